@@ -1,0 +1,8 @@
+const transform = { '^.+\\.tsx?$': ['@swc/jest', { jsc: { parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } }, target: 'es2022' } }] }
+const base = { transform, moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/e2e/testing/empty.ts' }, testEnvironment: 'node' }
+module.exports = {
+  projects: [
+    { ...base, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts?(x)'] },
+    { ...base, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
+  ],
+}

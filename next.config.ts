@@ -1,0 +1,11 @@
+import type { NextConfig } from 'next'
+
+const config: NextConfig = {
+  reactStrictMode: true,
+  poweredByHeader: false,
+  distDir: process.env.BURDOCK_DIST ?? '.next',
+  serverExternalPackages: ['pdfmake', 'knex', 'mysql2'],
+  experimental: { optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
+  sassOptions: { silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'], quietDeps: true },
+}
+export default config

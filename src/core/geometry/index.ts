@@ -1,0 +1,2 @@
+export { distance, midpoint } from './point'
+export type { Point } from './point'

@@ -1,0 +1,27 @@
+/** Ratios of a plain concrete pad under a post: bending beyond the face, one-way shear, punching. */
+export interface PadRatios { readonly bending: number; readonly shear: number; readonly punching: number; readonly worst: number; readonly effectiveIn: number; readonly muInLb: number; readonly phiMnInLb: number }
+
+/** Strength of concrete assumed for a job-mixed pad, psi (IBC 2021 1808.8.1 asks 2,500 at least). */
+export const CONCRETE_FC_PSI = 2500
+
+/**
+ * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1), factored pressure
+ * 1.6·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
+ */
+export function padRatios(p: { readonly loadLb: number; readonly diameterIn: number; readonly thicknessIn: number; readonly faceIn: number; readonly depthIn: number; readonly fcPsi?: number }): PadRatios {
+  const fc = p.fcPsi ?? CONCRETE_FC_PSI
+  const h = p.thicknessIn - 2
+  const r = p.diameterIn / 2
+  const qu = (1.6 * p.loadLb) / (Math.PI * r * r)
+  const segment = (x: number) => r * r * Math.acos(x / r) - x * Math.sqrt(r * r - x * x)
+  const x0 = Math.min(p.faceIn, p.depthIn) / 2
+  const mu = qu * ((2 / 3) * (r * r - x0 * x0) ** 1.5 - x0 * segment(x0))
+  const phiMn = (0.6 * 5 * Math.sqrt(fc) * 2 * Math.sqrt(r * r - x0 * x0) * h * h) / 6
+  const x1 = x0 + h
+  const shear = x1 >= r ? 0 : (qu * segment(x1)) / (0.6 * (4 / 3) * Math.sqrt(fc) * 2 * Math.sqrt(r * r - x1 * x1) * h)
+  const [w, d] = [p.faceIn + h, p.depthIn + h]
+  const beta = Math.max(p.faceIn, p.depthIn) / Math.min(p.faceIn, p.depthIn)
+  const punching = Math.max(0, qu * (Math.PI * r * r - w * d)) / (0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (w + d) * h)
+  const bending = p.thicknessIn < 8 - 1e-9 ? NaN : mu / phiMn
+  return { bending, shear, punching, worst: Math.max(bending, shear, punching), effectiveIn: h, muInLb: mu, phiMnInLb: phiMn }
+}

@@ -1,0 +1,46 @@
+import type { Building, Side } from '../model'
+import type { WallRows } from './girtRows'
+import { alongWall, wallPosts } from './walls'
+import type { Post } from './posts'
+
+/** One girt board: from, to along the wall, its cut length. */
+export interface GirtPiece { readonly row: string; readonly fromIn: number; readonly toIn: number; readonly lengthIn: number }
+
+/** Longest 2x board on the yard's list, inches. */
+export const LONGEST_GIRT_IN = 240
+/** A splice this near the end of a run is left out: the piece would be a stub. */
+const STUB_IN = 9
+
+/**
+ * Boards of every row. Flat girts splice on post centres, over one or two bays, odd rows starting with a single bay so that no post
+ * takes two splices in neighbouring rows; boards longer than 20 ft splice at the next post. Girts between posts are cut to the clear gaps.
+ */
+export function girtPieces(b: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {
+  const side: Side = wall.side
+  const supports = wallPosts(posts, side).map((p) => alongWall(p, side))
+  return wall.rows.flatMap((row, index) => row.segments.flatMap((s): GirtPiece[] => {
+    if (b.girts.style === 'between') {
+      const inside = supports.filter((p) => p.atIn + p.halfIn > s.fromIn - 1e-6 && p.atIn - p.halfIn < s.toIn + 1e-6)
+      const edges = [{ lo: s.fromIn, hi: s.fromIn }, ...inside.map((p) => ({ lo: Math.max(s.fromIn, p.atIn - p.halfIn), hi: Math.min(s.toIn, p.atIn + p.halfIn) })), { lo: s.toIn, hi: s.toIn }]
+      return edges.slice(1).flatMap((e, i) => (e.lo - edges[i].hi > 1 ? [{ row: row.id, fromIn: edges[i].hi, toIn: e.lo, lengthIn: e.lo - edges[i].hi }] : []))
+    }
+    const cuts = supports.map((p) => p.atIn).filter((x) => x > s.fromIn + STUB_IN && x < s.toIn - STUB_IN)
+    const bays = b.girts.run === 'two-bays' ? 2 : 1
+    const out: GirtPiece[] = []
+    let from = s.fromIn
+    let next = bays === 2 && index % 2 === 1 ? 1 : bays
+    let i = -1
+    while (from < s.toIn - 1e-6) {
+      // Furthest allowed splice: `next` bays on, or the last one that a 20 ft board still reaches.
+      let j = i + next
+      while (j > i + 1 && (cuts[j] ?? s.toIn) - from > LONGEST_GIRT_IN) j--
+      const to = cuts[j] ?? s.toIn
+      out.push({ row: row.id, fromIn: from, toIn: to, lengthIn: to - from })
+      from = to
+      i = j
+      next = bays
+      if (cuts[j] === undefined) break
+    }
+    return out
+  }))
+}

@@ -1,0 +1,61 @@
+import type { Bays, Building } from '../model'
+import { fail, ok, type Result } from '../result'
+import { PLY_IN, postSize } from '../wood'
+
+/** Equal spaces at or under a maximum: how many and how wide. `maxIn` over 0. A hair (1e-9) keeps an exact fit from gaining a space. */
+export const equalSpaces = (totalIn: number, maxIn: number): { readonly count: number; readonly spaceIn: number } => {
+  const count = Math.max(1, Math.ceil(totalIn / maxIn - 1e-9))
+  return { count, spaceIn: totalIn / count }
+}
+
+/** The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to the outside of girt. */
+export function stringRectangle(b: Building): { readonly lengthIn: number; readonly widthIn: number } {
+  const girts = b.dimensionTo === 'girt' && b.girts.style === 'flat' ? 2 * PLY_IN : 0
+  return { lengthIn: b.lengthIn - girts, widthIn: b.widthIn - girts }
+}
+
+export interface Grid {
+  readonly lengthIn: number; readonly widthIn: number
+  /** Centre of the post line on each numbered line, inches from the west string. End posts stand flush with the string. */
+  readonly centresIn: readonly number[]
+  readonly baysIn: readonly number[]
+  /** Nominal gable post lines between the eave rows, inches from the south string. */
+  readonly gableIn: readonly number[]
+}
+
+function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
+  if (bays.mode === 'hand') {
+    const sum = bays.spacingsIn.reduce((s, v) => s + v, 0)
+    return Math.abs(sum - runIn) > 1 / 32 ? fail('bays-do-not-close', ['building', 'bays', 'spacingsIn'], { sumIn: sum, totalIn: runIn }) : ok(bays.spacingsIn)
+  }
+  const count = bays.mode === 'count' ? bays.count : equalSpaces(runIn, bays.maxIn).count
+  const least = 24
+  if (runIn / count < least) return fail('too-many-bays', ['building', 'bays', bays.mode === 'count' ? 'count' : 'maxIn'], { count, most: Math.floor(runIn / least) })
+  return ok(Array.from({ length: count }, () => runIn / count))
+}
+
+/** Lays out the numbered lines and the gable lines. Bays are between outside faces, or between the centres of the end posts. */
+export function layOutGrid(b: Building): Result<Grid> {
+  const { lengthIn, widthIn } = stringRectangle(b)
+  const t = postSize(b.post.section).widthIn
+  const fromCentres = b.baysFrom === 'centres'
+  const got = spacings(b.bays, fromCentres ? lengthIn - t : lengthIn)
+  if (!got.ok) return got
+  const lines = got.value.reduce<number[]>((at, s) => [...at, at[at.length - 1] + s], [fromCentres ? t / 2 : 0])
+  const last = lines.length - 1
+  const centresIn = lines.map((x, i) => (i === 0 ? t / 2 : i === last ? lengthIn - t / 2 : x))
+  const gable = equalSpaces(widthIn, b.gableMaxIn)
+  const gableIn = Array.from({ length: gable.count - 1 }, (_, k) => gable.spaceIn * (k + 1))
+  return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, gableIn })
+}
+
+/** The largest whole-foot 3-4-5 triangle that fits the string rectangle, legs in inches along the length and the width. Null under 3 by 4 ft. */
+export function best345(lengthIn: number, widthIn: number): { readonly k: number; readonly alongIn: number; readonly acrossIn: number; readonly diagonalIn: number } | null {
+  const [l, w] = [lengthIn / 12 + 1e-9, widthIn / 12 + 1e-9]
+  const longAlong = Math.floor(Math.min(l / 4, w / 3))
+  const longAcross = Math.floor(Math.min(l / 3, w / 4))
+  const k = Math.max(longAlong, longAcross)
+  if (k < 1) return null
+  const [along, across] = longAlong >= longAcross ? [4, 3] : [3, 4]
+  return { k, alongIn: along * k * 12, acrossIn: across * k * 12, diagonalIn: 5 * k * 12 }
+}

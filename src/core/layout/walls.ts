@@ -1,0 +1,24 @@
+import type { Side } from '../model'
+import { isEave } from './openings'
+import type { Post } from './posts'
+
+/** Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. */
+export function wallPosts(posts: readonly Post[], side: Side): Post[] {
+  if (isEave(side)) return posts.filter((p) => p.side === side && p.kind !== 'lean-to').sort((a, b) => a.atIn - b.atIn)
+  const corners = posts.filter((p) => p.kind === 'corner' && (side === 'west' ? p.line === 1 : p.line !== 1)).sort((a, b) => a.y - b.y)
+  const own = posts.filter((p) => p.side === side && p.kind !== 'lean-to').sort((a, b) => a.atIn - b.atIn)
+  return [corners[0], ...own, corners[1]]
+}
+
+/** Place of a post along a wall, inches from the wall's low string corner, and how much of the wall it takes. */
+export const alongWall = (p: Post, side: Side): { readonly atIn: number; readonly halfIn: number } =>
+  isEave(side) ? { atIn: p.x, halfIn: p.sizeX / 2 } : { atIn: p.y, halfIn: p.sizeY / 2 }
+
+/** Half the space to each neighbour on one wall, inches: the width of wall whose wind a post takes. */
+export function tributaryIn(posts: readonly Post[], side: Side, id: string): number {
+  const row = wallPosts(posts, side)
+  const i = row.findIndex((p) => p.id === id)
+  if (i < 0) return 0
+  const at = (k: number) => alongWall(row[k], side).atIn
+  return ((i > 0 ? at(i) - at(i - 1) : 0) + (i < row.length - 1 ? at(i + 1) - at(i) : 0)) / 2
+}

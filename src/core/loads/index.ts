@@ -1,0 +1,8 @@
+export { completeSite } from './siteLoads'
+export type { CompleteSite } from './siteLoads'
+export { driftHeightFt, eaveSnowPlf, lowRoofReactionsPlf, lowRoofSnow, slopeFactor, snowLoads } from './snow'
+export type { LowRoofSnow, SnowLoads } from './snow'
+export { roofLivePsf } from './roofLive'
+export { GCPI_ENCLOSED, GUST, kz, meanRoofHeightFt, velocityPressurePsf, windPressures } from './wind'
+export type { WindPressures, WindShape } from './wind'
+export { claddingPressurePsf, edgeZoneFt, effectiveAreaFt2, wallGcp, wallPressures } from './cladding'

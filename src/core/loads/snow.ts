@@ -1,0 +1,106 @@
+import { line, sig, type TraceLine } from '../result'
+import type { Risk, SnowExposure, Thermal } from '../model'
+import type { CompleteSite } from './siteLoads'
+
+const IMPORTANCE: Readonly<Record<Risk, number>> = { I: 0.8, II: 1, III: 1.1, IV: 1.2 } // ASCE 7-16 Table 1.5-2
+const EXPOSURE: Readonly<Record<'B' | 'C' | 'D', Readonly<Record<SnowExposure, number>>>> = { // ASCE 7-16 Table 7.3-1
+  B: { fully: 0.9, partially: 1, sheltered: 1.2 }, C: { fully: 0.9, partially: 1, sheltered: 1.1 }, D: { fully: 0.8, partially: 0.9, sheltered: 1 },
+}
+const THERMAL: Readonly<Record<Thermal, number>> = { heated: 1, 'just-above-freezing': 1.1, unheated: 1.2, 'kept-below-freezing': 1.3 } // Table 7.3-2
+
+export interface SnowLoads {
+  readonly pfPsf: number; readonly psPsf: number; readonly pmPsf: number; readonly cs: number; readonly gammaPcf: number
+  /** Uniform load on the windward half, psf, in the unbalanced case; null where 7.6.1 does not ask for it. */
+  readonly unbalanced: { readonly windwardPsf: number; readonly leewardPsf: number; readonly surchargePsf: number; readonly surchargeFt: number } | null
+  readonly trace: readonly TraceLine[]
+}
+
+/** Roof slope factor Cs, ASCE 7-16 Fig. 7.4-1. `thetaDeg` 0 to 90, `ct` thermal factor. A warm slippery roof needs insulation that is not asked for here, so warm roofs take the other curve. */
+export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): number {
+  const start = ct <= 1 ? 30 : ct < 1.2 ? (slippery ? 10 : 37.5) : slippery ? 15 : 45
+  return thetaDeg <= start ? 1 : thetaDeg >= 70 ? 0 : 1 - (thetaDeg - start) / (70 - start)
+}
+
+/** Drift height hd, ft: 0.43·lu^(1/3)·(pg+10)^(1/4) − 1.5, ASCE 7-16 Fig. 7.6-1, lu not under 20 ft (register C11). */
+export const driftHeightFt = (lengthFt: number, pgPsf: number): number => Math.max(0, 0.43 * Math.cbrt(Math.max(lengthFt, 20)) * Math.sqrt(Math.sqrt(pgPsf + 10)) - 1.5)
+
+/** Balanced, minimum and unbalanced snow of a gable roof, ASCE 7-16 ch. 7. `halfWidthFt` eave to ridge, `pitchPer12` 1 to 12. */
+export function snowLoads(site: CompleteSite, roof: { readonly pitchPer12: number; readonly halfWidthFt: number; readonly slippery: boolean }): SnowLoads {
+  const pg = site.groundSnowPsf
+  const is = IMPORTANCE[site.risk]
+  const ce = EXPOSURE[site.exposure][site.snowExposure]
+  const ct = THERMAL[site.thermal]
+  const thetaDeg = (Math.atan(roof.pitchPer12 / 12) * 180) / Math.PI
+  const pfPsf = 0.7 * ce * ct * is * pg
+  const cs = slopeFactor(thetaDeg, ct, roof.slippery)
+  // Rain on snow adds to the balanced case of flat roofs in light-snow country (7.10).
+  const rain = pg > 0 && pg <= 20 && thetaDeg < roof.halfWidthFt / 50 ? 5 : 0
+  const psPsf = cs * pfPsf + rain
+  const pmPsf = thetaDeg < 15 ? is * Math.min(pg, 20) : 0
+  const gammaPcf = Math.min(0.13 * pg + 14, 30)
+  const trace: TraceLine[] = [
+    line('Flat-roof snow', 'pf = 0.7·Ce·Ct·Is·pg', `0.7 × ${ce} × ${ct} × ${is} × ${pg}`, pfPsf, 'psf', 'ASCE 7-16 7.3'),
+    line('Sloped-roof snow', 'ps = Cs·pf', `${sig(cs)} × ${sig(pfPsf)}${rain ? ' + 5' : ''}`, psPsf, 'psf', 'ASCE 7-16 7.4'),
+  ]
+  let unbalanced: SnowLoads['unbalanced'] = null
+  if (thetaDeg >= 2.38 && thetaDeg <= 30.2 && pg > 0) {
+    const hd = driftHeightFt(roof.halfWidthFt, pg) * Math.sqrt(Math.max(1, is))
+    const s = 12 / roof.pitchPer12
+    unbalanced = { windwardPsf: 0.3 * psPsf, leewardPsf: psPsf, surchargePsf: (hd * gammaPcf) / Math.sqrt(s), surchargeFt: Math.min((8 / 3) * hd * Math.sqrt(s), roof.halfWidthFt) }
+    trace.push(line('Unbalanced surcharge by the ridge', 'hd·γ/√S', `${sig(hd)} × ${sig(gammaPcf)} / √${sig(s)}`, unbalanced.surchargePsf, 'psf', 'ASCE 7-16 7.6.1', 'C11'))
+  }
+  return { pfPsf, psPsf, pmPsf, cs, gammaPcf, unbalanced, trace }
+}
+
+/**
+ * Largest snow at one eave, pounds per foot of eave: balanced or minimum over half the roof, or the unbalanced case by statics about
+ * the far eave. `widthFt` between eaves, `overhangFt` beyond each.
+ */
+export function eaveSnowPlf(snow: SnowLoads, widthFt: number, overhangFt: number): number {
+  const half = widthFt / 2 + overhangFt
+  const balanced = Math.max(snow.psPsf, snow.pmPsf) * half
+  if (!snow.unbalanced) return balanced
+  const u = snow.unbalanced
+  const lee = (u.leewardPsf * half * (widthFt / 2 + half / 2)) / widthFt
+  const wind = (u.windwardPsf * half * ((widthFt / 2 - overhangFt) / 2)) / widthFt
+  const strip = (u.surchargePsf * u.surchargeFt * (widthFt / 2 + u.surchargeFt / 2)) / widthFt
+  return Math.max(balanced, lee + wind + strip)
+}
+
+export interface LowRoofSnow { readonly uniformPsf: number; readonly peakPsf: number; readonly peakWidthFt: number; readonly governs: 'drift' | 'sliding' | 'balanced'; readonly trace: readonly TraceLine[] }
+
+/**
+ * Snow on a lean-to below the main eave: balanced plus the worse of drift (7.7, triangle from the wall) and sliding (7.9, uniform).
+ * `stepFt` from the lean-to roof up to the main eave. The two are never added to each other.
+ */
+export function lowRoofSnow(site: CompleteSite, main: SnowLoads, p: { readonly pitchPer12: number; readonly depthFt: number; readonly stepFt: number; readonly mainWidthFt: number; readonly mainRunFt: number; readonly mainPitchPer12: number; readonly slipperyMain: boolean }): LowRoofSnow[] {
+  const low = snowLoads(site, { pitchPer12: p.pitchPer12, halfWidthFt: p.depthFt, slippery: false }) // a lower roof that catches snow takes the other curve
+  const base = Math.max(low.psPsf, low.pmPsf)
+  const cases: LowRoofSnow[] = [{ uniformPsf: base, peakPsf: 0, peakWidthFt: 0, governs: 'balanced', trace: [line('Balanced snow on the lean-to', 'max(ps, pm)', `${sig(low.psPsf)}, ${sig(low.pmPsf)}`, base, 'psf', 'ASCE 7-16 7.3, 7.4')] }]
+  const hb = low.psPsf / low.gammaPcf
+  const hc = p.stepFt - hb
+  if (hb > 0 && hc / hb >= 0.2) {
+    const hd = Math.max(driftHeightFt(p.mainWidthFt, site.groundSnowPsf), 0.75 * driftHeightFt(p.depthFt, site.groundSnowPsf))
+    const height = Math.min(hd, hc)
+    const width = hd <= hc ? 4 * hd : Math.min((4 * hd * hd) / hc, 8 * hc)
+    const pd = height * low.gammaPcf
+    cases.push({ uniformPsf: low.psPsf, peakPsf: pd, peakWidthFt: width, governs: 'drift', trace: [line('Drift against the wall', 'pd = min(hd, hc)·γ', `min(${sig(hd)}, ${sig(hc)}) × ${sig(low.gammaPcf)}`, pd, 'psf', 'ASCE 7-16 7.7', 'C12')] })
+  }
+  const slides = p.mainPitchPer12 > (p.slipperyMain ? 0.25 : 2)
+  if (slides) {
+    const sliding = (0.4 * main.pfPsf * p.mainRunFt) / 15
+    cases.push({ uniformPsf: low.psPsf + sliding, peakPsf: 0, peakWidthFt: 0, governs: 'sliding', trace: [line('Snow sliding off the main roof', '0.4·pf·W / 15', `0.4 × ${sig(main.pfPsf)} × ${sig(p.mainRunFt)} / 15`, sliding, 'psf', 'ASCE 7-16 7.9')] })
+  }
+  return cases
+}
+
+/** Splits snow on a lean-to of `depthFt` between its wall (ledger) and its outer post line, pounds per foot of eave. */
+export function lowRoofReactionsPlf(c: LowRoofSnow, depthFt: number, overhangFt: number): { readonly wallPlf: number; readonly outerPlf: number } {
+  // A drift wider than the roof is cut off at the roof edge: a trapezoid, taken as the triangle less its tail.
+  const w = Math.min(c.peakWidthFt, depthFt)
+  const edge = c.peakWidthFt > depthFt ? c.peakPsf * (1 - depthFt / c.peakWidthFt) : 0
+  const rect = edge * w
+  const tri = ((c.peakPsf - edge) * w) / 2
+  const outerShare = w > 0 ? (rect * (w / 2) + tri * (w / 3)) / depthFt : 0
+  return { wallPlf: (c.uniformPsf * depthFt) / 2 + rect + tri - outerShare, outerPlf: c.uniformPsf * (depthFt / 2 + overhangFt) + outerShare }
+}

@@ -1,0 +1,38 @@
+/** Undo and redo over an immutable document. Edits that carry the same key and follow each other are one step: one gesture, one undo. */
+export interface History<T> {
+  readonly past: readonly Step<T>[]
+  readonly present: T
+  readonly future: readonly Step<T>[]
+  readonly openKey: string | null
+}
+interface Step<T> { readonly doc: T; readonly label: string }
+
+/** Steps kept. Older ones fall away; the stored edit history keeps them all. */
+export const MAX_STEPS = 300
+
+/** A history that starts at a document. */
+export const startHistory = <T>(doc: T): History<T> => ({ past: [], present: doc, future: [], openKey: null })
+
+/** Puts an edit on the history. With `key` equal to the open key the edit joins the last step. */
+export function pushEdit<T>(h: History<T>, doc: T, label: string, key: string | null = null): History<T> {
+  if (doc === h.present) return h
+  if (key !== null && key === h.openKey && h.past.length > 0) return { ...h, present: doc, future: [] }
+  return { past: [...h.past.slice(-(MAX_STEPS - 1)), { doc: h.present, label }], present: doc, future: [], openKey: key }
+}
+
+/** Ends the open gesture, so that the next edit is a step of its own. */
+export const closeGesture = <T>(h: History<T>): History<T> => (h.openKey === null ? h : { ...h, openKey: null })
+
+/** Takes the last step back. */
+export function undo<T>(h: History<T>): History<T> {
+  const last = h.past.at(-1)
+  if (!last) return h
+  return { past: h.past.slice(0, -1), present: last.doc, future: [{ doc: h.present, label: last.label }, ...h.future], openKey: null }
+}
+
+/** Does the last undone step again. */
+export function redo<T>(h: History<T>): History<T> {
+  const [next, ...rest] = h.future
+  if (!next) return h
+  return { past: [...h.past, { doc: h.present, label: next.label }], present: next.doc, future: rest, openKey: null }
+}

@@ -1,0 +1,2 @@
+export { BAG_YIELD_FT3, bagsFor, byStock, HOLE_WASTE, holeVolumes, postAreaFt2, STOCK_IN, stockFor } from './takeoff'
+export type { BagLb, HoleVolumes } from './takeoff'

@@ -1,0 +1,58 @@
+/** One line of arithmetic: what it is, the formula, the formula with its numbers, the result, its unit and its clause. */
+export interface TraceLine {
+  readonly label: string
+  readonly formula: string
+  readonly numbers: string
+  readonly value: number
+  readonly unit: string
+  readonly clause: string
+  /** Register item of a coefficient that is recalled rather than verified (C01 to C34): shown with a "verify" mark. */
+  readonly verify?: string
+}
+
+/** Result of one check. `not-checked` never counts as holding. */
+export type CheckState = 'holds' | 'close' | 'fails' | 'not-checked'
+
+/** A check: demand against capacity, what governs, what would fix it, and how every number came about. */
+export interface Check {
+  readonly id: string
+  readonly title: string
+  readonly stage: 'holes' | 'posts' | 'walls' | 'roof' | 'bracing'
+  /** Posts or rows the check speaks of, so that the drawing can show them. */
+  readonly subjects: readonly string[]
+  readonly state: CheckState
+  readonly demand: number
+  readonly capacity: number
+  readonly unit: string
+  readonly ratio: number
+  readonly governs: string
+  readonly fix: string
+  /** The arithmetic, written only when someone asks for it. */
+  readonly trace: () => readonly TraceLine[]
+}
+
+/** Formats a number for a trace: four significant digits, as the reference examples are printed. */
+export const sig = (x: number): string => (Number.isFinite(x) ? (Math.abs(x) >= 10000 ? Math.round(x).toString() : Number(x.toPrecision(4)).toString()) : '–')
+
+/** Makes a trace line. `numbers` is the formula with its values filled in. */
+export const line = (label: string, formula: string, numbers: string, value: number, unit: string, clause: string, verify?: string): TraceLine =>
+  verify === undefined ? { label, formula, numbers, value, unit, clause } : { label, formula, numbers, value, unit, clause, verify }
+
+/** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
+export const RATIO_LIMIT = 1 + 1e-9
+
+/** Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked", never a pass. */
+export function makeCheck(p: Omit<Check, 'state' | 'ratio'>): Check {
+  const ratio = p.demand / p.capacity
+  if (!Number.isFinite(p.demand) || !Number.isFinite(p.capacity) || p.capacity <= 0) {
+    return { ...p, state: 'not-checked', demand: 0, capacity: 0, ratio: 0, governs: `Not checked: ${p.governs}` }
+  }
+  return { ...p, ratio, state: ratio > RATIO_LIMIT ? 'fails' : ratio >= 0.9 ? 'close' : 'holds' }
+}
+
+/** Builds a check that could not be made, with the reason. */
+export const notChecked = (id: string, title: string, stage: Check['stage'], why: string, fix: string, subjects: readonly string[] = []): Check =>
+  ({ id, title, stage, subjects, state: 'not-checked', demand: 0, capacity: 0, unit: '', ratio: 0, governs: why, fix, trace: () => [] })
+
+/** Ratio for display: two decimals, rounded up, so that 1.001 never reads as 1.00. */
+export const shownRatio = (ratio: number): string => (Math.ceil(ratio * 100 - 1e-7) / 100).toFixed(2)

@@ -1,0 +1,6 @@
+export { formatLength, formatSigned, lengthParts, MAX_LENGTH_IN, MM_PER_IN, roundIn, SIXTEENTHS, toSixteenths } from './length'
+export type { FormatOptions, LengthParts } from './length'
+export { parseLength } from './parseLength'
+export { parseNumber } from './parseNumber'
+export { runningMarks } from './running'
+export type { RunningMark } from './running'

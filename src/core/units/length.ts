@@ -1,0 +1,48 @@
+/** Sixteenths in one inch: the finest mark a crew reads. */
+export const SIXTEENTHS = 16
+/** Millimetres in one inch, exact. */
+export const MM_PER_IN = 25.4
+/** Longest length any field takes: 1,000 feet. */
+export const MAX_LENGTH_IN = 12000
+
+/** Rounds inches to whole sixteenths, half away from zero. A hair (1e-9) absorbs floating error on exact halves. */
+export function toSixteenths(lengthIn: number): number {
+  const s = lengthIn < 0 ? -1 : 1
+  return s * Math.floor(Math.abs(lengthIn) * SIXTEENTHS + 0.5 + 1e-9) || 0
+}
+
+/** Rounds inches to the nearest sixteenth of an inch. @example roundIn(109.7143) // 109.6875 */
+export const roundIn = (lengthIn: number): number => toSixteenths(lengthIn) / SIXTEENTHS
+
+/** A length taken apart for showing: feet, whole inches and a fraction in lowest terms. */
+export interface LengthParts { readonly negative: boolean; readonly feet: number; readonly inches: number; readonly numerator: number; readonly denominator: number }
+
+/** Takes a length apart, rounded once to the sixteenth, with carries (16/16 to 1 inch, 12 inches to 1 foot). `withFeet` false keeps all in inches. */
+export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
+  const n = toSixteenths(lengthIn)
+  let u = Math.abs(n)
+  const feet = withFeet ? Math.floor(u / (12 * SIXTEENTHS)) : 0
+  u -= feet * 12 * SIXTEENTHS
+  const inches = Math.floor(u / SIXTEENTHS)
+  let numerator = u - inches * SIXTEENTHS
+  let denominator = SIXTEENTHS
+  while (numerator && numerator % 2 === 0) { numerator /= 2; denominator /= 2 }
+  return { negative: n < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
+}
+
+export interface FormatOptions { readonly feet?: boolean; readonly ascii?: boolean }
+
+/** Writes a length the way a tape is read: `12′ 6 5/8″`, or with `feet: false` `150 5/8″`. `ascii` uses ' and ". */
+export function formatLength(lengthIn: number, o: FormatOptions = {}): string {
+  if (!Number.isFinite(lengthIn)) return '–'
+  const withFeet = o.feet ?? true
+  const p = lengthParts(lengthIn, withFeet)
+  const [prime, second, minus] = o.ascii ? ["'", '"', '-'] : ['′', '″', '−']
+  const head = `${p.negative ? minus : ''}${withFeet ? `${p.feet}${prime} ` : ''}`
+  const fraction = p.numerator ? `${p.numerator}/${p.denominator}` : ''
+  const inches = !withFeet && p.inches === 0 && fraction ? '' : String(p.inches)
+  return `${head}${[inches, fraction].filter(Boolean).join(' ')}${second}`
+}
+
+/** Shows a signed move or deviation in inches: `+3/8″`, `−1/16″`, `0″`. */
+export const formatSigned = (lengthIn: number): string => `${toSixteenths(lengthIn) > 0 ? '+' : ''}${formatLength(lengthIn, { feet: false })}`

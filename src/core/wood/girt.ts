@@ -1,0 +1,71 @@
+import type { GirtStyle, Lumber } from '../model'
+import { line, sig, type TraceLine } from '../result'
+import { boardSize } from './sections'
+import { boardValues } from './lumber'
+import type { GirtSize } from '../model'
+import { beamStability, uniformLeIn } from './stability'
+
+export interface GirtBoard { readonly style: GirtStyle; readonly size: GirtSize; readonly lumber: Lumber; readonly spans: 1 | 2 }
+export interface GirtLoad { readonly spanIn: number; readonly spaceIn: number; readonly inwardPsf: number; readonly outwardPsf: number }
+/** Ratios of one girt under one pressure pair: bending, shear and deflection. */
+export interface GirtRatios { readonly bending: number; readonly shear: number; readonly deflection: number; readonly worst: number; readonly governs: 'bending' | 'shear' | 'deflection'; readonly deflectionIn: number; readonly limitIn: number }
+
+const CD_WIND = 1.6
+/** Flat-use factor Cfu for 2 in. boards by nominal width, NDS Supplement Tables 4A and 4B. */
+const CFU: Readonly<Record<number, number>> = { 4: 1.1, 6: 1.15, 8: 1.15, 10: 1.2 }
+/** Widest spacing at which boards share load, inches, NDS 4.3.9. */
+export const SHARING_IN = 24
+/** Deflection limit span/90 of secondary wall members under formed metal siding, IBC 2021 Table 1604.3 note a. */
+export const WALL_LIMIT = 90
+/** Share of the strength-level load used for deflection only, IBC 2021 Table 1604.3 note f. */
+export const DEFLECTION_SHARE = 0.42
+
+/**
+ * Bending, shear and deflection of a girt under cladding wind, NDS 2018 with CD 1.6. Flat boards bend about the weak axis (Cfu, CL 1);
+ * boards between posts bend on edge, the inner edge unbraced over the span. Cr 1.15 up to 24 in. (register C06).
+ * Two spans: wL²/8 at the post, 0.625wL, wL⁴/185EI; one span: wL²/8, 0.5wL, 5wL⁴/384EI. Null when the lumber has no tabled values.
+ */
+export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios: GirtRatios; readonly trace: () => readonly TraceLine[] } | null {
+  const size = boardSize(board.size)
+  const v = boardValues(board.lumber, size.nominal)
+  if (!v) return null
+  const flat = board.style === 'flat'
+  const s = flat ? size.sFlatIn3 : size.sEdgeIn3
+  const i = flat ? size.iFlatIn4 : size.iEdgeIn4
+  const cr = load.spaceIn <= SHARING_IN + 1e-9 ? 1.15 : 1
+  const cfu = flat ? CFU[size.nominal] : 1
+  const fbStar = v.fb * CD_WIND * cr
+  const cl = flat ? 1 : beamStability({ leIn: uniformLeIn(load.spanIn, size.dIn), dIn: size.dIn, bIn: size.bIn, eMinPsi: v.eMin, fbStarPsi: fbStar }).cl
+  const peak = Math.max(load.inwardPsf, -load.outwardPsf)
+  const pAsd = 0.6 * peak
+  const wPlf = (pAsd * load.spaceIn) / 12
+  const spanFt = load.spanIn / 12
+  const two = board.spans === 2
+  // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the span.
+  const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
+  const bendingPsf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
+  const fbAllowed = fbStar * cfu * (suctionGoverns ? cl : 1)
+  const wBending = (0.6 * bendingPsf * load.spaceIn) / 12
+  const momentFtLb = (wBending * spanFt ** 2) / 8
+  const fb = (momentFtLb * 12) / s
+  const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt
+  const fv = (1.5 * shearLb) / size.areaIn2
+  const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
+  const deflectionIn = two ? (wDef * load.spanIn ** 4) / (185 * v.e * i) : (5 * wDef * load.spanIn ** 4) / (384 * v.e * i)
+  const limitIn = load.spanIn / WALL_LIMIT
+  const bending = Number.isFinite(fbAllowed) ? fb / fbAllowed : Infinity
+  const shear = fv / (v.fv * CD_WIND)
+  const deflection = deflectionIn / limitIn
+  const worst = Math.max(bending, shear, deflection)
+  const governs = worst === bending ? 'bending' : worst === deflection ? 'deflection' : 'shear'
+  const trace = (): readonly TraceLine[] => [
+    line('Wind on the board', 'w = 0.6·p·s', `0.6 × ${sig(bendingPsf)} × ${sig(load.spaceIn)}/12`, wBending, 'plf', 'ASCE 7-16 2.4.1, 30.3'),
+    line(two ? 'Moment at the middle post' : 'Moment at mid-span', 'M = w·L²/8', `${sig(wBending)} × ${sig(spanFt)}²/8`, momentFtLb, 'ft-lb', 'statics'),
+    line('Bending stress', 'fb = 12·M/S', `12 × ${sig(momentFtLb)}/${sig(s)}`, fb, 'psi', 'NDS 2018 3.3'),
+    line('Allowed bending', flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL", `${sig(v.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`, fbAllowed, 'psi', `${v.table}; NDS 4.3`, cr > 1 ? 'C06' : v.verify),
+    line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(shearLb)}/${sig(size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4'),
+    line('Sag under 0.42·p', two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)', `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(v.e)} × ${sig(i)})`, deflectionIn, 'in', 'IBC 2021 Table 1604.3 note f'),
+    line('Allowed sag', 'L/90', `${sig(load.spanIn)}/90`, limitIn, 'in', 'IBC 2021 Table 1604.3 note a'),
+  ]
+  return { ratios: { bending, shear, deflection, worst, governs, deflectionIn, limitIn }, trace }
+}

@@ -1,0 +1,7 @@
+export { boardSize, DRESSED_IN, PLY_IN, postSize } from './sections'
+export type { BoardSize, PostSize } from './sections'
+export { boardValues, specificGravity, timberValues, weightPlf } from './lumber'
+export type { DesignValues } from './lumber'
+export { beamStability, columnStability, uniformLeIn } from './stability'
+export { DEFLECTION_SHARE, girtRatios, SHARING_IN, WALL_LIMIT } from './girt'
+export type { GirtBoard, GirtLoad, GirtRatios } from './girt'

@@ -1,0 +1,16 @@
+import type { Corner, GirtStyle, OpeningKind, School, SoilClass, Thermal } from '@/core/model'
+import type { PostKind } from '@/core/layout'
+
+export const OPENING: Readonly<Record<OpeningKind, string>> = { overhead: 'overhead door', slider: 'sliding door', walk: 'walk door', window: 'window' }
+export const SCHOOL: Readonly<Record<School, string>> = { pad: 'post on a pad in the hole', collar: 'post in a concrete collar', pier: 'bracket on a pier' }
+export const SOIL: Readonly<Record<SoilClass, string>> = { 1: '1 bedrock', 2: '2 foliated rock', 3: '3 gravel', 4: '4 sand, silty or clayey', 5: '5 clay, silt', own: 'soil report' }
+export const THERMAL: Readonly<Record<Thermal, string>> = { heated: 'heated', 'just-above-freezing': 'just above freezing', unheated: 'unheated', 'kept-below-freezing': 'kept below freezing' }
+export const GIRT_STYLE: Readonly<Record<GirtStyle, string>> = { flat: 'flat on the outside', between: 'between the posts' }
+export const KIND: Readonly<Record<PostKind, string>> = { corner: 'corner', eave: 'eave', gable: 'gable', jamb: 'jamb', 'lean-to': 'lean-to' }
+export const CORNER_ORDER: readonly Corner[] = ['SW', 'SE', 'NE', 'NW']
+
+/** Said wherever results are shown: what they are for and who decides. */
+export const STANDING_NOTE = 'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed engineer decide.'
+/** Caution that stands with every sheet that sends a crew to dig. */
+export const DIG_CAUTION = 'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; nobody enters one over 4′ deep.'
+export const RAISE_CAUTION = 'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ if the voltage is unknown).'

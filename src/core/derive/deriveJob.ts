@@ -133,11 +133,11 @@ const judge = remember((b: Building, site: Job['site'], strings: Job['strings'],
  * call before. Issues: the contradictions of `checkJob`, when there are any nothing is derived.
  */
 export function deriveJob(job: Job): Result<Derived> {
-  const issues = checkJob(job)
-  if (issues.length) return { ok: false, issues }
-  const judged = judge(job.building, job.site, NO_STRINGS(job.strings.runPastIn), NO_LEVELS, job.name)
   const plan = layOut(job.building, job.site.northDeg, job.strings.runPastIn)
-  if (!judged || !plan) return { ok: false, issues: [] }
+  // A plan that could be laid out brings its own contradictions; one that could not says why.
+  if (!plan || plan.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn) return { ok: false, issues: checkJob(job) }
+  const judged = judge(job.building, job.site, NO_STRINGS(job.strings.runPastIn), NO_LEVELS, job.name)
+  if (!judged) return { ok: false, issues: checkJob(job) }
   return ok({
     ...judged,
     square: fitSquare(job.strings.measures, plan.grid.lengthIn, plan.grid.widthIn, job.strings.squareMode),

@@ -74,16 +74,17 @@ export function holeChecks(job: Job, k: HoleKind, posts: ReadonlyMap<string, Pos
       line('What the soil takes', 'q·π·D²/4', `${sig(r.soil.bearingPsf)} × π × ${sig(k.diameterIn / 12)}²/4`, k.bearing.capacityLb, 'lb', r.soil.source),
     ],
   }))
-  if (k.pad) {
-    if (Number.isNaN(k.pad.bending)) out.push(notChecked(`pad-${k.kind}`, `${title}: pad thickness`, 'holes', `A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ${dim(b.padThicknessIn)}.`, 'Make the pad 8″ thick, or use a precast pad with its maker’s rated load.', subject))
+  const pad = k.pad
+  if (pad) {
+    if (Number.isNaN(pad.bending)) out.push(notChecked(`pad-${k.kind}`, `${title}: pad thickness`, 'holes', `A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ${dim(b.padThicknessIn)}.`, 'Make the pad 8″ thick, or use a precast pad with its maker’s rated load.', subject))
     else out.push(makeCheck({
-      id: `pad-${k.kind}`, title: `${title}: pad thickness`, stage: 'holes', subjects: subject, demand: k.pad.worst, capacity: 1, unit: '',
-      governs: `The pad ${k.pad.worst === k.pad.bending ? 'bends beyond the post' : k.pad.worst === k.pad.punching ? 'is punched by the post' : 'shears beside the post'}; plain concrete of 2,500 psi, ${dim(k.pad.effectiveIn)} counted.`, fix: 'A thicker pad.',
+      id: `pad-${k.kind}`, title: `${title}: pad thickness`, stage: 'holes', subjects: subject, demand: pad.worst, capacity: 1, unit: '',
+      governs: `The pad ${pad.worst === pad.bending ? 'bends beyond the post' : pad.worst === pad.punching ? 'is punched by the post' : 'shears beside the post'}; plain concrete of 2,500 psi, ${dim(pad.effectiveIn)} counted.`, fix: 'A thicker pad.',
       trace: () => [
-        line('Thickness counted', 'h = t − 2', `${sig(b.padThicknessIn)} − 2`, k.pad.effectiveIn, 'in', 'ACI 318-14 14.5.1.7'),
-        line('Bending beyond the face', 'Mu', '1.6·P/A over the segment', k.pad.muInLb, 'in-lb', 'ACI 318-14 ch. 14'),
-        line('Bending strength', 'φ·5·√fc·c·h²/6', '0.60 × 5 × √2500 …', k.pad.phiMnInLb, 'in-lb', 'ACI 318-14 14.5.2'),
-        line('Punching ratio', 'Vu/φVn', 'at h/2 from the post', k.pad.punching, '', 'ACI 318-14 14.5.5'),
+        line('Thickness counted', 'h = t − 2', `${sig(b.padThicknessIn)} − 2`, pad.effectiveIn, 'in', 'ACI 318-14 14.5.1.7'),
+        line('Bending beyond the face', 'Mu', '1.6·P/A over the segment', pad.muInLb, 'in-lb', 'ACI 318-14 ch. 14'),
+        line('Bending strength', 'φ·5·√fc·c·h²/6', '0.60 × 5 × √2500 …', pad.phiMnInLb, 'in-lb', 'ACI 318-14 14.5.2'),
+        line('Punching ratio', 'Vu/φVn', 'at h/2 from the post', pad.punching, '', 'ACI 318-14 14.5.5'),
       ],
     }))
   }

@@ -8,8 +8,3 @@ export const padAreaFt2 = (diameterIn: number): number => (Math.PI / 4) * (diame
 
 /** Weight of a round pad, lb. */
 export const padWeightLb = (diameterIn: number, thicknessIn: number): number => (padAreaFt2(diameterIn) * thicknessIn * CONCRETE_PCF) / 12
-
-/** Smallest stock diameter whose pad carries the load and its own weight, inches; null when none of them does. Soil over the pad is not counted. */
-export function padDiameterIn(postLoadLb: number, thicknessIn: number, bearingPsf: number, leastIn = 0): number | null {
-  return STOCK_DIAMETERS_IN.find((d) => d >= leastIn && postLoadLb + padWeightLb(d, thicknessIn) <= bearingPsf * padAreaFt2(d) * (1 + 1e-9)) ?? null
-}

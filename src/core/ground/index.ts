@@ -1,7 +1,7 @@
 export { soilValues } from './soil'
 export { bearingWidthIn, constrainedDepthFt, embedmentTrace, ep486DepthFt, MAX_EMBEDMENT_FT, slabForceLb, unconstrainedDepthFt } from './embedment'
 export type { EmbedmentLoad } from './embedment'
-export { CONCRETE_PCF, padAreaFt2, padDiameterIn, padWeightLb, STOCK_DIAMETERS_IN } from './bearing'
+export { CONCRETE_PCF, padAreaFt2, padWeightLb, STOCK_DIAMETERS_IN } from './bearing'
 export { collarUpliftLb, pierUpliftLb, SOIL_PCF } from './uplift'
 export { CONCRETE_FC_PSI, padRatios } from './padThickness'
 export { pinnedPost, proppedPost, swayPost } from './frame'

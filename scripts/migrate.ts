@@ -1,0 +1,23 @@
+// Brings the database named by DATABASE_URL to the newest schema and loads the demo jobs into an empty one.
+import { readFileSync } from 'node:fs'
+import { parseJob } from '@/core/model'
+import { db } from '@/server/db/client'
+import { createJob } from '@/server/services/jobService'
+
+async function main() {
+  const k = db()
+  const [, ran] = (await k.migrate.latest()) as [number, string[]]
+  if (ran.length) console.log(`migrated ${ran.join(', ')}`)
+  const [{ n }] = (await k('jobs').count({ n: '*' })) as { n: number }[]
+  if (Number(n) === 0 && process.env.BURDOCK_NO_DEMO !== '1') {
+    for (const name of ['marl-road', 'tansy-hollow', 'quillback-hill']) {
+      const job = parseJob(JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')))
+      if (!job.ok) throw new Error(`demo ${name}: ${job.issues[0].path.join('.')} ${job.issues[0].code}`)
+      const made = await createJob(job.value, 'demo job')
+      if (made.kind !== 'saved') throw new Error(`demo ${name}: ${JSON.stringify(made)}`)
+    }
+    console.log('loaded the demo jobs')
+  }
+  await k.destroy()
+}
+main().catch((e: unknown) => { console.error(e instanceof Error ? e.message : e); process.exit(1) })

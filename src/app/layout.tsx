@@ -1,0 +1,10 @@
+import type { Metadata } from 'next'
+import type { ReactNode } from 'react'
+import '@fontsource-variable/atkinson-hyperlegible-next'
+import './theme.scss'
+
+export const metadata: Metadata = { title: 'Burdock', description: 'Plans, checks and field-runs post-frame buildings' }
+
+export default function RootLayout({ children }: { readonly children: ReactNode }) {
+  return <html lang="en"><body>{children}</body></html>
+}

@@ -1,0 +1,2 @@
+export { BookMain } from './BookMain'
+export { BookSide } from './BookSide'

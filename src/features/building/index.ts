@@ -1,0 +1,2 @@
+export { BuildingMain } from './BuildingMain'
+export { BuildingSide } from './BuildingSide'

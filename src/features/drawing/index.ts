@@ -1,0 +1,8 @@
+export { North, PlanView } from './PlanView'
+export type { PlanLayers } from './PlanView'
+export { ChalkLine, CrowFoot, Materials, Note, seeded, Wax, waxPoints } from './strokes'
+export { useSize } from './useSize'
+export { useViewport } from './useViewport'
+export type { Viewport } from './useViewport'
+export { ZoomButtons } from './ZoomButtons'
+export { download } from './download'

@@ -1,0 +1,18 @@
+'use client'
+import { useLayoutEffect, useRef, useState } from 'react'
+
+/** Size of an element, px, kept up to date. */
+export function useSize<E extends Element>() {
+  const ref = useRef<E>(null)
+  const [size, setSize] = useState({ width: 0, height: 0 })
+  useLayoutEffect(() => {
+    const el = ref.current
+    if (!el) return
+    const measure = () => { const r = el.getBoundingClientRect(); setSize((s) => (s.width === r.width && s.height === r.height ? s : { width: r.width, height: r.height })) }
+    measure()
+    const watch = new ResizeObserver(measure)
+    watch.observe(el)
+    return () => watch.disconnect()
+  }, [])
+  return [ref, size] as const
+}

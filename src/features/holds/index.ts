@@ -1,0 +1,2 @@
+export { HoldsMain } from './HoldsMain'
+export { HoldsSide } from './HoldsSide'

@@ -1,0 +1,33 @@
+'use client'
+import { useState } from 'react'
+import { DIG_CAUTION, KIND } from '@/formats/words'
+import { Measure, Segments } from '@/ui'
+import { PlanView } from '../drawing'
+import { useDoc, useJob } from '../job'
+import { HoleSection } from './HoleSection'
+
+/** Hole schedule beside a section through the picked post's hole; or the plan of holes. */
+export function HolesMain() {
+  const { derived: d } = useDoc()
+  const picked = useJob((s) => s.picked)
+  const pick = useJob((s) => s.pick)
+  const [view, setView] = useState<'schedule' | 'plan'>('schedule')
+  const post = d.posts.find((p) => p.id === picked.post) ?? d.posts[0]
+  const hole = d.holes.find((h) => h.kind === post.kind)
+  return (
+    <>
+      <div className="wh"><h2>Holes</h2><p>one size for each kind of post</p><span className="spacer" /><Segments label="View" value={view} choices={[{ value: 'schedule', label: 'Schedule' }, { value: 'plan', label: 'Plan' }]} onChange={setView} /></div>
+      {view === 'plan' ? <PlanView layers={{ holes: true }} editable={false} /> : (
+        <>
+          <div className="scroll" style={{ left: 18, top: 46, bottom: 12, width: 'min(47%, 400px)' }}>
+            <table className="tb"><thead><tr><th>post</th><th>kind</th><th className="n">across</th><th className="n">deep</th><th className="n">in ground</th></tr></thead><tbody>
+              {d.schedule.map((r) => <tr key={r.id} className={r.id === post.id ? 'sel' : 'pick'} onClick={() => pick({ post: r.id })}><td><button type="button" className="id" aria-pressed={r.id === post.id}>{r.id}</button></td><td>{KIND[r.kind]}</td><td className="n"><Measure inches={r.holeDiameterIn} feet={false} /></td><td className="n"><Measure inches={r.holeIn} /></td><td className="n" style={{ fontWeight: 500 }}><Measure inches={r.embedIn} /></td></tr>)}
+            </tbody></table>
+          </div>
+          <div className="position-absolute" style={{ left: 'min(50%, 430px)', right: 10, top: 46, bottom: 58 }}>{hole && <HoleSection post={post} hole={hole} />}</div>
+          <div className="caution position-absolute" style={{ left: 'min(50%, 430px)', right: 14, bottom: 4 }}>{DIG_CAUTION}</div>
+        </>
+      )}
+    </>
+  )
+}

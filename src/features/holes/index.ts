@@ -1,0 +1,2 @@
+export { HolesMain } from './HolesMain'
+export { HolesSide } from './HolesSide'

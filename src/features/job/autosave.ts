@@ -1,0 +1,57 @@
+import type { Job } from '@/core/model'
+import { api } from './api'
+import { dropDraft, keepDraft } from './drafts'
+import type { JobStore } from './store'
+
+/** Quiet time after the last edit before it is sent, and time between tries while the server is away, ms. */
+export const SAVE_AFTER_MS = 500
+export const RETRY_MS = 2000
+
+/**
+ * Saves every edit: into this browser at once, to the server after a short quiet. While the server is away the edit stays here and is
+ * tried again; a clash with a newer revision stops saving until someone decides. Returns the end of the watch.
+ */
+export function watchAndSave(store: JobStore): () => void {
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let busy = false
+  let stopped = false
+  const label = () => store.getState().history.past.at(-1)?.label ?? 'edit'
+  const later = (ms: number) => { clearTimeout(timer); timer = setTimeout(() => void send(), ms) }
+
+  async function send(): Promise<void> {
+    const { id, revision, base, history, save } = store.getState()
+    const doc: Job = history.present
+    if (busy || stopped || save.kind === 'clash') return
+    if (doc === base) { store.getState().set({ save: { kind: 'saved', at: new Date().toISOString() } }); await dropDraft(id); return }
+    busy = true
+    if (save.kind !== 'kept') store.getState().set({ save: { kind: 'saving' } })
+    const r = await api.save(id, revision, doc, label())
+    busy = false
+    if (stopped) return
+    const s = store.getState()
+    if (r.kind === 'ok') {
+      const same = s.history.present === doc
+      s.set({ revision: r.value.revision, base: doc, save: same ? { kind: 'saved', at: r.value.updatedAt } : { kind: 'saving' } })
+      if (same) await dropDraft(id)
+      else later(SAVE_AFTER_MS)
+    } else if (r.kind === 'clash') {
+      // Our own answer may have been lost on the way: then the newer revision is what we sent.
+      if (JSON.stringify(r.current.doc) === JSON.stringify(doc)) { s.set({ revision: r.current.revision, base: doc, save: { kind: 'saved', at: r.current.updatedAt } }); await dropDraft(id) }
+      else s.set({ save: { kind: 'clash', current: r.current } })
+    } else if (r.kind === 'refused') s.set({ save: { kind: 'refused', issues: r.issues } })
+    else { s.set({ save: { kind: 'kept' } }); later(RETRY_MS) }
+  }
+
+  const unsubscribe = store.subscribe((now, before) => {
+    const changed = now.history.present !== before.history.present
+    const decided = before.save.kind === 'clash' && now.save.kind !== 'clash'
+    if (!changed && !decided) return
+    void keepDraft({ jobId: now.id, baseRevision: now.revision, base: now.base, doc: now.history.present, label: label() })
+    if (now.save.kind === 'saved') now.set({ save: { kind: 'saving' } })
+    later(now.save.kind === 'kept' ? RETRY_MS : SAVE_AFTER_MS)
+  })
+  if (store.getState().history.present !== store.getState().base) later(0)
+  const again = () => later(0)
+  window.addEventListener('online', again)
+  return () => { stopped = true; clearTimeout(timer); unsubscribe(); window.removeEventListener('online', again) }
+}

@@ -1,0 +1,42 @@
+import Dexie, { type EntityTable } from 'dexie'
+import type { Job } from '@/core/model'
+
+/** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
+export interface Draft { readonly key: string; readonly jobId: string; readonly tab: string; readonly baseRevision: number; readonly base: Job; readonly doc: Job; readonly label: string; readonly at: number }
+
+const open = () => {
+  const d = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'> }
+  d.version(1).stores({ drafts: 'key, jobId' })
+  return d
+}
+let store: ReturnType<typeof open> | null = null
+const drafts = () => (store ??= open()).drafts
+
+/** This window's name; it outlives a reload and holds a lock, so that others can see that the window is open. */
+export function thisTab(): string {
+  let tab = sessionStorage.getItem('burdock-tab')
+  if (!tab) { tab = crypto.randomUUID(); sessionStorage.setItem('burdock-tab', tab) }
+  return tab
+}
+/** Holds this window's lock for as long as it is open. */
+export function holdTab(): void { void navigator.locks?.request(`burdock-tab-${thisTab()}`, { ifAvailable: true }, () => new Promise(() => undefined)) }
+
+export const keepDraft = ({ jobId, baseRevision, base, doc, label }: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<unknown> =>
+  drafts().put({ jobId, baseRevision, base, doc, label, key: `${jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() }).catch(() => undefined)
+export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> => drafts().delete(`${jobId}:${tab}`).catch(() => undefined)
+
+/** The draft to go on with: this window's own, or one whose window has closed. */
+export async function findDraft(jobId: string): Promise<Draft | null> {
+  try {
+    const all = await drafts().where('jobId').equals(jobId).toArray()
+    const own = all.find((d) => d.tab === thisTab())
+    if (own) return own
+    const held = new Set(((await navigator.locks?.query())?.held ?? []).map((l) => l.name))
+    const orphan = all.filter((d) => !held.has(`burdock-tab-${d.tab}`)).sort((a, b) => b.at - a.at)[0]
+    if (!orphan) return null
+    // It becomes this window's: kept under the new name before the old one goes.
+    await keepDraft(orphan)
+    await dropDraft(jobId, orphan.tab)
+    return orphan
+  } catch { return null }
+}

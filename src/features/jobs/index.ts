@@ -1,0 +1,1 @@
+export { JobYard } from './JobYard'

@@ -1,0 +1,2 @@
+export { PostsMain } from './PostsMain'
+export { PostsSide } from './PostsSide'

@@ -1,0 +1,123 @@
+'use client'
+import Link from 'next/link'
+import { Component, useContext, useEffect, useState, type ComponentType, type ReactNode } from 'react'
+import { checkJob } from '@/core/derive'
+import { issueText } from '@/formats/words'
+import { IssueWords } from '@/ui'
+import { BookMain, BookSide } from '../book'
+import { BuildingMain, BuildingSide } from '../building'
+import { HoldsMain, HoldsSide } from '../holds'
+import { HolesMain, HolesSide } from '../holes'
+import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
+import { PostsMain, PostsSide } from '../posts'
+import { SiteMain, SiteSide } from '../site'
+import { StringsMain, StringsSide } from '../strings'
+import { WallsMain, WallsSide } from '../walls'
+import { ClashDialog, HistoryDialog, KeysDialog } from './Dialogs'
+import { Pole } from './Pole'
+import { TapeBar, useTape } from './TapeBar'
+import { TopBar } from './TopBar'
+
+const VIEWS: Readonly<Record<Stage, readonly [ComponentType, ComponentType]>> = {
+  site: [SiteMain, SiteSide], building: [BuildingMain, BuildingSide], strings: [StringsMain, StringsSide], holes: [HolesMain, HolesSide],
+  posts: [PostsMain, PostsSide], walls: [WallsMain, WallsSide], holds: [HoldsMain, HoldsSide], book: [BookMain, BookSide],
+}
+
+/** A fault in one panel says so and leaves the rest, and every entry, standing. */
+class Shelter extends Component<{ readonly children: ReactNode }, { readonly broken: boolean }> {
+  override state = { broken: false }
+  static getDerivedStateFromError = () => ({ broken: true })
+  override render() { return this.state.broken ? <div className="p-4"><h2>This part could not be drawn</h2><p className="note mt-2">Your entries are safe. <button type="button" className="btn btn-light btn-sm" onClick={() => this.setState({ broken: false })}>Try again</button></p></div> : this.props.children }
+}
+
+function Desk() {
+  const store = useContext(JobContext)
+  const stage = useJob((s) => s.stage)
+  const save = useJob((s) => s.save)
+  const id = useJob((s) => s.id)
+  const tape = useTape()
+  const [open, setOpen] = useState<'keys' | 'history' | null>(null)
+  const [later, setLater] = useState(false)
+  const clash = save.kind === 'clash' ? save.current : null
+  useEffect(() => {
+    if (!store) return
+    const key = (e: KeyboardEvent) => {
+      const s = store.getState()
+      if (document.querySelector('[role=dialog]')) return
+      if ((e.ctrlKey || e.metaKey) && !e.altKey && (e.key === 'z' || e.key === 'Z' || e.key === 'y')) {
+        e.preventDefault()
+        // Undo belongs to the model everywhere; a field being typed in gives up its text first.
+        if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur()
+        if (e.key === 'y' || e.shiftKey) s.redo()
+        else s.undo()
+        return
+      }
+      if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
+      const n = Number(e.key)
+      if (n >= 1 && n <= STAGES.length) s.go(STAGES[n - 1])
+      else if (e.key === '?') setOpen('keys')
+    }
+    window.addEventListener('keydown', key)
+    return () => window.removeEventListener('keydown', key)
+  }, [store])
+  useEffect(() => {
+    const url = new URL(window.location.href)
+    if (url.searchParams.get('stage') !== stage) { url.searchParams.set('stage', stage); window.history.replaceState(window.history.state, '', url) }
+  }, [stage])
+  const [Main, Side] = VIEWS[stage]
+  return (
+    <div className={tape ? 'desk' : 'desk no-tape'}>
+      <TopBar onHelp={() => setOpen('keys')} onHistory={() => setOpen('history')} onClash={() => setLater(false)} />
+      <Pole />
+      <main className="work"><Shelter key={`m-${stage}`}><Main /></Shelter></main>
+      <aside className="side" aria-label="Details"><Shelter key={`s-${stage}`}><Side /></Shelter></aside>
+      {tape && <TapeBar model={tape} />}
+      <KeysDialog show={open === 'keys'} onHide={() => setOpen(null)} />
+      <HistoryDialog id={id} show={open === 'history'} onHide={() => setOpen(null)} />
+      {clash && !later && <ClashDialog current={clash} onClose={() => setLater(true)} />}
+    </div>
+  )
+}
+
+const stageOf = (): Stage => { const s = new URL(window.location.href).searchParams.get('stage'); return STAGES.find((k) => k === s) ?? 'building' }
+
+/** One open job: loads it, or the draft kept here, and keeps saving it. */
+export function JobDesk({ id, initial }: { readonly id: string; readonly initial: StoredJob | null }) {
+  const [store, setStore] = useState<JobStore | null>(null)
+  const [trouble, setTrouble] = useState<{ readonly kind: 'gone' | 'away' } | null>(null)
+  const [attempt, setAttempt] = useState(0)
+
+  useEffect(() => {
+    let dropped = false
+    let retry: ReturnType<typeof setTimeout> | undefined
+    let stop: (() => void) | undefined
+    holdTab()
+    void (async () => {
+      const draft = await findDraft(id)
+      const reply = initial && attempt === 0 ? { kind: 'ok' as const, value: initial } : await api.get(id)
+      if (dropped) return
+      if (reply.kind !== 'ok' && !draft) {
+        setTrouble({ kind: reply.kind === 'gone' ? 'gone' : 'away' })
+        if (reply.kind !== 'gone') retry = setTimeout(() => setAttempt((n) => n + 1), 3000)
+        return
+      }
+      const usable = draft && checkJob(draft.doc).length === 0 ? draft : null
+      const base: StoredJob = reply.kind === 'ok' ? reply.value : { id, revision: draft?.baseRevision ?? 1, doc: draft?.base ?? (usable?.doc as StoredJob['doc']), archived: false, createdAt: '', updatedAt: new Date().toISOString() }
+      const changed = usable !== null && JSON.stringify(usable.doc) !== JSON.stringify(base.doc)
+      const next = createJobStore(changed && usable ? { ...base, revision: usable.baseRevision, doc: usable.baseRevision === base.revision ? base.doc : usable.base } : base, changed && usable ? usable.doc : base.doc, stageOf())
+      if (reply.kind !== 'ok') next.getState().set({ save: { kind: 'kept' } })
+      stop = watchAndSave(next)
+      setTrouble(null)
+      setStore(next)
+    })()
+    return () => { dropped = true; clearTimeout(retry); stop?.() }
+  }, [id, initial, attempt])
+
+  if (trouble) return <Plain title={trouble.kind === 'gone' ? 'There is no such job' : 'The server is away'}>{trouble.kind === 'gone' ? 'It may have been opened from an old link.' : 'Nothing is lost. Burdock tries again every few seconds.'}</Plain>
+  if (!store) return <Plain title="Opening the job">One moment.</Plain>
+  return <IssueWords.Provider value={issueText}><JobContext.Provider value={store}><Desk /></JobContext.Provider></IssueWords.Provider>
+}
+
+function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return <main className="yard"><h1 style={{ fontSize: 24 }}>{title}</h1><p className="mt-2">{children}</p><Link className="btn btn-light mt-2" href="/">All jobs</Link></main>
+}

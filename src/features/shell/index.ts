@@ -1,0 +1,1 @@
+export { JobDesk } from './JobDesk'

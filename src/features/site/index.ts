@@ -1,0 +1,2 @@
+export { SiteMain } from './SiteMain'
+export { SiteSide } from './SiteSide'

@@ -1,0 +1,2 @@
+export { StringsMain } from './StringsMain'
+export { StringsSide } from './StringsSide'

@@ -1,0 +1,2 @@
+export { WallsMain } from './WallsMain'
+export { WallsSide } from './WallsSide'

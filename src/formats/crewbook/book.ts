@@ -1,0 +1,99 @@
+import type { Derived } from '@/core/derive'
+import { hookedMarks } from '@/core/layout'
+import { SIDES, type Job } from '@/core/model'
+import { formatLength, roundIn } from '@/core/units'
+import { DIG_CAUTION, KIND, RAISE_CAUTION, STANDING_NOTE } from '../words'
+import { planSvg, postSvg, wallSvg } from './drawings'
+import type { Block, CrewBook, Sheet } from './types'
+
+const mark = (v: number): string => formatLength(v, { ascii: true })
+const inches = (v: number): string => formatLength(v, { feet: false, ascii: true })
+/** Paper has no font for primes: cautions written for the screen take the plain ones. */
+const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-')
+/** Most table rows a letter sheet takes at arm's-length size. */
+const ROWS = 33
+
+const table = (head: readonly string[], rows: readonly (readonly string[])[], right: readonly number[], big: readonly number[] = []): Block => ({ kind: 'table', head, rows, right, big })
+const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.max(1, Math.ceil(list.length / n)) }, (_, i) => list.slice(i * n, i * n + n))
+
+function stringsSheets(job: Job, d: Derived): Sheet[] {
+  const plan = planSvg(job, d)
+  const first: Sheet = {
+    title: 'Strings', sub: 'plan, strings on the outside face of the posts', blocks: [
+      { kind: 'svg', ...plan, alt: 'plan of strings and posts' }, { kind: 'caution', text: plain(DIG_CAUTION) },
+      table(['to tape', 'between', 'should read', 'measured'], [
+        ...d.diagonals.map((g) => [g.name, g.of, mark(g.lengthIn), '']),
+        ...(d.triangle ? [['3-4-5', `${mark(d.triangle.alongIn)} along, ${mark(d.triangle.acrossIn)} across`, mark(d.triangle.diagonalIn), '']] : []),
+      ], [2], [2]),
+    ],
+  }
+  const lists = d.strings.map((s) => {
+    const h = hookedMarks(s, job.strings.hook, job.strings.hookPost)
+    const own = h.marks.filter((m) => m.kind !== 'face' && m.kind !== 'edge').sort((a, b) => a.fromHookIn - b.fromHookIn)
+    const face = (key: string) => h.marks.find((m) => m.key === key)?.fromHookIn ?? 0
+    const rows = own.map((m, i) => {
+      const [a, b] = [face(`${m.key}-low`), face(`${m.key}-high`)]
+      return [m.name, mark(Math.min(a, b)), mark(m.fromHookIn), mark(Math.max(a, b)), i > 0 ? mark(m.shownIn - roundIn(own[i - 1].fromHookIn)) : '']
+    })
+    return { name: s.name, note: h.note, rows }
+  })
+  const sheets: { rows: number; blocks: Block[] }[] = []
+  for (const l of lists) {
+    for (const part of chunk(l.rows, ROWS - 2)) {
+      const blocks: Block[] = [{ kind: 'text', strong: true, text: `${l.name[0].toUpperCase()}${l.name.slice(1)}, hook on ${l.note}` }, table(['post', 'near face', 'centre', 'far face', 'space'], part, [1, 2, 3, 4], [0, 2])]
+      const last = sheets.at(-1)
+      if (last && last.rows + part.length + 4 <= ROWS) { last.blocks.push(...blocks); last.rows += part.length + 4 }
+      else sheets.push({ rows: part.length + 4, blocks })
+    }
+  }
+  return [first, ...sheets.map((s): Sheet => ({ title: 'Running marks', sub: 'each rounded once from the hook', blocks: s.blocks }))]
+}
+
+function scheduleSheets(d: Derived): Sheet[] {
+  const rows = d.schedule.map((r) => [r.id, KIND[r.kind], `${mark(r.xIn)} , ${mark(r.yIn)}`, mark(r.heightIn), mark(r.embedIn), inches(r.holeDiameterIn), mark(r.holeIn), mark(r.totalIn), r.stockIn === null ? 'special' : mark(r.stockIn)])
+  return chunk(rows, ROWS).map((part): Sheet => ({
+    title: 'Post schedule', sub: `${d.schedule[0]?.section ?? ''}; place from strings 1 and A to the centre`, blocks: [table(['post', 'kind', 'place', 'height', 'in ground', 'hole', 'deep', 'length', 'stock'], part, [2, 3, 4, 5, 6, 7, 8], [0]), { kind: 'caution', text: plain(RAISE_CAUTION) }],
+  }))
+}
+
+const cardSheets = (job: Job, d: Derived): Sheet[] => d.cards.map((c): Sheet => {
+  const up = c.postIds.flatMap((id) => (d.rods.offsets[id] ? [[id, inches(d.rods.offsets[id].readingIn), inches(d.rods.offsets[id].upToGradeIn)]] : [])).slice(0, 10)
+  return {
+    title: `${c.title}: ${c.postIds.length > 14 ? `${c.postIds.slice(0, 13).join(' ')} and ${c.postIds.length - 13} more` : c.postIds.join(' ')}`, sub: `${c.row.section}, ${mark(c.row.totalIn)} long${c.row.stockIn === null ? '' : `, from ${mark(c.row.stockIn)}`}`, blocks: [
+      { kind: 'svg', ...postSvg(job, d, c), alt: `marks of ${c.postIds[0]}` },
+      ...(up.length ? [table(['post', 'rod reads', 'up to grade line'], up, [1, 2], [2])] : []),
+      { kind: 'text', text: 'Girt marks are the top of the board.' }, { kind: 'caution', text: plain(RAISE_CAUTION) },
+    ],
+  }
+})
+
+const girtSheets = (job: Job, d: Derived): Sheet[] => SIDES.map((side): Sheet => {
+  const w = d.walls[side]
+  const rows = [...w.rows].reverse().map((r) => {
+    const pieces = w.pieces.filter((p) => p.row === r.id)
+    const counts = new Map<string, number>()
+    for (const p of pieces) counts.set(mark(p.lengthIn), (counts.get(mark(p.lengthIn)) ?? 0) + 1)
+    return [r.id, r.landing ?? '', mark(r.topIn), inches(r.spaceBelowIn), [...counts].map(([l, n]) => `${n} @ ${l}`).join('   ')]
+  })
+  const b = job.building
+  return { title: `${w.name}: girts`, sub: `${b.girts.size.replace('x', '×')} ${b.girts.lumber}, ${b.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the board`, blocks: [{ kind: 'svg', ...wallSvg(job, d, side), alt: w.name }, table(['row', 'lands on', 'up from grade', 'space', 'cut'], rows, [2, 3], [0, 2])] }
+})
+
+function quantitySheet(d: Derived): Sheet {
+  const t = d.takeoff
+  const stock = [...t.posts, ...t.girts, ...t.skirt].map((s) => [s.what, s.stockIn === null ? 'over 24 ft: order special' : mark(s.stockIn), String(s.count)])
+  return {
+    title: 'Quantities', sub: 'posts, girts, skirt, concrete', blocks: [
+      table(['what', 'length', 'pieces'], stock, [1, 2], [2]),
+      table(['concrete', '', 'amount'], [['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`], [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`], ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]), ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`], ['spoil to haul', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`]], [2], [2]),
+      { kind: 'text', text: 'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags are rounded up once, on the total.' },
+      ...(d.tally.fails ? [{ kind: 'caution' as const, text: `${d.tally.fails} check${d.tally.fails > 1 ? 's' : ''} of this building fail${d.tally.fails > 1 ? '' : 's'}: do not order before they are settled. ${d.checks.filter((c) => c.state === 'fails').map((c) => c.title).join('; ')}.` }] : []),
+      { kind: 'caution', text: `${d.tally.notChecked} things are not checked here: ${d.checks.filter((c) => c.state === 'not-checked').map((c) => c.title.toLowerCase()).join('; ')}.` },
+    ],
+  }
+}
+
+/** The crew book of a derived job. `date` and `revision` are printed on every sheet. */
+export function crewBook(job: Job, d: Derived, p: { readonly date: string; readonly revision: string }): CrewBook {
+  return { job: job.name, ...p, note: STANDING_NOTE, sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d), ...girtSheets(job, d), quantitySheet(d)] }
+}

@@ -1,0 +1,9 @@
+/** A crew book as plain blocks: the screen and the PDF are drawn from the same ones. Kept: every mark a crew needs. Lost: the arithmetic (see "What holds"). Lengths are text in feet, inches and sixteenths. */
+export type Block =
+  | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean }
+  | { readonly kind: 'caution'; readonly text: string }
+  | { readonly kind: 'svg'; readonly svg: string; readonly width: number; readonly height: number; readonly alt: string }
+  | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[]; /** Columns set right. */ readonly right: readonly number[]; /** Columns set large. */ readonly big: readonly number[] }
+
+export interface Sheet { readonly title: string; readonly sub: string; readonly blocks: readonly Block[] }
+export interface CrewBook { readonly job: string; readonly date: string; readonly revision: string; readonly note: string; readonly sheets: readonly Sheet[] }

@@ -1,0 +1,1 @@
+export { scheduleCsv, toCsv } from './csv'

@@ -1,0 +1,12 @@
+import type { Knex } from 'knex'
+import * as jobs from './001_jobs'
+import * as edits from './002_edits'
+
+const ALL: Readonly<Record<string, Knex.Migration>> = { '001_jobs': jobs, '002_edits': edits }
+
+/** Migrations as modules, so that the built server and the scripts run the same ones. One schema change each: DDL commits by itself. */
+export const migrations: Knex.MigrationSource<string> = {
+  getMigrations: async () => Object.keys(ALL).sort(),
+  getMigrationName: (name) => name,
+  getMigration: async (name) => ALL[name],
+}

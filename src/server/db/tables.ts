@@ -1,0 +1,6 @@
+export interface JobRow { id: string; doc: string; revision: number; created_at: Date; updated_at: Date; archived_at: Date | null }
+export interface EditRow { id: number; job_id: string; revision: number; who: string; at: Date; label: string; changes: string }
+
+declare module 'knex/types/tables' {
+  interface Tables { jobs: JobRow; edits: EditRow }
+}

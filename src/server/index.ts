@@ -1,0 +1,8 @@
+import 'server-only'
+export { allJobs, archiveJob, createJob, duplicateJob, jobHistory, oneJob, renameJob, saveJob } from './services/jobService'
+export { answer, fromSave, readBody, refused } from './services/respond'
+export type { Refusal } from './services/respond'
+export type { StoredJob } from './repositories/jobs'
+export type { Edit } from './repositories/edits'
+export { isAway } from './db/client'
+export { crewBookPdf } from './services/crewBook'

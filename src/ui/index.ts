@@ -1,0 +1,7 @@
+export { Measure } from './Measure'
+export { measureWidth, SvgMeasure } from './SvgMeasure'
+export { LoadBar } from './LoadBar'
+export { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } from './signs'
+export { EntryField } from './EntryField'
+export { ChoiceField, LengthField, NumberField, OptionalLengthField, Segments, TextField, ToggleField } from './fields'
+export { IssueWords, useIssueWords } from './words'

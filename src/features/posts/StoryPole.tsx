@@ -47,7 +47,7 @@ export function StoryPole({ postId }: { readonly postId: string }) {
       {post.kind !== 'lean-to' && d.walls[post.side].rows.filter((r) => r.topIn <= top + 0.01).map((r) => <rect key={r.id} x={px + pw} y={Y(r.topIn)} width={9} height={face * s} fill="var(--ochre)" stroke="var(--ochre-ink)" />)}
       {right.map((m) => {
         const y = Y(m.upIn)
-        const ty = ry.get(m.key) ?? y
+        const ty = (ry.get(m.key) ?? y) + (m.kind === 'grade' ? 18 : 0)
         const on = picked.mark === m.key
         const edge = m.kind === 'heel' || m.kind === 'rafter' || m.kind === 'grade'
         const colour = on ? 'var(--burr)' : COLOUR[m.kind]
@@ -55,7 +55,7 @@ export function StoryPole({ postId }: { readonly postId: string }) {
           <g key={m.key} role="button" aria-label={m.name} onClick={() => pick({ mark: m.key, row: m.kind === 'girt' ? m.key : null })} style={{ cursor: 'pointer' }}>
             <Wax x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14} y1={y} x2={m.kind === 'grade' ? W : px + pw + 14} y2={y} color={colour} width={edge ? 5.5 : 4} />
             <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
-            {Math.abs(ty - y) > 2 && <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />}
+            {m.kind !== 'grade' && Math.abs(ty - y) > 2 && <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />}
             <Note x={px + pw + 28} y={ty + 5} size={13.5} weight={600} fill={on ? 'var(--burr-deep)' : TEXT[m.kind]} halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}>{m.name}</Note>
             <SvgMeasure x={W - 8} y={ty + 7} inches={m.downIn} size={20} weight={700} anchor="end" ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'} fill={on ? 'var(--burr-deep)' : 'var(--ink)'} />
           </g>

@@ -116,6 +116,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
           {low >= 0 ? <g><path d={`M${zero - 9} ${BLADE_Y - 5}h6.5v${BLADE_H + 1}h24v9h-30.5Z`} fill="url(#galv-tape)" stroke="var(--galv-4)" strokeWidth={1.2} /><rect x={zero - 2.5} y={BLADE_Y - 5} width={2.5} height={BLADE_H + 2} fill="var(--galv-3)" /></g>
             : <g><circle cx={zero} cy={BLADE_Y + BLADE_H / 2} r={7} fill="none" stroke="var(--ink)" strokeWidth={2} /><path d={`M${zero} ${BLADE_Y - 4}v${BLADE_H + 8}`} stroke="var(--ink)" strokeWidth={1.5} /></g>}
           <defs><linearGradient id="galv-tape" x1="0" x2="0" y1="0" y2="1"><stop offset="0" stopColor="#DFE4E3" /><stop offset="1" stopColor="#9CA8AA" /></linearGradient></defs>
+          {marks.map((m) => (rows.get(m.key)?.row === 1 ? <path key={m.key} d={`M${X(m.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`} stroke={m.key === chosen?.key ? 'var(--burr)' : m.colour} strokeWidth={1.6} /> : null))}
           {marks.map((m) => {
             const x = X(m.atIn)
             if (x < -60 || x > end + 60) return null
@@ -128,10 +129,10 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
               <g key={m.key} role="button" aria-label={`${m.name} ${formatLength(m.atIn)}`} onClick={() => choose(m)} style={{ cursor: 'pointer' }}>
                 {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
                 <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={colour} width={on ? 4.5 : 3.4} />
-                <path d={place?.row === 1 ? `M${x} ${BLADE_Y + 18}V${y - 22}` : `M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />
+                {place?.row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />}
                 <CrowFoot x={x} y={BLADE_Y + 1} facing="down" size={9} color={colour} />
                 {place?.named && <Note x={x} y={BLADE_Y - 12} size={13.5} weight={700} anchor="middle" fill={on ? 'var(--burr-deep)' : 'var(--ink)'} halo="var(--paper-deep)">{m.name}</Note>}
-                {place?.row !== null && <>{on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}<SvgMeasure x={x} y={y} inches={m.atIn} size={20} anchor="middle" weight={700} fill={on ? '#fff' : 'var(--ink)'} /></>}
+                {place?.row !== null && <>{on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}<SvgMeasure x={x} y={y} inches={m.atIn} size={20} anchor="middle" weight={700} fill={on ? '#fff' : 'var(--ink)'} ground={on ? undefined : 'var(--paper-deep)'} /></>}
               </g>
             )
           })}

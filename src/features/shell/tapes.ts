@@ -1,4 +1,5 @@
 import { hookedMarks } from '@/core/layout'
+import { toSixteenths } from '@/core/units'
 import type { JobState } from '../job'
 
 export interface TapeMark { readonly key: string; readonly name: string; readonly sub: string; readonly atIn: number; readonly colour: string; readonly postId: string | null; readonly rowId: string | null }
@@ -31,7 +32,8 @@ function postTape(s: Source): TapeModel | null {
   const foot = row.embedIn
   return {
     title: `post ${row.id}`, aligned: false, hook: foot > 0 ? `hook: foot of post ${row.id}` : `hook: grade line on post ${row.id}`,
-    marks: marks.map((m) => ({ key: m.key, name: m.kind === 'girt' ? m.key : m.name, sub: m.kind === 'girt' ? 'top edge of the girt' : `post ${row.id}`, atIn: m.upIn + foot, colour: POLE_COLOUR[m.kind], postId: null, rowId: m.kind === 'girt' ? m.key : null })),
+    // A sill that a girt lands on is one mark on the tape, not two.
+    marks: marks.filter((m) => (m.kind !== 'sill' && m.kind !== 'head') || !marks.some((q) => q.kind === 'girt' && toSixteenths(q.upIn) === toSixteenths(m.upIn))).map((m) => ({ key: m.key, name: m.kind === 'girt' ? m.key : m.name, sub: m.kind === 'girt' ? 'top edge of the girt' : `post ${row.id}`, atIn: m.upIn + foot, colour: POLE_COLOUR[m.kind], postId: null, rowId: m.kind === 'girt' ? m.key : null })),
   }
 }
 

@@ -12,7 +12,7 @@ beforeAll(async () => {
   driver = b.driver
   at = desk(driver, b.downloads)
   await driver.get(BASE)
-  href = (await (await at.byText('article//a', 'Quillback Hill honey house')).getAttribute('href')).split('?')[0]
+  href = String(await (await at.byText('article//a', 'Quillback Hill honey house')).getAttribute('href')).split('?')[0]
 })
 afterAll(() => driver.quit())
 

@@ -22,7 +22,7 @@ try {
     await driver.wait(until.elementLocated(By.css('.desk')), 10000)
     if (stage === 'building') await driver.actions().move({ origin: await driver.findElement(By.css('[data-opening="op-4"] rect')) }).click().perform()
     if (stage === 'holes' || stage === 'posts') await (await driver.findElement(By.xpath("//button[@class='id' and text()='A3']"))).click()
-    if (stage === 'walls') await driver.actions().move({ origin: await driver.findElement(By.css('[aria-label="row G4"] rect')) }).click().perform()
+    if (stage === 'walls') await driver.actions().move({ origin: await driver.findElement(By.css('[data-row="G4"] rect')) }).click().perform()
     await shot(stage)
   }
 } finally { await driver.quit(); await site.stop() }

@@ -23,6 +23,7 @@ export function desk(driver: WebDriver, downloads: string) {
     waitText: (css: string, has: RegExp) => driver.wait(async () => { try { return has.test(await (await driver.findElement(By.css(css))).getText()) } catch { return false } }, PATIENCE, `${css} never read ${has}`),
     saved: () => driver.wait(async () => /^Saved/.test(await (await driver.findElement(By.css('.saved'))).getText()), PATIENCE, 'never saved'),
     keys: (...k: string[]) => driver.actions().sendKeys(...k).perform(),
+    hold: async (modifiers: readonly string[], key: string) => { let a = driver.actions(); for (const m of modifiers) a = a.keyDown(m); a = a.sendKeys(key); for (const m of modifiers) a = a.keyUp(m); await a.perform() },
     file: async (suffix: string): Promise<Buffer> => {
       let name = ''
       await driver.wait(() => { name = readdirSync(downloads).find((f) => f.endsWith(suffix)) ?? ''; return name !== '' }, PATIENCE, `no ${suffix} was downloaded`)

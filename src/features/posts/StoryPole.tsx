@@ -52,7 +52,7 @@ export function StoryPole({ postId }: { readonly postId: string }) {
         const edge = m.kind === 'heel' || m.kind === 'rafter' || m.kind === 'grade'
         const colour = on ? 'var(--burr)' : COLOUR[m.kind]
         return (
-          <g key={m.key} role="button" aria-label={m.name} onClick={() => pick({ mark: m.key, row: m.kind === 'girt' ? m.key : null })} style={{ cursor: 'pointer' }}>
+          <g key={m.key} onClick={() => pick({ mark: m.key, row: m.kind === 'girt' ? m.key : null })} style={{ cursor: 'pointer' }}>
             <Wax x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14} y1={y} x2={m.kind === 'grade' ? W : px + pw + 14} y2={y} color={colour} width={edge ? 5.5 : 4} />
             <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
             {m.kind !== 'grade' && Math.abs(ty - y) > 2 && <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />}

@@ -1,6 +1,5 @@
 'use client'
 import { useEffect, useMemo } from 'react'
-import { formatLength } from '@/core/units'
 import { measureWidth, SvgMeasure } from '@/ui'
 import { CrowFoot, Note, useSize, Wax } from '../drawing'
 import { useJob } from '../job'
@@ -126,7 +125,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
             const y = BLADE_Y + BLADE_H + (place?.row === 1 ? 57 : 30)
             const w = measureWidth(m.atIn, 20)
             return (
-              <g key={m.key} role="button" aria-label={`${m.name} ${formatLength(m.atIn)}`} onClick={() => choose(m)} style={{ cursor: 'pointer' }}>
+              <g key={m.key} data-mark={m.key} onClick={() => choose(m)} style={{ cursor: 'pointer' }}>
                 {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
                 <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={colour} width={on ? 4.5 : 3.4} />
                 {place?.row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />}

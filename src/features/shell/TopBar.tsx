@@ -56,10 +56,10 @@ export function TopBar({ onHelp, onHistory, onClash }: { readonly onHelp: () => 
           </Dropdown.Menu>
         </Dropdown>
       </div>
-      <button type="button" className="tally" onClick={() => go('holds')} aria-label={`What holds: ${d.tally.holds + d.tally.close} hold, ${d.tally.fails} fail, ${d.tally.notChecked} not checked`}>
+      <button type="button" className="tally" onClick={() => go('holds')} title="What holds">
         <span><HoldSign />{d.tally.holds + d.tally.close} hold</span>
         {d.tally.fails > 0 && <span className="bad"><FailSign size={15} ground="var(--keel)" fill="#fff" />{d.tally.fails} fail{d.tally.fails > 1 ? '' : 's'}</span>}
-        <span className="open" title="not checked"><UncheckedSign />{d.tally.notChecked}</span>
+        <span className="open"><UncheckedSign />{d.tally.notChecked}<span className="visually-hidden">not checked</span></span>
       </button>
       <button type="button" className="btn btn-primary hide-narrow" onClick={() => go('book')}><BookOpen size={17} />Crew book</button>
     </header>

@@ -1,5 +1,5 @@
 // The import table of the project. Core topics may import only themselves and the topics above them.
-const order = ['result', 'units', 'geometry', 'model', 'loads', 'wood', 'ground', 'layout', 'marks', 'quantities', 'derive']
+const order = ['result', 'units', 'geometry', 'model', 'loads', 'wood', 'joints', 'statics', 'ground', 'layout', 'marks', 'quantities', 'derive', 'sizing']
 const later = (topic) => order.slice(order.indexOf(topic) + 1).join('|')
 const test = '(\\.test\\.tsx?$|/testing/)'
 module.exports = {
@@ -15,7 +15,7 @@ module.exports = {
     { name: 'features-never-reach-the-server', severity: 'error', from: { path: '^src/features/' }, to: { path: '^src/(server|app)/' } },
     { name: 'ui-knows-no-domain', severity: 'error', from: { path: '^src/ui/', pathNot: test }, to: { path: '^src/(server|features|app|formats)/|^src/core/(?!(units|result)/)' } },
     { name: 'app-has-no-sql', severity: 'error', from: { path: '^src/app/' }, to: { path: '^(src/server/(db|repositories)/|node_modules/knex)' } },
-    ...['site', 'building', 'strings', 'holes', 'posts', 'walls', 'holds', 'book'].map((s) => ({
+    ...['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'].map((s) => ({
       name: `stage-${s}-stands-alone`, severity: 'error',
       from: { path: `^src/features/${s}/` }, to: { path: `^src/features/(?!${s}/|shell/|job/|drawing/|jobs/)[^/]+/` },
     })),

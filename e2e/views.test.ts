@@ -16,7 +16,7 @@ beforeAll(async () => {
 })
 afterAll(() => driver.quit())
 
-test.each(['jobs', 'site', 'building', 'strings', 'holes', 'posts', 'walls', 'holds', 'book'])('%s: no serious accessibility finding, no page scroll at 1280 × 800', async (view) => {
+test.each(['jobs', 'site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'])('%s: no serious accessibility finding, no page scroll at 1280 × 800', async (view) => {
   await driver.get(view === 'jobs' ? BASE : `${href}?stage=${view}`)
   await at.find(view === 'jobs' ? '.jobcard' : '.desk')
   await driver.executeScript(AXE)

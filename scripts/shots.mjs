@@ -17,7 +17,7 @@ try {
   await shot('jobs')
   const card = await driver.findElement(By.xpath("//article[.//h2[contains(.,'Quillback')]]//a"))
   const href = await card.getAttribute('href')
-  for (const stage of ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'holds', 'book']) {
+  for (const stage of ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book']) {
     await driver.get(`${href}?stage=${stage}`)
     await driver.wait(until.elementLocated(By.css('.desk')), 10000)
     if (stage === 'building') await driver.actions().move({ origin: await driver.findElement(By.css('[data-opening="op-4"] rect')) }).click().perform()

@@ -1,111 +1,128 @@
-import { alongWall, isEave, tributaryIn, wallPosts, type Grid, type Post, type PostLayout } from '../layout'
-import { effectiveAreaFt2, roofLivePsf, wallPressures } from '../loads'
-import type { Job, Side } from '../model'
+import { alongWall, isEave, tributaryIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
+import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures } from '../loads'
+import type { Job, LeanTo, Side } from '../model'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
 
+export type GravityCase = 'D+S' | 'D+Lr' | 'D+0.75S+0.45W'
+/** Roof loads at one point of the eave, lb: dead, least dead, snow, roof live, wind down and wind up at strength level. */
+export interface RoofLoads { readonly roofFt2: number; readonly deadLb: number; readonly deadMinLb: number; readonly snowLb: number; readonly liveLb: number; readonly windDownLb: number; readonly windUpLb: number }
+
 /** What one post takes: areas, vertical loads at its top by kind (lb, strength-level wind), and the width of wall whose wind it holds. */
-export interface PostDemand {
-  readonly roofFt2: number; readonly eaveFt: number; readonly wallFt: number; readonly wallSide: Side
-  readonly deadLb: number; readonly deadMinLb: number; readonly snowLb: number; readonly liveLb: number; readonly windDownLb: number; readonly windUpLb: number
+export interface PostDemand extends RoofLoads {
+  readonly eaveFt: number; readonly wallFt: number; readonly wallSide: Side
+  /** Width of the eave wall and of the gable wall that the post holds, ft; 0 where it holds none. */
+  readonly eaveWallFt: number; readonly gableWallFt: number
   /** Largest service gravity load at the top and the combination that gives it. */
-  readonly gravityLb: number; readonly gravityCase: 'D+S' | 'D+Lr' | 'D+0.75S+0.45W'
+  readonly gravityLb: number; readonly gravityCase: GravityCase
   /** Net uplift 0.6D + 0.6W at the top, lb; negative when dead load holds it down. */
   readonly upliftLb: number
-  /** Service wind on the post, pounds per foot of height, main system; null where it is not computed (open lean-to). */
-  readonly windPlf: number | null
-  readonly claddingPlf: number | null
+  /** Service cladding wind on the post by itself, pounds per foot of height; 0 where it stands in no wall. */
+  readonly claddingPlf: number
   readonly postWeightPlf: number
 }
 
-/** Trusses at each numbered line that bear on a post of an eave row: its own, and shares of those whose post a door leaves out. */
-function trussShares(layout: PostLayout, grid: Grid, side: 'south' | 'north'): Map<string, { line: number; share: number }[]> {
-  const row = wallPosts(layout.posts, side)
-  const shares = new Map<string, { line: number; share: number }[]>(row.map((p) => [p.id, []]))
-  grid.centresIn.forEach((x, line) => {
-    const own = row.find((p) => p.line === line + 1)
-    if (own) { shares.get(own.id)?.push({ line, share: 1 }); return }
-    const after = row.findIndex((p) => p.x >= x)
-    const [left, right] = [row[after - 1], row[after]]
-    if (!left || !right) return
-    const t = (x - left.x) / (right.x - left.x) // header as a simple beam: lever rule
-    shares.get(left.id)?.push({ line, share: 1 - t })
-    shares.get(right.id)?.push({ line, share: t })
-  })
-  return shares
+const NONE: RoofLoads = { roofFt2: 0, deadLb: 0, deadMinLb: 0, snowLb: 0, liveLb: 0, windDownLb: 0, windUpLb: 0 }
+const sum = (a: RoofLoads, b: RoofLoads, f: number): RoofLoads => ({
+  roofFt2: a.roofFt2 + b.roofFt2 * f, deadLb: a.deadLb + b.deadLb * f, deadMinLb: a.deadMinLb + b.deadMinLb * f, snowLb: a.snowLb + b.snowLb * f, liveLb: a.liveLb + b.liveLb * f, windDownLb: a.windDownLb + b.windDownLb * f, windUpLb: a.windUpLb + b.windUpLb * f,
+})
+
+/** Largest service gravity of a set of roof loads and its combination. */
+export function gravityOf(l: RoofLoads): { readonly gravityLb: number; readonly gravityCase: GravityCase } {
+  const cases: readonly (readonly [GravityCase, number])[] = [['D+S', l.deadLb + l.snowLb], ['D+Lr', l.deadLb + l.liveLb], ['D+0.75S+0.45W', l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb]]
+  const [gravityCase, gravityLb] = cases.reduce((a, c) => (c[1] > a[1] ? c : a))
+  return { gravityLb, gravityCase }
 }
 
-/** Demands of every post, by id. Corner posts take the worse of their two walls; gable posts count the end truss's strip besides the corners (safe). */
-export function postDemands(job: Job, grid: Grid, layout: PostLayout, r: SiteResults): Record<string, PostDemand> {
+/** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
+export const upliftOf = (l: RoofLoads): number => 0.6 * l.windUpLb - 0.6 * l.deadMinLb
+
+/** Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity and uplift. */
+export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, r: SiteResults): RoofLoads[] {
   const b = job.building
-  const s = r.site
   const halfFt = grid.widthIn / 24 + b.eaveOverhangIn / 12
+  const lengthFt = grid.lengthIn / 12
+  const typed = b.roof.truss.reaction
+  return plan.trusses.map((t): RoofLoads => {
+    const tribFt = t.tributaryIn / 12
+    const roofFt2 = tribFt * halfFt
+    const near = t.end ? 0 : Math.max(0, Math.min(t.xIn / 12, lengthFt - t.xIn / 12) - tribFt / 2)
+    const upPsf = r.openRoof ? -r.openRoof.upPsf : r.wind.internalPsf - Math.min(r.wind.roofWindwardAPsf, r.wind.roofLeewardPsf, roofAlongPsf(r.wind, near))
+    const downPsf = r.openRoof ? r.openRoof.downPsf : Math.max(0, r.wind.roofWindwardBPsf + r.wind.internalPsf)
+    const deadLb = r.dead.maxPsf * roofFt2
+    const deadMinLb = r.dead.minPsf * roofFt2
+    if (typed) return { roofFt2, deadLb, deadMinLb, snowLb: Math.max(0, typed.gravityLb - deadLb), liveLb: 0, windDownLb: downPsf * roofFt2, windUpLb: (typed.upliftLb + 0.6 * deadMinLb) / 0.6 }
+    return { roofFt2, deadLb, deadMinLb, snowLb: r.eaveSnowPlf * tribFt, liveLb: roofLivePsf(roofFt2, b.pitchPer12) * roofFt2, windDownLb: downPsf * roofFt2, windUpLb: Math.max(0, upPsf) * roofFt2 }
+  })
+}
+
+/** Roof loads that a lean-to brings to its wall or to its outer line over `eaveFt` of its length. */
+export function leanToRoofLoads(r: SiteResults, l: LeanTo, overhangFt: number, eaveFt: number, at: 'wall' | 'outer'): RoofLoads {
+  const loads = r.leanTos.find((q) => q.leanTo === l)
+  if (!loads) return NONE
+  const depth = l.depthIn / 12
+  const roofFt2 = eaveFt * (depth / 2 + (at === 'outer' ? overhangFt : 0))
+  const live = roofLivePsf(roofFt2, l.pitchPer12)
+  return { roofFt2, deadLb: r.dead.maxPsf * roofFt2, deadMinLb: r.dead.minPsf * roofFt2, snowLb: (at === 'wall' ? loads.wallPlf : loads.outerPlf) * eaveFt, liveLb: live * roofFt2, windDownLb: loads.wind.downPsf * roofFt2, windUpLb: -loads.wind.upPsf * roofFt2 }
+}
+
+/** Demands of every post, by id. Corner posts hold both their walls; gable posts count the end truss's strip besides the corners (safe). */
+export function postDemands(job: Job, grid: Grid, layout: PostLayout, plan: TrussPlan, reactions: readonly RoofLoads[], r: SiteResults): Record<string, PostDemand> {
+  const b = job.building
   const last = grid.centresIn.length - 1
   const tribFt = (line: number) => {
     const half = (k: number) => (k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 24 : b.gableOverhangIn / 12)
     return half(line - 1) + half(line)
   }
-  const lengthFt = grid.lengthIn / 12
-  const upliftPsf = grid.centresIn.map((x, line) => {
-    const near = Math.max(0, Math.min(x / 12, lengthFt - x / 12) - tribFt(line) / 2)
-    return r.wind.internalPsf - Math.min(r.wind.roofWindwardAPsf, r.wind.roofLeewardPsf, r.wind.roofAlongPsf(line === 0 || line === last ? 0 : near))
-  })
-  const downPsf = Math.max(0, r.wind.roofWindwardBPsf + r.wind.internalPsf)
-  const shares = { south: trussShares(layout, grid, 'south'), north: trussShares(layout, grid, 'north') }
-  const weight = weightPlf(b.post.lumber, postSize(b.post.section).areaIn2)
-  const wallPsf = Math.max(r.wind.windwardPsf, -r.wind.leewardPsf, -r.wind.leewardAlongPsf, -r.wind.sidePsf) + r.wind.internalPsf
+  const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
+  for (const side of ['south', 'north'] as const) {
+    for (const rest of plan.rests[side]) {
+      const loads = reactions[rest.truss.n - 1]
+      const give = (id: string, share: number) => { const has = onEave.get(id) ?? { loads: NONE, feet: 0 }; onEave.set(id, { loads: sum(has.loads, loads, share), feet: has.feet + (rest.truss.tributaryIn / 12) * share }) }
+      if (rest.post) give(rest.post.id, 1)
+      else if (rest.between) { give(rest.between[0].id, rest.share[0]); give(rest.between[1].id, rest.share[1]) }
+    }
+  }
+  const weight = weightPlf(b.post.lumber, postSize(b.post).areaIn2, 19, b.grades)
+  const sideFt = (p: Post, side: Side) => (b.openSides.includes(side) ? 0 : tributaryIn(layout.posts, side, p.id) / 12)
 
   const demand = (p: Post): PostDemand => {
-    let roofFt2 = 0, eaveFt = 0, snowLb = 0, windUpLb = 0, deadExtra = 0, liveExtra = 0
-    const leanHere = b.leanTo && (b.leanTo.side === p.side) ? b.leanTo : null
-    const leanDepth = leanHere ? leanHere.depthIn / 12 : 0
-    if (p.kind === 'lean-to' && p.line !== null && leanHere) {
+    const lean = b.leanTos.find((l) => l.side === p.side)
+    const overhangFt = b.eaveOverhangIn / 12
+    let loads: RoofLoads = NONE
+    let eaveFt = 0
+    if (p.kind === 'lean-to' && p.line !== null && lean) {
       eaveFt = tribFt(p.line - 1)
-      const run = leanDepth / 2 + b.eaveOverhangIn / 12
-      roofFt2 = eaveFt * run
-      snowLb = (r.lowRoof?.outerPlf ?? 0) * eaveFt
+      loads = leanToRoofLoads(r, lean, overhangFt, eaveFt, 'outer')
     } else if (isEave(p.side)) {
-      for (const { line, share } of shares[p.side as 'south' | 'north'].get(p.id) ?? []) {
-        const f = tribFt(line) * share
-        eaveFt += f
-        roofFt2 += f * halfFt
-        windUpLb += upliftPsf[line] * f * halfFt
-      }
-      snowLb = r.eaveSnowPlf * eaveFt
-      if (leanHere) {
-        snowLb += (r.lowRoof?.wallPlf ?? 0) * eaveFt
-        deadExtra = (s.deadMaxPsf * leanDepth * eaveFt) / 2
-        liveExtra = (roofLivePsf((leanDepth * eaveFt) / 2, leanHere.pitchPer12) * leanDepth * eaveFt) / 2
-      }
+      const own = onEave.get(p.id)
+      loads = own?.loads ?? NONE
+      eaveFt = own?.feet ?? 0
+      if (lean) loads = sum(loads, leanToRoofLoads(r, lean, overhangFt, tributaryIn(layout.posts, p.side, p.id) / 12, 'wall'), 1)
     } else {
       const line = p.side === 'west' ? 0 : last
       eaveFt = tribFt(line)
-      roofFt2 = (eaveFt * tributaryIn(layout.posts, p.side, p.id)) / 12
-      snowLb = Math.max(r.snow.psPsf + (r.snow.unbalanced?.surchargePsf ?? 0), r.snow.pmPsf) * roofFt2
-      windUpLb = upliftPsf[line] * roofFt2
+      const roofFt2 = (eaveFt * tributaryIn(layout.posts, p.side, p.id)) / 12
+      const end = reactions[p.side === 'west' ? 0 : reactions.length - 1]
+      const psf = (lb: number) => (lb / Math.max(end.roofFt2, 1e-9)) * roofFt2
+      const snowPsf = Math.max(r.snow.psPsf + (r.snow.unbalanced?.surchargePsf ?? 0), r.snow.pmPsf)
+      loads = { roofFt2, deadLb: r.dead.maxPsf * roofFt2, deadMinLb: r.dead.minPsf * roofFt2, snowLb: snowPsf * roofFt2, liveLb: roofLivePsf(roofFt2, b.pitchPer12) * roofFt2, windDownLb: psf(end.windDownLb), windUpLb: psf(end.windUpLb) }
     }
-    const deadLb = s.deadMaxPsf * roofFt2 + deadExtra
-    const deadMinLb = s.deadMinPsf * roofFt2
-    const liveLb = roofLivePsf(roofFt2, p.kind === 'lean-to' && leanHere ? leanHere.pitchPer12 : b.pitchPer12) * roofFt2 + liveExtra
-    const windDownLb = downPsf * roofFt2
-    const cases = [
-      { gravityCase: 'D+S' as const, gravityLb: deadLb + snowLb }, { gravityCase: 'D+Lr' as const, gravityLb: deadLb + liveLb },
-      { gravityCase: 'D+0.75S+0.45W' as const, gravityLb: deadLb + 0.75 * Math.max(snowLb, liveLb) + 0.45 * windDownLb },
-    ]
-    const worst = cases.reduce((a, c) => (c.gravityLb > a.gravityLb ? c : a))
-    const sides: Side[] = p.kind === 'corner' ? [p.side, p.line === 1 ? 'west' : 'east'] : [p.side]
-    const [wallIn, wallSide] = sides.map((side) => [tributaryIn(layout.posts, side, p.id), side] as const).reduce((a, c) => (c[0] > a[0] ? c : a))
-    const wallFt = wallIn / 12
-    const leanTo = p.kind === 'lean-to'
+    const gableSide: Side = p.line === 1 ? 'west' : 'east'
+    const eaveWallFt = isEave(p.side) && p.kind !== 'lean-to' ? sideFt(p, p.side) : 0
+    const gableWallFt = p.kind === 'corner' ? sideFt(p, gableSide) : !isEave(p.side) ? sideFt(p, p.side) : 0
+    const [wallFt, wallSide] = p.kind === 'corner' && gableWallFt > eaveWallFt ? [gableWallFt, gableSide] : isEave(p.side) ? [eaveWallFt, p.side] : [gableWallFt, p.side]
     const heightFt = p.heightIn / 12
-    const zone5 = sides.some((side) => { const at = alongWall(p, side).atIn / 12; const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / 12; return Math.min(at, wall - at) - wallFt / 2 < r.edgeZoneFt })
-    const cladding = wallPressures(r.claddingQhPsf, effectiveAreaFt2(heightFt, wallFt), zone5 ? 5 : 4, r.flatRoof)
+    const zone5 = (p.kind === 'corner' ? [p.side, gableSide] : [p.side]).some((side) => {
+      const at = alongWall(p, side).atIn / 12
+      const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / 12
+      return Math.min(at, wall - at) - wallFt / 2 < r.edgeZoneFt
+    })
+    const own = p.kind === 'corner' ? eaveWallFt : wallFt
+    const cladding = wallPressures(r.claddingQhPsf, effectiveAreaFt2(heightFt, Math.max(own, 0.1)), zone5 ? 5 : 4, r.flatRoof, r.wind.gcpi)
     return {
-      roofFt2, eaveFt, wallFt, wallSide, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb, ...worst,
-      upliftLb: leanTo ? 0 : 0.6 * windUpLb - 0.6 * deadMinLb,
-      windPlf: leanTo ? null : 0.6 * wallPsf * wallFt,
-      claddingPlf: leanTo ? null : 0.6 * Math.max(cladding.inwardPsf, -cladding.outwardPsf) * wallFt,
-      postWeightPlf: weight,
+      ...loads, eaveFt, wallFt, wallSide, eaveWallFt, gableWallFt, ...gravityOf(loads), upliftLb: upliftOf(loads),
+      claddingPlf: p.kind === 'lean-to' ? 0 : 0.6 * Math.max(cladding.inwardPsf, -cladding.outwardPsf) * own, postWeightPlf: weight,
     }
   }
   return Object.fromEntries(layout.posts.map((p) => [p.id, demand(p)]))

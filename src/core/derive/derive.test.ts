@@ -28,7 +28,7 @@ test('interior eave post of the reference barn: D + S = 4,809 lb, uplift of the 
   const d = derive()
   expectNear(d.demands?.A5.gravityLb ?? 0, 4809)
   expectNear((d.demands?.A2.upliftLb ?? 0), 2097, 1e-3)
-  expectNear((d.demands?.A5.windPlf ?? 0), 104, 1e-3)
+  expectNear(d.lateral?.cases.A5[0].plf ?? 0, 104, 1e-3)
 })
 test('a header hands its truss to the jambs: the eave still adds up', () => {
   const sum = (d: ReturnType<typeof derive>) => d.posts.filter((p) => p.side === 'south').reduce((t, p) => t + (d.demands?.[p.id].deadLb ?? 0), 0)

@@ -1,22 +1,26 @@
 import {
-  bearingWidthIn, collarUpliftLb, constrainedDepthFt, ep486DepthFt, padAreaFt2, padRatios, padWeightLb, pierUpliftLb, pinnedPost, proppedPost, STOCK_DIAMETERS_IN,
-  swayPost, unconstrainedDepthFt, type EmbedmentLoad, type PostActions,
+  bearingWidthIn, cleatUpliftLb, collarUpliftLb, constrainedDepthFt, ep486DepthFt, padAreaFt2, padRatios, padWeightLb, pierUpliftLb, STOCK_DIAMETERS_IN, unconstrainedDepthFt, type EmbedmentLoad,
 } from '../ground'
-import { isEave, type Post, type PostKind } from '../layout'
+import type { Post, PostKind } from '../layout'
 import type { Job } from '../model'
 import { holeVolumes, type HoleVolumes } from '../quantities'
-import { boardValues, postSize, timberValues } from '../wood'
+import { postSize } from '../wood'
 import type { PostDemand } from './demands'
+import type { Lateral } from './frames'
+import type { LateralCase } from './lateralCase'
 import type { SiteResults } from './siteResults'
 
 /** Deepest hole that is dug without an engineer's word, inches (sanity range, register C34). */
 export const DEEPEST_IN = 96
 
+/** Sideways need of one post: the wind case that asks for most depth, in both support conditions. */
 export interface LateralNeed {
-  readonly actions: PostActions; readonly load: EmbedmentLoad
+  readonly actions: LateralCase; readonly load: EmbedmentLoad
   readonly constrained: boolean
   /** Depth of the post below grade that each support condition asks for, ft; NaN where none is enough. */
-  readonly depthFreeFt: number; readonly depthSlabFt: number; readonly neededFt: number; readonly swayIn: number | null
+  readonly depthFreeFt: number; readonly depthSlabFt: number; readonly neededFt: number
+  /** Depth with the fall of the ground added: what is dug from the high side, ft. */
+  readonly slopedFt: number
 }
 
 /** Hole of one kind of post: one diameter and one depth for all of them, so that a crew digs one size. */
@@ -35,41 +39,32 @@ export interface HoleKind {
   readonly uplift: { readonly demandLb: number; readonly capacityLb: number }
 }
 
-/** Lateral actions and depths of one post. Null where its lateral load is not computed. */
-export function lateralNeed(job: Job, r: SiteResults, p: Post, d: PostDemand, diameterIn: number): LateralNeed | null {
+/** Ground steeper than 3 across to 1 down needs the setbacks of IBC 1808.7 and is not sized here, inches per foot. */
+export const STEEPEST_PER12 = 4
+
+/** Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself. */
+export const slopedDepthFt = (depthFt: number, slopePer12: number): number => (slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / 12))
+
+/** Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing blows on it. */
+export function lateralNeed(job: Job, r: SiteResults, cases: readonly LateralCase[] | undefined, diameterIn: number): LateralNeed | null {
   const b = job.building
-  if (d.windPlf === null) return null
-  const size = postSize(b.post.section)
+  if (!cases?.length) return null
+  const size = postSize(b.post)
   const pier = b.school === 'pier'
-  const h = p.heightIn / 12
   const bFt = (pier ? diameterIn : bearingWidthIn(size.widthIn)) / 12
   const lateralPsfPerFt = r.soil.lateralPsfPerFt * (job.site.doubleLateral ? 2 : 1)
-  const values = size.solid ? timberValues(b.post.lumber) : boardValues(b.post.lumber, Number(size.nominal))
-  const free = b.diaphragm === 'none'
-  if (free && (pier || !isEave(p.side) || !values)) return null
-  let actions: PostActions
-  let swayIn: number | null = null
-  if (pier) actions = pinnedPost(d.windPlf, h, b.bracketIn / 12)
-  else if (free && values) {
-    const psf = (x: number) => 0.6 * x * d.wallFt
-    const rise = ((p.side === 'south' || p.side === 'north' ? job.building.widthIn / 24 : 0) * b.pitchPer12) / 12
-    const sway = swayPost({
-      windwardPlf: psf(r.wind.windwardPsf + r.wind.internalPsf), leewardPlf: Math.max(0, psf(-r.wind.leewardPsf - r.wind.internalPsf)),
-      roofLb: Math.max(0, 0.6 * d.wallFt * rise * (r.wind.roofWindwardBPsf - r.wind.roofLeewardPsf)), heightFt: h, e: values.e, iIn4: size.iIn4,
-    })
-    actions = sway
-    swayIn = sway.swayIn
-  } else actions = proppedPost(d.windPlf, h)
-  const load: EmbedmentLoad = { shearLb: actions.shearLb, momentFtLb: actions.momentFtLb, bFt, lateralPsfPerFt }
   const constrained = b.slab === 'tied'
-  const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
-  let depthFreeFt = Math.max(unconstrainedDepthFt(load), ep486DepthFt(load, false))
-  if (!pier && !free && Number.isFinite(depthFreeFt)) {
-    // Not held at grade, the post may be fixed as far as a third of its depth down: the second run of the envelope (register C17).
-    const low = proppedPost(d.windPlf, h, depthFreeFt / 3)
-    depthFreeFt = Math.max(depthFreeFt, unconstrainedDepthFt({ ...load, shearLb: low.shearLb, momentFtLb: low.momentFtLb }))
+  let worst: LateralNeed | null = null
+  for (const c of cases) {
+    const load: EmbedmentLoad = { shearLb: Math.abs(c.shearLb), momentFtLb: Math.abs(c.momentFtLb), bFt, lateralPsfPerFt }
+    if (load.shearLb < 1e-6) continue
+    const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
+    const depthFreeFt = Math.max(unconstrainedDepthFt(load), ep486DepthFt(load, false))
+    const neededFt = constrained ? depthSlabFt : depthFreeFt
+    if (!worst || !(neededFt <= worst.neededFt)) worst = { actions: c, load, constrained, depthFreeFt, depthSlabFt, neededFt, slopedFt: slopedDepthFt(neededFt, job.site.groundSlopePer12) }
+    if (Number.isNaN(neededFt)) break
   }
-  return { actions, load, constrained, depthFreeFt, depthSlabFt, neededFt: constrained ? depthSlabFt : depthFreeFt, swayIn }
+  return worst
 }
 
 const up3 = (x: number) => Math.ceil(x / 3 - 1e-9) * 3
@@ -77,18 +72,18 @@ const up3 = (x: number) => Math.ceil(x / 3 - 1e-9) * 3
 /** What holds one post down at a trial hole, lb. */
 function upliftCapacityLb(job: Job, p: Post, d: PostDemand, diameterIn: number, depthIn: number): number {
   const b = job.building
-  const size = postSize(b.post.section)
+  const size = postSize(b.post)
   if (b.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + b.bracketIn) / 12).capacityLb
   const embed = depthIn - b.padThicknessIn
   const postWeightLb = (d.postWeightPlf * (p.heightIn + embed)) / 12
-  if (b.school === 'pad') return 0.6 * postWeightLb
+  if (b.school === 'pad') return b.cleat ? cleatUpliftLb({ ...b.cleat, topFt: Math.max(0, embed - 1.5) / 12, postAreaFt2: size.areaIn2 / 144, postWeightLb, coneDeg: b.coneAngleDeg }).capacityLb : 0.6 * postWeightLb
   return collarUpliftLb({ diameterIn, heightIn: Math.min(b.collarHeightIn, embed), topFt: Math.max(0, embed - b.collarHeightIn) / 12, postAreaFt2: size.areaIn2 / 144, postWeightLb, coneDeg: b.coneAngleDeg }).capacityLb
 }
 
 /** Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within 8 ft. */
-export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Record<string, PostDemand>> | null, r: SiteResults | null): HoleKind[] {
+export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Record<string, PostDemand>> | null, laterals: readonly Lateral[], r: SiteResults | null): HoleKind[] {
   const b = job.building
-  const size = postSize(b.post.section)
+  const size = postSize(b.post)
   const pier = b.school === 'pier'
   const padIn = pier ? 0 : b.padThicknessIn
   const leastHole = Math.hypot(size.widthIn, size.depthIn) + 6
@@ -104,18 +99,26 @@ export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Re
     const heaviest = own.reduce((a, p) => (serviceLb(p, 0) > serviceLb(a, 0) ? p : a))
     const lifted = own.reduce((a, p) => (demands[p.id].upliftLb > demands[a.id].upliftLb ? p : a))
     const candidates = b.holeDiameterIn !== null ? [b.holeDiameterIn] : STOCK_DIAMETERS_IN.filter((s) => s >= leastHole)
-    // Posts of one kind mostly repeat: only the hardest pushed of each height is worked through, once, unless the pier's width counts.
-    const hardest = new Map<number, Post>()
-    for (const p of own) { const h = hardest.get(p.heightIn); if (!h || (demands[p.id].windPlf ?? 0) > (demands[h.id].windPlf ?? 0)) hardest.set(p.heightIn, p) }
-    const lateralAt = (diameterIn: number) => [...hardest.values()].map((p) => ({ p, need: lateralNeed(job, r, p, demands[p.id], diameterIn) }))
-      .reduce((a, c) => ((c.need?.neededFt ?? -1) > (a.need?.neededFt ?? -1) || Number.isNaN(c.need?.neededFt ?? 0) ? c : a))
+    // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
+    const seen = new Map<string, { p: Post; c: LateralCase }>()
+    for (const lateral of laterals) for (const p of own) for (const c of lateral.cases[p.id] ?? []) seen.set(`${Math.round(c.shearLb)}|${Math.round(c.momentFtLb)}`, { p, c })
+    const missing = laterals.length === 0 || own.some((p) => laterals.some((l) => !l.cases[p.id]))
+    const lateralAt = (diameterIn: number): { readonly p: Post; readonly need: LateralNeed | null } => {
+      let worst: { p: Post; need: LateralNeed | null } = { p: own[0], need: null }
+      if (missing) return worst
+      for (const { p, c } of seen.values()) {
+        const need = lateralNeed(job, r, [c], diameterIn)
+        if (need && (!worst.need || !(need.neededFt <= worst.need.neededFt))) worst = { p, need }
+      }
+      return worst
+    }
     const shared = pier ? null : lateralAt(plain)
     const trial = (diameterIn: number) => {
       const worst = shared ?? lateralAt(diameterIn)
-      const lateralIn = worst.need && Number.isFinite(worst.need.neededFt) ? worst.need.neededFt * 12 + padIn : worst.need ? DEEPEST_IN : 0
+      const lateralIn = worst.need ? (Number.isFinite(worst.need.slopedFt) ? worst.need.slopedFt * 12 + padIn : DEEPEST_IN) : 0
       let depthIn = Math.max(floor, Math.min(up3(lateralIn), Math.max(DEEPEST_IN, floor)))
       const demandLb = demands[lifted.id].upliftLb
-      const canDeepen = b.school !== 'pad'
+      const canDeepen = b.school !== 'pad' || b.cleat !== null
       while (canDeepen && depthIn < DEEPEST_IN && upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn) < demandLb) depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
       const capacityLb = upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn)
       const embedIn = pier ? 0 : depthIn - padIn

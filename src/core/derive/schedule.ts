@@ -5,7 +5,7 @@ import { stockFor } from '../quantities'
 import { toSixteenths } from '../units'
 import { postSize } from '../wood'
 import type { HoleKind } from './holes'
-import { kindName } from './postChecks'
+import { kindName } from './postNames'
 
 /** One line of the post schedule. Lengths in inches, exact; `stockIn` null when no listed length is long enough. */
 export interface ScheduleRow {
@@ -21,7 +21,7 @@ export const POST_SPARE_IN = 1
 
 /** The post schedule, and the cards that group posts with the same kind, length and marks. */
 export function schedule(b: Building, posts: readonly Post[], holes: readonly HoleKind[]): { readonly rows: readonly ScheduleRow[]; readonly cards: (poles: Readonly<Record<string, readonly PoleMark[]>>) => PostCard[] } {
-  const section = postSize(b.post.section).label
+  const section = postSize(b.post).label
   const rows = posts.map((p): ScheduleRow => {
     const h = holes.find((k) => k.kind === p.kind)
     const embedIn = h?.embedIn ?? 0

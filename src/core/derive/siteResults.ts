@@ -1,21 +1,48 @@
 import type { Grid } from '../layout'
-import { claddingPressurePsf, completeSite, edgeZoneFt, eaveSnowPlf, lowRoofReactionsPlf, lowRoofSnow, snowLoads, windPressures, type LowRoofSnow, type SnowLoads, type WindPressures } from '../loads'
-import type { CompleteSite } from '../loads'
+import {
+  claddingPressurePsf, completeSite, deadLoad, edgeZoneFt, eaveSnowPlf, enclosureOf, lowRoofReactionsPlf, lowRoofSnow, openRoofPressures, roofCladding, snowLoads, windPressures,
+  type CompleteSite, type DeadLoad, type EnclosureJudgement, type LowRoofSnow, type OpenRoofPressures, type RoofCladding, type SnowLoads, type WindPressures,
+} from '../loads'
 import { soilValues } from '../ground'
-import type { Job } from '../model'
+import type { Building, Job, LeanTo, Side } from '../model'
 import type { Issue } from '../result'
+import { boardSize, weightPlf } from '../wood'
+
+/** Loads of one open lean-to: every snow case, its wind, and what each foot of eave brings to the wall and to the outer posts. */
+export interface LeanToLoads { readonly leanTo: LeanTo; readonly thetaDeg: number; readonly snow: readonly LowRoofSnow[]; readonly governing: LowRoofSnow; readonly wallPlf: number; readonly outerPlf: number; readonly wind: OpenRoofPressures }
 
 /** Loads of the whole building, once per job. */
 export interface SiteResults {
   readonly site: CompleteSite
+  readonly enclosure: EnclosureJudgement
+  readonly dead: DeadLoad
   readonly snow: SnowLoads
   readonly eaveSnowPlf: number
   readonly wind: WindPressures
+  /** Net pressures of the main roof where the building is open. */
+  readonly openRoof: OpenRoofPressures | null
   readonly claddingQhPsf: number
+  readonly roofCladding: RoofCladding | null
   readonly edgeZoneFt: number
   readonly flatRoof: boolean
   readonly soil: ReturnType<typeof soilValues>
-  readonly lowRoof: { readonly governing: LowRoofSnow; readonly wallPlf: number; readonly outerPlf: number } | null
+  readonly leanTos: readonly LeanToLoads[]
+}
+
+/** Gross area of a wall, gable triangle included, square feet. */
+export function wallAreaFt2(b: Building, grid: Grid, side: Side): number {
+  if (side === 'south' || side === 'north') return (grid.lengthIn * b.heelIn) / 144
+  return (grid.widthIn * b.heelIn + (grid.widthIn * ((grid.widthIn / 2) * b.pitchPer12)) / 24) / 144
+}
+
+function leanToLoads(site: CompleteSite, b: Building, grid: Grid, l: LeanTo, main: SnowLoads, qhPsf: number): LeanToLoads {
+  const widthFt = grid.widthIn / 12
+  const overhangFt = b.eaveOverhangIn / 12
+  const thetaDeg = (Math.atan(l.pitchPer12 / 12) * 180) / Math.PI
+  const snow = lowRoofSnow(site, main, { pitchPer12: l.pitchPer12, depthFt: l.depthIn / 12, stepFt: l.dropIn / 12, mainWidthFt: widthFt, mainRunFt: widthFt / 2 + overhangFt, mainPitchPer12: b.pitchPer12, slipperyMain: site.slipperyRoof })
+  const cases = snow.map((governing) => ({ governing, ...lowRoofReactionsPlf(governing, l.depthIn / 12, overhangFt) }))
+  const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((c) => c[k]))
+  return { leanTo: l, thetaDeg, snow, governing: cases.reduce((a, c) => (c.outerPlf > a.outerPlf ? c : a)).governing, wallPlf: pick('wallPlf'), outerPlf: pick('outerPlf'), wind: openRoofPressures(site.edition, 'mono', thetaDeg, qhPsf) }
 }
 
 /** Computes the site's loads, or says which hazards are missing. */
@@ -28,22 +55,21 @@ export function siteResults(job: Job, grid: Grid): { readonly results: SiteResul
   const overhangFt = b.eaveOverhangIn / 12
   const snow = snowLoads(site, { pitchPer12: b.pitchPer12, halfWidthFt: widthFt / 2, slippery: site.slipperyRoof })
   const shape = { lengthFt: grid.lengthIn / 12, widthFt, heelFt: b.heelIn / 12, pitchPer12: b.pitchPer12 }
-  const wind = windPressures(site, shape)
-  const thetaDeg = (Math.atan(b.pitchPer12 / 12) * 180) / Math.PI
-  let lowRoof: SiteResults['lowRoof'] = null
-  if (b.leanTo) {
-    const l = b.leanTo
-    const cases = lowRoofSnow(site, snow, { pitchPer12: l.pitchPer12, depthFt: l.depthIn / 12, stepFt: l.dropIn / 12, mainWidthFt: widthFt, mainRunFt: widthFt / 2 + overhangFt, mainPitchPer12: b.pitchPer12, slipperyMain: site.slipperyRoof })
-      .map((governing) => ({ governing, ...lowRoofReactionsPlf(governing, l.depthIn / 12, overhangFt) }))
-    const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((c) => c[k]))
-    lowRoof = { governing: cases.reduce((a, c) => (c.outerPlf > a.outerPlf ? c : a)).governing, wallPlf: pick('wallPlf'), outerPlf: pick('outerPlf') }
-  }
+  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(b.pitchPer12 / 12))
+  const enclosure = enclosureOf(site, b.openings, b.openSides, (side) => wallAreaFt2(b, grid, side), roofFt2)
+  const wind = windPressures(site, shape, enclosure.class)
+  const { thetaDeg } = wind
+  const claddingQhPsf = claddingPressurePsf({ heightFt: wind.meanHeightFt, exposure: site.exposure, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })
+  const p = b.roof.purlins
+  const trussSpaceIn = b.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : b.roof.truss.spaceIn
   return {
     missing: [],
     results: {
-      site, snow, wind, lowRoof, eaveSnowPlf: eaveSnowPlf(snow, widthFt, overhangFt), flatRoof: thetaDeg <= 10, soil: soilValues(site),
-      claddingQhPsf: claddingPressurePsf({ heightFt: wind.meanHeightFt, exposure: site.exposure, elevationFt: site.elevationFt, windMph: site.windMph }),
-      edgeZoneFt: edgeZoneFt(Math.min(shape.lengthFt, widthFt), wind.meanHeightFt),
+      site, enclosure, snow, wind, eaveSnowPlf: eaveSnowPlf(snow, widthFt, overhangFt), flatRoof: thetaDeg <= 10, soil: soilValues(site), claddingQhPsf,
+      dead: deadLoad(site, b, weightPlf(p.lumber, boardSize(p.size).areaIn2, 19, b.grades), trussSpaceIn),
+      openRoof: enclosure.class === 'open' ? openRoofPressures(site.edition, 'pitched', thetaDeg, wind.qhPsf) : null,
+      roofCladding: roofCladding(site.edition, thetaDeg, claddingQhPsf, wind.gcpi), edgeZoneFt: edgeZoneFt(Math.min(shape.lengthFt, widthFt), wind.meanHeightFt),
+      leanTos: b.leanTos.map((l) => leanToLoads(site, b, grid, l, snow, wind.qhPsf)),
     },
   }
 }

@@ -16,7 +16,7 @@ export interface Block { readonly openingId: string; readonly at: 'sill' | 'head
 export interface WallRows { readonly side: Side; readonly rows: readonly GirtRow[]; readonly blocks: readonly Block[]; readonly widestIn: number }
 
 /** Height of a girt's face, inches: its width laid flat on the posts, its thickness set between them. */
-export const girtFaceIn = (b: Building): number => (b.girts.style === 'flat' ? boardSize(b.girts.size).dIn : boardSize(b.girts.size).bIn)
+export const girtFaceIn = (b: Building): number => (b.girts.style !== 'between' ? boardSize(b.girts.size).dIn : boardSize(b.girts.size).bIn)
 
 interface Anchor { readonly topIn: number; readonly landing: Landing; readonly openingId: string; readonly rank: number }
 

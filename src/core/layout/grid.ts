@@ -10,7 +10,7 @@ export const equalSpaces = (totalIn: number, maxIn: number): { readonly count: n
 
 /** The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to the outside of girt. */
 export function stringRectangle(b: Building): { readonly lengthIn: number; readonly widthIn: number } {
-  const girts = b.dimensionTo === 'girt' && b.girts.style === 'flat' ? 2 * PLY_IN : 0
+  const girts = b.dimensionTo === 'girt' && b.girts.style !== 'between' ? 2 * PLY_IN : 0
   return { lengthIn: b.lengthIn - girts, widthIn: b.widthIn - girts }
 }
 
@@ -37,7 +37,7 @@ function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
 /** Lays out the numbered lines and the gable lines. Bays are between outside faces, or between the centres of the end posts. */
 export function layOutGrid(b: Building): Result<Grid> {
   const { lengthIn, widthIn } = stringRectangle(b)
-  const t = postSize(b.post.section).widthIn
+  const t = postSize(b.post).widthIn
   const fromCentres = b.baysFrom === 'centres'
   const got = spacings(b.bays, fromCentres ? lengthIn - t : lengthIn)
   if (!got.ok) return got

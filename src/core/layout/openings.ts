@@ -19,7 +19,7 @@ export const isEave = (side: Side): boolean => side === 'south' || side === 'nor
 export const wallLengthIn = (grid: Grid, side: Side): number => (isEave(side) ? grid.lengthIn : grid.widthIn)
 
 /** How much of a wall's end the corner post takes up: its width on an eave wall, its depth on a gable wall. */
-export const cornerTakesIn = (b: Building, side: Side): number => (isEave(side) ? postSize(b.post.section).widthIn : postSize(b.post.section).depthIn)
+export const cornerTakesIn = (b: Building, side: Side): number => (isEave(side) ? postSize(b.post).widthIn : postSize(b.post).depthIn)
 
 /** Overhead and sliding doors get posts of their own at the jambs; walk doors and windows hang in bucks between posts. */
 export const needsJambs = (kind: Opening['kind']): boolean => kind === 'overhead' || kind === 'slider'
@@ -39,7 +39,7 @@ const overlap = (a0: number, a1: number, b0: number, b1: number): boolean => Mat
 
 /** Contradictions of the openings with their walls and with each other. Every issue names the field that holds it. */
 export function checkOpenings(b: Building, grid: Grid): Issue[] {
-  const t = postSize(b.post.section).widthIn
+  const t = postSize(b.post).widthIn
   const placed = b.openings.map((o) => placeOpening(o, grid))
   const found: Issue[] = []
   placed.forEach((p, i) => {

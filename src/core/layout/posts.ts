@@ -1,4 +1,4 @@
-import type { Building, Side } from '../model'
+import type { Building, LeanTo, Side } from '../model'
 import { issue, type Issue } from '../result'
 import { postSize } from '../wood'
 import type { Grid } from './grid'
@@ -37,6 +37,9 @@ interface Slot { id: string; nominal: number; at: number; kind: PostKind; openin
 /** Roof height over a point `fromEaveIn` inside the nearer string, inches above the grade line. */
 export const rafterHeightIn = (b: Building, fromEaveIn: number): number => b.heelIn + (fromEaveIn * b.pitchPer12) / 12
 
+/** Height of a lean-to’s outer posts above the grade line, to the rafter underside. */
+export const leanToHeightIn = (b: Building, l: LeanTo): number => b.heelIn - l.dropIn - (l.depthIn * l.pitchPer12) / 12
+
 /**
  * Places every post. Eave rows: one at each numbered line; a door with jambs leaves out the posts in its way (a header carries their
  * trusses) and adds a jamb post at each edge; a walk door or window may not meet a post. Gable walls: posts at equal spaces; the post
@@ -44,14 +47,14 @@ export const rafterHeightIn = (b: Building, fromEaveIn: number): number => b.hee
  * edge, and a space left over the maximum gets a post of its own.
  */
 export function placePosts(b: Building, grid: Grid): PostLayout {
-  const size = postSize(b.post.section)
+  const size = postSize(b.post)
   const t = size.widthIn
   const issues: Issue[] = [...checkOpenings(b, grid)]
   const placed = b.openings.map((o) => placeOpening(o, grid))
   const omitted: OmittedPost[] = []
   const northRow = letter(grid.gableIn.length + 1)
   const rows: Record<string, string> = { south: 'A', north: northRow }
-  if (b.leanTo) rows.leanTo = b.leanTo.side === 'north' ? letter(grid.gableIn.length + 2) : 'S'
+  for (const l of b.leanTos) rows[`lean-${l.side}`] = l.side === 'north' ? letter(grid.gableIn.length + 2) : 'S'
   const last = grid.centresIn.length
   let jambs = 0
   let extras = 0
@@ -135,15 +138,16 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
   }
 
   eaveWall('south'); gableWall('east'); eaveWall('north'); gableWall('west')
-  if (b.leanTo) {
-    const l = b.leanTo
+  b.leanTos.forEach((l, k) => {
     const y = l.side === 'north' ? grid.widthIn + l.depthIn - size.depthIn / 2 : -l.depthIn + size.depthIn / 2
-    const heightIn = b.heelIn - l.dropIn - (l.depthIn * l.pitchPer12) / 12
-    if (heightIn < LEAST_LEAN_TO_IN) issues.push(issue('lean-to-too-low', ['building', 'leanTo', 'dropIn'], { heightIn, leastIn: LEAST_LEAN_TO_IN }))
+    const heightIn = leanToHeightIn(b, l)
+    const row = rows[`lean-${l.side}`]
+    if (b.leanTos.findIndex((q) => q.side === l.side) !== k) { issues.push(issue('lean-to-twice', ['building', 'leanTos', k, 'side'], { side: l.side })); return }
+    if (heightIn < LEAST_LEAN_TO_IN) issues.push(issue('lean-to-too-low', ['building', 'leanTos', k, 'dropIn'], { heightIn, leastIn: LEAST_LEAN_TO_IN }))
     grid.centresIn.forEach((at, i) => posts.push({
-      id: `${rows.leanTo}${i + 1}`, kind: 'lean-to', side: l.side, row: rows.leanTo, line: i + 1, atIn: at, x: at, y, sizeX: t, sizeY: size.depthIn, openingId: null, movedIn: 0, heightIn, longPointIn: heightIn,
+      id: `${row}${i + 1}`, kind: 'lean-to', side: l.side, row, line: i + 1, atIn: at, x: at, y, sizeX: t, sizeY: size.depthIn, openingId: null, movedIn: 0, heightIn, longPointIn: heightIn,
     }))
-  }
+  })
   for (const side of ['south', 'east', 'north', 'west'] as const) {
     const takes = cornerTakesIn(b, side)
     const onWall = posts.filter((p) => p.side === side && p.kind !== 'lean-to').sort((p, q) => p.atIn - q.atIn)

@@ -47,9 +47,10 @@ export function layOutStrings(b: Building, grid: Grid, posts: readonly Post[], p
     id: String(n), name: `string ${n}`, side, from: { x, y: 0 }, to: { x, y: w }, lengthIn: w, marks: stringMarks(placed, side, wallPosts(posts, side)),
   })
   const lines = [eave('south', 0), end('east', l, last), eave('north', w), end('west', 0, 1)]
-  if (b.leanTo) {
-    const y = b.leanTo.side === 'north' ? w + b.leanTo.depthIn : -b.leanTo.depthIn
-    lines.push({ id: rows.leanTo, name: `string ${rows.leanTo}`, side: b.leanTo.side, from: { x: 0, y }, to: { x: l, y }, lengthIn: l, marks: stringMarks([], b.leanTo.side, posts.filter((p) => p.kind === 'lean-to')) })
+  for (const lean of b.leanTos) {
+    const y = lean.side === 'north' ? w + lean.depthIn : -lean.depthIn
+    const row = rows[`lean-${lean.side}`]
+    lines.push({ id: row, name: `string ${row}`, side: lean.side, from: { x: 0, y }, to: { x: l, y }, lengthIn: l, marks: stringMarks([], lean.side, posts.filter((p) => p.kind === 'lean-to' && p.side === lean.side)) })
   }
   return lines
 }
@@ -71,7 +72,7 @@ export function hookedMarks(s: StringLine, hook: 'low' | 'high', hookPost: strin
 export function diagonals(b: Building, grid: Grid, rows: Readonly<Record<string, string>>): Diagonal[] {
   const { lengthIn: l, widthIn: w } = grid
   const n = grid.centresIn.length
-  const size = postSize(b.post.section)
+  const size = postSize(b.post)
   const [dx, dy] = [size.widthIn, size.depthIn]
   const make = (name: string, of: Diagonal['of'], from: Point, to: Point): Diagonal => ({ name, of, from, to, lengthIn: distance(from, to) })
   const [a, d] = [rows.south, rows.north]
@@ -79,10 +80,11 @@ export function diagonals(b: Building, grid: Grid, rows: Readonly<Record<string,
     make(`${a}1–${d}${n}`, 'strings', { x: 0, y: 0 }, { x: l, y: w }), make(`${a}${n}–${d}1`, 'strings', { x: l, y: 0 }, { x: 0, y: w }),
     make(`${a}1–${d}${n}`, 'inside faces', { x: dx, y: dy }, { x: l - dx, y: w - dy }), make(`${a}${n}–${d}1`, 'inside faces', { x: l - dx, y: dy }, { x: dx, y: w - dy }),
   ]
-  if (b.leanTo) {
-    const north = b.leanTo.side === 'north'
-    const [y0, y1] = north ? [w, w + b.leanTo.depthIn] : [-b.leanTo.depthIn, 0]
-    const [r0, r1] = north ? [d, rows.leanTo] : [rows.leanTo, a]
+  for (const lean of b.leanTos) {
+    const north = lean.side === 'north'
+    const outer = rows[`lean-${lean.side}`]
+    const [y0, y1] = north ? [w, w + lean.depthIn] : [-lean.depthIn, 0]
+    const [r0, r1] = north ? [d, outer] : [outer, a]
     list.push(make(`${r0}1–${r1}${n}`, 'lean-to', { x: 0, y: y0 }, { x: l, y: y1 }), make(`${r0}${n}–${r1}1`, 'lean-to', { x: l, y: y0 }, { x: 0, y: y1 }))
   }
   return list

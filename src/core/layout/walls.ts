@@ -2,8 +2,18 @@ import type { Side } from '../model'
 import { isEave } from './openings'
 import type { Post } from './posts'
 
-/** Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. */
-export function wallPosts(posts: readonly Post[], side: Side): Post[] {
+const known = new WeakMap<readonly Post[], Map<Side, readonly Post[]>>()
+
+/** Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. Worked out once for each list of posts. */
+export function wallPosts(posts: readonly Post[], side: Side): readonly Post[] {
+  let rows = known.get(posts)
+  if (rows === undefined) { rows = new Map(); known.set(posts, rows) }
+  let row = rows.get(side)
+  if (row === undefined) { row = rowOf(posts, side); rows.set(side, row) }
+  return row
+}
+
+function rowOf(posts: readonly Post[], side: Side): Post[] {
   if (isEave(side)) return posts.filter((p) => p.side === side && p.kind !== 'lean-to').sort((a, b) => a.atIn - b.atIn)
   const corners = posts.filter((p) => p.kind === 'corner' && (side === 'west' ? p.line === 1 : p.line !== 1)).sort((a, b) => a.y - b.y)
   const own = posts.filter((p) => p.side === side && p.kind !== 'lean-to').sort((a, b) => a.atIn - b.atIn)

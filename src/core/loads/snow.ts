@@ -1,12 +1,6 @@
 import { line, sig, type TraceLine } from '../result'
-import type { Risk, SnowExposure, Thermal } from '../model'
+import { editionData } from './editions'
 import type { CompleteSite } from './siteLoads'
-
-const IMPORTANCE: Readonly<Record<Risk, number>> = { I: 0.8, II: 1, III: 1.1, IV: 1.2 } // ASCE 7-16 Table 1.5-2
-const EXPOSURE: Readonly<Record<'B' | 'C' | 'D', Readonly<Record<SnowExposure, number>>>> = { // ASCE 7-16 Table 7.3-1
-  B: { fully: 0.9, partially: 1, sheltered: 1.2 }, C: { fully: 0.9, partially: 1, sheltered: 1.1 }, D: { fully: 0.8, partially: 0.9, sheltered: 1 },
-}
-const THERMAL: Readonly<Record<Thermal, number>> = { heated: 1, 'just-above-freezing': 1.1, unheated: 1.2, 'kept-below-freezing': 1.3 } // Table 7.3-2
 
 export interface SnowLoads {
   readonly pfPsf: number; readonly psPsf: number; readonly pmPsf: number; readonly cs: number; readonly gammaPcf: number
@@ -27,9 +21,10 @@ export const driftHeightFt = (lengthFt: number, pgPsf: number): number => Math.m
 /** Balanced, minimum and unbalanced snow of a gable roof, ASCE 7-16 ch. 7. `halfWidthFt` eave to ridge, `pitchPer12` 1 to 12. */
 export function snowLoads(site: CompleteSite, roof: { readonly pitchPer12: number; readonly halfWidthFt: number; readonly slippery: boolean }): SnowLoads {
   const pg = site.groundSnowPsf
-  const is = IMPORTANCE[site.risk]
-  const ce = EXPOSURE[site.exposure][site.snowExposure]
-  const ct = THERMAL[site.thermal]
+  const edition = editionData(site.edition)
+  const is = edition.importance[site.risk]
+  const ce = edition.snowExposure[site.exposure][site.snowExposure]
+  const ct = edition.thermal[site.thermal]
   const thetaDeg = (Math.atan(roof.pitchPer12 / 12) * 180) / Math.PI
   const pfPsf = 0.7 * ce * ct * is * pg
   const cs = slopeFactor(thetaDeg, ct, roof.slippery)

@@ -1,9 +1,15 @@
 export {
-  CORNERS, EXPOSURES, GIRT_SIZES, GIRT_STYLES, LUMBERS, OPENING_KINDS, POST_SECTIONS, RISKS, SCHOOLS, SIDES, SNOW_EXPOSURES, SOILS, THERMALS,
+  BASES, BOARD_SIZES, BUILT_UP_SIDES, CEILINGS, CORNERS, EDITIONS, ENCLOSURES, EXPOSURES, FINISHES, GIRT_SIZES, GIRT_STYLES, LUMBERS, OPENING_KINDS, POST_SECTIONS, PURLIN_RUNS, PURLIN_STYLES,
+  RISKS, SCHOOLS, SIDES, SNOW_EXPOSURES, SOILS, THERMALS, TOPS, TRUSS_SEATS, TRUSS_SETS, WALL_BRACES,
 } from './choices'
-export type { Corner, Exposure, GirtSize, GirtStyle, Lumber, OpeningKind, PostSection, Risk, School, Side, SnowExposure, SoilClass, Thermal } from './choices'
+export type {
+  BoardName, Ceiling, Corner, Edition, Enclosure, Exposure, Finish, GirtSize, GirtStyle, Lumber, OpeningKind, PostSection, PurlinRun, PurlinStyle, Risk, School, Side, SnowExposure, SoilClass, Thermal, Top,
+  TrussSeat, WallBrace,
+} from './choices'
+export { migrate, newLeanToParts } from './migrations'
+export type { BuiltUp } from './zod'
 export { JOB_FORMAT, JOB_VERSION, jobSchema } from './job'
-export type { Bays, Building, Job, Measures, Opening, Site } from './job'
+export type { Bays, Building, Job, Joints, LeanTo, Measures, Opening, OwnGrade, Site, Sizing } from './job'
 export { newJob } from './newJob'
 export { issuesOf, MAX_FILE_CHARS, parseJob, readJobText } from './readJob'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { fail, issue, ok, type Issue, type Result } from '../result'
+import { migrate } from './migrations'
 import { jobSchema, JOB_FORMAT, JOB_VERSION, type Job } from './job'
 
 /** Largest job file that is read, in characters. A full job is under 60,000. */
@@ -27,7 +28,7 @@ export function parseJob(value: unknown): Result<Job> {
   const head = value as { format?: unknown; version?: unknown }
   if (head.format !== JOB_FORMAT) return fail('wrong-format', ['format'], { wanted: JOB_FORMAT })
   if (typeof head.version === 'number' && head.version > JOB_VERSION) return fail('newer-version', ['version'], { found: head.version, known: JOB_VERSION })
-  const parsed = jobSchema.safeParse(value, { reportInput: true })
+  const parsed = jobSchema.safeParse(migrate(value as Record<string, unknown>), { reportInput: true })
   return parsed.success ? ok(parsed.data) : { ok: false, issues: issuesOf(parsed.error) }
 }
 

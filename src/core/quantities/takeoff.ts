@@ -17,7 +17,7 @@ export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): numbe
 /** Volumes of one hole, cubic feet: pad, collar (post taken out of it) or pier, and what is left to backfill. */
 export function holeVolumes(b: Building, diameterIn: number, depthIn: number): HoleVolumes {
   const area = (Math.PI / 4) * (diameterIn / 12) ** 2
-  const size = postSize(b.post.section)
+  const size = postSize(b.post)
   const post = size.areaIn2 / 144
   const holeFt3 = (area * depthIn) / 12
   if (b.school === 'pier') {
@@ -41,4 +41,4 @@ export function byStock(lengthsIn: readonly number[], spareIn: number): { readon
 }
 
 /** Cross-section of a post in square feet, for weights and volumes. */
-export const postAreaFt2 = (b: Building): number => postSize(b.post.section).areaIn2 / 144
+export const postAreaFt2 = (b: Building): number => postSize(b.post).areaIn2 / 144

@@ -10,7 +10,7 @@ export type IssueCode =
   | 'too-small' | 'too-large' | 'not-whole' | 'not-a-choice' | 'wrong-type' | 'missing' | 'unknown-field' | 'too-long' | 'too-many'
   | 'not-json' | 'wrong-format' | 'newer-version' | 'file-too-large'
   | 'bays-do-not-close' | 'too-many-bays' | 'opening-wider-than-wall' | 'opening-past-corner' | 'opening-over-heel' | 'openings-overlap' | 'opening-too-near-corner'
-  | 'corner-not-on-wall' | 'post-in-opening' | 'posts-collide' | 'lean-to-too-low' | 'sill-needs-window' | 'pier-needs-diaphragm' | 'own-soil-missing' | 'duplicate-id' | 'skirt-over-heel'
+  | 'corner-not-on-wall' | 'post-in-opening' | 'posts-collide' | 'lean-to-too-low' | 'lean-to-twice' | 'sill-needs-window' | 'pier-needs-diaphragm' | 'own-soil-missing' | 'duplicate-id' | 'skirt-over-heel'
   | 'unknown-lumber' | 'no-such-post' | 'triangle-cannot-close' | 'too-few-measures' | 'not-a-record'
 
 export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }

@@ -1,3 +1,5 @@
+import type { Diagram } from './diagram'
+
 /** One line of arithmetic: what it is, the formula, the formula with its numbers, the result, its unit and its clause. */
 export interface TraceLine {
   readonly label: string
@@ -18,6 +20,13 @@ export interface Check {
   readonly id: string
   readonly title: string
   readonly stage: 'holes' | 'posts' | 'walls' | 'roof' | 'bracing'
+  /** What is checked: one of these groups, for sorting and for the calculation sheet. */
+  readonly group?: 'ground' | 'column' | 'girt' | 'purlin' | 'truss' | 'beam' | 'lean-to' | 'joint' | 'brace' | 'diaphragm' | 'site'
+  /** Governing load combination and the place on the member where it governs. */
+  readonly combination?: string
+  readonly place?: string
+  /** Load, shear and moment of the governing case. */
+  readonly diagram?: () => Diagram | null
   /** Posts or rows the check speaks of, so that the drawing can show them. */
   readonly subjects: readonly string[]
   readonly state: CheckState

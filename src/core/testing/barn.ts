@@ -3,8 +3,9 @@ import type { CompleteSite } from '../loads'
 
 /** The reference barn of the hand calculations: 40 × 64 ft, 14 ft heel, 4:12, 8 ft bays, 115 mph C, 30 psf, soil class 4, near sea level. */
 export const barnSite: CompleteSite = {
+  ...newJob('x').site,
   groundSnowPsf: 30, windMph: 115, exposure: 'C', risk: 'II', elevationFt: 0, frostIn: 42, thermal: 'unheated', snowExposure: 'partially', slipperyRoof: true,
-  soil: '4', ownBearingPsf: null, ownLateralPsfPerFt: null, doubleLateral: true, northDeg: 0, deadMaxPsf: 5, deadMinPsf: 3,
+  soil: '4', ownBearingPsf: null, ownLateralPsfPerFt: null, doubleLateral: true, northDeg: 0, dead: { by: 'total', psf: 5 }, deadMinPsf: 3,
 }
 export const barnShape = { lengthFt: 64, widthFt: 40, heelFt: 14, pitchPer12: 4 }
 

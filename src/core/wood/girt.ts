@@ -1,22 +1,19 @@
-import type { GirtStyle, Lumber } from '../model'
+import type { BoardName, Finish, GirtStyle, Lumber, OwnGrade } from '../model'
 import { line, sig, type TraceLine } from '../result'
-import { boardSize } from './sections'
+import { CFU, repetitive } from './factors'
 import { boardValues } from './lumber'
-import type { GirtSize } from '../model'
+import { boardSize } from './sections'
 import { beamStability, uniformLeIn } from './stability'
 
-export interface GirtBoard { readonly style: GirtStyle; readonly size: GirtSize; readonly lumber: Lumber; readonly spans: 1 | 2 }
+/** One girt: `plies` boards nailed together at each row; `spans` 2 where a full-length board crosses the middle post. */
+export interface GirtBoard { readonly style: GirtStyle; readonly size: BoardName; readonly lumber: Lumber; readonly spans: 1 | 2; readonly plies?: number; readonly own?: readonly OwnGrade[]; readonly finish?: Finish }
 export interface GirtLoad { readonly spanIn: number; readonly spaceIn: number; readonly inwardPsf: number; readonly outwardPsf: number }
 /** Ratios of one girt under one pressure pair: bending, shear and deflection. */
 export interface GirtRatios { readonly bending: number; readonly shear: number; readonly deflection: number; readonly worst: number; readonly governs: 'bending' | 'shear' | 'deflection'; readonly deflectionIn: number; readonly limitIn: number }
 
 const CD_WIND = 1.6
-/** Flat-use factor Cfu for 2 in. boards by nominal width, NDS Supplement Tables 4A and 4B. */
-const CFU: Readonly<Record<number, number>> = { 4: 1.1, 6: 1.15, 8: 1.15, 10: 1.2 }
-/** Widest spacing at which boards share load, inches, NDS 4.3.9. */
-export const SHARING_IN = 24
-/** Deflection limit span/90 of secondary wall members under formed metal siding, IBC 2021 Table 1604.3 note a. */
-export const WALL_LIMIT = 90
+/** Deflection limit, span over this, of what the girts carry: formed metal siding (IBC 2021 Table 1604.3 note a), flexible or brittle finish. */
+export const wallLimit = (finish: Finish): number => ({ metal: 90, flexible: 120, brittle: 240 })[finish]
 /** Share of the strength-level load used for deflection only, IBC 2021 Table 1604.3 note f. */
 export const DEFLECTION_SHARE = 0.42
 
@@ -27,12 +24,15 @@ export const DEFLECTION_SHARE = 0.42
  */
 export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios: GirtRatios; readonly trace: () => readonly TraceLine[] } | null {
   const size = boardSize(board.size)
-  const v = boardValues(board.lumber, size.nominal)
+  const v = boardValues(board.lumber, size.nominal, board.own)
   if (!v) return null
-  const flat = board.style === 'flat'
-  const s = flat ? size.sFlatIn3 : size.sEdgeIn3
-  const i = flat ? size.iFlatIn4 : size.iEdgeIn4
-  const cr = load.spaceIn <= SHARING_IN + 1e-9 ? 1.15 : 1
+  // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves (safe).
+  const flat = board.style !== 'between'
+  const plies = board.plies ?? 1
+  const limit = wallLimit(board.finish ?? 'metal')
+  const s = plies * (flat ? size.sFlatIn3 : size.sEdgeIn3)
+  const i = plies * (flat ? size.iFlatIn4 : size.iEdgeIn4)
+  const cr = repetitive(load.spaceIn)
   const cfu = flat ? CFU[size.nominal] : 1
   const fbStar = v.fb * CD_WIND * cr
   const cl = flat ? 1 : beamStability({ leIn: uniformLeIn(load.spanIn, size.dIn), dIn: size.dIn, bIn: size.bIn, eMinPsi: v.eMin, fbStarPsi: fbStar }).cl
@@ -49,10 +49,10 @@ export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios:
   const momentFtLb = (wBending * spanFt ** 2) / 8
   const fb = (momentFtLb * 12) / s
   const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt
-  const fv = (1.5 * shearLb) / size.areaIn2
+  const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
   const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
   const deflectionIn = two ? (wDef * load.spanIn ** 4) / (185 * v.e * i) : (5 * wDef * load.spanIn ** 4) / (384 * v.e * i)
-  const limitIn = load.spanIn / WALL_LIMIT
+  const limitIn = load.spanIn / limit
   const bending = Number.isFinite(fbAllowed) ? fb / fbAllowed : Infinity
   const shear = fv / (v.fv * CD_WIND)
   const deflection = deflectionIn / limitIn
@@ -63,9 +63,9 @@ export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios:
     line(two ? 'Moment at the middle post' : 'Moment at mid-span', 'M = w·L²/8', `${sig(wBending)} × ${sig(spanFt)}²/8`, momentFtLb, 'ft-lb', 'statics'),
     line('Bending stress', 'fb = 12·M/S', `12 × ${sig(momentFtLb)}/${sig(s)}`, fb, 'psi', 'NDS 2018 3.3'),
     line('Allowed bending', flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL", `${sig(v.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`, fbAllowed, 'psi', `${v.table}; NDS 4.3`, cr > 1 ? 'C06' : v.verify),
-    line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(shearLb)}/${sig(size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4'),
+    line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(shearLb)}/${sig(size.areaIn2 * plies)}`, fv, 'psi', 'NDS 2018 3.4'),
     line('Sag under 0.42·p', two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)', `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(v.e)} × ${sig(i)})`, deflectionIn, 'in', 'IBC 2021 Table 1604.3 note f'),
-    line('Allowed sag', 'L/90', `${sig(load.spanIn)}/90`, limitIn, 'in', 'IBC 2021 Table 1604.3 note a'),
+    line('Allowed sag', `L/${limit}`, `${sig(load.spanIn)}/${limit}`, limitIn, 'in', 'IBC 2021 Table 1604.3'),
   ]
   return { ratios: { bending, shear, deflection, worst, governs, deflectionIn, limitIn }, trace }
 }

@@ -1,26 +1,40 @@
-import type { GirtSize, PostSection } from '../model'
+import type { BoardName, Building, PostSection } from '../model'
 
 /** Dressed dry width of a nominal board, inches (PS 20; NDS Supplement Table 1A). */
 export const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = { 4: 3.5, 6: 5.5, 8: 7.25, 10: 9.25, 12: 11.25 }
 /** Dressed thickness of a 2x board, inches. */
 export const PLY_IN = 1.5
 
-export interface PostSize { readonly plies: number; readonly widthIn: number; readonly depthIn: number; readonly areaIn2: number; readonly sIn3: number; readonly iIn4: number; readonly solid: boolean; readonly nominal: string; readonly label: string }
+export type PostKindOfWood = 'laminated' | 'solid' | 'glulam'
+export interface PostSize { readonly plies: number; readonly widthIn: number; readonly depthIn: number; readonly areaIn2: number; readonly sIn3: number; readonly iIn4: number; readonly solid: boolean; readonly wood: PostKindOfWood; readonly nominal: string; readonly label: string }
+type PostChoice = Pick<Building['post'], 'section'> & Partial<Pick<Building['post'], 'glulam'>>
+
+const made = new Map<string, PostSize>()
+const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readonly depthIn: number }): PostSize => {
+  const wood: PostKindOfWood = section === '6x6' ? 'solid' : section === 'glulam' ? 'glulam' : 'laminated'
+  const plies = wood === 'laminated' ? Number(section[0]) : 1
+  const nominal = wood === 'laminated' ? section.slice(4) : '6'
+  const depthIn = wood === 'glulam' ? glulam.depthIn : wood === 'solid' ? 5.5 : DRESSED_IN[nominal as '6']
+  const widthIn = wood === 'glulam' ? glulam.widthIn : wood === 'solid' ? 5.5 : PLY_IN * plies
+  return {
+    plies, widthIn, depthIn, areaIn2: widthIn * depthIn, sIn3: (widthIn * depthIn ** 2) / 6, iIn4: (widthIn * depthIn ** 3) / 12, solid: wood === 'solid', wood, nominal,
+    label: wood === 'solid' ? 'solid 6×6' : wood === 'glulam' ? `glue-laminated ${widthIn} × ${depthIn}` : `${plies}-ply 2×${nominal}`,
+  }
+}
 
 /** Size of a post: width across the plies (along the wall), depth of a ply (square to the wall), and its strong-axis section, NDS Supplement Table 1B. */
-export function postSize(section: PostSection): PostSize {
-  const solid = section === '6x6'
-  const plies = solid ? 1 : Number(section[0])
-  const nominal = solid ? '6' : section.slice(4)
-  const depthIn = DRESSED_IN[nominal as '6']
-  const widthIn = solid ? 5.5 : PLY_IN * plies
-  return { plies, widthIn, depthIn, areaIn2: widthIn * depthIn, sIn3: (widthIn * depthIn ** 2) / 6, iIn4: (widthIn * depthIn ** 3) / 12, solid, nominal, label: solid ? 'solid 6×6' : `${plies}-ply 2×${nominal}` }
+export function postSize(post: PostChoice): PostSize {
+  const glulam = post.glulam ?? { widthIn: 5.125, depthIn: 7 }
+  const key = post.section === 'glulam' ? `g${glulam.widthIn}x${glulam.depthIn}` : post.section
+  let size = made.get(key)
+  if (size === undefined) { size = sizeOf(post.section, glulam); if (made.size < 200) made.set(key, size) }
+  return size
 }
 
 export interface BoardSize { readonly bIn: number; readonly dIn: number; readonly sFlatIn3: number; readonly iFlatIn4: number; readonly sEdgeIn3: number; readonly iEdgeIn4: number; readonly areaIn2: number; readonly nominal: number }
 
 /** Size of a 2x board: `bIn` thickness 1.5, `dIn` wide face; section properties flat (weak) and on edge. */
-export function boardSize(size: GirtSize): BoardSize {
+export function boardSize(size: BoardName): BoardSize {
   const nominal = size.slice(2) as '4'
   const b = PLY_IN
   const d = DRESSED_IN[nominal]

@@ -6,7 +6,7 @@ const GIRT = { style: 'flat', size: '2x6', lumber: 'SP-No.2' } as const
 const ZONE5 = { inwardPsf: 28.25, outwardPsf: -36.86 }
 
 test.each([['3-2x6', 24.75, 22.69, 62.39], ['3-2x8', 32.63, 39.42, 142.9], ['4-2x10', 55.5, 85.56, 395.7], ['6x6', 30.25, 27.73, 76.26]] as const)('column section %s, NDS Supp. Table 1B', (s, a, sx, ix) => {
-  const p = postSize(s)
+  const p = postSize({ section: s })
   expectNear(p.areaIn2, a); expectNear(p.sIn3, sx); expectNear(p.iIn4, ix)
 })
 test('board flat and on edge, Table 1B', () => { const b = boardSize('2x6'); expectNear(b.sFlatIn3, 2.0625); expectNear(b.iFlatIn4, 1.547); expectNear(b.sEdgeIn3, 7.563); expectNear(b.iEdgeIn4, 20.8) })

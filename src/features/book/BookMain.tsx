@@ -5,6 +5,7 @@ import { useBook } from './useBook'
 function Part({ block: b }: { readonly block: Block }) {
   switch (b.kind) {
     case 'text': return <p style={b.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt' }}>{b.text}</p>
+    case 'box': return <div style={{ border: '1px solid #000', height: `${b.heightPt}pt`, padding: 4, fontSize: '9.5pt' }}>{b.text}</div>
     case 'caution': return <div className="warnbox">{b.text}</div>
     // As a picture the drawing can run nothing, whatever a name holds.
     // eslint-disable-next-line @next/next/no-img-element

@@ -54,9 +54,9 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   const set = useJob((s) => s.set)
   const [ref, size] = useSize<SVGSVGElement>()
   const { lengthIn: l, widthIn: w } = d.grid
-  const lean = job.building.leanTo
-  const y0 = lean?.side === 'south' ? -lean.depthIn : 0
-  const y1 = lean?.side === 'north' ? w + lean.depthIn : w
+  const leans = job.building.leanTos
+  const y0 = -(leans.find((q) => q.side === 'south')?.depthIn ?? 0)
+  const y1 = w + (leans.find((q) => q.side === 'north')?.depthIn ?? 0)
   const past = layers.strings ? job.strings.runPastIn : 12
   const viewport = useViewport(ref, size, { x0: -past, y0: y0 - past, x1: l + past, y1: y1 + past }, { left: 80, right: 34, top: 58, bottom: 92 })
   const { X, Y, view, pan } = viewport
@@ -77,7 +77,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
     <>
       <svg ref={ref} className="drawing" role="group" aria-label="Plan" onPointerDown={(e) => { pan(e); if (e.target === e.currentTarget) pick({ post: null, opening: null }) }}>
         <rect x={X(0)} y={Y(w)} width={l * view.s} height={w * view.s} fill="var(--sheet)" pointerEvents="none" />
-        {lean && <rect x={X(0)} y={Y(lean.side === 'north' ? y1 : 0)} width={l * view.s} height={lean.depthIn * view.s} fill="#FAF5E9" pointerEvents="none" />}
+        {leans.map((q) => <rect key={q.side} x={X(0)} y={Y(q.side === 'north' ? y1 : 0)} width={l * view.s} height={q.depthIn * view.s} fill="#FAF5E9" pointerEvents="none" />)}
         <g pointerEvents="none">
           {d.grid.centresIn.slice(1, -1).map((x) => <line key={x} x1={X(x)} x2={X(x)} y1={Y(y1)} y2={Y(y0)} stroke="var(--galv-2)" strokeDasharray="7 5" />)}
           <line x1={X(0)} x2={X(l)} y1={Y(w / 2)} y2={Y(w / 2)} stroke="var(--galv-2)" strokeDasharray="16 4 3 4" />
@@ -119,7 +119,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           const hole = holeOf(p)
           const [cx, cy] = [X(p.x), Y(p.y)]
           const [pw, ph] = [Math.max(5, p.sizeX * view.s), Math.max(5, p.sizeY * view.s)]
-          const choose = () => pick({ post: p.id, opening: null, mark: p.id, string: isEave(p.side) ? (p.kind === 'lean-to' ? d.rows.leanTo : d.rows[p.side]) : p.side === 'west' ? '1' : String(last), wall: p.side })
+          const choose = () => pick({ post: p.id, opening: null, mark: p.id, string: isEave(p.side) ? (p.kind === 'lean-to' ? d.rows[`lean-${p.side}`] : d.rows[p.side]) : p.side === 'west' ? '1' : String(last), wall: p.side })
           return (
             <g key={p.id} className={editable && (p.kind === 'eave' || p.kind === 'gable') ? 'grab' : undefined} role="button" tabIndex={0} aria-label={`post ${p.id}`} aria-pressed={on} data-post={p.id}
               onPointerDown={(e) => { e.stopPropagation(); choose(); if (editable) drag.start({ kind: 'post', post: p }, e) }} onKeyDown={(e) => { if (e.key === 'Enter') choose(); else if (editable) drag.nudge({ kind: 'post', post: p }, e, cx, cy) }} onBlur={drag.end}>
@@ -141,9 +141,9 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         <g pointerEvents="none">
           <Dimensions v={viewport} centresIn={d.grid.centresIn} lengthIn={l} y={stakeY + 30} />
           {!layers.diagonals && <SvgMeasure x={X(l) + 20} y={Y(w / 2)} inches={w} size={16} anchor="middle" rotate={-90} weight={700} fill="var(--ink)" />}
-          {lean && <Note x={X(l / 2)} y={Y((lean.side === 'north' ? w + lean.depthIn / 2 : -lean.depthIn / 2)) + 5} size={14} weight={600} anchor="middle" fill="var(--ink-2)" halo="#FAF5E9">lean-to</Note>}
+          {leans.map((q) => <Note key={q.side} x={X(l / 2)} y={Y((q.side === 'north' ? w + q.depthIn / 2 : -q.depthIn / 2)) + 5} size={14} weight={600} anchor="middle" fill="var(--ink-2)" halo="#FAF5E9">lean-to</Note>)}
         </g>
-        {[['south', d.rows.south, 0], ...gableShown.map((p) => ['', p.row, p.y] as const), ['north', d.rows.north, w], ...(lean ? [['lean', d.rows.leanTo, lean.side === 'north' ? y1 : y0] as const] : [])].map(([kind, name, y]) =>
+        {[['south', d.rows.south, 0], ...gableShown.map((p) => ['', p.row, p.y] as const), ['north', d.rows.north, w], ...leans.map((q) => [`lean-${q.side}`, d.rows[`lean-${q.side}`], q.side === 'north' ? y1 : y0] as const)].map(([kind, name, y]) =>
           kind === '' ? <Note key={String(name)} x={stakeX} y={Y(Number(y)) + 5} size={14} weight={700} anchor="middle" fill="var(--ink-2)">{String(name)}</Note>
             : <Stake key={String(name)} x={stakeX} y={Y(Number(y))} name={String(name)} points="right" on={picked.string === name} onClick={() => pick({ string: String(name), mark: null })} />)}
         {d.grid.centresIn.map((x, i) => (i === 0 || i === last - 1)

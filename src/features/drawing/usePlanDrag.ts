@@ -27,7 +27,7 @@ export function usePlanDrag(pxPerIn: number) {
     const s = store.getState()
     const b = s.history.present.building
     const grid = s.derived.grid
-    const t0 = postSize(b.post.section).widthIn
+    const t0 = postSize(b.post).widthIn
     if (t.kind === 'opening') {
       const o = b.openings.find((q) => q.id === t.opening.id)
       if (!o) return { text: '', refused: true }

@@ -18,7 +18,7 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
   const cx = W / 2 + 8
   const Y = (down: number) => ground + down * s
   const r = (hole.diameterIn / 2) * s
-  const w = postSize(b.post.section).widthIn * s
+  const w = postSize(b.post).widthIn * s
   const pier = b.school === 'pier'
   const frost = job.site.frostIn
   const line = (down: number, side: 'left' | 'right', name: string) => {
@@ -39,7 +39,7 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
       {pier ? <rect x={cx - r} y={Y(-b.bracketIn)} width={r * 2} height={(hole.depthIn + b.bracketIn) * s} fill="url(#concrete)" stroke="var(--galv-4)" strokeWidth={1.5} /> : <rect x={cx - r} y={Y(hole.depthIn - b.padThicknessIn)} width={r * 2} height={b.padThicknessIn * s} fill="url(#concrete)" stroke="var(--galv-4)" strokeWidth={1.5} />}
       {b.school === 'collar' && <rect x={cx - r} y={Y(hole.embedIn - b.collarHeightIn)} width={r * 2} height={b.collarHeightIn * s} fill="url(#concrete)" stroke="var(--galv-4)" strokeWidth={1.5} />}
       <rect x={cx - w / 2} y={0} width={w} height={pier ? Y(-b.bracketIn) : Y(hole.embedIn)} fill="url(#wood)" stroke="var(--lumber-4)" strokeWidth={1.4} />
-      {!pier && [1, 2].slice(0, postSize(b.post.section).plies - 1).map((k) => <line key={k} x1={cx - w / 2 + (w * k) / postSize(b.post.section).plies} x2={cx - w / 2 + (w * k) / postSize(b.post.section).plies} y1={0} y2={Y(hole.embedIn)} stroke="var(--lumber-4)" strokeWidth={0.8} />)}
+      {!pier && [1, 2].slice(0, postSize(b.post).plies - 1).map((k) => <line key={k} x1={cx - w / 2 + (w * k) / postSize(b.post).plies} x2={cx - w / 2 + (w * k) / postSize(b.post).plies} y1={0} y2={Y(hole.embedIn)} stroke="var(--lumber-4)" strokeWidth={0.8} />)}
       <Wax x1={-4} y1={ground} x2={W + 4} y2={ground} color="var(--grade)" width={5} />
       <Note x={8} y={ground - 8} size={13} weight={650} fill="var(--grade-ink)" halo="var(--paper)">grade line</Note>
       {frost !== null && <g><line x1={0} x2={cx - r} y1={Y(frost)} y2={Y(frost)} stroke="var(--chalk)" strokeWidth={1.5} strokeDasharray="3 5" /><Note x={8} y={Y(frost) + 16} size={12.5} weight={600} fill="var(--chalk-ink)" halo="#E2D8C3">frost</Note></g>}

@@ -11,7 +11,7 @@ export function HolesSide() {
   const post = d.posts.find((p) => p.id === picked) ?? d.posts[0]
   const hole = d.holes.find((h) => h.kind === post.kind)
   const b = job.building
-  const checks = sortChecks(d.checks.filter((c) => c.stage === 'holes' && (c.id.endsWith(`-${post.kind}`) || c.id === 'site')))
+  const checks = sortChecks(d.checks.filter((c) => c.stage === 'holes' && (c.id.endsWith(`-${post.kind}`) || c.id.startsWith('site-'))))
   const t = d.takeoff
   return (
     <>

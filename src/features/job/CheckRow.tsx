@@ -1,10 +1,11 @@
 'use client'
-import { shownRatio, type Check } from '@/core/result'
+import type { CheckSummary } from '@/core/derive'
+import { shownRatio } from '@/core/result'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
 import { useJob } from './store'
 
 /** One check: name, ratio, load bar, what governs. Opens its arithmetic. */
-export function CheckRow({ check, width = 288 }: { readonly check: Check; readonly width?: number }) {
+export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary; readonly width?: number }) {
   const go = useJob((s) => s.go)
   const pick = useJob((s) => s.pick)
   const on = useJob((s) => s.stage === 'holds' && s.picked.check === check.id)
@@ -24,4 +25,4 @@ export function CheckRow({ check, width = 288 }: { readonly check: Check; readon
 
 const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
 /** Checks with the worst first; what could not be checked stands at the end and is never left out. */
-export const sortChecks = (checks: readonly Check[]): Check[] => [...checks].sort((a, b) => ORDER[a.state] - ORDER[b.state] || b.ratio - a.ratio)
+export const sortChecks = <C extends CheckSummary>(checks: readonly C[]): C[] => [...checks].sort((a, b) => ORDER[a.state] - ORDER[b.state] || b.ratio - a.ratio)

@@ -1,12 +1,13 @@
 'use client'
 import { createContext, useContext } from 'react'
 import { createStore, useStore, type StoreApi } from 'zustand'
-import { deriveJob, type Derived } from '@/core/derive'
+import { deriveJob, planJob, type Plan, type ShownDerived } from '@/core/derive'
 import { closeGesture, issuesOf, jobSchema, pushEdit, redo, startHistory, undo, type History, type Job } from '@/core/model'
 import type { Issue } from '@/core/result'
+import { ask } from '@/workers/client'
 import type { StoredJob } from './api'
 
-export const STAGES = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'holds', 'book'] as const
+export const STAGES = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'] as const
 export type Stage = (typeof STAGES)[number]
 
 export type SaveState =
@@ -22,7 +23,9 @@ export interface JobState {
   /** The document as the server has it: the base of a merge. */
   readonly base: Job
   readonly history: History<Job>
-  readonly derived: Derived
+  readonly derived: ShownDerived
+  /** The building whose loads have been judged; behind the present one for as long as the worker takes. */
+  readonly judged: Job
   readonly save: SaveState
   readonly stage: Stage
   readonly picked: Picked
@@ -40,26 +43,48 @@ export interface JobState {
 
 export type JobStore = StoreApi<JobState>
 
+/** The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are left out. */
+function over(before: ShownDerived, plan: Plan): ShownDerived {
+  const { plannedWalls, ...shown } = plan
+  const here = new Set(plan.posts.map((p) => p.id))
+  const walls = Object.fromEntries(Object.entries(plannedWalls).map(([side, w]) => [side, { ...w, widestHoldsIn: before.walls[side as 'south'].widestHoldsIn, worstRatio: before.walls[side as 'south'].worstRatio }])) as unknown as ShownDerived['walls']
+  return { ...before, ...shown, walls, schedule: before.schedule.filter((r) => here.has(r.id)), holes: before.holes.map((h) => ({ ...h, postIds: h.postIds.filter((p) => here.has(p)) })) }
+}
+
 /** The store of one open job. `job` must be without contradictions (the server and the import both see to that). */
 export function createJobStore(stored: StoredJob, present: Job, stage: Stage): JobStore {
   const first = deriveJob(present)
   if (!first.ok) throw new Error(`job ${stored.id} contradicts itself: ${first.issues[0]?.code}`)
   return createStore<JobState>((set, get) => {
-    const show = (history: History<Job>) => {
-      const derived = deriveJob(history.present)
-      if (derived.ok) set({ history, derived: derived.value })
+    let busy = false
+    /** Judges the newest document beside the interface; edits that come meanwhile are judged together at the end. */
+    const judge = async () => {
+      if (busy) return
+      busy = true
+      while (get().judged !== get().history.present) {
+        const job = get().history.present
+        const before = get().judged
+        if (before.building === job.building && before.site === job.site && before.sizing === job.sizing) { set({ judged: job }); continue }
+        const answer = await ask('judge', job).answer.catch(() => null)
+        const local = answer ?? deriveJob(job)
+        // A newer plan may stand by now: the judgement is laid under it and judged again in the next turn.
+        if (local.ok) { const { checks, ...rest } = local.value; set({ derived: job === get().history.present ? { ...get().derived, ...rest, checks } : { ...get().derived, checks, tally: rest.tally, lateral: rest.lateral, site: rest.site, demands: rest.demands }, judged: job }) } else set({ judged: job })
+      }
+      busy = false
     }
+    const take = (history: History<Job>, plan: Plan) => { set({ history, derived: over(get().derived, plan) }); void judge() }
+    const show = (history: History<Job>) => { const plan = planJob(history.present); if (plan.ok) take(history, plan.value) }
     return {
-      id: stored.id, revision: stored.revision, base: stored.doc, history: startHistory(present), derived: first.value, save: { kind: 'saved', at: stored.updatedAt }, stage,
+      id: stored.id, revision: stored.revision, base: stored.doc, history: startHistory(present), derived: first.value, judged: present, save: { kind: 'saved', at: stored.updatedAt }, stage,
       picked: { post: null, opening: null, string: 'A', wall: 'south', row: null, mark: null, check: null }, plan: null,
       edit: (label, change, key) => {
         const next = change(get().history.present)
         if (next === get().history.present) return []
         const valid = jobSchema.safeParse(next, { reportInput: true })
         if (!valid.success) return issuesOf(valid.error)
-        const derived = deriveJob(next)
-        if (!derived.ok) return derived.issues
-        set({ history: pushEdit(get().history, next, label, key ?? null), derived: derived.value })
+        const plan = planJob(next)
+        if (!plan.ok) return plan.issues
+        take(pushEdit(get().history, next, label, key ?? null), plan.value)
         return []
       },
       done: () => set({ history: closeGesture(get().history) }),

@@ -18,8 +18,9 @@ import { api, type Reply, type StoredJob } from '../job'
 function MiniPlan({ job }: { readonly job: StoredJob }) {
   const d = useMemo(() => { const r = deriveJob(job.doc); return r.ok ? r.value : null }, [job.doc])
   if (!d) return <div className="pic" />
-  const lean = job.doc.building.leanTo
-  const [y0, y1] = [lean?.side === 'south' ? -lean.depthIn : 0, d.grid.widthIn + (lean?.side === 'north' ? lean.depthIn : 0)]
+  const leans = job.doc.building.leanTos
+  const depth = (side: string) => leans.find((l) => l.side === side)?.depthIn ?? 0
+  const [y0, y1] = [-depth('south'), d.grid.widthIn + depth('north')]
   const s = Math.min(300 / d.grid.lengthIn, 112 / (y1 - y0))
   const ox = (340 - d.grid.lengthIn * s) / 2
   const oy = 75 + ((y1 + y0) / 2) * s

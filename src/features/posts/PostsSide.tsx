@@ -12,6 +12,8 @@ export function PostsSide() {
   const mark = d.rods.offsets[post.id]
   const card = d.cards.find((c) => c.postIds.includes(post.id))
   const demand = d.demands?.[post.id]
+  const cases = d.lateral?.cases[post.id]
+  const wind = cases?.length ? Math.max(...cases.map((c) => c.plf)) : undefined
   if (!row) return null
   const lines: readonly (readonly [string, number])[] = [['From string 1', post.x], [`From string ${d.rows.south}`, post.y], [post.heightIn > 0 && post.side !== 'south' && post.side !== 'north' ? 'Grade line to rafter underside' : 'Grade line to heel', post.heightIn], ['In the ground', row.embedIn], ['Foot to long point', row.totalIn]]
   return (
@@ -26,7 +28,7 @@ export function PostsSide() {
       {mark && <div className="move"><div className="big"><Measure inches={Math.abs(mark.upToGradeIn)} feet={false} stacked /> {mark.upToGradeIn >= 0 ? 'up' : 'down'} to the grade line</div><p>From where the rod stood to the top: <b><Measure inches={mark.upToGradeIn + post.heightIn} /></b>.{mark.upToGradeIn < 0 && ' The grade line is under this point: choose more cover.'}</p></div>}
       {mark?.suspect && <div className="caution" role="alert">{post.id} is <Measure inches={Math.abs(mark.offIn)} feet={false} /> off its neighbours. Over 3/4″ is worth a second look: read it again.</div>}
       <div className="caution">{RAISE_CAUTION}</div>
-      {demand && <table className="tb"><tbody><tr><td>Gravity at the top, {demand.gravityCase}</td><td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td></tr><tr><td>Net uplift</td><td className="n">{demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}</td></tr><tr><td>Wind on it, service</td><td className="n">{demand.windPlf === null ? 'not computed' : `${Math.round(demand.windPlf)} lb/ft`}</td></tr></tbody></table>}
+      {demand && <table className="tb"><tbody><tr><td>Gravity at the top, {demand.gravityCase}</td><td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td></tr><tr><td>Net uplift</td><td className="n">{demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}</td></tr><tr><td>Wind on it, service</td><td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td></tr></tbody></table>}
       <h2 className="mt-3">What holds</h2>
       {sortChecks(d.checks.filter((c) => c.id === `column-${post.kind}` || (c.stage !== 'walls' && c.id.endsWith(`-${post.kind}`) && c.id !== `frost-${post.kind}`))).map((c) => <CheckRow key={c.id} check={c} />)}
     </>

@@ -8,7 +8,7 @@ import { issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, type Edit, type StoredJob } from '../job'
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 … 6', 'stages from the ground up'], ['7', 'what holds'], ['8', 'crew book'], ['Ctrl Z', 'undo'], ['Ctrl Shift Z', 'redo'], ['← →', 'tape: mark to mark'],
+  ['1 … 8', 'stages from the ground up'], ['9', 'what holds'], ['0', 'crew book'], ['Ctrl Z', 'undo'], ['Ctrl Shift Z', 'redo'], ['← →', 'tape: mark to mark'],
   ['↑ ↓ in a length', 'a sixteenth; with Shift an inch'], ['Arrows on a post or door', 'an inch; with Shift a sixteenth'], ['Drag with Alt', 'no snap'], ['Esc in a field', 'back to the model’s value'], ['?', 'this sheet'],
 ]
 export function KeysDialog({ show, onHide }: { readonly show: boolean; readonly onHide: () => void }) {

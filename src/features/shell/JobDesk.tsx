@@ -5,11 +5,13 @@ import { checkJob } from '@/core/derive'
 import { issueText } from '@/formats/words'
 import { IssueWords } from '@/ui'
 import { BookMain, BookSide } from '../book'
+import { BracingMain, BracingSide } from '../bracing'
 import { BuildingMain, BuildingSide } from '../building'
 import { HoldsMain, HoldsSide } from '../holds'
 import { HolesMain, HolesSide } from '../holes'
 import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
 import { PostsMain, PostsSide } from '../posts'
+import { RoofMain, RoofSide } from '../roof'
 import { SiteMain, SiteSide } from '../site'
 import { StringsMain, StringsSide } from '../strings'
 import { WallsMain, WallsSide } from '../walls'
@@ -20,7 +22,7 @@ import { TopBar } from './TopBar'
 
 const VIEWS: Readonly<Record<Stage, readonly [ComponentType, ComponentType]>> = {
   site: [SiteMain, SiteSide], building: [BuildingMain, BuildingSide], strings: [StringsMain, StringsSide], holes: [HolesMain, HolesSide],
-  posts: [PostsMain, PostsSide], walls: [WallsMain, WallsSide], holds: [HoldsMain, HoldsSide], book: [BookMain, BookSide],
+  posts: [PostsMain, PostsSide], walls: [WallsMain, WallsSide], roof: [RoofMain, RoofSide], bracing: [BracingMain, BracingSide], holds: [HoldsMain, HoldsSide], book: [BookMain, BookSide],
 }
 
 /** A fault in one panel says so and leaves the rest, and every entry, standing. */
@@ -53,7 +55,8 @@ function Desk() {
         return
       }
       if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
-      const n = Number(e.key)
+      // 1 to 9, then 0 for the tenth.
+      const n = e.key === '0' ? 10 : Number(e.key)
       if (n >= 1 && n <= STAGES.length) s.go(STAGES[n - 1])
       else if (e.key === '?') setOpen('keys')
     }

@@ -6,8 +6,8 @@ import { FailSign } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
 import { useJob, type Stage } from '../job'
 
-const ON_POLE = ['site', 'building', 'strings', 'holes', 'posts', 'walls'] as const
-const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = { site: 'Site', building: 'Building', strings: 'Strings', holes: 'Holes', posts: 'Posts', walls: 'Walls' }
+const ON_POLE = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing'] as const
+const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = { site: 'Site', building: 'Building', strings: 'Strings', holes: 'Holes', posts: 'Posts', walls: 'Walls', roof: 'Roof', bracing: 'Bracing' }
 
 /** One short fact a stage, and whether its work is done. */
 function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: string; readonly done: boolean; readonly fails: number }>> {
@@ -23,6 +23,8 @@ function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: s
       strings: { say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured', done: square !== null && off <= 1 / 8, fails: 0 },
       holes: { say: `${d.posts.length} holes`, done: false, fails: fails('holes') },
       posts: { say: `${d.rods.read} of ${d.posts.length} read`, done: d.rods.read === d.posts.length, fails: fails('posts') },
+      roof: { say: `${d.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
+      bracing: { say: d.lateral ? d.lateral.relied : 'waits for wind', done: false, fails: fails('bracing') },
       walls: { say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`, done: false, fails: fails('walls') },
     }
   }, [d, b.widthIn, b.lengthIn])

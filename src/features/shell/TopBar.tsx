@@ -31,7 +31,7 @@ export function TopBar({ onHelp, onHistory, onClash }: { readonly onHelp: () => 
   const facts: readonly [Stage, string, string][] = [
     ['building', '', `${short(b.widthIn)} × ${short(b.lengthIn)}`], ['building', '', `${short(b.heelIn)} heel`], ['building', '', `${Number(b.pitchPer12.toFixed(2))}:12`], ['building', 'bays ', bay],
     ['site', 'snow ', job.site.groundSnowPsf === null ? '?' : String(job.site.groundSnowPsf)], ['site', 'wind ', job.site.windMph === null ? '?' : `${job.site.windMph} ${job.site.exposure ?? '?'}`], ['site', 'frost ', job.site.frostIn === null ? '?' : formatLength(job.site.frostIn, { feet: false })],
-    ...(b.leanTo ? [['building', 'lean-to ', short(b.leanTo.depthIn)] as [Stage, string, string]] : []),
+    ...b.leanTos.slice(0, 1).map((l) => ['building', 'lean-to ', b.leanTos.length > 1 ? `${short(l.depthIn)}, two` : short(l.depthIn)] as [Stage, string, string]),
   ]
   const last = history.past.at(-1)?.label
   const next = history.future[0]?.label

@@ -1,4 +1,4 @@
-import { hookedMarks } from '@/core/layout'
+import { hookedMarks, purlinPlaces } from '@/core/layout'
 import { toSixteenths } from '@/core/units'
 import type { JobState } from '../job'
 
@@ -48,12 +48,19 @@ function wallTape(s: Source): TapeModel | null {
   }
 }
 
+/** Purlin rows up the slope from the eave's edge. */
+function roofTape(s: Source): TapeModel {
+  const { derived: d, history } = s
+  return { title: 'roof slope', aligned: false, hook: 'hook: eave edge of the slope. Low edge of each purlin', marks: purlinPlaces(history.present.building, d.grid).map((at, i) => ({ key: `P${i + 1}`, name: `P${i + 1}`, sub: i === 0 ? 'first row' : 'low edge of the purlin', atIn: at, colour: 'var(--lumber-4)', postId: null, rowId: null })) }
+}
+
 /** The tape of the stage that is open; null where no line is marked. */
 export function tapeOf(s: Source): TapeModel | null {
   switch (s.stage) {
     case 'building': case 'strings': return stringTape(s)
     case 'holes': case 'posts': return postTape(s)
     case 'walls': return wallTape(s)
+    case 'roof': return roofTape(s)
     default: return null
   }
 }

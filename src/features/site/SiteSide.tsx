@@ -1,6 +1,6 @@
 'use client'
-import { EXPOSURES, RISKS, SNOW_EXPOSURES, SOILS, THERMALS, type Job } from '@/core/model'
-import { SOIL, STANDING_NOTE, THERMAL } from '@/formats/words'
+import { ENCLOSURES, EXPOSURES, RISKS, SNOW_EXPOSURES, SOILS, THERMALS, type Job } from '@/core/model'
+import { ENCLOSURE, SOIL, STANDING_NOTE, THERMAL } from '@/formats/words'
 import { ChoiceField, NumberField, OptionalLengthField, ToggleField } from '@/ui'
 import { useDoc } from '../job'
 
@@ -23,6 +23,9 @@ export function SiteSide() {
         <NumberField label="Basic wind speed" name="windMph" unit="mph" value={s.windMph} onChange={put('windMph', 'wind speed')} onDone={done} placeholder="mph" />
         <ChoiceField label="Exposure" value={s.exposure ?? ''} choices={[{ value: 'B', label: 'B woods, town' }, { value: 'C', label: 'C open fields' }, { value: 'D', label: 'D open water' }].filter((c) => EXPOSURES.includes(c.value as 'B')) as { value: 'B' | 'C' | 'D'; label: string }[]} onChange={put('exposure', 'exposure')} />
         <ChoiceField label="Risk category" value={s.risk} choices={same(RISKS)} onChange={put('risk', 'risk category')} />
+        <ChoiceField label="Enclosure" name="enclosure" value={s.enclosure} choices={same(ENCLOSURES, ENCLOSURE)} onChange={put('enclosure', 'enclosure')} hint={derived.site ? `${derived.site.enclosure.class === 'partially' ? 'Partially enclosed' : derived.site.enclosure.class === 'open' ? 'Open' : 'Enclosed'}: ${derived.site.enclosure.why}.` : undefined} />
+        <ToggleField label="Doors rated for the wind" hint="Off: a door may stand open in the storm." value={s.doorsRated} onChange={(v) => put('doorsRated', 'rated doors')(v)} />
+        <NumberField label="Topographic factor Kzt" value={s.kzt} onChange={put('kzt', 'topographic factor')} onDone={done} hint="1 on flat ground only (ASCE 7-16 26.8)." />
         <NumberField label="Elevation" unit="ft" value={s.elevationFt} onChange={put('elevationFt', 'elevation')} onDone={done} />
         <NumberField label="True north, clockwise" unit="°" value={s.northDeg} onChange={put('northDeg', 'north')} onDone={done} />
       </section>
@@ -31,14 +34,34 @@ export function SiteSide() {
         <OptionalLengthField label="Frost depth" name="frostIn" value={s.frostIn} onChange={put('frostIn', 'frost depth')} onDone={done} placeholder={`48"`} />
         <ChoiceField label="Soil" name="soil" value={s.soil ?? ''} choices={same(SOILS, SOIL)} onChange={(v) => edit('soil', (j) => ({ ...j, site: { ...j.site, soil: v } }))} hint={s.soil === '5' ? 'Clay: the official may ask for a report.' : undefined} />
         {s.soil === 'own' && <><NumberField label="Bearing" unit="psf" value={s.ownBearingPsf} onChange={put('ownBearingPsf', 'own bearing')} onDone={done} /><NumberField label="Lateral, a foot deep" unit="psf/ft" value={s.ownLateralPsfPerFt} onChange={put('ownLateralPsfPerFt', 'own lateral')} onDone={done} /></>}
+        <NumberField label="Ground falls, a foot" unit="in" value={s.groundSlopePer12} onChange={put('groundSlopePer12', 'fall of the ground')} onDone={done} hint={s.groundSlopePer12 > 0 ? 'Embedment counts from the lowest ground beside the post.' : undefined} />
+        <ToggleField label="Earthquake category D or above" value={s.highSeismic} onChange={(v) => put('highSeismic', 'seismic category')(v)} />
         <ToggleField label="½″ of motion does no harm" hint="Lateral soil value doubled (IBC 1806.3.4). Not for finished or masonry walls." value={s.doubleLateral} onChange={(v) => put('doubleLateral', 'doubled lateral value')(v)} />
       </section>
       <section className="grp" aria-label="Roof weight">
         <h3>Roof weight</h3>
-        <NumberField label="Greatest dead load" unit="psf" value={s.deadMaxPsf} onChange={put('deadMaxPsf', 'greatest dead load')} onDone={done} />
+        <ChoiceField label="Entered" value={s.dead.by} choices={[{ value: 'total', label: 'as a total' }, { value: 'parts', label: 'by its parts' }]} onChange={(v) => put('dead', 'roof weight')(v === 'total' ? { by: 'total', psf: derived.site?.dead.maxPsf ?? 5 } : { by: 'parts', skinPsf: 0.9, trussPsf: null, ceilingPsf: 0, otherPsf: 0 })} />
+        {s.dead.by === 'total' ? <NumberField label="Greatest dead load" name="deadPsf" unit="psf" value={s.dead.psf} onChange={(v, g) => put('dead', 'greatest dead load')({ by: 'total', psf: v }, g)} onDone={done} /> : <DeadParts />}
         <NumberField label="Least dead load" unit="psf" value={s.deadMinPsf} onChange={put('deadMinPsf', 'least dead load')} onDone={done} hint="What is certain to be there, against uplift." />
       </section>
       <p className="note">{STANDING_NOTE}</p>
+    </>
+  )
+}
+
+/** Roof dead load by its parts; the truss weight is its maker's business and has a default by spacing. */
+function DeadParts() {
+  const { job, derived, edit, done } = useDoc()
+  const dead = job.site.dead
+  if (dead.by !== 'parts') return null
+  const put = (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (v: number, g?: string) => edit(label, (j) => ({ ...j, site: { ...j.site, dead: { ...dead, [key]: v } } }), g && `dead-${key}-${g}`)
+  return (
+    <>
+      <NumberField label="Skin, on the slope" unit="psf" value={dead.skinPsf} onChange={put('skinPsf', 'skin weight')} onDone={done} />
+      <NumberField label="Trusses" unit="psf" value={dead.trussPsf} placeholder="default" onChange={put('trussPsf', 'truss weight')} onDone={done} hint="From their maker; empty takes the default for their spacing." />
+      <NumberField label="Ceiling" unit="psf" value={dead.ceilingPsf} onChange={put('ceilingPsf', 'ceiling weight')} onDone={done} />
+      <NumberField label="Anything else" unit="psf" value={dead.otherPsf} onChange={put('otherPsf', 'other weight')} onDone={done} />
+      {derived.site && <p className="note">With purlins: {derived.site.dead.maxPsf.toFixed(2)} psf of plan.</p>}
     </>
   )
 }

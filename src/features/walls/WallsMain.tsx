@@ -59,7 +59,7 @@ export function WallsMain() {
           return (
             <g key={r.id} data-row={r.id} onClick={() => pick({ row: r.id, mark: r.id })} onPointerDown={(e) => e.stopPropagation()} style={{ cursor: 'pointer' }}>
               {r.segments.map((g, i) => <rect key={i} {...box(g.fromIn, g.toIn)} y={Y(r.topIn)} height={Math.max(3, face * s)} fill={on ? 'var(--ochre)' : '#F2CE6E'} stroke={on ? 'var(--burr)' : 'var(--ochre-ink)'} strokeWidth={on ? 2.2 : 0.9} />)}
-              {b.girts.style === 'flat' && wall.pieces.filter((p) => p.row === r.id).map((p, i) => (p.toIn < length - 1 && r.segments.every((g) => Math.abs(g.toIn - p.toIn) > 1) ? <rect key={i} x={X(p.toIn) - 1.5} y={Y(r.topIn) - 1} width={3} height={Math.max(4, face * s + 2)} fill="var(--ink)" /> : null))}
+              {b.girts.style !== 'between' && wall.pieces.filter((p) => p.row === r.id).map((p, i) => (p.toIn < length - 1 && r.segments.every((g) => Math.abs(g.toIn - p.toIn) > 1) ? <rect key={i} x={X(p.toIn) - 1.5} y={Y(r.topIn) - 1} width={3} height={Math.max(4, face * s + 2)} fill="var(--ink)" /> : null))}
               <Note x={Math.min(X(0), X(length)) - 12} y={Y(r.topIn) + Math.max(6, face * s * 0.8)} size={13} weight={700} anchor="end" fill={on ? 'var(--burr-deep)' : 'var(--ochre-ink)'} halo="var(--paper)">{r.id}</Note>
               {(on || r.landing) && <SvgMeasure x={Math.max(X(0), X(length)) + 12} y={Y(r.topIn) + 6} inches={r.topIn} size={15} weight={700} fill={on ? 'var(--burr-deep)' : r.landing === 'heel' ? 'var(--keel-ink)' : 'var(--ink)'} ground="var(--paper)" />}
             </g>

@@ -1,5 +1,6 @@
 'use client'
-import type { WallAlternative } from '@/core/derive'
+import { useMemo } from 'react'
+import { wallAlternatives, type WallAlternative } from '@/core/derive'
 import { GIRT_SIZES, LUMBERS } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { blockNames } from '@/core/marks'
@@ -15,6 +16,7 @@ export function WallsSide() {
   const picked = useJob((s) => s.picked)
   const g = job.building.girts
   const wall = d.walls[picked.wall]
+  const alternatives = useMemo(() => wallAlternatives(job, d, picked.wall), [job, d, picked.wall])
   const put = <K extends keyof typeof g>(key: K, label: string) => (v: (typeof g)[K], gesture?: string) => edit(label, (j) => ({ ...j, building: { ...j.building, girts: { ...j.building.girts, [key]: v } } }), gesture && `girt-${key}-${gesture}`)
   const blocks = blockNames(wall.blocks, d.placed)
   const pieces = wall.pieces.filter((p) => p.row === picked.row)
@@ -29,7 +31,7 @@ export function WallsSide() {
       <ChoiceField label="Lumber" value={g.lumber} choices={LUMBERS.map((value) => ({ value, label: value }))} onChange={(v) => put('lumber', 'girt lumber')(v)} />
       {g.style === 'flat' && <ChoiceField label="Boards reach over" value={g.run} choices={[{ value: 'two-bays', label: 'two bays' }, { value: 'one-bay', label: 'one bay' }]} onChange={(v) => put('run', 'girt run')(v)} />}
       <h3 className="mt-2 mb-1">{wall.name}</h3>
-      {wall.alternatives.map((a) => (
+      {alternatives.map((a) => (
         <button key={a.key} type="button" className="option" aria-pressed={same(a)} onClick={() => edit('girt rows', (j) => ({ ...j, building: { ...j.building, girts: { ...j.building.girts, maxGapIn: a.maxGapIn, meetOpenings: a.meetOpenings } } }))}>
           <span className="r"><span>{a.rows} rows</span><span><Measure inches={a.widestIn} feet={false} /></span></span>
           <span className="note">{NAME[a.key]}{a.blocks ? `, ${a.blocks} blocks` : ''}; {a.pieces} pieces{a.worst === null ? '' : `; worst girt ${shownRatio(a.worst)}`}</span>
@@ -39,7 +41,7 @@ export function WallsSide() {
       {blocks.length > 0 && <p className="note">Blocks, not rows: {blocks.join(', ')}.</p>}
       <div className="rule" />
       <h2>What holds</h2>
-      {sortChecks(d.checks.filter((c) => c.id.startsWith(`girt-${picked.wall}`) || c.id === 'site')).map((c) => <CheckRow key={c.id} check={c} />)}
+      {sortChecks(d.checks.filter((c) => c.id.startsWith(`girt-${picked.wall}`) || c.id.startsWith('site-'))).map((c) => <CheckRow key={c.id} check={c} />)}
       {picked.row && pieces.length > 0 && (
         <>
           <h2 className="mt-3 mb-1">Cut list, {picked.row}</h2>

@@ -1,4 +1,4 @@
-import type { Derived } from '@/core/derive'
+import type { ShownDerived as Derived } from '@/core/derive'
 import { hookedMarks } from '@/core/layout'
 import { SIDES, type Job } from '@/core/model'
 import { formatLength, roundIn } from '@/core/units'

@@ -1,4 +1,4 @@
-import type { Derived, PostCard } from '@/core/derive'
+import type { PostCard, ShownDerived as Derived } from '@/core/derive'
 import { alongWall, girtFaceIn, isEave, rafterHeightIn, wallLengthIn, wallPosts } from '@/core/layout'
 import type { Job, Side } from '@/core/model'
 import { formatLength } from '@/core/units'
@@ -11,9 +11,9 @@ const mark = (v: number): string => formatLength(v, { ascii: true })
 /** Plan for the strings sheet: strings run past, posts, holes, doors, diagonals, names. */
 export function planSvg(job: Job, d: Derived): { readonly svg: string; readonly width: number; readonly height: number } {
   const { lengthIn: l, widthIn: w } = d.grid
-  const lean = job.building.leanTo
-  const y0 = lean?.side === 'south' ? -lean.depthIn : 0
-  const y1 = lean?.side === 'north' ? w + lean.depthIn : w
+  const leanIn = (side: string) => job.building.leanTos.find((l) => l.side === side)?.depthIn ?? 0
+  const y0 = -leanIn('south')
+  const y1 = w + leanIn('north')
   const past = job.strings.runPastIn
   const width = 530
   const s = Math.min((width - 76) / (l + 2 * past), 330 / (y1 - y0 + 2 * past))
@@ -61,7 +61,7 @@ export function postSvg(job: Job, d: Derived, card: PostCard): { readonly svg: s
   const Y = (up: number) => 16 + (top - up) * s
   const [px, pw] = [232, 34]
   const body: string[] = []
-  const size = postSize(b.post.section)
+  const size = postSize(b.post)
   const pier = b.school === 'pier'
   const scale = pw / size.widthIn
   if (hole) {
@@ -113,7 +113,7 @@ export function wallSvg(job: Job, d: Derived, side: Side): { readonly svg: strin
   for (const r of wall.rows) {
     for (const g of r.segments) body.push(box(g.fromIn, g.toIn, r.topIn, Math.max(face, 2.2 / s), '#bbb', 0.5))
     body.push(svgText(Math.min(X(0), X(length)) - 6, Y(r.topIn) + 6, r.id, { size: 9.5, bold: true, anchor: 'end' }), svgText(Math.max(X(0), X(length)) + 6, Y(r.topIn) + 6, mark(r.topIn), { size: 10.5, bold: true }))
-    if (b.girts.style === 'flat') for (const p of wall.pieces.filter((q) => q.row === r.id && q.toIn < length - 1)) if (r.segments.every((g) => Math.abs(g.toIn - p.toIn) > 1)) body.push(svgRect(X(p.toIn) - 1, Y(r.topIn) - 1, 2, face * s + 2, '#000', 0.4))
+    if (b.girts.style !== 'between') for (const p of wall.pieces.filter((q) => q.row === r.id && q.toIn < length - 1)) if (r.segments.every((g) => Math.abs(g.toIn - p.toIn) > 1)) body.push(svgRect(X(p.toIn) - 1, Y(r.topIn) - 1, 2, face * s + 2, '#000', 0.4))
   }
   for (const o of d.placed.filter((q) => q.opening.side === side)) {
     body.push(box(o.fromIn, o.toIn, o.headIn, o.headIn - o.sillIn, '#fff', 1.2))

@@ -5,6 +5,7 @@ function content(b: Block): Content {
   switch (b.kind) {
     case 'text': return { text: b.text, bold: b.strong ?? false, fontSize: b.strong ? 13 : 11, margin: [0, 6, 0, 2] }
     case 'caution': return { table: { widths: ['*'], body: [[{ text: b.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
+    case 'box': return { table: { widths: ['*'], heights: [b.heightPt], body: [[{ text: b.text, fontSize: 9.5, color: '#444' }]] }, margin: [0, 6, 0, 4] }
     case 'svg': return { svg: b.svg, width: Math.min(b.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
     case 'table': {
       const cell = (text: string, i: number, head: boolean): TableCell => ({ text, alignment: b.right.includes(i) ? 'right' : 'left', fontSize: head ? 9.5 : b.big.includes(i) ? 13 : 11, bold: !head && b.big.includes(i), noWrap: !head && text.length < 26 })

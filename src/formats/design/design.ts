@@ -41,7 +41,7 @@ export function designOf(job: Job, d: Derived): Design {
     format: DESIGN_FORMAT, version: DESIGN_VERSION, job, grid: d.grid,
     posts: d.posts.map((p, i) => ({ ...p, ...d.schedule[i] })), omitted: d.omitted, strings: hooked, diagonals: d.diagonals, triangle: d.triangle, batterBoards: d.batterBoards,
     square: d.square.ok ? d.square.value : null, walls: d.walls, storyPoles: d.poles, rods: d.rods,
-    loads: d.site ? { snow: d.site.snow, eaveSnowPlf: d.site.eaveSnowPlf, wind: d.site.wind, claddingQhPsf: d.site.claddingQhPsf, edgeZoneFt: d.site.edgeZoneFt, soil: d.site.soil, lowRoof: d.site.lowRoof } : null,
-    demands: d.demands, holes: d.holes, takeoff: d.takeoff, checks: d.checks.map((c) => ({ ...c, trace: c.trace() })), tally: d.tally,
+    loads: d.site ? { snow: d.site.snow, eaveSnowPlf: d.site.eaveSnowPlf, wind: d.site.wind, claddingQhPsf: d.site.claddingQhPsf, edgeZoneFt: d.site.edgeZoneFt, soil: d.site.soil, enclosure: d.site.enclosure, dead: d.site.dead, roofCladding: d.site.roofCladding, leanTos: d.site.leanTos } : null,
+    demands: d.demands, trusses: d.trusses.trusses, eaveBeams: d.trusses.beams.map((q) => ({ id: q.id, kind: q.kind, spanIn: q.spanIn, trusses: q.trusses.map((t) => ({ n: t.truss.n, atIn: t.atIn })) })), reactions: d.reactions, lateral: d.lateral && { relied: d.lateral.relied, why: d.lateral.why, row: d.lateral.row, cases: d.lateral.cases, kneeLb: d.lateral.kneeLb, alongLb: d.lateral.alongLb }, braces: d.braces, postRatios: d.postRatios, holes: d.holes, takeoff: d.takeoff, checks: d.checks.map((c) => ({ ...c, trace: c.trace(), diagram: c.diagram?.() ?? null })), tally: d.tally,
   }) as Design
 }

@@ -39,6 +39,7 @@ const TEXT: Readonly<Record<Issue['code'], (f: Facts, i: Issue) => string>> = {
   'corner-not-on-wall': (f) => `That corner is not on this wall. Choose ${f.choices}.`,
   'post-in-opening': (f) => `Post ${f.post} would stand inside it. Clear places start at ${inches(Math.max(0, Number(f.beforeIn)))} or less, or ${inches(f.afterIn)} or more, from the west or south corner.`,
   'posts-collide': (f) => `Post ${f.post} would stand in ${f.other}.`,
+  'lean-to-twice': () => 'There is a lean-to on that eave already.',
   'lean-to-too-low': (f) => `The lean-to would end at ${inches(f.heightIn)}; ${inches(f.leastIn)} at least. Less drop, less pitch or less depth.`,
   'sill-needs-window': () => 'Only a window has a sill; a door starts at the grade line.',
   'pier-needs-diaphragm': () => 'A post on a bracket needs the roof diaphragm to hold its top.',

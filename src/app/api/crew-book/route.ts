@@ -1,17 +1,4 @@
-import { z } from 'zod'
-import { issuesOf, parseJob } from '@/core/model'
-import { answer, crewBookPdf, readBody, refused } from '@/server'
+import { bookRoute } from '../books'
 
 export const dynamic = 'force-dynamic'
-const body = z.strictObject({ doc: z.unknown(), date: z.string().max(40), revision: z.string().max(40) })
-
-export const POST = (request: Request) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = body.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  const job = parseJob(parsed.data.doc)
-  if (!job.ok) return refused(job.issues)
-  const pdf = await crewBookPdf(job.value, parsed.data)
-  return pdf.ok ? new Response(new Uint8Array(pdf.value), { headers: { 'content-type': 'application/pdf', 'cache-control': 'no-store' } }) : refused(pdf.issues)
-})
+export const POST = bookRoute('crew-book')

@@ -1,0 +1,4 @@
+import { bookRoute } from '../books'
+
+export const dynamic = 'force-dynamic'
+export const POST = bookRoute('calc-sheet')

@@ -1,0 +1,144 @@
+import { nailOf, nailStrength, laminationPlan } from '../joints'
+import { isEave, type Grid, type Post } from '../layout'
+import { SIDES, type Building, type Job, type Side } from '../model'
+import { line, makeCheck, notChecked, sig, type Check, type TraceLine } from '../result'
+import { formatLength } from '../units'
+import { boardSize, boardValues, columnStability, girtRatios, postSize, specificGravity } from '../wood'
+import { shearLengthFt, type Lateral } from './frames'
+import type { HoleKind } from './holes'
+import type { SiteResults } from './siteResults'
+
+/** In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave walls from wind on the gables. */
+export function wallShearLb(lateral: Lateral): Record<Side, number> {
+  const { row, relied } = lateral
+  const total = row.loadLb.reduce((t, v) => t + v, 0)
+  const end = (i: 0 | 1) => relied === 'roof trusted' ? total / 2 : relied === 'roof checked' ? Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1]) : 0
+  return { west: end(0), east: end(1), south: lateral.alongLb / 2, north: lateral.alongLb / 2 }
+}
+
+/** One line of braces in a wall: bay width, angle, length and forces. */
+export interface BraceLine { readonly side: Side; readonly shearLb: number; readonly bays: number; readonly bayIn: number; readonly heightIn: number; readonly alphaDeg: number; readonly lengthIn: number; readonly forceLb: number; readonly coupleLb: number; readonly stockIn: number; readonly between: string }
+
+/** Braces of every wall that has them: paired bays next to the corners first, against the wind from both sides. */
+export function braceLines(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[]): BraceLine[] {
+  if (b.bracing.walls === 'skin' || b.bracing.walls === 'none') return []
+  const shear = wallShearLb(lateral)
+  return SIDES.filter((s) => shear[s] > 0).map((side): BraceLine => {
+    const eave = isEave(side)
+    const bayIn = eave ? Math.min(...grid.baysIn) : grid.widthIn / (grid.gableIn.length + 1)
+    const heightIn = b.heelIn - b.skirt.topIn
+    const alpha = Math.atan(heightIn / bayIn)
+    const force = shear[side] / b.bracing.baysPerWall / Math.cos(alpha)
+    const row = posts.filter((p) => (eave ? p.side === side && p.kind !== 'lean-to' : p.line === (side === 'west' ? 1 : grid.centresIn.length) && p.kind !== 'lean-to')).sort((p, q) => (eave ? p.x - q.x : p.y - q.y))
+    const first = row.slice(0, 2).map((p) => p.id).join('–')
+    const lastPair = row.slice(-2).map((p) => p.id).join('–')
+    // Both ends cut plumb between posts: the board bought is longer by d·tan α.
+    return { side, shearLb: shear[side], bays: b.bracing.baysPerWall, bayIn, heightIn, alphaDeg: (alpha * 180) / Math.PI, lengthIn: bayIn / Math.cos(alpha), forceLb: force, coupleLb: (shear[side] / b.bracing.baysPerWall) * (heightIn / bayIn), stockIn: bayIn / Math.cos(alpha) + boardSize(b.bracing.size).dIn * Math.tan(alpha), between: b.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first }
+  })
+}
+
+function braceChecks(b: Building, lines: readonly BraceLine[], names: Readonly<Record<Side, string>>, gapIn: number, upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number }): Check[] {
+  const spec = b.bracing
+  const size = boardSize(spec.size)
+  const v = boardValues(spec.lumber, size.nominal, b.grades)
+  const nail = nailOf(spec.nail)
+  return lines.flatMap((l): Check[] => {
+    const id = `brace-${l.side}`
+    const title = `${names[l.side]}: ${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
+    const head = { stage: 'bracing' as const, group: 'brace' as const, subjects: [], combination: '0.6W', place: l.between }
+    if (l.alphaDeg > 60.5) return [notChecked(id, title, 'bracing', `The braces would stand at ${sig(l.alphaDeg)}°: too steep to work.`, 'Brace a wider bay, or across two bays.')]
+    const trace: TraceLine[] = [line('Shear in the wall', 'V', `${sig(l.shearLb)} over ${l.bays} braced bays`, l.shearLb, 'lb', 'ASCE 7-16 2.4.1 (5)'), line('Force in one brace', 'T = V/cosα', `${sig(l.shearLb / l.bays)}/cos ${sig(l.alphaDeg)}°`, l.forceLb, 'lb', 'statics')]
+    if (spec.walls === 'straps') {
+      if (spec.strapLb === null) return [notChecked(id, title, 'bracing', `Each strap carries ${Math.round(l.forceLb)} lb; its rating is not entered. Straps only pull: both diagonals are needed.`, 'Enter the rated strap with its fixings.')]
+      return [makeCheck({ ...head, id, title, demand: l.forceLb, capacity: spec.strapLb, unit: 'lb', governs: `Each strap pulls ${Math.round(l.forceLb)} lb; both diagonals are needed.`, fix: 'More braced bays, or a heavier strap.', trace: () => [...trace, line('Rated strap', 'typed', '', spec.strapLb ?? 0, 'lb', 'maker’s report')] })]
+    }
+    if (!v || !nail) return [notChecked(id, title, 'bracing', v ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`, 'Choose from the lists.')]
+    const one = nailStrength({ nail, sideIn: 1.5, mainIn: postSize(b.post).depthIn, gMain: specificGravity(b.post.lumber, b.grades), gSide: specificGravity(spec.lumber, b.grades), duration: 1.6, wet: b.joints.wetPosts })
+    const nails = one.lateralLb * spec.nails
+    const wood = v.ft * 1.6 * size.areaIn2
+    const out = [makeCheck({ ...head, id, title, demand: l.forceLb, capacity: Math.min(nails, wood), unit: 'lb', governs: `Each brace pulls ${Math.round(l.forceLb)} lb; ${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`, fix: 'More nails, or more braced bays.', trace: () => [...trace, ...one.trace.slice(0, 1), line('Nails at one end', "n·Z'", `${spec.nails} × ${sig(one.lateralLb)}`, nails, 'lb', 'NDS 2018 12.3'), line('The board in tension', "Ft'·A", `${sig(v.ft)} × 1.6 × ${sig(size.areaIn2)}`, wood, 'lb', 'NDS 2018 3.8')] })]
+    if (spec.walls === 'single-boards') {
+      const le = Math.min(l.lengthIn / 2, gapIn / Math.sin((l.alphaDeg * Math.PI) / 180)) / size.bIn
+      const c = columnStability({ slenderness: le, eMinPsi: v.eMin, fcStarPsi: v.fc * 1.6 })
+      if (Number.isNaN(c.cp)) out.push(notChecked(`${id}-push`, `${title} pushed`, 'bracing', `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other side has nothing.`, 'X braces, or nail it at every girt.'))
+      else out.push(makeCheck({ ...head, id: `${id}-push`, title: `${title} pushed`, demand: l.forceLb, capacity: v.fc * 1.6 * c.cp * size.areaIn2, unit: 'lb', governs: `Wind from the other side pushes it with ${Math.round(l.forceLb)} lb, held at every girt.`, fix: 'X braces.', trace: () => [...trace, line('Slenderness', 'le/d', '', le, '', 'NDS 2018 3.7.1'), line('Allowed', "Fc'·A", '', v.fc * 1.6 * c.cp * size.areaIn2, 'lb', 'NDS 2018 3.7.1')] }))
+    }
+    const u = upliftAt(isEave(l.side) ? ['eave', 'corner'] : ['gable', 'corner'])
+    out.push(makeCheck({ ...head, id: `${id}-couple`, title: `${names[l.side]}: braced posts held down`, demand: Math.max(0, u.demandLb) + l.coupleLb, capacity: Math.max(u.capacityLb, 1e-9), unit: 'lb', governs: `The braces lift their post by ${Math.round(l.coupleLb)} lb besides the roof’s uplift.`, fix: 'Lower force by more braced bays; a wider or deeper collar.', trace: () => [...trace, line('Couple at the posts', 'V·H/s', `${sig(l.shearLb / l.bays)} × ${sig(l.heightIn)}/${sig(l.bayIn)}`, l.coupleLb, 'lb', 'statics'), line('Roof uplift there', 'T', '', u.demandLb, 'lb', 'ASCE 7-16 2.4.1 (7)'), line('What the hole holds', '', '', u.capacityLb, 'lb', 'see the hole’s uplift')] }))
+    return out
+  })
+}
+
+/** Roof diaphragm, end and eave walls, chords, knee braces, braces, skirt, lamination and what they rest on. */
+export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: readonly BraceLine[], holes: readonly HoleKind[], r: SiteResults, names: Readonly<Record<Side, string>>, gapIn: number): Check[] {
+  const b = job.building
+  const out: Check[] = []
+  const head = { stage: 'bracing' as const, group: 'diaphragm' as const, subjects: [] as string[] }
+  const shear = wallShearLb(lateral)
+  const { row } = lateral
+  const slopeFt = Math.hypot(grid.widthIn / 24, ((grid.widthIn / 24) * b.pitchPer12) / 12)
+  const cos = grid.widthIn / 24 / slopeFt
+  const ratio = grid.lengthIn / grid.widthIn
+  if (job.site.highSeismic) out.push(notChecked('seismic', 'Earthquake', 'bracing', 'Seismic Design Category D or above, or heavy walls: not computed here.', 'Take the building to an engineer.'))
+  if (lateral.relied === 'roof trusted') out.push(notChecked('diaphragm', 'Roof diaphragm and end walls', 'bracing', `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} plf on each slope and ${Math.round(shear.west)} lb into each end wall. Its strength is not computed without tested skin values.`, 'Enter the skin’s tested values, or let the frames stand alone.'))
+  else if (lateral.relied === 'frames alone') out.push(notChecked('diaphragm', 'Roof diaphragm', 'bracing', lateral.why, b.diaphragm === 'checked' ? 'Enter the skin’s tested values.' : 'Nothing more where the frames hold by themselves; see the posts.'))
+  else if (row.result && b.skin.roofAllowPlf !== null) {
+    const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
+    const perSlope = bay / 2 / cos
+    const v = perSlope / slopeFt
+    const allow = b.skin.roofAllowPlf
+    if (ratio > 4) out.push(notChecked('diaphragm-shape', 'Roof diaphragm, proportions', 'bracing', `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`, 'An interior shear wall, or an engineer.'))
+    out.push(makeCheck({
+      ...head, id: 'diaphragm', title: 'Roof diaphragm', demand: v, capacity: allow, unit: 'plf', combination: '0.6W', place: 'end bay', governs: `The end bay passes ${Math.round(v)} plf along each slope to the end wall.`, fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
+      trace: () => [line('Eave load of one frame', 'R', `${sig(row.eavePlf)} plf × bay`, Math.max(...row.loadLb), 'lb', 'ASCE 7-16 27.3, statics'), line('Bay stiffness', 'c = 2·G·Ls/s·cos²θ', '', Math.max(...row.bayLbIn), 'lb/in', 'ASABE EP484', 'C18'), line('Largest bay shear', 'K·D = R', `${row.loadLb.length} frames solved together`, bay, 'lb', 'ASABE EP484', 'C18'), line('Along one slope', 'V/2/cosθ', `${sig(bay)}/2/${sig(cos)}`, perSlope, 'lb', 'statics'), line('Per foot of slope', 'v = V/Ls', `${sig(perSlope)}/${sig(slopeFt)}`, v, 'plf', 'statics')],
+    }))
+    const chord = (row.eavePlf * (grid.lengthIn / 12) ** 2) / (8 * (grid.widthIn / 12))
+    const girt = boardValues(b.girts.lumber, boardSize(b.girts.size).nominal, b.grades)
+    if (girt) { const cap = girt.ft * 1.6 * boardSize(b.girts.size).areaIn2; out.push(makeCheck({ ...head, id: 'chord', title: 'Eave girt as chord of the roof', demand: chord, capacity: cap, unit: 'lb', combination: '0.6W', place: 'mid-length of each eave', governs: `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its splices must carry that.`, fix: 'A doubled or wider top girt, spliced over posts with blocks.', trace: () => [line('Chord force', 'w·L²/(8·B)', `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`, chord, 'lb', 'ASABE EP484', 'C18'), line('Board in tension', "Ft'·A", `${sig(girt.ft)} × 1.6 × ${sig(boardSize(b.girts.size).areaIn2)}`, cap, 'lb', 'NDS 2018 3.8')] })) }
+  }
+  // Walls in their own plane.
+  for (const side of SIDES) {
+    const v = shear[side]
+    if (v <= 0 || lines.some((l) => l.side === side)) continue
+    const id = `wall-shear-${side}`
+    const title = `${names[side]} in its own plane`
+    const feet = shearLengthFt(b, grid, side)
+    const why = `${Math.round(v).toLocaleString('en-US')} lb of wind must go down this wall`
+    if (feet <= 0) { out.push(notChecked(id, title, 'bracing', `${why}; it has no skin to carry it.`, 'Braces in this wall, or an engineer.')); continue }
+    if (b.bracing.walls === 'none' || b.skin.wallAllowPlf === null) { out.push(notChecked(id, title, 'bracing', `${why}, ${Math.round(v / feet)} plf over ${sig(feet)} ft between openings; ${b.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`, 'Enter the skin’s tested values, or brace the wall.')); continue }
+    const allow = b.skin.wallAllowPlf
+    out.push(makeCheck({ ...head, id, title, demand: v / feet, capacity: allow, unit: 'plf', combination: '0.6W', place: 'between openings', governs: `${why}, ${Math.round(v / feet)} plf between its openings.`, fix: 'Fewer openings in this wall, a stronger skin, or braces.', trace: () => [line('Shear in the wall', 'V', '', v, 'lb', 'ASCE 7-16 27.3'), line('Per foot', 'v = V/L', `${sig(v)}/${sig(feet)}`, v / feet, 'plf', 'statics'), line('Pull at the end of each piece', 'v·h', `${sig(v / feet)} × ${sig(b.heelIn / 12)}`, (v / feet) * (b.heelIn / 12), 'lb', 'statics')] }))
+  }
+  const upliftAt = (kinds: readonly string[]) => {
+    const own = holes.filter((h) => kinds.includes(h.kind))
+    return own.length ? own.reduce((a, h) => (h.uplift.capacityLb - h.uplift.demandLb < a.capacityLb - a.demandLb ? h.uplift : a), own[0].uplift) : { demandLb: 0, capacityLb: 0 }
+  }
+  out.push(...braceChecks(b, lines, names, gapIn, upliftAt))
+  if (b.knee) {
+    const k = b.knee
+    const size = boardSize(k.size)
+    const v = boardValues(k.lumber, size.nominal, b.grades)
+    const length = Math.hypot(k.downIn, k.outIn)
+    if (!k.trussDesigned) out.push(notChecked('knee-truss', 'Knee braces on the trusses', 'bracing', `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. The truss maker has not designed for it.`, 'Do not add knee braces until the truss maker has designed for them.'))
+    if (v) {
+      const c = columnStability({ slenderness: length / size.bIn / k.plies, eMinPsi: v.eMin, fcStarPsi: v.fc * 1.6 })
+      const cap = Math.min(v.fc * 1.6 * c.cp, v.ft * 1.6) * size.areaIn2 * k.plies
+      out.push(Number.isNaN(c.cp) ? notChecked('knee', 'Knee braces', 'bracing', `A brace ${formatLength(length)} long is too limber (le/d over 50).`, 'Shorter, doubled or blocked braces.')
+        : makeCheck({ ...head, group: 'brace', id: 'knee', title: 'Knee braces', demand: lateral.kneeLb, capacity: cap, unit: 'lb', combination: 'D+0.6W', place: 'each eave post', governs: `The frame puts ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb into each knee.`, fix: 'Doubled braces, or braces that meet lower on the post.', trace: () => [line('Force in the knee', 'plane frame', 'post, stiff truss and knee solved together', lateral.kneeLb, 'lb', 'statics'), line('What it can take', "min(Fc', Ft')·A", '', cap, 'lb', 'NDS 2018 3.7, 3.8')] }))
+    }
+  }
+  const size = postSize(b.post)
+  if (size.wood === 'laminated') {
+    const plan = laminationPlan(b.joints.lamination, size.plies, size.depthIn, b.heelIn + b.minimumDepthIn, specificGravity(b.post.lumber, b.grades))
+    const worst = plan.rules.reduce((a, q) => { const x = Math.max(q.least / Math.max(q.has, 1e-9), q.has / q.most); return x > a.x ? { x, q } : a }, { x: 0, q: plan.rules[0] })
+    out.push(makeCheck({ id: 'lamination', title: 'Nails that laminate the posts', stage: 'posts', group: 'joint', subjects: [], demand: worst.x, capacity: 1, unit: '', combination: 'detailing', place: worst.q.rule, governs: `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; nearest to its limit: ${worst.q.rule}.`, fix: 'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the plies count apart.', trace: () => plan.rules.map((q) => line(q.rule, `${sig(q.least)} to ${sig(q.most)}`, '', q.has, q.unit, 'NDS 2018 15.3.3.1')) }))
+    if (b.post.ep559) out.push(b.joints.lamination.interfacePlf === null ? notChecked('ep559', 'EP559 fastening of the laminations', 'posts', `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not entered, so its bending factors rest on your word.`, 'Enter the interlayer shear EP559 asks for.') : makeCheck({ id: 'ep559', title: 'EP559 fastening of the laminations', stage: 'posts', group: 'joint', subjects: [], demand: b.joints.lamination.interfacePlf, capacity: Math.max(plan.interfacePlf ?? 0, 1e-9), unit: 'plf', governs: `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies.`, fix: 'More or thicker nails.', trace: () => [line('Between two plies', 'rows·Z/spacing', '', plan.interfacePlf ?? 0, 'plf', 'NDS 2018 12.3, ASABE EP559', 'C08')] }))
+  }
+  if (b.skirt.depthIn > 0) {
+    const bay = Math.max(...grid.baysIn)
+    const name = (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find((s) => boardSize(s).dIn <= b.skirt.depthIn + 0.01) ?? '2x4'
+    const g = girtRatios({ style: 'flat', size: name, lumber: b.girts.lumber, spans: 1, own: b.grades, finish: b.wallFinish }, { spanIn: bay, spaceIn: Math.max(6, b.skirt.topIn / 2 + gapIn / 2), inwardPsf: r.claddingQhPsf * (1 + r.wind.gcpi), outwardPsf: -r.claddingQhPsf * (1.1 + r.wind.gcpi) })
+    if (g) out.push(makeCheck({ id: 'skirt', title: 'Skirt board', stage: 'walls', group: 'girt', subjects: [], demand: g.ratios.worst, capacity: 1, unit: '', combination: '0.6W', place: 'between posts', governs: `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first girt.`, fix: 'A stake or slab edge between posts, or a doubled board.', trace: g.trace }))
+  }
+  return out
+}

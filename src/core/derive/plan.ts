@@ -1,0 +1,68 @@
+import {
+  batterBoards, best345, diagonals, fitSquare, girtPieces, girtRows, layOutGrid, layOutStrings, onWall, placeOpening, placePosts, trussPlan, wallPosts,
+  type Diagonal, type GirtPiece, type Grid, type OmittedPost, type PlacedOpening, type Post, type PostLayout, type SquareFit, type StringLine, type TrussPlan, type WallRows,
+} from '../layout'
+import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
+import { SIDES, type Building, type Job, type Side } from '../model'
+import { ok, type Result } from '../result'
+import { checkJob } from './checkJob'
+import { wallNames } from './compass'
+
+export interface PlannedWall extends WallRows { readonly name: string; readonly pieces: readonly GirtPiece[] }
+/** What a job is on the ground and in the walls, before any load: quick enough for every step of a drag. */
+export interface Plan {
+  readonly grid: Grid; readonly rows: Readonly<Record<string, string>>
+  readonly posts: readonly Post[]; readonly omitted: readonly OmittedPost[]; readonly placed: readonly PlacedOpening[]
+  readonly wallNames: Readonly<Record<Side, string>>
+  readonly strings: readonly StringLine[]; readonly diagonals: readonly Diagonal[]; readonly triangle: ReturnType<typeof best345>
+  readonly batterBoards: ReturnType<typeof batterBoards>
+  readonly trusses: TrussPlan
+  readonly plannedWalls: Readonly<Record<Side, PlannedWall>>
+  readonly poles: Readonly<Record<string, readonly PoleMark[]>>
+  readonly square: Result<SquareFit>
+  readonly rods: RodLog
+}
+
+/** Posts beside each post along its row, for judging a reading. */
+function neighbours(posts: readonly Post[]): Record<string, string[]> {
+  const out: Record<string, string[]> = {}
+  const link = (row: readonly Post[]) => row.forEach((p, i) => { out[p.id] = [...(out[p.id] ?? []), ...[row[i - 1]?.id, row[i + 1]?.id].filter((x): x is string => x !== undefined)] })
+  for (const side of SIDES) link(wallPosts(posts, side))
+  for (const side of ['south', 'north']) link(posts.filter((p) => p.kind === 'lean-to' && p.side === side))
+  return out
+}
+
+/** A function of the last arguments only: an unchanged part keeps its identity, so the steps after it keep theirs. */
+function remember<A extends readonly unknown[], R>(f: (...args: A) => R): (...args: A) => R {
+  let last: { args: A; result: R } | null = null
+  return (...args) => {
+    if (last && last.args.length === args.length && last.args.every((a, i) => a === args[i])) return last.result
+    last = { args, result: f(...args) }
+    return last.result
+  }
+}
+
+interface LaidOut extends Omit<Plan, 'square' | 'rods'> { readonly layout: PostLayout; readonly neighbours: Readonly<Record<string, readonly string[]>> }
+const layOut = remember((b: Building, northDeg: number, runPastIn: number): LaidOut | null => {
+  const got = layOutGrid(b)
+  if (!got.ok) return null
+  const grid = got.value
+  const layout = placePosts(b, grid)
+  const placed = b.openings.map((o) => placeOpening(o, grid))
+  const strings = layOutStrings(b, grid, layout.posts, placed, layout.rows)
+  const names = wallNames(northDeg)
+  const plannedWalls = Object.fromEntries(SIDES.map((side) => { const wb = onWall(b, side); const rows = girtRows(wb, grid, side, placed); return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }] })) as unknown as Record<Side, PlannedWall>
+  return {
+    grid, layout, rows: layout.rows, posts: layout.posts, omitted: layout.omitted, placed, strings, wallNames: names, diagonals: diagonals(b, grid, layout.rows), triangle: best345(grid.lengthIn, grid.widthIn),
+    batterBoards: batterBoards(strings, runPastIn), neighbours: neighbours(layout.posts), plannedWalls, trusses: trussPlan(b, grid, layout),
+    poles: Object.fromEntries(layout.posts.map((p) => [p.id, storyPole(b, p, plannedWalls, placed)])),
+  }
+})
+
+/** Lays a job out, or says what contradicts. Unchanged parts are remembered from the call before: a reading or a measure costs nothing else. */
+export function planJob(job: Job): Result<Plan & { readonly layout: PostLayout }> {
+  const laid = layOut(job.building, job.site.northDeg, job.strings.runPastIn)
+  // A plan that could be laid out brings its own contradictions; one that could not says why.
+  if (!laid || laid.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn) return { ok: false, issues: checkJob(job) }
+  return ok({ ...laid, square: fitSquare(job.strings.measures, laid.grid.lengthIn, laid.grid.widthIn, job.strings.squareMode), rods: rodLog(job.levels, laid.neighbours) })
+}

@@ -1,0 +1,39 @@
+import { line, sig, type TraceLine } from '../result'
+import { headPullThrough, ringWithdrawal, smoothWithdrawal, type Nail } from './fasteners'
+import { bearingStrengthPsi, nailYieldPsi, yieldLimit } from './yieldLimit'
+
+/** A nail through a side member into a main member: specific gravities and the side thickness. `wet` at installation, drying after. */
+export interface NailedJoint { readonly nail: Nail; readonly sideIn: number; readonly mainIn: number; readonly gMain: number; readonly gSide: number; readonly duration: number; readonly wet: boolean; readonly toeNail?: boolean; readonly endGrain?: boolean }
+export interface NailStrength { readonly lateralLb: number; readonly pullLb: number; readonly governs: 'withdrawal' | 'head'; readonly trace: readonly TraceLine[] }
+
+/** Wet-service factors of nails, NDS 2018 Table 11.3.3: lateral 0.7 and smooth withdrawal 0.25 where wood dries after nailing; ring shank taken alike (register C29). */
+const WET = { lateral: 0.7, pull: 0.25 }
+
+/**
+ * Strength of one nail, lb: lateral by the yield limit, NDS 2018 12.3 (6D to 10D of penetration in proportion, under 6D none; D ≥ 0.25 in. taken
+ * across the grain, register C28), and in withdrawal by its shank and head, 12.2. End grain: lateral 0.67, no withdrawal.
+ */
+export function nailStrength(j: NailedJoint): NailStrength {
+  const { nail } = j
+  const pIn = Math.min(nail.lengthIn - j.sideIn, j.mainIn)
+  const theta = nail.dIn >= 0.25 ? 90 : 0
+  const z = yieldLimit({ dIn: nail.dIn, lmIn: pIn, lsIn: j.sideIn, femPsi: bearingStrengthPsi(j.gMain, nail.dIn, theta), fesPsi: bearingStrengthPsi(j.gSide, nail.dIn, theta), fybPsi: nailYieldPsi(nail.dIn), thetaDeg: theta })
+  const depth = pIn < 6 * nail.dIn - 1e-9 ? 0 : Math.min(1, pIn / (10 * nail.dIn))
+  const cm = j.wet ? WET.lateral : 1
+  const grain = (j.endGrain ? 0.67 : 1) * (j.toeNail ? 0.83 : 1)
+  const lateralLb = depth === 0 ? 0 : z.zLb * depth * j.duration * cm * grain
+  const w = nail.ring ? ringWithdrawal(j.gMain, nail.dIn) : smoothWithdrawal(j.gMain, nail.dIn)
+  const hold = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
+  const cmPull = j.wet ? WET.pull : 1
+  const shank = j.endGrain || pIn < 6 * nail.dIn - 1e-9 ? 0 : w * hold * j.duration * cmPull * (j.toeNail ? 0.67 : 1)
+  const head = headPullThrough(nail.headIn, j.gSide, j.sideIn) * j.duration
+  const verify = nail.dIn >= 0.25 ? 'C28' : nail.ring ? 'C27' : undefined
+  return {
+    lateralLb, pullLb: Math.min(shank, head), governs: shank <= head ? 'withdrawal' : 'head',
+    trace: [
+      line('One nail sideways', "Z' = Z·(p/10D)·CD·CM", `${sig(z.zLb)} (mode ${z.mode}) × ${sig(depth)} × ${j.duration} × ${cm}`, lateralLb, 'lb', 'NDS 2018 12.3.1, Table 11.3.1', verify),
+      line('One nail pulled by its shank', "W' = W·p·CD·CM", `${sig(w)} × ${sig(hold)} × ${j.duration} × ${cmPull}`, shank, 'lb', `NDS 2018 12.2.3, Table 11.3.3`, j.wet && nail.ring ? 'C29' : undefined),
+      line('One nail by its head', 'WH·CD', `${sig(head / j.duration)} × ${j.duration}`, head, 'lb', 'NDS 2018 12.2.5'),
+    ],
+  }
+}

@@ -1,0 +1,44 @@
+/** One dowel between a main member and a side member: diameter, bearing lengths (inches), bearing and bending yield strengths (psi), worst angle of load to grain. */
+export interface Dowel { readonly dIn: number; readonly lmIn: number; readonly lsIn: number; readonly femPsi: number; readonly fesPsi: number; readonly fybPsi: number; readonly thetaDeg: number; readonly double?: boolean }
+export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV'
+export interface YieldLimit { readonly zLb: number; readonly mode: YieldMode; readonly modes: Readonly<Record<YieldMode, number>>; readonly rd: number }
+
+/** Dowel bearing strength, psi, NDS 2018 Table 12.3.3: small dowels by specific gravity; D ≥ 0.25 in. by angle to the grain (Hankinson). */
+export function bearingStrengthPsi(g: number, dIn: number, thetaDeg: number): number {
+  if (dIn < 0.25) return 16600 * g ** 1.84
+  const par = 11200 * g
+  const perp = (6100 * g ** 1.45) / Math.sqrt(dIn)
+  const s = Math.sin((thetaDeg * Math.PI) / 180) ** 2
+  return (par * perp) / (par * s + perp * (1 - s))
+}
+
+/** Bending yield strength of bright common nails by diameter, psi, NDS 2018 Table I1; bolts and lag screws 45,000. */
+export const nailYieldPsi = (dIn: number): number => (dIn <= 0.142 ? 100000 : dIn <= 0.177 ? 90000 : dIn <= 0.236 ? 80000 : dIn <= 0.273 ? 70000 : 60000)
+export const BOLT_YIELD_PSI = 45000
+
+/**
+ * Reference lateral value of one dowel by the six yield modes, lb, NDS 2018 12.3.1 (Tables 12.3.1A and B). In double shear `lmIn` is the
+ * middle member and `lsIn` one side; modes II and IIIm do not occur. NaN where a length or strength is not positive.
+ */
+export function yieldLimit(p: Dowel): YieldLimit {
+  const re = p.femPsi / p.fesPsi
+  const rt = p.lmIn / p.lsIn
+  const small = p.dIn < 0.25
+  const kt = 1 + 0.25 * (p.thetaDeg / 90)
+  const kd = p.dIn <= 0.17 ? 2.2 : 10 * p.dIn + 0.5
+  const [r1, r2, r3] = small ? [kd, kd, kd] : [4 * kt, 3.6 * kt, 3.2 * kt]
+  const k1 = (Math.sqrt(re + 2 * re ** 2 * (1 + rt + rt ** 2) + rt ** 2 * re ** 3) - re * (1 + rt)) / (1 + re)
+  const k2 = -1 + Math.sqrt(2 * (1 + re) + (2 * p.fybPsi * (1 + 2 * re) * p.dIn ** 2) / (3 * p.femPsi * p.lmIn ** 2))
+  const k3 = -1 + Math.sqrt((2 * (1 + re)) / re + (2 * p.fybPsi * (2 + re) * p.dIn ** 2) / (3 * p.femPsi * p.lsIn ** 2))
+  const two = p.double ? 2 : 1
+  const modes: Record<YieldMode, number> = {
+    Im: (p.dIn * p.lmIn * p.femPsi) / r1, Is: (two * p.dIn * p.lsIn * p.fesPsi) / r1,
+    II: p.double ? Infinity : (k1 * p.dIn * p.lsIn * p.fesPsi) / r2,
+    IIIm: p.double ? Infinity : (k2 * p.dIn * p.lmIn * p.femPsi) / ((1 + 2 * re) * r3),
+    IIIs: (two * k3 * p.dIn * p.lsIn * p.femPsi) / ((2 + re) * r3),
+    IV: ((two * p.dIn ** 2) / r3) * Math.sqrt((2 * p.femPsi * p.fybPsi) / (3 * (1 + re))),
+  }
+  const mode = (Object.keys(modes) as YieldMode[]).reduce((a, m) => (modes[m] < modes[a] ? m : a))
+  const good = p.dIn > 0 && p.lmIn > 0 && p.lsIn > 0 && p.femPsi > 0 && p.fesPsi > 0
+  return { zLb: good ? modes[mode] : NaN, mode, modes, rd: mode === 'II' ? r2 : mode === 'Im' || mode === 'Is' ? r1 : r3 }
+}

@@ -1,0 +1,38 @@
+import { newJob } from './newJob'
+
+type Raw = Record<string, unknown>
+const record = (v: unknown): Raw => (typeof v === 'object' && v !== null && !Array.isArray(v) ? (v as Raw) : {})
+/** Fields of `fresh` where `old` has none. What is in `old` stays as it is, right or wrong: the schema judges it afterwards. */
+const fill = (old: unknown, fresh: unknown): Raw => ({ ...record(fresh), ...record(old) })
+
+/** Version 1 had one lean-to, one dead load and nothing of the roof, joints or bracing. */
+function toVersion2(raw: Raw): Raw {
+  const fresh = newJob('x')
+  const site = record(raw.site)
+  const building = record(raw.building)
+  const { deadMaxPsf, ...restOfSite } = site
+  const { leanTo, ...restOfBuilding } = building
+  return {
+    ...raw, version: 2, sizing: raw.sizing ?? fresh.sizing,
+    site: fill({ ...restOfSite, ...(deadMaxPsf === undefined ? {} : { dead: { by: 'total', psf: deadMaxPsf } }) }, fresh.site),
+    building: fill({
+      ...restOfBuilding, post: fill(building.post, fresh.building.post), girts: fill(building.girts, fresh.building.girts),
+      ...(leanTo === undefined ? {} : { leanTos: leanTo === null ? [] : [fill(leanTo, newLeanToParts())] }),
+    }, fresh.building),
+  }
+}
+
+/** Framing of a new lean-to, to be checked and changed. */
+export const newLeanToParts = () => ({
+  rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null }, ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
+  beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, seatIn: 3.5,
+})
+
+const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2 }
+
+/** Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is returned as it is. */
+export function migrate(raw: Raw): Raw {
+  let at = raw
+  for (let step = STEPS[Number(at.version)]; step; step = STEPS[Number(at.version)]) at = step(at)
+  return at
+}

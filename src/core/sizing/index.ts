@@ -1,0 +1,6 @@
+export { editsFor } from './edits'
+export type { Edit } from './edits'
+export { fixesFor } from './fixes'
+export type { Fix, Fixes } from './fixes'
+export { bayCounts, sizeJob } from './size'
+export type { Proposal, SizingProgress, SizingReport } from './size'

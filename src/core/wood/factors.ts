@@ -1,0 +1,34 @@
+import type { DesignValues } from './lumber'
+
+/** Flat-use factor Cfu for 2 in. boards by nominal width, NDS Supplement Tables 4A and 4B. */
+export const CFU: Readonly<Record<number, number>> = { 4: 1.1, 6: 1.15, 8: 1.15, 10: 1.2, 12: 1.2 }
+/** Widest spacing at which boards share load, inches, NDS 4.3.9. */
+export const SHARING_IN = 24
+/** Repetitive-member factor Cr, NDS 4.3.9; taking ribbed steel as what shares the load is register C06. */
+export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + 1e-9 ? 1.15 : 1)
+
+/** Wet-service factors of dimension lumber, NDS Supplement Tables 4A to 4C: 0.85 on Fb over 1,150 psi, 0.97 Fv, 0.67 Fc⊥, 0.80 on Fc over 750 psi, 0.90 E. Dry or Southern Pine timbers: all 1. */
+export const wetFactors = (v: DesignValues, wet: boolean): { readonly fb: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly e: number } =>
+  wet ? { fb: v.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: v.fc > 750 ? 0.8 : 1, e: 0.9 } : { fb: 1, fv: 1, fcPerp: 1, fc: 1, e: 1 }
+
+/** Bearing-area factor Cb, NDS 3.10.4: bearings under 6 in. long and 3 in. or more from the end. */
+export const bearingArea = (lengthIn: number, endIn: number): number => (lengthIn < 6 && endIn >= 3 ? (lengthIn + 0.375) / lengthIn : 1)
+
+/** Bending factor of a mechanically laminated column in place of Cr: ASABE EP559 where its fastening is confirmed, else 1.15 for three plies or more (register C08). */
+export function laminationFactor(plies: number, confirmed: boolean, machine: boolean): number {
+  if (plies < 3) return 1
+  if (!confirmed) return 1.15
+  return plies === 3 ? (machine ? 1.25 : 1.35) : machine ? 1.3 : 1.4
+}
+
+/** Share of a laminated section's bending strength inside a zone of unreinforced butt joints (register C08). */
+export const SPLICE_SHARE = 0.42
+
+/** Hankinson's bearing value at an angle to the grain, psi, NDS 3.10.3. `thetaDeg` between load and grain. */
+export function bearingAtAnglePsi(fcStar: number, fcPerp: number, thetaDeg: number): number {
+  const s = Math.sin((thetaDeg * Math.PI) / 180) ** 2
+  return (fcStar * fcPerp) / (fcStar * s + fcPerp * (1 - s))
+}
+
+/** Shear an end notch on the tension side leaves, lb, NDS 3.4.3.2: (2/3)·Fv'·b·dn·(dn/d)². `dnIn` depth left. */
+export const notchedShearLb = (fvPsi: number, bIn: number, dIn: number, dnIn: number): number => (2 / 3) * fvPsi * bIn * dnIn * (dnIn / dIn) ** 2

@@ -1,0 +1,2 @@
+export { BracingMain } from './BracingMain'
+export { BracingSide } from './BracingSide'

@@ -1,0 +1,54 @@
+'use client'
+import { shownRatio, sig } from '@/core/result'
+import { STANDING_NOTE } from '@/formats/words'
+import { FailSign, LoadBar, UncheckedSign } from '@/ui'
+import { sortChecks, useAnswer, useDoc, useJob } from '../job'
+import { DiagramView } from './DiagramView'
+import { FixTable } from './FixTable'
+import { Materials } from '../drawing'
+
+/** One check in full: the arithmetic line by line, its diagrams, what governs and where, and what would fix it most cheaply. */
+export function CheckMain() {
+  const { derived: d } = useDoc()
+  const judged = useJob((s) => s.judged)
+  const id = useJob((s) => s.picked.check)
+  const c = d.checks.find((x) => x.id === id) ?? sortChecks(d.checks)[0]
+  const told = useAnswer('explain', { job: judged, checkId: c.id }, `${c.id}|${c.ratio}|${c.demand}|${c.capacity}`)
+  const lines = told.fresh ? (told.value?.trace ?? []) : []
+  const diagram = told.fresh ? told.value?.diagram : null
+  const fails = c.state === 'fails'
+  const verify = [...new Set(lines.flatMap((l) => (l.verify ? [l.verify] : [])))]
+  return (
+    <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px 18px' }}>
+      <svg width={0} height={0} className="position-absolute" aria-hidden><Materials /></svg>
+      <div className="d-flex align-items-start gap-3 mb-2">
+        {fails && <FailSign size={34} />}{c.state === 'not-checked' && <UncheckedSign size={30} />}
+        <div className="flex-grow-1"><h2 style={{ fontSize: 21 }}>{c.title}</h2><p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>{c.governs}</p></div>
+        {c.state !== 'not-checked' && <div style={{ textAlign: 'right' }}><b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>{shownRatio(c.ratio)}</b><div className="note">of what it can take</div></div>}
+      </div>
+      {c.state !== 'not-checked' && <p className="note mb-2">{c.combination ? <>Combination <b>{c.combination}</b></> : null}{c.place ? <>, <b>{c.place}</b></> : null}.</p>}
+      {c.state !== 'not-checked' && <LoadBar ratio={c.ratio} width={520} height={18} />}
+      <div className="d-flex gap-3 mt-3 align-items-start">
+        <div style={{ flex: '1 1 0', minWidth: 0 }}>
+          {lines.length > 0 && (
+            <ol className="trace" aria-label="Arithmetic">
+              {lines.map((l, i) => (
+                <li key={i}>
+                  <div><div className="w"><span>{l.label}{l.verify && <> <span className="verify" title={`Register item ${l.verify}: a recalled value, to be compared with the standard`}>verify {l.verify}</span></>}</span><i>{l.clause}</i></div><div className="x">{l.formula}{l.numbers && l.numbers !== l.formula ? ` = ${l.numbers}` : ''}</div></div>
+                  <div className="val">{sig(l.value)} <small>{l.unit}</small></div>
+                </li>
+              ))}
+              {c.state !== 'not-checked' && <li style={fails ? { background: 'var(--keel-wash)' } : undefined}><div><div className="w"><span>Ratio</span><i>1.00 or less</i></div><div className="x">{sig(c.demand)} ÷ {sig(c.capacity)} {c.unit}</div></div><div className="val">{shownRatio(c.ratio)} {fails && <small>fails</small>}</div></li>}
+            </ol>
+          )}
+          {!told.fresh && <p className="note">Working out the arithmetic…</p>}
+          {verify.length > 0 && <p className="note mt-2">Values marked “verify” are recalled, not read off the standard: compare them before building. Defaults are on the safe side where that is known.</p>}
+        </div>
+        {diagram && <DiagramView d={diagram} title={c.title} />}
+      </div>
+      <div className="my-2"><b>{fails ? 'What would fix it: ' : c.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>{c.fix}</div>
+      {c.state !== 'not-checked' && <FixTable check={c} />}
+      <p className="note mt-2">{STANDING_NOTE}</p>
+    </div>
+  )
+}

@@ -1,0 +1,33 @@
+'use client'
+import type { CheckSummary } from '@/core/derive'
+import { shownRatio } from '@/core/result'
+import { LoadBar } from '@/ui'
+import { useAnswer, useDoc, useJob } from '../job'
+
+export const dollars = (v: number): string => `${v < 0 ? '−' : ''}$${Math.abs(Math.round(v)).toLocaleString('en-US')}`
+
+/** Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click takes it. */
+export function FixTable({ check }: { readonly check: CheckSummary }) {
+  const { edit } = useDoc()
+  const judged = useJob((s) => s.judged)
+  const wanted = check.state === 'fails' || check.state === 'close'
+  const told = useAnswer('fixes', wanted ? { job: judged, checkId: check.id } : null, wanted ? `${check.id}|${check.ratio}` : null)
+  if (!wanted) return null
+  if (!told.fresh || !told.value) return <p className="note">Looking for the cheapest cure…</p>
+  const { now, fixes } = told.value
+  if (fixes.length === 0) return null
+  return (
+    <table className="tb mt-1" aria-label="What would fix it">
+      <thead><tr><th>change</th><th>to</th><th className="n">boards</th><th className="n">cost</th><th className="n">more</th><th>load on it</th><th className="n">ratio</th><th /></tr></thead>
+      <tbody>
+        <tr className={check.state === 'fails' ? 'warn' : undefined}><td><b>As drawn</b></td><td /><td className="n" /><td className="n">{dollars(now.cost)}</td><td className="n" /><td><LoadBar ratio={now.ratio} width={120} height={13} /></td><td className="n">{shownRatio(now.ratio)}</td><td>{check.state === 'fails' ? 'fails' : 'close'}</td></tr>
+        {fixes.map((f) => (
+          <tr key={f.key}>
+            <td><b>{f.label}</b></td><td>{f.detail}</td><td className="n">{f.boards}</td><td className="n">{dollars(f.cost)}</td><td className="n">{f.more >= 0 ? '+' : ''}{dollars(f.more)}</td><td><LoadBar ratio={f.ratio} width={120} height={13} /></td><td className="n">{shownRatio(f.ratio)}</td>
+            <td style={{ whiteSpace: 'nowrap' }}>{f.fails > now.fails ? <span className="lab">breaks {f.fails - now.fails + (f.state === 'fails' ? 0 : 1)} other </span> : null}<button type="button" className={f === fixes[0] && f.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => edit(`${f.label.toLowerCase()}, ${f.detail}`, () => f.job)}>Use this</button></td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}

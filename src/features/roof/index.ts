@@ -1,0 +1,2 @@
+export { RoofMain } from './RoofMain'
+export { RoofSide } from './RoofSide'

@@ -1,0 +1,1 @@
+export { calcSheet, plain } from './calcSheet'

@@ -1,0 +1,33 @@
+import { deriveJob, judgePlan, planJob } from '@/core/derive'
+import { fixesFor, sizeJob } from '@/core/sizing'
+import type { Cancel, Handlers } from './protocol'
+
+const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0))
+/** Longest stretch of work between two looks at a cancel, ms. */
+const STRETCH_MS = 40
+
+/** The calls themselves, without a worker: for tests, for the server, and inside the worker. */
+export const handlers: Handlers = {
+  judge: async (job) => {
+    const plan = planJob(job)
+    if (!plan.ok) return plan
+    const { checks, ...rest } = judgePlan(job, plan.value)
+    return { ok: true, value: { ...rest, checks: checks.map(({ trace: _t, diagram: _d, ...c }) => c) } }
+  },
+  explain: async ({ job, checkId }) => {
+    const d = deriveJob(job)
+    const check = d.ok ? d.value.checks.find((c) => c.id === checkId) : undefined
+    return check ? { trace: check.trace(), diagram: check.diagram?.() ?? null } : null
+  },
+  fixes: async ({ job, checkId }) => fixesFor(job, checkId),
+  size: async (job, cancel: Cancel, tell) => {
+    const run = sizeJob(job)
+    let since = performance.now()
+    for (let step = run.next(); ; step = run.next()) {
+      if (step.done) return step.value
+      tell(step.value)
+      if (performance.now() - since > STRETCH_MS) { await breath(); since = performance.now() }
+      if (cancel.aborted) return null
+    }
+  },
+}

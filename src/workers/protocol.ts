@@ -1,0 +1,24 @@
+import type { CheckSummary, Judgement } from '@/core/derive'
+import type { Job } from '@/core/model'
+import type { Diagram, Issue, TraceLine } from '@/core/result'
+import type { Fixes, SizingProgress, SizingReport } from '@/core/sizing'
+
+/** A judgement as it crosses from the worker: checks without their arithmetic. */
+export type ToldJudgement = Omit<Judgement, 'checks'> & { readonly checks: readonly CheckSummary[] }
+export interface Explanation { readonly trace: readonly TraceLine[]; readonly diagram: Diagram | null }
+
+/** Every worker call: name → [request, response]. Client, worker and in-process version are typed from this alone. */
+export interface Calls {
+  readonly judge: [Job, { readonly ok: true; readonly value: ToldJudgement } | { readonly ok: false; readonly issues: readonly Issue[] }]
+  readonly explain: [{ readonly job: Job; readonly checkId: string }, Explanation | null]
+  readonly fixes: [{ readonly job: Job; readonly checkId: string }, Fixes]
+  readonly size: [Job, SizingReport]
+}
+export type CallName = keyof Calls
+/** Told now and then while a long call runs. */
+export type Progress = SizingProgress
+export interface Cancel { readonly aborted: boolean }
+export type Handlers = { readonly [K in CallName]: (request: Calls[K][0], cancel: Cancel, tell: (p: Progress) => void) => Promise<Calls[K][1] | null> }
+
+export type ToWorker = { readonly id: number; readonly call: CallName; readonly request: unknown } | { readonly cancel: number }
+export type FromWorker = { readonly id: number; readonly answer: unknown } | { readonly id: number; readonly progress: Progress } | { readonly id: number; readonly fault: string }

@@ -123,7 +123,8 @@ export function lateralOf(job: Job, grid: Grid, layout: PostLayout, demands: Rea
   // Bay stiffness of both slopes, each G·(slope length)/s turned flat by cos² (EP484, register C18).
   const bayLbIn = grid.baysIn.map((s) => (2 * (b.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * 12 * (1 - slope ** 2)) / s)
   const wallLbIn: [number, number] = values ? [endWallLbIn(b, grid, 'west', values), endWallLbIn(b, grid, 'east', values)] : [0, 0]
-  const withWalls = frameLbIn.map((k, i) => (i === 0 ? k + wallLbIn[0] : i === last ? k + wallLbIn[1] : k))
+  // Where an end wall stands, its posts are not counted besides it.
+  const withWalls = frameLbIn.map((k, i) => (i === 0 ? wallLbIn[0] || k : i === last ? wallLbIn[1] || k : k))
   const result = relied === 'roof checked' ? shareByDiaphragm({ frameLbIn: withWalls, bayLbIn, loadLb }) : null
   const moveIn = relied === 'roof trusted' ? loadLb.map(() => 0) : relied === 'roof checked' ? (result?.moveIn ?? loadLb.map(() => Infinity)) : loadLb.map((q, i) => (frameLbIn[i] > 0 ? q / frameLbIn[i] : Infinity))
   const moveAt = (x: number) => at(x).reduce((t, [i, share]) => (share === 0 ? t : t + moveIn[i] * share), 0)

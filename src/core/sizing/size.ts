@@ -1,6 +1,6 @@
 import { deriveJob, eaveBeamWorst, girtedSides, girtPart, girtWorst, partsOf, planJob, postPart, purlinLengthIn, purlinWorst, rafterWorst, type PartsOf } from '../derive'
 import { stringRectangle } from '../layout'
-import { GIRT_SIZES, type BoardName, type Building, type Job, type Side } from '../model'
+import { GIRT_SIZES, type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
 import { priceBook, stockFor, type Prices } from '../quantities'
 import { postSize } from '../wood'
 import { editsFor } from './edits'
@@ -46,9 +46,8 @@ const times = (s: string) => s.replace('x', '×')
 interface Counted { judged: number; alternatives: number }
 interface Sized { readonly job: Job; readonly cost: number; readonly words: readonly (readonly [string, string])[] }
 
-function sizeGirts(p: PartsOf, b: Building, job: Job, prices: Prices, sides: readonly Side[], count: Counted): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly words: string; readonly of: number } | null {
+function sizeGirts(p: PartsOf, b: Building, job: Job, prices: Prices, sides: readonly Side[], styles: readonly GirtStyle[], count: Counted): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly words: string; readonly of: number } | null {
   const { sizing } = job
-  const styles = b.girts.style === 'both' ? (['both'] as const) : (['flat', 'between'] as const)
   type Girt = { readonly layout: ReturnType<typeof girtPart>; readonly lumber: string; readonly change: Partial<Building['girts']> }
   const choices: Choice<Girt>[] = []
   for (const style of styles) for (const size of GIRT_SIZES.filter((s) => sizing.boards.includes(s))) for (const maxGapIn of GAPS_IN.filter((g) => g <= sizing.maxGapIn)) {
@@ -78,7 +77,7 @@ function builtUps(job: Job, prices: Prices, plies: readonly number[], feetPerPly
 }
 
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
-function sizeAround(p: PartsOf, start: Job, prices: Prices, count: Counted): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
+function sizeAround(p: PartsOf, start: Job, prices: Prices, styles: readonly GirtStyle[], count: Counted): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
   let job = start
   let cost = 0
   let of = 1
@@ -90,7 +89,7 @@ function sizeAround(p: PartsOf, start: Job, prices: Prices, count: Counted): { r
     const groups: (readonly Side[])[] = job.sizing.sameGirts ? [sides] : [sides.filter((s) => s === 'south' || s === 'north'), sides.filter((s) => s === 'east' || s === 'west')]
     const walls: Building['girts']['walls'] = {}
     for (const [i, group] of groups.filter((g) => g.length).entries()) {
-      const g = sizeGirts(p, job.building, job, prices, group, count)
+      const g = sizeGirts(p, job.building, job, prices, group, styles, count)
       if (!g) return { stuck: 'No girt on the list holds within the widest space.' }
       cost += g.cost
       of *= g.of
@@ -184,28 +183,32 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
     const plan = planJob(laid)
     const parts = plan.ok ? partsOf(laid, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses) : null
     if (!plan.ok || !parts) { done += posts.length + 1; trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${n} bays do not fit the openings.`; continue }
-    const around = sizeAround(parts, laid, prices, count)
+    const styles: readonly (readonly GirtStyle[])[] = job.building.girts.style === 'both' ? [['both']] : job.sizing.locked.includes('girts') ? [[job.building.girts.style]] : [['flat'], ['between']]
+    const arounds = styles.map((style) => sizeAround(parts, laid, prices, style, count))
     yield { done: ++done, of, saying: `${n} bays: girts, purlins, beams` }
-    if ('stuck' in around) { trouble = `${n} bays: ${around.stuck}`; done += posts.length; continue }
-    count.alternatives += around.of * posts.length
-    const tried: { job: Job; cost: number; words: string }[] = []
+    const good = arounds.flatMap((q) => ('sized' in q ? [q] : [])).sort((x, y) => x.sized.cost - y.sized.cost)
+    if (good.length === 0) { const stuck = arounds.find((q) => 'stuck' in q); trouble = `${n} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`; done += posts.length; continue }
+    count.alternatives += good.reduce((t, q) => t + q.of, 0) * posts.length
+    const around = good[0]
+    const tried: { post: Building['post']; cost: number; words: string }[] = []
+    const with_ = (q: Sized, post: Building['post']): Job => ({ ...q.job, building: { ...q.job.building, post, ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }) } })
     for (const post of posts) {
-      const with_: Job = { ...around.sized.job, building: { ...around.sized.job.building, post, ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }) } }
+      const sized = with_(around.sized, post)
       const size = postSize(post)
       // A section changes its own width, so its strings are laid out anew before it is judged.
-      const own = planJob(with_)
-      const judged = own.ok ? postPart({ ...parts, layout: own.value.layout, grid: own.value.grid, trusses: own.value.trusses, placed: own.value.placed }, with_) : null
+      const own = planJob(sized)
+      const judged = own.ok ? postPart({ ...parts, layout: own.value.layout, grid: own.value.grid, trusses: own.value.trusses, placed: own.value.placed }, sized) : null
       count.judged++
       done++
       if (!judged || judged.worst > HOLDS || !own.ok) continue
       const feet = own.value.posts.reduce((t, p) => t + bought(p.longPointIn + (judged.holes.find((h) => h.kind === p.kind)?.embedIn ?? 0) + 1), 0)
       const concrete = judged.holes.reduce((t, h) => t + h.volumes.concreteFt3 * h.postIds.length, 0)
       const cost = feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) + (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') + judged.holes.reduce((t, h) => t + (h.depthIn / 12) * h.postIds.length, 0) * prices.of('hole dug')
-      tried.push({ job: with_, cost, words: `${size.label} ${post.lumber}` })
+      tried.push({ post, cost, words: `${size.label} ${post.lumber}` })
       if (done % 4 === 0) yield { done, of, saying: `${n} bays: posts` }
     }
     if (tried.length === 0) { trouble = `${n} bays: no post on the list holds.`; continue }
-    for (const t of tried.sort((a, b) => a.cost - b.cost).slice(0, 2)) found.push({ job: t.job, bays: n, words: [['posts', t.words], ...around.sized.words], estimate: t.cost + around.sized.cost + n * prices.of('bay of labour') })
+    for (const t of tried.sort((a, b) => a.cost - b.cost).slice(0, 2)) for (const q of good) found.push({ job: with_(q.sized, t.post), bays: n, words: [['posts', t.words], ...q.sized.words], estimate: t.cost + q.sized.cost + n * prices.of('bay of labour') })
   }
   const proposals: Proposal[] = []
   for (const [i, f] of found.sort((a, b) => a.estimate - b.estimate).slice(0, 4).entries()) {

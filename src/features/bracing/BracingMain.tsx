@@ -42,7 +42,7 @@ export function BracingMain() {
   const allow = job.building.skin.roofAllowPlf
   const slopeFt = Math.hypot(d.grid.widthIn / 24, ((d.grid.widthIn / 24) * job.building.pitchPer12) / 12)
   const cos = d.grid.widthIn / 24 / slopeFt
-  const frames = l.row.xIn.map((_, i) => ({ name: `${i + 1}`, load: Math.round(l.row.loadLb[i]), frame: l.row.result ? Math.round(Math.abs(l.row.result.frameLb[i]) - (i === 0 ? l.row.wallLbIn[0] * Math.abs(l.row.moveIn[i]) : i === l.row.xIn.length - 1 ? l.row.wallLbIn[1] * Math.abs(l.row.moveIn[i]) : 0)) : l.relied === 'frames alone' ? Math.round(l.row.loadLb[i]) : 0 }))
+  const frames = l.row.xIn.map((_, i) => ({ name: `${i + 1}`, load: Math.round(l.row.loadLb[i]), frame: l.row.result ? ((i === 0 && l.row.wallLbIn[0] > 0) || (i === l.row.xIn.length - 1 && l.row.wallLbIn[1] > 0) ? 0 : Math.round(Math.abs(l.row.result.frameLb[i]))) : l.relied === 'frames alone' ? Math.round(l.row.loadLb[i]) : 0 }))
   const bays = (l.row.result?.bayShearLb ?? []).map((v, i) => ({ name: `${i + 1}–${i + 2}`, shear: Math.round((Math.abs(v) / 2 / cos / slopeFt) * 10) / 10, allow }))
   const shear = wallShearLb(l)
   return (
@@ -52,11 +52,11 @@ export function BracingMain() {
         <Sway lateral={l} lengthIn={d.grid.lengthIn} widthIn={d.grid.widthIn} />
         <div className="d-flex gap-3">
           <figure style={{ flex: 1 }} aria-label="What each frame takes"><figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
-            <ResponsiveContainer width="100%" height={200}><ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={52} /><Tooltip /><Legend /><Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} /><Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} /></ComposedChart></ResponsiveContainer>
+            <ResponsiveContainer width="100%" height={200}><ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={52} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} /><Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} /></ComposedChart></ResponsiveContainer>
           </figure>
           {bays.length > 0 && (
             <figure style={{ flex: 1 }} aria-label="Roof shear by bay"><figcaption className="note">Shear along each slope by bay, lb a foot</figcaption>
-              <ResponsiveContainer width="100%" height={200}><ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={44} /><Tooltip /><Legend /><Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} /><Line dataKey="allow" name="allowed" stroke="#B4231B" strokeDasharray="6 4" dot={false} isAnimationActive={false} /></ComposedChart></ResponsiveContainer>
+              <ResponsiveContainer width="100%" height={200}><ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={44} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} /><Line dataKey="allow" name="allowed" stroke="#B4231B" strokeDasharray="6 4" dot={false} isAnimationActive={false} /></ComposedChart></ResponsiveContainer>
             </figure>
           )}
         </div>

@@ -18,7 +18,7 @@ export function RoofMain() {
   const slope = slopeLengthIn(b, d.grid)
   const eave = view !== 'slope'
   const rise = Math.min(120, ((d.grid.widthIn / 2) * b.pitchPer12) / 12)
-  const v = useViewport(ref, size, eave ? { x0: -b.gableOverhangIn, y0: -30, x1: length + b.gableOverhangIn, y1: b.heelIn + rise } : { x0: -b.gableOverhangIn, y0: 0, x1: length + b.gableOverhangIn, y1: slope }, { left: 84, right: 84, top: 74, bottom: 46 })
+  const v = useViewport(ref, size, eave ? { x0: -b.gableOverhangIn, y0: -30, x1: length + b.gableOverhangIn, y1: b.heelIn + rise } : { x0: -b.gableOverhangIn, y0: 0, x1: length + b.gableOverhangIn, y1: slope }, { left: 84, right: eave ? 84 : 122, top: 74, bottom: 46 })
   const flip = view === 'north'
   const X = (at: number) => v.X(flip ? length - at : at)
   const { Y } = v

@@ -24,7 +24,7 @@ function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: s
       holes: { say: `${d.posts.length} holes`, done: false, fails: fails('holes') },
       posts: { say: `${d.rods.read} of ${d.posts.length} read`, done: d.rods.read === d.posts.length, fails: fails('posts') },
       roof: { say: `${d.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
-      bracing: { say: d.lateral ? d.lateral.relied : 'waits for wind', done: false, fails: fails('bracing') },
+      bracing: { say: d.lateral ? ({ 'roof trusted': 'not checked', 'roof checked': 'by its roof', 'frames alone': 'by frames' } as const)[d.lateral.relied] : 'needs wind', done: false, fails: fails('bracing') },
       walls: { say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`, done: false, fails: fails('walls') },
     }
   }, [d, b.widthIn, b.lengthIn])

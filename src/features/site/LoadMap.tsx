@@ -43,7 +43,7 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
         )
       })}
       {!(load === 'snow' || load === 'drift') && <line x1={X(0)} x2={X(d.grid.lengthIn)} y1={Y(d.grid.widthIn / 2)} y2={Y(d.grid.widthIn / 2)} stroke="var(--ink)" strokeDasharray="14 4 3 4" />}
-      {(['south', 'north', 'west', 'east'] as const).map((k) => out > 0 && !b.openSides.includes(k) && <Note key={k} x={k === 'west' ? X(-out) + 6 : k === 'east' ? X(d.grid.lengthIn + out) - 6 : X(d.grid.lengthIn / 2)} y={k === 'south' ? Y(-out) - 8 : k === 'north' ? Y(d.grid.widthIn + out) + 18 : Y(0) - 8} size={12} anchor={k === 'west' ? 'start' : k === 'east' ? 'end' : 'middle'} fill="var(--ink-2)" halo="var(--sheet)">{d.wallNames[k].toLowerCase()}</Note>)}
+      {(['south', 'north', 'west', 'east'] as const).map((k) => out > 0 && !b.openSides.includes(k) && <Note key={k} x={k === 'west' ? X(-out / 2) : k === 'east' ? X(d.grid.lengthIn + out / 2) : X(d.grid.lengthIn / 2)} y={k === 'south' ? Y(-out) - 8 : k === 'north' ? Y(d.grid.widthIn + out) + 18 : Y(d.grid.widthIn / 2) + 42} size={12} anchor="middle" fill="var(--ink-2)" halo="var(--sheet)">{d.wallNames[k].toLowerCase()}</Note>)}
       <Note x={W / 2} y={H - 14} size={12.5} anchor="middle" fill="var(--ink-2)">{SAY[load]} psf; minus and hatch pull away.{d.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(d.site.wind.internalPsf)}.` : ''}</Note>
     </svg>
   )

@@ -1,7 +1,8 @@
-import type { ShownDerived as Derived } from '@/core/derive'
-import { hookedMarks } from '@/core/layout'
+import { birdsMouth, type ShownDerived as Derived } from '@/core/derive'
+import { hookedMarks, purlinPlaces } from '@/core/layout'
 import { SIDES, type Job } from '@/core/model'
-import { formatLength, roundIn } from '@/core/units'
+import { formatLength, roundIn, runningMarks } from '@/core/units'
+import { boardSize } from '@/core/wood'
 import { DIG_CAUTION, KIND, RAISE_CAUTION, STANDING_NOTE } from '../words'
 import { planSvg, postSvg, wallSvg } from './drawings'
 import type { Block, CrewBook, Sheet } from './types'
@@ -79,11 +80,30 @@ const girtSheets = (job: Job, d: Derived): Sheet[] => SIDES.map((side): Sheet =>
   return { title: `${w.name}: girts`, sub: `${b.girts.size.replace('x', '×')} ${b.girts.lumber}, ${b.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the board`, blocks: [{ kind: 'svg', ...wallSvg(job, d, side), alt: w.name }, table(['row', 'lands on', 'up from grade', 'space', 'cut'], rows, [2, 3], [0, 2])] }
 })
 
+/** Trusses, purlin rows, lean-to rafters and joints: what the roof crew marks and fixes. */
+function roofSheets(job: Job, d: Derived): Sheet[] {
+  const b = job.building
+  const rows = runningMarks(purlinPlaces(b, d.grid))
+  return [{
+    title: 'Roof', sub: `${d.trusses.trusses.length} trusses; purlins ${b.roof.purlins.size.replace('x', '×')} ${b.roof.purlins.lumber}`, blocks: [
+      table(['truss', 'from string 1', 'carried by'], d.trusses.rests.south.map((r) => [`T${r.truss.n}`, mark(r.truss.xIn), r.post ? `post ${r.post.id}` : r.between ? `beam ${r.between[0].id} to ${r.between[1].id}` : '']), [1], [0, 1]),
+      { kind: 'text', strong: true, text: 'Purlin rows, hook at the eave edge of the slope, low edge of each' },
+      table(['row', 'up the slope', 'space'], rows.map((m, i) => [`P${i + 1}`, mark(m.shownIn), i ? inches(m.spaceIn) : '']), [1, 2], [0, 1]),
+    ],
+  }, {
+    title: 'Roof: lean-tos and joints', sub: 'cuts, nails, bolts and ties with counts', blocks: [
+      ...b.leanTos.map((l): Block => { const m = birdsMouth(l.pitchPer12, boardSize(l.rafter.size).dIn, l.seatIn, l.depthIn); return table([`${d.wallNames[l.side].replace(' wall', '')} lean-to rafter`, ''], [['board', `${l.rafter.plies} × ${l.rafter.size.replace('x', '×')} ${l.rafter.lumber}`], ['wall to outer post on the slope', mark(m.lengthIn)], ['plumb cut, level cut', `${m.plumbDeg.toFixed(1)}°, ${m.levelDeg.toFixed(1)}°`], ['seat, heel cut', `${inches(m.seatIn)}, ${inches(m.heelCutIn)}`], ['left above the seat', inches(m.aboveIn)]], [1], [1]) }),
+      table(['joint', 'with', 'each', 'joints', 'in all'], d.takeoff.joints.map((j) => [j.joint, j.fastener, String(j.each), String(j.joints), String(j.total)]), [2, 3, 4], [2]),
+      { kind: 'caution', text: 'Brace the first truss to the ground both ways before the second is set. Nobody under a hanging truss. Temporary braces stay until the permanent bracing and the skin are on.' },
+    ],
+  }]
+}
+
 function quantitySheet(d: Derived): Sheet {
   const t = d.takeoff
-  const stock = [...t.posts, ...t.girts, ...t.skirt].map((s) => [s.what, s.stockIn === null ? 'over 24 ft: order special' : mark(s.stockIn), String(s.count)])
+  const stock = [...t.posts, ...t.girts, ...t.skirt, ...t.roof].map((s) => [s.what, s.stockIn === null ? 'over 24 ft: order special' : mark(s.stockIn), String(s.count)])
   return {
-    title: 'Quantities', sub: 'posts, girts, skirt, concrete', blocks: [
+    title: 'Quantities', sub: 'posts, girts, skirt, roof, concrete', blocks: [
       table(['what', 'length', 'pieces'], stock, [1, 2], [2]),
       table(['concrete', '', 'amount'], [['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`], [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`], ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]), ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`], ['spoil to haul', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`]], [2], [2]),
       { kind: 'text', text: 'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags are rounded up once, on the total.' },
@@ -95,5 +115,5 @@ function quantitySheet(d: Derived): Sheet {
 
 /** The crew book of a derived job. `date` and `revision` are printed on every sheet. */
 export function crewBook(job: Job, d: Derived, p: { readonly date: string; readonly revision: string }): CrewBook {
-  return { job: job.name, ...p, note: STANDING_NOTE, sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d), ...girtSheets(job, d), quantitySheet(d)] }
+  return { job: job.name, ...p, note: STANDING_NOTE, sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d), ...girtSheets(job, d), ...roofSheets(job, d), quantitySheet(d)] }
 }

@@ -1,0 +1,105 @@
+import { readFileSync } from 'node:fs'
+import { bayCounts, editsFor, fixesFor, sizeJob, type SizingReport } from '.'
+import { deriveJob, girtPart, girtWorst, partsOf, planJob } from '../derive'
+import { readJobText, type Job } from '../model'
+import { priceBook, PRICE_LIST } from '../quantities'
+import { barnJob } from '../testing/barn'
+
+const demo = (name: string): Job => { const r = readJobText(readFileSync(`demo/${name}.json`, 'utf8')); if (!r.ok) throw new Error(name); return r.value }
+const run = (job: Job): SizingReport => { const g = sizeJob(job); for (let s = g.next(); ; s = g.next()) if (s.done) return s.value }
+
+describe('size it for me', () => {
+  const job = demo('tansy-hollow')
+  const report = run(job)
+  test('every proposal is judged whole, nothing of it fails, and the cheapest stands first', () => {
+    expect(report.proposals.length).toBeGreaterThan(1)
+    for (const p of report.proposals) {
+      const d = deriveJob(p.job)
+      expect([p.key, d.ok && d.value.tally.fails]).toEqual([p.key, 0])
+      if (d.ok) expect(p.cost).toBeCloseTo(d.value.takeoff.totalCost, 6)
+    }
+    const costs = report.proposals.map((p) => p.cost)
+    expect(costs).toEqual([...costs].sort((a, b) => a - b))
+  })
+  test('it says how much it covered and why that is the best', () => {
+    expect(report.alternatives).toBeGreaterThan(5000)
+    expect(report.partsJudged).toBeLessThan(report.alternatives)
+    expect(report.why).toMatch(/cheapest/)
+  })
+  test('the girts it takes are the cheapest of the list: every cheaper one fails, tried one by one', () => {
+    const best = report.proposals[0].job
+    const plan = planJob(best)
+    const parts = plan.ok && partsOf(best, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses)
+    if (!plan.ok || !parts) throw new Error('no plan')
+    const prices = priceBook({})
+    const sides = (['south', 'east', 'north', 'west'] as const).filter((s) => !best.building.openSides.includes(s))
+    const costOf = (b: Job['building'], lumber: string) => { const g = girtPart(parts, b, sides); return { g, cost: g.lengthsIn.reduce((t, l) => t + Math.ceil(l / 24 - 1e-9) * 2, 0) * prices.board(b.girts.size, lumber) } }
+    const now = costOf(best.building, best.building.girts.lumber)
+    expect(girtWorst(parts, now.g, best.building.girts.lumber)).toBeLessThanOrEqual(1 + 1e-9)
+    for (const size of ['2x4', '2x6'] as const) for (const maxGapIn of [18, 22, 24, 27, 30]) for (const lumber of best.sizing.lumbers) {
+      const other = costOf({ ...best.building, girts: { ...best.building.girts, size, maxGapIn } }, lumber)
+      if (other.cost < now.cost * 0.97) expect(girtWorst(parts, other.g, lumber)).toBeGreaterThan(1)
+    }
+  })
+  test('locked choices stay', () => {
+    const locked = run({ ...job, sizing: { ...job.sizing, locked: ['post', 'girts', 'bays'] } })
+    for (const p of locked.proposals) {
+      expect(p.job.building.post).toEqual(job.building.post)
+      expect(p.job.building.girts.size).toBe(job.building.girts.size)
+      expect(p.bays).toBe(4)
+    }
+  })
+  test('limits that nothing meets are said, not broken', () => {
+    const report2 = run({ ...job, site: { ...job.site, windMph: 220, groundSnowPsf: 250 }, sizing: { ...job.sizing, boards: ['2x4'], sections: ['3-2x6'] } })
+    expect(report2.proposals).toEqual([])
+    expect(report2.trouble).toMatch(/hold/)
+  })
+  test('an incomplete site is not sized', () => expect(run({ ...job, site: { ...job.site, windMph: null } }).trouble).toMatch(/not complete/))
+  test.each([
+    [84, 120, [7, 8, 9]],
+    [100, 110, [7]],
+    [170, 171, [7]],
+  ])('bays between %d and %d in. on 63 ft', (bayMinIn, bayMaxIn, want) => {
+    const q = demo('quillback-hill')
+    expect(bayCounts({ ...q, sizing: { ...q.sizing, bayMinIn, bayMaxIn } })).toEqual(want)
+  })
+})
+
+describe('what would fix one check', () => {
+  const job = barnJob()
+  const failing = () => { const d = deriveJob(job); return d.ok ? d.value.checks.filter((c) => c.state === 'fails').map((c) => c.id) : [] }
+  test('the barn as first drawn has failing checks to cure', () => expect(failing()).toContain('truss-seat'))
+  test.each(['truss-seat', 'purlins-rake'])('%s: cures that hold come first, cheapest first, and each is a whole job', (id) => {
+    const { now, fixes } = fixesFor(job, id)
+    expect(fixes.length).toBeGreaterThan(0)
+    for (const f of fixes) {
+      expect(f.ratio).toBeLessThan(now.ratio)
+      expect(deriveJob(f.job).ok).toBe(true)
+      expect(f.more).toBeCloseTo(f.cost - now.cost, 6)
+    }
+    const holding = fixes.filter((f) => f.state !== 'fails').map((f) => f.cost)
+    expect(holding).toEqual([...holding].sort((a, b) => a - b))
+    expect(fixes.slice(0, holding.length).every((f) => f.state !== 'fails')).toBe(true)
+  })
+  test.each(['trusses', 'seismic', 'diaphragm'])('%s is a person’s to cure: no edits are offered', (id) => expect(editsFor(job, id)).toEqual([]))
+  test('an edit on a wall that differs changes that wall alone', () => {
+    const walls = { west: { style: 'flat' as const, size: '2x6' as const, lumber: 'SP-No.2', maxGapIn: 20 } }
+    const own = { ...job, building: { ...job.building, girts: { ...job.building.girts, walls } } }
+    const first = editsFor(own, 'girt-west-4')[0]
+    expect(first.job.building.girts.maxGapIn).toBe(job.building.girts.maxGapIn)
+    expect(first.job.building.girts.walls.west?.maxGapIn).toBeLessThan(20)
+  })
+})
+
+describe('prices', () => {
+  test('a job’s own price stands over the shipped one; own grades cost over No.2', () => {
+    expect(priceBook({ '2x6 SP-No.2': 5 }).board('2x6', 'SP-No.2')).toBe(5)
+    expect(priceBook({}).board('2x6', 'own-1')).toBeGreaterThan(priceBook({}).board('2x6', 'SP-No.2'))
+  })
+  test('treated costs more than dry, wider more than narrow', () => {
+    const p = priceBook({})
+    expect(p.board('2x8', 'SP-No.1', true)).toBeGreaterThan(p.board('2x8', 'SP-No.1'))
+    expect(p.board('2x12', 'SP-No.1')).toBeGreaterThan(p.board('2x10', 'SP-No.1'))
+  })
+  test('every item is listed once', () => expect(new Set(PRICE_LIST.map((r) => r.item)).size).toBe(PRICE_LIST.length))
+})

@@ -1,0 +1,82 @@
+import { readFileSync } from 'node:fs'
+import { deriveJob } from '@/core/derive'
+import { migrate, newJob, parseJob, readJobText } from '@/core/model'
+import { barnJob } from '@/core/testing/barn'
+import { calcSheet, plain } from './calcsheet'
+import { crewBook } from './crewbook'
+import { pricesFromCsv, pricesToCsv } from './csv'
+
+const book = (name: string) => {
+  const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
+  if (!job.ok) throw new Error(name)
+  const d = deriveJob(job.value)
+  if (!d.ok) throw new Error(name)
+  return { job: job.value, d: d.value }
+}
+
+describe('calculation sheet', () => {
+  const { job, d } = book('quillback-hill')
+  const sheet = calcSheet(job, d, { date: 'today', revision: 'revision 1' })
+  const text = JSON.stringify(sheet)
+  test('names its code editions and leaves the seal to an engineer', () => {
+    expect(sheet.note).toMatch(/ASCE 7-16, IBC 2021 and NDS 2018/)
+    expect(text).toMatch(/Engineer of record: seal/)
+  })
+  test('has every check, and every one that was not checked by name', () => {
+    for (const c of d.checks) expect(text).toContain(plain(c.title).slice(0, 24))
+    expect(text).toMatch(/Not checked: The trusses themselves/)
+  })
+  test('has the arithmetic with clauses and marks recalled values', () => {
+    expect(text).toMatch(/ASCE 7-16 26\.10-1/)
+    expect(text).toMatch(/verify C0\d/)
+  })
+  test('uses only what the paper face has', () => expect(sheet.sheets.flatMap((s) => s.blocks).map((b) => JSON.stringify(b)).join('')).not.toMatch(/[′″√θαγφ⅓]/))
+})
+
+test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('the crew book of %s has its roof, joints and quantities', (name) => {
+  const { job, d } = book(name)
+  const titles = crewBook(job, d, { date: 'd', revision: 'r' }).sheets.map((s) => s.title)
+  for (const t of ['Strings', 'Post schedule', 'Roof', 'Roof: lean-tos and joints', 'Quantities']) expect(titles.join('|')).toContain(t)
+})
+
+describe('price list as CSV', () => {
+  test('out and in again changes nothing', () => expect(pricesFromCsv(pricesToCsv({ '2x6 SP-No.2': 1.11 }))).toEqual({ prices: { '2x6 SP-No.2': 1.11 }, problems: [] }))
+  test.each([
+    ['no columns', 'a,b\n1,2', /needs the columns/],
+    ['an unknown item', 'item,price\nunobtainium,4', /Row 2: “unobtainium” is not on the list/],
+    ['text for a price', 'item,price\n2x6 SP-No.2,dear', /Row 2: “dear” is not a price/],
+    ['an empty price', 'item,price\n2x6 SP-No.2,', /is not a price/],
+    ['a negative price', 'item,price\n2x6 SP-No.2,-4', /out of range/],
+    ['a formula', 'item,price\n=cmd(),4', /is not on the list/],
+  ])('%s is refused by row', (_n, text, why) => {
+    const r = pricesFromCsv(text)
+    expect(r.prices).toEqual({})
+    expect(r.problems.join(' ')).toMatch(why)
+  })
+  test('good rows are taken beside bad ones', () => expect(pricesFromCsv('item,price\n2x6 SP-No.2,$1.50\nx,1').prices).toEqual({ '2x6 SP-No.2': 1.5 }))
+})
+
+describe('job files of older versions', () => {
+  const version1 = () => {
+    const job = newJob('Quillback Hill honey house')
+    const { edition: _e, kzt: _k, enclosure: _n, doorsRated: _d, dead: _x, highSeismic: _h, groundSlopePer12: _g, ...site } = job.site
+    const { roof: _r, skin: _s, bracing: _b, joints: _j, leanTos: _l, base: _a, knee: _c, cleat: _f, grades: _i, openSides: _o, postSag: _p, wallFinish: _w, edgeShortcut: _u, ...building } = job.building
+    return { ...job, version: 1, sizing: undefined, site: { ...site, deadMaxPsf: 7 }, building: { ...building, post: { section: '3-2x8', lumber: 'SP-No.1' }, girts: { style: 'flat', size: '2x6', lumber: 'SP-No.2', maxGapIn: 20, run: 'two-bays', meetOpenings: true }, leanTo: { side: 'north', depthIn: 120, pitchPer12: 2, dropIn: 12 } } }
+  }
+  test('version 1 opens: its lean-to, dead load and posts are kept', () => {
+    const { sizing: _s, ...raw } = version1()
+    const r = parseJob(raw)
+    if (!r.ok) throw new Error(JSON.stringify(r.issues))
+    expect(r.value.building.leanTos).toMatchObject([{ side: 'north', depthIn: 120 }])
+    expect(r.value.site.dead).toEqual({ by: 'total', psf: 7 })
+    expect(r.value.building.post).toMatchObject({ section: '3-2x8', ep559: false })
+    expect(deriveJob(r.value).ok).toBe(true)
+  })
+  test('a wrong value in an old file is still refused by name', () => {
+    const raw = { ...version1(), building: { ...version1().building, widthIn: 'wide' } }
+    const r = parseJob(raw)
+    expect(r.ok ? [] : r.issues.map((i) => i.path.join('.'))).toContain('building.widthIn')
+  })
+  test('the newest version is left as it is', () => { const job = barnJob(); expect(migrate(job as unknown as Record<string, unknown>)).toBe(job) })
+  test('a version nobody wrote is not guessed at', () => expect(parseJob({ ...barnJob(), version: 0 }).ok).toBe(false))
+})

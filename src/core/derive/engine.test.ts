@@ -258,6 +258,7 @@ describe('properties of the whole', () => {
     ['no snow', {}, { groundSnowPsf: 0 }],
     ['300 psf of snow and 220 mph', {}, { groundSnowPsf: 300, windMph: 220 }],
     ['open everywhere on piers', { openSides: ['south', 'north', 'east', 'west'] as const, school: 'pier' as const }, {}],
+    ['lean-tos on piers with nothing to hold them', { school: 'pier' as const, diaphragm: 'none' as const, leanTos: (['south', 'north'] as const).map((side) => ({ side, depthIn: 120, pitchPer12: 2, dropIn: 12, rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: 24 }, ledger: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, seatIn: 3.5 })) }, {}],
     ['springs without a soil report', { base: { model: 'springs' as const, soilPsiPerFt: null } }, {}],
     ['lumber nobody knows', { post: { ...post, lumber: 'own-none' }, girts: { ...barnJob().building.girts, lumber: 'own-none' } }, {}],
   ])('%s: never NaN, never infinity, never a pass by default', (_n, change, site) => {

@@ -146,7 +146,7 @@ export function lateralOf(job: Job, grid: Grid, layout: PostLayout, demands: Rea
       const plf = psf((r.wind.qhPsf * 0.85 * 2 * p.sizeX) / 12)
       const headLb = psf((Math.abs(l.wind.upPsf) * d.roofFt2 * Math.sin((l.thetaDeg * Math.PI) / 180)))
       const move = freeTop ? (u.stiffnessLbIn > 0 ? (u.held.topLb * plf + headLb) / u.stiffnessLbIn : Infinity) : 0
-      cases[p.id] = Number.isFinite(move) ? [make('wind on the post', plf, move)] : []
+      if (Number.isFinite(move)) cases[p.id] = [make('wind on the post', plf, move)]
       continue
     }
     if (isEave(p.side)) {

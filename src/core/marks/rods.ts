@@ -17,13 +17,13 @@ export const SECOND_LOOK_IN = 0.75
 /**
  * Turns rod readings into marks. The smallest reading is the highest point and the benchmark; the grade line is `coverIn` above it; each
  * post's grade mark is its own reading less the grade line's. Moving the laser changes every reading alike and no mark.
- * `neighbours` names the posts beside each post: a reading over 3/4 in. from their mean is flagged.
+ * A grade line that has been locked stays where it is, whatever is read later. `neighbours` names the posts beside each post: a reading over 3/4 in. from their mean is flagged.
  */
-export function rodLog(levels: Job['levels'], neighbours: Readonly<Record<string, readonly string[]>>): RodLog {
+export function rodLog(levels: Job['levels'], neighbours: Readonly<Record<string, readonly string[]>>, gradeLockedIn: number | null = null): RodLog {
   const entries = Object.entries(levels.readingsIn).filter(([id]) => id in neighbours)
   if (entries.length === 0) return { benchmarkPost: null, benchmarkReadingIn: null, gradeReadingIn: null, offsets: {}, read: 0 }
   const [benchmarkPost, benchmarkReadingIn] = entries.reduce((a, b) => (b[1] < a[1] ? b : a))
-  const gradeReadingIn = benchmarkReadingIn - levels.coverIn
+  const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
   const offsets: Record<string, RodMark> = {}
   for (const [id, readingIn] of entries) {
     const near = neighbours[id].flatMap((n) => (n in levels.readingsIn ? [levels.readingsIn[n]] : []))

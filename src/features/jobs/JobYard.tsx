@@ -6,7 +6,7 @@ import { useEffect, useMemo, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
-import { checkJob, deriveJob } from '@/core/derive'
+import { checkJob, planJob } from '@/core/derive'
 import { MAX_FILE_CHARS, readJobText } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { formatLength } from '@/core/units'
@@ -16,7 +16,7 @@ import { api, type Reply, type StoredJob } from '../job'
 
 /** A small plan of a job, straight from its posts. */
 function MiniPlan({ job }: { readonly job: StoredJob }) {
-  const d = useMemo(() => { const r = deriveJob(job.doc); return r.ok ? r.value : null }, [job.doc])
+  const d = useMemo(() => { const r = planJob(job.doc); return r.ok ? r.value : null }, [job.doc])
   if (!d) return <div className="pic" />
   const leans = job.doc.building.leanTos
   const depth = (side: string) => leans.find((l) => l.side === side)?.depthIn ?? 0

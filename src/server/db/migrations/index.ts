@@ -1,8 +1,9 @@
 import type { Knex } from 'knex'
 import * as jobs from './001_jobs'
 import * as edits from './002_edits'
+import * as records from './003_records'
 
-const ALL: Readonly<Record<string, Knex.Migration>> = { '001_jobs': jobs, '002_edits': edits }
+const ALL: Readonly<Record<string, Knex.Migration>> = { '001_jobs': jobs, '002_edits': edits, '003_records': records }
 
 /** Migrations as modules, so that the built server and the scripts run the same ones. One schema change each: DDL commits by itself. */
 export const migrations: Knex.MigrationSource<string> = {

@@ -1,0 +1,84 @@
+import type { Post } from '../layout'
+import type { PoleMark, RodLog } from '../marks'
+import { formatLength, toSixteenths } from '../units'
+import { reached, type FieldState } from './fold'
+import type { Levels } from './levels'
+import type { PostState } from './records'
+
+/** One mark of one post as it is made on its own stick. */
+export interface OwnMark { readonly key: string; readonly name: string; readonly kind: PoleMark['kind']; readonly fromBottomIn: number; readonly fromHeelIn: number; readonly upIn: number }
+export interface StickFit { readonly kind: 'short' | 'long' | 'fits'; readonly byIn: number; readonly say: string }
+/** A post as it stands or will stand: what was read at its foot, its own marks, its cut, and what is locked. */
+export interface PostAsBuilt {
+  readonly id: string; readonly state: PostState; readonly measured: boolean
+  readonly readingIn: number | null
+  /** Foot of the post to the grade line: measured where the foot was read, planned otherwise. */
+  readonly footToGradeIn: number
+  readonly marks: readonly OwnMark[]
+  readonly needIn: number
+  readonly cutIn: number | null; readonly fit: StickFit | null
+  readonly locked: boolean
+  /** What a card prints, to the sixteenth: two cards with the same one read the same. */
+  readonly signature: string
+}
+
+/** A locked stick within this of its need is let be, inches. */
+export const STICK_TOLERANCE_IN = 1 / 16
+const inch = (v: number) => formatLength(Math.abs(v), { feet: false })
+
+/** What to do with a stick that is already cut, now that its need is known better. */
+export function judgeStick(id: string, cutIn: number, needIn: number): StickFit {
+  const by = cutIn - needIn
+  if (Math.abs(by) <= STICK_TOLERANCE_IN + 1e-9) return { kind: 'fits', byIn: by, say: `${id} fits.` }
+  if (by > 0) return { kind: 'long', byIn: by, say: `${id} is ${inch(by)} long: trim its top.` }
+  return { kind: 'short', byIn: by, say: -by <= 1.5 ? `${id} is cut ${inch(by)} short: block the seat by that, or replace it.` : `${id} is cut ${inch(by)} short: replace it, or raise its footing.` }
+}
+
+/** Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the newest reading. */
+export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<string, readonly PoleMark[]>>, embedOf: (p: Post) => number, rods: RodLog, state: FieldState): PostAsBuilt[] {
+  return posts.map((p): PostAsBuilt => {
+    const rod = rods.offsets[p.id]
+    const footToGradeIn = rod ? rod.upToGradeIn : embedOf(p)
+    const marks = (poles[p.id] ?? []).map((m): OwnMark => ({ key: m.key, name: m.name, kind: m.kind, fromBottomIn: footToGradeIn + m.upIn, fromHeelIn: m.downIn, upIn: m.upIn }))
+    const needIn = footToGradeIn + p.longPointIn
+    const cut = state.cuts[p.id]?.body.lengthIn ?? null
+    const st = state.states[p.id] ?? 'planned'
+    return {
+      id: p.id, state: st, measured: rod !== undefined, readingIn: rod?.readingIn ?? null, footToGradeIn, marks, needIn, cutIn: cut, fit: cut === null ? null : judgeStick(p.id, cut, needIn), locked: reached(st, 'cut'),
+      signature: [toSixteenths(needIn), ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`)].join(' '),
+    }
+  })
+}
+
+/** Posts whose card reads otherwise than the one last printed, and those printed never. Null where nothing was printed yet. */
+export function changedSincePrint(posts: readonly PostAsBuilt[], state: FieldState): { readonly changed: readonly string[]; readonly added: readonly string[]; readonly gone: readonly string[]; readonly at: string } | null {
+  const printed = state.printed
+  if (!printed) return null
+  const cards = printed.body.cards
+  return {
+    at: printed.at, changed: posts.filter((p) => cards[p.id] !== undefined && cards[p.id] !== p.signature).map((p) => p.id), added: posts.filter((p) => cards[p.id] === undefined).map((p) => p.id),
+    gone: Object.keys(cards).filter((id) => !posts.some((p) => p.id === id)),
+  }
+}
+
+/** One line of plan against as-built: a value along a row of posts. */
+export interface Difference { readonly id: string; readonly planIn: number; readonly builtIn: number | null; readonly byIn: number | null }
+
+/** Foot heights of a row of posts: as planned (all alike below the grade line) and as read. */
+export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: string) => number): Difference[] => row.map((p) => ({ id: p.id, planIn: -embedOf(p.id), builtIn: p.measured ? -p.footToGradeIn : null, byIn: p.measured ? embedOf(p.id) - p.footToGradeIn : null }))
+
+/** Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the planned gap where none was measured. */
+export function girtFromGap(state: FieldState, from: string, to: string, plannedIn: number, playIn: number): { readonly lengthIn: number; readonly measured: boolean } {
+  const gap = state.gaps.filter((g) => (g.body.from === from && g.body.to === to) || (g.body.from === to && g.body.to === from)).at(-1)
+  const raw = (gap?.body.gapIn ?? plannedIn) - playIn
+  return { lengthIn: Math.floor(raw * 16 + 1e-9) / 16, measured: gap !== undefined }
+}
+
+/** Posts of a row between two that were read which were not: a gap in the sequence. */
+export function gapsInSequence(rows: readonly (readonly string[])[], levels: Levels): string[] {
+  return rows.flatMap((row) => {
+    const read = row.map((id) => id in levels.current)
+    const [a, z] = [read.indexOf(true), read.lastIndexOf(true)]
+    return a < 0 ? [] : row.filter((_, i) => i > a && i < z && !read[i])
+  })
+}

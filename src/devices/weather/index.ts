@@ -1,0 +1,2 @@
+export { simulatedWeather } from './simulated'
+export type { Weather } from './simulated'

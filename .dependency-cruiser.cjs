@@ -1,5 +1,5 @@
 // The import table of the project. Core topics may import only themselves and the topics above them.
-const order = ['result', 'units', 'geometry', 'model', 'loads', 'wood', 'joints', 'statics', 'ground', 'layout', 'marks', 'quantities', 'field', 'derive', 'sizing']
+const order = ['result', 'units', 'geometry', 'model', 'loads', 'wood', 'joints', 'statics', 'ground', 'layout', 'marks', 'quantities', 'columns', 'field', 'derive', 'sizing']
 const later = (topic) => order.slice(order.indexOf(topic) + 1).join('|')
 const test = '(\\.test\\.tsx?$|/testing/)'
 module.exports = {
@@ -17,7 +17,7 @@ module.exports = {
     { name: 'app-has-no-sql', severity: 'error', from: { path: '^src/app/' }, to: { path: '^(src/server/(db|repositories)/|node_modules/knex)' } },
     ...['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'].map((s) => ({
       name: `stage-${s}-stands-alone`, severity: 'error',
-      from: { path: `^src/features/${s}/` }, to: { path: `^src/features/(?!${s}/|shell/|job/|drawing/|jobs/)[^/]+/` },
+      from: { path: `^src/features/${s}/` }, to: { path: `^src/features/(?!${s}/|shell/|job/|drawing/|jobs/|field/)[^/]+/` },
     })),
   ],
   options: { doNotFollow: { path: 'node_modules' }, tsConfig: { fileName: 'tsconfig.json' }, tsPreCompilationDeps: true, enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'require', 'node', 'default', 'types'] } },

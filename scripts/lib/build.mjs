@@ -1,6 +1,6 @@
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { existsSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { say, stop } from './say.mjs'
 
@@ -8,6 +8,9 @@ const files = (dir) => readdirSync(dir, { withFileTypes: true }).flatMap((e) => 
 
 /** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
 export function build(dist = '.next') {
+  // The cutting solver's program is served by the application itself.
+  mkdirSync('public/solver', { recursive: true })
+  copyFileSync('node_modules/highs/build/highs.wasm', 'public/solver/highs.wasm')
   const hash = createHash('sha256')
   for (const f of [...files('src').sort(), 'package-lock.json', 'next.config.ts', 'tsconfig.json']) hash.update(f).update(readFileSync(f))
   const key = hash.digest('hex')

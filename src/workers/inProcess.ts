@@ -1,5 +1,6 @@
 import { deriveJob, judgePlan, planJob } from '@/core/derive'
 import { fixesFor, sizeJob } from '@/core/sizing'
+import { planCuts } from './cutting'
 import type { Cancel, Handlers } from './protocol'
 
 const breath = () => new Promise<void>((resolve) => setTimeout(resolve, 0))
@@ -19,6 +20,7 @@ export const handlers: Handlers = {
     const check = d.ok ? d.value.checks.find((c) => c.id === checkId) : undefined
     return check ? { trace: check.trace(), diagram: check.diagram?.() ?? null } : null
   },
+  cuts: (request) => planCuts(request),
   fixes: async ({ job, checkId }) => fixesFor(job, checkId),
   size: async (job, cancel: Cancel, tell) => {
     const run = sizeJob(job)

@@ -1,4 +1,6 @@
+import type { CutPlan } from '@/core/columns'
 import type { CheckSummary, Judgement } from '@/core/derive'
+import type { CutRequest } from './cutting'
 import type { Job } from '@/core/model'
 import type { Diagram, Issue, TraceLine } from '@/core/result'
 import type { Fixes, SizingProgress, SizingReport } from '@/core/sizing'
@@ -13,6 +15,7 @@ export interface Calls {
   readonly explain: [{ readonly job: Job; readonly checkId: string }, Explanation | null]
   readonly fixes: [{ readonly job: Job; readonly checkId: string }, Fixes]
   readonly size: [Job, SizingReport]
+  readonly cuts: [CutRequest, CutPlan | null]
 }
 export type CallName = keyof Calls
 /** Told now and then while a long call runs. */

@@ -50,7 +50,7 @@ export function RoofMain() {
               const on = picked.mark === `T${truss.n}`
               const near = d.trusses.trusses.length > 14
               return (
-                <g key={truss.n} role="button" tabIndex={0} aria-label={`truss ${truss.n}`} onClick={() => pick({ mark: `T${truss.n}`, post: post?.id ?? null })} onKeyDown={(e) => { if (e.key === 'Enter') pick({ mark: `T${truss.n}` }) }} onPointerDown={(e) => e.stopPropagation()} style={{ cursor: 'pointer' }}>
+                <g key={truss.n} role="button" tabIndex={0} aria-label={`T${truss.n}, truss`} onClick={() => pick({ mark: `T${truss.n}`, post: post?.id ?? null })} onKeyDown={(e) => { if (e.key === 'Enter') pick({ mark: `T${truss.n}` }) }} onPointerDown={(e) => e.stopPropagation()} style={{ cursor: 'pointer' }}>
                   <rect x={X(truss.xIn) - Math.max(2, 0.75 * s)} y={Y(b.heelIn + rise)} width={Math.max(4, 1.5 * s)} height={rise * s} fill={on ? 'var(--burr)' : 'var(--lumber-3)'} stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'} />
                   {(!near || truss.n % 2 === 1 || on) && <Note x={X(truss.xIn)} y={Y(b.heelIn + rise) - 8} size={13} weight={700} anchor="middle" fill={on ? 'var(--burr-deep)' : 'var(--ink)'}>T{truss.n}</Note>}
                   {on && d.reactions[truss.n - 1] && <Note x={X(truss.xIn)} y={Y(b.heelIn + rise) - 26} size={13} weight={600} anchor="middle" fill="var(--ink-2)" halo="var(--paper)">{Math.round(d.reactions[truss.n - 1].deadLb + Math.max(d.reactions[truss.n - 1].snowLb, d.reactions[truss.n - 1].liveLb)).toLocaleString('en-US')} lb down, {Math.round(Math.max(0, 0.6 * (d.reactions[truss.n - 1].windUpLb - d.reactions[truss.n - 1].deadMinLb))).toLocaleString('en-US')} up</Note>}

@@ -7,6 +7,7 @@ import { IssueWords } from '@/ui'
 import { BookMain, BookSide } from '../book'
 import { BracingMain, BracingSide } from '../bracing'
 import { BuildingMain, BuildingSide } from '../building'
+import { createFieldLog, FieldContext, type FieldLogStore } from '../field'
 import { HoldsMain, HoldsSide } from '../holds'
 import { HolesMain, HolesSide } from '../holes'
 import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
@@ -87,6 +88,13 @@ const stageOf = (): Stage => { const s = new URL(window.location.href).searchPar
 /** One open job: loads it, or the draft kept here, and keeps saving it. */
 export function JobDesk({ id, initial }: { readonly id: string; readonly initial: StoredJob | null }) {
   const [store, setStore] = useState<JobStore | null>(null)
+  const [log, setLog] = useState<FieldLogStore | null>(null)
+  useEffect(() => {
+    const made = createFieldLog(id)
+    let on = true
+    void Promise.resolve().then(() => { if (on) setLog(made.log) })
+    return () => { on = false; made.stop() }
+  }, [id])
   const [trouble, setTrouble] = useState<{ readonly kind: 'gone' | 'away' } | null>(null)
   const [attempt, setAttempt] = useState(0)
 
@@ -117,8 +125,8 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
   }, [id, initial, attempt])
 
   if (trouble) return <Plain title={trouble.kind === 'gone' ? 'There is no such job' : 'The server is away'}>{trouble.kind === 'gone' ? 'It may have been opened from an old link.' : 'Nothing is lost. Burdock tries again every few seconds.'}</Plain>
-  if (!store) return <Plain title="Opening the job">One moment.</Plain>
-  return <IssueWords.Provider value={issueText}><JobContext.Provider value={store}><Desk /></JobContext.Provider></IssueWords.Provider>
+  if (!store || !log) return <Plain title="Opening the job">One moment.</Plain>
+  return <IssueWords.Provider value={issueText}><JobContext.Provider value={store}><FieldContext.Provider value={log}><Desk /></FieldContext.Provider></JobContext.Provider></IssueWords.Provider>
 }
 
 function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {

@@ -1,0 +1,20 @@
+import { lengthParts } from './length'
+
+const ONES = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen']
+const TENS = ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety']
+const PART: Readonly<Record<number, readonly [one: string, many: string]>> = { 2: ['half', 'halves'], 4: ['quarter', 'quarters'], 8: ['eighth', 'eighths'], 16: ['sixteenth', 'sixteenths'] }
+
+/** A whole number from 0 to 999 in words. */
+export function numberInWords(n: number): string {
+  if (n < 20) return ONES[n]
+  if (n < 100) return TENS[Math.floor(n / 10)] + (n % 10 ? `-${ONES[n % 10]}` : '')
+  return `${ONES[Math.floor(n / 100)]} hundred${n % 100 ? ` ${numberInWords(n % 100)}` : ''}`
+}
+
+/** A length in inches said aloud, to the sixteenth. @example inchesInWords(53.375) // 'fifty-three and three eighths' */
+export function inchesInWords(lengthIn: number): string {
+  const p = lengthParts(lengthIn, false)
+  const part = p.numerator ? `${p.numerator === 1 && p.denominator === 2 ? 'a' : numberInWords(p.numerator)} ${PART[p.denominator][p.numerator === 1 ? 0 : 1]}` : ''
+  const whole = p.inches === 0 && part ? '' : numberInWords(p.inches)
+  return `${p.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`
+}

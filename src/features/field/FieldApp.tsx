@@ -1,0 +1,76 @@
+'use client'
+import { ChevronLeft } from 'lucide-react'
+import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { useStore } from 'zustand'
+import { deriveJob, type ShownDerived } from '@/core/derive'
+import { parseJob, type Job } from '@/core/model'
+import { IssueWords } from '@/ui'
+import { issueText } from '@/formats/words'
+import { createFieldLog, keepJob, keptJob, type FieldLogStore } from './log'
+import { HoleView } from './HoleView'
+import { PostView } from './PostView'
+import { ReadView } from './ReadView'
+import { TodayView } from './TodayView'
+import { FieldContext } from './useField'
+
+/** What every field view gets: the job, what follows from it, and a way to go elsewhere without a server. */
+export interface FieldPage { readonly job: Job; readonly derived: ShownDerived; readonly go: (path: readonly string[]) => void; readonly rest: readonly string[] }
+
+/** Colours of the head and the count of what waits on this phone. */
+function Head({ log, title, sub, onBack }: { readonly log: FieldLogStore; readonly title: string; readonly sub: string; readonly onBack: (() => void) | null }) {
+  const link = useStore(log, (s) => s.link)
+  const waiting = useStore(log, (s) => s.waiting)
+  return (
+    <header className="fhead">
+      {onBack ? <button type="button" className="back" onClick={onBack} aria-label="Back"><ChevronLeft size={30} /></button> : <span className="back" />}
+      <div className="t"><b>{title}</b><span>{sub}</span></div>
+      {link === 'away' || waiting > 0 ? <div className="away" role="status"><b>{link === 'away' ? 'Offline' : 'Sending'}</b><span>{waiting} kept here</span></div> : <div className="ok" role="status">{link === 'online' ? 'Sent' : 'Starting'}</div>}
+    </header>
+  )
+}
+
+const TITLE: Readonly<Record<string, string>> = { read: 'Laser readings', hole: 'Hole', post: 'Post card' }
+
+/** The field pages of one job. They work on from what this device last saw when there is no server. */
+export function FieldApp({ id, initial, path }: { readonly id: string; readonly initial: unknown; readonly path: readonly string[] }) {
+  const [rest, setRest] = useState(path)
+  const [doc, setDoc] = useState<unknown>(initial)
+  const [missing, setMissing] = useState(false)
+  const [log, setLog] = useState<FieldLogStore | null>(null)
+  useEffect(() => {
+    const made = createFieldLog(id)
+    let on = true
+    void Promise.resolve().then(() => { if (on) setLog(made.log) })
+    return () => { on = false; made.stop() }
+  }, [id])
+  useEffect(() => {
+    if (initial !== null) { void keepJob(id, initial); return }
+    void keptJob(id).then((d) => { if (d) setDoc(d); else setMissing(true) })
+  }, [id, initial])
+  useEffect(() => {
+    const back = () => setRest(window.location.pathname.split('/').slice(3).map(decodeURIComponent))
+    window.addEventListener('popstate', back)
+    void navigator.serviceWorker?.register('/field-sw.js').catch(() => undefined)
+    return () => window.removeEventListener('popstate', back)
+  }, [])
+  const go = useCallback((to: readonly string[]) => { window.history.pushState(null, '', `/field/${id}${to.map((p) => `/${encodeURIComponent(p)}`).join('')}`); setRest(to); window.scrollTo(0, 0) }, [id])
+  const job = useMemo(() => { const r = doc === null ? null : parseJob(doc); return r?.ok ? r.value : null }, [doc])
+  const derived = useMemo(() => { const d = job && deriveJob(job); return d && d.ok ? d.value : null }, [job])
+  if (missing) return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>
+  if (!job || !derived || !log) return <Plain title="Opening the job">One moment.</Plain>
+  const page: FieldPage = { job, derived, go, rest }
+  const view = rest[0] ?? 'today'
+  return (
+    <IssueWords.Provider value={issueText}>
+      <FieldContext.Provider value={log}>
+        <div className="field">
+          <Head log={log} title={view === 'today' ? 'Today' : `${TITLE[view] ?? 'Today'}${rest[1] && view !== 'read' ? ` ${rest[1]}` : ''}`} sub={job.name} onBack={view === 'today' ? null : () => go([])} />
+          <div className="stick" aria-hidden />
+          <main className="fmain">{view === 'read' ? <ReadView {...page} /> : view === 'hole' ? <HoleView {...page} /> : view === 'post' ? <PostView {...page} /> : <TodayView {...page} />}</main>
+        </div>
+      </FieldContext.Provider>
+    </IssueWords.Provider>
+  )
+}
+
+function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) { return <main className="field"><div className="fmain" style={{ paddingTop: 40 }}><h1 style={{ fontSize: 24 }}>{title}</h1><p>{children}</p></div></main> }

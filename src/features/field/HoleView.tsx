@@ -1,0 +1,60 @@
+'use client'
+import { useState } from 'react'
+import { cureClock, FOUND, judgeHole, reached, type Found, type HoleNeed } from '@/core/field'
+import { DIG_CAUTION } from '@/formats/words'
+import { simulatedWeather } from '@/devices/weather'
+import { Measure } from '@/ui'
+import { Big } from './Big'
+import type { FieldPage } from './FieldApp'
+import { entryIn, Keypad, type Entry } from './Keypad'
+import { useLog } from './useField'
+
+const NAMES: Readonly<Record<Found, string>> = { nothing: 'Good ground', rock: 'Rock', root: 'Root', water: 'Water', soft: 'Soft', frost: 'Frozen', clay: 'Clay' }
+
+/** What one hole must be, from the checks of its kind and the post’s own loads. */
+export function holeNeed(d: FieldPage['derived'], job: FieldPage['job'], post: string): HoleNeed | null {
+  const h = d.holes.find((q) => q.postIds.includes(post))
+  if (!h) return null
+  const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
+  const lateral = h.lateral && Number.isFinite(h.lateral.slopedFt) ? h.lateral.slopedFt * 12 + pad : 0
+  const own = d.demands?.[post]?.upliftLb ?? 0
+  // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole holds, never less than the collar itself.
+  const uplift = own > 0 && h.uplift.capacityLb > 0 && job.building.school !== 'pad' ? Math.min(h.depthIn, pad + job.building.collarHeightIn + (h.depthIn - pad - job.building.collarHeightIn) * Math.min(1, own / h.uplift.capacityLb)) : 0
+  return { depthIn: h.depthIn, frostIn: job.site.frostIn ?? 0, lateralIn: lateral, upliftIn: uplift, padIn: pad, bearingRatio: h.bearing.capacityLb > 0 ? (h.bearing.loadLb + h.bearing.padLb) / h.bearing.capacityLb : 0, diameterIn: h.diameterIn }
+}
+
+/** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
+export function HoleView({ job, derived: d, rest, go }: FieldPage) {
+  const post = d.posts.some((p) => p.id === rest[1]) ? rest[1] : d.posts[0].id
+  const state = useLog((s) => s.state)
+  const add = useLog((s) => s.add)
+  const undo = useLog((s) => s.undo)
+  const [entry, setEntry] = useState<Entry>({ whole: null, sixteenths: null })
+  const [around, setAround] = useState<number | null>(null)
+  const [now] = useState(() => new Date().toISOString())
+  const need = holeNeed(d, job, post)
+  const log = state.holes[post]
+  const depth = entryIn(entry)
+  const kept = log?.body.depthIn ?? null
+  const verdict = log && need ? judgeHole(need, log, kept) : null
+  const pours = state.pours[post] ?? []
+  const poured = pours.at(-1)
+  const cure = poured ? cureClock(poured.body.poured, now, simulatedWeather({ seed: job.name.length, meanF: 58 }).hours(poured.body.poured, 24 * 40), 60) : null
+  const put = (found: Found, depthIn: number | null) => add({ kind: 'hole', post, depthIn, setup: null, bottomReadingIn: null, found, note: '' })
+  const bags = d.holes.find((h) => h.postIds.includes(post))
+  const each = bags ? Math.ceil((bags.volumes.concreteFt3 * 1.1) / 0.6 - 1e-9) : 0
+  return (
+    <>
+      {need && <div className="plan3"><div><span>string to bottom</span><b><Measure inches={need.depthIn} /></b></div><div><span>across</span><b><Measure inches={need.diameterIn} feet={false} /></b></div><div><span>80 lb bags</span><b>{each}</b></div></div>}
+      <Big inches={depth ?? kept} empty="how deep?" words={depth !== null} />
+      {verdict && depth === null && <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}><div><b>{verdict.say}</b>{verdict.cures.map((c) => <p key={c}>{c[0].toUpperCase()}{c.slice(1)}.</p>)}</div>{log && <button type="button" onClick={() => undo(log.id)}>Undo</button>}</div>}
+      <Keypad entry={entry} around={around ?? Math.round(need?.depthIn ?? 48)} most={144} onEntry={setEntry} onAround={setAround} />
+      <div className="acts"><button type="button" className="quiet" onClick={() => setEntry({ whole: null, sixteenths: null })}>Clear</button><button type="button" className="main" disabled={depth === null} onClick={() => { put(log?.body.found ?? 'nothing', depth); if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' }); setEntry({ whole: null, sixteenths: null }) }}>{depth === null ? 'Tap the depth' : 'Keep this depth'}</button></div>
+      <div className="found" role="group" aria-label="What was found">{FOUND.map((f) => <button key={f} type="button" aria-pressed={log?.body.found === f} onClick={() => put(f, kept)}>{NAMES[f]}</button>)}</div>
+      <div className="acts"><button type="button" className="quiet grow" onClick={() => { add({ kind: 'pour', post, bags: each, bagLb: 80, poured: new Date().toISOString() }); if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' }) }}>Poured now, {each} bags</button>{poured && <button type="button" className="quiet" onClick={() => undo(poured.id)}>Undo</button>}</div>
+      {cure && <div className="fok" role="status"><div><b>{cure.say}</b><p>Poured {Math.round(cure.hours)} h ago{cure.next ? `; ${cure.next.what} in about ${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}` : ''}. Practice weather.</p>{cure.cautions.map((c) => <p key={c}>{c}</p>)}</div></div>}
+      <div className="caution">{DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.</div>
+      <div className="acts small"><button type="button" onClick={() => go(['post', post])}>Card of {post}</button></div>
+    </>
+  )
+}

@@ -1,0 +1,106 @@
+'use client'
+import { TriangleAlert } from 'lucide-react'
+import { useMemo, useRef, useState } from 'react'
+import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
+import { SECOND_LOOK_IN } from '@/core/marks'
+import { formatLength } from '@/core/units'
+import { simulatedRod, type Rod } from '@/devices/rod'
+import { Measure } from '@/ui'
+import { Big } from './Big'
+import type { FieldPage } from './FieldApp'
+import { entryIn, Keypad, type Entry } from './Keypad'
+import { useLog, useMeasured } from './useField'
+
+const EMPTY: Entry = { whole: null, sixteenths: null }
+const say = (v: number) => formatLength(v, { feet: false })
+
+/** Starting a set-up: where the laser stands, and what the rod reads on the benchmark if there is one. */
+function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: number | null) => void }) {
+  const [place, setPlace] = useState('')
+  const [with_, setWith] = useState(false)
+  const [entry, setEntry] = useState<Entry>(EMPTY)
+  const [around, setAround] = useState(52)
+  return (
+    <>
+      <label className="who">Where does the laser stand<input value={place} placeholder="south-east corner" onChange={(e) => setPlace(e.target.value.slice(0, 80))} /></label>
+      {with_ ? <><Big inches={entryIn(entry)} empty="on the benchmark" words={false} /><Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} /></> : <p className="fnote">With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.</p>}
+      <div className="acts">
+        <button type="button" className="quiet" onClick={() => setWith(!with_)}>{with_ ? 'No benchmark' : 'Read a benchmark'}</button>
+        <button type="button" className="main" disabled={with_ && entryIn(entry) === null} onClick={() => onStart(place.trim(), with_ ? entryIn(entry) : null)}>Start this set-up</button>
+      </div>
+    </>
+  )
+}
+
+/** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
+export function ReadView({ job, derived: d }: FieldPage) {
+  const state = useLog((s) => s.state)
+  const levels = useLog((s) => s.levels)
+  const add = useLog((s) => s.add)
+  const undo = useLog((s) => s.undo)
+  const { rods, rows } = useMeasured(job, d)
+  const order = useMemo(() => [...new Set(rows.flat())], [rows])
+  const setup = state.setups.at(-1)
+  const shift = levels.setups.find((s) => s.setup === setup?.body.setup)?.shiftIn ?? 0
+  const [picked, setPicked] = useState<string | null>(null)
+  const [entry, setEntry] = useState<Entry>(EMPTY)
+  const [aroundAt, setAround] = useState<number | null>(null)
+  const [mode, setMode] = useState<'read' | 'setup' | 'check'>('read')
+  const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
+  const [rod, setRod] = useState<Rod | null>(null)
+  const seed = useRef(7)
+  if (!setup || mode === 'setup') return <SetUp onStart={(place, benchmarkIn) => { add({ kind: 'setup', setup: `s${state.setups.length + 1}-${Date.now().toString(36)}`, place, benchmarkIn }); setMode('read'); setEntry(EMPTY); setLast(null) }} />
+
+  const target = picked ?? order.find((id) => !rods.offsets[id]) ?? order[0]
+  const row = rows.find((r) => r.includes(target)) ?? order
+  const i = row.indexOf(target)
+  const near = [row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)
+  // Readings are shown as this set-up would read them.
+  const here = (id: string): number | null => (rods.offsets[id] ? rods.offsets[id].readingIn - shift : null)
+  const known = near.flatMap((id) => { const v = here(id); return v === null ? [] : [v] })
+  const expected = known.length ? known.reduce((a, v) => a + v, 0) / known.length : null
+  const value = entryIn(entry)
+  const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
+  const suspect = Math.abs(off) > SECOND_LOOK_IN
+  const newest = state.readings.filter((r) => r.body.setup === setup.body.setup).at(-1)
+  const around = aroundAt ?? Math.round(expected ?? newest?.body.inches ?? setup.body.benchmarkIn ?? 52)
+  const keep = () => {
+    if (value === null) return
+    if (mode === 'check') { add({ kind: 'check', setup: setup.body.setup, benchmarkIn: value }); setMode('read'); setEntry(EMPTY); return }
+    setLast(add({ kind: 'reading', setup: setup.body.setup, target, of: 'foot', inches: value }).id)
+    setEntry(EMPTY)
+    setAround(null)
+    setPicked(order.slice(order.indexOf(target) + 1).find((id) => !rods.offsets[id]) ?? null)
+  }
+  const practise = () => {
+    const r = rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 })
+    setRod(r)
+    const v = r.read(((order.indexOf(target) * 37) % 9) / 4)
+    setEntry({ whole: Math.floor(v), sixteenths: Math.round((v % 1) * 16) })
+  }
+  const lastRead = state.readings.find((r) => r.id === last)
+  const skipped = gapsInSequence(rows, levels)
+  return (
+    <>
+      <div className="chips" role="group" aria-label="Posts">{row.slice(Math.max(0, i - 2), i + 4).map((id) => <button key={id} type="button" aria-pressed={id === target} className={rods.offsets[id]?.suspect ? 'odd' : ''} onClick={() => { setPicked(id); setEntry(EMPTY); setAround(null) }}>{id}<small>{here(id) !== null ? (rods.offsets[id]?.suspect ? 'again' : '✓') : '○'}</small></button>)}</div>
+      <div className="readout">
+        <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target} />
+        <div className="besides">{near.map((id, k) => <div key={id}><span>{id}, {k === 0 && i > 0 ? 'before' : 'after'}</span><b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b></div>)}</div>
+      </div>
+      {suspect && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(off)} feet={false} /> off its neighbours</b><p>Over 3/4″ is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
+      {!suspect && lastRead && value === null && <div className="fok" role="status">{lastRead.body.target} kept: <b><Measure inches={lastRead.body.inches} feet={false} /></b><button type="button" onClick={() => { undo(lastRead.id); setPicked(lastRead.body.target); setLast(null) }}>Undo</button></div>}
+      {!suspect && value === null && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
+      <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
+      <div className="acts">
+        <button type="button" className="quiet" onClick={() => setEntry(EMPTY)}>Clear</button>
+        <button type="button" className={suspect ? 'quiet grow' : 'main'} disabled={value === null} onClick={keep}>{value === null ? 'Tap the inches' : suspect ? `Keep ${say(value)} anyway` : mode === 'check' ? `Benchmark reads ${say(value)}` : `Keep ${say(value)}`}</button>
+      </div>
+      <div className="acts small">
+        <button type="button" onClick={() => setMode('setup')}>New set-up</button>
+        {setup.body.benchmarkIn !== null && <button type="button" aria-pressed={mode === 'check'} onClick={() => { setMode(mode === 'check' ? 'read' : 'check'); setEntry(EMPTY); setAround(Math.round(setup.body.benchmarkIn ?? 52)) }}>Check back</button>}
+        <button type="button" onClick={practise}>Practice rod</button>
+      </div>
+      <p className="fnote">Set-up {state.setups.length}{setup.body.place ? `, ${setup.body.place}` : ''}: {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings{levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.</p>
+    </>
+  )
+}

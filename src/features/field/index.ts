@@ -1,0 +1,6 @@
+export { FieldApp } from './FieldApp'
+export { createFieldLog } from './log'
+export type { FieldLogStore } from './log'
+export { FieldContext, measure, useLog, useMeasured } from './useField'
+export type { Measured } from './useField'
+export { holeNeed } from './HoleView'

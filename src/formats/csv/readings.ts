@@ -1,0 +1,40 @@
+import Papa from 'papaparse'
+import { ROD_MOST_IN, type FieldState, type Levels } from '@/core/field'
+import { formatLength, parseLength } from '@/core/units'
+import { toCsv } from './csv'
+
+export interface ReadingRow { readonly post: string; readonly readingIn: number }
+/** The rod log as CSV: every reading that stands, with its set-up, who and when. */
+export const readingsToCsv = (state: FieldState, levels: Levels): string => toCsv(state.readings.map((r) => ({
+  set_up: levels.setups.findIndex((s) => s.setup === r.body.setup) + 1, place: levels.setups.find((s) => s.setup === r.body.setup)?.place ?? '', post: r.body.target, of: r.body.of, reading: formatLength(r.body.inches, { feet: false, ascii: true }), reading_in: r.body.inches, who: r.who, device: r.device, at: r.at,
+})))
+
+/** Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins what a stray comma cut. */
+const value = (row: Readonly<Record<string, string | readonly string[]>>, key: string): string => {
+  const extra = row.__parsed_extra
+  const v = row[key]
+  return [typeof v === 'string' ? v : '', ...(Array.isArray(extra) ? extra : [])].join(' ').trim()
+}
+
+/** Rod readings from CSV with columns post and reading. Rows that cannot be used are refused one by one with their number and reason; the good ones are offered for a look first. */
+export function readingsFromCsv(text: string, posts: readonly string[]): { readonly rows: readonly ReadingRow[]; readonly problems: readonly string[] } {
+  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() })
+  const fields = read.meta.fields ?? []
+  const reading = fields.includes('reading') ? 'reading' : fields.includes('reading_in') ? 'reading_in' : ''
+  if (!fields.includes('post') || !reading) return { rows: [], problems: ['A rod log needs the columns “post” and “reading” in its first row.'] }
+  const rows: ReadingRow[] = []
+  const problems: string[] = []
+  const seen = new Set<string>()
+  read.data.slice(0, 2000).forEach((row, i) => {
+    const at = `Row ${i + 2}`
+    const post = (row.post ?? '').trim().toUpperCase().replace(/^'/, '')
+    const typed = reading === fields[fields.length - 1] ? value(row as never, reading) : (row[reading] ?? '').trim()
+    const length = parseLength(typed.replace(/^'/, ''))
+    if (!posts.includes(post)) problems.push(`${at}: there is no post “${post.slice(0, 12)}” in this building.`)
+    else if (!length.ok) problems.push(`${at}: “${typed.slice(0, 24)}” is not a length. Write 53 3/8, 4' 5 3/8" or 4-5-6.`)
+    else if (length.value < 0 || length.value > ROD_MOST_IN) problems.push(`${at}: ${typed.slice(0, 24)} is off the rod; 0 to ${ROD_MOST_IN} inches is accepted.`)
+    else if (seen.has(post)) problems.push(`${at}: ${post} stands twice; the first is taken.`)
+    else { seen.add(post); rows.push({ post, readingIn: length.value }) }
+  })
+  return { rows, problems }
+}

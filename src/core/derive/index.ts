@@ -22,3 +22,4 @@ export { eaveBeamWorst, girtedSides, girtPart, girtWorst, partsOf, postPart, pur
 export type { PartsOf } from './parts'
 export { LOAD_CASES, loadMap } from './loadMap'
 export type { LoadCase, LoadRegion } from './loadMap'
+export { holeNeed } from './holeNeed'

@@ -8,3 +8,4 @@ export { changedSincePrint, footDifferences, gapsInSequence, girtFromGap, judgeS
 export type { Difference, OwnMark, PostAsBuilt, StickFit } from './asBuilt'
 export { CURE_STEPS, cureClock, judgeHole } from './holeLog'
 export type { CureClock, HoleNeed, HoleVerdict, WeatherHour } from './holeLog'
+export { measure, type Measured, type Stood } from './measure'

@@ -6,7 +6,7 @@ import { id, lengthIn, number, text } from './zod'
 
 /** Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated. */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 2
+export const JOB_VERSION = 3
 
 export const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(), northIn: lengthIn(1, 12000, 'North side').nullable(),
@@ -37,6 +37,18 @@ export const sizingSchema = z.strictObject({
   prices: z.record(z.string().max(60), number(0, 100000, 'Price of one unit')).describe('Prices that differ from the shipped list, by item'),
 })
 
+/** How the crew works on site: concrete, the school of levels, and the crayon of each kind of mark. */
+export const fieldworkSchema = z.strictObject({
+  concrete: z.strictObject({
+    by: z.enum(['mixer', 'truck', 'hand']).describe('Bags in a mixer, a truck, or bags in a tub'), bagLb: z.literal([40, 50, 60, 80]),
+    mixerFt3: number(0.5, 12, 'What one mixer load takes, cubic feet'), plantMinYd3: number(0, 12, 'Smallest load without a fee, cubic yards'),
+    spareEvery: number(0, 100, 'One spare bag for so many holes; 0 for none'),
+  }),
+  levelSchool: z.enum(['high-pier', 'cut-to-laser', 'level-strings']).describe('How heights are carried: marks from the highest pier, posts set long and cut to a laser line, or level strings'),
+  laserLineIn: lengthIn(12, 240, 'Laser line above the grade line').describe('Where posts are cut to a laser line: its height above the grade line'),
+  crayons: z.record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20)).describe('Crayon colour of each kind of mark, as the crew names it'),
+})
+
 export const jobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_VERSION),
@@ -47,6 +59,7 @@ export const jobSchema = z.strictObject({
   strings: stringsSchema,
   levels: levelsSchema,
   sizing: sizingSchema,
+  fieldwork: fieldworkSchema,
 }).meta({ title: 'Burdock job', description: 'One post-frame building. Lengths in inches, forces in pounds, angles in degrees.' })
 
 export type Job = z.infer<typeof jobSchema>
@@ -58,4 +71,5 @@ export type LeanTo = Building['leanTos'][number]
 export type OwnGrade = Building['grades'][number]
 export type Joints = Building['joints']
 export type Measures = Job['strings']['measures']
+export type Fieldwork = Job['fieldwork']
 export type Sizing = Job['sizing']

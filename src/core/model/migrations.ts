@@ -22,13 +22,16 @@ function toVersion2(raw: Raw): Raw {
   }
 }
 
+/** Version 2 had nothing of the work on site. */
+const toVersion3 = (raw: Raw): Raw => ({ ...raw, version: 3, fieldwork: raw.fieldwork ?? newJob('x').fieldwork })
+
 /** Framing of a new lean-to, to be checked and changed. */
 export const newLeanToParts = () => ({
   rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null }, ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
   beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, seatIn: 3.5,
 })
 
-const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2 }
+const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2, 2: toVersion3 }
 
 /** Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is returned as it is. */
 export function migrate(raw: Raw): Raw {

@@ -44,5 +44,9 @@ export function newJob(name: string): Job {
       bayMinIn: 84, bayMaxIn: 120, maxGapIn: 30, locked: [], sections: ['3-2x6', '3-2x8', '4-2x8', '3-2x10'], boards: ['2x4', '2x6', '2x8', '2x10', '2x12'],
       lumbers: ['SP-No.2', 'SP-No.1', 'SPF-No.1/No.2', 'SPF-2100f-1.8E'], sameGirts: true, prices: {},
     },
+    fieldwork: {
+      concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 }, levelSchool: 'high-pier', laserLineIn: 48,
+      crayons: { grade: 'green', skirt: 'brown', girt: 'black', sill: 'blue', head: 'blue', heel: 'red', rafter: 'red' },
+    },
   }
 }

@@ -1,5 +1,7 @@
 'use client'
 import type { Block } from '@/formats/crewbook'
+import { Segments } from '@/ui'
+import { useJob } from '../job'
 import { useBook } from './useBook'
 
 function Part({ block: b }: { readonly block: Block }) {
@@ -16,10 +18,11 @@ function Part({ block: b }: { readonly block: Block }) {
 
 /** The book on screen, sheet by sheet; printing prints just these. */
 export function BookMain() {
-  const { book } = useBook()
+  const { book, kind } = useBook()
+  const pick = useJob((s) => s.pick)
   return (
     <>
-      <div className="wh"><h2>Crew book</h2><p>{book.sheets.length} sheets, letter size</p></div>
+      <div className="wh"><h2>{kind === 'field' ? 'Field sheets' : 'Crew book'}</h2><p>{book.sheets.length} sheets, letter size</p><span className="spacer" /><Segments label="Book" value={kind} choices={[{ value: 'crew', label: 'Crew book' }, { value: 'field', label: 'Field sheets' }]} onChange={(v) => pick({ book: v })} /></div>
       <div className="bookwrap" tabIndex={0} role="group" aria-label="Sheets">
         {book.sheets.map((s, i) => (
           <section key={i} className="sheetpage" id={`sheet-${i + 1}`} aria-label={`${s.title}, page ${i + 1} of ${book.sheets.length}`}>

@@ -2,19 +2,17 @@
 import { ChevronLeft } from 'lucide-react'
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
 import { useStore } from 'zustand'
-import { deriveJob, type ShownDerived } from '@/core/derive'
-import { parseJob, type Job } from '@/core/model'
+import { deriveJob } from '@/core/derive'
+import { parseJob } from '@/core/model'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
 import { createFieldLog, keepJob, keptJob, type FieldLogStore } from './log'
 import { HoleView } from './HoleView'
 import { PostView } from './PostView'
 import { ReadView } from './ReadView'
+import type { FieldPage } from './page'
 import { TodayView } from './TodayView'
 import { FieldContext } from './useField'
-
-/** What every field view gets: the job, what follows from it, and a way to go elsewhere without a server. */
-export interface FieldPage { readonly job: Job; readonly derived: ShownDerived; readonly go: (path: readonly string[]) => void; readonly rest: readonly string[] }
 
 /** Colours of the head and the count of what waits on this phone. */
 function Head({ log, title, sub, onBack }: { readonly log: FieldLogStore; readonly title: string; readonly sub: string; readonly onBack: (() => void) | null }) {

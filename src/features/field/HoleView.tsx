@@ -1,27 +1,16 @@
 'use client'
 import { useState } from 'react'
-import { cureClock, FOUND, judgeHole, reached, type Found, type HoleNeed } from '@/core/field'
+import { cureClock, FOUND, judgeHole, reached, type Found } from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
 import { simulatedWeather } from '@/devices/weather'
+import { holeNeed } from '@/core/derive'
 import { Measure } from '@/ui'
 import { Big } from './Big'
-import type { FieldPage } from './FieldApp'
+import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog } from './useField'
 
 const NAMES: Readonly<Record<Found, string>> = { nothing: 'Good ground', rock: 'Rock', root: 'Root', water: 'Water', soft: 'Soft', frost: 'Frozen', clay: 'Clay' }
-
-/** What one hole must be, from the checks of its kind and the post’s own loads. */
-export function holeNeed(d: FieldPage['derived'], job: FieldPage['job'], post: string): HoleNeed | null {
-  const h = d.holes.find((q) => q.postIds.includes(post))
-  if (!h) return null
-  const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
-  const lateral = h.lateral && Number.isFinite(h.lateral.slopedFt) ? h.lateral.slopedFt * 12 + pad : 0
-  const own = d.demands?.[post]?.upliftLb ?? 0
-  // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole holds, never less than the collar itself.
-  const uplift = own > 0 && h.uplift.capacityLb > 0 && job.building.school !== 'pad' ? Math.min(h.depthIn, pad + job.building.collarHeightIn + (h.depthIn - pad - job.building.collarHeightIn) * Math.min(1, own / h.uplift.capacityLb)) : 0
-  return { depthIn: h.depthIn, frostIn: job.site.frostIn ?? 0, lateralIn: lateral, upliftIn: uplift, padIn: pad, bearingRatio: h.bearing.capacityLb > 0 ? (h.bearing.loadLb + h.bearing.padLb) / h.bearing.capacityLb : 0, diameterIn: h.diameterIn }
-}
 
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
 export function HoleView({ job, derived: d, rest, go }: FieldPage) {

@@ -5,7 +5,7 @@ import { RAISE_CAUTION } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
 import { Big } from './Big'
-import type { FieldPage } from './FieldApp'
+import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 

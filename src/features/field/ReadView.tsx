@@ -7,7 +7,7 @@ import { formatLength } from '@/core/units'
 import { simulatedRod, type Rod } from '@/devices/rod'
 import { Measure } from '@/ui'
 import { Big } from './Big'
-import type { FieldPage } from './FieldApp'
+import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 

@@ -1,7 +1,7 @@
 'use client'
 import { POST_STATES, reached } from '@/core/field'
 import { Measure } from '@/ui'
-import type { FieldPage } from './FieldApp'
+import type { FieldPage } from './page'
 import { useLog, useMeasured } from './useField'
 
 /** What is next: reading, hole, card; and every post with its state. */

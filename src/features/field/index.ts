@@ -1,6 +1,4 @@
 export { FieldApp } from './FieldApp'
 export { createFieldLog } from './log'
 export type { FieldLogStore } from './log'
-export { FieldContext, measure, useLog, useMeasured } from './useField'
-export type { Measured } from './useField'
-export { holeNeed } from './HoleView'
+export { FieldContext, useLog, useMeasured } from './useField'

@@ -4,20 +4,24 @@ import { DIG_CAUTION, KIND } from '@/formats/words'
 import { Measure, Segments } from '@/ui'
 import { PlanView } from '../drawing'
 import { useDoc, useJob } from '../job'
+import { Concrete } from './Concrete'
+import { HoleLog } from './HoleLog'
 import { HoleSection } from './HoleSection'
 
-/** Hole schedule beside a section through the picked post's hole; or the plan of holes. */
+const VIEWS = [{ value: 'schedule', label: 'Schedule' }, { value: 'plan', label: 'Plan' }, { value: 'log', label: 'Log' }, { value: 'concrete', label: 'Concrete' }] as const
+
+/** Hole schedule beside a section through the picked post's hole; the plan of holes; the log as dug; the concrete to order. */
 export function HolesMain() {
   const { derived: d } = useDoc()
   const picked = useJob((s) => s.picked)
   const pick = useJob((s) => s.pick)
-  const [view, setView] = useState<'schedule' | 'plan'>('schedule')
+  const [view, setView] = useState<(typeof VIEWS)[number]['value']>('schedule')
   const post = d.posts.find((p) => p.id === picked.post) ?? d.posts[0]
   const hole = d.holes.find((h) => h.kind === post.kind)
   return (
     <>
-      <div className="wh"><h2>Holes</h2><p>one size for each kind of post</p><span className="spacer" /><Segments label="View" value={view} choices={[{ value: 'schedule', label: 'Schedule' }, { value: 'plan', label: 'Plan' }]} onChange={setView} /></div>
-      {view === 'plan' ? <PlanView layers={{ holes: true }} editable={false} /> : (
+      <div className="wh"><h2>Holes</h2><p>one size for each kind of post</p><span className="spacer" /><Segments label="View" value={view} choices={VIEWS} onChange={setView} /></div>
+      {view === 'plan' ? <PlanView layers={{ holes: true }} editable={false} /> : view === 'log' ? <HoleLog /> : view === 'concrete' ? <Concrete /> : (
         <>
           <div className="scroll" style={{ left: 18, top: 46, bottom: 12, width: 'min(47%, 400px)' }}>
             <table className="tb"><thead><tr><th>post</th><th>kind</th><th className="n">across</th><th className="n">deep</th><th className="n">in ground</th></tr></thead><tbody>

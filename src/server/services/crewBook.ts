@@ -11,6 +11,9 @@ const face = (weight: number, style = 'normal') => path.join(process.cwd(), 'nod
 pdfmake.addFonts({ Atkinson: { normal: face(400), bold: face(700), italics: face(400), bolditalics: face(700) } })
 pdfmake.setUrlAccessPolicy(() => false)
 
+/** Called before a book is made, so that the fonts are known whichever book comes first. */
+export const fontsReady = (): void => undefined
+
 const BOOKS = { 'crew-book': crewBook, 'calc-sheet': calcSheet } as const
 export type BookKind = keyof typeof BOOKS
 

@@ -1,0 +1,1 @@
+export { planDxf } from './planDxf'

@@ -1,0 +1,48 @@
+import { create } from 'qrcode'
+import type { PostAsBuilt } from '@/core/field'
+import { schoolSteps } from '@/core/marks'
+import type { Job } from '@/core/model'
+import { formatLength } from '@/core/units'
+import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
+
+const mark = (v: number): string => formatLength(v, { ascii: true })
+const inches = (v: number): string => formatLength(v, { feet: false, ascii: true })
+
+/** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
+export function qrSvg(text: string, x: number, y: number, size: number): string {
+  const { modules } = create(text, { errorCorrectionLevel: 'M' })
+  const s = size / (modules.size + 8)
+  let d = ''
+  for (let r = 0; r < modules.size; r++) for (let c = 0; c < modules.size; c++) if (modules.get(r, c)) d += `M${(x + (c + 4) * s).toFixed(3)} ${(y + (r + 4) * s).toFixed(3)}h${s.toFixed(3)}v${s.toFixed(3)}h${(-s).toFixed(3)}z`
+  return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${d}" fill="#000"/>`
+}
+
+export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: number; readonly longPointIn: number; readonly url: string }
+
+const [W, H] = [258, 322]
+/** Most marks that fit a card of four to a sheet. */
+export const CARD_MARKS = 11
+
+/** One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from the heel with its crayon, cut line, code of its page. */
+function card(job: Job, c: CardFacts, x: number, y: number): string {
+  const p = c.post
+  const crayon = job.fieldwork.crayons
+  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn })
+  const body = [svgRect(x, y, W, H, 'none', 1), svgText(x + 8, y + 32, p.id, { size: 30, bold: true }), qrSvg(c.url, x + W - 72, y + 3, 68)]
+  body.push(svgText(x + 66, y + 18, p.readingIn === null ? 'not read: planned depth' : `reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 33, p.state, { size: 10 }))
+  steps.forEach((s, i) => body.push(svgText(x + 8, y + 54 + i * 18, s.say, { size: 10.5 }), svgText(x + W - 78, y + 54 + i * 18, mark(s.inches), { size: 14, bold: true, anchor: 'end' })))
+  const top = y + 54 + steps.length * 18 + 4
+  body.push(svgLine(x + 6, top - 8, x + W - 6, top - 8, 'plain'), svgText(x + 96, top + 4, 'from bottom', { size: 9, anchor: 'end' }), svgText(x + 162, top + 4, 'from heel', { size: 9, anchor: 'end' }), svgText(x + 170, top + 4, 'mark, crayon', { size: 9 }))
+  const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
+  const step = Math.min(17, (y + H - top - 26) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
+  marks.slice(0, CARD_MARKS).forEach((m, i) => { const at = top + 20 + i * step; body.push(svgText(x + 96, at, mark(m.fromBottomIn), { size: 13, bold: true, anchor: 'end' }), svgText(x + 162, at, mark(m.fromHeelIn), { size: 11, anchor: 'end' }), svgText(x + 170, at, `${m.name.slice(0, 12)}, ${crayon[m.kind]}`, { size: 8.5 })) })
+  if (marks.length > CARD_MARKS) body.push(svgText(x + 8, y + H - 14, `and ${marks.length - CARD_MARKS} more on its page`, { size: 9 }))
+  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut ${mark(p.cutIn)}; ${p.fit?.say ?? ''}` : 'marks are the top of the board; bottom is the foot as read', { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
+  return body.join('')
+}
+
+/** Cards of up to four posts as one drawing. */
+export function cardsSvg(job: Job, cards: readonly CardFacts[]): { readonly svg: string; readonly width: number; readonly height: number } {
+  const height = cards.length > 2 ? H * 2 + 12 : H
+  return { svg: svgOf(W * 2 + 12, height, cards.map((c, i) => card(job, c, (i % 2) * (W + 12), Math.floor(i / 2) * (H + 12)))), width: W * 2 + 12, height }
+}

@@ -12,6 +12,8 @@ export interface StickFit { readonly kind: 'short' | 'long' | 'fits'; readonly b
 export interface PostAsBuilt {
   readonly id: string; readonly state: PostState; readonly measured: boolean
   readonly readingIn: number | null
+  /** From where the rod stood (bracket or stake) up to the grade line; null where it was not read. */
+  readonly upFromRodIn: number | null
   /** Foot of the post to the grade line: measured where the foot was read, planned otherwise. */
   readonly footToGradeIn: number
   readonly marks: readonly OwnMark[]
@@ -34,18 +36,22 @@ export function judgeStick(id: string, cutIn: number, needIn: number): StickFit 
   return { kind: 'short', byIn: by, say: -by <= 1.5 ? `${id} is cut ${inch(by)} short: block the seat by that, or replace it.` : `${id} is cut ${inch(by)} short: replace it, or raise its footing.` }
 }
 
+/** The foot of one post below the grade line, and whether it was read on site. */
+export interface Foot { readonly inches: number; readonly measured: boolean }
+
 /** Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the newest reading. */
-export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<string, readonly PoleMark[]>>, embedOf: (p: Post) => number, rods: RodLog, state: FieldState): PostAsBuilt[] {
+export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<string, readonly PoleMark[]>>, footOf: (p: Post) => Foot, rods: RodLog, state: FieldState): PostAsBuilt[] {
   return posts.map((p): PostAsBuilt => {
     const rod = rods.offsets[p.id]
-    const footToGradeIn = rod ? rod.upToGradeIn : embedOf(p)
+    const foot = footOf(p)
+    const footToGradeIn = foot.inches
     const marks = (poles[p.id] ?? []).map((m): OwnMark => ({ key: m.key, name: m.name, kind: m.kind, fromBottomIn: footToGradeIn + m.upIn, fromHeelIn: m.downIn, upIn: m.upIn }))
     const needIn = footToGradeIn + p.longPointIn
     const cut = state.cuts[p.id]?.body.lengthIn ?? null
     const st = state.states[p.id] ?? 'planned'
     return {
-      id: p.id, state: st, measured: rod !== undefined, readingIn: rod?.readingIn ?? null, footToGradeIn, marks, needIn, cutIn: cut, fit: cut === null ? null : judgeStick(p.id, cut, needIn), locked: reached(st, 'cut'),
-      signature: [toSixteenths(needIn), ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`)].join(' '),
+      id: p.id, state: st, measured: foot.measured, readingIn: rod?.readingIn ?? null, upFromRodIn: rod?.upToGradeIn ?? null, footToGradeIn, marks, needIn, cutIn: cut, fit: cut === null ? null : judgeStick(p.id, cut, needIn), locked: reached(st, 'cut'),
+      signature: [toSixteenths(needIn), ...(rod ? [`r${toSixteenths(rod.upToGradeIn)}`] : []), ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`)].join(' '),
     }
   })
 }

@@ -28,11 +28,12 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
   const lastState = state.all.filter((r) => r.body.kind === 'state' && r.body.post === id && !state.voided.has(r.id)).at(-1)
   return (
     <>
-      <div className="plan3"><div><span>{p.measured ? 'foot read' : 'foot not read'}</span><b>{p.readingIn === null ? '–' : <Measure inches={p.readingIn} feet={false} />}</b></div><div><span>foot to grade line</span><b><Measure inches={p.footToGradeIn} feet={false} /></b></div><div><span>state</span><b style={{ fontSize: 18 }}>{p.state}</b></div></div>
+      <div className="plan3"><div><span>{p.readingIn === null ? 'rod not read' : 'rod reads'}</span><b>{p.readingIn === null ? '–' : <Measure inches={p.readingIn} feet={false} />}</b></div><div><span>foot to grade line</span><b><Measure inches={p.footToGradeIn} feet={false} /></b></div><div><span>state</span><b style={{ fontSize: 18 }}>{p.state}</b></div></div>
       <p className="fnote">Cut this post</p>
       <Big inches={p.cutIn ?? p.needIn} feet words={false} />
       {p.fit && <div className={p.fit.kind === 'fits' ? 'fok' : 'fwarn'} role={p.fit.kind === 'fits' ? 'status' : 'alert'}><div><b>{p.fit.say}</b>{p.fit.kind !== 'fits' && <p>It needs <Measure inches={p.needIn} /> now.</p>}</div>{cut && <button type="button" onClick={() => undo(cut.id)}>Undo</button>}</div>}
-      {!p.measured && <p className="fnote">Its foot has not been read: these marks are the plan’s. Read it before cutting.</p>}
+      {p.upFromRodIn !== null && job.building.school !== 'pier' && <p className="fnote">From the stake {p.upFromRodIn >= 0 ? 'up' : 'down'} to the grade line: <b><Measure inches={Math.abs(p.upFromRodIn)} feet={false} /></b></p>}
+      {!p.measured && <p className="fnote">Its foot has not been read: these marks are the plan’s. Read the rod on the {job.building.school === 'pier' ? 'bracket' : 'pad'} before cutting.</p>}
       {cutting ? (
         <>
           <Big inches={value} empty="cut length, inches" words={false} />

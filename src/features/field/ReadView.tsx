@@ -48,29 +48,35 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const [mode, setMode] = useState<'read' | 'setup' | 'check'>('read')
   const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
   const [rod, setRod] = useState<Rod | null>(null)
+  const [on, setOn] = useState<'foot' | 'footing'>('foot')
+  const embedded = job.building.school !== 'pier'
+  const kindOf = (id: string) => d.posts.find((p) => p.id === id)?.kind
+  const read = (id: string): boolean => (on === 'foot' ? id in rods.offsets : id in levels.footings)
   const seed = useRef(7)
   if (!setup || mode === 'setup') return <SetUp onStart={(place, benchmarkIn) => { add({ kind: 'setup', setup: `s${state.setups.length + 1}-${Date.now().toString(36)}`, place, benchmarkIn }); setMode('read'); setEntry(EMPTY); setLast(null) }} />
 
-  const target = picked ?? order.find((id) => !rods.offsets[id]) ?? order[0]
+  const target = picked ?? order.find((id) => !read(id)) ?? order[0]
   const row = rows.find((r) => r.includes(target)) ?? order
   const i = row.indexOf(target)
   const near = [row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)
   // Readings are shown as this set-up would read them.
-  const here = (id: string): number | null => (rods.offsets[id] ? rods.offsets[id].readingIn - shift : null)
-  const known = near.flatMap((id) => { const v = here(id); return v === null ? [] : [v] })
+  const here = (id: string): number | null => (!read(id) ? null : (on === 'foot' ? rods.offsets[id].readingIn : levels.footings[id].inches) - shift)
+  const odd = (id: string): boolean => on === 'foot' && (rods.offsets[id]?.suspect ?? false)
+  // Pads of different kinds of post lie at different depths: only like ones are compared.
+  const known = near.flatMap((id) => { const v = here(id); return v === null || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v] })
   const expected = known.length ? known.reduce((a, v) => a + v, 0) / known.length : null
   const value = entryIn(entry)
   const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
   const suspect = Math.abs(off) > SECOND_LOOK_IN
   const newest = state.readings.filter((r) => r.body.setup === setup.body.setup).at(-1)
-  const around = aroundAt ?? Math.round(expected ?? newest?.body.inches ?? setup.body.benchmarkIn ?? 52)
+  const around = aroundAt ?? Math.round(expected ?? (on === 'footing' && rods.gradeReadingIn !== null ? rods.gradeReadingIn - shift + (d.holes.find((h) => h.kind === kindOf(target))?.embedIn ?? 0) : newest?.body.inches) ?? setup.body.benchmarkIn ?? 52)
   const keep = () => {
     if (value === null) return
     if (mode === 'check') { add({ kind: 'check', setup: setup.body.setup, benchmarkIn: value }); setMode('read'); setEntry(EMPTY); return }
-    setLast(add({ kind: 'reading', setup: setup.body.setup, target, of: 'foot', inches: value }).id)
+    setLast(add({ kind: 'reading', setup: setup.body.setup, target, of: on, inches: value }).id)
     setEntry(EMPTY)
     setAround(null)
-    setPicked(order.slice(order.indexOf(target) + 1).find((id) => !rods.offsets[id]) ?? null)
+    setPicked(order.slice(order.indexOf(target) + 1).find((id) => !read(id)) ?? null)
   }
   const practise = () => {
     const r = rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 })
@@ -82,7 +88,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const skipped = gapsInSequence(rows, levels)
   return (
     <>
-      <div className="chips" role="group" aria-label="Posts">{row.slice(Math.max(0, i - 2), i + 4).map((id) => <button key={id} type="button" aria-pressed={id === target} className={rods.offsets[id]?.suspect ? 'odd' : ''} onClick={() => { setPicked(id); setEntry(EMPTY); setAround(null) }}>{id}<small>{here(id) !== null ? (rods.offsets[id]?.suspect ? 'again' : '✓') : '○'}</small></button>)}</div>
+      <div className="chips" role="group" aria-label="Posts">{row.slice(Math.max(0, i - 2), i + 4).map((id) => <button key={id} type="button" aria-pressed={id === target} className={odd(id) ? 'odd' : ''} onClick={() => { setPicked(id); setEntry(EMPTY); setAround(null) }}>{id}<small>{here(id) !== null ? (odd(id) ? 'again' : '✓') : '○'}</small></button>)}</div>
       <div className="readout">
         <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target} />
         <div className="besides">{near.map((id, k) => <div key={id}><span>{id}, {k === 0 && i > 0 ? 'before' : 'after'}</span><b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b></div>)}</div>
@@ -98,6 +104,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
       <div className="acts small">
         <button type="button" onClick={() => setMode('setup')}>New set-up</button>
         {setup.body.benchmarkIn !== null && <button type="button" aria-pressed={mode === 'check'} onClick={() => { setMode(mode === 'check' ? 'read' : 'check'); setEntry(EMPTY); setAround(Math.round(setup.body.benchmarkIn ?? 52)) }}>Check back</button>}
+        {embedded && <button type="button" aria-pressed={on === 'footing'} onClick={() => { setOn(on === 'foot' ? 'footing' : 'foot'); setPicked(null); setEntry(EMPTY); setAround(null) }}>{on === 'footing' ? 'Rod on the pad' : 'Rod on the stake'}</button>}
         <button type="button" onClick={practise}>Practice rod</button>
       </div>
       <p className="fnote">Set-up {state.setups.length}{setup.body.place ? `, ${setup.body.place}` : ''}: {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings{levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.</p>

@@ -1,11 +1,12 @@
 'use client'
+import { kindName } from '@/core/derive'
 import { concreteOrder, looseSpoilFt3 } from '@/core/quantities'
 import type { Fieldwork } from '@/core/model'
 import { ChoiceField, Measure, NumberField } from '@/ui'
 import { useLog } from '../field'
 import { useDoc } from '../job'
 
-const BY = [{ value: 'mixer', label: 'bags in a mixer' }, { value: 'truck', label: 'truck' }, { value: 'hand', label: 'bags in a tub' }] as const
+const BY = [{ value: 'mixer', label: 'in a mixer' }, { value: 'truck', label: 'by truck' }, { value: 'hand', label: 'in a tub' }] as const
 const BAGS = (['80', '60', '50', '40'] as const).map((v) => ({ value: v, label: `${v} lb` }))
 
 /** Concrete to order, by the crew's way of mixing: per kind of hole, in all, spares, loads, spoil. */
@@ -29,7 +30,7 @@ export function Concrete() {
         {s.by === 'truck' ? <NumberField label="Plant’s smallest load" name="plantMinYd3" unit="yd³" value={s.plantMinYd3} onChange={put('plantMinYd3', 'smallest load')} onDone={done} /> : <NumberField label="A spare bag for every" name="spareEvery" unit="holes" whole value={s.spareEvery} onChange={put('spareEvery', 'spare rule')} onDone={done} />}
       </div>
       <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Concrete per hole"><thead><tr><th>holes</th><th className="n">count</th><th className="n">pad</th><th className="n">collar or pier</th><th className="n">each, net</th><th className="n">all, net</th></tr></thead><tbody>
-        {d.holes.map((h) => <tr key={h.kind}><td>{h.kind}, <Measure inches={h.diameterIn} feet={false} /> across</td><td className="n">{h.postIds.length}</td><td className="n">{h.volumes.padFt3.toFixed(2)}</td><td className="n">{(h.volumes.collarFt3 + h.volumes.pierFt3).toFixed(2)}</td><td className="n">{h.volumes.concreteFt3.toFixed(2)} ft³</td><td className="n">{(h.volumes.concreteFt3 * h.postIds.length).toFixed(1)} ft³</td></tr>)}
+        {d.holes.map((h) => <tr key={h.kind}><td>{kindName(h.kind)}, <Measure inches={h.diameterIn} feet={false} /> across</td><td className="n">{h.postIds.length}</td><td className="n">{h.volumes.padFt3.toFixed(2)}</td><td className="n">{(h.volumes.collarFt3 + h.volumes.pierFt3).toFixed(2)}</td><td className="n">{h.volumes.concreteFt3.toFixed(2)} ft³</td><td className="n">{(h.volumes.concreteFt3 * h.postIds.length).toFixed(1)} ft³</td></tr>)}
       </tbody></table>
       <table className="tb mt-3" style={{ maxWidth: 620 }} aria-label="Concrete order"><thead><tr><th>order</th><th className="n">all holes</th><th className="n">not yet poured</th></tr></thead><tbody>
         <tr><td>Volume with 10% over-dig</td><td className="n">{order.yd3.toFixed(2)} yd³</td><td className="n">{rest.yd3.toFixed(2)} yd³</td></tr>

@@ -35,8 +35,8 @@ export function HoleLog() {
               <td><button type="button" className="id" aria-pressed={p.id === picked}>{p.id}</button></td>
               <td className="n">{need && <Measure inches={need.depthIn} />}</td>
               <td className="n"><OptionalLengthField bare label="depth" ariaLabel={`depth of ${p.id} as dug`} value={depth} onChange={(v) => { if (v !== null && (v <= 0 || v > 240)) return [v <= 0 ? issue('too-small', ['depthIn'], { minimum: 1 }) : issue('too-large', ['depthIn'], { maximum: 240 })]; if (v !== depth) put(v, log?.body.found ?? 'nothing'); return [] }} /></td>
-              <td><select className="form-select form-select-sm" style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }} aria-label={`found in ${p.id}`} value={log?.body.found ?? 'nothing'} onChange={(e) => put(depth, e.target.value as Found)}>{FOUND.map((f) => <option key={f}>{f}</option>)}</select></td>
-              <td style={{ whiteSpace: 'normal', maxWidth: 330 }}>{verdict ? <>{verdict.state === 'holds' ? <HoldSign size={12} /> : <FailSign size={12} />} {verdict.say}{verdict.cures.length > 0 && <div>Or: {verdict.cures.join('; ')}.</div>}</> : 'not dug'}</td>
+              <td><select className="form-select form-select-sm" style={{ height: 24, width: 104, padding: '0 22px 0 6px', fontSize: 13 }} aria-label={`found in ${p.id}`} value={log?.body.found ?? 'nothing'} onChange={(e) => put(depth, e.target.value as Found)}>{FOUND.map((f) => <option key={f}>{f}</option>)}</select></td>
+              <td style={{ whiteSpace: 'normal', maxWidth: 330 }}>{verdict ? <><span className="d-inline-block me-1">{verdict.state === 'holds' ? <HoldSign size={12} /> : <FailSign size={12} />}</span>{verdict.say}{verdict.cures.length > 0 && <div>Or: {verdict.cures.join('; ')}.</div>}</> : 'not dug'}</td>
               <td className="n">{pour ? pour.body.bags : ''}</td>
               <td style={{ whiteSpace: 'normal' }}>{cure ? `${Math.round(cure.hours)} h. ${cure.say}` : ''}</td>
             </tr>

@@ -1,5 +1,5 @@
 'use client'
-import { footDifferences, girtFromGap } from '@/core/field'
+import { footDifferences, girtFromGap, plannedFootIn } from '@/core/field'
 import { POST_STATES, type PostState } from '@/core/field'
 import { FailSign, Measure, OptionalLengthField } from '@/ui'
 import { Note, useSize, Wax } from '../drawing'
@@ -20,7 +20,7 @@ export function AsBuilt() {
   const [ref, size] = useSize<SVGSVGElement>()
   const row = rows.find((r) => r.includes(picked ?? '')) ?? rows[0]
   const own = row.flatMap((id) => { const p = asBuilt.find((q) => q.id === id); return p ? [p] : [] })
-  const embed = (id: string) => d.holes.find((h) => h.postIds.includes(id))?.embedIn ?? 0
+  const embed = (id: string) => { const p = d.posts.find((q) => q.id === id); return p ? plannedFootIn(job, d.holes, p.kind) : 0 }
   const diffs = footDifferences(own, embed)
   const most = Math.max(6, ...diffs.map((q) => Math.abs(q.byIn ?? 0)))
   const W = size.width || 780
@@ -48,7 +48,7 @@ export function AsBuilt() {
               <td><b>{p.id}</b></td>
               <td><select className="form-select form-select-sm" style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }} aria-label={`state of ${p.id}`} value={p.state} onChange={(e) => add({ kind: 'state', post: p.id, state: e.target.value as PostState })}>{POST_STATES.map((s) => <option key={s}>{s}</option>)}</select></td>
               <td className="n"><Measure inches={p.needIn} /></td><td className="n">{p.cutIn === null ? '–' : <Measure inches={p.cutIn} />}</td>
-              <td style={{ whiteSpace: 'normal' }}>{p.fit ? <>{p.fit.kind !== 'fits' && <FailSign size={12} />} {p.fit.say}</> : p.measured ? 'not cut' : 'foot not read'}</td>
+              <td style={{ whiteSpace: 'normal' }}>{p.fit ? <>{p.fit.kind !== 'fits' && <span className="d-inline-block me-1"><FailSign size={12} /></span>}{p.fit.say}</> : p.measured ? 'not cut' : job.building.school === 'pier' ? 'bracket not read' : 'pad not read'}</td>
               <td className="n">{next && <OptionalLengthField bare label="gap" ariaLabel={`gap from ${p.id} to ${next.id}`} feet={false} value={gap} onChange={(v) => { if (v !== null && v > 0 && v < 480) add({ kind: 'gap', from: p.id, to: next.id, gapIn: v }); return [] }} />}</td>
               <td className="n">{girt && <><Measure inches={girt.lengthIn} />{girt.measured ? '' : ' plan'}</>}</td>
             </tr>

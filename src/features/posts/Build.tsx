@@ -1,5 +1,6 @@
 'use client'
 import { buildCard } from '@/core/columns'
+import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
 import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
@@ -24,7 +25,7 @@ export function Build() {
       <svg ref={ref} style={{ flex: '1 1 0', minWidth: 0, height: '100%' }} role="img" aria-label={`Column ${post.id}: ${card.plies.length} plies, ${card.lengthIn} inches`}>
         <Materials />
         <rect x={0} y={Y(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
-        {card.plies.map((p, i) => { const x = 20 + i * 66; return <g key={p.name}>{p.pieces.map((q) => <g key={q.fromIn}><rect x={x} y={Y(q.toIn)} width={40} height={(q.toIn - q.fromIn) * s} fill={q.treated ? '#BFB083' : 'url(#wood)'} stroke="var(--lumber-4)" strokeWidth={1.4} /><g transform={`rotate(-90 ${x + 24} ${(Y(q.toIn) + Y(q.fromIn)) / 2})`}><Note x={x + 24} y={(Y(q.toIn) + Y(q.fromIn)) / 2 + 2} size={14} weight={700} anchor="middle" halo={q.treated ? '#BFB083' : '#F1E1BF'}>{`${Math.floor(Math.round(q.lengthIn * 16) / 192)}′ ${((Math.round(q.lengthIn * 16) % 192) / 16).toString()}″`}</Note></g></g>)}<Note x={x + 20} y={24} size={12} weight={600} anchor="middle">{p.name}</Note><Note x={x + 20} y={Y(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">crown {p.crown}</Note></g> })}
+        {card.plies.map((p, i) => { const x = 20 + i * 66; return <g key={p.name}>{p.pieces.map((q) => <g key={q.fromIn}><rect x={x} y={Y(q.toIn)} width={40} height={(q.toIn - q.fromIn) * s} fill={q.treated ? '#BFB083' : 'url(#wood)'} stroke="var(--lumber-4)" strokeWidth={1.4} /><g transform={`rotate(-90 ${x + 24} ${(Y(q.toIn) + Y(q.fromIn)) / 2})`}><Note x={x + 24} y={(Y(q.toIn) + Y(q.fromIn)) / 2 + 2} size={14} weight={700} anchor="middle" halo={q.treated ? '#BFB083' : '#F1E1BF'}>{formatLength(q.lengthIn)}</Note></g></g>)}<Note x={x + 20} y={24} size={12} weight={600} anchor="middle">{p.name}</Note><Note x={x + 20} y={Y(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">crown {p.crown}</Note></g> })}
         <line x1={6} x2={20 + card.plies.length * 66} y1={Y(card.seatIn)} y2={Y(card.seatIn)} stroke="var(--keel)" strokeWidth={2.6} /><Note x={24 + card.plies.length * 66} y={Y(card.seatIn) + 5} size={13} weight={650} fill="var(--keel-ink)">seat</Note>
         <line x1={0} x2={2000} y1={Y(card.gradeIn)} y2={Y(card.gradeIn)} stroke="var(--grade)" strokeWidth={4} />
         {nails && (() => { const x = 60 + card.plies.length * 66; const w = 74; const deep = Math.max(...nails.rowsIn) + Math.min(...nails.rowsIn); return <g><rect x={x} y={Y(card.lengthIn)} width={w} height={card.lengthIn * s} fill="#F1E1BF" stroke="var(--lumber-4)" /><Note x={x + w / 2} y={24} size={12} weight={600} anchor="middle">nail template</Note>{nails.marksIn.map((m, i) => nails.rowsIn.map((r) => <circle key={`${i}-${r}`} cx={x + (r / deep) * w} cy={Y(m)} r={3.2} fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'} stroke="var(--ink)" strokeWidth={1.4} />))}</g> })()}

@@ -21,7 +21,7 @@ export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: numb
 
 const [W, H] = [258, 322]
 /** Most marks that fit a card of four to a sheet. */
-export const CARD_MARKS = 11
+export const CARD_MARKS = 13
 
 /** One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from the heel with its crayon, cut line, code of its page. */
 function card(job: Job, c: CardFacts, x: number, y: number): string {
@@ -29,15 +29,16 @@ function card(job: Job, c: CardFacts, x: number, y: number): string {
   const crayon = job.fieldwork.crayons
   const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn })
   const body = [svgRect(x, y, W, H, 'none', 1), svgText(x + 8, y + 32, p.id, { size: 30, bold: true }), qrSvg(c.url, x + W - 72, y + 3, 68)]
-  body.push(svgText(x + 66, y + 18, p.readingIn === null ? 'not read: planned depth' : `reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 33, p.state, { size: 10 }))
-  steps.forEach((s, i) => body.push(svgText(x + 8, y + 54 + i * 18, s.say, { size: 10.5 }), svgText(x + W - 78, y + 54 + i * 18, mark(s.inches), { size: 14, bold: true, anchor: 'end' })))
-  const top = y + 54 + steps.length * 18 + 4
-  body.push(svgLine(x + 6, top - 8, x + W - 6, top - 8, 'plain'), svgText(x + 96, top + 4, 'from bottom', { size: 9, anchor: 'end' }), svgText(x + 162, top + 4, 'from heel', { size: 9, anchor: 'end' }), svgText(x + 170, top + 4, 'mark, crayon', { size: 9 }))
+  body.push(svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 30, p.upFromRodIn === null ? p.state : `${inches(Math.abs(p.upFromRodIn))} ${p.upFromRodIn >= 0 ? 'up' : 'down'} to grade line`, { size: 10 }))
+  body.push(svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned: read it before cutting', { size: 9, bold: !p.measured }))
+  steps.forEach((s, i) => body.push(svgText(x + 8, y + 84 + i * 16, s.say, { size: 10.5 }), svgText(x + W - 10, y + 84 + i * 16, mark(s.inches), { size: 14, bold: true, anchor: 'end' })))
+  const top = y + 84 + steps.length * 16
+  body.push(svgLine(x + 6, top - 9, x + W - 6, top - 9, 'plain'), svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }), svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }), svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }))
   const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
-  const step = Math.min(17, (y + H - top - 26) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
-  marks.slice(0, CARD_MARKS).forEach((m, i) => { const at = top + 20 + i * step; body.push(svgText(x + 96, at, mark(m.fromBottomIn), { size: 13, bold: true, anchor: 'end' }), svgText(x + 162, at, mark(m.fromHeelIn), { size: 11, anchor: 'end' }), svgText(x + 170, at, `${m.name.slice(0, 12)}, ${crayon[m.kind]}`, { size: 8.5 })) })
-  if (marks.length > CARD_MARKS) body.push(svgText(x + 8, y + H - 14, `and ${marks.length - CARD_MARKS} more on its page`, { size: 9 }))
-  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut ${mark(p.cutIn)}; ${p.fit?.say ?? ''}` : 'marks are the top of the board; bottom is the foot as read', { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
+  const step = Math.min(15, (y + H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
+  marks.slice(0, CARD_MARKS).forEach((m, i) => { const at = top + 15 + i * step; body.push(svgText(x + 92, at, mark(m.fromBottomIn), { size: 12, bold: true, anchor: 'end' }), svgText(x + 156, at, mark(m.fromHeelIn), { size: 10.5, anchor: 'end' }), svgText(x + 163, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 8.5 })) })
+  const more = marks.length > CARD_MARKS ? `${marks.length - CARD_MARKS} more marks on its page; ` : ''
+  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${(p.fit?.say ?? '').replace(/″/g, '"').replace(/′/g, "'")}` : `${more}marks are the top of the board`, { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
   return body.join('')
 }
 

@@ -1,5 +1,5 @@
 import { buildCard, type BuildCard } from '@/core/columns'
-import type { ShownDerived as Derived } from '@/core/derive'
+import { kindName, type ShownDerived as Derived } from '@/core/derive'
 import { measure, type FieldState, type Levels, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { concreteOrder } from '@/core/quantities'
@@ -68,7 +68,7 @@ function concreteSheet(f: FieldSheetsOf): Sheet {
   const o = concreteOrder(t.concreteFt3, f.derived.holes.reduce((n, h) => n + h.postIds.length, 0), s)
   return {
     title: 'Concrete order', sub: s.by === 'truck' ? 'by truck' : `in ${s.bagLb} lb bags`, blocks: [
-      table(['holes', 'count', 'each, net', 'all, net'], f.derived.holes.map((h) => [`${h.kind}, ${inches(h.diameterIn)} across`, String(h.postIds.length), `${h.volumes.concreteFt3.toFixed(2)} cu ft`, `${(h.volumes.concreteFt3 * h.postIds.length).toFixed(1)} cu ft`]), [1, 2, 3]),
+      table(['holes', 'count', 'each, net', 'all, net'], f.derived.holes.map((h) => [`${kindName(h.kind)}, ${inches(h.diameterIn)} across`, String(h.postIds.length), `${h.volumes.concreteFt3.toFixed(2)} cu ft`, `${(h.volumes.concreteFt3 * h.postIds.length).toFixed(1)} cu ft`]), [1, 2, 3]),
       table(['order', ''], [['with 10% over-dig', `${o.yd3.toFixed(2)} cu yd`], ...(s.by === 'truck' ? [['truck', `${o.truckYd3.toFixed(2)} cu yd`]] : [[`bags, ${o.spareBags} of them spare`, String(o.bagsInAll)], [`loads of ${o.bagsALoad}`, String(o.loads)], ['weigh', `${o.bagsWeighLb} lb`]])], [1], [1]), ...o.say.map((q): Block => ({ kind: 'text', text: plain(q) })),
     ],
   }

@@ -39,7 +39,7 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
       <h2>Posts</h2>
       <ul className="plist">
         {asBuilt.map((p) => (
-          <li key={p.id}><button type="button" onClick={() => go(['post', p.id])}><b>{p.id}</b><span>{p.state}</span><span className="m">{p.measured ? <><Measure inches={p.footToGradeIn} feet={false} /> up</> : 'not read'}</span><progress max={POST_STATES.length - 1} value={POST_STATES.indexOf(p.state)} aria-label={`${p.id}: ${p.state}`} /></button></li>
+          <li key={p.id}><button type="button" onClick={() => go(['post', p.id])}><b>{p.id}</b><span>{p.state}</span><span className="m">{p.upFromRodIn !== null ? <><Measure inches={Math.abs(p.upFromRodIn)} feet={false} /> {p.upFromRodIn >= 0 ? 'up' : 'down'}</> : 'not read'}</span><progress max={POST_STATES.length - 1} value={POST_STATES.indexOf(p.state)} aria-label={`${p.id}: ${p.state}`} /></button></li>
         ))}
       </ul>
     </>

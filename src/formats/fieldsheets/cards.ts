@@ -29,8 +29,8 @@ function card(job: Job, c: CardFacts, x: number, y: number): string {
   const crayon = job.fieldwork.crayons
   const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn })
   const body = [svgRect(x, y, W, H, 'none', 1), svgText(x + 8, y + 32, p.id, { size: 30, bold: true }), qrSvg(c.url, x + W - 72, y + 3, 68)]
-  body.push(svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 30, p.upFromRodIn === null ? p.state : `${inches(Math.abs(p.upFromRodIn))} ${p.upFromRodIn >= 0 ? 'up' : 'down'} to grade line`, { size: 10 }))
-  body.push(svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned: read it before cutting', { size: 9, bold: !p.measured }))
+  body.push(svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 30, p.upFromRodIn === null ? p.state : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`, { size: 10.5, bold: true }))
+  body.push(svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 9, bold: !p.measured }))
   steps.forEach((s, i) => body.push(svgText(x + 8, y + 84 + i * 16, s.say, { size: 10.5 }), svgText(x + W - 10, y + 84 + i * 16, mark(s.inches), { size: 14, bold: true, anchor: 'end' })))
   const top = y + 84 + steps.length * 16
   body.push(svgLine(x + 6, top - 9, x + W - 6, top - 9, 'plain'), svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }), svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }), svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }))
@@ -38,7 +38,7 @@ function card(job: Job, c: CardFacts, x: number, y: number): string {
   const step = Math.min(15, (y + H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
   marks.slice(0, CARD_MARKS).forEach((m, i) => { const at = top + 15 + i * step; body.push(svgText(x + 92, at, mark(m.fromBottomIn), { size: 12, bold: true, anchor: 'end' }), svgText(x + 156, at, mark(m.fromHeelIn), { size: 10.5, anchor: 'end' }), svgText(x + 163, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 8.5 })) })
   const more = marks.length > CARD_MARKS ? `${marks.length - CARD_MARKS} more marks on its page; ` : ''
-  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${(p.fit?.say ?? '').replace(/″/g, '"').replace(/′/g, "'")}` : `${more}marks are the top of the board`, { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
+  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}` : `${more}marks are the top of the board`, { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
   return body.join('')
 }
 

@@ -1,0 +1,124 @@
+import fc from 'fast-check'
+import { holeNeed } from '../derive'
+import { schoolSteps, SET_LONG_IN } from '../marks'
+import { demo } from '../testing/demos'
+import { record, said, setUp } from '../testing/records'
+import { roundIn, toSixteenths } from '../units'
+import { changedSincePrint, footDifferences, judgeHole, measure, plannedFootIn } from '.'
+
+const pier = demo('tansy')
+const collar = demo('quillback')
+const readAll = (ids: readonly string[], at: (i: number) => number, of: 'foot' | 'footing' = 'foot', minute = 0, setup = 's1') => setUp(setup, minute, 48, Object.fromEntries(ids.map((id, i) => [id, at(i)])), undefined, of)
+const uneven = (i: number) => 52 + ((i * 37) % 23) / 16
+
+describe('brackets on piers: the rod stands on the foot', () => {
+  const ids = pier.d.posts.map((p) => p.id)
+  const run = (records: Parameters<typeof said>[0]) => { const { state, levels } = said(records); return { state, ...measure(pier.job, pier.d, state, levels) } }
+  test('marks of all posts lie in one plane to the sixteenth, whatever the ground does (property)', () => {
+    fc.assert(fc.property(fc.array(fc.integer({ min: 40 * 16, max: 70 * 16 }), { minLength: ids.length, maxLength: ids.length }), (v) => {
+      const { asBuilt } = run(readAll(ids, (i) => v[i] / 16))
+      const planes = new Map<string, number>()
+      for (const p of asBuilt) for (const m of p.marks) {
+        // What a rod would read at the mark: where the foot reads, less the mark's height on the stick as cut to the sixteenth.
+        const rod = toSixteenths((p.readingIn ?? 0) - roundIn(m.fromBottomIn))
+        const k = `${m.kind} ${m.upIn}`
+        expect(Math.abs(rod - (planes.get(k) ?? rod))).toBeLessThanOrEqual(1)
+        planes.set(k, planes.get(k) ?? rod)
+      }
+    }), { numRuns: 40 })
+  })
+  test('the lowest foot takes the longest post; the highest has the cover under the grade line', () => {
+    const { asBuilt, rods } = run(readAll(ids, uneven))
+    const eave = asBuilt.filter((p) => pier.d.posts.find((q) => q.id === p.id)?.kind === 'eave')
+    const low = eave.reduce((a, p) => ((p.readingIn ?? 0) > (a.readingIn ?? 0) ? p : a))
+    expect(low.needIn).toBe(Math.max(...eave.filter((p) => pier.d.posts.find((q) => q.id === p.id)?.side === pier.d.posts.find((q) => q.id === low.id)?.side).map((p) => p.needIn)))
+    expect(rods.offsets[rods.benchmarkPost ?? ''].upToGradeIn).toBeCloseTo(pier.job.levels.coverIn, 12)
+  })
+  test('a stick once cut stays; a later reading says what to do with it, and the others follow', () => {
+    const first = readAll(ids, () => 53)
+    const before = run(first)
+    const need = before.asBuilt[0].needIn
+    const cut = [record(300, { kind: 'grade', gradeReadingIn: before.rods.gradeReadingIn }), record(301, { kind: 'state', post: ids[0], state: 'cut' }), record(302, { kind: 'cut', post: ids[0], lengthIn: need })]
+    const after = run([...first, ...cut, record(400, { kind: 'reading', setup: 's1', target: ids[0], of: 'foot', inches: 53.5 }), record(401, { kind: 'reading', setup: 's1', target: ids[1], of: 'foot', inches: 54 })])
+    expect(after.asBuilt[0]).toMatchObject({ cutIn: need, locked: true, fit: { kind: 'short' } })
+    expect(after.asBuilt[0].fit?.say).toMatch(/1\/2″ short: block/)
+    expect(after.asBuilt[1].needIn - before.asBuilt[1].needIn).toBeCloseTo(1, 12)
+    expect(after.asBuilt[2].needIn).toBe(before.asBuilt[2].needIn)
+  })
+  test('a locked grade line stands when a higher point is read later', () => {
+    const first = readAll(ids, () => 53)
+    const locked = [...first, record(300, { kind: 'grade', gradeReadingIn: 51.75 })]
+    const higher = record(301, { kind: 'reading', setup: 's1', target: ids[3], of: 'foot', inches: 50 })
+    expect(run([...first, higher]).asBuilt[0].needIn).not.toBe(run(first).asBuilt[0].needIn)
+    expect(run([...locked, higher]).asBuilt[0].needIn).toBe(run(locked).asBuilt[0].needIn)
+    expect(run([...locked, higher]).rods.offsets[ids[3]].upToGradeIn).toBe(-1.75)
+  })
+  test('cards that read otherwise since the print are named, and only those', () => {
+    const first = readAll(ids, () => 53)
+    const grade = record(300, { kind: 'grade', gradeReadingIn: 51.75 })
+    const cards = Object.fromEntries(run([...first, grade]).asBuilt.map((p) => [p.id, p.signature]))
+    const print = record(301, { kind: 'print', cards })
+    const same = run([...first, grade, print])
+    expect(changedSincePrint(same.asBuilt, same.state)).toMatchObject({ changed: [], added: [], gone: [] })
+    const moved = run([...first, grade, print, ...[1, 4].map((k) => record(310 + k, { kind: 'reading', setup: 's1', target: ids[k], of: 'foot', inches: 53.0625 }))])
+    expect(changedSincePrint(moved.asBuilt, moved.state)?.changed).toEqual([ids[1], ids[4]])
+    expect(changedSincePrint(moved.asBuilt.slice(1), moved.state)?.gone).toEqual([ids[0]])
+    expect(changedSincePrint(run(first).asBuilt, run(first).state)).toBeNull()
+  })
+  test('differences along a row: plan, built and by how much', () => {
+    const { asBuilt } = run(setUp('s1', 0, 48, { [ids[0]]: 53, [ids[1]]: 54 }))
+    const [a, b, c] = footDifferences(asBuilt.slice(0, 3), (id) => plannedFootIn(pier.job, pier.d.holes, pier.d.posts.find((p) => p.id === id)?.kind ?? 'eave'))
+    expect([a.planIn, a.builtIn, a.byIn]).toEqual([6, -1.25, -7.25])
+    expect([b.builtIn, b.byIn]).toEqual([-2.25, -8.25])
+    expect([c.builtIn, c.byIn]).toEqual([null, null])
+  })
+})
+
+describe('embedded posts: a stake is not the foot', () => {
+  const office = { ...collar.job, levels: { ...collar.job.levels, readingsIn: {} } }
+  const eaves = collar.d.posts.filter((p) => p.kind === 'eave').map((p) => p.id)
+  const embed = collar.d.holes.find((h) => h.kind === 'eave')?.embedIn ?? 0
+  const run = (records: Parameters<typeof said>[0]) => { const { state, levels } = said(records); return measure(office, collar.d, state, levels) }
+  test('stakes give the way up to the grade line and leave the stick as planned', () => {
+    const { asBuilt } = run(readAll(eaves, uneven))
+    for (const p of asBuilt.filter((q) => eaves.includes(q.id))) {
+      expect(p.footToGradeIn).toBe(embed)
+      expect(p.measured).toBe(false)
+      expect(p.upFromRodIn).toBeCloseTo((p.readingIn ?? 0) - (52 - office.levels.coverIn), 12)
+    }
+  })
+  test('a pad read 2 1/2 in. lower than planned makes its own stick 2 1/2 longer, and no other', () => {
+    const stakes = readAll(eaves, () => 52)
+    const pad = record(500, { kind: 'reading', setup: 's1', target: eaves[2], of: 'footing', inches: 52 - office.levels.coverIn + embed + 2.5 })
+    const [before, after] = [run(stakes).asBuilt, run([...stakes, pad]).asBuilt]
+    before.forEach((p, i) => expect(after[i].needIn - p.needIn).toBeCloseTo(p.id === eaves[2] ? 2.5 : 0, 9))
+    expect(after.find((p) => p.id === eaves[2])?.measured).toBe(true)
+  })
+  test('every hole as planned holds for its own post; without frost, loads and collar nothing is asked of it', () => {
+    for (const p of collar.d.posts) {
+      const need = holeNeed(collar.d, office, p.id)
+      expect(need).not.toBeNull()
+      if (!need) continue
+      expect(judgeHole(need, { id: 'h', at: '', device: '', who: '', body: { kind: 'hole', post: p.id, depthIn: need.depthIn, setup: null, bottomReadingIn: null, found: 'nothing', note: '' } }, need.depthIn).state).toBe('holds')
+      expect(judgeHole(need, { id: 'h', at: '', device: '', who: '', body: { kind: 'hole', post: p.id, depthIn: 47, setup: null, bottomReadingIn: null, found: 'nothing', note: '' } }, 47).cures[0]).toMatch(/1″ deeper: frost reaches 4′ 0″/)
+    }
+    expect(holeNeed(collar.d, office, 'Z9')).toBeNull()
+  })
+})
+
+describe('three schools carry one height to three sets of numbers', () => {
+  const p = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
+  test.each<['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof p, readonly (readonly [string, number])[]]>([
+    ['high-pier', 48, p, [['grade', 68], ['seat', 212], ['cut', 214]]],
+    ['high-pier', 48, { ...p, footToGradeIn: -6 }, [['grade', 6], ['seat', 138], ['cut', 140]]],
+    ['cut-to-laser', 48, p, [['line', 48], ['seat', 96], ['rough', 214 + SET_LONG_IN]]],
+    ['cut-to-laser', 160, p, [['line', 160], ['seat', 16], ['rough', 220]]],
+    ['level-strings', 48, p, [['down', 68], ['seat', 144], ['cut', 214]]],
+    ['level-strings', 48, { ...p, footToGradeIn: -6 }, [['down', 6], ['seat', 144], ['cut', 140]]],
+  ])('%s, laser line at %i', (school, line, h, want) => { expect(schoolSteps(school, line, h).map((s) => [s.key, s.inches])).toEqual(want) })
+  test('words follow the sign: a bracket over the grade line, a laser line over the seat', () => {
+    expect(schoolSteps('high-pier', 48, { ...p, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
+    expect(schoolSteps('level-strings', 48, { ...p, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
+    expect(schoolSteps('cut-to-laser', 160, p)[1].say).toMatch(/down from the laser line/)
+  })
+})

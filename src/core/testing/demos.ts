@@ -1,0 +1,15 @@
+import quillback from '../../../demo/quillback-hill.json'
+import marl from '../../../demo/marl-road.json'
+import tansy from '../../../demo/tansy-hollow.json'
+import { deriveJob } from '../derive'
+import { parseJob } from '../model'
+
+const raw = { quillback, marl, tansy }
+/** A shipped job and what follows from it. */
+export function demo(name: keyof typeof raw) {
+  const job = parseJob(raw[name])
+  if (!job.ok) throw new Error(`${name}: ${JSON.stringify(job.issues)}`)
+  const d = deriveJob(job.value)
+  if (!d.ok) throw new Error(`${name}: ${JSON.stringify(d.issues)}`)
+  return { job: job.value, d: d.value }
+}

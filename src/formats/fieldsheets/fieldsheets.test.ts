@@ -1,0 +1,139 @@
+import jsQR from 'jsqr'
+import type { FieldRecord } from '@/core/field'
+import { demo } from '@/core/testing/demos'
+import { record, said, setUp } from '@/core/testing/records'
+import { planDxf } from '../dxf'
+import { readingsFromCsv, readingsToCsv } from '../csv'
+import { CARD_MARKS, fieldSheets, OVERLAP_IN, PAGE, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
+import { measure } from '@/core/field'
+
+const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
+  const { job, d } = demo(name)
+  const { state, levels } = said(records)
+  return { job, d, state, levels, book: fieldSheets({ job, derived: d, state, levels, date: 'today', revision: 'revision 1', page: 'http://127.0.0.1:3000/field/j1' }) }
+}
+const svgs = (book: ReturnType<typeof sheetsOf>['book']) => book.sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : []))).join('')
+
+/** Draws the squares of a code into pixels and reads them as a camera would. */
+function readCode(svg: string): string | undefined {
+  const size = 180
+  const scale = 3
+  const data = new Uint8ClampedArray(size * scale * size * scale * 4).fill(255)
+  for (const m of svg.matchAll(/M([\d.]+) ([\d.]+)h([\d.]+)v/g)) {
+    const [x, y, s] = m.slice(1).map(Number)
+    for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++) for (let c = Math.round(x * scale); c < Math.round((x + s) * scale); c++) { const i = (r * size * scale + c) * 4; data[i] = data[i + 1] = data[i + 2] = 0 }
+  }
+  return jsQR(data, size * scale, size * scale)?.data
+}
+
+describe('cards', () => {
+  test.each(['http://127.0.0.1:3000/field/j1/post/A1', 'https://yard.example/field/0123456789abcdef/post/J12'])('the code of %s reads back as itself', (url) => { expect(readCode(qrSvg(url, 0, 0, 180))).toBe(url) })
+  test.each(['quillback', 'tansy', 'marl'] as const)('%s: every post has its card, four to a sheet, and its page', (name) => {
+    const { d, book } = sheetsOf(name)
+    const cards = book.sheets.filter((s) => s.title.startsWith('Cards'))
+    expect(cards).toHaveLength(Math.ceil(d.posts.length / 4))
+    for (const p of d.posts) expect(svgs(book)).toContain(`>${p.id}</text>`)
+  })
+  test('a card has its reading, the way to the grade line, its crayons and every mark from its own foot; a stick that no longer fits says so', () => {
+    const { job, d } = demo('tansy')
+    const id = d.posts[0].id
+    const records = [...setUp('s1', 0, 48, Object.fromEntries(d.posts.map((p, i) => [p.id, 53 + (i % 3) / 8]))), record(200, { kind: 'cut', post: id, lengthIn: 100 }), record(201, { kind: 'state', post: id, state: 'cut' })]
+    const { book } = sheetsOf('tansy', records)
+    const text = svgs(book)
+    for (const part of ['rod reads 53&quot;', 'up 1 1/4&quot; to grade', 'laser line above the grade line', `, ${job.fieldwork.crayons.girt}<`, 'short, see its page']) expect(text).toContain(part)
+    expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(CARD_MARKS)
+  })
+  test('what is printed is kept by post and is the same for the same job', () => {
+    const { job, d, state, levels } = sheetsOf('quillback')
+    const a = printedCards(measure(job, d, state, levels))
+    expect(Object.keys(a)).toEqual(d.posts.map((p) => p.id))
+    expect(printedCards(measure(job, d, state, levels))).toEqual(a)
+  })
+})
+
+describe('sheets', () => {
+  const records = [...setUp('s1', 0, 48.5, { A1: 53.75, A2: 53.25 }, 48.5625), record(100, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '' }), record(101, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' })]
+  const { book, d } = sheetsOf('quillback', records)
+  const text = JSON.stringify(book)
+  test.each(['Hole schedule', 'Rod log', 'Rod log, to fill in', 'Set-ups', 'Concrete order'])('%s is there', (title) => { expect(book.sheets.some((s) => s.title === title)).toBe(true) })
+  test('the log as dug stands in the schedule; the closing check in the set-ups', () => {
+    const row = book.sheets.filter((s) => s.title === 'Hole schedule').flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : [])).find((r) => r[0] === 'A3')
+    expect(row?.slice(5)).toEqual(["4' 2\"", 'rock', '8 bags'])
+    expect(book.sheets.find((s) => s.title === 'Set-ups')?.blocks.flatMap((b) => (b.kind === 'table' ? b.rows : []))[0]).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed'])
+  })
+  test('the blank log has every post and no number; the filled one takes the closing error out', () => {
+    const rows = (title: string) => book.sheets.filter((s) => s.title === title).flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : []))
+    expect(rows('Rod log, to fill in').map((r) => r.join('|'))).toEqual(d.posts.map((p) => `${p.id}||||`))
+    expect(rows('Rod log').find((r) => r[0] === 'A1')?.slice(0, 4)).toEqual(['A1', 's1', '53 3/4"', '53 3/4"'])
+  })
+  test('columns alike share one build sheet; together the sheets name every post', () => {
+    const build = book.sheets.filter((s) => s.title.startsWith('Column:'))
+    expect(build.length).toBeLessThan(d.posts.length)
+    expect(text).toMatch(/template stick/i)
+  })
+  test('only letters the paper font has; the standing note on every book', () => {
+    expect(text).not.toMatch(/[′″−]/)
+    expect(book.note).toMatch(/planning/i)
+  })
+})
+
+describe('pole at full size: 72 points are one inch', () => {
+  const marks = [{ key: 'grade', name: 'grade line', upIn: 0 }, { key: 'G1', name: 'G1 top', upIn: 26.125 }, { key: 'heel', name: 'heel', upIn: 192 }]
+  const pages = poleStrips('A1', marks, 192)
+  const strips = pages.flatMap((p) => p.strips)
+  test('strips cover the pole from end to end and lap by half an inch', () => {
+    expect(strips[0].fromIn).toBe(0)
+    expect(strips.at(-1)?.toIn).toBeGreaterThanOrEqual(192)
+    strips.slice(1).forEach((s, i) => expect(strips[i].toIn - s.fromIn).toBe(OVERLAP_IN))
+    expect(strips.every((s) => s.toIn - s.fromIn === STRIP_IN)).toBe(true)
+    expect(pages).toHaveLength(Math.ceil(strips.length / STRIPS_A_PAGE))
+  })
+  test.each(marks)('the mark at $upIn in. lies true on its strip', (m) => {
+    const at = strips.findIndex((s) => m.upIn >= s.fromIn && m.upIn <= s.toIn)
+    const page = pages[Math.floor(at / STRIPS_A_PAGE)]
+    const y = 60 + (strips[at].toIn - m.upIn) * 72
+    expect(page.svg).toContain(`y1="${Math.round(y * 100) / 100}"`)
+    expect(page.svg).toContain(`>${m.name}</text>`)
+  })
+  test('nothing leaves the sheet', () => { for (const p of pages) for (const m of p.svg.matchAll(/\b[xy][12]?="([\d.]+)"/g)) expect(Number(m[1])).toBeLessThanOrEqual(Math.max(PAGE.widthPt, PAGE.heightPt)) })
+  test.each([[9.5, 1], [9.6, 2], [18.5, 2], [18.6, 3], [1, 1]])('%f in. take %i strips', (len, n) => { expect(poleStrips('x', [], len).flatMap((p) => p.strips)).toHaveLength(n) })
+})
+
+describe('plan as DXF', () => {
+  const { job, d } = demo('quillback')
+  const pairs = (dxf: string) => { const l = dxf.split(/\r?\n/); return l.flatMap((v, i) => (i % 2 === 0 && i + 1 < l.length ? [[v.trim(), l[i + 1]] as const] : [])) }
+  test.each([['in', '1', 1], ['mm', '4', 25.4]] as const)('in %s: header, layers, one circle and outline a post, at its place', (units, code, k) => {
+    const p = pairs(planDxf(job, d, units))
+    expect(p[p.findIndex(([c, v]) => c === '9' && v === '$INSUNITS') + 1][1]).toBe(code)
+    expect(p[p.findIndex(([c, v]) => c === '9' && v === '$ACADVER') + 1][1]).toBe('AC1021')
+    for (const kind of ['CIRCLE', 'LWPOLYLINE']) expect(p.filter(([c, v]) => c === '0' && v === kind)).toHaveLength(d.posts.length)
+    const circles = p.flatMap(([c, v], i) => (c === '0' && v === 'CIRCLE' ? [p.slice(i, i + 14)] : []))
+    const at = (list: typeof p, c: string) => Number(list.find(([q]) => q === c)?.[1])
+    d.posts.forEach((q, i) => { expect(at(circles[i], '10')).toBeCloseTo(q.x * k, 6); expect(at(circles[i], '20')).toBeCloseTo(q.y * k, 6) })
+    expect(p.at(-1)).toEqual(['0', 'EOF'])
+  })
+  test('a hostile name stays one line of text', () => {
+    const p = pairs(planDxf({ ...job, name: 'a\n0\nEOF\n<script>é' }, d, 'in'))
+    expect(p.filter(([c, v]) => c === '0' && v === 'EOF')).toHaveLength(1)
+    expect(p.some(([c, v]) => c === '1' && v.startsWith('a 0 EOF <script>?'))).toBe(true)
+  })
+})
+
+describe('readings from CSV', () => {
+  const posts = ['A1', 'A2', 'B1']
+  test.each<[string, string, readonly (readonly [string, number])[], number]>([
+    ['plain', 'post,reading\nA1,53 3/8\nA2,53.25', [['A1', 53.375], ['A2', 53.25]], 0], ['feet and inches', 'Post , Reading\na1,4\' 5 3/8"\nA2,4-5-6', [['A1', 53.375], ['A2', 53.375]], 0],
+    ['a stray comma in feet-inches', 'post,reading\nA1,4\',5 3/8"', [['A1', 53.375]], 0], ['quoted commas', 'post,reading\nA1,"53 3/8"', [['A1', 53.375]], 0], ['a byte order mark and Windows lines', '\uFEFFpost,reading\r\nA1,53\r\n', [['A1', 53]], 0],
+    ['an unknown post', 'post,reading\nZ9,53\nA1,53', [['A1', 53]], 1], ['letters', 'post,reading\nA1,high\nA2,53', [['A2', 53]], 1], ['off the rod', 'post,reading\nA1,301\nA2,-1', [], 2], ['twice', 'post,reading\nA1,53\nA1,54', [['A1', 53]], 1],
+    ['no columns', 'name,height\nA1,53', [], 1], ['nothing', '', [], 1], ['a formula', 'post,reading\nA1,=1+1', [], 1],
+  ])('%s', (_, text, rows, problems) => {
+    const r = readingsFromCsv(text, posts)
+    expect(r.rows.map((q) => [q.post, q.readingIn])).toEqual(rows)
+    expect(r.problems).toHaveLength(problems)
+    if (problems && rows.length) expect(r.problems[0]).toMatch(/^Row \d/)
+  })
+  test('what goes out comes in again', () => {
+    const { state, levels } = said(setUp('s1', 0, 48, { A1: 53.375, A2: 52.0625, B1: 60 }))
+    expect(readingsFromCsv(readingsToCsv(state, levels), posts)).toEqual({ rows: [{ post: 'A1', readingIn: 53.375 }, { post: 'A2', readingIn: 52.0625 }, { post: 'B1', readingIn: 60 }], problems: [] })
+  })
+})

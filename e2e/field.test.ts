@@ -1,0 +1,147 @@
+import { readFileSync } from 'node:fs'
+import { By, type WebDriver } from 'selenium-webdriver'
+import { openBrowser } from '../scripts/lib/browser.mjs'
+import { BASE, desk, PATIENCE } from './testing/desk'
+
+// A morning with the laser on a phone, through the real pages: a set-up, a slip of the eye, a bump, again, cut, set, no server for a while.
+let driver: WebDriver
+let at: ReturnType<typeof desk>
+let id = ''
+
+beforeAll(async () => {
+  const b = await openBrowser({ width: 412, height: 892 })
+  driver = b.driver
+  at = desk(driver, b.downloads)
+  const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as { name: string }
+  id = ((await (await fetch(`${BASE}/api/jobs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ import: { ...doc, name: 'Tansy by phone' } }) })).json()) as { id: string }).id
+})
+afterAll(() => driver.quit())
+
+const tap = async (text: string) => { const el = await driver.wait(async () => { for (const b of await driver.findElements(By.css('.field button'))) if ((await b.getText()).replace(/\s+/g, ' ').trim() === text || (await b.getAttribute('aria-label')) === text) return b; return null }, PATIENCE, `no key ${text}`); if (el) { await driver.executeScript('arguments[0].scrollIntoView({block:"center"})', el); await el.click() } }
+const chip = async () => (await at.text('.chips button[aria-pressed="true"]')).split(/\s/)[0]
+const read = async (whole: string, part: string) => { await tap(whole); await tap(part) }
+const keep = async () => (await at.find('.field .acts .main')).click()
+const main = (has: RegExp) => at.waitText('.field', has)
+const sent = async () => ((await (await fetch(`${BASE}/api/jobs/${id}/records?after=0`)).json()) as { records: { record: { id: string; body: Record<string, unknown> } }[] }).records.map((r) => r.record)
+
+test('a set-up on a benchmark, then reading after reading, each read back in words', async () => {
+  await driver.get(`${BASE}/field/${id}/read`)
+  const place = await at.find('.who input')
+  await place.sendKeys('gate post')
+  await tap('Read a benchmark')
+  await read('52', '1/2')
+  await tap('Start this set-up')
+  const first = await chip()
+  await read('53', '3/8')
+  await main(/fifty-three and three eighths/)
+  await keep()
+  await main(new RegExp(`${first} kept`))
+  expect(await chip()).not.toBe(first)
+  await read('53', '1/4')
+  await keep()
+  await main(/2 readings/)
+})
+
+test('a slip of three inches is said before it is kept, and read again', async () => {
+  const post = await chip()
+  await read('51', '1/4')
+  await main(/off its neighbours[\s\S]*second look/)
+  await tap('Read again')
+  await read('53', '1/8')
+  await keep()
+  await main(new RegExp(`${post} kept[\\s\\S]*3 readings`))
+})
+
+test('undo takes the last one back and asks for that post again', async () => {
+  const post = (await at.text('.fok')).split(' ')[0]
+  await tap('Undo')
+  await main(/2 readings/)
+  expect(await chip()).toBe(post)
+  await read('53', '1/8')
+  await keep()
+  await main(/3 readings/)
+})
+
+test('back on the benchmark it misses by a quarter: the set-up is refused and its readings are not used', async () => {
+  await tap('Check back')
+  await read('52', '3/4')
+  await main(/Benchmark reads 52 3\/4/)
+  await keep()
+  await tap('Back')
+  await main(/gate post does not close[\s\S]*1\/4/)
+  await at.waitText('.next', /Next reading\s*A1/)
+})
+
+test('a new set-up, the same posts again: now they count', async () => {
+  await at.find('.next')
+  await (await at.find('.next button')).click()
+  await tap('New set-up')
+  await tap('Read a benchmark')
+  await read('51', '1/2')
+  await tap('Start this set-up')
+  for (const part of ['3/8', '1/4', '1/8']) { const before = await chip(); await tap('52'); await tap(part); await keep(); await main(new RegExp(`${before} kept`)) }
+  await driver.wait(async () => (await sent()).filter((r) => r.body.kind === 'reading').length === 7, PATIENCE)
+})
+
+test('the card gives this post its own cut; cut as said, then set', async () => {
+  await driver.get(`${BASE}/field/${id}/post/A1`)
+  await main(/rod reads[\s\S]*Cut this post[\s\S]*Marks from its own bottom/)
+  await tap('Cut as said')
+  await main(/A1 fits/)
+  const cut = (await sent()).find((r) => r.body.kind === 'cut')
+  expect(Number(cut?.body.lengthIn) * 16 % 1).toBe(0)
+})
+
+test('without a server entries wait on the phone, are counted, and go in order when it is back', async () => {
+  await fetch(`${process.env.BURDOCK_DOOR}/stop`)
+  await (await at.find('.field .acts .main')).click()
+  await at.waitText('.fhead', /Offline\s*1 kept here/)
+  await tap('Hole of A1')
+  await main(/string to bottom/)
+  await tap('Rock')
+  await at.waitText('.fhead', /Offline\s*2 kept here/)
+  await fetch(`${process.env.BURDOCK_DOOR}/start`)
+  await at.waitText('.fhead', /Sent/)
+  const list = await sent()
+  expect(list.slice(-2).map((r) => r.body.kind)).toEqual(['state', 'hole'])
+  expect(new Set(list.map((r) => r.id)).size).toBe(list.length)
+})
+
+test('keys are large enough for a thumb in a glove and nothing runs off the side', async () => {
+  for (const view of ['', '/read', '/hole/A1', '/post/A1']) {
+    await driver.get(`${BASE}/field/${id}${view}`)
+    await at.find('.fmain button')
+    const small = await driver.executeScript<string[]>(`return [...document.querySelectorAll('.field button')].filter((b) => b.offsetParent && (b.offsetHeight < 48 || b.offsetWidth < 44)).map((b) => b.textContent + ' ' + b.offsetWidth + 'x' + b.offsetHeight)`)
+    expect(small).toEqual([])
+    expect(await driver.executeScript<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(412)
+  }
+})
+
+describe('records at the server', () => {
+  const url = () => `${BASE}/api/jobs/${id}/records`
+  const post = (records: unknown, after = 0, to = url()) => fetch(to, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ after, records }) })
+  const one = { id: 'twice1', at: '2026-05-04T12:00:00Z', device: 'phone-2', who: 'mate', body: { kind: 'state', post: 'A2', state: 'set' } }
+  test('sent twice, even with another text, counts once and stays as first sent', async () => {
+    await post([one])
+    await post([one, { ...one, body: { ...one.body, state: 'planned' } }])
+    const has = (await sent()).filter((r) => r.id === 'twice1')
+    expect(has).toHaveLength(1)
+    expect(has[0].body.state).toBe('set')
+  })
+  test('an answer holds only what came after', async () => {
+    const r = (await (await post([])).json()) as { last: number; records: unknown[] }
+    expect(r.records.length).toBeGreaterThan(5)
+    expect(((await (await post([{ ...one, id: 'later1' }], r.last)).json()) as { records: unknown[] }).records).toHaveLength(1)
+  })
+  test.each<[string, unknown, RegExp]>([
+    ['a reading off the rod', [{ ...one, id: 'bad1', body: { kind: 'reading', setup: 's', target: 'A1', of: 'foot', inches: 999 } }], /inches/], ['text', 'A1 53', /records|wrong-type/], ['a good one beside a bad one', [{ ...one, id: 'good9' }, { ...one, id: 'bad 9' }], /1/],
+    ['markup for a post', [{ ...one, id: 'bad2', body: { kind: 'state', post: '<img>', state: 'set' } }], /post/],
+  ])('%s is refused with its place, and nothing of it is kept', async (_, records, says) => {
+    const before = (await sent()).length
+    const r = await post(records)
+    expect(r.status).toBe(422)
+    expect(JSON.stringify(await r.json())).toMatch(says)
+    expect((await sent()).length).toBe(before)
+  })
+  test.each([['no-such-job', 404], ['0123456789abcdef01234567', 404]])('a job that is not there (%s): %i', async (job, status) => { expect((await post([one], 0, `${BASE}/api/jobs/${job}/records`)).status).toBe(status) })
+})

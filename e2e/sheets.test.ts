@@ -1,0 +1,121 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { By, type WebDriver } from 'selenium-webdriver'
+import { openBrowser } from '../scripts/lib/browser.mjs'
+import { BASE, desk } from './testing/desk'
+
+// What the office does with the field's records, and what comes out on paper and in files.
+let driver: WebDriver
+let at: ReturnType<typeof desk>
+let url = ''
+const doc = JSON.parse(readFileSync('demo/quillback-hill.json', 'utf8')) as { name: string }
+const post = (to: string, body: unknown) => fetch(`${BASE}${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+
+beforeAll(async () => {
+  const b = await openBrowser()
+  driver = b.driver
+  at = desk(driver, b.downloads)
+  url = `${BASE}/jobs/${((await (await post('/api/jobs', { import: { ...doc, name: 'Quillback sheets' } })).json()) as { id: string }).id}`
+})
+afterAll(() => driver.quit())
+
+const press = async (text: string) => (await at.byText('button', text)).click()
+const fill = async (label: string, text: string) => { const el = await at.find(`input[aria-label="${label}"]`); await el.click(); await el.sendKeys(text, '\t') }
+
+describe('the pole at full size, measured on the page as printed', () => {
+  const dpi = 144
+  let pages: { width: number; height: number; at: (x: number, y: number) => number }[] = []
+  beforeAll(async () => {
+    const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-strips-'))
+    writeFileSync(`${dir}/s.pdf`, Buffer.from(await (await post('/api/pole-strips', { doc, post: 'A1' })).arrayBuffer()))
+    execFileSync('pdftoppm', ['-r', String(dpi), '-gray', `${dir}/s.pdf`, `${dir}/p`])
+    pages = readdirSync(dir).filter((f) => f.endsWith('.pgm')).sort().map((f) => {
+      const data = readFileSync(`${dir}/${f}`)
+      const [, w, h] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(data.subarray(0, 40).toString('latin1')) ?? []
+      const [width, height] = [Number(w), Number(h)]
+      const start = data.length - width * height
+      return { width, height, at: (x, y) => data[start + y * width + x] }
+    })
+  })
+  const darkRun = (n: number, value: (i: number) => number) => { let best = 0; let run = 0; for (let i = 0; i < n; i++) { run = value(i) < 128 ? run + 1 : 0; best = Math.max(best, run) } return best }
+  test('letter pages; the scale of six inches is six inches on each', () => {
+    expect(pages.length).toBeGreaterThan(3)
+    for (const p of pages) {
+      expect([p.width, p.height]).toEqual([8.5 * dpi, 11 * dpi])
+      const longest = Math.max(...Array.from({ length: 40 }, (_, k) => darkRun(p.width, (x) => p.at(x, Math.round((60 + 9.5 * 72 + 10 + k * 0.5) * (dpi / 72))))))
+      expect(Math.abs(longest - 6 * dpi)).toBeLessThanOrEqual(2)
+    }
+  })
+  test('the frame of a strip is nine and a half inches tall to a hundredth and a bit', () => {
+    const p = pages[0]
+    const tallest = Math.max(...Array.from({ length: 8 }, (_, k) => darkRun(p.height, (y) => p.at(Math.round(36 * (dpi / 72)) - 3 + k, y))))
+    expect(Math.abs(tallest - 9.5 * dpi)).toBeLessThanOrEqual(3)
+  })
+})
+
+describe('the office', () => {
+  test('cut list: the solver answers in the browser, and says what no plan can beat', async () => {
+    await driver.get(`${url}?stage=posts`)
+    await press('Cut list')
+    await at.waitText('.work', /boards, \$\d+[\s\S]*No plan can do with fewer than \d+ boards/)
+    const [, bought, bound] = /(\d+) boards, \$[\s\S]*fewer than (\d+) boards/.exec(await at.text('.work')) ?? []
+    expect(Number(bought) - Number(bound)).toBeLessThanOrEqual(1)
+  })
+  test('build card: plies, nails and the order of work', async () => {
+    await press('Build')
+    await at.waitText('.work', /Foot to seat[\s\S]*Pocket in the centre ply[\s\S]*Nails, [\s\S]*Columns of nails/)
+  })
+  test('a hole dug too shallow is judged for its own post, with what would make it hold', async () => {
+    await driver.get(`${url}?stage=holes`)
+    await press('Log')
+    await fill('depth of A3 as dug', '47')
+    await at.waitText('.work', /shallower than planned, and it does not hold[\s\S]*frost reaches 4′ 0″/)
+    await fill('depth of A4 as dug', '0')
+    await at.waitText('.work', /Too small/)
+    await (await at.find('select[aria-label="found in A5"], select[aria-label="found in A6"]')).sendKeys('water')
+    await at.waitText('.work', /no pad until it is drained/)
+  })
+  test('concrete by truck and by bag', async () => {
+    await press('Concrete')
+    const bags = Number(await at.text('[data-order="bags"]'))
+    expect(bags).toBeGreaterThan(100)
+    await (await driver.findElement(By.xpath("//select[option[text()='by truck']]/option[text()='by truck']"))).click()
+    await at.waitText('[data-order="truck"]', /^\d+\.(00|25|50|75) yd³$/)
+    const yards = Number.parseFloat(await at.text('[data-order="truck"]'))
+    // Five spare bags of 0.6 ft³ less, a quarter yard of rounding more.
+    expect(Math.abs(yards * 27 - (bags - 5) * 0.6)).toBeLessThan(0.25 * 27 + 0.6)
+  })
+  test('field sheets: printing remembers every card; a new reading names the ones to print again', async () => {
+    await driver.get(`${url}?stage=book`)
+    await press('Field sheets')
+    await at.waitText('.work', /Cards A1 to A4|field sheets/i)
+    await press('Download PDF')
+    const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-pdf-')), 'f.pdf')
+    writeFileSync(file, await at.file('field sheets.pdf'))
+    const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
+    for (const part of ['Hole schedule', 'Rod log', 'Concrete order', 'page 1 of', 'rod reads', 'crown']) expect(text).toContain(part)
+    await at.stage('Posts')
+    await at.find('input[name="rod-A2"]')
+    expect(await driver.findElements(By.css('.reprint'))).toHaveLength(0)
+    await at.type('rod-A2', '53 1/2')
+    await at.waitText('.reprint', /1 card changed: reprint A2/)
+  })
+  test('the plan leaves as DXF in inches', async () => {
+    await at.stage('Crew book').catch(async () => driver.get(`${url}?stage=book`))
+    await press('Plan as DXF, inches')
+    const dxf = (await at.file('inches.dxf')).toString('utf8')
+    expect(dxf).toMatch(/\$INSUNITS\s+70\s+1\s/)
+    expect(dxf.trimEnd()).toMatch(/EOF$/)
+  })
+})
+
+test.each<[string, string, unknown, RegExp]>([
+  ['a post that is not there', '/api/pole-strips', { doc, post: 'Z9' }, /no-such-post/], ['no post', '/api/pole-strips', { doc }, /post/], ['a page that is a script', '/api/field-sheets', { doc, date: '', revision: '', records: [], page: 'javascript:alert(1)' }, /page/],
+  ['records that are none', '/api/field-sheets', { doc, date: '', revision: '', records: [{ id: 1 }], page: 'http://127.0.0.1/field/x' }, /id/], ['no job', '/api/field-sheets', { doc: {}, date: '', revision: '', records: [], page: 'http://127.0.0.1/field/x' }, /format/],
+])('%s is refused in words', async (_, to, body, says) => {
+  const r = await post(to, body)
+  expect(r.status).toBe(422)
+  expect(JSON.stringify(await r.json())).toMatch(says)
+})

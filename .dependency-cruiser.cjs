@@ -1,5 +1,5 @@
 // The import table of the project. Core topics may import only themselves and the topics above them.
-const order = ['result', 'units', 'geometry', 'model', 'loads', 'wood', 'joints', 'statics', 'ground', 'layout', 'marks', 'quantities', 'columns', 'field', 'derive', 'sizing']
+const order = ['result', 'units', 'geometry', 'model', 'loads', 'wood', 'joints', 'statics', 'ground', 'layout', 'marks', 'quantities', 'columns', 'terrain', 'field', 'derive', 'sizing']
 const later = (topic) => order.slice(order.indexOf(topic) + 1).join('|')
 const test = '(\\.test\\.tsx?$|/testing/)'
 module.exports = {

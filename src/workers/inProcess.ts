@@ -1,5 +1,5 @@
 import { deriveJob, judgePlan, planJob } from '@/core/derive'
-import { fixesFor, sizeJob } from '@/core/sizing'
+import { fixesFor, sizeJob, waysRound } from '@/core/sizing'
 import { planCuts } from './cutting'
 import type { Cancel, Handlers } from './protocol'
 
@@ -21,6 +21,7 @@ export const handlers: Handlers = {
     return check ? { trace: check.trace(), diagram: check.diagram?.() ?? null } : null
   },
   cuts: (request) => planCuts(request),
+  ways: async (job) => waysRound(job),
   fixes: async ({ job, checkId }) => fixesFor(job, checkId),
   size: async (job, cancel: Cancel, tell) => {
     const run = sizeJob(job)

@@ -3,7 +3,7 @@ import type { CheckSummary, Judgement } from '@/core/derive'
 import type { CutRequest } from './cutting'
 import type { Job } from '@/core/model'
 import type { Diagram, Issue, TraceLine } from '@/core/result'
-import type { Fixes, SizingProgress, SizingReport } from '@/core/sizing'
+import type { Fixes, Met, SizingProgress, SizingReport } from '@/core/sizing'
 
 /** A judgement as it crosses from the worker: checks without their arithmetic. */
 export type ToldJudgement = Omit<Judgement, 'checks'> & { readonly checks: readonly CheckSummary[] }
@@ -15,6 +15,7 @@ export interface Calls {
   readonly explain: [{ readonly job: Job; readonly checkId: string }, Explanation | null]
   readonly fixes: [{ readonly job: Job; readonly checkId: string }, Fixes]
   readonly size: [Job, SizingReport]
+  readonly ways: [Job, readonly Met[]]
   readonly cuts: [CutRequest, CutPlan | null]
 }
 export type CallName = keyof Calls

@@ -4,6 +4,7 @@ import { notChecked, ok, type Check, type Issue, type Result } from '../result'
 import type { BraceLine } from './bracing'
 import type { PostDemand, RoofLoads } from './demands'
 import type { Lateral } from './frames'
+import { groundAtPosts, groundChecks, surfaceOfJob, type PostGround } from './groundChecks'
 import { sizeHoles, type HoleKind } from './holes'
 import { judgeFrame } from './judgeFrame'
 import { planJob, type Plan, type PlannedWall } from './plan'
@@ -28,6 +29,8 @@ export interface Judgement {
   readonly holes: readonly HoleKind[]
   readonly schedule: readonly ScheduleRow[]; readonly cards: readonly PostCard[]
   readonly takeoff: Takeoff
+  /** The ground at each post, where spot heights say. */
+  readonly ground: Readonly<Record<string, PostGround>> | null
   readonly checks: readonly Check[]; readonly tally: Tally
 }
 
@@ -59,13 +62,15 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   const holes = frame?.holes ?? sizeHoles(job, layout.posts, null, [], null)
   if (frame) checks.push(...frame.checks)
   else for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const) checks.push(notChecked(`site-${stage}`, `${WAITING[stage]} wait for the site`, stage, `Not entered yet: ${missing.map((m) => String(m.path[1])).join(', ')}.`, 'Enter the site’s hazards first; none is ever assumed.'))
+  const ground = groundAtPosts(job, layout.posts)
+  if (ground) checks.push(...groundChecks(job, holes, ground, surfaceOfJob(job)?.steepestPer12 ?? 0))
   const rows = schedule(b, layout.posts, holes)
   const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
   for (const c of checks) tally[c.state === 'not-checked' ? 'notChecked' : c.state]++
   const lines = frame?.lines ?? []
   return {
     walls, site: results, missing, demands: frame?.demands ?? null, reactions: frame?.reactions ?? [], lateral: frame?.lateral ?? null, braces: lines, postRatios: frame?.ratios ?? {}, holes,
-    schedule: rows.rows, cards: rows.cards(plan.poles), takeoff: takeoff({ job, rows: rows.rows, posts: layout.posts, holes, walls, grid, placed, plan: trusses, lines }), checks, tally,
+    schedule: rows.rows, cards: rows.cards(plan.poles), takeoff: takeoff({ job, rows: rows.rows, posts: layout.posts, holes, walls, grid, placed, plan: trusses, lines }), ground, checks, tally,
   }
 }
 
@@ -73,7 +78,7 @@ let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judge
 
 /** Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is kept. */
 export function judgePlan(job: Job, plan: PlannedJob): Judgement {
-  const same = last && last.job.building === job.building && last.job.site === job.site && last.job.sizing === job.sizing && last.plan.posts === plan.posts
+  const same = last && last.job.building === job.building && last.job.site === job.site && last.job.sizing === job.sizing && last.job.ground === job.ground && last.plan.posts === plan.posts
   if (!last || !same) last = { job, plan, result: judge(job, plan) }
   return last.result
 }

@@ -9,7 +9,7 @@ export type {
 export { migrate, newLeanToParts } from './migrations'
 export type { BuiltUp } from './zod'
 export { JOB_FORMAT, JOB_VERSION, jobSchema } from './job'
-export type { Bays, Building, Job, Joints, LeanTo, Measures, Opening, OwnGrade, Site, Fieldwork, Sizing } from './job'
+export type { Bays, Building, Job, Joints, LeanTo, Measures, Opening, OwnGrade, Site, Fieldwork, Ground, Sizing } from './job'
 export { newJob } from './newJob'
 export { issuesOf, MAX_FILE_CHARS, parseJob, readJobText } from './readJob'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'

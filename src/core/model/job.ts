@@ -49,6 +49,17 @@ export const fieldworkSchema = z.strictObject({
   crayons: z.record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20)).describe('Crayon colour of each kind of mark, as the crew names it'),
 })
 
+/** The lie of the land: spot heights above the grade line, the pad, what is in the way, and an old wall that is built on to. */
+export const groundSchema = z.strictObject({
+  spots: z.array(z.strictObject({ id: z.string().regex(/^[A-Za-z0-9]{1,12}$/), xIn: z.number().min(-6000).max(18000), yIn: z.number().min(-6000).max(18000), heightIn: z.number().min(-240).max(240).nullable().describe('Ground above the grade line, inches; null where a rod reading of spot-id gives it') })).max(2000),
+  padIn: z.number().min(-120).max(120).describe('Level of the finished pad above the grade line, inches'),
+  obstructions: z.array(z.strictObject({
+    id, kind: z.enum(['stump', 'root', 'rock', 'buried line']), xIn: z.number().min(-6000).max(18000), yIn: z.number().min(-6000).max(18000), radiusIn: lengthIn(0.5, 240, 'Half its width'), clearIn: lengthIn(0, 240, 'Clearance to keep'),
+    decided: text(60), why: text(300),
+  })).max(60),
+  oldWall: z.array(z.strictObject({ atIn: lengthIn(0, 12000, 'Along the string'), offIn: z.number().min(-60).max(60) })).max(200).describe('Offsets of an old wall from a string along it'),
+})
+
 export const jobSchema = z.strictObject({
   format: z.literal(JOB_FORMAT),
   version: z.literal(JOB_VERSION),
@@ -60,6 +71,7 @@ export const jobSchema = z.strictObject({
   levels: levelsSchema,
   sizing: sizingSchema,
   fieldwork: fieldworkSchema,
+  ground: groundSchema,
 }).meta({ title: 'Burdock job', description: 'One post-frame building. Lengths in inches, forces in pounds, angles in degrees.' })
 
 export type Job = z.infer<typeof jobSchema>
@@ -71,5 +83,6 @@ export type LeanTo = Building['leanTos'][number]
 export type OwnGrade = Building['grades'][number]
 export type Joints = Building['joints']
 export type Measures = Job['strings']['measures']
+export type Ground = Job['ground']
 export type Fieldwork = Job['fieldwork']
 export type Sizing = Job['sizing']

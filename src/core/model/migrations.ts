@@ -22,8 +22,11 @@ function toVersion2(raw: Raw): Raw {
   }
 }
 
-/** Version 2 had nothing of the work on site. */
-const toVersion3 = (raw: Raw): Raw => ({ ...raw, version: 3, fieldwork: raw.fieldwork ?? newJob('x').fieldwork })
+/** Version 2 had nothing of the work on site, nor of the ground. */
+function toVersion3(raw: Raw): Raw {
+  const fresh = newJob('x')
+  return { ...raw, version: 3, fieldwork: raw.fieldwork ?? fresh.fieldwork, ground: raw.ground ?? fresh.ground }
+}
 
 /** Framing of a new lean-to, to be checked and changed. */
 export const newLeanToParts = () => ({

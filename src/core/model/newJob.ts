@@ -48,5 +48,6 @@ export function newJob(name: string): Job {
       concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 }, levelSchool: 'high-pier', laserLineIn: 48,
       crayons: { grade: 'green', skirt: 'brown', girt: 'black', sill: 'blue', head: 'blue', heel: 'red', rafter: 'red' },
     },
+    ground: { spots: [], padIn: 0, obstructions: [], oldWall: [] },
   }
 }

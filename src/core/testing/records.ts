@@ -1,8 +1,7 @@
 import { foldRecords, tieLevels, type FieldRecord, type RecordBody } from '../field'
 
-const START = Date.parse('2026-05-04T12:00:00Z')
 /** A record made `minute` minutes into a working day. */
-export const record = (minute: number, body: RecordBody, device = 'phone-1', id = `r${minute}-${device}`): FieldRecord => ({ id, at: new Date(START + minute * 60000).toISOString(), device, who: 'crew', body })
+export const record = (minute: number, body: RecordBody, device = 'phone-1', id = `r${minute}-${device}`): FieldRecord => ({ id, at: `2026-05-04T${String(8 + Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00Z`, device, who: 'crew', body })
 /** A set-up with its readings, one a minute. */
 export const setUp = (setup: string, minute: number, benchmarkIn: number | null, readings: Readonly<Record<string, number>>, checkIn?: number, of: 'foot' | 'footing' | 'ground' = 'foot'): FieldRecord[] => [
   record(minute, { kind: 'setup', setup, place: 'corner', benchmarkIn }), ...Object.entries(readings).map(([target, inches], i) => record(minute + i + 1, { kind: 'reading', setup, target, of, inches })),

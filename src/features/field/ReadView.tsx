@@ -39,7 +39,9 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const add = useLog((s) => s.add)
   const undo = useLog((s) => s.undo)
   const { rods, rows } = useMeasured(job, d)
-  const order = useMemo(() => [...new Set(rows.flat())], [rows])
+  const [on, setOn] = useState<'foot' | 'footing' | 'ground'>('foot')
+  const spots = useMemo(() => job.ground.spots.map((s) => `spot-${s.id}`), [job])
+  const order = useMemo(() => (on === 'ground' ? spots : [...new Set(rows.flat())]), [rows, on, spots])
   const setup = state.setups.at(-1)
   const shift = levels.setups.find((s) => s.setup === setup?.body.setup)?.shiftIn ?? 0
   const [picked, setPicked] = useState<string | null>(null)
@@ -48,10 +50,9 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const [mode, setMode] = useState<'read' | 'setup' | 'check'>('read')
   const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
   const [rod, setRod] = useState<Rod | null>(null)
-  const [on, setOn] = useState<'foot' | 'footing'>('foot')
   const embedded = job.building.school !== 'pier'
   const kindOf = (id: string) => d.posts.find((p) => p.id === id)?.kind
-  const read = (id: string): boolean => (on === 'foot' ? id in rods.offsets : id in levels.footings)
+  const read = (id: string): boolean => (on === 'foot' ? id in rods.offsets : on === 'footing' ? id in levels.footings : id in levels.grounds)
   const seed = useRef(7)
   if (!setup || mode === 'setup') return <SetUp onStart={(place, benchmarkIn) => { add({ kind: 'setup', setup: `s${state.setups.length + 1}-${Date.now().toString(36)}`, place, benchmarkIn }); setMode('read'); setEntry(EMPTY); setLast(null) }} />
 
@@ -60,10 +61,10 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const i = row.indexOf(target)
   const near = [row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)
   // Readings are shown as this set-up would read them.
-  const here = (id: string): number | null => (!read(id) ? null : (on === 'foot' ? rods.offsets[id].readingIn : levels.footings[id].inches) - shift)
+  const here = (id: string): number | null => (!read(id) ? null : (on === 'foot' ? rods.offsets[id].readingIn : (on === 'footing' ? levels.footings : levels.grounds)[id].inches) - shift)
   const odd = (id: string): boolean => on === 'foot' && (rods.offsets[id]?.suspect ?? false)
   // Pads of different kinds of post lie at different depths: only like ones are compared.
-  const known = near.flatMap((id) => { const v = here(id); return v === null || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v] })
+  const known = near.flatMap((id) => { const v = here(id); return v === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v] })
   const expected = known.length ? known.reduce((a, v) => a + v, 0) / known.length : null
   const value = entryIn(entry)
   const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
@@ -88,13 +89,13 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const skipped = gapsInSequence(rows, levels)
   return (
     <>
-      <div className="chips" role="group" aria-label="Posts">{row.slice(Math.max(0, i - 2), i + 4).map((id) => <button key={id} type="button" aria-pressed={id === target} className={odd(id) ? 'odd' : ''} onClick={() => { setPicked(id); setEntry(EMPTY); setAround(null) }}>{id}<small>{here(id) !== null ? (odd(id) ? 'again' : '✓') : '○'}</small></button>)}</div>
+      <div className="chips" role="group" aria-label="Posts">{row.slice(Math.max(0, i - 2), i + 4).map((id) => <button key={id} type="button" aria-pressed={id === target} className={odd(id) ? 'odd' : ''} onClick={() => { setPicked(id); setEntry(EMPTY); setAround(null) }}>{id.replace('spot-', '')}<small>{here(id) !== null ? (odd(id) ? 'again' : '✓') : '○'}</small></button>)}</div>
       <div className="readout">
-        <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target} />
+        <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target.replace('spot-', '')} />
         <div className="besides">{near.map((id, k) => <div key={id}><span>{id}, {k === 0 && i > 0 ? 'before' : 'after'}</span><b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b></div>)}</div>
       </div>
       {suspect && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(off)} feet={false} /> off its neighbours</b><p>Over 3/4″ is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
-      {!suspect && lastRead && value === null && <div className="fok" role="status">{lastRead.body.target} kept: <b><Measure inches={lastRead.body.inches} feet={false} /></b><button type="button" onClick={() => { undo(lastRead.id); setPicked(lastRead.body.target); setLast(null) }}>Undo</button></div>}
+      {!suspect && lastRead && value === null && <div className="fok" role="status">{lastRead.body.target.replace('spot-', '')} kept: <b><Measure inches={lastRead.body.inches} feet={false} /></b><button type="button" onClick={() => { undo(lastRead.id); setPicked(lastRead.body.target); setLast(null) }}>Undo</button></div>}
       {!suspect && value === null && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
       <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
       <div className="acts">
@@ -104,7 +105,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
       <div className="acts small">
         <button type="button" onClick={() => setMode('setup')}>New set-up</button>
         {setup.body.benchmarkIn !== null && <button type="button" aria-pressed={mode === 'check'} onClick={() => { setMode(mode === 'check' ? 'read' : 'check'); setEntry(EMPTY); setAround(Math.round(setup.body.benchmarkIn ?? 52)) }}>Check back</button>}
-        {embedded && <button type="button" aria-pressed={on === 'footing'} onClick={() => { setOn(on === 'foot' ? 'footing' : 'foot'); setPicked(null); setEntry(EMPTY); setAround(null) }}>{on === 'footing' ? 'Rod on the pad' : 'Rod on the stake'}</button>}
+        {(embedded || spots.length > 0) && <button type="button" aria-pressed={on !== 'foot'} onClick={() => { setOn(on === 'foot' ? (embedded ? 'footing' : 'ground') : on === 'footing' && spots.length > 0 ? 'ground' : 'foot'); setPicked(null); setEntry(EMPTY); setAround(null) }}>{on === 'footing' ? 'Rod on the pad' : on === 'ground' ? 'Rod on the ground' : embedded ? 'Rod on the stake' : 'Rod on the bracket'}</button>}
         <button type="button" onClick={practise}>Practice rod</button>
       </div>
       <p className="fnote">Set-up {state.setups.length}{setup.body.place ? `, ${setup.body.place}` : ''}: {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings{levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.</p>

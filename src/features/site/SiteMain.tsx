@@ -6,22 +6,23 @@ import { postSize } from '@/core/wood'
 import { CrowFoot, Materials, Note, useSize, Wax } from '../drawing'
 import { useDoc } from '../job'
 import { Segments, SvgMeasure } from '@/ui'
+import { GroundView } from './GroundView'
 import { LoadMap } from './LoadMap'
 
 /** What the site brings: a cross-section, or the unfolded building with the pressures of one load case. */
 export function SiteMain() {
   const { derived: d } = useDoc()
-  const [view, setView] = useState<'section' | LoadCase>('section')
-  const shown = d.site ? view : 'section'
+  const [view, setView] = useState<'section' | 'ground' | LoadCase>('section')
+  const shown = d.site || view === 'ground' ? view : 'section'
   return (
     <>
-      <div className="wh"><h2>Site</h2><p>{shown === 'section' ? 'cross-section to scale' : 'the building unfolded'}</p><span className="spacer" />{d.site && <Segments label="What to show" value={view} choices={VIEWS} onChange={setView} />}</div>
-      {shown === 'section' ? <Section /> : <LoadMap load={shown} />}
+      <div className="wh"><h2>Site</h2><p>{shown === 'section' ? 'cross-section to scale' : shown === 'ground' ? 'heights from the grade line' : 'the building unfolded'}</p><span className="spacer" /><Segments label="What to show" value={shown} choices={d.site ? VIEWS : VIEWS.slice(0, 2)} onChange={setView} /></div>
+      {shown === 'ground' ? <GroundView /> : shown === 'section' ? <Section /> : <LoadMap load={shown} />}
     </>
   )
 }
 
-const VIEWS: readonly { readonly value: 'section' | LoadCase; readonly label: string }[] = [{ value: 'section', label: 'Section' }, { value: 'across', label: 'Wind across' }, { value: 'along', label: 'Wind along' }, { value: 'cladding', label: 'Cladding' }, { value: 'snow', label: 'Snow' }, { value: 'drift', label: 'Drifts' }]
+const VIEWS: readonly { readonly value: 'section' | 'ground' | LoadCase; readonly label: string }[] = [{ value: 'section', label: 'Section' }, { value: 'ground', label: 'Ground' }, { value: 'across', label: 'Wind across' }, { value: 'along', label: 'Wind along' }, { value: 'cladding', label: 'Cladding' }, { value: 'snow', label: 'Snow' }, { value: 'drift', label: 'Drifts' }]
 
 /** A cross-section of the building with what the site does to it: snow, wind and frost, to scale. */
 function Section() {

@@ -38,3 +38,27 @@ export function readingsFromCsv(text: string, posts: readonly string[]): { reado
   })
   return { rows, problems }
 }
+
+export interface SpotRow { readonly id: string; readonly xIn: number; readonly yIn: number; readonly heightIn: number }
+/** Spot heights from CSV with columns spot, east, north and height, lengths in any notation. Refused row by row; the good ones are offered for a look first. */
+export function spotsFromCsv(text: string): { readonly rows: readonly SpotRow[]; readonly problems: readonly string[] } {
+  if (text.length > 1_000_000) return { rows: [], problems: ['That file is over 1 MB: spot heights are a few kilobytes.'] }
+  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() })
+  const missing = ['spot', 'east', 'north', 'height'].filter((f) => !(read.meta.fields ?? []).includes(f))
+  if (missing.length) return { rows: [], problems: [`Spot heights need the columns spot, east, north and height in the first row; missing: ${missing.join(', ')}.`] }
+  const rows: SpotRow[] = []
+  const problems: string[] = []
+  read.data.slice(0, 2000).forEach((row, i) => {
+    const at = `Row ${i + 2}`
+    const id = (row.spot ?? '').trim()
+    if ('__parsed_extra' in row) { problems.push(`${at}: more columns than the first row has. Put feet and inches with a comma in quotes.`); return }
+    if (!/^[A-Za-z0-9]{1,12}$/.test(id)) { problems.push(`${at}: “${id.slice(0, 14)}” is no name for a spot; letters and digits, 12 at most.`); return }
+    if (rows.some((r) => r.id === id)) { problems.push(`${at}: ${id} stands twice; the first is taken.`); return }
+    const values = (['east', 'north', 'height'] as const).map((f) => [f, parseLength((row[f] ?? '').trim().replace(/^'/, ''))] as const)
+    const bad = values.find(([f, v]) => !v.ok || !Number.isFinite(v.value) || Math.abs(v.value) > (f === 'height' ? 240 : 6000))
+    if (bad) { problems.push(`${at}: ${bad[0]} “${(row[bad[0]] ?? '').slice(0, 20)}” is not a length here. Write 12' 6", 150 or -3 1/2; heights within 20 feet of the grade line.`); return }
+    const [xIn, yIn, heightIn] = values.map(([, v]) => (v.ok ? v.value : 0))
+    rows.push({ id, xIn, yIn, heightIn })
+  })
+  return { rows, problems }
+}

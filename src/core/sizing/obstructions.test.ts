@@ -1,0 +1,88 @@
+import { deriveJob } from '../derive'
+import type { Job } from '../model'
+import { barnJob } from '../testing/barn'
+import { demo } from '../testing/demos'
+import { clearingMoves, postsMet, waysRound, type Obstruction } from '.'
+
+const thing = (o: Partial<Obstruction>): Obstruction => ({ id: 'ob-1', kind: 'stump', xIn: 0, yIn: 0, radiusIn: 10, clearIn: 0, decided: '', why: '', ...o })
+const withThings = (job: Job, ...list: Obstruction[]): Job => ({ ...job, ground: { ...job.ground, obstructions: list } })
+const derived = (job: Job) => { const d = deriveJob(job); if (!d.ok) throw new Error(JSON.stringify(d.issues)); return d.value }
+const barn = barnJob({ girts: { ...barnJob().building.girts, maxGapIn: 24 } })
+
+describe('what is in the way', () => {
+  const d = derived(barn)
+  const post = d.posts.find((p) => p.kind === 'eave' && p.side === 'south' && p.line === 4)
+  if (!post) throw new Error('no post')
+  const hole = d.holes.find((h) => h.postIds.includes(post.id))?.diameterIn ?? 0
+  test.each<[number, number, number, boolean]>([[0, 10, 0, true], [hole / 2 + 9.9, 10, 0, true], [hole / 2 + 10, 10, 0, false], [hole / 2 + 10, 10, 6, true], [hole / 2 + 16, 10, 6, false]])('%f in. beside the post, %f half wide, %f to keep clear: met %p', (by, radiusIn, clearIn, met) => {
+    expect(postsMet(d, thing({ xIn: post.x + by, yIn: post.y, radiusIn, clearIn })).map((p) => p.id)).toEqual(met ? [post.id] : [])
+  })
+  test('the moves clear it by no more than a sixteenth, to either side, also when it lies off the line', () => {
+    for (const [dx, dy] of [[0, 0], [3, 0], [-2, 5], [0, 9]]) {
+      const o = thing({ xIn: post.x + dx, yIn: post.y + dy })
+      const [low, high] = clearingMoves(post, hole, o)
+      expect([low < 0, high > 0]).toEqual([true, true])
+      for (const by of [low, high]) {
+        const far = (b: number) => Math.hypot(post.x + b - o.xIn, post.y - o.yIn) - hole / 2 - o.radiusIn
+        expect(far(by)).toBeGreaterThanOrEqual(-1e-6)
+        expect(far(by - Math.sign(by) / 8)).toBeLessThan(0)
+      }
+    }
+  })
+  test('a way that is offered clears it, and its consequences are those of the whole building', () => {
+    const [met] = waysRound(withThings(barn, thing({ xIn: post.x, yIn: post.y })))
+    expect(met.posts).toEqual([post.id])
+    const moves = met.ways.filter((w) => w.key.startsWith('move'))
+    expect(moves.length).toBe(2)
+    for (const w of met.ways) {
+      if (!w.job) { expect(['cut']).toContain(w.key); continue }
+      const after = derived(w.job)
+      expect(postsMet(after, met.obstruction)).toEqual([])
+      expect(w.fails).toBe(after.tally.fails)
+      expect(w.more).toBeCloseTo(after.takeoff.totalCost - d.takeoff.totalCost, 6)
+      expect(w.newFails).toEqual(after.checks.filter((c) => c.state === 'fails' && d.checks.find((q) => q.id === c.id)?.state !== 'fails').map((c) => c.title))
+    }
+  })
+  test('a corner post cannot go anywhere; a buried line is never cut; nothing near means nothing to do', () => {
+    const corner = d.posts.find((p) => p.kind === 'corner')
+    if (!corner) throw new Error('no corner')
+    const ways = waysRound(withThings(barn, thing({ xIn: corner.x, yIn: corner.y }), thing({ id: 'ob-2', kind: 'buried line', xIn: post.x, yIn: post.y, clearIn: 24 }), thing({ id: 'ob-3', xIn: 400, yIn: 240, radiusIn: 5 })))
+    expect(ways[0].ways.filter((w) => w.key.startsWith('move'))).toEqual([])
+    expect(ways[1].ways.some((w) => w.key === 'cut')).toBe(false)
+    expect(ways[2]).toMatchObject({ posts: [], ways: [] })
+  })
+})
+
+describe('ground under the holes (IBC 1807.3.2, 1809.5)', () => {
+  const spots = (h: (x: number, y: number) => number) => [[-200, -200], [968, -200], [-200, 680], [968, 680], [384, 240]].map(([xIn, yIn], i) => ({ id: `S${i}`, xIn, yIn, heightIn: h(xIn, yIn) }))
+  const on = (h: (x: number, y: number) => number) => derived({ ...barn, ground: { ...barn.ground, spots: spots(h) } })
+  test('without spots nothing is claimed', () => { expect(derived(barn).ground).toBeNull(); expect(derived(barn).checks.some((c) => c.id.startsWith('lowest-ground'))).toBe(false) })
+  test('level ground at the grade line keeps the whole depth', () => {
+    const d = on(() => 0)
+    for (const k of d.holes) expect(d.checks.find((c) => c.id === `lowest-ground-${k.kind}`)).toMatchObject({ capacity: k.depthIn })
+  })
+  test.each([[-6, -6], [-30, -30], [4, 0]])('ground %f in. from the grade line everywhere counts as %f', (h, counts) => {
+    const d = on(() => h)
+    for (const k of d.holes) {
+      const c = d.checks.find((q) => q.id === `lowest-ground-${k.kind}`)
+      expect(c?.capacity).toBeCloseTo(k.depthIn + counts, 6)
+      expect(c?.state === 'fails').toBe((c?.demand ?? 0) > k.depthIn + counts)
+    }
+    expect(Object.values(d.ground ?? {}).every((g) => Math.abs(g.groundIn - h) < 1e-9)).toBe(true)
+  })
+  test('the lowest corner governs on a slope, and its arithmetic adds up', () => {
+    const d = on((x) => -x / 60)
+    const c = d.checks.find((q) => q.id === 'lowest-ground-corner')
+    expect(d.posts.filter((p) => p.x > 700).map((p) => p.id)).toContain(c?.subjects[0])
+    const [low, have] = c?.trace() ?? []
+    expect(have.value).toBeCloseTo((d.holes.find((k) => k.kind === 'corner')?.depthIn ?? 0) + low.value, 9)
+  })
+  test('steeper than 1 in 3 is not sized and says so', () => { expect(on((x) => x / 2).checks.find((c) => c.id === 'ground-steep')?.state).toBe('not-checked') })
+  test('the sloping demo: deeper ground to the east, and every hole still has its depth or says not', () => {
+    const { d } = demo('tansy')
+    const at = (id: string) => d.ground?.[id].groundIn ?? 0
+    const south = d.posts.filter((p) => p.side === 'south' && p.kind !== 'gable').sort((a, b) => a.x - b.x)
+    expect(at(south[0].id)).toBeGreaterThan(at(south[south.length - 1].id))
+    expect(d.checks.filter((c) => c.id.startsWith('lowest-ground')).length).toBe(d.holes.length)
+  })
+})

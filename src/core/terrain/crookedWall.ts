@@ -1,0 +1,43 @@
+/** A measured offset from a string run along an old wall: how far along, and how far the wall stands behind (+) or proud of (−) the string's zero, inches. */
+export interface Offset { readonly atIn: number; readonly offIn: number }
+export interface WallLine {
+  /** Best-fit line through the offsets: off = a + b·at, and how far the wall strays from it. */
+  readonly atZeroIn: number; readonly perIn: number; readonly worstIn: number
+  /** The same line moved out until it touches the proudest point: nothing has to be cut away and every packing is nought or more. */
+  readonly touchIn: number
+}
+export interface Packing { readonly atIn: number; readonly packIn: number; /** From the old wall to the outer face of the new posts. */ readonly fromWallIn: number }
+
+const wallAt = (list: readonly Offset[], atIn: number): number => {
+  const i = list.findIndex((o) => o.atIn >= atIn)
+  if (i < 0) return list[list.length - 1].offIn
+  if (i === 0 || list[i].atIn === atIn) return list[i].offIn
+  const [a, b] = [list[i - 1], list[i]]
+  return a.offIn + ((b.offIn - a.offIn) * (atIn - a.atIn)) / (b.atIn - a.atIn)
+}
+
+/** Least-squares line through measured offsets of a wall that is neither straight nor square to the string. Two offsets at different places at least; null otherwise. */
+export function fitWall(offsets: readonly Offset[]): WallLine | null {
+  const n = offsets.length
+  const mean = (f: (o: Offset) => number) => offsets.reduce((s, o) => s + f(o), 0) / n
+  if (n < 2) return null
+  const [mx, my] = [mean((o) => o.atIn), mean((o) => o.offIn)]
+  const sxx = offsets.reduce((s, o) => s + (o.atIn - mx) ** 2, 0)
+  if (sxx < 1e-9) return null
+  const perIn = offsets.reduce((s, o) => s + (o.atIn - mx) * (o.offIn - my), 0) / sxx
+  const atZeroIn = my - perIn * mx
+  const stray = offsets.map((o) => o.offIn - atZeroIn - perIn * o.atIn)
+  return { atZeroIn, perIn, worstIn: Math.max(...stray.map(Math.abs)), touchIn: atZeroIn + Math.min(...stray) }
+}
+
+/**
+ * Packing behind a straight ledger at each station, and the tape from the old wall to the new post row so that the row runs true: the ledger
+ * line touches the wall where it is proudest, the row stands `depthIn` off that line, measured square to it.
+ */
+export function packLedger(offsets: readonly Offset[], stationsIn: readonly number[], depthIn: number): { readonly line: WallLine; readonly list: readonly Packing[] } | null {
+  const list = [...offsets].sort((a, b) => a.atIn - b.atIn)
+  const line = fitWall(list)
+  if (!line) return null
+  const square = Math.cos(Math.atan(line.perIn))
+  return { line, list: stationsIn.map((atIn) => { const packIn = (wallAt(list, atIn) - line.touchIn - line.perIn * atIn) * square; return { atIn, packIn, fromWallIn: depthIn + packIn } }) }
+}

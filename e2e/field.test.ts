@@ -86,6 +86,7 @@ test('a new set-up, the same posts again: now they count', async () => {
 test('the card gives this post its own cut; cut as said, then set', async () => {
   await driver.get(`${BASE}/field/${id}/post/A1`)
   await main(/rod reads[\s\S]*Cut this post[\s\S]*Marks from its own bottom/)
+  for (const state of ['hole dug', 'footing ready']) { await (await at.find('.field .acts .main')).click(); await at.waitText('.plan3', new RegExp(state)) }
   await tap('Cut as said')
   await main(/A1 fits/)
   const cut = (await sent()).find((r) => r.body.kind === 'cut')

@@ -64,7 +64,7 @@ describe('the office', () => {
     expect(Number(bought) - Number(bound)).toBeLessThanOrEqual(1)
   })
   test('build card: plies, nails and the order of work', async () => {
-    await press('Build')
+    await (await driver.findElement(By.xpath("//span[contains(@class,'seg')]/button[text()='Build']"))).click()
     await at.waitText('.work', /Foot to seat[\s\S]*Pocket in the centre ply[\s\S]*Nails, [\s\S]*Columns of nails/)
   })
   test('a hole dug too shallow is judged for its own post, with what would make it hold', async () => {

@@ -1,8 +1,10 @@
 // Brings the database named by DATABASE_URL to the newest schema and loads the demo jobs into an empty one.
-import { readFileSync } from 'node:fs'
+import { existsSync, readFileSync } from 'node:fs'
+import { parseRecords } from '@/core/field'
 import { parseJob } from '@/core/model'
 import { db } from '@/server/db/client'
 import { createJob } from '@/server/services/jobService'
+import { addRecords } from '@/server/services/recordService'
 
 async function main() {
   const k = db()
@@ -15,6 +17,11 @@ async function main() {
       if (!job.ok) throw new Error(`demo ${name}: ${job.issues[0].path.join('.')} ${job.issues[0].code}`)
       const made = await createJob(job.value, 'demo job')
       if (made.kind !== 'saved') throw new Error(`demo ${name}: ${JSON.stringify(made)}`)
+      const log = `demo/${name}.records.json`
+      if (!existsSync(log)) continue
+      const records = parseRecords(JSON.parse(readFileSync(log, 'utf8')))
+      if (!records.ok) throw new Error(`demo ${name} records: ${records.issues[0].path.join('.')} ${records.issues[0].code}`)
+      await addRecords(made.job.id, records.value, 0)
     }
     console.log('loaded the demo jobs')
   }

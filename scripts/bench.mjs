@@ -27,4 +27,10 @@ try {
   times.sort((a, b) => a - b)
   console.log(`keystroke to painted frame: median ${times[30].toFixed(1)} ms, 95th percentile ${times[57].toFixed(1)} ms`)
   console.log(`job page after the first byte: load ${ready.toFixed(0)} ms; desk found by the driver ${opened.toFixed(0)} ms (upper bound, cold)`)
+  for (let i = 0; i < 2; i++) {
+    const t = performance.now()
+    const r = await fetch(`${site.base}/api/pole-strips`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ doc, post: 'A1' }) })
+    const size = (await r.arrayBuffer()).byteLength
+    console.log(`pole strips of a 16 ft post as PDF${i ? ', again' : ''}: ${(performance.now() - t).toFixed(0)} ms, ${size} bytes`)
+  }
 } finally { await driver.quit(); await site.stop() }

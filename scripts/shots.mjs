@@ -25,4 +25,25 @@ try {
     if (stage === 'walls') await driver.actions().move({ origin: await driver.findElement(By.css('[data-row="G4"] rect')) }).click().perform()
     await shot(stage)
   }
+  // Views inside a stage, by the name on their button.
+  const press = async (text) => (await driver.wait(until.elementLocated(By.xpath(`//span[contains(@class,'seg')]/button[text()='${text}']`)), 10000)).click()
+  const wait = (ms) => new Promise((r) => setTimeout(r, ms))
+  const tansy = await (async () => { await driver.get(site.base); return (await driver.wait(until.elementLocated(By.xpath("//article[.//h2[contains(.,'Tansy')]]//a")), 10000)).getAttribute('href') })()
+  for (const [job, stage, view, name] of [[tansy, 'site', 'Ground', 'ground'], [href, 'holes', 'Log', 'hole-log'], [href, 'posts', 'Cut list', 'cut-list'], [href, 'posts', 'As built', 'as-built'], [href, 'book', 'Field sheets', 'field-sheets']]) {
+    await driver.get(`${job}?stage=${stage}`)
+    await press(view)
+    await wait(2500)
+    await shot(name)
+  }
+  const phone = await openBrowser({ width: 412, height: 892 })
+  try {
+    const id = href.split('/').pop()
+    for (const view of ['read', 'hole', 'post']) {
+      await phone.driver.get(`${site.base}/field/${id}/${view === 'read' ? 'read' : `${view}/A3`}`)
+      await phone.driver.wait(until.elementLocated(By.css('.fhead .ok')), 10000)
+      await wait(900)
+      writeFileSync(`docs/screenshots/field-${view}.png`, await phone.driver.takeScreenshot(), 'base64')
+      console.log(`docs/screenshots/field-${view}.png`)
+    }
+  } finally { await phone.driver.quit() }
 } finally { await driver.quit(); await site.stop() }

@@ -34,7 +34,7 @@ export function AsBuilt() {
         <Wax x1={20} y1={mid} x2={W - 20} y2={mid} color="var(--galv-4)" width={3} />
         {diffs.map((q, i) => q.byIn === null ? <Note key={q.id} x={X(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">not read</Note> : <g key={q.id}><line x1={X(i)} x2={X(i)} y1={mid} y2={mid - (q.byIn / most) * 56} stroke="var(--burr)" strokeWidth={7} /><foreignObject x={X(i) - 44} y={q.byIn >= 0 ? mid - (q.byIn / most) * 56 - 24 : mid - (q.byIn / most) * 56 + 4} width={88} height={22}><div style={{ textAlign: 'center', fontWeight: 650, fontSize: 13 }}>{q.byIn >= 0 ? '+' : ''}<Measure inches={q.byIn} feet={false} /></div></foreignObject></g>)}
         {row.map((id, i) => <g key={id} onClick={() => pick({ post: id })} style={{ cursor: 'pointer' }}><rect x={X(i) - 16} y={166} width={32} height={20} rx={2} fill={id === picked ? 'var(--burr)' : 'var(--ink)'} /><Note x={X(i)} y={181} size={13} weight={700} anchor="middle" fill="#fff">{id}</Note></g>)}
-        <Note x={24} y={mid - 6} size={12} fill="var(--ink-2)">plan</Note>
+        <Note x={W - 22} y={mid - 8} size={12} anchor="end" fill="var(--ink-2)">plan</Note>
       </svg>
       <table className="tb mt-2" aria-label="As built"><thead><tr><th>post</th><th>state</th><th className="n">needs</th><th className="n">cut at</th><th>fits</th><th className="n">gap to the next</th><th className="n">girt between</th></tr></thead><tbody>
         {own.map((p, i) => {

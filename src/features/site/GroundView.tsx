@@ -4,7 +4,7 @@ import { surfaceOfJob } from '@/core/derive'
 import { contourLines, contourStepIn, earthwork } from '@/core/terrain'
 import type { Ground } from '@/core/model'
 import { spotsFromCsv } from '@/formats/csv'
-import { ChoiceField, LengthField, Measure, NumberField, OptionalLengthField } from '@/ui'
+import { ChoiceField, LengthField, Measure, OptionalLengthField } from '@/ui'
 import { formatLength } from '@/core/units'
 import { Note, useSize, useViewport, ZoomButtons } from '../drawing'
 import { useLog, useMeasured } from '../field'
@@ -31,7 +31,7 @@ export function GroundView() {
   const surface = useMemo(() => surfaceOfJob({ ...job, ground: g }), [job, g])
   const lines = useMemo(() => { if (!surface) return []; const all = surface.spots.map((s) => s.heightIn); return contourLines(surface, box, contourStepIn(Math.max(...all) - Math.min(...all))) }, [surface, box])
   const work = useMemo(() => (surface ? earthwork(surface, { x0: 0, y0: 0, x1: l, y1: w }, g.padIn) : null), [surface, l, w, g.padIn])
-  const v = useViewport(ref, size, box, { left: 30, right: 24, top: 20, bottom: 20 })
+  const v = useViewport(ref, size, box, { left: 40, right: 64, top: 30, bottom: 30 })
   const put = (name: string, change: (g: Ground) => Ground, gesture?: string) => edit(name, (j) => ({ ...j, ground: change(j.ground) }), gesture)
   // What phones read at spots, in heights above the grade line.
   const read = rods.gradeReadingIn === null ? [] : Object.values(grounds).flatMap((t) => { const id = t.target.replace('spot-', ''); const s = g.spots.find((q) => q.id === id); const heightIn = (rods.gradeReadingIn ?? 0) - t.inches; return s && s.heightIn !== heightIn ? [{ id, heightIn }] : [] })
@@ -51,7 +51,7 @@ export function GroundView() {
         </svg>
         <ZoomButtons viewport={v} />
       </div>
-      <div style={{ width: 372, overflowY: 'auto', padding: '0 12px 20px 8px' }}>
+      <div className="narrow" style={{ width: 372, overflowY: 'auto', overflowX: 'hidden', padding: '0 12px 20px 8px' }}>
         <LengthField label="Pad above the grade line" name="padIn" feet={false} value={g.padIn} onChange={(x, k) => put('pad level', (q) => ({ ...q, padIn: x }), `pad-${k}`)} onDone={done} />
         {work ? <table className="tb" aria-label="Earthwork"><tbody>
           <tr><td>Cut under the building</td><td className="n">{(work.cutFt3 / 27).toFixed(1)} yd³</td></tr><tr><td>Fill</td><td className="n">{(work.fillFt3 / 27).toFixed(1)} yd³</td></tr>
@@ -87,8 +87,6 @@ export function GroundView() {
         <button type="button" className="btn btn-light btn-sm" onClick={() => { put('obstruction', (q) => ({ ...q, obstructions: [...q.obstructions, { id: `ob-${Date.now().toString(36)}`, kind: 'stump', xIn: d.posts[Math.min(2, d.posts.length - 1)].x, yIn: d.posts[Math.min(2, d.posts.length - 1)].y, radiusIn: 12, clearIn: 0, decided: '', why: '' }] })) }}>Add what is in the way</button>
         {posts.length > 0 && <><h3 className="mt-3 mb-1">Ground at each hole</h3>
           <table className="tb" aria-label="Ground at each hole"><thead><tr><th>post</th><th className="n">ground</th><th className="n">lowest beside</th><th className="n">dig from it</th></tr></thead><tbody>{posts.map(({ p, at }) => at && <tr key={p.id}><td><b>{p.id}</b></td><td className="n">{at.groundIn > 0 ? '+' : ''}<Measure inches={at.groundIn} feet={false} /></td><td className="n"><Measure inches={at.lowestIn} feet={false} /></td><td className="n"><Measure inches={Math.max(0, (d.holes.find((h) => h.postIds.includes(p.id))?.depthIn ?? 0) + at.groundIn)} /></td></tr>)}</tbody></table></>}
-        <NumberField bare label="north" ariaLabel="steepest fall beside the posts, inches a foot" name="groundSlope" unit="in 12" value={job.site.groundSlopePer12} onChange={(x, k) => edit('fall of the ground', (j) => ({ ...j, site: { ...j.site, groundSlopePer12: x } }), `slope-${k}`)} onDone={done} />
-        <p className="note">Fall of the ground at the posts, inches a foot: the sideways depth is dug from its high side.</p>
       </div>
     </div>
   )

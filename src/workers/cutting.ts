@@ -1,7 +1,7 @@
 import { asLp, cutPatterns, firstFit, planOf, type CutDemand, type CutPlan, type StockBoard } from '@/core/columns'
 
 export interface CutRequest { readonly demands: readonly CutDemand[]; readonly stock: readonly StockBoard[]; readonly kerfIn: number }
-type Highs = { readonly solve: (lp: string, options?: Readonly<Record<string, string | number | boolean>>) => { readonly Status: string; readonly Columns: Readonly<Record<string, { readonly Primal?: number }>> } }
+type Highs = { readonly solve: (lp: string, options?: Readonly<Record<string, string | number | boolean>>) => { readonly Status: string; readonly ObjectiveValue?: number; readonly Columns: Readonly<Record<string, { readonly Primal?: number }>> } }
 let solver: Promise<Highs> | null = null
 
 /** Loads the solver once: in a browser its program is fetched from the application itself. */
@@ -19,7 +19,11 @@ export async function planCuts(q: CutRequest): Promise<CutPlan | null> {
   if (!fallback || q.demands.length === 0) return fallback
   const { patterns, whole } = cutPatterns(q.demands, q.stock, q.kerfIn)
   try {
-    const r = (await highs()).solve(asLp(q.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
+    const solve = await highs()
+    // With every pattern listed, the least of the relaxed problem is a bound for any plan, sharper than lengths alone.
+    const least = whole ? solve.solve(asLp(q.demands, patterns, true)) : null
+    const bound = least?.Status === 'Optimal' ? Math.ceil((least.ObjectiveValue ?? 0) - 1e-6) : 0
+    const r = solve.solve(asLp(q.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
     if (r.Status !== 'Optimal') return fallback
     // A pattern may cover more than is asked: what is over is offcut.
     const left = q.demands.map((d) => d.count)
@@ -29,7 +33,8 @@ export async function planCuts(q: CutRequest): Promise<CutPlan | null> {
       return { pattern: { ...pattern, takes, offcutIn: pattern.stockIn - pieces.reduce((t, l) => t + l, 0) - Math.max(0, pieces.length - 1) * q.kerfIn }, count: 1 }
     })).filter((b) => b.pattern.takes.some((t) => t > 0))
     if (left.some((n) => n > 0)) return fallback
-    const plan = planOf(boards, q.demands, q.stock, q.kerfIn, whole)
+    const made = planOf(boards, q.demands, q.stock, q.kerfIn, whole)
+    const plan = { ...made, lowerBound: Math.max(made.lowerBound, bound) }
     return plan.price <= fallback.price + 1e-9 ? plan : fallback
   } catch { return fallback }
 }

@@ -79,11 +79,14 @@ export function planOf(list: readonly { readonly pattern: CutPattern; readonly c
   return { boards, count: boards.reduce((t, b) => t + b.count, 0), price: sum((b) => b.pattern.price), offcutIn: sum((b) => b.pattern.offcutIn), wastePct: bought > 0 ? (1 - need / bought) * 100 : 0, lowerBound: boardBound(demands, stock, kerfIn), proved }
 }
 
-/** The cutting problem as text in CPLEX LP format: whole boards of each pattern, least price, every piece covered. */
-export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[]): string {
+/**
+ * The cutting problem as text in CPLEX LP format: whole boards of each pattern, least price, every piece covered. Relaxed it counts boards instead and
+ * lets them be parts of boards: its least count, rounded up, is what no plan of these patterns can beat.
+ */
+export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[], relaxed = false): string {
   const term = (i: number, v: number) => `${v} x${i}`
   const cover = demands.map((d, k) => ` c${k}: ${patterns.flatMap((p, i) => (p.takes[k] ? [term(i, p.takes[k])] : [])).join(' + ')} >= ${d.count}`)
-  return `Minimize\n obj: ${patterns.map((p, i) => term(i, Math.round(p.price * 1000) / 1000)).join(' + ')}\nSubject To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\nGeneral\n ${patterns.map((_, i) => `x${i}`).join(' ')}\nEnd\n`
+  return `Minimize\n obj: ${patterns.map((p, i) => term(i, relaxed ? 1 : Math.round(p.price * 1000) / 1000)).join(' + ')}\nSubject To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`
 }
 
 /** Like lengths to the sixteenth counted together, longest first. */

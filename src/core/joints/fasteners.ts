@@ -1,9 +1,11 @@
-/** A nail as sold: shank diameter and length, inches; ring shanks have a length of ring thread and a head diameter. */
-export interface Nail { readonly id: string; readonly name: string; readonly dIn: number; readonly lengthIn: number; readonly ring: boolean; readonly ringIn: number; readonly headIn: number }
+import type { NailId } from '../model'
 
-const common = (penny: string, dIn: number, lengthIn: number): Nail => ({ id: `${penny}-common`, name: `${penny} common ${dIn} × ${lengthIn}`, dIn, lengthIn, ring: false, ringIn: 0, headIn: 2 * dIn })
+/** A nail as sold: shank diameter and length, inches; ring shanks have a length of ring thread and a head diameter. */
+export interface Nail { readonly id: NailId; readonly name: string; readonly dIn: number; readonly lengthIn: number; readonly ring: boolean; readonly ringIn: number; readonly headIn: number }
+
+const common = (penny: string, dIn: number, lengthIn: number): Nail => ({ id: `${penny}-common` as NailId, name: `${penny} common ${dIn} × ${lengthIn}`, dIn, lengthIn, ring: false, ringIn: 0, headIn: 2 * dIn })
 // Post-frame ring shank nails: lengths as commonly boxed, head from the box (an example value; read your own).
-const ring = (dIn: number, lengthIn: number, headIn: number): Nail => ({ id: `ring-${Math.round(dIn * 1000)}`, name: `ring shank ${dIn} × ${lengthIn}`, dIn, lengthIn, ring: true, ringIn: Math.min(3, lengthIn - 1.5), headIn })
+const ring = (dIn: number, lengthIn: number, headIn: number): Nail => ({ id: `ring-${Math.round(dIn * 1000)}` as NailId, name: `ring shank ${dIn} × ${lengthIn}`, dIn, lengthIn, ring: true, ringIn: Math.min(3, lengthIn - 1.5), headIn })
 
 /** Nails on the shipped list, sizes by ASTM F1667 as printed in NDS 2018 Appendix L. */
 export const NAILS: readonly Nail[] = [

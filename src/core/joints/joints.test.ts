@@ -149,7 +149,7 @@ describe('group and geometry factors of bolts, 15.2', () => {
 })
 
 describe('lamination by NDS 15.3.3.1, 15.6', () => {
-  const pattern = { ...newJob('x').building.joints.lamination, nail: '30d-common', rows: 2, spacingIn: 9, edgeIn: 1.5, endIn: 3.5, through: true }
+  const pattern = { ...newJob('x').building.joints.lamination, nail: '30d-common' as const, rows: 2, spacingIn: 9, edgeIn: 1.5, endIn: 3.5, through: true }
   test('3-ply 2×6 of 16 ft: 22 columns at 8.810 in., 44 nails, 22 from each face', () => {
     expectNear(nailColumns(192, 3.5, 9).spaceIn, 8.81)
     expect(laminationPlan(pattern, 3, 5.5, 192, SP)).toMatchObject({ columns: 22, total: 44, nailsPerFace: 22, meets: true })
@@ -159,7 +159,7 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
     expect([marksIn[0], marksIn[21]]).toEqual([3.5, 188.5])
   })
   test.each([
-    ['a nail too short for the last ply', { nail: '20d-common' }, '(b) nail length'],
+    ['a nail too short for the last ply', { nail: '20d-common' as const }, '(b) nail length'],
     ['first nail too near the end', { endIn: 2 }, '(c) end distance'],
     ['nails too far apart', { spacingIn: 12 }, '(d) spacing along a row'],
     ['rows too far apart', { edgeIn: 0.6 }, '(e) row spacing'],

@@ -56,3 +56,6 @@ export type Top = (typeof TOPS)[number]
 export type WallBrace = (typeof WALL_BRACES)[number]
 /** A tabled lumber id or `own-…`. An id that no table knows has no values: its members are not checked. */
 export type Lumber = string
+/** Nails of the shipped list by id; their sizes stand in `joints`. */
+export const NAIL_IDS = ['8d-common', '10d-common', '16d-common', '20d-common', '30d-common', '40d-common', '50d-common', '60d-common', 'ring-135', 'ring-148', 'ring-177', 'ring-200', 'ring-207'] as const
+export type NailId = (typeof NAIL_IDS)[number]

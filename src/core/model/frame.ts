@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import * as c from './choices'
-import { board, builtUp, id, lengthIn, lumber, number } from './zod'
+import { board, builtUp, lengthIn, lumber, number } from './zod'
 
 /** Open lean-to on one eave: rafters from a ledger (or the posts) down to a beam on a row of posts. */
 export const leanToSchema = z.strictObject({
@@ -39,18 +39,18 @@ export const skinSchema = z.strictObject({
 
 export const bracingSchema = z.strictObject({
   walls: z.enum(c.WALL_BRACES).describe('What holds the walls in their own plane'),
-  size: board, lumber, nail: id, nails: z.int().min(1).max(40).describe('Nails at each end of a brace'),
+  size: board, lumber, nail: z.enum(c.NAIL_IDS), nails: z.int().min(1).max(40).describe('Nails at each end of a brace'),
   strapLb: number(100, 20000, 'Allowable tension of one strap with its fixings, lb').nullable(), baysPerWall: z.int().min(1).max(10).describe('Braced bays in each wall'),
 })
 
-const nailing = z.strictObject({ nail: id, count: z.int().min(1).max(30) })
+const nailing = z.strictObject({ nail: z.enum(c.NAIL_IDS), count: z.int().min(1).max(30) })
 const bolting = z.strictObject({ diameterIn: z.literal([0.5, 0.625, 0.75]), count: z.int().min(1).max(12) })
 export const jointsSchema = z.strictObject({
   wetPosts: z.boolean().describe('Posts are freshly treated when nailed: smooth nails keep a quarter of their pull (NDS 11.3.3)'),
   girt: nailing, purlin: nailing, ledger: bolting, truss: bolting, carrier: bolting, collar: bolting,
   rafterTieLb: number(50, 10000, 'Rated uplift of a rafter tie, lb').nullable(), purlinTieLb: number(50, 10000, 'Rated uplift of a purlin tie or hanger, lb').nullable(),
   lamination: z.strictObject({
-    nail: id, rows: z.int().min(1).max(4), spacingIn: lengthIn(1, 24, 'Nail spacing along a row'), edgeIn: lengthIn(0.5, 4, 'Row to edge'), endIn: lengthIn(1, 12, 'First nail from the end'),
+    nail: z.enum(c.NAIL_IDS), rows: z.int().min(1).max(4), spacingIn: lengthIn(1, 24, 'Nail spacing along a row'), edgeIn: lengthIn(0.5, 4, 'Row to edge'), endIn: lengthIn(1, 12, 'First nail from the end'),
     through: z.boolean().describe('Each nail passes every ply; otherwise each pair of plies is nailed by itself'), interfacePlf: number(1, 5000, 'Interlayer shear the lamination must hold, plf, from EP559').nullable(),
   }),
   screw: z.strictObject({ gauge: z.literal([8, 9, 10, 12, 14]), threadIn: number(0.25, 3, 'Thread in the wood, inches'), spacingIn: lengthIn(3, 24, 'Screws along a purlin') }),

@@ -1,9 +1,9 @@
 export {
-  BASES, BOARD_SIZES, BUILT_UP_SIDES, CEILINGS, CORNERS, EDITIONS, ENCLOSURES, EXPOSURES, FINISHES, GIRT_SIZES, GIRT_STYLES, LUMBERS, OPENING_KINDS, POST_SECTIONS, PURLIN_RUNS, PURLIN_STYLES,
+  BASES, BOARD_SIZES, BUILT_UP_SIDES, CEILINGS, CORNERS, EDITIONS, ENCLOSURES, EXPOSURES, FINISHES, GIRT_SIZES, GIRT_STYLES, LUMBERS, NAIL_IDS, OPENING_KINDS, POST_SECTIONS, PURLIN_RUNS, PURLIN_STYLES,
   RISKS, SCHOOLS, SIDES, SNOW_EXPOSURES, SOILS, THERMALS, TOPS, TRUSS_SEATS, TRUSS_SETS, WALL_BRACES,
 } from './choices'
 export type {
-  BoardName, Ceiling, Corner, Edition, Enclosure, Exposure, Finish, GirtSize, GirtStyle, Lumber, OpeningKind, PostSection, PurlinRun, PurlinStyle, Risk, School, Side, SnowExposure, SoilClass, Thermal, Top,
+  BoardName, Ceiling, Corner, Edition, Enclosure, Exposure, Finish, GirtSize, GirtStyle, Lumber, NailId, OpeningKind, PostSection, PurlinRun, PurlinStyle, Risk, School, Side, SnowExposure, SoilClass, Thermal, Top,
   TrussSeat, WallBrace,
 } from './choices'
 export { migrate, newLeanToParts } from './migrations'

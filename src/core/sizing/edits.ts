@@ -89,7 +89,7 @@ function nailEdits(job: Job, key: 'girt' | 'purlin'): Edit[] {
   const put = (part: Partial<typeof now>) => onBuilding(job, { joints: { ...b.joints, [key]: { ...now, ...part } } })
   return [
     ...[1, 2, 3].map((k) => now.count + k).map((n) => ({ key: `count-${n}`, label: 'More nails', detail: `${n} nails`, job: put({ count: n }) })),
-    ...NAILS.filter((n) => n.ring && n.id !== now.nail).map((n) => ({ key: n.id, label: 'Other nail', detail: n.name, job: put({ nail: n.id }) })),
+    ...NAILS.filter((n) => n.ring && n.id !== now.nail).map((n) => ({ key: n.id as string, label: 'Other nail', detail: n.name, job: put({ nail: n.id }) })),
   ]
 }
 
@@ -121,7 +121,7 @@ export function editsFor(job: Job, checkId: string): Edit[] {
   if (checkId.startsWith('collar-fix')) return boltEdits(job, 'collar')
   if (checkId === 'lamination') {
     const l = b.joints.lamination
-    return NAILS.filter((n) => !n.ring && n.id !== l.nail).map((n) => ({ key: n.id, label: 'Other nail', detail: n.name, job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, nail: n.id } } }) }))
+    return NAILS.filter((n) => !n.ring && n.id !== l.nail).map((n) => ({ key: n.id as string, label: 'Other nail', detail: n.name, job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, nail: n.id } } }) }))
       .concat([1.25, 1.375, 1.625, 1.75, 2].map((e) => ({ key: `edge-${e}`, label: 'Rows elsewhere', detail: `${e}″ from the edge`, job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, edgeIn: e } } }) })))
   }
   if (checkId.startsWith('brace-')) return [1, 2].map((k) => ({ key: `bays-${k}`, label: 'More braced bays', detail: `${b.bracing.baysPerWall + k} a wall`, job: onBuilding(job, { bracing: { ...b.bracing, baysPerWall: b.bracing.baysPerWall + k } }) })).concat([2, 4].map((k) => ({ key: `nails-${k}`, label: 'More nails', detail: `${b.bracing.nails + k} at each end`, job: onBuilding(job, { bracing: { ...b.bracing, nails: b.bracing.nails + k } }) })))

@@ -1,0 +1,61 @@
+import fc from 'fast-check'
+import { hookedMarks } from '../layout'
+import { demo } from '../testing/demos'
+import { formatLength, roundIn } from '../units'
+import { rodLog, SECOND_LOOK_IN } from '.'
+
+const near = { A1: ['A2'], A2: ['A1', 'A3'], A3: ['A2', 'A4'], A4: ['A3'] }
+
+describe('rod log', () => {
+  test.each<[Record<string, number>, number, number | null, string | null, Record<string, number>]>([
+    [{}, 1.25, null, null, {}], [{ A1: 53 }, 1.25, null, 'A1', { A1: 1.25 }], [{ A1: 53.75, A2: 53.25, A3: 52.9375 }, 1.25, null, 'A3', { A1: 2.0625, A2: 1.5625, A3: 1.25 }],
+    [{ A1: 53, A2: 53 }, 0, null, 'A1', { A1: 0, A2: 0 }], [{ A1: 53, A2: 51 }, 1.25, 51.75, 'A2', { A1: 1.25, A2: -0.75 }], [{ A1: 53, Z9: 40 }, 1, null, 'A1', { A1: 1 }],
+  ])('%j with cover %f, locked %p: high point %p', (readingsIn, coverIn, locked, post, up) => {
+    const r = rodLog({ coverIn, readingsIn }, near, locked)
+    expect(r.benchmarkPost).toBe(post)
+    expect(Object.fromEntries(Object.entries(r.offsets).map(([k, m]) => [k, m.upToGradeIn]))).toEqual(up)
+  })
+  test.each([[SECOND_LOOK_IN, false], [SECOND_LOOK_IN + 1 / 16, true], [-SECOND_LOOK_IN, false], [-SECOND_LOOK_IN - 1 / 16, true], [3, true]])('a reading %f off both its neighbours: read again %p', (by, again) => {
+    expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 53 + by, A3: 53 } }, near).offsets.A2.suspect).toBe(again)
+  })
+  test('with one neighbour read nobody is blamed', () => { expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 60 } }, near).offsets.A2.suspect).toBe(false) })
+  test('more cover lifts every mark by as much (property)', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 160 }), (n) => { const readingsIn = { A1: 53, A2: 52.5, A3: 54.0625 }; const [a, b] = [rodLog({ coverIn: 1, readingsIn }, near), rodLog({ coverIn: 1 + n / 16, readingsIn }, near)]; for (const p of Object.keys(readingsIn)) expect(b.offsets[p].upToGradeIn - a.offsets[p].upToGradeIn).toBeCloseTo(n / 16, 12) }))
+  })
+})
+
+describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (name) => {
+  const { job, d } = demo(name)
+  test('each has grade line and top, once; no girt above its own post; sills under their heads', () => {
+    for (const p of d.posts) {
+      const m = d.poles[p.id]
+      expect(m.filter((q) => q.key === 'grade')).toHaveLength(1)
+      expect(m.filter((q) => q.key === 'top')).toEqual([expect.objectContaining({ upIn: p.heightIn, downIn: 0 })])
+      expect(new Set(m.map((q) => q.key)).size).toBe(m.length)
+      for (const q of m) expect(q.upIn).toBeLessThanOrEqual(p.heightIn + 1e-9)
+    }
+    for (const o of d.placed) expect(o.headIn).toBeGreaterThan(o.sillIn)
+  })
+  test('girts stand at one height on every post of a wall, so that the row runs level', () => {
+    for (const side of ['south', 'north', 'east', 'west'] as const) {
+      const at = new Map<string, number>()
+      for (const p of d.posts.filter((q) => q.side === side && q.kind !== 'lean-to')) for (const m of d.poles[p.id].filter((q) => q.kind === 'girt')) { expect(m.upIn).toBeCloseTo(at.get(m.key) ?? m.upIn, 9); at.set(m.key, m.upIn) }
+      for (const r of d.walls[side].rows.filter((q) => at.has(q.id))) expect(at.get(r.id)).toBeCloseTo(r.topIn, 9)
+    }
+  })
+  test('a string read from either end adds up to its length; from a post it runs both ways; each mark is rounded once', () => {
+    for (const s of d.strings) {
+      const [low, high] = [hookedMarks(s, 'low', null), hookedMarks(s, 'high', null)]
+      s.marks.forEach((_, i) => { expect(low.marks[i].fromHookIn + high.marks[i].fromHookIn).toBeCloseTo(s.lengthIn, 9); expect(low.marks[i].shownIn).toBe(roundIn(low.marks[i].fromHookIn)) })
+      const post = s.marks.find((m) => m.kind === 'post')
+      if (!post) continue
+      const both = hookedMarks(s, 'low', post.key)
+      expect(both.marks.some((m) => m.fromHookIn < 0) && both.marks.some((m) => m.fromHookIn > 0)).toBe(true)
+      expect(both.note).toContain(post.name)
+    }
+  })
+  test('the job’s own cover and posts are what the log is made of', () => {
+    expect(Object.keys(d.rods.offsets).sort()).toEqual(Object.keys(job.levels.readingsIn).filter((id) => d.posts.some((p) => p.id === id)).sort())
+    for (const [id, m] of Object.entries(d.rods.offsets)) expect(formatLength(m.readingIn)).toBe(formatLength(job.levels.readingsIn[id]))
+  })
+})

@@ -1,0 +1,79 @@
+import { deriveJob } from '@/core/derive'
+import { demo } from '@/core/testing/demos'
+import { handlers } from './inProcess'
+import { planCuts } from './cutting'
+
+const still = { aborted: false }
+const quiet = () => undefined
+
+describe('calls by name say what the core says', () => {
+  const { job, d } = demo('quillback')
+  test('judge: the same checks, without arithmetic that cannot cross', async () => {
+    const told = await handlers.judge(job, still, quiet)
+    expect(told?.ok).toBe(true)
+    if (!told?.ok) return
+    expect(told.value.checks.map((c) => [c.id, c.state, c.ratio])).toEqual(d.checks.map((c) => [c.id, c.state, c.ratio]))
+    expect(() => structuredClone(told.value)).not.toThrow()
+    expect(told.value.checks.every((c) => !('trace' in c))).toBe(true)
+  })
+  test('explain: the arithmetic of each check, nothing for one that is not there', async () => {
+    for (const c of d.checks.slice(0, 12)) expect((await handlers.explain({ job, checkId: c.id }, still, quiet))?.trace).toEqual(c.trace())
+    expect(await handlers.explain({ job, checkId: 'no-such' }, still, quiet)).toBeNull()
+  })
+  test('a building that contradicts itself is told, not thrown', async () => {
+    const broken = { ...job, building: { ...job.building, bays: { mode: 'hand' as const, spacingsIn: [100, 100] } } }
+    const told = await handlers.judge(broken, still, quiet)
+    expect(told?.ok === false && told.issues[0].code).toBe('bays-do-not-close')
+    expect(await handlers.ways(broken, still, quiet)).toEqual([])
+  })
+  test('fixes: each one is a building that can be laid out, and its cost is that building’s', async () => {
+    const close = d.checks.filter((c) => c.state === 'close')
+    const all = (await Promise.all(close.map((c) => handlers.fixes({ job, checkId: c.id }, still, quiet)))).flatMap((t) => t?.fixes ?? [])
+    expect(all.length).toBeGreaterThan(0)
+    for (const f of all.slice(0, 3)) { const after = deriveJob(f.job); expect(after.ok && after.value.takeoff.totalCost).toBeCloseTo(f.cost, 6) }
+  })
+  test('size: tells how far it is, and stops when it is called off', async () => {
+    const off = { aborted: false }
+    let seen = 0
+    const told = await handlers.size(job, off, (p) => { seen++; expect(p.done).toBeLessThanOrEqual(p.of); if (seen === 3) off.aborted = true })
+    expect(told).toBeNull()
+    expect(seen).toBeGreaterThanOrEqual(3)
+  })
+})
+
+describe('cutting plans by the solver', () => {
+  const stock = [96, 120, 144, 168, 192].map((lengthIn) => ({ lengthIn, price: lengthIn / 12 }))
+  /** The cheapest set of boards by trying every split of a few pieces. */
+  function brute(pieces: readonly number[]): number {
+    if (pieces.length === 0) return 0
+    const [first, ...rest] = pieces
+    let best = Infinity
+    for (let mask = 0; mask < 1 << rest.length; mask++) {
+      const with_ = [first, ...rest.filter((_, i) => mask & (1 << i))]
+      const long = with_.reduce((t, l) => t + l, 0) + (with_.length - 1) * 0.125
+      const board = stock.find((s) => s.lengthIn >= long - 1e-9)
+      if (board) best = Math.min(best, board.price + brute(rest.filter((_, i) => !(mask & (1 << i)))))
+    }
+    return best
+  }
+  test.each([[[90, 90, 50]], [[48, 48, 48, 48]], [[100, 60, 60, 40, 30]], [[191.5, 12]], [[63.9, 63.9, 63.9]], [[64, 64, 64]], [[120, 71.9, 71.8, 48, 24, 24]], [[30, 30, 30, 30, 30, 30, 30]], [[95, 96, 97]]])('%j costs what trying everything costs', async (lengths) => {
+    const demands = [...new Set(lengths)].map((lengthIn) => ({ lengthIn, count: lengths.filter((l) => l === lengthIn).length }))
+    const plan = await planCuts({ demands, stock, kerfIn: 0.125 })
+    expect(plan?.price).toBeCloseTo(brute(lengths), 6)
+    expect(plan?.proved).toBe(true)
+    const cut = new Map<number, number>()
+    for (const b of plan?.boards ?? []) b.pattern.takes.forEach((n, i) => cut.set(demands[i].lengthIn, (cut.get(demands[i].lengthIn) ?? 0) + n * b.count))
+    for (const q of demands) expect(cut.get(q.lengthIn)).toBe(q.count)
+  })
+  test.each(['quillback', 'tansy', 'marl'] as const)('%s: never over one board above what no plan can beat', async (name) => {
+    const { d } = demo(name)
+    const lengths = d.schedule.filter((r) => r.totalIn <= 288).map((r) => Math.ceil(r.totalIn * 16) / 16)
+    const demands = [...new Set(lengths)].map((lengthIn) => ({ lengthIn, count: 3 * lengths.filter((l) => l === lengthIn).length }))
+    const plan = await planCuts({ demands, stock: [144, 168, 192, 216, 240, 264, 288].map((lengthIn) => ({ lengthIn, price: 1 })), kerfIn: 0.125 })
+    expect((plan?.count ?? Infinity) - (plan?.lowerBound ?? 0)).toBeLessThanOrEqual(1)
+  })
+  test('a piece longer than every board has no plan; no pieces need no boards', async () => {
+    expect(await planCuts({ demands: [{ lengthIn: 193, count: 1 }], stock, kerfIn: 0.125 })).toBeNull()
+    expect((await planCuts({ demands: [], stock, kerfIn: 0.125 }))?.count ?? 0).toBe(0)
+  })
+})

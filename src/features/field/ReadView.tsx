@@ -79,9 +79,10 @@ export function ReadView({ job, derived: d }: FieldPage) {
     setAround(null)
     setPicked(order.slice(order.indexOf(target) + 1).find((id) => !read(id)) ?? null)
   }
-  const practise = () => {
-    const r = rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 })
-    setRod(r)
+  const practise = (lean = 0) => {
+    // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
+    const r = lean ? simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg: lean }) : (rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 }))
+    if (!lean) setRod(r)
     const v = r.read(((order.indexOf(target) * 37) % 9) / 4)
     setEntry({ whole: Math.floor(v), sixteenths: Math.round((v % 1) * 16) })
   }
@@ -106,8 +107,9 @@ export function ReadView({ job, derived: d }: FieldPage) {
         <button type="button" onClick={() => setMode('setup')}>New set-up</button>
         {setup.body.benchmarkIn !== null && <button type="button" aria-pressed={mode === 'check'} onClick={() => { setMode(mode === 'check' ? 'read' : 'check'); setEntry(EMPTY); setAround(Math.round(setup.body.benchmarkIn ?? 52)) }}>Check back</button>}
         {(embedded || spots.length > 0) && <button type="button" aria-pressed={on !== 'foot'} onClick={() => { setOn(on === 'foot' ? (embedded ? 'footing' : 'ground') : on === 'footing' && spots.length > 0 ? 'ground' : 'foot'); setPicked(null); setEntry(EMPTY); setAround(null) }}>{on === 'footing' ? 'Rod on the pad' : on === 'ground' ? 'Rod on the ground' : embedded ? 'Rod on the stake' : 'Rod on the bracket'}</button>}
-        <button type="button" onClick={practise}>Practice rod</button>
+        <button type="button" onClick={() => practise()}>Practice rod</button>
       </div>
+      {rod && <div className="acts small"><button type="button" onClick={() => { rod.bump(2.25); practise() }}>Practise a bump</button><button type="button" onClick={() => practise(9)}>Practise a leaning rod</button></div>}
       <p className="fnote">Set-up {state.setups.length}{setup.body.place ? `, ${setup.body.place}` : ''}: {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings{levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.</p>
     </>
   )

@@ -3,8 +3,10 @@ import { holeNeed } from '@/core/derive'
 import { cureClock, FOUND, judgeHole, POST_STATES, reached, type Found } from '@/core/field'
 import { issue } from '@/core/result'
 import { simulatedWeather } from '@/devices/weather'
+import { holesToCsv } from '@/formats/csv'
 import { FailSign, HoldSign, Measure, OptionalLengthField } from '@/ui'
 import { useState } from 'react'
+import { download } from '../drawing'
 import { useLog } from '../field'
 import { useDoc, useJob } from '../job'
 
@@ -20,7 +22,7 @@ export function HoleLog() {
   const dug = d.posts.filter((p) => state.holes[p.id] || reached(state.states[p.id], 'hole dug')).length
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <p className="note">{dug} of {d.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string. Temperatures are practice weather.</p>
+      <p className="note">{dug} of {d.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string. Temperatures are practice weather. <button type="button" className="btn btn-light btn-sm" onClick={() => download(`${job.name} holes.csv`, 'text/csv', holesToCsv(d, state))}>Log as CSV</button></p>
       <table className="tb" aria-label="Hole log"><thead><tr><th>post</th><th className="n">planned</th><th className="n">as dug</th><th>found</th><th>holds</th><th className="n">bags</th><th>since the pour</th></tr></thead><tbody>
         {d.posts.map((p) => {
           const need = holeNeed(d, job, p.id)

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { ROD_MOST_IN, type FieldState, type Levels } from '@/core/field'
+import type { ShownDerived } from '@/core/derive'
 import { formatLength, parseLength } from '@/core/units'
 import { toCsv } from './csv'
 
@@ -8,6 +9,12 @@ export interface ReadingRow { readonly post: string; readonly readingIn: number 
 export const readingsToCsv = (state: FieldState, levels: Levels): string => toCsv(state.readings.map((r) => ({
   set_up: levels.setups.findIndex((s) => s.setup === r.body.setup) + 1, place: levels.setups.find((s) => s.setup === r.body.setup)?.place ?? '', post: r.body.target, of: r.body.of, reading: formatLength(r.body.inches, { feet: false, ascii: true }), reading_in: r.body.inches, who: r.who, device: r.device, at: r.at,
 })))
+
+/** The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and as marks. */
+export const holesToCsv = (d: Pick<ShownDerived, 'schedule'>, state: FieldState): string => toCsv(d.schedule.map((r) => {
+  const [hole, pour] = [state.holes[r.id], state.pours[r.id]?.at(-1)]
+  return { post: r.id, across_in: r.holeDiameterIn, planned: formatLength(r.holeIn, { ascii: true }), planned_in: r.holeIn, dug: hole?.body.depthIn == null ? '' : formatLength(hole.body.depthIn, { ascii: true }), dug_in: hole?.body.depthIn ?? '', found: hole?.body.found ?? '', note: hole?.body.note ?? '', by: hole?.who ?? '', bags: pour?.body.bags ?? '', bag_lb: pour?.body.bagLb ?? '', poured: pour?.body.poured ?? '', state: state.states[r.id] ?? 'planned' }
+}))
 
 /** Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins what a stray comma cut. */
 const value = (row: Readonly<Record<string, string | readonly string[]>>, key: string): string => {

@@ -3,7 +3,7 @@ import type { FieldRecord } from '@/core/field'
 import { demo } from '@/core/testing/demos'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
-import { readingsFromCsv, readingsToCsv } from '../csv'
+import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
 import { CARD_MARKS, fieldSheets, OVERLAP_IN, PAGE, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
 import { measure } from '@/core/field'
 
@@ -135,5 +135,23 @@ describe('readings from CSV', () => {
   test('what goes out comes in again', () => {
     const { state, levels } = said(setUp('s1', 0, 48, { A1: 53.375, A2: 52.0625, B1: 60 }))
     expect(readingsFromCsv(readingsToCsv(state, levels), posts)).toEqual({ rows: [{ post: 'A1', readingIn: 53.375 }, { post: 'A2', readingIn: 52.0625 }, { post: 'B1', readingIn: 60 }], problems: [] })
+  })
+})
+
+describe('other CSV', () => {
+  test('the hole log has every post, what was dug and poured, and no formula', () => {
+    const { d, state } = sheetsOf('quillback', [record(1, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '=1+1' }), record(2, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' })])
+    const lines = holesToCsv(d, state).trimEnd().split('\r\n')
+    expect(lines).toHaveLength(d.posts.length + 1)
+    expect(lines.find((l) => l.startsWith('A3,'))).toMatch(/,50,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/)
+  })
+  test.each<[string, string, readonly (readonly [string, number, number, number])[], RegExp | null]>([
+    ['plain', 'spot,east,north,height\nS1,0,0,2\nS2,120,0,-3 1/2', [['S1', 0, 0, 2], ['S2', 120, 0, -3.5]], null], ['feet', 'Spot,East,North,Height\nS1,-10\',12\' 6",1/2', [['S1', -120, 150, 0.5]], null],
+    ['letters', 'spot,east,north,height\nS1,0,0,low', [], /Row 2: height “low”/], ['off the earth', 'spot,east,north,height\nS1,0,0,241', [], /Row 2: height/], ['far away', 'spot,east,north,height\nS1,6001,0,0', [], /Row 2: east/], ['twice', 'spot,east,north,height\nS1,0,0,1\nS1,0,0,2', [['S1', 0, 0, 1]], /Row 3: S1 stands twice/],
+    ['a name of markup', 'spot,east,north,height\n<b>,0,0,1', [], /no name for a spot/], ['a comma that was not quoted', 'spot,east,north,height\nS1,4\',3",0,1', [], /Row 2: more columns/], ['a column short', 'spot,east,height\nS1,0,1', [], /missing: north/], ['too large', 'x'.repeat(1_000_001), [], /1 MB/],
+  ])('spots: %s', (_, text, rows, says) => {
+    const r = spotsFromCsv(text)
+    expect(r.rows.map((q) => [q.id, q.xIn, q.yIn, q.heightIn])).toEqual(rows)
+    if (says) expect(r.problems.join(' ')).toMatch(says); else expect(r.problems).toEqual([])
   })
 })

@@ -43,7 +43,7 @@ function remember<A extends readonly unknown[], R>(f: (...args: A) => R): (...ar
 }
 
 interface LaidOut extends Omit<Plan, 'square' | 'rods'> { readonly layout: PostLayout; readonly neighbours: Readonly<Record<string, readonly string[]>> }
-const layOut = remember((b: Building, northDeg: number, runPastIn: number): LaidOut | null => {
+const layOut = remember((b: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {
   const got = layOutGrid(b)
   if (!got.ok) return null
   const grid = got.value
@@ -55,13 +55,13 @@ const layOut = remember((b: Building, northDeg: number, runPastIn: number): Laid
   return {
     grid, layout, rows: layout.rows, posts: layout.posts, omitted: layout.omitted, placed, strings, wallNames: names, diagonals: diagonals(b, grid, layout.rows), triangle: best345(grid.lengthIn, grid.widthIn),
     batterBoards: batterBoards(strings, runPastIn), neighbours: neighbours(layout.posts), plannedWalls, trusses: trussPlan(b, grid, layout),
-    poles: Object.fromEntries(layout.posts.map((p) => [p.id, storyPole(b, p, plannedWalls, placed)])),
+    poles: Object.fromEntries(layout.posts.map((p) => [p.id, storyPole(b, p, plannedWalls, placed, edge)])),
   }
 })
 
 /** Lays a job out, or says what contradicts. Unchanged parts are remembered from the call before: a reading or a measure costs nothing else. */
 export function planJob(job: Job): Result<Plan & { readonly layout: PostLayout }> {
-  const laid = layOut(job.building, job.site.northDeg, job.strings.runPastIn)
+  const laid = layOut(job.building, job.site.northDeg, job.strings.runPastIn, job.fieldwork.boardEdge)
   // A plan that could be laid out brings its own contradictions; one that could not says why.
   if (!laid || laid.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn) return { ok: false, issues: checkJob(job) }
   return ok({ ...laid, square: fitSquare(job.strings.measures, laid.grid.lengthIn, laid.grid.widthIn, job.strings.squareMode), rods: rodLog(job.levels, laid.neighbours) })

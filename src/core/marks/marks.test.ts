@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { hookedMarks } from '../layout'
+import { deriveJob } from '../derive'
+import { girtFaceIn, hookedMarks } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'
 import { rodLog, SECOND_LOOK_IN } from '.'
@@ -42,6 +43,11 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
       for (const p of d.posts.filter((q) => q.side === side && q.kind !== 'lean-to')) for (const m of d.poles[p.id].filter((q) => q.kind === 'girt')) { expect(m.upIn).toBeCloseTo(at.get(m.key) ?? m.upIn, 9); at.set(m.key, m.upIn) }
       for (const r of d.walls[side].rows.filter((q) => at.has(q.id))) expect(at.get(r.id)).toBeCloseTo(r.topIn, 9)
     }
+  })
+  test('marked by the bottom of the board every girt mark stands one face lower, and nothing else moves', () => {
+    const low = deriveJob({ ...job, fieldwork: { ...job.fieldwork, boardEdge: 'bottom' } })
+    if (!low.ok) throw new Error('bottom')
+    for (const p of d.posts) d.poles[p.id].forEach((m) => { const q = low.value.poles[p.id].find((x) => x.key === m.key); expect(q?.upIn).toBeCloseTo(m.upIn - (m.kind === 'girt' ? girtFaceIn(job.building) : 0), 9); if (m.kind === 'girt') expect(q?.name).toMatch(/bottom$/) })
   })
   test('a string read from either end adds up to its length; from a post it runs both ways; each mark is rounded once', () => {
     for (const s of d.strings) {

@@ -1,5 +1,5 @@
-import type { Building, Side } from '../model'
-import { isEave, type Block, type PlacedOpening, type Post, type WallRows } from '../layout'
+import type { Building, Fieldwork, Side } from '../model'
+import { girtFaceIn, isEave, type Block, type PlacedOpening, type Post, type WallRows } from '../layout'
 
 export type PoleMarkKind = 'grade' | 'skirt' | 'girt' | 'sill' | 'head' | 'heel' | 'rafter'
 
@@ -7,17 +7,17 @@ export type PoleMarkKind = 'grade' | 'skirt' | 'girt' | 'sill' | 'head' | 'heel'
 export interface PoleMark { readonly key: string; readonly name: string; readonly kind: PoleMarkKind; readonly upIn: number; readonly downIn: number }
 
 /**
- * Marks of one post from the grade line up and from its top down: grade line, skirt top, each girt's top edge, sills and heads of its
+ * Marks of one post from the grade line up and from its top down: grade line, skirt top, each girt's top or bottom edge as the crew marks it, sills and heads of its
  * wall's openings, heel or rafter underside. Rows above the post's own top are left off.
  */
-export function storyPole(b: Building, post: Post, walls: Readonly<Partial<Record<Side, WallRows>>>, placed: readonly PlacedOpening[]): PoleMark[] {
+export function storyPole(b: Building, post: Post, walls: Readonly<Partial<Record<Side, WallRows>>>, placed: readonly PlacedOpening[], board: Fieldwork['boardEdge'] = 'top'): PoleMark[] {
   const top = post.heightIn
   const leanTo = post.kind === 'lean-to'
   const wall = leanTo ? undefined : walls[post.side]
   const mark = (key: string, name: string, kind: PoleMarkKind, upIn: number): PoleMark => ({ key, name, kind, upIn, downIn: top - upIn })
   const marks: PoleMark[] = [mark('grade', 'grade line', 'grade', 0)]
   if (b.skirt.depthIn > 0 && b.skirt.topIn > 0 && !leanTo) marks.push(mark('skirt', 'skirt top', 'skirt', b.skirt.topIn))
-  for (const r of wall?.rows ?? []) if (r.topIn < top - 1 / 32 && r.landing !== 'heel') marks.push(mark(r.id, `${r.id} top`, 'girt', r.topIn))
+  for (const r of wall?.rows ?? []) if (r.topIn < top - 1 / 32 && r.landing !== 'heel') marks.push(mark(r.id, `${r.id} ${board}`, 'girt', r.topIn - (board === 'bottom' ? girtFaceIn(b) : 0)))
   const heel = wall?.rows.find((r) => r.landing === 'heel')
   const seen = new Set<string>()
   const edge = (kind: 'sill' | 'head', upIn: number, name: string) => {

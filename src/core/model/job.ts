@@ -45,6 +45,7 @@ export const fieldworkSchema = z.strictObject({
     spareEvery: number(0, 100, 'One spare bag for so many holes; 0 for none'),
   }),
   levelSchool: z.enum(['high-pier', 'cut-to-laser', 'level-strings']).describe('How heights are carried: marks from the highest pier, posts set long and cut to a laser line, or level strings'),
+  boardEdge: z.enum(['top', 'bottom']).describe('Girt marks are the top or the bottom edge of the board'),
   laserLineIn: lengthIn(12, 240, 'Laser line above the grade line').describe('Where posts are cut to a laser line: its height above the grade line'),
   crayons: z.record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20)).describe('Crayon colour of each kind of mark, as the crew names it'),
 })

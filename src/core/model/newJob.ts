@@ -45,7 +45,7 @@ export function newJob(name: string): Job {
       lumbers: ['SP-No.2', 'SP-No.1', 'SPF-No.1/No.2', 'SPF-2100f-1.8E'], sameGirts: true, prices: {},
     },
     fieldwork: {
-      concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 }, levelSchool: 'high-pier', laserLineIn: 48,
+      concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 }, levelSchool: 'high-pier', boardEdge: 'top', laserLineIn: 48,
       crayons: { grade: 'green', skirt: 'brown', girt: 'black', sill: 'blue', head: 'blue', heel: 'red', rafter: 'red' },
     },
     ground: { spots: [], padIn: 0, obstructions: [], oldWall: [] },

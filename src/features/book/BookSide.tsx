@@ -9,6 +9,7 @@ import { useDoc, useJob } from '../job'
 import { useBook } from './useBook'
 
 const SCHOOLS = [{ value: 'high-pier', label: 'marks from the high point' }, { value: 'cut-to-laser', label: 'set long, cut to a laser line' }, { value: 'level-strings', label: 'level strings' }] as const
+const EDGES = [{ value: 'top', label: 'top of the board' }, { value: 'bottom', label: 'bottom of the board' }] as const
 const CRAYONS = [['grade', 'grade line'], ['skirt', 'skirt'], ['girt', 'girts'], ['sill', 'sills'], ['head', 'heads'], ['heel', 'heel'], ['rafter', 'rafter']] as const
 
 /** What is in the book, and the ways to take it along. */
@@ -43,6 +44,7 @@ export function BookSide() {
       </div>
       {kind === 'field' && <>
         <ChoiceField label="Heights are carried" value={job.fieldwork.levelSchool} choices={SCHOOLS} onChange={(v) => { edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: v } })) }} />
+        <ChoiceField label="Girt marks are" value={job.fieldwork.boardEdge} choices={EDGES} onChange={(v) => { edit('edge of the board', (j) => ({ ...j, fieldwork: { ...j.fieldwork, boardEdge: v } })) }} />
         {job.fieldwork.levelSchool === 'cut-to-laser' && <LengthField label="Laser line above grade" name="laserLineIn" value={job.fieldwork.laserLineIn} onChange={(v, g) => edit('laser line', (j) => ({ ...j, fieldwork: { ...j.fieldwork, laserLineIn: v } }), `laser-${g}`)} />}
         <details className="mt-1 mb-2"><summary className="note">Crayon of each mark</summary>{CRAYONS.map(([k, name]) => <TextField key={k} label={name} name={`crayon-${k}`} value={job.fieldwork.crayons[k]} onChange={(v, g) => edit('crayon', (j) => ({ ...j, fieldwork: { ...j.fieldwork, crayons: { ...j.fieldwork.crayons, [k]: v } } }), `crayon-${k}-${g}`)} />)}</details>
       </>}

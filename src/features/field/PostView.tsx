@@ -49,7 +49,7 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
       )}
       <h2>Marks from its own bottom</h2>
       <ul className="marks">{[...p.marks].reverse().map((m) => <li key={m.key} className={m.kind}><span>{m.name}</span><b><Measure inches={m.fromBottomIn} stacked /></b><i><Measure inches={m.fromHeelIn} /> down</i></li>)}</ul>
-      <p className="fnote">Girt marks are the top of the board.</p>
+      <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
       <div className="caution">{RAISE_CAUTION}</div>
       <div className="acts small"><button type="button" onClick={() => go(['hole', id])}>Hole of {id}</button><button type="button" onClick={() => go(['read'])}>Readings</button></div>
     </>

@@ -63,7 +63,7 @@ const cardSheets = (job: Job, d: Derived): Sheet[] => d.cards.map((c): Sheet => 
     title: `${c.title}: ${c.postIds.length > 14 ? `${c.postIds.slice(0, 13).join(' ')} and ${c.postIds.length - 13} more` : c.postIds.join(' ')}`, sub: `${c.row.section}, ${mark(c.row.totalIn)} long${c.row.stockIn === null ? '' : `, from ${mark(c.row.stockIn)}`}`, blocks: [
       { kind: 'svg', ...postSvg(job, d, c), alt: `marks of ${c.postIds[0]}` },
       ...(up.length ? [table(['post', 'rod reads', 'up to grade line'], up, [1, 2], [2])] : []),
-      { kind: 'text', text: 'Girt marks are the top of the board.' }, { kind: 'caution', text: plain(RAISE_CAUTION) },
+      { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` }, { kind: 'caution', text: plain(RAISE_CAUTION) },
     ],
   }
 })

@@ -38,7 +38,7 @@ function card(job: Job, c: CardFacts, x: number, y: number): string {
   const step = Math.min(15, (y + H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
   marks.slice(0, CARD_MARKS).forEach((m, i) => { const at = top + 15 + i * step; body.push(svgText(x + 92, at, mark(m.fromBottomIn), { size: 12, bold: true, anchor: 'end' }), svgText(x + 156, at, mark(m.fromHeelIn), { size: 10.5, anchor: 'end' }), svgText(x + 163, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 8.5 })) })
   const more = marks.length > CARD_MARKS ? `${marks.length - CARD_MARKS} more marks on its page; ` : ''
-  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}` : `${more}marks are the top of the board`, { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
+  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}` : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`, { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
   return body.join('')
 }
 

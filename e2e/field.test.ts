@@ -17,7 +17,7 @@ beforeAll(async () => {
 })
 afterAll(() => driver.quit())
 
-const tap = async (text: string) => { const el = await driver.wait(async () => { for (const b of await driver.findElements(By.css('.field button'))) if ((await b.getText()).replace(/\s+/g, ' ').trim() === text || (await b.getAttribute('aria-label')) === text) return b; return null }, PATIENCE, `no key ${text}`); if (el) { await driver.executeScript('arguments[0].scrollIntoView({block:"center"})', el); await el.click() } }
+const tap = async (text: string) => { const el = await driver.wait(async () => { for (const b of await driver.findElements(By.css('.field button'))) if ((await b.getText()).replace(/\s+/g, ' ').trim() === text || (await b.getAttribute('aria-label')) === text) return b; return null }, PATIENCE, `no key ${text}`); if (el) { await driver.executeScript('arguments[0].scrollIntoView({block:"center",behavior:"instant"})', el); await el.click() } }
 const chip = async () => (await at.text('.chips button[aria-pressed="true"]')).split(/\s/)[0]
 const read = async (whole: string, part: string) => { await tap(whole); await tap(part) }
 const keep = async () => (await at.find('.field .acts .main')).click()
@@ -95,13 +95,14 @@ test('the card gives this post its own cut; cut as said, then set', async () => 
 
 test('without a server entries wait on the phone, are counted, and go in order when it is back', async () => {
   await fetch(`${process.env.BURDOCK_DOOR}/stop`)
-  await (await at.find('.field .acts .main')).click()
-  await at.waitText('.fhead', /Offline\s*1 kept here/)
-  await tap('Hole of A1')
-  await main(/string to bottom/)
-  await tap('Rock')
-  await at.waitText('.fhead', /Offline\s*2 kept here/)
-  await fetch(`${process.env.BURDOCK_DOOR}/start`)
+  try {
+    await (await at.find('.field .acts .main')).click()
+    await at.waitText('.fhead', /Offline\s*1 kept here/)
+    await tap('Hole of A1')
+    await main(/string to bottom/)
+    await tap('Rock')
+    await at.waitText('.fhead', /Offline\s*2 kept here/)
+  } finally { await fetch(`${process.env.BURDOCK_DOOR}/start`) }
   await at.waitText('.fhead', /Sent/)
   const list = await sent()
   expect(list.slice(-2).map((r) => r.body.kind)).toEqual(['state', 'hole'])

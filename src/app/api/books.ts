@@ -1,45 +1,31 @@
 import { z } from 'zod'
-import { issuesOf, parseJob } from '@/core/model'
+import { issuesOf, parseJob, type Job } from '@/core/model'
 import { parseRecords } from '@/core/field'
 import type { Result } from '@/core/result'
 import { answer, bookPdf, fieldSheetsPdf, readBody, refused, stripsOf, type BookKind } from '@/server'
 
-const body = z.strictObject({ doc: z.unknown(), date: z.string().max(40), revision: z.string().max(40) })
+const pdf = (made: Result<Uint8Array>): Response => made.ok ? new Response(new Uint8Array(made.value), { headers: { 'content-type': 'application/pdf', 'cache-control': 'no-store' } }) : refused(made.issues)
 
-/** A route that turns a job in the request into one book as a PDF. */
-export const bookRoute = (kind: BookKind) => (request: Request) => answer(async () => {
+/** A route that turns the job in a request, saved or not, into a PDF; `schema` says what else the request holds. */
+const jobRoute = <T extends { readonly doc: unknown }>(schema: z.ZodType<T>, make: (job: Job, body: T) => Promise<Result<Uint8Array>>) => (request: Request) => answer(async () => {
   const read = await readBody(request)
   if (!read.ok) return read.response
-  const parsed = body.safeParse(read.value)
+  const parsed = schema.safeParse(read.value)
   if (!parsed.success) return refused(issuesOf(parsed.error))
   const job = parseJob(parsed.data.doc)
-  if (!job.ok) return refused(job.issues)
-  const pdf = await bookPdf(kind, job.value, parsed.data)
-  return sent(pdf)
+  return job.ok ? pdf(await make(job.value, parsed.data)) : refused(job.issues)
 })
 
-const sent = (pdf: Result<Uint8Array>): Response => pdf.ok ? new Response(new Uint8Array(pdf.value), { headers: { 'content-type': 'application/pdf', 'cache-control': 'no-store' } }) : refused(pdf.issues)
-const sheetsBody = z.strictObject({ doc: z.unknown(), date: z.string().max(40), revision: z.string().max(40), records: z.unknown(), page: z.url({ protocol: /^https?$/ }).max(300) })
-const stripsBody = z.strictObject({ doc: z.unknown(), post: z.string().max(6) })
+const stamp = { doc: z.unknown(), date: z.string().max(40), revision: z.string().max(40) }
+
+/** Crew book or calculation sheet. */
+export const bookRoute = (kind: BookKind) => jobRoute(z.strictObject(stamp), (job, body) => bookPdf(kind, job, body))
 
 /** Sheets of the work on site. */
-export const fieldSheetsRoute = (request: Request) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = sheetsBody.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  const job = parseJob(parsed.data.doc)
-  if (!job.ok) return refused(job.issues)
-  const records = parseRecords(parsed.data.records)
-  return records.ok ? sent(await fieldSheetsPdf(job.value, records.value, parsed.data)) : refused(records.issues)
+export const fieldSheetsRoute = jobRoute(z.strictObject({ ...stamp, records: z.unknown(), page: z.url({ protocol: /^https?$/ }).max(300) }), async (job, body) => {
+  const records = parseRecords(body.records)
+  return records.ok ? fieldSheetsPdf(job, records.value, body) : records
 })
 
 /** A story pole at 1:1. */
-export const stripsRoute = (request: Request) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = stripsBody.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  const job = parseJob(parsed.data.doc)
-  return job.ok ? sent(await stripsOf(job.value, parsed.data.post)) : refused(job.issues)
-})
+export const stripsRoute = jobRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(6) }), (job, body) => stripsOf(job, body.post))

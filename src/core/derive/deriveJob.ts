@@ -62,8 +62,9 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   const holes = frame?.holes ?? sizeHoles(job, layout.posts, null, [], null)
   if (frame) checks.push(...frame.checks)
   else for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const) checks.push(notChecked(`site-${stage}`, `${WAITING[stage]} wait for the site`, stage, `Not entered yet: ${missing.map((m) => String(m.path[1])).join(', ')}.`, 'Enter the site’s hazards first; none is ever assumed.'))
-  const ground = groundAtPosts(job, layout.posts)
-  if (ground) checks.push(...groundChecks(job, holes, ground, surfaceOfJob(job)?.steepestPer12 ?? 0))
+  const surface = surfaceOfJob(job)
+  const ground = groundAtPosts(surface, layout.posts)
+  if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))
   const rows = schedule(b, layout.posts, holes)
   const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
   for (const c of checks) tally[c.state === 'not-checked' ? 'notChecked' : c.state]++

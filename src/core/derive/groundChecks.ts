@@ -15,8 +15,7 @@ export const BESIDE_IN = 60
 export const surfaceOfJob = (job: Job): Surface | null => surfaceOf(job.ground.spots.flatMap((s) => (s.heightIn === null ? [] : [{ ...s, heightIn: s.heightIn }])))
 
 /** The ground at every post. Null where no surface is known: the ground is then taken as level at the grade line. */
-export function groundAtPosts(job: Job, posts: readonly Post[]): Readonly<Record<string, PostGround>> | null {
-  const s = surfaceOfJob(job)
+export function groundAtPosts(s: Surface | null, posts: readonly Post[]): Readonly<Record<string, PostGround>> | null {
   return s && Object.fromEntries(posts.map((p) => { const g = s.at(p.x, p.y); return [p.id, { groundIn: g.heightIn, lowestIn: lowestNear(s, p.x, p.y, BESIDE_IN), inside: g.inside }] }))
 }
 

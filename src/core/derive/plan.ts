@@ -1,5 +1,5 @@
 import {
-  batterBoards, best345, diagonals, fitSquare, girtPieces, girtRows, layOutGrid, layOutStrings, onWall, placeOpening, placePosts, trussPlan, wallPosts,
+  batterBoards, best345, diagonals, fitSquare, girtPieces, girtRows, layOutGrid, layOutStrings, neighboursIn, onWall, placeOpening, placePosts, postRows, trussPlan,
   type Diagonal, type GirtPiece, type Grid, type OmittedPost, type PlacedOpening, type Post, type PostLayout, type SquareFit, type StringLine, type TrussPlan, type WallRows,
 } from '../layout'
 import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
@@ -21,15 +21,6 @@ export interface Plan {
   readonly poles: Readonly<Record<string, readonly PoleMark[]>>
   readonly square: Result<SquareFit>
   readonly rods: RodLog
-}
-
-/** Posts beside each post along its row, for judging a reading. */
-function neighbours(posts: readonly Post[]): Record<string, string[]> {
-  const out: Record<string, string[]> = {}
-  const link = (row: readonly Post[]) => row.forEach((p, i) => { out[p.id] = [...(out[p.id] ?? []), ...[row[i - 1]?.id, row[i + 1]?.id].filter((x): x is string => x !== undefined)] })
-  for (const side of SIDES) link(wallPosts(posts, side))
-  for (const side of ['south', 'north']) link(posts.filter((p) => p.kind === 'lean-to' && p.side === side))
-  return out
 }
 
 /** A function of the last arguments only: an unchanged part keeps its identity, so the steps after it keep theirs. */
@@ -54,7 +45,7 @@ const layOut = remember((b: Building, northDeg: number, runPastIn: number, edge:
   const plannedWalls = Object.fromEntries(SIDES.map((side) => { const wb = onWall(b, side); const rows = girtRows(wb, grid, side, placed); return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }] })) as unknown as Record<Side, PlannedWall>
   return {
     grid, layout, rows: layout.rows, posts: layout.posts, omitted: layout.omitted, placed, strings, wallNames: names, diagonals: diagonals(b, grid, layout.rows), triangle: best345(grid.lengthIn, grid.widthIn),
-    batterBoards: batterBoards(strings, runPastIn), neighbours: neighbours(layout.posts), plannedWalls, trusses: trussPlan(b, grid, layout),
+    batterBoards: batterBoards(strings, runPastIn), neighbours: neighboursIn(postRows(layout.posts)), plannedWalls, trusses: trussPlan(b, grid, layout),
     poles: Object.fromEntries(layout.posts.map((p) => [p.id, storyPole(b, p, plannedWalls, placed, edge)])),
   }
 })

@@ -1,6 +1,6 @@
-import { wallPosts, type Post, type PostKind } from '../layout'
+import { neighboursIn, postRows, type Post, type PostKind } from '../layout'
 import { rodLog, type PoleMark, type RodLog } from '../marks'
-import { SIDES, type Job } from '../model'
+import type { Job } from '../model'
 import { postsAsBuilt, type Foot, type PostAsBuilt } from './asBuilt'
 import type { FieldState } from './fold'
 import type { Levels } from './levels'
@@ -16,11 +16,9 @@ export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): 
  * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake, which is not: there the foot
  * is read on the pad (`footing` readings), and is the plan's until then. */
 export function measure(job: Job, d: Stood, state: FieldState, levels: Levels): Measured {
-  const rows = [...SIDES.map((s) => wallPosts(d.posts, s).map((p) => p.id)), ...(['south', 'north'] as const).map((s) => d.posts.filter((p) => p.kind === 'lean-to' && p.side === s).map((p) => p.id))].filter((r) => r.length > 0)
-  const near: Record<string, string[]> = {}
-  for (const row of rows) row.forEach((id, i) => { near[id] = [...(near[id] ?? []), ...[row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)] })
+  const rows = postRows(d.posts)
   const readingsIn = { ...job.levels.readingsIn, ...Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }
-  const rods = rodLog({ coverIn: job.levels.coverIn, readingsIn }, near, state.gradeLockedIn)
+  const rods = rodLog({ coverIn: job.levels.coverIn, readingsIn }, neighboursIn(rows), state.gradeLockedIn)
   const footOf = (p: Post): Foot => {
     const planned = plannedFootIn(job, d.holes, p.kind)
     if (job.building.school === 'pier') return p.id in rods.offsets ? { inches: rods.offsets[p.id].upToGradeIn, measured: true } : { inches: planned, measured: false }

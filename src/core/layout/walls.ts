@@ -1,4 +1,4 @@
-import type { Side } from '../model'
+import { SIDES, type Side } from '../model'
 import { isEave } from './openings'
 import type { Post } from './posts'
 
@@ -31,4 +31,15 @@ export function tributaryIn(posts: readonly Post[], side: Side, id: string): num
   if (i < 0) return 0
   const at = (k: number) => alongWall(row[k], side).atIn
   return ((i > 0 ? at(i) - at(i - 1) : 0) + (i < row.length - 1 ? at(i + 1) - at(i) : 0)) / 2
+}
+
+/** Names of the posts of every row, each in its order: the four walls, then the outer rows of lean-tos. A corner post stands in two of them. */
+export const postRows = (posts: readonly Post[]): string[][] =>
+  [...SIDES.map((s) => wallPosts(posts, s)), ...(['south', 'north'] as const).map((s) => posts.filter((p) => p.kind === 'lean-to' && p.side === s))].map((row) => row.map((p) => p.id)).filter((row) => row.length > 0)
+
+/** Posts beside each post along its rows, for judging a reading. */
+export function neighboursIn(rows: readonly (readonly string[])[]): Record<string, string[]> {
+  const near: Record<string, string[]> = {}
+  for (const row of rows) row.forEach((id, i) => { near[id] = [...(near[id] ?? []), ...[row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)] })
+  return near
 }

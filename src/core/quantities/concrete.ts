@@ -1,5 +1,5 @@
 import type { Fieldwork } from '../model'
-import { BAG_YIELD_FT3, HOLE_WASTE, type BagLb } from './takeoff'
+import { BAG_YIELD_FT3, bagsFor, HOLE_WASTE, type BagLb } from './takeoff'
 
 export interface ConcreteSettings { readonly by: Fieldwork['concrete']['by']; readonly bagLb: BagLb; readonly mixerFt3: number; readonly plantMinYd3: number; readonly spareEvery: number }
 export interface ConcreteOrder {
@@ -26,7 +26,7 @@ export function concreteOrder(netFt3: number, holes: number, s: ConcreteSettings
   const withWasteFt3 = netFt3 * (1 + HOLE_WASTE)
   const yieldFt3 = BAG_YIELD_FT3[s.bagLb]
   const truck = s.by === 'truck'
-  const bags = truck ? 0 : up(withWasteFt3 / yieldFt3)
+  const bags = truck ? 0 : Math.max(0, bagsFor(netFt3, s.bagLb))
   const spareBags = truck || s.spareEvery <= 0 || bags === 0 ? 0 : up(holes / s.spareEvery)
   const room = s.by === 'hand' ? TUB_FT3 : s.mixerFt3
   const bagsALoad = truck ? 0 : Math.floor(room / yieldFt3 + 1e-9)

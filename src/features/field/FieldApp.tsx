@@ -6,13 +6,13 @@ import { deriveJob } from '@/core/derive'
 import { parseJob } from '@/core/model'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
-import { createFieldLog, keepJob, keptJob, type FieldLogStore } from './log'
+import { keepJob, keptJob, type FieldLogStore } from './log'
 import { HoleView } from './HoleView'
 import { PostView } from './PostView'
 import { ReadView } from './ReadView'
 import type { FieldPage } from './page'
 import { TodayView } from './TodayView'
-import { FieldContext } from './useField'
+import { FieldContext, useFieldLog } from './useField'
 
 /** Colours of the head and the count of what waits on this phone. */
 function Head({ log, title, sub, onBack }: { readonly log: FieldLogStore; readonly title: string; readonly sub: string; readonly onBack: (() => void) | null }) {
@@ -34,13 +34,7 @@ export function FieldApp({ id, initial, path }: { readonly id: string; readonly 
   const [rest, setRest] = useState(path)
   const [doc, setDoc] = useState<unknown>(initial)
   const [missing, setMissing] = useState(false)
-  const [log, setLog] = useState<FieldLogStore | null>(null)
-  useEffect(() => {
-    const made = createFieldLog(id)
-    let on = true
-    void Promise.resolve().then(() => { if (on) setLog(made.log) })
-    return () => { on = false; made.stop() }
-  }, [id])
+  const log = useFieldLog(id)
   useEffect(() => {
     if (initial !== null) { void keepJob(id, initial); return }
     void keptJob(id).then((d) => { if (d) setDoc(d); else setMissing(true) })

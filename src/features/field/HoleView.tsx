@@ -4,6 +4,7 @@ import { cureClock, FOUND, judgeHole, reached, type Found } from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
 import { simulatedWeather } from '@/devices/weather'
 import { holeNeed } from '@/core/derive'
+import { bagsFor } from '@/core/quantities'
 import { Measure } from '@/ui'
 import { Big } from './Big'
 import type { FieldPage } from './page'
@@ -31,7 +32,7 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
   const cure = poured ? cureClock(poured.body.poured, now, simulatedWeather({ seed: job.name.length, meanF: 58 }).hours(poured.body.poured, 24 * 40), 60) : null
   const put = (found: Found, depthIn: number | null) => add({ kind: 'hole', post, depthIn, setup: null, bottomReadingIn: null, found, note: '' })
   const bags = d.holes.find((h) => h.postIds.includes(post))
-  const each = bags ? Math.ceil((bags.volumes.concreteFt3 * 1.1) / 0.6 - 1e-9) : 0
+  const each = bags ? bagsFor(bags.volumes.concreteFt3, 80) : 0
   return (
     <>
       {need && <div className="plan3"><div><span>string to bottom</span><b><Measure inches={need.depthIn} /></b></div><div><span>across</span><b><Measure inches={need.diameterIn} feet={false} /></b></div><div><span>80 lb bags</span><b>{each}</b></div></div>}

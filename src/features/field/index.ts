@@ -1,4 +1,2 @@
 export { FieldApp } from './FieldApp'
-export { createFieldLog } from './log'
-export type { FieldLogStore } from './log'
-export { FieldContext, useLog, useMeasured } from './useField'
+export { FieldContext, useFieldLog, useLog, useMeasured } from './useField'

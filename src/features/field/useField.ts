@@ -1,10 +1,10 @@
 'use client'
-import { createContext, useContext, useMemo } from 'react'
+import { createContext, useContext, useEffect, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import type { ShownDerived } from '@/core/derive'
 import { measure, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
-import type { FieldLog, FieldLogStore } from './log'
+import { createFieldLog, type FieldLog, type FieldLogStore } from './log'
 
 export const FieldContext = createContext<FieldLogStore | null>(null)
 /** Reads one part of the field log. */
@@ -19,4 +19,16 @@ export function useMeasured(job: Job, d: ShownDerived): Measured {
   const state = useLog((s) => s.state)
   const levels = useLog((s) => s.levels)
   return useMemo(() => measure(job, d, state, levels), [job, d, state, levels])
+}
+
+/** The field log of a job, for as long as the component lives; null until it is open. */
+export function useFieldLog(jobId: string): FieldLogStore | null {
+  const [log, setLog] = useState<FieldLogStore | null>(null)
+  useEffect(() => {
+    const made = createFieldLog(jobId)
+    let on = true
+    void Promise.resolve().then(() => { if (on) setLog(made.log) })
+    return () => { on = false; made.stop() }
+  }, [jobId])
+  return log
 }

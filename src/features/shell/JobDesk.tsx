@@ -7,7 +7,7 @@ import { IssueWords } from '@/ui'
 import { BookMain, BookSide } from '../book'
 import { BracingMain, BracingSide } from '../bracing'
 import { BuildingMain, BuildingSide } from '../building'
-import { createFieldLog, FieldContext, type FieldLogStore } from '../field'
+import { FieldContext, useFieldLog } from '../field'
 import { HoldsMain, HoldsSide } from '../holds'
 import { HolesMain, HolesSide } from '../holes'
 import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
@@ -88,13 +88,7 @@ const stageOf = (): Stage => { const s = new URL(window.location.href).searchPar
 /** One open job: loads it, or the draft kept here, and keeps saving it. */
 export function JobDesk({ id, initial }: { readonly id: string; readonly initial: StoredJob | null }) {
   const [store, setStore] = useState<JobStore | null>(null)
-  const [log, setLog] = useState<FieldLogStore | null>(null)
-  useEffect(() => {
-    const made = createFieldLog(id)
-    let on = true
-    void Promise.resolve().then(() => { if (on) setLog(made.log) })
-    return () => { on = false; made.stop() }
-  }, [id])
+  const log = useFieldLog(id)
   const [trouble, setTrouble] = useState<{ readonly kind: 'gone' | 'away' } | null>(null)
   const [attempt, setAttempt] = useState(0)
 

@@ -4,10 +4,10 @@ import { shownRatio, sig, type Check } from '@/core/result'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
+import { table } from '../crewbook/paper'
 import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, STANDING_NOTE, THERMAL } from '../words'
 
 const dim = (v: number) => formatLength(v, { ascii: true })
-const table = (head: readonly string[], rows: readonly (readonly string[])[], right: readonly number[] = []): Block => ({ kind: 'table', head, rows, right, big: [] })
 const STATE: Readonly<Record<Check['state'], string>> = { holds: 'holds', close: 'close', fails: 'FAILS', 'not-checked': 'not checked' }
 
 /** Only what the PDF face has: primes, roots and super-scripts are written out. */

@@ -1,20 +1,18 @@
 import { birdsMouth, type ShownDerived as Derived } from '@/core/derive'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
 import { SIDES, type Job } from '@/core/model'
-import { formatLength, roundIn, runningMarks } from '@/core/units'
+import { roundIn, runningMarks } from '@/core/units'
 import { boardSize } from '@/core/wood'
 import { DIG_CAUTION, KIND, RAISE_CAUTION, STANDING_NOTE } from '../words'
 import { planSvg, postSvg, wallSvg } from './drawings'
 import type { Block, CrewBook, Sheet } from './types'
+import { inches, mark, table } from './paper'
 
-const mark = (v: number): string => formatLength(v, { ascii: true })
-const inches = (v: number): string => formatLength(v, { feet: false, ascii: true })
 /** Paper has no font for primes: cautions written for the screen take the plain ones. */
 const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-')
 /** Most table rows a letter sheet takes at arm's-length size. */
 const ROWS = 33
 
-const table = (head: readonly string[], rows: readonly (readonly string[])[], right: readonly number[], big: readonly number[] = []): Block => ({ kind: 'table', head, rows, right, big })
 const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.max(1, Math.ceil(list.length / n)) }, (_, i) => list.slice(i * n, i * n + n))
 
 function stringsSheets(job: Job, d: Derived): Sheet[] {

@@ -5,8 +5,8 @@ import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { OPENING } from '../words'
 import { svgCircle, svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
+import { mark } from './paper'
 
-const mark = (v: number): string => formatLength(v, { ascii: true })
 
 /** Plan for the strings sheet: strings run past, posts, holes, doors, diagonals, names. */
 export function planSvg(job: Job, d: Derived): { readonly svg: string; readonly width: number; readonly height: number } {

@@ -2,11 +2,9 @@ import { create } from 'qrcode'
 import type { PostAsBuilt } from '@/core/field'
 import { schoolSteps } from '@/core/marks'
 import type { Job } from '@/core/model'
-import { formatLength } from '@/core/units'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
+import { inches, mark } from '../crewbook/paper'
 
-const mark = (v: number): string => formatLength(v, { ascii: true })
-const inches = (v: number): string => formatLength(v, { feet: false, ascii: true })
 
 /** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
 export function qrSvg(text: string, x: number, y: number, size: number): string {

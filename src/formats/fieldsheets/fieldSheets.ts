@@ -3,15 +3,12 @@ import { kindName, type ShownDerived as Derived } from '@/core/derive'
 import { measure, type FieldState, type Levels, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { concreteOrder } from '@/core/quantities'
-import { formatLength } from '@/core/units'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { KIND, STANDING_NOTE, DIG_CAUTION } from '../words'
 import { cardsSvg } from './cards'
+import { inches, mark, table } from '../crewbook/paper'
 
-const mark = (v: number): string => formatLength(v, { ascii: true })
-const inches = (v: number): string => formatLength(v, { feet: false, ascii: true })
 const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-').replace(/’/g, "'").replace(/³/g, '3')
-const table = (head: readonly string[], rows: readonly (readonly string[])[], right: readonly number[], big: readonly number[] = []): Block => ({ kind: 'table', head, rows, right, big })
 const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.ceil(list.length / n) }, (_, i) => list.slice(i * n, i * n + n))
 const ROWS = 30
 

@@ -1,21 +1,18 @@
 import 'server-only'
-import pdfmake from 'pdfmake'
 import { deriveJob } from '@/core/derive'
 import { foldRecords, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import { fail, type Result } from '@/core/result'
 import { pdfDefinition } from '@/formats/crewbook'
 import { fieldSheets, poleStrips, stripsPdf } from '@/formats/fieldsheets'
-import { fontsReady } from './crewBook'
-
-const pdf = async (definition: Parameters<typeof pdfmake.createPdf>[0]): Promise<Result<Uint8Array>> => { fontsReady(); return { ok: true, value: new Uint8Array(await pdfmake.createPdf(definition).getBuffer()) } }
+import { pdfOf } from './pdf'
 
 /** The sheets of the work on site as a PDF, from the job and the records that come with the request. */
 export async function fieldSheetsPdf(job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string; readonly page: string }): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
   const state = foldRecords(records.map((record) => ({ record, receivedAt: null })))
-  return pdf(pdfDefinition(fieldSheets({ job, derived: d.value, state, levels: tieLevels(state), ...p })))
+  return pdfOf(pdfDefinition(fieldSheets({ job, derived: d.value, state, levels: tieLevels(state), ...p })))
 }
 
 /** One post's story pole at 1:1 as strips on letter sheets. An unknown post is refused. */
@@ -24,5 +21,5 @@ export async function stripsOf(job: Job, postId: string): Promise<Result<Uint8Ar
   if (!d.ok) return d
   const post = d.value.posts.find((q) => q.id === postId)
   if (!post) return fail('no-such-post', ['post'], { post: postId })
-  return pdf(stripsPdf(job.name, poleStrips(`${job.name.slice(0, 18)} ${postId}`, d.value.poles[postId], post.longPointIn)))
+  return pdfOf(stripsPdf(job.name, poleStrips(`${job.name.slice(0, 18)} ${postId}`, d.value.poles[postId], post.longPointIn)))
 }

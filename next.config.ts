@@ -2,10 +2,11 @@ import type { NextConfig } from 'next'
 
 const config: NextConfig = {
   reactStrictMode: true,
+  reactCompiler: true,
   poweredByHeader: false,
   distDir: process.env.BURDOCK_DIST ?? '.next',
   serverExternalPackages: ['pdfmake', 'knex', 'mysql2'],
-  experimental: { optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
+  experimental: { turbopackMinify: false, optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
   sassOptions: { silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'], quietDeps: true },
 }
 export default config

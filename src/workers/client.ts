@@ -1,3 +1,4 @@
+import { withChanges } from '@/core/result'
 import { handlers } from './inProcess'
 import type { CallName, Calls, FromWorker, Progress } from './protocol'
 
@@ -9,6 +10,8 @@ let ids = 0
 class Bench {
   private readonly worker: Worker | null
   private readonly waiting = new Map<number, Waiting>()
+  /** The judgement last heard: the next one says only what differs. */
+  private heard: unknown
   constructor() {
     let made: Worker | null = null
     try { made = typeof Worker === 'undefined' ? null : new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' }) } catch { made = null }
@@ -16,12 +19,13 @@ class Bench {
     if (!made) return
     made.onmessage = (e: MessageEvent<FromWorker>) => {
       const m = e.data
+      if ('changes' in m) this.heard = withChanges(this.heard, m.changes)
       const w = this.waiting.get(m.id)
       if (!w) return
       if ('progress' in m) { w.tell?.(m.progress); return }
       this.waiting.delete(m.id)
       if ('fault' in m) w.reject(new Error(m.fault))
-      else w.resolve(m.answer as never)
+      else w.resolve(('changes' in m ? this.heard : m.answer) as never)
     }
     made.onerror = () => { for (const w of this.waiting.values()) w.reject(new Error('the worker stopped')); this.waiting.clear() }
   }

@@ -1,4 +1,4 @@
-import { deriveJob, judgePlan, planJob } from '@/core/derive'
+import { deriveJob, judgePlan, planJob, told } from '@/core/derive'
 import { fixesFor, sizeJob, waysRound } from '@/core/sizing'
 import { planCuts } from './cutting'
 import type { Cancel, Handlers } from './protocol'
@@ -12,8 +12,7 @@ export const handlers: Handlers = {
   judge: async (job) => {
     const plan = planJob(job)
     if (!plan.ok) return plan
-    const { checks, ...rest } = judgePlan(job, plan.value)
-    return { ok: true, value: { ...rest, checks: checks.map(({ trace: _t, diagram: _d, ...c }) => c) } }
+    return { ok: true, value: told(judgePlan(job, plan.value)) }
   },
   explain: async ({ job, checkId }) => {
     const d = deriveJob(job)

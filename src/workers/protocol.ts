@@ -1,12 +1,10 @@
 import type { CutPlan } from '@/core/columns'
-import type { CheckSummary, Judgement } from '@/core/derive'
+import type { ToldJudgement } from '@/core/derive'
 import type { CutRequest } from './cutting'
 import type { Job } from '@/core/model'
-import type { Diagram, Issue, TraceLine } from '@/core/result'
+import type { Changes, Diagram, Issue, TraceLine } from '@/core/result'
 import type { Fixes, Met, SizingProgress, SizingReport } from '@/core/sizing'
 
-/** A judgement as it crosses from the worker: checks without their arithmetic. */
-export type ToldJudgement = Omit<Judgement, 'checks'> & { readonly checks: readonly CheckSummary[] }
 export interface Explanation { readonly trace: readonly TraceLine[]; readonly diagram: Diagram | null }
 
 /** Every worker call: name → [request, response]. Client, worker and in-process version are typed from this alone. */
@@ -25,4 +23,4 @@ export interface Cancel { readonly aborted: boolean }
 export type Handlers = { readonly [K in CallName]: (request: Calls[K][0], cancel: Cancel, tell: (p: Progress) => void) => Promise<Calls[K][1] | null> }
 
 export type ToWorker = { readonly id: number; readonly call: CallName; readonly request: unknown } | { readonly cancel: number }
-export type FromWorker = { readonly id: number; readonly answer: unknown } | { readonly id: number; readonly progress: Progress } | { readonly id: number; readonly fault: string }
+export type FromWorker = { readonly id: number; readonly answer: unknown } | /** The answer as it differs from the one before it. */ { readonly id: number; readonly changes: Changes } | { readonly id: number; readonly progress: Progress } | { readonly id: number; readonly fault: string }

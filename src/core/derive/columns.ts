@@ -139,9 +139,17 @@ export function columnWorst(job: Job, k: ColumnBasis, p: Post, d: PostDemand, ca
   const pier = b.school === 'pier'
   let worst: Trial | null = null
   let ratio = -1
+  // Few durations come again and again: their limits are kept at hand, by duration and wetness.
+  const near: { readonly duration: number; readonly wet: boolean; readonly limits: Limits }[] = []
+  const limits = (duration: number, wet: boolean): Limits => {
+    for (const n of near) if (n.duration === duration && n.wet === wet) return n.limits
+    const made = limitsOf(k, p, duration, wet)
+    near.push({ duration, wet, limits: made })
+    return made
+  }
   const take = (a: Axial, section: Section, m1: number, m2: number, wet: boolean, share: number, c: LateralCase | null) => {
     const t: Trial = { a, section, m1, m2, wet, share, c }
-    const r = ratioOf(k, limitsOf(k, p, a.duration, wet), t)
+    const r = ratioOf(k, limits(a.duration, wet), t)
     if (!(r <= ratio)) { ratio = r; worst = t }
   }
   const ecc = seatMomentFtLb(b, p, d.gravityLb)
@@ -227,7 +235,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   for (const p of own) {
     const d = demands[p.id]
     const cs = lateral.cases[p.id]
-    const key = [p.heightIn, Math.round(d.gravityLb), Math.round(d.upliftLb), d.claddingPlf.toFixed(1), ...cs.map((c) => `${c.momentFtLb.toFixed(0)},${c.fieldMomentFtLb.toFixed(0)}`)].join('|')
+    const key = [p.heightIn, Math.round(d.gravityLb), Math.round(d.upliftLb), Math.round(d.claddingPlf * 10), ...cs.flatMap((c) => [Math.round(c.momentFtLb), Math.round(c.fieldMomentFtLb)])].join('|')
     let r = done.get(key)
     if (!r) { r = columnWorst(job, k, p, d, cs, h.embedIn, constrained); done.set(key, r) }
     ratios[p.id] = r.ratio
@@ -252,7 +260,10 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
     }))
   }
   // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning point.
-  const hardest = own.flatMap((q) => lateral.cases[q.id].map((c) => ({ q, c }))).reduce((a, x) => (Math.abs(x.c.shearLb) > Math.abs(a.c.shearLb) ? x : a))
+  let most: { readonly q: Post; readonly c: LateralCase } | null = null
+  for (const q of own) for (const c of lateral.cases[q.id]) if (!most || Math.abs(c.shearLb) > Math.abs(most.c.shearLb)) most = { q, c }
+  if (!most) return out
+  const hardest = most
   const v = Math.max(Math.abs(hardest.c.shearLb), b.school === 'pier' || h.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.c.momentFtLb)) / (3 * (h.embedIn / 12)))
   const fv = (1.5 * v) / k.size.areaIn2
   const fvAllowed = k.v.fv * 1.6 * wetFactors(k.v, k.wet).fv

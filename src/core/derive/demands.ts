@@ -1,6 +1,6 @@
-import { alongWall, isEave, tributaryIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
+import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures } from '../loads'
-import type { Job, LeanTo, Side } from '../model'
+import { SIDES, type Job, type LeanTo, type Side } from '../model'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
 
@@ -29,9 +29,9 @@ const sum = (a: RoofLoads, b: RoofLoads, f: number): RoofLoads => ({
 
 /** Largest service gravity of a set of roof loads and its combination. */
 export function gravityOf(l: RoofLoads): { readonly gravityLb: number; readonly gravityCase: GravityCase } {
-  const cases: readonly (readonly [GravityCase, number])[] = [['D+S', l.deadLb + l.snowLb], ['D+Lr', l.deadLb + l.liveLb], ['D+0.75S+0.45W', l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb]]
-  const [gravityCase, gravityLb] = cases.reduce((a, c) => (c[1] > a[1] ? c : a))
-  return { gravityLb, gravityCase }
+  const snow = l.deadLb + l.snowLb, live = l.deadLb + l.liveLb, both = l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb
+  if (both > snow && both > live) return { gravityLb: both, gravityCase: 'D+0.75S+0.45W' }
+  return live > snow ? { gravityLb: live, gravityCase: 'D+Lr' } : { gravityLb: snow, gravityCase: 'D+S' }
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
@@ -84,7 +84,9 @@ export function postDemands(job: Job, grid: Grid, layout: PostLayout, plan: Trus
     }
   }
   const weight = weightPlf(b.post.lumber, postSize(b.post).areaIn2, 19, b.grades)
-  const sideFt = (p: Post, side: Side) => (b.openSides.includes(side) ? 0 : tributaryIn(layout.posts, side, p.id) / 12)
+  const widths = Object.fromEntries(SIDES.map((s) => [s, tributariesIn(layout.posts, s)])) as Record<Side, ReadonlyMap<string, number>>
+  const tributaryIn = (p: Post, side: Side) => widths[side].get(p.id) ?? 0
+  const sideFt = (p: Post, side: Side) => (b.openSides.includes(side) ? 0 : tributaryIn(p, side) / 12)
 
   const demand = (p: Post): PostDemand => {
     const lean = b.leanTos.find((l) => l.side === p.side)
@@ -98,11 +100,11 @@ export function postDemands(job: Job, grid: Grid, layout: PostLayout, plan: Trus
       const own = onEave.get(p.id)
       loads = own?.loads ?? NONE
       eaveFt = own?.feet ?? 0
-      if (lean) loads = sum(loads, leanToRoofLoads(r, lean, overhangFt, tributaryIn(layout.posts, p.side, p.id) / 12, 'wall'), 1)
+      if (lean) loads = sum(loads, leanToRoofLoads(r, lean, overhangFt, tributaryIn(p, p.side) / 12, 'wall'), 1)
     } else {
       const line = p.side === 'west' ? 0 : last
       eaveFt = tribFt(line)
-      const roofFt2 = (eaveFt * tributaryIn(layout.posts, p.side, p.id)) / 12
+      const roofFt2 = (eaveFt * tributaryIn(p, p.side)) / 12
       const end = reactions[p.side === 'west' ? 0 : reactions.length - 1]
       const psf = (lb: number) => (lb / Math.max(end.roofFt2, 1e-9)) * roofFt2
       const snowPsf = Math.max(r.snow.psPsf + (r.snow.unbalanced?.surchargePsf ?? 0), r.snow.pmPsf)
@@ -120,8 +122,11 @@ export function postDemands(job: Job, grid: Grid, layout: PostLayout, plan: Trus
     })
     const own = p.kind === 'corner' ? eaveWallFt : wallFt
     const cladding = wallPressures(r.claddingQhPsf, effectiveAreaFt2(heightFt, Math.max(own, 0.1)), zone5 ? 5 : 4, r.flatRoof, r.wind.gcpi)
+    const { roofFt2, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb } = loads
+    const { gravityLb, gravityCase } = gravityOf(loads)
+    // Written out: a spread here costs several times the arithmetic.
     return {
-      ...loads, eaveFt, wallFt, wallSide, eaveWallFt, gableWallFt, ...gravityOf(loads), upliftLb: upliftOf(loads),
+      roofFt2, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb, eaveFt, wallFt, wallSide, eaveWallFt, gableWallFt, gravityLb, gravityCase, upliftLb: upliftOf(loads),
       claddingPlf: p.kind === 'lean-to' ? 0 : 0.6 * Math.max(cladding.inwardPsf, -cladding.outwardPsf) * own, postWeightPlf: weight,
     }
   }

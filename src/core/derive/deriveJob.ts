@@ -39,7 +39,17 @@ export interface Derived extends Omit<Plan, 'plannedWalls'>, Judgement {}
 /** A check without its arithmetic, as it crosses from a worker; the arithmetic is asked for by id. */
 export type CheckSummary = Omit<Check, 'trace' | 'diagram'>
 /** Everything derived, as an interface shows it: checks without their arithmetic. */
-export type ShownDerived = Omit<Derived, 'checks'> & { readonly checks: readonly CheckSummary[] }
+export type ShownDerived = Omit<Plan, 'plannedWalls'> & ToldJudgement
+/** A judgement as it crosses from a worker: checks without their arithmetic, the frame without its unit cases. */
+export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & { readonly checks: readonly CheckSummary[]; readonly lateral: ToldLateral | null }
+export type ToldLateral = Omit<Lateral, 'units'>
+
+/** What of a judgement is told to whoever shows it; only plain data. */
+export function told(j: Judgement): ToldJudgement {
+  const { checks, lateral, ...rest } = j
+  const { units: _u, ...frame } = lateral ?? { units: null }
+  return { ...rest, lateral: lateral ? (frame as ToldLateral) : null, checks: checks.map(({ trace: _t, diagram: _d, ...c }) => c) }
+}
 
 const WAITING = { holes: 'Holes', posts: 'Posts', walls: 'Girts', roof: 'Roof', bracing: 'Bracing' } as const
 
@@ -77,9 +87,12 @@ function judge(job: Job, plan: PlannedJob): Judgement {
 
 let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judgement } | null = null
 
+/** Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a judgement. */
+export const sameLoads = (a: Job, b: Job): boolean => a.building === b.building && a.site === b.site && a.sizing === b.sizing && a.ground === b.ground
+
 /** Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is kept. */
 export function judgePlan(job: Job, plan: PlannedJob): Judgement {
-  const same = last && last.job.building === job.building && last.job.site === job.site && last.job.sizing === job.sizing && last.job.ground === job.ground && last.plan.posts === plan.posts
+  const same = last && sameLoads(last.job, job) && last.plan.posts === plan.posts
   if (!last || !same) last = { job, plan, result: judge(job, plan) }
   return last.result
 }

@@ -100,8 +100,8 @@ export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Re
     const lifted = own.reduce((a, p) => (demands[p.id].upliftLb > demands[a.id].upliftLb ? p : a))
     const candidates = b.holeDiameterIn !== null ? [b.holeDiameterIn] : STOCK_DIAMETERS_IN.filter((s) => s >= leastHole)
     // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
-    const seen = new Map<string, { p: Post; c: LateralCase }>()
-    for (const lateral of laterals) for (const p of own) for (const c of lateral.cases[p.id] ?? []) seen.set(`${Math.round(c.shearLb)}|${Math.round(c.momentFtLb)}`, { p, c })
+    const seen = new Map<number, { p: Post; c: LateralCase }>()
+    for (const lateral of laterals) for (const p of own) for (const c of lateral.cases[p.id] ?? []) seen.set(Math.round(c.shearLb) * 1e8 + Math.round(c.momentFtLb), { p, c })
     const missing = laterals.length === 0 || own.some((p) => laterals.some((l) => !l.cases[p.id]))
     const lateralAt = (diameterIn: number): { readonly p: Post; readonly need: LateralNeed | null } => {
       let worst: { p: Post; need: LateralNeed | null } = { p: own[0], need: null }

@@ -43,10 +43,18 @@ const layOut = remember((b: Building, northDeg: number, runPastIn: number, edge:
   const strings = layOutStrings(b, grid, layout.posts, placed, layout.rows)
   const names = wallNames(northDeg)
   const plannedWalls = Object.fromEntries(SIDES.map((side) => { const wb = onWall(b, side); const rows = girtRows(wb, grid, side, placed); return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }] })) as unknown as Record<Side, PlannedWall>
+  // Posts of one wall and one height carry the same marks.
+  const alike = new Map<string, readonly PoleMark[]>()
+  const poleOf = (p: Post): readonly PoleMark[] => {
+    const key = `${p.side}|${p.heightIn}|${p.kind === 'lean-to'}`
+    const has = alike.get(key) ?? storyPole(b, p, plannedWalls, placed, edge)
+    alike.set(key, has)
+    return has
+  }
   return {
     grid, layout, rows: layout.rows, posts: layout.posts, omitted: layout.omitted, placed, strings, wallNames: names, diagonals: diagonals(b, grid, layout.rows), triangle: best345(grid.lengthIn, grid.widthIn),
     batterBoards: batterBoards(strings, runPastIn), neighbours: neighboursIn(postRows(layout.posts)), plannedWalls, trusses: trussPlan(b, grid, layout),
-    poles: Object.fromEntries(layout.posts.map((p) => [p.id, storyPole(b, p, plannedWalls, placed, edge)])),
+    poles: Object.fromEntries(layout.posts.map((p) => [p.id, poleOf(p)])),
   }
 })
 

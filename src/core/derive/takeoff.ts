@@ -86,7 +86,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
   const { job, rows, holes, grid } = p
   const b = job.building
   const prices = priceBook(job.sizing.prices)
-  const girts = SIDES.filter((s) => !b.openSides.includes(s)).map((s): Boards => ({ what: 'girts', size: onWall(b, s).girts.size, lumber: onWall(b, s).girts.lumber, lengthsIn: p.walls[s].pieces.flatMap((q) => Array.from({ length: b.girts.plies }, () => q.lengthIn)) }))
+  const girts = SIDES.filter((s) => !b.openSides.includes(s)).map((s): Boards => ({ what: 'girts', size: onWall(b, s).girts.size, lumber: onWall(b, s).girts.lumber, lengthsIn: Array.from({ length: b.girts.plies }, () => p.walls[s].pieces.map((q) => q.lengthIn)).flat() }))
   const skirtRuns = b.skirt.depthIn > 0 ? SIDES.filter((s) => !b.openSides.includes(s)).map((s) => wallLengthIn(grid, s) - p.placed.filter((o) => o.opening.side === s && o.sillIn === 0).reduce((t, o) => t + o.opening.widthIn, 0)) : []
   const skirtTotal = skirtRuns.reduce((t, r) => t + Math.max(0, r), 0)
   const skirtBoard = stockFor(192, 0) ?? 192
@@ -102,7 +102,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
   const size = postSize(b.post)
   const group = (list: readonly Boards[]): StockLine[] => {
     const by = new Map<string, number[]>()
-    for (const k of list) { const name = `${k.what}, ${k.size.replace('x', '×')} ${k.lumber}`; by.set(name, [...(by.get(name) ?? []), ...k.lengthsIn]) }
+    for (const k of list) { const name = `${k.what}, ${k.size.replace('x', '×')} ${k.lumber}`; const has = by.get(name); if (has) has.push(...k.lengthsIn); else by.set(name, [...k.lengthsIn]) }
     return [...by].flatMap(([what, lengths]) => byStock(lengths, 0).map((s) => ({ what, ...s })))
   }
   const purlinJoints = purlinRows(b, grid) * p.plan.trusses.length
@@ -111,7 +111,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
   const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
   const boardCost = (what: string, list: readonly Boards[]): CostLine => {
     let feet = 0, cost = 0, pieces = 0
-    for (const k of list) for (const l of k.lengthsIn) { const f = bought(l); feet += f; cost += f * prices.board(k.size, k.lumber, k.treated); pieces++ }
+    for (const k of list) { const price = prices.board(k.size, k.lumber, k.treated); for (const l of k.lengthsIn) { const f = bought(l); feet += f; cost += f * price; pieces++ } }
     return { what, quantity: feet, unit: 'ft', cost, pieces }
   }
   const postFeet = rows.reduce((t, r) => t + bought(r.totalIn + BOARD_SPARE_IN), 0)

@@ -19,20 +19,19 @@ export function girtCases(b: Building, grid: Grid, wall: WallRows, pieces: reado
   const row = wallPosts(posts, side).map((p) => alongWall(p, side).atIn)
   const length = isEave(side) ? grid.lengthIn : grid.widthIn
   const space = new Map(wall.rows.map((r) => [r.id, r.tributaryIn]))
-  const kept = new Map<string, GirtCase>()
+  const kept = new Map<number, GirtCase>()
   for (const p of pieces) {
     if (p.inside) continue
     // Boards between posts span from centre to centre (safe); flat ones from their own ends over the posts they cross.
-    const inside = row.filter((x) => x > p.fromIn + 1 && x < p.toIn - 1)
-    const stops = b.girts.style === 'between' ? [p.fromIn - 2, p.toIn + 2] : [p.fromIn, ...inside, p.toIn]
-    const spanIn = stops.slice(1).reduce((m, x, i) => Math.max(m, x - stops[i]), 0)
+    let spanIn = 0, from = p.fromIn, spans: 1 | 2 = 1
+    if (b.girts.style === 'between') spanIn = p.toIn - p.fromIn + 4
+    else { for (const x of row) if (x > p.fromIn + 1 && x < p.toIn - 1) { spanIn = Math.max(spanIn, x - from); from = x; spans = 2 } spanIn = Math.max(spanIn, p.toIn - from) }
     if (spanIn <= SHORT_IN) continue
-    const spans = stops.length > 2 ? 2 : 1
     const zone = p.fromIn < edgeFt * 12 - 1e-6 || p.toIn > length - edgeFt * 12 + 1e-6 ? 5 : 4
-    const c: GirtCase = { spanIn, spans, zone, spaceIn: space.get(p.row) ?? 0, row: p.row }
-    const key = `${Math.round(spanIn * 8)}|${spans}|${zone}`
+    const spaceIn = space.get(p.row) ?? 0
+    const key = Math.round(spanIn * 8) * 4 + (spans - 1) * 2 + (zone - 4)
     const has = kept.get(key)
-    if (!has || c.spaceIn > has.spaceIn) kept.set(key, c)
+    if (!has || spaceIn > has.spaceIn) kept.set(key, { spanIn, spans, zone, spaceIn, row: p.row })
   }
   return [...kept.values()]
 }

@@ -24,13 +24,11 @@ function rowOf(posts: readonly Post[], side: Side): Post[] {
 export const alongWall = (p: Post, side: Side): { readonly atIn: number; readonly halfIn: number } =>
   isEave(side) ? { atIn: p.x, halfIn: p.sizeX / 2 } : { atIn: p.y, halfIn: p.sizeY / 2 }
 
-/** Half the space to each neighbour on one wall, inches: the width of wall whose wind a post takes. */
-export function tributaryIn(posts: readonly Post[], side: Side, id: string): number {
+/** Half the space to each neighbour on one wall, inches, by post: the width of wall whose wind each takes. */
+export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<string, number> {
   const row = wallPosts(posts, side)
-  const i = row.findIndex((p) => p.id === id)
-  if (i < 0) return 0
-  const at = (k: number) => alongWall(row[k], side).atIn
-  return ((i > 0 ? at(i) - at(i - 1) : 0) + (i < row.length - 1 ? at(i + 1) - at(i) : 0)) / 2
+  const at = row.map((p) => alongWall(p, side).atIn)
+  return new Map(row.map((p, i) => [p.id, ((i > 0 ? at[i] - at[i - 1] : 0) + (i < row.length - 1 ? at[i + 1] - at[i] : 0)) / 2]))
 }
 
 /** Names of the posts of every row, each in its order: the four walls, then the outer rows of lean-tos. A corner post stands in two of them. */

@@ -8,8 +8,7 @@ export interface PostUnit { readonly stiffnessLbIn: number; readonly held: PostA
 
 /** Sum of scaled actions. Field moments add as magnitudes, which is safe. */
 export function combine(a: PostActions, fa: number, b: PostActions, fb: number): PostActions {
-  const add = (k: keyof PostActions) => a[k] * fa + b[k] * fb
-  return { topLb: add('topLb'), shearLb: add('shearLb'), momentFtLb: add('momentFtLb'), fixedFtLb: add('fixedFtLb'), fieldMomentFtLb: Math.abs(a.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb), kneeMomentFtLb: Math.abs(a.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb) }
+  return { topLb: a.topLb * fa + b.topLb * fb, shearLb: a.shearLb * fa + b.shearLb * fb, momentFtLb: a.momentFtLb * fa + b.momentFtLb * fb, fixedFtLb: a.fixedFtLb * fa + b.fixedFtLb * fb, fieldMomentFtLb: Math.abs(a.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb), kneeMomentFtLb: Math.abs(a.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb) }
 }
 
 /**

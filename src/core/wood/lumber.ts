@@ -17,11 +17,24 @@ const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | nul
   return o ? { fb: o.fbPsi, ft: o.ftPsi, fv: o.fvPsi, fcPerp: o.fcPerpPsi, fc: o.fcPsi, e: o.ePsi, eMin: o.eMinPsi, g: o.g, table: `entered: ${o.name}${o.source ? `, ${o.source}` : ''}`, machine: true } : null
 }
 
+const NO_GRADES: readonly OwnGrade[] = []
+/** Values already looked up, by the list of own grades they were looked up with. */
+const looked = new WeakMap<readonly OwnGrade[], Map<string, DesignValues | null>>()
+
 /**
  * Design values of a 2x board of one nominal width (4 to 12), NDS Supplement 2018 Tables 4A, 4B and 4C, size factor applied, or a grade of
  * the user's own. Null where no value is tabled: the member then is not checked.
  */
-export function boardValues(lumber: Lumber, nominal: number, own: readonly OwnGrade[] = []): DesignValues | null {
+export function boardValues(lumber: Lumber, nominal: number, own: readonly OwnGrade[] = NO_GRADES): DesignValues | null {
+  let known = looked.get(own)
+  if (!known) { known = new Map(); looked.set(own, known) }
+  const key = `${lumber}|${nominal}`
+  let values = known.get(key)
+  if (values === undefined) { values = lookUp(lumber, nominal, own); known.set(key, values) }
+  return values
+}
+
+function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): DesignValues | null {
   if (lumber.startsWith('own-')) return ownValues(own, lumber)
   const species = speciesOf(lumber)
   const grade = lumber.slice(species.length + 1)

@@ -1,13 +1,13 @@
 'use client'
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { wallShearLb, type Lateral } from '@/core/derive'
+import { wallShearLb, type ToldLateral } from '@/core/derive'
 import { SIDES } from '@/core/model'
 import { sig } from '@/core/result'
 import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
 
 /** The building from above under wind across the ridge: where the eave goes, drawn large, and what each wall takes to the ground. */
-function Sway({ lateral, lengthIn, widthIn }: { readonly lateral: Lateral; readonly lengthIn: number; readonly widthIn: number }) {
+function Sway({ lateral, lengthIn, widthIn }: { readonly lateral: ToldLateral; readonly lengthIn: number; readonly widthIn: number }) {
   const [ref, size] = useSize<SVGSVGElement>()
   const { derived: d } = useDoc()
   const [W, H] = [size.width || 800, 270]

@@ -1,4 +1,5 @@
-export { North, PlanView } from './PlanView'
+export { North } from './plan/marks'
+export { PlanView } from './PlanView'
 export type { PlanLayers } from './PlanView'
 export { ChalkLine, CrowFoot, Materials, Note, seeded, Wax, waxPoints } from './strokes'
 export { useSize } from './useSize'

@@ -1,5 +1,6 @@
 'use client'
 import { useCallback, useContext, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
+import { flushSync } from 'react-dom'
 import { isEave, moveOpening, movePost, openingPlaces, placeOpening, snapTo, wallLengthIn, type Post } from '@/core/layout'
 import type { Opening } from '@/core/model'
 import { formatLength } from '@/core/units'
@@ -67,7 +68,8 @@ export function usePlanDrag(pxPerIn: number) {
       if (!moved && Math.abs(px) < 3) return
       moved = true
       cancelAnimationFrame(frame.current)
-      frame.current = requestAnimationFrame(() => setLive({ ...moveTo(t, from + px / pxPerIn, m.altKey, key), x: m.clientX - (box?.left ?? 0) + 14, y: m.clientY - (box?.top ?? 0) - 40 }))
+      // The building and the numbers beside the pointer change in one drawing, within this frame.
+      frame.current = requestAnimationFrame(() => flushSync(() => setLive({ ...moveTo(t, from + px / pxPerIn, m.altKey, key), x: m.clientX - (box?.left ?? 0) + 14, y: m.clientY - (box?.top ?? 0) - 40 })))
     }
     const up = () => {
       el.removeEventListener('pointermove', move); el.removeEventListener('pointerup', up); el.removeEventListener('pointercancel', up)

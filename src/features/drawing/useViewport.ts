@@ -45,6 +45,7 @@ export function useViewport(ref: RefObject<SVGSVGElement | null>, size: { readon
     el.addEventListener('pointerup', up)
     el.addEventListener('pointercancel', up)
   }, [home, moved])
-  return { view, moved: moved !== null, pan, zoomIn: () => zoom(1.35, size.width / 2, size.height / 2), zoomOut: () => zoom(1 / 1.35, size.width / 2, size.height / 2), reset: () => setMoved(null), X: (x: number) => view.ox + x * view.s, Y: (y: number) => view.oy - y * view.s }
+  // One object for as long as nothing moves: what is drawn through it need not be drawn again.
+  return useMemo(() => ({ view, moved: moved !== null, pan, zoomIn: () => zoom(1.35, size.width / 2, size.height / 2), zoomOut: () => zoom(1 / 1.35, size.width / 2, size.height / 2), reset: () => setMoved(null), X: (x: number) => view.ox + x * view.s, Y: (y: number) => view.oy - y * view.s }), [view, moved, pan, zoom, size.width, size.height])
 }
 export type Viewport = ReturnType<typeof useViewport>

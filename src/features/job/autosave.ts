@@ -6,6 +6,8 @@ import type { JobStore } from './store'
 /** Quiet time after the last edit before it is sent, and time between tries while the server is away, ms. */
 export const SAVE_AFTER_MS = 500
 export const RETRY_MS = 2000
+/** Edits of one quick hand are kept in the browser together, after the frame they were drawn in, ms. */
+const KEEP_AFTER_MS = 60
 
 /**
  * Saves every edit: into this browser at once, to the server after a short quiet. While the server is away the edit stays here and is
@@ -16,6 +18,15 @@ export function watchAndSave(store: JobStore): () => void {
   let busy = false
   let stopped = false
   const label = () => store.getState().history.past.at(-1)?.label ?? 'edit'
+  let keeping: ReturnType<typeof setTimeout> | undefined
+  const keep = () => {
+    clearTimeout(keeping)
+    keeping = undefined
+    const { id, revision, base, history } = store.getState()
+    if (history.present !== base) void keepDraft({ jobId: id, baseRevision: revision, base, doc: history.present, label: label() })
+  }
+  /** A window that is closed or hidden keeps what it has at once. */
+  const leave = () => { if (keeping !== undefined) keep() }
   const later = (ms: number) => { clearTimeout(timer); timer = setTimeout(() => void send(), ms) }
 
   async function send(): Promise<void> {
@@ -46,12 +57,14 @@ export function watchAndSave(store: JobStore): () => void {
     const changed = now.history.present !== before.history.present
     const decided = before.save.kind === 'clash' && now.save.kind !== 'clash'
     if (!changed && !decided) return
-    void keepDraft({ jobId: now.id, baseRevision: now.revision, base: now.base, doc: now.history.present, label: label() })
+    keeping ??= setTimeout(keep, KEEP_AFTER_MS)
     if (now.save.kind === 'saved') now.set({ save: { kind: 'saving' } })
     later(now.save.kind === 'kept' ? RETRY_MS : SAVE_AFTER_MS)
   })
   if (store.getState().history.present !== store.getState().base) later(0)
   const again = () => later(0)
   window.addEventListener('online', again)
-  return () => { stopped = true; clearTimeout(timer); unsubscribe(); window.removeEventListener('online', again) }
+  window.addEventListener('pagehide', leave)
+  document.addEventListener('visibilitychange', leave)
+  return () => { leave(); stopped = true; clearTimeout(timer); unsubscribe(); window.removeEventListener('online', again); window.removeEventListener('pagehide', leave); document.removeEventListener('visibilitychange', leave) }
 }

@@ -1,9 +1,9 @@
 'use client'
 import { createContext, useContext } from 'react'
 import { createStore, useStore, type StoreApi } from 'zustand'
-import { deriveJob, planJob, type Plan, type ShownDerived } from '@/core/derive'
+import { deriveJob, planJob, sameLoads, told, type Plan, type ShownDerived } from '@/core/derive'
 import { closeGesture, issuesOf, jobSchema, pushEdit, redo, startHistory, undo, type History, type Job } from '@/core/model'
-import type { Issue } from '@/core/result'
+import { keepSame, type Issue } from '@/core/result'
 import { ask } from '@/workers/client'
 import type { StoredJob } from './api'
 
@@ -41,6 +41,9 @@ export interface JobState {
   readonly set: (s: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan'>>) => void
 }
 
+/** While edits follow each other, a judgement begins no sooner after the one before, ms: drawing comes first. */
+const JUDGE_EVERY_MS = 48
+
 export type JobStore = StoreApi<JobState>
 
 /** The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are left out. */
@@ -64,18 +67,25 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       while (get().judged !== get().history.present) {
         const job = get().history.present
         const before = get().judged
-        if (before.building === job.building && before.site === job.site && before.sizing === job.sizing) { set({ judged: job }); continue }
+        const began = performance.now()
+        if (sameLoads(before, job)) { set({ judged: job }); continue }
         const answer = await ask('judge', job).answer.catch(() => null)
-        const local = answer ?? deriveJob(job)
+        const here = answer ? null : deriveJob(job)
+        const judgement = answer?.ok ? answer.value : here?.ok ? told(here.value) : null
         // A newer plan may stand by now: the judgement is laid under it and judged again in the next turn.
-        if (local.ok) { const { checks, ...rest } = local.value; set({ derived: job === get().history.present ? { ...get().derived, ...rest, checks } : { ...get().derived, checks, tally: rest.tally, lateral: rest.lateral, site: rest.site, demands: rest.demands }, judged: job }) } else set({ judged: job })
+        if (judgement) { const { checks, tally, lateral, site, demands } = judgement; shown(job === get().history.present ? judgement : { checks, tally, lateral, site, demands }) }
+        set({ judged: job })
+        const early = JUDGE_EVERY_MS - (performance.now() - began)
+        if (early > 0 && job !== get().history.present) await new Promise((r) => setTimeout(r, early))
       }
       busy = false
     }
-    const take = (history: History<Job>, plan: Plan) => { set({ history, derived: over(get().derived, plan) }); void judge() }
+    /** Whatever says the same as before stays the same object, so that only what changed is drawn again. */
+    const shown = (part: Partial<ShownDerived>) => { const now = get().derived; const derived = keepSame(now, { ...now, ...part }); if (derived !== now) set({ derived }) }
+    const take = (history: History<Job>, plan: Plan) => { const now = get().derived; set({ history, derived: keepSame(now, over(now, plan)) }); void judge() }
     const show = (history: History<Job>) => { const plan = planJob(history.present); if (plan.ok) take(history, plan.value) }
     return {
-      id: stored.id, revision: stored.revision, base: stored.doc, history: startHistory(present), derived: first.value, judged: present, save: { kind: 'saved', at: stored.updatedAt }, stage,
+      id: stored.id, revision: stored.revision, base: stored.doc, history: startHistory(present), derived: { ...first.value, ...told(first.value) }, judged: present, save: { kind: 'saved', at: stored.updatedAt }, stage,
       picked: { post: null, opening: null, string: 'A', wall: 'south', row: null, mark: null, check: null, book: 'crew' }, plan: null,
       edit: (label, change, key) => {
         const next = change(get().history.present)

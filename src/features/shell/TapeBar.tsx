@@ -1,5 +1,5 @@
 'use client'
-import { useEffect, useMemo } from 'react'
+import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { measureWidth, SvgMeasure } from '@/ui'
 import { CrowFoot, Note, useSize, Wax } from '../drawing'
 import { useJob } from '../job'
@@ -28,7 +28,7 @@ function rowsOf(marks: readonly TapeMark[], at: (inches: number) => number, chos
   return out
 }
 
-function Ticks({ zero, ppi, from, to }: { readonly zero: number; readonly ppi: number; readonly from: number; readonly to: number }) {
+const Ticks = memo(function Ticks({ zero, ppi, from, to }: { readonly zero: number; readonly ppi: number; readonly from: number; readonly to: number }) {
   const steps = [12, 6, 3, 1, 0.5, 0.25, 0.125, 0.0625].filter((q) => q * ppi >= 2.7)
   const step = steps[steps.length - 1] ?? 12
   const tall: Readonly<Record<number, number>> = { 12: 17, 6: 14, 3: 9, 1: 12, 0.5: 9, 0.25: 7, 0.125: 5, 0.0625: 3.5 }
@@ -50,23 +50,23 @@ function Ticks({ zero, ppi, from, to }: { readonly zero: number; readonly ppi: n
       {labels.map((f) => <Note key={f} x={zero + f * 12 * ppi} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">{Math.abs(f)}′</Note>)}
     </g>
   )
-}
+})
 
 /** The dark case at the right: the chosen mark large, and the blade round it magnified to sixteenths. */
-function Case({ x, mark, onNext, height }: { readonly x: number; readonly mark: TapeMark | undefined; readonly onNext: () => void; readonly height: number }) {
+const Case = memo(function Case({ x, name, sub, atIn, onNext, height }: { readonly x: number; readonly name: string | undefined; readonly sub: string; readonly atIn: number; readonly onNext: () => void; readonly height: number }) {
   const [wx, ww, wy, wh, ppi] = [x + 26, CASE - 40, 46, 50, 60]
   const mid = wx + ww / 2
-  const at = Math.abs(mark?.atIn ?? 0)
+  const at = Math.abs(atIn)
   const Z = (i: number) => mid + (i - at) * ppi
   const ticks = Array.from({ length: Math.ceil((ww / ppi) * 16) + 3 }, (_, k) => Math.floor((at - ww / ppi / 2) * 16) - 1 + k).filter((k) => k >= 0)
   const keepRight = at - Math.floor(at) > 0.5
   return (
     <g>
       <path d={`M${x + 14} 0H${x + CASE}V${height}H${x + 14}V${BLADE_Y + BLADE_H + 10}L${x} ${BLADE_Y + BLADE_H + 4}V${BLADE_Y - 4}L${x + 14} ${BLADE_Y - 10}Z`} fill="var(--ink)" />
-      {mark && (
+      {name !== undefined && (
         <>
-          <Note x={wx} y={20} size={14} weight={650} fill="#fff">{mark.name}</Note><Note x={wx} y={37} size={12} fill="#D3DADA">{mark.sub.slice(0, 30)}</Note>
-          <SvgMeasure x={x + CASE - 14} y={34} inches={mark.atIn} size={28} weight={750} anchor="end" fill="#fff" />
+          <Note x={wx} y={20} size={14} weight={650} fill="#fff">{name}</Note><Note x={wx} y={37} size={12} fill="#D3DADA">{sub.slice(0, 30)}</Note>
+          <SvgMeasure x={x + CASE - 14} y={34} inches={atIn} size={28} weight={750} anchor="end" fill="#fff" />
           <clipPath id="tape-window"><rect x={wx} y={wy} width={ww} height={wh} /></clipPath>
           <g clipPath="url(#tape-window)">
             <rect x={wx} y={wy} width={ww} height={wh} fill="url(#blade)" />
@@ -75,7 +75,7 @@ function Case({ x, mark, onNext, height }: { readonly x: number; readonly mark: 
             <rect x={mid - 1.5} y={wy} width={3} height={wh} fill="var(--burr)" /><path d={`M${mid - 9} ${wy + wh}L${mid} ${wy + wh - 17}L${mid + 9} ${wy + wh}`} fill="none" stroke="var(--burr)" strokeWidth={3.5} />
           </g>
           <rect x={wx} y={wy} width={ww} height={wh} fill="none" stroke="#8B9799" />
-          <Note x={wx} y={118} size={12} fill="#D3DADA">{(mark.atIn < 0 ? 'behind the hook, ' : '') + 'read to the sixteenth'}</Note>
+          <Note x={wx} y={118} size={12} fill="#D3DADA">{(atIn < 0 ? 'behind the hook, ' : '') + 'read to the sixteenth'}</Note>
           <g role="button" tabIndex={0} aria-label="Next mark" onClick={onNext} onKeyDown={(e) => { if (e.key === 'Enter' || e.key === ' ') { e.preventDefault(); onNext() } }} style={{ cursor: 'pointer' }}>
             <rect x={x + CASE - 122} y={102} width={107} height={25} rx={4} fill="transparent" stroke="#8B9799" /><Note x={x + CASE - 68.5} y={119} size={12.5} weight={600} fill="#fff" anchor="middle">next mark</Note>
           </g>
@@ -83,7 +83,24 @@ function Case({ x, mark, onNext, height }: { readonly x: number; readonly mark: 
       )}
     </g>
   )
-}
+})
+
+/** One running mark: its wax, its name above, its measure below or on the second row. */
+const Mark = memo(function Mark({ k, name, atIn, x, colour: own, on, row, named, onChoose }: { readonly k: string; readonly name: string; readonly atIn: number; readonly x: number; readonly colour: string; readonly on: boolean; readonly row: 0 | 1 | null; readonly named: boolean; readonly onChoose: (key: string) => void }) {
+  const colour = on ? 'var(--burr)' : own
+  const y = BLADE_Y + BLADE_H + (row === 1 ? 57 : 30)
+  const w = measureWidth(atIn, 20)
+  return (
+    <g data-mark={k} onClick={() => onChoose(k)} style={{ cursor: 'pointer' }}>
+      {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
+      <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={colour} width={on ? 4.5 : 3.4} />
+      {row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />}
+      <CrowFoot x={x} y={BLADE_Y + 1} facing="down" size={9} color={colour} />
+      {named && <Note x={x} y={BLADE_Y - 12} size={13.5} weight={700} anchor="middle" fill={on ? 'var(--burr-deep)' : 'var(--ink)'} halo="var(--paper-deep)">{name}</Note>}
+      {row !== null && <>{on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}<SvgMeasure x={x} y={y} inches={atIn} size={20} anchor="middle" weight={700} fill={on ? '#fff' : 'var(--ink)'} ground={on ? undefined : 'var(--paper-deep)'} /></>}
+    </g>
+  )
+})
 
 /** The tape: running marks of the selected line from its hook. Arrow keys step from mark to mark. */
 export function TapeBar({ model }: { readonly model: TapeModel }) {
@@ -102,8 +119,12 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
   const chosen = marks.find((m) => m.key === picked.mark) ?? marks[0]
   const rows = useMemo(() => rowsOf(marks, (i) => zero + i * pxPerIn, chosen?.key ?? null), [marks, zero, pxPerIn, chosen?.key])
   const from = low < 0 ? 0 : Math.max(0, zero)
-  const choose = (m: TapeMark | undefined) => { if (m) pick({ mark: m.key, ...(m.postId ? { post: m.postId } : {}), ...(m.rowId ? { row: m.rowId } : {}) }) }
-  const step = (by: number) => { const i = marks.findIndex((m) => m.key === chosen?.key); choose(marks[(i + by + marks.length) % marks.length]) }
+  // The list as it is when a mark is chosen, not as it was when the handler was made: so the handler stays the same through edits.
+  const latest = useRef({ marks, chosen: chosen?.key })
+  useEffect(() => { latest.current = { marks, chosen: chosen?.key } })
+  const chooseKey = useCallback((key: string | undefined) => { const m = latest.current.marks.find((q) => q.key === key); if (m) pick({ mark: m.key, ...(m.postId ? { post: m.postId } : {}), ...(m.rowId ? { row: m.rowId } : {}) }) }, [pick])
+  const step = useCallback((by: number) => { const { marks: now, chosen: on } = latest.current; const i = now.findIndex((m) => m.key === on); chooseKey(now[(i + by + now.length) % now.length]?.key) }, [chooseKey])
+  const next = useCallback(() => step(1), [step])
   return (
     <section ref={ref} className="tapebar" aria-label={`Tape, ${model.title}`}>
       <svg width={width} height={140} viewBox={`0 0 ${width} 140`}>
@@ -118,26 +139,12 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
           {marks.map((m) => (rows.get(m.key)?.row === 1 ? <path key={m.key} d={`M${X(m.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`} stroke={m.key === chosen?.key ? 'var(--burr)' : m.colour} strokeWidth={1.6} /> : null))}
           {marks.map((m) => {
             const x = X(m.atIn)
-            if (x < -60 || x > end + 60) return null
-            const on = m.key === chosen?.key
             const place = rows.get(m.key)
-            const colour = on ? 'var(--burr)' : m.colour
-            const y = BLADE_Y + BLADE_H + (place?.row === 1 ? 57 : 30)
-            const w = measureWidth(m.atIn, 20)
-            return (
-              <g key={m.key} data-mark={m.key} onClick={() => choose(m)} style={{ cursor: 'pointer' }}>
-                {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
-                <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={colour} width={on ? 4.5 : 3.4} />
-                {place?.row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />}
-                <CrowFoot x={x} y={BLADE_Y + 1} facing="down" size={9} color={colour} />
-                {place?.named && <Note x={x} y={BLADE_Y - 12} size={13.5} weight={700} anchor="middle" fill={on ? 'var(--burr-deep)' : 'var(--ink)'} halo="var(--paper-deep)">{m.name}</Note>}
-                {place?.row !== null && <>{on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}<SvgMeasure x={x} y={y} inches={m.atIn} size={20} anchor="middle" weight={700} fill={on ? '#fff' : 'var(--ink)'} ground={on ? undefined : 'var(--paper-deep)'} /></>}
-              </g>
-            )
+            return x < -60 || x > end + 60 ? null : <Mark key={m.key} k={m.key} name={m.name} atIn={m.atIn} x={x} colour={m.colour} on={m.key === chosen?.key} row={place?.row ?? null} named={place?.named ?? false} onChoose={chooseKey} />
           })}
         </g>
         <Note x={14} y={132} size={12.5} fill="var(--ink-2)" halo="var(--paper-deep)">{model.hook}</Note>
-        <Case x={end} mark={chosen} onNext={() => step(1)} height={140} />
+        <Case x={end} name={chosen?.name} sub={chosen?.sub ?? ''} atIn={chosen?.atIn ?? 0} onNext={next} height={140} />
       </svg>
       <TapeKeys onStep={step} />
     </section>

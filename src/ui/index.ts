@@ -1,3 +1,4 @@
+export { AfterFrame } from './AfterFrame'
 export { Measure } from './Measure'
 export { measureWidth, SvgMeasure } from './SvgMeasure'
 export { LoadBar } from './LoadBar'

@@ -4,7 +4,7 @@ import {
 } from '../layout'
 import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
 import { SIDES, type Building, type Job, type Side } from '../model'
-import { ok, type Result } from '../result'
+import { ok, remember, type Result } from '../result'
 import { checkJob } from './checkJob'
 import { wallNames } from './compass'
 
@@ -23,15 +23,6 @@ export interface Plan {
   readonly rods: RodLog
 }
 
-/** A function of the last arguments only: an unchanged part keeps its identity, so the steps after it keep theirs. */
-function remember<A extends readonly unknown[], R>(f: (...args: A) => R): (...args: A) => R {
-  let last: { args: A; result: R } | null = null
-  return (...args) => {
-    if (last && last.args.length === args.length && last.args.every((a, i) => a === args[i])) return last.result
-    last = { args, result: f(...args) }
-    return last.result
-  }
-}
 
 interface LaidOut extends Omit<Plan, 'square' | 'rods'> { readonly layout: PostLayout; readonly neighbours: Readonly<Record<string, readonly string[]>> }
 const layOut = remember((b: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {

@@ -4,3 +4,4 @@ export { line, makeCheck, notChecked, RATIO_LIMIT, shownRatio, sig } from './tra
 export type { Check, CheckState, TraceLine } from './trace'
 export type { Diagram, LineLoad, PointLoad } from './diagram'
 export { changesOf, keepSame, withChanges, type Changes } from './share'
+export { remember } from './remember'

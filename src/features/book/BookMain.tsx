@@ -11,7 +11,7 @@ function Part({ block: b }: { readonly block: Block }) {
     case 'caution': return <div className="warnbox">{b.text}</div>
     // As a picture the drawing can run nothing, whatever a name holds.
     // eslint-disable-next-line @next/next/no-img-element
-    case 'svg': return <img alt={b.alt} width={b.width} height={b.height} style={{ maxWidth: b.width * 1.33, margin: '0 auto' }} src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(b.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`} />
+    case 'svg': return <img alt={b.alt} loading="lazy" decoding="async" width={b.width} height={b.height} style={{ maxWidth: b.width * 1.33, margin: '0 auto' }} src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(b.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`} />
     case 'table': return <table><thead><tr>{b.head.map((h, i) => <th key={i} className={b.right.includes(i) ? 'n' : ''}>{h}</th>)}</tr></thead><tbody>{b.rows.map((r, k) => <tr key={k}>{r.map((c, i) => <td key={i} className={`${b.right.includes(i) ? 'n' : ''} ${b.big.includes(i) ? 'b' : ''}`}>{c}</td>)}</tr>)}</tbody></table>
   }
 }

@@ -3,6 +3,7 @@ import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, T
 import { wallShearLb, type ToldLateral } from '@/core/derive'
 import { SIDES } from '@/core/model'
 import { sig } from '@/core/result'
+import { AfterFrame } from '@/ui'
 import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
 
@@ -52,11 +53,11 @@ export function BracingMain() {
         <Sway lateral={l} lengthIn={d.grid.lengthIn} widthIn={d.grid.widthIn} />
         <div className="d-flex gap-3">
           <figure style={{ flex: 1 }} aria-label="What each frame takes"><figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
-            <ResponsiveContainer width="100%" height={200}><ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={52} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} /><Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} /></ComposedChart></ResponsiveContainer>
+            <AfterFrame height={200}><ResponsiveContainer width="100%" height={200}><ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={52} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} /><Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} /></ComposedChart></ResponsiveContainer></AfterFrame>
           </figure>
           {bays.length > 0 && (
             <figure style={{ flex: 1 }} aria-label="Roof shear by bay"><figcaption className="note">Shear along each slope by bay, lb a foot</figcaption>
-              <ResponsiveContainer width="100%" height={200}><ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={44} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} /><Line dataKey="allow" name="allowed" stroke="#B4231B" strokeDasharray="6 4" dot={false} isAnimationActive={false} /></ComposedChart></ResponsiveContainer>
+              <AfterFrame height={200}><ResponsiveContainer width="100%" height={200}><ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={44} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} /><Line dataKey="allow" name="allowed" stroke="#B4231B" strokeDasharray="6 4" dot={false} isAnimationActive={false} /></ComposedChart></ResponsiveContainer></AfterFrame>
             </figure>
           )}
         </div>

@@ -1,12 +1,12 @@
 'use client'
 import { useState } from 'react'
-import { cureClock, FOUND, judgeHole, reached, type Found } from '@/core/field'
+import { FOUND, judgeHole, reached, type Found } from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
-import { simulatedWeather } from '@/devices/weather'
 import { holeNeed } from '@/core/derive'
 import { bagsFor } from '@/core/quantities'
 import { Measure } from '@/ui'
 import { Big } from './Big'
+import { cureOf } from './cure'
 import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog } from './useField'
@@ -29,19 +29,20 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
   const verdict = log && need ? judgeHole(need, log, kept) : null
   const pours = state.pours[post] ?? []
   const poured = pours.at(-1)
-  const cure = poured ? cureClock(poured.body.poured, now, simulatedWeather({ seed: job.name.length, meanF: 58 }).hours(poured.body.poured, 24 * 40), 60) : null
+  const cure = poured ? cureOf(job, poured.body.poured, now) : null
   const put = (found: Found, depthIn: number | null) => add({ kind: 'hole', post, depthIn, setup: null, bottomReadingIn: null, found, note: '' })
+  const { bagLb } = job.fieldwork.concrete
   const bags = d.holes.find((h) => h.postIds.includes(post))
-  const each = bags ? bagsFor(bags.volumes.concreteFt3, 80) : 0
+  const each = bags ? bagsFor(bags.volumes.concreteFt3, bagLb) : 0
   return (
     <>
-      {need && <div className="plan3"><div><span>string to bottom</span><b><Measure inches={need.depthIn} /></b></div><div><span>across</span><b><Measure inches={need.diameterIn} feet={false} /></b></div><div><span>80 lb bags</span><b>{each}</b></div></div>}
+      {need && <div className="plan3"><div><span>string to bottom</span><b><Measure inches={need.depthIn} /></b></div><div><span>across</span><b><Measure inches={need.diameterIn} feet={false} /></b></div><div><span>{bagLb} lb bags</span><b>{each}</b></div></div>}
       <Big inches={depth ?? kept} empty="how deep?" words={depth !== null} />
       {verdict && depth === null && <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}><div><b>{verdict.say}</b>{verdict.cures.map((c) => <p key={c}>{c[0].toUpperCase()}{c.slice(1)}.</p>)}</div>{log && <button type="button" onClick={() => undo(log.id)}>Undo</button>}</div>}
       <Keypad entry={entry} around={around ?? Math.round(need?.depthIn ?? 48)} most={144} onEntry={setEntry} onAround={setAround} />
       <div className="acts"><button type="button" className="quiet" onClick={() => setEntry({ whole: null, sixteenths: null })}>Clear</button><button type="button" className="main" disabled={depth === null} onClick={() => { put(log?.body.found ?? 'nothing', depth); if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' }); setEntry({ whole: null, sixteenths: null }) }}>{depth === null ? 'Tap the depth' : 'Keep this depth'}</button></div>
       <div className="found" role="group" aria-label="What was found">{FOUND.map((f) => <button key={f} type="button" aria-pressed={log?.body.found === f} onClick={() => put(f, kept)}>{NAMES[f]}</button>)}</div>
-      <div className="acts"><button type="button" className="quiet grow" onClick={() => { add({ kind: 'pour', post, bags: each, bagLb: 80, poured: new Date().toISOString() }); if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' }) }}>Poured now, {each} bags</button>{poured && <button type="button" className="quiet" onClick={() => undo(poured.id)}>Undo</button>}</div>
+      <div className="acts"><button type="button" className="quiet grow" onClick={() => { add({ kind: 'pour', post, bags: each, bagLb, poured: new Date().toISOString() }); if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' }) }}>Poured now, {each} bags</button>{poured && <button type="button" className="quiet" onClick={() => undo(poured.id)}>Undo</button>}</div>
       {cure && <div className="fok" role="status"><div><b>{cure.say}</b><p>Poured {Math.round(cure.hours)} h ago{cure.next ? `; ${cure.next.what} in about ${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}` : ''}. Practice weather.</p>{cure.cautions.map((c) => <p key={c}>{c}</p>)}</div></div>}
       <div className="caution">{DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.</div>
       <div className="acts small"><button type="button" onClick={() => go(['post', post])}>Card of {post}</button></div>

@@ -1,9 +1,10 @@
 'use client'
-import { createContext, useContext, useEffect, useMemo, useState } from 'react'
+import { createContext, useContext, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import type { ShownDerived } from '@/core/derive'
 import { measure, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
+import { remember } from '@/core/result'
 import { createFieldLog, type FieldLog, type FieldLogStore } from './log'
 
 export const FieldContext = createContext<FieldLogStore | null>(null)
@@ -14,11 +15,12 @@ export function useLog<T>(select: (s: FieldLog) => T): T {
   return useStore(log, select)
 }
 
+const measured = remember(measure)
 /** Rods and posts as built, remembered while nothing of it changes. */
 export function useMeasured(job: Job, d: ShownDerived): Measured {
   const state = useLog((s) => s.state)
   const levels = useLog((s) => s.levels)
-  return useMemo(() => measure(job, d, state, levels), [job, d, state, levels])
+  return measured(job, d, state, levels)
 }
 
 /** The field log of a job, for as long as the component lives; null until it is open. */

@@ -5,14 +5,32 @@ import type { Job } from '@/core/model'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 
+/** Dark runs of a code, in whole modules: the same for as long as the address is, so each is worked out once. */
+const codes = new Map<string, { readonly modules: number; readonly d: string }>()
+const MOST_CODES = 2000
+
+function codeOf(text: string): { readonly modules: number; readonly d: string } {
+  const has = codes.get(text)
+  if (has) return has
+  const { modules } = create(text, { errorCorrectionLevel: 'M' })
+  let d = ''
+  for (let r = 0; r < modules.size; r++) for (let c = 0; c < modules.size; c++) {
+    if (!modules.get(r, c)) continue
+    const from = c
+    while (c + 1 < modules.size && modules.get(r, c + 1)) c++
+    d += `M${from} ${r}h${c + 1 - from}v1h${from - c - 1}z`
+  }
+  const made = { modules: modules.size, d }
+  if (codes.size >= MOST_CODES) codes.clear()
+  codes.set(text, made)
+  return made
+}
 
 /** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
 export function qrSvg(text: string, x: number, y: number, size: number): string {
-  const { modules } = create(text, { errorCorrectionLevel: 'M' })
-  const s = size / (modules.size + 8)
-  let d = ''
-  for (let r = 0; r < modules.size; r++) for (let c = 0; c < modules.size; c++) if (modules.get(r, c)) d += `M${(x + (c + 4) * s).toFixed(3)} ${(y + (r + 4) * s).toFixed(3)}h${s.toFixed(3)}v${s.toFixed(3)}h${(-s).toFixed(3)}z`
-  return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${d}" fill="#000"/>`
+  const { modules, d } = codeOf(text)
+  const s = size / (modules + 8)
+  return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${d}" transform="translate(${(x + 4 * s).toFixed(3)} ${(y + 4 * s).toFixed(3)}) scale(${s.toFixed(5)})" fill="#000"/>`
 }
 
 export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: number; readonly longPointIn: number; readonly url: string }

@@ -12,12 +12,12 @@ const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"')
 const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.ceil(list.length / n) }, (_, i) => list.slice(i * n, i * n + n))
 const ROWS = 30
 
-export interface FieldSheetsOf { readonly job: Job; readonly derived: Derived; readonly state: FieldState; readonly levels: Levels; readonly date: string; readonly revision: string; /** Where the field pages are served, for the codes: `https://host/field/ID`. */ readonly page: string }
+export interface FieldSheetsOf { readonly job: Job; readonly derived: Derived; readonly state: FieldState; readonly levels: Levels; readonly date: string; readonly revision: string; /** Where the field pages are served, for the codes: `https://host/field/ID`. */ readonly page: string; /** The posts as built, where they have been worked out already. */ readonly measured?: Measured }
 
 /** What every printed card says, by post: kept with the print, so that a later change is known. */
 export const printedCards = (m: Measured): Record<string, string> => Object.fromEntries(m.asBuilt.map((p) => [p.id, p.signature]))
 
-const postsOf = (f: FieldSheetsOf, m: Measured) => m.asBuilt.flatMap((post) => { const p = f.derived.posts.find((q) => q.id === post.id); return p ? [{ post, heightIn: p.heightIn, longPointIn: p.longPointIn, url: `${f.page}/post/${post.id}` }] : [] })
+const postsOf = (f: FieldSheetsOf, m: Measured) => { const by = new Map(f.derived.posts.map((p) => [p.id, p])); return m.asBuilt.flatMap((post) => { const p = by.get(post.id); return p ? [{ post, heightIn: p.heightIn, longPointIn: p.longPointIn, url: `${f.page}/post/${post.id}` }] : [] }) }
 
 function holeSheets(f: FieldSheetsOf): Sheet[] {
   const log = f.state.holes
@@ -73,7 +73,7 @@ function concreteSheet(f: FieldSheetsOf): Sheet {
 
 /** The sheets of the work on site: cards of single posts, hole schedule, rod logs, set-ups, columns to build, concrete. Four cards to a sheet. */
 export function fieldSheets(f: FieldSheetsOf): CrewBook {
-  const m = measure(f.job, f.derived, f.state, f.levels)
+  const m = f.measured ?? measure(f.job, f.derived, f.state, f.levels)
   const cards = chunk(postsOf(f, m), 4).map((four): Sheet => ({ title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`, sub: 'cut apart; the code opens the page of the post', blocks: [{ kind: 'svg', ...cardsSvg(f.job, four), alt: `cards of ${four.map((c) => c.post.id).join(', ')}` }] }))
   return { job: f.job.name, date: f.date, revision: f.revision, note: STANDING_NOTE, sheets: [...cards, ...holeSheets(f), ...rodSheets(f, m, false), ...setupSheet(f), ...rodSheets(f, m, true), ...buildCards(f.job, f.derived, m).map(buildSheet), concreteSheet(f)] }
 }

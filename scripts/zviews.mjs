@@ -1,0 +1,2 @@
+import { benchBrowser } from './bench/browser.mjs'
+await benchBrowser()

@@ -1,4 +1,5 @@
 import { deriveJob } from '@/core/derive'
+import { changesOf, withChanges, type Changes } from '@/core/result'
 import { demo } from '@/core/testing/demos'
 import { handlers } from './inProcess'
 import { planCuts } from './cutting'
@@ -15,6 +16,18 @@ describe('calls by name say what the core says', () => {
     expect(told.value.checks.map((c) => [c.id, c.state, c.ratio])).toEqual(d.checks.map((c) => [c.id, c.state, c.ratio]))
     expect(() => structuredClone(told.value)).not.toThrow()
     expect(told.value.checks.every((c) => !('trace' in c))).toBe(true)
+  })
+  test('a dragged door: each judgement sent as what differs from the one before says the same as the whole, and says less', async () => {
+    let [sent, heard]: unknown[] = [undefined, undefined]
+    for (const by of [0, 1, 2, 2, -30, 0]) {
+      const next = { ...job, building: { ...job.building, openings: job.building.openings.map((o, i) => (i === 0 ? { ...o, positionIn: o.positionIn + by } : o)) } }
+      const whole = await handlers.judge(next, still, quiet)
+      const changes: unknown = structuredClone(changesOf(sent, whole))
+      heard = withChanges(heard, changes as Changes)
+      expect(heard).toEqual(whole)
+      if (sent !== undefined) expect(JSON.stringify(changes).length).toBeLessThan(JSON.stringify(whole).length)
+      sent = whole
+    }
   })
   test('explain: the arithmetic of each check, nothing for one that is not there', async () => {
     for (const c of d.checks.slice(0, 12)) expect((await handlers.explain({ job, checkId: c.id }, still, quiet))?.trace).toEqual(c.trace())

@@ -69,6 +69,23 @@ function braceChecks(b: Building, lines: readonly BraceLine[], names: Readonly<R
   })
 }
 
+/** How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C). */
+function swayCheck(b: Building, lateral: Lateral): Check {
+  const [id, title] = ['sway', 'Sway of the eave under wind']
+  const { row } = lateral
+  const at = row.moveIn.reduce((m, v, i) => (v > row.moveIn[m] ? i : m), 0)
+  const move = row.moveIn[at]
+  if (lateral.relied === 'roof trusted') return notChecked(id, title, 'bracing', 'The roof is taken to hold the eave still; its movement is not computed without tested skin values.', 'Enter the skin’s tested values.')
+  if (!Number.isFinite(move)) return notChecked(id, title, 'bracing', 'Nothing holds these frames: they do not stand, so their sway has no figure.', 'Knee braces, posts in the ground, or a checked roof diaphragm.')
+  const height = `${sig(move)} in. at line ${at + 1}, the height over ${move > 1e-6 ? Math.floor(b.heelIn / move) : 'more than can be said'}`
+  if (b.bracing.swayOver === null) return notChecked(id, title, 'bracing', `Wind moves the eave ${height}. No code limits it and no limit is entered.`, 'Enter what doors, glass and finishes allow.')
+  return makeCheck({
+    id, title, stage: 'bracing', group: 'diaphragm', subjects: [], demand: move, capacity: b.heelIn / b.bracing.swayOver, unit: 'in', combination: '0.6W', place: `line ${at + 1}`, governs: `Wind moves the eave ${height}; its height over ${b.bracing.swayOver} is allowed.`,
+    fix: 'A deeper post, knee braces the truss maker has designed for, or a roof diaphragm with tested values.',
+    trace: () => [line('Load of the frame', 'R', `${sig(row.eavePlf)} plf × bay`, row.loadLb[at], 'lb', 'ASCE 7-16 27.3, 2.4.1'), line('Eave movement', row.result ? 'K·D = R' : 'Δ = R/k', row.result ? `${row.loadLb.length} frames solved together` : `${sig(row.loadLb[at])}/${sig(row.frameLbIn[at])}`, move, 'in', row.result ? 'ASABE EP484' : 'statics'), line('Allowed', 'H/n', `${sig(b.heelIn)}/${b.bracing.swayOver}`, b.heelIn / (b.bracing.swayOver ?? 1), 'in', 'ASCE 7-16 Appendix C')],
+  })
+}
+
 /** Roof diaphragm, end and eave walls, chords, knee braces, braces, skirt, lamination and what they rest on. */
 export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: readonly BraceLine[], holes: readonly HoleKind[], r: SiteResults, names: Readonly<Record<Side, string>>, gapIn: number): Check[] {
   const b = job.building
@@ -96,6 +113,7 @@ export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: rea
     const girt = boardValues(b.girts.lumber, boardSize(b.girts.size).nominal, b.grades)
     if (girt) { const cap = girt.ft * 1.6 * boardSize(b.girts.size).areaIn2; out.push(makeCheck({ ...head, id: 'chord', title: 'Eave girt as chord of the roof', demand: chord, capacity: cap, unit: 'lb', combination: '0.6W', place: 'mid-length of each eave', governs: `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its splices must carry that.`, fix: 'A doubled or wider top girt, spliced over posts with blocks.', trace: () => [line('Chord force', 'w·L²/(8·B)', `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`, chord, 'lb', 'ASABE EP484', 'C18'), line('Board in tension', "Ft'·A", `${sig(girt.ft)} × 1.6 × ${sig(boardSize(b.girts.size).areaIn2)}`, cap, 'lb', 'NDS 2018 3.8')] })) }
   }
+  out.push(swayCheck(b, lateral))
   // Walls in their own plane.
   for (const side of SIDES) {
     const v = shear[side]

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
-import { checkJob, compassOf, deriveJob } from '.'
+import { checkJob, compassOf, deriveJob, holeNeed } from '.'
 import { closeGesture, merge3, newJob, parseJob, pushEdit, readJobText, redo, startHistory, undo } from '../model'
 import { rodLog } from '../marks'
 import { bagsFor, holeVolumes } from '../quantities'
@@ -60,6 +60,27 @@ test('concrete of the reference hole: 24 in. × 5 ft, pad 8, collar 12', () => {
   expectNear(v.holeFt3, 15.71); expectNear(v.padFt3, 2.094); expectNear(v.collarFt3, 2.97); expect(bagsFor(v.concreteFt3, 80)).toBe(10); expect(bagsFor(v.concreteFt3, 60)).toBe(13)
 })
 test.each([[0, 'South', 'North'], [90, 'East', 'West'], [-45, 'Southwest', 'Northeast']])('north at %d°: the south side faces %s', (deg, s, n) => expect([compassOf(deg).south, compassOf(deg).north].sort()).toEqual([s, n].sort()))
+
+describe('gravel under the pads (register C24: a quarter more is ordered loose)', () => {
+  const at = (gravelIn: number) => { const d = deriveJob(barnJob({ gravelIn })); if (!d.ok) throw new Error('barn'); return d.value }
+  const [none, some] = [at(0), at(6)]
+  test('dug that much deeper, and nothing else of the hole changes', () => {
+    some.holes.forEach((h, i) => { const n = none.holes[i]; expect([h.digIn, h.depthIn, h.embedIn, h.bearing.capacityLb, h.uplift.capacityLb]).toEqual([n.digIn + 6, n.depthIn, n.embedIn, n.bearing.capacityLb, n.uplift.capacityLb]) })
+    expect(some.schedule.map((r) => r.holeIn)).toEqual(none.schedule.map((r) => r.holeIn + 6))
+    expect(some.schedule.map((r) => r.totalIn)).toEqual(none.schedule.map((r) => r.totalIn))
+    expect(some.takeoff.backfillFt3).toBeCloseTo(none.takeoff.backfillFt3, 9)
+  })
+  test('by hand: half a foot of each hole’s circle, a quarter more loose; the spoil grows by what is dug', () => {
+    const net = some.holes.reduce((t, h) => t + (Math.PI / 4) * (h.diameterIn / 12) ** 2 * 0.5 * h.postIds.length, 0)
+    expect(some.takeoff.gravelYd3).toBeCloseTo((net * 1.25) / 27, 9)
+    expect(some.takeoff.spoilFt3 - none.takeoff.spoilFt3).toBeCloseTo(net, 9)
+    expect(none.takeoff.gravelYd3).toBe(0)
+  })
+  test('a hole log asks for each depth with the gravel under it', () => {
+    const [a, b] = [none, some].map((d, i) => holeNeed(d, barnJob({ gravelIn: i * 6 }), 'A4'))
+    for (const k of ['depthIn', 'frostIn', 'lateralIn'] as const) expect((b?.[k] ?? 0) - (a?.[k] ?? 0)).toBe((a?.[k] ?? 0) > 0 ? 6 : 0)
+  })
+})
 
 describe('files', () => {
   test.each([['', 'not-json'], ['[]', 'wrong-format'], ['{"format":"x"}', 'wrong-format'], ['{"format":"burdock-job","version":9}', 'newer-version'], [`"${'x'.repeat(4_100_000)}"`, 'file-too-large']])('refused %#', (t, code) => { const r = readJobText(t); expect(r.ok ? 'ok' : r.issues[0].code).toBe(code) })

@@ -70,6 +70,13 @@ describe('roof and end walls as springs, 9.4, ASABE EP484', () => {
   ])('frame %d moves %d in.', (i, want) => expectNear(d.lateral?.row.moveIn[i] ?? 0, want, 2e-3))
   test('86.62 plf along each slope of the end bay', () => expectNear(check(d, 'diaphragm').demand, 86.62, 2e-3))
   test('100.2 plf in the end wall', () => expectNear(check(d, 'wall-shear-west').demand, 100.2, 2e-3))
+  test('sway, ASCE 7-16 Appendix C: 1.021 in. of 168, the height over 164, against what the user allows', () => {
+    const over = (swayOver: number | null) => barn({ slab: 'tied', diaphragm: 'checked', skin, post, bracing: { ...barnJob().building.bracing, swayOver } })
+    expectNear(check(over(120), 'sway').ratio, 1.021 / (168 / 120), 2e-3)
+    expect(['holds', 'fails', 'not-checked']).toEqual([check(over(120), 'sway').state, check(over(240), 'sway').state, check(over(null), 'sway').state])
+    expect(check(over(null), 'sway').governs).toMatch(/height over 164/)
+    expect(check(barn({}), 'sway').state).toBe('not-checked')
+  })
   test('chord 1,740 lb', () => expectNear(check(d, 'chord').demand, 1740, 1e-3))
   test('base moment of the middle frame 3,337 ft-lb', () => expectNear(d.lateral?.cases.A5[0].momentFtLb ?? 0, 3337, 2e-3))
   test('the frame keeps a tenth of its load: its top counts as held', () => expectNear(d.lateral?.row.frameShare ?? 0, 0.1038, 2e-3))

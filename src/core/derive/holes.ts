@@ -29,6 +29,8 @@ export interface HoleKind {
   readonly diameterIn: number
   /** From the grade line's ground to the bottom of pad or pier. */
   readonly depthIn: number
+  /** Gravel under that, and the whole depth that is dug. */
+  readonly gravelIn: number; readonly digIn: number
   /** Bottom of the post below grade; 0 on a bracket. */
   readonly embedIn: number
   readonly volumes: HoleVolumes
@@ -93,7 +95,7 @@ export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Re
     const floor = Math.max(b.minimumDepthIn, job.site.frostIn ?? 0)
     const plain = b.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((s) => s >= leastHole) ?? 24
     if (!r || !demands) {
-      return { kind, postIds: own.map((p) => p.id), diameterIn: plain, depthIn: floor, embedIn: pier ? 0 : floor - padIn, volumes: holeVolumes(b, plain, floor), governing: { lateral: null, bearing: own[0].id, uplift: own[0].id }, lateral: null, bearing: { loadLb: 0, padLb: 0, capacityLb: 0 }, pad: null, uplift: { demandLb: 0, capacityLb: 0 } }
+      return { kind, postIds: own.map((p) => p.id), diameterIn: plain, depthIn: floor, gravelIn: b.gravelIn, digIn: floor + b.gravelIn, embedIn: pier ? 0 : floor - padIn, volumes: holeVolumes(b, plain, floor), governing: { lateral: null, bearing: own[0].id, uplift: own[0].id }, lateral: null, bearing: { loadLb: 0, padLb: 0, capacityLb: 0 }, pad: null, uplift: { demandLb: 0, capacityLb: 0 } }
     }
     const serviceLb = (p: Post, embedIn: number) => demands[p.id].gravityLb + (demands[p.id].postWeightPlf * (p.heightIn + embedIn)) / 12
     const heaviest = own.reduce((a, p) => (serviceLb(p, 0) > serviceLb(a, 0) ? p : a))
@@ -130,7 +132,7 @@ export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Re
     const good = trials.filter((t) => t.holds)
     const best = (good.length ? good : trials.slice(-1)).reduce((a, t) => (t.volume.holeFt3 < a.volume.holeFt3 ? t : a))
     return {
-      kind, postIds: own.map((p) => p.id), diameterIn: best.diameterIn, depthIn: best.depthIn, embedIn: best.embedIn, volumes: best.volume,
+      kind, postIds: own.map((p) => p.id), diameterIn: best.diameterIn, depthIn: best.depthIn, gravelIn: b.gravelIn, digIn: best.depthIn + b.gravelIn, embedIn: best.embedIn, volumes: best.volume,
       governing: { lateral: best.worst.need ? best.worst.p.id : null, bearing: heaviest.id, uplift: lifted.id }, lateral: best.worst.need,
       bearing: best.bearing,
       pad: pier ? null : padRatios({ loadLb: best.bearing.loadLb, diameterIn: best.diameterIn, thicknessIn: padIn, faceIn: size.widthIn, depthIn: size.depthIn }),

@@ -26,7 +26,7 @@ export function schedule(b: Building, posts: readonly Post[], holes: readonly Ho
     const h = holes.find((k) => k.kind === p.kind)
     const embedIn = h?.embedIn ?? 0
     const totalIn = b.school === 'pier' ? p.longPointIn - b.bracketIn : p.longPointIn + embedIn
-    return { id: p.id, kind: p.kind, xIn: p.x, yIn: p.y, heightIn: p.heightIn, longPointIn: p.longPointIn, embedIn, holeIn: h?.depthIn ?? 0, holeDiameterIn: h?.diameterIn ?? 0, totalIn, stockIn: stockFor(totalIn, POST_SPARE_IN), section }
+    return { id: p.id, kind: p.kind, xIn: p.x, yIn: p.y, heightIn: p.heightIn, longPointIn: p.longPointIn, embedIn, holeIn: h?.digIn ?? 0, holeDiameterIn: h?.diameterIn ?? 0, totalIn, stockIn: stockFor(totalIn, POST_SPARE_IN), section }
   })
   return {
     rows,

@@ -1,7 +1,7 @@
 import { laminationPlan } from '../joints'
 import { onWall, wallLengthIn, type GirtPiece, type Grid, type PlacedOpening, type Post, type TrussPlan } from '../layout'
 import { SIDES, type BoardName, type Building, type Job, type Lumber, type Side } from '../model'
-import { BAG_YIELD_FT3, bagsFor, byStock, HOLE_WASTE, priceBook, stockFor, type BagLb } from '../quantities'
+import { BAG_YIELD_FT3, bagsFor, byStock, GRAVEL_LOOSE, HOLE_WASTE, priceBook, stockFor, type BagLb } from '../quantities'
 import { boardSize, postSize, specificGravity, weightPlf } from '../wood'
 import type { BraceLine } from './bracing'
 import type { HoleKind } from './holes'
@@ -16,7 +16,7 @@ export interface CostLine { readonly what: string; readonly quantity: number; re
 export interface Takeoff {
   readonly posts: readonly StockLine[]; readonly girts: readonly StockLine[]; readonly skirt: readonly StockLine[]; readonly roof: readonly StockLine[]; readonly joints: readonly JointLine[]
   readonly concreteFt3: number; readonly concreteYd3: number; readonly wastePct: number; readonly bags: Readonly<Record<BagLb, number>>
-  readonly backfillFt3: number; readonly spoilFt3: number
+  readonly backfillFt3: number; readonly spoilFt3: number; /** Gravel to order, loose. */ readonly gravelYd3: number
   readonly cost: readonly CostLine[]; readonly totalCost: number; readonly boards: number; readonly heaviestLb: number; readonly heaviest: string
 }
 
@@ -91,14 +91,16 @@ export function takeoff(p: TakeoffInput): Takeoff {
   const skirtTotal = skirtRuns.reduce((t, r) => t + Math.max(0, r), 0)
   const skirtBoard = stockFor(192, 0) ?? 192
   const roof = roofBoards(b, grid, p.plan, p.lines)
-  let concreteFt3 = 0, backfillFt3 = 0, spoilFt3 = 0, dugFt = 0
+  let concreteFt3 = 0, backfillFt3 = 0, spoilFt3 = 0, dugFt = 0, gravelFt3 = 0
   for (const h of holes) {
     concreteFt3 += h.volumes.concreteFt3 * h.postIds.length
     backfillFt3 += h.volumes.backfillFt3 * h.postIds.length
     spoilFt3 += (h.volumes.holeFt3 - h.volumes.backfillFt3) * h.postIds.length
-    dugFt += (h.depthIn / 12) * h.postIds.length
+    gravelFt3 += h.volumes.gravelFt3 * h.postIds.length
+    dugFt += (h.digIn / 12) * h.postIds.length
   }
   const bags = Object.fromEntries((Object.keys(BAG_YIELD_FT3) as unknown as BagLb[]).map((k) => [k, bagsFor(concreteFt3, k)])) as Record<BagLb, number>
+  const gravelYd3 = (gravelFt3 * (1 + GRAVEL_LOOSE)) / 27
   const size = postSize(b.post)
   const group = (list: readonly Boards[]): StockLine[] => {
     const by = new Map<string, number[]>()
@@ -121,6 +123,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
     { what: 'posts', quantity: postFeet, unit: 'ft', cost: postCost, pieces: rows.length * (size.wood === 'laminated' ? size.plies : 1) },
     { what: 'holes', quantity: dugFt, unit: 'ft', cost: dugFt * prices.of('hole dug'), pieces: 0 },
     { what: 'concrete, 80 lb bags', quantity: bags[80], unit: 'bags', cost: bags[80] * prices.of('concrete 80 lb'), pieces: 0 },
+    { what: 'gravel', quantity: gravelYd3, unit: 'yd³', cost: gravelYd3 * prices.of('gravel'), pieces: 0 },
     ...(b.school === 'pier' ? [{ what: 'post brackets', quantity: rows.length, unit: 'each', cost: rows.length * prices.of('post bracket'), pieces: 0 }] : []),
     boardCost('girts', girts), boardCost('skirt', [{ what: 'skirt', size: '2x10', lumber: b.girts.lumber, treated: true, lengthsIn: Array.from({ length: Math.ceil(skirtTotal / skirtBoard - 1e-9) }, () => skirtBoard) }]),
     ...[...new Set(roof.map((k) => k.what))].map((what) => boardCost(what, roof.filter((k) => k.what === what))),
@@ -134,7 +137,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
   return {
     posts: byStock(rows.map((r) => r.totalIn), BOARD_SPARE_IN).map((s) => ({ what: rows[0]?.section ?? '', ...s })), girts: group(girts), roof: group(roof),
     skirt: skirtTotal > 0 ? [{ what: 'treated skirt board', stockIn: skirtBoard, count: Math.ceil(skirtTotal / skirtBoard - 1e-9) }] : [], joints,
-    concreteFt3, concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / 27, wastePct: HOLE_WASTE * 100, bags, backfillFt3, spoilFt3,
+    concreteFt3, concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / 27, wastePct: HOLE_WASTE * 100, bags, backfillFt3, spoilFt3, gravelYd3,
     cost, totalCost: cost.reduce((t, c) => t + c.cost, 0), boards: cost.reduce((t, c) => t + c.pieces, 0), heaviestLb: heavy.lb * 1.2, heaviest: heavy.name,
   }
 }

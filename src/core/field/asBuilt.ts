@@ -40,7 +40,7 @@ export function judgeStick(id: string, cutIn: number, needIn: number): StickFit 
 export interface Foot { readonly inches: number; readonly measured: boolean }
 
 /** Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the newest reading. */
-export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<string, readonly PoleMark[]>>, footOf: (p: Post) => Foot, rods: RodLog, state: FieldState): PostAsBuilt[] {
+export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<string, readonly PoleMark[]>>, footOf: (p: Post) => Foot, rods: RodLog, state: FieldState, printsToo: (id: string) => string = () => ''): PostAsBuilt[] {
   return posts.map((p): PostAsBuilt => {
     const rod = rods.offsets[p.id]
     const foot = footOf(p)
@@ -51,7 +51,7 @@ export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<stri
     const st = state.states[p.id] ?? 'planned'
     return {
       id: p.id, state: st, measured: foot.measured, readingIn: rod?.readingIn ?? null, upFromRodIn: rod?.upToGradeIn ?? null, footToGradeIn, marks, needIn, cutIn: cut, fit: cut === null ? null : judgeStick(p.id, cut, needIn), locked: reached(st, 'cut'),
-      signature: [toSixteenths(needIn), ...(rod ? [`r${toSixteenths(rod.upToGradeIn)}`] : []), ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`)].join(' '),
+      signature: [toSixteenths(needIn), ...(rod ? [`r${toSixteenths(rod.upToGradeIn)}`] : []), ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`), ...(printsToo(p.id) ? [printsToo(p.id)] : [])].join(' '),
     }
   })
 }

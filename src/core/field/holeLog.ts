@@ -1,5 +1,6 @@
 import { formatLength } from '../units'
 import type { Said } from './fold'
+import type { Levels } from './levels'
 import type { Found } from './records'
 
 /** What is asked of one hole: depths below grade to the bottom of the concrete, inches. */
@@ -12,6 +13,18 @@ const STOP: Readonly<Partial<Record<Found, string>>> = {
   frost: 'Frozen ground: bearing and lateral values do not count until it is thawed and tamped. Do not pour on it.',
 }
 const SAY: Readonly<Partial<Record<Found, string>>> = { rock: 'Rock: a clean level face may carry the pad; pin it or widen it where the hole is short.', root: 'Root: cut it clear of the pad and tamp what is loose.', clay: 'Clay: it heaves and holds water. Drain it, keep the sides rough, do not leave it open to rain.' }
+
+/**
+ * Depth of a hole as dug, from the string to its bottom, inches: by tape, or by the rod on its bottom (its reading brought into the frame of the
+ * first set-up, less the grade line's). Null where neither is there, or where the set-up is refused, untied or unknown, or no grade line is known yet.
+ */
+export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: number | null): number | null {
+  const b = log.body
+  if (b.depthIn !== null) return b.depthIn
+  const setup = levels.setups.find((s) => s.setup === b.setup)
+  if (b.bottomReadingIn === null || gradeReadingIn === null || !setup || setup.shiftIn === null || setup.state === 'refused') return null
+  return b.bottomReadingIn + setup.shiftIn - gradeReadingIn
+}
 
 /** Judges a hole as dug against what this very post needs: frost, sideways, uplift. Shallower than planned may still hold; if not, what would make it. */
 export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | null): HoleVerdict {

@@ -4,7 +4,7 @@ import { schoolSteps, SET_LONG_IN } from '../marks'
 import { demo } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'
 import { roundIn, toSixteenths } from '../units'
-import { changedSincePrint, footDifferences, judgeHole, measure, plannedFootIn } from '.'
+import { changedSincePrint, footDifferences, holeDepthIn, judgeHole, measure, plannedFootIn } from '.'
 
 const pier = demo('tansy')
 const collar = demo('quillback')
@@ -107,7 +107,7 @@ describe('embedded posts: a stake is not the foot', () => {
 })
 
 describe('three schools carry one height to three sets of numbers', () => {
-  const p = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
+  const p: Parameters<typeof schoolSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
   test.each<['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof p, readonly (readonly [string, number])[]]>([
     ['high-pier', 48, p, [['grade', 68], ['seat', 212], ['cut', 214]]],
     ['high-pier', 48, { ...p, footToGradeIn: -6 }, [['grade', 6], ['seat', 138], ['cut', 140]]],
@@ -115,10 +115,62 @@ describe('three schools carry one height to three sets of numbers', () => {
     ['cut-to-laser', 160, p, [['line', 160], ['seat', 16], ['rough', 220]]],
     ['level-strings', 48, p, [['down', 68], ['seat', 144], ['cut', 214]]],
     ['level-strings', 48, { ...p, footToGradeIn: -6 }, [['down', 6], ['seat', 144], ['cut', 140]]],
+    ['level-strings', 48, { ...p, stringIn: 10 }, [['down', 78], ['grade', 10], ['seat', 134], ['cut', 214]]],
+    ['level-strings', 48, { ...p, stringIn: -4 }, [['down', 64], ['grade', 4], ['seat', 148], ['cut', 214]]],
+    ['level-strings', 48, { ...p, stringIn: 150 }, [['down', 218], ['grade', 150], ['seat', 6], ['cut', 214]]],
   ])('%s, laser line at %i', (school, line, h, want) => { expect(schoolSteps(school, line, h).map((s) => [s.key, s.inches])).toEqual(want) })
   test('words follow the sign: a bracket over the grade line, a laser line over the seat', () => {
     expect(schoolSteps('high-pier', 48, { ...p, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
     expect(schoolSteps('level-strings', 48, { ...p, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
     expect(schoolSteps('cut-to-laser', 160, p)[1].say).toMatch(/down from the laser line/)
+  })
+})
+
+describe('readings typed in the office', () => {
+  const ids = pier.d.posts.map((p) => p.id)
+  const run = (benchmarkIn: number | null, records: Parameters<typeof said>[0]) => { const { state, levels } = said(records); return measure({ ...pier.job, levels: { coverIn: 1.25, readingsIn: { [ids[0]]: 60, [ids[1]]: 61 }, benchmarkIn } }, pier.d, state, levels) }
+  test('alone they are their own frame', () => { const m = run(null, []); expect(m.office).toEqual({ count: 2, state: 'alone', shiftIn: 0 }); expect(m.rods.offsets[ids[1]].upToGradeIn).toBe(2.25) })
+  test('beside a phone’s, without a benchmark of their own, they are kept but not used', () => {
+    const m = run(null, setUp('s1', 0, 48, { [ids[2]]: 53 }))
+    expect(m.office.state).toBe('untied')
+    expect(Object.keys(m.rods.offsets)).toEqual([ids[2]])
+  })
+  test('tied by the benchmark they shift into the phone’s frame: 55 there is 48 here, so 60 is 53', () => {
+    const m = run(55, setUp('s1', 0, 48, { [ids[2]]: 53 }))
+    expect(m.office).toEqual({ count: 2, state: 'tied', shiftIn: -7 })
+    expect([ids[0], ids[1], ids[2]].map((id) => m.rods.offsets[id].readingIn)).toEqual([53, 54, 53])
+  })
+  test('a phone without a benchmark ties nothing', () => { expect(run(55, setUp('s1', 0, null, { [ids[2]]: 53 })).office.state).toBe('untied') })
+  test('moving the office’s laser changes no mark once it is tied (property)', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 640 }), (n) => {
+      const by = n / 16
+      const { state, levels } = said(setUp('s1', 0, 48, { [ids[2]]: 53 }))
+      const m = measure({ ...pier.job, levels: { coverIn: 1.25, readingsIn: { [ids[0]]: 60 + by, [ids[1]]: 61 + by }, benchmarkIn: 55 + by } }, pier.d, state, levels)
+      expect(m.asBuilt[0].needIn).toBeCloseTo(run(55, setUp('s1', 0, 48, { [ids[2]]: 53 })).asBuilt[0].needIn, 9)
+    }))
+  })
+})
+
+describe('a hole read with the rod on its bottom', () => {
+  const hole = (depthIn: number | null, setup: string | null, bottomReadingIn: number | null) => ({ id: 'h', at: '', device: '', who: '', body: { kind: 'hole' as const, post: 'A1', depthIn, setup, bottomReadingIn, found: 'nothing' as const, note: '' } })
+  const { levels } = said([...setUp('s1', 0, 48, { A1: 53 }), ...setUp('s2', 100, 50, { A2: 55 }), ...setUp('s3', 200, 49, { A3: 55 }, 49.5), ...setUp('s4', 300, null, { A4: 55 })])
+  test.each<[string, ReturnType<typeof hole>, number | null, number | null]>([
+    ['a tape goes before the rod', hole(60, 's1', 999), 51.75, 60], ['120 less the grade line at 51 3/4', hole(null, 's1', 120), 51.75, 68.25], ['a later set-up is brought to the first: 122 there is 120 here', hole(null, 's2', 122), 51.75, 68.25],
+    ['a refused set-up says nothing', hole(null, 's3', 120), 51.75, null], ['nor one that is not tied', hole(null, 's4', 120), 51.75, null], ['nor one that nobody knows', hole(null, 's9', 120), 51.75, null], ['nor without a grade line', hole(null, 's1', 120), null, null], ['nor without a reading', hole(null, 's1', null), 51.75, null],
+  ])('%s', (_, log, grade, want) => { expect(holeDepthIn(log, levels, grade)).toBe(want) })
+  test('bumping the laser between two set-ups changes no depth (property)', () => { fc.assert(fc.property(fc.integer({ min: -160, max: 160 }), (n) => { const l = said([...setUp('s1', 0, 48, { A1: 53 }), ...setUp('s2', 100, 48 + n / 16, { A2: 55 })]).levels; expect(holeDepthIn(hole(null, 's2', 120 + n / 16), l, 51.75)).toBeCloseTo(68.25, 9) })) })
+})
+
+describe('level strings carried to posts', () => {
+  const job = { ...pier.job, fieldwork: { ...pier.job.fieldwork, levelSchool: 'level-strings' as const, strings: { heightIn: 10, dropPerRowIn: 2, from: 'south' as const } } }
+  const m = measure(job, pier.d, said([]).state, said([]).levels)
+  test('every post of a row has its row’s string; rows fall one after another', () => {
+    for (const p of pier.d.posts) { const r = m.strings.find((q) => q.row === p.row); if (r) expect(m.stringIn[p.id]).toBe(r.heightIn) }
+    expect(m.strings.map((r) => r.heightIn)).toEqual(m.strings.map((_, k) => 10 - 2 * k))
+    expect(m.strings[0].row).toBe('A')
+  })
+  test('a higher string makes every card anew, its own stick no longer', () => {
+    const up = measure({ ...job, fieldwork: { ...job.fieldwork, strings: { ...job.fieldwork.strings, heightIn: 11 } } }, pier.d, said([]).state, said([]).levels)
+    m.asBuilt.forEach((p, i) => { expect(up.asBuilt[i].signature).not.toBe(p.signature); expect(up.asBuilt[i].needIn).toBe(p.needIn) })
   })
 })

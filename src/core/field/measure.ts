@@ -1,30 +1,66 @@
-import { neighboursIn, postRows, type Post, type PostKind } from '../layout'
-import { rodLog, type PoleMark, type RodLog } from '../marks'
+import { neighboursIn, postRows, rowPlaces, type Grid, type Post, type PostKind } from '../layout'
+import { rodLog, stringHeightAt, stringRows, type PoleMark, type RodLog, type StringRow } from '../marks'
 import type { Job } from '../model'
+import { toSixteenths } from '../units'
 import { postsAsBuilt, type Foot, type PostAsBuilt } from './asBuilt'
 import type { FieldState } from './fold'
+import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
 
-export interface Measured { readonly rods: RodLog; readonly asBuilt: readonly PostAsBuilt[]; readonly rows: readonly (readonly string[])[] }
+export interface Measured {
+  readonly rods: RodLog; readonly asBuilt: readonly PostAsBuilt[]; readonly rows: readonly (readonly string[])[]
+  /** Strings of the made-up ground plane, and its height at each post. */
+  readonly strings: readonly StringRow[]; readonly stringIn: Readonly<Record<string, number>>
+  readonly office: OfficeReadings
+  /** Depth of each hole as dug, by tape or rod; null where it cannot be said yet. */
+  readonly dugIn: Readonly<Record<string, number | null>>
+}
+/** Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used until they are. */
+export interface OfficeReadings { readonly count: number; readonly state: 'alone' | 'tied' | 'untied'; readonly shiftIn: number }
 /** What of a derived building the readings need. */
-export interface Stood { readonly posts: readonly Post[]; readonly poles: Readonly<Record<string, readonly PoleMark[]>>; readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[] }
+export interface Stood { readonly posts: readonly Post[]; readonly poles: Readonly<Record<string, readonly PoleMark[]>>; readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]; readonly grid: Grid; readonly rows: Readonly<Record<string, string>>; readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null }
 
 /** Planned distance from the foot of a post up to the grade line, inches; negative where a bracket stands above it. */
 export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): number => (job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((h) => h.kind === kind)?.embedIn ?? 0))
+
+/** How the office's readings stand to the phones': by the benchmark that both have read. */
+function officeOf(job: Job, levels: Levels): OfficeReadings {
+  const count = Object.keys(job.levels.readingsIn).length
+  const phones = levels.setups.filter((s) => s.count > 0)
+  if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
+  const first = levels.setups.find((s) => s.shiftIn === 0)
+  const own = job.levels.benchmarkIn
+  return own !== null && first && first.benchmarkIn !== null ? { count, state: 'tied', shiftIn: first.benchmarkIn - own } : { count, state: 'untied', shiftIn: 0 }
+}
+
+/** Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights; nothing where no spots were taken. */
+function plannedUp(job: Job, d: Stood): Record<string, number> {
+  if (job.building.school === 'pier') return Object.fromEntries(d.posts.map((p) => [p.id, -job.building.bracketIn]))
+  return Object.fromEntries(d.posts.flatMap((p) => { const g = d.ground?.[p.id]; return g ? [[p.id, -g.groundIn]] : [] }))
+}
 
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs.
  * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake, which is not: there the foot
  * is read on the pad (`footing` readings), and is the plan's until then. */
 export function measure(job: Job, d: Stood, state: FieldState, levels: Levels): Measured {
   const rows = postRows(d.posts)
-  const readingsIn = { ...job.levels.readingsIn, ...Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }
-  const rods = rodLog({ coverIn: job.levels.coverIn, readingsIn }, neighboursIn(rows), state.gradeLockedIn)
+  const office = officeOf(job, levels)
+  const typed = office.state === 'untied' ? {} : Object.fromEntries(Object.entries(job.levels.readingsIn).map(([id, v]) => [id, v + office.shiftIn]))
+  const readingsIn = { ...typed, ...Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }
+  const rods = rodLog({ coverIn: job.levels.coverIn, readingsIn }, neighboursIn(rows), state.gradeLockedIn, plannedUp(job, d))
+  const strings = stringRows(job.fieldwork.strings, rowPlaces(d.posts, d.rows, d.grid.widthIn, (side) => job.building.leanTos.find((l) => l.side === side)?.depthIn ?? 0))
+  const rowHeight = new Map(strings.map((r) => [r.row, r.heightIn]))
+  const stringIn = Object.fromEntries(d.posts.map((p) => [p.id, rowHeight.get(p.row) ?? stringHeightAt(strings, p.y)]))
   const footOf = (p: Post): Foot => {
     const planned = plannedFootIn(job, d.holes, p.kind)
     if (job.building.school === 'pier') return p.id in rods.offsets ? { inches: rods.offsets[p.id].upToGradeIn, measured: true } : { inches: planned, measured: false }
     const pad = levels.footings[p.id]
     return pad && rods.gradeReadingIn !== null ? { inches: pad.inches - rods.gradeReadingIn, measured: true } : { inches: planned, measured: false }
   }
-  const asBuilt = postsAsBuilt(d.posts, d.poles, footOf, rods, state)
-  return { rods, asBuilt, rows }
+  // What the crew's own school prints besides the marks: a card must be made anew when it changes.
+  const { levelSchool, laserLineIn } = job.fieldwork
+  const printsToo = (id: string) => (levelSchool === 'level-strings' ? `s${toSixteenths(stringIn[id])}` : levelSchool === 'cut-to-laser' ? `l${toSixteenths(laserLineIn)}` : '')
+  const asBuilt = postsAsBuilt(d.posts, d.poles, footOf, rods, state, printsToo)
+  const dugIn = Object.fromEntries(Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]))
+  return { rods, asBuilt, rows, strings, stringIn, office, dugIn }
 }

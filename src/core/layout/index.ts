@@ -4,7 +4,7 @@ export { checkOpenings, cornersOf, cornerTakesIn, isEave, needsJambs, placeOpeni
 export type { PlacedOpening } from './openings'
 export { JAMB_REACH_IN, LEAST_LEAN_TO_IN, leanToHeightIn, placePosts, rafterHeightIn } from './posts'
 export type { OmittedPost, Post, PostKind, PostLayout } from './posts'
-export { alongWall, neighboursIn, postRows, tributariesIn, wallPosts } from './walls'
+export { alongWall, neighboursIn, postRows, rowPlaces, tributariesIn, wallPosts } from './walls'
 export { trussPlan } from './trusses'
 export type { EaveBeam, Truss, TrussPlan, TrussRest } from './trusses'
 export { batterBoards, diagonals, hookedMarks, layOutStrings } from './strings'

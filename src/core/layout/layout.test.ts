@@ -29,6 +29,12 @@ describe('posts and openings', () => {
     expect(l.omitted.map((p) => p.id)).toEqual(['A5'])
     expect(l.posts.filter((p) => p.kind === 'jamb').map((p) => [p.id, p.atIn])).toEqual([['J1', 327.75], ['J2', 452.25]])
   })
+  test.each<[string, string[], string[]]>([['an eave post', ['A4'], ['A4']], ['two', ['A4', 'H5'], ['A4']], ['a corner stays', ['A1'], []], ['a gable post stays', ['B1'], []], ['a name from other bays', ['A99', 'x'], []]])('bridged: %s', (_, bridged, gone) => {
+    const l = lay(barn({ bridged }))
+    expect(l.omitted.map((p) => [p.id, p.openingId])).toEqual(gone.map((id) => [id, null]))
+    expect(l.posts.some((p) => gone.includes(p.id))).toBe(false)
+    expect(l.issues).toEqual([])
+  })
   test('a gable door takes its nearest posts as jambs', () => {
     const l = lay(barn({ gableMaxIn: 162, openings: [opening({ kind: 'overhead', side: 'east', corner: 'SE', positionIn: 168, widthIn: 144, heightIn: 120 })] }))
     expect(l.posts.filter((p) => p.side === 'east').map((p) => [p.id, p.kind, p.atIn])).toEqual([['B9', 'jamb', 165.75], ['C9', 'jamb', 314.25]])

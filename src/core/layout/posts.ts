@@ -21,7 +21,7 @@ export interface Post {
   readonly longPointIn: number
 }
 
-export interface OmittedPost { readonly id: string; readonly side: Side; readonly atIn: number; readonly x: number; readonly y: number; readonly openingId: string }
+export interface OmittedPost { readonly id: string; readonly side: Side; readonly atIn: number; readonly x: number; readonly y: number; /** The opening that it stood in; null where it is bridged. */ readonly openingId: string | null }
 
 export interface PostLayout { readonly posts: readonly Post[]; readonly omitted: readonly OmittedPost[]; readonly issues: readonly Issue[]; readonly rows: Readonly<Record<string, string>> }
 
@@ -71,11 +71,14 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
     posts.push({ id: s.id, kind: s.kind, side, row: s.row, line: s.line, atIn: s.at, ...p, openingId: s.openingId, movedIn: s.at - s.nominal, heightIn, longPointIn })
   }
   const hits = (at: number, p: PlacedOpening, clear = 0) => at + t / 2 > p.fromIn - clear + 1 / 32 && at - t / 2 < p.toIn + clear - 1 / 32
-  const omit = (side: Side, s: Slot, openingId: string) => { const { x, y } = point(side, s.at); omitted.push({ id: s.id, side, atIn: s.at, x, y, openingId }) }
+  const omit = (side: Side, s: Slot, openingId: string | null) => { const { x, y } = point(side, s.at); omitted.push({ id: s.id, side, atIn: s.at, x, y, openingId }) }
 
   const eaveWall = (side: 'south' | 'north') => {
     const row = rows[side]
     let slots: Slot[] = grid.centresIn.map((at, i) => ({ id: `${row}${i + 1}`, nominal: at, at, kind: i === 0 || i === last - 1 ? 'corner' : 'eave', openingId: null, line: i + 1, row }))
+    // A post bridged on purpose; a name that no eave post has (the bays have changed since) leaves nothing out.
+    for (const s of slots.filter((q) => q.kind === 'eave' && b.bridged.includes(q.id))) omit(side, s, null)
+    slots = slots.filter((q) => !(q.kind === 'eave' && b.bridged.includes(q.id)))
     for (const p of placed.filter((q) => q.opening.side === side)) {
       if (!p.framed) {
         const hit = slots.find((s) => s.kind !== 'corner' && hits(s.at, p))

@@ -35,6 +35,16 @@ export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<s
 export const postRows = (posts: readonly Post[]): string[][] =>
   [...SIDES.map((s) => wallPosts(posts, s)), ...(['south', 'north'] as const).map((s) => posts.filter((p) => p.kind === 'lean-to' && p.side === s))].map((row) => row.map((p) => p.id)).filter((row) => row.length > 0)
 
+/** Rows across the building with their place, inches: eave rows and lean-to rows on their outer strings, gable rows on their posts' centres. One for each lettered row that holds posts. */
+export function rowPlaces(posts: readonly Post[], rows: Readonly<Record<string, string>>, widthIn: number, leanDepthIn: (side: 'south' | 'north') => number): { readonly row: string; readonly yIn: number }[] {
+  const out = new Map<string, number>()
+  for (const p of posts) {
+    if (out.has(p.row) || p.row === '' || (p.row === 'J' && p.kind === 'jamb') || (p.row === 'X' && p.kind === 'gable')) continue
+    out.set(p.row, p.row === rows.south ? 0 : p.row === rows.north ? widthIn : p.kind === 'lean-to' ? (p.side === 'north' ? widthIn + leanDepthIn('north') : -leanDepthIn('south')) : p.y)
+  }
+  return [...out].map(([row, yIn]) => ({ row, yIn })).sort((a, b) => a.yIn - b.yIn)
+}
+
 /** Posts beside each post along its rows, for judging a reading. */
 export function neighboursIn(rows: readonly (readonly string[])[]): Record<string, string[]> {
   const near: Record<string, string[]> = {}

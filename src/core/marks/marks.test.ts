@@ -3,7 +3,7 @@ import { deriveJob } from '../derive'
 import { girtFaceIn, hookedMarks } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'
-import { rodLog, SECOND_LOOK_IN } from '.'
+import { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN, stringHeightAt, stringRows } from '.'
 
 const near = { A1: ['A2'], A2: ['A1', 'A3'], A3: ['A2', 'A4'], A4: ['A3'] }
 
@@ -23,6 +23,33 @@ describe('rod log', () => {
   test('more cover lifts every mark by as much (property)', () => {
     fc.assert(fc.property(fc.integer({ min: 0, max: 160 }), (n) => { const readingsIn = { A1: 53, A2: 52.5, A3: 54.0625 }; const [a, b] = [rodLog({ coverIn: 1, readingsIn }, near), rodLog({ coverIn: 1 + n / 16, readingsIn }, near)]; for (const p of Object.keys(readingsIn)) expect(b.offsets[p].upToGradeIn - a.offsets[p].upToGradeIn).toBeCloseTo(n / 16, 12) }))
   })
+})
+
+describe('readings against the plan', () => {
+  const plan = { A1: 2, A2: 4, A3: 6, A4: 8, A5: 10 }
+  const lonely = Object.fromEntries(Object.keys(plan).map((k) => [k, [] as string[]]))
+  const read = (change: Partial<typeof plan> = {}, by = 50) => rodLog({ coverIn: 1, readingsIn: Object.fromEntries(Object.entries({ ...plan, ...change }).map(([k, v]) => [k, v + by])) }, lonely, null, plan)
+  test.each([[0, null], [OFF_PLAN_IN, null], [OFF_PLAN_IN + 1 / 16, 'plan'], [-OFF_PLAN_IN - 1 / 16, 'plan'], [24, 'plan']])('one reading %f off the plan: %p', (off, why) => {
+    const r = read({ A3: 6 + off })
+    expect(r.offsets.A3.off).toBe(why)
+    expect(Object.entries(r.offsets).filter(([k, m]) => k !== 'A3' && m.suspect)).toEqual([])
+    expect(r.offsets.A3.offPlanIn).toBeCloseTo(off, 9)
+  })
+  test('the whole plan standing higher or the laser moved blames nobody (property)', () => { fc.assert(fc.property(fc.integer({ min: 0, max: 3000 }), (n) => { expect(Object.values(read({}, n / 16).offsets).filter((m) => m.suspect)).toEqual([]) })) })
+  test('with fewer than four readings, or no plan, nothing is said of it', () => {
+    expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90 } }, lonely, null, plan).offsets.A2).toMatchObject({ offPlanIn: null, suspect: false })
+    expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90, A3: 3, A4: 9 } }, lonely).offsets.A2.offPlanIn).toBeNull()
+  })
+})
+
+describe('level strings as a made-up ground plane', () => {
+  const rows = [{ row: 'A', yIn: 0 }, { row: 'D', yIn: 432 }, { row: 'B', yIn: 144 }]
+  test.each<['south' | 'north', number, number, Record<string, number>]>([
+    ['south', 12, 0, { A: 12, B: 12, D: 12 }], ['south', 12, 4, { A: 12, B: 8, D: 4 }], ['north', 12, 4, { D: 12, B: 8, A: 4 }], ['south', -3, -2.5, { A: -3, B: -0.5, D: 2 }],
+  ])('from the %s at %f, each %f lower', (from, heightIn, dropPerRowIn, want) => { expect(Object.fromEntries(stringRows({ heightIn, dropPerRowIn, from }, rows).map((r) => [r.row, r.heightIn]))).toEqual(want) })
+  const made = stringRows({ heightIn: 12, dropPerRowIn: 4, from: 'south' }, rows)
+  test.each([[0, 12], [144, 8], [72, 10], [288, 6], [432, 4], [-50, 12], [900, 4]])('at %f in. across the plane stands at %f', (y, h) => { expect(stringHeightAt(made, y)).toBeCloseTo(h, 12) })
+  test('without a string it is the grade line', () => { expect(stringHeightAt([], 100)).toBe(0) })
 })
 
 describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (name) => {

@@ -9,26 +9,43 @@ export interface RodLog {
   readonly offsets: Readonly<Record<string, RodMark>>
   readonly read: number
 }
-export interface RodMark { readonly readingIn: number; readonly upToGradeIn: number; readonly suspect: boolean; readonly offIn: number }
+export interface RodMark {
+  readonly readingIn: number; readonly upToGradeIn: number
+  /** Worth reading again, and what it is off: its neighbours, the plan, or both. */
+  readonly suspect: boolean; readonly offIn: number; readonly offPlanIn: number | null; readonly off: 'neighbours' | 'plan' | null
+}
 
 /** A reading this far from what its neighbours say is worth a second look, inches. */
 export const SECOND_LOOK_IN = 0.75
+
+/** A reading this far from the plan, once the plan is moved as a whole to fit the readings best, is worth a second look, inches. Stakes stand beside their holes and ground is lumpy. */
+export const OFF_PLAN_IN = 3
+/** Readings that it takes before the plan can be fitted to them. */
+const FIT_LEAST = 4
+
+const median = (list: readonly number[]): number => { const s = [...list].sort((a, b) => a - b); const m = s.length >> 1; return s.length % 2 ? s[m] : (s[m - 1] + s[m]) / 2 }
 
 /**
  * Turns rod readings into marks. The smallest reading is the highest point and the benchmark; the grade line is `coverIn` above it; each
  * post's grade mark is its own reading less the grade line's. Moving the laser changes every reading alike and no mark.
  * A grade line that has been locked stays where it is, whatever is read later. `neighbours` names the posts beside each post: a reading over 3/4 in. from their mean is flagged.
+ * `plannedUpIn` says how far below the grade line the plan has each point (a bracket’s height, or the ground’s from spot heights): a reading over 3 in. from that, after
+ * the plan has been moved as a whole to their median, is flagged too.
  */
-export function rodLog(levels: Job['levels'], neighbours: Readonly<Record<string, readonly string[]>>, gradeLockedIn: number | null = null): RodLog {
+export function rodLog(levels: Pick<Job['levels'], 'coverIn' | 'readingsIn'>, neighbours: Readonly<Record<string, readonly string[]>>, gradeLockedIn: number | null = null, plannedUpIn: Readonly<Record<string, number>> = {}): RodLog {
   const entries = Object.entries(levels.readingsIn).filter(([id]) => id in neighbours)
   if (entries.length === 0) return { benchmarkPost: null, benchmarkReadingIn: null, gradeReadingIn: null, offsets: {}, read: 0 }
   const [benchmarkPost, benchmarkReadingIn] = entries.reduce((a, b) => (b[1] < a[1] ? b : a))
   const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
+  const gaps = entries.flatMap(([id, r]) => (id in plannedUpIn ? [r - gradeReadingIn - plannedUpIn[id]] : []))
+  const shift = gaps.length >= FIT_LEAST ? median(gaps) : null
   const offsets: Record<string, RodMark> = {}
   for (const [id, readingIn] of entries) {
     const near = neighbours[id].flatMap((n) => (n in levels.readingsIn ? [levels.readingsIn[n]] : []))
     const offIn = near.length ? readingIn - near.reduce((s, v) => s + v, 0) / near.length : 0
-    offsets[id] = { readingIn, upToGradeIn: readingIn - gradeReadingIn, suspect: near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN, offIn }
+    const offPlanIn = shift !== null && id in plannedUpIn ? readingIn - gradeReadingIn - plannedUpIn[id] - shift : null
+    const off = near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN ? 'neighbours' : offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN ? 'plan' : null
+    offsets[id] = { readingIn, upToGradeIn: readingIn - gradeReadingIn, suspect: off !== null, offIn, offPlanIn, off }
   }
   return { benchmarkPost, benchmarkReadingIn, gradeReadingIn, offsets, read: entries.length }
 }

@@ -40,6 +40,7 @@ export const skinSchema = z.strictObject({
 export const bracingSchema = z.strictObject({
   walls: z.enum(c.WALL_BRACES).describe('What holds the walls in their own plane'),
   size: board, lumber, nail: z.enum(c.NAIL_IDS), nails: z.int().min(1).max(40).describe('Nails at each end of a brace'),
+  swayOver: number(60, 1000, 'The eave may move its height over this').nullable().describe('Sway that doors and finishes allow under wind, height over this; no code sets one (IBC 2021 1604.3)'),
   strapLb: number(100, 20000, 'Allowable tension of one strap with its fixings, lb').nullable(), baysPerWall: z.int().min(1).max(10).describe('Braced bays in each wall'),
 })
 

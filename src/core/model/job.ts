@@ -6,7 +6,7 @@ import { id, lengthIn, number, text } from './zod'
 
 /** Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated. */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 3
+export const JOB_VERSION = 4
 
 export const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(), northIn: lengthIn(1, 12000, 'North side').nullable(),
@@ -26,6 +26,7 @@ export const stringsSchema = z.strictObject({
 export const levelsSchema = z.strictObject({
   coverIn: lengthIn(0, 60, 'Grade line above the highest point read'),
   readingsIn: z.record(id, z.number().min(0).max(600)).describe('Rod readings by post id, inches; a higher reading is a lower point'),
+  benchmarkIn: z.number().min(0).max(300).nullable().describe('What the rod read on the benchmark from where these readings were taken; ties them to the set-ups of phones'),
 })
 
 /** Limits of ‘Size it for me’ and prices that differ from the shipped invented list. */
@@ -47,6 +48,7 @@ export const fieldworkSchema = z.strictObject({
   levelSchool: z.enum(['high-pier', 'cut-to-laser', 'level-strings']).describe('How heights are carried: marks from the highest pier, posts set long and cut to a laser line, or level strings'),
   boardEdge: z.enum(['top', 'bottom']).describe('Girt marks are the top or the bottom edge of the board'),
   laserLineIn: lengthIn(12, 240, 'Laser line above the grade line').describe('Where posts are cut to a laser line: its height above the grade line'),
+  strings: z.strictObject({ heightIn: z.number().min(-60).max(240).describe('Level strings: height of the first row’s string above the grade line'), dropPerRowIn: z.number().min(-48).max(48).describe('How much lower each next row’s string is, for a roof that falls'), from: z.enum(['south', 'north']).describe('Side of the first row') }),
   crayons: z.record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20)).describe('Crayon colour of each kind of mark, as the crew names it'),
 })
 
@@ -58,6 +60,10 @@ export const groundSchema = z.strictObject({
     id, kind: z.enum(['stump', 'root', 'rock', 'buried line']), xIn: z.number().min(-6000).max(18000), yIn: z.number().min(-6000).max(18000), radiusIn: lengthIn(0.5, 240, 'Half its width'), clearIn: lengthIn(0, 240, 'Clearance to keep'),
     decided: text(60), why: text(300),
   })).max(60),
+  addition: z.strictObject({
+    kind: z.enum(['lean-to', 'porch', 'wing']).describe('What is built on to the old wall'), end: z.enum(['west', 'east']).describe('Wing: the gable end that meets the old wall'), clearIn: lengthIn(0, 48, 'Wing: gap left at the proudest point'),
+    lengthIn: lengthIn(24, 2400, 'Porch: along the old wall'), depthIn: lengthIn(24, 480, 'Porch: from the ledger to the outer face of its posts'), bays: z.int().min(1).max(40).describe('Porch: equal bays'),
+  }),
   oldWall: z.array(z.strictObject({ atIn: lengthIn(0, 12000, 'Along the string'), offIn: z.number().min(-60).max(60) })).max(200).describe('Offsets of an old wall from a string along it'),
 })
 

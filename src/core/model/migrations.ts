@@ -28,13 +28,23 @@ function toVersion3(raw: Raw): Raw {
   return { ...raw, version: 3, fieldwork: raw.fieldwork ?? fresh.fieldwork, ground: raw.ground ?? fresh.ground }
 }
 
+/** Version 3 had no gravel, no post left out on purpose, no limit of sway, no strings that fall, no porch or wing, and office readings without a benchmark. */
+function toVersion4(raw: Raw): Raw {
+  const fresh = newJob('x')
+  const building = record(raw.building)
+  return {
+    ...raw, version: 4, levels: fill(raw.levels, fresh.levels), fieldwork: fill(raw.fieldwork, fresh.fieldwork), ground: fill(raw.ground, fresh.ground),
+    building: { ...fill(building, { gravelIn: 0, bridged: [] }), bracing: fill(building.bracing, { swayOver: null }) },
+  }
+}
+
 /** Framing of a new lean-to, to be checked and changed. */
 export const newLeanToParts = () => ({
   rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null }, ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
   beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, seatIn: 3.5,
 })
 
-const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2, 2: toVersion3 }
+const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4 }
 
 /** Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is returned as it is. */
 export function migrate(raw: Raw): Raw {

@@ -9,7 +9,7 @@ const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
     purlins: { style: 'over', size: '2x6', lumber: 'SP-No.2', spaceIn: 24, run: 'simple', skinHolds: true, blocked: false }, ceiling: 'none',
   },
   skin: { roofStiffnessLbPerIn: null, roofAllowPlf: null, wallStiffnessLbPerIn: null, wallAllowPlf: null, pullOverLb: null, openRoofCn: null },
-  bracing: { walls: 'skin', size: '2x6', lumber: 'SP-No.2', nail: 'ring-177', nails: 8, strapLb: null, baysPerWall: 2 },
+  bracing: { walls: 'skin', size: '2x6', lumber: 'SP-No.2', nail: 'ring-177', nails: 8, swayOver: null, strapLb: null, baysPerWall: 2 },
   joints: {
     wetPosts: true, girt: { nail: 'ring-177', count: 3 }, purlin: { nail: 'ring-207', count: 2 }, ledger: { diameterIn: 0.625, count: 2 }, truss: { diameterIn: 0.625, count: 2 }, carrier: { diameterIn: 0.625, count: 4 }, collar: { diameterIn: 0.625, count: 2 },
     rafterTieLb: null, purlinTieLb: null,
@@ -30,24 +30,24 @@ export function newJob(name: string): Job {
       bays: { mode: 'max', maxIn: 96 }, baysFrom: 'outside', dimensionTo: 'post',
       post: { section: '3-2x6', lumber: 'SP-No.2', glulam: { widthIn: 5.125, depthIn: 7 }, ep559: false, splice: null }, grades: [],
       school: 'collar', collarHeightIn: 12, coneAngleDeg: 0, cleat: null, bracketIn: 6, padThicknessIn: 8,
-      holeDiameterIn: null, minimumDepthIn: 48, slab: 'none', diaphragm: 'trusted', base: { model: 'fixed', soilPsiPerFt: null }, knee: null, postSag: 120, wallFinish: 'metal', openSides: [], edgeShortcut: false,
+      holeDiameterIn: null, minimumDepthIn: 48, gravelIn: 0, slab: 'none', diaphragm: 'trusted', base: { model: 'fixed', soilPsiPerFt: null }, knee: null, postSag: 120, wallFinish: 'metal', openSides: [], edgeShortcut: false,
       openings: [], skirt: { topIn: 7.25, depthIn: 9.25 },
       girts: { style: 'flat', size: '2x6', lumber: 'SP-No.2', plies: 1, maxGapIn: 24, run: 'two-bays', meetOpenings: true, walls: {} },
-      gableMaxIn: 120, gableShiftsIn: {}, leanTos: [], ...framing,
+      gableMaxIn: 120, gableShiftsIn: {}, bridged: [], leanTos: [], ...framing,
     },
     strings: {
       runPastIn: 43, hook: 'low', hookPost: null, squareMode: 'hold-south', toleranceIn: 0.25,
       measures: { southIn: null, northIn: null, westIn: null, eastIn: null, risingIn: null, fallingIn: null },
     },
-    levels: { coverIn: 1.25, readingsIn: {} },
+    levels: { coverIn: 1.25, readingsIn: {}, benchmarkIn: null },
     sizing: {
       bayMinIn: 84, bayMaxIn: 120, maxGapIn: 30, locked: [], sections: ['3-2x6', '3-2x8', '4-2x8', '3-2x10'], boards: ['2x4', '2x6', '2x8', '2x10', '2x12'],
       lumbers: ['SP-No.2', 'SP-No.1', 'SPF-No.1/No.2', 'SPF-2100f-1.8E'], sameGirts: true, prices: {},
     },
     fieldwork: {
-      concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 }, levelSchool: 'high-pier', boardEdge: 'top', laserLineIn: 48,
+      concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 }, levelSchool: 'high-pier', boardEdge: 'top', laserLineIn: 48, strings: { heightIn: 0, dropPerRowIn: 0, from: 'south' },
       crayons: { grade: 'green', skirt: 'brown', girt: 'black', sill: 'blue', head: 'blue', heel: 'red', rafter: 'red' },
     },
-    ground: { spots: [], padIn: 0, obstructions: [], oldWall: [] },
+    ground: { spots: [], padIn: 0, obstructions: [], addition: { kind: 'lean-to', end: 'west', clearIn: 0.5, lengthIn: 240, depthIn: 96, bays: 3 }, oldWall: [] },
   }
 }

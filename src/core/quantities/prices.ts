@@ -8,7 +8,7 @@ const PER_FOOT: Readonly<Record<BoardName, number>> = { '2x4': 0.56, '2x6': 0.86
 const GRADE = (lumber: Lumber): number => (/SS$|2400f/.test(lumber) ? 1.6 : /2100f|Dense/.test(lumber) ? 1.42 : /1650f|&Btr/.test(lumber) ? 1.24 : /No\.1$/.test(lumber) ? 1.22 : /No\.3|Stud/.test(lumber) ? 0.82 : 1) * (/^SPF/.test(lumber) ? 0.94 : /^DF/.test(lumber) ? 1.06 : /^HF/.test(lumber) ? 0.97 : 1)
 const EACH: readonly PriceRow[] = [
   { item: 'treated, over dry', unit: 'factor', price: 1.38 }, { item: 'solid 6x6', unit: 'ft', price: 4.9 }, { item: 'glue-laminated column', unit: 'in² · ft', price: 0.31 }, { item: 'own grade, over No.2', unit: 'factor', price: 1.3 },
-  { item: 'concrete 80 lb', unit: 'bag', price: 6.4 }, { item: 'concrete 60 lb', unit: 'bag', price: 5.2 }, { item: 'ready-mix', unit: 'yd³', price: 188 }, { item: 'hole dug', unit: 'ft', price: 9 },
+  { item: 'concrete 80 lb', unit: 'bag', price: 6.4 }, { item: 'concrete 60 lb', unit: 'bag', price: 5.2 }, { item: 'ready-mix', unit: 'yd³', price: 188 }, { item: 'hole dug', unit: 'ft', price: 9 }, { item: 'gravel', unit: 'yd³', price: 48 },
   { item: 'truss', unit: 'ft of span', price: 5.6 }, { item: 'common nail', unit: 'each', price: 0.05 }, { item: 'ring-shank nail', unit: 'each', price: 0.09 }, { item: 'bolt 1/2', unit: 'each', price: 2.1 }, { item: 'bolt 5/8', unit: 'each', price: 3.2 }, { item: 'bolt 3/4', unit: 'each', price: 4.6 },
   { item: 'screw', unit: 'each', price: 0.08 }, { item: 'tie', unit: 'each', price: 3.4 }, { item: 'post bracket', unit: 'each', price: 46 }, { item: 'strap', unit: 'each', price: 14 }, { item: 'bay of labour', unit: 'each', price: 210 },
 ]

@@ -9,25 +9,30 @@ export const HOLE_WASTE = 0.1
 /** Board lengths on the default yard list, inches. */
 export const STOCK_IN = [96, 120, 144, 168, 192, 216, 240, 264, 288] as const
 
-export interface HoleVolumes { readonly holeFt3: number; readonly padFt3: number; readonly collarFt3: number; readonly pierFt3: number; readonly concreteFt3: number; readonly backfillFt3: number }
+export interface HoleVolumes { readonly holeFt3: number; readonly padFt3: number; readonly collarFt3: number; readonly pierFt3: number; readonly concreteFt3: number; readonly backfillFt3: number; /** In place; a fifth more is ordered loose (register C24). */ readonly gravelFt3: number }
 
 /** Smallest stock length over `lengthIn` plus `spareIn`; null when none is long enough. Lengths in `upToIn` limit the list. */
 export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null => STOCK_IN.find((s) => s <= upToIn && s + 1e-9 >= lengthIn + spareIn) ?? null
 
-/** Volumes of one hole, cubic feet: pad, collar (post taken out of it) or pier, and what is left to backfill. */
+/** Loose gravel settles by this much when it is tamped (register C24: 15 to 25 %). */
+export const GRAVEL_LOOSE = 0.25
+
+/** Volumes of one hole, cubic feet: gravel, collar (post taken out of it) or pier, and what is left to backfill. */
 export function holeVolumes(b: Building, diameterIn: number, depthIn: number): HoleVolumes {
   const area = (Math.PI / 4) * (diameterIn / 12) ** 2
   const size = postSize(b.post)
   const post = size.areaIn2 / 144
-  const holeFt3 = (area * depthIn) / 12
+  const gravelFt3 = (area * b.gravelIn) / 12
+  const shaftFt3 = (area * depthIn) / 12
+  const holeFt3 = shaftFt3 + gravelFt3
   if (b.school === 'pier') {
     const pierFt3 = (area * (depthIn + b.bracketIn)) / 12
-    return { holeFt3, padFt3: 0, collarFt3: 0, pierFt3, concreteFt3: pierFt3, backfillFt3: 0 }
+    return { holeFt3, padFt3: 0, collarFt3: 0, pierFt3, concreteFt3: pierFt3, backfillFt3: 0, gravelFt3 }
   }
   const padFt3 = (area * b.padThicknessIn) / 12
   const collarFt3 = b.school === 'collar' ? ((area - post) * b.collarHeightIn) / 12 : 0
   const concreteFt3 = padFt3 + collarFt3
-  return { holeFt3, padFt3, collarFt3, pierFt3: 0, concreteFt3, backfillFt3: Math.max(0, holeFt3 - concreteFt3 - (post * (depthIn - b.padThicknessIn - (b.school === 'collar' ? b.collarHeightIn : 0))) / 12) }
+  return { holeFt3, padFt3, collarFt3, pierFt3: 0, concreteFt3, gravelFt3, backfillFt3: Math.max(0, shaftFt3 - concreteFt3 - (post * (depthIn - b.padThicknessIn - (b.school === 'collar' ? b.collarHeightIn : 0))) / 12) }
 }
 
 /** Bags for a whole job: waste on the total, rounded up once. */

@@ -43,6 +43,31 @@ describe('what is in the way', () => {
       expect(w.newFails).toEqual(after.checks.filter((c) => c.state === 'fails' && d.checks.find((q) => q.id === c.id)?.state !== 'fails').map((c) => c.title))
     }
   })
+  test('an eave post may be left out: the lightest header that holds, the hole gone, its truss on the header', () => {
+    const [met] = waysRound(withThings(barn, thing({ xIn: post.x, yIn: post.y })))
+    const way = met.ways.find((w) => w.key === `bridge-${post.id}`)
+    const after = derived(way?.job as Job)
+    expect(after.omitted).toMatchObject([{ id: post.id, openingId: null }])
+    const beam = after.trusses.beams.find((b) => b.kind === 'header')
+    expect(beam?.spanIn).toBeCloseTo(192, 0)
+    expect(beam?.trusses.map((t) => t.truss.n)).toEqual([4])
+    // Half of the truss to each post beside it: 5 trusses' worth on three posts before, on two after.
+    const at = (d: typeof after, line: number) => d.demands?.[`A${line}`].gravityLb ?? 0
+    expect(at(after, 3)).toBeGreaterThan(1.4 * at(d, 3))
+    // The truss of this barn on a 16 ft header is too much for the heaviest listed, and the way says so. A light roof takes one that holds.
+    expect(way?.newFails.some((t) => /header/i.test(t))).toBe(true)
+    const light = barnJob({ widthIn: 240, girts: barn.building.girts }, { groundSnowPsf: 5 })
+    const easy = waysRound(withThings(light, thing({ xIn: post.x, yIn: post.y })))[0].ways.find((w) => w.key.startsWith('bridge'))
+    expect(easy?.newFails.some((t) => /header/i.test(t))).toBe(false)
+  })
+  test('beside a lean-to, whose rafters stand on the post, it is not offered', () => {
+    const { job, d: q } = demo('quillback')
+    const lean = job.building.leanTos[0].side
+    const p = q.posts.find((r) => r.kind === 'eave' && r.side === lean)
+    const [met] = waysRound(withThings(job, thing({ xIn: p?.x ?? 0, yIn: p?.y ?? 0 })))
+    expect(met.posts).toContain(p?.id)
+    expect(met.ways.some((w) => w.key.startsWith('bridge'))).toBe(false)
+  })
   test('a corner post cannot go anywhere; a buried line is never cut; nothing near means nothing to do', () => {
     const corner = d.posts.find((p) => p.kind === 'corner')
     if (!corner) throw new Error('no corner')

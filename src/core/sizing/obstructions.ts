@@ -1,12 +1,16 @@
 import { deriveJob, type Derived } from '../derive'
-import { movePost, wallLengthIn, type Post } from '../layout'
+import { isEave, movePost, wallLengthIn, type Post } from '../layout'
 import type { Ground, Job } from '../model'
 import { formatLength } from '../units'
+import { boardSize } from '../wood'
 
 export type Obstruction = Ground['obstructions'][number]
 /** One thing to do about an obstruction and what it does to the building. `job` is the building with it done; null where nothing in the plan changes. */
 export interface WayRound { readonly key: string; readonly label: string; readonly detail: string; readonly job: Job | null; readonly fails: number; readonly more: number; readonly newFails: readonly string[] }
 export interface Met { readonly obstruction: Obstruction; readonly posts: readonly string[]; readonly ways: readonly WayRound[] }
+
+/** Headers tried over a post that is left out, lightest first. */
+const HEADERS = [{ plies: 2, size: '2x10' }, { plies: 2, size: '2x12' }, { plies: 3, size: '2x12' }, { plies: 4, size: '2x12' }] as const
 
 const alongX = (p: Post): boolean => p.side === 'south' || p.side === 'north'
 
@@ -25,8 +29,8 @@ export function clearingMoves(p: Post, holeIn: number, o: Obstruction): readonly
 }
 
 /**
- * For each obstruction the posts it touches and the ways round it, each judged on the whole building: move the post to either side, spread the
- * bays anew, cut through what may be cut. A way that breaks a check says which; one that the plan cannot be laid out with is left out.
+ * For each obstruction the posts it touches and the ways round it, each judged on the whole building: move the post to either side, leave it
+ * out with a header over it, spread the bays anew, cut through what may be cut. A way that breaks a check says which; one that the plan cannot be laid out with is left out.
  */
 export function waysRound(job: Job): Met[] {
   const now = deriveJob(job)
@@ -59,6 +63,14 @@ export function waysRound(job: Job): Met[] {
           wide = Math.max(wide + 1, ...after.value.holes.filter((h) => h.postIds.includes(p.id)).map((h) => h.diameterIn))
         }
       }
+    }
+    // Left out and bridged: the lightest header that holds its truss, or the heaviest there is with what still breaks.
+    for (const p of met) if (p.kind === 'eave' && isEave(p.side) && !job.building.leanTos.some((l) => l.side === p.side)) {
+      const own = job.building.roof.header
+      const tries = [own, ...HEADERS.filter((h) => h.plies * boardSize(h.size).sEdgeIn3 > own.plies * boardSize(own.size).sEdgeIn3).map((h) => ({ ...own, ...h }))]
+      const judgedAll = tries.flatMap((header) => judged(`bridge-${p.id}`, `Leave ${p.id} out and bridge it`, `a header of ${header.plies} ${header.size.replace('x', '×')} carries its truss, the girts there span both bays`, { ...job, building: { ...job.building, bridged: [...job.building.bridged.filter((q) => q !== p.id), p.id], roof: { ...job.building.roof, header } } }))
+      const best = judgedAll.reduce<WayRound | null>((a, w) => (!a || w.newFails.length < a.newFails.length ? w : a), null)
+      if (best) ways.push(best)
     }
     if (met.some((p) => p.kind === 'eave')) {
       const n = now.value.grid.baysIn.length

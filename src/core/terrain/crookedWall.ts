@@ -8,10 +8,11 @@ export interface WallLine {
 }
 export interface Packing { readonly atIn: number; readonly packIn: number; /** From the old wall to the outer face of the new posts. */ readonly fromWallIn: number }
 
-const wallAt = (list: readonly Offset[], atIn: number): number => {
+/** The wall between two offsets is taken straight from one to the next; before the first and past the last it goes on by its best line's turn. */
+const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number => {
   const i = list.findIndex((o) => o.atIn >= atIn)
-  if (i < 0) return list[list.length - 1].offIn
-  if (i === 0 || list[i].atIn === atIn) return list[i].offIn
+  const end = i < 0 ? list[list.length - 1] : list[i]
+  if (i <= 0 || end.atIn === atIn) return end.offIn + perIn * (atIn - end.atIn)
   const [a, b] = [list[i - 1], list[i]]
   return a.offIn + ((b.offIn - a.offIn) * (atIn - a.atIn)) / (b.atIn - a.atIn)
 }
@@ -39,5 +40,5 @@ export function packLedger(offsets: readonly Offset[], stationsIn: readonly numb
   const line = fitWall(list)
   if (!line) return null
   const square = Math.cos(Math.atan(line.perIn))
-  return { line, list: stationsIn.map((atIn) => { const packIn = (wallAt(list, atIn) - line.touchIn - line.perIn * atIn) * square; return { atIn, packIn, fromWallIn: depthIn + packIn } }) }
+  return { line, list: stationsIn.map((atIn) => { const packIn = (wallAt(list, atIn, line.perIn) - line.touchIn - line.perIn * atIn) * square; return { atIn, packIn, fromWallIn: depthIn + packIn } }) }
 }

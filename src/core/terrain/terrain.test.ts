@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { contourLines, contourStepIn, earthwork, fitWall, lowestNear, packLedger, surfaceOf, type Spot } from '.'
+import { contourLines, contourStepIn, earthwork, fitWall, layAddition, lowestNear, packLedger, surfaceOf, type Spot } from '.'
 
 const spot = (id: string, xIn: number, yIn: number, heightIn: number): Spot => ({ id, xIn, yIn, heightIn })
 /** A square of spots on the plane z = a + bx + cy. */
@@ -89,6 +89,29 @@ describe('an old wall', () => {
     }))
   })
   test.each<[string, { atIn: number; offIn: number }[]]>([['none', []], ['one', [{ atIn: 0, offIn: 1 }]], ['two at one place', [{ atIn: 5, offIn: 1 }, { atIn: 5, offIn: 2 }]]])('%s: no line', (_, o) => { expect(fitWall(o)).toBeNull(); expect(packLedger(o, [0], 10)).toBeNull() })
+  describe('what is built on to it', () => {
+    const work = { linesIn: [0, 108, 216], rows: [{ row: 'A', yIn: 0 }, { row: 'B', yIn: 120 }, { row: 'C', yIn: 240 }], lengthIn: 320, leanDepthIn: 96 }
+    const addition = { kind: 'lean-to' as const, end: 'west' as const, clearIn: 1, lengthIn: 180, depthIn: 72, bays: 3 }
+    const hollow = [{ atIn: 0, offIn: 0 }, { atIn: 120, offIn: 1 }, { atIn: 240, offIn: 0 }]
+    test.each<['lean-to' | 'porch' | 'wing', (readonly [string, number])[], number, number]>([
+      ['lean-to', [['1', 0], ['2', 108], ['3', 216]], 96, Math.hypot(216, 96)], ['porch', [['1', 0], ['2', 60], ['3', 120], ['4', 180]], 72, Math.hypot(180, 72)], ['wing', [['A', 0], ['B', 120], ['C', 240]], 1, 400],
+    ])('%s: its own stations, its own line, and the diagonal that shows it square', (kind, stations, off, diagonal) => {
+      const p = layAddition({ addition: { ...addition, kind }, oldWall: hollow }, work)
+      expect(p?.list.map((q) => [q.name, q.atIn])).toEqual(stations)
+      expect([p?.offIn, p?.turnIn10Ft]).toEqual([off, 0])
+      expect(p?.diagonalIn).toBeCloseTo(diagonal, 9)
+      // The wall is proudest at its ends: nothing is packed there, and the tape from it is the depth or gap alone.
+      expect(p?.list[0].packIn).toBeCloseTo(0, 9)
+      expect(p?.list[0].fromWallIn).toBeCloseTo(off, 9)
+    })
+    test('a wing’s rows square to a wall that turns 1 in 100 are as long along it as they are apart', () => {
+      const p = layAddition({ addition: { ...addition, kind: 'wing' }, oldWall: [{ atIn: 0, offIn: 0 }, { atIn: 200, offIn: 2 }] }, work)
+      expect(p?.turnIn10Ft).toBeCloseTo(1.2, 9)
+      expect(p?.alongIn).toBeCloseTo(240 * Math.hypot(1, 0.01), 9)
+      for (const q of p?.list ?? []) expect(q.packIn).toBeCloseTo(0, 9)
+    })
+    test('without a line there is no plan', () => { expect(layAddition({ addition, oldWall: [{ atIn: 0, offIn: 1 }] }, work)).toBeNull() })
+  })
   test('between and past the offsets the wall goes on as measured', () => {
     const p = packLedger([{ atIn: 0, offIn: 0 }, { atIn: 100, offIn: 0 }, { atIn: 50, offIn: 1 }], [25, 75, 200], 96)
     expect(p?.list.map((q) => q.packIn - (p.list[0].packIn))).toEqual([0, 0, -0.5])

@@ -71,6 +71,7 @@ export function OpeningsList() {
           {b.openings.map((x) => <tr key={x.id} className={x.id === o?.id ? 'sel' : 'pick'} onClick={() => pick({ opening: x.id, post: null, wall: x.side })}><td><button type="button" className="id" aria-pressed={x.id === o?.id}>{x.name || OPENING[x.kind]}</button></td><td>{derived.wallNames[x.side].replace(' wall', '')}</td><td className="n"><Measure inches={x.widthIn} /> × <Measure inches={x.heightIn} /></td></tr>)}
         </tbody></table>
       )}
+      {b.bridged.length > 0 && <p className="note mt-2">Left out and bridged by a header: {b.bridged.map((id) => <button key={id} type="button" className="btn btn-light btn-sm ms-1" onClick={() => edit(`put ${id} back`, (j) => ({ ...j, building: { ...j.building, bridged: j.building.bridged.filter((x) => x !== id) } }))}>Put {id} back</button>)}</p>}
     </>
   )
 }

@@ -45,6 +45,7 @@ export const Materials = () => (
     <linearGradient id="wood" x1="0" x2="1"><stop offset="0" stopColor="#D7B983" /><stop offset=".18" stopColor="#EBD5A8" /><stop offset=".8" stopColor="#E6CC99" /><stop offset="1" stopColor="#C9A46A" /></linearGradient>
     <linearGradient id="galv" x1="0" x2="0" y1="0" y2="1"><stop offset="0" stopColor="#DFE4E3" /><stop offset="1" stopColor="#9CA8AA" /></linearGradient>
     <pattern id="earth" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="9" height="9" fill="#E2D8C3" /><line x1="0" y1="0" x2="0" y2="9" stroke="#B7A683" strokeWidth="1.3" /></pattern>
+    <pattern id="gravel" width="10" height="9" patternUnits="userSpaceOnUse"><rect width="10" height="9" fill="#E8E2D4" /><ellipse cx="2.6" cy="2.4" rx="2.1" ry="1.5" fill="#B9B0A0" /><ellipse cx="7.4" cy="4.8" rx="2" ry="1.7" fill="#A39A8A" /><ellipse cx="3" cy="7.2" rx="1.8" ry="1.3" fill="#C4BCAD" /></pattern>
     <pattern id="concrete" width="7" height="7" patternUnits="userSpaceOnUse"><rect width="7" height="7" fill="#C5CCCC" /><circle cx="2" cy="2" r=".9" fill="#8B9799" /><circle cx="5.5" cy="5" r=".7" fill="#8B9799" /></pattern>
   </defs>
 )

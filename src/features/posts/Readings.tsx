@@ -11,7 +11,7 @@ export function Readings() {
   const picked = useJob((s) => s.picked.post)
   const pick = useJob((s) => s.pick)
   const id = d.posts.some((p) => p.id === picked) ? picked : d.posts[0].id
-  const { rods: r } = useMeasured(job, d)
+  const { rods: r, office } = useMeasured(job, d)
   const levels = useLog((s) => s.levels)
   const add = useLog((s) => s.add)
   const locked = useLog((s) => s.state.gradeLockedIn)
@@ -35,16 +35,21 @@ export function Readings() {
           </>
         )}
       </div>
-      <div className="scroll" style={{ left: 18, top: 114, bottom: 8, width: 'min(50%, 396px)' }}>
+      {office.state !== 'alone' && office.count > 0 && (
+        <div className="position-absolute note" style={{ left: 18, top: 110, width: 'min(50%, 396px)' }}>
+          <div className="f" style={{ margin: 0 }}><label>{office.state === 'tied' ? `${office.count} typed here, tied to the phones’` : `${office.count} typed here are not used: what did the rod read on the benchmark?`}</label><OptionalLengthField bare label="benchmark" ariaLabel="benchmark reading of the readings typed here" name="officeBenchmark" feet={false} empty="not read" value={job.levels.benchmarkIn} onChange={(v, g) => edit('office benchmark', (j) => ({ ...j, levels: { ...j.levels, benchmarkIn: v } }), `office-bm-${g}`)} onDone={done} /></div>
+        </div>
+      )}
+      <div className="scroll" style={{ left: 18, top: office.state !== 'alone' && office.count > 0 ? 150 : 114, bottom: 8, width: 'min(50%, 396px)' }}>
         <table className="tb"><thead><tr><th>post</th><th className="n">reading</th><th className="n">up to grade line</th><th>mark</th></tr></thead><tbody>
           {d.posts.map((p) => {
             const m = r.offsets[p.id]
             return (
               <tr key={p.id} className={p.id === id ? 'sel' : m?.suspect ? 'warn' : p.id === r.benchmarkPost ? 'high' : 'pick'} onClick={() => pick({ post: p.id, wall: p.side })}>
                 <td><button type="button" className="id" aria-pressed={p.id === id}>{p.id}</button></td>
-                <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}><OptionalLengthField bare label={p.id} ariaLabel={`rod reading at ${p.id}`} name={`rod-${p.id}`} feet={false} value={m ? m.readingIn : null} onChange={put(p.id)} onDone={done} /></td>
+                <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}>{levels.current[p.id] ? <span title="Read by phone. Take it back under Set-ups to type another."><Measure inches={m?.readingIn ?? 0} feet={false} /></span> : <OptionalLengthField bare label={p.id} ariaLabel={`rod reading at ${p.id}`} name={`rod-${p.id}`} feet={false} value={job.levels.readingsIn[p.id] ?? null} onChange={put(p.id)} onDone={done} />}</td>
                 <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>{m ? <Measure inches={m.upToGradeIn} feet={false} /> : ''}</td>
-                <td className="lab" style={{ color: 'inherit' }} title={levels.current[p.id] ? `read ${new Date(levels.current[p.id].at).toLocaleString('en-US')} by ${levels.current[p.id].who || levels.current[p.id].device}` : 'typed here'}>{!m ? 'not read' : p.id === r.benchmarkPost ? <><Flag size={13} className="me-1" />high point</> : m.suspect ? <b style={{ color: p.id === id ? '#fff' : 'var(--keel-ink)' }}><span className="d-inline-block me-1"><FailSign size={12} /></span>read again</b> : <><span className="d-inline-block me-1"><HoldSign size={12} /></span>to mark</>}</td>
+                <td className="lab" style={{ color: 'inherit' }} title={m?.off === 'plan' ? `${Math.round(Math.abs(m.offPlanIn ?? 0))} in. from where the plan has it: read it again` : levels.current[p.id] ? `read ${new Date(levels.current[p.id].at).toLocaleString('en-US')} by ${levels.current[p.id].who || levels.current[p.id].device}` : 'typed here'}>{!m ? 'not read' : p.id === r.benchmarkPost ? <><Flag size={13} className="me-1" />high point</> : m.suspect ? <b style={{ color: p.id === id ? '#fff' : 'var(--keel-ink)' }}><span className="d-inline-block me-1"><FailSign size={12} /></span>{m.off === 'plan' ? 'off the plan' : 'read again'}</b> : <><span className="d-inline-block me-1"><HoldSign size={12} /></span>to mark</>}</td>
               </tr>
             )
           })}

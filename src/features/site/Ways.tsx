@@ -21,7 +21,6 @@ export function Ways({ index }: { readonly index: number }) {
           <button type="button" className={w.newFails.length ? 'btn btn-light btn-sm' : 'btn btn-primary btn-sm'} onClick={() => { edit(w.label.toLowerCase(), (j) => ({ ...j, building: w.job?.building ?? j.building, ground: { ...j.ground, obstructions: j.ground.obstructions.map((q) => (q.id === o.id ? { ...q, decided: w.label.slice(0, 60), why: why.trim() } : q)) } })) }}>Take it</button>
         </li>
       ))}</ul>
-      <p className="note">Bridging it with a beam and leaving the post out is not worked out here: make it an opening of the wall.</p>
     </>
   )
 }

@@ -11,9 +11,9 @@ export const readingsToCsv = (state: FieldState, levels: Levels): string => toCs
 })))
 
 /** The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and as marks. */
-export const holesToCsv = (d: Pick<ShownDerived, 'schedule'>, state: FieldState): string => toCsv(d.schedule.map((r) => {
-  const [hole, pour] = [state.holes[r.id], state.pours[r.id]?.at(-1)]
-  return { post: r.id, across_in: r.holeDiameterIn, planned: formatLength(r.holeIn, { ascii: true }), planned_in: r.holeIn, dug: hole?.body.depthIn == null ? '' : formatLength(hole.body.depthIn, { ascii: true }), dug_in: hole?.body.depthIn ?? '', found: hole?.body.found ?? '', note: hole?.body.note ?? '', by: hole?.who ?? '', bags: pour?.body.bags ?? '', bag_lb: pour?.body.bagLb ?? '', poured: pour?.body.poured ?? '', state: state.states[r.id] ?? 'planned' }
+export const holesToCsv = (d: Pick<ShownDerived, 'schedule'>, state: FieldState, dugIn: Readonly<Record<string, number | null>>): string => toCsv(d.schedule.map((r) => {
+  const [hole, pour, dug] = [state.holes[r.id], state.pours[r.id]?.at(-1), dugIn[r.id] ?? null]
+  return { post: r.id, across_in: r.holeDiameterIn, planned: formatLength(r.holeIn, { ascii: true }), planned_in: r.holeIn, dug: dug === null ? '' : formatLength(dug, { ascii: true }), dug_in: dug ?? '', by_rod: hole?.body.bottomReadingIn ?? '', found: hole?.body.found ?? '', note: hole?.body.note ?? '', by: hole?.who ?? '', bags: pour?.body.bags ?? '', bag_lb: pour?.body.bagLb ?? '', poured: pour?.body.poured ?? '', state: state.states[r.id] ?? 'planned' }
 }))
 
 /** Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins what a stray comma cut. */

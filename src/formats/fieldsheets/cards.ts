@@ -33,7 +33,7 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
   return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${d}" transform="translate(${(x + 4 * s).toFixed(3)} ${(y + 4 * s).toFixed(3)}) scale(${s.toFixed(5)})" fill="#000"/>`
 }
 
-export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: number; readonly longPointIn: number; readonly url: string }
+export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: number; readonly longPointIn: number; readonly stringIn: number; readonly url: string }
 
 const [W, H] = [258, 322]
 /** Most marks that fit a card of four to a sheet. */
@@ -43,7 +43,7 @@ export const CARD_MARKS = 13
 function card(job: Job, c: CardFacts, x: number, y: number): string {
   const p = c.post
   const crayon = job.fieldwork.crayons
-  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn })
+  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn, stringIn: c.stringIn })
   const body = [svgRect(x, y, W, H, 'none', 1), svgText(x + 8, y + 32, p.id, { size: 30, bold: true }), qrSvg(c.url, x + W - 72, y + 3, 68)]
   body.push(svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 30, p.upFromRodIn === null ? p.state : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`, { size: 10.5, bold: true }))
   body.push(svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 9, bold: !p.measured }))

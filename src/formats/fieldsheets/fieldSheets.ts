@@ -17,12 +17,18 @@ export interface FieldSheetsOf { readonly job: Job; readonly derived: Derived; r
 /** What every printed card says, by post: kept with the print, so that a later change is known. */
 export const printedCards = (m: Measured): Record<string, string> => Object.fromEntries(m.asBuilt.map((p) => [p.id, p.signature]))
 
-const postsOf = (f: FieldSheetsOf, m: Measured) => { const by = new Map(f.derived.posts.map((p) => [p.id, p])); return m.asBuilt.flatMap((post) => { const p = by.get(post.id); return p ? [{ post, heightIn: p.heightIn, longPointIn: p.longPointIn, url: `${f.page}/post/${post.id}` }] : [] }) }
+const postsOf = (f: FieldSheetsOf, m: Measured) => { const by = new Map(f.derived.posts.map((p) => [p.id, p])); return m.asBuilt.flatMap((post) => { const p = by.get(post.id); return p ? [{ post, heightIn: p.heightIn, longPointIn: p.longPointIn, stringIn: m.stringIn[post.id] ?? 0, url: `${f.page}/post/${post.id}` }] : [] }) }
 
-function holeSheets(f: FieldSheetsOf): Sheet[] {
+/** What lies in and under a hole besides the post, in few words. */
+function inHole(b: Job['building']): string {
+  const parts = [b.school === 'pier' ? 'pier' : `pad ${inches(b.padThicknessIn)}`, ...(b.school === 'collar' ? [`collar ${inches(b.collarHeightIn)}`] : []), ...(b.cleat ? [`cleats ${inches(b.cleat.widthIn)} x ${inches(b.cleat.lengthIn)}`] : []), ...(b.gravelIn > 0 ? [`gravel ${inches(b.gravelIn)} under it`] : [])]
+  return plain(parts.join(', '))
+}
+
+function holeSheets(f: FieldSheetsOf, m: Measured): Sheet[] {
   const log = f.state.holes
-  const rows = f.derived.schedule.map((r) => [r.id, KIND[r.kind], inches(r.holeDiameterIn), mark(r.holeIn), mark(r.embedIn), log[r.id]?.body.depthIn ? mark(log[r.id].body.depthIn ?? 0) : '', log[r.id]?.body.found ?? '', f.state.pours[r.id]?.at(-1) ? `${f.state.pours[r.id].at(-1)?.body.bags} bags` : ''])
-  return chunk(rows, ROWS).map((part) => ({ title: 'Hole schedule', sub: 'depth is from the string at the grade line to the bottom of the concrete', blocks: [table(['post', 'kind', 'across', 'deep', 'foot at', 'as dug', 'found', 'poured'], part, [2, 3, 4, 5], [0, 3]), { kind: 'caution', text: plain(DIG_CAUTION) }] }))
+  const rows = f.derived.schedule.map((r) => [r.id, KIND[r.kind], inches(r.holeDiameterIn), mark(r.holeIn), f.derived.ground?.[r.id] ? mark(r.holeIn + f.derived.ground[r.id].groundIn) : '', mark(r.embedIn), m.dugIn[r.id] != null ? mark(m.dugIn[r.id] ?? 0) : '', log[r.id]?.body.found ?? '', f.state.pours[r.id]?.at(-1) ? `${f.state.pours[r.id].at(-1)?.body.bags} bags` : ''])
+  return chunk(rows, ROWS).map((part) => ({ title: 'Hole schedule', sub: `from the string at the grade line to the bottom that is dug; ${inHole(f.job.building)}`, blocks: [table(['post', 'kind', 'across', 'from string', 'from ground', 'foot at', 'as dug', 'found', 'poured'], part, [2, 3, 4, 5, 6], [0, 3]), { kind: 'caution', text: plain(DIG_CAUTION) }] }))
 }
 
 function rodSheets(f: FieldSheetsOf, m: Measured, blank: boolean): Sheet[] {
@@ -75,5 +81,5 @@ function concreteSheet(f: FieldSheetsOf): Sheet {
 export function fieldSheets(f: FieldSheetsOf): CrewBook {
   const m = f.measured ?? measure(f.job, f.derived, f.state, f.levels)
   const cards = chunk(postsOf(f, m), 4).map((four): Sheet => ({ title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`, sub: 'cut apart; the code opens the page of the post', blocks: [{ kind: 'svg', ...cardsSvg(f.job, four), alt: `cards of ${four.map((c) => c.post.id).join(', ')}` }] }))
-  return { job: f.job.name, date: f.date, revision: f.revision, note: STANDING_NOTE, sheets: [...cards, ...holeSheets(f), ...rodSheets(f, m, false), ...setupSheet(f), ...rodSheets(f, m, true), ...buildCards(f.job, f.derived, m).map(buildSheet), concreteSheet(f)] }
+  return { job: f.job.name, date: f.date, revision: f.revision, note: STANDING_NOTE, sheets: [...cards, ...holeSheets(f, m), ...rodSheets(f, m, false), ...setupSheet(f), ...rodSheets(f, m, true), ...buildCards(f.job, f.derived, m).map(buildSheet), concreteSheet(f)] }
 }

@@ -19,9 +19,10 @@ function readCode(svg: string): string | undefined {
   const size = 180
   const scale = 3
   const data = new Uint8ClampedArray(size * scale * size * scale * 4).fill(255)
-  for (const m of svg.matchAll(/M([\d.]+) ([\d.]+)h([\d.]+)v/g)) {
-    const [x, y, s] = m.slice(1).map(Number)
-    for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++) for (let c = Math.round(x * scale); c < Math.round((x + s) * scale); c++) { const i = (r * size * scale + c) * 4; data[i] = data[i + 1] = data[i + 2] = 0 }
+  const [dx, dy, s] = /translate\(([\d.]+) ([\d.]+)\) scale\(([\d.]+)\)/.exec(svg)?.slice(1).map(Number) ?? [0, 0, 1]
+  for (const m of svg.matchAll(/M(\d+) (\d+)h(\d+)v1/g)) {
+    const [x, y, wide] = [dx + Number(m[1]) * s, dy + Number(m[2]) * s, Number(m[3]) * s]
+    for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++) for (let c = Math.round(x * scale); c < Math.round((x + wide) * scale); c++) { const i = (r * size * scale + c) * 4; data[i] = data[i + 1] = data[i + 2] = 0 }
   }
   return jsQR(data, size * scale, size * scale)?.data
 }
@@ -58,7 +59,8 @@ describe('sheets', () => {
   test.each(['Hole schedule', 'Rod log', 'Rod log, to fill in', 'Set-ups', 'Concrete order'])('%s is there', (title) => { expect(book.sheets.some((s) => s.title === title)).toBe(true) })
   test('the log as dug stands in the schedule; the closing check in the set-ups', () => {
     const row = book.sheets.filter((s) => s.title === 'Hole schedule').flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : [])).find((r) => r[0] === 'A3')
-    expect(row?.slice(5)).toEqual(["4' 2\"", 'rock', '8 bags'])
+    // Foot at 6' 5", as dug 4' 2"; from the ground only where spot heights say.
+    expect(row?.slice(6)).toEqual(["4' 2\"", 'rock', '8 bags'])
     expect(book.sheets.find((s) => s.title === 'Set-ups')?.blocks.flatMap((b) => (b.kind === 'table' ? b.rows : []))[0]).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed'])
   })
   test('the blank log has every post and no number; the filled one takes the closing error out', () => {
@@ -141,9 +143,9 @@ describe('readings from CSV', () => {
 describe('other CSV', () => {
   test('the hole log has every post, what was dug and poured, and no formula', () => {
     const { d, state } = sheetsOf('quillback', [record(1, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '=1+1' }), record(2, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' })])
-    const lines = holesToCsv(d, state).trimEnd().split('\r\n')
+    const lines = holesToCsv(d, state, { A3: 50 }).trimEnd().split('\r\n')
     expect(lines).toHaveLength(d.posts.length + 1)
-    expect(lines.find((l) => l.startsWith('A3,'))).toMatch(/,50,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/)
+    expect(lines.find((l) => l.startsWith('A3,'))).toMatch(/,50,,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/)
   })
   test.each<[string, string, readonly (readonly [string, number, number, number])[], RegExp | null]>([
     ['plain', 'spot,east,north,height\nS1,0,0,2\nS2,120,0,-3 1/2', [['S1', 0, 0, 2], ['S2', 120, 0, -3.5]], null], ['feet', 'Spot,East,North,Height\nS1,-10\',12\' 6",1/2', [['S1', -120, 150, 0.5]], null],

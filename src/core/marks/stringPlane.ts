@@ -1,0 +1,24 @@
+import type { Fieldwork } from '../model'
+
+/** A row of posts and the height of its level string above the grade line, inches. */
+export interface StringRow { readonly row: string; readonly yIn: number; readonly heightIn: number }
+
+/**
+ * The made-up ground plane: one level string along each row, each next row's lower by the drop. `rows` in any order; the first is the
+ * outermost on the side named. A drop of nought is a level plane, one of the roof's own fall makes every post of that roof alike from its string.
+ */
+export function stringRows(s: Fieldwork['strings'], rows: readonly { readonly row: string; readonly yIn: number }[]): StringRow[] {
+  const order = [...rows].sort((a, b) => (s.from === 'south' ? a.yIn - b.yIn : b.yIn - a.yIn))
+  return order.map((r, k) => ({ ...r, heightIn: s.heightIn - k * s.dropPerRowIn }))
+}
+
+/** Height of the plane above the grade line at a place across the building: on its string, or between the two beside it. 0 where there is no string. */
+export function stringHeightAt(rows: readonly StringRow[], yIn: number): number {
+  const order = [...rows].sort((a, b) => a.yIn - b.yIn)
+  if (order.length === 0) return 0
+  const after = order.findIndex((r) => r.yIn >= yIn - 1e-9)
+  if (after < 0) return order[order.length - 1].heightIn
+  if (after === 0 || order[after].yIn - yIn < 1e-9) return order[after].heightIn
+  const [a, b] = [order[after - 1], order[after]]
+  return a.heightIn + ((b.heightIn - a.heightIn) * (yIn - a.yIn)) / (b.yIn - a.yIn)
+}

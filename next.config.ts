@@ -6,7 +6,7 @@ const config: NextConfig = {
   poweredByHeader: false,
   distDir: process.env.BURDOCK_DIST ?? '.next',
   serverExternalPackages: ['pdfmake', 'knex', 'mysql2'],
-  experimental: { turbopackMinify: false, optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
+  experimental: { optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
   sassOptions: { silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'], quietDeps: true },
 }
 export default config

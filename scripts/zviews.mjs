@@ -1,2 +1,0 @@
-import { benchBrowser } from './bench/browser.mjs'
-await benchBrowser()

@@ -70,7 +70,7 @@ function braceChecks(b: Building, lines: readonly BraceLine[], names: Readonly<R
 }
 
 /** How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C). */
-function swayCheck(b: Building, lateral: Lateral): Check {
+export function swayCheck(b: Building, lateral: Lateral): Check {
   const [id, title] = ['sway', 'Sway of the eave under wind']
   const { row } = lateral
   const at = row.moveIn.reduce((m, v, i) => (v > row.moveIn[m] ? i : m), 0)

@@ -1,3 +1,4 @@
+import { swayCheck } from './bracing'
 import { girtPieces, girtRows, onWall, purlinPlaces, type GirtPiece, type Grid, type PlacedOpening, type PostLayout, type TrussPlan } from '../layout'
 import { nailOf, nailStrength } from '../joints'
 import { SIDES, type Building, type Job, type Side } from '../model'
@@ -39,7 +40,8 @@ export function postPart(p: PartsOf, job: Job): { readonly worst: number; readon
   const byId = new Map(p.layout.posts.map((q) => [q.id, q]))
   const basis = columnBasis(b, lateral, b.girts.maxGapIn)
   const checks = holes.flatMap((h) => [...holeChecks(job, h, byId, demands, first, p.r), ...columnChecks(job, h, byId, demands, lateral, basis, {})]).concat(trussChecks(job, p.trusses, p.reactions, p.r))
-  const counted = checks.filter((c) => !IGNORED.test(c.id) && c.state !== 'not-checked')
+  // The post and its bays decide how far the eave moves.
+  const counted = [...checks, swayCheck(b, lateral)].filter((c) => !IGNORED.test(c.id) && c.state !== 'not-checked')
   return { worst: counted.reduce((m, c) => Math.max(m, c.ratio), 0), holes, unchecked: checks.filter((c) => c.state === 'not-checked').length }
 }
 

@@ -203,7 +203,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       if (!judged || judged.worst > HOLDS || !own.ok) continue
       const feet = own.value.posts.reduce((t, p) => t + bought(p.longPointIn + (judged.holes.find((h) => h.kind === p.kind)?.embedIn ?? 0) + 1), 0)
       const concrete = judged.holes.reduce((t, h) => t + h.volumes.concreteFt3 * h.postIds.length, 0)
-      const cost = feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) + (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') + judged.holes.reduce((t, h) => t + (h.depthIn / 12) * h.postIds.length, 0) * prices.of('hole dug')
+      const cost = feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) + (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') + judged.holes.reduce((t, h) => t + (h.digIn / 12) * h.postIds.length, 0) * prices.of('hole dug')
       tried.push({ post, cost, words: `${size.label} ${post.lumber}` })
       if (done % 4 === 0) yield { done, of, saying: `${n} bays: posts` }
     }

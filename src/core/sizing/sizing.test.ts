@@ -21,6 +21,14 @@ describe('size it for me', () => {
     const costs = report.proposals.map((p) => p.cost)
     expect(costs).toEqual([...costs].sort((a, b) => a - b))
   })
+  test('a limit of sway is kept by every proposal, or no post on the list keeps it', () => {
+    const q = demo('quillback-hill')
+    const strict = { ...q, building: { ...q.building, bracing: { ...q.building.bracing, swayOver: 520 } } }
+    expect(deriveJob(strict)).toMatchObject({ ok: true, value: { checks: expect.arrayContaining([expect.objectContaining({ id: 'sway', state: 'fails' })]) } })
+    const r = run(strict)
+    expect(r.proposals.length > 0 || r.trouble !== null).toBe(true)
+    for (const p of r.proposals) { const d = deriveJob(p.job); expect(d.ok && d.value.checks.find((c) => c.id === 'sway')?.state).not.toBe('fails') }
+  })
   test('it says how much it covered and why that is the best', () => {
     expect(report.alternatives).toBeGreaterThan(5000)
     expect(report.partsJudged).toBeLessThan(report.alternatives)

@@ -29,12 +29,12 @@ export function HolesMain() {
         <>
           <div className="scroll" style={{ left: 18, top: 46, bottom: 12, width: 'min(52%, 440px)' }}>
             <p className="note mb-1">{inHole}. Depths are from the string at the grade line.</p>
-            <table className="tb"><thead><tr><th>post</th><th>kind</th><th className="n">across</th><th className="n">from string</th>{d.ground && <th className="n">from ground</th>}<th className="n">foot at</th></tr></thead><tbody>
-              {d.schedule.map((r) => <tr key={r.id} className={r.id === post.id ? 'sel' : 'pick'} onClick={() => pick({ post: r.id })}><td><button type="button" className="id" aria-pressed={r.id === post.id}>{r.id}</button></td><td>{KIND[r.kind]}</td><td className="n"><Measure inches={r.holeDiameterIn} feet={false} /></td><td className="n"><Measure inches={r.holeIn} /></td>{d.ground && <td className="n" style={{ fontWeight: 500 }}><Measure inches={r.holeIn + (d.ground[r.id]?.groundIn ?? 0)} /></td>}<td className="n" style={{ fontWeight: 500 }}><Measure inches={r.embedIn} /></td></tr>)}
+            <table className="tb"><thead><tr><th>post</th><th>kind</th><th className="n">across</th><th className="n">from string</th>{d.ground && <th className="n">from ground</th>}{b.school !== 'pier' && <th className="n">foot at</th>}</tr></thead><tbody>
+              {d.schedule.map((r) => <tr key={r.id} className={r.id === post.id ? 'sel' : 'pick'} onClick={() => pick({ post: r.id })}><td><button type="button" className="id" aria-pressed={r.id === post.id}>{r.id}</button></td><td>{KIND[r.kind]}</td><td className="n"><Measure inches={r.holeDiameterIn} feet={false} /></td><td className="n"><Measure inches={r.holeIn} /></td>{d.ground && <td className="n" style={{ fontWeight: 500 }}><Measure inches={r.holeIn + (d.ground[r.id]?.groundIn ?? 0)} /></td>}{b.school !== 'pier' && <td className="n" style={{ fontWeight: 500 }}><Measure inches={r.embedIn} /></td>}</tr>)}
             </tbody></table>
           </div>
-          <div className="position-absolute" style={{ left: 'min(54%, 470px)', right: 10, top: 46, bottom: 58 }}>{hole && <HoleSection post={post} hole={hole} />}</div>
-          <div className="caution position-absolute" style={{ left: 'min(54%, 470px)', right: 14, bottom: 4 }}>{DIG_CAUTION}</div>
+          <div className="position-absolute" style={{ left: 'min(56%, 486px)', right: 10, top: 46, bottom: 58 }}>{hole && <HoleSection post={post} hole={hole} />}</div>
+          <div className="caution position-absolute" style={{ left: 'min(56%, 486px)', right: 14, bottom: 4 }}>{DIG_CAUTION}</div>
         </>
       )}
     </>

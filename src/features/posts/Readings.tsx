@@ -37,7 +37,7 @@ export function Readings() {
       </div>
       {office.state !== 'alone' && office.count > 0 && (
         <div className="position-absolute note" style={{ left: 18, top: 110, width: 'min(50%, 396px)' }}>
-          <div className="f" style={{ margin: 0 }}><label>{office.state === 'tied' ? `${office.count} typed here, tied to the phones’` : `${office.count} typed here are not used: what did the rod read on the benchmark?`}</label><OptionalLengthField bare label="benchmark" ariaLabel="benchmark reading of the readings typed here" name="officeBenchmark" feet={false} empty="not read" value={job.levels.benchmarkIn} onChange={(v, g) => edit('office benchmark', (j) => ({ ...j, levels: { ...j.levels, benchmarkIn: v } }), `office-bm-${g}`)} onDone={done} /></div>
+          <div className="f" style={{ margin: 0 }}><label style={{ fontSize: 13 }}>{office.state === 'tied' ? `${office.count} typed here; their rod on the benchmark` : `${office.count} typed here are not used: what did the rod read on the benchmark?`}</label><OptionalLengthField bare label="benchmark" ariaLabel="benchmark reading of the readings typed here" name="officeBenchmark" feet={false} empty="not read" value={job.levels.benchmarkIn} onChange={(v, g) => edit('office benchmark', (j) => ({ ...j, levels: { ...j.levels, benchmarkIn: v } }), `office-bm-${g}`)} onDone={done} /></div>
         </div>
       )}
       <div className="scroll" style={{ left: 18, top: office.state !== 'alone' && office.count > 0 ? 150 : 114, bottom: 8, width: 'min(50%, 396px)' }}>

@@ -25,7 +25,7 @@ function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: s
       building: { say: `${Math.round(b.widthIn / 12)}′ × ${Math.round(b.lengthIn / 12)}′`, done: true, fails: 0 },
       strings: { say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured', done: square !== null && off <= 1 / 8, fails: 0 },
       holes: { say: `${d.posts.length} holes`, done: false, fails: fails('holes') },
-      posts: { say: `${rods.read} of ${d.posts.length} read`, done: rods.read === d.posts.length, fails: fails('posts') },
+      posts: { say: `${rods.read}/${d.posts.length} read`, done: rods.read === d.posts.length, fails: fails('posts') },
       roof: { say: `${d.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
       bracing: { say: d.lateral ? ({ 'roof trusted': 'not checked', 'roof checked': 'by its roof', 'frames alone': 'by frames' } as const)[d.lateral.relied] : 'needs wind', done: false, fails: fails('bracing') },
       walls: { say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`, done: false, fails: fails('walls') },

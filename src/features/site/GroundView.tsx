@@ -86,7 +86,7 @@ export function GroundView() {
         ))}
         <button type="button" className="btn btn-light btn-sm" onClick={() => { put('obstruction', (q) => ({ ...q, obstructions: [...q.obstructions, { id: `ob-${Date.now().toString(36)}`, kind: 'stump', xIn: d.posts[Math.min(2, d.posts.length - 1)].x, yIn: d.posts[Math.min(2, d.posts.length - 1)].y, radiusIn: 12, clearIn: 0, decided: '', why: '' }] })) }}>Add what is in the way</button>
         {posts.length > 0 && <><h3 className="mt-3 mb-1">Ground at each hole</h3>
-          <table className="tb" aria-label="Ground at each hole"><thead><tr><th>post</th><th className="n">ground</th><th className="n">lowest beside</th><th className="n">dig from it</th></tr></thead><tbody>{posts.map(({ p, at }) => at && <tr key={p.id}><td><b>{p.id}</b></td><td className="n">{at.groundIn > 0 ? '+' : ''}<Measure inches={at.groundIn} feet={false} /></td><td className="n"><Measure inches={at.lowestIn} feet={false} /></td><td className="n"><Measure inches={Math.max(0, (d.holes.find((h) => h.postIds.includes(p.id))?.depthIn ?? 0) + at.groundIn)} /></td></tr>)}</tbody></table></>}
+          <table className="tb" aria-label="Ground at each hole"><thead><tr><th>post</th><th className="n">ground</th><th className="n">lowest beside</th><th className="n">dig from it</th></tr></thead><tbody>{posts.map(({ p, at }) => at && <tr key={p.id}><td><b>{p.id}</b></td><td className="n">{at.groundIn > 0 ? '+' : ''}<Measure inches={at.groundIn} feet={false} /></td><td className="n"><Measure inches={at.lowestIn} feet={false} /></td><td className="n"><Measure inches={Math.max(0, (d.holes.find((h) => h.postIds.includes(p.id))?.digIn ?? 0) + at.groundIn)} /></td></tr>)}</tbody></table></>}
       </div>
     </div>
   )

@@ -14,7 +14,7 @@ export function OldWall() {
   const list = job.ground.oldWall
   const lean = job.building.leanTos[0]
   const a = job.ground.addition
-  const work = { linesIn: d.grid.centresIn, rows: rowPlaces(d.posts, d.rows, d.grid.widthIn, () => 0).filter((r) => r.yIn >= 0 && r.yIn <= d.grid.widthIn), lengthIn: d.grid.lengthIn, leanDepthIn: lean?.depthIn ?? null }
+  const work = { linesIn: d.grid.centresIn, rows: rowPlaces(d.posts, d.rows, d.grid.widthIn, () => 0).filter((r) => r.row !== d.rows['lean-south'] && r.row !== d.rows['lean-north']), lengthIn: d.grid.lengthIn, leanDepthIn: lean?.depthIn ?? null }
   const stations = stationsOf(a, work)
   const pack = layAddition(job.ground, work)
   const set = <K extends keyof Ground['addition']>(key: K, label: string) => (v: Ground['addition'][K], g?: string) => edit(label, (j) => ({ ...j, ground: { ...j.ground, addition: { ...j.ground.addition, [key]: v } } }), g && `addition-${key}-${g}`)
@@ -29,7 +29,7 @@ export function OldWall() {
       <div className="d-flex gap-3 align-items-center flex-wrap mb-1">
         <Segments label="What is built on" value={a.kind} choices={[{ value: 'lean-to', label: 'Lean-to' }, { value: 'porch', label: 'Porch' }, { value: 'wing', label: 'Wing' }]} onChange={(v) => set('kind', 'addition')(v)} />
         {a.kind === 'porch' && <><span style={{ width: 200 }}><LengthField label="Along the wall" name="porchLength" value={a.lengthIn} onChange={set('lengthIn', 'porch length')} onDone={done} /></span><span style={{ width: 170 }}><LengthField label="Depth" name="porchDepth" value={a.depthIn} onChange={set('depthIn', 'porch depth')} onDone={done} /></span><span style={{ width: 130 }}><NumberField label="Bays" name="porchBays" whole value={a.bays} onChange={set('bays', 'porch bays')} onDone={done} /></span></>}
-        {a.kind === 'wing' && <><span style={{ width: 230 }}><ChoiceField label="Meets it with" name="wingEnd" value={a.end} choices={[{ value: 'west', label: d.wallNames.west }, { value: 'east', label: d.wallNames.east }]} onChange={(v) => set('end', 'wing end')(v)} /></span><span style={{ width: 210 }}><LengthField label="Gap kept, least" name="wingGap" feet={false} value={a.clearIn} onChange={set('clearIn', 'wing gap')} onDone={done} /></span></>}
+        {a.kind === 'wing' && <><span style={{ width: 230 }}><ChoiceField label="Meets it with" name="wingEnd" value={a.end} choices={[{ value: 'west', label: d.wallNames.west }, { value: 'east', label: d.wallNames.east }]} onChange={(v) => set('end', 'wing end')(v)} /></span><span style={{ width: 210 }}><LengthField label="Least gap" name="wingGap" feet={false} value={a.clearIn} onChange={set('clearIn', 'wing gap')} onDone={done} /></span></>}
       </div>
       <p className="note">Stretch a string along the old wall, clear of it. Measure from the string to the wall: more is a hollow, less is a bulge. Type what each is over the string’s own gap.</p>
       <svg ref={ref} width="100%" height={176} role="img" aria-label="Old wall against its straight line, offsets drawn large">

@@ -103,7 +103,7 @@ function quantitySheet(d: Derived): Sheet {
   return {
     title: 'Quantities', sub: 'posts, girts, skirt, roof, concrete', blocks: [
       table(['what', 'length', 'pieces'], stock, [1, 2], [2]),
-      table(['concrete', '', 'amount'], [['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`], [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`], ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]), ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`], ['spoil to haul', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`]], [2], [2]),
+      table(['concrete', '', 'amount'], [['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`], [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`], ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]), ...(t.gravelYd3 > 0 ? [['gravel, loose', '', `${t.gravelYd3.toFixed(2)} cu yd`]] : []), ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`], ['spoil to haul', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`]], [2], [2]),
       { kind: 'text', text: 'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags are rounded up once, on the total.' },
       ...(d.tally.fails ? [{ kind: 'caution' as const, text: `${d.tally.fails} check${d.tally.fails > 1 ? 's' : ''} of this building fail${d.tally.fails > 1 ? '' : 's'}: do not order before they are settled. ${d.checks.filter((c) => c.state === 'fails').map((c) => c.title).join('; ')}.` }] : []),
       { kind: 'caution', text: `${d.tally.notChecked} things are not checked here: ${d.checks.filter((c) => c.state === 'not-checked').map((c) => c.title.toLowerCase()).join('; ')}.` },

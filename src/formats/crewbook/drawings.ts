@@ -70,7 +70,7 @@ export function postSvg(job: Job, d: Derived, card: PostCard): { readonly svg: s
     body.push(svgRect(mid - r, Y(0), r * 2, depth * s, 'none', 0.7))
     body.push(pier ? svgRect(mid - r, Y(b.bracketIn), r * 2, (depth + b.bracketIn) * s, '#ddd') : svgRect(mid - r, Y(-depth + b.padThicknessIn), r * 2, b.padThicknessIn * s, '#ddd'))
     if (b.school === 'collar') body.push(svgRect(mid - r, Y(-hole.embedIn + b.collarHeightIn), r * 2, b.collarHeightIn * s, '#ddd'))
-    body.push(svgText(mid + r + 8, Y(-depth) - 3, `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(depth)} deep`, { size: 11.5, bold: true }))
+    body.push(svgText(mid + r + 8, Y(-depth) - 3, `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} deep${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`, { size: 11.5, bold: true }))
   }
   body.push(svgRect(px, Y(card.row.longPointIn), pw, (card.row.longPointIn + (pier ? -b.bracketIn : card.row.embedIn)) * s, '#f4f4f4', 1.3))
   for (let k = 1; k < size.plies; k++) body.push(svgLine(px + (pw * k) / size.plies, Y(top), px + (pw * k) / size.plies, Y(pier ? b.bracketIn : -card.row.embedIn), 'fine'))

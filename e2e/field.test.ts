@@ -109,6 +109,20 @@ test('without a server entries wait on the phone, are counted, and go in order w
   expect(new Set(list.map((r) => r.id)).size).toBe(list.length)
 })
 
+test('a hole read with the rod on its bottom: so deep from the string, and the reading is kept as it was said', async () => {
+  await driver.get(`${BASE}/field/${id}/hole/A2`)
+  await main(/string to bottom/)
+  await tap('Tape from the string')
+  // The second set-up reads an inch less than the first; the grade line reads 51 7/8 in the first: 112 + 1 - 51 7/8.
+  await tap('112')
+  await tap('0')
+  await main(/So deep from the string: 5′ 1 1\/8″/)
+  await tap('Keep this reading')
+  await driver.wait(async () => (await sent()).some((r) => r.body.kind === 'hole' && r.body.post === 'A2'), PATIENCE)
+  expect((await sent()).find((r) => r.body.kind === 'hole' && r.body.post === 'A2')?.body).toMatchObject({ depthIn: null, bottomReadingIn: 112 })
+  await main(/Deep enough|shallower than planned/)
+})
+
 test('keys are large enough for a thumb in a glove and nothing runs off the side', async () => {
   for (const view of ['', '/read', '/hole/A1', '/post/A1']) {
     await driver.get(`${BASE}/field/${id}${view}`)

@@ -130,7 +130,7 @@ describe('the office', () => {
 })
 
 test.each<[string, string, unknown, RegExp]>([
-  ['a post that is not there', '/api/pole-strips', { doc, post: 'Z9' }, /no-such-post/], ['no post', '/api/pole-strips', { doc }, /post/], ['a page that is a script', '/api/field-sheets', { doc, date: '', revision: '', records: [], page: 'javascript:alert(1)' }, /page/],
+  ['a post that is not there', '/api/pole-strips', { doc, post: 'Z9' }, /no-such-post/], ['a wall that is not there', '/api/pole-strips', { doc, post: 'wall-up' }, /no-such-post/], ['no post', '/api/pole-strips', { doc }, /post/], ['a page that is a script', '/api/field-sheets', { doc, date: '', revision: '', records: [], page: 'javascript:alert(1)' }, /page/],
   ['records that are none', '/api/field-sheets', { doc, date: '', revision: '', records: [{ id: 1 }], page: 'http://127.0.0.1/field/x' }, /id/], ['no job', '/api/field-sheets', { doc: {}, date: '', revision: '', records: [], page: 'http://127.0.0.1/field/x' }, /format/],
 ])('%s is refused in words', async (_, to, body, says) => {
   const r = await post(to, body)

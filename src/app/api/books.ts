@@ -28,4 +28,4 @@ export const fieldSheetsRoute = jobRoute(z.strictObject({ ...stamp, records: z.u
 })
 
 /** A story pole at 1:1. */
-export const stripsRoute = jobRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(6) }), (job, body) => stripsOf(job, body.post))
+export const stripsRoute = jobRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(12) }), (job, body) => stripsOf(job, body.post))

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
-import { deriveJob } from '../derive'
+import { deriveJob, poleOf } from '../derive'
 import { girtFaceIn, hookedMarks } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'
-import { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN, stringHeightAt, stringRows } from '.'
+import { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN, sharedPole, stringHeightAt, stringRows, type PoleMark } from '.'
 
 const near = { A1: ['A2'], A2: ['A1', 'A3'], A3: ['A2', 'A4'], A4: ['A3'] }
 
@@ -39,6 +39,29 @@ describe('readings against the plan', () => {
   test('with fewer than four readings, or no plan, nothing is said of it', () => {
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90 } }, lonely, null, plan).offsets.A2).toMatchObject({ offPlanIn: null, suspect: false })
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90, A3: 3, A4: 9 } }, lonely).offsets.A2.offPlanIn).toBeNull()
+  })
+})
+
+describe('one pole for several posts', () => {
+  const mark = (key: string, kind: PoleMark['kind'], upIn: number, name = key): PoleMark => ({ key, kind, name, upIn, downIn: 999 - upIn })
+  const south = [mark('grade', 'grade', 0), mark('G1', 'girt', 24), mark('G2', 'girt', 48), mark('top', 'heel', 144, 'heel')]
+  const west = [mark('grade', 'grade', 0), mark('G1', 'girt', 24.01), mark('G2', 'girt', 50), mark('heel', 'heel', 144, 'heel'), mark('top', 'rafter', 200, 'rafter underside')]
+  test('a mark that all share stands once and plain; one that only some have says whose; tops cut to the pitch stay off', () => {
+    expect(sharedPole([{ of: 'S', marks: south }, { of: 'W', marks: west }], 144).map((m) => [m.name, m.upIn, m.downIn])).toEqual([['grade', 0, 144], ['G1', 24, 120], ['G2, S', 48, 96], ['G2, W', 50, 94], ['heel', 144, 0]])
+  })
+  test('posts of one wall are one layer: nothing needs a name', () => { expect(sharedPole([{ of: 'S', marks: south }, { of: 'S', marks: south.slice(0, 3) }], 144).map((m) => m.name)).toEqual(['grade', 'G1', 'G2', 'heel']) })
+  test('two names at one height stand together; two kinds stay apart', () => {
+    expect(sharedPole([{ of: 'S', marks: [mark('G3', 'girt', 60), mark('w', 'sill', 60, 'window sill')] }, { of: 'N', marks: [mark('G4', 'girt', 60)] }], 144).map((m) => [m.kind, m.name])).toEqual([['girt', 'G3, S; G4, N'], ['sill', 'window sill, S']])
+  })
+  test.each(['quillback', 'tansy', 'marl'] as const)('%s: the building’s pole holds every mark of every post up to the heel, to the sixteenth, and no other', (name) => {
+    const { job, d } = demo(name)
+    const at = (list: readonly PoleMark[]) => new Set(list.filter((m) => m.kind !== 'rafter' && m.upIn <= job.building.heelIn + 1 / 32).map((m) => Math.round(m.upIn * 16)))
+    const all = poleOf(d, job.building.heelIn, 'building')
+    const walls = d.posts.filter((p) => p.kind !== 'lean-to').flatMap((p) => [...at(d.poles[p.id])])
+    expect(at(all?.marks ?? [])).toEqual(new Set([...new Set(walls)].sort((a, b) => a - b)))
+    for (const side of ['south', 'east', 'north', 'west'] as const) for (const m of poleOf(d, job.building.heelIn, `wall-${side}`)?.marks ?? []) expect(m.upIn + m.downIn).toBeCloseTo(job.building.heelIn, 9)
+    expect(poleOf(d, 144, 'A1')?.marks).toBe(d.poles.A1)
+    expect(poleOf(d, 144, 'wall-up')).toBeNull()
   })
 })
 

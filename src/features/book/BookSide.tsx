@@ -1,6 +1,7 @@
 'use client'
 import { Download, DraftingCompass, FileSpreadsheet, Printer, Ruler } from 'lucide-react'
 import { useState } from 'react'
+import { SIDES } from '@/core/model'
 import { scheduleCsv } from '@/formats/csv'
 import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
 import { download } from '../drawing'
@@ -17,6 +18,9 @@ export function BookSide() {
   const { job, stamp, book, derived, kind, page, cards, records } = useBook()
   const add = useLog((s) => s.add)
   const post = useJob((s) => s.picked.post) ?? derived.posts[0].id
+  const [poleFor, setPoleOf] = useState('')
+  const poles = [{ value: post, label: `post ${post}` }, ...SIDES.filter((s) => !job.building.openSides.includes(s)).map((s) => ({ value: `wall-${s}`, label: derived.wallNames[s].toLowerCase() })), { value: 'building', label: 'whole building' }]
+  const pole = poles.some((q) => q.value === poleFor) ? poleFor : post
   const edit = useDoc().edit
   const printed = () => { if (kind === 'field') add({ kind: 'print', cards }) }
   const [state, setState] = useState<'idle' | 'working' | 'away'>('idle')
@@ -38,10 +42,11 @@ export function BookSide() {
         <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={() => void pdf()}><Download size={17} />{state === 'working' ? 'Making the PDF' : 'Download PDF'}</button>
         <button type="button" className="btn btn-light" onClick={() => { window.print(); printed() }}><Printer size={17} />Print</button>
         <button type="button" className="btn btn-light" onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, derived))}><FileSpreadsheet size={17} />Post schedule as CSV</button>
-        <button type="button" className="btn btn-light" disabled={state === 'working'} onClick={() => void take('/api/pole-strips', { doc: job, post }, `pole ${post} full size`)}><Ruler size={17} />Pole of {post}, full size</button>
+        <button type="button" className="btn btn-light" disabled={state === 'working'} onClick={() => void take('/api/pole-strips', { doc: job, post: pole }, `pole ${poles.find((q) => q.value === pole)?.label ?? pole} full size`)}><Ruler size={17} />Pole at full size</button>
         <button type="button" className="btn btn-light" onClick={() => { void import('@/formats/dxf').then((m) => download(`${job.name} plan inches.dxf`, 'application/dxf', m.planDxf(job, derived, 'in'))) }}><DraftingCompass size={17} />Plan as DXF, inches</button>
         <button type="button" className="btn btn-light" onClick={() => { void import('@/formats/dxf').then((m) => download(`${job.name} plan mm.dxf`, 'application/dxf', m.planDxf(job, derived, 'mm'))) }}><DraftingCompass size={17} />Plan as DXF, millimetres</button>
       </div>
+      <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
       {kind === 'field' && <>
         <ChoiceField label="Heights are carried" value={job.fieldwork.levelSchool} choices={SCHOOLS} onChange={(v) => { edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: v } })) }} />
         <ChoiceField label="Girt marks are" value={job.fieldwork.boardEdge} choices={EDGES} onChange={(v) => { edit('edge of the board', (j) => ({ ...j, fieldwork: { ...j.fieldwork, boardEdge: v } })) }} />

@@ -1,6 +1,7 @@
 'use client'
 import { Flag } from 'lucide-react'
-import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField } from '@/ui'
+import { useState } from 'react'
+import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments } from '@/ui'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 import { StoryPole } from './StoryPole'
@@ -14,6 +15,9 @@ export function Readings() {
   const { rods: r, office } = useMeasured(job, d)
   const levels = useLog((s) => s.levels)
   const add = useLog((s) => s.add)
+  const [poleFor, setPoleFor] = useState<'post' | 'wall' | 'building'>('post')
+  const post = d.posts.find((p) => p.id === id)
+  const side = post && post.kind !== 'lean-to' ? post.side : null
   const locked = useLog((s) => s.state.gradeLockedIn)
   const put = (post: string) => (v: number | null, g: string) => edit(`reading at ${post}`, (j) => {
     const readingsIn = { ...j.levels.readingsIn }
@@ -55,7 +59,8 @@ export function Readings() {
           })}
         </tbody></table>
       </div>
-      <div className="position-absolute" style={{ left: 'min(54%, 434px)', right: 8, top: 44, bottom: 4 }}><StoryPole postId={id ?? ''} /></div>
+      <div className="position-absolute" style={{ left: 'min(54%, 434px)', top: 44 }}><Segments label="Pole of" value={poleFor} choices={[{ value: 'post', label: 'This post' }, { value: 'wall', label: side ? d.wallNames[side] : 'Its wall' }, { value: 'building', label: 'Building' }]} onChange={setPoleFor} /></div>
+      <div className="position-absolute" style={{ left: 'min(54%, 434px)', right: 8, top: 80, bottom: 4 }}><StoryPole of={poleFor === 'building' ? 'building' : poleFor === 'wall' && side ? `wall-${side}` : (id ?? '')} /></div>
     </>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import { poleOf } from '@/core/derive'
 import type { PoleMark } from '@/core/marks'
 import { SvgMeasure } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
@@ -16,17 +17,17 @@ function spread(marks: readonly PoleMark[], y: (m: PoleMark) => number, room: nu
   return out
 }
 
-/** The story pole of one post, to scale: marks down from its top and up from the grade line, girts as blocks. */
-export function StoryPole({ postId }: { readonly postId: string }) {
+/** A story pole to scale: one post's, its wall's or the building's. Marks down from its top and up from the grade line, girts as blocks. */
+export function StoryPole({ of }: { readonly of: string }) {
   const { job, derived: d } = useDoc()
   const picked = useJob((s) => s.picked)
   const pick = useJob((s) => s.pick)
   const [ref, size] = useSize<SVGSVGElement>()
-  const marks = d.poles[postId] ?? []
-  const post = d.posts.find((p) => p.id === postId)
-  if (!post) return null
+  const pole = poleOf(d, job.building.heelIn, of)
+  if (!pole) return null
+  const { marks } = pole
   const [W, H] = [size.width || 380, size.height || 600]
-  const top = post.heightIn
+  const top = pole.topIn
   const s = (H - 92) / (top + 14)
   const Y = (up: number) => 46 + (top - up) * s
   const [px, pw] = [W * 0.42, 44]
@@ -37,14 +38,14 @@ export function StoryPole({ postId }: { readonly postId: string }) {
   const random = seeded(31)
   const face = girtFaceIn(job.building)
   return (
-    <svg ref={ref} width="100%" height="100%" role="group" aria-label={`Story pole of post ${postId}`}>
+    <svg ref={ref} width="100%" height="100%" role="group" aria-label={`Story pole of ${of === pole.name ? 'post ' : 'the '}${pole.name}`}>
       <Materials />
-      <Note x={4} y={16} size={17} weight={700}>Story pole, {postId}</Note><Note x={W - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">down from the top</Note>
+      <Note x={4} y={16} size={17} weight={700}>{of === pole.name ? 'Story pole, ' : 'Pole, '}{pole.name}</Note><Note x={W - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">down from the top</Note>
       <rect x={0} y={Y(0)} width={W} height={Math.max(0, H - Y(0))} fill="url(#earth)" />
       <clipPath id="pole-clip"><rect x={px} y={26} width={pw} height={H} /></clipPath>
       <g clipPath="url(#pole-clip)"><rect x={px} y={26} width={pw} height={H} fill="url(#wood)" />{Array.from({ length: 9 }, (_, i) => { let q = `M${px + 3 + i * 4.8} ${H}`; for (let y = H; y > 10; y -= 62) q += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`; return <path key={i} d={q} fill="none" stroke="#A97F46" strokeWidth={0.6 + random() * 0.7} opacity={0.25 + random() * 0.3} /> })}</g>
       <rect x={px} y={26} width={pw} height={H} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-      {post.kind !== 'lean-to' && d.walls[post.side].rows.filter((r) => r.topIn <= top + 0.01).map((r) => <rect key={r.id} x={px + pw} y={Y(r.topIn)} width={9} height={face * s} fill="var(--ochre)" stroke="var(--ochre-ink)" />)}
+      {pole.side && d.walls[pole.side].rows.filter((r) => r.topIn <= top + 0.01).map((r) => <rect key={r.id} x={px + pw} y={Y(r.topIn)} width={9} height={face * s} fill="var(--ochre)" stroke="var(--ochre-ink)" />)}
       {right.map((m) => {
         const y = Y(m.upIn)
         const ty = (ry.get(m.key) ?? y) + (m.kind === 'grade' ? 18 : 0)
@@ -56,7 +57,7 @@ export function StoryPole({ postId }: { readonly postId: string }) {
             <Wax x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14} y1={y} x2={m.kind === 'grade' ? W : px + pw + 14} y2={y} color={colour} width={edge ? 5.5 : 4} />
             <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
             {m.kind !== 'grade' && Math.abs(ty - y) > 2 && <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />}
-            <Note x={px + pw + 28} y={ty + 5} size={13.5} weight={600} fill={on ? 'var(--burr-deep)' : TEXT[m.kind]} halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}>{m.name}</Note>
+            <Note x={px + pw + 28} y={ty + 5} size={m.name.length > 14 ? 11.5 : 13.5} weight={600} fill={on ? 'var(--burr-deep)' : TEXT[m.kind]} halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}>{m.name.length > 22 ? `${m.name.slice(0, 21)}…` : m.name}<title>{m.name}</title></Note>
             <SvgMeasure x={W - 8} y={ty + 7} inches={m.downIn} size={20} weight={700} anchor="end" ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'} fill={on ? 'var(--burr-deep)' : 'var(--ink)'} />
           </g>
         )

@@ -1,5 +1,5 @@
 import 'server-only'
-import { deriveJob } from '@/core/derive'
+import { deriveJob, poleOf } from '@/core/derive'
 import { foldRecords, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import { fail, type Result } from '@/core/result'
@@ -15,11 +15,11 @@ export async function fieldSheetsPdf(job: Job, records: readonly FieldRecord[], 
   return pdfOf(pdfDefinition(fieldSheets({ job, derived: d.value, state, levels: tieLevels(state), ...p })))
 }
 
-/** One post's story pole at 1:1 as strips on letter sheets. An unknown post is refused. */
-export async function stripsOf(job: Job, postId: string): Promise<Result<Uint8Array>> {
+/** A story pole at 1:1 as strips on letter sheets: a post's, a wall's, or one for the building. An unknown name is refused. */
+export async function stripsOf(job: Job, key: string): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
-  const post = d.value.posts.find((q) => q.id === postId)
-  if (!post) return fail('no-such-post', ['post'], { post: postId })
-  return pdfOf(stripsPdf(job.name, poleStrips(`${job.name.slice(0, 18)} ${postId}`, d.value.poles[postId], post.longPointIn)))
+  const pole = poleOf(d.value, job.building.heelIn, key)
+  if (!pole) return fail('no-such-post', ['post'], { post: key })
+  return pdfOf(stripsPdf(job.name, poleStrips(`${job.name.slice(0, 18)} ${pole.name}`, pole.marks, pole.longPointIn)))
 }

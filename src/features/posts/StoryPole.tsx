@@ -30,11 +30,19 @@ export function StoryPole({ of }: { readonly of: string }) {
   const top = pole.topIn
   const s = (H - 92) / (top + 14)
   const Y = (up: number) => 46 + (top - up) * s
-  const [px, pw] = [W * 0.42, 44]
+  const [px, pw] = [W * (marks.length > 14 ? 0.34 : 0.42), 44]
   const isOpening = (m: PoleMark) => m.kind === 'sill' || m.kind === 'head'
   const right = marks.filter((m) => !isOpening(m))
   const left = marks.filter(isOpening)
-  const [ry, ly] = [spread(right, (m) => Y(m.upIn), 25), spread(left, (m) => Y(m.upIn), 40)]
+  // A pole for many posts holds more marks than have room at full size.
+  const room = Math.max(12, Math.min(25, (H - 56) / Math.max(1, right.length)))
+  const big = Math.min(20, room * 0.86)
+  const lowest = H - 10 - room * 0.2
+  const packed = spread(right, (m) => Math.min(Y(m.upIn), lowest), room)
+  // What would run off the foot pushes those above it up again.
+  let limit = lowest
+  for (const m of [...right].sort((a, b) => (packed.get(b.key) ?? 0) - (packed.get(a.key) ?? 0))) { const at = Math.min(packed.get(m.key) ?? 0, limit); packed.set(m.key, at); limit = at - room }
+  const [ry, ly] = [packed, spread(left, (m) => Y(m.upIn), 40)]
   const random = seeded(31)
   const face = girtFaceIn(job.building)
   return (
@@ -48,7 +56,7 @@ export function StoryPole({ of }: { readonly of: string }) {
       {pole.side && d.walls[pole.side].rows.filter((r) => r.topIn <= top + 0.01).map((r) => <rect key={r.id} x={px + pw} y={Y(r.topIn)} width={9} height={face * s} fill="var(--ochre)" stroke="var(--ochre-ink)" />)}
       {right.map((m) => {
         const y = Y(m.upIn)
-        const ty = (ry.get(m.key) ?? y) + (m.kind === 'grade' ? 18 : 0)
+        const ty = (ry.get(m.key) ?? y) + (m.kind === 'grade' && room === 25 ? 18 : 0)
         const on = picked.mark === m.key
         const edge = m.kind === 'heel' || m.kind === 'rafter' || m.kind === 'grade'
         const colour = on ? 'var(--burr)' : COLOUR[m.kind]
@@ -57,15 +65,16 @@ export function StoryPole({ of }: { readonly of: string }) {
             <Wax x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14} y1={y} x2={m.kind === 'grade' ? W : px + pw + 14} y2={y} color={colour} width={edge ? 5.5 : 4} />
             <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
             {m.kind !== 'grade' && Math.abs(ty - y) > 2 && <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />}
-            <Note x={px + pw + 28} y={ty + 5} size={m.name.length > 14 ? 11.5 : 13.5} weight={600} fill={on ? 'var(--burr-deep)' : TEXT[m.kind]} halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}>{m.name.length > 22 ? `${m.name.slice(0, 21)}…` : m.name}<title>{m.name}</title></Note>
-            <SvgMeasure x={W - 8} y={ty + 7} inches={m.downIn} size={20} weight={700} anchor="end" ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'} fill={on ? 'var(--burr-deep)' : 'var(--ink)'} />
+            <Note x={px + pw + 28} y={ty + 5} size={Math.min(m.name.length > 14 ? 11.5 : 13.5, big)} weight={600} fill={on ? 'var(--burr-deep)' : TEXT[m.kind]} halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}>{m.name.length > 17 ? `${m.name.slice(0, 16)}…` : m.name}<title>{m.name}</title></Note>
+            <SvgMeasure x={W - 8} y={ty + 7} inches={m.downIn} size={big} weight={700} anchor="end" ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'} fill={on ? 'var(--burr-deep)' : 'var(--ink)'} />
           </g>
         )
       })}
       {left.map((m) => {
         const y = Y(m.upIn)
         const ty = ly.get(m.key) ?? y
-        const name = m.name.length > 20 ? `${m.name.slice(0, 19)}…` : m.name
+        const fits = Math.max(8, Math.floor((px - 22) / 6.6))
+        const name = m.name.length > fits ? `${m.name.slice(0, fits - 1)}…` : m.name
         return <g key={m.key}><Wax x1={px - 7} y1={y} x2={px + 22} y2={y} color="var(--ink)" width={4} /><path d={`M${px - 8} ${y}L${px - 14} ${ty}`} stroke="var(--ink)" fill="none" /><Note x={px - 18} y={ty - 8} size={12.5} weight={600} anchor="end" halo="var(--paper)">{name}</Note><SvgMeasure x={px - 18} y={ty + 14} inches={m.downIn} size={19} weight={700} anchor="end" ground="var(--paper)" /></g>
       })}
     </svg>

@@ -12,7 +12,7 @@ export function StringsMain() {
   const [on, setOn] = useState({ diagonals: true, holes: true, triangle: false })
   return (
     <>
-      <div className="wh"><h2>Strings</h2><p>on the outside face of the posts, run past the corners</p><span className="spacer" /><Segments label="Strings view" value={view} choices={[{ value: 'new', label: 'New building' }, { value: 'level', label: 'Level strings' }, { value: 'old', label: 'Old wall' }]} onChange={setView} />{view === 'new' && <span className="seg" role="group" aria-label="Show">{LAYERS.map(([k, name]) => <button key={k} type="button" aria-pressed={on[k]} onClick={() => setOn({ ...on, [k]: !on[k] })}>{name}</button>)}</span>}</div>
+      <div className="wh"><h2>Strings</h2><p>on the posts’ outside faces</p><span className="spacer" /><Segments label="Strings view" value={view} choices={[{ value: 'new', label: 'Plan' }, { value: 'level', label: 'Level strings' }, { value: 'old', label: 'Old wall' }]} onChange={setView} />{view === 'new' && <span className="seg" role="group" aria-label="Show">{LAYERS.map(([k, name]) => <button key={k} type="button" aria-pressed={on[k]} onClick={() => setOn({ ...on, [k]: !on[k] })}>{name}</button>)}</span>}</div>
       {view === 'old' ? <OldWall /> : view === 'level' ? <LevelStrings /> : <PlanView layers={{ strings: true, square: true, ...on }} editable={false} />}
     </>
   )

@@ -22,7 +22,7 @@ const stamp = { doc: z.unknown(), date: z.string().max(40), revision: z.string()
 export const bookRoute = (kind: BookKind) => jobRoute(z.strictObject(stamp), (job, body) => bookPdf(kind, job, body))
 
 /** Sheets of the work on site. */
-export const fieldSheetsRoute = jobRoute(z.strictObject({ ...stamp, records: z.unknown(), page: z.url({ protocol: /^https?$/ }).max(300) }), async (job, body) => {
+export const fieldSheetsRoute = jobRoute(z.strictObject({ ...stamp, records: z.unknown(), page: z.url({ protocol: /^https?$/ }).max(300), perSheet: z.literal([2, 4]).default(4) }), async (job, body) => {
   const records = parseRecords(body.records)
   return records.ok ? fieldSheetsPdf(job, records.value, body) : records
 })

@@ -15,8 +15,9 @@ const CRAYONS = [['grade', 'grade line'], ['skirt', 'skirt'], ['girt', 'girts'],
 
 /** What is in the book, and the ways to take it along. */
 export function BookSide() {
-  const { job, stamp, book, derived, kind, page, cards, records } = useBook()
+  const { job, stamp, book, derived, kind, page, cards, records, perSheet } = useBook()
   const add = useLog((s) => s.add)
+  const pick = useJob((s) => s.pick)
   const post = useJob((s) => s.picked.post) ?? derived.posts[0].id
   const [poleFor, setPoleOf] = useState('')
   const poles = [{ value: post, label: `post ${post}` }, ...SIDES.filter((s) => !job.building.openSides.includes(s)).map((s) => ({ value: `wall-${s}`, label: derived.wallNames[s].toLowerCase() })), { value: 'building', label: 'whole building' }]
@@ -34,7 +35,7 @@ export function BookSide() {
       return true
     } catch { setState('away'); return false }
   }
-  const pdf = async () => { if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp }, 'crew book'); else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page }, 'field sheets')) printed() }
+  const pdf = async () => { if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp }, 'crew book'); else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed() }
   return (
     <>
       <h2 className="mb-2">Take it along</h2>
@@ -48,6 +49,7 @@ export function BookSide() {
       </div>
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
       {kind === 'field' && <>
+        <ChoiceField label="Cards to a sheet" name="perSheet" value={String(perSheet) as '2' | '4'} choices={[{ value: '4', label: 'four' }, { value: '2', label: 'two, larger' }]} onChange={(v) => pick({ cards: v === '2' ? 2 : 4 })} />
         <ChoiceField label="Heights are carried" value={job.fieldwork.levelSchool} choices={SCHOOLS} onChange={(v) => { edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: v } })) }} />
         <ChoiceField label="Girt marks are" value={job.fieldwork.boardEdge} choices={EDGES} onChange={(v) => { edit('edge of the board', (j) => ({ ...j, fieldwork: { ...j.fieldwork, boardEdge: v } })) }} />
         {job.fieldwork.levelSchool === 'cut-to-laser' && <LengthField label="Laser line above grade" name="laserLineIn" value={job.fieldwork.laserLineIn} onChange={(v, g) => edit('laser line', (j) => ({ ...j, fieldwork: { ...j.fieldwork, laserLineIn: v } }), `laser-${g}`)} />}

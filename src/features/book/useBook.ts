@@ -4,16 +4,16 @@ import type { FieldState, Levels, Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { remember } from '@/core/result'
 import { crewBook } from '@/formats/crewbook'
-import { fieldSheets, printedCards } from '@/formats/fieldsheets'
+import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 
 /** Made once for both halves of the stage. */
-const bookOf = remember((job: Job, jobId: string, derived: ShownDerived, revision: string, kind: 'crew' | 'field', state: FieldState, levels: Levels, measured: Measured) => {
+const bookOf = remember((job: Job, jobId: string, derived: ShownDerived, revision: string, kind: 'crew' | 'field', perSheet: CardsASheet, state: FieldState, levels: Levels, measured: Measured) => {
   const stamp = { date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }), revision }
   const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
-  const book = kind === 'field' ? fieldSheets({ job, derived, state, levels, measured, ...stamp, page }) : crewBook(job, derived, stamp)
-  return { job, stamp, derived, book, kind, page, cards: printedCards(measured), records: state.all }
+  const book = kind === 'field' ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page }) : crewBook(job, derived, stamp)
+  return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
 })
 
 /** The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits says so. */
@@ -23,8 +23,9 @@ export function useBook() {
   const revision = useJob((s) => s.revision)
   const unsaved = useJob((s) => s.history.present !== s.base)
   const kind = useJob((s) => s.picked.book)
+  const perSheet = useJob((s) => s.picked.cards)
   const state = useLog((s) => s.state)
   const levels = useLog((s) => s.levels)
   const measured = useMeasured(job, derived)
-  return bookOf(job, jobId, derived, `revision ${revision}${unsaved ? ', edits not saved' : ''}`, kind, state, levels, measured)
+  return bookOf(job, jobId, derived, `revision ${revision}${unsaved ? ', edits not saved' : ''}`, kind, perSheet, state, levels, measured)
 }

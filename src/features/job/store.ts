@@ -15,7 +15,7 @@ export type SaveState =
   | { readonly kind: 'clash'; readonly current: StoredJob } | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
 
 /** What is picked in drawing, table and tape alike. */
-export interface Picked { readonly post: string | null; readonly opening: string | null; readonly string: string; readonly wall: 'south' | 'east' | 'north' | 'west'; readonly row: string | null; readonly mark: string | null; readonly check: string | null; /** Which book is looked at. */ readonly book: 'crew' | 'field' }
+export interface Picked { readonly post: string | null; readonly opening: string | null; readonly string: string; readonly wall: 'south' | 'east' | 'north' | 'west'; readonly row: string | null; readonly mark: string | null; readonly check: string | null; /** Which book is looked at. */ readonly book: 'crew' | 'field'; /** Post cards to a sheet. */ readonly cards: 2 | 4 }
 
 export interface JobState {
   readonly id: string
@@ -86,7 +86,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
     const show = (history: History<Job>) => { const plan = planJob(history.present); if (plan.ok) take(history, plan.value) }
     return {
       id: stored.id, revision: stored.revision, base: stored.doc, history: startHistory(present), derived: { ...first.value, ...told(first.value) }, judged: present, save: { kind: 'saved', at: stored.updatedAt }, stage,
-      picked: { post: null, opening: null, string: 'A', wall: 'south', row: null, mark: null, check: null, book: 'crew' }, plan: null,
+      picked: { post: null, opening: null, string: 'A', wall: 'south', row: null, mark: null, check: null, book: 'crew', cards: 4 }, plan: null,
       edit: (label, change, key) => {
         const next = change(get().history.present)
         if (next === get().history.present) return []

@@ -5,14 +5,14 @@ import type { Job } from '@/core/model'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { KIND, STANDING_NOTE, DIG_CAUTION } from '../words'
-import { cardsSvg } from './cards'
+import { cardsSvg, type CardsASheet } from './cards'
 import { inches, mark, table } from '../crewbook/paper'
 
 const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-').replace(/’/g, "'").replace(/³/g, '3')
 const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.ceil(list.length / n) }, (_, i) => list.slice(i * n, i * n + n))
 const ROWS = 30
 
-export interface FieldSheetsOf { readonly job: Job; readonly derived: Derived; readonly state: FieldState; readonly levels: Levels; readonly date: string; readonly revision: string; /** Where the field pages are served, for the codes: `https://host/field/ID`. */ readonly page: string; /** The posts as built, where they have been worked out already. */ readonly measured?: Measured }
+export interface FieldSheetsOf { readonly job: Job; readonly derived: Derived; readonly state: FieldState; readonly levels: Levels; readonly date: string; readonly revision: string; /** Where the field pages are served, for the codes: `https://host/field/ID`. */ readonly page: string; /** The posts as built, where they have been worked out already. */ readonly measured?: Measured; readonly perSheet?: CardsASheet }
 
 /** What every printed card says, by post: kept with the print, so that a later change is known. */
 export const printedCards = (m: Measured): Record<string, string> => Object.fromEntries(m.asBuilt.map((p) => [p.id, p.signature]))
@@ -77,9 +77,10 @@ function concreteSheet(f: FieldSheetsOf): Sheet {
   }
 }
 
-/** The sheets of the work on site: cards of single posts, hole schedule, rod logs, set-ups, columns to build, concrete. Four cards to a sheet. */
+/** The sheets of the work on site: cards of single posts, two or four to a sheet, hole schedule, rod logs, set-ups, columns to build, concrete. */
 export function fieldSheets(f: FieldSheetsOf): CrewBook {
   const m = f.measured ?? measure(f.job, f.derived, f.state, f.levels)
-  const cards = chunk(postsOf(f, m), 4).map((four): Sheet => ({ title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`, sub: 'cut apart; the code opens the page of the post', blocks: [{ kind: 'svg', ...cardsSvg(f.job, four), alt: `cards of ${four.map((c) => c.post.id).join(', ')}` }] }))
+  const perSheet = f.perSheet ?? 4
+  const cards = chunk(postsOf(f, m), perSheet).map((four): Sheet => ({ title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`, sub: 'cut apart; the code opens the page of the post', blocks: [{ kind: 'svg', ...cardsSvg(f.job, four, perSheet), alt: `cards of ${four.map((c) => c.post.id).join(', ')}` }] }))
   return { job: f.job.name, date: f.date, revision: f.revision, note: STANDING_NOTE, sheets: [...cards, ...holeSheets(f, m), ...rodSheets(f, m, false), ...setupSheet(f), ...rodSheets(f, m, true), ...buildCards(f.job, f.derived, m).map(buildSheet), concreteSheet(f)] }
 }

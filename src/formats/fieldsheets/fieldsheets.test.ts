@@ -4,7 +4,7 @@ import { demo } from '@/core/testing/demos'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
-import { CARD_MARKS, fieldSheets, OVERLAP_IN, PAGE, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
+import { CARD_MARKS, cardsSvg, fieldSheets, WIDE_CARD_MARKS, OVERLAP_IN, PAGE, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
 import { measure } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
@@ -50,6 +50,22 @@ describe('cards', () => {
     expect(Object.keys(a)).toEqual(d.posts.map((p) => p.id))
     expect(printedCards(measure(job, d, state, levels))).toEqual(a)
   })
+})
+
+describe('two cards to a sheet', () => {
+  test.each(['quillback', 'tansy', 'marl'] as const)('%s: the same posts and numbers as four to a sheet, larger, and nothing off the card', (name) => {
+    const { job, d, state, levels } = sheetsOf(name, setUp('s1', 0, 48, { A1: 53.375 }))
+    const both = ([2, 4] as const).map((perSheet) => fieldSheets({ job, derived: d, state, levels, date: '', revision: '', page: 'http://127.0.0.1:3000/field/j1', perSheet }).sheets.filter((s) => s.title.startsWith('Cards')))
+    expect(both.map((s) => s.length)).toEqual([Math.ceil(d.posts.length / 2), Math.ceil(d.posts.length / 4)])
+    const words = (sheets: (typeof both)[0]) => sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [...b.svg.matchAll(/>([^<>]+)<\/text>/g)].map((m) => m[1]) : []))).sort()
+    // A card of four may leave marks to its page and say so; a card of two has them all.
+    const [two, four] = both.map((b) => words(b).map((w) => w.replace(/^\d+ more marks on its page; /, '')))
+    expect(four.filter((w) => !two.includes(w))).toEqual([])
+    expect(two.filter((w) => /more marks/.test(w))).toEqual([])
+    for (const s of both[0]) for (const b of s.blocks) if (b.kind === 'svg') for (const m of b.svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)"/g)) { expect(Number(m[1])).toBeLessThanOrEqual(b.width); expect(Number(m[2])).toBeLessThanOrEqual(b.height) }
+    expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(WIDE_CARD_MARKS)
+  })
+  test('one left over stands alone on its half', () => { const { job, d } = demo('quillback'); const m = measure(job, d, said([]).state, said([]).levels); const c = { post: m.asBuilt[0], heightIn: 144, longPointIn: 144, stringIn: 0, url: 'http://127.0.0.1/x' }; expect([cardsSvg(job, [c], 2).height, cardsSvg(job, [c, c], 2).height]).toEqual([322, 656]) })
 })
 
 describe('sheets', () => {

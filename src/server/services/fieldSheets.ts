@@ -4,11 +4,11 @@ import { foldRecords, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import { fail, type Result } from '@/core/result'
 import { pdfDefinition } from '@/formats/crewbook'
-import { fieldSheets, poleStrips, stripsPdf } from '@/formats/fieldsheets'
+import { fieldSheets, poleStrips, stripsPdf, type CardsASheet } from '@/formats/fieldsheets'
 import { pdfOf } from './pdf'
 
 /** The sheets of the work on site as a PDF, from the job and the records that come with the request. */
-export async function fieldSheetsPdf(job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string; readonly page: string }): Promise<Result<Uint8Array>> {
+export async function fieldSheetsPdf(job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet }): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
   const state = foldRecords(records.map((record) => ({ record, receivedAt: null })))

@@ -8,4 +8,4 @@ export { changedSincePrint, footDifferences, gapsInSequence, girtFromGap, judgeS
 export type { Difference, Foot, OwnMark, PostAsBuilt, StickFit } from './asBuilt'
 export { CURE_STEPS, cureClock, holeDepthIn, judgeHole } from './holeLog'
 export type { CureClock, HoleNeed, HoleVerdict, WeatherHour } from './holeLog'
-export { measure, plannedFootIn, type Measured, type OfficeReadings, type Stood } from './measure'
+export { measure, plannedFootIn, readCount, type Measured, type OfficeReadings, type Stood } from './measure'

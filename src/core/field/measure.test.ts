@@ -4,7 +4,7 @@ import { schoolSteps, SET_LONG_IN } from '../marks'
 import { demo } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'
 import { roundIn, toSixteenths } from '../units'
-import { changedSincePrint, footDifferences, holeDepthIn, judgeHole, measure, plannedFootIn } from '.'
+import { changedSincePrint, footDifferences, holeDepthIn, judgeHole, measure, plannedFootIn, readCount } from '.'
 
 const pier = demo('tansy')
 const collar = demo('quillback')
@@ -139,6 +139,11 @@ describe('readings typed in the office', () => {
     const m = run(55, setUp('s1', 0, 48, { [ids[2]]: 53 }))
     expect(m.office).toEqual({ count: 2, state: 'tied', shiftIn: -7 })
     expect([ids[0], ids[1], ids[2]].map((id) => m.rods.offsets[id].readingIn)).toEqual([53, 54, 53])
+  })
+  test.each<[number | null, ReturnType<typeof setUp>]>([[null, []], [null, setUp('s1', 0, 48, { [ids[2]]: 53 })], [55, setUp('s1', 0, 48, { [ids[2]]: 53, [ids[0]]: 54, 'spot-S1': 60 })], [55, setUp('s1', 0, null, { [ids[2]]: 53 })]])('benchmark %p: the quick count is that of the log', (bm, records) => {
+    const { levels } = said(records)
+    const job = { ...pier.job, levels: { coverIn: 1.25, readingsIn: { [ids[0]]: 60, [ids[1]]: 61, Z9: 1 }, benchmarkIn: bm } }
+    expect(readCount(job, pier.d.posts, levels)).toBe(measure(job, pier.d, said(records).state, levels).rods.read)
   })
   test('a phone without a benchmark ties nothing', () => { expect(run(55, setUp('s1', 0, null, { [ids[2]]: 53 })).office.state).toBe('untied') })
   test('moving the office’s laser changes no mark once it is tied (property)', () => {

@@ -48,7 +48,8 @@ export type JobStore = StoreApi<JobState>
 
 /** The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are left out. */
 function over(before: ShownDerived, plan: Plan): ShownDerived {
-  const { plannedWalls, ...shown } = plan
+  // What only the planning itself needs (the layout, its neighbours) is not kept: it would be held against the last at every step of a drag.
+  const { plannedWalls, layout: _l, neighbours: _n, ...shown } = plan as Plan & { readonly layout?: unknown; readonly neighbours?: unknown }
   const here = new Set(plan.posts.map((p) => p.id))
   const walls = Object.fromEntries(Object.entries(plannedWalls).map(([side, w]) => [side, { ...w, widestHoldsIn: before.walls[side as 'south'].widestHoldsIn, worstRatio: before.walls[side as 'south'].worstRatio }])) as unknown as ShownDerived['walls']
   return { ...before, ...shown, walls, schedule: before.schedule.filter((r) => here.has(r.id)), holes: before.holes.map((h) => ({ ...h, postIds: h.postIds.filter((p) => here.has(p)) })) }

@@ -1,10 +1,11 @@
 'use client'
 import { BookOpen } from 'lucide-react'
 import { useMemo } from 'react'
+import { readCount } from '@/core/field'
 import { formatLength } from '@/core/units'
 import { FailSign } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
-import { useMeasured } from '../field'
+import { useLog } from '../field'
 import { useJob, type Stage } from '../job'
 
 const ON_POLE = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing'] as const
@@ -15,7 +16,8 @@ function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: s
   const d = useJob((s) => s.derived)
   const job = useJob((s) => s.history.present)
   const b = job.building
-  const { rods } = useMeasured(job, d)
+  const levels = useLog((s) => s.levels)
+  const read = readCount(job, d.posts, levels)
   return useMemo(() => {
     const fails = (stage: string) => d.checks.filter((c) => c.stage === stage && c.state === 'fails').length
     const square = d.square.ok ? d.square.value : null
@@ -25,12 +27,12 @@ function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: s
       building: { say: `${Math.round(b.widthIn / 12)}′ × ${Math.round(b.lengthIn / 12)}′`, done: true, fails: 0 },
       strings: { say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured', done: square !== null && off <= 1 / 8, fails: 0 },
       holes: { say: `${d.posts.length} holes`, done: false, fails: fails('holes') },
-      posts: { say: `${rods.read}/${d.posts.length} read`, done: rods.read === d.posts.length, fails: fails('posts') },
+      posts: { say: `${read}/${d.posts.length} read`, done: read === d.posts.length, fails: fails('posts') },
       roof: { say: `${d.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
       bracing: { say: d.lateral ? ({ 'roof trusted': 'not checked', 'roof checked': 'by its roof', 'frames alone': 'by frames' } as const)[d.lateral.relied] : 'needs wind', done: false, fails: fails('bracing') },
       walls: { say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`, done: false, fails: fails('walls') },
     }
-  }, [d, rods, b.widthIn, b.lengthIn])
+  }, [d, read, b.widthIn, b.lengthIn])
 }
 
 /** The pole: a stick in its hole, the stages on it from the ground up, the crew book above its peak. Stain rises with the work. */

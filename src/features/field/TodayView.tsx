@@ -11,9 +11,10 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
   const who = useLog((s) => s.who)
   const setWho = useLog((s) => s.setWho)
   const refused = useLog((s) => s.refused)
-  const { rods, asBuilt } = useMeasured(job, d)
+  const { rods, asBuilt, rows, office } = useMeasured(job, d)
   const order = d.posts.map((p) => p.id)
-  const nextRead = order.find((id) => !rods.offsets[id])
+  // Rows are walked one after another, as the page of readings does.
+  const nextRead = [...new Set(rows.flat())].find((id) => !rods.offsets[id])
   const nextHole = order.find((id) => !reached(state.states[id], 'hole dug'))
   const nextCard = order.find((id) => !reached(state.states[id], 'cut'))
   const misfit = asBuilt.filter((p) => p.fit && p.fit.kind !== 'fits')
@@ -30,10 +31,11 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
         </div>
       ))}
       {levels.setups.filter((s) => s.state === 'refused').map((s) => <div className="fwarn" role="alert" key={s.setup}><b>Set-up {s.place || s.setup} does not close</b><p>It misses the benchmark by <Measure inches={s.closingIn ?? 0} feet={false} />: the laser was bumped. None of its {s.count} readings is used. Set up anew and read again.</p></div>)}
+      {office.state === 'untied' && office.count > 0 && <div className="fwarn" role="alert"><b>{office.count} readings typed in the office are not used</b><p>They were taken from another place. The office must say, under Posts, what its rod read on the benchmark.</p></div>}
       {misfit.map((p) => <div className="fwarn" role="alert" key={p.id}><b>{p.id} no longer fits</b><p>{p.fit?.say}</p></div>)}
       <div className="next">
         <button type="button" className="do" onClick={() => go(['read'])}><span>Next reading</span><b>{nextRead ?? 'all read'}</b></button>
-        <button type="button" className="do" onClick={() => go(['hole', nextHole ?? order[0]])}><span>Next hole</span><b>{nextHole ?? 'all dug'}</b>{nextHole && <i><Measure inches={deep(nextHole)?.depthIn ?? 0} /> deep</i>}</button>
+        <button type="button" className="do" onClick={() => go(['hole', nextHole ?? order[0]])}><span>Next hole</span><b>{nextHole ?? 'all dug'}</b>{nextHole && <i><Measure inches={deep(nextHole)?.digIn ?? 0} /> deep</i>}</button>
         <button type="button" className="do" onClick={() => go(['post', nextCard ?? order[0]])}><span>Next card</span><b>{nextCard ?? 'all cut'}</b></button>
       </div>
       <h2>Posts</h2>

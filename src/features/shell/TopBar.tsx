@@ -50,9 +50,9 @@ export function TopBar({ onHelp, onHistory, onClash }: { readonly onHelp: () => 
         <Dropdown align="end">
           <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More"><EllipsisVertical size={19} /></Dropdown.Toggle>
           <Dropdown.Menu>
-            <Dropdown.Item as="button" onClick={() => download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)}><Download size={15} className="me-2" />Export the job file</Dropdown.Item>
-            <Dropdown.Item as="button" onClick={onHistory}><HistoryIcon size={15} className="me-2" />History of edits</Dropdown.Item>
-            <Dropdown.Item as="button" onClick={onHelp}><Keyboard size={15} className="me-2" />Keys</Dropdown.Item>
+            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={() => download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)}><Download size={15} className="me-2" />Export the job file</Dropdown.Item>
+            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}><HistoryIcon size={15} className="me-2" />History of edits</Dropdown.Item>
+            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}><Keyboard size={15} className="me-2" />Keys</Dropdown.Item>
           </Dropdown.Menu>
         </Dropdown>
       </div>

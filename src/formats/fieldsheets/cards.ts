@@ -69,14 +69,14 @@ function wideCard(job: Job, c: CardFacts, x: number, y: number): string {
   const p = c.post
   const crayon = job.fieldwork.crayons
   const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn, stringIn: c.stringIn })
-  const mid = x + 262
+  const mid = x + 246
   const body = [svgRect(x, y, WIDE, H, 'none', 1), svgText(x + 10, y + 46, p.id, { size: 44, bold: true }), qrSvg(c.url, x + WIDE - 92, y + 4, 88)]
   body.push(svgText(x + 118, y + 26, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 15, bold: p.readingIn !== null }), svgText(x + 118, y + 46, p.upFromRodIn === null ? p.state : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`, { size: 14, bold: true }), svgText(x + 10, y + 72, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 12, bold: !p.measured }))
   steps.forEach((s, i) => body.push(svgText(x + 10, y + 116 + i * 44, s.say, { size: 13 }), svgText(mid - 16, y + 136 + i * 44, mark(s.inches), { size: 22, bold: true, anchor: 'end' })))
-  body.push(svgLine(mid, y + 96, mid, y + H - 26, 'plain'), svgText(mid + 84, y + 92, 'from bottom', { size: 10, anchor: 'end' }), svgText(mid + 150, y + 92, 'from heel', { size: 10, anchor: 'end' }), svgText(mid + 158, y + 92, 'mark, crayon', { size: 10 }))
+  body.push(svgLine(mid, y + 96, mid, y + H - 26, 'plain'), svgText(mid + 100, y + 92, 'from bottom', { size: 10, anchor: 'end' }), svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }), svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }))
   const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
   const step = Math.min(21, (H - 128) / Math.max(1, Math.min(marks.length, WIDE_CARD_MARKS)))
-  marks.slice(0, WIDE_CARD_MARKS).forEach((m, i) => { const at = y + 112 + i * step; body.push(svgText(mid + 84, at, mark(m.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }), svgText(mid + 150, at, mark(m.fromHeelIn), { size: 12, anchor: 'end' }), svgText(mid + 158, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 10 })) })
+  marks.slice(0, WIDE_CARD_MARKS).forEach((m, i) => { const at = y + 112 + i * step; body.push(svgText(mid + 100, at, mark(m.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }), svgText(mid + 164, at, mark(m.fromHeelIn), { size: 12, anchor: 'end' }), svgText(mid + 171, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 10 })) })
   const more = marks.length > WIDE_CARD_MARKS ? `${marks.length - WIDE_CARD_MARKS} more marks on its page; ` : ''
   body.push(svgText(x + 10, y + H - 8, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}` : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`, { size: 11, bold: p.fit !== null && p.fit.kind !== 'fits' }))
   return body.join('')

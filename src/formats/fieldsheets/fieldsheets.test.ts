@@ -52,6 +52,33 @@ describe('cards', () => {
   })
 })
 
+describe('what the ground and the crew’s own way change on paper', () => {
+  const rows = (book: ReturnType<typeof sheetsOf>['book'], title: string) => book.sheets.filter((s) => s.title === title).flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : []))
+  test('on sloping ground a hole is said from the string and from the ground, gravel and all', () => {
+    const { d, book } = sheetsOf('tansy')
+    // Pier 5' 3" and 4" of gravel under it; the ground at A1 lies 2 13/16" under the grade line.
+    expect(rows(book, 'Hole schedule').find((r) => r[0] === 'A1')?.slice(2, 5)).toEqual(['22"', `5' 7"`, `5' 4 3/16"`])
+    for (const r of rows(book, 'Hole schedule')) expect(r[4] === '').toBe(!d.ground?.[r[0]])
+    expect(book.sheets.find((s) => s.title === 'Hole schedule')?.sub).toMatch(/pier, gravel 4" under it/)
+  })
+  test('a hole read by rod is as deep as the string says, in the schedule and in the CSV', () => {
+    const records = [...setUp('s1', 0, 48, { A1: 53 }), record(60, { kind: 'grade', gradeReadingIn: 51.75 }), record(61, { kind: 'hole', post: 'A2', depthIn: null, setup: 's1', bottomReadingIn: 118.75, found: 'nothing', note: '' })]
+    const { job, d, state, levels, book } = sheetsOf('tansy', records)
+    expect(rows(book, 'Hole schedule').find((r) => r[0] === 'A2')?.[6]).toBe(`5' 7"`)
+    const line = holesToCsv(d, state, measure(job, d, state, levels).dugIn).split('\r\n').find((l) => l.startsWith('A2,'))
+    expect(line).toMatch(/,67,118\.75,nothing,/)
+  })
+  test('cards of level strings measure from the string of the post’s own row', () => {
+    const { job, d } = demo('tansy')
+    const { state, levels } = said([])
+    const strings = { ...job, fieldwork: { ...job.fieldwork, levelSchool: 'level-strings' as const, strings: { heightIn: 12, dropPerRowIn: 4, from: 'south' as const } } }
+    const svg = fieldSheets({ job: strings, derived: d, state, levels, date: '', revision: '', page: 'http://127.0.0.1/f' }).sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : []))).join('')
+    // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no line of its own.
+    expect(svg.match(/string down to the grade line/g)).toHaveLength(d.posts.filter((p) => p.row !== 'D').length)
+    expect(/string up to the seat<\/text><text [^>]*>([^<]*)</.exec(svg)?.[1]).toBe('9&#39; 0&quot;')
+  })
+})
+
 describe('two cards to a sheet', () => {
   test.each(['quillback', 'tansy', 'marl'] as const)('%s: the same posts and numbers as four to a sheet, larger, and nothing off the card', (name) => {
     const { job, d, state, levels } = sheetsOf(name, setUp('s1', 0, 48, { A1: 53.375 }))

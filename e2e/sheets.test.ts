@@ -59,7 +59,7 @@ test('one pole for a wall, one for the building: the wall’s marks alone, or ev
   const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-poles-'))
   const text = async (pole: string) => { writeFileSync(`${dir}/p.pdf`, Buffer.from(await (await post('/api/pole-strips', { doc, post: pole })).arrayBuffer())); return execFileSync('pdftotext', [`${dir}/p.pdf`, '-'], { encoding: 'utf8' }) }
   const [wall, building] = [await text('wall-south'), await text('building')]
-  expect(wall).toMatch(/south wall, strip 1[\s\S]*G1 top/)
+  expect(wall).toMatch(/south wall, strip 1\b[\s\S]*G1 top/)
   expect(wall).not.toMatch(/G1 top, /)
   expect(building).toMatch(/whole building, strip 1[\s\S]*G\d top, [NSEW]/)
 })

@@ -8,7 +8,7 @@ export interface Running<T> { readonly answer: Promise<T | null>; readonly cance
 
 let ids = 0
 class Bench {
-  private readonly worker: Worker | null
+  private worker: Worker | null
   private readonly waiting = new Map<number, Waiting>()
   /** The judgement last heard: the next one says only what differs. */
   private heard: unknown
@@ -27,7 +27,8 @@ class Bench {
       if ('fault' in m) w.reject(new Error(m.fault))
       else w.resolve(('changes' in m ? this.heard : m.answer) as never)
     }
-    made.onerror = () => { for (const w of this.waiting.values()) w.reject(new Error('the worker stopped')); this.waiting.clear() }
+    // A worker that broke or was never loaded is not asked again: calls run here instead, slower but answered.
+    made.onerror = () => { this.worker = null; made.terminate(); for (const w of this.waiting.values()) w.reject(new Error('the worker stopped')); this.waiting.clear() }
   }
   run<K extends CallName>(call: K, request: Calls[K][0], tell?: (p: Progress) => void): Running<Calls[K][1]> {
     const worker = this.worker

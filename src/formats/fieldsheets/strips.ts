@@ -14,9 +14,9 @@ const [TOP, LEFT, WIDE, GAP] = [60, 36, 118, 22]
 
 /**
  * A story pole at 1:1 on letter sheets: four strips to a sheet side by side, each 9 1/2 in. of pole, half an inch of it again on the next.
- * Marks in inches above the pole's zero, from 0 to `lengthIn`. A scale of six inches on every sheet is checked with a tape before use.
+ * Marks in inches above the pole's zero, from 0 to `lengthIn`; the job's name stands over each strip's own. A scale of six inches on every sheet is checked with a tape before use.
  */
-export function poleStrips(name: string, marks: readonly Pick<PoleMark, 'key' | 'name' | 'upIn'>[], lengthIn: number): StripPage[] {
+export function poleStrips(name: string, marks: readonly Pick<PoleMark, 'key' | 'name' | 'upIn'>[], lengthIn: number, job = ''): StripPage[] {
   const step = STRIP_IN - OVERLAP_IN
   const count = Math.max(1, Math.ceil((lengthIn - OVERLAP_IN) / step - 1e-9))
   const strips = Array.from({ length: count }, (_, i) => ({ fromIn: i * step, toIn: i * step + STRIP_IN }))
@@ -26,7 +26,7 @@ export function poleStrips(name: string, marks: readonly Pick<PoleMark, 'key' | 
     own.forEach((s, k) => {
       const x = LEFT + k * (WIDE + GAP)
       const Y = (up: number) => TOP + (s.toIn - up) * 72
-      body.push(svgRect(x, TOP, WIDE, STRIP_IN * 72, 'none', 0.8), svgText(x + 4, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }))
+      body.push(svgRect(x, TOP, WIDE, STRIP_IN * 72, 'none', 0.8), ...(job ? [svgText(x + 2, TOP - 18, job.length > 26 ? `${job.slice(0, 25)}.` : job, { size: 8 })] : []), svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }))
       for (let q = Math.ceil(s.fromIn * 4); q <= s.toIn * 4; q++) { const whole = q % 4 === 0; body.push(svgLine(x, Y(q / 4), x + (whole ? 14 : q % 2 === 0 ? 9 : 5), Y(q / 4), 'plain')); if (whole && q / 4 > s.fromIn && q / 4 < s.toIn) body.push(svgText(x + 17, Y(q / 4) + 3, formatLength(q / 4, { ascii: true }), { size: 7.5 })) }
       for (const at of [s.fromIn + OVERLAP_IN, s.toIn - OVERLAP_IN]) if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, Y(at), x + WIDE, Y(at), 'fine'))
       for (const m of marks.filter((q) => q.upIn >= s.fromIn - 1e-9 && q.upIn <= s.toIn + 1e-9)) body.push(svgLine(x, Y(m.upIn), x + WIDE, Y(m.upIn), 'keel'), svgText(x + WIDE - 3, Y(m.upIn) - 3, m.name, { size: 9, anchor: 'end' }), svgText(x + WIDE - 3, Y(m.upIn) + 10, formatLength(m.upIn, { ascii: true }), { size: 9, bold: true, anchor: 'end' }))

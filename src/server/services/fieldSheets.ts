@@ -21,5 +21,5 @@ export async function stripsOf(job: Job, key: string): Promise<Result<Uint8Array
   if (!d.ok) return d
   const pole = poleOf(d.value, job.building.heelIn, key)
   if (!pole) return fail('no-such-post', ['post'], { post: key })
-  return pdfOf(stripsPdf(job.name, poleStrips(`${job.name.slice(0, 18)} ${pole.name}`, pole.marks, pole.longPointIn)))
+  return pdfOf(stripsPdf(job.name, poleStrips(pole.name, pole.marks, pole.longPointIn, job.name)))
 }

@@ -3,6 +3,11 @@ import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { By, type WebDriver } from 'selenium-webdriver'
+import { deriveJob } from '@/core/derive'
+import { foldRecords, tieLevels } from '@/core/field'
+import { parseJob } from '@/core/model'
+import { crewBook } from '@/formats/crewbook'
+import { fieldSheets } from '@/formats/fieldsheets'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { BASE, desk } from './testing/desk'
 
@@ -52,6 +57,22 @@ describe('the pole at full size, measured on the page as printed', () => {
     const p = pages[0]
     const tallest = Math.max(...Array.from({ length: 8 }, (_, k) => darkRun(p.height, (y) => p.at(Math.round(36 * (dpi / 72)) - 3 + k, y))))
     expect(Math.abs(tallest - 9.5 * dpi)).toBeLessThanOrEqual(3)
+  })
+})
+
+describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s on paper', (name) => {
+  const own = JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')) as unknown
+  const stamp = { date: 'Nov 25, 2026', revision: 'revision 1' }
+  test.each<[string, string, object]>([['crew book', '/api/crew-book', {}], ['field sheets', '/api/field-sheets', { records: [], page: `${BASE}/field/x` }], ['field sheets, two cards each', '/api/field-sheets', { records: [], page: `${BASE}/field/x`, perSheet: 2 }]])('%s: every sheet fits its page, none runs over onto an empty one', async (_, url_, more) => {
+    const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-pages-'))
+    writeFileSync(`${dir}/b.pdf`, Buffer.from(await (await post(url_, { doc: own, ...stamp, ...more })).arrayBuffer()))
+    const job = parseJob(own)
+    const d = job.ok ? deriveJob(job.value) : job
+    if (!job.ok || !d.ok) throw new Error(name)
+    const state = foldRecords([])
+    const book = url_.endsWith('crew-book') ? crewBook(job.value, d.value, stamp) : fieldSheets({ job: job.value, derived: d.value, state, levels: tieLevels(state), ...stamp, page: `${BASE}/field/x`, ...('perSheet' in more ? { perSheet: 2 as const } : {}) })
+    const pages = execFileSync('pdftotext', ['-layout', `${dir}/b.pdf`, '-'], { encoding: 'utf8' }).split('\f').slice(0, -1)
+    expect(pages.map((p) => p.trim().split('\n').find((l) => book.sheets.some((s) => l.trim() === s.title))?.trim())).toEqual(book.sheets.map((s) => s.title))
   })
 })
 

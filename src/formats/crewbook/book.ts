@@ -11,7 +11,7 @@ import { inches, mark, table } from './paper'
 /** Paper has no font for primes: cautions written for the screen take the plain ones. */
 const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-')
 /** Most table rows a letter sheet takes at arm's-length size. */
-const ROWS = 33
+const ROWS = 30
 
 const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.max(1, Math.ceil(list.length / n)) }, (_, i) => list.slice(i * n, i * n + n))
 
@@ -50,7 +50,7 @@ function stringsSheets(job: Job, d: Derived): Sheet[] {
 
 function scheduleSheets(d: Derived): Sheet[] {
   const rows = d.schedule.map((r) => [r.id, KIND[r.kind], `${mark(r.xIn)} , ${mark(r.yIn)}`, mark(r.heightIn), mark(r.embedIn), inches(r.holeDiameterIn), mark(r.holeIn), mark(r.totalIn), r.stockIn === null ? 'special' : mark(r.stockIn)])
-  return chunk(rows, ROWS).map((part): Sheet => ({
+  return chunk(rows, ROWS - 4).map((part): Sheet => ({
     title: 'Post schedule', sub: `${d.schedule[0]?.section ?? ''}; place from strings 1 and A to the centre`, blocks: [table(['post', 'kind', 'place', 'height', 'in ground', 'hole', 'deep', 'length', 'stock'], part, [2, 3, 4, 5, 6, 7, 8], [0]), { kind: 'caution', text: plain(RAISE_CAUTION) }],
   }))
 }

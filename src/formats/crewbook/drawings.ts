@@ -52,13 +52,13 @@ export function planSvg(job: Job, d: Derived): { readonly svg: string; readonly 
 
 /** One post standing in its hole with its marks, numbers beside them: down from the top on the left, up from the grade line on the right. */
 export function postSvg(job: Job, d: Derived, card: PostCard): { readonly svg: string; readonly width: number; readonly height: number } {
-  const [width, height] = [500, 500]
+  const [width, height] = [500, 440]
   const b = job.building
   const hole = d.holes.find((h) => h.kind === card.kind)
   const top = card.row.longPointIn
   const depth = hole?.depthIn ?? 48
-  const s = (height - 40) / (top + depth)
-  const Y = (up: number) => 16 + (top - up) * s
+  const s = (height - 54) / (top + depth)
+  const Y = (up: number) => 30 + (top - up) * s
   const [px, pw] = [232, 34]
   const body: string[] = []
   const size = postSize(b.post)

@@ -35,7 +35,8 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
 
 export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: number; readonly longPointIn: number; readonly stringIn: number; readonly url: string }
 
-const [W, H] = [258, 322]
+// Two cards and their gap under a sheet's title must fit a letter page, or the whole drawing goes to the next one.
+const [W, H] = [258, 310]
 /** Most marks that fit a card of four to a sheet. */
 export const CARD_MARKS = 13
 

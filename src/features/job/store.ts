@@ -76,6 +76,9 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         // A newer plan may stand by now: the judgement is laid under it and judged again in the next turn.
         if (judgement) { const { checks, tally, lateral, site, demands } = judgement; shown(job === get().history.present ? judgement : { checks, tally, lateral, site, demands }) }
         set({ judged: job })
+        // For the bench: how long an edit waited for its judgement to be in the store. Only the last is kept.
+        performance.clearMeasures('judged')
+        performance.measure('judged', { start: began })
         const early = JUDGE_EVERY_MS - (performance.now() - began)
         if (early > 0 && job !== get().history.present) await new Promise((r) => setTimeout(r, early))
       }

@@ -38,7 +38,13 @@ export async function benchBrowser() {
     console.log(`job page after the first byte: load ${ready.toFixed(0)} ms`)
     await driver.sleep(1000)
     const [painted, judged] = await driver.executeAsyncScript(KEYS)
-    for (const [what, times] of [['keystroke to painted frame', painted], ['keystroke to the judgement of all members, from the worker', judged]]) { const k = stats(times); console.log(`${what}: best tenth ${k.tenth}, median ${k.median} ms, 95th percentile ${k.p95} ms`) }
+    const plain = await (await post(`${site.base}/api/jobs`, { import: { ...doc, building: { ...doc.building, leanTos: [] } } })).json()
+    await open(`/jobs/${plain.id}?stage=building`, '.desk')
+    await driver.sleep(1000)
+    const without = await driver.executeAsyncScript(KEYS)
+    await open(`/jobs/${id}?stage=building`, '.desk')
+    await driver.sleep(1000)
+    for (const [what, times] of [['keystroke to painted frame', painted], ['keystroke to the judgement of all members, from the worker', judged], ['the same without lean-tos, to painted frame', without[0]], ['the same without lean-tos, to the judgement', without[1]]]) { const k = stats(times); console.log(`${what}: best tenth ${k.tenth}, median ${k.median} ms, 95th percentile ${k.p95} ms`) }
     for (let i = 0; i < 2; i++) { const [frames, busy] = await driver.executeAsyncScript(DRAG); const [d, w] = [stats(frames), stats(busy)]; console.log(`dragging a door, frame to frame${i ? ', again' : ''}: median ${d.median} ms, 95th percentile ${d.p95} ms, ${(1000 / d.mean).toFixed(0)} frames a second; page busy with each ${w.tenth} ms in the best tenth, median ${w.median} ms`) }
 
     const posts = await driver.executeScript("return [...document.querySelectorAll('[data-post]')].map((p) => p.dataset.post)")

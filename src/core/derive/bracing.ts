@@ -9,7 +9,7 @@ import type { HoleKind } from './holes'
 import type { SiteResults } from './siteResults'
 
 /** In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave walls from wind on the gables. */
-export function wallShearLb(lateral: Omit<Lateral, 'units'>): Record<Side, number> {
+export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<Side, number> {
   const { row, relied } = lateral
   const total = row.loadLb.reduce((t, v) => t + v, 0)
   const end = (i: 0 | 1) => relied === 'roof trusted' ? total / 2 : relied === 'roof checked' ? Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1]) : 0

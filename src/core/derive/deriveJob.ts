@@ -40,15 +40,18 @@ export interface Derived extends Omit<Plan, 'plannedWalls'>, Judgement {}
 export type CheckSummary = Omit<Check, 'trace' | 'diagram'>
 /** Everything derived, as an interface shows it: checks without their arithmetic. */
 export type ShownDerived = Omit<Plan, 'plannedWalls'> & ToldJudgement
-/** A judgement as it crosses from a worker: checks without their arithmetic, the frame without its unit cases. */
+/** A judgement as it crosses from a worker: checks without their arithmetic, the frame without its cases. */
 export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & { readonly checks: readonly CheckSummary[]; readonly lateral: ToldLateral | null }
-export type ToldLateral = Omit<Lateral, 'units'>
+export type ToldLateral = Omit<Lateral, 'units' | 'cases'>
+
+const toldChecks = (checks: readonly Check[]): CheckSummary[] => checks.map(({ trace: _t, diagram: _d, ...c }) => c)
 
 /** What of a judgement is told to whoever shows it; only plain data. */
 export function told(j: Judgement): ToldJudgement {
   const { checks, lateral, ...rest } = j
-  const { units: _u, ...frame } = lateral ?? { units: null }
-  return { ...rest, lateral: lateral ? (frame as ToldLateral) : null, checks: checks.map(({ trace: _t, diagram: _d, ...c }) => c) }
+  if (!lateral) return { ...rest, lateral, checks: toldChecks(checks) }
+  const { units: _u, cases: _c, ...frame } = lateral
+  return { ...rest, lateral: frame, checks: toldChecks(checks) }
 }
 
 const WAITING = { holes: 'Holes', posts: 'Posts', walls: 'Girts', roof: 'Roof', bracing: 'Bracing' } as const

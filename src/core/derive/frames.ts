@@ -17,6 +17,8 @@ export interface Lateral {
   /** Lateral cases of each post, by id. Empty where nothing blows on it; missing where it cannot be computed. */
   readonly cases: Readonly<Record<string, readonly LateralCase[]>>
   readonly units: Readonly<Record<string, PostUnit>>
+  /** Hardest wind on each post of all its cases, lb a foot of height. */
+  readonly windPlf: Readonly<Record<string, number>>
   readonly kneeLb: number
   readonly values: DesignValues | null
   readonly fixityFt: number
@@ -166,6 +168,8 @@ export function lateralOf(job: Job, grid: Grid, layout: PostLayout, demands: Rea
       if (Number.isFinite(move)) cases[p.id] = [make('wind on the gable', plf, move)]
     }
   }
+  const windPlf: Record<string, number> = {}
+  for (const id in cases) windPlf[id] = cases[id].reduce((m, c) => Math.max(m, c.plf), 0)
   const gable = Math.max(...(['west', 'east'] as const).map((side) => (b.openSides.includes(side) ? 0 : wallAreaFt2(b, grid, side))))
-  return { relied, why, row: { xIn: grid.centresIn, loadLb, frameLbIn, bayLbIn, wallLbIn, result, moveIn, eavePlf, frameShare }, cases, units, kneeLb, values, fixityFt, alongLb: (psf(Math.max(w.windwardPsf - w.leewardAlongPsf, 16)) * gable) / 2 }
+  return { relied, why, row: { xIn: grid.centresIn, loadLb, frameLbIn, bayLbIn, wallLbIn, result, moveIn, eavePlf, frameShare }, cases, units, windPlf, kneeLb, values, fixityFt, alongLb: (psf(Math.max(w.windwardPsf - w.leewardAlongPsf, 16)) * gable) / 2 }
 }

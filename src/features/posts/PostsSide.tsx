@@ -12,8 +12,7 @@ export function PostsSide() {
   const mark = d.rods.offsets[post.id]
   const card = d.cards.find((c) => c.postIds.includes(post.id))
   const demand = d.demands?.[post.id]
-  const cases = d.lateral?.cases[post.id]
-  const wind = cases?.length ? Math.max(...cases.map((c) => c.plf)) : undefined
+  const wind = d.lateral?.windPlf[post.id]
   if (!row) return null
   const lines: readonly (readonly [string, number])[] = [['From string 1', post.x], [`From string ${d.rows.south}`, post.y], [post.heightIn > 0 && post.side !== 'south' && post.side !== 'north' ? 'Grade line to rafter underside' : 'Grade line to heel', post.heightIn], ['In the ground', row.embedIn], ['Foot to long point', row.totalIn]]
   return (

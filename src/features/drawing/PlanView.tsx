@@ -52,6 +52,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   useEffect(() => () => set({ plan: null }), [set])
 
   const last = d.grid.centresIn.length
+  // Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the drawing is put elsewhere.
+  const inOrder = [...d.posts.filter((p) => !p.id.startsWith('J')), ...d.posts.filter((p) => p.id.startsWith('J'))]
   const gableShown = [...new Map(d.posts.filter((p) => p.kind === 'gable' && !p.id.startsWith('X')).map((p) => [p.row, p])).values()]
   const stakeX = Math.max(40, X(-past) - 32)
   const stakeY = Math.min((size.height || 600) - 56, Y(y0 - past) + 30)
@@ -72,7 +74,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         {layers.strings && <StringsLayer v={viewport} strings={d.strings} boards={d.batterBoards} picked={picked.string} x0={-past} x1={l + past} y0={y0 - past} y1={y1 + past} />}
         {d.placed.map((o) => <OpeningMark key={o.opening.id} o={o} v={viewport} lengthIn={l} widthIn={w} on={picked.opening === o.opening.id} pick={pick} grab={grab} />)}
         {d.omitted.map((p) => <rect key={p.id} x={X(p.x) - 4.5} y={Y(p.y) - 4.5} width={9} height={9} fill="none" stroke="var(--keel)" strokeWidth={1.4} strokeDasharray="2 2" pointerEvents="none"><title>{`no post ${p.id}: a header carries its truss`}</title></rect>)}
-        {d.posts.map((p) => <PostMark key={p.id} p={p} v={viewport} on={picked.post === p.id} holeIn={layers.holes ? (d.holes.find((h) => h.kind === p.kind)?.diameterIn ?? null) : null} string={isEave(p.side) ? d.rows[p.kind === 'lean-to' ? `lean-${p.side}` : p.side] : p.side === 'west' ? '1' : String(last)} pick={pick} grab={grab} />)}
+        {inOrder.map((p) => <PostMark key={p.id} p={p} v={viewport} on={picked.post === p.id} holeIn={layers.holes ? (d.holes.find((h) => h.kind === p.kind)?.diameterIn ?? null) : null} string={isEave(p.side) ? d.rows[p.kind === 'lean-to' ? `lean-${p.side}` : p.side] : p.side === 'west' ? '1' : String(last)} pick={pick} grab={grab} />)}
         {layers.strings && d.strings.filter((s) => isEave(s.side)).map((s) => [0, l].map((x) => <circle key={`${s.id}${x}`} cx={X(x)} cy={Y(s.from.y)} r={4} fill="var(--chalk)" stroke="#fff" strokeWidth={1.5} pointerEvents="none" />))}
         {layers.square && <SquareMoves v={viewport} />}
         <g pointerEvents="none">

@@ -42,7 +42,7 @@ export interface JobState {
 }
 
 /** While edits follow each other, a judgement begins no sooner after the one before, ms: drawing comes first. */
-const JUDGE_EVERY_MS = 48
+const JUDGE_EVERY_MS = 160
 
 export type JobStore = StoreApi<JobState>
 

@@ -10,7 +10,7 @@ import { BuildingMain, BuildingSide } from '../building'
 import { FieldContext, useFieldLog } from '../field'
 import { HoldsMain, HoldsSide } from '../holds'
 import { HolesMain, HolesSide } from '../holes'
-import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
+import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, warmUp, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
 import { PostsMain, PostsSide } from '../posts'
 import { RoofMain, RoofSide } from '../roof'
 import { SiteMain, SiteSide } from '../site'
@@ -111,7 +111,8 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
       const changed = usable !== null && JSON.stringify(usable.doc) !== JSON.stringify(base.doc)
       const next = createJobStore(changed && usable ? { ...base, revision: usable.baseRevision, doc: usable.baseRevision === base.revision ? base.doc : usable.base } : base, changed && usable ? usable.doc : base.doc, stageOf())
       if (reply.kind !== 'ok') next.getState().set({ save: { kind: 'kept' } })
-      stop = watchAndSave(next)
+      const [unwatch, rest] = [watchAndSave(next), warmUp(() => next.getState().history.present)]
+      stop = () => { unwatch(); rest() }
       setTrouble(null)
       setStore(next)
     })()

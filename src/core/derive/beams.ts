@@ -4,7 +4,7 @@ import type { Building, Job } from '../model'
 import { line, makeCheck, notChecked, sig, type Check } from '../result'
 import { uniform, type SpanLoads } from '../statics'
 import { boardSize, boardValues, postSize, specificGravity, weightPlf } from '../wood'
-import { gravityOf, upliftOf, type RoofLoads } from './demands'
+import { gravityLine, gravityOf, upliftOf, type RoofLoads } from './demands'
 import type { SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
 
@@ -73,7 +73,7 @@ function seatChecks(b: Building, kind: 'carrier' | 'header', worst: EaveBeam, sh
     out.push(s.problem ? notChecked(`${kind}-bolts`, `${name} bolted to posts`, 'roof', `Cannot be counted: ${s.problem}.`, 'Wider spacing or smaller bolts.') : makeCheck({ ...head, id: `${kind}-bolts`, title: `${name} bolted to posts`, demand: down, capacity: s.groupLb, unit: 'lb', combination: 'D+S', place: 'at a post', governs: `${Math.round(down).toLocaleString('en-US')} lb hang on ${j.count} bolts of ${j.diameterIn} in.`, fix: 'More or thicker bolts, or seat the beam in a notch so that wood carries it.', trace: () => s.trace }))
   } else if (v) {
     const area = 1.5 * Math.min(spec.plies, size.plies > 1 ? size.plies - 1 : 1) * size.depthIn
-    out.push(makeCheck({ ...head, id: `${kind}-seat`, title: `${name} on their seats`, demand: down / area, capacity: v.fcPerp, unit: 'psi', combination: 'D+S', place: 'at a post', governs: `${Math.round(down).toLocaleString('en-US')} lb press the beam on a notch of ${sig(area)} in².`, fix: 'A wider seat, a bearing block, or a denser wood.', trace: () => [line('Bearing', 'R/(b·lb)', `${sig(down)}/${sig(area)}`, down / area, 'psi', 'NDS 2018 3.10.2'), line('Allowed', 'Fc⊥', v.table, v.fcPerp, 'psi', v.table)] }))
+    out.push(makeCheck({ ...head, id: `${kind}-seat`, title: `${name} on their seats`, demand: down / area, capacity: v.fcPerp, unit: 'psi', combination: 'D+S', place: 'at a post', governs: `${Math.round(down).toLocaleString('en-US')} lb press the beam on a notch of ${sig(area)} in².`, fix: 'A wider seat, a bearing block, or a denser wood.', trace: () => [line('Bearing', 'R/(b·lb)', `${sig(down)}/${sig(area)}`, down / area, 'psi', 'NDS 2018 3.10.2'), line('Allowed', 'Fc⊥', sig(v.fcPerp), v.fcPerp, 'psi', v.table)] }))
   }
   if (end.upliftLb > 0) {
     const s = strength(1.6)
@@ -127,13 +127,13 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
     out.push(makeCheck({
       ...head, id: 'truss-seat', title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats', demand: rLb / bearing, capacity: v.fcPerp, unit: 'psi', combination: 'D+S', place: `truss ${heavy + 1}`,
       governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`, fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
-      trace: () => [line('Reaction', 'worst of D+S, D+Lr, D+0.75S+0.45W', '', rLb, 'lb', 'ASCE 7-16 2.4.1'), line('Bearing', onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)', `${sig(rLb)}/${sig(bearing)}`, rLb / bearing, 'psi', 'NDS 2018 3.10.2'), line('Allowed across the grain', 'Fc⊥', `${lumber}; the truss chord is taken as the same species`, v.fcPerp, 'psi', v.table, v.verify)],
+      trace: () => [gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]), line('Bearing', onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)', `${sig(rLb)}/${sig(bearing)}`, rLb / bearing, 'psi', 'NDS 2018 3.10.2'), line(`Allowed across the grain, ${lumber}`, 'Fc⊥; the truss chord is taken as the same species', sig(v.fcPerp), v.fcPerp, 'psi', v.table, v.verify)],
     }))
     const blockNail = nailOf(b.joints.girt.nail)
     if (!onCarriers && t.blockNails > 0 && blockNail) {
       const share = (rLb * 1.5) / seatIn
       const one = nailStrength({ nail: blockNail, sideIn: 1.5, mainIn: size.depthIn, gMain: v.g, gSide: v.g, duration: 1.15, wet: b.joints.wetPosts })
-      out.push(makeCheck({ ...head, group: 'joint', id: 'truss-block', title: 'Bearing blocks under the trusses', demand: share, capacity: one.lateralLb * t.blockNails, unit: 'lb', combination: 'D+S', place: `truss ${heavy + 1}`, governs: `The block takes ${Math.round(share)} lb of the seat; ${t.blockNails} ${blockNail.name} hold it to the post.`, fix: 'More nails in the block.', trace: () => [line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'), ...one.trace.slice(0, 1)] }))
+      out.push(makeCheck({ ...head, group: 'joint', id: 'truss-block', title: 'Bearing blocks under the trusses', demand: share, capacity: one.lateralLb * t.blockNails, unit: 'lb', combination: 'D+S', place: `truss ${heavy + 1}`, governs: `The block takes ${Math.round(share)} lb of the seat; ${t.blockNails} ${blockNail.name} hold it to the post.`, fix: 'More nails in the block.', trace: () => [line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'), ...one.trace.slice(0, 2), line('All nails of the block', "n·Z'", `${t.blockNails} × ${sig(one.lateralLb)}`, one.lateralLb * t.blockNails, 'lb', 'NDS 2018 12.3')] }))
     }
     if (onCarriers && b.roof.carrier.plies === 2 && b.roof.carrier.sides === 'both') out.push(notChecked('truss-share', 'Sharing between the two carriers', 'roof', 'Each carrier takes half only if every truss seats on both. One that bears on one ply loads it double.', 'Check every seat while setting, shim where one is low.'))
   }
@@ -149,6 +149,6 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
     const s = strength(1.6)
     out.push(makeCheck({ ...head, id: 'truss-uplift', title: 'Trusses held down', demand: Math.max(0, up[lifted]), capacity: s.groupLb, unit: 'lb', combination: '0.6D+0.6W', place: `truss ${lifted + 1}`, governs: up[lifted] <= 0 ? 'Dead load alone holds the trusses down.' : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`, fix: 'More or thicker bolts; keep the truss maker’s edge distances.', trace: () => s.trace }))
   } else if (b.joints.rafterTieLb === null) out.push(notChecked('truss-ties', 'Ties of trusses to carriers', 'roof', `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not entered.`, 'Enter the rated uplift of the ties.'))
-  else out.push(makeCheck({ ...head, id: 'truss-ties', title: 'Ties of trusses to carriers', demand: Math.max(0, up[lifted]), capacity: b.joints.rafterTieLb, unit: 'lb', combination: '0.6D+0.6W', place: `truss ${lifted + 1}`, governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${b.joints.rafterTieLb} lb.`, fix: 'Stronger ties.', trace: () => [line('Rated tie', 'typed', '', b.joints.rafterTieLb ?? 0, 'lb', 'maker’s report')] }))
+  else out.push(makeCheck({ ...head, id: 'truss-ties', title: 'Ties of trusses to carriers', demand: Math.max(0, up[lifted]), capacity: b.joints.rafterTieLb, unit: 'lb', combination: '0.6D+0.6W', place: `truss ${lifted + 1}`, governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${b.joints.rafterTieLb} lb.`, fix: 'Stronger ties.', trace: () => [line('Rated tie', 'typed', sig(b.joints.rafterTieLb ?? 0), b.joints.rafterTieLb ?? 0, 'lb', 'maker’s report')] }))
   return out
 }

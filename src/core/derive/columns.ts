@@ -8,7 +8,7 @@ import { columnStability, laminationFactor, postSize, SPLICE_SHARE, wetFactors, 
 import type { PostDemand } from './demands'
 import type { Lateral } from './frames'
 import type { HoleKind } from './holes'
-import { momentAtFtLb, type LateralCase } from './lateralCase'
+import { actionNumbers, momentAtFtLb, type LateralCase } from './lateralCase'
 import { kindName } from './postNames'
 
 /** Place on a post where its strength is checked. */
@@ -19,6 +19,8 @@ export interface ColumnResult {
   readonly postId: string; readonly section: Section; readonly combination: string; readonly wind: string; readonly ratio: number
   readonly axialLb: number; readonly momentFtLb: number; readonly weakFtLb: number; readonly fc: number; readonly fb: number; readonly fb2: number; readonly fcAllowed: number; readonly fbAllowed: number; readonly fb2Allowed: number
   readonly fce1: number; readonly fce2: number; readonly tension: boolean; readonly slender: number; readonly c: LateralCase | null; readonly duration: number
+  /** What it was judged with: the load's parts, the area left at the section, the share of the wind and of the bending strength, the stability of the governing axis. */
+  readonly axial: Axial; readonly areaIn2: number; readonly share: number; readonly limits: Limits; readonly clad: number
 }
 
 export interface ColumnBasis {
@@ -54,7 +56,8 @@ export function columnBasis(b: Building, lateral: Lateral, gapIn: number): Colum
   }
 }
 
-interface Axial { readonly lb: number; readonly duration: number; readonly name: string; readonly windShare: number }
+/** An axial load with its parts, lb: factored dead, roof and wind (down positive). */
+interface Axial { readonly lb: number; readonly duration: number; readonly name: string; readonly windShare: number; readonly parts: readonly [number, number, number] }
 
 /** Axial load of every combination, lb, compression positive; wind pushes down or lifts, whichever is asked. */
 function axials(list: readonly Combination[], d: PostDemand, weightLb: number): Axial[] {
@@ -62,16 +65,16 @@ function axials(list: readonly Combination[], d: PostDemand, weightLb: number): 
   for (const c of list) {
     const roof = c.live === 'snow' ? d.snowLb : c.live === 'roof' ? d.liveLb : 0
     const dead = c.least ? d.deadMinLb + weightLb : d.deadLb + weightLb
-    const base = c.dead * dead + c.roof * roof
-    if (c.wind === 0) { out.push({ lb: base, duration: c.duration, name: c.id, windShare: 0 }); continue }
-    if (!c.least) out.push({ lb: base + c.wind * d.windDownLb, duration: c.duration, name: c.id, windShare: c.wind / 0.6 })
-    if (c.roof === 0) out.push({ lb: base - c.wind * d.windUpLb, duration: c.duration, name: c.id, windShare: c.wind / 0.6 })
+    const make = (windLb: number) => out.push({ lb: c.dead * dead + c.roof * roof + windLb, duration: c.duration, name: c.id, windShare: c.wind / 0.6, parts: [c.dead * dead, c.roof * roof, windLb] })
+    if (c.wind === 0) { make(0); continue }
+    if (!c.least) make(c.wind * d.windDownLb)
+    if (c.roof === 0) make(-c.wind * d.windUpLb)
   }
   return out
 }
 
 /** What one section can take under one duration, wet or dry: it does not depend on the load, so each is worked out once. */
-interface Limits { readonly fcAllowed: number; readonly fce1: number; readonly fce2: number; readonly fbAllowed: number; readonly fb2Allowed: number; readonly ftAllowed: number; readonly slender: number }
+interface Limits { readonly fcAllowed: number; readonly fce1: number; readonly fce2: number; readonly fbAllowed: number; readonly fb2Allowed: number; readonly ftAllowed: number; readonly slender: number; readonly fcStar: number; readonly fce: number; readonly c: number; readonly cp: number; readonly kf: number }
 function limitsOf(k: ColumnBasis, p: Post, duration: number, wet: boolean): Limits {
   const ke = k.keOf(p)
   const gap = k.gapIn(p)
@@ -86,7 +89,9 @@ function limitsOf(k: ColumnBasis, p: Post, duration: number, wet: boolean): Limi
   const c = size.wood === 'glulam' ? 0.9 : 0.8
   const c1 = columnStability({ slenderness: strong, eMinPsi: v.eMin * f.e, fcStarPsi: fcStar, c })
   const c2 = columnStability({ slenderness: weak, eMinPsi: v.eMin * f.e, fcStarPsi: fcStar, c })
+  const weakRules = k.kf * c2.cp < c1.cp
   const made: Limits = {
+    fcStar, c, fce: weakRules ? c2.fcePsi : c1.fcePsi, cp: weakRules ? c2.cp : c1.cp, kf: weakRules ? k.kf : 1,
     fcAllowed: fcStar * Math.min(c1.cp, k.kf * c2.cp), fce1: c1.fcePsi, fce2: c2.fcePsi, fbAllowed: v.fb * duration * f.fb * k.lamination,
     fb2Allowed: v.fb * duration * f.fb * (k.solidWeak ? 1.15 : 1), ftAllowed: v.ft * duration, slender: Math.max(strong, weak), // flat plies take Cfu of their own, 1.15 for 6 and 8 in.
   }
@@ -95,7 +100,7 @@ function limitsOf(k: ColumnBasis, p: Post, duration: number, wet: boolean): Limi
 }
 
 /** One section under one combination, before it is judged. `share` of the whole section's bending strength that counts. */
-interface Trial { readonly a: Axial; readonly section: Section; readonly m1: number; readonly m2: number; readonly wet: boolean; readonly share: number; readonly c: LateralCase | null }
+interface Trial { readonly a: Axial; readonly section: Section; readonly m1: number; readonly m2: number; readonly wet: boolean; readonly share: number; readonly c: LateralCase | null; /** Cladding wind, plf, of a trial that has only that. */ readonly clad?: number }
 
 /** Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling (3.10.1). */
 function ratioOf(k: ColumnBasis, l: Limits, t: Trial): number {
@@ -119,7 +124,7 @@ function detail(k: ColumnBasis, p: Post, t: Trial, ratio: number): ColumnResult 
   const tension = t.a.lb < 0
   return {
     postId: p.id, section: t.section, combination: t.a.name, wind: t.c?.name ?? '', axialLb: t.a.lb, momentFtLb: t.m1, weakFtLb: t.m2, fc: t.a.lb / area, fb: (Math.abs(t.m1) * 12) / k.size.sIn3, fb2: (Math.abs(t.m2) * 12) / k.weakS,
-    fcAllowed: seat ? k.v.fc * t.a.duration : tension ? l.ftAllowed : l.fcAllowed, fbAllowed: l.fbAllowed * t.share, fb2Allowed: l.fb2Allowed, fce1: l.fce1, fce2: l.fce2, tension, slender: l.slender, c: t.c, duration: t.a.duration, ratio,
+    fcAllowed: seat ? k.v.fc * t.a.duration : tension ? l.ftAllowed : l.fcAllowed, fbAllowed: l.fbAllowed * t.share, fb2Allowed: l.fb2Allowed, fce1: l.fce1, fce2: l.fce2, tension, slender: l.slender, c: t.c, duration: t.a.duration, ratio, axial: t.a, areaIn2: area, share: t.share, limits: l, clad: t.clad ?? 0,
   }
 }
 
@@ -147,8 +152,8 @@ export function columnWorst(job: Job, k: ColumnBasis, p: Post, d: PostDemand, ca
     near.push({ duration, wet, limits: made })
     return made
   }
-  const take = (a: Axial, section: Section, m1: number, m2: number, wet: boolean, share: number, c: LateralCase | null) => {
-    const t: Trial = { a, section, m1, m2, wet, share, c }
+  const take = (a: Axial, section: Section, m1: number, m2: number, wet: boolean, share: number, c: LateralCase | null, cladPlf = 0) => {
+    const t: Trial = { a, section, m1, m2, wet, share, c, clad: cladPlf }
     const r = ratioOf(k, limits(a.duration, wet), t)
     if (!(r <= ratio)) { ratio = r; worst = t }
   }
@@ -180,31 +185,58 @@ export function columnWorst(job: Job, k: ColumnBasis, p: Post, d: PostDemand, ca
   }
   // Cladding wind by itself (7.8): the post as a part of the wall, with no roof load to help or harm.
   const clad = (d.claddingPlf * heightFt ** 2) / 8
-  if (clad > 0) take({ lb: 0, duration: 1.6, name: 'cladding wind', windShare: 1 }, pier ? 'at mid-height' : 'at or below grade', clad, 0, k.wet && !pier, 1, null)
+  if (clad > 0) take({ lb: 0, duration: 1.6, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] }, pier ? 'at mid-height' : 'at or below grade', clad, 0, k.wet && !pier, 1, null, d.claddingPlf)
   return detail(k, p, worst as unknown as Trial, ratio)
 }
 
-function columnTrace(k: ColumnBasis, r: ColumnResult, p: Post): TraceLine[] {
+/** How the moment of a trial came about, with its numbers. */
+function momentLine(r: ColumnResult, p: Post, eccFtLb: number): TraceLine {
+  const label = `Moment ${r.section}`
+  const verify = r.section === 'at or below grade' ? 'C17' : undefined
+  const moment = Math.abs(r.momentFtLb)
+  if (r.clad > 0) return line(label, 'w·H²/8', `${sig(r.clad)} × ${sig(p.heightIn / 12)}²/8`, moment, 'ft-lb', 'statics', verify)
+  if (!r.c) return line(label, 'P·e/2', `${sig(eccFtLb)}/2`, moment, 'ft-lb', 'statics')
+  const s = r.axial.windShare
+  const ecc = r.section === 'at mid-height' && eccFtLb !== 0 ? ` + ${sig(eccFtLb)}/2` : ''
+  const own = (moment - (ecc ? eccFtLb / 2 : 0)) / s
+  const is = (action: 'momentFtLb' | 'fixedFtLb') => r.c !== null && Math.abs(own - Math.abs(r.c[action])) < 1e-6 * own
+  const action = r.section !== 'at or below grade' ? null : is('momentFtLb') ? 'momentFtLb' : is('fixedFtLb') ? 'fixedFtLb' : null
+  const parts = action === null ? sig(own) : actionNumbers(r.c, action)
+  return line(label, `${s === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`, `${s === 1 ? parts : action === null ? `${sig(s)} × ${parts}` : `${sig(s)} × (${parts})`}${ecc}`, moment, 'ft-lb', `statics: ${sig(r.c.plf)} plf, top moves ${sig(r.c.moveIn)} in.`, verify)
+}
+
+function columnTrace(k: ColumnBasis, r: ColumnResult, p: Post, eccFtLb: number): TraceLine[] {
   const { v, size } = k
   const wet = r.section === 'at or below grade' && k.wet
+  const [dead, roof, wind] = r.axial.parts
+  const seat = r.section === 'at the truss seat'
   const out: TraceLine[] = [
-    line('Axial load', r.combination, r.wind, r.axialLb, 'lb', 'ASCE 7-16 2.4.1'),
-    line(r.tension ? 'Axial stress, tension' : 'Axial stress', r.tension ? 'ft = T/A' : 'fc = P/A', `${sig(Math.abs(r.axialLb))}/${sig(size.areaIn2)}`, Math.abs(r.fc), 'psi', 'NDS 2018 3.6'),
+    line(`Axial load${r.wind ? `, ${r.wind}` : ''}`, `${r.combination}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`, [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])].map((x) => (x < 0 ? `(${sig(x).replace('-', '−')})` : sig(x))).join(' + '), r.axialLb, 'lb', 'ASCE 7-16 2.4.1'),
+    line(r.tension ? 'Axial stress, tension' : 'Axial stress', `${r.tension ? 'ft = T/A' : 'fc = P/A'}${r.areaIn2 < size.areaIn2 ? ', one ply not counted' : ''}`, `${sig(Math.abs(r.axialLb))}/${sig(r.areaIn2)}`, Math.abs(r.fc), 'psi', 'NDS 2018 3.6'),
   ]
-  if (!r.tension && r.section !== 'at the truss seat') out.push(
-    line('Slenderness, strong axis', 'Ke·H/d', `${k.keOf(p)} × ${sig(k.lengthIn(p))}/${sig(size.depthIn)}`, (k.keOf(p) * k.lengthIn(p)) / size.depthIn, '', 'NDS 2018 3.7.1', k.keOf(p) > 1 ? 'C07' : undefined),
-    line('Slenderness, weak axis', 'gap/d2', `${sig(k.gapIn(p))}/${sig(k.weakDepthIn)}${k.kf < 1 ? ', Kf 0.6' : k.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`, k.gapIn(p) / k.weakDepthIn, '', 'NDS 2018 15.3.2'),
-    line('Allowed axial', "Fc' = Fc·CD·CM·CP", `${sig(v.fc)} × ${r.duration} × ${wetFactors(v, wet).fc} × CP`, r.fcAllowed, 'psi', `${v.table}; NDS 2018 3.7, 15.3`, v.verify),
-  )
+  if (!r.tension && !seat) {
+    const { fcStar, fce, c, cp, kf } = r.limits
+    const a = `(1 + ${sig(fce / fcStar)})/(2 × ${c})`
+    out.push(
+      line('Slenderness, strong axis', 'Ke·H/d', `${k.keOf(p)} × ${sig(k.lengthIn(p))}/${sig(size.depthIn)}`, (k.keOf(p) * k.lengthIn(p)) / size.depthIn, '', 'NDS 2018 3.7.1', k.keOf(p) > 1 ? 'C07' : undefined),
+      line('Slenderness, weak axis', `gap/d2${k.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`, `${sig(k.gapIn(p))}/${sig(k.weakDepthIn)}`, k.gapIn(p) / k.weakDepthIn, '', 'NDS 2018 15.3.2'),
+      line('Before stability', 'Fc* = Fc·CD·CM', `${sig(v.fc)} × ${r.duration} × ${wetFactors(v, wet).fc}`, fcStar, 'psi', v.table, v.verify),
+      line('Stability of the weaker axis', 'CP from α = FcE/Fc*', `${a} − √((${a})² − ${sig(fce / fcStar)}/${c})`, cp, '', `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`),
+      line('Allowed axial', kf < 1 ? "Fc' = Fc*·Kf·CP" : "Fc' = Fc*·CP", `${sig(fcStar)}${kf < 1 ? ` × ${kf}` : ''} × ${sig(cp)}`, r.fcAllowed, 'psi', kf < 1 ? 'NDS 2018 15.3.2' : 'NDS 2018 3.7'),
+    )
+  }
+  if (r.tension) out.push(line('Allowed tension', "Ft' = Ft·CD", `${sig(v.ft)} × ${r.duration}`, r.fcAllowed, 'psi', `${v.table}; NDS 2018 3.8`, v.verify))
   if (r.momentFtLb !== 0) out.push(
-    line(`Moment ${r.section}`, r.c ? 'statics of the held post and the frame’s move' : r.combination === 'cladding wind' ? 'w·H²/8' : 'P·e', r.c ? `${sig(r.c.plf)} plf, top moves ${sig(r.c.moveIn)} in.` : '', Math.abs(r.momentFtLb), 'ft-lb', 'statics', r.section === 'at or below grade' ? 'C17' : undefined),
+    momentLine(r, p, eccFtLb),
     line('Bending stress', 'fb = 12·M/S', `12 × ${sig(Math.abs(r.momentFtLb))}/${sig(size.sIn3)}`, r.fb, 'psi', 'NDS 2018 3.3'),
-    line('Allowed bending', "Fb' = Fb·CD·CM·lamination", `${sig(v.fb)} × ${r.duration} × ${wetFactors(v, wet).fb} × ${k.lamination}${r.section === 'in the splice zone' ? ' × splice' : ''}`, r.fbAllowed, 'psi', `${v.table}; NDS 2018 4.3, ASABE EP559`, k.lamination > 1 ? 'C08' : v.verify),
+    line('Allowed bending', `Fb' = Fb·CD·CM·lamination${r.share < 1 ? '·splice' : ''}`, `${sig(v.fb)} × ${r.duration} × ${wetFactors(v, wet).fb} × ${k.lamination}${r.share < 1 ? ` × ${sig(r.share)}` : ''}`, r.fbAllowed, 'psi', `${v.table}; NDS 2018 4.3, ASABE EP559`, k.lamination > 1 ? 'C08' : v.verify),
   )
-  if (r.weakFtLb !== 0) out.push(line('Bending across the plies', 'fb2 = 12·M2/ΣSy', `12 × ${sig(r.weakFtLb)}/${sig(k.weakS)}`, r.fb2, 'psi', 'NDS 2018 3.9.2'))
-  out.push(r.section === 'at the truss seat' ? line('Outer plies beside the pocket', "fc/Fc*", `${sig(r.fc)}/${sig(r.fcAllowed)}`, r.ratio, '', 'NDS 2018 3.10.1')
-    : r.tension ? line('Together', "ft/Ft' + fb/Fb*", `${sig(-r.fc)}/${sig(r.fcAllowed)} + ${sig(r.fb)}/${sig(r.fbAllowed)}`, r.ratio, '', 'NDS 2018 3.9.1')
-      : line('Together', "(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))", `(${sig(r.fc)}/${sig(r.fcAllowed)})² + ${sig(r.fb)}/(${sig(r.fbAllowed)} × (1−${sig(r.fc)}/${sig(r.fce1)}))`, r.ratio, '', 'NDS 2018 3.9.2'))
+  const weak = r.weakFtLb !== 0
+  if (weak) out.push(line('Bending across the plies', 'fb2 = 12·M2/ΣSy', `12 × ${sig(r.weakFtLb)}/${sig(k.weakS)}`, r.fb2, 'psi', 'NDS 2018 3.9.2'))
+  const room = (fce: number) => `(1 − ${sig(r.fc)}/${sig(fce)})`
+  out.push(seat ? line('Outer plies beside the pocket', 'fc/Fc*', `${sig(r.fc)}/${sig(r.fcAllowed)}`, r.ratio, '', 'NDS 2018 3.10.1')
+    : r.tension ? line('Together', `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`, `${sig(-r.fc)}/${sig(r.fcAllowed)} + ${sig(r.fb)}/${sig(r.fbAllowed)}${weak ? ` + ${sig(r.fb2)}/${sig(r.fb2Allowed)}` : ''}`, r.ratio, '', 'NDS 2018 3.9.1')
+      : line('Together', `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`, `(${sig(r.fc)}/${sig(r.fcAllowed)})² + ${sig(r.fb)}/(${sig(r.fbAllowed)} × ${room(r.fce1)})${weak ? ` + ${sig(r.fb2)}/(${sig(r.fb2Allowed)} × ${room(r.fce2)})` : ''}`, r.ratio, '', 'NDS 2018 3.9.2'))
   return out
 }
 
@@ -256,7 +288,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   } else {
     out.push(makeCheck({
       ...common, id, title, demand: Number.isFinite(r.ratio) ? r.ratio : 9.99, capacity: 1, unit: '', combination: r.combination, place: r.section,
-      governs: `${r.combination}${r.wind ? ` with ${r.wind}` : ''} works ${p.id} hardest, ${r.section}.`, fix, trace: () => columnTrace(k, r, p), diagram: () => postDiagram(r, p, k.size.sIn3),
+      governs: `${r.combination}${r.wind ? ` with ${r.wind}` : ''} works ${p.id} hardest, ${r.section}.`, fix, trace: () => columnTrace(k, r, p, seatMomentFtLb(b, p, demands[p.id].gravityLb)), diagram: () => postDiagram(r, p, k.size.sIn3),
     }))
   }
   // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning point.
@@ -269,7 +301,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   const fvAllowed = k.v.fv * 1.6 * wetFactors(k.v, k.wet).fv
   out.push(makeCheck({
     ...common, id: `shear-${h.kind}`, title: `${name}: shear`, demand: fv, capacity: fvAllowed, unit: 'psi', combination: 'D+0.6W', place: 'at or below grade', governs: `Wind shears ${hardest.q.id} with ${Math.round(v).toLocaleString('en-US')} lb at or below grade.`, fix: 'A larger section.',
-    trace: () => [line('Largest shear', constrained ? 'max(V, 4M/3d)' : 'V at or below grade', `${sig(hardest.c.shearLb)}, 4 × ${sig(hardest.c.momentFtLb)}/(3 × ${sig(h.embedIn / 12)})`, v, 'lb', 'statics'), line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(v)}/${sig(k.size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4.2'), line('Allowed', "Fv' = Fv·CD·CM", `${sig(k.v.fv)} × 1.6 × ${wetFactors(k.v, k.wet).fv}`, fvAllowed, 'psi', k.v.table, k.v.verify)],
+    trace: () => [b.school === 'pier' || h.embedIn <= 0 ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), v, 'lb', 'statics') : line('Largest shear', 'the more of V and 4·M/(3·d)', `max(${sig(Math.abs(hardest.c.shearLb))}, 4 × ${sig(Math.abs(hardest.c.momentFtLb))}/(3 × ${sig(h.embedIn / 12)}))`, v, 'lb', 'statics'), line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(v)}/${sig(k.size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4.2'), line('Allowed', "Fv' = Fv·CD·CM", `${sig(k.v.fv)} × 1.6 × ${wetFactors(k.v, k.wet).fv}`, fvAllowed, 'psi', k.v.table, k.v.verify)],
   }))
   const sags = own.filter((q) => demands[q.id].claddingPlf > 0)
   if (sags.length) {
@@ -279,7 +311,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
     out.push(makeCheck({
       ...common, subjects: [most.id, ...h.postIds.filter((q) => q !== most.id)], id: `sag-${h.kind}`, title: `${name}: sag under wind`, demand: sag, capacity: most.heightIn / b.postSag, unit: 'in', combination: '0.42·W', place: 'at mid-height',
       governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${b.postSag} is allowed.`, fix: 'A deeper section.',
-      trace: () => [line('Sag under 0.42·p', b.school === 'pier' ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)', `${sig(w)} × ${sig(most.heightIn)}⁴/(… × ${sig(k.v.e)} × ${sig(k.size.iIn4)})`, sag, 'in', 'IBC 2021 Table 1604.3 note f')],
+      trace: () => [line('Sag under 0.42·p', b.school === 'pier' ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)', b.school === 'pier' ? `5 × ${sig(w)} × ${sig(k.lengthIn(most))}⁴/(384 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})` : `${sig(w)} × ${sig(most.heightIn)}⁴/(185 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})`, sag, 'in', 'IBC 2021 Table 1604.3 note f')],
     }))
   }
   return out

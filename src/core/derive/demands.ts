@@ -1,6 +1,7 @@
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures } from '../loads'
 import { SIDES, type Job, type LeanTo, type Side } from '../model'
+import { line, sig, type TraceLine } from '../result'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
 
@@ -32,6 +33,14 @@ export function gravityOf(l: RoofLoads): { readonly gravityLb: number; readonly 
   const snow = l.deadLb + l.snowLb, live = l.deadLb + l.liveLb, both = l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb
   if (both > snow && both > live) return { gravityLb: both, gravityCase: 'D+0.75S+0.45W' }
   return live > snow ? { gravityLb: live, gravityCase: 'D+Lr' } : { gravityLb: snow, gravityCase: 'D+S' }
+}
+
+/** The gravity combination that rules, written out, ASCE 7-16 2.4.1. */
+export function gravityLine(label: string, l: RoofLoads): TraceLine {
+  const { gravityLb, gravityCase } = gravityOf(l)
+  const [formula, numbers] = gravityCase === 'D+S' ? ['D + S', `${sig(l.deadLb)} + ${sig(l.snowLb)}`] : gravityCase === 'D+Lr' ? ['D + Lr', `${sig(l.deadLb)} + ${sig(l.liveLb)}`]
+    : ['D + 0.75·the more of S and Lr + 0.45·W', `${sig(l.deadLb)} + 0.75 × max(${sig(l.snowLb)}, ${sig(l.liveLb)}) + 0.45 × ${sig(l.windDownLb)}`]
+  return line(label, formula, numbers, gravityLb, 'lb', 'ASCE 7-16 2.4.1')
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */

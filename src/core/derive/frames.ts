@@ -140,15 +140,16 @@ export function lateralOf(job: Job, grid: Grid, layout: PostLayout, demands: Rea
     const d = demands[p.id]
     const u = units[p.id]
     if (!u) continue
-    const make = (name: string, plf: number, move: number): LateralCase => ({ name, plf, moveIn: move, ...combine(u.held, plf, u.perInch, move) })
+    const make = (name: string, windPsf: number, widthFt: number, move: number): LateralCase => { const plf = windPsf * widthFt; return { name, plf, moveIn: move, windPsf, widthFt, unit: u, ...combine(u.held, plf, u.perInch, move) } }
     if (p.kind === 'lean-to') {
       const l = r.leanTos.find((q) => q.leanTo.side === p.side)
       if (!l) continue
       // Wind on the bare post (a flat-sided member, force coefficient 2.0) and the sideways part of the roof's pressure at its head.
-      const plf = psf((r.wind.qhPsf * 0.85 * 2 * p.sizeX) / 12)
+      const flatPsf = psf(r.wind.qhPsf * 0.85 * 2)
+      const plf = (flatPsf * p.sizeX) / 12
       const headLb = psf((Math.abs(l.wind.upPsf) * d.roofFt2 * Math.sin((l.thetaDeg * Math.PI) / 180)))
       const move = freeTop ? (u.stiffnessLbIn > 0 ? (u.held.topLb * plf + headLb) / u.stiffnessLbIn : Infinity) : 0
-      if (Number.isFinite(move)) cases[p.id] = [make('wind on the post', plf, move)]
+      if (Number.isFinite(move)) cases[p.id] = [make('wind on the post', flatPsf, p.sizeX / 12, move)]
       continue
     }
     if (isEave(p.side)) {
@@ -156,16 +157,17 @@ export function lateralOf(job: Job, grid: Grid, layout: PostLayout, demands: Rea
       if (!Number.isFinite(move)) continue
       const f = d.eaveWallFt
       cases[p.id] = [
-        make(`wind in, inside ${GCPI_LABEL.low}`, psf(w.windwardPsf + w.internalPsf) * f, move), make(`wind out behind, inside ${GCPI_LABEL.high}`, psf(-w.leewardPsf + w.internalPsf) * f, move),
-        make('wind along the ridge', psf(sidePlf) * f, 0),
+        make(`wind in, inside ${GCPI_LABEL.low}`, psf(w.windwardPsf + w.internalPsf), f, move), make(`wind out behind, inside ${GCPI_LABEL.high}`, psf(-w.leewardPsf + w.internalPsf), f, move),
+        make('wind along the ridge', psf(sidePlf), f, 0),
       ]
       const kneeUnit = u as PostUnit & { readonly heldBraceLb?: number; readonly perInchBraceLb?: number }
       if (kneeUnit.heldBraceLb !== undefined) kneeLb = Math.max(kneeLb, ...cases[p.id].map((c) => Math.abs((kneeUnit.heldBraceLb ?? 0) * c.plf) + Math.abs((kneeUnit.perInchBraceLb ?? 0) * c.moveIn)))
     } else {
-      const plf = psf(Math.max(w.windwardPsf, -w.leewardAlongPsf, Math.abs(w.sidePsf)) + w.internalPsf) * d.gableWallFt
+      const gablePsf = psf(Math.max(w.windwardPsf, -w.leewardAlongPsf, Math.abs(w.sidePsf)) + w.internalPsf)
+      const plf = gablePsf * d.gableWallFt
       // Without a roof that holds it, a gable post stands free: it moves until its top carries nothing.
       const move = freeTop ? (u.stiffnessLbIn > 0 ? (u.held.topLb * plf) / u.stiffnessLbIn : Infinity) : 0
-      if (Number.isFinite(move)) cases[p.id] = [make('wind on the gable', plf, move)]
+      if (Number.isFinite(move)) cases[p.id] = [make('wind on the gable', gablePsf, d.gableWallFt, move)]
     }
   }
   const windPlf: Record<string, number> = {}

@@ -34,7 +34,7 @@ export function groundChecks(job: Job, holes: readonly HoleKind[], ground: Reado
     const need = Math.max(frost, 12, sideways)
     const have = k.depthIn + low
     out.push(makeCheck({
-      id: `lowest-ground-${k.kind}`, title, stage: 'holes', group: 'ground', subjects: [worst], demand: need, capacity: Math.max(have, 1e-6), unit: 'in',
+      id: `lowest-ground-${k.kind}`, title, stage: 'holes', group: 'ground', subjects: [worst], demand: need, capacity: Math.max(have, 1e-6), unit: 'in', combination: 'ground as measured', place: `lowest ground at ${worst}`,
       governs: `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / 12} ft of it; it needs ${sig(need)} in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`, fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
       trace: () => [
         line('Lowest ground beside the post', `least height within ${BESIDE_IN} in., not above the grade line`, sig(ground[worst].lowestIn), low, 'in', 'IBC 2021 1807.3.2, 1809.5'),

@@ -78,13 +78,13 @@ export function leanToChecks(job: Job, grid: Grid, layout: PostLayout, r: SiteRe
   out.push(makeCheck({
     ...head, group: 'lean-to', id: `seat-${t.side}`, title: `${name}: bird’s mouth`, demand: bm.notchIn, capacity: size.dIn / 4, unit: 'in', place: 'low end', combination: 'detailing',
     governs: `A level seat of ${sig(t.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its depth is the most.`, fix: 'A shorter seat, or a deeper rafter.',
-    trace: () => [line('Notch', 'a·sinθ', `${sig(t.seatIn)} × sin ${sig(bm.thetaDeg)}°`, bm.notchIn, 'in', 'NDS 2018 4.4.3'), line('Longest seat', 'd/(4·sinθ)', `${sig(size.dIn)}/(4 × sin ${sig(bm.thetaDeg)}°)`, bm.mostSeatIn, 'in', 'NDS 2018 4.4.3')],
+    trace: () => [line('Notch', 'a·sinθ', `${sig(t.seatIn)} × sin(${sig(bm.thetaDeg)}°)`, bm.notchIn, 'in', 'NDS 2018 4.4.3'), line('Longest seat', 'd/(4·sinθ)', `${sig(size.dIn)}/(4 × sin(${sig(bm.thetaDeg)}°))`, bm.mostSeatIn, 'in', 'NDS 2018 4.4.3')],
   }))
   const down = (at: 'wallPlf' | 'outerPlf') => (l[at] + (r.dead.maxPsf * t.depthIn) / 24) * tribFt
   const gLb = down('outerPlf')
   if (v) out.push(makeCheck({
     ...head, group: 'lean-to', id: `bearing-seat-${t.side}`, title: `${name}: rafters on their low seat`, demand: gLb / (1.5 * t.rafter.plies * t.seatIn), capacity: v.fcPerp, unit: 'psi', combination: 'D+S', place: 'low end', governs: `${Math.round(gLb).toLocaleString('en-US')} lb press each rafter on its seat.`, fix: 'A longer seat within a quarter of the depth, or more plies.',
-    trace: () => [line('Bearing', 'R/(b·a)', `${sig(gLb)}/(${sig(1.5 * t.rafter.plies)} × ${sig(t.seatIn)})`, gLb / (1.5 * t.rafter.plies * t.seatIn), 'psi', 'NDS 2018 3.10.2'), line('Allowed', 'Fc⊥', '', v.fcPerp, 'psi', v.table)],
+    trace: () => [line('Bearing', 'R/(b·a)', `${sig(gLb)}/(${sig(1.5 * t.rafter.plies)} × ${sig(t.seatIn)})`, gLb / (1.5 * t.rafter.plies * t.seatIn), 'psi', 'NDS 2018 3.10.2'), line('Allowed', 'Fc⊥', sig(v.fcPerp), v.fcPerp, 'psi', v.table)],
   }))
   // High end: on a ledger that spans between wall posts, or bolted to the posts themselves.
   const wLb = down('wallPlf')
@@ -109,7 +109,7 @@ export function leanToChecks(job: Job, grid: Grid, layout: PostLayout, r: SiteRe
   if (t.rafter.spaceIn !== null) out.push(...builtUp(b, r, l, `lean-beam-${t.side}`, `${name}: beam on the outer posts`, t.beam, bayIn, l.outerPlf, upPlf))
   const tie = b.joints.rafterTieLb
   out.push(tie === null ? notChecked(`tie-${t.side}`, `${name}: rafter ties`, 'roof', `Wind lifts each rafter by ${Math.round(uLb)} lb at its end; the rating of the ties is not entered.`, 'Enter the rated uplift of the ties; toe-nails are not counted.')
-    : makeCheck({ ...head, group: 'joint', id: `tie-${t.side}`, title: `${name}: rafter ties`, demand: uLb, capacity: tie, unit: 'lb', combination: '0.6D+0.6W', place: 'low end', governs: `Wind lifts each rafter by ${Math.round(uLb)} lb; each tie is rated ${tie} lb.`, fix: 'Stronger ties, or two.', trace: () => [...l.wind.trace, line('Rated tie', 'typed', '', tie, 'lb', 'maker’s report')] }))
+    : makeCheck({ ...head, group: 'joint', id: `tie-${t.side}`, title: `${name}: rafter ties`, demand: uLb, capacity: tie, unit: 'lb', combination: '0.6D+0.6W', place: 'low end', governs: `Wind lifts each rafter by ${Math.round(uLb)} lb; each tie is rated ${tie} lb.`, fix: 'Stronger ties, or two.', trace: () => [...l.wind.trace, line('Rated tie', 'typed', sig(tie), tie, 'lb', 'maker’s report')] }))
   const snow = l.snow.reduce((a, c) => (c.peakPsf + c.uniformPsf > a.peakPsf + a.uniformPsf ? c : a))
   if (spaceIn > 30) {
     const cn = b.skin.openRoofCn

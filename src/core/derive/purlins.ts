@@ -75,7 +75,7 @@ function fixing(b: Building, id: string, title: string, pullLb: number, where: s
   const j = b.joints
   const p = b.roof.purlins
   const head = { id, title, stage: 'roof' as const, group, subjects: [], demand: Math.max(0, pullLb), unit: 'lb', combination: '0.6D+0.6W', place: where }
-  if (j.purlinTieLb !== null) return makeCheck({ ...head, capacity: j.purlinTieLb, governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${j.purlinTieLb} lb.`, fix: 'A stronger tie, or closer purlins.', trace: () => [line('Rated tie or hanger', 'typed', '', j.purlinTieLb ?? 0, 'lb', 'maker’s report')] })
+  if (j.purlinTieLb !== null) return makeCheck({ ...head, capacity: j.purlinTieLb, governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${j.purlinTieLb} lb.`, fix: 'A stronger tie, or closer purlins.', trace: () => [line('Rated tie or hanger', 'typed', sig(j.purlinTieLb ?? 0), j.purlinTieLb ?? 0, 'lb', 'maker’s report')] })
   const nail = nailOf(j.purlin.nail)
   if (!nail) return notChecked(id, title, 'roof', `No nail is called “${j.purlin.nail}” on the list.`, 'Choose a listed nail, or enter the rating of the tie.')
   const flat = p.style === 'flat'
@@ -116,6 +116,6 @@ export function purlinChecks(job: Job, plan: TrussPlan, r: SiteResults): Check[]
   out.push(over === null
     ? notChecked('screws', 'Skin screws', 'roof', `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet pulls over the head is not known.`, 'Enter the panel maker’s pull-over strength.')
     : makeCheck({ id: 'screws', title: 'Skin screws', stage: 'roof', group: 'joint', subjects: [], demand, capacity: Math.min(hold, over), unit: 'lb', combination: '0.6W', place: 'corners', governs: `Wind pulls ${Math.round(demand)} lb on each screw; ${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`, fix: 'Screws closer together, or closer purlins.',
-      trace: () => [line('Pull on one screw', '0.6·p·s·spacing', `0.6 × ${sig(worst)} × ${sig(p.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`, demand, 'lb', 'ASCE 7-16 Fig. 30.3-2'), line('Wood', '2850·G²·D·p·CD', `2850 × ${g}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`, hold, 'lb', 'NDS 2018 12.2.2'), line('Sheet', 'typed', '', over, 'lb', 'maker’s report')] }))
+      trace: () => [line('Pull on one screw', '0.6·p·s·spacing', `0.6 × ${sig(worst)} × ${sig(p.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`, demand, 'lb', 'ASCE 7-16 Fig. 30.3-2'), line('Wood', '2850·G²·D·p·CD', `2850 × ${g}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`, hold, 'lb', 'NDS 2018 12.2.2'), line('Sheet', 'typed', sig(over), over, 'lb', 'maker’s report')] }))
   return out
 }

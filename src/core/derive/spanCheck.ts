@@ -65,7 +65,7 @@ export function spanChecks(m: SpanMember): Check[] {
     governs: slender ? `${j.c.name}: its free edge is too slender (RB over 50).` : `${j.c.name} ${bends ? `bends it, ${sig(Math.abs(j.r.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.r.shearLb)} lb`} over ${formatLength(j.c.loads.lengthIn)}.`,
     trace: () => [
       ...(j.c.trace?.() ?? []),
-      line('Largest moment', j.c.name, '', Math.abs(j.r.momentInLb) / 12, 'ft-lb', 'statics'),
+      line('Largest moment', `${j.c.name}, from the diagram`, sig(Math.abs(j.r.momentInLb) / 12), Math.abs(j.r.momentInLb) / 12, 'ft-lb', 'statics'),
       line('Bending stress', 'fb = 12·M/S', `12 × ${sig(Math.abs(j.r.momentInLb) / 12)}/${sig(j.s.sIn3)}`, j.fb, 'psi', 'NDS 2018 3.3'),
       line('Allowed bending', m.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL", `${sig(j.s.v.fb)} × ${j.c.duration} × ${j.s.cr} × ${sig(m.flat ? j.s.cfu : j.s.cl)}`, j.fbAllowed, 'psi', `${j.s.v.table}; NDS 2018 4.3`, j.c.verify ?? (j.s.cr > 1 ? 'C06' : j.s.v.verify)),
       ...(j.fb2 > 0 ? [line('Across the other axis', "fb2/(Fb2'·(1−(fb1/FbE)²))", `${sig(j.fb2)}/(${sig(j.fb2Allowed)} × (1−(${sig(j.fb)}/${sig(j.s.fbePsi)})²))`, j.bending - j.fb / j.fbAllowed, '', 'NDS 2018 3.9.2')] : []),
@@ -79,7 +79,7 @@ export function spanChecks(m: SpanMember): Check[] {
     out.push(makeCheck({
       ...head, id: `${m.id}-sag`, title: `${m.title}: sag`, demand: q.sagIn, capacity: q.limitIn, unit: 'in', combination: c.name, place: 'between its ends', fix: m.fix,
       governs: `${c.name} sags it ${sig(q.sagIn)} in. over ${formatLength(c.loads.lengthIn)}; ${c.mostIn !== undefined && q.limitIn === c.mostIn ? `${sig(c.mostIn)} in. is the most here` : `1/${c.over} of the span is allowed`}.`,
-      trace: () => [line('Sag', 'statics, EI', `E·I = ${sig(q.ei)} lb·in²`, q.sagIn, 'in', 'statics'), line('Allowed', c.mostIn !== undefined && q.limitIn === c.mostIn ? 'limit in place' : `L/${c.over}`, '', q.limitIn, 'in', 'IBC 2021 Table 1604.3', c.mostIn !== undefined ? 'C26' : undefined)],
+      trace: () => [line(`Sag, E·I ${sig(q.ei)} lb·in²`, 'from the diagram', sig(q.sagIn), q.sagIn, 'in', 'statics'), line('Allowed', c.mostIn !== undefined && q.limitIn === c.mostIn ? 'limit in place' : 'L/n', c.mostIn !== undefined && q.limitIn === c.mostIn ? sig(c.mostIn) : `${sig(c.loads.lengthIn)}/${c.over}`, q.limitIn, 'in', 'IBC 2021 Table 1604.3', c.mostIn !== undefined ? 'C26' : undefined)],
       diagram: () => spanDiagram(c.loads, q.ei),
     }))
   }

@@ -101,7 +101,7 @@ function girtNails(b: Building, r: SiteResults, cases: readonly GirtCase[], side
     ...head, id, title, demand: need.lb, capacity: Math.max(each * count, 1e-9), unit: 'lb', combination: '0.6W', place: need.c.spans === 2 ? 'at the post it crosses' : 'at its end',
     governs: `Suction pulls ${Math.round(need.lb).toLocaleString('en-US')} lb at a post; ${count} ${nail.name} hold it${between ? ' sideways in end grain' : one.governs === 'head' ? ', the heads pulling through first' : ''}.`,
     fix: wetPosts && !nail.ring ? 'Ring-shank nails: smooth ones lose three quarters of their hold as a wet post dries.' : 'More or longer ring-shank nails.',
-    trace: () => [line('Pull at the post', need.c.spans === 2 ? '1.25·w·L' : '0.5·w·L', `zone ${need.c.zone}, ${sig(need.c.spanIn / 12)} ft span`, need.lb, 'lb', 'statics'), ...one.trace, line('All nails', 'n·each', `${count} × ${sig(each)}`, each * count, 'lb', 'NDS 2018 12.2')],
+    trace: () => [line('Pull at the post', need.c.spans === 2 ? '1.25·w·L' : '0.5·w·L', `${need.c.spans === 2 ? 1.25 : 0.5} × ${sig(need.lb / (need.c.spans === 2 ? 1.25 : 0.5) / (need.c.spanIn / 12))} × ${sig(need.c.spanIn / 12)}`, need.lb, 'lb', `statics; zone ${need.c.zone}`), ...one.trace, line('All nails', 'n·each', `${count} × ${sig(each)}`, each * count, 'lb', 'NDS 2018 12.2')],
   })
 }
 

@@ -54,20 +54,25 @@ export function ep486DepthFt(l: EmbedmentLoad, constrained: boolean): number {
 /** Force in the slab tie of a constrained post, lb: V + 4M/(3d), from the same soil pressure shape. */
 export const slabForceLb = (l: EmbedmentLoad, depthFt: number): number => l.shearLb + (4 * l.momentFtLb) / (3 * depthFt)
 
-/** Trace of a lateral depth in either support condition. */
+/** Trace of a lateral depth in either support condition, by both forms; `depthFt` is the deeper of the two, which is taken. */
 export function embedmentTrace(l: EmbedmentLoad, depthFt: number, constrained: boolean): TraceLine[] {
   if (constrained) {
+    const ep = ep486DepthFt(l, true)
     return [
-      line('Depth, held at grade by the slab', "d = (4.25·M/(S'·b))^⅓", `(4.25 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, depthFt, 'ft', 'IBC 2021 1807.3.2.2', 'C20'),
+      line('Depth, held at grade by the slab', "d = (4.25·M/(S'·b))^⅓", `(4.25 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, constrainedDepthFt(l), 'ft', 'IBC 2021 1807.3.2.2', 'C20'),
+      line('The same by the older form', "d = (4·M/(S'·b))^⅓", `(4 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, ep, 'ft', 'ASABE EP486.1', 'C21'),
       line('Force in the slab tie', 'V + 4·M/(3·d)', `${sig(l.shearLb)} + 4 × ${sig(l.momentFtLb)}/(3 × ${sig(depthFt)})`, slabForceLb(l, depthFt), 'lb', 'statics of the same pressure shape'),
     ]
   }
-  const s1 = (l.lateralPsfPerFt * Math.min(depthFt, 12)) / 3
+  const d = unconstrainedDepthFt(l)
+  const ep = ep486DepthFt(l, false)
+  const s1 = (l.lateralPsfPerFt * Math.min(d, 12)) / 3
   const a = (2.34 * l.shearLb) / (s1 * l.bFt)
   const h = l.momentFtLb / l.shearLb
   return [
-    line('Soil at a third of the depth', "S1 = S'·d/3", `${sig(l.lateralPsfPerFt)} × ${sig(depthFt)}/3`, s1, 'psf', 'IBC 2021 1807.3.2.1'),
+    line('Soil at a third of the depth', "S1 = S'·d/3", `${sig(l.lateralPsfPerFt)} × ${sig(Math.min(d, 12))}/3`, s1, 'psf', 'IBC 2021 1807.3.2.1'),
     line('A', 'A = 2.34·P/(S1·b)', `2.34 × ${sig(l.shearLb)}/(${sig(s1)} × ${sig(l.bFt)})`, a, 'ft', 'IBC 2021 Eq. 18-1', 'C20'),
-    line('Depth, not held at grade', 'd = 0.5·A·(1+√(1+4.36·h/A))', `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`, depthFt, 'ft', 'IBC 2021 1807.3.2.1'),
+    line('Depth, not held at grade', 'd = 0.5·A·(1+√(1+4.36·h/A))', `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`, d, 'ft', 'IBC 2021 1807.3.2.1'),
+    line('The same by the older form', "d = √((6·V + 8·M/d)/(S'·b))", `√((6 × ${sig(l.shearLb)} + 8 × ${sig(l.momentFtLb)}/${sig(ep)})/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))`, ep, 'ft', 'ASABE EP486.1', 'C21'),
   ]
 }

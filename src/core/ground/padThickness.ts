@@ -1,5 +1,8 @@
 /** Ratios of a plain concrete pad under a post: bending beyond the face, one-way shear, punching. */
-export interface PadRatios { readonly bending: number; readonly shear: number; readonly punching: number; readonly worst: number; readonly effectiveIn: number; readonly muInLb: number; readonly phiMnInLb: number }
+export interface PadRatios { readonly bending: number; readonly shear: number; readonly punching: number; readonly worst: number; readonly effectiveIn: number; readonly muInLb: number; readonly phiMnInLb: number
+  /** What these are made of: factored pressure, half the face, the area beyond it and the chord along it, shear and strength one way and in punching. */
+  readonly quPsi: number; readonly faceXIn: number; readonly faceSegmentIn2: number; readonly chordIn: number; readonly shearVuLb: number; readonly shearVnLb: number; readonly punchVuLb: number; readonly punchVnLb: number
+}
 
 /** Strength of concrete assumed for a job-mixed pad, psi (IBC 2021 1808.8.1 asks 2,500 at least). */
 export const CONCRETE_FC_PSI = 2500
@@ -15,13 +18,19 @@ export function padRatios(p: { readonly loadLb: number; readonly diameterIn: num
   const qu = (1.6 * p.loadLb) / (Math.PI * r * r)
   const segment = (x: number) => r * r * Math.acos(x / r) - x * Math.sqrt(r * r - x * x)
   const x0 = Math.min(p.faceIn, p.depthIn) / 2
-  const mu = qu * ((2 / 3) * (r * r - x0 * x0) ** 1.5 - x0 * segment(x0))
-  const phiMn = (0.6 * 5 * Math.sqrt(fc) * 2 * Math.sqrt(r * r - x0 * x0) * h * h) / 6
+  const faceSegmentIn2 = segment(x0)
+  const chordIn = 2 * Math.sqrt(r * r - x0 * x0)
+  const mu = qu * ((2 / 3) * (r * r - x0 * x0) ** 1.5 - x0 * faceSegmentIn2)
+  const phiMn = (0.6 * 5 * Math.sqrt(fc) * chordIn * h * h) / 6
   const x1 = x0 + h
-  const shear = x1 >= r ? 0 : (qu * segment(x1)) / (0.6 * (4 / 3) * Math.sqrt(fc) * 2 * Math.sqrt(r * r - x1 * x1) * h)
+  const shearVuLb = x1 >= r ? 0 : qu * segment(x1)
+  const shearVnLb = 0.6 * (4 / 3) * Math.sqrt(fc) * 2 * Math.sqrt(Math.max(r * r - x1 * x1, 1)) * h
+  const shear = shearVuLb / shearVnLb
   const [w, d] = [p.faceIn + h, p.depthIn + h]
   const beta = Math.max(p.faceIn, p.depthIn) / Math.min(p.faceIn, p.depthIn)
-  const punching = Math.max(0, qu * (Math.PI * r * r - w * d)) / (0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (w + d) * h)
+  const punchVuLb = Math.max(0, qu * (Math.PI * r * r - w * d))
+  const punchVnLb = 0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (w + d) * h
+  const punching = punchVuLb / punchVnLb
   const bending = p.thicknessIn < 8 - 1e-9 ? NaN : mu / phiMn
-  return { bending, shear, punching, worst: Math.max(bending, shear, punching), effectiveIn: h, muInLb: mu, phiMnInLb: phiMn }
+  return { bending, shear, punching, worst: Math.max(bending, shear, punching), effectiveIn: h, muInLb: mu, phiMnInLb: phiMn, quPsi: qu, faceXIn: x0, faceSegmentIn2, chordIn, shearVuLb, shearVnLb, punchVuLb, punchVnLb }
 }

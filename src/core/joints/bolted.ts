@@ -1,5 +1,5 @@
 import { line, sig, type TraceLine } from '../result'
-import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit } from './yieldLimit'
+import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit, yieldLine } from './yieldLimit'
 
 /** Bolts in one row: members, angles of load to grain in each, and stiffnesses for the group factor. `spacingIn` along the row. */
 export interface BoltedJoint {
@@ -42,9 +42,10 @@ export function boltStrength(j: BoltedJoint): BoltStrength {
   const problem = cDelta === 0 ? 'the bolts stand nearer than the least end distance or spacing' : edge ? 'the bolts stand nearer to the edge than 1.5 diameters' : null
   return {
     eachLb, groupLb: problem ? 0 : eachLb * j.count, mode: z.mode, cg, cDelta, problem,
-    trace: [
-      line('One bolt', `Z, mode ${z.mode}${j.double ? ', double shear' : ''}`, `${j.diameterIn} in., main ${sig(j.mainIn)}, side ${sig(j.sideIn)} in.`, z.zLb, 'lb', 'NDS 2018 12.3.1'),
+    // Written only when it is read.
+    get trace() { return [
+      yieldLine('One bolt', z, `${j.diameterIn} in. through ${sig(j.mainIn)} and ${j.double ? 'twice ' : ''}${sig(j.sideIn)} in.`),
       line('All bolts', "n·Z·CD·CM·Cg·CΔ", `${j.count} × ${sig(z.zLb)} × ${j.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`, eachLb * j.count, 'lb', 'NDS 2018 11.3'),
-    ],
+    ] },
   }
 }

@@ -1,4 +1,4 @@
-export { BOLT_YIELD_PSI, bearingStrengthPsi, nailYieldPsi, yieldLimit } from './yieldLimit'
+export { BOLT_YIELD_PSI, bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
 export type { Dowel, YieldLimit, YieldMode } from './yieldLimit'
 export { combinedLb, headPullThrough, lagWithdrawal, nailOf, NAILS, ringWithdrawal, SCREW_IN, screwWithdrawal, smoothWithdrawal } from './fasteners'
 export type { Nail } from './fasteners'

@@ -1,6 +1,6 @@
 import { line, sig, type TraceLine } from '../result'
 import { headPullThrough, ringWithdrawal, smoothWithdrawal, type Nail } from './fasteners'
-import { bearingStrengthPsi, nailYieldPsi, yieldLimit } from './yieldLimit'
+import { bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
 
 /** A nail through a side member into a main member: specific gravities and the side thickness. `wet` at installation, drying after. */
 export interface NailedJoint { readonly nail: Nail; readonly sideIn: number; readonly mainIn: number; readonly gMain: number; readonly gSide: number; readonly duration: number; readonly wet: boolean; readonly toeNail?: boolean; readonly endGrain?: boolean }
@@ -30,10 +30,12 @@ export function nailStrength(j: NailedJoint): NailStrength {
   const verify = nail.dIn >= 0.25 ? 'C28' : nail.ring ? 'C27' : undefined
   return {
     lateralLb, pullLb: Math.min(shank, head), governs: shank <= head ? 'withdrawal' : 'head',
-    trace: [
-      line('One nail sideways', "Z' = Z·(p/10D)·CD·CM", `${sig(z.zLb)} (mode ${z.mode}) × ${sig(depth)} × ${j.duration} × ${cm}`, lateralLb, 'lb', 'NDS 2018 12.3.1, Table 11.3.1', verify),
-      line('One nail pulled by its shank', "W' = W·p·CD·CM", `${sig(w)} × ${sig(hold)} × ${j.duration} × ${cmPull}`, shank, 'lb', `NDS 2018 12.2.3, Table 11.3.3`, j.wet && nail.ring ? 'C29' : undefined),
+    // Written only when it is read.
+    get trace() { return [
+      yieldLine('One nail', z, `${sig(nail.dIn)} in. through ${sig(j.sideIn)} into ${sig(pIn)} in.`, verify),
+      line('One nail sideways', `Z' = Z·(p/10D)·CD·CM${j.endGrain ? '·Ceg' : ''}${j.toeNail ? '·Ctn' : ''}`, depth === 0 ? '0' : `${sig(z.zLb)} × ${sig(depth)} × ${j.duration} × ${cm}${j.endGrain ? ' × 0.67' : ''}${j.toeNail ? ' × 0.83' : ''}`, lateralLb, 'lb', 'NDS 2018 Table 11.3.1, 12.5', verify),
+      line('One nail pulled by its shank', shank === 0 ? "W' = 0, in end grain or under six diameters deep" : `W' = W·p·CD·CM${j.toeNail ? '·Ctn' : ''}`, shank === 0 ? '0' : `${sig(w)} × ${sig(hold)} × ${j.duration} × ${cmPull}${j.toeNail ? ' × 0.67' : ''}`, shank, 'lb', `NDS 2018 12.2.3, Table 11.3.3`, j.wet && nail.ring ? 'C29' : undefined),
       line('One nail by its head', 'WH·CD', `${sig(head / j.duration)} × ${j.duration}`, head, 'lb', 'NDS 2018 12.2.5'),
-    ],
+    ] },
   }
 }

@@ -1,3 +1,5 @@
+import { line, sig, type TraceLine } from '../result'
+
 /** One dowel between a main member and a side member: diameter, bearing lengths (inches), bearing and bending yield strengths (psi), worst angle of load to grain. */
 export interface Dowel { readonly dIn: number; readonly lmIn: number; readonly lsIn: number; readonly femPsi: number; readonly fesPsi: number; readonly fybPsi: number; readonly thetaDeg: number; readonly double?: boolean }
 export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV'
@@ -41,4 +43,10 @@ export function yieldLimit(p: Dowel): YieldLimit {
   const mode = (Object.keys(modes) as YieldMode[]).reduce((a, m) => (modes[m] < modes[a] ? m : a))
   const good = p.dIn > 0 && p.lmIn > 0 && p.lsIn > 0 && p.femPsi > 0 && p.fesPsi > 0
   return { zLb: good ? modes[mode] : NaN, mode, modes, rd: mode === 'II' ? r2 : mode === 'Im' || mode === 'Is' ? r1 : r3 }
+}
+
+/** The yield limit as a line of arithmetic: the least of the modes that can occur, in their order Im, Is, II, IIIm, IIIs, IV. */
+export function yieldLine(label: string, z: YieldLimit, what: string, verify?: string): TraceLine {
+  const known = Object.values(z.modes).filter(Number.isFinite)
+  return line(`${label}, ${what}`, `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ${z.mode}`, `min(${known.map(sig).join(', ')})`, z.zLb, 'lb', 'NDS 2018 12.3.1', verify)
 }

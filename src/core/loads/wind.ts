@@ -58,7 +58,7 @@ export function windPressures(site: CompleteSite, s: WindShape, enclosure: Enclo
     roofWindwardAPsf: gq * a, roofWindwardBPsf: gq * b, roofLeewardPsf: gq * lee,
     roofAlong: [h / 2, h, 2 * h, 1e6].map((toFt, i) => ({ toFt, psf: gq * zones([0, h / 2, h, 2 * h][i], along) })),
     trace: [
-      line('Mean roof height', 'h = heel + rise/2', `${sig(s.heelFt)} + ${sig(((s.widthFt / 2) * s.pitchPer12) / 12)}/2`, h, 'ft', 'ASCE 7-16 26.2'),
+      h === s.heelFt ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(h), h, 'ft', 'ASCE 7-16 26.2') : line('Mean roof height', 'h = heel + rise/2', `${sig(s.heelFt)} + ${sig(((s.widthFt / 2) * s.pitchPer12) / 12)}/2`, h, 'ft', 'ASCE 7-16 26.2'),
       line('Exposure coefficient', 'Kz = 2.01·(z/zg)^(2/α)', `2.01 × (${sig(Math.max(h, 15))}/${edition.terrain[site.exposure].zgFt})^(2/${edition.terrain[site.exposure].alpha})`, k, '', 'ASCE 7-16 Table 26.10-1'),
       line('Velocity pressure', 'qh = 0.00256·Kz·Kzt·Kd·Ke·V²', `0.00256 × ${sig(k)} × ${site.kzt} × 0.85 × ${sig(ke)} × ${site.windMph}²`, qh, 'psf', 'ASCE 7-16 26.10-1'),
       line('Windward wall', 'p = qh·G·Cp', `${sig(qh)} × 0.85 × 0.8`, gq * 0.8, 'psf', 'ASCE 7-16 27.3.1'),

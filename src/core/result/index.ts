@@ -1,6 +1,6 @@
 export { fail, issue, ok } from './result'
 export type { Issue, IssueCode, Result } from './result'
-export { line, makeCheck, notChecked, RATIO_LIMIT, shownRatio, sig } from './trace'
+export { line, makeCheck, notChecked, RATIO_LIMIT, shownRatio, sig, written } from './trace'
 export type { Check, CheckState, TraceLine } from './trace'
 export type { Diagram, LineLoad, PointLoad } from './diagram'
 export { changesOf, keepSame, withChanges, type Changes } from './share'

@@ -47,11 +47,14 @@ export const sig = (x: number): string => (Number.isFinite(x) ? (Math.abs(x) >= 
 export const line = (label: string, formula: string, numbers: string, value: number, unit: string, clause: string, verify?: string): TraceLine =>
   verify === undefined ? { label, formula, numbers, value, unit, clause } : { label, formula, numbers, value, unit, clause, verify }
 
+/** A line's formula with its numbers, where these say more than the result beside them. */
+export const written = (l: TraceLine): string => (l.numbers === '' || l.numbers === l.formula || l.numbers === sig(l.value) ? l.formula : `${l.formula} = ${l.numbers}`)
+
 /** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
 export const RATIO_LIMIT = 1 + 1e-9
 
 /** Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked", never a pass. */
-export function makeCheck(p: Omit<Check, 'state' | 'ratio'>): Check {
+export function makeCheck(p: Omit<Check, 'state' | 'ratio'> & { readonly combination: string; readonly place: string }): Check {
   const ratio = p.demand / p.capacity
   if (!Number.isFinite(p.demand) || !Number.isFinite(p.capacity) || p.capacity <= 0) {
     return { ...p, state: 'not-checked', demand: 0, capacity: 0, ratio: 0, governs: `Not checked: ${p.governs}` }

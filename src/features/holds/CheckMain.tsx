@@ -1,5 +1,5 @@
 'use client'
-import { shownRatio, sig } from '@/core/result'
+import { shownRatio, sig, written } from '@/core/result'
 import { STANDING_NOTE } from '@/formats/words'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
 import { sortChecks, useAnswer, useDoc, useJob } from '../job'
@@ -26,7 +26,7 @@ export function CheckMain() {
         <div className="flex-grow-1"><h2 style={{ fontSize: 21 }}>{c.title}</h2><p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>{c.governs}</p></div>
         {c.state !== 'not-checked' && <div style={{ textAlign: 'right' }}><b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>{shownRatio(c.ratio)}</b><div className="note">of what it can take</div></div>}
       </div>
-      {c.state !== 'not-checked' && <p className="note mb-2">{c.combination ? <>Combination <b>{c.combination}</b></> : null}{c.place ? <>, <b>{c.place}</b></> : null}.</p>}
+      {c.state !== 'not-checked' && <p className="note mb-2">Under <b>{c.combination}</b>: <b>{c.place}</b>.</p>}
       {c.state !== 'not-checked' && <LoadBar ratio={c.ratio} width={520} height={18} />}
       <div className="d-flex gap-3 mt-3 align-items-start">
         <div style={{ flex: '1 1 0', minWidth: 0 }}>
@@ -34,7 +34,7 @@ export function CheckMain() {
             <ol className="trace" aria-label="Arithmetic">
               {lines.map((l, i) => (
                 <li key={i}>
-                  <div><div className="w"><span>{l.label}{l.verify && <> <span className="verify" title={`Register item ${l.verify}: a recalled value, to be compared with the standard`}>verify {l.verify}</span></>}</span><i>{l.clause}</i></div><div className="x">{l.formula}{l.numbers && l.numbers !== l.formula ? ` = ${l.numbers}` : ''}</div></div>
+                  <div><div className="w"><span>{l.label}{l.verify && <> <span className="verify" title={`Register item ${l.verify}: a recalled value, to be compared with the standard`}>verify {l.verify}</span></>}</span><i>{l.clause}</i></div><div className="x">{written(l)}</div></div>
                   <div className="val">{sig(l.value)} <small>{l.unit}</small></div>
                 </li>
               ))}

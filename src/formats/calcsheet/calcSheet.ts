@@ -1,6 +1,6 @@
 import type { Derived } from '@/core/derive'
 import type { Job } from '@/core/model'
-import { shownRatio, sig, type Check } from '@/core/result'
+import { shownRatio, sig, written, type Check } from '@/core/result'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
@@ -11,7 +11,7 @@ const dim = (v: number) => formatLength(v, { ascii: true })
 const STATE: Readonly<Record<Check['state'], string>> = { holds: 'holds', close: 'close', fails: 'FAILS', 'not-checked': 'not checked' }
 
 /** Only what the PDF face has: primes, roots and super-scripts are written out. */
-export const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/√/g, 'sqrt ').replace(/⅓/g, '1/3').replace(/−/g, '-').replace(/·/g, ' x ').replace(/⊥/g, ' perp').replace(/[θαγφΔ]/g, (c) => ({ θ: 'theta', α: 'alpha', γ: 'gamma', φ: 'phi', Δ: 'delta' })[c] ?? c).replace(/⁴/g, '^4').replace(/[≤]/g, '<=').replace(/[≥]/g, '>=').replace(/[→]/g, 'to')
+export const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/√/g, 'sqrt ').replace(/⅓/g, '1/3').replace(/⅔/g, '2/3').replace(/−/g, '-').replace(/·/g, ' x ').replace(/⊥/g, ' perp').replace(/[θαγφΔπΣ]/g, (c) => ({ θ: 'theta', α: 'alpha', γ: 'gamma', φ: 'phi', Δ: 'delta', π: 'pi', Σ: 'sum ' })[c] ?? c).replace(/⁴/g, '^4').replace(/[≤]/g, '<=').replace(/[≥]/g, '>=').replace(/[→]/g, 'to')
 
 function inputs(job: Job): Sheet {
   const { site: s, building: b } = job
@@ -43,7 +43,7 @@ function loads(d: Derived): Sheet[] {
   const w = r.wind
   return [{
     title: 'Loads', sub: `${r.site.edition}; wind at strength level, pressures toward the surface positive`, blocks: [
-      table(['step', 'formula', 'result', 'clause'], [...r.snow.trace, ...r.dead.trace, ...w.trace, ...r.enclosure.trace].map((l) => [plain(l.label), plain(`${l.formula} = ${l.numbers}`), `${sig(l.value)} ${l.unit}`, l.clause]), [2]),
+      table(['step', 'formula', 'result', 'clause'], [...r.snow.trace, ...r.dead.trace, ...w.trace, ...r.enclosure.trace].map((l) => [plain(l.label), plain(written(l)), `${sig(l.value)} ${l.unit}`, l.clause]), [2]),
       table(['main system, psf', ''], [['windward wall', sig(w.windwardPsf)], ['leeward wall', sig(w.leewardPsf)], ['side walls', sig(w.sidePsf)], ['roof, wind across, windward half', `${sig(w.roofWindwardAPsf)} or ${sig(w.roofWindwardBPsf)}`], ['roof, wind across, leeward half', sig(w.roofLeewardPsf)], ['roof, wind along, first strip', sig(w.roofAlong[0].psf)], ['inside', `+/- ${sig(w.internalPsf)}`]], [1]),
       ...(r.roofCladding ? [table(['roof cladding by zone, psf', ''], [...Object.entries(r.roofCladding.zonePsf).map(([z, v]) => [`zone ${z}`, sig(v)]), ['inward', sig(r.roofCladding.inwardPsf)]], [1])] : []),
       ...r.leanTos.map((l) => table([`${l.leanTo.side} lean-to`, ''], [...l.snow.map((c) => [`snow, ${c.governs}`, `${sig(c.uniformPsf)} psf${c.peakPsf ? ` + ${sig(c.peakPsf)} psf at the wall over ${sig(c.peakWidthFt)} ft` : ''}`]), ['wind down, up', `${sig(l.wind.downPsf)}, ${sig(l.wind.upPsf)} psf`]], [1])),
@@ -62,7 +62,7 @@ function checks(d: Derived): Sheet[] {
   const full: Sheet = {
     title: 'Arithmetic', sub: 'every check line by line, worst first', blocks: sorted.filter((c) => c.state !== 'not-checked').flatMap((c): Block[] => [
       { kind: 'text', strong: true, text: plain(`${c.title}: ${shownRatio(c.ratio)}, ${STATE[c.state]}`) }, { kind: 'text', text: plain(c.governs) },
-      table(['', 'formula and numbers', 'result', 'clause'], c.trace().map((l) => [plain(l.label) + (l.verify ? ` (verify ${l.verify})` : ''), plain(`${l.formula}${l.numbers ? ` = ${l.numbers}` : ''}`), `${sig(l.value)} ${plain(l.unit)}`, plain(l.clause)]), [2]),
+      table(['', 'formula and numbers', 'result', 'clause'], c.trace().map((l) => [plain(l.label) + (l.verify ? ` (verify ${l.verify})` : ''), plain(written(l)), `${sig(l.value)} ${plain(l.unit)}`, plain(l.clause)]), [2]),
     ]),
   }
   return [summary, full]

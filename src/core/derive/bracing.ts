@@ -69,6 +69,19 @@ function braceChecks(b: Building, lines: readonly BraceLine[], names: Readonly<R
   })
 }
 
+/** What holds least at the foot of posts of these kinds. */
+function upliftOfKinds(holes: readonly HoleKind[], kinds: readonly string[]): { readonly demandLb: number; readonly capacityLb: number } {
+  const own = holes.filter((h) => kinds.includes(h.kind))
+  return own.length ? own.reduce((a, h) => (h.uplift.capacityLb - h.uplift.demandLb < a.capacityLb - a.demandLb ? h.uplift : a), own[0].uplift) : { demandLb: 0, capacityLb: 0 }
+}
+
+/** Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked. What sizing asks for. */
+export function bracesWorst(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[], holes: readonly HoleKind[], gapIn: number): { readonly worst: number; readonly lines: readonly BraceLine[] } {
+  const lines = braceLines(b, grid, lateral, posts)
+  const checks = braceChecks(b, lines, { south: '', east: '', north: '', west: '' }, gapIn, (kinds) => upliftOfKinds(holes, kinds))
+  return { worst: checks.reduce((m, c) => (c.state === 'not-checked' ? NaN : Math.max(m, c.ratio)), 0), lines }
+}
+
 /** How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C). */
 export function swayCheck(b: Building, lateral: Lateral): Check {
   const [id, title] = ['sway', 'Sway of the eave under wind']
@@ -127,11 +140,7 @@ export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: rea
     const allow = b.skin.wallAllowPlf
     out.push(makeCheck({ ...head, id, title, demand: v / feet, capacity: allow, unit: 'plf', combination: '0.6W', place: 'between openings', governs: `${why}, ${Math.round(v / feet)} plf between its openings.`, fix: 'Fewer openings in this wall, a stronger skin, or braces.', trace: () => [line('Shear in the wall', 'V', sig(v), v, 'lb', 'ASCE 7-16 27.3'), line('Per foot', 'v = V/L', `${sig(v)}/${sig(feet)}`, v / feet, 'plf', 'statics'), line('Pull at the end of each piece', 'v·h', `${sig(v / feet)} × ${sig(b.heelIn / 12)}`, (v / feet) * (b.heelIn / 12), 'lb', 'statics')] }))
   }
-  const upliftAt = (kinds: readonly string[]) => {
-    const own = holes.filter((h) => kinds.includes(h.kind))
-    return own.length ? own.reduce((a, h) => (h.uplift.capacityLb - h.uplift.demandLb < a.capacityLb - a.demandLb ? h.uplift : a), own[0].uplift) : { demandLb: 0, capacityLb: 0 }
-  }
-  out.push(...braceChecks(b, lines, names, gapIn, upliftAt))
+  out.push(...braceChecks(b, lines, names, gapIn, (kinds) => upliftOfKinds(holes, kinds)))
   if (b.knee) {
     const k = b.knee
     const size = boardSize(k.size)

@@ -6,7 +6,7 @@ import { id, lengthIn, number, text } from './zod'
 
 /** Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated. */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 4
+export const JOB_VERSION = 5
 
 export const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(), northIn: lengthIn(1, 12000, 'North side').nullable(),
@@ -32,6 +32,7 @@ export const levelsSchema = z.strictObject({
 /** Limits of ‘Size it for me’ and prices that differ from the shipped invented list. */
 export const sizingSchema = z.strictObject({
   bayMinIn: lengthIn(48, 180, 'Narrowest bay to try'), bayMaxIn: lengthIn(48, 180, 'Widest bay to try'), maxGapIn: lengthIn(8, 48, 'Widest girt space to try'),
+  preferBayIn: lengthIn(36, 240, 'Bay the crew prefers').nullable().describe('Bay spacing that is preferred: what holds nearest to it comes first; null asks for the cheapest'),
   locked: z.array(z.enum(['bays', 'post', 'hole', 'girts', 'purlins', 'carrier', 'header', 'leanTo', 'bracing'])).describe('Choices that stay as they are'),
   sections: z.array(z.enum(c.POST_SECTIONS)).describe('Posts on the yard’s list'), boards: z.array(z.enum(c.BOARD_SIZES)).describe('Boards on the yard’s list'),
   lumbers: z.array(z.string().max(40)).max(40).describe('Lumber on the yard’s list'), sameGirts: z.boolean().describe('The same girts on all walls'),

@@ -38,13 +38,18 @@ function toVersion4(raw: Raw): Raw {
   }
 }
 
+/** Version 4 had no preferred bay. */
+function toVersion5(raw: Raw): Raw {
+  return { ...raw, version: 5, sizing: fill(raw.sizing, { preferBayIn: null }) }
+}
+
 /** Framing of a new lean-to, to be checked and changed. */
 export const newLeanToParts = () => ({
   rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null }, ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
   beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, seatIn: 3.5,
 })
 
-const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4 }
+const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 }
 
 /** Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is returned as it is. */
 export function migrate(raw: Raw): Raw {

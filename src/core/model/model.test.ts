@@ -65,6 +65,11 @@ describe('files', () => {
     const up = parseJob(JSON.parse(JSON.stringify(three)))
     expect(up.ok && [up.value.version, up.value.building.gravelIn, up.value.building.bridged, up.value.building.bracing.swayOver, up.value.fieldwork.strings, up.value.ground.addition.kind, up.value.ground.padIn, up.value.levels]).toEqual([JOB_VERSION, 0, [], null, newJob('x').fieldwork.strings, 'lean-to', 3, { coverIn: 2, readingsIn: { A1: 50 }, benchmarkIn: null }])
   })
+  test('version 4 gains a preferred bay that asks for nothing', () => {
+    const four = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
+    const up = parseJob(JSON.parse(JSON.stringify({ ...four, version: 4, sizing: { ...four.sizing, preferBayIn: undefined, bayMinIn: 70 } })))
+    expect(up.ok && [up.value.version, up.value.sizing.preferBayIn, up.value.sizing.bayMinIn]).toEqual([JOB_VERSION, null, 70])
+  })
   test('an older file that is wrong is still refused where it is wrong', () => { expect(said({ ...clone(newJob('x')), version: 2, site: 'none' }).join(' ')).toContain('site') })
 })
 

@@ -41,7 +41,7 @@ export function newJob(name: string): Job {
     },
     levels: { coverIn: 1.25, readingsIn: {}, benchmarkIn: null },
     sizing: {
-      bayMinIn: 84, bayMaxIn: 120, maxGapIn: 30, locked: [], sections: ['3-2x6', '3-2x8', '4-2x8', '3-2x10'], boards: ['2x4', '2x6', '2x8', '2x10', '2x12'],
+      bayMinIn: 84, bayMaxIn: 120, maxGapIn: 30, preferBayIn: null, locked: [], sections: ['3-2x6', '3-2x8', '4-2x8', '3-2x10'], boards: ['2x4', '2x6', '2x8', '2x10', '2x12'],
       lumbers: ['SP-No.2', 'SP-No.1', 'SPF-No.1/No.2', 'SPF-2100f-1.8E'], sameGirts: true, prices: {},
     },
     fieldwork: {

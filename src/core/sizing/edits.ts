@@ -1,12 +1,12 @@
 import { NAILS } from '../joints'
 import { BOARD_SIZES, GIRT_SIZES, POST_SECTIONS, SIDES, type BoardName, type Building, type Job, type Side } from '../model'
+import { times } from './words'
 
 /** One change to a job that might cure a check: what a builder would call it and the job after it. */
 export interface Edit { readonly key: string; readonly label: string; readonly detail: string; readonly job: Job }
 
 const onBuilding = (job: Job, change: Partial<Building>): Job => ({ ...job, building: { ...job.building, ...change } })
 const after = <T>(list: readonly T[], at: T, most: number): T[] => list.slice(list.indexOf(at) + 1).slice(0, most)
-const times = (size: string) => size.replace('x', '×')
 
 /** Lumber on the job's list other than the one in use. */
 const others = (job: Job, now: string): string[] => job.sizing.lumbers.filter((l) => l !== now)

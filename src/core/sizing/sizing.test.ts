@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { bayCounts, editsFor, fixesFor, sizeJob, type SizingReport } from '.'
+import { bayCounts, editsFor, fixesFor, partWords, sizeJob, type SizingReport } from '.'
 import { deriveJob, girtPart, girtWorst, partsOf, planJob } from '../derive'
 import { readJobText, type Job } from '../model'
 import { priceBook, PRICE_LIST } from '../quantities'
@@ -48,6 +48,41 @@ describe('size it for me', () => {
       const other = costOf({ ...best.building, girts: { ...best.building.girts, size, maxGapIn } }, lumber)
       if (other.cost < now.cost * 0.97) expect(girtWorst(parts, other.g, lumber)).toBeGreaterThan(1)
     }
+  })
+  test('a preferred bay comes first where it holds, and the cheapest of all stands beside it', () => {
+    const lengthIn = job.building.lengthIn
+    for (const preferBayIn of [90, 118]) {
+      const r = run({ ...job, sizing: { ...job.sizing, preferBayIn } })
+      const away = (n: number) => Math.abs(lengthIn / n - preferBayIn)
+      const nearest = Math.min(...r.byBays.map((q) => away(q.bays)))
+      expect(r.proposals[0]).toMatchObject({ preferred: true, fails: 0 })
+      expect(away(r.proposals[0].bays)).toBeCloseTo(nearest, 6)
+      expect(r.proposals.every((p) => p.preferred === (away(p.bays) <= nearest + 1e-6))).toBe(true)
+      expect(Math.min(...r.proposals.map((p) => p.cost))).toBeCloseTo(report.proposals[0].cost, 6)
+    }
+    expect(report.proposals.every((p) => !p.preferred)).toBe(true)
+  })
+  test('board braces are the cheapest that hold: every cheaper one fails when the whole is judged; locked they stay', () => {
+    const braced: Job = { ...job, building: { ...job.building, bracing: { ...job.building.bracing, walls: 'x-boards', size: '2x8', nails: 20, baysPerWall: 1 } } }
+    const [best] = run(braced).proposals
+    const own = best.job.building.bracing
+    const judge = (bracing: typeof own) => { const d = deriveJob({ ...best.job, building: { ...best.job.building, bracing } }); if (!d.ok) throw new Error('contradiction'); return { cost: d.value.takeoff.totalCost, holds: d.value.checks.filter((c) => c.id.startsWith('brace-')).every((c) => c.state === 'holds' || c.state === 'close') } }
+    expect(judge(own).holds).toBe(true)
+    const now = judge(own).cost
+    let cheaper = 0
+    for (const size of best.job.sizing.boards.slice(0, 3)) for (const nails of [4, 6, 8, 10, 12, 16, 20]) for (const baysPerWall of [1, 2]) {
+      const q = judge({ ...own, size, nails, baysPerWall })
+      if (q.cost < now - 1) { cheaper++; expect({ size, nails, baysPerWall, holds: q.holds }).toEqual({ size, nails, baysPerWall, holds: false }) }
+    }
+    expect(cheaper).toBeGreaterThan(0)
+    expect(best.words.map((w) => w[0])).toContain('braces')
+    for (const p of run({ ...braced, sizing: { ...braced.sizing, locked: ['bracing'] } }).proposals) expect(p.job.building.bracing).toEqual(braced.building.bracing)
+  })
+  test('what is drawn is said in the same words as what is proposed', () => {
+    const [p] = report.proposals
+    const d = deriveJob(p.job)
+    expect(d.ok && partWords(p.job, new Set(d.value.trusses.beams.map((q) => q.kind)))).toEqual(p.words)
+    expect(Object.fromEntries(p.words).posts).toBe(`${p.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ${p.job.building.post.lumber}`)
   })
   test('locked choices stay', () => {
     const locked = run({ ...job, sizing: { ...job.sizing, locked: ['post', 'girts', 'bays'] } })

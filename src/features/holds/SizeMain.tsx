@@ -1,14 +1,22 @@
 'use client'
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { POST_SECTIONS, type Sizing } from '@/core/model'
+import { BOARD_SIZES, POST_SECTIONS, type Sizing } from '@/core/model'
 import { shownRatio } from '@/core/result'
+import { partWords, type Proposal } from '@/core/sizing'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
-import { FailSign, HoldSign, LengthField, ToggleField } from '@/ui'
-import { useDoc, useRun } from '../job'
+import { FailSign, HoldSign, LengthField, OptionalLengthField, ToggleField } from '@/ui'
+import { sortChecks, useDoc, useRun } from '../job'
 import { dollars } from './FixTable'
 
 const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [['bays', 'bays'], ['post', 'posts'], ['hole', 'hole width'], ['girts', 'girts'], ['purlins', 'purlins'], ['carrier', 'carriers'], ['header', 'headers'], ['leanTo', 'lean-tos']]
+
+/** What stands over a proposal: the nearest to the preferred bay, the cheapest, or only its number. */
+function headOf(p: Proposal, i: number, all: readonly Proposal[]): string {
+  const cheapest = Math.min(...all.map((q) => q.cost))
+  if (i === 0) return p.preferred ? `cheapest at ${formatLength(p.bayIn)} bays` : 'cheapest that holds'
+  return all[0].preferred && p.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
+}
 
 /** ‘Size it for me’: limits, a search with progress, and the best few side by side. One click takes one; undo brings the old one back. */
 export function SizeMain() {
@@ -18,12 +26,15 @@ export function SizeMain() {
   const put = <K extends keyof Sizing>(key: K, label: string) => (v: Sizing[K], g?: string) => edit(label, (j) => ({ ...j, sizing: { ...j.sizing, [key]: v } }), g && `sizing-${key}-${g}`)
   const flip = <T extends string>(list: readonly T[], v: T): T[] => (list.includes(v) ? list.filter((x) => x !== v) : [...list, v])
   const value = run.value
+  const drawn = partWords(job, new Set(d.trusses.beams.map((q) => q.kind)))
+  const [tightest] = sortChecks(d.checks)
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex gap-4 align-items-start">
         <div style={{ width: 250 }}>
           <LengthField label="Narrowest bay" name="bayMinIn" value={s.bayMinIn} onChange={put('bayMinIn', 'narrowest bay')} onDone={done} />
           <LengthField label="Widest bay" name="sizeBayMaxIn" value={s.bayMaxIn} onChange={put('bayMaxIn', 'widest bay')} onDone={done} />
+          <OptionalLengthField label="Preferred bay" empty="none" value={s.preferBayIn} onChange={put('preferBayIn', 'preferred bay')} onDone={done} />
           <LengthField label="Widest girt space" feet={false} value={s.maxGapIn} onChange={put('maxGapIn', 'widest girt space')} onDone={done} />
           <ToggleField label="Same girts on all walls" value={s.sameGirts} onChange={(v) => put('sameGirts', 'same girts')(v)} />
         </div>
@@ -32,6 +43,8 @@ export function SizeMain() {
           <div className="d-flex flex-wrap gap-1 mb-2">{LOCKS.map(([key, name]) => <button key={key} type="button" className="btn btn-light btn-sm" aria-pressed={s.locked.includes(key)} style={s.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined} onClick={() => put('locked', `leave ${name}`)(flip(s.locked, key))}>{name}</button>)}</div>
           <p className="note mb-1">Posts on the yard’s list:</p>
           <div className="d-flex flex-wrap gap-1">{POST_SECTIONS.filter((x) => x !== 'glulam').map((x) => <button key={x} type="button" className="btn btn-light btn-sm" aria-pressed={s.sections.includes(x)} style={s.sections.includes(x) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => put('sections', 'posts on the list')(flip(s.sections, x))}>{postSize({ section: x }).label}</button>)}</div>
+          <p className="note mb-1 mt-2">Boards on the yard’s list:</p>
+          <div className="d-flex flex-wrap gap-1">{BOARD_SIZES.map((x) => <button key={x} type="button" className="btn btn-light btn-sm" aria-pressed={s.boards.includes(x)} style={s.boards.includes(x) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => put('boards', 'boards on the list')(flip(s.boards, x))}>{x.replace('x', '×')}</button>)}</div>
           <p className="note mb-1 mt-2">Lumber on the yard’s list:</p>
           <div className="d-flex flex-wrap gap-1">{['SP-No.2', 'SP-No.1', 'SP-SS', 'SPF-No.1/No.2', 'SPF-1650f-1.5E', 'SPF-2100f-1.8E', 'DF-L-No.2', 'HF-No.2', ...job.building.grades.map((g) => g.id)].map((x) => <button key={x} type="button" className="btn btn-light btn-sm" aria-pressed={s.lumbers.includes(x)} style={s.lumbers.includes(x) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => put('lumbers', 'lumber on the list')(flip(s.lumbers, x))}>{x}</button>)}</div>
         </div>
@@ -47,14 +60,14 @@ export function SizeMain() {
       {value && value.proposals.length > 0 && (
         <>
           <table className="tb" aria-label="Proposals">
-            <thead><tr><th /><th>as drawn</th>{value.proposals.map((p, i) => <th key={p.key}>{i === 0 ? 'cheapest that holds' : `number ${i + 1}`}</th>)}</tr></thead>
+            <thead><tr><th /><th>as drawn</th>{value.proposals.map((p, i) => <th key={p.key}>{headOf(p, i, value.proposals)}</th>)}</tr></thead>
             <tbody>
               <tr><td>Bays</td><td>{d.grid.baysIn.length} @ {formatLength(d.grid.baysIn[0])}</td>{value.proposals.map((p) => <td key={p.key}><b>{p.bays} @ {formatLength(p.bayIn)}</b></td>)}</tr>
-              {[...new Set(value.proposals.flatMap((p) => p.words.map((w) => w[0])))].map((part) => <tr key={part}><td>{part[0].toUpperCase() + part.slice(1)}</td><td className="lab">–</td>{value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.words.find((w) => w[0] === part)?.[1] ?? '–'}</td>)}</tr>)}
+              {[...new Set(value.proposals.flatMap((p) => p.words.map((w) => w[0])))].map((part) => <tr key={part}><td>{part[0].toUpperCase() + part.slice(1)}</td><td style={{ whiteSpace: 'normal' }}>{drawn.find((w) => w[0] === part)?.[1] ?? '–'}</td>{value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.words.find((w) => w[0] === part)?.[1] ?? '–'}</td>)}</tr>)}
               <tr><td>Cost by the price list</td><td><b>{dollars(d.takeoff.totalCost)}</b></td>{value.proposals.map((p) => <td key={p.key}><b>{dollars(p.cost)}</b></td>)}</tr>
               <tr><td>Boards</td><td>{d.takeoff.boards}</td>{value.proposals.map((p) => <td key={p.key}>{p.boards}</td>)}</tr>
               <tr><td>Heaviest stick, wet</td><td>{Math.round(d.takeoff.heaviestLb)} lb, {d.takeoff.heaviest}</td>{value.proposals.map((p) => <td key={p.key}>{Math.round(p.heaviestLb)} lb, {p.heaviest}</td>)}</tr>
-              <tr><td>Tightest check</td><td /> {value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.tightest ? `${shownRatio(p.tightest.ratio)} ${p.tightest.title}` : '–'}</td>)}</tr>
+              <tr><td>Tightest check</td><td style={{ whiteSpace: 'normal' }}>{tightest && tightest.state !== 'not-checked' ? `${shownRatio(tightest.ratio)} ${tightest.title}` : '–'}</td>{value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.tightest ? `${shownRatio(p.tightest.ratio)} ${p.tightest.title}` : '–'}</td>)}</tr>
               <tr><td>Fails, not checked</td><td>{d.tally.fails}, {d.tally.notChecked}</td>{value.proposals.map((p) => <td key={p.key}>{p.fails ? <><FailSign size={12} /> {p.fails}</> : <><HoldSign size={12} /> 0</>}, {p.notChecked}</td>)}</tr>
               <tr><td /><td />{value.proposals.map((p, i) => <td key={p.key} style={{ height: 38 }}><button type="button" className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => edit('sized for me', (j) => ({ ...p.job, sizing: j.sizing, strings: j.strings, levels: j.levels, name: j.name, note: j.note }))}>Use this</button></td>)}</tr>
             </tbody>

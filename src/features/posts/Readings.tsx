@@ -27,14 +27,14 @@ export function Readings() {
   }, `rod-${post}-${g}`)
   return (
     <>
-      <div className="position-absolute" style={{ left: 18, top: 44, width: 'min(50%, 396px)', background: 'var(--grade-wash)', border: '1.5px solid var(--grade)', borderRadius: 4, padding: '7px 12px', display: 'flex', alignItems: 'center', justifyContent: 'space-between', minHeight: 62 }}>
-        {r.benchmarkPost === null ? <span className="note">No reading yet. Read the rod at each hole bottom, bracket or stake with one laser set-up; type it as 53 3/8.</span> : (
+      <div className="position-absolute" style={{ left: 18, top: 44, width: 'min(50%, 396px)', background: 'var(--grade-wash)', border: '1.5px solid var(--grade)', borderRadius: 4, padding: '7px 10px', whiteSpace: 'nowrap', display: 'flex', alignItems: 'center', justifyContent: 'space-between', minHeight: 62 }}>
+        {r.benchmarkPost === null ? <span className="note" style={{ whiteSpace: 'normal' }}>No reading yet. Read the rod at each hole bottom, bracket or stake with one laser set-up; type it as 53 3/8.</span> : (
           <>
             <div><div className="lab" style={{ color: 'var(--ink-2)' }}>high point {r.benchmarkPost}</div><b style={{ fontSize: 23 }}><Measure inches={r.benchmarkReadingIn ?? 0} feet={false} stacked /></b></div>
             <span style={{ fontSize: 22 }}>−</span>
             <div style={{ width: 92 }}><div className="lab" style={{ color: 'var(--ink-2)' }}>cover</div><div className="f" style={{ display: 'block', margin: 0 }}><LengthField bare label="cover" ariaLabel="grade line above the high point" name="coverIn" feet={false} value={job.levels.coverIn} onChange={(v, g) => edit('cover', (j) => ({ ...j, levels: { ...j.levels, coverIn: v } }), `cover-${g}`)} onDone={done} /></div></div>
             <span style={{ fontSize: 22 }}>=</span>
-            <div><div className="lab" style={{ color: 'var(--ink-2)' }}>grade line reads</div><b style={{ fontSize: 23 }}><Measure inches={r.gradeReadingIn ?? 0} feet={false} stacked /></b></div>
+            <div><div className="lab" style={{ color: 'var(--ink-2)' }}>grade line<span className="only-wide"> reads</span></div><b style={{ fontSize: 23 }}><Measure inches={r.gradeReadingIn ?? 0} feet={false} stacked /></b></div>
             <button type="button" className="btn btn-light btn-sm" aria-pressed={locked !== null} onClick={() => add({ kind: 'grade', gradeReadingIn: locked === null ? r.gradeReadingIn : null })}>{locked === null ? 'Lock' : 'Unlock'}</button>
           </>
         )}

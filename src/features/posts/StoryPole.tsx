@@ -30,7 +30,7 @@ export function StoryPole({ of }: { readonly of: string }) {
   const top = pole.topIn
   const s = (H - 92) / (top + 14)
   const Y = (up: number) => 46 + (top - up) * s
-  const [px, pw] = [W * (marks.length > 14 ? 0.34 : 0.42), 44]
+  const [px, pw] = [W * (marks.length > 14 || W < 360 ? 0.34 : 0.42), 44]
   const isOpening = (m: PoleMark) => m.kind === 'sill' || m.kind === 'head'
   const right = marks.filter((m) => !isOpening(m))
   const left = marks.filter(isOpening)

@@ -33,6 +33,9 @@ class Shelter extends Component<{ readonly children: ReactNode }, { readonly bro
   override render() { return this.state.broken ? <div className="p-4"><h2>This part could not be drawn</h2><p className="note mt-2">Your entries are safe. <button type="button" className="btn btn-light btn-sm" onClick={() => this.setState({ broken: false })}>Try again</button></p></div> : this.props.children }
 }
 
+/** On a tablet the details stand aside where the work itself needs the width; a button in the top bar brings them. */
+const SHUT_ON_TABLETS: Partial<Record<Stage, boolean>> = { posts: true, holes: true }
+
 function Desk() {
   const store = useContext(JobContext)
   const stage = useJob((s) => s.stage)
@@ -41,6 +44,7 @@ function Desk() {
   const tape = useTape()
   const [open, setOpen] = useState<'keys' | 'history' | null>(null)
   const [later, setLater] = useState(false)
+  const [shut, setShut] = useState<Partial<Record<Stage, boolean>>>(SHUT_ON_TABLETS)
   const clash = save.kind === 'clash' ? save.current : null
   useEffect(() => {
     if (!store) return
@@ -70,11 +74,11 @@ function Desk() {
   }, [stage])
   const [Main, Side] = VIEWS[stage]
   return (
-    <div className={tape ? 'desk' : 'desk no-tape'}>
-      <TopBar onHelp={() => setOpen('keys')} onHistory={() => setOpen('history')} onClash={() => setLater(false)} />
+    <div className={tape ? 'desk' : 'desk no-tape'} data-side={shut[stage] ? 'shut' : 'open'}>
+      <TopBar onHelp={() => setOpen('keys')} onHistory={() => setOpen('history')} onClash={() => setLater(false)} side={!shut[stage]} onSide={() => setShut({ ...shut, [stage]: !shut[stage] })} />
       <Pole />
       <main className="work"><Shelter key={`m-${stage}`}><Main /></Shelter></main>
-      <aside className="side" aria-label="Details"><Shelter key={`s-${stage}`}><Side /></Shelter></aside>
+      <aside className="side" id="details" aria-label="Details"><Shelter key={`s-${stage}`}><Side /></Shelter></aside>
       {tape && <TapeBar model={tape} />}
       <KeysDialog show={open === 'keys'} onHide={() => setOpen(null)} />
       <HistoryDialog id={id} show={open === 'history'} onHide={() => setOpen(null)} />

@@ -1,5 +1,5 @@
 'use client'
-import { BookOpen, Download, EllipsisVertical, History as HistoryIcon, Keyboard, Redo2, Undo2 } from 'lucide-react'
+import { BookOpen, Download, EllipsisVertical, History as HistoryIcon, Keyboard, PanelRightClose, PanelRightOpen, Redo2, Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import Dropdown from 'react-bootstrap/Dropdown'
 import { formatLength } from '@/core/units'
@@ -19,7 +19,7 @@ function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen:
 }
 
 /** Name, the facts that decide the building, save state, undo, tally and the book. */
-export function TopBar({ onHelp, onHistory, onClash }: { readonly onHelp: () => void; readonly onHistory: () => void; readonly onClash: () => void }) {
+export function TopBar({ onHelp, onHistory, onClash, side, onSide }: { readonly onHelp: () => void; readonly onHistory: () => void; readonly onClash: () => void; readonly side: boolean; readonly onSide: () => void }) {
   const { job, derived: d } = useDoc()
   const save = useJob((s) => s.save)
   const history = useJob((s) => s.history)
@@ -38,7 +38,7 @@ export function TopBar({ onHelp, onHistory, onClash }: { readonly onHelp: () => 
   return (
     <header className="top">
       <Link href="/" className="home" aria-label="All jobs" title="All jobs"><BurrSign size={38} /></Link>
-      <div style={{ minWidth: 0 }}>
+      <div style={{ minWidth: 0, flex: '0 1 auto' }}>
         <h1 title={job.name}>{job.name}</h1>
         <div className="sum">{facts.map(([stage, pre, text], i) => <button key={i} type="button" onClick={() => go(stage)}>{pre}<b>{text}</b></button>)}</div>
       </div>
@@ -47,6 +47,7 @@ export function TopBar({ onHelp, onHistory, onClash }: { readonly onHelp: () => 
       <div className="d-flex">
         <button type="button" className="icb" aria-label={last ? `Undo: ${last}` : 'Undo'} title={last ? `Undo: ${last}` : 'Nothing to undo'} disabled={!last} onClick={undo}><Undo2 size={19} /></button>
         <button type="button" className="icb" aria-label={next ? `Redo: ${next}` : 'Redo'} title={next ? `Redo: ${next}` : 'Nothing to redo'} disabled={!next} onClick={redo}><Redo2 size={19} /></button>
+        <button type="button" className="icb only-narrow" aria-label="Details" aria-controls="details" aria-expanded={side} title={side ? 'Put the details aside' : 'Show the details'} onClick={onSide}>{side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}</button>
         <Dropdown align="end">
           <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More"><EllipsisVertical size={19} /></Dropdown.Toggle>
           <Dropdown.Menu>

@@ -47,6 +47,9 @@ function Section() {
   const post = d.schedule[0]
   const depth = postSize(b.post).depthIn
   const snowY = (psf: number) => psf * 0.55
+  // Where the drawing is small the words beside it would lie over it: the shorter ones stay, and the soil's go below the footings.
+  const roomy = w * s > 300
+  const soilY = roomy ? Y(-deepest * 0.35) : Y(-deepest) + 46
   const arrow = (y: number, psf: number, right: boolean, from: 'south' | 'north') => {
     const len = Math.min(90, Math.abs(psf) * 2.6)
     const x = from === 'south' ? X(0) - 12 : X(w) + 12
@@ -86,10 +89,10 @@ function Section() {
             <Note x={leanIn('south') ? X(w / 2) : X(0) - 112} y={Y(b.heelIn) - 40} size={15} weight={700} anchor={leanIn('south') ? 'middle' : 'start'}>wind</Note>
             <Note x={X(0) - 112} y={Y(b.heelIn) - 22} size={12.5} fill="var(--ink-2)">{sig(r.wind.windwardPsf)} psf pushes</Note>
             <Note x={X(w / 2)} y={Y(b.heelIn * 0.62)} size={15} weight={700} anchor="middle">qh {sig(r.wind.qhPsf)} psf</Note>
-            <Note x={X(w / 2)} y={Y(b.heelIn * 0.62) + 18} size={12.5} anchor="middle" fill="var(--ink-2)">at {sig(r.wind.meanHeightFt)} ft, {job.site.windMph} mph, exposure {job.site.exposure}; strength level</Note>
-            <Note x={X(w / 2)} y={Y(b.heelIn * 0.62) + 35} size={12.5} anchor="middle" fill="var(--ink-2)">inside ±{sig(r.wind.internalPsf)} psf, far wall {sig(r.wind.leewardPsf)} psf</Note>
-            <Note x={X(w / 2)} y={Y(-deepest * 0.35)} size={15} weight={700} anchor="middle" halo="#E2D8C3">soil bears {r.soil.bearingPsf.toLocaleString('en-US')} psf</Note>
-            <Note x={X(w / 2)} y={Y(-deepest * 0.35) + 18} size={12.5} anchor="middle" fill="var(--ink-2)" halo="#E2D8C3">sideways {r.soil.lateralPsfPerFt} psf a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''}; {r.soil.source}</Note>
+            {roomy && <><Note x={X(w / 2)} y={Y(b.heelIn * 0.62) + 18} size={12.5} anchor="middle" fill="var(--ink-2)">at {sig(r.wind.meanHeightFt)} ft, {job.site.windMph} mph, exposure {job.site.exposure}; strength level</Note>
+            <Note x={X(w / 2)} y={Y(b.heelIn * 0.62) + 35} size={12.5} anchor="middle" fill="var(--ink-2)">inside ±{sig(r.wind.internalPsf)} psf, far wall {sig(r.wind.leewardPsf)} psf</Note></>}
+            <Note x={X(w / 2)} y={soilY} size={15} weight={700} anchor="middle" halo="#E2D8C3">soil bears {r.soil.bearingPsf.toLocaleString('en-US')} psf</Note>
+            <Note x={X(w / 2)} y={soilY + 18} size={12.5} anchor="middle" fill="var(--ink-2)" halo="#E2D8C3">sideways {r.soil.lateralPsfPerFt} psf a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''}; {r.soil.source}</Note>
             {r.leanTos.map((l) => <Note key={l.leanTo.side} x={X(l.leanTo.side === 'north' ? w + l.leanTo.depthIn / 2 : -l.leanTo.depthIn / 2)} y={Y(b.heelIn) - 22} size={12.5} anchor="middle" weight={600} halo="var(--paper)">{sig(l.governing.uniformPsf + l.governing.peakPsf)} psf, {l.governing.governs}</Note>)}
           </g>
         )}

@@ -6,6 +6,13 @@ import { Segments, SvgMeasure } from '@/ui'
 import { Materials, Note, useSize, useViewport, Wax, ZoomButtons } from '../drawing'
 import { useDoc, useJob } from '../job'
 
+/** Rows whose labels have room, `gapIn` apart on the wall: the picked one first, then from the heel down. */
+function withRoom(rows: readonly { readonly id: string; readonly topIn: number }[], picked: string | null, gapIn: number): ReadonlySet<string> {
+  const kept: { id: string; topIn: number }[] = []
+  for (const r of [...rows].sort((a, b) => Number(b.id === picked) - Number(a.id === picked) || b.topIn - a.topIn)) if (kept.every((k) => Math.abs(k.topIn - r.topIn) >= gapIn)) kept.push(r)
+  return new Set(kept.map((k) => k.id))
+}
+
 /** One wall from outside with its skin off: posts, girt rows, openings, splices, skirt. */
 export function WallsMain() {
   const { job, derived: d } = useDoc()
@@ -28,6 +35,7 @@ export function WallsMain() {
   const face = girtFaceIn(b)
   const posts = wallPosts(d.posts, side)
   const supports = posts.map((p) => ({ p, ...alongWall(p, side) }))
+  const [named, measured] = [withRoom(wall.rows, picked.row, 13 / s), withRoom(wall.rows.filter((r) => r.landing || r.id === picked.row), picked.row, 19 / s)]
   return (
     <>
       <div className="wh"><h2>{wall.name}</h2><p>from outside, skin off</p><span className="spacer" /><Segments label="Wall" value={side} choices={SIDES.map((k) => ({ value: k, label: d.wallNames[k].replace(' wall', '') }))} onChange={(k) => pick({ wall: k, row: null, mark: null })} /></div>
@@ -60,8 +68,8 @@ export function WallsMain() {
             <g key={r.id} data-row={r.id} onClick={() => pick({ row: r.id, mark: r.id })} onPointerDown={(e) => e.stopPropagation()} style={{ cursor: 'pointer' }}>
               {r.segments.map((g, i) => <rect key={i} {...box(g.fromIn, g.toIn)} y={Y(r.topIn)} height={Math.max(3, face * s)} fill={on ? 'var(--ochre)' : '#F2CE6E'} stroke={on ? 'var(--burr)' : 'var(--ochre-ink)'} strokeWidth={on ? 2.2 : 0.9} />)}
               {b.girts.style !== 'between' && wall.pieces.filter((p) => p.row === r.id).map((p, i) => (p.toIn < length - 1 && r.segments.every((g) => Math.abs(g.toIn - p.toIn) > 1) ? <rect key={i} x={X(p.toIn) - 1.5} y={Y(r.topIn) - 1} width={3} height={Math.max(4, face * s + 2)} fill="var(--ink)" /> : null))}
-              <Note x={Math.min(X(0), X(length)) - 12} y={Y(r.topIn) + Math.max(6, face * s * 0.8)} size={13} weight={700} anchor="end" fill={on ? 'var(--burr-deep)' : 'var(--ochre-ink)'} halo="var(--paper)">{r.id}</Note>
-              {(on || r.landing) && <SvgMeasure x={Math.max(X(0), X(length)) + 12} y={Y(r.topIn) + 6} inches={r.topIn} size={15} weight={700} fill={on ? 'var(--burr-deep)' : r.landing === 'heel' ? 'var(--keel-ink)' : 'var(--ink)'} ground="var(--paper)" />}
+              {named.has(r.id) && <Note x={Math.min(X(0), X(length)) - 12} y={Y(r.topIn) + Math.max(6, face * s * 0.8)} size={13} weight={700} anchor="end" fill={on ? 'var(--burr-deep)' : 'var(--ochre-ink)'} halo="var(--paper)">{r.id}</Note>}
+              {measured.has(r.id) && <SvgMeasure x={Math.max(X(0), X(length)) + 12} y={Y(r.topIn) + 6} inches={r.topIn} size={15} weight={700} fill={on ? 'var(--burr-deep)' : r.landing === 'heel' ? 'var(--keel-ink)' : 'var(--ink)'} ground="var(--paper)" />}
             </g>
           )
         })}

@@ -2,9 +2,10 @@ import { readFileSync } from 'node:fs'
 import { deriveJob } from '@/core/derive'
 import { migrate, newJob, parseJob, readJobText } from '@/core/model'
 import { barnJob } from '@/core/testing/barn'
-import { calcSheet, plain } from './calcsheet'
+import { calcSheet } from './calcsheet'
 import { crewBook } from './crewbook'
 import { pricesFromCsv, pricesToCsv } from './csv'
+import { plain } from './plain'
 
 const book = (name: string) => {
   const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))

@@ -73,7 +73,8 @@ describe('gravel under the pads (register C24: a quarter more is ordered loose)'
   test('by hand: half a foot of each hole’s circle, a quarter more loose; the spoil grows by what is dug', () => {
     const net = some.holes.reduce((t, h) => t + (Math.PI / 4) * (h.diameterIn / 12) ** 2 * 0.5 * h.postIds.length, 0)
     expect(some.takeoff.gravelYd3).toBeCloseTo((net * 1.25) / 27, 9)
-    expect(some.takeoff.spoilFt3 - none.takeoff.spoilFt3).toBeCloseTo(net, 9)
+    expect(some.takeoff.augerFt3 - none.takeoff.augerFt3).toBeCloseTo(net, 9)
+    expect(some.takeoff.spoilFt3 - none.takeoff.spoilFt3).toBeCloseTo(net * 1.25, 9)
     expect(none.takeoff.gravelYd3).toBe(0)
   })
   test('a hole log asks for each depth with the gravel under it', () => {

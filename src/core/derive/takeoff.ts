@@ -1,7 +1,7 @@
 import { laminationPlan } from '../joints'
 import { onWall, wallLengthIn, type GirtPiece, type Grid, type PlacedOpening, type Post, type TrussPlan } from '../layout'
 import { SIDES, type BoardName, type Building, type Job, type Lumber, type Side } from '../model'
-import { BAG_YIELD_FT3, bagsFor, byStock, GRAVEL_LOOSE, HOLE_WASTE, priceBook, stockFor, type BagLb } from '../quantities'
+import { BAG_YIELD_FT3, bagsFor, byStock, GRAVEL_LOOSE, HOLE_WASTE, looseSpoilFt3, priceBook, stockFor, type BagLb } from '../quantities'
 import { boardSize, postSize, specificGravity, weightPlf } from '../wood'
 import type { BraceLine } from './bracing'
 import type { HoleKind } from './holes'
@@ -16,7 +16,7 @@ export interface CostLine { readonly what: string; readonly quantity: number; re
 export interface Takeoff {
   readonly posts: readonly StockLine[]; readonly girts: readonly StockLine[]; readonly skirt: readonly StockLine[]; readonly roof: readonly StockLine[]; readonly joints: readonly JointLine[]
   readonly concreteFt3: number; readonly concreteYd3: number; readonly wastePct: number; readonly bags: Readonly<Record<BagLb, number>>
-  readonly backfillFt3: number; readonly spoilFt3: number; /** Gravel to order, loose. */ readonly gravelYd3: number
+  readonly backfillFt3: number; /** Earth augered, as it lay in the ground. */ readonly augerFt3: number; /** Earth left over, loose. */ readonly spoilFt3: number; /** Gravel to order, loose. */ readonly gravelYd3: number
   readonly cost: readonly CostLine[]; readonly totalCost: number; readonly boards: number; readonly heaviestLb: number; readonly heaviest: string
 }
 
@@ -91,11 +91,11 @@ export function takeoff(p: TakeoffInput): Takeoff {
   const skirtTotal = skirtRuns.reduce((t, r) => t + Math.max(0, r), 0)
   const skirtBoard = stockFor(192, 0) ?? 192
   const roof = roofBoards(b, grid, p.plan, p.lines)
-  let concreteFt3 = 0, backfillFt3 = 0, spoilFt3 = 0, dugFt = 0, gravelFt3 = 0
+  let concreteFt3 = 0, backfillFt3 = 0, augerFt3 = 0, dugFt = 0, gravelFt3 = 0
   for (const h of holes) {
     concreteFt3 += h.volumes.concreteFt3 * h.postIds.length
     backfillFt3 += h.volumes.backfillFt3 * h.postIds.length
-    spoilFt3 += (h.volumes.holeFt3 - h.volumes.backfillFt3) * h.postIds.length
+    augerFt3 += h.volumes.holeFt3 * h.postIds.length
     gravelFt3 += h.volumes.gravelFt3 * h.postIds.length
     dugFt += (h.digIn / 12) * h.postIds.length
   }
@@ -137,7 +137,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
   return {
     posts: byStock(rows.map((r) => r.totalIn), BOARD_SPARE_IN).map((s) => ({ what: rows[0]?.section ?? '', ...s })), girts: group(girts), roof: group(roof),
     skirt: skirtTotal > 0 ? [{ what: 'treated skirt board', stockIn: skirtBoard, count: Math.ceil(skirtTotal / skirtBoard - 1e-9) }] : [], joints,
-    concreteFt3, concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / 27, wastePct: HOLE_WASTE * 100, bags, backfillFt3, spoilFt3, gravelYd3,
+    concreteFt3, concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / 27, wastePct: HOLE_WASTE * 100, bags, backfillFt3, augerFt3, spoilFt3: looseSpoilFt3(augerFt3, backfillFt3), gravelYd3,
     cost, totalCost: cost.reduce((t, c) => t + c.cost, 0), boards: cost.reduce((t, c) => t + c.pieces, 0), heaviestLb: heavy.lb * 1.2, heaviest: heavy.name,
   }
 }

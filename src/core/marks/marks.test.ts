@@ -36,6 +36,13 @@ describe('readings against the plan', () => {
     expect(r.offsets.A3.offPlanIn).toBeCloseTo(off, 9)
   })
   test('the whole plan standing higher or the laser moved blames nobody (property)', () => { fc.assert(fc.property(fc.integer({ min: 0, max: 3000 }), (n) => { expect(Object.values(read({}, n / 16).offsets).filter((m) => m.suspect)).toEqual([]) })) })
+  test('it says what the rod should read where it has not stood yet, wherever the laser is (property)', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 3000 }), fc.integer({ min: -40, max: 40 }), (n, err) => {
+      const r = rodLog({ coverIn: 1, readingsIn: Object.fromEntries(Object.entries({ ...plan, A2: plan.A2 + err / 8 }).map(([k, v]) => [k, v + n / 16])) }, lonely, null, { ...plan, A6: 12 })
+      expect(r.planReadsIn.A6).toBeCloseTo(12 + n / 16, 9)
+    }))
+    expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 54, A3: 56 } }, lonely, null, plan).planReadsIn).toEqual({})
+  })
   test('with fewer than four readings, or no plan, nothing is said of it', () => {
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90 } }, lonely, null, plan).offsets.A2).toMatchObject({ offPlanIn: null, suspect: false })
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90, A3: 3, A4: 9 } }, lonely).offsets.A2.offPlanIn).toBeNull()

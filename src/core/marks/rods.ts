@@ -8,6 +8,8 @@ export interface RodLog {
   readonly gradeReadingIn: number | null
   readonly offsets: Readonly<Record<string, RodMark>>
   readonly read: number
+  /** What the rod should read at each point by the plan, once the plan is moved to fit the readings; empty until enough are there. */
+  readonly planReadsIn: Readonly<Record<string, number>>
 }
 export interface RodMark {
   readonly readingIn: number; readonly upToGradeIn: number
@@ -34,18 +36,20 @@ const median = (list: readonly number[]): number => { const s = [...list].sort((
  */
 export function rodLog(levels: Pick<Job['levels'], 'coverIn' | 'readingsIn'>, neighbours: Readonly<Record<string, readonly string[]>>, gradeLockedIn: number | null = null, plannedUpIn: Readonly<Record<string, number>> = {}): RodLog {
   const entries = Object.entries(levels.readingsIn).filter(([id]) => id in neighbours)
-  if (entries.length === 0) return { benchmarkPost: null, benchmarkReadingIn: null, gradeReadingIn: null, offsets: {}, read: 0 }
+  if (entries.length === 0) return { benchmarkPost: null, benchmarkReadingIn: null, gradeReadingIn: null, offsets: {}, read: 0, planReadsIn: {} }
   const [benchmarkPost, benchmarkReadingIn] = entries.reduce((a, b) => (b[1] < a[1] ? b : a))
   const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
   const gaps = entries.flatMap(([id, r]) => (id in plannedUpIn ? [r - gradeReadingIn - plannedUpIn[id]] : []))
   const shift = gaps.length >= FIT_LEAST ? median(gaps) : null
+  const planReadsIn: Record<string, number> = {}
+  if (shift !== null) for (const id in plannedUpIn) planReadsIn[id] = gradeReadingIn + plannedUpIn[id] + shift
   const offsets: Record<string, RodMark> = {}
   for (const [id, readingIn] of entries) {
     const near = neighbours[id].flatMap((n) => (n in levels.readingsIn ? [levels.readingsIn[n]] : []))
     const offIn = near.length ? readingIn - near.reduce((s, v) => s + v, 0) / near.length : 0
-    const offPlanIn = shift !== null && id in plannedUpIn ? readingIn - gradeReadingIn - plannedUpIn[id] - shift : null
+    const offPlanIn = id in planReadsIn ? readingIn - planReadsIn[id] : null
     const off = near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN ? 'neighbours' : offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN ? 'plan' : null
     offsets[id] = { readingIn, upToGradeIn: readingIn - gradeReadingIn, suspect: off !== null, offIn, offPlanIn, off }
   }
-  return { benchmarkPost, benchmarkReadingIn, gradeReadingIn, offsets, read: entries.length }
+  return { benchmarkPost, benchmarkReadingIn, gradeReadingIn, offsets, read: entries.length, planReadsIn }
 }

@@ -2,7 +2,7 @@
 import { TriangleAlert } from 'lucide-react'
 import { useMemo, useRef, useState } from 'react'
 import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
-import { SECOND_LOOK_IN } from '@/core/marks'
+import { OFF_PLAN_IN, SECOND_LOOK_IN } from '@/core/marks'
 import { formatLength } from '@/core/units'
 import { simulatedRod, type Rod } from '@/devices/rod'
 import { Measure } from '@/ui'
@@ -68,7 +68,10 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const expected = known.length ? known.reduce((a, v) => a + v, 0) / known.length : null
   const value = entryIn(entry)
   const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
-  const suspect = Math.abs(off) > SECOND_LOOK_IN
+  // The plan knows where brackets and ground lie, once some readings have fitted it: worth a look where there are no neighbours yet.
+  const offPlan = value !== null && entry.sixteenths !== null && mode === 'read' && on === 'foot' && target in rods.planReadsIn ? value - (rods.planReadsIn[target] - shift) : 0
+  const by = Math.abs(off) > SECOND_LOOK_IN ? 'neighbours' : Math.abs(offPlan) > OFF_PLAN_IN ? 'plan' : null
+  const suspect = by !== null
   const newest = state.readings.filter((r) => r.body.setup === setup.body.setup).at(-1)
   const around = aroundAt ?? Math.round(expected ?? (on === 'footing' && rods.gradeReadingIn !== null ? rods.gradeReadingIn - shift + (d.holes.find((h) => h.kind === kindOf(target))?.embedIn ?? 0) : newest?.body.inches) ?? setup.body.benchmarkIn ?? 52)
   const keep = () => {
@@ -95,7 +98,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
         <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target.replace('spot-', '')} />
         <div className="besides">{near.map((id, k) => <div key={id}><span>{id}, {k === 0 && i > 0 ? 'before' : 'after'}</span><b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b></div>)}</div>
       </div>
-      {suspect && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(off)} feet={false} /> off its neighbours</b><p>Over 3/4″ is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
+      {suspect && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {by === 'plan' ? 'the plan' : 'its neighbours'}</b><p>{by === 'plan' ? 'Over 3″' : 'Over 3/4″'} is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
       {!suspect && lastRead && value === null && <div className="fok" role="status">{lastRead.body.target.replace('spot-', '')} kept: <b><Measure inches={lastRead.body.inches} feet={false} /></b><button type="button" onClick={() => { undo(lastRead.id); setPicked(lastRead.body.target); setLast(null) }}>Undo</button></div>}
       {!suspect && value === null && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
       <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />

@@ -1,6 +1,6 @@
 'use client'
 import { kindName } from '@/core/derive'
-import { concreteOrder, looseSpoilFt3 } from '@/core/quantities'
+import { concreteOrder } from '@/core/quantities'
 import type { Fieldwork } from '@/core/model'
 import { ChoiceField, Measure, NumberField } from '@/ui'
 import { useLog } from '../field'
@@ -20,7 +20,6 @@ export function Concrete() {
   const order = concreteOrder(t.concreteFt3, holes, s)
   const rest = concreteOrder(left, d.posts.filter((p) => !pours[p.id]).length, s)
   const put = <K extends keyof Fieldwork['concrete']>(key: K, name: string) => (v: Fieldwork['concrete'][K], g = 'pick') => edit(name, (j) => ({ ...j, fieldwork: { ...j.fieldwork, concrete: { ...j.fieldwork.concrete, [key]: v } } }), `concrete-${key}-${g}`)
-  const auger = d.holes.reduce((n, h) => n + h.volumes.holeFt3 * h.postIds.length, 0)
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="fields" style={{ maxWidth: 620 }}>
@@ -39,8 +38,8 @@ export function Concrete() {
           <tr><td>Loads of {order.bagsALoad} bags</td><td className="n">{order.loads}</td><td className="n">{rest.loads}</td></tr>
           <tr><td>They weigh</td><td className="n">{order.bagsWeighLb.toLocaleString('en-US')} lb</td><td className="n">{rest.bagsWeighLb.toLocaleString('en-US')} lb</td></tr>
         </>}
-        <tr><td>Augered, in the ground</td><td className="n">{(auger / 27).toFixed(2)} yd³</td><td /></tr>
-        <tr><td>Loose earth left over, a quarter swollen</td><td className="n">{(looseSpoilFt3(auger, t.backfillFt3) / 27).toFixed(2)} yd³</td><td /></tr>
+        <tr><td>Augered, in the ground</td><td className="n">{(t.augerFt3 / 27).toFixed(2)} yd³</td><td /></tr>
+        <tr><td>Loose earth left over, a quarter swollen</td><td className="n">{(t.spoilFt3 / 27).toFixed(2)} yd³</td><td /></tr>
       </tbody></table>
       {order.say.map((q) => <p key={q} className="note mt-1 mb-0">{q}</p>)}
       <div className="caution mt-2">Wet concrete burns skin and eyes: gloves, boots, glasses. Cement and cutting dust: respirator. Keep an open hole covered.</div>

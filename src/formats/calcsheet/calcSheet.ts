@@ -5,13 +5,12 @@ import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { table } from '../crewbook/paper'
+import { plain } from '../plain'
 import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, STANDING_NOTE, THERMAL } from '../words'
 
 const dim = (v: number) => formatLength(v, { ascii: true })
 const STATE: Readonly<Record<Check['state'], string>> = { holds: 'holds', close: 'close', fails: 'FAILS', 'not-checked': 'not checked' }
 
-/** Only what the PDF face has: primes, roots and super-scripts are written out. */
-export const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/√/g, 'sqrt ').replace(/⅓/g, '1/3').replace(/⅔/g, '2/3').replace(/−/g, '-').replace(/·/g, ' x ').replace(/⊥/g, ' perp').replace(/[θαγφΔπΣ]/g, (c) => ({ θ: 'theta', α: 'alpha', γ: 'gamma', φ: 'phi', Δ: 'delta', π: 'pi', Σ: 'sum ' })[c] ?? c).replace(/⁴/g, '^4').replace(/[≤]/g, '<=').replace(/[≥]/g, '>=').replace(/[→]/g, 'to')
 
 function inputs(job: Job): Sheet {
   const { site: s, building: b } = job

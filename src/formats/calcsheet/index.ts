@@ -1,1 +1,1 @@
-export { calcSheet, plain } from './calcSheet'
+export { calcSheet } from './calcSheet'

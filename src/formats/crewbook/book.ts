@@ -7,13 +7,12 @@ import { DIG_CAUTION, KIND, RAISE_CAUTION, STANDING_NOTE } from '../words'
 import { planSvg, postSvg, wallSvg } from './drawings'
 import type { Block, CrewBook, Sheet } from './types'
 import { inches, mark, table } from './paper'
+import { chunk, plain } from '../plain'
 
 /** Paper has no font for primes: cautions written for the screen take the plain ones. */
-const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-')
 /** Most table rows a letter sheet takes at arm's-length size. */
 const ROWS = 30
 
-const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.max(1, Math.ceil(list.length / n)) }, (_, i) => list.slice(i * n, i * n + n))
 
 function stringsSheets(job: Job, d: Derived): Sheet[] {
   const plan = planSvg(job, d)
@@ -103,7 +102,7 @@ function quantitySheet(d: Derived): Sheet {
   return {
     title: 'Quantities', sub: 'posts, girts, skirt, roof, concrete', blocks: [
       table(['what', 'length', 'pieces'], stock, [1, 2], [2]),
-      table(['concrete', '', 'amount'], [['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`], [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`], ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]), ...(t.gravelYd3 > 0 ? [['gravel, loose', '', `${t.gravelYd3.toFixed(2)} cu yd`]] : []), ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`], ['spoil to haul', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`]], [2], [2]),
+      table(['concrete', '', 'amount'], [['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`], [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`], ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]), ...(t.gravelYd3 > 0 ? [['gravel, loose', '', `${t.gravelYd3.toFixed(2)} cu yd`]] : []), ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`], ['earth left over, loose', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`]], [2], [2]),
       { kind: 'text', text: 'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags are rounded up once, on the total.' },
       ...(d.tally.fails ? [{ kind: 'caution' as const, text: `${d.tally.fails} check${d.tally.fails > 1 ? 's' : ''} of this building fail${d.tally.fails > 1 ? '' : 's'}: do not order before they are settled. ${d.checks.filter((c) => c.state === 'fails').map((c) => c.title).join('; ')}.` }] : []),
       { kind: 'caution', text: `${d.tally.notChecked} things are not checked here: ${d.checks.filter((c) => c.state === 'not-checked').map((c) => c.title.toLowerCase()).join('; ')}.` },

@@ -7,9 +7,8 @@ import type { Block, CrewBook, Sheet } from '../crewbook'
 import { KIND, STANDING_NOTE, DIG_CAUTION } from '../words'
 import { cardsSvg, type CardsASheet } from './cards'
 import { inches, mark, table } from '../crewbook/paper'
+import { chunk, plain } from '../plain'
 
-const plain = (s: string): string => s.replace(/′/g, "'").replace(/″/g, '"').replace(/−/g, '-').replace(/’/g, "'").replace(/³/g, '3')
-const chunk = <T>(list: readonly T[], n: number): T[][] => Array.from({ length: Math.ceil(list.length / n) }, (_, i) => list.slice(i * n, i * n + n))
 const ROWS = 27
 
 export interface FieldSheetsOf { readonly job: Job; readonly derived: Derived; readonly state: FieldState; readonly levels: Levels; readonly date: string; readonly revision: string; /** Where the field pages are served, for the codes: `https://host/field/ID`. */ readonly page: string; /** The posts as built, where they have been worked out already. */ readonly measured?: Measured; readonly perSheet?: CardsASheet }

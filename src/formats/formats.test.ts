@@ -1,7 +1,9 @@
 import { readFileSync } from 'node:fs'
 import { deriveJob } from '@/core/derive'
 import { migrate, newJob, parseJob, readJobText } from '@/core/model'
+import { rodLog, type RodLog } from '@/core/marks'
 import { barnJob } from '@/core/testing/barn'
+import { formatLength } from '@/core/units'
 import { calcSheet } from './calcsheet'
 import { crewBook } from './crewbook'
 import { pricesFromCsv, pricesToCsv } from './csv'
@@ -84,4 +86,21 @@ describe('job files of older versions', () => {
   })
   test('the newest version is left as it is', () => { const job = barnJob(); expect(migrate(job as unknown as Record<string, unknown>)).toBe(job) })
   test('a version nobody wrote is not guessed at', () => expect(parseJob({ ...barnJob(), version: 0 }).ok).toBe(false))
+})
+
+describe('rod marks in the crew book', () => {
+  const { job, d } = book('../scripts/bench/barn-60x200')
+  const all = rodLog({ coverIn: 1, readingsIn: Object.fromEntries(d.posts.map((p, i) => [p.id, 50 + i / 16])) }, Object.fromEntries(d.posts.map((p) => [p.id, []])))
+  const rows = (rods: RodLog) => crewBook(job, d, { date: '', revision: '', rods }).sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'table' && b.head.includes('rod reads') ? b.rows.map((r) => [s.title, ...r]) : [])))
+  test('every post that was read stands in it once, under its own kind; what a card has no room for has its own sheet', () => {
+    const got = rows(all)
+    expect(got.map((r) => r[1]).sort()).toEqual(d.posts.map((p) => p.id).sort())
+    for (const [title, id, reads, up] of got) {
+      const p = d.posts.find((q) => q.id === id)
+      expect(title.toLowerCase()).toContain(p?.kind ?? 'none')
+      expect([reads, up]).toEqual([formatLength(all.offsets[id].readingIn, { feet: false, ascii: true }), formatLength(all.offsets[id].upToGradeIn, { feet: false, ascii: true })])
+    }
+    expect(got.filter((r) => /^Eave posts.*: grade marks$/.test(r[0])).length).toBeGreaterThan(10)
+  })
+  test('without a reading there is no such table', () => expect(rows({ ...all, offsets: {} })).toEqual([]))
 })

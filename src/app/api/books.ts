@@ -18,8 +18,11 @@ const jobRoute = <T extends { readonly doc: unknown }>(schema: z.ZodType<T>, mak
 
 const stamp = { doc: z.unknown(), date: z.string().max(40), revision: z.string().max(40) }
 
-/** Crew book or calculation sheet. */
-export const bookRoute = (kind: BookKind) => jobRoute(z.strictObject(stamp), (job, body) => bookPdf(kind, job, body))
+/** Crew book or calculation sheet; a crew book takes the readings of the site with it where there are any. */
+export const bookRoute = (kind: BookKind) => jobRoute(z.strictObject({ ...stamp, records: z.unknown().optional() }), async (job, { records, ...body }) => {
+  const read = parseRecords(records ?? [])
+  return read.ok ? bookPdf(kind, job, read.value, body) : read
+})
 
 /** Sheets of the work on site. */
 export const fieldSheetsRoute = jobRoute(z.strictObject({ ...stamp, records: z.unknown(), page: z.url({ protocol: /^https?$/ }).max(300), perSheet: z.literal([2, 4]).default(4) }), async (job, body) => {

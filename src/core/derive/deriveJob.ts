@@ -54,7 +54,8 @@ export function told(j: Judgement): ToldJudgement {
   return { ...rest, lateral: frame, checks: toldChecks(checks) }
 }
 
-const WAITING = { holes: 'Holes', posts: 'Posts', walls: 'Girts', roof: 'Roof', bracing: 'Bracing' } as const
+const WAITING = { holes: 'Holes wait', posts: 'Posts wait', walls: 'Girts wait', roof: 'The roof waits', bracing: 'Bracing waits' } as const
+const HAZARD: Readonly<Record<string, string>> = { groundSnowPsf: 'ground snow', windMph: 'basic wind speed', exposure: 'exposure', frostIn: 'frost depth', soil: 'soil class', ownBearingPsf: 'the soil’s bearing value', ownLateralPsfPerFt: 'the soil’s lateral value' }
 
 type PlannedJob = Plan & { readonly layout: PostLayout }
 
@@ -74,7 +75,7 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   const frame = results ? judgeFrame(job, grid, layout, trusses, results, plan.wallNames, Math.max(...SIDES.map((s) => walls[s].widestIn))) : null
   const holes = frame?.holes ?? sizeHoles(job, layout.posts, null, [], null)
   if (frame) checks.push(...frame.checks)
-  else for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const) checks.push(notChecked(`site-${stage}`, `${WAITING[stage]} wait for the site`, stage, `Not entered yet: ${missing.map((m) => String(m.path[1])).join(', ')}.`, 'Enter the site’s hazards first; none is ever assumed.'))
+  else for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const) checks.push(notChecked(`site-${stage}`, `${WAITING[stage]} for the site`, stage, `Not entered yet: ${missing.map((m) => HAZARD[String(m.path[1])] ?? String(m.path[1])).join(', ')}.`, 'Enter the site’s hazards first; none is ever assumed.'))
   const surface = surfaceOfJob(job)
   const ground = groundAtPosts(surface, layout.posts)
   if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))

@@ -283,3 +283,15 @@ describe('properties of the whole', () => {
     expect(at(windMph + 5)).toBeGreaterThan(at(windMph))
   }), { numRuns: 12 }))
 })
+
+describe('a site that is not complete', () => {
+  const site = (change: Partial<Job['site']>) => { const d = deriveJob(barnJob({}, change)); if (!d.ok) throw new Error('contradiction'); return d.value }
+  test.each<[Partial<Job['site']>, RegExp]>([
+    [{ groundSnowPsf: null }, /^Not entered yet: ground snow\.$/], [{ windMph: null, exposure: null }, /basic wind speed, exposure\.$/], [{ frostIn: null, soil: null }, /frost depth, soil class\.$/], [{ soil: 'own', ownBearingPsf: null, ownLateralPsfPerFt: 150 }, /the soil’s bearing value\.$/],
+  ])('%j: every stage waits, in words, and nothing passes', (change, said) => {
+    const d = site(change)
+    expect(d.checks.map((c) => c.stage)).toEqual(['holes', 'posts', 'walls', 'roof', 'bracing'])
+    for (const c of d.checks) { expect(c.governs).toMatch(said); expect(`${c.title} ${c.governs}`).not.toMatch(/[a-z][A-Z]/) }
+    expect(d.tally).toMatchObject({ holds: 0, close: 0, fails: 0, notChecked: 5 })
+  })
+})

@@ -35,7 +35,7 @@ export function BookSide() {
       return true
     } catch { setState('away'); return false }
   }
-  const pdf = async () => { if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp }, 'crew book'); else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed() }
+  const pdf = async () => { if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp, records }, 'crew book'); else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed() }
   return (
     <>
       <h2 className="mb-2">Take it along</h2>

@@ -12,7 +12,7 @@ import { useDoc, useJob } from '../job'
 const bookOf = remember((job: Job, jobId: string, derived: ShownDerived, revision: string, kind: 'crew' | 'field', perSheet: CardsASheet, state: FieldState, levels: Levels, measured: Measured) => {
   const stamp = { date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }), revision }
   const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
-  const book = kind === 'field' ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page }) : crewBook(job, derived, stamp)
+  const book = kind === 'field' ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page }) : crewBook(job, derived, { ...stamp, rods: measured.rods })
   return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
 })
 

@@ -1,5 +1,6 @@
 import { birdsMouth, type ShownDerived as Derived } from '@/core/derive'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
+import type { RodLog } from '@/core/marks'
 import { SIDES, type Job } from '@/core/model'
 import { roundIn, runningMarks } from '@/core/units'
 import { boardSize } from '@/core/wood'
@@ -9,10 +10,8 @@ import type { Block, CrewBook, Sheet } from './types'
 import { inches, mark, table } from './paper'
 import { chunk, plain } from '../plain'
 
-/** Paper has no font for primes: cautions written for the screen take the plain ones. */
 /** Most table rows a letter sheet takes at arm's-length size. */
 const ROWS = 30
-
 
 function stringsSheets(job: Job, d: Derived): Sheet[] {
   const plan = planSvg(job, d)
@@ -54,16 +53,24 @@ function scheduleSheets(d: Derived): Sheet[] {
   }))
 }
 
-const cardSheets = (job: Job, d: Derived): Sheet[] => d.cards.map((c): Sheet => {
-  const up = c.postIds.flatMap((id) => (d.rods.offsets[id] ? [[id, inches(d.rods.offsets[id].readingIn), inches(d.rods.offsets[id].upToGradeIn)]] : [])).slice(0, 10)
-  return {
-    title: `${c.title}: ${c.postIds.length > 14 ? `${c.postIds.slice(0, 13).join(' ')} and ${c.postIds.length - 13} more` : c.postIds.join(' ')}`, sub: `${c.row.section}, ${mark(c.row.totalIn)} long${c.row.stockIn === null ? '' : `, from ${mark(c.row.stockIn)}`}`, blocks: [
-      { kind: 'svg', ...postSvg(job, d, c), alt: `marks of ${c.postIds[0]}` },
-      ...(up.length ? [table(['post', 'rod reads', 'up to grade line'], up, [1, 2], [2])] : []),
-      { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` }, { kind: 'caution', text: plain(RAISE_CAUTION) },
-    ],
-  }
-})
+/** Rows of rod marks that a card has room for under its drawing; more have a sheet of their own behind it. */
+const CARD_RODS = 10
+
+function cardSheets(job: Job, d: Derived, rods: RodLog): Sheet[] {
+  return d.cards.flatMap((c): Sheet[] => {
+    const up = c.postIds.flatMap((id) => (id in rods.offsets ? [[id, inches(rods.offsets[id].readingIn), inches(rods.offsets[id].upToGradeIn)]] : []))
+    const marks = (rows: string[][]): Block => table(['post', 'rod reads', 'up to grade line'], rows, [1, 2], [2])
+    const short = up.length <= CARD_RODS
+    const card: Sheet = {
+      title: `${c.title}: ${c.postIds.length > 14 ? `${c.postIds.slice(0, 13).join(' ')} and ${c.postIds.length - 13} more` : c.postIds.join(' ')}`, sub: `${c.row.section}, ${mark(c.row.totalIn)} long${c.row.stockIn === null ? '' : `, from ${mark(c.row.stockIn)}`}`, blocks: [
+        { kind: 'svg', ...postSvg(job, d, c), alt: `marks of ${c.postIds[0]}` },
+        ...(up.length === 0 ? [] : short ? [marks(up)] : [{ kind: 'text' as const, text: 'What the rod read at each of them, and how far up from there the grade line is: next sheet.' }]),
+        { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` }, { kind: 'caution', text: plain(RAISE_CAUTION) },
+      ],
+    }
+    return [card, ...(short ? [] : chunk(up, ROWS - 2).map((rows): Sheet => ({ title: `${c.title}: grade marks`, sub: `${c.row.section}; up from where the rod stood, all set-ups in one frame`, blocks: [marks(rows)] })))]
+  })
+}
 
 const girtSheets = (job: Job, d: Derived): Sheet[] => SIDES.map((side): Sheet => {
   const w = d.walls[side]
@@ -110,7 +117,7 @@ function quantitySheet(d: Derived): Sheet {
   }
 }
 
-/** The crew book of a derived job. `date` and `revision` are printed on every sheet. */
-export function crewBook(job: Job, d: Derived, p: { readonly date: string; readonly revision: string }): CrewBook {
-  return { job: job.name, ...p, note: STANDING_NOTE, sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d), ...girtSheets(job, d), ...roofSheets(job, d), quantitySheet(d)] }
+/** The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the office and the phones together, the office's alone without them. */
+export function crewBook(job: Job, d: Derived, { date, revision, rods }: { readonly date: string; readonly revision: string; readonly rods?: RodLog }): CrewBook {
+  return { job: job.name, date, revision, note: STANDING_NOTE, sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d, rods ?? d.rods), ...girtSheets(job, d), ...roofSheets(job, d), quantitySheet(d)] }
 }

@@ -1,18 +1,20 @@
 import 'server-only'
-import { deriveJob, type Derived } from '@/core/derive'
+import { deriveJob } from '@/core/derive'
+import { foldRecords, measure, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import type { Result } from '@/core/result'
 import { calcSheet } from '@/formats/calcsheet'
-import { crewBook, pdfDefinition, type CrewBook } from '@/formats/crewbook'
+import { crewBook, pdfDefinition } from '@/formats/crewbook'
 import { pdfOf } from './pdf'
 
-const BOOKS = { 'crew-book': crewBook, 'calc-sheet': calcSheet } as const
-export type BookKind = keyof typeof BOOKS
+export type BookKind = 'crew-book' | 'calc-sheet'
 
-/** A book of a job as a PDF. Needs no database: the job comes with the request, saved or not. */
-export async function bookPdf(kind: BookKind, job: Job, p: { readonly date: string; readonly revision: string }): Promise<Result<Uint8Array>> {
+/** A book of a job as a PDF. Needs no database: the job and the records of the site come with the request, saved or not. */
+export async function bookPdf(kind: BookKind, job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string }): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
-  const write: (j: Job, x: Derived, q: typeof p) => CrewBook = BOOKS[kind]
-  return pdfOf(pdfDefinition(write(job, d.value, p)))
+  const stamp = { date: p.date, revision: p.revision }
+  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, d.value, stamp)))
+  const state = foldRecords(records.map((record) => ({ record, receivedAt: null })))
+  return pdfOf(pdfDefinition(crewBook(job, d.value, { ...stamp, rods: measure(job, d.value, state, tieLevels(state)).rods })))
 }

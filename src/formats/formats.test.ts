@@ -104,3 +104,9 @@ describe('rod marks in the crew book', () => {
   })
   test('without a reading there is no such table', () => expect(rows({ ...all, offsets: {} })).toEqual([]))
 })
+
+test.each([[barnJob(), false], [barnJob({}, { soil: null }), true]])('the foot of every sheet says first when nothing is sized', (job, unsized) => {
+  const d = deriveJob(job)
+  if (!d.ok) throw new Error('contradiction')
+  for (const b of [crewBook(job, d.value, { date: '', revision: '' }), calcSheet(job, d.value, { date: '', revision: '' })]) { expect(b.note.startsWith('NOT SIZED')).toBe(unsized); expect(b.note).toMatch(/licensed engineer decide/) }
+})

@@ -16,7 +16,7 @@ export function HolesSide() {
   return (
     <>
       <h2>{kindName(post.kind)}</h2>
-      <p className="note mt-1 mb-2">{hole?.postIds.length} holes, <Measure inches={hole?.diameterIn ?? 0} feet={false} /> across, <Measure inches={hole?.depthIn ?? 0} /> deep to the bottom of the concrete{hole && hole.gravelIn > 0 && <>, <Measure inches={hole.digIn} /> dug</>}. The least concrete that holds.</p>
+      <p className="note mt-1 mb-2">{hole?.postIds.length} holes, <Measure inches={hole?.diameterIn ?? 0} feet={false} /> across, <Measure inches={hole?.depthIn ?? 0} /> deep to the bottom of the concrete{hole && hole.gravelIn > 0 && <>, <Measure inches={hole.digIn} /> dug</>}. {d.site === null ? 'Not sized: the site is not complete.' : b.holeDiameterIn === null && checks.every((c) => c.state !== 'fails') ? 'The least concrete that holds.' : ''}</p>
       <OptionalLengthField label="Hole and pad across" name="holeDiameterIn" feet={false} empty="chosen" value={b.holeDiameterIn} onChange={(v, g) => edit('hole diameter', (j) => ({ ...j, building: { ...j.building, holeDiameterIn: v } }), `dia-${g}`)} onDone={done} hint={b.holeDiameterIn === null ? 'Chosen from stock sizes; type one to fix it for all.' : 'The same for all; clear it to let Burdock choose.'} />
       <LengthField label="Least depth" name="minimumDepthIn" value={b.minimumDepthIn} onChange={(v, g) => edit('least depth', (j) => ({ ...j, building: { ...j.building, minimumDepthIn: v } }), `min-${g}`)} onDone={done} />
       {b.school !== 'pier' && <LengthField label="Pad thickness" name="padThicknessIn" feet={false} value={b.padThicknessIn} onChange={(v, g) => edit('pad thickness', (j) => ({ ...j, building: { ...j.building, padThicknessIn: v } }), `pad-${g}`)} onDone={done} />}

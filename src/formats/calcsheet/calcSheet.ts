@@ -6,7 +6,7 @@ import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { table } from '../crewbook/paper'
 import { plain } from '../plain'
-import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, STANDING_NOTE, THERMAL } from '../words'
+import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, standingNote, THERMAL } from '../words'
 
 const dim = (v: number) => formatLength(v, { ascii: true })
 const STATE: Readonly<Record<Check['state'], string>> = { holds: 'holds', close: 'close', fails: 'FAILS', 'not-checked': 'not checked' }
@@ -69,5 +69,5 @@ function checks(d: Derived): Sheet[] {
 
 /** Calculation sheet of a derived job: inputs, assumptions, cautions and a blank for the seal, loads, every check, all arithmetic. */
 export function calcSheet(job: Job, d: Derived, p: { readonly date: string; readonly revision: string }): CrewBook {
-  return { job: job.name, ...p, note: STANDING_NOTE, sheets: [inputs(job), assumptions(job, d), ...loads(d), ...checks(d)] }
+  return { job: job.name, ...p, note: standingNote(d.site !== null), sheets: [inputs(job), assumptions(job, d), ...loads(d), ...checks(d)] }
 }

@@ -4,7 +4,7 @@ import type { RodLog } from '@/core/marks'
 import { SIDES, type Job } from '@/core/model'
 import { roundIn, runningMarks } from '@/core/units'
 import { boardSize } from '@/core/wood'
-import { DIG_CAUTION, KIND, RAISE_CAUTION, STANDING_NOTE } from '../words'
+import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote } from '../words'
 import { planSvg, postSvg, wallSvg } from './drawings'
 import type { Block, CrewBook, Sheet } from './types'
 import { inches, mark, table } from './paper'
@@ -119,5 +119,5 @@ function quantitySheet(d: Derived): Sheet {
 
 /** The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the office and the phones together, the office's alone without them. */
 export function crewBook(job: Job, d: Derived, { date, revision, rods }: { readonly date: string; readonly revision: string; readonly rods?: RodLog }): CrewBook {
-  return { job: job.name, date, revision, note: STANDING_NOTE, sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d, rods ?? d.rods), ...girtSheets(job, d), ...roofSheets(job, d), quantitySheet(d)] }
+  return { job: job.name, date, revision, note: standingNote(d.site !== null), sheets: [...stringsSheets(job, d), ...scheduleSheets(d), ...cardSheets(job, d, rods ?? d.rods), ...girtSheets(job, d), ...roofSheets(job, d), quantitySheet(d)] }
 }

@@ -64,8 +64,9 @@ export function postSvg(job: Job, d: Derived, card: PostCard): { readonly svg: s
   const size = postSize(b.post)
   const pier = b.school === 'pier'
   const scale = pw / size.widthIn
+  const reach = hole ? Math.min(78, (hole.diameterIn / 2) * scale * 0.62) : 0
   if (hole) {
-    const r = Math.min(78, (hole.diameterIn / 2) * scale * 0.62)
+    const r = reach
     const mid = px + pw / 2
     body.push(svgRect(mid - r, Y(0), r * 2, depth * s, 'none', 0.7))
     body.push(pier ? svgRect(mid - r, Y(b.bracketIn), r * 2, (depth + b.bracketIn) * s, '#ddd') : svgRect(mid - r, Y(-depth + b.padThicknessIn), r * 2, b.padThicknessIn * s, '#ddd'))
@@ -77,13 +78,16 @@ export function postSvg(job: Job, d: Derived, card: PostCard): { readonly svg: s
   let last = -1e9
   for (const m of [...card.marks].sort((p, q) => q.upIn - p.upIn)) {
     const y = Y(m.upIn)
-    const ty = Math.max(y, last + 19)
+    // The grade line is a wave across the sheet: its words stand under it.
+    const ty = Math.max(m.kind === 'grade' ? y + 15 : y, last + 19)
     last = ty
     if (m.kind === 'grade') body.push(svgWave(20, 480, y))
     else if (m.kind === 'heel' || m.kind === 'rafter') body.push(svgLine(px - 14, y - 1.6, px + pw + 14, y - 1.6), svgLine(px - 14, y + 1.6, px + pw + 14, y + 1.6))
     else body.push(svgLine(px - 6, y, px + pw + 6, y, m.kind === 'girt' ? 'ochre' : 'plain'))
-    body.push(svgLine(px - 8, y, px - 24, ty, 'fine'), svgLine(px + pw + 8, y, px + pw + 24, ty, 'fine'))
-    body.push(svgText(px - 28, ty + 5, mark(m.downIn), { size: 15.5, bold: true, anchor: 'end' }), svgText(px + pw + 28, ty + 5, mark(m.upIn), { size: 15.5, bold: true }), svgText(px + pw + 122, ty + 5, m.name, { size: 11.5 }), svgText(18, ty + 5, m.name.length > 18 ? `${m.name.slice(0, 17)}.` : m.name, { size: 10 }))
+    if (m.kind !== 'grade') body.push(svgLine(px - 8, y, px - 24, ty, 'fine'), svgLine(px + pw + 8, y, px + pw + 24, ty, 'fine'))
+    // Beside the hole, not across its edge.
+    const [xl, xr] = m.kind === 'grade' ? [Math.min(px - 28, px + pw / 2 - reach - 6), Math.max(px + pw + 28, px + pw / 2 + reach + 6)] : [px - 28, px + pw + 28]
+    body.push(svgText(xl, ty + 5, mark(m.downIn), { size: 15.5, bold: true, anchor: 'end' }), svgText(xr, ty + 5, mark(m.upIn), { size: 15.5, bold: true }), svgText(px + pw + 122, ty + 5, m.name, { size: 11.5 }), svgText(18, ty + 5, m.name.length > 18 ? `${m.name.slice(0, 17)}.` : m.name, { size: 10 }))
   }
   body.push(svgText(px - 28, 11, 'down from the top', { size: 10, anchor: 'end' }), svgText(px + pw + 28, 11, 'up from the grade line', { size: 10 }))
   return { svg: svgOf(width, height, body), width, height }

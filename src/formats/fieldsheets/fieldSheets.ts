@@ -4,7 +4,7 @@ import { measure, type FieldState, type Levels, type Measured } from '@/core/fie
 import type { Job } from '@/core/model'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
-import { KIND, STANDING_NOTE, DIG_CAUTION } from '../words'
+import { KIND, standingNote, DIG_CAUTION } from '../words'
 import { cardsSvg, type CardsASheet } from './cards'
 import { inches, mark, table } from '../crewbook/paper'
 import { chunk, plain } from '../plain'
@@ -81,5 +81,5 @@ export function fieldSheets(f: FieldSheetsOf): CrewBook {
   const m = f.measured ?? measure(f.job, f.derived, f.state, f.levels)
   const perSheet = f.perSheet ?? 4
   const cards = chunk(postsOf(f, m), perSheet).map((four): Sheet => ({ title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`, sub: 'cut apart; the code opens the page of the post', blocks: [{ kind: 'svg', ...cardsSvg(f.job, four, perSheet), alt: `cards of ${four.map((c) => c.post.id).join(', ')}` }] }))
-  return { job: f.job.name, date: f.date, revision: f.revision, note: STANDING_NOTE, sheets: [...cards, ...holeSheets(f, m), ...rodSheets(f, m, false), ...setupSheet(f), ...rodSheets(f, m, true), ...buildCards(f.job, f.derived, m).map(buildSheet), concreteSheet(f)] }
+  return { job: f.job.name, date: f.date, revision: f.revision, note: standingNote(f.derived.site !== null), sheets: [...cards, ...holeSheets(f, m), ...rodSheets(f, m, false), ...setupSheet(f), ...rodSheets(f, m, true), ...buildCards(f.job, f.derived, m).map(buildSheet), concreteSheet(f)] }
 }

@@ -12,6 +12,8 @@ export const CORNER_ORDER: readonly Corner[] = ['SW', 'SE', 'NE', 'NW']
 /** Said wherever results are shown: what they are for and who decides. */
 export const STANDING_NOTE = 'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed engineer decide.'
 /** Caution that stands with every sheet that sends a crew to dig. */
+/** Foot of every sheet: of a building whose site is not complete it says first that nothing of it is sized. */
+export const standingNote = (sized: boolean): string => (sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`)
 export const DIG_CAUTION = 'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; nobody enters one over 4′ deep.'
 export const RAISE_CAUTION = 'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ if the voltage is unknown).'
 export const TOP: Readonly<Record<'trusted' | 'checked' | 'none', string>> = { trusted: 'the roof, not checked', checked: 'the roof, with tested skin', none: 'nothing: frames stand alone' }

@@ -65,7 +65,20 @@ test('size it for me: progress, several proposals side by side, one click takes 
   expect(text).toMatch(/Tightest check/)
   await (await at.byText("table[@aria-label='Proposals']//button", 'Use this')).click()
   await driver.wait(async () => !/fail/.test(await tally()), PATIENCE)
+  const later = async () => (await driver.findElements(By.xpath("//*[@role='status'][contains(., 'changed since this search')]"))).length > 0
+  expect(await later()).toBe(false)
   await at.hold([Key.CONTROL], 'z')
+  await at.saved()
+  // An edit after the search is said where the proposals are, and gone with the edit.
+  await at.stage('Walls')
+  await at.keys('9')
+  await (await at.byText('button', 'Size it')).click()
+  await (await at.byText('button', 'Size it for me')).click()
+  await at.waitText('table[aria-label="Proposals"]', /as drawn[\s\S]*Posts[\s\S]*2×/)
+  await at.hold([Key.CONTROL], 'y')
+  await driver.wait(later, PATIENCE)
+  await at.hold([Key.CONTROL], 'z')
+  await driver.wait(async () => !(await later()), PATIENCE)
   await at.saved()
 })
 

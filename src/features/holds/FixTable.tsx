@@ -1,12 +1,13 @@
 'use client'
 import type { CheckSummary } from '@/core/derive'
+import { merge3 } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { LoadBar } from '@/ui'
 import { useAnswer, useDoc, useJob } from '../job'
 
 export const dollars = (v: number): string => `${v < 0 ? '−' : ''}$${Math.abs(Math.round(v)).toLocaleString('en-US')}`
 
-/** Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click takes it. */
+/** Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click takes it; what was edited since it was judged stays. */
 export function FixTable({ check }: { readonly check: CheckSummary }) {
   const { edit } = useDoc()
   const judged = useJob((s) => s.judged)
@@ -24,7 +25,7 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
         {fixes.map((f) => (
           <tr key={f.key}>
             <td><b>{f.label}</b></td><td>{f.detail}{f.fails > now.fails - (check.state === 'fails' && f.state !== 'fails' ? 1 : 0) ? <div className="lab">but breaks {f.fails - now.fails + (check.state === 'fails' && f.state !== 'fails' ? 1 : 0)} other</div> : null}</td><td className="n">{dollars(f.cost)}</td><td className="n">{f.more >= 0 ? '+' : ''}{dollars(f.more)}</td><td><LoadBar ratio={f.ratio} width={88} height={13} /></td><td className="n">{shownRatio(f.ratio)}</td>
-            <td style={{ whiteSpace: 'nowrap' }}><button type="button" className={f === fixes[0] && f.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => edit(`${f.label.toLowerCase()}, ${f.detail}`, () => f.job)}>Use this</button></td>
+            <td style={{ whiteSpace: 'nowrap' }}><button type="button" className={f === fixes[0] && f.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => edit(`${f.label.toLowerCase()}, ${f.detail}`, (j) => (told.asked ? merge3(told.asked.job, f.job, j).merged : j))}>Use this</button></td>
           </tr>
         ))}
       </tbody>

@@ -1,6 +1,6 @@
 'use client'
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { BOARD_SIZES, POST_SECTIONS, type Sizing } from '@/core/model'
+import { BOARD_SIZES, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { partWords, type Proposal } from '@/core/sizing'
 import { formatLength } from '@/core/units'
@@ -28,6 +28,10 @@ export function SizeMain() {
   const value = run.value
   const drawn = partWords(job, new Set(d.trusses.beams.map((q) => q.kind)))
   const [tightest] = sortChecks(d.checks)
+  // One proposal may follow another; whatever else was edited since the search stays, and is said.
+  const taken = value?.proposals.some((p) => p.job.building === job.building) ?? false
+  const later = run.asked !== null && (run.asked.site !== job.site || (run.asked.building !== job.building && !taken))
+  const take = (p: Proposal) => edit('sized for me', (j) => ({ ...j, building: taken || !run.asked ? p.job.building : merge3(run.asked.building, p.job.building, j.building).merged }))
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex gap-4 align-items-start">
@@ -59,6 +63,7 @@ export function SizeMain() {
       {value?.trouble && <div className="caution" role="alert"><b>Nothing on the list holds.</b> {value.trouble}</div>}
       {value && value.proposals.length > 0 && (
         <>
+          {later && <div className="caution mb-2" role="status">The building or its site has changed since this search. What you take keeps those edits but was not judged with them: search again.</div>}
           <table className="tb" aria-label="Proposals">
             <thead><tr><th /><th>as drawn</th>{value.proposals.map((p, i) => <th key={p.key}>{headOf(p, i, value.proposals)}</th>)}</tr></thead>
             <tbody>
@@ -69,7 +74,7 @@ export function SizeMain() {
               <tr><td>Heaviest stick, wet</td><td>{Math.round(d.takeoff.heaviestLb)} lb, {d.takeoff.heaviest}</td>{value.proposals.map((p) => <td key={p.key}>{Math.round(p.heaviestLb)} lb, {p.heaviest}</td>)}</tr>
               <tr><td>Tightest check</td><td style={{ whiteSpace: 'normal' }}>{tightest && tightest.state !== 'not-checked' ? `${shownRatio(tightest.ratio)} ${tightest.title}` : '–'}</td>{value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.tightest ? `${shownRatio(p.tightest.ratio)} ${p.tightest.title}` : '–'}</td>)}</tr>
               <tr><td>Fails, not checked</td><td>{d.tally.fails}, {d.tally.notChecked}</td>{value.proposals.map((p) => <td key={p.key}>{p.fails ? <><FailSign size={12} /> {p.fails}</> : <><HoldSign size={12} /> 0</>}, {p.notChecked}</td>)}</tr>
-              <tr><td /><td />{value.proposals.map((p, i) => <td key={p.key} style={{ height: 38 }}><button type="button" className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => edit('sized for me', (j) => ({ ...p.job, sizing: j.sizing, strings: j.strings, levels: j.levels, name: j.name, note: j.note }))}>Use this</button></td>)}</tr>
+              <tr><td /><td />{value.proposals.map((p, i) => <td key={p.key} style={{ height: 38 }}><button type="button" className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => take(p)}>Use this</button></td>)}</tr>
             </tbody>
           </table>
           {value.byBays.length > 1 && (

@@ -60,7 +60,7 @@ function checks(d: Derived): Sheet[] {
   }
   const full: Sheet = {
     title: 'Arithmetic', sub: 'every check line by line, worst first', blocks: sorted.filter((c) => c.state !== 'not-checked').flatMap((c): Block[] => [
-      { kind: 'text', strong: true, text: plain(`${c.title}: ${shownRatio(c.ratio)}, ${STATE[c.state]}`) }, { kind: 'text', text: plain(c.governs) },
+      { kind: 'text', strong: true, text: plain(`${c.title}: ${shownRatio(c.ratio)}, ${STATE[c.state]}`) }, { kind: 'text', text: plain(`${c.governs} Under ${c.combination}: ${c.place}.`) },
       table(['', 'formula and numbers', 'result', 'clause'], c.trace().map((l) => [plain(l.label) + (l.verify ? ` (verify ${l.verify})` : ''), plain(written(l)), `${sig(l.value)} ${plain(l.unit)}`, plain(l.clause)]), [2]),
     ]),
   }

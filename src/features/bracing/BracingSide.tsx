@@ -18,7 +18,7 @@ export function BracingSide() {
   const setKnee = (v: typeof knee, g?: string) => edit('knee braces', (j) => ({ ...j, building: { ...j.building, knee: v } }), g && `knee-${g}`)
   return (
     <>
-      <h2>What it stands by</h2>
+      <h2 className="mb-2">What it stands by</h2>
       <ChoiceField wide label="Tops held by" name="topsHeld" value={b.diaphragm} choices={TOPS.map((value) => ({ value, label: TOP[value] }))} onChange={(v) => edit('what holds the post tops', (j) => ({ ...j, building: { ...j.building, diaphragm: v } }))} />
       {d.lateral && <p className="note mb-2" role="status">{d.lateral.why}</p>}
       <section className="grp" aria-label="Skin">

@@ -20,7 +20,7 @@ function Shape({ b, put, done }: { readonly b: Building; readonly put: Put; read
         <LengthField label="Width" name="widthIn" value={b.widthIn} onChange={put('widthIn', 'width')} onDone={done} />
         <LengthField label="Heel above grade line" name="heelIn" value={b.heelIn} onChange={put('heelIn', 'heel height')} onDone={done} />
         <NumberField label="Pitch, rise per 12" name="pitchPer12" value={b.pitchPer12} onChange={put('pitchPer12', 'pitch')} onDone={done} />
-        <ChoiceField label="Size is to" value={b.dimensionTo} choices={[{ value: 'post', label: 'outside of post' }, { value: 'girt', label: 'outside of girt' }]} onChange={put('dimensionTo', 'size reference')} hint={inner.lengthIn !== b.lengthIn ? 'Strings stand 1 1/2″ inside it all round.' : undefined} />
+        <ChoiceField label="Size is to" value={b.dimensionTo} choices={[{ value: 'post', label: 'post, outside' }, { value: 'girt', label: 'girt, outside' }]} onChange={put('dimensionTo', 'size reference')} hint={inner.lengthIn !== b.lengthIn ? 'Strings stand 1 1/2″ inside it all round.' : undefined} />
         <LengthField label="Eave overhang" value={b.eaveOverhangIn} onChange={put('eaveOverhangIn', 'eave overhang')} onDone={done} />
         <LengthField label="Gable overhang" value={b.gableOverhangIn} onChange={put('gableOverhangIn', 'gable overhang')} onDone={done} />
       </section>

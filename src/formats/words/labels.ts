@@ -17,7 +17,7 @@ export const standingNote = (sized: boolean): string => (sized ? STANDING_NOTE :
 export const DIG_CAUTION = 'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; nobody enters one over 4′ deep.'
 export const RAISE_CAUTION = 'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ if the voltage is unknown).'
 export const TOP: Readonly<Record<'trusted' | 'checked' | 'none', string>> = { trusted: 'the roof, not checked', checked: 'the roof, with tested skin', none: 'nothing: frames stand alone' }
-export const ENCLOSURE: Readonly<Record<'by-openings' | 'enclosed' | 'partially' | 'open', string>> = { 'by-openings': 'judged from openings', enclosed: 'enclosed', partially: 'partially enclosed', open: 'open' }
+export const ENCLOSURE: Readonly<Record<'by-openings' | 'enclosed' | 'partially' | 'open', string>> = { 'by-openings': 'by its openings', enclosed: 'enclosed', partially: 'partially enclosed', open: 'open' }
 export const TRUSS_SET = { posts: 'on the posts', carriers: 'close, on carriers' } as const
 export const TRUSS_SEAT = { pocket: 'pocket in the centre ply', notch: 'notch', face: 'bolted to the face' } as const
 export const PURLIN_STYLE = { over: 'on edge over the trusses', between: 'on edge between them', flat: 'flat' } as const

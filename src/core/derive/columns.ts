@@ -240,15 +240,19 @@ function columnTrace(k: ColumnBasis, r: ColumnResult, p: Post, eccFtLb: number):
   return out
 }
 
-/** Moment along a post for drawing, from grade up. */
-function postDiagram(r: ColumnResult, p: Post, sIn3: number): Diagram | null {
-  const c = r.c
-  if (!c) return null
+/** What bends a post, for drawing: its wind, and its shear and moment at grade. */
+type Bent = Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>
+
+/** Cladding wind by itself on a post held at its top: 5/8 and 1/8 of w·H and w·H² at grade, or half of w·H where it turns on a bracket. */
+const cladBent = (plf: number, heightFt: number, pinned: boolean): Bent => ({ plf, shearLb: (pinned ? 0.5 : 0.625) * plf * heightFt, momentFtLb: pinned ? 0 : (plf * heightFt ** 2) / 8 })
+
+/** Shear and moment along a post for drawing, from grade or its bracket up. */
+function postDiagram(c: Bent, heightIn: number, capacityInLb: number | null): Diagram {
   const n = 32
-  const x = Array.from({ length: n + 1 }, (_, i) => (p.heightIn * i) / n)
+  const x = Array.from({ length: n + 1 }, (_, i) => (heightIn * i) / n)
   return {
-    lengthIn: p.heightIn, x, upright: true, capacityInLb: r.fbAllowed * sIn3, shearLb: x.map((z) => c.shearLb - (c.plf * z) / 12), momentInLb: x.map((z) => 12 * momentAtFtLb(c, z / 12)),
-    deflectionIn: x.map(() => 0), points: [], lines: [{ fromIn: 0, toIn: p.heightIn, startLbIn: c.plf / 12, endLbIn: c.plf / 12, name: 'wind' }], supportsIn: [0, p.heightIn],
+    lengthIn: heightIn, x, upright: true, capacityInLb, shearLb: x.map((z) => c.shearLb - (c.plf * z) / 12), momentInLb: x.map((z) => 12 * momentAtFtLb(c, z / 12)),
+    deflectionIn: x.map(() => 0), points: [], lines: [{ fromIn: 0, toIn: heightIn, startLbIn: c.plf / 12, endLbIn: c.plf / 12, name: 'wind' }], supportsIn: [0, heightIn],
   }
 }
 
@@ -281,6 +285,9 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   const free = lateral.relied === 'frames alone'
   const fix = free ? 'Without a roof diaphragm these posts stand alone: a much deeper section, knee braces, or a checked diaphragm.' : 'A deeper ply, a fourth ply, a better grade, or posts closer together.'
   const common = { stage: 'posts' as const, group: 'column' as const, subjects }
+  // A post on a bracket is drawn from its bracket up: nothing bends it there.
+  const pier = b.school === 'pier'
+  const standing = (c: Bent): Bent => (pier ? { ...c, momentFtLb: 0 } : c)
   const out: Check[] = []
   if (strong > 50) {
     out.push(makeCheck({ ...common, id, title, demand: strong, capacity: 50, unit: 'le/d', governs: `${p.id} is too slender: le/d ${sig(strong)} passes the limit of 50.`, fix, combination: 'any', place: 'whole height',
@@ -288,7 +295,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   } else {
     out.push(makeCheck({
       ...common, id, title, demand: Number.isFinite(r.ratio) ? r.ratio : 9.99, capacity: 1, unit: '', combination: r.combination, place: r.section,
-      governs: `${r.combination}${r.wind ? ` with ${r.wind}` : ''} works ${p.id} hardest, ${r.section}.`, fix, trace: () => columnTrace(k, r, p, seatMomentFtLb(b, p, demands[p.id].gravityLb)), diagram: () => postDiagram(r, p, k.size.sIn3),
+      governs: `${r.combination}${r.wind ? ` with ${r.wind}` : ''} works ${p.id} hardest, ${r.section}.`, fix, trace: () => columnTrace(k, r, p, seatMomentFtLb(b, p, demands[p.id].gravityLb)), diagram: () => { const c = r.c ?? (r.clad > 0 ? cladBent(r.clad, k.lengthIn(p) / 12, pier) : null); return c && postDiagram(standing(c), k.lengthIn(p), r.fbAllowed * k.size.sIn3) },
     }))
   }
   // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning point.
@@ -300,7 +307,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   const fv = (1.5 * v) / k.size.areaIn2
   const fvAllowed = k.v.fv * 1.6 * wetFactors(k.v, k.wet).fv
   out.push(makeCheck({
-    ...common, id: `shear-${h.kind}`, title: `${name}: shear`, demand: fv, capacity: fvAllowed, unit: 'psi', combination: 'D+0.6W', place: 'at or below grade', governs: `Wind shears ${hardest.q.id} with ${Math.round(v).toLocaleString('en-US')} lb at or below grade.`, fix: 'A larger section.',
+    ...common, id: `shear-${h.kind}`, title: `${name}: shear`, demand: fv, capacity: fvAllowed, unit: 'psi', combination: 'D+0.6W', place: 'at or below grade', governs: `Wind shears ${hardest.q.id} with ${Math.round(v).toLocaleString('en-US')} lb at or below grade.`, fix: 'A larger section.', diagram: () => postDiagram(standing(hardest.c), k.lengthIn(hardest.q), null),
     trace: () => [b.school === 'pier' || h.embedIn <= 0 ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), v, 'lb', 'statics') : line('Largest shear', 'the more of V and 4·M/(3·d)', `max(${sig(Math.abs(hardest.c.shearLb))}, 4 × ${sig(Math.abs(hardest.c.momentFtLb))}/(3 × ${sig(h.embedIn / 12)}))`, v, 'lb', 'statics'), line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(v)}/${sig(k.size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4.2'), line('Allowed', "Fv' = Fv·CD·CM", `${sig(k.v.fv)} × 1.6 × ${wetFactors(k.v, k.wet).fv}`, fvAllowed, 'psi', k.v.table, k.v.verify)],
   }))
   const sags = own.filter((q) => demands[q.id].claddingPlf > 0)
@@ -310,7 +317,7 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
     const sag = b.school === 'pier' ? (5 * w * k.lengthIn(most) ** 4) / (384 * k.v.e * k.size.iIn4) : (w * most.heightIn ** 4) / (185 * k.v.e * k.size.iIn4)
     out.push(makeCheck({
       ...common, subjects: [most.id, ...h.postIds.filter((q) => q !== most.id)], id: `sag-${h.kind}`, title: `${name}: sag under wind`, demand: sag, capacity: most.heightIn / b.postSag, unit: 'in', combination: '0.42·W', place: 'at mid-height',
-      governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${b.postSag} is allowed.`, fix: 'A deeper section.',
+      governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${b.postSag} is allowed.`, fix: 'A deeper section.', diagram: () => postDiagram(cladBent(demands[most.id].claddingPlf, k.lengthIn(most) / 12, pier), k.lengthIn(most), null),
       trace: () => [line('Sag under 0.42·p', b.school === 'pier' ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)', b.school === 'pier' ? `5 × ${sig(w)} × ${sig(k.lengthIn(most))}⁴/(384 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})` : `${sig(w)} × ${sig(most.heightIn)}⁴/(185 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})`, sag, 'in', 'IBC 2021 Table 1604.3 note f')],
     }))
   }

@@ -295,3 +295,21 @@ describe('a site that is not complete', () => {
     expect(d.tally).toMatchObject({ holds: 0, close: 0, fails: 0, notChecked: 5 })
   })
 })
+
+test.each<[string, Partial<Building>]>([['posts in the ground', {}], ['on piers', { school: 'pier' }], ['with doors', { openings: [opening({ kind: 'overhead', positionIn: 330, widthIn: 144, heightIn: 132, sillIn: 0 })] }]])('diagrams of posts, %s: shear is the slope of moment, wind the slope of shear, nothing bends them at their tops', (_, change) => {
+  const d = deriveJob(barnJob(change))
+  if (!d.ok) throw new Error('contradiction')
+  const posts = d.value.checks.filter((c) => /^(column|shear|sag)-/.test(c.id)).flatMap((c) => { const g = c.diagram?.(); return g ? [{ id: c.id, g }] : [] })
+  expect(posts.length).toBeGreaterThan(6)
+  for (const { id, g } of posts) {
+    const scale = Math.max(...g.momentInLb.map(Math.abs))
+    const w = g.lines[0].startLbIn
+    g.x.slice(1).forEach((x, i) => {
+      const h = x - g.x[i]
+      expect(g.momentInLb[i] - h * (g.shearLb[i] + g.shearLb[i + 1]) / 2 - g.momentInLb[i + 1]).toBeCloseTo(0, 6)
+      expect(g.shearLb[i] - w * h).toBeCloseTo(g.shearLb[i + 1], 6)
+    })
+    expect([id, Math.abs(g.momentInLb[g.momentInLb.length - 1]) < 0.02 * scale]).toEqual([id, true])
+  }
+})
+

@@ -7,7 +7,7 @@ export interface LateralCase extends PostActions { readonly name: string; readon
 export const GCPI_LABEL = { low: 'sucking', high: 'blowing' } as const
 
 /** Moment in a post at a height above grade, ft-lb, from its actions at grade: M − V·z + w·z²/2. */
-export const momentAtFtLb = (c: LateralCase, zFt: number): number => c.momentFtLb - c.shearLb * zFt + (c.plf * zFt * zFt) / 2
+export const momentAtFtLb = (c: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number => c.momentFtLb - c.shearLb * zFt + (c.plf * zFt * zFt) / 2
 
 /** An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its magnitude comes out. */
 export function actionNumbers(c: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {

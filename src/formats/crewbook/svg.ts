@@ -11,7 +11,7 @@ export const svgLine = (x1: number, y1: number, x2: number, y2: number, kind: Li
 export const svgRect = (x: number, y: number, w: number, h: number, fill = 'none', width = 1): string => `<rect x="${n(x)}" y="${n(y)}" width="${n(Math.max(0, w))}" height="${n(Math.max(0, h))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
 export const svgCircle = (x: number, y: number, r: number): string => `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="none" stroke="#000" stroke-width="0.6" stroke-dasharray="2 2"/>`
 export const svgText = (x: number, y: number, text: string, o: { readonly size?: number; readonly bold?: boolean; readonly anchor?: 'start' | 'middle' | 'end'; readonly rotate?: number } = {}): string =>
-  `<text x="${n(x)}" y="${n(y)}" font-family="Atkinson" font-size="${o.size ?? 10}" font-weight="${o.bold ? 'bold' : 'normal'}" text-anchor="${o.anchor ?? 'start'}" fill="#000"${o.rotate ? ` transform="rotate(${n(o.rotate)} ${n(x)} ${n(y)})"` : ''}>${escapeXml(text)}</text>`
+  `<text x="${n(x)}" y="${n(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" font-size="${o.size ?? 10}" font-weight="${o.bold ? 'bold' : 'normal'}" text-anchor="${o.anchor ?? 'start'}" fill="#000"${o.rotate ? ` transform="rotate(${n(o.rotate)} ${n(x)} ${n(y)})"` : ''}>${escapeXml(text)}</text>`
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {
   let d = `M${n(x1)} ${n(y)}`

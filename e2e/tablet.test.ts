@@ -1,6 +1,6 @@
 import { By, type WebDriver } from 'selenium-webdriver'
 import { openBrowser } from '../scripts/lib/browser.mjs'
-import { BASE, desk } from './testing/desk'
+import { desk } from './testing/desk'
 
 // The desk on a tablet, lying and standing: nothing is cut off at its edges, what was not checked stays in sight, and the details come and go.
 let driver: WebDriver
@@ -10,8 +10,7 @@ beforeAll(async () => {
   const b = await openBrowser({ width: 1024, height: 768 })
   driver = b.driver
   at = desk(driver, b.downloads)
-  await driver.get(BASE)
-  href = String(await (await at.byText('article//a', 'Quillback Hill honey house')).getAttribute('href')).split('?')[0]
+  href = await at.jobUrl('Quillback Hill honey house')
 })
 afterAll(() => driver.quit())
 const size = (width: number, height: number) => (driver as unknown as { sendDevToolsCommand: (c: string, p: object) => Promise<void> }).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false })

@@ -11,8 +11,7 @@ beforeAll(async () => {
   const b = await openBrowser()
   driver = b.driver
   at = desk(driver, b.downloads)
-  await driver.get(BASE)
-  href = String(await (await at.byText('article//a', 'Quillback Hill honey house')).getAttribute('href')).split('?')[0]
+  href = await at.jobUrl('Quillback Hill honey house')
 })
 afterAll(() => driver.quit())
 

@@ -18,6 +18,8 @@ export function desk(driver: WebDriver, downloads: string) {
   return {
     find, byText, press, type,
     text: async (css: string) => (await find(css)).getText(),
+    /** Opens the list of jobs and says where the job of that name is. */
+    jobUrl: async (name: string): Promise<string> => { await driver.get(BASE); return String(await (await byText('article//a', name)).getAttribute('href')).split('?')[0] },
     value: async (name: string) => (await find(`input[name="${name}"]`)).getAttribute('value'),
     stage: async (name: string) => (await byText("button[contains(@class,'pole-stage')]", name)).click(),
     waitText: (css: string, has: RegExp) => driver.wait(async () => { try { return has.test(await (await driver.findElement(By.css(css))).getText()) } catch { return false } }, PATIENCE, `${css} never read ${has}`),

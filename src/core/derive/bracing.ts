@@ -76,10 +76,9 @@ function upliftOfKinds(holes: readonly HoleKind[], kinds: readonly string[]): { 
 }
 
 /** Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked. What sizing asks for. */
-export function bracesWorst(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[], holes: readonly HoleKind[], gapIn: number): { readonly worst: number; readonly lines: readonly BraceLine[] } {
-  const lines = braceLines(b, grid, lateral, posts)
-  const checks = braceChecks(b, lines, { south: '', east: '', north: '', west: '' }, gapIn, (kinds) => upliftOfKinds(holes, kinds))
-  return { worst: checks.reduce((m, c) => (c.state === 'not-checked' ? NaN : Math.max(m, c.ratio)), 0), lines }
+export function bracesWorst(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[], holes: readonly HoleKind[], gapIn: number): number {
+  const checks = braceChecks(b, braceLines(b, grid, lateral, posts), { south: '', east: '', north: '', west: '' }, gapIn, (kinds) => upliftOfKinds(holes, kinds))
+  return checks.reduce((m, c) => (c.state === 'not-checked' ? NaN : Math.max(m, c.ratio)), 0)
 }
 
 /** How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C). */

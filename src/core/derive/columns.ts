@@ -16,10 +16,9 @@ export type Section = 'at or below grade' | 'at mid-height' | 'in the splice zon
 
 /** One combination on one section of one post: everything the interaction needs and its ratio. */
 export interface ColumnResult {
-  readonly postId: string; readonly section: Section; readonly combination: string; readonly wind: string; readonly ratio: number
-  readonly axialLb: number; readonly momentFtLb: number; readonly weakFtLb: number; readonly fc: number; readonly fb: number; readonly fb2: number; readonly fcAllowed: number; readonly fbAllowed: number; readonly fb2Allowed: number
-  readonly fce1: number; readonly fce2: number; readonly tension: boolean; readonly slender: number; readonly c: LateralCase | null; readonly duration: number
-  /** What it was judged with: the load's parts, the area left at the section, the share of the wind and of the bending strength, the stability of the governing axis. */
+  readonly postId: string; readonly section: Section; readonly ratio: number; readonly c: LateralCase | null
+  readonly momentFtLb: number; readonly weakFtLb: number; readonly fc: number; readonly fb: number; readonly fb2: number; readonly fcAllowed: number; readonly fbAllowed: number
+  /** What it was judged with: the load and its parts, the area left at the section, the share of the bending strength, the limits; cladding wind, plf, where that alone rules. */
   readonly axial: Axial; readonly areaIn2: number; readonly share: number; readonly limits: Limits; readonly clad: number
 }
 
@@ -102,10 +101,12 @@ function limitsOf(k: ColumnBasis, p: Post, duration: number, wet: boolean): Limi
 /** One section under one combination, before it is judged. `share` of the whole section's bending strength that counts. */
 interface Trial { readonly a: Axial; readonly section: Section; readonly m1: number; readonly m2: number; readonly wet: boolean; readonly share: number; readonly c: LateralCase | null; /** Cladding wind, plf, of a trial that has only that. */ readonly clad?: number }
 
+/** Area that counts at a section: without one ply in a splice zone and beside the truss pocket. */
+const areaLeftIn2 = (k: ColumnBasis, t: Trial): number => k.size.areaIn2 * (t.share < 1 || t.section === 'at the truss seat' ? (k.size.plies - 1) / k.size.plies : 1)
+
 /** Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling (3.10.1). */
 function ratioOf(k: ColumnBasis, l: Limits, t: Trial): number {
-  const area = k.size.areaIn2 * (t.share < 1 || t.section === 'at the truss seat' ? (k.size.plies - 1) / k.size.plies : 1)
-  const f = t.a.lb / area
+  const f = t.a.lb / areaLeftIn2(k, t)
   if (t.section === 'at the truss seat') return f / (k.v.fc * t.a.duration)
   const fb = (Math.abs(t.m1) * 12) / k.size.sIn3
   const fb2 = (Math.abs(t.m2) * 12) / k.weakS
@@ -119,12 +120,10 @@ function ratioOf(k: ColumnBasis, l: Limits, t: Trial): number {
 /** The governing trial with all its numbers. */
 function detail(k: ColumnBasis, p: Post, t: Trial, ratio: number): ColumnResult {
   const l = limitsOf(k, p, t.a.duration, t.wet)
-  const seat = t.section === 'at the truss seat'
-  const area = k.size.areaIn2 * (t.share < 1 || seat ? (k.size.plies - 1) / k.size.plies : 1)
-  const tension = t.a.lb < 0
+  const areaIn2 = areaLeftIn2(k, t)
   return {
-    postId: p.id, section: t.section, combination: t.a.name, wind: t.c?.name ?? '', axialLb: t.a.lb, momentFtLb: t.m1, weakFtLb: t.m2, fc: t.a.lb / area, fb: (Math.abs(t.m1) * 12) / k.size.sIn3, fb2: (Math.abs(t.m2) * 12) / k.weakS,
-    fcAllowed: seat ? k.v.fc * t.a.duration : tension ? l.ftAllowed : l.fcAllowed, fbAllowed: l.fbAllowed * t.share, fb2Allowed: l.fb2Allowed, fce1: l.fce1, fce2: l.fce2, tension, slender: l.slender, c: t.c, duration: t.a.duration, ratio, axial: t.a, areaIn2: area, share: t.share, limits: l, clad: t.clad ?? 0,
+    postId: p.id, section: t.section, ratio, c: t.c, momentFtLb: t.m1, weakFtLb: t.m2, fc: t.a.lb / areaIn2, fb: (Math.abs(t.m1) * 12) / k.size.sIn3, fb2: (Math.abs(t.m2) * 12) / k.weakS,
+    fcAllowed: t.section === 'at the truss seat' ? k.v.fc * t.a.duration : t.a.lb < 0 ? l.ftAllowed : l.fcAllowed, fbAllowed: l.fbAllowed * t.share, axial: t.a, areaIn2, share: t.share, limits: l, clad: t.clad ?? 0,
   }
 }
 
@@ -210,33 +209,35 @@ function columnTrace(k: ColumnBasis, r: ColumnResult, p: Post, eccFtLb: number):
   const wet = r.section === 'at or below grade' && k.wet
   const [dead, roof, wind] = r.axial.parts
   const seat = r.section === 'at the truss seat'
+  const tension = r.axial.lb < 0
+  const { duration } = r.axial
   const out: TraceLine[] = [
-    line(`Axial load${r.wind ? `, ${r.wind}` : ''}`, `${r.combination}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`, [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])].map((x) => (x < 0 ? `(${sig(x).replace('-', '−')})` : sig(x))).join(' + '), r.axialLb, 'lb', 'ASCE 7-16 2.4.1'),
-    line(r.tension ? 'Axial stress, tension' : 'Axial stress', `${r.tension ? 'ft = T/A' : 'fc = P/A'}${r.areaIn2 < size.areaIn2 ? ', one ply not counted' : ''}`, `${sig(Math.abs(r.axialLb))}/${sig(r.areaIn2)}`, Math.abs(r.fc), 'psi', 'NDS 2018 3.6'),
+    line(`Axial load${r.c ? `, ${r.c.name}` : ''}`, `${r.axial.name}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`, [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])].map((x) => (x < 0 ? `(${sig(x).replace('-', '−')})` : sig(x))).join(' + '), r.axial.lb, 'lb', 'ASCE 7-16 2.4.1'),
+    line(tension ? 'Axial stress, tension' : 'Axial stress', `${tension ? 'ft = T/A' : 'fc = P/A'}${r.areaIn2 < size.areaIn2 ? ', one ply not counted' : ''}`, `${sig(Math.abs(r.axial.lb))}/${sig(r.areaIn2)}`, Math.abs(r.fc), 'psi', 'NDS 2018 3.6'),
   ]
-  if (!r.tension && !seat) {
+  if (!tension && !seat) {
     const { fcStar, fce, c, cp, kf } = r.limits
     const a = `(1 + ${sig(fce / fcStar)})/(2 × ${c})`
     out.push(
       line('Slenderness, strong axis', 'Ke·H/d', `${k.keOf(p)} × ${sig(k.lengthIn(p))}/${sig(size.depthIn)}`, (k.keOf(p) * k.lengthIn(p)) / size.depthIn, '', 'NDS 2018 3.7.1', k.keOf(p) > 1 ? 'C07' : undefined),
       line('Slenderness, weak axis', `gap/d2${k.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`, `${sig(k.gapIn(p))}/${sig(k.weakDepthIn)}`, k.gapIn(p) / k.weakDepthIn, '', 'NDS 2018 15.3.2'),
-      line('Before stability', 'Fc* = Fc·CD·CM', `${sig(v.fc)} × ${r.duration} × ${wetFactors(v, wet).fc}`, fcStar, 'psi', v.table, v.verify),
+      line('Before stability', 'Fc* = Fc·CD·CM', `${sig(v.fc)} × ${duration} × ${wetFactors(v, wet).fc}`, fcStar, 'psi', v.table, v.verify),
       line('Stability of the weaker axis', 'CP from α = FcE/Fc*', `${a} − √((${a})² − ${sig(fce / fcStar)}/${c})`, cp, '', `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`),
       line('Allowed axial', kf < 1 ? "Fc' = Fc*·Kf·CP" : "Fc' = Fc*·CP", `${sig(fcStar)}${kf < 1 ? ` × ${kf}` : ''} × ${sig(cp)}`, r.fcAllowed, 'psi', kf < 1 ? 'NDS 2018 15.3.2' : 'NDS 2018 3.7'),
     )
   }
-  if (r.tension) out.push(line('Allowed tension', "Ft' = Ft·CD", `${sig(v.ft)} × ${r.duration}`, r.fcAllowed, 'psi', `${v.table}; NDS 2018 3.8`, v.verify))
+  if (tension) out.push(line('Allowed tension', "Ft' = Ft·CD", `${sig(v.ft)} × ${duration}`, r.fcAllowed, 'psi', `${v.table}; NDS 2018 3.8`, v.verify))
   if (r.momentFtLb !== 0) out.push(
     momentLine(r, p, eccFtLb),
     line('Bending stress', 'fb = 12·M/S', `12 × ${sig(Math.abs(r.momentFtLb))}/${sig(size.sIn3)}`, r.fb, 'psi', 'NDS 2018 3.3'),
-    line('Allowed bending', `Fb' = Fb·CD·CM·lamination${r.share < 1 ? '·splice' : ''}`, `${sig(v.fb)} × ${r.duration} × ${wetFactors(v, wet).fb} × ${k.lamination}${r.share < 1 ? ` × ${sig(r.share)}` : ''}`, r.fbAllowed, 'psi', `${v.table}; NDS 2018 4.3, ASABE EP559`, k.lamination > 1 ? 'C08' : v.verify),
+    line('Allowed bending', `Fb' = Fb·CD·CM·lamination${r.share < 1 ? '·splice' : ''}`, `${sig(v.fb)} × ${duration} × ${wetFactors(v, wet).fb} × ${k.lamination}${r.share < 1 ? ` × ${sig(r.share)}` : ''}`, r.fbAllowed, 'psi', `${v.table}; NDS 2018 4.3, ASABE EP559`, k.lamination > 1 ? 'C08' : v.verify),
   )
   const weak = r.weakFtLb !== 0
   if (weak) out.push(line('Bending across the plies', 'fb2 = 12·M2/ΣSy', `12 × ${sig(r.weakFtLb)}/${sig(k.weakS)}`, r.fb2, 'psi', 'NDS 2018 3.9.2'))
   const room = (fce: number) => `(1 − ${sig(r.fc)}/${sig(fce)})`
   out.push(seat ? line('Outer plies beside the pocket', 'fc/Fc*', `${sig(r.fc)}/${sig(r.fcAllowed)}`, r.ratio, '', 'NDS 2018 3.10.1')
-    : r.tension ? line('Together', `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`, `${sig(-r.fc)}/${sig(r.fcAllowed)} + ${sig(r.fb)}/${sig(r.fbAllowed)}${weak ? ` + ${sig(r.fb2)}/${sig(r.fb2Allowed)}` : ''}`, r.ratio, '', 'NDS 2018 3.9.1')
-      : line('Together', `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`, `(${sig(r.fc)}/${sig(r.fcAllowed)})² + ${sig(r.fb)}/(${sig(r.fbAllowed)} × ${room(r.fce1)})${weak ? ` + ${sig(r.fb2)}/(${sig(r.fb2Allowed)} × ${room(r.fce2)})` : ''}`, r.ratio, '', 'NDS 2018 3.9.2'))
+    : tension ? line('Together', `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`, `${sig(-r.fc)}/${sig(r.fcAllowed)} + ${sig(r.fb)}/${sig(r.fbAllowed)}${weak ? ` + ${sig(r.fb2)}/${sig(r.limits.fb2Allowed)}` : ''}`, r.ratio, '', 'NDS 2018 3.9.1')
+      : line('Together', `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`, `(${sig(r.fc)}/${sig(r.fcAllowed)})² + ${sig(r.fb)}/(${sig(r.fbAllowed)} × ${room(r.limits.fce1)})${weak ? ` + ${sig(r.fb2)}/(${sig(r.limits.fb2Allowed)} × ${room(r.limits.fce2)})` : ''}`, r.ratio, '', 'NDS 2018 3.9.2'))
   return out
 }
 
@@ -294,8 +295,8 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
       trace: () => [line('Slenderness', 'Ke·H/d', `${k.keOf(p)} × ${sig(k.lengthIn(p))}/${sig(k.size.depthIn)}`, strong, '', 'NDS 2018 3.7.1.4', 'C07')] }))
   } else {
     out.push(makeCheck({
-      ...common, id, title, demand: Number.isFinite(r.ratio) ? r.ratio : 9.99, capacity: 1, unit: '', combination: r.combination, place: r.section,
-      governs: `${r.combination}${r.wind ? ` with ${r.wind}` : ''} works ${p.id} hardest, ${r.section}.`, fix, trace: () => columnTrace(k, r, p, seatMomentFtLb(b, p, demands[p.id].gravityLb)), diagram: () => { const c = r.c ?? (r.clad > 0 ? cladBent(r.clad, k.lengthIn(p) / 12, pier) : null); return c && postDiagram(standing(c), k.lengthIn(p), r.fbAllowed * k.size.sIn3) },
+      ...common, id, title, demand: Number.isFinite(r.ratio) ? r.ratio : 9.99, capacity: 1, unit: '', combination: r.axial.name, place: r.section,
+      governs: `${r.axial.name}${r.c ? ` with ${r.c.name}` : ''} works ${p.id} hardest, ${r.section}.`, fix, trace: () => columnTrace(k, r, p, seatMomentFtLb(b, p, demands[p.id].gravityLb)), diagram: () => r.c ? postDiagram(standing(r.c), k.lengthIn(p), r.fbAllowed * k.size.sIn3) : r.clad > 0 ? postDiagram(cladBent(r.clad, p.heightIn / 12, pier), p.heightIn, r.fbAllowed * k.size.sIn3) : null,
     }))
   }
   // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning point.
@@ -303,22 +304,22 @@ export function columnChecks(job: Job, h: HoleKind, posts: ReadonlyMap<string, P
   for (const q of own) for (const c of lateral.cases[q.id]) if (!most || Math.abs(c.shearLb) > Math.abs(most.c.shearLb)) most = { q, c }
   if (!most) return out
   const hardest = most
-  const v = Math.max(Math.abs(hardest.c.shearLb), b.school === 'pier' || h.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.c.momentFtLb)) / (3 * (h.embedIn / 12)))
+  const v = Math.max(Math.abs(hardest.c.shearLb), pier || h.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.c.momentFtLb)) / (3 * (h.embedIn / 12)))
   const fv = (1.5 * v) / k.size.areaIn2
   const fvAllowed = k.v.fv * 1.6 * wetFactors(k.v, k.wet).fv
   out.push(makeCheck({
     ...common, id: `shear-${h.kind}`, title: `${name}: shear`, demand: fv, capacity: fvAllowed, unit: 'psi', combination: 'D+0.6W', place: 'at or below grade', governs: `Wind shears ${hardest.q.id} with ${Math.round(v).toLocaleString('en-US')} lb at or below grade.`, fix: 'A larger section.', diagram: () => postDiagram(standing(hardest.c), k.lengthIn(hardest.q), null),
-    trace: () => [b.school === 'pier' || h.embedIn <= 0 ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), v, 'lb', 'statics') : line('Largest shear', 'the more of V and 4·M/(3·d)', `max(${sig(Math.abs(hardest.c.shearLb))}, 4 × ${sig(Math.abs(hardest.c.momentFtLb))}/(3 × ${sig(h.embedIn / 12)}))`, v, 'lb', 'statics'), line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(v)}/${sig(k.size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4.2'), line('Allowed', "Fv' = Fv·CD·CM", `${sig(k.v.fv)} × 1.6 × ${wetFactors(k.v, k.wet).fv}`, fvAllowed, 'psi', k.v.table, k.v.verify)],
+    trace: () => [pier || h.embedIn <= 0 ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), v, 'lb', 'statics') : line('Largest shear', 'the more of V and 4·M/(3·d)', `max(${sig(Math.abs(hardest.c.shearLb))}, 4 × ${sig(Math.abs(hardest.c.momentFtLb))}/(3 × ${sig(h.embedIn / 12)}))`, v, 'lb', 'statics'), line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(v)}/${sig(k.size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4.2'), line('Allowed', "Fv' = Fv·CD·CM", `${sig(k.v.fv)} × 1.6 × ${wetFactors(k.v, k.wet).fv}`, fvAllowed, 'psi', k.v.table, k.v.verify)],
   }))
   const sags = own.filter((q) => demands[q.id].claddingPlf > 0)
   if (sags.length) {
     const most = sags.reduce((a, q) => (demands[q.id].claddingPlf * q.heightIn ** 4 > demands[a.id].claddingPlf * a.heightIn ** 4 ? q : a))
     const w = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
-    const sag = b.school === 'pier' ? (5 * w * k.lengthIn(most) ** 4) / (384 * k.v.e * k.size.iIn4) : (w * most.heightIn ** 4) / (185 * k.v.e * k.size.iIn4)
+    const sag = pier ? (5 * w * k.lengthIn(most) ** 4) / (384 * k.v.e * k.size.iIn4) : (w * most.heightIn ** 4) / (185 * k.v.e * k.size.iIn4)
     out.push(makeCheck({
       ...common, subjects: [most.id, ...h.postIds.filter((q) => q !== most.id)], id: `sag-${h.kind}`, title: `${name}: sag under wind`, demand: sag, capacity: most.heightIn / b.postSag, unit: 'in', combination: '0.42·W', place: 'at mid-height',
       governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${b.postSag} is allowed.`, fix: 'A deeper section.', diagram: () => postDiagram(cladBent(demands[most.id].claddingPlf, k.lengthIn(most) / 12, pier), k.lengthIn(most), null),
-      trace: () => [line('Sag under 0.42·p', b.school === 'pier' ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)', b.school === 'pier' ? `5 × ${sig(w)} × ${sig(k.lengthIn(most))}⁴/(384 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})` : `${sig(w)} × ${sig(most.heightIn)}⁴/(185 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})`, sag, 'in', 'IBC 2021 Table 1604.3 note f')],
+      trace: () => [line('Sag under 0.42·p', pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)', pier ? `5 × ${sig(w)} × ${sig(k.lengthIn(most))}⁴/(384 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})` : `${sig(w)} × ${sig(most.heightIn)}⁴/(185 × ${sig(k.v.e)} × ${sig(k.size.iIn4)})`, sag, 'in', 'IBC 2021 Table 1604.3 note f')],
     }))
   }
   return out

@@ -1,3 +1,4 @@
+import { LEAST_DEPTH_IN } from '../ground'
 import type { Post } from '../layout'
 import type { Job } from '../model'
 import { line, makeCheck, notChecked, sig, type Check } from '../result'
@@ -31,7 +32,7 @@ export function groundChecks(job: Job, holes: readonly HoleKind[], ground: Reado
     const frost = job.site.frostIn
     const sideways = k.lateral && Number.isFinite(k.lateral.neededFt) ? k.lateral.neededFt * 12 + padIn : 0
     if (frost === null) { out.push(notChecked(`lowest-ground-${k.kind}`, title, 'holes', 'The frost depth is not entered.', 'Enter the frost depth.', k.postIds)); continue }
-    const need = Math.max(frost, 12, sideways)
+    const need = Math.max(frost, LEAST_DEPTH_IN, sideways)
     const have = k.depthIn + low
     out.push(makeCheck({
       id: `lowest-ground-${k.kind}`, title, stage: 'holes', group: 'ground', subjects: [worst], demand: need, capacity: Math.max(have, 1e-6), unit: 'in', combination: 'ground as measured', place: `lowest ground at ${worst}`,
@@ -39,7 +40,7 @@ export function groundChecks(job: Job, holes: readonly HoleKind[], ground: Reado
       trace: () => [
         line('Lowest ground beside the post', `least height within ${BESIDE_IN} in., not above the grade line`, sig(ground[worst].lowestIn), low, 'in', 'IBC 2021 1807.3.2, 1809.5'),
         line('Depth below it', 'hole depth + lowest ground', `${sig(k.depthIn)} + ${sig(low)}`, have, 'in', 'IBC 2021 1809.4'),
-        line('Depth needed', 'max(frost, 12 in., sideways + pad)', `max(${sig(frost)}, 12, ${sig(sideways)})`, need, 'in', 'IBC 2021 1807.3.2, 1809.5'),
+        line('Depth needed', 'max(frost, 12 in., sideways + pad)', `max(${sig(frost)}, ${LEAST_DEPTH_IN}, ${sig(sideways)})`, need, 'in', 'IBC 2021 1807.3.2, 1809.5'),
       ],
     }))
   }

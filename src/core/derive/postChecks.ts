@@ -1,4 +1,4 @@
-import { cleatUpliftLb, collarUpliftLb, CONCRETE_FC_PSI, embedmentTrace, pierUpliftLb } from '../ground'
+import { cleatUpliftLb, collarUpliftLb, CONCRETE_FC_PSI, freeDepthTrace, LEAST_DEPTH_IN, pierUpliftLb, slabDepthTrace } from '../ground'
 import { bearingStrengthPsi, BOLT_YIELD_PSI, yieldLimit, yieldLine } from '../joints'
 import { isEave, type Post } from '../layout'
 import type { Job } from '../model'
@@ -14,17 +14,13 @@ import type { SiteResults } from './siteResults'
 
 const dim = (x: number) => formatLength(x, { ascii: false })
 
-/** Least depth of a footing below undisturbed ground, inches, IBC 2021 1809.4. */
-const LEAST_DEPTH_IN = 12
-
 /** Snow on one post, by what brings it. */
 function snowLine(k: HoleKind, d: PostDemand, r: SiteResults, p: Post | undefined, outerPlf: number, typed: boolean): TraceLine {
   const say = (formula: string, numbers: string) => line('Snow', formula, numbers, d.snowLb, 'lb', 'ASCE 7-16 ch. 7')
   if (k.kind === 'lean-to') return say('lean-to, outer line × length', `${sig(outerPlf)} × ${sig(d.eaveFt)}`)
   if (p && !isEave(p.side)) return say('snow by the ridge × area', `${sig(d.snowLb / Math.max(d.roofFt2, 1e-9))} × ${sig(d.roofFt2)}`)
-  const eave = typed ? 0 : r.eaveSnowPlf * d.eaveFt
-  const rest = d.snowLb - eave
   if (typed) return say('reaction of the truss drawing less dead load, lean-to with it', sig(d.snowLb))
+  const rest = d.snowLb - r.eaveSnowPlf * d.eaveFt
   return Math.abs(rest) < 1 ? say('eave line × length', `${sig(r.eaveSnowPlf)} × ${sig(d.eaveFt)}`) : say('eave line × length + lean-to', `${sig(r.eaveSnowPlf)} × ${sig(d.eaveFt)} + ${sig(rest)}`)
 }
 
@@ -60,8 +56,8 @@ export function holeChecks(job: Job, k: HoleKind, posts: ReadonlyMap<string, Pos
       line('Moment at grade', 'held post × w + k·H·Δ', actionNumbers(c, 'momentFtLb'), l.load.momentFtLb, 'ft-lb', 'statics', 'C17'),
       line('Lateral soil value', job.site.doubleLateral ? "S'·2" : "S'", `${sig(r.soil.lateralPsfPerFt)}${job.site.doubleLateral ? ' × 2' : ''}`, l.load.lateralPsfPerFt, 'psf/ft', `${r.soil.source}${job.site.doubleLateral ? '; IBC 2021 1806.3.4' : ''}`),
       line('Width on the soil', pinned ? 'b = pier' : 'b = 1.414·face', pinned ? `${sig(k.diameterIn)}/12` : `1.414 × ${sig((l.load.bFt * 12) / 1.414)}/12`, l.load.bFt, 'ft', 'IBC 2021 1807.3.2.1', 'C20'),
-      ...(Number.isFinite(l.depthFreeFt) ? embedmentTrace(l.load, l.depthFreeFt, false) : []),
-      ...embedmentTrace(l.load, l.depthSlabFt, true),
+      ...(Number.isFinite(l.depthFreeFt) ? freeDepthTrace(l.load) : []),
+      ...slabDepthTrace(l.load, l.depthSlabFt),
       line(`Depth taken, ${l.constrained ? '' : 'not '}held at grade`, 'the deeper of the two', sig(l.neededFt), l.neededFt, 'ft', 'IBC 2021 1807.3.2'),
       ...(sloped ? [line('On falling ground', 'd/(1 − slope)', `${sig(l.neededFt)}/(1 − ${sig(job.site.groundSlopePer12)}/12)`, l.slopedFt, 'ft', 'lowest ground within the depth')] : []),
     ]

@@ -1,6 +1,6 @@
 export { FOUND, parseRecords, POST_STATES, recordSchema, ROD_MOST_IN } from './records'
 export type { FieldRecord, Found, PostState, RecordBody, RecordOf } from './records'
-export { foldRecords, reached, SAME_READING_IN } from './fold'
+export { foldBare, foldRecords, reached, SAME_READING_IN } from './fold'
 export type { FieldState, FieldTrouble, Said, Stored } from './fold'
 export { CLOSING_IN, tieLevels } from './levels'
 export type { Levels, SetupLevels, TiedReading } from './levels'

@@ -54,16 +54,18 @@ export function ep486DepthFt(l: EmbedmentLoad, constrained: boolean): number {
 /** Force in the slab tie of a constrained post, lb: V + 4M/(3d), from the same soil pressure shape. */
 export const slabForceLb = (l: EmbedmentLoad, depthFt: number): number => l.shearLb + (4 * l.momentFtLb) / (3 * depthFt)
 
-/** Trace of a lateral depth in either support condition, by both forms; `depthFt` is the deeper of the two, which is taken. */
-export function embedmentTrace(l: EmbedmentLoad, depthFt: number, constrained: boolean): TraceLine[] {
-  if (constrained) {
-    const ep = ep486DepthFt(l, true)
-    return [
-      line('Depth, held at grade by the slab', "d = (4.25·M/(S'·b))^⅓", `(4.25 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, constrainedDepthFt(l), 'ft', 'IBC 2021 1807.3.2.2', 'C20'),
-      line('The same by the older form', "d = (4·M/(S'·b))^⅓", `(4 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, ep, 'ft', 'ASABE EP486.1', 'C21'),
-      line('Force in the slab tie', 'V + 4·M/(3·d)', `${sig(l.shearLb)} + 4 × ${sig(l.momentFtLb)}/(3 × ${sig(depthFt)})`, slabForceLb(l, depthFt), 'lb', 'statics of the same pressure shape'),
-    ]
-  }
+/** Trace of the depth of a post held at grade, by both forms; `depthFt` is the deeper of the two, which is taken. */
+export function slabDepthTrace(l: EmbedmentLoad, depthFt: number): TraceLine[] {
+  const ep = ep486DepthFt(l, true)
+  return [
+    line('Depth, held at grade by the slab', "d = (4.25·M/(S'·b))^⅓", `(4.25 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, constrainedDepthFt(l), 'ft', 'IBC 2021 1807.3.2.2', 'C20'),
+    line('The same by the older form', "d = (4·M/(S'·b))^⅓", `(4 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, ep, 'ft', 'ASABE EP486.1', 'C21'),
+    line('Force in the slab tie', 'V + 4·M/(3·d)', `${sig(l.shearLb)} + 4 × ${sig(l.momentFtLb)}/(3 × ${sig(depthFt)})`, slabForceLb(l, depthFt), 'lb', 'statics of the same pressure shape'),
+  ]
+}
+
+/** Trace of the depth of a post not held at grade, by both forms. */
+export function freeDepthTrace(l: EmbedmentLoad): TraceLine[] {
   const d = unconstrainedDepthFt(l)
   const ep = ep486DepthFt(l, false)
   const s1 = (l.lateralPsfPerFt * Math.min(d, 12)) / 3

@@ -4,6 +4,9 @@ export interface PadRatios { readonly bending: number; readonly shear: number; r
   readonly quPsi: number; readonly faceXIn: number; readonly faceSegmentIn2: number; readonly chordIn: number; readonly shearVuLb: number; readonly shearVnLb: number; readonly punchVuLb: number; readonly punchVnLb: number
 }
 
+/** Least depth of a footing below undisturbed ground, inches, IBC 2021 1809.4. */
+export const LEAST_DEPTH_IN = 12
+
 /** Strength of concrete assumed for a job-mixed pad, psi (IBC 2021 1808.8.1 asks 2,500 at least). */
 export const CONCRETE_FC_PSI = 2500
 

@@ -22,7 +22,7 @@ export function sizeBraces(job: Job, d: Derived, prices: Prices, count: { judged
   })))).sort((x, y) => x.cost - y.cost)
   for (const c of choices) {
     count.judged++
-    if (bracesWorst(c.change, d.grid, lateral, d.posts, d.holes, gapIn).worst <= 1 + 1e-9) return { ...job, building: c.change }
+    if (bracesWorst(c.change, d.grid, lateral, d.posts, d.holes, gapIn) <= 1 + 1e-9) return { ...job, building: c.change }
   }
   return job
 }

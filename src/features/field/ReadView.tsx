@@ -4,6 +4,7 @@ import { useMemo, useRef, useState } from 'react'
 import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
 import { OFF_PLAN_IN, SECOND_LOOK_IN } from '@/core/marks'
 import { formatLength } from '@/core/units'
+import { OFF } from '@/formats/words'
 import { simulatedRod, type Rod } from '@/devices/rod'
 import { Measure } from '@/ui'
 import { Big } from './Big'
@@ -98,7 +99,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
         <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target.replace('spot-', '')} />
         <div className="besides">{near.map((id, k) => <div key={id}><span>{id}, {k === 0 && i > 0 ? 'before' : 'after'}</span><b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b></div>)}</div>
       </div>
-      {suspect && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {by === 'plan' ? 'the plan' : 'its neighbours'}</b><p>{by === 'plan' ? 'Over 3″' : 'Over 3/4″'} is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
+      {by && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {OFF[by].from}</b><p>{OFF[by].over} is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
       {!suspect && lastRead && value === null && <div className="fok" role="status">{lastRead.body.target.replace('spot-', '')} kept: <b><Measure inches={lastRead.body.inches} feet={false} /></b><button type="button" onClick={() => { undo(lastRead.id); setPicked(lastRead.body.target); setLast(null) }}>Undo</button></div>}
       {!suspect && value === null && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
       <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />

@@ -11,6 +11,19 @@ import { dollars } from './FixTable'
 
 const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [['bays', 'bays'], ['post', 'posts'], ['hole', 'hole width'], ['girts', 'girts'], ['purlins', 'purlins'], ['carrier', 'carriers'], ['header', 'headers'], ['leanTo', 'lean-tos']]
 
+const LUMBERS = ['SP-No.2', 'SP-No.1', 'SP-SS', 'SPF-No.1/No.2', 'SPF-1650f-1.5E', 'SPF-2100f-1.8E', 'DF-L-No.2', 'HF-No.2'] as const
+const flip = <T extends string>(list: readonly T[], v: T): T[] => (list.includes(v) ? list.filter((x) => x !== v) : [...list, v])
+
+/** What the yard has of one kind of thing: pressed is on its list. */
+function YardList<T extends string>({ of, choices, on, onFlip }: { readonly of: string; readonly choices: readonly (readonly [T, string])[]; readonly on: readonly T[]; readonly onFlip: (list: T[]) => void }) {
+  return (
+    <>
+      <p className="note mb-1">{of} on the yard’s list:</p>
+      <div className="d-flex flex-wrap gap-1 mb-2">{choices.map(([key, name]) => <button key={key} type="button" className="btn btn-light btn-sm" aria-pressed={on.includes(key)} style={on.includes(key) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => onFlip(flip(on, key))}>{name}</button>)}</div>
+    </>
+  )
+}
+
 /** What stands over a proposal: the nearest to the preferred bay, the cheapest, or only its number. */
 function headOf(p: Proposal, i: number, all: readonly Proposal[]): string {
   const cheapest = Math.min(...all.map((q) => q.cost))
@@ -24,7 +37,6 @@ export function SizeMain() {
   const run = useRun('size')
   const s = job.sizing
   const put = <K extends keyof Sizing>(key: K, label: string) => (v: Sizing[K], g?: string) => edit(label, (j) => ({ ...j, sizing: { ...j.sizing, [key]: v } }), g && `sizing-${key}-${g}`)
-  const flip = <T extends string>(list: readonly T[], v: T): T[] => (list.includes(v) ? list.filter((x) => x !== v) : [...list, v])
   const value = run.value
   const drawn = partWords(job, new Set(d.trusses.beams.map((q) => q.kind)))
   const [tightest] = sortChecks(d.checks)
@@ -45,12 +57,9 @@ export function SizeMain() {
         <div style={{ flex: 1 }}>
           <p className="note mb-1">Leave as they are:</p>
           <div className="d-flex flex-wrap gap-1 mb-2">{LOCKS.map(([key, name]) => <button key={key} type="button" className="btn btn-light btn-sm" aria-pressed={s.locked.includes(key)} style={s.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined} onClick={() => put('locked', `leave ${name}`)(flip(s.locked, key))}>{name}</button>)}</div>
-          <p className="note mb-1">Posts on the yard’s list:</p>
-          <div className="d-flex flex-wrap gap-1">{POST_SECTIONS.filter((x) => x !== 'glulam').map((x) => <button key={x} type="button" className="btn btn-light btn-sm" aria-pressed={s.sections.includes(x)} style={s.sections.includes(x) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => put('sections', 'posts on the list')(flip(s.sections, x))}>{postSize({ section: x }).label}</button>)}</div>
-          <p className="note mb-1 mt-2">Boards on the yard’s list:</p>
-          <div className="d-flex flex-wrap gap-1">{BOARD_SIZES.map((x) => <button key={x} type="button" className="btn btn-light btn-sm" aria-pressed={s.boards.includes(x)} style={s.boards.includes(x) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => put('boards', 'boards on the list')(flip(s.boards, x))}>{x.replace('x', '×')}</button>)}</div>
-          <p className="note mb-1 mt-2">Lumber on the yard’s list:</p>
-          <div className="d-flex flex-wrap gap-1">{['SP-No.2', 'SP-No.1', 'SP-SS', 'SPF-No.1/No.2', 'SPF-1650f-1.5E', 'SPF-2100f-1.8E', 'DF-L-No.2', 'HF-No.2', ...job.building.grades.map((g) => g.id)].map((x) => <button key={x} type="button" className="btn btn-light btn-sm" aria-pressed={s.lumbers.includes(x)} style={s.lumbers.includes(x) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => put('lumbers', 'lumber on the list')(flip(s.lumbers, x))}>{x}</button>)}</div>
+          <YardList of="Posts" choices={POST_SECTIONS.filter((x) => x !== 'glulam').map((x) => [x, postSize({ section: x }).label])} on={s.sections} onFlip={(v) => put('sections', 'posts on the list')(v)} />
+          <YardList of="Boards" choices={BOARD_SIZES.map((x) => [x, x.replace('x', '×')])} on={s.boards} onFlip={(v) => put('boards', 'boards on the list')(v)} />
+          <YardList of="Lumber" choices={[...LUMBERS, ...job.building.grades.map((g) => g.id)].map((x) => [x, x])} on={s.lumbers} onFlip={(v) => put('lumbers', 'lumber on the list')(v)} />
         </div>
       </div>
       <div className="d-flex align-items-center gap-3 my-3">

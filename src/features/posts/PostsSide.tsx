@@ -1,5 +1,5 @@
 'use client'
-import { KIND, RAISE_CAUTION } from '@/formats/words'
+import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
@@ -27,7 +27,7 @@ export function PostsSide() {
         {Math.abs(post.movedIn) > 1 / 32 && <tr><td>Moved from equal spacing</td><td className="n"><Measure inches={Math.abs(post.movedIn)} feet={false} /></td></tr>}
       </tbody></table>
       {mark && <div className="move"><div className="big"><Measure inches={Math.abs(mark.upToGradeIn)} feet={false} stacked />&nbsp;{mark.upToGradeIn >= 0 ? 'up' : 'down'} to the grade line</div><p>From where the rod stood to the top: <b><Measure inches={mark.upToGradeIn + post.heightIn} /></b>.{mark.upToGradeIn < 0 && ' The grade line is under this point: choose more cover.'}</p></div>}
-      {mark?.suspect && <div className="caution" role="alert">{post.id} is <Measure inches={Math.abs(mark.off === 'plan' ? (mark.offPlanIn ?? 0) : mark.offIn)} feet={false} /> off {mark.off === 'plan' ? 'the plan. Over 3″' : 'its neighbours. Over 3/4″'} is worth a second look: read it again.</div>}
+      {mark?.off && <div className="caution" role="alert">{post.id} is <Measure inches={Math.abs(mark.off === 'plan' ? (mark.offPlanIn ?? 0) : mark.offIn)} feet={false} /> off {OFF[mark.off].from}. {OFF[mark.off].over} is worth a second look: read it again.</div>}
       <div className="caution">{RAISE_CAUTION}</div>
       {demand && <table className="tb"><tbody><tr><td>Gravity at the top, {demand.gravityCase}</td><td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td></tr><tr><td>Net uplift</td><td className="n">{demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}</td></tr><tr><td>Wind on it, service</td><td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td></tr></tbody></table>}
       <h2 className="mt-3">What holds</h2>

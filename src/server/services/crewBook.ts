@@ -1,6 +1,6 @@
 import 'server-only'
 import { deriveJob } from '@/core/derive'
-import { foldRecords, measure, tieLevels, type FieldRecord } from '@/core/field'
+import { foldBare, measure, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import type { Result } from '@/core/result'
 import { calcSheet } from '@/formats/calcsheet'
@@ -15,6 +15,6 @@ export async function bookPdf(kind: BookKind, job: Job, records: readonly FieldR
   if (!d.ok) return d
   const stamp = { date: p.date, revision: p.revision }
   if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, d.value, stamp)))
-  const state = foldRecords(records.map((record) => ({ record, receivedAt: null })))
+  const state = foldBare(records)
   return pdfOf(pdfDefinition(crewBook(job, d.value, { ...stamp, rods: measure(job, d.value, state, tieLevels(state)).rods })))
 }

@@ -1,6 +1,6 @@
 import 'server-only'
 import { deriveJob, poleOf } from '@/core/derive'
-import { foldRecords, tieLevels, type FieldRecord } from '@/core/field'
+import { foldBare, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import { fail, type Result } from '@/core/result'
 import { pdfDefinition } from '@/formats/crewbook'
@@ -11,7 +11,7 @@ import { pdfOf } from './pdf'
 export async function fieldSheetsPdf(job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet }): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
-  const state = foldRecords(records.map((record) => ({ record, receivedAt: null })))
+  const state = foldBare(records)
   return pdfOf(pdfDefinition(fieldSheets({ job, derived: d.value, state, levels: tieLevels(state), ...p })))
 }
 

@@ -9,7 +9,7 @@ import { FailSign, HoldSign, LengthField, OptionalLengthField, ToggleField } fro
 import { sortChecks, useDoc, useRun } from '../job'
 import { dollars } from './FixTable'
 
-const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [['bays', 'bays'], ['post', 'posts'], ['hole', 'hole width'], ['girts', 'girts'], ['purlins', 'purlins'], ['carrier', 'carriers'], ['header', 'headers'], ['leanTo', 'lean-tos']]
+const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [['bays', 'bays'], ['post', 'posts'], ['hole', 'hole width'], ['girts', 'girts'], ['purlins', 'purlins'], ['carrier', 'carriers'], ['header', 'headers'], ['leanTo', 'lean-tos'], ['bracing', 'braces']]
 
 const LUMBERS = ['SP-No.2', 'SP-No.1', 'SP-SS', 'SPF-No.1/No.2', 'SPF-1650f-1.5E', 'SPF-2100f-1.8E', 'DF-L-No.2', 'HF-No.2'] as const
 const flip = <T extends string>(list: readonly T[], v: T): T[] => (list.includes(v) ? list.filter((x) => x !== v) : [...list, v])

@@ -13,16 +13,47 @@ beforeAll(async () => {
   driver = b.driver
   at = desk(driver, b.downloads)
   const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as { name: string }
-  id = ((await (await fetch(`${BASE}/api/jobs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ import: { ...doc, name: 'Tansy by phone' } }) })).json()) as { id: string }).id
+  id = (
+    (await (
+      await fetch(`${BASE}/api/jobs`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({ import: { ...doc, name: 'Tansy by phone' } }),
+      })
+    ).json()) as { id: string }
+  ).id
 })
 afterAll(() => driver.quit())
 
-const tap = async (text: string) => { const el = await driver.wait(async () => { for (const b of await driver.findElements(By.css('.field button'))) if ((await b.getText()).replace(/\s+/g, ' ').trim() === text || (await b.getAttribute('aria-label')) === text) return b; return null }, PATIENCE, `no key ${text}`); if (el) { await driver.executeScript('arguments[0].scrollIntoView({block:"center",behavior:"instant"})', el); await el.click() } }
+const tap = async (text: string) => {
+  const el = await driver.wait(
+    async () => {
+      for (const b of await driver.findElements(By.css('.field button')))
+        if ((await b.getText()).replace(/\s+/g, ' ').trim() === text || (await b.getAttribute('aria-label')) === text)
+          return b
+      return null
+    },
+    PATIENCE,
+    `no key ${text}`,
+  )
+  if (el) {
+    await driver.executeScript('arguments[0].scrollIntoView({block:"center",behavior:"instant"})', el)
+    await el.click()
+  }
+}
 const chip = async () => (await at.text('.chips button[aria-pressed="true"]')).split(/\s/)[0]
-const read = async (whole: string, part: string) => { await tap(whole); await tap(part) }
+const read = async (whole: string, part: string) => {
+  await tap(whole)
+  await tap(part)
+}
 const keep = async () => (await at.find('.field .acts .main')).click()
 const main = (has: RegExp) => at.waitText('.field', has)
-const sent = async () => ((await (await fetch(`${BASE}/api/jobs/${id}/records?after=0`)).json()) as { records: { record: { id: string; body: Record<string, unknown> } }[] }).records.map((r) => r.record)
+const sent = async () =>
+  (
+    (await (await fetch(`${BASE}/api/jobs/${id}/records?after=0`)).json()) as {
+      records: { record: { id: string; body: Record<string, unknown> } }[]
+    }
+  ).records.map((r) => r.record)
 
 test('a set-up on a benchmark, then reading after reading, each read back in words', async () => {
   await driver.get(`${BASE}/field/${id}/read`)
@@ -79,18 +110,27 @@ test('a new set-up, the same posts again: now they count', async () => {
   await tap('Read a benchmark')
   await read('51', '1/2')
   await tap('Start this set-up')
-  for (const part of ['3/8', '1/4', '1/8']) { const before = await chip(); await tap('52'); await tap(part); await keep(); await main(new RegExp(`${before} kept`)) }
+  for (const part of ['3/8', '1/4', '1/8']) {
+    const before = await chip()
+    await tap('52')
+    await tap(part)
+    await keep()
+    await main(new RegExp(`${before} kept`))
+  }
   await driver.wait(async () => (await sent()).filter((r) => r.body.kind === 'reading').length === 7, PATIENCE)
 })
 
 test('the card gives this post its own cut; cut as said, then set', async () => {
   await driver.get(`${BASE}/field/${id}/post/A1`)
   await main(/rod reads[\s\S]*Cut this post[\s\S]*Marks from its own bottom/)
-  for (const state of ['hole dug', 'footing ready']) { await (await at.find('.field .acts .main')).click(); await at.waitText('.plan3', new RegExp(state)) }
+  for (const state of ['hole dug', 'footing ready']) {
+    await (await at.find('.field .acts .main')).click()
+    await at.waitText('.plan3', new RegExp(state))
+  }
   await tap('Cut as said')
   await main(/A1 fits/)
   const cut = (await sent()).find((r) => r.body.kind === 'cut')
-  expect(Number(cut?.body.lengthIn) * 16 % 1).toBe(0)
+  expect((Number(cut?.body.lengthIn) * 16) % 1).toBe(0)
 })
 
 test('without a server entries wait on the phone, are counted, and go in order when it is back', async () => {
@@ -102,7 +142,9 @@ test('without a server entries wait on the phone, are counted, and go in order w
     await main(/string to bottom/)
     await tap('Rock')
     await at.waitText('.fhead', /Offline\s*2 kept here/)
-  } finally { await fetch(`${process.env.BURDOCK_DOOR}/start`) }
+  } finally {
+    await fetch(`${process.env.BURDOCK_DOOR}/start`)
+  }
   await at.waitText('.fhead', /Sent/)
   const list = await sent()
   expect(list.slice(-2).map((r) => r.body.kind)).toEqual(['state', 'hole'])
@@ -119,7 +161,10 @@ test('a hole read with the rod on its bottom: so deep from the string, and the r
   await main(/So deep from the string: 5′ 1 1\/8″/)
   await tap('Keep this reading')
   await driver.wait(async () => (await sent()).some((r) => r.body.kind === 'hole' && r.body.post === 'A2'), PATIENCE)
-  expect((await sent()).find((r) => r.body.kind === 'hole' && r.body.post === 'A2')?.body).toMatchObject({ depthIn: null, bottomReadingIn: 112 })
+  expect((await sent()).find((r) => r.body.kind === 'hole' && r.body.post === 'A2')?.body).toMatchObject({
+    depthIn: null,
+    bottomReadingIn: 112,
+  })
   await main(/Deep enough|shallower than planned/)
 })
 
@@ -127,7 +172,9 @@ test('keys are large enough for a thumb in a glove and nothing runs off the side
   for (const view of ['', '/read', '/hole/A1', '/post/A1']) {
     await driver.get(`${BASE}/field/${id}${view}`)
     await at.find('.fmain button')
-    const small = await driver.executeScript<string[]>(`return [...document.querySelectorAll('.field button')].filter((b) => b.offsetParent && (b.offsetHeight < 48 || b.offsetWidth < 44)).map((b) => b.textContent + ' ' + b.offsetWidth + 'x' + b.offsetHeight)`)
+    const small = await driver.executeScript<string[]>(
+      `return [...document.querySelectorAll('.field button')].filter((b) => b.offsetParent && (b.offsetHeight < 48 || b.offsetWidth < 44)).map((b) => b.textContent + ' ' + b.offsetWidth + 'x' + b.offsetHeight)`,
+    )
     expect(small).toEqual([])
     expect(await driver.executeScript<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(412)
   }
@@ -135,8 +182,19 @@ test('keys are large enough for a thumb in a glove and nothing runs off the side
 
 describe('records at the server', () => {
   const url = () => `${BASE}/api/jobs/${id}/records`
-  const post = (records: unknown, after = 0, to = url()) => fetch(to, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ after, records }) })
-  const one = { id: 'twice1', at: '2026-05-04T12:00:00Z', device: 'phone-2', who: 'mate', body: { kind: 'state', post: 'A2', state: 'set' } }
+  const post = (records: unknown, after = 0, to = url()) =>
+    fetch(to, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ after, records }),
+    })
+  const one = {
+    id: 'twice1',
+    at: '2026-05-04T12:00:00Z',
+    device: 'phone-2',
+    who: 'mate',
+    body: { kind: 'state', post: 'A2', state: 'set' },
+  }
   test('sent twice, even with another text, counts once and stays as first sent', async () => {
     await post([one])
     await post([one, { ...one, body: { ...one.body, state: 'planned' } }])
@@ -147,10 +205,25 @@ describe('records at the server', () => {
   test('an answer holds only what came after', async () => {
     const r = (await (await post([])).json()) as { last: number; records: unknown[] }
     expect(r.records.length).toBeGreaterThan(5)
-    expect(((await (await post([{ ...one, id: 'later1' }], r.last)).json()) as { records: unknown[] }).records).toHaveLength(1)
+    expect(
+      ((await (await post([{ ...one, id: 'later1' }], r.last)).json()) as { records: unknown[] }).records,
+    ).toHaveLength(1)
   })
   test.each<[string, unknown, RegExp]>([
-    ['a reading off the rod', [{ ...one, id: 'bad1', body: { kind: 'reading', setup: 's', target: 'A1', of: 'foot', inches: 999 } }], /inches/], ['text', 'A1 53', /records|wrong-type/], ['a good one beside a bad one', [{ ...one, id: 'good9' }, { ...one, id: 'bad 9' }], /1/],
+    [
+      'a reading off the rod',
+      [{ ...one, id: 'bad1', body: { kind: 'reading', setup: 's', target: 'A1', of: 'foot', inches: 999 } }],
+      /inches/,
+    ],
+    ['text', 'A1 53', /records|wrong-type/],
+    [
+      'a good one beside a bad one',
+      [
+        { ...one, id: 'good9' },
+        { ...one, id: 'bad 9' },
+      ],
+      /1/,
+    ],
     ['markup for a post', [{ ...one, id: 'bad2', body: { kind: 'state', post: '<img>', state: 'set' } }], /post/],
   ])('%s is refused with its place, and nothing of it is kept', async (_, records, says) => {
     const before = (await sent()).length
@@ -159,5 +232,10 @@ describe('records at the server', () => {
     expect(JSON.stringify(await r.json())).toMatch(says)
     expect((await sent()).length).toBe(before)
   })
-  test.each([['no-such-job', 404], ['0123456789abcdef01234567', 404]])('a job that is not there (%s): %i', async (job, status) => { expect((await post([one], 0, `${BASE}/api/jobs/${job}/records`)).status).toBe(status) })
+  test.each([
+    ['no-such-job', 404],
+    ['0123456789abcdef01234567', 404],
+  ])('a job that is not there (%s): %i', async (job, status) => {
+    expect((await post([one], 0, `${BASE}/api/jobs/${job}/records`)).status).toBe(status)
+  })
 })

@@ -16,12 +16,19 @@ beforeAll(async () => {
   driver = b.driver
   at = desk(driver, b.downloads)
   const doc = JSON.parse(readFileSync('demo/quillback-hill.json', 'utf8')) as { name: string }
-  const made = (await (await fetch(`${BASE}/api/jobs`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ import: { ...doc, name: 'Quillback judged' } }) })).json()) as { id: string }
+  const made = (await (
+    await fetch(`${BASE}/api/jobs`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ import: { ...doc, name: 'Quillback judged' } }),
+    })
+  ).json()) as { id: string }
   url = `${BASE}/jobs/${made.id}`
 })
 afterAll(() => driver.quit())
 
-const choose = async (name: string, value: string) => (await at.find(`select[name="${name}"] option[value="${value}"]`)).click()
+const choose = async (name: string, value: string) =>
+  (await at.find(`select[name="${name}"] option[value="${value}"]`)).click()
 const tally = () => at.text('.tally')
 
 test('the demo holds, and what is not checked is counted beside it', async () => {
@@ -65,7 +72,8 @@ test('size it for me: progress, several proposals side by side, one click takes 
   expect(text).toMatch(/Tightest check/)
   await (await at.byText("table[@aria-label='Proposals']//button", 'Use this')).click()
   await driver.wait(async () => !/fail/.test(await tally()), PATIENCE)
-  const later = async () => (await driver.findElements(By.xpath("//*[@role='status'][contains(., 'changed since this search')]"))).length > 0
+  const later = async () =>
+    (await driver.findElements(By.xpath("//*[@role='status'][contains(., 'changed since this search')]"))).length > 0
   expect(await later()).toBe(false)
   await at.hold([Key.CONTROL], 'z')
   await at.saved()
@@ -84,7 +92,11 @@ test('size it for me: progress, several proposals side by side, one click takes 
 
 test('a price list is read from CSV; rows that cannot be used are refused by number', async () => {
   await (await at.byText('button', 'Prices')).click()
-  const put = (text: string) => driver.executeScript(`const dt = new DataTransfer(); dt.items.add(new File([arguments[0]], 'p.csv', { type: 'text/csv' })); const el = document.querySelector('input[accept*=csv]'); el.files = dt.files; el.dispatchEvent(new Event('change', { bubbles: true }))`, text)
+  const put = (text: string) =>
+    driver.executeScript(
+      `const dt = new DataTransfer(); dt.items.add(new File([arguments[0]], 'p.csv', { type: 'text/csv' })); const el = document.querySelector('input[accept*=csv]'); el.files = dt.files; el.dispatchEvent(new Event('change', { bubbles: true }))`,
+      text,
+    )
   await put('item,price\n2x6 SP-No.2,2.22\nnothing,4\n2x8 SP-No.2,dear')
   await at.waitText('.work [role=alert]', /Row 3[\s\S]*Row 4/)
   expect(await (await at.find('input[aria-label="price of 2x6 SP-No.2"]')).getAttribute('value')).toBe('2.22')
@@ -95,7 +107,8 @@ test('the calculation sheet is a PDF with clauses, every check and a blank for t
   const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-calc-')), 'calc.pdf')
   writeFileSync(file, await at.file('calculations.pdf'))
   const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
-  for (const part of ['Inputs', 'Engineer of record', 'ASCE 7-16 26.10-1', 'NDS 2018', 'Every check', 'not checked']) expect(text).toContain(part)
+  for (const part of ['Inputs', 'Engineer of record', 'ASCE 7-16 26.10-1', 'NDS 2018', 'Every check', 'not checked'])
+    expect(text).toContain(part)
 })
 
 test('without tested skin the building stands by its frames, and says which it relied on', async () => {

@@ -16,7 +16,8 @@ let driver: WebDriver
 let at: ReturnType<typeof desk>
 let url = ''
 const doc = JSON.parse(readFileSync('demo/quillback-hill.json', 'utf8')) as { name: string }
-const post = (to: string, body: unknown) => fetch(`${BASE}${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+const post = (to: string, body: unknown) =>
+  fetch(`${BASE}${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
 
 beforeAll(async () => {
   const b = await openBrowser()
@@ -27,35 +28,59 @@ beforeAll(async () => {
 afterAll(() => driver.quit())
 
 const press = async (text: string) => (await at.byText('button', text)).click()
-const fill = async (label: string, text: string) => { const el = await at.find(`input[aria-label="${label}"]`); await el.click(); await el.sendKeys(text, '\t') }
+const fill = async (label: string, text: string) => {
+  const el = await at.find(`input[aria-label="${label}"]`)
+  await el.click()
+  await el.sendKeys(text, '\t')
+}
 
 describe('the pole at full size, measured on the page as printed', () => {
   const dpi = 144
   let pages: { width: number; height: number; at: (x: number, y: number) => number }[] = []
   beforeAll(async () => {
     const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-strips-'))
-    writeFileSync(`${dir}/s.pdf`, Buffer.from(await (await post('/api/pole-strips', { doc, post: 'A1' })).arrayBuffer()))
+    writeFileSync(
+      `${dir}/s.pdf`,
+      Buffer.from(await (await post('/api/pole-strips', { doc, post: 'A1' })).arrayBuffer()),
+    )
     execFileSync('pdftoppm', ['-r', String(dpi), '-gray', `${dir}/s.pdf`, `${dir}/p`])
-    pages = readdirSync(dir).filter((f) => f.endsWith('.pgm')).sort().map((f) => {
-      const data = readFileSync(`${dir}/${f}`)
-      const [, w, h] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(data.subarray(0, 40).toString('latin1')) ?? []
-      const [width, height] = [Number(w), Number(h)]
-      const start = data.length - width * height
-      return { width, height, at: (x, y) => data[start + y * width + x] }
-    })
+    pages = readdirSync(dir)
+      .filter((f) => f.endsWith('.pgm'))
+      .sort()
+      .map((f) => {
+        const data = readFileSync(`${dir}/${f}`)
+        const [, w, h] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(data.subarray(0, 40).toString('latin1')) ?? []
+        const [width, height] = [Number(w), Number(h)]
+        const start = data.length - width * height
+        return { width, height, at: (x, y) => data[start + y * width + x] }
+      })
   })
-  const darkRun = (n: number, value: (i: number) => number) => { let best = 0; let run = 0; for (let i = 0; i < n; i++) { run = value(i) < 128 ? run + 1 : 0; best = Math.max(best, run) } return best }
+  const darkRun = (n: number, value: (i: number) => number) => {
+    let best = 0
+    let run = 0
+    for (let i = 0; i < n; i++) {
+      run = value(i) < 128 ? run + 1 : 0
+      best = Math.max(best, run)
+    }
+    return best
+  }
   test('letter pages; the scale of six inches is six inches on each', () => {
     expect(pages.length).toBeGreaterThan(3)
     for (const p of pages) {
       expect([p.width, p.height]).toEqual([8.5 * dpi, 11 * dpi])
-      const longest = Math.max(...Array.from({ length: 40 }, (_, k) => darkRun(p.width, (x) => p.at(x, Math.round((60 + 9.5 * 72 + 10 + k * 0.5) * (dpi / 72))))))
+      const longest = Math.max(
+        ...Array.from({ length: 40 }, (_, k) =>
+          darkRun(p.width, (x) => p.at(x, Math.round((60 + 9.5 * 72 + 10 + k * 0.5) * (dpi / 72)))),
+        ),
+      )
       expect(Math.abs(longest - 6 * dpi)).toBeLessThanOrEqual(2)
     }
   })
   test('the frame of a strip is nine and a half inches tall to a hundredth and a bit', () => {
     const p = pages[0]
-    const tallest = Math.max(...Array.from({ length: 8 }, (_, k) => darkRun(p.height, (y) => p.at(Math.round(36 * (dpi / 72)) - 3 + k, y))))
+    const tallest = Math.max(
+      ...Array.from({ length: 8 }, (_, k) => darkRun(p.height, (y) => p.at(Math.round(36 * (dpi / 72)) - 3 + k, y))),
+    )
     expect(Math.abs(tallest - 9.5 * dpi)).toBeLessThanOrEqual(3)
   })
 })
@@ -63,22 +88,52 @@ describe('the pole at full size, measured on the page as printed', () => {
 describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s on paper', (name) => {
   const own = JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')) as unknown
   const stamp = { date: 'Nov 25, 2026', revision: 'revision 1' }
-  test.each<[string, string, object]>([['crew book', '/api/crew-book', {}], ['field sheets', '/api/field-sheets', { records: [], page: `${BASE}/field/x` }], ['field sheets, two cards each', '/api/field-sheets', { records: [], page: `${BASE}/field/x`, perSheet: 2 }]])('%s: every sheet fits its page, none runs over onto an empty one', async (_, url_, more) => {
+  test.each<[string, string, object]>([
+    ['crew book', '/api/crew-book', {}],
+    ['field sheets', '/api/field-sheets', { records: [], page: `${BASE}/field/x` }],
+    ['field sheets, two cards each', '/api/field-sheets', { records: [], page: `${BASE}/field/x`, perSheet: 2 }],
+  ])('%s: every sheet fits its page, none runs over onto an empty one', async (_, url_, more) => {
     const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-pages-'))
     writeFileSync(`${dir}/b.pdf`, Buffer.from(await (await post(url_, { doc: own, ...stamp, ...more })).arrayBuffer()))
     const job = parseJob(own)
     const d = job.ok ? deriveJob(job.value) : job
     if (!job.ok || !d.ok) throw new Error(name)
     const state = foldRecords([])
-    const book = url_.endsWith('crew-book') ? crewBook(job.value, d.value, stamp) : fieldSheets({ job: job.value, derived: d.value, state, levels: tieLevels(state), ...stamp, page: `${BASE}/field/x`, ...('perSheet' in more ? { perSheet: 2 as const } : {}) })
-    const pages = execFileSync('pdftotext', ['-layout', `${dir}/b.pdf`, '-'], { encoding: 'utf8' }).split('\f').slice(0, -1)
-    expect(pages.map((p) => p.trim().split('\n').find((l) => book.sheets.some((s) => l.trim() === s.title))?.trim())).toEqual(book.sheets.map((s) => s.title))
+    const book = url_.endsWith('crew-book')
+      ? crewBook(job.value, d.value, stamp)
+      : fieldSheets({
+          job: job.value,
+          derived: d.value,
+          state,
+          levels: tieLevels(state),
+          ...stamp,
+          page: `${BASE}/field/x`,
+          ...('perSheet' in more ? { perSheet: 2 as const } : {}),
+        })
+    const pages = execFileSync('pdftotext', ['-layout', `${dir}/b.pdf`, '-'], { encoding: 'utf8' })
+      .split('\f')
+      .slice(0, -1)
+    expect(
+      pages.map((p) =>
+        p
+          .trim()
+          .split('\n')
+          .find((l) => book.sheets.some((s) => l.trim() === s.title))
+          ?.trim(),
+      ),
+    ).toEqual(book.sheets.map((s) => s.title))
   })
 })
 
 test('one pole for a wall, one for the building: the wall’s marks alone, or every wall’s under its letter', async () => {
   const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-poles-'))
-  const text = async (pole: string) => { writeFileSync(`${dir}/p.pdf`, Buffer.from(await (await post('/api/pole-strips', { doc, post: pole })).arrayBuffer())); return execFileSync('pdftotext', [`${dir}/p.pdf`, '-'], { encoding: 'utf8' }) }
+  const text = async (pole: string) => {
+    writeFileSync(
+      `${dir}/p.pdf`,
+      Buffer.from(await (await post('/api/pole-strips', { doc, post: pole })).arrayBuffer()),
+    )
+    return execFileSync('pdftotext', [`${dir}/p.pdf`, '-'], { encoding: 'utf8' })
+  }
   const [wall, building] = [await text('wall-south'), await text('building')]
   expect(wall).toMatch(/south wall, strip 1\b[\s\S]*G1 top/)
   expect(wall).not.toMatch(/G1 top, /)
@@ -122,7 +177,10 @@ describe('the office', () => {
     await press('Ground')
     await at.waitText('.work', /Three spot heights make a surface/)
     const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-csv-')), 'spots.csv')
-    writeFileSync(file, 'spot,east,north,height\nP1,-10\',-10\',2\nP2,"80\'",-120,-3 1/2\nP3,0,50\',4\nP4,80\',50\',low\nP5,80\',50\',0\n')
+    writeFileSync(
+      file,
+      "spot,east,north,height\nP1,-10',-10',2\nP2,\"80'\",-120,-3 1/2\nP3,0,50',4\nP4,80',50',low\nP5,80',50',0\n",
+    )
     await (await driver.findElement(By.css('input[aria-label="Spots file"]'))).sendKeys(file)
     await at.waitText('.move', /4 spots to take[\s\S]*Row 5: height “low” is not a length/)
     await press('Take them')
@@ -143,7 +201,8 @@ describe('the office', () => {
     const file = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-pdf-')), 'f.pdf')
     writeFileSync(file, await at.file('field sheets.pdf'))
     const text = execFileSync('pdftotext', ['-layout', file, '-'], { encoding: 'utf8' })
-    for (const part of ['Hole schedule', 'Rod log', 'Concrete order', 'page 1 of', 'rod reads', 'crown']) expect(text).toContain(part)
+    for (const part of ['Hole schedule', 'Rod log', 'Concrete order', 'page 1 of', 'rod reads', 'crown'])
+      expect(text).toContain(part)
     await at.stage('Posts')
     await at.find('input[name="rod-A2"]')
     expect(await driver.findElements(By.css('.reprint'))).toHaveLength(0)
@@ -160,8 +219,27 @@ describe('the office', () => {
 })
 
 test.each<[string, string, unknown, RegExp]>([
-  ['a post that is not there', '/api/pole-strips', { doc, post: 'Z9' }, /no-such-post/], ['a wall that is not there', '/api/pole-strips', { doc, post: 'wall-up' }, /no-such-post/], ['no post', '/api/pole-strips', { doc }, /post/], ['a page that is a script', '/api/field-sheets', { doc, date: '', revision: '', records: [], page: 'javascript:alert(1)' }, /page/],
-  ['records that are none', '/api/field-sheets', { doc, date: '', revision: '', records: [{ id: 1 }], page: 'http://127.0.0.1/field/x' }, /id/], ['no job', '/api/field-sheets', { doc: {}, date: '', revision: '', records: [], page: 'http://127.0.0.1/field/x' }, /format/],
+  ['a post that is not there', '/api/pole-strips', { doc, post: 'Z9' }, /no-such-post/],
+  ['a wall that is not there', '/api/pole-strips', { doc, post: 'wall-up' }, /no-such-post/],
+  ['no post', '/api/pole-strips', { doc }, /post/],
+  [
+    'a page that is a script',
+    '/api/field-sheets',
+    { doc, date: '', revision: '', records: [], page: 'javascript:alert(1)' },
+    /page/,
+  ],
+  [
+    'records that are none',
+    '/api/field-sheets',
+    { doc, date: '', revision: '', records: [{ id: 1 }], page: 'http://127.0.0.1/field/x' },
+    /id/,
+  ],
+  [
+    'no job',
+    '/api/field-sheets',
+    { doc: {}, date: '', revision: '', records: [], page: 'http://127.0.0.1/field/x' },
+    /format/,
+  ],
 ])('%s is refused in words', async (_, to, body, says) => {
   const r = await post(to, body)
   expect(r.status).toBe(422)

@@ -13,26 +13,36 @@ beforeAll(async () => {
   href = await at.jobUrl('Quillback Hill honey house')
 })
 afterAll(() => driver.quit())
-const size = (width: number, height: number) => (driver as unknown as { sendDevToolsCommand: (c: string, p: object) => Promise<void> }).sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false })
+const size = (width: number, height: number) =>
+  (driver as unknown as { sendDevToolsCommand: (c: string, p: object) => Promise<void> }).sendDevToolsCommand(
+    'Emulation.setDeviceMetricsOverride',
+    { width, height, deviceScaleFactor: 1, mobile: false },
+  )
 
 // What is cut off: in the top bar and in the head of a view, anything past its edge; and the page itself if it scrolls.
 const CUT = `const out = []; const past = (el, right) => { const r = el.getBoundingClientRect(); if (r.width > 0 && r.right > right + 1) out.push(el.tagName + ' ' + el.textContent.slice(0, 30)) };
   document.querySelectorAll('.top > *, .top .tally > *').forEach((e) => past(e, innerWidth)); document.querySelectorAll('.wh > *').forEach((e) => { past(e, document.querySelector('main.work').getBoundingClientRect().right); if (e.scrollWidth > e.clientWidth + 1) out.push('cut: ' + e.textContent.slice(0, 40)) });
   const tally = document.querySelector('.tally'); if (tally.scrollWidth > tally.clientWidth + 1) out.push('tally'); if (document.documentElement.scrollHeight > innerHeight || document.documentElement.scrollWidth > innerWidth) out.push('the page scrolls'); return out`
 
-describe.each([[1024, 768], [820, 1180]])('%i × %i', (w, h) => {
-  test.each(['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'])('%s: nothing is cut off', async (view) => {
-    await size(w, h)
-    await driver.get(`${href}?stage=${view}`)
-    await at.find('.tally')
-    expect(await driver.executeScript(CUT)).toEqual([])
-  })
+describe.each([
+  [1024, 768],
+  [820, 1180],
+])('%i × %i', (w, h) => {
+  test.each(['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'])(
+    '%s: nothing is cut off',
+    async (view) => {
+      await size(w, h)
+      await driver.get(`${href}?stage=${view}`)
+      await at.find('.tally')
+      expect(await driver.executeScript(CUT)).toEqual([])
+    },
+  )
 })
 
 test('in Posts the details stand aside until they are asked for, and stay as they were left', async () => {
   await size(1024, 768)
   await driver.get(`${href}?stage=posts`)
-  const shown = async () => (await (await at.find('#details')).isDisplayed())
+  const shown = async () => await (await at.find('#details')).isDisplayed()
   const button = await at.find('button[aria-controls=details]')
   expect([await shown(), await button.getAttribute('aria-expanded')]).toEqual([false, 'false'])
   await button.click()

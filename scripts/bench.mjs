@@ -8,7 +8,14 @@ installPrograms({ 'mariadb-install-db': 'mariadb-server', chromium: 'chromium', 
 // The core is timed as it ships: in one bundle.
 const { buildSync } = await import('esbuild')
 const bundle = 'scripts/bench/core.bundle.cjs'
-buildSync({ entryPoints: ['scripts/bench/core.ts'], bundle: true, platform: 'node', outfile: bundle, external: ['highs', 'pdfmake', 'pdfmake/*'], logLevel: 'error' })
+buildSync({
+  entryPoints: ['scripts/bench/core.ts'],
+  bundle: true,
+  platform: 'node',
+  outfile: bundle,
+  external: ['highs', 'pdfmake', 'pdfmake/*'],
+  logLevel: 'error',
+})
 process.stdout.write(spawnSync(process.execPath, [bundle], { encoding: 'utf8' }).stdout)
 rmSync(bundle)
 const { benchBrowser } = await import('./bench/browser.mjs')

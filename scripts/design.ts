@@ -11,9 +11,17 @@ const refuse = (issues: readonly Issue[]): never => {
   process.exit(1)
 }
 const file = process.argv[2]
-if (!file) { console.error('usage: npm run -s design -- FILE'); process.exit(2) }
+if (!file) {
+  console.error('usage: npm run -s design -- FILE')
+  process.exit(2)
+}
 let text = ''
-try { text = readFileSync(file, 'utf8') } catch { console.error(`cannot read ${file}`); process.exit(2) }
+try {
+  text = readFileSync(file, 'utf8')
+} catch {
+  console.error(`cannot read ${file}`)
+  process.exit(2)
+}
 const job = readJobText(text)
 if (!job.ok) refuse(job.issues)
 else {

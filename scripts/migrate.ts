@@ -20,11 +20,15 @@ async function main() {
       const log = `demo/${name}.records.json`
       if (!existsSync(log)) continue
       const records = parseRecords(JSON.parse(readFileSync(log, 'utf8')))
-      if (!records.ok) throw new Error(`demo ${name} records: ${records.issues[0].path.join('.')} ${records.issues[0].code}`)
+      if (!records.ok)
+        throw new Error(`demo ${name} records: ${records.issues[0].path.join('.')} ${records.issues[0].code}`)
       await addRecords(made.job.id, records.value, 0)
     }
     console.log('loaded the demo jobs')
   }
   await k.destroy()
 }
-main().catch((e: unknown) => { console.error(e instanceof Error ? e.message : e); process.exit(1) })
+main().catch((e: unknown) => {
+  console.error(e instanceof Error ? e.message : e)
+  process.exit(1)
+})

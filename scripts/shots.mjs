@@ -11,7 +11,11 @@ const site = await freshSite()
 const { driver } = await openBrowser()
 try {
   mkdirSync('docs/screenshots', { recursive: true })
-  const shot = async (name) => { await new Promise((r) => setTimeout(r, 350)); writeFileSync(`docs/screenshots/${name}.png`, await driver.takeScreenshot(), 'base64'); console.log(`docs/screenshots/${name}.png`) }
+  const shot = async (name) => {
+    await new Promise((r) => setTimeout(r, 350))
+    writeFileSync(`docs/screenshots/${name}.png`, await driver.takeScreenshot(), 'base64')
+    console.log(`docs/screenshots/${name}.png`)
+  }
   await driver.get(site.base)
   await driver.wait(until.elementLocated(By.css('.jobcard')), 10000)
   await shot('jobs')
@@ -20,16 +24,44 @@ try {
   for (const stage of ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book']) {
     await driver.get(`${href}?stage=${stage}`)
     await driver.wait(until.elementLocated(By.css('.desk')), 10000)
-    if (stage === 'building') await driver.actions().move({ origin: await driver.findElement(By.css('[data-opening="op-4"] rect')) }).click().perform()
-    if (stage === 'holes' || stage === 'posts') await (await driver.findElement(By.xpath("//button[@class='id' and text()='A3']"))).click()
-    if (stage === 'walls') await driver.actions().move({ origin: await driver.findElement(By.css('[data-row="G4"] rect')) }).click().perform()
+    if (stage === 'building')
+      await driver
+        .actions()
+        .move({ origin: await driver.findElement(By.css('[data-opening="op-4"] rect')) })
+        .click()
+        .perform()
+    if (stage === 'holes' || stage === 'posts')
+      await (await driver.findElement(By.xpath("//button[@class='id' and text()='A3']"))).click()
+    if (stage === 'walls')
+      await driver
+        .actions()
+        .move({ origin: await driver.findElement(By.css('[data-row="G4"] rect')) })
+        .click()
+        .perform()
     await shot(stage)
   }
   // Views inside a stage, by the name on their button.
-  const press = async (text) => (await driver.wait(until.elementLocated(By.xpath(`//span[contains(@class,'seg')]/button[text()='${text}']`)), 10000)).click()
+  const press = async (text) =>
+    (
+      await driver.wait(
+        until.elementLocated(By.xpath(`//span[contains(@class,'seg')]/button[text()='${text}']`)),
+        10000,
+      )
+    ).click()
   const wait = (ms) => new Promise((r) => setTimeout(r, ms))
-  const tansy = await (async () => { await driver.get(site.base); return (await driver.wait(until.elementLocated(By.xpath("//article[.//h2[contains(.,'Tansy')]]//a")), 10000)).getAttribute('href') })()
-  for (const [job, stage, view, name] of [[tansy, 'site', 'Ground', 'ground'], [href, 'holes', 'Log', 'hole-log'], [href, 'posts', 'Cut list', 'cut-list'], [href, 'posts', 'As built', 'as-built'], [href, 'book', 'Field sheets', 'field-sheets']]) {
+  const tansy = await (async () => {
+    await driver.get(site.base)
+    return (
+      await driver.wait(until.elementLocated(By.xpath("//article[.//h2[contains(.,'Tansy')]]//a")), 10000)
+    ).getAttribute('href')
+  })()
+  for (const [job, stage, view, name] of [
+    [tansy, 'site', 'Ground', 'ground'],
+    [href, 'holes', 'Log', 'hole-log'],
+    [href, 'posts', 'Cut list', 'cut-list'],
+    [href, 'posts', 'As built', 'as-built'],
+    [href, 'book', 'Field sheets', 'field-sheets'],
+  ]) {
     await driver.get(`${job}?stage=${stage}`)
     await press(view)
     await wait(2500)
@@ -45,5 +77,10 @@ try {
       writeFileSync(`docs/screenshots/field-${view}.png`, await phone.driver.takeScreenshot(), 'base64')
       console.log(`docs/screenshots/field-${view}.png`)
     }
-  } finally { await phone.driver.quit() }
-} finally { await driver.quit(); await site.stop() }
+  } finally {
+    await phone.driver.quit()
+  }
+} finally {
+  await driver.quit()
+  await site.stop()
+}

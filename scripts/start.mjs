@@ -7,7 +7,8 @@ import { say, stop } from './lib/say.mjs'
 import { migrate, serve } from './lib/serve.mjs'
 
 const port = Number(process.env.PORT ?? 3000)
-if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`PORT should be a number from 1 to 65535, not “${process.env.PORT}”`)
+if (!Number.isInteger(port) || port < 1 || port > 65535)
+  stop(`PORT should be a number from 1 to 65535, not “${process.env.PORT}”`)
 if (!(await isFree(port))) stop(`port ${port} is in use; set PORT to another one`)
 installPackages()
 let database = null

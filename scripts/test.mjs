@@ -6,26 +6,62 @@ import path from 'node:path'
 import { installPackages, installPrograms } from './lib/install.mjs'
 
 installPackages()
-installPrograms({ 'mariadb-install-db': 'mariadb-server', chromium: 'chromium', chromedriver: 'chromium-driver', pdftotext: 'poppler-utils' })
+installPrograms({
+  'mariadb-install-db': 'mariadb-server',
+  chromium: 'chromium',
+  chromedriver: 'chromium-driver',
+  pdftotext: 'poppler-utils',
+})
 let passed = 0
 let failed = 0
 const node = (name, args, env = {}) => {
-  const r = spawnSync(process.execPath, args, { encoding: 'utf8', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env }, maxBuffer: 1 << 26 })
+  const r = spawnSync(process.execPath, args, {
+    encoding: 'utf8',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+    maxBuffer: 1 << 26,
+  })
   console.log(`${r.status === 0 ? 'ok   ' : 'FAIL '} ${name}`)
   if (r.status !== 0) console.log(`${r.stdout}\n${r.stderr}`)
   return r
 }
-const check = (name, args) => { if (node(name, args).status === 0) passed++; else failed++ }
+const check = (name, args) => {
+  if (node(name, args).status === 0) passed++
+  else failed++
+}
 const jest = (name, project, env) => {
   const out = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-jest-')), 'r.json')
-  const r = node(name, ['node_modules/jest/bin/jest.js', '--selectProjects', project, '--json', `--outputFile=${out}`, ...(project === 'e2e' ? ['--runInBand', '--testTimeout=90000'] : [])], env)
-  try { const said = JSON.parse(readFileSync(out, 'utf8')); passed += said.numPassedTests; failed += said.numFailedTests + said.numRuntimeErrorTestSuites } catch { failed++ }
+  const r = node(
+    name,
+    [
+      'node_modules/jest/bin/jest.js',
+      '--selectProjects',
+      project,
+      '--json',
+      `--outputFile=${out}`,
+      ...(project === 'e2e' ? ['--runInBand', '--testTimeout=90000'] : []),
+    ],
+    env,
+  )
+  try {
+    const said = JSON.parse(readFileSync(out, 'utf8'))
+    passed += said.numPassedTests
+    failed += said.numFailedTests + said.numRuntimeErrorTestSuites
+  } catch {
+    failed++
+  }
   if (r.status !== 0 && failed === 0) failed++
 }
 check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])
 check('types', ['node_modules/typescript/bin/tsc', '--noEmit'])
 check('types of the core alone', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'src/core/tsconfig.json'])
-check('dependency rules', ['node_modules/dependency-cruiser/bin/dependency-cruise.mjs', 'src', '--config', '.dependency-cruiser.cjs', '--output-type', 'err'])
+check('dependency rules', [
+  'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+  'src',
+  '--config',
+  '.dependency-cruiser.cjs',
+  '--output-type',
+  'err',
+])
 jest('unit tests', 'unit')
 if (process.env.BURDOCK_SKIP_E2E !== '1') {
   const { freshSite } = await import('./lib/site.mjs')
@@ -34,19 +70,53 @@ if (process.env.BURDOCK_SKIP_E2E !== '1') {
     site = await freshSite()
     // The tests stop and start the database themselves, through a small control door on loopback.
     const { createServer } = await import('node:http')
-    const door = createServer((q, a) => { void (q.url === '/stop' ? site.stopDatabase() : site.startDatabase()).then(() => a.end('ok'), (e) => { a.statusCode = 500; a.end(String(e)) }) })
+    const door = createServer((q, a) => {
+      void (q.url === '/stop' ? site.stopDatabase() : site.startDatabase()).then(
+        () => a.end('ok'),
+        (e) => {
+          a.statusCode = 500
+          a.end(String(e))
+        },
+      )
+    })
     await new Promise((r) => door.listen(0, '127.0.0.1', r))
     const { spawn } = await import('node:child_process')
     const out = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-jest-')), 'r.json')
     const code = await new Promise((resolve) => {
       // Not spawnSync: the door must answer meanwhile.
-      const c = spawn(process.execPath, ['node_modules/jest/bin/jest.js', '--selectProjects', 'e2e', '--runInBand', '--testTimeout=90000', '--json', `--outputFile=${out}`], { stdio: ['ignore', 'ignore', 'inherit'], env: { ...process.env, BURDOCK_BASE: site.base, BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}` } })
+      const c = spawn(
+        process.execPath,
+        [
+          'node_modules/jest/bin/jest.js',
+          '--selectProjects',
+          'e2e',
+          '--runInBand',
+          '--testTimeout=90000',
+          '--json',
+          `--outputFile=${out}`,
+        ],
+        {
+          stdio: ['ignore', 'ignore', 'inherit'],
+          env: { ...process.env, BURDOCK_BASE: site.base, BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}` },
+        },
+      )
       c.on('exit', resolve)
     })
     door.close()
     console.log(`${code === 0 ? 'ok   ' : 'FAIL '} end-to-end tests`)
-    try { const said = JSON.parse(readFileSync(out, 'utf8')); passed += said.numPassedTests; failed += said.numFailedTests + said.numRuntimeErrorTestSuites } catch { failed++ }
-  } catch (e) { failed++; console.log('FAIL  end-to-end tests:', e instanceof Error ? e.message : e) } finally { await site?.stop() }
+    try {
+      const said = JSON.parse(readFileSync(out, 'utf8'))
+      passed += said.numPassedTests
+      failed += said.numFailedTests + said.numRuntimeErrorTestSuites
+    } catch {
+      failed++
+    }
+  } catch (e) {
+    failed++
+    console.log('FAIL  end-to-end tests:', e instanceof Error ? e.message : e)
+  } finally {
+    await site?.stop()
+  }
 }
 console.log(`${passed} passed, ${failed} failed`)
 process.exit(failed ? 1 : 0)

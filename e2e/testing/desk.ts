@@ -7,28 +7,80 @@ export const PATIENCE = 15000
 
 /** The hands and eyes of a test: finds things as a person does, by their names. */
 export function desk(driver: WebDriver, downloads: string) {
-  const find = (css: string): Promise<WebElement> => Promise.resolve(driver.wait(until.elementLocated(By.css(css)), PATIENCE))
-  const byText = (tag: string, text: string): Promise<WebElement> => Promise.resolve(driver.wait(until.elementLocated(By.xpath(`//${tag}[contains(normalize-space(.), ${JSON.stringify(text)})]`)), PATIENCE))
-  const press = async (css: string) => { await driver.actions().move({ origin: await find(css) }).click().perform() }
+  const find = (css: string): Promise<WebElement> =>
+    Promise.resolve(driver.wait(until.elementLocated(By.css(css)), PATIENCE))
+  const byText = (tag: string, text: string): Promise<WebElement> =>
+    Promise.resolve(
+      driver.wait(
+        until.elementLocated(By.xpath(`//${tag}[contains(normalize-space(.), ${JSON.stringify(text)})]`)),
+        PATIENCE,
+      ),
+    )
+  const press = async (css: string) => {
+    await driver
+      .actions()
+      .move({ origin: await find(css) })
+      .click()
+      .perform()
+  }
   const type = async (name: string, text: string) => {
     const el = await find(`input[name="${name}"]`)
     await el.click()
     await el.sendKeys(Key.chord(Key.CONTROL, 'a'), text, Key.TAB)
   }
   return {
-    find, byText, press, type,
+    find,
+    byText,
+    press,
+    type,
     text: async (css: string) => (await find(css)).getText(),
     /** Opens the list of jobs and says where the job of that name is. */
-    jobUrl: async (name: string): Promise<string> => { await driver.get(BASE); return String(await (await byText('article//a', name)).getAttribute('href')).split('?')[0] },
+    jobUrl: async (name: string): Promise<string> => {
+      await driver.get(BASE)
+      return String(await (await byText('article//a', name)).getAttribute('href')).split('?')[0]
+    },
     value: async (name: string) => (await find(`input[name="${name}"]`)).getAttribute('value'),
     stage: async (name: string) => (await byText("button[contains(@class,'pole-stage')]", name)).click(),
-    waitText: (css: string, has: RegExp) => driver.wait(async () => { try { return has.test(await (await driver.findElement(By.css(css))).getText()) } catch { return false } }, PATIENCE, `${css} never read ${has}`),
-    saved: () => driver.wait(async () => /^Saved/.test(await (await driver.findElement(By.css('.saved'))).getText()), PATIENCE, 'never saved'),
-    keys: (...k: string[]) => driver.actions().sendKeys(...k).perform(),
-    hold: async (modifiers: readonly string[], key: string) => { let a = driver.actions(); for (const m of modifiers) a = a.keyDown(m); a = a.sendKeys(key); for (const m of modifiers) a = a.keyUp(m); await a.perform() },
+    waitText: (css: string, has: RegExp) =>
+      driver.wait(
+        async () => {
+          try {
+            return has.test(await (await driver.findElement(By.css(css))).getText())
+          } catch {
+            return false
+          }
+        },
+        PATIENCE,
+        `${css} never read ${has}`,
+      ),
+    saved: () =>
+      driver.wait(
+        async () => /^Saved/.test(await (await driver.findElement(By.css('.saved'))).getText()),
+        PATIENCE,
+        'never saved',
+      ),
+    keys: (...k: string[]) =>
+      driver
+        .actions()
+        .sendKeys(...k)
+        .perform(),
+    hold: async (modifiers: readonly string[], key: string) => {
+      let a = driver.actions()
+      for (const m of modifiers) a = a.keyDown(m)
+      a = a.sendKeys(key)
+      for (const m of modifiers) a = a.keyUp(m)
+      await a.perform()
+    },
     file: async (suffix: string): Promise<Buffer> => {
       let name = ''
-      await driver.wait(() => { name = readdirSync(downloads).find((f) => f.endsWith(suffix)) ?? ''; return name !== '' }, PATIENCE, `no ${suffix} was downloaded`)
+      await driver.wait(
+        () => {
+          name = readdirSync(downloads).find((f) => f.endsWith(suffix)) ?? ''
+          return name !== ''
+        },
+        PATIENCE,
+        `no ${suffix} was downloaded`,
+      )
       return readFileSync(path.join(downloads, name))
     },
   }

@@ -11,33 +11,67 @@ if (!parsed.ok) throw new Error(JSON.stringify(parsed.issues))
 const job = parsed.value
 const clock = (label: string, runs: number, warm: number, run: (i: number) => unknown) => {
   const times: number[] = []
-  for (let i = 0; i < runs + warm; i++) { const t = performance.now(); run(i); if (i >= warm) times.push(performance.now() - t) }
+  for (let i = 0; i < runs + warm; i++) {
+    const t = performance.now()
+    run(i)
+    if (i >= warm) times.push(performance.now() - t)
+  }
   times.sort((a, b) => a - b)
-  console.log(`${label}: best ${times[0].toFixed(2)}, median ${times[Math.floor(runs / 2)].toFixed(2)} ms, 95th percentile ${times[Math.floor(runs * 0.95)].toFixed(2)} ms`)
+  console.log(
+    `${label}: best ${times[0].toFixed(2)}, median ${times[Math.floor(runs / 2)].toFixed(2)} ms, 95th percentile ${times[Math.floor(runs * 0.95)].toFixed(2)} ms`,
+  )
 }
 // How fast this machine is just now: the figures below scatter with it.
 const fib = (n: number): number => (n < 2 ? n : fib(n - 1) + fib(n - 2))
 const yard: number[] = []
-for (let i = 0; i < 5; i++) { const t = performance.now(); fib(35); yard.push(performance.now() - t) }
+for (let i = 0; i < 5; i++) {
+  const t = performance.now()
+  fib(35)
+  yard.push(performance.now() - t)
+}
 console.log(`this machine: fib(35) takes ${Math.min(...yard).toFixed(0)} to ${Math.max(...yard).toFixed(0)} ms`)
 const derived = deriveJob(job)
 if (!derived.ok) throw new Error('bench building')
 const d = derived.value
 console.log(`the building: ${d.posts.length} posts, ${d.checks.length} checks, ${d.trusses.trusses.length} trusses`)
 const heel = (b: Job['building'], i: number): Job => ({ ...job, building: { ...b, heelIn: 192 + (i % 64) / 16 } })
-clock('everything derived, 60 × 200 × 16 ft, two 12 ft lean-tos, 12 openings', 200, 100, (i) => deriveJob(heel(job.building, i)))
-clock('everything derived, the same without lean-tos', 200, 100, (i) => deriveJob(heel({ ...job.building, leanTos: [] }, i)))
+clock('everything derived, 60 × 200 × 16 ft, two 12 ft lean-tos, 12 openings', 200, 100, (i) =>
+  deriveJob(heel(job.building, i)),
+)
+clock('everything derived, the same without lean-tos', 200, 100, (i) =>
+  deriveJob(heel({ ...job.building, leanTos: [] }, i)),
+)
 
 const log = benchLog(d.posts.map((p) => p.id))
-const seen = (extra: number) => { const state = foldRecords([...log, oneMore(d.posts[0].id, extra)].map((record) => ({ record, receivedAt: null }))); const levels = tieLevels(state); return { state, levels, ...measure(job, d, state, levels) } }
+const seen = (extra: number) => {
+  const state = foldRecords([...log, oneMore(d.posts[0].id, extra)].map((record) => ({ record, receivedAt: null })))
+  const levels = tieLevels(state)
+  return { state, levels, ...measure(job, d, state, levels) }
+}
 clock(`a reading among ${log.length} records to every mark of ${d.posts.length} posts`, 100, 30, (i) => seen(i % 40))
 const last = seen(0)
-clock('all field sheets of that job', 5, 1, () => fieldSheets({ job, derived: d, state: last.state, levels: last.levels, date: '', revision: '', page: 'http://127.0.0.1/field/x' }))
+clock('all field sheets of that job', 5, 1, () =>
+  fieldSheets({
+    job,
+    derived: d,
+    state: last.state,
+    levels: last.levels,
+    date: '',
+    revision: '',
+    page: 'http://127.0.0.1/field/x',
+  }),
+)
 clock('strips at 1:1 of a 16 ft post', 20, 5, () => poleStrips('A1', d.poles[d.posts[0].id], d.posts[0].longPointIn))
 async function cutting() {
   const t = performance.now()
   const demands = Array.from({ length: 100 }, (_, i) => ({ lengthIn: 180 + ((i * 37) % 90) / 2, count: 3 }))
-  const plan = await planCuts({ demands, stock: [144, 168, 192, 216, 240, 264, 288].map((lengthIn) => ({ lengthIn, price: lengthIn / 12 })), kerfIn: 0.125 })
-  console.log(`cutting plan for 300 plies of 100 posts: ${(performance.now() - t).toFixed(0)} ms, ${plan?.count} boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`)
+  const plan = await planCuts({
+    demands,
+    stock: [144, 168, 192, 216, 240, 264, 288].map((lengthIn) => ({ lengthIn, price: lengthIn / 12 })),
+    kerfIn: 0.125,
+  })
+  console.log(
+    `cutting plan for 300 plies of 100 posts: ${(performance.now() - t).toFixed(0)} ms, ${plan?.count} boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`,
+  )
 }
 void cutting()

@@ -4,7 +4,10 @@ import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFi
 import path from 'node:path'
 import { say, stop } from './say.mjs'
 
-const files = (dir) => readdirSync(dir, { withFileTypes: true }).flatMap((e) => (e.isDirectory() ? files(path.join(dir, e.name)) : /\.test\.tsx?$/.test(e.name) ? [] : [path.join(dir, e.name)]))
+const files = (dir) =>
+  readdirSync(dir, { withFileTypes: true }).flatMap((e) =>
+    e.isDirectory() ? files(path.join(dir, e.name)) : /\.test\.tsx?$/.test(e.name) ? [] : [path.join(dir, e.name)],
+  )
 
 /** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
 export function build(dist = '.next') {
@@ -12,12 +15,16 @@ export function build(dist = '.next') {
   mkdirSync('public/solver', { recursive: true })
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/solver/highs.wasm')
   const hash = createHash('sha256')
-  for (const f of [...files('src').sort(), 'package-lock.json', 'next.config.ts', 'tsconfig.json']) hash.update(f).update(readFileSync(f))
+  for (const f of [...files('src').sort(), 'package-lock.json', 'next.config.ts', 'tsconfig.json'])
+    hash.update(f).update(readFileSync(f))
   const key = hash.digest('hex')
   const mark = path.join(dist, 'burdock-build')
   if (existsSync(mark) && readFileSync(mark, 'utf8') === key) return
   say('building')
-  const r = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], { encoding: 'utf8', env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist } })
+  const r = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
+    encoding: 'utf8',
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist },
+  })
   if (r.status !== 0) stop(`the build failed:\n${r.stdout}\n${r.stderr}`)
   writeFileSync(mark, key)
 }

@@ -11,18 +11,24 @@ export function installPackages() {
   const mark = 'node_modules/.burdock-lock'
   if (existsSync(mark) && readFileSync(mark, 'utf8') === lock) return
   say('installing packages')
-  execFileSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 'ignore', 'inherit'] })
+  execFileSync('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error'], {
+    stdio: ['ignore', 'ignore', 'inherit'],
+  })
   mkdirSync('node_modules', { recursive: true })
   writeFileSync(mark, lock)
 }
 
 /** Installs Debian packages that bring the named programs, when a program is missing and we may. */
 export function installPrograms(programs) {
-  const missing = Object.entries(programs).filter(([name]) => !has(name)).map(([, pkg]) => pkg)
+  const missing = Object.entries(programs)
+    .filter(([name]) => !has(name))
+    .map(([, pkg]) => pkg)
   if (missing.length === 0) return
-  if (process.getuid?.() !== 0 || !has('apt-get')) stop(`please install ${missing.join(', ')} (as root: apt-get install ${missing.join(' ')})`)
+  if (process.getuid?.() !== 0 || !has('apt-get'))
+    stop(`please install ${missing.join(', ')} (as root: apt-get install ${missing.join(' ')})`)
   say(`installing ${missing.join(', ')}`)
   const env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' }
   const run = (args) => spawnSync('apt-get', args, { stdio: ['ignore', 'ignore', 'inherit'], env }).status === 0
-  if (!run(['update', '-qq']) || !run(['install', '-y', '-qq', '--no-install-recommends', ...missing])) stop(`could not install ${missing.join(', ')}`)
+  if (!run(['update', '-qq']) || !run(['install', '-y', '-qq', '--no-install-recommends', ...missing]))
+    stop(`could not install ${missing.join(', ')}`)
 }

@@ -20,7 +20,13 @@ export async function freshSite() {
   return {
     base: server.base,
     stopDatabase: () => database.stop(),
-    startDatabase: async () => { database = await startDatabase({ folder, port: dbPort }) },
-    stop: async () => { await server.stop(); await database.stop(); rmSync(folder, { recursive: true, force: true }) },
+    startDatabase: async () => {
+      database = await startDatabase({ folder, port: dbPort })
+    },
+    stop: async () => {
+      await server.stop()
+      await database.stop()
+      rmSync(folder, { recursive: true, force: true })
+    },
   }
 }

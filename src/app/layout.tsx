@@ -7,5 +7,9 @@ import './field.scss'
 export const metadata: Metadata = { title: 'Burdock', description: 'Plans, checks and field-runs post-frame buildings' }
 
 export default function RootLayout({ children }: { readonly children: ReactNode }) {
-  return <html lang="en"><body>{children}</body></html>
+  return (
+    <html lang="en">
+      <body>{children}</body>
+    </html>
+  )
 }

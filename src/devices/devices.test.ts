@@ -4,15 +4,35 @@ import { simulatedWeather } from './weather'
 describe('stand-in rod', () => {
   test('the same seed reads the same; every reading is a whole sixteenth within an eighth of the truth', () => {
     const [a, b] = [simulatedRod({ seed: 5, heightIn: 52 }), simulatedRod({ seed: 5, heightIn: 52 })]
-    for (let i = 0; i < 200; i++) { const [p, q] = [a.read(i / 8), b.read(i / 8)]; expect(p).toBe(q); expect(Number.isInteger(p * 16)).toBe(true); expect(Math.abs(p - 52 - i / 8)).toBeLessThanOrEqual(1 / 8) }
+    for (let i = 0; i < 200; i++) {
+      const [p, q] = [a.read(i / 8), b.read(i / 8)]
+      expect(p).toBe(q)
+      expect(Number.isInteger(p * 16)).toBe(true)
+      expect(Math.abs(p - 52 - i / 8)).toBeLessThanOrEqual(1 / 8)
+    }
   })
   test('noise has no side: the mean of many readings is the truth to a hundredth', () => {
     const r = simulatedRod({ seed: 9, heightIn: 50 })
-    expect(Math.abs(Array.from({ length: 4000 }, () => r.read(3)).reduce((s, v) => s + v, 0) / 4000 - 53)).toBeLessThan(0.01)
+    expect(Math.abs(Array.from({ length: 4000 }, () => r.read(3)).reduce((s, v) => s + v, 0) / 4000 - 53)).toBeLessThan(
+      0.01,
+    )
   })
-  test.each([[4], [-2.5]])('bumped by %f it reads that much more of everything after', (by) => { const r = simulatedRod({ seed: 2, heightIn: 52, noiseIn: 0 }); expect(r.read(1)).toBe(53); r.bump(by); expect(r.read(1)).toBe(53 + by) })
-  test.each([[0, 60], [10, 60.9375], [30, 69.3125]])('leaning %i degrees a 60 in. reading reads %f: too much, never too little', (deg, want) => { expect(simulatedRod({ seed: 2, heightIn: 60, noiseIn: 0, leanDeg: deg }).read(0)).toBe(want) })
-  test('never less than nothing', () => { expect(simulatedRod({ seed: 2, heightIn: 2, noiseIn: 0 }).read(-50)).toBe(0) })
+  test.each([[4], [-2.5]])('bumped by %f it reads that much more of everything after', (by) => {
+    const r = simulatedRod({ seed: 2, heightIn: 52, noiseIn: 0 })
+    expect(r.read(1)).toBe(53)
+    r.bump(by)
+    expect(r.read(1)).toBe(53 + by)
+  })
+  test.each([
+    [0, 60],
+    [10, 60.9375],
+    [30, 69.3125],
+  ])('leaning %i degrees a 60 in. reading reads %f: too much, never too little', (deg, want) => {
+    expect(simulatedRod({ seed: 2, heightIn: 60, noiseIn: 0, leanDeg: deg }).read(0)).toBe(want)
+  })
+  test('never less than nothing', () => {
+    expect(simulatedRod({ seed: 2, heightIn: 2, noiseIn: 0 }).read(-50)).toBe(0)
+  })
 })
 
 describe('stand-in weather', () => {
@@ -26,11 +46,20 @@ describe('stand-in weather', () => {
     const y = simulatedWeather({ seed: 3, meanF: 50 }).hours(from, 2000)
     const mean = (list: readonly number[]) => list.reduce((s, v) => s + v, 0) / list.length
     expect(Math.abs(mean(y.map((h) => h.tempF)) - 50)).toBeLessThan(3)
-    expect(mean(y.filter((_, i) => i % 24 === 15).map((h) => h.tempF))).toBeGreaterThan(mean(y.filter((_, i) => i % 24 === 3).map((h) => h.tempF)) + 10)
+    expect(mean(y.filter((_, i) => i % 24 === 15).map((h) => h.tempF))).toBeGreaterThan(
+      mean(y.filter((_, i) => i % 24 === 3).map((h) => h.tempF)) + 10,
+    )
     expect(y.filter((h) => h.light).length / y.length).toBeCloseTo(14 / 24, 1)
     expect(Math.min(...y.map((h) => h.rainIn))).toBe(0)
     expect(y.some((h) => h.rainIn > 0)).toBe(true)
     expect(Math.max(...y.map((h) => h.windMph))).toBeLessThan(25)
   })
-  test.each([[0, 0], [-4, 0], [5, 5], [9000, 2000]])('%i hours asked, %i told', (n, told) => { expect(simulatedWeather({ seed: 1, meanF: 50 }).hours(from, n)).toHaveLength(told) })
+  test.each([
+    [0, 0],
+    [-4, 0],
+    [5, 5],
+    [9000, 2000],
+  ])('%i hours asked, %i told', (n, told) => {
+    expect(simulatedWeather({ seed: 1, meanF: 50 }).hours(from, n)).toHaveLength(told)
+  })
 })

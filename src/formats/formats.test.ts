@@ -33,21 +33,35 @@ describe('calculation sheet', () => {
     expect(text).toMatch(/ASCE 7-16 26\.10-1/)
     expect(text).toMatch(/verify C0\d/)
   })
-  test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('uses only what the paper face has: %s, with its crew book', (name) => {
-    const b = book(name)
-    const paper = JSON.stringify([calcSheet(b.job, b.d, { date: '', revision: '' }), crewBook(b.job, b.d, { date: '', revision: '' })])
-    expect([...new Set(paper)].filter((c) => !/[ -~×²³°’‘“”−·–½¼¾]/.test(c))).toEqual([])
-  })
+  test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
+    'uses only what the paper face has: %s, with its crew book',
+    (name) => {
+      const b = book(name)
+      const paper = JSON.stringify([
+        calcSheet(b.job, b.d, { date: '', revision: '' }),
+        crewBook(b.job, b.d, { date: '', revision: '' }),
+      ])
+      expect([...new Set(paper)].filter((c) => !/[ -~×²³°’‘“”−·–½¼¾]/.test(c))).toEqual([])
+    },
+  )
 })
 
-test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('the crew book of %s has its roof, joints and quantities', (name) => {
-  const { job, d } = book(name)
-  const titles = crewBook(job, d, { date: 'd', revision: 'r' }).sheets.map((s) => s.title)
-  for (const t of ['Strings', 'Post schedule', 'Roof', 'Roof: lean-tos and joints', 'Quantities']) expect(titles.join('|')).toContain(t)
-})
+test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
+  'the crew book of %s has its roof, joints and quantities',
+  (name) => {
+    const { job, d } = book(name)
+    const titles = crewBook(job, d, { date: 'd', revision: 'r' }).sheets.map((s) => s.title)
+    for (const t of ['Strings', 'Post schedule', 'Roof', 'Roof: lean-tos and joints', 'Quantities'])
+      expect(titles.join('|')).toContain(t)
+  },
+)
 
 describe('price list as CSV', () => {
-  test('out and in again changes nothing', () => expect(pricesFromCsv(pricesToCsv({ '2x6 SP-No.2': 1.11 }))).toEqual({ prices: { '2x6 SP-No.2': 1.11 }, problems: [] }))
+  test('out and in again changes nothing', () =>
+    expect(pricesFromCsv(pricesToCsv({ '2x6 SP-No.2': 1.11 }))).toEqual({
+      prices: { '2x6 SP-No.2': 1.11 },
+      problems: [],
+    }))
   test.each([
     ['no columns', 'a,b\n1,2', /needs the columns/],
     ['an unknown item', 'item,price\nunobtainium,4', /Row 2: “unobtainium” is not on the list/],
@@ -60,15 +74,51 @@ describe('price list as CSV', () => {
     expect(r.prices).toEqual({})
     expect(r.problems.join(' ')).toMatch(why)
   })
-  test('good rows are taken beside bad ones', () => expect(pricesFromCsv('item,price\n2x6 SP-No.2,$1.50\nx,1').prices).toEqual({ '2x6 SP-No.2': 1.5 }))
+  test('good rows are taken beside bad ones', () =>
+    expect(pricesFromCsv('item,price\n2x6 SP-No.2,$1.50\nx,1').prices).toEqual({ '2x6 SP-No.2': 1.5 }))
 })
 
 describe('job files of older versions', () => {
   const version1 = () => {
     const job = newJob('Quillback Hill honey house')
-    const { edition: _e, kzt: _k, enclosure: _n, doorsRated: _d, dead: _x, highSeismic: _h, groundSlopePer12: _g, ...site } = job.site
-    const { roof: _r, skin: _s, bracing: _b, joints: _j, leanTos: _l, base: _a, knee: _c, cleat: _f, grades: _i, openSides: _o, postSag: _p, wallFinish: _w, edgeShortcut: _u, ...building } = job.building
-    return { ...job, version: 1, sizing: undefined, site: { ...site, deadMaxPsf: 7 }, building: { ...building, post: { section: '3-2x8', lumber: 'SP-No.1' }, girts: { style: 'flat', size: '2x6', lumber: 'SP-No.2', maxGapIn: 20, run: 'two-bays', meetOpenings: true }, leanTo: { side: 'north', depthIn: 120, pitchPer12: 2, dropIn: 12 } } }
+    const {
+      edition: _e,
+      kzt: _k,
+      enclosure: _n,
+      doorsRated: _d,
+      dead: _x,
+      highSeismic: _h,
+      groundSlopePer12: _g,
+      ...site
+    } = job.site
+    const {
+      roof: _r,
+      skin: _s,
+      bracing: _b,
+      joints: _j,
+      leanTos: _l,
+      base: _a,
+      knee: _c,
+      cleat: _f,
+      grades: _i,
+      openSides: _o,
+      postSag: _p,
+      wallFinish: _w,
+      edgeShortcut: _u,
+      ...building
+    } = job.building
+    return {
+      ...job,
+      version: 1,
+      sizing: undefined,
+      site: { ...site, deadMaxPsf: 7 },
+      building: {
+        ...building,
+        post: { section: '3-2x8', lumber: 'SP-No.1' },
+        girts: { style: 'flat', size: '2x6', lumber: 'SP-No.2', maxGapIn: 20, run: 'two-bays', meetOpenings: true },
+        leanTo: { side: 'north', depthIn: 120, pitchPer12: 2, dropIn: 12 },
+      },
+    }
   }
   test('version 1 opens: its lean-to, dead load and posts are kept', () => {
     const { sizing: _s, ...raw } = version1()
@@ -84,29 +134,52 @@ describe('job files of older versions', () => {
     const r = parseJob(raw)
     expect(r.ok ? [] : r.issues.map((i) => i.path.join('.'))).toContain('building.widthIn')
   })
-  test('the newest version is left as it is', () => { const job = barnJob(); expect(migrate(job as unknown as Record<string, unknown>)).toBe(job) })
+  test('the newest version is left as it is', () => {
+    const job = barnJob()
+    expect(migrate(job as unknown as Record<string, unknown>)).toBe(job)
+  })
   test('a version nobody wrote is not guessed at', () => expect(parseJob({ ...barnJob(), version: 0 }).ok).toBe(false))
 })
 
 describe('rod marks in the crew book', () => {
   const { job, d } = book('../scripts/bench/barn-60x200')
-  const all = rodLog({ coverIn: 1, readingsIn: Object.fromEntries(d.posts.map((p, i) => [p.id, 50 + i / 16])) }, Object.fromEntries(d.posts.map((p) => [p.id, []])))
-  const rows = (rods: RodLog) => crewBook(job, d, { date: '', revision: '', rods }).sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'table' && b.head.includes('rod reads') ? b.rows.map((r) => [s.title, ...r]) : [])))
+  const all = rodLog(
+    { coverIn: 1, readingsIn: Object.fromEntries(d.posts.map((p, i) => [p.id, 50 + i / 16])) },
+    Object.fromEntries(d.posts.map((p) => [p.id, []])),
+  )
+  const rows = (rods: RodLog) =>
+    crewBook(job, d, { date: '', revision: '', rods }).sheets.flatMap((s) =>
+      s.blocks.flatMap((b) =>
+        b.kind === 'table' && b.head.includes('rod reads') ? b.rows.map((r) => [s.title, ...r]) : [],
+      ),
+    )
   test('every post that was read stands in it once, under its own kind; what a card has no room for has its own sheet', () => {
     const got = rows(all)
     expect(got.map((r) => r[1]).sort()).toEqual(d.posts.map((p) => p.id).sort())
     for (const [title, id, reads, up] of got) {
       const p = d.posts.find((q) => q.id === id)
       expect(title.toLowerCase()).toContain(p?.kind ?? 'none')
-      expect([reads, up]).toEqual([formatLength(all.offsets[id].readingIn, { feet: false, ascii: true }), formatLength(all.offsets[id].upToGradeIn, { feet: false, ascii: true })])
+      expect([reads, up]).toEqual([
+        formatLength(all.offsets[id].readingIn, { feet: false, ascii: true }),
+        formatLength(all.offsets[id].upToGradeIn, { feet: false, ascii: true }),
+      ])
     }
     expect(got.filter((r) => /^Eave posts.*: grade marks$/.test(r[0])).length).toBeGreaterThan(10)
   })
   test('without a reading there is no such table', () => expect(rows({ ...all, offsets: {} })).toEqual([]))
 })
 
-test.each([[barnJob(), false], [barnJob({}, { soil: null }), true]])('the foot of every sheet says first when nothing is sized', (job, unsized) => {
+test.each([
+  [barnJob(), false],
+  [barnJob({}, { soil: null }), true],
+])('the foot of every sheet says first when nothing is sized', (job, unsized) => {
   const d = deriveJob(job)
   if (!d.ok) throw new Error('contradiction')
-  for (const b of [crewBook(job, d.value, { date: '', revision: '' }), calcSheet(job, d.value, { date: '', revision: '' })]) { expect(b.note.startsWith('NOT SIZED')).toBe(unsized); expect(b.note).toMatch(/licensed engineer decide/) }
+  for (const b of [
+    crewBook(job, d.value, { date: '', revision: '' }),
+    calcSheet(job, d.value, { date: '', revision: '' }),
+  ]) {
+    expect(b.note.startsWith('NOT SIZED')).toBe(unsized)
+    expect(b.note).toMatch(/licensed engineer decide/)
+  }
 })

@@ -1,5 +1,14 @@
 import 'server-only'
-export { allJobs, archiveJob, createJob, duplicateJob, jobHistory, oneJob, renameJob, saveJob } from './services/jobService'
+export {
+  allJobs,
+  archiveJob,
+  createJob,
+  duplicateJob,
+  jobHistory,
+  oneJob,
+  renameJob,
+  saveJob,
+} from './services/jobService'
 export { answer, fromSave, readBody, refused } from './services/respond'
 export type { Refusal } from './services/respond'
 export type { StoredJob } from './repositories/jobs'

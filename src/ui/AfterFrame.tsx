@@ -6,8 +6,14 @@ export function AfterFrame({ height, children }: { readonly height: number; read
   const [drawn, setDrawn] = useState(false)
   useEffect(() => {
     // Two frames: the first shows the view, only then does the chart begin.
-    let frame = requestAnimationFrame(() => { frame = requestAnimationFrame(() => setDrawn(true)) })
+    let frame = requestAnimationFrame(() => {
+      frame = requestAnimationFrame(() => setDrawn(true))
+    })
     return () => cancelAnimationFrame(frame)
   }, [])
-  return <div style={{ height }} aria-busy={!drawn}>{drawn ? children : null}</div>
+  return (
+    <div style={{ height }} aria-busy={!drawn}>
+      {drawn ? children : null}
+    </div>
+  )
 }

@@ -8,12 +8,20 @@ import { useIssueWords } from './words'
 const PATIENCE_MS = 700
 
 export interface EntryProps<T> {
-  readonly label: ReactNode; readonly value: T; readonly format: (v: T) => string; readonly parse: (text: string) => Result<T>
+  readonly label: ReactNode
+  readonly value: T
+  readonly format: (v: T) => string
+  readonly parse: (text: string) => Result<T>
   /** Takes a value; returns why not, or nothing. */
   readonly onChange: (v: T, gesture: string) => readonly Issue[]
   readonly onDone?: () => void
   readonly step?: (v: T, direction: 1 | -1, big: boolean) => T
-  readonly hint?: ReactNode; readonly wide?: boolean; readonly name?: string; readonly bare?: boolean; readonly ariaLabel?: string; readonly placeholder?: string
+  readonly hint?: ReactNode
+  readonly wide?: boolean
+  readonly name?: string
+  readonly bare?: boolean
+  readonly ariaLabel?: string
+  readonly placeholder?: string
 }
 
 let gestures = 0
@@ -44,9 +52,18 @@ export function EntryField<T>(p: EntryProps<T>) {
     judge(parsed.ok ? p.onChange(parsed.value, gesture.current) : parsed.issues)
   }
   const key = (e: KeyboardEvent<HTMLInputElement>) => {
-    if (e.key === 'Escape' && text !== null) { setText(null); judge([]); e.stopPropagation() }
-    else if (e.key === 'Enter') { setShown(issues.length > 0); if (issues.length === 0) { setText(null); p.onDone?.(); gesture.current = `entry-${++gestures}` } }
-    else if (p.step && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
+    if (e.key === 'Escape' && text !== null) {
+      setText(null)
+      judge([])
+      e.stopPropagation()
+    } else if (e.key === 'Enter') {
+      setShown(issues.length > 0)
+      if (issues.length === 0) {
+        setText(null)
+        p.onDone?.()
+        gesture.current = `entry-${++gestures}`
+      }
+    } else if (p.step && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
       e.preventDefault()
       const next = p.step(p.value, e.key === 'ArrowUp' ? 1 : -1, e.shiftKey)
       const refused = p.onChange(next, gesture.current)
@@ -57,13 +74,51 @@ export function EntryField<T>(p: EntryProps<T>) {
   const bad = shown && issues.length > 0
   const input = (
     <Form.Control
-      id={id} name={p.name} type="text" inputMode="text" autoComplete="off" spellCheck={false} isInvalid={bad} aria-invalid={bad} aria-describedby={bad ? `${id}-msg` : undefined} aria-label={p.ariaLabel} placeholder={p.placeholder}
-      value={text ?? p.format(p.value)} onChange={(e) => take(e.target.value)} onKeyDown={key}
-      onFocus={(e) => { gesture.current = `entry-${++gestures}`; e.target.select() }}
-      onBlur={() => { p.onDone?.(); if (issues.length === 0) setText(null); else setShown(true) }}
+      id={id}
+      name={p.name}
+      type="text"
+      inputMode="text"
+      autoComplete="off"
+      spellCheck={false}
+      isInvalid={bad}
+      aria-invalid={bad}
+      aria-describedby={bad ? `${id}-msg` : undefined}
+      aria-label={p.ariaLabel}
+      placeholder={p.placeholder}
+      value={text ?? p.format(p.value)}
+      onChange={(e) => take(e.target.value)}
+      onKeyDown={key}
+      onFocus={(e) => {
+        gesture.current = `entry-${++gestures}`
+        e.target.select()
+      }}
+      onBlur={() => {
+        p.onDone?.()
+        if (issues.length === 0) setText(null)
+        else setShown(true)
+      }}
     />
   )
-  const message = bad ? <div className="msg" id={`${id}-msg`} role="alert">{issues.slice(0, 2).map((i, k) => <div key={k}>{words(i)}</div>)}</div> : null
-  if (p.bare) return <>{input}{message}</>
-  return <div className={p.wide ? 'f wide' : 'f'}><label htmlFor={id}>{p.label}</label>{input}{p.hint && !bad && <div className="hint">{p.hint}</div>}{message}</div>
+  const message = bad ? (
+    <div className="msg" id={`${id}-msg`} role="alert">
+      {issues.slice(0, 2).map((i, k) => (
+        <div key={k}>{words(i)}</div>
+      ))}
+    </div>
+  ) : null
+  if (p.bare)
+    return (
+      <>
+        {input}
+        {message}
+      </>
+    )
+  return (
+    <div className={p.wide ? 'f wide' : 'f'}>
+      <label htmlFor={id}>{p.label}</label>
+      {input}
+      {p.hint && !bad && <div className="hint">{p.hint}</div>}
+      {message}
+    </div>
+  )
 }

@@ -1,5 +1,13 @@
 /** Demand as a filled length against capacity, a notched post at 1.00. Past it the bar goes on in red hatch. */
-export function LoadBar({ ratio, width = 284, height = 15 }: { readonly ratio: number; readonly width?: number; readonly height?: number }) {
+export function LoadBar({
+  ratio,
+  width = 284,
+  height = 15,
+}: {
+  readonly ratio: number
+  readonly width?: number
+  readonly height?: number
+}) {
   const full = 1.3
   const at = (v: number) => (v / full) * width
   const cap = at(1)
@@ -7,12 +15,22 @@ export function LoadBar({ ratio, width = 284, height = 15 }: { readonly ratio: n
   const fill = fails ? 'var(--keel)' : ratio >= 0.9 ? 'var(--ink)' : 'var(--galv-4)'
   return (
     <svg className="bar" width={width} height={height + 4} viewBox={`0 0 ${width} ${height + 4}`} aria-hidden>
-      <defs><pattern id="overload" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)"><rect width="6" height="6" fill="var(--keel)" /><line x1="0" y1="0" x2="0" y2="6" stroke="var(--keel-wash)" strokeWidth="2" /></pattern></defs>
+      <defs>
+        <pattern id="overload" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+          <rect width="6" height="6" fill="var(--keel)" />
+          <line x1="0" y1="0" x2="0" y2="6" stroke="var(--keel-wash)" strokeWidth="2" />
+        </pattern>
+      </defs>
       <rect x={0.5} y={4.5} width={cap - 1} height={height - 6} fill="var(--galv-1)" stroke="var(--galv-3)" />
       <rect x={0} y={4} width={Math.max(0, Math.min(at(ratio), cap))} height={height - 5} fill={fill} />
-      {fails && <rect x={cap} y={4} width={at(Math.min(ratio, full)) - cap} height={height - 5} fill="url(#overload)" />}
-      {[0.25, 0.5, 0.75].map((q) => <rect key={q} x={at(q) - 0.5} y={height - 1} width={1} height={3} fill="var(--galv-3)" />)}
-      <rect x={cap - 1.2} y={0} width={2.4} height={height + 3} fill="var(--ink)" /><path d={`M${cap - 5} 0h10L${cap} 5.5Z`} fill="var(--ink)" />
+      {fails && (
+        <rect x={cap} y={4} width={at(Math.min(ratio, full)) - cap} height={height - 5} fill="url(#overload)" />
+      )}
+      {[0.25, 0.5, 0.75].map((q) => (
+        <rect key={q} x={at(q) - 0.5} y={height - 1} width={1} height={3} fill="var(--galv-3)" />
+      ))}
+      <rect x={cap - 1.2} y={0} width={2.4} height={height + 3} fill="var(--ink)" />
+      <path d={`M${cap - 5} 0h10L${cap} 5.5Z`} fill="var(--ink)" />
     </svg>
   )
 }

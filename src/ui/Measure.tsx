@@ -1,13 +1,31 @@
 import { formatLength, lengthParts } from '@/core/units'
 
 /** A length as a tape is read. Stacked fraction from 19 px up, slashed below. Never wraps. */
-export function Measure({ inches, feet = true, stacked = false }: { readonly inches: number; readonly feet?: boolean; readonly stacked?: boolean }) {
-  if (!stacked || !Number.isFinite(inches)) return <span className="m">{formatLength(inches, { feet }).replace(/ /g, '\u00a0')}</span>
+export function Measure({
+  inches,
+  feet = true,
+  stacked = false,
+}: {
+  readonly inches: number
+  readonly feet?: boolean
+  readonly stacked?: boolean
+}) {
+  if (!stacked || !Number.isFinite(inches))
+    return <span className="m">{formatLength(inches, { feet }).replace(/ /g, '\u00a0')}</span>
   const p = lengthParts(inches, feet)
   const whole = !(p.inches === 0 && p.numerator > 0 && !feet)
   return (
     <span className="m" aria-label={formatLength(inches, { feet })} role="text">
-      {p.negative ? '−' : ''}{feet ? `${p.feet}′\u2009` : ''}{whole ? p.inches : ''}{p.numerator > 0 && <span className="fr"><i>{p.numerator}</i><i>{p.denominator}</i></span>}″
+      {p.negative ? '−' : ''}
+      {feet ? `${p.feet}′\u2009` : ''}
+      {whole ? p.inches : ''}
+      {p.numerator > 0 && (
+        <span className="fr">
+          <i>{p.numerator}</i>
+          <i>{p.denominator}</i>
+        </span>
+      )}
+      ″
     </span>
   )
 }

@@ -9,26 +9,64 @@ export function measureWidth(inches: number, size: number, feet = true, stacked 
   let w = p.negative ? W.minus : 0
   if (feet) w += String(p.feet).length * W.digit + W.prime + W.space
   if (!(p.inches === 0 && p.numerator && !feet)) w += String(p.inches).length * W.digit
-  if (p.numerator) w += stacked ? 0.14 + Math.max(String(p.numerator).length, String(p.denominator).length) * W.digit * 0.64 + 0.08 : 0.3 + (String(p.numerator).length + String(p.denominator).length) * W.digit + 0.42
+  if (p.numerator)
+    w += stacked
+      ? 0.14 + Math.max(String(p.numerator).length, String(p.denominator).length) * W.digit * 0.64 + 0.08
+      : 0.3 + (String(p.numerator).length + String(p.denominator).length) * W.digit + 0.42
   return (w + W.second) * size
 }
 
-interface Props { readonly x: number; readonly y: number; readonly inches: number; readonly size?: number; readonly anchor?: 'start' | 'middle' | 'end'; readonly weight?: number; readonly fill?: string; readonly feet?: boolean; readonly rotate?: number; readonly ground?: string }
+interface Props {
+  readonly x: number
+  readonly y: number
+  readonly inches: number
+  readonly size?: number
+  readonly anchor?: 'start' | 'middle' | 'end'
+  readonly weight?: number
+  readonly fill?: string
+  readonly feet?: boolean
+  readonly rotate?: number
+  readonly ground?: string
+}
 
 /** A measure in a drawing, baseline at y. Stacked fraction from 19 px up. */
-export function SvgMeasure({ x, y, inches, size = 18, anchor = 'start', weight = 650, fill = 'var(--ink)', feet = true, rotate = 0, ground }: Props) {
+export function SvgMeasure({
+  x,
+  y,
+  inches,
+  size = 18,
+  anchor = 'start',
+  weight = 650,
+  fill = 'var(--ink)',
+  feet = true,
+  rotate = 0,
+  ground,
+}: Props) {
   const stacked = size >= 19
   const w = measureWidth(inches, size, feet, stacked)
   const start = anchor === 'start' ? x : anchor === 'end' ? x - w : x - w / 2
   const turn = rotate ? `rotate(${rotate} ${x} ${y})` : undefined
-  const back = ground ? <rect x={start - 5} y={y - size * 1.02} width={w + 10} height={size * 1.4} rx={2} fill={ground} /> : null
+  const back = ground ? (
+    <rect x={start - 5} y={y - size * 1.02} width={w + 10} height={size * 1.4} rx={2} fill={ground} />
+  ) : null
   const style = { fill }
   const label = formatLength(inches, { feet })
   const p = lengthParts(inches, feet)
-  if (!stacked || !p.numerator) return <g transform={turn}>{back}<text x={start} y={y} fontSize={size} fontWeight={weight} style={style}>{label}</text></g>
+  if (!stacked || !p.numerator)
+    return (
+      <g transform={turn}>
+        {back}
+        <text x={start} y={y} fontSize={size} fontWeight={weight} style={style}>
+          {label}
+        </text>
+      </g>
+    )
   const whole = `${p.negative ? '−' : ''}${feet ? `${p.feet}′` : ''}`
   const inchText = p.inches === 0 && !feet ? '' : String(p.inches)
-  const inchX = start + (p.negative ? W.minus * size : 0) + (feet ? (String(p.feet).length * W.digit + W.prime + W.space) * size : 0)
+  const inchX =
+    start +
+    (p.negative ? W.minus * size : 0) +
+    (feet ? (String(p.feet).length * W.digit + W.prime + W.space) * size : 0)
   const fractionX = inchX + inchText.length * W.digit * size + 0.14 * size
   const f = size * 0.64
   const fw = Math.max(String(p.numerator).length, String(p.denominator).length) * W.digit * f
@@ -37,12 +75,42 @@ export function SvgMeasure({ x, y, inches, size = 18, anchor = 'start', weight =
   return (
     <g transform={turn} role="img" aria-label={label}>
       {back}
-      <text x={start} y={y} fontSize={size} fontWeight={weight} style={style}>{whole}</text>
-      <text x={inchX} y={y} fontSize={size} fontWeight={weight} style={style}>{inchText}</text>
-      <text x={fractionX + fw / 2} y={mid - 0.11 * size} fontSize={f} fontWeight={bold} textAnchor="middle" style={style}>{p.numerator}</text>
-      <text x={fractionX + fw / 2} y={mid + 0.11 * size + 0.668 * f} fontSize={f} fontWeight={bold} textAnchor="middle" style={style}>{p.denominator}</text>
-      <rect x={fractionX - 0.01 * size} y={mid - 0.03 * size} width={fw + 0.02 * size} height={Math.max(1, 0.06 * size)} style={style} />
-      <text x={fractionX + fw + 0.08 * size} y={y} fontSize={size} fontWeight={weight} style={style}>″</text>
+      <text x={start} y={y} fontSize={size} fontWeight={weight} style={style}>
+        {whole}
+      </text>
+      <text x={inchX} y={y} fontSize={size} fontWeight={weight} style={style}>
+        {inchText}
+      </text>
+      <text
+        x={fractionX + fw / 2}
+        y={mid - 0.11 * size}
+        fontSize={f}
+        fontWeight={bold}
+        textAnchor="middle"
+        style={style}
+      >
+        {p.numerator}
+      </text>
+      <text
+        x={fractionX + fw / 2}
+        y={mid + 0.11 * size + 0.668 * f}
+        fontSize={f}
+        fontWeight={bold}
+        textAnchor="middle"
+        style={style}
+      >
+        {p.denominator}
+      </text>
+      <rect
+        x={fractionX - 0.01 * size}
+        y={mid - 0.03 * size}
+        width={fw + 0.02 * size}
+        height={Math.max(1, 0.06 * size)}
+        style={style}
+      />
+      <text x={fractionX + fw + 0.08 * size} y={y} fontSize={size} fontWeight={weight} style={style}>
+        ″
+      </text>
     </g>
   )
 }

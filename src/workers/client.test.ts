@@ -11,24 +11,45 @@ class Stand {
   onerror: (() => void) | null = null
   readonly sent: Message[] = []
   ended = false
-  constructor() { Stand.made.push(this) }
-  postMessage(m: Message) { this.sent.push(m) }
-  terminate() { this.ended = true }
+  constructor() {
+    Stand.made.push(this)
+  }
+  postMessage(m: Message) {
+    this.sent.push(m)
+  }
+  terminate() {
+    this.ended = true
+  }
 }
 const { job, d } = demo('marl')
-const load = () => { let made: typeof ask = ask; jest.isolateModules(() => { made = (jest.requireActual('./client') as { ask: typeof ask }).ask }); return made }
+const load = () => {
+  let made: typeof ask = ask
+  jest.isolateModules(() => {
+    made = (jest.requireActual('./client') as { ask: typeof ask }).ask
+  })
+  return made
+}
 const lower = (heelIn: number) => ({ ...job, building: { ...job.building, heelIn } })
 
 describe('with a worker', () => {
-  beforeEach(() => { Stand.made = []; Object.assign(globalThis, { Worker: Stand }) })
-  afterEach(() => { Reflect.deleteProperty(globalThis, 'Worker') })
+  beforeEach(() => {
+    Stand.made = []
+    Object.assign(globalThis, { Worker: Stand })
+  })
+  afterEach(() => {
+    Reflect.deleteProperty(globalThis, 'Worker')
+  })
   const worker = () => Stand.made[0]
   test('judgements come as changes and are whole again at every answer, even one that nobody waits for', async () => {
     const call = load()
     const waits = [job, lower(140), lower(141)].map((j) => call('judge', j))
     waits[1].cancel()
     let before: unknown
-    for (const m of worker().sent.filter((q) => 'call' in q)) { const now = await handlers.judge(m.request, { aborted: false }, () => undefined); worker().onmessage?.({ data: { id: m.id, changes: structuredClone(changesOf(before, now)) } }); before = now }
+    for (const m of worker().sent.filter((q) => 'call' in q)) {
+      const now = await handlers.judge(m.request, { aborted: false }, () => undefined)
+      worker().onmessage?.({ data: { id: m.id, changes: structuredClone(changesOf(before, now)) } })
+      before = now
+    }
     const [a, b, c] = await Promise.all(waits.map((w) => w.answer))
     expect(a).toEqual(await handlers.judge(job, { aborted: false }, () => undefined))
     expect(b).toBeNull()

@@ -2,9 +2,16 @@ import { withChanges } from '@/core/result'
 import { handlers } from './inProcess'
 import type { CallName, Calls, FromWorker, Progress } from './protocol'
 
-interface Waiting { readonly resolve: (v: never) => void; readonly reject: (e: Error) => void; readonly tell?: (p: Progress) => void }
+interface Waiting {
+  readonly resolve: (v: never) => void
+  readonly reject: (e: Error) => void
+  readonly tell?: (p: Progress) => void
+}
 /** A call under way: its answer (null when cancelled) and a way to stop it. */
-export interface Running<T> { readonly answer: Promise<T | null>; readonly cancel: () => void }
+export interface Running<T> {
+  readonly answer: Promise<T | null>
+  readonly cancel: () => void
+}
 
 let ids = 0
 class Bench {
@@ -14,7 +21,14 @@ class Bench {
   private heard: unknown
   constructor() {
     let made: Worker | null = null
-    try { made = typeof Worker === 'undefined' ? null : new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' }) } catch { made = null }
+    try {
+      made =
+        typeof Worker === 'undefined'
+          ? null
+          : new Worker(new URL('./solve.worker.ts', import.meta.url), { type: 'module' })
+    } catch {
+      made = null
+    }
     this.worker = made
     if (!made) return
     made.onmessage = (e: MessageEvent<FromWorker>) => {
@@ -22,32 +36,61 @@ class Bench {
       if ('changes' in m) this.heard = withChanges(this.heard, m.changes)
       const w = this.waiting.get(m.id)
       if (!w) return
-      if ('progress' in m) { w.tell?.(m.progress); return }
+      if ('progress' in m) {
+        w.tell?.(m.progress)
+        return
+      }
       this.waiting.delete(m.id)
       if ('fault' in m) w.reject(new Error(m.fault))
       else w.resolve(('changes' in m ? this.heard : m.answer) as never)
     }
     // A worker that broke or was never loaded is not asked again: calls run here instead, slower but answered.
-    made.onerror = () => { this.worker = null; made.terminate(); for (const w of this.waiting.values()) w.reject(new Error('the worker stopped')); this.waiting.clear() }
+    made.onerror = () => {
+      this.worker = null
+      made.terminate()
+      for (const w of this.waiting.values()) w.reject(new Error('the worker stopped'))
+      this.waiting.clear()
+    }
   }
   run<K extends CallName>(call: K, request: Calls[K][0], tell?: (p: Progress) => void): Running<Calls[K][1]> {
     const worker = this.worker
     if (!worker) {
       const cancel = { aborted: false }
-      return { answer: handlers[call](request as never, cancel, tell ?? (() => undefined)) as Promise<Calls[K][1] | null>, cancel: () => { cancel.aborted = true } }
+      return {
+        answer: handlers[call](request as never, cancel, tell ?? (() => undefined)) as Promise<Calls[K][1] | null>,
+        cancel: () => {
+          cancel.aborted = true
+        },
+      }
     }
     const id = ++ids
-    const answer = new Promise<Calls[K][1] | null>((resolve, reject) => { this.waiting.set(id, { resolve: resolve as (v: never) => void, reject, ...(tell ? { tell } : {}) }) })
+    const answer = new Promise<Calls[K][1] | null>((resolve, reject) => {
+      this.waiting.set(id, { resolve: resolve as (v: never) => void, reject, ...(tell ? { tell } : {}) })
+    })
     worker.postMessage({ id, call, request })
-    return { answer, cancel: () => { worker.postMessage({ cancel: id }); this.waiting.get(id)?.resolve(null as never); this.waiting.delete(id) } }
+    return {
+      answer,
+      cancel: () => {
+        worker.postMessage({ cancel: id })
+        this.waiting.get(id)?.resolve(null as never)
+        this.waiting.delete(id)
+      },
+    }
   }
 }
 
 let judging: Bench | null = null
 let searching: Bench | null = null
 /** Runs a call beside the interface. Judging has a worker to itself, so that a long search never holds up an edit. */
-export function ask<K extends CallName>(call: K, request: Calls[K][0], tell?: (p: Progress) => void): Running<Calls[K][1]> {
-  if (call === 'judge' || call === 'explain') { judging ??= new Bench(); return judging.run(call, request, tell) }
+export function ask<K extends CallName>(
+  call: K,
+  request: Calls[K][0],
+  tell?: (p: Progress) => void,
+): Running<Calls[K][1]> {
+  if (call === 'judge' || call === 'explain') {
+    judging ??= new Bench()
+    return judging.run(call, request, tell)
+  }
   searching ??= new Bench()
   return searching.run(call, request, tell)
 }

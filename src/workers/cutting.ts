@@ -1,12 +1,34 @@
 import { asLp, cutPatterns, firstFit, planOf, type CutDemand, type CutPlan, type StockBoard } from '@/core/columns'
 
-export interface CutRequest { readonly demands: readonly CutDemand[]; readonly stock: readonly StockBoard[]; readonly kerfIn: number }
-type Highs = { readonly solve: (lp: string, options?: Readonly<Record<string, string | number | boolean>>) => { readonly Status: string; readonly ObjectiveValue?: number; readonly Columns: Readonly<Record<string, { readonly Primal?: number }>> } }
+export interface CutRequest {
+  readonly demands: readonly CutDemand[]
+  readonly stock: readonly StockBoard[]
+  readonly kerfIn: number
+}
+type Highs = {
+  readonly solve: (
+    lp: string,
+    options?: Readonly<Record<string, string | number | boolean>>,
+  ) => {
+    readonly Status: string
+    readonly ObjectiveValue?: number
+    readonly Columns: Readonly<Record<string, { readonly Primal?: number }>>
+  }
+}
 let solver: Promise<Highs> | null = null
 
 /** Loads the solver once: in a browser its program is fetched from the application itself. */
 function highs(): Promise<Highs> {
-  solver ??= import('highs').then((m) => (m.default as unknown as (o: { locateFile?: (f: string) => string }) => Promise<Highs>)(typeof window === 'undefined' && typeof self !== 'undefined' && 'location' in self ? { locateFile: (f) => new URL(`/solver/${f}`, (self as unknown as Worker & { location: Location }).location.origin).href } : {}))
+  solver ??= import('highs').then((m) =>
+    (m.default as unknown as (o: { locateFile?: (f: string) => string }) => Promise<Highs>)(
+      typeof window === 'undefined' && typeof self !== 'undefined' && 'location' in self
+        ? {
+            locateFile: (f) =>
+              new URL(`/solver/${f}`, (self as unknown as Worker & { location: Location }).location.origin).href,
+          }
+        : {},
+    ),
+  )
   return solver
 }
 
@@ -27,14 +49,31 @@ export async function planCuts(q: CutRequest): Promise<CutPlan | null> {
     if (r.Status !== 'Optimal') return fallback
     // A pattern may cover more than is asked: what is over is offcut.
     const left = q.demands.map((d) => d.count)
-    const boards = patterns.flatMap((pattern, i) => Array.from({ length: Math.round(r.Columns[`x${i}`]?.Primal ?? 0) }, () => {
-      const takes = pattern.takes.map((t, k) => { const n = Math.min(t, left[k]); left[k] -= n; return n })
-      const pieces = takes.flatMap((n, k) => Array.from({ length: n }, () => q.demands[k].lengthIn))
-      return { pattern: { ...pattern, takes, offcutIn: pattern.stockIn - pieces.reduce((t, l) => t + l, 0) - Math.max(0, pieces.length - 1) * q.kerfIn }, count: 1 }
-    })).filter((b) => b.pattern.takes.some((t) => t > 0))
+    const boards = patterns
+      .flatMap((pattern, i) =>
+        Array.from({ length: Math.round(r.Columns[`x${i}`]?.Primal ?? 0) }, () => {
+          const takes = pattern.takes.map((t, k) => {
+            const n = Math.min(t, left[k])
+            left[k] -= n
+            return n
+          })
+          const pieces = takes.flatMap((n, k) => Array.from({ length: n }, () => q.demands[k].lengthIn))
+          return {
+            pattern: {
+              ...pattern,
+              takes,
+              offcutIn: pattern.stockIn - pieces.reduce((t, l) => t + l, 0) - Math.max(0, pieces.length - 1) * q.kerfIn,
+            },
+            count: 1,
+          }
+        }),
+      )
+      .filter((b) => b.pattern.takes.some((t) => t > 0))
     if (left.some((n) => n > 0)) return fallback
     const made = planOf(boards, q.demands, q.stock, q.kerfIn, whole)
     const plan = { ...made, lowerBound: Math.max(made.lowerBound, bound) }
     return plan.price <= fallback.price + 1e-9 ? plan : fallback
-  } catch { return fallback }
+  } catch {
+    return fallback
+  }
 }

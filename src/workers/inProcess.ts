@@ -28,7 +28,10 @@ export const handlers: Handlers = {
     for (let step = run.next(); ; step = run.next()) {
       if (step.done) return step.value
       tell(step.value)
-      if (performance.now() - since > STRETCH_MS) { await breath(); since = performance.now() }
+      if (performance.now() - since > STRETCH_MS) {
+        await breath()
+        since = performance.now()
+      }
       if (cancel.aborted) return null
     }
   },

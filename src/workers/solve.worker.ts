@@ -9,14 +9,25 @@ const post = (m: FromWorker) => self.postMessage(m)
 
 self.onmessage = (e: MessageEvent<ToWorker>) => {
   const m = e.data
-  if ('cancel' in m) { const c = running.get(m.cancel); if (c) c.aborted = true; return }
+  if ('cancel' in m) {
+    const c = running.get(m.cancel)
+    if (c) c.aborted = true
+    return
+  }
   const cancel = { aborted: false }
   running.set(m.id, cancel)
   // Each call's request and answer are typed by the protocol; here only names pass.
-  const call = handlers[m.call] as (request: unknown, cancel: { aborted: boolean }, tell: (p: { done: number; of: number; saying: string }) => void) => Promise<unknown>
+  const call = handlers[m.call] as (
+    request: unknown,
+    cancel: { aborted: boolean },
+    tell: (p: { done: number; of: number; saying: string }) => void,
+  ) => Promise<unknown>
   call(m.request, cancel, (progress) => post({ id: m.id, progress }))
     .then((answer) => {
-      if (m.call !== 'judge') { post({ id: m.id, answer }); return }
+      if (m.call !== 'judge') {
+        post({ id: m.id, answer })
+        return
+      }
       const changes = changesOf(judged, answer)
       judged = answer
       post({ id: m.id, changes })

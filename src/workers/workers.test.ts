@@ -13,14 +13,22 @@ describe('calls by name say what the core says', () => {
     const told = await handlers.judge(job, still, quiet)
     expect(told?.ok).toBe(true)
     if (!told?.ok) return
-    expect(told.value.checks.map((c) => [c.id, c.state, c.ratio])).toEqual(d.checks.map((c) => [c.id, c.state, c.ratio]))
+    expect(told.value.checks.map((c) => [c.id, c.state, c.ratio])).toEqual(
+      d.checks.map((c) => [c.id, c.state, c.ratio]),
+    )
     expect(() => structuredClone(told.value)).not.toThrow()
     expect(told.value.checks.every((c) => !('trace' in c))).toBe(true)
   })
   test('a dragged door: each judgement sent as what differs from the one before says the same as the whole, and says less', async () => {
     let [sent, heard]: unknown[] = [undefined, undefined]
     for (const by of [0, 1, 2, 2, -30, 0]) {
-      const next = { ...job, building: { ...job.building, openings: job.building.openings.map((o, i) => (i === 0 ? { ...o, positionIn: o.positionIn + by } : o)) } }
+      const next = {
+        ...job,
+        building: {
+          ...job.building,
+          openings: job.building.openings.map((o, i) => (i === 0 ? { ...o, positionIn: o.positionIn + by } : o)),
+        },
+      }
       const whole = await handlers.judge(next, still, quiet)
       const changes: unknown = structuredClone(changesOf(sent, whole))
       heard = withChanges(heard, changes as Changes)
@@ -30,7 +38,8 @@ describe('calls by name say what the core says', () => {
     }
   })
   test('explain: the arithmetic of each check, nothing for one that is not there', async () => {
-    for (const c of d.checks.slice(0, 12)) expect((await handlers.explain({ job, checkId: c.id }, still, quiet))?.trace).toEqual(c.trace())
+    for (const c of d.checks.slice(0, 12))
+      expect((await handlers.explain({ job, checkId: c.id }, still, quiet))?.trace).toEqual(c.trace())
     expect(await handlers.explain({ job, checkId: 'no-such' }, still, quiet)).toBeNull()
   })
   test('a building that contradicts itself is told, not thrown', async () => {
@@ -41,14 +50,23 @@ describe('calls by name say what the core says', () => {
   })
   test('fixes: each one is a building that can be laid out, and its cost is that building’s', async () => {
     const close = d.checks.filter((c) => c.state === 'close')
-    const all = (await Promise.all(close.map((c) => handlers.fixes({ job, checkId: c.id }, still, quiet)))).flatMap((t) => t?.fixes ?? [])
+    const all = (await Promise.all(close.map((c) => handlers.fixes({ job, checkId: c.id }, still, quiet)))).flatMap(
+      (t) => t?.fixes ?? [],
+    )
     expect(all.length).toBeGreaterThan(0)
-    for (const f of all.slice(0, 3)) { const after = deriveJob(f.job); expect(after.ok && after.value.takeoff.totalCost).toBeCloseTo(f.cost, 6) }
+    for (const f of all.slice(0, 3)) {
+      const after = deriveJob(f.job)
+      expect(after.ok && after.value.takeoff.totalCost).toBeCloseTo(f.cost, 6)
+    }
   })
   test('size: tells how far it is, and stops when it is called off', async () => {
     const off = { aborted: false }
     let seen = 0
-    const told = await handlers.size(job, off, (p) => { seen++; expect(p.done).toBeLessThanOrEqual(p.of); if (seen === 3) off.aborted = true })
+    const told = await handlers.size(job, off, (p) => {
+      seen++
+      expect(p.done).toBeLessThanOrEqual(p.of)
+      if (seen === 3) off.aborted = true
+    })
     expect(told).toBeNull()
     expect(seen).toBeGreaterThanOrEqual(3)
   })
@@ -69,22 +87,46 @@ describe('cutting plans by the solver', () => {
     }
     return best
   }
-  test.each([[[90, 90, 50]], [[48, 48, 48, 48]], [[100, 60, 60, 40, 30]], [[191.5, 12]], [[63.9, 63.9, 63.9]], [[64, 64, 64]], [[120, 71.9, 71.8, 48, 24, 24]], [[30, 30, 30, 30, 30, 30, 30]], [[95, 96, 97]]])('%j costs what trying everything costs', async (lengths) => {
-    const demands = [...new Set(lengths)].map((lengthIn) => ({ lengthIn, count: lengths.filter((l) => l === lengthIn).length }))
+  test.each([
+    [[90, 90, 50]],
+    [[48, 48, 48, 48]],
+    [[100, 60, 60, 40, 30]],
+    [[191.5, 12]],
+    [[63.9, 63.9, 63.9]],
+    [[64, 64, 64]],
+    [[120, 71.9, 71.8, 48, 24, 24]],
+    [[30, 30, 30, 30, 30, 30, 30]],
+    [[95, 96, 97]],
+  ])('%j costs what trying everything costs', async (lengths) => {
+    const demands = [...new Set(lengths)].map((lengthIn) => ({
+      lengthIn,
+      count: lengths.filter((l) => l === lengthIn).length,
+    }))
     const plan = await planCuts({ demands, stock, kerfIn: 0.125 })
     expect(plan?.price).toBeCloseTo(brute(lengths), 6)
     expect(plan?.proved).toBe(true)
     const cut = new Map<number, number>()
-    for (const b of plan?.boards ?? []) b.pattern.takes.forEach((n, i) => cut.set(demands[i].lengthIn, (cut.get(demands[i].lengthIn) ?? 0) + n * b.count))
+    for (const b of plan?.boards ?? [])
+      b.pattern.takes.forEach((n, i) => cut.set(demands[i].lengthIn, (cut.get(demands[i].lengthIn) ?? 0) + n * b.count))
     for (const q of demands) expect(cut.get(q.lengthIn)).toBe(q.count)
   })
-  test.each(['quillback', 'tansy', 'marl'] as const)('%s: never over one board above what no plan can beat', async (name) => {
-    const { d } = demo(name)
-    const lengths = d.schedule.filter((r) => r.totalIn <= 288).map((r) => Math.ceil(r.totalIn * 16) / 16)
-    const demands = [...new Set(lengths)].map((lengthIn) => ({ lengthIn, count: 3 * lengths.filter((l) => l === lengthIn).length }))
-    const plan = await planCuts({ demands, stock: [144, 168, 192, 216, 240, 264, 288].map((lengthIn) => ({ lengthIn, price: 1 })), kerfIn: 0.125 })
-    expect((plan?.count ?? Infinity) - (plan?.lowerBound ?? 0)).toBeLessThanOrEqual(1)
-  })
+  test.each(['quillback', 'tansy', 'marl'] as const)(
+    '%s: never over one board above what no plan can beat',
+    async (name) => {
+      const { d } = demo(name)
+      const lengths = d.schedule.filter((r) => r.totalIn <= 288).map((r) => Math.ceil(r.totalIn * 16) / 16)
+      const demands = [...new Set(lengths)].map((lengthIn) => ({
+        lengthIn,
+        count: 3 * lengths.filter((l) => l === lengthIn).length,
+      }))
+      const plan = await planCuts({
+        demands,
+        stock: [144, 168, 192, 216, 240, 264, 288].map((lengthIn) => ({ lengthIn, price: 1 })),
+        kerfIn: 0.125,
+      })
+      expect((plan?.count ?? Infinity) - (plan?.lowerBound ?? 0)).toBeLessThanOrEqual(1)
+    },
+  )
   test('a piece longer than every board has no plan; no pieces need no boards', async () => {
     expect(await planCuts({ demands: [{ lengthIn: 193, count: 1 }], stock, kerfIn: 0.125 })).toBeNull()
     expect((await planCuts({ demands: [], stock, kerfIn: 0.125 }))?.count ?? 0).toBe(0)

@@ -6,12 +6,27 @@ export const dynamic = 'force-dynamic'
 export default async function Page() {
   let jobs: Awaited<ReturnType<typeof allJobs>> = []
   let away = false
-  try { jobs = (await allJobs()).filter((j) => !j.archived) } catch (e) { if (!isAway(e)) throw e; away = true }
+  try {
+    jobs = (await allJobs()).filter((j) => !j.archived)
+  } catch (e) {
+    if (!isAway(e)) throw e
+    away = true
+  }
   return (
-    <div className="field"><main className="fmain" style={{ paddingTop: 24 }}>
-      <h1 style={{ fontSize: 26 }}>Field</h1>
-      {away && <p>The server is away. A job opened before on this phone still opens from its own page.</p>}
-      <ul className="plist">{jobs.map((j) => <li key={j.id}><Link href={`/field/${j.id}`} className="joblink"><b>{j.doc.name}</b></Link></li>)}</ul>
-    </main></div>
+    <div className="field">
+      <main className="fmain" style={{ paddingTop: 24 }}>
+        <h1 style={{ fontSize: 26 }}>Field</h1>
+        {away && <p>The server is away. A job opened before on this phone still opens from its own page.</p>}
+        <ul className="plist">
+          {jobs.map((j) => (
+            <li key={j.id}>
+              <Link href={`/field/${j.id}`} className="joblink">
+                <b>{j.doc.name}</b>
+              </Link>
+            </li>
+          ))}
+        </ul>
+      </main>
+    </div>
   )
 }

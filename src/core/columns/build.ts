@@ -4,13 +4,29 @@ import type { Building } from '../model'
 import { postSize, specificGravity, weightPlf } from '../wood'
 
 /** One board of a ply: from and to above the foot, treated or dry, cut length. */
-export interface PlyPiece { readonly fromIn: number; readonly toIn: number; readonly lengthIn: number; readonly treated: boolean }
+export interface PlyPiece {
+  readonly fromIn: number
+  readonly toIn: number
+  readonly lengthIn: number
+  readonly treated: boolean
+}
 /** How one column is laminated: plies from the one side to the other, joints, pocket, nails and the order of work. */
 export interface BuildCard {
-  readonly key: string; readonly postIds: readonly string[]; readonly label: string
-  readonly seatIn: number; readonly lengthIn: number; readonly pocketIn: number; readonly bevelIn: number; readonly bevelDeg: number
-  readonly treatedToIn: number; readonly gradeIn: number
-  readonly plies: readonly { readonly name: string; readonly pieces: readonly PlyPiece[]; readonly crown: 'near' | 'far' }[]
+  readonly key: string
+  readonly postIds: readonly string[]
+  readonly label: string
+  readonly seatIn: number
+  readonly lengthIn: number
+  readonly pocketIn: number
+  readonly bevelIn: number
+  readonly bevelDeg: number
+  readonly treatedToIn: number
+  readonly gradeIn: number
+  readonly plies: readonly {
+    readonly name: string
+    readonly pieces: readonly PlyPiece[]
+    readonly crown: 'near' | 'far'
+  }[]
   readonly nails: LaminationPlan | null
   readonly weightLb: number
   readonly bolts: readonly { readonly fromFootIn: number; readonly what: string }[]
@@ -36,7 +52,8 @@ export function buildCard(b: Building, post: Post, footToGradeIn: number, ids: r
   const laminated = size.wood === 'laminated'
   const eave = post.side === 'south' || post.side === 'north'
   const seatIn = footToGradeIn + post.heightIn
-  const pocket = laminated && eave && post.kind !== 'lean-to' && b.roof.truss.seat === 'pocket' && b.roof.truss.set === 'posts'
+  const pocket =
+    laminated && eave && post.kind !== 'lean-to' && b.roof.truss.seat === 'pocket' && b.roof.truss.set === 'posts'
   const pocketIn = pocket ? b.roof.truss.heelDepthIn : 0
   const long = footToGradeIn + post.longPointIn
   const lengthIn = pocket ? seatIn + pocketIn : long
@@ -47,29 +64,80 @@ export function buildCard(b: Building, post: Post, footToGradeIn: number, ids: r
   const plies = Array.from({ length: laminated ? size.plies : 1 }, (_, i) => {
     const top = pocket && i === 1 ? seatIn : lengthIn
     const pieces: PlyPiece[] = []
-    if (!laminated || (!zone && top <= LONGEST_PLY_IN)) pieces.push({ fromIn: 0, toIn: top, lengthIn: top, treated: b.school !== 'pier' })
+    if (!laminated || (!zone && top <= LONGEST_PLY_IN))
+      pieces.push({ fromIn: 0, toIn: top, lengthIn: top, treated: b.school !== 'pier' })
     else {
       const lowest = Math.max(JOINT_ABOVE_GRADE_IN, zone?.fromIn ?? JOINT_ABOVE_GRADE_IN)
       const highest = zone?.toIn ?? lowest + JOINT_STEP_IN * (size.plies - 1)
       const step = size.plies > 1 ? (highest - lowest) / (size.plies - 1) : 0
-      if (step < JOINT_STEP_IN - 1e-6) problem = `Joints of neighbouring plies would stand ${Math.round(step)}″ apart: widen the splice zone to ${JOINT_STEP_IN * (size.plies - 1)}″ or more.`
+      if (step < JOINT_STEP_IN - 1e-6)
+        problem = `Joints of neighbouring plies would stand ${Math.round(step)}″ apart: widen the splice zone to ${JOINT_STEP_IN * (size.plies - 1)}″ or more.`
       const joint = footToGradeIn + lowest + step * i
-      if (top - joint > LONGEST_PLY_IN || joint > LONGEST_PLY_IN) problem = 'A ply is longer than two boards of the list: order it finger-jointed or choose a glue-laminated column.'
-      pieces.push({ fromIn: 0, toIn: joint, lengthIn: joint, treated: true }, { fromIn: joint, toIn: top, lengthIn: top - joint, treated: false })
+      if (top - joint > LONGEST_PLY_IN || joint > LONGEST_PLY_IN)
+        problem =
+          'A ply is longer than two boards of the list: order it finger-jointed or choose a glue-laminated column.'
+      pieces.push(
+        { fromIn: 0, toIn: joint, lengthIn: joint, treated: true },
+        { fromIn: joint, toIn: top, lengthIn: top - joint, treated: false },
+      )
     }
-    return { name: size.plies === 4 && i === 1 ? 'second' : size.plies === 4 && i === 2 ? 'third' : size.plies === 4 && i === 3 ? 'far' : NAMES[i], pieces, crown: i % 2 === 0 ? ('near' as const) : ('far' as const) }
+    return {
+      name:
+        size.plies === 4 && i === 1
+          ? 'second'
+          : size.plies === 4 && i === 2
+            ? 'third'
+            : size.plies === 4 && i === 3
+              ? 'far'
+              : NAMES[i],
+      pieces,
+      crown: i % 2 === 0 ? ('near' as const) : ('far' as const),
+    }
   })
   const g = specificGravity(b.post.lumber, b.grades)
   const nails = laminated ? laminationPlan(b.joints.lamination, size.plies, size.depthIn, lengthIn, g) : null
   const boltCount = b.joints.truss.count
-  const bolts = pocket ? Array.from({ length: boltCount }, (_, k) => ({ fromFootIn: seatIn + (pocketIn * (k + 1)) / (boltCount + 1), what: `truss bolt ${k + 1}` })) : b.roof.truss.set === 'carriers' && eave && b.roof.truss.seat === 'face' ? Array.from({ length: b.joints.carrier.count }, (_, k) => ({ fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2), what: `carrier bolt ${k + 1}` })) : []
-  const steps = laminated ? [
-    'Sight every board; lay the plies so that the crown of each turns against its neighbour’s.', `Set the plies flush at the foot and nail the first column of nails there${pocket ? '; the centre ply stops short at the seat' : ''}.`,
-    'Pull the middle flush with a clamp and nail it, then the far end: the crowns pull straight.', 'Nail the rest from this face on the template’s marks, every second column.', 'Turn the column over and nail the columns between from the other face, so that an inspector can count every nail.',
-    'Seal every cut of treated wood; no cut end goes in the ground.', 'If it twists, stand it by its top: the top faces square to the wall, the foot may turn in the hole.',
-  ] : ['Cut to length at the top; the foot keeps its treated end.', 'Brush the cut with preservative. If it twists, set it by its top.']
+  const bolts = pocket
+    ? Array.from({ length: boltCount }, (_, k) => ({
+        fromFootIn: seatIn + (pocketIn * (k + 1)) / (boltCount + 1),
+        what: `truss bolt ${k + 1}`,
+      }))
+    : b.roof.truss.set === 'carriers' && eave && b.roof.truss.seat === 'face'
+      ? Array.from({ length: b.joints.carrier.count }, (_, k) => ({
+          fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2),
+          what: `carrier bolt ${k + 1}`,
+        }))
+      : []
+  const steps = laminated
+    ? [
+        'Sight every board; lay the plies so that the crown of each turns against its neighbour’s.',
+        `Set the plies flush at the foot and nail the first column of nails there${pocket ? '; the centre ply stops short at the seat' : ''}.`,
+        'Pull the middle flush with a clamp and nail it, then the far end: the crowns pull straight.',
+        'Nail the rest from this face on the template’s marks, every second column.',
+        'Turn the column over and nail the columns between from the other face, so that an inspector can count every nail.',
+        'Seal every cut of treated wood; no cut end goes in the ground.',
+        'If it twists, stand it by its top: the top faces square to the wall, the foot may turn in the hole.',
+      ]
+    : [
+        'Cut to length at the top; the foot keeps its treated end.',
+        'Brush the cut with preservative. If it twists, set it by its top.',
+      ]
   return {
-    key: ids.join(','), postIds: ids, label: size.label, seatIn, lengthIn, pocketIn, bevelIn: Math.max(0, bevelIn), bevelDeg: bevelIn > 1 / 32 ? (Math.atan(b.pitchPer12 / 12) * 180) / Math.PI : 0, treatedToIn, gradeIn: footToGradeIn, plies, nails,
-    weightLb: (weightPlf(b.post.lumber, size.areaIn2, 30, b.grades) * lengthIn) / 12, bolts, steps, problem,
+    key: ids.join(','),
+    postIds: ids,
+    label: size.label,
+    seatIn,
+    lengthIn,
+    pocketIn,
+    bevelIn: Math.max(0, bevelIn),
+    bevelDeg: bevelIn > 1 / 32 ? (Math.atan(b.pitchPer12 / 12) * 180) / Math.PI : 0,
+    treatedToIn,
+    gradeIn: footToGradeIn,
+    plies,
+    nails,
+    weightLb: (weightPlf(b.post.lumber, size.areaIn2, 30, b.grades) * lengthIn) / 12,
+    bolts,
+    steps,
+    problem,
   }
 }

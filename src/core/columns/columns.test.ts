@@ -1,5 +1,15 @@
 import fc from 'fast-check'
-import { asLp, boardBound, buildCard, countLengths, cutPatterns, firstFit, usedIn, type CutDemand, type StockBoard } from '.'
+import {
+  asLp,
+  boardBound,
+  buildCard,
+  countLengths,
+  cutPatterns,
+  firstFit,
+  usedIn,
+  type CutDemand,
+  type StockBoard,
+} from '.'
 import { planCuts } from '../../workers/cutting'
 import { deriveJob } from '../derive'
 import { barnJob } from '../testing/barn'
@@ -8,17 +18,30 @@ import { expectNear } from '../testing/near'
 const STOCK: readonly StockBoard[] = [120, 144, 192, 240].map((lengthIn) => ({ lengthIn, price: lengthIn / 12 }))
 
 describe('cutting plans', () => {
-  test('like lengths count together, rounded up to the sixteenth', () => expect(countLengths([100, 100.01, 99.99, 50])).toEqual([{ lengthIn: 100.0625, count: 1 }, { lengthIn: 100, count: 2 }, { lengthIn: 50, count: 1 }].sort((a, b) => b.lengthIn - a.lengthIn)))
+  test('like lengths count together, rounded up to the sixteenth', () =>
+    expect(countLengths([100, 100.01, 99.99, 50])).toEqual(
+      [
+        { lengthIn: 100.0625, count: 1 },
+        { lengthIn: 100, count: 2 },
+        { lengthIn: 50, count: 1 },
+      ].sort((a, b) => b.lengthIn - a.lengthIn),
+    ))
   test('kerfs count between pieces only', () => {
     expect(usedIn([60, 60], 0.125)).toBe(120.125)
     expect(usedIn([120], 0.125)).toBe(120)
     expect(usedIn([], 0.125)).toBe(0)
   })
   test('a pattern leaves no room for another piece', () => {
-    const demands = [{ lengthIn: 70, count: 5 }, { lengthIn: 40, count: 5 }]
-    for (const p of cutPatterns(demands, STOCK, 0.125).patterns) for (const [i, d] of demands.entries()) if (p.takes[i] < d.count) expect(p.offcutIn).toBeLessThan(d.lengthIn + 0.125)
+    const demands = [
+      { lengthIn: 70, count: 5 },
+      { lengthIn: 40, count: 5 },
+    ]
+    for (const p of cutPatterns(demands, STOCK, 0.125).patterns)
+      for (const [i, d] of demands.entries())
+        if (p.takes[i] < d.count) expect(p.offcutIn).toBeLessThan(d.lengthIn + 0.125)
   })
-  test('a piece longer than every board: no plan', () => expect(firstFit([{ lengthIn: 300, count: 1 }], STOCK, 0.125)).toBeNull())
+  test('a piece longer than every board: no plan', () =>
+    expect(firstFit([{ lengthIn: 300, count: 1 }], STOCK, 0.125)).toBeNull())
   test('the problem as text names every piece and every pattern once', () => {
     const demands = [{ lengthIn: 70, count: 3 }]
     const { patterns } = cutPatterns(demands, STOCK, 0.125)
@@ -28,10 +51,26 @@ describe('cutting plans', () => {
   /** Cheapest plan by trying everything: only for a few pieces. */
   const brute = (pieces: readonly number[], kerf: number): number => {
     let best = Infinity
-    const price = (lengths: readonly number[]) => { const used = usedIn(lengths, kerf); const s = STOCK.find((q) => q.lengthIn >= used - 1e-6); return s ? s.price : Infinity }
+    const price = (lengths: readonly number[]) => {
+      const used = usedIn(lengths, kerf)
+      const s = STOCK.find((q) => q.lengthIn >= used - 1e-6)
+      return s ? s.price : Infinity
+    }
     const walk = (i: number, boards: number[][]) => {
-      if (i === pieces.length) { best = Math.min(best, boards.reduce((t, b) => t + price(b), 0)); return }
-      for (let k = 0; k <= boards.length; k++) { const next = boards.map((b) => [...b]); if (k === boards.length) next.push([]); next[k].push(pieces[i]); if (price(next[k]) < Infinity) walk(i + 1, next); if (k === boards.length) break }
+      if (i === pieces.length) {
+        best = Math.min(
+          best,
+          boards.reduce((t, b) => t + price(b), 0),
+        )
+        return
+      }
+      for (let k = 0; k <= boards.length; k++) {
+        const next = boards.map((b) => [...b])
+        if (k === boards.length) next.push([])
+        next[k].push(pieces[i])
+        if (price(next[k]) < Infinity) walk(i + 1, next)
+        if (k === boards.length) break
+      }
     }
     walk(0, [])
     return best
@@ -48,16 +87,33 @@ describe('cutting plans', () => {
     expect(plan?.proved).toBe(true)
   })
   test('every piece is cut, no board is overfilled, and no plan is over one board above the bound on long stock', async () => {
-    await fc.assert(fc.asyncProperty(fc.array(fc.record({ lengthIn: fc.integer({ min: 20, max: 200 }), count: fc.integer({ min: 1, max: 9 }) }), { minLength: 1, maxLength: 6 }), async (list) => {
-      const demands: CutDemand[] = [...new Map(list.map((d) => [d.lengthIn, d])).values()]
-      const plan = await planCuts({ demands, stock: [{ lengthIn: 240, price: 20 }], kerfIn: 0.125 })
-      if (!plan) throw new Error('no plan')
-      demands.forEach((d, i) => expect(plan.boards.reduce((t, b) => t + b.count * b.pattern.takes[i], 0)).toBe(d.count))
-      for (const b of plan.boards) expect(usedIn(b.pattern.takes.flatMap((n, i) => Array.from({ length: n }, () => demands[i].lengthIn)), 0.125)).toBeLessThanOrEqual(b.pattern.stockIn + 1e-6)
-      expect(plan.count).toBeGreaterThanOrEqual(boardBound(demands, [{ lengthIn: 240, price: 20 }], 0.125))
-      const rough = firstFit(demands, [{ lengthIn: 240, price: 20 }], 0.125)
-      expect(plan.count).toBeLessThanOrEqual(rough?.count ?? 0)
-    }), { numRuns: 25 })
+    await fc.assert(
+      fc.asyncProperty(
+        fc.array(fc.record({ lengthIn: fc.integer({ min: 20, max: 200 }), count: fc.integer({ min: 1, max: 9 }) }), {
+          minLength: 1,
+          maxLength: 6,
+        }),
+        async (list) => {
+          const demands: CutDemand[] = [...new Map(list.map((d) => [d.lengthIn, d])).values()]
+          const plan = await planCuts({ demands, stock: [{ lengthIn: 240, price: 20 }], kerfIn: 0.125 })
+          if (!plan) throw new Error('no plan')
+          demands.forEach((d, i) =>
+            expect(plan.boards.reduce((t, b) => t + b.count * b.pattern.takes[i], 0)).toBe(d.count),
+          )
+          for (const b of plan.boards)
+            expect(
+              usedIn(
+                b.pattern.takes.flatMap((n, i) => Array.from({ length: n }, () => demands[i].lengthIn)),
+                0.125,
+              ),
+            ).toBeLessThanOrEqual(b.pattern.stockIn + 1e-6)
+          expect(plan.count).toBeGreaterThanOrEqual(boardBound(demands, [{ lengthIn: 240, price: 20 }], 0.125))
+          const rough = firstFit(demands, [{ lengthIn: 240, price: 20 }], 0.125)
+          expect(plan.count).toBeLessThanOrEqual(rough?.count ?? 0)
+        },
+      ),
+      { numRuns: 25 },
+    )
   })
 })
 
@@ -71,16 +127,25 @@ describe('build card of a column', () => {
     expect(c.seatIn).toBe(228)
     expect(c.plies.map((p) => p.pieces.at(-1)?.toIn)).toEqual([234, 228, 234])
   })
-  test('without joints every ply is one treated board', () => expect(buildCard(b, post, 60, [post.id]).plies.every((p) => p.pieces.length === 1 && p.pieces[0].treated)).toBe(true))
+  test('without joints every ply is one treated board', () =>
+    expect(buildCard(b, post, 60, [post.id]).plies.every((p) => p.pieces.length === 1 && p.pieces[0].treated)).toBe(
+      true,
+    ))
   test('with joints: staggered, treated below, never lower than 16 in. above grade', () => {
-    const c = buildCard({ ...b, post: { ...b.post, splice: { fromIn: 10, toIn: 90, efficiency: null } } }, post, 60, [post.id])
+    const c = buildCard({ ...b, post: { ...b.post, splice: { fromIn: 10, toIn: 90, efficiency: null } } }, post, 60, [
+      post.id,
+    ])
     const joints = c.plies.map((p) => p.pieces[0].toIn)
     expect(Math.min(...joints)).toBeGreaterThanOrEqual(76)
     expect(Math.abs(joints[1] - joints[0])).toBeGreaterThanOrEqual(24)
     expect(c.plies.every((p) => p.pieces[0].treated && !p.pieces[1].treated)).toBe(true)
     expect(c.problem).toBeNull()
   })
-  test('a splice zone too short for staggered joints says so', () => expect(buildCard({ ...b, post: { ...b.post, splice: { fromIn: 20, toIn: 40, efficiency: null } } }, post, 60, [post.id]).problem).toMatch(/apart/))
+  test('a splice zone too short for staggered joints says so', () =>
+    expect(
+      buildCard({ ...b, post: { ...b.post, splice: { fromIn: 20, toIn: 40, efficiency: null } } }, post, 60, [post.id])
+        .problem,
+    ).toMatch(/apart/))
   test('nails run on the template from the foot; half from each face', () => {
     const { nails } = buildCard(b, post, 60, [post.id])
     expect(nails?.marksIn[0]).toBe(3.5)
@@ -90,6 +155,9 @@ describe('build card of a column', () => {
     const gable = d.ok ? d.value.posts.find((p) => p.kind === 'gable') : undefined
     if (!gable) throw new Error('no gable post')
     expectNear(buildCard(b, gable, 60, [gable.id]).bevelDeg, 18.43, 1e-3)
-    expect(buildCard({ ...b, post: { ...b.post, section: '6x6' } }, post, 60, [post.id])).toMatchObject({ nails: null, plies: [{ pieces: [{ treated: true }] }] })
+    expect(buildCard({ ...b, post: { ...b.post, section: '6x6' } }, post, 60, [post.id])).toMatchObject({
+      nails: null,
+      plies: [{ pieces: [{ treated: true }] }],
+    })
   })
 })

@@ -1,35 +1,70 @@
 /** Pieces of one length, and boards to cut them from. Lengths in inches; `kerfIn` lost at each cut. */
-export interface CutDemand { readonly lengthIn: number; readonly count: number }
-export interface StockBoard { readonly lengthIn: number; readonly price: number }
-export interface CutPattern { readonly stockIn: number; readonly price: number; /** Pieces of each demand, by its order. */ readonly takes: readonly number[]; readonly offcutIn: number }
-export interface CutPlan { readonly boards: readonly { readonly pattern: CutPattern; readonly count: number }[]; readonly count: number; readonly price: number; readonly offcutIn: number; readonly wastePct: number; readonly lowerBound: number; readonly proved: boolean }
+export interface CutDemand {
+  readonly lengthIn: number
+  readonly count: number
+}
+export interface StockBoard {
+  readonly lengthIn: number
+  readonly price: number
+}
+export interface CutPattern {
+  readonly stockIn: number
+  readonly price: number
+  /** Pieces of each demand, by its order. */ readonly takes: readonly number[]
+  readonly offcutIn: number
+}
+export interface CutPlan {
+  readonly boards: readonly { readonly pattern: CutPattern; readonly count: number }[]
+  readonly count: number
+  readonly price: number
+  readonly offcutIn: number
+  readonly wastePct: number
+  readonly lowerBound: number
+  readonly proved: boolean
+}
 
 const FIT = 1e-6
 /** Most patterns that are listed; beyond it the shorter stock is left to the heuristic. */
 export const MOST_PATTERNS = 6000
 
 /** Whether pieces fit a board: lengths and a kerf between each. */
-export const usedIn = (lengths: readonly number[], kerfIn: number): number => lengths.reduce((t, l) => t + l, 0) + Math.max(0, lengths.length - 1) * kerfIn
+export const usedIn = (lengths: readonly number[], kerfIn: number): number =>
+  lengths.reduce((t, l) => t + l, 0) + Math.max(0, lengths.length - 1) * kerfIn
 
 /** Every way to cut one board of each stock length that leaves no room for another piece (maximal patterns), longest pieces first. */
-export function cutPatterns(demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number): { readonly patterns: readonly CutPattern[]; readonly whole: boolean } {
+export function cutPatterns(
+  demands: readonly CutDemand[],
+  stock: readonly StockBoard[],
+  kerfIn: number,
+): { readonly patterns: readonly CutPattern[]; readonly whole: boolean } {
   const patterns: CutPattern[] = []
   let whole = true
   const order = demands.map((_, i) => i).sort((a, b) => demands[b].lengthIn - demands[a].lengthIn)
   for (const s of stock) {
     const takes = demands.map(() => 0)
     const walk = (k: number, left: number) => {
-      if (patterns.length >= MOST_PATTERNS) { whole = false; return }
+      if (patterns.length >= MOST_PATTERNS) {
+        whole = false
+        return
+      }
       if (k === order.length) {
-        const room = order.some((i) => takes[i] < demands[i].count && demands[i].lengthIn + (takes.some((t) => t > 0) ? kerfIn : 0) <= left + FIT)
-        if (!room && takes.some((t) => t > 0)) patterns.push({ stockIn: s.lengthIn, price: s.price, takes: [...takes], offcutIn: Math.max(0, left) })
+        const room = order.some(
+          (i) =>
+            takes[i] < demands[i].count && demands[i].lengthIn + (takes.some((t) => t > 0) ? kerfIn : 0) <= left + FIT,
+        )
+        if (!room && takes.some((t) => t > 0))
+          patterns.push({ stockIn: s.lengthIn, price: s.price, takes: [...takes], offcutIn: Math.max(0, left) })
         return
       }
       const i = order[k]
       const first = !takes.some((t) => t > 0)
       const need = demands[i].lengthIn
       let most = 0
-      for (let n = 1; n <= demands[i].count; n++) { const used = n * need + (n - 1) * kerfIn + (first ? 0 : kerfIn); if (used <= left + FIT) most = n; else break }
+      for (let n = 1; n <= demands[i].count; n++) {
+        const used = n * need + (n - 1) * kerfIn + (first ? 0 : kerfIn)
+        if (used <= left + FIT) most = n
+        else break
+      }
       for (let n = most; n >= 0; n--) {
         takes[i] = n
         walk(k + 1, n === 0 ? left : left - n * need - (n - 1) * kerfIn - (first ? 0 : kerfIn))
@@ -54,29 +89,65 @@ export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoa
   const sorted = [...stock].sort((a, b) => b.lengthIn - a.lengthIn)
   const longest = sorted[0]
   if (!longest || demands.some((d) => d.lengthIn > longest.lengthIn + FIT)) return null
-  const pieces = demands.flatMap((d, i) => Array.from({ length: d.count }, () => i)).sort((a, b) => demands[b].lengthIn - demands[a].lengthIn)
+  const pieces = demands
+    .flatMap((d, i) => Array.from({ length: d.count }, () => i))
+    .sort((a, b) => demands[b].lengthIn - demands[a].lengthIn)
   const open: { takes: number[]; lengths: number[] }[] = []
   for (const i of pieces) {
-    const fit = open.find((o) => usedIn([...o.lengths, demands[i].lengthIn], kerfIn) <= longest.lengthIn + FIT) ?? (() => { const o = { takes: demands.map(() => 0), lengths: [] as number[] }; open.push(o); return o })()
+    const fit =
+      open.find((o) => usedIn([...o.lengths, demands[i].lengthIn], kerfIn) <= longest.lengthIn + FIT) ??
+      (() => {
+        const o = { takes: demands.map(() => 0), lengths: [] as number[] }
+        open.push(o)
+        return o
+      })()
     fit.takes[i]++
     fit.lengths.push(demands[i].lengthIn)
   }
-  return planOf(open.map((o) => {
-    const used = usedIn(o.lengths, kerfIn)
-    const board = [...sorted].reverse().find((s) => s.lengthIn + FIT >= used) ?? longest
-    return { pattern: { stockIn: board.lengthIn, price: board.price, takes: o.takes, offcutIn: board.lengthIn - used }, count: 1 }
-  }), demands, stock, kerfIn, false)
+  return planOf(
+    open.map((o) => {
+      const used = usedIn(o.lengths, kerfIn)
+      const board = [...sorted].reverse().find((s) => s.lengthIn + FIT >= used) ?? longest
+      return {
+        pattern: { stockIn: board.lengthIn, price: board.price, takes: o.takes, offcutIn: board.lengthIn - used },
+        count: 1,
+      }
+    }),
+    demands,
+    stock,
+    kerfIn,
+    false,
+  )
 }
 
 /** Puts boards together as a plan, like ones counted together. */
-export function planOf(list: readonly { readonly pattern: CutPattern; readonly count: number }[], demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number, proved: boolean): CutPlan {
+export function planOf(
+  list: readonly { readonly pattern: CutPattern; readonly count: number }[],
+  demands: readonly CutDemand[],
+  stock: readonly StockBoard[],
+  kerfIn: number,
+  proved: boolean,
+): CutPlan {
   const by = new Map<string, { pattern: CutPattern; count: number }>()
-  for (const q of list) { const key = `${q.pattern.stockIn}|${q.pattern.takes.join(',')}`; const has = by.get(key); by.set(key, { pattern: q.pattern, count: (has?.count ?? 0) + q.count }) }
+  for (const q of list) {
+    const key = `${q.pattern.stockIn}|${q.pattern.takes.join(',')}`
+    const has = by.get(key)
+    by.set(key, { pattern: q.pattern, count: (has?.count ?? 0) + q.count })
+  }
   const boards = [...by.values()].sort((a, b) => b.pattern.stockIn - a.pattern.stockIn || b.count - a.count)
-  const sum = (f: (b: { pattern: CutPattern; count: number }) => number) => boards.reduce((t, b) => t + f(b) * b.count, 0)
+  const sum = (f: (b: { pattern: CutPattern; count: number }) => number) =>
+    boards.reduce((t, b) => t + f(b) * b.count, 0)
   const bought = sum((b) => b.pattern.stockIn)
   const need = demands.reduce((t, d) => t + d.count * d.lengthIn, 0)
-  return { boards, count: boards.reduce((t, b) => t + b.count, 0), price: sum((b) => b.pattern.price), offcutIn: sum((b) => b.pattern.offcutIn), wastePct: bought > 0 ? (1 - need / bought) * 100 : 0, lowerBound: boardBound(demands, stock, kerfIn), proved }
+  return {
+    boards,
+    count: boards.reduce((t, b) => t + b.count, 0),
+    price: sum((b) => b.pattern.price),
+    offcutIn: sum((b) => b.pattern.offcutIn),
+    wastePct: bought > 0 ? (1 - need / bought) * 100 : 0,
+    lowerBound: boardBound(demands, stock, kerfIn),
+    proved,
+  }
 }
 
 /**
@@ -85,13 +156,19 @@ export function planOf(list: readonly { readonly pattern: CutPattern; readonly c
  */
 export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[], relaxed = false): string {
   const term = (i: number, v: number) => `${v} x${i}`
-  const cover = demands.map((d, k) => ` c${k}: ${patterns.flatMap((p, i) => (p.takes[k] ? [term(i, p.takes[k])] : [])).join(' + ')} >= ${d.count}`)
+  const cover = demands.map(
+    (d, k) =>
+      ` c${k}: ${patterns.flatMap((p, i) => (p.takes[k] ? [term(i, p.takes[k])] : [])).join(' + ')} >= ${d.count}`,
+  )
   return `Minimize\n obj: ${patterns.map((p, i) => term(i, relaxed ? 1 : Math.round(p.price * 1000) / 1000)).join(' + ')}\nSubject To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`
 }
 
 /** Like lengths to the sixteenth counted together, longest first. */
 export function countLengths(lengthsIn: readonly number[]): CutDemand[] {
   const by = new Map<number, number>()
-  for (const l of lengthsIn) { const n = Math.ceil(l * 16 - 1e-6); by.set(n, (by.get(n) ?? 0) + 1) }
+  for (const l of lengthsIn) {
+    const n = Math.ceil(l * 16 - 1e-6)
+    by.set(n, (by.get(n) ?? 0) + 1)
+  }
   return [...by].sort((a, b) => b[0] - a[0]).map(([n, count]) => ({ lengthIn: n / 16, count }))
 }

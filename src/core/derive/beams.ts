@@ -13,8 +13,17 @@ const LABEL = { carrier: 'Truss carriers', header: 'Headers over left-out posts'
 export const HEADER_SAG_IN = 0.375
 
 /** Loads at the trusses of one beam for one factor set, lb; its own weight with the dead load. */
-function loadsOf(beam: EaveBeam, reactions: readonly RoofLoads[], pick: (l: RoofLoads) => number, ownPlf: number): SpanLoads {
-  return { lengthIn: beam.spanIn, points: beam.trusses.map(({ truss, atIn }) => ({ atIn, lb: pick(reactions[truss.n - 1]), name: `T${truss.n}` })), lines: ownPlf ? [uniform(beam.spanIn, ownPlf)] : [] }
+function loadsOf(
+  beam: EaveBeam,
+  reactions: readonly RoofLoads[],
+  pick: (l: RoofLoads) => number,
+  ownPlf: number,
+): SpanLoads {
+  return {
+    lengthIn: beam.spanIn,
+    points: beam.trusses.map(({ truss, atIn }) => ({ atIn, lb: pick(reactions[truss.n - 1]), name: `T${truss.n}` })),
+    lines: ownPlf ? [uniform(beam.spanIn, ownPlf)] : [],
+  }
 }
 
 /** The member a carrier or header is, with every combination at the trusses' real places. Trusses hold its top edge where they stand; under uplift the lower edge is free over the span. */
@@ -23,25 +32,65 @@ export function beamMember(b: Building, beam: EaveBeam, reactions: readonly Roof
   const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, b.grades)
   const stops = [0, ...beam.trusses.map((t) => t.atIn), beam.spanIn]
   const luIn = stops.slice(1).reduce((m, x, i) => Math.max(m, x - stops[i]), 0)
-  const make = (name: string, duration: number, pick: (l: RoofLoads) => number, ownFactor: number, lu: number): SpanCase => ({ name, duration, luIn: lu, loads: loadsOf(beam, reactions, pick, own * ownFactor) })
+  const make = (
+    name: string,
+    duration: number,
+    pick: (l: RoofLoads) => number,
+    ownFactor: number,
+    lu: number,
+  ): SpanCase => ({ name, duration, luIn: lu, loads: loadsOf(beam, reactions, pick, own * ownFactor) })
   return {
-    id: beam.kind, title: `${LABEL[beam.kind]}, ${beam.id}`, stage: 'roof', group: 'beam', subjects: [beam.from.id, beam.to.id], plies: spec.plies, size: spec.size, lumber: spec.lumber, own: b.grades, flat: false, spaceIn: 99, shortcut: b.edgeShortcut, together: spec.sides === 'both' ? spec.plies / 2 : spec.plies,
+    id: beam.kind,
+    title: `${LABEL[beam.kind]}, ${beam.id}`,
+    stage: 'roof',
+    group: 'beam',
+    subjects: [beam.from.id, beam.to.id],
+    plies: spec.plies,
+    size: spec.size,
+    lumber: spec.lumber,
+    own: b.grades,
+    flat: false,
+    spaceIn: 99,
+    shortcut: b.edgeShortcut,
+    together: spec.sides === 'both' ? spec.plies / 2 : spec.plies,
     cases: [
-      make('D', 0.9, (l) => l.deadLb, 1, luIn), make('D+S', 1.15, (l) => l.deadLb + l.snowLb, 1, luIn), make('D+Lr', 1.25, (l) => l.deadLb + l.liveLb, 1, luIn),
-      make('D+0.75S+0.75(0.6W)', 1.6, (l) => l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb, 1, luIn),
+      make('D', 0.9, (l) => l.deadLb, 1, luIn),
+      make('D+S', 1.15, (l) => l.deadLb + l.snowLb, 1, luIn),
+      make('D+Lr', 1.25, (l) => l.deadLb + l.liveLb, 1, luIn),
+      make(
+        'D+0.75S+0.75(0.6W)',
+        1.6,
+        (l) => l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb,
+        1,
+        luIn,
+      ),
       make('0.6D+0.6W', 1.6, (l) => -upliftOf(l), 0.6, beam.spanIn),
     ],
     sags: [
-      { name: 'D+S', over: 240, loads: loadsOf(beam, reactions, (l) => l.deadLb + Math.max(l.snowLb, l.liveLb), own), ...(beam.kind === 'header' ? { mostIn: HEADER_SAG_IN } : {}) },
+      {
+        name: 'D+S',
+        over: 240,
+        loads: loadsOf(beam, reactions, (l) => l.deadLb + Math.max(l.snowLb, l.liveLb), own),
+        ...(beam.kind === 'header' ? { mostIn: HEADER_SAG_IN } : {}),
+      },
     ],
-    fix: beam.kind === 'header' ? 'A deeper header, more plies, or a narrower door.' : 'Deeper boards, more plies, a better grade, or posts closer together.',
+    fix:
+      beam.kind === 'header'
+        ? 'A deeper header, more plies, or a narrower door.'
+        : 'Deeper boards, more plies, a better grade, or posts closer together.',
   }
 }
 
 /** End reaction of a beam under its worst gravity, and its net uplift at one end, lb. */
-function endLoads(beam: EaveBeam, reactions: readonly RoofLoads[]): { readonly gravityLb: number; readonly upliftLb: number } {
+function endLoads(
+  beam: EaveBeam,
+  reactions: readonly RoofLoads[],
+): { readonly gravityLb: number; readonly upliftLb: number } {
   const share = (pick: (l: RoofLoads) => number) => {
-    const right = beam.trusses.reduce((t, { truss, atIn }) => t + (pick(reactions[truss.n - 1]) * atIn) / beam.spanIn, 0)
+    const right = beam.trusses.reduce(
+      (t, { truss, atIn }) => t + (pick(reactions[truss.n - 1]) * atIn) / beam.spanIn,
+      0,
+    )
     const total = beam.trusses.reduce((t, { truss }) => t + pick(reactions[truss.n - 1]), 0)
     return Math.max(right, total - right)
   }
@@ -49,7 +98,13 @@ function endLoads(beam: EaveBeam, reactions: readonly RoofLoads[]): { readonly g
 }
 
 /** Where a beam meets its post: bolts through the faces, or the seat of a notch; uplift is always on the bolts. */
-function seatChecks(b: Building, kind: 'carrier' | 'header', worst: EaveBeam, shared: boolean, reactions: readonly RoofLoads[]): Check[] {
+function seatChecks(
+  b: Building,
+  kind: 'carrier' | 'header',
+  worst: EaveBeam,
+  shared: boolean,
+  reactions: readonly RoofLoads[],
+): Check[] {
   const spec = b.roof[kind]
   const size = postSize(b.post)
   const v = boardValues(spec.lumber, boardSize(spec.size).nominal, b.grades)
@@ -60,25 +115,94 @@ function seatChecks(b: Building, kind: 'carrier' | 'header', worst: EaveBeam, sh
   const g = specificGravity(spec.lumber, b.grades)
   const perSide = both ? spec.plies / 2 : spec.plies
   const faceBolted = b.roof.truss.seat === 'face'
-  const strength = (duration: number) => boltStrength({
-    diameterIn: j.diameterIn, count: j.count, rows: j.count > 2 ? 2 : 1, double: both, mainIn: size.depthIn, sideIn: 1.5 * perSide, gMain: specificGravity(b.post.lumber, b.grades), gSide: g, mainThetaDeg: 0, sideThetaDeg: 90,
-    eaMain: (v?.e ?? 1.4e6) * size.areaIn2, eaSide: (v?.e ?? 1.4e6) * boardSize(spec.size).areaIn2 * spec.plies, spacingIn: 4 * j.diameterIn, endIn: 7 * j.diameterIn, edgeIn: 1.5 * j.diameterIn, duration, wet: b.joints.wetPosts,
-  })
+  const strength = (duration: number) =>
+    boltStrength({
+      diameterIn: j.diameterIn,
+      count: j.count,
+      rows: j.count > 2 ? 2 : 1,
+      double: both,
+      mainIn: size.depthIn,
+      sideIn: 1.5 * perSide,
+      gMain: specificGravity(b.post.lumber, b.grades),
+      gSide: g,
+      mainThetaDeg: 0,
+      sideThetaDeg: 90,
+      eaMain: (v?.e ?? 1.4e6) * size.areaIn2,
+      eaSide: (v?.e ?? 1.4e6) * boardSize(spec.size).areaIn2 * spec.plies,
+      spacingIn: 4 * j.diameterIn,
+      endIn: 7 * j.diameterIn,
+      edgeIn: 1.5 * j.diameterIn,
+      duration,
+      wet: b.joints.wetPosts,
+    })
   const head = { stage: 'roof' as const, group: 'joint' as const, subjects: [worst.from.id, worst.to.id] }
   const name = kind === 'carrier' ? 'Carriers' : 'Headers'
   const out: Check[] = []
   const down = end.gravityLb * ends
   if (faceBolted) {
     const s = strength(1.15)
-    out.push(s.problem ? notChecked(`${kind}-bolts`, `${name} bolted to posts`, 'roof', `Cannot be counted: ${s.problem}.`, 'Wider spacing or smaller bolts.') : makeCheck({ ...head, id: `${kind}-bolts`, title: `${name} bolted to posts`, demand: down, capacity: s.groupLb, unit: 'lb', combination: 'D+S', place: 'at a post', governs: `${Math.round(down).toLocaleString('en-US')} lb hang on ${j.count} bolts of ${j.diameterIn} in.`, fix: 'More or thicker bolts, or seat the beam in a notch so that wood carries it.', trace: () => s.trace }))
+    out.push(
+      s.problem
+        ? notChecked(
+            `${kind}-bolts`,
+            `${name} bolted to posts`,
+            'roof',
+            `Cannot be counted: ${s.problem}.`,
+            'Wider spacing or smaller bolts.',
+          )
+        : makeCheck({
+            ...head,
+            id: `${kind}-bolts`,
+            title: `${name} bolted to posts`,
+            demand: down,
+            capacity: s.groupLb,
+            unit: 'lb',
+            combination: 'D+S',
+            place: 'at a post',
+            governs: `${Math.round(down).toLocaleString('en-US')} lb hang on ${j.count} bolts of ${j.diameterIn} in.`,
+            fix: 'More or thicker bolts, or seat the beam in a notch so that wood carries it.',
+            trace: () => s.trace,
+          }),
+    )
   } else if (v) {
     const area = 1.5 * Math.min(spec.plies, size.plies > 1 ? size.plies - 1 : 1) * size.depthIn
-    out.push(makeCheck({ ...head, id: `${kind}-seat`, title: `${name} on their seats`, demand: down / area, capacity: v.fcPerp, unit: 'psi', combination: 'D+S', place: 'at a post', governs: `${Math.round(down).toLocaleString('en-US')} lb press the beam on a notch of ${sig(area)} in².`, fix: 'A wider seat, a bearing block, or a denser wood.', trace: () => [line('Bearing', 'R/(b·lb)', `${sig(down)}/${sig(area)}`, down / area, 'psi', 'NDS 2018 3.10.2'), line('Allowed', 'Fc⊥', sig(v.fcPerp), v.fcPerp, 'psi', v.table)] }))
+    out.push(
+      makeCheck({
+        ...head,
+        id: `${kind}-seat`,
+        title: `${name} on their seats`,
+        demand: down / area,
+        capacity: v.fcPerp,
+        unit: 'psi',
+        combination: 'D+S',
+        place: 'at a post',
+        governs: `${Math.round(down).toLocaleString('en-US')} lb press the beam on a notch of ${sig(area)} in².`,
+        fix: 'A wider seat, a bearing block, or a denser wood.',
+        trace: () => [
+          line('Bearing', 'R/(b·lb)', `${sig(down)}/${sig(area)}`, down / area, 'psi', 'NDS 2018 3.10.2'),
+          line('Allowed', 'Fc⊥', sig(v.fcPerp), v.fcPerp, 'psi', v.table),
+        ],
+      }),
+    )
   }
   if (end.upliftLb > 0) {
     const s = strength(1.6)
     const up = end.upliftLb * ends
-    out.push(makeCheck({ ...head, id: `${kind}-uplift`, title: `${name} held down`, demand: up, capacity: s.groupLb, unit: 'lb', combination: '0.6D+0.6W', place: 'at a post', governs: `Wind lifts the beam ${Math.round(up).toLocaleString('en-US')} lb off a post; ${j.count} bolts hold it.`, fix: 'More or thicker bolts.', trace: () => s.trace }))
+    out.push(
+      makeCheck({
+        ...head,
+        id: `${kind}-uplift`,
+        title: `${name} held down`,
+        demand: up,
+        capacity: s.groupLb,
+        unit: 'lb',
+        combination: '0.6D+0.6W',
+        place: 'at a post',
+        governs: `Wind lifts the beam ${Math.round(up).toLocaleString('en-US')} lb off a post; ${j.count} bolts hold it.`,
+        fix: 'More or thicker bolts.',
+        trace: () => s.trace,
+      }),
+    )
   }
   return out
 }
@@ -89,7 +213,11 @@ export function beamChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLo
   return (['carrier', 'header'] as const).flatMap((kind) => {
     const beams = plan.beams.filter((q) => q.kind === kind && q.trusses.length > 0)
     if (beams.length === 0) return []
-    const weight = (q: EaveBeam) => q.trusses.reduce((t, { truss, atIn }) => t + gravityOf(reactions[truss.n - 1]).gravityLb * Math.min(atIn, q.spanIn - atIn), 0)
+    const weight = (q: EaveBeam) =>
+      q.trusses.reduce(
+        (t, { truss, atIn }) => t + gravityOf(reactions[truss.n - 1]).gravityLb * Math.min(atIn, q.spanIn - atIn),
+        0,
+      )
     const worst = beams.reduce((a, q) => (weight(q) > weight(a) ? q : a))
     const out = spanChecks(beamMember(b, worst, reactions))
     if (out[0].state === 'not-checked') return out
@@ -114,41 +242,223 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const head = { stage: 'roof' as const, group: 'truss' as const, subjects: [] }
   const typed = t.reaction
   if (typed) {
-    const own = Math.max(...plan.trusses.map((q) => ((r.dead.maxPsf * 1 + r.snow.psPsf) * q.tributaryIn) / 12)) * (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / 12, 1e-9))
-    if (Math.abs(typed.gravityLb - own) > 0.1 * own) out.push(notChecked('truss-differs', 'Truss reaction differs from the loads here', 'roof', `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ${Math.round(own)} lb.`, 'Ask the truss maker which loads the drawing uses.'))
+    const own =
+      Math.max(...plan.trusses.map((q) => ((r.dead.maxPsf * 1 + r.snow.psPsf) * q.tributaryIn) / 12)) *
+      (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / 12, 1e-9))
+    if (Math.abs(typed.gravityLb - own) > 0.1 * own)
+      out.push(
+        notChecked(
+          'truss-differs',
+          'Truss reaction differs from the loads here',
+          'roof',
+          `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ${Math.round(own)} lb.`,
+          'Ask the truss maker which loads the drawing uses.',
+        ),
+      )
   }
-  out.push(notChecked('trusses', 'The trusses themselves', 'roof', `Their design is the truss maker’s. Give them: dead ${sig(r.dead.maxPsf)} psf, snow ${sig(r.snow.psPsf)} psf balanced${r.snow.unbalanced ? `, ${sig(r.snow.unbalanced.leewardPsf + r.snow.unbalanced.surchargePsf)} psf by the ridge unbalanced` : ''}, net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. apart${b.knee ? ', knee braces' : ''}.`, 'Truss drawings, and their bracing sheets on site.'))
-  if (!v) return [...out, notChecked('truss-seat', 'Truss seats', 'roof', `No design values are tabled for ${lumber}.`, 'Choose a tabled grade, or enter the values off its stamp.')]
+  out.push(
+    notChecked(
+      'trusses',
+      'The trusses themselves',
+      'roof',
+      `Their design is the truss maker’s. Give them: dead ${sig(r.dead.maxPsf)} psf, snow ${sig(r.snow.psPsf)} psf balanced${r.snow.unbalanced ? `, ${sig(r.snow.unbalanced.leewardPsf + r.snow.unbalanced.surchargePsf)} psf by the ridge unbalanced` : ''}, net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. apart${b.knee ? ', knee braces' : ''}.`,
+      'Truss drawings, and their bracing sheets on site.',
+    ),
+  )
+  if (!v)
+    return [
+      ...out,
+      notChecked(
+        'truss-seat',
+        'Truss seats',
+        'roof',
+        `No design values are tabled for ${lumber}.`,
+        'Choose a tabled grade, or enter the values off its stamp.',
+      ),
+    ]
   const rLb = gravity[heavy]
   // A block on the inner face lengthens the seat by its own thickness; its nails carry its share.
   const seatIn = size.depthIn + (t.blockNails > 0 ? 1.5 : 0)
-  const bearing = !onCarriers && t.seat === 'face' ? null : onCarriers ? 1.5 * t.plies * 1.5 * b.roof.carrier.plies : 1.5 * t.plies * seatIn
+  const bearing =
+    !onCarriers && t.seat === 'face'
+      ? null
+      : onCarriers
+        ? 1.5 * t.plies * 1.5 * b.roof.carrier.plies
+        : 1.5 * t.plies * seatIn
   if (bearing !== null) {
-    out.push(makeCheck({
-      ...head, id: 'truss-seat', title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats', demand: rLb / bearing, capacity: v.fcPerp, unit: 'psi', combination: 'D+S', place: `truss ${heavy + 1}`,
-      governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`, fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
-      trace: () => [gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]), line('Bearing', onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)', `${sig(rLb)}/${sig(bearing)}`, rLb / bearing, 'psi', 'NDS 2018 3.10.2'), line(`Allowed across the grain, ${lumber}`, 'Fc⊥; the truss chord is taken as the same species', sig(v.fcPerp), v.fcPerp, 'psi', v.table, v.verify)],
-    }))
+    out.push(
+      makeCheck({
+        ...head,
+        id: 'truss-seat',
+        title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats',
+        demand: rLb / bearing,
+        capacity: v.fcPerp,
+        unit: 'psi',
+        combination: 'D+S',
+        place: `truss ${heavy + 1}`,
+        governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`,
+        fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
+        trace: () => [
+          gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]),
+          line(
+            'Bearing',
+            onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
+            `${sig(rLb)}/${sig(bearing)}`,
+            rLb / bearing,
+            'psi',
+            'NDS 2018 3.10.2',
+          ),
+          line(
+            `Allowed across the grain, ${lumber}`,
+            'Fc⊥; the truss chord is taken as the same species',
+            sig(v.fcPerp),
+            v.fcPerp,
+            'psi',
+            v.table,
+            v.verify,
+          ),
+        ],
+      }),
+    )
     const blockNail = nailOf(b.joints.girt.nail)
     if (!onCarriers && t.blockNails > 0 && blockNail) {
       const share = (rLb * 1.5) / seatIn
-      const one = nailStrength({ nail: blockNail, sideIn: 1.5, mainIn: size.depthIn, gMain: v.g, gSide: v.g, duration: 1.15, wet: b.joints.wetPosts })
-      out.push(makeCheck({ ...head, group: 'joint', id: 'truss-block', title: 'Bearing blocks under the trusses', demand: share, capacity: one.lateralLb * t.blockNails, unit: 'lb', combination: 'D+S', place: `truss ${heavy + 1}`, governs: `The block takes ${Math.round(share)} lb of the seat; ${t.blockNails} ${blockNail.name} hold it to the post.`, fix: 'More nails in the block.', trace: () => [line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'), ...one.trace.slice(0, 2), line('All nails of the block', "n·Z'", `${t.blockNails} × ${sig(one.lateralLb)}`, one.lateralLb * t.blockNails, 'lb', 'NDS 2018 12.3')] }))
+      const one = nailStrength({
+        nail: blockNail,
+        sideIn: 1.5,
+        mainIn: size.depthIn,
+        gMain: v.g,
+        gSide: v.g,
+        duration: 1.15,
+        wet: b.joints.wetPosts,
+      })
+      out.push(
+        makeCheck({
+          ...head,
+          group: 'joint',
+          id: 'truss-block',
+          title: 'Bearing blocks under the trusses',
+          demand: share,
+          capacity: one.lateralLb * t.blockNails,
+          unit: 'lb',
+          combination: 'D+S',
+          place: `truss ${heavy + 1}`,
+          governs: `The block takes ${Math.round(share)} lb of the seat; ${t.blockNails} ${blockNail.name} hold it to the post.`,
+          fix: 'More nails in the block.',
+          trace: () => [
+            line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'),
+            ...one.trace.slice(0, 2),
+            line(
+              'All nails of the block',
+              "n·Z'",
+              `${t.blockNails} × ${sig(one.lateralLb)}`,
+              one.lateralLb * t.blockNails,
+              'lb',
+              'NDS 2018 12.3',
+            ),
+          ],
+        }),
+      )
     }
-    if (onCarriers && b.roof.carrier.plies === 2 && b.roof.carrier.sides === 'both') out.push(notChecked('truss-share', 'Sharing between the two carriers', 'roof', 'Each carrier takes half only if every truss seats on both. One that bears on one ply loads it double.', 'Check every seat while setting, shim where one is low.'))
+    if (onCarriers && b.roof.carrier.plies === 2 && b.roof.carrier.sides === 'both')
+      out.push(
+        notChecked(
+          'truss-share',
+          'Sharing between the two carriers',
+          'roof',
+          'Each carrier takes half only if every truss seats on both. One that bears on one ply loads it double.',
+          'Check every seat while setting, shim where one is low.',
+        ),
+      )
   }
   const bolts = b.joints.truss
   const g = specificGravity(b.post.lumber, b.grades)
   const double = t.seat === 'pocket' && size.plies > 2
-  const strength = (duration: number) => boltStrength({
-    diameterIn: bolts.diameterIn, count: bolts.count, rows: 1, double, mainIn: double ? 1.5 * t.plies : Math.max(1.5, size.widthIn - 1.5), sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * t.plies, gMain: g, gSide: g,
-    mainThetaDeg: double ? 90 : 0, sideThetaDeg: double ? 0 : 90, eaMain: v.e * 8.25, eaSide: v.e * 16.5, spacingIn: 4 * bolts.diameterIn, endIn: 4 * bolts.diameterIn, edgeIn: 1.5 * bolts.diameterIn, duration, wet: b.joints.wetPosts,
-  })
+  const strength = (duration: number) =>
+    boltStrength({
+      diameterIn: bolts.diameterIn,
+      count: bolts.count,
+      rows: 1,
+      double,
+      mainIn: double ? 1.5 * t.plies : Math.max(1.5, size.widthIn - 1.5),
+      sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * t.plies,
+      gMain: g,
+      gSide: g,
+      mainThetaDeg: double ? 90 : 0,
+      sideThetaDeg: double ? 0 : 90,
+      eaMain: v.e * 8.25,
+      eaSide: v.e * 16.5,
+      spacingIn: 4 * bolts.diameterIn,
+      endIn: 4 * bolts.diameterIn,
+      edgeIn: 1.5 * bolts.diameterIn,
+      duration,
+      wet: b.joints.wetPosts,
+    })
   if (!onCarriers) {
-    if (t.seat === 'face') { const s = strength(1.15); out.push(makeCheck({ ...head, id: 'truss-bolts', title: 'Trusses bolted to post faces', demand: rLb, capacity: s.groupLb, unit: 'lb', combination: 'D+S', place: `truss ${heavy + 1}`, governs: `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. in single shear.`, fix: 'Seat the truss in a pocket or notch so that wood carries it.', trace: () => s.trace })) }
+    if (t.seat === 'face') {
+      const s = strength(1.15)
+      out.push(
+        makeCheck({
+          ...head,
+          id: 'truss-bolts',
+          title: 'Trusses bolted to post faces',
+          demand: rLb,
+          capacity: s.groupLb,
+          unit: 'lb',
+          combination: 'D+S',
+          place: `truss ${heavy + 1}`,
+          governs: `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. in single shear.`,
+          fix: 'Seat the truss in a pocket or notch so that wood carries it.',
+          trace: () => s.trace,
+        }),
+      )
+    }
     const s = strength(1.6)
-    out.push(makeCheck({ ...head, id: 'truss-uplift', title: 'Trusses held down', demand: Math.max(0, up[lifted]), capacity: s.groupLb, unit: 'lb', combination: '0.6D+0.6W', place: `truss ${lifted + 1}`, governs: up[lifted] <= 0 ? 'Dead load alone holds the trusses down.' : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`, fix: 'More or thicker bolts; keep the truss maker’s edge distances.', trace: () => s.trace }))
-  } else if (b.joints.rafterTieLb === null) out.push(notChecked('truss-ties', 'Ties of trusses to carriers', 'roof', `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not entered.`, 'Enter the rated uplift of the ties.'))
-  else out.push(makeCheck({ ...head, id: 'truss-ties', title: 'Ties of trusses to carriers', demand: Math.max(0, up[lifted]), capacity: b.joints.rafterTieLb, unit: 'lb', combination: '0.6D+0.6W', place: `truss ${lifted + 1}`, governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${b.joints.rafterTieLb} lb.`, fix: 'Stronger ties.', trace: () => [line('Rated tie', 'typed', sig(b.joints.rafterTieLb ?? 0), b.joints.rafterTieLb ?? 0, 'lb', 'maker’s report')] }))
+    out.push(
+      makeCheck({
+        ...head,
+        id: 'truss-uplift',
+        title: 'Trusses held down',
+        demand: Math.max(0, up[lifted]),
+        capacity: s.groupLb,
+        unit: 'lb',
+        combination: '0.6D+0.6W',
+        place: `truss ${lifted + 1}`,
+        governs:
+          up[lifted] <= 0
+            ? 'Dead load alone holds the trusses down.'
+            : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
+        fix: 'More or thicker bolts; keep the truss maker’s edge distances.',
+        trace: () => s.trace,
+      }),
+    )
+  } else if (b.joints.rafterTieLb === null)
+    out.push(
+      notChecked(
+        'truss-ties',
+        'Ties of trusses to carriers',
+        'roof',
+        `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not entered.`,
+        'Enter the rated uplift of the ties.',
+      ),
+    )
+  else
+    out.push(
+      makeCheck({
+        ...head,
+        id: 'truss-ties',
+        title: 'Ties of trusses to carriers',
+        demand: Math.max(0, up[lifted]),
+        capacity: b.joints.rafterTieLb,
+        unit: 'lb',
+        combination: '0.6D+0.6W',
+        place: `truss ${lifted + 1}`,
+        governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${b.joints.rafterTieLb} lb.`,
+        fix: 'Stronger ties.',
+        trace: () => [
+          line('Rated tie', 'typed', sig(b.joints.rafterTieLb ?? 0), b.joints.rafterTieLb ?? 0, 'lb', 'maker’s report'),
+        ],
+      }),
+    )
   return out
 }

@@ -12,12 +12,29 @@ import type { SiteResults } from './siteResults'
 export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<Side, number> {
   const { row, relied } = lateral
   const total = row.loadLb.reduce((t, v) => t + v, 0)
-  const end = (i: 0 | 1) => relied === 'roof trusted' ? total / 2 : relied === 'roof checked' ? Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1]) : 0
+  const end = (i: 0 | 1) =>
+    relied === 'roof trusted'
+      ? total / 2
+      : relied === 'roof checked'
+        ? Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1])
+        : 0
   return { west: end(0), east: end(1), south: lateral.alongLb / 2, north: lateral.alongLb / 2 }
 }
 
 /** One line of braces in a wall: bay width, angle, length and forces. */
-export interface BraceLine { readonly side: Side; readonly shearLb: number; readonly bays: number; readonly bayIn: number; readonly heightIn: number; readonly alphaDeg: number; readonly lengthIn: number; readonly forceLb: number; readonly coupleLb: number; readonly stockIn: number; readonly between: string }
+export interface BraceLine {
+  readonly side: Side
+  readonly shearLb: number
+  readonly bays: number
+  readonly bayIn: number
+  readonly heightIn: number
+  readonly alphaDeg: number
+  readonly lengthIn: number
+  readonly forceLb: number
+  readonly coupleLb: number
+  readonly stockIn: number
+  readonly between: string
+}
 
 /** Braces of every wall that has them: paired bays next to the corners first, against the wind from both sides. */
 export function braceLines(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[]): BraceLine[] {
@@ -29,15 +46,45 @@ export function braceLines(b: Building, grid: Grid, lateral: Lateral, posts: rea
     const heightIn = b.heelIn - b.skirt.topIn
     const alpha = Math.atan(heightIn / bayIn)
     const force = shear[side] / b.bracing.baysPerWall / Math.cos(alpha)
-    const row = posts.filter((p) => (eave ? p.side === side && p.kind !== 'lean-to' : p.line === (side === 'west' ? 1 : grid.centresIn.length) && p.kind !== 'lean-to')).sort((p, q) => (eave ? p.x - q.x : p.y - q.y))
-    const first = row.slice(0, 2).map((p) => p.id).join('–')
-    const lastPair = row.slice(-2).map((p) => p.id).join('–')
+    const row = posts
+      .filter((p) =>
+        eave
+          ? p.side === side && p.kind !== 'lean-to'
+          : p.line === (side === 'west' ? 1 : grid.centresIn.length) && p.kind !== 'lean-to',
+      )
+      .sort((p, q) => (eave ? p.x - q.x : p.y - q.y))
+    const first = row
+      .slice(0, 2)
+      .map((p) => p.id)
+      .join('–')
+    const lastPair = row
+      .slice(-2)
+      .map((p) => p.id)
+      .join('–')
     // Both ends cut plumb between posts: the board bought is longer by d·tan α.
-    return { side, shearLb: shear[side], bays: b.bracing.baysPerWall, bayIn, heightIn, alphaDeg: (alpha * 180) / Math.PI, lengthIn: bayIn / Math.cos(alpha), forceLb: force, coupleLb: (shear[side] / b.bracing.baysPerWall) * (heightIn / bayIn), stockIn: bayIn / Math.cos(alpha) + boardSize(b.bracing.size).dIn * Math.tan(alpha), between: b.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first }
+    return {
+      side,
+      shearLb: shear[side],
+      bays: b.bracing.baysPerWall,
+      bayIn,
+      heightIn,
+      alphaDeg: (alpha * 180) / Math.PI,
+      lengthIn: bayIn / Math.cos(alpha),
+      forceLb: force,
+      coupleLb: (shear[side] / b.bracing.baysPerWall) * (heightIn / bayIn),
+      stockIn: bayIn / Math.cos(alpha) + boardSize(b.bracing.size).dIn * Math.tan(alpha),
+      between: b.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first,
+    }
   })
 }
 
-function braceChecks(b: Building, lines: readonly BraceLine[], names: Readonly<Record<Side, string>>, gapIn: number, upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number }): Check[] {
+function braceChecks(
+  b: Building,
+  lines: readonly BraceLine[],
+  names: Readonly<Record<Side, string>>,
+  gapIn: number,
+  upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number },
+): Check[] {
   const spec = b.bracing
   const size = boardSize(spec.size)
   const v = boardValues(spec.lumber, size.nominal, b.grades)
@@ -45,39 +92,222 @@ function braceChecks(b: Building, lines: readonly BraceLine[], names: Readonly<R
   return lines.flatMap((l): Check[] => {
     const id = `brace-${l.side}`
     const title = `${names[l.side]}: ${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
-    const head = { stage: 'bracing' as const, group: 'brace' as const, subjects: [], combination: '0.6W', place: l.between }
-    if (l.alphaDeg > 60.5) return [notChecked(id, title, 'bracing', `The braces would stand at ${sig(l.alphaDeg)}°: too steep to work.`, 'Brace a wider bay, or across two bays.')]
-    const trace: TraceLine[] = [line(`Shear in the wall, over ${l.bays} braced bay${l.bays === 1 ? '' : 's'}`, 'V', sig(l.shearLb), l.shearLb, 'lb', 'ASCE 7-16 2.4.1 (5)'), line('Force in one brace', 'T = V/cosα', `${sig(l.shearLb / l.bays)}/cos(${sig(l.alphaDeg)}°)`, l.forceLb, 'lb', 'statics')]
-    if (spec.walls === 'straps') {
-      if (spec.strapLb === null) return [notChecked(id, title, 'bracing', `Each strap carries ${Math.round(l.forceLb)} lb; its rating is not entered. Straps only pull: both diagonals are needed.`, 'Enter the rated strap with its fixings.')]
-      return [makeCheck({ ...head, id, title, demand: l.forceLb, capacity: spec.strapLb, unit: 'lb', governs: `Each strap pulls ${Math.round(l.forceLb)} lb; both diagonals are needed.`, fix: 'More braced bays, or a heavier strap.', trace: () => [...trace, line('Rated strap', 'typed', sig(spec.strapLb ?? 0), spec.strapLb ?? 0, 'lb', 'maker’s report')] })]
+    const head = {
+      stage: 'bracing' as const,
+      group: 'brace' as const,
+      subjects: [],
+      combination: '0.6W',
+      place: l.between,
     }
-    if (!v || !nail) return [notChecked(id, title, 'bracing', v ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`, 'Choose from the lists.')]
-    const one = nailStrength({ nail, sideIn: 1.5, mainIn: postSize(b.post).depthIn, gMain: specificGravity(b.post.lumber, b.grades), gSide: specificGravity(spec.lumber, b.grades), duration: 1.6, wet: b.joints.wetPosts })
+    if (l.alphaDeg > 60.5)
+      return [
+        notChecked(
+          id,
+          title,
+          'bracing',
+          `The braces would stand at ${sig(l.alphaDeg)}°: too steep to work.`,
+          'Brace a wider bay, or across two bays.',
+        ),
+      ]
+    const trace: TraceLine[] = [
+      line(
+        `Shear in the wall, over ${l.bays} braced bay${l.bays === 1 ? '' : 's'}`,
+        'V',
+        sig(l.shearLb),
+        l.shearLb,
+        'lb',
+        'ASCE 7-16 2.4.1 (5)',
+      ),
+      line(
+        'Force in one brace',
+        'T = V/cosα',
+        `${sig(l.shearLb / l.bays)}/cos(${sig(l.alphaDeg)}°)`,
+        l.forceLb,
+        'lb',
+        'statics',
+      ),
+    ]
+    if (spec.walls === 'straps') {
+      if (spec.strapLb === null)
+        return [
+          notChecked(
+            id,
+            title,
+            'bracing',
+            `Each strap carries ${Math.round(l.forceLb)} lb; its rating is not entered. Straps only pull: both diagonals are needed.`,
+            'Enter the rated strap with its fixings.',
+          ),
+        ]
+      return [
+        makeCheck({
+          ...head,
+          id,
+          title,
+          demand: l.forceLb,
+          capacity: spec.strapLb,
+          unit: 'lb',
+          governs: `Each strap pulls ${Math.round(l.forceLb)} lb; both diagonals are needed.`,
+          fix: 'More braced bays, or a heavier strap.',
+          trace: () => [
+            ...trace,
+            line('Rated strap', 'typed', sig(spec.strapLb ?? 0), spec.strapLb ?? 0, 'lb', 'maker’s report'),
+          ],
+        }),
+      ]
+    }
+    if (!v || !nail)
+      return [
+        notChecked(
+          id,
+          title,
+          'bracing',
+          v ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`,
+          'Choose from the lists.',
+        ),
+      ]
+    const one = nailStrength({
+      nail,
+      sideIn: 1.5,
+      mainIn: postSize(b.post).depthIn,
+      gMain: specificGravity(b.post.lumber, b.grades),
+      gSide: specificGravity(spec.lumber, b.grades),
+      duration: 1.6,
+      wet: b.joints.wetPosts,
+    })
     const nails = one.lateralLb * spec.nails
     const wood = v.ft * 1.6 * size.areaIn2
-    const out = [makeCheck({ ...head, id, title, demand: l.forceLb, capacity: Math.min(nails, wood), unit: 'lb', governs: `Each brace pulls ${Math.round(l.forceLb)} lb; ${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`, fix: 'More nails, or more braced bays.', trace: () => [...trace, ...one.trace.slice(0, 2), line('Nails at one end', "n·Z'", `${spec.nails} × ${sig(one.lateralLb)}`, nails, 'lb', 'NDS 2018 12.3'), line('The board in tension', "Ft'·A", `${sig(v.ft)} × 1.6 × ${sig(size.areaIn2)}`, wood, 'lb', 'NDS 2018 3.8')] })]
+    const out = [
+      makeCheck({
+        ...head,
+        id,
+        title,
+        demand: l.forceLb,
+        capacity: Math.min(nails, wood),
+        unit: 'lb',
+        governs: `Each brace pulls ${Math.round(l.forceLb)} lb; ${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`,
+        fix: 'More nails, or more braced bays.',
+        trace: () => [
+          ...trace,
+          ...one.trace.slice(0, 2),
+          line('Nails at one end', "n·Z'", `${spec.nails} × ${sig(one.lateralLb)}`, nails, 'lb', 'NDS 2018 12.3'),
+          line(
+            'The board in tension',
+            "Ft'·A",
+            `${sig(v.ft)} × 1.6 × ${sig(size.areaIn2)}`,
+            wood,
+            'lb',
+            'NDS 2018 3.8',
+          ),
+        ],
+      }),
+    ]
     if (spec.walls === 'single-boards') {
       const le = Math.min(l.lengthIn / 2, gapIn / Math.sin((l.alphaDeg * Math.PI) / 180)) / size.bIn
       const c = columnStability({ slenderness: le, eMinPsi: v.eMin, fcStarPsi: v.fc * 1.6 })
-      if (Number.isNaN(c.cp)) out.push(notChecked(`${id}-push`, `${title} pushed`, 'bracing', `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other side has nothing.`, 'X braces, or nail it at every girt.'))
-      else out.push(makeCheck({ ...head, id: `${id}-push`, title: `${title} pushed`, demand: l.forceLb, capacity: v.fc * 1.6 * c.cp * size.areaIn2, unit: 'lb', governs: `Wind from the other side pushes it with ${Math.round(l.forceLb)} lb, held at every girt.`, fix: 'X braces.', trace: () => [...trace, line('Slenderness, held at every girt', 'le/d', `${sig(le * size.bIn)}/${sig(size.bIn)}`, le, '', 'NDS 2018 3.7.1'), line('Stability', 'CP at le/d', sig(c.cp), c.cp, '', 'NDS 2018 3.7.1.5'), line('Allowed', "Fc·CD·CP·A", `${sig(v.fc)} × 1.6 × ${sig(c.cp)} × ${sig(size.areaIn2)}`, v.fc * 1.6 * c.cp * size.areaIn2, 'lb', 'NDS 2018 3.7.1')] }))
+      if (Number.isNaN(c.cp))
+        out.push(
+          notChecked(
+            `${id}-push`,
+            `${title} pushed`,
+            'bracing',
+            `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other side has nothing.`,
+            'X braces, or nail it at every girt.',
+          ),
+        )
+      else
+        out.push(
+          makeCheck({
+            ...head,
+            id: `${id}-push`,
+            title: `${title} pushed`,
+            demand: l.forceLb,
+            capacity: v.fc * 1.6 * c.cp * size.areaIn2,
+            unit: 'lb',
+            governs: `Wind from the other side pushes it with ${Math.round(l.forceLb)} lb, held at every girt.`,
+            fix: 'X braces.',
+            trace: () => [
+              ...trace,
+              line(
+                'Slenderness, held at every girt',
+                'le/d',
+                `${sig(le * size.bIn)}/${sig(size.bIn)}`,
+                le,
+                '',
+                'NDS 2018 3.7.1',
+              ),
+              line('Stability', 'CP at le/d', sig(c.cp), c.cp, '', 'NDS 2018 3.7.1.5'),
+              line(
+                'Allowed',
+                'Fc·CD·CP·A',
+                `${sig(v.fc)} × 1.6 × ${sig(c.cp)} × ${sig(size.areaIn2)}`,
+                v.fc * 1.6 * c.cp * size.areaIn2,
+                'lb',
+                'NDS 2018 3.7.1',
+              ),
+            ],
+          }),
+        )
     }
     const u = upliftAt(isEave(l.side) ? ['eave', 'corner'] : ['gable', 'corner'])
-    out.push(makeCheck({ ...head, id: `${id}-couple`, title: `${names[l.side]}: braced posts held down`, demand: Math.max(0, u.demandLb) + l.coupleLb, capacity: Math.max(u.capacityLb, 1e-9), unit: 'lb', governs: `The braces lift their post by ${Math.round(l.coupleLb)} lb besides the roof’s uplift.`, fix: 'Lower force by more braced bays; a wider or deeper collar.', trace: () => [...trace, line('Couple at the posts', 'V·H/s', `${sig(l.shearLb / l.bays)} × ${sig(l.heightIn)}/${sig(l.bayIn)}`, l.coupleLb, 'lb', 'statics'), line('Roof uplift there', 'T', sig(u.demandLb), u.demandLb, 'lb', 'ASCE 7-16 2.4.1 (7)'), line('What the hole holds', 'see its uplift', sig(u.capacityLb), u.capacityLb, 'lb', 'see the hole’s uplift')] }))
+    out.push(
+      makeCheck({
+        ...head,
+        id: `${id}-couple`,
+        title: `${names[l.side]}: braced posts held down`,
+        demand: Math.max(0, u.demandLb) + l.coupleLb,
+        capacity: Math.max(u.capacityLb, 1e-9),
+        unit: 'lb',
+        governs: `The braces lift their post by ${Math.round(l.coupleLb)} lb besides the roof’s uplift.`,
+        fix: 'Lower force by more braced bays; a wider or deeper collar.',
+        trace: () => [
+          ...trace,
+          line(
+            'Couple at the posts',
+            'V·H/s',
+            `${sig(l.shearLb / l.bays)} × ${sig(l.heightIn)}/${sig(l.bayIn)}`,
+            l.coupleLb,
+            'lb',
+            'statics',
+          ),
+          line('Roof uplift there', 'T', sig(u.demandLb), u.demandLb, 'lb', 'ASCE 7-16 2.4.1 (7)'),
+          line('What the hole holds', 'see its uplift', sig(u.capacityLb), u.capacityLb, 'lb', 'see the hole’s uplift'),
+        ],
+      }),
+    )
     return out
   })
 }
 
 /** What holds least at the foot of posts of these kinds. */
-function upliftOfKinds(holes: readonly HoleKind[], kinds: readonly string[]): { readonly demandLb: number; readonly capacityLb: number } {
+function upliftOfKinds(
+  holes: readonly HoleKind[],
+  kinds: readonly string[],
+): { readonly demandLb: number; readonly capacityLb: number } {
   const own = holes.filter((h) => kinds.includes(h.kind))
-  return own.length ? own.reduce((a, h) => (h.uplift.capacityLb - h.uplift.demandLb < a.capacityLb - a.demandLb ? h.uplift : a), own[0].uplift) : { demandLb: 0, capacityLb: 0 }
+  return own.length
+    ? own.reduce(
+        (a, h) => (h.uplift.capacityLb - h.uplift.demandLb < a.capacityLb - a.demandLb ? h.uplift : a),
+        own[0].uplift,
+      )
+    : { demandLb: 0, capacityLb: 0 }
 }
 
 /** Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked. What sizing asks for. */
-export function bracesWorst(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[], holes: readonly HoleKind[], gapIn: number): number {
-  const checks = braceChecks(b, braceLines(b, grid, lateral, posts), { south: '', east: '', north: '', west: '' }, gapIn, (kinds) => upliftOfKinds(holes, kinds))
+export function bracesWorst(
+  b: Building,
+  grid: Grid,
+  lateral: Lateral,
+  posts: readonly Post[],
+  holes: readonly HoleKind[],
+  gapIn: number,
+): number {
+  const checks = braceChecks(
+    b,
+    braceLines(b, grid, lateral, posts),
+    { south: '', east: '', north: '', west: '' },
+    gapIn,
+    (kinds) => upliftOfKinds(holes, kinds),
+  )
   return checks.reduce((m, c) => (c.state === 'not-checked' ? NaN : Math.max(m, c.ratio)), 0)
 }
 
@@ -87,19 +317,84 @@ export function swayCheck(b: Building, lateral: Lateral): Check {
   const { row } = lateral
   const at = row.moveIn.reduce((m, v, i) => (v > row.moveIn[m] ? i : m), 0)
   const move = row.moveIn[at]
-  if (lateral.relied === 'roof trusted') return notChecked(id, title, 'bracing', 'The roof is taken to hold the eave still; its movement is not computed without tested skin values.', 'Enter the skin’s tested values.')
-  if (!Number.isFinite(move)) return notChecked(id, title, 'bracing', 'Nothing holds these frames: they do not stand, so their sway has no figure.', 'Knee braces, posts in the ground, or a checked roof diaphragm.')
+  if (lateral.relied === 'roof trusted')
+    return notChecked(
+      id,
+      title,
+      'bracing',
+      'The roof is taken to hold the eave still; its movement is not computed without tested skin values.',
+      'Enter the skin’s tested values.',
+    )
+  if (!Number.isFinite(move))
+    return notChecked(
+      id,
+      title,
+      'bracing',
+      'Nothing holds these frames: they do not stand, so their sway has no figure.',
+      'Knee braces, posts in the ground, or a checked roof diaphragm.',
+    )
   const height = `${sig(move)} in. at line ${at + 1}, the height over ${move > 1e-6 ? Math.floor(b.heelIn / move) : 'more than can be said'}`
-  if (b.bracing.swayOver === null) return notChecked(id, title, 'bracing', `Wind moves the eave ${height}. No code limits it and no limit is entered.`, 'Enter what doors, glass and finishes allow.')
+  if (b.bracing.swayOver === null)
+    return notChecked(
+      id,
+      title,
+      'bracing',
+      `Wind moves the eave ${height}. No code limits it and no limit is entered.`,
+      'Enter what doors, glass and finishes allow.',
+    )
   return makeCheck({
-    id, title, stage: 'bracing', group: 'diaphragm', subjects: [], demand: move, capacity: b.heelIn / b.bracing.swayOver, unit: 'in', combination: '0.6W', place: `line ${at + 1}`, governs: `Wind moves the eave ${height}; its height over ${b.bracing.swayOver} is allowed.`,
+    id,
+    title,
+    stage: 'bracing',
+    group: 'diaphragm',
+    subjects: [],
+    demand: move,
+    capacity: b.heelIn / b.bracing.swayOver,
+    unit: 'in',
+    combination: '0.6W',
+    place: `line ${at + 1}`,
+    governs: `Wind moves the eave ${height}; its height over ${b.bracing.swayOver} is allowed.`,
     fix: 'A deeper post, knee braces the truss maker has designed for, or a roof diaphragm with tested values.',
-    trace: () => [line('Load of the frame', 'R = w·bay', `${sig(row.eavePlf)} × ${sig(row.loadLb[at] / row.eavePlf)}`, row.loadLb[at], 'lb', 'ASCE 7-16 27.3, 2.4.1'), line('Eave movement', row.result ? `K·D = R, ${row.loadLb.length} frames solved together` : 'Δ = R/k', row.result ? sig(move) : `${sig(row.loadLb[at])}/${sig(row.frameLbIn[at])}`, move, 'in', row.result ? 'ASABE EP484' : 'statics'), line('Allowed', 'H/n', `${sig(b.heelIn)}/${b.bracing.swayOver}`, b.heelIn / (b.bracing.swayOver ?? 1), 'in', 'ASCE 7-16 Appendix C')],
+    trace: () => [
+      line(
+        'Load of the frame',
+        'R = w·bay',
+        `${sig(row.eavePlf)} × ${sig(row.loadLb[at] / row.eavePlf)}`,
+        row.loadLb[at],
+        'lb',
+        'ASCE 7-16 27.3, 2.4.1',
+      ),
+      line(
+        'Eave movement',
+        row.result ? `K·D = R, ${row.loadLb.length} frames solved together` : 'Δ = R/k',
+        row.result ? sig(move) : `${sig(row.loadLb[at])}/${sig(row.frameLbIn[at])}`,
+        move,
+        'in',
+        row.result ? 'ASABE EP484' : 'statics',
+      ),
+      line(
+        'Allowed',
+        'H/n',
+        `${sig(b.heelIn)}/${b.bracing.swayOver}`,
+        b.heelIn / (b.bracing.swayOver ?? 1),
+        'in',
+        'ASCE 7-16 Appendix C',
+      ),
+    ],
   })
 }
 
 /** Roof diaphragm, end and eave walls, chords, knee braces, braces, skirt, lamination and what they rest on. */
-export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: readonly BraceLine[], holes: readonly HoleKind[], r: SiteResults, names: Readonly<Record<Side, string>>, gapIn: number): Check[] {
+export function bracingChecks(
+  job: Job,
+  grid: Grid,
+  lateral: Lateral,
+  lines: readonly BraceLine[],
+  holes: readonly HoleKind[],
+  r: SiteResults,
+  names: Readonly<Record<Side, string>>,
+  gapIn: number,
+): Check[] {
   const b = job.building
   const out: Check[] = []
   const head = { stage: 'bracing' as const, group: 'diaphragm' as const, subjects: [] as string[] }
@@ -108,22 +403,135 @@ export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: rea
   const slopeFt = Math.hypot(grid.widthIn / 24, ((grid.widthIn / 24) * b.pitchPer12) / 12)
   const cos = grid.widthIn / 24 / slopeFt
   const ratio = grid.lengthIn / grid.widthIn
-  if (job.site.highSeismic) out.push(notChecked('seismic', 'Earthquake', 'bracing', 'Seismic Design Category D or above, or heavy walls: not computed here.', 'Take the building to an engineer.'))
-  if (lateral.relied === 'roof trusted') out.push(notChecked('diaphragm', 'Roof diaphragm and end walls', 'bracing', `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} plf on each slope and ${Math.round(shear.west)} lb into each end wall. Its strength is not computed without tested skin values.`, 'Enter the skin’s tested values, or let the frames stand alone.'))
-  else if (lateral.relied === 'frames alone') out.push(notChecked('diaphragm', 'Roof diaphragm', 'bracing', lateral.why, b.diaphragm === 'checked' ? 'Enter the skin’s tested values.' : 'Nothing more where the frames hold by themselves; see the posts.'))
+  if (job.site.highSeismic)
+    out.push(
+      notChecked(
+        'seismic',
+        'Earthquake',
+        'bracing',
+        'Seismic Design Category D or above, or heavy walls: not computed here.',
+        'Take the building to an engineer.',
+      ),
+    )
+  if (lateral.relied === 'roof trusted')
+    out.push(
+      notChecked(
+        'diaphragm',
+        'Roof diaphragm and end walls',
+        'bracing',
+        `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} plf on each slope and ${Math.round(shear.west)} lb into each end wall. Its strength is not computed without tested skin values.`,
+        'Enter the skin’s tested values, or let the frames stand alone.',
+      ),
+    )
+  else if (lateral.relied === 'frames alone')
+    out.push(
+      notChecked(
+        'diaphragm',
+        'Roof diaphragm',
+        'bracing',
+        lateral.why,
+        b.diaphragm === 'checked'
+          ? 'Enter the skin’s tested values.'
+          : 'Nothing more where the frames hold by themselves; see the posts.',
+      ),
+    )
   else if (row.result && b.skin.roofAllowPlf !== null) {
     const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
     const perSlope = bay / 2 / cos
     const v = perSlope / slopeFt
     const allow = b.skin.roofAllowPlf
-    if (ratio > 4) out.push(notChecked('diaphragm-shape', 'Roof diaphragm, proportions', 'bracing', `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`, 'An interior shear wall, or an engineer.'))
-    out.push(makeCheck({
-      ...head, id: 'diaphragm', title: 'Roof diaphragm', demand: v, capacity: allow, unit: 'plf', combination: '0.6W', place: 'end bay', governs: `The end bay passes ${Math.round(v)} plf along each slope to the end wall.`, fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
-      trace: () => [line('Eave load of one frame', 'R = w·bay', `${sig(row.eavePlf)} × ${sig(Math.max(...row.loadLb) / row.eavePlf)}`, Math.max(...row.loadLb), 'lb', 'ASCE 7-16 27.3, statics'), line('Bay stiffness', 'c = 2·G·Ls/s·cos²θ', `2 × ${sig(b.skin.roofStiffnessLbPerIn ?? 0)} × ${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`, Math.max(...row.bayLbIn), 'lb/in', 'ASABE EP484', 'C18'), line('Largest bay shear', `K·D = R, ${row.loadLb.length} frames solved together`, sig(bay), bay, 'lb', 'ASABE EP484', 'C18'), line('Along one slope', 'V/2/cosθ', `${sig(bay)}/2/${sig(cos)}`, perSlope, 'lb', 'statics'), line('Per foot of slope', 'v = V/Ls', `${sig(perSlope)}/${sig(slopeFt)}`, v, 'plf', 'statics')],
-    }))
+    if (ratio > 4)
+      out.push(
+        notChecked(
+          'diaphragm-shape',
+          'Roof diaphragm, proportions',
+          'bracing',
+          `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`,
+          'An interior shear wall, or an engineer.',
+        ),
+      )
+    out.push(
+      makeCheck({
+        ...head,
+        id: 'diaphragm',
+        title: 'Roof diaphragm',
+        demand: v,
+        capacity: allow,
+        unit: 'plf',
+        combination: '0.6W',
+        place: 'end bay',
+        governs: `The end bay passes ${Math.round(v)} plf along each slope to the end wall.`,
+        fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
+        trace: () => [
+          line(
+            'Eave load of one frame',
+            'R = w·bay',
+            `${sig(row.eavePlf)} × ${sig(Math.max(...row.loadLb) / row.eavePlf)}`,
+            Math.max(...row.loadLb),
+            'lb',
+            'ASCE 7-16 27.3, statics',
+          ),
+          line(
+            'Bay stiffness',
+            'c = 2·G·Ls/s·cos²θ',
+            `2 × ${sig(b.skin.roofStiffnessLbPerIn ?? 0)} × ${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
+            Math.max(...row.bayLbIn),
+            'lb/in',
+            'ASABE EP484',
+            'C18',
+          ),
+          line(
+            'Largest bay shear',
+            `K·D = R, ${row.loadLb.length} frames solved together`,
+            sig(bay),
+            bay,
+            'lb',
+            'ASABE EP484',
+            'C18',
+          ),
+          line('Along one slope', 'V/2/cosθ', `${sig(bay)}/2/${sig(cos)}`, perSlope, 'lb', 'statics'),
+          line('Per foot of slope', 'v = V/Ls', `${sig(perSlope)}/${sig(slopeFt)}`, v, 'plf', 'statics'),
+        ],
+      }),
+    )
     const chord = (row.eavePlf * (grid.lengthIn / 12) ** 2) / (8 * (grid.widthIn / 12))
     const girt = boardValues(b.girts.lumber, boardSize(b.girts.size).nominal, b.grades)
-    if (girt) { const cap = girt.ft * 1.6 * boardSize(b.girts.size).areaIn2; out.push(makeCheck({ ...head, id: 'chord', title: 'Eave girt as chord of the roof', demand: chord, capacity: cap, unit: 'lb', combination: '0.6W', place: 'mid-length of each eave', governs: `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its splices must carry that.`, fix: 'A doubled or wider top girt, spliced over posts with blocks.', trace: () => [line('Chord force', 'w·L²/(8·B)', `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`, chord, 'lb', 'ASABE EP484', 'C18'), line('Board in tension', "Ft'·A", `${sig(girt.ft)} × 1.6 × ${sig(boardSize(b.girts.size).areaIn2)}`, cap, 'lb', 'NDS 2018 3.8')] })) }
+    if (girt) {
+      const cap = girt.ft * 1.6 * boardSize(b.girts.size).areaIn2
+      out.push(
+        makeCheck({
+          ...head,
+          id: 'chord',
+          title: 'Eave girt as chord of the roof',
+          demand: chord,
+          capacity: cap,
+          unit: 'lb',
+          combination: '0.6W',
+          place: 'mid-length of each eave',
+          governs: `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its splices must carry that.`,
+          fix: 'A doubled or wider top girt, spliced over posts with blocks.',
+          trace: () => [
+            line(
+              'Chord force',
+              'w·L²/(8·B)',
+              `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`,
+              chord,
+              'lb',
+              'ASABE EP484',
+              'C18',
+            ),
+            line(
+              'Board in tension',
+              "Ft'·A",
+              `${sig(girt.ft)} × 1.6 × ${sig(boardSize(b.girts.size).areaIn2)}`,
+              cap,
+              'lb',
+              'NDS 2018 3.8',
+            ),
+          ],
+        }),
+      )
+    }
   }
   out.push(swayCheck(b, lateral))
   // Walls in their own plane.
@@ -134,10 +542,51 @@ export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: rea
     const title = `${names[side]} in its own plane`
     const feet = shearLengthFt(b, grid, side)
     const why = `${Math.round(v).toLocaleString('en-US')} lb of wind must go down this wall`
-    if (feet <= 0) { out.push(notChecked(id, title, 'bracing', `${why}; it has no skin to carry it.`, 'Braces in this wall, or an engineer.')); continue }
-    if (b.bracing.walls === 'none' || b.skin.wallAllowPlf === null) { out.push(notChecked(id, title, 'bracing', `${why}, ${Math.round(v / feet)} plf over ${sig(feet)} ft between openings; ${b.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`, 'Enter the skin’s tested values, or brace the wall.')); continue }
+    if (feet <= 0) {
+      out.push(
+        notChecked(id, title, 'bracing', `${why}; it has no skin to carry it.`, 'Braces in this wall, or an engineer.'),
+      )
+      continue
+    }
+    if (b.bracing.walls === 'none' || b.skin.wallAllowPlf === null) {
+      out.push(
+        notChecked(
+          id,
+          title,
+          'bracing',
+          `${why}, ${Math.round(v / feet)} plf over ${sig(feet)} ft between openings; ${b.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`,
+          'Enter the skin’s tested values, or brace the wall.',
+        ),
+      )
+      continue
+    }
     const allow = b.skin.wallAllowPlf
-    out.push(makeCheck({ ...head, id, title, demand: v / feet, capacity: allow, unit: 'plf', combination: '0.6W', place: 'between openings', governs: `${why}, ${Math.round(v / feet)} plf between its openings.`, fix: 'Fewer openings in this wall, a stronger skin, or braces.', trace: () => [line('Shear in the wall', 'V', sig(v), v, 'lb', 'ASCE 7-16 27.3'), line('Per foot', 'v = V/L', `${sig(v)}/${sig(feet)}`, v / feet, 'plf', 'statics'), line('Pull at the end of each piece', 'v·h', `${sig(v / feet)} × ${sig(b.heelIn / 12)}`, (v / feet) * (b.heelIn / 12), 'lb', 'statics')] }))
+    out.push(
+      makeCheck({
+        ...head,
+        id,
+        title,
+        demand: v / feet,
+        capacity: allow,
+        unit: 'plf',
+        combination: '0.6W',
+        place: 'between openings',
+        governs: `${why}, ${Math.round(v / feet)} plf between its openings.`,
+        fix: 'Fewer openings in this wall, a stronger skin, or braces.',
+        trace: () => [
+          line('Shear in the wall', 'V', sig(v), v, 'lb', 'ASCE 7-16 27.3'),
+          line('Per foot', 'v = V/L', `${sig(v)}/${sig(feet)}`, v / feet, 'plf', 'statics'),
+          line(
+            'Pull at the end of each piece',
+            'v·h',
+            `${sig(v / feet)} × ${sig(b.heelIn / 12)}`,
+            (v / feet) * (b.heelIn / 12),
+            'lb',
+            'statics',
+          ),
+        ],
+      }),
+    )
   }
   out.push(...braceChecks(b, lines, names, gapIn, (kinds) => upliftOfKinds(holes, kinds)))
   if (b.knee) {
@@ -145,27 +594,176 @@ export function bracingChecks(job: Job, grid: Grid, lateral: Lateral, lines: rea
     const size = boardSize(k.size)
     const v = boardValues(k.lumber, size.nominal, b.grades)
     const length = Math.hypot(k.downIn, k.outIn)
-    if (!k.trussDesigned) out.push(notChecked('knee-truss', 'Knee braces on the trusses', 'bracing', `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. The truss maker has not designed for it.`, 'Do not add knee braces until the truss maker has designed for them.'))
+    if (!k.trussDesigned)
+      out.push(
+        notChecked(
+          'knee-truss',
+          'Knee braces on the trusses',
+          'bracing',
+          `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. The truss maker has not designed for it.`,
+          'Do not add knee braces until the truss maker has designed for them.',
+        ),
+      )
     if (v) {
       const c = columnStability({ slenderness: length / size.bIn / k.plies, eMinPsi: v.eMin, fcStarPsi: v.fc * 1.6 })
       const cap = Math.min(v.fc * 1.6 * c.cp, v.ft * 1.6) * size.areaIn2 * k.plies
-      out.push(Number.isNaN(c.cp) ? notChecked('knee', 'Knee braces', 'bracing', `A brace ${formatLength(length)} long is too limber (le/d over 50).`, 'Shorter, doubled or blocked braces.')
-        : makeCheck({ ...head, group: 'brace', id: 'knee', title: 'Knee braces', demand: lateral.kneeLb, capacity: cap, unit: 'lb', combination: 'D+0.6W', place: 'each eave post', governs: `The frame puts ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb into each knee.`, fix: 'Doubled braces, or braces that meet lower on the post.', trace: () => [line('Force in the knee', 'post, stiff truss and knee solved together', sig(lateral.kneeLb), lateral.kneeLb, 'lb', 'statics'), line('Stability of the knee', 'CP at le/d', sig(c.cp), c.cp, '', `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / k.plies)}`), line('What it can take', "the less of Fc'·CP and Ft', × A", `min(${sig(v.fc)} × 1.6 × ${sig(c.cp)}, ${sig(v.ft)} × 1.6) × ${sig(size.areaIn2)} × ${k.plies}`, cap, 'lb', 'NDS 2018 3.7, 3.8')] }))
+      out.push(
+        Number.isNaN(c.cp)
+          ? notChecked(
+              'knee',
+              'Knee braces',
+              'bracing',
+              `A brace ${formatLength(length)} long is too limber (le/d over 50).`,
+              'Shorter, doubled or blocked braces.',
+            )
+          : makeCheck({
+              ...head,
+              group: 'brace',
+              id: 'knee',
+              title: 'Knee braces',
+              demand: lateral.kneeLb,
+              capacity: cap,
+              unit: 'lb',
+              combination: 'D+0.6W',
+              place: 'each eave post',
+              governs: `The frame puts ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb into each knee.`,
+              fix: 'Doubled braces, or braces that meet lower on the post.',
+              trace: () => [
+                line(
+                  'Force in the knee',
+                  'post, stiff truss and knee solved together',
+                  sig(lateral.kneeLb),
+                  lateral.kneeLb,
+                  'lb',
+                  'statics',
+                ),
+                line(
+                  'Stability of the knee',
+                  'CP at le/d',
+                  sig(c.cp),
+                  c.cp,
+                  '',
+                  `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / k.plies)}`,
+                ),
+                line(
+                  'What it can take',
+                  "the less of Fc'·CP and Ft', × A",
+                  `min(${sig(v.fc)} × 1.6 × ${sig(c.cp)}, ${sig(v.ft)} × 1.6) × ${sig(size.areaIn2)} × ${k.plies}`,
+                  cap,
+                  'lb',
+                  'NDS 2018 3.7, 3.8',
+                ),
+              ],
+            }),
+      )
     }
   }
   const size = postSize(b.post)
   if (size.wood === 'laminated') {
-    const plan = laminationPlan(b.joints.lamination, size.plies, size.depthIn, b.heelIn + b.minimumDepthIn, specificGravity(b.post.lumber, b.grades))
+    const plan = laminationPlan(
+      b.joints.lamination,
+      size.plies,
+      size.depthIn,
+      b.heelIn + b.minimumDepthIn,
+      specificGravity(b.post.lumber, b.grades),
+    )
     // A rule is kept or broken: there is no half-way that would read as close.
     const broken = plan.rules.filter((q) => !q.ok)
-    out.push(makeCheck({ id: 'lamination', title: 'Nails that laminate the posts', stage: 'posts', group: 'joint', subjects: [], demand: broken.length ? 1 + broken.length / 10 : 0, capacity: 1, unit: 'rules', combination: 'detailing', place: broken[0]?.rule ?? 'every rule kept', governs: `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ${broken.length ? `broken: ${broken.map((q) => q.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}.`, fix: 'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the plies count apart.', trace: () => plan.rules.map((q) => line(q.rule, q.most > 90 ? `${sig(q.least)} at least` : `${sig(q.least)} to ${sig(q.most)}`, sig(q.has), q.has, q.unit, 'NDS 2018 15.3.3.1')) }))
-    if (b.post.ep559) out.push(b.joints.lamination.interfacePlf === null ? notChecked('ep559', 'EP559 fastening of the laminations', 'posts', `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not entered, so its bending factors rest on your word.`, 'Enter the interlayer shear EP559 asks for.') : makeCheck({ id: 'ep559', title: 'EP559 fastening of the laminations', stage: 'posts', group: 'joint', subjects: [], demand: b.joints.lamination.interfacePlf, capacity: Math.max(plan.interfacePlf ?? 0, 1e-9), unit: 'plf', combination: 'as EP559 asks', place: 'between two plies', governs: `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies.`, fix: 'More or thicker nails.', trace: () => [line('Between two plies', 'rows·Z·12/spacing', `${b.joints.lamination.rows} × ${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * b.joints.lamination.rows))} × 12/${sig(plan.spacingIn)}`, plan.interfacePlf ?? 0, 'plf', 'NDS 2018 12.3, ASABE EP559', 'C08')] }))
+    out.push(
+      makeCheck({
+        id: 'lamination',
+        title: 'Nails that laminate the posts',
+        stage: 'posts',
+        group: 'joint',
+        subjects: [],
+        demand: broken.length ? 1 + broken.length / 10 : 0,
+        capacity: 1,
+        unit: 'rules',
+        combination: 'detailing',
+        place: broken[0]?.rule ?? 'every rule kept',
+        governs: `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ${broken.length ? `broken: ${broken.map((q) => q.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}.`,
+        fix: 'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the plies count apart.',
+        trace: () =>
+          plan.rules.map((q) =>
+            line(
+              q.rule,
+              q.most > 90 ? `${sig(q.least)} at least` : `${sig(q.least)} to ${sig(q.most)}`,
+              sig(q.has),
+              q.has,
+              q.unit,
+              'NDS 2018 15.3.3.1',
+            ),
+          ),
+      }),
+    )
+    if (b.post.ep559)
+      out.push(
+        b.joints.lamination.interfacePlf === null
+          ? notChecked(
+              'ep559',
+              'EP559 fastening of the laminations',
+              'posts',
+              `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not entered, so its bending factors rest on your word.`,
+              'Enter the interlayer shear EP559 asks for.',
+            )
+          : makeCheck({
+              id: 'ep559',
+              title: 'EP559 fastening of the laminations',
+              stage: 'posts',
+              group: 'joint',
+              subjects: [],
+              demand: b.joints.lamination.interfacePlf,
+              capacity: Math.max(plan.interfacePlf ?? 0, 1e-9),
+              unit: 'plf',
+              combination: 'as EP559 asks',
+              place: 'between two plies',
+              governs: `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies.`,
+              fix: 'More or thicker nails.',
+              trace: () => [
+                line(
+                  'Between two plies',
+                  'rows·Z·12/spacing',
+                  `${b.joints.lamination.rows} × ${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * b.joints.lamination.rows))} × 12/${sig(plan.spacingIn)}`,
+                  plan.interfacePlf ?? 0,
+                  'plf',
+                  'NDS 2018 12.3, ASABE EP559',
+                  'C08',
+                ),
+              ],
+            }),
+      )
   }
   if (b.skirt.depthIn > 0) {
     const bay = Math.max(...grid.baysIn)
-    const name = (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find((s) => boardSize(s).dIn <= b.skirt.depthIn + 0.01) ?? '2x4'
-    const g = girtRatios({ style: 'flat', size: name, lumber: b.girts.lumber, spans: 1, own: b.grades, finish: b.wallFinish }, { spanIn: bay, spaceIn: Math.max(6, b.skirt.topIn / 2 + gapIn / 2), inwardPsf: r.claddingQhPsf * (1 + r.wind.gcpi), outwardPsf: -r.claddingQhPsf * (1.1 + r.wind.gcpi) })
-    if (g) out.push(makeCheck({ id: 'skirt', title: 'Skirt board', stage: 'walls', group: 'girt', subjects: [], demand: g.ratios.worst, capacity: 1, unit: '', combination: '0.6W', place: 'between posts', governs: `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first girt.`, fix: 'A stake or slab edge between posts, or a doubled board.', trace: g.trace }))
+    const name =
+      (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find((s) => boardSize(s).dIn <= b.skirt.depthIn + 0.01) ?? '2x4'
+    const g = girtRatios(
+      { style: 'flat', size: name, lumber: b.girts.lumber, spans: 1, own: b.grades, finish: b.wallFinish },
+      {
+        spanIn: bay,
+        spaceIn: Math.max(6, b.skirt.topIn / 2 + gapIn / 2),
+        inwardPsf: r.claddingQhPsf * (1 + r.wind.gcpi),
+        outwardPsf: -r.claddingQhPsf * (1.1 + r.wind.gcpi),
+      },
+    )
+    if (g)
+      out.push(
+        makeCheck({
+          id: 'skirt',
+          title: 'Skirt board',
+          stage: 'walls',
+          group: 'girt',
+          subjects: [],
+          demand: g.ratios.worst,
+          capacity: 1,
+          unit: '',
+          combination: '0.6W',
+          place: 'between posts',
+          governs: `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first girt.`,
+          fix: 'A stake or slab edge between posts, or a doubled board.',
+          trace: g.trace,
+        }),
+      )
   }
   return out
 }

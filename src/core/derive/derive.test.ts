@@ -11,14 +11,21 @@ import { scheduleCsv, toCsv } from '../../formats/csv'
 import { crewBook, escapeXml } from '../../formats/crewbook'
 import { issueText } from '../../formats/words'
 
-const derive = (job = barnJob()) => { const d = deriveJob(job); if (!d.ok) throw new Error(d.issues[0].code); return d.value }
+const derive = (job = barnJob()) => {
+  const d = deriveJob(job)
+  if (!d.ok) throw new Error(d.issues[0].code)
+  return d.value
+}
 
-test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('demo %s reads, contradicts nothing, and its design fits the published schema', (name) => {
-  const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
-  if (!job.ok) throw new Error(issueText(job.issues[0]))
-  expect(checkJob(job.value)).toEqual([])
-  expect(designSchema.safeParse(designOf(job.value, derive(job.value))).error).toBeUndefined()
-})
+test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
+  'demo %s reads, contradicts nothing, and its design fits the published schema',
+  (name) => {
+    const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
+    if (!job.ok) throw new Error(issueText(job.issues[0]))
+    expect(checkJob(job.value)).toEqual([])
+    expect(designSchema.safeParse(designOf(job.value, derive(job.value))).error).toBeUndefined()
+  },
+)
 test('nothing that could not be checked passes: an unentered site leaves no check holding', () => {
   const d = derive(newJob('x'))
   expect(d.tally).toMatchObject({ holds: 0, close: 0, fails: 0 })
@@ -27,20 +34,44 @@ test('nothing that could not be checked passes: an unentered site leaves no chec
 test('interior eave post of the reference barn: D + S = 4,809 lb, uplift of the end zone 2,097 lb', () => {
   const d = derive()
   expectNear(d.demands?.A5.gravityLb ?? 0, 4809)
-  expectNear((d.demands?.A2.upliftLb ?? 0), 2097, 1e-3)
+  expectNear(d.demands?.A2.upliftLb ?? 0, 2097, 1e-3)
   expectNear(d.lateral?.cases.A5[0].plf ?? 0, 104, 1e-3)
 })
 test('a header hands its truss to the jambs: the eave still adds up', () => {
-  const sum = (d: ReturnType<typeof derive>) => d.posts.filter((p) => p.side === 'south').reduce((t, p) => t + (d.demands?.[p.id].deadLb ?? 0), 0)
-  const door = { id: 'op-1', kind: 'slider' as const, name: '', side: 'south' as const, corner: 'SW' as const, positionIn: 360, widthIn: 120, heightIn: 108, sillIn: 0 }
+  const sum = (d: ReturnType<typeof derive>) =>
+    d.posts.filter((p) => p.side === 'south').reduce((t, p) => t + (d.demands?.[p.id].deadLb ?? 0), 0)
+  const door = {
+    id: 'op-1',
+    kind: 'slider' as const,
+    name: '',
+    side: 'south' as const,
+    corner: 'SW' as const,
+    positionIn: 360,
+    widthIn: 120,
+    heightIn: 108,
+    sillIn: 0,
+  }
   expectNear(sum(derive(barnJob({ openings: [door] }))), sum(derive()), 1e-9)
 })
-test('more wind or snow never eases a check', () => fc.assert(fc.property(fc.integer({ min: 90, max: 150 }), fc.integer({ min: 10, max: 60 }), (windMph, groundSnowPsf) => {
-  const at = (w: number, s: number) => derive(barnJob({ holeDiameterIn: 36, minimumDepthIn: 96 }, { windMph: w, groundSnowPsf: s })).checks
-  const [a, more] = [at(windMph, groundSnowPsf), at(windMph + 10, groundSnowPsf + 10)]
-  for (const c of a) expect(more.find((x) => x.id === c.id)?.ratio ?? 0).toBeGreaterThanOrEqual(c.ratio - 1e-9)
-}), { numRuns: 12 }))
-test.each([[1, 72], [12, 288], [4, 96]])('no NaN and no infinity anywhere at %d:12 and a heel of %d in.', (pitchPer12, heelIn) => { expect(JSON.stringify(derive(barnJob({ pitchPer12, heelIn })).checks.map((c) => [c.ratio, c.demand, c.capacity]))).not.toContain('null') })
+test('more wind or snow never eases a check', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 90, max: 150 }), fc.integer({ min: 10, max: 60 }), (windMph, groundSnowPsf) => {
+      const at = (w: number, s: number) =>
+        derive(barnJob({ holeDiameterIn: 36, minimumDepthIn: 96 }, { windMph: w, groundSnowPsf: s })).checks
+      const [a, more] = [at(windMph, groundSnowPsf), at(windMph + 10, groundSnowPsf + 10)]
+      for (const c of a) expect(more.find((x) => x.id === c.id)?.ratio ?? 0).toBeGreaterThanOrEqual(c.ratio - 1e-9)
+    }),
+    { numRuns: 12 },
+  ))
+test.each([
+  [1, 72],
+  [12, 288],
+  [4, 96],
+])('no NaN and no infinity anywhere at %d:12 and a heel of %d in.', (pitchPer12, heelIn) => {
+  expect(
+    JSON.stringify(derive(barnJob({ pitchPer12, heelIn })).checks.map((c) => [c.ratio, c.demand, c.capacity])),
+  ).not.toContain('null')
+})
 
 test('rod log: the smallest reading is the high point; moving the laser changes no mark', () => {
   const readingsIn = { A1: 53.75, A2: 53.25, A3: 52.9375, A8: 51.375 }
@@ -48,24 +79,62 @@ test('rod log: the smallest reading is the high point; moving the laser changes 
   const log = rodLog({ coverIn: 1.25, readingsIn }, n)
   expect(log).toMatchObject({ benchmarkPost: 'A8', gradeReadingIn: 50.125 })
   expect(log.offsets.A3.upToGradeIn).toBe(2.8125)
-  fc.assert(fc.property(fc.integer({ min: -300, max: 600 }), (k) => {
-    const moved = rodLog({ coverIn: 1.25, readingsIn: Object.fromEntries(Object.entries(readingsIn).map(([id, v]) => [id, v + k / 16])) }, n)
-    for (const id of Object.keys(readingsIn)) expectNear(moved.offsets[id].upToGradeIn, log.offsets[id].upToGradeIn, 1e-9)
-  }))
+  fc.assert(
+    fc.property(fc.integer({ min: -300, max: 600 }), (k) => {
+      const moved = rodLog(
+        {
+          coverIn: 1.25,
+          readingsIn: Object.fromEntries(Object.entries(readingsIn).map(([id, v]) => [id, v + k / 16])),
+        },
+        n,
+      )
+      for (const id of Object.keys(readingsIn))
+        expectNear(moved.offsets[id].upToGradeIn, log.offsets[id].upToGradeIn, 1e-9)
+    }),
+  )
   expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 55, A3: 53 } }, n).offsets.A2.suspect).toBe(true)
 })
-test('story pole: up and down add to the height on every post', () => { for (const [id, marks] of Object.entries(derive().poles)) { const top = marks[marks.length - 1].upIn; for (const m of marks) expectNear(m.upIn + m.downIn, top, 1e-9); expect(id).toBeTruthy() } })
+test('story pole: up and down add to the height on every post', () => {
+  for (const [id, marks] of Object.entries(derive().poles)) {
+    const top = marks[marks.length - 1].upIn
+    for (const m of marks) expectNear(m.upIn + m.downIn, top, 1e-9)
+    expect(id).toBeTruthy()
+  }
+})
 test('concrete of the reference hole: 24 in. × 5 ft, pad 8, collar 12', () => {
   const v = holeVolumes(barnJob({ school: 'collar', collarHeightIn: 12, padThicknessIn: 8 }).building, 24, 60)
-  expectNear(v.holeFt3, 15.71); expectNear(v.padFt3, 2.094); expectNear(v.collarFt3, 2.97); expect(bagsFor(v.concreteFt3, 80)).toBe(10); expect(bagsFor(v.concreteFt3, 60)).toBe(13)
+  expectNear(v.holeFt3, 15.71)
+  expectNear(v.padFt3, 2.094)
+  expectNear(v.collarFt3, 2.97)
+  expect(bagsFor(v.concreteFt3, 80)).toBe(10)
+  expect(bagsFor(v.concreteFt3, 60)).toBe(13)
 })
-test.each([[0, 'South', 'North'], [90, 'East', 'West'], [-45, 'Southwest', 'Northeast']])('north at %d°: the south side faces %s', (deg, s, n) => expect([compassOf(deg).south, compassOf(deg).north].sort()).toEqual([s, n].sort()))
+test.each([
+  [0, 'South', 'North'],
+  [90, 'East', 'West'],
+  [-45, 'Southwest', 'Northeast'],
+])('north at %d°: the south side faces %s', (deg, s, n) =>
+  expect([compassOf(deg).south, compassOf(deg).north].sort()).toEqual([s, n].sort()),
+)
 
 describe('gravel under the pads (register C24: a quarter more is ordered loose)', () => {
-  const at = (gravelIn: number) => { const d = deriveJob(barnJob({ gravelIn })); if (!d.ok) throw new Error('barn'); return d.value }
+  const at = (gravelIn: number) => {
+    const d = deriveJob(barnJob({ gravelIn }))
+    if (!d.ok) throw new Error('barn')
+    return d.value
+  }
   const [none, some] = [at(0), at(6)]
   test('dug that much deeper, and nothing else of the hole changes', () => {
-    some.holes.forEach((h, i) => { const n = none.holes[i]; expect([h.digIn, h.depthIn, h.embedIn, h.bearing.capacityLb, h.uplift.capacityLb]).toEqual([n.digIn + 6, n.depthIn, n.embedIn, n.bearing.capacityLb, n.uplift.capacityLb]) })
+    some.holes.forEach((h, i) => {
+      const n = none.holes[i]
+      expect([h.digIn, h.depthIn, h.embedIn, h.bearing.capacityLb, h.uplift.capacityLb]).toEqual([
+        n.digIn + 6,
+        n.depthIn,
+        n.embedIn,
+        n.bearing.capacityLb,
+        n.uplift.capacityLb,
+      ])
+    })
     expect(some.schedule.map((r) => r.holeIn)).toEqual(none.schedule.map((r) => r.holeIn + 6))
     expect(some.schedule.map((r) => r.totalIn)).toEqual(none.schedule.map((r) => r.totalIn))
     expect(some.takeoff.backfillFt3).toBeCloseTo(none.takeoff.backfillFt3, 9)
@@ -79,26 +148,71 @@ describe('gravel under the pads (register C24: a quarter more is ordered loose)'
   })
   test('a hole log asks for each depth with the gravel under it', () => {
     const [a, b] = [none, some].map((d, i) => holeNeed(d, barnJob({ gravelIn: i * 6 }), 'A4'))
-    for (const k of ['depthIn', 'frostIn', 'lateralIn'] as const) expect((b?.[k] ?? 0) - (a?.[k] ?? 0)).toBe((a?.[k] ?? 0) > 0 ? 6 : 0)
+    for (const k of ['depthIn', 'frostIn', 'lateralIn'] as const)
+      expect((b?.[k] ?? 0) - (a?.[k] ?? 0)).toBe((a?.[k] ?? 0) > 0 ? 6 : 0)
   })
 })
 
 describe('files', () => {
-  test.each([['', 'not-json'], ['[]', 'wrong-format'], ['{"format":"x"}', 'wrong-format'], ['{"format":"burdock-job","version":9}', 'newer-version'], [`"${'x'.repeat(4_100_000)}"`, 'file-too-large']])('refused %#', (t, code) => { const r = readJobText(t); expect(r.ok ? 'ok' : r.issues[0].code).toBe(code) })
-  test('a wrong field is named', () => { const r = parseJob({ ...newJob('x'), building: { ...newJob('x').building, widthIn: 'wide', extra: 1 } }); expect(r.ok ? [] : r.issues.map((i) => i.path.join('.')).sort()).toEqual(['building.extra', 'building.widthIn']) })
-  test('CSV never carries a formula', () => { expect(toCsv([{ a: '=1+1', b: '+2' }])).toContain(`'=1+1`); expect(scheduleCsv('=cmd', derive())).not.toMatch(/(^|,)=/m) })
-  test('hostile names stay text in drawings', () => { expect(escapeXml(`<a b="c">&'`)).toBe('&lt;a b=&quot;c&quot;&gt;&amp;&#39;'); const d = derive(); expect(JSON.stringify(crewBook({ ...barnJob(), name: '<x>' }, d, { date: 'd', revision: 'r' }).sheets.flatMap((s) => s.blocks))).not.toContain('<x>') })
+  test.each([
+    ['', 'not-json'],
+    ['[]', 'wrong-format'],
+    ['{"format":"x"}', 'wrong-format'],
+    ['{"format":"burdock-job","version":9}', 'newer-version'],
+    [`"${'x'.repeat(4_100_000)}"`, 'file-too-large'],
+  ])('refused %#', (t, code) => {
+    const r = readJobText(t)
+    expect(r.ok ? 'ok' : r.issues[0].code).toBe(code)
+  })
+  test('a wrong field is named', () => {
+    const r = parseJob({ ...newJob('x'), building: { ...newJob('x').building, widthIn: 'wide', extra: 1 } })
+    expect(r.ok ? [] : r.issues.map((i) => i.path.join('.')).sort()).toEqual(['building.extra', 'building.widthIn'])
+  })
+  test('CSV never carries a formula', () => {
+    expect(toCsv([{ a: '=1+1', b: '+2' }])).toContain(`'=1+1`)
+    expect(scheduleCsv('=cmd', derive())).not.toMatch(/(^|,)=/m)
+  })
+  test('hostile names stay text in drawings', () => {
+    expect(escapeXml(`<a b="c">&'`)).toBe('&lt;a b=&quot;c&quot;&gt;&amp;&#39;')
+    const d = derive()
+    expect(
+      JSON.stringify(
+        crewBook({ ...barnJob(), name: '<x>' }, d, { date: 'd', revision: 'r' }).sheets.flatMap((s) => s.blocks),
+      ),
+    ).not.toContain('<x>')
+  })
 })
 describe('undo and merge', () => {
   test('edits of one gesture are one undo; redo brings it back', () => {
     let h = startHistory(1)
-    h = pushEdit(h, 2, 'drag', 'k'); h = pushEdit(h, 3, 'drag', 'k'); h = closeGesture(h); h = pushEdit(h, 4, 'drag', 'k')
+    h = pushEdit(h, 2, 'drag', 'k')
+    h = pushEdit(h, 3, 'drag', 'k')
+    h = closeGesture(h)
+    h = pushEdit(h, 4, 'drag', 'k')
     expect([undo(h).present, undo(undo(h)).present, redo(undo(undo(h))).present]).toEqual([3, 1, 3])
   })
   test('merge takes both sides, reports what both changed, and joins lists by id', () => {
     const base = { a: 1, b: 1, list: [{ id: 'x', v: 1 }] }
-    const r = merge3(base, { a: 2, b: 5, list: [{ id: 'x', v: 1 }, { id: 'y', v: 2 }] }, { a: 1, b: 7, list: [{ id: 'x', v: 9 }] })
-    expect(r.merged).toEqual({ a: 2, b: 5, list: [{ id: 'x', v: 9 }, { id: 'y', v: 2 }] })
+    const r = merge3(
+      base,
+      {
+        a: 2,
+        b: 5,
+        list: [
+          { id: 'x', v: 1 },
+          { id: 'y', v: 2 },
+        ],
+      },
+      { a: 1, b: 7, list: [{ id: 'x', v: 9 }] },
+    )
+    expect(r.merged).toEqual({
+      a: 2,
+      b: 5,
+      list: [
+        { id: 'x', v: 9 },
+        { id: 'y', v: 2 },
+      ],
+    })
     expect(r.conflicts.map((c) => c.path.join('.'))).toEqual(['b'])
   })
 })

@@ -13,25 +13,37 @@ import { siteResults, type SiteResults } from './siteResults'
 import { takeoff, type Takeoff } from './takeoff'
 import { girtCases, wallChecks } from './wallChecks'
 
-export interface WallResult extends PlannedWall { readonly widestHoldsIn: number | null; readonly worstRatio: number | null }
-export interface Tally { readonly holds: number; readonly close: number; readonly fails: number; readonly notChecked: number }
+export interface WallResult extends PlannedWall {
+  readonly widestHoldsIn: number | null
+  readonly worstRatio: number | null
+}
+export interface Tally {
+  readonly holds: number
+  readonly close: number
+  readonly fails: number
+  readonly notChecked: number
+}
 
 /** What the loads make of a plan: demands, holes, posts, quantities and every check. */
 export interface Judgement {
   readonly walls: Readonly<Record<Side, WallResult>>
-  readonly site: SiteResults | null; readonly missing: readonly Issue[]
+  readonly site: SiteResults | null
+  readonly missing: readonly Issue[]
   readonly demands: Readonly<Record<string, PostDemand>> | null
   /** Roof loads at one eave under each truss, by truss order. */
   readonly reactions: readonly RoofLoads[]
-  readonly lateral: Lateral | null; readonly braces: readonly BraceLine[]
+  readonly lateral: Lateral | null
+  readonly braces: readonly BraceLine[]
   /** Worst strength ratio of each post, by id. */
   readonly postRatios: Readonly<Record<string, number>>
   readonly holes: readonly HoleKind[]
-  readonly schedule: readonly ScheduleRow[]; readonly cards: readonly PostCard[]
+  readonly schedule: readonly ScheduleRow[]
+  readonly cards: readonly PostCard[]
   readonly takeoff: Takeoff
   /** The ground at each post, where spot heights say. */
   readonly ground: Readonly<Record<string, PostGround>> | null
-  readonly checks: readonly Check[]; readonly tally: Tally
+  readonly checks: readonly Check[]
+  readonly tally: Tally
 }
 
 /** Everything the core derives from one job. */
@@ -41,7 +53,10 @@ export type CheckSummary = Omit<Check, 'trace' | 'diagram'>
 /** Everything derived, as an interface shows it: checks without their arithmetic. */
 export type ShownDerived = Omit<Plan, 'plannedWalls'> & ToldJudgement
 /** A judgement as it crosses from a worker: checks without their arithmetic, the frame without its cases. */
-export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & { readonly checks: readonly CheckSummary[]; readonly lateral: ToldLateral | null }
+export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & {
+  readonly checks: readonly CheckSummary[]
+  readonly lateral: ToldLateral | null
+}
 export type ToldLateral = Omit<Lateral, 'units' | 'cases'>
 
 const toldChecks = (checks: readonly Check[]): CheckSummary[] => checks.map(({ trace: _t, diagram: _d, ...c }) => c)
@@ -54,8 +69,22 @@ export function told(j: Judgement): ToldJudgement {
   return { ...rest, lateral: frame, checks: toldChecks(checks) }
 }
 
-const WAITING = { holes: 'Holes wait', posts: 'Posts wait', walls: 'Girts wait', roof: 'The roof waits', bracing: 'Bracing waits' } as const
-const HAZARD: Readonly<Record<string, string>> = { groundSnowPsf: 'ground snow', windMph: 'basic wind speed', exposure: 'exposure', frostIn: 'frost depth', soil: 'soil class', ownBearingPsf: 'the soil’s bearing value', ownLateralPsfPerFt: 'the soil’s lateral value' }
+const WAITING = {
+  holes: 'Holes wait',
+  posts: 'Posts wait',
+  walls: 'Girts wait',
+  roof: 'The roof waits',
+  bracing: 'Bracing waits',
+} as const
+const HAZARD: Readonly<Record<string, string>> = {
+  groundSnowPsf: 'ground snow',
+  windMph: 'basic wind speed',
+  exposure: 'exposure',
+  frostIn: 'frost depth',
+  soil: 'soil class',
+  ownBearingPsf: 'the soil’s bearing value',
+  ownLateralPsfPerFt: 'the soil’s lateral value',
+}
 
 type PlannedJob = Plan & { readonly layout: PostLayout }
 
@@ -68,14 +97,35 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   for (const side of SIDES) {
     const wall = plan.plannedWalls[side]
     const wb = onWall(b, side)
-    const judged = results ? wallChecks(job, wb, wall, girtCases(wb, grid, wall, wall.pieces, layout.posts, results.edgeZoneFt), results, wall.name) : null
+    const judged = results
+      ? wallChecks(
+          job,
+          wb,
+          wall,
+          girtCases(wb, grid, wall, wall.pieces, layout.posts, results.edgeZoneFt),
+          results,
+          wall.name,
+        )
+      : null
     if (judged) checks.push(...judged.checks)
     walls[side] = { ...wall, widestHoldsIn: judged ? judged.widestIn : null, worstRatio: judged?.worst ?? null }
   }
-  const frame = results ? judgeFrame(job, grid, layout, trusses, results, plan.wallNames, Math.max(...SIDES.map((s) => walls[s].widestIn))) : null
+  const frame = results
+    ? judgeFrame(job, grid, layout, trusses, results, plan.wallNames, Math.max(...SIDES.map((s) => walls[s].widestIn)))
+    : null
   const holes = frame?.holes ?? sizeHoles(job, layout.posts, null, [], null)
   if (frame) checks.push(...frame.checks)
-  else for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const) checks.push(notChecked(`site-${stage}`, `${WAITING[stage]} for the site`, stage, `Not entered yet: ${missing.map((m) => HAZARD[String(m.path[1])] ?? String(m.path[1])).join(', ')}.`, 'Enter the site’s hazards first; none is ever assumed.'))
+  else
+    for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const)
+      checks.push(
+        notChecked(
+          `site-${stage}`,
+          `${WAITING[stage]} for the site`,
+          stage,
+          `Not entered yet: ${missing.map((m) => HAZARD[String(m.path[1])] ?? String(m.path[1])).join(', ')}.`,
+          'Enter the site’s hazards first; none is ever assumed.',
+        ),
+      )
   const surface = surfaceOfJob(job)
   const ground = groundAtPosts(surface, layout.posts)
   if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))
@@ -84,15 +134,29 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   for (const c of checks) tally[c.state === 'not-checked' ? 'notChecked' : c.state]++
   const lines = frame?.lines ?? []
   return {
-    walls, site: results, missing, demands: frame?.demands ?? null, reactions: frame?.reactions ?? [], lateral: frame?.lateral ?? null, braces: lines, postRatios: frame?.ratios ?? {}, holes,
-    schedule: rows.rows, cards: rows.cards(plan.poles), takeoff: takeoff({ job, rows: rows.rows, posts: layout.posts, holes, walls, grid, placed, plan: trusses, lines }), ground, checks, tally,
+    walls,
+    site: results,
+    missing,
+    demands: frame?.demands ?? null,
+    reactions: frame?.reactions ?? [],
+    lateral: frame?.lateral ?? null,
+    braces: lines,
+    postRatios: frame?.ratios ?? {},
+    holes,
+    schedule: rows.rows,
+    cards: rows.cards(plan.poles),
+    takeoff: takeoff({ job, rows: rows.rows, posts: layout.posts, holes, walls, grid, placed, plan: trusses, lines }),
+    ground,
+    checks,
+    tally,
   }
 }
 
 let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judgement } | null = null
 
 /** Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a judgement. */
-export const sameLoads = (a: Job, b: Job): boolean => a.building === b.building && a.site === b.site && a.sizing === b.sizing && a.ground === b.ground
+export const sameLoads = (a: Job, b: Job): boolean =>
+  a.building === b.building && a.site === b.site && a.sizing === b.sizing && a.ground === b.ground
 
 /** Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is kept. */
 export function judgePlan(job: Job, plan: PlannedJob): Judgement {

@@ -7,21 +7,39 @@ import { STEEPEST_PER12, type HoleKind } from './holes'
 import { kindName } from './postNames'
 
 /** The ground at one post: at its middle and the lowest beside it, inches above the grade line. */
-export interface PostGround { readonly groundIn: number; readonly lowestIn: number; readonly inside: boolean }
+export interface PostGround {
+  readonly groundIn: number
+  readonly lowestIn: number
+  readonly inside: boolean
+}
 
 /** Ground is looked for this far about a post, inches: about the depth of a usual hole. */
 export const BESIDE_IN = 60
 
 /** The surface of a job's typed spot heights; null with fewer than three. */
-export const surfaceOfJob = (job: Job): Surface | null => surfaceOf(job.ground.spots.flatMap((s) => (s.heightIn === null ? [] : [{ ...s, heightIn: s.heightIn }])))
+export const surfaceOfJob = (job: Job): Surface | null =>
+  surfaceOf(job.ground.spots.flatMap((s) => (s.heightIn === null ? [] : [{ ...s, heightIn: s.heightIn }])))
 
 /** The ground at every post. Null where no surface is known: the ground is then taken as level at the grade line. */
 export function groundAtPosts(s: Surface | null, posts: readonly Post[]): Readonly<Record<string, PostGround>> | null {
-  return s && Object.fromEntries(posts.map((p) => { const g = s.at(p.x, p.y); return [p.id, { groundIn: g.heightIn, lowestIn: lowestNear(s, p.x, p.y, BESIDE_IN), inside: g.inside }] }))
+  return (
+    s &&
+    Object.fromEntries(
+      posts.map((p) => {
+        const g = s.at(p.x, p.y)
+        return [p.id, { groundIn: g.heightIn, lowestIn: lowestNear(s, p.x, p.y, BESIDE_IN), inside: g.inside }]
+      }),
+    )
+  )
 }
 
 /** Depth kept below the lowest ground beside each post against what frost and the wind ask for. Higher ground than the grade line is not counted in a post's favour. */
-export function groundChecks(job: Job, holes: readonly HoleKind[], ground: Readonly<Record<string, PostGround>> | null, steepestPer12: number): Check[] {
+export function groundChecks(
+  job: Job,
+  holes: readonly HoleKind[],
+  ground: Readonly<Record<string, PostGround>> | null,
+  steepestPer12: number,
+): Check[] {
   if (!ground) return []
   const out: Check[] = []
   const padIn = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
@@ -31,19 +49,73 @@ export function groundChecks(job: Job, holes: readonly HoleKind[], ground: Reado
     const low = Math.min(0, ground[worst].lowestIn)
     const frost = job.site.frostIn
     const sideways = k.lateral && Number.isFinite(k.lateral.neededFt) ? k.lateral.neededFt * 12 + padIn : 0
-    if (frost === null) { out.push(notChecked(`lowest-ground-${k.kind}`, title, 'holes', 'The frost depth is not entered.', 'Enter the frost depth.', k.postIds)); continue }
+    if (frost === null) {
+      out.push(
+        notChecked(
+          `lowest-ground-${k.kind}`,
+          title,
+          'holes',
+          'The frost depth is not entered.',
+          'Enter the frost depth.',
+          k.postIds,
+        ),
+      )
+      continue
+    }
     const need = Math.max(frost, LEAST_DEPTH_IN, sideways)
     const have = k.depthIn + low
-    out.push(makeCheck({
-      id: `lowest-ground-${k.kind}`, title, stage: 'holes', group: 'ground', subjects: [worst], demand: need, capacity: Math.max(have, 1e-6), unit: 'in', combination: 'ground as measured', place: `lowest ground at ${worst}`,
-      governs: `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / 12} ft of it; it needs ${sig(need)} in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`, fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
-      trace: () => [
-        line('Lowest ground beside the post', `least height within ${BESIDE_IN} in., not above the grade line`, sig(ground[worst].lowestIn), low, 'in', 'IBC 2021 1807.3.2, 1809.5'),
-        line('Depth below it', 'hole depth + lowest ground', `${sig(k.depthIn)} + ${sig(low)}`, have, 'in', 'IBC 2021 1809.4'),
-        line('Depth needed', 'max(frost, 12 in., sideways + pad)', `max(${sig(frost)}, ${LEAST_DEPTH_IN}, ${sig(sideways)})`, need, 'in', 'IBC 2021 1807.3.2, 1809.5'),
-      ],
-    }))
+    out.push(
+      makeCheck({
+        id: `lowest-ground-${k.kind}`,
+        title,
+        stage: 'holes',
+        group: 'ground',
+        subjects: [worst],
+        demand: need,
+        capacity: Math.max(have, 1e-6),
+        unit: 'in',
+        combination: 'ground as measured',
+        place: `lowest ground at ${worst}`,
+        governs: `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / 12} ft of it; it needs ${sig(need)} in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
+        fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
+        trace: () => [
+          line(
+            'Lowest ground beside the post',
+            `least height within ${BESIDE_IN} in., not above the grade line`,
+            sig(ground[worst].lowestIn),
+            low,
+            'in',
+            'IBC 2021 1807.3.2, 1809.5',
+          ),
+          line(
+            'Depth below it',
+            'hole depth + lowest ground',
+            `${sig(k.depthIn)} + ${sig(low)}`,
+            have,
+            'in',
+            'IBC 2021 1809.4',
+          ),
+          line(
+            'Depth needed',
+            'max(frost, 12 in., sideways + pad)',
+            `max(${sig(frost)}, ${LEAST_DEPTH_IN}, ${sig(sideways)})`,
+            need,
+            'in',
+            'IBC 2021 1807.3.2, 1809.5',
+          ),
+        ],
+      }),
+    )
   }
-  if (steepestPer12 > STEEPEST_PER12) out.push(notChecked('ground-steep', 'Steep ground', 'holes', `The ground falls ${sig(steepestPer12)} in. a foot somewhere between the spots: over 1 in 3 the setbacks of IBC 1808.7 apply and are not sized here.`, 'Take these to an engineer.'))
+  if (steepestPer12 > STEEPEST_PER12)
+    out.push(
+      notChecked(
+        'ground-steep',
+        'Steep ground',
+        'holes',
+        `The ground falls ${sig(steepestPer12)} in. a foot somewhere between the spots: over 1 in 3 the setbacks of IBC 1808.7 apply and are not sized here.`,
+        'Take these to an engineer.',
+      ),
+    )
   return out
 }

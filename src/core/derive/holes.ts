@@ -1,5 +1,16 @@
 import {
-  bearingWidthIn, cleatUpliftLb, collarUpliftLb, constrainedDepthFt, ep486DepthFt, padAreaFt2, padRatios, padWeightLb, pierUpliftLb, STOCK_DIAMETERS_IN, unconstrainedDepthFt, type EmbedmentLoad,
+  bearingWidthIn,
+  cleatUpliftLb,
+  collarUpliftLb,
+  constrainedDepthFt,
+  ep486DepthFt,
+  padAreaFt2,
+  padRatios,
+  padWeightLb,
+  pierUpliftLb,
+  STOCK_DIAMETERS_IN,
+  unconstrainedDepthFt,
+  type EmbedmentLoad,
 } from '../ground'
 import type { Post, PostKind } from '../layout'
 import type { Job } from '../model'
@@ -15,22 +26,27 @@ export const DEEPEST_IN = 96
 
 /** Sideways need of one post: the wind case that asks for most depth, in both support conditions. */
 export interface LateralNeed {
-  readonly actions: LateralCase; readonly load: EmbedmentLoad
+  readonly actions: LateralCase
+  readonly load: EmbedmentLoad
   readonly constrained: boolean
   /** Depth of the post below grade that each support condition asks for, ft; NaN where none is enough. */
-  readonly depthFreeFt: number; readonly depthSlabFt: number; readonly neededFt: number
+  readonly depthFreeFt: number
+  readonly depthSlabFt: number
+  readonly neededFt: number
   /** Depth with the fall of the ground added: what is dug from the high side, ft. */
   readonly slopedFt: number
 }
 
 /** Hole of one kind of post: one diameter and one depth for all of them, so that a crew digs one size. */
 export interface HoleKind {
-  readonly kind: PostKind; readonly postIds: readonly string[]
+  readonly kind: PostKind
+  readonly postIds: readonly string[]
   readonly diameterIn: number
   /** From the grade line's ground to the bottom of pad or pier. */
   readonly depthIn: number
   /** Gravel under that, and the whole depth that is dug. */
-  readonly gravelIn: number; readonly digIn: number
+  readonly gravelIn: number
+  readonly digIn: number
   /** Bottom of the post below grade; 0 on a bracket. */
   readonly embedIn: number
   readonly volumes: HoleVolumes
@@ -45,10 +61,16 @@ export interface HoleKind {
 export const STEEPEST_PER12 = 4
 
 /** Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself. */
-export const slopedDepthFt = (depthFt: number, slopePer12: number): number => (slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / 12))
+export const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
+  slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / 12)
 
 /** Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing blows on it. */
-export function lateralNeed(job: Job, r: SiteResults, cases: readonly LateralCase[] | undefined, diameterIn: number): LateralNeed | null {
+export function lateralNeed(
+  job: Job,
+  r: SiteResults,
+  cases: readonly LateralCase[] | undefined,
+  diameterIn: number,
+): LateralNeed | null {
   const b = job.building
   if (!cases?.length) return null
   const size = postSize(b.post)
@@ -58,12 +80,26 @@ export function lateralNeed(job: Job, r: SiteResults, cases: readonly LateralCas
   const constrained = b.slab === 'tied'
   let worst: LateralNeed | null = null
   for (const c of cases) {
-    const load: EmbedmentLoad = { shearLb: Math.abs(c.shearLb), momentFtLb: Math.abs(c.momentFtLb), bFt, lateralPsfPerFt }
+    const load: EmbedmentLoad = {
+      shearLb: Math.abs(c.shearLb),
+      momentFtLb: Math.abs(c.momentFtLb),
+      bFt,
+      lateralPsfPerFt,
+    }
     if (load.shearLb < 1e-6) continue
     const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
     const depthFreeFt = Math.max(unconstrainedDepthFt(load), ep486DepthFt(load, false))
     const neededFt = constrained ? depthSlabFt : depthFreeFt
-    if (!worst || !(neededFt <= worst.neededFt)) worst = { actions: c, load, constrained, depthFreeFt, depthSlabFt, neededFt, slopedFt: slopedDepthFt(neededFt, job.site.groundSlopePer12) }
+    if (!worst || !(neededFt <= worst.neededFt))
+      worst = {
+        actions: c,
+        load,
+        constrained,
+        depthFreeFt,
+        depthSlabFt,
+        neededFt,
+        slopedFt: slopedDepthFt(neededFt, job.site.groundSlopePer12),
+      }
     if (Number.isNaN(neededFt)) break
   }
   return worst
@@ -78,12 +114,34 @@ function upliftCapacityLb(job: Job, p: Post, d: PostDemand, diameterIn: number, 
   if (b.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + b.bracketIn) / 12).capacityLb
   const embed = depthIn - b.padThicknessIn
   const postWeightLb = (d.postWeightPlf * (p.heightIn + embed)) / 12
-  if (b.school === 'pad') return b.cleat ? cleatUpliftLb({ ...b.cleat, topFt: Math.max(0, embed - 1.5) / 12, postAreaFt2: size.areaIn2 / 144, postWeightLb, coneDeg: b.coneAngleDeg }).capacityLb : 0.6 * postWeightLb
-  return collarUpliftLb({ diameterIn, heightIn: Math.min(b.collarHeightIn, embed), topFt: Math.max(0, embed - b.collarHeightIn) / 12, postAreaFt2: size.areaIn2 / 144, postWeightLb, coneDeg: b.coneAngleDeg }).capacityLb
+  if (b.school === 'pad')
+    return b.cleat
+      ? cleatUpliftLb({
+          ...b.cleat,
+          topFt: Math.max(0, embed - 1.5) / 12,
+          postAreaFt2: size.areaIn2 / 144,
+          postWeightLb,
+          coneDeg: b.coneAngleDeg,
+        }).capacityLb
+      : 0.6 * postWeightLb
+  return collarUpliftLb({
+    diameterIn,
+    heightIn: Math.min(b.collarHeightIn, embed),
+    topFt: Math.max(0, embed - b.collarHeightIn) / 12,
+    postAreaFt2: size.areaIn2 / 144,
+    postWeightLb,
+    coneDeg: b.coneAngleDeg,
+  }).capacityLb
 }
 
 /** Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within 8 ft. */
-export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Record<string, PostDemand>> | null, laterals: readonly Lateral[], r: SiteResults | null): HoleKind[] {
+export function sizeHoles(
+  job: Job,
+  posts: readonly Post[],
+  demands: Readonly<Record<string, PostDemand>> | null,
+  laterals: readonly Lateral[],
+  r: SiteResults | null,
+): HoleKind[] {
   const b = job.building
   const size = postSize(b.post)
   const pier = b.school === 'pier'
@@ -95,15 +153,33 @@ export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Re
     const floor = Math.max(b.minimumDepthIn, job.site.frostIn ?? 0)
     const plain = b.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((s) => s >= leastHole) ?? 24
     if (!r || !demands) {
-      return { kind, postIds: own.map((p) => p.id), diameterIn: plain, depthIn: floor, gravelIn: b.gravelIn, digIn: floor + b.gravelIn, embedIn: pier ? 0 : floor - padIn, volumes: holeVolumes(b, plain, floor), governing: { lateral: null, bearing: own[0].id, uplift: own[0].id }, lateral: null, bearing: { loadLb: 0, padLb: 0, capacityLb: 0 }, pad: null, uplift: { demandLb: 0, capacityLb: 0 } }
+      return {
+        kind,
+        postIds: own.map((p) => p.id),
+        diameterIn: plain,
+        depthIn: floor,
+        gravelIn: b.gravelIn,
+        digIn: floor + b.gravelIn,
+        embedIn: pier ? 0 : floor - padIn,
+        volumes: holeVolumes(b, plain, floor),
+        governing: { lateral: null, bearing: own[0].id, uplift: own[0].id },
+        lateral: null,
+        bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
+        pad: null,
+        uplift: { demandLb: 0, capacityLb: 0 },
+      }
     }
-    const serviceLb = (p: Post, embedIn: number) => demands[p.id].gravityLb + (demands[p.id].postWeightPlf * (p.heightIn + embedIn)) / 12
+    const serviceLb = (p: Post, embedIn: number) =>
+      demands[p.id].gravityLb + (demands[p.id].postWeightPlf * (p.heightIn + embedIn)) / 12
     const heaviest = own.reduce((a, p) => (serviceLb(p, 0) > serviceLb(a, 0) ? p : a))
     const lifted = own.reduce((a, p) => (demands[p.id].upliftLb > demands[a.id].upliftLb ? p : a))
     const candidates = b.holeDiameterIn !== null ? [b.holeDiameterIn] : STOCK_DIAMETERS_IN.filter((s) => s >= leastHole)
     // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
     const seen = new Map<number, { p: Post; c: LateralCase }>()
-    for (const lateral of laterals) for (const p of own) for (const c of lateral.cases[p.id] ?? []) seen.set(Math.round(c.shearLb) * 1e8 + Math.round(c.momentFtLb), { p, c })
+    for (const lateral of laterals)
+      for (const p of own)
+        for (const c of lateral.cases[p.id] ?? [])
+          seen.set(Math.round(c.shearLb) * 1e8 + Math.round(c.momentFtLb), { p, c })
     const missing = laterals.length === 0 || own.some((p) => laterals.some((l) => !l.cases[p.id]))
     const lateralAt = (diameterIn: number): { readonly p: Post; readonly need: LateralNeed | null } => {
       let worst: { p: Post; need: LateralNeed | null } = { p: own[0], need: null }
@@ -117,25 +193,65 @@ export function sizeHoles(job: Job, posts: readonly Post[], demands: Readonly<Re
     const shared = pier ? null : lateralAt(plain)
     const trial = (diameterIn: number) => {
       const worst = shared ?? lateralAt(diameterIn)
-      const lateralIn = worst.need ? (Number.isFinite(worst.need.slopedFt) ? worst.need.slopedFt * 12 + padIn : DEEPEST_IN) : 0
+      const lateralIn = worst.need
+        ? Number.isFinite(worst.need.slopedFt)
+          ? worst.need.slopedFt * 12 + padIn
+          : DEEPEST_IN
+        : 0
       let depthIn = Math.max(floor, Math.min(up3(lateralIn), Math.max(DEEPEST_IN, floor)))
       const demandLb = demands[lifted.id].upliftLb
       const canDeepen = b.school !== 'pad' || b.cleat !== null
-      while (canDeepen && depthIn < DEEPEST_IN && upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn) < demandLb) depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
+      while (
+        canDeepen &&
+        depthIn < DEEPEST_IN &&
+        upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn) < demandLb
+      )
+        depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
       const capacityLb = upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn)
       const embedIn = pier ? 0 : depthIn - padIn
-      const bearing = { loadLb: serviceLb(heaviest, embedIn), padLb: padWeightLb(diameterIn, pier ? depthIn + b.bracketIn : padIn), capacityLb: r.soil.bearingPsf * padAreaFt2(diameterIn) }
+      const bearing = {
+        loadLb: serviceLb(heaviest, embedIn),
+        padLb: padWeightLb(diameterIn, pier ? depthIn + b.bracketIn : padIn),
+        capacityLb: r.soil.bearingPsf * padAreaFt2(diameterIn),
+      }
       const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + 1e-9)
-      return { diameterIn, depthIn, embedIn, worst, demandLb, capacityLb, bearing, bears, holds: bears && (capacityLb >= demandLb || !canDeepen), volume: holeVolumes(b, diameterIn, depthIn) }
+      return {
+        diameterIn,
+        depthIn,
+        embedIn,
+        worst,
+        demandLb,
+        capacityLb,
+        bearing,
+        bears,
+        holds: bears && (capacityLb >= demandLb || !canDeepen),
+        volume: holeVolumes(b, diameterIn, depthIn),
+      }
     }
     const trials = candidates.map(trial)
     const good = trials.filter((t) => t.holds)
     const best = (good.length ? good : trials.slice(-1)).reduce((a, t) => (t.volume.holeFt3 < a.volume.holeFt3 ? t : a))
     return {
-      kind, postIds: own.map((p) => p.id), diameterIn: best.diameterIn, depthIn: best.depthIn, gravelIn: b.gravelIn, digIn: best.depthIn + b.gravelIn, embedIn: best.embedIn, volumes: best.volume,
-      governing: { lateral: best.worst.need ? best.worst.p.id : null, bearing: heaviest.id, uplift: lifted.id }, lateral: best.worst.need,
+      kind,
+      postIds: own.map((p) => p.id),
+      diameterIn: best.diameterIn,
+      depthIn: best.depthIn,
+      gravelIn: b.gravelIn,
+      digIn: best.depthIn + b.gravelIn,
+      embedIn: best.embedIn,
+      volumes: best.volume,
+      governing: { lateral: best.worst.need ? best.worst.p.id : null, bearing: heaviest.id, uplift: lifted.id },
+      lateral: best.worst.need,
       bearing: best.bearing,
-      pad: pier ? null : padRatios({ loadLb: best.bearing.loadLb, diameterIn: best.diameterIn, thicknessIn: padIn, faceIn: size.widthIn, depthIn: size.depthIn }),
+      pad: pier
+        ? null
+        : padRatios({
+            loadLb: best.bearing.loadLb,
+            diameterIn: best.diameterIn,
+            thicknessIn: padIn,
+            faceIn: size.widthIn,
+            depthIn: size.depthIn,
+          }),
       uplift: { demandLb: best.demandLb, capacityLb: best.capacityLb },
     }
   })

@@ -11,7 +11,9 @@ const load = (name: string): { job: Job; d: Derived } => {
   if (!d.ok) throw new Error(name)
   return { job: job.value, d: d.value }
 }
-const near = (got: number, want: number, share: number) => { if (!(Math.abs(got - want) <= share * Math.abs(want))) throw new Error(`core ${got}, second method ${want}`) }
+const near = (got: number, want: number, share: number) => {
+  if (!(Math.abs(got - want) <= share * Math.abs(want))) throw new Error(`core ${got}, second method ${want}`)
+}
 
 const EXPOSURE = { B: [7, 1200], C: [9.5, 900], D: [11.5, 700] } as const
 /** Velocity pressure at mean roof height, straight from the power law. */
@@ -21,7 +23,15 @@ function qh(job: Job, d: Derived): number {
   const steep = (Math.atan(slope) * 180) / Math.PI > 10
   const h = b.heelIn / 12 + (steep ? (d.grid.widthIn / 24) * slope * 0.5 : 0)
   const [alpha, zg] = EXPOSURE[s.exposure ?? 'C']
-  return 0.00256 * 2.01 * (Math.max(15, h) / zg) ** (2 / alpha) * 0.85 * s.kzt * Math.E ** (-0.0000362 * s.elevationFt) * (s.windMph ?? 0) ** 2
+  return (
+    0.00256 *
+    2.01 *
+    (Math.max(15, h) / zg) ** (2 / alpha) *
+    0.85 *
+    s.kzt *
+    Math.E ** (-0.0000362 * s.elevationFt) *
+    (s.windMph ?? 0) ** 2
+  )
 }
 /** Sloped-roof snow of a cold slippery roof. */
 function ps(job: Job): number {
@@ -65,7 +75,11 @@ function roofBySquares(d: Derived, job: Job, postId: string): number {
   const lines = d.grid.centresIn.map((x, i) => (i === 0 ? 0 : i === d.grid.centresIn.length - 1 ? d.grid.lengthIn : x))
   const step = 3
   let points = 0
-  for (let x = -job.building.gableOverhangIn + step / 2; x < d.grid.lengthIn + job.building.gableOverhangIn; x += step) {
+  for (
+    let x = -job.building.gableOverhangIn + step / 2;
+    x < d.grid.lengthIn + job.building.gableOverhangIn;
+    x += step
+  ) {
     const nearest = lines.reduce((a, q, i) => (Math.abs(q - x) < Math.abs(lines[a] - x) ? i : a), 0)
     if (nearest === (post.line ?? 0) - 1) points++
   }
@@ -84,7 +98,12 @@ describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s by a second m
   })
   test('roof area and dead load of an inner eave post, where trusses stand on posts', () => {
     if (job.building.roof.truss.set !== 'posts') return
-    const bare = d.posts.find((p) => p.kind === 'eave' && !job.building.leanTos.some((l) => l.side === p.side) && !d.trusses.rests.south.some((r) => r.between?.some((q) => q.id === p.id)))
+    const bare = d.posts.find(
+      (p) =>
+        p.kind === 'eave' &&
+        !job.building.leanTos.some((l) => l.side === p.side) &&
+        !d.trusses.rests.south.some((r) => r.between?.some((q) => q.id === p.id)),
+    )
     if (!bare) return
     near(d.demands?.[bare.id].roofFt2 ?? 0, roofBySquares(d, job, bare.id), 0.02)
   })
@@ -100,7 +119,11 @@ describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s by a second m
   test('depth of posts tied to a slab', () => {
     const h = d.holes.find((q) => q.kind === 'gable')
     if (!h?.lateral || job.building.slab !== 'tied') return
-    near(h.lateral.depthSlabFt, slabDepthByStepping(h.lateral.load.momentFtLb, h.lateral.load.bFt, h.lateral.load.lateralPsfPerFt), 2e-3)
+    near(
+      h.lateral.depthSlabFt,
+      slabDepthByStepping(h.lateral.load.momentFtLb, h.lateral.load.bFt, h.lateral.load.lateralPsfPerFt),
+      2e-3,
+    )
   })
   test('pads press the soil with what stands on them', () => {
     for (const h of d.holes) {
@@ -117,7 +140,7 @@ describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s by a second m
       const span = diagram.supportsIn[1] - diagram.supportsIn[0]
       const w = diagram.lines[0].startLbIn
       let half = 0
-      for (let i = 0; i < 1000; i++) half += (w * (span / 2) / 1000) * ((i + 0.5) / 1000) * (span / 2)
+      for (let i = 0; i < 1000; i++) half += ((w * (span / 2)) / 1000) * ((i + 0.5) / 1000) * (span / 2)
       near(Math.max(...diagram.momentInLb.map(Math.abs)), (w * span * span) / 4 - half, 5e-3)
     }
   })

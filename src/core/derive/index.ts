@@ -1,7 +1,16 @@
 export { checkJob } from './checkJob'
 export { compassOf, wallNames } from './compass'
 export { deriveJob, judgePlan, sameLoads, told } from './deriveJob'
-export type { CheckSummary, Derived, Judgement, ShownDerived, Tally, ToldJudgement, ToldLateral, WallResult } from './deriveJob'
+export type {
+  CheckSummary,
+  Derived,
+  Judgement,
+  ShownDerived,
+  Tally,
+  ToldJudgement,
+  ToldLateral,
+  WallResult,
+} from './deriveJob'
 export { planJob } from './plan'
 export type { Plan } from './plan'
 export { wallAlternatives } from './wallAlternatives'
@@ -18,7 +27,17 @@ export type { Lateral, ReliedOn } from './frames'
 export { birdsMouth } from './leanTo'
 export { momentAtFtLb } from './lateralCase'
 export type { LateralCase } from './lateralCase'
-export { eaveBeamWorst, girtedSides, girtPart, girtWorst, partsOf, postPart, purlinLengthIn, purlinWorst, rafterWorst } from './parts'
+export {
+  eaveBeamWorst,
+  girtedSides,
+  girtPart,
+  girtWorst,
+  partsOf,
+  postPart,
+  purlinLengthIn,
+  purlinWorst,
+  rafterWorst,
+} from './parts'
 export type { PartsOf } from './parts'
 export { LOAD_CASES, loadMap } from './loadMap'
 export type { LoadCase, LoadRegion } from './loadMap'

@@ -12,13 +12,29 @@ import { holeChecks } from './postChecks'
 import { purlinChecks } from './purlins'
 import type { SiteResults } from './siteResults'
 
-export interface FrameJudgement { readonly demands: Readonly<Record<string, PostDemand>>; readonly reactions: readonly RoofLoads[]; readonly lateral: Lateral; readonly lines: readonly BraceLine[]; readonly holes: readonly HoleKind[]; readonly ratios: Readonly<Record<string, number>>; readonly checks: readonly Check[] }
+export interface FrameJudgement {
+  readonly demands: Readonly<Record<string, PostDemand>>
+  readonly reactions: readonly RoofLoads[]
+  readonly lateral: Lateral
+  readonly lines: readonly BraceLine[]
+  readonly holes: readonly HoleKind[]
+  readonly ratios: Readonly<Record<string, number>>
+  readonly checks: readonly Check[]
+}
 
 /**
  * Frame of the building judged in the order of the reference: truss reactions, demands, lateral analysis, holes, posts, roof, bracing. Posts not
  * held at grade are run a second time fixed a third of their depth down (the envelope of register C17); holes take the deeper of the two.
  */
-export function judgeFrame(job: Job, grid: Grid, layout: PostLayout, trusses: TrussPlan, r: SiteResults, names: Readonly<Record<Side, string>>, gapIn: number): FrameJudgement {
+export function judgeFrame(
+  job: Job,
+  grid: Grid,
+  layout: PostLayout,
+  trusses: TrussPlan,
+  r: SiteResults,
+  names: Readonly<Record<Side, string>>,
+  gapIn: number,
+): FrameJudgement {
   const b = job.building
   const reactions = trussReactions(job, grid, trusses, r)
   const demands = postDemands(job, grid, layout, trusses, reactions, r)
@@ -36,7 +52,11 @@ export function judgeFrame(job: Job, grid: Grid, layout: PostLayout, trusses: Tr
   const basis = columnBasis(b, lateral, gapIn)
   const ratios: Record<string, number> = {}
   for (const h of holes) checks.push(...columnChecks(job, h, byId, demands, lateral, basis, ratios))
-  checks.push(...trussChecks(job, trusses, reactions, r), ...beamChecks(job, trusses, reactions), ...purlinChecks(job, trusses, r))
+  checks.push(
+    ...trussChecks(job, trusses, reactions, r),
+    ...beamChecks(job, trusses, reactions),
+    ...purlinChecks(job, trusses, r),
+  )
   for (const l of r.leanTos) checks.push(...leanToChecks(job, grid, layout, r, l, names[l.leanTo.side]))
   const lines = braceLines(b, grid, lateral, layout.posts)
   checks.push(...bracingChecks(job, grid, lateral, lines, holes, r, names, gapIn))

@@ -2,12 +2,20 @@ import { sig } from '../result'
 import type { PostActions, PostUnit } from '../statics'
 
 /** One wind case of one post at service level: load along it, movement of its top, and what it brings to the ground and the roof. */
-export interface LateralCase extends PostActions { readonly name: string; readonly plf: number; readonly moveIn: number; /** Service pressure, psf, on this width, ft: together `plf`. */ readonly windPsf: number; readonly widthFt: number; /** What the post does under 1 plf and for 1 in. of its top: the case is their sum. */ readonly unit: PostUnit }
+export interface LateralCase extends PostActions {
+  readonly name: string
+  readonly plf: number
+  readonly moveIn: number
+  /** Service pressure, psf, on this width, ft: together `plf`. */ readonly windPsf: number
+  readonly widthFt: number
+  /** What the post does under 1 plf and for 1 in. of its top: the case is their sum. */ readonly unit: PostUnit
+}
 
 export const GCPI_LABEL = { low: 'sucking', high: 'blowing' } as const
 
 /** Moment in a post at a height above grade, ft-lb, from its actions at grade: M − V·z + w·z²/2. */
-export const momentAtFtLb = (c: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number => c.momentFtLb - c.shearLb * zFt + (c.plf * zFt * zFt) / 2
+export const momentAtFtLb = (c: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number =>
+  c.momentFtLb - c.shearLb * zFt + (c.plf * zFt * zFt) / 2
 
 /** An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its magnitude comes out. */
 export function actionNumbers(c: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {

@@ -1,5 +1,15 @@
 import { swayCheck } from './bracing'
-import { girtPieces, girtRows, onWall, purlinPlaces, type GirtPiece, type Grid, type PlacedOpening, type PostLayout, type TrussPlan } from '../layout'
+import {
+  girtPieces,
+  girtRows,
+  onWall,
+  purlinPlaces,
+  type GirtPiece,
+  type Grid,
+  type PlacedOpening,
+  type PostLayout,
+  type TrussPlan,
+} from '../layout'
 import { nailOf, nailStrength } from '../joints'
 import { SIDES, type Building, type Job, type Side } from '../model'
 import { postSize, specificGravity } from '../wood'
@@ -17,17 +27,44 @@ import { girtAt, girtCases } from './wallChecks'
 import { roofLivePsf } from '../loads'
 
 /** A plan with its loads, for judging parts of it by themselves. */
-export interface PartsOf { readonly job: Job; readonly grid: Grid; readonly layout: PostLayout; readonly placed: readonly PlacedOpening[]; readonly trusses: TrussPlan; readonly r: SiteResults; readonly reactions: readonly RoofLoads[] }
+export interface PartsOf {
+  readonly job: Job
+  readonly grid: Grid
+  readonly layout: PostLayout
+  readonly placed: readonly PlacedOpening[]
+  readonly trusses: TrussPlan
+  readonly r: SiteResults
+  readonly reactions: readonly RoofLoads[]
+}
 
 /** Gathers what parts are judged with; null while the site is not complete. */
-export function partsOf(job: Job, grid: Grid, layout: PostLayout, placed: readonly PlacedOpening[], trusses: TrussPlan): PartsOf | null {
+export function partsOf(
+  job: Job,
+  grid: Grid,
+  layout: PostLayout,
+  placed: readonly PlacedOpening[],
+  trusses: TrussPlan,
+): PartsOf | null {
   const { results } = siteResults(job, grid)
-  return results && { job, grid, layout, placed, trusses, r: results, reactions: trussReactions(job, grid, trusses, results) }
+  return (
+    results && {
+      job,
+      grid,
+      layout,
+      placed,
+      trusses,
+      r: results,
+      reactions: trussReactions(job, grid, trusses, results),
+    }
+  )
 }
 
 const IGNORED = /^(pad|collar-fix|truss-uplift|truss-block|truss-bolts)-?/
 /** Posts and holes of one choice of post: the worst ratio of what only a bigger post or hole can cure, and the holes it needs. NaN where something cannot be checked. */
-export function postPart(p: PartsOf, job: Job): { readonly worst: number; readonly holes: readonly HoleKind[]; readonly unchecked: number } {
+export function postPart(
+  p: PartsOf,
+  job: Job,
+): { readonly worst: number; readonly holes: readonly HoleKind[]; readonly unchecked: number } {
   const b = job.building
   const demands = postDemands(job, p.grid, p.layout, p.trusses, p.reactions, p.r)
   const first = lateralOf(job, p.grid, p.layout, demands, p.r)
@@ -39,14 +76,29 @@ export function postPart(p: PartsOf, job: Job): { readonly worst: number; readon
   }
   const byId = new Map(p.layout.posts.map((q) => [q.id, q]))
   const basis = columnBasis(b, lateral, b.girts.maxGapIn)
-  const checks = holes.flatMap((h) => [...holeChecks(job, h, byId, demands, first, p.r), ...columnChecks(job, h, byId, demands, lateral, basis, {})]).concat(trussChecks(job, p.trusses, p.reactions, p.r))
+  const checks = holes
+    .flatMap((h) => [
+      ...holeChecks(job, h, byId, demands, first, p.r),
+      ...columnChecks(job, h, byId, demands, lateral, basis, {}),
+    ])
+    .concat(trussChecks(job, p.trusses, p.reactions, p.r))
   // The post and its bays decide how far the eave moves.
   const counted = [...checks, swayCheck(b, lateral)].filter((c) => !IGNORED.test(c.id) && c.state !== 'not-checked')
-  return { worst: counted.reduce((m, c) => Math.max(m, c.ratio), 0), holes, unchecked: checks.filter((c) => c.state === 'not-checked').length }
+  return {
+    worst: counted.reduce((m, c) => Math.max(m, c.ratio), 0),
+    holes,
+    unchecked: checks.filter((c) => c.state === 'not-checked').length,
+  }
 }
 
 /** Rows and boards of some walls for one way of setting girts, to be judged with any lumber. */
-export interface GirtLayout { readonly b: Building; readonly sides: readonly Side[]; readonly pieces: Readonly<Partial<Record<Side, readonly GirtPiece[]>>>; readonly cases: ReturnType<typeof girtCases>; readonly lengthsIn: readonly number[] }
+export interface GirtLayout {
+  readonly b: Building
+  readonly sides: readonly Side[]
+  readonly pieces: Readonly<Partial<Record<Side, readonly GirtPiece[]>>>
+  readonly cases: ReturnType<typeof girtCases>
+  readonly lengthsIn: readonly number[]
+}
 
 /** Lays girts out on some walls with what `b` says of them. */
 export function girtPart(p: PartsOf, b: Building, sides: readonly Side[]): GirtLayout {
@@ -66,7 +118,18 @@ export function girtPart(p: PartsOf, b: Building, sides: readonly Side[]): GirtL
 export function girtWorst(p: PartsOf, g: GirtLayout, lumber: string): number {
   const b = { ...g.b, girts: { ...g.b.girts, lumber } }
   const nail = nailOf(b.joints.girt.nail)
-  const hold = nail ? nailStrength({ nail, sideIn: 1.5, mainIn: postSize(b.post).depthIn, gMain: specificGravity(b.post.lumber, b.grades), gSide: specificGravity(lumber, b.grades), duration: 1.6, wet: b.joints.wetPosts, endGrain: b.girts.style === 'between' }) : null
+  const hold = nail
+    ? nailStrength({
+        nail,
+        sideIn: 1.5,
+        mainIn: postSize(b.post).depthIn,
+        gMain: specificGravity(b.post.lumber, b.grades),
+        gSide: specificGravity(lumber, b.grades),
+        duration: 1.6,
+        wet: b.joints.wetPosts,
+        endGrain: b.girts.style === 'between',
+      })
+    : null
   const each = hold ? (b.girts.style === 'between' ? hold.lateralLb : hold.pullLb) : 0
   let worst = 0
   for (const c of g.cases) {
@@ -87,14 +150,40 @@ export function purlinWorst(p: PartsOf, b: Building): number {
   const main = spanWorst(purlinMember(b, '', '', 'purlin', span, loads, ''))
   let worst = Math.max(main.strength, main.sag)
   const cos = Math.cos((loads.thetaDeg * Math.PI) / 180)
-  if (b.joints.purlinTieLb !== null) worst = Math.max(worst, ((0.6 * Math.max(...loads.zones.map((z) => Math.abs(z.upPsf))) - 0.6 * loads.leastPsf * cos) * b.roof.purlins.spaceIn * span) / 144 / b.joints.purlinTieLb)
+  if (b.joints.purlinTieLb !== null)
+    worst = Math.max(
+      worst,
+      ((0.6 * Math.max(...loads.zones.map((z) => Math.abs(z.upPsf))) - 0.6 * loads.leastPsf * cos) *
+        b.roof.purlins.spaceIn *
+        span) /
+        144 /
+        b.joints.purlinTieLb,
+    )
   for (const l of p.r.leanTos) {
     const space = l.leanTo.rafter.spaceIn ?? Math.max(...p.grid.baysIn)
     if (space <= 30) continue
     const snow = l.snow.reduce((m, c) => Math.max(m, c.uniformPsf + c.peakPsf), 0)
     const cn = b.skin.openRoofCn
     const wind = cn === null ? l.wind.downPsf : p.r.claddingQhPsf * 0.85 * cn
-    const q = spanWorst(purlinMember(b, '', '', 'lean-to', space, { thetaDeg: l.thetaDeg, deadPsf: p.r.dead.slopePsf, leastPsf: loads.leastPsf, snowPsf: snow, livePsf: roofLivePsf((space * b.roof.purlins.spaceIn) / 144, l.leanTo.pitchPer12), windInPsf: wind, zones: cn === null ? [] : [{ zone: 'open roof', upPsf: wind }] }, ''))
+    const q = spanWorst(
+      purlinMember(
+        b,
+        '',
+        '',
+        'lean-to',
+        space,
+        {
+          thetaDeg: l.thetaDeg,
+          deadPsf: p.r.dead.slopePsf,
+          leastPsf: loads.leastPsf,
+          snowPsf: snow,
+          livePsf: roofLivePsf((space * b.roof.purlins.spaceIn) / 144, l.leanTo.pitchPer12),
+          windInPsf: wind,
+          zones: cn === null ? [] : [{ zone: 'open roof', upPsf: wind }],
+        },
+        '',
+      ),
+    )
     worst = Math.max(worst, q.strength, q.sag)
   }
   return worst
@@ -108,7 +197,12 @@ export function purlinLengthIn(p: PartsOf, b: Building): number {
 
 /** Worst ratio of all carriers or headers of `b`; 0 where there are none. */
 export function eaveBeamWorst(p: PartsOf, b: Building, kind: 'carrier' | 'header'): number {
-  return p.trusses.beams.filter((q) => q.kind === kind && q.trusses.length > 0).reduce((m, q) => { const w = spanWorst(beamMember(b, q, p.reactions)); return Math.max(m, w.strength, w.sag) }, 0)
+  return p.trusses.beams
+    .filter((q) => q.kind === kind && q.trusses.length > 0)
+    .reduce((m, q) => {
+      const w = spanWorst(beamMember(b, q, p.reactions))
+      return Math.max(m, w.strength, w.sag)
+    }, 0)
 }
 
 /** Worst ratio of the rafters of one lean-to of `b`. */
@@ -116,7 +210,9 @@ export function rafterWorst(p: PartsOf, b: Building, side: Side): number {
   const l = p.r.leanTos.find((q) => q.leanTo.side === side)
   const own = b.leanTos.find((q) => q.side === side)
   if (!l || !own) return 0
-  const w = spanWorst(rafterMember(b, p.r, { ...l, leanTo: own }, '', (own.rafter.spaceIn ?? Math.max(...p.grid.baysIn)) / 12))
+  const w = spanWorst(
+    rafterMember(b, p.r, { ...l, leanTo: own }, '', (own.rafter.spaceIn ?? Math.max(...p.grid.baysIn)) / 12),
+  )
   return Math.max(w.strength, w.sag)
 }
 

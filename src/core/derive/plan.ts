@@ -1,6 +1,29 @@
 import {
-  batterBoards, best345, diagonals, fitSquare, girtPieces, girtRows, layOutGrid, layOutStrings, neighboursIn, onWall, placeOpening, placePosts, postRows, trussPlan,
-  type Diagonal, type GirtPiece, type Grid, type OmittedPost, type PlacedOpening, type Post, type PostLayout, type SquareFit, type StringLine, type TrussPlan, type WallRows,
+  batterBoards,
+  best345,
+  diagonals,
+  fitSquare,
+  girtPieces,
+  girtRows,
+  layOutGrid,
+  layOutStrings,
+  neighboursIn,
+  onWall,
+  placeOpening,
+  placePosts,
+  postRows,
+  trussPlan,
+  type Diagonal,
+  type GirtPiece,
+  type Grid,
+  type OmittedPost,
+  type PlacedOpening,
+  type Post,
+  type PostLayout,
+  type SquareFit,
+  type StringLine,
+  type TrussPlan,
+  type WallRows,
 } from '../layout'
 import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
 import { SIDES, type Building, type Job, type Side } from '../model'
@@ -8,13 +31,21 @@ import { ok, remember, type Result } from '../result'
 import { checkJob } from './checkJob'
 import { wallNames } from './compass'
 
-export interface PlannedWall extends WallRows { readonly name: string; readonly pieces: readonly GirtPiece[] }
+export interface PlannedWall extends WallRows {
+  readonly name: string
+  readonly pieces: readonly GirtPiece[]
+}
 /** What a job is on the ground and in the walls, before any load: quick enough for every step of a drag. */
 export interface Plan {
-  readonly grid: Grid; readonly rows: Readonly<Record<string, string>>
-  readonly posts: readonly Post[]; readonly omitted: readonly OmittedPost[]; readonly placed: readonly PlacedOpening[]
+  readonly grid: Grid
+  readonly rows: Readonly<Record<string, string>>
+  readonly posts: readonly Post[]
+  readonly omitted: readonly OmittedPost[]
+  readonly placed: readonly PlacedOpening[]
   readonly wallNames: Readonly<Record<Side, string>>
-  readonly strings: readonly StringLine[]; readonly diagonals: readonly Diagonal[]; readonly triangle: ReturnType<typeof best345>
+  readonly strings: readonly StringLine[]
+  readonly diagonals: readonly Diagonal[]
+  readonly triangle: ReturnType<typeof best345>
   readonly batterBoards: ReturnType<typeof batterBoards>
   readonly trusses: TrussPlan
   readonly plannedWalls: Readonly<Record<Side, PlannedWall>>
@@ -23,36 +54,63 @@ export interface Plan {
   readonly rods: RodLog
 }
 
-
-interface LaidOut extends Omit<Plan, 'square' | 'rods'> { readonly layout: PostLayout; readonly neighbours: Readonly<Record<string, readonly string[]>> }
-const layOut = remember((b: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {
-  const got = layOutGrid(b)
-  if (!got.ok) return null
-  const grid = got.value
-  const layout = placePosts(b, grid)
-  const placed = b.openings.map((o) => placeOpening(o, grid))
-  const strings = layOutStrings(b, grid, layout.posts, placed, layout.rows)
-  const names = wallNames(northDeg)
-  const plannedWalls = Object.fromEntries(SIDES.map((side) => { const wb = onWall(b, side); const rows = girtRows(wb, grid, side, placed); return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }] })) as unknown as Record<Side, PlannedWall>
-  // Posts of one wall and one height carry the same marks.
-  const alike = new Map<string, readonly PoleMark[]>()
-  const poleOf = (p: Post): readonly PoleMark[] => {
-    const key = `${p.side}|${p.heightIn}|${p.kind === 'lean-to'}`
-    const has = alike.get(key) ?? storyPole(b, p, plannedWalls, placed, edge)
-    alike.set(key, has)
-    return has
-  }
-  return {
-    grid, layout, rows: layout.rows, posts: layout.posts, omitted: layout.omitted, placed, strings, wallNames: names, diagonals: diagonals(b, grid, layout.rows), triangle: best345(grid.lengthIn, grid.widthIn),
-    batterBoards: batterBoards(strings, runPastIn), neighbours: neighboursIn(postRows(layout.posts)), plannedWalls, trusses: trussPlan(b, grid, layout),
-    poles: Object.fromEntries(layout.posts.map((p) => [p.id, poleOf(p)])),
-  }
-})
+interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
+  readonly layout: PostLayout
+  readonly neighbours: Readonly<Record<string, readonly string[]>>
+}
+const layOut = remember(
+  (b: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {
+    const got = layOutGrid(b)
+    if (!got.ok) return null
+    const grid = got.value
+    const layout = placePosts(b, grid)
+    const placed = b.openings.map((o) => placeOpening(o, grid))
+    const strings = layOutStrings(b, grid, layout.posts, placed, layout.rows)
+    const names = wallNames(northDeg)
+    const plannedWalls = Object.fromEntries(
+      SIDES.map((side) => {
+        const wb = onWall(b, side)
+        const rows = girtRows(wb, grid, side, placed)
+        return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }]
+      }),
+    ) as unknown as Record<Side, PlannedWall>
+    // Posts of one wall and one height carry the same marks.
+    const alike = new Map<string, readonly PoleMark[]>()
+    const poleOf = (p: Post): readonly PoleMark[] => {
+      const key = `${p.side}|${p.heightIn}|${p.kind === 'lean-to'}`
+      const has = alike.get(key) ?? storyPole(b, p, plannedWalls, placed, edge)
+      alike.set(key, has)
+      return has
+    }
+    return {
+      grid,
+      layout,
+      rows: layout.rows,
+      posts: layout.posts,
+      omitted: layout.omitted,
+      placed,
+      strings,
+      wallNames: names,
+      diagonals: diagonals(b, grid, layout.rows),
+      triangle: best345(grid.lengthIn, grid.widthIn),
+      batterBoards: batterBoards(strings, runPastIn),
+      neighbours: neighboursIn(postRows(layout.posts)),
+      plannedWalls,
+      trusses: trussPlan(b, grid, layout),
+      poles: Object.fromEntries(layout.posts.map((p) => [p.id, poleOf(p)])),
+    }
+  },
+)
 
 /** Lays a job out, or says what contradicts. Unchanged parts are remembered from the call before: a reading or a measure costs nothing else. */
 export function planJob(job: Job): Result<Plan & { readonly layout: PostLayout }> {
   const laid = layOut(job.building, job.site.northDeg, job.strings.runPastIn, job.fieldwork.boardEdge)
   // A plan that could be laid out brings its own contradictions; one that could not says why.
-  if (!laid || laid.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn) return { ok: false, issues: checkJob(job) }
-  return ok({ ...laid, square: fitSquare(job.strings.measures, laid.grid.lengthIn, laid.grid.widthIn, job.strings.squareMode), rods: rodLog(job.levels, laid.neighbours) })
+  if (!laid || laid.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn)
+    return { ok: false, issues: checkJob(job) }
+  return ok({
+    ...laid,
+    square: fitSquare(job.strings.measures, laid.grid.lengthIn, laid.grid.widthIn, job.strings.squareMode),
+    rods: rodLog(job.levels, laid.neighbours),
+  })
 }

@@ -3,18 +3,52 @@ import { sharedPole, type PoleMark } from '../marks'
 import { SIDES, type Side } from '../model'
 
 /** A story pole as it is drawn or printed: one post's, a wall's (`wall-south`), or one for the whole `building`. */
-export interface Pole { readonly key: string; readonly name: string; readonly marks: readonly PoleMark[]; /** Top of what is marked, and of the stick, above the grade line. */ readonly topIn: number; readonly longPointIn: number; readonly side: Side | null }
+export interface Pole {
+  readonly key: string
+  readonly name: string
+  readonly marks: readonly PoleMark[]
+  /** Top of what is marked, and of the stick, above the grade line. */ readonly topIn: number
+  readonly longPointIn: number
+  readonly side: Side | null
+}
 /** North wall → N, Southeast wall → SE: what a crowded pole has room for. */
-const initials = (name: string): string => (/^(north|south)?(east|west)?/i.exec(name) ?? []).slice(1).map((w) => w?.[0]?.toUpperCase() ?? '').join('') || name
-interface Of { readonly posts: readonly Post[]; readonly poles: Readonly<Record<string, readonly PoleMark[]>>; readonly wallNames: Readonly<Record<Side, string>> }
+const initials = (name: string): string =>
+  (/^(north|south)?(east|west)?/i.exec(name) ?? [])
+    .slice(1)
+    .map((w) => w?.[0]?.toUpperCase() ?? '')
+    .join('') || name
+interface Of {
+  readonly posts: readonly Post[]
+  readonly poles: Readonly<Record<string, readonly PoleMark[]>>
+  readonly wallNames: Readonly<Record<Side, string>>
+}
 
 /** The pole of a post, a wall or the building; null for a name that is none of them. `heelIn`: the heel above the grade line. */
 export function poleOf(d: Of, heelIn: number, key: string): Pole | null {
-  const wall = (side: Side) => wallPosts(d.posts, side).filter((p) => p.side === side).map((p) => ({ of: initials(d.wallNames[side]), marks: d.poles[p.id] ?? [] }))
-  const shared = (name: string, layers: ReturnType<typeof wall>, side: Side | null): Pole => ({ key, name, marks: sharedPole(layers, heelIn), topIn: heelIn, longPointIn: heelIn, side })
+  const wall = (side: Side) =>
+    wallPosts(d.posts, side)
+      .filter((p) => p.side === side)
+      .map((p) => ({ of: initials(d.wallNames[side]), marks: d.poles[p.id] ?? [] }))
+  const shared = (name: string, layers: ReturnType<typeof wall>, side: Side | null): Pole => ({
+    key,
+    name,
+    marks: sharedPole(layers, heelIn),
+    topIn: heelIn,
+    longPointIn: heelIn,
+    side,
+  })
   if (key === 'building') return shared('whole building', SIDES.flatMap(wall), null)
   const side = SIDES.find((s) => key === `wall-${s}`)
   if (side) return shared(d.wallNames[side].toLowerCase(), wall(side), side)
   const p = d.posts.find((q) => q.id === key)
-  return p ? { key, name: p.id, marks: d.poles[key] ?? [], topIn: p.heightIn, longPointIn: p.longPointIn, side: p.kind === 'lean-to' ? null : p.side } : null
+  return p
+    ? {
+        key,
+        name: p.id,
+        marks: d.poles[key] ?? [],
+        topIn: p.heightIn,
+        longPointIn: p.longPointIn,
+        side: p.kind === 'lean-to' ? null : p.side,
+      }
+    : null
 }

@@ -1,5 +1,11 @@
 import type { PostKind } from '../layout'
 
-const NAME: Readonly<Record<PostKind, string>> = { corner: 'Corner posts', eave: 'Eave posts', gable: 'Gable posts', jamb: 'Jamb posts', 'lean-to': 'Lean-to posts' }
+const NAME: Readonly<Record<PostKind, string>> = {
+  corner: 'Corner posts',
+  eave: 'Eave posts',
+  gable: 'Gable posts',
+  jamb: 'Jamb posts',
+  'lean-to': 'Lean-to posts',
+}
 /** Plural name of a kind of post, as cards and checks write it. */
 export const kindName = (kind: PostKind): string => NAME[kind]

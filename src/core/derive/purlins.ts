@@ -9,53 +9,138 @@ import type { SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
 
 /** Sag limits of roof members by ceiling, span over: live and total, IBC 2021 Table 1604.3; formed metal roofing L/150 without a ceiling (note a). */
-export const roofLimits = (c: Ceiling): { readonly live: number; readonly total: number } => (c === 'none' ? { live: 150, total: 120 } : c === 'other' ? { live: 240, total: 180 } : { live: 360, total: 240 })
+export const roofLimits = (c: Ceiling): { readonly live: number; readonly total: number } =>
+  c === 'none' ? { live: 150, total: 120 } : c === 'other' ? { live: 240, total: 180 } : { live: 360, total: 240 }
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
 const WORKER_LB = 300
 
 /** Loads of one purlin by name, psf: dead of the slope, snow and live of plan, wind square to the roof at strength level. */
-export interface PurlinLoads { readonly thetaDeg: number; readonly deadPsf: number; readonly leastPsf: number; readonly snowPsf: number; readonly livePsf: number; readonly windInPsf: number; readonly zones: readonly { readonly zone: string; readonly upPsf: number }[] }
+export interface PurlinLoads {
+  readonly thetaDeg: number
+  readonly deadPsf: number
+  readonly leastPsf: number
+  readonly snowPsf: number
+  readonly livePsf: number
+  readonly windInPsf: number
+  readonly zones: readonly { readonly zone: string; readonly upPsf: number }[]
+}
 
 /** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
-export function purlinMember(b: Building, id: string, title: string, group: 'purlin' | 'lean-to', spanIn: number, l: PurlinLoads, fix: string, subjects: readonly string[] = []): SpanMember {
+export function purlinMember(
+  b: Building,
+  id: string,
+  title: string,
+  group: 'purlin' | 'lean-to',
+  spanIn: number,
+  l: PurlinLoads,
+  fix: string,
+  subjects: readonly string[] = [],
+): SpanMember {
   const p = b.roof.purlins
   const s = p.spaceIn / 12
   const t = (l.thetaDeg * Math.PI) / 180
   const [sin, cos] = [Math.sin(t), Math.cos(t)]
   const flat = p.style === 'flat'
-  const span = (plf: number, name: string, point = 0): SpanLoads => ({ lengthIn: spanIn, points: point ? [{ atIn: spanIn / 2, lb: point, name: 'worker' }] : [], lines: plf ? [uniform(spanIn, plf, name)] : [] })
+  const span = (plf: number, name: string, point = 0): SpanLoads => ({
+    lengthIn: spanIn,
+    points: point ? [{ atIn: spanIn / 2, lb: point, name: 'worker' }] : [],
+    lines: plf ? [uniform(spanIn, plf, name)] : [],
+  })
   const normal = (dead: number, plan: number, wind: number) => (dead * cos + plan * cos * cos + wind) * s
   const along = (dead: number, plan: number) => (dead * sin + plan * sin * cos) * s
   const edge = p.skinHolds ? 0 : spanIn
   const gravity = (name: string, duration: number, plan: number, wind: number, what: string): SpanCase => ({
-    name, duration, luIn: edge, loads: span(normal(l.deadPsf, plan, wind), what), ...(p.skinHolds ? {} : { weak: span(along(l.deadPsf, plan), what) }),
-    trace: () => [line('Square to the slope', 'w = (D·cosθ + S·cos²θ + W)·s', `(${sig(l.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(s)}`, normal(l.deadPsf, plan, wind), 'plf', 'statics')],
+    name,
+    duration,
+    luIn: edge,
+    loads: span(normal(l.deadPsf, plan, wind), what),
+    ...(p.skinHolds ? {} : { weak: span(along(l.deadPsf, plan), what) }),
+    trace: () => [
+      line(
+        'Square to the slope',
+        'w = (D·cosθ + S·cos²θ + W)·s',
+        `(${sig(l.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(s)}`,
+        normal(l.deadPsf, plan, wind),
+        'plf',
+        'statics',
+      ),
+    ],
   })
   const cases: SpanCase[] = [
-    gravity('D+S', 1.15, l.snowPsf, 0, 'snow'), gravity('D+Lr', 1.25, l.livePsf, 0, 'roof live'), gravity('D+0.6W', 1.6, 0, 0.6 * l.windInPsf, 'wind'), gravity('D+0.75S+0.75(0.6W)', 1.6, 0.75 * l.snowPsf, 0.45 * l.windInPsf, 'snow and wind'),
-    { name: 'D and a worker', duration: 1.25, luIn: edge, loads: span(normal(l.deadPsf, 0, 0), 'dead', WORKER_LB * cos), ...(p.skinHolds ? {} : { weak: span(along(l.deadPsf, 0), 'dead', WORKER_LB * sin) }) },
+    gravity('D+S', 1.15, l.snowPsf, 0, 'snow'),
+    gravity('D+Lr', 1.25, l.livePsf, 0, 'roof live'),
+    gravity('D+0.6W', 1.6, 0, 0.6 * l.windInPsf, 'wind'),
+    gravity('D+0.75S+0.75(0.6W)', 1.6, 0.75 * l.snowPsf, 0.45 * l.windInPsf, 'snow and wind'),
+    {
+      name: 'D and a worker',
+      duration: 1.25,
+      luIn: edge,
+      loads: span(normal(l.deadPsf, 0, 0), 'dead', WORKER_LB * cos),
+      ...(p.skinHolds ? {} : { weak: span(along(l.deadPsf, 0), 'dead', WORKER_LB * sin) }),
+    },
     ...l.zones.map(({ zone, upPsf }): SpanCase => ({
-      name: '0.6D+0.6W', duration: 1.6, place: `zone ${zone}`, luIn: flat ? 0 : p.blocked ? spanIn / 2 : spanIn, loads: span((-0.6 * Math.abs(upPsf) + 0.6 * l.leastPsf * cos) * s, `wind up, zone ${zone}`),
-      trace: () => [line(`Wind up, zone ${zone}`, 'w = (0.6·p − 0.6·D·cosθ)·s', `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(l.leastPsf)} × ${sig(cos)}) × ${sig(s)}`, (0.6 * Math.abs(upPsf) - 0.6 * l.leastPsf * cos) * s, 'plf', 'ASCE 7-16 Fig. 30.3-2')],
+      name: '0.6D+0.6W',
+      duration: 1.6,
+      place: `zone ${zone}`,
+      luIn: flat ? 0 : p.blocked ? spanIn / 2 : spanIn,
+      loads: span((-0.6 * Math.abs(upPsf) + 0.6 * l.leastPsf * cos) * s, `wind up, zone ${zone}`),
+      trace: () => [
+        line(
+          `Wind up, zone ${zone}`,
+          'w = (0.6·p − 0.6·D·cosθ)·s',
+          `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(l.leastPsf)} × ${sig(cos)}) × ${sig(s)}`,
+          (0.6 * Math.abs(upPsf) - 0.6 * l.leastPsf * cos) * s,
+          'plf',
+          'ASCE 7-16 Fig. 30.3-2',
+        ),
+      ],
     })),
   ]
   const limit = roofLimits(b.roof.ceiling)
   // Two spans of a full-length board sag 0.42 as much as one; laps are not counted on.
   const run = p.run === 'two-span' ? 0.415 : 1
   return {
-    id, title, stage: 'roof', group, subjects, plies: 1, size: p.size, lumber: p.lumber, own: b.grades, flat, spaceIn: p.spaceIn, shortcut: b.edgeShortcut, cases, fix,
+    id,
+    title,
+    stage: 'roof',
+    group,
+    subjects,
+    plies: 1,
+    size: p.size,
+    lumber: p.lumber,
+    own: b.grades,
+    flat,
+    spaceIn: p.spaceIn,
+    shortcut: b.edgeShortcut,
+    cases,
+    fix,
     sags: [
       { name: 'snow', over: limit.live, loads: span(normal(0, Math.max(l.snowPsf, l.livePsf), 0) * run, 'snow') },
-      { name: 'D+S', over: limit.total, loads: span(normal(l.deadPsf, Math.max(l.snowPsf, l.livePsf), 0) * run, 'snow and dead') },
+      {
+        name: 'D+S',
+        over: limit.total,
+        loads: span(normal(l.deadPsf, Math.max(l.snowPsf, l.livePsf), 0) * run, 'snow and dead'),
+      },
     ],
   }
 }
 
 /** Loads of the main roof's purlins. Null where the roof's cladding wind is not covered. */
-export function mainPurlinLoads(b: Building, r: SiteResults, spanIn: number, zones: readonly RoofZone[]): PurlinLoads | null {
+export function mainPurlinLoads(
+  b: Building,
+  r: SiteResults,
+  spanIn: number,
+  zones: readonly RoofZone[],
+): PurlinLoads | null {
   const s = r.snow
   const snowPsf = Math.max(s.psPsf, s.pmPsf, s.unbalanced ? s.unbalanced.leewardPsf + s.unbalanced.surchargePsf : 0)
-  const base = { thetaDeg: r.wind.thetaDeg, deadPsf: r.dead.slopePsf, leastPsf: r.site.dead.by === 'parts' ? r.dead.slopePsf : Math.min(1.5, r.dead.minPsf), snowPsf, livePsf: roofLivePsf((spanIn * b.roof.purlins.spaceIn) / 144, b.pitchPer12) }
+  const base = {
+    thetaDeg: r.wind.thetaDeg,
+    deadPsf: r.dead.slopePsf,
+    leastPsf: r.site.dead.by === 'parts' ? r.dead.slopePsf : Math.min(1.5, r.dead.minPsf),
+    snowPsf,
+    livePsf: roofLivePsf((spanIn * b.roof.purlins.spaceIn) / 144, b.pitchPer12),
+  }
   if (r.enclosure.class === 'open') {
     const cn = b.skin.openRoofCn
     if (cn === null) return null
@@ -71,21 +156,69 @@ export function mainPurlinLoads(b: Building, r: SiteResults, spanIn: number, zon
 export const purlinRows = (b: Building, grid: Grid): number => 2 * purlinPlaces(b, grid).length
 
 /** Uplift at one support of a purlin against its fixing: a rated tie, nails through a flat board, or toe-nails. */
-function fixing(b: Building, id: string, title: string, pullLb: number, where: string, group: 'joint' = 'joint'): Check {
+function fixing(
+  b: Building,
+  id: string,
+  title: string,
+  pullLb: number,
+  where: string,
+  group: 'joint' = 'joint',
+): Check {
   const j = b.joints
   const p = b.roof.purlins
-  const head = { id, title, stage: 'roof' as const, group, subjects: [], demand: Math.max(0, pullLb), unit: 'lb', combination: '0.6D+0.6W', place: where }
-  if (j.purlinTieLb !== null) return makeCheck({ ...head, capacity: j.purlinTieLb, governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${j.purlinTieLb} lb.`, fix: 'A stronger tie, or closer purlins.', trace: () => [line('Rated tie or hanger', 'typed', sig(j.purlinTieLb ?? 0), j.purlinTieLb ?? 0, 'lb', 'maker’s report')] })
+  const head = {
+    id,
+    title,
+    stage: 'roof' as const,
+    group,
+    subjects: [],
+    demand: Math.max(0, pullLb),
+    unit: 'lb',
+    combination: '0.6D+0.6W',
+    place: where,
+  }
+  if (j.purlinTieLb !== null)
+    return makeCheck({
+      ...head,
+      capacity: j.purlinTieLb,
+      governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${j.purlinTieLb} lb.`,
+      fix: 'A stronger tie, or closer purlins.',
+      trace: () => [
+        line('Rated tie or hanger', 'typed', sig(j.purlinTieLb ?? 0), j.purlinTieLb ?? 0, 'lb', 'maker’s report'),
+      ],
+    })
   const nail = nailOf(j.purlin.nail)
-  if (!nail) return notChecked(id, title, 'roof', `No nail is called “${j.purlin.nail}” on the list.`, 'Choose a listed nail, or enter the rating of the tie.')
+  if (!nail)
+    return notChecked(
+      id,
+      title,
+      'roof',
+      `No nail is called “${j.purlin.nail}” on the list.`,
+      'Choose a listed nail, or enter the rating of the tie.',
+    )
   const flat = p.style === 'flat'
   // A toe-nail enters a third of its length up the side and slants 30°: a third of it is in the purlin, 0.533 in what it rests on (NDS 12.1.5.4).
-  const shape = flat ? { nail, sideIn: 1.5 } : { nail: { ...nail, lengthIn: nail.lengthIn * (1 / 3 + 0.533) }, sideIn: nail.lengthIn / 3 }
+  const shape = flat
+    ? { nail, sideIn: 1.5 }
+    : { nail: { ...nail, lengthIn: nail.lengthIn * (1 / 3 + 0.533) }, sideIn: nail.lengthIn / 3 }
   const g = specificGravity(p.lumber, b.grades)
   const one = nailStrength({ ...shape, mainIn: 5, gMain: g, gSide: g, duration: 1.6, wet: false, toeNail: !flat })
   return makeCheck({
-    ...head, capacity: one.pullLb * j.purlin.count, governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; ${j.purlin.count} ${nail.name}${flat ? '' : ', toe-nailed,'} hold it.`, fix: 'A rated tie or hanger at each support in these zones.',
-    trace: () => [...one.trace, line('All nails', 'n·each', `${j.purlin.count} × ${sig(one.pullLb)}`, one.pullLb * j.purlin.count, 'lb', 'NDS 2018 12.2, 12.1.5.4')],
+    ...head,
+    capacity: one.pullLb * j.purlin.count,
+    governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; ${j.purlin.count} ${nail.name}${flat ? '' : ', toe-nailed,'} hold it.`,
+    fix: 'A rated tie or hanger at each support in these zones.',
+    trace: () => [
+      ...one.trace,
+      line(
+        'All nails',
+        'n·each',
+        `${j.purlin.count} × ${sig(one.pullLb)}`,
+        one.pullLb * j.purlin.count,
+        'lb',
+        'NDS 2018 12.2, 12.1.5.4',
+      ),
+    ],
   })
 }
 
@@ -98,24 +231,94 @@ export function purlinChecks(job: Job, plan: TrussPlan, r: SiteResults): Check[]
   const field = mainPurlinLoads(b, r, spanIn, ['1', '2e', '2r'])
   const rake = mainPurlinLoads(b, r, spanIn, ['2n', '3e', '3r'])
   if (!field || !rake) {
-    return [notChecked('purlins', 'Purlins', 'roof', open ? 'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.' : 'Cladding wind on roofs steeper than 45° is not covered.', open ? 'Enter CN from the standard, or take the purlins to an engineer.' : 'Take these to an engineer.')]
+    return [
+      notChecked(
+        'purlins',
+        'Purlins',
+        'roof',
+        open
+          ? 'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.'
+          : 'Cladding wind on roofs steeper than 45° is not covered.',
+        open ? 'Enter CN from the standard, or take the purlins to an engineer.' : 'Take these to an engineer.',
+      ),
+    ]
   }
-  const fix = p.skinHolds ? 'Closer rows, a deeper purlin, a better grade, or blocks at mid-span against uplift.' : 'Screwed skin that holds their top edges, or deeper purlins.'
-  const out = [...spanChecks(purlinMember(b, 'purlins', 'Purlins, field of the roof', 'purlin', spanIn, field, fix)), ...(open ? [] : spanChecks(purlinMember(b, 'purlins-rake', 'Purlins by the rakes', 'purlin', spanIn, { ...rake, snowPsf: field.snowPsf }, fix)).filter((c) => !c.id.endsWith('-sag')))]
+  const fix = p.skinHolds
+    ? 'Closer rows, a deeper purlin, a better grade, or blocks at mid-span against uplift.'
+    : 'Screwed skin that holds their top edges, or deeper purlins.'
+  const out = [
+    ...spanChecks(purlinMember(b, 'purlins', 'Purlins, field of the roof', 'purlin', spanIn, field, fix)),
+    ...(open
+      ? []
+      : spanChecks(
+          purlinMember(
+            b,
+            'purlins-rake',
+            'Purlins by the rakes',
+            'purlin',
+            spanIn,
+            { ...rake, snowPsf: field.snowPsf },
+            fix,
+          ),
+        ).filter((c) => !c.id.endsWith('-sag'))),
+  ]
   if (out[0].state === 'not-checked') return out
   const cos = Math.cos((field.thetaDeg * Math.PI) / 180)
-  const pull = (zones: readonly { readonly upPsf: number }[]) => (0.6 * Math.max(...zones.map((z) => Math.abs(z.upPsf))) - 0.6 * field.leastPsf * cos) * (p.spaceIn / 12) * (spanIn / 12)
+  const pull = (zones: readonly { readonly upPsf: number }[]) =>
+    (0.6 * Math.max(...zones.map((z) => Math.abs(z.upPsf))) - 0.6 * field.leastPsf * cos) *
+    (p.spaceIn / 12) *
+    (spanIn / 12)
   out.push(fixing(b, 'purlin-tie', 'Purlin ties, field of the roof', pull(field.zones), 'field'))
-  if (!open) out.push(fixing(b, 'purlin-tie-rake', 'Purlin ties by the rakes', pull(rake.zones), 'rake, eave and ridge corners'))
+  if (!open)
+    out.push(fixing(b, 'purlin-tie-rake', 'Purlin ties by the rakes', pull(rake.zones), 'rake, eave and ridge corners'))
   const g = specificGravity(p.lumber, b.grades)
   const screw = b.joints.screw
   const worst = Math.max(...field.zones.concat(rake.zones).map((z) => Math.abs(z.upPsf)))
   const demand = (0.6 * worst * (p.spaceIn / 12) * screw.spacingIn) / 12
   const hold = screwWithdrawal(g, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
   const over = b.skin.pullOverLb
-  out.push(over === null
-    ? notChecked('screws', 'Skin screws', 'roof', `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet pulls over the head is not known.`, 'Enter the panel maker’s pull-over strength.')
-    : makeCheck({ id: 'screws', title: 'Skin screws', stage: 'roof', group: 'joint', subjects: [], demand, capacity: Math.min(hold, over), unit: 'lb', combination: '0.6W', place: 'corners', governs: `Wind pulls ${Math.round(demand)} lb on each screw; ${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`, fix: 'Screws closer together, or closer purlins.',
-      trace: () => [line('Pull on one screw', '0.6·p·s·spacing', `0.6 × ${sig(worst)} × ${sig(p.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`, demand, 'lb', 'ASCE 7-16 Fig. 30.3-2'), line('Wood', '2850·G²·D·p·CD', `2850 × ${g}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`, hold, 'lb', 'NDS 2018 12.2.2'), line('Sheet', 'typed', sig(over), over, 'lb', 'maker’s report')] }))
+  out.push(
+    over === null
+      ? notChecked(
+          'screws',
+          'Skin screws',
+          'roof',
+          `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet pulls over the head is not known.`,
+          'Enter the panel maker’s pull-over strength.',
+        )
+      : makeCheck({
+          id: 'screws',
+          title: 'Skin screws',
+          stage: 'roof',
+          group: 'joint',
+          subjects: [],
+          demand,
+          capacity: Math.min(hold, over),
+          unit: 'lb',
+          combination: '0.6W',
+          place: 'corners',
+          governs: `Wind pulls ${Math.round(demand)} lb on each screw; ${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`,
+          fix: 'Screws closer together, or closer purlins.',
+          trace: () => [
+            line(
+              'Pull on one screw',
+              '0.6·p·s·spacing',
+              `0.6 × ${sig(worst)} × ${sig(p.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
+              demand,
+              'lb',
+              'ASCE 7-16 Fig. 30.3-2',
+            ),
+            line(
+              'Wood',
+              '2850·G²·D·p·CD',
+              `2850 × ${g}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
+              hold,
+              'lb',
+              'NDS 2018 12.2.2',
+            ),
+            line('Sheet', 'typed', sig(over), over, 'lb', 'maker’s report'),
+          ],
+        }),
+  )
   return out
 }

@@ -9,24 +9,61 @@ import { kindName } from './postNames'
 
 /** One line of the post schedule. Lengths in inches, exact; `stockIn` null when no listed length is long enough. */
 export interface ScheduleRow {
-  readonly id: string; readonly kind: PostKind; readonly xIn: number; readonly yIn: number; readonly heightIn: number; readonly longPointIn: number
-  readonly embedIn: number; readonly holeIn: number; readonly holeDiameterIn: number; readonly totalIn: number; readonly stockIn: number | null; readonly section: string
+  readonly id: string
+  readonly kind: PostKind
+  readonly xIn: number
+  readonly yIn: number
+  readonly heightIn: number
+  readonly longPointIn: number
+  readonly embedIn: number
+  readonly holeIn: number
+  readonly holeDiameterIn: number
+  readonly totalIn: number
+  readonly stockIn: number | null
+  readonly section: string
 }
 
 /** One card: posts of one kind that are cut and marked alike. */
-export interface PostCard { readonly key: string; readonly title: string; readonly kind: PostKind; readonly postIds: readonly string[]; readonly row: ScheduleRow; readonly marks: readonly PoleMark[] }
+export interface PostCard {
+  readonly key: string
+  readonly title: string
+  readonly kind: PostKind
+  readonly postIds: readonly string[]
+  readonly row: ScheduleRow
+  readonly marks: readonly PoleMark[]
+}
 
 /** Spare over the cut length of a post that is cut at the top in place, inches. */
 export const POST_SPARE_IN = 1
 
 /** The post schedule, and the cards that group posts with the same kind, length and marks. */
-export function schedule(b: Building, posts: readonly Post[], holes: readonly HoleKind[]): { readonly rows: readonly ScheduleRow[]; readonly cards: (poles: Readonly<Record<string, readonly PoleMark[]>>) => PostCard[] } {
+export function schedule(
+  b: Building,
+  posts: readonly Post[],
+  holes: readonly HoleKind[],
+): {
+  readonly rows: readonly ScheduleRow[]
+  readonly cards: (poles: Readonly<Record<string, readonly PoleMark[]>>) => PostCard[]
+} {
   const section = postSize(b.post).label
   const rows = posts.map((p): ScheduleRow => {
     const h = holes.find((k) => k.kind === p.kind)
     const embedIn = h?.embedIn ?? 0
     const totalIn = b.school === 'pier' ? p.longPointIn - b.bracketIn : p.longPointIn + embedIn
-    return { id: p.id, kind: p.kind, xIn: p.x, yIn: p.y, heightIn: p.heightIn, longPointIn: p.longPointIn, embedIn, holeIn: h?.digIn ?? 0, holeDiameterIn: h?.diameterIn ?? 0, totalIn, stockIn: stockFor(totalIn, POST_SPARE_IN), section }
+    return {
+      id: p.id,
+      kind: p.kind,
+      xIn: p.x,
+      yIn: p.y,
+      heightIn: p.heightIn,
+      longPointIn: p.longPointIn,
+      embedIn,
+      holeIn: h?.digIn ?? 0,
+      holeDiameterIn: h?.diameterIn ?? 0,
+      totalIn,
+      stockIn: stockFor(totalIn, POST_SPARE_IN),
+      section,
+    }
   })
   return {
     rows,
@@ -34,7 +71,9 @@ export function schedule(b: Building, posts: readonly Post[], holes: readonly Ho
       const groups = new Map<string, PostCard>()
       rows.forEach((row, i) => {
         const marks = poles[row.id]
-        const key = [row.kind, toSixteenths(row.totalIn), ...marks.map((m) => `${m.kind}${toSixteenths(m.upIn)}`)].join('|')
+        const key = [row.kind, toSixteenths(row.totalIn), ...marks.map((m) => `${m.kind}${toSixteenths(m.upIn)}`)].join(
+          '|',
+        )
         const card = groups.get(key)
         if (card) groups.set(key, { ...card, postIds: [...card.postIds, row.id] })
         else groups.set(key, { key, title: kindName(row.kind), kind: posts[i].kind, postIds: [row.id], row, marks })

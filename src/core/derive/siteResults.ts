@@ -1,7 +1,25 @@
 import type { Grid } from '../layout'
 import {
-  claddingPressurePsf, completeSite, deadLoad, edgeZoneFt, eaveSnowPlf, enclosureOf, lowRoofReactionsPlf, lowRoofSnow, openRoofPressures, roofCladding, snowLoads, windPressures,
-  type CompleteSite, type DeadLoad, type EnclosureJudgement, type LowRoofSnow, type OpenRoofPressures, type RoofCladding, type SnowLoads, type WindPressures,
+  claddingPressurePsf,
+  completeSite,
+  deadLoad,
+  edgeZoneFt,
+  eaveSnowPlf,
+  enclosureOf,
+  lowRoofReactionsPlf,
+  lowRoofSnow,
+  openRoofPressures,
+  roofCladding,
+  snowLoads,
+  windPressures,
+  type CompleteSite,
+  type DeadLoad,
+  type EnclosureJudgement,
+  type LowRoofSnow,
+  type OpenRoofPressures,
+  type RoofCladding,
+  type SnowLoads,
+  type WindPressures,
 } from '../loads'
 import { soilValues } from '../ground'
 import type { Building, Job, LeanTo, Side } from '../model'
@@ -9,7 +27,15 @@ import type { Issue } from '../result'
 import { boardSize, weightPlf } from '../wood'
 
 /** Loads of one open lean-to: every snow case, its wind, and what each foot of eave brings to the wall and to the outer posts. */
-export interface LeanToLoads { readonly leanTo: LeanTo; readonly thetaDeg: number; readonly snow: readonly LowRoofSnow[]; readonly governing: LowRoofSnow; readonly wallPlf: number; readonly outerPlf: number; readonly wind: OpenRoofPressures }
+export interface LeanToLoads {
+  readonly leanTo: LeanTo
+  readonly thetaDeg: number
+  readonly snow: readonly LowRoofSnow[]
+  readonly governing: LowRoofSnow
+  readonly wallPlf: number
+  readonly outerPlf: number
+  readonly wind: OpenRoofPressures
+}
 
 /** Loads of the whole building, once per job. */
 export interface SiteResults {
@@ -35,18 +61,44 @@ export function wallAreaFt2(b: Building, grid: Grid, side: Side): number {
   return (grid.widthIn * b.heelIn + (grid.widthIn * ((grid.widthIn / 2) * b.pitchPer12)) / 24) / 144
 }
 
-function leanToLoads(site: CompleteSite, b: Building, grid: Grid, l: LeanTo, main: SnowLoads, qhPsf: number): LeanToLoads {
+function leanToLoads(
+  site: CompleteSite,
+  b: Building,
+  grid: Grid,
+  l: LeanTo,
+  main: SnowLoads,
+  qhPsf: number,
+): LeanToLoads {
   const widthFt = grid.widthIn / 12
   const overhangFt = b.eaveOverhangIn / 12
   const thetaDeg = (Math.atan(l.pitchPer12 / 12) * 180) / Math.PI
-  const snow = lowRoofSnow(site, main, { pitchPer12: l.pitchPer12, depthFt: l.depthIn / 12, stepFt: l.dropIn / 12, mainWidthFt: widthFt, mainRunFt: widthFt / 2 + overhangFt, mainPitchPer12: b.pitchPer12, slipperyMain: site.slipperyRoof })
+  const snow = lowRoofSnow(site, main, {
+    pitchPer12: l.pitchPer12,
+    depthFt: l.depthIn / 12,
+    stepFt: l.dropIn / 12,
+    mainWidthFt: widthFt,
+    mainRunFt: widthFt / 2 + overhangFt,
+    mainPitchPer12: b.pitchPer12,
+    slipperyMain: site.slipperyRoof,
+  })
   const cases = snow.map((governing) => ({ governing, ...lowRoofReactionsPlf(governing, l.depthIn / 12, overhangFt) }))
   const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((c) => c[k]))
-  return { leanTo: l, thetaDeg, snow, governing: cases.reduce((a, c) => (c.outerPlf > a.outerPlf ? c : a)).governing, wallPlf: pick('wallPlf'), outerPlf: pick('outerPlf'), wind: openRoofPressures(site.edition, 'mono', thetaDeg, qhPsf) }
+  return {
+    leanTo: l,
+    thetaDeg,
+    snow,
+    governing: cases.reduce((a, c) => (c.outerPlf > a.outerPlf ? c : a)).governing,
+    wallPlf: pick('wallPlf'),
+    outerPlf: pick('outerPlf'),
+    wind: openRoofPressures(site.edition, 'mono', thetaDeg, qhPsf),
+  }
 }
 
 /** Computes the site's loads, or says which hazards are missing. */
-export function siteResults(job: Job, grid: Grid): { readonly results: SiteResults | null; readonly missing: readonly Issue[] } {
+export function siteResults(
+  job: Job,
+  grid: Grid,
+): { readonly results: SiteResults | null; readonly missing: readonly Issue[] } {
   const complete = completeSite(job.site)
   if (!complete.ok) return { results: null, missing: complete.issues }
   const site = complete.value
@@ -59,16 +111,30 @@ export function siteResults(job: Job, grid: Grid): { readonly results: SiteResul
   const enclosure = enclosureOf(site, b.openings, b.openSides, (side) => wallAreaFt2(b, grid, side), roofFt2)
   const wind = windPressures(site, shape, enclosure.class)
   const { thetaDeg } = wind
-  const claddingQhPsf = claddingPressurePsf({ heightFt: wind.meanHeightFt, exposure: site.exposure, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })
+  const claddingQhPsf = claddingPressurePsf({
+    heightFt: wind.meanHeightFt,
+    exposure: site.exposure,
+    elevationFt: site.elevationFt,
+    windMph: site.windMph,
+    kzt: site.kzt,
+  })
   const p = b.roof.purlins
   const trussSpaceIn = b.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : b.roof.truss.spaceIn
   return {
     missing: [],
     results: {
-      site, enclosure, snow, wind, eaveSnowPlf: eaveSnowPlf(snow, widthFt, overhangFt), flatRoof: thetaDeg <= 10, soil: soilValues(site), claddingQhPsf,
+      site,
+      enclosure,
+      snow,
+      wind,
+      eaveSnowPlf: eaveSnowPlf(snow, widthFt, overhangFt),
+      flatRoof: thetaDeg <= 10,
+      soil: soilValues(site),
+      claddingQhPsf,
       dead: deadLoad(site, b, weightPlf(p.lumber, boardSize(p.size).areaIn2, 19, b.grades), trussSpaceIn),
       openRoof: enclosure.class === 'open' ? openRoofPressures(site.edition, 'pitched', thetaDeg, wind.qhPsf) : null,
-      roofCladding: roofCladding(site.edition, thetaDeg, claddingQhPsf, wind.gcpi), edgeZoneFt: edgeZoneFt(Math.min(shape.lengthFt, widthFt), wind.meanHeightFt),
+      roofCladding: roofCladding(site.edition, thetaDeg, claddingQhPsf, wind.gcpi),
+      edgeZoneFt: edgeZoneFt(Math.min(shape.lengthFt, widthFt), wind.meanHeightFt),
       leanTos: b.leanTos.map((l) => leanToLoads(site, b, grid, l, snow, wind.qhPsf)),
     },
   }

@@ -4,7 +4,16 @@ import type { ShownDerived } from './deriveJob'
 import { girtCases, wallWorst } from './wallChecks'
 
 /** Another way to set the rows of one wall: what it would need. */
-export interface WallAlternative { readonly key: 'landing' | 'even' | 'widest'; readonly rows: number; readonly widestIn: number; readonly blocks: number; readonly pieces: number; readonly worst: number | null; readonly maxGapIn: number; readonly meetOpenings: boolean }
+export interface WallAlternative {
+  readonly key: 'landing' | 'even' | 'widest'
+  readonly rows: number
+  readonly widestIn: number
+  readonly blocks: number
+  readonly pieces: number
+  readonly worst: number | null
+  readonly maxGapIn: number
+  readonly meetOpenings: boolean
+}
 
 /** Ways to set the rows of one wall: on its sills and heads, even with blocks, and at the widest gap that holds. */
 export function wallAlternatives(job: Job, d: ShownDerived, side: Side): WallAlternative[] {
@@ -13,11 +22,26 @@ export function wallAlternatives(job: Job, d: ShownDerived, side: Side): WallAlt
     const other: Building = { ...wb, girts: { ...wb.girts, maxGapIn, meetOpenings } }
     const rows: WallRows = girtRows(other, d.grid, side, d.placed)
     const pieces = girtPieces(other, rows, d.posts)
-    const worst = d.site ? wallWorst(other, d.site, girtCases(other, d.grid, rows, pieces, d.posts, d.site.edgeZoneFt)) : null
-    return { key, rows: rows.rows.length, widestIn: rows.widestIn, blocks: rows.blocks.length, pieces: pieces.length, worst, maxGapIn, meetOpenings }
+    const worst = d.site
+      ? wallWorst(other, d.site, girtCases(other, d.grid, rows, pieces, d.posts, d.site.edgeZoneFt))
+      : null
+    return {
+      key,
+      rows: rows.rows.length,
+      widestIn: rows.widestIn,
+      blocks: rows.blocks.length,
+      pieces: pieces.length,
+      worst,
+      maxGapIn,
+      meetOpenings,
+    }
   }
   const gap = wb.girts.maxGapIn
   const holds = d.walls[side].widestHoldsIn
   const widest = holds !== null && holds >= 8 ? Math.floor(holds * 16) / 16 : null
-  return [make('landing', gap, true), ...(d.placed.some((o) => o.opening.side === side) ? [make('even', gap, false)] : []), ...(widest !== null && Math.abs(widest - gap) > 1 / 32 ? [make('widest', widest, true)] : [])]
+  return [
+    make('landing', gap, true),
+    ...(d.placed.some((o) => o.opening.side === side) ? [make('even', gap, false)] : []),
+    ...(widest !== null && Math.abs(widest - gap) > 1 / 32 ? [make('widest', widest, true)] : []),
+  ]
 }

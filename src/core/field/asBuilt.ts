@@ -6,11 +6,24 @@ import type { Levels } from './levels'
 import type { PostState } from './records'
 
 /** One mark of one post as it is made on its own stick. */
-export interface OwnMark { readonly key: string; readonly name: string; readonly kind: PoleMark['kind']; readonly fromBottomIn: number; readonly fromHeelIn: number; readonly upIn: number }
-export interface StickFit { readonly kind: 'short' | 'long' | 'fits'; readonly byIn: number; readonly say: string }
+export interface OwnMark {
+  readonly key: string
+  readonly name: string
+  readonly kind: PoleMark['kind']
+  readonly fromBottomIn: number
+  readonly fromHeelIn: number
+  readonly upIn: number
+}
+export interface StickFit {
+  readonly kind: 'short' | 'long' | 'fits'
+  readonly byIn: number
+  readonly say: string
+}
 /** A post as it stands or will stand: what was read at its foot, its own marks, its cut, and what is locked. */
 export interface PostAsBuilt {
-  readonly id: string; readonly state: PostState; readonly measured: boolean
+  readonly id: string
+  readonly state: PostState
+  readonly measured: boolean
   readonly readingIn: number | null
   /** From where the rod stood (bracket or stake) up to the grade line; null where it was not read. */
   readonly upFromRodIn: number | null
@@ -18,7 +31,8 @@ export interface PostAsBuilt {
   readonly footToGradeIn: number
   readonly marks: readonly OwnMark[]
   readonly needIn: number
-  readonly cutIn: number | null; readonly fit: StickFit | null
+  readonly cutIn: number | null
+  readonly fit: StickFit | null
   readonly locked: boolean
   /** What a card prints, to the sixteenth: two cards with the same one read the same. */
   readonly signature: string
@@ -33,49 +47,117 @@ export function judgeStick(id: string, cutIn: number, needIn: number): StickFit 
   const by = cutIn - needIn
   if (Math.abs(by) <= STICK_TOLERANCE_IN + 1e-9) return { kind: 'fits', byIn: by, say: `${id} fits.` }
   if (by > 0) return { kind: 'long', byIn: by, say: `${id} is ${inch(by)} long: trim its top.` }
-  return { kind: 'short', byIn: by, say: -by <= 1.5 ? `${id} is cut ${inch(by)} short: block the seat by that, or replace it.` : `${id} is cut ${inch(by)} short: replace it, or raise its footing.` }
+  return {
+    kind: 'short',
+    byIn: by,
+    say:
+      -by <= 1.5
+        ? `${id} is cut ${inch(by)} short: block the seat by that, or replace it.`
+        : `${id} is cut ${inch(by)} short: replace it, or raise its footing.`,
+  }
 }
 
 /** The foot of one post below the grade line, and whether it was read on site. */
-export interface Foot { readonly inches: number; readonly measured: boolean }
+export interface Foot {
+  readonly inches: number
+  readonly measured: boolean
+}
 
 /** Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the newest reading. */
-export function postsAsBuilt(posts: readonly Post[], poles: Readonly<Record<string, readonly PoleMark[]>>, footOf: (p: Post) => Foot, rods: RodLog, state: FieldState, printsToo: (id: string) => string = () => ''): PostAsBuilt[] {
+export function postsAsBuilt(
+  posts: readonly Post[],
+  poles: Readonly<Record<string, readonly PoleMark[]>>,
+  footOf: (p: Post) => Foot,
+  rods: RodLog,
+  state: FieldState,
+  printsToo: (id: string) => string = () => '',
+): PostAsBuilt[] {
   return posts.map((p): PostAsBuilt => {
     const rod = rods.offsets[p.id]
     const foot = footOf(p)
     const footToGradeIn = foot.inches
-    const marks = (poles[p.id] ?? []).map((m): OwnMark => ({ key: m.key, name: m.name, kind: m.kind, fromBottomIn: footToGradeIn + m.upIn, fromHeelIn: m.downIn, upIn: m.upIn }))
+    const marks = (poles[p.id] ?? []).map((m): OwnMark => ({
+      key: m.key,
+      name: m.name,
+      kind: m.kind,
+      fromBottomIn: footToGradeIn + m.upIn,
+      fromHeelIn: m.downIn,
+      upIn: m.upIn,
+    }))
     const needIn = footToGradeIn + p.longPointIn
     const cut = state.cuts[p.id]?.body.lengthIn ?? null
     const st = state.states[p.id] ?? 'planned'
     return {
-      id: p.id, state: st, measured: foot.measured, readingIn: rod?.readingIn ?? null, upFromRodIn: rod?.upToGradeIn ?? null, footToGradeIn, marks, needIn, cutIn: cut, fit: cut === null ? null : judgeStick(p.id, cut, needIn), locked: reached(st, 'cut'),
-      signature: [toSixteenths(needIn), ...(rod ? [`r${toSixteenths(rod.upToGradeIn)}`] : []), ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`), ...(printsToo(p.id) ? [printsToo(p.id)] : [])].join(' '),
+      id: p.id,
+      state: st,
+      measured: foot.measured,
+      readingIn: rod?.readingIn ?? null,
+      upFromRodIn: rod?.upToGradeIn ?? null,
+      footToGradeIn,
+      marks,
+      needIn,
+      cutIn: cut,
+      fit: cut === null ? null : judgeStick(p.id, cut, needIn),
+      locked: reached(st, 'cut'),
+      signature: [
+        toSixteenths(needIn),
+        ...(rod ? [`r${toSixteenths(rod.upToGradeIn)}`] : []),
+        ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`),
+        ...(printsToo(p.id) ? [printsToo(p.id)] : []),
+      ].join(' '),
     }
   })
 }
 
 /** Posts whose card reads otherwise than the one last printed, and those printed never. Null where nothing was printed yet. */
-export function changedSincePrint(posts: readonly PostAsBuilt[], state: FieldState): { readonly changed: readonly string[]; readonly added: readonly string[]; readonly gone: readonly string[]; readonly at: string } | null {
+export function changedSincePrint(
+  posts: readonly PostAsBuilt[],
+  state: FieldState,
+): {
+  readonly changed: readonly string[]
+  readonly added: readonly string[]
+  readonly gone: readonly string[]
+  readonly at: string
+} | null {
   const printed = state.printed
   if (!printed) return null
   const cards = printed.body.cards
   return {
-    at: printed.at, changed: posts.filter((p) => cards[p.id] !== undefined && cards[p.id] !== p.signature).map((p) => p.id), added: posts.filter((p) => cards[p.id] === undefined).map((p) => p.id),
+    at: printed.at,
+    changed: posts.filter((p) => cards[p.id] !== undefined && cards[p.id] !== p.signature).map((p) => p.id),
+    added: posts.filter((p) => cards[p.id] === undefined).map((p) => p.id),
     gone: Object.keys(cards).filter((id) => !posts.some((p) => p.id === id)),
   }
 }
 
 /** One line of plan against as-built: a value along a row of posts. */
-export interface Difference { readonly id: string; readonly planIn: number; readonly builtIn: number | null; readonly byIn: number | null }
+export interface Difference {
+  readonly id: string
+  readonly planIn: number
+  readonly builtIn: number | null
+  readonly byIn: number | null
+}
 
 /** Foot heights of a row of posts: as planned (all alike below the grade line) and as read. */
-export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: string) => number): Difference[] => row.map((p) => ({ id: p.id, planIn: -embedOf(p.id), builtIn: p.measured ? -p.footToGradeIn : null, byIn: p.measured ? embedOf(p.id) - p.footToGradeIn : null }))
+export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: string) => number): Difference[] =>
+  row.map((p) => ({
+    id: p.id,
+    planIn: -embedOf(p.id),
+    builtIn: p.measured ? -p.footToGradeIn : null,
+    byIn: p.measured ? embedOf(p.id) - p.footToGradeIn : null,
+  }))
 
 /** Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the planned gap where none was measured. */
-export function girtFromGap(state: FieldState, from: string, to: string, plannedIn: number, playIn: number): { readonly lengthIn: number; readonly measured: boolean } {
-  const gap = state.gaps.filter((g) => (g.body.from === from && g.body.to === to) || (g.body.from === to && g.body.to === from)).at(-1)
+export function girtFromGap(
+  state: FieldState,
+  from: string,
+  to: string,
+  plannedIn: number,
+  playIn: number,
+): { readonly lengthIn: number; readonly measured: boolean } {
+  const gap = state.gaps
+    .filter((g) => (g.body.from === from && g.body.to === to) || (g.body.from === to && g.body.to === from))
+    .at(-1)
   const raw = (gap?.body.gapIn ?? plannedIn) - playIn
   return { lengthIn: Math.floor(raw * 16 + 1e-9) / 16, measured: gap !== undefined }
 }

@@ -1,14 +1,32 @@
 import fc from 'fast-check'
 import { record, said, setUp } from '../testing/records'
-import { cureClock, foldRecords, gapsInSequence, girtFromGap, judgeHole, judgeStick, parseRecords, type HoleNeed, type RecordBody, type WeatherHour } from '.'
+import {
+  cureClock,
+  foldRecords,
+  gapsInSequence,
+  girtFromGap,
+  judgeHole,
+  judgeStick,
+  parseRecords,
+  type HoleNeed,
+  type RecordBody,
+  type WeatherHour,
+} from '.'
 import { rodLog } from '../marks'
 
 const bodyOk: readonly RecordBody[] = [
-  { kind: 'setup', setup: 's1', place: 'south-east corner', benchmarkIn: 48.5 }, { kind: 'check', setup: 's1', benchmarkIn: 48.5625 },
-  { kind: 'reading', setup: 's1', target: 'A1', of: 'foot', inches: 53.375 }, { kind: 'reading', setup: 's1', target: 'spot-12', of: 'ground', inches: 0 },
-  { kind: 'grade', gradeReadingIn: null }, { kind: 'hole', post: 'D4', depthIn: 62, setup: null, bottomReadingIn: null, found: 'rock', note: 'ledge' },
-  { kind: 'pour', post: 'D4', bags: 8, bagLb: 80, poured: '2026-05-04T12:00:00Z' }, { kind: 'state', post: 'D4', state: 'braced' }, { kind: 'cut', post: 'D4', lengthIn: 200 },
-  { kind: 'gap', from: 'A1', to: 'A2', gapIn: 103.5 }, { kind: 'print', cards: { A1: 'x' } }, { kind: 'void', record: 'r1' },
+  { kind: 'setup', setup: 's1', place: 'south-east corner', benchmarkIn: 48.5 },
+  { kind: 'check', setup: 's1', benchmarkIn: 48.5625 },
+  { kind: 'reading', setup: 's1', target: 'A1', of: 'foot', inches: 53.375 },
+  { kind: 'reading', setup: 's1', target: 'spot-12', of: 'ground', inches: 0 },
+  { kind: 'grade', gradeReadingIn: null },
+  { kind: 'hole', post: 'D4', depthIn: 62, setup: null, bottomReadingIn: null, found: 'rock', note: 'ledge' },
+  { kind: 'pour', post: 'D4', bags: 8, bagLb: 80, poured: '2026-05-04T12:00:00Z' },
+  { kind: 'state', post: 'D4', state: 'braced' },
+  { kind: 'cut', post: 'D4', lengthIn: 200 },
+  { kind: 'gap', from: 'A1', to: 'A2', gapIn: 103.5 },
+  { kind: 'print', cards: { A1: 'x' } },
+  { kind: 'void', record: 'r1' },
 ]
 
 describe('records at the door', () => {
@@ -27,7 +45,21 @@ describe('records at the door', () => {
     ['an id with a space', [{ ...good, id: 'r 1' }], 'id'],
     ['a day that is none', [{ ...good, at: '2026-02-30T00:00:00Z' }], 'at'],
     ['no device', [{ ...good, device: '' }], 'device'],
-    ['a hole deeper than a well', [record(0, { kind: 'hole', post: 'A1', depthIn: 241, setup: null, bottomReadingIn: null, found: 'rock', note: '' })], 'depthIn'],
+    [
+      'a hole deeper than a well',
+      [
+        record(0, {
+          kind: 'hole',
+          post: 'A1',
+          depthIn: 241,
+          setup: null,
+          bottomReadingIn: null,
+          found: 'rock',
+          note: '',
+        }),
+      ],
+      'depthIn',
+    ],
     ['something found that no list has', [{ ...good, body: { ...bodyOk[5], found: 'gold' } }], 'found'],
     ['a bag of no size', [{ ...good, body: { ...bodyOk[6], bagLb: 70 } }], 'bagLb'],
     ['a state that does not exist', [{ ...good, body: { kind: 'state', post: 'A1', state: 'done' } }], 'state'],
@@ -43,10 +75,20 @@ describe('records at the door', () => {
 })
 
 describe('putting records together', () => {
-  const all = [...setUp('s1', 0, 48, { A1: 53, A2: 53.5, A3: 52.75 }, 48), record(200, { kind: 'state', post: 'A1', state: 'cut' }), record(201, { kind: 'cut', post: 'A1', lengthIn: 200 }), record(202, { kind: 'void', record: 'r2-phone-1' }), record(203, { kind: 'state', post: 'A1', state: 'set' })]
+  const all = [
+    ...setUp('s1', 0, 48, { A1: 53, A2: 53.5, A3: 52.75 }, 48),
+    record(200, { kind: 'state', post: 'A1', state: 'cut' }),
+    record(201, { kind: 'cut', post: 'A1', lengthIn: 200 }),
+    record(202, { kind: 'void', record: 'r2-phone-1' }),
+    record(203, { kind: 'state', post: 'A1', state: 'set' }),
+  ]
   test('any order, and any of them twice, say the same (property)', () => {
     const want = said(all)
-    fc.assert(fc.property(fc.shuffledSubarray(all, { minLength: all.length }), fc.subarray(all), (mixed, twice) => { expect(said([...mixed, ...twice])).toEqual(want) }))
+    fc.assert(
+      fc.property(fc.shuffledSubarray(all, { minLength: all.length }), fc.subarray(all), (mixed, twice) => {
+        expect(said([...mixed, ...twice])).toEqual(want)
+      }),
+    )
   })
   test('an undo takes one record back; an undo of the undo brings it again; undone states fall to the one before', () => {
     expect(said(all).levels.current.A2).toBeUndefined()
@@ -54,18 +96,36 @@ describe('putting records together', () => {
     expect(said([...all, record(211, { kind: 'void', record: 'r203-phone-1' })]).state.states.A1).toBe('cut')
     expect(said([...all, record(212, { kind: 'void', record: 'r201-phone-1' })]).state.cuts.A1).toBeUndefined()
   })
-  test.each([[53, 53.125, 0], [53, 53.1875, 1], [53, 52.8125, 1], [53, 53, 0]])('two phones read %f and %f on one rod: %i to settle', (a, b, n) => {
-    const at = (v: number, m: number, phone: string) => record(m, { kind: 'reading', setup: 's1', target: 'B1', of: 'foot', inches: v }, phone)
+  test.each([
+    [53, 53.125, 0],
+    [53, 53.1875, 1],
+    [53, 52.8125, 1],
+    [53, 53, 0],
+  ])('two phones read %f and %f on one rod: %i to settle', (a, b, n) => {
+    const at = (v: number, m: number, phone: string) =>
+      record(m, { kind: 'reading', setup: 's1', target: 'B1', of: 'foot', inches: v }, phone)
     const { state } = said([...setUp('s1', 0, 48, {}), at(a, 5, 'phone-1'), at(b, 6, 'phone-2')])
     expect(state.troubles.filter((t) => t.kind === 'two-readings')).toHaveLength(n)
     expect(said([...setUp('s1', 0, 48, {}), at(a, 5, 'phone-1'), at(b, 6, 'phone-1')]).state.troubles).toEqual([])
   })
-  test.each([[13, 1], [11, 0], [25, 1], [-120, 0], [0, 0]])('a phone whose clock is %i h ahead of the server raises %i trouble; waiting for a signal is none', (hours, n) => {
+  test.each([
+    [13, 1],
+    [11, 0],
+    [25, 1],
+    [-120, 0],
+    [0, 0],
+  ])('a phone whose clock is %i h ahead of the server raises %i trouble; waiting for a signal is none', (hours, n) => {
     const r = record(0, { kind: 'state', post: 'A1', state: 'set' })
-    expect(foldRecords([{ record: r, receivedAt: new Date(Date.parse(r.at) - hours * 3600000).toISOString() }]).troubles.filter((t) => t.kind === 'clock')).toHaveLength(n)
+    expect(
+      foldRecords([
+        { record: r, receivedAt: new Date(Date.parse(r.at) - hours * 3600000).toISOString() },
+      ]).troubles.filter((t) => t.kind === 'clock'),
+    ).toHaveLength(n)
   })
   test('a reading of a set-up nobody started is kept, named and not used', () => {
-    const { state, levels } = said([record(1, { kind: 'reading', setup: 'ghost', target: 'A1', of: 'foot', inches: 50 })])
+    const { state, levels } = said([
+      record(1, { kind: 'reading', setup: 'ghost', target: 'A1', of: 'foot', inches: 50 }),
+    ])
     expect(state.troubles.map((t) => t.kind)).toEqual(['no-setup'])
     expect(levels.current).toEqual({})
     expect(levels.unused.map((u) => [u.reading.body.target, u.why])).toEqual([['A1', 'no-setup']])
@@ -76,8 +136,16 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
   const near = { P1: ['P2'], P2: ['P1', 'P3'], P3: ['P2', 'P4'], P4: ['P3'] }
   test('hand-worked rod log: BM 100.00, BS 5.25 ft, pads 9.42 9.10 9.55 9.31, floor 100.50, seat 114.50 ft', () => {
     const feet = { P1: 9.42, P2: 9.1, P3: 9.55, P4: 9.31 }
-    const { levels } = said(setUp('s1', 0, 5.25 * 12, Object.fromEntries(Object.entries(feet).map(([k, v]) => [k, v * 12]))))
-    const rods = rodLog({ coverIn: 4.35 * 12, readingsIn: Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }, near)
+    const { levels } = said(
+      setUp('s1', 0, 5.25 * 12, Object.fromEntries(Object.entries(feet).map(([k, v]) => [k, v * 12]))),
+    )
+    const rods = rodLog(
+      {
+        coverIn: 4.35 * 12,
+        readingsIn: Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])),
+      },
+      near,
+    )
     expect(rods.benchmarkPost).toBe('P2')
     expect((rods.gradeReadingIn ?? 0) / 12).toBeCloseTo(4.75, 9)
     const lengths = Object.keys(feet).map((k) => rods.offsets[k].upToGradeIn / 12 + 14)
@@ -86,20 +154,47 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
   })
   test('moving the laser by any amount changes no mark (property)', () => {
     const sixteenths = (lo: number, hi: number) => fc.integer({ min: lo * 16, max: hi * 16 }).map((n) => n / 16)
-    fc.assert(fc.property(fc.array(sixteenths(40, 70), { minLength: 4, maxLength: 4 }), sixteenths(-30, 100), (v, by) => {
-      const marks = (shift: number) => { const { levels } = said(setUp('s1', 0, 48 + shift, { P1: v[0] + shift, P2: v[1] + shift, P3: v[2] + shift, P4: v[3] + shift })); return rodLog({ coverIn: 1.25, readingsIn: Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }, near) }
-      const [a, b] = [marks(0), marks(by)]
-      for (const p of Object.keys(near)) expect(b.offsets[p].upToGradeIn).toBeCloseTo(a.offsets[p].upToGradeIn, 9)
-    }))
+    fc.assert(
+      fc.property(fc.array(sixteenths(40, 70), { minLength: 4, maxLength: 4 }), sixteenths(-30, 100), (v, by) => {
+        const marks = (shift: number) => {
+          const { levels } = said(
+            setUp('s1', 0, 48 + shift, { P1: v[0] + shift, P2: v[1] + shift, P3: v[2] + shift, P4: v[3] + shift }),
+          )
+          return rodLog(
+            {
+              coverIn: 1.25,
+              readingsIn: Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])),
+            },
+            near,
+          )
+        }
+        const [a, b] = [marks(0), marks(by)]
+        for (const p of Object.keys(near)) expect(b.offsets[p].upToGradeIn).toBeCloseTo(a.offsets[p].upToGradeIn, 9)
+      }),
+    )
   })
   test('two set-ups tie by the benchmark: a laser 7 3/4 in. higher reads 7 3/4 more of everything', () => {
-    const { levels } = said([...setUp('s1', 0, 48.25, { P1: 53, P2: 52 }), ...setUp('s2', 100, 56, { P3: 61, P2: 59.75 })])
-    expect(levels.setups.map((s) => [s.shiftIn, s.state])).toEqual([[0, 'open'], [-7.75, 'open']])
+    const { levels } = said([
+      ...setUp('s1', 0, 48.25, { P1: 53, P2: 52 }),
+      ...setUp('s2', 100, 56, { P3: 61, P2: 59.75 }),
+    ])
+    expect(levels.setups.map((s) => [s.shiftIn, s.state])).toEqual([
+      [0, 'open'],
+      [-7.75, 'open'],
+    ])
     expect(levels.current.P3.inches).toBeCloseTo(53.25, 12)
     expect(levels.current.P2.inches).toBeCloseTo(52, 12)
     expect(levels.current.P2.setup).toBe('s2')
   })
-  test.each<[number, string, number]>([[0, 'closed', 4], [1 / 16, 'closed', 4], [1 / 8, 'closed', 4], [-1 / 8, 'closed', 4], [3 / 16, 'refused', 0], [-3 / 16, 'refused', 0], [4, 'refused', 0]])('back on the benchmark it misses by %f: %s, %i readings used', (miss, state, used) => {
+  test.each<[number, string, number]>([
+    [0, 'closed', 4],
+    [1 / 16, 'closed', 4],
+    [1 / 8, 'closed', 4],
+    [-1 / 8, 'closed', 4],
+    [3 / 16, 'refused', 0],
+    [-3 / 16, 'refused', 0],
+    [4, 'refused', 0],
+  ])('back on the benchmark it misses by %f: %s, %i readings used', (miss, state, used) => {
     const { levels } = said(setUp('s1', 0, 48, { P1: 53, P2: 53, P3: 53, P4: 53 }, 48 + miss))
     expect(levels.setups[0].state).toBe(state)
     expect(Object.keys(levels.current)).toHaveLength(used)
@@ -109,7 +204,11 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
     const { levels } = said(setUp('s1', 0, 48, { P1: 53, P2: 53, P3: 53 }, 48.125))
     ;['P1', 'P2', 'P3'].forEach((p, i) => expect(levels.current[p].inches).toBeCloseTo(53 - (i + 1) / 32, 12))
   })
-  test.each<[string, number | null, number | null, string]>([['neither has one', null, null, 'untied'], ['only the first has one', 48, null, 'untied'], ['both have one', 48, 50, 'open']])('a second set-up where %s stands %s', (_, a, b, state) => {
+  test.each<[string, number | null, number | null, string]>([
+    ['neither has one', null, null, 'untied'],
+    ['only the first has one', 48, null, 'untied'],
+    ['both have one', 48, 50, 'open'],
+  ])('a second set-up where %s stands %s', (_, a, b, state) => {
     const { levels } = said([...setUp('s1', 0, a, { P1: 53 }), ...setUp('s2', 100, b, { P2: 55 })])
     expect(levels.setups[1].state).toBe(state)
     expect('P2' in levels.current).toBe(state === 'open')
@@ -120,65 +219,143 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
     expect([s.state, s.highest?.body.target, s.lowest?.body.target, s.spreadIn]).toEqual(['open', 'P2', 'P3', 2.75])
   })
   test('pads and ground are kept apart from feet', () => {
-    const { levels } = said([...setUp('s1', 0, 48, { A1: 53 }), record(20, { kind: 'reading', setup: 's1', target: 'A1', of: 'footing', inches: 121 }), record(21, { kind: 'reading', setup: 's1', target: 'spot-1', of: 'ground', inches: 55 })])
-    expect([levels.current.A1.inches, levels.footings.A1.inches, levels.grounds['spot-1'].inches]).toEqual([53, 121, 55])
+    const { levels } = said([
+      ...setUp('s1', 0, 48, { A1: 53 }),
+      record(20, { kind: 'reading', setup: 's1', target: 'A1', of: 'footing', inches: 121 }),
+      record(21, { kind: 'reading', setup: 's1', target: 'spot-1', of: 'ground', inches: 55 }),
+    ])
+    expect([levels.current.A1.inches, levels.footings.A1.inches, levels.grounds['spot-1'].inches]).toEqual([
+      53, 121, 55,
+    ])
   })
 })
 
 describe('sticks, gaps and girts', () => {
   test.each<[number, number, string, RegExp]>([
-    [200, 200, 'fits', /fits/], [200.0625, 200, 'fits', /fits/], [199.9375, 200, 'fits', /fits/], [200.125, 200, 'long', /1\/8″ long: trim/],
-    [199.5, 200, 'short', /1\/2″ short: block the seat/], [198.5, 200, 'short', /1 1\/2″ short: block/], [198.4375, 200, 'short', /replace it, or raise its footing/], [203, 200, 'long', /3″ long/],
+    [200, 200, 'fits', /fits/],
+    [200.0625, 200, 'fits', /fits/],
+    [199.9375, 200, 'fits', /fits/],
+    [200.125, 200, 'long', /1\/8″ long: trim/],
+    [199.5, 200, 'short', /1\/2″ short: block the seat/],
+    [198.5, 200, 'short', /1 1\/2″ short: block/],
+    [198.4375, 200, 'short', /replace it, or raise its footing/],
+    [203, 200, 'long', /3″ long/],
   ])('cut at %f where %f is needed: %s', (cut, need, kind, say) => {
     const f = judgeStick('C3', cut, need)
     expect(f.kind).toBe(kind)
     expect(f.say).toMatch(say)
     expect(f.say).toContain('C3')
   })
-  test.each<[number | null, number, number, boolean]>([[null, 103.5, 103.375, false], [103.1875, 103.5, 103.0625, true], [103.22, 103.5, 103.0625, true], [104, 103.5, 103.875, true]])('gap %p, plan %f: a girt of %f', (gap, plan, want, measured) => {
+  test.each<[number | null, number, number, boolean]>([
+    [null, 103.5, 103.375, false],
+    [103.1875, 103.5, 103.0625, true],
+    [103.22, 103.5, 103.0625, true],
+    [104, 103.5, 103.875, true],
+  ])('gap %p, plan %f: a girt of %f', (gap, plan, want, measured) => {
     const { state } = said(gap === null ? [] : [record(1, { kind: 'gap', from: 'A2', to: 'A1', gapIn: gap })])
     expect(girtFromGap(state, 'A1', 'A2', plan, 1 / 8)).toEqual({ lengthIn: want, measured })
   })
   test('a post passed over between two that were read is named; ends not yet reached are not', () => {
     const { levels } = said(setUp('s1', 0, 48, { A2: 53, A5: 53 }))
-    expect(gapsInSequence([['A1', 'A2', 'A3', 'A4', 'A5', 'A6'], ['D1', 'D2']], levels)).toEqual(['A3', 'A4'])
+    expect(
+      gapsInSequence(
+        [
+          ['A1', 'A2', 'A3', 'A4', 'A5', 'A6'],
+          ['D1', 'D2'],
+        ],
+        levels,
+      ),
+    ).toEqual(['A3', 'A4'])
   })
 })
 
 describe('holes as dug', () => {
-  const need: HoleNeed = { depthIn: 68, frostIn: 48, lateralIn: 60, upliftIn: 64, padIn: 10, bearingRatio: 0.8, diameterIn: 24 }
-  const log = (found: 'nothing' | 'rock' | 'root' | 'water' | 'soft' | 'frost' | 'clay') => ({ id: 'h', at: '', device: '', who: '', body: { kind: 'hole' as const, post: 'A1', depthIn: null, setup: null, bottomReadingIn: null, found, note: '' } })
-  test.each<[number | null, 'nothing' | 'rock' | 'root' | 'water' | 'soft' | 'frost' | 'clay', string, number, RegExp]>([
-    [68, 'nothing', 'holds', 0, /Deep enough/], [72, 'nothing', 'holds', 0, /Deep enough/], [66, 'nothing', 'holds', 0, /2″ shallower than planned; it still holds/], [64, 'rock', 'holds', 0, /Rock/],
-    [62, 'nothing', 'shallow', 1, /does not hold/], [55, 'rock', 'shallow', 2, /Rock/], [40, 'nothing', 'shallow', 3, /does not hold/],
-    [68, 'water', 'stop', 0, /drained/], [68, 'soft', 'stop', 0, /firm ground/], [80, 'frost', 'stop', 0, /Frozen/], [68, 'clay', 'holds', 0, /Clay/], [null, 'root', 'holds', 0, /Root/],
-  ])('%p in. deep, found %s: %s with %i cures', (depth, found, state, cures, say) => {
+  const need: HoleNeed = {
+    depthIn: 68,
+    frostIn: 48,
+    lateralIn: 60,
+    upliftIn: 64,
+    padIn: 10,
+    bearingRatio: 0.8,
+    diameterIn: 24,
+  }
+  const log = (found: 'nothing' | 'rock' | 'root' | 'water' | 'soft' | 'frost' | 'clay') => ({
+    id: 'h',
+    at: '',
+    device: '',
+    who: '',
+    body: { kind: 'hole' as const, post: 'A1', depthIn: null, setup: null, bottomReadingIn: null, found, note: '' },
+  })
+  test.each<[number | null, 'nothing' | 'rock' | 'root' | 'water' | 'soft' | 'frost' | 'clay', string, number, RegExp]>(
+    [
+      [68, 'nothing', 'holds', 0, /Deep enough/],
+      [72, 'nothing', 'holds', 0, /Deep enough/],
+      [66, 'nothing', 'holds', 0, /2″ shallower than planned; it still holds/],
+      [64, 'rock', 'holds', 0, /Rock/],
+      [62, 'nothing', 'shallow', 1, /does not hold/],
+      [55, 'rock', 'shallow', 2, /Rock/],
+      [40, 'nothing', 'shallow', 3, /does not hold/],
+      [68, 'water', 'stop', 0, /drained/],
+      [68, 'soft', 'stop', 0, /firm ground/],
+      [80, 'frost', 'stop', 0, /Frozen/],
+      [68, 'clay', 'holds', 0, /Clay/],
+      [null, 'root', 'holds', 0, /Root/],
+    ],
+  )('%p in. deep, found %s: %s with %i cures', (depth, found, state, cures, say) => {
     const v = judgeHole(need, log(found), depth)
     expect([v.state, v.cures.length]).toEqual([state, cures])
     expect(v.say).toMatch(say)
   })
   test('each cure names what it is for', () => {
     const { cures } = judgeHole(need, log('nothing'), 40)
-    expect(cures.join('\n')).toMatch(/8″ deeper: frost reaches 4′ 0″[\s\S]*sideways it needs 5′ 0″[\s\S]*uplift it needs 5′ 4″: a collar 28″/)
+    expect(cures.join('\n')).toMatch(
+      /8″ deeper: frost reaches 4′ 0″[\s\S]*sideways it needs 5′ 0″[\s\S]*uplift it needs 5′ 4″: a collar 28″/,
+    )
   })
 })
 
 describe('cure clock: hours weighed by (T - 14)/(65 - 14), none at or under 14 °F', () => {
   const poured = '2026-05-04T12:00:00Z'
-  const hours = (n: number, tempF: number, rainIn = 0): WeatherHour[] => Array.from({ length: n }, (_, i) => ({ at: new Date(Date.parse(poured) + i * 3600000).toISOString(), tempF, rainIn, windMph: 5, light: true }))
+  const hours = (n: number, tempF: number, rainIn = 0): WeatherHour[] =>
+    Array.from({ length: n }, (_, i) => ({
+      at: new Date(Date.parse(poured) + i * 3600000).toISOString(),
+      tempF,
+      rainIn,
+      windMph: 5,
+      light: true,
+    }))
   const after = (h: number) => new Date(Date.parse(poured) + h * 3600000).toISOString()
-  test.each<[number, number, number, string | undefined]>([[23, 65, 23, undefined], [24, 65, 24, 'stand a post on it'], [48, 65, 48, 'backfill and brace lightly'], [168, 65, 168, 'set trusses'], [672, 65, 672, 'full load'], [24, 39.5, 12, undefined], [24, 90, 31.2, 'stand a post on it'], [100, 14, 0, undefined], [100, 0, 0, undefined], [30, 45, (30 * 31) / 51, undefined]])('%i h at %f °F count as %f h: %p', (h, t, mature, may) => {
+  test.each<[number, number, number, string | undefined]>([
+    [23, 65, 23, undefined],
+    [24, 65, 24, 'stand a post on it'],
+    [48, 65, 48, 'backfill and brace lightly'],
+    [168, 65, 168, 'set trusses'],
+    [672, 65, 672, 'full load'],
+    [24, 39.5, 12, undefined],
+    [24, 90, 31.2, 'stand a post on it'],
+    [100, 14, 0, undefined],
+    [100, 0, 0, undefined],
+    [30, 45, (30 * 31) / 51, undefined],
+  ])('%i h at %f °F count as %f h: %p', (h, t, mature, may) => {
     const c = cureClock(poured, after(h), hours(h + 1, t), 60)
     expect(c.matureHours).toBeCloseTo(mature, 6)
     expect(c.may.at(-1)).toBe(may)
   })
   test('what comes next, and when; never where it gains nothing', () => {
-    expect(cureClock(poured, after(24), hours(30, 65), 60).next).toEqual({ what: 'backfill and brace lightly', inHours: 24 })
+    expect(cureClock(poured, after(24), hours(30, 65), 60).next).toEqual({
+      what: 'backfill and brace lightly',
+      inHours: 24,
+    })
     expect(cureClock(poured, after(5), hours(30, 10), 60).next?.inHours).toBe(Infinity)
     expect(cureClock(poured, after(900), hours(901, 65), 60).next).toBeNull()
   })
-  test.each<[number, number, RegExp | null]>([[35, 0, /Under 40/], [65, 0.1, /washed-out/], [65, 0, null]])('at %f °F with %f in. of rain each hour', (t, rain, says) => {
+  test.each<[number, number, RegExp | null]>([
+    [35, 0, /Under 40/],
+    [65, 0.1, /washed-out/],
+    [65, 0, null],
+  ])('at %f °F with %f in. of rain each hour', (t, rain, says) => {
     const c = cureClock(poured, after(8), hours(9, t, rain), 60).cautions.join(' ')
-    if (says) expect(c).toMatch(says); else expect(c).toBe('')
+    if (says) expect(c).toMatch(says)
+    else expect(c).toBe('')
   })
 })

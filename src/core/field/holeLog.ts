@@ -4,15 +4,33 @@ import type { Levels } from './levels'
 import type { Found } from './records'
 
 /** What is asked of one hole: depths below grade to the bottom of the concrete, inches. */
-export interface HoleNeed { readonly depthIn: number; readonly frostIn: number; readonly lateralIn: number; readonly upliftIn: number; readonly padIn: number; readonly bearingRatio: number; readonly diameterIn: number }
-export interface HoleVerdict { readonly state: 'holds' | 'shallow' | 'stop'; readonly depthIn: number | null; readonly say: string; readonly cures: readonly string[] }
+export interface HoleNeed {
+  readonly depthIn: number
+  readonly frostIn: number
+  readonly lateralIn: number
+  readonly upliftIn: number
+  readonly padIn: number
+  readonly bearingRatio: number
+  readonly diameterIn: number
+}
+export interface HoleVerdict {
+  readonly state: 'holds' | 'shallow' | 'stop'
+  readonly depthIn: number | null
+  readonly say: string
+  readonly cures: readonly string[]
+}
 
 const dim = (v: number) => formatLength(v)
 const STOP: Readonly<Partial<Record<Found, string>>> = {
-  water: 'Water in the hole: no pad until it is drained and firm. Call the engineer if it stays.', soft: 'Soft bottom: dig to firm ground before the pad. Call the engineer if there is none.',
+  water: 'Water in the hole: no pad until it is drained and firm. Call the engineer if it stays.',
+  soft: 'Soft bottom: dig to firm ground before the pad. Call the engineer if there is none.',
   frost: 'Frozen ground: bearing and lateral values do not count until it is thawed and tamped. Do not pour on it.',
 }
-const SAY: Readonly<Partial<Record<Found, string>>> = { rock: 'Rock: a clean level face may carry the pad; pin it or widen it where the hole is short.', root: 'Root: cut it clear of the pad and tamp what is loose.', clay: 'Clay: it heaves and holds water. Drain it, keep the sides rough, do not leave it open to rain.' }
+const SAY: Readonly<Partial<Record<Found, string>>> = {
+  rock: 'Rock: a clean level face may carry the pad; pin it or widen it where the hole is short.',
+  root: 'Root: cut it clear of the pad and tamp what is loose.',
+  clay: 'Clay: it heaves and holds water. Drain it, keep the sides rough, do not leave it open to rain.',
+}
 
 /**
  * Depth of a hole as dug, from the string to its bottom, inches: by tape, or by the rod on its bottom (its reading brought into the frame of the
@@ -22,7 +40,14 @@ export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: n
   const b = log.body
   if (b.depthIn !== null) return b.depthIn
   const setup = levels.setups.find((s) => s.setup === b.setup)
-  if (b.bottomReadingIn === null || gradeReadingIn === null || !setup || setup.shiftIn === null || setup.state === 'refused') return null
+  if (
+    b.bottomReadingIn === null ||
+    gradeReadingIn === null ||
+    !setup ||
+    setup.shiftIn === null ||
+    setup.state === 'refused'
+  )
+    return null
   return b.bottomReadingIn + setup.shiftIn - gradeReadingIn
 }
 
@@ -36,23 +61,67 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
   const short = (v: number) => depthIn < v - 1 / 16
   const cures: string[] = []
   if (short(need.frostIn)) cures.push(`dig ${dim(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
-  if (short(need.lateralIn)) cures.push(`sideways it needs ${dim(need.lateralIn)}: fill the hole with concrete to its full width, or tie a slab to the post`)
-  if (short(need.upliftIn)) cures.push(`against uplift it needs ${dim(need.upliftIn)}: a collar ${need.diameterIn + 4}″ across, cleats, or a longer collar`)
-  if (cures.length) return { state: 'shallow', depthIn, say: `${dim(need.depthIn - depthIn)} shallower than planned, and it does not hold.${note}`, cures }
-  return { state: 'holds', depthIn, say: depthIn < need.depthIn - 1 / 16 ? `${dim(need.depthIn - depthIn)} shallower than planned; it still holds for this post.${note}` : `Deep enough.${note}`, cures: [] }
+  if (short(need.lateralIn))
+    cures.push(
+      `sideways it needs ${dim(need.lateralIn)}: fill the hole with concrete to its full width, or tie a slab to the post`,
+    )
+  if (short(need.upliftIn))
+    cures.push(
+      `against uplift it needs ${dim(need.upliftIn)}: a collar ${need.diameterIn + 4}″ across, cleats, or a longer collar`,
+    )
+  if (cures.length)
+    return {
+      state: 'shallow',
+      depthIn,
+      say: `${dim(need.depthIn - depthIn)} shallower than planned, and it does not hold.${note}`,
+      cures,
+    }
+  return {
+    state: 'holds',
+    depthIn,
+    say:
+      depthIn < need.depthIn - 1 / 16
+        ? `${dim(need.depthIn - depthIn)} shallower than planned; it still holds for this post.${note}`
+        : `Deep enough.${note}`,
+    cures: [],
+  }
 }
 
 /** One hour of weather: temperature (°F), rain (in.), wind (mph) and whether it is light. */
-export interface WeatherHour { readonly at: string; readonly tempF: number; readonly rainIn: number; readonly windMph: number; readonly light: boolean }
-export interface CureClock { readonly hours: number; readonly matureHours: number; readonly say: string; readonly next: { readonly what: string; readonly inHours: number } | null; readonly may: readonly string[]; readonly cautions: readonly string[] }
+export interface WeatherHour {
+  readonly at: string
+  readonly tempF: number
+  readonly rainIn: number
+  readonly windMph: number
+  readonly light: boolean
+}
+export interface CureClock {
+  readonly hours: number
+  readonly matureHours: number
+  readonly say: string
+  readonly next: { readonly what: string; readonly inHours: number } | null
+  readonly may: readonly string[]
+  readonly cautions: readonly string[]
+}
 
 /** What fresh concrete may carry, in hours at 50 to 80 °F (practice, register C24). */
-export const CURE_STEPS = [{ hours: 24, what: 'stand a post on it' }, { hours: 48, what: 'backfill and brace lightly' }, { hours: 168, what: 'set trusses' }, { hours: 672, what: 'full load' }] as const
+export const CURE_STEPS = [
+  { hours: 24, what: 'stand a post on it' },
+  { hours: 48, what: 'backfill and brace lightly' },
+  { hours: 168, what: 'set trusses' },
+  { hours: 672, what: 'full load' },
+] as const
 /** Nurse-Saul maturity: hours weighed by degrees over 14 °F against the same at 65 °F; nothing gained at or under 14 °F. Under 40 °F times double at least. */
-const weigh = (tempF: number): number => (tempF <= 14 ? 0 : tempF < 40 ? Math.min(0.5, (tempF - 14) / 51) : Math.min(1.3, (tempF - 14) / 51))
+const weigh = (tempF: number): number =>
+  tempF <= 14 ? 0 : tempF < 40 ? Math.min(0.5, (tempF - 14) / 51) : Math.min(1.3, (tempF - 14) / 51)
 
 /** How far a pour has cured: hours since, weighed by the temperature of each, and what may be done with it now. Hours without weather count as written, or half under a cold guess. */
-export function cureClock(pouredAt: string, nowAt: string, weather: readonly WeatherHour[], assumedF: number): CureClock {
+export function cureClock(
+  pouredAt: string,
+  nowAt: string,
+  weather: readonly WeatherHour[],
+  assumedF: number,
+): CureClock {
   const from = Date.parse(pouredAt)
   const hours = Math.max(0, (Date.parse(nowAt) - from) / 3600000)
   const byHour = new Map(weather.map((w) => [Math.floor(Date.parse(w.at) / 3600000), w]))
@@ -72,7 +141,14 @@ export function cureClock(pouredAt: string, nowAt: string, weather: readonly Wea
   const pace = weigh(byHour.get(Math.floor(Date.parse(nowAt) / 3600000))?.tempF ?? assumedF)
   const next = step ? { what: step.what, inHours: pace > 0 ? (step.hours - matureHours) / pace : Infinity } : null
   return {
-    hours, matureHours, may, next, cautions: [...(cold ? ['Under 40° it hardly gains: cover it and wait at least twice as long.'] : []), ...(rain > 0.1 ? ['Rain fell in its first hours: look for washed-out cement.'] : [])],
+    hours,
+    matureHours,
+    may,
+    next,
+    cautions: [
+      ...(cold ? ['Under 40° it hardly gains: cover it and wait at least twice as long.'] : []),
+      ...(rain > 0.1 ? ['Rain fell in its first hours: look for washed-out cement.'] : []),
+    ],
     say: may.length ? `You may ${may[may.length - 1]}.` : 'Leave it alone.',
   }
 }

@@ -4,7 +4,15 @@ export { foldBare, foldRecords, reached, SAME_READING_IN } from './fold'
 export type { FieldState, FieldTrouble, Said, Stored } from './fold'
 export { CLOSING_IN, tieLevels } from './levels'
 export type { Levels, SetupLevels, TiedReading } from './levels'
-export { changedSincePrint, footDifferences, gapsInSequence, girtFromGap, judgeStick, postsAsBuilt, STICK_TOLERANCE_IN } from './asBuilt'
+export {
+  changedSincePrint,
+  footDifferences,
+  gapsInSequence,
+  girtFromGap,
+  judgeStick,
+  postsAsBuilt,
+  STICK_TOLERANCE_IN,
+} from './asBuilt'
 export type { Difference, Foot, OwnMark, PostAsBuilt, StickFit } from './asBuilt'
 export { CURE_STEPS, cureClock, holeDepthIn, judgeHole } from './holeLog'
 export type { CureClock, HoleNeed, HoleVerdict, WeatherHour } from './holeLog'

@@ -5,15 +5,30 @@ export const CLOSING_IN = 1 / 8
 
 /** One laser set-up with what its readings say: how it ties to the first, whether it closes, and how it spreads. */
 export interface SetupLevels {
-  readonly setup: string; readonly place: string; readonly benchmarkIn: number | null
+  readonly setup: string
+  readonly place: string
+  readonly benchmarkIn: number | null
   /** Added to a reading of this set-up to stand in the first one's; null where nothing ties them. */
   readonly shiftIn: number | null
   readonly closingIn: number | null
   readonly state: 'open' | 'closed' | 'refused' | 'untied'
-  readonly count: number; readonly lowest: Said<'reading'> | null; readonly highest: Said<'reading'> | null; readonly spreadIn: number
+  readonly count: number
+  readonly lowest: Said<'reading'> | null
+  readonly highest: Said<'reading'> | null
+  readonly spreadIn: number
 }
 /** A reading brought into the frame of the first set-up, its share of the closing error taken out. */
-export interface TiedReading { readonly id: string; readonly target: string; readonly of: 'foot' | 'footing' | 'ground'; readonly setup: string; readonly rawIn: number; readonly inches: number; readonly at: string; readonly who: string; readonly device: string }
+export interface TiedReading {
+  readonly id: string
+  readonly target: string
+  readonly of: 'foot' | 'footing' | 'ground'
+  readonly setup: string
+  readonly rawIn: number
+  readonly inches: number
+  readonly at: string
+  readonly who: string
+  readonly device: string
+}
 export interface Levels {
   readonly setups: readonly SetupLevels[]
   /** The reading that stands for each target: the newest one that was not taken back and whose set-up holds. */
@@ -32,26 +47,62 @@ export function tieLevels(state: FieldState): Levels {
   const unused: { reading: Said<'reading'>; why: 'refused' | 'untied' | 'no-setup' }[] = []
   const tied: TiedReading[] = []
   const seen = new Set<string>()
-  const setups = state.setups.filter((s) => !seen.has(s.body.setup) && seen.add(s.body.setup)).map((s): SetupLevels => {
-    const own = state.readings.filter((r) => r.body.setup === s.body.setup)
-    const check = state.checks.filter((c) => c.body.setup === s.body.setup).at(-1)
-    const bs = s.body.benchmarkIn
-    const closingIn = check && bs !== null ? check.body.benchmarkIn - bs : null
-    const shiftIn = s.body.setup === first?.body.setup ? 0 : bs !== null && first?.body.benchmarkIn != null ? first.body.benchmarkIn - bs : null
-    const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + 1e-9
-    const by = (pick: (a: number, b: number) => boolean) => own.reduce<Said<'reading'> | null>((a, r) => (!a || pick(r.body.inches, a.body.inches) ? r : a), null)
-    const [lowest, highest] = [by((a, b) => a > b), by((a, b) => a < b)]
-    own.forEach((r, k) => {
-      if (refused) { unused.push({ reading: r, why: 'refused' }); return }
-      if (shiftIn === null) { unused.push({ reading: r, why: 'untied' }); return }
-      const share = closingIn === null ? 0 : (closingIn * (k + 1)) / (own.length + 1)
-      tied.push({ id: r.id, target: r.body.target, of: r.body.of, setup: r.body.setup, rawIn: r.body.inches, inches: r.body.inches + shiftIn - share, at: r.at, who: r.who, device: r.device })
+  const setups = state.setups
+    .filter((s) => !seen.has(s.body.setup) && seen.add(s.body.setup))
+    .map((s): SetupLevels => {
+      const own = state.readings.filter((r) => r.body.setup === s.body.setup)
+      const check = state.checks.filter((c) => c.body.setup === s.body.setup).at(-1)
+      const bs = s.body.benchmarkIn
+      const closingIn = check && bs !== null ? check.body.benchmarkIn - bs : null
+      const shiftIn =
+        s.body.setup === first?.body.setup
+          ? 0
+          : bs !== null && first?.body.benchmarkIn != null
+            ? first.body.benchmarkIn - bs
+            : null
+      const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + 1e-9
+      const by = (pick: (a: number, b: number) => boolean) =>
+        own.reduce<Said<'reading'> | null>((a, r) => (!a || pick(r.body.inches, a.body.inches) ? r : a), null)
+      const [lowest, highest] = [by((a, b) => a > b), by((a, b) => a < b)]
+      own.forEach((r, k) => {
+        if (refused) {
+          unused.push({ reading: r, why: 'refused' })
+          return
+        }
+        if (shiftIn === null) {
+          unused.push({ reading: r, why: 'untied' })
+          return
+        }
+        const share = closingIn === null ? 0 : (closingIn * (k + 1)) / (own.length + 1)
+        tied.push({
+          id: r.id,
+          target: r.body.target,
+          of: r.body.of,
+          setup: r.body.setup,
+          rawIn: r.body.inches,
+          inches: r.body.inches + shiftIn - share,
+          at: r.at,
+          who: r.who,
+          device: r.device,
+        })
+      })
+      return {
+        setup: s.body.setup,
+        place: s.body.place,
+        benchmarkIn: bs,
+        shiftIn,
+        closingIn,
+        state: refused ? 'refused' : shiftIn === null ? 'untied' : closingIn !== null ? 'closed' : 'open',
+        count: own.length,
+        lowest,
+        highest,
+        spreadIn: lowest && highest ? lowest.body.inches - highest.body.inches : 0,
+      }
     })
-    return { setup: s.body.setup, place: s.body.place, benchmarkIn: bs, shiftIn, closingIn, state: refused ? 'refused' : shiftIn === null ? 'untied' : closingIn !== null ? 'closed' : 'open', count: own.length, lowest, highest, spreadIn: lowest && highest ? lowest.body.inches - highest.body.inches : 0 }
-  })
   const names = new Set(setups.map((s) => s.setup))
   for (const r of state.readings) if (!names.has(r.body.setup)) unused.push({ reading: r, why: 'no-setup' })
   tied.sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1))
-  const of = (kind: TiedReading['of']) => Object.fromEntries(tied.filter((t) => t.of === kind).map((t) => [t.target, t]))
+  const of = (kind: TiedReading['of']) =>
+    Object.fromEntries(tied.filter((t) => t.of === kind).map((t) => [t.target, t]))
   return { setups, current: of('foot'), footings: of('footing'), grounds: of('ground'), unused }
 }

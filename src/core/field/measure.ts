@@ -8,20 +8,35 @@ import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
 
 export interface Measured {
-  readonly rods: RodLog; readonly asBuilt: readonly PostAsBuilt[]; readonly rows: readonly (readonly string[])[]
+  readonly rods: RodLog
+  readonly asBuilt: readonly PostAsBuilt[]
+  readonly rows: readonly (readonly string[])[]
   /** Strings of the made-up ground plane, and its height at each post. */
-  readonly strings: readonly StringRow[]; readonly stringIn: Readonly<Record<string, number>>
+  readonly strings: readonly StringRow[]
+  readonly stringIn: Readonly<Record<string, number>>
   readonly office: OfficeReadings
   /** Depth of each hole as dug, by tape or rod; null where it cannot be said yet. */
   readonly dugIn: Readonly<Record<string, number | null>>
 }
 /** Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used until they are. */
-export interface OfficeReadings { readonly count: number; readonly state: 'alone' | 'tied' | 'untied'; readonly shiftIn: number }
+export interface OfficeReadings {
+  readonly count: number
+  readonly state: 'alone' | 'tied' | 'untied'
+  readonly shiftIn: number
+}
 /** What of a derived building the readings need. */
-export interface Stood { readonly posts: readonly Post[]; readonly poles: Readonly<Record<string, readonly PoleMark[]>>; readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]; readonly grid: Grid; readonly rows: Readonly<Record<string, string>>; readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null }
+export interface Stood {
+  readonly posts: readonly Post[]
+  readonly poles: Readonly<Record<string, readonly PoleMark[]>>
+  readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]
+  readonly grid: Grid
+  readonly rows: Readonly<Record<string, string>>
+  readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null
+}
 
 /** Planned distance from the foot of a post up to the grade line, inches; negative where a bracket stands above it. */
-export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): number => (job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((h) => h.kind === kind)?.embedIn ?? 0))
+export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): number =>
+  job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((h) => h.kind === kind)?.embedIn ?? 0)
 
 /** How the office's readings stand to the phones': by the benchmark that both have read. */
 function officeOf(job: Job, levels: Levels): OfficeReadings {
@@ -30,7 +45,9 @@ function officeOf(job: Job, levels: Levels): OfficeReadings {
   if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
   const first = levels.setups.find((s) => s.shiftIn === 0)
   const own = job.levels.benchmarkIn
-  return own !== null && first && first.benchmarkIn !== null ? { count, state: 'tied', shiftIn: first.benchmarkIn - own } : { count, state: 'untied', shiftIn: 0 }
+  return own !== null && first && first.benchmarkIn !== null
+    ? { count, state: 'tied', shiftIn: first.benchmarkIn - own }
+    : { count, state: 'untied', shiftIn: 0 }
 }
 
 /** How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for every step of a drag. */
@@ -42,7 +59,12 @@ export function readCount(job: Job, posts: readonly Post[], levels: Levels): num
 /** Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights; nothing where no spots were taken. */
 function plannedUp(job: Job, d: Stood): Record<string, number> {
   if (job.building.school === 'pier') return Object.fromEntries(d.posts.map((p) => [p.id, -job.building.bracketIn]))
-  return Object.fromEntries(d.posts.flatMap((p) => { const g = d.ground?.[p.id]; return g ? [[p.id, -g.groundIn]] : [] }))
+  return Object.fromEntries(
+    d.posts.flatMap((p) => {
+      const g = d.ground?.[p.id]
+      return g ? [[p.id, -g.groundIn]] : []
+    }),
+  )
 }
 
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs.
@@ -51,22 +73,50 @@ function plannedUp(job: Job, d: Stood): Record<string, number> {
 export function measure(job: Job, d: Stood, state: FieldState, levels: Levels): Measured {
   const rows = postRows(d.posts)
   const office = officeOf(job, levels)
-  const typed = office.state === 'untied' ? {} : Object.fromEntries(Object.entries(job.levels.readingsIn).map(([id, v]) => [id, v + office.shiftIn]))
+  const typed =
+    office.state === 'untied'
+      ? {}
+      : Object.fromEntries(Object.entries(job.levels.readingsIn).map(([id, v]) => [id, v + office.shiftIn]))
   const readingsIn = { ...typed, ...Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }
-  const rods = rodLog({ coverIn: job.levels.coverIn, readingsIn }, neighboursIn(rows), state.gradeLockedIn, plannedUp(job, d))
-  const strings = stringRows(job.fieldwork.strings, rowPlaces(d.posts, d.rows, d.grid.widthIn, (side) => job.building.leanTos.find((l) => l.side === side)?.depthIn ?? 0))
+  const rods = rodLog(
+    { coverIn: job.levels.coverIn, readingsIn },
+    neighboursIn(rows),
+    state.gradeLockedIn,
+    plannedUp(job, d),
+  )
+  const strings = stringRows(
+    job.fieldwork.strings,
+    rowPlaces(
+      d.posts,
+      d.rows,
+      d.grid.widthIn,
+      (side) => job.building.leanTos.find((l) => l.side === side)?.depthIn ?? 0,
+    ),
+  )
   const rowHeight = new Map(strings.map((r) => [r.row, r.heightIn]))
   const stringIn = Object.fromEntries(d.posts.map((p) => [p.id, rowHeight.get(p.row) ?? stringHeightAt(strings, p.y)]))
   const footOf = (p: Post): Foot => {
     const planned = plannedFootIn(job, d.holes, p.kind)
-    if (job.building.school === 'pier') return p.id in rods.offsets ? { inches: rods.offsets[p.id].upToGradeIn, measured: true } : { inches: planned, measured: false }
+    if (job.building.school === 'pier')
+      return p.id in rods.offsets
+        ? { inches: rods.offsets[p.id].upToGradeIn, measured: true }
+        : { inches: planned, measured: false }
     const pad = levels.footings[p.id]
-    return pad && rods.gradeReadingIn !== null ? { inches: pad.inches - rods.gradeReadingIn, measured: true } : { inches: planned, measured: false }
+    return pad && rods.gradeReadingIn !== null
+      ? { inches: pad.inches - rods.gradeReadingIn, measured: true }
+      : { inches: planned, measured: false }
   }
   // What the crew's own school prints besides the marks: a card must be made anew when it changes.
   const { levelSchool, laserLineIn } = job.fieldwork
-  const printsToo = (id: string) => (levelSchool === 'level-strings' ? `s${toSixteenths(stringIn[id])}` : levelSchool === 'cut-to-laser' ? `l${toSixteenths(laserLineIn)}` : '')
+  const printsToo = (id: string) =>
+    levelSchool === 'level-strings'
+      ? `s${toSixteenths(stringIn[id])}`
+      : levelSchool === 'cut-to-laser'
+        ? `l${toSixteenths(laserLineIn)}`
+        : ''
   const asBuilt = postsAsBuilt(d.posts, d.poles, footOf, rods, state, printsToo)
-  const dugIn = Object.fromEntries(Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]))
+  const dugIn = Object.fromEntries(
+    Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),
+  )
   return { rods, asBuilt, rows, strings, stringIn, office, dugIn }
 }

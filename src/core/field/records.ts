@@ -18,10 +18,30 @@ const length = (max: number) => z.number().min(0).max(max)
 const kinds = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('setup'), setup: key, place: z.string().max(80), benchmarkIn: reading.nullable() }),
   z.strictObject({ kind: z.literal('check'), setup: key, benchmarkIn: reading }),
-  z.strictObject({ kind: z.literal('reading'), setup: key, target: z.union([post, z.string().regex(/^spot-[A-Za-z0-9]{1,12}$/)]), of: z.enum(['foot', 'footing', 'ground']), inches: reading }),
+  z.strictObject({
+    kind: z.literal('reading'),
+    setup: key,
+    target: z.union([post, z.string().regex(/^spot-[A-Za-z0-9]{1,12}$/)]),
+    of: z.enum(['foot', 'footing', 'ground']),
+    inches: reading,
+  }),
   z.strictObject({ kind: z.literal('grade'), gradeReadingIn: z.number().min(-300).max(ROD_MOST_IN).nullable() }),
-  z.strictObject({ kind: z.literal('hole'), post, depthIn: length(240).nullable(), setup: key.nullable(), bottomReadingIn: reading.nullable(), found: z.enum(FOUND), note: z.string().max(300) }),
-  z.strictObject({ kind: z.literal('pour'), post, bags: z.number().min(0).max(200), bagLb: z.literal([40, 50, 60, 80]), poured: z.string().max(40) }),
+  z.strictObject({
+    kind: z.literal('hole'),
+    post,
+    depthIn: length(240).nullable(),
+    setup: key.nullable(),
+    bottomReadingIn: reading.nullable(),
+    found: z.enum(FOUND),
+    note: z.string().max(300),
+  }),
+  z.strictObject({
+    kind: z.literal('pour'),
+    post,
+    bags: z.number().min(0).max(200),
+    bagLb: z.literal([40, 50, 60, 80]),
+    poured: z.string().max(40),
+  }),
   z.strictObject({ kind: z.literal('state'), post, state: z.enum(POST_STATES) }),
   z.strictObject({ kind: z.literal('cut'), post, lengthIn: length(480).nullable() }),
   z.strictObject({ kind: z.literal('gap'), from: post, to: post, gapIn: length(480) }),
@@ -30,7 +50,13 @@ const kinds = z.discriminatedUnion('kind', [
 ])
 
 /** One thing that happened on site. Records are only ever added; an undo is a record of its own. The id is made on the device, so that one sent twice counts once. */
-export const recordSchema = z.strictObject({ id: key, at: z.iso.datetime({ offset: true }), device: z.string().min(1).max(40), who: z.string().max(60), body: kinds })
+export const recordSchema = z.strictObject({
+  id: key,
+  at: z.iso.datetime({ offset: true }),
+  device: z.string().min(1).max(40),
+  who: z.string().max(60),
+  body: kinds,
+})
 export type FieldRecord = z.infer<typeof recordSchema>
 export type RecordBody = FieldRecord['body']
 export type RecordOf<K extends RecordBody['kind']> = Extract<RecordBody, { kind: K }>

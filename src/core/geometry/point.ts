@@ -1,5 +1,8 @@
 /** A point in plan, inches: x along the length from the south-west string corner, y across the width. */
-export interface Point { readonly x: number; readonly y: number }
+export interface Point {
+  readonly x: number
+  readonly y: number
+}
 
 /** Straight distance between two points, inches. */
 export const distance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y)

@@ -7,4 +7,5 @@ export const CONCRETE_PCF = 145
 export const padAreaFt2 = (diameterIn: number): number => (Math.PI / 4) * (diameterIn / 12) ** 2
 
 /** Weight of a round pad, lb. */
-export const padWeightLb = (diameterIn: number, thicknessIn: number): number => (padAreaFt2(diameterIn) * thicknessIn * CONCRETE_PCF) / 12
+export const padWeightLb = (diameterIn: number, thicknessIn: number): number =>
+  (padAreaFt2(diameterIn) * thicknessIn * CONCRETE_PCF) / 12

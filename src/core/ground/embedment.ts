@@ -1,7 +1,12 @@
 import { line, sig, type TraceLine } from '../result'
 
 /** Shear and moment at grade at service level: `shearLb` over 0 with `momentFtLb` 0 or more; `bFt` width that pushes on the soil; `lateralPsfPerFt` with any doubling in it. */
-export interface EmbedmentLoad { readonly shearLb: number; readonly momentFtLb: number; readonly bFt: number; readonly lateralPsfPerFt: number }
+export interface EmbedmentLoad {
+  readonly shearLb: number
+  readonly momentFtLb: number
+  readonly bFt: number
+  readonly lateralPsfPerFt: number
+}
 
 /** Depth past which the formulas of IBC 1807.3 are not used here, ft. */
 export const MAX_EMBEDMENT_FT = 30
@@ -35,7 +40,8 @@ export function unconstrainedDepthFt(l: EmbedmentLoad): number {
 }
 
 /** Depth of a post held at grade by a slab that bears on it and is tied to it, ft: d = (4.25·M/(S'·b))^(1/3), IBC 2021 1807.3.2.2. */
-export const constrainedDepthFt = (l: EmbedmentLoad): number => Math.cbrt((4.25 * l.momentFtLb) / (l.lateralPsfPerFt * l.bFt))
+export const constrainedDepthFt = (l: EmbedmentLoad): number =>
+  Math.cbrt((4.25 * l.momentFtLb) / (l.lateralPsfPerFt * l.bFt))
 
 /** The older allowable-stress forms of ASABE EP486.1 (register C21), used as a second lower bound. */
 export function ep486DepthFt(l: EmbedmentLoad, constrained: boolean): number {
@@ -58,9 +64,32 @@ export const slabForceLb = (l: EmbedmentLoad, depthFt: number): number => l.shea
 export function slabDepthTrace(l: EmbedmentLoad, depthFt: number): TraceLine[] {
   const ep = ep486DepthFt(l, true)
   return [
-    line('Depth, held at grade by the slab', "d = (4.25·M/(S'·b))^⅓", `(4.25 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, constrainedDepthFt(l), 'ft', 'IBC 2021 1807.3.2.2', 'C20'),
-    line('The same by the older form', "d = (4·M/(S'·b))^⅓", `(4 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`, ep, 'ft', 'ASABE EP486.1', 'C21'),
-    line('Force in the slab tie', 'V + 4·M/(3·d)', `${sig(l.shearLb)} + 4 × ${sig(l.momentFtLb)}/(3 × ${sig(depthFt)})`, slabForceLb(l, depthFt), 'lb', 'statics of the same pressure shape'),
+    line(
+      'Depth, held at grade by the slab',
+      "d = (4.25·M/(S'·b))^⅓",
+      `(4.25 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`,
+      constrainedDepthFt(l),
+      'ft',
+      'IBC 2021 1807.3.2.2',
+      'C20',
+    ),
+    line(
+      'The same by the older form',
+      "d = (4·M/(S'·b))^⅓",
+      `(4 × ${sig(l.momentFtLb)}/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))^⅓`,
+      ep,
+      'ft',
+      'ASABE EP486.1',
+      'C21',
+    ),
+    line(
+      'Force in the slab tie',
+      'V + 4·M/(3·d)',
+      `${sig(l.shearLb)} + 4 × ${sig(l.momentFtLb)}/(3 × ${sig(depthFt)})`,
+      slabForceLb(l, depthFt),
+      'lb',
+      'statics of the same pressure shape',
+    ),
   ]
 }
 
@@ -72,9 +101,39 @@ export function freeDepthTrace(l: EmbedmentLoad): TraceLine[] {
   const a = (2.34 * l.shearLb) / (s1 * l.bFt)
   const h = l.momentFtLb / l.shearLb
   return [
-    line('Soil at a third of the depth', "S1 = S'·d/3", `${sig(l.lateralPsfPerFt)} × ${sig(Math.min(d, 12))}/3`, s1, 'psf', 'IBC 2021 1807.3.2.1'),
-    line('A', 'A = 2.34·P/(S1·b)', `2.34 × ${sig(l.shearLb)}/(${sig(s1)} × ${sig(l.bFt)})`, a, 'ft', 'IBC 2021 Eq. 18-1', 'C20'),
-    line('Depth, not held at grade', 'd = 0.5·A·(1+√(1+4.36·h/A))', `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`, d, 'ft', 'IBC 2021 1807.3.2.1'),
-    line('The same by the older form', "d = √((6·V + 8·M/d)/(S'·b))", `√((6 × ${sig(l.shearLb)} + 8 × ${sig(l.momentFtLb)}/${sig(ep)})/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))`, ep, 'ft', 'ASABE EP486.1', 'C21'),
+    line(
+      'Soil at a third of the depth',
+      "S1 = S'·d/3",
+      `${sig(l.lateralPsfPerFt)} × ${sig(Math.min(d, 12))}/3`,
+      s1,
+      'psf',
+      'IBC 2021 1807.3.2.1',
+    ),
+    line(
+      'A',
+      'A = 2.34·P/(S1·b)',
+      `2.34 × ${sig(l.shearLb)}/(${sig(s1)} × ${sig(l.bFt)})`,
+      a,
+      'ft',
+      'IBC 2021 Eq. 18-1',
+      'C20',
+    ),
+    line(
+      'Depth, not held at grade',
+      'd = 0.5·A·(1+√(1+4.36·h/A))',
+      `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`,
+      d,
+      'ft',
+      'IBC 2021 1807.3.2.1',
+    ),
+    line(
+      'The same by the older form',
+      "d = √((6·V + 8·M/d)/(S'·b))",
+      `√((6 × ${sig(l.shearLb)} + 8 × ${sig(l.momentFtLb)}/${sig(ep)})/(${sig(l.lateralPsfPerFt)} × ${sig(l.bFt)}))`,
+      ep,
+      'ft',
+      'ASABE EP486.1',
+      'C21',
+    ),
   ]
 }

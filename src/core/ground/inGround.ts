@@ -6,6 +6,10 @@ export function inGroundMomentFtLb(shearLb: number, momentFtLb: number, depthFt:
   const k = (36 * (momentFtLb + (2 * shearLb * depthFt) / 3)) / depthFt ** 4
   const v = (z: number) => shearLb - k * ((d0 * z * z) / 2 - (z * z * z) / 3)
   let [lo, hi] = [0, d0]
-  for (let i = 0; i < 40; i++) { const mid = (lo + hi) / 2; if (v(mid) > 0) lo = mid; else hi = mid }
+  for (let i = 0; i < 40; i++) {
+    const mid = (lo + hi) / 2
+    if (v(mid) > 0) lo = mid
+    else hi = mid
+  }
   return momentFtLb + shearLb * lo - k * ((d0 * lo ** 3) / 6 - lo ** 4 / 12)
 }

@@ -1,5 +1,14 @@
 export { soilValues } from './soil'
-export { bearingWidthIn, constrainedDepthFt, ep486DepthFt, freeDepthTrace, MAX_EMBEDMENT_FT, slabDepthTrace, slabForceLb, unconstrainedDepthFt } from './embedment'
+export {
+  bearingWidthIn,
+  constrainedDepthFt,
+  ep486DepthFt,
+  freeDepthTrace,
+  MAX_EMBEDMENT_FT,
+  slabDepthTrace,
+  slabForceLb,
+  unconstrainedDepthFt,
+} from './embedment'
 export type { EmbedmentLoad } from './embedment'
 export { CONCRETE_PCF, padAreaFt2, padWeightLb, STOCK_DIAMETERS_IN } from './bearing'
 export { cleatUpliftLb, collarUpliftLb, pierUpliftLb, SOIL_PCF } from './uplift'

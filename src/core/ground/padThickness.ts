@@ -1,7 +1,21 @@
 /** Ratios of a plain concrete pad under a post: bending beyond the face, one-way shear, punching. */
-export interface PadRatios { readonly bending: number; readonly shear: number; readonly punching: number; readonly worst: number; readonly effectiveIn: number; readonly muInLb: number; readonly phiMnInLb: number
+export interface PadRatios {
+  readonly bending: number
+  readonly shear: number
+  readonly punching: number
+  readonly worst: number
+  readonly effectiveIn: number
+  readonly muInLb: number
+  readonly phiMnInLb: number
   /** What these are made of: factored pressure, half the face, the area beyond it and the chord along it, shear and strength one way and in punching. */
-  readonly quPsi: number; readonly faceXIn: number; readonly faceSegmentIn2: number; readonly chordIn: number; readonly shearVuLb: number; readonly shearVnLb: number; readonly punchVuLb: number; readonly punchVnLb: number
+  readonly quPsi: number
+  readonly faceXIn: number
+  readonly faceSegmentIn2: number
+  readonly chordIn: number
+  readonly shearVuLb: number
+  readonly shearVnLb: number
+  readonly punchVuLb: number
+  readonly punchVnLb: number
 }
 
 /** Least depth of a footing below undisturbed ground, inches, IBC 2021 1809.4. */
@@ -14,7 +28,14 @@ export const CONCRETE_FC_PSI = 2500
  * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1), factored pressure
  * 1.6·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
  */
-export function padRatios(p: { readonly loadLb: number; readonly diameterIn: number; readonly thicknessIn: number; readonly faceIn: number; readonly depthIn: number; readonly fcPsi?: number }): PadRatios {
+export function padRatios(p: {
+  readonly loadLb: number
+  readonly diameterIn: number
+  readonly thicknessIn: number
+  readonly faceIn: number
+  readonly depthIn: number
+  readonly fcPsi?: number
+}): PadRatios {
   const fc = p.fcPsi ?? CONCRETE_FC_PSI
   const h = p.thicknessIn - 2
   const r = p.diameterIn / 2
@@ -35,5 +56,21 @@ export function padRatios(p: { readonly loadLb: number; readonly diameterIn: num
   const punchVnLb = 0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (w + d) * h
   const punching = punchVuLb / punchVnLb
   const bending = p.thicknessIn < 8 - 1e-9 ? NaN : mu / phiMn
-  return { bending, shear, punching, worst: Math.max(bending, shear, punching), effectiveIn: h, muInLb: mu, phiMnInLb: phiMn, quPsi: qu, faceXIn: x0, faceSegmentIn2, chordIn, shearVuLb, shearVnLb, punchVuLb, punchVnLb }
+  return {
+    bending,
+    shear,
+    punching,
+    worst: Math.max(bending, shear, punching),
+    effectiveIn: h,
+    muInLb: mu,
+    phiMnInLb: phiMn,
+    quPsi: qu,
+    faceXIn: x0,
+    faceSegmentIn2,
+    chordIn,
+    shearVuLb,
+    shearVnLb,
+    punchVuLb,
+    punchVnLb,
+  }
 }

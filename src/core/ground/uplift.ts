@@ -8,7 +8,14 @@ export const SOIL_PCF = 100
  * Resistance of a collar to being pulled out, lb: 0.6 of the soil cone over it, its concrete and the post. `topFt` depth to the collar's
  * top, `coneDeg` 0 to 15 from vertical (register C23). The connection of collar to post must carry the force.
  */
-export function collarUpliftLb(p: { readonly diameterIn: number; readonly heightIn: number; readonly topFt: number; readonly postAreaFt2: number; readonly postWeightLb: number; readonly coneDeg: number }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
+export function collarUpliftLb(p: {
+  readonly diameterIn: number
+  readonly heightIn: number
+  readonly topFt: number
+  readonly postAreaFt2: number
+  readonly postWeightLb: number
+  readonly coneDeg: number
+}): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
   const r1 = p.diameterIn / 24
   const r2 = r1 + p.topFt * Math.tan((p.coneDeg * Math.PI) / 180)
   const soilFt3 = Math.max(0, ((Math.PI * p.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - p.postAreaFt2 * p.topFt)
@@ -17,23 +24,60 @@ export function collarUpliftLb(p: { readonly diameterIn: number; readonly height
   return {
     capacityLb,
     trace: () => [
-      line('Soil over the collar', '(π·ds/3)·(r1²+r1·r2+r2²) − post', `(π × ${sig(p.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ${sig(p.postAreaFt2 * p.topFt)}`, soilFt3, 'ft³', 'mechanics', 'C23'),
-      line('What holds it down', '0.6·(soil + concrete + post)', `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(p.postWeightLb)})`, capacityLb, 'lb', 'ASCE 7-16 2.4.1 (7)'),
+      line(
+        'Soil over the collar',
+        '(π·ds/3)·(r1²+r1·r2+r2²) − post',
+        `(π × ${sig(p.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ${sig(p.postAreaFt2 * p.topFt)}`,
+        soilFt3,
+        'ft³',
+        'mechanics',
+        'C23',
+      ),
+      line(
+        'What holds it down',
+        '0.6·(soil + concrete + post)',
+        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(p.postWeightLb)})`,
+        capacityLb,
+        'lb',
+        'ASCE 7-16 2.4.1 (7)',
+      ),
     ],
   }
 }
 
 /** Weight of a straight pier that holds against uplift, lb: 0.6 of its concrete. */
-export function pierUpliftLb(diameterIn: number, lengthFt: number): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
+export function pierUpliftLb(
+  diameterIn: number,
+  lengthFt: number,
+): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
   const weight = padAreaFt2(diameterIn) * lengthFt * CONCRETE_PCF
-  return { capacityLb: 0.6 * weight, trace: () => [line('Weight of the pier', '0.6·A·L·145', `0.6 × ${sig(padAreaFt2(diameterIn))} × ${sig(lengthFt)} × 145`, 0.6 * weight, 'lb', 'ASCE 7-16 2.4.1 (7)')] }
+  return {
+    capacityLb: 0.6 * weight,
+    trace: () => [
+      line(
+        'Weight of the pier',
+        '0.6·A·L·145',
+        `0.6 × ${sig(padAreaFt2(diameterIn))} × ${sig(lengthFt)} × 145`,
+        0.6 * weight,
+        'lb',
+        'ASCE 7-16 2.4.1 (7)',
+      ),
+    ],
+  }
 }
 
 /**
  * Resistance of cleats at the foot of a post, lb: 0.6 of the soil prism over them and the post. `topFt` depth to their top; the prism's sides
  * grow by ds·tan(angle) each way (register C23). The bolts of the cleats must carry the force.
  */
-export function cleatUpliftLb(p: { readonly widthIn: number; readonly lengthIn: number; readonly topFt: number; readonly postAreaFt2: number; readonly postWeightLb: number; readonly coneDeg: number }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
+export function cleatUpliftLb(p: {
+  readonly widthIn: number
+  readonly lengthIn: number
+  readonly topFt: number
+  readonly postAreaFt2: number
+  readonly postWeightLb: number
+  readonly coneDeg: number
+}): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
   const grow = p.topFt * Math.tan((p.coneDeg * Math.PI) / 180)
   const area = (g: number) => (p.widthIn / 12 + 2 * g) * (p.lengthIn / 12 + 2 * g)
   const soilFt3 = Math.max(0, (p.topFt / 6) * (area(0) + 4 * area(grow / 2) + area(grow)) - p.postAreaFt2 * p.topFt)
@@ -41,8 +85,23 @@ export function cleatUpliftLb(p: { readonly widthIn: number; readonly lengthIn: 
   return {
     capacityLb,
     trace: () => [
-      line('Soil over the cleats', '(ds/6)·(A0 + 4·Am + A1) − post', `(${sig(p.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ${sig(p.postAreaFt2 * p.topFt)}`, soilFt3, 'ft³', 'mechanics', 'C23'),
-      line('What holds it down', '0.6·(soil + post)', `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(p.postWeightLb)})`, capacityLb, 'lb', 'ASCE 7-16 2.4.1 (7)'),
+      line(
+        'Soil over the cleats',
+        '(ds/6)·(A0 + 4·Am + A1) − post',
+        `(${sig(p.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ${sig(p.postAreaFt2 * p.topFt)}`,
+        soilFt3,
+        'ft³',
+        'mechanics',
+        'C23',
+      ),
+      line(
+        'What holds it down',
+        '0.6·(soil + post)',
+        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(p.postWeightLb)})`,
+        capacityLb,
+        'lb',
+        'ASCE 7-16 2.4.1 (7)',
+      ),
     ],
   }
 }

@@ -3,14 +3,43 @@ import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit, yieldLine } from './yie
 
 /** Bolts in one row: members, angles of load to grain in each, and stiffnesses for the group factor. `spacingIn` along the row. */
 export interface BoltedJoint {
-  readonly diameterIn: number; readonly count: number; readonly rows: number; readonly double: boolean; readonly mainIn: number; readonly sideIn: number
-  readonly gMain: number; readonly gSide: number; readonly mainThetaDeg: number; readonly sideThetaDeg: number
-  readonly eaMain: number; readonly eaSide: number; readonly spacingIn: number; readonly endIn: number; readonly edgeIn: number; readonly duration: number; readonly wet: boolean
+  readonly diameterIn: number
+  readonly count: number
+  readonly rows: number
+  readonly double: boolean
+  readonly mainIn: number
+  readonly sideIn: number
+  readonly gMain: number
+  readonly gSide: number
+  readonly mainThetaDeg: number
+  readonly sideThetaDeg: number
+  readonly eaMain: number
+  readonly eaSide: number
+  readonly spacingIn: number
+  readonly endIn: number
+  readonly edgeIn: number
+  readonly duration: number
+  readonly wet: boolean
 }
-export interface BoltStrength { readonly eachLb: number; readonly groupLb: number; readonly mode: string; readonly cg: number; readonly cDelta: number; readonly problem: string | null; readonly trace: readonly TraceLine[] }
+export interface BoltStrength {
+  readonly eachLb: number
+  readonly groupLb: number
+  readonly mode: string
+  readonly cg: number
+  readonly cDelta: number
+  readonly problem: string | null
+  readonly trace: readonly TraceLine[]
+}
 
 /** Group action factor Cg for `n` bolts in a row, NDS 2018 11.3.6. `ea` axial stiffness of each member, lb. */
-export function groupAction(n: number, dIn: number, spacingIn: number, eaMain: number, eaSide: number, steel = false): number {
+export function groupAction(
+  n: number,
+  dIn: number,
+  spacingIn: number,
+  eaMain: number,
+  eaSide: number,
+  steel = false,
+): number {
   if (n < 2 || dIn < 0.25) return 1
   const gamma = (steel ? 270000 : 180000) * dIn ** 1.5
   const u = 1 + gamma * (spacingIn / 2) * (1 / eaMain + 1 / eaSide)
@@ -32,20 +61,52 @@ export function geometryFactor(endIn: number, spacingIn: number, dIn: number, te
  */
 export function boltStrength(j: BoltedJoint): BoltStrength {
   const theta = Math.max(j.mainThetaDeg, j.sideThetaDeg)
-  const z = yieldLimit({ dIn: j.diameterIn, lmIn: j.mainIn, lsIn: j.sideIn, femPsi: bearingStrengthPsi(j.gMain, j.diameterIn, j.mainThetaDeg), fesPsi: bearingStrengthPsi(j.gSide, j.diameterIn, j.sideThetaDeg), fybPsi: BOLT_YIELD_PSI, thetaDeg: theta, double: j.double })
+  const z = yieldLimit({
+    dIn: j.diameterIn,
+    lmIn: j.mainIn,
+    lsIn: j.sideIn,
+    femPsi: bearingStrengthPsi(j.gMain, j.diameterIn, j.mainThetaDeg),
+    fesPsi: bearingStrengthPsi(j.gSide, j.diameterIn, j.sideThetaDeg),
+    fybPsi: BOLT_YIELD_PSI,
+    thetaDeg: theta,
+    double: j.double,
+  })
   const inRow = Math.ceil(j.count / j.rows)
   const cg = groupAction(inRow, j.diameterIn, j.spacingIn, j.eaMain, j.eaSide)
   const cDelta = geometryFactor(j.endIn, inRow > 1 ? j.spacingIn : 0, j.diameterIn, false)
   const edge = j.edgeIn + 1e-9 < 1.5 * j.diameterIn
   const cm = j.wet && j.rows > 1 ? 0.4 : 1
   const eachLb = z.zLb * j.duration * cm * cg * cDelta
-  const problem = cDelta === 0 ? 'the bolts stand nearer than the least end distance or spacing' : edge ? 'the bolts stand nearer to the edge than 1.5 diameters' : null
+  const problem =
+    cDelta === 0
+      ? 'the bolts stand nearer than the least end distance or spacing'
+      : edge
+        ? 'the bolts stand nearer to the edge than 1.5 diameters'
+        : null
   return {
-    eachLb, groupLb: problem ? 0 : eachLb * j.count, mode: z.mode, cg, cDelta, problem,
+    eachLb,
+    groupLb: problem ? 0 : eachLb * j.count,
+    mode: z.mode,
+    cg,
+    cDelta,
+    problem,
     // Written only when it is read.
-    get trace() { return [
-      yieldLine('One bolt', z, `${j.diameterIn} in. through ${sig(j.mainIn)} and ${j.double ? 'twice ' : ''}${sig(j.sideIn)} in.`),
-      line('All bolts', "n·Z·CD·CM·Cg·CΔ", `${j.count} × ${sig(z.zLb)} × ${j.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`, eachLb * j.count, 'lb', 'NDS 2018 11.3'),
-    ] },
+    get trace() {
+      return [
+        yieldLine(
+          'One bolt',
+          z,
+          `${j.diameterIn} in. through ${sig(j.mainIn)} and ${j.double ? 'twice ' : ''}${sig(j.sideIn)} in.`,
+        ),
+        line(
+          'All bolts',
+          'n·Z·CD·CM·Cg·CΔ',
+          `${j.count} × ${sig(z.zLb)} × ${j.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`,
+          eachLb * j.count,
+          'lb',
+          'NDS 2018 11.3',
+        ),
+      ]
+    },
   }
 }

@@ -1,6 +1,16 @@
 export { BOLT_YIELD_PSI, bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
 export type { Dowel, YieldLimit, YieldMode } from './yieldLimit'
-export { combinedLb, headPullThrough, lagWithdrawal, nailOf, NAILS, ringWithdrawal, SCREW_IN, screwWithdrawal, smoothWithdrawal } from './fasteners'
+export {
+  combinedLb,
+  headPullThrough,
+  lagWithdrawal,
+  nailOf,
+  NAILS,
+  ringWithdrawal,
+  SCREW_IN,
+  screwWithdrawal,
+  smoothWithdrawal,
+} from './fasteners'
 export type { Nail } from './fasteners'
 export { nailStrength } from './nailed'
 export type { NailedJoint, NailStrength } from './nailed'

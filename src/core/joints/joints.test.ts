@@ -1,5 +1,24 @@
 import fc from 'fast-check'
-import { bearingStrengthPsi, boltStrength, BOLT_YIELD_PSI, combinedLb, geometryFactor, groupAction, headPullThrough, laminationPlan, lagWithdrawal, nailColumns, nailOf, NAILS, nailStrength, nailYieldPsi, ringWithdrawal, screwWithdrawal, smoothWithdrawal, yieldLimit } from '.'
+import {
+  bearingStrengthPsi,
+  boltStrength,
+  BOLT_YIELD_PSI,
+  combinedLb,
+  geometryFactor,
+  groupAction,
+  headPullThrough,
+  laminationPlan,
+  lagWithdrawal,
+  nailColumns,
+  nailOf,
+  NAILS,
+  nailStrength,
+  nailYieldPsi,
+  ringWithdrawal,
+  screwWithdrawal,
+  smoothWithdrawal,
+  yieldLimit,
+} from '.'
 import { newJob } from '../model'
 import { expectNear } from '../testing/near'
 
@@ -39,9 +58,17 @@ describe('yield limit, NDS 2018 12.3.1: 16d common in Southern Pine', () => {
 })
 
 describe('bolts, 1/2 in., Southern Pine main 5½, side 1½', () => {
-  const bolt = (side: number, d = 0.5, main = 5.5, double = false) => yieldLimit({
-    dIn: d, lmIn: main, lsIn: 1.5, femPsi: bearingStrengthPsi(SP, d, 0), fesPsi: bearingStrengthPsi(SP, d, side), fybPsi: BOLT_YIELD_PSI, thetaDeg: side, double,
-  })
+  const bolt = (side: number, d = 0.5, main = 5.5, double = false) =>
+    yieldLimit({
+      dIn: d,
+      lmIn: main,
+      lsIn: 1.5,
+      femPsi: bearingStrengthPsi(SP, d, 0),
+      fesPsi: bearingStrengthPsi(SP, d, side),
+      fybPsi: BOLT_YIELD_PSI,
+      thetaDeg: side,
+      double,
+    })
   test.each([
     ['both parallel, Im', bolt(0).modes.Im, 4235],
     ['Is', bolt(0).modes.Is, 1155],
@@ -58,14 +85,26 @@ describe('bolts, 1/2 in., Southern Pine main 5½, side 1½', () => {
     [0.5, 543.8],
     [0.625, 608],
   ])('truss seat in a pocket, %d in.: middle 1½ across the grain, sides 1½ along it, 15.5', (d, want) => {
-    const z = yieldLimit({ dIn: d, lmIn: 1.5, lsIn: 1.5, femPsi: bearingStrengthPsi(SP, d, 90), fesPsi: bearingStrengthPsi(SP, d, 0), fybPsi: BOLT_YIELD_PSI, thetaDeg: 90, double: true })
+    const z = yieldLimit({
+      dIn: d,
+      lmIn: 1.5,
+      lsIn: 1.5,
+      femPsi: bearingStrengthPsi(SP, d, 90),
+      fesPsi: bearingStrengthPsi(SP, d, 0),
+      fybPsi: BOLT_YIELD_PSI,
+      thetaDeg: 90,
+      double: true,
+    })
     expectNear(z.zLb, want)
   })
-  test('nothing from nothing: a length of 0 gives no strength', () => expect(yieldLimit({ dIn: 0.5, lmIn: 0, lsIn: 1.5, femPsi: 1, fesPsi: 1, fybPsi: 1, thetaDeg: 0 }).zLb).toBeNaN())
+  test('nothing from nothing: a length of 0 gives no strength', () =>
+    expect(yieldLimit({ dIn: 0.5, lmIn: 0, lsIn: 1.5, femPsi: 1, fesPsi: 1, fybPsi: 1, thetaDeg: 0 }).zLb).toBeNaN())
 })
 
 describe('common nails, one by one, 15.3', () => {
-  const lateral = (id: string, g: number) => nailStrength({ nail: nailOf(id) ?? NAILS[0], sideIn: 1.5, mainIn: 10, gMain: g, gSide: g, duration: 1, wet: false }).lateralLb
+  const lateral = (id: string, g: number) =>
+    nailStrength({ nail: nailOf(id) ?? NAILS[0], sideIn: 1.5, mainIn: 10, gMain: g, gSide: g, duration: 1, wet: false })
+      .lateralLb
   test.each([
     ['8d-common', SP, 80.81],
     ['8d-common', SPF, 63.06],
@@ -107,26 +146,68 @@ describe('pull, 15.4', () => {
     expect(n.governs).toBe('head')
   })
   test('a post that dries after nailing keeps a quarter of the pull', () => {
-    const dry = nailStrength({ nail: nailOf('16d-common') ?? ring, sideIn: 1.5, mainIn: 5, gMain: SP, gSide: SP, duration: 1.6, wet: false })
-    const wet = nailStrength({ nail: nailOf('16d-common') ?? ring, sideIn: 1.5, mainIn: 5, gMain: SP, gSide: SP, duration: 1.6, wet: true })
+    const dry = nailStrength({
+      nail: nailOf('16d-common') ?? ring,
+      sideIn: 1.5,
+      mainIn: 5,
+      gMain: SP,
+      gSide: SP,
+      duration: 1.6,
+      wet: false,
+    })
+    const wet = nailStrength({
+      nail: nailOf('16d-common') ?? ring,
+      sideIn: 1.5,
+      mainIn: 5,
+      gMain: SP,
+      gSide: SP,
+      duration: 1.6,
+      wet: true,
+    })
     expectNear(dry.pullLb, 160.5)
     expectNear(wet.pullLb, 40.12)
   })
-  test('end grain holds nothing in withdrawal', () => expect(nailStrength({ nail: ring, sideIn: 1.5, mainIn: 5, gMain: SP, gSide: SP, duration: 1.6, wet: false, endGrain: true }).pullLb).toBe(0))
-  test('too short to reach six diameters: nothing', () => expect(nailStrength({ nail: ring, sideIn: 4, mainIn: 5, gMain: SP, gSide: SP, duration: 1, wet: false })).toMatchObject({ lateralLb: 0, pullLb: 0 }))
-  test('combined: 160.5 and 245.7 lb at 51.34° hold 135.0 lb, NDS 12.4.2', () => expectNear(combinedLb(160.5, 245.7, 51.34), 135))
+  test('end grain holds nothing in withdrawal', () =>
+    expect(
+      nailStrength({
+        nail: ring,
+        sideIn: 1.5,
+        mainIn: 5,
+        gMain: SP,
+        gSide: SP,
+        duration: 1.6,
+        wet: false,
+        endGrain: true,
+      }).pullLb,
+    ).toBe(0))
+  test('too short to reach six diameters: nothing', () =>
+    expect(
+      nailStrength({ nail: ring, sideIn: 4, mainIn: 5, gMain: SP, gSide: SP, duration: 1, wet: false }),
+    ).toMatchObject({ lateralLb: 0, pullLb: 0 }))
+  test('combined: 160.5 and 245.7 lb at 51.34° hold 135.0 lb, NDS 12.4.2', () =>
+    expectNear(combinedLb(160.5, 245.7, 51.34), 135))
   test('combined at 0° is lateral, at 90° pull, and never more than either side’s own', () => {
-    fc.assert(fc.property(fc.double({ min: 10, max: 500, noNaN: true }), fc.double({ min: 10, max: 500, noNaN: true }), (p, z) => {
-      expectNear(combinedLb(p, z, 0), z, 1e-9)
-      expectNear(combinedLb(p, z, 90), p, 1e-9)
-      expectNear(combinedLb(p, z, 0, true), z, 1e-9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 10, max: 500, noNaN: true }),
+        fc.double({ min: 10, max: 500, noNaN: true }),
+        (p, z) => {
+          expectNear(combinedLb(p, z, 0), z, 1e-9)
+          expectNear(combinedLb(p, z, 90), p, 1e-9)
+          expectNear(combinedLb(p, z, 0, true), z, 1e-9)
+        },
+      ),
+    )
   })
 })
 
 describe('group and geometry factors of bolts, 15.2', () => {
   test.each([
-    ['3 bolts 5/8, s 2.5, E 1.4e6, 24.75 and 16.5 in²', groupAction(3, 0.625, 2.5, 1.4e6 * 24.75, 1.4e6 * 16.5), 0.9927],
+    [
+      '3 bolts 5/8, s 2.5, E 1.4e6, 24.75 and 16.5 in²',
+      groupAction(3, 0.625, 2.5, 1.4e6 * 24.75, 1.4e6 * 16.5),
+      0.9927,
+    ],
     ['D 1, s 4, E 1.4e6, A 5 and 5, n 4: NDS Table 11.3.6A', groupAction(4, 1, 4, 7e6, 7e6), 0.91],
     ['one bolt', groupAction(1, 0.625, 2.5, 1e7, 1e7), 1],
   ])('Cg, %s', (_n, got, want) => expectNear(got, want, 6e-3))
@@ -137,22 +218,62 @@ describe('group and geometry factors of bolts, 15.2', () => {
     [4, 3, false, 0.75],
     [4, 2.9, false, 0],
     [2, 4, false, 0.5],
-  ])('CΔ at end %dD, spacing %dD, tension %s: %d', (end, space, tension, want) => expectNear(geometryFactor(end * 0.625, space * 0.625, 0.625, tension), want, 1e-9))
-  const joint = { diameterIn: 0.625, count: 2, rows: 1, double: true, mainIn: 5.5, sideIn: 1.5, gMain: SP, gSide: SP, mainThetaDeg: 0, sideThetaDeg: 90, eaMain: 3.5e7, eaSide: 2.3e7, spacingIn: 2.5, endIn: 4.4, edgeIn: 1, duration: 1.15, wet: false }
-  test('two 5/8 bolts in double shear at CD 1.15: near 2 × 1294 lb', () => expectNear(boltStrength(joint).groupLb, 2 * 1294, 1e-2))
+  ])('CΔ at end %dD, spacing %dD, tension %s: %d', (end, space, tension, want) =>
+    expectNear(geometryFactor(end * 0.625, space * 0.625, 0.625, tension), want, 1e-9),
+  )
+  const joint = {
+    diameterIn: 0.625,
+    count: 2,
+    rows: 1,
+    double: true,
+    mainIn: 5.5,
+    sideIn: 1.5,
+    gMain: SP,
+    gSide: SP,
+    mainThetaDeg: 0,
+    sideThetaDeg: 90,
+    eaMain: 3.5e7,
+    eaSide: 2.3e7,
+    spacingIn: 2.5,
+    endIn: 4.4,
+    edgeIn: 1,
+    duration: 1.15,
+    wet: false,
+  }
+  test('two 5/8 bolts in double shear at CD 1.15: near 2 × 1294 lb', () =>
+    expectNear(boltStrength(joint).groupLb, 2 * 1294, 1e-2))
   test('bolts nearer than the least distance are refused, not reduced', () => {
     const s = boltStrength({ ...joint, endIn: 0.5 })
     expect(s.groupLb).toBe(0)
     expect(s.problem).toMatch(/least end distance/)
   })
-  test('several rows that dry after making up keep 0.4', () => expectNear(boltStrength({ ...joint, count: 4, rows: 2, wet: true }).eachLb / boltStrength({ ...joint, count: 4, rows: 2 }).eachLb, 0.4, 1e-9))
+  test('several rows that dry after making up keep 0.4', () =>
+    expectNear(
+      boltStrength({ ...joint, count: 4, rows: 2, wet: true }).eachLb /
+        boltStrength({ ...joint, count: 4, rows: 2 }).eachLb,
+      0.4,
+      1e-9,
+    ))
 })
 
 describe('lamination by NDS 15.3.3.1, 15.6', () => {
-  const pattern = { ...newJob('x').building.joints.lamination, nail: '30d-common' as const, rows: 2, spacingIn: 9, edgeIn: 1.5, endIn: 3.5, through: true }
+  const pattern = {
+    ...newJob('x').building.joints.lamination,
+    nail: '30d-common' as const,
+    rows: 2,
+    spacingIn: 9,
+    edgeIn: 1.5,
+    endIn: 3.5,
+    through: true,
+  }
   test('3-ply 2×6 of 16 ft: 22 columns at 8.810 in., 44 nails, 22 from each face', () => {
     expectNear(nailColumns(192, 3.5, 9).spaceIn, 8.81)
-    expect(laminationPlan(pattern, 3, 5.5, 192, SP)).toMatchObject({ columns: 22, total: 44, nailsPerFace: 22, meets: true })
+    expect(laminationPlan(pattern, 3, 5.5, 192, SP)).toMatchObject({
+      columns: 22,
+      total: 44,
+      nailsPerFace: 22,
+      meets: true,
+    })
   })
   test('its marks run from the foot, start and end 3½ in. in', () => {
     const { marksIn } = laminationPlan(pattern, 3, 5.5, 192, SP)
@@ -169,5 +290,6 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
     expect(plan.meets).toBe(false)
     expect(plan.rules.filter((r) => !r.ok).map((r) => r.rule)).toContain(rule)
   })
-  test('nailing each pair of plies apart is a shop pattern, not 15.3.3', () => expect(laminationPlan({ ...pattern, through: false, nail: '10d-common' }, 3, 5.5, 192, SP).meets).toBe(false))
+  test('nailing each pair of plies apart is a shop pattern, not 15.3.3', () =>
+    expect(laminationPlan({ ...pattern, through: false, nail: '10d-common' }, 3, 5.5, 192, SP).meets).toBe(false))
 })

@@ -2,19 +2,35 @@ import type { Joints } from '../model'
 import { nailOf } from './fasteners'
 import { nailStrength } from './nailed'
 
-export interface LaminationCheck { readonly rule: string; readonly has: number; readonly least: number; readonly most: number; readonly unit: string; readonly ok: boolean }
+export interface LaminationCheck {
+  readonly rule: string
+  readonly has: number
+  readonly least: number
+  readonly most: number
+  readonly unit: string
+  readonly ok: boolean
+}
 /** Nails of one laminated column: where they stand along its length on each face, and whether the detailing rules hold. */
 export interface LaminationPlan {
-  readonly columns: number; readonly spacingIn: number; readonly nailsPerFace: number; readonly total: number
+  readonly columns: number
+  readonly spacingIn: number
+  readonly nailsPerFace: number
+  readonly total: number
   /** Running marks for a template stick from the foot: even columns from the near face, odd from the far face. */
-  readonly marksIn: readonly number[]; readonly rowsIn: readonly number[]
-  readonly rules: readonly LaminationCheck[]; readonly meets: boolean
+  readonly marksIn: readonly number[]
+  readonly rowsIn: readonly number[]
+  readonly rules: readonly LaminationCheck[]
+  readonly meets: boolean
   /** Shear one interface of the column can pass, lb per foot of length, at normal duration. */
   readonly interfacePlf: number | null
 }
 
 /** Columns of nails over a length: ceil((L − 2·end)/spacing) + 1, equal spaces. */
-export function nailColumns(lengthIn: number, endIn: number, spacingIn: number): { readonly count: number; readonly spaceIn: number } {
+export function nailColumns(
+  lengthIn: number,
+  endIn: number,
+  spacingIn: number,
+): { readonly count: number; readonly spaceIn: number } {
   const run = lengthIn - 2 * endIn
   if (run <= 0) return { count: 1, spaceIn: 0 }
   const count = Math.ceil(run / spacingIn - 1e-9) + 1
@@ -22,24 +38,57 @@ export function nailColumns(lengthIn: number, endIn: number, spacingIn: number):
 }
 
 /** The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to (g). `g` specific gravity. */
-export function laminationPlan(l: Joints['lamination'], plies: number, depthIn: number, lengthIn: number, g: number): LaminationPlan {
+export function laminationPlan(
+  l: Joints['lamination'],
+  plies: number,
+  depthIn: number,
+  lengthIn: number,
+  g: number,
+): LaminationPlan {
   const nail = nailOf(l.nail)
   const { count, spaceIn } = nailColumns(lengthIn, l.endIn, l.spacingIn)
   const gauge = l.rows > 1 ? (depthIn - 2 * l.edgeIn) / (l.rows - 1) : 0
   const rowsIn = l.rows === 1 ? [depthIn / 2] : Array.from({ length: l.rows }, (_, i) => l.edgeIn + gauge * i)
   const d = nail?.dIn ?? NaN
-  const band = (rule: string, has: number, least: number, most: number, unit = 'in'): LaminationCheck => ({ rule, has, least, most, unit, ok: has >= least - 1e-6 && has <= most + 1e-6 })
+  const band = (rule: string, has: number, least: number, most: number, unit = 'in'): LaminationCheck => ({
+    rule,
+    has,
+    least,
+    most,
+    unit,
+    ok: has >= least - 1e-6 && has <= most + 1e-6,
+  })
   // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
   const needed = l.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
   const rules = [
-    band('(b) nail length', nail?.lengthIn ?? 0, needed, 99), band('(c) end distance', l.endIn, 15 * d, 18 * d), band('(d) spacing along a row', spaceIn, 20 * d, 9),
-    ...(l.rows > 1 ? [band('(e) row spacing', gauge, 10 * d, 20 * d)] : []), band('(f) edge distance', rowsIn[0], 5 * d, 20 * d), band('(g) rows', l.rows, depthIn > 4.5 ? 2 : 1, 4, ''),
+    band('(b) nail length', nail?.lengthIn ?? 0, needed, 99),
+    band('(c) end distance', l.endIn, 15 * d, 18 * d),
+    band('(d) spacing along a row', spaceIn, 20 * d, 9),
+    ...(l.rows > 1 ? [band('(e) row spacing', gauge, 10 * d, 20 * d)] : []),
+    band('(f) edge distance', rowsIn[0], 5 * d, 20 * d),
+    band('(g) rows', l.rows, depthIn > 4.5 ? 2 : 1, 4, ''),
     ...(l.through ? [] : [{ rule: 'every nail passes all plies', has: 0, least: 1, most: 1, unit: '', ok: false }]),
   ]
-  const perInterface = nail ? nailStrength({ nail, sideIn: 1.5, mainIn: l.through ? 1.5 * (plies - 1) : 1.5, gMain: g, gSide: g, duration: 1, wet: false }).lateralLb : null
+  const perInterface = nail
+    ? nailStrength({
+        nail,
+        sideIn: 1.5,
+        mainIn: l.through ? 1.5 * (plies - 1) : 1.5,
+        gMain: g,
+        gSide: g,
+        duration: 1,
+        wet: false,
+      }).lateralLb
+    : null
   return {
-    columns: count, spacingIn: spaceIn, nailsPerFace: Math.ceil((count * l.rows) / 2) * (l.through ? 1 : plies - 1), total: count * l.rows * (l.through ? 1 : plies - 1),
-    marksIn: Array.from({ length: count }, (_, i) => l.endIn + spaceIn * i), rowsIn, rules, meets: plies <= 5 && rules.every((r) => r.ok),
+    columns: count,
+    spacingIn: spaceIn,
+    nailsPerFace: Math.ceil((count * l.rows) / 2) * (l.through ? 1 : plies - 1),
+    total: count * l.rows * (l.through ? 1 : plies - 1),
+    marksIn: Array.from({ length: count }, (_, i) => l.endIn + spaceIn * i),
+    rowsIn,
+    rules,
+    meets: plies <= 5 && rules.every((r) => r.ok),
     interfacePlf: perInterface === null || spaceIn <= 0 ? null : (perInterface * l.rows * 12) / spaceIn,
   }
 }

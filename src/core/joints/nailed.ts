@@ -3,8 +3,23 @@ import { headPullThrough, ringWithdrawal, smoothWithdrawal, type Nail } from './
 import { bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
 
 /** A nail through a side member into a main member: specific gravities and the side thickness. `wet` at installation, drying after. */
-export interface NailedJoint { readonly nail: Nail; readonly sideIn: number; readonly mainIn: number; readonly gMain: number; readonly gSide: number; readonly duration: number; readonly wet: boolean; readonly toeNail?: boolean; readonly endGrain?: boolean }
-export interface NailStrength { readonly lateralLb: number; readonly pullLb: number; readonly governs: 'withdrawal' | 'head'; readonly trace: readonly TraceLine[] }
+export interface NailedJoint {
+  readonly nail: Nail
+  readonly sideIn: number
+  readonly mainIn: number
+  readonly gMain: number
+  readonly gSide: number
+  readonly duration: number
+  readonly wet: boolean
+  readonly toeNail?: boolean
+  readonly endGrain?: boolean
+}
+export interface NailStrength {
+  readonly lateralLb: number
+  readonly pullLb: number
+  readonly governs: 'withdrawal' | 'head'
+  readonly trace: readonly TraceLine[]
+}
 
 /** Wet-service factors of nails, NDS 2018 Table 11.3.3: lateral 0.7 and smooth withdrawal 0.25 where wood dries after nailing; ring shank taken alike (register C29). */
 const WET = { lateral: 0.7, pull: 0.25 }
@@ -17,7 +32,15 @@ export function nailStrength(j: NailedJoint): NailStrength {
   const { nail } = j
   const pIn = Math.min(nail.lengthIn - j.sideIn, j.mainIn)
   const theta = nail.dIn >= 0.25 ? 90 : 0
-  const z = yieldLimit({ dIn: nail.dIn, lmIn: pIn, lsIn: j.sideIn, femPsi: bearingStrengthPsi(j.gMain, nail.dIn, theta), fesPsi: bearingStrengthPsi(j.gSide, nail.dIn, theta), fybPsi: nailYieldPsi(nail.dIn), thetaDeg: theta })
+  const z = yieldLimit({
+    dIn: nail.dIn,
+    lmIn: pIn,
+    lsIn: j.sideIn,
+    femPsi: bearingStrengthPsi(j.gMain, nail.dIn, theta),
+    fesPsi: bearingStrengthPsi(j.gSide, nail.dIn, theta),
+    fybPsi: nailYieldPsi(nail.dIn),
+    thetaDeg: theta,
+  })
   const depth = pIn < 6 * nail.dIn - 1e-9 ? 0 : Math.min(1, pIn / (10 * nail.dIn))
   const cm = j.wet ? WET.lateral : 1
   const grain = (j.endGrain ? 0.67 : 1) * (j.toeNail ? 0.83 : 1)
@@ -29,13 +52,42 @@ export function nailStrength(j: NailedJoint): NailStrength {
   const head = headPullThrough(nail.headIn, j.gSide, j.sideIn) * j.duration
   const verify = nail.dIn >= 0.25 ? 'C28' : nail.ring ? 'C27' : undefined
   return {
-    lateralLb, pullLb: Math.min(shank, head), governs: shank <= head ? 'withdrawal' : 'head',
+    lateralLb,
+    pullLb: Math.min(shank, head),
+    governs: shank <= head ? 'withdrawal' : 'head',
     // Written only when it is read.
-    get trace() { return [
-      yieldLine('One nail', z, `${sig(nail.dIn)} in. through ${sig(j.sideIn)} into ${sig(pIn)} in.`, verify),
-      line('One nail sideways', `Z' = Z·(p/10D)·CD·CM${j.endGrain ? '·Ceg' : ''}${j.toeNail ? '·Ctn' : ''}`, depth === 0 ? '0' : `${sig(z.zLb)} × ${sig(depth)} × ${j.duration} × ${cm}${j.endGrain ? ' × 0.67' : ''}${j.toeNail ? ' × 0.83' : ''}`, lateralLb, 'lb', 'NDS 2018 Table 11.3.1, 12.5', verify),
-      line('One nail pulled by its shank', shank === 0 ? "W' = 0, in end grain or under six diameters deep" : `W' = W·p·CD·CM${j.toeNail ? '·Ctn' : ''}`, shank === 0 ? '0' : `${sig(w)} × ${sig(hold)} × ${j.duration} × ${cmPull}${j.toeNail ? ' × 0.67' : ''}`, shank, 'lb', `NDS 2018 12.2.3, Table 11.3.3`, j.wet && nail.ring ? 'C29' : undefined),
-      line('One nail by its head', 'WH·CD', `${sig(head / j.duration)} × ${j.duration}`, head, 'lb', 'NDS 2018 12.2.5'),
-    ] },
+    get trace() {
+      return [
+        yieldLine('One nail', z, `${sig(nail.dIn)} in. through ${sig(j.sideIn)} into ${sig(pIn)} in.`, verify),
+        line(
+          'One nail sideways',
+          `Z' = Z·(p/10D)·CD·CM${j.endGrain ? '·Ceg' : ''}${j.toeNail ? '·Ctn' : ''}`,
+          depth === 0
+            ? '0'
+            : `${sig(z.zLb)} × ${sig(depth)} × ${j.duration} × ${cm}${j.endGrain ? ' × 0.67' : ''}${j.toeNail ? ' × 0.83' : ''}`,
+          lateralLb,
+          'lb',
+          'NDS 2018 Table 11.3.1, 12.5',
+          verify,
+        ),
+        line(
+          'One nail pulled by its shank',
+          shank === 0 ? "W' = 0, in end grain or under six diameters deep" : `W' = W·p·CD·CM${j.toeNail ? '·Ctn' : ''}`,
+          shank === 0 ? '0' : `${sig(w)} × ${sig(hold)} × ${j.duration} × ${cmPull}${j.toeNail ? ' × 0.67' : ''}`,
+          shank,
+          'lb',
+          `NDS 2018 12.2.3, Table 11.3.3`,
+          j.wet && nail.ring ? 'C29' : undefined,
+        ),
+        line(
+          'One nail by its head',
+          'WH·CD',
+          `${sig(head / j.duration)} × ${j.duration}`,
+          head,
+          'lb',
+          'NDS 2018 12.2.5',
+        ),
+      ]
+    },
   }
 }

@@ -1,9 +1,23 @@
 import { line, sig, type TraceLine } from '../result'
 
 /** One dowel between a main member and a side member: diameter, bearing lengths (inches), bearing and bending yield strengths (psi), worst angle of load to grain. */
-export interface Dowel { readonly dIn: number; readonly lmIn: number; readonly lsIn: number; readonly femPsi: number; readonly fesPsi: number; readonly fybPsi: number; readonly thetaDeg: number; readonly double?: boolean }
+export interface Dowel {
+  readonly dIn: number
+  readonly lmIn: number
+  readonly lsIn: number
+  readonly femPsi: number
+  readonly fesPsi: number
+  readonly fybPsi: number
+  readonly thetaDeg: number
+  readonly double?: boolean
+}
 export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV'
-export interface YieldLimit { readonly zLb: number; readonly mode: YieldMode; readonly modes: Readonly<Record<YieldMode, number>>; readonly rd: number }
+export interface YieldLimit {
+  readonly zLb: number
+  readonly mode: YieldMode
+  readonly modes: Readonly<Record<YieldMode, number>>
+  readonly rd: number
+}
 
 /** Dowel bearing strength, psi, NDS 2018 Table 12.3.3: small dowels by specific gravity; D ≥ 0.25 in. by angle to the grain (Hankinson). */
 export function bearingStrengthPsi(g: number, dIn: number, thetaDeg: number): number {
@@ -15,7 +29,8 @@ export function bearingStrengthPsi(g: number, dIn: number, thetaDeg: number): nu
 }
 
 /** Bending yield strength of bright common nails by diameter, psi, NDS 2018 Table I1; bolts and lag screws 45,000. */
-export const nailYieldPsi = (dIn: number): number => (dIn <= 0.142 ? 100000 : dIn <= 0.177 ? 90000 : dIn <= 0.236 ? 80000 : dIn <= 0.273 ? 70000 : 60000)
+export const nailYieldPsi = (dIn: number): number =>
+  dIn <= 0.142 ? 100000 : dIn <= 0.177 ? 90000 : dIn <= 0.236 ? 80000 : dIn <= 0.273 ? 70000 : 60000
 export const BOLT_YIELD_PSI = 45000
 
 /**
@@ -34,7 +49,8 @@ export function yieldLimit(p: Dowel): YieldLimit {
   const k3 = -1 + Math.sqrt((2 * (1 + re)) / re + (2 * p.fybPsi * (2 + re) * p.dIn ** 2) / (3 * p.femPsi * p.lsIn ** 2))
   const two = p.double ? 2 : 1
   const modes: Record<YieldMode, number> = {
-    Im: (p.dIn * p.lmIn * p.femPsi) / r1, Is: (two * p.dIn * p.lsIn * p.fesPsi) / r1,
+    Im: (p.dIn * p.lmIn * p.femPsi) / r1,
+    Is: (two * p.dIn * p.lsIn * p.fesPsi) / r1,
     II: p.double ? Infinity : (k1 * p.dIn * p.lsIn * p.fesPsi) / r2,
     IIIm: p.double ? Infinity : (k2 * p.dIn * p.lmIn * p.femPsi) / ((1 + 2 * re) * r3),
     IIIs: (two * k3 * p.dIn * p.lsIn * p.femPsi) / ((2 + re) * r3),
@@ -42,11 +58,24 @@ export function yieldLimit(p: Dowel): YieldLimit {
   }
   const mode = (Object.keys(modes) as YieldMode[]).reduce((a, m) => (modes[m] < modes[a] ? m : a))
   const good = p.dIn > 0 && p.lmIn > 0 && p.lsIn > 0 && p.femPsi > 0 && p.fesPsi > 0
-  return { zLb: good ? modes[mode] : NaN, mode, modes, rd: mode === 'II' ? r2 : mode === 'Im' || mode === 'Is' ? r1 : r3 }
+  return {
+    zLb: good ? modes[mode] : NaN,
+    mode,
+    modes,
+    rd: mode === 'II' ? r2 : mode === 'Im' || mode === 'Is' ? r1 : r3,
+  }
 }
 
 /** The yield limit as a line of arithmetic: the least of the modes that can occur, in their order Im, Is, II, IIIm, IIIs, IV. */
 export function yieldLine(label: string, z: YieldLimit, what: string, verify?: string): TraceLine {
   const known = Object.values(z.modes).filter(Number.isFinite)
-  return line(`${label}, ${what}`, `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ${z.mode}`, `min(${known.map(sig).join(', ')})`, z.zLb, 'lb', 'NDS 2018 12.3.1', verify)
+  return line(
+    `${label}, ${what}`,
+    `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ${z.mode}`,
+    `min(${known.map(sig).join(', ')})`,
+    z.zLb,
+    'lb',
+    'NDS 2018 12.3.1',
+    verify,
+  )
 }

@@ -4,7 +4,13 @@ import { alongWall, wallPosts } from './walls'
 import type { Post } from './posts'
 
 /** One girt board: from, to along the wall, its cut length. */
-export interface GirtPiece { readonly row: string; readonly fromIn: number; readonly toIn: number; readonly lengthIn: number; /** `inside`: a board between posts that goes with an outer one. */ readonly inside?: true }
+export interface GirtPiece {
+  readonly row: string
+  readonly fromIn: number
+  readonly toIn: number
+  readonly lengthIn: number
+  /** `inside`: a board between posts that goes with an outer one. */ readonly inside?: true
+}
 
 /** Longest 2x board on the yard's list, inches. */
 export const LONGEST_GIRT_IN = 240
@@ -18,30 +24,54 @@ const STUB_IN = 9
 export function girtPieces(b: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {
   const side: Side = wall.side
   const supports = wallPosts(posts, side).map((p) => alongWall(p, side))
-  const between = (row: { readonly id: string }, s: { readonly fromIn: number; readonly toIn: number }, inside: boolean): GirtPiece[] => {
+  const between = (
+    row: { readonly id: string },
+    s: { readonly fromIn: number; readonly toIn: number },
+    inside: boolean,
+  ): GirtPiece[] => {
     const held = supports.filter((p) => p.atIn + p.halfIn > s.fromIn - 1e-6 && p.atIn - p.halfIn < s.toIn + 1e-6)
-    const edges = [{ lo: s.fromIn, hi: s.fromIn }, ...held.map((p) => ({ lo: Math.max(s.fromIn, p.atIn - p.halfIn), hi: Math.min(s.toIn, p.atIn + p.halfIn) })), { lo: s.toIn, hi: s.toIn }]
-    return edges.slice(1).flatMap((e, i) => (e.lo - edges[i].hi > 1 ? [{ row: row.id, fromIn: edges[i].hi, toIn: e.lo, lengthIn: e.lo - edges[i].hi, ...(inside ? { inside: true as const } : {}) }] : []))
+    const edges = [
+      { lo: s.fromIn, hi: s.fromIn },
+      ...held.map((p) => ({ lo: Math.max(s.fromIn, p.atIn - p.halfIn), hi: Math.min(s.toIn, p.atIn + p.halfIn) })),
+      { lo: s.toIn, hi: s.toIn },
+    ]
+    return edges
+      .slice(1)
+      .flatMap((e, i) =>
+        e.lo - edges[i].hi > 1
+          ? [
+              {
+                row: row.id,
+                fromIn: edges[i].hi,
+                toIn: e.lo,
+                lengthIn: e.lo - edges[i].hi,
+                ...(inside ? { inside: true as const } : {}),
+              },
+            ]
+          : [],
+      )
   }
-  return wall.rows.flatMap((row, index) => row.segments.flatMap((s): GirtPiece[] => {
-    if (b.girts.style === 'between') return between(row, s, false)
-    const cuts = supports.map((p) => p.atIn).filter((x) => x > s.fromIn + STUB_IN && x < s.toIn - STUB_IN)
-    const bays = b.girts.run === 'two-bays' ? 2 : 1
-    const out: GirtPiece[] = b.girts.style === 'both' ? between(row, s, true) : []
-    let from = s.fromIn
-    let next = bays === 2 && index % 2 === 1 ? 1 : bays
-    let i = -1
-    while (from < s.toIn - 1e-6) {
-      // Furthest allowed splice: `next` bays on, or the last one that a 20 ft board still reaches.
-      let j = i + next
-      while (j > i + 1 && (cuts[j] ?? s.toIn) - from > LONGEST_GIRT_IN) j--
-      const to = cuts[j] ?? s.toIn
-      out.push({ row: row.id, fromIn: from, toIn: to, lengthIn: to - from })
-      from = to
-      i = j
-      next = bays
-      if (cuts[j] === undefined) break
-    }
-    return out
-  }))
+  return wall.rows.flatMap((row, index) =>
+    row.segments.flatMap((s): GirtPiece[] => {
+      if (b.girts.style === 'between') return between(row, s, false)
+      const cuts = supports.map((p) => p.atIn).filter((x) => x > s.fromIn + STUB_IN && x < s.toIn - STUB_IN)
+      const bays = b.girts.run === 'two-bays' ? 2 : 1
+      const out: GirtPiece[] = b.girts.style === 'both' ? between(row, s, true) : []
+      let from = s.fromIn
+      let next = bays === 2 && index % 2 === 1 ? 1 : bays
+      let i = -1
+      while (from < s.toIn - 1e-6) {
+        // Furthest allowed splice: `next` bays on, or the last one that a 20 ft board still reaches.
+        let j = i + next
+        while (j > i + 1 && (cuts[j] ?? s.toIn) - from > LONGEST_GIRT_IN) j--
+        const to = cuts[j] ?? s.toIn
+        out.push({ row: row.id, fromIn: from, toIn: to, lengthIn: to - from })
+        from = to
+        i = j
+        next = bays
+        if (cuts[j] === undefined) break
+      }
+      return out
+    }),
+  )
 }

@@ -15,7 +15,8 @@ export function stringRectangle(b: Building): { readonly lengthIn: number; reado
 }
 
 export interface Grid {
-  readonly lengthIn: number; readonly widthIn: number
+  readonly lengthIn: number
+  readonly widthIn: number
   /** Centre of the post line on each numbered line, inches from the west string. End posts stand flush with the string. */
   readonly centresIn: readonly number[]
   readonly baysIn: readonly number[]
@@ -26,11 +27,17 @@ export interface Grid {
 function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
   if (bays.mode === 'hand') {
     const sum = bays.spacingsIn.reduce((s, v) => s + v, 0)
-    return Math.abs(sum - runIn) > 1 / 32 ? fail('bays-do-not-close', ['building', 'bays', 'spacingsIn'], { sumIn: sum, totalIn: runIn }) : ok(bays.spacingsIn)
+    return Math.abs(sum - runIn) > 1 / 32
+      ? fail('bays-do-not-close', ['building', 'bays', 'spacingsIn'], { sumIn: sum, totalIn: runIn })
+      : ok(bays.spacingsIn)
   }
   const count = bays.mode === 'count' ? bays.count : equalSpaces(runIn, bays.maxIn).count
   const least = 24
-  if (runIn / count < least) return fail('too-many-bays', ['building', 'bays', bays.mode === 'count' ? 'count' : 'maxIn'], { count, most: Math.floor(runIn / least) })
+  if (runIn / count < least)
+    return fail('too-many-bays', ['building', 'bays', bays.mode === 'count' ? 'count' : 'maxIn'], {
+      count,
+      most: Math.floor(runIn / least),
+    })
   return ok(Array.from({ length: count }, () => runIn / count))
 }
 
@@ -50,7 +57,10 @@ export function layOutGrid(b: Building): Result<Grid> {
 }
 
 /** The largest whole-foot 3-4-5 triangle that fits the string rectangle, legs in inches along the length and the width. Null under 3 by 4 ft. */
-export function best345(lengthIn: number, widthIn: number): { readonly k: number; readonly alongIn: number; readonly acrossIn: number; readonly diagonalIn: number } | null {
+export function best345(
+  lengthIn: number,
+  widthIn: number,
+): { readonly k: number; readonly alongIn: number; readonly acrossIn: number; readonly diagonalIn: number } | null {
   const [l, w] = [lengthIn / 12 + 1e-9, widthIn / 12 + 1e-9]
   const longAlong = Math.floor(Math.min(l / 4, w / 3))
   const longAcross = Math.floor(Math.min(l / 3, w / 4))

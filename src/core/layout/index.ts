@@ -1,6 +1,15 @@
 export { best345, equalSpaces, layOutGrid, stringRectangle } from './grid'
 export type { Grid } from './grid'
-export { checkOpenings, cornersOf, cornerTakesIn, isEave, needsJambs, placeOpening, positionFor, wallLengthIn } from './openings'
+export {
+  checkOpenings,
+  cornersOf,
+  cornerTakesIn,
+  isEave,
+  needsJambs,
+  placeOpening,
+  positionFor,
+  wallLengthIn,
+} from './openings'
 export type { PlacedOpening } from './openings'
 export { JAMB_REACH_IN, LEAST_LEAN_TO_IN, leanToHeightIn, placePosts, rafterHeightIn } from './posts'
 export type { OmittedPost, Post, PostKind, PostLayout } from './posts'

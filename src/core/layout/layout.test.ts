@@ -1,25 +1,67 @@
 import fc from 'fast-check'
-import { best345, equalSpaces, fitSquare, girtPieces, girtRows, hookedMarks, layOutGrid, layOutStrings, moveLine, placeOpening, placePosts, snapTo, withLength } from '.'
+import {
+  best345,
+  equalSpaces,
+  fitSquare,
+  girtPieces,
+  girtRows,
+  hookedMarks,
+  layOutGrid,
+  layOutStrings,
+  moveLine,
+  placeOpening,
+  placePosts,
+  snapTo,
+  withLength,
+} from '.'
 import { SIDES, type Building } from '../model'
 import { barnJob, opening } from '../testing/barn'
 import { expectNear } from '../testing/near'
 
-const lay = (b: Building) => { const g = layOutGrid(b); if (!g.ok) throw new Error(g.issues[0].code); return { grid: g.value, ...placePosts(b, g.value), placed: b.openings.map((o) => placeOpening(o, g.value)) } }
+const lay = (b: Building) => {
+  const g = layOutGrid(b)
+  if (!g.ok) throw new Error(g.issues[0].code)
+  return { grid: g.value, ...placePosts(b, g.value), placed: b.openings.map((o) => placeOpening(o, g.value)) }
+}
 const barn = (change: Partial<Building> = {}) => barnJob(change).building
 
 describe('bays', () => {
-  test.each([[768, 96, 8, 96], [768, 110, 7, 768 / 7], [768, 95.9, 9, 768 / 9]])('%d in. at most %d: %d of %d', (l, m, n, s) => expect(equalSpaces(l, m)).toEqual({ count: n, spaceIn: s }))
-  test('between end post centres: (768 − 4.5)/8', () => expectNear(lay(barn({ bays: { mode: 'count', count: 8 }, baysFrom: 'centres' })).grid.baysIn[0], 95.4375, 1e-9))
-  test('to the outside of girt, strings stand 1½ in. inside', () => expect(lay(barn({ dimensionTo: 'girt' })).grid).toMatchObject({ lengthIn: 765, widthIn: 477 }))
-  test('bays by hand must close', () => { const r = layOutGrid(barn({ bays: { mode: 'hand', spacingsIn: [400, 300] } })); expect(r.ok ? '' : r.issues[0]).toMatchObject({ code: 'bays-do-not-close', facts: { sumIn: 700, totalIn: 768 } }) })
-  test('whatever the count, bays add up to the building', () => fc.assert(fc.property(fc.integer({ min: 1, max: 20 }), (count) => expectNear(lay(barn({ bays: { mode: 'count', count } })).grid.baysIn.reduce((a, c) => a + c, 0), 768, 1e-12))))
+  test.each([
+    [768, 96, 8, 96],
+    [768, 110, 7, 768 / 7],
+    [768, 95.9, 9, 768 / 9],
+  ])('%d in. at most %d: %d of %d', (l, m, n, s) => expect(equalSpaces(l, m)).toEqual({ count: n, spaceIn: s }))
+  test('between end post centres: (768 − 4.5)/8', () =>
+    expectNear(lay(barn({ bays: { mode: 'count', count: 8 }, baysFrom: 'centres' })).grid.baysIn[0], 95.4375, 1e-9))
+  test('to the outside of girt, strings stand 1½ in. inside', () =>
+    expect(lay(barn({ dimensionTo: 'girt' })).grid).toMatchObject({ lengthIn: 765, widthIn: 477 }))
+  test('bays by hand must close', () => {
+    const r = layOutGrid(barn({ bays: { mode: 'hand', spacingsIn: [400, 300] } }))
+    expect(r.ok ? '' : r.issues[0]).toMatchObject({ code: 'bays-do-not-close', facts: { sumIn: 700, totalIn: 768 } })
+  })
+  test('whatever the count, bays add up to the building', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 20 }), (count) =>
+        expectNear(
+          lay(barn({ bays: { mode: 'count', count } })).grid.baysIn.reduce((a, c) => a + c, 0),
+          768,
+          1e-12,
+        ),
+      ),
+    ))
   test('moving a line or the length keeps hand-set bays closed', () => {
     const { grid } = lay(barn())
     expect(moveLine(grid, 3, 7)).toMatchObject({ spacingsIn: [96, 103, 89, 96, 96, 96, 96, 96] })
     expect(layOutGrid(withLength({ ...barn(), bays: moveLine(grid, 3, 7) }, 800)).ok).toBe(true)
   })
-  test('the largest 3-4-5', () => { expect(best345(768, 480)).toEqual({ k: 13, alongIn: 624, acrossIn: 468, diagonalIn: 780 }); expect(best345(30, 30)).toBeNull() })
-  test('snapping takes a named place before a whole inch', () => { expect(snapTo(99.4, [{ atIn: 100.25, name: 'x' }], 1, 1)).toEqual({ atIn: 100.25, to: 'x' }); expect(snapTo(95.4, [{ atIn: 100.25, name: 'x' }], 1, 1)).toEqual({ atIn: 95, to: null }) })
+  test('the largest 3-4-5', () => {
+    expect(best345(768, 480)).toEqual({ k: 13, alongIn: 624, acrossIn: 468, diagonalIn: 780 })
+    expect(best345(30, 30)).toBeNull()
+  })
+  test('snapping takes a named place before a whole inch', () => {
+    expect(snapTo(99.4, [{ atIn: 100.25, name: 'x' }], 1, 1)).toEqual({ atIn: 100.25, to: 'x' })
+    expect(snapTo(95.4, [{ atIn: 100.25, name: 'x' }], 1, 1)).toEqual({ atIn: 95, to: null })
+  })
 })
 
 describe('posts and openings', () => {
@@ -27,28 +69,73 @@ describe('posts and openings', () => {
   test('a sliding door leaves out the post in its way and adds a jamb post at each edge', () => {
     const l = lay(barn({ openings: [slider] }))
     expect(l.omitted.map((p) => p.id)).toEqual(['A5'])
-    expect(l.posts.filter((p) => p.kind === 'jamb').map((p) => [p.id, p.atIn])).toEqual([['J1', 327.75], ['J2', 452.25]])
+    expect(l.posts.filter((p) => p.kind === 'jamb').map((p) => [p.id, p.atIn])).toEqual([
+      ['J1', 327.75],
+      ['J2', 452.25],
+    ])
   })
-  test.each<[string, string[], string[]]>([['an eave post', ['A4'], ['A4']], ['two', ['A4', 'H5'], ['A4']], ['a corner stays', ['A1'], []], ['a gable post stays', ['B1'], []], ['a name from other bays', ['A99', 'x'], []]])('bridged: %s', (_, bridged, gone) => {
+  test.each<[string, string[], string[]]>([
+    ['an eave post', ['A4'], ['A4']],
+    ['two', ['A4', 'H5'], ['A4']],
+    ['a corner stays', ['A1'], []],
+    ['a gable post stays', ['B1'], []],
+    ['a name from other bays', ['A99', 'x'], []],
+  ])('bridged: %s', (_, bridged, gone) => {
     const l = lay(barn({ bridged }))
     expect(l.omitted.map((p) => [p.id, p.openingId])).toEqual(gone.map((id) => [id, null]))
     expect(l.posts.some((p) => gone.includes(p.id))).toBe(false)
     expect(l.issues).toEqual([])
   })
   test('a gable door takes its nearest posts as jambs', () => {
-    const l = lay(barn({ gableMaxIn: 162, openings: [opening({ kind: 'overhead', side: 'east', corner: 'SE', positionIn: 168, widthIn: 144, heightIn: 120 })] }))
-    expect(l.posts.filter((p) => p.side === 'east').map((p) => [p.id, p.kind, p.atIn])).toEqual([['B9', 'jamb', 165.75], ['C9', 'jamb', 314.25]])
+    const l = lay(
+      barn({
+        gableMaxIn: 162,
+        openings: [
+          opening({ kind: 'overhead', side: 'east', corner: 'SE', positionIn: 168, widthIn: 144, heightIn: 120 }),
+        ],
+      }),
+    )
+    expect(l.posts.filter((p) => p.side === 'east').map((p) => [p.id, p.kind, p.atIn])).toEqual([
+      ['B9', 'jamb', 165.75],
+      ['C9', 'jamb', 314.25],
+    ])
   })
   test.each([
-    ['wider than its wall', { kind: 'slider' as const, side: 'west' as const, widthIn: 476 }, 'opening-wider-than-wall'], ['past the far corner', { positionIn: 740 }, 'opening-past-corner'], ['over the heel', { sillIn: 140 }, 'opening-over-heel'],
-    ['on a post', { positionIn: 80 }, 'post-in-opening'], ['from a corner of another wall', { corner: 'NE' as const }, 'corner-not-on-wall'], ['too near the corner', { positionIn: 1 }, 'opening-too-near-corner'], ['a door with a sill', { kind: 'walk' as const, sillIn: 10, positionIn: 120 }, 'sill-needs-window'],
-  ])('refused: %s', (_n, change, code) => expect(lay(barn({ openings: [opening({ positionIn: 120, ...change })] })).issues.map((i) => i.code)).toContain(code))
-  test('overlapping openings are refused where the second was typed', () => expect(lay(barn({ openings: [opening({ id: 'a', positionIn: 110 }), opening({ id: 'b', positionIn: 130 })] })).issues[0]).toMatchObject({ code: 'openings-overlap', path: ['building', 'openings', 1, 'positionIn'] }))
-  test('gable posts reach the rafter underside: heel + slope × distance', () => expectNear(lay(barn({ gableMaxIn: 192 })).posts.find((p) => p.id === 'B1')?.heightIn ?? 0, 168 + 160 / 3, 1e-9))
-  test('no wall space over the gable maximum is left, doors excepted', () => fc.assert(fc.property(fc.integer({ min: 60, max: 200 }), (gableMaxIn) => {
-    const row = [0, ...lay(barn({ gableMaxIn })).posts.filter((p) => p.side === 'west').map((p) => p.atIn), 480]
-    expect(Math.max(...row.slice(1).map((x, i) => x - row[i]))).toBeLessThanOrEqual(gableMaxIn + 1e-9)
-  })))
+    [
+      'wider than its wall',
+      { kind: 'slider' as const, side: 'west' as const, widthIn: 476 },
+      'opening-wider-than-wall',
+    ],
+    ['past the far corner', { positionIn: 740 }, 'opening-past-corner'],
+    ['over the heel', { sillIn: 140 }, 'opening-over-heel'],
+    ['on a post', { positionIn: 80 }, 'post-in-opening'],
+    ['from a corner of another wall', { corner: 'NE' as const }, 'corner-not-on-wall'],
+    ['too near the corner', { positionIn: 1 }, 'opening-too-near-corner'],
+    ['a door with a sill', { kind: 'walk' as const, sillIn: 10, positionIn: 120 }, 'sill-needs-window'],
+  ])('refused: %s', (_n, change, code) =>
+    expect(lay(barn({ openings: [opening({ positionIn: 120, ...change })] })).issues.map((i) => i.code)).toContain(
+      code,
+    ),
+  )
+  test('overlapping openings are refused where the second was typed', () =>
+    expect(
+      lay(barn({ openings: [opening({ id: 'a', positionIn: 110 }), opening({ id: 'b', positionIn: 130 })] })).issues[0],
+    ).toMatchObject({ code: 'openings-overlap', path: ['building', 'openings', 1, 'positionIn'] }))
+  test('gable posts reach the rafter underside: heel + slope × distance', () =>
+    expectNear(lay(barn({ gableMaxIn: 192 })).posts.find((p) => p.id === 'B1')?.heightIn ?? 0, 168 + 160 / 3, 1e-9))
+  test('no wall space over the gable maximum is left, doors excepted', () =>
+    fc.assert(
+      fc.property(fc.integer({ min: 60, max: 200 }), (gableMaxIn) => {
+        const row = [
+          0,
+          ...lay(barn({ gableMaxIn }))
+            .posts.filter((p) => p.side === 'west')
+            .map((p) => p.atIn),
+          480,
+        ]
+        expect(Math.max(...row.slice(1).map((x, i) => x - row[i]))).toBeLessThanOrEqual(gableMaxIn + 1e-9)
+      }),
+    ))
 })
 
 describe('strings and the square', () => {
@@ -56,8 +143,15 @@ describe('strings and the square', () => {
   const l = lay(b)
   const strings = layOutStrings(b, l.grid, l.posts, l.placed, l.rows)
   test('marks from either hook are the same places', () => {
-    const [low, high, post] = [hookedMarks(strings[0], 'low', null), hookedMarks(strings[0], 'high', null), hookedMarks(strings[0], 'low', 'A3')]
-    low.marks.forEach((m, i) => { expectNear(m.fromHookIn + high.marks[i].fromHookIn, 768, 1e-12); expectNear(m.fromHookIn - post.marks[i].fromHookIn, 192, 1e-12) })
+    const [low, high, post] = [
+      hookedMarks(strings[0], 'low', null),
+      hookedMarks(strings[0], 'high', null),
+      hookedMarks(strings[0], 'low', 'A3'),
+    ]
+    low.marks.forEach((m, i) => {
+      expectNear(m.fromHookIn + high.marks[i].fromHookIn, 768, 1e-12)
+      expectNear(m.fromHookIn - post.marks[i].fromHookIn, 192, 1e-12)
+    })
     expect(low.marks.find((m) => m.key === 'A1')?.shownIn).toBe(2.25)
   })
   // Hand example: AB 480, BC 768.125, CD 480.25, DA 768, AC 906.5, BD 905.
@@ -65,43 +159,116 @@ describe('strings and the square', () => {
   test('least squares of six measures', () => {
     const f = fitSquare(m, 480, 768, 'hold-south')
     if (!f.ok) throw new Error('no fit')
-    expectNear(f.value.corners.SE.x, 479.9917, 1e-6); expectNear(f.value.corners.NE.x, 481.432, 1e-6); expectNear(f.value.corners.NW.y, 767.9859, 1e-6)
-    expectNear(f.value.sigmaIn ?? 0, 0.03112, 1e-3); expectNear(f.value.residuals.risingIn ?? 0, -0.01557, 1e-3)
+    expectNear(f.value.corners.SE.x, 479.9917, 1e-6)
+    expectNear(f.value.corners.NE.x, 481.432, 1e-6)
+    expectNear(f.value.corners.NW.y, 767.9859, 1e-6)
+    expectNear(f.value.sigmaIn ?? 0, 0.03112, 1e-3)
+    expectNear(f.value.residuals.risingIn ?? 0, -0.01557, 1e-3)
     expectNear(f.value.moves.find((k) => k.corner === 'NE')?.dxIn ?? 0, -1.432, 1e-3)
   })
   test('least total move', () => {
     const f = fitSquare(m, 480, 768, 'least-move')
     if (!f.ok) throw new Error('no fit')
-    expectNear(f.value.moves[0].dxIn, 0.1948, 1e-3); expectNear(f.value.moves[2].dyIn, -0.3734, 1e-3); expectNear(f.value.largestMoveIn, 0.4917, 1e-3)
+    expectNear(f.value.moves[0].dxIn, 0.1948, 1e-3)
+    expectNear(f.value.moves[2].dyIn, -0.3734, 1e-3)
+    expectNear(f.value.largestMoveIn, 0.4917, 1e-3)
   })
-  test.each([[{ ...m, southIn: null, northIn: null }, 'too-few-measures'], [{ ...m, risingIn: 5 }, 'triangle-cannot-close']])('refused %#', (x, code) => { const f = fitSquare(x, 480, 768, 'hold-south'); expect(f.ok ? 'ok' : f.issues[0].code).toBe(code) })
-  test('the moves make the wanted rectangle, whatever was measured', () => fc.assert(fc.property(fc.tuple(...Array.from({ length: 5 }, () => fc.double({ min: -4, max: 4, noNaN: true }))), fc.constantFrom('hold-south' as const, 'least-move' as const), ([x1, x2, y2, x3, y3], mode) => {
-    const c = { SW: { x: 0, y: 0 }, SE: { x: 756 + x1, y: 0 }, NE: { x: 756 + x2, y: 432 + y2 }, NW: { x: x3, y: 432 + y3 } }
-    const d = (p: { x: number; y: number }, q: { x: number; y: number }) => Math.hypot(p.x - q.x, p.y - q.y)
-    const f = fitSquare({ southIn: d(c.SW, c.SE), eastIn: d(c.SE, c.NE), northIn: d(c.NE, c.NW), westIn: d(c.NW, c.SW), risingIn: d(c.SW, c.NE), fallingIn: d(c.SE, c.NW) }, 756, 432, mode)
-    if (!f.ok) throw new Error('no fit')
-    const t = Object.fromEntries(f.value.moves.map((k) => [k.corner, { x: c[k.corner].x + k.dxIn, y: c[k.corner].y + k.dyIn }])) as typeof c
-    for (const [p, q, want] of [['SW', 'SE', 756], ['SE', 'NE', 432], ['NE', 'NW', 756], ['NW', 'SW', 432], ['SW', 'NE', Math.hypot(756, 432)], ['SE', 'NW', Math.hypot(756, 432)]] as const) expectNear(d(t[p], t[q]), want, 1e-7)
-  }), { numRuns: 60 }))
+  test.each([
+    [{ ...m, southIn: null, northIn: null }, 'too-few-measures'],
+    [{ ...m, risingIn: 5 }, 'triangle-cannot-close'],
+  ])('refused %#', (x, code) => {
+    const f = fitSquare(x, 480, 768, 'hold-south')
+    expect(f.ok ? 'ok' : f.issues[0].code).toBe(code)
+  })
+  test('the moves make the wanted rectangle, whatever was measured', () =>
+    fc.assert(
+      fc.property(
+        fc.tuple(...Array.from({ length: 5 }, () => fc.double({ min: -4, max: 4, noNaN: true }))),
+        fc.constantFrom('hold-south' as const, 'least-move' as const),
+        ([x1, x2, y2, x3, y3], mode) => {
+          const c = {
+            SW: { x: 0, y: 0 },
+            SE: { x: 756 + x1, y: 0 },
+            NE: { x: 756 + x2, y: 432 + y2 },
+            NW: { x: x3, y: 432 + y3 },
+          }
+          const d = (p: { x: number; y: number }, q: { x: number; y: number }) => Math.hypot(p.x - q.x, p.y - q.y)
+          const f = fitSquare(
+            {
+              southIn: d(c.SW, c.SE),
+              eastIn: d(c.SE, c.NE),
+              northIn: d(c.NE, c.NW),
+              westIn: d(c.NW, c.SW),
+              risingIn: d(c.SW, c.NE),
+              fallingIn: d(c.SE, c.NW),
+            },
+            756,
+            432,
+            mode,
+          )
+          if (!f.ok) throw new Error('no fit')
+          const t = Object.fromEntries(
+            f.value.moves.map((k) => [k.corner, { x: c[k.corner].x + k.dxIn, y: c[k.corner].y + k.dyIn }]),
+          ) as typeof c
+          for (const [p, q, want] of [
+            ['SW', 'SE', 756],
+            ['SE', 'NE', 432],
+            ['NE', 'NW', 756],
+            ['NW', 'SW', 432],
+            ['SW', 'NE', Math.hypot(756, 432)],
+            ['SE', 'NW', Math.hypot(756, 432)],
+          ] as const)
+            expectNear(d(t[p], t[q]), want, 1e-7)
+        },
+      ),
+      { numRuns: 60 },
+    ))
 })
 
 describe('girt rows', () => {
-  test('rows land on sills and over heads, and never leave more than the widest space', () => fc.assert(fc.property(fc.integer({ min: 14, max: 40 }), fc.integer({ min: 24, max: 60 }), fc.integer({ min: 20, max: 60 }), (maxGapIn, sillIn, heightIn) => {
-    const b = barn({ girts: { ...barn().girts, maxGapIn }, openings: [opening({ positionIn: 120, sillIn, heightIn })] })
-    const l = lay(b)
-    for (const side of SIDES) {
-      const w = girtRows(b, l.grid, side, l.placed)
-      expect(w.widestIn).toBeLessThanOrEqual(maxGapIn + 1e-9)
-      expectNear(w.rows.reduce((t, r) => t + r.spaceBelowIn, 0), w.rows[w.rows.length - 1].topIn - b.skirt.topIn, 1e-9)
-      if (side === 'south') for (const [top, at] of [[sillIn, 'sill'], [sillIn + heightIn + 5.5, 'head']] as const) expect(w.rows.some((r) => Math.abs(r.topIn - top) < 1e-9) || w.blocks.some((k) => k.at === at)).toBe(true)
-    }
-  })))
+  test('rows land on sills and over heads, and never leave more than the widest space', () =>
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 14, max: 40 }),
+        fc.integer({ min: 24, max: 60 }),
+        fc.integer({ min: 20, max: 60 }),
+        (maxGapIn, sillIn, heightIn) => {
+          const b = barn({
+            girts: { ...barn().girts, maxGapIn },
+            openings: [opening({ positionIn: 120, sillIn, heightIn })],
+          })
+          const l = lay(b)
+          for (const side of SIDES) {
+            const w = girtRows(b, l.grid, side, l.placed)
+            expect(w.widestIn).toBeLessThanOrEqual(maxGapIn + 1e-9)
+            expectNear(
+              w.rows.reduce((t, r) => t + r.spaceBelowIn, 0),
+              w.rows[w.rows.length - 1].topIn - b.skirt.topIn,
+              1e-9,
+            )
+            if (side === 'south')
+              for (const [top, at] of [
+                [sillIn, 'sill'],
+                [sillIn + heightIn + 5.5, 'head'],
+              ] as const)
+                expect(w.rows.some((r) => Math.abs(r.topIn - top) < 1e-9) || w.blocks.some((k) => k.at === at)).toBe(
+                  true,
+                )
+          }
+        },
+      ),
+    ))
   test('boards of a row cover its segments without gap or overlap, none over 20 ft', () => {
     const b = barn({ openings: [opening({ kind: 'slider', positionIn: 360, widthIn: 120, heightIn: 108 })] })
     const l = lay(b)
     const w = girtRows(b, l.grid, 'south', l.placed)
     const pieces = girtPieces(b, w, l.posts)
-    for (const r of w.rows) expectNear(pieces.filter((p) => p.row === r.id).reduce((t, p) => t + p.lengthIn, 0), r.segments.reduce((t, s) => t + s.toIn - s.fromIn, 0), 1e-9)
+    for (const r of w.rows)
+      expectNear(
+        pieces.filter((p) => p.row === r.id).reduce((t, p) => t + p.lengthIn, 0),
+        r.segments.reduce((t, s) => t + s.toIn - s.fromIn, 0),
+        1e-9,
+      )
     expect(Math.max(...pieces.map((p) => p.lengthIn))).toBeLessThanOrEqual(240)
   })
 })

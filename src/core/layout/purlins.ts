@@ -6,7 +6,8 @@ export const PURLIN_EAVE_IN = 3
 export const PURLIN_RIDGE_IN = 6
 
 /** Length of one main slope with its overhang, inches. */
-export const slopeLengthIn = (b: Building, grid: Grid): number => (grid.widthIn / 2 + b.eaveOverhangIn) / Math.cos(Math.atan(b.pitchPer12 / 12))
+export const slopeLengthIn = (b: Building, grid: Grid): number =>
+  (grid.widthIn / 2 + b.eaveOverhangIn) / Math.cos(Math.atan(b.pitchPer12 / 12))
 
 /** Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the eave to 6 in. below the ridge. */
 export function purlinPlaces(b: Building, grid: Grid): number[] {

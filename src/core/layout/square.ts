@@ -6,7 +6,11 @@ import { roundIn } from '../units'
 
 export type CornerName = 'SW' | 'SE' | 'NE' | 'NW'
 export type Corners = Readonly<Record<CornerName, Point>>
-export interface CornerMove { readonly corner: CornerName; readonly dxIn: number; readonly dyIn: number }
+export interface CornerMove {
+  readonly corner: CornerName
+  readonly dxIn: number
+  readonly dyIn: number
+}
 export interface SquareFit {
   readonly corners: Corners
   /** Measured less computed, inches, for each entered measure. */
@@ -26,17 +30,40 @@ export interface SquareFit {
 }
 
 const PAIRS: Readonly<Record<keyof Measures, readonly [CornerName, CornerName]>> = {
-  southIn: ['SW', 'SE'], eastIn: ['SE', 'NE'], northIn: ['NE', 'NW'], westIn: ['NW', 'SW'], risingIn: ['SW', 'NE'], fallingIn: ['SE', 'NW'],
+  southIn: ['SW', 'SE'],
+  eastIn: ['SE', 'NE'],
+  northIn: ['NE', 'NW'],
+  westIn: ['NW', 'SW'],
+  risingIn: ['SW', 'NE'],
+  fallingIn: ['SE', 'NW'],
 }
 const NAMES: readonly CornerName[] = ['SW', 'SE', 'NE', 'NW']
-const cornersOf = (v: readonly number[]): Corners => ({ SW: { x: 0, y: 0 }, SE: { x: v[0], y: 0 }, NE: { x: v[1], y: v[2] }, NW: { x: v[3], y: v[4] } })
+const cornersOf = (v: readonly number[]): Corners => ({
+  SW: { x: 0, y: 0 },
+  SE: { x: v[0], y: 0 },
+  NE: { x: v[1], y: v[2] },
+  NW: { x: v[3], y: v[4] },
+})
 /** Unknown that a corner's coordinate belongs to; -1 for the fixed ones. */
-const UNKNOWN: Readonly<Record<CornerName, readonly [number, number]>> = { SW: [-1, -1], SE: [0, -1], NE: [1, 2], NW: [3, 4] }
+const UNKNOWN: Readonly<Record<CornerName, readonly [number, number]>> = {
+  SW: [-1, -1],
+  SE: [0, -1],
+  NE: [1, 2],
+  NW: [3, 4],
+}
 
 /** Rigid move of the wanted rectangle onto the measured corners that moves them least (both sets centred, one turn). */
 function leastTargets(c: Corners, lengthIn: number, widthIn: number): Corners {
-  const want: Corners = { SW: { x: 0, y: 0 }, SE: { x: lengthIn, y: 0 }, NE: { x: lengthIn, y: widthIn }, NW: { x: 0, y: widthIn } }
-  const mean = (s: Corners): Point => ({ x: NAMES.reduce((t, n) => t + s[n].x, 0) / 4, y: NAMES.reduce((t, n) => t + s[n].y, 0) / 4 })
+  const want: Corners = {
+    SW: { x: 0, y: 0 },
+    SE: { x: lengthIn, y: 0 },
+    NE: { x: lengthIn, y: widthIn },
+    NW: { x: 0, y: widthIn },
+  }
+  const mean = (s: Corners): Point => ({
+    x: NAMES.reduce((t, n) => t + s[n].x, 0) / 4,
+    y: NAMES.reduce((t, n) => t + s[n].y, 0) / 4,
+  })
   const [mp, mq] = [mean(c), mean(want)]
   let cross = 0
   let dot = 0
@@ -58,7 +85,12 @@ function leastTargets(c: Corners, lengthIn: number, widthIn: number): Corners {
  * corner and the south string's direction fixed), and the moves that make the wanted rectangle. Needs five measures at least.
  * Issues: too-few-measures, triangle-cannot-close (measures no quadrilateral can have).
  */
-export function fitSquare(m: Measures, lengthIn: number, widthIn: number, mode: 'hold-south' | 'least-move'): Result<SquareFit> {
+export function fitSquare(
+  m: Measures,
+  lengthIn: number,
+  widthIn: number,
+  mode: 'hold-south' | 'least-move',
+): Result<SquareFit> {
   const used = (Object.keys(PAIRS) as (keyof Measures)[]).filter((k) => m[k] !== null)
   if (used.length < 5) return fail('too-few-measures', ['strings', 'measures'], { have: used.length, need: 5 })
   let v = [lengthIn, lengthIn, widthIn, 0, widthIn]
@@ -70,7 +102,10 @@ export function fitSquare(m: Measures, lengthIn: number, widthIn: number, mode: 
       const [a, b] = PAIRS[key]
       const d = distance(c[a], c[b])
       const [ux, uy] = [(c[b].x - c[a].x) / d, (c[b].y - c[a].y) / d]
-      for (const [corner, s] of [[a, -1], [b, 1]] as const) {
+      for (const [corner, s] of [
+        [a, -1],
+        [b, 1],
+      ] as const) {
         const [ix, iy] = UNKNOWN[corner]
         if (ix >= 0) j.set(i, ix, j.get(i, ix) + s * ux)
         if (iy >= 0) j.set(i, iy, j.get(i, iy) + s * uy)
@@ -87,13 +122,21 @@ export function fitSquare(m: Measures, lengthIn: number, widthIn: number, mode: 
   const residuals: Partial<Record<keyof Measures, number>> = {}
   for (const key of used) residuals[key] = (m[key] as number) - distance(c[PAIRS[key][0]], c[PAIRS[key][1]])
   const worst = Math.max(...Object.values(residuals).map(Math.abs))
-  if (!settled || worst > 0.2 * Math.min(lengthIn, widthIn) || c.NE.y <= 0 || c.NW.y <= 0) return fail('triangle-cannot-close', ['strings', 'measures'])
+  if (!settled || worst > 0.2 * Math.min(lengthIn, widthIn) || c.NE.y <= 0 || c.NW.y <= 0)
+    return fail('triangle-cannot-close', ['strings', 'measures'])
 
-  const target: Corners = mode === 'hold-south'
-    ? { SW: { x: 0, y: 0 }, SE: { x: lengthIn, y: 0 }, NE: { x: lengthIn, y: widthIn }, NW: { x: 0, y: widthIn } }
-    : leastTargets(c, lengthIn, widthIn)
-  const moves = NAMES.map((corner) => ({ corner, dxIn: target[corner].x - c[corner].x, dyIn: target[corner].y - c[corner].y }))
-  const moved = Object.fromEntries(moves.map((k) => [k.corner, { x: c[k.corner].x + roundIn(k.dxIn), y: c[k.corner].y + roundIn(k.dyIn) }])) as unknown as Corners
+  const target: Corners =
+    mode === 'hold-south'
+      ? { SW: { x: 0, y: 0 }, SE: { x: lengthIn, y: 0 }, NE: { x: lengthIn, y: widthIn }, NW: { x: 0, y: widthIn } }
+      : leastTargets(c, lengthIn, widthIn)
+  const moves = NAMES.map((corner) => ({
+    corner,
+    dxIn: target[corner].x - c[corner].x,
+    dyIn: target[corner].y - c[corner].y,
+  }))
+  const moved = Object.fromEntries(
+    moves.map((k) => [k.corner, { x: c[k.corner].x + roundIn(k.dxIn), y: c[k.corner].y + roundIn(k.dyIn) }]),
+  ) as unknown as Corners
   const rising = distance(c.SW, c.NE)
   const falling = distance(c.SE, c.NW)
   // Sliding the north string by s shortens the longer diagonal; the exact value makes both equal.
@@ -101,10 +144,15 @@ export function fitSquare(m: Measures, lengthIn: number, widthIn: number, mode: 
   const slid = { NE: { x: c.NE.x + slide, y: c.NE.y }, NW: { x: c.NW.x + slide, y: c.NW.y } }
   const squares = Object.values(residuals).reduce((s, x) => s + x * x, 0)
   return ok({
-    corners: c, residuals, sigmaIn: used.length === 6 ? Math.sqrt(squares) : null, misclosureIn: rising - falling, moves,
+    corners: c,
+    residuals,
+    sigmaIn: used.length === 6 ? Math.sqrt(squares) : null,
+    misclosureIn: rising - falling,
+    moves,
     largestMoveIn: Math.max(...moves.map((k) => Math.hypot(k.dxIn, k.dyIn))),
     after: { risingIn: distance(moved.SW, moved.NE), fallingIn: distance(moved.SE, moved.NW) },
-    wantedDiagonalIn: Math.hypot(lengthIn, widthIn), northSlideIn: slide,
+    wantedDiagonalIn: Math.hypot(lengthIn, widthIn),
+    northSlideIn: slide,
     afterSlide: { risingIn: distance(c.SW, slid.NE), fallingIn: distance(c.SE, slid.NW) },
   })
 }

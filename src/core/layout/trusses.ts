@@ -4,19 +4,47 @@ import type { Post, PostLayout } from './posts'
 import { wallPosts } from './walls'
 
 /** One truss: its number from the west, its place along the building and the length of roof it carries, inches. */
-export interface Truss { readonly n: number; readonly xIn: number; readonly tributaryIn: number; readonly end: boolean }
+export interface Truss {
+  readonly n: number
+  readonly xIn: number
+  readonly tributaryIn: number
+  readonly end: boolean
+}
 /** A truss on a post or on the beam between two posts, as one eave row carries it. */
-export interface TrussRest { readonly truss: Truss; readonly post: Post | null; readonly between: readonly [Post, Post] | null; readonly share: readonly [number, number] }
+export interface TrussRest {
+  readonly truss: Truss
+  readonly post: Post | null
+  readonly between: readonly [Post, Post] | null
+  readonly share: readonly [number, number]
+}
 /** A beam between two posts of an eave row that carries trusses: a carrier, or a header where a post is left out. */
-export interface EaveBeam { readonly id: string; readonly side: 'south' | 'north'; readonly kind: 'carrier' | 'header'; readonly from: Post; readonly to: Post; readonly spanIn: number; readonly trusses: readonly { readonly truss: Truss; readonly atIn: number }[] }
-export interface TrussPlan { readonly trusses: readonly Truss[]; readonly rests: Readonly<Record<'south' | 'north', readonly TrussRest[]>>; readonly beams: readonly EaveBeam[]; readonly spaceIn: number }
+export interface EaveBeam {
+  readonly id: string
+  readonly side: 'south' | 'north'
+  readonly kind: 'carrier' | 'header'
+  readonly from: Post
+  readonly to: Post
+  readonly spanIn: number
+  readonly trusses: readonly { readonly truss: Truss; readonly atIn: number }[]
+}
+export interface TrussPlan {
+  readonly trusses: readonly Truss[]
+  readonly rests: Readonly<Record<'south' | 'north', readonly TrussRest[]>>
+  readonly beams: readonly EaveBeam[]
+  readonly spaceIn: number
+}
 
 /** Places of the trusses: one at each numbered line, or at a spacing of their own on carriers, with one at each end wall. */
 function places(b: Building, grid: Grid): number[] {
   const ends = [grid.centresIn[0], grid.centresIn[grid.centresIn.length - 1]]
   if (b.roof.truss.set === 'posts') return [...grid.centresIn]
   const out = [ends[0]]
-  for (let x = Math.max(b.roof.truss.firstIn, ends[0]) + b.roof.truss.spaceIn; x < ends[1] - 6; x += b.roof.truss.spaceIn) out.push(x)
+  for (
+    let x = Math.max(b.roof.truss.firstIn, ends[0]) + b.roof.truss.spaceIn;
+    x < ends[1] - 6;
+    x += b.roof.truss.spaceIn
+  )
+    out.push(x)
   return [...out, ends[1]]
 }
 
@@ -25,8 +53,14 @@ export function trussPlan(b: Building, grid: Grid, layout: PostLayout): TrussPla
   const xs = places(b, grid)
   // End trusses stand inside the end strings by half a post: the roof they carry still reaches the string.
   const edges = xs.map((x, i) => (i === 0 ? 0 : i === xs.length - 1 ? grid.lengthIn : x))
-  const half = (i: number, j: number) => (j < 0 || j >= xs.length ? b.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2)
-  const trusses = xs.map((xIn, i): Truss => ({ n: i + 1, xIn, tributaryIn: half(i, i - 1) + half(i, i + 1), end: i === 0 || i === xs.length - 1 }))
+  const half = (i: number, j: number) =>
+    j < 0 || j >= xs.length ? b.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
+  const trusses = xs.map((xIn, i): Truss => ({
+    n: i + 1,
+    xIn,
+    tributaryIn: half(i, i - 1) + half(i, i + 1),
+    end: i === 0 || i === xs.length - 1,
+  }))
   const beams: EaveBeam[] = []
   const row = (side: 'south' | 'north'): TrussRest[] => {
     const posts = wallPosts(layout.posts, side)
@@ -36,7 +70,8 @@ export function trussPlan(b: Building, grid: Grid, layout: PostLayout): TrussPla
       if (own) return { truss, post: own, between: null, share: [1, 0] }
       const after = posts.findIndex((p) => p.x > truss.xIn)
       const [a, c] = [posts[Math.max(0, after - 1)], posts[after]]
-      if (!c || after === 0) return { truss, post: posts[after === 0 ? 0 : posts.length - 1], between: null, share: [1, 0] }
+      if (!c || after === 0)
+        return { truss, post: posts[after === 0 ? 0 : posts.length - 1], between: null, share: [1, 0] }
       const t = (truss.xIn - a.x) / (c.x - a.x) // a beam on two posts: lever rule
       const key = `${a.id}|${c.id}`
       loads.set(key, [...(loads.get(key) ?? []), { truss, atIn: truss.xIn - a.x }])
@@ -46,10 +81,24 @@ export function trussPlan(b: Building, grid: Grid, layout: PostLayout): TrussPla
       const from = posts[i]
       const carried = loads.get(`${from.id}|${to.id}`) ?? []
       const left = layout.omitted.some((o) => o.side === side && o.x > from.x && o.x < to.x)
-      if (carried.length || (b.roof.truss.set === 'carriers' && to.x - from.x > 12)) beams.push({ id: `${from.id}-${to.id}`, side, kind: left ? 'header' : 'carrier', from, to, spanIn: to.x - from.x, trusses: carried })
+      if (carried.length || (b.roof.truss.set === 'carriers' && to.x - from.x > 12))
+        beams.push({
+          id: `${from.id}-${to.id}`,
+          side,
+          kind: left ? 'header' : 'carrier',
+          from,
+          to,
+          spanIn: to.x - from.x,
+          trusses: carried,
+        })
     })
     return rests
   }
   const rests = { south: row('south'), north: row('north') }
-  return { trusses, rests, beams, spaceIn: b.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : b.roof.truss.spaceIn }
+  return {
+    trusses,
+    rests,
+    beams,
+    spaceIn: b.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : b.roof.truss.spaceIn,
+  }
 }

@@ -1,7 +1,12 @@
 import type { Building, Site } from '../model'
 import { line, sig, type TraceLine } from '../result'
 
-export interface DeadLoad { readonly maxPsf: number; readonly minPsf: number; readonly slopePsf: number; readonly trace: readonly TraceLine[] }
+export interface DeadLoad {
+  readonly maxPsf: number
+  readonly minPsf: number
+  readonly slopePsf: number
+  readonly trace: readonly TraceLine[]
+}
 
 /** Default weight of wood trusses by spacing, psf of plan (register C09). */
 export const trussDefaultPsf = (spaceIn: number): number => (spaceIn <= 30 ? 3 : spaceIn <= 60 ? 2 : 1.5)
@@ -16,17 +21,39 @@ export function deadLoad(site: Site, b: Building, purlinPlf: number, trussSpaceI
   if (site.dead.by === 'total') {
     const psf = site.dead.psf
     // What a purlin carries is not known apart: the whole, which is safe.
-    return { maxPsf: psf, minPsf: Math.min(site.deadMinPsf, psf), slopePsf: psf * cos, trace: [line('Roof dead load, typed', 'D', String(psf), psf, 'psf', 'ASCE 7-16 3.1', 'C09')] }
+    return {
+      maxPsf: psf,
+      minPsf: Math.min(site.deadMinPsf, psf),
+      slopePsf: psf * cos,
+      trace: [line('Roof dead load, typed', 'D', String(psf), psf, 'psf', 'ASCE 7-16 3.1', 'C09')],
+    }
   }
   const d = site.dead
   const truss = d.trussPsf ?? trussDefaultPsf(trussSpaceIn)
   const slope = d.skinPsf + purlinPsf
   const maxPsf = slope / cos + truss + d.ceilingPsf + d.otherPsf
   return {
-    maxPsf, minPsf: Math.min(site.deadMinPsf, slope / cos + truss), slopePsf: slope,
+    maxPsf,
+    minPsf: Math.min(site.deadMinPsf, slope / cos + truss),
+    slopePsf: slope,
     trace: [
-      line('Purlins', 'weight/spacing', `${sig(purlinPlf)} × 12/${sig(b.roof.purlins.spaceIn)}`, purlinPsf, 'psf of slope', 'NDS Supp. 3.1.3'),
-      line('Roof dead load by parts', '(skin + purlins)/cosθ + trusses + ceiling + other', `(${sig(d.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(d.ceilingPsf)} + ${sig(d.otherPsf)}`, maxPsf, 'psf', 'ASCE 7-16 3.1', 'C09'),
+      line(
+        'Purlins',
+        'weight/spacing',
+        `${sig(purlinPlf)} × 12/${sig(b.roof.purlins.spaceIn)}`,
+        purlinPsf,
+        'psf of slope',
+        'NDS Supp. 3.1.3',
+      ),
+      line(
+        'Roof dead load by parts',
+        '(skin + purlins)/cosθ + trusses + ceiling + other',
+        `(${sig(d.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(d.ceilingPsf)} + ${sig(d.otherPsf)}`,
+        maxPsf,
+        'psf',
+        'ASCE 7-16 3.1',
+        'C09',
+      ),
     ],
   }
 }

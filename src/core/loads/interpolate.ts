@@ -8,5 +8,15 @@ export function interpolate(x: number, xs: readonly number[], ys: readonly numbe
 }
 
 /** Bilinear interpolation: rows by `y`, columns by `x`. */
-export const interpolate2 = (x: number, y: number, xs: readonly number[], ys: readonly number[], rows: readonly (readonly number[])[]): number =>
-  interpolate(y, ys, rows.map((row) => interpolate(x, xs, row)))
+export const interpolate2 = (
+  x: number,
+  y: number,
+  xs: readonly number[],
+  ys: readonly number[],
+  rows: readonly (readonly number[])[],
+): number =>
+  interpolate(
+    y,
+    ys,
+    rows.map((row) => interpolate(x, xs, row)),
+  )

@@ -1,38 +1,107 @@
 import fc from 'fast-check'
-import { claddingPressurePsf, completeSite, driftHeightFt, edgeZoneFt, eaveSnowPlf, effectiveAreaFt2, kz, lowRoofReactionsPlf, roofAlongPsf, roofLivePsf, slopeFactor, snowLoads, wallGcp, wallPressures, windPressures } from '.'
+import {
+  claddingPressurePsf,
+  completeSite,
+  driftHeightFt,
+  edgeZoneFt,
+  eaveSnowPlf,
+  effectiveAreaFt2,
+  kz,
+  lowRoofReactionsPlf,
+  roofAlongPsf,
+  roofLivePsf,
+  slopeFactor,
+  snowLoads,
+  wallGcp,
+  wallPressures,
+  windPressures,
+} from '.'
 import { barnShape, barnSite } from '../testing/barn'
 import { expectNear } from '../testing/near'
 
 describe('snow, ASCE 7-16 ch. 7, reference barn', () => {
   const s = snowLoads(barnSite, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
-  test.each([['pf, 7.3', s.pfPsf, 25.2], ['Cs, Fig. 7.4-1', s.cs, 0.9375], ['ps, 7.4', s.psPsf, 23.63], ['γ, Eq. 7.7-1', s.gammaPcf, 17.9], ['windward, 7.6.1', s.unbalanced?.windwardPsf ?? 0, 7.088],
-    ['surcharge, 7.6.1', s.unbalanced?.surchargePsf ?? 0, 14.83], ['surcharge width', s.unbalanced?.surchargeFt ?? 0, 6.63], ['hd(20)', driftHeightFt(20, 30), 1.435], ['hd(40)', driftHeightFt(40, 30), 2.198]])('%s', (_n, got, want) => expectNear(got, want))
-  test('minimum snow of a 2:12 lean-to, 7.3.4', () => expectNear(snowLoads(barnSite, { pitchPer12: 2, halfWidthFt: 12, slippery: false }).pmPsf, 20))
-  test.each([[5, 1, true, 1], [45, 1, false, 0.625], [18.43, 1.2, true, 0.9376], [44, 1.2, false, 1], [70, 1.2, true, 0]])('Cs at %d°, Ct %d, slippery %s', (t, ct, sl, want) => expectNear(slopeFactor(t, ct, sl), want))
+  test.each([
+    ['pf, 7.3', s.pfPsf, 25.2],
+    ['Cs, Fig. 7.4-1', s.cs, 0.9375],
+    ['ps, 7.4', s.psPsf, 23.63],
+    ['γ, Eq. 7.7-1', s.gammaPcf, 17.9],
+    ['windward, 7.6.1', s.unbalanced?.windwardPsf ?? 0, 7.088],
+    ['surcharge, 7.6.1', s.unbalanced?.surchargePsf ?? 0, 14.83],
+    ['surcharge width', s.unbalanced?.surchargeFt ?? 0, 6.63],
+    ['hd(20)', driftHeightFt(20, 30), 1.435],
+    ['hd(40)', driftHeightFt(40, 30), 2.198],
+  ])('%s', (_n, got, want) => expectNear(got, want))
+  test('minimum snow of a 2:12 lean-to, 7.3.4', () =>
+    expectNear(snowLoads(barnSite, { pitchPer12: 2, halfWidthFt: 12, slippery: false }).pmPsf, 20))
+  test.each([
+    [5, 1, true, 1],
+    [45, 1, false, 0.625],
+    [18.43, 1.2, true, 0.9376],
+    [44, 1.2, false, 1],
+    [70, 1.2, true, 0],
+  ])('Cs at %d°, Ct %d, slippery %s', (t, ct, sl, want) => expectNear(slopeFactor(t, ct, sl), want))
   test('balanced snow governs the eave of the barn: 23.63 × 21', () => expectNear(eaveSnowPlf(s, 40, 1), 23.63 * 21))
   test('a drift is split between wall and outer line without loss, also when the roof cuts it off', () => {
-    fc.assert(fc.property(fc.double({ min: 4, max: 30, noNaN: true }), fc.double({ min: 1, max: 40, noNaN: true }), fc.double({ min: 0, max: 90, noNaN: true }), (depth, w, peak) => {
-      const { wallPlf, outerPlf } = lowRoofReactionsPlf({ uniformPsf: 20, peakPsf: peak, peakWidthFt: w, governs: 'drift', trace: [] }, depth, 0)
-      const cut = Math.max(0, w - depth)
-      expectNear(wallPlf + outerPlf, 20 * depth + (peak * w) / 2 - (peak * cut * cut) / w / 2, 1e-9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 4, max: 30, noNaN: true }),
+        fc.double({ min: 1, max: 40, noNaN: true }),
+        fc.double({ min: 0, max: 90, noNaN: true }),
+        (depth, w, peak) => {
+          const { wallPlf, outerPlf } = lowRoofReactionsPlf(
+            { uniformPsf: 20, peakPsf: peak, peakWidthFt: w, governs: 'drift', trace: [] },
+            depth,
+            0,
+          )
+          const cut = Math.max(0, w - depth)
+          expectNear(wallPlf + outerPlf, 20 * depth + (peak * w) / 2 - (peak * cut * cut) / w / 2, 1e-9)
+        },
+      ),
+    )
   })
 })
 
-test.each([[320, 4, 17.6], [168, 4, 20], [700, 4, 12], [100, 12, 12], [100, 8, 16]])('roof live on %d ft² at %d:12, ASCE 7-16 4.8.2', (a, p, want) => expectNear(roofLivePsf(a, p), want))
+test.each([
+  [320, 4, 17.6],
+  [168, 4, 20],
+  [700, 4, 12],
+  [100, 12, 12],
+  [100, 8, 16],
+])('roof live on %d ft² at %d:12, ASCE 7-16 4.8.2', (a, p, want) => expectNear(roofLivePsf(a, p), want))
 
 describe('wind, ASCE 7-16 ch. 26 and 27, reference barn', () => {
   const w = windPressures(barnSite, barnShape)
-  test.each([['h, 26.2', w.meanHeightFt, 17.33], ['Kz, Table 26.10-1', w.kz, 0.8751], ['qh, 26.10-1', w.qhPsf, 25.18], ['windward wall', w.windwardPsf, 17.13], ['leeward wall', w.leewardPsf, -10.7],
-    ['internal', w.internalPsf, 4.533], ['roof windward B', w.roofWindwardBPsf + w.internalPsf, 4.433], ['roof windward A', w.roofWindwardAPsf - w.internalPsf, -14.36], ['roof leeward', w.roofLeewardPsf, -12.17],
-    ['along the ridge, first h', roofAlongPsf(w, 0) - w.internalPsf, -23.8], ['along the ridge, h to 2h', roofAlongPsf(w, 20) - w.internalPsf, -15.24], ['leeward along the ridge', w.leewardAlongPsf / (w.qhPsf * 0.85), -0.38]])('%s', (_n, got, want) => expectNear(got, want, 6e-4))
-  test.each([['B', 15, 0.5747], ['B', 30, 0.7006], ['C', 15, 0.8489], ['C', 40, 1.044], ['D', 15, 1.03], ['D', 25, 1.126]] as const)('Kz exposure %s at %d ft', (e, z, want) => expectNear(kz(z, e), want, 6e-4))
+  test.each([
+    ['h, 26.2', w.meanHeightFt, 17.33],
+    ['Kz, Table 26.10-1', w.kz, 0.8751],
+    ['qh, 26.10-1', w.qhPsf, 25.18],
+    ['windward wall', w.windwardPsf, 17.13],
+    ['leeward wall', w.leewardPsf, -10.7],
+    ['internal', w.internalPsf, 4.533],
+    ['roof windward B', w.roofWindwardBPsf + w.internalPsf, 4.433],
+    ['roof windward A', w.roofWindwardAPsf - w.internalPsf, -14.36],
+    ['roof leeward', w.roofLeewardPsf, -12.17],
+    ['along the ridge, first h', roofAlongPsf(w, 0) - w.internalPsf, -23.8],
+    ['along the ridge, h to 2h', roofAlongPsf(w, 20) - w.internalPsf, -15.24],
+    ['leeward along the ridge', w.leewardAlongPsf / (w.qhPsf * 0.85), -0.38],
+  ])('%s', (_n, got, want) => expectNear(got, want, 6e-4))
+  test.each([
+    ['B', 15, 0.5747],
+    ['B', 30, 0.7006],
+    ['C', 15, 0.8489],
+    ['C', 40, 1.044],
+    ['D', 15, 1.03],
+    ['D', 25, 1.126],
+  ] as const)('Kz exposure %s at %d ft', (e, z, want) => expectNear(kz(z, e), want, 6e-4))
   test('more wind never lowers a pressure', () => {
-    fc.assert(fc.property(fc.integer({ min: 80, max: 199 }), (v) => {
-      const [a, b] = [v, v + 1].map((windMph) => windPressures({ ...barnSite, windMph }, barnShape))
-      expect(b.windwardPsf).toBeGreaterThan(a.windwardPsf)
-      expect(-roofAlongPsf(b, 0)).toBeGreaterThan(-roofAlongPsf(a, 0))
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 80, max: 199 }), (v) => {
+        const [a, b] = [v, v + 1].map((windMph) => windPressures({ ...barnSite, windMph }, barnShape))
+        expect(b.windwardPsf).toBeGreaterThan(a.windwardPsf)
+        expect(-roofAlongPsf(b, 0)).toBeGreaterThan(-roofAlongPsf(a, 0))
+      }),
+    )
   })
 })
 
@@ -40,13 +109,31 @@ describe('cladding wind, ASCE 7-16 ch. 30', () => {
   const q = claddingPressurePsf({ heightFt: 17.3333, exposure: 'C', elevationFt: 0, windMph: 115 })
   const area = effectiveAreaFt2(8, 2)
   test('edge zone a, Fig. 30.3-1', () => expectNear(edgeZoneFt(40, 17.33), 4))
-  test('girt of 8 ft span at 2 ft: area and coefficients', () => { expectNear(area, 21.33); expectNear(wallGcp(area, 4, false).inward, 0.9419); expectNear(wallGcp(area, 4, false).outward, -1.042); expectNear(wallGcp(area, 5, false).outward, -1.284) })
-  test('pressures both ways', () => { expectNear(wallPressures(q, area, 4, false).inwardPsf, 28.25); expectNear(wallPressures(q, area, 4, false).outwardPsf, -30.77); expectNear(wallPressures(q, area, 5, false).outwardPsf, -36.86) })
-  test('never under 16 psf, 30.2.2', () => expect(wallPressures(5, 500, 4, true)).toMatchObject({ inwardPsf: 16, outwardPsf: -16 }))
-  test('exposure B takes Kz of 0.70 at least', () => expectNear(claddingPressurePsf({ heightFt: 15, exposure: 'B', elevationFt: 0, windMph: 100 }) / (0.00256 * 0.85 * 10000), 0.7))
+  test('girt of 8 ft span at 2 ft: area and coefficients', () => {
+    expectNear(area, 21.33)
+    expectNear(wallGcp(area, 4, false).inward, 0.9419)
+    expectNear(wallGcp(area, 4, false).outward, -1.042)
+    expectNear(wallGcp(area, 5, false).outward, -1.284)
+  })
+  test('pressures both ways', () => {
+    expectNear(wallPressures(q, area, 4, false).inwardPsf, 28.25)
+    expectNear(wallPressures(q, area, 4, false).outwardPsf, -30.77)
+    expectNear(wallPressures(q, area, 5, false).outwardPsf, -36.86)
+  })
+  test('never under 16 psf, 30.2.2', () =>
+    expect(wallPressures(5, 500, 4, true)).toMatchObject({ inwardPsf: 16, outwardPsf: -16 }))
+  test('exposure B takes Kz of 0.70 at least', () =>
+    expectNear(
+      claddingPressurePsf({ heightFt: 15, exposure: 'B', elevationFt: 0, windMph: 100 }) / (0.00256 * 0.85 * 10000),
+      0.7,
+    ))
 })
 
 test('a missing hazard is named, never assumed', () => {
   const r = completeSite({ ...barnSite, groundSnowPsf: null, soil: 'own' })
-  expect(r.ok ? [] : r.issues.map((i) => i.path.join('.'))).toEqual(['site.groundSnowPsf', 'site.ownBearingPsf', 'site.ownLateralPsfPerFt'])
+  expect(r.ok ? [] : r.issues.map((i) => i.path.join('.'))).toEqual([
+    'site.groundSnowPsf',
+    'site.ownBearingPsf',
+    'site.ownLateralPsfPerFt',
+  ])
 })

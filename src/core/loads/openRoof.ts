@@ -3,7 +3,13 @@ import { line, sig, type TraceLine } from '../result'
 import { editionData, type OpenRow } from './editions'
 
 /** Largest net pressures on an open roof, psf at strength level: down positive, up negative, normal to the roof. */
-export interface OpenRoofPressures { readonly downPsf: number; readonly upPsf: number; readonly cnDown: number; readonly cnUp: number; readonly trace: readonly TraceLine[] }
+export interface OpenRoofPressures {
+  readonly downPsf: number
+  readonly upPsf: number
+  readonly cnDown: number
+  readonly cnUp: number
+  readonly trace: readonly TraceLine[]
+}
 
 /** Worst coefficients of the figure's rows on both sides of the slope: both cases, both flow states, both directions (register C14). */
 function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: number; readonly up: number } {
@@ -17,17 +23,41 @@ function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: num
  * Net wind on an open pitched or monoslope roof, p = qh·G·CN, ASCE 7-16 Figs. 27.3-4, 27.3-5 and 27.3-7: the envelope of both flow
  * states, both load cases and every direction. Valid to 45 degrees and 0.25 ≤ h/L ≤ 1.
  */
-export function openRoofPressures(edition: Edition, shape: 'pitched' | 'mono', thetaDeg: number, qhPsf: number): OpenRoofPressures {
+export function openRoofPressures(
+  edition: Edition,
+  shape: 'pitched' | 'mono',
+  thetaDeg: number,
+  qhPsf: number,
+): OpenRoofPressures {
   const data = editionData(edition)
   const c = worst(shape === 'pitched' ? data.openPitched : data.openMono, thetaDeg)
   const up = Math.min(c.up, data.openAlong.within[0])
   const down = Math.max(c.down, data.openAlong.within[1])
   const gq = qhPsf * data.gust
   return {
-    downPsf: gq * down, upPsf: gq * up, cnDown: down, cnUp: up,
+    downPsf: gq * down,
+    upPsf: gq * up,
+    cnDown: down,
+    cnUp: up,
     trace: [
-      line('Wind up on the open roof', 'qh·G·CN', `${sig(qhPsf)} × ${data.gust} × ${up}`, gq * up, 'psf', 'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7', 'C14'),
-      line('Wind down on the open roof', 'qh·G·CN', `${sig(qhPsf)} × ${data.gust} × ${down}`, gq * down, 'psf', 'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7', 'C14'),
+      line(
+        'Wind up on the open roof',
+        'qh·G·CN',
+        `${sig(qhPsf)} × ${data.gust} × ${up}`,
+        gq * up,
+        'psf',
+        'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7',
+        'C14',
+      ),
+      line(
+        'Wind down on the open roof',
+        'qh·G·CN',
+        `${sig(qhPsf)} × ${data.gust} × ${down}`,
+        gq * down,
+        'psf',
+        'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7',
+        'C14',
+      ),
     ],
   }
 }

@@ -1,7 +1,13 @@
 import type { Edition } from '../model'
 import { editionData, type RoofZone } from './editions'
 
-export interface RoofCladding { readonly zonePsf: Readonly<Record<RoofZone, number>>; readonly inwardPsf: number; readonly verify: string | null; readonly coefficients: Readonly<Record<RoofZone, number>>; readonly inwardCoefficient: number }
+export interface RoofCladding {
+  readonly zonePsf: Readonly<Record<RoofZone, number>>
+  readonly inwardPsf: number
+  readonly verify: string | null
+  readonly coefficients: Readonly<Record<RoofZone, number>>
+  readonly inwardCoefficient: number
+}
 export const ROOF_ZONES: readonly RoofZone[] = ['1', '2e', '2n', '2r', '3e', '3r']
 
 /**
@@ -12,6 +18,14 @@ export function roofCladding(edition: Edition, thetaDeg: number, qhPsf: number, 
   const data = editionData(edition)
   const row = data.gableRoof.find((r) => thetaDeg <= r.upToDeg + 1e-9)
   if (!row) return null
-  const zonePsf = Object.fromEntries(ROOF_ZONES.map((z) => [z, Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[z] - gcpi))])) as Record<RoofZone, number>
-  return { zonePsf, inwardPsf: Math.max(data.minimum.claddingPsf, qhPsf * (row.inward + gcpi)), verify: row.verify, coefficients: row.zones, inwardCoefficient: row.inward }
+  const zonePsf = Object.fromEntries(
+    ROOF_ZONES.map((z) => [z, Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[z] - gcpi))]),
+  ) as Record<RoofZone, number>
+  return {
+    zonePsf,
+    inwardPsf: Math.max(data.minimum.claddingPsf, qhPsf * (row.inward + gcpi)),
+    verify: row.verify,
+    coefficients: row.zones,
+    inwardCoefficient: row.inward,
+  }
 }

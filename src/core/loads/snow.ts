@@ -3,9 +3,18 @@ import { editionData } from './editions'
 import type { CompleteSite } from './siteLoads'
 
 export interface SnowLoads {
-  readonly pfPsf: number; readonly psPsf: number; readonly pmPsf: number; readonly cs: number; readonly gammaPcf: number
+  readonly pfPsf: number
+  readonly psPsf: number
+  readonly pmPsf: number
+  readonly cs: number
+  readonly gammaPcf: number
   /** Uniform load on the windward half, psf, in the unbalanced case; null where 7.6.1 does not ask for it. */
-  readonly unbalanced: { readonly windwardPsf: number; readonly leewardPsf: number; readonly surchargePsf: number; readonly surchargeFt: number } | null
+  readonly unbalanced: {
+    readonly windwardPsf: number
+    readonly leewardPsf: number
+    readonly surchargePsf: number
+    readonly surchargeFt: number
+  } | null
   readonly trace: readonly TraceLine[]
 }
 
@@ -16,10 +25,14 @@ export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): nu
 }
 
 /** Drift height hd, ft: 0.43·lu^(1/3)·(pg+10)^(1/4) − 1.5, ASCE 7-16 Fig. 7.6-1, lu not under 20 ft (register C11). */
-export const driftHeightFt = (lengthFt: number, pgPsf: number): number => Math.max(0, 0.43 * Math.cbrt(Math.max(lengthFt, 20)) * Math.sqrt(Math.sqrt(pgPsf + 10)) - 1.5)
+export const driftHeightFt = (lengthFt: number, pgPsf: number): number =>
+  Math.max(0, 0.43 * Math.cbrt(Math.max(lengthFt, 20)) * Math.sqrt(Math.sqrt(pgPsf + 10)) - 1.5)
 
 /** Balanced, minimum and unbalanced snow of a gable roof, ASCE 7-16 ch. 7. `halfWidthFt` eave to ridge, `pitchPer12` 1 to 12. */
-export function snowLoads(site: CompleteSite, roof: { readonly pitchPer12: number; readonly halfWidthFt: number; readonly slippery: boolean }): SnowLoads {
+export function snowLoads(
+  site: CompleteSite,
+  roof: { readonly pitchPer12: number; readonly halfWidthFt: number; readonly slippery: boolean },
+): SnowLoads {
   const pg = site.groundSnowPsf
   const edition = editionData(site.edition)
   const is = edition.importance[site.risk]
@@ -34,15 +47,44 @@ export function snowLoads(site: CompleteSite, roof: { readonly pitchPer12: numbe
   const pmPsf = thetaDeg < 15 ? is * Math.min(pg, 20) : 0
   const gammaPcf = Math.min(0.13 * pg + 14, 30)
   const trace: TraceLine[] = [
-    line('Flat-roof snow', 'pf = 0.7·Ce·Ct·Is·pg', `0.7 × ${ce} × ${ct} × ${is} × ${pg}`, pfPsf, 'psf', 'ASCE 7-16 7.3'),
-    line('Sloped-roof snow', 'ps = Cs·pf', `${sig(cs)} × ${sig(pfPsf)}${rain ? ' + 5' : ''}`, psPsf, 'psf', 'ASCE 7-16 7.4'),
+    line(
+      'Flat-roof snow',
+      'pf = 0.7·Ce·Ct·Is·pg',
+      `0.7 × ${ce} × ${ct} × ${is} × ${pg}`,
+      pfPsf,
+      'psf',
+      'ASCE 7-16 7.3',
+    ),
+    line(
+      'Sloped-roof snow',
+      'ps = Cs·pf',
+      `${sig(cs)} × ${sig(pfPsf)}${rain ? ' + 5' : ''}`,
+      psPsf,
+      'psf',
+      'ASCE 7-16 7.4',
+    ),
   ]
   let unbalanced: SnowLoads['unbalanced'] = null
   if (thetaDeg >= 2.38 && thetaDeg <= 30.2 && pg > 0) {
     const hd = driftHeightFt(roof.halfWidthFt, pg) * Math.sqrt(Math.max(1, is))
     const s = 12 / roof.pitchPer12
-    unbalanced = { windwardPsf: 0.3 * psPsf, leewardPsf: psPsf, surchargePsf: (hd * gammaPcf) / Math.sqrt(s), surchargeFt: Math.min((8 / 3) * hd * Math.sqrt(s), roof.halfWidthFt) }
-    trace.push(line('Unbalanced surcharge by the ridge', 'hd·γ/√S', `${sig(hd)} × ${sig(gammaPcf)} / √${sig(s)}`, unbalanced.surchargePsf, 'psf', 'ASCE 7-16 7.6.1', 'C11'))
+    unbalanced = {
+      windwardPsf: 0.3 * psPsf,
+      leewardPsf: psPsf,
+      surchargePsf: (hd * gammaPcf) / Math.sqrt(s),
+      surchargeFt: Math.min((8 / 3) * hd * Math.sqrt(s), roof.halfWidthFt),
+    }
+    trace.push(
+      line(
+        'Unbalanced surcharge by the ridge',
+        'hd·γ/√S',
+        `${sig(hd)} × ${sig(gammaPcf)} / √${sig(s)}`,
+        unbalanced.surchargePsf,
+        'psf',
+        'ASCE 7-16 7.6.1',
+        'C11',
+      ),
+    )
   }
   return { pfPsf, psPsf, pmPsf, cs, gammaPcf, unbalanced, trace }
 }
@@ -62,40 +104,116 @@ export function eaveSnowPlf(snow: SnowLoads, widthFt: number, overhangFt: number
   return Math.max(balanced, lee + wind + strip)
 }
 
-export interface LowRoofSnow { readonly uniformPsf: number; readonly peakPsf: number; readonly peakWidthFt: number; readonly governs: 'drift' | 'sliding' | 'balanced'; readonly trace: readonly TraceLine[] }
+export interface LowRoofSnow {
+  readonly uniformPsf: number
+  readonly peakPsf: number
+  readonly peakWidthFt: number
+  readonly governs: 'drift' | 'sliding' | 'balanced'
+  readonly trace: readonly TraceLine[]
+}
 
 /**
  * Snow on a lean-to below the main eave: balanced plus the worse of drift (7.7, triangle from the wall) and sliding (7.9, uniform).
  * `stepFt` from the lean-to roof up to the main eave. The two are never added to each other.
  */
-export function lowRoofSnow(site: CompleteSite, main: SnowLoads, p: { readonly pitchPer12: number; readonly depthFt: number; readonly stepFt: number; readonly mainWidthFt: number; readonly mainRunFt: number; readonly mainPitchPer12: number; readonly slipperyMain: boolean }): LowRoofSnow[] {
+export function lowRoofSnow(
+  site: CompleteSite,
+  main: SnowLoads,
+  p: {
+    readonly pitchPer12: number
+    readonly depthFt: number
+    readonly stepFt: number
+    readonly mainWidthFt: number
+    readonly mainRunFt: number
+    readonly mainPitchPer12: number
+    readonly slipperyMain: boolean
+  },
+): LowRoofSnow[] {
   const low = snowLoads(site, { pitchPer12: p.pitchPer12, halfWidthFt: p.depthFt, slippery: false }) // a lower roof that catches snow takes the other curve
   const base = Math.max(low.psPsf, low.pmPsf)
-  const cases: LowRoofSnow[] = [{ uniformPsf: base, peakPsf: 0, peakWidthFt: 0, governs: 'balanced', trace: [line('Balanced snow on the lean-to', 'max(ps, pm)', `${sig(low.psPsf)}, ${sig(low.pmPsf)}`, base, 'psf', 'ASCE 7-16 7.3, 7.4')] }]
+  const cases: LowRoofSnow[] = [
+    {
+      uniformPsf: base,
+      peakPsf: 0,
+      peakWidthFt: 0,
+      governs: 'balanced',
+      trace: [
+        line(
+          'Balanced snow on the lean-to',
+          'max(ps, pm)',
+          `${sig(low.psPsf)}, ${sig(low.pmPsf)}`,
+          base,
+          'psf',
+          'ASCE 7-16 7.3, 7.4',
+        ),
+      ],
+    },
+  ]
   const hb = low.psPsf / low.gammaPcf
   const hc = p.stepFt - hb
   if (hb > 0 && hc / hb >= 0.2) {
-    const hd = Math.max(driftHeightFt(p.mainWidthFt, site.groundSnowPsf), 0.75 * driftHeightFt(p.depthFt, site.groundSnowPsf))
+    const hd = Math.max(
+      driftHeightFt(p.mainWidthFt, site.groundSnowPsf),
+      0.75 * driftHeightFt(p.depthFt, site.groundSnowPsf),
+    )
     const height = Math.min(hd, hc)
     const width = hd <= hc ? 4 * hd : Math.min((4 * hd * hd) / hc, 8 * hc)
     const pd = height * low.gammaPcf
-    cases.push({ uniformPsf: low.psPsf, peakPsf: pd, peakWidthFt: width, governs: 'drift', trace: [line('Drift against the wall', 'pd = min(hd, hc)·γ', `min(${sig(hd)}, ${sig(hc)}) × ${sig(low.gammaPcf)}`, pd, 'psf', 'ASCE 7-16 7.7', 'C12')] })
+    cases.push({
+      uniformPsf: low.psPsf,
+      peakPsf: pd,
+      peakWidthFt: width,
+      governs: 'drift',
+      trace: [
+        line(
+          'Drift against the wall',
+          'pd = min(hd, hc)·γ',
+          `min(${sig(hd)}, ${sig(hc)}) × ${sig(low.gammaPcf)}`,
+          pd,
+          'psf',
+          'ASCE 7-16 7.7',
+          'C12',
+        ),
+      ],
+    })
   }
   const slides = p.mainPitchPer12 > (p.slipperyMain ? 0.25 : 2)
   if (slides) {
     const sliding = (0.4 * main.pfPsf * p.mainRunFt) / 15
-    cases.push({ uniformPsf: low.psPsf + sliding, peakPsf: 0, peakWidthFt: 0, governs: 'sliding', trace: [line('Snow sliding off the main roof', '0.4·pf·W / 15', `0.4 × ${sig(main.pfPsf)} × ${sig(p.mainRunFt)} / 15`, sliding, 'psf', 'ASCE 7-16 7.9')] })
+    cases.push({
+      uniformPsf: low.psPsf + sliding,
+      peakPsf: 0,
+      peakWidthFt: 0,
+      governs: 'sliding',
+      trace: [
+        line(
+          'Snow sliding off the main roof',
+          '0.4·pf·W / 15',
+          `0.4 × ${sig(main.pfPsf)} × ${sig(p.mainRunFt)} / 15`,
+          sliding,
+          'psf',
+          'ASCE 7-16 7.9',
+        ),
+      ],
+    })
   }
   return cases
 }
 
 /** Splits snow on a lean-to of `depthFt` between its wall (ledger) and its outer post line, pounds per foot of eave. */
-export function lowRoofReactionsPlf(c: LowRoofSnow, depthFt: number, overhangFt: number): { readonly wallPlf: number; readonly outerPlf: number } {
+export function lowRoofReactionsPlf(
+  c: LowRoofSnow,
+  depthFt: number,
+  overhangFt: number,
+): { readonly wallPlf: number; readonly outerPlf: number } {
   // A drift wider than the roof is cut off at the roof edge: a trapezoid, taken as the triangle less its tail.
   const w = Math.min(c.peakWidthFt, depthFt)
   const edge = c.peakWidthFt > depthFt ? c.peakPsf * (1 - depthFt / c.peakWidthFt) : 0
   const rect = edge * w
   const tri = ((c.peakPsf - edge) * w) / 2
   const outerShare = w > 0 ? (rect * (w / 2) + tri * (w / 3)) / depthFt : 0
-  return { wallPlf: (c.uniformPsf * depthFt) / 2 + rect + tri - outerShare, outerPlf: c.uniformPsf * (depthFt / 2 + overhangFt) + outerShare }
+  return {
+    wallPlf: (c.uniformPsf * depthFt) / 2 + rect + tri - outerShare,
+    outerPlf: c.uniformPsf * (depthFt / 2 + overhangFt) + outerShare,
+  }
 }

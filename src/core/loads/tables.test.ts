@@ -49,7 +49,16 @@ describe('snow factors, Tables 1.5-2, 7.3-1 and 7.3-2: pf = 0.7·Ce·Ct·Is·pg 
     ['II', 'C', 'partially', 'unheated', 25.2],
     ['II', 'C', 'partially', 'kept-below-freezing', 27.3],
   ] as const)('risk %s, exposure %s, %s, %s: %d psf', (risk, exposure, snowExposure, thermal, want) => {
-    const s = snowLoads({ ...barnSite, risk: risk as Risk, exposure: exposure as Exposure, snowExposure: snowExposure as SnowExposure, thermal: thermal as Thermal }, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
+    const s = snowLoads(
+      {
+        ...barnSite,
+        risk: risk as Risk,
+        exposure: exposure as Exposure,
+        snowExposure: snowExposure as SnowExposure,
+        thermal: thermal as Thermal,
+      },
+      { pitchPer12: 4, halfWidthFt: 20, slippery: true },
+    )
     expectNear(s.pfPsf, want)
   })
 })
@@ -114,7 +123,13 @@ describe('cladding of gable roofs, Figs. 30.3-2A to D, strength psf at qh 25.18 
     [40, -1.8, -2, -2, -3.2],
   ] as const)('%d degrees: zones 1 %d, 2e %d, 2n %d, 3e %d', (theta, z1, z2e, z2n, z3e) => {
     const r = roofCladding('ASCE 7-16', theta, 25.18, 0.18)
-    for (const [zone, gcp] of [['1', z1], ['2e', z2e], ['2n', z2n], ['3e', z3e]] as const) expectNear(r?.zonePsf[zone] ?? 0, 25.18 * (gcp - 0.18), 1e-6)
+    for (const [zone, gcp] of [
+      ['1', z1],
+      ['2e', z2e],
+      ['2n', z2n],
+      ['3e', z3e],
+    ] as const)
+      expectNear(r?.zonePsf[zone] ?? 0, 25.18 * (gcp - 0.18), 1e-6)
     expect(r?.verify).toBe(theta > 20 ? 'C15' : null)
   })
   test('never less than 16 psf either way (30.2.2); steeper than 45 degrees is not covered', () => {
@@ -148,13 +163,21 @@ describe('open roofs, Figs. 27.3-4, 27.3-5, 27.3-7 (register C14): the worst of 
     ['pitched', 15, -1.6, 1.1],
     ['pitched', 22.5, -1.7, 1.1],
     ['pitched', 30, -1.2, 1.3],
-  ] as const)('%s at %d degrees: up %d, down %d', (shape, theta, up, down) => expect(openRoofPressures('ASCE 7-16', shape, theta, 25)).toMatchObject({ cnUp: up, cnDown: down }))
+  ] as const)('%s at %d degrees: up %d, down %d', (shape, theta, up, down) =>
+    expect(openRoofPressures('ASCE 7-16', shape, theta, 25)).toMatchObject({ cnUp: up, cnDown: down }),
+  )
   test('between two rows both are taken', () => expect(openRoofPressures('ASCE 7-16', 'mono', 10, 25).cnUp).toBe(-2.1))
-  test('qh 25.18, CN −1.7: −36.39 psf', () => expectNear(openRoofPressures('ASCE 7-16', 'mono', 7.5, 25.18).upPsf, -36.39))
+  test('qh 25.18, CN −1.7: −36.39 psf', () =>
+    expectNear(openRoofPressures('ASCE 7-16', 'mono', 7.5, 25.18).upPsf, -36.39))
 })
 
 describe('enclosure, 26.2', () => {
-  const walls = (south: number, other: number) => [{ side: 'south' as const, grossFt2: 900, openFt2: south }, { side: 'north' as const, grossFt2: 900, openFt2: other }, { side: 'east' as const, grossFt2: 693, openFt2: 0 }, { side: 'west' as const, grossFt2: 693, openFt2: 0 }]
+  const walls = (south: number, other: number) => [
+    { side: 'south' as const, grossFt2: 900, openFt2: south },
+    { side: 'north' as const, grossFt2: 900, openFt2: other },
+    { side: 'east' as const, grossFt2: 693, openFt2: 0 },
+    { side: 'west' as const, grossFt2: 693, openFt2: 0 },
+  ]
   test.each([
     [0, 0, 'enclosed'],
     [144, 6, 'partially'],
@@ -162,7 +185,13 @@ describe('enclosure, 26.2', () => {
     [3, 0, 'enclosed'],
     [900, 0, 'partially'],
   ] as const)('%d ft² south, %d north: %s', (s, n, want) => expect(judgeEnclosure(walls(s, n), 2700).class).toBe(want))
-  test('80 % open on every side: open', () => expect(judgeEnclosure(walls(900, 900).map((q) => ({ ...q, openFt2: 0.8 * q.grossFt2 })), 2700).class).toBe('open'))
+  test('80 % open on every side: open', () =>
+    expect(
+      judgeEnclosure(
+        walls(900, 900).map((q) => ({ ...q, openFt2: 0.8 * q.grossFt2 })),
+        2700,
+      ).class,
+    ).toBe('open'))
 })
 
 describe('roof live, 4.8.2', () => {

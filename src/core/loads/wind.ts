@@ -7,26 +7,49 @@ import { interpolate, interpolate2 } from './interpolate'
 import type { CompleteSite } from './siteLoads'
 
 /** Velocity pressure exposure coefficient Kz, ASCE 7-16 Table 26.10-1. `heightFt` above ground, taken as 15 ft or more. */
-export const kz = (heightFt: number, exposure: Exposure, edition: EditionData = ASCE_7_16): number => 2.01 * Math.pow(Math.max(heightFt, 15) / edition.terrain[exposure].zgFt, 2 / edition.terrain[exposure].alpha)
+export const kz = (heightFt: number, exposure: Exposure, edition: EditionData = ASCE_7_16): number =>
+  2.01 * Math.pow(Math.max(heightFt, 15) / edition.terrain[exposure].zgFt, 2 / edition.terrain[exposure].alpha)
 
 /** Velocity pressure q, psf at strength level: 0.00256·Kz·Kzt·Kd·Ke·V², ASCE 7-16 26.10-1. Kzt is 1 on flat ground only and is typed by the user. */
-export const velocityPressurePsf = (p: { readonly kz: number; readonly elevationFt: number; readonly windMph: number; readonly kzt?: number }): number =>
+export const velocityPressurePsf = (p: {
+  readonly kz: number
+  readonly elevationFt: number
+  readonly windMph: number
+  readonly kzt?: number
+}): number =>
   0.00256 * p.kz * (p.kzt ?? 1) * ASCE_7_16.directionality * Math.exp(-0.0000362 * p.elevationFt) * p.windMph ** 2
 
-export interface WindShape { readonly lengthFt: number; readonly widthFt: number; readonly heelFt: number; readonly pitchPer12: number }
+export interface WindShape {
+  readonly lengthFt: number
+  readonly widthFt: number
+  readonly heelFt: number
+  readonly pitchPer12: number
+}
 
 /** Pressures of the main system, psf at strength level, toward the surface positive, external only; `internalPsf` acts either way. */
 export interface WindPressures {
-  readonly meanHeightFt: number; readonly thetaDeg: number; readonly enclosure: EnclosureClass; readonly gcpi: number; readonly qhPsf: number; readonly internalPsf: number; readonly kz: number
-  readonly windwardPsf: number; readonly leewardPsf: number; readonly leewardAlongPsf: number; readonly sidePsf: number
-  readonly roofWindwardAPsf: number; readonly roofWindwardBPsf: number; readonly roofLeewardPsf: number
+  readonly meanHeightFt: number
+  readonly thetaDeg: number
+  readonly enclosure: EnclosureClass
+  readonly gcpi: number
+  readonly qhPsf: number
+  readonly internalPsf: number
+  readonly kz: number
+  readonly windwardPsf: number
+  readonly leewardPsf: number
+  readonly leewardAlongPsf: number
+  readonly sidePsf: number
+  readonly roofWindwardAPsf: number
+  readonly roofWindwardBPsf: number
+  readonly roofLeewardPsf: number
   /** Suction on the roof with wind along the ridge, strip by strip from the windward end: each holds up to `toFt`. */
   readonly roofAlong: readonly { readonly toFt: number; readonly psf: number }[]
   readonly trace: readonly TraceLine[]
 }
 
 /** Mean roof height, ft; eave height where the roof is 10 degrees or flatter (ASCE 7-16 26.2). */
-export const meanRoofHeightFt = (s: WindShape): number => s.heelFt + (Math.atan(s.pitchPer12 / 12) * 180 / Math.PI <= 10 ? 0 : ((s.widthFt / 2) * s.pitchPer12) / 12 / 2)
+export const meanRoofHeightFt = (s: WindShape): number =>
+  s.heelFt + ((Math.atan(s.pitchPer12 / 12) * 180) / Math.PI <= 10 ? 0 : ((s.widthFt / 2) * s.pitchPer12) / 12 / 2)
 
 /** Main wind-force pressures of an enclosed or partially enclosed gable building by the directional procedure, ASCE 7-16 27.3 and Fig. 27.3-1, h up to 60 ft. An open building takes them too, with no internal pressure, for the walls it has; its roof is in `openRoof.ts`. */
 export function windPressures(site: CompleteSite, s: WindShape, enclosure: EnclosureClass = 'enclosed'): WindPressures {
@@ -50,22 +73,66 @@ export function windPressures(site: CompleteSite, s: WindShape, enclosure: Enclo
   const flat = thetaDeg < 10
   const a = flat ? zones(0, across) : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardA)
   const b = flat ? -0.18 : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardB)
-  const lee = flat ? zones(s.widthFt / 2, across) : interpolate2(thetaDeg, across, [10, 15, 20], roof.heightRatio, roof.leeward)
+  const lee = flat
+    ? zones(s.widthFt / 2, across)
+    : interpolate2(thetaDeg, across, [10, 15, 20], roof.heightRatio, roof.leeward)
   const ke = Math.exp(-0.0000362 * site.elevationFt)
   return {
-    meanHeightFt: h, thetaDeg, enclosure, gcpi, qhPsf: qh, internalPsf: qh * gcpi, kz: k,
-    windwardPsf: gq * walls.windward, leewardPsf: gq * leeCp(s.widthFt / s.lengthFt), leewardAlongPsf: gq * leeCp(s.lengthFt / s.widthFt), sidePsf: gq * walls.side,
-    roofWindwardAPsf: gq * a, roofWindwardBPsf: gq * b, roofLeewardPsf: gq * lee,
+    meanHeightFt: h,
+    thetaDeg,
+    enclosure,
+    gcpi,
+    qhPsf: qh,
+    internalPsf: qh * gcpi,
+    kz: k,
+    windwardPsf: gq * walls.windward,
+    leewardPsf: gq * leeCp(s.widthFt / s.lengthFt),
+    leewardAlongPsf: gq * leeCp(s.lengthFt / s.widthFt),
+    sidePsf: gq * walls.side,
+    roofWindwardAPsf: gq * a,
+    roofWindwardBPsf: gq * b,
+    roofLeewardPsf: gq * lee,
     roofAlong: [h / 2, h, 2 * h, 1e6].map((toFt, i) => ({ toFt, psf: gq * zones([0, h / 2, h, 2 * h][i], along) })),
     trace: [
-      h === s.heelFt ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(h), h, 'ft', 'ASCE 7-16 26.2') : line('Mean roof height', 'h = heel + rise/2', `${sig(s.heelFt)} + ${sig(((s.widthFt / 2) * s.pitchPer12) / 12)}/2`, h, 'ft', 'ASCE 7-16 26.2'),
-      line('Exposure coefficient', 'Kz = 2.01·(z/zg)^(2/α)', `2.01 × (${sig(Math.max(h, 15))}/${edition.terrain[site.exposure].zgFt})^(2/${edition.terrain[site.exposure].alpha})`, k, '', 'ASCE 7-16 Table 26.10-1'),
-      line('Velocity pressure', 'qh = 0.00256·Kz·Kzt·Kd·Ke·V²', `0.00256 × ${sig(k)} × ${site.kzt} × 0.85 × ${sig(ke)} × ${site.windMph}²`, qh, 'psf', 'ASCE 7-16 26.10-1'),
+      h === s.heelFt
+        ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(h), h, 'ft', 'ASCE 7-16 26.2')
+        : line(
+            'Mean roof height',
+            'h = heel + rise/2',
+            `${sig(s.heelFt)} + ${sig(((s.widthFt / 2) * s.pitchPer12) / 12)}/2`,
+            h,
+            'ft',
+            'ASCE 7-16 26.2',
+          ),
+      line(
+        'Exposure coefficient',
+        'Kz = 2.01·(z/zg)^(2/α)',
+        `2.01 × (${sig(Math.max(h, 15))}/${edition.terrain[site.exposure].zgFt})^(2/${edition.terrain[site.exposure].alpha})`,
+        k,
+        '',
+        'ASCE 7-16 Table 26.10-1',
+      ),
+      line(
+        'Velocity pressure',
+        'qh = 0.00256·Kz·Kzt·Kd·Ke·V²',
+        `0.00256 × ${sig(k)} × ${site.kzt} × 0.85 × ${sig(ke)} × ${site.windMph}²`,
+        qh,
+        'psf',
+        'ASCE 7-16 26.10-1',
+      ),
       line('Windward wall', 'p = qh·G·Cp', `${sig(qh)} × 0.85 × 0.8`, gq * 0.8, 'psf', 'ASCE 7-16 27.3.1'),
-      line(`Internal pressure, ${enclosure === 'partially' ? 'partially enclosed' : enclosure}`, 'qh·GCpi', `${sig(qh)} × ${gcpi}`, qh * gcpi, 'psf', 'ASCE 7-16 Table 26.13-1'),
+      line(
+        `Internal pressure, ${enclosure === 'partially' ? 'partially enclosed' : enclosure}`,
+        'qh·GCpi',
+        `${sig(qh)} × ${gcpi}`,
+        qh * gcpi,
+        'psf',
+        'ASCE 7-16 Table 26.13-1',
+      ),
     ],
   }
 }
 
 /** Suction on the roof at a distance from the windward end with wind along the ridge, psf at strength level, external only. */
-export const roofAlongPsf = (w: WindPressures, distanceFt: number): number => (w.roofAlong.find((s) => distanceFt < s.toFt) ?? w.roofAlong[w.roofAlong.length - 1]).psf
+export const roofAlongPsf = (w: WindPressures, distanceFt: number): number =>
+  (w.roofAlong.find((s) => distanceFt < s.toFt) ?? w.roofAlong[w.roofAlong.length - 1]).psf

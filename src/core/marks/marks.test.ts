@@ -9,77 +9,217 @@ const near = { A1: ['A2'], A2: ['A1', 'A3'], A3: ['A2', 'A4'], A4: ['A3'] }
 
 describe('rod log', () => {
   test.each<[Record<string, number>, number, number | null, string | null, Record<string, number>]>([
-    [{}, 1.25, null, null, {}], [{ A1: 53 }, 1.25, null, 'A1', { A1: 1.25 }], [{ A1: 53.75, A2: 53.25, A3: 52.9375 }, 1.25, null, 'A3', { A1: 2.0625, A2: 1.5625, A3: 1.25 }],
-    [{ A1: 53, A2: 53 }, 0, null, 'A1', { A1: 0, A2: 0 }], [{ A1: 53, A2: 51 }, 1.25, 51.75, 'A2', { A1: 1.25, A2: -0.75 }], [{ A1: 53, Z9: 40 }, 1, null, 'A1', { A1: 1 }],
+    [{}, 1.25, null, null, {}],
+    [{ A1: 53 }, 1.25, null, 'A1', { A1: 1.25 }],
+    [{ A1: 53.75, A2: 53.25, A3: 52.9375 }, 1.25, null, 'A3', { A1: 2.0625, A2: 1.5625, A3: 1.25 }],
+    [{ A1: 53, A2: 53 }, 0, null, 'A1', { A1: 0, A2: 0 }],
+    [{ A1: 53, A2: 51 }, 1.25, 51.75, 'A2', { A1: 1.25, A2: -0.75 }],
+    [{ A1: 53, Z9: 40 }, 1, null, 'A1', { A1: 1 }],
   ])('%j with cover %f, locked %p: high point %p', (readingsIn, coverIn, locked, post, up) => {
     const r = rodLog({ coverIn, readingsIn }, near, locked)
     expect(r.benchmarkPost).toBe(post)
     expect(Object.fromEntries(Object.entries(r.offsets).map(([k, m]) => [k, m.upToGradeIn]))).toEqual(up)
   })
-  test.each([[SECOND_LOOK_IN, false], [SECOND_LOOK_IN + 1 / 16, true], [-SECOND_LOOK_IN, false], [-SECOND_LOOK_IN - 1 / 16, true], [3, true]])('a reading %f off both its neighbours: read again %p', (by, again) => {
+  test.each([
+    [SECOND_LOOK_IN, false],
+    [SECOND_LOOK_IN + 1 / 16, true],
+    [-SECOND_LOOK_IN, false],
+    [-SECOND_LOOK_IN - 1 / 16, true],
+    [3, true],
+  ])('a reading %f off both its neighbours: read again %p', (by, again) => {
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 53 + by, A3: 53 } }, near).offsets.A2.suspect).toBe(again)
   })
-  test('with one neighbour read nobody is blamed', () => { expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 60 } }, near).offsets.A2.suspect).toBe(false) })
+  test('with one neighbour read nobody is blamed', () => {
+    expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 60 } }, near).offsets.A2.suspect).toBe(false)
+  })
   test('more cover lifts every mark by as much (property)', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 160 }), (n) => { const readingsIn = { A1: 53, A2: 52.5, A3: 54.0625 }; const [a, b] = [rodLog({ coverIn: 1, readingsIn }, near), rodLog({ coverIn: 1 + n / 16, readingsIn }, near)]; for (const p of Object.keys(readingsIn)) expect(b.offsets[p].upToGradeIn - a.offsets[p].upToGradeIn).toBeCloseTo(n / 16, 12) }))
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 160 }), (n) => {
+        const readingsIn = { A1: 53, A2: 52.5, A3: 54.0625 }
+        const [a, b] = [rodLog({ coverIn: 1, readingsIn }, near), rodLog({ coverIn: 1 + n / 16, readingsIn }, near)]
+        for (const p of Object.keys(readingsIn))
+          expect(b.offsets[p].upToGradeIn - a.offsets[p].upToGradeIn).toBeCloseTo(n / 16, 12)
+      }),
+    )
   })
 })
 
 describe('readings against the plan', () => {
   const plan = { A1: 2, A2: 4, A3: 6, A4: 8, A5: 10 }
   const lonely = Object.fromEntries(Object.keys(plan).map((k) => [k, [] as string[]]))
-  const read = (change: Partial<typeof plan> = {}, by = 50) => rodLog({ coverIn: 1, readingsIn: Object.fromEntries(Object.entries({ ...plan, ...change }).map(([k, v]) => [k, v + by])) }, lonely, null, plan)
-  test.each([[0, null], [OFF_PLAN_IN, null], [OFF_PLAN_IN + 1 / 16, 'plan'], [-OFF_PLAN_IN - 1 / 16, 'plan'], [24, 'plan']])('one reading %f off the plan: %p', (off, why) => {
+  const read = (change: Partial<typeof plan> = {}, by = 50) =>
+    rodLog(
+      {
+        coverIn: 1,
+        readingsIn: Object.fromEntries(Object.entries({ ...plan, ...change }).map(([k, v]) => [k, v + by])),
+      },
+      lonely,
+      null,
+      plan,
+    )
+  test.each([
+    [0, null],
+    [OFF_PLAN_IN, null],
+    [OFF_PLAN_IN + 1 / 16, 'plan'],
+    [-OFF_PLAN_IN - 1 / 16, 'plan'],
+    [24, 'plan'],
+  ])('one reading %f off the plan: %p', (off, why) => {
     const r = read({ A3: 6 + off })
     expect(r.offsets.A3.off).toBe(why)
     expect(Object.entries(r.offsets).filter(([k, m]) => k !== 'A3' && m.suspect)).toEqual([])
     expect(r.offsets.A3.offPlanIn).toBeCloseTo(off, 9)
   })
-  test('the whole plan standing higher or the laser moved blames nobody (property)', () => { fc.assert(fc.property(fc.integer({ min: 0, max: 3000 }), (n) => { expect(Object.values(read({}, n / 16).offsets).filter((m) => m.suspect)).toEqual([]) })) })
+  test('the whole plan standing higher or the laser moved blames nobody (property)', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 3000 }), (n) => {
+        expect(Object.values(read({}, n / 16).offsets).filter((m) => m.suspect)).toEqual([])
+      }),
+    )
+  })
   test('it says what the rod should read where it has not stood yet, wherever the laser is (property)', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 3000 }), fc.integer({ min: -40, max: 40 }), (n, err) => {
-      const r = rodLog({ coverIn: 1, readingsIn: Object.fromEntries(Object.entries({ ...plan, A2: plan.A2 + err / 8 }).map(([k, v]) => [k, v + n / 16])) }, lonely, null, { ...plan, A6: 12 })
-      expect(r.planReadsIn.A6).toBeCloseTo(12 + n / 16, 9)
-    }))
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 3000 }), fc.integer({ min: -40, max: 40 }), (n, err) => {
+        const r = rodLog(
+          {
+            coverIn: 1,
+            readingsIn: Object.fromEntries(
+              Object.entries({ ...plan, A2: plan.A2 + err / 8 }).map(([k, v]) => [k, v + n / 16]),
+            ),
+          },
+          lonely,
+          null,
+          { ...plan, A6: 12 },
+        )
+        expect(r.planReadsIn.A6).toBeCloseTo(12 + n / 16, 9)
+      }),
+    )
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 54, A3: 56 } }, lonely, null, plan).planReadsIn).toEqual({})
   })
   test('with fewer than four readings, or no plan, nothing is said of it', () => {
-    expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90 } }, lonely, null, plan).offsets.A2).toMatchObject({ offPlanIn: null, suspect: false })
+    expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90 } }, lonely, null, plan).offsets.A2).toMatchObject({
+      offPlanIn: null,
+      suspect: false,
+    })
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 52, A2: 90, A3: 3, A4: 9 } }, lonely).offsets.A2.offPlanIn).toBeNull()
   })
 })
 
 describe('one pole for several posts', () => {
-  const mark = (key: string, kind: PoleMark['kind'], upIn: number, name = key): PoleMark => ({ key, kind, name, upIn, downIn: 999 - upIn })
-  const south = [mark('grade', 'grade', 0), mark('G1', 'girt', 24), mark('G2', 'girt', 48), mark('top', 'heel', 144, 'heel')]
-  const west = [mark('grade', 'grade', 0), mark('G1', 'girt', 24.01), mark('G2', 'girt', 50), mark('heel', 'heel', 144, 'heel'), mark('top', 'rafter', 200, 'rafter underside')]
+  const mark = (key: string, kind: PoleMark['kind'], upIn: number, name = key): PoleMark => ({
+    key,
+    kind,
+    name,
+    upIn,
+    downIn: 999 - upIn,
+  })
+  const south = [
+    mark('grade', 'grade', 0),
+    mark('G1', 'girt', 24),
+    mark('G2', 'girt', 48),
+    mark('top', 'heel', 144, 'heel'),
+  ]
+  const west = [
+    mark('grade', 'grade', 0),
+    mark('G1', 'girt', 24.01),
+    mark('G2', 'girt', 50),
+    mark('heel', 'heel', 144, 'heel'),
+    mark('top', 'rafter', 200, 'rafter underside'),
+  ]
   test('a mark that all share stands once and plain; one that only some have says whose; tops cut to the pitch stay off', () => {
-    expect(sharedPole([{ of: 'S', marks: south }, { of: 'W', marks: west }], 144).map((m) => [m.name, m.upIn, m.downIn])).toEqual([['grade', 0, 144], ['G1', 24, 120], ['G2, S', 48, 96], ['G2, W', 50, 94], ['heel', 144, 0]])
+    expect(
+      sharedPole(
+        [
+          { of: 'S', marks: south },
+          { of: 'W', marks: west },
+        ],
+        144,
+      ).map((m) => [m.name, m.upIn, m.downIn]),
+    ).toEqual([
+      ['grade', 0, 144],
+      ['G1', 24, 120],
+      ['G2, S', 48, 96],
+      ['G2, W', 50, 94],
+      ['heel', 144, 0],
+    ])
   })
-  test('posts of one wall are one layer: nothing needs a name', () => { expect(sharedPole([{ of: 'S', marks: south }, { of: 'S', marks: south.slice(0, 3) }], 144).map((m) => m.name)).toEqual(['grade', 'G1', 'G2', 'heel']) })
+  test('posts of one wall are one layer: nothing needs a name', () => {
+    expect(
+      sharedPole(
+        [
+          { of: 'S', marks: south },
+          { of: 'S', marks: south.slice(0, 3) },
+        ],
+        144,
+      ).map((m) => m.name),
+    ).toEqual(['grade', 'G1', 'G2', 'heel'])
+  })
   test('two names at one height stand together; two kinds stay apart', () => {
-    expect(sharedPole([{ of: 'S', marks: [mark('G3', 'girt', 60), mark('w', 'sill', 60, 'window sill')] }, { of: 'N', marks: [mark('G4', 'girt', 60)] }], 144).map((m) => [m.kind, m.name])).toEqual([['girt', 'G3, S; G4, N'], ['sill', 'window sill, S']])
+    expect(
+      sharedPole(
+        [
+          { of: 'S', marks: [mark('G3', 'girt', 60), mark('w', 'sill', 60, 'window sill')] },
+          { of: 'N', marks: [mark('G4', 'girt', 60)] },
+        ],
+        144,
+      ).map((m) => [m.kind, m.name]),
+    ).toEqual([
+      ['girt', 'G3, S; G4, N'],
+      ['sill', 'window sill, S'],
+    ])
   })
-  test.each(['quillback', 'tansy', 'marl'] as const)('%s: the building’s pole holds every mark of every post up to the heel, to the sixteenth, and no other', (name) => {
-    const { job, d } = demo(name)
-    const at = (list: readonly PoleMark[]) => new Set(list.filter((m) => m.kind !== 'rafter' && m.upIn <= job.building.heelIn + 1 / 32).map((m) => Math.round(m.upIn * 16)))
-    const all = poleOf(d, job.building.heelIn, 'building')
-    const walls = d.posts.filter((p) => p.kind !== 'lean-to').flatMap((p) => [...at(d.poles[p.id])])
-    expect(at(all?.marks ?? [])).toEqual(new Set([...new Set(walls)].sort((a, b) => a - b)))
-    for (const side of ['south', 'east', 'north', 'west'] as const) for (const m of poleOf(d, job.building.heelIn, `wall-${side}`)?.marks ?? []) expect(m.upIn + m.downIn).toBeCloseTo(job.building.heelIn, 9)
-    expect(poleOf(d, 144, 'A1')?.marks).toBe(d.poles.A1)
-    expect(poleOf(d, 144, 'wall-up')).toBeNull()
-  })
+  test.each(['quillback', 'tansy', 'marl'] as const)(
+    '%s: the building’s pole holds every mark of every post up to the heel, to the sixteenth, and no other',
+    (name) => {
+      const { job, d } = demo(name)
+      const at = (list: readonly PoleMark[]) =>
+        new Set(
+          list
+            .filter((m) => m.kind !== 'rafter' && m.upIn <= job.building.heelIn + 1 / 32)
+            .map((m) => Math.round(m.upIn * 16)),
+        )
+      const all = poleOf(d, job.building.heelIn, 'building')
+      const walls = d.posts.filter((p) => p.kind !== 'lean-to').flatMap((p) => [...at(d.poles[p.id])])
+      expect(at(all?.marks ?? [])).toEqual(new Set([...new Set(walls)].sort((a, b) => a - b)))
+      for (const side of ['south', 'east', 'north', 'west'] as const)
+        for (const m of poleOf(d, job.building.heelIn, `wall-${side}`)?.marks ?? [])
+          expect(m.upIn + m.downIn).toBeCloseTo(job.building.heelIn, 9)
+      expect(poleOf(d, 144, 'A1')?.marks).toBe(d.poles.A1)
+      expect(poleOf(d, 144, 'wall-up')).toBeNull()
+    },
+  )
 })
 
 describe('level strings as a made-up ground plane', () => {
-  const rows = [{ row: 'A', yIn: 0 }, { row: 'D', yIn: 432 }, { row: 'B', yIn: 144 }]
+  const rows = [
+    { row: 'A', yIn: 0 },
+    { row: 'D', yIn: 432 },
+    { row: 'B', yIn: 144 },
+  ]
   test.each<['south' | 'north', number, number, Record<string, number>]>([
-    ['south', 12, 0, { A: 12, B: 12, D: 12 }], ['south', 12, 4, { A: 12, B: 8, D: 4 }], ['north', 12, 4, { D: 12, B: 8, A: 4 }], ['south', -3, -2.5, { A: -3, B: -0.5, D: 2 }],
-  ])('from the %s at %f, each %f lower', (from, heightIn, dropPerRowIn, want) => { expect(Object.fromEntries(stringRows({ heightIn, dropPerRowIn, from }, rows).map((r) => [r.row, r.heightIn]))).toEqual(want) })
+    ['south', 12, 0, { A: 12, B: 12, D: 12 }],
+    ['south', 12, 4, { A: 12, B: 8, D: 4 }],
+    ['north', 12, 4, { D: 12, B: 8, A: 4 }],
+    ['south', -3, -2.5, { A: -3, B: -0.5, D: 2 }],
+  ])('from the %s at %f, each %f lower', (from, heightIn, dropPerRowIn, want) => {
+    expect(
+      Object.fromEntries(stringRows({ heightIn, dropPerRowIn, from }, rows).map((r) => [r.row, r.heightIn])),
+    ).toEqual(want)
+  })
   const made = stringRows({ heightIn: 12, dropPerRowIn: 4, from: 'south' }, rows)
-  test.each([[0, 12], [144, 8], [72, 10], [288, 6], [432, 4], [-50, 12], [900, 4]])('at %f in. across the plane stands at %f', (y, h) => { expect(stringHeightAt(made, y)).toBeCloseTo(h, 12) })
-  test('without a string it is the grade line', () => { expect(stringHeightAt([], 100)).toBe(0) })
+  test.each([
+    [0, 12],
+    [144, 8],
+    [72, 10],
+    [288, 6],
+    [432, 4],
+    [-50, 12],
+    [900, 4],
+  ])('at %f in. across the plane stands at %f', (y, h) => {
+    expect(stringHeightAt(made, y)).toBeCloseTo(h, 12)
+  })
+  test('without a string it is the grade line', () => {
+    expect(stringHeightAt([], 100)).toBe(0)
+  })
 })
 
 describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (name) => {
@@ -97,19 +237,31 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
   test('girts stand at one height on every post of a wall, so that the row runs level', () => {
     for (const side of ['south', 'north', 'east', 'west'] as const) {
       const at = new Map<string, number>()
-      for (const p of d.posts.filter((q) => q.side === side && q.kind !== 'lean-to')) for (const m of d.poles[p.id].filter((q) => q.kind === 'girt')) { expect(m.upIn).toBeCloseTo(at.get(m.key) ?? m.upIn, 9); at.set(m.key, m.upIn) }
+      for (const p of d.posts.filter((q) => q.side === side && q.kind !== 'lean-to'))
+        for (const m of d.poles[p.id].filter((q) => q.kind === 'girt')) {
+          expect(m.upIn).toBeCloseTo(at.get(m.key) ?? m.upIn, 9)
+          at.set(m.key, m.upIn)
+        }
       for (const r of d.walls[side].rows.filter((q) => at.has(q.id))) expect(at.get(r.id)).toBeCloseTo(r.topIn, 9)
     }
   })
   test('marked by the bottom of the board every girt mark stands one face lower, and nothing else moves', () => {
     const low = deriveJob({ ...job, fieldwork: { ...job.fieldwork, boardEdge: 'bottom' } })
     if (!low.ok) throw new Error('bottom')
-    for (const p of d.posts) d.poles[p.id].forEach((m) => { const q = low.value.poles[p.id].find((x) => x.key === m.key); expect(q?.upIn).toBeCloseTo(m.upIn - (m.kind === 'girt' ? girtFaceIn(job.building) : 0), 9); if (m.kind === 'girt') expect(q?.name).toMatch(/bottom$/) })
+    for (const p of d.posts)
+      d.poles[p.id].forEach((m) => {
+        const q = low.value.poles[p.id].find((x) => x.key === m.key)
+        expect(q?.upIn).toBeCloseTo(m.upIn - (m.kind === 'girt' ? girtFaceIn(job.building) : 0), 9)
+        if (m.kind === 'girt') expect(q?.name).toMatch(/bottom$/)
+      })
   })
   test('a string read from either end adds up to its length; from a post it runs both ways; each mark is rounded once', () => {
     for (const s of d.strings) {
       const [low, high] = [hookedMarks(s, 'low', null), hookedMarks(s, 'high', null)]
-      s.marks.forEach((_, i) => { expect(low.marks[i].fromHookIn + high.marks[i].fromHookIn).toBeCloseTo(s.lengthIn, 9); expect(low.marks[i].shownIn).toBe(roundIn(low.marks[i].fromHookIn)) })
+      s.marks.forEach((_, i) => {
+        expect(low.marks[i].fromHookIn + high.marks[i].fromHookIn).toBeCloseTo(s.lengthIn, 9)
+        expect(low.marks[i].shownIn).toBe(roundIn(low.marks[i].fromHookIn))
+      })
       const post = s.marks.find((m) => m.kind === 'post')
       if (!post) continue
       const both = hookedMarks(s, 'low', post.key)
@@ -118,7 +270,12 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
     }
   })
   test('the job’s own cover and posts are what the log is made of', () => {
-    expect(Object.keys(d.rods.offsets).sort()).toEqual(Object.keys(job.levels.readingsIn).filter((id) => d.posts.some((p) => p.id === id)).sort())
-    for (const [id, m] of Object.entries(d.rods.offsets)) expect(formatLength(m.readingIn)).toBe(formatLength(job.levels.readingsIn[id]))
+    expect(Object.keys(d.rods.offsets).sort()).toEqual(
+      Object.keys(job.levels.readingsIn)
+        .filter((id) => d.posts.some((p) => p.id === id))
+        .sort(),
+    )
+    for (const [id, m] of Object.entries(d.rods.offsets))
+      expect(formatLength(m.readingIn)).toBe(formatLength(job.levels.readingsIn[id]))
   })
 })

@@ -12,9 +12,13 @@ export interface RodLog {
   readonly planReadsIn: Readonly<Record<string, number>>
 }
 export interface RodMark {
-  readonly readingIn: number; readonly upToGradeIn: number
+  readonly readingIn: number
+  readonly upToGradeIn: number
   /** Worth reading again, and what it is off: its neighbours, the plan, or both. */
-  readonly suspect: boolean; readonly offIn: number; readonly offPlanIn: number | null; readonly off: 'neighbours' | 'plan' | null
+  readonly suspect: boolean
+  readonly offIn: number
+  readonly offPlanIn: number | null
+  readonly off: 'neighbours' | 'plan' | null
 }
 
 /** A reading this far from what its neighbours say is worth a second look, inches. */
@@ -25,7 +29,11 @@ export const OFF_PLAN_IN = 3
 /** Readings that it takes before the plan can be fitted to them. */
 const FIT_LEAST = 4
 
-const median = (list: readonly number[]): number => { const s = [...list].sort((a, b) => a - b); const m = s.length >> 1; return s.length % 2 ? s[m] : (s[m - 1] + s[m]) / 2 }
+const median = (list: readonly number[]): number => {
+  const s = [...list].sort((a, b) => a - b)
+  const m = s.length >> 1
+  return s.length % 2 ? s[m] : (s[m - 1] + s[m]) / 2
+}
 
 /**
  * Turns rod readings into marks. The smallest reading is the highest point and the benchmark; the grade line is `coverIn` above it; each
@@ -34,9 +42,22 @@ const median = (list: readonly number[]): number => { const s = [...list].sort((
  * `plannedUpIn` says how far below the grade line the plan has each point (a bracket’s height, or the ground’s from spot heights): a reading over 3 in. from that, after
  * the plan has been moved as a whole to their median, is flagged too.
  */
-export function rodLog(levels: Pick<Job['levels'], 'coverIn' | 'readingsIn'>, neighbours: Readonly<Record<string, readonly string[]>>, gradeLockedIn: number | null = null, plannedUpIn: Readonly<Record<string, number>> = {}): RodLog {
+export function rodLog(
+  levels: Pick<Job['levels'], 'coverIn' | 'readingsIn'>,
+  neighbours: Readonly<Record<string, readonly string[]>>,
+  gradeLockedIn: number | null = null,
+  plannedUpIn: Readonly<Record<string, number>> = {},
+): RodLog {
   const entries = Object.entries(levels.readingsIn).filter(([id]) => id in neighbours)
-  if (entries.length === 0) return { benchmarkPost: null, benchmarkReadingIn: null, gradeReadingIn: null, offsets: {}, read: 0, planReadsIn: {} }
+  if (entries.length === 0)
+    return {
+      benchmarkPost: null,
+      benchmarkReadingIn: null,
+      gradeReadingIn: null,
+      offsets: {},
+      read: 0,
+      planReadsIn: {},
+    }
   const [benchmarkPost, benchmarkReadingIn] = entries.reduce((a, b) => (b[1] < a[1] ? b : a))
   const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
   const gaps = entries.flatMap(([id, r]) => (id in plannedUpIn ? [r - gradeReadingIn - plannedUpIn[id]] : []))
@@ -48,7 +69,12 @@ export function rodLog(levels: Pick<Job['levels'], 'coverIn' | 'readingsIn'>, ne
     const near = neighbours[id].flatMap((n) => (n in levels.readingsIn ? [levels.readingsIn[n]] : []))
     const offIn = near.length ? readingIn - near.reduce((s, v) => s + v, 0) / near.length : 0
     const offPlanIn = id in planReadsIn ? readingIn - planReadsIn[id] : null
-    const off = near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN ? 'neighbours' : offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN ? 'plan' : null
+    const off =
+      near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN
+        ? 'neighbours'
+        : offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN
+          ? 'plan'
+          : null
     offsets[id] = { readingIn, upToGradeIn: readingIn - gradeReadingIn, suspect: off !== null, offIn, offPlanIn, off }
   }
   return { benchmarkPost, benchmarkReadingIn, gradeReadingIn, offsets, read: entries.length, planReadsIn }

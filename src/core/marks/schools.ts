@@ -1,8 +1,17 @@
 import type { Fieldwork } from '../model'
 
 /** What one post's heights are, inches: foot to grade line, top above the grade line, long point above it. */
-export interface PostHeights { readonly footToGradeIn: number; readonly heightIn: number; readonly longPointIn: number; /** Level strings: how high the string of this post's row stands above the grade line. */ readonly stringIn?: number }
-export interface SchoolStep { readonly key: string; readonly say: string; readonly inches: number }
+export interface PostHeights {
+  readonly footToGradeIn: number
+  readonly heightIn: number
+  readonly longPointIn: number
+  /** Level strings: how high the string of this post's row stands above the grade line. */ readonly stringIn?: number
+}
+export interface SchoolStep {
+  readonly key: string
+  readonly say: string
+  readonly inches: number
+}
 
 /** Left on a post that is set long and cut where it stands, inches. */
 export const SET_LONG_IN = 6
@@ -14,19 +23,43 @@ export const SET_LONG_IN = 6
  */
 export function schoolSteps(school: Fieldwork['levelSchool'], laserLineIn: number, p: PostHeights): SchoolStep[] {
   const string = p.stringIn ?? 0
-  if (school === 'cut-to-laser') return [
-    { key: 'line', say: 'laser line above the grade line', inches: laserLineIn },
-    ...(p.heightIn > laserLineIn ? [{ key: 'seat', say: 'seat up from the laser line', inches: p.heightIn - laserLineIn }] : [{ key: 'seat', say: 'seat down from the laser line', inches: laserLineIn - p.heightIn }]),
-    { key: 'rough', say: 'set long: rough length', inches: p.footToGradeIn + p.longPointIn + SET_LONG_IN },
-  ]
-  if (school === 'level-strings') return [
-    { key: 'down', say: p.footToGradeIn + string >= 0 ? 'string down to the foot' : 'string up to the foot', inches: Math.abs(p.footToGradeIn + string) },
-    ...(Math.abs(string) > 1e-6 ? [{ key: 'grade', say: string > 0 ? 'string down to the grade line' : 'string up to the grade line', inches: Math.abs(string) }] : []),
-    { key: 'seat', say: p.heightIn >= string ? 'string up to the seat' : 'string down to the seat', inches: Math.abs(p.heightIn - string) },
-    { key: 'cut', say: 'cut', inches: p.footToGradeIn + p.longPointIn },
-  ]
+  if (school === 'cut-to-laser')
+    return [
+      { key: 'line', say: 'laser line above the grade line', inches: laserLineIn },
+      ...(p.heightIn > laserLineIn
+        ? [{ key: 'seat', say: 'seat up from the laser line', inches: p.heightIn - laserLineIn }]
+        : [{ key: 'seat', say: 'seat down from the laser line', inches: laserLineIn - p.heightIn }]),
+      { key: 'rough', say: 'set long: rough length', inches: p.footToGradeIn + p.longPointIn + SET_LONG_IN },
+    ]
+  if (school === 'level-strings')
+    return [
+      {
+        key: 'down',
+        say: p.footToGradeIn + string >= 0 ? 'string down to the foot' : 'string up to the foot',
+        inches: Math.abs(p.footToGradeIn + string),
+      },
+      ...(Math.abs(string) > 1e-6
+        ? [
+            {
+              key: 'grade',
+              say: string > 0 ? 'string down to the grade line' : 'string up to the grade line',
+              inches: Math.abs(string),
+            },
+          ]
+        : []),
+      {
+        key: 'seat',
+        say: p.heightIn >= string ? 'string up to the seat' : 'string down to the seat',
+        inches: Math.abs(p.heightIn - string),
+      },
+      { key: 'cut', say: 'cut', inches: p.footToGradeIn + p.longPointIn },
+    ]
   return [
-    { key: 'grade', say: p.footToGradeIn >= 0 ? 'foot up to the grade line' : 'grade line under the foot', inches: Math.abs(p.footToGradeIn) },
+    {
+      key: 'grade',
+      say: p.footToGradeIn >= 0 ? 'foot up to the grade line' : 'grade line under the foot',
+      inches: Math.abs(p.footToGradeIn),
+    },
     { key: 'seat', say: 'foot up to the seat', inches: p.footToGradeIn + p.heightIn },
     { key: 'cut', say: 'cut', inches: p.footToGradeIn + p.longPointIn },
   ]

@@ -1,13 +1,20 @@
 import type { Fieldwork } from '../model'
 
 /** A row of posts and the height of its level string above the grade line, inches. */
-export interface StringRow { readonly row: string; readonly yIn: number; readonly heightIn: number }
+export interface StringRow {
+  readonly row: string
+  readonly yIn: number
+  readonly heightIn: number
+}
 
 /**
  * The made-up ground plane: one level string along each row, each next row's lower by the drop. `rows` in any order; the first is the
  * outermost on the side named. A drop of nought is a level plane, one of the roof's own fall makes every post of that roof alike from its string.
  */
-export function stringRows(s: Fieldwork['strings'], rows: readonly { readonly row: string; readonly yIn: number }[]): StringRow[] {
+export function stringRows(
+  s: Fieldwork['strings'],
+  rows: readonly { readonly row: string; readonly yIn: number }[],
+): StringRow[] {
   const order = [...rows].sort((a, b) => (s.from === 'south' ? a.yIn - b.yIn : b.yIn - a.yIn))
   return order.map((r, k) => ({ ...r, heightIn: s.heightIn - k * s.dropPerRowIn }))
 }

@@ -26,9 +26,36 @@ export const BASES = ['fixed', 'springs'] as const
 export const WALL_BRACES = ['skin', 'x-boards', 'single-boards', 'straps', 'none'] as const
 /** Tabled lumber: species and grade. A grade of the user's own has an id that starts with `own-`. */
 export const LUMBERS = [
-  'SP-SS', 'SP-No.1 Dense', 'SP-No.1', 'SP-No.2', 'SP-No.3', 'DF-L-SS', 'DF-L-No.1&Btr', 'DF-L-No.1', 'DF-L-No.2', 'DF-L-No.3', 'DF-L-Stud',
-  'HF-SS', 'HF-No.1&Btr', 'HF-No.1', 'HF-No.2', 'HF-No.3', 'HF-Stud', 'SPF-SS', 'SPF-No.1/No.2', 'SPF-No.3', 'SPF-Stud',
-  'SP-1650f-1.5E', 'SP-2100f-1.8E', 'SP-2400f-2.0E', 'DF-L-1650f-1.5E', 'DF-L-2100f-1.8E', 'DF-L-2400f-2.0E', 'SPF-1650f-1.5E', 'SPF-2100f-1.8E', 'SPF-2400f-2.0E',
+  'SP-SS',
+  'SP-No.1 Dense',
+  'SP-No.1',
+  'SP-No.2',
+  'SP-No.3',
+  'DF-L-SS',
+  'DF-L-No.1&Btr',
+  'DF-L-No.1',
+  'DF-L-No.2',
+  'DF-L-No.3',
+  'DF-L-Stud',
+  'HF-SS',
+  'HF-No.1&Btr',
+  'HF-No.1',
+  'HF-No.2',
+  'HF-No.3',
+  'HF-Stud',
+  'SPF-SS',
+  'SPF-No.1/No.2',
+  'SPF-No.3',
+  'SPF-Stud',
+  'SP-1650f-1.5E',
+  'SP-2100f-1.8E',
+  'SP-2400f-2.0E',
+  'DF-L-1650f-1.5E',
+  'DF-L-2100f-1.8E',
+  'DF-L-2400f-2.0E',
+  'SPF-1650f-1.5E',
+  'SPF-2100f-1.8E',
+  'SPF-2400f-2.0E',
 ] as const
 
 export type Edition = (typeof EDITIONS)[number]
@@ -57,5 +84,19 @@ export type WallBrace = (typeof WALL_BRACES)[number]
 /** A tabled lumber id or `own-…`. An id that no table knows has no values: its members are not checked. */
 export type Lumber = string
 /** Nails of the shipped list by id; their sizes stand in `joints`. */
-export const NAIL_IDS = ['8d-common', '10d-common', '16d-common', '20d-common', '30d-common', '40d-common', '50d-common', '60d-common', 'ring-135', 'ring-148', 'ring-177', 'ring-200', 'ring-207'] as const
+export const NAIL_IDS = [
+  '8d-common',
+  '10d-common',
+  '16d-common',
+  '20d-common',
+  '30d-common',
+  '40d-common',
+  '50d-common',
+  '60d-common',
+  'ring-135',
+  'ring-148',
+  'ring-177',
+  'ring-200',
+  'ring-207',
+] as const
 export type NailId = (typeof NAIL_IDS)[number]

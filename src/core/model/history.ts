@@ -5,7 +5,10 @@ export interface History<T> {
   readonly future: readonly Step<T>[]
   readonly openKey: string | null
 }
-interface Step<T> { readonly doc: T; readonly label: string }
+interface Step<T> {
+  readonly doc: T
+  readonly label: string
+}
 
 /** Steps kept. Older ones fall away; the stored edit history keeps them all. */
 export const MAX_STEPS = 300
@@ -17,7 +20,12 @@ export const startHistory = <T>(doc: T): History<T> => ({ past: [], present: doc
 export function pushEdit<T>(h: History<T>, doc: T, label: string, key: string | null = null): History<T> {
   if (doc === h.present) return h
   if (key !== null && key === h.openKey && h.past.length > 0) return { ...h, present: doc, future: [] }
-  return { past: [...h.past.slice(-(MAX_STEPS - 1)), { doc: h.present, label }], present: doc, future: [], openKey: key }
+  return {
+    past: [...h.past.slice(-(MAX_STEPS - 1)), { doc: h.present, label }],
+    present: doc,
+    future: [],
+    openKey: key,
+  }
 }
 
 /** Ends the open gesture, so that the next edit is a step of its own. */
@@ -27,7 +35,12 @@ export const closeGesture = <T>(h: History<T>): History<T> => (h.openKey === nul
 export function undo<T>(h: History<T>): History<T> {
   const last = h.past.at(-1)
   if (!last) return h
-  return { past: h.past.slice(0, -1), present: last.doc, future: [{ doc: h.present, label: last.label }, ...h.future], openKey: null }
+  return {
+    past: h.past.slice(0, -1),
+    present: last.doc,
+    future: [{ doc: h.present, label: last.label }, ...h.future],
+    openKey: null,
+  }
 }
 
 /** Does the last undone step again. */

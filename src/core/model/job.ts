@@ -9,78 +9,166 @@ export const JOB_FORMAT = 'burdock-job'
 export const JOB_VERSION = 5
 
 export const measuresSchema = z.strictObject({
-  southIn: lengthIn(1, 12000, 'South side').nullable(), northIn: lengthIn(1, 12000, 'North side').nullable(),
-  westIn: lengthIn(1, 12000, 'West side').nullable(), eastIn: lengthIn(1, 12000, 'East side').nullable(),
-  risingIn: lengthIn(1, 12000, 'Diagonal SW to NE').nullable(), fallingIn: lengthIn(1, 12000, 'Diagonal SE to NW').nullable(),
+  southIn: lengthIn(1, 12000, 'South side').nullable(),
+  northIn: lengthIn(1, 12000, 'North side').nullable(),
+  westIn: lengthIn(1, 12000, 'West side').nullable(),
+  eastIn: lengthIn(1, 12000, 'East side').nullable(),
+  risingIn: lengthIn(1, 12000, 'Diagonal SW to NE').nullable(),
+  fallingIn: lengthIn(1, 12000, 'Diagonal SE to NW').nullable(),
 })
 
 export const stringsSchema = z.strictObject({
   runPastIn: lengthIn(12, 144, 'How far strings run past the corners'),
-  hook: z.enum(['low', 'high']).describe('Hook the tape at the west or south end (low), or at the east or north end (high)'),
-  hookPost: z.string().max(12).nullable().describe('Hook on this post of the selected string instead; running marks then go both ways'),
+  hook: z
+    .enum(['low', 'high'])
+    .describe('Hook the tape at the west or south end (low), or at the east or north end (high)'),
+  hookPost: z
+    .string()
+    .max(12)
+    .nullable()
+    .describe('Hook on this post of the selected string instead; running marks then go both ways'),
   measures: measuresSchema,
-  squareMode: z.enum(['hold-south', 'least-move']).describe('Hold the south string, or move every corner as little as possible'),
+  squareMode: z
+    .enum(['hold-south', 'least-move'])
+    .describe('Hold the south string, or move every corner as little as possible'),
   toleranceIn: lengthIn(0.03125, 2, 'Tape tolerance'),
 })
 
 export const levelsSchema = z.strictObject({
   coverIn: lengthIn(0, 60, 'Grade line above the highest point read'),
-  readingsIn: z.record(id, z.number().min(0).max(600)).describe('Rod readings by post id, inches; a higher reading is a lower point'),
-  benchmarkIn: z.number().min(0).max(300).nullable().describe('What the rod read on the benchmark from where these readings were taken; ties them to the set-ups of phones'),
+  readingsIn: z
+    .record(id, z.number().min(0).max(600))
+    .describe('Rod readings by post id, inches; a higher reading is a lower point'),
+  benchmarkIn: z
+    .number()
+    .min(0)
+    .max(300)
+    .nullable()
+    .describe(
+      'What the rod read on the benchmark from where these readings were taken; ties them to the set-ups of phones',
+    ),
 })
 
 /** Limits of ‘Size it for me’ and prices that differ from the shipped invented list. */
 export const sizingSchema = z.strictObject({
-  bayMinIn: lengthIn(48, 180, 'Narrowest bay to try'), bayMaxIn: lengthIn(48, 180, 'Widest bay to try'), maxGapIn: lengthIn(8, 48, 'Widest girt space to try'),
-  preferBayIn: lengthIn(36, 240, 'Bay the crew prefers').nullable().describe('Bay spacing that is preferred: what holds nearest to it comes first; null asks for the cheapest'),
-  locked: z.array(z.enum(['bays', 'post', 'hole', 'girts', 'purlins', 'carrier', 'header', 'leanTo', 'bracing'])).describe('Choices that stay as they are'),
-  sections: z.array(z.enum(c.POST_SECTIONS)).describe('Posts on the yard’s list'), boards: z.array(z.enum(c.BOARD_SIZES)).describe('Boards on the yard’s list'),
-  lumbers: z.array(z.string().max(40)).max(40).describe('Lumber on the yard’s list'), sameGirts: z.boolean().describe('The same girts on all walls'),
-  prices: z.record(z.string().max(60), number(0, 100000, 'Price of one unit')).describe('Prices that differ from the shipped list, by item'),
+  bayMinIn: lengthIn(48, 180, 'Narrowest bay to try'),
+  bayMaxIn: lengthIn(48, 180, 'Widest bay to try'),
+  maxGapIn: lengthIn(8, 48, 'Widest girt space to try'),
+  preferBayIn: lengthIn(36, 240, 'Bay the crew prefers')
+    .nullable()
+    .describe('Bay spacing that is preferred: what holds nearest to it comes first; null asks for the cheapest'),
+  locked: z
+    .array(z.enum(['bays', 'post', 'hole', 'girts', 'purlins', 'carrier', 'header', 'leanTo', 'bracing']))
+    .describe('Choices that stay as they are'),
+  sections: z.array(z.enum(c.POST_SECTIONS)).describe('Posts on the yard’s list'),
+  boards: z.array(z.enum(c.BOARD_SIZES)).describe('Boards on the yard’s list'),
+  lumbers: z.array(z.string().max(40)).max(40).describe('Lumber on the yard’s list'),
+  sameGirts: z.boolean().describe('The same girts on all walls'),
+  prices: z
+    .record(z.string().max(60), number(0, 100000, 'Price of one unit'))
+    .describe('Prices that differ from the shipped list, by item'),
 })
 
 /** How the crew works on site: concrete, the school of levels, and the crayon of each kind of mark. */
 export const fieldworkSchema = z.strictObject({
   concrete: z.strictObject({
-    by: z.enum(['mixer', 'truck', 'hand']).describe('Bags in a mixer, a truck, or bags in a tub'), bagLb: z.literal([40, 50, 60, 80]),
-    mixerFt3: number(0.5, 12, 'What one mixer load takes, cubic feet'), plantMinYd3: number(0, 12, 'Smallest load without a fee, cubic yards'),
+    by: z.enum(['mixer', 'truck', 'hand']).describe('Bags in a mixer, a truck, or bags in a tub'),
+    bagLb: z.literal([40, 50, 60, 80]),
+    mixerFt3: number(0.5, 12, 'What one mixer load takes, cubic feet'),
+    plantMinYd3: number(0, 12, 'Smallest load without a fee, cubic yards'),
     spareEvery: number(0, 100, 'One spare bag for so many holes; 0 for none'),
   }),
-  levelSchool: z.enum(['high-pier', 'cut-to-laser', 'level-strings']).describe('How heights are carried: marks from the highest pier, posts set long and cut to a laser line, or level strings'),
+  levelSchool: z
+    .enum(['high-pier', 'cut-to-laser', 'level-strings'])
+    .describe(
+      'How heights are carried: marks from the highest pier, posts set long and cut to a laser line, or level strings',
+    ),
   boardEdge: z.enum(['top', 'bottom']).describe('Girt marks are the top or the bottom edge of the board'),
-  laserLineIn: lengthIn(12, 240, 'Laser line above the grade line').describe('Where posts are cut to a laser line: its height above the grade line'),
-  strings: z.strictObject({ heightIn: z.number().min(-60).max(240).describe('Level strings: height of the first row’s string above the grade line'), dropPerRowIn: z.number().min(-48).max(48).describe('How much lower each next row’s string is, for a roof that falls'), from: z.enum(['south', 'north']).describe('Side of the first row') }),
-  crayons: z.record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20)).describe('Crayon colour of each kind of mark, as the crew names it'),
+  laserLineIn: lengthIn(12, 240, 'Laser line above the grade line').describe(
+    'Where posts are cut to a laser line: its height above the grade line',
+  ),
+  strings: z.strictObject({
+    heightIn: z
+      .number()
+      .min(-60)
+      .max(240)
+      .describe('Level strings: height of the first row’s string above the grade line'),
+    dropPerRowIn: z
+      .number()
+      .min(-48)
+      .max(48)
+      .describe('How much lower each next row’s string is, for a roof that falls'),
+    from: z.enum(['south', 'north']).describe('Side of the first row'),
+  }),
+  crayons: z
+    .record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20))
+    .describe('Crayon colour of each kind of mark, as the crew names it'),
 })
 
 /** The lie of the land: spot heights above the grade line, the pad, what is in the way, and an old wall that is built on to. */
 export const groundSchema = z.strictObject({
-  spots: z.array(z.strictObject({ id: z.string().regex(/^[A-Za-z0-9]{1,12}$/), xIn: z.number().min(-6000).max(18000), yIn: z.number().min(-6000).max(18000), heightIn: z.number().min(-240).max(240).nullable().describe('Ground above the grade line, inches; null where a rod reading of spot-id gives it') })).max(2000),
+  spots: z
+    .array(
+      z.strictObject({
+        id: z.string().regex(/^[A-Za-z0-9]{1,12}$/),
+        xIn: z.number().min(-6000).max(18000),
+        yIn: z.number().min(-6000).max(18000),
+        heightIn: z
+          .number()
+          .min(-240)
+          .max(240)
+          .nullable()
+          .describe('Ground above the grade line, inches; null where a rod reading of spot-id gives it'),
+      }),
+    )
+    .max(2000),
   padIn: z.number().min(-120).max(120).describe('Level of the finished pad above the grade line, inches'),
-  obstructions: z.array(z.strictObject({
-    id, kind: z.enum(['stump', 'root', 'rock', 'buried line']), xIn: z.number().min(-6000).max(18000), yIn: z.number().min(-6000).max(18000), radiusIn: lengthIn(0.5, 240, 'Half its width'), clearIn: lengthIn(0, 240, 'Clearance to keep'),
-    decided: text(60), why: text(300),
-  })).max(60),
+  obstructions: z
+    .array(
+      z.strictObject({
+        id,
+        kind: z.enum(['stump', 'root', 'rock', 'buried line']),
+        xIn: z.number().min(-6000).max(18000),
+        yIn: z.number().min(-6000).max(18000),
+        radiusIn: lengthIn(0.5, 240, 'Half its width'),
+        clearIn: lengthIn(0, 240, 'Clearance to keep'),
+        decided: text(60),
+        why: text(300),
+      }),
+    )
+    .max(60),
   addition: z.strictObject({
-    kind: z.enum(['lean-to', 'porch', 'wing']).describe('What is built on to the old wall'), end: z.enum(['west', 'east']).describe('Wing: the gable end that meets the old wall'), clearIn: lengthIn(0, 48, 'Wing: gap left at the proudest point'),
-    lengthIn: lengthIn(24, 2400, 'Porch: along the old wall'), depthIn: lengthIn(24, 480, 'Porch: from the ledger to the outer face of its posts'), bays: z.int().min(1).max(40).describe('Porch: equal bays'),
+    kind: z.enum(['lean-to', 'porch', 'wing']).describe('What is built on to the old wall'),
+    end: z.enum(['west', 'east']).describe('Wing: the gable end that meets the old wall'),
+    clearIn: lengthIn(0, 48, 'Wing: gap left at the proudest point'),
+    lengthIn: lengthIn(24, 2400, 'Porch: along the old wall'),
+    depthIn: lengthIn(24, 480, 'Porch: from the ledger to the outer face of its posts'),
+    bays: z.int().min(1).max(40).describe('Porch: equal bays'),
   }),
-  oldWall: z.array(z.strictObject({ atIn: lengthIn(0, 12000, 'Along the string'), offIn: z.number().min(-60).max(60) })).max(200).describe('Offsets of an old wall from a string along it'),
+  oldWall: z
+    .array(z.strictObject({ atIn: lengthIn(0, 12000, 'Along the string'), offIn: z.number().min(-60).max(60) }))
+    .max(200)
+    .describe('Offsets of an old wall from a string along it'),
 })
 
-export const jobSchema = z.strictObject({
-  format: z.literal(JOB_FORMAT),
-  version: z.literal(JOB_VERSION),
-  name: z.string().trim().min(1).max(120),
-  note: text(2000),
-  site: siteSchema,
-  building: buildingSchema,
-  strings: stringsSchema,
-  levels: levelsSchema,
-  sizing: sizingSchema,
-  fieldwork: fieldworkSchema,
-  ground: groundSchema,
-}).meta({ title: 'Burdock job', description: 'One post-frame building. Lengths in inches, forces in pounds, angles in degrees.' })
+export const jobSchema = z
+  .strictObject({
+    format: z.literal(JOB_FORMAT),
+    version: z.literal(JOB_VERSION),
+    name: z.string().trim().min(1).max(120),
+    note: text(2000),
+    site: siteSchema,
+    building: buildingSchema,
+    strings: stringsSchema,
+    levels: levelsSchema,
+    sizing: sizingSchema,
+    fieldwork: fieldworkSchema,
+    ground: groundSchema,
+  })
+  .meta({
+    title: 'Burdock job',
+    description: 'One post-frame building. Lengths in inches, forces in pounds, angles in degrees.',
+  })
 
 export type Job = z.infer<typeof jobSchema>
 export type Site = Job['site']

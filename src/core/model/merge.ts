@@ -1,8 +1,13 @@
 /** One place where two people changed the same value differently. */
-export interface Conflict { readonly path: readonly string[]; readonly mine: unknown; readonly theirs: unknown }
+export interface Conflict {
+  readonly path: readonly string[]
+  readonly mine: unknown
+  readonly theirs: unknown
+}
 
 const isRecord = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v)
-const hasIds = (v: unknown): v is { id: string }[] => Array.isArray(v) && v.every((e) => isRecord(e) && typeof e.id === 'string')
+const hasIds = (v: unknown): v is { id: string }[] =>
+  Array.isArray(v) && v.every((e) => isRecord(e) && typeof e.id === 'string')
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 const byId = (list: { id: string }[]): Record<string, unknown> => Object.fromEntries(list.map((e) => [e.id, e]))
 
@@ -10,7 +15,11 @@ const byId = (list: { id: string }[]): Record<string, unknown> => Object.fromEnt
  * Three-way merge of plain JSON: a change made on one side only is taken; where both changed the same value, mine is kept and the
  * place is reported. Lists whose entries carry an id merge by id; other lists count as one value.
  */
-export function merge3<T>(base: T, mine: T, theirs: T): { readonly merged: T; readonly conflicts: readonly Conflict[] } {
+export function merge3<T>(
+  base: T,
+  mine: T,
+  theirs: T,
+): { readonly merged: T; readonly conflicts: readonly Conflict[] } {
   const conflicts: Conflict[] = []
   const walk = (b: unknown, m: unknown, t: unknown, path: readonly string[]): unknown => {
     if (same(m, t) || same(b, t)) return m
@@ -23,7 +32,8 @@ export function merge3<T>(base: T, mine: T, theirs: T): { readonly merged: T; re
       }
       return out
     }
-    if (hasIds(m) && hasIds(t)) return Object.values(walk(hasIds(b) ? byId(b) : {}, byId(m), byId(t), path) as Record<string, unknown>)
+    if (hasIds(m) && hasIds(t))
+      return Object.values(walk(hasIds(b) ? byId(b) : {}, byId(m), byId(t), path) as Record<string, unknown>)
     conflicts.push({ path, mine: m, theirs: t })
     return m
   }
@@ -31,10 +41,16 @@ export function merge3<T>(base: T, mine: T, theirs: T): { readonly merged: T; re
 }
 
 /** Paths at which two documents differ, for the edit history: one entry per changed value. */
-export function diffPaths(before: unknown, after: unknown, path: readonly string[] = []): { path: string; before: unknown; after: unknown }[] {
+export function diffPaths(
+  before: unknown,
+  after: unknown,
+  path: readonly string[] = [],
+): { path: string; before: unknown; after: unknown }[] {
   if (same(before, after)) return []
   if (isRecord(before) && isRecord(after)) {
-    return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((k) => diffPaths(before[k], after[k], [...path, k]))
+    return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((k) =>
+      diffPaths(before[k], after[k], [...path, k]),
+    )
   }
   if (hasIds(before) && hasIds(after)) return diffPaths(byId(before), byId(after), path)
   return [{ path: path.join('.'), before: before ?? null, after: after ?? null }]

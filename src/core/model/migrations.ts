@@ -13,12 +13,22 @@ function toVersion2(raw: Raw): Raw {
   const { deadMaxPsf, ...restOfSite } = site
   const { leanTo, ...restOfBuilding } = building
   return {
-    ...raw, version: 2, sizing: raw.sizing ?? fresh.sizing,
-    site: fill({ ...restOfSite, ...(deadMaxPsf === undefined ? {} : { dead: { by: 'total', psf: deadMaxPsf } }) }, fresh.site),
-    building: fill({
-      ...restOfBuilding, post: fill(building.post, fresh.building.post), girts: fill(building.girts, fresh.building.girts),
-      ...(leanTo === undefined ? {} : { leanTos: leanTo === null ? [] : [fill(leanTo, newLeanToParts())] }),
-    }, fresh.building),
+    ...raw,
+    version: 2,
+    sizing: raw.sizing ?? fresh.sizing,
+    site: fill(
+      { ...restOfSite, ...(deadMaxPsf === undefined ? {} : { dead: { by: 'total', psf: deadMaxPsf } }) },
+      fresh.site,
+    ),
+    building: fill(
+      {
+        ...restOfBuilding,
+        post: fill(building.post, fresh.building.post),
+        girts: fill(building.girts, fresh.building.girts),
+        ...(leanTo === undefined ? {} : { leanTos: leanTo === null ? [] : [fill(leanTo, newLeanToParts())] }),
+      },
+      fresh.building,
+    ),
   }
 }
 
@@ -33,7 +43,11 @@ function toVersion4(raw: Raw): Raw {
   const fresh = newJob('x')
   const building = record(raw.building)
   return {
-    ...raw, version: 4, levels: fill(raw.levels, fresh.levels), fieldwork: fill(raw.fieldwork, fresh.fieldwork), ground: fill(raw.ground, fresh.ground),
+    ...raw,
+    version: 4,
+    levels: fill(raw.levels, fresh.levels),
+    fieldwork: fill(raw.fieldwork, fresh.fieldwork),
+    ground: fill(raw.ground, fresh.ground),
     building: { ...fill(building, { gravelIn: 0, bridged: [] }), bracing: fill(building.bracing, { swayOver: null }) },
   }
 }
@@ -45,11 +59,18 @@ function toVersion5(raw: Raw): Raw {
 
 /** Framing of a new lean-to, to be checked and changed. */
 export const newLeanToParts = () => ({
-  rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null }, ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
-  beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' }, seatIn: 3.5,
+  rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null },
+  ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
+  beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' },
+  seatIn: 3.5,
 })
 
-const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = { 1: toVersion2, 2: toVersion3, 3: toVersion4, 4: toVersion5 }
+const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
+  1: toVersion2,
+  2: toVersion3,
+  3: toVersion4,
+  4: toVersion5,
+}
 
 /** Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is returned as it is. */
 export function migrate(raw: Raw): Raw {

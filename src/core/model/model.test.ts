@@ -1,5 +1,20 @@
 import fc from 'fast-check'
-import { closeGesture, diffPaths, JOB_VERSION, NAIL_IDS, merge3, migrate, newJob, parseJob, pushEdit, readJobText, redo, startHistory, undo, type History } from '.'
+import {
+  closeGesture,
+  diffPaths,
+  JOB_VERSION,
+  NAIL_IDS,
+  merge3,
+  migrate,
+  newJob,
+  parseJob,
+  pushEdit,
+  readJobText,
+  redo,
+  startHistory,
+  undo,
+  type History,
+} from '.'
 import { NAILS } from '../joints'
 import { demo } from '../testing/demos'
 
@@ -13,42 +28,118 @@ function leaves(v: unknown, path: Path = []): { path: Path; value: unknown }[] {
 /** The document with one leaf put otherwise; `undefined` takes it out. */
 function put(doc: unknown, path: Path, value: unknown): unknown {
   const out = clone(doc)
-  const parent = path.slice(0, -1).reduce<Record<string | number, unknown>>((at, k) => at[k] as Record<string | number, unknown>, out as Record<string | number, unknown>)
+  const parent = path
+    .slice(0, -1)
+    .reduce<Record<string | number, unknown>>(
+      (at, k) => at[k] as Record<string | number, unknown>,
+      out as Record<string | number, unknown>,
+    )
   if (value === undefined) delete parent[path[path.length - 1]]
   else parent[path[path.length - 1]] = value
   return out
 }
-const said = (value: unknown): string[] => { const r = parseJob(value); return r.ok ? [] : r.issues.map((i) => i.path.join('.')) }
+const said = (value: unknown): string[] => {
+  const r = parseJob(value)
+  return r.ok ? [] : r.issues.map((i) => i.path.join('.'))
+}
 const jobs = ['quillback', 'tansy', 'marl'] as const
 
 describe.each(jobs)('bad values in every field of %s', (name) => {
   const { job } = demo(name)
   const all = leaves(job)
   const numbers = all.filter((l) => typeof l.value === 'number' && l.path[0] !== 'version')
-  const free = new Set(['name', 'note', 'why', 'decided', 'lumber', 'lumbers', 'id', 'crayons', 'hookPost', 'format', 'sizes'])
+  const free = new Set([
+    'name',
+    'note',
+    'why',
+    'decided',
+    'lumber',
+    'lumbers',
+    'id',
+    'crayons',
+    'hookPost',
+    'format',
+    'sizes',
+  ])
   // Text that a person may write as they like; lumber may name a grade of one's own.
   const choices = all.filter((l) => typeof l.value === 'string' && !l.path.some((p) => free.has(String(p))))
-  test('there is much to spoil', () => { expect(numbers.length).toBeGreaterThan(60); expect(choices.length).toBeGreaterThan(30) })
-  test.each([['letters', 'twelve'], ['far too large', 1e12], ['far below nothing', -1e12], ['nothing where a number stands', [] as unknown], ['yes', true]])('%s: refused at that very field, whichever it is', (_, bad) => {
-    for (const l of numbers) expect(said(put(job, l.path, bad)).some((p) => p === l.path.join('.') || l.path.join('.').startsWith(p))).toBe(true)
+  test('there is much to spoil', () => {
+    expect(numbers.length).toBeGreaterThan(60)
+    expect(choices.length).toBeGreaterThan(30)
   })
-  test.each([['a word nobody knows', 'zzz'], ['markup', '<script>'], ['a number', 7]])('a choice that is %s is refused', (_, bad) => { for (const l of choices) expect(said(put(job, l.path, bad)).length).toBeGreaterThan(0) })
+  test.each([
+    ['letters', 'twelve'],
+    ['far too large', 1e12],
+    ['far below nothing', -1e12],
+    ['nothing where a number stands', [] as unknown],
+    ['yes', true],
+  ])('%s: refused at that very field, whichever it is', (_, bad) => {
+    for (const l of numbers)
+      expect(said(put(job, l.path, bad)).some((p) => p === l.path.join('.') || l.path.join('.').startsWith(p))).toBe(
+        true,
+      )
+  })
+  test.each([
+    ['a word nobody knows', 'zzz'],
+    ['markup', '<script>'],
+    ['a number', 7],
+  ])('a choice that is %s is refused', (_, bad) => {
+    for (const l of choices) expect(said(put(job, l.path, bad)).length).toBeGreaterThan(0)
+  })
   test('a field too many is named; a field too few is named', () => {
-    for (const at of [[], ['site'], ['building'], ['building', 'roof'], ['strings'], ['levels'], ['sizing'], ['fieldwork'], ['ground']]) expect(said(put(job, [...at, 'colour'], 'red'))).toContain([...at, 'colour'].join('.'))
-    for (const at of [['site', 'windMph'], ['building', 'pitchPer12'], ['building', 'post', 'section'], ['strings', 'runPastIn'], ['sizing', 'locked'], ['fieldwork', 'concrete', 'bagLb']]) expect(said(put(job, at, undefined)).join(' ')).toContain(at.join('.'))
+    for (const at of [
+      [],
+      ['site'],
+      ['building'],
+      ['building', 'roof'],
+      ['strings'],
+      ['levels'],
+      ['sizing'],
+      ['fieldwork'],
+      ['ground'],
+    ])
+      expect(said(put(job, [...at, 'colour'], 'red'))).toContain([...at, 'colour'].join('.'))
+    for (const at of [
+      ['site', 'windMph'],
+      ['building', 'pitchPer12'],
+      ['building', 'post', 'section'],
+      ['strings', 'runPastIn'],
+      ['sizing', 'locked'],
+      ['fieldwork', 'concrete', 'bagLb'],
+    ])
+      expect(said(put(job, at, undefined)).join(' ')).toContain(at.join('.'))
   })
-  test('what is written reads back the same, however often', () => { const r = parseJob(clone(job)); expect(r).toEqual({ ok: true, value: job }); if (r.ok) expect(parseJob(clone(r.value))).toEqual(r) })
+  test('what is written reads back the same, however often', () => {
+    const r = parseJob(clone(job))
+    expect(r).toEqual({ ok: true, value: job })
+    if (r.ok) expect(parseJob(clone(r.value))).toEqual(r)
+  })
 })
 
-test('the nails that a file may name are those that have sizes', () => { expect(NAILS.map((n) => n.id).sort()).toEqual([...NAIL_IDS].sort()) })
+test('the nails that a file may name are those that have sizes', () => {
+  expect(NAILS.map((n) => n.id).sort()).toEqual([...NAIL_IDS].sort())
+})
 
 describe('files', () => {
   const good = JSON.stringify(newJob('x'))
   test.each<[string, string, string]>([
-    ['empty', '', 'not-json'], ['cut off', good.slice(0, good.length / 2), 'not-json'], ['a list', '[]', 'wrong-format'], ['a number', '7', 'wrong-format'], ['another format', '{"format":"other","version":1}', 'wrong-format'], ['no format', '{}', 'wrong-format'],
-    ['a newer version', good.replace(`"version":${JOB_VERSION}`, '"version":99'), 'newer-version'], ['twenty megabytes', `{"format":"burdock-job","note":"${'x'.repeat(20_000_000)}"}`, 'file-too-large'], ['a version in words', good.replace(`"version":${JOB_VERSION}`, '"version":"three"'), 'not-a-choice'],
-  ])('%s is refused as %s', (_, text, code) => { const r = readJobText(text); expect(r.ok ? '' : r.issues[0].code).toBe(code) })
-  test('a name of markup stays a name', () => { const r = readJobText(JSON.stringify(newJob('<img src=x onerror=alert(1)>'))); expect(r.ok && r.value.name).toBe('<img src=x onerror=alert(1)>') })
+    ['empty', '', 'not-json'],
+    ['cut off', good.slice(0, good.length / 2), 'not-json'],
+    ['a list', '[]', 'wrong-format'],
+    ['a number', '7', 'wrong-format'],
+    ['another format', '{"format":"other","version":1}', 'wrong-format'],
+    ['no format', '{}', 'wrong-format'],
+    ['a newer version', good.replace(`"version":${JOB_VERSION}`, '"version":99'), 'newer-version'],
+    ['twenty megabytes', `{"format":"burdock-job","note":"${'x'.repeat(20_000_000)}"}`, 'file-too-large'],
+    ['a version in words', good.replace(`"version":${JOB_VERSION}`, '"version":"three"'), 'not-a-choice'],
+  ])('%s is refused as %s', (_, text, code) => {
+    const r = readJobText(text)
+    expect(r.ok ? '' : r.issues[0].code).toBe(code)
+  })
+  test('a name of markup stays a name', () => {
+    const r = readJobText(JSON.stringify(newJob('<img src=x onerror=alert(1)>')))
+    expect(r.ok && r.value.name).toBe('<img src=x onerror=alert(1)>')
+  })
   test('an older file gains what it lacks, step by step, and keeps what it has', () => {
     const { fieldwork: _f, ground: _g, ...two } = clone(newJob('old'))
     const up = migrate({ ...two, version: 2 })
@@ -61,43 +152,180 @@ describe('files', () => {
   })
   test('version 3 gains gravel, bridged posts, a limit of sway, strings that fall, additions and the office’s benchmark', () => {
     const now = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
-    const three = { ...now, version: 3, levels: { coverIn: 2, readingsIn: { A1: 50 } }, fieldwork: { ...now.fieldwork, strings: undefined }, ground: { spots: [], padIn: 3, obstructions: [], oldWall: [] }, building: { ...now.building, gravelIn: undefined, bridged: undefined, bracing: { ...(now.building.bracing as object), swayOver: undefined } } }
+    const three = {
+      ...now,
+      version: 3,
+      levels: { coverIn: 2, readingsIn: { A1: 50 } },
+      fieldwork: { ...now.fieldwork, strings: undefined },
+      ground: { spots: [], padIn: 3, obstructions: [], oldWall: [] },
+      building: {
+        ...now.building,
+        gravelIn: undefined,
+        bridged: undefined,
+        bracing: { ...(now.building.bracing as object), swayOver: undefined },
+      },
+    }
     const up = parseJob(JSON.parse(JSON.stringify(three)))
-    expect(up.ok && [up.value.version, up.value.building.gravelIn, up.value.building.bridged, up.value.building.bracing.swayOver, up.value.fieldwork.strings, up.value.ground.addition.kind, up.value.ground.padIn, up.value.levels]).toEqual([JOB_VERSION, 0, [], null, newJob('x').fieldwork.strings, 'lean-to', 3, { coverIn: 2, readingsIn: { A1: 50 }, benchmarkIn: null }])
+    expect(
+      up.ok && [
+        up.value.version,
+        up.value.building.gravelIn,
+        up.value.building.bridged,
+        up.value.building.bracing.swayOver,
+        up.value.fieldwork.strings,
+        up.value.ground.addition.kind,
+        up.value.ground.padIn,
+        up.value.levels,
+      ],
+    ).toEqual([
+      JOB_VERSION,
+      0,
+      [],
+      null,
+      newJob('x').fieldwork.strings,
+      'lean-to',
+      3,
+      { coverIn: 2, readingsIn: { A1: 50 }, benchmarkIn: null },
+    ])
   })
   test('version 4 gains a preferred bay that asks for nothing', () => {
     const four = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
-    const up = parseJob(JSON.parse(JSON.stringify({ ...four, version: 4, sizing: { ...four.sizing, preferBayIn: undefined, bayMinIn: 70 } })))
-    expect(up.ok && [up.value.version, up.value.sizing.preferBayIn, up.value.sizing.bayMinIn]).toEqual([JOB_VERSION, null, 70])
+    const up = parseJob(
+      JSON.parse(
+        JSON.stringify({ ...four, version: 4, sizing: { ...four.sizing, preferBayIn: undefined, bayMinIn: 70 } }),
+      ),
+    )
+    expect(up.ok && [up.value.version, up.value.sizing.preferBayIn, up.value.sizing.bayMinIn]).toEqual([
+      JOB_VERSION,
+      null,
+      70,
+    ])
   })
-  test('an older file that is wrong is still refused where it is wrong', () => { expect(said({ ...clone(newJob('x')), version: 2, site: 'none' }).join(' ')).toContain('site') })
+  test('an older file that is wrong is still refused where it is wrong', () => {
+    expect(said({ ...clone(newJob('x')), version: 2, site: 'none' }).join(' ')).toContain('site')
+  })
 })
 
 describe('two people on one job', () => {
-  const base = { a: 1, b: { c: 2, d: 3 }, list: [{ id: 'x', v: 1 }, { id: 'y', v: 2 }], plain: [1, 2] }
+  const base = {
+    a: 1,
+    b: { c: 2, d: 3 },
+    list: [
+      { id: 'x', v: 1 },
+      { id: 'y', v: 2 },
+    ],
+    plain: [1, 2],
+  }
   test.each<[string, object, object, unknown, number]>([
-    ['one changes', { ...base, a: 5 }, base, { ...base, a: 5 }, 0], ['the other changes', base, { ...base, a: 6 }, { ...base, a: 6 }, 0], ['both, different fields', { ...base, a: 5 }, { ...base, b: { c: 9, d: 3 } }, { ...base, a: 5, b: { c: 9, d: 3 } }, 0],
-    ['both the same', { ...base, a: 5 }, { ...base, a: 5 }, { ...base, a: 5 }, 0], ['both, otherwise', { ...base, a: 5 }, { ...base, a: 6 }, { ...base, a: 5 }, 1], ['deep in one part', { ...base, b: { c: 7, d: 3 } }, { ...base, b: { c: 2, d: 8 } }, { ...base, b: { c: 7, d: 8 } }, 0],
-    ['two members of a list', { ...base, list: [{ id: 'x', v: 9 }, { id: 'y', v: 2 }] }, { ...base, list: [{ id: 'x', v: 1 }, { id: 'y', v: 8 }] }, { ...base, list: [{ id: 'x', v: 9 }, { id: 'y', v: 8 }] }, 0],
-    ['one adds, one removes', { ...base, list: [...base.list, { id: 'z', v: 3 }] }, { ...base, list: [{ id: 'x', v: 1 }] }, { ...base, list: [{ id: 'x', v: 1 }, { id: 'z', v: 3 }] }, 0], ['plain lists are one value', { ...base, plain: [1] }, { ...base, plain: [2] }, { ...base, plain: [1] }, 1],
-  ])('%s', (_, mine, theirs, want, conflicts) => { const r = merge3<unknown>(base, mine, theirs); expect(r.merged).toEqual(want); expect(r.conflicts).toHaveLength(conflicts) })
-  test('merging with what did not change gives mine, whatever it is (property)', () => {
-    const doc = fc.record({ a: fc.integer(), b: fc.record({ c: fc.integer(), d: fc.string() }), list: fc.uniqueArray(fc.record({ id: fc.constantFrom('x', 'y', 'z'), v: fc.integer() }), { selector: (e) => e.id, minLength: 1 }) })
-    fc.assert(fc.property(doc, doc, (b, m) => { expect(merge3<unknown>(b, m, b)).toEqual({ merged: m, conflicts: [] }); expect(merge3<unknown>(b, b, m)).toEqual({ merged: m, conflicts: [] }) }))
+    ['one changes', { ...base, a: 5 }, base, { ...base, a: 5 }, 0],
+    ['the other changes', base, { ...base, a: 6 }, { ...base, a: 6 }, 0],
+    [
+      'both, different fields',
+      { ...base, a: 5 },
+      { ...base, b: { c: 9, d: 3 } },
+      { ...base, a: 5, b: { c: 9, d: 3 } },
+      0,
+    ],
+    ['both the same', { ...base, a: 5 }, { ...base, a: 5 }, { ...base, a: 5 }, 0],
+    ['both, otherwise', { ...base, a: 5 }, { ...base, a: 6 }, { ...base, a: 5 }, 1],
+    [
+      'deep in one part',
+      { ...base, b: { c: 7, d: 3 } },
+      { ...base, b: { c: 2, d: 8 } },
+      { ...base, b: { c: 7, d: 8 } },
+      0,
+    ],
+    [
+      'two members of a list',
+      {
+        ...base,
+        list: [
+          { id: 'x', v: 9 },
+          { id: 'y', v: 2 },
+        ],
+      },
+      {
+        ...base,
+        list: [
+          { id: 'x', v: 1 },
+          { id: 'y', v: 8 },
+        ],
+      },
+      {
+        ...base,
+        list: [
+          { id: 'x', v: 9 },
+          { id: 'y', v: 8 },
+        ],
+      },
+      0,
+    ],
+    [
+      'one adds, one removes',
+      { ...base, list: [...base.list, { id: 'z', v: 3 }] },
+      { ...base, list: [{ id: 'x', v: 1 }] },
+      {
+        ...base,
+        list: [
+          { id: 'x', v: 1 },
+          { id: 'z', v: 3 },
+        ],
+      },
+      0,
+    ],
+    ['plain lists are one value', { ...base, plain: [1] }, { ...base, plain: [2] }, { ...base, plain: [1] }, 1],
+  ])('%s', (_, mine, theirs, want, conflicts) => {
+    const r = merge3<unknown>(base, mine, theirs)
+    expect(r.merged).toEqual(want)
+    expect(r.conflicts).toHaveLength(conflicts)
   })
-  test.each<[unknown, unknown, string[]]>([[{ a: 1 }, { a: 1 }, []], [{ a: 1 }, { a: 2 }, ['a']], [{ b: { c: 1 } }, { b: { c: 2, d: 1 } }, ['b.c', 'b.d']], [{ l: [{ id: 'x', v: 1 }] }, { l: [{ id: 'x', v: 2 }] }, ['l.x.v']]])('%j to %j differs at %j', (a, b, paths) => { expect(diffPaths(a, b).map((p) => p.path)).toEqual(paths) })
+  test('merging with what did not change gives mine, whatever it is (property)', () => {
+    const doc = fc.record({
+      a: fc.integer(),
+      b: fc.record({ c: fc.integer(), d: fc.string() }),
+      list: fc.uniqueArray(fc.record({ id: fc.constantFrom('x', 'y', 'z'), v: fc.integer() }), {
+        selector: (e) => e.id,
+        minLength: 1,
+      }),
+    })
+    fc.assert(
+      fc.property(doc, doc, (b, m) => {
+        expect(merge3<unknown>(b, m, b)).toEqual({ merged: m, conflicts: [] })
+        expect(merge3<unknown>(b, b, m)).toEqual({ merged: m, conflicts: [] })
+      }),
+    )
+  })
+  test.each<[unknown, unknown, string[]]>([
+    [{ a: 1 }, { a: 1 }, []],
+    [{ a: 1 }, { a: 2 }, ['a']],
+    [{ b: { c: 1 } }, { b: { c: 2, d: 1 } }, ['b.c', 'b.d']],
+    [{ l: [{ id: 'x', v: 1 }] }, { l: [{ id: 'x', v: 2 }] }, ['l.x.v']],
+  ])('%j to %j differs at %j', (a, b, paths) => {
+    expect(diffPaths(a, b).map((p) => p.path)).toEqual(paths)
+  })
 })
 
 test('undo and redo are each other’s mirror over any run of edits (property)', () => {
-  fc.assert(fc.property(fc.array(fc.record({ doc: fc.integer(), key: fc.option(fc.constantFrom('p', 'q'), { nil: null }), close: fc.boolean() }), { maxLength: 30 }), (edits) => {
-    let h: History<number> = startHistory(-1)
-    for (const e of edits) { h = pushEdit(h, e.doc, 'edit', e.key); if (e.close) h = closeGesture(h) }
-    const end = h.present
-    const steps = h.past.length
-    for (let i = 0; i < steps; i++) h = undo(h)
-    expect([h.present, h.past.length]).toEqual([-1, 0])
-    expect(undo(h)).toBe(h)
-    for (let i = 0; i < steps; i++) h = redo(h)
-    expect([h.present, h.past.length, h.future.length]).toEqual([end, steps, 0])
-  }))
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.record({ doc: fc.integer(), key: fc.option(fc.constantFrom('p', 'q'), { nil: null }), close: fc.boolean() }),
+        { maxLength: 30 },
+      ),
+      (edits) => {
+        let h: History<number> = startHistory(-1)
+        for (const e of edits) {
+          h = pushEdit(h, e.doc, 'edit', e.key)
+          if (e.close) h = closeGesture(h)
+        }
+        const end = h.present
+        const steps = h.past.length
+        for (let i = 0; i < steps; i++) h = undo(h)
+        expect([h.present, h.past.length]).toEqual([-1, 0])
+        expect(undo(h)).toBe(h)
+        for (let i = 0; i < steps; i++) h = redo(h)
+        expect([h.present, h.past.length, h.future.length]).toEqual([end, steps, 0])
+      },
+    ),
+  )
 })

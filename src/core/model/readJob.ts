@@ -11,23 +11,40 @@ export function issuesOf(error: z.ZodError): Issue[] {
   return error.issues.flatMap((i): Issue[] => {
     const path = i.path.map((p) => (typeof p === 'symbol' ? String(p) : p))
     switch (i.code) {
-      case 'too_small': return [issue(i.origin === 'string' ? 'empty' : 'too-small', path, { minimum: Number(i.minimum) })]
-      case 'too_big': return [issue(i.origin === 'string' ? 'too-long' : i.origin === 'array' ? 'too-many' : 'too-large', path, { maximum: Number(i.maximum) })]
-      case 'invalid_value': return [issue('not-a-choice', path, { choices: i.values.map(String).join(', ') })]
-      case 'invalid_union': return [issue('not-a-choice', path)]
-      case 'unrecognized_keys': return i.keys.map((k) => issue('unknown-field', [...path, k.slice(0, 60)]))
-      case 'invalid_type': return [issue(i.input === undefined ? 'missing' : i.expected === 'int' ? 'not-whole' : 'wrong-type', path, { wanted: String(i.expected) })]
-      default: return [issue('wrong-type', path)]
+      case 'too_small':
+        return [issue(i.origin === 'string' ? 'empty' : 'too-small', path, { minimum: Number(i.minimum) })]
+      case 'too_big':
+        return [
+          issue(i.origin === 'string' ? 'too-long' : i.origin === 'array' ? 'too-many' : 'too-large', path, {
+            maximum: Number(i.maximum),
+          }),
+        ]
+      case 'invalid_value':
+        return [issue('not-a-choice', path, { choices: i.values.map(String).join(', ') })]
+      case 'invalid_union':
+        return [issue('not-a-choice', path)]
+      case 'unrecognized_keys':
+        return i.keys.map((k) => issue('unknown-field', [...path, k.slice(0, 60)]))
+      case 'invalid_type':
+        return [
+          issue(i.input === undefined ? 'missing' : i.expected === 'int' ? 'not-whole' : 'wrong-type', path, {
+            wanted: String(i.expected),
+          }),
+        ]
+      default:
+        return [issue('wrong-type', path)]
     }
   })
 }
 
 /** Checks that an unknown value is a job of this version. Each issue names the field. */
 export function parseJob(value: unknown): Result<Job> {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return fail('wrong-format', [], { wanted: JOB_FORMAT })
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return fail('wrong-format', [], { wanted: JOB_FORMAT })
   const head = value as { format?: unknown; version?: unknown }
   if (head.format !== JOB_FORMAT) return fail('wrong-format', ['format'], { wanted: JOB_FORMAT })
-  if (typeof head.version === 'number' && head.version > JOB_VERSION) return fail('newer-version', ['version'], { found: head.version, known: JOB_VERSION })
+  if (typeof head.version === 'number' && head.version > JOB_VERSION)
+    return fail('newer-version', ['version'], { found: head.version, known: JOB_VERSION })
   const parsed = jobSchema.safeParse(migrate(value as Record<string, unknown>), { reportInput: true })
   return parsed.success ? ok(parsed.data) : { ok: false, issues: issuesOf(parsed.error) }
 }
@@ -36,6 +53,10 @@ export function parseJob(value: unknown): Result<Job> {
 export function readJobText(text: string): Result<Job> {
   if (text.length > MAX_FILE_CHARS) return fail('file-too-large', [], { maximum: MAX_FILE_CHARS })
   let value: unknown
-  try { value = JSON.parse(text) } catch { return fail('not-json') }
+  try {
+    value = JSON.parse(text)
+  } catch {
+    return fail('not-json')
+  }
   return parseJob(value)
 }

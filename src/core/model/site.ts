@@ -6,9 +6,13 @@ import { lengthIn, number } from './zod'
 const dead = z.discriminatedUnion('by', [
   z.strictObject({ by: z.literal('total'), psf: number(1, 60, 'Greatest certain roof dead load, psf of plan') }),
   z.strictObject({
-    by: z.literal('parts'), skinPsf: number(0, 30, 'Roof skin, psf of slope'),
-    trussPsf: number(0, 20, 'Trusses, psf of plan').nullable().describe('Truss weight from its maker, psf of plan; null takes the default for its spacing'),
-    ceilingPsf: number(0, 30, 'Ceiling and what hangs from it, psf'), otherPsf: number(0, 30, 'Anything else, psf'),
+    by: z.literal('parts'),
+    skinPsf: number(0, 30, 'Roof skin, psf of slope'),
+    trussPsf: number(0, 20, 'Trusses, psf of plan')
+      .nullable()
+      .describe('Truss weight from its maker, psf of plan; null takes the default for its spacing'),
+    ceilingPsf: number(0, 30, 'Ceiling and what hangs from it, psf'),
+    otherPsf: number(0, 30, 'Anything else, psf'),
   }),
 ])
 
@@ -30,8 +34,14 @@ export const siteSchema = z.strictObject({
   soil: z.enum(c.SOILS).nullable().describe('Soil class of IBC Table 1806.2, or own values'),
   ownBearingPsf: number(250, 20000, 'Own allowable bearing, psf').nullable(),
   ownLateralPsfPerFt: number(20, 2000, 'Own lateral bearing, psf per foot of depth').nullable(),
-  doubleLateral: z.boolean().describe('Building not harmed by 1/2 inch of motion at grade: lateral value doubled (IBC 1806.3.4)'),
-  groundSlopePer12: number(0, 12, 'Fall of the ground beside the posts, inches per foot; embedment counts from the lowest ground near the post'),
+  doubleLateral: z
+    .boolean()
+    .describe('Building not harmed by 1/2 inch of motion at grade: lateral value doubled (IBC 1806.3.4)'),
+  groundSlopePer12: number(
+    0,
+    12,
+    'Fall of the ground beside the posts, inches per foot; embedment counts from the lowest ground near the post',
+  ),
   northDeg: number(-180, 180, 'Degrees that true north stands clockwise from the top of the plan'),
   dead,
   deadMinPsf: number(0, 30, 'Least certain roof dead load, psf of plan'),

@@ -2,7 +2,8 @@ import { z } from 'zod'
 import * as c from './choices'
 
 /** Parts that every section of the job schema is made of. */
-export const lengthIn = (min: number, max: number, what: string) => z.number().min(min).max(max).describe(`${what}, inches`)
+export const lengthIn = (min: number, max: number, what: string) =>
+  z.number().min(min).max(max).describe(`${what}, inches`)
 export const number = (min: number, max: number, what: string) => z.number().min(min).max(max).describe(what)
 export const text = (max: number) => z.string().max(max)
 export const id = z.string().regex(/^[a-zA-Z0-9_-]{1,40}$/)

@@ -1,15 +1,28 @@
 import type { Fieldwork } from '../model'
 import { BAG_YIELD_FT3, bagsFor, HOLE_WASTE, type BagLb } from './takeoff'
 
-export interface ConcreteSettings { readonly by: Fieldwork['concrete']['by']; readonly bagLb: BagLb; readonly mixerFt3: number; readonly plantMinYd3: number; readonly spareEvery: number }
+export interface ConcreteSettings {
+  readonly by: Fieldwork['concrete']['by']
+  readonly bagLb: BagLb
+  readonly mixerFt3: number
+  readonly plantMinYd3: number
+  readonly spareEvery: number
+}
 export interface ConcreteOrder {
-  readonly netFt3: number; readonly withWasteFt3: number; readonly yd3: number
+  readonly netFt3: number
+  readonly withWasteFt3: number
+  readonly yd3: number
   /** Bags needed, spare bags and both together; none where a truck brings it. */
-  readonly bags: number; readonly spareBags: number; readonly bagsInAll: number; readonly bagsWeighLb: number
+  readonly bags: number
+  readonly spareBags: number
+  readonly bagsInAll: number
+  readonly bagsWeighLb: number
   /** Mixer loads or tubs: whole bags in each, and how many. */
-  readonly bagsALoad: number; readonly loads: number
+  readonly bagsALoad: number
+  readonly loads: number
   /** Truck: rounded up to the quarter yard. */
-  readonly truckYd3: number; readonly underMinimum: boolean
+  readonly truckYd3: number
+  readonly underMinimum: boolean
   readonly say: readonly string[]
 }
 
@@ -34,15 +47,37 @@ export function concreteOrder(netFt3: number, holes: number, s: ConcreteSettings
   const truckYd3 = truck ? up((withWasteFt3 / 27) * 4) / 4 : 0
   const underMinimum = truck && truckYd3 > 0 && truckYd3 < s.plantMinYd3
   const say = [
-    ...(!truck && bagsALoad === 0 ? [`One ${s.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose smaller bags or a larger mixer.`] : []),
-    ...(underMinimum ? [`Under the plant’s smallest load of ${s.plantMinYd3} yd³: a short-load fee is likely. Bags in a mixer may be cheaper.`] : []),
+    ...(!truck && bagsALoad === 0
+      ? [
+          `One ${s.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose smaller bags or a larger mixer.`,
+        ]
+      : []),
+    ...(underMinimum
+      ? [
+          `Under the plant’s smallest load of ${s.plantMinYd3} yd³: a short-load fee is likely. Bags in a mixer may be cheaper.`,
+        ]
+      : []),
     ...(truck ? ['No spare on a truck: have a few bags at hand for the last hole.'] : []),
     'Bags set dry and left to soak are no pad, collar or pier.',
   ]
-  return { netFt3, withWasteFt3, yd3: withWasteFt3 / 27, bags, spareBags, bagsInAll: bags + spareBags, bagsWeighLb: (bags + spareBags) * s.bagLb, bagsALoad, loads, truckYd3, underMinimum, say }
+  return {
+    netFt3,
+    withWasteFt3,
+    yd3: withWasteFt3 / 27,
+    bags,
+    spareBags,
+    bagsInAll: bags + spareBags,
+    bagsWeighLb: (bags + spareBags) * s.bagLb,
+    bagsALoad,
+    loads,
+    truckYd3,
+    underMinimum,
+    say,
+  }
 }
 
 /** Earth out of an auger stands looser than in the ground: this much more (register: user's own; common loam). */
 export const SPOIL_SWELL = 0.25
 /** Loose earth to move or haul from all holes after backfill, cubic feet. */
-export const looseSpoilFt3 = (holeFt3: number, backfillFt3: number): number => Math.max(0, holeFt3 - backfillFt3) * (1 + SPOIL_SWELL)
+export const looseSpoilFt3 = (holeFt3: number, backfillFt3: number): number =>
+  Math.max(0, holeFt3 - backfillFt3) * (1 + SPOIL_SWELL)

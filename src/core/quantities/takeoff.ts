@@ -9,10 +9,19 @@ export const HOLE_WASTE = 0.1
 /** Board lengths on the default yard list, inches. */
 export const STOCK_IN = [96, 120, 144, 168, 192, 216, 240, 264, 288] as const
 
-export interface HoleVolumes { readonly holeFt3: number; readonly padFt3: number; readonly collarFt3: number; readonly pierFt3: number; readonly concreteFt3: number; readonly backfillFt3: number; /** In place; a fifth more is ordered loose (register C24). */ readonly gravelFt3: number }
+export interface HoleVolumes {
+  readonly holeFt3: number
+  readonly padFt3: number
+  readonly collarFt3: number
+  readonly pierFt3: number
+  readonly concreteFt3: number
+  readonly backfillFt3: number
+  /** In place; a fifth more is ordered loose (register C24). */ readonly gravelFt3: number
+}
 
 /** Smallest stock length over `lengthIn` plus `spareIn`; null when none is long enough. Lengths in `upToIn` limit the list. */
-export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null => STOCK_IN.find((s) => s <= upToIn && s + 1e-9 >= lengthIn + spareIn) ?? null
+export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null =>
+  STOCK_IN.find((s) => s <= upToIn && s + 1e-9 >= lengthIn + spareIn) ?? null
 
 /** Loose gravel settles by this much when it is tamped (register C24: 15 to 25 %). */
 export const GRAVEL_LOOSE = 0.25
@@ -32,17 +41,39 @@ export function holeVolumes(b: Building, diameterIn: number, depthIn: number): H
   const padFt3 = (area * b.padThicknessIn) / 12
   const collarFt3 = b.school === 'collar' ? ((area - post) * b.collarHeightIn) / 12 : 0
   const concreteFt3 = padFt3 + collarFt3
-  return { holeFt3, padFt3, collarFt3, pierFt3: 0, concreteFt3, gravelFt3, backfillFt3: Math.max(0, shaftFt3 - concreteFt3 - (post * (depthIn - b.padThicknessIn - (b.school === 'collar' ? b.collarHeightIn : 0))) / 12) }
+  return {
+    holeFt3,
+    padFt3,
+    collarFt3,
+    pierFt3: 0,
+    concreteFt3,
+    gravelFt3,
+    backfillFt3: Math.max(
+      0,
+      shaftFt3 -
+        concreteFt3 -
+        (post * (depthIn - b.padThicknessIn - (b.school === 'collar' ? b.collarHeightIn : 0))) / 12,
+    ),
+  }
 }
 
 /** Bags for a whole job: waste on the total, rounded up once. */
-export const bagsFor = (concreteFt3: number, bagLb: BagLb, waste = HOLE_WASTE): number => Math.ceil((concreteFt3 * (1 + waste)) / BAG_YIELD_FT3[bagLb] - 1e-9)
+export const bagsFor = (concreteFt3: number, bagLb: BagLb, waste = HOLE_WASTE): number =>
+  Math.ceil((concreteFt3 * (1 + waste)) / BAG_YIELD_FT3[bagLb] - 1e-9)
 
 /** Counts pieces by the stock length each is cut from, shortest first. */
-export function byStock(lengthsIn: readonly number[], spareIn: number): { readonly stockIn: number | null; readonly count: number }[] {
+export function byStock(
+  lengthsIn: readonly number[],
+  spareIn: number,
+): { readonly stockIn: number | null; readonly count: number }[] {
   const counts = new Map<number | null, number>()
-  for (const l of lengthsIn) { const s = stockFor(l, spareIn); counts.set(s, (counts.get(s) ?? 0) + 1) }
-  return [...counts].map(([stockIn, count]) => ({ stockIn, count })).sort((a, b) => (a.stockIn ?? Infinity) - (b.stockIn ?? Infinity))
+  for (const l of lengthsIn) {
+    const s = stockFor(l, spareIn)
+    counts.set(s, (counts.get(s) ?? 0) + 1)
+  }
+  return [...counts]
+    .map(([stockIn, count]) => ({ stockIn, count }))
+    .sort((a, b) => (a.stockIn ?? Infinity) - (b.stockIn ?? Infinity))
 }
 
 /** Cross-section of a post in square feet, for weights and volumes. */

@@ -6,20 +6,65 @@ export interface Issue {
 }
 
 export type IssueCode =
-  | 'empty' | 'not-a-length' | 'not-a-number' | 'not-finite' | 'inches-over-foot' | 'sixteenths-over-inch' | 'wrong-unit'
-  | 'too-small' | 'too-large' | 'not-whole' | 'not-a-choice' | 'wrong-type' | 'missing' | 'unknown-field' | 'too-long' | 'too-many'
-  | 'not-json' | 'wrong-format' | 'newer-version' | 'file-too-large'
-  | 'bays-do-not-close' | 'too-many-bays' | 'opening-wider-than-wall' | 'opening-past-corner' | 'opening-over-heel' | 'openings-overlap' | 'opening-too-near-corner'
-  | 'corner-not-on-wall' | 'post-in-opening' | 'posts-collide' | 'lean-to-too-low' | 'lean-to-twice' | 'sill-needs-window' | 'pier-needs-diaphragm' | 'own-soil-missing' | 'duplicate-id' | 'skirt-over-heel'
-  | 'unknown-lumber' | 'no-such-post' | 'triangle-cannot-close' | 'too-few-measures' | 'not-a-record'
+  | 'empty'
+  | 'not-a-length'
+  | 'not-a-number'
+  | 'not-finite'
+  | 'inches-over-foot'
+  | 'sixteenths-over-inch'
+  | 'wrong-unit'
+  | 'too-small'
+  | 'too-large'
+  | 'not-whole'
+  | 'not-a-choice'
+  | 'wrong-type'
+  | 'missing'
+  | 'unknown-field'
+  | 'too-long'
+  | 'too-many'
+  | 'not-json'
+  | 'wrong-format'
+  | 'newer-version'
+  | 'file-too-large'
+  | 'bays-do-not-close'
+  | 'too-many-bays'
+  | 'opening-wider-than-wall'
+  | 'opening-past-corner'
+  | 'opening-over-heel'
+  | 'openings-overlap'
+  | 'opening-too-near-corner'
+  | 'corner-not-on-wall'
+  | 'post-in-opening'
+  | 'posts-collide'
+  | 'lean-to-too-low'
+  | 'lean-to-twice'
+  | 'sill-needs-window'
+  | 'pier-needs-diaphragm'
+  | 'own-soil-missing'
+  | 'duplicate-id'
+  | 'skirt-over-heel'
+  | 'unknown-lumber'
+  | 'no-such-post'
+  | 'triangle-cannot-close'
+  | 'too-few-measures'
+  | 'not-a-record'
 
-export type Result<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }
+export type Result<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }
 
 /** Wraps a value as a success. */
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value })
 
 /** Wraps one coded problem as a failure. */
-export const fail = (code: IssueCode, path: readonly (string | number)[] = [], facts: Issue['facts'] = {}): { readonly ok: false; readonly issues: readonly Issue[] } => ({ ok: false, issues: [{ code, path, facts }] })
+export const fail = (
+  code: IssueCode,
+  path: readonly (string | number)[] = [],
+  facts: Issue['facts'] = {},
+): { readonly ok: false; readonly issues: readonly Issue[] } => ({ ok: false, issues: [{ code, path, facts }] })
 
 /** Builds one coded problem. */
-export const issue = (code: IssueCode, path: readonly (string | number)[] = [], facts: Issue['facts'] = {}): Issue => ({ code, path, facts })
+export const issue = (code: IssueCode, path: readonly (string | number)[] = [], facts: Issue['facts'] = {}): Issue => ({
+  code,
+  path,
+  facts,
+})

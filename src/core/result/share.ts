@@ -10,13 +10,16 @@ const own = (o: object, k: string): boolean => Object.prototype.hasOwnProperty.c
  * `after`, with every part that says the same as in `before` put back as the very same object. Whoever draws the parts can then tell by
  * identity what changed. Plain data without cycles (records, lists, numbers, text); anything else counts as changed unless it is the same.
  */
-export function keepSame<T>(before: unknown, after: T): T { return keep(before, after, new Map()) as T }
+export function keepSame<T>(before: unknown, after: T): T {
+  return keep(before, after, new Map()) as T
+}
 
 /** Lists met already, with what they were held against: posts that are marked alike share one list. */
 type Met = Map<readonly unknown[], { readonly before: unknown; readonly kept: unknown }>
 
 function keep(before: unknown, after: unknown, met: Met): unknown {
-  if (before === after || typeof before !== 'object' || typeof after !== 'object' || before === null || after === null) return after
+  if (before === after || typeof before !== 'object' || typeof after !== 'object' || before === null || after === null)
+    return after
   if (!Array.isArray(after)) return isRecord(before) && isRecord(after) ? keepRecord(before, after, met) : after
   if (!Array.isArray(before)) return after
   const again = met.get(after)
@@ -32,25 +35,42 @@ function keepList(before: readonly unknown[], after: readonly unknown[], met: Me
   for (let i = 0; i < after.length; i++) {
     const kept = keep(before[i], after[i], met)
     if (out !== null) out.push(kept)
-    else if (!Object.is(kept, before[i])) { out = before.slice(0, i); out.push(kept) }
+    else if (!Object.is(kept, before[i])) {
+      out = before.slice(0, i)
+      out.push(kept)
+    }
   }
   return out ?? before
 }
 
-function keepRecord(before: Readonly<Record<string, unknown>>, after: Readonly<Record<string, unknown>>, met: Met): Readonly<Record<string, unknown>> {
+function keepRecord(
+  before: Readonly<Record<string, unknown>>,
+  after: Readonly<Record<string, unknown>>,
+  met: Met,
+): Readonly<Record<string, unknown>> {
   const keys = Object.keys(after)
   let out: Record<string, unknown> | null = keys.length === Object.keys(before).length ? null : {}
   for (let i = 0; i < keys.length; i++) {
     const k = keys[i]
     const kept = keep(before[k], after[k], met)
-    if (out === null && (!Object.is(kept, before[k]) || (kept === undefined && !own(before, k)))) { out = {}; for (let q = 0; q < i; q++) out[keys[q]] = before[keys[q]] }
+    if (out === null && (!Object.is(kept, before[k]) || (kept === undefined && !own(before, k)))) {
+      out = {}
+      for (let q = 0; q < i; q++) out[keys[q]] = before[keys[q]]
+    }
     if (out !== null) out[k] = kept
   }
   return out ?? before
 }
 
 /** What turns one value into another: nothing, a whole new value, or changes of some of its parts. Plain data, so it can be sent. */
-export type Changes = { readonly kind: 'same' } | { readonly kind: 'whole'; readonly value: unknown } | { readonly kind: 'parts'; readonly parts: readonly (readonly [string, Changes])[]; readonly gone: readonly string[] }
+export type Changes =
+  | { readonly kind: 'same' }
+  | { readonly kind: 'whole'; readonly value: unknown }
+  | {
+      readonly kind: 'parts'
+      readonly parts: readonly (readonly [string, Changes])[]
+      readonly gone: readonly string[]
+    }
 const SAME: Changes = { kind: 'same' }
 
 /** The changes from `before` to `after`: records part by part, lists of one length place by place, everything else whole. */
@@ -61,7 +81,10 @@ export function changesOf(before: unknown, after: unknown): Changes {
   const [a, b] = [before, after] as readonly Record<string, unknown>[]
   const parts: [string, Changes][] = []
   const keys = Object.keys(b)
-  for (const k of keys) { const c: Changes = own(a, k) ? changesOf(a[k], b[k]) : { kind: 'whole', value: b[k] }; if (c.kind !== 'same') parts.push([k, c]) }
+  for (const k of keys) {
+    const c: Changes = own(a, k) ? changesOf(a[k], b[k]) : { kind: 'whole', value: b[k] }
+    if (c.kind !== 'same') parts.push([k, c])
+  }
   const gone = Object.keys(a).filter((k) => !own(b, k))
   return parts.length === 0 && gone.length === 0 ? SAME : { kind: 'parts', parts, gone }
 }
@@ -70,7 +93,10 @@ export function changesOf(before: unknown, after: unknown): Changes {
 export function withChanges(before: unknown, changes: Changes): unknown {
   if (changes.kind === 'same') return before
   if (changes.kind === 'whole') return changes.value
-  const out = (Array.isArray(before) ? [...(before as unknown[])] : { ...(before as object) }) as Record<string, unknown>
+  const out = (Array.isArray(before) ? [...(before as unknown[])] : { ...(before as object) }) as Record<
+    string,
+    unknown
+  >
   for (const [k, c] of changes.parts) out[k] = withChanges(out[k], c)
   for (const k of changes.gone) delete out[k]
   return out

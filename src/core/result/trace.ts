@@ -21,7 +21,8 @@ export interface Check {
   readonly title: string
   readonly stage: 'holes' | 'posts' | 'walls' | 'roof' | 'bracing'
   /** What is checked: one of these groups, for sorting and for the calculation sheet. */
-  readonly group?: 'ground' | 'column' | 'girt' | 'purlin' | 'truss' | 'beam' | 'lean-to' | 'joint' | 'brace' | 'diaphragm' | 'site'
+  readonly group?:
+    'ground' | 'column' | 'girt' | 'purlin' | 'truss' | 'beam' | 'lean-to' | 'joint' | 'brace' | 'diaphragm' | 'site'
   /** Governing load combination and the place on the member where it governs. */
   readonly combination?: string
   readonly place?: string
@@ -41,20 +42,34 @@ export interface Check {
 }
 
 /** Formats a number for a trace: four significant digits, as the reference examples are printed. */
-export const sig = (x: number): string => (Number.isFinite(x) ? (Math.abs(x) >= 10000 ? Math.round(x).toString() : Number(x.toPrecision(4)).toString()) : '–')
+export const sig = (x: number): string =>
+  Number.isFinite(x) ? (Math.abs(x) >= 10000 ? Math.round(x).toString() : Number(x.toPrecision(4)).toString()) : '–'
 
 /** Makes a trace line. `numbers` is the formula with its values filled in. */
-export const line = (label: string, formula: string, numbers: string, value: number, unit: string, clause: string, verify?: string): TraceLine =>
-  verify === undefined ? { label, formula, numbers, value, unit, clause } : { label, formula, numbers, value, unit, clause, verify }
+export const line = (
+  label: string,
+  formula: string,
+  numbers: string,
+  value: number,
+  unit: string,
+  clause: string,
+  verify?: string,
+): TraceLine =>
+  verify === undefined
+    ? { label, formula, numbers, value, unit, clause }
+    : { label, formula, numbers, value, unit, clause, verify }
 
 /** A line's formula with its numbers, where these say more than the result beside them. */
-export const written = (l: TraceLine): string => (l.numbers === '' || l.numbers === l.formula || l.numbers === sig(l.value) ? l.formula : `${l.formula} = ${l.numbers}`)
+export const written = (l: TraceLine): string =>
+  l.numbers === '' || l.numbers === l.formula || l.numbers === sig(l.value) ? l.formula : `${l.formula} = ${l.numbers}`
 
 /** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
 export const RATIO_LIMIT = 1 + 1e-9
 
 /** Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked", never a pass. */
-export function makeCheck(p: Omit<Check, 'state' | 'ratio'> & { readonly combination: string; readonly place: string }): Check {
+export function makeCheck(
+  p: Omit<Check, 'state' | 'ratio'> & { readonly combination: string; readonly place: string },
+): Check {
   const ratio = p.demand / p.capacity
   if (!Number.isFinite(p.demand) || !Number.isFinite(p.capacity) || p.capacity <= 0) {
     return { ...p, state: 'not-checked', demand: 0, capacity: 0, ratio: 0, governs: `Not checked: ${p.governs}` }
@@ -63,8 +78,27 @@ export function makeCheck(p: Omit<Check, 'state' | 'ratio'> & { readonly combina
 }
 
 /** Builds a check that could not be made, with the reason. */
-export const notChecked = (id: string, title: string, stage: Check['stage'], why: string, fix: string, subjects: readonly string[] = []): Check =>
-  ({ id, title, stage, subjects, state: 'not-checked', demand: 0, capacity: 0, unit: '', ratio: 0, governs: why, fix, trace: () => [] })
+export const notChecked = (
+  id: string,
+  title: string,
+  stage: Check['stage'],
+  why: string,
+  fix: string,
+  subjects: readonly string[] = [],
+): Check => ({
+  id,
+  title,
+  stage,
+  subjects,
+  state: 'not-checked',
+  demand: 0,
+  capacity: 0,
+  unit: '',
+  ratio: 0,
+  governs: why,
+  fix,
+  trace: () => [],
+})
 
 /** Ratio for display: two decimals, rounded up, so that 1.001 never reads as 1.00. */
 export const shownRatio = (ratio: number): string => (Math.ceil(ratio * 100 - 1e-7) / 100).toFixed(2)

@@ -1,9 +1,23 @@
 import { NAILS } from '../joints'
-import { BOARD_SIZES, GIRT_SIZES, POST_SECTIONS, SIDES, type BoardName, type Building, type Job, type Side } from '../model'
+import {
+  BOARD_SIZES,
+  GIRT_SIZES,
+  POST_SECTIONS,
+  SIDES,
+  type BoardName,
+  type Building,
+  type Job,
+  type Side,
+} from '../model'
 import { times } from './words'
 
 /** One change to a job that might cure a check: what a builder would call it and the job after it. */
-export interface Edit { readonly key: string; readonly label: string; readonly detail: string; readonly job: Job }
+export interface Edit {
+  readonly key: string
+  readonly label: string
+  readonly detail: string
+  readonly job: Job
+}
 
 const onBuilding = (job: Job, change: Partial<Building>): Job => ({ ...job, building: { ...job.building, ...change } })
 const after = <T>(list: readonly T[], at: T, most: number): T[] => list.slice(list.indexOf(at) + 1).slice(0, most)
@@ -17,13 +31,39 @@ function girtEdits(job: Job, side: Side): Edit[] {
   const now = { ...b.girts, ...own }
   // Where all walls are alike the change is for all; a wall that differs already is changed by itself.
   const put = (part: Partial<Pick<typeof now, 'style' | 'size' | 'lumber' | 'maxGapIn'>>): Job =>
-    own ? onBuilding(job, { girts: { ...b.girts, walls: { ...b.girts.walls, [side]: { ...own, ...part } } } }) : onBuilding(job, { girts: { ...b.girts, ...part } })
+    own
+      ? onBuilding(job, { girts: { ...b.girts, walls: { ...b.girts.walls, [side]: { ...own, ...part } } } })
+      : onBuilding(job, { girts: { ...b.girts, ...part } })
   return [
-    ...[0.875, 0.75, 0.62, 0.5].map((f) => Math.max(8, Math.floor(now.maxGapIn * f))).filter((g, i, all) => g < now.maxGapIn && all.indexOf(g) === i).map((g) => ({ key: `gap-${g}`, label: 'Closer rows', detail: `at most ${g}″`, job: put({ maxGapIn: g }) })),
-    ...others(job, now.lumber).map((l) => ({ key: `lumber-${l}`, label: 'Other lumber', detail: l, job: put({ lumber: l }) })),
-    ...after(GIRT_SIZES, now.size, 2).map((s) => ({ key: `size-${s}`, label: 'Wider board', detail: times(s), job: put({ size: s }) })),
-    ...(now.style === 'flat' ? [{ key: 'between', label: 'Between the posts', detail: 'boards on edge', job: put({ style: 'between' }) }] : []),
-    ...(b.girts.plies === 1 ? [{ key: 'double', label: 'Doubled boards', detail: 'two at each row', job: onBuilding(job, { girts: { ...b.girts, plies: 2 } }) }] : []),
+    ...[0.875, 0.75, 0.62, 0.5]
+      .map((f) => Math.max(8, Math.floor(now.maxGapIn * f)))
+      .filter((g, i, all) => g < now.maxGapIn && all.indexOf(g) === i)
+      .map((g) => ({ key: `gap-${g}`, label: 'Closer rows', detail: `at most ${g}″`, job: put({ maxGapIn: g }) })),
+    ...others(job, now.lumber).map((l) => ({
+      key: `lumber-${l}`,
+      label: 'Other lumber',
+      detail: l,
+      job: put({ lumber: l }),
+    })),
+    ...after(GIRT_SIZES, now.size, 2).map((s) => ({
+      key: `size-${s}`,
+      label: 'Wider board',
+      detail: times(s),
+      job: put({ size: s }),
+    })),
+    ...(now.style === 'flat'
+      ? [{ key: 'between', label: 'Between the posts', detail: 'boards on edge', job: put({ style: 'between' }) }]
+      : []),
+    ...(b.girts.plies === 1
+      ? [
+          {
+            key: 'double',
+            label: 'Doubled boards',
+            detail: 'two at each row',
+            job: onBuilding(job, { girts: { ...b.girts, plies: 2 } }),
+          },
+        ]
+      : []),
   ]
 }
 
@@ -32,20 +72,68 @@ function purlinEdits(job: Job): Edit[] {
   const p = b.roof.purlins
   const put = (part: Partial<typeof p>): Job => onBuilding(job, { roof: { ...b.roof, purlins: { ...p, ...part } } })
   return [
-    ...[20, 18, 16, 14, 12].filter((s) => s < p.spaceIn).map((s) => ({ key: `space-${s}`, label: 'Closer rows', detail: `${s}″`, job: put({ spaceIn: s }) })),
-    ...(p.blocked || p.style === 'flat' ? [] : [{ key: 'block', label: 'Blocks at mid-span', detail: 'against uplift', job: put({ blocked: true }) }]),
-    ...others(job, p.lumber).map((l) => ({ key: `lumber-${l}`, label: 'Other lumber', detail: l, job: put({ lumber: l }) })),
-    ...after(BOARD_SIZES, p.size, 2).map((s) => ({ key: `size-${s}`, label: 'Deeper', detail: times(s), job: put({ size: s }) })),
-    ...(b.roof.purlins.blocked ? [] : after(BOARD_SIZES, p.size, 1).map((s) => ({ key: `size-block-${s}`, label: 'Deeper, blocked', detail: times(s), job: put({ size: s, blocked: true }) }))),
+    ...[20, 18, 16, 14, 12]
+      .filter((s) => s < p.spaceIn)
+      .map((s) => ({ key: `space-${s}`, label: 'Closer rows', detail: `${s}″`, job: put({ spaceIn: s }) })),
+    ...(p.blocked || p.style === 'flat'
+      ? []
+      : [{ key: 'block', label: 'Blocks at mid-span', detail: 'against uplift', job: put({ blocked: true }) }]),
+    ...others(job, p.lumber).map((l) => ({
+      key: `lumber-${l}`,
+      label: 'Other lumber',
+      detail: l,
+      job: put({ lumber: l }),
+    })),
+    ...after(BOARD_SIZES, p.size, 2).map((s) => ({
+      key: `size-${s}`,
+      label: 'Deeper',
+      detail: times(s),
+      job: put({ size: s }),
+    })),
+    ...(b.roof.purlins.blocked
+      ? []
+      : after(BOARD_SIZES, p.size, 1).map((s) => ({
+          key: `size-block-${s}`,
+          label: 'Deeper, blocked',
+          detail: times(s),
+          job: put({ size: s, blocked: true }),
+        }))),
   ]
 }
 
-function beamEdits(job: Job, now: { readonly plies: number; readonly size: BoardName; readonly lumber: string }, most: number, put: (part: { plies?: number; size?: BoardName; lumber?: string }) => Job): Edit[] {
+function beamEdits(
+  job: Job,
+  now: { readonly plies: number; readonly size: BoardName; readonly lumber: string },
+  most: number,
+  put: (part: { plies?: number; size?: BoardName; lumber?: string }) => Job,
+): Edit[] {
   return [
-    ...Array.from({ length: Math.max(0, most - now.plies) }, (_, i) => now.plies + 1 + i).map((n) => ({ key: `plies-${n}`, label: 'More plies', detail: `${n} plies`, job: put({ plies: n }) })),
-    ...after(BOARD_SIZES, now.size, 3).map((s) => ({ key: `size-${s}`, label: 'Deeper', detail: times(s), job: put({ size: s }) })),
-    ...others(job, now.lumber).map((l) => ({ key: `lumber-${l}`, label: 'Other lumber', detail: l, job: put({ lumber: l }) })),
-    ...after(BOARD_SIZES, now.size, 1).flatMap((s) => others(job, now.lumber).map((l) => ({ key: `both-${s}-${l}`, label: 'Deeper, other lumber', detail: `${times(s)} ${l}`, job: put({ size: s, lumber: l }) }))),
+    ...Array.from({ length: Math.max(0, most - now.plies) }, (_, i) => now.plies + 1 + i).map((n) => ({
+      key: `plies-${n}`,
+      label: 'More plies',
+      detail: `${n} plies`,
+      job: put({ plies: n }),
+    })),
+    ...after(BOARD_SIZES, now.size, 3).map((s) => ({
+      key: `size-${s}`,
+      label: 'Deeper',
+      detail: times(s),
+      job: put({ size: s }),
+    })),
+    ...others(job, now.lumber).map((l) => ({
+      key: `lumber-${l}`,
+      label: 'Other lumber',
+      detail: l,
+      job: put({ lumber: l }),
+    })),
+    ...after(BOARD_SIZES, now.size, 1).flatMap((s) =>
+      others(job, now.lumber).map((l) => ({
+        key: `both-${s}-${l}`,
+        label: 'Deeper, other lumber',
+        detail: `${times(s)} ${l}`,
+        job: put({ size: s, lumber: l }),
+      })),
+    ),
   ]
 }
 
@@ -53,22 +141,104 @@ function postEdits(job: Job): Edit[] {
   const b = job.building
   const put = (part: Partial<Building['post']>) => onBuilding(job, { post: { ...b.post, ...part } })
   return [
-    ...POST_SECTIONS.filter((s) => s !== b.post.section && s !== 'glulam' && s !== '6x6' && job.sizing.sections.includes(s)).map((s) => ({ key: `section-${s}`, label: 'Other section', detail: `${s[0]}-ply ${times(s.slice(2))}`, job: put({ section: s }) })),
-    ...others(job, b.post.lumber).map((l) => ({ key: `lumber-${l}`, label: 'Other lumber', detail: l, job: put({ lumber: l }) })),
-    ...(b.gableMaxIn > 72 ? [{ key: 'gable', label: 'Gable posts closer', detail: `at most ${Math.round((b.gableMaxIn * 0.75) / 12)}′`, job: onBuilding(job, { gableMaxIn: Math.round(b.gableMaxIn * 0.75) }) }] : []),
-    ...(b.slab === 'none' && b.school !== 'pier' ? [{ key: 'slab', label: 'Slab tied to the posts', detail: 'held at grade', job: onBuilding(job, { slab: 'tied' }) }] : []),
+    ...POST_SECTIONS.filter(
+      (s) => s !== b.post.section && s !== 'glulam' && s !== '6x6' && job.sizing.sections.includes(s),
+    ).map((s) => ({
+      key: `section-${s}`,
+      label: 'Other section',
+      detail: `${s[0]}-ply ${times(s.slice(2))}`,
+      job: put({ section: s }),
+    })),
+    ...others(job, b.post.lumber).map((l) => ({
+      key: `lumber-${l}`,
+      label: 'Other lumber',
+      detail: l,
+      job: put({ lumber: l }),
+    })),
+    ...(b.gableMaxIn > 72
+      ? [
+          {
+            key: 'gable',
+            label: 'Gable posts closer',
+            detail: `at most ${Math.round((b.gableMaxIn * 0.75) / 12)}′`,
+            job: onBuilding(job, { gableMaxIn: Math.round(b.gableMaxIn * 0.75) }),
+          },
+        ]
+      : []),
+    ...(b.slab === 'none' && b.school !== 'pier'
+      ? [
+          {
+            key: 'slab',
+            label: 'Slab tied to the posts',
+            detail: 'held at grade',
+            job: onBuilding(job, { slab: 'tied' }),
+          },
+        ]
+      : []),
   ]
 }
 
 function groundEdits(job: Job): Edit[] {
   const b = job.building
   return [
-    ...[b.padThicknessIn + 2, b.padThicknessIn + 4].filter((t) => t <= 36 && b.school !== 'pier').map((t) => ({ key: `pad-${t}`, label: 'Thicker pad', detail: `${t}″`, job: onBuilding(job, { padThicknessIn: t }) })),
-    ...(b.school === 'collar' ? [b.collarHeightIn + 6, b.collarHeightIn + 12].map((h) => ({ key: `collar-${h}`, label: 'Higher collar', detail: `${h}″`, job: onBuilding(job, { collarHeightIn: h }) })) : []),
-    ...(b.school === 'pad' ? [{ key: 'collar', label: 'Collar in the hole', detail: '12″ of concrete', job: onBuilding(job, { school: 'collar', collarHeightIn: 12 }) }, { key: 'cleat', label: 'Cleats at the foot', detail: '3″ × 24″', job: onBuilding(job, { cleat: { widthIn: 7.5, lengthIn: 24 } }) }] : []),
-    ...[6, 12].map((d) => ({ key: `deep-${d}`, label: 'Deeper holes', detail: `${d}″ more`, job: onBuilding(job, { minimumDepthIn: Math.min(144, b.minimumDepthIn + d) }) })),
-    ...(b.holeDiameterIn !== null ? [{ key: 'auto', label: 'Let Burdock choose the width', detail: '', job: onBuilding(job, { holeDiameterIn: null }) }] : []),
-    ...(b.slab === 'none' ? [{ key: 'slab', label: 'Slab tied to the posts', detail: 'held at grade', job: onBuilding(job, { slab: 'tied' }) }] : []),
+    ...[b.padThicknessIn + 2, b.padThicknessIn + 4]
+      .filter((t) => t <= 36 && b.school !== 'pier')
+      .map((t) => ({
+        key: `pad-${t}`,
+        label: 'Thicker pad',
+        detail: `${t}″`,
+        job: onBuilding(job, { padThicknessIn: t }),
+      })),
+    ...(b.school === 'collar'
+      ? [b.collarHeightIn + 6, b.collarHeightIn + 12].map((h) => ({
+          key: `collar-${h}`,
+          label: 'Higher collar',
+          detail: `${h}″`,
+          job: onBuilding(job, { collarHeightIn: h }),
+        }))
+      : []),
+    ...(b.school === 'pad'
+      ? [
+          {
+            key: 'collar',
+            label: 'Collar in the hole',
+            detail: '12″ of concrete',
+            job: onBuilding(job, { school: 'collar', collarHeightIn: 12 }),
+          },
+          {
+            key: 'cleat',
+            label: 'Cleats at the foot',
+            detail: '3″ × 24″',
+            job: onBuilding(job, { cleat: { widthIn: 7.5, lengthIn: 24 } }),
+          },
+        ]
+      : []),
+    ...[6, 12].map((d) => ({
+      key: `deep-${d}`,
+      label: 'Deeper holes',
+      detail: `${d}″ more`,
+      job: onBuilding(job, { minimumDepthIn: Math.min(144, b.minimumDepthIn + d) }),
+    })),
+    ...(b.holeDiameterIn !== null
+      ? [
+          {
+            key: 'auto',
+            label: 'Let Burdock choose the width',
+            detail: '',
+            job: onBuilding(job, { holeDiameterIn: null }),
+          },
+        ]
+      : []),
+    ...(b.slab === 'none'
+      ? [
+          {
+            key: 'slab',
+            label: 'Slab tied to the posts',
+            detail: 'held at grade',
+            job: onBuilding(job, { slab: 'tied' }),
+          },
+        ]
+      : []),
   ]
 }
 
@@ -78,8 +248,12 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
   const now = b.joints[key]
   const put = (part: Partial<typeof now>) => onBuilding(job, { joints: { ...b.joints, [key]: { ...now, ...part } } })
   return [
-    ...([0.5, 0.625, 0.75] as const).filter((d) => d > now.diameterIn).map((d) => ({ key: `dia-${d}`, label: 'Thicker bolts', detail: `${d} in.`, job: put({ diameterIn: d }) })),
-    ...[now.count + 1, now.count + 2].filter((n) => n <= 12).map((n) => ({ key: `count-${n}`, label: 'More bolts', detail: `${n} bolts`, job: put({ count: n }) })),
+    ...([0.5, 0.625, 0.75] as const)
+      .filter((d) => d > now.diameterIn)
+      .map((d) => ({ key: `dia-${d}`, label: 'Thicker bolts', detail: `${d} in.`, job: put({ diameterIn: d }) })),
+    ...[now.count + 1, now.count + 2]
+      .filter((n) => n <= 12)
+      .map((n) => ({ key: `count-${n}`, label: 'More bolts', detail: `${n} bolts`, job: put({ count: n }) })),
   ]
 }
 
@@ -88,8 +262,15 @@ function nailEdits(job: Job, key: 'girt' | 'purlin'): Edit[] {
   const now = b.joints[key]
   const put = (part: Partial<typeof now>) => onBuilding(job, { joints: { ...b.joints, [key]: { ...now, ...part } } })
   return [
-    ...[1, 2, 3].map((k) => now.count + k).map((n) => ({ key: `count-${n}`, label: 'More nails', detail: `${n} nails`, job: put({ count: n }) })),
-    ...NAILS.filter((n) => n.ring && n.id !== now.nail).map((n) => ({ key: n.id as string, label: 'Other nail', detail: n.name, job: put({ nail: n.id }) })),
+    ...[1, 2, 3]
+      .map((k) => now.count + k)
+      .map((n) => ({ key: `count-${n}`, label: 'More nails', detail: `${n} nails`, job: put({ count: n }) })),
+    ...NAILS.filter((n) => n.ring && n.id !== now.nail).map((n) => ({
+      key: n.id as string,
+      label: 'Other nail',
+      detail: n.name,
+      job: put({ nail: n.id }),
+    })),
   ]
 }
 
@@ -101,29 +282,80 @@ export function editsFor(job: Job, checkId: string): Edit[] {
   if (checkId.startsWith('girt-') && side) return girtEdits(job, side)
   if (checkId.startsWith('purlin-tie')) return [...nailEdits(job, 'purlin'), ...purlinEdits(job)]
   if (checkId.startsWith('purlins') || checkId.startsWith('lean-purlins')) return purlinEdits(job)
-  if (checkId === 'truss-seat') return [{ key: 'block', label: 'Bearing block', detail: '12 nails', job: onBuilding(job, { roof: { ...b.roof, truss: { ...b.roof.truss, blockNails: Math.max(12, b.roof.truss.blockNails + 4) } } }) }, { key: 'two', label: 'Two-ply trusses', detail: '', job: onBuilding(job, { roof: { ...b.roof, truss: { ...b.roof.truss, plies: 2 } } }) }, ...postEdits(job)]
+  if (checkId === 'truss-seat')
+    return [
+      {
+        key: 'block',
+        label: 'Bearing block',
+        detail: '12 nails',
+        job: onBuilding(job, {
+          roof: { ...b.roof, truss: { ...b.roof.truss, blockNails: Math.max(12, b.roof.truss.blockNails + 4) } },
+        }),
+      },
+      {
+        key: 'two',
+        label: 'Two-ply trusses',
+        detail: '',
+        job: onBuilding(job, { roof: { ...b.roof, truss: { ...b.roof.truss, plies: 2 } } }),
+      },
+      ...postEdits(job),
+    ]
   if (checkId.startsWith('truss-')) return boltEdits(job, 'truss')
   if (/^(carrier|header)-(bolts|uplift|seat)/.test(checkId)) return boltEdits(job, 'carrier')
   if (checkId.startsWith('carrier') || checkId.startsWith('header')) {
     const kind = checkId.startsWith('carrier') ? 'carrier' : 'header'
-    return beamEdits(job, b.roof[kind], 4, (part) => onBuilding(job, { roof: { ...b.roof, [kind]: { ...b.roof[kind], ...part } } }))
+    return beamEdits(job, b.roof[kind], 4, (part) =>
+      onBuilding(job, { roof: { ...b.roof, [kind]: { ...b.roof[kind], ...part } } }),
+    )
   }
   const lean = b.leanTos.find((l) => l.side === side)
   if (lean) {
-    const put = (part: Partial<typeof lean>) => onBuilding(job, { leanTos: b.leanTos.map((l) => (l === lean ? { ...l, ...part } : l)) })
-    if (checkId.startsWith('rafter')) return beamEdits(job, lean.rafter, 3, (part) => put({ rafter: { ...lean.rafter, ...part } }))
-    if (/^ledger-(south|north)/.test(checkId) && lean.rafter.spaceIn !== null) return beamEdits(job, lean.ledger, 3, (part) => put({ ledger: { ...lean.ledger, ...part } }))
+    const put = (part: Partial<typeof lean>) =>
+      onBuilding(job, { leanTos: b.leanTos.map((l) => (l === lean ? { ...l, ...part } : l)) })
+    if (checkId.startsWith('rafter'))
+      return beamEdits(job, lean.rafter, 3, (part) => put({ rafter: { ...lean.rafter, ...part } }))
+    if (/^ledger-(south|north)/.test(checkId) && lean.rafter.spaceIn !== null)
+      return beamEdits(job, lean.ledger, 3, (part) => put({ ledger: { ...lean.ledger, ...part } }))
     if (checkId.startsWith('ledger')) return boltEdits(job, 'ledger')
-    if (checkId.startsWith('lean-beam')) return beamEdits(job, lean.beam, 4, (part) => put({ beam: { ...lean.beam, ...part } }))
+    if (checkId.startsWith('lean-beam'))
+      return beamEdits(job, lean.beam, 4, (part) => put({ beam: { ...lean.beam, ...part } }))
   }
   if (/^(column|shear|sag)-/.test(checkId)) return postEdits(job)
   if (/^(lateral|bearing|uplift|pad|frost)-/.test(checkId)) return groundEdits(job)
   if (checkId.startsWith('collar-fix')) return boltEdits(job, 'collar')
   if (checkId === 'lamination') {
     const l = b.joints.lamination
-    return NAILS.filter((n) => !n.ring && n.id !== l.nail).map((n) => ({ key: n.id as string, label: 'Other nail', detail: n.name, job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, nail: n.id } } }) }))
-      .concat([1.25, 1.375, 1.625, 1.75, 2].map((e) => ({ key: `edge-${e}`, label: 'Rows elsewhere', detail: `${e}″ from the edge`, job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, edgeIn: e } } }) })))
+    return NAILS.filter((n) => !n.ring && n.id !== l.nail)
+      .map((n) => ({
+        key: n.id as string,
+        label: 'Other nail',
+        detail: n.name,
+        job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, nail: n.id } } }),
+      }))
+      .concat(
+        [1.25, 1.375, 1.625, 1.75, 2].map((e) => ({
+          key: `edge-${e}`,
+          label: 'Rows elsewhere',
+          detail: `${e}″ from the edge`,
+          job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, edgeIn: e } } }),
+        })),
+      )
   }
-  if (checkId.startsWith('brace-')) return [1, 2].map((k) => ({ key: `bays-${k}`, label: 'More braced bays', detail: `${b.bracing.baysPerWall + k} a wall`, job: onBuilding(job, { bracing: { ...b.bracing, baysPerWall: b.bracing.baysPerWall + k } }) })).concat([2, 4].map((k) => ({ key: `nails-${k}`, label: 'More nails', detail: `${b.bracing.nails + k} at each end`, job: onBuilding(job, { bracing: { ...b.bracing, nails: b.bracing.nails + k } }) })))
+  if (checkId.startsWith('brace-'))
+    return [1, 2]
+      .map((k) => ({
+        key: `bays-${k}`,
+        label: 'More braced bays',
+        detail: `${b.bracing.baysPerWall + k} a wall`,
+        job: onBuilding(job, { bracing: { ...b.bracing, baysPerWall: b.bracing.baysPerWall + k } }),
+      }))
+      .concat(
+        [2, 4].map((k) => ({
+          key: `nails-${k}`,
+          label: 'More nails',
+          detail: `${b.bracing.nails + k} at each end`,
+          job: onBuilding(job, { bracing: { ...b.bracing, nails: b.bracing.nails + k } }),
+        })),
+      )
   return []
 }

@@ -4,9 +4,26 @@ import { barnJob } from '../testing/barn'
 import { demo } from '../testing/demos'
 import { clearingMoves, postsMet, waysRound, type Obstruction } from '.'
 
-const thing = (o: Partial<Obstruction>): Obstruction => ({ id: 'ob-1', kind: 'stump', xIn: 0, yIn: 0, radiusIn: 10, clearIn: 0, decided: '', why: '', ...o })
-const withThings = (job: Job, ...list: Obstruction[]): Job => ({ ...job, ground: { ...job.ground, obstructions: list } })
-const derived = (job: Job) => { const d = deriveJob(job); if (!d.ok) throw new Error(JSON.stringify(d.issues)); return d.value }
+const thing = (o: Partial<Obstruction>): Obstruction => ({
+  id: 'ob-1',
+  kind: 'stump',
+  xIn: 0,
+  yIn: 0,
+  radiusIn: 10,
+  clearIn: 0,
+  decided: '',
+  why: '',
+  ...o,
+})
+const withThings = (job: Job, ...list: Obstruction[]): Job => ({
+  ...job,
+  ground: { ...job.ground, obstructions: list },
+})
+const derived = (job: Job) => {
+  const d = deriveJob(job)
+  if (!d.ok) throw new Error(JSON.stringify(d.issues))
+  return d.value
+}
 const barn = barnJob({ girts: { ...barnJob().building.girts, maxGapIn: 24 } })
 
 describe('what is in the way', () => {
@@ -14,11 +31,24 @@ describe('what is in the way', () => {
   const post = d.posts.find((p) => p.kind === 'eave' && p.side === 'south' && p.line === 4)
   if (!post) throw new Error('no post')
   const hole = d.holes.find((h) => h.postIds.includes(post.id))?.diameterIn ?? 0
-  test.each<[number, number, number, boolean]>([[0, 10, 0, true], [hole / 2 + 9.9, 10, 0, true], [hole / 2 + 10, 10, 0, false], [hole / 2 + 10, 10, 6, true], [hole / 2 + 16, 10, 6, false]])('%f in. beside the post, %f half wide, %f to keep clear: met %p', (by, radiusIn, clearIn, met) => {
-    expect(postsMet(d, thing({ xIn: post.x + by, yIn: post.y, radiusIn, clearIn })).map((p) => p.id)).toEqual(met ? [post.id] : [])
+  test.each<[number, number, number, boolean]>([
+    [0, 10, 0, true],
+    [hole / 2 + 9.9, 10, 0, true],
+    [hole / 2 + 10, 10, 0, false],
+    [hole / 2 + 10, 10, 6, true],
+    [hole / 2 + 16, 10, 6, false],
+  ])('%f in. beside the post, %f half wide, %f to keep clear: met %p', (by, radiusIn, clearIn, met) => {
+    expect(postsMet(d, thing({ xIn: post.x + by, yIn: post.y, radiusIn, clearIn })).map((p) => p.id)).toEqual(
+      met ? [post.id] : [],
+    )
   })
   test('the moves clear it by no more than a sixteenth, to either side, also when it lies off the line', () => {
-    for (const [dx, dy] of [[0, 0], [3, 0], [-2, 5], [0, 9]]) {
+    for (const [dx, dy] of [
+      [0, 0],
+      [3, 0],
+      [-2, 5],
+      [0, 9],
+    ]) {
       const o = thing({ xIn: post.x + dx, yIn: post.y + dy })
       const [low, high] = clearingMoves(post, hole, o)
       expect([low < 0, high > 0]).toEqual([true, true])
@@ -35,12 +65,19 @@ describe('what is in the way', () => {
     const moves = met.ways.filter((w) => w.key.startsWith('move'))
     expect(moves.length).toBe(2)
     for (const w of met.ways) {
-      if (!w.job) { expect(['cut']).toContain(w.key); continue }
+      if (!w.job) {
+        expect(['cut']).toContain(w.key)
+        continue
+      }
       const after = derived(w.job)
       expect(postsMet(after, met.obstruction)).toEqual([])
       expect(w.fails).toBe(after.tally.fails)
       expect(w.more).toBeCloseTo(after.takeoff.totalCost - d.takeoff.totalCost, 6)
-      expect(w.newFails).toEqual(after.checks.filter((c) => c.state === 'fails' && d.checks.find((q) => q.id === c.id)?.state !== 'fails').map((c) => c.title))
+      expect(w.newFails).toEqual(
+        after.checks
+          .filter((c) => c.state === 'fails' && d.checks.find((q) => q.id === c.id)?.state !== 'fails')
+          .map((c) => c.title),
+      )
     }
   })
   test('an eave post may be left out: the lightest header that holds, the hole gone, its truss on the header', () => {
@@ -57,7 +94,9 @@ describe('what is in the way', () => {
     // The truss of this barn on a 16 ft header is too much for the heaviest listed, and the way says so. A light roof takes one that holds.
     expect(way?.newFails.some((t) => /header/i.test(t))).toBe(true)
     const light = barnJob({ widthIn: 240, girts: barn.building.girts }, { groundSnowPsf: 5 })
-    const easy = waysRound(withThings(light, thing({ xIn: post.x, yIn: post.y })))[0].ways.find((w) => w.key.startsWith('bridge'))
+    const easy = waysRound(withThings(light, thing({ xIn: post.x, yIn: post.y })))[0].ways.find((w) =>
+      w.key.startsWith('bridge'),
+    )
     expect(easy?.newFails.some((t) => /header/i.test(t))).toBe(false)
   })
   test('beside a lean-to, whose rafters stand on the post, it is not offered', () => {
@@ -71,7 +110,14 @@ describe('what is in the way', () => {
   test('a corner post cannot go anywhere; a buried line is never cut; nothing near means nothing to do', () => {
     const corner = d.posts.find((p) => p.kind === 'corner')
     if (!corner) throw new Error('no corner')
-    const ways = waysRound(withThings(barn, thing({ xIn: corner.x, yIn: corner.y }), thing({ id: 'ob-2', kind: 'buried line', xIn: post.x, yIn: post.y, clearIn: 24 }), thing({ id: 'ob-3', xIn: 400, yIn: 240, radiusIn: 5 })))
+    const ways = waysRound(
+      withThings(
+        barn,
+        thing({ xIn: corner.x, yIn: corner.y }),
+        thing({ id: 'ob-2', kind: 'buried line', xIn: post.x, yIn: post.y, clearIn: 24 }),
+        thing({ id: 'ob-3', xIn: 400, yIn: 240, radiusIn: 5 }),
+      ),
+    )
     expect(ways[0].ways.filter((w) => w.key.startsWith('move'))).toEqual([])
     expect(ways[1].ways.some((w) => w.key === 'cut')).toBe(false)
     expect(ways[2]).toMatchObject({ posts: [], ways: [] })
@@ -79,14 +125,29 @@ describe('what is in the way', () => {
 })
 
 describe('ground under the holes (IBC 1807.3.2, 1809.5)', () => {
-  const spots = (h: (x: number, y: number) => number) => [[-200, -200], [968, -200], [-200, 680], [968, 680], [384, 240]].map(([xIn, yIn], i) => ({ id: `S${i}`, xIn, yIn, heightIn: h(xIn, yIn) }))
+  const spots = (h: (x: number, y: number) => number) =>
+    [
+      [-200, -200],
+      [968, -200],
+      [-200, 680],
+      [968, 680],
+      [384, 240],
+    ].map(([xIn, yIn], i) => ({ id: `S${i}`, xIn, yIn, heightIn: h(xIn, yIn) }))
   const on = (h: (x: number, y: number) => number) => derived({ ...barn, ground: { ...barn.ground, spots: spots(h) } })
-  test('without spots nothing is claimed', () => { expect(derived(barn).ground).toBeNull(); expect(derived(barn).checks.some((c) => c.id.startsWith('lowest-ground'))).toBe(false) })
+  test('without spots nothing is claimed', () => {
+    expect(derived(barn).ground).toBeNull()
+    expect(derived(barn).checks.some((c) => c.id.startsWith('lowest-ground'))).toBe(false)
+  })
   test('level ground at the grade line keeps the whole depth', () => {
     const d = on(() => 0)
-    for (const k of d.holes) expect(d.checks.find((c) => c.id === `lowest-ground-${k.kind}`)).toMatchObject({ capacity: k.depthIn })
+    for (const k of d.holes)
+      expect(d.checks.find((c) => c.id === `lowest-ground-${k.kind}`)).toMatchObject({ capacity: k.depthIn })
   })
-  test.each([[-6, -6], [-30, -30], [4, 0]])('ground %f in. from the grade line everywhere counts as %f', (h, counts) => {
+  test.each([
+    [-6, -6],
+    [-30, -30],
+    [4, 0],
+  ])('ground %f in. from the grade line everywhere counts as %f', (h, counts) => {
     const d = on(() => h)
     for (const k of d.holes) {
       const c = d.checks.find((q) => q.id === `lowest-ground-${k.kind}`)
@@ -102,7 +163,9 @@ describe('ground under the holes (IBC 1807.3.2, 1809.5)', () => {
     const [low, have] = c?.trace() ?? []
     expect(have.value).toBeCloseTo((d.holes.find((k) => k.kind === 'corner')?.depthIn ?? 0) + low.value, 9)
   })
-  test('steeper than 1 in 3 is not sized and says so', () => { expect(on((x) => x / 2).checks.find((c) => c.id === 'ground-steep')?.state).toBe('not-checked') })
+  test('steeper than 1 in 3 is not sized and says so', () => {
+    expect(on((x) => x / 2).checks.find((c) => c.id === 'ground-steep')?.state).toBe('not-checked')
+  })
   test('the sloping demo: deeper ground to the east, and every hole still has its depth or says not', () => {
     const { d } = demo('tansy')
     const at = (id: string) => d.ground?.[id].groundIn ?? 0

@@ -1,4 +1,17 @@
-import { deriveJob, eaveBeamWorst, girtedSides, girtPart, girtWorst, partsOf, planJob, postPart, purlinLengthIn, purlinWorst, rafterWorst, type PartsOf } from '../derive'
+import {
+  deriveJob,
+  eaveBeamWorst,
+  girtedSides,
+  girtPart,
+  girtWorst,
+  partsOf,
+  planJob,
+  postPart,
+  purlinLengthIn,
+  purlinWorst,
+  rafterWorst,
+  type PartsOf,
+} from '../derive'
 import { stringRectangle } from '../layout'
 import { GIRT_SIZES, type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
 import { priceBook, stockFor, type Prices } from '../quantities'
@@ -8,17 +21,41 @@ import { editsFor } from './edits'
 import { partWords } from './words'
 
 /** One complete way of sizing the building, judged whole. */
-export interface Proposal { readonly key: string; readonly job: Job; readonly bays: number; readonly bayIn: number; readonly cost: number; readonly boards: number; readonly heaviestLb: number; readonly heaviest: string; /** Its bay is the nearest to the preferred one that holds. */ readonly preferred: boolean; readonly fails: number; readonly notChecked: number; readonly tightest: { readonly title: string; readonly ratio: number; readonly governs: string } | null; readonly words: readonly (readonly [part: string, choice: string])[] }
+export interface Proposal {
+  readonly key: string
+  readonly job: Job
+  readonly bays: number
+  readonly bayIn: number
+  readonly cost: number
+  readonly boards: number
+  readonly heaviestLb: number
+  readonly heaviest: string
+  /** Its bay is the nearest to the preferred one that holds. */ readonly preferred: boolean
+  readonly fails: number
+  readonly notChecked: number
+  readonly tightest: { readonly title: string; readonly ratio: number; readonly governs: string } | null
+  readonly words: readonly (readonly [part: string, choice: string])[]
+}
 export interface SizingReport {
   readonly proposals: readonly Proposal[]
   /** Cheapest by count of bays, for the chart of cost against spacing. */
   readonly byBays: readonly { readonly bays: number; readonly bayIn: number; readonly cost: number }[]
   /** Choices of parts judged one by one, and complete alternatives that these make together. */
-  readonly partsJudged: number; readonly alternatives: number; readonly why: string; readonly trouble: string | null
+  readonly partsJudged: number
+  readonly alternatives: number
+  readonly why: string
+  readonly trouble: string | null
 }
-export interface SizingProgress { readonly done: number; readonly of: number; readonly saying: string }
+export interface SizingProgress {
+  readonly done: number
+  readonly of: number
+  readonly saying: string
+}
 
-interface Choice<T> { readonly value: T; readonly cost: number }
+interface Choice<T> {
+  readonly value: T
+  readonly cost: number
+}
 const HOLDS = 1 + 1e-9
 const GAPS_IN = [12, 14, 16, 18, 20, 22, 24, 27, 30]
 const SPACES_IN = [12, 16, 18, 20, 24]
@@ -32,61 +69,124 @@ export function bayCounts(job: Job): number[] {
   const now = plan.ok ? plan.value.grid.baysIn.length : 1
   if (locked.includes('bays') || b.bays.mode === 'hand') return [now]
   const out: number[] = []
-  for (let n = Math.max(1, Math.ceil(length / bayMaxIn - 1e-9)); n <= Math.floor(length / bayMinIn + 1e-9); n++) out.push(n)
+  for (let n = Math.max(1, Math.ceil(length / bayMaxIn - 1e-9)); n <= Math.floor(length / bayMinIn + 1e-9); n++)
+    out.push(n)
   return out.length ? out : [now]
 }
 
 /** The cheapest choice of a list that holds, trying dearer ones only until one does: the list is sorted by cost first, so the first that holds is the cheapest. */
-function cheapest<T>(choices: readonly Choice<T>[], holds: (v: T) => boolean, count: { judged: number }): Choice<T> | null {
-  for (const c of [...choices].sort((a, b) => a.cost - b.cost)) { count.judged++; if (holds(c.value)) return c }
+function cheapest<T>(
+  choices: readonly Choice<T>[],
+  holds: (v: T) => boolean,
+  count: { judged: number },
+): Choice<T> | null {
+  for (const c of [...choices].sort((a, b) => a.cost - b.cost)) {
+    count.judged++
+    if (holds(c.value)) return c
+  }
   return null
 }
 
 const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
 
-interface Counted { judged: number; alternatives: number }
-interface Sized { readonly job: Job; readonly cost: number }
+interface Counted {
+  judged: number
+  alternatives: number
+}
+interface Sized {
+  readonly job: Job
+  readonly cost: number
+}
 
-function sizeGirts(p: PartsOf, b: Building, job: Job, prices: Prices, sides: readonly Side[], styles: readonly GirtStyle[], count: Counted): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly of: number } | null {
+function sizeGirts(
+  p: PartsOf,
+  b: Building,
+  job: Job,
+  prices: Prices,
+  sides: readonly Side[],
+  styles: readonly GirtStyle[],
+  count: Counted,
+): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly of: number } | null {
   const { sizing } = job
-  type Girt = { readonly layout: ReturnType<typeof girtPart>; readonly lumber: string; readonly change: Partial<Building['girts']> }
-  const choices: Choice<Girt>[] = []
-  for (const style of styles) for (const size of GIRT_SIZES.filter((s) => sizing.boards.includes(s))) for (const maxGapIn of GAPS_IN.filter((g) => g <= sizing.maxGapIn)) {
-    const layout = girtPart(p, { ...b, girts: { ...b.girts, walls: {}, style, size, maxGapIn } }, sides)
-    const feet = layout.lengthsIn.reduce((t, l) => t + bought(l), 0) * b.girts.plies
-    for (const lumber of sizing.lumbers) choices.push({ value: { layout, lumber, change: { style, size, maxGapIn, lumber } }, cost: feet * prices.board(size, lumber) })
+  type Girt = {
+    readonly layout: ReturnType<typeof girtPart>
+    readonly lumber: string
+    readonly change: Partial<Building['girts']>
   }
+  const choices: Choice<Girt>[] = []
+  for (const style of styles)
+    for (const size of GIRT_SIZES.filter((s) => sizing.boards.includes(s)))
+      for (const maxGapIn of GAPS_IN.filter((g) => g <= sizing.maxGapIn)) {
+        const layout = girtPart(p, { ...b, girts: { ...b.girts, walls: {}, style, size, maxGapIn } }, sides)
+        const feet = layout.lengthsIn.reduce((t, l) => t + bought(l), 0) * b.girts.plies
+        for (const lumber of sizing.lumbers)
+          choices.push({
+            value: { layout, lumber, change: { style, size, maxGapIn, lumber } },
+            cost: feet * prices.board(size, lumber),
+          })
+      }
   const best = cheapest(choices, (g) => girtWorst(p, g.layout, g.lumber) <= HOLDS, count)
   return best && { change: best.value.change, cost: best.cost, of: choices.length }
 }
 
-function sizePurlins(p: PartsOf, b: Building, job: Job, prices: Prices, count: Counted): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
+function sizePurlins(
+  p: PartsOf,
+  b: Building,
+  job: Job,
+  prices: Prices,
+  count: Counted,
+): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
   const now = b.roof.purlins
   const choices: Choice<Building['roof']['purlins']>[] = []
-  for (const size of job.sizing.boards.filter((s) => s !== '2x12')) for (const lumber of job.sizing.lumbers) for (const spaceIn of SPACES_IN) for (const blocked of now.style === 'flat' ? [false] : [false, true]) {
-    const value = { ...now, size, lumber, spaceIn, blocked }
-    const changed = { ...b, roof: { ...b.roof, purlins: value } }
-    const feet = purlinLengthIn(p, changed) / 12
-    choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
-  }
+  for (const size of job.sizing.boards.filter((s) => s !== '2x12'))
+    for (const lumber of job.sizing.lumbers)
+      for (const spaceIn of SPACES_IN)
+        for (const blocked of now.style === 'flat' ? [false] : [false, true]) {
+          const value = { ...now, size, lumber, spaceIn, blocked }
+          const changed = { ...b, roof: { ...b.roof, purlins: value } }
+          const feet = purlinLengthIn(p, changed) / 12
+          choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
+        }
   const best = cheapest(choices, (v) => purlinWorst(p, { ...b, roof: { ...b.roof, purlins: v } }) <= HOLDS, count)
   return best && { ...best, of: choices.length }
 }
 
-function builtUps(job: Job, prices: Prices, plies: readonly number[], feetPerPly: number): Choice<{ readonly plies: number; readonly size: BoardName; readonly lumber: string }>[] {
-  return plies.flatMap((n) => job.sizing.boards.flatMap((size) => job.sizing.lumbers.map((lumber) => ({ value: { plies: n, size, lumber }, cost: n * feetPerPly * prices.board(size, lumber)}))))
+function builtUps(
+  job: Job,
+  prices: Prices,
+  plies: readonly number[],
+  feetPerPly: number,
+): Choice<{ readonly plies: number; readonly size: BoardName; readonly lumber: string }>[] {
+  return plies.flatMap((n) =>
+    job.sizing.boards.flatMap((size) =>
+      job.sizing.lumbers.map((lumber) => ({
+        value: { plies: n, size, lumber },
+        cost: n * feetPerPly * prices.board(size, lumber),
+      })),
+    ),
+  )
 }
 
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
-function sizeAround(p: PartsOf, start: Job, prices: Prices, styles: readonly GirtStyle[], count: Counted): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
+function sizeAround(
+  p: PartsOf,
+  start: Job,
+  prices: Prices,
+  styles: readonly GirtStyle[],
+  count: Counted,
+): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
   let job = start
   let cost = 0
   let of = 1
   const locked = new Set(job.sizing.locked)
-  const set = (b: Partial<Building>) => { job = { ...job, building: { ...job.building, ...b } } }
+  const set = (b: Partial<Building>) => {
+    job = { ...job, building: { ...job.building, ...b } }
+  }
   if (!locked.has('girts')) {
     const sides = girtedSides(job.building)
-    const groups: (readonly Side[])[] = job.sizing.sameGirts ? [sides] : [sides.filter((s) => s === 'south' || s === 'north'), sides.filter((s) => s === 'east' || s === 'west')]
+    const groups: (readonly Side[])[] = job.sizing.sameGirts
+      ? [sides]
+      : [sides.filter((s) => s === 'south' || s === 'north'), sides.filter((s) => s === 'east' || s === 'west')]
     const walls: Building['girts']['walls'] = {}
     for (const [i, group] of groups.filter((g) => g.length).entries()) {
       const g = sizeGirts(p, job.building, job, prices, group, styles, count)
@@ -94,7 +194,14 @@ function sizeAround(p: PartsOf, start: Job, prices: Prices, styles: readonly Gir
       cost += g.cost
       of *= g.of
       if (i === 0) set({ girts: { ...job.building.girts, ...g.change, walls: {} } })
-      else for (const s of group) walls[s] = { style: g.change.style ?? 'flat', size: g.change.size ?? '2x6', lumber: g.change.lumber ?? 'SP-No.2', maxGapIn: g.change.maxGapIn ?? 24 }
+      else
+        for (const s of group)
+          walls[s] = {
+            style: g.change.style ?? 'flat',
+            size: g.change.size ?? '2x6',
+            lumber: g.change.lumber ?? 'SP-No.2',
+            maxGapIn: g.change.maxGapIn ?? 24,
+          }
     }
     set({ girts: { ...job.building.girts, walls } })
   }
@@ -108,23 +215,43 @@ function sizeAround(p: PartsOf, start: Job, prices: Prices, styles: readonly Gir
   for (const kind of ['carrier', 'header'] as const) {
     const beams = p.trusses.beams.filter((q) => q.kind === kind)
     if (locked.has(kind) || beams.length === 0) continue
-    const list = builtUps(job, prices, [2, 3, 4], beams.reduce((t, q) => t + bought(q.spanIn + 3), 0))
-    const best = cheapest(list, (v) => eaveBeamWorst(p, { ...job.building, roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...v } } }, kind) <= HOLDS, count)
-    if (!best) return { stuck: `No ${kind} of up to four plies on the list holds: fewer posts left out, or closer posts.` }
+    const list = builtUps(
+      job,
+      prices,
+      [2, 3, 4],
+      beams.reduce((t, q) => t + bought(q.spanIn + 3), 0),
+    )
+    const best = cheapest(
+      list,
+      (v) =>
+        eaveBeamWorst(
+          p,
+          { ...job.building, roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...v } } },
+          kind,
+        ) <= HOLDS,
+      count,
+    )
+    if (!best)
+      return { stuck: `No ${kind} of up to four plies on the list holds: fewer posts left out, or closer posts.` }
     cost += best.cost
     of *= list.length
     set({ roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...best.value } } })
   }
-  if (!locked.has('leanTo')) for (const l of job.building.leanTos) {
-    const along = l.rafter.spaceIn === null ? p.grid.centresIn.length : Math.ceil(p.grid.lengthIn / l.rafter.spaceIn) + 1
-    const list = builtUps(job, prices, [1, 2, 3], along * bought((l.depthIn + job.building.eaveOverhangIn) * 1.02))
-    const put = (v: { plies: number; size: BoardName; lumber: string }) => ({ ...job.building, leanTos: job.building.leanTos.map((q) => (q.side === l.side ? { ...q, rafter: { ...q.rafter, ...v } } : q)) })
-    const best = cheapest(list, (v) => rafterWorst(p, put(v), l.side) <= HOLDS, count)
-    if (!best) return { stuck: `No rafter on the list holds on the ${l.side} lean-to.` }
-    cost += best.cost
-    of *= list.length
-    job = { ...job, building: put(best.value) }
-  }
+  if (!locked.has('leanTo'))
+    for (const l of job.building.leanTos) {
+      const along =
+        l.rafter.spaceIn === null ? p.grid.centresIn.length : Math.ceil(p.grid.lengthIn / l.rafter.spaceIn) + 1
+      const list = builtUps(job, prices, [1, 2, 3], along * bought((l.depthIn + job.building.eaveOverhangIn) * 1.02))
+      const put = (v: { plies: number; size: BoardName; lumber: string }) => ({
+        ...job.building,
+        leanTos: job.building.leanTos.map((q) => (q.side === l.side ? { ...q, rafter: { ...q.rafter, ...v } } : q)),
+      })
+      const best = cheapest(list, (v) => rafterWorst(p, put(v), l.side) <= HOLDS, count)
+      if (!best) return { stuck: `No rafter on the list holds on the ${l.side} lean-to.` }
+      cost += best.cost
+      of *= list.length
+      job = { ...job, building: put(best.value) }
+    }
   return { sized: { job, cost }, of }
 }
 
@@ -136,14 +263,24 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
   for (let pass = 0; pass < 14; pass++) {
     const d = deriveJob(job)
     if (!d.ok) return job
-    const id = d.value.checks.find((c) => c.state === 'fails' && /^(girt-nails|truss-uplift|truss-block|truss-seat|(carrier|header)-(bolts|uplift)|ledger-(south|north)|collar-fix|pad|lamination|purlin-tie|brace)/.test(c.id) && !(locked && c.id.startsWith('brace')))?.id
+    const id = d.value.checks.find(
+      (c) =>
+        c.state === 'fails' &&
+        /^(girt-nails|truss-uplift|truss-block|truss-seat|(carrier|header)-(bolts|uplift)|ledger-(south|north)|collar-fix|pad|lamination|purlin-tie|brace)/.test(
+          c.id,
+        ) &&
+        !(locked && c.id.startsWith('brace')),
+    )?.id
     if (!id) return job
     const now = d.value.checks.find((c) => c.id === id)?.ratio ?? 0
     let best: { job: Job; ratio: number } | null = null
     for (const e of editsFor(job, id)) {
       const after = deriveJob(e.job)
       const ratio = after.ok ? (after.value.checks.find((c) => c.id === id)?.ratio ?? Infinity) : Infinity
-      if (ratio <= HOLDS) { best = { job: e.job, ratio }; break }
+      if (ratio <= HOLDS) {
+        best = { job: e.job, ratio }
+        break
+      }
       if (ratio < now - 1e-6 && (!best || ratio < best.ratio)) best = { job: e.job, ratio }
     }
     if (!best) return job
@@ -155,9 +292,25 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
 function propose(job: Job, bays: number, preferred: boolean, key: string): Proposal | null {
   const d = deriveJob(job)
   if (!d.ok) return null
-  const worst = d.value.checks.filter((c) => c.state !== 'not-checked').reduce<(typeof d.value.checks)[number] | null>((a, c) => (!a || c.ratio > a.ratio ? c : a), null)
+  const worst = d.value.checks
+    .filter((c) => c.state !== 'not-checked')
+    .reduce<(typeof d.value.checks)[number] | null>((a, c) => (!a || c.ratio > a.ratio ? c : a), null)
   const t = d.value.takeoff
-  return { key, job, bays, bayIn: d.value.grid.baysIn[0], cost: t.totalCost, boards: t.boards, heaviestLb: t.heaviestLb, heaviest: t.heaviest, fails: d.value.tally.fails, notChecked: d.value.tally.notChecked, tightest: worst && { title: worst.title, ratio: worst.ratio, governs: worst.governs }, preferred, words: partWords(job, new Set(d.value.trusses.beams.map((q) => q.kind))) }
+  return {
+    key,
+    job,
+    bays,
+    bayIn: d.value.grid.baysIn[0],
+    cost: t.totalCost,
+    boards: t.boards,
+    heaviestLb: t.heaviestLb,
+    heaviest: t.heaviest,
+    fails: d.value.tally.fails,
+    notChecked: d.value.tally.notChecked,
+    tightest: worst && { title: worst.title, ratio: worst.ratio, governs: worst.governs },
+    preferred,
+    words: partWords(job, new Set(d.value.trusses.beams.map((q) => q.kind))),
+  }
 }
 
 /**
@@ -174,40 +327,93 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   let trouble: string | null = null
   const unfit: number[] = []
   const lockedPost = job.sizing.locked.includes('post')
-  const posts = lockedPost ? [job.building.post] : job.sizing.sections.flatMap((section) => job.sizing.lumbers.map((lumber) => ({ ...job.building.post, section, lumber })))
+  const posts = lockedPost
+    ? [job.building.post]
+    : job.sizing.sections.flatMap((section) =>
+        job.sizing.lumbers.map((lumber) => ({ ...job.building.post, section, lumber })),
+      )
   const of = counts.length * (posts.length + 1) + 4
   let done = 0
   for (const n of counts) {
-    const laid: Job = job.sizing.locked.includes('bays') || job.building.bays.mode === 'hand' ? job : { ...job, building: { ...job.building, bays: { mode: 'count', count: n } } }
+    const laid: Job =
+      job.sizing.locked.includes('bays') || job.building.bays.mode === 'hand'
+        ? job
+        : { ...job, building: { ...job.building, bays: { mode: 'count', count: n } } }
     const plan = planJob(laid)
-    const parts = plan.ok ? partsOf(laid, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses) : null
-    if (!plan.ok || !parts) { done += posts.length + 1; if (!plan.ok) unfit.push(n); trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${n} bays do not fit the openings.`; continue }
-    const styles: readonly (readonly GirtStyle[])[] = job.building.girts.style === 'both' ? [['both']] : job.sizing.locked.includes('girts') ? [[job.building.girts.style]] : [['flat'], ['between']]
+    const parts = plan.ok
+      ? partsOf(laid, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses)
+      : null
+    if (!plan.ok || !parts) {
+      done += posts.length + 1
+      if (!plan.ok) unfit.push(n)
+      trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${n} bays do not fit the openings.`
+      continue
+    }
+    const styles: readonly (readonly GirtStyle[])[] =
+      job.building.girts.style === 'both'
+        ? [['both']]
+        : job.sizing.locked.includes('girts')
+          ? [[job.building.girts.style]]
+          : [['flat'], ['between']]
     const arounds = styles.map((style) => sizeAround(parts, laid, prices, style, count))
     yield { done: ++done, of, saying: `${n} bays: girts, purlins, beams` }
     const good = arounds.flatMap((q) => ('sized' in q ? [q] : [])).sort((x, y) => x.sized.cost - y.sized.cost)
-    if (good.length === 0) { const stuck = arounds.find((q) => 'stuck' in q); trouble = `${n} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`; done += posts.length; continue }
+    if (good.length === 0) {
+      const stuck = arounds.find((q) => 'stuck' in q)
+      trouble = `${n} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`
+      done += posts.length
+      continue
+    }
     count.alternatives += good.reduce((t, q) => t + q.of, 0) * posts.length
     const around = good[0]
     const tried: { post: Building['post']; cost: number }[] = []
-    const with_ = (q: Sized, post: Building['post']): Job => ({ ...q.job, building: { ...q.job.building, post, ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }) } })
+    const with_ = (q: Sized, post: Building['post']): Job => ({
+      ...q.job,
+      building: { ...q.job.building, post, ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }) },
+    })
     for (const post of posts) {
       const sized = with_(around.sized, post)
       const size = postSize(post)
       // A section changes its own width, so its strings are laid out anew before it is judged.
       const own = planJob(sized)
-      const judged = own.ok ? postPart({ ...parts, layout: own.value.layout, grid: own.value.grid, trusses: own.value.trusses, placed: own.value.placed }, sized) : null
+      const judged = own.ok
+        ? postPart(
+            {
+              ...parts,
+              layout: own.value.layout,
+              grid: own.value.grid,
+              trusses: own.value.trusses,
+              placed: own.value.placed,
+            },
+            sized,
+          )
+        : null
       count.judged++
       done++
       if (!judged || judged.worst > HOLDS || !own.ok) continue
-      const feet = own.value.posts.reduce((t, p) => t + bought(p.longPointIn + (judged.holes.find((h) => h.kind === p.kind)?.embedIn ?? 0) + 1), 0)
+      const feet = own.value.posts.reduce(
+        (t, p) => t + bought(p.longPointIn + (judged.holes.find((h) => h.kind === p.kind)?.embedIn ?? 0) + 1),
+        0,
+      )
       const concrete = judged.holes.reduce((t, h) => t + h.volumes.concreteFt3 * h.postIds.length, 0)
-      const cost = feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) + (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') + judged.holes.reduce((t, h) => t + (h.digIn / 12) * h.postIds.length, 0) * prices.of('hole dug')
+      const cost =
+        feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) +
+        (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') +
+        judged.holes.reduce((t, h) => t + (h.digIn / 12) * h.postIds.length, 0) * prices.of('hole dug')
       tried.push({ post, cost })
       if (done % 4 === 0) yield { done, of, saying: `${n} bays: posts` }
     }
-    if (tried.length === 0) { trouble = `${n} bays: no post on the list holds.`; continue }
-    for (const t of tried.sort((a, b) => a.cost - b.cost).slice(0, 2)) for (const q of good) found.push({ job: with_(q.sized, t.post), bays: n, estimate: t.cost + q.sized.cost + n * prices.of('bay of labour') })
+    if (tried.length === 0) {
+      trouble = `${n} bays: no post on the list holds.`
+      continue
+    }
+    for (const t of tried.sort((a, b) => a.cost - b.cost).slice(0, 2))
+      for (const q of good)
+        found.push({
+          job: with_(q.sized, t.post),
+          bays: n,
+          estimate: t.cost + q.sized.cost + n * prices.of('bay of labour'),
+        })
   }
   // Where a bay is preferred, what holds nearest to it comes first, and the cheapest of all stands beside it.
   const prefer = job.sizing.preferBayIn
@@ -216,7 +422,10 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   const nearest = Math.min(...found.map((f) => off(f.bays)))
   const byCost = [...found].sort((a, b) => a.estimate - b.estimate)
   const near = byCost.filter((f) => off(f.bays) <= nearest + 1e-9)
-  const best = prefer === null ? byCost.slice(0, 4) : [...new Set([...near.slice(0, 3), ...byCost.slice(0, 1), ...near.slice(3)])].slice(0, 4)
+  const best =
+    prefer === null
+      ? byCost.slice(0, 4)
+      : [...new Set([...near.slice(0, 3), ...byCost.slice(0, 1), ...near.slice(3)])].slice(0, 4)
   const proposals: Proposal[] = []
   for (const [i, f] of best.entries()) {
     const p = propose(settle(f.job, prices, count), f.bays, prefer !== null && off(f.bays) <= nearest + 1e-9, `p${i}`)
@@ -224,9 +433,16 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
     yield { done: Math.min(of, ++done), of, saying: 'judging the best whole' }
   }
   proposals.sort((a, b) => a.fails - b.fails || Number(b.preferred) - Number(a.preferred) || a.cost - b.cost)
-  const byBays = counts.flatMap((n) => { const least = byCost.find((f) => f.bays === n); return least ? [{ bays: n, bayIn: lengthIn / n, cost: least.estimate }] : [] })
+  const byBays = counts.flatMap((n) => {
+    const least = byCost.find((f) => f.bays === n)
+    return least ? [{ bays: n, bayIn: lengthIn / n, cost: least.estimate }] : []
+  })
   return {
-    proposals, byBays, partsJudged: count.judged, alternatives: count.alternatives, trouble: proposals.length ? null : trouble,
+    proposals,
+    byBays,
+    partsJudged: count.judged,
+    alternatives: count.alternatives,
+    trouble: proposals.length ? null : trouble,
     why: `Every count of bays from ${counts[0]} to ${counts[counts.length - 1]} and every post on the list was tried${unfit.length ? `, but ${unfit.join(' and ')} bays put a post into an opening or contradict the building otherwise` : ''}. For each, every other part was tried from its cheapest choice up until one held: cost adds up and the parts meet only through bay and post, so no dearer choice can make a cheaper whole. What ties parts further (girt space into the posts’ weak axis, purlin weight into the roof’s) is judged in the whole, where each proposal shows what fails. Board braces are chosen for the best few, the cheapest that holds each.${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`,
   }
 }

@@ -5,8 +5,15 @@ import { readJobText, type Job } from '../model'
 import { priceBook, PRICE_LIST } from '../quantities'
 import { barnJob } from '../testing/barn'
 
-const demo = (name: string): Job => { const r = readJobText(readFileSync(`demo/${name}.json`, 'utf8')); if (!r.ok) throw new Error(name); return r.value }
-const run = (job: Job): SizingReport => { const g = sizeJob(job); for (let s = g.next(); ; s = g.next()) if (s.done) return s.value }
+const demo = (name: string): Job => {
+  const r = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
+  if (!r.ok) throw new Error(name)
+  return r.value
+}
+const run = (job: Job): SizingReport => {
+  const g = sizeJob(job)
+  for (let s = g.next(); ; s = g.next()) if (s.done) return s.value
+}
 
 describe('size it for me', () => {
   const job = demo('tansy-hollow')
@@ -24,10 +31,16 @@ describe('size it for me', () => {
   test('a limit of sway is kept by every proposal, or no post on the list keeps it', () => {
     const q = demo('quillback-hill')
     const strict = { ...q, building: { ...q.building, bracing: { ...q.building.bracing, swayOver: 520 } } }
-    expect(deriveJob(strict)).toMatchObject({ ok: true, value: { checks: expect.arrayContaining([expect.objectContaining({ id: 'sway', state: 'fails' })]) } })
+    expect(deriveJob(strict)).toMatchObject({
+      ok: true,
+      value: { checks: expect.arrayContaining([expect.objectContaining({ id: 'sway', state: 'fails' })]) },
+    })
     const r = run(strict)
     expect(r.proposals.length > 0 || r.trouble !== null).toBe(true)
-    for (const p of r.proposals) { const d = deriveJob(p.job); expect(d.ok && d.value.checks.find((c) => c.id === 'sway')?.state).not.toBe('fails') }
+    for (const p of r.proposals) {
+      const d = deriveJob(p.job)
+      expect(d.ok && d.value.checks.find((c) => c.id === 'sway')?.state).not.toBe('fails')
+    }
   })
   test('it says how much it covered and why that is the best', () => {
     expect(report.alternatives).toBeGreaterThan(5000)
@@ -41,13 +54,21 @@ describe('size it for me', () => {
     if (!plan.ok || !parts) throw new Error('no plan')
     const prices = priceBook({})
     const sides = (['south', 'east', 'north', 'west'] as const).filter((s) => !best.building.openSides.includes(s))
-    const costOf = (b: Job['building'], lumber: string) => { const g = girtPart(parts, b, sides); return { g, cost: g.lengthsIn.reduce((t, l) => t + Math.ceil(l / 24 - 1e-9) * 2, 0) * prices.board(b.girts.size, lumber) } }
+    const costOf = (b: Job['building'], lumber: string) => {
+      const g = girtPart(parts, b, sides)
+      return {
+        g,
+        cost: g.lengthsIn.reduce((t, l) => t + Math.ceil(l / 24 - 1e-9) * 2, 0) * prices.board(b.girts.size, lumber),
+      }
+    }
     const now = costOf(best.building, best.building.girts.lumber)
     expect(girtWorst(parts, now.g, best.building.girts.lumber)).toBeLessThanOrEqual(1 + 1e-9)
-    for (const size of ['2x4', '2x6'] as const) for (const maxGapIn of [18, 22, 24, 27, 30]) for (const lumber of best.sizing.lumbers) {
-      const other = costOf({ ...best.building, girts: { ...best.building.girts, size, maxGapIn } }, lumber)
-      if (other.cost < now.cost * 0.97) expect(girtWorst(parts, other.g, lumber)).toBeGreaterThan(1)
-    }
+    for (const size of ['2x4', '2x6'] as const)
+      for (const maxGapIn of [18, 22, 24, 27, 30])
+        for (const lumber of best.sizing.lumbers) {
+          const other = costOf({ ...best.building, girts: { ...best.building.girts, size, maxGapIn } }, lumber)
+          if (other.cost < now.cost * 0.97) expect(girtWorst(parts, other.g, lumber)).toBeGreaterThan(1)
+        }
   })
   test('a preferred bay comes first where it holds, and the cheapest of all stands beside it', () => {
     const lengthIn = job.building.lengthIn
@@ -57,32 +78,55 @@ describe('size it for me', () => {
       const nearest = Math.min(...r.byBays.map((q) => away(q.bays)))
       expect(r.proposals[0]).toMatchObject({ preferred: true, fails: 0 })
       expect(away(r.proposals[0].bays)).toBeCloseTo(nearest, 6)
-      expect(r.proposals.every((p) => p.preferred === (away(p.bays) <= nearest + 1e-6))).toBe(true)
+      expect(r.proposals.every((p) => p.preferred === away(p.bays) <= nearest + 1e-6)).toBe(true)
       expect(Math.min(...r.proposals.map((p) => p.cost))).toBeCloseTo(report.proposals[0].cost, 6)
     }
     expect(report.proposals.every((p) => !p.preferred)).toBe(true)
   })
   test('board braces are the cheapest that hold: every cheaper one fails when the whole is judged; locked they stay', () => {
-    const braced: Job = { ...job, building: { ...job.building, bracing: { ...job.building.bracing, walls: 'x-boards', size: '2x8', nails: 20, baysPerWall: 1 } } }
+    const braced: Job = {
+      ...job,
+      building: {
+        ...job.building,
+        bracing: { ...job.building.bracing, walls: 'x-boards', size: '2x8', nails: 20, baysPerWall: 1 },
+      },
+    }
     const [best] = run(braced).proposals
     const own = best.job.building.bracing
-    const judge = (bracing: typeof own) => { const d = deriveJob({ ...best.job, building: { ...best.job.building, bracing } }); if (!d.ok) throw new Error('contradiction'); return { cost: d.value.takeoff.totalCost, holds: d.value.checks.filter((c) => c.id.startsWith('brace-')).every((c) => c.state === 'holds' || c.state === 'close') } }
+    const judge = (bracing: typeof own) => {
+      const d = deriveJob({ ...best.job, building: { ...best.job.building, bracing } })
+      if (!d.ok) throw new Error('contradiction')
+      return {
+        cost: d.value.takeoff.totalCost,
+        holds: d.value.checks
+          .filter((c) => c.id.startsWith('brace-'))
+          .every((c) => c.state === 'holds' || c.state === 'close'),
+      }
+    }
     expect(judge(own).holds).toBe(true)
     const now = judge(own).cost
     let cheaper = 0
-    for (const size of best.job.sizing.boards.slice(0, 3)) for (const nails of [4, 6, 8, 10, 12, 16, 20]) for (const baysPerWall of [1, 2]) {
-      const q = judge({ ...own, size, nails, baysPerWall })
-      if (q.cost < now - 1) { cheaper++; expect({ size, nails, baysPerWall, holds: q.holds }).toEqual({ size, nails, baysPerWall, holds: false }) }
-    }
+    for (const size of best.job.sizing.boards.slice(0, 3))
+      for (const nails of [4, 6, 8, 10, 12, 16, 20])
+        for (const baysPerWall of [1, 2]) {
+          const q = judge({ ...own, size, nails, baysPerWall })
+          if (q.cost < now - 1) {
+            cheaper++
+            expect({ size, nails, baysPerWall, holds: q.holds }).toEqual({ size, nails, baysPerWall, holds: false })
+          }
+        }
     expect(cheaper).toBeGreaterThan(0)
     expect(best.words.map((w) => w[0])).toContain('braces')
-    for (const p of run({ ...braced, sizing: { ...braced.sizing, locked: ['bracing'] } }).proposals) expect(p.job.building.bracing).toEqual(braced.building.bracing)
+    for (const p of run({ ...braced, sizing: { ...braced.sizing, locked: ['bracing'] } }).proposals)
+      expect(p.job.building.bracing).toEqual(braced.building.bracing)
   })
   test('what is drawn is said in the same words as what is proposed', () => {
     const [p] = report.proposals
     const d = deriveJob(p.job)
     expect(d.ok && partWords(p.job, new Set(d.value.trusses.beams.map((q) => q.kind)))).toEqual(p.words)
-    expect(Object.fromEntries(p.words).posts).toBe(`${p.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ${p.job.building.post.lumber}`)
+    expect(Object.fromEntries(p.words).posts).toBe(
+      `${p.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ${p.job.building.post.lumber}`,
+    )
   })
   test('locked choices stay', () => {
     const locked = run({ ...job, sizing: { ...job.sizing, locked: ['post', 'girts', 'bays'] } })
@@ -93,11 +137,16 @@ describe('size it for me', () => {
     }
   })
   test('limits that nothing meets are said, not broken', () => {
-    const report2 = run({ ...job, site: { ...job.site, windMph: 220, groundSnowPsf: 250 }, sizing: { ...job.sizing, boards: ['2x4'], sections: ['3-2x6'] } })
+    const report2 = run({
+      ...job,
+      site: { ...job.site, windMph: 220, groundSnowPsf: 250 },
+      sizing: { ...job.sizing, boards: ['2x4'], sections: ['3-2x6'] },
+    })
     expect(report2.proposals).toEqual([])
     expect(report2.trouble).toMatch(/hold/)
   })
-  test('an incomplete site is not sized', () => expect(run({ ...job, site: { ...job.site, windMph: null } }).trouble).toMatch(/not complete/))
+  test('an incomplete site is not sized', () =>
+    expect(run({ ...job, site: { ...job.site, windMph: null } }).trouble).toMatch(/not complete/))
   test.each([
     [84, 120, [7, 8, 9]],
     [100, 110, [7]],
@@ -110,21 +159,29 @@ describe('size it for me', () => {
 
 describe('what would fix one check', () => {
   const job = barnJob()
-  const failing = () => { const d = deriveJob(job); return d.ok ? d.value.checks.filter((c) => c.state === 'fails').map((c) => c.id) : [] }
+  const failing = () => {
+    const d = deriveJob(job)
+    return d.ok ? d.value.checks.filter((c) => c.state === 'fails').map((c) => c.id) : []
+  }
   test('the barn as first drawn has failing checks to cure', () => expect(failing()).toContain('truss-seat'))
-  test.each(['truss-seat', 'purlins-rake'])('%s: cures that hold come first, cheapest first, and each is a whole job', (id) => {
-    const { now, fixes } = fixesFor(job, id)
-    expect(fixes.length).toBeGreaterThan(0)
-    for (const f of fixes) {
-      expect(f.ratio).toBeLessThan(now.ratio)
-      expect(deriveJob(f.job).ok).toBe(true)
-      expect(f.more).toBeCloseTo(f.cost - now.cost, 6)
-    }
-    const holding = fixes.filter((f) => f.state !== 'fails').map((f) => f.cost)
-    expect(holding).toEqual([...holding].sort((a, b) => a - b))
-    expect(fixes.slice(0, holding.length).every((f) => f.state !== 'fails')).toBe(true)
-  })
-  test.each(['trusses', 'seismic', 'diaphragm'])('%s is a person’s to cure: no edits are offered', (id) => expect(editsFor(job, id)).toEqual([]))
+  test.each(['truss-seat', 'purlins-rake'])(
+    '%s: cures that hold come first, cheapest first, and each is a whole job',
+    (id) => {
+      const { now, fixes } = fixesFor(job, id)
+      expect(fixes.length).toBeGreaterThan(0)
+      for (const f of fixes) {
+        expect(f.ratio).toBeLessThan(now.ratio)
+        expect(deriveJob(f.job).ok).toBe(true)
+        expect(f.more).toBeCloseTo(f.cost - now.cost, 6)
+      }
+      const holding = fixes.filter((f) => f.state !== 'fails').map((f) => f.cost)
+      expect(holding).toEqual([...holding].sort((a, b) => a - b))
+      expect(fixes.slice(0, holding.length).every((f) => f.state !== 'fails')).toBe(true)
+    },
+  )
+  test.each(['trusses', 'seismic', 'diaphragm'])('%s is a person’s to cure: no edits are offered', (id) =>
+    expect(editsFor(job, id)).toEqual([]),
+  )
   test('an edit on a wall that differs changes that wall alone', () => {
     const walls = { west: { style: 'flat' as const, size: '2x6' as const, lumber: 'SP-No.2', maxGapIn: 20 } }
     const own = { ...job, building: { ...job.building, girts: { ...job.building.girts, walls } } }

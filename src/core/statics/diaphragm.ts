@@ -1,8 +1,16 @@
 import { Matrix, solve } from 'ml-matrix'
 
 /** A row of frames joined by a roof diaphragm: stiffness of each frame or end wall, of each bay, and the eave load of each frame if it were held. */
-export interface DiaphragmRow { readonly frameLbIn: readonly number[]; readonly bayLbIn: readonly number[]; readonly loadLb: readonly number[] }
-export interface DiaphragmResult { readonly moveIn: readonly number[]; readonly frameLb: readonly number[]; readonly bayShearLb: readonly number[] }
+export interface DiaphragmRow {
+  readonly frameLbIn: readonly number[]
+  readonly bayLbIn: readonly number[]
+  readonly loadLb: readonly number[]
+}
+export interface DiaphragmResult {
+  readonly moveIn: readonly number[]
+  readonly frameLb: readonly number[]
+  readonly bayShearLb: readonly number[]
+}
 
 /**
  * Eave load shared over all frames by stiffness, the matrix form behind ASABE EP484 (register C18): K·D = R with K tridiagonal. Frames
@@ -14,10 +22,21 @@ export function shareByDiaphragm(row: DiaphragmRow): DiaphragmResult | null {
   const K = Matrix.zeros(n, n)
   for (let i = 0; i < n; i++) {
     K.set(i, i, row.frameLbIn[i] + c(i - 1) + c(i))
-    if (i < n - 1) { K.set(i, i + 1, -c(i)); K.set(i + 1, i, -c(i)) }
+    if (i < n - 1) {
+      K.set(i, i + 1, -c(i))
+      K.set(i + 1, i, -c(i))
+    }
   }
   let moveIn: number[]
-  try { moveIn = solve(K, Matrix.columnVector([...row.loadLb])).to1DArray() } catch { return null }
+  try {
+    moveIn = solve(K, Matrix.columnVector([...row.loadLb])).to1DArray()
+  } catch {
+    return null
+  }
   if (moveIn.some((v) => !Number.isFinite(v) || Math.abs(v) > 1e5)) return null
-  return { moveIn, frameLb: moveIn.map((d, i) => row.frameLbIn[i] * d), bayShearLb: row.bayLbIn.map((k, i) => k * (moveIn[i + 1] - moveIn[i])) }
+  return {
+    moveIn,
+    frameLb: moveIn.map((d, i) => row.frameLbIn[i] * d),
+    bayShearLb: row.bayLbIn.map((k, i) => k * (moveIn[i + 1] - moveIn[i])),
+  }
 }

@@ -1,14 +1,44 @@
 import { Matrix, solve } from 'ml-matrix'
 
 /** Plane frame: nodes in inches, members with E·A (lb) and E·I (lb·in²) and pinned ends, supports rigid or on springs (lb/in, in·lb/rad). */
-export interface FrameNode { readonly x: number; readonly y: number; readonly fix?: readonly [x: boolean, y: boolean, turn: boolean]; readonly spring?: readonly [x: number, y: number, turn: number]; readonly load?: readonly [x: number, y: number, turn: number] }
-export interface FrameMember { readonly from: number; readonly to: number; readonly ea: number; readonly ei: number; readonly pinFrom?: boolean; readonly pinTo?: boolean /** Uniform load square to the member, lb/in, positive to the left of its direction. */; readonly w?: number }
-export interface Frame { readonly nodes: readonly FrameNode[]; readonly members: readonly FrameMember[] }
+export interface FrameNode {
+  readonly x: number
+  readonly y: number
+  readonly fix?: readonly [x: boolean, y: boolean, turn: boolean]
+  readonly spring?: readonly [x: number, y: number, turn: number]
+  readonly load?: readonly [x: number, y: number, turn: number]
+}
+export interface FrameMember {
+  readonly from: number
+  readonly to: number
+  readonly ea: number
+  readonly ei: number
+  readonly pinFrom?: boolean
+  readonly pinTo?: boolean /** Uniform load square to the member, lb/in, positive to the left of its direction. */
+  readonly w?: number
+}
+export interface Frame {
+  readonly nodes: readonly FrameNode[]
+  readonly members: readonly FrameMember[]
+}
 /** End forces of one member in its own axes: axial (tension positive), shear and moment at each end as the member feels them. */
-export interface MemberForces { readonly axialLb: number; readonly shearFromLb: number; readonly shearToLb: number; readonly momentFromInLb: number; readonly momentToInLb: number }
-export interface FrameResult { readonly moves: readonly (readonly [x: number, y: number, turn: number])[]; readonly reactions: readonly (readonly [x: number, y: number, turn: number])[]; readonly members: readonly MemberForces[] }
+export interface MemberForces {
+  readonly axialLb: number
+  readonly shearFromLb: number
+  readonly shearToLb: number
+  readonly momentFromInLb: number
+  readonly momentToInLb: number
+}
+export interface FrameResult {
+  readonly moves: readonly (readonly [x: number, y: number, turn: number])[]
+  readonly reactions: readonly (readonly [x: number, y: number, turn: number])[]
+  readonly members: readonly MemberForces[]
+}
 
-interface Local { readonly k: number[][]; readonly f: number[] }
+interface Local {
+  readonly k: number[][]
+  readonly f: number[]
+}
 
 /** Stiffness and fixed-end forces of one member in its own axes, with pinned ends condensed out. Order: u1 v1 t1 u2 v2 t2. */
 function local(m: FrameMember, l: number): Local {
@@ -18,22 +48,42 @@ function local(m: FrameMember, l: number): Local {
   const k = zero()
   k[0][0] = k[3][3] = a
   k[0][3] = k[3][0] = -a
-  const put = (rows: readonly (readonly number[])[]) => rows.forEach((r, i) => r.forEach((v, j) => { k[[1, 2, 4, 5][i]][[1, 2, 4, 5][j]] = v }))
+  const put = (rows: readonly (readonly number[])[]) =>
+    rows.forEach((r, i) =>
+      r.forEach((v, j) => {
+        k[[1, 2, 4, 5][i]][[1, 2, 4, 5][j]] = v
+      }),
+    )
   const e = m.ei
   let f: number[]
   if (m.pinFrom && m.pinTo) f = [0, (-w * l) / 2, 0, 0, (-w * l) / 2, 0]
   else if (m.pinFrom) {
     const q = (3 * e) / l ** 3
-    put([[q, 0, -q, q * l], [0, 0, 0, 0], [-q, 0, q, -q * l], [q * l, 0, -q * l, q * l * l]])
+    put([
+      [q, 0, -q, q * l],
+      [0, 0, 0, 0],
+      [-q, 0, q, -q * l],
+      [q * l, 0, -q * l, q * l * l],
+    ])
     f = [0, (-3 * w * l) / 8, 0, 0, (-5 * w * l) / 8, (w * l * l) / 8]
   } else if (m.pinTo) {
     const q = (3 * e) / l ** 3
-    put([[q, q * l, -q, 0], [q * l, q * l * l, -q * l, 0], [-q, -q * l, q, 0], [0, 0, 0, 0]])
+    put([
+      [q, q * l, -q, 0],
+      [q * l, q * l * l, -q * l, 0],
+      [-q, -q * l, q, 0],
+      [0, 0, 0, 0],
+    ])
     f = [0, (-5 * w * l) / 8, (-w * l * l) / 8, 0, (-3 * w * l) / 8, 0]
   } else {
     const q = (12 * e) / l ** 3
     const [h, s, c] = [(q * l) / 2, (4 * e) / l, (2 * e) / l]
-    put([[q, h, -q, h], [h, s, -h, c], [-q, -h, q, -h], [h, c, -h, s]])
+    put([
+      [q, h, -q, h],
+      [h, s, -h, c],
+      [-q, -h, q, -h],
+      [h, c, -h, s],
+    ])
     f = [0, (-w * l) / 2, (-w * l * l) / 12, 0, (-w * l) / 2, (w * l * l) / 12]
   }
   return { k, f }
@@ -47,45 +97,68 @@ export function solveFrame(frame: Frame): FrameResult | null {
   const n = frame.nodes.length * 3
   const K = Matrix.zeros(n, n)
   const P = new Array<number>(n).fill(0)
-  frame.nodes.forEach((p, i) => p.load?.forEach((v, d) => { P[3 * i + d] += v }))
+  frame.nodes.forEach((p, i) =>
+    p.load?.forEach((v, d) => {
+      P[3 * i + d] += v
+    }),
+  )
   const parts = frame.members.map((m) => {
     const [a, b] = [frame.nodes[m.from], frame.nodes[m.to]]
     const l = Math.hypot(b.x - a.x, b.y - a.y)
     const [c, s] = [(b.x - a.x) / l, (b.y - a.y) / l]
     const { k, f } = local(m, l)
     const dofs = [0, 1, 2].map((d) => 3 * m.from + d).concat([0, 1, 2].map((d) => 3 * m.to + d))
-    const T = [[c, s, 0, 0, 0, 0], [-s, c, 0, 0, 0, 0], [0, 0, 1, 0, 0, 0], [0, 0, 0, c, s, 0], [0, 0, 0, -s, c, 0], [0, 0, 0, 0, 0, 1]]
+    const T = [
+      [c, s, 0, 0, 0, 0],
+      [-s, c, 0, 0, 0, 0],
+      [0, 0, 1, 0, 0, 0],
+      [0, 0, 0, c, s, 0],
+      [0, 0, 0, -s, c, 0],
+      [0, 0, 0, 0, 0, 1],
+    ]
     const kt = k.map((row) => T[0].map((_, j) => row.reduce((t, v, q) => t + v * T[q][j], 0)))
     for (let i = 0; i < 6; i++) {
-      for (let j = 0; j < 6; j++) { const v = T.reduce((t, row, q) => t + row[i] * kt[q][j], 0); if (v !== 0) K.set(dofs[i], dofs[j], K.get(dofs[i], dofs[j]) + v) }
+      for (let j = 0; j < 6; j++) {
+        const v = T.reduce((t, row, q) => t + row[i] * kt[q][j], 0)
+        if (v !== 0) K.set(dofs[i], dofs[j], K.get(dofs[i], dofs[j]) + v)
+      }
       P[dofs[i]] -= T.reduce((t, row, q) => t + row[i] * f[q], 0)
     }
     return { kt, f, dofs }
   })
   const free: number[] = []
-  frame.nodes.forEach((p, i) => [0, 1, 2].forEach((d) => {
-    const dof = 3 * i + d
-    const spring = p.spring?.[d] ?? 0
-    if (spring > 0) K.set(dof, dof, K.get(dof, dof) + spring)
-    // A turn that no member resists (all its ends pinned) is left out.
-    if (!p.fix?.[d] && K.get(dof, dof) > 0) free.push(dof)
-  }))
+  frame.nodes.forEach((p, i) =>
+    [0, 1, 2].forEach((d) => {
+      const dof = 3 * i + d
+      const spring = p.spring?.[d] ?? 0
+      if (spring > 0) K.set(dof, dof, K.get(dof, dof) + spring)
+      // A turn that no member resists (all its ends pinned) is left out.
+      if (!p.fix?.[d] && K.get(dof, dof) > 0) free.push(dof)
+    }),
+  )
   const D = new Array<number>(n).fill(0)
   if (free.length) {
     try {
       const x = solve(K.selection(free, free), Matrix.columnVector(free.map((d) => P[d]))).to1DArray()
       if (x.some((v) => !Number.isFinite(v) || Math.abs(v) > 1e6)) return null
-      free.forEach((d, i) => { D[d] = x[i] })
-    } catch { return null }
+      free.forEach((d, i) => {
+        D[d] = x[i]
+      })
+    } catch {
+      return null
+    }
   }
   const members = parts.map(({ kt, f, dofs }): MemberForces => {
     const e = kt.map((row, i) => row.reduce((t, v, j) => t + v * D[dofs[j]], f[i]))
     return { axialLb: e[3], shearFromLb: e[1], momentFromInLb: e[2], shearToLb: e[4], momentToInLb: e[5] }
   })
-  const reactions = frame.nodes.map((p, i) => [0, 1, 2].map((d) => {
-    const dof = 3 * i + d
-    if (p.fix?.[d]) return K.getRow(dof).reduce((t, v, j) => t + v * D[j], 0) - P[dof]
-    return -(p.spring?.[d] ?? 0) * D[dof]
-  }) as unknown as readonly [number, number, number])
+  const reactions = frame.nodes.map(
+    (p, i) =>
+      [0, 1, 2].map((d) => {
+        const dof = 3 * i + d
+        if (p.fix?.[d]) return K.getRow(dof).reduce((t, v, j) => t + v * D[j], 0) - P[dof]
+        return -(p.spring?.[d] ?? 0) * D[dof]
+      }) as unknown as readonly [number, number, number],
+  )
   return { moves: frame.nodes.map((_, i) => [D[3 * i], D[3 * i + 1], D[3 * i + 2]] as const), reactions, members }
 }

@@ -1,14 +1,32 @@
 import { solveFrame, type FrameMember, type FrameNode, type MemberForces } from './frame'
 
 /** What one post brings to the ground and to its top, lb and ft-lb at service level. `momentFtLb` at grade, `fixedFtLb` at the fixed point below it. */
-export interface PostActions { readonly topLb: number; readonly shearLb: number; readonly momentFtLb: number; readonly fixedFtLb: number; readonly fieldMomentFtLb: number; readonly kneeMomentFtLb: number }
+export interface PostActions {
+  readonly topLb: number
+  readonly shearLb: number
+  readonly momentFtLb: number
+  readonly fixedFtLb: number
+  readonly fieldMomentFtLb: number
+  readonly kneeMomentFtLb: number
+}
 
 /** One post of a frame: stiffness at its top, actions with its top held under 1 plf, and actions for 1 in. of top movement. */
-export interface PostUnit { readonly stiffnessLbIn: number; readonly held: PostActions; readonly perInch: PostActions }
+export interface PostUnit {
+  readonly stiffnessLbIn: number
+  readonly held: PostActions
+  readonly perInch: PostActions
+}
 
 /** Sum of scaled actions. Field moments add as magnitudes, which is safe. */
 export function combine(a: PostActions, fa: number, b: PostActions, fb: number): PostActions {
-  return { topLb: a.topLb * fa + b.topLb * fb, shearLb: a.shearLb * fa + b.shearLb * fb, momentFtLb: a.momentFtLb * fa + b.momentFtLb * fb, fixedFtLb: a.fixedFtLb * fa + b.fixedFtLb * fb, fieldMomentFtLb: Math.abs(a.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb), kneeMomentFtLb: Math.abs(a.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb) }
+  return {
+    topLb: a.topLb * fa + b.topLb * fb,
+    shearLb: a.shearLb * fa + b.shearLb * fb,
+    momentFtLb: a.momentFtLb * fa + b.momentFtLb * fb,
+    fixedFtLb: a.fixedFtLb * fa + b.fixedFtLb * fb,
+    fieldMomentFtLb: Math.abs(a.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb),
+    kneeMomentFtLb: Math.abs(a.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb),
+  }
 }
 
 /**
@@ -22,7 +40,14 @@ export function fixedPost(heightFt: number, fixityFt: number, ei: number): PostU
   const k = (3 * ei) / (l * 12) ** 3
   return {
     stiffnessLbIn: k,
-    held: { topLb: top, shearLb: h - top, momentFtLb: (h * h) / 2 - top * h, fixedFtLb: h * (h / 2 + fixityFt) - top * l, fieldMomentFtLb: (top * top) / 2, kneeMomentFtLb: 0 },
+    held: {
+      topLb: top,
+      shearLb: h - top,
+      momentFtLb: (h * h) / 2 - top * h,
+      fixedFtLb: h * (h / 2 + fixityFt) - top * l,
+      fieldMomentFtLb: (top * top) / 2,
+      kneeMomentFtLb: 0,
+    },
     perInch: { topLb: -k, shearLb: k, momentFtLb: k * h, fixedFtLb: k * l, fieldMomentFtLb: 0, kneeMomentFtLb: 0 },
   }
 }
@@ -30,25 +55,56 @@ export function fixedPost(heightFt: number, fixityFt: number, ei: number): PostU
 /** Post on a bracket that turns freely: a simple span from bracket to heel. It has no stiffness of its own. */
 export function pinnedPost(heightFt: number, bracketFt: number): PostUnit {
   const clear = heightFt - bracketFt
-  return { stiffnessLbIn: 0, held: { topLb: clear / 2, shearLb: clear / 2, momentFtLb: (clear / 2) * bracketFt, fixedFtLb: 0, fieldMomentFtLb: clear ** 2 / 8, kneeMomentFtLb: 0 }, perInch: { topLb: 0, shearLb: 0, momentFtLb: 0, fixedFtLb: 0, fieldMomentFtLb: 0, kneeMomentFtLb: 0 } }
+  return {
+    stiffnessLbIn: 0,
+    held: {
+      topLb: clear / 2,
+      shearLb: clear / 2,
+      momentFtLb: (clear / 2) * bracketFt,
+      fixedFtLb: 0,
+      fieldMomentFtLb: clear ** 2 / 8,
+      kneeMomentFtLb: 0,
+    },
+    perInch: { topLb: 0, shearLb: 0, momentFtLb: 0, fixedFtLb: 0, fieldMomentFtLb: 0, kneeMomentFtLb: 0 },
+  }
 }
 
 /** Knee brace: its foot below the heel, its head in from the post, axial stiffness E·A (lb), and the truss it meets. */
-export interface Knee { readonly downIn: number; readonly outIn: number; readonly ea: number; readonly trussSpanIn: number }
+export interface Knee {
+  readonly downIn: number
+  readonly outIn: number
+  readonly ea: number
+  readonly trussSpanIn: number
+}
 /** How the foot stands: fixed below grade, turning on a bracket, or on soil springs that grow with depth (`lbIn3`: lb/in per inch of depth, per inch down). */
-export type Foot = { readonly kind: 'fixed'; readonly belowIn: number } | { readonly kind: 'pinned'; readonly bracketIn: number } | { readonly kind: 'springs'; readonly belowIn: number; readonly lbIn3: number; readonly slab: boolean }
+export type Foot =
+  | { readonly kind: 'fixed'; readonly belowIn: number }
+  | { readonly kind: 'pinned'; readonly bracketIn: number }
+  | { readonly kind: 'springs'; readonly belowIn: number; readonly lbIn3: number; readonly slab: boolean }
 
 /** A truss beside a post is this stiff against bending, lb·in²: thousands of times the post. */
 const TRUSS_EI = 1e12
 const TRUSS_EA = 1e9
 const SPRINGS = 8
 
-interface Line { readonly nodes: FrameNode[]; readonly members: FrameMember[]; readonly grade: number; readonly heel: number; readonly knee: number; readonly brace: number }
+interface Line {
+  readonly nodes: FrameNode[]
+  readonly members: FrameMember[]
+  readonly grade: number
+  readonly heel: number
+  readonly knee: number
+  readonly brace: number
+}
 
 /** Nodes and members of a post from its foot up, with the stiff truss and the knee where there is one. Wind of 1 plf toward +x above grade. */
 function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Knee | null, windLbIn: number): Line {
   const below = foot.kind === 'pinned' ? 0 : foot.belowIn
-  const ys = foot.kind === 'springs' ? Array.from({ length: SPRINGS }, (_, k) => -below + (below * k) / SPRINGS) : below > 0 ? [-below] : []
+  const ys =
+    foot.kind === 'springs'
+      ? Array.from({ length: SPRINGS }, (_, k) => -below + (below * k) / SPRINGS)
+      : below > 0
+        ? [-below]
+        : []
   const grade = ys.push(foot.kind === 'pinned' ? foot.bracketIn : 0) - 1
   const kneeAt = knee ? ys.push(heightIn - knee.downIn) - 1 : -1
   const heel = ys.push(heightIn) - 1
@@ -57,17 +113,28 @@ function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Kn
     if (foot.kind === 'springs' && i <= grade) {
       // Each node takes the soil of half a step to either side; the pressure grows with depth.
       const depth = i === grade ? h / 4 : i === 0 ? below - h / 4 : -y
-      return { x: 0, y, fix: [foot.slab && i === grade, i === 0, false], spring: [foot.lbIn3 * depth * (i === 0 || i === grade ? h / 2 : h), 0, 0] }
+      return {
+        x: 0,
+        y,
+        fix: [foot.slab && i === grade, i === 0, false],
+        spring: [foot.lbIn3 * depth * (i === 0 || i === grade ? h / 2 : h), 0, 0],
+      }
     }
     return i === 0 ? { x: 0, y, fix: [true, true, foot.kind === 'fixed'] } : { x: 0, y }
   })
   // A member that runs up has its left side at −x: wind toward +x is negative there.
-  const members: FrameMember[] = ys.slice(1).map((_, i) => ({ from: i, to: i + 1, ea, ei, w: i >= grade ? -windLbIn : 0 }))
+  const members: FrameMember[] = ys
+    .slice(1)
+    .map((_, i) => ({ from: i, to: i + 1, ea, ei, w: i >= grade ? -windLbIn : 0 }))
   let brace = -1
   if (knee) {
     const head = nodes.push({ x: knee.outIn, y: heightIn }) - 1
-    const far = nodes.push({ x: Math.max(knee.trussSpanIn, knee.outIn * 2), y: heightIn, fix: [false, true, false] }) - 1
-    members.push({ from: heel, to: head, ea: TRUSS_EA, ei: TRUSS_EI, pinFrom: true }, { from: head, to: far, ea: TRUSS_EA, ei: TRUSS_EI })
+    const far =
+      nodes.push({ x: Math.max(knee.trussSpanIn, knee.outIn * 2), y: heightIn, fix: [false, true, false] }) - 1
+    members.push(
+      { from: heel, to: head, ea: TRUSS_EA, ei: TRUSS_EI, pinFrom: true },
+      { from: head, to: far, ea: TRUSS_EA, ei: TRUSS_EI },
+    )
     brace = members.push({ from: kneeAt, to: head, ea: knee.ea, ei: 1, pinFrom: true, pinTo: true }) - 1
   }
   return { nodes, members, grade, heel, knee: kneeAt, brace }
@@ -91,11 +158,19 @@ function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: 
  * A post with a knee brace, or on soil springs, by the plane-frame solver: actions with the heel held sideways under 1 plf, and for 1 in. of
  * the heel. The truss is stiff, pinned to the post and held up at its far end; the knee is pinned at both ends. Null where it is a mechanism.
  */
-export function framedPost(heightFt: number, ei: number, ea: number, foot: Foot, knee: Knee | null): (PostUnit & { readonly heldBraceLb: number; readonly perInchBraceLb: number }) | null {
+export function framedPost(
+  heightFt: number,
+  ei: number,
+  ea: number,
+  foot: Foot,
+  knee: Knee | null,
+): (PostUnit & { readonly heldBraceLb: number; readonly perInchBraceLb: number }) | null {
   const PUSH = 1000
   const run = (mode: 'held' | 'moved') => {
     const line = postLine(heightFt * 12, ei, ea, foot, knee, mode === 'held' ? 1 / 12 : 0)
-    const nodes = line.nodes.map((n, i): FrameNode => (i !== line.heel ? n : mode === 'held' ? { ...n, fix: [true, false, false] } : { ...n, load: [PUSH, 0, 0] }))
+    const nodes = line.nodes.map((n, i): FrameNode =>
+      i !== line.heel ? n : mode === 'held' ? { ...n, fix: [true, false, false] } : { ...n, load: [PUSH, 0, 0] },
+    )
     const r = solveFrame({ nodes, members: line.members })
     if (!r) return null
     const scale = mode === 'held' ? 1 : 1 / r.moves[line.heel][0]
@@ -103,12 +178,29 @@ export function framedPost(heightFt: number, ei: number, ea: number, foot: Foot,
     const ground = r.members.slice(0, line.grade).flatMap((q) => [q.momentFromInLb, q.momentToInLb])
     const fixed = Math.max(Math.abs(up.momentFromInLb), ...ground.map(Math.abs))
     const actions: PostActions = {
-      topLb: mode === 'held' ? -r.reactions[line.heel][0] : -PUSH * scale, shearLb: up.shearFromLb * scale, momentFtLb: (up.momentFromInLb * scale) / 12, fixedFtLb: (fixed * Math.abs(scale)) / 12,
-      fieldMomentFtLb: (fieldMomentInLb(line, r.members, up.momentFromInLb) * Math.abs(scale)) / 12, kneeMomentFtLb: line.knee < 0 ? 0 : (Math.abs(r.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / 12,
+      topLb: mode === 'held' ? -r.reactions[line.heel][0] : -PUSH * scale,
+      shearLb: up.shearFromLb * scale,
+      momentFtLb: (up.momentFromInLb * scale) / 12,
+      fixedFtLb: (fixed * Math.abs(scale)) / 12,
+      fieldMomentFtLb: (fieldMomentInLb(line, r.members, up.momentFromInLb) * Math.abs(scale)) / 12,
+      kneeMomentFtLb: line.knee < 0 ? 0 : (Math.abs(r.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / 12,
     }
-    return { actions, stiffness: mode === 'moved' ? PUSH * scale : 0, brace: line.brace < 0 ? 0 : r.members[line.brace].axialLb * scale }
+    return {
+      actions,
+      stiffness: mode === 'moved' ? PUSH * scale : 0,
+      brace: line.brace < 0 ? 0 : r.members[line.brace].axialLb * scale,
+    }
   }
   const held = run('held')
   const moved = run('moved')
-  return held && moved && { stiffnessLbIn: moved.stiffness, held: held.actions, perInch: moved.actions, heldBraceLb: held.brace, perInchBraceLb: moved.brace }
+  return (
+    held &&
+    moved && {
+      stiffnessLbIn: moved.stiffness,
+      held: held.actions,
+      perInch: moved.actions,
+      heldBraceLb: held.brace,
+      perInchBraceLb: moved.brace,
+    }
+  )
 }

@@ -1,8 +1,15 @@
 import type { Diagram, LineLoad, PointLoad } from '../result'
 
-export interface SpanLoads { readonly lengthIn: number; readonly points: readonly PointLoad[]; readonly lines: readonly LineLoad[] }
+export interface SpanLoads {
+  readonly lengthIn: number
+  readonly points: readonly PointLoad[]
+  readonly lines: readonly LineLoad[]
+}
 
-export interface SpanResult extends SpanForces { readonly deflectionIn: number; readonly deflectionAtIn: number }
+export interface SpanResult extends SpanForces {
+  readonly deflectionIn: number
+  readonly deflectionAtIn: number
+}
 
 /** Total of the part of a line load left of `x`, lb. */
 function totalOf(l: LineLoad, x: number): number {
@@ -19,7 +26,10 @@ function aboutOf(l: LineLoad, x: number): number {
   if (to <= l.fromIn) return 0
   const d = to - l.fromIn
   const run = l.toIn - l.fromIn
-  return l.startLbIn * d * (l.fromIn + d / 2) + (run > 0 ? ((l.endLbIn - l.startLbIn) / run) * d * d * (l.fromIn / 2 + d / 3) : 0)
+  return (
+    l.startLbIn * d * (l.fromIn + d / 2) +
+    (run > 0 ? ((l.endLbIn - l.startLbIn) / run) * d * d * (l.fromIn / 2 + d / 3) : 0)
+  )
 }
 
 /** Shear just left of `x` of a simple span, from its left reaction. */
@@ -41,8 +51,14 @@ function momentAt(s: SpanLoads, leftLb: number, x: number): number {
 function reactions(s: SpanLoads): { readonly leftLb: number; readonly rightLb: number } {
   let total = 0
   let about = 0
-  for (const p of s.points) { total += p.lb; about += p.lb * p.atIn }
-  for (const l of s.lines) { total += totalOf(l, l.toIn); about += aboutOf(l, l.toIn) }
+  for (const p of s.points) {
+    total += p.lb
+    about += p.lb * p.atIn
+  }
+  for (const l of s.lines) {
+    total += totalOf(l, l.toIn)
+    about += aboutOf(l, l.toIn)
+  }
   const rightLb = about / s.lengthIn
   return { leftLb: total - rightLb, rightLb }
 }
@@ -53,9 +69,17 @@ function stations(s: SpanLoads): number[] {
   const x: number[] = []
   for (let i = 0; i <= STATIONS; i++) x.push((s.lengthIn * i) / STATIONS)
   let plain = true
-  const add = (e: number) => { if (e > 0 && e < s.lengthIn) { x.push(e); plain = false } }
+  const add = (e: number) => {
+    if (e > 0 && e < s.lengthIn) {
+      x.push(e)
+      plain = false
+    }
+  }
   for (const p of s.points) add(p.atIn)
-  for (const l of s.lines) { add(l.fromIn); add(l.toIn) }
+  for (const l of s.lines) {
+    add(l.fromIn)
+    add(l.toIn)
+  }
   return plain ? x : [...new Set(x.sort((a, b) => a - b))]
 }
 
@@ -80,7 +104,13 @@ function deflections(s: SpanLoads, leftLb: number, x: readonly number[], ei: num
   return drop.map((d, i) => (end * x[i]) / s.lengthIn - d)
 }
 
-export interface SpanForces { readonly leftLb: number; readonly rightLb: number; readonly shearLb: number; readonly momentInLb: number; readonly momentAtIn: number }
+export interface SpanForces {
+  readonly leftLb: number
+  readonly rightLb: number
+  readonly shearLb: number
+  readonly momentInLb: number
+  readonly momentAtIn: number
+}
 
 /** Reactions, largest shear and moment of a simple span, lb and inches. `lengthIn` over 0. */
 export function spanForces(s: SpanLoads): SpanForces {
@@ -91,7 +121,10 @@ export function spanForces(s: SpanLoads): SpanForces {
     const v = shearAt(s, leftLb, q)
     const m = momentAt(s, leftLb, q)
     if (Math.abs(v) > shearLb) shearLb = Math.abs(v)
-    if (Math.abs(m) > Math.abs(momentInLb)) { momentInLb = m; momentAtIn = q }
+    if (Math.abs(m) > Math.abs(momentInLb)) {
+      momentInLb = m
+      momentAtIn = q
+    }
   }
   return { leftLb, rightLb, shearLb, momentInLb, momentAtIn }
 }
@@ -101,7 +134,12 @@ export function simpleSpan(s: SpanLoads, ei: number): SpanResult {
   const forces = spanForces(s)
   const x = stations(s)
   let [deflectionIn, deflectionAtIn] = [0, 0]
-  deflections(s, forces.leftLb, x, ei).forEach((d, i) => { if (Math.abs(d) > Math.abs(deflectionIn)) { deflectionIn = d; deflectionAtIn = x[i] } })
+  deflections(s, forces.leftLb, x, ei).forEach((d, i) => {
+    if (Math.abs(d) > Math.abs(deflectionIn)) {
+      deflectionIn = d
+      deflectionAtIn = x[i]
+    }
+  })
   return { ...forces, deflectionIn, deflectionAtIn }
 }
 
@@ -109,11 +147,27 @@ export function simpleSpan(s: SpanLoads, ei: number): SpanResult {
 export function spanDiagram(s: SpanLoads, ei: number, capacityInLb: number | null = null): Diagram {
   const { leftLb } = reactions(s)
   const x = stations(s)
-  return { lengthIn: s.lengthIn, x, shearLb: x.map((q) => shearAt(s, leftLb, q)), momentInLb: x.map((q) => momentAt(s, leftLb, q)), deflectionIn: deflections(s, leftLb, x, ei), points: s.points, lines: s.lines, supportsIn: [0, s.lengthIn], capacityInLb }
+  return {
+    lengthIn: s.lengthIn,
+    x,
+    shearLb: x.map((q) => shearAt(s, leftLb, q)),
+    momentInLb: x.map((q) => momentAt(s, leftLb, q)),
+    deflectionIn: deflections(s, leftLb, x, ei),
+    points: s.points,
+    lines: s.lines,
+    supportsIn: [0, s.lengthIn],
+    capacityInLb,
+  }
 }
 
 /** Uniform load over a whole span, given in lb per foot. */
-export const uniform = (lengthIn: number, plf: number, name?: string): LineLoad => ({ fromIn: 0, toIn: lengthIn, startLbIn: plf / 12, endLbIn: plf / 12, ...(name ? { name } : {}) })
+export const uniform = (lengthIn: number, plf: number, name?: string): LineLoad => ({
+  fromIn: 0,
+  toIn: lengthIn,
+  startLbIn: plf / 12,
+  endLbIn: plf / 12,
+  ...(name ? { name } : {}),
+})
 
 /** Two equal spans of one board under a uniform load, as a diagram: 3/8, 10/8, 3/8 of w·L. `plf` over both. */
 export function twoSpanDiagram(spanIn: number, plf: number, ei: number, capacityInLb: number | null = null): Diagram {
@@ -121,7 +175,17 @@ export function twoSpanDiagram(spanIn: number, plf: number, ei: number, capacity
   const x = Array.from({ length: 49 }, (_, i) => (spanIn * i) / 24)
   const near = (q: number) => (q <= spanIn ? q : 2 * spanIn - q)
   return {
-    lengthIn: 2 * spanIn, x, shearLb: x.map((q) => ((3 / 8) * w * spanIn - w * near(q)) * (q <= spanIn ? 1 : -1)), momentInLb: x.map((q) => (3 / 8) * w * spanIn * near(q) - (w * near(q) ** 2) / 2),
-    deflectionIn: x.map((q) => { const a = near(q); return (w * a * (spanIn ** 3 - 3 * spanIn * a ** 2 + 2 * a ** 3)) / (48 * ei) }), points: [], lines: [uniform(2 * spanIn, plf, 'wind')], supportsIn: [0, spanIn, 2 * spanIn], capacityInLb,
+    lengthIn: 2 * spanIn,
+    x,
+    shearLb: x.map((q) => ((3 / 8) * w * spanIn - w * near(q)) * (q <= spanIn ? 1 : -1)),
+    momentInLb: x.map((q) => (3 / 8) * w * spanIn * near(q) - (w * near(q) ** 2) / 2),
+    deflectionIn: x.map((q) => {
+      const a = near(q)
+      return (w * a * (spanIn ** 3 - 3 * spanIn * a ** 2 + 2 * a ** 3)) / (48 * ei)
+    }),
+    points: [],
+    lines: [uniform(2 * spanIn, plf, 'wind')],
+    supportsIn: [0, spanIn, 2 * spanIn],
+    capacityInLb,
   }
 }

@@ -1,5 +1,15 @@
 import fc from 'fast-check'
-import { combine, fixedPost, framedPost, pinnedPost, shareByDiaphragm, simpleSpan, solveFrame, spanDiagram, uniform } from '.'
+import {
+  combine,
+  fixedPost,
+  framedPost,
+  pinnedPost,
+  shareByDiaphragm,
+  simpleSpan,
+  solveFrame,
+  spanDiagram,
+  uniform,
+} from '.'
 import { expectNear } from '../testing/near'
 
 const EI = 1.4e6 * 62.39
@@ -12,15 +22,34 @@ describe('simple spans against closed forms', () => {
   test.each([
     ['wL/2', simpleSpan({ lengthIn: L, points: [], lines: line }, EI).shearLb, (w * L) / 2],
     ['wL²/8', simpleSpan({ lengthIn: L, points: [], lines: line }, EI).momentInLb, (w * L * L) / 8],
-    ['5wL⁴/384EI', simpleSpan({ lengthIn: L, points: [], lines: line }, EI).deflectionIn, (5 * w * L ** 4) / (384 * EI)],
+    [
+      '5wL⁴/384EI',
+      simpleSpan({ lengthIn: L, points: [], lines: line }, EI).deflectionIn,
+      (5 * w * L ** 4) / (384 * EI),
+    ],
     ['PL/4', simpleSpan({ lengthIn: L, points: [{ atIn: 48, lb: 1000 }], lines: [] }, EI).momentInLb, 24000],
-    ['PL³/48EI', simpleSpan({ lengthIn: L, points: [{ atIn: 48, lb: 1000 }], lines: [] }, EI).deflectionIn, (1000 * L ** 3) / (48 * EI)],
-    ['Pab/L', simpleSpan({ lengthIn: L, points: [{ atIn: 30, lb: 1000 }], lines: [] }, EI).momentInLb, (1000 * 30 * 66) / 96],
-    ['triangle wL²/(9√3)', simpleSpan({ lengthIn: L, points: [], lines: [{ fromIn: 0, toIn: L, startLbIn: 0, endLbIn: w }] }, EI).momentInLb, (w * L * L) / (9 * Math.sqrt(3))],
+    [
+      'PL³/48EI',
+      simpleSpan({ lengthIn: L, points: [{ atIn: 48, lb: 1000 }], lines: [] }, EI).deflectionIn,
+      (1000 * L ** 3) / (48 * EI),
+    ],
+    [
+      'Pab/L',
+      simpleSpan({ lengthIn: L, points: [{ atIn: 30, lb: 1000 }], lines: [] }, EI).momentInLb,
+      (1000 * 30 * 66) / 96,
+    ],
+    [
+      'triangle wL²/(9√3)',
+      simpleSpan({ lengthIn: L, points: [], lines: [{ fromIn: 0, toIn: L, startLbIn: 0, endLbIn: w }] }, EI).momentInLb,
+      (w * L * L) / (9 * Math.sqrt(3)),
+    ],
   ])('%s', (_n, got, want) => expectNear(got, want, 1e-3))
 
   test('three trusses on a 12 ft carrier: 4208, 3006 lb; 11420 ft-lb; 0.3320 in. at 5.970 ft', () => {
-    const r = simpleSpan({ lengthIn: 144, points: [12, 60, 108].map((atIn) => ({ atIn, lb: 2405 })), lines: [] }, 1.6e6 * 534)
+    const r = simpleSpan(
+      { lengthIn: 144, points: [12, 60, 108].map((atIn) => ({ atIn, lb: 2405 })), lines: [] },
+      1.6e6 * 534,
+    )
     expectNear(r.leftLb, 4208)
     expectNear(r.rightLb, 3006, 1e-3)
     expectNear(r.momentInLb / 12, 11420, 1e-3)
@@ -29,45 +58,107 @@ describe('simple spans against closed forms', () => {
   })
 
   test('reactions equal loads and the moment ends at nothing, whatever the loads', () => {
-    const point = fc.record({ atIn: fc.double({ min: 0.1, max: 95.9, noNaN: true }), lb: fc.double({ min: -3000, max: 3000, noNaN: true }) })
-    const load = fc.tuple(fc.double({ min: 0, max: 48, noNaN: true }), fc.double({ min: 1, max: 48, noNaN: true }), fc.double({ min: -20, max: 20, noNaN: true }), fc.double({ min: -20, max: 20, noNaN: true }))
+    const point = fc.record({
+      atIn: fc.double({ min: 0.1, max: 95.9, noNaN: true }),
+      lb: fc.double({ min: -3000, max: 3000, noNaN: true }),
+    })
+    const load = fc
+      .tuple(
+        fc.double({ min: 0, max: 48, noNaN: true }),
+        fc.double({ min: 1, max: 48, noNaN: true }),
+        fc.double({ min: -20, max: 20, noNaN: true }),
+        fc.double({ min: -20, max: 20, noNaN: true }),
+      )
       .map(([fromIn, run, startLbIn, endLbIn]) => ({ fromIn, toIn: fromIn + run, startLbIn, endLbIn }))
-    fc.assert(fc.property(fc.array(point, { maxLength: 5 }), fc.array(load, { maxLength: 4 }), (points, lines) => {
-      const s = { lengthIn: L, points, lines }
-      const r = simpleSpan(s, EI)
-      const total = points.reduce((t, p) => t + p.lb, 0) + lines.reduce((t, l) => t + ((l.startLbIn + l.endLbIn) / 2) * (l.toIn - l.fromIn), 0)
-      expectNear(r.leftLb + r.rightLb, total, 1e-9, 1e-6)
-      const d = spanDiagram(s, EI)
-      expectNear(d.momentInLb[d.momentInLb.length - 1], 0, 1e-9, 1e-5)
-    }))
+    fc.assert(
+      fc.property(fc.array(point, { maxLength: 5 }), fc.array(load, { maxLength: 4 }), (points, lines) => {
+        const s = { lengthIn: L, points, lines }
+        const r = simpleSpan(s, EI)
+        const total =
+          points.reduce((t, p) => t + p.lb, 0) +
+          lines.reduce((t, l) => t + ((l.startLbIn + l.endLbIn) / 2) * (l.toIn - l.fromIn), 0)
+        expectNear(r.leftLb + r.rightLb, total, 1e-9, 1e-6)
+        const d = spanDiagram(s, EI)
+        expectNear(d.momentInLb[d.momentInLb.length - 1], 0, 1e-9, 1e-5)
+      }),
+    )
   })
 })
 
 describe('plane frames against closed forms', () => {
   test('cantilever under a point load: PH, PH³/3EI', () => {
-    const r = solveFrame({ nodes: [{ x: 0, y: 0, fix: [true, true, true] }, { x: 0, y: 120, load: [100, 0, 0] }], members: [{ from: 0, to: 1, ea: 1e8, ei: EI }] })
+    const r = solveFrame({
+      nodes: [
+        { x: 0, y: 0, fix: [true, true, true] },
+        { x: 0, y: 120, load: [100, 0, 0] },
+      ],
+      members: [{ from: 0, to: 1, ea: 1e8, ei: EI }],
+    })
     expectNear(r?.moves[1][0] ?? 0, (100 * 120 ** 3) / (3 * EI))
     expectNear(r?.reactions[0][2] ?? 0, 12000)
   })
   test('beam fixed at one end, propped at the other, uniform load: 3wL/8 at the prop', () => {
-    const r = solveFrame({ nodes: [{ x: 0, y: 0, fix: [true, true, true] }, { x: 96, y: 0, fix: [false, true, false] }], members: [{ from: 0, to: 1, ea: 1e8, ei: EI, w: -10 }] })
+    const r = solveFrame({
+      nodes: [
+        { x: 0, y: 0, fix: [true, true, true] },
+        { x: 96, y: 0, fix: [false, true, false] },
+      ],
+      members: [{ from: 0, to: 1, ea: 1e8, ei: EI, w: -10 }],
+    })
     expectNear(r?.reactions[1][1] ?? 0, (3 * 10 * 96) / 8)
     expectNear(r?.reactions[0][2] ?? 0, (10 * 96 ** 2) / 8)
   })
-  test.each([['from', { pinFrom: true }], ['to', { pinTo: true }]] as const)('a member pinned at its %s end carries no moment there', (_n, pin) => {
-    const r = solveFrame({ nodes: [{ x: 0, y: 0, fix: [true, true, true] }, { x: 96, y: 0, fix: [true, true, true] }], members: [{ from: 0, to: 1, ea: 1e8, ei: EI, w: -10, ...pin }] })
+  test.each([
+    ['from', { pinFrom: true }],
+    ['to', { pinTo: true }],
+  ] as const)('a member pinned at its %s end carries no moment there', (_n, pin) => {
+    const r = solveFrame({
+      nodes: [
+        { x: 0, y: 0, fix: [true, true, true] },
+        { x: 96, y: 0, fix: [true, true, true] },
+      ],
+      members: [{ from: 0, to: 1, ea: 1e8, ei: EI, w: -10, ...pin }],
+    })
     const m = r?.members[0]
     expectNear('pinFrom' in pin ? (m?.momentFromInLb ?? 1) : (m?.momentToInLb ?? 1), 0, 0, 1e-6)
     expectNear(Math.abs('pinFrom' in pin ? (m?.momentToInLb ?? 0) : (m?.momentFromInLb ?? 0)), (10 * 96 ** 2) / 8)
   })
-  test('a mechanism is refused, not solved', () => expect(solveFrame({ nodes: [{ x: 0, y: 0, fix: [true, true, false] }, { x: 0, y: 100, load: [10, 0, 0] }], members: [{ from: 0, to: 1, ea: 1e8, ei: EI }] })).toBeNull())
+  test('a mechanism is refused, not solved', () =>
+    expect(
+      solveFrame({
+        nodes: [
+          { x: 0, y: 0, fix: [true, true, false] },
+          { x: 0, y: 100, load: [10, 0, 0] },
+        ],
+        members: [{ from: 0, to: 1, ea: 1e8, ei: EI }],
+      }),
+    ).toBeNull())
   test('equilibrium of a two-post frame with any loads', () => {
-    fc.assert(fc.property(fc.double({ min: -500, max: 500, noNaN: true }), fc.double({ min: -500, max: 500, noNaN: true }), fc.double({ min: 60, max: 300, noNaN: true }), (px, py, h) => {
-      const r = solveFrame({ nodes: [{ x: 0, y: 0, fix: [true, true, true] }, { x: 0, y: h, load: [px, py, 0] }, { x: 200, y: h * 1.2 }, { x: 200, y: 0, fix: [true, true, true] }], members: [{ from: 0, to: 1, ea: 1e7, ei: EI }, { from: 1, to: 2, ea: 1e7, ei: EI }, { from: 2, to: 3, ea: 1e7, ei: EI }] })
-      const sum = (d: 0 | 1) => (r?.reactions[0][d] ?? 0) + (r?.reactions[3][d] ?? 0)
-      expectNear(sum(0), -px, 1e-6, 1e-4)
-      expectNear(sum(1), -py, 1e-6, 1e-4)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: -500, max: 500, noNaN: true }),
+        fc.double({ min: -500, max: 500, noNaN: true }),
+        fc.double({ min: 60, max: 300, noNaN: true }),
+        (px, py, h) => {
+          const r = solveFrame({
+            nodes: [
+              { x: 0, y: 0, fix: [true, true, true] },
+              { x: 0, y: h, load: [px, py, 0] },
+              { x: 200, y: h * 1.2 },
+              { x: 200, y: 0, fix: [true, true, true] },
+            ],
+            members: [
+              { from: 0, to: 1, ea: 1e7, ei: EI },
+              { from: 1, to: 2, ea: 1e7, ei: EI },
+              { from: 2, to: 3, ea: 1e7, ei: EI },
+            ],
+          })
+          const sum = (d: 0 | 1) => (r?.reactions[0][d] ?? 0) + (r?.reactions[3][d] ?? 0)
+          expectNear(sum(0), -px, 1e-6, 1e-4)
+          expectNear(sum(1), -py, 1e-6, 1e-4)
+        },
+      ),
+    )
   })
 })
 
@@ -75,8 +166,13 @@ describe('posts', () => {
   const prop = fixedPost(14, 0, EI)
   const w = 104
   test.each([
-    ['top 3wH/8', prop.held.topLb * w, 545.8], ['shear 5wH/8', prop.held.shearLb * w, 909.6], ['moment wH²/8', prop.held.momentFtLb * w, 2547], ['field 9wH²/128', prop.held.fieldMomentFtLb * w, 1433], ['k = 3EI/H³', prop.stiffnessLbIn, 55.26],
-    ['fixed 5/3 ft down: top', fixedPost(14, 5 / 3, EI).held.topLb * w, 609.8], ['grade shear', fixedPost(14, 5 / 3, EI).held.shearLb * w, 845.6],
+    ['top 3wH/8', prop.held.topLb * w, 545.8],
+    ['shear 5wH/8', prop.held.shearLb * w, 909.6],
+    ['moment wH²/8', prop.held.momentFtLb * w, 2547],
+    ['field 9wH²/128', prop.held.fieldMomentFtLb * w, 1433],
+    ['k = 3EI/H³', prop.stiffnessLbIn, 55.26],
+    ['fixed 5/3 ft down: top', fixedPost(14, 5 / 3, EI).held.topLb * w, 609.8],
+    ['grade shear', fixedPost(14, 5 / 3, EI).held.shearLb * w, 845.6],
     ['at the fixed point', fixedPost(14, 5 / 3, EI).held.fixedFtLb * w, 3060],
   ])('%s', (_n, got, want) => expectNear(got, want, 7e-4))
   test('the sway frame of the reference barn: 9.840 in., 10160 ft-lb', () => {
@@ -88,13 +184,23 @@ describe('posts', () => {
   test.each([[0], [20]])('the frame solver agrees with the closed form, fixed %d in. down', (belowIn) => {
     const a = fixedPost(14, belowIn / 12, EI)
     const b = framedPost(14, EI, 1e9, { kind: 'fixed', belowIn }, null)
-    for (const k of ['topLb', 'shearLb', 'momentFtLb', 'fixedFtLb'] as const) { expectNear(b?.held[k] ?? 0, a.held[k], 1e-4, 1e-6); expectNear(b?.perInch[k] ?? 0, a.perInch[k], 1e-4) }
+    for (const k of ['topLb', 'shearLb', 'momentFtLb', 'fixedFtLb'] as const) {
+      expectNear(b?.held[k] ?? 0, a.held[k], 1e-4, 1e-6)
+      expectNear(b?.perInch[k] ?? 0, a.perInch[k], 1e-4)
+    }
     expectNear(b?.held.fieldMomentFtLb ?? 0, a.held.fieldMomentFtLb, 2e-2)
     expectNear(b?.stiffnessLbIn ?? 0, a.stiffnessLbIn, 1e-4)
   })
-  test('a pinned post carries half its wind to each end', () => expect(pinnedPost(12, 0.5).held).toMatchObject({ topLb: 5.75, shearLb: 5.75 }))
+  test('a pinned post carries half its wind to each end', () =>
+    expect(pinnedPost(12, 0.5).held).toMatchObject({ topLb: 5.75, shearLb: 5.75 }))
   test('knee brace at 45°, pinned base: Bh = V·H/a, F = Bh/cos 45°, M = V·(H − a)', () => {
-    const k = framedPost(14, EI, 1e9, { kind: 'pinned', bracketIn: 0 }, { downIn: 36, outIn: 36, ea: 1e9, trussSpanIn: 480 })
+    const k = framedPost(
+      14,
+      EI,
+      1e9,
+      { kind: 'pinned', bracketIn: 0 },
+      { downIn: 36, outIn: 36, ea: 1e9, trussSpanIn: 480 },
+    )
     const v = 600 / (k?.stiffnessLbIn ?? 1)
     expectNear(Math.abs((k?.perInchBraceLb ?? 0) * v), 3960, 1e-2)
     expectNear((k?.perInch.kneeMomentFtLb ?? 0) * v, 6600, 1e-2)
@@ -106,7 +212,8 @@ describe('posts', () => {
     expectNear((k?.perInch.kneeMomentFtLb ?? 0) * v, 3300, 0.12)
   })
   test('very stiff soil springs come near a post fixed at grade; soft ones turn more', () => {
-    const at = (lbIn3: number) => framedPost(14, EI, 1e9, { kind: 'springs', belowIn: 60, lbIn3, slab: false }, null)?.stiffnessLbIn ?? 0
+    const at = (lbIn3: number) =>
+      framedPost(14, EI, 1e9, { kind: 'springs', belowIn: 60, lbIn3, slab: false }, null)?.stiffnessLbIn ?? 0
     expect(at(1e7)).toBeLessThan(prop.stiffnessLbIn)
     expect(at(1e7)).toBeGreaterThan(0.8 * prop.stiffnessLbIn)
     expect(at(1)).toBeLessThan(0.7 * at(1e7))
@@ -118,22 +225,40 @@ describe('sharing by the roof diaphragm', () => {
   const k = [8571, ...Array.from({ length: 7 }, () => 110.5), 8571]
   const load = [544, ...Array.from({ length: 7 }, () => 1088), 544]
   const r = shareByDiaphragm({ frameLbIn: k, bayLbIn: bays, loadLb: load })
-  test.each([[0, 0.4677], [1, 0.7112], [2, 0.8838], [3, 0.9868], [4, 1.021]])('frame %d moves %d in.', (i, want) => expectNear(r?.moveIn[i] ?? 0, want, 1e-3))
+  test.each([
+    [0, 0.4677],
+    [1, 0.7112],
+    [2, 0.8838],
+    [3, 0.9868],
+    [4, 1.021],
+  ])('frame %d moves %d in.', (i, want) => expectNear(r?.moveIn[i] ?? 0, want, 1e-3))
   test('end bay 3465 lb, end wall 4009 lb, middle frame 112.9 lb', () => {
     expectNear(Math.abs(r?.bayShearLb[0] ?? 0), 3465, 1e-3)
     expectNear(r?.frameLb[0] ?? 0, 4009, 1e-3)
     expectNear(r?.frameLb[4] ?? 0, 112.9, 1e-3)
   })
   test('what the frames and end walls carry is what was put on; a symmetric row moves symmetrically', () => {
-    fc.assert(fc.property(fc.array(fc.double({ min: 1, max: 500, noNaN: true }), { minLength: 2, maxLength: 12 }), fc.double({ min: 10, max: 1e5, noNaN: true }), (half, c) => {
-      const frameLbIn = [...half, ...[...half].reverse()]
-      const loadLb = frameLbIn.map((_, i) => 100 + Math.min(i, frameLbIn.length - 1 - i))
-      const s = shareByDiaphragm({ frameLbIn, bayLbIn: frameLbIn.slice(1).map(() => c), loadLb })
-      expectNear(s?.frameLb.reduce((t, v) => t + v, 0) ?? 0, loadLb.reduce((t, v) => t + v, 0), 1e-6)
-      s?.moveIn.forEach((d, i) => expectNear(d, s.moveIn[frameLbIn.length - 1 - i], 1e-6))
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 1, max: 500, noNaN: true }), { minLength: 2, maxLength: 12 }),
+        fc.double({ min: 10, max: 1e5, noNaN: true }),
+        (half, c) => {
+          const frameLbIn = [...half, ...[...half].reverse()]
+          const loadLb = frameLbIn.map((_, i) => 100 + Math.min(i, frameLbIn.length - 1 - i))
+          const s = shareByDiaphragm({ frameLbIn, bayLbIn: frameLbIn.slice(1).map(() => c), loadLb })
+          expectNear(
+            s?.frameLb.reduce((t, v) => t + v, 0) ?? 0,
+            loadLb.reduce((t, v) => t + v, 0),
+            1e-6,
+          )
+          s?.moveIn.forEach((d, i) => expectNear(d, s.moveIn[frameLbIn.length - 1 - i], 1e-6))
+        },
+      ),
+    )
   })
-  test('nothing that resists: no answer', () => expect(shareByDiaphragm({ frameLbIn: [0, 0], bayLbIn: [10], loadLb: [1, 1] })).toBeNull())
+  test('nothing that resists: no answer', () =>
+    expect(shareByDiaphragm({ frameLbIn: [0, 0], bayLbIn: [10], loadLb: [1, 1] })).toBeNull())
 })
 
-test('a uniform load in plf is a twelfth in lb/in', () => expect(uniform(60, 24)).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2 }))
+test('a uniform load in plf is a twelfth in lb/in', () =>
+  expect(uniform(60, 24)).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2 }))

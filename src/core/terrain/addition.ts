@@ -2,10 +2,24 @@ import type { Ground } from '../model'
 import { packLedger, type Packing, type WallLine } from './crookedWall'
 
 /** What the new work knows of itself: post lines along the building, rows across it, its length, and the depth of its lean-to. */
-export interface NewWork { readonly linesIn: readonly number[]; readonly rows: readonly { readonly row: string; readonly yIn: number }[]; readonly lengthIn: number; readonly leanDepthIn: number | null }
-export interface Station extends Packing { readonly name: string }
+export interface NewWork {
+  readonly linesIn: readonly number[]
+  readonly rows: readonly { readonly row: string; readonly yIn: number }[]
+  readonly lengthIn: number
+  readonly leanDepthIn: number | null
+}
+export interface Station extends Packing {
+  readonly name: string
+}
 /** An addition on an old wall: its stations with packing, how far the wall turns from the string, and the diagonal that shows it square. */
-export interface AdditionPlan { readonly line: WallLine; readonly list: readonly Station[]; /** From the line the new work runs by to the outer face of the new posts. */ readonly offIn: number; readonly turnIn10Ft: number; readonly alongIn: number; readonly diagonalIn: number }
+export interface AdditionPlan {
+  readonly line: WallLine
+  readonly list: readonly Station[]
+  /** From the line the new work runs by to the outer face of the new posts. */ readonly offIn: number
+  readonly turnIn10Ft: number
+  readonly alongIn: number
+  readonly diagonalIn: number
+}
 
 /** Depth of a lean-to that the building does not have yet, inches. */
 const DEPTH_IN = 120
@@ -13,7 +27,8 @@ const DEPTH_IN = 120
 /** Where the stations of an addition are along the old wall: post lines of a lean-to, equal bays of a porch, rows of a wing. */
 export function stationsOf(a: Ground['addition'], w: NewWork): { readonly name: string; readonly atIn: number }[] {
   if (a.kind === 'wing') return w.rows.map((r) => ({ name: r.row, atIn: r.yIn - (w.rows[0]?.yIn ?? 0) }))
-  if (a.kind === 'porch') return Array.from({ length: a.bays + 1 }, (_, i) => ({ name: String(i + 1), atIn: (a.lengthIn * i) / a.bays }))
+  if (a.kind === 'porch')
+    return Array.from({ length: a.bays + 1 }, (_, i) => ({ name: String(i + 1), atIn: (a.lengthIn * i) / a.bays }))
   return w.linesIn.map((atIn, i) => ({ name: String(i + 1), atIn }))
 }
 
@@ -27,8 +42,19 @@ export function layAddition(ground: Pick<Ground, 'addition' | 'oldWall'>, w: New
   const a = ground.addition
   const stations = stationsOf(a, w)
   const offIn = a.kind === 'wing' ? a.clearIn : a.kind === 'porch' ? a.depthIn : (w.leanDepthIn ?? DEPTH_IN)
-  const pack = packLedger(ground.oldWall, stations.map((s) => s.atIn), offIn)
+  const pack = packLedger(
+    ground.oldWall,
+    stations.map((s) => s.atIn),
+    offIn,
+  )
   if (!pack || stations.length === 0) return null
   const alongIn = Math.max(...stations.map((s) => s.atIn)) * Math.hypot(1, pack.line.perIn)
-  return { line: pack.line, list: pack.list.map((p, i) => ({ ...p, name: stations[i].name })), offIn, turnIn10Ft: pack.line.perIn * 120, alongIn, diagonalIn: Math.hypot(alongIn, a.kind === 'wing' ? w.lengthIn : offIn) }
+  return {
+    line: pack.line,
+    list: pack.list.map((p, i) => ({ ...p, name: stations[i].name })),
+    offIn,
+    turnIn10Ft: pack.line.perIn * 120,
+    alongIn,
+    diagonalIn: Math.hypot(alongIn, a.kind === 'wing' ? w.lengthIn : offIn),
+  }
 }

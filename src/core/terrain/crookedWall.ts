@@ -1,12 +1,21 @@
 /** A measured offset from a string run along an old wall: how far along, and how far the wall stands behind (+) or proud of (−) the string's zero, inches. */
-export interface Offset { readonly atIn: number; readonly offIn: number }
+export interface Offset {
+  readonly atIn: number
+  readonly offIn: number
+}
 export interface WallLine {
   /** Best-fit line through the offsets: off = a + b·at, and how far the wall strays from it. */
-  readonly atZeroIn: number; readonly perIn: number; readonly worstIn: number
+  readonly atZeroIn: number
+  readonly perIn: number
+  readonly worstIn: number
   /** The same line moved out until it touches the proudest point: nothing has to be cut away and every packing is nought or more. */
   readonly touchIn: number
 }
-export interface Packing { readonly atIn: number; readonly packIn: number; /** From the old wall to the outer face of the new posts. */ readonly fromWallIn: number }
+export interface Packing {
+  readonly atIn: number
+  readonly packIn: number
+  /** From the old wall to the outer face of the new posts. */ readonly fromWallIn: number
+}
 
 /** The wall between two offsets is taken straight from one to the next; before the first and past the last it goes on by its best line's turn. */
 const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number => {
@@ -35,10 +44,20 @@ export function fitWall(offsets: readonly Offset[]): WallLine | null {
  * Packing behind a straight ledger at each station, and the tape from the old wall to the new post row so that the row runs true: the ledger
  * line touches the wall where it is proudest, the row stands `depthIn` off that line, measured square to it.
  */
-export function packLedger(offsets: readonly Offset[], stationsIn: readonly number[], depthIn: number): { readonly line: WallLine; readonly list: readonly Packing[] } | null {
+export function packLedger(
+  offsets: readonly Offset[],
+  stationsIn: readonly number[],
+  depthIn: number,
+): { readonly line: WallLine; readonly list: readonly Packing[] } | null {
   const list = [...offsets].sort((a, b) => a.atIn - b.atIn)
   const line = fitWall(list)
   if (!line) return null
   const square = Math.cos(Math.atan(line.perIn))
-  return { line, list: stationsIn.map((atIn) => { const packIn = (wallAt(list, atIn, line.perIn) - line.touchIn - line.perIn * atIn) * square; return { atIn, packIn, fromWallIn: depthIn + packIn } }) }
+  return {
+    line,
+    list: stationsIn.map((atIn) => {
+      const packIn = (wallAt(list, atIn, line.perIn) - line.touchIn - line.perIn * atIn) * square
+      return { atIn, packIn, fromWallIn: depthIn + packIn }
+    }),
+  }
 }

@@ -1,25 +1,68 @@
 import fc from 'fast-check'
-import { contourLines, contourStepIn, earthwork, fitWall, layAddition, lowestNear, packLedger, surfaceOf, type Spot } from '.'
+import {
+  contourLines,
+  contourStepIn,
+  earthwork,
+  fitWall,
+  layAddition,
+  lowestNear,
+  packLedger,
+  surfaceOf,
+  type Spot,
+} from '.'
 
 const spot = (id: string, xIn: number, yIn: number, heightIn: number): Spot => ({ id, xIn, yIn, heightIn })
 /** A square of spots on the plane z = a + bx + cy. */
-const plane = (a: number, b: number, c: number, n = 4, side = 1200) => surfaceOf(Array.from({ length: n * n }, (_, k) => { const [x, y] = [((k % n) * side) / (n - 1), (Math.floor(k / n) * side) / (n - 1)]; return spot(`p${k}`, x, y, a + b * x + c * y) }))
+const plane = (a: number, b: number, c: number, n = 4, side = 1200) =>
+  surfaceOf(
+    Array.from({ length: n * n }, (_, k) => {
+      const [x, y] = [((k % n) * side) / (n - 1), (Math.floor(k / n) * side) / (n - 1)]
+      return spot(`p${k}`, x, y, a + b * x + c * y)
+    }),
+  )
 const box = { x0: 0, y0: 0, x1: 1200, y1: 1200 }
 
 describe('surface between spot heights', () => {
   test('on a plane every place is on the plane, and the slope is its slope (property)', () => {
-    fc.assert(fc.property(fc.double({ min: -20, max: 20, noNaN: true }), fc.double({ min: -0.05, max: 0.05, noNaN: true }), fc.double({ min: -0.05, max: 0.05, noNaN: true }), fc.double({ min: 0, max: 1200, noNaN: true }), fc.double({ min: 0, max: 1200, noNaN: true }), (a, b, c, x, y) => {
-      const s = plane(a, b, c)
-      expect(s?.at(x, y).heightIn).toBeCloseTo(a + b * x + c * y, 6)
-      expect(s?.at(x, y).inside).toBe(true)
-      expect(s?.steepestPer12).toBeCloseTo(Math.hypot(b, c) * 12, 6)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: -20, max: 20, noNaN: true }),
+        fc.double({ min: -0.05, max: 0.05, noNaN: true }),
+        fc.double({ min: -0.05, max: 0.05, noNaN: true }),
+        fc.double({ min: 0, max: 1200, noNaN: true }),
+        fc.double({ min: 0, max: 1200, noNaN: true }),
+        (a, b, c, x, y) => {
+          const s = plane(a, b, c)
+          expect(s?.at(x, y).heightIn).toBeCloseTo(a + b * x + c * y, 6)
+          expect(s?.at(x, y).inside).toBe(true)
+          expect(s?.steepestPer12).toBeCloseTo(Math.hypot(b, c) * 12, 6)
+        },
+      ),
+    )
   })
   test('spots in any order make the same ground at every spot', () => {
-    const spots = [spot('a', 0, 0, 3), spot('b', 100, 0, 5), spot('c', 0, 100, -2), spot('d', 90, 80, 0), spot('e', 40, 50, 7)]
-    fc.assert(fc.property(fc.shuffledSubarray(spots, { minLength: 5 }), (mixed) => { const s = surfaceOf(mixed); for (const q of spots) expect(s?.at(q.xIn, q.yIn).heightIn).toBeCloseTo(q.heightIn, 9) }))
+    const spots = [
+      spot('a', 0, 0, 3),
+      spot('b', 100, 0, 5),
+      spot('c', 0, 100, -2),
+      spot('d', 90, 80, 0),
+      spot('e', 40, 50, 7),
+    ]
+    fc.assert(
+      fc.property(fc.shuffledSubarray(spots, { minLength: 5 }), (mixed) => {
+        const s = surfaceOf(mixed)
+        for (const q of spots) expect(s?.at(q.xIn, q.yIn).heightIn).toBeCloseTo(q.heightIn, 9)
+      }),
+    )
   })
-  test.each<[string, readonly Spot[]]>([['none', []], ['two', [spot('a', 0, 0, 1), spot('b', 9, 9, 1)]], ['three on a line', [spot('a', 0, 0, 1), spot('b', 9, 9, 1), spot('c', 20, 20, 4)]], ['the same place three times', [spot('a', 1, 1, 1), spot('b', 1, 1, 2), spot('c', 1, 1, 3)]]])('%s: no surface', (_, spots) => { expect(surfaceOf(spots)).toBeNull() })
+  test.each<[string, readonly Spot[]]>([
+    ['none', []],
+    ['two', [spot('a', 0, 0, 1), spot('b', 9, 9, 1)]],
+    ['three on a line', [spot('a', 0, 0, 1), spot('b', 9, 9, 1), spot('c', 20, 20, 4)]],
+    ['the same place three times', [spot('a', 1, 1, 1), spot('b', 1, 1, 2), spot('c', 1, 1, 3)]],
+  ])('%s: no surface', (_, spots) => {
+    expect(surfaceOf(spots)).toBeNull()
+  })
   test('outside the spots the nearest edge is taken and said', () => {
     const s = surfaceOf([spot('a', 0, 0, 0), spot('b', 100, 0, 10), spot('c', 0, 100, 0)])
     expect(s?.at(50, -40)).toEqual({ heightIn: 5, inside: false })
@@ -27,7 +70,13 @@ describe('surface between spot heights', () => {
     expect(s?.at(200, 0).heightIn).toBeCloseTo(10, 9)
   })
   test('a hollow beside a post is found wherever it lies within reach', () => {
-    const spots = [spot('a', 0, 0, 0), spot('b', 400, 0, 0), spot('c', 400, 400, 0), spot('d', 0, 400, 0), spot('low', 230, 200, -9)]
+    const spots = [
+      spot('a', 0, 0, 0),
+      spot('b', 400, 0, 0),
+      spot('c', 400, 400, 0),
+      spot('d', 0, 400, 0),
+      spot('low', 230, 200, -9),
+    ]
     const s = surfaceOf(spots)
     if (!s) throw new Error('no surface')
     expect(lowestNear(s, 200, 200, 60)).toBe(-9)
@@ -38,7 +87,8 @@ describe('surface between spot heights', () => {
 
 describe('earthwork: closed forms on planes', () => {
   test.each<[string, number, number, number, number, number]>([
-    ['six inches too high everywhere: 100 × 100 ft × 0.5 ft', 6, 0, 0, 5000, 0], ['three inches too low', -3, 0, 0, 0, 2500],
+    ['six inches too high everywhere: 100 × 100 ft × 0.5 ft', 6, 0, 0, 5000, 0],
+    ['three inches too low', -3, 0, 0, 0, 2500],
     // A plane through the middle, ±5 in. at the ends: each half a wedge of 1/2 · 50 ft · 5/12 ft · 100 ft.
     ['falling ten inches across, level in the middle', -5, 10 / 1200, 0, 1041.6667, 1041.6667],
   ])('%s', (_, a, b, c, cut, fill) => {
@@ -51,20 +101,43 @@ describe('earthwork: closed forms on planes', () => {
   test('raising the pad by an inch moves one inch of earth from cut to fill (property)', () => {
     const s = plane(2, 0.004, -0.003)
     if (!s) throw new Error('no surface')
-    fc.assert(fc.property(fc.double({ min: -10, max: 10, noNaN: true }), (pad) => { const [p, q] = [earthwork(s, box, pad), earthwork(s, box, pad + 1)]; expect(p.cutFt3 - p.fillFt3 - (q.cutFt3 - q.fillFt3)).toBeCloseTo(10000 / 12, 4) }))
+    fc.assert(
+      fc.property(fc.double({ min: -10, max: 10, noNaN: true }), (pad) => {
+        const [p, q] = [earthwork(s, box, pad), earthwork(s, box, pad + 1)]
+        expect(p.cutFt3 - p.fillFt3 - (q.cutFt3 - q.fillFt3)).toBeCloseTo(10000 / 12, 4)
+      }),
+    )
   })
-  test('what lies outside the spots is told', () => { const s = plane(0, 0, 0, 4, 600); expect(s && earthwork(s, box, 0).guessed).toBeCloseTo(0.75, 1) })
+  test('what lies outside the spots is told', () => {
+    const s = plane(0, 0, 0, 4, 600)
+    expect(s && earthwork(s, box, 0).guessed).toBeCloseTo(0.75, 1)
+  })
 })
 
 describe('contours', () => {
-  test.each([[0.5, 1], [12, 1], [13, 2], [30, 3], [100, 12], [2000, 96]])('a range of %f in. steps by %f', (range, step) => { expect(contourStepIn(range)).toBe(step) })
+  test.each([
+    [0.5, 1],
+    [12, 1],
+    [13, 2],
+    [30, 3],
+    [100, 12],
+    [2000, 96],
+  ])('a range of %f in. steps by %f', (range, step) => {
+    expect(contourStepIn(range)).toBe(step)
+  })
   test('on a plane falling to the east every contour is a straight north-south line at its own place', () => {
     const s = plane(0, -12 / 1200, 0)
     const lines = s ? contourLines(s, box, 3) : []
     expect(lines.map((l) => l.heightIn).filter((h) => h < -0.5)).toEqual([-9, -6, -3])
-    for (const l of lines.filter((q) => q.heightIn < -0.5)) { expect(l.runs.length).toBe(1); for (const [x] of l.runs[0]) expect(Math.abs(x - -l.heightIn * 100)).toBeLessThan(11) }
+    for (const l of lines.filter((q) => q.heightIn < -0.5)) {
+      expect(l.runs.length).toBe(1)
+      for (const [x] of l.runs[0]) expect(Math.abs(x - -l.heightIn * 100)).toBeLessThan(11)
+    }
   })
-  test('level ground has none', () => { const s = plane(4, 0, 0); expect(s && contourLines(s, box, 1).flatMap((l) => l.runs)).toEqual([]) })
+  test('level ground has none', () => {
+    const s = plane(4, 0, 0)
+    expect(s && contourLines(s, box, 1).flatMap((l) => l.runs)).toEqual([])
+  })
 })
 
 describe('an old wall', () => {
@@ -77,24 +150,86 @@ describe('an old wall', () => {
     expect(f?.touchIn).toBeCloseTo(-0.2, 12)
   })
   test('packing is never negative, is nought where the wall is proudest, and the row runs straight (property)', () => {
-    fc.assert(fc.property(fc.array(fc.integer({ min: -32, max: 32 }), { minLength: 2, maxLength: 12 }), (v) => {
-      const offsets = v.map((n, i) => ({ atIn: i * 96, offIn: n / 16 }))
-      const p = packLedger(offsets, offsets.map((o) => o.atIn), 120)
-      if (!p) throw new Error('no line')
-      expect(Math.min(...p.list.map((q) => q.packIn))).toBeCloseTo(0, 6)
-      const square = Math.cos(Math.atan(p.line.perIn))
-      // Wall offset less the tape to the row lies on one straight line.
-      const row = p.list.map((q, i) => offsets[i].offIn - q.fromWallIn / square)
-      row.forEach((r, i) => expect(r).toBeCloseTo(row[0] + p.line.perIn * offsets[i].atIn, 6))
-    }))
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -32, max: 32 }), { minLength: 2, maxLength: 12 }), (v) => {
+        const offsets = v.map((n, i) => ({ atIn: i * 96, offIn: n / 16 }))
+        const p = packLedger(
+          offsets,
+          offsets.map((o) => o.atIn),
+          120,
+        )
+        if (!p) throw new Error('no line')
+        expect(Math.min(...p.list.map((q) => q.packIn))).toBeCloseTo(0, 6)
+        const square = Math.cos(Math.atan(p.line.perIn))
+        // Wall offset less the tape to the row lies on one straight line.
+        const row = p.list.map((q, i) => offsets[i].offIn - q.fromWallIn / square)
+        row.forEach((r, i) => expect(r).toBeCloseTo(row[0] + p.line.perIn * offsets[i].atIn, 6))
+      }),
+    )
   })
-  test.each<[string, { atIn: number; offIn: number }[]]>([['none', []], ['one', [{ atIn: 0, offIn: 1 }]], ['two at one place', [{ atIn: 5, offIn: 1 }, { atIn: 5, offIn: 2 }]]])('%s: no line', (_, o) => { expect(fitWall(o)).toBeNull(); expect(packLedger(o, [0], 10)).toBeNull() })
+  test.each<[string, { atIn: number; offIn: number }[]]>([
+    ['none', []],
+    ['one', [{ atIn: 0, offIn: 1 }]],
+    [
+      'two at one place',
+      [
+        { atIn: 5, offIn: 1 },
+        { atIn: 5, offIn: 2 },
+      ],
+    ],
+  ])('%s: no line', (_, o) => {
+    expect(fitWall(o)).toBeNull()
+    expect(packLedger(o, [0], 10)).toBeNull()
+  })
   describe('what is built on to it', () => {
-    const work = { linesIn: [0, 108, 216], rows: [{ row: 'A', yIn: 0 }, { row: 'B', yIn: 120 }, { row: 'C', yIn: 240 }], lengthIn: 320, leanDepthIn: 96 }
+    const work = {
+      linesIn: [0, 108, 216],
+      rows: [
+        { row: 'A', yIn: 0 },
+        { row: 'B', yIn: 120 },
+        { row: 'C', yIn: 240 },
+      ],
+      lengthIn: 320,
+      leanDepthIn: 96,
+    }
     const addition = { kind: 'lean-to' as const, end: 'west' as const, clearIn: 1, lengthIn: 180, depthIn: 72, bays: 3 }
-    const hollow = [{ atIn: 0, offIn: 0 }, { atIn: 120, offIn: 1 }, { atIn: 240, offIn: 0 }]
+    const hollow = [
+      { atIn: 0, offIn: 0 },
+      { atIn: 120, offIn: 1 },
+      { atIn: 240, offIn: 0 },
+    ]
     test.each<['lean-to' | 'porch' | 'wing', (readonly [string, number])[], number, number]>([
-      ['lean-to', [['1', 0], ['2', 108], ['3', 216]], 96, Math.hypot(216, 96)], ['porch', [['1', 0], ['2', 60], ['3', 120], ['4', 180]], 72, Math.hypot(180, 72)], ['wing', [['A', 0], ['B', 120], ['C', 240]], 1, 400],
+      [
+        'lean-to',
+        [
+          ['1', 0],
+          ['2', 108],
+          ['3', 216],
+        ],
+        96,
+        Math.hypot(216, 96),
+      ],
+      [
+        'porch',
+        [
+          ['1', 0],
+          ['2', 60],
+          ['3', 120],
+          ['4', 180],
+        ],
+        72,
+        Math.hypot(180, 72),
+      ],
+      [
+        'wing',
+        [
+          ['A', 0],
+          ['B', 120],
+          ['C', 240],
+        ],
+        1,
+        400,
+      ],
     ])('%s: its own stations, its own line, and the diagonal that shows it square', (kind, stations, off, diagonal) => {
       const p = layAddition({ addition: { ...addition, kind }, oldWall: hollow }, work)
       expect(p?.list.map((q) => [q.name, q.atIn])).toEqual(stations)
@@ -105,15 +240,34 @@ describe('an old wall', () => {
       expect(p?.list[0].fromWallIn).toBeCloseTo(off, 9)
     })
     test('a wing’s rows square to a wall that turns 1 in 100 are as long along it as they are apart', () => {
-      const p = layAddition({ addition: { ...addition, kind: 'wing' }, oldWall: [{ atIn: 0, offIn: 0 }, { atIn: 200, offIn: 2 }] }, work)
+      const p = layAddition(
+        {
+          addition: { ...addition, kind: 'wing' },
+          oldWall: [
+            { atIn: 0, offIn: 0 },
+            { atIn: 200, offIn: 2 },
+          ],
+        },
+        work,
+      )
       expect(p?.turnIn10Ft).toBeCloseTo(1.2, 9)
       expect(p?.alongIn).toBeCloseTo(240 * Math.hypot(1, 0.01), 9)
       for (const q of p?.list ?? []) expect(q.packIn).toBeCloseTo(0, 9)
     })
-    test('without a line there is no plan', () => { expect(layAddition({ addition, oldWall: [{ atIn: 0, offIn: 1 }] }, work)).toBeNull() })
+    test('without a line there is no plan', () => {
+      expect(layAddition({ addition, oldWall: [{ atIn: 0, offIn: 1 }] }, work)).toBeNull()
+    })
   })
   test('between and past the offsets the wall goes on as measured', () => {
-    const p = packLedger([{ atIn: 0, offIn: 0 }, { atIn: 100, offIn: 0 }, { atIn: 50, offIn: 1 }], [25, 75, 200], 96)
-    expect(p?.list.map((q) => q.packIn - (p.list[0].packIn))).toEqual([0, 0, -0.5])
+    const p = packLedger(
+      [
+        { atIn: 0, offIn: 0 },
+        { atIn: 100, offIn: 0 },
+        { atIn: 50, offIn: 1 },
+      ],
+      [25, 75, 200],
+      96,
+    )
+    expect(p?.list.map((q) => q.packIn - p.list[0].packIn)).toEqual([0, 0, -0.5])
   })
 })

@@ -1,26 +1,78 @@
 // Works out what a line of arithmetic says, so that tests can hold it against the value beside it.
 
-const POWERS: Readonly<Record<string, number>> = { '²': 2, '³': 3, '⁴': 4, '^⅓': 1 / 3, '^1.5': 1.5, '^0.6': 0.6, '^0.75': 0.75 }
-const TOKEN = /\s*(\d+(?:\.\d+)?(?:e[+-]?\d+)?|\^⅓|\^[\d.]+|\^|[²³⁴]|[+−\-×·/÷(),√π°]|max|min|sin|cos|tan|acos|asin|ln|exp|[A-Za-z″′%][^\s()]*)/y
+const POWERS: Readonly<Record<string, number>> = {
+  '²': 2,
+  '³': 3,
+  '⁴': 4,
+  '^⅓': 1 / 3,
+  '^1.5': 1.5,
+  '^0.6': 0.6,
+  '^0.75': 0.75,
+}
+const TOKEN =
+  /\s*(\d+(?:\.\d+)?(?:e[+-]?\d+)?|\^⅓|\^[\d.]+|\^|[²³⁴]|[+−\-×·/÷(),√π°]|max|min|sin|cos|tan|acos|asin|ln|exp|[A-Za-z″′%][^\s()]*)/y
 
 /** The value of written arithmetic, or null where it is not arithmetic (words, nothing). Angles in sin, cos and tan are in degrees when marked °. */
 export function evaluate(text: string): number | null {
   const tokens: string[] = []
   TOKEN.lastIndex = 0
   const end = text.trimEnd().length
-  while (TOKEN.lastIndex < end) { const m = TOKEN.exec(text); if (!m) return null; tokens.push(m[1]) }
+  while (TOKEN.lastIndex < end) {
+    const m = TOKEN.exec(text)
+    if (!m) return null
+    tokens.push(m[1])
+  }
   let i = 0
   const take = (t: string) => tokens[i] === t && ++i > 0
-  const need = (t: string) => { if (!take(t)) throw new Error(t) }
-  const sum = (): number => { let v = product(); for (;;) { if (take('+')) v += product(); else if (take('−') || take('-')) v -= product(); else return v } }
-  const product = (): number => { let v = power(); for (;;) { if (take('×') || take('·')) v *= power(); else if (take('/') || take('÷')) v /= power(); else return v } }
-  const power = (): number => { let v = atom(); for (;;) { if (tokens[i] in POWERS) v **= POWERS[tokens[i++]]; else if (take('^')) v **= atom(); else return v } }
-  const args = (): number[] => { need('('); const out = [sum()]; while (take(',')) out.push(sum()); need(')'); return out }
-  const angle = (f: (x: number) => number): number => { need('('); const v = sum(); const deg = take('°'); need(')'); return f(deg ? (v * Math.PI) / 180 : v) }
+  const need = (t: string) => {
+    if (!take(t)) throw new Error(t)
+  }
+  const sum = (): number => {
+    let v = product()
+    for (;;) {
+      if (take('+')) v += product()
+      else if (take('−') || take('-')) v -= product()
+      else return v
+    }
+  }
+  const product = (): number => {
+    let v = power()
+    for (;;) {
+      if (take('×') || take('·')) v *= power()
+      else if (take('/') || take('÷')) v /= power()
+      else return v
+    }
+  }
+  const power = (): number => {
+    let v = atom()
+    for (;;) {
+      if (tokens[i] in POWERS) v **= POWERS[tokens[i++]]
+      else if (take('^')) v **= atom()
+      else return v
+    }
+  }
+  const args = (): number[] => {
+    need('(')
+    const out = [sum()]
+    while (take(',')) out.push(sum())
+    need(')')
+    return out
+  }
+  const angle = (f: (x: number) => number): number => {
+    need('(')
+    const v = sum()
+    const deg = take('°')
+    need(')')
+    return f(deg ? (v * Math.PI) / 180 : v)
+  }
   const atom = (): number => {
     const t = tokens[i++]
     if (t === '−' || t === '-') return -power()
-    if (t === '(') { const v = sum(); need(')'); return v }
+    if (t === '(') {
+      const v = sum()
+      need(')')
+      return v
+    }
     if (t === '√') return Math.sqrt(atom())
     if (t === 'π') return Math.PI
     if (t === 'max' || t === 'min') return Math[t](...args())
@@ -31,5 +83,10 @@ export function evaluate(text: string): number | null {
     if (t === undefined || !/^\d/.test(t)) throw new Error('not a number')
     return Number(t)
   }
-  try { const v = sum(); return i === tokens.length && Number.isFinite(v) ? v : null } catch { return null }
+  try {
+    const v = sum()
+    return i === tokens.length && Number.isFinite(v) ? v : null
+  } catch {
+    return null
+  }
 }

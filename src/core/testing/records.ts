@@ -1,11 +1,35 @@
 import { foldRecords, tieLevels, type FieldRecord, type RecordBody } from '../field'
 
 /** A record made `minute` minutes into a working day. */
-export const record = (minute: number, body: RecordBody, device = 'phone-1', id = `r${minute}-${device}`): FieldRecord => ({ id, at: `2026-05-04T${String(8 + Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00Z`, device, who: 'crew', body })
+export const record = (
+  minute: number,
+  body: RecordBody,
+  device = 'phone-1',
+  id = `r${minute}-${device}`,
+): FieldRecord => ({
+  id,
+  at: `2026-05-04T${String(8 + Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00Z`,
+  device,
+  who: 'crew',
+  body,
+})
 /** A set-up with its readings, one a minute. */
-export const setUp = (setup: string, minute: number, benchmarkIn: number | null, readings: Readonly<Record<string, number>>, checkIn?: number, of: 'foot' | 'footing' | 'ground' = 'foot'): FieldRecord[] => [
-  record(minute, { kind: 'setup', setup, place: 'corner', benchmarkIn }), ...Object.entries(readings).map(([target, inches], i) => record(minute + i + 1, { kind: 'reading', setup, target, of, inches })),
+export const setUp = (
+  setup: string,
+  minute: number,
+  benchmarkIn: number | null,
+  readings: Readonly<Record<string, number>>,
+  checkIn?: number,
+  of: 'foot' | 'footing' | 'ground' = 'foot',
+): FieldRecord[] => [
+  record(minute, { kind: 'setup', setup, place: 'corner', benchmarkIn }),
+  ...Object.entries(readings).map(([target, inches], i) =>
+    record(minute + i + 1, { kind: 'reading', setup, target, of, inches }),
+  ),
   ...(checkIn === undefined ? [] : [record(minute + 90, { kind: 'check', setup, benchmarkIn: checkIn })]),
 ]
 /** What records say together, and their levels. */
-export const said = (records: readonly FieldRecord[]) => { const state = foldRecords(records.map((r) => ({ record: r, receivedAt: r.at }))); return { state, levels: tieLevels(state) } }
+export const said = (records: readonly FieldRecord[]) => {
+  const state = foldRecords(records.map((r) => ({ record: r, receivedAt: r.at })))
+  return { state, levels: tieLevels(state) }
+}

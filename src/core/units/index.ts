@@ -1,4 +1,13 @@
-export { formatLength, formatSigned, lengthParts, MAX_LENGTH_IN, MM_PER_IN, roundIn, SIXTEENTHS, toSixteenths } from './length'
+export {
+  formatLength,
+  formatSigned,
+  lengthParts,
+  MAX_LENGTH_IN,
+  MM_PER_IN,
+  roundIn,
+  SIXTEENTHS,
+  toSixteenths,
+} from './length'
 export type { FormatOptions, LengthParts } from './length'
 export { parseLength } from './parseLength'
 export { parseNumber } from './parseNumber'

@@ -15,7 +15,13 @@ export function toSixteenths(lengthIn: number): number {
 export const roundIn = (lengthIn: number): number => toSixteenths(lengthIn) / SIXTEENTHS
 
 /** A length taken apart for showing: feet, whole inches and a fraction in lowest terms. */
-export interface LengthParts { readonly negative: boolean; readonly feet: number; readonly inches: number; readonly numerator: number; readonly denominator: number }
+export interface LengthParts {
+  readonly negative: boolean
+  readonly feet: number
+  readonly inches: number
+  readonly numerator: number
+  readonly denominator: number
+}
 
 /** Takes a length apart, rounded once to the sixteenth, with carries (16/16 to 1 inch, 12 inches to 1 foot). `withFeet` false keeps all in inches. */
 export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
@@ -26,11 +32,17 @@ export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
   const inches = Math.floor(u / SIXTEENTHS)
   let numerator = u - inches * SIXTEENTHS
   let denominator = SIXTEENTHS
-  while (numerator && numerator % 2 === 0) { numerator /= 2; denominator /= 2 }
+  while (numerator && numerator % 2 === 0) {
+    numerator /= 2
+    denominator /= 2
+  }
   return { negative: n < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
 }
 
-export interface FormatOptions { readonly feet?: boolean; readonly ascii?: boolean }
+export interface FormatOptions {
+  readonly feet?: boolean
+  readonly ascii?: boolean
+}
 
 /** Writes a length the way a tape is read: `12′ 6 5/8″`, or with `feet: false` `150 5/8″`. `ascii` uses ' and ". */
 export function formatLength(lengthIn: number, o: FormatOptions = {}): string {
@@ -45,4 +57,5 @@ export function formatLength(lengthIn: number, o: FormatOptions = {}): string {
 }
 
 /** Shows a signed move or deviation in inches: `+3/8″`, `−1/16″`, `0″`. */
-export const formatSigned = (lengthIn: number): string => `${toSixteenths(lengthIn) > 0 ? '+' : ''}${formatLength(lengthIn, { feet: false })}`
+export const formatSigned = (lengthIn: number): string =>
+  `${toSixteenths(lengthIn) > 0 ? '+' : ''}${formatLength(lengthIn, { feet: false })}`

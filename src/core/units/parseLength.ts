@@ -1,16 +1,31 @@
 import { fail, ok, type Result } from '../result'
 import { MAX_LENGTH_IN, MM_PER_IN } from './length'
 
-const GLYPHS: Readonly<Record<string, string>> = { '½': ' 1/2', '¼': ' 1/4', '¾': ' 3/4', '⅛': ' 1/8', '⅜': ' 3/8', '⅝': ' 5/8', '⅞': ' 7/8' }
+const GLYPHS: Readonly<Record<string, string>> = {
+  '½': ' 1/2',
+  '¼': ' 1/4',
+  '¾': ' 3/4',
+  '⅛': ' 1/8',
+  '⅜': ' 3/8',
+  '⅝': ' 5/8',
+  '⅞': ' 7/8',
+}
 
 /** Puts every way of writing primes, dashes, spaces and words into one spelling. */
 function tidy(text: string): string {
   let s = text.trim().toLowerCase().slice(0, 80)
   for (const [glyph, plain] of Object.entries(GLYPHS)) s = s.split(glyph).join(plain)
   return s
-    .replace(/[′’‘`´]/g, "'").replace(/[″”“]/g, '"').replace(/''/g, '"').replace(/[−–—]/g, '-').replace(/[\u00a0\u2009\u202f]/g, ' ')
-    .replace(/\b(feet|foot|ft)\b\.?|(?<=\d)(feet|foot|ft)\.?/g, "'").replace(/\b(inches|inch|in)\b\.?|(?<=\d)(inches|inch|in)\.?/g, '"')
-    .replace(/\s+/g, ' ').replace(/\s*\/\s*/g, '/').trim()
+    .replace(/[′’‘`´]/g, "'")
+    .replace(/[″”“]/g, '"')
+    .replace(/''/g, '"')
+    .replace(/[−–—]/g, '-')
+    .replace(/[\u00a0\u2009\u202f]/g, ' ')
+    .replace(/\b(feet|foot|ft)\b\.?|(?<=\d)(feet|foot|ft)\.?/g, "'")
+    .replace(/\b(inches|inch|in)\b\.?|(?<=\d)(inches|inch|in)\.?/g, '"')
+    .replace(/\s+/g, ' ')
+    .replace(/\s*\/\s*/g, '/')
+    .trim()
 }
 
 /** A plain, mixed or bare fraction in inches: `6`, `6.5`, `5/8`, `6 5/8`, `6-5/8`. NaN when it is none of these. */

@@ -1,8 +1,34 @@
 import { lengthParts } from './length'
 
-const ONES = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen', 'eighteen', 'nineteen']
+const ONES = [
+  'zero',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+]
 const TENS = ['', '', 'twenty', 'thirty', 'forty', 'fifty', 'sixty', 'seventy', 'eighty', 'ninety']
-const PART: Readonly<Record<number, readonly [one: string, many: string]>> = { 2: ['half', 'halves'], 4: ['quarter', 'quarters'], 8: ['eighth', 'eighths'], 16: ['sixteenth', 'sixteenths'] }
+const PART: Readonly<Record<number, readonly [one: string, many: string]>> = {
+  2: ['half', 'halves'],
+  4: ['quarter', 'quarters'],
+  8: ['eighth', 'eighths'],
+  16: ['sixteenth', 'sixteenths'],
+}
 
 /** A whole number from 0 to 999 in words. */
 export function numberInWords(n: number): string {
@@ -14,7 +40,9 @@ export function numberInWords(n: number): string {
 /** A length in inches said aloud, to the sixteenth. @example inchesInWords(53.375) // 'fifty-three and three eighths' */
 export function inchesInWords(lengthIn: number): string {
   const p = lengthParts(lengthIn, false)
-  const part = p.numerator ? `${p.numerator === 1 && p.denominator === 2 ? 'a' : numberInWords(p.numerator)} ${PART[p.denominator][p.numerator === 1 ? 0 : 1]}` : ''
+  const part = p.numerator
+    ? `${p.numerator === 1 && p.denominator === 2 ? 'a' : numberInWords(p.numerator)} ${PART[p.denominator][p.numerator === 1 ? 0 : 1]}`
+    : ''
   const whole = p.inches === 0 && part ? '' : numberInWords(p.inches)
   return `${p.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`
 }

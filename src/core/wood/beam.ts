@@ -6,12 +6,33 @@ import { beamStability, uniformLeIn } from './stability'
 
 /** A beam of one or more 2x plies: how it lies and what holds its edges. `luIn` free length of the compression edge, 0 where it is held along its length. */
 export interface BeamMember {
-  readonly plies: number; readonly size: BoardName; readonly lumber: Lumber; readonly own: readonly OwnGrade[]; readonly flat: boolean
-  readonly spaceIn: number; readonly luIn: number; readonly duration: number; readonly shortcut: boolean; readonly wet?: boolean
+  readonly plies: number
+  readonly size: BoardName
+  readonly lumber: Lumber
+  readonly own: readonly OwnGrade[]
+  readonly flat: boolean
+  readonly spaceIn: number
+  readonly luIn: number
+  readonly duration: number
+  readonly shortcut: boolean
+  readonly wet?: boolean
   /** Plies nailed to each other, whose breadth counts together against rolling; all of them when not said. */
   readonly together?: number
 }
-export interface BeamStrength { readonly v: DesignValues; readonly sIn3: number; readonly iIn4: number; readonly areaIn2: number; readonly fbPsi: number; readonly fvPsi: number; readonly cr: number; readonly cfu: number; readonly cl: number; readonly fbStarPsi: number; readonly fbePsi: number; readonly leIn: number }
+export interface BeamStrength {
+  readonly v: DesignValues
+  readonly sIn3: number
+  readonly iIn4: number
+  readonly areaIn2: number
+  readonly fbPsi: number
+  readonly fvPsi: number
+  readonly cr: number
+  readonly cfu: number
+  readonly cl: number
+  readonly fbStarPsi: number
+  readonly fbePsi: number
+  readonly leIn: number
+}
 
 /** Whether NDS 4.4.1 lets a 2x board go without further edge support: nominal d/b up to 2; 3 and 4 with ends held. */
 export const shortcutAllows = (nominal: number, plies = 1): boolean => nominal / (2 * plies) <= 4
@@ -30,10 +51,22 @@ export function beamStrength(m: BeamMember): BeamStrength | null {
   const fbStarPsi = v.fb * m.duration * cr * wetFb
   const leIn = m.flat || m.luIn <= 0 ? 0 : uniformLeIn(m.luIn, size.dIn)
   const exempt = leIn === 0 || (m.shortcut && shortcutAllows(size.nominal, m.together ?? m.plies))
-  const s = exempt ? { rb: 0, cl: 1 } : beamStability({ leIn, dIn: size.dIn, bIn: size.bIn * (m.together ?? m.plies), eMinPsi: v.eMin, fbStarPsi })
+  const s = exempt
+    ? { rb: 0, cl: 1 }
+    : beamStability({ leIn, dIn: size.dIn, bIn: size.bIn * (m.together ?? m.plies), eMinPsi: v.eMin, fbStarPsi })
   const fbePsi = s.rb > 0 ? (1.2 * v.eMin) / s.rb ** 2 : Infinity
   return {
-    v, sIn3: m.plies * (m.flat ? size.sFlatIn3 : size.sEdgeIn3), iIn4: m.plies * (m.flat ? size.iFlatIn4 : size.iEdgeIn4), areaIn2: m.plies * size.areaIn2,
-    fbPsi: fbStarPsi * cfu * s.cl, fvPsi: v.fv * m.duration * (m.wet ? 0.97 : 1), cr, cfu, cl: s.cl, fbStarPsi, fbePsi, leIn,
+    v,
+    sIn3: m.plies * (m.flat ? size.sFlatIn3 : size.sEdgeIn3),
+    iIn4: m.plies * (m.flat ? size.iFlatIn4 : size.iEdgeIn4),
+    areaIn2: m.plies * size.areaIn2,
+    fbPsi: fbStarPsi * cfu * s.cl,
+    fvPsi: v.fv * m.duration * (m.wet ? 0.97 : 1),
+    cr,
+    cfu,
+    cl: s.cl,
+    fbStarPsi,
+    fbePsi,
+    leIn,
   }
 }

@@ -8,11 +8,17 @@ export const SHARING_IN = 24
 export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + 1e-9 ? 1.15 : 1)
 
 /** Wet-service factors of dimension lumber, NDS Supplement Tables 4A to 4C: 0.85 on Fb over 1,150 psi, 0.97 Fv, 0.67 Fc⊥, 0.80 on Fc over 750 psi, 0.90 E. Dry or Southern Pine timbers: all 1. */
-export const wetFactors = (v: DesignValues, wet: boolean): { readonly fb: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly e: number } =>
-  wet ? { fb: v.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: v.fc > 750 ? 0.8 : 1, e: 0.9 } : { fb: 1, fv: 1, fcPerp: 1, fc: 1, e: 1 }
+export const wetFactors = (
+  v: DesignValues,
+  wet: boolean,
+): { readonly fb: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly e: number } =>
+  wet
+    ? { fb: v.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: v.fc > 750 ? 0.8 : 1, e: 0.9 }
+    : { fb: 1, fv: 1, fcPerp: 1, fc: 1, e: 1 }
 
 /** Bearing-area factor Cb, NDS 3.10.4: bearings under 6 in. long and 3 in. or more from the end. */
-export const bearingArea = (lengthIn: number, endIn: number): number => (lengthIn < 6 && endIn >= 3 ? (lengthIn + 0.375) / lengthIn : 1)
+export const bearingArea = (lengthIn: number, endIn: number): number =>
+  lengthIn < 6 && endIn >= 3 ? (lengthIn + 0.375) / lengthIn : 1
 
 /** Bending factor of a mechanically laminated column in place of Cr: ASABE EP559 where its fastening is confirmed, else 1.15 for three plies or more (register C08). */
 export function laminationFactor(plies: number, confirmed: boolean, machine: boolean): number {
@@ -31,4 +37,5 @@ export function bearingAtAnglePsi(fcStar: number, fcPerp: number, thetaDeg: numb
 }
 
 /** Shear an end notch on the tension side leaves, lb, NDS 3.4.3.2: (2/3)·Fv'·b·dn·(dn/d)². `dnIn` depth left. */
-export const notchedShearLb = (fvPsi: number, bIn: number, dIn: number, dnIn: number): number => (2 / 3) * fvPsi * bIn * dnIn * (dnIn / dIn) ** 2
+export const notchedShearLb = (fvPsi: number, bIn: number, dIn: number, dnIn: number): number =>
+  (2 / 3) * fvPsi * bIn * dnIn * (dnIn / dIn) ** 2

@@ -6,10 +6,31 @@ import { boardSize } from './sections'
 import { beamStability, uniformLeIn } from './stability'
 
 /** One girt: `plies` boards nailed together at each row; `spans` 2 where a full-length board crosses the middle post. */
-export interface GirtBoard { readonly style: GirtStyle; readonly size: BoardName; readonly lumber: Lumber; readonly spans: 1 | 2; readonly plies?: number; readonly own?: readonly OwnGrade[]; readonly finish?: Finish }
-export interface GirtLoad { readonly spanIn: number; readonly spaceIn: number; readonly inwardPsf: number; readonly outwardPsf: number }
+export interface GirtBoard {
+  readonly style: GirtStyle
+  readonly size: BoardName
+  readonly lumber: Lumber
+  readonly spans: 1 | 2
+  readonly plies?: number
+  readonly own?: readonly OwnGrade[]
+  readonly finish?: Finish
+}
+export interface GirtLoad {
+  readonly spanIn: number
+  readonly spaceIn: number
+  readonly inwardPsf: number
+  readonly outwardPsf: number
+}
 /** Ratios of one girt under one pressure pair: bending, shear and deflection. */
-export interface GirtRatios { readonly bending: number; readonly shear: number; readonly deflection: number; readonly worst: number; readonly governs: 'bending' | 'shear' | 'deflection'; readonly deflectionIn: number; readonly limitIn: number }
+export interface GirtRatios {
+  readonly bending: number
+  readonly shear: number
+  readonly deflection: number
+  readonly worst: number
+  readonly governs: 'bending' | 'shear' | 'deflection'
+  readonly deflectionIn: number
+  readonly limitIn: number
+}
 
 const CD_WIND = 1.6
 /** Deflection limit, span over this, of what the girts carry: formed metal siding (IBC 2021 Table 1604.3 note a), flexible or brittle finish. */
@@ -22,7 +43,10 @@ export const DEFLECTION_SHARE = 0.42
  * boards between posts bend on edge, the inner edge unbraced over the span. Cr 1.15 up to 24 in. (register C06).
  * Two spans: wL²/8 at the post, 0.625wL, wL⁴/185EI; one span: wL²/8, 0.5wL, 5wL⁴/384EI. Null when the lumber has no tabled values.
  */
-export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios: GirtRatios; readonly trace: () => readonly TraceLine[] } | null {
+export function girtRatios(
+  board: GirtBoard,
+  load: GirtLoad,
+): { readonly ratios: GirtRatios; readonly trace: () => readonly TraceLine[] } | null {
   const size = boardSize(board.size)
   const v = boardValues(board.lumber, size.nominal, board.own)
   if (!v) return null
@@ -35,7 +59,15 @@ export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios:
   const cr = repetitive(load.spaceIn)
   const cfu = flat ? CFU[size.nominal] : 1
   const fbStar = v.fb * CD_WIND * cr
-  const cl = flat ? 1 : beamStability({ leIn: uniformLeIn(load.spanIn, size.dIn), dIn: size.dIn, bIn: size.bIn, eMinPsi: v.eMin, fbStarPsi: fbStar }).cl
+  const cl = flat
+    ? 1
+    : beamStability({
+        leIn: uniformLeIn(load.spanIn, size.dIn),
+        dIn: size.dIn,
+        bIn: size.bIn,
+        eMinPsi: v.eMin,
+        fbStarPsi: fbStar,
+      }).cl
   const peak = Math.max(load.inwardPsf, -load.outwardPsf)
   const pAsd = 0.6 * peak
   const wPlf = (pAsd * load.spaceIn) / 12
@@ -51,7 +83,9 @@ export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios:
   const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt
   const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
   const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
-  const deflectionIn = two ? (wDef * load.spanIn ** 4) / (185 * v.e * i) : (5 * wDef * load.spanIn ** 4) / (384 * v.e * i)
+  const deflectionIn = two
+    ? (wDef * load.spanIn ** 4) / (185 * v.e * i)
+    : (5 * wDef * load.spanIn ** 4) / (384 * v.e * i)
   const limitIn = load.spanIn / limit
   const bending = Number.isFinite(fbAllowed) ? fb / fbAllowed : Infinity
   const shear = fv / (v.fv * CD_WIND)
@@ -59,12 +93,48 @@ export function girtRatios(board: GirtBoard, load: GirtLoad): { readonly ratios:
   const worst = Math.max(bending, shear, deflection)
   const governs = worst === bending ? 'bending' : worst === deflection ? 'deflection' : 'shear'
   const trace = (): readonly TraceLine[] => [
-    line('Wind on the board', 'w = 0.6·p·s', `0.6 × ${sig(bendingPsf)} × ${sig(load.spaceIn)}/12`, wBending, 'plf', 'ASCE 7-16 2.4.1, 30.3'),
-    line(two ? 'Moment at the middle post' : 'Moment at mid-span', 'M = w·L²/8', `${sig(wBending)} × ${sig(spanFt)}²/8`, momentFtLb, 'ft-lb', 'statics'),
+    line(
+      'Wind on the board',
+      'w = 0.6·p·s',
+      `0.6 × ${sig(bendingPsf)} × ${sig(load.spaceIn)}/12`,
+      wBending,
+      'plf',
+      'ASCE 7-16 2.4.1, 30.3',
+    ),
+    line(
+      two ? 'Moment at the middle post' : 'Moment at mid-span',
+      'M = w·L²/8',
+      `${sig(wBending)} × ${sig(spanFt)}²/8`,
+      momentFtLb,
+      'ft-lb',
+      'statics',
+    ),
     line('Bending stress', 'fb = 12·M/S', `12 × ${sig(momentFtLb)}/${sig(s)}`, fb, 'psi', 'NDS 2018 3.3'),
-    line('Allowed bending', flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL", `${sig(v.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`, fbAllowed, 'psi', `${v.table}; NDS 4.3`, cr > 1 ? 'C06' : v.verify),
-    line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(shearLb)}/${sig(size.areaIn2 * plies)}`, fv, 'psi', 'NDS 2018 3.4'),
-    line('Sag under 0.42·p', two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)', `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(v.e)} × ${sig(i)})`, deflectionIn, 'in', 'IBC 2021 Table 1604.3 note f'),
+    line(
+      'Allowed bending',
+      flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
+      `${sig(v.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`,
+      fbAllowed,
+      'psi',
+      `${v.table}; NDS 4.3`,
+      cr > 1 ? 'C06' : v.verify,
+    ),
+    line(
+      'Shear stress',
+      'fv = 1.5·V/A',
+      `1.5 × ${sig(shearLb)}/${sig(size.areaIn2 * plies)}`,
+      fv,
+      'psi',
+      'NDS 2018 3.4',
+    ),
+    line(
+      'Sag under 0.42·p',
+      two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)',
+      `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(v.e)} × ${sig(i)})`,
+      deflectionIn,
+      'in',
+      'IBC 2021 Table 1604.3 note f',
+    ),
     line('Allowed sag', `L/${limit}`, `${sig(load.spanIn)}/${limit}`, limitIn, 'in', 'IBC 2021 Table 1604.3'),
   ]
   return { ratios: { bending, shear, deflection, worst, governs, deflectionIn, limitIn }, trace }

@@ -3,8 +3,16 @@ import { MACHINE_RATED, OTHER_SPECIES, SIZE_FACTOR, SOUTHERN_PINE, SPECIES_BASE,
 
 /** Design values of one member before duration, wet use and the other factors of NDS 4.3, psi; the size factor is in them. */
 export interface DesignValues {
-  readonly fb: number; readonly ft: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly e: number; readonly eMin: number; readonly g: number
-  readonly table: string; readonly verify?: string
+  readonly fb: number
+  readonly ft: number
+  readonly fv: number
+  readonly fcPerp: number
+  readonly fc: number
+  readonly e: number
+  readonly eMin: number
+  readonly g: number
+  readonly table: string
+  readonly verify?: string
   /** Machine rated or typed: the wet factor on Fb goes by the same 1,150 psi limit, the EP559 factor by its own row. */
   readonly machine: boolean
 }
@@ -14,7 +22,20 @@ const speciesOf = (lumber: Lumber): string => ['DF-L', 'SPF', 'SP', 'HF'].find((
 
 const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | null => {
   const o = own.find((g) => g.id === lumber)
-  return o ? { fb: o.fbPsi, ft: o.ftPsi, fv: o.fvPsi, fcPerp: o.fcPerpPsi, fc: o.fcPsi, e: o.ePsi, eMin: o.eMinPsi, g: o.g, table: `entered: ${o.name}${o.source ? `, ${o.source}` : ''}`, machine: true } : null
+  return o
+    ? {
+        fb: o.fbPsi,
+        ft: o.ftPsi,
+        fv: o.fvPsi,
+        fcPerp: o.fcPerpPsi,
+        fc: o.fcPsi,
+        e: o.ePsi,
+        eMin: o.eMinPsi,
+        g: o.g,
+        table: `entered: ${o.name}${o.source ? `, ${o.source}` : ''}`,
+        machine: true,
+      }
+    : null
 }
 
 const NO_GRADES: readonly OwnGrade[] = []
@@ -25,12 +46,22 @@ const looked = new WeakMap<readonly OwnGrade[], Map<string, DesignValues | null>
  * Design values of a 2x board of one nominal width (4 to 12), NDS Supplement 2018 Tables 4A, 4B and 4C, size factor applied, or a grade of
  * the user's own. Null where no value is tabled: the member then is not checked.
  */
-export function boardValues(lumber: Lumber, nominal: number, own: readonly OwnGrade[] = NO_GRADES): DesignValues | null {
+export function boardValues(
+  lumber: Lumber,
+  nominal: number,
+  own: readonly OwnGrade[] = NO_GRADES,
+): DesignValues | null {
   let known = looked.get(own)
-  if (!known) { known = new Map(); looked.set(own, known) }
+  if (!known) {
+    known = new Map()
+    looked.set(own, known)
+  }
   const key = `${lumber}|${nominal}`
   let values = known.get(key)
-  if (values === undefined) { values = lookUp(lumber, nominal, own); known.set(key, values) }
+  if (values === undefined) {
+    values = lookUp(lumber, nominal, own)
+    known.set(key, values)
+  }
   return values
 }
 
@@ -40,11 +71,38 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
   const grade = lumber.slice(species.length + 1)
   const rated = MACHINE_RATED[grade]
   const base = SPECIES_BASE[species]
-  if (rated && base) return { fb: rated[0], ft: rated[1], fv: base[0], fcPerp: base[1], fc: rated[2], e: rated[3] * MILLION, eMin: rated[4] * MILLION, g: base[2], table: 'NDS Supplement 2018 Table 4C', verify: 'C04', machine: true }
+  if (rated && base)
+    return {
+      fb: rated[0],
+      ft: rated[1],
+      fv: base[0],
+      fcPerp: base[1],
+      fc: rated[2],
+      e: rated[3] * MILLION,
+      eMin: rated[4] * MILLION,
+      g: base[2],
+      table: 'NDS Supplement 2018 Table 4C',
+      verify: 'C04',
+      machine: true,
+    }
   if (species === 'SP') {
     const sp = SOUTHERN_PINE[grade]
     const row = sp?.rows[nominal]
-    return sp && row ? { fb: row[0], ft: row[1], fv: 175, fcPerp: sp.fcPerp, fc: row[2], e: sp.e * MILLION, eMin: sp.eMin * MILLION, g: 0.55, table: 'NDS Supplement 2018 Table 4B', machine: false, ...(sp.verify ? { verify: sp.verify } : {}) } : null
+    return sp && row
+      ? {
+          fb: row[0],
+          ft: row[1],
+          fv: 175,
+          fcPerp: sp.fcPerp,
+          fc: row[2],
+          e: sp.e * MILLION,
+          eMin: sp.eMin * MILLION,
+          g: 0.55,
+          table: 'NDS Supplement 2018 Table 4B',
+          machine: false,
+          ...(sp.verify ? { verify: sp.verify } : {}),
+        }
+      : null
   }
   const stud = grade === 'Stud'
   // Stud lumber 8 in. and wider uses No.3 values and factors.
@@ -52,8 +110,17 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
   const cf = stud && nominal <= 6 ? STUD_FACTOR[nominal] : SIZE_FACTOR[nominal]
   if (!v || !cf) return null
   return {
-    fb: v[0] * cf[0], ft: v[1] * cf[0], fv: v[2], fcPerp: v[3], fc: v[4] * cf[1], e: v[5] * MILLION, eMin: v[6] * MILLION, g: v[7], machine: false,
-    table: `NDS Supplement 2018 Table 4A, CF ${cf[0]}`, ...(species === 'SPF' ? {} : { verify: 'C03' }),
+    fb: v[0] * cf[0],
+    ft: v[1] * cf[0],
+    fv: v[2],
+    fcPerp: v[3],
+    fc: v[4] * cf[1],
+    e: v[5] * MILLION,
+    eMin: v[6] * MILLION,
+    g: v[7],
+    machine: false,
+    table: `NDS Supplement 2018 Table 4A, CF ${cf[0]}`,
+    ...(species === 'SPF' ? {} : { verify: 'C03' }),
   }
 }
 
@@ -62,11 +129,24 @@ export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): Des
   if (lumber.startsWith('own-')) return ownValues(own, lumber)
   const t = TIMBERS[lumber]
   if (!t) return null
-  return { fb: t[0], ft: t[1], fv: t[2], fcPerp: t[3], fc: t[4], e: t[5] * MILLION, eMin: t[6] * MILLION, g: t[7], machine: false, table: 'NDS Supplement 2018 Table 4D', ...(lumber === 'DF-L-No.2' ? { verify: 'C05' } : {}) }
+  return {
+    fb: t[0],
+    ft: t[1],
+    fv: t[2],
+    fcPerp: t[3],
+    fc: t[4],
+    e: t[5] * MILLION,
+    eMin: t[6] * MILLION,
+    g: t[7],
+    machine: false,
+    table: 'NDS Supplement 2018 Table 4D',
+    ...(lumber === 'DF-L-No.2' ? { verify: 'C05' } : {}),
+  }
 }
 
 /** Specific gravity by species or typed, for weights and fasteners where no design value is tabled. */
-export const specificGravity = (lumber: Lumber, own: readonly OwnGrade[] = []): number => own.find((o) => o.id === lumber)?.g ?? SPECIES_BASE[speciesOf(lumber)]?.[2] ?? 0.55
+export const specificGravity = (lumber: Lumber, own: readonly OwnGrade[] = []): number =>
+  own.find((o) => o.id === lumber)?.g ?? SPECIES_BASE[speciesOf(lumber)]?.[2] ?? 0.55
 
 /** Weight of wood per foot of length, lb: NDS Supplement 3.1.3. `moisturePct` 0 to 30. */
 export function weightPlf(lumber: Lumber, areaIn2: number, moisturePct = 19, own: readonly OwnGrade[] = []): number {

@@ -1,12 +1,29 @@
 import type { BoardName, Building, PostSection } from '../model'
 
 /** Dressed dry width of a nominal board, inches (PS 20; NDS Supplement Table 1A). */
-export const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = { 4: 3.5, 6: 5.5, 8: 7.25, 10: 9.25, 12: 11.25 }
+export const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = {
+  4: 3.5,
+  6: 5.5,
+  8: 7.25,
+  10: 9.25,
+  12: 11.25,
+}
 /** Dressed thickness of a 2x board, inches. */
 export const PLY_IN = 1.5
 
 export type PostKindOfWood = 'laminated' | 'solid' | 'glulam'
-export interface PostSize { readonly plies: number; readonly widthIn: number; readonly depthIn: number; readonly areaIn2: number; readonly sIn3: number; readonly iIn4: number; readonly solid: boolean; readonly wood: PostKindOfWood; readonly nominal: string; readonly label: string }
+export interface PostSize {
+  readonly plies: number
+  readonly widthIn: number
+  readonly depthIn: number
+  readonly areaIn2: number
+  readonly sIn3: number
+  readonly iIn4: number
+  readonly solid: boolean
+  readonly wood: PostKindOfWood
+  readonly nominal: string
+  readonly label: string
+}
 type PostChoice = Pick<Building['post'], 'section'> & Partial<Pick<Building['post'], 'glulam'>>
 
 const made = new Map<string, PostSize>()
@@ -17,8 +34,21 @@ const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readon
   const depthIn = wood === 'glulam' ? glulam.depthIn : wood === 'solid' ? 5.5 : DRESSED_IN[nominal as '6']
   const widthIn = wood === 'glulam' ? glulam.widthIn : wood === 'solid' ? 5.5 : PLY_IN * plies
   return {
-    plies, widthIn, depthIn, areaIn2: widthIn * depthIn, sIn3: (widthIn * depthIn ** 2) / 6, iIn4: (widthIn * depthIn ** 3) / 12, solid: wood === 'solid', wood, nominal,
-    label: wood === 'solid' ? 'solid 6×6' : wood === 'glulam' ? `glue-laminated ${widthIn} × ${depthIn}` : `${plies}-ply 2×${nominal}`,
+    plies,
+    widthIn,
+    depthIn,
+    areaIn2: widthIn * depthIn,
+    sIn3: (widthIn * depthIn ** 2) / 6,
+    iIn4: (widthIn * depthIn ** 3) / 12,
+    solid: wood === 'solid',
+    wood,
+    nominal,
+    label:
+      wood === 'solid'
+        ? 'solid 6×6'
+        : wood === 'glulam'
+          ? `glue-laminated ${widthIn} × ${depthIn}`
+          : `${plies}-ply 2×${nominal}`,
   }
 }
 
@@ -27,16 +57,37 @@ export function postSize(post: PostChoice): PostSize {
   const glulam = post.glulam ?? { widthIn: 5.125, depthIn: 7 }
   const key = post.section === 'glulam' ? `g${glulam.widthIn}x${glulam.depthIn}` : post.section
   let size = made.get(key)
-  if (size === undefined) { size = sizeOf(post.section, glulam); if (made.size < 200) made.set(key, size) }
+  if (size === undefined) {
+    size = sizeOf(post.section, glulam)
+    if (made.size < 200) made.set(key, size)
+  }
   return size
 }
 
-export interface BoardSize { readonly bIn: number; readonly dIn: number; readonly sFlatIn3: number; readonly iFlatIn4: number; readonly sEdgeIn3: number; readonly iEdgeIn4: number; readonly areaIn2: number; readonly nominal: number }
+export interface BoardSize {
+  readonly bIn: number
+  readonly dIn: number
+  readonly sFlatIn3: number
+  readonly iFlatIn4: number
+  readonly sEdgeIn3: number
+  readonly iEdgeIn4: number
+  readonly areaIn2: number
+  readonly nominal: number
+}
 
 /** Size of a 2x board: `bIn` thickness 1.5, `dIn` wide face; section properties flat (weak) and on edge. */
 export function boardSize(size: BoardName): BoardSize {
   const nominal = size.slice(2) as '4'
   const b = PLY_IN
   const d = DRESSED_IN[nominal]
-  return { bIn: b, dIn: d, areaIn2: b * d, sFlatIn3: (d * b * b) / 6, iFlatIn4: (d * b ** 3) / 12, sEdgeIn3: (b * d * d) / 6, iEdgeIn4: (b * d ** 3) / 12, nominal: Number(nominal) }
+  return {
+    bIn: b,
+    dIn: d,
+    areaIn2: b * d,
+    sFlatIn3: (d * b * b) / 6,
+    iFlatIn4: (d * b ** 3) / 12,
+    sEdgeIn3: (b * d * d) / 6,
+    iEdgeIn4: (b * d ** 3) / 12,
+    nominal: Number(nominal),
+  }
 }

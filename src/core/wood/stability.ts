@@ -1,5 +1,11 @@
 /** Beam stability factor CL, NDS 2018 3.3.3. `leIn` effective length, `dIn` and `bIn` depth and thickness, `fbStarPsi` all factors but CL. NaN past the slenderness limit of 50. */
-export function beamStability(p: { readonly leIn: number; readonly dIn: number; readonly bIn: number; readonly eMinPsi: number; readonly fbStarPsi: number }): { readonly rb: number; readonly cl: number } {
+export function beamStability(p: {
+  readonly leIn: number
+  readonly dIn: number
+  readonly bIn: number
+  readonly eMinPsi: number
+  readonly fbStarPsi: number
+}): { readonly rb: number; readonly cl: number } {
   if (p.dIn <= p.bIn) return { rb: 0, cl: 1 }
   const rb = Math.sqrt((p.leIn * p.dIn) / p.bIn ** 2)
   if (rb > 50) return { rb, cl: NaN }
@@ -12,7 +18,12 @@ export function beamStability(p: { readonly leIn: number; readonly dIn: number; 
 export const uniformLeIn = (luIn: number, dIn: number): number => (luIn / dIn < 7 ? 2.06 * luIn : 1.63 * luIn + 3 * dIn)
 
 /** Column stability factor CP, NDS 2018 3.7.1. `c` 0.8 sawn and nail-laminated. NaN past le/d of 50. */
-export function columnStability(p: { readonly slenderness: number; readonly eMinPsi: number; readonly fcStarPsi: number; readonly c?: number }): { readonly fcePsi: number; readonly cp: number } {
+export function columnStability(p: {
+  readonly slenderness: number
+  readonly eMinPsi: number
+  readonly fcStarPsi: number
+  readonly c?: number
+}): { readonly fcePsi: number; readonly cp: number } {
   const c = p.c ?? 0.8
   const fcePsi = (0.822 * p.eMinPsi) / p.slenderness ** 2
   if (p.slenderness > 50) return { fcePsi, cp: NaN }

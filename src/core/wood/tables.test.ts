@@ -75,11 +75,11 @@ describe('Southern Pine by width, Table 4B: Fb, Ft, Fv, Fc perp, Fc, E, Emin', (
 
 describe('other species, Table 4A at 12 in. (CF 1) and the size factor of narrower boards', () => {
   test.each([
-    ['DF-L-SS', 1500, 1000, 180, 625, 1700, 1.9, 0.69, 0.50],
-    ['DF-L-No.1&Btr', 1200, 800, 180, 625, 1550, 1.8, 0.66, 0.50],
-    ['DF-L-No.1', 1000, 675, 180, 625, 1500, 1.7, 0.62, 0.50],
-    ['DF-L-No.2', 900, 575, 180, 625, 1350, 1.6, 0.58, 0.50],
-    ['DF-L-No.3', 525, 325, 180, 625, 775, 1.4, 0.51, 0.50],
+    ['DF-L-SS', 1500, 1000, 180, 625, 1700, 1.9, 0.69, 0.5],
+    ['DF-L-No.1&Btr', 1200, 800, 180, 625, 1550, 1.8, 0.66, 0.5],
+    ['DF-L-No.1', 1000, 675, 180, 625, 1500, 1.7, 0.62, 0.5],
+    ['DF-L-No.2', 900, 575, 180, 625, 1350, 1.6, 0.58, 0.5],
+    ['DF-L-No.3', 525, 325, 180, 625, 775, 1.4, 0.51, 0.5],
     ['HF-SS', 1400, 925, 150, 405, 1500, 1.6, 0.58, 0.43],
     ['HF-No.1&Btr', 1100, 725, 150, 405, 1350, 1.5, 0.55, 0.43],
     ['HF-No.1', 975, 625, 150, 405, 1350, 1.5, 0.55, 0.43],
@@ -93,7 +93,12 @@ describe('other species, Table 4A at 12 in. (CF 1) and the size factor of narrow
     expect(v).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
     expectNear(v?.e ?? 0, e * 1e6)
     expectNear(v?.eMin ?? 0, eMin * 1e6)
-    for (const [nominal, cfFb, cfFc] of [[4, 1.5, 1.15], [6, 1.3, 1.1], [8, 1.2, 1.05], [10, 1.1, 1]] as const) {
+    for (const [nominal, cfFb, cfFc] of [
+      [4, 1.5, 1.15],
+      [6, 1.3, 1.1],
+      [8, 1.2, 1.05],
+      [10, 1.1, 1],
+    ] as const) {
       expectNear(boardValues(lumber, nominal)?.fb ?? 0, fb * cfFb)
       expectNear(boardValues(lumber, nominal)?.fc ?? 0, fc * cfFc)
     }
@@ -122,7 +127,8 @@ describe('machine rated, Table 4C, no size factor', () => {
     ['DF-L-2400f-2.0E', 2400, 1925, 1975, 2.0, 1.02, 180, 625, 0.5],
     ['SPF-2400f-2.0E', 2400, 1925, 1975, 2.0, 1.02, 135, 425, 0.42],
   ] as const)('%s', (lumber, fb, ft, fc, e, eMin, fv, fcPerp, g) => {
-    for (const nominal of [4, 6, 8, 10, 12]) expect(boardValues(lumber, nominal)).toMatchObject({ fb, ft, fc, fv, fcPerp, g, verify: 'C04' })
+    for (const nominal of [4, 6, 8, 10, 12])
+      expect(boardValues(lumber, nominal)).toMatchObject({ fb, ft, fc, fv, fcPerp, g, verify: 'C04' })
     expectNear(boardValues(lumber, 6)?.e ?? 0, e * 1e6)
     expectNear(boardValues(lumber, 6)?.eMin ?? 0, eMin * 1e6)
   })
@@ -133,9 +139,9 @@ describe('posts and timbers, Table 4D', () => {
     ['SP-SS', 1500, 1000, 165, 375, 950, 1.5, 0.55, 0.55],
     ['SP-No.1', 1350, 900, 165, 375, 825, 1.5, 0.55, 0.55],
     ['SP-No.2', 850, 550, 165, 375, 525, 1.2, 0.44, 0.55],
-    ['DF-L-SS', 1500, 1000, 170, 625, 1150, 1.6, 0.58, 0.50],
-    ['DF-L-No.1', 1200, 825, 170, 625, 1000, 1.6, 0.58, 0.50],
-    ['DF-L-No.2', 750, 475, 170, 625, 700, 1.3, 0.47, 0.50],
+    ['DF-L-SS', 1500, 1000, 170, 625, 1150, 1.6, 0.58, 0.5],
+    ['DF-L-No.1', 1200, 825, 170, 625, 1000, 1.6, 0.58, 0.5],
+    ['DF-L-No.2', 750, 475, 170, 625, 700, 1.3, 0.47, 0.5],
   ] as const)('%s', (lumber, fb, ft, fv, fcPerp, fc, e, eMin, g) => {
     const v = timberValues(lumber)
     expect(v).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
@@ -145,7 +151,21 @@ describe('posts and timbers, Table 4D', () => {
 })
 
 describe('grades of the user’s own', () => {
-  const own = [{ id: 'own-a', name: 'Stamped', source: 'stamp', fbPsi: 1234, ftPsi: 700, fvPsi: 150, fcPerpPsi: 500, fcPsi: 1500, ePsi: 1500000, eMinPsi: 560000, g: 0.46 }]
+  const own = [
+    {
+      id: 'own-a',
+      name: 'Stamped',
+      source: 'stamp',
+      fbPsi: 1234,
+      ftPsi: 700,
+      fvPsi: 150,
+      fcPerpPsi: 500,
+      fcPsi: 1500,
+      ePsi: 1500000,
+      eMinPsi: 560000,
+      g: 0.46,
+    },
+  ]
   test('are taken as entered at every width, for boards and timbers', () => {
     expect(boardValues('own-a', 8, own)).toMatchObject({ fb: 1234, fc: 1500, e: 1500000, g: 0.46 })
     expect(timberValues('own-a', own)).toMatchObject({ fb: 1234 })

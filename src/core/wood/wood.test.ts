@@ -1,16 +1,42 @@
 import fc from 'fast-check'
-import { beamStability, boardSize, boardValues, columnStability, girtRatios, postSize, timberValues, uniformLeIn, weightPlf } from '.'
+import {
+  beamStability,
+  boardSize,
+  boardValues,
+  columnStability,
+  girtRatios,
+  postSize,
+  timberValues,
+  uniformLeIn,
+  weightPlf,
+} from '.'
 import { expectNear } from '../testing/near'
 
 const GIRT = { style: 'flat', size: '2x6', lumber: 'SP-No.2' } as const
 const ZONE5 = { inwardPsf: 28.25, outwardPsf: -36.86 }
 
-test.each([['3-2x6', 24.75, 22.69, 62.39], ['3-2x8', 32.63, 39.42, 142.9], ['4-2x10', 55.5, 85.56, 395.7], ['6x6', 30.25, 27.73, 76.26]] as const)('column section %s, NDS Supp. Table 1B', (s, a, sx, ix) => {
+test.each([
+  ['3-2x6', 24.75, 22.69, 62.39],
+  ['3-2x8', 32.63, 39.42, 142.9],
+  ['4-2x10', 55.5, 85.56, 395.7],
+  ['6x6', 30.25, 27.73, 76.26],
+] as const)('column section %s, NDS Supp. Table 1B', (s, a, sx, ix) => {
   const p = postSize({ section: s })
-  expectNear(p.areaIn2, a); expectNear(p.sIn3, sx); expectNear(p.iIn4, ix)
+  expectNear(p.areaIn2, a)
+  expectNear(p.sIn3, sx)
+  expectNear(p.iIn4, ix)
 })
-test('board flat and on edge, Table 1B', () => { const b = boardSize('2x6'); expectNear(b.sFlatIn3, 2.0625); expectNear(b.iFlatIn4, 1.547); expectNear(b.sEdgeIn3, 7.563); expectNear(b.iEdgeIn4, 20.8) })
-test.each([['SP-No.2', 8.25, 2.139], ['SP-No.2', 24.75, 6.416]] as const)('weight, NDS Supp. 3.1.3: %s %d in²', (l, a, want) => expectNear(weightPlf(l, a), want))
+test('board flat and on edge, Table 1B', () => {
+  const b = boardSize('2x6')
+  expectNear(b.sFlatIn3, 2.0625)
+  expectNear(b.iFlatIn4, 1.547)
+  expectNear(b.sEdgeIn3, 7.563)
+  expectNear(b.iEdgeIn4, 20.8)
+})
+test.each([
+  ['SP-No.2', 8.25, 2.139],
+  ['SP-No.2', 24.75, 6.416],
+] as const)('weight, NDS Supp. 3.1.3: %s %d in²', (l, a, want) => expectNear(weightPlf(l, a), want))
 test('values: Southern Pine by width, others with CF, timbers of their own, none invented', () => {
   expect(boardValues('SP-No.2', 6)).toMatchObject({ fb: 1000, fc: 1400, e: 1.4e6, eMin: 0.51e6 })
   expect(boardValues('SPF-No.1/No.2', 6)?.fb).toBeCloseTo(875 * 1.3)
@@ -20,12 +46,14 @@ test('values: Southern Pine by width, others with CF, timbers of their own, none
 test('beam stability, NDS 3.3.3: purlin under uplift', () => {
   expectNear(uniformLeIn(96, 5.5), 173, 1e-3)
   const r = beamStability({ leIn: uniformLeIn(96, 5.5), dIn: 5.5, bIn: 1.5, eMinPsi: 0.51e6, fbStarPsi: 1840 })
-  expectNear(r.rb, 20.56); expectNear(r.cl, 0.7033)
+  expectNear(r.rb, 20.56)
+  expectNear(r.cl, 0.7033)
   expect(beamStability({ leIn: 2000, dIn: 11.25, bIn: 1.5, eMinPsi: 0.51e6, fbStarPsi: 1840 }).cl).toBeNaN()
 })
 test('column stability, NDS 3.7.1: post of 14 ft, both axes', () => {
   const one = columnStability({ slenderness: 134.4 / 5.5, eMinPsi: 0.51e6, fcStarPsi: 2240 })
-  expectNear(one.fcePsi, 702.1); expectNear(one.cp, 0.2898)
+  expectNear(one.fcePsi, 702.1)
+  expectNear(one.cp, 0.2898)
   expectNear(columnStability({ slenderness: 24 / 4.5, eMinPsi: 0.51e6, fcStarPsi: 2240 }).cp, 0.9667)
   expect(columnStability({ slenderness: 64.15, eMinPsi: 0.51e6, fcStarPsi: 2240 }).cp).toBeNaN()
 })
@@ -35,19 +63,38 @@ describe('girt 2x6 flat, 8 ft at 24 in., zone 5', () => {
   const one = girtRatios({ ...GIRT, spans: 1 }, { spanIn: 96, spaceIn: 24, ...ZONE5 })
   test('bending 0.9731, NDS 3.3', () => expectNear(two?.ratios.bending ?? 0, 0.9731))
   test('shear 40.22 psi of 280, NDS 3.4', () => expectNear(two?.ratios.shear ?? 0, 40.22 / 280))
-  test('sag over two spans 0.5471 in., IBC Table 1604.3 note f', () => expectNear(two?.ratios.deflectionIn ?? 0, 0.5471))
-  test('sag over one span 1.318 in. fails 1.067', () => { expectNear(one?.ratios.deflectionIn ?? 0, 1.318); expect(one?.ratios.worst).toBeGreaterThan(1) })
-  test('the same board between posts', () => expectNear(girtRatios({ ...GIRT, style: 'between', spans: 1 }, { spanIn: 96, spaceIn: 24, ...ZONE5 })?.ratios.deflectionIn ?? 0, 0.09802))
-  test('its arithmetic ends at the same numbers', () => expect(two?.trace().map((l) => l.label)).toContain('Allowed bending'))
+  test('sag over two spans 0.5471 in., IBC Table 1604.3 note f', () =>
+    expectNear(two?.ratios.deflectionIn ?? 0, 0.5471))
+  test('sag over one span 1.318 in. fails 1.067', () => {
+    expectNear(one?.ratios.deflectionIn ?? 0, 1.318)
+    expect(one?.ratios.worst).toBeGreaterThan(1)
+  })
+  test('the same board between posts', () =>
+    expectNear(
+      girtRatios({ ...GIRT, style: 'between', spans: 1 }, { spanIn: 96, spaceIn: 24, ...ZONE5 })?.ratios.deflectionIn ??
+        0,
+      0.09802,
+    ))
+  test('its arithmetic ends at the same numbers', () =>
+    expect(two?.trace().map((l) => l.label)).toContain('Allowed bending'))
   test('past 24 in. boards no longer share: Cr falls away', () => {
-    const at = (s: number) => girtRatios({ ...GIRT, spans: 2 }, { spanIn: 96, spaceIn: s, ...ZONE5 })?.ratios.bending ?? 0
+    const at = (s: number) =>
+      girtRatios({ ...GIRT, spans: 2 }, { spanIn: 96, spaceIn: s, ...ZONE5 })?.ratios.bending ?? 0
     expectNear(at(24.01) / at(24), (1.15 * 24.01) / 24, 1e-9)
   })
   test('a wider space or a longer span never eases a girt', () => {
-    fc.assert(fc.property(fc.double({ min: 8, max: 58, noNaN: true }), fc.double({ min: 40, max: 160, noNaN: true }), fc.constantFrom('flat' as const, 'between' as const), (s, l, style) => {
-      const worst = (spaceIn: number, spanIn: number) => girtRatios({ ...GIRT, style, spans: 1 }, { spanIn, spaceIn, ...ZONE5 })?.ratios.worst ?? 0
-      expect(worst(s + 1, l)).toBeGreaterThan(worst(s, l))
-      expect(worst(s, l + 2)).toBeGreaterThan(worst(s, l))
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 8, max: 58, noNaN: true }),
+        fc.double({ min: 40, max: 160, noNaN: true }),
+        fc.constantFrom('flat' as const, 'between' as const),
+        (s, l, style) => {
+          const worst = (spaceIn: number, spanIn: number) =>
+            girtRatios({ ...GIRT, style, spans: 1 }, { spanIn, spaceIn, ...ZONE5 })?.ratios.worst ?? 0
+          expect(worst(s + 1, l)).toBeGreaterThan(worst(s, l))
+          expect(worst(s, l + 2)).toBeGreaterThan(worst(s, l))
+        },
+      ),
+    )
   })
 })

@@ -9,9 +9,24 @@ import { useLog } from '../field'
 import { useDoc, useJob } from '../job'
 import { useBook } from './useBook'
 
-const SCHOOLS = [{ value: 'high-pier', label: 'marks from the high point' }, { value: 'cut-to-laser', label: 'set long, cut to a laser line' }, { value: 'level-strings', label: 'level strings' }] as const
-const EDGES = [{ value: 'top', label: 'top of the board' }, { value: 'bottom', label: 'bottom of the board' }] as const
-const CRAYONS = [['grade', 'grade line'], ['skirt', 'skirt'], ['girt', 'girts'], ['sill', 'sills'], ['head', 'heads'], ['heel', 'heel'], ['rafter', 'rafter']] as const
+const SCHOOLS = [
+  { value: 'high-pier', label: 'marks from the high point' },
+  { value: 'cut-to-laser', label: 'set long, cut to a laser line' },
+  { value: 'level-strings', label: 'level strings' },
+] as const
+const EDGES = [
+  { value: 'top', label: 'top of the board' },
+  { value: 'bottom', label: 'bottom of the board' },
+] as const
+const CRAYONS = [
+  ['grade', 'grade line'],
+  ['skirt', 'skirt'],
+  ['girt', 'girts'],
+  ['sill', 'sills'],
+  ['head', 'heads'],
+  ['heel', 'heel'],
+  ['rafter', 'rafter'],
+] as const
 
 /** What is in the book, and the ways to take it along. */
 export function BookSide() {
@@ -20,45 +35,189 @@ export function BookSide() {
   const pick = useJob((s) => s.pick)
   const post = useJob((s) => s.picked.post) ?? derived.posts[0].id
   const [poleFor, setPoleOf] = useState('')
-  const poles = [{ value: post, label: `post ${post}` }, ...SIDES.filter((s) => !job.building.openSides.includes(s)).map((s) => ({ value: `wall-${s}`, label: derived.wallNames[s].toLowerCase() })), { value: 'building', label: 'whole building' }]
+  const poles = [
+    { value: post, label: `post ${post}` },
+    ...SIDES.filter((s) => !job.building.openSides.includes(s)).map((s) => ({
+      value: `wall-${s}`,
+      label: derived.wallNames[s].toLowerCase(),
+    })),
+    { value: 'building', label: 'whole building' },
+  ]
   const pole = poles.some((q) => q.value === poleFor) ? poleFor : post
   const edit = useDoc().edit
-  const printed = () => { if (kind === 'field') add({ kind: 'print', cards }) }
+  const printed = () => {
+    if (kind === 'field') add({ kind: 'print', cards })
+  }
   const [state, setState] = useState<'idle' | 'working' | 'away'>('idle')
   const take = async (url: string, body: object, name: string) => {
     setState('working')
     try {
-      const r = await fetch(url, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+      const r = await fetch(url, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(body),
+      })
       if (!r.ok) throw new Error()
       download(`${job.name} ${name}.pdf`, 'application/pdf', await r.blob())
       setState('idle')
       return true
-    } catch { setState('away'); return false }
+    } catch {
+      setState('away')
+      return false
+    }
   }
-  const pdf = async () => { if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp, records }, 'crew book'); else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed() }
+  const pdf = async () => {
+    if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp, records }, 'crew book')
+    else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed()
+  }
   return (
     <>
       <h2 className="mb-2">Take it along</h2>
       <div className="d-grid gap-2 mb-2">
-        <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={() => void pdf()}><Download size={17} />{state === 'working' ? 'Making the PDF' : 'Download PDF'}</button>
-        <button type="button" className="btn btn-light" onClick={() => { window.print(); printed() }}><Printer size={17} />Print</button>
-        <button type="button" className="btn btn-light" onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, derived))}><FileSpreadsheet size={17} />Post schedule as CSV</button>
-        <button type="button" className="btn btn-light" disabled={state === 'working'} onClick={() => void take('/api/pole-strips', { doc: job, post: pole }, `pole ${poles.find((q) => q.value === pole)?.label ?? pole} full size`)}><Ruler size={17} />Pole at full size</button>
-        <button type="button" className="btn btn-light" onClick={() => { void import('@/formats/dxf').then((m) => download(`${job.name} plan inches.dxf`, 'application/dxf', m.planDxf(job, derived, 'in'))) }}><DraftingCompass size={17} />Plan as DXF, inches</button>
-        <button type="button" className="btn btn-light" onClick={() => { void import('@/formats/dxf').then((m) => download(`${job.name} plan mm.dxf`, 'application/dxf', m.planDxf(job, derived, 'mm'))) }}><DraftingCompass size={17} />Plan as DXF, millimetres</button>
+        <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={() => void pdf()}>
+          <Download size={17} />
+          {state === 'working' ? 'Making the PDF' : 'Download PDF'}
+        </button>
+        <button
+          type="button"
+          className="btn btn-light"
+          onClick={() => {
+            window.print()
+            printed()
+          }}
+        >
+          <Printer size={17} />
+          Print
+        </button>
+        <button
+          type="button"
+          className="btn btn-light"
+          onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, derived))}
+        >
+          <FileSpreadsheet size={17} />
+          Post schedule as CSV
+        </button>
+        <button
+          type="button"
+          className="btn btn-light"
+          disabled={state === 'working'}
+          onClick={() =>
+            void take(
+              '/api/pole-strips',
+              { doc: job, post: pole },
+              `pole ${poles.find((q) => q.value === pole)?.label ?? pole} full size`,
+            )
+          }
+        >
+          <Ruler size={17} />
+          Pole at full size
+        </button>
+        <button
+          type="button"
+          className="btn btn-light"
+          onClick={() => {
+            void import('@/formats/dxf').then((m) =>
+              download(`${job.name} plan inches.dxf`, 'application/dxf', m.planDxf(job, derived, 'in')),
+            )
+          }}
+        >
+          <DraftingCompass size={17} />
+          Plan as DXF, inches
+        </button>
+        <button
+          type="button"
+          className="btn btn-light"
+          onClick={() => {
+            void import('@/formats/dxf').then((m) =>
+              download(`${job.name} plan mm.dxf`, 'application/dxf', m.planDxf(job, derived, 'mm')),
+            )
+          }}
+        >
+          <DraftingCompass size={17} />
+          Plan as DXF, millimetres
+        </button>
       </div>
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
-      {kind === 'field' && <>
-        <ChoiceField label="Cards to a sheet" name="perSheet" value={String(perSheet) as '2' | '4'} choices={[{ value: '4', label: 'four' }, { value: '2', label: 'two, larger' }]} onChange={(v) => pick({ cards: v === '2' ? 2 : 4 })} />
-        <ChoiceField label="Heights are carried" value={job.fieldwork.levelSchool} choices={SCHOOLS} onChange={(v) => { edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: v } })) }} />
-        <ChoiceField label="Girt marks are" value={job.fieldwork.boardEdge} choices={EDGES} onChange={(v) => { edit('edge of the board', (j) => ({ ...j, fieldwork: { ...j.fieldwork, boardEdge: v } })) }} />
-        {job.fieldwork.levelSchool === 'cut-to-laser' && <LengthField label="Laser line above grade" name="laserLineIn" value={job.fieldwork.laserLineIn} onChange={(v, g) => edit('laser line', (j) => ({ ...j, fieldwork: { ...j.fieldwork, laserLineIn: v } }), `laser-${g}`)} />}
-        <details className="mt-1 mb-2"><summary className="note">Crayon of each mark</summary>{CRAYONS.map(([k, name]) => <TextField key={k} label={name} name={`crayon-${k}`} value={job.fieldwork.crayons[k]} onChange={(v, g) => edit('crayon', (j) => ({ ...j, fieldwork: { ...j.fieldwork, crayons: { ...j.fieldwork.crayons, [k]: v } } }), `crayon-${k}-${g}`)} />)}</details>
-      </>}
-      {state === 'away' && <div className="caution" role="alert">The PDF is made by the server, which is away. Print works without it.</div>}
-      {derived.tally.fails > 0 && <div className="caution d-flex gap-2"><FailSign size={16} /><span>{derived.tally.fails} check{derived.tally.fails > 1 ? 's fail' : ' fails'}. The sheets print all the same; settle it before the crew digs.</span></div>}
+      {kind === 'field' && (
+        <>
+          <ChoiceField
+            label="Cards to a sheet"
+            name="perSheet"
+            value={String(perSheet) as '2' | '4'}
+            choices={[
+              { value: '4', label: 'four' },
+              { value: '2', label: 'two, larger' },
+            ]}
+            onChange={(v) => pick({ cards: v === '2' ? 2 : 4 })}
+          />
+          <ChoiceField
+            label="Heights are carried"
+            value={job.fieldwork.levelSchool}
+            choices={SCHOOLS}
+            onChange={(v) => {
+              edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: v } }))
+            }}
+          />
+          <ChoiceField
+            label="Girt marks are"
+            value={job.fieldwork.boardEdge}
+            choices={EDGES}
+            onChange={(v) => {
+              edit('edge of the board', (j) => ({ ...j, fieldwork: { ...j.fieldwork, boardEdge: v } }))
+            }}
+          />
+          {job.fieldwork.levelSchool === 'cut-to-laser' && (
+            <LengthField
+              label="Laser line above grade"
+              name="laserLineIn"
+              value={job.fieldwork.laserLineIn}
+              onChange={(v, g) =>
+                edit('laser line', (j) => ({ ...j, fieldwork: { ...j.fieldwork, laserLineIn: v } }), `laser-${g}`)
+              }
+            />
+          )}
+          <details className="mt-1 mb-2">
+            <summary className="note">Crayon of each mark</summary>
+            {CRAYONS.map(([k, name]) => (
+              <TextField
+                key={k}
+                label={name}
+                name={`crayon-${k}`}
+                value={job.fieldwork.crayons[k]}
+                onChange={(v, g) =>
+                  edit(
+                    'crayon',
+                    (j) => ({ ...j, fieldwork: { ...j.fieldwork, crayons: { ...j.fieldwork.crayons, [k]: v } } }),
+                    `crayon-${k}-${g}`,
+                  )
+                }
+              />
+            ))}
+          </details>
+        </>
+      )}
+      {state === 'away' && (
+        <div className="caution" role="alert">
+          The PDF is made by the server, which is away. Print works without it.
+        </div>
+      )}
+      {derived.tally.fails > 0 && (
+        <div className="caution d-flex gap-2">
+          <FailSign size={16} />
+          <span>
+            {derived.tally.fails} check{derived.tally.fails > 1 ? 's fail' : ' fails'}. The sheets print all the same;
+            settle it before the crew digs.
+          </span>
+        </div>
+      )}
       <h3 className="mt-3 mb-1">Sheets</h3>
-      <ol className="note" style={{ paddingLeft: 22 }}>{book.sheets.map((s, i) => <li key={i}><a href={`#sheet-${i + 1}`}>{s.title}</a></li>)}</ol>
+      <ol className="note" style={{ paddingLeft: 22 }}>
+        {book.sheets.map((s, i) => (
+          <li key={i}>
+            <a href={`#sheet-${i + 1}`}>{s.title}</a>
+          </li>
+        ))}
+      </ol>
     </>
   )
 }

@@ -9,12 +9,30 @@ import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 
 /** Made once for both halves of the stage. */
-const bookOf = remember((job: Job, jobId: string, derived: ShownDerived, revision: string, kind: 'crew' | 'field', perSheet: CardsASheet, state: FieldState, levels: Levels, measured: Measured) => {
-  const stamp = { date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }), revision }
-  const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
-  const book = kind === 'field' ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page }) : crewBook(job, derived, { ...stamp, rods: measured.rods })
-  return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
-})
+const bookOf = remember(
+  (
+    job: Job,
+    jobId: string,
+    derived: ShownDerived,
+    revision: string,
+    kind: 'crew' | 'field',
+    perSheet: CardsASheet,
+    state: FieldState,
+    levels: Levels,
+    measured: Measured,
+  ) => {
+    const stamp = {
+      date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }),
+      revision,
+    }
+    const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
+    const book =
+      kind === 'field'
+        ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
+        : crewBook(job, derived, { ...stamp, rods: measured.rods })
+    return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
+  },
+)
 
 /** The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits says so. */
 export function useBook() {
@@ -27,5 +45,15 @@ export function useBook() {
   const state = useLog((s) => s.state)
   const levels = useLog((s) => s.levels)
   const measured = useMeasured(job, derived)
-  return bookOf(job, jobId, derived, `revision ${revision}${unsaved ? ', edits not saved' : ''}`, kind, perSheet, state, levels, measured)
+  return bookOf(
+    job,
+    jobId,
+    derived,
+    `revision ${revision}${unsaved ? ', edits not saved' : ''}`,
+    kind,
+    perSheet,
+    state,
+    levels,
+    measured,
+  )
 }

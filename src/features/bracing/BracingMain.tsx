@@ -8,7 +8,15 @@ import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
 
 /** The building from above under wind across the ridge: where the eave goes, drawn large, and what each wall takes to the ground. */
-function Sway({ lateral, lengthIn, widthIn }: { readonly lateral: ToldLateral; readonly lengthIn: number; readonly widthIn: number }) {
+function Sway({
+  lateral,
+  lengthIn,
+  widthIn,
+}: {
+  readonly lateral: ToldLateral
+  readonly lengthIn: number
+  readonly widthIn: number
+}) {
   const [ref, size] = useSize<SVGSVGElement>()
   const { derived: d } = useDoc()
   const [W, H] = [size.width || 800, 270]
@@ -17,20 +25,86 @@ function Sway({ lateral, lengthIn, widthIn }: { readonly lateral: ToldLateral; r
   const y0 = 196
   const most = Math.max(...lateral.row.moveIn.filter(Number.isFinite), 1e-6)
   const push = most > 0.001 ? 40 / most : 0
-  const eave = (y: number) => lateral.row.xIn.map((x, i) => `${i ? 'L' : 'M'}${x0 + x * s} ${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`).join('')
+  const eave = (y: number) =>
+    lateral.row.xIn
+      .map(
+        (x, i) =>
+          `${i ? 'L' : 'M'}${x0 + x * s} ${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`,
+      )
+      .join('')
   const shear = wallShearLb(lateral)
   return (
-    <svg ref={ref} width="100%" height={H} role="img" aria-label={`Plan: the eave moves ${sig(most)} in. at most under wind across the ridge`}>
+    <svg
+      ref={ref}
+      width="100%"
+      height={H}
+      role="img"
+      aria-label={`Plan: the eave moves ${sig(most)} in. at most under wind across the ridge`}
+    >
       <Materials />
-      <rect x={x0} y={y0 - widthIn * s} width={lengthIn * s} height={widthIn * s} fill="var(--sheet)" stroke="var(--galv-3)" strokeDasharray="5 4" />
-      {lateral.row.xIn.map((x, i) => { const m = Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60; return <line key={x} x1={x0 + x * s} x2={x0 + x * s} y1={y0 - m} y2={y0 - widthIn * s - m} stroke="var(--lumber-3)" strokeWidth={2} /> })}
-      <path d={eave(y0)} fill="none" stroke="var(--ink)" strokeWidth={2.6} /><path d={eave(y0 - widthIn * s)} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
-      {lateral.row.xIn.filter((_, i) => i % Math.ceil(lateral.row.xIn.length / 9) === 0).map((x) => <path key={x} d={`M${x0 + x * s} ${y0 + 40}V${y0 + 14}m-5 8l5 -9l5 9`} fill="none" stroke="var(--ink)" strokeWidth={2} />)}
-      <Note x={x0 + (lengthIn * s) / 2} y={y0 + 58} size={13.5} weight={650} anchor="middle">wind pushes {sig(lateral.row.eavePlf)} lb a foot of eave</Note>
-      <Note x={x0 - 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700} anchor="end">{Math.round(shear.west).toLocaleString('en-US')} lb</Note><Note x={x0 - 12} y={y0 - (widthIn * s) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">into the {d.wallNames.west.toLowerCase()}</Note>
-      <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700}>{Math.round(shear.east).toLocaleString('en-US')} lb</Note><Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 + 13} size={12} fill="var(--ink-2)">into the {d.wallNames.east.toLowerCase()}</Note>
-      {push > 0 && <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 52} size={13.5} weight={650} anchor="middle">{lateral.row.moveIn.every(Number.isFinite) ? `the eave moves ${sig(most)} in. at most (drawn large)` : 'nothing holds these frames: they fall'}</Note>}
-      {push === 0 && <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 14} size={13.5} weight={650} anchor="middle">the roof is taken to hold the eave still</Note>}
+      <rect
+        x={x0}
+        y={y0 - widthIn * s}
+        width={lengthIn * s}
+        height={widthIn * s}
+        fill="var(--sheet)"
+        stroke="var(--galv-3)"
+        strokeDasharray="5 4"
+      />
+      {lateral.row.xIn.map((x, i) => {
+        const m = Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60
+        return (
+          <line
+            key={x}
+            x1={x0 + x * s}
+            x2={x0 + x * s}
+            y1={y0 - m}
+            y2={y0 - widthIn * s - m}
+            stroke="var(--lumber-3)"
+            strokeWidth={2}
+          />
+        )
+      })}
+      <path d={eave(y0)} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
+      <path d={eave(y0 - widthIn * s)} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
+      {lateral.row.xIn
+        .filter((_, i) => i % Math.ceil(lateral.row.xIn.length / 9) === 0)
+        .map((x) => (
+          <path
+            key={x}
+            d={`M${x0 + x * s} ${y0 + 40}V${y0 + 14}m-5 8l5 -9l5 9`}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={2}
+          />
+        ))}
+      <Note x={x0 + (lengthIn * s) / 2} y={y0 + 58} size={13.5} weight={650} anchor="middle">
+        wind pushes {sig(lateral.row.eavePlf)} lb a foot of eave
+      </Note>
+      <Note x={x0 - 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700} anchor="end">
+        {Math.round(shear.west).toLocaleString('en-US')} lb
+      </Note>
+      <Note x={x0 - 12} y={y0 - (widthIn * s) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">
+        into the {d.wallNames.west.toLowerCase()}
+      </Note>
+      <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700}>
+        {Math.round(shear.east).toLocaleString('en-US')} lb
+      </Note>
+      <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 + 13} size={12} fill="var(--ink-2)">
+        into the {d.wallNames.east.toLowerCase()}
+      </Note>
+      {push > 0 && (
+        <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 52} size={13.5} weight={650} anchor="middle">
+          {lateral.row.moveIn.every(Number.isFinite)
+            ? `the eave moves ${sig(most)} in. at most (drawn large)`
+            : 'nothing holds these frames: they fall'}
+        </Note>
+      )}
+      {push === 0 && (
+        <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 14} size={13.5} weight={650} anchor="middle">
+          the roof is taken to hold the eave still
+        </Note>
+      )}
     </svg>
   )
 }
@@ -39,30 +113,109 @@ function Sway({ lateral, lengthIn, widthIn }: { readonly lateral: ToldLateral; r
 export function BracingMain() {
   const { job, derived: d } = useDoc()
   const l = d.lateral
-  if (!l) return <><div className="wh"><h2>Bracing</h2></div><div className="scroll" style={{ inset: '60px 18px 0' }}><p>Enter the site’s hazards first: without wind nothing is braced.</p></div></>
+  if (!l)
+    return (
+      <>
+        <div className="wh">
+          <h2>Bracing</h2>
+        </div>
+        <div className="scroll" style={{ inset: '60px 18px 0' }}>
+          <p>Enter the site’s hazards first: without wind nothing is braced.</p>
+        </div>
+      </>
+    )
   const allow = job.building.skin.roofAllowPlf
   const slopeFt = Math.hypot(d.grid.widthIn / 24, ((d.grid.widthIn / 24) * job.building.pitchPer12) / 12)
   const cos = d.grid.widthIn / 24 / slopeFt
-  const frames = l.row.xIn.map((_, i) => ({ name: `${i + 1}`, load: Math.round(l.row.loadLb[i]), frame: l.row.result ? ((i === 0 && l.row.wallLbIn[0] > 0) || (i === l.row.xIn.length - 1 && l.row.wallLbIn[1] > 0) ? 0 : Math.round(Math.abs(l.row.result.frameLb[i]))) : l.relied === 'frames alone' ? Math.round(l.row.loadLb[i]) : 0 }))
-  const bays = (l.row.result?.bayShearLb ?? []).map((v, i) => ({ name: `${i + 1}–${i + 2}`, shear: Math.round((Math.abs(v) / 2 / cos / slopeFt) * 10) / 10, allow }))
+  const frames = l.row.xIn.map((_, i) => ({
+    name: `${i + 1}`,
+    load: Math.round(l.row.loadLb[i]),
+    frame: l.row.result
+      ? (i === 0 && l.row.wallLbIn[0] > 0) || (i === l.row.xIn.length - 1 && l.row.wallLbIn[1] > 0)
+        ? 0
+        : Math.round(Math.abs(l.row.result.frameLb[i]))
+      : l.relied === 'frames alone'
+        ? Math.round(l.row.loadLb[i])
+        : 0,
+  }))
+  const bays = (l.row.result?.bayShearLb ?? []).map((v, i) => ({
+    name: `${i + 1}–${i + 2}`,
+    shear: Math.round((Math.abs(v) / 2 / cos / slopeFt) * 10) / 10,
+    allow,
+  }))
   const shear = wallShearLb(l)
   return (
     <>
-      <div className="wh"><h2>Bracing</h2><p>how the wind goes to the ground</p></div>
+      <div className="wh">
+        <h2>Bracing</h2>
+        <p>how the wind goes to the ground</p>
+      </div>
       <div className="scroll" style={{ inset: '44px 0 0', padding: '4px 18px 20px' }}>
         <Sway lateral={l} lengthIn={d.grid.lengthIn} widthIn={d.grid.widthIn} />
         <div className="d-flex gap-3">
-          <figure style={{ flex: 1 }} aria-label="What each frame takes"><figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
-            <AfterFrame height={200}><ResponsiveContainer width="100%" height={200}><ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={52} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} /><Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} /></ComposedChart></ResponsiveContainer></AfterFrame>
+          <figure style={{ flex: 1 }} aria-label="What each frame takes">
+            <figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
+            <AfterFrame height={200}>
+              <ResponsiveContainer width="100%" height={200}>
+                <ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}>
+                  <CartesianGrid stroke="var(--galv-2)" vertical={false} />
+                  <XAxis dataKey="name" />
+                  <YAxis width={52} />
+                  <Tooltip />
+                  <Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} />
+                  <Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} />
+                  <Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} />
+                </ComposedChart>
+              </ResponsiveContainer>
+            </AfterFrame>
           </figure>
           {bays.length > 0 && (
-            <figure style={{ flex: 1 }} aria-label="Roof shear by bay"><figcaption className="note">Shear along each slope by bay, lb a foot</figcaption>
-              <AfterFrame height={200}><ResponsiveContainer width="100%" height={200}><ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}><CartesianGrid stroke="var(--galv-2)" vertical={false} /><XAxis dataKey="name" /><YAxis width={44} /><Tooltip /><Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} /><Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} /><Line dataKey="allow" name="allowed" stroke="#B4231B" strokeDasharray="6 4" dot={false} isAnimationActive={false} /></ComposedChart></ResponsiveContainer></AfterFrame>
+            <figure style={{ flex: 1 }} aria-label="Roof shear by bay">
+              <figcaption className="note">Shear along each slope by bay, lb a foot</figcaption>
+              <AfterFrame height={200}>
+                <ResponsiveContainer width="100%" height={200}>
+                  <ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}>
+                    <CartesianGrid stroke="var(--galv-2)" vertical={false} />
+                    <XAxis dataKey="name" />
+                    <YAxis width={44} />
+                    <Tooltip />
+                    <Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} />
+                    <Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} />
+                    <Line
+                      dataKey="allow"
+                      name="allowed"
+                      stroke="#B4231B"
+                      strokeDasharray="6 4"
+                      dot={false}
+                      isAnimationActive={false}
+                    />
+                  </ComposedChart>
+                </ResponsiveContainer>
+              </AfterFrame>
             </figure>
           )}
         </div>
-        <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Shear into the walls"><thead><tr><th>wall</th><th>from wind</th><th className="n">into it</th></tr></thead><tbody>{SIDES.map((k) => <tr key={k}><td>{d.wallNames[k]}</td><td>{k === 'west' || k === 'east' ? 'across the ridge' : 'along the ridge'}</td><td className="n">{Math.round(shear[k]).toLocaleString('en-US')} lb</td></tr>)}</tbody></table>
-        {l.kneeLb > 0 && <p className="note mt-2">Each knee brace takes up to {Math.round(l.kneeLb).toLocaleString('en-US')} lb.</p>}
+        <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Shear into the walls">
+          <thead>
+            <tr>
+              <th>wall</th>
+              <th>from wind</th>
+              <th className="n">into it</th>
+            </tr>
+          </thead>
+          <tbody>
+            {SIDES.map((k) => (
+              <tr key={k}>
+                <td>{d.wallNames[k]}</td>
+                <td>{k === 'west' || k === 'east' ? 'across the ridge' : 'along the ridge'}</td>
+                <td className="n">{Math.round(shear[k]).toLocaleString('en-US')} lb</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {l.kneeLb > 0 && (
+          <p className="note mt-2">Each knee brace takes up to {Math.round(l.kneeLb).toLocaleString('en-US')} lb.</p>
+        )}
       </div>
     </>
   )

@@ -6,7 +6,10 @@ import { ChoiceField, LengthField, Measure, NumberField, ToggleField } from '@/u
 import { CheckRow, sortChecks, useDoc, usePart } from '../job'
 
 const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
-const lumbers = (own: readonly { id: string; name: string }[]) => [...LUMBERS.map((value) => ({ value: value as string, label: value as string })), ...own.map((g) => ({ value: g.id, label: g.name }))]
+const lumbers = (own: readonly { id: string; name: string }[]) => [
+  ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
+  ...own.map((g) => ({ value: g.id, label: g.name })),
+]
 
 /** What the building stands by: tested skin, wall braces, knee braces, or nothing but its posts. */
 export function BracingSide() {
@@ -15,46 +18,218 @@ export function BracingSide() {
   const [skin, putSkin] = usePart('skin')
   const [brace, putBrace] = usePart('bracing')
   const knee = b.knee
-  const setKnee = (v: typeof knee, g?: string) => edit('knee braces', (j) => ({ ...j, building: { ...j.building, knee: v } }), g && `knee-${g}`)
+  const setKnee = (v: typeof knee, g?: string) =>
+    edit('knee braces', (j) => ({ ...j, building: { ...j.building, knee: v } }), g && `knee-${g}`)
   return (
     <>
       <h2 className="mb-2">What it stands by</h2>
-      <ChoiceField wide label="Tops held by" name="topsHeld" value={b.diaphragm} choices={TOPS.map((value) => ({ value, label: TOP[value] }))} onChange={(v) => edit('what holds the post tops', (j) => ({ ...j, building: { ...j.building, diaphragm: v } }))} />
-      {d.lateral && <p className="note mb-2" role="status">{d.lateral.why}</p>}
+      <ChoiceField
+        wide
+        label="Tops held by"
+        name="topsHeld"
+        value={b.diaphragm}
+        choices={TOPS.map((value) => ({ value, label: TOP[value] }))}
+        onChange={(v) => edit('what holds the post tops', (j) => ({ ...j, building: { ...j.building, diaphragm: v } }))}
+      />
+      {d.lateral && (
+        <p className="note mb-2" role="status">
+          {d.lateral.why}
+        </p>
+      )}
       <section className="grp" aria-label="Skin">
         <h3>Tested skin</h3>
-        <NumberField label="Roof stiffness G" name="roofStiffnessLbPerIn" unit="lb/in" value={skin.roofStiffnessLbPerIn} placeholder="from the test" onChange={putSkin('roofStiffnessLbPerIn', 'roof stiffness')} onDone={done} />
-        <NumberField label="Roof allowable" name="roofAllowPlf" unit="plf" value={skin.roofAllowPlf} placeholder="from the test" onChange={putSkin('roofAllowPlf', 'roof allowable')} onDone={done} />
-        <NumberField label="Wall stiffness G" unit="lb/in" value={skin.wallStiffnessLbPerIn} placeholder="from the test" onChange={putSkin('wallStiffnessLbPerIn', 'wall stiffness')} onDone={done} />
-        <NumberField label="Wall allowable" unit="plf" value={skin.wallAllowPlf} placeholder="from the test" onChange={putSkin('wallAllowPlf', 'wall allowable')} onDone={done} hint="For this very assembly, at allowable stress. None is assumed." />
+        <NumberField
+          label="Roof stiffness G"
+          name="roofStiffnessLbPerIn"
+          unit="lb/in"
+          value={skin.roofStiffnessLbPerIn}
+          placeholder="from the test"
+          onChange={putSkin('roofStiffnessLbPerIn', 'roof stiffness')}
+          onDone={done}
+        />
+        <NumberField
+          label="Roof allowable"
+          name="roofAllowPlf"
+          unit="plf"
+          value={skin.roofAllowPlf}
+          placeholder="from the test"
+          onChange={putSkin('roofAllowPlf', 'roof allowable')}
+          onDone={done}
+        />
+        <NumberField
+          label="Wall stiffness G"
+          unit="lb/in"
+          value={skin.wallStiffnessLbPerIn}
+          placeholder="from the test"
+          onChange={putSkin('wallStiffnessLbPerIn', 'wall stiffness')}
+          onDone={done}
+        />
+        <NumberField
+          label="Wall allowable"
+          unit="plf"
+          value={skin.wallAllowPlf}
+          placeholder="from the test"
+          onChange={putSkin('wallAllowPlf', 'wall allowable')}
+          onDone={done}
+          hint="For this very assembly, at allowable stress. None is assumed."
+        />
       </section>
       <section className="grp" aria-label="Wall braces">
         <h3>Wall braces</h3>
-        <ChoiceField label="Walls held by" name="wallBraces" value={brace.walls} choices={WALL_BRACES.map((value) => ({ value, label: WALL_BRACE[value] }))} onChange={putBrace('walls', 'wall braces')} />
-        {(brace.walls === 'x-boards' || brace.walls === 'single-boards') && <><ChoiceField label="Board" value={brace.size} choices={boards} onChange={putBrace('size', 'brace size')} /><ChoiceField label="Lumber" value={brace.lumber} choices={lumbers(b.grades)} onChange={putBrace('lumber', 'brace lumber')} /><ChoiceField wide label="Nail" value={brace.nail} choices={NAILS.map((n) => ({ value: n.id, label: n.name }))} onChange={putBrace('nail', 'brace nail')} /><NumberField label="Nails at each end" whole value={brace.nails} onChange={putBrace('nails', 'brace nails')} onDone={done} /></>}
-        {brace.walls === 'straps' && <NumberField label="Strap with fixings" unit="lb" value={brace.strapLb} placeholder="rating" onChange={putBrace('strapLb', 'strap rating')} onDone={done} />}
-        {brace.walls !== 'skin' && brace.walls !== 'none' && <NumberField label="Braced bays in each wall" whole value={brace.baysPerWall} onChange={putBrace('baysPerWall', 'braced bays')} onDone={done} />}
-        <NumberField label="Eave may move, height over" name="swayOver" value={brace.swayOver} placeholder="not limited" onChange={putBrace('swayOver', 'limit of sway')} onDone={done} hint="No code sets one for wind. Steel skin bears height over 60; a door that must close, 120 or more." />
-        {d.braces.length > 0 && <table className="tb mt-1"><thead><tr><th>wall, bays</th><th className="n">angle</th><th className="n">pull</th><th className="n">buy</th></tr></thead><tbody>{d.braces.map((l) => <tr key={l.side}><td style={{ whiteSpace: 'normal' }}>{d.wallNames[l.side].replace(' wall', '')}, {l.between}</td><td className="n">{l.alphaDeg.toFixed(1)}°</td><td className="n">{Math.round(l.forceLb)} lb</td><td className="n"><Measure inches={l.stockIn} /></td></tr>)}</tbody></table>}
-        {d.braces.length > 0 && <p className="note mt-1">Both ends cut plumb between the posts. Set each with its mirror before leaving the site: wind turns.</p>}
+        <ChoiceField
+          label="Walls held by"
+          name="wallBraces"
+          value={brace.walls}
+          choices={WALL_BRACES.map((value) => ({ value, label: WALL_BRACE[value] }))}
+          onChange={putBrace('walls', 'wall braces')}
+        />
+        {(brace.walls === 'x-boards' || brace.walls === 'single-boards') && (
+          <>
+            <ChoiceField label="Board" value={brace.size} choices={boards} onChange={putBrace('size', 'brace size')} />
+            <ChoiceField
+              label="Lumber"
+              value={brace.lumber}
+              choices={lumbers(b.grades)}
+              onChange={putBrace('lumber', 'brace lumber')}
+            />
+            <ChoiceField
+              wide
+              label="Nail"
+              value={brace.nail}
+              choices={NAILS.map((n) => ({ value: n.id, label: n.name }))}
+              onChange={putBrace('nail', 'brace nail')}
+            />
+            <NumberField
+              label="Nails at each end"
+              whole
+              value={brace.nails}
+              onChange={putBrace('nails', 'brace nails')}
+              onDone={done}
+            />
+          </>
+        )}
+        {brace.walls === 'straps' && (
+          <NumberField
+            label="Strap with fixings"
+            unit="lb"
+            value={brace.strapLb}
+            placeholder="rating"
+            onChange={putBrace('strapLb', 'strap rating')}
+            onDone={done}
+          />
+        )}
+        {brace.walls !== 'skin' && brace.walls !== 'none' && (
+          <NumberField
+            label="Braced bays in each wall"
+            whole
+            value={brace.baysPerWall}
+            onChange={putBrace('baysPerWall', 'braced bays')}
+            onDone={done}
+          />
+        )}
+        <NumberField
+          label="Eave may move, height over"
+          name="swayOver"
+          value={brace.swayOver}
+          placeholder="not limited"
+          onChange={putBrace('swayOver', 'limit of sway')}
+          onDone={done}
+          hint="No code sets one for wind. Steel skin bears height over 60; a door that must close, 120 or more."
+        />
+        {d.braces.length > 0 && (
+          <table className="tb mt-1">
+            <thead>
+              <tr>
+                <th>wall, bays</th>
+                <th className="n">angle</th>
+                <th className="n">pull</th>
+                <th className="n">buy</th>
+              </tr>
+            </thead>
+            <tbody>
+              {d.braces.map((l) => (
+                <tr key={l.side}>
+                  <td style={{ whiteSpace: 'normal' }}>
+                    {d.wallNames[l.side].replace(' wall', '')}, {l.between}
+                  </td>
+                  <td className="n">{l.alphaDeg.toFixed(1)}°</td>
+                  <td className="n">{Math.round(l.forceLb)} lb</td>
+                  <td className="n">
+                    <Measure inches={l.stockIn} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        )}
+        {d.braces.length > 0 && (
+          <p className="note mt-1">
+            Both ends cut plumb between the posts. Set each with its mirror before leaving the site: wind turns.
+          </p>
+        )}
       </section>
       <section className="grp" aria-label="Knee braces">
         <h3>Knee braces</h3>
-        <ToggleField label="Knee braces at the eave posts" value={knee !== null} onChange={(v) => setKnee(v ? { downIn: 36, outIn: 36, size: '2x6', lumber: 'SP-No.2', plies: 2, trussDesigned: false } : null)} />
+        <ToggleField
+          label="Knee braces at the eave posts"
+          value={knee !== null}
+          onChange={(v) =>
+            setKnee(
+              v ? { downIn: 36, outIn: 36, size: '2x6', lumber: 'SP-No.2', plies: 2, trussDesigned: false } : null,
+            )
+          }
+        />
         {knee && (
           <>
-            <LengthField label="Foot below the heel" value={knee.downIn} onChange={(v, g) => setKnee({ ...knee, downIn: v }, `down-${g}`)} onDone={done} />
-            <LengthField label="Head in from the post" value={knee.outIn} onChange={(v, g) => setKnee({ ...knee, outIn: v }, `out-${g}`)} onDone={done} />
-            <ChoiceField label="Board" value={knee.size} choices={boards} onChange={(v) => setKnee({ ...knee, size: v })} />
-            <ChoiceField label="Plies" value={String(knee.plies) as '1'} choices={[{ value: '1', label: 'one' }, { value: '2', label: 'two' }] as { value: '1'; label: string }[]} onChange={(v) => setKnee({ ...knee, plies: Number(v) })} />
-            <ToggleField label="Truss maker designed for them" value={knee.trussDesigned} onChange={(v) => setKnee({ ...knee, trussDesigned: v })} />
-            <div className="caution">Knee braces push and pull on the truss’s bottom chord and bend the posts. Add none that the truss maker has not designed for.</div>
+            <LengthField
+              label="Foot below the heel"
+              value={knee.downIn}
+              onChange={(v, g) => setKnee({ ...knee, downIn: v }, `down-${g}`)}
+              onDone={done}
+            />
+            <LengthField
+              label="Head in from the post"
+              value={knee.outIn}
+              onChange={(v, g) => setKnee({ ...knee, outIn: v }, `out-${g}`)}
+              onDone={done}
+            />
+            <ChoiceField
+              label="Board"
+              value={knee.size}
+              choices={boards}
+              onChange={(v) => setKnee({ ...knee, size: v })}
+            />
+            <ChoiceField
+              label="Plies"
+              value={String(knee.plies) as '1'}
+              choices={
+                [
+                  { value: '1', label: 'one' },
+                  { value: '2', label: 'two' },
+                ] as { value: '1'; label: string }[]
+              }
+              onChange={(v) => setKnee({ ...knee, plies: Number(v) })}
+            />
+            <ToggleField
+              label="Truss maker designed for them"
+              value={knee.trussDesigned}
+              onChange={(v) => setKnee({ ...knee, trussDesigned: v })}
+            />
+            <div className="caution">
+              Knee braces push and pull on the truss’s bottom chord and bend the posts. Add none that the truss maker
+              has not designed for.
+            </div>
           </>
         )}
       </section>
-      <div className="caution">The frame is most dangerous before its braces are in. Temporary braces stay until skin, truss bracing and diaphragm are done; brace the first truss to the ground before the second is set.</div>
+      <div className="caution">
+        The frame is most dangerous before its braces are in. Temporary braces stay until skin, truss bracing and
+        diaphragm are done; brace the first truss to the ground before the second is set.
+      </div>
       <h2>What holds</h2>
-      {sortChecks(d.checks.filter((c) => c.stage === 'bracing')).map((c) => <CheckRow key={c.id} check={c} />)}
+      {sortChecks(d.checks.filter((c) => c.stage === 'bracing')).map((c) => (
+        <CheckRow key={c.id} check={c} />
+      ))}
     </>
   )
 }

@@ -7,9 +7,18 @@ import { useDoc } from '../job'
 export function BaysFields() {
   const { job, derived, edit, done } = useDoc()
   const b = job.building
-  const put = (label: string, bays: Bays, key?: string) => edit(label, (j) => ({ ...j, building: { ...j.building, bays } }), key)
+  const put = (label: string, bays: Bays, key?: string) =>
+    edit(label, (j) => ({ ...j, building: { ...j.building, bays } }), key)
   const now = derived.grid.baysIn
-  const mode = (m: Bays['mode']) => put('bays', m === 'count' ? { mode: 'count', count: now.length } : m === 'max' ? { mode: 'max', maxIn: Math.ceil(Math.max(...now)) } : { mode: 'hand', spacingsIn: [...now] })
+  const mode = (m: Bays['mode']) =>
+    put(
+      'bays',
+      m === 'count'
+        ? { mode: 'count', count: now.length }
+        : m === 'max'
+          ? { mode: 'max', maxIn: Math.ceil(Math.max(...now)) }
+          : { mode: 'hand', spacingsIn: [...now] },
+    )
   const hand = (i: number) => (v: number, g: string) => {
     const spacingsIn = [...now]
     const other = i === now.length - 1 ? i - 1 : i + 1
@@ -20,11 +29,59 @@ export function BaysFields() {
   return (
     <section className="grp">
       <h3>Bays</h3>
-      <ChoiceField label="Set by" value={b.bays.mode} choices={[{ value: 'max', label: 'widest bay' }, { value: 'count', label: 'how many' }, { value: 'hand', label: 'hand' }] as { value: Bays['mode']; label: string }[]} onChange={mode} />
-      {b.bays.mode === 'max' && <LengthField label="Widest bay" name="bayMaxIn" value={b.bays.maxIn} onChange={(v, g) => put('widest bay', { mode: 'max', maxIn: v }, `max-${g}`)} onDone={done} />}
-      {b.bays.mode === 'count' && <NumberField label="How many" name="bayCount" whole value={b.bays.count} onChange={(v, g) => put('number of bays', { mode: 'count', count: v }, `count-${g}`)} onDone={done} />}
-      {b.bays.mode === 'hand' && now.map((v, i) => <LengthField key={i} label={`${i + 1} to ${i + 2}`} value={v} onChange={hand(i)} onDone={done} />)}
-      <ChoiceField label="Measured between" value={b.baysFrom} choices={[{ value: 'outside', label: 'outside faces' }, { value: 'centres', label: 'end post centres' }]} onChange={(v) => edit('bay reference', (j) => ({ ...j, building: { ...j.building, baysFrom: v, bays: j.building.bays.mode === 'hand' ? { mode: 'count', count: now.length } : j.building.bays } }))} />
+      <ChoiceField
+        label="Set by"
+        value={b.bays.mode}
+        choices={
+          [
+            { value: 'max', label: 'widest bay' },
+            { value: 'count', label: 'how many' },
+            { value: 'hand', label: 'hand' },
+          ] as { value: Bays['mode']; label: string }[]
+        }
+        onChange={mode}
+      />
+      {b.bays.mode === 'max' && (
+        <LengthField
+          label="Widest bay"
+          name="bayMaxIn"
+          value={b.bays.maxIn}
+          onChange={(v, g) => put('widest bay', { mode: 'max', maxIn: v }, `max-${g}`)}
+          onDone={done}
+        />
+      )}
+      {b.bays.mode === 'count' && (
+        <NumberField
+          label="How many"
+          name="bayCount"
+          whole
+          value={b.bays.count}
+          onChange={(v, g) => put('number of bays', { mode: 'count', count: v }, `count-${g}`)}
+          onDone={done}
+        />
+      )}
+      {b.bays.mode === 'hand' &&
+        now.map((v, i) => (
+          <LengthField key={i} label={`${i + 1} to ${i + 2}`} value={v} onChange={hand(i)} onDone={done} />
+        ))}
+      <ChoiceField
+        label="Measured between"
+        value={b.baysFrom}
+        choices={[
+          { value: 'outside', label: 'outside faces' },
+          { value: 'centres', label: 'end post centres' },
+        ]}
+        onChange={(v) =>
+          edit('bay reference', (j) => ({
+            ...j,
+            building: {
+              ...j.building,
+              baysFrom: v,
+              bays: j.building.bays.mode === 'hand' ? { mode: 'count', count: now.length } : j.building.bays,
+            },
+          }))
+        }
+      />
     </section>
   )
 }

@@ -16,18 +16,69 @@ function Shape({ b, put, done }: { readonly b: Building; readonly put: Put; read
   return (
     <>
       <section className="grp">
-        <LengthField label="Length" name="lengthIn" value={b.lengthIn} onChange={(v, g) => edit('length', (j) => ({ ...j, building: withLength(j.building, v) }), `length-${g}`)} onDone={done} />
+        <LengthField
+          label="Length"
+          name="lengthIn"
+          value={b.lengthIn}
+          onChange={(v, g) => edit('length', (j) => ({ ...j, building: withLength(j.building, v) }), `length-${g}`)}
+          onDone={done}
+        />
         <LengthField label="Width" name="widthIn" value={b.widthIn} onChange={put('widthIn', 'width')} onDone={done} />
-        <LengthField label="Heel above grade line" name="heelIn" value={b.heelIn} onChange={put('heelIn', 'heel height')} onDone={done} />
-        <NumberField label="Pitch, rise per 12" name="pitchPer12" value={b.pitchPer12} onChange={put('pitchPer12', 'pitch')} onDone={done} />
-        <ChoiceField label="Size is to" value={b.dimensionTo} choices={[{ value: 'post', label: 'post, outside' }, { value: 'girt', label: 'girt, outside' }]} onChange={put('dimensionTo', 'size reference')} hint={inner.lengthIn !== b.lengthIn ? 'Strings stand 1 1/2″ inside it all round.' : undefined} />
-        <LengthField label="Eave overhang" value={b.eaveOverhangIn} onChange={put('eaveOverhangIn', 'eave overhang')} onDone={done} />
-        <LengthField label="Gable overhang" value={b.gableOverhangIn} onChange={put('gableOverhangIn', 'gable overhang')} onDone={done} />
+        <LengthField
+          label="Heel above grade line"
+          name="heelIn"
+          value={b.heelIn}
+          onChange={put('heelIn', 'heel height')}
+          onDone={done}
+        />
+        <NumberField
+          label="Pitch, rise per 12"
+          name="pitchPer12"
+          value={b.pitchPer12}
+          onChange={put('pitchPer12', 'pitch')}
+          onDone={done}
+        />
+        <ChoiceField
+          label="Size is to"
+          value={b.dimensionTo}
+          choices={[
+            { value: 'post', label: 'post, outside' },
+            { value: 'girt', label: 'girt, outside' },
+          ]}
+          onChange={put('dimensionTo', 'size reference')}
+          hint={inner.lengthIn !== b.lengthIn ? 'Strings stand 1 1/2″ inside it all round.' : undefined}
+        />
+        <LengthField
+          label="Eave overhang"
+          value={b.eaveOverhangIn}
+          onChange={put('eaveOverhangIn', 'eave overhang')}
+          onDone={done}
+        />
+        <LengthField
+          label="Gable overhang"
+          value={b.gableOverhangIn}
+          onChange={put('gableOverhangIn', 'gable overhang')}
+          onDone={done}
+        />
       </section>
       <BaysFields />
       <section className="grp">
-        <LengthField label="Widest gable post gap" name="gableMaxIn" value={b.gableMaxIn} onChange={put('gableMaxIn', 'gable post gap')} onDone={done} />
-        {Object.values(b.gableShiftsIn).some((v) => v !== 0) && <button type="button" className="btn btn-light btn-sm" onClick={() => put('gableShiftsIn', 'gable posts back to equal')({})}>Gable posts back to equal</button>}
+        <LengthField
+          label="Widest gable post gap"
+          name="gableMaxIn"
+          value={b.gableMaxIn}
+          onChange={put('gableMaxIn', 'gable post gap')}
+          onDone={done}
+        />
+        {Object.values(b.gableShiftsIn).some((v) => v !== 0) && (
+          <button
+            type="button"
+            className="btn btn-light btn-sm"
+            onClick={() => put('gableShiftsIn', 'gable posts back to equal')({})}
+          >
+            Gable posts back to equal
+          </button>
+        )}
       </section>
       <LeanTos b={b} done={done} />
       <Grades />
@@ -42,11 +93,21 @@ export function BuildingSide() {
   const [tab, setTab] = useState<'shape' | 'posts' | 'openings'>('shape')
   const [seen, setSeen] = useState<string | null>(null)
   // Picking a door in the drawing brings its fields up.
-  if (opening !== seen) { setSeen(opening); if (opening) setTab('openings') }
-  const put: Put = (key, label) => (v, gesture) => edit(label, (j) => ({ ...j, building: { ...j.building, [key]: v } }), gesture && `${key}-${gesture}`)
+  if (opening !== seen) {
+    setSeen(opening)
+    if (opening) setTab('openings')
+  }
+  const put: Put = (key, label) => (v, gesture) =>
+    edit(label, (j) => ({ ...j, building: { ...j.building, [key]: v } }), gesture && `${key}-${gesture}`)
   return (
     <>
-      <div className="tabs" role="tablist" aria-label="Building">{(['shape', 'posts', 'openings'] as const).map((t) => <button key={t} type="button" role="tab" aria-selected={tab === t} onClick={() => setTab(t)}>{t === 'shape' ? 'Shape' : t === 'posts' ? 'Posts' : `Openings ${job.building.openings.length}`}</button>)}</div>
+      <div className="tabs" role="tablist" aria-label="Building">
+        {(['shape', 'posts', 'openings'] as const).map((t) => (
+          <button key={t} type="button" role="tab" aria-selected={tab === t} onClick={() => setTab(t)}>
+            {t === 'shape' ? 'Shape' : t === 'posts' ? 'Posts' : `Openings ${job.building.openings.length}`}
+          </button>
+        ))}
+      </div>
       {tab === 'shape' && <Shape b={job.building} put={put} done={done} />}
       {tab === 'posts' && <PostFields b={job.building} put={put} done={done} />}
       {tab === 'openings' && <OpeningsList />}

@@ -4,27 +4,103 @@ import type { OwnGrade } from '@/core/model'
 import { NumberField, TextField } from '@/ui'
 import { useDoc } from '../job'
 
-const FIELDS: readonly (readonly [keyof OwnGrade, string, string])[] = [['fbPsi', 'Bending Fb', 'psi'], ['ftPsi', 'Tension Ft', 'psi'], ['fvPsi', 'Shear Fv', 'psi'], ['fcPerpPsi', 'Across the grain Fc⊥', 'psi'], ['fcPsi', 'Compression Fc', 'psi'], ['ePsi', 'Stiffness E', 'psi'], ['eMinPsi', 'Stiffness Emin', 'psi'], ['g', 'Specific gravity G', '']]
+const FIELDS: readonly (readonly [keyof OwnGrade, string, string])[] = [
+  ['fbPsi', 'Bending Fb', 'psi'],
+  ['ftPsi', 'Tension Ft', 'psi'],
+  ['fvPsi', 'Shear Fv', 'psi'],
+  ['fcPerpPsi', 'Across the grain Fc⊥', 'psi'],
+  ['fcPsi', 'Compression Fc', 'psi'],
+  ['ePsi', 'Stiffness E', 'psi'],
+  ['eMinPsi', 'Stiffness Emin', 'psi'],
+  ['g', 'Specific gravity G', ''],
+]
 
 /** Grades of the user's own: values off a stamp or a maker's report. */
 export function Grades() {
   const { job, edit, done } = useDoc()
   const list = job.building.grades
-  const set = (grades: readonly OwnGrade[], g?: string) => edit('own grades', (j) => ({ ...j, building: { ...j.building, grades: [...grades] } }), g && `grade-${g}`)
-  const add = () => set([...list, { id: `own-${list.length + 1}`, name: `Own grade ${list.length + 1}`, source: '', fbPsi: 1000, ftPsi: 600, fvPsi: 175, fcPerpPsi: 565, fcPsi: 1400, ePsi: 1400000, eMinPsi: 510000, g: 0.55 }])
+  const set = (grades: readonly OwnGrade[], g?: string) =>
+    edit('own grades', (j) => ({ ...j, building: { ...j.building, grades: [...grades] } }), g && `grade-${g}`)
+  const add = () =>
+    set([
+      ...list,
+      {
+        id: `own-${list.length + 1}`,
+        name: `Own grade ${list.length + 1}`,
+        source: '',
+        fbPsi: 1000,
+        ftPsi: 600,
+        fvPsi: 175,
+        fcPerpPsi: 565,
+        fcPsi: 1400,
+        ePsi: 1400000,
+        eMinPsi: 510000,
+        g: 0.55,
+      },
+    ])
   return (
     <section className="grp" aria-label="Own grades">
       <h3>Own grades</h3>
-      <p className="note mb-1">Glue-laminated, LVL, imported or stamped lumber: every value with its size factor in it.</p>
+      <p className="note mb-1">
+        Glue-laminated, LVL, imported or stamped lumber: every value with its size factor in it.
+      </p>
       {list.map((q, i) => (
         <details key={q.id} className="mb-2">
-          <summary><b>{q.name}</b> <button type="button" className="icb float-end" style={{ height: 24 }} aria-label={`Remove ${q.name}`} onClick={() => set(list.filter((x) => x !== q))}><Trash2 size={14} /></button></summary>
-          <TextField label="Name" value={q.name} onChange={(v, g) => set(list.map((x, k) => (k === i ? { ...x, name: v } : x)), `${i}-name-${g}`)} onDone={done} />
-          <TextField label="Where from" value={q.source} onChange={(v, g) => set(list.map((x, k) => (k === i ? { ...x, source: v } : x)), `${i}-source-${g}`)} onDone={done} />
-          {FIELDS.map(([key, label, unit]) => <NumberField key={key} label={label} unit={unit} value={Number(q[key])} onChange={(v, g) => set(list.map((x, k) => (k === i ? { ...x, [key]: v } : x)), `${i}-${key}-${g}`)} onDone={done} />)}
+          <summary>
+            <b>{q.name}</b>{' '}
+            <button
+              type="button"
+              className="icb float-end"
+              style={{ height: 24 }}
+              aria-label={`Remove ${q.name}`}
+              onClick={() => set(list.filter((x) => x !== q))}
+            >
+              <Trash2 size={14} />
+            </button>
+          </summary>
+          <TextField
+            label="Name"
+            value={q.name}
+            onChange={(v, g) =>
+              set(
+                list.map((x, k) => (k === i ? { ...x, name: v } : x)),
+                `${i}-name-${g}`,
+              )
+            }
+            onDone={done}
+          />
+          <TextField
+            label="Where from"
+            value={q.source}
+            onChange={(v, g) =>
+              set(
+                list.map((x, k) => (k === i ? { ...x, source: v } : x)),
+                `${i}-source-${g}`,
+              )
+            }
+            onDone={done}
+          />
+          {FIELDS.map(([key, label, unit]) => (
+            <NumberField
+              key={key}
+              label={label}
+              unit={unit}
+              value={Number(q[key])}
+              onChange={(v, g) =>
+                set(
+                  list.map((x, k) => (k === i ? { ...x, [key]: v } : x)),
+                  `${i}-${key}-${g}`,
+                )
+              }
+              onDone={done}
+            />
+          ))}
         </details>
       ))}
-      <button type="button" className="btn btn-light btn-sm" onClick={add}><Plus size={14} />Add a grade</button>
+      <button type="button" className="btn btn-light btn-sm" onClick={add}>
+        <Plus size={14} />
+        Add a grade
+      </button>
     </section>
   )
 }

@@ -8,7 +8,10 @@ export function useSize<E extends Element>() {
   useLayoutEffect(() => {
     const el = ref.current
     if (!el) return
-    const measure = () => { const r = el.getBoundingClientRect(); setSize((s) => (s.width === r.width && s.height === r.height ? s : { width: r.width, height: r.height })) }
+    const measure = () => {
+      const r = el.getBoundingClientRect()
+      setSize((s) => (s.width === r.width && s.height === r.height ? s : { width: r.width, height: r.height }))
+    }
     measure()
     const watch = new ResizeObserver(measure)
     watch.observe(el)

@@ -15,14 +15,42 @@ import { TodayView } from './TodayView'
 import { FieldContext, useFieldLog } from './useField'
 
 /** Colours of the head and the count of what waits on this phone. */
-function Head({ log, title, sub, onBack }: { readonly log: FieldLogStore; readonly title: string; readonly sub: string; readonly onBack: (() => void) | null }) {
+function Head({
+  log,
+  title,
+  sub,
+  onBack,
+}: {
+  readonly log: FieldLogStore
+  readonly title: string
+  readonly sub: string
+  readonly onBack: (() => void) | null
+}) {
   const link = useStore(log, (s) => s.link)
   const waiting = useStore(log, (s) => s.waiting)
   return (
     <header className="fhead">
-      {onBack ? <button type="button" className="back" onClick={onBack} aria-label="Back"><ChevronLeft size={30} /></button> : <span className="back" />}
-      <div className="t"><b>{title}</b><span>{sub}</span></div>
-      {link === 'away' || waiting > 0 ? <div className="away" role="status"><b>{link === 'away' ? 'Offline' : 'Sending'}</b><span>{waiting} kept here</span></div> : <div className="ok" role="status">{link === 'online' ? 'Sent' : 'Starting'}</div>}
+      {onBack ? (
+        <button type="button" className="back" onClick={onBack} aria-label="Back">
+          <ChevronLeft size={30} />
+        </button>
+      ) : (
+        <span className="back" />
+      )}
+      <div className="t">
+        <b>{title}</b>
+        <span>{sub}</span>
+      </div>
+      {link === 'away' || waiting > 0 ? (
+        <div className="away" role="status">
+          <b>{link === 'away' ? 'Offline' : 'Sending'}</b>
+          <span>{waiting} kept here</span>
+        </div>
+      ) : (
+        <div className="ok" role="status">
+          {link === 'online' ? 'Sent' : 'Starting'}
+        </div>
+      )}
     </header>
   )
 }
@@ -30,14 +58,28 @@ function Head({ log, title, sub, onBack }: { readonly log: FieldLogStore; readon
 const TITLE: Readonly<Record<string, string>> = { read: 'Laser readings', hole: 'Hole', post: 'Post card' }
 
 /** The field pages of one job. They work on from what this device last saw when there is no server. */
-export function FieldApp({ id, initial, path }: { readonly id: string; readonly initial: unknown; readonly path: readonly string[] }) {
+export function FieldApp({
+  id,
+  initial,
+  path,
+}: {
+  readonly id: string
+  readonly initial: unknown
+  readonly path: readonly string[]
+}) {
   const [rest, setRest] = useState(path)
   const [doc, setDoc] = useState<unknown>(initial)
   const [missing, setMissing] = useState(false)
   const log = useFieldLog(id)
   useEffect(() => {
-    if (initial !== null) { void keepJob(id, initial); return }
-    void keptJob(id).then((d) => { if (d) setDoc(d); else setMissing(true) })
+    if (initial !== null) {
+      void keepJob(id, initial)
+      return
+    }
+    void keptJob(id).then((d) => {
+      if (d) setDoc(d)
+      else setMissing(true)
+    })
   }, [id, initial])
   useEffect(() => {
     const back = () => setRest(window.location.pathname.split('/').slice(3).map(decodeURIComponent))
@@ -45,10 +87,24 @@ export function FieldApp({ id, initial, path }: { readonly id: string; readonly 
     void navigator.serviceWorker?.register('/field-sw.js').catch(() => undefined)
     return () => window.removeEventListener('popstate', back)
   }, [])
-  const go = useCallback((to: readonly string[]) => { window.history.pushState(null, '', `/field/${id}${to.map((p) => `/${encodeURIComponent(p)}`).join('')}`); setRest(to); window.scrollTo(0, 0) }, [id])
-  const job = useMemo(() => { const r = doc === null ? null : parseJob(doc); return r?.ok ? r.value : null }, [doc])
-  const derived = useMemo(() => { const d = job && deriveJob(job); return d && d.ok ? d.value : null }, [job])
-  if (missing) return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>
+  const go = useCallback(
+    (to: readonly string[]) => {
+      window.history.pushState(null, '', `/field/${id}${to.map((p) => `/${encodeURIComponent(p)}`).join('')}`)
+      setRest(to)
+      window.scrollTo(0, 0)
+    },
+    [id],
+  )
+  const job = useMemo(() => {
+    const r = doc === null ? null : parseJob(doc)
+    return r?.ok ? r.value : null
+  }, [doc])
+  const derived = useMemo(() => {
+    const d = job && deriveJob(job)
+    return d && d.ok ? d.value : null
+  }, [job])
+  if (missing)
+    return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>
   if (!job || !derived || !log) return <Plain title="Opening the job">One moment.</Plain>
   const page: FieldPage = { job, derived, go, rest }
   const view = rest[0] ?? 'today'
@@ -56,13 +112,39 @@ export function FieldApp({ id, initial, path }: { readonly id: string; readonly 
     <IssueWords.Provider value={issueText}>
       <FieldContext.Provider value={log}>
         <div className="field">
-          <Head log={log} title={view === 'today' ? 'Today' : `${TITLE[view] ?? 'Today'}${rest[1] && view !== 'read' ? ` ${rest[1]}` : ''}`} sub={job.name} onBack={view === 'today' ? null : () => go([])} />
+          <Head
+            log={log}
+            title={
+              view === 'today' ? 'Today' : `${TITLE[view] ?? 'Today'}${rest[1] && view !== 'read' ? ` ${rest[1]}` : ''}`
+            }
+            sub={job.name}
+            onBack={view === 'today' ? null : () => go([])}
+          />
           <div className="stick" aria-hidden />
-          <main className="fmain">{view === 'read' ? <ReadView {...page} /> : view === 'hole' ? <HoleView {...page} /> : view === 'post' ? <PostView {...page} /> : <TodayView {...page} />}</main>
+          <main className="fmain">
+            {view === 'read' ? (
+              <ReadView {...page} />
+            ) : view === 'hole' ? (
+              <HoleView {...page} />
+            ) : view === 'post' ? (
+              <PostView {...page} />
+            ) : (
+              <TodayView {...page} />
+            )}
+          </main>
         </div>
       </FieldContext.Provider>
     </IssueWords.Provider>
   )
 }
 
-function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) { return <main className="field"><div className="fmain" style={{ paddingTop: 40 }}><h1 style={{ fontSize: 24 }}>{title}</h1><p>{children}</p></div></main> }
+function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+  return (
+    <main className="field">
+      <div className="fmain" style={{ paddingTop: 40 }}>
+        <h1 style={{ fontSize: 24 }}>{title}</h1>
+        <p>{children}</p>
+      </div>
+    </main>
+  )
+}

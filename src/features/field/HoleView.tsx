@@ -11,7 +11,15 @@ import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
-const NAMES: Readonly<Record<Found, string>> = { nothing: 'Good ground', rock: 'Rock', root: 'Root', water: 'Water', soft: 'Soft', frost: 'Frozen', clay: 'Clay' }
+const NAMES: Readonly<Record<Found, string>> = {
+  nothing: 'Good ground',
+  rock: 'Rock',
+  root: 'Root',
+  water: 'Water',
+  soft: 'Soft',
+  frost: 'Frozen',
+  clay: 'Clay',
+}
 
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
 export function HoleView({ job, derived: d, rest, go }: FieldPage) {
@@ -30,14 +38,28 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
   const kept = dugIn[post] ?? null
   const [rod, setRod] = useState(false)
   const setup = levels.setups.at(-1)
-  const byRod = rod && setup !== undefined && setup.shiftIn !== null && rods.gradeReadingIn !== null ? { setup: setup.setup, offIn: setup.shiftIn - rods.gradeReadingIn } : null
+  const byRod =
+    rod && setup !== undefined && setup.shiftIn !== null && rods.gradeReadingIn !== null
+      ? { setup: setup.setup, offIn: setup.shiftIn - rods.gradeReadingIn }
+      : null
   const verdict = log && need ? judgeHole(need, log, kept) : null
   const pours = state.pours[post] ?? []
   const poured = pours.at(-1)
   const cure = poured ? cureOf(job, poured.body.poured, now) : null
   /** What was measured stays as it was said: a tape's depth, or a rod's reading with its set-up. */
-  const put = (found: Found, measured: { readonly depthIn: number | null; readonly setup: string | null; readonly bottomReadingIn: number | null }) => add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
-  const before = { depthIn: log?.body.depthIn ?? null, setup: log?.body.setup ?? null, bottomReadingIn: log?.body.bottomReadingIn ?? null }
+  const put = (
+    found: Found,
+    measured: {
+      readonly depthIn: number | null
+      readonly setup: string | null
+      readonly bottomReadingIn: number | null
+    },
+  ) => add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
+  const before = {
+    depthIn: log?.body.depthIn ?? null,
+    setup: log?.body.setup ?? null,
+    bottomReadingIn: log?.body.bottomReadingIn ?? null,
+  }
   const deep = depth !== null && byRod ? depth + byRod.offIn : depth
   const absurd = deep !== null && (deep <= 0 || deep > 240)
   const { bagLb } = job.fieldwork.concrete
@@ -45,18 +67,166 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
   const each = bags ? bagsFor(bags.volumes.concreteFt3, bagLb) : 0
   return (
     <>
-      {need && <div className="plan3"><div><span>string to bottom</span><b><Measure inches={need.depthIn} /></b></div><div><span>across</span><b><Measure inches={need.diameterIn} feet={false} /></b></div><div><span>{bagLb} lb bags</span><b>{each}</b></div></div>}
+      {need && (
+        <div className="plan3">
+          <div>
+            <span>string to bottom</span>
+            <b>
+              <Measure inches={need.depthIn} />
+            </b>
+          </div>
+          <div>
+            <span>across</span>
+            <b>
+              <Measure inches={need.diameterIn} feet={false} />
+            </b>
+          </div>
+          <div>
+            <span>{bagLb} lb bags</span>
+            <b>{each}</b>
+          </div>
+        </div>
+      )}
       <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
-      {byRod && depth !== null && <div className={absurd ? 'fwarn' : 'fok'} role={absurd ? 'alert' : 'status'}><div><b>{absurd ? `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: read it again.` : <>So deep from the string: <Measure inches={deep ?? 0} /></>}</b></div></div>}
-      {verdict && depth === null && <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}><div><b>{verdict.say}</b>{verdict.cures.map((c) => <p key={c}>{c[0].toUpperCase()}{c.slice(1)}.</p>)}</div>{log && <button type="button" onClick={() => undo(log.id)}>Undo</button>}</div>}
-      <Keypad entry={entry} around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))} most={byRod ? ROD_MOST_IN : 144} onEntry={setEntry} onAround={setAround} />
-      <div className="acts"><button type="button" className="quiet" onClick={() => setEntry({ whole: null, sixteenths: null })}>Clear</button><button type="button" className="main" disabled={depth === null || absurd} onClick={() => { put(log?.body.found ?? 'nothing', byRod ? { depthIn: null, setup: byRod.setup, bottomReadingIn: depth } : { depthIn: depth, setup: null, bottomReadingIn: null }); if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' }); setEntry({ whole: null, sixteenths: null }) }}>{depth === null ? (byRod ? 'Tap the reading' : 'Tap the depth') : byRod ? 'Keep this reading' : 'Keep this depth'}</button></div>
-      <div className="found" role="group" aria-label="What was found">{FOUND.map((f) => <button key={f} type="button" aria-pressed={log?.body.found === f} onClick={() => put(f, before)}>{NAMES[f]}</button>)}</div>
-      <div className="acts"><button type="button" className="quiet grow" onClick={() => { add({ kind: 'pour', post, bags: each, bagLb, poured: new Date().toISOString() }); if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' }) }}>Poured now, {each} bags</button>{poured && <button type="button" className="quiet" onClick={() => undo(poured.id)}>Undo</button>}</div>
-      {cure && <div className="fok" role="status"><div><b>{cure.say}</b><p>Poured {Math.round(cure.hours)} h ago{cure.next ? `; ${cure.next.what} in about ${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}` : ''}. Practice weather.</p>{cure.cautions.map((c) => <p key={c}>{c}</p>)}</div></div>}
-      <div className="caution">{DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.</div>
-      <div className="acts small"><button type="button" aria-pressed={rod} disabled={!rod && (setup === undefined || setup.shiftIn === null || rods.gradeReadingIn === null)} onClick={() => { setRod(!rod); window.scrollTo({ top: 0 }); setEntry({ whole: null, sixteenths: null }); setAround(null) }}>{rod ? 'Rod on the bottom' : 'Tape from the string'}</button><button type="button" onClick={() => go(['post', post])}>Card of {post}</button></div>
-      {rod && setup && <p className="fnote">Read in set-up {levels.setups.length}{setup.place ? `, ${setup.place}` : ''}: start a new one under Readings if the laser has moved.</p>}
+      {byRod && depth !== null && (
+        <div className={absurd ? 'fwarn' : 'fok'} role={absurd ? 'alert' : 'status'}>
+          <div>
+            <b>
+              {absurd ? (
+                `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: read it again.`
+              ) : (
+                <>
+                  So deep from the string: <Measure inches={deep ?? 0} />
+                </>
+              )}
+            </b>
+          </div>
+        </div>
+      )}
+      {verdict && depth === null && (
+        <div
+          className={verdict.state === 'holds' ? 'fok' : 'fwarn'}
+          role={verdict.state === 'holds' ? 'status' : 'alert'}
+        >
+          <div>
+            <b>{verdict.say}</b>
+            {verdict.cures.map((c) => (
+              <p key={c}>
+                {c[0].toUpperCase()}
+                {c.slice(1)}.
+              </p>
+            ))}
+          </div>
+          {log && (
+            <button type="button" onClick={() => undo(log.id)}>
+              Undo
+            </button>
+          )}
+        </div>
+      )}
+      <Keypad
+        entry={entry}
+        around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))}
+        most={byRod ? ROD_MOST_IN : 144}
+        onEntry={setEntry}
+        onAround={setAround}
+      />
+      <div className="acts">
+        <button type="button" className="quiet" onClick={() => setEntry({ whole: null, sixteenths: null })}>
+          Clear
+        </button>
+        <button
+          type="button"
+          className="main"
+          disabled={depth === null || absurd}
+          onClick={() => {
+            put(
+              log?.body.found ?? 'nothing',
+              byRod
+                ? { depthIn: null, setup: byRod.setup, bottomReadingIn: depth }
+                : { depthIn: depth, setup: null, bottomReadingIn: null },
+            )
+            if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' })
+            setEntry({ whole: null, sixteenths: null })
+          }}
+        >
+          {depth === null
+            ? byRod
+              ? 'Tap the reading'
+              : 'Tap the depth'
+            : byRod
+              ? 'Keep this reading'
+              : 'Keep this depth'}
+        </button>
+      </div>
+      <div className="found" role="group" aria-label="What was found">
+        {FOUND.map((f) => (
+          <button key={f} type="button" aria-pressed={log?.body.found === f} onClick={() => put(f, before)}>
+            {NAMES[f]}
+          </button>
+        ))}
+      </div>
+      <div className="acts">
+        <button
+          type="button"
+          className="quiet grow"
+          onClick={() => {
+            add({ kind: 'pour', post, bags: each, bagLb, poured: new Date().toISOString() })
+            if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' })
+          }}
+        >
+          Poured now, {each} bags
+        </button>
+        {poured && (
+          <button type="button" className="quiet" onClick={() => undo(poured.id)}>
+            Undo
+          </button>
+        )}
+      </div>
+      {cure && (
+        <div className="fok" role="status">
+          <div>
+            <b>{cure.say}</b>
+            <p>
+              Poured {Math.round(cure.hours)} h ago
+              {cure.next
+                ? `; ${cure.next.what} in about ${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
+                : ''}
+              . Practice weather.
+            </p>
+            {cure.cautions.map((c) => (
+              <p key={c}>{c}</p>
+            ))}
+          </div>
+        </div>
+      )}
+      <div className="caution">
+        {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.
+      </div>
+      <div className="acts small">
+        <button
+          type="button"
+          aria-pressed={rod}
+          disabled={!rod && (setup === undefined || setup.shiftIn === null || rods.gradeReadingIn === null)}
+          onClick={() => {
+            setRod(!rod)
+            window.scrollTo({ top: 0 })
+            setEntry({ whole: null, sixteenths: null })
+            setAround(null)
+          }}
+        >
+          {rod ? 'Rod on the bottom' : 'Tape from the string'}
+        </button>
+        <button type="button" onClick={() => go(['post', post])}>
+          Card of {post}
+        </button>
+      </div>
+      {rod && setup && (
+        <p className="fnote">
+          Read in set-up {levels.setups.length}
+          {setup.place ? `, ${setup.place}` : ''}: start a new one under Readings if the laser has moved.
+        </p>
+      )}
     </>
   )
 }

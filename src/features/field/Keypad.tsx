@@ -3,14 +3,32 @@ import { lengthParts } from '@/core/units'
 import { firstKey, KEYS, stepped } from './keys'
 
 /** A reading being entered: whole inches and sixteenths, each null until tapped. */
-export interface Entry { readonly whole: number | null; readonly sixteenths: number | null }
+export interface Entry {
+  readonly whole: number | null
+  readonly sixteenths: number | null
+}
 export const entryIn = (e: Entry): number | null => (e.whole === null ? null : e.whole + (e.sixteenths ?? 0) / 16)
-const LABEL = (n: number): string => { const p = lengthParts(n / 16, false); return p.numerator ? `${p.numerator}/${p.denominator}` : '0' }
+const LABEL = (n: number): string => {
+  const p = lengthParts(n / 16, false)
+  return p.numerator ? `${p.numerator}/${p.denominator}` : '0'
+}
 /** Length of a tick by its true rank on a blade. */
 const tick = (n: number): number => (n % 16 === 0 ? 34 : n % 8 === 0 ? 27 : n % 4 === 0 ? 21 : n % 2 === 0 ? 15 : 10)
 
 /** Keys for a thumb: ten whole inches about the last reading, the ten before and after one tap away, then sixteenths in four rows of a quarter inch each, every key with its own tick. */
-export function Keypad({ entry, around, most, onEntry, onAround }: { readonly entry: Entry; readonly around: number; readonly most: number; readonly onEntry: (e: Entry) => void; readonly onAround: (n: number) => void }) {
+export function Keypad({
+  entry,
+  around,
+  most,
+  onEntry,
+  onAround,
+}: {
+  readonly entry: Entry
+  readonly around: number
+  readonly most: number
+  readonly onEntry: (e: Entry) => void
+  readonly onAround: (n: number) => void
+}) {
   const from = firstKey(around, most)
   const ten = Array.from({ length: KEYS }, (_, i) => from + i)
   const last = firstKey(most, most)
@@ -18,13 +36,53 @@ export function Keypad({ entry, around, most, onEntry, onAround }: { readonly en
   return (
     <div className="keypad" role="group" aria-label="Reading in inches">
       <div className="wholes">
-        <button type="button" className="decade" onClick={() => step(-KEYS)} disabled={from <= 0} aria-label="Lower inches">to {Math.max(0, from - 1)}</button>
-        {ten.map((n) => <button key={n} type="button" aria-pressed={entry.whole === n} disabled={n > most} onClick={() => onEntry({ ...entry, whole: n })}>{n}</button>)}
-        <button type="button" className="decade" onClick={() => step(KEYS)} disabled={from >= last} aria-label="Higher inches">{from + KEYS} on</button>
+        <button
+          type="button"
+          className="decade"
+          onClick={() => step(-KEYS)}
+          disabled={from <= 0}
+          aria-label="Lower inches"
+        >
+          to {Math.max(0, from - 1)}
+        </button>
+        {ten.map((n) => (
+          <button
+            key={n}
+            type="button"
+            aria-pressed={entry.whole === n}
+            disabled={n > most}
+            onClick={() => onEntry({ ...entry, whole: n })}
+          >
+            {n}
+          </button>
+        ))}
+        <button
+          type="button"
+          className="decade"
+          onClick={() => step(KEYS)}
+          disabled={from >= last}
+          aria-label="Higher inches"
+        >
+          {from + KEYS} on
+        </button>
       </div>
       {[0, 4, 8, 12].map((row) => (
         <div className="blade" key={row}>
-          {[0, 1, 2, 3].map((k) => { const n = row + k; return <button key={n} type="button" aria-pressed={entry.sixteenths === n} aria-label={n === 0 ? 'no fraction' : LABEL(n)} onClick={() => onEntry({ ...entry, sixteenths: n })}><i style={{ height: tick(n) }} />{LABEL(n)}</button> })}
+          {[0, 1, 2, 3].map((k) => {
+            const n = row + k
+            return (
+              <button
+                key={n}
+                type="button"
+                aria-pressed={entry.sixteenths === n}
+                aria-label={n === 0 ? 'no fraction' : LABEL(n)}
+                onClick={() => onEntry({ ...entry, sixteenths: n })}
+              >
+                <i style={{ height: tick(n) }} />
+                {LABEL(n)}
+              </button>
+            )
+          })}
         </div>
       ))}
     </div>

@@ -23,11 +23,32 @@ function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: num
   const [around, setAround] = useState(52)
   return (
     <>
-      <label className="who">Where does the laser stand<input value={place} placeholder="south-east corner" onChange={(e) => setPlace(e.target.value.slice(0, 80))} /></label>
-      {with_ ? <><Big inches={entryIn(entry)} empty="on the benchmark" words={false} /><Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} /></> : <p className="fnote">With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.</p>}
+      <label className="who">
+        Where does the laser stand
+        <input value={place} placeholder="south-east corner" onChange={(e) => setPlace(e.target.value.slice(0, 80))} />
+      </label>
+      {with_ ? (
+        <>
+          <Big inches={entryIn(entry)} empty="on the benchmark" words={false} />
+          <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
+        </>
+      ) : (
+        <p className="fnote">
+          With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.
+        </p>
+      )}
       <div className="acts">
-        <button type="button" className="quiet" onClick={() => setWith(!with_)}>{with_ ? 'No benchmark' : 'Read a benchmark'}</button>
-        <button type="button" className="main" disabled={with_ && entryIn(entry) === null} onClick={() => onStart(place.trim(), with_ ? entryIn(entry) : null)}>Start this set-up</button>
+        <button type="button" className="quiet" onClick={() => setWith(!with_)}>
+          {with_ ? 'No benchmark' : 'Read a benchmark'}
+        </button>
+        <button
+          type="button"
+          className="main"
+          disabled={with_ && entryIn(entry) === null}
+          onClick={() => onStart(place.trim(), with_ ? entryIn(entry) : null)}
+        >
+          Start this set-up
+        </button>
       </div>
     </>
   )
@@ -53,31 +74,67 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const [rod, setRod] = useState<Rod | null>(null)
   const embedded = job.building.school !== 'pier'
   const kindOf = (id: string) => d.posts.find((p) => p.id === id)?.kind
-  const read = (id: string): boolean => (on === 'foot' ? id in rods.offsets : on === 'footing' ? id in levels.footings : id in levels.grounds)
+  const read = (id: string): boolean =>
+    on === 'foot' ? id in rods.offsets : on === 'footing' ? id in levels.footings : id in levels.grounds
   const seed = useRef(7)
-  if (!setup || mode === 'setup') return <SetUp onStart={(place, benchmarkIn) => { add({ kind: 'setup', setup: `s${state.setups.length + 1}-${Date.now().toString(36)}`, place, benchmarkIn }); setMode('read'); setEntry(EMPTY); setLast(null) }} />
+  if (!setup || mode === 'setup')
+    return (
+      <SetUp
+        onStart={(place, benchmarkIn) => {
+          add({ kind: 'setup', setup: `s${state.setups.length + 1}-${Date.now().toString(36)}`, place, benchmarkIn })
+          setMode('read')
+          setEntry(EMPTY)
+          setLast(null)
+        }}
+      />
+    )
 
   const target = picked ?? order.find((id) => !read(id)) ?? order[0]
   const row = rows.find((r) => r.includes(target)) ?? order
   const i = row.indexOf(target)
   const near = [row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)
   // Readings are shown as this set-up would read them.
-  const here = (id: string): number | null => (!read(id) ? null : (on === 'foot' ? rods.offsets[id].readingIn : (on === 'footing' ? levels.footings : levels.grounds)[id].inches) - shift)
+  const here = (id: string): number | null =>
+    !read(id)
+      ? null
+      : (on === 'foot'
+          ? rods.offsets[id].readingIn
+          : (on === 'footing' ? levels.footings : levels.grounds)[id].inches) - shift
   const odd = (id: string): boolean => on === 'foot' && (rods.offsets[id]?.suspect ?? false)
   // Pads of different kinds of post lie at different depths: only like ones are compared.
-  const known = near.flatMap((id) => { const v = here(id); return v === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v] })
+  const known = near.flatMap((id) => {
+    const v = here(id)
+    return v === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v]
+  })
   const expected = known.length ? known.reduce((a, v) => a + v, 0) / known.length : null
   const value = entryIn(entry)
   const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
   // The plan knows where brackets and ground lie, once some readings have fitted it: worth a look where there are no neighbours yet.
-  const offPlan = value !== null && entry.sixteenths !== null && mode === 'read' && on === 'foot' && target in rods.planReadsIn ? value - (rods.planReadsIn[target] - shift) : 0
+  const offPlan =
+    value !== null && entry.sixteenths !== null && mode === 'read' && on === 'foot' && target in rods.planReadsIn
+      ? value - (rods.planReadsIn[target] - shift)
+      : 0
   const by = Math.abs(off) > SECOND_LOOK_IN ? 'neighbours' : Math.abs(offPlan) > OFF_PLAN_IN ? 'plan' : null
   const suspect = by !== null
   const newest = state.readings.filter((r) => r.body.setup === setup.body.setup).at(-1)
-  const around = aroundAt ?? Math.round(expected ?? (on === 'footing' && rods.gradeReadingIn !== null ? rods.gradeReadingIn - shift + (d.holes.find((h) => h.kind === kindOf(target))?.embedIn ?? 0) : newest?.body.inches) ?? setup.body.benchmarkIn ?? 52)
+  const around =
+    aroundAt ??
+    Math.round(
+      expected ??
+        (on === 'footing' && rods.gradeReadingIn !== null
+          ? rods.gradeReadingIn - shift + (d.holes.find((h) => h.kind === kindOf(target))?.embedIn ?? 0)
+          : newest?.body.inches) ??
+        setup.body.benchmarkIn ??
+        52,
+    )
   const keep = () => {
     if (value === null) return
-    if (mode === 'check') { add({ kind: 'check', setup: setup.body.setup, benchmarkIn: value }); setMode('read'); setEntry(EMPTY); return }
+    if (mode === 'check') {
+      add({ kind: 'check', setup: setup.body.setup, benchmarkIn: value })
+      setMode('read')
+      setEntry(EMPTY)
+      return
+    }
     setLast(add({ kind: 'reading', setup: setup.body.setup, target, of: on, inches: value }).id)
     setEntry(EMPTY)
     setAround(null)
@@ -85,7 +142,9 @@ export function ReadView({ job, derived: d }: FieldPage) {
   }
   const practise = (lean = 0) => {
     // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
-    const r = lean ? simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg: lean }) : (rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 }))
+    const r = lean
+      ? simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg: lean })
+      : (rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 }))
     if (!lean) setRod(r)
     const v = r.read(((order.indexOf(target) * 37) % 9) / 4)
     setEntry({ whole: Math.floor(v), sixteenths: Math.round((v % 1) * 16) })
@@ -94,27 +153,168 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const skipped = gapsInSequence(rows, levels)
   return (
     <>
-      <div className="chips" role="group" aria-label="Posts">{row.slice(Math.max(0, i - 2), i + 4).map((id) => <button key={id} type="button" aria-pressed={id === target} className={odd(id) ? 'odd' : ''} onClick={() => { setPicked(id); setEntry(EMPTY); setAround(null) }}>{id.replace('spot-', '')}<small>{here(id) !== null ? (odd(id) ? 'again' : '✓') : '○'}</small></button>)}</div>
-      <div className="readout">
-        <Big inches={value} empty={mode === 'check' ? 'benchmark' : here(target) !== null ? `was ${say(here(target) ?? 0)}` : target.replace('spot-', '')} />
-        <div className="besides">{near.map((id, k) => <div key={id}><span>{id}, {k === 0 && i > 0 ? 'before' : 'after'}</span><b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b></div>)}</div>
+      <div className="chips" role="group" aria-label="Posts">
+        {row.slice(Math.max(0, i - 2), i + 4).map((id) => (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={id === target}
+            className={odd(id) ? 'odd' : ''}
+            onClick={() => {
+              setPicked(id)
+              setEntry(EMPTY)
+              setAround(null)
+            }}
+          >
+            {id.replace('spot-', '')}
+            <small>{here(id) !== null ? (odd(id) ? 'again' : '✓') : '○'}</small>
+          </button>
+        ))}
       </div>
-      {by && <div className="fwarn" role="alert"><TriangleAlert size={26} /><div><b>{target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {OFF[by].from}</b><p>{OFF[by].over} is worth a second look.</p><button type="button" className="main" onClick={() => setEntry(EMPTY)}>Read again</button></div></div>}
-      {!suspect && lastRead && value === null && <div className="fok" role="status">{lastRead.body.target.replace('spot-', '')} kept: <b><Measure inches={lastRead.body.inches} feet={false} /></b><button type="button" onClick={() => { undo(lastRead.id); setPicked(lastRead.body.target); setLast(null) }}>Undo</button></div>}
-      {!suspect && value === null && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
+      <div className="readout">
+        <Big
+          inches={value}
+          empty={
+            mode === 'check'
+              ? 'benchmark'
+              : here(target) !== null
+                ? `was ${say(here(target) ?? 0)}`
+                : target.replace('spot-', '')
+          }
+        />
+        <div className="besides">
+          {near.map((id, k) => (
+            <div key={id}>
+              <span>
+                {id}, {k === 0 && i > 0 ? 'before' : 'after'}
+              </span>
+              <b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b>
+            </div>
+          ))}
+        </div>
+      </div>
+      {by && (
+        <div className="fwarn" role="alert">
+          <TriangleAlert size={26} />
+          <div>
+            <b>
+              {target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {OFF[by].from}
+            </b>
+            <p>{OFF[by].over} is worth a second look.</p>
+            <button type="button" className="main" onClick={() => setEntry(EMPTY)}>
+              Read again
+            </button>
+          </div>
+        </div>
+      )}
+      {!suspect && lastRead && value === null && (
+        <div className="fok" role="status">
+          {lastRead.body.target.replace('spot-', '')} kept:{' '}
+          <b>
+            <Measure inches={lastRead.body.inches} feet={false} />
+          </b>
+          <button
+            type="button"
+            onClick={() => {
+              undo(lastRead.id)
+              setPicked(lastRead.body.target)
+              setLast(null)
+            }}
+          >
+            Undo
+          </button>
+        </div>
+      )}
+      {!suspect && value === null && skipped.length > 0 && (
+        <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>
+      )}
       <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
       <div className="acts">
-        <button type="button" className="quiet" onClick={() => setEntry(EMPTY)}>Clear</button>
-        <button type="button" className={suspect ? 'quiet grow' : 'main'} disabled={value === null} onClick={keep}>{value === null ? 'Tap the inches' : suspect ? `Keep ${say(value)} anyway` : mode === 'check' ? `Benchmark reads ${say(value)}` : `Keep ${say(value)}`}</button>
+        <button type="button" className="quiet" onClick={() => setEntry(EMPTY)}>
+          Clear
+        </button>
+        <button type="button" className={suspect ? 'quiet grow' : 'main'} disabled={value === null} onClick={keep}>
+          {value === null
+            ? 'Tap the inches'
+            : suspect
+              ? `Keep ${say(value)} anyway`
+              : mode === 'check'
+                ? `Benchmark reads ${say(value)}`
+                : `Keep ${say(value)}`}
+        </button>
       </div>
       <div className="acts small">
-        <button type="button" onClick={() => setMode('setup')}>New set-up</button>
-        {setup.body.benchmarkIn !== null && <button type="button" aria-pressed={mode === 'check'} onClick={() => { setMode(mode === 'check' ? 'read' : 'check'); setEntry(EMPTY); setAround(Math.round(setup.body.benchmarkIn ?? 52)) }}>Check back</button>}
-        {(embedded || spots.length > 0) && <button type="button" aria-pressed={on !== 'foot'} onClick={() => { setOn(on === 'foot' ? (embedded ? 'footing' : 'ground') : on === 'footing' && spots.length > 0 ? 'ground' : 'foot'); setPicked(null); setEntry(EMPTY); setAround(null) }}>{on === 'footing' ? 'Rod on the pad' : on === 'ground' ? 'Rod on the ground' : embedded ? 'Rod on the stake' : 'Rod on the bracket'}</button>}
-        <button type="button" onClick={() => practise()}>Practice rod</button>
+        <button type="button" onClick={() => setMode('setup')}>
+          New set-up
+        </button>
+        {setup.body.benchmarkIn !== null && (
+          <button
+            type="button"
+            aria-pressed={mode === 'check'}
+            onClick={() => {
+              setMode(mode === 'check' ? 'read' : 'check')
+              setEntry(EMPTY)
+              setAround(Math.round(setup.body.benchmarkIn ?? 52))
+            }}
+          >
+            Check back
+          </button>
+        )}
+        {(embedded || spots.length > 0) && (
+          <button
+            type="button"
+            aria-pressed={on !== 'foot'}
+            onClick={() => {
+              setOn(
+                on === 'foot'
+                  ? embedded
+                    ? 'footing'
+                    : 'ground'
+                  : on === 'footing' && spots.length > 0
+                    ? 'ground'
+                    : 'foot',
+              )
+              setPicked(null)
+              setEntry(EMPTY)
+              setAround(null)
+            }}
+          >
+            {on === 'footing'
+              ? 'Rod on the pad'
+              : on === 'ground'
+                ? 'Rod on the ground'
+                : embedded
+                  ? 'Rod on the stake'
+                  : 'Rod on the bracket'}
+          </button>
+        )}
+        <button type="button" onClick={() => practise()}>
+          Practice rod
+        </button>
       </div>
-      {rod && <div className="acts small"><button type="button" onClick={() => { rod.bump(2.25); practise() }}>Practise a bump</button><button type="button" onClick={() => practise(9)}>Practise a leaning rod</button></div>}
-      <p className="fnote">Set-up {state.setups.length}{setup.body.place ? `, ${setup.body.place}` : ''}: {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings{levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.</p>
+      {rod && (
+        <div className="acts small">
+          <button
+            type="button"
+            onClick={() => {
+              rod.bump(2.25)
+              practise()
+            }}
+          >
+            Practise a bump
+          </button>
+          <button type="button" onClick={() => practise(9)}>
+            Practise a leaning rod
+          </button>
+        </div>
+      )}
+      <p className="fnote">
+        Set-up {state.setups.length}
+        {setup.body.place ? `, ${setup.body.place}` : ''}:{' '}
+        {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings
+        {levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod
+        plumb: a leaning rod reads too much.
+      </p>
     </>
   )
 }

@@ -12,4 +12,5 @@ const weatherOf = remember((seed: number) => simulatedWeather({ seed, meanF: MEA
 const hoursOf = remember((seed: number, poured: string) => weatherOf(seed).hours(poured, 24 * DAYS))
 
 /** The cure clock of a pour in the practice weather of its job. */
-export const cureOf = (job: Job, poured: string, now: string) => cureClock(poured, now, hoursOf(job.name.length, poured), PLACED_F)
+export const cureOf = (job: Job, poured: string, now: string) =>
+  cureClock(poured, now, hoursOf(job.name.length, poured), PLACED_F)

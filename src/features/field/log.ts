@@ -1,11 +1,28 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { createStore, type StoreApi } from 'zustand'
-import { foldRecords, tieLevels, type FieldRecord, type FieldState, type Levels, type RecordBody, type Stored } from '@/core/field'
+import {
+  foldRecords,
+  tieLevels,
+  type FieldRecord,
+  type FieldState,
+  type Levels,
+  type RecordBody,
+  type Stored,
+} from '@/core/field'
 import type { Issue } from '@/core/result'
 
 /** A record on this device: waiting for the server, or known to it. */
-interface Kept { readonly key: string; readonly jobId: string; readonly record: FieldRecord; readonly receivedAt: string | null; readonly made: number }
-interface Meta { readonly key: string; readonly value: unknown }
+interface Kept {
+  readonly key: string
+  readonly jobId: string
+  readonly record: FieldRecord
+  readonly receivedAt: string | null
+  readonly made: number
+}
+interface Meta {
+  readonly key: string
+  readonly value: unknown
+}
 const open = () => {
   const d = new Dexie('burdock-field') as Dexie & { records: EntityTable<Kept, 'key'>; meta: EntityTable<Meta, 'key'> }
   d.version(1).stores({ records: 'key, jobId', meta: 'key' })
@@ -24,7 +41,8 @@ export interface FieldLog {
   readonly link: 'online' | 'away' | 'starting'
   readonly lastTouch: string | null
   readonly refused: readonly Issue[]
-  readonly device: string; readonly who: string
+  readonly device: string
+  readonly who: string
   readonly add: (body: RecordBody, at?: string) => FieldRecord
   readonly undo: (id: string) => void
   readonly setWho: (who: string) => void
@@ -34,7 +52,10 @@ export type FieldLogStore = StoreApi<FieldLog>
 
 const RETRY_MS = 4000
 const id = () => crypto.randomUUID().replace(/-/g, '').slice(0, 24)
-const derived = (stored: readonly Stored[]) => { const state = foldRecords(stored); return { stored, state, levels: tieLevels(state), waiting: stored.filter((s) => s.receivedAt === null).length } }
+const derived = (stored: readonly Stored[]) => {
+  const state = foldRecords(stored)
+  return { stored, state, levels: tieLevels(state), waiting: stored.filter((s) => s.receivedAt === null).length }
+}
 
 /**
  * The log of one job on this device. A record is kept here first and sent after, in order; while the server is away it waits and is counted.
@@ -47,23 +68,58 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
   let timer: ReturnType<typeof setTimeout> | undefined
   let stopped = false
   const log = createStore<FieldLog>((set, get) => ({
-    jobId, ...derived([]), link: 'starting', lastTouch: null, refused: [], device: 'device', who: '',
+    jobId,
+    ...derived([]),
+    link: 'starting',
+    lastTouch: null,
+    refused: [],
+    device: 'device',
+    who: '',
     add: (body, at) => {
-      const record: FieldRecord = { id: id(), at: at ?? new Date().toISOString(), device: get().device, who: get().who, body }
+      const record: FieldRecord = {
+        id: id(),
+        at: at ?? new Date().toISOString(),
+        device: get().device,
+        who: get().who,
+        body,
+      }
       set(derived([...get().stored, { record, receivedAt: null }]))
-      void store().records.put({ key: `${jobId}:${record.id}`, jobId, record, receivedAt: null, made: Date.now() }).catch(() => undefined)
+      void store()
+        .records.put({ key: `${jobId}:${record.id}`, jobId, record, receivedAt: null, made: Date.now() })
+        .catch(() => undefined)
       void get().sync()
       return record
     },
-    undo: (record) => { get().add({ kind: 'void', record }) },
-    setWho: (who) => { set({ who }); void store().meta.put({ key: 'who', value: who }).catch(() => undefined) },
+    undo: (record) => {
+      get().add({ kind: 'void', record })
+    },
+    setWho: (who) => {
+      set({ who })
+      void store()
+        .meta.put({ key: 'who', value: who })
+        .catch(() => undefined)
+    },
     sync: async () => {
-      if (busy) { again = true; return }
+      if (busy) {
+        again = true
+        return
+      }
       busy = true
       clearTimeout(timer)
       try {
-        const waiting = get().stored.filter((s) => s.receivedAt === null).slice(0, 500)
-        const r = await fetch(`/api/jobs/${encodeURIComponent(jobId)}/records${waiting.length ? '' : `?after=${after}`}`, waiting.length ? { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ after, records: waiting.map((s) => s.record) }) } : { cache: 'no-store' })
+        const waiting = get()
+          .stored.filter((s) => s.receivedAt === null)
+          .slice(0, 500)
+        const r = await fetch(
+          `/api/jobs/${encodeURIComponent(jobId)}/records${waiting.length ? '' : `?after=${after}`}`,
+          waiting.length
+            ? {
+                method: 'POST',
+                headers: { 'content-type': 'application/json' },
+                body: JSON.stringify({ after, records: waiting.map((s) => s.record) }),
+              }
+            : { cache: 'no-store' },
+        )
         if (r.ok) {
           const said = (await r.json()) as { records: (Stored & { seq: number })[]; last: number }
           after = said.last
@@ -72,34 +128,83 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
           for (const s of waiting) now.set(s.record.id, { record: s.record, receivedAt: new Date().toISOString() })
           for (const s of said.records) now.set(s.record.id, { record: s.record, receivedAt: s.receivedAt })
           const changed = said.records.length > 0 || waiting.length > 0
-          set({ ...(changed ? derived([...now.values()]) : {}), link: 'online', lastTouch: new Date().toISOString(), refused: [] })
-          if (changed) void store().records.bulkPut([...now.values()].map((s) => ({ key: `${jobId}:${s.record.id}`, jobId, record: s.record, receivedAt: s.receivedAt, made: Date.parse(s.record.at) }))).catch(() => undefined)
+          set({
+            ...(changed ? derived([...now.values()]) : {}),
+            link: 'online',
+            lastTouch: new Date().toISOString(),
+            refused: [],
+          })
+          if (changed)
+            void store()
+              .records.bulkPut(
+                [...now.values()].map((s) => ({
+                  key: `${jobId}:${s.record.id}`,
+                  jobId,
+                  record: s.record,
+                  receivedAt: s.receivedAt,
+                  made: Date.parse(s.record.at),
+                })),
+              )
+              .catch(() => undefined)
         } else if (r.status === 422 || r.status === 400) {
           const said = (await r.json().catch(() => ({}))) as { issues?: readonly Issue[] }
           set({ link: 'online', refused: said.issues ?? [] })
         } else set({ link: 'away' })
-      } catch { set({ link: 'away' }) }
+      } catch {
+        set({ link: 'away' })
+      }
       busy = false
       if (stopped) return
-      if (again || (get().link === 'online' && get().waiting > 0 && get().refused.length === 0)) { again = false; void get().sync() } else timer = setTimeout(() => void get().sync(), RETRY_MS)
+      if (again || (get().link === 'online' && get().waiting > 0 && get().refused.length === 0)) {
+        again = false
+        void get().sync()
+      } else timer = setTimeout(() => void get().sync(), RETRY_MS)
     },
   }))
   void (async () => {
     try {
-      const [kept, device, who] = await Promise.all([store().records.where('jobId').equals(jobId).toArray(), store().meta.get('device'), store().meta.get('who')])
+      const [kept, device, who] = await Promise.all([
+        store().records.where('jobId').equals(jobId).toArray(),
+        store().meta.get('device'),
+        store().meta.get('who'),
+      ])
       const name = typeof device?.value === 'string' ? device.value : `d-${id().slice(0, 8)}`
       if (!device) await store().meta.put({ key: 'device', value: name })
       const here = new Map(log.getState().stored.map((s) => [s.record.id, s]))
-      for (const k of kept) if (!here.has(k.record.id)) here.set(k.record.id, { record: k.record, receivedAt: k.receivedAt })
-      log.setState({ ...derived([...here.values()]), device: name, who: typeof who?.value === 'string' ? who.value : '' })
-    } catch { /* no store in this browser: the log lives as long as the page */ }
+      for (const k of kept)
+        if (!here.has(k.record.id)) here.set(k.record.id, { record: k.record, receivedAt: k.receivedAt })
+      log.setState({
+        ...derived([...here.values()]),
+        device: name,
+        who: typeof who?.value === 'string' ? who.value : '',
+      })
+    } catch {
+      /* no store in this browser: the log lives as long as the page */
+    }
     if (!stopped) await log.getState().sync()
   })()
   const online = () => void log.getState().sync()
   window.addEventListener('online', online)
-  return { log, stop: () => { stopped = true; clearTimeout(timer); window.removeEventListener('online', online) } }
+  return {
+    log,
+    stop: () => {
+      stopped = true
+      clearTimeout(timer)
+      window.removeEventListener('online', online)
+    },
+  }
 }
 
 /** The job as this device last saw it, for days without a signal. */
-export async function keepJob(jobId: string, doc: unknown): Promise<void> { await store().meta.put({ key: `job:${jobId}`, value: doc }).catch(() => undefined) }
-export async function keptJob(jobId: string): Promise<unknown> { try { return (await store().meta.get(`job:${jobId}`))?.value ?? null } catch { return null } }
+export async function keepJob(jobId: string, doc: unknown): Promise<void> {
+  await store()
+    .meta.put({ key: `job:${jobId}`, value: doc })
+    .catch(() => undefined)
+}
+export async function keptJob(jobId: string): Promise<unknown> {
+  try {
+    return (await store().meta.get(`job:${jobId}`))?.value ?? null
+  } catch {
+    return null
+  }
+}

@@ -2,4 +2,9 @@ import type { ShownDerived } from '@/core/derive'
 import type { Job } from '@/core/model'
 
 /** What every field page is given. */
-export interface FieldPage { readonly job: Job; readonly derived: ShownDerived; readonly go: (path: readonly string[]) => void; readonly rest: readonly string[] }
+export interface FieldPage {
+  readonly job: Job
+  readonly derived: ShownDerived
+  readonly go: (path: readonly string[]) => void
+  readonly rest: readonly string[]
+}

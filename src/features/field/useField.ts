@@ -29,8 +29,13 @@ export function useFieldLog(jobId: string): FieldLogStore | null {
   useEffect(() => {
     const made = createFieldLog(jobId)
     let on = true
-    void Promise.resolve().then(() => { if (on) setLog(made.log) })
-    return () => { on = false; made.stop() }
+    void Promise.resolve().then(() => {
+      if (on) setLog(made.log)
+    })
+    return () => {
+      on = false
+      made.stop()
+    }
   }, [jobId])
   return log
 }

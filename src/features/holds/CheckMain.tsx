@@ -20,13 +20,32 @@ export function CheckMain() {
   const verify = [...new Set(lines.flatMap((l) => (l.verify ? [l.verify] : [])))]
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px 18px' }}>
-      <svg width={0} height={0} className="position-absolute" aria-hidden><Materials /></svg>
+      <svg width={0} height={0} className="position-absolute" aria-hidden>
+        <Materials />
+      </svg>
       <div className="d-flex align-items-start gap-3 mb-2">
-        {fails && <FailSign size={34} />}{c.state === 'not-checked' && <UncheckedSign size={30} />}
-        <div className="flex-grow-1"><h2 style={{ fontSize: 21 }}>{c.title}</h2><p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>{c.governs}</p></div>
-        {c.state !== 'not-checked' && <div style={{ textAlign: 'right' }}><b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>{shownRatio(c.ratio)}</b><div className="note">of what it can take</div></div>}
+        {fails && <FailSign size={34} />}
+        {c.state === 'not-checked' && <UncheckedSign size={30} />}
+        <div className="flex-grow-1">
+          <h2 style={{ fontSize: 21 }}>{c.title}</h2>
+          <p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>
+            {c.governs}
+          </p>
+        </div>
+        {c.state !== 'not-checked' && (
+          <div style={{ textAlign: 'right' }}>
+            <b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>
+              {shownRatio(c.ratio)}
+            </b>
+            <div className="note">of what it can take</div>
+          </div>
+        )}
       </div>
-      {c.state !== 'not-checked' && <p className="note mb-2">Under <b>{c.combination}</b>: <b>{c.place}</b>.</p>}
+      {c.state !== 'not-checked' && (
+        <p className="note mb-2">
+          Under <b>{c.combination}</b>: <b>{c.place}</b>.
+        </p>
+      )}
       {c.state !== 'not-checked' && <LoadBar ratio={c.ratio} width={520} height={18} />}
       <div className="d-flex gap-3 mt-3 align-items-start">
         <div style={{ flex: '1 1 0', minWidth: 0 }}>
@@ -34,19 +53,63 @@ export function CheckMain() {
             <ol className="trace" aria-label="Arithmetic">
               {lines.map((l, i) => (
                 <li key={i}>
-                  <div><div className="w"><span>{l.label}{l.verify && <> <span className="verify" title={`Register item ${l.verify}: a recalled value, to be compared with the standard`}>verify {l.verify}</span></>}</span><i>{l.clause}</i></div><div className="x">{written(l)}</div></div>
-                  <div className="val">{sig(l.value)} <small>{l.unit}</small></div>
+                  <div>
+                    <div className="w">
+                      <span>
+                        {l.label}
+                        {l.verify && (
+                          <>
+                            {' '}
+                            <span
+                              className="verify"
+                              title={`Register item ${l.verify}: a recalled value, to be compared with the standard`}
+                            >
+                              verify {l.verify}
+                            </span>
+                          </>
+                        )}
+                      </span>
+                      <i>{l.clause}</i>
+                    </div>
+                    <div className="x">{written(l)}</div>
+                  </div>
+                  <div className="val">
+                    {sig(l.value)} <small>{l.unit}</small>
+                  </div>
                 </li>
               ))}
-              {c.state !== 'not-checked' && <li style={fails ? { background: 'var(--keel-wash)' } : undefined}><div><div className="w"><span>Ratio</span><i>1.00 or less</i></div><div className="x">{sig(c.demand)} ÷ {sig(c.capacity)} {c.unit}</div></div><div className="val">{shownRatio(c.ratio)} {fails && <small>fails</small>}</div></li>}
+              {c.state !== 'not-checked' && (
+                <li style={fails ? { background: 'var(--keel-wash)' } : undefined}>
+                  <div>
+                    <div className="w">
+                      <span>Ratio</span>
+                      <i>1.00 or less</i>
+                    </div>
+                    <div className="x">
+                      {sig(c.demand)} ÷ {sig(c.capacity)} {c.unit}
+                    </div>
+                  </div>
+                  <div className="val">
+                    {shownRatio(c.ratio)} {fails && <small>fails</small>}
+                  </div>
+                </li>
+              )}
             </ol>
           )}
           {!told.fresh && <p className="note">Working out the arithmetic…</p>}
-          {verify.length > 0 && <p className="note mt-2">Values marked “verify” are recalled, not read off the standard: compare them before building. Defaults are on the safe side where that is known.</p>}
+          {verify.length > 0 && (
+            <p className="note mt-2">
+              Values marked “verify” are recalled, not read off the standard: compare them before building. Defaults are
+              on the safe side where that is known.
+            </p>
+          )}
         </div>
         {diagram && <DiagramView d={diagram} title={c.title} />}
       </div>
-      <div className="my-2"><b>{fails ? 'What would fix it: ' : c.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>{c.fix}</div>
+      <div className="my-2">
+        <b>{fails ? 'What would fix it: ' : c.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>
+        {c.fix}
+      </div>
       {c.state !== 'not-checked' && <FixTable check={c} />}
       <p className="note mt-2">{STANDING_NOTE}</p>
     </div>

@@ -16,25 +16,120 @@ export function DiagramView({ d, title }: { readonly d: Diagram; readonly title:
   const scaleV = 26 / Math.max(Math.abs(peakV), 1e-9)
   const most = Math.max(...d.lines.map((l) => Math.max(Math.abs(l.startLbIn), Math.abs(l.endLbIn))), 1e-9)
   const [beamY, shearY, momentY] = [60, 130, 180]
-  const area = (y0: number, values: readonly number[], s: number) => `M${X(d.x[0])} ${y0}${d.x.map((x, i) => `L${X(x)} ${y0 + values[i] * s}`).join('')}L${X(d.x[d.x.length - 1])} ${y0}Z`
+  const area = (y0: number, values: readonly number[], s: number) =>
+    `M${X(d.x[0])} ${y0}${d.x.map((x, i) => `L${X(x)} ${y0 + values[i] * s}`).join('')}L${X(d.x[d.x.length - 1])} ${y0}Z`
   const over = d.capacityInLb !== null && Math.abs(peakM) > d.capacityInLb
   const feet = (plf: number) => `${sig(Math.abs(plf) * 12)} lb/ft`
   return (
     <figure className="mb-3" aria-label={title} style={{ width: W }}>
-      <svg width={W} height={262} role="img" aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / 12)} lb-ft`}>
-        {d.lines.map((l, i) => { const up = l.startLbIn + l.endLbIn < 0; const h = (v: number) => 8 + (Math.abs(v) / most) * 22; return <g key={i}><path d={up ? `M${X(l.fromIn)} ${beamY + 10}V${beamY + 10 + h(l.startLbIn)}L${X(l.toIn)} ${beamY + 10 + h(l.endLbIn)}V${beamY + 10}Z` : `M${X(l.fromIn)} ${beamY - 2}V${beamY - 2 - h(l.startLbIn)}L${X(l.toIn)} ${beamY - 2 - h(l.endLbIn)}V${beamY - 2}Z`} fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'} stroke="var(--galv-3)" /></g> })}
-        {d.lines[0] && <Note x={X(d.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">{d.lines.map((l) => `${l.name ?? 'load'} ${feet(Math.abs(l.startLbIn) > Math.abs(l.endLbIn) ? l.startLbIn : l.endLbIn)}`).join(', ')}</Note>}
-        {d.points.map((p, i) => <g key={i}><line x1={X(p.atIn)} x2={X(p.atIn)} y1={p.lb < 0 ? beamY + 40 : 24} y2={p.lb < 0 ? beamY + 12 : beamY - 4} stroke="var(--ink)" strokeWidth={2} /><path d={p.lb < 0 ? `M${X(p.atIn) - 4} ${beamY + 18}L${X(p.atIn)} ${beamY + 10}L${X(p.atIn) + 4} ${beamY + 18}` : `M${X(p.atIn) - 4} ${beamY - 10}L${X(p.atIn)} ${beamY - 2}L${X(p.atIn) + 4} ${beamY - 10}`} fill="none" stroke="var(--ink)" strokeWidth={2} /><Note x={X(p.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">{p.name ?? ''}</Note></g>)}
+      <svg
+        width={W}
+        height={262}
+        role="img"
+        aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / 12)} lb-ft`}
+      >
+        {d.lines.map((l, i) => {
+          const up = l.startLbIn + l.endLbIn < 0
+          const h = (v: number) => 8 + (Math.abs(v) / most) * 22
+          return (
+            <g key={i}>
+              <path
+                d={
+                  up
+                    ? `M${X(l.fromIn)} ${beamY + 10}V${beamY + 10 + h(l.startLbIn)}L${X(l.toIn)} ${beamY + 10 + h(l.endLbIn)}V${beamY + 10}Z`
+                    : `M${X(l.fromIn)} ${beamY - 2}V${beamY - 2 - h(l.startLbIn)}L${X(l.toIn)} ${beamY - 2 - h(l.endLbIn)}V${beamY - 2}Z`
+                }
+                fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'}
+                stroke="var(--galv-3)"
+              />
+            </g>
+          )
+        })}
+        {d.lines[0] && (
+          <Note x={X(d.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">
+            {d.lines
+              .map(
+                (l) =>
+                  `${l.name ?? 'load'} ${feet(Math.abs(l.startLbIn) > Math.abs(l.endLbIn) ? l.startLbIn : l.endLbIn)}`,
+              )
+              .join(', ')}
+          </Note>
+        )}
+        {d.points.map((p, i) => (
+          <g key={i}>
+            <line
+              x1={X(p.atIn)}
+              x2={X(p.atIn)}
+              y1={p.lb < 0 ? beamY + 40 : 24}
+              y2={p.lb < 0 ? beamY + 12 : beamY - 4}
+              stroke="var(--ink)"
+              strokeWidth={2}
+            />
+            <path
+              d={
+                p.lb < 0
+                  ? `M${X(p.atIn) - 4} ${beamY + 18}L${X(p.atIn)} ${beamY + 10}L${X(p.atIn) + 4} ${beamY + 18}`
+                  : `M${X(p.atIn) - 4} ${beamY - 10}L${X(p.atIn)} ${beamY - 2}L${X(p.atIn) + 4} ${beamY - 10}`
+              }
+              fill="none"
+              stroke="var(--ink)"
+              strokeWidth={2}
+            />
+            <Note x={X(p.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
+              {p.name ?? ''}
+            </Note>
+          </g>
+        ))}
         <rect x={left - 2} y={beamY} width={run + 4} height={9} fill="url(#wood)" stroke="var(--lumber-4)" />
-        {d.supportsIn.map((s, i) => (d.upright && i === 0 ? <rect key={s} x={X(s) - 6} y={beamY - 8} width={7} height={26} fill="var(--galv-4)" /> : <path key={s} d={`M${X(s)} ${beamY + 10}l-6 10h12Z`} fill="var(--ink)" />))}
-        <Note x={left} y={shearY - 31} size={12} fill="var(--ink-3)">{d.upright ? 'shear, ground at the left' : 'shear'}</Note>
+        {d.supportsIn.map((s, i) =>
+          d.upright && i === 0 ? (
+            <rect key={s} x={X(s) - 6} y={beamY - 8} width={7} height={26} fill="var(--galv-4)" />
+          ) : (
+            <path key={s} d={`M${X(s)} ${beamY + 10}l-6 10h12Z`} fill="var(--ink)" />
+          ),
+        )}
+        <Note x={left} y={shearY - 31} size={12} fill="var(--ink-3)">
+          {d.upright ? 'shear, ground at the left' : 'shear'}
+        </Note>
         <path d={area(shearY, d.shearLb, -scaleV)} fill="var(--galv-1)" stroke="var(--ink-2)" strokeWidth={1.2} />
-        <Note x={W - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">{sig(Math.abs(peakV))} lb</Note>
+        <Note x={W - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">
+          {sig(Math.abs(peakV))} lb
+        </Note>
         <line x1={left} x2={left + run} y1={shearY} y2={shearY} stroke="var(--ink)" />
-        <path d={area(momentY, d.momentInLb, scaleM * Math.sign(peakM || 1))} fill={over ? 'var(--keel-wash)' : 'var(--galv-1)'} stroke={over ? 'var(--keel)' : 'var(--ink)'} strokeWidth={1.8} />
+        <path
+          d={area(momentY, d.momentInLb, scaleM * Math.sign(peakM || 1))}
+          fill={over ? 'var(--keel-wash)' : 'var(--galv-1)'}
+          stroke={over ? 'var(--keel)' : 'var(--ink)'}
+          strokeWidth={1.8}
+        />
         <line x1={left} x2={left + run} y1={momentY} y2={momentY} stroke="var(--ink)" />
-        {d.capacityInLb !== null && <g><line x1={left} x2={left + run} y1={momentY + d.capacityInLb * scaleM} y2={momentY + d.capacityInLb * scaleM} stroke="var(--keel)" strokeWidth={1.8} strokeDasharray="6 4" /><Note x={left} y={momentY + d.capacityInLb * scaleM + 14} size={12} fill="var(--ink-2)" halo="var(--paper)">can take {sig(d.capacityInLb / 12)} lb-ft</Note></g>}
-        <Note x={Math.min(W - 50, Math.max(50, X(d.x[at] ?? 0)))} y={momentY + (Math.abs(peakM) * scaleM) / 2 + 6} size={14} weight={700} anchor="middle" fill={over ? 'var(--keel-ink)' : 'var(--ink)'} halo="var(--paper)">{sig(Math.abs(peakM) / 12)} lb-ft</Note>
+        {d.capacityInLb !== null && (
+          <g>
+            <line
+              x1={left}
+              x2={left + run}
+              y1={momentY + d.capacityInLb * scaleM}
+              y2={momentY + d.capacityInLb * scaleM}
+              stroke="var(--keel)"
+              strokeWidth={1.8}
+              strokeDasharray="6 4"
+            />
+            <Note x={left} y={momentY + d.capacityInLb * scaleM + 14} size={12} fill="var(--ink-2)" halo="var(--paper)">
+              can take {sig(d.capacityInLb / 12)} lb-ft
+            </Note>
+          </g>
+        )}
+        <Note
+          x={Math.min(W - 50, Math.max(50, X(d.x[at] ?? 0)))}
+          y={momentY + (Math.abs(peakM) * scaleM) / 2 + 6}
+          size={14}
+          weight={700}
+          anchor="middle"
+          fill={over ? 'var(--keel-ink)' : 'var(--ink)'}
+          halo="var(--paper)"
+        >
+          {sig(Math.abs(peakM) / 12)} lb-ft
+        </Note>
       </svg>
     </figure>
   )

@@ -12,20 +12,77 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
   const { edit } = useDoc()
   const judged = useJob((s) => s.judged)
   const wanted = check.state === 'fails' || check.state === 'close'
-  const told = useAnswer('fixes', wanted ? { job: judged, checkId: check.id } : null, wanted ? `${check.id}|${check.ratio}` : null)
+  const told = useAnswer(
+    'fixes',
+    wanted ? { job: judged, checkId: check.id } : null,
+    wanted ? `${check.id}|${check.ratio}` : null,
+  )
   if (!wanted) return null
   if (!told.fresh || !told.value) return <p className="note">Looking for the cheapest cure…</p>
   const { now, fixes } = told.value
   if (fixes.length === 0) return null
   return (
     <table className="tb mt-1" aria-label="What would fix it">
-      <thead><tr><th>change</th><th>to</th><th className="n">cost</th><th className="n">more</th><th>load on it</th><th className="n">ratio</th><th /></tr></thead>
+      <thead>
+        <tr>
+          <th>change</th>
+          <th>to</th>
+          <th className="n">cost</th>
+          <th className="n">more</th>
+          <th>load on it</th>
+          <th className="n">ratio</th>
+          <th />
+        </tr>
+      </thead>
       <tbody>
-        <tr className={check.state === 'fails' ? 'warn' : undefined}><td><b>As drawn</b></td><td /><td className="n">{dollars(now.cost)}</td><td className="n" /><td><LoadBar ratio={now.ratio} width={88} height={13} /></td><td className="n">{shownRatio(now.ratio)}</td><td>{check.state === 'fails' ? 'fails' : 'close'}</td></tr>
+        <tr className={check.state === 'fails' ? 'warn' : undefined}>
+          <td>
+            <b>As drawn</b>
+          </td>
+          <td />
+          <td className="n">{dollars(now.cost)}</td>
+          <td className="n" />
+          <td>
+            <LoadBar ratio={now.ratio} width={88} height={13} />
+          </td>
+          <td className="n">{shownRatio(now.ratio)}</td>
+          <td>{check.state === 'fails' ? 'fails' : 'close'}</td>
+        </tr>
         {fixes.map((f) => (
           <tr key={f.key}>
-            <td><b>{f.label}</b></td><td>{f.detail}{f.fails > now.fails - (check.state === 'fails' && f.state !== 'fails' ? 1 : 0) ? <div className="lab">but breaks {f.fails - now.fails + (check.state === 'fails' && f.state !== 'fails' ? 1 : 0)} other</div> : null}</td><td className="n">{dollars(f.cost)}</td><td className="n">{f.more >= 0 ? '+' : ''}{dollars(f.more)}</td><td><LoadBar ratio={f.ratio} width={88} height={13} /></td><td className="n">{shownRatio(f.ratio)}</td>
-            <td style={{ whiteSpace: 'nowrap' }}><button type="button" className={f === fixes[0] && f.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => edit(`${f.label.toLowerCase()}, ${f.detail}`, (j) => (told.asked ? merge3(told.asked.job, f.job, j).merged : j))}>Use this</button></td>
+            <td>
+              <b>{f.label}</b>
+            </td>
+            <td>
+              {f.detail}
+              {f.fails > now.fails - (check.state === 'fails' && f.state !== 'fails' ? 1 : 0) ? (
+                <div className="lab">
+                  but breaks {f.fails - now.fails + (check.state === 'fails' && f.state !== 'fails' ? 1 : 0)} other
+                </div>
+              ) : null}
+            </td>
+            <td className="n">{dollars(f.cost)}</td>
+            <td className="n">
+              {f.more >= 0 ? '+' : ''}
+              {dollars(f.more)}
+            </td>
+            <td>
+              <LoadBar ratio={f.ratio} width={88} height={13} />
+            </td>
+            <td className="n">{shownRatio(f.ratio)}</td>
+            <td style={{ whiteSpace: 'nowrap' }}>
+              <button
+                type="button"
+                className={f === fixes[0] && f.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
+                onClick={() =>
+                  edit(`${f.label.toLowerCase()}, ${f.detail}`, (j) =>
+                    told.asked ? merge3(told.asked.job, f.job, j).merged : j,
+                  )
+                }
+              >
+                Use this
+              </button>
+            </td>
           </tr>
         ))}
       </tbody>

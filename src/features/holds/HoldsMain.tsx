@@ -19,15 +19,47 @@ export function HoldsMain() {
   const sheet = async () => {
     setBusy('Writing the sheet')
     try {
-      const r = await fetch('/api/calc-sheet', { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify({ doc: job, date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }), revision: `revision ${revision}` }) })
+      const r = await fetch('/api/calc-sheet', {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify({
+          doc: job,
+          date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }),
+          revision: `revision ${revision}`,
+        }),
+      })
       if (!r.ok) throw new Error()
       download(`${job.name} calculations.pdf`, 'application/pdf', await r.blob())
       setBusy(null)
-    } catch { setBusy('The server is away: try again when it is back.') }
+    } catch {
+      setBusy('The server is away: try again when it is back.')
+    }
   }
   return (
     <>
-      <div className="wh"><h2>What holds</h2><span className="spacer" />{busy && <span className="note" role="status">{busy}</span>}<Segments label="View" value={view} choices={[{ value: 'check', label: 'One check' }, { value: 'size', label: 'Size it' }, { value: 'prices', label: 'Prices' }]} onChange={setView} /><button type="button" className="btn btn-light btn-sm" onClick={() => void sheet()}><FileText size={14} />Calculation sheet</button></div>
+      <div className="wh">
+        <h2>What holds</h2>
+        <span className="spacer" />
+        {busy && (
+          <span className="note" role="status">
+            {busy}
+          </span>
+        )}
+        <Segments
+          label="View"
+          value={view}
+          choices={[
+            { value: 'check', label: 'One check' },
+            { value: 'size', label: 'Size it' },
+            { value: 'prices', label: 'Prices' },
+          ]}
+          onChange={setView}
+        />
+        <button type="button" className="btn btn-light btn-sm" onClick={() => void sheet()}>
+          <FileText size={14} />
+          Calculation sheet
+        </button>
+      </div>
       {view === 'check' ? <CheckMain /> : view === 'size' ? <SizeMain /> : <PricesMain />}
     </>
   )

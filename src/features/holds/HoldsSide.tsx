@@ -8,8 +8,12 @@ export function HoldsSide() {
   return (
     <>
       <h2>What holds</h2>
-      <p className="note mt-1 mb-1">{t.holds} hold, {t.close} close, {t.fails} fail, {t.notChecked} not checked.</p>
-      {sortChecks(d.checks).map((c) => <CheckRow key={c.id} check={c} />)}
+      <p className="note mt-1 mb-1">
+        {t.holds} hold, {t.close} close, {t.fails} fail, {t.notChecked} not checked.
+      </p>
+      {sortChecks(d.checks).map((c) => (
+        <CheckRow key={c.id} check={c} />
+      ))}
     </>
   )
 }

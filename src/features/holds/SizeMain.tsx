@@ -9,17 +9,60 @@ import { FailSign, HoldSign, LengthField, OptionalLengthField, ToggleField } fro
 import { sortChecks, useDoc, useRun } from '../job'
 import { dollars } from './FixTable'
 
-const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [['bays', 'bays'], ['post', 'posts'], ['hole', 'hole width'], ['girts', 'girts'], ['purlins', 'purlins'], ['carrier', 'carriers'], ['header', 'headers'], ['leanTo', 'lean-tos'], ['bracing', 'braces']]
+const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [
+  ['bays', 'bays'],
+  ['post', 'posts'],
+  ['hole', 'hole width'],
+  ['girts', 'girts'],
+  ['purlins', 'purlins'],
+  ['carrier', 'carriers'],
+  ['header', 'headers'],
+  ['leanTo', 'lean-tos'],
+  ['bracing', 'braces'],
+]
 
-const LUMBERS = ['SP-No.2', 'SP-No.1', 'SP-SS', 'SPF-No.1/No.2', 'SPF-1650f-1.5E', 'SPF-2100f-1.8E', 'DF-L-No.2', 'HF-No.2'] as const
-const flip = <T extends string>(list: readonly T[], v: T): T[] => (list.includes(v) ? list.filter((x) => x !== v) : [...list, v])
+const LUMBERS = [
+  'SP-No.2',
+  'SP-No.1',
+  'SP-SS',
+  'SPF-No.1/No.2',
+  'SPF-1650f-1.5E',
+  'SPF-2100f-1.8E',
+  'DF-L-No.2',
+  'HF-No.2',
+] as const
+const flip = <T extends string>(list: readonly T[], v: T): T[] =>
+  list.includes(v) ? list.filter((x) => x !== v) : [...list, v]
 
 /** What the yard has of one kind of thing: pressed is on its list. */
-function YardList<T extends string>({ of, choices, on, onFlip }: { readonly of: string; readonly choices: readonly (readonly [T, string])[]; readonly on: readonly T[]; readonly onFlip: (list: T[]) => void }) {
+function YardList<T extends string>({
+  of,
+  choices,
+  on,
+  onFlip,
+}: {
+  readonly of: string
+  readonly choices: readonly (readonly [T, string])[]
+  readonly on: readonly T[]
+  readonly onFlip: (list: T[]) => void
+}) {
   return (
     <>
       <p className="note mb-1">{of} on the yard’s list:</p>
-      <div className="d-flex flex-wrap gap-1 mb-2">{choices.map(([key, name]) => <button key={key} type="button" className="btn btn-light btn-sm" aria-pressed={on.includes(key)} style={on.includes(key) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined} onClick={() => onFlip(flip(on, key))}>{name}</button>)}</div>
+      <div className="d-flex flex-wrap gap-1 mb-2">
+        {choices.map(([key, name]) => (
+          <button
+            key={key}
+            type="button"
+            className="btn btn-light btn-sm"
+            aria-pressed={on.includes(key)}
+            style={on.includes(key) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined}
+            onClick={() => onFlip(flip(on, key))}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
     </>
   )
 }
@@ -36,59 +79,285 @@ export function SizeMain() {
   const { job, derived: d, edit, done } = useDoc()
   const run = useRun('size')
   const s = job.sizing
-  const put = <K extends keyof Sizing>(key: K, label: string) => (v: Sizing[K], g?: string) => edit(label, (j) => ({ ...j, sizing: { ...j.sizing, [key]: v } }), g && `sizing-${key}-${g}`)
+  const put =
+    <K extends keyof Sizing>(key: K, label: string) =>
+    (v: Sizing[K], g?: string) =>
+      edit(label, (j) => ({ ...j, sizing: { ...j.sizing, [key]: v } }), g && `sizing-${key}-${g}`)
   const value = run.value
   const drawn = partWords(job, new Set(d.trusses.beams.map((q) => q.kind)))
   const [tightest] = sortChecks(d.checks)
   // One proposal may follow another; whatever else was edited since the search stays, and is said.
   const taken = value?.proposals.some((p) => p.job.building === job.building) ?? false
   const later = run.asked !== null && (run.asked.site !== job.site || (run.asked.building !== job.building && !taken))
-  const take = (p: Proposal) => edit('sized for me', (j) => ({ ...j, building: taken || !run.asked ? p.job.building : merge3(run.asked.building, p.job.building, j.building).merged }))
+  const take = (p: Proposal) =>
+    edit('sized for me', (j) => ({
+      ...j,
+      building: taken || !run.asked ? p.job.building : merge3(run.asked.building, p.job.building, j.building).merged,
+    }))
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex gap-4 align-items-start">
         <div style={{ width: 250 }}>
-          <LengthField label="Narrowest bay" name="bayMinIn" value={s.bayMinIn} onChange={put('bayMinIn', 'narrowest bay')} onDone={done} />
-          <LengthField label="Widest bay" name="sizeBayMaxIn" value={s.bayMaxIn} onChange={put('bayMaxIn', 'widest bay')} onDone={done} />
-          <OptionalLengthField label="Preferred bay" empty="none" value={s.preferBayIn} onChange={put('preferBayIn', 'preferred bay')} onDone={done} />
-          <LengthField label="Widest girt space" feet={false} value={s.maxGapIn} onChange={put('maxGapIn', 'widest girt space')} onDone={done} />
-          <ToggleField label="Same girts on all walls" value={s.sameGirts} onChange={(v) => put('sameGirts', 'same girts')(v)} />
+          <LengthField
+            label="Narrowest bay"
+            name="bayMinIn"
+            value={s.bayMinIn}
+            onChange={put('bayMinIn', 'narrowest bay')}
+            onDone={done}
+          />
+          <LengthField
+            label="Widest bay"
+            name="sizeBayMaxIn"
+            value={s.bayMaxIn}
+            onChange={put('bayMaxIn', 'widest bay')}
+            onDone={done}
+          />
+          <OptionalLengthField
+            label="Preferred bay"
+            empty="none"
+            value={s.preferBayIn}
+            onChange={put('preferBayIn', 'preferred bay')}
+            onDone={done}
+          />
+          <LengthField
+            label="Widest girt space"
+            feet={false}
+            value={s.maxGapIn}
+            onChange={put('maxGapIn', 'widest girt space')}
+            onDone={done}
+          />
+          <ToggleField
+            label="Same girts on all walls"
+            value={s.sameGirts}
+            onChange={(v) => put('sameGirts', 'same girts')(v)}
+          />
         </div>
         <div style={{ flex: 1 }}>
           <p className="note mb-1">Leave as they are:</p>
-          <div className="d-flex flex-wrap gap-1 mb-2">{LOCKS.map(([key, name]) => <button key={key} type="button" className="btn btn-light btn-sm" aria-pressed={s.locked.includes(key)} style={s.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined} onClick={() => put('locked', `leave ${name}`)(flip(s.locked, key))}>{name}</button>)}</div>
-          <YardList of="Posts" choices={POST_SECTIONS.filter((x) => x !== 'glulam').map((x) => [x, postSize({ section: x }).label])} on={s.sections} onFlip={(v) => put('sections', 'posts on the list')(v)} />
-          <YardList of="Boards" choices={BOARD_SIZES.map((x) => [x, x.replace('x', '×')])} on={s.boards} onFlip={(v) => put('boards', 'boards on the list')(v)} />
-          <YardList of="Lumber" choices={[...LUMBERS, ...job.building.grades.map((g) => g.id)].map((x) => [x, x])} on={s.lumbers} onFlip={(v) => put('lumbers', 'lumber on the list')(v)} />
+          <div className="d-flex flex-wrap gap-1 mb-2">
+            {LOCKS.map(([key, name]) => (
+              <button
+                key={key}
+                type="button"
+                className="btn btn-light btn-sm"
+                aria-pressed={s.locked.includes(key)}
+                style={s.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined}
+                onClick={() => put('locked', `leave ${name}`)(flip(s.locked, key))}
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+          <YardList
+            of="Posts"
+            choices={POST_SECTIONS.filter((x) => x !== 'glulam').map((x) => [x, postSize({ section: x }).label])}
+            on={s.sections}
+            onFlip={(v) => put('sections', 'posts on the list')(v)}
+          />
+          <YardList
+            of="Boards"
+            choices={BOARD_SIZES.map((x) => [x, x.replace('x', '×')])}
+            on={s.boards}
+            onFlip={(v) => put('boards', 'boards on the list')(v)}
+          />
+          <YardList
+            of="Lumber"
+            choices={[...LUMBERS, ...job.building.grades.map((g) => g.id)].map((x) => [x, x])}
+            on={s.lumbers}
+            onFlip={(v) => put('lumbers', 'lumber on the list')(v)}
+          />
         </div>
       </div>
       <div className="d-flex align-items-center gap-3 my-3">
-        {run.progress ? <button type="button" className="btn btn-light" onClick={run.stop}>Stop</button> : <button type="button" className="btn btn-primary" onClick={() => run.start(job)} disabled={!d.site}>Size it for me</button>}
-        {run.progress && <><progress max={run.progress.of} value={run.progress.done} style={{ width: 220 }} aria-label="Search" /><span className="note">{run.progress.saying}</span></>}
+        {run.progress ? (
+          <button type="button" className="btn btn-light" onClick={run.stop}>
+            Stop
+          </button>
+        ) : (
+          <button type="button" className="btn btn-primary" onClick={() => run.start(job)} disabled={!d.site}>
+            Size it for me
+          </button>
+        )}
+        {run.progress && (
+          <>
+            <progress max={run.progress.of} value={run.progress.done} style={{ width: 220 }} aria-label="Search" />
+            <span className="note">{run.progress.saying}</span>
+          </>
+        )}
         {!d.site && <span className="note">Enter the site’s hazards first.</span>}
-        {run.fault && <span className="note" role="alert">The search stopped: {run.fault}. Nothing was changed.</span>}
-        {value && <span className="note" role="status">{value.alternatives.toLocaleString('en-US')} complete alternatives covered by judging {value.partsJudged.toLocaleString('en-US')} choices of parts.</span>}
+        {run.fault && (
+          <span className="note" role="alert">
+            The search stopped: {run.fault}. Nothing was changed.
+          </span>
+        )}
+        {value && (
+          <span className="note" role="status">
+            {value.alternatives.toLocaleString('en-US')} complete alternatives covered by judging{' '}
+            {value.partsJudged.toLocaleString('en-US')} choices of parts.
+          </span>
+        )}
       </div>
-      {value?.trouble && <div className="caution" role="alert"><b>Nothing on the list holds.</b> {value.trouble}</div>}
+      {value?.trouble && (
+        <div className="caution" role="alert">
+          <b>Nothing on the list holds.</b> {value.trouble}
+        </div>
+      )}
       {value && value.proposals.length > 0 && (
         <>
-          {later && <div className="caution mb-2" role="status">The building or its site has changed since this search. What you take keeps those edits but was not judged with them: search again.</div>}
+          {later && (
+            <div className="caution mb-2" role="status">
+              The building or its site has changed since this search. What you take keeps those edits but was not judged
+              with them: search again.
+            </div>
+          )}
           <table className="tb" aria-label="Proposals">
-            <thead><tr><th /><th>as drawn</th>{value.proposals.map((p, i) => <th key={p.key}>{headOf(p, i, value.proposals)}</th>)}</tr></thead>
+            <thead>
+              <tr>
+                <th />
+                <th>as drawn</th>
+                {value.proposals.map((p, i) => (
+                  <th key={p.key}>{headOf(p, i, value.proposals)}</th>
+                ))}
+              </tr>
+            </thead>
             <tbody>
-              <tr><td>Bays</td><td>{d.grid.baysIn.length} @ {formatLength(d.grid.baysIn[0])}</td>{value.proposals.map((p) => <td key={p.key}><b>{p.bays} @ {formatLength(p.bayIn)}</b></td>)}</tr>
-              {[...new Set(value.proposals.flatMap((p) => p.words.map((w) => w[0])))].map((part) => <tr key={part}><td>{part[0].toUpperCase() + part.slice(1)}</td><td style={{ whiteSpace: 'normal' }}>{drawn.find((w) => w[0] === part)?.[1] ?? '–'}</td>{value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.words.find((w) => w[0] === part)?.[1] ?? '–'}</td>)}</tr>)}
-              <tr><td>Cost by the price list</td><td><b>{dollars(d.takeoff.totalCost)}</b></td>{value.proposals.map((p) => <td key={p.key}><b>{dollars(p.cost)}</b></td>)}</tr>
-              <tr><td>Boards</td><td>{d.takeoff.boards}</td>{value.proposals.map((p) => <td key={p.key}>{p.boards}</td>)}</tr>
-              <tr><td>Heaviest stick, wet</td><td>{Math.round(d.takeoff.heaviestLb)} lb, {d.takeoff.heaviest}</td>{value.proposals.map((p) => <td key={p.key}>{Math.round(p.heaviestLb)} lb, {p.heaviest}</td>)}</tr>
-              <tr><td>Tightest check</td><td style={{ whiteSpace: 'normal' }}>{tightest && tightest.state !== 'not-checked' ? `${shownRatio(tightest.ratio)} ${tightest.title}` : '–'}</td>{value.proposals.map((p) => <td key={p.key} style={{ whiteSpace: 'normal' }}>{p.tightest ? `${shownRatio(p.tightest.ratio)} ${p.tightest.title}` : '–'}</td>)}</tr>
-              <tr><td>Fails, not checked</td><td>{d.tally.fails}, {d.tally.notChecked}</td>{value.proposals.map((p) => <td key={p.key}>{p.fails ? <><FailSign size={12} /> {p.fails}</> : <><HoldSign size={12} /> 0</>}, {p.notChecked}</td>)}</tr>
-              <tr><td /><td />{value.proposals.map((p, i) => <td key={p.key} style={{ height: 38 }}><button type="button" className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'} onClick={() => take(p)}>Use this</button></td>)}</tr>
+              <tr>
+                <td>Bays</td>
+                <td>
+                  {d.grid.baysIn.length} @ {formatLength(d.grid.baysIn[0])}
+                </td>
+                {value.proposals.map((p) => (
+                  <td key={p.key}>
+                    <b>
+                      {p.bays} @ {formatLength(p.bayIn)}
+                    </b>
+                  </td>
+                ))}
+              </tr>
+              {[...new Set(value.proposals.flatMap((p) => p.words.map((w) => w[0])))].map((part) => (
+                <tr key={part}>
+                  <td>{part[0].toUpperCase() + part.slice(1)}</td>
+                  <td style={{ whiteSpace: 'normal' }}>{drawn.find((w) => w[0] === part)?.[1] ?? '–'}</td>
+                  {value.proposals.map((p) => (
+                    <td key={p.key} style={{ whiteSpace: 'normal' }}>
+                      {p.words.find((w) => w[0] === part)?.[1] ?? '–'}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+              <tr>
+                <td>Cost by the price list</td>
+                <td>
+                  <b>{dollars(d.takeoff.totalCost)}</b>
+                </td>
+                {value.proposals.map((p) => (
+                  <td key={p.key}>
+                    <b>{dollars(p.cost)}</b>
+                  </td>
+                ))}
+              </tr>
+              <tr>
+                <td>Boards</td>
+                <td>{d.takeoff.boards}</td>
+                {value.proposals.map((p) => (
+                  <td key={p.key}>{p.boards}</td>
+                ))}
+              </tr>
+              <tr>
+                <td>Heaviest stick, wet</td>
+                <td>
+                  {Math.round(d.takeoff.heaviestLb)} lb, {d.takeoff.heaviest}
+                </td>
+                {value.proposals.map((p) => (
+                  <td key={p.key}>
+                    {Math.round(p.heaviestLb)} lb, {p.heaviest}
+                  </td>
+                ))}
+              </tr>
+              <tr>
+                <td>Tightest check</td>
+                <td style={{ whiteSpace: 'normal' }}>
+                  {tightest && tightest.state !== 'not-checked'
+                    ? `${shownRatio(tightest.ratio)} ${tightest.title}`
+                    : '–'}
+                </td>
+                {value.proposals.map((p) => (
+                  <td key={p.key} style={{ whiteSpace: 'normal' }}>
+                    {p.tightest ? `${shownRatio(p.tightest.ratio)} ${p.tightest.title}` : '–'}
+                  </td>
+                ))}
+              </tr>
+              <tr>
+                <td>Fails, not checked</td>
+                <td>
+                  {d.tally.fails}, {d.tally.notChecked}
+                </td>
+                {value.proposals.map((p) => (
+                  <td key={p.key}>
+                    {p.fails ? (
+                      <>
+                        <FailSign size={12} /> {p.fails}
+                      </>
+                    ) : (
+                      <>
+                        <HoldSign size={12} /> 0
+                      </>
+                    )}
+                    , {p.notChecked}
+                  </td>
+                ))}
+              </tr>
+              <tr>
+                <td />
+                <td />
+                {value.proposals.map((p, i) => (
+                  <td key={p.key} style={{ height: 38 }}>
+                    <button
+                      type="button"
+                      className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
+                      onClick={() => take(p)}
+                    >
+                      Use this
+                    </button>
+                  </td>
+                ))}
+              </tr>
             </tbody>
           </table>
           {value.byBays.length > 1 && (
-            <figure className="mt-3" aria-label="Cost against bay spacing"><figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
-              <ResponsiveContainer width="100%" height={170}><LineChart data={value.byBays.map((q) => ({ bay: q.bayIn / 12, cost: Math.round(q.cost) }))} margin={{ left: 8, right: 20, top: 8 }}><CartesianGrid stroke="var(--galv-2)" /><XAxis dataKey="bay" type="number" domain={['dataMin - 0.3', 'dataMax + 0.3']} unit="′" tickFormatter={(v: number) => v.toFixed(1)} /><YAxis domain={['auto', 'auto']} tickFormatter={(v: number) => `$${v.toLocaleString('en-US')}`} width={70} /><Tooltip formatter={(v) => dollars(Number(v))} labelFormatter={(v) => `${Number(v).toFixed(2)}′ bays`} /><Line dataKey="cost" stroke="#10272B" strokeWidth={2.4} dot={{ r: 4, fill: '#10272B' }} isAnimationActive={false} /></LineChart></ResponsiveContainer>
+            <figure className="mt-3" aria-label="Cost against bay spacing">
+              <figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
+              <ResponsiveContainer width="100%" height={170}>
+                <LineChart
+                  data={value.byBays.map((q) => ({ bay: q.bayIn / 12, cost: Math.round(q.cost) }))}
+                  margin={{ left: 8, right: 20, top: 8 }}
+                >
+                  <CartesianGrid stroke="var(--galv-2)" />
+                  <XAxis
+                    dataKey="bay"
+                    type="number"
+                    domain={['dataMin - 0.3', 'dataMax + 0.3']}
+                    unit="′"
+                    tickFormatter={(v: number) => v.toFixed(1)}
+                  />
+                  <YAxis
+                    domain={['auto', 'auto']}
+                    tickFormatter={(v: number) => `$${v.toLocaleString('en-US')}`}
+                    width={70}
+                  />
+                  <Tooltip
+                    formatter={(v) => dollars(Number(v))}
+                    labelFormatter={(v) => `${Number(v).toFixed(2)}′ bays`}
+                  />
+                  <Line
+                    dataKey="cost"
+                    stroke="#10272B"
+                    strokeWidth={2.4}
+                    dot={{ r: 4, fill: '#10272B' }}
+                    isAnimationActive={false}
+                  />
+                </LineChart>
+              </ResponsiveContainer>
             </figure>
           )}
           <p className="note mt-2">{value.why}</p>

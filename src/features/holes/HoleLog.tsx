@@ -1,6 +1,15 @@
 'use client'
 import { holeNeed } from '@/core/derive'
-import { FOUND, judgeHole, POST_STATES, reached, type FieldState, type Found, type HoleNeed, type PostState } from '@/core/field'
+import {
+  FOUND,
+  judgeHole,
+  POST_STATES,
+  reached,
+  type FieldState,
+  type Found,
+  type HoleNeed,
+  type PostState,
+} from '@/core/field'
 import type { Job } from '@/core/model'
 import { issue, keepSame } from '@/core/result'
 import { holesToCsv } from '@/formats/csv'
@@ -10,24 +19,102 @@ import { download } from '../drawing'
 import { cureOf, useLog, useMeasured, type FieldLog } from '../field'
 import { useDoc, useJob, type JobState } from '../job'
 
-interface RowProps { readonly job: Job; readonly id: string; readonly need: HoleNeed | null; readonly log: FieldState['holes'][string] | undefined; readonly depth: number | null; readonly pour: FieldState['pours'][string][number] | undefined; readonly stage: PostState; readonly on: boolean; readonly now: string; readonly pick: JobState['pick']; readonly add: FieldLog['add'] }
+interface RowProps {
+  readonly job: Job
+  readonly id: string
+  readonly need: HoleNeed | null
+  readonly log: FieldState['holes'][string] | undefined
+  readonly depth: number | null
+  readonly pour: FieldState['pours'][string][number] | undefined
+  readonly stage: PostState
+  readonly on: boolean
+  readonly now: string
+  readonly pick: JobState['pick']
+  readonly add: FieldLog['add']
+}
 /** One hole of the log. Drawn again only when something is said of it. */
-const Row = memo(function Row({ job, id, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
-  const verdict = log && need ? judgeHole(need, log, depth) : null
-  const cure = pour ? cureOf(job, pour.body.poured, now) : null
-  const put = (depthIn: number | null, found: Found) => { add({ kind: 'hole', post: id, depthIn, setup: null, bottomReadingIn: null, found, note: log?.body.note ?? '' }); if (depthIn !== null && POST_STATES.indexOf(stage) < 1) add({ kind: 'state', post: id, state: 'hole dug' }) }
-  return (
-    <tr className={on ? 'sel' : verdict && verdict.state !== 'holds' ? 'warn' : 'pick'} onClick={() => pick({ post: id })}>
-      <td><button type="button" className="id" aria-pressed={on}>{id}</button></td>
-      <td className="n">{need && <Measure inches={need.depthIn} />}</td>
-      <td className="n"><OptionalLengthField bare label="depth" ariaLabel={`depth of ${id} as dug`} value={depth} onChange={(v) => { if (v !== null && (v <= 0 || v > 240)) return [v <= 0 ? issue('too-small', ['depthIn'], { minimum: 1 }) : issue('too-large', ['depthIn'], { maximum: 240 })]; if (v !== depth) put(v, log?.body.found ?? 'nothing'); return [] }} /></td>
-      <td><select className="form-select form-select-sm" style={{ height: 24, width: 104, padding: '0 22px 0 6px', fontSize: 13 }} aria-label={`found in ${id}`} value={log?.body.found ?? 'nothing'} onChange={(e) => put(depth, e.target.value as Found)}>{FOUND.map((f) => <option key={f}>{f}</option>)}</select></td>
-      <td style={{ whiteSpace: 'normal', maxWidth: 330 }}>{log?.body.bottomReadingIn != null && <span className="note">By rod{depth === null ? ', its set-up is not tied or no grade line is known' : ''}. </span>}{verdict ? <><span className="d-inline-block me-1">{verdict.state === 'holds' ? <HoldSign size={12} /> : <FailSign size={12} />}</span>{verdict.say}{verdict.cures.length > 0 && <div>Or: {verdict.cures.join('; ')}.</div>}</> : 'not dug'}</td>
-      <td className="n">{pour ? pour.body.bags : ''}</td>
-      <td style={{ whiteSpace: 'normal' }}>{cure ? `${Math.round(cure.hours)} h. ${cure.say}` : ''}</td>
-    </tr>
-  )
-}, (a, b) => keepSame(a.need, b.need) === a.need && a.log === b.log && a.depth === b.depth && a.pour === b.pour && a.stage === b.stage && a.on === b.on && a.job === b.job)
+const Row = memo(
+  function Row({ job, id, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
+    const verdict = log && need ? judgeHole(need, log, depth) : null
+    const cure = pour ? cureOf(job, pour.body.poured, now) : null
+    const put = (depthIn: number | null, found: Found) => {
+      add({ kind: 'hole', post: id, depthIn, setup: null, bottomReadingIn: null, found, note: log?.body.note ?? '' })
+      if (depthIn !== null && POST_STATES.indexOf(stage) < 1) add({ kind: 'state', post: id, state: 'hole dug' })
+    }
+    return (
+      <tr
+        className={on ? 'sel' : verdict && verdict.state !== 'holds' ? 'warn' : 'pick'}
+        onClick={() => pick({ post: id })}
+      >
+        <td>
+          <button type="button" className="id" aria-pressed={on}>
+            {id}
+          </button>
+        </td>
+        <td className="n">{need && <Measure inches={need.depthIn} />}</td>
+        <td className="n">
+          <OptionalLengthField
+            bare
+            label="depth"
+            ariaLabel={`depth of ${id} as dug`}
+            value={depth}
+            onChange={(v) => {
+              if (v !== null && (v <= 0 || v > 240))
+                return [
+                  v <= 0
+                    ? issue('too-small', ['depthIn'], { minimum: 1 })
+                    : issue('too-large', ['depthIn'], { maximum: 240 }),
+                ]
+              if (v !== depth) put(v, log?.body.found ?? 'nothing')
+              return []
+            }}
+          />
+        </td>
+        <td>
+          <select
+            className="form-select form-select-sm"
+            style={{ height: 24, width: 104, padding: '0 22px 0 6px', fontSize: 13 }}
+            aria-label={`found in ${id}`}
+            value={log?.body.found ?? 'nothing'}
+            onChange={(e) => put(depth, e.target.value as Found)}
+          >
+            {FOUND.map((f) => (
+              <option key={f}>{f}</option>
+            ))}
+          </select>
+        </td>
+        <td style={{ whiteSpace: 'normal', maxWidth: 330 }}>
+          {log?.body.bottomReadingIn != null && (
+            <span className="note">
+              By rod{depth === null ? ', its set-up is not tied or no grade line is known' : ''}.{' '}
+            </span>
+          )}
+          {verdict ? (
+            <>
+              <span className="d-inline-block me-1">
+                {verdict.state === 'holds' ? <HoldSign size={12} /> : <FailSign size={12} />}
+              </span>
+              {verdict.say}
+              {verdict.cures.length > 0 && <div>Or: {verdict.cures.join('; ')}.</div>}
+            </>
+          ) : (
+            'not dug'
+          )}
+        </td>
+        <td className="n">{pour ? pour.body.bags : ''}</td>
+        <td style={{ whiteSpace: 'normal' }}>{cure ? `${Math.round(cure.hours)} h. ${cure.say}` : ''}</td>
+      </tr>
+    )
+  },
+  (a, b) =>
+    keepSame(a.need, b.need) === a.need &&
+    a.log === b.log &&
+    a.depth === b.depth &&
+    a.pour === b.pour &&
+    a.stage === b.stage &&
+    a.on === b.on &&
+    a.job === b.job,
+)
 
 /** The log of holes: depth as dug, what was found, what went in and when, and what each may carry by now. */
 export function HoleLog() {
@@ -41,10 +128,48 @@ export function HoleLog() {
   const dug = d.posts.filter((p) => state.holes[p.id] || reached(state.states[p.id], 'hole dug')).length
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <p className="note">{dug} of {d.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string. Temperatures are practice weather. <button type="button" className="btn btn-light btn-sm" onClick={() => download(`${job.name} holes.csv`, 'text/csv', holesToCsv(d, state, dugIn))}>Log as CSV</button></p>
-      <table className="tb" aria-label="Hole log"><thead><tr><th>post</th><th className="n">planned</th><th className="n">as dug</th><th>found</th><th>holds</th><th className="n">bags</th><th>since the pour</th></tr></thead><tbody>
-        {d.posts.map((p) => <Row key={p.id} job={job} id={p.id} need={holeNeed(d, job, p.id)} log={state.holes[p.id]} depth={dugIn[p.id] ?? null} pour={state.pours[p.id]?.at(-1)} stage={state.states[p.id] ?? 'planned'} on={p.id === picked} now={now} pick={pick} add={add} />)}
-      </tbody></table>
+      <p className="note">
+        {dug} of {d.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.
+        Temperatures are practice weather.{' '}
+        <button
+          type="button"
+          className="btn btn-light btn-sm"
+          onClick={() => download(`${job.name} holes.csv`, 'text/csv', holesToCsv(d, state, dugIn))}
+        >
+          Log as CSV
+        </button>
+      </p>
+      <table className="tb" aria-label="Hole log">
+        <thead>
+          <tr>
+            <th>post</th>
+            <th className="n">planned</th>
+            <th className="n">as dug</th>
+            <th>found</th>
+            <th>holds</th>
+            <th className="n">bags</th>
+            <th>since the pour</th>
+          </tr>
+        </thead>
+        <tbody>
+          {d.posts.map((p) => (
+            <Row
+              key={p.id}
+              job={job}
+              id={p.id}
+              need={holeNeed(d, job, p.id)}
+              log={state.holes[p.id]}
+              depth={dugIn[p.id] ?? null}
+              pour={state.pours[p.id]?.at(-1)}
+              stage={state.states[p.id] ?? 'planned'}
+              on={p.id === picked}
+              now={now}
+              pick={pick}
+              add={add}
+            />
+          ))}
+        </tbody>
+      </table>
     </div>
   )
 }

@@ -25,9 +25,27 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
     const x = side === 'left' ? cx - r - 16 : cx + r + 16
     return (
       <g>
-        <line x1={x} x2={x} y1={ground} y2={Y(down)} stroke="var(--ink)" strokeWidth={1.4} /><path d={`M${x - 5} ${ground}h10M${x - 5} ${Y(down)}h10`} stroke="var(--ink)" strokeWidth={1.8} />
-        <SvgMeasure x={x + (side === 'left' ? -8 : 8)} y={Y(down / 2) + 2} inches={down} size={21} weight={750} anchor={side === 'left' ? 'end' : 'start'} ground="#E2D8C3" />
-        <Note x={x + (side === 'left' ? -8 : 8)} y={Y(down / 2) + 20} size={12.5} anchor={side === 'left' ? 'end' : 'start'} fill="var(--ink-2)" halo="#E2D8C3">{name}</Note>
+        <line x1={x} x2={x} y1={ground} y2={Y(down)} stroke="var(--ink)" strokeWidth={1.4} />
+        <path d={`M${x - 5} ${ground}h10M${x - 5} ${Y(down)}h10`} stroke="var(--ink)" strokeWidth={1.8} />
+        <SvgMeasure
+          x={x + (side === 'left' ? -8 : 8)}
+          y={Y(down / 2) + 2}
+          inches={down}
+          size={21}
+          weight={750}
+          anchor={side === 'left' ? 'end' : 'start'}
+          ground="#E2D8C3"
+        />
+        <Note
+          x={x + (side === 'left' ? -8 : 8)}
+          y={Y(down / 2) + 20}
+          size={12.5}
+          anchor={side === 'left' ? 'end' : 'start'}
+          fill="var(--ink-2)"
+          halo="#E2D8C3"
+        >
+          {name}
+        </Note>
       </g>
     )
   }
@@ -35,19 +53,127 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
     <svg ref={ref} width="100%" height="100%" role="img" aria-label={`Section of the hole of post ${post.id}`}>
       <Materials />
       <rect x={0} y={ground} width={W} height={H - ground} fill="url(#earth)" />
-      <rect x={cx - r} y={ground} width={r * 2} height={hole.digIn * s} fill="#EDE4D0" stroke="#A8966F" strokeDasharray="5 4" />
-      {hole.gravelIn > 0 && <><rect x={cx - r} y={Y(hole.depthIn)} width={r * 2} height={hole.gravelIn * s} fill="url(#gravel)" stroke="var(--galv-4)" /><Note x={cx - r - 8} y={Y(hole.depthIn + hole.gravelIn / 2) + 4} size={12.5} anchor="end" fill="var(--ink-2)" halo="#E2D8C3">gravel</Note></>}
-      {pier ? <rect x={cx - r} y={Y(-b.bracketIn)} width={r * 2} height={(hole.depthIn + b.bracketIn) * s} fill="url(#concrete)" stroke="var(--galv-4)" strokeWidth={1.5} /> : <rect x={cx - r} y={Y(hole.depthIn - b.padThicknessIn)} width={r * 2} height={b.padThicknessIn * s} fill="url(#concrete)" stroke="var(--galv-4)" strokeWidth={1.5} />}
-      {b.school === 'collar' && <rect x={cx - r} y={Y(hole.embedIn - b.collarHeightIn)} width={r * 2} height={b.collarHeightIn * s} fill="url(#concrete)" stroke="var(--galv-4)" strokeWidth={1.5} />}
-      <rect x={cx - w / 2} y={0} width={w} height={pier ? Y(-b.bracketIn) : Y(hole.embedIn)} fill="url(#wood)" stroke="var(--lumber-4)" strokeWidth={1.4} />
-      {!pier && [1, 2].slice(0, postSize(b.post).plies - 1).map((k) => <line key={k} x1={cx - w / 2 + (w * k) / postSize(b.post).plies} x2={cx - w / 2 + (w * k) / postSize(b.post).plies} y1={0} y2={Y(hole.embedIn)} stroke="var(--lumber-4)" strokeWidth={0.8} />)}
+      <rect
+        x={cx - r}
+        y={ground}
+        width={r * 2}
+        height={hole.digIn * s}
+        fill="#EDE4D0"
+        stroke="#A8966F"
+        strokeDasharray="5 4"
+      />
+      {hole.gravelIn > 0 && (
+        <>
+          <rect
+            x={cx - r}
+            y={Y(hole.depthIn)}
+            width={r * 2}
+            height={hole.gravelIn * s}
+            fill="url(#gravel)"
+            stroke="var(--galv-4)"
+          />
+          <Note
+            x={cx - r - 8}
+            y={Y(hole.depthIn + hole.gravelIn / 2) + 4}
+            size={12.5}
+            anchor="end"
+            fill="var(--ink-2)"
+            halo="#E2D8C3"
+          >
+            gravel
+          </Note>
+        </>
+      )}
+      {pier ? (
+        <rect
+          x={cx - r}
+          y={Y(-b.bracketIn)}
+          width={r * 2}
+          height={(hole.depthIn + b.bracketIn) * s}
+          fill="url(#concrete)"
+          stroke="var(--galv-4)"
+          strokeWidth={1.5}
+        />
+      ) : (
+        <rect
+          x={cx - r}
+          y={Y(hole.depthIn - b.padThicknessIn)}
+          width={r * 2}
+          height={b.padThicknessIn * s}
+          fill="url(#concrete)"
+          stroke="var(--galv-4)"
+          strokeWidth={1.5}
+        />
+      )}
+      {b.school === 'collar' && (
+        <rect
+          x={cx - r}
+          y={Y(hole.embedIn - b.collarHeightIn)}
+          width={r * 2}
+          height={b.collarHeightIn * s}
+          fill="url(#concrete)"
+          stroke="var(--galv-4)"
+          strokeWidth={1.5}
+        />
+      )}
+      <rect
+        x={cx - w / 2}
+        y={0}
+        width={w}
+        height={pier ? Y(-b.bracketIn) : Y(hole.embedIn)}
+        fill="url(#wood)"
+        stroke="var(--lumber-4)"
+        strokeWidth={1.4}
+      />
+      {!pier &&
+        [1, 2]
+          .slice(0, postSize(b.post).plies - 1)
+          .map((k) => (
+            <line
+              key={k}
+              x1={cx - w / 2 + (w * k) / postSize(b.post).plies}
+              x2={cx - w / 2 + (w * k) / postSize(b.post).plies}
+              y1={0}
+              y2={Y(hole.embedIn)}
+              stroke="var(--lumber-4)"
+              strokeWidth={0.8}
+            />
+          ))}
       <Wax x1={-4} y1={ground} x2={W + 4} y2={ground} color="var(--grade)" width={5} />
-      <Note x={8} y={ground - 8} size={13} weight={650} fill="var(--grade-ink)" halo="var(--paper)">grade line</Note>
-      {frost !== null && <g><line x1={0} x2={cx - r} y1={Y(frost)} y2={Y(frost)} stroke="var(--chalk)" strokeWidth={1.5} strokeDasharray="3 5" /><Note x={8} y={Y(frost) + 16} size={12.5} weight={600} fill="var(--chalk-ink)" halo="#E2D8C3">frost</Note></g>}
+      <Note x={8} y={ground - 8} size={13} weight={650} fill="var(--grade-ink)" halo="var(--paper)">
+        grade line
+      </Note>
+      {frost !== null && (
+        <g>
+          <line
+            x1={0}
+            x2={cx - r}
+            y1={Y(frost)}
+            y2={Y(frost)}
+            stroke="var(--chalk)"
+            strokeWidth={1.5}
+            strokeDasharray="3 5"
+          />
+          <Note x={8} y={Y(frost) + 16} size={12.5} weight={600} fill="var(--chalk-ink)" halo="#E2D8C3">
+            frost
+          </Note>
+        </g>
+      )}
       {line(hole.digIn, 'right', pier && hole.gravelIn === 0 ? 'pier bottom' : 'hole bottom')}
       {!pier && line(hole.embedIn, 'left', 'foot of post')}
-      <SvgMeasure x={cx} y={Y(hole.digIn) + 26} inches={hole.diameterIn} size={20} weight={750} feet={false} anchor="middle" ground="#E2D8C3" />
-      <Note x={W - 8} y={24} size={17} weight={700} anchor="end">{post.id}</Note>
+      <SvgMeasure
+        x={cx}
+        y={Y(hole.digIn) + 26}
+        inches={hole.diameterIn}
+        size={20}
+        weight={750}
+        feet={false}
+        anchor="middle"
+        ground="#E2D8C3"
+      />
+      <Note x={W - 8} y={24} size={17} weight={700} anchor="end">
+        {post.id}
+      </Note>
     </svg>
   )
 }

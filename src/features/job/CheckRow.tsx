@@ -9,20 +9,47 @@ export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary;
   const go = useJob((s) => s.go)
   const pick = useJob((s) => s.pick)
   const on = useJob((s) => s.stage === 'holds' && s.picked.check === check.id)
-  const open = () => { go('holds'); pick({ check: check.id, post: check.subjects[0] ?? null }) }
-  if (check.state === 'not-checked') return (
-    <button type="button" className="chk un" aria-pressed={on} onClick={open}><div className="r"><UncheckedSign size={14} /><b>{check.title}</b><span className="lab" style={{ marginLeft: 'auto', whiteSpace: 'nowrap' }}>not checked</span></div><p>{check.governs}</p></button>
-  )
+  const open = () => {
+    go('holds')
+    pick({ check: check.id, post: check.subjects[0] ?? null })
+  }
+  if (check.state === 'not-checked')
+    return (
+      <button type="button" className="chk un" aria-pressed={on} onClick={open}>
+        <div className="r">
+          <UncheckedSign size={14} />
+          <b>{check.title}</b>
+          <span className="lab" style={{ marginLeft: 'auto', whiteSpace: 'nowrap' }}>
+            not checked
+          </span>
+        </div>
+        <p>{check.governs}</p>
+      </button>
+    )
   const fails = check.state === 'fails'
   return (
     <button type="button" className={fails ? 'chk bad' : 'chk'} aria-pressed={on} onClick={open}>
-      <div className="r">{fails && <FailSign size={15} />}<b>{check.title}</b><span className="v">{shownRatio(check.ratio)}</span>{fails ? <b>fails</b> : check.state === 'close' ? <span className="lab" style={{ color: 'var(--ink)', fontWeight: 650 }}>close</span> : null}</div>
+      <div className="r">
+        {fails && <FailSign size={15} />}
+        <b>{check.title}</b>
+        <span className="v">{shownRatio(check.ratio)}</span>
+        {fails ? (
+          <b>fails</b>
+        ) : check.state === 'close' ? (
+          <span className="lab" style={{ color: 'var(--ink)', fontWeight: 650 }}>
+            close
+          </span>
+        ) : null}
+      </div>
       <LoadBar ratio={check.ratio} width={width} />
-      <p>{check.governs} <u>show the arithmetic</u></p>
+      <p>
+        {check.governs} <u>show the arithmetic</u>
+      </p>
     </button>
   )
 }
 
 const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
 /** Checks with the worst first; what could not be checked stands at the end and is never left out. */
-export const sortChecks = <C extends CheckSummary>(checks: readonly C[]): C[] => [...checks].sort((a, b) => ORDER[a.state] - ORDER[b.state] || b.ratio - a.ratio)
+export const sortChecks = <C extends CheckSummary>(checks: readonly C[]): C[] =>
+  [...checks].sort((a, b) => ORDER[a.state] - ORDER[b.state] || b.ratio - a.ratio)

@@ -1,24 +1,46 @@
 import type { Job } from '@/core/model'
 import type { Issue } from '@/core/result'
 
-export interface StoredJob { readonly id: string; readonly revision: number; readonly doc: Job; readonly archived: boolean; readonly createdAt: string; readonly updatedAt: string }
-export interface Edit { readonly revision: number; readonly who: string; readonly at: string; readonly label: string; readonly changes: readonly { readonly path: string; readonly before: unknown; readonly after: unknown }[] }
+export interface StoredJob {
+  readonly id: string
+  readonly revision: number
+  readonly doc: Job
+  readonly archived: boolean
+  readonly createdAt: string
+  readonly updatedAt: string
+}
+export interface Edit {
+  readonly revision: number
+  readonly who: string
+  readonly at: string
+  readonly label: string
+  readonly changes: readonly { readonly path: string; readonly before: unknown; readonly after: unknown }[]
+}
 
 /** What came of a request: the answer, a clash with a newer revision, a refusal, nothing there, or nobody home. */
 export type Reply<T> =
-  | { readonly kind: 'ok'; readonly value: T } | { readonly kind: 'clash'; readonly current: StoredJob }
-  | { readonly kind: 'refused'; readonly issues: readonly Issue[] } | { readonly kind: 'gone' } | { readonly kind: 'away' }
+  | { readonly kind: 'ok'; readonly value: T }
+  | { readonly kind: 'clash'; readonly current: StoredJob }
+  | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'gone' }
+  | { readonly kind: 'away' }
 
 async function ask<T>(path: string, method = 'GET', body?: unknown): Promise<Reply<T>> {
   try {
-    const r = await fetch(path, { method, cache: 'no-store', ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }) })
+    const r = await fetch(path, {
+      method,
+      cache: 'no-store',
+      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+    })
     if (r.ok) return { kind: 'ok', value: (await r.json()) as T }
     if (r.status === 404) return { kind: 'gone' }
     const said = (await r.json().catch(() => ({}))) as { issues?: readonly Issue[]; current?: StoredJob }
     if (r.status === 409 && said.current) return { kind: 'clash', current: said.current }
     if (r.status === 422 || r.status === 400) return { kind: 'refused', issues: said.issues ?? [] }
     return { kind: 'away' }
-  } catch { return { kind: 'away' } }
+  } catch {
+    return { kind: 'away' }
+  }
 }
 
 const at = (id: string) => `/api/jobs/${encodeURIComponent(id)}`
@@ -27,7 +49,8 @@ export const api = {
   get: (id: string) => ask<StoredJob>(at(id)),
   create: (name: string) => ask<StoredJob>('/api/jobs', 'POST', { name }),
   import: (doc: unknown) => ask<StoredJob>('/api/jobs', 'POST', { import: doc }),
-  save: (id: string, baseRevision: number, doc: Job, label: string) => ask<StoredJob>(at(id), 'PUT', { baseRevision, label: label.slice(0, 200), doc }),
+  save: (id: string, baseRevision: number, doc: Job, label: string) =>
+    ask<StoredJob>(at(id), 'PUT', { baseRevision, label: label.slice(0, 200), doc }),
   rename: (id: string, name: string) => ask<StoredJob>(at(id), 'PATCH', { name }),
   archive: (id: string, archived: boolean) => ask<StoredJob>(at(id), 'PATCH', { archived }),
   duplicate: (id: string) => ask<StoredJob>(`${at(id)}/duplicate`, 'POST', {}),

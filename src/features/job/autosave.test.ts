@@ -13,8 +13,17 @@ const { job } = demo('marl')
 const save = api.save as jest.Mock
 const kept = keepDraft as jest.Mock
 const dropped = dropDraft as jest.Mock
-const stored = (revision: number, doc: Job) => ({ id: 'j', revision, doc, archived: false, createdAt: '', updatedAt: '2026-05-04T08:00:00Z' })
-const named = (note: string) => (j: Job): Job => ({ ...j, note })
+const stored = (revision: number, doc: Job) => ({
+  id: 'j',
+  revision,
+  doc,
+  archived: false,
+  createdAt: '',
+  updatedAt: '2026-05-04T08:00:00Z',
+})
+const named =
+  (note: string) =>
+  (j: Job): Job => ({ ...j, note })
 const heard: Record<string, () => void> = {}
 let store: ReturnType<typeof createJobStore>
 let stop: () => void
@@ -22,18 +31,36 @@ let stop: () => void
 beforeEach(() => {
   jest.useFakeTimers()
   for (const m of [save, kept, dropped]) m.mockClear()
-  save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({ kind: 'ok', value: stored(revision + 1, doc) }))
-  const on = { addEventListener: (k: string, f: () => void) => { heard[k] = f }, removeEventListener: (k: string) => { delete heard[k] } }
+  save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({
+    kind: 'ok',
+    value: stored(revision + 1, doc),
+  }))
+  const on = {
+    addEventListener: (k: string, f: () => void) => {
+      heard[k] = f
+    },
+    removeEventListener: (k: string) => {
+      delete heard[k]
+    },
+  }
   Object.assign(globalThis, { window: on, document: on })
   store = createJobStore(stored(3, job), job, 'building')
   stop = watchAndSave(store)
 })
-afterEach(() => { stop(); jest.useRealTimers(); Reflect.deleteProperty(globalThis, 'window'); Reflect.deleteProperty(globalThis, 'document') })
+afterEach(() => {
+  stop()
+  jest.useRealTimers()
+  Reflect.deleteProperty(globalThis, 'window')
+  Reflect.deleteProperty(globalThis, 'document')
+})
 const pass = (ms: number) => jest.advanceTimersByTimeAsync(ms)
 const state = () => store.getState().save.kind
 
 test('quick edits are kept in the browser together and sent once, against the revision they were made on', async () => {
-  for (const n of ['a', 'ab', 'abc']) { store.getState().edit('note', named(n), 'g'); await pass(20) }
+  for (const n of ['a', 'ab', 'abc']) {
+    store.getState().edit('note', named(n), 'g')
+    await pass(20)
+  }
   expect(state()).toBe('saving')
   await pass(SAVE_AFTER_MS)
   expect(kept.mock.calls.length).toBeLessThanOrEqual(2)
@@ -57,7 +84,10 @@ test('while the server is away the edit is kept, said so, and sent when it is ba
   await pass(RETRY_MS * 3)
   expect(save.mock.calls.length).toBeGreaterThan(2)
   expect(dropped).not.toHaveBeenCalled()
-  save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({ kind: 'ok', value: stored(revision + 1, doc) }))
+  save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({
+    kind: 'ok',
+    value: stored(revision + 1, doc),
+  }))
   await pass(RETRY_MS)
   expect(state()).toBe('saved')
 })
@@ -74,24 +104,38 @@ test('changed elsewhere: saving stops until someone decides, and nothing typed i
   expect(kept.mock.calls.at(-1)?.[0]).toMatchObject({ doc: { note: 'mine, more' } })
 })
 test('an answer lost on the way is not a clash: the newer revision is what was sent', async () => {
-  save.mockImplementation(async (_i: string, _r: number, doc: Job) => ({ kind: 'clash', current: stored(4, JSON.parse(JSON.stringify(doc)) as Job) }))
+  save.mockImplementation(async (_i: string, _r: number, doc: Job) => ({
+    kind: 'clash',
+    current: stored(4, JSON.parse(JSON.stringify(doc)) as Job),
+  }))
   store.getState().edit('note', named('once'))
   await pass(SAVE_AFTER_MS + 10)
   expect([state(), store.getState().revision]).toEqual(['saved', 4])
 })
 test('an edit made while the one before is on its way is sent after it', async () => {
   let answer: (v: unknown) => void = () => undefined
-  save.mockImplementationOnce(() => new Promise((r) => { answer = r }))
+  save.mockImplementationOnce(
+    () =>
+      new Promise((r) => {
+        answer = r
+      }),
+  )
   store.getState().edit('note', named('first'))
   await pass(SAVE_AFTER_MS + 10)
   store.getState().edit('note', named('second'))
   const sent = save.mock.calls[0][2] as Job
   answer({ kind: 'ok', value: stored(4, sent) })
   await pass(SAVE_AFTER_MS * 3)
-  expect(save.mock.calls.map((c) => [c[1], (c[2] as Job).note])).toEqual([[3, 'first'], [4, 'second']])
+  expect(save.mock.calls.map((c) => [c[1], (c[2] as Job).note])).toEqual([
+    [3, 'first'],
+    [4, 'second'],
+  ])
   expect(state()).toBe('saved')
 })
-test.each([['refused', 'refused'], ['gone', 'kept']])('a server that answers %s: the state is %s, the edit stays', async (kind, want) => {
+test.each([
+  ['refused', 'refused'],
+  ['gone', 'kept'],
+])('a server that answers %s: the state is %s, the edit stays', async (kind, want) => {
   save.mockImplementation(async () => ({ kind, issues: [] }))
   store.getState().edit('note', named('kept'))
   await pass(SAVE_AFTER_MS + 10)

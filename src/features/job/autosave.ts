@@ -23,17 +23,27 @@ export function watchAndSave(store: JobStore): () => void {
     clearTimeout(keeping)
     keeping = undefined
     const { id, revision, base, history } = store.getState()
-    if (history.present !== base) void keepDraft({ jobId: id, baseRevision: revision, base, doc: history.present, label: label() })
+    if (history.present !== base)
+      void keepDraft({ jobId: id, baseRevision: revision, base, doc: history.present, label: label() })
   }
   /** A window that is closed or hidden keeps what it has at once. */
-  const leave = () => { if (keeping !== undefined) keep() }
-  const later = (ms: number) => { clearTimeout(timer); timer = setTimeout(() => void send(), ms) }
+  const leave = () => {
+    if (keeping !== undefined) keep()
+  }
+  const later = (ms: number) => {
+    clearTimeout(timer)
+    timer = setTimeout(() => void send(), ms)
+  }
 
   async function send(): Promise<void> {
     const { id, revision, base, history, save } = store.getState()
     const doc: Job = history.present
     if (busy || stopped || save.kind === 'clash') return
-    if (doc === base) { store.getState().set({ save: { kind: 'saved', at: new Date().toISOString() } }); await dropDraft(id); return }
+    if (doc === base) {
+      store.getState().set({ save: { kind: 'saved', at: new Date().toISOString() } })
+      await dropDraft(id)
+      return
+    }
     busy = true
     if (save.kind !== 'kept') store.getState().set({ save: { kind: 'saving' } })
     const r = await api.save(id, revision, doc, label())
@@ -42,15 +52,24 @@ export function watchAndSave(store: JobStore): () => void {
     const s = store.getState()
     if (r.kind === 'ok') {
       const same = s.history.present === doc
-      s.set({ revision: r.value.revision, base: doc, save: same ? { kind: 'saved', at: r.value.updatedAt } : { kind: 'saving' } })
+      s.set({
+        revision: r.value.revision,
+        base: doc,
+        save: same ? { kind: 'saved', at: r.value.updatedAt } : { kind: 'saving' },
+      })
       if (same) await dropDraft(id)
       else later(SAVE_AFTER_MS)
     } else if (r.kind === 'clash') {
       // Our own answer may have been lost on the way: then the newer revision is what we sent.
-      if (JSON.stringify(r.current.doc) === JSON.stringify(doc)) { s.set({ revision: r.current.revision, base: doc, save: { kind: 'saved', at: r.current.updatedAt } }); await dropDraft(id) }
-      else s.set({ save: { kind: 'clash', current: r.current } })
+      if (JSON.stringify(r.current.doc) === JSON.stringify(doc)) {
+        s.set({ revision: r.current.revision, base: doc, save: { kind: 'saved', at: r.current.updatedAt } })
+        await dropDraft(id)
+      } else s.set({ save: { kind: 'clash', current: r.current } })
     } else if (r.kind === 'refused') s.set({ save: { kind: 'refused', issues: r.issues } })
-    else { s.set({ save: { kind: 'kept' } }); later(RETRY_MS) }
+    else {
+      s.set({ save: { kind: 'kept' } })
+      later(RETRY_MS)
+    }
   }
 
   const unsubscribe = store.subscribe((now, before) => {
@@ -66,5 +85,13 @@ export function watchAndSave(store: JobStore): () => void {
   window.addEventListener('online', again)
   window.addEventListener('pagehide', leave)
   document.addEventListener('visibilitychange', leave)
-  return () => { leave(); stopped = true; clearTimeout(timer); unsubscribe(); window.removeEventListener('online', again); window.removeEventListener('pagehide', leave); document.removeEventListener('visibilitychange', leave) }
+  return () => {
+    leave()
+    stopped = true
+    clearTimeout(timer)
+    unsubscribe()
+    window.removeEventListener('online', again)
+    window.removeEventListener('pagehide', leave)
+    document.removeEventListener('visibilitychange', leave)
+  }
 }

@@ -2,7 +2,16 @@ import Dexie, { type EntityTable } from 'dexie'
 import type { Job } from '@/core/model'
 
 /** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
-export interface Draft { readonly key: string; readonly jobId: string; readonly tab: string; readonly baseRevision: number; readonly base: Job; readonly doc: Job; readonly label: string; readonly at: number }
+export interface Draft {
+  readonly key: string
+  readonly jobId: string
+  readonly tab: string
+  readonly baseRevision: number
+  readonly base: Job
+  readonly doc: Job
+  readonly label: string
+  readonly at: number
+}
 
 const open = () => {
   const d = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'> }
@@ -15,15 +24,31 @@ const drafts = () => (store ??= open()).drafts
 /** This window's name; it outlives a reload and holds a lock, so that others can see that the window is open. */
 export function thisTab(): string {
   let tab = sessionStorage.getItem('burdock-tab')
-  if (!tab) { tab = crypto.randomUUID(); sessionStorage.setItem('burdock-tab', tab) }
+  if (!tab) {
+    tab = crypto.randomUUID()
+    sessionStorage.setItem('burdock-tab', tab)
+  }
   return tab
 }
 /** Holds this window's lock for as long as it is open. */
-export function holdTab(): void { void navigator.locks?.request(`burdock-tab-${thisTab()}`, { ifAvailable: true }, () => new Promise(() => undefined)) }
+export function holdTab(): void {
+  void navigator.locks?.request(`burdock-tab-${thisTab()}`, { ifAvailable: true }, () => new Promise(() => undefined))
+}
 
-export const keepDraft = ({ jobId, baseRevision, base, doc, label }: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<unknown> =>
-  drafts().put({ jobId, baseRevision, base, doc, label, key: `${jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() }).catch(() => undefined)
-export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> => drafts().delete(`${jobId}:${tab}`).catch(() => undefined)
+export const keepDraft = ({
+  jobId,
+  baseRevision,
+  base,
+  doc,
+  label,
+}: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<unknown> =>
+  drafts()
+    .put({ jobId, baseRevision, base, doc, label, key: `${jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
+    .catch(() => undefined)
+export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
+  drafts()
+    .delete(`${jobId}:${tab}`)
+    .catch(() => undefined)
 
 /** The draft to go on with: this window's own, or one whose window has closed. */
 export async function findDraft(jobId: string): Promise<Draft | null> {
@@ -38,5 +63,7 @@ export async function findDraft(jobId: string): Promise<Draft | null> {
     await keepDraft(orphan)
     await dropDraft(jobId, orphan.tab)
     return orphan
-  } catch { return null }
+  } catch {
+    return null
+  }
 }

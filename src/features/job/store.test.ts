@@ -4,17 +4,54 @@ import { createJobStore } from './store'
 
 // The store of an open job without an interface: edits, refusals, undo, and what keeps its identity so that it is not drawn again.
 const { job } = demo('quillback')
-const open = (present: Job = job) => createJobStore({ id: 'j', revision: 3, doc: present, archived: false, createdAt: '', updatedAt: '2026-05-04T08:00:00Z' }, present, 'building')
+const open = (present: Job = job) =>
+  createJobStore(
+    { id: 'j', revision: 3, doc: present, archived: false, createdAt: '', updatedAt: '2026-05-04T08:00:00Z' },
+    present,
+    'building',
+  )
 type Store = ReturnType<typeof open>
-const settled = async (s: Store) => { for (let i = 0; i < 200 && s.getState().judged !== s.getState().history.present; i++) await new Promise((r) => setTimeout(r, 5)); expect(s.getState().judged).toBe(s.getState().history.present) }
-const heel = (heelIn: number) => (j: Job): Job => ({ ...j, building: { ...j.building, heelIn } })
-const door = (by: number) => (j: Job): Job => ({ ...j, building: { ...j.building, openings: j.building.openings.map((o) => (o.kind === 'slider' ? { ...o, positionIn: o.positionIn + by } : o)) } })
+const settled = async (s: Store) => {
+  for (let i = 0; i < 200 && s.getState().judged !== s.getState().history.present; i++)
+    await new Promise((r) => setTimeout(r, 5))
+  expect(s.getState().judged).toBe(s.getState().history.present)
+}
+const heel =
+  (heelIn: number) =>
+  (j: Job): Job => ({ ...j, building: { ...j.building, heelIn } })
+const door =
+  (by: number) =>
+  (j: Job): Job => ({
+    ...j,
+    building: {
+      ...j.building,
+      openings: j.building.openings.map((o) => (o.kind === 'slider' ? { ...o, positionIn: o.positionIn + by } : o)),
+    },
+  })
 const now = (s: Store) => s.getState().history.present.building.heelIn
 
 describe('edits', () => {
   test.each<[string, (j: Job) => Job, RegExp | null]>([
-    ['taken', heel(150), null], ['nothing changed', (j) => j, null], ['not a number', heel(NaN), /not-a-number|wrong-type/], ['absurd', heel(9e9), /too-large/], ['zero', heel(0), /too-small/], ['text', (j) => ({ ...j, building: { ...j.building, heelIn: '12 ft' as unknown as number } }), /not-a-number|wrong-type/],
-    ['a door wider than its wall', (j) => ({ ...j, building: { ...j.building, openings: [{ ...j.building.openings[0], widthIn: 590 }] } }), /opening/], ['bays that do not close', (j) => ({ ...j, building: { ...j.building, bays: { mode: 'hand', spacingsIn: [100, 100] } } }), /bays-do-not-close/],
+    ['taken', heel(150), null],
+    ['nothing changed', (j) => j, null],
+    ['not a number', heel(NaN), /not-a-number|wrong-type/],
+    ['absurd', heel(9e9), /too-large/],
+    ['zero', heel(0), /too-small/],
+    [
+      'text',
+      (j) => ({ ...j, building: { ...j.building, heelIn: '12 ft' as unknown as number } }),
+      /not-a-number|wrong-type/,
+    ],
+    [
+      'a door wider than its wall',
+      (j) => ({ ...j, building: { ...j.building, openings: [{ ...j.building.openings[0], widthIn: 590 }] } }),
+      /opening/,
+    ],
+    [
+      'bays that do not close',
+      (j) => ({ ...j, building: { ...j.building, bays: { mode: 'hand', spacingsIn: [100, 100] } } }),
+      /bays-do-not-close/,
+    ],
   ])('%s', (_, change, refused) => {
     const s = open()
     const before = s.getState()
@@ -24,7 +61,10 @@ describe('edits', () => {
       expect(issues[0].path[0]).toBe('building')
       expect(s.getState().history).toBe(before.history)
       expect(s.getState().derived).toBe(before.derived)
-    } else { expect(issues).toEqual([]); expect(s.getState().history.present).toEqual(change(job)) }
+    } else {
+      expect(issues).toEqual([])
+      expect(s.getState().history.present).toEqual(change(job))
+    }
   })
   test('edits with one key are one undo until the gesture ends; undo and redo lead back and forth', async () => {
     const s = open()
@@ -55,7 +95,9 @@ describe('the judgement follows the plan', () => {
     await settled(s)
     const whole = demo('quillback')
     expect(s.getState().derived.checks.map((c) => c.id)).toEqual(whole.d.checks.map((c) => c.id))
-    expect(s.getState().derived.checks.find((c) => c.id === 'column-eave')?.ratio).toBeGreaterThan(whole.d.checks.find((c) => c.id === 'column-eave')?.ratio ?? 9)
+    expect(s.getState().derived.checks.find((c) => c.id === 'column-eave')?.ratio).toBeGreaterThan(
+      whole.d.checks.find((c) => c.id === 'column-eave')?.ratio ?? 9,
+    )
     s.getState().undo()
     await settled(s)
     expect(s.getState().derived.checks.map((c) => [c.id, c.ratio])).toEqual(whole.d.checks.map((c) => [c.id, c.ratio]))
@@ -72,7 +114,10 @@ describe('the judgement follows the plan', () => {
     const { job: tansy } = demo('tansy')
     const s = open(tansy)
     const before = s.getState().derived.tally.fails
-    s.getState().edit('spot', (j) => ({ ...j, ground: { ...j.ground, spots: j.ground.spots.map((q) => (q.id === 'S1' ? { ...q, heightIn: -60 } : q)) } }))
+    s.getState().edit('spot', (j) => ({
+      ...j,
+      ground: { ...j.ground, spots: j.ground.spots.map((q) => (q.id === 'S1' ? { ...q, heightIn: -60 } : q)) },
+    }))
     await settled(s)
     expect(s.getState().derived.tally.fails).toBeGreaterThan(before)
   })
@@ -96,7 +141,11 @@ describe('what did not change is the same object', () => {
     const moved = after.posts.filter((p, i) => p !== before.posts[i]).map((p) => p.kind)
     expect(new Set(moved)).toEqual(new Set(['jamb']))
     expect(after.placed.filter((o, i) => o !== before.placed[i])).toHaveLength(1)
-    expect(['east', 'north', 'west'].map((k) => after.walls[k as 'east'] === before.walls[k as 'east'])).toEqual([true, true, true])
+    expect(['east', 'north', 'west'].map((k) => after.walls[k as 'east'] === before.walls[k as 'east'])).toEqual([
+      true,
+      true,
+      true,
+    ])
     expect(after.grid).toBe(before.grid)
     await settled(s)
     s.getState().edit('door', door(-2), 'd')

@@ -2,20 +2,54 @@
 import { createContext, useContext } from 'react'
 import { createStore, useStore, type StoreApi } from 'zustand'
 import { deriveJob, planJob, sameLoads, told, type Plan, type ShownDerived } from '@/core/derive'
-import { closeGesture, issuesOf, jobSchema, pushEdit, redo, startHistory, undo, type History, type Job } from '@/core/model'
+import {
+  closeGesture,
+  issuesOf,
+  jobSchema,
+  pushEdit,
+  redo,
+  startHistory,
+  undo,
+  type History,
+  type Job,
+} from '@/core/model'
 import { keepSame, type Issue } from '@/core/result'
 import { ask } from '@/workers/client'
 import type { StoredJob } from './api'
 
-export const STAGES = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing', 'holds', 'book'] as const
+export const STAGES = [
+  'site',
+  'building',
+  'strings',
+  'holes',
+  'posts',
+  'walls',
+  'roof',
+  'bracing',
+  'holds',
+  'book',
+] as const
 export type Stage = (typeof STAGES)[number]
 
 export type SaveState =
-  | { readonly kind: 'saved'; readonly at: string } | { readonly kind: 'saving' } | { readonly kind: 'kept' }
-  | { readonly kind: 'clash'; readonly current: StoredJob } | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'saved'; readonly at: string }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'kept' }
+  | { readonly kind: 'clash'; readonly current: StoredJob }
+  | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
 
 /** What is picked in drawing, table and tape alike. */
-export interface Picked { readonly post: string | null; readonly opening: string | null; readonly string: string; readonly wall: 'south' | 'east' | 'north' | 'west'; readonly row: string | null; readonly mark: string | null; readonly check: string | null; /** Which book is looked at. */ readonly book: 'crew' | 'field'; /** Post cards to a sheet. */ readonly cards: 2 | 4 }
+export interface Picked {
+  readonly post: string | null
+  readonly opening: string | null
+  readonly string: string
+  readonly wall: 'south' | 'east' | 'north' | 'west'
+  readonly row: string | null
+  readonly mark: string | null
+  readonly check: string | null
+  /** Which book is looked at. */ readonly book: 'crew' | 'field'
+  /** Post cards to a sheet. */ readonly cards: 2 | 4
+}
 
 export interface JobState {
   readonly id: string
@@ -49,10 +83,30 @@ export type JobStore = StoreApi<JobState>
 /** The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are left out. */
 function over(before: ShownDerived, plan: Plan): ShownDerived {
   // What only the planning itself needs (the layout, its neighbours) is not kept: it would be held against the last at every step of a drag.
-  const { plannedWalls, layout: _l, neighbours: _n, ...shown } = plan as Plan & { readonly layout?: unknown; readonly neighbours?: unknown }
+  const {
+    plannedWalls,
+    layout: _l,
+    neighbours: _n,
+    ...shown
+  } = plan as Plan & { readonly layout?: unknown; readonly neighbours?: unknown }
   const here = new Set(plan.posts.map((p) => p.id))
-  const walls = Object.fromEntries(Object.entries(plannedWalls).map(([side, w]) => [side, { ...w, widestHoldsIn: before.walls[side as 'south'].widestHoldsIn, worstRatio: before.walls[side as 'south'].worstRatio }])) as unknown as ShownDerived['walls']
-  return { ...before, ...shown, walls, schedule: before.schedule.filter((r) => here.has(r.id)), holes: before.holes.map((h) => ({ ...h, postIds: h.postIds.filter((p) => here.has(p)) })) }
+  const walls = Object.fromEntries(
+    Object.entries(plannedWalls).map(([side, w]) => [
+      side,
+      {
+        ...w,
+        widestHoldsIn: before.walls[side as 'south'].widestHoldsIn,
+        worstRatio: before.walls[side as 'south'].worstRatio,
+      },
+    ]),
+  ) as unknown as ShownDerived['walls']
+  return {
+    ...before,
+    ...shown,
+    walls,
+    schedule: before.schedule.filter((r) => here.has(r.id)),
+    holes: before.holes.map((h) => ({ ...h, postIds: h.postIds.filter((p) => here.has(p)) })),
+  }
 }
 
 /** The store of one open job. `job` must be without contradictions (the server and the import both see to that). */
@@ -69,12 +123,18 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         const job = get().history.present
         const before = get().judged
         const began = performance.now()
-        if (sameLoads(before, job)) { set({ judged: job }); continue }
+        if (sameLoads(before, job)) {
+          set({ judged: job })
+          continue
+        }
         const answer = await ask('judge', job).answer.catch(() => null)
         const here = answer ? null : deriveJob(job)
         const judgement = answer?.ok ? answer.value : here?.ok ? told(here.value) : null
         // A newer plan may stand by now: the judgement is laid under it and judged again in the next turn.
-        if (judgement) { const { checks, tally, lateral, site, demands } = judgement; shown(job === get().history.present ? judgement : { checks, tally, lateral, site, demands }) }
+        if (judgement) {
+          const { checks, tally, lateral, site, demands } = judgement
+          shown(job === get().history.present ? judgement : { checks, tally, lateral, site, demands })
+        }
         set({ judged: job })
         // For the bench: how long an edit waited for its judgement to be in the store. Only the last is kept.
         performance.clearMeasures('judged')
@@ -85,12 +145,41 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       busy = false
     }
     /** Whatever says the same as before stays the same object, so that only what changed is drawn again. */
-    const shown = (part: Partial<ShownDerived>) => { const now = get().derived; const derived = keepSame(now, { ...now, ...part }); if (derived !== now) set({ derived }) }
-    const take = (history: History<Job>, plan: Plan) => { const now = get().derived; set({ history, derived: keepSame(now, over(now, plan)) }); void judge() }
-    const show = (history: History<Job>) => { const plan = planJob(history.present); if (plan.ok) take(history, plan.value) }
+    const shown = (part: Partial<ShownDerived>) => {
+      const now = get().derived
+      const derived = keepSame(now, { ...now, ...part })
+      if (derived !== now) set({ derived })
+    }
+    const take = (history: History<Job>, plan: Plan) => {
+      const now = get().derived
+      set({ history, derived: keepSame(now, over(now, plan)) })
+      void judge()
+    }
+    const show = (history: History<Job>) => {
+      const plan = planJob(history.present)
+      if (plan.ok) take(history, plan.value)
+    }
     return {
-      id: stored.id, revision: stored.revision, base: stored.doc, history: startHistory(present), derived: { ...first.value, ...told(first.value) }, judged: present, save: { kind: 'saved', at: stored.updatedAt }, stage,
-      picked: { post: null, opening: null, string: 'A', wall: 'south', row: null, mark: null, check: null, book: 'crew', cards: 4 }, plan: null,
+      id: stored.id,
+      revision: stored.revision,
+      base: stored.doc,
+      history: startHistory(present),
+      derived: { ...first.value, ...told(first.value) },
+      judged: present,
+      save: { kind: 'saved', at: stored.updatedAt },
+      stage,
+      picked: {
+        post: null,
+        opening: null,
+        string: 'A',
+        wall: 'south',
+        row: null,
+        mark: null,
+        check: null,
+        book: 'crew',
+        cards: 4,
+      },
+      plan: null,
       edit: (label, change, key) => {
         const next = change(get().history.present)
         if (next === get().history.present) return []
@@ -120,4 +209,9 @@ export function useJob<T>(select: (s: JobState) => T): T {
   return useStore(store, select)
 }
 /** The document, what is derived from it, and the edit call: what most panels need. */
-export const useDoc = () => ({ job: useJob((s) => s.history.present), derived: useJob((s) => s.derived), edit: useJob((s) => s.edit), done: useJob((s) => s.done) })
+export const useDoc = () => ({
+  job: useJob((s) => s.history.present),
+  derived: useJob((s) => s.derived),
+  edit: useJob((s) => s.edit),
+  done: useJob((s) => s.done),
+})

@@ -8,13 +8,32 @@ type Put<P> = <F extends keyof P & string>(field: F, label: string) => (v: P[F],
 /** One part of the building and a way to set its fields, each field's typing one undo. */
 export function usePart<K extends keyof Building>(key: K): readonly [Building[K], Put<Building[K]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K]> = (field, label) => (v, g) => edit(label, (j) => ({ ...j, building: { ...j.building, [key]: { ...(j.building[key] as object), [field]: v } } }), g && `${key}-${field}-${g}`)
+  const put: Put<Building[K]> = (field, label) => (v, g) =>
+    edit(
+      label,
+      (j) => ({ ...j, building: { ...j.building, [key]: { ...(j.building[key] as object), [field]: v } } }),
+      g && `${key}-${field}-${g}`,
+    )
   return [job.building[key], put]
 }
 
 /** A part of a part: `roof.purlins`, `joints.truss`. */
-export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building[K] & string>(key: K, sub: S): readonly [Building[K][S], Put<Building[K][S]>] {
+export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building[K] & string>(
+  key: K,
+  sub: S,
+): readonly [Building[K][S], Put<Building[K][S]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K][S]> = (field, label) => (v, g) => edit(label, (j) => ({ ...j, building: { ...j.building, [key]: { ...(j.building[key] as object), [sub]: { ...(j.building[key][sub] as object), [field]: v } } } }), g && `${key}-${sub}-${field}-${g}`)
+  const put: Put<Building[K][S]> = (field, label) => (v, g) =>
+    edit(
+      label,
+      (j) => ({
+        ...j,
+        building: {
+          ...j.building,
+          [key]: { ...(j.building[key] as object), [sub]: { ...(j.building[key][sub] as object), [field]: v } },
+        },
+      }),
+      g && `${key}-${sub}-${field}-${g}`,
+    )
   return [job.building[key][sub], put]
 }

@@ -4,24 +4,47 @@ import { ask } from '@/workers/client'
 import type { CallName, Calls, Progress } from '@/workers/protocol'
 
 /** The answer to a call that follows its request, and what was asked; the one before stays until the new one comes, marked as old. */
-export function useAnswer<K extends CallName>(call: K, request: Calls[K][0] | null, key: unknown): { readonly value: Calls[K][1] | null; readonly fresh: boolean; readonly asked: Calls[K][0] | null } {
-  const [held, setHeld] = useState<{ readonly value: Calls[K][1]; readonly key: unknown; readonly asked: Calls[K][0] } | null>(null)
+export function useAnswer<K extends CallName>(
+  call: K,
+  request: Calls[K][0] | null,
+  key: unknown,
+): { readonly value: Calls[K][1] | null; readonly fresh: boolean; readonly asked: Calls[K][0] | null } {
+  const [held, setHeld] = useState<{
+    readonly value: Calls[K][1]
+    readonly key: unknown
+    readonly asked: Calls[K][0]
+  } | null>(null)
   const latest = useRef(request)
-  useEffect(() => { latest.current = request })
+  useEffect(() => {
+    latest.current = request
+  })
   useEffect(() => {
     if (latest.current === null) return
     const asked = latest.current
     const run = ask(call, asked)
     let on = true
-    run.answer.then((value) => { if (on && value !== null) setHeld({ value, key, asked }) }, () => undefined)
-    return () => { on = false; run.cancel() }
+    run.answer.then(
+      (value) => {
+        if (on && value !== null) setHeld({ value, key, asked })
+      },
+      () => undefined,
+    )
+    return () => {
+      on = false
+      run.cancel()
+    }
   }, [call, key])
   return { value: held?.value ?? null, fresh: held !== null && held.key === key, asked: held?.asked ?? null }
 }
 
 /** A long call that is started and stopped by hand, with its progress and what was asked. */
 export function useRun<K extends CallName>(call: K) {
-  const [state, setState] = useState<{ readonly progress: Progress | null; readonly value: Calls[K][1] | null; readonly fault: string | null; readonly asked: Calls[K][0] | null }>({ progress: null, value: null, fault: null, asked: null })
+  const [state, setState] = useState<{
+    readonly progress: Progress | null
+    readonly value: Calls[K][1] | null
+    readonly fault: string | null
+    readonly asked: Calls[K][0] | null
+  }>({ progress: null, value: null, fault: null, asked: null })
   const running = useRef<(() => void) | null>(null)
   useEffect(() => () => running.current?.(), [])
   const start = (request: Calls[K][0]) => {
@@ -29,8 +52,21 @@ export function useRun<K extends CallName>(call: K) {
     setState({ progress: { done: 0, of: 1, saying: 'starting' }, value: null, fault: null, asked: request })
     const run = ask(call, request, (progress) => setState((s) => ({ ...s, progress })))
     running.current = run.cancel
-    run.answer.then((value) => { running.current = null; setState({ progress: null, value, fault: null, asked: request }) }, (e: Error) => { running.current = null; setState({ progress: null, value: null, fault: e.message, asked: request }) })
+    run.answer.then(
+      (value) => {
+        running.current = null
+        setState({ progress: null, value, fault: null, asked: request })
+      },
+      (e: Error) => {
+        running.current = null
+        setState({ progress: null, value: null, fault: e.message, asked: request })
+      },
+    )
   }
-  const stop = () => { running.current?.(); running.current = null; setState((s) => ({ ...s, progress: null })) }
+  const stop = () => {
+    running.current?.()
+    running.current = null
+    setState((s) => ({ ...s, progress: null }))
+  }
   return { ...state, start, stop, clear: () => setState({ progress: null, value: null, fault: null, asked: null }) }
 }

@@ -4,12 +4,29 @@ import { warmUp } from './warmUp'
 
 // What is gone through while the page has nothing to do: it must leave no trace, take no busy time, and stop when told.
 const { job } = demo('quillback')
-const laid = () => { const p = planJob(job); if (!p.ok) throw new Error('demo'); return p.value.posts }
+const laid = () => {
+  const p = planJob(job)
+  if (!p.ok) throw new Error('demo')
+  return p.value.posts
+}
 let turns: ((d: { timeRemaining: () => number }) => void)[] = []
-const turn = (left: number) => { const [f] = turns.splice(0, 1); f?.({ timeRemaining: () => left }); return f !== undefined }
+const turn = (left: number) => {
+  const [f] = turns.splice(0, 1)
+  f?.({ timeRemaining: () => left })
+  return f !== undefined
+}
 const g = globalThis as { requestIdleCallback?: unknown; cancelIdleCallback?: unknown }
-beforeEach(() => { turns = []; g.requestIdleCallback = (f: (typeof turns)[number]) => turns.push(f); g.cancelIdleCallback = () => { turns = [] } })
-afterEach(() => { delete g.requestIdleCallback; delete g.cancelIdleCallback })
+beforeEach(() => {
+  turns = []
+  g.requestIdleCallback = (f: (typeof turns)[number]) => turns.push(f)
+  g.cancelIdleCallback = () => {
+    turns = []
+  }
+})
+afterEach(() => {
+  delete g.requestIdleCallback
+  delete g.cancelIdleCallback
+})
 
 test('comes to an end, and leaves the plan of the job as it stands remembered', () => {
   warmUp(() => job)
@@ -19,7 +36,10 @@ test('comes to an end, and leaves the plan of the job as it stands remembered', 
 })
 test('does nothing in a turn with no time to spare, and asks for the next', () => {
   let asked = 0
-  warmUp(() => { asked++; return job })
+  warmUp(() => {
+    asked++
+    return job
+  })
   for (let i = 0; i < 5; i++) expect(turn(2)).toBe(true)
   expect(asked).toBe(0)
   expect(turns).toHaveLength(1)

@@ -15,7 +15,10 @@ export function warmUp(present: () => Job): () => void {
   const turn = (idle: IdleDeadline) => {
     while (round < ROUNDS && idle.timeRemaining() > 8) {
       const job = present()
-      const tried = jobSchema.safeParse({ ...job, building: { ...job.building, heelIn: job.building.heelIn + ++round / 16 } })
+      const tried = jobSchema.safeParse({
+        ...job,
+        building: { ...job.building, heelIn: job.building.heelIn + ++round / 16 },
+      })
       const plan = tried.success ? planJob(tried.data) : null
       if (plan?.ok) before = keepSame(before, plan.value)
     }
@@ -24,5 +27,7 @@ export function warmUp(present: () => Job): () => void {
     else planJob(present())
   }
   if (typeof requestIdleCallback === 'function') handle = requestIdleCallback(turn)
-  return () => { if (handle) cancelIdleCallback(handle) }
+  return () => {
+    if (handle) cancelIdleCallback(handle)
+  }
 }

@@ -16,7 +16,10 @@ import { api, type Reply, type StoredJob } from '../job'
 
 /** A small plan of a job, straight from its posts. */
 function MiniPlan({ job }: { readonly job: StoredJob }) {
-  const d = useMemo(() => { const r = planJob(job.doc); return r.ok ? r.value : null }, [job.doc])
+  const d = useMemo(() => {
+    const r = planJob(job.doc)
+    return r.ok ? r.value : null
+  }, [job.doc])
   if (!d) return <div className="pic" />
   const leans = job.doc.building.leanTos
   const depth = (side: string) => leans.find((l) => l.side === side)?.depthIn ?? 0
@@ -26,9 +29,39 @@ function MiniPlan({ job }: { readonly job: StoredJob }) {
   const oy = 75 + ((y1 + y0) / 2) * s
   return (
     <svg className="pic" viewBox="0 0 340 150" width="100%" aria-hidden>
-      <rect x={ox} y={oy - d.grid.widthIn * s} width={d.grid.lengthIn * s} height={d.grid.widthIn * s} fill="var(--sheet)" />
-      {d.strings.map((k) => { const x = k.from.y === k.to.y; return <line key={k.id} x1={ox + k.from.x * s - (x ? 14 : 0)} x2={ox + k.to.x * s + (x ? 14 : 0)} y1={oy - (x ? k.from.y : y0) * s + (x ? 0 : 14)} y2={oy - (x ? k.to.y : y1) * s - (x ? 0 : 14)} stroke="var(--chalk)" strokeWidth={1.4} /> })}
-      {d.posts.map((p) => <rect key={p.id} x={ox + p.x * s - 2.5} y={oy - p.y * s - 2.5} width={5} height={5} fill="var(--lumber-3)" stroke="var(--ink)" strokeWidth={0.8} />)}
+      <rect
+        x={ox}
+        y={oy - d.grid.widthIn * s}
+        width={d.grid.lengthIn * s}
+        height={d.grid.widthIn * s}
+        fill="var(--sheet)"
+      />
+      {d.strings.map((k) => {
+        const x = k.from.y === k.to.y
+        return (
+          <line
+            key={k.id}
+            x1={ox + k.from.x * s - (x ? 14 : 0)}
+            x2={ox + k.to.x * s + (x ? 14 : 0)}
+            y1={oy - (x ? k.from.y : y0) * s + (x ? 0 : 14)}
+            y2={oy - (x ? k.to.y : y1) * s - (x ? 0 : 14)}
+            stroke="var(--chalk)"
+            strokeWidth={1.4}
+          />
+        )
+      })}
+      {d.posts.map((p) => (
+        <rect
+          key={p.id}
+          x={ox + p.x * s - 2.5}
+          y={oy - p.y * s - 2.5}
+          width={5}
+          height={5}
+          fill="var(--lumber-3)"
+          stroke="var(--ink)"
+          strokeWidth={0.8}
+        />
+      ))}
     </svg>
   )
 }
@@ -40,20 +73,38 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
   const router = useRouter()
   const [jobs, setJobs] = useState<readonly StoredJob[] | null>(initial)
   const [archived, setArchived] = useState(false)
-  const [ask, setAsk] = useState<{ readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null>(null)
+  const [ask, setAsk] = useState<
+    { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null
+  >(null)
   const [name, setName] = useState('')
   const [said, setSaid] = useState<{ readonly title: string; readonly issues: readonly Issue[] } | null>(null)
   const file = useRef<HTMLInputElement>(null)
 
   useEffect(() => {
     if (jobs !== null) return
-    const t = setInterval(() => void api.list().then((r) => { if (r.kind === 'ok') setJobs(r.value) }), 2500)
+    const t = setInterval(
+      () =>
+        void api.list().then((r) => {
+          if (r.kind === 'ok') setJobs(r.value)
+        }),
+      2500,
+    )
     return () => clearInterval(t)
   }, [jobs])
-  const refresh = async () => { const r = await api.list(); if (r.kind === 'ok') setJobs(r.value) }
+  const refresh = async () => {
+    const r = await api.list()
+    if (r.kind === 'ok') setJobs(r.value)
+  }
   const settle = async (r: Reply<StoredJob>, what: string): Promise<StoredJob | null> => {
-    if (r.kind === 'ok') { setSaid(null); await refresh(); return r.value }
-    setSaid({ title: r.kind === 'refused' ? `${what} was refused` : r.kind === 'gone' ? 'That job is no longer there.' : AWAY, issues: r.kind === 'refused' ? r.issues : [] })
+    if (r.kind === 'ok') {
+      setSaid(null)
+      await refresh()
+      return r.value
+    }
+    setSaid({
+      title: r.kind === 'refused' ? `${what} was refused` : r.kind === 'gone' ? 'That job is no longer there.' : AWAY,
+      issues: r.kind === 'refused' ? r.issues : [],
+    })
     return null
   }
   const submit = async () => {
@@ -61,14 +112,23 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
     if (!ask || !text) return
     const r = ask.kind === 'new' ? await api.create(text) : await api.rename(ask.job.id, text)
     const made = await settle(r, 'The name')
-    if (made) { setAsk(null); if (ask.kind === 'new') router.push(`/jobs/${made.id}?stage=site`) }
+    if (made) {
+      setAsk(null)
+      if (ask.kind === 'new') router.push(`/jobs/${made.id}?stage=site`)
+    }
   }
   const read = async (f: File | undefined) => {
     if (!f) return
-    if (f.size > MAX_FILE_CHARS) { setSaid({ title: `“${f.name}” was refused`, issues: [{ code: 'file-too-large', path: [], facts: {} }] }); return }
+    if (f.size > MAX_FILE_CHARS) {
+      setSaid({ title: `“${f.name}” was refused`, issues: [{ code: 'file-too-large', path: [], facts: {} }] })
+      return
+    }
     const parsed = readJobText(await f.text())
     const issues = parsed.ok ? checkJob(parsed.value) : parsed.issues
-    if (!parsed.ok || issues.length) { setSaid({ title: `“${f.name}” was refused`, issues }); return }
+    if (!parsed.ok || issues.length) {
+      setSaid({ title: `“${f.name}” was refused`, issues })
+      return
+    }
     const made = await settle(await api.import(parsed.value), `“${f.name}”`)
     if (made) router.push(`/jobs/${made.id}?stage=building`)
   }
@@ -77,35 +137,146 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
   return (
     <main className="yard">
       <header>
-        <BurrSign size={52} /><div><h1>Burdock</h1><div className="note">post-frame buildings, from the strings to the marks</div></div><span className="spacer" />
-        <Button variant="light" onClick={() => file.current?.click()}><Upload size={16} />Import a job file</Button>
-        <Button onClick={() => { setName(''); setAsk({ kind: 'new' }) }}><Plus size={17} />New job</Button>
-        <input ref={file} type="file" accept=".json,application/json" hidden aria-label="Job file" onChange={(e) => { void read(e.target.files?.[0]); e.target.value = '' }} />
+        <BurrSign size={52} />
+        <div>
+          <h1>Burdock</h1>
+          <div className="note">post-frame buildings, from the strings to the marks</div>
+        </div>
+        <span className="spacer" />
+        <Button variant="light" onClick={() => file.current?.click()}>
+          <Upload size={16} />
+          Import a job file
+        </Button>
+        <Button
+          onClick={() => {
+            setName('')
+            setAsk({ kind: 'new' })
+          }}
+        >
+          <Plus size={17} />
+          New job
+        </Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          hidden
+          aria-label="Job file"
+          onChange={(e) => {
+            void read(e.target.files?.[0])
+            e.target.value = ''
+          }}
+        />
       </header>
-      {said && <div className="caution mb-3" role="alert"><b>{said.title}</b>{said.issues.slice(0, 8).map((i, k) => <div key={k}>{issuePath(i) && <code style={{ color: 'var(--ink)' }}>{issuePath(i)}</code>} {issueText(i)}</div>)}{said.issues.length > 8 && <div>and {said.issues.length - 8} more</div>}</div>}
-      {jobs === null && <div className="caution" role="status"><b>The server is away.</b> The jobs come back with it; Burdock asks every few seconds.</div>}
-      {(many > 0 || archived) && <p><button type="button" className="btn btn-light btn-sm" onClick={() => setArchived(!archived)}>{archived ? 'Jobs at work' : `Put away: ${many}`}</button></p>}
-      {jobs !== null && shown.length === 0 && <p className="note">{archived ? 'Nothing is put away.' : 'No jobs yet. Make one; it takes a name.'}</p>}
+      {said && (
+        <div className="caution mb-3" role="alert">
+          <b>{said.title}</b>
+          {said.issues.slice(0, 8).map((i, k) => (
+            <div key={k}>
+              {issuePath(i) && <code style={{ color: 'var(--ink)' }}>{issuePath(i)}</code>} {issueText(i)}
+            </div>
+          ))}
+          {said.issues.length > 8 && <div>and {said.issues.length - 8} more</div>}
+        </div>
+      )}
+      {jobs === null && (
+        <div className="caution" role="status">
+          <b>The server is away.</b> The jobs come back with it; Burdock asks every few seconds.
+        </div>
+      )}
+      {(many > 0 || archived) && (
+        <p>
+          <button type="button" className="btn btn-light btn-sm" onClick={() => setArchived(!archived)}>
+            {archived ? 'Jobs at work' : `Put away: ${many}`}
+          </button>
+        </p>
+      )}
+      {jobs !== null && shown.length === 0 && (
+        <p className="note">{archived ? 'Nothing is put away.' : 'No jobs yet. Make one; it takes a name.'}</p>
+      )}
       <div className="cards">
         {shown.map((j) => {
           const b = j.doc.building
           return (
             <article key={j.id} className="jobcard">
-              <Link className="open" href={`/jobs/${j.id}`}><MiniPlan job={j} /><div className="txt"><h2>{j.doc.name}</h2><div className="note">{formatLength(b.widthIn)} × {formatLength(b.lengthIn)}, heel {formatLength(b.heelIn)}, {Number(b.pitchPer12.toFixed(2))}:12</div><div className="lab">revision {j.revision}, {new Date(j.updatedAt).toLocaleDateString('en-US')}</div></div></Link>
+              <Link className="open" href={`/jobs/${j.id}`}>
+                <MiniPlan job={j} />
+                <div className="txt">
+                  <h2>{j.doc.name}</h2>
+                  <div className="note">
+                    {formatLength(b.widthIn)} × {formatLength(b.lengthIn)}, heel {formatLength(b.heelIn)},{' '}
+                    {Number(b.pitchPer12.toFixed(2))}:12
+                  </div>
+                  <div className="lab">
+                    revision {j.revision}, {new Date(j.updatedAt).toLocaleDateString('en-US')}
+                  </div>
+                </div>
+              </Link>
               <div className="acts">
-                <button type="button" className="icb" aria-label={`Rename ${j.doc.name}`} title="Rename" onClick={() => { setName(j.doc.name); setAsk({ kind: 'rename', job: j }) }}><Pencil size={16} /></button>
-                <button type="button" className="icb" aria-label={`Copy ${j.doc.name}`} title="Copy" onClick={() => void api.duplicate(j.id).then((r) => settle(r, 'The copy'))}><Copy size={16} /></button>
-                <button type="button" className="icb" aria-label={`${j.archived ? 'Take out' : 'Put away'} ${j.doc.name}`} title={j.archived ? 'Take out again' : 'Put away'} onClick={() => void api.archive(j.id, !j.archived).then((r) => settle(r, 'That'))}>{j.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}</button>
+                <button
+                  type="button"
+                  className="icb"
+                  aria-label={`Rename ${j.doc.name}`}
+                  title="Rename"
+                  onClick={() => {
+                    setName(j.doc.name)
+                    setAsk({ kind: 'rename', job: j })
+                  }}
+                >
+                  <Pencil size={16} />
+                </button>
+                <button
+                  type="button"
+                  className="icb"
+                  aria-label={`Copy ${j.doc.name}`}
+                  title="Copy"
+                  onClick={() => void api.duplicate(j.id).then((r) => settle(r, 'The copy'))}
+                >
+                  <Copy size={16} />
+                </button>
+                <button
+                  type="button"
+                  className="icb"
+                  aria-label={`${j.archived ? 'Take out' : 'Put away'} ${j.doc.name}`}
+                  title={j.archived ? 'Take out again' : 'Put away'}
+                  onClick={() => void api.archive(j.id, !j.archived).then((r) => settle(r, 'That'))}
+                >
+                  {j.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}
+                </button>
               </div>
             </article>
           )
         })}
       </div>
       <Modal show={ask !== null} onHide={() => setAsk(null)} centered aria-labelledby="name-title">
-        <Form onSubmit={(e) => { e.preventDefault(); void submit() }}>
-          <Modal.Header closeButton><Modal.Title as="h2" id="name-title">{ask?.kind === 'rename' ? 'Rename the job' : 'New job'}</Modal.Title></Modal.Header>
-          <Modal.Body><Form.Label htmlFor="job-name">Name</Form.Label><Form.Control id="job-name" autoFocus maxLength={120} value={name} onChange={(e) => setName(e.target.value)} autoComplete="off" />{name !== '' && !name.trim() && <div className="note mt-1">A name needs a letter.</div>}</Modal.Body>
-          <Modal.Footer><Button type="submit" disabled={!name.trim()}>{ask?.kind === 'rename' ? 'Rename' : 'Make it'}</Button></Modal.Footer>
+        <Form
+          onSubmit={(e) => {
+            e.preventDefault()
+            void submit()
+          }}
+        >
+          <Modal.Header closeButton>
+            <Modal.Title as="h2" id="name-title">
+              {ask?.kind === 'rename' ? 'Rename the job' : 'New job'}
+            </Modal.Title>
+          </Modal.Header>
+          <Modal.Body>
+            <Form.Label htmlFor="job-name">Name</Form.Label>
+            <Form.Control
+              id="job-name"
+              autoFocus
+              maxLength={120}
+              value={name}
+              onChange={(e) => setName(e.target.value)}
+              autoComplete="off"
+            />
+            {name !== '' && !name.trim() && <div className="note mt-1">A name needs a letter.</div>}
+          </Modal.Body>
+          <Modal.Footer>
+            <Button type="submit" disabled={!name.trim()}>
+              {ask?.kind === 'rename' ? 'Rename' : 'Make it'}
+            </Button>
+          </Modal.Footer>
         </Form>
       </Modal>
     </main>

@@ -14,7 +14,9 @@ export function Build() {
   const [ref, size] = useSize<SVGSVGElement>()
   const post = d.posts.find((p) => p.id === picked) ?? d.posts[0]
   const own = asBuilt.find((p) => p.id === post.id)
-  const like = asBuilt.filter((p) => d.posts.find((q) => q.id === p.id)?.kind === post.kind && p.signature === own?.signature).map((p) => p.id)
+  const like = asBuilt
+    .filter((p) => d.posts.find((q) => q.id === p.id)?.kind === post.kind && p.signature === own?.signature)
+    .map((p) => p.id)
   const card = buildCard(job.building, post, own?.footToGradeIn ?? 0, like.length ? like : [post.id])
   const H = Math.max(300, (size.height || 560) - 40)
   const s = (H - 60) / Math.max(card.lengthIn, 1)
@@ -22,30 +24,186 @@ export function Build() {
   const nails = card.nails
   return (
     <div className="position-absolute d-flex" style={{ inset: '44px 0 0', padding: '4px 12px 8px 18px', gap: 16 }}>
-      <svg ref={ref} style={{ flex: '1 1 0', minWidth: 0, height: '100%' }} role="img" aria-label={`Column ${post.id}: ${card.plies.length} plies, ${card.lengthIn} inches`}>
+      <svg
+        ref={ref}
+        style={{ flex: '1 1 0', minWidth: 0, height: '100%' }}
+        role="img"
+        aria-label={`Column ${post.id}: ${card.plies.length} plies, ${card.lengthIn} inches`}
+      >
         <Materials />
         <rect x={0} y={Y(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
-        {card.plies.map((p, i) => { const x = 20 + i * 66; return <g key={p.name}>{p.pieces.map((q) => <g key={q.fromIn}><rect x={x} y={Y(q.toIn)} width={40} height={(q.toIn - q.fromIn) * s} fill={q.treated ? '#BFB083' : 'url(#wood)'} stroke="var(--lumber-4)" strokeWidth={1.4} /><g transform={`rotate(-90 ${x + 24} ${(Y(q.toIn) + Y(q.fromIn)) / 2})`}><Note x={x + 24} y={(Y(q.toIn) + Y(q.fromIn)) / 2 + 2} size={14} weight={700} anchor="middle" halo={q.treated ? '#BFB083' : '#F1E1BF'}>{formatLength(q.lengthIn)}</Note></g></g>)}<Note x={x + 20} y={24} size={12} weight={600} anchor="middle">{p.name}</Note><Note x={x + 20} y={Y(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">crown {p.crown}</Note></g> })}
-        <line x1={6} x2={20 + card.plies.length * 66} y1={Y(card.seatIn)} y2={Y(card.seatIn)} stroke="var(--keel)" strokeWidth={2.6} /><Note x={24 + card.plies.length * 66} y={Y(card.seatIn) + 5} size={13} weight={650} fill="var(--keel-ink)">seat</Note>
+        {card.plies.map((p, i) => {
+          const x = 20 + i * 66
+          return (
+            <g key={p.name}>
+              {p.pieces.map((q) => (
+                <g key={q.fromIn}>
+                  <rect
+                    x={x}
+                    y={Y(q.toIn)}
+                    width={40}
+                    height={(q.toIn - q.fromIn) * s}
+                    fill={q.treated ? '#BFB083' : 'url(#wood)'}
+                    stroke="var(--lumber-4)"
+                    strokeWidth={1.4}
+                  />
+                  <g transform={`rotate(-90 ${x + 24} ${(Y(q.toIn) + Y(q.fromIn)) / 2})`}>
+                    <Note
+                      x={x + 24}
+                      y={(Y(q.toIn) + Y(q.fromIn)) / 2 + 2}
+                      size={14}
+                      weight={700}
+                      anchor="middle"
+                      halo={q.treated ? '#BFB083' : '#F1E1BF'}
+                    >
+                      {formatLength(q.lengthIn)}
+                    </Note>
+                  </g>
+                </g>
+              ))}
+              <Note x={x + 20} y={24} size={12} weight={600} anchor="middle">
+                {p.name}
+              </Note>
+              <Note x={x + 20} y={Y(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">
+                crown {p.crown}
+              </Note>
+            </g>
+          )
+        })}
+        <line
+          x1={6}
+          x2={20 + card.plies.length * 66}
+          y1={Y(card.seatIn)}
+          y2={Y(card.seatIn)}
+          stroke="var(--keel)"
+          strokeWidth={2.6}
+        />
+        <Note x={24 + card.plies.length * 66} y={Y(card.seatIn) + 5} size={13} weight={650} fill="var(--keel-ink)">
+          seat
+        </Note>
         <line x1={0} x2={2000} y1={Y(card.gradeIn)} y2={Y(card.gradeIn)} stroke="var(--grade)" strokeWidth={4} />
-        {nails && (() => { const x = 60 + card.plies.length * 66; const w = 74; const deep = Math.max(...nails.rowsIn) + Math.min(...nails.rowsIn); return <g><rect x={x} y={Y(card.lengthIn)} width={w} height={card.lengthIn * s} fill="#F1E1BF" stroke="var(--lumber-4)" /><Note x={x + w / 2} y={24} size={12} weight={600} anchor="middle">nail template</Note>{nails.marksIn.map((m, i) => nails.rowsIn.map((r) => <circle key={`${i}-${r}`} cx={x + (r / deep) * w} cy={Y(m)} r={3.2} fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'} stroke="var(--ink)" strokeWidth={1.4} />))}</g> })()}
+        {nails &&
+          (() => {
+            const x = 60 + card.plies.length * 66
+            const w = 74
+            const deep = Math.max(...nails.rowsIn) + Math.min(...nails.rowsIn)
+            return (
+              <g>
+                <rect
+                  x={x}
+                  y={Y(card.lengthIn)}
+                  width={w}
+                  height={card.lengthIn * s}
+                  fill="#F1E1BF"
+                  stroke="var(--lumber-4)"
+                />
+                <Note x={x + w / 2} y={24} size={12} weight={600} anchor="middle">
+                  nail template
+                </Note>
+                {nails.marksIn.map((m, i) =>
+                  nails.rowsIn.map((r) => (
+                    <circle
+                      key={`${i}-${r}`}
+                      cx={x + (r / deep) * w}
+                      cy={Y(m)}
+                      r={3.2}
+                      fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'}
+                      stroke="var(--ink)"
+                      strokeWidth={1.4}
+                    />
+                  )),
+                )}
+              </g>
+            )
+          })()}
       </svg>
       <div style={{ width: 330, overflowY: 'auto' }}>
-        <h3>{card.label}: {card.postIds.length > 1 ? `${card.postIds.length} alike` : card.postIds[0]}</h3>
-        <p className="note">{card.postIds.slice(0, 14).join(', ')}{card.postIds.length > 14 ? ' …' : ''}</p>
-        {card.problem && <div className="caution" role="alert">{card.problem}</div>}
-        <table className="tb"><tbody>
-          <tr><td>Foot to seat</td><td className="n"><Measure inches={card.seatIn} /></td></tr>
-          <tr><td>Foot to top of the outer plies</td><td className="n"><Measure inches={card.lengthIn} /></td></tr>
-          {card.pocketIn > 0 && <tr><td>Pocket in the centre ply</td><td className="n"><Measure inches={card.pocketIn} feet={false} /></td></tr>}
-          {card.bevelDeg > 0 && <tr><td>Top cut to the roof</td><td className="n">{card.bevelDeg.toFixed(1)}°, <Measure inches={card.bevelIn} feet={false} /></td></tr>}
-          <tr><td>Treated up to</td><td className="n"><Measure inches={card.treatedToIn} /></td></tr>
-          <tr><td>Weight, wet</td><td className="n">{Math.round(card.weightLb)} lb</td></tr>
-          {nails && <><tr><td>Nails, {job.building.joints.lamination.nail}</td><td className="n">{nails.total}, {nails.nailsPerFace} a face</td></tr><tr><td>Columns of nails</td><td className="n">{nails.columns} at <Measure inches={nails.spacingIn} feet={false} /></td></tr></>}
-          {card.bolts.map((q) => <tr key={q.what}><td>{q.what}</td><td className="n"><Measure inches={q.fromFootIn} /></td></tr>)}
-        </tbody></table>
-        <p className="note mt-1">● from this face, ○ from the other. Dark wood is treated; the foot is the treated end.</p>
-        <ol className="note" style={{ paddingLeft: 18 }}>{card.steps.map((t) => <li key={t}>{t}</li>)}</ol>
+        <h3>
+          {card.label}: {card.postIds.length > 1 ? `${card.postIds.length} alike` : card.postIds[0]}
+        </h3>
+        <p className="note">
+          {card.postIds.slice(0, 14).join(', ')}
+          {card.postIds.length > 14 ? ' …' : ''}
+        </p>
+        {card.problem && (
+          <div className="caution" role="alert">
+            {card.problem}
+          </div>
+        )}
+        <table className="tb">
+          <tbody>
+            <tr>
+              <td>Foot to seat</td>
+              <td className="n">
+                <Measure inches={card.seatIn} />
+              </td>
+            </tr>
+            <tr>
+              <td>Foot to top of the outer plies</td>
+              <td className="n">
+                <Measure inches={card.lengthIn} />
+              </td>
+            </tr>
+            {card.pocketIn > 0 && (
+              <tr>
+                <td>Pocket in the centre ply</td>
+                <td className="n">
+                  <Measure inches={card.pocketIn} feet={false} />
+                </td>
+              </tr>
+            )}
+            {card.bevelDeg > 0 && (
+              <tr>
+                <td>Top cut to the roof</td>
+                <td className="n">
+                  {card.bevelDeg.toFixed(1)}°, <Measure inches={card.bevelIn} feet={false} />
+                </td>
+              </tr>
+            )}
+            <tr>
+              <td>Treated up to</td>
+              <td className="n">
+                <Measure inches={card.treatedToIn} />
+              </td>
+            </tr>
+            <tr>
+              <td>Weight, wet</td>
+              <td className="n">{Math.round(card.weightLb)} lb</td>
+            </tr>
+            {nails && (
+              <>
+                <tr>
+                  <td>Nails, {job.building.joints.lamination.nail}</td>
+                  <td className="n">
+                    {nails.total}, {nails.nailsPerFace} a face
+                  </td>
+                </tr>
+                <tr>
+                  <td>Columns of nails</td>
+                  <td className="n">
+                    {nails.columns} at <Measure inches={nails.spacingIn} feet={false} />
+                  </td>
+                </tr>
+              </>
+            )}
+            {card.bolts.map((q) => (
+              <tr key={q.what}>
+                <td>{q.what}</td>
+                <td className="n">
+                  <Measure inches={q.fromFootIn} />
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="note mt-1">
+          ● from this face, ○ from the other. Dark wood is treated; the foot is the treated end.
+        </p>
+        <ol className="note" style={{ paddingLeft: 18 }}>
+          {card.steps.map((t) => (
+            <li key={t}>{t}</li>
+          ))}
+        </ol>
       </div>
     </div>
   )

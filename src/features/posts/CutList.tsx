@@ -17,32 +17,122 @@ export function CutList() {
   const b = job.building
   const size = postSize(b.post)
   const prices = priceBook(job.sizing.prices)
-  const pieces = asBuilt.filter((p) => !p.locked).flatMap((p) => { const post = d.posts.find((q) => q.id === p.id); return post ? buildCard(b, post, p.footToGradeIn, [p.id]).plies.flatMap((y) => y.pieces) : [] })
-  const groups = [{ name: 'treated', list: pieces.filter((p) => p.treated) }, { name: 'dry', list: pieces.filter((p) => !p.treated) }].filter((g) => g.list.length > 0)
+  const pieces = asBuilt
+    .filter((p) => !p.locked)
+    .flatMap((p) => {
+      const post = d.posts.find((q) => q.id === p.id)
+      return post ? buildCard(b, post, p.footToGradeIn, [p.id]).plies.flatMap((y) => y.pieces) : []
+    })
+  const groups = [
+    { name: 'treated', list: pieces.filter((p) => p.treated) },
+    { name: 'dry', list: pieces.filter((p) => !p.treated) },
+  ].filter((g) => g.list.length > 0)
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <p className="note">{pieces.length} {size.wood === 'laminated' ? 'plies' : 'posts'} of columns not yet cut, an eighth lost at each cut. Lengths follow the newest readings.</p>
-      {size.wood === 'laminated' ? groups.map((g) => <Cuts key={g.name} name={`2×${size.nominal} ${b.post.lumber}, ${g.name}`} demands={countLengths(g.list.map((p) => p.lengthIn))} perFoot={prices.board(`2x${size.nominal}` as BoardName, b.post.lumber, g.name === 'treated')} />)
-        : <table className="tb" style={{ maxWidth: 520 }}><thead><tr><th>{size.label}: order to length, trim on site</th><th className="n">pieces</th></tr></thead><tbody>{countLengths(pieces.map((p) => p.lengthIn)).map((q) => <tr key={q.lengthIn}><td><Measure inches={q.lengthIn} /></td><td className="n">{q.count}</td></tr>)}</tbody></table>}
+      <p className="note">
+        {pieces.length} {size.wood === 'laminated' ? 'plies' : 'posts'} of columns not yet cut, an eighth lost at each
+        cut. Lengths follow the newest readings.
+      </p>
+      {size.wood === 'laminated' ? (
+        groups.map((g) => (
+          <Cuts
+            key={g.name}
+            name={`2×${size.nominal} ${b.post.lumber}, ${g.name}`}
+            demands={countLengths(g.list.map((p) => p.lengthIn))}
+            perFoot={prices.board(`2x${size.nominal}` as BoardName, b.post.lumber, g.name === 'treated')}
+          />
+        ))
+      ) : (
+        <table className="tb" style={{ maxWidth: 520 }}>
+          <thead>
+            <tr>
+              <th>{size.label}: order to length, trim on site</th>
+              <th className="n">pieces</th>
+            </tr>
+          </thead>
+          <tbody>
+            {countLengths(pieces.map((p) => p.lengthIn)).map((q) => (
+              <tr key={q.lengthIn}>
+                <td>
+                  <Measure inches={q.lengthIn} />
+                </td>
+                <td className="n">{q.count}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
     </div>
   )
 }
 
-function Cuts({ name, demands, perFoot }: { readonly name: string; readonly demands: readonly CutDemand[]; readonly perFoot: number }) {
+function Cuts({
+  name,
+  demands,
+  perFoot,
+}: {
+  readonly name: string
+  readonly demands: readonly CutDemand[]
+  readonly perFoot: number
+}) {
   const stock = STOCK_IN.map((lengthIn) => ({ lengthIn, price: Math.round((lengthIn / 12) * perFoot * 100) / 100 }))
   const told = useAnswer('cuts', { demands, stock, kerfIn: KERF_IN }, JSON.stringify([demands, perFoot]))
   const plan = told.fresh ? told.value : null
   return (
     <section className="mb-3" aria-label={name}>
       <h3>{name}</h3>
-      {!told.fresh && <p className="note" role="status">Finding the cheapest boards…</p>}
-      {told.fresh && !plan && <div className="caution" role="alert">A piece is longer than 24′: spliced plies, or a finger-jointed order.</div>}
+      {!told.fresh && (
+        <p className="note" role="status">
+          Finding the cheapest boards…
+        </p>
+      )}
+      {told.fresh && !plan && (
+        <div className="caution" role="alert">
+          A piece is longer than 24′: spliced plies, or a finger-jointed order.
+        </div>
+      )}
       {plan && (
         <>
-          <p className="note">{plan.count} boards, ${plan.price.toFixed(0)}; {plan.wastePct.toFixed(1)} % offcut. {plan.proved ? 'Proved cheapest by the solver.' : 'A good plan, not proved cheapest.'} No plan can do with fewer than {plan.lowerBound} boards.</p>
-          <table className="tb"><thead><tr><th className="n">boards</th><th className="n">stock</th><th>cut into</th><th className="n">left over</th></tr></thead><tbody>
-            {plan.boards.map((q, i) => <tr key={i}><td className="n">{q.count}</td><td className="n"><Measure inches={q.pattern.stockIn} /></td><td style={{ whiteSpace: 'normal' }}>{q.pattern.takes.flatMap((n, k) => (n ? [<span key={k} className="me-3">{n > 1 ? `${n} × ` : ''}<Measure inches={demands[k].lengthIn} /></span>] : []))}</td><td className="n"><Measure inches={q.pattern.offcutIn} feet={false} /></td></tr>)}
-          </tbody></table>
+          <p className="note">
+            {plan.count} boards, ${plan.price.toFixed(0)}; {plan.wastePct.toFixed(1)} % offcut.{' '}
+            {plan.proved ? 'Proved cheapest by the solver.' : 'A good plan, not proved cheapest.'} No plan can do with
+            fewer than {plan.lowerBound} boards.
+          </p>
+          <table className="tb">
+            <thead>
+              <tr>
+                <th className="n">boards</th>
+                <th className="n">stock</th>
+                <th>cut into</th>
+                <th className="n">left over</th>
+              </tr>
+            </thead>
+            <tbody>
+              {plan.boards.map((q, i) => (
+                <tr key={i}>
+                  <td className="n">{q.count}</td>
+                  <td className="n">
+                    <Measure inches={q.pattern.stockIn} />
+                  </td>
+                  <td style={{ whiteSpace: 'normal' }}>
+                    {q.pattern.takes.flatMap((n, k) =>
+                      n
+                        ? [
+                            <span key={k} className="me-3">
+                              {n > 1 ? `${n} × ` : ''}
+                              <Measure inches={demands[k].lengthIn} />
+                            </span>,
+                          ]
+                        : [],
+                    )}
+                  </td>
+                  <td className="n">
+                    <Measure inches={q.pattern.offcutIn} feet={false} />
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
         </>
       )}
     </section>

@@ -10,7 +10,13 @@ import { CutList } from './CutList'
 import { Readings } from './Readings'
 import { SetUps } from './SetUps'
 
-const VIEWS = [{ value: 'read', label: 'Readings' }, { value: 'setups', label: 'Set-ups' }, { value: 'build', label: 'Build' }, { value: 'cut', label: 'Cut list' }, { value: 'built', label: 'As built' }] as const
+const VIEWS = [
+  { value: 'read', label: 'Readings' },
+  { value: 'setups', label: 'Set-ups' },
+  { value: 'build', label: 'Build' },
+  { value: 'cut', label: 'Cut list' },
+  { value: 'built', label: 'As built' },
+] as const
 type View = (typeof VIEWS)[number]['value']
 
 /** Posts: what was read, how each is built, what to cut, and how they stand against the plan. */
@@ -23,8 +29,28 @@ export function PostsMain() {
   const changed = since ? [...since.changed, ...since.added] : []
   return (
     <>
-      <div className="wh"><h2>Posts</h2>{changed.length > 0 && <span className="reprint" role="status">{changed.length} card{changed.length > 1 ? 's' : ''} changed: reprint {changed.slice(0, 6).join(', ')}{changed.length > 6 ? ' …' : ''}</span>}<span className="spacer" /><Segments label="Posts view" value={view} choices={VIEWS} onChange={setView} /></div>
-      {view === 'read' ? <Readings /> : view === 'setups' ? <SetUps /> : view === 'build' ? <Build /> : view === 'cut' ? <CutList /> : <AsBuilt />}
+      <div className="wh">
+        <h2>Posts</h2>
+        {changed.length > 0 && (
+          <span className="reprint" role="status">
+            {changed.length} card{changed.length > 1 ? 's' : ''} changed: reprint {changed.slice(0, 6).join(', ')}
+            {changed.length > 6 ? ' …' : ''}
+          </span>
+        )}
+        <span className="spacer" />
+        <Segments label="Posts view" value={view} choices={VIEWS} onChange={setView} />
+      </div>
+      {view === 'read' ? (
+        <Readings />
+      ) : view === 'setups' ? (
+        <SetUps />
+      ) : view === 'build' ? (
+        <Build />
+      ) : view === 'cut' ? (
+        <CutList />
+      ) : (
+        <AsBuilt />
+      )}
     </>
   )
 }

@@ -16,22 +16,110 @@ export function PostsSide() {
   const demand = d.demands?.[post.id]
   const wind = d.lateral?.windPlf[post.id]
   if (!row) return null
-  const lines: readonly (readonly [string, number])[] = [['From string 1', post.x], [`From string ${d.rows.south}`, post.y], [post.heightIn > 0 && post.side !== 'south' && post.side !== 'north' ? 'Grade line to rafter underside' : 'Grade line to heel', post.heightIn], ['In the ground', row.embedIn], ['Foot to long point', row.totalIn]]
+  const lines: readonly (readonly [string, number])[] = [
+    ['From string 1', post.x],
+    [`From string ${d.rows.south}`, post.y],
+    [
+      post.heightIn > 0 && post.side !== 'south' && post.side !== 'north'
+        ? 'Grade line to rafter underside'
+        : 'Grade line to heel',
+      post.heightIn,
+    ],
+    ['In the ground', row.embedIn],
+    ['Foot to long point', row.totalIn],
+  ]
   return (
     <>
       <h2>Post {post.id}</h2>
-      <p className="note mt-1 mb-2">{KIND[post.kind]} post, {row.section}{card && card.postIds.length > 1 ? `; cut and marked like ${card.postIds.filter((x) => x !== post.id).slice(0, 8).join(', ')}${card.postIds.length > 9 ? ' …' : ''}` : ''}.</p>
-      <table className="tb"><tbody>
-        {lines.map(([name, v]) => <tr key={name}><td>{name}</td><td className="n"><Measure inches={v} /></td></tr>)}
-        <tr><td>Cut from</td><td className="n">{row.stockIn === null ? 'longer than 24′' : <Measure inches={row.stockIn} />}</td></tr>
-        {Math.abs(post.movedIn) > 1 / 32 && <tr><td>Moved from equal spacing</td><td className="n"><Measure inches={Math.abs(post.movedIn)} feet={false} /></td></tr>}
-      </tbody></table>
-      {mark && <div className="move"><div className="big"><Measure inches={Math.abs(mark.upToGradeIn)} feet={false} stacked />&nbsp;{mark.upToGradeIn >= 0 ? 'up' : 'down'} to the grade line</div><p>From where the rod stood to the top: <b><Measure inches={mark.upToGradeIn + post.heightIn} /></b>.{mark.upToGradeIn < 0 && ' The grade line is under this point: choose more cover.'}</p></div>}
-      {mark?.off && <div className="caution" role="alert">{post.id} is <Measure inches={Math.abs(mark.off === 'plan' ? (mark.offPlanIn ?? 0) : mark.offIn)} feet={false} /> off {OFF[mark.off].from}. {OFF[mark.off].over} is worth a second look: read it again.</div>}
+      <p className="note mt-1 mb-2">
+        {KIND[post.kind]} post, {row.section}
+        {card && card.postIds.length > 1
+          ? `; cut and marked like ${card.postIds
+              .filter((x) => x !== post.id)
+              .slice(0, 8)
+              .join(', ')}${card.postIds.length > 9 ? ' …' : ''}`
+          : ''}
+        .
+      </p>
+      <table className="tb">
+        <tbody>
+          {lines.map(([name, v]) => (
+            <tr key={name}>
+              <td>{name}</td>
+              <td className="n">
+                <Measure inches={v} />
+              </td>
+            </tr>
+          ))}
+          <tr>
+            <td>Cut from</td>
+            <td className="n">{row.stockIn === null ? 'longer than 24′' : <Measure inches={row.stockIn} />}</td>
+          </tr>
+          {Math.abs(post.movedIn) > 1 / 32 && (
+            <tr>
+              <td>Moved from equal spacing</td>
+              <td className="n">
+                <Measure inches={Math.abs(post.movedIn)} feet={false} />
+              </td>
+            </tr>
+          )}
+        </tbody>
+      </table>
+      {mark && (
+        <div className="move">
+          <div className="big">
+            <Measure inches={Math.abs(mark.upToGradeIn)} feet={false} stacked />
+            &nbsp;{mark.upToGradeIn >= 0 ? 'up' : 'down'} to the grade line
+          </div>
+          <p>
+            From where the rod stood to the top:{' '}
+            <b>
+              <Measure inches={mark.upToGradeIn + post.heightIn} />
+            </b>
+            .{mark.upToGradeIn < 0 && ' The grade line is under this point: choose more cover.'}
+          </p>
+        </div>
+      )}
+      {mark?.off && (
+        <div className="caution" role="alert">
+          {post.id} is{' '}
+          <Measure inches={Math.abs(mark.off === 'plan' ? (mark.offPlanIn ?? 0) : mark.offIn)} feet={false} /> off{' '}
+          {OFF[mark.off].from}. {OFF[mark.off].over} is worth a second look: read it again.
+        </div>
+      )}
       <div className="caution">{RAISE_CAUTION}</div>
-      {demand && <table className="tb"><tbody><tr><td>Gravity at the top, {demand.gravityCase}</td><td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td></tr><tr><td>Net uplift</td><td className="n">{demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}</td></tr><tr><td>Wind on it, service</td><td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td></tr></tbody></table>}
+      {demand && (
+        <table className="tb">
+          <tbody>
+            <tr>
+              <td>Gravity at the top, {demand.gravityCase}</td>
+              <td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td>
+            </tr>
+            <tr>
+              <td>Net uplift</td>
+              <td className="n">
+                {demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}
+              </td>
+            </tr>
+            <tr>
+              <td>Wind on it, service</td>
+              <td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td>
+            </tr>
+          </tbody>
+        </table>
+      )}
       <h2 className="mt-3">What holds</h2>
-      {sortChecks(d.checks.filter((c) => c.id === 'site-posts' || c.id === 'site-holes' || c.id === `column-${post.kind}` || (c.stage !== 'walls' && c.id.endsWith(`-${post.kind}`) && c.id !== `frost-${post.kind}`))).map((c) => <CheckRow key={c.id} check={c} />)}
+      {sortChecks(
+        d.checks.filter(
+          (c) =>
+            c.id === 'site-posts' ||
+            c.id === 'site-holes' ||
+            c.id === `column-${post.kind}` ||
+            (c.stage !== 'walls' && c.id.endsWith(`-${post.kind}`) && c.id !== `frost-${post.kind}`),
+        ),
+      ).map((c) => (
+        <CheckRow key={c.id} check={c} />
+      ))}
     </>
   )
 }

@@ -6,14 +6,34 @@ import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
 import { useDoc, useJob } from '../job'
 import { girtFaceIn } from '@/core/layout'
 
-const COLOUR = { grade: 'var(--grade)', skirt: 'var(--ink)', girt: '#B97F00', sill: 'var(--ink)', head: 'var(--ink)', heel: 'var(--keel)', rafter: 'var(--keel)' } as const
-const TEXT = { grade: 'var(--grade-ink)', skirt: 'var(--ink)', girt: 'var(--ochre-ink)', sill: 'var(--ink)', head: 'var(--ink)', heel: 'var(--keel-ink)', rafter: 'var(--keel-ink)' } as const
+const COLOUR = {
+  grade: 'var(--grade)',
+  skirt: 'var(--ink)',
+  girt: '#B97F00',
+  sill: 'var(--ink)',
+  head: 'var(--ink)',
+  heel: 'var(--keel)',
+  rafter: 'var(--keel)',
+} as const
+const TEXT = {
+  grade: 'var(--grade-ink)',
+  skirt: 'var(--ink)',
+  girt: 'var(--ochre-ink)',
+  sill: 'var(--ink)',
+  head: 'var(--ink)',
+  heel: 'var(--keel-ink)',
+  rafter: 'var(--keel-ink)',
+} as const
 
 /** Spreads labels so that none touch, keeping their order: each at its mark or just clear of the one above. */
 function spread(marks: readonly PoleMark[], y: (m: PoleMark) => number, room: number): Map<string, number> {
   const out = new Map<string, number>()
   let last = -1e9
-  for (const m of [...marks].sort((a, b) => y(a) - y(b))) { const at = Math.max(y(m), last + room); out.set(m.key, at); last = at }
+  for (const m of [...marks].sort((a, b) => y(a) - y(b))) {
+    const at = Math.max(y(m), last + room)
+    out.set(m.key, at)
+    last = at
+  }
   return out
 }
 
@@ -41,19 +61,67 @@ export function StoryPole({ of }: { readonly of: string }) {
   const packed = spread(right, (m) => Math.min(Y(m.upIn), lowest), room)
   // What would run off the foot pushes those above it up again.
   let limit = lowest
-  for (const m of [...right].sort((a, b) => (packed.get(b.key) ?? 0) - (packed.get(a.key) ?? 0))) { const at = Math.min(packed.get(m.key) ?? 0, limit); packed.set(m.key, at); limit = at - room }
+  for (const m of [...right].sort((a, b) => (packed.get(b.key) ?? 0) - (packed.get(a.key) ?? 0))) {
+    const at = Math.min(packed.get(m.key) ?? 0, limit)
+    packed.set(m.key, at)
+    limit = at - room
+  }
   const [ry, ly] = [packed, spread(left, (m) => Y(m.upIn), 40)]
   const random = seeded(31)
   const face = girtFaceIn(job.building)
   return (
-    <svg ref={ref} width="100%" height="100%" role="group" aria-label={`Story pole of ${of === pole.name ? 'post ' : 'the '}${pole.name}`}>
+    <svg
+      ref={ref}
+      width="100%"
+      height="100%"
+      role="group"
+      aria-label={`Story pole of ${of === pole.name ? 'post ' : 'the '}${pole.name}`}
+    >
       <Materials />
-      <Note x={4} y={16} size={17} weight={700}>{of === pole.name ? 'Story pole, ' : 'Pole, '}{pole.name}</Note><Note x={W - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">down from the top</Note>
+      <Note x={4} y={16} size={17} weight={700}>
+        {of === pole.name ? 'Story pole, ' : 'Pole, '}
+        {pole.name}
+      </Note>
+      <Note x={W - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">
+        down from the top
+      </Note>
       <rect x={0} y={Y(0)} width={W} height={Math.max(0, H - Y(0))} fill="url(#earth)" />
-      <clipPath id="pole-clip"><rect x={px} y={26} width={pw} height={H} /></clipPath>
-      <g clipPath="url(#pole-clip)"><rect x={px} y={26} width={pw} height={H} fill="url(#wood)" />{Array.from({ length: 9 }, (_, i) => { let q = `M${px + 3 + i * 4.8} ${H}`; for (let y = H; y > 10; y -= 62) q += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`; return <path key={i} d={q} fill="none" stroke="#A97F46" strokeWidth={0.6 + random() * 0.7} opacity={0.25 + random() * 0.3} /> })}</g>
+      <clipPath id="pole-clip">
+        <rect x={px} y={26} width={pw} height={H} />
+      </clipPath>
+      <g clipPath="url(#pole-clip)">
+        <rect x={px} y={26} width={pw} height={H} fill="url(#wood)" />
+        {Array.from({ length: 9 }, (_, i) => {
+          let q = `M${px + 3 + i * 4.8} ${H}`
+          for (let y = H; y > 10; y -= 62)
+            q += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+          return (
+            <path
+              key={i}
+              d={q}
+              fill="none"
+              stroke="#A97F46"
+              strokeWidth={0.6 + random() * 0.7}
+              opacity={0.25 + random() * 0.3}
+            />
+          )
+        })}
+      </g>
       <rect x={px} y={26} width={pw} height={H} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-      {pole.side && d.walls[pole.side].rows.filter((r) => r.topIn <= top + 0.01).map((r) => <rect key={r.id} x={px + pw} y={Y(r.topIn)} width={9} height={face * s} fill="var(--ochre)" stroke="var(--ochre-ink)" />)}
+      {pole.side &&
+        d.walls[pole.side].rows
+          .filter((r) => r.topIn <= top + 0.01)
+          .map((r) => (
+            <rect
+              key={r.id}
+              x={px + pw}
+              y={Y(r.topIn)}
+              width={9}
+              height={face * s}
+              fill="var(--ochre)"
+              stroke="var(--ochre-ink)"
+            />
+          ))}
       {right.map((m) => {
         const y = Y(m.upIn)
         const ty = (ry.get(m.key) ?? y) + (m.kind === 'grade' && room === 25 ? 18 : 0)
@@ -61,12 +129,44 @@ export function StoryPole({ of }: { readonly of: string }) {
         const edge = m.kind === 'heel' || m.kind === 'rafter' || m.kind === 'grade'
         const colour = on ? 'var(--burr)' : COLOUR[m.kind]
         return (
-          <g key={m.key} onClick={() => pick({ mark: m.key, row: m.kind === 'girt' ? m.key : null })} style={{ cursor: 'pointer' }}>
-            <Wax x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14} y1={y} x2={m.kind === 'grade' ? W : px + pw + 14} y2={y} color={colour} width={edge ? 5.5 : 4} />
+          <g
+            key={m.key}
+            onClick={() => pick({ mark: m.key, row: m.kind === 'girt' ? m.key : null })}
+            style={{ cursor: 'pointer' }}
+          >
+            <Wax
+              x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14}
+              y1={y}
+              x2={m.kind === 'grade' ? W : px + pw + 14}
+              y2={y}
+              color={colour}
+              width={edge ? 5.5 : 4}
+            />
             <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
-            {m.kind !== 'grade' && Math.abs(ty - y) > 2 && <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />}
-            <Note x={px + pw + 28} y={ty + 5} size={Math.min(m.name.length > 14 ? 11.5 : 13.5, big)} weight={600} fill={on ? 'var(--burr-deep)' : TEXT[m.kind]} halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}>{m.name.length > 17 ? `${m.name.slice(0, 16)}…` : m.name}<title>{m.name}</title></Note>
-            <SvgMeasure x={W - 8} y={ty + 7} inches={m.downIn} size={big} weight={700} anchor="end" ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'} fill={on ? 'var(--burr-deep)' : 'var(--ink)'} />
+            {m.kind !== 'grade' && Math.abs(ty - y) > 2 && (
+              <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />
+            )}
+            <Note
+              x={px + pw + 28}
+              y={ty + 5}
+              size={Math.min(m.name.length > 14 ? 11.5 : 13.5, big)}
+              weight={600}
+              fill={on ? 'var(--burr-deep)' : TEXT[m.kind]}
+              halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+            >
+              {m.name.length > 17 ? `${m.name.slice(0, 16)}…` : m.name}
+              <title>{m.name}</title>
+            </Note>
+            <SvgMeasure
+              x={W - 8}
+              y={ty + 7}
+              inches={m.downIn}
+              size={big}
+              weight={700}
+              anchor="end"
+              ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+              fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+            />
           </g>
         )
       })}
@@ -75,7 +175,24 @@ export function StoryPole({ of }: { readonly of: string }) {
         const ty = ly.get(m.key) ?? y
         const fits = Math.max(8, Math.floor((px - 22) / 6.6))
         const name = m.name.length > fits ? `${m.name.slice(0, fits - 1)}…` : m.name
-        return <g key={m.key}><Wax x1={px - 7} y1={y} x2={px + 22} y2={y} color="var(--ink)" width={4} /><path d={`M${px - 8} ${y}L${px - 14} ${ty}`} stroke="var(--ink)" fill="none" /><Note x={px - 18} y={ty - 8} size={12.5} weight={600} anchor="end" halo="var(--paper)">{name}</Note><SvgMeasure x={px - 18} y={ty + 14} inches={m.downIn} size={19} weight={700} anchor="end" ground="var(--paper)" /></g>
+        return (
+          <g key={m.key}>
+            <Wax x1={px - 7} y1={y} x2={px + 22} y2={y} color="var(--ink)" width={4} />
+            <path d={`M${px - 8} ${y}L${px - 14} ${ty}`} stroke="var(--ink)" fill="none" />
+            <Note x={px - 18} y={ty - 8} size={12.5} weight={600} anchor="end" halo="var(--paper)">
+              {name}
+            </Note>
+            <SvgMeasure
+              x={px - 18}
+              y={ty + 14}
+              inches={m.downIn}
+              size={19}
+              weight={700}
+              anchor="end"
+              ground="var(--paper)"
+            />
+          </g>
+        )
       })}
     </svg>
   )

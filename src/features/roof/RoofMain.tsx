@@ -18,7 +18,14 @@ export function RoofMain() {
   const slope = slopeLengthIn(b, d.grid)
   const eave = view !== 'slope'
   const rise = Math.min(120, ((d.grid.widthIn / 2) * b.pitchPer12) / 12)
-  const v = useViewport(ref, size, eave ? { x0: -b.gableOverhangIn, y0: -30, x1: length + b.gableOverhangIn, y1: b.heelIn + rise } : { x0: -b.gableOverhangIn, y0: 0, x1: length + b.gableOverhangIn, y1: slope }, { left: 84, right: eave ? 84 : 122, top: 74, bottom: 46 })
+  const v = useViewport(
+    ref,
+    size,
+    eave
+      ? { x0: -b.gableOverhangIn, y0: -30, x1: length + b.gableOverhangIn, y1: b.heelIn + rise }
+      : { x0: -b.gableOverhangIn, y0: 0, x1: length + b.gableOverhangIn, y1: slope },
+    { left: 84, right: eave ? 84 : 122, top: 74, bottom: 46 },
+  )
   const flip = view === 'north'
   const X = (at: number) => v.X(flip ? length - at : at)
   const { Y } = v
@@ -31,49 +38,266 @@ export function RoofMain() {
   const zone = d.site ? d.site.edgeZoneFt * 12 : 0
   return (
     <>
-      <div className="wh"><h2>Roof</h2><p>{eave ? 'eave from outside: trusses at their real places' : 'one slope, seen square on'}</p><span className="spacer" /><Segments label="Roof view" value={view} choices={[{ value: 'south', label: `${d.wallNames.south.replace(' wall', '')} eave` }, { value: 'north', label: `${d.wallNames.north.replace(' wall', '')} eave` }, { value: 'slope', label: 'Purlins' }]} onChange={setView} /></div>
-      <svg ref={ref} className="drawing" role="group" aria-label={eave ? 'Eave elevation with trusses' : 'Roof slope with purlin rows'} onPointerDown={v.pan}>
+      <div className="wh">
+        <h2>Roof</h2>
+        <p>{eave ? 'eave from outside: trusses at their real places' : 'one slope, seen square on'}</p>
+        <span className="spacer" />
+        <Segments
+          label="Roof view"
+          value={view}
+          choices={[
+            { value: 'south', label: `${d.wallNames.south.replace(' wall', '')} eave` },
+            { value: 'north', label: `${d.wallNames.north.replace(' wall', '')} eave` },
+            { value: 'slope', label: 'Purlins' },
+          ]}
+          onChange={setView}
+        />
+      </div>
+      <svg
+        ref={ref}
+        className="drawing"
+        role="group"
+        aria-label={eave ? 'Eave elevation with trusses' : 'Roof slope with purlin rows'}
+        onPointerDown={v.pan}
+      >
         <Materials />
         {eave && (
           <g>
             <rect x={-2000} y={Y(0)} width={8000} height={2000} fill="url(#earth)" pointerEvents="none" />
-            <rect {...box(-b.gableOverhangIn, length + b.gableOverhangIn)} y={Y(b.heelIn + rise)} height={rise * s} fill="var(--galv-1)" stroke="var(--galv-3)" opacity={0.55} pointerEvents="none" />
-            {wallPosts(d.posts, side).map((p) => <rect key={p.id} {...box(p.x - t / 2, p.x + t / 2)} y={Y(b.heelIn)} height={b.heelIn * s} fill="url(#wood)" stroke={p.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'} strokeWidth={p.id === picked.post ? 2.4 : 1} onClick={() => pick({ post: p.id })} style={{ cursor: 'pointer' }} />)}
-            {d.trusses.beams.filter((q) => q.side === side).map((q) => {
-              const spec = b.roof[q.kind]
-              const deep = boardSize(spec.size).dIn
-              const bad = fails.has(q.kind) || fails.has(`${q.kind}-sag`)
-              return <g key={q.id} pointerEvents="none"><rect {...box(q.from.x, q.to.x)} y={Y(b.heelIn)} height={deep * s} fill="#E0C592" stroke={bad ? 'var(--keel)' : 'var(--lumber-4)'} strokeWidth={bad ? 2.6 : 1.3} /><Note x={(X(q.from.x) + X(q.to.x)) / 2} y={Y(b.heelIn - deep) + 15} size={12} weight={600} anchor="middle" fill={bad ? 'var(--keel-ink)' : 'var(--ink-2)'} halo="var(--paper)">{q.kind} {spec.plies} × {spec.size.replace('x', '×')}</Note></g>
-            })}
-            {d.omitted.filter((o) => o.side === side).map((o) => <rect key={o.id} {...box(o.x - t / 2, o.x + t / 2)} y={Y(b.heelIn)} height={b.heelIn * s} fill="none" stroke="var(--galv-3)" strokeDasharray="5 4" pointerEvents="none" />)}
+            <rect
+              {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
+              y={Y(b.heelIn + rise)}
+              height={rise * s}
+              fill="var(--galv-1)"
+              stroke="var(--galv-3)"
+              opacity={0.55}
+              pointerEvents="none"
+            />
+            {wallPosts(d.posts, side).map((p) => (
+              <rect
+                key={p.id}
+                {...box(p.x - t / 2, p.x + t / 2)}
+                y={Y(b.heelIn)}
+                height={b.heelIn * s}
+                fill="url(#wood)"
+                stroke={p.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'}
+                strokeWidth={p.id === picked.post ? 2.4 : 1}
+                onClick={() => pick({ post: p.id })}
+                style={{ cursor: 'pointer' }}
+              />
+            ))}
+            {d.trusses.beams
+              .filter((q) => q.side === side)
+              .map((q) => {
+                const spec = b.roof[q.kind]
+                const deep = boardSize(spec.size).dIn
+                const bad = fails.has(q.kind) || fails.has(`${q.kind}-sag`)
+                return (
+                  <g key={q.id} pointerEvents="none">
+                    <rect
+                      {...box(q.from.x, q.to.x)}
+                      y={Y(b.heelIn)}
+                      height={deep * s}
+                      fill="#E0C592"
+                      stroke={bad ? 'var(--keel)' : 'var(--lumber-4)'}
+                      strokeWidth={bad ? 2.6 : 1.3}
+                    />
+                    <Note
+                      x={(X(q.from.x) + X(q.to.x)) / 2}
+                      y={Y(b.heelIn - deep) + 15}
+                      size={12}
+                      weight={600}
+                      anchor="middle"
+                      fill={bad ? 'var(--keel-ink)' : 'var(--ink-2)'}
+                      halo="var(--paper)"
+                    >
+                      {q.kind} {spec.plies} × {spec.size.replace('x', '×')}
+                    </Note>
+                  </g>
+                )
+              })}
+            {d.omitted
+              .filter((o) => o.side === side)
+              .map((o) => (
+                <rect
+                  key={o.id}
+                  {...box(o.x - t / 2, o.x + t / 2)}
+                  y={Y(b.heelIn)}
+                  height={b.heelIn * s}
+                  fill="none"
+                  stroke="var(--galv-3)"
+                  strokeDasharray="5 4"
+                  pointerEvents="none"
+                />
+              ))}
             {d.trusses.rests[side].map(({ truss, post }) => {
               const on = picked.mark === `T${truss.n}`
               const near = d.trusses.trusses.length > 14
               return (
-                <g key={truss.n} role="button" tabIndex={0} aria-label={`T${truss.n}, truss`} onClick={() => pick({ mark: `T${truss.n}`, post: post?.id ?? null })} onKeyDown={(e) => { if (e.key === 'Enter') pick({ mark: `T${truss.n}` }) }} onPointerDown={(e) => e.stopPropagation()} style={{ cursor: 'pointer' }}>
-                  <rect x={X(truss.xIn) - Math.max(2, 0.75 * s)} y={Y(b.heelIn + rise)} width={Math.max(4, 1.5 * s)} height={rise * s} fill={on ? 'var(--burr)' : 'var(--lumber-3)'} stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'} />
-                  {(!near || truss.n % 2 === 1 || on) && <Note x={X(truss.xIn)} y={Y(b.heelIn + rise) - 8} size={13} weight={700} anchor="middle" fill={on ? 'var(--burr-deep)' : 'var(--ink)'}>T{truss.n}</Note>}
-                  {on && d.reactions[truss.n - 1] && <Note x={X(truss.xIn)} y={Y(b.heelIn + rise) - 26} size={13} weight={600} anchor="middle" fill="var(--ink-2)" halo="var(--paper)">{Math.round(d.reactions[truss.n - 1].deadLb + Math.max(d.reactions[truss.n - 1].snowLb, d.reactions[truss.n - 1].liveLb)).toLocaleString('en-US')} lb down, {Math.round(Math.max(0, 0.6 * (d.reactions[truss.n - 1].windUpLb - d.reactions[truss.n - 1].deadMinLb))).toLocaleString('en-US')} up</Note>}
+                <g
+                  key={truss.n}
+                  role="button"
+                  tabIndex={0}
+                  aria-label={`T${truss.n}, truss`}
+                  onClick={() => pick({ mark: `T${truss.n}`, post: post?.id ?? null })}
+                  onKeyDown={(e) => {
+                    if (e.key === 'Enter') pick({ mark: `T${truss.n}` })
+                  }}
+                  onPointerDown={(e) => e.stopPropagation()}
+                  style={{ cursor: 'pointer' }}
+                >
+                  <rect
+                    x={X(truss.xIn) - Math.max(2, 0.75 * s)}
+                    y={Y(b.heelIn + rise)}
+                    width={Math.max(4, 1.5 * s)}
+                    height={rise * s}
+                    fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
+                    stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
+                  />
+                  {(!near || truss.n % 2 === 1 || on) && (
+                    <Note
+                      x={X(truss.xIn)}
+                      y={Y(b.heelIn + rise) - 8}
+                      size={13}
+                      weight={700}
+                      anchor="middle"
+                      fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+                    >
+                      T{truss.n}
+                    </Note>
+                  )}
+                  {on && d.reactions[truss.n - 1] && (
+                    <Note
+                      x={X(truss.xIn)}
+                      y={Y(b.heelIn + rise) - 26}
+                      size={13}
+                      weight={600}
+                      anchor="middle"
+                      fill="var(--ink-2)"
+                      halo="var(--paper)"
+                    >
+                      {Math.round(
+                        d.reactions[truss.n - 1].deadLb +
+                          Math.max(d.reactions[truss.n - 1].snowLb, d.reactions[truss.n - 1].liveLb),
+                      ).toLocaleString('en-US')}{' '}
+                      lb down,{' '}
+                      {Math.round(
+                        Math.max(0, 0.6 * (d.reactions[truss.n - 1].windUpLb - d.reactions[truss.n - 1].deadMinLb)),
+                      ).toLocaleString('en-US')}{' '}
+                      up
+                    </Note>
+                  )}
                 </g>
               )
             })}
             <Wax x1={-40} y1={Y(0)} x2={(size.width || 900) + 40} y2={Y(0)} color="var(--grade)" width={5} />
-            <line x1={Math.min(X(0), X(length)) - 8} x2={Math.max(X(0), X(length)) + 8} y1={Y(b.heelIn)} y2={Y(b.heelIn)} stroke="var(--keel)" strokeWidth={2.2} pointerEvents="none" />
-            <Note x={Math.max(X(0), X(length)) + 12} y={Y(b.heelIn) + 5} size={12.5} weight={600} fill="var(--keel-ink)">heel</Note>
+            <line
+              x1={Math.min(X(0), X(length)) - 8}
+              x2={Math.max(X(0), X(length)) + 8}
+              y1={Y(b.heelIn)}
+              y2={Y(b.heelIn)}
+              stroke="var(--keel)"
+              strokeWidth={2.2}
+              pointerEvents="none"
+            />
+            <Note
+              x={Math.max(X(0), X(length)) + 12}
+              y={Y(b.heelIn) + 5}
+              size={12.5}
+              weight={600}
+              fill="var(--keel-ink)"
+            >
+              heel
+            </Note>
           </g>
         )}
         {!eave && (
           <g>
-            <rect {...box(-b.gableOverhangIn, length + b.gableOverhangIn)} y={Y(slope)} height={slope * s} fill="var(--sheet)" stroke="var(--galv-3)" />
-            {zone > 0 && [[-b.gableOverhangIn, zone], [length - zone, length + b.gableOverhangIn]].map(([x0, x1]) => <rect key={x0} {...box(x0, x1)} y={Y(slope)} height={slope * s} fill="var(--galv-1)" pointerEvents="none" />)}
-            {zone > 0 && <rect {...box(-b.gableOverhangIn, length + b.gableOverhangIn)} y={Y(zone)} height={zone * s} fill="var(--galv-1)" opacity={0.6} pointerEvents="none" />}
-            {d.trusses.trusses.map((q) => <line key={q.n} x1={X(q.xIn)} x2={X(q.xIn)} y1={Y(0)} y2={Y(slope)} stroke="var(--lumber-3)" strokeDasharray="6 4" />)}
+            <rect
+              {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
+              y={Y(slope)}
+              height={slope * s}
+              fill="var(--sheet)"
+              stroke="var(--galv-3)"
+            />
+            {zone > 0 &&
+              [
+                [-b.gableOverhangIn, zone],
+                [length - zone, length + b.gableOverhangIn],
+              ].map(([x0, x1]) => (
+                <rect
+                  key={x0}
+                  {...box(x0, x1)}
+                  y={Y(slope)}
+                  height={slope * s}
+                  fill="var(--galv-1)"
+                  pointerEvents="none"
+                />
+              ))}
+            {zone > 0 && (
+              <rect
+                {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
+                y={Y(zone)}
+                height={zone * s}
+                fill="var(--galv-1)"
+                opacity={0.6}
+                pointerEvents="none"
+              />
+            )}
+            {d.trusses.trusses.map((q) => (
+              <line
+                key={q.n}
+                x1={X(q.xIn)}
+                x2={X(q.xIn)}
+                y1={Y(0)}
+                y2={Y(slope)}
+                stroke="var(--lumber-3)"
+                strokeDasharray="6 4"
+              />
+            ))}
             {rows.map((y, i) => {
               const on = picked.mark === `P${i + 1}`
-              return <g key={i} onClick={() => pick({ mark: `P${i + 1}` })} onPointerDown={(e) => e.stopPropagation()} style={{ cursor: 'pointer' }}><rect {...box(-b.gableOverhangIn, length + b.gableOverhangIn)} y={Y(y) - Math.max(2, 0.75 * s)} height={Math.max(4, (b.roof.purlins.style === 'flat' ? 3.5 : 1.5) * s)} fill={on ? 'var(--burr)' : 'var(--lumber-2)'} stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'} /><Note x={X(-b.gableOverhangIn) - 10} y={Y(y) + 5} size={13} weight={700} anchor="end" fill={on ? 'var(--burr-deep)' : 'var(--ink)'}>P{i + 1}</Note><SvgMeasure x={X(length + b.gableOverhangIn) + 8} y={Y(y) + 5} inches={y} size={14} weight={650} fill={on ? 'var(--burr-deep)' : 'var(--ink)'} /></g>
+              return (
+                <g
+                  key={i}
+                  onClick={() => pick({ mark: `P${i + 1}` })}
+                  onPointerDown={(e) => e.stopPropagation()}
+                  style={{ cursor: 'pointer' }}
+                >
+                  <rect
+                    {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
+                    y={Y(y) - Math.max(2, 0.75 * s)}
+                    height={Math.max(4, (b.roof.purlins.style === 'flat' ? 3.5 : 1.5) * s)}
+                    fill={on ? 'var(--burr)' : 'var(--lumber-2)'}
+                    stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
+                  />
+                  <Note
+                    x={X(-b.gableOverhangIn) - 10}
+                    y={Y(y) + 5}
+                    size={13}
+                    weight={700}
+                    anchor="end"
+                    fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+                  >
+                    P{i + 1}
+                  </Note>
+                  <SvgMeasure
+                    x={X(length + b.gableOverhangIn) + 8}
+                    y={Y(y) + 5}
+                    inches={y}
+                    size={14}
+                    weight={650}
+                    fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+                  />
+                </g>
+              )
             })}
-            <Note x={X(length / 2)} y={Y(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">eave edge; rows read up the slope to their low edge</Note>
-            <Note x={X(length / 2)} y={Y(slope) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">ridge{zone > 0 ? '; shaded: eave and rake zones of the wind' : ''}</Note>
+            <Note x={X(length / 2)} y={Y(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">
+              eave edge; rows read up the slope to their low edge
+            </Note>
+            <Note x={X(length / 2)} y={Y(slope) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
+              ridge{zone > 0 ? '; shaded: eave and rake zones of the wind' : ''}
+            </Note>
           </g>
         )}
       </svg>

@@ -3,7 +3,16 @@ import { useState } from 'react'
 import { CheckRow, sortChecks, useDoc } from '../job'
 import { JointFields, LeanToFields, PurlinFields, TrussFields } from './Fields'
 
-const TABS = [['trusses', 'Trusses', /^(truss|carrier|header)/], ['purlins', 'Purlins', /^(purlin|screws)/], ['lean', 'Lean-to', /^(rafter|seat|bearing-seat|ledger|lean|tie)/], ['joints', 'Joints', /^(girt-nails|lamination|ep559|collar-fix|purlin-tie|truss-(uplift|bolts|block|ties)|ledger|tie|screws|(carrier|header)-(bolts|uplift))/]] as const
+const TABS = [
+  ['trusses', 'Trusses', /^(truss|carrier|header)/],
+  ['purlins', 'Purlins', /^(purlin|screws)/],
+  ['lean', 'Lean-to', /^(rafter|seat|bearing-seat|ledger|lean|tie)/],
+  [
+    'joints',
+    'Joints',
+    /^(girt-nails|lamination|ep559|collar-fix|purlin-tie|truss-(uplift|bolts|block|ties)|ledger|tie|screws|(carrier|header)-(bolts|uplift))/,
+  ],
+] as const
 
 /** Roof framing: trusses and what carries them, purlins, lean-tos and joints, each with its own checks. */
 export function RoofSide() {
@@ -12,11 +21,22 @@ export function RoofSide() {
   const match = TABS.find((t) => t[0] === tab)?.[2]
   return (
     <>
-      <div className="tabs" role="tablist" aria-label="Roof">{TABS.map(([key, name]) => <button key={key} type="button" role="tab" aria-selected={tab === key} onClick={() => setTab(key)}>{name}</button>)}</div>
-      {tab === 'trusses' && <TrussFields />}{tab === 'purlins' && <PurlinFields />}{tab === 'lean' && <LeanToFields />}{tab === 'joints' && <JointFields />}
+      <div className="tabs" role="tablist" aria-label="Roof">
+        {TABS.map(([key, name]) => (
+          <button key={key} type="button" role="tab" aria-selected={tab === key} onClick={() => setTab(key)}>
+            {name}
+          </button>
+        ))}
+      </div>
+      {tab === 'trusses' && <TrussFields />}
+      {tab === 'purlins' && <PurlinFields />}
+      {tab === 'lean' && <LeanToFields />}
+      {tab === 'joints' && <JointFields />}
       <div className="rule" />
       <h2>What holds</h2>
-      {sortChecks(d.checks.filter((c) => match?.test(c.id) || c.id === 'site-roof')).map((c) => <CheckRow key={c.id} check={c} />)}
+      {sortChecks(d.checks.filter((c) => match?.test(c.id) || c.id === 'site-roof')).map((c) => (
+        <CheckRow key={c.id} check={c} />
+      ))}
     </>
   )
 }

@@ -8,32 +8,99 @@ import { issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, type Edit, type StoredJob } from '../job'
 
 const KEYS: readonly (readonly [string, string])[] = [
-  ['1 … 8', 'stages from the ground up'], ['9', 'what holds'], ['0', 'crew book'], ['Ctrl Z', 'undo'], ['Ctrl Shift Z', 'redo'], ['← →', 'tape: mark to mark'],
-  ['↑ ↓ in a length', 'a sixteenth; with Shift an inch'], ['Arrows on a post or door', 'an inch; with Shift a sixteenth'], ['Drag with Alt', 'no snap'], ['Esc in a field', 'back to the model’s value'], ['?', 'this sheet'],
+  ['1 … 8', 'stages from the ground up'],
+  ['9', 'what holds'],
+  ['0', 'crew book'],
+  ['Ctrl Z', 'undo'],
+  ['Ctrl Shift Z', 'redo'],
+  ['← →', 'tape: mark to mark'],
+  ['↑ ↓ in a length', 'a sixteenth; with Shift an inch'],
+  ['Arrows on a post or door', 'an inch; with Shift a sixteenth'],
+  ['Drag with Alt', 'no snap'],
+  ['Esc in a field', 'back to the model’s value'],
+  ['?', 'this sheet'],
 ]
 export function KeysDialog({ show, onHide }: { readonly show: boolean; readonly onHide: () => void }) {
   return (
     <Modal show={show} onHide={onHide} centered aria-labelledby="keys-title">
-      <Modal.Header closeButton><Modal.Title as="h2" id="keys-title">Keys</Modal.Title></Modal.Header>
-      <Modal.Body><table className="tb"><tbody>{KEYS.map(([k, what]) => <tr key={k}><td style={{ fontWeight: 650, width: 190 }}>{k}</td><td>{what}</td></tr>)}</tbody></table></Modal.Body>
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="keys-title">
+          Keys
+        </Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <table className="tb">
+          <tbody>
+            {KEYS.map(([k, what]) => (
+              <tr key={k}>
+                <td style={{ fontWeight: 650, width: 190 }}>{k}</td>
+                <td>{what}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Modal.Body>
     </Modal>
   )
 }
 
-const shown = (v: unknown) => { const s = typeof v === 'string' ? v : JSON.stringify(v); return s === undefined ? '–' : s.length > 46 ? `${s.slice(0, 44)}…` : s }
-export function HistoryDialog({ id, show, onHide }: { readonly id: string; readonly show: boolean; readonly onHide: () => void }) {
+const shown = (v: unknown) => {
+  const s = typeof v === 'string' ? v : JSON.stringify(v)
+  return s === undefined ? '–' : s.length > 46 ? `${s.slice(0, 44)}…` : s
+}
+export function HistoryDialog({
+  id,
+  show,
+  onHide,
+}: {
+  readonly id: string
+  readonly show: boolean
+  readonly onHide: () => void
+}) {
   const [edits, setEdits] = useState<readonly Edit[] | 'away' | null>(null)
-  useEffect(() => { if (show) void api.history(id).then((r) => setEdits(r.kind === 'ok' ? r.value : 'away')) }, [id, show])
+  useEffect(() => {
+    if (show) void api.history(id).then((r) => setEdits(r.kind === 'ok' ? r.value : 'away'))
+  }, [id, show])
   return (
     <Modal show={show} onHide={onHide} size="lg" centered scrollable aria-labelledby="history-title">
-      <Modal.Header closeButton><Modal.Title as="h2" id="history-title">History of edits</Modal.Title></Modal.Header>
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="history-title">
+          History of edits
+        </Modal.Title>
+      </Modal.Header>
       <Modal.Body>
         {edits === null && <p className="note">Asking the server.</p>}
         {edits === 'away' && <p className="note">The server is away. The history comes back with it.</p>}
         {Array.isArray(edits) && (
-          <table className="tb"><thead><tr><th>rev.</th><th>when</th><th>who</th><th>what</th><th>values</th></tr></thead><tbody>
-            {edits.map((e: Edit) => <tr key={e.revision}><td>{e.revision}</td><td>{new Date(e.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td><td>{e.who}</td><td>{e.label}</td><td style={{ whiteSpace: 'normal' }}>{e.changes.slice(0, 3).map((c) => <div key={c.path} className="note">{c.path}: {shown(c.before)} → {shown(c.after)}</div>)}{e.changes.length > 3 && <div className="note">and {e.changes.length - 3} more</div>}</td></tr>)}
-          </tbody></table>
+          <table className="tb">
+            <thead>
+              <tr>
+                <th>rev.</th>
+                <th>when</th>
+                <th>who</th>
+                <th>what</th>
+                <th>values</th>
+              </tr>
+            </thead>
+            <tbody>
+              {edits.map((e: Edit) => (
+                <tr key={e.revision}>
+                  <td>{e.revision}</td>
+                  <td>{new Date(e.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
+                  <td>{e.who}</td>
+                  <td>{e.label}</td>
+                  <td style={{ whiteSpace: 'normal' }}>
+                    {e.changes.slice(0, 3).map((c) => (
+                      <div key={c.path} className="note">
+                        {c.path}: {shown(c.before)} → {shown(c.after)}
+                      </div>
+                    ))}
+                    {e.changes.length > 3 && <div className="note">and {e.changes.length - 3} more</div>}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
         )}
       </Modal.Body>
     </Modal>
@@ -57,23 +124,54 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
   }
   const copy = async () => {
     const r = await api.import({ ...mine, name: `${mine.name} (my changes)`.slice(0, 120) })
-    if (r.kind !== 'ok') { setSaid('The server did not take the copy; your changes are still here.'); return }
+    if (r.kind !== 'ok') {
+      setSaid('The server did not take the copy; your changes are still here.')
+      return
+    }
     settle(current.doc, 'take the other window’s version')
     await dropDraft(s.id)
   }
   return (
     <Modal show onHide={onClose} centered aria-labelledby="clash-title">
-      <Modal.Header closeButton><Modal.Title as="h2" id="clash-title">This job was changed elsewhere</Modal.Title></Modal.Header>
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="clash-title">
+          This job was changed elsewhere
+        </Modal.Title>
+      </Modal.Header>
       <Modal.Body>
-        <p>Revision {current.revision} was saved in another window while you worked from {s.revision}. Your changes are kept in this browser until you choose.</p>
-        {conflicts.length > 0 && <><p className="note mb-1">Both changed these; keeping both keeps yours:</p><ul className="note">{conflicts.slice(0, 6).map((c) => <li key={c.path.join('.')}>{c.path.join('.')}: yours {shown(c.mine)}, theirs {shown(c.theirs)}</li>)}</ul></>}
+        <p>
+          Revision {current.revision} was saved in another window while you worked from {s.revision}. Your changes are
+          kept in this browser until you choose.
+        </p>
+        {conflicts.length > 0 && (
+          <>
+            <p className="note mb-1">Both changed these; keeping both keeps yours:</p>
+            <ul className="note">
+              {conflicts.slice(0, 6).map((c) => (
+                <li key={c.path.join('.')}>
+                  {c.path.join('.')}: yours {shown(c.mine)}, theirs {shown(c.theirs)}
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
         {problems.length > 0 && <div className="caution">The two do not fit together: {issueText(problems[0])}</div>}
-        {said && <div className="caution" role="alert">{said}</div>}
+        {said && (
+          <div className="caution" role="alert">
+            {said}
+          </div>
+        )}
       </Modal.Body>
       <Modal.Footer>
-        <Button variant="light" onClick={() => void copy()}>Save mine as a copy</Button>
-        <Button variant="light" onClick={() => settle(current.doc, 'take the other window’s version')}>Take theirs</Button>
-        <Button disabled={problems.length > 0} onClick={() => settle(merged, 'merge with the other window')}>Keep both</Button>
+        <Button variant="light" onClick={() => void copy()}>
+          Save mine as a copy
+        </Button>
+        <Button variant="light" onClick={() => settle(current.doc, 'take the other window’s version')}>
+          Take theirs
+        </Button>
+        <Button disabled={problems.length > 0} onClick={() => settle(merged, 'merge with the other window')}>
+          Keep both
+        </Button>
       </Modal.Footer>
     </Modal>
   )

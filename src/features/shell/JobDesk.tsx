@@ -10,7 +10,20 @@ import { BuildingMain, BuildingSide } from '../building'
 import { FieldContext, useFieldLog } from '../field'
 import { HoldsMain, HoldsSide } from '../holds'
 import { HolesMain, HolesSide } from '../holes'
-import { api, createJobStore, findDraft, holdTab, JobContext, STAGES, useJob, warmUp, watchAndSave, type JobStore, type Stage, type StoredJob } from '../job'
+import {
+  api,
+  createJobStore,
+  findDraft,
+  holdTab,
+  JobContext,
+  STAGES,
+  useJob,
+  warmUp,
+  watchAndSave,
+  type JobStore,
+  type Stage,
+  type StoredJob,
+} from '../job'
 import { PostsMain, PostsSide } from '../posts'
 import { RoofMain, RoofSide } from '../roof'
 import { SiteMain, SiteSide } from '../site'
@@ -22,15 +35,37 @@ import { TapeBar, useTape } from './TapeBar'
 import { TopBar } from './TopBar'
 
 const VIEWS: Readonly<Record<Stage, readonly [ComponentType, ComponentType]>> = {
-  site: [SiteMain, SiteSide], building: [BuildingMain, BuildingSide], strings: [StringsMain, StringsSide], holes: [HolesMain, HolesSide],
-  posts: [PostsMain, PostsSide], walls: [WallsMain, WallsSide], roof: [RoofMain, RoofSide], bracing: [BracingMain, BracingSide], holds: [HoldsMain, HoldsSide], book: [BookMain, BookSide],
+  site: [SiteMain, SiteSide],
+  building: [BuildingMain, BuildingSide],
+  strings: [StringsMain, StringsSide],
+  holes: [HolesMain, HolesSide],
+  posts: [PostsMain, PostsSide],
+  walls: [WallsMain, WallsSide],
+  roof: [RoofMain, RoofSide],
+  bracing: [BracingMain, BracingSide],
+  holds: [HoldsMain, HoldsSide],
+  book: [BookMain, BookSide],
 }
 
 /** A fault in one panel says so and leaves the rest, and every entry, standing. */
 class Shelter extends Component<{ readonly children: ReactNode }, { readonly broken: boolean }> {
   override state = { broken: false }
   static getDerivedStateFromError = () => ({ broken: true })
-  override render() { return this.state.broken ? <div className="p-4"><h2>This part could not be drawn</h2><p className="note mt-2">Your entries are safe. <button type="button" className="btn btn-light btn-sm" onClick={() => this.setState({ broken: false })}>Try again</button></p></div> : this.props.children }
+  override render() {
+    return this.state.broken ? (
+      <div className="p-4">
+        <h2>This part could not be drawn</h2>
+        <p className="note mt-2">
+          Your entries are safe.{' '}
+          <button type="button" className="btn btn-light btn-sm" onClick={() => this.setState({ broken: false })}>
+            Try again
+          </button>
+        </p>
+      </div>
+    ) : (
+      this.props.children
+    )
+  }
 }
 
 /** On a tablet the details stand aside where the work itself needs the width; a button in the top bar brings them. */
@@ -70,15 +105,32 @@ function Desk() {
   }, [store])
   useEffect(() => {
     const url = new URL(window.location.href)
-    if (url.searchParams.get('stage') !== stage) { url.searchParams.set('stage', stage); window.history.replaceState(window.history.state, '', url) }
+    if (url.searchParams.get('stage') !== stage) {
+      url.searchParams.set('stage', stage)
+      window.history.replaceState(window.history.state, '', url)
+    }
   }, [stage])
   const [Main, Side] = VIEWS[stage]
   return (
     <div className={tape ? 'desk' : 'desk no-tape'} data-side={shut[stage] ? 'shut' : 'open'}>
-      <TopBar onHelp={() => setOpen('keys')} onHistory={() => setOpen('history')} onClash={() => setLater(false)} side={!shut[stage]} onSide={() => setShut({ ...shut, [stage]: !shut[stage] })} />
+      <TopBar
+        onHelp={() => setOpen('keys')}
+        onHistory={() => setOpen('history')}
+        onClash={() => setLater(false)}
+        side={!shut[stage]}
+        onSide={() => setShut({ ...shut, [stage]: !shut[stage] })}
+      />
       <Pole />
-      <main className="work"><Shelter key={`m-${stage}`}><Main /></Shelter></main>
-      <aside className="side" id="details" aria-label="Details"><Shelter key={`s-${stage}`}><Side /></Shelter></aside>
+      <main className="work">
+        <Shelter key={`m-${stage}`}>
+          <Main />
+        </Shelter>
+      </main>
+      <aside className="side" id="details" aria-label="Details">
+        <Shelter key={`s-${stage}`}>
+          <Side />
+        </Shelter>
+      </aside>
       {tape && <TapeBar model={tape} />}
       <KeysDialog show={open === 'keys'} onHide={() => setOpen(null)} />
       <HistoryDialog id={id} show={open === 'history'} onHide={() => setOpen(null)} />
@@ -87,7 +139,10 @@ function Desk() {
   )
 }
 
-const stageOf = (): Stage => { const s = new URL(window.location.href).searchParams.get('stage'); return STAGES.find((k) => k === s) ?? 'building' }
+const stageOf = (): Stage => {
+  const s = new URL(window.location.href).searchParams.get('stage')
+  return STAGES.find((k) => k === s) ?? 'building'
+}
 
 /** One open job: loads it, or the draft kept here, and keeps saving it. */
 export function JobDesk({ id, initial }: { readonly id: string; readonly initial: StoredJob | null }) {
@@ -111,23 +166,73 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
         return
       }
       const usable = draft && checkJob(draft.doc).length === 0 ? draft : null
-      const base: StoredJob = reply.kind === 'ok' ? reply.value : { id, revision: draft?.baseRevision ?? 1, doc: draft?.base ?? (usable?.doc as StoredJob['doc']), archived: false, createdAt: '', updatedAt: new Date().toISOString() }
+      const base: StoredJob =
+        reply.kind === 'ok'
+          ? reply.value
+          : {
+              id,
+              revision: draft?.baseRevision ?? 1,
+              doc: draft?.base ?? (usable?.doc as StoredJob['doc']),
+              archived: false,
+              createdAt: '',
+              updatedAt: new Date().toISOString(),
+            }
       const changed = usable !== null && JSON.stringify(usable.doc) !== JSON.stringify(base.doc)
-      const next = createJobStore(changed && usable ? { ...base, revision: usable.baseRevision, doc: usable.baseRevision === base.revision ? base.doc : usable.base } : base, changed && usable ? usable.doc : base.doc, stageOf())
+      const next = createJobStore(
+        changed && usable
+          ? {
+              ...base,
+              revision: usable.baseRevision,
+              doc: usable.baseRevision === base.revision ? base.doc : usable.base,
+            }
+          : base,
+        changed && usable ? usable.doc : base.doc,
+        stageOf(),
+      )
       if (reply.kind !== 'ok') next.getState().set({ save: { kind: 'kept' } })
       const [unwatch, rest] = [watchAndSave(next), warmUp(() => next.getState().history.present)]
-      stop = () => { unwatch(); rest() }
+      stop = () => {
+        unwatch()
+        rest()
+      }
       setTrouble(null)
       setStore(next)
     })()
-    return () => { dropped = true; clearTimeout(retry); stop?.() }
+    return () => {
+      dropped = true
+      clearTimeout(retry)
+      stop?.()
+    }
   }, [id, initial, attempt])
 
-  if (trouble) return <Plain title={trouble.kind === 'gone' ? 'There is no such job' : 'The server is away'}>{trouble.kind === 'gone' ? 'It may have been opened from an old link.' : 'Nothing is lost. Burdock tries again every few seconds.'}</Plain>
+  if (trouble)
+    return (
+      <Plain title={trouble.kind === 'gone' ? 'There is no such job' : 'The server is away'}>
+        {trouble.kind === 'gone'
+          ? 'It may have been opened from an old link.'
+          : 'Nothing is lost. Burdock tries again every few seconds.'}
+      </Plain>
+    )
   if (!store || !log) return <Plain title="Opening the job">One moment.</Plain>
-  return <IssueWords.Provider value={issueText}><JobContext.Provider value={store}><FieldContext.Provider value={log}><Desk /></FieldContext.Provider></JobContext.Provider></IssueWords.Provider>
+  return (
+    <IssueWords.Provider value={issueText}>
+      <JobContext.Provider value={store}>
+        <FieldContext.Provider value={log}>
+          <Desk />
+        </FieldContext.Provider>
+      </JobContext.Provider>
+    </IssueWords.Provider>
+  )
 }
 
 function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return <main className="yard"><h1 style={{ fontSize: 24 }}>{title}</h1><p className="mt-2">{children}</p><Link className="btn btn-light mt-2" href="/">All jobs</Link></main>
+  return (
+    <main className="yard">
+      <h1 style={{ fontSize: 24 }}>{title}</h1>
+      <p className="mt-2">{children}</p>
+      <Link className="btn btn-light mt-2" href="/">
+        All jobs
+      </Link>
+    </main>
+  )
 }

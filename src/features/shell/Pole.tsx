@@ -9,10 +9,21 @@ import { useLog } from '../field'
 import { useJob, type Stage } from '../job'
 
 const ON_POLE = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing'] as const
-const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = { site: 'Site', building: 'Building', strings: 'Strings', holes: 'Holes', posts: 'Posts', walls: 'Walls', roof: 'Roof', bracing: 'Bracing' }
+const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = {
+  site: 'Site',
+  building: 'Building',
+  strings: 'Strings',
+  holes: 'Holes',
+  posts: 'Posts',
+  walls: 'Walls',
+  roof: 'Roof',
+  bracing: 'Bracing',
+}
 
 /** One short fact a stage, and whether its work is done. */
-function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: string; readonly done: boolean; readonly fails: number }>> {
+function useFacts(): Readonly<
+  Record<(typeof ON_POLE)[number], { readonly say: string; readonly done: boolean; readonly fails: number }>
+> {
   const d = useJob((s) => s.derived)
   const job = useJob((s) => s.history.present)
   const b = job.building
@@ -23,14 +34,34 @@ function useFacts(): Readonly<Record<(typeof ON_POLE)[number], { readonly say: s
     const square = d.square.ok ? d.square.value : null
     const off = square ? square.largestMoveIn : 0
     return {
-      site: { say: d.missing.length ? `${d.missing.length} to enter` : `${Math.round(d.site?.wind.qhPsf ?? 0)} psf wind`, done: d.missing.length === 0, fails: 0 },
+      site: {
+        say: d.missing.length ? `${d.missing.length} to enter` : `${Math.round(d.site?.wind.qhPsf ?? 0)} psf wind`,
+        done: d.missing.length === 0,
+        fails: 0,
+      },
       building: { say: `${Math.round(b.widthIn / 12)}′ × ${Math.round(b.lengthIn / 12)}′`, done: true, fails: 0 },
-      strings: { say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured', done: square !== null && off <= 1 / 8, fails: 0 },
+      strings: {
+        say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured',
+        done: square !== null && off <= 1 / 8,
+        fails: 0,
+      },
       holes: { say: `${d.posts.length} holes`, done: false, fails: fails('holes') },
       posts: { say: `${read}/${d.posts.length} read`, done: read === d.posts.length, fails: fails('posts') },
       roof: { say: `${d.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
-      bracing: { say: d.lateral ? ({ 'roof trusted': 'not checked', 'roof checked': 'by its roof', 'frames alone': 'by frames' } as const)[d.lateral.relied] : 'needs wind', done: false, fails: fails('bracing') },
-      walls: { say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`, done: false, fails: fails('walls') },
+      bracing: {
+        say: d.lateral
+          ? ({ 'roof trusted': 'not checked', 'roof checked': 'by its roof', 'frames alone': 'by frames' } as const)[
+              d.lateral.relied
+            ]
+          : 'needs wind',
+        done: false,
+        fails: fails('bracing'),
+      },
+      walls: {
+        say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`,
+        done: false,
+        fails: fails('walls'),
+      },
     }
   }, [d, read, b.widthIn, b.lengthIn])
 }
@@ -54,7 +85,8 @@ export function Pole() {
     const random = seeded(11)
     return Array.from({ length: 8 }, (_, i) => {
       let d = `M${left + 3 + i * 4.2} ${foot}`
-      for (let y = foot; y > peak - 40; y -= 62) d += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+      for (let y = foot; y > peak - 40; y -= 62)
+        d += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
       return { d, width: 0.5 + random() * 0.7, opacity: 0.28 + random() * 0.3 }
     })
   }, [foot, peak, left])
@@ -64,27 +96,81 @@ export function Pole() {
       <svg width={148} height={h} className="position-absolute" aria-hidden style={{ left: 0, top: 0 }}>
         <Materials />
         <rect x={0} y={ground} width={148} height={h - ground} fill="url(#earth)" />
-        <path d={`M-8 ${peak + 14}L33 ${peak - 1}L156 ${peak + 40}`} fill="none" stroke="var(--galv-3)" strokeWidth={3.5} />
-        <rect x={4} y={ground} width={58} height={h - ground} fill="#EDE4D0" /><path d={`M4 ${ground}V${h}M62 ${ground}V${h}`} stroke="#A8966F" strokeDasharray="4 3" /><rect x={8} y={foot} width={50} height={20} fill="url(#galv)" stroke="var(--galv-4)" />
-        <clipPath id="stick"><path d={stick} /></clipPath>
+        <path
+          d={`M-8 ${peak + 14}L33 ${peak - 1}L156 ${peak + 40}`}
+          fill="none"
+          stroke="var(--galv-3)"
+          strokeWidth={3.5}
+        />
+        <rect x={4} y={ground} width={58} height={h - ground} fill="#EDE4D0" />
+        <path d={`M4 ${ground}V${h}M62 ${ground}V${h}`} stroke="#A8966F" strokeDasharray="4 3" />
+        <rect x={8} y={foot} width={50} height={20} fill="url(#galv)" stroke="var(--galv-4)" />
+        <clipPath id="stick">
+          <path d={stick} />
+        </clipPath>
         <g clipPath="url(#stick)">
           <rect x={left} y={peak} width={right - left} height={foot - peak} fill="url(#wood)" />
-          {grain.map((g, i) => <path key={i} d={g.d} fill="none" stroke="#A97F46" strokeWidth={g.width} opacity={g.opacity} />)}
+          {grain.map((g, i) => (
+            <path key={i} d={g.d} fill="none" stroke="#A97F46" strokeWidth={g.width} opacity={g.opacity} />
+          ))}
           <path d={`M${left} ${stain + 3}l7 -5l8 4l9 -6l10 5V${foot}H${left}Z`} fill="#5F3D13" opacity={0.56} />
         </g>
         <path d={stick} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-        {ON_POLE.map((s, i) => s === stage ? <polygon key={s} points={waxPoints(6, Y(i), 58, Y(i), 6, i + 2)} fill="var(--burr)" />
-          : facts[s].done ? <g key={s}><polygon points={waxPoints(9, Y(i), 55, Y(i), 4, i + 2)} fill="var(--ink)" /><path d={`M60 ${Y(i) - 5}L54 ${Y(i)}L60 ${Y(i) + 5}`} fill="none" stroke="var(--ink)" strokeWidth={2.4} /></g>
-            : <rect key={s} x={12} y={Y(i)} width={42} height={1.6} fill="var(--lumber-4)" />)}
+        {ON_POLE.map((s, i) =>
+          s === stage ? (
+            <polygon key={s} points={waxPoints(6, Y(i), 58, Y(i), 6, i + 2)} fill="var(--burr)" />
+          ) : facts[s].done ? (
+            <g key={s}>
+              <polygon points={waxPoints(9, Y(i), 55, Y(i), 4, i + 2)} fill="var(--ink)" />
+              <path d={`M60 ${Y(i) - 5}L54 ${Y(i)}L60 ${Y(i) + 5}`} fill="none" stroke="var(--ink)" strokeWidth={2.4} />
+            </g>
+          ) : (
+            <rect key={s} x={12} y={Y(i)} width={42} height={1.6} fill="var(--lumber-4)" />
+          ),
+        )}
         <polygon points={waxPoints(-4, ground, 152, ground, 4.5, 3)} fill="var(--grade)" />
-        <text x={70} y={ground + 17} fontSize={12} fontWeight={600} style={{ fill: 'var(--grade-ink)', paintOrder: 'stroke', stroke: '#E2D8C3', strokeWidth: 4 }}>grade</text>
+        <text
+          x={70}
+          y={ground + 17}
+          fontSize={12}
+          fontWeight={600}
+          style={{ fill: 'var(--grade-ink)', paintOrder: 'stroke', stroke: '#E2D8C3', strokeWidth: 4 }}
+        >
+          grade
+        </text>
       </svg>
-      <button type="button" className="pole-book" aria-current={stage === 'book' ? 'page' : undefined} onClick={() => go('book')}><BookOpen size={17} />Crew book</button>
+      <button
+        type="button"
+        className="pole-book"
+        aria-current={stage === 'book' ? 'page' : undefined}
+        onClick={() => go('book')}
+      >
+        <BookOpen size={17} />
+        Crew book
+      </button>
       <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>
         {ON_POLE.map((s, i) => (
           <li key={s}>
-            <button type="button" className="pole-stage" style={{ top: Y(i) - 23 }} aria-current={s === stage ? 'page' : undefined} onClick={() => go(s as Stage)}>
-              <b>{NAMES[s]}</b>{facts[s].fails ? <span className="fails"><FailSign size={12} fill={s === stage ? '#fff' : 'var(--keel)'} ground={s === stage ? 'var(--burr)' : '#fff'} />{facts[s].fails} fail{facts[s].fails > 1 ? '' : 's'}</span> : <span>{facts[s].say}</span>}
+            <button
+              type="button"
+              className="pole-stage"
+              style={{ top: Y(i) - 23 }}
+              aria-current={s === stage ? 'page' : undefined}
+              onClick={() => go(s as Stage)}
+            >
+              <b>{NAMES[s]}</b>
+              {facts[s].fails ? (
+                <span className="fails">
+                  <FailSign
+                    size={12}
+                    fill={s === stage ? '#fff' : 'var(--keel)'}
+                    ground={s === stage ? 'var(--burr)' : '#fff'}
+                  />
+                  {facts[s].fails} fail{facts[s].fails > 1 ? '' : 's'}
+                </span>
+              ) : (
+                <span>{facts[s].say}</span>
+              )}
             </button>
           </li>
         ))}

@@ -10,7 +10,11 @@ const BLADE_Y = 34
 const BLADE_H = 32
 
 /** Puts values that would touch on a second row; a third is left to the case, which always shows the chosen one. */
-function rowsOf(marks: readonly TapeMark[], at: (inches: number) => number, chosen: string | null): Map<string, { readonly row: 0 | 1 | null; readonly named: boolean }> {
+function rowsOf(
+  marks: readonly TapeMark[],
+  at: (inches: number) => number,
+  chosen: string | null,
+): Map<string, { readonly row: 0 | 1 | null; readonly named: boolean }> {
   const out = new Map<string, { row: 0 | 1 | null; named: boolean }>()
   const right = [-1e9, -1e9]
   let nameRight = -1e9
@@ -28,7 +32,17 @@ function rowsOf(marks: readonly TapeMark[], at: (inches: number) => number, chos
   return out
 }
 
-const Ticks = memo(function Ticks({ zero, ppi, from, to }: { readonly zero: number; readonly ppi: number; readonly from: number; readonly to: number }) {
+const Ticks = memo(function Ticks({
+  zero,
+  ppi,
+  from,
+  to,
+}: {
+  readonly zero: number
+  readonly ppi: number
+  readonly from: number
+  readonly to: number
+}) {
   const steps = [12, 6, 3, 1, 0.5, 0.25, 0.125, 0.0625].filter((q) => q * ppi >= 2.7)
   const step = steps[steps.length - 1] ?? 12
   const tall: Readonly<Record<number, number>> = { 12: 17, 6: 14, 3: 9, 1: 12, 0.5: 9, 0.25: 7, 0.125: 5, 0.0625: 3.5 }
@@ -43,41 +57,148 @@ const Ticks = memo(function Ticks({ zero, ppi, from, to }: { readonly zero: numb
   }
   const foot = [1, 2, 3, 5, 10, 20, 50].find((f) => f * 12 * ppi >= 30) ?? 100
   const labels = []
-  for (let f = Math.ceil((from - zero) / ppi / 12 / foot) * foot; zero + f * 12 * ppi < to - 14; f += foot) if (f !== 0 && zero + f * 12 * ppi > from + 8) labels.push(f)
+  for (let f = Math.ceil((from - zero) / ppi / 12 / foot) * foot; zero + f * 12 * ppi < to - 14; f += foot)
+    if (f !== 0 && zero + f * 12 * ppi > from + 8) labels.push(f)
   return (
     <g>
-      <path d={fine} stroke="var(--ink-2)" /><path d={feet} stroke="var(--ink)" strokeWidth={2} />
-      {labels.map((f) => <Note key={f} x={zero + f * 12 * ppi} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">{Math.abs(f)}′</Note>)}
+      <path d={fine} stroke="var(--ink-2)" />
+      <path d={feet} stroke="var(--ink)" strokeWidth={2} />
+      {labels.map((f) => (
+        <Note key={f} x={zero + f * 12 * ppi} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">
+          {Math.abs(f)}′
+        </Note>
+      ))}
     </g>
   )
 })
 
 /** The dark case at the right: the chosen mark large, and the blade round it magnified to sixteenths. */
-const Case = memo(function Case({ x, name, sub, atIn, onNext, height }: { readonly x: number; readonly name: string | undefined; readonly sub: string; readonly atIn: number; readonly onNext: () => void; readonly height: number }) {
+const Case = memo(function Case({
+  x,
+  name,
+  sub,
+  atIn,
+  onNext,
+  height,
+}: {
+  readonly x: number
+  readonly name: string | undefined
+  readonly sub: string
+  readonly atIn: number
+  readonly onNext: () => void
+  readonly height: number
+}) {
   const [wx, ww, wy, wh, ppi] = [x + 26, CASE - 40, 46, 50, 60]
   const mid = wx + ww / 2
   const at = Math.abs(atIn)
   const Z = (i: number) => mid + (i - at) * ppi
-  const ticks = Array.from({ length: Math.ceil((ww / ppi) * 16) + 3 }, (_, k) => Math.floor((at - ww / ppi / 2) * 16) - 1 + k).filter((k) => k >= 0)
+  const ticks = Array.from(
+    { length: Math.ceil((ww / ppi) * 16) + 3 },
+    (_, k) => Math.floor((at - ww / ppi / 2) * 16) - 1 + k,
+  ).filter((k) => k >= 0)
   const keepRight = at - Math.floor(at) > 0.5
   return (
     <g>
-      <path d={`M${x + 14} 0H${x + CASE}V${height}H${x + 14}V${BLADE_Y + BLADE_H + 10}L${x} ${BLADE_Y + BLADE_H + 4}V${BLADE_Y - 4}L${x + 14} ${BLADE_Y - 10}Z`} fill="var(--ink)" />
+      <path
+        d={`M${x + 14} 0H${x + CASE}V${height}H${x + 14}V${BLADE_Y + BLADE_H + 10}L${x} ${BLADE_Y + BLADE_H + 4}V${BLADE_Y - 4}L${x + 14} ${BLADE_Y - 10}Z`}
+        fill="var(--ink)"
+      />
       {name !== undefined && (
         <>
-          <Note x={wx} y={20} size={14} weight={650} fill="#fff">{name}</Note><Note x={wx} y={37} size={12} fill="#D3DADA">{sub.slice(0, 30)}</Note>
+          <Note x={wx} y={20} size={14} weight={650} fill="#fff">
+            {name}
+          </Note>
+          <Note x={wx} y={37} size={12} fill="#D3DADA">
+            {sub.slice(0, 30)}
+          </Note>
           <SvgMeasure x={x + CASE - 14} y={34} inches={atIn} size={28} weight={750} anchor="end" fill="#fff" />
-          <clipPath id="tape-window"><rect x={wx} y={wy} width={ww} height={wh} /></clipPath>
+          <clipPath id="tape-window">
+            <rect x={wx} y={wy} width={ww} height={wh} />
+          </clipPath>
           <g clipPath="url(#tape-window)">
             <rect x={wx} y={wy} width={ww} height={wh} fill="url(#blade)" />
-            {ticks.map((k) => { const q = k % 16 === 0 ? 30 : k % 8 === 0 ? 22 : k % 4 === 0 ? 16.5 : k % 2 === 0 ? 11.5 : 7; return <line key={k} x1={Z(k / 16)} x2={Z(k / 16)} y1={wy} y2={wy + q} stroke="var(--ink)" strokeWidth={k % 16 === 0 ? 2 : 1.1} /> })}
-            {ticks.filter((k) => k % 16 === 0).map((k) => { const i = k / 16; const foot = i % 12 === 0; return foot ? <g key={k}><rect x={keepRight ? Z(i) + 3 : Z(i) - 37} y={wy + 31} width={34} height={17} rx={2} fill="var(--ink)" /><Note x={keepRight ? Z(i) + 20 : Z(i) - 20} y={wy + 44.5} size={14} weight={750} anchor="middle" fill="#fff">{i / 12}′</Note></g> : <Note key={k} x={Z(i) + (keepRight ? 5 : -5)} y={wy + 45} size={15} weight={700} anchor={keepRight ? 'start' : 'end'}>{i % 12}</Note> })}
-            <rect x={mid - 1.5} y={wy} width={3} height={wh} fill="var(--burr)" /><path d={`M${mid - 9} ${wy + wh}L${mid} ${wy + wh - 17}L${mid + 9} ${wy + wh}`} fill="none" stroke="var(--burr)" strokeWidth={3.5} />
+            {ticks.map((k) => {
+              const q = k % 16 === 0 ? 30 : k % 8 === 0 ? 22 : k % 4 === 0 ? 16.5 : k % 2 === 0 ? 11.5 : 7
+              return (
+                <line
+                  key={k}
+                  x1={Z(k / 16)}
+                  x2={Z(k / 16)}
+                  y1={wy}
+                  y2={wy + q}
+                  stroke="var(--ink)"
+                  strokeWidth={k % 16 === 0 ? 2 : 1.1}
+                />
+              )
+            })}
+            {ticks
+              .filter((k) => k % 16 === 0)
+              .map((k) => {
+                const i = k / 16
+                const foot = i % 12 === 0
+                return foot ? (
+                  <g key={k}>
+                    <rect
+                      x={keepRight ? Z(i) + 3 : Z(i) - 37}
+                      y={wy + 31}
+                      width={34}
+                      height={17}
+                      rx={2}
+                      fill="var(--ink)"
+                    />
+                    <Note
+                      x={keepRight ? Z(i) + 20 : Z(i) - 20}
+                      y={wy + 44.5}
+                      size={14}
+                      weight={750}
+                      anchor="middle"
+                      fill="#fff"
+                    >
+                      {i / 12}′
+                    </Note>
+                  </g>
+                ) : (
+                  <Note
+                    key={k}
+                    x={Z(i) + (keepRight ? 5 : -5)}
+                    y={wy + 45}
+                    size={15}
+                    weight={700}
+                    anchor={keepRight ? 'start' : 'end'}
+                  >
+                    {i % 12}
+                  </Note>
+                )
+              })}
+            <rect x={mid - 1.5} y={wy} width={3} height={wh} fill="var(--burr)" />
+            <path
+              d={`M${mid - 9} ${wy + wh}L${mid} ${wy + wh - 17}L${mid + 9} ${wy + wh}`}
+              fill="none"
+              stroke="var(--burr)"
+              strokeWidth={3.5}
+            />
           </g>
           <rect x={wx} y={wy} width={ww} height={wh} fill="none" stroke="#8B9799" />
-          <Note x={wx} y={118} size={12} fill="#D3DADA">{(atIn < 0 ? 'behind the hook, ' : '') + 'read to the sixteenth'}</Note>
-          <g role="button" tabIndex={0} aria-label="Next mark" onClick={onNext} onKeyDown={(e) => { if (e.key === 'Enter' || e.key === ' ') { e.preventDefault(); onNext() } }} style={{ cursor: 'pointer' }}>
-            <rect x={x + CASE - 122} y={102} width={107} height={25} rx={4} fill="transparent" stroke="#8B9799" /><Note x={x + CASE - 68.5} y={119} size={12.5} weight={600} fill="#fff" anchor="middle">next mark</Note>
+          <Note x={wx} y={118} size={12} fill="#D3DADA">
+            {(atIn < 0 ? 'behind the hook, ' : '') + 'read to the sixteenth'}
+          </Note>
+          <g
+            role="button"
+            tabIndex={0}
+            aria-label="Next mark"
+            onClick={onNext}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter' || e.key === ' ') {
+                e.preventDefault()
+                onNext()
+              }
+            }}
+            style={{ cursor: 'pointer' }}
+          >
+            <rect x={x + CASE - 122} y={102} width={107} height={25} rx={4} fill="transparent" stroke="#8B9799" />
+            <Note x={x + CASE - 68.5} y={119} size={12.5} weight={600} fill="#fff" anchor="middle">
+              next mark
+            </Note>
           </g>
         </>
       )}
@@ -86,7 +207,27 @@ const Case = memo(function Case({ x, name, sub, atIn, onNext, height }: { readon
 })
 
 /** One running mark: its wax, its name above, its measure below or on the second row. */
-const Mark = memo(function Mark({ k, name, atIn, x, colour: own, on, row, named, onChoose }: { readonly k: string; readonly name: string; readonly atIn: number; readonly x: number; readonly colour: string; readonly on: boolean; readonly row: 0 | 1 | null; readonly named: boolean; readonly onChoose: (key: string) => void }) {
+const Mark = memo(function Mark({
+  k,
+  name,
+  atIn,
+  x,
+  colour: own,
+  on,
+  row,
+  named,
+  onChoose,
+}: {
+  readonly k: string
+  readonly name: string
+  readonly atIn: number
+  readonly x: number
+  readonly colour: string
+  readonly on: boolean
+  readonly row: 0 | 1 | null
+  readonly named: boolean
+  readonly onChoose: (key: string) => void
+}) {
   const colour = on ? 'var(--burr)' : own
   const y = BLADE_Y + BLADE_H + (row === 1 ? 57 : 30)
   const w = measureWidth(atIn, 20)
@@ -96,8 +237,34 @@ const Mark = memo(function Mark({ k, name, atIn, x, colour: own, on, row, named,
       <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={colour} width={on ? 4.5 : 3.4} />
       {row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />}
       <CrowFoot x={x} y={BLADE_Y + 1} facing="down" size={9} color={colour} />
-      {named && <Note x={x} y={BLADE_Y - 12} size={13.5} weight={700} anchor="middle" fill={on ? 'var(--burr-deep)' : 'var(--ink)'} halo="var(--paper-deep)">{name}</Note>}
-      {row !== null && <>{on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}<SvgMeasure x={x} y={y} inches={atIn} size={20} anchor="middle" weight={700} fill={on ? '#fff' : 'var(--ink)'} ground={on ? undefined : 'var(--paper-deep)'} /></>}
+      {named && (
+        <Note
+          x={x}
+          y={BLADE_Y - 12}
+          size={13.5}
+          weight={700}
+          anchor="middle"
+          fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+          halo="var(--paper-deep)"
+        >
+          {name}
+        </Note>
+      )}
+      {row !== null && (
+        <>
+          {on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}
+          <SvgMeasure
+            x={x}
+            y={y}
+            inches={atIn}
+            size={20}
+            anchor="middle"
+            weight={700}
+            fill={on ? '#fff' : 'var(--ink)'}
+            ground={on ? undefined : 'var(--paper-deep)'}
+          />
+        </>
+      )}
     </g>
   )
 })
@@ -117,33 +284,116 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
   const { pxPerIn, zero } = model.aligned && plan ? { pxPerIn: plan.pxPerIn, zero: plan.zeroPx } : own
   const X = (i: number) => zero + i * pxPerIn
   const chosen = marks.find((m) => m.key === picked.mark) ?? marks[0]
-  const rows = useMemo(() => rowsOf(marks, (i) => zero + i * pxPerIn, chosen?.key ?? null), [marks, zero, pxPerIn, chosen?.key])
+  const rows = useMemo(
+    () => rowsOf(marks, (i) => zero + i * pxPerIn, chosen?.key ?? null),
+    [marks, zero, pxPerIn, chosen?.key],
+  )
   const from = low < 0 ? 0 : Math.max(0, zero)
   // The list as it is when a mark is chosen, not as it was when the handler was made: so the handler stays the same through edits.
   const latest = useRef({ marks, chosen: chosen?.key })
-  useEffect(() => { latest.current = { marks, chosen: chosen?.key } })
-  const chooseKey = useCallback((key: string | undefined) => { const m = latest.current.marks.find((q) => q.key === key); if (m) pick({ mark: m.key, ...(m.postId ? { post: m.postId } : {}), ...(m.rowId ? { row: m.rowId } : {}) }) }, [pick])
-  const step = useCallback((by: number) => { const { marks: now, chosen: on } = latest.current; const i = now.findIndex((m) => m.key === on); chooseKey(now[(i + by + now.length) % now.length]?.key) }, [chooseKey])
+  useEffect(() => {
+    latest.current = { marks, chosen: chosen?.key }
+  })
+  const chooseKey = useCallback(
+    (key: string | undefined) => {
+      const m = latest.current.marks.find((q) => q.key === key)
+      if (m) pick({ mark: m.key, ...(m.postId ? { post: m.postId } : {}), ...(m.rowId ? { row: m.rowId } : {}) })
+    },
+    [pick],
+  )
+  const step = useCallback(
+    (by: number) => {
+      const { marks: now, chosen: on } = latest.current
+      const i = now.findIndex((m) => m.key === on)
+      chooseKey(now[(i + by + now.length) % now.length]?.key)
+    },
+    [chooseKey],
+  )
   const next = useCallback(() => step(1), [step])
   return (
     <section ref={ref} className="tapebar" aria-label={`Tape, ${model.title}`}>
       <svg width={width} height={140} viewBox={`0 0 ${width} 140`}>
-        <defs><linearGradient id="blade" x1="0" x2="0" y1="0" y2="1"><stop offset="0" stopColor="#F3EFE3" /><stop offset=".28" stopColor="#FFFEFA" /><stop offset=".75" stopColor="#F7F3E7" /><stop offset="1" stopColor="#DFD7C4" /></linearGradient><clipPath id="tape-clip"><rect x={0} y={0} width={end + 6} height={140} /></clipPath></defs>
+        <defs>
+          <linearGradient id="blade" x1="0" x2="0" y1="0" y2="1">
+            <stop offset="0" stopColor="#F3EFE3" />
+            <stop offset=".28" stopColor="#FFFEFA" />
+            <stop offset=".75" stopColor="#F7F3E7" />
+            <stop offset="1" stopColor="#DFD7C4" />
+          </linearGradient>
+          <clipPath id="tape-clip">
+            <rect x={0} y={0} width={end + 6} height={140} />
+          </clipPath>
+        </defs>
         <g clipPath="url(#tape-clip)">
-          <rect x={from} y={BLADE_Y + 3} width={Math.max(0, end + 14 - from)} height={BLADE_H} fill="#8F8468" opacity={0.28} />
-          <rect x={from} y={BLADE_Y} width={Math.max(0, end + 14 - from)} height={BLADE_H} fill="url(#blade)" /><path d={`M${from} ${BLADE_Y}H${end + 14}M${from} ${BLADE_Y + BLADE_H}H${end + 14}`} stroke="var(--ink)" strokeWidth={1.3} />
+          <rect
+            x={from}
+            y={BLADE_Y + 3}
+            width={Math.max(0, end + 14 - from)}
+            height={BLADE_H}
+            fill="#8F8468"
+            opacity={0.28}
+          />
+          <rect x={from} y={BLADE_Y} width={Math.max(0, end + 14 - from)} height={BLADE_H} fill="url(#blade)" />
+          <path
+            d={`M${from} ${BLADE_Y}H${end + 14}M${from} ${BLADE_Y + BLADE_H}H${end + 14}`}
+            stroke="var(--ink)"
+            strokeWidth={1.3}
+          />
           <Ticks zero={zero} ppi={pxPerIn} from={from} to={end} />
-          {low >= 0 ? <g><path d={`M${zero - 9} ${BLADE_Y - 5}h6.5v${BLADE_H + 1}h24v9h-30.5Z`} fill="url(#galv-tape)" stroke="var(--galv-4)" strokeWidth={1.2} /><rect x={zero - 2.5} y={BLADE_Y - 5} width={2.5} height={BLADE_H + 2} fill="var(--galv-3)" /></g>
-            : <g><circle cx={zero} cy={BLADE_Y + BLADE_H / 2} r={7} fill="none" stroke="var(--ink)" strokeWidth={2} /><path d={`M${zero} ${BLADE_Y - 4}v${BLADE_H + 8}`} stroke="var(--ink)" strokeWidth={1.5} /></g>}
-          <defs><linearGradient id="galv-tape" x1="0" x2="0" y1="0" y2="1"><stop offset="0" stopColor="#DFE4E3" /><stop offset="1" stopColor="#9CA8AA" /></linearGradient></defs>
-          {marks.map((m) => (rows.get(m.key)?.row === 1 ? <path key={m.key} d={`M${X(m.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`} stroke={m.key === chosen?.key ? 'var(--burr)' : m.colour} strokeWidth={1.6} /> : null))}
+          {low >= 0 ? (
+            <g>
+              <path
+                d={`M${zero - 9} ${BLADE_Y - 5}h6.5v${BLADE_H + 1}h24v9h-30.5Z`}
+                fill="url(#galv-tape)"
+                stroke="var(--galv-4)"
+                strokeWidth={1.2}
+              />
+              <rect x={zero - 2.5} y={BLADE_Y - 5} width={2.5} height={BLADE_H + 2} fill="var(--galv-3)" />
+            </g>
+          ) : (
+            <g>
+              <circle cx={zero} cy={BLADE_Y + BLADE_H / 2} r={7} fill="none" stroke="var(--ink)" strokeWidth={2} />
+              <path d={`M${zero} ${BLADE_Y - 4}v${BLADE_H + 8}`} stroke="var(--ink)" strokeWidth={1.5} />
+            </g>
+          )}
+          <defs>
+            <linearGradient id="galv-tape" x1="0" x2="0" y1="0" y2="1">
+              <stop offset="0" stopColor="#DFE4E3" />
+              <stop offset="1" stopColor="#9CA8AA" />
+            </linearGradient>
+          </defs>
+          {marks.map((m) =>
+            rows.get(m.key)?.row === 1 ? (
+              <path
+                key={m.key}
+                d={`M${X(m.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
+                stroke={m.key === chosen?.key ? 'var(--burr)' : m.colour}
+                strokeWidth={1.6}
+              />
+            ) : null,
+          )}
           {marks.map((m) => {
             const x = X(m.atIn)
             const place = rows.get(m.key)
-            return x < -60 || x > end + 60 ? null : <Mark key={m.key} k={m.key} name={m.name} atIn={m.atIn} x={x} colour={m.colour} on={m.key === chosen?.key} row={place?.row ?? null} named={place?.named ?? false} onChoose={chooseKey} />
+            return x < -60 || x > end + 60 ? null : (
+              <Mark
+                key={m.key}
+                k={m.key}
+                name={m.name}
+                atIn={m.atIn}
+                x={x}
+                colour={m.colour}
+                on={m.key === chosen?.key}
+                row={place?.row ?? null}
+                named={place?.named ?? false}
+                onChoose={chooseKey}
+              />
+            )
           })}
         </g>
-        <Note x={14} y={132} size={12.5} fill="var(--ink-2)" halo="var(--paper-deep)">{model.hook}</Note>
+        <Note x={14} y={132} size={12.5} fill="var(--ink-2)" halo="var(--paper-deep)">
+          {model.hook}
+        </Note>
         <Case x={end} name={chosen?.name} sub={chosen?.sub ?? ''} atIn={chosen?.atIn ?? 0} onNext={next} height={140} />
       </svg>
       <TapeKeys onStep={step} />
@@ -155,8 +405,18 @@ function TapeKeys({ onStep }: { readonly onStep: (by: number) => void }) {
   useEffect(() => {
     const key = (e: KeyboardEvent) => {
       const t = e.target as HTMLElement
-      if (e.defaultPrevented || e.ctrlKey || e.metaKey || e.altKey || t.closest('input, select, textarea, [data-post], [data-opening], [role=dialog], .dropdown-menu')) return
-      if (e.key === 'ArrowRight' || e.key === 'ArrowLeft') { e.preventDefault(); onStep(e.key === 'ArrowRight' ? 1 : -1) }
+      if (
+        e.defaultPrevented ||
+        e.ctrlKey ||
+        e.metaKey ||
+        e.altKey ||
+        t.closest('input, select, textarea, [data-post], [data-opening], [role=dialog], .dropdown-menu')
+      )
+        return
+      if (e.key === 'ArrowRight' || e.key === 'ArrowLeft') {
+        e.preventDefault()
+        onStep(e.key === 'ArrowRight' ? 1 : -1)
+      }
     }
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)

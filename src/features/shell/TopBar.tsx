@@ -1,5 +1,15 @@
 'use client'
-import { BookOpen, Download, EllipsisVertical, History as HistoryIcon, Keyboard, PanelRightClose, PanelRightOpen, Redo2, Undo2 } from 'lucide-react'
+import {
+  BookOpen,
+  Download,
+  EllipsisVertical,
+  History as HistoryIcon,
+  Keyboard,
+  PanelRightClose,
+  PanelRightOpen,
+  Redo2,
+  Undo2,
+} from 'lucide-react'
 import Link from 'next/link'
 import Dropdown from 'react-bootstrap/Dropdown'
 import { formatLength } from '@/core/units'
@@ -10,16 +20,58 @@ import { download } from '../drawing'
 const clock = (iso: string) => new Date(iso).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit' })
 function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen: () => void }) {
   switch (save.kind) {
-    case 'saved': return <span className="saved" role="status"><SavedSign />Saved {clock(save.at)}</span>
-    case 'saving': return <span className="saved" role="status"><SavingSign />Saving</span>
-    case 'kept': return <span className="saved kept" role="status"><SavingSign off />Kept in this browser; the server is away</span>
-    case 'refused': return <span className="saved clash" role="status"><FailSign size={13} />Not saved</span>
-    case 'clash': return <button type="button" className="saved clash" onClick={onOpen}><FailSign size={13} />Changed elsewhere: choose</button>
+    case 'saved':
+      return (
+        <span className="saved" role="status">
+          <SavedSign />
+          Saved {clock(save.at)}
+        </span>
+      )
+    case 'saving':
+      return (
+        <span className="saved" role="status">
+          <SavingSign />
+          Saving
+        </span>
+      )
+    case 'kept':
+      return (
+        <span className="saved kept" role="status">
+          <SavingSign off />
+          Kept in this browser; the server is away
+        </span>
+      )
+    case 'refused':
+      return (
+        <span className="saved clash" role="status">
+          <FailSign size={13} />
+          Not saved
+        </span>
+      )
+    case 'clash':
+      return (
+        <button type="button" className="saved clash" onClick={onOpen}>
+          <FailSign size={13} />
+          Changed elsewhere: choose
+        </button>
+      )
   }
 }
 
 /** Name, the facts that decide the building, save state, undo, tally and the book. */
-export function TopBar({ onHelp, onHistory, onClash, side, onSide }: { readonly onHelp: () => void; readonly onHistory: () => void; readonly onClash: () => void; readonly side: boolean; readonly onSide: () => void }) {
+export function TopBar({
+  onHelp,
+  onHistory,
+  onClash,
+  side,
+  onSide,
+}: {
+  readonly onHelp: () => void
+  readonly onHistory: () => void
+  readonly onClash: () => void
+  readonly side: boolean
+  readonly onSide: () => void
+}) {
   const { job, derived: d } = useDoc()
   const save = useJob((s) => s.save)
   const history = useJob((s) => s.history)
@@ -27,42 +79,127 @@ export function TopBar({ onHelp, onHistory, onClash, side, onSide }: { readonly 
   const redo = useJob((s) => s.redo)
   const go = useJob((s) => s.go)
   const b = job.building
-  const bay = d.grid.baysIn.every((x) => Math.abs(x - d.grid.baysIn[0]) < 0.01) ? `${d.grid.baysIn.length} @ ${short(d.grid.baysIn[0])}` : `${d.grid.baysIn.length} by hand`
+  const bay = d.grid.baysIn.every((x) => Math.abs(x - d.grid.baysIn[0]) < 0.01)
+    ? `${d.grid.baysIn.length} @ ${short(d.grid.baysIn[0])}`
+    : `${d.grid.baysIn.length} by hand`
   const facts: readonly [Stage, string, string][] = [
-    ['building', '', `${short(b.widthIn)} × ${short(b.lengthIn)}`], ['building', '', `${short(b.heelIn)} heel`], ['building', '', `${Number(b.pitchPer12.toFixed(2))}:12`], ['building', 'bays ', bay],
-    ['site', 'snow ', job.site.groundSnowPsf === null ? '?' : String(job.site.groundSnowPsf)], ['site', 'wind ', job.site.windMph === null ? '?' : `${job.site.windMph} ${job.site.exposure ?? '?'}`], ['site', 'frost ', job.site.frostIn === null ? '?' : formatLength(job.site.frostIn, { feet: false })],
-    ...b.leanTos.slice(0, 1).map((l) => ['building', 'lean-to ', b.leanTos.length > 1 ? `${short(l.depthIn)}, two` : short(l.depthIn)] as [Stage, string, string]),
+    ['building', '', `${short(b.widthIn)} × ${short(b.lengthIn)}`],
+    ['building', '', `${short(b.heelIn)} heel`],
+    ['building', '', `${Number(b.pitchPer12.toFixed(2))}:12`],
+    ['building', 'bays ', bay],
+    ['site', 'snow ', job.site.groundSnowPsf === null ? '?' : String(job.site.groundSnowPsf)],
+    ['site', 'wind ', job.site.windMph === null ? '?' : `${job.site.windMph} ${job.site.exposure ?? '?'}`],
+    ['site', 'frost ', job.site.frostIn === null ? '?' : formatLength(job.site.frostIn, { feet: false })],
+    ...b.leanTos
+      .slice(0, 1)
+      .map(
+        (l) =>
+          ['building', 'lean-to ', b.leanTos.length > 1 ? `${short(l.depthIn)}, two` : short(l.depthIn)] as [
+            Stage,
+            string,
+            string,
+          ],
+      ),
   ]
   const last = history.past.at(-1)?.label
   const next = history.future[0]?.label
   return (
     <header className="top">
-      <Link href="/" className="home" aria-label="All jobs" title="All jobs"><BurrSign size={38} /></Link>
+      <Link href="/" className="home" aria-label="All jobs" title="All jobs">
+        <BurrSign size={38} />
+      </Link>
       <div style={{ minWidth: 0, flex: '0 1 auto' }}>
         <h1 title={job.name}>{job.name}</h1>
-        <div className="sum">{facts.map(([stage, pre, text], i) => <button key={i} type="button" onClick={() => go(stage)}>{pre}<b>{text}</b></button>)}</div>
+        <div className="sum">
+          {facts.map(([stage, pre, text], i) => (
+            <button key={i} type="button" onClick={() => go(stage)}>
+              {pre}
+              <b>{text}</b>
+            </button>
+          ))}
+        </div>
       </div>
       <div className="spacer" />
       <SaveSign save={save} onOpen={onClash} />
       <div className="d-flex">
-        <button type="button" className="icb" aria-label={last ? `Undo: ${last}` : 'Undo'} title={last ? `Undo: ${last}` : 'Nothing to undo'} disabled={!last} onClick={undo}><Undo2 size={19} /></button>
-        <button type="button" className="icb" aria-label={next ? `Redo: ${next}` : 'Redo'} title={next ? `Redo: ${next}` : 'Nothing to redo'} disabled={!next} onClick={redo}><Redo2 size={19} /></button>
-        <button type="button" className="icb only-narrow" aria-label="Details" aria-controls="details" aria-expanded={side} title={side ? 'Put the details aside' : 'Show the details'} onClick={onSide}>{side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}</button>
+        <button
+          type="button"
+          className="icb"
+          aria-label={last ? `Undo: ${last}` : 'Undo'}
+          title={last ? `Undo: ${last}` : 'Nothing to undo'}
+          disabled={!last}
+          onClick={undo}
+        >
+          <Undo2 size={19} />
+        </button>
+        <button
+          type="button"
+          className="icb"
+          aria-label={next ? `Redo: ${next}` : 'Redo'}
+          title={next ? `Redo: ${next}` : 'Nothing to redo'}
+          disabled={!next}
+          onClick={redo}
+        >
+          <Redo2 size={19} />
+        </button>
+        <button
+          type="button"
+          className="icb only-narrow"
+          aria-label="Details"
+          aria-controls="details"
+          aria-expanded={side}
+          title={side ? 'Put the details aside' : 'Show the details'}
+          onClick={onSide}
+        >
+          {side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}
+        </button>
         <Dropdown align="end">
-          <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More"><EllipsisVertical size={19} /></Dropdown.Toggle>
+          <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More">
+            <EllipsisVertical size={19} />
+          </Dropdown.Toggle>
           <Dropdown.Menu>
-            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={() => download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)}><Download size={15} className="me-2" />Export the job file</Dropdown.Item>
-            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}><HistoryIcon size={15} className="me-2" />History of edits</Dropdown.Item>
-            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}><Keyboard size={15} className="me-2" />Keys</Dropdown.Item>
+            <Dropdown.Item
+              as="button"
+              className="d-flex align-items-center"
+              onClick={() =>
+                download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
+              }
+            >
+              <Download size={15} className="me-2" />
+              Export the job file
+            </Dropdown.Item>
+            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}>
+              <HistoryIcon size={15} className="me-2" />
+              History of edits
+            </Dropdown.Item>
+            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
+              <Keyboard size={15} className="me-2" />
+              Keys
+            </Dropdown.Item>
           </Dropdown.Menu>
         </Dropdown>
       </div>
       <button type="button" className="tally" onClick={() => go('holds')} title="What holds">
-        <span><HoldSign />{d.tally.holds + d.tally.close} hold</span>
-        {d.tally.fails > 0 && <span className="bad"><FailSign size={15} ground="var(--keel)" fill="#fff" />{d.tally.fails} fail{d.tally.fails > 1 ? '' : 's'}</span>}
-        <span className="open"><UncheckedSign />{d.tally.notChecked}<span className="visually-hidden">not checked</span></span>
+        <span>
+          <HoldSign />
+          {d.tally.holds + d.tally.close} hold
+        </span>
+        {d.tally.fails > 0 && (
+          <span className="bad">
+            <FailSign size={15} ground="var(--keel)" fill="#fff" />
+            {d.tally.fails} fail{d.tally.fails > 1 ? '' : 's'}
+          </span>
+        )}
+        <span className="open">
+          <UncheckedSign />
+          {d.tally.notChecked}
+          <span className="visually-hidden">not checked</span>
+        </span>
       </button>
-      <button type="button" className="btn btn-primary hide-narrow" onClick={() => go('book')}><BookOpen size={17} />Crew book</button>
+      <button type="button" className="btn btn-primary hide-narrow" onClick={() => go('book')}>
+        <BookOpen size={17} />
+        Crew book
+      </button>
     </header>
   )
 }

@@ -5,8 +5,11 @@ import { Note, useSize } from '../drawing'
 import { useDoc } from '../job'
 
 const SAY: Readonly<Record<LoadCase, string>> = {
-  across: 'Main system, wind from below across the ridge. Strength level, outside only.', along: 'Main system, wind from the left along the ridge. Strength level, outside only.',
-  cladding: 'Cladding at 10 ft², the worst pull with the inside pushing out. Strength level.', snow: 'Balanced snow, psf of plan.', drift: 'Unbalanced and drifted or sliding snow, psf of plan.',
+  across: 'Main system, wind from below across the ridge. Strength level, outside only.',
+  along: 'Main system, wind from the left along the ridge. Strength level, outside only.',
+  cladding: 'Cladding at 10 ft², the worst pull with the inside pushing out. Strength level.',
+  snow: 'Balanced snow, psf of plan.',
+  drift: 'Unbalanced and drifted or sliding snow, psf of plan.',
 }
 
 /** The building unfolded: roof in plan, walls laid flat outward, each area with its pressure. Arrows and hatch say pull or push; darker is more. */
@@ -18,14 +21,24 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
   const [W, H] = [size.width || 800, size.height || 600]
   const lean = (side: string) => b.leanTos.find((l) => l.side === side)?.depthIn ?? 0
   const out = load === 'snow' || load === 'drift' ? 0 : b.heelIn
-  const [x0, x1, y0, y1] = [-out, d.grid.lengthIn + out, -Math.max(out, lean('south')), d.grid.widthIn + Math.max(out, lean('north'))]
+  const [x0, x1, y0, y1] = [
+    -out,
+    d.grid.lengthIn + out,
+    -Math.max(out, lean('south')),
+    d.grid.widthIn + Math.max(out, lean('north')),
+  ]
   const s = Math.min((W - 60) / (x1 - x0), (H - 130) / (y1 - y0))
   const X = (x: number) => W / 2 + (x - (x0 + x1) / 2) * s
   const Y = (y: number) => (H + 24) / 2 - (y - (y0 + y1) / 2) * s
   const most = Math.max(...regions.map((r) => Math.abs(r.psf)), 1)
   return (
     <svg ref={ref} className="drawing" role="img" aria-label={`Load map: ${SAY[load]}`}>
-      <defs><pattern id="pull" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="none" /><line x1="0" y1="0" x2="0" y2="7" stroke="var(--ink-2)" strokeWidth="0.9" /></pattern></defs>
+      <defs>
+        <pattern id="pull" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <rect width="7" height="7" fill="none" />
+          <line x1="0" y1="0" x2="0" y2="7" stroke="var(--ink-2)" strokeWidth="0.9" />
+        </pattern>
+      </defs>
       {regions.map((r) => {
         const [a, , c] = r.corners
         const [px, py, pw, ph] = [X(a[0]), Y(c[1]), (c[0] - a[0]) * s, (c[1] - a[1]) * s]
@@ -36,15 +49,71 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
         const cy = py + ph / 2
         return (
           <g key={r.key}>
-            <rect x={px} y={py} width={pw} height={ph} fill={`color-mix(in srgb, var(--galv-3) ${Math.round(strong * 62)}%, var(--sheet))`} stroke="var(--ink-2)" strokeWidth={r.at === 'roof' ? 1.4 : 1} />
+            <rect
+              x={px}
+              y={py}
+              width={pw}
+              height={ph}
+              fill={`color-mix(in srgb, var(--galv-3) ${Math.round(strong * 62)}%, var(--sheet))`}
+              stroke="var(--ink-2)"
+              strokeWidth={r.at === 'roof' ? 1.4 : 1}
+            />
             {r.psf < 0 && <rect x={px} y={py} width={pw} height={ph} fill="url(#pull)" opacity={0.35} />}
-            {Math.min(pw, ph) > 15 && room > 34 && <g transform={upright ? `rotate(-90 ${cx} ${cy})` : undefined}><Note x={cx} y={cy + (room > 80 && Math.min(pw, ph) > 34 ? -1 : 5)} size={room < 60 ? 12 : 15} weight={700} anchor="middle" halo="var(--sheet)">{sig(r.psf).replace('-', '−')}</Note>{room > 80 && Math.min(pw, ph) > 34 && <Note x={cx} y={cy + 15} size={12} anchor="middle" fill="var(--ink-2)" halo="var(--sheet)">{r.name}</Note>}</g>}
+            {Math.min(pw, ph) > 15 && room > 34 && (
+              <g transform={upright ? `rotate(-90 ${cx} ${cy})` : undefined}>
+                <Note
+                  x={cx}
+                  y={cy + (room > 80 && Math.min(pw, ph) > 34 ? -1 : 5)}
+                  size={room < 60 ? 12 : 15}
+                  weight={700}
+                  anchor="middle"
+                  halo="var(--sheet)"
+                >
+                  {sig(r.psf).replace('-', '−')}
+                </Note>
+                {room > 80 && Math.min(pw, ph) > 34 && (
+                  <Note x={cx} y={cy + 15} size={12} anchor="middle" fill="var(--ink-2)" halo="var(--sheet)">
+                    {r.name}
+                  </Note>
+                )}
+              </g>
+            )}
           </g>
         )
       })}
-      {!(load === 'snow' || load === 'drift') && <line x1={X(0)} x2={X(d.grid.lengthIn)} y1={Y(d.grid.widthIn / 2)} y2={Y(d.grid.widthIn / 2)} stroke="var(--ink)" strokeDasharray="14 4 3 4" />}
-      {(['south', 'north', 'west', 'east'] as const).map((k) => out > 0 && !b.openSides.includes(k) && <Note key={k} x={k === 'west' ? X(-out / 2) : k === 'east' ? X(d.grid.lengthIn + out / 2) : X(d.grid.lengthIn / 2)} y={k === 'south' ? Y(-out) - 8 : k === 'north' ? Y(d.grid.widthIn + out) + 18 : Y(d.grid.widthIn / 2) + 42} size={12} anchor="middle" fill="var(--ink-2)" halo="var(--sheet)">{d.wallNames[k].toLowerCase()}</Note>)}
-      <Note x={W / 2} y={H - 14} size={12.5} anchor="middle" fill="var(--ink-2)">{SAY[load]} psf; minus and hatch pull away.{d.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(d.site.wind.internalPsf)}.` : ''}</Note>
+      {!(load === 'snow' || load === 'drift') && (
+        <line
+          x1={X(0)}
+          x2={X(d.grid.lengthIn)}
+          y1={Y(d.grid.widthIn / 2)}
+          y2={Y(d.grid.widthIn / 2)}
+          stroke="var(--ink)"
+          strokeDasharray="14 4 3 4"
+        />
+      )}
+      {(['south', 'north', 'west', 'east'] as const).map(
+        (k) =>
+          out > 0 &&
+          !b.openSides.includes(k) && (
+            <Note
+              key={k}
+              x={k === 'west' ? X(-out / 2) : k === 'east' ? X(d.grid.lengthIn + out / 2) : X(d.grid.lengthIn / 2)}
+              y={
+                k === 'south' ? Y(-out) - 8 : k === 'north' ? Y(d.grid.widthIn + out) + 18 : Y(d.grid.widthIn / 2) + 42
+              }
+              size={12}
+              anchor="middle"
+              fill="var(--ink-2)"
+              halo="var(--sheet)"
+            >
+              {d.wallNames[k].toLowerCase()}
+            </Note>
+          ),
+      )}
+      <Note x={W / 2} y={H - 14} size={12.5} anchor="middle" fill="var(--ink-2)">
+        {SAY[load]} psf; minus and hatch pull away.
+        {d.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(d.site.wind.internalPsf)}.` : ''}
+      </Note>
     </svg>
   )
 }

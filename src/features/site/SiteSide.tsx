@@ -4,45 +4,215 @@ import { ENCLOSURE, SOIL, STANDING_NOTE, THERMAL } from '@/formats/words'
 import { ChoiceField, NumberField, OptionalLengthField, ToggleField } from '@/ui'
 import { useDoc } from '../job'
 
-const same = <T extends string>(list: readonly T[], words?: Readonly<Record<T, string>>) => list.map((value) => ({ value, label: words ? words[value] : value }))
+const same = <T extends string>(list: readonly T[], words?: Readonly<Record<T, string>>) =>
+  list.map((value) => ({ value, label: words ? words[value] : value }))
 
 /** Site hazards and the ground. Nothing here is ever assumed: an empty field stays empty and says what waits for it. */
 export function SiteSide() {
   const { job, derived, edit, done } = useDoc()
   const s = job.site
-  const put = <K extends keyof Job['site']>(key: K, label: string) => (v: Job['site'][K], gesture?: string) => edit(`${label}`, (j) => ({ ...j, site: { ...j.site, [key]: v } }), gesture && `${key}-${gesture}`)
+  const put =
+    <K extends keyof Job['site']>(key: K, label: string) =>
+    (v: Job['site'][K], gesture?: string) =>
+      edit(`${label}`, (j) => ({ ...j, site: { ...j.site, [key]: v } }), gesture && `${key}-${gesture}`)
   return (
     <>
       <h2>Site</h2>
-      <p className="note mt-1 mb-2">{derived.missing.length ? `${derived.missing.length} still to enter; until then nothing is checked.` : 'From the official, for this address.'}</p>
+      <p className="note mt-1 mb-2">
+        {derived.missing.length
+          ? `${derived.missing.length} still to enter; until then nothing is checked.`
+          : 'From the official, for this address.'}
+      </p>
       <section className="grp" aria-label="Snow and wind">
-        <NumberField label="Ground snow" name="groundSnowPsf" unit="psf" value={s.groundSnowPsf} onChange={put('groundSnowPsf', 'ground snow')} onDone={done} placeholder="psf" />
-        <ChoiceField label="Roof in the wind" value={s.snowExposure} choices={same(SNOW_EXPOSURES)} onChange={put('snowExposure', 'snow exposure')} />
-        <ChoiceField label="Heat" value={s.thermal} choices={same(THERMALS, THERMAL)} onChange={put('thermal', 'thermal condition')} />
-        <ToggleField label="Slippery roof, snow slides off" value={s.slipperyRoof} onChange={(v) => put('slipperyRoof', 'slippery roof')(v)} />
-        <NumberField label="Basic wind speed" name="windMph" unit="mph" value={s.windMph} onChange={put('windMph', 'wind speed')} onDone={done} placeholder="mph" />
-        <ChoiceField label="Exposure" value={s.exposure ?? ''} choices={[{ value: 'B', label: 'B woods, town' }, { value: 'C', label: 'C open fields' }, { value: 'D', label: 'D open water' }].filter((c) => EXPOSURES.includes(c.value as 'B')) as { value: 'B' | 'C' | 'D'; label: string }[]} onChange={put('exposure', 'exposure')} />
-        <ChoiceField label="Risk category" value={s.risk} choices={same(RISKS)} onChange={put('risk', 'risk category')} />
-        <ChoiceField label="Enclosure" name="enclosure" value={s.enclosure} choices={same(ENCLOSURES, ENCLOSURE)} onChange={put('enclosure', 'enclosure')} hint={derived.site ? `${derived.site.enclosure.class === 'partially' ? 'Partially enclosed' : derived.site.enclosure.class === 'open' ? 'Open' : 'Enclosed'}: ${derived.site.enclosure.why}.` : undefined} />
-        <ToggleField label="Doors rated for the wind" hint="Off: a door may stand open in the storm." value={s.doorsRated} onChange={(v) => put('doorsRated', 'rated doors')(v)} />
-        <NumberField label="Topographic factor Kzt" value={s.kzt} onChange={put('kzt', 'topographic factor')} onDone={done} hint="1 on flat ground only (ASCE 7-16 26.8)." />
-        <NumberField label="Elevation" unit="ft" value={s.elevationFt} onChange={put('elevationFt', 'elevation')} onDone={done} />
-        <NumberField label="True north, clockwise" unit="°" value={s.northDeg} onChange={put('northDeg', 'north')} onDone={done} />
+        <NumberField
+          label="Ground snow"
+          name="groundSnowPsf"
+          unit="psf"
+          value={s.groundSnowPsf}
+          onChange={put('groundSnowPsf', 'ground snow')}
+          onDone={done}
+          placeholder="psf"
+        />
+        <ChoiceField
+          label="Roof in the wind"
+          value={s.snowExposure}
+          choices={same(SNOW_EXPOSURES)}
+          onChange={put('snowExposure', 'snow exposure')}
+        />
+        <ChoiceField
+          label="Heat"
+          value={s.thermal}
+          choices={same(THERMALS, THERMAL)}
+          onChange={put('thermal', 'thermal condition')}
+        />
+        <ToggleField
+          label="Slippery roof, snow slides off"
+          value={s.slipperyRoof}
+          onChange={(v) => put('slipperyRoof', 'slippery roof')(v)}
+        />
+        <NumberField
+          label="Basic wind speed"
+          name="windMph"
+          unit="mph"
+          value={s.windMph}
+          onChange={put('windMph', 'wind speed')}
+          onDone={done}
+          placeholder="mph"
+        />
+        <ChoiceField
+          label="Exposure"
+          value={s.exposure ?? ''}
+          choices={
+            [
+              { value: 'B', label: 'B woods, town' },
+              { value: 'C', label: 'C open fields' },
+              { value: 'D', label: 'D open water' },
+            ].filter((c) => EXPOSURES.includes(c.value as 'B')) as { value: 'B' | 'C' | 'D'; label: string }[]
+          }
+          onChange={put('exposure', 'exposure')}
+        />
+        <ChoiceField
+          label="Risk category"
+          value={s.risk}
+          choices={same(RISKS)}
+          onChange={put('risk', 'risk category')}
+        />
+        <ChoiceField
+          label="Enclosure"
+          name="enclosure"
+          value={s.enclosure}
+          choices={same(ENCLOSURES, ENCLOSURE)}
+          onChange={put('enclosure', 'enclosure')}
+          hint={
+            derived.site
+              ? `${derived.site.enclosure.class === 'partially' ? 'Partially enclosed' : derived.site.enclosure.class === 'open' ? 'Open' : 'Enclosed'}: ${derived.site.enclosure.why}.`
+              : undefined
+          }
+        />
+        <ToggleField
+          label="Doors rated for the wind"
+          hint="Off: a door may stand open in the storm."
+          value={s.doorsRated}
+          onChange={(v) => put('doorsRated', 'rated doors')(v)}
+        />
+        <NumberField
+          label="Topographic factor Kzt"
+          value={s.kzt}
+          onChange={put('kzt', 'topographic factor')}
+          onDone={done}
+          hint="1 on flat ground only (ASCE 7-16 26.8)."
+        />
+        <NumberField
+          label="Elevation"
+          unit="ft"
+          value={s.elevationFt}
+          onChange={put('elevationFt', 'elevation')}
+          onDone={done}
+        />
+        <NumberField
+          label="True north, clockwise"
+          unit="°"
+          value={s.northDeg}
+          onChange={put('northDeg', 'north')}
+          onDone={done}
+        />
       </section>
       <section className="grp" aria-label="Ground">
         <h3>Ground</h3>
-        <OptionalLengthField label="Frost depth" name="frostIn" value={s.frostIn} onChange={put('frostIn', 'frost depth')} onDone={done} placeholder={`48"`} />
-        <ChoiceField label="Soil" name="soil" value={s.soil ?? ''} choices={same(SOILS, SOIL)} onChange={(v) => edit('soil', (j) => ({ ...j, site: { ...j.site, soil: v } }))} hint={s.soil === '5' ? 'Clay: the official may ask for a report.' : undefined} />
-        {s.soil === 'own' && <><NumberField label="Bearing" unit="psf" value={s.ownBearingPsf} onChange={put('ownBearingPsf', 'own bearing')} onDone={done} /><NumberField label="Lateral, a foot deep" unit="psf/ft" value={s.ownLateralPsfPerFt} onChange={put('ownLateralPsfPerFt', 'own lateral')} onDone={done} /></>}
-        <NumberField label="Ground falls, a foot" unit="in" value={s.groundSlopePer12} onChange={put('groundSlopePer12', 'fall of the ground')} onDone={done} hint={s.groundSlopePer12 > 0 ? 'Embedment counts from the lowest ground beside the post.' : undefined} />
-        <ToggleField label="Earthquake category D or above" value={s.highSeismic} onChange={(v) => put('highSeismic', 'seismic category')(v)} />
-        <ToggleField label="½″ of motion does no harm" hint="Lateral soil value doubled (IBC 1806.3.4). Not for finished or masonry walls." value={s.doubleLateral} onChange={(v) => put('doubleLateral', 'doubled lateral value')(v)} />
+        <OptionalLengthField
+          label="Frost depth"
+          name="frostIn"
+          value={s.frostIn}
+          onChange={put('frostIn', 'frost depth')}
+          onDone={done}
+          placeholder={`48"`}
+        />
+        <ChoiceField
+          label="Soil"
+          name="soil"
+          value={s.soil ?? ''}
+          choices={same(SOILS, SOIL)}
+          onChange={(v) => edit('soil', (j) => ({ ...j, site: { ...j.site, soil: v } }))}
+          hint={s.soil === '5' ? 'Clay: the official may ask for a report.' : undefined}
+        />
+        {s.soil === 'own' && (
+          <>
+            <NumberField
+              label="Bearing"
+              unit="psf"
+              value={s.ownBearingPsf}
+              onChange={put('ownBearingPsf', 'own bearing')}
+              onDone={done}
+            />
+            <NumberField
+              label="Lateral, a foot deep"
+              unit="psf/ft"
+              value={s.ownLateralPsfPerFt}
+              onChange={put('ownLateralPsfPerFt', 'own lateral')}
+              onDone={done}
+            />
+          </>
+        )}
+        <NumberField
+          label="Ground falls, a foot"
+          unit="in"
+          value={s.groundSlopePer12}
+          onChange={put('groundSlopePer12', 'fall of the ground')}
+          onDone={done}
+          hint={s.groundSlopePer12 > 0 ? 'Embedment counts from the lowest ground beside the post.' : undefined}
+        />
+        <ToggleField
+          label="Earthquake category D or above"
+          value={s.highSeismic}
+          onChange={(v) => put('highSeismic', 'seismic category')(v)}
+        />
+        <ToggleField
+          label="½″ of motion does no harm"
+          hint="Lateral soil value doubled (IBC 1806.3.4). Not for finished or masonry walls."
+          value={s.doubleLateral}
+          onChange={(v) => put('doubleLateral', 'doubled lateral value')(v)}
+        />
       </section>
       <section className="grp" aria-label="Roof weight">
         <h3>Roof weight</h3>
-        <ChoiceField label="Entered" value={s.dead.by} choices={[{ value: 'total', label: 'as a total' }, { value: 'parts', label: 'by its parts' }]} onChange={(v) => put('dead', 'roof weight')(v === 'total' ? { by: 'total', psf: derived.site?.dead.maxPsf ?? 5 } : { by: 'parts', skinPsf: 0.9, trussPsf: null, ceilingPsf: 0, otherPsf: 0 })} />
-        {s.dead.by === 'total' ? <NumberField label="Greatest dead load" name="deadPsf" unit="psf" value={s.dead.psf} onChange={(v, g) => put('dead', 'greatest dead load')({ by: 'total', psf: v }, g)} onDone={done} /> : <DeadParts />}
-        <NumberField label="Least dead load" unit="psf" value={s.deadMinPsf} onChange={put('deadMinPsf', 'least dead load')} onDone={done} hint="What is certain to be there, against uplift." />
+        <ChoiceField
+          label="Entered"
+          value={s.dead.by}
+          choices={[
+            { value: 'total', label: 'as a total' },
+            { value: 'parts', label: 'by its parts' },
+          ]}
+          onChange={(v) =>
+            put(
+              'dead',
+              'roof weight',
+            )(
+              v === 'total'
+                ? { by: 'total', psf: derived.site?.dead.maxPsf ?? 5 }
+                : { by: 'parts', skinPsf: 0.9, trussPsf: null, ceilingPsf: 0, otherPsf: 0 },
+            )
+          }
+        />
+        {s.dead.by === 'total' ? (
+          <NumberField
+            label="Greatest dead load"
+            name="deadPsf"
+            unit="psf"
+            value={s.dead.psf}
+            onChange={(v, g) => put('dead', 'greatest dead load')({ by: 'total', psf: v }, g)}
+            onDone={done}
+          />
+        ) : (
+          <DeadParts />
+        )}
+        <NumberField
+          label="Least dead load"
+          unit="psf"
+          value={s.deadMinPsf}
+          onChange={put('deadMinPsf', 'least dead load')}
+          onDone={done}
+          hint="What is certain to be there, against uplift."
+        />
       </section>
       <p className="note">{STANDING_NOTE}</p>
     </>
@@ -54,13 +224,40 @@ function DeadParts() {
   const { job, derived, edit, done } = useDoc()
   const dead = job.site.dead
   if (dead.by !== 'parts') return null
-  const put = (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (v: number, g?: string) => edit(label, (j) => ({ ...j, site: { ...j.site, dead: { ...dead, [key]: v } } }), g && `dead-${key}-${g}`)
+  const put = (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (v: number, g?: string) =>
+    edit(label, (j) => ({ ...j, site: { ...j.site, dead: { ...dead, [key]: v } } }), g && `dead-${key}-${g}`)
   return (
     <>
-      <NumberField label="Skin, on the slope" unit="psf" value={dead.skinPsf} onChange={put('skinPsf', 'skin weight')} onDone={done} />
-      <NumberField label="Trusses" unit="psf" value={dead.trussPsf} placeholder="default" onChange={put('trussPsf', 'truss weight')} onDone={done} hint="From their maker; empty takes the default for their spacing." />
-      <NumberField label="Ceiling" unit="psf" value={dead.ceilingPsf} onChange={put('ceilingPsf', 'ceiling weight')} onDone={done} />
-      <NumberField label="Anything else" unit="psf" value={dead.otherPsf} onChange={put('otherPsf', 'other weight')} onDone={done} />
+      <NumberField
+        label="Skin, on the slope"
+        unit="psf"
+        value={dead.skinPsf}
+        onChange={put('skinPsf', 'skin weight')}
+        onDone={done}
+      />
+      <NumberField
+        label="Trusses"
+        unit="psf"
+        value={dead.trussPsf}
+        placeholder="default"
+        onChange={put('trussPsf', 'truss weight')}
+        onDone={done}
+        hint="From their maker; empty takes the default for their spacing."
+      />
+      <NumberField
+        label="Ceiling"
+        unit="psf"
+        value={dead.ceilingPsf}
+        onChange={put('ceilingPsf', 'ceiling weight')}
+        onDone={done}
+      />
+      <NumberField
+        label="Anything else"
+        unit="psf"
+        value={dead.otherPsf}
+        onChange={put('otherPsf', 'other weight')}
+        onDone={done}
+      />
       {derived.site && <p className="note">With purlins: {derived.site.dead.maxPsf.toFixed(2)} psf of plan.</p>}
     </>
   )

@@ -14,7 +14,14 @@ export function LevelStrings() {
   const { strings, stringIn, asBuilt } = useMeasured(job, d)
   const [ref, size] = useSize<SVGSVGElement>()
   const s = job.fieldwork.strings
-  const put = <K extends keyof typeof s>(key: K, label: string) => (v: (typeof s)[K], g?: string) => edit(label, (j) => ({ ...j, fieldwork: { ...j.fieldwork, strings: { ...j.fieldwork.strings, [key]: v } } }), g && `strings-${key}-${g}`)
+  const put =
+    <K extends keyof typeof s>(key: K, label: string) =>
+    (v: (typeof s)[K], g?: string) =>
+      edit(
+        label,
+        (j) => ({ ...j, fieldwork: { ...j.fieldwork, strings: { ...j.fieldwork.strings, [key]: v } } }),
+        g && `strings-${key}-${g}`,
+      )
   const on = job.fieldwork.levelSchool === 'level-strings'
   // The ground under a post: from spot heights, or level at the grade line where none were taken.
   const under = (id: string): number => stringIn[id] - (d.ground?.[id]?.groundIn ?? 0)
@@ -26,28 +33,175 @@ export function LevelStrings() {
   const heights = [0, ...strings.map((r) => r.heightIn), ...d.posts.map((p) => d.ground?.[p.id]?.groundIn ?? 0)]
   const [lo, hi] = [Math.min(...heights) - 6, Math.max(...heights) + 6]
   const Y = (h: number) => 24 + ((hi - h) / (hi - lo)) * 120
-  const rowGround = (row: string) => { const g = d.posts.filter((p) => p.row === row).map((p) => d.ground?.[p.id]?.groundIn ?? 0); return g.length ? [Math.min(...g), Math.max(...g)] as const : null }
+  const rowGround = (row: string) => {
+    const g = d.posts.filter((p) => p.row === row).map((p) => d.ground?.[p.id]?.groundIn ?? 0)
+    return g.length ? ([Math.min(...g), Math.max(...g)] as const) : null
+  }
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <p className="note">A made-up ground plane: a level string along each row. Posts are measured down and up from their own string, not from the lumps. {on ? 'Cards are printed this way.' : <>Cards are printed another way now. <button type="button" className="btn btn-light btn-sm" onClick={() => edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: 'level-strings' } }))}>Carry heights by level strings</button></>}</p>
+      <p className="note">
+        A made-up ground plane: a level string along each row. Posts are measured down and up from their own string, not
+        from the lumps.{' '}
+        {on ? (
+          'Cards are printed this way.'
+        ) : (
+          <>
+            Cards are printed another way now.{' '}
+            <button
+              type="button"
+              className="btn btn-light btn-sm"
+              onClick={() =>
+                edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: 'level-strings' } }))
+              }
+            >
+              Carry heights by level strings
+            </button>
+          </>
+        )}
+      </p>
       <div className="d-flex gap-3 flex-wrap">
-        <span style={{ width: 270 }}><LengthField label="First string at" name="stringHeight" value={s.heightIn} onChange={put('heightIn', 'string height')} onDone={done} /></span>
-        <span style={{ width: 220 }}><LengthField label="Drop per row" name="stringDrop" value={s.dropPerRowIn} onChange={put('dropPerRowIn', 'drop per row')} onDone={done} /></span>
-        <span style={{ width: 230 }}><ChoiceField label="First row" name="stringFrom" value={s.from} choices={[{ value: 'south', label: d.wallNames.south }, { value: 'north', label: d.wallNames.north }]} onChange={(v) => put('from', 'first row of strings')(v)} /></span>
+        <span style={{ width: 270 }}>
+          <LengthField
+            label="First string at"
+            name="stringHeight"
+            value={s.heightIn}
+            onChange={put('heightIn', 'string height')}
+            onDone={done}
+          />
+        </span>
+        <span style={{ width: 220 }}>
+          <LengthField
+            label="Drop per row"
+            name="stringDrop"
+            value={s.dropPerRowIn}
+            onChange={put('dropPerRowIn', 'drop per row')}
+            onDone={done}
+          />
+        </span>
+        <span style={{ width: 230 }}>
+          <ChoiceField
+            label="First row"
+            name="stringFrom"
+            value={s.from}
+            choices={[
+              { value: 'south', label: d.wallNames.south },
+              { value: 'north', label: d.wallNames.north },
+            ]}
+            onChange={(v) => put('from', 'first row of strings')(v)}
+          />
+        </span>
       </div>
       <svg ref={ref} width="100%" height={186} role="img" aria-label="Strings across the building, heights drawn large">
-        <line x1={30} x2={W - 30} y1={Y(0)} y2={Y(0)} stroke="var(--grade)" strokeWidth={3} /><Note x={W - 28} anchor="end" y={Y(0) + 18} size={12} fill="var(--grade-ink)" weight={650}>grade line</Note>
-        {strings.length > 1 && <path d={`M${[...strings].sort((a, b) => a.yIn - b.yIn).map((r) => `${X(r.yIn)} ${Y(r.heightIn)}`).join('L')}`} fill="none" stroke="var(--chalk)" strokeWidth={1.2} strokeDasharray="6 5" />}
-        {strings.map((r) => { const g = rowGround(r.row); return <g key={r.row}>{g && <line x1={X(r.yIn) - 16} x2={X(r.yIn) + 16} y1={Y(g[1])} y2={Y(g[1])} stroke="var(--lumber-4)" strokeWidth={4} />}<line x1={X(r.yIn)} x2={X(r.yIn)} y1={Y(r.heightIn)} y2={Y(lo)} stroke="var(--galv-3)" /><circle cx={X(r.yIn)} cy={Y(r.heightIn)} r={5} fill="var(--chalk)" /><Note x={X(r.yIn)} y={Y(r.heightIn) - 10} size={13} weight={700} anchor="middle" fill="var(--chalk-ink)" halo="var(--paper)">{formatLength(r.heightIn, { feet: false })}</Note><Note x={X(r.yIn)} y={178} size={14} weight={750} anchor="middle">{r.row}</Note></g> })}
-      </svg>
-      <table className="tb" aria-label="Posts from their strings"><thead><tr><th>post</th><th className="n">string above grade</th><th className="n">string over ground</th><th className="n">string to foot</th><th className="n">string to seat</th><th>string</th></tr></thead><tbody>
-        {d.posts.map((p) => {
-          const own = asBuilt.find((q) => q.id === p.id)
-          const clear = under(p.id)
-          return <tr key={p.id} className={d.ground && clear < CLEAR_IN ? 'warn' : undefined}><td>{p.id}</td><td className="n"><Measure inches={stringIn[p.id]} feet={false} /></td><td className="n">{d.ground ? <Measure inches={clear} feet={false} /> : '–'}</td><td className="n"><Measure inches={(own?.footToGradeIn ?? 0) + stringIn[p.id]} /></td><td className="n"><Measure inches={p.heightIn - stringIn[p.id]} /></td><td>{!d.ground ? '–' : clear < CLEAR_IN ? <><span className="d-inline-block me-1"><FailSign size={12} /></span>{clear < 0 ? 'in the ground' : 'touches'}: raise it</> : <><span className="d-inline-block me-1"><HoldSign size={12} /></span>clear</>}</td></tr>
+        <line x1={30} x2={W - 30} y1={Y(0)} y2={Y(0)} stroke="var(--grade)" strokeWidth={3} />
+        <Note x={W - 28} anchor="end" y={Y(0) + 18} size={12} fill="var(--grade-ink)" weight={650}>
+          grade line
+        </Note>
+        {strings.length > 1 && (
+          <path
+            d={`M${[...strings]
+              .sort((a, b) => a.yIn - b.yIn)
+              .map((r) => `${X(r.yIn)} ${Y(r.heightIn)}`)
+              .join('L')}`}
+            fill="none"
+            stroke="var(--chalk)"
+            strokeWidth={1.2}
+            strokeDasharray="6 5"
+          />
+        )}
+        {strings.map((r) => {
+          const g = rowGround(r.row)
+          return (
+            <g key={r.row}>
+              {g && (
+                <line
+                  x1={X(r.yIn) - 16}
+                  x2={X(r.yIn) + 16}
+                  y1={Y(g[1])}
+                  y2={Y(g[1])}
+                  stroke="var(--lumber-4)"
+                  strokeWidth={4}
+                />
+              )}
+              <line x1={X(r.yIn)} x2={X(r.yIn)} y1={Y(r.heightIn)} y2={Y(lo)} stroke="var(--galv-3)" />
+              <circle cx={X(r.yIn)} cy={Y(r.heightIn)} r={5} fill="var(--chalk)" />
+              <Note
+                x={X(r.yIn)}
+                y={Y(r.heightIn) - 10}
+                size={13}
+                weight={700}
+                anchor="middle"
+                fill="var(--chalk-ink)"
+                halo="var(--paper)"
+              >
+                {formatLength(r.heightIn, { feet: false })}
+              </Note>
+              <Note x={X(r.yIn)} y={178} size={14} weight={750} anchor="middle">
+                {r.row}
+              </Note>
+            </g>
+          )
         })}
-      </tbody></table>
-      <p className="note mt-1">A string sags: support it every 20 feet, pull it hard, and sight along it before measuring. Feet are {asBuilt.some((q) => q.measured) ? 'as read where they were read, planned otherwise' : 'as planned: none has been read'}. String heights are from the grade line.{d.ground ? '' : ' Take spot heights under Site, Ground to see whether each string clears it.'}</p>
+      </svg>
+      <table className="tb" aria-label="Posts from their strings">
+        <thead>
+          <tr>
+            <th>post</th>
+            <th className="n">string above grade</th>
+            <th className="n">string over ground</th>
+            <th className="n">string to foot</th>
+            <th className="n">string to seat</th>
+            <th>string</th>
+          </tr>
+        </thead>
+        <tbody>
+          {d.posts.map((p) => {
+            const own = asBuilt.find((q) => q.id === p.id)
+            const clear = under(p.id)
+            return (
+              <tr key={p.id} className={d.ground && clear < CLEAR_IN ? 'warn' : undefined}>
+                <td>{p.id}</td>
+                <td className="n">
+                  <Measure inches={stringIn[p.id]} feet={false} />
+                </td>
+                <td className="n">{d.ground ? <Measure inches={clear} feet={false} /> : '–'}</td>
+                <td className="n">
+                  <Measure inches={(own?.footToGradeIn ?? 0) + stringIn[p.id]} />
+                </td>
+                <td className="n">
+                  <Measure inches={p.heightIn - stringIn[p.id]} />
+                </td>
+                <td>
+                  {!d.ground ? (
+                    '–'
+                  ) : clear < CLEAR_IN ? (
+                    <>
+                      <span className="d-inline-block me-1">
+                        <FailSign size={12} />
+                      </span>
+                      {clear < 0 ? 'in the ground' : 'touches'}: raise it
+                    </>
+                  ) : (
+                    <>
+                      <span className="d-inline-block me-1">
+                        <HoldSign size={12} />
+                      </span>
+                      clear
+                    </>
+                  )}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
+      <p className="note mt-1">
+        A string sags: support it every 20 feet, pull it hard, and sight along it before measuring. Feet are{' '}
+        {asBuilt.some((q) => q.measured)
+          ? 'as read where they were read, planned otherwise'
+          : 'as planned: none has been read'}
+        . String heights are from the grade line.
+        {d.ground ? '' : ' Take spot heights under Site, Ground to see whether each string clears it.'}
+      </p>
     </div>
   )
 }

@@ -14,11 +14,26 @@ export function OldWall() {
   const list = job.ground.oldWall
   const lean = job.building.leanTos[0]
   const a = job.ground.addition
-  const work = { linesIn: d.grid.centresIn, rows: rowPlaces(d.posts, d.rows, d.grid.widthIn, () => 0).filter((r) => r.row !== d.rows['lean-south'] && r.row !== d.rows['lean-north']), lengthIn: d.grid.lengthIn, leanDepthIn: lean?.depthIn ?? null }
+  const work = {
+    linesIn: d.grid.centresIn,
+    rows: rowPlaces(d.posts, d.rows, d.grid.widthIn, () => 0).filter(
+      (r) => r.row !== d.rows['lean-south'] && r.row !== d.rows['lean-north'],
+    ),
+    lengthIn: d.grid.lengthIn,
+    leanDepthIn: lean?.depthIn ?? null,
+  }
   const stations = stationsOf(a, work)
   const pack = layAddition(job.ground, work)
-  const set = <K extends keyof Ground['addition']>(key: K, label: string) => (v: Ground['addition'][K], g?: string) => edit(label, (j) => ({ ...j, ground: { ...j.ground, addition: { ...j.ground.addition, [key]: v } } }), g && `addition-${key}-${g}`)
-  const put = (name: string, change: (o: typeof list) => typeof list, gesture?: string) => edit(name, (j) => ({ ...j, ground: { ...j.ground, oldWall: change([...j.ground.oldWall]) } }), gesture)
+  const set =
+    <K extends keyof Ground['addition']>(key: K, label: string) =>
+    (v: Ground['addition'][K], g?: string) =>
+      edit(
+        label,
+        (j) => ({ ...j, ground: { ...j.ground, addition: { ...j.ground.addition, [key]: v } } }),
+        g && `addition-${key}-${g}`,
+      )
+  const put = (name: string, change: (o: typeof list) => typeof list, gesture?: string) =>
+    edit(name, (j) => ({ ...j, ground: { ...j.ground, oldWall: change([...j.ground.oldWall]) } }), gesture)
   const W = size.width || 760
   const end = Math.max(1, ...list.map((o) => o.atIn), ...stations.map((q) => q.atIn))
   const X = (at: number) => 40 + (at / end) * (W - 80)
@@ -27,33 +42,260 @@ export function OldWall() {
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex gap-3 align-items-center flex-wrap mb-1">
-        <Segments label="What is built on" value={a.kind} choices={[{ value: 'lean-to', label: 'Lean-to' }, { value: 'porch', label: 'Porch' }, { value: 'wing', label: 'Wing' }]} onChange={(v) => set('kind', 'addition')(v)} />
-        {a.kind === 'porch' && <><span style={{ width: 190 }}><LengthField label="Length" name="porchLength" value={a.lengthIn} onChange={set('lengthIn', 'porch length')} onDone={done} /></span><span style={{ width: 170 }}><LengthField label="Depth" name="porchDepth" value={a.depthIn} onChange={set('depthIn', 'porch depth')} onDone={done} /></span><span style={{ width: 180 }}><NumberField label="Bays" name="porchBays" whole value={a.bays} onChange={set('bays', 'porch bays')} onDone={done} /></span></>}
-        {a.kind === 'wing' && <><span style={{ width: 230 }}><ChoiceField label="Meets it with" name="wingEnd" value={a.end} choices={[{ value: 'west', label: d.wallNames.west }, { value: 'east', label: d.wallNames.east }]} onChange={(v) => set('end', 'wing end')(v)} /></span><span style={{ width: 210 }}><LengthField label="Least gap" name="wingGap" feet={false} value={a.clearIn} onChange={set('clearIn', 'wing gap')} onDone={done} /></span></>}
+        <Segments
+          label="What is built on"
+          value={a.kind}
+          choices={[
+            { value: 'lean-to', label: 'Lean-to' },
+            { value: 'porch', label: 'Porch' },
+            { value: 'wing', label: 'Wing' },
+          ]}
+          onChange={(v) => set('kind', 'addition')(v)}
+        />
+        {a.kind === 'porch' && (
+          <>
+            <span style={{ width: 190 }}>
+              <LengthField
+                label="Length"
+                name="porchLength"
+                value={a.lengthIn}
+                onChange={set('lengthIn', 'porch length')}
+                onDone={done}
+              />
+            </span>
+            <span style={{ width: 170 }}>
+              <LengthField
+                label="Depth"
+                name="porchDepth"
+                value={a.depthIn}
+                onChange={set('depthIn', 'porch depth')}
+                onDone={done}
+              />
+            </span>
+            <span style={{ width: 180 }}>
+              <NumberField
+                label="Bays"
+                name="porchBays"
+                whole
+                value={a.bays}
+                onChange={set('bays', 'porch bays')}
+                onDone={done}
+              />
+            </span>
+          </>
+        )}
+        {a.kind === 'wing' && (
+          <>
+            <span style={{ width: 230 }}>
+              <ChoiceField
+                label="Meets it with"
+                name="wingEnd"
+                value={a.end}
+                choices={[
+                  { value: 'west', label: d.wallNames.west },
+                  { value: 'east', label: d.wallNames.east },
+                ]}
+                onChange={(v) => set('end', 'wing end')(v)}
+              />
+            </span>
+            <span style={{ width: 210 }}>
+              <LengthField
+                label="Least gap"
+                name="wingGap"
+                feet={false}
+                value={a.clearIn}
+                onChange={set('clearIn', 'wing gap')}
+                onDone={done}
+              />
+            </span>
+          </>
+        )}
       </div>
-      <p className="note">Stretch a string along the old wall, clear of it. Measure from the string to the wall: more is a hollow, less is a bulge. Type what each is over the string’s own gap.</p>
-      <svg ref={ref} width="100%" height={176} role="img" aria-label="Old wall against its straight line, offsets drawn large">
+      <p className="note">
+        Stretch a string along the old wall, clear of it. Measure from the string to the wall: more is a hollow, less is
+        a bulge. Type what each is over the string’s own gap.
+      </p>
+      <svg
+        ref={ref}
+        width="100%"
+        height={176}
+        role="img"
+        aria-label="Old wall against its straight line, offsets drawn large"
+      >
         <line x1={20} x2={W - 20} y1={Y(0)} y2={Y(0)} stroke="var(--chalk)" strokeWidth={1.4} strokeDasharray="7 4" />
-        {list.length > 1 && <path d={`M${[...list].sort((a, b) => a.atIn - b.atIn).map((o) => `${X(o.atIn)} ${Y(o.offIn)}`).join('L')}`} fill="none" stroke="var(--ink)" strokeWidth={3} />}
-        {pack && <line x1={X(0)} x2={X(end)} y1={Y(pack.line.touchIn)} y2={Y(pack.line.touchIn + pack.line.perIn * end)} stroke="var(--burr)" strokeWidth={2.6} />}
-        {pack?.list.map((p, i) => <Note key={i} x={X(p.atIn)} y={168} size={13} weight={650} anchor="middle">{formatLength(p.packIn, { feet: false })}</Note>)}
-        <Note x={24} y={150} size={12} fill="var(--ink-2)">{a.kind === 'wing' ? 'hollow of the wall at each row' : 'packing at each post line'}</Note>
+        {list.length > 1 && (
+          <path
+            d={`M${[...list]
+              .sort((a, b) => a.atIn - b.atIn)
+              .map((o) => `${X(o.atIn)} ${Y(o.offIn)}`)
+              .join('L')}`}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth={3}
+          />
+        )}
+        {pack && (
+          <line
+            x1={X(0)}
+            x2={X(end)}
+            y1={Y(pack.line.touchIn)}
+            y2={Y(pack.line.touchIn + pack.line.perIn * end)}
+            stroke="var(--burr)"
+            strokeWidth={2.6}
+          />
+        )}
+        {pack?.list.map((p, i) => (
+          <Note key={i} x={X(p.atIn)} y={168} size={13} weight={650} anchor="middle">
+            {formatLength(p.packIn, { feet: false })}
+          </Note>
+        ))}
+        <Note x={24} y={150} size={12} fill="var(--ink-2)">
+          {a.kind === 'wing' ? 'hollow of the wall at each row' : 'packing at each post line'}
+        </Note>
       </svg>
       <div className="d-flex gap-4 flex-wrap">
         <div style={{ width: 330 }}>
-          <table className="tb" aria-label="Offsets of the old wall"><thead><tr><th className="n">along</th><th className="n">offset</th><th /></tr></thead><tbody>
-            {list.map((o, i) => <tr key={i}><td className="n"><LengthField bare label="along" ariaLabel={`offset ${i + 1} along`} value={o.atIn} onChange={(v, g) => put('old wall', (q) => q.map((x, k) => (k === i ? { ...x, atIn: v } : x)), `old-at-${i}-${g}`)} onDone={done} /></td><td className="n"><LengthField bare label="offset" ariaLabel={`offset ${i + 1}`} feet={false} value={o.offIn} onChange={(v, g) => put('old wall', (q) => q.map((x, k) => (k === i ? { ...x, offIn: v } : x)), `old-off-${i}-${g}`)} onDone={done} /></td><td><button type="button" className="btn btn-light btn-sm" style={{ height: 24, padding: '0 6px' }} aria-label={`remove offset ${i + 1}`} onClick={() => { put('offset taken out', (q) => q.filter((_, k) => k !== i)) }}>×</button></td></tr>)}
-          </tbody></table>
-          <button type="button" className="btn btn-light btn-sm mt-2" onClick={() => { put('new offset', (q) => [...q, { atIn: (q.at(-1)?.atIn ?? -96) + 96, offIn: 0 }]) }}>Add an offset</button>
+          <table className="tb" aria-label="Offsets of the old wall">
+            <thead>
+              <tr>
+                <th className="n">along</th>
+                <th className="n">offset</th>
+                <th />
+              </tr>
+            </thead>
+            <tbody>
+              {list.map((o, i) => (
+                <tr key={i}>
+                  <td className="n">
+                    <LengthField
+                      bare
+                      label="along"
+                      ariaLabel={`offset ${i + 1} along`}
+                      value={o.atIn}
+                      onChange={(v, g) =>
+                        put('old wall', (q) => q.map((x, k) => (k === i ? { ...x, atIn: v } : x)), `old-at-${i}-${g}`)
+                      }
+                      onDone={done}
+                    />
+                  </td>
+                  <td className="n">
+                    <LengthField
+                      bare
+                      label="offset"
+                      ariaLabel={`offset ${i + 1}`}
+                      feet={false}
+                      value={o.offIn}
+                      onChange={(v, g) =>
+                        put('old wall', (q) => q.map((x, k) => (k === i ? { ...x, offIn: v } : x)), `old-off-${i}-${g}`)
+                      }
+                      onDone={done}
+                    />
+                  </td>
+                  <td>
+                    <button
+                      type="button"
+                      className="btn btn-light btn-sm"
+                      style={{ height: 24, padding: '0 6px' }}
+                      aria-label={`remove offset ${i + 1}`}
+                      onClick={() => {
+                        put('offset taken out', (q) => q.filter((_, k) => k !== i))
+                      }}
+                    >
+                      ×
+                    </button>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <button
+            type="button"
+            className="btn btn-light btn-sm mt-2"
+            onClick={() => {
+              put('new offset', (q) => [...q, { atIn: (q.at(-1)?.atIn ?? -96) + 96, offIn: 0 }])
+            }}
+          >
+            Add an offset
+          </button>
         </div>
         <div style={{ width: 400 }}>
-          {pack ? <>
-            <table className="tb" aria-label="Packing list"><thead><tr><th>{a.kind === 'wing' ? 'row' : 'post line'}</th><th className="n">along</th><th className="n">{a.kind === 'wing' ? 'gap to close' : 'pack the ledger'}</th><th className="n">{a.kind === 'wing' ? 'of it, the wall’s hollow' : 'wall to post face'}</th></tr></thead><tbody>{pack.list.map((p) => <tr key={p.name}><td>{p.name}</td><td className="n"><Measure inches={p.atIn} /></td>{a.kind === 'wing' ? <><td className="n"><Measure inches={p.fromWallIn} feet={false} /></td><td className="n"><Measure inches={Math.max(0, p.packIn)} feet={false} /></td></> : <><td className="n"><Measure inches={Math.max(0, p.packIn)} feet={false} /></td><td className="n"><Measure inches={p.fromWallIn} /></td></>}</tr>)}</tbody></table>
-            <p className="note mt-1">{a.kind === 'wing' ? <>The {d.wallNames[a.end].toLowerCase()} runs parallel to the old wall’s best line, <Measure inches={a.clearIn} feet={false} /> clear where the wall is proudest; the eave strings stand square to that line.</> : <>The ledger runs straight and touches the wall where it is proudest; the new row stands <Measure inches={pack.offIn} /> off the ledger line, so its skin runs true.</>} The wall strays <Measure inches={pack.line.worstIn} feet={false} /> from its best line, which turns <Measure inches={Math.abs(pack.turnIn10Ft)} feet={false} /> in 10 feet. Square when both diagonals of <Measure inches={pack.alongIn} /> by <Measure inches={a.kind === 'wing' ? d.grid.lengthIn : pack.offIn} /> read <b><Measure inches={pack.diagonalIn} /></b>.</p>
-          </> : <p className="note">Two offsets at different places give a line. Without them the wall is taken as straight.</p>}
+          {pack ? (
+            <>
+              <table className="tb" aria-label="Packing list">
+                <thead>
+                  <tr>
+                    <th>{a.kind === 'wing' ? 'row' : 'post line'}</th>
+                    <th className="n">along</th>
+                    <th className="n">{a.kind === 'wing' ? 'gap to close' : 'pack the ledger'}</th>
+                    <th className="n">{a.kind === 'wing' ? 'of it, the wall’s hollow' : 'wall to post face'}</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {pack.list.map((p) => (
+                    <tr key={p.name}>
+                      <td>{p.name}</td>
+                      <td className="n">
+                        <Measure inches={p.atIn} />
+                      </td>
+                      {a.kind === 'wing' ? (
+                        <>
+                          <td className="n">
+                            <Measure inches={p.fromWallIn} feet={false} />
+                          </td>
+                          <td className="n">
+                            <Measure inches={Math.max(0, p.packIn)} feet={false} />
+                          </td>
+                        </>
+                      ) : (
+                        <>
+                          <td className="n">
+                            <Measure inches={Math.max(0, p.packIn)} feet={false} />
+                          </td>
+                          <td className="n">
+                            <Measure inches={p.fromWallIn} />
+                          </td>
+                        </>
+                      )}
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+              <p className="note mt-1">
+                {a.kind === 'wing' ? (
+                  <>
+                    The {d.wallNames[a.end].toLowerCase()} runs parallel to the old wall’s best line,{' '}
+                    <Measure inches={a.clearIn} feet={false} /> clear where the wall is proudest; the eave strings stand
+                    square to that line.
+                  </>
+                ) : (
+                  <>
+                    The ledger runs straight and touches the wall where it is proudest; the new row stands{' '}
+                    <Measure inches={pack.offIn} /> off the ledger line, so its skin runs true.
+                  </>
+                )}{' '}
+                The wall strays <Measure inches={pack.line.worstIn} feet={false} /> from its best line, which turns{' '}
+                <Measure inches={Math.abs(pack.turnIn10Ft)} feet={false} /> in 10 feet. Square when both diagonals of{' '}
+                <Measure inches={pack.alongIn} /> by{' '}
+                <Measure inches={a.kind === 'wing' ? d.grid.lengthIn : pack.offIn} /> read{' '}
+                <b>
+                  <Measure inches={pack.diagonalIn} />
+                </b>
+                .
+              </p>
+            </>
+          ) : (
+            <p className="note">
+              Two offsets at different places give a line. Without them the wall is taken as straight.
+            </p>
+          )}
         </div>
       </div>
-      <div className="caution mt-2">{a.kind === 'wing' ? 'Keep water out of the gap and the old footing undisturbed: holes beside it can undermine it.' : 'Do not fix a ledger to siding, rot or loose brick.'} What the old wall and its foundation carry is not checked here.</div>
+      <div className="caution mt-2">
+        {a.kind === 'wing'
+          ? 'Keep water out of the gap and the old footing undisturbed: holes beside it can undermine it.'
+          : 'Do not fix a ledger to siding, rot or loose brick.'}{' '}
+        What the old wall and its foundation carry is not checked here.
+      </div>
     </div>
   )
 }

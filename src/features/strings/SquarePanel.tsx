@@ -14,50 +14,200 @@ export function SquarePanel() {
   const [a, n] = [d.rows.south, d.rows.north]
   const diagonal = Math.hypot(l, w)
   const lines: readonly [keyof Measures, string, number][] = [
-    ['southIn', `${a}1–${a}${last}`, l], ['northIn', `${n}1–${n}${last}`, l], ['westIn', `${a}1–${n}1`, w], ['eastIn', `${a}${last}–${n}${last}`, w], ['risingIn', `${a}1–${n}${last}`, diagonal], ['fallingIn', `${a}${last}–${n}1`, diagonal],
+    ['southIn', `${a}1–${a}${last}`, l],
+    ['northIn', `${n}1–${n}${last}`, l],
+    ['westIn', `${a}1–${n}1`, w],
+    ['eastIn', `${a}${last}–${n}${last}`, w],
+    ['risingIn', `${a}1–${n}${last}`, diagonal],
+    ['fallingIn', `${a}${last}–${n}1`, diagonal],
   ]
   const s = job.strings
   const fit = d.square.ok ? d.square.value : null
   const compass = compassOf(job.site.northDeg)
   const corner = { SW: `${a}1`, SE: `${a}${last}`, NE: `${n}${last}`, NW: `${n}1` }
-  const way = (dx: number, dy: number): string => [[dx, compass.east, compass.west], [dy, compass.north, compass.south]]
-    .filter(([v]) => toSixteenths(v as number) !== 0).map(([v, plus, minus]) => `${formatLength(Math.abs(v as number), { feet: false })} ${String((v as number) > 0 ? plus : minus).toLowerCase()}`).join(' and ')
+  const way = (dx: number, dy: number): string =>
+    [
+      [dx, compass.east, compass.west],
+      [dy, compass.north, compass.south],
+    ]
+      .filter(([v]) => toSixteenths(v as number) !== 0)
+      .map(
+        ([v, plus, minus]) =>
+          `${formatLength(Math.abs(v as number), { feet: false })} ${String((v as number) > 0 ? plus : minus).toLowerCase()}`,
+      )
+      .join(' and ')
   const moves = fit?.moves.filter((m) => toSixteenths(m.dxIn) !== 0 || toSixteenths(m.dyIn) !== 0) ?? []
-  const slideAlone = fit && toSixteenths(fit.northSlideIn) !== 0 && moves.every((m) => Math.abs(m.dyIn) <= 1 / 8) && s.squareMode === 'hold-south' && moves.filter((m) => m.corner === 'SE').every((m) => Math.abs(m.dxIn) <= 1 / 16)
+  const slideAlone =
+    fit &&
+    toSixteenths(fit.northSlideIn) !== 0 &&
+    moves.every((m) => Math.abs(m.dyIn) <= 1 / 8) &&
+    s.squareMode === 'hold-south' &&
+    moves.filter((m) => m.corner === 'SE').every((m) => Math.abs(m.dxIn) <= 1 / 16)
   const wanted = fit?.wantedDiagonalIn ?? diagonal
   const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + 1e-9
   const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > s.toleranceIn
-  const put = (key: keyof Measures) => (v: number | null, g: string) => edit('measured side', (j) => ({ ...j, strings: { ...j.strings, measures: { ...j.strings.measures, [key]: v } } }), `${key}-${g}`)
+  const put = (key: keyof Measures) => (v: number | null, g: string) =>
+    edit(
+      'measured side',
+      (j) => ({ ...j, strings: { ...j.strings, measures: { ...j.strings.measures, [key]: v } } }),
+      `${key}-${g}`,
+    )
   return (
     <>
       <p className="note mb-2">Sides first, then diagonals. Hold the tape level.</p>
-      <table className="tb"><thead><tr><th>side</th><th className="n">want</th><th className="n">measured</th><th className="n">off</th></tr></thead><tbody>
-        {lines.map(([key, name, want]) => {
-          const got = s.measures[key]
-          const off = got === null ? null : toSixteenths(got - want)
-          return (
-            <tr key={key}><td style={{ fontWeight: 600, color: key === 'risingIn' || key === 'fallingIn' ? 'var(--chalk-ink)' : undefined }}>{name}</td><td className="n" style={{ fontWeight: 500 }}><Measure inches={want} /></td>
-              <td className="n" style={{ whiteSpace: 'normal', width: 112 }}><OptionalLengthField bare label={name} ariaLabel={`measured ${name}`} name={key} value={got} onChange={put(key)} onDone={done} /></td>
-              <td className="n" style={{ width: 42 }}>{off === null ? '' : off === 0 ? <HoldSign size={13} /> : <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>}</td></tr>
-          )
-        })}
-      </tbody></table>
+      <table className="tb">
+        <thead>
+          <tr>
+            <th>side</th>
+            <th className="n">want</th>
+            <th className="n">measured</th>
+            <th className="n">off</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(([key, name, want]) => {
+            const got = s.measures[key]
+            const off = got === null ? null : toSixteenths(got - want)
+            return (
+              <tr key={key}>
+                <td
+                  style={{
+                    fontWeight: 600,
+                    color: key === 'risingIn' || key === 'fallingIn' ? 'var(--chalk-ink)' : undefined,
+                  }}
+                >
+                  {name}
+                </td>
+                <td className="n" style={{ fontWeight: 500 }}>
+                  <Measure inches={want} />
+                </td>
+                <td className="n" style={{ whiteSpace: 'normal', width: 112 }}>
+                  <OptionalLengthField
+                    bare
+                    label={name}
+                    ariaLabel={`measured ${name}`}
+                    name={key}
+                    value={got}
+                    onChange={put(key)}
+                    onDone={done}
+                  />
+                </td>
+                <td className="n" style={{ width: 42 }}>
+                  {off === null ? (
+                    ''
+                  ) : off === 0 ? (
+                    <HoldSign size={13} />
+                  ) : (
+                    <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>
+                  )}
+                </td>
+              </tr>
+            )
+          })}
+        </tbody>
+      </table>
       {!d.square.ok && <p className="note mt-2">{issueText(d.square.issues[0])}</p>}
       {fit && (
         <div className="move" role="status">
-          {fine ? <div className="big">Square to the sixteenth</div>
-            : slideAlone ? <><div className="big">Slide string {n} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked /> {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}</div><p>Shift pins {n}1 and {n}{last} the same way, along the string. The diagonals then read <b><Measure inches={fit.afterSlide.risingIn} /></b> and <b><Measure inches={fit.afterSlide.fallingIn} /></b>.</p></>
-              : <div className="big">Move {moves.length} corner{moves.length > 1 ? 's' : ''}</div>}
-          {!fine && <table className="tb mt-2"><tbody>{moves.map((m) => <tr key={m.corner}><td style={{ fontWeight: 700, width: 34 }}>{corner[m.corner]}</td><td style={{ whiteSpace: 'normal' }}>{way(m.dxIn, m.dyIn)}</td></tr>)}</tbody></table>}
-          {!fine && <p>All moved, both diagonals should read <b><Measure inches={wanted} /></b>; to the sixteenth they come to <Measure inches={fit.after.risingIn} /> and <Measure inches={fit.after.fallingIn} />.</p>}
-          <p className="note">Diagonals differ by {formatLength(Math.abs(fit.misclosureIn), { feet: false })}. {fit.sigmaIn === null ? 'Five measures leave nothing to judge them by: take the sixth.' : `The six measures agree to ${formatLength(Math.max(1 / 16, fit.sigmaIn), { feet: false })}.`}</p>
+          {fine ? (
+            <div className="big">Square to the sixteenth</div>
+          ) : slideAlone ? (
+            <>
+              <div className="big">
+                Slide string {n} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
+                {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}
+              </div>
+              <p>
+                Shift pins {n}1 and {n}
+                {last} the same way, along the string. The diagonals then read{' '}
+                <b>
+                  <Measure inches={fit.afterSlide.risingIn} />
+                </b>{' '}
+                and{' '}
+                <b>
+                  <Measure inches={fit.afterSlide.fallingIn} />
+                </b>
+                .
+              </p>
+            </>
+          ) : (
+            <div className="big">
+              Move {moves.length} corner{moves.length > 1 ? 's' : ''}
+            </div>
+          )}
+          {!fine && (
+            <table className="tb mt-2">
+              <tbody>
+                {moves.map((m) => (
+                  <tr key={m.corner}>
+                    <td style={{ fontWeight: 700, width: 34 }}>{corner[m.corner]}</td>
+                    <td style={{ whiteSpace: 'normal' }}>{way(m.dxIn, m.dyIn)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+          {!fine && (
+            <p>
+              All moved, both diagonals should read{' '}
+              <b>
+                <Measure inches={wanted} />
+              </b>
+              ; to the sixteenth they come to <Measure inches={fit.after.risingIn} /> and{' '}
+              <Measure inches={fit.after.fallingIn} />.
+            </p>
+          )}
+          <p className="note">
+            Diagonals differ by {formatLength(Math.abs(fit.misclosureIn), { feet: false })}.{' '}
+            {fit.sigmaIn === null
+              ? 'Five measures leave nothing to judge them by: take the sixth.'
+              : `The six measures agree to ${formatLength(Math.max(1 / 16, fit.sigmaIn), { feet: false })}.`}
+          </p>
         </div>
       )}
-      {blunder && <div className="caution" role="alert">The measures disagree by more than the tape should ({formatLength(fit?.sigmaIn ?? 0, { feet: false })} over {formatLength(s.toleranceIn, { feet: false })}). One was misread: take the largest leftover again.</div>}
+      {blunder && (
+        <div className="caution" role="alert">
+          The measures disagree by more than the tape should ({formatLength(fit?.sigmaIn ?? 0, { feet: false })} over{' '}
+          {formatLength(s.toleranceIn, { feet: false })}). One was misread: take the largest leftover again.
+        </div>
+      )}
       <div className="rule" />
-      <ChoiceField wide label="Moves" value={s.squareMode} choices={[{ value: 'hold-south', label: `hold string ${a}` }, { value: 'least-move', label: 'every corner as little as it can' }]} onChange={(v) => edit('squaring mode', (j) => ({ ...j, strings: { ...j.strings, squareMode: v } }))} />
-      <LengthField label="Tape tolerance" feet={false} value={s.toleranceIn} onChange={(v, g) => edit('tape tolerance', (j) => ({ ...j, strings: { ...j.strings, toleranceIn: v } }), `tol-${g}`)} onDone={done} />
-      {d.triangle && <p className="note mt-2">Best 3-4-5: <b><Measure inches={d.triangle.alongIn} /></b> along string {a}, <b><Measure inches={d.triangle.acrossIn} /></b> along string 1, <b><Measure inches={d.triangle.diagonalIn} /></b> across.</p>}
+      <ChoiceField
+        wide
+        label="Moves"
+        value={s.squareMode}
+        choices={[
+          { value: 'hold-south', label: `hold string ${a}` },
+          { value: 'least-move', label: 'every corner as little as it can' },
+        ]}
+        onChange={(v) => edit('squaring mode', (j) => ({ ...j, strings: { ...j.strings, squareMode: v } }))}
+      />
+      <LengthField
+        label="Tape tolerance"
+        feet={false}
+        value={s.toleranceIn}
+        onChange={(v, g) =>
+          edit('tape tolerance', (j) => ({ ...j, strings: { ...j.strings, toleranceIn: v } }), `tol-${g}`)
+        }
+        onDone={done}
+      />
+      {d.triangle && (
+        <p className="note mt-2">
+          Best 3-4-5:{' '}
+          <b>
+            <Measure inches={d.triangle.alongIn} />
+          </b>{' '}
+          along string {a},{' '}
+          <b>
+            <Measure inches={d.triangle.acrossIn} />
+          </b>{' '}
+          along string 1,{' '}
+          <b>
+            <Measure inches={d.triangle.diagonalIn} />
+          </b>{' '}
+          across.
+        </p>
+      )}
     </>
   )
 }

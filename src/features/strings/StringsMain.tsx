@@ -5,15 +5,48 @@ import { PlanView } from '../drawing'
 import { LevelStrings } from './LevelStrings'
 import { OldWall } from './OldWall'
 
-const LAYERS = [['diagonals', 'Diagonals'], ['holes', 'Holes'], ['triangle', '3-4-5']] as const
+const LAYERS = [
+  ['diagonals', 'Diagonals'],
+  ['holes', 'Holes'],
+  ['triangle', '3-4-5'],
+] as const
 
 export function StringsMain() {
   const [view, setView] = useState<'new' | 'level' | 'old'>('new')
   const [on, setOn] = useState({ diagonals: true, holes: true, triangle: false })
   return (
     <>
-      <div className="wh"><h2>Strings</h2><p>on the posts’ outside faces</p><span className="spacer" /><Segments label="Strings view" value={view} choices={[{ value: 'new', label: 'Plan' }, { value: 'level', label: 'Level strings' }, { value: 'old', label: 'Old wall' }]} onChange={setView} />{view === 'new' && <span className="seg" role="group" aria-label="Show">{LAYERS.map(([k, name]) => <button key={k} type="button" aria-pressed={on[k]} onClick={() => setOn({ ...on, [k]: !on[k] })}>{name}</button>)}</span>}</div>
-      {view === 'old' ? <OldWall /> : view === 'level' ? <LevelStrings /> : <PlanView layers={{ strings: true, square: true, ...on }} editable={false} />}
+      <div className="wh">
+        <h2>Strings</h2>
+        <p>on the posts’ outside faces</p>
+        <span className="spacer" />
+        <Segments
+          label="Strings view"
+          value={view}
+          choices={[
+            { value: 'new', label: 'Plan' },
+            { value: 'level', label: 'Level strings' },
+            { value: 'old', label: 'Old wall' },
+          ]}
+          onChange={setView}
+        />
+        {view === 'new' && (
+          <span className="seg" role="group" aria-label="Show">
+            {LAYERS.map(([k, name]) => (
+              <button key={k} type="button" aria-pressed={on[k]} onClick={() => setOn({ ...on, [k]: !on[k] })}>
+                {name}
+              </button>
+            ))}
+          </span>
+        )}
+      </div>
+      {view === 'old' ? (
+        <OldWall />
+      ) : view === 'level' ? (
+        <LevelStrings />
+      ) : (
+        <PlanView layers={{ strings: true, square: true, ...on }} editable={false} />
+      )}
     </>
   )
 }

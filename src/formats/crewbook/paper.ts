@@ -5,4 +5,9 @@ import type { Block } from './types'
 export const mark = (v: number): string => formatLength(v, { ascii: true })
 export const inches = (v: number): string => formatLength(v, { feet: false, ascii: true })
 /** A table block: columns set right, columns set large. */
-export const table = (head: readonly string[], rows: readonly (readonly string[])[], right: readonly number[] = [], big: readonly number[] = []): Block => ({ kind: 'table', head, rows, right, big })
+export const table = (
+  head: readonly string[],
+  rows: readonly (readonly string[])[],
+  right: readonly number[] = [],
+  big: readonly number[] = [],
+): Block => ({ kind: 'table', head, rows, right, big })

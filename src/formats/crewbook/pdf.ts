@@ -3,15 +3,40 @@ import type { Block, CrewBook } from './types'
 
 function content(b: Block): Content {
   switch (b.kind) {
-    case 'text': return { text: b.text, bold: b.strong ?? false, fontSize: b.strong ? 13 : 11, margin: [0, 6, 0, 2] }
-    case 'caution': return { table: { widths: ['*'], body: [[{ text: b.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
-    case 'box': return { table: { widths: ['*'], heights: [b.heightPt], body: [[{ text: b.text, fontSize: 9.5, color: '#444' }]] }, margin: [0, 6, 0, 4] }
-    case 'svg': return { svg: b.svg, width: Math.min(b.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
-    case 'table': {
-      const cell = (text: string, i: number, head: boolean): TableCell => ({ text, alignment: b.right.includes(i) ? 'right' : 'left', fontSize: head ? 9.5 : b.big.includes(i) ? 13 : 11, bold: !head && b.big.includes(i), noWrap: !head && text.length < 26 })
+    case 'text':
+      return { text: b.text, bold: b.strong ?? false, fontSize: b.strong ? 13 : 11, margin: [0, 6, 0, 2] }
+    case 'caution':
+      return { table: { widths: ['*'], body: [[{ text: b.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
+    case 'box':
       return {
-        margin: [0, 4, 0, 4], layout: { hLineWidth: (i: number) => (i === 1 ? 1.3 : i === 0 ? 0 : 0.4), vLineWidth: () => 0, paddingTop: () => 1.4, paddingBottom: () => 1.2, paddingLeft: () => 4, paddingRight: () => 4 },
-        table: { headerRows: 1, widths: b.head.map((_, i) => (i === b.head.length - 1 ? '*' : 'auto')), body: [b.head.map((h, i) => cell(h, i, true)), ...b.rows.map((r) => r.map((c, i) => cell(c, i, false)))] },
+        table: { widths: ['*'], heights: [b.heightPt], body: [[{ text: b.text, fontSize: 9.5, color: '#444' }]] },
+        margin: [0, 6, 0, 4],
+      }
+    case 'svg':
+      return { svg: b.svg, width: Math.min(b.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
+    case 'table': {
+      const cell = (text: string, i: number, head: boolean): TableCell => ({
+        text,
+        alignment: b.right.includes(i) ? 'right' : 'left',
+        fontSize: head ? 9.5 : b.big.includes(i) ? 13 : 11,
+        bold: !head && b.big.includes(i),
+        noWrap: !head && text.length < 26,
+      })
+      return {
+        margin: [0, 4, 0, 4],
+        layout: {
+          hLineWidth: (i: number) => (i === 1 ? 1.3 : i === 0 ? 0 : 0.4),
+          vLineWidth: () => 0,
+          paddingTop: () => 1.4,
+          paddingBottom: () => 1.2,
+          paddingLeft: () => 4,
+          paddingRight: () => 4,
+        },
+        table: {
+          headerRows: 1,
+          widths: b.head.map((_, i) => (i === b.head.length - 1 ? '*' : 'auto')),
+          body: [b.head.map((h, i) => cell(h, i, true)), ...b.rows.map((r) => r.map((c, i) => cell(c, i, false)))],
+        },
       }
     }
   }
@@ -20,11 +45,28 @@ function content(b: Block): Content {
 /** The crew book as a pdfmake document: US letter, black on white; job, date, revision and page on every sheet. */
 export function pdfDefinition(book: CrewBook): TDocumentDefinitions {
   return {
-    pageSize: 'LETTER', pageMargins: [38, 62, 38, 44], defaultStyle: { font: 'Atkinson', fontSize: 11, color: '#000' }, info: { title: `${book.job}: crew book`, producer: 'Burdock', creator: 'Burdock' },
-    header: { margin: [38, 24, 38, 0], columns: [{ text: book.job, bold: true, fontSize: 12 }, { text: `${book.date}   ${book.revision}`, alignment: 'right', fontSize: 10.5 }] },
-    footer: (page: number, pages: number): Content => ({ margin: [38, 10, 38, 0], columns: [{ text: book.note, fontSize: 8, width: '*' }, { text: `page ${page} of ${pages}`, alignment: 'right', bold: true, fontSize: 11, width: 90 }] }),
+    pageSize: 'LETTER',
+    pageMargins: [38, 62, 38, 44],
+    defaultStyle: { font: 'Atkinson', fontSize: 11, color: '#000' },
+    info: { title: `${book.job}: crew book`, producer: 'Burdock', creator: 'Burdock' },
+    header: {
+      margin: [38, 24, 38, 0],
+      columns: [
+        { text: book.job, bold: true, fontSize: 12 },
+        { text: `${book.date}   ${book.revision}`, alignment: 'right', fontSize: 10.5 },
+      ],
+    },
+    footer: (page: number, pages: number): Content => ({
+      margin: [38, 10, 38, 0],
+      columns: [
+        { text: book.note, fontSize: 8, width: '*' },
+        { text: `page ${page} of ${pages}`, alignment: 'right', bold: true, fontSize: 11, width: 90 },
+      ],
+    }),
     content: book.sheets.flatMap((s, i): Content[] => [
-      { text: s.title, fontSize: 19, bold: true, ...(i > 0 ? { pageBreak: 'before' as const } : {}) }, { text: s.sub, fontSize: 10.5, margin: [0, 0, 0, 4] }, ...s.blocks.map(content),
+      { text: s.title, fontSize: 19, bold: true, ...(i > 0 ? { pageBreak: 'before' as const } : {}) },
+      { text: s.sub, fontSize: 10.5, margin: [0, 0, 0, 4] },
+      ...s.blocks.map(content),
     ]),
   }
 }

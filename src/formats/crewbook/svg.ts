@@ -1,16 +1,42 @@
 /** Text made safe inside SVG: a name can hold anything a person types. */
-export const escapeXml = (s: string): string => s.replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, '').replace(/&/g, '&amp;').replace(/</g, '&lt;').replace(/>/g, '&gt;').replace(/"/g, '&quot;').replace(/'/g, '&#39;')
+export const escapeXml = (s: string): string =>
+  s
+    .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, '')
+    .replace(/&/g, '&amp;')
+    .replace(/</g, '&lt;')
+    .replace(/>/g, '&gt;')
+    .replace(/"/g, '&quot;')
+    .replace(/'/g, '&#39;')
 
 const n = (v: number): string => (Math.round(v * 100) / 100).toString()
 
 /** Line kinds of the paper book, so that a grey printer still tells them apart. */
 export type LineKind = 'plain' | 'chalk' | 'keel' | 'ochre' | 'fine'
-const STROKE: Readonly<Record<LineKind, string>> = { plain: 'stroke-width="1.2"', chalk: 'stroke-width="1.1" stroke-dasharray="11 4"', keel: 'stroke-width="2.4"', ochre: 'stroke-width="3"', fine: 'stroke-width="0.6" stroke-dasharray="2 3"' }
+const STROKE: Readonly<Record<LineKind, string>> = {
+  plain: 'stroke-width="1.2"',
+  chalk: 'stroke-width="1.1" stroke-dasharray="11 4"',
+  keel: 'stroke-width="2.4"',
+  ochre: 'stroke-width="3"',
+  fine: 'stroke-width="0.6" stroke-dasharray="2 3"',
+}
 
-export const svgLine = (x1: number, y1: number, x2: number, y2: number, kind: LineKind = 'plain'): string => `<line x1="${n(x1)}" y1="${n(y1)}" x2="${n(x2)}" y2="${n(y2)}" stroke="#000" ${STROKE[kind]}/>`
-export const svgRect = (x: number, y: number, w: number, h: number, fill = 'none', width = 1): string => `<rect x="${n(x)}" y="${n(y)}" width="${n(Math.max(0, w))}" height="${n(Math.max(0, h))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
-export const svgCircle = (x: number, y: number, r: number): string => `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="none" stroke="#000" stroke-width="0.6" stroke-dasharray="2 2"/>`
-export const svgText = (x: number, y: number, text: string, o: { readonly size?: number; readonly bold?: boolean; readonly anchor?: 'start' | 'middle' | 'end'; readonly rotate?: number } = {}): string =>
+export const svgLine = (x1: number, y1: number, x2: number, y2: number, kind: LineKind = 'plain'): string =>
+  `<line x1="${n(x1)}" y1="${n(y1)}" x2="${n(x2)}" y2="${n(y2)}" stroke="#000" ${STROKE[kind]}/>`
+export const svgRect = (x: number, y: number, w: number, h: number, fill = 'none', width = 1): string =>
+  `<rect x="${n(x)}" y="${n(y)}" width="${n(Math.max(0, w))}" height="${n(Math.max(0, h))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
+export const svgCircle = (x: number, y: number, r: number): string =>
+  `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="none" stroke="#000" stroke-width="0.6" stroke-dasharray="2 2"/>`
+export const svgText = (
+  x: number,
+  y: number,
+  text: string,
+  o: {
+    readonly size?: number
+    readonly bold?: boolean
+    readonly anchor?: 'start' | 'middle' | 'end'
+    readonly rotate?: number
+  } = {},
+): string =>
   `<text x="${n(x)}" y="${n(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" font-size="${o.size ?? 10}" font-weight="${o.bold ? 'bold' : 'normal'}" text-anchor="${o.anchor ?? 'start'}" fill="#000"${o.rotate ? ` transform="rotate(${n(o.rotate)} ${n(x)} ${n(y)})"` : ''}>${escapeXml(text)}</text>`
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {
@@ -19,4 +45,5 @@ export function svgWave(x1: number, x2: number, y: number): string {
   return `<path d="${d}" fill="none" stroke="#000" stroke-width="1.6"/>`
 }
 /** Closes a drawing. */
-export const svgOf = (width: number, height: number, body: readonly string[]): string => `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${body.join('')}</svg>`
+export const svgOf = (width: number, height: number, body: readonly string[]): string =>
+  `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${body.join('')}</svg>`

@@ -2,10 +2,32 @@
 export type Block =
   | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean }
   | { readonly kind: 'caution'; readonly text: string }
-  | { readonly kind: 'svg'; readonly svg: string; readonly width: number; readonly height: number; readonly alt: string }
+  | {
+      readonly kind: 'svg'
+      readonly svg: string
+      readonly width: number
+      readonly height: number
+      readonly alt: string
+    }
   /** An empty frame to be filled by hand: a seal, a measured value. */
   | { readonly kind: 'box'; readonly text: string; readonly heightPt: number }
-  | { readonly kind: 'table'; readonly head: readonly string[]; readonly rows: readonly (readonly string[])[]; /** Columns set right. */ readonly right: readonly number[]; /** Columns set large. */ readonly big: readonly number[] }
+  | {
+      readonly kind: 'table'
+      readonly head: readonly string[]
+      readonly rows: readonly (readonly string[])[]
+      /** Columns set right. */ readonly right: readonly number[]
+      /** Columns set large. */ readonly big: readonly number[]
+    }
 
-export interface Sheet { readonly title: string; readonly sub: string; readonly blocks: readonly Block[] }
-export interface CrewBook { readonly job: string; readonly date: string; readonly revision: string; readonly note: string; readonly sheets: readonly Sheet[] }
+export interface Sheet {
+  readonly title: string
+  readonly sub: string
+  readonly blocks: readonly Block[]
+}
+export interface CrewBook {
+  readonly job: string
+  readonly date: string
+  readonly revision: string
+  readonly note: string
+  readonly sheets: readonly Sheet[]
+}

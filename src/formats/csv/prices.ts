@@ -3,9 +3,13 @@ import { PRICE_LIST } from '@/core/quantities'
 import { toCsv } from './csv'
 
 /** The whole price list as CSV: item, unit, price (the job's own where it has one). */
-export const pricesToCsv = (own: Readonly<Record<string, number>>): string => toCsv(PRICE_LIST.map((r) => ({ item: r.item, unit: r.unit, price: own[r.item] ?? r.price })))
+export const pricesToCsv = (own: Readonly<Record<string, number>>): string =>
+  toCsv(PRICE_LIST.map((r) => ({ item: r.item, unit: r.unit, price: own[r.item] ?? r.price })))
 
-export interface PricesRead { readonly prices: Readonly<Record<string, number>>; readonly problems: readonly string[] }
+export interface PricesRead {
+  readonly prices: Readonly<Record<string, number>>
+  readonly problems: readonly string[]
+}
 const MOST_ROWS = 5000
 
 /**
@@ -13,9 +17,14 @@ const MOST_ROWS = 5000
  * the shipped ones are left out. Nothing is taken from a file without both columns.
  */
 export function pricesFromCsv(text: string): PricesRead {
-  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() })
+  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (h) => h.trim().toLowerCase(),
+  })
   const fields = read.meta.fields ?? []
-  if (!fields.includes('item') || !fields.includes('price')) return { prices: {}, problems: ['A price list needs the columns “item” and “price” in its first row.'] }
+  if (!fields.includes('item') || !fields.includes('price'))
+    return { prices: {}, problems: ['A price list needs the columns “item” and “price” in its first row.'] }
   const known = new Map(PRICE_LIST.map((r) => [r.item, r.price]))
   const prices: Record<string, number> = {}
   const problems: string[] = []
@@ -25,7 +34,8 @@ export function pricesFromCsv(text: string): PricesRead {
     const price = Number(typed)
     const at = `Row ${i + 2}`
     if (!known.has(item)) problems.push(`${at}: “${item.slice(0, 40)}” is not on the list.`)
-    else if (typed === '' || !Number.isFinite(price)) problems.push(`${at}: “${(row.price ?? '').slice(0, 20)}” is not a price.`)
+    else if (typed === '' || !Number.isFinite(price))
+      problems.push(`${at}: “${(row.price ?? '').slice(0, 20)}” is not a price.`)
     else if (price < 0 || price > 100000) problems.push(`${at}: ${price} is out of range; 0 to 100,000 is accepted.`)
     else if (known.get(item) !== price) prices[item] = price
   })

@@ -4,17 +4,53 @@ import type { ShownDerived } from '@/core/derive'
 import { formatLength, parseLength } from '@/core/units'
 import { toCsv } from './csv'
 
-export interface ReadingRow { readonly post: string; readonly readingIn: number }
+export interface ReadingRow {
+  readonly post: string
+  readonly readingIn: number
+}
 /** The rod log as CSV: every reading that stands, with its set-up, who and when. */
-export const readingsToCsv = (state: FieldState, levels: Levels): string => toCsv(state.readings.map((r) => ({
-  set_up: levels.setups.findIndex((s) => s.setup === r.body.setup) + 1, place: levels.setups.find((s) => s.setup === r.body.setup)?.place ?? '', post: r.body.target, of: r.body.of, reading: formatLength(r.body.inches, { feet: false, ascii: true }), reading_in: r.body.inches, who: r.who, device: r.device, at: r.at,
-})))
+export const readingsToCsv = (state: FieldState, levels: Levels): string =>
+  toCsv(
+    state.readings.map((r) => ({
+      set_up: levels.setups.findIndex((s) => s.setup === r.body.setup) + 1,
+      place: levels.setups.find((s) => s.setup === r.body.setup)?.place ?? '',
+      post: r.body.target,
+      of: r.body.of,
+      reading: formatLength(r.body.inches, { feet: false, ascii: true }),
+      reading_in: r.body.inches,
+      who: r.who,
+      device: r.device,
+      at: r.at,
+    })),
+  )
 
 /** The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and as marks. */
-export const holesToCsv = (d: Pick<ShownDerived, 'schedule'>, state: FieldState, dugIn: Readonly<Record<string, number | null>>): string => toCsv(d.schedule.map((r) => {
-  const [hole, pour, dug] = [state.holes[r.id], state.pours[r.id]?.at(-1), dugIn[r.id] ?? null]
-  return { post: r.id, across_in: r.holeDiameterIn, planned: formatLength(r.holeIn, { ascii: true }), planned_in: r.holeIn, dug: dug === null ? '' : formatLength(dug, { ascii: true }), dug_in: dug ?? '', by_rod: hole?.body.bottomReadingIn ?? '', found: hole?.body.found ?? '', note: hole?.body.note ?? '', by: hole?.who ?? '', bags: pour?.body.bags ?? '', bag_lb: pour?.body.bagLb ?? '', poured: pour?.body.poured ?? '', state: state.states[r.id] ?? 'planned' }
-}))
+export const holesToCsv = (
+  d: Pick<ShownDerived, 'schedule'>,
+  state: FieldState,
+  dugIn: Readonly<Record<string, number | null>>,
+): string =>
+  toCsv(
+    d.schedule.map((r) => {
+      const [hole, pour, dug] = [state.holes[r.id], state.pours[r.id]?.at(-1), dugIn[r.id] ?? null]
+      return {
+        post: r.id,
+        across_in: r.holeDiameterIn,
+        planned: formatLength(r.holeIn, { ascii: true }),
+        planned_in: r.holeIn,
+        dug: dug === null ? '' : formatLength(dug, { ascii: true }),
+        dug_in: dug ?? '',
+        by_rod: hole?.body.bottomReadingIn ?? '',
+        found: hole?.body.found ?? '',
+        note: hole?.body.note ?? '',
+        by: hole?.who ?? '',
+        bags: pour?.body.bags ?? '',
+        bag_lb: pour?.body.bagLb ?? '',
+        poured: pour?.body.poured ?? '',
+        state: state.states[r.id] ?? 'planned',
+      }
+    }),
+  )
 
 /** Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins what a stray comma cut. */
 const value = (row: Readonly<Record<string, string | readonly string[]>>, key: string): string => {
@@ -24,11 +60,19 @@ const value = (row: Readonly<Record<string, string | readonly string[]>>, key: s
 }
 
 /** Rod readings from CSV with columns post and reading. Rows that cannot be used are refused one by one with their number and reason; the good ones are offered for a look first. */
-export function readingsFromCsv(text: string, posts: readonly string[]): { readonly rows: readonly ReadingRow[]; readonly problems: readonly string[] } {
-  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() })
+export function readingsFromCsv(
+  text: string,
+  posts: readonly string[],
+): { readonly rows: readonly ReadingRow[]; readonly problems: readonly string[] } {
+  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (h) => h.trim().toLowerCase(),
+  })
   const fields = read.meta.fields ?? []
   const reading = fields.includes('reading') ? 'reading' : fields.includes('reading_in') ? 'reading_in' : ''
-  if (!fields.includes('post') || !reading) return { rows: [], problems: ['A rod log needs the columns “post” and “reading” in its first row.'] }
+  if (!fields.includes('post') || !reading)
+    return { rows: [], problems: ['A rod log needs the columns “post” and “reading” in its first row.'] }
   const rows: ReadingRow[] = []
   const problems: string[] = []
   const seen = new Set<string>()
@@ -38,32 +82,74 @@ export function readingsFromCsv(text: string, posts: readonly string[]): { reado
     const typed = reading === fields[fields.length - 1] ? value(row as never, reading) : (row[reading] ?? '').trim()
     const length = parseLength(typed.replace(/^'/, ''))
     if (!posts.includes(post)) problems.push(`${at}: there is no post “${post.slice(0, 12)}” in this building.`)
-    else if (!length.ok) problems.push(`${at}: “${typed.slice(0, 24)}” is not a length. Write 53 3/8, 4' 5 3/8" or 4-5-6.`)
-    else if (length.value < 0 || length.value > ROD_MOST_IN) problems.push(`${at}: ${typed.slice(0, 24)} is off the rod; 0 to ${ROD_MOST_IN} inches is accepted.`)
+    else if (!length.ok)
+      problems.push(`${at}: “${typed.slice(0, 24)}” is not a length. Write 53 3/8, 4' 5 3/8" or 4-5-6.`)
+    else if (length.value < 0 || length.value > ROD_MOST_IN)
+      problems.push(`${at}: ${typed.slice(0, 24)} is off the rod; 0 to ${ROD_MOST_IN} inches is accepted.`)
     else if (seen.has(post)) problems.push(`${at}: ${post} stands twice; the first is taken.`)
-    else { seen.add(post); rows.push({ post, readingIn: length.value }) }
+    else {
+      seen.add(post)
+      rows.push({ post, readingIn: length.value })
+    }
   })
   return { rows, problems }
 }
 
-export interface SpotRow { readonly id: string; readonly xIn: number; readonly yIn: number; readonly heightIn: number }
+export interface SpotRow {
+  readonly id: string
+  readonly xIn: number
+  readonly yIn: number
+  readonly heightIn: number
+}
 /** Spot heights from CSV with columns spot, east, north and height, lengths in any notation. Refused row by row; the good ones are offered for a look first. */
-export function spotsFromCsv(text: string): { readonly rows: readonly SpotRow[]; readonly problems: readonly string[] } {
-  if (text.length > 1_000_000) return { rows: [], problems: ['That file is over 1 MB: spot heights are a few kilobytes.'] }
-  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), { header: true, skipEmptyLines: 'greedy', transformHeader: (h) => h.trim().toLowerCase() })
+export function spotsFromCsv(text: string): {
+  readonly rows: readonly SpotRow[]
+  readonly problems: readonly string[]
+} {
+  if (text.length > 1_000_000)
+    return { rows: [], problems: ['That file is over 1 MB: spot heights are a few kilobytes.'] }
+  const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
+    header: true,
+    skipEmptyLines: 'greedy',
+    transformHeader: (h) => h.trim().toLowerCase(),
+  })
   const missing = ['spot', 'east', 'north', 'height'].filter((f) => !(read.meta.fields ?? []).includes(f))
-  if (missing.length) return { rows: [], problems: [`Spot heights need the columns spot, east, north and height in the first row; missing: ${missing.join(', ')}.`] }
+  if (missing.length)
+    return {
+      rows: [],
+      problems: [
+        `Spot heights need the columns spot, east, north and height in the first row; missing: ${missing.join(', ')}.`,
+      ],
+    }
   const rows: SpotRow[] = []
   const problems: string[] = []
   read.data.slice(0, 2000).forEach((row, i) => {
     const at = `Row ${i + 2}`
     const id = (row.spot ?? '').trim()
-    if ('__parsed_extra' in row) { problems.push(`${at}: more columns than the first row has. Put feet and inches with a comma in quotes.`); return }
-    if (!/^[A-Za-z0-9]{1,12}$/.test(id)) { problems.push(`${at}: “${id.slice(0, 14)}” is no name for a spot; letters and digits, 12 at most.`); return }
-    if (rows.some((r) => r.id === id)) { problems.push(`${at}: ${id} stands twice; the first is taken.`); return }
-    const values = (['east', 'north', 'height'] as const).map((f) => [f, parseLength((row[f] ?? '').trim().replace(/^'/, ''))] as const)
-    const bad = values.find(([f, v]) => !v.ok || !Number.isFinite(v.value) || Math.abs(v.value) > (f === 'height' ? 240 : 6000))
-    if (bad) { problems.push(`${at}: ${bad[0]} “${(row[bad[0]] ?? '').slice(0, 20)}” is not a length here. Write 12' 6", 150 or -3 1/2; heights within 20 feet of the grade line.`); return }
+    if ('__parsed_extra' in row) {
+      problems.push(`${at}: more columns than the first row has. Put feet and inches with a comma in quotes.`)
+      return
+    }
+    if (!/^[A-Za-z0-9]{1,12}$/.test(id)) {
+      problems.push(`${at}: “${id.slice(0, 14)}” is no name for a spot; letters and digits, 12 at most.`)
+      return
+    }
+    if (rows.some((r) => r.id === id)) {
+      problems.push(`${at}: ${id} stands twice; the first is taken.`)
+      return
+    }
+    const values = (['east', 'north', 'height'] as const).map(
+      (f) => [f, parseLength((row[f] ?? '').trim().replace(/^'/, ''))] as const,
+    )
+    const bad = values.find(
+      ([f, v]) => !v.ok || !Number.isFinite(v.value) || Math.abs(v.value) > (f === 'height' ? 240 : 6000),
+    )
+    if (bad) {
+      problems.push(
+        `${at}: ${bad[0]} “${(row[bad[0]] ?? '').slice(0, 20)}” is not a length here. Write 12' 6", 150 or -3 1/2; heights within 20 feet of the grade line.`,
+      )
+      return
+    }
     const [xIn, yIn, heightIn] = values.map(([, v]) => (v.ok ? v.value : 0))
     rows.push({ id, xIn, yIn, heightIn })
   })

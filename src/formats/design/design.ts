@@ -7,41 +7,169 @@ export const DESIGN_FORMAT = 'burdock-design'
 export const DESIGN_VERSION = 1
 
 const point = z.object({ x: z.number(), y: z.number() })
-const trace = z.object({ label: z.string(), formula: z.string(), numbers: z.string(), value: z.number().nullable(), unit: z.string(), clause: z.string(), verify: z.string().optional() })
+const trace = z.object({
+  label: z.string(),
+  formula: z.string(),
+  numbers: z.string(),
+  value: z.number().nullable(),
+  unit: z.string(),
+  clause: z.string(),
+  verify: z.string().optional(),
+})
 
 /** Everything the core derives from one job, as one document: lengths in inches, forces in pounds. Kept: every number shown anywhere. Lost: nothing typed (the job is inside). */
-export const designSchema = z.object({
-  format: z.literal(DESIGN_FORMAT), version: z.literal(DESIGN_VERSION), job: z.record(z.string(), z.unknown()),
-  grid: z.object({ lengthIn: z.number(), widthIn: z.number(), centresIn: z.array(z.number()), baysIn: z.array(z.number()), gableIn: z.array(z.number()) }),
-  posts: z.array(z.object({ id: z.string(), kind: z.string(), side: z.string(), x: z.number(), y: z.number(), heightIn: z.number(), longPointIn: z.number(), embedIn: z.number(), holeIn: z.number(), holeDiameterIn: z.number(), totalIn: z.number(), stockIn: z.number().nullable() }).loose()),
-  omitted: z.array(z.object({ id: z.string() }).loose()),
-  strings: z.array(z.object({ id: z.string(), lengthIn: z.number(), hook: z.string(), marks: z.array(z.object({ name: z.string(), atIn: z.number(), fromHookIn: z.number(), shownIn: z.number() }).loose()) })),
-  diagonals: z.array(z.object({ name: z.string(), of: z.string(), lengthIn: z.number(), from: point, to: point })),
-  triangle: z.object({ k: z.number(), alongIn: z.number(), acrossIn: z.number(), diagonalIn: z.number() }).nullable(),
-  batterBoards: z.array(z.object({ string: z.string(), at: point, across: z.string() })),
-  square: z.record(z.string(), z.unknown()).nullable(),
-  walls: z.record(z.string(), z.object({ name: z.string(), rows: z.array(z.object({ id: z.string(), topIn: z.number() }).loose()), pieces: z.array(z.object({ row: z.string(), fromIn: z.number(), toIn: z.number(), lengthIn: z.number() })) }).loose()),
-  storyPoles: z.record(z.string(), z.array(z.object({ name: z.string(), upIn: z.number(), downIn: z.number() }).loose())),
-  rods: z.record(z.string(), z.unknown()),
-  loads: z.record(z.string(), z.unknown()).nullable(), demands: z.record(z.string(), z.unknown()).nullable(),
-  holes: z.array(z.object({ kind: z.string(), diameterIn: z.number(), depthIn: z.number(), embedIn: z.number() }).loose()),
-  takeoff: z.record(z.string(), z.unknown()),
-  checks: z.array(z.object({ id: z.string(), title: z.string(), state: z.enum(['holds', 'close', 'fails', 'not-checked']), demand: z.number(), capacity: z.number(), unit: z.string(), ratio: z.number(), governs: z.string(), fix: z.string(), trace: z.array(trace) }).loose()),
-  tally: z.object({ holds: z.number(), close: z.number(), fails: z.number(), notChecked: z.number() }),
-}).meta({ title: 'Burdock design', description: 'Everything derived from one job. Lengths in inches, forces in pounds, wind at strength level unless said.' })
+export const designSchema = z
+  .object({
+    format: z.literal(DESIGN_FORMAT),
+    version: z.literal(DESIGN_VERSION),
+    job: z.record(z.string(), z.unknown()),
+    grid: z.object({
+      lengthIn: z.number(),
+      widthIn: z.number(),
+      centresIn: z.array(z.number()),
+      baysIn: z.array(z.number()),
+      gableIn: z.array(z.number()),
+    }),
+    posts: z.array(
+      z
+        .object({
+          id: z.string(),
+          kind: z.string(),
+          side: z.string(),
+          x: z.number(),
+          y: z.number(),
+          heightIn: z.number(),
+          longPointIn: z.number(),
+          embedIn: z.number(),
+          holeIn: z.number(),
+          holeDiameterIn: z.number(),
+          totalIn: z.number(),
+          stockIn: z.number().nullable(),
+        })
+        .loose(),
+    ),
+    omitted: z.array(z.object({ id: z.string() }).loose()),
+    strings: z.array(
+      z.object({
+        id: z.string(),
+        lengthIn: z.number(),
+        hook: z.string(),
+        marks: z.array(
+          z.object({ name: z.string(), atIn: z.number(), fromHookIn: z.number(), shownIn: z.number() }).loose(),
+        ),
+      }),
+    ),
+    diagonals: z.array(z.object({ name: z.string(), of: z.string(), lengthIn: z.number(), from: point, to: point })),
+    triangle: z.object({ k: z.number(), alongIn: z.number(), acrossIn: z.number(), diagonalIn: z.number() }).nullable(),
+    batterBoards: z.array(z.object({ string: z.string(), at: point, across: z.string() })),
+    square: z.record(z.string(), z.unknown()).nullable(),
+    walls: z.record(
+      z.string(),
+      z
+        .object({
+          name: z.string(),
+          rows: z.array(z.object({ id: z.string(), topIn: z.number() }).loose()),
+          pieces: z.array(z.object({ row: z.string(), fromIn: z.number(), toIn: z.number(), lengthIn: z.number() })),
+        })
+        .loose(),
+    ),
+    storyPoles: z.record(
+      z.string(),
+      z.array(z.object({ name: z.string(), upIn: z.number(), downIn: z.number() }).loose()),
+    ),
+    rods: z.record(z.string(), z.unknown()),
+    loads: z.record(z.string(), z.unknown()).nullable(),
+    demands: z.record(z.string(), z.unknown()).nullable(),
+    holes: z.array(
+      z.object({ kind: z.string(), diameterIn: z.number(), depthIn: z.number(), embedIn: z.number() }).loose(),
+    ),
+    takeoff: z.record(z.string(), z.unknown()),
+    checks: z.array(
+      z
+        .object({
+          id: z.string(),
+          title: z.string(),
+          state: z.enum(['holds', 'close', 'fails', 'not-checked']),
+          demand: z.number(),
+          capacity: z.number(),
+          unit: z.string(),
+          ratio: z.number(),
+          governs: z.string(),
+          fix: z.string(),
+          trace: z.array(trace),
+        })
+        .loose(),
+    ),
+    tally: z.object({ holds: z.number(), close: z.number(), fails: z.number(), notChecked: z.number() }),
+  })
+  .meta({
+    title: 'Burdock design',
+    description:
+      'Everything derived from one job. Lengths in inches, forces in pounds, wind at strength level unless said.',
+  })
 export type Design = z.infer<typeof designSchema>
 
 /** Numbers that are not finite have no place in JSON: they become null. */
-const plain = (v: unknown): unknown => JSON.parse(JSON.stringify(v, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
+const plain = (v: unknown): unknown =>
+  JSON.parse(JSON.stringify(v, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
 
 /** Writes the design document of a derived job. */
 export function designOf(job: Job, d: Derived): Design {
-  const hooked = d.strings.map((s) => { const h = hookedMarks(s, job.strings.hook, job.strings.hookPost); return { id: s.id, lengthIn: s.lengthIn, hook: h.note, marks: h.marks } })
+  const hooked = d.strings.map((s) => {
+    const h = hookedMarks(s, job.strings.hook, job.strings.hookPost)
+    return { id: s.id, lengthIn: s.lengthIn, hook: h.note, marks: h.marks }
+  })
   return plain({
-    format: DESIGN_FORMAT, version: DESIGN_VERSION, job, grid: d.grid,
-    posts: d.posts.map((p, i) => ({ ...p, ...d.schedule[i] })), omitted: d.omitted, strings: hooked, diagonals: d.diagonals, triangle: d.triangle, batterBoards: d.batterBoards,
-    square: d.square.ok ? d.square.value : null, walls: d.walls, storyPoles: d.poles, rods: d.rods,
-    loads: d.site ? { snow: d.site.snow, eaveSnowPlf: d.site.eaveSnowPlf, wind: d.site.wind, claddingQhPsf: d.site.claddingQhPsf, edgeZoneFt: d.site.edgeZoneFt, soil: d.site.soil, enclosure: d.site.enclosure, dead: d.site.dead, roofCladding: d.site.roofCladding, leanTos: d.site.leanTos } : null,
-    demands: d.demands, trusses: d.trusses.trusses, eaveBeams: d.trusses.beams.map((q) => ({ id: q.id, kind: q.kind, spanIn: q.spanIn, trusses: q.trusses.map((t) => ({ n: t.truss.n, atIn: t.atIn })) })), reactions: d.reactions, lateral: d.lateral && { relied: d.lateral.relied, why: d.lateral.why, row: d.lateral.row, cases: d.lateral.cases, kneeLb: d.lateral.kneeLb, alongLb: d.lateral.alongLb }, braces: d.braces, postRatios: d.postRatios, holes: d.holes, takeoff: d.takeoff, checks: d.checks.map((c) => ({ ...c, trace: c.trace(), diagram: c.diagram?.() ?? null })), tally: d.tally,
+    format: DESIGN_FORMAT,
+    version: DESIGN_VERSION,
+    job,
+    grid: d.grid,
+    posts: d.posts.map((p, i) => ({ ...p, ...d.schedule[i] })),
+    omitted: d.omitted,
+    strings: hooked,
+    diagonals: d.diagonals,
+    triangle: d.triangle,
+    batterBoards: d.batterBoards,
+    square: d.square.ok ? d.square.value : null,
+    walls: d.walls,
+    storyPoles: d.poles,
+    rods: d.rods,
+    loads: d.site
+      ? {
+          snow: d.site.snow,
+          eaveSnowPlf: d.site.eaveSnowPlf,
+          wind: d.site.wind,
+          claddingQhPsf: d.site.claddingQhPsf,
+          edgeZoneFt: d.site.edgeZoneFt,
+          soil: d.site.soil,
+          enclosure: d.site.enclosure,
+          dead: d.site.dead,
+          roofCladding: d.site.roofCladding,
+          leanTos: d.site.leanTos,
+        }
+      : null,
+    demands: d.demands,
+    trusses: d.trusses.trusses,
+    eaveBeams: d.trusses.beams.map((q) => ({
+      id: q.id,
+      kind: q.kind,
+      spanIn: q.spanIn,
+      trusses: q.trusses.map((t) => ({ n: t.truss.n, atIn: t.atIn })),
+    })),
+    reactions: d.reactions,
+    lateral: d.lateral && {
+      relied: d.lateral.relied,
+      why: d.lateral.why,
+      row: d.lateral.row,
+      cases: d.lateral.cases,
+      kneeLb: d.lateral.kneeLb,
+      alongLb: d.lateral.alongLb,
+    },
+    braces: d.braces,
+    postRatios: d.postRatios,
+    holes: d.holes,
+    takeoff: d.takeoff,
+    checks: d.checks.map((c) => ({ ...c, trace: c.trace(), diagram: c.diagram?.() ?? null })),
+    tally: d.tally,
   }) as Design
 }

@@ -14,12 +14,13 @@ function codeOf(text: string): { readonly modules: number; readonly d: string } 
   if (has) return has
   const { modules } = create(text, { errorCorrectionLevel: 'M' })
   let d = ''
-  for (let r = 0; r < modules.size; r++) for (let c = 0; c < modules.size; c++) {
-    if (!modules.get(r, c)) continue
-    const from = c
-    while (c + 1 < modules.size && modules.get(r, c + 1)) c++
-    d += `M${from} ${r}h${c + 1 - from}v1h${from - c - 1}z`
-  }
+  for (let r = 0; r < modules.size; r++)
+    for (let c = 0; c < modules.size; c++) {
+      if (!modules.get(r, c)) continue
+      const from = c
+      while (c + 1 < modules.size && modules.get(r, c + 1)) c++
+      d += `M${from} ${r}h${c + 1 - from}v1h${from - c - 1}z`
+    }
   const made = { modules: modules.size, d }
   if (codes.size >= MOST_CODES) codes.clear()
   codes.set(text, made)
@@ -33,7 +34,13 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
   return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${d}" transform="translate(${(x + 4 * s).toFixed(3)} ${(y + 4 * s).toFixed(3)}) scale(${s.toFixed(5)})" fill="#000"/>`
 }
 
-export interface CardFacts { readonly post: PostAsBuilt; readonly heightIn: number; readonly longPointIn: number; readonly stringIn: number; readonly url: string }
+export interface CardFacts {
+  readonly post: PostAsBuilt
+  readonly heightIn: number
+  readonly longPointIn: number
+  readonly stringIn: number
+  readonly url: string
+}
 
 // Two cards and their gap under a sheet's title must fit a letter page, or the whole drawing goes to the next one.
 const [W, H] = [258, 310]
@@ -44,18 +51,70 @@ export const CARD_MARKS = 13
 function card(job: Job, c: CardFacts, x: number, y: number): string {
   const p = c.post
   const crayon = job.fieldwork.crayons
-  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn, stringIn: c.stringIn })
-  const body = [svgRect(x, y, W, H, 'none', 1), svgText(x + 8, y + 32, p.id, { size: 30, bold: true }), qrSvg(c.url, x + W - 72, y + 3, 68)]
-  body.push(svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 11, bold: p.readingIn !== null }), svgText(x + 66, y + 30, p.upFromRodIn === null ? p.state : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`, { size: 10.5, bold: true }))
-  body.push(svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 9, bold: !p.measured }))
-  steps.forEach((s, i) => body.push(svgText(x + 8, y + 84 + i * 16, s.say, { size: 10.5 }), svgText(x + W - 10, y + 84 + i * 16, mark(s.inches), { size: 14, bold: true, anchor: 'end' })))
+  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
+    footToGradeIn: p.footToGradeIn,
+    heightIn: c.heightIn,
+    longPointIn: c.longPointIn,
+    stringIn: c.stringIn,
+  })
+  const body = [
+    svgRect(x, y, W, H, 'none', 1),
+    svgText(x + 8, y + 32, p.id, { size: 30, bold: true }),
+    qrSvg(c.url, x + W - 72, y + 3, 68),
+  ]
+  body.push(
+    svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, {
+      size: 11,
+      bold: p.readingIn !== null,
+    }),
+    svgText(
+      x + 66,
+      y + 30,
+      p.upFromRodIn === null
+        ? p.state
+        : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`,
+      { size: 10.5, bold: true },
+    ),
+  )
+  body.push(
+    svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 9, bold: !p.measured }),
+  )
+  steps.forEach((s, i) =>
+    body.push(
+      svgText(x + 8, y + 84 + i * 16, s.say, { size: 10.5 }),
+      svgText(x + W - 10, y + 84 + i * 16, mark(s.inches), { size: 14, bold: true, anchor: 'end' }),
+    ),
+  )
   const top = y + 84 + steps.length * 16
-  body.push(svgLine(x + 6, top - 9, x + W - 6, top - 9, 'plain'), svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }), svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }), svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }))
+  body.push(
+    svgLine(x + 6, top - 9, x + W - 6, top - 9, 'plain'),
+    svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }),
+    svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }),
+    svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }),
+  )
   const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
   const step = Math.min(15, (y + H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
-  marks.slice(0, CARD_MARKS).forEach((m, i) => { const at = top + 15 + i * step; body.push(svgText(x + 92, at, mark(m.fromBottomIn), { size: 12, bold: true, anchor: 'end' }), svgText(x + 156, at, mark(m.fromHeelIn), { size: 10.5, anchor: 'end' }), svgText(x + 163, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 8.5 })) })
+  marks.slice(0, CARD_MARKS).forEach((m, i) => {
+    const at = top + 15 + i * step
+    body.push(
+      svgText(x + 92, at, mark(m.fromBottomIn), { size: 12, bold: true, anchor: 'end' }),
+      svgText(x + 156, at, mark(m.fromHeelIn), { size: 10.5, anchor: 'end' }),
+      svgText(x + 163, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, {
+        size: 8.5,
+      }),
+    )
+  })
   const more = marks.length > CARD_MARKS ? `${marks.length - CARD_MARKS} more marks on its page; ` : ''
-  body.push(svgText(x + 8, y + H - 5, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}` : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`, { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' }))
+  body.push(
+    svgText(
+      x + 8,
+      y + H - 5,
+      p.cutIn !== null
+        ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}`
+        : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
+      { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' },
+    ),
+  )
   return body.join('')
 }
 
@@ -69,23 +128,95 @@ export const WIDE_CARD_MARKS = 15
 function wideCard(job: Job, c: CardFacts, x: number, y: number): string {
   const p = c.post
   const crayon = job.fieldwork.crayons
-  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, { footToGradeIn: p.footToGradeIn, heightIn: c.heightIn, longPointIn: c.longPointIn, stringIn: c.stringIn })
+  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
+    footToGradeIn: p.footToGradeIn,
+    heightIn: c.heightIn,
+    longPointIn: c.longPointIn,
+    stringIn: c.stringIn,
+  })
   const mid = x + 246
-  const body = [svgRect(x, y, WIDE, H, 'none', 1), svgText(x + 10, y + 46, p.id, { size: 44, bold: true }), qrSvg(c.url, x + WIDE - 92, y + 4, 88)]
-  body.push(svgText(x + 118, y + 26, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, { size: 15, bold: p.readingIn !== null }), svgText(x + 118, y + 46, p.upFromRodIn === null ? p.state : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`, { size: 14, bold: true }), svgText(x + 10, y + 72, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 12, bold: !p.measured }))
-  steps.forEach((s, i) => body.push(svgText(x + 10, y + 116 + i * 44, s.say, { size: 13 }), svgText(mid - 16, y + 136 + i * 44, mark(s.inches), { size: 22, bold: true, anchor: 'end' })))
-  body.push(svgLine(mid, y + 96, mid, y + H - 26, 'plain'), svgText(mid + 100, y + 92, 'from bottom', { size: 10, anchor: 'end' }), svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }), svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }))
+  const body = [
+    svgRect(x, y, WIDE, H, 'none', 1),
+    svgText(x + 10, y + 46, p.id, { size: 44, bold: true }),
+    qrSvg(c.url, x + WIDE - 92, y + 4, 88),
+  ]
+  body.push(
+    svgText(x + 118, y + 26, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, {
+      size: 15,
+      bold: p.readingIn !== null,
+    }),
+    svgText(
+      x + 118,
+      y + 46,
+      p.upFromRodIn === null
+        ? p.state
+        : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`,
+      { size: 14, bold: true },
+    ),
+    svgText(x + 10, y + 72, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 12, bold: !p.measured }),
+  )
+  steps.forEach((s, i) =>
+    body.push(
+      svgText(x + 10, y + 116 + i * 44, s.say, { size: 13 }),
+      svgText(mid - 16, y + 136 + i * 44, mark(s.inches), { size: 22, bold: true, anchor: 'end' }),
+    ),
+  )
+  body.push(
+    svgLine(mid, y + 96, mid, y + H - 26, 'plain'),
+    svgText(mid + 100, y + 92, 'from bottom', { size: 10, anchor: 'end' }),
+    svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }),
+    svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }),
+  )
   const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
   const step = Math.min(21, (H - 128) / Math.max(1, Math.min(marks.length, WIDE_CARD_MARKS)))
-  marks.slice(0, WIDE_CARD_MARKS).forEach((m, i) => { const at = y + 112 + i * step; body.push(svgText(mid + 100, at, mark(m.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }), svgText(mid + 164, at, mark(m.fromHeelIn), { size: 12, anchor: 'end' }), svgText(mid + 171, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, { size: 10 })) })
+  marks.slice(0, WIDE_CARD_MARKS).forEach((m, i) => {
+    const at = y + 112 + i * step
+    body.push(
+      svgText(mid + 100, at, mark(m.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }),
+      svgText(mid + 164, at, mark(m.fromHeelIn), { size: 12, anchor: 'end' }),
+      svgText(mid + 171, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, {
+        size: 10,
+      }),
+    )
+  })
   const more = marks.length > WIDE_CARD_MARKS ? `${marks.length - WIDE_CARD_MARKS} more marks on its page; ` : ''
-  body.push(svgText(x + 10, y + H - 8, p.cutIn !== null ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}` : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`, { size: 11, bold: p.fit !== null && p.fit.kind !== 'fits' }))
+  body.push(
+    svgText(
+      x + 10,
+      y + H - 8,
+      p.cutIn !== null
+        ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}`
+        : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
+      { size: 11, bold: p.fit !== null && p.fit.kind !== 'fits' },
+    ),
+  )
   return body.join('')
 }
 
 /** Cards of the posts of one sheet as one drawing. */
-export function cardsSvg(job: Job, cards: readonly CardFacts[], perSheet: CardsASheet = 4): { readonly svg: string; readonly width: number; readonly height: number } {
-  if (perSheet === 2) return { svg: svgOf(WIDE, cards.length > 1 ? H * 2 + 12 : H, cards.map((c, i) => wideCard(job, c, 0, i * (H + 12)))), width: WIDE, height: cards.length > 1 ? H * 2 + 12 : H }
+export function cardsSvg(
+  job: Job,
+  cards: readonly CardFacts[],
+  perSheet: CardsASheet = 4,
+): { readonly svg: string; readonly width: number; readonly height: number } {
+  if (perSheet === 2)
+    return {
+      svg: svgOf(
+        WIDE,
+        cards.length > 1 ? H * 2 + 12 : H,
+        cards.map((c, i) => wideCard(job, c, 0, i * (H + 12))),
+      ),
+      width: WIDE,
+      height: cards.length > 1 ? H * 2 + 12 : H,
+    }
   const height = cards.length > 2 ? H * 2 + 12 : H
-  return { svg: svgOf(W * 2 + 12, height, cards.map((c, i) => card(job, c, (i % 2) * (W + 12), Math.floor(i / 2) * (H + 12)))), width: W * 2 + 12, height }
+  return {
+    svg: svgOf(
+      W * 2 + 12,
+      height,
+      cards.map((c, i) => card(job, c, (i % 2) * (W + 12), Math.floor(i / 2) * (H + 12))),
+    ),
+    width: W * 2 + 12,
+    height,
+  }
 }

@@ -4,15 +4,42 @@ import { demo } from '@/core/testing/demos'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
-import { CARD_MARKS, cardsSvg, fieldSheets, WIDE_CARD_MARKS, OVERLAP_IN, PAGE, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
+import {
+  CARD_MARKS,
+  cardsSvg,
+  fieldSheets,
+  WIDE_CARD_MARKS,
+  OVERLAP_IN,
+  PAGE,
+  poleStrips,
+  printedCards,
+  qrSvg,
+  STRIP_IN,
+  STRIPS_A_PAGE,
+} from '.'
 import { measure } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
   const { job, d } = demo(name)
   const { state, levels } = said(records)
-  return { job, d, state, levels, book: fieldSheets({ job, derived: d, state, levels, date: 'today', revision: 'revision 1', page: 'http://127.0.0.1:3000/field/j1' }) }
+  return {
+    job,
+    d,
+    state,
+    levels,
+    book: fieldSheets({
+      job,
+      derived: d,
+      state,
+      levels,
+      date: 'today',
+      revision: 'revision 1',
+      page: 'http://127.0.0.1:3000/field/j1',
+    }),
+  }
 }
-const svgs = (book: ReturnType<typeof sheetsOf>['book']) => book.sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : []))).join('')
+const svgs = (book: ReturnType<typeof sheetsOf>['book']) =>
+  book.sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : []))).join('')
 
 /** Draws the squares of a code into pixels and reads them as a camera would. */
 function readCode(svg: string): string | undefined {
@@ -22,26 +49,49 @@ function readCode(svg: string): string | undefined {
   const [dx, dy, s] = /translate\(([\d.]+) ([\d.]+)\) scale\(([\d.]+)\)/.exec(svg)?.slice(1).map(Number) ?? [0, 0, 1]
   for (const m of svg.matchAll(/M(\d+) (\d+)h(\d+)v1/g)) {
     const [x, y, wide] = [dx + Number(m[1]) * s, dy + Number(m[2]) * s, Number(m[3]) * s]
-    for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++) for (let c = Math.round(x * scale); c < Math.round((x + wide) * scale); c++) { const i = (r * size * scale + c) * 4; data[i] = data[i + 1] = data[i + 2] = 0 }
+    for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++)
+      for (let c = Math.round(x * scale); c < Math.round((x + wide) * scale); c++) {
+        const i = (r * size * scale + c) * 4
+        data[i] = data[i + 1] = data[i + 2] = 0
+      }
   }
   return jsQR(data, size * scale, size * scale)?.data
 }
 
 describe('cards', () => {
-  test.each(['http://127.0.0.1:3000/field/j1/post/A1', 'https://yard.example/field/0123456789abcdef/post/J12'])('the code of %s reads back as itself', (url) => { expect(readCode(qrSvg(url, 0, 0, 180))).toBe(url) })
-  test.each(['quillback', 'tansy', 'marl'] as const)('%s: every post has its card, four to a sheet, and its page', (name) => {
-    const { d, book } = sheetsOf(name)
-    const cards = book.sheets.filter((s) => s.title.startsWith('Cards'))
-    expect(cards).toHaveLength(Math.ceil(d.posts.length / 4))
-    for (const p of d.posts) expect(svgs(book)).toContain(`>${p.id}</text>`)
-  })
+  test.each(['http://127.0.0.1:3000/field/j1/post/A1', 'https://yard.example/field/0123456789abcdef/post/J12'])(
+    'the code of %s reads back as itself',
+    (url) => {
+      expect(readCode(qrSvg(url, 0, 0, 180))).toBe(url)
+    },
+  )
+  test.each(['quillback', 'tansy', 'marl'] as const)(
+    '%s: every post has its card, four to a sheet, and its page',
+    (name) => {
+      const { d, book } = sheetsOf(name)
+      const cards = book.sheets.filter((s) => s.title.startsWith('Cards'))
+      expect(cards).toHaveLength(Math.ceil(d.posts.length / 4))
+      for (const p of d.posts) expect(svgs(book)).toContain(`>${p.id}</text>`)
+    },
+  )
   test('a card has its reading, the way to the grade line, its crayons and every mark from its own foot; a stick that no longer fits says so', () => {
     const { job, d } = demo('tansy')
     const id = d.posts[0].id
-    const records = [...setUp('s1', 0, 48, Object.fromEntries(d.posts.map((p, i) => [p.id, 53 + (i % 3) / 8]))), record(200, { kind: 'cut', post: id, lengthIn: 100 }), record(201, { kind: 'state', post: id, state: 'cut' })]
+    const records = [
+      ...setUp('s1', 0, 48, Object.fromEntries(d.posts.map((p, i) => [p.id, 53 + (i % 3) / 8]))),
+      record(200, { kind: 'cut', post: id, lengthIn: 100 }),
+      record(201, { kind: 'state', post: id, state: 'cut' }),
+    ]
     const { book } = sheetsOf('tansy', records)
     const text = svgs(book)
-    for (const part of ['rod reads 53&quot;', 'up 1 1/4&quot; to grade', 'laser line above the grade line', `, ${job.fieldwork.crayons.girt}<`, 'short, see its page']) expect(text).toContain(part)
+    for (const part of [
+      'rod reads 53&quot;',
+      'up 1 1/4&quot; to grade',
+      'laser line above the grade line',
+      `, ${job.fieldwork.crayons.girt}<`,
+      'short, see its page',
+    ])
+      expect(text).toContain(part)
     expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(CARD_MARKS)
   })
   test('what is printed is kept by post and is the same for the same job', () => {
@@ -53,26 +103,65 @@ describe('cards', () => {
 })
 
 describe('what the ground and the crew’s own way change on paper', () => {
-  const rows = (book: ReturnType<typeof sheetsOf>['book'], title: string) => book.sheets.filter((s) => s.title === title).flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : []))
+  const rows = (book: ReturnType<typeof sheetsOf>['book'], title: string) =>
+    book.sheets
+      .filter((s) => s.title === title)
+      .flatMap((s) => s.blocks)
+      .flatMap((b) => (b.kind === 'table' ? b.rows : []))
   test('on sloping ground a hole is said from the string and from the ground, gravel and all', () => {
     const { d, book } = sheetsOf('tansy')
     // Pier 5' 3" and 4" of gravel under it; the ground at A1 lies 2 13/16" under the grade line.
-    expect(rows(book, 'Hole schedule').find((r) => r[0] === 'A1')?.slice(2, 5)).toEqual(['22"', `5' 7"`, `5' 4 3/16"`])
+    expect(
+      rows(book, 'Hole schedule')
+        .find((r) => r[0] === 'A1')
+        ?.slice(2, 5),
+    ).toEqual(['22"', `5' 7"`, `5' 4 3/16"`])
     for (const r of rows(book, 'Hole schedule')) expect(r[4] === '').toBe(!d.ground?.[r[0]])
     expect(book.sheets.find((s) => s.title === 'Hole schedule')?.sub).toMatch(/pier, gravel 4" under it/)
   })
   test('a hole read by rod is as deep as the string says, in the schedule and in the CSV', () => {
-    const records = [...setUp('s1', 0, 48, { A1: 53 }), record(60, { kind: 'grade', gradeReadingIn: 51.75 }), record(61, { kind: 'hole', post: 'A2', depthIn: null, setup: 's1', bottomReadingIn: 118.75, found: 'nothing', note: '' })]
+    const records = [
+      ...setUp('s1', 0, 48, { A1: 53 }),
+      record(60, { kind: 'grade', gradeReadingIn: 51.75 }),
+      record(61, {
+        kind: 'hole',
+        post: 'A2',
+        depthIn: null,
+        setup: 's1',
+        bottomReadingIn: 118.75,
+        found: 'nothing',
+        note: '',
+      }),
+    ]
     const { job, d, state, levels, book } = sheetsOf('tansy', records)
     expect(rows(book, 'Hole schedule').find((r) => r[0] === 'A2')?.[6]).toBe(`5' 7"`)
-    const line = holesToCsv(d, state, measure(job, d, state, levels).dugIn).split('\r\n').find((l) => l.startsWith('A2,'))
+    const line = holesToCsv(d, state, measure(job, d, state, levels).dugIn)
+      .split('\r\n')
+      .find((l) => l.startsWith('A2,'))
     expect(line).toMatch(/,67,118\.75,nothing,/)
   })
   test('cards of level strings measure from the string of the post’s own row', () => {
     const { job, d } = demo('tansy')
     const { state, levels } = said([])
-    const strings = { ...job, fieldwork: { ...job.fieldwork, levelSchool: 'level-strings' as const, strings: { heightIn: 12, dropPerRowIn: 4, from: 'south' as const } } }
-    const svg = fieldSheets({ job: strings, derived: d, state, levels, date: '', revision: '', page: 'http://127.0.0.1/f' }).sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : []))).join('')
+    const strings = {
+      ...job,
+      fieldwork: {
+        ...job.fieldwork,
+        levelSchool: 'level-strings' as const,
+        strings: { heightIn: 12, dropPerRowIn: 4, from: 'south' as const },
+      },
+    }
+    const svg = fieldSheets({
+      job: strings,
+      derived: d,
+      state,
+      levels,
+      date: '',
+      revision: '',
+      page: 'http://127.0.0.1/f',
+    })
+      .sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : [])))
+      .join('')
     // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no line of its own.
     expect(svg.match(/string down to the grade line/g)).toHaveLength(d.posts.filter((p) => p.row !== 'D').length)
     expect(/string up to the seat<\/text><text [^>]*>([^<]*)</.exec(svg)?.[1]).toBe('9&#39; 0&quot;')
@@ -80,36 +169,91 @@ describe('what the ground and the crew’s own way change on paper', () => {
 })
 
 describe('two cards to a sheet', () => {
-  test.each(['quillback', 'tansy', 'marl'] as const)('%s: the same posts and numbers as four to a sheet, larger, and nothing off the card', (name) => {
-    const { job, d, state, levels } = sheetsOf(name, setUp('s1', 0, 48, { A1: 53.375 }))
-    const both = ([2, 4] as const).map((perSheet) => fieldSheets({ job, derived: d, state, levels, date: '', revision: '', page: 'http://127.0.0.1:3000/field/j1', perSheet }).sheets.filter((s) => s.title.startsWith('Cards')))
-    expect(both.map((s) => s.length)).toEqual([Math.ceil(d.posts.length / 2), Math.ceil(d.posts.length / 4)])
-    const words = (sheets: (typeof both)[0]) => sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [...b.svg.matchAll(/>([^<>]+)<\/text>/g)].map((m) => m[1]) : []))).sort()
-    // A card of four may leave marks to its page and say so; a card of two has them all.
-    const [two, four] = both.map((b) => words(b).map((w) => w.replace(/^\d+ more marks on its page; /, '')))
-    expect(four.filter((w) => !two.includes(w))).toEqual([])
-    expect(two.filter((w) => /more marks/.test(w))).toEqual([])
-    for (const s of both[0]) for (const b of s.blocks) if (b.kind === 'svg') for (const m of b.svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)"/g)) { expect(Number(m[1])).toBeLessThanOrEqual(b.width); expect(Number(m[2])).toBeLessThanOrEqual(b.height) }
-    expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(WIDE_CARD_MARKS)
+  test.each(['quillback', 'tansy', 'marl'] as const)(
+    '%s: the same posts and numbers as four to a sheet, larger, and nothing off the card',
+    (name) => {
+      const { job, d, state, levels } = sheetsOf(name, setUp('s1', 0, 48, { A1: 53.375 }))
+      const both = ([2, 4] as const).map((perSheet) =>
+        fieldSheets({
+          job,
+          derived: d,
+          state,
+          levels,
+          date: '',
+          revision: '',
+          page: 'http://127.0.0.1:3000/field/j1',
+          perSheet,
+        }).sheets.filter((s) => s.title.startsWith('Cards')),
+      )
+      expect(both.map((s) => s.length)).toEqual([Math.ceil(d.posts.length / 2), Math.ceil(d.posts.length / 4)])
+      const words = (sheets: (typeof both)[0]) =>
+        sheets
+          .flatMap((s) =>
+            s.blocks.flatMap((b) =>
+              b.kind === 'svg' ? [...b.svg.matchAll(/>([^<>]+)<\/text>/g)].map((m) => m[1]) : [],
+            ),
+          )
+          .sort()
+      // A card of four may leave marks to its page and say so; a card of two has them all.
+      const [two, four] = both.map((b) => words(b).map((w) => w.replace(/^\d+ more marks on its page; /, '')))
+      expect(four.filter((w) => !two.includes(w))).toEqual([])
+      expect(two.filter((w) => /more marks/.test(w))).toEqual([])
+      for (const s of both[0])
+        for (const b of s.blocks)
+          if (b.kind === 'svg')
+            for (const m of b.svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)"/g)) {
+              expect(Number(m[1])).toBeLessThanOrEqual(b.width)
+              expect(Number(m[2])).toBeLessThanOrEqual(b.height)
+            }
+      expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(WIDE_CARD_MARKS)
+    },
+  )
+  test('one left over stands alone on its half', () => {
+    const { job, d } = demo('quillback')
+    const m = measure(job, d, said([]).state, said([]).levels)
+    const c = { post: m.asBuilt[0], heightIn: 144, longPointIn: 144, stringIn: 0, url: 'http://127.0.0.1/x' }
+    expect([cardsSvg(job, [c], 2).height, cardsSvg(job, [c, c], 2).height]).toEqual([310, 632])
   })
-  test('one left over stands alone on its half', () => { const { job, d } = demo('quillback'); const m = measure(job, d, said([]).state, said([]).levels); const c = { post: m.asBuilt[0], heightIn: 144, longPointIn: 144, stringIn: 0, url: 'http://127.0.0.1/x' }; expect([cardsSvg(job, [c], 2).height, cardsSvg(job, [c, c], 2).height]).toEqual([310, 632]) })
 })
 
 describe('sheets', () => {
-  const records = [...setUp('s1', 0, 48.5, { A1: 53.75, A2: 53.25 }, 48.5625), record(100, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '' }), record(101, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' })]
+  const records = [
+    ...setUp('s1', 0, 48.5, { A1: 53.75, A2: 53.25 }, 48.5625),
+    record(100, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '' }),
+    record(101, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' }),
+  ]
   const { book, d } = sheetsOf('quillback', records)
   const text = JSON.stringify(book)
-  test.each(['Hole schedule', 'Rod log', 'Rod log, to fill in', 'Set-ups', 'Concrete order'])('%s is there', (title) => { expect(book.sheets.some((s) => s.title === title)).toBe(true) })
+  test.each(['Hole schedule', 'Rod log', 'Rod log, to fill in', 'Set-ups', 'Concrete order'])(
+    '%s is there',
+    (title) => {
+      expect(book.sheets.some((s) => s.title === title)).toBe(true)
+    },
+  )
   test('the log as dug stands in the schedule; the closing check in the set-ups', () => {
-    const row = book.sheets.filter((s) => s.title === 'Hole schedule').flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : [])).find((r) => r[0] === 'A3')
+    const row = book.sheets
+      .filter((s) => s.title === 'Hole schedule')
+      .flatMap((s) => s.blocks)
+      .flatMap((b) => (b.kind === 'table' ? b.rows : []))
+      .find((r) => r[0] === 'A3')
     // Foot at 6' 5", as dug 4' 2"; from the ground only where spot heights say.
-    expect(row?.slice(6)).toEqual(["4' 2\"", 'rock', '8 bags'])
-    expect(book.sheets.find((s) => s.title === 'Set-ups')?.blocks.flatMap((b) => (b.kind === 'table' ? b.rows : []))[0]).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed'])
+    expect(row?.slice(6)).toEqual(['4\' 2"', 'rock', '8 bags'])
+    expect(
+      book.sheets.find((s) => s.title === 'Set-ups')?.blocks.flatMap((b) => (b.kind === 'table' ? b.rows : []))[0],
+    ).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed'])
   })
   test('the blank log has every post and no number; the filled one takes the closing error out', () => {
-    const rows = (title: string) => book.sheets.filter((s) => s.title === title).flatMap((s) => s.blocks).flatMap((b) => (b.kind === 'table' ? b.rows : []))
+    const rows = (title: string) =>
+      book.sheets
+        .filter((s) => s.title === title)
+        .flatMap((s) => s.blocks)
+        .flatMap((b) => (b.kind === 'table' ? b.rows : []))
     expect(rows('Rod log, to fill in').map((r) => r.join('|'))).toEqual(d.posts.map((p) => `${p.id}||||`))
-    expect(rows('Rod log').find((r) => r[0] === 'A1')?.slice(0, 4)).toEqual(['A1', 's1', '53 3/4"', '53 3/4"'])
+    expect(
+      rows('Rod log')
+        .find((r) => r[0] === 'A1')
+        ?.slice(0, 4),
+    ).toEqual(['A1', 's1', '53 3/4"', '53 3/4"'])
   })
   test('columns alike share one build sheet; together the sheets name every post', () => {
     const build = book.sheets.filter((s) => s.title.startsWith('Column:'))
@@ -123,7 +267,11 @@ describe('sheets', () => {
 })
 
 describe('pole at full size: 72 points are one inch', () => {
-  const marks = [{ key: 'grade', name: 'grade line', upIn: 0 }, { key: 'G1', name: 'G1 top', upIn: 26.125 }, { key: 'heel', name: 'heel', upIn: 192 }]
+  const marks = [
+    { key: 'grade', name: 'grade line', upIn: 0 },
+    { key: 'G1', name: 'G1 top', upIn: 26.125 },
+    { key: 'heel', name: 'heel', upIn: 192 },
+  ]
   const pages = poleStrips('A1', marks, 192)
   const strips = pages.flatMap((p) => p.strips)
   test('strips cover the pole from end to end and lap by half an inch', () => {
@@ -140,21 +288,43 @@ describe('pole at full size: 72 points are one inch', () => {
     expect(page.svg).toContain(`y1="${Math.round(y * 100) / 100}"`)
     expect(page.svg).toContain(`>${m.name}</text>`)
   })
-  test('nothing leaves the sheet', () => { for (const p of pages) for (const m of p.svg.matchAll(/\b[xy][12]?="([\d.]+)"/g)) expect(Number(m[1])).toBeLessThanOrEqual(Math.max(PAGE.widthPt, PAGE.heightPt)) })
-  test.each([[9.5, 1], [9.6, 2], [18.5, 2], [18.6, 3], [1, 1]])('%f in. take %i strips', (len, n) => { expect(poleStrips('x', [], len).flatMap((p) => p.strips)).toHaveLength(n) })
+  test('nothing leaves the sheet', () => {
+    for (const p of pages)
+      for (const m of p.svg.matchAll(/\b[xy][12]?="([\d.]+)"/g))
+        expect(Number(m[1])).toBeLessThanOrEqual(Math.max(PAGE.widthPt, PAGE.heightPt))
+  })
+  test.each([
+    [9.5, 1],
+    [9.6, 2],
+    [18.5, 2],
+    [18.6, 3],
+    [1, 1],
+  ])('%f in. take %i strips', (len, n) => {
+    expect(poleStrips('x', [], len).flatMap((p) => p.strips)).toHaveLength(n)
+  })
 })
 
 describe('plan as DXF', () => {
   const { job, d } = demo('quillback')
-  const pairs = (dxf: string) => { const l = dxf.split(/\r?\n/); return l.flatMap((v, i) => (i % 2 === 0 && i + 1 < l.length ? [[v.trim(), l[i + 1]] as const] : [])) }
-  test.each([['in', '1', 1], ['mm', '4', 25.4]] as const)('in %s: header, layers, one circle and outline a post, at its place', (units, code, k) => {
+  const pairs = (dxf: string) => {
+    const l = dxf.split(/\r?\n/)
+    return l.flatMap((v, i) => (i % 2 === 0 && i + 1 < l.length ? [[v.trim(), l[i + 1]] as const] : []))
+  }
+  test.each([
+    ['in', '1', 1],
+    ['mm', '4', 25.4],
+  ] as const)('in %s: header, layers, one circle and outline a post, at its place', (units, code, k) => {
     const p = pairs(planDxf(job, d, units))
     expect(p[p.findIndex(([c, v]) => c === '9' && v === '$INSUNITS') + 1][1]).toBe(code)
     expect(p[p.findIndex(([c, v]) => c === '9' && v === '$ACADVER') + 1][1]).toBe('AC1021')
-    for (const kind of ['CIRCLE', 'LWPOLYLINE']) expect(p.filter(([c, v]) => c === '0' && v === kind)).toHaveLength(d.posts.length)
+    for (const kind of ['CIRCLE', 'LWPOLYLINE'])
+      expect(p.filter(([c, v]) => c === '0' && v === kind)).toHaveLength(d.posts.length)
     const circles = p.flatMap(([c, v], i) => (c === '0' && v === 'CIRCLE' ? [p.slice(i, i + 14)] : []))
     const at = (list: typeof p, c: string) => Number(list.find(([q]) => q === c)?.[1])
-    d.posts.forEach((q, i) => { expect(at(circles[i], '10')).toBeCloseTo(q.x * k, 6); expect(at(circles[i], '20')).toBeCloseTo(q.y * k, 6) })
+    d.posts.forEach((q, i) => {
+      expect(at(circles[i], '10')).toBeCloseTo(q.x * k, 6)
+      expect(at(circles[i], '20')).toBeCloseTo(q.y * k, 6)
+    })
     expect(p.at(-1)).toEqual(['0', 'EOF'])
   })
   test('a hostile name stays one line of text', () => {
@@ -167,10 +337,34 @@ describe('plan as DXF', () => {
 describe('readings from CSV', () => {
   const posts = ['A1', 'A2', 'B1']
   test.each<[string, string, readonly (readonly [string, number])[], number]>([
-    ['plain', 'post,reading\nA1,53 3/8\nA2,53.25', [['A1', 53.375], ['A2', 53.25]], 0], ['feet and inches', 'Post , Reading\na1,4\' 5 3/8"\nA2,4-5-6', [['A1', 53.375], ['A2', 53.375]], 0],
-    ['a stray comma in feet-inches', 'post,reading\nA1,4\',5 3/8"', [['A1', 53.375]], 0], ['quoted commas', 'post,reading\nA1,"53 3/8"', [['A1', 53.375]], 0], ['a byte order mark and Windows lines', '\uFEFFpost,reading\r\nA1,53\r\n', [['A1', 53]], 0],
-    ['an unknown post', 'post,reading\nZ9,53\nA1,53', [['A1', 53]], 1], ['letters', 'post,reading\nA1,high\nA2,53', [['A2', 53]], 1], ['off the rod', 'post,reading\nA1,301\nA2,-1', [], 2], ['twice', 'post,reading\nA1,53\nA1,54', [['A1', 53]], 1],
-    ['no columns', 'name,height\nA1,53', [], 1], ['nothing', '', [], 1], ['a formula', 'post,reading\nA1,=1+1', [], 1],
+    [
+      'plain',
+      'post,reading\nA1,53 3/8\nA2,53.25',
+      [
+        ['A1', 53.375],
+        ['A2', 53.25],
+      ],
+      0,
+    ],
+    [
+      'feet and inches',
+      'Post , Reading\na1,4\' 5 3/8"\nA2,4-5-6',
+      [
+        ['A1', 53.375],
+        ['A2', 53.375],
+      ],
+      0,
+    ],
+    ['a stray comma in feet-inches', 'post,reading\nA1,4\',5 3/8"', [['A1', 53.375]], 0],
+    ['quoted commas', 'post,reading\nA1,"53 3/8"', [['A1', 53.375]], 0],
+    ['a byte order mark and Windows lines', '\uFEFFpost,reading\r\nA1,53\r\n', [['A1', 53]], 0],
+    ['an unknown post', 'post,reading\nZ9,53\nA1,53', [['A1', 53]], 1],
+    ['letters', 'post,reading\nA1,high\nA2,53', [['A2', 53]], 1],
+    ['off the rod', 'post,reading\nA1,301\nA2,-1', [], 2],
+    ['twice', 'post,reading\nA1,53\nA1,54', [['A1', 53]], 1],
+    ['no columns', 'name,height\nA1,53', [], 1],
+    ['nothing', '', [], 1],
+    ['a formula', 'post,reading\nA1,=1+1', [], 1],
   ])('%s', (_, text, rows, problems) => {
     const r = readingsFromCsv(text, posts)
     expect(r.rows.map((q) => [q.post, q.readingIn])).toEqual(rows)
@@ -179,24 +373,58 @@ describe('readings from CSV', () => {
   })
   test('what goes out comes in again', () => {
     const { state, levels } = said(setUp('s1', 0, 48, { A1: 53.375, A2: 52.0625, B1: 60 }))
-    expect(readingsFromCsv(readingsToCsv(state, levels), posts)).toEqual({ rows: [{ post: 'A1', readingIn: 53.375 }, { post: 'A2', readingIn: 52.0625 }, { post: 'B1', readingIn: 60 }], problems: [] })
+    expect(readingsFromCsv(readingsToCsv(state, levels), posts)).toEqual({
+      rows: [
+        { post: 'A1', readingIn: 53.375 },
+        { post: 'A2', readingIn: 52.0625 },
+        { post: 'B1', readingIn: 60 },
+      ],
+      problems: [],
+    })
   })
 })
 
 describe('other CSV', () => {
   test('the hole log has every post, what was dug and poured, and no formula', () => {
-    const { d, state } = sheetsOf('quillback', [record(1, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '=1+1' }), record(2, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' })])
+    const { d, state } = sheetsOf('quillback', [
+      record(1, {
+        kind: 'hole',
+        post: 'A3',
+        depthIn: 50,
+        setup: null,
+        bottomReadingIn: null,
+        found: 'rock',
+        note: '=1+1',
+      }),
+      record(2, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' }),
+    ])
     const lines = holesToCsv(d, state, { A3: 50 }).trimEnd().split('\r\n')
     expect(lines).toHaveLength(d.posts.length + 1)
     expect(lines.find((l) => l.startsWith('A3,'))).toMatch(/,50,,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/)
   })
   test.each<[string, string, readonly (readonly [string, number, number, number])[], RegExp | null]>([
-    ['plain', 'spot,east,north,height\nS1,0,0,2\nS2,120,0,-3 1/2', [['S1', 0, 0, 2], ['S2', 120, 0, -3.5]], null], ['feet', 'Spot,East,North,Height\nS1,-10\',12\' 6",1/2', [['S1', -120, 150, 0.5]], null],
-    ['letters', 'spot,east,north,height\nS1,0,0,low', [], /Row 2: height “low”/], ['off the earth', 'spot,east,north,height\nS1,0,0,241', [], /Row 2: height/], ['far away', 'spot,east,north,height\nS1,6001,0,0', [], /Row 2: east/], ['twice', 'spot,east,north,height\nS1,0,0,1\nS1,0,0,2', [['S1', 0, 0, 1]], /Row 3: S1 stands twice/],
-    ['a name of markup', 'spot,east,north,height\n<b>,0,0,1', [], /no name for a spot/], ['a comma that was not quoted', 'spot,east,north,height\nS1,4\',3",0,1', [], /Row 2: more columns/], ['a column short', 'spot,east,height\nS1,0,1', [], /missing: north/], ['too large', 'x'.repeat(1_000_001), [], /1 MB/],
+    [
+      'plain',
+      'spot,east,north,height\nS1,0,0,2\nS2,120,0,-3 1/2',
+      [
+        ['S1', 0, 0, 2],
+        ['S2', 120, 0, -3.5],
+      ],
+      null,
+    ],
+    ['feet', "Spot,East,North,Height\nS1,-10',12' 6\",1/2", [['S1', -120, 150, 0.5]], null],
+    ['letters', 'spot,east,north,height\nS1,0,0,low', [], /Row 2: height “low”/],
+    ['off the earth', 'spot,east,north,height\nS1,0,0,241', [], /Row 2: height/],
+    ['far away', 'spot,east,north,height\nS1,6001,0,0', [], /Row 2: east/],
+    ['twice', 'spot,east,north,height\nS1,0,0,1\nS1,0,0,2', [['S1', 0, 0, 1]], /Row 3: S1 stands twice/],
+    ['a name of markup', 'spot,east,north,height\n<b>,0,0,1', [], /no name for a spot/],
+    ['a comma that was not quoted', 'spot,east,north,height\nS1,4\',3",0,1', [], /Row 2: more columns/],
+    ['a column short', 'spot,east,height\nS1,0,1', [], /missing: north/],
+    ['too large', 'x'.repeat(1_000_001), [], /1 MB/],
   ])('spots: %s', (_, text, rows, says) => {
     const r = spotsFromCsv(text)
     expect(r.rows.map((q) => [q.id, q.xIn, q.yIn, q.heightIn])).toEqual(rows)
-    if (says) expect(r.problems.join(' ')).toMatch(says); else expect(r.problems).toEqual([])
+    if (says) expect(r.problems.join(' ')).toMatch(says)
+    else expect(r.problems).toEqual([])
   })
 })

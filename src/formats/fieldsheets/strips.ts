@@ -3,7 +3,10 @@ import { formatLength } from '@/core/units'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 
 /** A page of strips: drawings in points, 72 to the inch, true to scale when printed at 100 %. */
-export interface StripPage { readonly svg: string; readonly strips: readonly { readonly fromIn: number; readonly toIn: number }[] }
+export interface StripPage {
+  readonly svg: string
+  readonly strips: readonly { readonly fromIn: number; readonly toIn: number }[]
+}
 
 /** US letter in points; length of pole on one strip and the overlap by which the next is glued on, inches; strips on one sheet. */
 export const PAGE = { widthPt: 612, heightPt: 792 } as const
@@ -16,7 +19,12 @@ const [TOP, LEFT, WIDE, GAP] = [60, 36, 118, 22]
  * A story pole at 1:1 on letter sheets: four strips to a sheet side by side, each 9 1/2 in. of pole, half an inch of it again on the next.
  * Marks in inches above the pole's zero, from 0 to `lengthIn`; the job's name stands over each strip's own. A scale of six inches on every sheet is checked with a tape before use.
  */
-export function poleStrips(name: string, marks: readonly Pick<PoleMark, 'key' | 'name' | 'upIn'>[], lengthIn: number, job = ''): StripPage[] {
+export function poleStrips(
+  name: string,
+  marks: readonly Pick<PoleMark, 'key' | 'name' | 'upIn'>[],
+  lengthIn: number,
+  job = '',
+): StripPage[] {
   const step = STRIP_IN - OVERLAP_IN
   const count = Math.max(1, Math.ceil((lengthIn - OVERLAP_IN) / step - 1e-9))
   const strips = Array.from({ length: count }, (_, i) => ({ fromIn: i * step, toIn: i * step + STRIP_IN }))
@@ -26,21 +34,46 @@ export function poleStrips(name: string, marks: readonly Pick<PoleMark, 'key' | 
     own.forEach((s, k) => {
       const x = LEFT + k * (WIDE + GAP)
       const Y = (up: number) => TOP + (s.toIn - up) * 72
-      body.push(svgRect(x, TOP, WIDE, STRIP_IN * 72, 'none', 0.8), ...(job ? [svgText(x + 2, TOP - 18, job.length > 26 ? `${job.slice(0, 25)}.` : job, { size: 8 })] : []), svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }))
-      for (let q = Math.ceil(s.fromIn * 4); q <= s.toIn * 4; q++) { const whole = q % 4 === 0; body.push(svgLine(x, Y(q / 4), x + (whole ? 14 : q % 2 === 0 ? 9 : 5), Y(q / 4), 'plain')); if (whole && q / 4 > s.fromIn && q / 4 < s.toIn) body.push(svgText(x + 17, Y(q / 4) + 3, formatLength(q / 4, { ascii: true }), { size: 7.5 })) }
-      for (const at of [s.fromIn + OVERLAP_IN, s.toIn - OVERLAP_IN]) if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, Y(at), x + WIDE, Y(at), 'fine'))
+      body.push(
+        svgRect(x, TOP, WIDE, STRIP_IN * 72, 'none', 0.8),
+        ...(job ? [svgText(x + 2, TOP - 18, job.length > 26 ? `${job.slice(0, 25)}.` : job, { size: 8 })] : []),
+        svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }),
+      )
+      for (let q = Math.ceil(s.fromIn * 4); q <= s.toIn * 4; q++) {
+        const whole = q % 4 === 0
+        body.push(svgLine(x, Y(q / 4), x + (whole ? 14 : q % 2 === 0 ? 9 : 5), Y(q / 4), 'plain'))
+        if (whole && q / 4 > s.fromIn && q / 4 < s.toIn)
+          body.push(svgText(x + 17, Y(q / 4) + 3, formatLength(q / 4, { ascii: true }), { size: 7.5 }))
+      }
+      for (const at of [s.fromIn + OVERLAP_IN, s.toIn - OVERLAP_IN])
+        if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, Y(at), x + WIDE, Y(at), 'fine'))
       marks.forEach((m, i) => {
         if (m.upIn < s.fromIn - 1e-9 || m.upIn > s.toIn + 1e-9) return
         const [y, end, length] = [Y(m.upIn), x + WIDE - 3, formatLength(m.upIn, { ascii: true })]
-        const room = (other: (typeof marks)[number] | undefined) => (other ? Math.abs(other.upIn - m.upIn) * 72 : Infinity)
+        const room = (other: (typeof marks)[number] | undefined) =>
+          other ? Math.abs(other.upIn - m.upIn) * 72 : Infinity
         const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]
         body.push(svgLine(x, y, x + WIDE, y, 'keel'))
         // Name over the line and length under it where both have room; on one line beside a near neighbour, on the side away from it.
-        if (Math.min(below, above) >= 24) body.push(svgText(end, y - 3, m.name, { size: 9, anchor: 'end' }), svgText(end, y + 10, length, { size: 9, bold: true, anchor: 'end' }))
-        else body.push(svgText(end, above >= 9 || above >= below ? y - 2 : y + 7.5, `${m.name}  ${length}`, { size: 7.5, bold: true, anchor: 'end' }))
+        if (Math.min(below, above) >= 24)
+          body.push(
+            svgText(end, y - 3, m.name, { size: 9, anchor: 'end' }),
+            svgText(end, y + 10, length, { size: 9, bold: true, anchor: 'end' }),
+          )
+        else
+          body.push(
+            svgText(end, above >= 9 || above >= below ? y - 2 : y + 7.5, `${m.name}  ${length}`, {
+              size: 7.5,
+              bold: true,
+              anchor: 'end',
+            }),
+          )
       })
     })
-    body.push(svgRect(LEFT, TOP + STRIP_IN * 72 + 14, 6 * 72, 7, '#000', 0.5), svgText(LEFT + 6 * 72 + 8, TOP + STRIP_IN * 72 + 22, 'six inches at 100%: check with a tape', { size: 7.5 }))
+    body.push(
+      svgRect(LEFT, TOP + STRIP_IN * 72 + 14, 6 * 72, 7, '#000', 0.5),
+      svgText(LEFT + 6 * 72 + 8, TOP + STRIP_IN * 72 + 22, 'six inches at 100%: check with a tape', { size: 7.5 }),
+    )
     return { svg: svgOf(PAGE.widthPt, PAGE.heightPt, body), strips: own }
   })
 }

@@ -1,29 +1,82 @@
 import type { Corner, GirtStyle, OpeningKind, School, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
 
-export const OPENING: Readonly<Record<OpeningKind, string>> = { overhead: 'overhead door', slider: 'sliding door', walk: 'walk door', window: 'window' }
-export const SCHOOL: Readonly<Record<School, string>> = { pad: 'post on a pad in the hole', collar: 'post in a concrete collar', pier: 'bracket on a pier' }
-export const SOIL: Readonly<Record<SoilClass, string>> = { 1: '1 bedrock', 2: '2 foliated rock', 3: '3 gravel', 4: '4 sand, silty or clayey', 5: '5 clay, silt', own: 'soil report' }
-export const THERMAL: Readonly<Record<Thermal, string>> = { heated: 'heated', 'just-above-freezing': 'just above freezing', unheated: 'unheated', 'kept-below-freezing': 'kept below freezing' }
-export const GIRT_STYLE: Readonly<Record<GirtStyle, string>> = { flat: 'flat on the outside', between: 'between the posts', both: 'outside and between' }
-export const KIND: Readonly<Record<PostKind, string>> = { corner: 'corner', eave: 'eave', gable: 'gable', jamb: 'jamb', 'lean-to': 'lean-to' }
+export const OPENING: Readonly<Record<OpeningKind, string>> = {
+  overhead: 'overhead door',
+  slider: 'sliding door',
+  walk: 'walk door',
+  window: 'window',
+}
+export const SCHOOL: Readonly<Record<School, string>> = {
+  pad: 'post on a pad in the hole',
+  collar: 'post in a concrete collar',
+  pier: 'bracket on a pier',
+}
+export const SOIL: Readonly<Record<SoilClass, string>> = {
+  1: '1 bedrock',
+  2: '2 foliated rock',
+  3: '3 gravel',
+  4: '4 sand, silty or clayey',
+  5: '5 clay, silt',
+  own: 'soil report',
+}
+export const THERMAL: Readonly<Record<Thermal, string>> = {
+  heated: 'heated',
+  'just-above-freezing': 'just above freezing',
+  unheated: 'unheated',
+  'kept-below-freezing': 'kept below freezing',
+}
+export const GIRT_STYLE: Readonly<Record<GirtStyle, string>> = {
+  flat: 'flat on the outside',
+  between: 'between the posts',
+  both: 'outside and between',
+}
+export const KIND: Readonly<Record<PostKind, string>> = {
+  corner: 'corner',
+  eave: 'eave',
+  gable: 'gable',
+  jamb: 'jamb',
+  'lean-to': 'lean-to',
+}
 export const CORNER_ORDER: readonly Corner[] = ['SW', 'SE', 'NE', 'NW']
 
 /** Said wherever results are shown: what they are for and who decides. */
-export const STANDING_NOTE = 'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed engineer decide.'
+export const STANDING_NOTE =
+  'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed engineer decide.'
 /** Caution that stands with every sheet that sends a crew to dig. */
 /** What a reading is off, and from how much on it is worth a second look (`SECOND_LOOK_IN`, `OFF_PLAN_IN`). */
-export const OFF = { neighbours: { from: 'its neighbours', over: 'Over 3/4″' }, plan: { from: 'the plan', over: 'Over 3″' } } as const
+export const OFF = {
+  neighbours: { from: 'its neighbours', over: 'Over 3/4″' },
+  plan: { from: 'the plan', over: 'Over 3″' },
+} as const
 /** Foot of every sheet: of a building whose site is not complete it says first that nothing of it is sized. */
-export const standingNote = (sized: boolean): string => (sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`)
-export const DIG_CAUTION = 'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; nobody enters one over 4′ deep.'
-export const RAISE_CAUTION = 'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ if the voltage is unknown).'
-export const TOP: Readonly<Record<'trusted' | 'checked' | 'none', string>> = { trusted: 'the roof, not checked', checked: 'the roof, with tested skin', none: 'nothing: frames stand alone' }
-export const ENCLOSURE: Readonly<Record<'by-openings' | 'enclosed' | 'partially' | 'open', string>> = { 'by-openings': 'by its openings', enclosed: 'enclosed', partially: 'partially enclosed', open: 'open' }
+export const standingNote = (sized: boolean): string =>
+  sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`
+export const DIG_CAUTION =
+  'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; nobody enters one over 4′ deep.'
+export const RAISE_CAUTION =
+  'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ if the voltage is unknown).'
+export const TOP: Readonly<Record<'trusted' | 'checked' | 'none', string>> = {
+  trusted: 'the roof, not checked',
+  checked: 'the roof, with tested skin',
+  none: 'nothing: frames stand alone',
+}
+export const ENCLOSURE: Readonly<Record<'by-openings' | 'enclosed' | 'partially' | 'open', string>> = {
+  'by-openings': 'by its openings',
+  enclosed: 'enclosed',
+  partially: 'partially enclosed',
+  open: 'open',
+}
 export const TRUSS_SET = { posts: 'on the posts', carriers: 'close, on carriers' } as const
 export const TRUSS_SEAT = { pocket: 'pocket in the centre ply', notch: 'notch', face: 'bolted to the face' } as const
 export const PURLIN_STYLE = { over: 'on edge over the trusses', between: 'on edge between them', flat: 'flat' } as const
 export const PURLIN_RUN = { simple: 'one span', 'two-span': 'two spans', lapped: 'lapped' } as const
 export const CEILING = { none: 'none', other: 'board or liner', plaster: 'plaster' } as const
 export const FINISH = { metal: 'metal siding', flexible: 'flexible finish', brittle: 'brittle finish' } as const
-export const WALL_BRACE = { skin: 'skin only', 'x-boards': 'X of boards', 'single-boards': 'single boards', straps: 'steel straps', none: 'nothing' } as const
+export const WALL_BRACE = {
+  skin: 'skin only',
+  'x-boards': 'X of boards',
+  'single-boards': 'single boards',
+  straps: 'steel straps',
+  none: 'nothing',
+} as const

@@ -11,7 +11,10 @@ export function db(): Knex {
     const url = process.env.DATABASE_URL
     if (!url) throw new Error('DATABASE_URL is not set: start Burdock with npm start')
     holder.burdockDb = knex({
-      client: 'mysql2', connection: { uri: url, timezone: 'Z', charset: 'utf8mb4', connectTimeout: 2000 }, pool: { min: 0, max: 8 }, acquireConnectionTimeout: 2500,
+      client: 'mysql2',
+      connection: { uri: url, timezone: 'Z', charset: 'utf8mb4', connectTimeout: 2000 },
+      pool: { min: 0, max: 8 },
+      acquireConnectionTimeout: 2500,
       migrations: { migrationSource: migrations },
     })
   }
@@ -21,5 +24,18 @@ export function db(): Knex {
 /** Whether an error means that the database cannot be reached, as against a fault of ours. */
 export function isAway(error: unknown): boolean {
   const e = error as { code?: string; name?: string; fatal?: boolean } | null
-  return ['ECONNREFUSED', 'ECONNRESET', 'ETIMEDOUT', 'EPIPE', 'PROTOCOL_CONNECTION_LOST', 'ER_SERVER_SHUTDOWN', 'ENOTFOUND', 'ER_CON_COUNT_ERROR'].includes(e?.code ?? '') || e?.name === 'KnexTimeoutError' || e?.fatal === true
+  return (
+    [
+      'ECONNREFUSED',
+      'ECONNRESET',
+      'ETIMEDOUT',
+      'EPIPE',
+      'PROTOCOL_CONNECTION_LOST',
+      'ER_SERVER_SHUTDOWN',
+      'ENOTFOUND',
+      'ER_CON_COUNT_ERROR',
+    ].includes(e?.code ?? '') ||
+    e?.name === 'KnexTimeoutError' ||
+    e?.fatal === true
+  )
 }

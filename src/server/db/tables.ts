@@ -1,8 +1,34 @@
-export interface JobRow { id: string; doc: string; revision: number; created_at: Date; updated_at: Date; archived_at: Date | null }
-export interface EditRow { id: number; job_id: string; revision: number; who: string; at: Date; label: string; changes: string }
+export interface JobRow {
+  id: string
+  doc: string
+  revision: number
+  created_at: Date
+  updated_at: Date
+  archived_at: Date | null
+}
+export interface EditRow {
+  id: number
+  job_id: string
+  revision: number
+  who: string
+  at: Date
+  label: string
+  changes: string
+}
 
-export interface RecordRow { seq: number; id: string; job_id: string; kind: string; record: string; received_at: Date }
+export interface RecordRow {
+  seq: number
+  id: string
+  job_id: string
+  kind: string
+  record: string
+  received_at: Date
+}
 
 declare module 'knex/types/tables' {
-  interface Tables { jobs: JobRow; edits: EditRow; records: RecordRow }
+  interface Tables {
+    jobs: JobRow
+    edits: EditRow
+    records: RecordRow
+  }
 }

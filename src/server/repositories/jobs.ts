@@ -2,17 +2,32 @@ import type { Knex } from 'knex'
 import { parseJob, type Job } from '@/core/model'
 import type { JobRow } from '../db/tables'
 
-export interface StoredJob { readonly id: string; readonly revision: number; readonly doc: Job; readonly archived: boolean; readonly createdAt: string; readonly updatedAt: string }
+export interface StoredJob {
+  readonly id: string
+  readonly revision: number
+  readonly doc: Job
+  readonly archived: boolean
+  readonly createdAt: string
+  readonly updatedAt: string
+}
 
 /** Row to record. A stored document passes the schema like any file: what does not is a fault said aloud, not shown half. */
 function toJob(row: JobRow): StoredJob {
   const parsed = parseJob(typeof row.doc === 'string' ? JSON.parse(row.doc) : row.doc)
   if (!parsed.ok) throw new Error(`stored job ${row.id} does not fit the schema: ${parsed.issues[0].path.join('.')}`)
-  return { id: row.id, revision: row.revision, doc: parsed.value, archived: row.archived_at !== null, createdAt: row.created_at.toISOString(), updatedAt: row.updated_at.toISOString() }
+  return {
+    id: row.id,
+    revision: row.revision,
+    doc: parsed.value,
+    archived: row.archived_at !== null,
+    createdAt: row.created_at.toISOString(),
+    updatedAt: row.updated_at.toISOString(),
+  }
 }
 
 /** All jobs, last changed first. */
-export const listJobs = async (k: Knex): Promise<StoredJob[]> => (await k('jobs').select('*').orderBy('updated_at', 'desc')).map(toJob)
+export const listJobs = async (k: Knex): Promise<StoredJob[]> =>
+  (await k('jobs').select('*').orderBy('updated_at', 'desc')).map(toJob)
 
 /** One job, or null. `forUpdate` locks its row inside a transaction. */
 export async function findJob(k: Knex, id: string, forUpdate = false): Promise<StoredJob | null> {
@@ -22,10 +37,25 @@ export async function findJob(k: Knex, id: string, forUpdate = false): Promise<S
 }
 
 /** Adds a job at revision 1. */
-export const insertJob = async (k: Knex, id: string, doc: Job, now: Date): Promise<void> => { await k('jobs').insert({ id, doc: JSON.stringify(doc), revision: 1, created_at: now, updated_at: now, archived_at: null }) }
+export const insertJob = async (k: Knex, id: string, doc: Job, now: Date): Promise<void> => {
+  await k('jobs').insert({
+    id,
+    doc: JSON.stringify(doc),
+    revision: 1,
+    created_at: now,
+    updated_at: now,
+    archived_at: null,
+  })
+}
 
 /** Writes a new revision. */
-export const updateJob = async (k: Knex, id: string, doc: Job, revision: number, now: Date): Promise<void> => { await k('jobs').where({ id }).update({ doc: JSON.stringify(doc), revision, updated_at: now }) }
+export const updateJob = async (k: Knex, id: string, doc: Job, revision: number, now: Date): Promise<void> => {
+  await k('jobs')
+    .where({ id })
+    .update({ doc: JSON.stringify(doc), revision, updated_at: now })
+}
 
 /** Puts a job away or takes it out again; its document and revision stay. */
-export const setArchived = async (k: Knex, id: string, at: Date | null): Promise<void> => { await k('jobs').where({ id }).update({ archived_at: at }) }
+export const setArchived = async (k: Knex, id: string, at: Date | null): Promise<void> => {
+  await k('jobs').where({ id }).update({ archived_at: at })
+}

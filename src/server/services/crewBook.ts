@@ -10,11 +10,18 @@ import { pdfOf } from './pdf'
 export type BookKind = 'crew-book' | 'calc-sheet'
 
 /** A book of a job as a PDF. Needs no database: the job and the records of the site come with the request, saved or not. */
-export async function bookPdf(kind: BookKind, job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string }): Promise<Result<Uint8Array>> {
+export async function bookPdf(
+  kind: BookKind,
+  job: Job,
+  records: readonly FieldRecord[],
+  p: { readonly date: string; readonly revision: string },
+): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
   const stamp = { date: p.date, revision: p.revision }
   if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, d.value, stamp)))
   const state = foldBare(records)
-  return pdfOf(pdfDefinition(crewBook(job, d.value, { ...stamp, rods: measure(job, d.value, state, tieLevels(state)).rods })))
+  return pdfOf(
+    pdfDefinition(crewBook(job, d.value, { ...stamp, rods: measure(job, d.value, state, tieLevels(state)).rods })),
+  )
 }

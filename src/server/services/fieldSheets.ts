@@ -8,7 +8,11 @@ import { fieldSheets, poleStrips, stripsPdf, type CardsASheet } from '@/formats/
 import { pdfOf } from './pdf'
 
 /** The sheets of the work on site as a PDF, from the job and the records that come with the request. */
-export async function fieldSheetsPdf(job: Job, records: readonly FieldRecord[], p: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet }): Promise<Result<Uint8Array>> {
+export async function fieldSheetsPdf(
+  job: Job,
+  records: readonly FieldRecord[],
+  p: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet },
+): Promise<Result<Uint8Array>> {
   const d = deriveJob(job)
   if (!d.ok) return d
   const state = foldBare(records)

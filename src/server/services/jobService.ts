@@ -62,7 +62,9 @@ export async function renameJob(id: string, name: string): Promise<SaveResult> {
 /** Copies a job under the name “… copy”. */
 export async function duplicateJob(id: string): Promise<SaveResult> {
   const job = await oneJob(id)
-  return job ? createJob({ ...job.doc, name: `${job.doc.name} copy`.slice(0, 120) }, `copied from ${job.doc.name}`) : { kind: 'gone' }
+  return job
+    ? createJob({ ...job.doc, name: `${job.doc.name} copy`.slice(0, 120) }, `copied from ${job.doc.name}`)
+    : { kind: 'gone' }
 }
 
 /** Puts a job away, or takes it out again. */

@@ -3,9 +3,15 @@ import path from 'node:path'
 import pdfmake from 'pdfmake'
 import { ok, type Result } from '@/core/result'
 
-const face = (weight: number, style = 'normal') => path.join(process.cwd(), 'node_modules/@fontsource/atkinson-hyperlegible-next/files', `atkinson-hyperlegible-next-latin-${weight}-${style}.woff`)
+const face = (weight: number, style = 'normal') =>
+  path.join(
+    process.cwd(),
+    'node_modules/@fontsource/atkinson-hyperlegible-next/files',
+    `atkinson-hyperlegible-next-latin-${weight}-${style}.woff`,
+  )
 pdfmake.addFonts({ Atkinson: { normal: face(400), bold: face(700), italics: face(400), bolditalics: face(700) } })
 pdfmake.setUrlAccessPolicy(() => false)
 
 /** Any document as a PDF in the shipped font. */
-export const pdfOf = async (definition: Parameters<typeof pdfmake.createPdf>[0]): Promise<Result<Uint8Array>> => ok(new Uint8Array(await pdfmake.createPdf(definition).getBuffer()))
+export const pdfOf = async (definition: Parameters<typeof pdfmake.createPdf>[0]): Promise<Result<Uint8Array>> =>
+  ok(new Uint8Array(await pdfmake.createPdf(definition).getBuffer()))

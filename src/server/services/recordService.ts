@@ -4,7 +4,9 @@ import { db } from '../db/client'
 import { findJob } from '../repositories/jobs'
 import { insertRecords, listRecords, type Arrived } from '../repositories/records'
 
-export type RecordsReply = { readonly kind: 'ok'; readonly records: readonly Arrived[]; readonly last: number; readonly revision: number } | { readonly kind: 'gone' }
+export type RecordsReply =
+  | { readonly kind: 'ok'; readonly records: readonly Arrived[]; readonly last: number; readonly revision: number }
+  | { readonly kind: 'gone' }
 
 const reply = async (jobId: string, after: number, revision: number): Promise<RecordsReply> => {
   const records = await listRecords(db(), jobId, after)

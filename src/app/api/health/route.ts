@@ -1,4 +1,8 @@
 import { answer, oneJob } from '@/server'
 
 export const dynamic = 'force-dynamic'
-export const GET = () => answer(async () => { await oneJob('none'); return Response.json({ ok: true }) })
+export const GET = () =>
+  answer(async () => {
+    await oneJob('none')
+    return Response.json({ ok: true })
+  })

@@ -3,16 +3,20 @@ import { issuesOf, newJob, parseJob } from '@/core/model'
 import { allJobs, answer, createJob, fromSave, readBody, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'
-const body = z.union([z.strictObject({ name: z.string().trim().min(1).max(120) }), z.strictObject({ import: z.unknown() })])
+const body = z.union([
+  z.strictObject({ name: z.string().trim().min(1).max(120) }),
+  z.strictObject({ import: z.unknown() }),
+])
 
 export const GET = () => answer(async () => Response.json(await allJobs()))
 
-export const POST = (request: Request) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = body.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  if ('name' in parsed.data) return fromSave(await createJob(newJob(parsed.data.name), 'made new'))
-  const job = parseJob(parsed.data.import)
-  return job.ok ? fromSave(await createJob(job.value, 'imported from a file')) : refused(job.issues)
-})
+export const POST = (request: Request) =>
+  answer(async () => {
+    const read = await readBody(request)
+    if (!read.ok) return read.response
+    const parsed = body.safeParse(read.value)
+    if (!parsed.success) return refused(issuesOf(parsed.error))
+    if ('name' in parsed.data) return fromSave(await createJob(newJob(parsed.data.name), 'made new'))
+    const job = parseJob(parsed.data.import)
+    return job.ok ? fromSave(await createJob(job.value, 'imported from a file')) : refused(job.issues)
+  })

@@ -3,7 +3,15 @@ import type { Post } from '@/core/layout'
 import type { Viewport } from '../useViewport'
 import type { Grab, Pick } from './grab'
 
-interface Props { readonly p: Post; readonly v: Viewport; readonly on: boolean; /** Diameter of its hole where holes are shown. */ readonly holeIn: number | null; /** String that its row or line stands on. */ readonly string: string; readonly pick: Pick; readonly grab: Grab | null }
+interface Props {
+  readonly p: Post
+  readonly v: Viewport
+  readonly on: boolean
+  /** Diameter of its hole where holes are shown. */ readonly holeIn: number | null
+  /** String that its row or line stands on. */ readonly string: string
+  readonly pick: Pick
+  readonly grab: Grab | null
+}
 
 /** A post at its place, with its hole; `grab` lets it be dragged. Drawn again only when it is itself another. */
 export const PostMark = memo(function PostMark({ p, v, on, holeIn, string, pick, grab }: Props) {
@@ -12,12 +20,55 @@ export const PostMark = memo(function PostMark({ p, v, on, holeIn, string, pick,
   const [pw, ph] = [Math.max(5, p.sizeX * view.s), Math.max(5, p.sizeY * view.s)]
   const choose = () => pick({ post: p.id, opening: null, mark: p.id, string, wall: p.side })
   return (
-    <g className={grab && (p.kind === 'eave' || p.kind === 'gable') ? 'grab' : undefined} role="button" tabIndex={0} aria-label={`post ${p.id}`} aria-pressed={on} data-post={p.id}
-      onPointerDown={(e) => { e.stopPropagation(); choose(); grab?.start({ kind: 'post', post: p }, e) }} onKeyDown={(e) => { if (e.key === 'Enter') choose(); else grab?.nudge({ kind: 'post', post: p }, e, cx, cy) }} onBlur={grab?.end}>
-      {holeIn !== null && <circle cx={cx} cy={cy} r={Math.max(6, (holeIn / 2) * view.s)} fill={on ? 'var(--burr-wash)' : 'none'} stroke="var(--galv-4)" strokeDasharray="2.5 2.5" />}
+    <g
+      className={grab && (p.kind === 'eave' || p.kind === 'gable') ? 'grab' : undefined}
+      role="button"
+      tabIndex={0}
+      aria-label={`post ${p.id}`}
+      aria-pressed={on}
+      data-post={p.id}
+      onPointerDown={(e) => {
+        e.stopPropagation()
+        choose()
+        grab?.start({ kind: 'post', post: p }, e)
+      }}
+      onKeyDown={(e) => {
+        if (e.key === 'Enter') choose()
+        else grab?.nudge({ kind: 'post', post: p }, e, cx, cy)
+      }}
+      onBlur={grab?.end}
+    >
+      {holeIn !== null && (
+        <circle
+          cx={cx}
+          cy={cy}
+          r={Math.max(6, (holeIn / 2) * view.s)}
+          fill={on ? 'var(--burr-wash)' : 'none'}
+          stroke="var(--galv-4)"
+          strokeDasharray="2.5 2.5"
+        />
+      )}
       <rect x={cx - 11} y={cy - 11} width={22} height={22} fill="transparent" />
-      <rect x={cx - pw / 2} y={cy - ph / 2} width={pw} height={ph} fill={on ? 'var(--burr)' : 'var(--lumber-3)'} stroke={on ? 'var(--burr-deep)' : 'var(--ink)'} strokeWidth={1.5} />
-      {on && <rect x={cx - pw / 2 - 4} y={cy - ph / 2 - 4} width={pw + 8} height={ph + 8} fill="none" stroke="var(--burr)" strokeWidth={2.5} />}
+      <rect
+        x={cx - pw / 2}
+        y={cy - ph / 2}
+        width={pw}
+        height={ph}
+        fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
+        stroke={on ? 'var(--burr-deep)' : 'var(--ink)'}
+        strokeWidth={1.5}
+      />
+      {on && (
+        <rect
+          x={cx - pw / 2 - 4}
+          y={cy - ph / 2 - 4}
+          width={pw + 8}
+          height={ph + 8}
+          fill="none"
+          stroke="var(--burr)"
+          strokeWidth={2.5}
+        />
+      )}
     </g>
   )
 })

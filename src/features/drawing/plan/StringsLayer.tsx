@@ -7,43 +7,114 @@ import type { Viewport } from '../useViewport'
 type Boards = ReturnType<typeof batterBoards>
 
 /** Diagonals of the strings with their lengths along them. */
-export const DiagonalsLayer = memo(function DiagonalsLayer({ v, diagonals }: { readonly v: Viewport; readonly diagonals: readonly Diagonal[] }) {
+export const DiagonalsLayer = memo(function DiagonalsLayer({
+  v,
+  diagonals,
+}: {
+  readonly v: Viewport
+  readonly diagonals: readonly Diagonal[]
+}) {
   const { X, Y } = v
   return (
     <g pointerEvents="none">
-      {diagonals.filter((g) => g.of === 'strings').map((g, i) => {
-        const angle = (Math.atan2(Y(g.to.y) - Y(g.from.y), X(g.to.x) - X(g.from.x)) * 180) / Math.PI
-        const turn = angle > 90 ? angle - 180 : angle < -90 ? angle + 180 : angle
-        const t = 0.26
-        const [mx, my] = [X(g.from.x + (g.to.x - g.from.x) * t), Y(g.from.y + (g.to.y - g.from.y) * t)]
-        return (
-          <g key={i}>
-            <ChalkLine x1={X(g.from.x)} y1={Y(g.from.y)} x2={X(g.to.x)} y2={Y(g.to.y)} color="var(--chalk)" width={1.5} seed={i + 3} />
-            <g transform={`rotate(${turn} ${mx} ${my})`}><rect x={mx - 82} y={my - 15} width={166} height={30} fill="var(--sheet)" /><Note x={mx - 76} y={my + 6} size={14} weight={650} fill="var(--chalk-ink)">{g.name}</Note><SvgMeasure x={mx - 18} y={my + 7} inches={g.lengthIn} size={20} weight={700} fill="var(--chalk-ink)" /></g>
-          </g>
-        )
-      })}
+      {diagonals
+        .filter((g) => g.of === 'strings')
+        .map((g, i) => {
+          const angle = (Math.atan2(Y(g.to.y) - Y(g.from.y), X(g.to.x) - X(g.from.x)) * 180) / Math.PI
+          const turn = angle > 90 ? angle - 180 : angle < -90 ? angle + 180 : angle
+          const t = 0.26
+          const [mx, my] = [X(g.from.x + (g.to.x - g.from.x) * t), Y(g.from.y + (g.to.y - g.from.y) * t)]
+          return (
+            <g key={i}>
+              <ChalkLine
+                x1={X(g.from.x)}
+                y1={Y(g.from.y)}
+                x2={X(g.to.x)}
+                y2={Y(g.to.y)}
+                color="var(--chalk)"
+                width={1.5}
+                seed={i + 3}
+              />
+              <g transform={`rotate(${turn} ${mx} ${my})`}>
+                <rect x={mx - 82} y={my - 15} width={166} height={30} fill="var(--sheet)" />
+                <Note x={mx - 76} y={my + 6} size={14} weight={650} fill="var(--chalk-ink)">
+                  {g.name}
+                </Note>
+                <SvgMeasure x={mx - 18} y={my + 7} inches={g.lengthIn} size={20} weight={700} fill="var(--chalk-ink)" />
+              </g>
+            </g>
+          )
+        })}
     </g>
   )
 })
 
 /** The strings with their batter boards; x0 to y1: how far they run, inches. */
-export const StringsLayer = memo(function StringsLayer({ v, strings, boards, picked, x0, x1, y0, y1 }: { readonly v: Viewport; readonly strings: readonly StringLine[]; readonly boards: Boards; readonly picked: string; readonly x0: number; readonly x1: number; readonly y0: number; readonly y1: number }) {
+export const StringsLayer = memo(function StringsLayer({
+  v,
+  strings,
+  boards,
+  picked,
+  x0,
+  x1,
+  y0,
+  y1,
+}: {
+  readonly v: Viewport
+  readonly strings: readonly StringLine[]
+  readonly boards: Boards
+  readonly picked: string
+  readonly x0: number
+  readonly x1: number
+  readonly y0: number
+  readonly y1: number
+}) {
   const { X, Y } = v
   return (
     <g pointerEvents="none">
       {strings.map((s, i) => {
         const alongX = isEave(s.side)
         const on = s.id === picked
-        const ends = alongX ? { x1: X(x0), y1: Y(s.from.y), x2: X(x1), y2: Y(s.from.y) } : { x1: X(s.from.x), y1: Y(y0), x2: X(s.from.x), y2: Y(y1) }
-        return <g key={s.id}>{on && <line {...ends} stroke="var(--burr)" strokeWidth={13} opacity={0.2} />}<ChalkLine {...ends} color="var(--chalk)" width={2.1} seed={i + 11} /></g>
+        const ends = alongX
+          ? { x1: X(x0), y1: Y(s.from.y), x2: X(x1), y2: Y(s.from.y) }
+          : { x1: X(s.from.x), y1: Y(y0), x2: X(s.from.x), y2: Y(y1) }
+        return (
+          <g key={s.id}>
+            {on && <line {...ends} stroke="var(--burr)" strokeWidth={13} opacity={0.2} />}
+            <ChalkLine {...ends} color="var(--chalk)" width={2.1} seed={i + 11} />
+          </g>
+        )
       })}
       {boards.map((k, i) => {
         const half = 18 * v.view.s
         const [x, y] = [X(k.at.x), Y(k.at.y)]
-        return k.across === 'y'
-          ? <g key={i}><rect x={x - 2.5} y={y - half} width={5} height={half * 2} fill="var(--lumber-2)" stroke="var(--lumber-4)" /><rect x={x - 5} y={y - half + 1} width={4} height={4} fill="var(--lumber-4)" /><rect x={x - 5} y={y + half - 5} width={4} height={4} fill="var(--lumber-4)" /></g>
-          : <g key={i}><rect x={x - half} y={y - 2.5} width={half * 2} height={5} fill="var(--lumber-2)" stroke="var(--lumber-4)" /><rect x={x - half + 1} y={y + 1} width={4} height={4} fill="var(--lumber-4)" /><rect x={x + half - 5} y={y + 1} width={4} height={4} fill="var(--lumber-4)" /></g>
+        return k.across === 'y' ? (
+          <g key={i}>
+            <rect
+              x={x - 2.5}
+              y={y - half}
+              width={5}
+              height={half * 2}
+              fill="var(--lumber-2)"
+              stroke="var(--lumber-4)"
+            />
+            <rect x={x - 5} y={y - half + 1} width={4} height={4} fill="var(--lumber-4)" />
+            <rect x={x - 5} y={y + half - 5} width={4} height={4} fill="var(--lumber-4)" />
+          </g>
+        ) : (
+          <g key={i}>
+            <rect
+              x={x - half}
+              y={y - 2.5}
+              width={half * 2}
+              height={5}
+              fill="var(--lumber-2)"
+              stroke="var(--lumber-4)"
+            />
+            <rect x={x - half + 1} y={y + 1} width={4} height={4} fill="var(--lumber-4)" />
+            <rect x={x + half - 5} y={y + 1} width={4} height={4} fill="var(--lumber-4)" />
+          </g>
+        )
       })}
     </g>
   )

@@ -5,27 +5,37 @@ import { answer, archiveJob, fromSave, oneJob, readBody, refused, renameJob, sav
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
 const putBody = z.strictObject({ baseRevision: z.int().min(1), label: z.string().max(200), doc: z.unknown() })
-const patchBody = z.union([z.strictObject({ name: z.string().trim().min(1).max(120) }), z.strictObject({ archived: z.boolean() })])
+const patchBody = z.union([
+  z.strictObject({ name: z.string().trim().min(1).max(120) }),
+  z.strictObject({ archived: z.boolean() }),
+])
 
-export const GET = (_: Request, { params }: Params) => answer(async () => {
-  const job = await oneJob((await params).id)
-  return job ? Response.json(job) : fromSave({ kind: 'gone' })
-})
+export const GET = (_: Request, { params }: Params) =>
+  answer(async () => {
+    const job = await oneJob((await params).id)
+    return job ? Response.json(job) : fromSave({ kind: 'gone' })
+  })
 
-export const PUT = (request: Request, { params }: Params) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = putBody.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  const doc = parseJob(parsed.data.doc)
-  return doc.ok ? fromSave(await saveJob((await params).id, parsed.data.baseRevision, doc.value, parsed.data.label)) : refused(doc.issues)
-})
+export const PUT = (request: Request, { params }: Params) =>
+  answer(async () => {
+    const read = await readBody(request)
+    if (!read.ok) return read.response
+    const parsed = putBody.safeParse(read.value)
+    if (!parsed.success) return refused(issuesOf(parsed.error))
+    const doc = parseJob(parsed.data.doc)
+    return doc.ok
+      ? fromSave(await saveJob((await params).id, parsed.data.baseRevision, doc.value, parsed.data.label))
+      : refused(doc.issues)
+  })
 
-export const PATCH = (request: Request, { params }: Params) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = patchBody.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  const { id } = await params
-  return fromSave('name' in parsed.data ? await renameJob(id, parsed.data.name) : await archiveJob(id, parsed.data.archived))
-})
+export const PATCH = (request: Request, { params }: Params) =>
+  answer(async () => {
+    const read = await readBody(request)
+    if (!read.ok) return read.response
+    const parsed = patchBody.safeParse(read.value)
+    if (!parsed.success) return refused(issuesOf(parsed.error))
+    const { id } = await params
+    return fromSave(
+      'name' in parsed.data ? await renameJob(id, parsed.data.name) : await archiveJob(id, parsed.data.archived),
+    )
+  })

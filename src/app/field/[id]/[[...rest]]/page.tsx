@@ -6,6 +6,10 @@ export const dynamic = 'force-dynamic'
 export default async function Page({ params }: { params: Promise<{ id: string; rest?: string[] }> }) {
   const { id, rest } = await params
   let doc: unknown = null
-  try { doc = (await oneJob(id))?.doc ?? null } catch (e) { if (!isAway(e)) throw e }
+  try {
+    doc = (await oneJob(id))?.doc ?? null
+  } catch (e) {
+    if (!isAway(e)) throw e
+  }
   return <FieldApp id={id} initial={doc} path={(rest ?? []).map(decodeURIComponent)} />
 }

@@ -8,16 +8,20 @@ type Params = { params: Promise<{ id: string }> }
 const body = z.strictObject({ after: z.int().min(0), records: z.unknown() })
 const send = (r: RecordsReply) => (r.kind === 'ok' ? Response.json(r) : fromSave({ kind: 'gone' }))
 
-export const GET = (request: Request, { params }: Params) => answer(async () => {
-  const after = Number(new URL(request.url).searchParams.get('after') ?? 0)
-  return send(await recordsAfter((await params).id, Number.isSafeInteger(after) && after >= 0 ? after : 0))
-})
+export const GET = (request: Request, { params }: Params) =>
+  answer(async () => {
+    const after = Number(new URL(request.url).searchParams.get('after') ?? 0)
+    return send(await recordsAfter((await params).id, Number.isSafeInteger(after) && after >= 0 ? after : 0))
+  })
 
-export const POST = (request: Request, { params }: Params) => answer(async () => {
-  const read = await readBody(request)
-  if (!read.ok) return read.response
-  const parsed = body.safeParse(read.value)
-  if (!parsed.success) return refused(issuesOf(parsed.error))
-  const records = parseRecords(parsed.data.records)
-  return records.ok ? send(await addRecords((await params).id, records.value, parsed.data.after)) : refused(records.issues)
-})
+export const POST = (request: Request, { params }: Params) =>
+  answer(async () => {
+    const read = await readBody(request)
+    if (!read.ok) return read.response
+    const parsed = body.safeParse(read.value)
+    if (!parsed.success) return refused(issuesOf(parsed.error))
+    const records = parseRecords(parsed.data.records)
+    return records.ok
+      ? send(await addRecords((await params).id, records.value, parsed.data.after))
+      : refused(records.issues)
+  })

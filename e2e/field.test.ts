@@ -9,9 +9,9 @@ let at: ReturnType<typeof desk>
 let id = ''
 
 beforeAll(async () => {
-  const b = await openBrowser({ width: 412, height: 892 })
-  driver = b.driver
-  at = desk(driver, b.downloads)
+  const browser = await openBrowser({ width: 412, height: 892 })
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
   const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as { name: string }
   id = (
     (await (
@@ -28,9 +28,12 @@ afterAll(() => driver.quit())
 const tap = async (text: string) => {
   const el = await driver.wait(
     async () => {
-      for (const b of await driver.findElements(By.css('.field button')))
-        if ((await b.getText()).replace(/\s+/g, ' ').trim() === text || (await b.getAttribute('aria-label')) === text)
-          return b
+      for (const element of await driver.findElements(By.css('.field button')))
+        if (
+          (await element.getText()).replace(/\s+/g, ' ').trim() === text ||
+          (await element.getAttribute('aria-label')) === text
+        )
+          return element
       return null
     },
     PATIENCE,
@@ -53,7 +56,7 @@ const sent = async () =>
     (await (await fetch(`${BASE}/api/jobs/${id}/records?after=0`)).json()) as {
       records: { record: { id: string; body: Record<string, unknown> } }[]
     }
-  ).records.map((r) => r.record)
+  ).records.map((record) => record.record)
 
 test('a set-up on a benchmark, then reading after reading, each read back in words', async () => {
   await driver.get(`${BASE}/field/${id}/read`)
@@ -117,7 +120,10 @@ test('a new set-up, the same posts again: now they count', async () => {
     await keep()
     await main(new RegExp(`${before} kept`))
   }
-  await driver.wait(async () => (await sent()).filter((r) => r.body.kind === 'reading').length === 7, PATIENCE)
+  await driver.wait(
+    async () => (await sent()).filter((record) => record.body.kind === 'reading').length === 7,
+    PATIENCE,
+  )
 })
 
 test('the card gives this post its own cut; cut as said, then set', async () => {
@@ -129,7 +135,7 @@ test('the card gives this post its own cut; cut as said, then set', async () => 
   }
   await tap('Cut as said')
   await main(/A1 fits/)
-  const cut = (await sent()).find((r) => r.body.kind === 'cut')
+  const cut = (await sent()).find((record) => record.body.kind === 'cut')
   expect((Number(cut?.body.lengthIn) * 16) % 1).toBe(0)
 })
 
@@ -147,8 +153,8 @@ test('without a server entries wait on the phone, are counted, and go in order w
   }
   await at.waitText('.fhead', /Sent/)
   const list = await sent()
-  expect(list.slice(-2).map((r) => r.body.kind)).toEqual(['state', 'hole'])
-  expect(new Set(list.map((r) => r.id)).size).toBe(list.length)
+  expect(list.slice(-2).map((record) => record.body.kind)).toEqual(['state', 'hole'])
+  expect(new Set(list.map((record) => record.id)).size).toBe(list.length)
 })
 
 test('a hole read with the rod on its bottom: so deep from the string, and the reading is kept as it was said', async () => {
@@ -160,11 +166,16 @@ test('a hole read with the rod on its bottom: so deep from the string, and the r
   await tap('0')
   await main(/So deep from the string: 5′ 1 1\/8″/)
   await tap('Keep this reading')
-  await driver.wait(async () => (await sent()).some((r) => r.body.kind === 'hole' && r.body.post === 'A2'), PATIENCE)
-  expect((await sent()).find((r) => r.body.kind === 'hole' && r.body.post === 'A2')?.body).toMatchObject({
-    depthIn: null,
-    bottomReadingIn: 112,
-  })
+  await driver.wait(
+    async () => (await sent()).some((record) => record.body.kind === 'hole' && record.body.post === 'A2'),
+    PATIENCE,
+  )
+  expect((await sent()).find((record) => record.body.kind === 'hole' && record.body.post === 'A2')?.body).toMatchObject(
+    {
+      depthIn: null,
+      bottomReadingIn: 112,
+    },
+  )
   await main(/Deep enough|shallower than planned/)
 })
 
@@ -198,7 +209,7 @@ describe('records at the server', () => {
   test('sent twice, even with another text, counts once and stays as first sent', async () => {
     await post([one])
     await post([one, { ...one, body: { ...one.body, state: 'planned' } }])
-    const has = (await sent()).filter((r) => r.id === 'twice1')
+    const has = (await sent()).filter((record) => record.id === 'twice1')
     expect(has).toHaveLength(1)
     expect(has[0].body.state).toBe('set')
   })
@@ -227,9 +238,9 @@ describe('records at the server', () => {
     ['markup for a post', [{ ...one, id: 'bad2', body: { kind: 'state', post: '<img>', state: 'set' } }], /post/],
   ])('%s is refused with its place, and nothing of it is kept', async (_, records, says) => {
     const before = (await sent()).length
-    const r = await post(records)
-    expect(r.status).toBe(422)
-    expect(JSON.stringify(await r.json())).toMatch(says)
+    const response = await post(records)
+    expect(response.status).toBe(422)
+    expect(JSON.stringify(await response.json())).toMatch(says)
     expect((await sent()).length).toBe(before)
   })
   test.each([

@@ -28,7 +28,8 @@ const open = async (doc: Doc, stage: string): Promise<string> => {
 const press = async (text: string) => {
   const el = await driver.wait(
     async () => {
-      for (const b of await driver.findElements(By.css('button'))) if ((await b.getText()).trim() === text) return b
+      for (const element of await driver.findElements(By.css('button')))
+        if ((await element.getText()).trim() === text) return element
       return null
     },
     PATIENCE,
@@ -46,9 +47,9 @@ const table = async (label: string): Promise<string[][]> =>
   )) as string[][]
 
 beforeAll(async () => {
-  const b = await openBrowser()
-  driver = b.driver
-  at = desk(driver, b.downloads)
+  const browser = await openBrowser()
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
 })
 afterAll(() => driver.quit())
 
@@ -118,8 +119,8 @@ test('level strings that fall: each row a drop lower, the seat as much further f
     ['A1', '12″', '9′ 0″'],
     ['D1', '0″', '10′ 0″'],
   ]) {
-    const r = rows?.find((q) => q[0] === post)
-    expect([r?.[1], r?.[4]]).toEqual([above, seat])
+    const row = rows?.find((row) => row[0] === post)
+    expect([row?.[1], row?.[4]]).toEqual([above, seat])
   }
   await press('Carry heights by level strings')
   await at.waitText('main', /Cards are printed this way/)
@@ -149,8 +150,8 @@ test('gravel is dug besides; the sway that is allowed is checked', async () => {
   await at.type('gravelIn', '6')
   await at.waitText('main', /6″ of gravel under it/)
   const inches = (t: string) => {
-    const m = /(\d+)′ (\d+)/.exec(t)
-    return Number(m?.[1]) * 12 + Number(m?.[2])
+    const match = /(\d+)′ (\d+)/.exec(t)
+    return Number(match?.[1]) * 12 + Number(match?.[2])
   }
   await driver.wait(
     async () => inches(await deep()) - inches(before) === 6,

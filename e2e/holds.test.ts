@@ -12,9 +12,9 @@ let at: ReturnType<typeof desk>
 let url = ''
 
 beforeAll(async () => {
-  const b = await openBrowser()
-  driver = b.driver
-  at = desk(driver, b.downloads)
+  const browser = await openBrowser()
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
   const doc = JSON.parse(readFileSync('demo/quillback-hill.json', 'utf8')) as { name: string }
   const made = (await (
     await fetch(`${BASE}/api/jobs`, {

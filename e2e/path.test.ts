@@ -11,9 +11,9 @@ let at: ReturnType<typeof desk>
 let jobUrl = ''
 
 beforeAll(async () => {
-  const b = await openBrowser()
-  driver = b.driver
-  at = desk(driver, b.downloads)
+  const browser = await openBrowser()
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
 })
 afterAll(() => driver.quit())
 
@@ -180,7 +180,7 @@ test('two windows on one job: the later one is asked, and keeps both changes', a
       ).doc.building.heelIn === 144,
     PATIENCE,
   )
-  const second = (await driver.getAllWindowHandles()).find((h) => h !== first) ?? first
+  const second = (await driver.getAllWindowHandles()).find((text) => text !== first) ?? first
   await driver.switchTo().window(second)
   await at.type('pitchPer12', '5')
   await (await at.byText("*[@role='dialog']//button", 'Keep both')).click()

@@ -20,9 +20,9 @@ const post = (to: string, body: unknown) =>
   fetch(`${BASE}${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
 
 beforeAll(async () => {
-  const b = await openBrowser()
-  driver = b.driver
-  at = desk(driver, b.downloads)
+  const browser = await openBrowser()
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
   url = `${BASE}/jobs/${((await (await post('/api/jobs', { import: { ...doc, name: 'Quillback sheets' } })).json()) as { id: string }).id}`
 })
 afterAll(() => driver.quit())
@@ -45,10 +45,10 @@ describe('the pole at full size, measured on the page as printed', () => {
     )
     execFileSync('pdftoppm', ['-r', String(dpi), '-gray', `${dir}/s.pdf`, `${dir}/p`])
     pages = readdirSync(dir)
-      .filter((f) => f.endsWith('.pgm'))
+      .filter((text) => text.endsWith('.pgm'))
       .sort()
-      .map((f) => {
-        const data = readFileSync(`${dir}/${f}`)
+      .map((text) => {
+        const data = readFileSync(`${dir}/${text}`)
         const [, w, h] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(data.subarray(0, 40).toString('latin1')) ?? []
         const [width, height] = [Number(w), Number(h)]
         const start = data.length - width * height
@@ -66,20 +66,22 @@ describe('the pole at full size, measured on the page as printed', () => {
   }
   test('letter pages; the scale of six inches is six inches on each', () => {
     expect(pages.length).toBeGreaterThan(3)
-    for (const p of pages) {
-      expect([p.width, p.height]).toEqual([8.5 * dpi, 11 * dpi])
+    for (const page of pages) {
+      expect([page.width, page.height]).toEqual([8.5 * dpi, 11 * dpi])
       const longest = Math.max(
         ...Array.from({ length: 40 }, (_, k) =>
-          darkRun(p.width, (x) => p.at(x, Math.round((60 + 9.5 * 72 + 10 + k * 0.5) * (dpi / 72)))),
+          darkRun(page.width, (x) => page.at(x, Math.round((60 + 9.5 * 72 + 10 + k * 0.5) * (dpi / 72)))),
         ),
       )
       expect(Math.abs(longest - 6 * dpi)).toBeLessThanOrEqual(2)
     }
   })
   test('the frame of a strip is nine and a half inches tall to a hundredth and a bit', () => {
-    const p = pages[0]
+    const page = pages[0]
     const tallest = Math.max(
-      ...Array.from({ length: 8 }, (_, k) => darkRun(p.height, (y) => p.at(Math.round(36 * (dpi / 72)) - 3 + k, y))),
+      ...Array.from({ length: 8 }, (_, k) =>
+        darkRun(page.height, (y) => page.at(Math.round(36 * (dpi / 72)) - 3 + k, y)),
+      ),
     )
     expect(Math.abs(tallest - 9.5 * dpi)).toBeLessThanOrEqual(3)
   })
@@ -96,14 +98,14 @@ describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s on paper', (n
     const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-pages-'))
     writeFileSync(`${dir}/b.pdf`, Buffer.from(await (await post(url_, { doc: own, ...stamp, ...more })).arrayBuffer()))
     const job = parseJob(own)
-    const d = job.ok ? deriveJob(job.value) : job
-    if (!job.ok || !d.ok) throw new Error(name)
+    const result = job.ok ? deriveJob(job.value) : job
+    if (!job.ok || !result.ok) throw new Error(name)
     const state = foldRecords([])
     const book = url_.endsWith('crew-book')
-      ? crewBook(job.value, d.value, stamp)
+      ? crewBook(job.value, result.value, stamp)
       : fieldSheets({
           job: job.value,
-          derived: d.value,
+          derived: result.value,
           state,
           levels: tieLevels(state),
           ...stamp,
@@ -114,14 +116,14 @@ describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s on paper', (n
       .split('\f')
       .slice(0, -1)
     expect(
-      pages.map((p) =>
-        p
+      pages.map((page) =>
+        page
           .trim()
           .split('\n')
-          .find((l) => book.sheets.some((s) => l.trim() === s.title))
+          .find((text) => book.sheets.some((sheet) => text.trim() === sheet.title))
           ?.trim(),
       ),
-    ).toEqual(book.sheets.map((s) => s.title))
+    ).toEqual(book.sheets.map((sheet) => sheet.title))
   })
 })
 
@@ -241,7 +243,7 @@ test.each<[string, string, unknown, RegExp]>([
     /format/,
   ],
 ])('%s is refused in words', async (_, to, body, says) => {
-  const r = await post(to, body)
-  expect(r.status).toBe(422)
-  expect(JSON.stringify(await r.json())).toMatch(says)
+  const response = await post(to, body)
+  expect(response.status).toBe(422)
+  expect(JSON.stringify(await response.json())).toMatch(says)
 })

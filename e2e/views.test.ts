@@ -8,9 +8,9 @@ let driver: WebDriver
 let at: ReturnType<typeof desk>
 let href = ''
 beforeAll(async () => {
-  const b = await openBrowser()
-  driver = b.driver
-  at = desk(driver, b.downloads)
+  const browser = await openBrowser()
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
   href = await at.jobUrl('Quillback Hill honey house')
 })
 afterAll(() => driver.quit())

@@ -7,7 +7,7 @@ import { designOf } from '@/formats/design'
 import { issuePath, issueText } from '@/formats/words'
 
 const refuse = (issues: readonly Issue[]): never => {
-  for (const i of issues) console.error(`${issuePath(i) || 'file'}: ${issueText(i)}`)
+  for (const issue of issues) console.error(`${issuePath(issue) || 'file'}: ${issueText(issue)}`)
   process.exit(1)
 }
 const file = process.argv[2]

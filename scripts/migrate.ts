@@ -7,10 +7,10 @@ import { createJob } from '@/server/services/jobService'
 import { addRecords } from '@/server/services/recordService'
 
 async function main() {
-  const k = db()
-  const [, ran] = (await k.migrate.latest()) as [number, string[]]
+  const trx = db()
+  const [, ran] = (await trx.migrate.latest()) as [number, string[]]
   if (ran.length) console.log(`migrated ${ran.join(', ')}`)
-  const [{ n }] = (await k('jobs').count({ n: '*' })) as { n: number }[]
+  const [{ n }] = (await trx('jobs').count({ n: '*' })) as { n: number }[]
   if (Number(n) === 0 && process.env.BURDOCK_NO_DEMO !== '1') {
     for (const name of ['marl-road', 'tansy-hollow', 'quillback-hill']) {
       const job = parseJob(JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')))
@@ -26,9 +26,9 @@ async function main() {
     }
     console.log('loaded the demo jobs')
   }
-  await k.destroy()
+  await trx.destroy()
 }
-main().catch((e: unknown) => {
-  console.error(e instanceof Error ? e.message : e)
+main().catch((error: unknown) => {
+  console.error(error instanceof Error ? error.message : error)
   process.exit(1)
 })

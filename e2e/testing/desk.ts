@@ -65,17 +65,17 @@ export function desk(driver: WebDriver, downloads: string) {
         .sendKeys(...k)
         .perform(),
     hold: async (modifiers: readonly string[], key: string) => {
-      let a = driver.actions()
-      for (const m of modifiers) a = a.keyDown(m)
-      a = a.sendKeys(key)
-      for (const m of modifiers) a = a.keyUp(m)
-      await a.perform()
+      let actions = driver.actions()
+      for (const modifier of modifiers) actions = actions.keyDown(modifier)
+      actions = actions.sendKeys(key)
+      for (const modifier of modifiers) actions = actions.keyUp(modifier)
+      await actions.perform()
     },
     file: async (suffix: string): Promise<Buffer> => {
       let name = ''
       await driver.wait(
         () => {
-          name = readdirSync(downloads).find((f) => f.endsWith(suffix)) ?? ''
+          name = readdirSync(downloads).find((text) => text.endsWith(suffix)) ?? ''
           return name !== ''
         },
         PATIENCE,

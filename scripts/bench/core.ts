@@ -16,7 +16,7 @@ const clock = (label: string, runs: number, warm: number, run: (i: number) => un
     run(i)
     if (i >= warm) times.push(performance.now() - t)
   }
-  times.sort((a, b) => a - b)
+  times.sort((one, other) => one - other)
   console.log(
     `${label}: best ${times[0].toFixed(2)}, median ${times[Math.floor(runs / 2)].toFixed(2)} ms, 95th percentile ${times[Math.floor(runs * 0.95)].toFixed(2)} ms`,
   )
@@ -32,9 +32,14 @@ for (let i = 0; i < 5; i++) {
 console.log(`this machine: fib(35) takes ${Math.min(...yard).toFixed(0)} to ${Math.max(...yard).toFixed(0)} ms`)
 const derived = deriveJob(job)
 if (!derived.ok) throw new Error('bench building')
-const d = derived.value
-console.log(`the building: ${d.posts.length} posts, ${d.checks.length} checks, ${d.trusses.trusses.length} trusses`)
-const heel = (b: Job['building'], i: number): Job => ({ ...job, building: { ...b, heelIn: 192 + (i % 64) / 16 } })
+const value = derived.value
+console.log(
+  `the building: ${value.posts.length} posts, ${value.checks.length} checks, ${value.trusses.trusses.length} trusses`,
+)
+const heel = (building: Job['building'], i: number): Job => ({
+  ...job,
+  building: { ...building, heelIn: 192 + (i % 64) / 16 },
+})
 clock('everything derived, 60 × 200 × 16 ft, two 12 ft lean-tos, 12 openings', 200, 100, (i) =>
   deriveJob(heel(job.building, i)),
 )
@@ -42,18 +47,20 @@ clock('everything derived, the same without lean-tos', 200, 100, (i) =>
   deriveJob(heel({ ...job.building, leanTos: [] }, i)),
 )
 
-const log = benchLog(d.posts.map((p) => p.id))
+const log = benchLog(value.posts.map((post) => post.id))
 const seen = (extra: number) => {
-  const state = foldRecords([...log, oneMore(d.posts[0].id, extra)].map((record) => ({ record, receivedAt: null })))
+  const state = foldRecords([...log, oneMore(value.posts[0].id, extra)].map((record) => ({ record, receivedAt: null })))
   const levels = tieLevels(state)
-  return { state, levels, ...measure(job, d, state, levels) }
+  return { state, levels, ...measure(job, value, state, levels) }
 }
-clock(`a reading among ${log.length} records to every mark of ${d.posts.length} posts`, 100, 30, (i) => seen(i % 40))
+clock(`a reading among ${log.length} records to every mark of ${value.posts.length} posts`, 100, 30, (i) =>
+  seen(i % 40),
+)
 const last = seen(0)
 clock('all field sheets of that job', 5, 1, () =>
   fieldSheets({
     job,
-    derived: d,
+    derived: value,
     state: last.state,
     levels: last.levels,
     date: '',
@@ -61,7 +68,9 @@ clock('all field sheets of that job', 5, 1, () =>
     page: 'http://127.0.0.1/field/x',
   }),
 )
-clock('strips at 1:1 of a 16 ft post', 20, 5, () => poleStrips('A1', d.poles[d.posts[0].id], d.posts[0].longPointIn))
+clock('strips at 1:1 of a 16 ft post', 20, 5, () =>
+  poleStrips('A1', value.poles[value.posts[0].id], value.posts[0].longPointIn),
+)
 async function cutting() {
   const t = performance.now()
   const demands = Array.from({ length: 100 }, (_, i) => ({ lengthIn: 180 + ((i * 37) % 90) / 2, count: 3 }))

@@ -12,21 +12,21 @@ import { plain } from './plain'
 const book = (name: string) => {
   const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
   if (!job.ok) throw new Error(name)
-  const d = deriveJob(job.value)
-  if (!d.ok) throw new Error(name)
-  return { job: job.value, d: d.value }
+  const result = deriveJob(job.value)
+  if (!result.ok) throw new Error(name)
+  return { job: job.value, d: result.value }
 }
 
 describe('calculation sheet', () => {
-  const { job, d } = book('quillback-hill')
-  const sheet = calcSheet(job, d, { date: 'today', revision: 'revision 1' })
+  const { job, d: derived } = book('quillback-hill')
+  const sheet = calcSheet(job, derived, { date: 'today', revision: 'revision 1' })
   const text = JSON.stringify(sheet)
   test('names its code editions and leaves the seal to an engineer', () => {
     expect(sheet.note).toMatch(/ASCE 7-16, IBC 2021 and NDS 2018/)
     expect(text).toMatch(/Engineer of record: seal/)
   })
   test('has every check, and every one that was not checked by name', () => {
-    for (const c of d.checks) expect(text).toContain(plain(c.title).slice(0, 24))
+    for (const check of derived.checks) expect(text).toContain(plain(check.title).slice(0, 24))
     expect(text).toMatch(/Not checked: The trusses themselves/)
   })
   test('has the arithmetic with clauses and marks recalled values', () => {
@@ -41,7 +41,7 @@ describe('calculation sheet', () => {
         calcSheet(b.job, b.d, { date: '', revision: '' }),
         crewBook(b.job, b.d, { date: '', revision: '' }),
       ])
-      expect([...new Set(paper)].filter((c) => !/[ -~×²³°’‘“”−·–½¼¾]/.test(c))).toEqual([])
+      expect([...new Set(paper)].filter((text) => !/[ -~×²³°’‘“”−·–½¼¾]/.test(text))).toEqual([])
     },
   )
 })
@@ -49,8 +49,8 @@ describe('calculation sheet', () => {
 test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
   'the crew book of %s has its roof, joints and quantities',
   (name) => {
-    const { job, d } = book(name)
-    const titles = crewBook(job, d, { date: 'd', revision: 'r' }).sheets.map((s) => s.title)
+    const { job, d: derived } = book(name)
+    const titles = crewBook(job, derived, { date: 'd', revision: 'r' }).sheets.map((sheet) => sheet.title)
     for (const t of ['Strings', 'Post schedule', 'Roof', 'Roof: lean-tos and joints', 'Quantities'])
       expect(titles.join('|')).toContain(t)
   },
@@ -70,9 +70,9 @@ describe('price list as CSV', () => {
     ['a negative price', 'item,price\n2x6 SP-No.2,-4', /out of range/],
     ['a formula', 'item,price\n=cmd(),4', /is not on the list/],
   ])('%s is refused by row', (_n, text, why) => {
-    const r = pricesFromCsv(text)
-    expect(r.prices).toEqual({})
-    expect(r.problems.join(' ')).toMatch(why)
+    const pricesRead = pricesFromCsv(text)
+    expect(pricesRead.prices).toEqual({})
+    expect(pricesRead.problems.join(' ')).toMatch(why)
   })
   test('good rows are taken beside bad ones', () =>
     expect(pricesFromCsv('item,price\n2x6 SP-No.2,$1.50\nx,1').prices).toEqual({ '2x6 SP-No.2': 1.5 }))
@@ -82,29 +82,29 @@ describe('job files of older versions', () => {
   const version1 = () => {
     const job = newJob('Quillback Hill honey house')
     const {
-      edition: _e,
-      kzt: _k,
-      enclosure: _n,
-      doorsRated: _d,
-      dead: _x,
-      highSeismic: _h,
-      groundSlopePer12: _g,
+      edition: _edition,
+      kzt: _kzt,
+      enclosure: _enclosure,
+      doorsRated: _doorsRated,
+      dead: _dead,
+      highSeismic: _highSeismic,
+      groundSlopePer12: _groundSlopePer12,
       ...site
     } = job.site
     const {
-      roof: _r,
-      skin: _s,
-      bracing: _b,
-      joints: _j,
-      leanTos: _l,
-      base: _a,
-      knee: _c,
-      cleat: _f,
-      grades: _i,
-      openSides: _o,
-      postSag: _p,
-      wallFinish: _w,
-      edgeShortcut: _u,
+      roof: _roof,
+      skin: _skin,
+      bracing: _bracing,
+      joints: _joints,
+      leanTos: _leanTos,
+      base: _base,
+      knee: _knee,
+      cleat: _cleat,
+      grades: _grades,
+      openSides: _openSides,
+      postSag: _postSag,
+      wallFinish: _wallFinish,
+      edgeShortcut: _edgeShortcut,
       ...building
     } = job.building
     return {
@@ -121,18 +121,18 @@ describe('job files of older versions', () => {
     }
   }
   test('version 1 opens: its lean-to, dead load and posts are kept', () => {
-    const { sizing: _s, ...raw } = version1()
-    const r = parseJob(raw)
-    if (!r.ok) throw new Error(JSON.stringify(r.issues))
-    expect(r.value.building.leanTos).toMatchObject([{ side: 'north', depthIn: 120 }])
-    expect(r.value.site.dead).toEqual({ by: 'total', psf: 7 })
-    expect(r.value.building.post).toMatchObject({ section: '3-2x8', ep559: false })
-    expect(deriveJob(r.value).ok).toBe(true)
+    const { sizing: _sizing, ...raw } = version1()
+    const result = parseJob(raw)
+    if (!result.ok) throw new Error(JSON.stringify(result.issues))
+    expect(result.value.building.leanTos).toMatchObject([{ side: 'north', depthIn: 120 }])
+    expect(result.value.site.dead).toEqual({ by: 'total', psf: 7 })
+    expect(result.value.building.post).toMatchObject({ section: '3-2x8', ep559: false })
+    expect(deriveJob(result.value).ok).toBe(true)
   })
   test('a wrong value in an old file is still refused by name', () => {
     const raw = { ...version1(), building: { ...version1().building, widthIn: 'wide' } }
-    const r = parseJob(raw)
-    expect(r.ok ? [] : r.issues.map((i) => i.path.join('.'))).toContain('building.widthIn')
+    const result = parseJob(raw)
+    expect(result.ok ? [] : result.issues.map((issue) => issue.path.join('.'))).toContain('building.widthIn')
   })
   test('the newest version is left as it is', () => {
     const job = barnJob()
@@ -142,23 +142,25 @@ describe('job files of older versions', () => {
 })
 
 describe('rod marks in the crew book', () => {
-  const { job, d } = book('../scripts/bench/barn-60x200')
+  const { job, d: derived } = book('../scripts/bench/barn-60x200')
   const all = rodLog(
-    { coverIn: 1, readingsIn: Object.fromEntries(d.posts.map((p, i) => [p.id, 50 + i / 16])) },
-    Object.fromEntries(d.posts.map((p) => [p.id, []])),
+    { coverIn: 1, readingsIn: Object.fromEntries(derived.posts.map((post, i) => [post.id, 50 + i / 16])) },
+    Object.fromEntries(derived.posts.map((post) => [post.id, []])),
   )
   const rows = (rods: RodLog) =>
-    crewBook(job, d, { date: '', revision: '', rods }).sheets.flatMap((s) =>
-      s.blocks.flatMap((b) =>
-        b.kind === 'table' && b.head.includes('rod reads') ? b.rows.map((r) => [s.title, ...r]) : [],
+    crewBook(job, derived, { date: '', revision: '', rods }).sheets.flatMap((sheet) =>
+      sheet.blocks.flatMap((block) =>
+        block.kind === 'table' && block.head.includes('rod reads')
+          ? block.rows.map((row) => [sheet.title, ...row])
+          : [],
       ),
     )
   test('every post that was read stands in it once, under its own kind; what a card has no room for has its own sheet', () => {
     const got = rows(all)
-    expect(got.map((r) => r[1]).sort()).toEqual(d.posts.map((p) => p.id).sort())
+    expect(got.map((r) => r[1]).sort()).toEqual(derived.posts.map((post) => post.id).sort())
     for (const [title, id, reads, up] of got) {
-      const p = d.posts.find((q) => q.id === id)
-      expect(title.toLowerCase()).toContain(p?.kind ?? 'none')
+      const post = derived.posts.find((post) => post.id === id)
+      expect(title.toLowerCase()).toContain(post?.kind ?? 'none')
       expect([reads, up]).toEqual([
         formatLength(all.offsets[id].readingIn, { feet: false, ascii: true }),
         formatLength(all.offsets[id].upToGradeIn, { feet: false, ascii: true }),
@@ -173,11 +175,11 @@ test.each([
   [barnJob(), false],
   [barnJob({}, { soil: null }), true],
 ])('the foot of every sheet says first when nothing is sized', (job, unsized) => {
-  const d = deriveJob(job)
-  if (!d.ok) throw new Error('contradiction')
+  const result = deriveJob(job)
+  if (!result.ok) throw new Error('contradiction')
   for (const b of [
-    crewBook(job, d.value, { date: '', revision: '' }),
-    calcSheet(job, d.value, { date: '', revision: '' }),
+    crewBook(job, result.value, { date: '', revision: '' }),
+    calcSheet(job, result.value, { date: '', revision: '' }),
   ]) {
     expect(b.note.startsWith('NOT SIZED')).toBe(unsized)
     expect(b.note).toMatch(/licensed engineer decide/)

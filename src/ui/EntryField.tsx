@@ -10,12 +10,12 @@ const PATIENCE_MS = 700
 export interface EntryProps<T> {
   readonly label: ReactNode
   readonly value: T
-  readonly format: (v: T) => string
+  readonly format: (nonNullable: T) => string
   readonly parse: (text: string) => Result<T>
   /** Takes a value; returns why not, or nothing. */
-  readonly onChange: (v: T, gesture: string) => readonly Issue[]
+  readonly onChange: (nonNullable: T, gesture: string) => readonly Issue[]
   readonly onDone?: () => void
-  readonly step?: (v: T, direction: 1 | -1, big: boolean) => T
+  readonly step?: (nonNullable: T, direction: 1 | -1, big: boolean) => T
   readonly hint?: ReactNode
   readonly wide?: boolean
   readonly name?: string
@@ -30,7 +30,7 @@ let gestures = 0
  * One typed value. Valid text is taken as it is typed; text that is not stays in the field with a sentence under it while the model
  * keeps the last good value. Arrows step, Escape brings the model's value back.
  */
-export function EntryField<T>(p: EntryProps<T>) {
+export function EntryField<T>(entryProps: EntryProps<T>) {
   const id = useId()
   const words = useIssueWords()
   const [text, setText] = useState<string | null>(null)
@@ -48,34 +48,34 @@ export function EntryField<T>(p: EntryProps<T>) {
   }
   const take = (typed: string) => {
     setText(typed)
-    const parsed = p.parse(typed)
-    judge(parsed.ok ? p.onChange(parsed.value, gesture.current) : parsed.issues)
+    const parsed = entryProps.parse(typed)
+    judge(parsed.ok ? entryProps.onChange(parsed.value, gesture.current) : parsed.issues)
   }
-  const key = (e: KeyboardEvent<HTMLInputElement>) => {
-    if (e.key === 'Escape' && text !== null) {
+  const key = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (event.key === 'Escape' && text !== null) {
       setText(null)
       judge([])
-      e.stopPropagation()
-    } else if (e.key === 'Enter') {
+      event.stopPropagation()
+    } else if (event.key === 'Enter') {
       setShown(issues.length > 0)
       if (issues.length === 0) {
         setText(null)
-        p.onDone?.()
+        entryProps.onDone?.()
         gesture.current = `entry-${++gestures}`
       }
-    } else if (p.step && (e.key === 'ArrowUp' || e.key === 'ArrowDown')) {
-      e.preventDefault()
-      const next = p.step(p.value, e.key === 'ArrowUp' ? 1 : -1, e.shiftKey)
-      const refused = p.onChange(next, gesture.current)
+    } else if (entryProps.step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault()
+      const next = entryProps.step(entryProps.value, event.key === 'ArrowUp' ? 1 : -1, event.shiftKey)
+      const refused = entryProps.onChange(next, gesture.current)
       judge(refused)
-      setText(refused.length ? p.format(next) : null)
+      setText(refused.length ? entryProps.format(next) : null)
     }
   }
   const bad = shown && issues.length > 0
   const input = (
     <Form.Control
       id={id}
-      name={p.name}
+      name={entryProps.name}
       type="text"
       inputMode="text"
       autoComplete="off"
@@ -83,17 +83,17 @@ export function EntryField<T>(p: EntryProps<T>) {
       isInvalid={bad}
       aria-invalid={bad}
       aria-describedby={bad ? `${id}-msg` : undefined}
-      aria-label={p.ariaLabel}
-      placeholder={p.placeholder}
-      value={text ?? p.format(p.value)}
-      onChange={(e) => take(e.target.value)}
+      aria-label={entryProps.ariaLabel}
+      placeholder={entryProps.placeholder}
+      value={text ?? entryProps.format(entryProps.value)}
+      onChange={(event) => take(event.target.value)}
       onKeyDown={key}
-      onFocus={(e) => {
+      onFocus={(event) => {
         gesture.current = `entry-${++gestures}`
-        e.target.select()
+        event.target.select()
       }}
       onBlur={() => {
-        p.onDone?.()
+        entryProps.onDone?.()
         if (issues.length === 0) setText(null)
         else setShown(true)
       }}
@@ -101,12 +101,12 @@ export function EntryField<T>(p: EntryProps<T>) {
   )
   const message = bad ? (
     <div className="msg" id={`${id}-msg`} role="alert">
-      {issues.slice(0, 2).map((i, k) => (
-        <div key={k}>{words(i)}</div>
+      {issues.slice(0, 2).map((issue, k) => (
+        <div key={k}>{words(issue)}</div>
       ))}
     </div>
   ) : null
-  if (p.bare)
+  if (entryProps.bare)
     return (
       <>
         {input}
@@ -114,10 +114,10 @@ export function EntryField<T>(p: EntryProps<T>) {
       </>
     )
   return (
-    <div className={p.wide ? 'f wide' : 'f'}>
-      <label htmlFor={id}>{p.label}</label>
+    <div className={entryProps.wide ? 'f wide' : 'f'}>
+      <label htmlFor={id}>{entryProps.label}</label>
       {input}
-      {p.hint && !bad && <div className="hint">{p.hint}</div>}
+      {entryProps.hint && !bad && <div className="hint">{entryProps.hint}</div>}
       {message}
     </div>
   )

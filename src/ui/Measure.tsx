@@ -12,17 +12,17 @@ export function Measure({
 }) {
   if (!stacked || !Number.isFinite(inches))
     return <span className="m">{formatLength(inches, { feet }).replace(/ /g, '\u00a0')}</span>
-  const p = lengthParts(inches, feet)
-  const whole = !(p.inches === 0 && p.numerator > 0 && !feet)
+  const parts = lengthParts(inches, feet)
+  const whole = !(parts.inches === 0 && parts.numerator > 0 && !feet)
   return (
     <span className="m" aria-label={formatLength(inches, { feet })} role="text">
-      {p.negative ? '−' : ''}
-      {feet ? `${p.feet}′\u2009` : ''}
-      {whole ? p.inches : ''}
-      {p.numerator > 0 && (
+      {parts.negative ? '−' : ''}
+      {feet ? `${parts.feet}′\u2009` : ''}
+      {whole ? parts.inches : ''}
+      {parts.numerator > 0 && (
         <span className="fr">
-          <i>{p.numerator}</i>
-          <i>{p.denominator}</i>
+          <i>{parts.numerator}</i>
+          <i>{parts.denominator}</i>
         </span>
       )}
       ″

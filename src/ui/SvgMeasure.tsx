@@ -5,14 +5,14 @@ const W = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6 }
 
 /** Width of a measure at a type size, px. */
 export function measureWidth(inches: number, size: number, feet = true, stacked = true): number {
-  const p = lengthParts(inches, feet)
-  let w = p.negative ? W.minus : 0
-  if (feet) w += String(p.feet).length * W.digit + W.prime + W.space
-  if (!(p.inches === 0 && p.numerator && !feet)) w += String(p.inches).length * W.digit
-  if (p.numerator)
+  const parts = lengthParts(inches, feet)
+  let w = parts.negative ? W.minus : 0
+  if (feet) w += String(parts.feet).length * W.digit + W.prime + W.space
+  if (!(parts.inches === 0 && parts.numerator && !feet)) w += String(parts.inches).length * W.digit
+  if (parts.numerator)
     w += stacked
-      ? 0.14 + Math.max(String(p.numerator).length, String(p.denominator).length) * W.digit * 0.64 + 0.08
-      : 0.3 + (String(p.numerator).length + String(p.denominator).length) * W.digit + 0.42
+      ? 0.14 + Math.max(String(parts.numerator).length, String(parts.denominator).length) * W.digit * 0.64 + 0.08
+      : 0.3 + (String(parts.numerator).length + String(parts.denominator).length) * W.digit + 0.42
   return (w + W.second) * size
 }
 
@@ -51,8 +51,8 @@ export function SvgMeasure({
   ) : null
   const style = { fill }
   const label = formatLength(inches, { feet })
-  const p = lengthParts(inches, feet)
-  if (!stacked || !p.numerator)
+  const parts = lengthParts(inches, feet)
+  if (!stacked || !parts.numerator)
     return (
       <g transform={turn}>
         {back}
@@ -61,15 +61,15 @@ export function SvgMeasure({
         </text>
       </g>
     )
-  const whole = `${p.negative ? '−' : ''}${feet ? `${p.feet}′` : ''}`
-  const inchText = p.inches === 0 && !feet ? '' : String(p.inches)
+  const whole = `${parts.negative ? '−' : ''}${feet ? `${parts.feet}′` : ''}`
+  const inchText = parts.inches === 0 && !feet ? '' : String(parts.inches)
   const inchX =
     start +
-    (p.negative ? W.minus * size : 0) +
-    (feet ? (String(p.feet).length * W.digit + W.prime + W.space) * size : 0)
+    (parts.negative ? W.minus * size : 0) +
+    (feet ? (String(parts.feet).length * W.digit + W.prime + W.space) * size : 0)
   const fractionX = inchX + inchText.length * W.digit * size + 0.14 * size
   const f = size * 0.64
-  const fw = Math.max(String(p.numerator).length, String(p.denominator).length) * W.digit * f
+  const fw = Math.max(String(parts.numerator).length, String(parts.denominator).length) * W.digit * f
   const mid = y - 0.334 * size
   const bold = Math.min(800, weight + 50)
   return (
@@ -89,7 +89,7 @@ export function SvgMeasure({
         textAnchor="middle"
         style={style}
       >
-        {p.numerator}
+        {parts.numerator}
       </text>
       <text
         x={fractionX + fw / 2}
@@ -99,7 +99,7 @@ export function SvgMeasure({
         textAnchor="middle"
         style={style}
       >
-        {p.denominator}
+        {parts.denominator}
       </text>
       <rect
         x={fractionX - 0.01 * size}

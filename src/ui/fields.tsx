@@ -15,7 +15,7 @@ interface Common {
   readonly onDone?: () => void
   readonly placeholder?: string
 }
-type Take<T> = (v: T, gesture: string) => readonly Issue[]
+type Take<T> = (nonNullable: T, gesture: string) => readonly Issue[]
 
 const stepLength = (v: number, d: 1 | -1, big: boolean) => roundIn(v) + d * (big ? 1 : 1 / 16)
 
@@ -66,8 +66,8 @@ export function NumberField(
       {...p}
       format={(v) => (v === null ? '' : `${Number(v.toFixed(4))}${p.unit ? ` ${p.unit}` : ''}`)}
       parse={(t) => {
-        const r = parseNumber(t, p.unit)
-        return r.ok && p.whole && !Number.isInteger(r.value) ? fail('not-whole') : r
+        const result = parseNumber(t, p.unit)
+        return result.ok && p.whole && !Number.isInteger(result.value) ? fail('not-whole') : result
       }}
       onChange={(v, g) => (v === null ? [] : p.onChange(v, g))}
       step={(v, d, big) => (v ?? 0) + d * (big ? 10 : 1)}
@@ -91,14 +91,14 @@ export function ChoiceField<T extends string>(
       name={p.name}
       aria-label={p.ariaLabel}
       value={p.value}
-      onChange={(e) => {
-        if (e.target.value !== '') p.onChange(e.target.value as T)
+      onChange={(event) => {
+        if (event.target.value !== '') p.onChange(event.target.value as T)
       }}
     >
       {p.value === '' && <option value="">{p.empty ?? 'choose'}</option>}
-      {p.choices.map((c) => (
-        <option key={c.value} value={c.value}>
-          {c.label}
+      {p.choices.map((choice) => (
+        <option key={choice.value} value={choice.value}>
+          {choice.label}
         </option>
       ))}
     </Form.Select>
@@ -126,7 +126,7 @@ export function ToggleField(p: Common & { readonly value: boolean; readonly onCh
         type="checkbox"
         role="switch"
         checked={p.value}
-        onChange={(e) => p.onChange(e.target.checked)}
+        onChange={(event) => p.onChange(event.target.checked)}
       />
       {p.hint && <div className="hint">{p.hint}</div>}
     </div>
@@ -147,9 +147,14 @@ export function Segments<T extends string>({
 }) {
   return (
     <span className="seg" role="group" aria-label={label}>
-      {choices.map((c) => (
-        <button key={c.value} type="button" aria-pressed={c.value === value} onClick={() => onChange(c.value)}>
-          {c.label}
+      {choices.map((choice) => (
+        <button
+          key={choice.value}
+          type="button"
+          aria-pressed={choice.value === value}
+          onClick={() => onChange(choice.value)}
+        >
+          {choice.label}
         </button>
       ))}
     </span>

@@ -14,14 +14,14 @@ class Stand {
   constructor() {
     Stand.made.push(this)
   }
-  postMessage(m: Message) {
-    this.sent.push(m)
+  postMessage(message: Message) {
+    this.sent.push(message)
   }
   terminate() {
     this.ended = true
   }
 }
-const { job, d } = demo('marl')
+const { job, d: derived } = demo('marl')
 const load = () => {
   let made: typeof ask = ask
   jest.isolateModules(() => {
@@ -42,15 +42,15 @@ describe('with a worker', () => {
   const worker = () => Stand.made[0]
   test('judgements come as changes and are whole again at every answer, even one that nobody waits for', async () => {
     const call = load()
-    const waits = [job, lower(140), lower(141)].map((j) => call('judge', j))
+    const waits = [job, lower(140), lower(141)].map((job) => call('judge', job))
     waits[1].cancel()
     let before: unknown
-    for (const m of worker().sent.filter((q) => 'call' in q)) {
-      const now = await handlers.judge(m.request, { aborted: false }, () => undefined)
-      worker().onmessage?.({ data: { id: m.id, changes: structuredClone(changesOf(before, now)) } })
+    for (const message of worker().sent.filter((message) => 'call' in message)) {
+      const now = await handlers.judge(message.request, { aborted: false }, () => undefined)
+      worker().onmessage?.({ data: { id: message.id, changes: structuredClone(changesOf(before, now)) } })
       before = now
     }
-    const [a, b, c] = await Promise.all(waits.map((w) => w.answer))
+    const [a, b, c] = await Promise.all(waits.map((wait) => wait.answer))
     expect(a).toEqual(await handlers.judge(job, { aborted: false }, () => undefined))
     expect(b).toBeNull()
     expect(c).toEqual(await handlers.judge(lower(141), { aborted: false }, () => undefined))
@@ -62,14 +62,14 @@ describe('with a worker', () => {
     await expect(first.answer).rejects.toThrow('the worker stopped')
     expect(worker().ended).toBe(true)
     const next = await call('judge', job).answer
-    expect(next?.ok && next.value.checks.map((c) => c.id)).toEqual(d.checks.map((c) => c.id))
+    expect(next?.ok && next.value.checks.map((check) => check.id)).toEqual(derived.checks.map((check) => check.id))
   })
 })
 
 test('without one the answers are the same, and a long search can be stopped', async () => {
   const call = load()
   const told = await call('judge', job).answer
-  expect(told?.ok && told.value.tally).toEqual(d.tally)
+  expect(told?.ok && told.value.tally).toEqual(derived.tally)
   const search = call('size', job)
   search.cancel()
   expect(await search.answer).toBeNull()

@@ -4,8 +4,8 @@ import type { CallName, Calls, FromWorker, Progress } from './protocol'
 
 interface Waiting {
   readonly resolve: (v: never) => void
-  readonly reject: (e: Error) => void
-  readonly tell?: (p: Progress) => void
+  readonly reject: (error: Error) => void
+  readonly tell?: (progress: Progress) => void
 }
 /** A call under way: its answer (null when cancelled) and a way to stop it. */
 export interface Running<T> {
@@ -31,28 +31,28 @@ class Bench {
     }
     this.worker = made
     if (!made) return
-    made.onmessage = (e: MessageEvent<FromWorker>) => {
-      const m = e.data
-      if ('changes' in m) this.heard = withChanges(this.heard, m.changes)
-      const w = this.waiting.get(m.id)
-      if (!w) return
-      if ('progress' in m) {
-        w.tell?.(m.progress)
+    made.onmessage = (event: MessageEvent<FromWorker>) => {
+      const data = event.data
+      if ('changes' in data) this.heard = withChanges(this.heard, data.changes)
+      const waiting = this.waiting.get(data.id)
+      if (!waiting) return
+      if ('progress' in data) {
+        waiting.tell?.(data.progress)
         return
       }
-      this.waiting.delete(m.id)
-      if ('fault' in m) w.reject(new Error(m.fault))
-      else w.resolve(('changes' in m ? this.heard : m.answer) as never)
+      this.waiting.delete(data.id)
+      if ('fault' in data) waiting.reject(new Error(data.fault))
+      else waiting.resolve(('changes' in data ? this.heard : data.answer) as never)
     }
     // A worker that broke or was never loaded is not asked again: calls run here instead, slower but answered.
     made.onerror = () => {
       this.worker = null
       made.terminate()
-      for (const w of this.waiting.values()) w.reject(new Error('the worker stopped'))
+      for (const waiting of this.waiting.values()) waiting.reject(new Error('the worker stopped'))
       this.waiting.clear()
     }
   }
-  run<K extends CallName>(call: K, request: Calls[K][0], tell?: (p: Progress) => void): Running<Calls[K][1]> {
+  run<K extends CallName>(call: K, request: Calls[K][0], tell?: (progress: Progress) => void): Running<Calls[K][1]> {
     const worker = this.worker
     if (!worker) {
       const cancel = { aborted: false }
@@ -85,7 +85,7 @@ let searching: Bench | null = null
 export function ask<K extends CallName>(
   call: K,
   request: Calls[K][0],
-  tell?: (p: Progress) => void,
+  tell?: (progress: Progress) => void,
 ): Running<Calls[K][1]> {
   if (call === 'judge' || call === 'explain') {
     judging ??= new Bench()

@@ -19,8 +19,8 @@ let solver: Promise<Highs> | null = null
 
 /** Loads the solver once: in a browser its program is fetched from the application itself. */
 function highs(): Promise<Highs> {
-  solver ??= import('highs').then((m) =>
-    (m.default as unknown as (o: { locateFile?: (f: string) => string }) => Promise<Highs>)(
+  solver ??= import('highs').then((value) =>
+    (value.default as unknown as (o: { locateFile?: (f: string) => string }) => Promise<Highs>)(
       typeof window === 'undefined' && typeof self !== 'undefined' && 'location' in self
         ? {
             locateFile: (f) =>
@@ -36,41 +36,44 @@ function highs(): Promise<Highs> {
  * The cheapest set of boards for a list of pieces: every maximal pattern, solved as whole numbers by HiGHS. Where the patterns are too many, or no
  * solver answers, the first-fit plan stands and says that it is not proved. Null where a piece is longer than every board.
  */
-export async function planCuts(q: CutRequest): Promise<CutPlan | null> {
-  const fallback = firstFit(q.demands, q.stock, q.kerfIn)
-  if (!fallback || q.demands.length === 0) return fallback
-  const { patterns, whole } = cutPatterns(q.demands, q.stock, q.kerfIn)
+export async function planCuts(cutRequest: CutRequest): Promise<CutPlan | null> {
+  const fallback = firstFit(cutRequest.demands, cutRequest.stock, cutRequest.kerfIn)
+  if (!fallback || cutRequest.demands.length === 0) return fallback
+  const { patterns, whole } = cutPatterns(cutRequest.demands, cutRequest.stock, cutRequest.kerfIn)
   try {
     const solve = await highs()
     // With every pattern listed, the least of the relaxed problem is a bound for any plan, sharper than lengths alone.
-    const least = whole ? solve.solve(asLp(q.demands, patterns, true)) : null
+    const least = whole ? solve.solve(asLp(cutRequest.demands, patterns, true)) : null
     const bound = least?.Status === 'Optimal' ? Math.ceil((least.ObjectiveValue ?? 0) - 1e-6) : 0
-    const r = solve.solve(asLp(q.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
+    const r = solve.solve(asLp(cutRequest.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
     if (r.Status !== 'Optimal') return fallback
     // A pattern may cover more than is asked: what is over is offcut.
-    const left = q.demands.map((d) => d.count)
+    const left = cutRequest.demands.map((demand) => demand.count)
     const boards = patterns
       .flatMap((pattern, i) =>
         Array.from({ length: Math.round(r.Columns[`x${i}`]?.Primal ?? 0) }, () => {
-          const takes = pattern.takes.map((t, k) => {
-            const n = Math.min(t, left[k])
+          const takes = pattern.takes.map((take, k) => {
+            const n = Math.min(take, left[k])
             left[k] -= n
             return n
           })
-          const pieces = takes.flatMap((n, k) => Array.from({ length: n }, () => q.demands[k].lengthIn))
+          const pieces = takes.flatMap((take, k) => Array.from({ length: take }, () => cutRequest.demands[k].lengthIn))
           return {
             pattern: {
               ...pattern,
               takes,
-              offcutIn: pattern.stockIn - pieces.reduce((t, l) => t + l, 0) - Math.max(0, pieces.length - 1) * q.kerfIn,
+              offcutIn:
+                pattern.stockIn -
+                pieces.reduce((sum, piece) => sum + piece, 0) -
+                Math.max(0, pieces.length - 1) * cutRequest.kerfIn,
             },
             count: 1,
           }
         }),
       )
-      .filter((b) => b.pattern.takes.some((t) => t > 0))
+      .filter((b) => b.pattern.takes.some((take) => take > 0))
     if (left.some((n) => n > 0)) return fallback
-    const made = planOf(boards, q.demands, q.stock, q.kerfIn, whole)
+    const made = planOf(boards, cutRequest.demands, cutRequest.stock, cutRequest.kerfIn, whole)
     const plan = { ...made, lowerBound: Math.max(made.lowerBound, bound) }
     return plan.price <= fallback.price + 1e-9 ? plan : fallback
   } catch {

@@ -15,8 +15,8 @@ export const handlers: Handlers = {
     return { ok: true, value: told(judgePlan(job, plan.value)) }
   },
   explain: async ({ job, checkId }) => {
-    const d = deriveJob(job)
-    const check = d.ok ? d.value.checks.find((c) => c.id === checkId) : undefined
+    const result = deriveJob(job)
+    const check = result.ok ? result.value.checks.find((check) => check.id === checkId) : undefined
     return check ? { trace: check.trace(), diagram: check.diagram?.() ?? null } : null
   },
   cuts: (request) => planCuts(request),

@@ -32,7 +32,7 @@ export type Handlers = {
   readonly [K in CallName]: (
     request: Calls[K][0],
     cancel: Cancel,
-    tell: (p: Progress) => void,
+    tell: (progress: Progress) => void,
   ) => Promise<Calls[K][1] | null>
 }
 

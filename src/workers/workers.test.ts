@@ -8,16 +8,16 @@ const still = { aborted: false }
 const quiet = () => undefined
 
 describe('calls by name say what the core says', () => {
-  const { job, d } = demo('quillback')
+  const { job, d: derived } = demo('quillback')
   test('judge: the same checks, without arithmetic that cannot cross', async () => {
     const told = await handlers.judge(job, still, quiet)
     expect(told?.ok).toBe(true)
     if (!told?.ok) return
-    expect(told.value.checks.map((c) => [c.id, c.state, c.ratio])).toEqual(
-      d.checks.map((c) => [c.id, c.state, c.ratio]),
+    expect(told.value.checks.map((check) => [check.id, check.state, check.ratio])).toEqual(
+      derived.checks.map((check) => [check.id, check.state, check.ratio]),
     )
     expect(() => structuredClone(told.value)).not.toThrow()
-    expect(told.value.checks.every((c) => !('trace' in c))).toBe(true)
+    expect(told.value.checks.every((check) => !('trace' in check))).toBe(true)
   })
   test('a dragged door: each judgement sent as what differs from the one before says the same as the whole, and says less', async () => {
     let [sent, heard]: unknown[] = [undefined, undefined]
@@ -26,7 +26,9 @@ describe('calls by name say what the core says', () => {
         ...job,
         building: {
           ...job.building,
-          openings: job.building.openings.map((o, i) => (i === 0 ? { ...o, positionIn: o.positionIn + by } : o)),
+          openings: job.building.openings.map((opening, i) =>
+            i === 0 ? { ...opening, positionIn: opening.positionIn + by } : opening,
+          ),
         },
       }
       const whole = await handlers.judge(next, still, quiet)
@@ -38,8 +40,8 @@ describe('calls by name say what the core says', () => {
     }
   })
   test('explain: the arithmetic of each check, nothing for one that is not there', async () => {
-    for (const c of d.checks.slice(0, 12))
-      expect((await handlers.explain({ job, checkId: c.id }, still, quiet))?.trace).toEqual(c.trace())
+    for (const check of derived.checks.slice(0, 12))
+      expect((await handlers.explain({ job, checkId: check.id }, still, quiet))?.trace).toEqual(check.trace())
     expect(await handlers.explain({ job, checkId: 'no-such' }, still, quiet)).toBeNull()
   })
   test('a building that contradicts itself is told, not thrown', async () => {
@@ -49,22 +51,22 @@ describe('calls by name say what the core says', () => {
     expect(await handlers.ways(broken, still, quiet)).toEqual([])
   })
   test('fixes: each one is a building that can be laid out, and its cost is that building’s', async () => {
-    const close = d.checks.filter((c) => c.state === 'close')
-    const all = (await Promise.all(close.map((c) => handlers.fixes({ job, checkId: c.id }, still, quiet)))).flatMap(
-      (t) => t?.fixes ?? [],
-    )
+    const close = derived.checks.filter((check) => check.state === 'close')
+    const all = (
+      await Promise.all(close.map((check) => handlers.fixes({ job, checkId: check.id }, still, quiet)))
+    ).flatMap((fixes) => fixes?.fixes ?? [])
     expect(all.length).toBeGreaterThan(0)
-    for (const f of all.slice(0, 3)) {
-      const after = deriveJob(f.job)
-      expect(after.ok && after.value.takeoff.totalCost).toBeCloseTo(f.cost, 6)
+    for (const fix of all.slice(0, 3)) {
+      const after = deriveJob(fix.job)
+      expect(after.ok && after.value.takeoff.totalCost).toBeCloseTo(fix.cost, 6)
     }
   })
   test('size: tells how far it is, and stops when it is called off', async () => {
     const off = { aborted: false }
     let seen = 0
-    const told = await handlers.size(job, off, (p) => {
+    const told = await handlers.size(job, off, (progress) => {
       seen++
-      expect(p.done).toBeLessThanOrEqual(p.of)
+      expect(progress.done).toBeLessThanOrEqual(progress.of)
       if (seen === 3) off.aborted = true
     })
     expect(told).toBeNull()
@@ -81,7 +83,7 @@ describe('cutting plans by the solver', () => {
     let best = Infinity
     for (let mask = 0; mask < 1 << rest.length; mask++) {
       const with_ = [first, ...rest.filter((_, i) => mask & (1 << i))]
-      const long = with_.reduce((t, l) => t + l, 0) + (with_.length - 1) * 0.125
+      const long = with_.reduce((sum, value) => sum + value, 0) + (with_.length - 1) * 0.125
       const board = stock.find((s) => s.lengthIn >= long - 1e-9)
       if (board) best = Math.min(best, board.price + brute(rest.filter((_, i) => !(mask & (1 << i)))))
     }
@@ -100,24 +102,28 @@ describe('cutting plans by the solver', () => {
   ])('%j costs what trying everything costs', async (lengths) => {
     const demands = [...new Set(lengths)].map((lengthIn) => ({
       lengthIn,
-      count: lengths.filter((l) => l === lengthIn).length,
+      count: lengths.filter((length) => length === lengthIn).length,
     }))
     const plan = await planCuts({ demands, stock, kerfIn: 0.125 })
     expect(plan?.price).toBeCloseTo(brute(lengths), 6)
     expect(plan?.proved).toBe(true)
     const cut = new Map<number, number>()
-    for (const b of plan?.boards ?? [])
-      b.pattern.takes.forEach((n, i) => cut.set(demands[i].lengthIn, (cut.get(demands[i].lengthIn) ?? 0) + n * b.count))
-    for (const q of demands) expect(cut.get(q.lengthIn)).toBe(q.count)
+    for (const board of plan?.boards ?? [])
+      board.pattern.takes.forEach((take, i) =>
+        cut.set(demands[i].lengthIn, (cut.get(demands[i].lengthIn) ?? 0) + take * board.count),
+      )
+    for (const demand of demands) expect(cut.get(demand.lengthIn)).toBe(demand.count)
   })
   test.each(['quillback', 'tansy', 'marl'] as const)(
     '%s: never over one board above what no plan can beat',
     async (name) => {
-      const { d } = demo(name)
-      const lengths = d.schedule.filter((r) => r.totalIn <= 288).map((r) => Math.ceil(r.totalIn * 16) / 16)
+      const { d: derived } = demo(name)
+      const lengths = derived.schedule
+        .filter((row) => row.totalIn <= 288)
+        .map((row) => Math.ceil(row.totalIn * 16) / 16)
       const demands = [...new Set(lengths)].map((lengthIn) => ({
         lengthIn,
-        count: 3 * lengths.filter((l) => l === lengthIn).length,
+        count: 3 * lengths.filter((length) => length === lengthIn).length,
       }))
       const plan = await planCuts({
         demands,

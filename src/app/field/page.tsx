@@ -7,9 +7,9 @@ export default async function Page() {
   let jobs: Awaited<ReturnType<typeof allJobs>> = []
   let away = false
   try {
-    jobs = (await allJobs()).filter((j) => !j.archived)
-  } catch (e) {
-    if (!isAway(e)) throw e
+    jobs = (await allJobs()).filter((stored) => !stored.archived)
+  } catch (error) {
+    if (!isAway(error)) throw error
     away = true
   }
   return (
@@ -18,10 +18,10 @@ export default async function Page() {
         <h1 style={{ fontSize: 26 }}>Field</h1>
         {away && <p>The server is away. A job opened before on this phone still opens from its own page.</p>}
         <ul className="plist">
-          {jobs.map((j) => (
-            <li key={j.id}>
-              <Link href={`/field/${j.id}`} className="joblink">
-                <b>{j.doc.name}</b>
+          {jobs.map((job) => (
+            <li key={job.id}>
+              <Link href={`/field/${job.id}`} className="joblink">
+                <b>{job.doc.name}</b>
               </Link>
             </li>
           ))}

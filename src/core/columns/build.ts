@@ -47,25 +47,29 @@ const NAMES = ['near', 'centre', 'far', 'fourth']
  * otherwise treated below and dry above, joints staggered over the splice zone, never lower than 16 in. above grade. The centre ply stops at the
  * seat where the truss stands in a pocket; the outer plies go on by the truss's heel.
  */
-export function buildCard(b: Building, post: Post, footToGradeIn: number, ids: readonly string[]): BuildCard {
-  const size = postSize(b.post)
+export function buildCard(building: Building, post: Post, footToGradeIn: number, ids: readonly string[]): BuildCard {
+  const size = postSize(building.post)
   const laminated = size.wood === 'laminated'
   const eave = post.side === 'south' || post.side === 'north'
   const seatIn = footToGradeIn + post.heightIn
   const pocket =
-    laminated && eave && post.kind !== 'lean-to' && b.roof.truss.seat === 'pocket' && b.roof.truss.set === 'posts'
-  const pocketIn = pocket ? b.roof.truss.heelDepthIn : 0
+    laminated &&
+    eave &&
+    post.kind !== 'lean-to' &&
+    building.roof.truss.seat === 'pocket' &&
+    building.roof.truss.set === 'posts'
+  const pocketIn = pocket ? building.roof.truss.heelDepthIn : 0
   const long = footToGradeIn + post.longPointIn
   const lengthIn = pocket ? seatIn + pocketIn : long
   const bevelIn = long - seatIn
-  const treatedToIn = Math.min(lengthIn, footToGradeIn + (b.school === 'pier' ? 0 : JOINT_ABOVE_GRADE_IN))
-  const zone = b.post.splice
+  const treatedToIn = Math.min(lengthIn, footToGradeIn + (building.school === 'pier' ? 0 : JOINT_ABOVE_GRADE_IN))
+  const zone = building.post.splice
   let problem: string | null = null
   const plies = Array.from({ length: laminated ? size.plies : 1 }, (_, i) => {
     const top = pocket && i === 1 ? seatIn : lengthIn
     const pieces: PlyPiece[] = []
     if (!laminated || (!zone && top <= LONGEST_PLY_IN))
-      pieces.push({ fromIn: 0, toIn: top, lengthIn: top, treated: b.school !== 'pier' })
+      pieces.push({ fromIn: 0, toIn: top, lengthIn: top, treated: building.school !== 'pier' })
     else {
       const lowest = Math.max(JOINT_ABOVE_GRADE_IN, zone?.fromIn ?? JOINT_ABOVE_GRADE_IN)
       const highest = zone?.toIn ?? lowest + JOINT_STEP_IN * (size.plies - 1)
@@ -94,16 +98,16 @@ export function buildCard(b: Building, post: Post, footToGradeIn: number, ids: r
       crown: i % 2 === 0 ? ('near' as const) : ('far' as const),
     }
   })
-  const g = specificGravity(b.post.lumber, b.grades)
-  const nails = laminated ? laminationPlan(b.joints.lamination, size.plies, size.depthIn, lengthIn, g) : null
-  const boltCount = b.joints.truss.count
+  const g = specificGravity(building.post.lumber, building.grades)
+  const nails = laminated ? laminationPlan(building.joints.lamination, size.plies, size.depthIn, lengthIn, g) : null
+  const boltCount = building.joints.truss.count
   const bolts = pocket
     ? Array.from({ length: boltCount }, (_, k) => ({
         fromFootIn: seatIn + (pocketIn * (k + 1)) / (boltCount + 1),
         what: `truss bolt ${k + 1}`,
       }))
-    : b.roof.truss.set === 'carriers' && eave && b.roof.truss.seat === 'face'
-      ? Array.from({ length: b.joints.carrier.count }, (_, k) => ({
+    : building.roof.truss.set === 'carriers' && eave && building.roof.truss.seat === 'face'
+      ? Array.from({ length: building.joints.carrier.count }, (_, k) => ({
           fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2),
           what: `carrier bolt ${k + 1}`,
         }))
@@ -130,12 +134,12 @@ export function buildCard(b: Building, post: Post, footToGradeIn: number, ids: r
     lengthIn,
     pocketIn,
     bevelIn: Math.max(0, bevelIn),
-    bevelDeg: bevelIn > 1 / 32 ? (Math.atan(b.pitchPer12 / 12) * 180) / Math.PI : 0,
+    bevelDeg: bevelIn > 1 / 32 ? (Math.atan(building.pitchPer12 / 12) * 180) / Math.PI : 0,
     treatedToIn,
     gradeIn: footToGradeIn,
     plies,
     nails,
-    weightLb: (weightPlf(b.post.lumber, size.areaIn2, 30, b.grades) * lengthIn) / 12,
+    weightLb: (weightPlf(building.post.lumber, size.areaIn2, 30, building.grades) * lengthIn) / 12,
     bolts,
     steps,
     problem,

@@ -24,7 +24,7 @@ describe('cutting plans', () => {
         { lengthIn: 100.0625, count: 1 },
         { lengthIn: 100, count: 2 },
         { lengthIn: 50, count: 1 },
-      ].sort((a, b) => b.lengthIn - a.lengthIn),
+      ].sort((one, other) => other.lengthIn - one.lengthIn),
     ))
   test('kerfs count between pieces only', () => {
     expect(usedIn([60, 60], 0.125)).toBe(120.125)
@@ -36,9 +36,9 @@ describe('cutting plans', () => {
       { lengthIn: 70, count: 5 },
       { lengthIn: 40, count: 5 },
     ]
-    for (const p of cutPatterns(demands, STOCK, 0.125).patterns)
-      for (const [i, d] of demands.entries())
-        if (p.takes[i] < d.count) expect(p.offcutIn).toBeLessThan(d.lengthIn + 0.125)
+    for (const pattern of cutPatterns(demands, STOCK, 0.125).patterns)
+      for (const [i, value] of demands.entries())
+        if (pattern.takes[i] < value.count) expect(pattern.offcutIn).toBeLessThan(value.lengthIn + 0.125)
   })
   test('a piece longer than every board: no plan', () =>
     expect(firstFit([{ lengthIn: 300, count: 1 }], STOCK, 0.125)).toBeNull())
@@ -53,19 +53,19 @@ describe('cutting plans', () => {
     let best = Infinity
     const price = (lengths: readonly number[]) => {
       const used = usedIn(lengths, kerf)
-      const s = STOCK.find((q) => q.lengthIn >= used - 1e-6)
-      return s ? s.price : Infinity
+      const stockBoard = STOCK.find((stockBoard) => stockBoard.lengthIn >= used - 1e-6)
+      return stockBoard ? stockBoard.price : Infinity
     }
     const walk = (i: number, boards: number[][]) => {
       if (i === pieces.length) {
         best = Math.min(
           best,
-          boards.reduce((t, b) => t + price(b), 0),
+          boards.reduce((sum, board) => sum + price(board), 0),
         )
         return
       }
       for (let k = 0; k <= boards.length; k++) {
-        const next = boards.map((b) => [...b])
+        const next = boards.map((board) => [...board])
         if (k === boards.length) next.push([])
         next[k].push(pieces[i])
         if (price(next[k]) < Infinity) walk(i + 1, next)
@@ -97,16 +97,18 @@ describe('cutting plans', () => {
           const demands: CutDemand[] = [...new Map(list.map((d) => [d.lengthIn, d])).values()]
           const plan = await planCuts({ demands, stock: [{ lengthIn: 240, price: 20 }], kerfIn: 0.125 })
           if (!plan) throw new Error('no plan')
-          demands.forEach((d, i) =>
-            expect(plan.boards.reduce((t, b) => t + b.count * b.pattern.takes[i], 0)).toBe(d.count),
+          demands.forEach((demand, i) =>
+            expect(plan.boards.reduce((sum, board) => sum + board.count * board.pattern.takes[i], 0)).toBe(
+              demand.count,
+            ),
           )
-          for (const b of plan.boards)
+          for (const board of plan.boards)
             expect(
               usedIn(
-                b.pattern.takes.flatMap((n, i) => Array.from({ length: n }, () => demands[i].lengthIn)),
+                board.pattern.takes.flatMap((take, i) => Array.from({ length: take }, () => demands[i].lengthIn)),
                 0.125,
               ),
-            ).toBeLessThanOrEqual(b.pattern.stockIn + 1e-6)
+            ).toBeLessThanOrEqual(board.pattern.stockIn + 1e-6)
           expect(plan.count).toBeGreaterThanOrEqual(boardBound(demands, [{ lengthIn: 240, price: 20 }], 0.125))
           const rough = firstFit(demands, [{ lengthIn: 240, price: 20 }], 0.125)
           expect(plan.count).toBeLessThanOrEqual(rough?.count ?? 0)
@@ -118,44 +120,51 @@ describe('cutting plans', () => {
 })
 
 describe('build card of a column', () => {
-  const d = deriveJob(barnJob())
-  const post = d.ok ? d.value.posts.find((p) => p.kind === 'eave') : undefined
+  const result = deriveJob(barnJob())
+  const post = result.ok ? result.value.posts.find((post) => post.kind === 'eave') : undefined
   if (!post) throw new Error('no post')
-  const b = barnJob().building
+  const building = barnJob().building
   test('the centre ply stops at the seat, the outer plies go on by the heel of the truss', () => {
-    const c = buildCard(b, post, 60, [post.id])
+    const c = buildCard(building, post, 60, [post.id])
     expect(c.seatIn).toBe(228)
-    expect(c.plies.map((p) => p.pieces.at(-1)?.toIn)).toEqual([234, 228, 234])
+    expect(c.plies.map((ply) => ply.pieces.at(-1)?.toIn)).toEqual([234, 228, 234])
   })
   test('without joints every ply is one treated board', () =>
-    expect(buildCard(b, post, 60, [post.id]).plies.every((p) => p.pieces.length === 1 && p.pieces[0].treated)).toBe(
-      true,
-    ))
+    expect(
+      buildCard(building, post, 60, [post.id]).plies.every((ply) => ply.pieces.length === 1 && ply.pieces[0].treated),
+    ).toBe(true))
   test('with joints: staggered, treated below, never lower than 16 in. above grade', () => {
-    const c = buildCard({ ...b, post: { ...b.post, splice: { fromIn: 10, toIn: 90, efficiency: null } } }, post, 60, [
-      post.id,
-    ])
-    const joints = c.plies.map((p) => p.pieces[0].toIn)
+    const c = buildCard(
+      { ...building, post: { ...building.post, splice: { fromIn: 10, toIn: 90, efficiency: null } } },
+      post,
+      60,
+      [post.id],
+    )
+    const joints = c.plies.map((ply) => ply.pieces[0].toIn)
     expect(Math.min(...joints)).toBeGreaterThanOrEqual(76)
     expect(Math.abs(joints[1] - joints[0])).toBeGreaterThanOrEqual(24)
-    expect(c.plies.every((p) => p.pieces[0].treated && !p.pieces[1].treated)).toBe(true)
+    expect(c.plies.every((ply) => ply.pieces[0].treated && !ply.pieces[1].treated)).toBe(true)
     expect(c.problem).toBeNull()
   })
   test('a splice zone too short for staggered joints says so', () =>
     expect(
-      buildCard({ ...b, post: { ...b.post, splice: { fromIn: 20, toIn: 40, efficiency: null } } }, post, 60, [post.id])
-        .problem,
+      buildCard(
+        { ...building, post: { ...building.post, splice: { fromIn: 20, toIn: 40, efficiency: null } } },
+        post,
+        60,
+        [post.id],
+      ).problem,
     ).toMatch(/apart/))
   test('nails run on the template from the foot; half from each face', () => {
-    const { nails } = buildCard(b, post, 60, [post.id])
+    const { nails } = buildCard(building, post, 60, [post.id])
     expect(nails?.marksIn[0]).toBe(3.5)
     expect((nails?.nailsPerFace ?? 0) * 2).toBeGreaterThanOrEqual(nails?.total ?? 1)
   })
   test('a gable post is bevelled by the pitch; a solid post is one stick', () => {
-    const gable = d.ok ? d.value.posts.find((p) => p.kind === 'gable') : undefined
+    const gable = result.ok ? result.value.posts.find((post) => post.kind === 'gable') : undefined
     if (!gable) throw new Error('no gable post')
-    expectNear(buildCard(b, gable, 60, [gable.id]).bevelDeg, 18.43, 1e-3)
-    expect(buildCard({ ...b, post: { ...b.post, section: '6x6' } }, post, 60, [post.id])).toMatchObject({
+    expectNear(buildCard(building, gable, 60, [gable.id]).bevelDeg, 18.43, 1e-3)
+    expect(buildCard({ ...building, post: { ...building.post, section: '6x6' } }, post, 60, [post.id])).toMatchObject({
       nails: null,
       plies: [{ pieces: [{ treated: true }] }],
     })

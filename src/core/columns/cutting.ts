@@ -29,7 +29,7 @@ export const MOST_PATTERNS = 6000
 
 /** Whether pieces fit a board: lengths and a kerf between each. */
 export const usedIn = (lengths: readonly number[], kerfIn: number): number =>
-  lengths.reduce((t, l) => t + l, 0) + Math.max(0, lengths.length - 1) * kerfIn
+  lengths.reduce((sum, length) => sum + length, 0) + Math.max(0, lengths.length - 1) * kerfIn
 
 /** Every way to cut one board of each stock length that leaves no room for another piece (maximal patterns), longest pieces first. */
 export function cutPatterns(
@@ -39,8 +39,8 @@ export function cutPatterns(
 ): { readonly patterns: readonly CutPattern[]; readonly whole: boolean } {
   const patterns: CutPattern[] = []
   let whole = true
-  const order = demands.map((_, i) => i).sort((a, b) => demands[b].lengthIn - demands[a].lengthIn)
-  for (const s of stock) {
+  const order = demands.map((_, i) => i).sort((one, other) => demands[other].lengthIn - demands[one].lengthIn)
+  for (const stockBoard of stock) {
     const takes = demands.map(() => 0)
     const walk = (k: number, left: number) => {
       if (patterns.length >= MOST_PATTERNS) {
@@ -50,14 +50,20 @@ export function cutPatterns(
       if (k === order.length) {
         const room = order.some(
           (i) =>
-            takes[i] < demands[i].count && demands[i].lengthIn + (takes.some((t) => t > 0) ? kerfIn : 0) <= left + FIT,
+            takes[i] < demands[i].count &&
+            demands[i].lengthIn + (takes.some((take) => take > 0) ? kerfIn : 0) <= left + FIT,
         )
-        if (!room && takes.some((t) => t > 0))
-          patterns.push({ stockIn: s.lengthIn, price: s.price, takes: [...takes], offcutIn: Math.max(0, left) })
+        if (!room && takes.some((take) => take > 0))
+          patterns.push({
+            stockIn: stockBoard.lengthIn,
+            price: stockBoard.price,
+            takes: [...takes],
+            offcutIn: Math.max(0, left),
+          })
         return
       }
       const i = order[k]
-      const first = !takes.some((t) => t > 0)
+      const first = !takes.some((take) => take > 0)
       const need = demands[i].lengthIn
       let most = 0
       for (let n = 1; n <= demands[i].count; n++) {
@@ -71,43 +77,45 @@ export function cutPatterns(
       }
       takes[i] = 0
     }
-    walk(0, s.lengthIn)
+    walk(0, stockBoard.lengthIn)
   }
   return { patterns, whole }
 }
 
 /** Least boards any plan can need, by length alone: all pieces with a kerf each against the longest board, and pieces over half of it one by one. */
 export function boardBound(demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number): number {
-  const longest = Math.max(...stock.map((s) => s.lengthIn))
-  const total = demands.reduce((t, d) => t + d.count * (d.lengthIn + kerfIn), 0)
-  const half = demands.filter((d) => d.lengthIn > (longest - kerfIn) / 2 + FIT).reduce((t, d) => t + d.count, 0)
+  const longest = Math.max(...stock.map((stockBoard) => stockBoard.lengthIn))
+  const total = demands.reduce((sum, demand) => sum + demand.count * (demand.lengthIn + kerfIn), 0)
+  const half = demands
+    .filter((demand) => demand.lengthIn > (longest - kerfIn) / 2 + FIT)
+    .reduce((sum, demand) => sum + demand.count, 0)
   return Math.max(half, Math.ceil(total / (longest + kerfIn) - 1e-9))
 }
 
 /** First-fit decreasing over the cheapest board that takes the open pieces: a plan that always exists, and the fallback when no solver answers. Null where a piece is longer than every board. */
 export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number): CutPlan | null {
-  const sorted = [...stock].sort((a, b) => b.lengthIn - a.lengthIn)
+  const sorted = [...stock].sort((one, other) => other.lengthIn - one.lengthIn)
   const longest = sorted[0]
-  if (!longest || demands.some((d) => d.lengthIn > longest.lengthIn + FIT)) return null
+  if (!longest || demands.some((demand) => demand.lengthIn > longest.lengthIn + FIT)) return null
   const pieces = demands
-    .flatMap((d, i) => Array.from({ length: d.count }, () => i))
-    .sort((a, b) => demands[b].lengthIn - demands[a].lengthIn)
+    .flatMap((demand, i) => Array.from({ length: demand.count }, () => i))
+    .sort((one, other) => demands[other].lengthIn - demands[one].lengthIn)
   const open: { takes: number[]; lengths: number[] }[] = []
-  for (const i of pieces) {
+  for (const piece of pieces) {
     const fit =
-      open.find((o) => usedIn([...o.lengths, demands[i].lengthIn], kerfIn) <= longest.lengthIn + FIT) ??
+      open.find((o) => usedIn([...o.lengths, demands[piece].lengthIn], kerfIn) <= longest.lengthIn + FIT) ??
       (() => {
         const o = { takes: demands.map(() => 0), lengths: [] as number[] }
         open.push(o)
         return o
       })()
-    fit.takes[i]++
-    fit.lengths.push(demands[i].lengthIn)
+    fit.takes[piece]++
+    fit.lengths.push(demands[piece].lengthIn)
   }
   return planOf(
     open.map((o) => {
       const used = usedIn(o.lengths, kerfIn)
-      const board = [...sorted].reverse().find((s) => s.lengthIn + FIT >= used) ?? longest
+      const board = [...sorted].reverse().find((stockBoard) => stockBoard.lengthIn + FIT >= used) ?? longest
       return {
         pattern: { stockIn: board.lengthIn, price: board.price, takes: o.takes, offcutIn: board.lengthIn - used },
         count: 1,
@@ -134,16 +142,18 @@ export function planOf(
     const has = by.get(key)
     by.set(key, { pattern: q.pattern, count: (has?.count ?? 0) + q.count })
   }
-  const boards = [...by.values()].sort((a, b) => b.pattern.stockIn - a.pattern.stockIn || b.count - a.count)
-  const sum = (f: (b: { pattern: CutPattern; count: number }) => number) =>
-    boards.reduce((t, b) => t + f(b) * b.count, 0)
-  const bought = sum((b) => b.pattern.stockIn)
-  const need = demands.reduce((t, d) => t + d.count * d.lengthIn, 0)
+  const boards = [...by.values()].sort(
+    (one, other) => other.pattern.stockIn - one.pattern.stockIn || other.count - one.count,
+  )
+  const sum = (f: (run: { pattern: CutPattern; count: number }) => number) =>
+    boards.reduce((sum, board) => sum + f(board) * board.count, 0)
+  const bought = sum((run) => run.pattern.stockIn)
+  const need = demands.reduce((sum, demand) => sum + demand.count * demand.lengthIn, 0)
   return {
     boards,
-    count: boards.reduce((t, b) => t + b.count, 0),
-    price: sum((b) => b.pattern.price),
-    offcutIn: sum((b) => b.pattern.offcutIn),
+    count: boards.reduce((sum, board) => sum + board.count, 0),
+    price: sum((run) => run.pattern.price),
+    offcutIn: sum((run) => run.pattern.offcutIn),
     wastePct: bought > 0 ? (1 - need / bought) * 100 : 0,
     lowerBound: boardBound(demands, stock, kerfIn),
     proved,
@@ -157,18 +167,18 @@ export function planOf(
 export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[], relaxed = false): string {
   const term = (i: number, v: number) => `${v} x${i}`
   const cover = demands.map(
-    (d, k) =>
-      ` c${k}: ${patterns.flatMap((p, i) => (p.takes[k] ? [term(i, p.takes[k])] : [])).join(' + ')} >= ${d.count}`,
+    (demand, k) =>
+      ` c${k}: ${patterns.flatMap((pattern, i) => (pattern.takes[k] ? [term(i, pattern.takes[k])] : [])).join(' + ')} >= ${demand.count}`,
   )
-  return `Minimize\n obj: ${patterns.map((p, i) => term(i, relaxed ? 1 : Math.round(p.price * 1000) / 1000)).join(' + ')}\nSubject To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`
+  return `Minimize\n obj: ${patterns.map((pattern, i) => term(i, relaxed ? 1 : Math.round(pattern.price * 1000) / 1000)).join(' + ')}\nSubject To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`
 }
 
 /** Like lengths to the sixteenth counted together, longest first. */
 export function countLengths(lengthsIn: readonly number[]): CutDemand[] {
   const by = new Map<number, number>()
-  for (const l of lengthsIn) {
-    const n = Math.ceil(l * 16 - 1e-6)
+  for (const lengthIn of lengthsIn) {
+    const n = Math.ceil(lengthIn * 16 - 1e-6)
     by.set(n, (by.get(n) ?? 0) + 1)
   }
-  return [...by].sort((a, b) => b[0] - a[0]).map(([n, count]) => ({ lengthIn: n / 16, count }))
+  return [...by].sort((one, other) => other[0] - one[0]).map(([n, count]) => ({ lengthIn: n / 16, count }))
 }

@@ -8,20 +8,20 @@ import { deriveJob } from '.'
 
 // Every line of arithmetic must come out to the number beside it: an engineer who follows it by hand gets what is shown.
 const checksOf = (job: Job): readonly Check[] => {
-  const d = deriveJob(job)
-  if (!d.ok) throw new Error(JSON.stringify(d.issues))
-  return d.value.checks
+  const result = deriveJob(job)
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  return result.value.checks
 }
 const barn = () => {
-  const j = parseJob(bench)
-  if (!j.ok) throw new Error('bench')
-  return j.value
+  const result = parseJob(bench)
+  if (!result.ok) throw new Error('bench')
+  return result.value
 }
-const b = barnJob().building
-const [roof, joints, bracing, post] = [b.roof, b.joints, b.bracing, b.post]
+const building = barnJob().building
+const [roof, joints, bracing, post] = [building.roof, building.joints, building.bracing, building.post]
 const rated = { ...joints, rafterTieLb: 1200, purlinTieLb: 900 }
 const skin = {
-  ...b.skin,
+  ...building.skin,
   roofStiffnessLbPerIn: 8000,
   roofAllowPlf: 110,
   wallStiffnessLbPerIn: 9000,
@@ -43,9 +43,9 @@ const doors = [
   opening({ id: 'op-w', positionIn: 130 }),
 ]
 const change =
-  (c: Partial<Building>, site: Partial<Job['site']> = {}) =>
+  (partial: Partial<Building>, site: Partial<Job['site']> = {}) =>
   () =>
-    barnJob(c, site)
+    barnJob(partial, site)
 
 const JOBS: readonly (readonly [string, () => Job])[] = [
   ['Quillback', () => demo('quillback').job],
@@ -108,7 +108,7 @@ const JOBS: readonly (readonly [string, () => Job])[] = [
     change({
       school: 'pier',
       post: { ...post, section: '6x6' },
-      girts: { ...b.girts, style: 'between' },
+      girts: { ...building.girts, style: 'between' },
       diaphragm: 'trusted',
     }),
   ],
@@ -116,7 +116,7 @@ const JOBS: readonly (readonly [string, () => Job])[] = [
     'glue-laminated, an own grade, both girt styles',
     change({
       post: { ...post, section: 'glulam', lumber: 'own-g' },
-      girts: { ...b.girts, style: 'both', plies: 2, run: 'one-bay' },
+      girts: { ...building.girts, style: 'both', plies: 2, run: 'one-bay' },
       grades: [
         {
           id: 'own-g',
@@ -198,15 +198,17 @@ test.each(JOBS)(
   (_, job) => {
     const wrong: string[] = []
     let lines = 0
-    for (const c of checksOf(job())) {
-      if (c.state !== 'not-checked' && !(c.combination && c.place))
-        wrong.push(`${c.id}: combination ${c.combination}, place ${c.place}`)
-      for (const l of c.trace()) {
+    for (const check of checksOf(job())) {
+      if (check.state !== 'not-checked' && !(check.combination && check.place))
+        wrong.push(`${check.id}: combination ${check.combination}, place ${check.place}`)
+      for (const line of check.trace()) {
         lines++
-        const v = evaluate(l.numbers)
+        const v = evaluate(line.numbers)
         // Factors are shown to four figures; what is made of several differs by a little more.
-        if (v === null || Math.abs(v - l.value) > 0.004 * Math.abs(l.value) + 1e-6)
-          wrong.push(`${c.id} | ${l.label} | ${l.formula} | ${l.numbers} | ${l.value} ${l.unit} | ${v}`)
+        if (v === null || Math.abs(v - line.value) > 0.004 * Math.abs(line.value) + 1e-6)
+          wrong.push(
+            `${check.id} | ${line.label} | ${line.formula} | ${line.numbers} | ${line.value} ${line.unit} | ${v}`,
+          )
       }
     }
     expect(wrong).toEqual([])

@@ -16,7 +16,7 @@ export const HEADER_SAG_IN = 0.375
 function loadsOf(
   beam: EaveBeam,
   reactions: readonly RoofLoads[],
-  pick: (l: RoofLoads) => number,
+  pick: (loads: RoofLoads) => number,
   ownPlf: number,
 ): SpanLoads {
   return {
@@ -27,15 +27,15 @@ function loadsOf(
 }
 
 /** The member a carrier or header is, with every combination at the trusses' real places. Trusses hold its top edge where they stand; under uplift the lower edge is free over the span. */
-export function beamMember(b: Building, beam: EaveBeam, reactions: readonly RoofLoads[]): SpanMember {
-  const spec = b.roof[beam.kind]
-  const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, b.grades)
-  const stops = [0, ...beam.trusses.map((t) => t.atIn), beam.spanIn]
-  const luIn = stops.slice(1).reduce((m, x, i) => Math.max(m, x - stops[i]), 0)
+export function beamMember(building: Building, beam: EaveBeam, reactions: readonly RoofLoads[]): SpanMember {
+  const spec = building.roof[beam.kind]
+  const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
+  const stops = [0, ...beam.trusses.map((truss) => truss.atIn), beam.spanIn]
+  const luIn = stops.slice(1).reduce((most, value, i) => Math.max(most, value - stops[i]), 0)
   const make = (
     name: string,
     duration: number,
-    pick: (l: RoofLoads) => number,
+    pick: (loads: RoofLoads) => number,
     ownFactor: number,
     lu: number,
   ): SpanCase => ({ name, duration, luIn: lu, loads: loadsOf(beam, reactions, pick, own * ownFactor) })
@@ -48,29 +48,29 @@ export function beamMember(b: Building, beam: EaveBeam, reactions: readonly Roof
     plies: spec.plies,
     size: spec.size,
     lumber: spec.lumber,
-    own: b.grades,
+    own: building.grades,
     flat: false,
     spaceIn: 99,
-    shortcut: b.edgeShortcut,
+    shortcut: building.edgeShortcut,
     together: spec.sides === 'both' ? spec.plies / 2 : spec.plies,
     cases: [
-      make('D', 0.9, (l) => l.deadLb, 1, luIn),
-      make('D+S', 1.15, (l) => l.deadLb + l.snowLb, 1, luIn),
-      make('D+Lr', 1.25, (l) => l.deadLb + l.liveLb, 1, luIn),
+      make('D', 0.9, (loads) => loads.deadLb, 1, luIn),
+      make('D+S', 1.15, (loads) => loads.deadLb + loads.snowLb, 1, luIn),
+      make('D+Lr', 1.25, (loads) => loads.deadLb + loads.liveLb, 1, luIn),
       make(
         'D+0.75S+0.75(0.6W)',
         1.6,
-        (l) => l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb,
+        (loads) => loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb,
         1,
         luIn,
       ),
-      make('0.6D+0.6W', 1.6, (l) => -upliftOf(l), 0.6, beam.spanIn),
+      make('0.6D+0.6W', 1.6, (loads) => -upliftOf(loads), 0.6, beam.spanIn),
     ],
     sags: [
       {
         name: 'D+S',
         over: 240,
-        loads: loadsOf(beam, reactions, (l) => l.deadLb + Math.max(l.snowLb, l.liveLb), own),
+        loads: loadsOf(beam, reactions, (loads) => loads.deadLb + Math.max(loads.snowLb, loads.liveLb), own),
         ...(beam.kind === 'header' ? { mostIn: HEADER_SAG_IN } : {}),
       },
     ],
@@ -86,68 +86,71 @@ function endLoads(
   beam: EaveBeam,
   reactions: readonly RoofLoads[],
 ): { readonly gravityLb: number; readonly upliftLb: number } {
-  const share = (pick: (l: RoofLoads) => number) => {
+  const share = (pick: (loads: RoofLoads) => number) => {
     const right = beam.trusses.reduce(
-      (t, { truss, atIn }) => t + (pick(reactions[truss.n - 1]) * atIn) / beam.spanIn,
+      (sum, { truss, atIn }) => sum + (pick(reactions[truss.n - 1]) * atIn) / beam.spanIn,
       0,
     )
-    const total = beam.trusses.reduce((t, { truss }) => t + pick(reactions[truss.n - 1]), 0)
+    const total = beam.trusses.reduce((sum, { truss }) => sum + pick(reactions[truss.n - 1]), 0)
     return Math.max(right, total - right)
   }
-  return { gravityLb: share((l) => gravityOf(l).gravityLb), upliftLb: share((l) => Math.max(0, upliftOf(l))) }
+  return {
+    gravityLb: share((loads) => gravityOf(loads).gravityLb),
+    upliftLb: share((loads) => Math.max(0, upliftOf(loads))),
+  }
 }
 
 /** Where a beam meets its post: bolts through the faces, or the seat of a notch; uplift is always on the bolts. */
 function seatChecks(
-  b: Building,
+  building: Building,
   kind: 'carrier' | 'header',
   worst: EaveBeam,
   shared: boolean,
   reactions: readonly RoofLoads[],
 ): Check[] {
-  const spec = b.roof[kind]
-  const size = postSize(b.post)
-  const v = boardValues(spec.lumber, boardSize(spec.size).nominal, b.grades)
+  const spec = building.roof[kind]
+  const size = postSize(building.post)
+  const values = boardValues(spec.lumber, boardSize(spec.size).nominal, building.grades)
   const end = endLoads(worst, reactions)
   const ends = shared ? 2 : 1 // a middle post takes the ends of two bays
   const both = spec.sides === 'both'
-  const j = b.joints.carrier
-  const g = specificGravity(spec.lumber, b.grades)
+  const carrier = building.joints.carrier
+  const g = specificGravity(spec.lumber, building.grades)
   const perSide = both ? spec.plies / 2 : spec.plies
-  const faceBolted = b.roof.truss.seat === 'face'
+  const faceBolted = building.roof.truss.seat === 'face'
   const strength = (duration: number) =>
     boltStrength({
-      diameterIn: j.diameterIn,
-      count: j.count,
-      rows: j.count > 2 ? 2 : 1,
+      diameterIn: carrier.diameterIn,
+      count: carrier.count,
+      rows: carrier.count > 2 ? 2 : 1,
       double: both,
       mainIn: size.depthIn,
       sideIn: 1.5 * perSide,
-      gMain: specificGravity(b.post.lumber, b.grades),
+      gMain: specificGravity(building.post.lumber, building.grades),
       gSide: g,
       mainThetaDeg: 0,
       sideThetaDeg: 90,
-      eaMain: (v?.e ?? 1.4e6) * size.areaIn2,
-      eaSide: (v?.e ?? 1.4e6) * boardSize(spec.size).areaIn2 * spec.plies,
-      spacingIn: 4 * j.diameterIn,
-      endIn: 7 * j.diameterIn,
-      edgeIn: 1.5 * j.diameterIn,
+      eaMain: (values?.e ?? 1.4e6) * size.areaIn2,
+      eaSide: (values?.e ?? 1.4e6) * boardSize(spec.size).areaIn2 * spec.plies,
+      spacingIn: 4 * carrier.diameterIn,
+      endIn: 7 * carrier.diameterIn,
+      edgeIn: 1.5 * carrier.diameterIn,
       duration,
-      wet: b.joints.wetPosts,
+      wet: building.joints.wetPosts,
     })
   const head = { stage: 'roof' as const, group: 'joint' as const, subjects: [worst.from.id, worst.to.id] }
   const name = kind === 'carrier' ? 'Carriers' : 'Headers'
   const out: Check[] = []
   const down = end.gravityLb * ends
   if (faceBolted) {
-    const s = strength(1.15)
+    const bolt = strength(1.15)
     out.push(
-      s.problem
+      bolt.problem
         ? notChecked(
             `${kind}-bolts`,
             `${name} bolted to posts`,
             'roof',
-            `Cannot be counted: ${s.problem}.`,
+            `Cannot be counted: ${bolt.problem}.`,
             'Wider spacing or smaller bolts.',
           )
         : makeCheck({
@@ -155,16 +158,16 @@ function seatChecks(
             id: `${kind}-bolts`,
             title: `${name} bolted to posts`,
             demand: down,
-            capacity: s.groupLb,
+            capacity: bolt.groupLb,
             unit: 'lb',
             combination: 'D+S',
             place: 'at a post',
-            governs: `${Math.round(down).toLocaleString('en-US')} lb hang on ${j.count} bolts of ${j.diameterIn} in.`,
+            governs: `${Math.round(down).toLocaleString('en-US')} lb hang on ${carrier.count} bolts of ${carrier.diameterIn} in.`,
             fix: 'More or thicker bolts, or seat the beam in a notch so that wood carries it.',
-            trace: () => s.trace,
+            trace: () => bolt.trace,
           }),
     )
-  } else if (v) {
+  } else if (values) {
     const area = 1.5 * Math.min(spec.plies, size.plies > 1 ? size.plies - 1 : 1) * size.depthIn
     out.push(
       makeCheck({
@@ -172,7 +175,7 @@ function seatChecks(
         id: `${kind}-seat`,
         title: `${name} on their seats`,
         demand: down / area,
-        capacity: v.fcPerp,
+        capacity: values.fcPerp,
         unit: 'psi',
         combination: 'D+S',
         place: 'at a post',
@@ -180,13 +183,13 @@ function seatChecks(
         fix: 'A wider seat, a bearing block, or a denser wood.',
         trace: () => [
           line('Bearing', 'R/(b·lb)', `${sig(down)}/${sig(area)}`, down / area, 'psi', 'NDS 2018 3.10.2'),
-          line('Allowed', 'Fc⊥', sig(v.fcPerp), v.fcPerp, 'psi', v.table),
+          line('Allowed', 'Fc⊥', sig(values.fcPerp), values.fcPerp, 'psi', values.table),
         ],
       }),
     )
   }
   if (end.upliftLb > 0) {
-    const s = strength(1.6)
+    const bolt = strength(1.6)
     const up = end.upliftLb * ends
     out.push(
       makeCheck({
@@ -194,13 +197,13 @@ function seatChecks(
         id: `${kind}-uplift`,
         title: `${name} held down`,
         demand: up,
-        capacity: s.groupLb,
+        capacity: bolt.groupLb,
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: 'at a post',
-        governs: `Wind lifts the beam ${Math.round(up).toLocaleString('en-US')} lb off a post; ${j.count} bolts hold it.`,
+        governs: `Wind lifts the beam ${Math.round(up).toLocaleString('en-US')} lb off a post; ${carrier.count} bolts hold it.`,
         fix: 'More or thicker bolts.',
-        trace: () => s.trace,
+        trace: () => bolt.trace,
       }),
     )
   }
@@ -209,41 +212,44 @@ function seatChecks(
 
 /** Carriers and headers: the hardest worked of each, by real truss places, and their joints to the posts. */
 export function beamChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLoads[]): Check[] {
-  const b = job.building
+  const building = job.building
   return (['carrier', 'header'] as const).flatMap((kind) => {
-    const beams = plan.beams.filter((q) => q.kind === kind && q.trusses.length > 0)
+    const beams = plan.beams.filter((beam) => beam.kind === kind && beam.trusses.length > 0)
     if (beams.length === 0) return []
-    const weight = (q: EaveBeam) =>
-      q.trusses.reduce(
-        (t, { truss, atIn }) => t + gravityOf(reactions[truss.n - 1]).gravityLb * Math.min(atIn, q.spanIn - atIn),
+    const weight = (beam: EaveBeam) =>
+      beam.trusses.reduce(
+        (least, { truss, atIn }) =>
+          least + gravityOf(reactions[truss.n - 1]).gravityLb * Math.min(atIn, beam.spanIn - atIn),
         0,
       )
-    const worst = beams.reduce((a, q) => (weight(q) > weight(a) ? q : a))
-    const out = spanChecks(beamMember(b, worst, reactions))
+    const worst = beams.reduce((best, beam) => (weight(beam) > weight(best) ? beam : best))
+    const out = spanChecks(beamMember(building, worst, reactions))
     if (out[0].state === 'not-checked') return out
-    return [...out, ...seatChecks(b, kind, worst, kind === 'carrier', reactions)]
+    return [...out, ...seatChecks(building, kind, worst, kind === 'carrier', reactions)]
   })
 }
 
 /** Truss seats on posts or carriers: bearing of the truss, bolts against uplift, or bolts that carry all. */
-export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLoads[], r: SiteResults): Check[] {
-  const b = job.building
-  const t = b.roof.truss
-  const size = postSize(b.post)
-  const onCarriers = t.set === 'carriers'
-  const gravity = reactions.map((l) => gravityOf(l).gravityLb)
+export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLoads[], results: SiteResults): Check[] {
+  const building = job.building
+  const truss = building.roof.truss
+  const size = postSize(building.post)
+  const onCarriers = truss.set === 'carriers'
+  const gravity = reactions.map((reaction) => gravityOf(reaction).gravityLb)
   const up = reactions.map(upliftOf)
   const [heavy, lifted] = [gravity.indexOf(Math.max(...gravity)), up.indexOf(Math.max(...up))]
-  const supports = onCarriers ? b.roof.carrier : null
-  const lumber = supports?.lumber ?? b.post.lumber
+  const supports = onCarriers ? building.roof.carrier : null
+  const lumber = supports?.lumber ?? building.post.lumber
   const nominal = supports ? boardSize(supports.size).nominal : Number(size.nominal)
-  const v = boardValues(lumber, nominal, b.grades)
+  const values = boardValues(lumber, nominal, building.grades)
   const out: Check[] = []
   const head = { stage: 'roof' as const, group: 'truss' as const, subjects: [] }
-  const typed = t.reaction
+  const typed = truss.reaction
   if (typed) {
     const own =
-      Math.max(...plan.trusses.map((q) => ((r.dead.maxPsf * 1 + r.snow.psPsf) * q.tributaryIn) / 12)) *
+      Math.max(
+        ...plan.trusses.map((truss) => ((results.dead.maxPsf * 1 + results.snow.psPsf) * truss.tributaryIn) / 12),
+      ) *
       (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / 12, 1e-9))
     if (Math.abs(typed.gravityLb - own) > 0.1 * own)
       out.push(
@@ -261,11 +267,11 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       'trusses',
       'The trusses themselves',
       'roof',
-      `Their design is the truss maker’s. Give them: dead ${sig(r.dead.maxPsf)} psf, snow ${sig(r.snow.psPsf)} psf balanced${r.snow.unbalanced ? `, ${sig(r.snow.unbalanced.leewardPsf + r.snow.unbalanced.surchargePsf)} psf by the ridge unbalanced` : ''}, net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. apart${b.knee ? ', knee braces' : ''}.`,
+      `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ${sig(results.snow.psPsf)} psf balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge unbalanced` : ''}, net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. apart${building.knee ? ', knee braces' : ''}.`,
       'Truss drawings, and their bracing sheets on site.',
     ),
   )
-  if (!v)
+  if (!values)
     return [
       ...out,
       notChecked(
@@ -278,13 +284,13 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
     ]
   const rLb = gravity[heavy]
   // A block on the inner face lengthens the seat by its own thickness; its nails carry its share.
-  const seatIn = size.depthIn + (t.blockNails > 0 ? 1.5 : 0)
+  const seatIn = size.depthIn + (truss.blockNails > 0 ? 1.5 : 0)
   const bearing =
-    !onCarriers && t.seat === 'face'
+    !onCarriers && truss.seat === 'face'
       ? null
       : onCarriers
-        ? 1.5 * t.plies * 1.5 * b.roof.carrier.plies
-        : 1.5 * t.plies * seatIn
+        ? 1.5 * truss.plies * 1.5 * building.roof.carrier.plies
+        : 1.5 * truss.plies * seatIn
   if (bearing !== null) {
     out.push(
       makeCheck({
@@ -292,7 +298,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         id: 'truss-seat',
         title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats',
         demand: rLb / bearing,
-        capacity: v.fcPerp,
+        capacity: values.fcPerp,
         unit: 'psi',
         combination: 'D+S',
         place: `truss ${heavy + 1}`,
@@ -311,26 +317,26 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
           line(
             `Allowed across the grain, ${lumber}`,
             'Fc⊥; the truss chord is taken as the same species',
-            sig(v.fcPerp),
-            v.fcPerp,
+            sig(values.fcPerp),
+            values.fcPerp,
             'psi',
-            v.table,
-            v.verify,
+            values.table,
+            values.verify,
           ),
         ],
       }),
     )
-    const blockNail = nailOf(b.joints.girt.nail)
-    if (!onCarriers && t.blockNails > 0 && blockNail) {
+    const blockNail = nailOf(building.joints.girt.nail)
+    if (!onCarriers && truss.blockNails > 0 && blockNail) {
       const share = (rLb * 1.5) / seatIn
       const one = nailStrength({
         nail: blockNail,
         sideIn: 1.5,
         mainIn: size.depthIn,
-        gMain: v.g,
-        gSide: v.g,
+        gMain: values.g,
+        gSide: values.g,
         duration: 1.15,
-        wet: b.joints.wetPosts,
+        wet: building.joints.wetPosts,
       })
       out.push(
         makeCheck({
@@ -339,11 +345,11 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
           id: 'truss-block',
           title: 'Bearing blocks under the trusses',
           demand: share,
-          capacity: one.lateralLb * t.blockNails,
+          capacity: one.lateralLb * truss.blockNails,
           unit: 'lb',
           combination: 'D+S',
           place: `truss ${heavy + 1}`,
-          governs: `The block takes ${Math.round(share)} lb of the seat; ${t.blockNails} ${blockNail.name} hold it to the post.`,
+          governs: `The block takes ${Math.round(share)} lb of the seat; ${truss.blockNails} ${blockNail.name} hold it to the post.`,
           fix: 'More nails in the block.',
           trace: () => [
             line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'),
@@ -351,8 +357,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
             line(
               'All nails of the block',
               "n·Z'",
-              `${t.blockNails} × ${sig(one.lateralLb)}`,
-              one.lateralLb * t.blockNails,
+              `${truss.blockNails} × ${sig(one.lateralLb)}`,
+              one.lateralLb * truss.blockNails,
               'lb',
               'NDS 2018 12.3',
             ),
@@ -360,7 +366,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         }),
       )
     }
-    if (onCarriers && b.roof.carrier.plies === 2 && b.roof.carrier.sides === 'both')
+    if (onCarriers && building.roof.carrier.plies === 2 && building.roof.carrier.sides === 'both')
       out.push(
         notChecked(
           'truss-share',
@@ -371,45 +377,45 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         ),
       )
   }
-  const bolts = b.joints.truss
-  const g = specificGravity(b.post.lumber, b.grades)
-  const double = t.seat === 'pocket' && size.plies > 2
+  const bolts = building.joints.truss
+  const g = specificGravity(building.post.lumber, building.grades)
+  const double = truss.seat === 'pocket' && size.plies > 2
   const strength = (duration: number) =>
     boltStrength({
       diameterIn: bolts.diameterIn,
       count: bolts.count,
       rows: 1,
       double,
-      mainIn: double ? 1.5 * t.plies : Math.max(1.5, size.widthIn - 1.5),
-      sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * t.plies,
+      mainIn: double ? 1.5 * truss.plies : Math.max(1.5, size.widthIn - 1.5),
+      sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * truss.plies,
       gMain: g,
       gSide: g,
       mainThetaDeg: double ? 90 : 0,
       sideThetaDeg: double ? 0 : 90,
-      eaMain: v.e * 8.25,
-      eaSide: v.e * 16.5,
+      eaMain: values.e * 8.25,
+      eaSide: values.e * 16.5,
       spacingIn: 4 * bolts.diameterIn,
       endIn: 4 * bolts.diameterIn,
       edgeIn: 1.5 * bolts.diameterIn,
       duration,
-      wet: b.joints.wetPosts,
+      wet: building.joints.wetPosts,
     })
   if (!onCarriers) {
-    if (t.seat === 'face') {
-      const s = strength(1.15)
+    if (truss.seat === 'face') {
+      const bolt = strength(1.15)
       out.push(
         makeCheck({
           ...head,
           id: 'truss-bolts',
           title: 'Trusses bolted to post faces',
           demand: rLb,
-          capacity: s.groupLb,
+          capacity: bolt.groupLb,
           unit: 'lb',
           combination: 'D+S',
           place: `truss ${heavy + 1}`,
           governs: `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. in single shear.`,
           fix: 'Seat the truss in a pocket or notch so that wood carries it.',
-          trace: () => s.trace,
+          trace: () => bolt.trace,
         }),
       )
     }
@@ -432,7 +438,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         trace: () => s.trace,
       }),
     )
-  } else if (b.joints.rafterTieLb === null)
+  } else if (building.joints.rafterTieLb === null)
     out.push(
       notChecked(
         'truss-ties',
@@ -449,14 +455,21 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         id: 'truss-ties',
         title: 'Ties of trusses to carriers',
         demand: Math.max(0, up[lifted]),
-        capacity: b.joints.rafterTieLb,
+        capacity: building.joints.rafterTieLb,
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: `truss ${lifted + 1}`,
-        governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${b.joints.rafterTieLb} lb.`,
+        governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${building.joints.rafterTieLb} lb.`,
         fix: 'Stronger ties.',
         trace: () => [
-          line('Rated tie', 'typed', sig(b.joints.rafterTieLb ?? 0), b.joints.rafterTieLb ?? 0, 'lb', 'maker’s report'),
+          line(
+            'Rated tie',
+            'typed',
+            sig(building.joints.rafterTieLb ?? 0),
+            building.joints.rafterTieLb ?? 0,
+            'lb',
+            'maker’s report',
+          ),
         ],
       }),
     )

@@ -11,7 +11,7 @@ import type { SiteResults } from './siteResults'
 /** In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave walls from wind on the gables. */
 export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<Side, number> {
   const { row, relied } = lateral
-  const total = row.loadLb.reduce((t, v) => t + v, 0)
+  const total = row.loadLb.reduce((sum, value) => sum + value, 0)
   const end = (i: 0 | 1) =>
     relied === 'roof trusted'
       ? total / 2
@@ -37,92 +37,92 @@ export interface BraceLine {
 }
 
 /** Braces of every wall that has them: paired bays next to the corners first, against the wind from both sides. */
-export function braceLines(b: Building, grid: Grid, lateral: Lateral, posts: readonly Post[]): BraceLine[] {
-  if (b.bracing.walls === 'skin' || b.bracing.walls === 'none') return []
+export function braceLines(building: Building, grid: Grid, lateral: Lateral, posts: readonly Post[]): BraceLine[] {
+  if (building.bracing.walls === 'skin' || building.bracing.walls === 'none') return []
   const shear = wallShearLb(lateral)
-  return SIDES.filter((s) => shear[s] > 0).map((side): BraceLine => {
+  return SIDES.filter((side) => shear[side] > 0).map((side): BraceLine => {
     const eave = isEave(side)
     const bayIn = eave ? Math.min(...grid.baysIn) : grid.widthIn / (grid.gableIn.length + 1)
-    const heightIn = b.heelIn - b.skirt.topIn
+    const heightIn = building.heelIn - building.skirt.topIn
     const alpha = Math.atan(heightIn / bayIn)
-    const force = shear[side] / b.bracing.baysPerWall / Math.cos(alpha)
+    const force = shear[side] / building.bracing.baysPerWall / Math.cos(alpha)
     const row = posts
-      .filter((p) =>
+      .filter((post) =>
         eave
-          ? p.side === side && p.kind !== 'lean-to'
-          : p.line === (side === 'west' ? 1 : grid.centresIn.length) && p.kind !== 'lean-to',
+          ? post.side === side && post.kind !== 'lean-to'
+          : post.line === (side === 'west' ? 1 : grid.centresIn.length) && post.kind !== 'lean-to',
       )
-      .sort((p, q) => (eave ? p.x - q.x : p.y - q.y))
+      .sort((one, other) => (eave ? one.x - other.x : one.y - other.y))
     const first = row
       .slice(0, 2)
-      .map((p) => p.id)
+      .map((post) => post.id)
       .join('–')
     const lastPair = row
       .slice(-2)
-      .map((p) => p.id)
+      .map((post) => post.id)
       .join('–')
     // Both ends cut plumb between posts: the board bought is longer by d·tan α.
     return {
       side,
       shearLb: shear[side],
-      bays: b.bracing.baysPerWall,
+      bays: building.bracing.baysPerWall,
       bayIn,
       heightIn,
       alphaDeg: (alpha * 180) / Math.PI,
       lengthIn: bayIn / Math.cos(alpha),
       forceLb: force,
-      coupleLb: (shear[side] / b.bracing.baysPerWall) * (heightIn / bayIn),
-      stockIn: bayIn / Math.cos(alpha) + boardSize(b.bracing.size).dIn * Math.tan(alpha),
-      between: b.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first,
+      coupleLb: (shear[side] / building.bracing.baysPerWall) * (heightIn / bayIn),
+      stockIn: bayIn / Math.cos(alpha) + boardSize(building.bracing.size).dIn * Math.tan(alpha),
+      between: building.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first,
     }
   })
 }
 
 function braceChecks(
-  b: Building,
+  building: Building,
   lines: readonly BraceLine[],
   names: Readonly<Record<Side, string>>,
   gapIn: number,
   upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number },
 ): Check[] {
-  const spec = b.bracing
+  const spec = building.bracing
   const size = boardSize(spec.size)
-  const v = boardValues(spec.lumber, size.nominal, b.grades)
+  const values = boardValues(spec.lumber, size.nominal, building.grades)
   const nail = nailOf(spec.nail)
-  return lines.flatMap((l): Check[] => {
-    const id = `brace-${l.side}`
-    const title = `${names[l.side]}: ${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
+  return lines.flatMap((brace): Check[] => {
+    const id = `brace-${brace.side}`
+    const title = `${names[brace.side]}: ${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
     const head = {
       stage: 'bracing' as const,
       group: 'brace' as const,
       subjects: [],
       combination: '0.6W',
-      place: l.between,
+      place: brace.between,
     }
-    if (l.alphaDeg > 60.5)
+    if (brace.alphaDeg > 60.5)
       return [
         notChecked(
           id,
           title,
           'bracing',
-          `The braces would stand at ${sig(l.alphaDeg)}°: too steep to work.`,
+          `The braces would stand at ${sig(brace.alphaDeg)}°: too steep to work.`,
           'Brace a wider bay, or across two bays.',
         ),
       ]
     const trace: TraceLine[] = [
       line(
-        `Shear in the wall, over ${l.bays} braced bay${l.bays === 1 ? '' : 's'}`,
+        `Shear in the wall, over ${brace.bays} braced bay${brace.bays === 1 ? '' : 's'}`,
         'V',
-        sig(l.shearLb),
-        l.shearLb,
+        sig(brace.shearLb),
+        brace.shearLb,
         'lb',
         'ASCE 7-16 2.4.1 (5)',
       ),
       line(
         'Force in one brace',
         'T = V/cosα',
-        `${sig(l.shearLb / l.bays)}/cos(${sig(l.alphaDeg)}°)`,
-        l.forceLb,
+        `${sig(brace.shearLb / brace.bays)}/cos(${sig(brace.alphaDeg)}°)`,
+        brace.forceLb,
         'lb',
         'statics',
       ),
@@ -134,7 +134,7 @@ function braceChecks(
             id,
             title,
             'bracing',
-            `Each strap carries ${Math.round(l.forceLb)} lb; its rating is not entered. Straps only pull: both diagonals are needed.`,
+            `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: both diagonals are needed.`,
             'Enter the rated strap with its fixings.',
           ),
         ]
@@ -143,10 +143,10 @@ function braceChecks(
           ...head,
           id,
           title,
-          demand: l.forceLb,
+          demand: brace.forceLb,
           capacity: spec.strapLb,
           unit: 'lb',
-          governs: `Each strap pulls ${Math.round(l.forceLb)} lb; both diagonals are needed.`,
+          governs: `Each strap pulls ${Math.round(brace.forceLb)} lb; both diagonals are needed.`,
           fix: 'More braced bays, or a heavier strap.',
           trace: () => [
             ...trace,
@@ -155,36 +155,36 @@ function braceChecks(
         }),
       ]
     }
-    if (!v || !nail)
+    if (!values || !nail)
       return [
         notChecked(
           id,
           title,
           'bracing',
-          v ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`,
+          values ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`,
           'Choose from the lists.',
         ),
       ]
     const one = nailStrength({
       nail,
       sideIn: 1.5,
-      mainIn: postSize(b.post).depthIn,
-      gMain: specificGravity(b.post.lumber, b.grades),
-      gSide: specificGravity(spec.lumber, b.grades),
+      mainIn: postSize(building.post).depthIn,
+      gMain: specificGravity(building.post.lumber, building.grades),
+      gSide: specificGravity(spec.lumber, building.grades),
       duration: 1.6,
-      wet: b.joints.wetPosts,
+      wet: building.joints.wetPosts,
     })
     const nails = one.lateralLb * spec.nails
-    const wood = v.ft * 1.6 * size.areaIn2
+    const wood = values.ft * 1.6 * size.areaIn2
     const out = [
       makeCheck({
         ...head,
         id,
         title,
-        demand: l.forceLb,
+        demand: brace.forceLb,
         capacity: Math.min(nails, wood),
         unit: 'lb',
-        governs: `Each brace pulls ${Math.round(l.forceLb)} lb; ${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`,
+        governs: `Each brace pulls ${Math.round(brace.forceLb)} lb; ${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`,
         fix: 'More nails, or more braced bays.',
         trace: () => [
           ...trace,
@@ -193,7 +193,7 @@ function braceChecks(
           line(
             'The board in tension',
             "Ft'·A",
-            `${sig(v.ft)} × 1.6 × ${sig(size.areaIn2)}`,
+            `${sig(values.ft)} × 1.6 × ${sig(size.areaIn2)}`,
             wood,
             'lb',
             'NDS 2018 3.8',
@@ -202,8 +202,8 @@ function braceChecks(
       }),
     ]
     if (spec.walls === 'single-boards') {
-      const le = Math.min(l.lengthIn / 2, gapIn / Math.sin((l.alphaDeg * Math.PI) / 180)) / size.bIn
-      const c = columnStability({ slenderness: le, eMinPsi: v.eMin, fcStarPsi: v.fc * 1.6 })
+      const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin((brace.alphaDeg * Math.PI) / 180)) / size.bIn
+      const c = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
       if (Number.isNaN(c.cp))
         out.push(
           notChecked(
@@ -220,10 +220,10 @@ function braceChecks(
             ...head,
             id: `${id}-push`,
             title: `${title} pushed`,
-            demand: l.forceLb,
-            capacity: v.fc * 1.6 * c.cp * size.areaIn2,
+            demand: brace.forceLb,
+            capacity: values.fc * 1.6 * c.cp * size.areaIn2,
             unit: 'lb',
-            governs: `Wind from the other side pushes it with ${Math.round(l.forceLb)} lb, held at every girt.`,
+            governs: `Wind from the other side pushes it with ${Math.round(brace.forceLb)} lb, held at every girt.`,
             fix: 'X braces.',
             trace: () => [
               ...trace,
@@ -239,8 +239,8 @@ function braceChecks(
               line(
                 'Allowed',
                 'Fc·CD·CP·A',
-                `${sig(v.fc)} × 1.6 × ${sig(c.cp)} × ${sig(size.areaIn2)}`,
-                v.fc * 1.6 * c.cp * size.areaIn2,
+                `${sig(values.fc)} × 1.6 × ${sig(c.cp)} × ${sig(size.areaIn2)}`,
+                values.fc * 1.6 * c.cp * size.areaIn2,
                 'lb',
                 'NDS 2018 3.7.1',
               ),
@@ -248,24 +248,24 @@ function braceChecks(
           }),
         )
     }
-    const u = upliftAt(isEave(l.side) ? ['eave', 'corner'] : ['gable', 'corner'])
+    const u = upliftAt(isEave(brace.side) ? ['eave', 'corner'] : ['gable', 'corner'])
     out.push(
       makeCheck({
         ...head,
         id: `${id}-couple`,
-        title: `${names[l.side]}: braced posts held down`,
-        demand: Math.max(0, u.demandLb) + l.coupleLb,
+        title: `${names[brace.side]}: braced posts held down`,
+        demand: Math.max(0, u.demandLb) + brace.coupleLb,
         capacity: Math.max(u.capacityLb, 1e-9),
         unit: 'lb',
-        governs: `The braces lift their post by ${Math.round(l.coupleLb)} lb besides the roof’s uplift.`,
+        governs: `The braces lift their post by ${Math.round(brace.coupleLb)} lb besides the roof’s uplift.`,
         fix: 'Lower force by more braced bays; a wider or deeper collar.',
         trace: () => [
           ...trace,
           line(
             'Couple at the posts',
             'V·H/s',
-            `${sig(l.shearLb / l.bays)} × ${sig(l.heightIn)}/${sig(l.bayIn)}`,
-            l.coupleLb,
+            `${sig(brace.shearLb / brace.bays)} × ${sig(brace.heightIn)}/${sig(brace.bayIn)}`,
+            brace.coupleLb,
             'lb',
             'statics',
           ),
@@ -283,10 +283,11 @@ function upliftOfKinds(
   holes: readonly HoleKind[],
   kinds: readonly string[],
 ): { readonly demandLb: number; readonly capacityLb: number } {
-  const own = holes.filter((h) => kinds.includes(h.kind))
+  const own = holes.filter((hole) => kinds.includes(hole.kind))
   return own.length
     ? own.reduce(
-        (a, h) => (h.uplift.capacityLb - h.uplift.demandLb < a.capacityLb - a.demandLb ? h.uplift : a),
+        (best, hole) =>
+          hole.uplift.capacityLb - hole.uplift.demandLb < best.capacityLb - best.demandLb ? hole.uplift : best,
         own[0].uplift,
       )
     : { demandLb: 0, capacityLb: 0 }
@@ -294,7 +295,7 @@ function upliftOfKinds(
 
 /** Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked. What sizing asks for. */
 export function bracesWorst(
-  b: Building,
+  building: Building,
   grid: Grid,
   lateral: Lateral,
   posts: readonly Post[],
@@ -302,20 +303,20 @@ export function bracesWorst(
   gapIn: number,
 ): number {
   const checks = braceChecks(
-    b,
-    braceLines(b, grid, lateral, posts),
+    building,
+    braceLines(building, grid, lateral, posts),
     { south: '', east: '', north: '', west: '' },
     gapIn,
     (kinds) => upliftOfKinds(holes, kinds),
   )
-  return checks.reduce((m, c) => (c.state === 'not-checked' ? NaN : Math.max(m, c.ratio)), 0)
+  return checks.reduce((most, check) => (check.state === 'not-checked' ? NaN : Math.max(most, check.ratio)), 0)
 }
 
 /** How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C). */
-export function swayCheck(b: Building, lateral: Lateral): Check {
+export function swayCheck(building: Building, lateral: Lateral): Check {
   const [id, title] = ['sway', 'Sway of the eave under wind']
   const { row } = lateral
-  const at = row.moveIn.reduce((m, v, i) => (v > row.moveIn[m] ? i : m), 0)
+  const at = row.moveIn.reduce((soFar, value, i) => (value > row.moveIn[soFar] ? i : soFar), 0)
   const move = row.moveIn[at]
   if (lateral.relied === 'roof trusted')
     return notChecked(
@@ -333,8 +334,8 @@ export function swayCheck(b: Building, lateral: Lateral): Check {
       'Nothing holds these frames: they do not stand, so their sway has no figure.',
       'Knee braces, posts in the ground, or a checked roof diaphragm.',
     )
-  const height = `${sig(move)} in. at line ${at + 1}, the height over ${move > 1e-6 ? Math.floor(b.heelIn / move) : 'more than can be said'}`
-  if (b.bracing.swayOver === null)
+  const height = `${sig(move)} in. at line ${at + 1}, the height over ${move > 1e-6 ? Math.floor(building.heelIn / move) : 'more than can be said'}`
+  if (building.bracing.swayOver === null)
     return notChecked(
       id,
       title,
@@ -349,11 +350,11 @@ export function swayCheck(b: Building, lateral: Lateral): Check {
     group: 'diaphragm',
     subjects: [],
     demand: move,
-    capacity: b.heelIn / b.bracing.swayOver,
+    capacity: building.heelIn / building.bracing.swayOver,
     unit: 'in',
     combination: '0.6W',
     place: `line ${at + 1}`,
-    governs: `Wind moves the eave ${height}; its height over ${b.bracing.swayOver} is allowed.`,
+    governs: `Wind moves the eave ${height}; its height over ${building.bracing.swayOver} is allowed.`,
     fix: 'A deeper post, knee braces the truss maker has designed for, or a roof diaphragm with tested values.',
     trace: () => [
       line(
@@ -375,8 +376,8 @@ export function swayCheck(b: Building, lateral: Lateral): Check {
       line(
         'Allowed',
         'H/n',
-        `${sig(b.heelIn)}/${b.bracing.swayOver}`,
-        b.heelIn / (b.bracing.swayOver ?? 1),
+        `${sig(building.heelIn)}/${building.bracing.swayOver}`,
+        building.heelIn / (building.bracing.swayOver ?? 1),
         'in',
         'ASCE 7-16 Appendix C',
       ),
@@ -391,16 +392,16 @@ export function bracingChecks(
   lateral: Lateral,
   lines: readonly BraceLine[],
   holes: readonly HoleKind[],
-  r: SiteResults,
+  results: SiteResults,
   names: Readonly<Record<Side, string>>,
   gapIn: number,
 ): Check[] {
-  const b = job.building
+  const building = job.building
   const out: Check[] = []
   const head = { stage: 'bracing' as const, group: 'diaphragm' as const, subjects: [] as string[] }
   const shear = wallShearLb(lateral)
   const { row } = lateral
-  const slopeFt = Math.hypot(grid.widthIn / 24, ((grid.widthIn / 24) * b.pitchPer12) / 12)
+  const slopeFt = Math.hypot(grid.widthIn / 24, ((grid.widthIn / 24) * building.pitchPer12) / 12)
   const cos = grid.widthIn / 24 / slopeFt
   const ratio = grid.lengthIn / grid.widthIn
   if (job.site.highSeismic)
@@ -430,16 +431,16 @@ export function bracingChecks(
         'Roof diaphragm',
         'bracing',
         lateral.why,
-        b.diaphragm === 'checked'
+        building.diaphragm === 'checked'
           ? 'Enter the skin’s tested values.'
           : 'Nothing more where the frames hold by themselves; see the posts.',
       ),
     )
-  else if (row.result && b.skin.roofAllowPlf !== null) {
+  else if (row.result && building.skin.roofAllowPlf !== null) {
     const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
     const perSlope = bay / 2 / cos
     const v = perSlope / slopeFt
-    const allow = b.skin.roofAllowPlf
+    const allow = building.skin.roofAllowPlf
     if (ratio > 4)
       out.push(
         notChecked(
@@ -474,7 +475,7 @@ export function bracingChecks(
           line(
             'Bay stiffness',
             'c = 2·G·Ls/s·cos²θ',
-            `2 × ${sig(b.skin.roofStiffnessLbPerIn ?? 0)} × ${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
+            `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
             Math.max(...row.bayLbIn),
             'lb/in',
             'ASABE EP484',
@@ -495,9 +496,9 @@ export function bracingChecks(
       }),
     )
     const chord = (row.eavePlf * (grid.lengthIn / 12) ** 2) / (8 * (grid.widthIn / 12))
-    const girt = boardValues(b.girts.lumber, boardSize(b.girts.size).nominal, b.grades)
+    const girt = boardValues(building.girts.lumber, boardSize(building.girts.size).nominal, building.grades)
     if (girt) {
-      const cap = girt.ft * 1.6 * boardSize(b.girts.size).areaIn2
+      const cap = girt.ft * 1.6 * boardSize(building.girts.size).areaIn2
       out.push(
         makeCheck({
           ...head,
@@ -523,7 +524,7 @@ export function bracingChecks(
             line(
               'Board in tension',
               "Ft'·A",
-              `${sig(girt.ft)} × 1.6 × ${sig(boardSize(b.girts.size).areaIn2)}`,
+              `${sig(girt.ft)} × 1.6 × ${sig(boardSize(building.girts.size).areaIn2)}`,
               cap,
               'lb',
               'NDS 2018 3.8',
@@ -533,14 +534,14 @@ export function bracingChecks(
       )
     }
   }
-  out.push(swayCheck(b, lateral))
+  out.push(swayCheck(building, lateral))
   // Walls in their own plane.
   for (const side of SIDES) {
     const v = shear[side]
-    if (v <= 0 || lines.some((l) => l.side === side)) continue
+    if (v <= 0 || lines.some((line) => line.side === side)) continue
     const id = `wall-shear-${side}`
     const title = `${names[side]} in its own plane`
-    const feet = shearLengthFt(b, grid, side)
+    const feet = shearLengthFt(building, grid, side)
     const why = `${Math.round(v).toLocaleString('en-US')} lb of wind must go down this wall`
     if (feet <= 0) {
       out.push(
@@ -548,19 +549,19 @@ export function bracingChecks(
       )
       continue
     }
-    if (b.bracing.walls === 'none' || b.skin.wallAllowPlf === null) {
+    if (building.bracing.walls === 'none' || building.skin.wallAllowPlf === null) {
       out.push(
         notChecked(
           id,
           title,
           'bracing',
-          `${why}, ${Math.round(v / feet)} plf over ${sig(feet)} ft between openings; ${b.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`,
+          `${why}, ${Math.round(v / feet)} plf over ${sig(feet)} ft between openings; ${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`,
           'Enter the skin’s tested values, or brace the wall.',
         ),
       )
       continue
     }
-    const allow = b.skin.wallAllowPlf
+    const allow = building.skin.wallAllowPlf
     out.push(
       makeCheck({
         ...head,
@@ -579,8 +580,8 @@ export function bracingChecks(
           line(
             'Pull at the end of each piece',
             'v·h',
-            `${sig(v / feet)} × ${sig(b.heelIn / 12)}`,
-            (v / feet) * (b.heelIn / 12),
+            `${sig(v / feet)} × ${sig(building.heelIn / 12)}`,
+            (v / feet) * (building.heelIn / 12),
             'lb',
             'statics',
           ),
@@ -588,13 +589,13 @@ export function bracingChecks(
       }),
     )
   }
-  out.push(...braceChecks(b, lines, names, gapIn, (kinds) => upliftOfKinds(holes, kinds)))
-  if (b.knee) {
-    const k = b.knee
-    const size = boardSize(k.size)
-    const v = boardValues(k.lumber, size.nominal, b.grades)
-    const length = Math.hypot(k.downIn, k.outIn)
-    if (!k.trussDesigned)
+  out.push(...braceChecks(building, lines, names, gapIn, (kinds) => upliftOfKinds(holes, kinds)))
+  if (building.knee) {
+    const knee = building.knee
+    const size = boardSize(knee.size)
+    const values = boardValues(knee.lumber, size.nominal, building.grades)
+    const length = Math.hypot(knee.downIn, knee.outIn)
+    if (!knee.trussDesigned)
       out.push(
         notChecked(
           'knee-truss',
@@ -604,9 +605,13 @@ export function bracingChecks(
           'Do not add knee braces until the truss maker has designed for them.',
         ),
       )
-    if (v) {
-      const c = columnStability({ slenderness: length / size.bIn / k.plies, eMinPsi: v.eMin, fcStarPsi: v.fc * 1.6 })
-      const cap = Math.min(v.fc * 1.6 * c.cp, v.ft * 1.6) * size.areaIn2 * k.plies
+    if (values) {
+      const c = columnStability({
+        slenderness: length / size.bIn / knee.plies,
+        eMinPsi: values.eMin,
+        fcStarPsi: values.fc * 1.6,
+      })
+      const cap = Math.min(values.fc * 1.6 * c.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
       out.push(
         Number.isNaN(c.cp)
           ? notChecked(
@@ -643,12 +648,12 @@ export function bracingChecks(
                   sig(c.cp),
                   c.cp,
                   '',
-                  `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / k.plies)}`,
+                  `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / knee.plies)}`,
                 ),
                 line(
                   'What it can take',
                   "the less of Fc'·CP and Ft', × A",
-                  `min(${sig(v.fc)} × 1.6 × ${sig(c.cp)}, ${sig(v.ft)} × 1.6) × ${sig(size.areaIn2)} × ${k.plies}`,
+                  `min(${sig(values.fc)} × 1.6 × ${sig(c.cp)}, ${sig(values.ft)} × 1.6) × ${sig(size.areaIn2)} × ${knee.plies}`,
                   cap,
                   'lb',
                   'NDS 2018 3.7, 3.8',
@@ -658,17 +663,17 @@ export function bracingChecks(
       )
     }
   }
-  const size = postSize(b.post)
+  const size = postSize(building.post)
   if (size.wood === 'laminated') {
     const plan = laminationPlan(
-      b.joints.lamination,
+      building.joints.lamination,
       size.plies,
       size.depthIn,
-      b.heelIn + b.minimumDepthIn,
-      specificGravity(b.post.lumber, b.grades),
+      building.heelIn + building.minimumDepthIn,
+      specificGravity(building.post.lumber, building.grades),
     )
     // A rule is kept or broken: there is no half-way that would read as close.
-    const broken = plan.rules.filter((q) => !q.ok)
+    const broken = plan.rules.filter((rule) => !rule.ok)
     out.push(
       makeCheck({
         id: 'lamination',
@@ -681,24 +686,24 @@ export function bracingChecks(
         unit: 'rules',
         combination: 'detailing',
         place: broken[0]?.rule ?? 'every rule kept',
-        governs: `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ${broken.length ? `broken: ${broken.map((q) => q.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}.`,
+        governs: `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ${broken.length ? `broken: ${broken.map((rule) => rule.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}.`,
         fix: 'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the plies count apart.',
         trace: () =>
-          plan.rules.map((q) =>
+          plan.rules.map((rule) =>
             line(
-              q.rule,
-              q.most > 90 ? `${sig(q.least)} at least` : `${sig(q.least)} to ${sig(q.most)}`,
-              sig(q.has),
-              q.has,
-              q.unit,
+              rule.rule,
+              rule.most > 90 ? `${sig(rule.least)} at least` : `${sig(rule.least)} to ${sig(rule.most)}`,
+              sig(rule.has),
+              rule.has,
+              rule.unit,
               'NDS 2018 15.3.3.1',
             ),
           ),
       }),
     )
-    if (b.post.ep559)
+    if (building.post.ep559)
       out.push(
-        b.joints.lamination.interfacePlf === null
+        building.joints.lamination.interfacePlf === null
           ? notChecked(
               'ep559',
               'EP559 fastening of the laminations',
@@ -712,7 +717,7 @@ export function bracingChecks(
               stage: 'posts',
               group: 'joint',
               subjects: [],
-              demand: b.joints.lamination.interfacePlf,
+              demand: building.joints.lamination.interfacePlf,
               capacity: Math.max(plan.interfacePlf ?? 0, 1e-9),
               unit: 'plf',
               combination: 'as EP559 asks',
@@ -723,7 +728,7 @@ export function bracingChecks(
                 line(
                   'Between two plies',
                   'rows·Z·12/spacing',
-                  `${b.joints.lamination.rows} × ${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * b.joints.lamination.rows))} × 12/${sig(plan.spacingIn)}`,
+                  `${building.joints.lamination.rows} × ${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} × 12/${sig(plan.spacingIn)}`,
                   plan.interfacePlf ?? 0,
                   'plf',
                   'NDS 2018 12.3, ASABE EP559',
@@ -733,17 +738,25 @@ export function bracingChecks(
             }),
       )
   }
-  if (b.skirt.depthIn > 0) {
+  if (building.skirt.depthIn > 0) {
     const bay = Math.max(...grid.baysIn)
     const name =
-      (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find((s) => boardSize(s).dIn <= b.skirt.depthIn + 0.01) ?? '2x4'
+      (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find((s) => boardSize(s).dIn <= building.skirt.depthIn + 0.01) ??
+      '2x4'
     const g = girtRatios(
-      { style: 'flat', size: name, lumber: b.girts.lumber, spans: 1, own: b.grades, finish: b.wallFinish },
+      {
+        style: 'flat',
+        size: name,
+        lumber: building.girts.lumber,
+        spans: 1,
+        own: building.grades,
+        finish: building.wallFinish,
+      },
       {
         spanIn: bay,
-        spaceIn: Math.max(6, b.skirt.topIn / 2 + gapIn / 2),
-        inwardPsf: r.claddingQhPsf * (1 + r.wind.gcpi),
-        outwardPsf: -r.claddingQhPsf * (1.1 + r.wind.gcpi),
+        spaceIn: Math.max(6, building.skirt.topIn / 2 + gapIn / 2),
+        inwardPsf: results.claddingQhPsf * (1 + results.wind.gcpi),
+        outwardPsf: -results.claddingQhPsf * (1.1 + results.wind.gcpi),
       },
     )
     if (g)

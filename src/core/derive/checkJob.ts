@@ -5,10 +5,10 @@ import { layOutGrid, placePosts } from '../layout'
 
 /** Contradictions of a job whose fields are each in range: what no building can be. Empty when the job can be built on paper. */
 export function checkJob(job: Job): Issue[] {
-  const b = job.building
-  const grid = layOutGrid(b)
+  const building = job.building
+  const grid = layOutGrid(building)
   if (!grid.ok) return [...grid.issues]
-  const issues = [...placePosts(b, grid.value).issues]
-  if (b.skirt.topIn >= b.heelIn) issues.push(issue('skirt-over-heel', ['building', 'skirt', 'topIn']))
+  const issues = [...placePosts(building, grid.value).issues]
+  if (building.skirt.topIn >= building.heelIn) issues.push(issue('skirt-over-heel', ['building', 'skirt', 'topIn']))
   return issues
 }

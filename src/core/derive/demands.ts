@@ -36,59 +36,62 @@ export interface PostDemand extends RoofLoads {
 }
 
 const NONE: RoofLoads = { roofFt2: 0, deadLb: 0, deadMinLb: 0, snowLb: 0, liveLb: 0, windDownLb: 0, windUpLb: 0 }
-const sum = (a: RoofLoads, b: RoofLoads, f: number): RoofLoads => ({
-  roofFt2: a.roofFt2 + b.roofFt2 * f,
-  deadLb: a.deadLb + b.deadLb * f,
-  deadMinLb: a.deadMinLb + b.deadMinLb * f,
-  snowLb: a.snowLb + b.snowLb * f,
-  liveLb: a.liveLb + b.liveLb * f,
-  windDownLb: a.windDownLb + b.windDownLb * f,
-  windUpLb: a.windUpLb + b.windUpLb * f,
+const sum = (loads: RoofLoads, roofLoads: RoofLoads, f: number): RoofLoads => ({
+  roofFt2: loads.roofFt2 + roofLoads.roofFt2 * f,
+  deadLb: loads.deadLb + roofLoads.deadLb * f,
+  deadMinLb: loads.deadMinLb + roofLoads.deadMinLb * f,
+  snowLb: loads.snowLb + roofLoads.snowLb * f,
+  liveLb: loads.liveLb + roofLoads.liveLb * f,
+  windDownLb: loads.windDownLb + roofLoads.windDownLb * f,
+  windUpLb: loads.windUpLb + roofLoads.windUpLb * f,
 })
 
 /** Largest service gravity of a set of roof loads and its combination. */
-export function gravityOf(l: RoofLoads): { readonly gravityLb: number; readonly gravityCase: GravityCase } {
-  const snow = l.deadLb + l.snowLb,
-    live = l.deadLb + l.liveLb,
-    both = l.deadLb + 0.75 * Math.max(l.snowLb, l.liveLb) + 0.45 * l.windDownLb
+export function gravityOf(loads: RoofLoads): { readonly gravityLb: number; readonly gravityCase: GravityCase } {
+  const snow = loads.deadLb + loads.snowLb,
+    live = loads.deadLb + loads.liveLb,
+    both = loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb
   if (both > snow && both > live) return { gravityLb: both, gravityCase: 'D+0.75S+0.45W' }
   return live > snow ? { gravityLb: live, gravityCase: 'D+Lr' } : { gravityLb: snow, gravityCase: 'D+S' }
 }
 
 /** The gravity combination that rules, written out, ASCE 7-16 2.4.1. */
-export function gravityLine(label: string, l: RoofLoads): TraceLine {
-  const { gravityLb, gravityCase } = gravityOf(l)
+export function gravityLine(label: string, loads: RoofLoads): TraceLine {
+  const { gravityLb, gravityCase } = gravityOf(loads)
   const [formula, numbers] =
     gravityCase === 'D+S'
-      ? ['D + S', `${sig(l.deadLb)} + ${sig(l.snowLb)}`]
+      ? ['D + S', `${sig(loads.deadLb)} + ${sig(loads.snowLb)}`]
       : gravityCase === 'D+Lr'
-        ? ['D + Lr', `${sig(l.deadLb)} + ${sig(l.liveLb)}`]
+        ? ['D + Lr', `${sig(loads.deadLb)} + ${sig(loads.liveLb)}`]
         : [
             'D + 0.75·the more of S and Lr + 0.45·W',
-            `${sig(l.deadLb)} + 0.75 × max(${sig(l.snowLb)}, ${sig(l.liveLb)}) + 0.45 × ${sig(l.windDownLb)}`,
+            `${sig(loads.deadLb)} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ${sig(loads.windDownLb)}`,
           ]
   return line(label, formula, numbers, gravityLb, 'lb', 'ASCE 7-16 2.4.1')
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
-export const upliftOf = (l: RoofLoads): number => 0.6 * l.windUpLb - 0.6 * l.deadMinLb
+export const upliftOf = (loads: RoofLoads): number => 0.6 * loads.windUpLb - 0.6 * loads.deadMinLb
 
 /** Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity and uplift. */
-export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, r: SiteResults): RoofLoads[] {
-  const b = job.building
-  const halfFt = grid.widthIn / 24 + b.eaveOverhangIn / 12
+export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: SiteResults): RoofLoads[] {
+  const building = job.building
+  const halfFt = grid.widthIn / 24 + building.eaveOverhangIn / 12
   const lengthFt = grid.lengthIn / 12
-  const typed = b.roof.truss.reaction
-  return plan.trusses.map((t): RoofLoads => {
-    const tribFt = t.tributaryIn / 12
+  const typed = building.roof.truss.reaction
+  return plan.trusses.map((truss): RoofLoads => {
+    const tribFt = truss.tributaryIn / 12
     const roofFt2 = tribFt * halfFt
-    const near = t.end ? 0 : Math.max(0, Math.min(t.xIn / 12, lengthFt - t.xIn / 12) - tribFt / 2)
-    const upPsf = r.openRoof
-      ? -r.openRoof.upPsf
-      : r.wind.internalPsf - Math.min(r.wind.roofWindwardAPsf, r.wind.roofLeewardPsf, roofAlongPsf(r.wind, near))
-    const downPsf = r.openRoof ? r.openRoof.downPsf : Math.max(0, r.wind.roofWindwardBPsf + r.wind.internalPsf)
-    const deadLb = r.dead.maxPsf * roofFt2
-    const deadMinLb = r.dead.minPsf * roofFt2
+    const near = truss.end ? 0 : Math.max(0, Math.min(truss.xIn / 12, lengthFt - truss.xIn / 12) - tribFt / 2)
+    const upPsf = results.openRoof
+      ? -results.openRoof.upPsf
+      : results.wind.internalPsf -
+        Math.min(results.wind.roofWindwardAPsf, results.wind.roofLeewardPsf, roofAlongPsf(results.wind, near))
+    const downPsf = results.openRoof
+      ? results.openRoof.downPsf
+      : Math.max(0, results.wind.roofWindwardBPsf + results.wind.internalPsf)
+    const deadLb = results.dead.maxPsf * roofFt2
+    const deadMinLb = results.dead.minPsf * roofFt2
     if (typed)
       return {
         roofFt2,
@@ -103,8 +106,8 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, r: SiteRes
       roofFt2,
       deadLb,
       deadMinLb,
-      snowLb: r.eaveSnowPlf * tribFt,
-      liveLb: roofLivePsf(roofFt2, b.pitchPer12) * roofFt2,
+      snowLb: results.eaveSnowPlf * tribFt,
+      liveLb: roofLivePsf(roofFt2, building.pitchPer12) * roofFt2,
       windDownLb: downPsf * roofFt2,
       windUpLb: Math.max(0, upPsf) * roofFt2,
     }
@@ -113,21 +116,21 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, r: SiteRes
 
 /** Roof loads that a lean-to brings to its wall or to its outer line over `eaveFt` of its length. */
 export function leanToRoofLoads(
-  r: SiteResults,
-  l: LeanTo,
+  results: SiteResults,
+  leanTo: LeanTo,
   overhangFt: number,
   eaveFt: number,
   at: 'wall' | 'outer',
 ): RoofLoads {
-  const loads = r.leanTos.find((q) => q.leanTo === l)
+  const loads = results.leanTos.find((lean) => lean.leanTo === leanTo)
   if (!loads) return NONE
-  const depth = l.depthIn / 12
+  const depth = leanTo.depthIn / 12
   const roofFt2 = eaveFt * (depth / 2 + (at === 'outer' ? overhangFt : 0))
-  const live = roofLivePsf(roofFt2, l.pitchPer12)
+  const live = roofLivePsf(roofFt2, leanTo.pitchPer12)
   return {
     roofFt2,
-    deadLb: r.dead.maxPsf * roofFt2,
-    deadMinLb: r.dead.minPsf * roofFt2,
+    deadLb: results.dead.maxPsf * roofFt2,
+    deadMinLb: results.dead.minPsf * roofFt2,
     snowLb: (at === 'wall' ? loads.wallPlf : loads.outerPlf) * eaveFt,
     liveLb: live * roofFt2,
     windDownLb: loads.wind.downPsf * roofFt2,
@@ -142,12 +145,12 @@ export function postDemands(
   layout: PostLayout,
   plan: TrussPlan,
   reactions: readonly RoofLoads[],
-  r: SiteResults,
+  results: SiteResults,
 ): Record<string, PostDemand> {
-  const b = job.building
+  const building = job.building
   const last = grid.centresIn.length - 1
   const tribFt = (line: number) => {
-    const half = (k: number) => (k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 24 : b.gableOverhangIn / 12)
+    const half = (k: number) => (k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 24 : building.gableOverhangIn / 12)
     return half(line - 1) + half(line)
   }
   const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
@@ -165,66 +168,68 @@ export function postDemands(
       }
     }
   }
-  const weight = weightPlf(b.post.lumber, postSize(b.post).areaIn2, 19, b.grades)
-  const widths = Object.fromEntries(SIDES.map((s) => [s, tributariesIn(layout.posts, s)])) as Record<
+  const weight = weightPlf(building.post.lumber, postSize(building.post).areaIn2, 19, building.grades)
+  const widths = Object.fromEntries(SIDES.map((side) => [side, tributariesIn(layout.posts, side)])) as Record<
     Side,
     ReadonlyMap<string, number>
   >
-  const tributaryIn = (p: Post, side: Side) => widths[side].get(p.id) ?? 0
-  const sideFt = (p: Post, side: Side) => (b.openSides.includes(side) ? 0 : tributaryIn(p, side) / 12)
+  const tributaryIn = (post: Post, side: Side) => widths[side].get(post.id) ?? 0
+  const sideFt = (post: Post, side: Side) => (building.openSides.includes(side) ? 0 : tributaryIn(post, side) / 12)
 
-  const demand = (p: Post): PostDemand => {
-    const lean = b.leanTos.find((l) => l.side === p.side)
-    const overhangFt = b.eaveOverhangIn / 12
+  const demand = (post: Post): PostDemand => {
+    const lean = building.leanTos.find((leanTo) => leanTo.side === post.side)
+    const overhangFt = building.eaveOverhangIn / 12
     let loads: RoofLoads = NONE
     let eaveFt = 0
-    if (p.kind === 'lean-to' && p.line !== null && lean) {
-      eaveFt = tribFt(p.line - 1)
-      loads = leanToRoofLoads(r, lean, overhangFt, eaveFt, 'outer')
-    } else if (isEave(p.side)) {
-      const own = onEave.get(p.id)
+    if (post.kind === 'lean-to' && post.line !== null && lean) {
+      eaveFt = tribFt(post.line - 1)
+      loads = leanToRoofLoads(results, lean, overhangFt, eaveFt, 'outer')
+    } else if (isEave(post.side)) {
+      const own = onEave.get(post.id)
       loads = own?.loads ?? NONE
       eaveFt = own?.feet ?? 0
-      if (lean) loads = sum(loads, leanToRoofLoads(r, lean, overhangFt, tributaryIn(p, p.side) / 12, 'wall'), 1)
+      if (lean)
+        loads = sum(loads, leanToRoofLoads(results, lean, overhangFt, tributaryIn(post, post.side) / 12, 'wall'), 1)
     } else {
-      const line = p.side === 'west' ? 0 : last
+      const line = post.side === 'west' ? 0 : last
       eaveFt = tribFt(line)
-      const roofFt2 = (eaveFt * tributaryIn(p, p.side)) / 12
-      const end = reactions[p.side === 'west' ? 0 : reactions.length - 1]
+      const roofFt2 = (eaveFt * tributaryIn(post, post.side)) / 12
+      const end = reactions[post.side === 'west' ? 0 : reactions.length - 1]
       const psf = (lb: number) => (lb / Math.max(end.roofFt2, 1e-9)) * roofFt2
-      const snowPsf = Math.max(r.snow.psPsf + (r.snow.unbalanced?.surchargePsf ?? 0), r.snow.pmPsf)
+      const snowPsf = Math.max(results.snow.psPsf + (results.snow.unbalanced?.surchargePsf ?? 0), results.snow.pmPsf)
       loads = {
         roofFt2,
-        deadLb: r.dead.maxPsf * roofFt2,
-        deadMinLb: r.dead.minPsf * roofFt2,
+        deadLb: results.dead.maxPsf * roofFt2,
+        deadMinLb: results.dead.minPsf * roofFt2,
         snowLb: snowPsf * roofFt2,
-        liveLb: roofLivePsf(roofFt2, b.pitchPer12) * roofFt2,
+        liveLb: roofLivePsf(roofFt2, building.pitchPer12) * roofFt2,
         windDownLb: psf(end.windDownLb),
         windUpLb: psf(end.windUpLb),
       }
     }
-    const gableSide: Side = p.line === 1 ? 'west' : 'east'
-    const eaveWallFt = isEave(p.side) && p.kind !== 'lean-to' ? sideFt(p, p.side) : 0
-    const gableWallFt = p.kind === 'corner' ? sideFt(p, gableSide) : !isEave(p.side) ? sideFt(p, p.side) : 0
+    const gableSide: Side = post.line === 1 ? 'west' : 'east'
+    const eaveWallFt = isEave(post.side) && post.kind !== 'lean-to' ? sideFt(post, post.side) : 0
+    const gableWallFt =
+      post.kind === 'corner' ? sideFt(post, gableSide) : !isEave(post.side) ? sideFt(post, post.side) : 0
     const [wallFt, wallSide] =
-      p.kind === 'corner' && gableWallFt > eaveWallFt
+      post.kind === 'corner' && gableWallFt > eaveWallFt
         ? [gableWallFt, gableSide]
-        : isEave(p.side)
-          ? [eaveWallFt, p.side]
-          : [gableWallFt, p.side]
-    const heightFt = p.heightIn / 12
-    const zone5 = (p.kind === 'corner' ? [p.side, gableSide] : [p.side]).some((side) => {
-      const at = alongWall(p, side).atIn / 12
+        : isEave(post.side)
+          ? [eaveWallFt, post.side]
+          : [gableWallFt, post.side]
+    const heightFt = post.heightIn / 12
+    const zone5 = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
+      const at = alongWall(post, side).atIn / 12
       const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / 12
-      return Math.min(at, wall - at) - wallFt / 2 < r.edgeZoneFt
+      return Math.min(at, wall - at) - wallFt / 2 < results.edgeZoneFt
     })
-    const own = p.kind === 'corner' ? eaveWallFt : wallFt
+    const own = post.kind === 'corner' ? eaveWallFt : wallFt
     const cladding = wallPressures(
-      r.claddingQhPsf,
+      results.claddingQhPsf,
       effectiveAreaFt2(heightFt, Math.max(own, 0.1)),
       zone5 ? 5 : 4,
-      r.flatRoof,
-      r.wind.gcpi,
+      results.flatRoof,
+      results.wind.gcpi,
     )
     const { roofFt2, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb } = loads
     const { gravityLb, gravityCase } = gravityOf(loads)
@@ -245,9 +250,9 @@ export function postDemands(
       gravityLb,
       gravityCase,
       upliftLb: upliftOf(loads),
-      claddingPlf: p.kind === 'lean-to' ? 0 : 0.6 * Math.max(cladding.inwardPsf, -cladding.outwardPsf) * own,
+      claddingPlf: post.kind === 'lean-to' ? 0 : 0.6 * Math.max(cladding.inwardPsf, -cladding.outwardPsf) * own,
       postWeightPlf: weight,
     }
   }
-  return Object.fromEntries(layout.posts.map((p) => [p.id, demand(p)]))
+  return Object.fromEntries(layout.posts.map((post) => [post.id, demand(post)]))
 }

@@ -12,9 +12,9 @@ import { crewBook, escapeXml } from '../../formats/crewbook'
 import { issueText } from '../../formats/words'
 
 const derive = (job = barnJob()) => {
-  const d = deriveJob(job)
-  if (!d.ok) throw new Error(d.issues[0].code)
-  return d.value
+  const result = deriveJob(job)
+  if (!result.ok) throw new Error(result.issues[0].code)
+  return result.value
 }
 
 test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
@@ -27,19 +27,21 @@ test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
   },
 )
 test('nothing that could not be checked passes: an unentered site leaves no check holding', () => {
-  const d = derive(newJob('x'))
-  expect(d.tally).toMatchObject({ holds: 0, close: 0, fails: 0 })
-  expect(d.tally.notChecked).toBeGreaterThan(3)
+  const derived = derive(newJob('x'))
+  expect(derived.tally).toMatchObject({ holds: 0, close: 0, fails: 0 })
+  expect(derived.tally.notChecked).toBeGreaterThan(3)
 })
 test('interior eave post of the reference barn: D + S = 4,809 lb, uplift of the end zone 2,097 lb', () => {
-  const d = derive()
-  expectNear(d.demands?.A5.gravityLb ?? 0, 4809)
-  expectNear(d.demands?.A2.upliftLb ?? 0, 2097, 1e-3)
-  expectNear(d.lateral?.cases.A5[0].plf ?? 0, 104, 1e-3)
+  const derived = derive()
+  expectNear(derived.demands?.A5.gravityLb ?? 0, 4809)
+  expectNear(derived.demands?.A2.upliftLb ?? 0, 2097, 1e-3)
+  expectNear(derived.lateral?.cases.A5[0].plf ?? 0, 104, 1e-3)
 })
 test('a header hands its truss to the jambs: the eave still adds up', () => {
-  const sum = (d: ReturnType<typeof derive>) =>
-    d.posts.filter((p) => p.side === 'south').reduce((t, p) => t + (d.demands?.[p.id].deadLb ?? 0), 0)
+  const sum = (derived: ReturnType<typeof derive>) =>
+    derived.posts
+      .filter((post) => post.side === 'south')
+      .reduce((sum, post) => sum + (derived.demands?.[post.id].deadLb ?? 0), 0)
   const door = {
     id: 'op-1',
     kind: 'slider' as const,
@@ -59,7 +61,10 @@ test('more wind or snow never eases a check', () =>
       const at = (w: number, s: number) =>
         derive(barnJob({ holeDiameterIn: 36, minimumDepthIn: 96 }, { windMph: w, groundSnowPsf: s })).checks
       const [a, more] = [at(windMph, groundSnowPsf), at(windMph + 10, groundSnowPsf + 10)]
-      for (const c of a) expect(more.find((x) => x.id === c.id)?.ratio ?? 0).toBeGreaterThanOrEqual(c.ratio - 1e-9)
+      for (const check of a)
+        expect(more.find((otherCheck) => otherCheck.id === check.id)?.ratio ?? 0).toBeGreaterThanOrEqual(
+          check.ratio - 1e-9,
+        )
     }),
     { numRuns: 12 },
   ))
@@ -69,7 +74,9 @@ test.each([
   [4, 96],
 ])('no NaN and no infinity anywhere at %d:12 and a heel of %d in.', (pitchPer12, heelIn) => {
   expect(
-    JSON.stringify(derive(barnJob({ pitchPer12, heelIn })).checks.map((c) => [c.ratio, c.demand, c.capacity])),
+    JSON.stringify(
+      derive(barnJob({ pitchPer12, heelIn })).checks.map((check) => [check.ratio, check.demand, check.capacity]),
+    ),
   ).not.toContain('null')
 })
 
@@ -84,7 +91,7 @@ test('rod log: the smallest reading is the high point; moving the laser changes 
       const moved = rodLog(
         {
           coverIn: 1.25,
-          readingsIn: Object.fromEntries(Object.entries(readingsIn).map(([id, v]) => [id, v + k / 16])),
+          readingsIn: Object.fromEntries(Object.entries(readingsIn).map(([id, value]) => [id, value + k / 16])),
         },
         n,
       )
@@ -97,7 +104,7 @@ test('rod log: the smallest reading is the high point; moving the laser changes 
 test('story pole: up and down add to the height on every post', () => {
   for (const [id, marks] of Object.entries(derive().poles)) {
     const top = marks[marks.length - 1].upIn
-    for (const m of marks) expectNear(m.upIn + m.downIn, top, 1e-9)
+    for (const mark of marks) expectNear(mark.upIn + mark.downIn, top, 1e-9)
     expect(id).toBeTruthy()
   }
 })
@@ -119,35 +126,38 @@ test.each([
 
 describe('gravel under the pads (register C24: a quarter more is ordered loose)', () => {
   const at = (gravelIn: number) => {
-    const d = deriveJob(barnJob({ gravelIn }))
-    if (!d.ok) throw new Error('barn')
-    return d.value
+    const result = deriveJob(barnJob({ gravelIn }))
+    if (!result.ok) throw new Error('barn')
+    return result.value
   }
   const [none, some] = [at(0), at(6)]
   test('dug that much deeper, and nothing else of the hole changes', () => {
-    some.holes.forEach((h, i) => {
-      const n = none.holes[i]
-      expect([h.digIn, h.depthIn, h.embedIn, h.bearing.capacityLb, h.uplift.capacityLb]).toEqual([
-        n.digIn + 6,
-        n.depthIn,
-        n.embedIn,
-        n.bearing.capacityLb,
-        n.uplift.capacityLb,
+    some.holes.forEach((hole, i) => {
+      const otherHole = none.holes[i]
+      expect([hole.digIn, hole.depthIn, hole.embedIn, hole.bearing.capacityLb, hole.uplift.capacityLb]).toEqual([
+        otherHole.digIn + 6,
+        otherHole.depthIn,
+        otherHole.embedIn,
+        otherHole.bearing.capacityLb,
+        otherHole.uplift.capacityLb,
       ])
     })
-    expect(some.schedule.map((r) => r.holeIn)).toEqual(none.schedule.map((r) => r.holeIn + 6))
-    expect(some.schedule.map((r) => r.totalIn)).toEqual(none.schedule.map((r) => r.totalIn))
+    expect(some.schedule.map((row) => row.holeIn)).toEqual(none.schedule.map((row) => row.holeIn + 6))
+    expect(some.schedule.map((row) => row.totalIn)).toEqual(none.schedule.map((row) => row.totalIn))
     expect(some.takeoff.backfillFt3).toBeCloseTo(none.takeoff.backfillFt3, 9)
   })
   test('by hand: half a foot of each hole’s circle, a quarter more loose; the spoil grows by what is dug', () => {
-    const net = some.holes.reduce((t, h) => t + (Math.PI / 4) * (h.diameterIn / 12) ** 2 * 0.5 * h.postIds.length, 0)
+    const net = some.holes.reduce(
+      (sum, hole) => sum + (Math.PI / 4) * (hole.diameterIn / 12) ** 2 * 0.5 * hole.postIds.length,
+      0,
+    )
     expect(some.takeoff.gravelYd3).toBeCloseTo((net * 1.25) / 27, 9)
     expect(some.takeoff.augerFt3 - none.takeoff.augerFt3).toBeCloseTo(net, 9)
     expect(some.takeoff.spoilFt3 - none.takeoff.spoilFt3).toBeCloseTo(net * 1.25, 9)
     expect(none.takeoff.gravelYd3).toBe(0)
   })
   test('a hole log asks for each depth with the gravel under it', () => {
-    const [a, b] = [none, some].map((d, i) => holeNeed(d, barnJob({ gravelIn: i * 6 }), 'A4'))
+    const [a, b] = [none, some].map((derived, i) => holeNeed(derived, barnJob({ gravelIn: i * 6 }), 'A4'))
     for (const k of ['depthIn', 'frostIn', 'lateralIn'] as const)
       expect((b?.[k] ?? 0) - (a?.[k] ?? 0)).toBe((a?.[k] ?? 0) > 0 ? 6 : 0)
   })
@@ -161,12 +171,15 @@ describe('files', () => {
     ['{"format":"burdock-job","version":9}', 'newer-version'],
     [`"${'x'.repeat(4_100_000)}"`, 'file-too-large'],
   ])('refused %#', (t, code) => {
-    const r = readJobText(t)
-    expect(r.ok ? 'ok' : r.issues[0].code).toBe(code)
+    const result = readJobText(t)
+    expect(result.ok ? 'ok' : result.issues[0].code).toBe(code)
   })
   test('a wrong field is named', () => {
-    const r = parseJob({ ...newJob('x'), building: { ...newJob('x').building, widthIn: 'wide', extra: 1 } })
-    expect(r.ok ? [] : r.issues.map((i) => i.path.join('.')).sort()).toEqual(['building.extra', 'building.widthIn'])
+    const result = parseJob({ ...newJob('x'), building: { ...newJob('x').building, widthIn: 'wide', extra: 1 } })
+    expect(result.ok ? [] : result.issues.map((issue) => issue.path.join('.')).sort()).toEqual([
+      'building.extra',
+      'building.widthIn',
+    ])
   })
   test('CSV never carries a formula', () => {
     expect(toCsv([{ a: '=1+1', b: '+2' }])).toContain(`'=1+1`)
@@ -174,22 +187,24 @@ describe('files', () => {
   })
   test('hostile names stay text in drawings', () => {
     expect(escapeXml(`<a b="c">&'`)).toBe('&lt;a b=&quot;c&quot;&gt;&amp;&#39;')
-    const d = derive()
+    const derived = derive()
     expect(
       JSON.stringify(
-        crewBook({ ...barnJob(), name: '<x>' }, d, { date: 'd', revision: 'r' }).sheets.flatMap((s) => s.blocks),
+        crewBook({ ...barnJob(), name: '<x>' }, derived, { date: 'd', revision: 'r' }).sheets.flatMap(
+          (sheet) => sheet.blocks,
+        ),
       ),
     ).not.toContain('<x>')
   })
 })
 describe('undo and merge', () => {
   test('edits of one gesture are one undo; redo brings it back', () => {
-    let h = startHistory(1)
-    h = pushEdit(h, 2, 'drag', 'k')
-    h = pushEdit(h, 3, 'drag', 'k')
-    h = closeGesture(h)
-    h = pushEdit(h, 4, 'drag', 'k')
-    expect([undo(h).present, undo(undo(h)).present, redo(undo(undo(h))).present]).toEqual([3, 1, 3])
+    let history = startHistory(1)
+    history = pushEdit(history, 2, 'drag', 'k')
+    history = pushEdit(history, 3, 'drag', 'k')
+    history = closeGesture(history)
+    history = pushEdit(history, 4, 'drag', 'k')
+    expect([undo(history).present, undo(undo(history)).present, redo(undo(undo(history))).present]).toEqual([3, 1, 3])
   })
   test('merge takes both sides, reports what both changed, and joins lists by id', () => {
     const base = { a: 1, b: 1, list: [{ id: 'x', v: 1 }] }
@@ -213,6 +228,6 @@ describe('undo and merge', () => {
         { id: 'y', v: 2 },
       ],
     })
-    expect(r.conflicts.map((c) => c.path.join('.'))).toEqual(['b'])
+    expect(r.conflicts.map((conflict) => conflict.path.join('.'))).toEqual(['b'])
   })
 })

@@ -59,13 +59,14 @@ export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & {
 }
 export type ToldLateral = Omit<Lateral, 'units' | 'cases'>
 
-const toldChecks = (checks: readonly Check[]): CheckSummary[] => checks.map(({ trace: _t, diagram: _d, ...c }) => c)
+const toldChecks = (checks: readonly Check[]): CheckSummary[] =>
+  checks.map(({ trace: _trace, diagram: _diagram, ...c }) => c)
 
 /** What of a judgement is told to whoever shows it; only plain data. */
-export function told(j: Judgement): ToldJudgement {
-  const { checks, lateral, ...rest } = j
+export function told(judgement: Judgement): ToldJudgement {
+  const { checks, lateral, ...rest } = judgement
   if (!lateral) return { ...rest, lateral, checks: toldChecks(checks) }
-  const { units: _u, cases: _c, ...frame } = lateral
+  const { units: _units, cases: _cases, ...frame } = lateral
   return { ...rest, lateral: frame, checks: toldChecks(checks) }
 }
 
@@ -89,14 +90,14 @@ const HAZARD: Readonly<Record<string, string>> = {
 type PlannedJob = Plan & { readonly layout: PostLayout }
 
 function judge(job: Job, plan: PlannedJob): Judgement {
-  const b = job.building
+  const building = job.building
   const { grid, layout, placed, trusses } = plan
   const { results, missing } = siteResults(job, grid)
   const checks: Check[] = []
   const walls = {} as Record<Side, WallResult>
   for (const side of SIDES) {
     const wall = plan.plannedWalls[side]
-    const wb = onWall(b, side)
+    const wb = onWall(building, side)
     const judged = results
       ? wallChecks(
           job,
@@ -111,7 +112,15 @@ function judge(job: Job, plan: PlannedJob): Judgement {
     walls[side] = { ...wall, widestHoldsIn: judged ? judged.widestIn : null, worstRatio: judged?.worst ?? null }
   }
   const frame = results
-    ? judgeFrame(job, grid, layout, trusses, results, plan.wallNames, Math.max(...SIDES.map((s) => walls[s].widestIn)))
+    ? judgeFrame(
+        job,
+        grid,
+        layout,
+        trusses,
+        results,
+        plan.wallNames,
+        Math.max(...SIDES.map((side) => walls[side].widestIn)),
+      )
     : null
   const holes = frame?.holes ?? sizeHoles(job, layout.posts, null, [], null)
   if (frame) checks.push(...frame.checks)
@@ -122,16 +131,16 @@ function judge(job: Job, plan: PlannedJob): Judgement {
           `site-${stage}`,
           `${WAITING[stage]} for the site`,
           stage,
-          `Not entered yet: ${missing.map((m) => HAZARD[String(m.path[1])] ?? String(m.path[1])).join(', ')}.`,
+          `Not entered yet: ${missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1])).join(', ')}.`,
           'Enter the site’s hazards first; none is ever assumed.',
         ),
       )
   const surface = surfaceOfJob(job)
   const ground = groundAtPosts(surface, layout.posts)
   if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))
-  const rows = schedule(b, layout.posts, holes)
+  const rows = schedule(building, layout.posts, holes)
   const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
-  for (const c of checks) tally[c.state === 'not-checked' ? 'notChecked' : c.state]++
+  for (const check of checks) tally[check.state === 'not-checked' ? 'notChecked' : check.state]++
   const lines = frame?.lines ?? []
   return {
     walls,
@@ -155,8 +164,11 @@ function judge(job: Job, plan: PlannedJob): Judgement {
 let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judgement } | null = null
 
 /** Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a judgement. */
-export const sameLoads = (a: Job, b: Job): boolean =>
-  a.building === b.building && a.site === b.site && a.sizing === b.sizing && a.ground === b.ground
+export const sameLoads = (job: Job, ownJob: Job): boolean =>
+  job.building === ownJob.building &&
+  job.site === ownJob.site &&
+  job.sizing === ownJob.sizing &&
+  job.ground === ownJob.ground
 
 /** Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is kept. */
 export function judgePlan(job: Job, plan: PlannedJob): Judgement {

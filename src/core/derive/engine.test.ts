@@ -11,15 +11,15 @@ import type { Building, Job } from '../model'
 
 // The reference barn of the hand calculations, worked in the order of its chapters.
 const derive = (job: Job): Derived => {
-  const d = deriveJob(job)
-  if (!d.ok) throw new Error(d.issues[0].code)
-  return d.value
+  const result = deriveJob(job)
+  if (!result.ok) throw new Error(result.issues[0].code)
+  return result.value
 }
 const barn = (change: Partial<Building> = {}, site: Partial<Job['site']> = {}) => derive(barnJob(change, site))
-const check = (d: Derived, id: string) => {
-  const c = d.checks.find((x) => x.id === id)
-  if (!c) throw new Error(`no check ${id}; there are ${d.checks.map((x) => x.id).join(', ')}`)
-  return c
+const check = (derived: Derived, id: string) => {
+  const check = derived.checks.find((check) => check.id === id)
+  if (!check) throw new Error(`no check ${id}; there are ${derived.checks.map((check) => check.id).join(', ')}`)
+  return check
 }
 const post = { ...barnJob().building.post, ep559: true }
 const skin = {
@@ -31,8 +31,8 @@ const skin = {
 }
 
 describe('held tops, ASCE 7-16 27.3 and statics 9.3 (a)', () => {
-  const d = barn({ slab: 'tied' })
-  const windward = d.lateral?.cases.A5[0]
+  const derived = barn({ slab: 'tied' })
+  const windward = derived.lateral?.cases.A5[0]
   test.each([
     ['w, plf', windward?.plf, 104],
     ['top reaction', windward?.topLb, 545.8],
@@ -41,42 +41,42 @@ describe('held tops, ASCE 7-16 27.3 and statics 9.3 (a)', () => {
     ['in the field', windward?.fieldMomentFtLb, 1433],
   ])('%s', (_n, got, want) => expectNear(got ?? 0, want, 1e-3))
   test('what was relied on is said', () => {
-    expect(d.lateral?.relied).toBe('roof trusted')
-    expect(check(d, 'diaphragm').state).toBe('not-checked')
+    expect(derived.lateral?.relied).toBe('roof trusted')
+    expect(check(derived, 'diaphragm').state).toBe('not-checked')
   })
   test('depth held at grade by the slab: 4.082 ft, IBC 1807.3.2.2', () =>
-    expectNear(d.holes.find((h) => h.kind === 'eave')?.lateral?.depthSlabFt ?? 0, 4.082, 1e-3))
+    expectNear(derived.holes.find((hole) => hole.kind === 'eave')?.lateral?.depthSlabFt ?? 0, 4.082, 1e-3))
 })
 
 describe('frames alone, 9.3 (b)', () => {
-  const d = barn({ slab: 'tied', diaphragm: 'none' })
-  const windward = d.lateral?.cases.A5[0]
+  const derived = barn({ slab: 'tied', diaphragm: 'none' })
+  const windward = derived.lateral?.cases.A5[0]
   test.each([
-    ['eave load of a frame', d.lateral?.row.loadLb[4], 1088],
+    ['eave load of a frame', derived.lateral?.row.loadLb[4], 1088],
     ['sway, in.', windward?.moveIn, 9.84],
     ['moment of the windward post', windward?.momentFtLb, 10160],
-    ['post stiffness, lb/in', d.lateral?.units.A5.stiffnessLbIn, 55.26],
+    ['post stiffness, lb/in', derived.lateral?.units.A5.stiffnessLbIn, 55.26],
   ])('%s', (_n, got, want) => expectNear(got ?? 0, want, 1e-3))
-  test('a 3-ply 2×6 fails by far, as it should', () => expect(check(d, 'column-eave').state).toBe('fails'))
+  test('a 3-ply 2×6 fails by far, as it should', () => expect(check(derived, 'column-eave').state).toBe('fails'))
   test('moments of both posts add to the overturning: 18,499 ft-lb a frame', () => {
-    const [a, b] = [d.lateral?.cases.A5[0], d.lateral?.cases.A5[1]]
+    const [lateral, lateralCase] = [derived.lateral?.cases.A5[0], derived.lateral?.cases.A5[1]]
     // Windward with the inside sucking, and the far post as it is then: leeward less the same inside pressure.
-    const far = (b?.momentFtLb ?? 0) - (((b?.plf ?? 0) - 29.62) * 14 ** 2) / 8
-    expectNear((a?.momentFtLb ?? 0) + far, 10160 + 8339, 2e-3)
+    const far = (lateralCase?.momentFtLb ?? 0) - (((lateralCase?.plf ?? 0) - 29.62) * 14 ** 2) / 8
+    expectNear((lateral?.momentFtLb ?? 0) + far, 10160 + 8339, 2e-3)
   })
 })
 
 describe('roof and end walls as springs, 9.4, ASABE EP484', () => {
-  const d = barn({ slab: 'tied', diaphragm: 'checked', skin, post })
+  const derived = barn({ slab: 'tied', diaphragm: 'checked', skin, post })
   test.each([
     [0, 0.4677],
     [1, 0.7112],
     [2, 0.8838],
     [3, 0.9868],
     [4, 1.021],
-  ])('frame %d moves %d in.', (i, want) => expectNear(d.lateral?.row.moveIn[i] ?? 0, want, 2e-3))
-  test('86.62 plf along each slope of the end bay', () => expectNear(check(d, 'diaphragm').demand, 86.62, 2e-3))
-  test('100.2 plf in the end wall', () => expectNear(check(d, 'wall-shear-west').demand, 100.2, 2e-3))
+  ])('frame %d moves %d in.', (i, want) => expectNear(derived.lateral?.row.moveIn[i] ?? 0, want, 2e-3))
+  test('86.62 plf along each slope of the end bay', () => expectNear(check(derived, 'diaphragm').demand, 86.62, 2e-3))
+  test('100.2 plf in the end wall', () => expectNear(check(derived, 'wall-shear-west').demand, 100.2, 2e-3))
   test('sway, ASCE 7-16 Appendix C: 1.021 in. of 168, the height over 164, against what the user allows', () => {
     const over = (swayOver: number | null) =>
       barn({ slab: 'tied', diaphragm: 'checked', skin, post, bracing: { ...barnJob().building.bracing, swayOver } })
@@ -89,31 +89,35 @@ describe('roof and end walls as springs, 9.4, ASABE EP484', () => {
     expect(check(over(null), 'sway').governs).toMatch(/height over 164/)
     expect(check(barn({}), 'sway').state).toBe('not-checked')
   })
-  test('chord 1,740 lb', () => expectNear(check(d, 'chord').demand, 1740, 1e-3))
+  test('chord 1,740 lb', () => expectNear(check(derived, 'chord').demand, 1740, 1e-3))
   test('base moment of the middle frame 3,337 ft-lb', () =>
-    expectNear(d.lateral?.cases.A5[0].momentFtLb ?? 0, 3337, 2e-3))
+    expectNear(derived.lateral?.cases.A5[0].momentFtLb ?? 0, 3337, 2e-3))
   test('the frame keeps a tenth of its load: its top counts as held', () =>
-    expectNear(d.lateral?.row.frameShare ?? 0, 0.1038, 2e-3))
+    expectNear(derived.lateral?.row.frameShare ?? 0, 0.1038, 2e-3))
   test('without the skin’s values the roof is not counted, and Burdock says so', () => {
     const bare = barn({ diaphragm: 'checked' })
     expect(bare.lateral?.relied).toBe('frames alone')
     expect(bare.lateral?.why).toMatch(/tested stiffness and strength are not entered/)
   })
   test('what frames and end walls carry is what the wind brings', () => {
-    const row = d.lateral?.row
-    expectNear(row?.result?.frameLb.reduce((t, v) => t + v, 0) ?? 0, row?.loadLb.reduce((t, v) => t + v, 0) ?? 1, 1e-9)
+    const row = derived.lateral?.row
+    expectNear(
+      row?.result?.frameLb.reduce((sum, value) => sum + value, 0) ?? 0,
+      row?.loadLb.reduce((sum, value) => sum + value, 0) ?? 1,
+      1e-9,
+    )
   })
 })
 
 describe('combined bending and load, NDS 2018 3.9.2, 3-ply 2×6 SP No.2', () => {
-  const d = barn({ slab: 'tied', diaphragm: 'checked', skin, post })
-  const c = check(d, 'column-eave')
+  const derived = barn({ slab: 'tied', diaphragm: 'checked', skin, post })
+  const otherCheck = check(derived, 'column-eave')
   // By hand, wet at grade: Fc* 1400·1.6·0.8 = 1792; FcE 0.822·459000/24.44² = 631.9; CP 0.3220; Fc' 577.0; P 4242 lb, fc 171.4;
   // M 0.75·3337 = 2503 ft-lb, fb 1324; (0.2970)² + 1324/(2160·(1 − 0.2712)) = 0.0882 + 0.8411.
   test('D+0.75S+0.75(0.6W) at grade: 0.929', () => {
-    expectNear(c.ratio, 0.9293, 4e-3)
-    expect(c.combination).toBe('D+0.75S+0.75(0.6W)')
-    expect(c.place).toBe('at or below grade')
+    expectNear(otherCheck.ratio, 0.9293, 4e-3)
+    expect(otherCheck.combination).toBe('D+0.75S+0.75(0.6W)')
+    expect(otherCheck.place).toBe('at or below grade')
   })
   test('without EP559 the factor is 1.15 and the post fails', () =>
     expect(check(barn({ slab: 'tied', diaphragm: 'checked', skin }), 'column-eave').state).toBe('fails'))
@@ -126,27 +130,28 @@ describe('combined bending and load, NDS 2018 3.9.2, 3-ply 2×6 SP No.2', () => 
       skin,
       post: { ...post, splice: { fromIn: 16, toIn: 60, efficiency: null } },
     })
-    expect(check(spliced, 'column-eave').ratio).toBeGreaterThan(c.ratio)
+    expect(check(spliced, 'column-eave').ratio).toBeGreaterThan(otherCheck.ratio)
     expect(check(spliced, 'column-eave').place).toBe('in the splice zone')
   })
 })
 
 describe('gable post 16 ft in, 9.5: 19.33 ft tall', () => {
-  const d = barn({ gableMaxIn: 96, slab: 'tied', post: { ...post, section: '3-2x8' } })
-  const p = d.posts.find((q) => q.side === 'west' && Math.abs(q.y - 192) < 1)
+  const derived = barn({ gableMaxIn: 96, slab: 'tied', post: { ...post, section: '3-2x8' } })
+  const other = derived.posts.find((post) => post.side === 'west' && Math.abs(post.y - 192) < 1)
   test('its height and cladding wind: 129.3 plf', () => {
-    expectNear((p?.heightIn ?? 0) / 12, 19.33, 1e-3)
-    expectNear(d.demands?.[p?.id ?? '']?.claddingPlf ?? 0, 129.3, 2e-3)
+    expectNear((other?.heightIn ?? 0) / 12, 19.33, 1e-3)
+    expectNear(derived.demands?.[other?.id ?? '']?.claddingPlf ?? 0, 129.3, 2e-3)
   })
-  test('3-ply 2×8 No.2: 1840/1998 of its bending', () => expectNear(d.postRatios[p?.id ?? ''], 1840 / 1998, 4e-3))
+  test('3-ply 2×8 No.2: 1840/1998 of its bending', () =>
+    expectNear(derived.postRatios[other?.id ?? ''], 1840 / 1998, 4e-3))
 })
 
 describe('truss seats, 14.2 and 15.5', () => {
-  const d = barn()
+  const derived = barn()
   test('pocket in the centre ply: 582.9 psi of 565, over by 3 %', () => {
-    const c = check(d, 'truss-seat')
-    expectNear(c.demand, 582.9, 1e-3)
-    expectNear(c.ratio, 582.9 / 565, 1e-3)
+    const otherCheck = check(derived, 'truss-seat')
+    expectNear(otherCheck.demand, 582.9, 1e-3)
+    expectNear(otherCheck.ratio, 582.9 / 565, 1e-3)
   })
   test('a bearing block cures it', () =>
     expect(
@@ -156,13 +161,13 @@ describe('truss seats, 14.2 and 15.5', () => {
       ).state,
     ).not.toBe('fails'))
   test('two 5/8 bolts in double shear hold 2 × 608 × 1.6 lb against uplift, less Cg of 0.995', () =>
-    expectNear(check(d, 'truss-uplift').capacity, 2 * 608 * 1.6 * 0.9953, 1e-3))
-  test('uplift of the worst truss 2,097 lb, 8.2', () => expectNear(check(d, 'truss-uplift').demand, 2097, 1e-3))
+    expectNear(check(derived, 'truss-uplift').capacity, 2 * 608 * 1.6 * 0.9953, 1e-3))
+  test('uplift of the worst truss 2,097 lb, 8.2', () => expectNear(check(derived, 'truss-uplift').demand, 2097, 1e-3))
 })
 
 describe('close trusses on carriers, 14.3', () => {
   const roof = barnJob().building.roof
-  const d = barn({
+  const derived = barn({
     roof: {
       ...roof,
       truss: { ...roof.truss, set: 'carriers', spaceIn: 48, firstIn: 2.25, seat: 'notch' },
@@ -171,28 +176,31 @@ describe('close trusses on carriers, 14.3', () => {
   })
   // lu 48 in.: le 98.9, RB 22.24, FbE 1407, FbE/Fb* 1.224, CL 0.885; its own weight adds 0.6 %.
   test('one truss near mid-bay: 912 psi of 1,150 × CL 0.885', () =>
-    expectNear(check(d, 'carrier').ratio, 912 / 1150 / 0.885, 2e-2))
+    expectNear(check(derived, 'carrier').ratio, 912 / 1150 / 0.885, 2e-2))
   test('every truss comes down on the posts: the eave adds up', () => {
-    const onPosts = d.posts.filter((p) => p.side === 'south').reduce((t, p) => t + (d.demands?.[p.id].deadLb ?? 0), 0)
+    const onPosts = derived.posts
+      .filter((post) => post.side === 'south')
+      .reduce((sum, post) => sum + (derived.demands?.[post.id].deadLb ?? 0), 0)
     expectNear(
       onPosts,
-      d.reactions.reduce((t, q) => t + q.deadLb, 0),
+      derived.reactions.reduce((sum, reaction) => sum + reaction.deadLb, 0),
       1e-9,
     )
   })
   test('sharing between two carriers is said to be unchecked', () =>
-    expect(check(d, 'truss-share').state).toBe('not-checked'))
+    expect(check(derived, 'truss-share').state).toBe('not-checked'))
 })
 
 describe('headers carry the trusses of posts left out', () => {
-  const d = barn({ openings: [opening({ kind: 'slider', positionIn: 330, widthIn: 144, heightIn: 120 })] })
-  test('its sag limit is 3/8 in. or a 240th', () => expect(check(d, 'header-sag').capacity).toBeLessThanOrEqual(0.375))
+  const derived = barn({ openings: [opening({ kind: 'slider', positionIn: 330, widthIn: 144, heightIn: 120 })] })
+  test('its sag limit is 3/8 in. or a 240th', () =>
+    expect(check(derived, 'header-sag').capacity).toBeLessThanOrEqual(0.375))
   test('a deeper door-side beam is one click away and is judged whole', () =>
-    expect(check(d, 'header').subjects.length).toBe(2))
+    expect(check(derived, 'header').subjects.length).toBe(2))
 })
 
 describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
-  const b = barnJob().building
+  const building = barnJob().building
   const loads = {
     thetaDeg: 18.43,
     deadPsf: 2,
@@ -206,7 +214,7 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
       { zone: '3r', upPsf: -95.19 },
     ],
   }
-  const member = purlinMember(b, 'p', 'p', 'purlin', 96, loads, '')
+  const member = purlinMember(building, 'p', 'p', 'purlin', 96, loads, '')
   const plf = (i: number) => (member.cases[i].loads.lines[0]?.startLbIn ?? 0) * 12
   test.each([
     ['w normal under the worst snow', plf(0), 73.02],
@@ -220,7 +228,15 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
   test('by the 4.4.1 shortcut 3r holds: 1428/1840', () =>
     expectNear(
       spanWorst(
-        purlinMember({ ...b, edgeShortcut: true }, 'p', 'p', 'purlin', 96, { ...loads, snowPsf: 10, livePsf: 0 }, ''),
+        purlinMember(
+          { ...building, edgeShortcut: true },
+          'p',
+          'p',
+          'purlin',
+          96,
+          { ...loads, snowPsf: 10, livePsf: 0 },
+          '',
+        ),
       ).strength,
       1428 / 1840,
       3e-3,
@@ -229,7 +245,7 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
     expect(
       spanWorst(
         purlinMember(
-          { ...b, roof: { ...b.roof, purlins: { ...b.roof.purlins, blocked: true } } },
+          { ...building, roof: { ...building.roof, purlins: { ...building.roof.purlins, blocked: true } } },
           'p',
           'p',
           'purlin',
@@ -243,7 +259,7 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
     expectNear(
       spanWorst(
         purlinMember(
-          { ...b, roof: { ...b.roof, purlins: { ...b.roof.purlins, skinHolds: false } } },
+          { ...building, roof: { ...building.roof, purlins: { ...building.roof.purlins, skinHolds: false } } },
           'p',
           'p',
           'purlin',
@@ -256,8 +272,9 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
       0.15,
     ))
   test('roof zones come from the figure: 1, 2n, 3r and inward', () => {
-    const d = barn()
-    const got = d.site && mainPurlinLoads(d.site.site && barnJob().building, d.site, 96, ['1', '2n', '3r'])
+    const derived = barn()
+    const got =
+      derived.site && mainPurlinLoads(derived.site.site && barnJob().building, derived.site, 96, ['1', '2n', '3r'])
     expectNear(got?.zones[0].upPsf ?? 0, -54.9, 1e-3)
     expectNear(got?.zones[1].upPsf ?? 0, -80.08, 1e-3)
     expectNear(got?.zones[2].upPsf ?? 0, -95.19, 1e-3)
@@ -283,19 +300,19 @@ describe('lean-to, 14.6', () => {
     beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' },
     seatIn: 3.5,
   })
-  const d = barn({ leanTos: [lean('north')] })
+  const derived = barn({ leanTos: [lean('north')] })
   test('drift 39.35 psf over 8.793 ft, or 13.44 psf sliding, 6.5 and 6.6', () => {
-    const snow = d.site?.leanTos[0].snow ?? []
-    expectNear(snow.find((s) => s.governs === 'drift')?.peakPsf ?? 0, 39.35, 1e-3)
-    expectNear(snow.find((s) => s.governs === 'drift')?.peakWidthFt ?? 0, 8.793, 1e-3)
-    expectNear((snow.find((s) => s.governs === 'sliding')?.uniformPsf ?? 0) - 25.2, (0.4 * 25.2 * 21) / 15, 1e-3)
+    const snow = derived.site?.leanTos[0].snow ?? []
+    expectNear(snow.find((low) => low.governs === 'drift')?.peakPsf ?? 0, 39.35, 1e-3)
+    expectNear(snow.find((low) => low.governs === 'drift')?.peakWidthFt ?? 0, 8.793, 1e-3)
+    expectNear((snow.find((low) => low.governs === 'sliding')?.uniformPsf ?? 0) - 25.2, (0.4 * 25.2 * 21) / 15, 1e-3)
   })
   test('one on each eave: both are judged, and alike', () => {
     const both = barn({ leanTos: [lean('south'), lean('north')] })
     expectNear(check(both, 'rafter-south').ratio, check(both, 'rafter-north').ratio, 1e-9)
   })
   test('cladding wind on an open roof is not invented', () =>
-    expect(check(d, 'lean-purlins-up-north').state).toBe('not-checked'))
+    expect(check(derived, 'lean-purlins-up-north').state).toBe('not-checked'))
 })
 
 describe('enclosure and the ground', () => {
@@ -309,11 +326,11 @@ describe('enclosure and the ground', () => {
     const open = barn({ openSides: ['south', 'north', 'east', 'west'] })
     expect(open.site?.enclosure.class).toBe('open')
     expect(open.site?.wind.gcpi).toBe(0)
-    expect(open.checks.some((c) => c.id.startsWith('girt-'))).toBe(false)
+    expect(open.checks.some((check) => check.id.startsWith('girt-'))).toBe(false)
   })
   test('falling ground asks for more: d/(1 − slope)', () => {
-    const flat = barn({ slab: 'tied' }).holes.find((h) => h.kind === 'eave')?.lateral
-    const steep = barn({ slab: 'tied' }, { groundSlopePer12: 2 }).holes.find((h) => h.kind === 'eave')?.lateral
+    const flat = barn({ slab: 'tied' }).holes.find((hole) => hole.kind === 'eave')?.lateral
+    const steep = barn({ slab: 'tied' }, { groundSlopePer12: 2 }).holes.find((hole) => hole.kind === 'eave')?.lateral
     expectNear(steep?.slopedFt ?? 0, (flat?.neededFt ?? 0) / (1 - 2 / 12), 1e-9)
   })
   test('steeper than 1 in 3 is not sized', () =>
@@ -323,20 +340,22 @@ describe('enclosure and the ground', () => {
 })
 
 describe('braces, 16.1 and 16.2', () => {
-  const d = barn({ bracing: { ...barnJob().building.bracing, walls: 'x-boards', baysPerWall: 2 } })
+  const derived = barn({ bracing: { ...barnJob().building.bracing, walls: 'x-boards', baysPerWall: 2 } })
   test('force = V/n/cos α and couple = V/n·H/s on every braced wall', () => {
-    expect(d.braces.length).toBeGreaterThan(0)
-    for (const l of d.braces) {
-      expectNear(l.forceLb * Math.cos((l.alphaDeg * Math.PI) / 180), l.shearLb / l.bays, 1e-9)
-      expectNear(l.coupleLb, (l.shearLb / l.bays) * (l.heightIn / l.bayIn), 1e-9)
+    expect(derived.braces.length).toBeGreaterThan(0)
+    for (const brace of derived.braces) {
+      expectNear(brace.forceLb * Math.cos((brace.alphaDeg * Math.PI) / 180), brace.shearLb / brace.bays, 1e-9)
+      expectNear(brace.coupleLb, (brace.shearLb / brace.bays) * (brace.heightIn / brace.bayIn), 1e-9)
     }
   })
   test('knee braces on trusses not designed for them are flagged, not passed', () => {
     const knee = { downIn: 36, outIn: 36, size: '2x6' as const, lumber: 'SP-No.2', plies: 2, trussDesigned: false }
-    const k = barn({ diaphragm: 'none', slab: 'tied', knee })
-    expect(check(k, 'knee-truss').state).toBe('not-checked')
-    expect(k.lateral?.kneeLb).toBeGreaterThan(500)
-    expect(k.lateral?.row.moveIn[4]).toBeLessThan(barn({ diaphragm: 'none', slab: 'tied' }).lateral?.row.moveIn[4] ?? 0)
+    const derived = barn({ diaphragm: 'none', slab: 'tied', knee })
+    expect(check(derived, 'knee-truss').state).toBe('not-checked')
+    expect(derived.lateral?.kneeLb).toBeGreaterThan(500)
+    expect(derived.lateral?.row.moveIn[4]).toBeLessThan(
+      barn({ diaphragm: 'none', slab: 'tied' }).lateral?.row.moveIn[4] ?? 0,
+    )
   })
 })
 
@@ -349,24 +368,24 @@ describe('properties of the whole', () => {
   })
   test('dead load of the roof comes down on the two eaves, whole', () =>
     fc.assert(
-      fc.property(sizes, (s) => {
-        const d = barn(s)
-        const area = ((d.grid.lengthIn + 24) * (d.grid.widthIn + 24)) / 144
-        const eaves = d.posts
-          .filter((p) => p.side === 'south' || p.side === 'north')
-          .reduce((t, p) => t + (d.demands?.[p.id].deadLb ?? 0), 0)
+      fc.property(sizes, (building) => {
+        const derived = barn(building)
+        const area = ((derived.grid.lengthIn + 24) * (derived.grid.widthIn + 24)) / 144
+        const eaves = derived.posts
+          .filter((post) => post.side === 'south' || post.side === 'north')
+          .reduce((sum, post) => sum + (derived.demands?.[post.id].deadLb ?? 0), 0)
         expectNear(eaves, 5 * area, 1e-6)
       }),
       { numRuns: 25 },
     ))
   test('a building alike on both sides loads them alike', () =>
     fc.assert(
-      fc.property(sizes, (s) => {
-        const d = barn(s)
-        for (const p of d.posts.filter((q) => q.side === 'south' && q.kind === 'eave')) {
-          const twin = d.posts.find((q) => q.side === 'north' && q.line === p.line)
-          expectNear(d.demands?.[p.id].gravityLb ?? 0, d.demands?.[twin?.id ?? ''].gravityLb ?? 1, 1e-9)
-          expectNear(d.postRatios[p.id], d.postRatios[twin?.id ?? ''], 1e-9)
+      fc.property(sizes, (building) => {
+        const derived = barn(building)
+        for (const post of derived.posts.filter((post) => post.side === 'south' && post.kind === 'eave')) {
+          const twin = derived.posts.find((other) => other.side === 'north' && other.line === post.line)
+          expectNear(derived.demands?.[post.id].gravityLb ?? 0, derived.demands?.[twin?.id ?? ''].gravityLb ?? 1, 1e-9)
+          expectNear(derived.postRatios[post.id], derived.postRatios[twin?.id ?? ''], 1e-9)
         }
       }),
       { numRuns: 15 },
@@ -409,17 +428,17 @@ describe('properties of the whole', () => {
       {},
     ],
   ])('%s: never NaN, never infinity, never a pass by default', (_n, change, site) => {
-    const d = barn(change as Partial<Building>, site)
-    for (const c of d.checks) {
-      expect([c.id, Number.isFinite(c.ratio), Number.isFinite(c.demand), Number.isFinite(c.capacity)]).toEqual([
-        c.id,
-        true,
-        true,
-        true,
-      ])
-      if (c.state === 'not-checked') expect(c.governs.length).toBeGreaterThan(10)
-      for (const l of c.trace()) expect(l.numbers).not.toMatch(/NaN|Infinity/)
-      const diagram = c.diagram?.()
+    const derived = barn(change as Partial<Building>, site)
+    for (const check of derived.checks) {
+      expect([
+        check.id,
+        Number.isFinite(check.ratio),
+        Number.isFinite(check.demand),
+        Number.isFinite(check.capacity),
+      ]).toEqual([check.id, true, true, true])
+      if (check.state === 'not-checked') expect(check.governs.length).toBeGreaterThan(10)
+      for (const line of check.trace()) expect(line.numbers).not.toMatch(/NaN|Infinity/)
+      const diagram = check.diagram?.()
       if (diagram) expect([...diagram.momentInLb, ...diagram.shearLb].every(Number.isFinite)).toBe(true)
     }
   })
@@ -427,7 +446,7 @@ describe('properties of the whole', () => {
     fc.assert(
       fc.property(fc.integer({ min: 90, max: 150 }), (windMph) => {
         const at = (v: number) =>
-          barn({ slab: 'tied' }, { windMph: v }).holes.find((h) => h.kind === 'eave')?.lateral?.neededFt ?? 0
+          barn({ slab: 'tied' }, { windMph: v }).holes.find((hole) => hole.kind === 'eave')?.lateral?.neededFt ?? 0
         expect(at(windMph + 5)).toBeGreaterThan(at(windMph))
       }),
       { numRuns: 12 },
@@ -436,9 +455,9 @@ describe('properties of the whole', () => {
 
 describe('a site that is not complete', () => {
   const site = (change: Partial<Job['site']>) => {
-    const d = deriveJob(barnJob({}, change))
-    if (!d.ok) throw new Error('contradiction')
-    return d.value
+    const result = deriveJob(barnJob({}, change))
+    if (!result.ok) throw new Error('contradiction')
+    return result.value
   }
   test.each<[Partial<Job['site']>, RegExp]>([
     [{ groundSnowPsf: null }, /^Not entered yet: ground snow\.$/],
@@ -446,13 +465,13 @@ describe('a site that is not complete', () => {
     [{ frostIn: null, soil: null }, /frost depth, soil class\.$/],
     [{ soil: 'own', ownBearingPsf: null, ownLateralPsfPerFt: 150 }, /the soil’s bearing value\.$/],
   ])('%j: every stage waits, in words, and nothing passes', (change, said) => {
-    const d = site(change)
-    expect(d.checks.map((c) => c.stage)).toEqual(['holes', 'posts', 'walls', 'roof', 'bracing'])
-    for (const c of d.checks) {
-      expect(c.governs).toMatch(said)
-      expect(`${c.title} ${c.governs}`).not.toMatch(/[a-z][A-Z]/)
+    const derived = site(change)
+    expect(derived.checks.map((check) => check.stage)).toEqual(['holes', 'posts', 'walls', 'roof', 'bracing'])
+    for (const check of derived.checks) {
+      expect(check.governs).toMatch(said)
+      expect(`${check.title} ${check.governs}`).not.toMatch(/[a-z][A-Z]/)
     }
-    expect(d.tally).toMatchObject({ holds: 0, close: 0, fails: 0, notChecked: 5 })
+    expect(derived.tally).toMatchObject({ holds: 0, close: 0, fails: 0, notChecked: 5 })
   })
 })
 
@@ -466,24 +485,26 @@ test.each<[string, Partial<Building>]>([
 ])(
   'diagrams of posts, %s: shear is the slope of moment, wind the slope of shear, nothing bends them at their tops',
   (_, change) => {
-    const d = deriveJob(barnJob(change))
-    if (!d.ok) throw new Error('contradiction')
-    const posts = d.value.checks
-      .filter((c) => /^(column|shear|sag)-/.test(c.id))
-      .flatMap((c) => {
-        const g = c.diagram?.()
-        return g ? [{ id: c.id, g }] : []
+    const result = deriveJob(barnJob(change))
+    if (!result.ok) throw new Error('contradiction')
+    const posts = result.value.checks
+      .filter((check) => /^(column|shear|sag)-/.test(check.id))
+      .flatMap((check) => {
+        const diagram = check.diagram?.()
+        return diagram ? [{ id: check.id, g: diagram }] : []
       })
     expect(posts.length).toBeGreaterThan(6)
-    for (const { id, g } of posts) {
-      const scale = Math.max(...g.momentInLb.map(Math.abs))
-      const w = g.lines[0].startLbIn
-      g.x.slice(1).forEach((x, i) => {
-        const h = x - g.x[i]
-        expect(g.momentInLb[i] - (h * (g.shearLb[i] + g.shearLb[i + 1])) / 2 - g.momentInLb[i + 1]).toBeCloseTo(0, 6)
-        expect(g.shearLb[i] - w * h).toBeCloseTo(g.shearLb[i + 1], 6)
+    for (const { id, g: diagram } of posts) {
+      const scale = Math.max(...diagram.momentInLb.map(Math.abs))
+      const startLbIn = diagram.lines[0].startLbIn
+      diagram.x.slice(1).forEach((x, i) => {
+        const h = x - diagram.x[i]
+        expect(
+          diagram.momentInLb[i] - (h * (diagram.shearLb[i] + diagram.shearLb[i + 1])) / 2 - diagram.momentInLb[i + 1],
+        ).toBeCloseTo(0, 6)
+        expect(diagram.shearLb[i] - startLbIn * h).toBeCloseTo(diagram.shearLb[i + 1], 6)
       })
-      expect([id, Math.abs(g.momentInLb[g.momentInLb.length - 1]) < 0.02 * scale]).toEqual([id, true])
+      expect([id, Math.abs(diagram.momentInLb[diagram.momentInLb.length - 1]) < 0.02 * scale]).toEqual([id, true])
     }
   },
 )

@@ -45,57 +45,64 @@ export interface Lateral {
 }
 
 /** Design values of the posts' wood; null where none are tabled. */
-export const postValues = (b: Building): DesignValues | null => {
-  const size = postSize(b.post)
+export const postValues = (building: Building): DesignValues | null => {
+  const size = postSize(building.post)
   return size.wood === 'laminated'
-    ? boardValues(b.post.lumber, Number(size.nominal), b.grades)
-    : timberValues(b.post.lumber, b.grades)
+    ? boardValues(building.post.lumber, Number(size.nominal), building.grades)
+    : timberValues(building.post.lumber, building.grades)
 }
 
 /** Why the roof diaphragm cannot be counted on with what has been entered; null when it can. */
-export function diaphragmLacks(b: Building): string | null {
-  const s = b.skin
-  if (s.roofStiffnessLbPerIn === null || s.roofAllowPlf === null)
+export function diaphragmLacks(building: Building): string | null {
+  const skin = building.skin
+  if (skin.roofStiffnessLbPerIn === null || skin.roofAllowPlf === null)
     return 'the roof skin’s tested stiffness and strength are not entered'
-  if (b.bracing.walls === 'skin' && (s.wallStiffnessLbPerIn === null || s.wallAllowPlf === null))
+  if (building.bracing.walls === 'skin' && (skin.wallStiffnessLbPerIn === null || skin.wallAllowPlf === null))
     return 'the wall skin’s tested stiffness and strength are not entered'
-  if (b.bracing.walls === 'none') return 'nothing holds the end walls in their own plane'
+  if (building.bracing.walls === 'none') return 'nothing holds the end walls in their own plane'
   return null
 }
 
 /** Length of a wall that can work in shear: its length less its framed openings, ft; 0 for a wall without skin. */
-export function shearLengthFt(b: Building, grid: Grid, side: Side): number {
-  if (b.openSides.includes(side)) return 0
-  const open = b.openings.filter((o) => o.side === side).reduce((t, o) => t + o.widthIn, 0)
+export function shearLengthFt(building: Building, grid: Grid, side: Side): number {
+  if (building.openSides.includes(side)) return 0
+  const open = building.openings
+    .filter((opening) => opening.side === side)
+    .reduce((sum, opening) => sum + opening.widthIn, 0)
   return Math.max(0, wallLengthIn(grid, side) - open) / 12
 }
 
 /** Stiffness of an end wall in its plane, lb/in: of its skin, G·B/H, or of its braces, n·EA·cos²/L. */
-function endWallLbIn(b: Building, grid: Grid, side: 'west' | 'east', values: DesignValues): number {
-  const heightFt = b.heelIn / 12
-  if (b.bracing.walls === 'skin') return ((b.skin.wallStiffnessLbPerIn ?? 0) * shearLengthFt(b, grid, side)) / heightFt
+function endWallLbIn(building: Building, grid: Grid, side: 'west' | 'east', values: DesignValues): number {
+  const heightFt = building.heelIn / 12
+  if (building.bracing.walls === 'skin')
+    return ((building.skin.wallStiffnessLbPerIn ?? 0) * shearLengthFt(building, grid, side)) / heightFt
   const bay = grid.widthIn / (grid.gableIn.length + 1)
-  const length = Math.hypot(bay, b.heelIn)
-  return (b.bracing.baysPerWall * values.e * boardSize(b.bracing.size).areaIn2 * (bay / length) ** 2) / length / 4 // a quarter for the slip of its nails
+  const length = Math.hypot(bay, building.heelIn)
+  return (
+    (building.bracing.baysPerWall * values.e * boardSize(building.bracing.size).areaIn2 * (bay / length) ** 2) /
+    length /
+    4
+  ) // a quarter for the slip of its nails
 }
 
 function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValues, knee: boolean): PostUnit | null {
-  const b = job.building
-  const size = postSize(b.post)
+  const building = job.building
+  const size = postSize(building.post)
   const ei = values.e * size.iIn4
   const ea = values.e * size.areaIn2
   const k =
-    knee && b.knee
+    knee && building.knee
       ? {
-          downIn: b.knee.downIn,
-          outIn: b.knee.outIn,
-          ea: values.e * b.knee.plies * boardSize(b.knee.size).areaIn2,
-          trussSpanIn: b.widthIn,
+          downIn: building.knee.downIn,
+          outIn: building.knee.outIn,
+          ea: values.e * building.knee.plies * boardSize(building.knee.size).areaIn2,
+          trussSpanIn: building.widthIn,
         }
       : null
-  const pier = b.school === 'pier'
-  if (b.base.model === 'springs' && !pier) {
-    if (b.base.soilPsiPerFt === null) return null
+  const pier = building.school === 'pier'
+  if (building.base.model === 'springs' && !pier) {
+    if (building.base.soilPsiPerFt === null) return null
     // Horizontal spring 2.0·Es per unit depth (register C22: an engineer's input only).
     return framedPost(
       heightFt,
@@ -103,17 +110,17 @@ function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValu
       ea,
       {
         kind: 'springs',
-        belowIn: Math.max(24, b.minimumDepthIn),
-        lbIn3: (2 * b.base.soilPsiPerFt) / 12,
-        slab: b.slab === 'tied',
+        belowIn: Math.max(24, building.minimumDepthIn),
+        lbIn3: (2 * building.base.soilPsiPerFt) / 12,
+        slab: building.slab === 'tied',
       },
       k,
     )
   }
   if (pier)
     return k
-      ? framedPost(heightFt, ei, ea, { kind: 'pinned', bracketIn: b.bracketIn }, k)
-      : pinnedPost(heightFt, b.bracketIn / 12)
+      ? framedPost(heightFt, ei, ea, { kind: 'pinned', bracketIn: building.bracketIn }, k)
+      : pinnedPost(heightFt, building.bracketIn / 12)
   return k
     ? framedPost(heightFt, ei, ea, { kind: 'fixed', belowIn: fixityFt * 12 }, k)
     : fixedPost(heightFt, fixityFt, ei)
@@ -129,16 +136,16 @@ export function lateralOf(
   grid: Grid,
   layout: PostLayout,
   demands: Readonly<Record<string, PostDemand>>,
-  r: SiteResults,
+  results: SiteResults,
   fixityFt = 0,
 ): Lateral {
-  const b = job.building
-  const values = postValues(b)
-  const lacks = diaphragmLacks(b)
+  const building = job.building
+  const values = postValues(building)
+  const lacks = diaphragmLacks(building)
   const relied: ReliedOn =
-    b.diaphragm === 'trusted'
+    building.diaphragm === 'trusted'
       ? 'roof trusted'
-      : b.diaphragm === 'checked' && lacks === null
+      : building.diaphragm === 'checked' && lacks === null
         ? 'roof checked'
         : 'frames alone'
   const why =
@@ -146,50 +153,54 @@ export function lateralOf(
       ? 'The tops of the posts are taken as held by the roof; its strength was not computed.'
       : relied === 'roof checked'
         ? 'The roof diaphragm and end walls were computed with the skin values entered.'
-        : b.diaphragm === 'checked'
-          ? `The roof diaphragm was not counted: ${lacks}. The building stands by its frames${b.knee ? ' and knee braces' : ''}.`
-          : `The building stands by its frames${b.knee ? ' and knee braces' : ''} alone.`
-  const w = r.wind
+        : building.diaphragm === 'checked'
+          ? `The roof diaphragm was not counted: ${lacks}. The building stands by its frames${building.knee ? ' and knee braces' : ''}.`
+          : `The building stands by its frames${building.knee ? ' and knee braces' : ''} alone.`
+  const wind = results.wind
   const psf = (v: number) => 0.6 * v
-  const heightFt = b.heelIn / 12
-  const riseFt = ((grid.widthIn / 24) * b.pitchPer12) / 12
+  const heightFt = building.heelIn / 12
+  const riseFt = ((grid.widthIn / 24) * building.pitchPer12) / 12
   const last = grid.centresIn.length - 1
   const tribFt = grid.centresIn.map((_, i) => ((i > 0 ? grid.baysIn[i - 1] : 0) + (i < last ? grid.baysIn[i] : 0)) / 24)
-  const roofPsf = r.openRoof
-    ? Math.max(Math.abs(r.openRoof.upPsf), r.openRoof.downPsf)
-    : Math.max(0, w.roofWindwardBPsf - w.roofLeewardPsf)
+  const roofPsf = results.openRoof
+    ? Math.max(Math.abs(results.openRoof.upPsf), results.openRoof.downPsf)
+    : Math.max(0, wind.roofWindwardBPsf - wind.roofLeewardPsf)
   // External pressures push the frame downwind; the internal ones cancel. Never less than 16 psf on the wall and 8 psf on the roof (27.1.5).
-  const shut = (side: 'south' | 'north') => (b.openSides.includes(side) ? 0 : 1)
+  const shut = (side: 'south' | 'north') => (building.openSides.includes(side) ? 0 : 1)
   const held = (3 / 8) * heightFt
   const perFt = psf(
     Math.max(
-      held * (shut('south') * w.windwardPsf - shut('north') * w.leewardPsf),
-      held * (shut('north') * w.windwardPsf - shut('south') * w.leewardPsf),
+      held * (shut('south') * wind.windwardPsf - shut('north') * wind.leewardPsf),
+      held * (shut('north') * wind.windwardPsf - shut('south') * wind.leewardPsf),
     ) +
       roofPsf * riseFt,
   )
   const leastPerFt = psf(held * 16 + riseFt * 8)
-  const leanPerFt = r.leanTos.reduce(
-    (t, l) => t + psf((Math.abs(l.wind.upPsf) * (l.leanTo.depthIn / 12) * Math.sin((l.thetaDeg * Math.PI) / 180)) / 2),
+  const leanPerFt = results.leanTos.reduce(
+    (sum, leanTo) =>
+      sum +
+      psf(
+        (Math.abs(leanTo.wind.upPsf) * (leanTo.leanTo.depthIn / 12) * Math.sin((leanTo.thetaDeg * Math.PI) / 180)) / 2,
+      ),
     0,
   )
   const eavePlf = Math.max(perFt, leastPerFt) + leanPerFt
   const loadLb = tribFt.map((t) => eavePlf * t)
 
-  const kneed = (p: Post) => b.knee !== null && isEave(p.side) && p.kind !== 'lean-to'
+  const kneed = (post: Post) => building.knee !== null && isEave(post.side) && post.kind !== 'lean-to'
   const units: Record<string, PostUnit> = {}
   const made = new Map<string, PostUnit | null>()
   if (values)
-    for (const p of layout.posts) {
-      const key = `${p.heightIn}|${kneed(p)}`
-      if (!made.has(key)) made.set(key, unitOf(job, p.heightIn / 12, fixityFt, values, kneed(p)))
-      const u = made.get(key)
-      if (u) units[p.id] = u
+    for (const post of layout.posts) {
+      const key = `${post.heightIn}|${kneed(post)}`
+      if (!made.has(key)) made.set(key, unitOf(job, post.heightIn / 12, fixityFt, values, kneed(post)))
+      const unit = made.get(key)
+      if (unit) units[post.id] = unit
     }
   // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
   const frameLbIn = grid.centresIn.map(() => 0)
   const at = (x: number) => {
-    const j = grid.centresIn.findIndex((c) => c >= x - 1e-6)
+    const j = grid.centresIn.findIndex((centreIn) => centreIn >= x - 1e-6)
     if (j <= 0) return [[Math.max(0, j), 1]] as const
     const t = (x - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
     return [
@@ -198,14 +209,16 @@ export function lateralOf(
     ] as const
   }
   for (const side of ['south', 'north'] as const)
-    for (const p of wallPosts(layout.posts, side))
-      for (const [i, share] of at(p.x)) frameLbIn[i] += (units[p.id]?.stiffnessLbIn ?? 0) * share
+    for (const post of wallPosts(layout.posts, side))
+      for (const [i, share] of at(post.x)) frameLbIn[i] += (units[post.id]?.stiffnessLbIn ?? 0) * share
   const slope = riseFt / Math.hypot(riseFt, grid.widthIn / 24)
   const slopeFt = Math.hypot(riseFt, grid.widthIn / 24)
   // Bay stiffness of both slopes, each G·(slope length)/s turned flat by cos² (EP484, register C18).
-  const bayLbIn = grid.baysIn.map((s) => (2 * (b.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * 12 * (1 - slope ** 2)) / s)
+  const bayLbIn = grid.baysIn.map(
+    (bayIn) => (2 * (building.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * 12 * (1 - slope ** 2)) / bayIn,
+  )
   const wallLbIn: [number, number] = values
-    ? [endWallLbIn(b, grid, 'west', values), endWallLbIn(b, grid, 'east', values)]
+    ? [endWallLbIn(building, grid, 'west', values), endWallLbIn(building, grid, 'east', values)]
     : [0, 0]
   // Where an end wall stands, its posts are not counted besides it.
   const withWalls = frameLbIn.map((k, i) => (i === 0 ? wallLbIn[0] || k : i === last ? wallLbIn[1] || k : k))
@@ -216,7 +229,8 @@ export function lateralOf(
       : relied === 'roof checked'
         ? (result?.moveIn ?? loadLb.map(() => Infinity))
         : loadLb.map((q, i) => (frameLbIn[i] > 0 ? q / frameLbIn[i] : Infinity))
-  const moveAt = (x: number) => at(x).reduce((t, [i, share]) => (share === 0 ? t : t + moveIn[i] * share), 0)
+  const moveAt = (x: number) =>
+    at(x).reduce((soFar, [i, share]) => (share === 0 ? soFar : soFar + moveIn[i] * share), 0)
   const frameShare = result
     ? Math.max(...result.frameLb.slice(1, last).map((f, i) => Math.abs(f) / Math.max(loadLb[i + 1], 1e-9)), 0)
     : relied === 'frames alone'
@@ -224,57 +238,65 @@ export function lateralOf(
       : 0
 
   const freeTop = relied === 'frames alone'
-  const sidePlf = Math.abs(w.sidePsf) + w.internalPsf
+  const sidePlf = Math.abs(wind.sidePsf) + wind.internalPsf
   const cases: Record<string, readonly LateralCase[]> = {}
   let kneeLb = 0
-  for (const p of layout.posts) {
-    const d = demands[p.id]
-    const u = units[p.id]
-    if (!u) continue
+  for (const post of layout.posts) {
+    const demand = demands[post.id]
+    const unit = units[post.id]
+    if (!unit) continue
     const make = (name: string, windPsf: number, widthFt: number, move: number): LateralCase => {
       const plf = windPsf * widthFt
-      return { name, plf, moveIn: move, windPsf, widthFt, unit: u, ...combine(u.held, plf, u.perInch, move) }
+      return { name, plf, moveIn: move, windPsf, widthFt, unit: unit, ...combine(unit.held, plf, unit.perInch, move) }
     }
-    if (p.kind === 'lean-to') {
-      const l = r.leanTos.find((q) => q.leanTo.side === p.side)
-      if (!l) continue
+    if (post.kind === 'lean-to') {
+      const leanTo = results.leanTos.find((leanTo) => leanTo.leanTo.side === post.side)
+      if (!leanTo) continue
       // Wind on the bare post (a flat-sided member, force coefficient 2.0) and the sideways part of the roof's pressure at its head.
-      const flatPsf = psf(r.wind.qhPsf * 0.85 * 2)
-      const plf = (flatPsf * p.sizeX) / 12
-      const headLb = psf(Math.abs(l.wind.upPsf) * d.roofFt2 * Math.sin((l.thetaDeg * Math.PI) / 180))
-      const move = freeTop ? (u.stiffnessLbIn > 0 ? (u.held.topLb * plf + headLb) / u.stiffnessLbIn : Infinity) : 0
-      if (Number.isFinite(move)) cases[p.id] = [make('wind on the post', flatPsf, p.sizeX / 12, move)]
+      const flatPsf = psf(results.wind.qhPsf * 0.85 * 2)
+      const plf = (flatPsf * post.sizeX) / 12
+      const headLb = psf(Math.abs(leanTo.wind.upPsf) * demand.roofFt2 * Math.sin((leanTo.thetaDeg * Math.PI) / 180))
+      const move = freeTop
+        ? unit.stiffnessLbIn > 0
+          ? (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn
+          : Infinity
+        : 0
+      if (Number.isFinite(move)) cases[post.id] = [make('wind on the post', flatPsf, post.sizeX / 12, move)]
       continue
     }
-    if (isEave(p.side)) {
-      const move = moveAt(p.x)
+    if (isEave(post.side)) {
+      const move = moveAt(post.x)
       if (!Number.isFinite(move)) continue
-      const f = d.eaveWallFt
-      cases[p.id] = [
-        make(`wind in, inside ${GCPI_LABEL.low}`, psf(w.windwardPsf + w.internalPsf), f, move),
-        make(`wind out behind, inside ${GCPI_LABEL.high}`, psf(-w.leewardPsf + w.internalPsf), f, move),
-        make('wind along the ridge', psf(sidePlf), f, 0),
+      const eaveWallFt = demand.eaveWallFt
+      cases[post.id] = [
+        make(`wind in, inside ${GCPI_LABEL.low}`, psf(wind.windwardPsf + wind.internalPsf), eaveWallFt, move),
+        make(`wind out behind, inside ${GCPI_LABEL.high}`, psf(-wind.leewardPsf + wind.internalPsf), eaveWallFt, move),
+        make('wind along the ridge', psf(sidePlf), eaveWallFt, 0),
       ]
-      const kneeUnit = u as PostUnit & { readonly heldBraceLb?: number; readonly perInchBraceLb?: number }
+      const kneeUnit = unit as PostUnit & { readonly heldBraceLb?: number; readonly perInchBraceLb?: number }
       if (kneeUnit.heldBraceLb !== undefined)
         kneeLb = Math.max(
           kneeLb,
-          ...cases[p.id].map(
-            (c) => Math.abs((kneeUnit.heldBraceLb ?? 0) * c.plf) + Math.abs((kneeUnit.perInchBraceLb ?? 0) * c.moveIn),
+          ...cases[post.id].map(
+            (lateral) =>
+              Math.abs((kneeUnit.heldBraceLb ?? 0) * lateral.plf) +
+              Math.abs((kneeUnit.perInchBraceLb ?? 0) * lateral.moveIn),
           ),
         )
     } else {
-      const gablePsf = psf(Math.max(w.windwardPsf, -w.leewardAlongPsf, Math.abs(w.sidePsf)) + w.internalPsf)
-      const plf = gablePsf * d.gableWallFt
+      const gablePsf = psf(Math.max(wind.windwardPsf, -wind.leewardAlongPsf, Math.abs(wind.sidePsf)) + wind.internalPsf)
+      const plf = gablePsf * demand.gableWallFt
       // Without a roof that holds it, a gable post stands free: it moves until its top carries nothing.
-      const move = freeTop ? (u.stiffnessLbIn > 0 ? (u.held.topLb * plf) / u.stiffnessLbIn : Infinity) : 0
-      if (Number.isFinite(move)) cases[p.id] = [make('wind on the gable', gablePsf, d.gableWallFt, move)]
+      const move = freeTop ? (unit.stiffnessLbIn > 0 ? (unit.held.topLb * plf) / unit.stiffnessLbIn : Infinity) : 0
+      if (Number.isFinite(move)) cases[post.id] = [make('wind on the gable', gablePsf, demand.gableWallFt, move)]
     }
   }
   const windPlf: Record<string, number> = {}
-  for (const id in cases) windPlf[id] = cases[id].reduce((m, c) => Math.max(m, c.plf), 0)
+  for (const id in cases) windPlf[id] = cases[id].reduce((most, lateral) => Math.max(most, lateral.plf), 0)
   const gable = Math.max(
-    ...(['west', 'east'] as const).map((side) => (b.openSides.includes(side) ? 0 : wallAreaFt2(b, grid, side))),
+    ...(['west', 'east'] as const).map((side) =>
+      building.openSides.includes(side) ? 0 : wallAreaFt2(building, grid, side),
+    ),
   )
   return {
     relied,
@@ -286,6 +308,6 @@ export function lateralOf(
     kneeLb,
     values,
     fixityFt,
-    alongLb: (psf(Math.max(w.windwardPsf - w.leewardAlongPsf, 16)) * gable) / 2,
+    alongLb: (psf(Math.max(wind.windwardPsf - wind.leewardAlongPsf, 16)) * gable) / 2,
   }
 }

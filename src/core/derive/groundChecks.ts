@@ -18,16 +18,26 @@ export const BESIDE_IN = 60
 
 /** The surface of a job's typed spot heights; null with fewer than three. */
 export const surfaceOfJob = (job: Job): Surface | null =>
-  surfaceOf(job.ground.spots.flatMap((s) => (s.heightIn === null ? [] : [{ ...s, heightIn: s.heightIn }])))
+  surfaceOf(job.ground.spots.flatMap((spot) => (spot.heightIn === null ? [] : [{ ...spot, heightIn: spot.heightIn }])))
 
 /** The ground at every post. Null where no surface is known: the ground is then taken as level at the grade line. */
-export function groundAtPosts(s: Surface | null, posts: readonly Post[]): Readonly<Record<string, PostGround>> | null {
+export function groundAtPosts(
+  surface: Surface | null,
+  posts: readonly Post[],
+): Readonly<Record<string, PostGround>> | null {
   return (
-    s &&
+    surface &&
     Object.fromEntries(
-      posts.map((p) => {
-        const g = s.at(p.x, p.y)
-        return [p.id, { groundIn: g.heightIn, lowestIn: lowestNear(s, p.x, p.y, BESIDE_IN), inside: g.inside }]
+      posts.map((post) => {
+        const groundAt = surface.at(post.x, post.y)
+        return [
+          post.id,
+          {
+            groundIn: groundAt.heightIn,
+            lowestIn: lowestNear(surface, post.x, post.y, BESIDE_IN),
+            inside: groundAt.inside,
+          },
+        ]
       }),
     )
   )
@@ -43,30 +53,30 @@ export function groundChecks(
   if (!ground) return []
   const out: Check[] = []
   const padIn = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
-  for (const k of holes) {
-    const title = `${kindName(k.kind)}: lowest ground`
-    const worst = k.postIds.reduce((a, id) => (ground[id].lowestIn < ground[a].lowestIn ? id : a))
+  for (const hole of holes) {
+    const title = `${kindName(hole.kind)}: lowest ground`
+    const worst = hole.postIds.reduce((best, id) => (ground[id].lowestIn < ground[best].lowestIn ? id : best))
     const low = Math.min(0, ground[worst].lowestIn)
     const frost = job.site.frostIn
-    const sideways = k.lateral && Number.isFinite(k.lateral.neededFt) ? k.lateral.neededFt * 12 + padIn : 0
+    const sideways = hole.lateral && Number.isFinite(hole.lateral.neededFt) ? hole.lateral.neededFt * 12 + padIn : 0
     if (frost === null) {
       out.push(
         notChecked(
-          `lowest-ground-${k.kind}`,
+          `lowest-ground-${hole.kind}`,
           title,
           'holes',
           'The frost depth is not entered.',
           'Enter the frost depth.',
-          k.postIds,
+          hole.postIds,
         ),
       )
       continue
     }
     const need = Math.max(frost, LEAST_DEPTH_IN, sideways)
-    const have = k.depthIn + low
+    const have = hole.depthIn + low
     out.push(
       makeCheck({
-        id: `lowest-ground-${k.kind}`,
+        id: `lowest-ground-${hole.kind}`,
         title,
         stage: 'holes',
         group: 'ground',
@@ -90,7 +100,7 @@ export function groundChecks(
           line(
             'Depth below it',
             'hole depth + lowest ground',
-            `${sig(k.depthIn)} + ${sig(low)}`,
+            `${sig(hole.depthIn)} + ${sig(low)}`,
             have,
             'in',
             'IBC 2021 1809.4',

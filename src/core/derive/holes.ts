@@ -67,22 +67,22 @@ export const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
 /** Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing blows on it. */
 export function lateralNeed(
   job: Job,
-  r: SiteResults,
+  results: SiteResults,
   cases: readonly LateralCase[] | undefined,
   diameterIn: number,
 ): LateralNeed | null {
-  const b = job.building
+  const building = job.building
   if (!cases?.length) return null
-  const size = postSize(b.post)
-  const pier = b.school === 'pier'
+  const size = postSize(building.post)
+  const pier = building.school === 'pier'
   const bFt = (pier ? diameterIn : bearingWidthIn(size.widthIn)) / 12
-  const lateralPsfPerFt = r.soil.lateralPsfPerFt * (job.site.doubleLateral ? 2 : 1)
-  const constrained = b.slab === 'tied'
+  const lateralPsfPerFt = results.soil.lateralPsfPerFt * (job.site.doubleLateral ? 2 : 1)
+  const constrained = building.slab === 'tied'
   let worst: LateralNeed | null = null
-  for (const c of cases) {
+  for (const lateral of cases) {
     const load: EmbedmentLoad = {
-      shearLb: Math.abs(c.shearLb),
-      momentFtLb: Math.abs(c.momentFtLb),
+      shearLb: Math.abs(lateral.shearLb),
+      momentFtLb: Math.abs(lateral.momentFtLb),
       bFt,
       lateralPsfPerFt,
     }
@@ -92,7 +92,7 @@ export function lateralNeed(
     const neededFt = constrained ? depthSlabFt : depthFreeFt
     if (!worst || !(neededFt <= worst.neededFt))
       worst = {
-        actions: c,
+        actions: lateral,
         load,
         constrained,
         depthFreeFt,
@@ -108,29 +108,29 @@ export function lateralNeed(
 const up3 = (x: number) => Math.ceil(x / 3 - 1e-9) * 3
 
 /** What holds one post down at a trial hole, lb. */
-function upliftCapacityLb(job: Job, p: Post, d: PostDemand, diameterIn: number, depthIn: number): number {
-  const b = job.building
-  const size = postSize(b.post)
-  if (b.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + b.bracketIn) / 12).capacityLb
-  const embed = depthIn - b.padThicknessIn
-  const postWeightLb = (d.postWeightPlf * (p.heightIn + embed)) / 12
-  if (b.school === 'pad')
-    return b.cleat
+function upliftCapacityLb(job: Job, post: Post, demand: PostDemand, diameterIn: number, depthIn: number): number {
+  const building = job.building
+  const size = postSize(building.post)
+  if (building.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + building.bracketIn) / 12).capacityLb
+  const embed = depthIn - building.padThicknessIn
+  const postWeightLb = (demand.postWeightPlf * (post.heightIn + embed)) / 12
+  if (building.school === 'pad')
+    return building.cleat
       ? cleatUpliftLb({
-          ...b.cleat,
+          ...building.cleat,
           topFt: Math.max(0, embed - 1.5) / 12,
           postAreaFt2: size.areaIn2 / 144,
           postWeightLb,
-          coneDeg: b.coneAngleDeg,
+          coneDeg: building.coneAngleDeg,
         }).capacityLb
       : 0.6 * postWeightLb
   return collarUpliftLb({
     diameterIn,
-    heightIn: Math.min(b.collarHeightIn, embed),
-    topFt: Math.max(0, embed - b.collarHeightIn) / 12,
+    heightIn: Math.min(building.collarHeightIn, embed),
+    topFt: Math.max(0, embed - building.collarHeightIn) / 12,
     postAreaFt2: size.areaIn2 / 144,
     postWeightLb,
-    coneDeg: b.coneAngleDeg,
+    coneDeg: building.coneAngleDeg,
   }).capacityLb
 }
 
@@ -140,28 +140,28 @@ export function sizeHoles(
   posts: readonly Post[],
   demands: Readonly<Record<string, PostDemand>> | null,
   laterals: readonly Lateral[],
-  r: SiteResults | null,
+  results: SiteResults | null,
 ): HoleKind[] {
-  const b = job.building
-  const size = postSize(b.post)
-  const pier = b.school === 'pier'
-  const padIn = pier ? 0 : b.padThicknessIn
+  const building = job.building
+  const size = postSize(building.post)
+  const pier = building.school === 'pier'
+  const padIn = pier ? 0 : building.padThicknessIn
   const leastHole = Math.hypot(size.widthIn, size.depthIn) + 6
-  const kinds = [...new Set(posts.map((p) => p.kind))]
+  const kinds = [...new Set(posts.map((post) => post.kind))]
   return kinds.map((kind): HoleKind => {
-    const own = posts.filter((p) => p.kind === kind)
-    const floor = Math.max(b.minimumDepthIn, job.site.frostIn ?? 0)
-    const plain = b.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((s) => s >= leastHole) ?? 24
-    if (!r || !demands) {
+    const own = posts.filter((post) => post.kind === kind)
+    const floor = Math.max(building.minimumDepthIn, job.site.frostIn ?? 0)
+    const plain = building.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((s) => s >= leastHole) ?? 24
+    if (!results || !demands) {
       return {
         kind,
-        postIds: own.map((p) => p.id),
+        postIds: own.map((post) => post.id),
         diameterIn: plain,
         depthIn: floor,
-        gravelIn: b.gravelIn,
-        digIn: floor + b.gravelIn,
+        gravelIn: building.gravelIn,
+        digIn: floor + building.gravelIn,
         embedIn: pier ? 0 : floor - padIn,
-        volumes: holeVolumes(b, plain, floor),
+        volumes: holeVolumes(building, plain, floor),
         governing: { lateral: null, bearing: own[0].id, uplift: own[0].id },
         lateral: null,
         bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
@@ -169,24 +169,28 @@ export function sizeHoles(
         uplift: { demandLb: 0, capacityLb: 0 },
       }
     }
-    const serviceLb = (p: Post, embedIn: number) =>
-      demands[p.id].gravityLb + (demands[p.id].postWeightPlf * (p.heightIn + embedIn)) / 12
-    const heaviest = own.reduce((a, p) => (serviceLb(p, 0) > serviceLb(a, 0) ? p : a))
-    const lifted = own.reduce((a, p) => (demands[p.id].upliftLb > demands[a.id].upliftLb ? p : a))
-    const candidates = b.holeDiameterIn !== null ? [b.holeDiameterIn] : STOCK_DIAMETERS_IN.filter((s) => s >= leastHole)
+    const serviceLb = (post: Post, embedIn: number) =>
+      demands[post.id].gravityLb + (demands[post.id].postWeightPlf * (post.heightIn + embedIn)) / 12
+    const heaviest = own.reduce((best, post) => (serviceLb(post, 0) > serviceLb(best, 0) ? post : best))
+    const lifted = own.reduce((best, post) => (demands[post.id].upliftLb > demands[best.id].upliftLb ? post : best))
+    const candidates =
+      building.holeDiameterIn !== null ? [building.holeDiameterIn] : STOCK_DIAMETERS_IN.filter((s) => s >= leastHole)
     // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
     const seen = new Map<number, { p: Post; c: LateralCase }>()
     for (const lateral of laterals)
-      for (const p of own)
-        for (const c of lateral.cases[p.id] ?? [])
-          seen.set(Math.round(c.shearLb) * 1e8 + Math.round(c.momentFtLb), { p, c })
-    const missing = laterals.length === 0 || own.some((p) => laterals.some((l) => !l.cases[p.id]))
+      for (const post of own)
+        for (const lateralCase of lateral.cases[post.id] ?? [])
+          seen.set(Math.round(lateralCase.shearLb) * 1e8 + Math.round(lateralCase.momentFtLb), {
+            p: post,
+            c: lateralCase,
+          })
+    const missing = laterals.length === 0 || own.some((post) => laterals.some((lateral) => !lateral.cases[post.id]))
     const lateralAt = (diameterIn: number): { readonly p: Post; readonly need: LateralNeed | null } => {
       let worst: { p: Post; need: LateralNeed | null } = { p: own[0], need: null }
       if (missing) return worst
-      for (const { p, c } of seen.values()) {
-        const need = lateralNeed(job, r, [c], diameterIn)
-        if (need && (!worst.need || !(need.neededFt <= worst.need.neededFt))) worst = { p, need }
+      for (const { p: post, c: lateral } of seen.values()) {
+        const need = lateralNeed(job, results, [lateral], diameterIn)
+        if (need && (!worst.need || !(need.neededFt <= worst.need.neededFt))) worst = { p: post, need }
       }
       return worst
     }
@@ -200,7 +204,7 @@ export function sizeHoles(
         : 0
       let depthIn = Math.max(floor, Math.min(up3(lateralIn), Math.max(DEEPEST_IN, floor)))
       const demandLb = demands[lifted.id].upliftLb
-      const canDeepen = b.school !== 'pad' || b.cleat !== null
+      const canDeepen = building.school !== 'pad' || building.cleat !== null
       while (
         canDeepen &&
         depthIn < DEEPEST_IN &&
@@ -211,8 +215,8 @@ export function sizeHoles(
       const embedIn = pier ? 0 : depthIn - padIn
       const bearing = {
         loadLb: serviceLb(heaviest, embedIn),
-        padLb: padWeightLb(diameterIn, pier ? depthIn + b.bracketIn : padIn),
-        capacityLb: r.soil.bearingPsf * padAreaFt2(diameterIn),
+        padLb: padWeightLb(diameterIn, pier ? depthIn + building.bracketIn : padIn),
+        capacityLb: results.soil.bearingPsf * padAreaFt2(diameterIn),
       }
       const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + 1e-9)
       return {
@@ -225,19 +229,21 @@ export function sizeHoles(
         bearing,
         bears,
         holds: bears && (capacityLb >= demandLb || !canDeepen),
-        volume: holeVolumes(b, diameterIn, depthIn),
+        volume: holeVolumes(building, diameterIn, depthIn),
       }
     }
     const trials = candidates.map(trial)
-    const good = trials.filter((t) => t.holds)
-    const best = (good.length ? good : trials.slice(-1)).reduce((a, t) => (t.volume.holeFt3 < a.volume.holeFt3 ? t : a))
+    const good = trials.filter((trial) => trial.holds)
+    const best = (good.length ? good : trials.slice(-1)).reduce((best, each) =>
+      each.volume.holeFt3 < best.volume.holeFt3 ? each : best,
+    )
     return {
       kind,
-      postIds: own.map((p) => p.id),
+      postIds: own.map((post) => post.id),
       diameterIn: best.diameterIn,
       depthIn: best.depthIn,
-      gravelIn: b.gravelIn,
-      digIn: best.depthIn + b.gravelIn,
+      gravelIn: building.gravelIn,
+      digIn: best.depthIn + building.gravelIn,
       embedIn: best.embedIn,
       volumes: best.volume,
       governing: { lateral: best.worst.need ? best.worst.p.id : null, bearing: heaviest.id, uplift: lifted.id },

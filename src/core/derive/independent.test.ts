@@ -7,9 +7,9 @@ import { readJobText, type Job } from '../model'
 const load = (name: string): { job: Job; d: Derived } => {
   const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
   if (!job.ok) throw new Error(name)
-  const d = deriveJob(job.value)
-  if (!d.ok) throw new Error(name)
-  return { job: job.value, d: d.value }
+  const result = deriveJob(job.value)
+  if (!result.ok) throw new Error(name)
+  return { job: job.value, d: result.value }
 }
 const near = (got: number, want: number, share: number) => {
   if (!(Math.abs(got - want) <= share * Math.abs(want))) throw new Error(`core ${got}, second method ${want}`)
@@ -17,20 +17,20 @@ const near = (got: number, want: number, share: number) => {
 
 const EXPOSURE = { B: [7, 1200], C: [9.5, 900], D: [11.5, 700] } as const
 /** Velocity pressure at mean roof height, straight from the power law. */
-function qh(job: Job, d: Derived): number {
-  const { building: b, site: s } = job
-  const slope = b.pitchPer12 / 12
+function qh(job: Job, derived: Derived): number {
+  const { building: building, site: site } = job
+  const slope = building.pitchPer12 / 12
   const steep = (Math.atan(slope) * 180) / Math.PI > 10
-  const h = b.heelIn / 12 + (steep ? (d.grid.widthIn / 24) * slope * 0.5 : 0)
-  const [alpha, zg] = EXPOSURE[s.exposure ?? 'C']
+  const h = building.heelIn / 12 + (steep ? (derived.grid.widthIn / 24) * slope * 0.5 : 0)
+  const [alpha, zg] = EXPOSURE[site.exposure ?? 'C']
   return (
     0.00256 *
     2.01 *
     (Math.max(15, h) / zg) ** (2 / alpha) *
     0.85 *
-    s.kzt *
-    Math.E ** (-0.0000362 * s.elevationFt) *
-    (s.windMph ?? 0) ** 2
+    site.kzt *
+    Math.E ** (-0.0000362 * site.elevationFt) *
+    (site.windMph ?? 0) ** 2
   )
 }
 /** Sloped-roof snow of a cold slippery roof. */
@@ -68,80 +68,87 @@ function slabDepthByStepping(moment: number, bFt: number, lateral: number): numb
 }
 
 /** Roof area that comes to one post, by counting points of a grid of the roof and giving each to the nearer line and eave. */
-function roofBySquares(d: Derived, job: Job, postId: string): number {
-  const post = d.posts.find((p) => p.id === postId)
+function roofBySquares(derived: Derived, job: Job, postId: string): number {
+  const post = derived.posts.find((post) => post.id === postId)
   if (!post) return 0
   const over = job.building.eaveOverhangIn
-  const lines = d.grid.centresIn.map((x, i) => (i === 0 ? 0 : i === d.grid.centresIn.length - 1 ? d.grid.lengthIn : x))
+  const lines = derived.grid.centresIn.map((centreIn, i) =>
+    i === 0 ? 0 : i === derived.grid.centresIn.length - 1 ? derived.grid.lengthIn : centreIn,
+  )
   const step = 3
   let points = 0
   for (
     let x = -job.building.gableOverhangIn + step / 2;
-    x < d.grid.lengthIn + job.building.gableOverhangIn;
+    x < derived.grid.lengthIn + job.building.gableOverhangIn;
     x += step
   ) {
-    const nearest = lines.reduce((a, q, i) => (Math.abs(q - x) < Math.abs(lines[a] - x) ? i : a), 0)
+    const nearest = lines.reduce((soFar, line, i) => (Math.abs(line - x) < Math.abs(lines[soFar] - x) ? i : soFar), 0)
     if (nearest === (post.line ?? 0) - 1) points++
   }
-  return (points * step * (d.grid.widthIn / 2 + over)) / 144
+  return (points * step * (derived.grid.widthIn / 2 + over)) / 144
 }
 
 describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s by a second method', (name) => {
-  const { job, d } = load(name)
-  const site = d.site
+  const { job, d: derived } = load(name)
+  const site = derived.site
   if (!site) throw new Error('no site')
-  test('velocity pressure', () => near(site.wind.qhPsf, qh(job, d), 1e-6))
+  test('velocity pressure', () => near(site.wind.qhPsf, qh(job, derived), 1e-6))
   test('roof snow', () => near(site.snow.psPsf, ps(job), 1e-6))
   test('walls pushed and pulled', () => {
-    near(site.wind.windwardPsf, qh(job, d) * 0.85 * 0.8, 1e-6)
-    near(site.wind.sidePsf, -qh(job, d) * 0.85 * 0.7, 1e-6)
+    near(site.wind.windwardPsf, qh(job, derived) * 0.85 * 0.8, 1e-6)
+    near(site.wind.sidePsf, -qh(job, derived) * 0.85 * 0.7, 1e-6)
   })
   test('roof area and dead load of an inner eave post, where trusses stand on posts', () => {
     if (job.building.roof.truss.set !== 'posts') return
-    const bare = d.posts.find(
-      (p) =>
-        p.kind === 'eave' &&
-        !job.building.leanTos.some((l) => l.side === p.side) &&
-        !d.trusses.rests.south.some((r) => r.between?.some((q) => q.id === p.id)),
+    const bare = derived.posts.find(
+      (post) =>
+        post.kind === 'eave' &&
+        !job.building.leanTos.some((leanTo) => leanTo.side === post.side) &&
+        !derived.trusses.rests.south.some((rest) => rest.between?.some((other) => other.id === post.id)),
     )
     if (!bare) return
-    near(d.demands?.[bare.id].roofFt2 ?? 0, roofBySquares(d, job, bare.id), 0.02)
+    near(derived.demands?.[bare.id].roofFt2 ?? 0, roofBySquares(derived, job, bare.id), 0.02)
   })
   test('shear and moment at grade of a held post', () => {
     if (job.building.school === 'pier') return
-    const p = d.posts.find((q) => q.kind === 'gable')
-    const c = p && d.lateral?.cases[p.id][0]
-    if (!p || !c || d.lateral?.fixityFt) return
-    const by = proppedByDifferences(p.heightIn / 12)
-    near(Math.abs(c.shearLb), by.shear * c.plf, 3e-3)
-    near(Math.abs(c.momentFtLb), by.moment * c.plf, 3e-3)
+    const post = derived.posts.find((post) => post.kind === 'gable')
+    const lateral = post && derived.lateral?.cases[post.id][0]
+    if (!post || !lateral || derived.lateral?.fixityFt) return
+    const by = proppedByDifferences(post.heightIn / 12)
+    near(Math.abs(lateral.shearLb), by.shear * lateral.plf, 3e-3)
+    near(Math.abs(lateral.momentFtLb), by.moment * lateral.plf, 3e-3)
   })
   test('depth of posts tied to a slab', () => {
-    const h = d.holes.find((q) => q.kind === 'gable')
-    if (!h?.lateral || job.building.slab !== 'tied') return
+    const hole = derived.holes.find((hole) => hole.kind === 'gable')
+    if (!hole?.lateral || job.building.slab !== 'tied') return
     near(
-      h.lateral.depthSlabFt,
-      slabDepthByStepping(h.lateral.load.momentFtLb, h.lateral.load.bFt, h.lateral.load.lateralPsfPerFt),
+      hole.lateral.depthSlabFt,
+      slabDepthByStepping(hole.lateral.load.momentFtLb, hole.lateral.load.bFt, hole.lateral.load.lateralPsfPerFt),
       2e-3,
     )
   })
   test('pads press the soil with what stands on them', () => {
-    for (const h of d.holes) {
-      const area = Math.PI * (h.diameterIn / 24) ** 2
-      const holds = h.bearing.loadLb + h.bearing.padLb <= site.soil.bearingPsf * area * 1.0000001
-      expect([h.kind, holds]).toEqual([h.kind, d.checks.find((c) => c.id === `bearing-${h.kind}`)?.state !== 'fails'])
+    for (const hole of derived.holes) {
+      const area = Math.PI * (hole.diameterIn / 24) ** 2
+      const holds = hole.bearing.loadLb + hole.bearing.padLb <= site.soil.bearingPsf * area * 1.0000001
+      expect([hole.kind, holds]).toEqual([
+        hole.kind,
+        derived.checks.find((check) => check.id === `bearing-${hole.kind}`)?.state !== 'fails',
+      ])
     }
   })
   test('worst girt of each wall by its board and span alone', () => {
-    for (const c of d.checks.filter((q) => q.id.startsWith('girt-') && !q.id.startsWith('girt-nails') && q.diagram)) {
-      const diagram = c.diagram?.()
+    for (const check of derived.checks.filter(
+      (check) => check.id.startsWith('girt-') && !check.id.startsWith('girt-nails') && check.diagram,
+    )) {
+      const diagram = check.diagram?.()
       if (!diagram) continue
       // Slices of the load: the moment of half the span about its middle, w·L²/8 for one span and at the post of two.
       const span = diagram.supportsIn[1] - diagram.supportsIn[0]
-      const w = diagram.lines[0].startLbIn
+      const startLbIn = diagram.lines[0].startLbIn
       let half = 0
-      for (let i = 0; i < 1000; i++) half += ((w * (span / 2)) / 1000) * ((i + 0.5) / 1000) * (span / 2)
-      near(Math.max(...diagram.momentInLb.map(Math.abs)), (w * span * span) / 4 - half, 5e-3)
+      for (let i = 0; i < 1000; i++) half += ((startLbIn * (span / 2)) / 1000) * ((i + 0.5) / 1000) * (span / 2)
+      near(Math.max(...diagram.momentInLb.map(Math.abs)), (startLbIn * span * span) / 4 - half, 5e-3)
     }
   })
 })

@@ -31,34 +31,35 @@ export function judgeFrame(
   grid: Grid,
   layout: PostLayout,
   trusses: TrussPlan,
-  r: SiteResults,
+  results: SiteResults,
   names: Readonly<Record<Side, string>>,
   gapIn: number,
 ): FrameJudgement {
-  const b = job.building
-  const reactions = trussReactions(job, grid, trusses, r)
-  const demands = postDemands(job, grid, layout, trusses, reactions, r)
-  const first = lateralOf(job, grid, layout, demands, r)
+  const building = job.building
+  const reactions = trussReactions(job, grid, trusses, results)
+  const demands = postDemands(job, grid, layout, trusses, reactions, results)
+  const first = lateralOf(job, grid, layout, demands, results)
   let lateral = first
-  let holes = sizeHoles(job, layout.posts, demands, [first], r)
-  if (b.school !== 'pier' && b.slab === 'none' && b.base.model === 'fixed') {
-    const deep = Math.max(...holes.map((h) => h.embedIn)) / 12
-    lateral = lateralOf(job, grid, layout, demands, r, deep / 3)
-    holes = sizeHoles(job, layout.posts, demands, [first, lateral], r)
+  let holes = sizeHoles(job, layout.posts, demands, [first], results)
+  if (building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed') {
+    const deep = Math.max(...holes.map((hole) => hole.embedIn)) / 12
+    lateral = lateralOf(job, grid, layout, demands, results, deep / 3)
+    holes = sizeHoles(job, layout.posts, demands, [first, lateral], results)
   }
-  const byId = new Map(layout.posts.map((p) => [p.id, p]))
+  const byId = new Map(layout.posts.map((post) => [post.id, post]))
   const checks: Check[] = []
-  for (const h of holes) checks.push(...holeChecks(job, h, byId, demands, first, r))
-  const basis = columnBasis(b, lateral, gapIn)
+  for (const hole of holes) checks.push(...holeChecks(job, hole, byId, demands, first, results))
+  const basis = columnBasis(building, lateral, gapIn)
   const ratios: Record<string, number> = {}
-  for (const h of holes) checks.push(...columnChecks(job, h, byId, demands, lateral, basis, ratios))
+  for (const hole of holes) checks.push(...columnChecks(job, hole, byId, demands, lateral, basis, ratios))
   checks.push(
-    ...trussChecks(job, trusses, reactions, r),
+    ...trussChecks(job, trusses, reactions, results),
     ...beamChecks(job, trusses, reactions),
-    ...purlinChecks(job, trusses, r),
+    ...purlinChecks(job, trusses, results),
   )
-  for (const l of r.leanTos) checks.push(...leanToChecks(job, grid, layout, r, l, names[l.leanTo.side]))
-  const lines = braceLines(b, grid, lateral, layout.posts)
-  checks.push(...bracingChecks(job, grid, lateral, lines, holes, r, names, gapIn))
+  for (const leanTo of results.leanTos)
+    checks.push(...leanToChecks(job, grid, layout, results, leanTo, names[leanTo.leanTo.side]))
+  const lines = braceLines(building, grid, lateral, layout.posts)
+  checks.push(...bracingChecks(job, grid, lateral, lines, holes, results, names, gapIn))
   return { demands, reactions, lateral, lines, holes, ratios, checks }
 }

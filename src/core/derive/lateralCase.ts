@@ -14,14 +14,14 @@ export interface LateralCase extends PostActions {
 export const GCPI_LABEL = { low: 'sucking', high: 'blowing' } as const
 
 /** Moment in a post at a height above grade, ft-lb, from its actions at grade: M − V·z + w·z²/2. */
-export const momentAtFtLb = (c: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number =>
-  c.momentFtLb - c.shearLb * zFt + (c.plf * zFt * zFt) / 2
+export const momentAtFtLb = (pick: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number =>
+  pick.momentFtLb - pick.shearLb * zFt + (pick.plf * zFt * zFt) / 2
 
 /** An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its magnitude comes out. */
-export function actionNumbers(c: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {
-  const { held, perInch } = c.unit
-  const f = c[action] < 0 ? -1 : 1
-  const [wind, move] = [f * held[action] * c.plf, f * perInch[action] * c.moveIn]
+export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {
+  const { held, perInch } = lateral.unit
+  const f = lateral[action] < 0 ? -1 : 1
+  const [wind, move] = [f * held[action] * lateral.plf, f * perInch[action] * lateral.moveIn]
   const term = (k: number, v: number) => `${sig(Math.abs(k))} × ${sig(Math.abs(v))}`
-  return `${wind < 0 ? '−' : ''}${term(held[action], c.plf)}${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], c.moveIn)}`}`
+  return `${wind < 0 ? '−' : ''}${term(held[action], lateral.plf)}${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
 }

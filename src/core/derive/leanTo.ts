@@ -40,11 +40,11 @@ export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runI
 }
 
 /** Snow of one case on a rafter with `tribFt` of roof, lb/in along its run from the wall: uniform and the drift triangle cut at the eave. */
-function snowLines(c: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
-  const lines: LineLoad[] = [uniform(depthIn, c.uniformPsf * tribFt * share, 'snow')]
-  const w = c.peakWidthFt * 12
-  if (c.peakPsf > 0 && w > 0) {
-    const at = (x: number) => (c.peakPsf * Math.max(0, 1 - x / w) * tribFt * share) / 12
+function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
+  const lines: LineLoad[] = [uniform(depthIn, low.uniformPsf * tribFt * share, 'snow')]
+  const w = low.peakWidthFt * 12
+  if (low.peakPsf > 0 && w > 0) {
+    const at = (x: number) => (low.peakPsf * Math.max(0, 1 - x / w) * tribFt * share) / 12
     lines.push({
       fromIn: 0,
       toIn: Math.min(w, depthIn),
@@ -57,40 +57,46 @@ function snowLines(c: LowRoofSnow, depthIn: number, tribFt: number, share: numbe
 }
 
 /** The rafter as a member on its plan run: every snow case, roof live, wind down and up. */
-export function rafterMember(b: Building, r: SiteResults, l: LeanToLoads, name: string, tribFt: number): SpanMember {
-  const { rafter, depthIn, seatIn, pitchPer12 } = l.leanTo
+export function rafterMember(
+  building: Building,
+  results: SiteResults,
+  lean: LeanToLoads,
+  name: string,
+  tribFt: number,
+): SpanMember {
+  const { rafter, depthIn, seatIn, pitchPer12 } = lean.leanTo
   const size = boardSize(rafter.size)
-  const own = rafter.plies * weightPlf(rafter.lumber, size.areaIn2, 19, b.grades)
-  const cos = Math.cos((l.thetaDeg * Math.PI) / 180)
-  const dead = (r.dead.slopePsf * tribFt + own) / cos
+  const own = rafter.plies * weightPlf(rafter.lumber, size.areaIn2, 19, building.grades)
+  const cos = Math.cos((lean.thetaDeg * Math.PI) / 180)
+  const dead = (results.dead.slopePsf * tribFt + own) / cos
   // Pressure acts on the slope's length, square to it: as a load on the run it weighs (slope/run)² for the moment.
   const wind = (psf: number) => (psf * tribFt) / cos ** 2
   const loads = (lines: LineLoad[]): SpanLoads => ({ lengthIn: depthIn, points: [], lines })
-  const held = b.roof.purlins.skinHolds ? 0 : b.roof.purlins.spaceIn
+  const held = building.roof.purlins.skinHolds ? 0 : building.roof.purlins.spaceIn
   const live = roofLivePsf((depthIn / 12) * tribFt, pitchPer12) * tribFt
   const cases: SpanCase[] = [
-    ...l.snow.map((c): SpanCase => ({
-      name: `D+S, ${c.governs}`,
+    ...lean.snow.map((low): SpanCase => ({
+      name: `D+S, ${low.governs}`,
       duration: 1.15,
       luIn: held,
-      loads: loads([uniform(depthIn, dead, 'dead'), ...snowLines(c, depthIn, tribFt, 1)]),
-      trace: () => c.trace,
+      loads: loads([uniform(depthIn, dead, 'dead'), ...snowLines(low, depthIn, tribFt, 1)]),
+      trace: () => low.trace,
     })),
     { name: 'D+Lr', duration: 1.25, luIn: held, loads: loads([uniform(depthIn, dead + live, 'roof live')]) },
     {
       name: 'D+0.6W',
       duration: 1.6,
       luIn: held,
-      loads: loads([uniform(depthIn, dead + 0.6 * wind(l.wind.downPsf), 'wind down')]),
+      loads: loads([uniform(depthIn, dead + 0.6 * wind(lean.wind.downPsf), 'wind down')]),
       verify: 'C14',
     },
-    ...l.snow.map((c): SpanCase => ({
-      name: `D+0.75S+0.75(0.6W), ${c.governs}`,
+    ...lean.snow.map((low): SpanCase => ({
+      name: `D+0.75S+0.75(0.6W), ${low.governs}`,
       duration: 1.6,
       luIn: held,
       loads: loads([
-        uniform(depthIn, dead + 0.45 * wind(l.wind.downPsf), 'dead and wind'),
-        ...snowLines(c, depthIn, tribFt, 0.75),
+        uniform(depthIn, dead + 0.45 * wind(lean.wind.downPsf), 'dead and wind'),
+        ...snowLines(low, depthIn, tribFt, 0.75),
       ]),
       verify: 'C14',
     })),
@@ -98,17 +104,19 @@ export function rafterMember(b: Building, r: SiteResults, l: LeanToLoads, name: 
       name: '0.6D+0.6W',
       duration: 1.6,
       luIn: depthIn,
-      loads: loads([uniform(depthIn, 0.6 * wind(l.wind.upPsf) + 0.6 * dead, 'wind up')]),
+      loads: loads([uniform(depthIn, 0.6 * wind(lean.wind.upPsf) + 0.6 * dead, 'wind up')]),
       verify: 'C14',
-      trace: () => l.wind.trace,
+      trace: () => lean.wind.trace,
     },
   ]
   const bm = birdsMouth(pitchPer12, size.dIn, seatIn, depthIn)
   const left = size.dIn - bm.notchIn
-  const worst = l.snow.reduce((a, c) => (c.peakPsf + c.uniformPsf > a.peakPsf + a.uniformPsf ? c : a))
-  const limit = roofLimits(b.roof.ceiling)
+  const worst = lean.snow.reduce((best, low) =>
+    low.peakPsf + low.uniformPsf > best.peakPsf + best.uniformPsf ? low : best,
+  )
+  const limit = roofLimits(building.roof.ceiling)
   return {
-    id: `rafter-${l.leanTo.side}`,
+    id: `rafter-${lean.leanTo.side}`,
     title: `${name} rafters`,
     stage: 'roof',
     group: 'lean-to',
@@ -116,10 +124,10 @@ export function rafterMember(b: Building, r: SiteResults, l: LeanToLoads, name: 
     plies: rafter.plies,
     size: rafter.size,
     lumber: rafter.lumber,
-    own: b.grades,
+    own: building.grades,
     flat: false,
     spaceIn: rafter.spaceIn ?? 99,
-    shortcut: b.edgeShortcut,
+    shortcut: building.edgeShortcut,
     // The seat notches the tension side at the end: (2/3)·(dn/d)²·dn against (2/3)·d (NDS 3.4.3.2).
     notchShare: notchedShearLb(1, 1, size.dIn, left) / notchedShearLb(1, 1, size.dIn, size.dIn),
     cases,
@@ -140,37 +148,44 @@ export function leanToChecks(
   job: Job,
   grid: Grid,
   layout: PostLayout,
-  r: SiteResults,
-  l: LeanToLoads,
+  results: SiteResults,
+  lean: LeanToLoads,
   wallName: string,
 ): Check[] {
-  const b = job.building
-  const t: LeanTo = l.leanTo
+  const building = job.building
+  const leanTo: LeanTo = lean.leanTo
   const name = `${wallName.replace(' wall', '')} lean-to`
   const bayIn = Math.max(...grid.baysIn)
-  const spaceIn = t.rafter.spaceIn ?? bayIn
+  const spaceIn = leanTo.rafter.spaceIn ?? bayIn
   const tribFt = spaceIn / 12
-  const member = rafterMember(b, r, l, name, tribFt)
+  const member = rafterMember(building, results, lean, name, tribFt)
   const out: Check[] = [...spanChecks(member)]
   const head = { stage: 'roof' as const, subjects: [] as string[] }
-  const size = boardSize(t.rafter.size)
-  const v = boardValues(t.rafter.lumber, size.nominal, b.grades)
-  const bm = birdsMouth(t.pitchPer12, size.dIn, t.seatIn, t.depthIn)
+  const size = boardSize(leanTo.rafter.size)
+  const values = boardValues(leanTo.rafter.lumber, size.nominal, building.grades)
+  const bm = birdsMouth(leanTo.pitchPer12, size.dIn, leanTo.seatIn, leanTo.depthIn)
   out.push(
     makeCheck({
       ...head,
       group: 'lean-to',
-      id: `seat-${t.side}`,
+      id: `seat-${leanTo.side}`,
       title: `${name}: bird’s mouth`,
       demand: bm.notchIn,
       capacity: size.dIn / 4,
       unit: 'in',
       place: 'low end',
       combination: 'detailing',
-      governs: `A level seat of ${sig(t.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its depth is the most.`,
+      governs: `A level seat of ${sig(leanTo.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its depth is the most.`,
       fix: 'A shorter seat, or a deeper rafter.',
       trace: () => [
-        line('Notch', 'a·sinθ', `${sig(t.seatIn)} × sin(${sig(bm.thetaDeg)}°)`, bm.notchIn, 'in', 'NDS 2018 4.4.3'),
+        line(
+          'Notch',
+          'a·sinθ',
+          `${sig(leanTo.seatIn)} × sin(${sig(bm.thetaDeg)}°)`,
+          bm.notchIn,
+          'in',
+          'NDS 2018 4.4.3',
+        ),
         line(
           'Longest seat',
           'd/(4·sinθ)',
@@ -182,17 +197,17 @@ export function leanToChecks(
       ],
     }),
   )
-  const down = (at: 'wallPlf' | 'outerPlf') => (l[at] + (r.dead.maxPsf * t.depthIn) / 24) * tribFt
+  const down = (at: 'wallPlf' | 'outerPlf') => (lean[at] + (results.dead.maxPsf * leanTo.depthIn) / 24) * tribFt
   const gLb = down('outerPlf')
-  if (v)
+  if (values)
     out.push(
       makeCheck({
         ...head,
         group: 'lean-to',
-        id: `bearing-seat-${t.side}`,
+        id: `bearing-seat-${leanTo.side}`,
         title: `${name}: rafters on their low seat`,
-        demand: gLb / (1.5 * t.rafter.plies * t.seatIn),
-        capacity: v.fcPerp,
+        demand: gLb / (1.5 * leanTo.rafter.plies * leanTo.seatIn),
+        capacity: values.fcPerp,
         unit: 'psi',
         combination: 'D+S',
         place: 'low end',
@@ -202,20 +217,20 @@ export function leanToChecks(
           line(
             'Bearing',
             'R/(b·a)',
-            `${sig(gLb)}/(${sig(1.5 * t.rafter.plies)} × ${sig(t.seatIn)})`,
-            gLb / (1.5 * t.rafter.plies * t.seatIn),
+            `${sig(gLb)}/(${sig(1.5 * leanTo.rafter.plies)} × ${sig(leanTo.seatIn)})`,
+            gLb / (1.5 * leanTo.rafter.plies * leanTo.seatIn),
             'psi',
             'NDS 2018 3.10.2',
           ),
-          line('Allowed', 'Fc⊥', sig(v.fcPerp), v.fcPerp, 'psi', v.table),
+          line('Allowed', 'Fc⊥', sig(values.fcPerp), values.fcPerp, 'psi', values.table),
         ],
       }),
     )
   // High end: on a ledger that spans between wall posts, or bolted to the posts themselves.
   const wLb = down('wallPlf')
-  const post = postSize(b.post)
-  const bolts = b.joints.ledger
-  const e = v?.e ?? 1.4e6
+  const post = postSize(building.post)
+  const bolts = building.joints.ledger
+  const e = values?.e ?? 1.4e6
   const bolt = (duration: number, plies: number, double: boolean) =>
     boltStrength({
       diameterIn: bolts.diameterIn,
@@ -224,8 +239,8 @@ export function leanToChecks(
       double,
       mainIn: post.depthIn,
       sideIn: 1.5 * plies,
-      gMain: specificGravity(b.post.lumber, b.grades),
-      gSide: specificGravity(t.rafter.lumber, b.grades),
+      gMain: specificGravity(building.post.lumber, building.grades),
+      gSide: specificGravity(leanTo.rafter.lumber, building.grades),
       mainThetaDeg: 0,
       sideThetaDeg: 90,
       eaMain: e * post.areaIn2,
@@ -234,61 +249,86 @@ export function leanToChecks(
       endIn: 7 * bolts.diameterIn,
       edgeIn: 1.5 * bolts.diameterIn,
       duration,
-      wet: b.joints.wetPosts,
+      wet: building.joints.wetPosts,
     })
-  const upPlf = -0.6 * l.wind.upPsf * (t.depthIn / 24) - 0.6 * r.dead.minPsf * (t.depthIn / 24)
+  const upPlf = -0.6 * lean.wind.upPsf * (leanTo.depthIn / 24) - 0.6 * results.dead.minPsf * (leanTo.depthIn / 24)
   const uLb = Math.max(0, upPlf * tribFt)
-  if (t.rafter.spaceIn === null) {
-    const double = t.rafter.plies === 2
-    const [s, u] = [bolt(1.15, double ? 1 : t.rafter.plies, double), bolt(1.6, double ? 1 : t.rafter.plies, double)]
+  if (leanTo.rafter.spaceIn === null) {
+    const double = leanTo.rafter.plies === 2
+    const [strength, u] = [
+      bolt(1.15, double ? 1 : leanTo.rafter.plies, double),
+      bolt(1.6, double ? 1 : leanTo.rafter.plies, double),
+    ]
     out.push(
       makeCheck({
         ...head,
         group: 'joint',
-        id: `ledger-${t.side}`,
+        id: `ledger-${leanTo.side}`,
         title: `${name}: rafters bolted to wall posts`,
-        demand: Math.max(wLb / s.groupLb, uLb / u.groupLb),
+        demand: Math.max(wLb / strength.groupLb, uLb / u.groupLb),
         capacity: 1,
         unit: '',
-        combination: wLb / s.groupLb > uLb / u.groupLb ? 'D+S' : '0.6D+0.6W',
+        combination: wLb / strength.groupLb > uLb / u.groupLb ? 'D+S' : '0.6D+0.6W',
         place: 'at the wall',
         governs: `${Math.round(wLb).toLocaleString('en-US')} lb down and ${Math.round(uLb).toLocaleString('en-US')} lb up on ${bolts.count} bolts of ${bolts.diameterIn} in.`,
         fix: 'More or thicker bolts, or a bearing block under the rafter.',
-        trace: () => s.trace,
+        trace: () => strength.trace,
       }),
     )
   } else {
-    const posts = wallPosts(layout.posts, t.side)
-    const spanIn = posts.slice(1).reduce((m, p, i) => Math.max(m, p.x - posts[i].x), 0)
-    out.push(...builtUp(b, r, l, `ledger-${t.side}`, `${name}: ledger`, t.ledger, spanIn, l.wallPlf, upPlf))
-    const s = bolt(1.15, t.ledger.plies, false)
+    const posts = wallPosts(layout.posts, leanTo.side)
+    const spanIn = posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - posts[i].x), 0)
+    out.push(
+      ...builtUp(
+        building,
+        results,
+        lean,
+        `ledger-${leanTo.side}`,
+        `${name}: ledger`,
+        leanTo.ledger,
+        spanIn,
+        lean.wallPlf,
+        upPlf,
+      ),
+    )
+    const strength = bolt(1.15, leanTo.ledger.plies, false)
     const rLb = (wLb / tribFt) * (spanIn / 12)
     out.push(
       makeCheck({
         ...head,
         group: 'joint',
-        id: `ledger-bolts-${t.side}`,
+        id: `ledger-bolts-${leanTo.side}`,
         title: `${name}: ledger bolted to posts`,
         demand: rLb,
-        capacity: s.groupLb,
+        capacity: strength.groupLb,
         unit: 'lb',
         combination: 'D+S',
         place: 'at a wall post',
         governs: `${Math.round(rLb).toLocaleString('en-US')} lb of ledger on ${bolts.count} bolts at each post.`,
         fix: 'More or thicker bolts, or a bearing block under the ledger.',
-        trace: () => s.trace,
+        trace: () => strength.trace,
       }),
     )
   }
-  if (t.rafter.spaceIn !== null)
+  if (leanTo.rafter.spaceIn !== null)
     out.push(
-      ...builtUp(b, r, l, `lean-beam-${t.side}`, `${name}: beam on the outer posts`, t.beam, bayIn, l.outerPlf, upPlf),
+      ...builtUp(
+        building,
+        results,
+        lean,
+        `lean-beam-${leanTo.side}`,
+        `${name}: beam on the outer posts`,
+        leanTo.beam,
+        bayIn,
+        lean.outerPlf,
+        upPlf,
+      ),
     )
-  const tie = b.joints.rafterTieLb
+  const tie = building.joints.rafterTieLb
   out.push(
     tie === null
       ? notChecked(
-          `tie-${t.side}`,
+          `tie-${leanTo.side}`,
           `${name}: rafter ties`,
           'roof',
           `Wind lifts each rafter by ${Math.round(uLb)} lb at its end; the rating of the ties is not entered.`,
@@ -297,7 +337,7 @@ export function leanToChecks(
       : makeCheck({
           ...head,
           group: 'joint',
-          id: `tie-${t.side}`,
+          id: `tie-${leanTo.side}`,
           title: `${name}: rafter ties`,
           demand: uLb,
           capacity: tie,
@@ -306,27 +346,29 @@ export function leanToChecks(
           place: 'low end',
           governs: `Wind lifts each rafter by ${Math.round(uLb)} lb; each tie is rated ${tie} lb.`,
           fix: 'Stronger ties, or two.',
-          trace: () => [...l.wind.trace, line('Rated tie', 'typed', sig(tie), tie, 'lb', 'maker’s report')],
+          trace: () => [...lean.wind.trace, line('Rated tie', 'typed', sig(tie), tie, 'lb', 'maker’s report')],
         }),
   )
-  const snow = l.snow.reduce((a, c) => (c.peakPsf + c.uniformPsf > a.peakPsf + a.uniformPsf ? c : a))
+  const snow = lean.snow.reduce((best, low) =>
+    low.peakPsf + low.uniformPsf > best.peakPsf + best.uniformPsf ? low : best,
+  )
   if (spaceIn > 30) {
-    const cn = b.skin.openRoofCn
-    const up = cn === null ? [] : [{ zone: 'open roof', upPsf: r.claddingQhPsf * 0.85 * cn }]
+    const cn = building.skin.openRoofCn
+    const up = cn === null ? [] : [{ zone: 'open roof', upPsf: results.claddingQhPsf * 0.85 * cn }]
     const base = {
-      thetaDeg: l.thetaDeg,
-      deadPsf: r.dead.slopePsf,
-      leastPsf: mainPurlinLoads(b, r, spaceIn, ['1'])?.leastPsf ?? 0,
+      thetaDeg: lean.thetaDeg,
+      deadPsf: results.dead.slopePsf,
+      leastPsf: mainPurlinLoads(building, results, spaceIn, ['1'])?.leastPsf ?? 0,
       snowPsf: snow.uniformPsf + snow.peakPsf,
-      livePsf: roofLivePsf((spaceIn * b.roof.purlins.spaceIn) / 144, t.pitchPer12),
-      windInPsf: cn === null ? l.wind.downPsf : r.claddingQhPsf * 0.85 * cn,
+      livePsf: roofLivePsf((spaceIn * building.roof.purlins.spaceIn) / 144, leanTo.pitchPer12),
+      windInPsf: cn === null ? lean.wind.downPsf : results.claddingQhPsf * 0.85 * cn,
       zones: up,
     }
     out.push(
       ...spanChecks(
         purlinMember(
-          b,
-          `lean-purlins-${t.side}`,
+          building,
+          `lean-purlins-${leanTo.side}`,
           `${name}: purlins`,
           'lean-to',
           spaceIn,
@@ -338,7 +380,7 @@ export function leanToChecks(
     if (cn === null)
       out.push(
         notChecked(
-          `lean-purlins-up-${t.side}`,
+          `lean-purlins-up-${leanTo.side}`,
           `${name}: purlins under uplift`,
           'roof',
           'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.',
@@ -351,9 +393,9 @@ export function leanToChecks(
 
 /** A ledger or lean-to beam under the rafters' load spread along it. */
 function builtUp(
-  b: Building,
-  r: SiteResults,
-  l: LeanToLoads,
+  building: Building,
+  results: SiteResults,
+  lean: LeanToLoads,
   id: string,
   title: string,
   spec: LeanTo['beam'],
@@ -362,10 +404,10 @@ function builtUp(
   upPlf: number,
 ): Check[] {
   const dead =
-    (r.dead.maxPsf * l.leanTo.depthIn) / 24 +
-    spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, b.grades)
-  const live = (roofLivePsf((spanIn * l.leanTo.depthIn) / 288, l.leanTo.pitchPer12) * l.leanTo.depthIn) / 24
-  const lu = l.leanTo.rafter.spaceIn ?? spanIn
+    (results.dead.maxPsf * lean.leanTo.depthIn) / 24 +
+    spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
+  const live = (roofLivePsf((spanIn * lean.leanTo.depthIn) / 288, lean.leanTo.pitchPer12) * lean.leanTo.depthIn) / 24
+  const lu = lean.leanTo.rafter.spaceIn ?? spanIn
   const load = (plf: number, name: string): SpanLoads => ({
     lengthIn: spanIn,
     points: [],
@@ -380,10 +422,10 @@ function builtUp(
     plies: spec.plies,
     size: spec.size,
     lumber: spec.lumber,
-    own: b.grades,
+    own: building.grades,
     flat: false,
     spaceIn: 99,
-    shortcut: b.edgeShortcut,
+    shortcut: building.edgeShortcut,
     fix: 'Deeper boards, more plies, or posts closer together.',
     cases: [
       { name: 'D+S', duration: 1.15, luIn: lu, loads: load(dead + snowPlf, 'snow') },

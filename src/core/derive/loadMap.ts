@@ -37,29 +37,38 @@ const rect = (
 })
 
 /** Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan. External pressures; the inside acts besides, either way. */
-export function loadMap(b: Building, grid: Grid, r: SiteResults, c: LoadCase): LoadRegion[] {
-  const { lengthIn: l, widthIn: w } = grid
-  const h = b.heelIn
-  const walls = (psf: Readonly<Record<Side, number>>, name: (s: Side) => string): LoadRegion[] =>
+export function loadMap(building: Building, grid: Grid, results: SiteResults, c: LoadCase): LoadRegion[] {
+  const { lengthIn: lengthIn, widthIn: widthIn } = grid
+  const heelIn = building.heelIn
+  const walls = (psf: Readonly<Record<Side, number>>, name: (side: Side) => string): LoadRegion[] =>
     [
-      rect('south', 'south', 0, -h, l, 0, psf.south, name('south')),
-      rect('north', 'north', 0, w, l, w + h, psf.north, name('north')),
-      rect('west', 'west', -h, 0, 0, w, psf.west, name('west')),
-      rect('east', 'east', l, 0, l + h, w, psf.east, name('east')),
-    ].filter((q) => !b.openSides.includes(q.at as Side))
-  const { wind } = r
+      rect('south', 'south', 0, -heelIn, lengthIn, 0, psf.south, name('south')),
+      rect('north', 'north', 0, widthIn, lengthIn, widthIn + heelIn, psf.north, name('north')),
+      rect('west', 'west', -heelIn, 0, 0, widthIn, psf.west, name('west')),
+      rect('east', 'east', lengthIn, 0, lengthIn + heelIn, widthIn, psf.east, name('east')),
+    ].filter((loadRegion) => !building.openSides.includes(loadRegion.at as Side))
+  const { wind } = results
   if (c === 'across')
     return [
-      ...walls({ south: wind.windwardPsf, north: wind.leewardPsf, west: wind.sidePsf, east: wind.sidePsf }, (s) =>
-        s === 'south' ? 'windward' : s === 'north' ? 'leeward' : 'side',
+      ...walls({ south: wind.windwardPsf, north: wind.leewardPsf, west: wind.sidePsf, east: wind.sidePsf }, (side) =>
+        side === 'south' ? 'windward' : side === 'north' ? 'leeward' : 'side',
       ),
-      rect('ww', 'roof', 0, 0, l, w / 2, wind.roofWindwardAPsf, `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`),
-      rect('lw', 'roof', 0, w / 2, l, w, wind.roofLeewardPsf, 'leeward'),
+      rect(
+        'ww',
+        'roof',
+        0,
+        0,
+        lengthIn,
+        widthIn / 2,
+        wind.roofWindwardAPsf,
+        `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`,
+      ),
+      rect('lw', 'roof', 0, widthIn / 2, lengthIn, widthIn, wind.roofLeewardPsf, 'leeward'),
     ]
   if (c === 'along') {
     let from = 0
     const strips = wind.roofAlong.flatMap((s, i): LoadRegion[] => {
-      const to = Math.min(l, s.toFt * 12)
+      const to = Math.min(lengthIn, s.toFt * 12)
       const out =
         to > from
           ? [
@@ -69,7 +78,7 @@ export function loadMap(b: Building, grid: Grid, r: SiteResults, c: LoadCase): L
                 from,
                 0,
                 to,
-                w,
+                widthIn,
                 s.psf,
                 ['first half-height', 'to one height', 'to two heights', 'beyond'][i],
               ),
@@ -79,20 +88,21 @@ export function loadMap(b: Building, grid: Grid, r: SiteResults, c: LoadCase): L
       return out
     })
     return [
-      ...walls({ west: wind.windwardPsf, east: wind.leewardAlongPsf, south: wind.sidePsf, north: wind.sidePsf }, (s) =>
-        s === 'west' ? 'windward' : s === 'east' ? 'leeward' : 'side',
+      ...walls(
+        { west: wind.windwardPsf, east: wind.leewardAlongPsf, south: wind.sidePsf, north: wind.sidePsf },
+        (side) => (side === 'west' ? 'windward' : side === 'east' ? 'leeward' : 'side'),
       ),
       ...strips,
     ]
   }
   if (c === 'cladding') {
-    const a = r.edgeZoneFt * 12
-    const z4 = wallPressures(r.claddingQhPsf, 10, 4, r.flatRoof, wind.gcpi).outwardPsf
-    const z5 = wallPressures(r.claddingQhPsf, 10, 5, r.flatRoof, wind.gcpi).outwardPsf
+    const a = results.edgeZoneFt * 12
+    const z4 = wallPressures(results.claddingQhPsf, 10, 4, results.flatRoof, wind.gcpi).outwardPsf
+    const z5 = wallPressures(results.claddingQhPsf, 10, 5, results.flatRoof, wind.gcpi).outwardPsf
     const wallZones = (['south', 'north', 'west', 'east'] as const)
-      .filter((s) => !b.openSides.includes(s))
-      .flatMap((s): LoadRegion[] => {
-        const run = s === 'south' || s === 'north' ? l : w
+      .filter((side) => !building.openSides.includes(side))
+      .flatMap((side): LoadRegion[] => {
+        const run = side === 'south' || side === 'north' ? lengthIn : widthIn
         return (
           [
             [0, a, z5, '5'],
@@ -100,47 +110,64 @@ export function loadMap(b: Building, grid: Grid, r: SiteResults, c: LoadCase): L
             [run - a, run, z5, '5'],
           ] as const
         ).map(([p, q, psf, zone], i) => {
-          const key = `${s}${i}`
+          const key = `${side}${i}`
           const name = `zone ${zone}`
-          if (s === 'south') return rect(key, s, p, -h, q, 0, psf, name)
-          if (s === 'north') return rect(key, s, p, w, q, w + h, psf, name)
-          return s === 'west' ? rect(key, s, -h, p, 0, q, psf, name) : rect(key, s, l, p, l + h, q, psf, name)
+          if (side === 'south') return rect(key, side, p, -heelIn, q, 0, psf, name)
+          if (side === 'north') return rect(key, side, p, widthIn, q, widthIn + heelIn, psf, name)
+          return side === 'west'
+            ? rect(key, side, -heelIn, p, 0, q, psf, name)
+            : rect(key, side, lengthIn, p, lengthIn + heelIn, q, psf, name)
         })
       })
-    const k = r.roofCladding
-    if (!k) return wallZones
-    const xs = [0, a, l - a, l]
-    const ys = [0, a, w / 2 - a, w / 2 + a, w - a, w]
+    const roofCladding = results.roofCladding
+    if (!roofCladding) return wallZones
+    const xs = [0, a, lengthIn - a, lengthIn]
+    const ys = [0, a, widthIn / 2 - a, widthIn / 2 + a, widthIn - a, widthIn]
     const roof: LoadRegion[] = []
     for (let i = 0; i < 3; i++)
       for (let j = 0; j < 5; j++) {
         const rake = i !== 1
         const zone = j === 2 ? (rake ? '3r' : '2r') : j === 0 || j === 4 ? (rake ? '3e' : '2e') : rake ? '2n' : '1'
-        roof.push(rect(`r${i}${j}`, 'roof', xs[i], ys[j], xs[i + 1], ys[j + 1], k.zonePsf[zone], `zone ${zone}`))
+        roof.push(
+          rect(`r${i}${j}`, 'roof', xs[i], ys[j], xs[i + 1], ys[j + 1], roofCladding.zonePsf[zone], `zone ${zone}`),
+        )
       }
     return [...wallZones, ...roof]
   }
-  const snow = r.snow
-  const lean = r.leanTos.map((q) =>
+  const snow = results.snow
+  const lean = results.leanTos.map((leanTo) =>
     rect(
-      `lean-${q.leanTo.side}`,
+      `lean-${leanTo.leanTo.side}`,
       'roof',
       0,
-      q.leanTo.side === 'north' ? w : -q.leanTo.depthIn,
-      l,
-      q.leanTo.side === 'north' ? w + q.leanTo.depthIn : 0,
-      c === 'snow' ? q.snow[0].uniformPsf : q.governing.uniformPsf + q.governing.peakPsf,
-      c === 'snow' ? 'lean-to' : `lean-to, ${q.governing.governs}${q.governing.peakPsf ? ' at the wall' : ''}`,
+      leanTo.leanTo.side === 'north' ? widthIn : -leanTo.leanTo.depthIn,
+      lengthIn,
+      leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn : 0,
+      c === 'snow' ? leanTo.snow[0].uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
+      c === 'snow'
+        ? 'lean-to'
+        : `lean-to, ${leanTo.governing.governs}${leanTo.governing.peakPsf ? ' at the wall' : ''}`,
     ),
   )
   if (c === 'snow' || !snow.unbalanced)
-    return [rect('b', 'roof', 0, 0, l, w, Math.max(snow.psPsf, snow.pmPsf), 'balanced'), ...lean]
-  const u = snow.unbalanced
-  const strip = Math.min(u.surchargeFt * 12, w / 2)
+    return [rect('b', 'roof', 0, 0, lengthIn, widthIn, Math.max(snow.psPsf, snow.pmPsf), 'balanced'), ...lean]
+  const unbalanced = snow.unbalanced
+  const strip = Math.min(unbalanced.surchargeFt * 12, widthIn / 2)
   return [
-    rect('wind', 'roof', 0, 0, l, w / 2, u.windwardPsf, 'windward'),
-    rect('crest', 'roof', 0, w / 2, l, w / 2 + strip, u.leewardPsf + u.surchargePsf, 'by the ridge'),
-    ...(strip < w / 2 - 1 ? [rect('lee', 'roof', 0, w / 2 + strip, l, w, u.leewardPsf, 'leeward')] : []),
+    rect('wind', 'roof', 0, 0, lengthIn, widthIn / 2, unbalanced.windwardPsf, 'windward'),
+    rect(
+      'crest',
+      'roof',
+      0,
+      widthIn / 2,
+      lengthIn,
+      widthIn / 2 + strip,
+      unbalanced.leewardPsf + unbalanced.surchargePsf,
+      'by the ridge',
+    ),
+    ...(strip < widthIn / 2 - 1
+      ? [rect('lee', 'roof', 0, widthIn / 2 + strip, lengthIn, widthIn, unbalanced.leewardPsf, 'leeward')]
+      : []),
     ...lean,
   ]
 }

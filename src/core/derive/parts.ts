@@ -62,32 +62,41 @@ export function partsOf(
 const IGNORED = /^(pad|collar-fix|truss-uplift|truss-block|truss-bolts)-?/
 /** Posts and holes of one choice of post: the worst ratio of what only a bigger post or hole can cure, and the holes it needs. NaN where something cannot be checked. */
 export function postPart(
-  p: PartsOf,
+  parts: PartsOf,
   job: Job,
 ): { readonly worst: number; readonly holes: readonly HoleKind[]; readonly unchecked: number } {
-  const b = job.building
-  const demands = postDemands(job, p.grid, p.layout, p.trusses, p.reactions, p.r)
-  const first = lateralOf(job, p.grid, p.layout, demands, p.r)
+  const building = job.building
+  const demands = postDemands(job, parts.grid, parts.layout, parts.trusses, parts.reactions, parts.r)
+  const first = lateralOf(job, parts.grid, parts.layout, demands, parts.r)
   let lateral = first
-  let holes = sizeHoles(job, p.layout.posts, demands, [first], p.r)
-  if (b.school !== 'pier' && b.slab === 'none' && b.base.model === 'fixed') {
-    lateral = lateralOf(job, p.grid, p.layout, demands, p.r, Math.max(...holes.map((h) => h.embedIn)) / 36)
-    holes = sizeHoles(job, p.layout.posts, demands, [first, lateral], p.r)
+  let holes = sizeHoles(job, parts.layout.posts, demands, [first], parts.r)
+  if (building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed') {
+    lateral = lateralOf(
+      job,
+      parts.grid,
+      parts.layout,
+      demands,
+      parts.r,
+      Math.max(...holes.map((hole) => hole.embedIn)) / 36,
+    )
+    holes = sizeHoles(job, parts.layout.posts, demands, [first, lateral], parts.r)
   }
-  const byId = new Map(p.layout.posts.map((q) => [q.id, q]))
-  const basis = columnBasis(b, lateral, b.girts.maxGapIn)
+  const byId = new Map(parts.layout.posts.map((post) => [post.id, post]))
+  const basis = columnBasis(building, lateral, building.girts.maxGapIn)
   const checks = holes
-    .flatMap((h) => [
-      ...holeChecks(job, h, byId, demands, first, p.r),
-      ...columnChecks(job, h, byId, demands, lateral, basis, {}),
+    .flatMap((hole) => [
+      ...holeChecks(job, hole, byId, demands, first, parts.r),
+      ...columnChecks(job, hole, byId, demands, lateral, basis, {}),
     ])
-    .concat(trussChecks(job, p.trusses, p.reactions, p.r))
+    .concat(trussChecks(job, parts.trusses, parts.reactions, parts.r))
   // The post and its bays decide how far the eave moves.
-  const counted = [...checks, swayCheck(b, lateral)].filter((c) => !IGNORED.test(c.id) && c.state !== 'not-checked')
+  const counted = [...checks, swayCheck(building, lateral)].filter(
+    (check) => !IGNORED.test(check.id) && check.state !== 'not-checked',
+  )
   return {
-    worst: counted.reduce((m, c) => Math.max(m, c.ratio), 0),
+    worst: counted.reduce((most, check) => Math.max(most, check.ratio), 0),
     holes,
-    unchecked: checks.filter((c) => c.state === 'not-checked').length,
+    unchecked: checks.filter((check) => check.state === 'not-checked').length,
   }
 }
 
@@ -101,22 +110,28 @@ export interface GirtLayout {
 }
 
 /** Lays girts out on some walls with what `b` says of them. */
-export function girtPart(p: PartsOf, b: Building, sides: readonly Side[]): GirtLayout {
+export function girtPart(parts: PartsOf, building: Building, sides: readonly Side[]): GirtLayout {
   const pieces: Partial<Record<Side, readonly GirtPiece[]>> = {}
   const cases: ReturnType<typeof girtCases> = []
   for (const side of sides) {
-    const wb = onWall(b, side)
-    const rows = girtRows(wb, p.grid, side, p.placed)
-    const list = girtPieces(wb, rows, p.layout.posts)
+    const wb = onWall(building, side)
+    const rows = girtRows(wb, parts.grid, side, parts.placed)
+    const list = girtPieces(wb, rows, parts.layout.posts)
     pieces[side] = list
-    cases.push(...girtCases(wb, p.grid, rows, list, p.layout.posts, p.r.edgeZoneFt))
+    cases.push(...girtCases(wb, parts.grid, rows, list, parts.layout.posts, parts.r.edgeZoneFt))
   }
-  return { b, sides, pieces, cases, lengthsIn: sides.flatMap((s) => (pieces[s] ?? []).map((q) => q.lengthIn)) }
+  return {
+    b: building,
+    sides,
+    pieces,
+    cases,
+    lengthsIn: sides.flatMap((side) => (pieces[side] ?? []).map((piece) => piece.lengthIn)),
+  }
 }
 
 /** Worst ratio of a girt layout in one lumber, with its nails; NaN without tabled values. */
-export function girtWorst(p: PartsOf, g: GirtLayout, lumber: string): number {
-  const b = { ...g.b, girts: { ...g.b.girts, lumber } }
+export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number {
+  const b = { ...girtLayout.b, girts: { ...girtLayout.b.girts, lumber } }
   const nail = nailOf(b.joints.girt.nail)
   const hold = nail
     ? nailStrength({
@@ -132,10 +147,13 @@ export function girtWorst(p: PartsOf, g: GirtLayout, lumber: string): number {
     : null
   const each = hold ? (b.girts.style === 'between' ? hold.lateralLb : hold.pullLb) : 0
   let worst = 0
-  for (const c of g.cases) {
-    const q = girtAt(b, p.r, c, c.spaceIn)
+  for (const girtCase of girtLayout.cases) {
+    const q = girtAt(b, parts.r, girtCase, girtCase.spaceIn)
     if (!q) return NaN
-    const pull = ((0.6 * Math.abs(q.outwardPsf) * c.spaceIn) / 12) * (c.spanIn / 12) * (c.spans === 2 ? 1.25 : 0.5)
+    const pull =
+      ((0.6 * Math.abs(q.outwardPsf) * girtCase.spaceIn) / 12) *
+      (girtCase.spanIn / 12) *
+      (girtCase.spans === 2 ? 1.25 : 0.5)
     // Up to eight nails at a joint: more than that is another way of building.
     worst = Math.max(worst, q.ratios.worst, pull / Math.max(8 * each, 1e-9))
   }
@@ -143,41 +161,43 @@ export function girtWorst(p: PartsOf, g: GirtLayout, lumber: string): number {
 }
 
 /** Worst ratio of the purlins of `b` on the main roof and on its lean-tos, strength and sag; NaN where it cannot be judged. */
-export function purlinWorst(p: PartsOf, b: Building): number {
-  const span = p.trusses.trusses.slice(1).reduce((m, t, i) => Math.max(m, t.xIn - p.trusses.trusses[i].xIn), 0)
-  const loads = mainPurlinLoads(b, p.r, span, ['1', '2e', '2n', '2r', '3e', '3r'])
+export function purlinWorst(parts: PartsOf, building: Building): number {
+  const span = parts.trusses.trusses
+    .slice(1)
+    .reduce((most, truss, i) => Math.max(most, truss.xIn - parts.trusses.trusses[i].xIn), 0)
+  const loads = mainPurlinLoads(building, parts.r, span, ['1', '2e', '2n', '2r', '3e', '3r'])
   if (!loads) return NaN
-  const main = spanWorst(purlinMember(b, '', '', 'purlin', span, loads, ''))
+  const main = spanWorst(purlinMember(building, '', '', 'purlin', span, loads, ''))
   let worst = Math.max(main.strength, main.sag)
   const cos = Math.cos((loads.thetaDeg * Math.PI) / 180)
-  if (b.joints.purlinTieLb !== null)
+  if (building.joints.purlinTieLb !== null)
     worst = Math.max(
       worst,
-      ((0.6 * Math.max(...loads.zones.map((z) => Math.abs(z.upPsf))) - 0.6 * loads.leastPsf * cos) *
-        b.roof.purlins.spaceIn *
+      ((0.6 * Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * loads.leastPsf * cos) *
+        building.roof.purlins.spaceIn *
         span) /
         144 /
-        b.joints.purlinTieLb,
+        building.joints.purlinTieLb,
     )
-  for (const l of p.r.leanTos) {
-    const space = l.leanTo.rafter.spaceIn ?? Math.max(...p.grid.baysIn)
+  for (const leanTo of parts.r.leanTos) {
+    const space = leanTo.leanTo.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)
     if (space <= 30) continue
-    const snow = l.snow.reduce((m, c) => Math.max(m, c.uniformPsf + c.peakPsf), 0)
-    const cn = b.skin.openRoofCn
-    const wind = cn === null ? l.wind.downPsf : p.r.claddingQhPsf * 0.85 * cn
+    const snow = leanTo.snow.reduce((most, low) => Math.max(most, low.uniformPsf + low.peakPsf), 0)
+    const cn = building.skin.openRoofCn
+    const wind = cn === null ? leanTo.wind.downPsf : parts.r.claddingQhPsf * 0.85 * cn
     const q = spanWorst(
       purlinMember(
-        b,
+        building,
         '',
         '',
         'lean-to',
         space,
         {
-          thetaDeg: l.thetaDeg,
-          deadPsf: p.r.dead.slopePsf,
+          thetaDeg: leanTo.thetaDeg,
+          deadPsf: parts.r.dead.slopePsf,
           leastPsf: loads.leastPsf,
           snowPsf: snow,
-          livePsf: roofLivePsf((space * b.roof.purlins.spaceIn) / 144, l.leanTo.pitchPer12),
+          livePsf: roofLivePsf((space * building.roof.purlins.spaceIn) / 144, leanTo.leanTo.pitchPer12),
           windInPsf: wind,
           zones: cn === null ? [] : [{ zone: 'open roof', upPsf: wind }],
         },
@@ -190,31 +210,37 @@ export function purlinWorst(p: PartsOf, b: Building): number {
 }
 
 /** Board feet of purlins, inches: rows by length. */
-export function purlinLengthIn(p: PartsOf, b: Building): number {
-  const rows = 2 * purlinPlaces(b, p.grid).length
-  return rows * (p.grid.lengthIn + 2 * b.gableOverhangIn)
+export function purlinLengthIn(parts: PartsOf, building: Building): number {
+  const rows = 2 * purlinPlaces(building, parts.grid).length
+  return rows * (parts.grid.lengthIn + 2 * building.gableOverhangIn)
 }
 
 /** Worst ratio of all carriers or headers of `b`; 0 where there are none. */
-export function eaveBeamWorst(p: PartsOf, b: Building, kind: 'carrier' | 'header'): number {
-  return p.trusses.beams
-    .filter((q) => q.kind === kind && q.trusses.length > 0)
-    .reduce((m, q) => {
-      const w = spanWorst(beamMember(b, q, p.reactions))
-      return Math.max(m, w.strength, w.sag)
+export function eaveBeamWorst(parts: PartsOf, building: Building, kind: 'carrier' | 'header'): number {
+  return parts.trusses.beams
+    .filter((beam) => beam.kind === kind && beam.trusses.length > 0)
+    .reduce((most, beam) => {
+      const w = spanWorst(beamMember(building, beam, parts.reactions))
+      return Math.max(most, w.strength, w.sag)
     }, 0)
 }
 
 /** Worst ratio of the rafters of one lean-to of `b`. */
-export function rafterWorst(p: PartsOf, b: Building, side: Side): number {
-  const l = p.r.leanTos.find((q) => q.leanTo.side === side)
-  const own = b.leanTos.find((q) => q.side === side)
-  if (!l || !own) return 0
+export function rafterWorst(parts: PartsOf, building: Building, side: Side): number {
+  const leanTo = parts.r.leanTos.find((leanTo) => leanTo.leanTo.side === side)
+  const own = building.leanTos.find((leanTo) => leanTo.side === side)
+  if (!leanTo || !own) return 0
   const w = spanWorst(
-    rafterMember(b, p.r, { ...l, leanTo: own }, '', (own.rafter.spaceIn ?? Math.max(...p.grid.baysIn)) / 12),
+    rafterMember(
+      building,
+      parts.r,
+      { ...leanTo, leanTo: own },
+      '',
+      (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / 12,
+    ),
   )
   return Math.max(w.strength, w.sag)
 }
 
 /** Walls that have girts. */
-export const girtedSides = (b: Building): Side[] => SIDES.filter((s) => !b.openSides.includes(s))
+export const girtedSides = (building: Building): Side[] => SIDES.filter((side) => !building.openSides.includes(side))

@@ -59,26 +59,26 @@ interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
   readonly neighbours: Readonly<Record<string, readonly string[]>>
 }
 const layOut = remember(
-  (b: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {
-    const got = layOutGrid(b)
+  (building: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {
+    const got = layOutGrid(building)
     if (!got.ok) return null
     const grid = got.value
-    const layout = placePosts(b, grid)
-    const placed = b.openings.map((o) => placeOpening(o, grid))
-    const strings = layOutStrings(b, grid, layout.posts, placed, layout.rows)
+    const layout = placePosts(building, grid)
+    const placed = building.openings.map((opening) => placeOpening(opening, grid))
+    const strings = layOutStrings(building, grid, layout.posts, placed, layout.rows)
     const names = wallNames(northDeg)
     const plannedWalls = Object.fromEntries(
       SIDES.map((side) => {
-        const wb = onWall(b, side)
+        const wb = onWall(building, side)
         const rows = girtRows(wb, grid, side, placed)
         return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }]
       }),
     ) as unknown as Record<Side, PlannedWall>
     // Posts of one wall and one height carry the same marks.
     const alike = new Map<string, readonly PoleMark[]>()
-    const poleOf = (p: Post): readonly PoleMark[] => {
-      const key = `${p.side}|${p.heightIn}|${p.kind === 'lean-to'}`
-      const has = alike.get(key) ?? storyPole(b, p, plannedWalls, placed, edge)
+    const poleOf = (post: Post): readonly PoleMark[] => {
+      const key = `${post.side}|${post.heightIn}|${post.kind === 'lean-to'}`
+      const has = alike.get(key) ?? storyPole(building, post, plannedWalls, placed, edge)
       alike.set(key, has)
       return has
     }
@@ -91,13 +91,13 @@ const layOut = remember(
       placed,
       strings,
       wallNames: names,
-      diagonals: diagonals(b, grid, layout.rows),
+      diagonals: diagonals(building, grid, layout.rows),
       triangle: best345(grid.lengthIn, grid.widthIn),
       batterBoards: batterBoards(strings, runPastIn),
       neighbours: neighboursIn(postRows(layout.posts)),
       plannedWalls,
-      trusses: trussPlan(b, grid, layout),
-      poles: Object.fromEntries(layout.posts.map((p) => [p.id, poleOf(p)])),
+      trusses: trussPlan(building, grid, layout),
+      poles: Object.fromEntries(layout.posts.map((post) => [post.id, poleOf(post)])),
     }
   },
 )

@@ -15,7 +15,7 @@ export interface Pole {
 const initials = (name: string): string =>
   (/^(north|south)?(east|west)?/i.exec(name) ?? [])
     .slice(1)
-    .map((w) => w?.[0]?.toUpperCase() ?? '')
+    .map((text) => text?.[0]?.toUpperCase() ?? '')
     .join('') || name
 interface Of {
   readonly posts: readonly Post[]
@@ -27,8 +27,8 @@ interface Of {
 export function poleOf(d: Of, heelIn: number, key: string): Pole | null {
   const wall = (side: Side) =>
     wallPosts(d.posts, side)
-      .filter((p) => p.side === side)
-      .map((p) => ({ of: initials(d.wallNames[side]), marks: d.poles[p.id] ?? [] }))
+      .filter((post) => post.side === side)
+      .map((post) => ({ of: initials(d.wallNames[side]), marks: d.poles[post.id] ?? [] }))
   const shared = (name: string, layers: ReturnType<typeof wall>, side: Side | null): Pole => ({
     key,
     name,
@@ -38,17 +38,17 @@ export function poleOf(d: Of, heelIn: number, key: string): Pole | null {
     side,
   })
   if (key === 'building') return shared('whole building', SIDES.flatMap(wall), null)
-  const side = SIDES.find((s) => key === `wall-${s}`)
+  const side = SIDES.find((side) => key === `wall-${side}`)
   if (side) return shared(d.wallNames[side].toLowerCase(), wall(side), side)
-  const p = d.posts.find((q) => q.id === key)
-  return p
+  const other = d.posts.find((post) => post.id === key)
+  return other
     ? {
         key,
-        name: p.id,
+        name: other.id,
         marks: d.poles[key] ?? [],
-        topIn: p.heightIn,
-        longPointIn: p.longPointIn,
-        side: p.kind === 'lean-to' ? null : p.side,
+        topIn: other.heightIn,
+        longPointIn: other.longPointIn,
+        side: other.kind === 'lean-to' ? null : other.side,
       }
     : null
 }

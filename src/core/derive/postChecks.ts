@@ -24,71 +24,75 @@ const dim = (x: number) => formatLength(x, { ascii: false })
 
 /** Snow on one post, by what brings it. */
 function snowLine(
-  k: HoleKind,
-  d: PostDemand,
-  r: SiteResults,
-  p: Post | undefined,
+  hole: HoleKind,
+  demand: PostDemand,
+  results: SiteResults,
+  post: Post | undefined,
   outerPlf: number,
   typed: boolean,
 ): TraceLine {
-  const say = (formula: string, numbers: string) => line('Snow', formula, numbers, d.snowLb, 'lb', 'ASCE 7-16 ch. 7')
-  if (k.kind === 'lean-to') return say('lean-to, outer line × length', `${sig(outerPlf)} × ${sig(d.eaveFt)}`)
-  if (p && !isEave(p.side))
-    return say('snow by the ridge × area', `${sig(d.snowLb / Math.max(d.roofFt2, 1e-9))} × ${sig(d.roofFt2)}`)
-  if (typed) return say('reaction of the truss drawing less dead load, lean-to with it', sig(d.snowLb))
-  const rest = d.snowLb - r.eaveSnowPlf * d.eaveFt
+  const say = (formula: string, numbers: string) =>
+    line('Snow', formula, numbers, demand.snowLb, 'lb', 'ASCE 7-16 ch. 7')
+  if (hole.kind === 'lean-to') return say('lean-to, outer line × length', `${sig(outerPlf)} × ${sig(demand.eaveFt)}`)
+  if (post && !isEave(post.side))
+    return say(
+      'snow by the ridge × area',
+      `${sig(demand.snowLb / Math.max(demand.roofFt2, 1e-9))} × ${sig(demand.roofFt2)}`,
+    )
+  if (typed) return say('reaction of the truss drawing less dead load, lean-to with it', sig(demand.snowLb))
+  const rest = demand.snowLb - results.eaveSnowPlf * demand.eaveFt
   return Math.abs(rest) < 1
-    ? say('eave line × length', `${sig(r.eaveSnowPlf)} × ${sig(d.eaveFt)}`)
-    : say('eave line × length + lean-to', `${sig(r.eaveSnowPlf)} × ${sig(d.eaveFt)} + ${sig(rest)}`)
+    ? say('eave line × length', `${sig(results.eaveSnowPlf)} × ${sig(demand.eaveFt)}`)
+    : say('eave line × length + lean-to', `${sig(results.eaveSnowPlf)} × ${sig(demand.eaveFt)} + ${sig(rest)}`)
 }
 
 /** Frost, sideways, bearing, pad and uplift checks of one kind of post. */
 export function holeChecks(
   job: Job,
-  k: HoleKind,
+  hole: HoleKind,
   posts: ReadonlyMap<string, Post>,
   demands: Readonly<Record<string, PostDemand>>,
   lateral: Lateral,
-  r: SiteResults,
+  results: SiteResults,
 ): Check[] {
-  const b = job.building
+  const building = job.building
   const out: Check[] = []
-  const title = kindName(k.kind)
-  const subject = k.postIds
+  const title = kindName(hole.kind)
+  const subject = hole.postIds
   out.push(
     makeCheck({
-      id: `frost-${k.kind}`,
+      id: `frost-${hole.kind}`,
       title: `${title}: frost`,
       stage: 'holes',
       group: 'ground',
       subjects: subject,
-      demand: Math.max(r.site.frostIn, LEAST_DEPTH_IN),
-      capacity: k.depthIn,
+      demand: Math.max(results.site.frostIn, LEAST_DEPTH_IN),
+      capacity: hole.depthIn,
       unit: 'in',
       combination: 'frost',
       place: 'bottom of the concrete',
-      governs: `The hole is ${dim(k.depthIn)} deep; frost reaches ${dim(r.site.frostIn)}.`,
+      governs: `The hole is ${dim(hole.depthIn)} deep; frost reaches ${dim(results.site.frostIn)}.`,
       fix: 'Dig below the frost line.',
       trace: () => [
         line(
           'Depth asked for',
           'frost depth, 12 in. at least',
-          `max(${sig(r.site.frostIn)}, ${LEAST_DEPTH_IN})`,
-          Math.max(r.site.frostIn, LEAST_DEPTH_IN),
+          `max(${sig(results.site.frostIn)}, ${LEAST_DEPTH_IN})`,
+          Math.max(results.site.frostIn, LEAST_DEPTH_IN),
           'in',
           'IBC 2021 1809.4, 1809.5',
         ),
-        line('Depth to the bottom of the concrete', 'd', sig(k.depthIn), k.depthIn, 'in', 'as planned'),
+        line('Depth to the bottom of the concrete', 'd', sig(hole.depthIn), hole.depthIn, 'in', 'as planned'),
       ],
     }),
   )
-  const l = k.lateral
-  const lateralPost = k.governing.lateral
-  const windless = subject.every((id) => lateral.cases[id]?.every((c) => Math.abs(c.shearLb) < 1e-6))
+  const lateralNeed = hole.lateral
+  const lateralPost = hole.governing.lateral
+  const windless = subject.every((id) => lateral.cases[id]?.every((lateral) => Math.abs(lateral.shearLb) < 1e-6))
   if (job.site.groundSlopePer12 > STEEPEST_PER12)
     out.push(
       notChecked(
-        `slope-${k.kind}`,
+        `slope-${hole.kind}`,
         `${title}: slope`,
         'holes',
         'The ground falls more than 1 in 3: the setbacks of IBC 1808.7 and the lateral values on slopes are not sized here.',
@@ -98,14 +102,14 @@ export function holeChecks(
     )
   if (windless && subject.length) {
     /* nothing pushes on these posts */
-  } else if (!l || lateralPost === null) {
+  } else if (!lateralNeed || lateralPost === null) {
     const why =
-      b.school === 'pier' && lateral.relied === 'frames alone' && !b.knee
+      building.school === 'pier' && lateral.relied === 'frames alone' && !building.knee
         ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
         : `The wind on these posts is not computed. ${lateral.why}`
     out.push(
       notChecked(
-        `lateral-${k.kind}`,
+        `lateral-${hole.kind}`,
         `${title}: sideways in the ground`,
         'holes',
         why,
@@ -114,37 +118,44 @@ export function holeChecks(
       ),
     )
   } else {
-    const has = (b.school === 'pier' ? k.depthIn : k.embedIn) / 12
-    const pinned = b.school === 'pier'
-    const c = l.actions
+    const has = (building.school === 'pier' ? hole.depthIn : hole.embedIn) / 12
+    const pinned = building.school === 'pier'
+    const actions = lateralNeed.actions
     const sloped = job.site.groundSlopePer12 > 0
     const trace = (): TraceLine[] => [
-      ...r.wind.trace,
+      ...results.wind.trace,
       line(
-        `Wind on the post, ${c.name}`,
+        `Wind on the post, ${actions.name}`,
         '0.6·p × width',
-        `${sig(c.windPsf)} × ${sig(c.widthFt)}`,
-        c.plf,
+        `${sig(actions.windPsf)} × ${sig(actions.widthFt)}`,
+        actions.plf,
         'plf',
         'ASCE 7-16 2.4.1 (5)',
       ),
-      c.moveIn === 0
+      actions.moveIn === 0
         ? line('Movement of its top', 'held by the roof', '0', 0, 'in', lateral.relied)
         : line(
             'Movement of its top',
             lateral.relied === 'roof checked' ? 'K·D = R, all frames and the roof solved together' : 'R/k of its frame',
-            sig(c.moveIn),
-            c.moveIn,
+            sig(actions.moveIn),
+            actions.moveIn,
             'in',
             'statics',
             lateral.relied === 'roof checked' ? 'C18' : undefined,
           ),
-      line('Shear at grade', 'held post × w + k·Δ', actionNumbers(c, 'shearLb'), l.load.shearLb, 'lb', 'statics'),
+      line(
+        'Shear at grade',
+        'held post × w + k·Δ',
+        actionNumbers(actions, 'shearLb'),
+        lateralNeed.load.shearLb,
+        'lb',
+        'statics',
+      ),
       line(
         'Moment at grade',
         'held post × w + k·H·Δ',
-        actionNumbers(c, 'momentFtLb'),
-        l.load.momentFtLb,
+        actionNumbers(actions, 'momentFtLb'),
+        lateralNeed.load.momentFtLb,
         'ft-lb',
         'statics',
         'C17',
@@ -152,27 +163,27 @@ export function holeChecks(
       line(
         'Lateral soil value',
         job.site.doubleLateral ? "S'·2" : "S'",
-        `${sig(r.soil.lateralPsfPerFt)}${job.site.doubleLateral ? ' × 2' : ''}`,
-        l.load.lateralPsfPerFt,
+        `${sig(results.soil.lateralPsfPerFt)}${job.site.doubleLateral ? ' × 2' : ''}`,
+        lateralNeed.load.lateralPsfPerFt,
         'psf/ft',
-        `${r.soil.source}${job.site.doubleLateral ? '; IBC 2021 1806.3.4' : ''}`,
+        `${results.soil.source}${job.site.doubleLateral ? '; IBC 2021 1806.3.4' : ''}`,
       ),
       line(
         'Width on the soil',
         pinned ? 'b = pier' : 'b = 1.414·face',
-        pinned ? `${sig(k.diameterIn)}/12` : `1.414 × ${sig((l.load.bFt * 12) / 1.414)}/12`,
-        l.load.bFt,
+        pinned ? `${sig(hole.diameterIn)}/12` : `1.414 × ${sig((lateralNeed.load.bFt * 12) / 1.414)}/12`,
+        lateralNeed.load.bFt,
         'ft',
         'IBC 2021 1807.3.2.1',
         'C20',
       ),
-      ...(Number.isFinite(l.depthFreeFt) ? freeDepthTrace(l.load) : []),
-      ...slabDepthTrace(l.load, l.depthSlabFt),
+      ...(Number.isFinite(lateralNeed.depthFreeFt) ? freeDepthTrace(lateralNeed.load) : []),
+      ...slabDepthTrace(lateralNeed.load, lateralNeed.depthSlabFt),
       line(
-        `Depth taken, ${l.constrained ? '' : 'not '}held at grade`,
+        `Depth taken, ${lateralNeed.constrained ? '' : 'not '}held at grade`,
         'the deeper of the two',
-        sig(l.neededFt),
-        l.neededFt,
+        sig(lateralNeed.neededFt),
+        lateralNeed.neededFt,
         'ft',
         'IBC 2021 1807.3.2',
       ),
@@ -181,69 +192,76 @@ export function holeChecks(
             line(
               'On falling ground',
               'd/(1 − slope)',
-              `${sig(l.neededFt)}/(1 − ${sig(job.site.groundSlopePer12)}/12)`,
-              l.slopedFt,
+              `${sig(lateralNeed.neededFt)}/(1 − ${sig(job.site.groundSlopePer12)}/12)`,
+              lateralNeed.slopedFt,
               'ft',
               'lowest ground within the depth',
             ),
           ]
         : []),
     ]
-    const needFt = l.slopedFt
-    const other = l.constrained
-      ? `Not held at grade it would need ${Number.isFinite(l.depthFreeFt) ? dim(l.depthFreeFt * 12) : 'more than 30 ft'}.`
-      : `A tied slab at grade would cut it to ${dim(l.depthSlabFt * 12)}.`
+    const needFt = lateralNeed.slopedFt
+    const other = lateralNeed.constrained
+      ? `Not held at grade it would need ${Number.isFinite(lateralNeed.depthFreeFt) ? dim(lateralNeed.depthFreeFt * 12) : 'more than 30 ft'}.`
+      : `A tied slab at grade would cut it to ${dim(lateralNeed.depthSlabFt * 12)}.`
     out.push(
       makeCheck({
-        id: `lateral-${k.kind}`,
+        id: `lateral-${hole.kind}`,
         title: `${title}: sideways in the ground`,
         stage: 'holes',
         group: 'ground',
-        subjects: [lateralPost, ...subject.filter((s) => s !== lateralPost)],
+        subjects: [lateralPost, ...subject.filter((text) => text !== lateralPost)],
         combination: 'D+0.6W',
         place: 'at grade',
         demand: Number.isFinite(needFt) ? needFt : 30,
         capacity: has,
         unit: 'ft',
-        governs: `${c.name[0].toUpperCase()}${c.name.slice(1)} on ${lateralPost} asks for ${Number.isFinite(needFt) ? dim(needFt * 12) : 'over 30 ft'} in the ground, ${l.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${dim(has * 12)}.`,
-        fix: l.constrained
+        governs: `${actions.name[0].toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ${Number.isFinite(needFt) ? dim(needFt * 12) : 'over 30 ft'} in the ground, ${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${dim(has * 12)}.`,
+        fix: lateralNeed.constrained
           ? 'Go deeper, or fill the hole with concrete.'
           : `Go deeper, or tie a slab to the posts. ${other}`,
         trace,
       }),
     )
   }
-  const br = demands[k.governing.bearing]
-  const lean = r.leanTos.find((q) => q.leanTo.side === posts.get(k.governing.bearing)?.side)
-  const leanSnow = lean !== undefined && (k.kind === 'lean-to' || br.snowLb > r.eaveSnowPlf * br.eaveFt + 1)
+  const br = demands[hole.governing.bearing]
+  const lean = results.leanTos.find((leanTo) => leanTo.leanTo.side === posts.get(hole.governing.bearing)?.side)
+  const leanSnow = lean !== undefined && (hole.kind === 'lean-to' || br.snowLb > results.eaveSnowPlf * br.eaveFt + 1)
   out.push(
     makeCheck({
-      id: `bearing-${k.kind}`,
-      title: `${title}: ${b.school === 'pier' ? 'pier' : 'pad'} on the soil`,
+      id: `bearing-${hole.kind}`,
+      title: `${title}: ${building.school === 'pier' ? 'pier' : 'pad'} on the soil`,
       stage: 'holes',
       group: 'ground',
-      subjects: [k.governing.bearing, ...subject.filter((s) => s !== k.governing.bearing)],
-      demand: k.bearing.loadLb + k.bearing.padLb,
-      capacity: k.bearing.capacityLb,
+      subjects: [hole.governing.bearing, ...subject.filter((text) => text !== hole.governing.bearing)],
+      demand: hole.bearing.loadLb + hole.bearing.padLb,
+      capacity: hole.bearing.capacityLb,
       unit: 'lb',
       combination: br.gravityCase,
-      place: `under ${k.governing.bearing}`,
-      governs: `${br.gravityCase} on ${k.governing.bearing} presses a ${k.diameterIn}″ circle of soil.`,
+      place: `under ${hole.governing.bearing}`,
+      governs: `${br.gravityCase} on ${hole.governing.bearing} presses a ${hole.diameterIn}″ circle of soil.`,
       fix: 'A wider pad, or a soil report that allows more.',
       trace: () => [
-        ...r.snow.trace,
-        ...r.dead.trace,
+        ...results.snow.trace,
+        ...results.dead.trace,
         line(
           'Dead',
           'D = psf·area',
-          `${sig(r.dead.maxPsf)} × ${sig(br.roofFt2)}`,
+          `${sig(results.dead.maxPsf)} × ${sig(br.roofFt2)}`,
           br.deadLb,
           'lb',
           'ASCE 7-16 3.1',
           'C09',
         ),
         ...(leanSnow ? (lean?.governing.trace ?? []) : []),
-        snowLine(k, br, r, posts.get(k.governing.bearing), lean?.outerPlf ?? 0, b.roof.truss.reaction !== null),
+        snowLine(
+          hole,
+          br,
+          results,
+          posts.get(hole.governing.bearing),
+          lean?.outerPlf ?? 0,
+          building.roof.truss.reaction !== null,
+        ),
         line(
           'Roof live',
           'Lr × area',
@@ -257,31 +275,31 @@ export function holeChecks(
         line(
           'With the post and the concrete',
           'P + post + pad',
-          `${sig(k.bearing.loadLb)} + ${sig(k.bearing.padLb)}`,
-          k.bearing.loadLb + k.bearing.padLb,
+          `${sig(hole.bearing.loadLb)} + ${sig(hole.bearing.padLb)}`,
+          hole.bearing.loadLb + hole.bearing.padLb,
           'lb',
           'NDS Supp. 3.1.3',
         ),
         line(
           'What the soil takes',
           'q·π·D²/4',
-          `${sig(r.soil.bearingPsf)} × π × ${sig(k.diameterIn / 12)}²/4`,
-          k.bearing.capacityLb,
+          `${sig(results.soil.bearingPsf)} × π × ${sig(hole.diameterIn / 12)}²/4`,
+          hole.bearing.capacityLb,
           'lb',
-          r.soil.source,
+          results.soil.source,
         ),
       ],
     }),
   )
-  const pad = k.pad
+  const pad = hole.pad
   if (pad) {
     if (Number.isNaN(pad.bending))
       out.push(
         notChecked(
-          `pad-${k.kind}`,
+          `pad-${hole.kind}`,
           `${title}: pad thickness`,
           'holes',
-          `A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ${dim(b.padThicknessIn)}.`,
+          `A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ${dim(building.padThicknessIn)}.`,
           'Make the pad 8″ thick, or use a precast pad with its maker’s rated load.',
           subject,
         ),
@@ -289,7 +307,7 @@ export function holeChecks(
     else
       out.push(
         makeCheck({
-          id: `pad-${k.kind}`,
+          id: `pad-${hole.kind}`,
           title: `${title}: pad thickness`,
           stage: 'holes',
           group: 'ground',
@@ -310,7 +328,7 @@ export function holeChecks(
             line(
               'Thickness counted',
               'h = t − 2',
-              `${sig(b.padThicknessIn)} − 2`,
+              `${sig(building.padThicknessIn)} − 2`,
               pad.effectiveIn,
               'in',
               'ACI 318-14 14.5.1.7',
@@ -318,7 +336,7 @@ export function holeChecks(
             line(
               'Pressure from below, factored',
               'qu = 1.6·P/(π·R²)',
-              `1.6 × ${sig(k.bearing.loadLb)}/(π × ${sig(k.diameterIn / 2)}²)`,
+              `1.6 × ${sig(hole.bearing.loadLb)}/(π × ${sig(hole.diameterIn / 2)}²)`,
               pad.quPsi,
               'psi',
               'ACI 318-14 5.3',
@@ -326,7 +344,7 @@ export function holeChecks(
             line(
               'Bending beyond the face',
               'Mu = qu·(⅔·(R²−x²)^1.5 − x·segment beyond x)',
-              `${sig(pad.quPsi)} × (2/3 × (${sig(k.diameterIn / 2)}² − ${sig(pad.faceXIn)}²)^1.5 − ${sig(pad.faceXIn)} × ${sig(pad.faceSegmentIn2)})`,
+              `${sig(pad.quPsi)} × (2/3 × (${sig(hole.diameterIn / 2)}² − ${sig(pad.faceXIn)}²)^1.5 − ${sig(pad.faceXIn)} × ${sig(pad.faceSegmentIn2)})`,
               pad.muInLb,
               'in-lb',
               'ACI 318-14 ch. 14',
@@ -361,78 +379,78 @@ export function holeChecks(
       )
   }
   {
-    const u = demands[k.governing.uplift]
-    const p = posts.get(k.governing.uplift)
-    const postWeight = (u.postWeightPlf * ((p?.heightIn ?? 0) + k.embedIn)) / 12
+    const demand = demands[hole.governing.uplift]
+    const post = posts.get(hole.governing.uplift)
+    const postWeight = (demand.postWeightPlf * ((post?.heightIn ?? 0) + hole.embedIn)) / 12
     const hold = () =>
-      b.school === 'pier'
-        ? pierUpliftLb(k.diameterIn, (k.depthIn + b.bracketIn) / 12).trace()
-        : b.school === 'collar'
+      building.school === 'pier'
+        ? pierUpliftLb(hole.diameterIn, (hole.depthIn + building.bracketIn) / 12).trace()
+        : building.school === 'collar'
           ? collarUpliftLb({
-              diameterIn: k.diameterIn,
-              heightIn: Math.min(b.collarHeightIn, k.embedIn),
-              topFt: Math.max(0, k.embedIn - b.collarHeightIn) / 12,
-              postAreaFt2: postSize(b.post).areaIn2 / 144,
+              diameterIn: hole.diameterIn,
+              heightIn: Math.min(building.collarHeightIn, hole.embedIn),
+              topFt: Math.max(0, hole.embedIn - building.collarHeightIn) / 12,
+              postAreaFt2: postSize(building.post).areaIn2 / 144,
               postWeightLb: postWeight,
-              coneDeg: b.coneAngleDeg,
+              coneDeg: building.coneAngleDeg,
             }).trace()
-          : b.cleat
+          : building.cleat
             ? cleatUpliftLb({
-                ...b.cleat,
-                topFt: Math.max(0, k.embedIn - 1.5) / 12,
-                postAreaFt2: postSize(b.post).areaIn2 / 144,
+                ...building.cleat,
+                topFt: Math.max(0, hole.embedIn - 1.5) / 12,
+                postAreaFt2: postSize(building.post).areaIn2 / 144,
                 postWeightLb: postWeight,
-                coneDeg: b.coneAngleDeg,
+                coneDeg: building.coneAngleDeg,
               }).trace()
             : [
                 line(
                   'The post’s own weight',
                   '0.6·post',
                   `0.6 × ${sig(postWeight)}`,
-                  k.uplift.capacityLb,
+                  hole.uplift.capacityLb,
                   'lb',
                   'ASCE 7-16 2.4.1 (7)',
                 ),
               ]
     out.push(
       makeCheck({
-        id: `uplift-${k.kind}`,
+        id: `uplift-${hole.kind}`,
         title: `${title}: uplift`,
         stage: 'holes',
         group: 'ground',
-        subjects: [k.governing.uplift, ...subject.filter((s) => s !== k.governing.uplift)],
-        demand: Math.max(0, k.uplift.demandLb),
-        capacity: k.uplift.capacityLb,
+        subjects: [hole.governing.uplift, ...subject.filter((text) => text !== hole.governing.uplift)],
+        demand: Math.max(0, hole.uplift.demandLb),
+        capacity: hole.uplift.capacityLb,
         unit: 'lb',
         combination: '0.6D+0.6W',
-        place: `foot of ${k.governing.uplift}`,
+        place: `foot of ${hole.governing.uplift}`,
         governs:
-          k.uplift.demandLb <= 0
+          hole.uplift.demandLb <= 0
             ? 'Dead load alone holds these posts down.'
-            : `Wind lifts ${k.governing.uplift} by ${Math.round(k.uplift.demandLb).toLocaleString('en-US')} lb net of the dead load.`,
+            : `Wind lifts ${hole.governing.uplift} by ${Math.round(hole.uplift.demandLb).toLocaleString('en-US')} lb net of the dead load.`,
         fix:
-          b.school === 'pad'
-            ? b.cleat
+          building.school === 'pad'
+            ? building.cleat
               ? 'Longer or wider cleats, deeper.'
               : 'A pad that is not fixed to the post holds nothing down: cast a collar, or bolt cleats to its foot.'
-            : b.school === 'collar'
+            : building.school === 'collar'
               ? 'A wider or higher collar, deeper; tamped backfill lets the soil cone spread.'
               : 'A wider or deeper pier.',
         trace: () => [
           line(
             'Wind on the roof',
             'W = p·area, p the mean over its area',
-            `${sig(u.windUpLb / Math.max(u.roofFt2, 1e-9))} × ${sig(u.roofFt2)}`,
-            u.windUpLb,
+            `${sig(demand.windUpLb / Math.max(demand.roofFt2, 1e-9))} × ${sig(demand.roofFt2)}`,
+            demand.windUpLb,
             'lb',
             'ASCE 7-16 27.3',
-            k.kind === 'lean-to' ? 'C14' : undefined,
+            hole.kind === 'lean-to' ? 'C14' : undefined,
           ),
           line(
             'Net uplift',
             'T = 0.6·W − 0.6·D',
-            `0.6 × ${sig(u.windUpLb)} − 0.6 × ${sig(u.deadMinLb)}`,
-            u.upliftLb,
+            `0.6 × ${sig(demand.windUpLb)} − 0.6 × ${sig(demand.deadMinLb)}`,
+            demand.upliftLb,
             'lb',
             'ASCE 7-16 2.4.1 (7)',
           ),
@@ -441,42 +459,42 @@ export function holeChecks(
       }),
     )
   }
-  if (b.school !== 'pier' && (b.school === 'collar' || b.cleat) && k.uplift.demandLb > 0) {
+  if (building.school !== 'pier' && (building.school === 'collar' || building.cleat) && hole.uplift.demandLb > 0) {
     // Bars or bolts through the post bear on concrete (7,500 psi) or on cleats; the pull runs along the post's grain.
-    const j = b.joints.collar
-    const g = specificGravity(b.post.lumber, b.grades)
-    const concrete = b.school === 'collar'
-    const z = yieldLimit({
-      dIn: j.diameterIn,
-      lmIn: postSize(b.post).depthIn,
+    const collar = building.joints.collar
+    const g = specificGravity(building.post.lumber, building.grades)
+    const concrete = building.school === 'collar'
+    const limit = yieldLimit({
+      dIn: collar.diameterIn,
+      lmIn: postSize(building.post).depthIn,
       lsIn: concrete ? 4 : 1.5,
-      femPsi: bearingStrengthPsi(g, j.diameterIn, 0),
-      fesPsi: concrete ? 7500 : bearingStrengthPsi(g, j.diameterIn, 90),
+      femPsi: bearingStrengthPsi(g, collar.diameterIn, 0),
+      fesPsi: concrete ? 7500 : bearingStrengthPsi(g, collar.diameterIn, 90),
       fybPsi: BOLT_YIELD_PSI,
       thetaDeg: concrete ? 0 : 90,
       double: true,
     })
-    const cap = z.zLb * 1.6 * 0.7 * j.count
+    const cap = limit.zLb * 1.6 * 0.7 * collar.count
     out.push(
       makeCheck({
-        id: `collar-fix-${k.kind}`,
+        id: `collar-fix-${hole.kind}`,
         title: `${title}: ${concrete ? 'collar' : 'cleats'} fixed to the post`,
         stage: 'holes',
         group: 'joint',
-        subjects: [k.governing.uplift, ...subject.filter((s) => s !== k.governing.uplift)],
-        demand: k.uplift.demandLb,
+        subjects: [hole.governing.uplift, ...subject.filter((text) => text !== hole.governing.uplift)],
+        demand: hole.uplift.demandLb,
         capacity: cap,
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: 'below grade',
-        governs: `${j.count} bars or bolts of ${j.diameterIn} in. through the post carry its uplift into the ${concrete ? 'concrete' : 'cleats'}.`,
+        governs: `${collar.count} bars or bolts of ${collar.diameterIn} in. through the post carry its uplift into the ${concrete ? 'concrete' : 'cleats'}.`,
         fix: 'More or thicker bars through the post.',
         trace: () => [
-          yieldLine('One bar', z, `${j.diameterIn} in. through ${sig(postSize(b.post).depthIn)} in.`),
+          yieldLine('One bar', limit, `${collar.diameterIn} in. through ${sig(postSize(building.post).depthIn)} in.`),
           line(
             'All, in wet wood',
             'n·Z·CD·CM',
-            `${j.count} × ${sig(z.zLb)} × 1.6 × 0.7`,
+            `${collar.count} × ${sig(limit.zLb)} × 1.6 × 0.7`,
             cap,
             'lb',
             'NDS 2018 Table 11.3.3',

@@ -26,34 +26,34 @@ const building = fc.record({
   lean: fc.option(fc.record({ depthIn: step(72, 168, 6), side: fc.constantFrom('south', 'north') }), { nil: null }),
 })
 type Asked = typeof building extends fc.Arbitrary<infer T> ? T : never
-function jobOf(a: Asked): Job {
-  const j = newJob('property')
+function jobOf(building: Asked): Job {
+  const job = newJob('property')
   const truss = {
-    ...j.building.roof.truss,
-    set: a.set as 'posts',
-    seat: (a.set === 'carriers' ? 'face' : 'pocket') as 'pocket',
+    ...job.building.roof.truss,
+    set: building.set as 'posts',
+    seat: (building.set === 'carriers' ? 'face' : 'pocket') as 'pocket',
   }
   return {
-    ...j,
-    site: { ...barnSite, groundSnowPsf: a.snow, windMph: a.wind, exposure: a.exposure as 'C' },
+    ...job,
+    site: { ...barnSite, groundSnowPsf: building.snow, windMph: building.wind, exposure: building.exposure as 'C' },
     building: {
-      ...j.building,
-      lengthIn: a.lengthIn,
-      widthIn: a.widthIn,
-      heelIn: a.heelIn,
-      pitchPer12: a.pitchPer12,
-      eaveOverhangIn: a.eaveOverhangIn,
-      bays: { mode: 'max', maxIn: a.bay },
-      gableMaxIn: a.gableMaxIn,
-      school: a.school as 'pad',
-      post: { ...j.building.post, section: a.section as '3-2x6' },
-      girts: { ...j.building.girts, maxGapIn: a.gap, style: a.style as 'flat' },
-      roof: { ...j.building.roof, truss },
-      leanTos: a.lean
+      ...job.building,
+      lengthIn: building.lengthIn,
+      widthIn: building.widthIn,
+      heelIn: building.heelIn,
+      pitchPer12: building.pitchPer12,
+      eaveOverhangIn: building.eaveOverhangIn,
+      bays: { mode: 'max', maxIn: building.bay },
+      gableMaxIn: building.gableMaxIn,
+      school: building.school as 'pad',
+      post: { ...job.building.post, section: building.section as '3-2x6' },
+      girts: { ...job.building.girts, maxGapIn: building.gap, style: building.style as 'flat' },
+      roof: { ...job.building.roof, truss },
+      leanTos: building.lean
         ? [
             {
-              side: a.lean.side as 'south',
-              depthIn: a.lean.depthIn,
+              side: building.lean.side as 'south',
+              depthIn: building.lean.depthIn,
               pitchPer12: 2,
               dropIn: 6,
               open: true,
@@ -74,15 +74,15 @@ const bad = (v: unknown, path = ''): string[] =>
       ? [path]
       : []
     : typeof v === 'object' && v !== null
-      ? Object.entries(v).flatMap(([k, q]) => bad(q, `${path}.${k}`))
+      ? Object.entries(v).flatMap(([key, value]) => bad(value, `${path}.${key}`))
       : []
-const each = (run: (d: Derived, job: Job) => void, numRuns = 60) =>
+const each = (run: (derived: Derived, job: Job) => void, numRuns = 60) =>
   fc.assert(
-    fc.property(building, (a) => {
-      const job = jobOf(a)
-      const d = deriveJob(job)
-      if (d.ok) run(d.value, job)
-      else expect(d.issues.length).toBeGreaterThan(0)
+    fc.property(building, (building) => {
+      const job = jobOf(building)
+      const result = deriveJob(job)
+      if (result.ok) run(result.value, job)
+      else expect(result.issues.length).toBeGreaterThan(0)
     }),
     { numRuns, seed: 20261124 },
   )
@@ -90,122 +90,137 @@ const each = (run: (d: Derived, job: Job) => void, numRuns = 60) =>
 test('most buildings asked for can be laid out', () => {
   let n = 0
   fc.assert(
-    fc.property(building, (a) => {
-      if (deriveJob({ ...jobOf(a) }).ok) n++
+    fc.property(building, (building) => {
+      if (deriveJob({ ...jobOf(building) }).ok) n++
     }),
     { numRuns: 60, seed: 20261124 },
   )
   expect(n).toBeGreaterThan(30)
 })
 test('no number is no number: nothing that is shown is NaN but a depth that no depth satisfies', () => {
-  each((d) => {
+  each((derived) => {
     expect(
       bad({
-        schedule: d.schedule,
-        takeoff: d.takeoff,
-        poles: d.poles,
-        walls: d.walls,
-        strings: d.strings,
-        trusses: d.trusses,
-        demands: d.demands,
-        checks: d.checks.map((c) => [c.demand, c.capacity, c.ratio]),
+        schedule: derived.schedule,
+        takeoff: derived.takeoff,
+        poles: derived.poles,
+        walls: derived.walls,
+        strings: derived.strings,
+        trusses: derived.trusses,
+        demands: derived.demands,
+        checks: derived.checks.map((check) => [check.demand, check.capacity, check.ratio]),
       }),
     ).toEqual([])
   })
 })
 test('a check holds when its ratio is up to one, fails above, and without a capacity is not checked', () => {
-  each((d) => {
-    for (const c of d.checks) {
-      if (c.state === 'not-checked') {
-        expect(c.governs.length).toBeGreaterThan(10)
+  each((derived) => {
+    for (const check of derived.checks) {
+      if (check.state === 'not-checked') {
+        expect(check.governs.length).toBeGreaterThan(10)
         continue
       }
-      expect(c.capacity).toBeGreaterThan(0)
-      expect(c.ratio).toBeCloseTo(c.demand / c.capacity, 9)
-      expect(c.state).toBe(c.ratio > 1 + 1e-9 ? 'fails' : c.ratio >= 0.9 ? 'close' : 'holds')
+      expect(check.capacity).toBeGreaterThan(0)
+      expect(check.ratio).toBeCloseTo(check.demand / check.capacity, 9)
+      expect(check.state).toBe(check.ratio > 1 + 1e-9 ? 'fails' : check.ratio >= 0.9 ? 'close' : 'holds')
     }
-    expect(d.tally.holds + d.tally.close + d.tally.fails + d.tally.notChecked).toBe(d.checks.length)
-    expect(new Set(d.checks.map((c) => c.id)).size).toBe(d.checks.length)
+    expect(derived.tally.holds + derived.tally.close + derived.tally.fails + derived.tally.notChecked).toBe(
+      derived.checks.length,
+    )
+    expect(new Set(derived.checks.map((check) => check.id)).size).toBe(derived.checks.length)
   })
 })
 test('every arithmetic that is asked for is finite and has a clause', () => {
-  each((d) => {
-    for (const c of d.checks.filter((q) => q.state !== 'not-checked'))
-      for (const t of c.trace()) {
-        expect(Number.isNaN(t.value)).toBe(false)
-        expect(t.clause.length + t.formula.length).toBeGreaterThan(0)
+  each((derived) => {
+    for (const check of derived.checks.filter((check) => check.state !== 'not-checked'))
+      for (const line of check.trace()) {
+        expect(Number.isNaN(line.value)).toBe(false)
+        expect(line.clause.length + line.formula.length).toBeGreaterThan(0)
       }
   }, 12)
 })
 test('posts have names of their own, stand on the building’s edge and apart', () => {
-  each((d, job) => {
-    expect(new Set(d.posts.map((p) => p.id)).size).toBe(d.posts.length)
+  each((derived, job) => {
+    expect(new Set(derived.posts.map((post) => post.id)).size).toBe(derived.posts.length)
     const lean = job.building.leanTos[0]?.depthIn ?? 0
-    for (const p of d.posts) {
-      expect(p.x).toBeGreaterThan(-1e-6)
-      expect(p.x).toBeLessThan(d.grid.lengthIn + 1e-6)
-      expect(p.y).toBeGreaterThan(-lean - 1)
-      expect(p.y).toBeLessThan(d.grid.widthIn + lean + 1)
+    for (const post of derived.posts) {
+      expect(post.x).toBeGreaterThan(-1e-6)
+      expect(post.x).toBeLessThan(derived.grid.lengthIn + 1e-6)
+      expect(post.y).toBeGreaterThan(-lean - 1)
+      expect(post.y).toBeLessThan(derived.grid.widthIn + lean + 1)
     }
-    d.posts.forEach((p, i) =>
-      d.posts.slice(i + 1).forEach((q) => expect(Math.abs(p.x - q.x) + Math.abs(p.y - q.y)).toBeGreaterThan(3)),
+    derived.posts.forEach((post, i) =>
+      derived.posts
+        .slice(i + 1)
+        .forEach((other) => expect(Math.abs(post.x - other.x) + Math.abs(post.y - other.y)).toBeGreaterThan(3)),
     )
   }, 25)
 })
 test('girt rows never leave more than the chosen gap, and their pieces cover each row once', () => {
-  each((d, job) => {
+  each((derived, job) => {
     for (const side of SIDES) {
-      const w = d.walls[side]
-      for (const r of w.rows) expect(r.spaceBelowIn).toBeLessThanOrEqual(job.building.girts.maxGapIn + 1e-6)
-      for (const r of w.rows)
-        for (const s of r.segments) {
-          const own = w.pieces
-            .filter((p) => p.row === r.id && p.fromIn >= s.fromIn - 1 && p.toIn <= s.toIn + 1)
-            .sort((x, y) => x.fromIn - y.fromIn)
-          own.slice(1).forEach((p, i) => expect(p.fromIn).toBeGreaterThanOrEqual(own[i].toIn - 1e-6))
+      const wall = derived.walls[side]
+      for (const row of wall.rows) expect(row.spaceBelowIn).toBeLessThanOrEqual(job.building.girts.maxGapIn + 1e-6)
+      for (const row of wall.rows)
+        for (const segment of row.segments) {
+          const own = wall.pieces
+            .filter(
+              (piece) => piece.row === row.id && piece.fromIn >= segment.fromIn - 1 && piece.toIn <= segment.toIn + 1,
+            )
+            .sort((one, other) => one.fromIn - other.fromIn)
+          own.slice(1).forEach((piece, i) => expect(piece.fromIn).toBeGreaterThanOrEqual(own[i].toIn - 1e-6))
         }
     }
   })
 })
 test('marks go up the pole, above and below add up to the post, and running marks round once', () => {
-  each((d) => {
-    for (const p of d.posts) {
-      const m = d.poles[p.id]
-      m.slice(1).forEach((q, i) => expect(q.upIn).toBeGreaterThanOrEqual(m[i].upIn))
-      for (const q of m) expect(q.upIn + q.downIn).toBeCloseTo(p.heightIn, 9)
+  each((derived) => {
+    for (const post of derived.posts) {
+      const pole = derived.poles[post.id]
+      pole.slice(1).forEach((mark, i) => expect(mark.upIn).toBeGreaterThanOrEqual(pole[i].upIn))
+      for (const mark of pole) expect(mark.upIn + mark.downIn).toBeCloseTo(post.heightIn, 9)
     }
-    for (const s of d.strings) {
-      const at = s.marks.map((m) => m.atIn)
-      for (const m of runningMarks(at)) expect(Number.isInteger(m.shownIn * 16)).toBe(true)
+    for (const stringLine of derived.strings) {
+      const at = stringLine.marks.map((mark) => mark.atIn)
+      for (const mark of runningMarks(at)) expect(Number.isInteger(mark.shownIn * 16)).toBe(true)
     }
   })
 })
 test('a hole is never shallower than frost or the least depth, and every post has one', () => {
-  each((d, job) => {
-    for (const h of d.holes)
-      expect(h.depthIn).toBeGreaterThanOrEqual(Math.max(job.site.frostIn ?? 0, job.building.minimumDepthIn) - 1e-9)
-    expect(d.holes.flatMap((h) => h.postIds).sort()).toEqual(d.posts.map((p) => p.id).sort())
+  each((derived, job) => {
+    for (const hole of derived.holes)
+      expect(hole.depthIn).toBeGreaterThanOrEqual(Math.max(job.site.frostIn ?? 0, job.building.minimumDepthIn) - 1e-9)
+    expect(derived.holes.flatMap((hole) => hole.postIds).sort()).toEqual(derived.posts.map((post) => post.id).sort())
   })
 })
 test('more snow, more wind, wider bays never make a building hold better', () => {
-  const worst = (d: Derived, id: RegExp) =>
-    Math.max(0, ...d.checks.filter((c) => id.test(c.id) && c.state !== 'not-checked').map((c) => c.ratio))
+  const worst = (derived: Derived, id: RegExp) =>
+    Math.max(
+      0,
+      ...derived.checks
+        .filter((check) => id.test(check.id) && check.state !== 'not-checked')
+        .map((check) => check.ratio),
+    )
   fc.assert(
     fc.property(
-      building.filter((a) => a.lean === null && a.snow < 60 && a.wind < 130),
-      (a) => {
-        const run = (x: Asked) => {
-          const d = deriveJob(jobOf(x))
-          return d.ok ? d.value : null
+      building.filter((building) => building.lean === null && building.snow < 60 && building.wind < 130),
+      (building) => {
+        const run = (building: Asked) => {
+          const result = deriveJob(jobOf(building))
+          return result.ok ? result.value : null
         }
-        const [now, snow, wind] = [run(a), run({ ...a, snow: a.snow + 10 }), run({ ...a, wind: a.wind + 10 })]
+        const [now, snow, wind] = [
+          run(building),
+          run({ ...building, snow: building.snow + 10 }),
+          run({ ...building, wind: building.wind + 10 }),
+        ]
         if (!now || !snow || !wind) return
         expect(worst(snow, /^purlin/)).toBeGreaterThanOrEqual(worst(now, /^purlin/) - 1e-9)
         expect(worst(wind, /^girt/)).toBeGreaterThanOrEqual(worst(now, /^girt/) - 1e-9)
-        for (const p of now.posts)
+        for (const post of now.posts)
           if (now.demands && wind.demands && snow.demands) {
-            expect(wind.demands[p.id].upliftLb).toBeGreaterThanOrEqual(now.demands[p.id].upliftLb - 1e-6)
-            expect(snow.demands[p.id].gravityLb).toBeGreaterThanOrEqual(now.demands[p.id].gravityLb - 1e-6)
+            expect(wind.demands[post.id].upliftLb).toBeGreaterThanOrEqual(now.demands[post.id].upliftLb - 1e-6)
+            expect(snow.demands[post.id].gravityLb).toBeGreaterThanOrEqual(now.demands[post.id].gravityLb - 1e-6)
           }
       },
     ),

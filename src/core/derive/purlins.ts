@@ -27,20 +27,20 @@ export interface PurlinLoads {
 
 /** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
 export function purlinMember(
-  b: Building,
+  building: Building,
   id: string,
   title: string,
   group: 'purlin' | 'lean-to',
   spanIn: number,
-  l: PurlinLoads,
+  purlinLoads: PurlinLoads,
   fix: string,
   subjects: readonly string[] = [],
 ): SpanMember {
-  const p = b.roof.purlins
-  const s = p.spaceIn / 12
-  const t = (l.thetaDeg * Math.PI) / 180
+  const purlins = building.roof.purlins
+  const s = purlins.spaceIn / 12
+  const t = (purlinLoads.thetaDeg * Math.PI) / 180
   const [sin, cos] = [Math.sin(t), Math.cos(t)]
-  const flat = p.style === 'flat'
+  const flat = purlins.style === 'flat'
   const span = (plf: number, name: string, point = 0): SpanLoads => ({
     lengthIn: spanIn,
     points: point ? [{ atIn: spanIn / 2, lb: point, name: 'worker' }] : [],
@@ -48,57 +48,57 @@ export function purlinMember(
   })
   const normal = (dead: number, plan: number, wind: number) => (dead * cos + plan * cos * cos + wind) * s
   const along = (dead: number, plan: number) => (dead * sin + plan * sin * cos) * s
-  const edge = p.skinHolds ? 0 : spanIn
+  const edge = purlins.skinHolds ? 0 : spanIn
   const gravity = (name: string, duration: number, plan: number, wind: number, what: string): SpanCase => ({
     name,
     duration,
     luIn: edge,
-    loads: span(normal(l.deadPsf, plan, wind), what),
-    ...(p.skinHolds ? {} : { weak: span(along(l.deadPsf, plan), what) }),
+    loads: span(normal(purlinLoads.deadPsf, plan, wind), what),
+    ...(purlins.skinHolds ? {} : { weak: span(along(purlinLoads.deadPsf, plan), what) }),
     trace: () => [
       line(
         'Square to the slope',
         'w = (D·cosθ + S·cos²θ + W)·s',
-        `(${sig(l.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(s)}`,
-        normal(l.deadPsf, plan, wind),
+        `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(s)}`,
+        normal(purlinLoads.deadPsf, plan, wind),
         'plf',
         'statics',
       ),
     ],
   })
   const cases: SpanCase[] = [
-    gravity('D+S', 1.15, l.snowPsf, 0, 'snow'),
-    gravity('D+Lr', 1.25, l.livePsf, 0, 'roof live'),
-    gravity('D+0.6W', 1.6, 0, 0.6 * l.windInPsf, 'wind'),
-    gravity('D+0.75S+0.75(0.6W)', 1.6, 0.75 * l.snowPsf, 0.45 * l.windInPsf, 'snow and wind'),
+    gravity('D+S', 1.15, purlinLoads.snowPsf, 0, 'snow'),
+    gravity('D+Lr', 1.25, purlinLoads.livePsf, 0, 'roof live'),
+    gravity('D+0.6W', 1.6, 0, 0.6 * purlinLoads.windInPsf, 'wind'),
+    gravity('D+0.75S+0.75(0.6W)', 1.6, 0.75 * purlinLoads.snowPsf, 0.45 * purlinLoads.windInPsf, 'snow and wind'),
     {
       name: 'D and a worker',
       duration: 1.25,
       luIn: edge,
-      loads: span(normal(l.deadPsf, 0, 0), 'dead', WORKER_LB * cos),
-      ...(p.skinHolds ? {} : { weak: span(along(l.deadPsf, 0), 'dead', WORKER_LB * sin) }),
+      loads: span(normal(purlinLoads.deadPsf, 0, 0), 'dead', WORKER_LB * cos),
+      ...(purlins.skinHolds ? {} : { weak: span(along(purlinLoads.deadPsf, 0), 'dead', WORKER_LB * sin) }),
     },
-    ...l.zones.map(({ zone, upPsf }): SpanCase => ({
+    ...purlinLoads.zones.map(({ zone, upPsf }): SpanCase => ({
       name: '0.6D+0.6W',
       duration: 1.6,
       place: `zone ${zone}`,
-      luIn: flat ? 0 : p.blocked ? spanIn / 2 : spanIn,
-      loads: span((-0.6 * Math.abs(upPsf) + 0.6 * l.leastPsf * cos) * s, `wind up, zone ${zone}`),
+      luIn: flat ? 0 : purlins.blocked ? spanIn / 2 : spanIn,
+      loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * s, `wind up, zone ${zone}`),
       trace: () => [
         line(
           `Wind up, zone ${zone}`,
           'w = (0.6·p − 0.6·D·cosθ)·s',
-          `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(l.leastPsf)} × ${sig(cos)}) × ${sig(s)}`,
-          (0.6 * Math.abs(upPsf) - 0.6 * l.leastPsf * cos) * s,
+          `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(s)}`,
+          (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * s,
           'plf',
           'ASCE 7-16 Fig. 30.3-2',
         ),
       ],
     })),
   ]
-  const limit = roofLimits(b.roof.ceiling)
+  const limit = roofLimits(building.roof.ceiling)
   // Two spans of a full-length board sag 0.42 as much as one; laps are not counted on.
-  const run = p.run === 'two-span' ? 0.415 : 1
+  const run = purlins.run === 'two-span' ? 0.415 : 1
   return {
     id,
     title,
@@ -106,20 +106,27 @@ export function purlinMember(
     group,
     subjects,
     plies: 1,
-    size: p.size,
-    lumber: p.lumber,
-    own: b.grades,
+    size: purlins.size,
+    lumber: purlins.lumber,
+    own: building.grades,
     flat,
-    spaceIn: p.spaceIn,
-    shortcut: b.edgeShortcut,
+    spaceIn: purlins.spaceIn,
+    shortcut: building.edgeShortcut,
     cases,
     fix,
     sags: [
-      { name: 'snow', over: limit.live, loads: span(normal(0, Math.max(l.snowPsf, l.livePsf), 0) * run, 'snow') },
+      {
+        name: 'snow',
+        over: limit.live,
+        loads: span(normal(0, Math.max(purlinLoads.snowPsf, purlinLoads.livePsf), 0) * run, 'snow'),
+      },
       {
         name: 'D+S',
         over: limit.total,
-        loads: span(normal(l.deadPsf, Math.max(l.snowPsf, l.livePsf), 0) * run, 'snow and dead'),
+        loads: span(
+          normal(purlinLoads.deadPsf, Math.max(purlinLoads.snowPsf, purlinLoads.livePsf), 0) * run,
+          'snow and dead',
+        ),
       },
     ],
   }
@@ -127,45 +134,53 @@ export function purlinMember(
 
 /** Loads of the main roof's purlins. Null where the roof's cladding wind is not covered. */
 export function mainPurlinLoads(
-  b: Building,
-  r: SiteResults,
+  building: Building,
+  results: SiteResults,
   spanIn: number,
   zones: readonly RoofZone[],
 ): PurlinLoads | null {
-  const s = r.snow
-  const snowPsf = Math.max(s.psPsf, s.pmPsf, s.unbalanced ? s.unbalanced.leewardPsf + s.unbalanced.surchargePsf : 0)
+  const snow = results.snow
+  const snowPsf = Math.max(
+    snow.psPsf,
+    snow.pmPsf,
+    snow.unbalanced ? snow.unbalanced.leewardPsf + snow.unbalanced.surchargePsf : 0,
+  )
   const base = {
-    thetaDeg: r.wind.thetaDeg,
-    deadPsf: r.dead.slopePsf,
-    leastPsf: r.site.dead.by === 'parts' ? r.dead.slopePsf : Math.min(1.5, r.dead.minPsf),
+    thetaDeg: results.wind.thetaDeg,
+    deadPsf: results.dead.slopePsf,
+    leastPsf: results.site.dead.by === 'parts' ? results.dead.slopePsf : Math.min(1.5, results.dead.minPsf),
     snowPsf,
-    livePsf: roofLivePsf((spanIn * b.roof.purlins.spaceIn) / 144, b.pitchPer12),
+    livePsf: roofLivePsf((spanIn * building.roof.purlins.spaceIn) / 144, building.pitchPer12),
   }
-  if (r.enclosure.class === 'open') {
-    const cn = b.skin.openRoofCn
+  if (results.enclosure.class === 'open') {
+    const cn = building.skin.openRoofCn
     if (cn === null) return null
-    const psf = r.claddingQhPsf * 0.85 * cn
+    const psf = results.claddingQhPsf * 0.85 * cn
     return { ...base, windInPsf: psf, zones: [{ zone: 'open roof', upPsf: psf }] }
   }
-  if (!r.roofCladding) return null
-  const c = r.roofCladding
-  return { ...base, windInPsf: c.inwardPsf, zones: zones.map((zone) => ({ zone, upPsf: c.zonePsf[zone] })) }
+  if (!results.roofCladding) return null
+  const roofCladding = results.roofCladding
+  return {
+    ...base,
+    windInPsf: roofCladding.inwardPsf,
+    zones: zones.map((zone) => ({ zone, upPsf: roofCladding.zonePsf[zone] })),
+  }
 }
 
 /** Rows of purlins on both slopes of the main roof. */
-export const purlinRows = (b: Building, grid: Grid): number => 2 * purlinPlaces(b, grid).length
+export const purlinRows = (building: Building, grid: Grid): number => 2 * purlinPlaces(building, grid).length
 
 /** Uplift at one support of a purlin against its fixing: a rated tie, nails through a flat board, or toe-nails. */
 function fixing(
-  b: Building,
+  building: Building,
   id: string,
   title: string,
   pullLb: number,
   where: string,
   group: 'joint' = 'joint',
 ): Check {
-  const j = b.joints
-  const p = b.roof.purlins
+  const joints = building.joints
+  const purlins = building.roof.purlins
   const head = {
     id,
     title,
@@ -177,44 +192,51 @@ function fixing(
     combination: '0.6D+0.6W',
     place: where,
   }
-  if (j.purlinTieLb !== null)
+  if (joints.purlinTieLb !== null)
     return makeCheck({
       ...head,
-      capacity: j.purlinTieLb,
-      governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${j.purlinTieLb} lb.`,
+      capacity: joints.purlinTieLb,
+      governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${joints.purlinTieLb} lb.`,
       fix: 'A stronger tie, or closer purlins.',
       trace: () => [
-        line('Rated tie or hanger', 'typed', sig(j.purlinTieLb ?? 0), j.purlinTieLb ?? 0, 'lb', 'maker’s report'),
+        line(
+          'Rated tie or hanger',
+          'typed',
+          sig(joints.purlinTieLb ?? 0),
+          joints.purlinTieLb ?? 0,
+          'lb',
+          'maker’s report',
+        ),
       ],
     })
-  const nail = nailOf(j.purlin.nail)
+  const nail = nailOf(joints.purlin.nail)
   if (!nail)
     return notChecked(
       id,
       title,
       'roof',
-      `No nail is called “${j.purlin.nail}” on the list.`,
+      `No nail is called “${joints.purlin.nail}” on the list.`,
       'Choose a listed nail, or enter the rating of the tie.',
     )
-  const flat = p.style === 'flat'
+  const flat = purlins.style === 'flat'
   // A toe-nail enters a third of its length up the side and slants 30°: a third of it is in the purlin, 0.533 in what it rests on (NDS 12.1.5.4).
   const shape = flat
     ? { nail, sideIn: 1.5 }
     : { nail: { ...nail, lengthIn: nail.lengthIn * (1 / 3 + 0.533) }, sideIn: nail.lengthIn / 3 }
-  const g = specificGravity(p.lumber, b.grades)
+  const g = specificGravity(purlins.lumber, building.grades)
   const one = nailStrength({ ...shape, mainIn: 5, gMain: g, gSide: g, duration: 1.6, wet: false, toeNail: !flat })
   return makeCheck({
     ...head,
-    capacity: one.pullLb * j.purlin.count,
-    governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; ${j.purlin.count} ${nail.name}${flat ? '' : ', toe-nailed,'} hold it.`,
+    capacity: one.pullLb * joints.purlin.count,
+    governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; ${joints.purlin.count} ${nail.name}${flat ? '' : ', toe-nailed,'} hold it.`,
     fix: 'A rated tie or hanger at each support in these zones.',
     trace: () => [
       ...one.trace,
       line(
         'All nails',
         'n·each',
-        `${j.purlin.count} × ${sig(one.pullLb)}`,
-        one.pullLb * j.purlin.count,
+        `${joints.purlin.count} × ${sig(one.pullLb)}`,
+        one.pullLb * joints.purlin.count,
         'lb',
         'NDS 2018 12.2, 12.1.5.4',
       ),
@@ -223,13 +245,13 @@ function fixing(
 }
 
 /** Purlins of the main roof: gravity, wind up by zone, sag, fixings and skin screws. */
-export function purlinChecks(job: Job, plan: TrussPlan, r: SiteResults): Check[] {
-  const b = job.building
-  const p = b.roof.purlins
-  const spanIn = plan.trusses.slice(1).reduce((m, t, i) => Math.max(m, t.xIn - plan.trusses[i].xIn), 0)
-  const open = r.enclosure.class === 'open'
-  const field = mainPurlinLoads(b, r, spanIn, ['1', '2e', '2r'])
-  const rake = mainPurlinLoads(b, r, spanIn, ['2n', '3e', '3r'])
+export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): Check[] {
+  const building = job.building
+  const purlins = building.roof.purlins
+  const spanIn = plan.trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - plan.trusses[i].xIn), 0)
+  const open = results.enclosure.class === 'open'
+  const field = mainPurlinLoads(building, results, spanIn, ['1', '2e', '2r'])
+  const rake = mainPurlinLoads(building, results, spanIn, ['2n', '3e', '3r'])
   if (!field || !rake) {
     return [
       notChecked(
@@ -243,16 +265,16 @@ export function purlinChecks(job: Job, plan: TrussPlan, r: SiteResults): Check[]
       ),
     ]
   }
-  const fix = p.skinHolds
+  const fix = purlins.skinHolds
     ? 'Closer rows, a deeper purlin, a better grade, or blocks at mid-span against uplift.'
     : 'Screwed skin that holds their top edges, or deeper purlins.'
   const out = [
-    ...spanChecks(purlinMember(b, 'purlins', 'Purlins, field of the roof', 'purlin', spanIn, field, fix)),
+    ...spanChecks(purlinMember(building, 'purlins', 'Purlins, field of the roof', 'purlin', spanIn, field, fix)),
     ...(open
       ? []
       : spanChecks(
           purlinMember(
-            b,
+            building,
             'purlins-rake',
             'Purlins by the rakes',
             'purlin',
@@ -260,23 +282,25 @@ export function purlinChecks(job: Job, plan: TrussPlan, r: SiteResults): Check[]
             { ...rake, snowPsf: field.snowPsf },
             fix,
           ),
-        ).filter((c) => !c.id.endsWith('-sag'))),
+        ).filter((check) => !check.id.endsWith('-sag'))),
   ]
   if (out[0].state === 'not-checked') return out
   const cos = Math.cos((field.thetaDeg * Math.PI) / 180)
   const pull = (zones: readonly { readonly upPsf: number }[]) =>
-    (0.6 * Math.max(...zones.map((z) => Math.abs(z.upPsf))) - 0.6 * field.leastPsf * cos) *
-    (p.spaceIn / 12) *
+    (0.6 * Math.max(...zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * field.leastPsf * cos) *
+    (purlins.spaceIn / 12) *
     (spanIn / 12)
-  out.push(fixing(b, 'purlin-tie', 'Purlin ties, field of the roof', pull(field.zones), 'field'))
+  out.push(fixing(building, 'purlin-tie', 'Purlin ties, field of the roof', pull(field.zones), 'field'))
   if (!open)
-    out.push(fixing(b, 'purlin-tie-rake', 'Purlin ties by the rakes', pull(rake.zones), 'rake, eave and ridge corners'))
-  const g = specificGravity(p.lumber, b.grades)
-  const screw = b.joints.screw
-  const worst = Math.max(...field.zones.concat(rake.zones).map((z) => Math.abs(z.upPsf)))
-  const demand = (0.6 * worst * (p.spaceIn / 12) * screw.spacingIn) / 12
+    out.push(
+      fixing(building, 'purlin-tie-rake', 'Purlin ties by the rakes', pull(rake.zones), 'rake, eave and ridge corners'),
+    )
+  const g = specificGravity(purlins.lumber, building.grades)
+  const screw = building.joints.screw
+  const worst = Math.max(...field.zones.concat(rake.zones).map((zone) => Math.abs(zone.upPsf)))
+  const demand = (0.6 * worst * (purlins.spaceIn / 12) * screw.spacingIn) / 12
   const hold = screwWithdrawal(g, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
-  const over = b.skin.pullOverLb
+  const over = building.skin.pullOverLb
   out.push(
     over === null
       ? notChecked(
@@ -303,7 +327,7 @@ export function purlinChecks(job: Job, plan: TrussPlan, r: SiteResults): Check[]
             line(
               'Pull on one screw',
               '0.6·p·s·spacing',
-              `0.6 × ${sig(worst)} × ${sig(p.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
+              `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
               demand,
               'lb',
               'ASCE 7-16 Fig. 30.3-2',

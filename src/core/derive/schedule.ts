@@ -38,28 +38,28 @@ export const POST_SPARE_IN = 1
 
 /** The post schedule, and the cards that group posts with the same kind, length and marks. */
 export function schedule(
-  b: Building,
+  building: Building,
   posts: readonly Post[],
   holes: readonly HoleKind[],
 ): {
   readonly rows: readonly ScheduleRow[]
   readonly cards: (poles: Readonly<Record<string, readonly PoleMark[]>>) => PostCard[]
 } {
-  const section = postSize(b.post).label
-  const rows = posts.map((p): ScheduleRow => {
-    const h = holes.find((k) => k.kind === p.kind)
-    const embedIn = h?.embedIn ?? 0
-    const totalIn = b.school === 'pier' ? p.longPointIn - b.bracketIn : p.longPointIn + embedIn
+  const section = postSize(building.post).label
+  const rows = posts.map((post): ScheduleRow => {
+    const hole = holes.find((hole) => hole.kind === post.kind)
+    const embedIn = hole?.embedIn ?? 0
+    const totalIn = building.school === 'pier' ? post.longPointIn - building.bracketIn : post.longPointIn + embedIn
     return {
-      id: p.id,
-      kind: p.kind,
-      xIn: p.x,
-      yIn: p.y,
-      heightIn: p.heightIn,
-      longPointIn: p.longPointIn,
+      id: post.id,
+      kind: post.kind,
+      xIn: post.x,
+      yIn: post.y,
+      heightIn: post.heightIn,
+      longPointIn: post.longPointIn,
       embedIn,
-      holeIn: h?.digIn ?? 0,
-      holeDiameterIn: h?.diameterIn ?? 0,
+      holeIn: hole?.digIn ?? 0,
+      holeDiameterIn: hole?.diameterIn ?? 0,
       totalIn,
       stockIn: stockFor(totalIn, POST_SPARE_IN),
       section,
@@ -71,9 +71,11 @@ export function schedule(
       const groups = new Map<string, PostCard>()
       rows.forEach((row, i) => {
         const marks = poles[row.id]
-        const key = [row.kind, toSixteenths(row.totalIn), ...marks.map((m) => `${m.kind}${toSixteenths(m.upIn)}`)].join(
-          '|',
-        )
+        const key = [
+          row.kind,
+          toSixteenths(row.totalIn),
+          ...marks.map((mark) => `${mark.kind}${toSixteenths(mark.upIn)}`),
+        ].join('|')
         const card = groups.get(key)
         if (card) groups.set(key, { ...card, postIds: [...card.postIds, row.id] })
         else groups.set(key, { key, title: kindName(row.kind), kind: posts[i].kind, postIds: [row.id], row, marks })

@@ -56,38 +56,41 @@ export interface SiteResults {
 }
 
 /** Gross area of a wall, gable triangle included, square feet. */
-export function wallAreaFt2(b: Building, grid: Grid, side: Side): number {
-  if (side === 'south' || side === 'north') return (grid.lengthIn * b.heelIn) / 144
-  return (grid.widthIn * b.heelIn + (grid.widthIn * ((grid.widthIn / 2) * b.pitchPer12)) / 24) / 144
+export function wallAreaFt2(building: Building, grid: Grid, side: Side): number {
+  if (side === 'south' || side === 'north') return (grid.lengthIn * building.heelIn) / 144
+  return (grid.widthIn * building.heelIn + (grid.widthIn * ((grid.widthIn / 2) * building.pitchPer12)) / 24) / 144
 }
 
 function leanToLoads(
   site: CompleteSite,
-  b: Building,
+  building: Building,
   grid: Grid,
-  l: LeanTo,
+  leanTo: LeanTo,
   main: SnowLoads,
   qhPsf: number,
 ): LeanToLoads {
   const widthFt = grid.widthIn / 12
-  const overhangFt = b.eaveOverhangIn / 12
-  const thetaDeg = (Math.atan(l.pitchPer12 / 12) * 180) / Math.PI
+  const overhangFt = building.eaveOverhangIn / 12
+  const thetaDeg = (Math.atan(leanTo.pitchPer12 / 12) * 180) / Math.PI
   const snow = lowRoofSnow(site, main, {
-    pitchPer12: l.pitchPer12,
-    depthFt: l.depthIn / 12,
-    stepFt: l.dropIn / 12,
+    pitchPer12: leanTo.pitchPer12,
+    depthFt: leanTo.depthIn / 12,
+    stepFt: leanTo.dropIn / 12,
     mainWidthFt: widthFt,
     mainRunFt: widthFt / 2 + overhangFt,
-    mainPitchPer12: b.pitchPer12,
+    mainPitchPer12: building.pitchPer12,
     slipperyMain: site.slipperyRoof,
   })
-  const cases = snow.map((governing) => ({ governing, ...lowRoofReactionsPlf(governing, l.depthIn / 12, overhangFt) }))
+  const cases = snow.map((governing) => ({
+    governing,
+    ...lowRoofReactionsPlf(governing, leanTo.depthIn / 12, overhangFt),
+  }))
   const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((c) => c[k]))
   return {
-    leanTo: l,
+    leanTo: leanTo,
     thetaDeg,
     snow,
-    governing: cases.reduce((a, c) => (c.outerPlf > a.outerPlf ? c : a)).governing,
+    governing: cases.reduce((best, each) => (each.outerPlf > best.outerPlf ? each : best)).governing,
     wallPlf: pick('wallPlf'),
     outerPlf: pick('outerPlf'),
     wind: openRoofPressures(site.edition, 'mono', thetaDeg, qhPsf),
@@ -102,13 +105,23 @@ export function siteResults(
   const complete = completeSite(job.site)
   if (!complete.ok) return { results: null, missing: complete.issues }
   const site = complete.value
-  const b = job.building
+  const building = job.building
   const widthFt = grid.widthIn / 12
-  const overhangFt = b.eaveOverhangIn / 12
-  const snow = snowLoads(site, { pitchPer12: b.pitchPer12, halfWidthFt: widthFt / 2, slippery: site.slipperyRoof })
-  const shape = { lengthFt: grid.lengthIn / 12, widthFt, heelFt: b.heelIn / 12, pitchPer12: b.pitchPer12 }
-  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(b.pitchPer12 / 12))
-  const enclosure = enclosureOf(site, b.openings, b.openSides, (side) => wallAreaFt2(b, grid, side), roofFt2)
+  const overhangFt = building.eaveOverhangIn / 12
+  const snow = snowLoads(site, {
+    pitchPer12: building.pitchPer12,
+    halfWidthFt: widthFt / 2,
+    slippery: site.slipperyRoof,
+  })
+  const shape = { lengthFt: grid.lengthIn / 12, widthFt, heelFt: building.heelIn / 12, pitchPer12: building.pitchPer12 }
+  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(building.pitchPer12 / 12))
+  const enclosure = enclosureOf(
+    site,
+    building.openings,
+    building.openSides,
+    (side) => wallAreaFt2(building, grid, side),
+    roofFt2,
+  )
   const wind = windPressures(site, shape, enclosure.class)
   const { thetaDeg } = wind
   const claddingQhPsf = claddingPressurePsf({
@@ -118,8 +131,8 @@ export function siteResults(
     windMph: site.windMph,
     kzt: site.kzt,
   })
-  const p = b.roof.purlins
-  const trussSpaceIn = b.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : b.roof.truss.spaceIn
+  const purlins = building.roof.purlins
+  const trussSpaceIn = building.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : building.roof.truss.spaceIn
   return {
     missing: [],
     results: {
@@ -131,11 +144,16 @@ export function siteResults(
       flatRoof: thetaDeg <= 10,
       soil: soilValues(site),
       claddingQhPsf,
-      dead: deadLoad(site, b, weightPlf(p.lumber, boardSize(p.size).areaIn2, 19, b.grades), trussSpaceIn),
+      dead: deadLoad(
+        site,
+        building,
+        weightPlf(purlins.lumber, boardSize(purlins.size).areaIn2, 19, building.grades),
+        trussSpaceIn,
+      ),
       openRoof: enclosure.class === 'open' ? openRoofPressures(site.edition, 'pitched', thetaDeg, wind.qhPsf) : null,
       roofCladding: roofCladding(site.edition, thetaDeg, claddingQhPsf, wind.gcpi),
       edgeZoneFt: edgeZoneFt(Math.min(shape.lengthFt, widthFt), wind.meanHeightFt),
-      leanTos: b.leanTos.map((l) => leanToLoads(site, b, grid, l, snow, wind.qhPsf)),
+      leanTos: building.leanTos.map((leanTo) => leanToLoads(site, building, grid, leanTo, snow, wind.qhPsf)),
     },
   }
 }

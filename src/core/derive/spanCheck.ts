@@ -55,87 +55,87 @@ interface Judged {
   readonly ratio: number
 }
 
-function judge(m: SpanMember, c: SpanCase): Judged | null {
+function judge(member: SpanMember, spanCase: SpanCase): Judged | null {
   const base = {
-    plies: m.plies,
-    together: m.together ?? m.plies,
-    size: m.size,
-    lumber: m.lumber,
-    own: m.own,
-    spaceIn: m.spaceIn,
-    duration: c.duration,
-    shortcut: m.shortcut,
+    plies: member.plies,
+    together: member.together ?? member.plies,
+    size: member.size,
+    lumber: member.lumber,
+    own: member.own,
+    spaceIn: member.spaceIn,
+    duration: spanCase.duration,
+    shortcut: member.shortcut,
   }
-  const s = beamStrength({ ...base, flat: m.flat, luIn: c.luIn })
+  const s = beamStrength({ ...base, flat: member.flat, luIn: spanCase.luIn })
   if (!s) return null
-  const r = spanForces(c.loads)
+  const r = spanForces(spanCase.loads)
   const fb = Math.abs(r.momentInLb) / s.sIn3
   let fb2 = 0
   let fb2Allowed = Infinity
-  if (c.weak) {
-    const flat = beamStrength({ ...base, flat: !m.flat, luIn: 0 })
+  if (spanCase.weak) {
+    const flat = beamStrength({ ...base, flat: !member.flat, luIn: 0 })
     if (flat) {
-      fb2 = Math.abs(spanForces(c.weak).momentInLb) / flat.sIn3
+      fb2 = Math.abs(spanForces(spanCase.weak).momentInLb) / flat.sIn3
       fb2Allowed = flat.fbPsi
     }
   }
   const room = 1 - (fb / s.fbePsi) ** 2
   const bend = fb === 0 ? 0 : Number.isFinite(s.fbPsi) ? fb / s.fbPsi : Infinity
   const bending = bend + (fb2 > 0 ? (room > 0 ? fb2 / (fb2Allowed * room) : Infinity) : 0)
-  const shear = (1.5 * r.shearLb) / s.areaIn2 / (s.fvPsi * (m.notchShare ?? 1))
-  return { c, s, r, bending, shear, fb, fb2, fbAllowed: s.fbPsi, fb2Allowed, ratio: Math.max(bending, shear) }
+  const shear = (1.5 * r.shearLb) / s.areaIn2 / (s.fvPsi * (member.notchShare ?? 1))
+  return { c: spanCase, s, r, bending, shear, fb, fb2, fbAllowed: s.fbPsi, fb2Allowed, ratio: Math.max(bending, shear) }
 }
 
 /** Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. NaN where no values are tabled. */
-export function spanWorst(m: SpanMember): { readonly strength: number; readonly sag: number } {
+export function spanWorst(member: SpanMember): { readonly strength: number; readonly sag: number } {
   let strength = 0
-  for (const c of m.cases) {
-    const j = judge(m, c)
-    if (!j) return { strength: NaN, sag: NaN }
-    strength = Math.max(strength, j.ratio)
+  for (const spanCase of member.cases) {
+    const judged = judge(member, spanCase)
+    if (!judged) return { strength: NaN, sag: NaN }
+    strength = Math.max(strength, judged.ratio)
   }
-  return { strength, sag: m.sags.reduce((a, c) => Math.max(a, sagOf(m, c).ratio), 0) }
+  return { strength, sag: member.sags.reduce((most, sag) => Math.max(most, sagOf(member, sag).ratio), 0) }
 }
 
 function sagOf(
-  m: SpanMember,
-  c: SagCase,
+  member: SpanMember,
+  sagCase: SagCase,
 ): { readonly ratio: number; readonly sagIn: number; readonly limitIn: number; readonly ei: number } {
   const s = beamStrength({
-    plies: m.plies,
-    size: m.size,
-    lumber: m.lumber,
-    own: m.own,
-    flat: m.flat,
-    spaceIn: m.spaceIn,
+    plies: member.plies,
+    size: member.size,
+    lumber: member.lumber,
+    own: member.own,
+    flat: member.flat,
+    spaceIn: member.spaceIn,
     luIn: 0,
     duration: 1,
     shortcut: true,
   })
   const ei = s ? s.v.e * s.iIn4 : NaN
-  const limitIn = Math.min(c.loads.lengthIn / c.over, c.mostIn ?? Infinity)
-  const sagIn = Math.abs(simpleSpan(c.loads, ei).deflectionIn)
+  const limitIn = Math.min(sagCase.loads.lengthIn / sagCase.over, sagCase.mostIn ?? Infinity)
+  const sagIn = Math.abs(simpleSpan(sagCase.loads, ei).deflectionIn)
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }
 }
 
 /** Strength (bending about one or both axes, shear) and sag checks of a simple span, NDS 2018 3.3, 3.4, 3.9, with diagram and trace. */
-export function spanChecks(m: SpanMember): Check[] {
-  const judged = m.cases.map((c) => judge(m, c))
+export function spanChecks(member: SpanMember): Check[] {
+  const judged = member.cases.map((spanCase) => judge(member, spanCase))
   const first = judged[0]
-  const head = { stage: m.stage, group: m.group, subjects: m.subjects }
+  const head = { stage: member.stage, group: member.group, subjects: member.subjects }
   if (!first)
     return [
       notChecked(
-        m.id,
-        m.title,
-        m.stage,
-        m.cases.length ? `No design values are tabled for ${m.lumber} ${m.size}.` : 'Nothing loads it.',
+        member.id,
+        member.title,
+        member.stage,
+        member.cases.length ? `No design values are tabled for ${member.lumber} ${member.size}.` : 'Nothing loads it.',
         'Choose a tabled grade, or enter the values off its stamp.',
-        m.subjects,
+        member.subjects,
       ),
     ]
   const j = (judged as readonly Judged[]).reduce(
-    (a, x) => (x.ratio > a.ratio || !Number.isFinite(x.ratio) ? x : a),
+    (best, judged) => (judged.ratio > best.ratio || !Number.isFinite(judged.ratio) ? judged : best),
     first,
   )
   const bends = j.bending >= j.shear
@@ -143,14 +143,14 @@ export function spanChecks(m: SpanMember): Check[] {
   const out: Check[] = [
     makeCheck({
       ...head,
-      id: m.id,
-      title: m.title,
+      id: member.id,
+      title: member.title,
       demand: slender ? 9.99 : j.ratio,
       capacity: 1,
       unit: '',
       combination: j.c.name,
       place: j.c.place ?? (bends ? `${formatLength(j.r.momentAtIn)} along` : 'at its end'),
-      fix: m.fix,
+      fix: member.fix,
       governs: slender
         ? `${j.c.name}: its free edge is too slender (RB over 50).`
         : `${j.c.name} ${bends ? `bends it, ${sig(Math.abs(j.r.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.r.shearLb)} lb`} over ${formatLength(j.c.loads.lengthIn)}.`,
@@ -174,8 +174,8 @@ export function spanChecks(m: SpanMember): Check[] {
         ),
         line(
           'Allowed bending',
-          m.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
-          `${sig(j.s.v.fb)} × ${j.c.duration} × ${j.s.cr} × ${sig(m.flat ? j.s.cfu : j.s.cl)}`,
+          member.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
+          `${sig(j.s.v.fb)} × ${j.c.duration} × ${j.s.cr} × ${sig(member.flat ? j.s.cfu : j.s.cl)}`,
           j.fbAllowed,
           'psi',
           `${j.s.v.table}; NDS 2018 4.3`,
@@ -203,9 +203,9 @@ export function spanChecks(m: SpanMember): Check[] {
         ),
         line(
           'Allowed shear',
-          m.notchShare !== undefined && m.notchShare < 1 ? "Fv'·(notch)" : "Fv' = Fv·CD",
-          `${sig(j.s.v.fv)} × ${j.c.duration}${m.notchShare !== undefined && m.notchShare < 1 ? ` × ${sig(m.notchShare)}` : ''}`,
-          j.s.fvPsi * (m.notchShare ?? 1),
+          member.notchShare !== undefined && member.notchShare < 1 ? "Fv'·(notch)" : "Fv' = Fv·CD",
+          `${sig(j.s.v.fv)} × ${j.c.duration}${member.notchShare !== undefined && member.notchShare < 1 ? ` × ${sig(member.notchShare)}` : ''}`,
+          j.s.fvPsi * (member.notchShare ?? 1),
           'psi',
           'NDS 2018 3.4.3',
         ),
@@ -214,33 +214,37 @@ export function spanChecks(m: SpanMember): Check[] {
         spanDiagram(j.c.loads, j.s.v.e * j.s.iIn4, Number.isFinite(j.fbAllowed) ? j.fbAllowed * j.s.sIn3 : null),
     }),
   ]
-  if (m.sags.length) {
-    const { c, q } = m.sags.map((s) => ({ c: s, q: sagOf(m, s) })).reduce((a, x) => (x.q.ratio > a.q.ratio ? x : a))
+  if (member.sags.length) {
+    const { c: sagCase, q } = member.sags
+      .map((sag) => ({ c: sag, q: sagOf(member, sag) }))
+      .reduce((best, each) => (each.q.ratio > best.q.ratio ? each : best))
     out.push(
       makeCheck({
         ...head,
-        id: `${m.id}-sag`,
-        title: `${m.title}: sag`,
+        id: `${member.id}-sag`,
+        title: `${member.title}: sag`,
         demand: q.sagIn,
         capacity: q.limitIn,
         unit: 'in',
-        combination: c.name,
+        combination: sagCase.name,
         place: 'between its ends',
-        fix: m.fix,
-        governs: `${c.name} sags it ${sig(q.sagIn)} in. over ${formatLength(c.loads.lengthIn)}; ${c.mostIn !== undefined && q.limitIn === c.mostIn ? `${sig(c.mostIn)} in. is the most here` : `1/${c.over} of the span is allowed`}.`,
+        fix: member.fix,
+        governs: `${sagCase.name} sags it ${sig(q.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ${sagCase.mostIn !== undefined && q.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}.`,
         trace: () => [
           line(`Sag, E·I ${sig(q.ei)} lb·in²`, 'from the diagram', sig(q.sagIn), q.sagIn, 'in', 'statics'),
           line(
             'Allowed',
-            c.mostIn !== undefined && q.limitIn === c.mostIn ? 'limit in place' : 'L/n',
-            c.mostIn !== undefined && q.limitIn === c.mostIn ? sig(c.mostIn) : `${sig(c.loads.lengthIn)}/${c.over}`,
+            sagCase.mostIn !== undefined && q.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
+            sagCase.mostIn !== undefined && q.limitIn === sagCase.mostIn
+              ? sig(sagCase.mostIn)
+              : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
             q.limitIn,
             'in',
             'IBC 2021 Table 1604.3',
-            c.mostIn !== undefined ? 'C26' : undefined,
+            sagCase.mostIn !== undefined ? 'C26' : undefined,
           ),
         ],
-        diagram: () => spanDiagram(c.loads, q.ei),
+        diagram: () => spanDiagram(sagCase.loads, q.ei),
       }),
     )
   }

@@ -83,80 +83,85 @@ interface Boards {
 const split = (lengthIn: number): number[] =>
   stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
 
-function roofBoards(b: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
-  const p = b.roof.purlins
-  const rows = purlinRows(b, grid)
+function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
+  const purlins = building.roof.purlins
+  const rows = purlinRows(building, grid)
   const trusses = plan.trusses
   const stick = (i: number) => trusses[i + 1].xIn - trusses[i].xIn
   // Purlins run from truss to truss; an overhang goes on the end ones.
   const perRow = trusses
     .slice(1)
-    .map((_, i) => stick(i) + (i === 0 || i === trusses.length - 2 ? b.gableOverhangIn : 0))
+    .map((_, i) => stick(i) + (i === 0 || i === trusses.length - 2 ? building.gableOverhangIn : 0))
   const out: Boards[] = [
     {
       what: 'purlins',
-      size: p.size,
-      lumber: p.lumber,
+      size: purlins.size,
+      lumber: purlins.lumber,
       lengthsIn:
-        p.style === 'flat' || plan.spaceIn < 60
-          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * b.gableOverhangIn)).flat()
+        purlins.style === 'flat' || plan.spaceIn < 60
+          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * building.gableOverhangIn)).flat()
           : Array.from({ length: rows }, () => perRow).flat(),
     },
   ]
-  for (const q of plan.beams) {
-    const s = b.roof[q.kind]
+  for (const beam of plan.beams) {
+    const s = building.roof[beam.kind]
     out.push({
-      what: q.kind === 'carrier' ? 'carriers' : 'headers',
+      what: beam.kind === 'carrier' ? 'carriers' : 'headers',
       size: s.size,
       lumber: s.lumber,
-      lengthsIn: Array.from({ length: s.plies }, () => q.spanIn + 3),
+      lengthsIn: Array.from({ length: s.plies }, () => beam.spanIn + 3),
     })
   }
-  for (const l of b.leanTos) {
-    const slope = (l.depthIn + b.eaveOverhangIn) / Math.cos(Math.atan(l.pitchPer12 / 12))
+  for (const leanTo of building.leanTos) {
+    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / 12))
     const count =
-      l.rafter.spaceIn === null ? grid.centresIn.length : Math.ceil(grid.lengthIn / l.rafter.spaceIn - 1e-9) + 1
+      leanTo.rafter.spaceIn === null
+        ? grid.centresIn.length
+        : Math.ceil(grid.lengthIn / leanTo.rafter.spaceIn - 1e-9) + 1
     out.push({
       what: 'rafters',
-      size: l.rafter.size,
-      lumber: l.rafter.lumber,
-      lengthsIn: Array.from({ length: count * l.rafter.plies }, () => slope),
+      size: leanTo.rafter.size,
+      lumber: leanTo.rafter.lumber,
+      lengthsIn: Array.from({ length: count * leanTo.rafter.plies }, () => slope),
     })
-    const along = (s: typeof l.beam, what: string) =>
+    const along = (s: typeof leanTo.beam, what: string) =>
       out.push({
         what,
         size: s.size,
         lumber: s.lumber,
         lengthsIn: Array.from({ length: s.plies }, () => grid.baysIn).flat(),
       })
-    if (l.rafter.spaceIn !== null) {
-      along(l.ledger, 'ledger')
-      along(l.beam, 'lean-to beam')
+    if (leanTo.rafter.spaceIn !== null) {
+      along(leanTo.ledger, 'ledger')
+      along(leanTo.beam, 'lean-to beam')
     }
-    if (l.rafter.spaceIn === null || l.rafter.spaceIn > 30)
+    if (leanTo.rafter.spaceIn === null || leanTo.rafter.spaceIn > 30)
       out.push({
         what: 'purlins',
-        size: p.size,
-        lumber: p.lumber,
-        lengthsIn: Array.from({ length: Math.ceil(slope / p.spaceIn - 1e-9) + 1 }, () => grid.baysIn).flat(),
+        size: purlins.size,
+        lumber: purlins.lumber,
+        lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - 1e-9) + 1 }, () => grid.baysIn).flat(),
       })
   }
-  for (const l of lines)
-    if (b.bracing.walls !== 'straps')
+  for (const line of lines)
+    if (building.bracing.walls !== 'straps')
       out.push({
         what: 'braces',
-        size: b.bracing.size,
-        lumber: b.bracing.lumber,
-        lengthsIn: Array.from({ length: l.bays * (b.bracing.walls === 'x-boards' ? 2 : 1) }, () => l.stockIn),
+        size: building.bracing.size,
+        lumber: building.bracing.lumber,
+        lengthsIn: Array.from(
+          { length: line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1) },
+          () => line.stockIn,
+        ),
       })
-  if (b.knee)
+  if (building.knee)
     out.push({
       what: 'knee braces',
-      size: b.knee.size,
-      lumber: b.knee.lumber,
+      size: building.knee.size,
+      lumber: building.knee.lumber,
       lengthsIn: Array.from(
-        { length: 2 * b.knee.plies * grid.centresIn.length },
-        () => Math.hypot(b.knee?.downIn ?? 0, b.knee?.outIn ?? 0) + 6,
+        { length: 2 * building.knee.plies * grid.centresIn.length },
+        () => Math.hypot(building.knee?.downIn ?? 0, building.knee?.outIn ?? 0) + 6,
       ),
     })
   return out
@@ -164,7 +169,7 @@ function roofBoards(b: Building, grid: Grid, plan: TrussPlan, lines: readonly Br
 
 /** Fasteners by joint, with counts over the building. */
 function jointList(
-  b: Building,
+  building: Building,
   posts: readonly Post[],
   plan: TrussPlan,
   pieces: number,
@@ -173,7 +178,7 @@ function jointList(
   rows: readonly ScheduleRow[],
   lines: readonly BraceLine[],
 ): JointLine[] {
-  const j = b.joints
+  const j = building.joints
   const make = (joint: string, fastener: string, each: number, joints: number): JointLine => ({
     joint,
     fastener,
@@ -181,11 +186,11 @@ function jointList(
     joints,
     total: each * joints,
   })
-  const size = postSize(b.post)
+  const size = postSize(building.post)
   const bolt = (d: number) => `bolt ${d === 0.5 ? '1/2' : d === 0.625 ? '5/8' : '3/4'}`
   const seats = plan.trusses.length * 2
   const out: JointLine[] = [
-    make('girt to post', j.girt.nail, j.girt.count * b.girts.plies, pieces * 2),
+    make('girt to post', j.girt.nail, j.girt.count * building.girts.plies, pieces * 2),
     make(
       'purlin to support',
       j.purlinTieLb === null ? j.purlin.nail : 'tie',
@@ -194,19 +199,19 @@ function jointList(
     ),
   ]
   out.push(
-    b.roof.truss.set === 'posts'
+    building.roof.truss.set === 'posts'
       ? make('truss to post', bolt(j.truss.diameterIn), j.truss.count, seats)
       : make('truss to carrier', 'tie', 1, seats),
   )
   const beams = plan.beams.length
   if (beams) out.push(make('carrier or header to post', bolt(j.carrier.diameterIn), j.carrier.count, beams + 2))
-  for (const l of b.leanTos)
+  for (const leanTo of building.leanTos)
     out.push(
       make(
-        `${l.side} lean-to to wall post`,
+        `${leanTo.side} lean-to to wall post`,
         bolt(j.ledger.diameterIn),
         j.ledger.count,
-        posts.filter((p) => p.kind === 'lean-to' && p.side === l.side).length,
+        posts.filter((post) => post.kind === 'lean-to' && post.side === leanTo.side).length,
       ),
     )
   if (size.wood === 'laminated') {
@@ -219,12 +224,12 @@ function jointList(
         size.plies,
         size.depthIn,
         lengthIn,
-        specificGravity(b.post.lumber, b.grades),
+        specificGravity(building.post.lumber, building.grades),
       )
       made.set(lengthIn, total)
       return total
     }
-    const nails = rows.reduce((t, r) => t + nailsOf(r.totalIn), 0)
+    const nails = rows.reduce((sum, row) => sum + nailsOf(row.totalIn), 0)
     out.push({
       joint: 'laminating the posts',
       fastener: j.lamination.nail,
@@ -233,24 +238,24 @@ function jointList(
       total: nails,
     })
   }
-  if (b.school === 'collar' || b.cleat)
+  if (building.school === 'collar' || building.cleat)
     out.push(
       make(
-        b.school === 'collar' ? 'collar to post' : 'cleats to post',
+        building.school === 'collar' ? 'collar to post' : 'cleats to post',
         bolt(j.collar.diameterIn),
         j.collar.count,
-        holes.reduce((t, h) => t + h.postIds.length, 0),
+        holes.reduce((sum, hole) => sum + hole.postIds.length, 0),
       ),
     )
-  for (const l of lines)
+  for (const line of lines)
     out.push(
-      b.bracing.walls === 'straps'
-        ? make(`${l.side} wall straps`, 'strap', 2, l.bays)
+      building.bracing.walls === 'straps'
+        ? make(`${line.side} wall straps`, 'strap', 2, line.bays)
         : make(
-            `${l.side} wall braces`,
-            b.bracing.nail,
-            b.bracing.nails * 2,
-            l.bays * (b.bracing.walls === 'x-boards' ? 2 : 1),
+            `${line.side} wall braces`,
+            building.bracing.nail,
+            building.bracing.nails * 2,
+            line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1),
           ),
     )
   return out
@@ -269,64 +274,71 @@ export interface TakeoffInput {
 }
 
 /** Quantities and cost of the whole frame. Waste is taken on the total and rounded up once. */
-export function takeoff(p: TakeoffInput): Takeoff {
-  const { job, rows, holes, grid } = p
-  const b = job.building
+export function takeoff(takeoffInput: TakeoffInput): Takeoff {
+  const { job, rows, holes, grid } = takeoffInput
+  const building = job.building
   const prices = priceBook(job.sizing.prices)
-  const girts = SIDES.filter((s) => !b.openSides.includes(s)).map((s): Boards => ({
+  const girts = SIDES.filter((side) => !building.openSides.includes(side)).map((side): Boards => ({
     what: 'girts',
-    size: onWall(b, s).girts.size,
-    lumber: onWall(b, s).girts.lumber,
-    lengthsIn: Array.from({ length: b.girts.plies }, () => p.walls[s].pieces.map((q) => q.lengthIn)).flat(),
+    size: onWall(building, side).girts.size,
+    lumber: onWall(building, side).girts.lumber,
+    lengthsIn: Array.from({ length: building.girts.plies }, () =>
+      takeoffInput.walls[side].pieces.map((piece) => piece.lengthIn),
+    ).flat(),
   }))
   const skirtRuns =
-    b.skirt.depthIn > 0
-      ? SIDES.filter((s) => !b.openSides.includes(s)).map(
-          (s) =>
-            wallLengthIn(grid, s) -
-            p.placed.filter((o) => o.opening.side === s && o.sillIn === 0).reduce((t, o) => t + o.opening.widthIn, 0),
+    building.skirt.depthIn > 0
+      ? SIDES.filter((side) => !building.openSides.includes(side)).map(
+          (side) =>
+            wallLengthIn(grid, side) -
+            takeoffInput.placed
+              .filter((placed) => placed.opening.side === side && placed.sillIn === 0)
+              .reduce((sum, placed) => sum + placed.opening.widthIn, 0),
         )
       : []
-  const skirtTotal = skirtRuns.reduce((t, r) => t + Math.max(0, r), 0)
+  const skirtTotal = skirtRuns.reduce((most, skirtRun) => most + Math.max(0, skirtRun), 0)
   const skirtBoard = stockFor(192, 0) ?? 192
-  const roof = roofBoards(b, grid, p.plan, p.lines)
+  const roof = roofBoards(building, grid, takeoffInput.plan, takeoffInput.lines)
   let concreteFt3 = 0,
     backfillFt3 = 0,
     augerFt3 = 0,
     dugFt = 0,
     gravelFt3 = 0
-  for (const h of holes) {
-    concreteFt3 += h.volumes.concreteFt3 * h.postIds.length
-    backfillFt3 += h.volumes.backfillFt3 * h.postIds.length
-    augerFt3 += h.volumes.holeFt3 * h.postIds.length
-    gravelFt3 += h.volumes.gravelFt3 * h.postIds.length
-    dugFt += (h.digIn / 12) * h.postIds.length
+  for (const hole of holes) {
+    concreteFt3 += hole.volumes.concreteFt3 * hole.postIds.length
+    backfillFt3 += hole.volumes.backfillFt3 * hole.postIds.length
+    augerFt3 += hole.volumes.holeFt3 * hole.postIds.length
+    gravelFt3 += hole.volumes.gravelFt3 * hole.postIds.length
+    dugFt += (hole.digIn / 12) * hole.postIds.length
   }
   const bags = Object.fromEntries(
-    (Object.keys(BAG_YIELD_FT3) as unknown as BagLb[]).map((k) => [k, bagsFor(concreteFt3, k)]),
+    (Object.keys(BAG_YIELD_FT3) as unknown as BagLb[]).map((key) => [key, bagsFor(concreteFt3, key)]),
   ) as Record<BagLb, number>
   const gravelYd3 = (gravelFt3 * (1 + GRAVEL_LOOSE)) / 27
-  const size = postSize(b.post)
+  const size = postSize(building.post)
   const group = (list: readonly Boards[]): StockLine[] => {
     const by = new Map<string, number[]>()
-    for (const k of list) {
-      const name = `${k.what}, ${k.size.replace('x', '×')} ${k.lumber}`
+    for (const boards of list) {
+      const name = `${boards.what}, ${boards.size.replace('x', '×')} ${boards.lumber}`
       const has = by.get(name)
-      if (has) has.push(...k.lengthsIn)
-      else by.set(name, [...k.lengthsIn])
+      if (has) has.push(...boards.lengthsIn)
+      else by.set(name, [...boards.lengthsIn])
     }
     return [...by].flatMap(([what, lengths]) => byStock(lengths, 0).map((s) => ({ what, ...s })))
   }
-  const purlinJoints = purlinRows(b, grid) * p.plan.trusses.length
+  const purlinJoints = purlinRows(building, grid) * takeoffInput.plan.trusses.length
   const joints = jointList(
-    b,
-    p.posts,
-    p.plan,
-    SIDES.filter((s) => !b.openSides.includes(s)).reduce((t, s) => t + p.walls[s].pieces.length, 0),
+    building,
+    takeoffInput.posts,
+    takeoffInput.plan,
+    SIDES.filter((side) => !building.openSides.includes(side)).reduce(
+      (sum, side) => sum + takeoffInput.walls[side].pieces.length,
+      0,
+    ),
     purlinJoints,
     holes,
     rows,
-    p.lines,
+    takeoffInput.lines,
   )
 
   const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
@@ -334,10 +346,10 @@ export function takeoff(p: TakeoffInput): Takeoff {
     let feet = 0,
       cost = 0,
       pieces = 0
-    for (const k of list) {
-      const price = prices.board(k.size, k.lumber, k.treated)
-      for (const l of k.lengthsIn) {
-        const f = bought(l)
+    for (const boards of list) {
+      const price = prices.board(boards.size, boards.lumber, boards.treated)
+      for (const lengthIn of boards.lengthsIn) {
+        const f = bought(lengthIn)
         feet += f
         cost += f * price
         pieces++
@@ -345,21 +357,21 @@ export function takeoff(p: TakeoffInput): Takeoff {
     }
     return { what, quantity: feet, unit: 'ft', cost, pieces }
   }
-  const postFeet = rows.reduce((t, r) => t + bought(r.totalIn + BOARD_SPARE_IN), 0)
+  const postFeet = rows.reduce((sum, row) => sum + bought(row.totalIn + BOARD_SPARE_IN), 0)
   const postCost =
     size.wood === 'laminated'
-      ? postFeet * size.plies * prices.board(`2x${size.nominal}` as BoardName, b.post.lumber, true)
+      ? postFeet * size.plies * prices.board(`2x${size.nominal}` as BoardName, building.post.lumber, true)
       : size.wood === 'solid'
         ? postFeet * prices.of('solid 6x6')
         : postFeet * size.areaIn2 * prices.of('glue-laminated column')
   const fastenerCost = joints.reduce(
-    (t, j) =>
-      t +
-      j.total *
+    (sum, joint) =>
+      sum +
+      joint.total *
         prices.of(
-          /^bolt|^tie|^strap/.test(j.fastener)
-            ? j.fastener
-            : j.fastener.startsWith('ring')
+          /^bolt|^tie|^strap/.test(joint.fastener)
+            ? joint.fastener
+            : joint.fastener.startsWith('ring')
               ? 'ring-shank nail'
               : 'common nail',
         ),
@@ -382,7 +394,7 @@ export function takeoff(p: TakeoffInput): Takeoff {
       pieces: 0,
     },
     { what: 'gravel', quantity: gravelYd3, unit: 'yd³', cost: gravelYd3 * prices.of('gravel'), pieces: 0 },
-    ...(b.school === 'pier'
+    ...(building.school === 'pier'
       ? [
           {
             what: 'post brackets',
@@ -398,27 +410,27 @@ export function takeoff(p: TakeoffInput): Takeoff {
       {
         what: 'skirt',
         size: '2x10',
-        lumber: b.girts.lumber,
+        lumber: building.girts.lumber,
         treated: true,
         lengthsIn: Array.from({ length: Math.ceil(skirtTotal / skirtBoard - 1e-9) }, () => skirtBoard),
       },
     ]),
-    ...[...new Set(roof.map((k) => k.what))].map((what) =>
+    ...[...new Set(roof.map((boards) => boards.what))].map((what) =>
       boardCost(
         what,
-        roof.filter((k) => k.what === what),
+        roof.filter((boards) => boards.what === what),
       ),
     ),
     {
       what: 'trusses',
-      quantity: p.plan.trusses.length,
+      quantity: takeoffInput.plan.trusses.length,
       unit: 'each',
-      cost: p.plan.trusses.length * b.roof.truss.plies * (grid.widthIn / 12) * prices.of('truss'),
-      pieces: p.plan.trusses.length,
+      cost: takeoffInput.plan.trusses.length * building.roof.truss.plies * (grid.widthIn / 12) * prices.of('truss'),
+      pieces: takeoffInput.plan.trusses.length,
     },
     {
       what: 'bolts, nails and ties',
-      quantity: joints.reduce((t, j) => t + j.total, 0),
+      quantity: joints.reduce((sum, joint) => sum + joint.total, 0),
       unit: 'each',
       cost: fastenerCost,
       pieces: 0,
@@ -430,23 +442,28 @@ export function takeoff(p: TakeoffInput): Takeoff {
       cost: grid.baysIn.length * prices.of('bay of labour'),
       pieces: 0,
     },
-  ].filter((c) => c.quantity > 0)
-  const longest = rows.reduce((m, r) => Math.max(m, r.totalIn), 0)
+  ].filter((costLine) => costLine.quantity > 0)
+  const longest = rows.reduce((most, row) => Math.max(most, row.totalIn), 0)
   const sticks = [
-    { name: size.label, lb: (weightPlf(b.post.lumber, size.areaIn2, 19, b.grades) * longest) / 12 },
-    ...p.plan.beams.map((q) => ({
-      name: q.kind,
+    { name: size.label, lb: (weightPlf(building.post.lumber, size.areaIn2, 19, building.grades) * longest) / 12 },
+    ...takeoffInput.plan.beams.map((beam) => ({
+      name: beam.kind,
       lb:
-        (b.roof[q.kind].plies *
-          weightPlf(b.roof[q.kind].lumber, boardSize(b.roof[q.kind].size).areaIn2, 19, b.grades) *
-          q.spanIn) /
+        (building.roof[beam.kind].plies *
+          weightPlf(
+            building.roof[beam.kind].lumber,
+            boardSize(building.roof[beam.kind].size).areaIn2,
+            19,
+            building.grades,
+          ) *
+          beam.spanIn) /
         12,
     })),
   ]
-  const heavy = sticks.reduce((a, s) => (s.lb > a.lb ? s : a))
+  const heavy = sticks.reduce((best, stick) => (stick.lb > best.lb ? stick : best))
   return {
     posts: byStock(
-      rows.map((r) => r.totalIn),
+      rows.map((row) => row.totalIn),
       BOARD_SPARE_IN,
     ).map((s) => ({ what: rows[0]?.section ?? '', ...s })),
     girts: group(girts),
@@ -465,8 +482,8 @@ export function takeoff(p: TakeoffInput): Takeoff {
     spoilFt3: looseSpoilFt3(augerFt3, backfillFt3),
     gravelYd3,
     cost,
-    totalCost: cost.reduce((t, c) => t + c.cost, 0),
-    boards: cost.reduce((t, c) => t + c.pieces, 0),
+    totalCost: cost.reduce((sum, costLine) => sum + costLine.cost, 0),
+    boards: cost.reduce((sum, costLine) => sum + costLine.pieces, 0),
     heaviestLb: heavy.lb * 1.2,
     heaviest: heavy.name,
   }

@@ -16,14 +16,18 @@ export interface WallAlternative {
 }
 
 /** Ways to set the rows of one wall: on its sills and heads, even with blocks, and at the widest gap that holds. */
-export function wallAlternatives(job: Job, d: ShownDerived, side: Side): WallAlternative[] {
+export function wallAlternatives(job: Job, derived: ShownDerived, side: Side): WallAlternative[] {
   const wb = onWall(job.building, side)
   const make = (key: WallAlternative['key'], maxGapIn: number, meetOpenings: boolean): WallAlternative => {
     const other: Building = { ...wb, girts: { ...wb.girts, maxGapIn, meetOpenings } }
-    const rows: WallRows = girtRows(other, d.grid, side, d.placed)
-    const pieces = girtPieces(other, rows, d.posts)
-    const worst = d.site
-      ? wallWorst(other, d.site, girtCases(other, d.grid, rows, pieces, d.posts, d.site.edgeZoneFt))
+    const rows: WallRows = girtRows(other, derived.grid, side, derived.placed)
+    const pieces = girtPieces(other, rows, derived.posts)
+    const worst = derived.site
+      ? wallWorst(
+          other,
+          derived.site,
+          girtCases(other, derived.grid, rows, pieces, derived.posts, derived.site.edgeZoneFt),
+        )
       : null
     return {
       key,
@@ -37,11 +41,11 @@ export function wallAlternatives(job: Job, d: ShownDerived, side: Side): WallAlt
     }
   }
   const gap = wb.girts.maxGapIn
-  const holds = d.walls[side].widestHoldsIn
+  const holds = derived.walls[side].widestHoldsIn
   const widest = holds !== null && holds >= 8 ? Math.floor(holds * 16) / 16 : null
   return [
     make('landing', gap, true),
-    ...(d.placed.some((o) => o.opening.side === side) ? [make('even', gap, false)] : []),
+    ...(derived.placed.some((placed) => placed.opening.side === side) ? [make('even', gap, false)] : []),
     ...(widest !== null && Math.abs(widest - gap) > 1 / 32 ? [make('widest', widest, true)] : []),
   ]
 }

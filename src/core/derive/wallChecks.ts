@@ -21,7 +21,7 @@ const SHORT_IN = 12
 
 /** The ways the boards of one wall span, each kept once at its widest tributary space. A board partly in zone 5 takes zone 5 for its whole length. */
 export function girtCases(
-  b: Building,
+  building: Building,
   grid: Grid,
   wall: WallRows,
   pieces: readonly GirtPiece[],
@@ -29,75 +29,75 @@ export function girtCases(
   edgeFt: number,
 ): GirtCase[] {
   const side: Side = wall.side
-  const row = wallPosts(posts, side).map((p) => alongWall(p, side).atIn)
+  const row = wallPosts(posts, side).map((post) => alongWall(post, side).atIn)
   const length = isEave(side) ? grid.lengthIn : grid.widthIn
-  const space = new Map(wall.rows.map((r) => [r.id, r.tributaryIn]))
+  const space = new Map(wall.rows.map((row) => [row.id, row.tributaryIn]))
   const kept = new Map<number, GirtCase>()
-  for (const p of pieces) {
-    if (p.inside) continue
+  for (const piece of pieces) {
+    if (piece.inside) continue
     // Boards between posts span from centre to centre (safe); flat ones from their own ends over the posts they cross.
     let spanIn = 0,
-      from = p.fromIn,
+      from = piece.fromIn,
       spans: 1 | 2 = 1
-    if (b.girts.style === 'between') spanIn = p.toIn - p.fromIn + 4
+    if (building.girts.style === 'between') spanIn = piece.toIn - piece.fromIn + 4
     else {
       for (const x of row)
-        if (x > p.fromIn + 1 && x < p.toIn - 1) {
+        if (x > piece.fromIn + 1 && x < piece.toIn - 1) {
           spanIn = Math.max(spanIn, x - from)
           from = x
           spans = 2
         }
-      spanIn = Math.max(spanIn, p.toIn - from)
+      spanIn = Math.max(spanIn, piece.toIn - from)
     }
     if (spanIn <= SHORT_IN) continue
-    const zone = p.fromIn < edgeFt * 12 - 1e-6 || p.toIn > length - edgeFt * 12 + 1e-6 ? 5 : 4
-    const spaceIn = space.get(p.row) ?? 0
+    const zone = piece.fromIn < edgeFt * 12 - 1e-6 || piece.toIn > length - edgeFt * 12 + 1e-6 ? 5 : 4
+    const spaceIn = space.get(piece.row) ?? 0
     const key = Math.round(spanIn * 8) * 4 + (spans - 1) * 2 + (zone - 4)
     const has = kept.get(key)
-    if (!has || spaceIn > has.spaceIn) kept.set(key, { spanIn, spans, zone, spaceIn, row: p.row })
+    if (!has || spaceIn > has.spaceIn) kept.set(key, { spanIn, spans, zone, spaceIn, row: piece.row })
   }
   return [...kept.values()]
 }
 
 /** Ratios of a girt in one case at one spacing. */
 export function girtAt(
-  b: Building,
-  r: SiteResults,
-  c: GirtCase,
+  building: Building,
+  results: SiteResults,
+  girtCase: GirtCase,
   spaceIn: number,
 ): { readonly ratios: GirtRatios; readonly outwardPsf: number; readonly trace: Check['trace'] } | null {
-  const area = effectiveAreaFt2(c.spanIn / 12, spaceIn / 12)
-  const p = wallPressures(r.claddingQhPsf, area, c.zone, r.flatRoof, r.wind.gcpi)
+  const area = effectiveAreaFt2(girtCase.spanIn / 12, spaceIn / 12)
+  const p = wallPressures(results.claddingQhPsf, area, girtCase.zone, results.flatRoof, results.wind.gcpi)
   const g = girtRatios(
     {
-      style: b.girts.style,
-      size: b.girts.size,
-      lumber: b.girts.lumber,
-      spans: c.spans,
-      plies: b.girts.plies,
-      own: b.grades,
-      finish: b.wallFinish,
+      style: building.girts.style,
+      size: building.girts.size,
+      lumber: building.girts.lumber,
+      spans: girtCase.spans,
+      plies: building.girts.plies,
+      own: building.grades,
+      finish: building.wallFinish,
     },
-    { spanIn: c.spanIn, spaceIn, inwardPsf: p.inwardPsf, outwardPsf: p.outwardPsf },
+    { spanIn: girtCase.spanIn, spaceIn, inwardPsf: p.inwardPsf, outwardPsf: p.outwardPsf },
   )
   if (!g) return null
   return {
     ratios: g.ratios,
     outwardPsf: p.outwardPsf,
     trace: () => [
-      ...r.wind.trace.slice(0, 3),
+      ...results.wind.trace.slice(0, 3),
       line(
         'Effective area',
         'A = L·max(s, L/3)',
-        `${sig(c.spanIn / 12)} × ${sig(Math.max(spaceIn, c.spanIn / 3) / 12)}`,
+        `${sig(girtCase.spanIn / 12)} × ${sig(Math.max(spaceIn, girtCase.spanIn / 3) / 12)}`,
         area,
         'ft²',
         'ASCE 7-16 26.2',
       ),
       line(
-        `Suction, zone ${c.zone}`,
+        `Suction, zone ${girtCase.zone}`,
         'p = qh·(GCp − GCpi)',
-        `${sig(r.claddingQhPsf)} × (${sig(p.gcpOut)} − ${r.wind.gcpi})`,
+        `${sig(results.claddingQhPsf)} × (${sig(p.gcpOut)} − ${results.wind.gcpi})`,
         p.outwardPsf,
         'psf',
         'ASCE 7-16 Fig. 30.3-1',
@@ -105,7 +105,7 @@ export function girtAt(
       line(
         'Inward',
         'p = qh·(GCp + GCpi)',
-        `${sig(r.claddingQhPsf)} × (${sig(p.gcpIn)} + ${r.wind.gcpi})`,
+        `${sig(results.claddingQhPsf)} × (${sig(p.gcpIn)} + ${results.wind.gcpi})`,
         p.inwardPsf,
         'psf',
         'ASCE 7-16 Fig. 30.3-1',
@@ -116,16 +116,18 @@ export function girtAt(
 }
 
 /** Largest spacing at which every case holds, inches, by bisection between 6 and 60 in.; 0 where not even 6 in. holds. */
-export function widestGapIn(b: Building, r: SiteResults, cases: readonly GirtCase[]): number {
+export function widestGapIn(building: Building, results: SiteResults, cases: readonly GirtCase[]): number {
   // A longer span in the same zone and run is always worse: only the longest of each is tried.
   const hardest = new Map<string, GirtCase>()
-  for (const c of cases) {
-    const k = `${c.spans}|${c.zone}`
+  for (const girtCase of cases) {
+    const k = `${girtCase.spans}|${girtCase.zone}`
     const h = hardest.get(k)
-    if (!h || c.spanIn > h.spanIn) hardest.set(k, c)
+    if (!h || girtCase.spanIn > h.spanIn) hardest.set(k, girtCase)
   }
   const holds = (s: number) =>
-    [...hardest.values()].every((c) => (girtAt(b, r, c, s)?.ratios.worst ?? Infinity) <= 1 + 1e-9)
+    [...hardest.values()].every(
+      (girtCase) => (girtAt(building, results, girtCase, s)?.ratios.worst ?? Infinity) <= 1 + 1e-9,
+    )
   if (!holds(6)) return 0
   // Load sharing ends at 24 in.: the answer past it is a branch of its own, so each side is searched apart.
   let [lo, hi] = holds(SHARING_IN) ? [SHARING_IN, 60] : [6, SHARING_IN]
@@ -139,59 +141,67 @@ export function widestGapIn(b: Building, r: SiteResults, cases: readonly GirtCas
 }
 
 /** Worst ratio of a wall's girts, without their arithmetic; null where no values are tabled. */
-export function wallWorst(b: Building, r: SiteResults, cases: readonly GirtCase[]): number | null {
-  return cases.reduce<number | null>((worst, c) => {
-    const g = girtAt(b, r, c, c.spaceIn)
+export function wallWorst(building: Building, results: SiteResults, cases: readonly GirtCase[]): number | null {
+  return cases.reduce<number | null>((worst, girtCase) => {
+    const g = girtAt(building, results, girtCase, girtCase.spaceIn)
     return g && worst !== null ? Math.max(worst, g.ratios.worst) : null
   }, 0)
 }
 
-function girtDiagram(b: Building, c: GirtCase, psf: number): Diagram {
-  const size = boardSize(b.girts.size)
-  const plf = (0.6 * Math.abs(psf) * c.spaceIn) / 12
+function girtDiagram(building: Building, girtCase: GirtCase, psf: number): Diagram {
+  const size = boardSize(building.girts.size)
+  const plf = (0.6 * Math.abs(psf) * girtCase.spaceIn) / 12
   const ei =
-    (boardValues(b.girts.lumber, size.nominal, b.grades)?.e ?? NaN) *
-    (b.girts.style === 'between' ? size.iEdgeIn4 : size.iFlatIn4) *
-    b.girts.plies
-  return c.spans === 2
-    ? twoSpanDiagram(c.spanIn, plf, ei)
-    : spanDiagram({ lengthIn: c.spanIn, points: [], lines: [uniform(c.spanIn, plf, 'wind')] }, ei)
+    (boardValues(building.girts.lumber, size.nominal, building.grades)?.e ?? NaN) *
+    (building.girts.style === 'between' ? size.iEdgeIn4 : size.iFlatIn4) *
+    building.girts.plies
+  return girtCase.spans === 2
+    ? twoSpanDiagram(girtCase.spanIn, plf, ei)
+    : spanDiagram({ lengthIn: girtCase.spanIn, points: [], lines: [uniform(girtCase.spanIn, plf, 'wind')] }, ei)
 }
 
 /** Nails that hold the girts to the posts against suction, NDS 2018 12.2: the middle support of a two-span board takes 1.25·w·L. */
-function girtNails(b: Building, r: SiteResults, cases: readonly GirtCase[], side: Side, wallName: string): Check {
+function girtNails(
+  building: Building,
+  results: SiteResults,
+  cases: readonly GirtCase[],
+  side: Side,
+  wallName: string,
+): Check {
   const id = `girt-nails-${side}`
   const title = `${wallName} girts to posts`
-  const { girt, wetPosts } = b.joints
+  const { girt, wetPosts } = building.joints
   const nail = nailOf(girt.nail)
   const head = { stage: 'walls' as const, group: 'joint' as const, subjects: [] }
   if (!nail)
     return notChecked(id, title, 'walls', `No nail is called “${girt.nail}” on the list.`, 'Choose a listed nail.')
   const need = cases
-    .map((c) => {
-      const g = girtAt(b, r, c, c.spaceIn)
+    .map((girtCase) => {
+      const g = girtAt(building, results, girtCase, girtCase.spaceIn)
       return {
-        c,
+        c: girtCase,
         lb: g
-          ? ((0.6 * Math.abs(g.outwardPsf) * c.spaceIn) / 12) * (c.spanIn / 12) * (c.spans === 2 ? 1.25 : 0.5)
+          ? ((0.6 * Math.abs(g.outwardPsf) * girtCase.spaceIn) / 12) *
+            (girtCase.spanIn / 12) *
+            (girtCase.spans === 2 ? 1.25 : 0.5)
           : NaN,
       }
     })
-    .reduce<{ c: GirtCase; lb: number } | null>((a, x) => (!a || x.lb > a.lb ? x : a), null)
+    .reduce<{ c: GirtCase; lb: number } | null>((best, each) => (!best || each.lb > best.lb ? each : best), null)
   if (!need) return notChecked(id, title, 'walls', 'No board spans between posts on this wall.', '')
-  const between = b.girts.style === 'between'
+  const between = building.girts.style === 'between'
   const one = nailStrength({
     nail,
     sideIn: 1.5,
-    mainIn: postSize(b.post).depthIn,
-    gMain: specificGravity(b.post.lumber, b.grades),
-    gSide: specificGravity(b.girts.lumber, b.grades),
+    mainIn: postSize(building.post).depthIn,
+    gMain: specificGravity(building.post.lumber, building.grades),
+    gSide: specificGravity(building.girts.lumber, building.grades),
     duration: 1.6,
     wet: wetPosts,
     endGrain: between,
   })
   const each = between ? one.lateralLb : one.pullLb
-  const count = girt.count * b.girts.plies
+  const count = girt.count * building.girts.plies
   return makeCheck({
     ...head,
     id,
@@ -224,10 +234,10 @@ function girtNails(b: Building, r: SiteResults, cases: readonly GirtCase[], side
 /** Girt checks of one wall, one a zone at its worst board, its nails, and the widest gap that holds. */
 export function wallChecks(
   job: Job,
-  b: Building,
+  building: Building,
   wall: WallRows,
   cases: readonly GirtCase[],
-  r: SiteResults,
+  results: SiteResults,
   wallName: string,
 ): { readonly checks: Check[]; readonly widestIn: number; readonly worst: number } {
   const checks: Check[] = []
@@ -236,22 +246,24 @@ export function wallChecks(
   for (const zone of [4, 5] as const) {
     const id = `girt-${wall.side}-${zone}`
     const title = `${wallName} girts, ${zone === 5 ? 'near the corners' : 'away from corners'}`
-    const own = cases.filter((c) => c.zone === zone)
+    const own = cases.filter((girtCase) => girtCase.zone === zone)
     if (own.length === 0) continue
-    const judged = own.map((c) => ({ c, g: girtAt(b, r, c, c.spaceIn) }))
+    const judged = own.map((girtCase) => ({ c: girtCase, g: girtAt(building, results, girtCase, girtCase.spaceIn) }))
     if (judged.some((j) => !j.g)) {
       checks.push(
         notChecked(
           id,
           title,
           'walls',
-          `No design values are tabled for ${b.girts.lumber} ${b.girts.size}.`,
+          `No design values are tabled for ${building.girts.lumber} ${building.girts.size}.`,
           'Choose a tabled grade, or enter the values off its stamp.',
         ),
       )
       continue
     }
-    const { c, g } = judged.reduce((a, j) => ((j.g?.ratios.worst ?? 0) > (a.g?.ratios.worst ?? 0) ? j : a))
+    const { c, g } = judged.reduce((best, each) =>
+      (each.g?.ratios.worst ?? 0) > (best.g?.ratios.worst ?? 0) ? each : best,
+    )
     if (!g) continue
     worst = Math.max(worst, g.ratios.worst)
     checks.push(
@@ -269,10 +281,10 @@ export function wallChecks(
         governs: `${g.ratios.governs === 'deflection' ? `Wind sags it ${formatLength(g.ratios.deflectionIn, { feet: false })} over ${formatLength(c.spanIn)}` : `Wind ${g.ratios.governs === 'shear' ? 'shears' : 'bends'} a ${formatLength(c.spanIn)} span`}${c.spans === 1 ? ' of a board over one space' : ''} in row ${c.row}, ${formatLength(c.spaceIn, { feet: false })} of wall, zone ${zone}.`,
         fix: 'Closer rows, boards over two bays, a better grade or a wider board.',
         trace: g.trace,
-        diagram: () => girtDiagram(b, c, g.outwardPsf),
+        diagram: () => girtDiagram(building, c, g.outwardPsf),
       }),
     )
   }
-  if (cases.length) checks.push(girtNails(b, r, cases, wall.side, wallName))
-  return { checks, widestIn: cases.length ? widestGapIn(b, r, cases) : 0, worst }
+  if (cases.length) checks.push(girtNails(building, results, cases, wall.side, wallName))
+  return { checks, widestIn: cases.length ? widestGapIn(building, results, cases) : 0, worst }
 }

@@ -67,28 +67,28 @@ export interface Foot {
 export function postsAsBuilt(
   posts: readonly Post[],
   poles: Readonly<Record<string, readonly PoleMark[]>>,
-  footOf: (p: Post) => Foot,
+  footOf: (post: Post) => Foot,
   rods: RodLog,
   state: FieldState,
   printsToo: (id: string) => string = () => '',
 ): PostAsBuilt[] {
-  return posts.map((p): PostAsBuilt => {
-    const rod = rods.offsets[p.id]
-    const foot = footOf(p)
+  return posts.map((post): PostAsBuilt => {
+    const rod = rods.offsets[post.id]
+    const foot = footOf(post)
     const footToGradeIn = foot.inches
-    const marks = (poles[p.id] ?? []).map((m): OwnMark => ({
-      key: m.key,
-      name: m.name,
-      kind: m.kind,
-      fromBottomIn: footToGradeIn + m.upIn,
-      fromHeelIn: m.downIn,
-      upIn: m.upIn,
+    const marks = (poles[post.id] ?? []).map((mark): OwnMark => ({
+      key: mark.key,
+      name: mark.name,
+      kind: mark.kind,
+      fromBottomIn: footToGradeIn + mark.upIn,
+      fromHeelIn: mark.downIn,
+      upIn: mark.upIn,
     }))
-    const needIn = footToGradeIn + p.longPointIn
-    const cut = state.cuts[p.id]?.body.lengthIn ?? null
-    const st = state.states[p.id] ?? 'planned'
+    const needIn = footToGradeIn + post.longPointIn
+    const cut = state.cuts[post.id]?.body.lengthIn ?? null
+    const st = state.states[post.id] ?? 'planned'
     return {
-      id: p.id,
+      id: post.id,
       state: st,
       measured: foot.measured,
       readingIn: rod?.readingIn ?? null,
@@ -97,13 +97,13 @@ export function postsAsBuilt(
       marks,
       needIn,
       cutIn: cut,
-      fit: cut === null ? null : judgeStick(p.id, cut, needIn),
+      fit: cut === null ? null : judgeStick(post.id, cut, needIn),
       locked: reached(st, 'cut'),
       signature: [
         toSixteenths(needIn),
         ...(rod ? [`r${toSixteenths(rod.upToGradeIn)}`] : []),
-        ...marks.map((m) => `${m.key}${toSixteenths(m.fromBottomIn)}`),
-        ...(printsToo(p.id) ? [printsToo(p.id)] : []),
+        ...marks.map((mark) => `${mark.key}${toSixteenths(mark.fromBottomIn)}`),
+        ...(printsToo(post.id) ? [printsToo(post.id)] : []),
       ].join(' '),
     }
   })
@@ -124,9 +124,11 @@ export function changedSincePrint(
   const cards = printed.body.cards
   return {
     at: printed.at,
-    changed: posts.filter((p) => cards[p.id] !== undefined && cards[p.id] !== p.signature).map((p) => p.id),
-    added: posts.filter((p) => cards[p.id] === undefined).map((p) => p.id),
-    gone: Object.keys(cards).filter((id) => !posts.some((p) => p.id === id)),
+    changed: posts
+      .filter((post) => cards[post.id] !== undefined && cards[post.id] !== post.signature)
+      .map((post) => post.id),
+    added: posts.filter((post) => cards[post.id] === undefined).map((post) => post.id),
+    gone: Object.keys(cards).filter((id) => !posts.some((post) => post.id === id)),
   }
 }
 
@@ -140,11 +142,11 @@ export interface Difference {
 
 /** Foot heights of a row of posts: as planned (all alike below the grade line) and as read. */
 export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: string) => number): Difference[] =>
-  row.map((p) => ({
-    id: p.id,
-    planIn: -embedOf(p.id),
-    builtIn: p.measured ? -p.footToGradeIn : null,
-    byIn: p.measured ? embedOf(p.id) - p.footToGradeIn : null,
+  row.map((built) => ({
+    id: built.id,
+    planIn: -embedOf(built.id),
+    builtIn: built.measured ? -built.footToGradeIn : null,
+    byIn: built.measured ? embedOf(built.id) - built.footToGradeIn : null,
   }))
 
 /** Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the planned gap where none was measured. */
@@ -156,7 +158,7 @@ export function girtFromGap(
   playIn: number,
 ): { readonly lengthIn: number; readonly measured: boolean } {
   const gap = state.gaps
-    .filter((g) => (g.body.from === from && g.body.to === to) || (g.body.from === to && g.body.to === from))
+    .filter((gap) => (gap.body.from === from && gap.body.to === to) || (gap.body.from === to && gap.body.to === from))
     .at(-1)
   const raw = (gap?.body.gapIn ?? plannedIn) - playIn
   return { lengthIn: Math.floor(raw * 16 + 1e-9) / 16, measured: gap !== undefined }

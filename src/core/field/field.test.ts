@@ -31,8 +31,8 @@ const bodyOk: readonly RecordBody[] = [
 
 describe('records at the door', () => {
   test.each(bodyOk)('%j passes and comes back the same', (body) => {
-    const r = [record(0, body)]
-    expect(parseRecords(JSON.parse(JSON.stringify(r)))).toEqual({ ok: true, value: r })
+    const ownRecord = [record(0, body)]
+    expect(parseRecords(JSON.parse(JSON.stringify(ownRecord)))).toEqual({ ok: true, value: ownRecord })
   })
   const good = record(0, bodyOk[2])
   test.each<[string, unknown, string]>([
@@ -68,9 +68,9 @@ describe('records at the door', () => {
     ['no list', good, ''],
     ['text', 'A1 53 3/8', ''],
   ])('%s is refused where it stands', (_, value, field) => {
-    const r = parseRecords(value)
-    expect(r.ok).toBe(false)
-    if (!r.ok) expect(r.issues.map((i) => i.path.join('.')).join(' ')).toContain(field)
+    const result = parseRecords(value)
+    expect(result.ok).toBe(false)
+    if (!result.ok) expect(result.issues.map((issue) => issue.path.join('.')).join(' ')).toContain(field)
   })
 })
 
@@ -105,7 +105,7 @@ describe('putting records together', () => {
     const at = (v: number, m: number, phone: string) =>
       record(m, { kind: 'reading', setup: 's1', target: 'B1', of: 'foot', inches: v }, phone)
     const { state } = said([...setUp('s1', 0, 48, {}), at(a, 5, 'phone-1'), at(b, 6, 'phone-2')])
-    expect(state.troubles.filter((t) => t.kind === 'two-readings')).toHaveLength(n)
+    expect(state.troubles.filter((trouble) => trouble.kind === 'two-readings')).toHaveLength(n)
     expect(said([...setUp('s1', 0, 48, {}), at(a, 5, 'phone-1'), at(b, 6, 'phone-1')]).state.troubles).toEqual([])
   })
   test.each([
@@ -115,18 +115,18 @@ describe('putting records together', () => {
     [-120, 0],
     [0, 0],
   ])('a phone whose clock is %i h ahead of the server raises %i trouble; waiting for a signal is none', (hours, n) => {
-    const r = record(0, { kind: 'state', post: 'A1', state: 'set' })
+    const ownRecord = record(0, { kind: 'state', post: 'A1', state: 'set' })
     expect(
       foldRecords([
-        { record: r, receivedAt: new Date(Date.parse(r.at) - hours * 3600000).toISOString() },
-      ]).troubles.filter((t) => t.kind === 'clock'),
+        { record: ownRecord, receivedAt: new Date(Date.parse(ownRecord.at) - hours * 3600000).toISOString() },
+      ]).troubles.filter((trouble) => trouble.kind === 'clock'),
     ).toHaveLength(n)
   })
   test('a reading of a set-up nobody started is kept, named and not used', () => {
     const { state, levels } = said([
       record(1, { kind: 'reading', setup: 'ghost', target: 'A1', of: 'foot', inches: 50 }),
     ])
-    expect(state.troubles.map((t) => t.kind)).toEqual(['no-setup'])
+    expect(state.troubles.map((trouble) => trouble.kind)).toEqual(['no-setup'])
     expect(levels.current).toEqual({})
     expect(levels.unused.map((u) => [u.reading.body.target, u.why])).toEqual([['A1', 'no-setup']])
   })
@@ -137,18 +137,20 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
   test('hand-worked rod log: BM 100.00, BS 5.25 ft, pads 9.42 9.10 9.55 9.31, floor 100.50, seat 114.50 ft', () => {
     const feet = { P1: 9.42, P2: 9.1, P3: 9.55, P4: 9.31 }
     const { levels } = said(
-      setUp('s1', 0, 5.25 * 12, Object.fromEntries(Object.entries(feet).map(([k, v]) => [k, v * 12]))),
+      setUp('s1', 0, 5.25 * 12, Object.fromEntries(Object.entries(feet).map(([key, value]) => [key, value * 12]))),
     )
     const rods = rodLog(
       {
         coverIn: 4.35 * 12,
-        readingsIn: Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])),
+        readingsIn: Object.fromEntries(
+          Object.values(levels.current).map((reading) => [reading.target, reading.inches]),
+        ),
       },
       near,
     )
     expect(rods.benchmarkPost).toBe('P2')
     expect((rods.gradeReadingIn ?? 0) / 12).toBeCloseTo(4.75, 9)
-    const lengths = Object.keys(feet).map((k) => rods.offsets[k].upToGradeIn / 12 + 14)
+    const lengths = Object.keys(feet).map((key) => rods.offsets[key].upToGradeIn / 12 + 14)
     ;[18.67, 18.35, 18.8, 18.56].forEach((want, i) => expect(lengths[i]).toBeCloseTo(want, 9))
     ;[0.32, 0, 0.45, 0.21].forEach((want, i) => expect(lengths[i] - 18.35).toBeCloseTo(want, 9))
   })
@@ -163,13 +165,16 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
           return rodLog(
             {
               coverIn: 1.25,
-              readingsIn: Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])),
+              readingsIn: Object.fromEntries(
+                Object.values(levels.current).map((reading) => [reading.target, reading.inches]),
+              ),
             },
             near,
           )
         }
         const [a, b] = [marks(0), marks(by)]
-        for (const p of Object.keys(near)) expect(b.offsets[p].upToGradeIn).toBeCloseTo(a.offsets[p].upToGradeIn, 9)
+        for (const key of Object.keys(near))
+          expect(b.offsets[key].upToGradeIn).toBeCloseTo(a.offsets[key].upToGradeIn, 9)
       }),
     )
   })
@@ -178,7 +183,7 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
       ...setUp('s1', 0, 48.25, { P1: 53, P2: 52 }),
       ...setUp('s2', 100, 56, { P3: 61, P2: 59.75 }),
     ])
-    expect(levels.setups.map((s) => [s.shiftIn, s.state])).toEqual([
+    expect(levels.setups.map((setup) => [setup.shiftIn, setup.state])).toEqual([
       [0, 'open'],
       [-7.75, 'open'],
     ])
@@ -202,7 +207,7 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
   })
   test('a closing error of 1/8 over three readings is spread 1/32, 2/32, 3/32', () => {
     const { levels } = said(setUp('s1', 0, 48, { P1: 53, P2: 53, P3: 53 }, 48.125))
-    ;['P1', 'P2', 'P3'].forEach((p, i) => expect(levels.current[p].inches).toBeCloseTo(53 - (i + 1) / 32, 12))
+    ;['P1', 'P2', 'P3'].forEach((text, i) => expect(levels.current[text].inches).toBeCloseTo(53 - (i + 1) / 32, 12))
   })
   test.each<[string, number | null, number | null, string]>([
     ['neither has one', null, null, 'untied'],
@@ -215,8 +220,13 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
   })
   test('a set-up without a benchmark is still good alone; statistics name highest, lowest and spread', () => {
     const { levels } = said(setUp('s1', 0, null, { P1: 53, P2: 51.5, P3: 54.25 }))
-    const s = levels.setups[0]
-    expect([s.state, s.highest?.body.target, s.lowest?.body.target, s.spreadIn]).toEqual(['open', 'P2', 'P3', 2.75])
+    const setup = levels.setups[0]
+    expect([setup.state, setup.highest?.body.target, setup.lowest?.body.target, setup.spreadIn]).toEqual([
+      'open',
+      'P2',
+      'P3',
+      2.75,
+    ])
   })
   test('pads and ground are kept apart from feet', () => {
     const { levels } = said([
@@ -241,10 +251,10 @@ describe('sticks, gaps and girts', () => {
     [198.4375, 200, 'short', /replace it, or raise its footing/],
     [203, 200, 'long', /3″ long/],
   ])('cut at %f where %f is needed: %s', (cut, need, kind, say) => {
-    const f = judgeStick('C3', cut, need)
-    expect(f.kind).toBe(kind)
-    expect(f.say).toMatch(say)
-    expect(f.say).toContain('C3')
+    const stickFit = judgeStick('C3', cut, need)
+    expect(stickFit.kind).toBe(kind)
+    expect(stickFit.say).toMatch(say)
+    expect(stickFit.say).toContain('C3')
   })
   test.each<[number | null, number, number, boolean]>([
     [null, 103.5, 103.375, false],
@@ -302,9 +312,9 @@ describe('holes as dug', () => {
       [null, 'root', 'holds', 0, /Root/],
     ],
   )('%p in. deep, found %s: %s with %i cures', (depth, found, state, cures, say) => {
-    const v = judgeHole(need, log(found), depth)
-    expect([v.state, v.cures.length]).toEqual([state, cures])
-    expect(v.say).toMatch(say)
+    const holeVerdict = judgeHole(need, log(found), depth)
+    expect([holeVerdict.state, holeVerdict.cures.length]).toEqual([state, cures])
+    expect(holeVerdict.say).toMatch(say)
   })
   test('each cure names what it is for', () => {
     const { cures } = judgeHole(need, log('nothing'), 40)

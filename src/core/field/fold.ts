@@ -47,8 +47,8 @@ export const SAME_READING_IN = 1 / 8
 /** A device clock this far from the server's is wrong, hours. */
 export const CLOCK_HOURS = 12
 
-const order = (a: FieldRecord, b: FieldRecord): number =>
-  Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : a.id > b.id ? 1 : 0)
+const order = (record: FieldRecord, ownRecord: FieldRecord): number =>
+  Date.parse(record.at) - Date.parse(ownRecord.at) || (record.id < ownRecord.id ? -1 : record.id > ownRecord.id ? 1 : 0)
 
 /** Puts records together. Pure: the same records in any order, or any of them twice, give the same state. */
 export function foldRecords(stored: readonly Stored[]): FieldState {
@@ -57,20 +57,27 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     const has = byId.get(s.record.id)
     if (!has || (has.receivedAt === null && s.receivedAt !== null)) byId.set(s.record.id, s)
   }
-  const all = [...byId.values()].map((s) => s.record).sort(order)
+  const all = [...byId.values()].map((stored) => stored.record).sort(order)
   // A record taken back by an undo that was itself taken back stands again.
   const undo = new Map<string, string[]>()
-  for (const r of all) if (r.body.kind === 'void') undo.set(r.body.record, [...(undo.get(r.body.record) ?? []), r.id])
+  for (const record of all)
+    if (record.body.kind === 'void') undo.set(record.body.record, [...(undo.get(record.body.record) ?? []), record.id])
   const isVoid = (id: string, depth = 0): boolean =>
-    depth < 50 && (undo.get(id) ?? []).some((v) => !isVoid(v, depth + 1))
-  const voided = new Set(all.filter((r) => isVoid(r.id)).map((r) => r.id))
-  const standing = all.filter((r) => !voided.has(r.id))
+    depth < 50 && (undo.get(id) ?? []).some((text) => !isVoid(text, depth + 1))
+  const voided = new Set(all.filter((record) => isVoid(record.id)).map((record) => record.id))
+  const standing = all.filter((record) => !voided.has(record.id))
   const said = <K extends RecordBody['kind']>(kind: K): Said<K>[] =>
     standing
-      .filter((r) => r.body.kind === kind)
-      .map((r) => ({ id: r.id, at: r.at, device: r.device, who: r.who, body: r.body as RecordOf<K> }))
+      .filter((record) => record.body.kind === kind)
+      .map((record) => ({
+        id: record.id,
+        at: record.at,
+        device: record.device,
+        who: record.who,
+        body: record.body as RecordOf<K>,
+      }))
   const last = <K extends 'hole' | 'cut'>(list: readonly Said<K>[]): Record<string, Said<K>> =>
-    Object.fromEntries(list.map((s) => [(s.body as { readonly post: string }).post, s]))
+    Object.fromEntries(list.map((said) => [(said.body as { readonly post: string }).post, said]))
   const setups = said('setup')
   const readings = said('reading')
   const states: Record<string, PostState> = {}
@@ -78,21 +85,31 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
   const pours: Record<string, Said<'pour'>[]> = {}
   for (const p of said('pour')) pours[p.body.post] = [...(pours[p.body.post] ?? []), p]
   const troubles: FieldTrouble[] = []
-  const known = new Set(setups.map((s) => s.body.setup))
+  const known = new Set(setups.map((setup) => setup.body.setup))
   const seen = new Map<string, Said<'reading'>>()
-  for (const r of readings) {
-    if (!known.has(r.body.setup)) troubles.push({ kind: 'no-setup', reading: r })
-    const k = `${r.body.setup}|${r.body.target}|${r.body.of}`
+  for (const reading of readings) {
+    if (!known.has(reading.body.setup)) troubles.push({ kind: 'no-setup', reading: reading })
+    const k = `${reading.body.setup}|${reading.body.target}|${reading.body.of}`
     const before = seen.get(k)
-    if (before && before.device !== r.device && Math.abs(before.body.inches - r.body.inches) > SAME_READING_IN)
-      troubles.push({ kind: 'two-readings', target: r.body.target, setup: r.body.setup, a: before, b: r })
-    seen.set(k, r)
+    if (
+      before &&
+      before.device !== reading.device &&
+      Math.abs(before.body.inches - reading.body.inches) > SAME_READING_IN
+    )
+      troubles.push({
+        kind: 'two-readings',
+        target: reading.body.target,
+        setup: reading.body.setup,
+        a: before,
+        b: reading,
+      })
+    seen.set(k, reading)
   }
-  for (const s of byId.values())
-    if (s.receivedAt !== null) {
-      const hours = (Date.parse(s.record.at) - Date.parse(s.receivedAt)) / 3600000
+  for (const stored of byId.values())
+    if (stored.receivedAt !== null) {
+      const hours = (Date.parse(stored.record.at) - Date.parse(stored.receivedAt)) / 3600000
       // A record may wait days for a signal; only one from the future proves a wrong clock.
-      if (hours > CLOCK_HOURS) troubles.push({ kind: 'clock', record: s.record, hours })
+      if (hours > CLOCK_HOURS) troubles.push({ kind: 'clock', record: stored.record, hours })
     }
   return {
     setups,
@@ -101,7 +118,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     holes: last(said('hole')),
     pours,
     states,
-    cuts: Object.fromEntries(Object.entries(last(said('cut'))).filter(([, c]) => c.body.lengthIn !== null)),
+    cuts: Object.fromEntries(Object.entries(last(said('cut'))).filter(([, said]) => said.body.lengthIn !== null)),
     gaps: said('gap'),
     gradeLockedIn: said('grade').at(-1)?.body.gradeReadingIn ?? null,
     printed: said('print').at(-1) ?? null,

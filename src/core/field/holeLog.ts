@@ -37,18 +37,18 @@ const SAY: Readonly<Partial<Record<Found, string>>> = {
  * first set-up, less the grade line's). Null where neither is there, or where the set-up is refused, untied or unknown, or no grade line is known yet.
  */
 export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: number | null): number | null {
-  const b = log.body
-  if (b.depthIn !== null) return b.depthIn
-  const setup = levels.setups.find((s) => s.setup === b.setup)
+  const body = log.body
+  if (body.depthIn !== null) return body.depthIn
+  const setup = levels.setups.find((setup) => setup.setup === body.setup)
   if (
-    b.bottomReadingIn === null ||
+    body.bottomReadingIn === null ||
     gradeReadingIn === null ||
     !setup ||
     setup.shiftIn === null ||
     setup.state === 'refused'
   )
     return null
-  return b.bottomReadingIn + setup.shiftIn - gradeReadingIn
+  return body.bottomReadingIn + setup.shiftIn - gradeReadingIn
 }
 
 /** Judges a hole as dug against what this very post needs: frost, sideways, uplift. Shallower than planned may still hold; if not, what would make it. */
@@ -124,20 +124,20 @@ export function cureClock(
 ): CureClock {
   const from = Date.parse(pouredAt)
   const hours = Math.max(0, (Date.parse(nowAt) - from) / 3600000)
-  const byHour = new Map(weather.map((w) => [Math.floor(Date.parse(w.at) / 3600000), w]))
+  const byHour = new Map(weather.map((hour) => [Math.floor(Date.parse(hour.at) / 3600000), hour]))
   let matureHours = 0
   let cold = 0
   let rain = 0
   for (let h = 0; h < hours; h++) {
-    const w = byHour.get(Math.floor(from / 3600000) + h)
+    const hour = byHour.get(Math.floor(from / 3600000) + h)
     const share = Math.min(1, hours - h)
-    const t = w?.tempF ?? assumedF
+    const t = hour?.tempF ?? assumedF
     matureHours += weigh(t) * share
     if (t < 40) cold++
-    if (h < 6 && w) rain += w.rainIn
+    if (h < 6 && hour) rain += hour.rainIn
   }
-  const may = CURE_STEPS.filter((s) => matureHours >= s.hours - 1e-9).map((s) => s.what)
-  const step = CURE_STEPS.find((s) => matureHours < s.hours - 1e-9)
+  const may = CURE_STEPS.filter((cure_step) => matureHours >= cure_step.hours - 1e-9).map((cure_step) => cure_step.what)
+  const step = CURE_STEPS.find((cure_step) => matureHours < cure_step.hours - 1e-9)
   const pace = weigh(byHour.get(Math.floor(Date.parse(nowAt) / 3600000))?.tempF ?? assumedF)
   const next = step ? { what: step.what, inHours: pace > 0 ? (step.hours - matureHours) / pace : Infinity } : null
   return {

@@ -43,52 +43,55 @@ export interface Levels {
  * shifts by the difference of the two. A closing check within 1/8 in. is spread evenly over the readings in order; a larger one refuses the set-up.
  */
 export function tieLevels(state: FieldState): Levels {
-  const first = state.setups.find((s) => s.body.benchmarkIn !== null) ?? state.setups[0]
+  const first = state.setups.find((setup) => setup.body.benchmarkIn !== null) ?? state.setups[0]
   const unused: { reading: Said<'reading'>; why: 'refused' | 'untied' | 'no-setup' }[] = []
   const tied: TiedReading[] = []
   const seen = new Set<string>()
   const setups = state.setups
-    .filter((s) => !seen.has(s.body.setup) && seen.add(s.body.setup))
-    .map((s): SetupLevels => {
-      const own = state.readings.filter((r) => r.body.setup === s.body.setup)
-      const check = state.checks.filter((c) => c.body.setup === s.body.setup).at(-1)
-      const bs = s.body.benchmarkIn
+    .filter((setup) => !seen.has(setup.body.setup) && seen.add(setup.body.setup))
+    .map((setup): SetupLevels => {
+      const own = state.readings.filter((reading) => reading.body.setup === setup.body.setup)
+      const check = state.checks.filter((check) => check.body.setup === setup.body.setup).at(-1)
+      const bs = setup.body.benchmarkIn
       const closingIn = check && bs !== null ? check.body.benchmarkIn - bs : null
       const shiftIn =
-        s.body.setup === first?.body.setup
+        setup.body.setup === first?.body.setup
           ? 0
           : bs !== null && first?.body.benchmarkIn != null
             ? first.body.benchmarkIn - bs
             : null
       const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + 1e-9
       const by = (pick: (a: number, b: number) => boolean) =>
-        own.reduce<Said<'reading'> | null>((a, r) => (!a || pick(r.body.inches, a.body.inches) ? r : a), null)
+        own.reduce<Said<'reading'> | null>(
+          (best, said) => (!best || pick(said.body.inches, best.body.inches) ? said : best),
+          null,
+        )
       const [lowest, highest] = [by((a, b) => a > b), by((a, b) => a < b)]
-      own.forEach((r, k) => {
+      own.forEach((said, k) => {
         if (refused) {
-          unused.push({ reading: r, why: 'refused' })
+          unused.push({ reading: said, why: 'refused' })
           return
         }
         if (shiftIn === null) {
-          unused.push({ reading: r, why: 'untied' })
+          unused.push({ reading: said, why: 'untied' })
           return
         }
         const share = closingIn === null ? 0 : (closingIn * (k + 1)) / (own.length + 1)
         tied.push({
-          id: r.id,
-          target: r.body.target,
-          of: r.body.of,
-          setup: r.body.setup,
-          rawIn: r.body.inches,
-          inches: r.body.inches + shiftIn - share,
-          at: r.at,
-          who: r.who,
-          device: r.device,
+          id: said.id,
+          target: said.body.target,
+          of: said.body.of,
+          setup: said.body.setup,
+          rawIn: said.body.inches,
+          inches: said.body.inches + shiftIn - share,
+          at: said.at,
+          who: said.who,
+          device: said.device,
         })
       })
       return {
-        setup: s.body.setup,
-        place: s.body.place,
+        setup: setup.body.setup,
+        place: setup.body.place,
         benchmarkIn: bs,
         shiftIn,
         closingIn,
@@ -99,10 +102,11 @@ export function tieLevels(state: FieldState): Levels {
         spreadIn: lowest && highest ? lowest.body.inches - highest.body.inches : 0,
       }
     })
-  const names = new Set(setups.map((s) => s.setup))
-  for (const r of state.readings) if (!names.has(r.body.setup)) unused.push({ reading: r, why: 'no-setup' })
-  tied.sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || (a.id < b.id ? -1 : 1))
+  const names = new Set(setups.map((setup) => setup.setup))
+  for (const reading of state.readings)
+    if (!names.has(reading.body.setup)) unused.push({ reading: reading, why: 'no-setup' })
+  tied.sort((one, other) => Date.parse(one.at) - Date.parse(other.at) || (one.id < other.id ? -1 : 1))
   const of = (kind: TiedReading['of']) =>
-    Object.fromEntries(tied.filter((t) => t.of === kind).map((t) => [t.target, t]))
+    Object.fromEntries(tied.filter((reading) => reading.of === kind).map((reading) => [reading.target, reading]))
   return { setups, current: of('foot'), footings: of('footing'), grounds: of('ground'), unused }
 }

@@ -18,7 +18,7 @@ const readAll = (
 const uneven = (i: number) => 52 + ((i * 37) % 23) / 16
 
 describe('brackets on piers: the rod stands on the foot', () => {
-  const ids = pier.d.posts.map((p) => p.id)
+  const ids = pier.d.posts.map((post) => post.id)
   const run = (records: Parameters<typeof said>[0]) => {
     const { state, levels } = said(records)
     return { state, ...measure(pier.job, pier.d, state, levels) }
@@ -30,11 +30,11 @@ describe('brackets on piers: the rod stands on the foot', () => {
         (v) => {
           const { asBuilt } = run(readAll(ids, (i) => v[i] / 16))
           const planes = new Map<string, number>()
-          for (const p of asBuilt)
-            for (const m of p.marks) {
+          for (const built of asBuilt)
+            for (const mark of built.marks) {
               // What a rod would read at the mark: where the foot reads, less the mark's height on the stick as cut to the sixteenth.
-              const rod = toSixteenths((p.readingIn ?? 0) - roundIn(m.fromBottomIn))
-              const k = `${m.kind} ${m.upIn}`
+              const rod = toSixteenths((built.readingIn ?? 0) - roundIn(mark.fromBottomIn))
+              const k = `${mark.kind} ${mark.upIn}`
               expect(Math.abs(rod - (planes.get(k) ?? rod))).toBeLessThanOrEqual(1)
               planes.set(k, planes.get(k) ?? rod)
             }
@@ -45,15 +45,17 @@ describe('brackets on piers: the rod stands on the foot', () => {
   })
   test('the lowest foot takes the longest post; the highest has the cover under the grade line', () => {
     const { asBuilt, rods } = run(readAll(ids, uneven))
-    const eave = asBuilt.filter((p) => pier.d.posts.find((q) => q.id === p.id)?.kind === 'eave')
-    const low = eave.reduce((a, p) => ((p.readingIn ?? 0) > (a.readingIn ?? 0) ? p : a))
+    const eave = asBuilt.filter((built) => pier.d.posts.find((post) => post.id === built.id)?.kind === 'eave')
+    const low = eave.reduce((best, built) => ((built.readingIn ?? 0) > (best.readingIn ?? 0) ? built : best))
     expect(low.needIn).toBe(
       Math.max(
         ...eave
           .filter(
-            (p) => pier.d.posts.find((q) => q.id === p.id)?.side === pier.d.posts.find((q) => q.id === low.id)?.side,
+            (built) =>
+              pier.d.posts.find((post) => post.id === built.id)?.side ===
+              pier.d.posts.find((post) => post.id === low.id)?.side,
           )
-          .map((p) => p.needIn),
+          .map((built) => built.needIn),
       ),
     )
     expect(rods.offsets[rods.benchmarkPost ?? ''].upToGradeIn).toBeCloseTo(pier.job.levels.coverIn, 12)
@@ -89,7 +91,7 @@ describe('brackets on piers: the rod stands on the foot', () => {
   test('cards that read otherwise since the print are named, and only those', () => {
     const first = readAll(ids, () => 53)
     const grade = record(300, { kind: 'grade', gradeReadingIn: 51.75 })
-    const cards = Object.fromEntries(run([...first, grade]).asBuilt.map((p) => [p.id, p.signature]))
+    const cards = Object.fromEntries(run([...first, grade]).asBuilt.map((built) => [built.id, built.signature]))
     const print = record(301, { kind: 'print', cards })
     const same = run([...first, grade, print])
     expect(changedSincePrint(same.asBuilt, same.state)).toMatchObject({ changed: [], added: [], gone: [] })
@@ -107,10 +109,10 @@ describe('brackets on piers: the rod stands on the foot', () => {
   })
   test('differences along a row: plan, built and by how much', () => {
     const { asBuilt } = run(setUp('s1', 0, 48, { [ids[0]]: 53, [ids[1]]: 54 }))
-    const [a, b, c] = footDifferences(asBuilt.slice(0, 3), (id) =>
-      plannedFootIn(pier.job, pier.d.holes, pier.d.posts.find((p) => p.id === id)?.kind ?? 'eave'),
+    const [difference, b, c] = footDifferences(asBuilt.slice(0, 3), (id) =>
+      plannedFootIn(pier.job, pier.d.holes, pier.d.posts.find((post) => post.id === id)?.kind ?? 'eave'),
     )
-    expect([a.planIn, a.builtIn, a.byIn]).toEqual([6, -1.25, -7.25])
+    expect([difference.planIn, difference.builtIn, difference.byIn]).toEqual([6, -1.25, -7.25])
     expect([b.builtIn, b.byIn]).toEqual([-2.25, -8.25])
     expect([c.builtIn, c.byIn]).toEqual([null, null])
   })
@@ -118,18 +120,18 @@ describe('brackets on piers: the rod stands on the foot', () => {
 
 describe('embedded posts: a stake is not the foot', () => {
   const office = { ...collar.job, levels: { ...collar.job.levels, readingsIn: {} } }
-  const eaves = collar.d.posts.filter((p) => p.kind === 'eave').map((p) => p.id)
-  const embed = collar.d.holes.find((h) => h.kind === 'eave')?.embedIn ?? 0
+  const eaves = collar.d.posts.filter((post) => post.kind === 'eave').map((post) => post.id)
+  const embed = collar.d.holes.find((hole) => hole.kind === 'eave')?.embedIn ?? 0
   const run = (records: Parameters<typeof said>[0]) => {
     const { state, levels } = said(records)
     return measure(office, collar.d, state, levels)
   }
   test('stakes give the way up to the grade line and leave the stick as planned', () => {
     const { asBuilt } = run(readAll(eaves, uneven))
-    for (const p of asBuilt.filter((q) => eaves.includes(q.id))) {
-      expect(p.footToGradeIn).toBe(embed)
-      expect(p.measured).toBe(false)
-      expect(p.upFromRodIn).toBeCloseTo((p.readingIn ?? 0) - (52 - office.levels.coverIn), 12)
+    for (const built of asBuilt.filter((built) => eaves.includes(built.id))) {
+      expect(built.footToGradeIn).toBe(embed)
+      expect(built.measured).toBe(false)
+      expect(built.upFromRodIn).toBeCloseTo((built.readingIn ?? 0) - (52 - office.levels.coverIn), 12)
     }
   })
   test('a pad read 2 1/2 in. lower than planned makes its own stick 2 1/2 longer, and no other', () => {
@@ -142,12 +144,12 @@ describe('embedded posts: a stake is not the foot', () => {
       inches: 52 - office.levels.coverIn + embed + 2.5,
     })
     const [before, after] = [run(stakes).asBuilt, run([...stakes, pad]).asBuilt]
-    before.forEach((p, i) => expect(after[i].needIn - p.needIn).toBeCloseTo(p.id === eaves[2] ? 2.5 : 0, 9))
-    expect(after.find((p) => p.id === eaves[2])?.measured).toBe(true)
+    before.forEach((built, i) => expect(after[i].needIn - built.needIn).toBeCloseTo(built.id === eaves[2] ? 2.5 : 0, 9))
+    expect(after.find((built) => built.id === eaves[2])?.measured).toBe(true)
   })
   test('every hole as planned holds for its own post; without frost, loads and collar nothing is asked of it', () => {
-    for (const p of collar.d.posts) {
-      const need = holeNeed(collar.d, office, p.id)
+    for (const post of collar.d.posts) {
+      const need = holeNeed(collar.d, office, post.id)
       expect(need).not.toBeNull()
       if (!need) continue
       expect(
@@ -160,7 +162,7 @@ describe('embedded posts: a stake is not the foot', () => {
             who: '',
             body: {
               kind: 'hole',
-              post: p.id,
+              post: post.id,
               depthIn: need.depthIn,
               setup: null,
               bottomReadingIn: null,
@@ -181,7 +183,7 @@ describe('embedded posts: a stake is not the foot', () => {
             who: '',
             body: {
               kind: 'hole',
-              post: p.id,
+              post: post.id,
               depthIn: 47,
               setup: null,
               bottomReadingIn: null,
@@ -198,115 +200,115 @@ describe('embedded posts: a stake is not the foot', () => {
 })
 
 describe('three schools carry one height to three sets of numbers', () => {
-  const p: Parameters<typeof schoolSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
-  test.each<['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof p, readonly (readonly [string, number])[]]>(
+  const postHeights: Parameters<typeof schoolSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
+  test.each<
+    ['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof postHeights, readonly (readonly [string, number])[]]
+  >([
     [
+      'high-pier',
+      48,
+      postHeights,
       [
-        'high-pier',
-        48,
-        p,
-        [
-          ['grade', 68],
-          ['seat', 212],
-          ['cut', 214],
-        ],
-      ],
-      [
-        'high-pier',
-        48,
-        { ...p, footToGradeIn: -6 },
-        [
-          ['grade', 6],
-          ['seat', 138],
-          ['cut', 140],
-        ],
-      ],
-      [
-        'cut-to-laser',
-        48,
-        p,
-        [
-          ['line', 48],
-          ['seat', 96],
-          ['rough', 214 + SET_LONG_IN],
-        ],
-      ],
-      [
-        'cut-to-laser',
-        160,
-        p,
-        [
-          ['line', 160],
-          ['seat', 16],
-          ['rough', 220],
-        ],
-      ],
-      [
-        'level-strings',
-        48,
-        p,
-        [
-          ['down', 68],
-          ['seat', 144],
-          ['cut', 214],
-        ],
-      ],
-      [
-        'level-strings',
-        48,
-        { ...p, footToGradeIn: -6 },
-        [
-          ['down', 6],
-          ['seat', 144],
-          ['cut', 140],
-        ],
-      ],
-      [
-        'level-strings',
-        48,
-        { ...p, stringIn: 10 },
-        [
-          ['down', 78],
-          ['grade', 10],
-          ['seat', 134],
-          ['cut', 214],
-        ],
-      ],
-      [
-        'level-strings',
-        48,
-        { ...p, stringIn: -4 },
-        [
-          ['down', 64],
-          ['grade', 4],
-          ['seat', 148],
-          ['cut', 214],
-        ],
-      ],
-      [
-        'level-strings',
-        48,
-        { ...p, stringIn: 150 },
-        [
-          ['down', 218],
-          ['grade', 150],
-          ['seat', 6],
-          ['cut', 214],
-        ],
+        ['grade', 68],
+        ['seat', 212],
+        ['cut', 214],
       ],
     ],
-  )('%s, laser line at %i', (school, line, h, want) => {
-    expect(schoolSteps(school, line, h).map((s) => [s.key, s.inches])).toEqual(want)
+    [
+      'high-pier',
+      48,
+      { ...postHeights, footToGradeIn: -6 },
+      [
+        ['grade', 6],
+        ['seat', 138],
+        ['cut', 140],
+      ],
+    ],
+    [
+      'cut-to-laser',
+      48,
+      postHeights,
+      [
+        ['line', 48],
+        ['seat', 96],
+        ['rough', 214 + SET_LONG_IN],
+      ],
+    ],
+    [
+      'cut-to-laser',
+      160,
+      postHeights,
+      [
+        ['line', 160],
+        ['seat', 16],
+        ['rough', 220],
+      ],
+    ],
+    [
+      'level-strings',
+      48,
+      postHeights,
+      [
+        ['down', 68],
+        ['seat', 144],
+        ['cut', 214],
+      ],
+    ],
+    [
+      'level-strings',
+      48,
+      { ...postHeights, footToGradeIn: -6 },
+      [
+        ['down', 6],
+        ['seat', 144],
+        ['cut', 140],
+      ],
+    ],
+    [
+      'level-strings',
+      48,
+      { ...postHeights, stringIn: 10 },
+      [
+        ['down', 78],
+        ['grade', 10],
+        ['seat', 134],
+        ['cut', 214],
+      ],
+    ],
+    [
+      'level-strings',
+      48,
+      { ...postHeights, stringIn: -4 },
+      [
+        ['down', 64],
+        ['grade', 4],
+        ['seat', 148],
+        ['cut', 214],
+      ],
+    ],
+    [
+      'level-strings',
+      48,
+      { ...postHeights, stringIn: 150 },
+      [
+        ['down', 218],
+        ['grade', 150],
+        ['seat', 6],
+        ['cut', 214],
+      ],
+    ],
+  ])('%s, laser line at %i', (school, line, postHeights, want) => {
+    expect(schoolSteps(school, line, postHeights).map((step) => [step.key, step.inches])).toEqual(want)
   })
   test('words follow the sign: a bracket over the grade line, a laser line over the seat', () => {
-    expect(schoolSteps('high-pier', 48, { ...p, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
-    expect(schoolSteps('level-strings', 48, { ...p, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
-    expect(schoolSteps('cut-to-laser', 160, p)[1].say).toMatch(/down from the laser line/)
+    expect(schoolSteps('high-pier', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
+    expect(schoolSteps('level-strings', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
+    expect(schoolSteps('cut-to-laser', 160, postHeights)[1].say).toMatch(/down from the laser line/)
   })
 })
 
 describe('readings typed in the office', () => {
-  const ids = pier.d.posts.map((p) => p.id)
+  const ids = pier.d.posts.map((post) => post.id)
   const run = (benchmarkIn: number | null, records: Parameters<typeof said>[0]) => {
     const { state, levels } = said(records)
     return measure(
@@ -317,19 +319,19 @@ describe('readings typed in the office', () => {
     )
   }
   test('alone they are their own frame', () => {
-    const m = run(null, [])
-    expect(m.office).toEqual({ count: 2, state: 'alone', shiftIn: 0 })
-    expect(m.rods.offsets[ids[1]].upToGradeIn).toBe(2.25)
+    const measured = run(null, [])
+    expect(measured.office).toEqual({ count: 2, state: 'alone', shiftIn: 0 })
+    expect(measured.rods.offsets[ids[1]].upToGradeIn).toBe(2.25)
   })
   test('beside a phone’s, without a benchmark of their own, they are kept but not used', () => {
-    const m = run(null, setUp('s1', 0, 48, { [ids[2]]: 53 }))
-    expect(m.office.state).toBe('untied')
-    expect(Object.keys(m.rods.offsets)).toEqual([ids[2]])
+    const measured = run(null, setUp('s1', 0, 48, { [ids[2]]: 53 }))
+    expect(measured.office.state).toBe('untied')
+    expect(Object.keys(measured.rods.offsets)).toEqual([ids[2]])
   })
   test('tied by the benchmark they shift into the phone’s frame: 55 there is 48 here, so 60 is 53', () => {
-    const m = run(55, setUp('s1', 0, 48, { [ids[2]]: 53 }))
-    expect(m.office).toEqual({ count: 2, state: 'tied', shiftIn: -7 })
-    expect([ids[0], ids[1], ids[2]].map((id) => m.rods.offsets[id].readingIn)).toEqual([53, 54, 53])
+    const measured = run(55, setUp('s1', 0, 48, { [ids[2]]: 53 }))
+    expect(measured.office).toEqual({ count: 2, state: 'tied', shiftIn: -7 })
+    expect([ids[0], ids[1], ids[2]].map((id) => measured.rods.offsets[id].readingIn)).toEqual([53, 54, 53])
   })
   test.each<[number | null, ReturnType<typeof setUp>]>([
     [null, []],
@@ -352,7 +354,7 @@ describe('readings typed in the office', () => {
       fc.property(fc.integer({ min: 0, max: 640 }), (n) => {
         const by = n / 16
         const { state, levels } = said(setUp('s1', 0, 48, { [ids[2]]: 53 }))
-        const m = measure(
+        const measured = measure(
           {
             ...pier.job,
             levels: { coverIn: 1.25, readingsIn: { [ids[0]]: 60 + by, [ids[1]]: 61 + by }, benchmarkIn: 55 + by },
@@ -361,7 +363,10 @@ describe('readings typed in the office', () => {
           state,
           levels,
         )
-        expect(m.asBuilt[0].needIn).toBeCloseTo(run(55, setUp('s1', 0, 48, { [ids[2]]: 53 })).asBuilt[0].needIn, 9)
+        expect(measured.asBuilt[0].needIn).toBeCloseTo(
+          run(55, setUp('s1', 0, 48, { [ids[2]]: 53 })).asBuilt[0].needIn,
+          9,
+        )
       }),
     )
   })
@@ -396,8 +401,8 @@ describe('a hole read with the rod on its bottom', () => {
   test('bumping the laser between two set-ups changes no depth (property)', () => {
     fc.assert(
       fc.property(fc.integer({ min: -160, max: 160 }), (n) => {
-        const l = said([...setUp('s1', 0, 48, { A1: 53 }), ...setUp('s2', 100, 48 + n / 16, { A2: 55 })]).levels
-        expect(holeDepthIn(hole(null, 's2', 120 + n / 16), l, 51.75)).toBeCloseTo(68.25, 9)
+        const levels = said([...setUp('s1', 0, 48, { A1: 53 }), ...setUp('s2', 100, 48 + n / 16, { A2: 55 })]).levels
+        expect(holeDepthIn(hole(null, 's2', 120 + n / 16), levels, 51.75)).toBeCloseTo(68.25, 9)
       }),
     )
   })
@@ -412,14 +417,14 @@ describe('level strings carried to posts', () => {
       strings: { heightIn: 10, dropPerRowIn: 2, from: 'south' as const },
     },
   }
-  const m = measure(job, pier.d, said([]).state, said([]).levels)
+  const measured = measure(job, pier.d, said([]).state, said([]).levels)
   test('every post of a row has its row’s string; rows fall one after another', () => {
-    for (const p of pier.d.posts) {
-      const r = m.strings.find((q) => q.row === p.row)
-      if (r) expect(m.stringIn[p.id]).toBe(r.heightIn)
+    for (const post of pier.d.posts) {
+      const row = measured.strings.find((row) => row.row === post.row)
+      if (row) expect(measured.stringIn[post.id]).toBe(row.heightIn)
     }
-    expect(m.strings.map((r) => r.heightIn)).toEqual(m.strings.map((_, k) => 10 - 2 * k))
-    expect(m.strings[0].row).toBe('A')
+    expect(measured.strings.map((row) => row.heightIn)).toEqual(measured.strings.map((_, k) => 10 - 2 * k))
+    expect(measured.strings[0].row).toBe('A')
   })
   test('a higher string makes every card anew, its own stick no longer', () => {
     const up = measure(
@@ -428,9 +433,9 @@ describe('level strings carried to posts', () => {
       said([]).state,
       said([]).levels,
     )
-    m.asBuilt.forEach((p, i) => {
-      expect(up.asBuilt[i].signature).not.toBe(p.signature)
-      expect(up.asBuilt[i].needIn).toBe(p.needIn)
+    measured.asBuilt.forEach((built, i) => {
+      expect(up.asBuilt[i].signature).not.toBe(built.signature)
+      expect(up.asBuilt[i].needIn).toBe(built.needIn)
     })
   })
 })

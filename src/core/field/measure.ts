@@ -36,14 +36,14 @@ export interface Stood {
 
 /** Planned distance from the foot of a post up to the grade line, inches; negative where a bracket stands above it. */
 export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): number =>
-  job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((h) => h.kind === kind)?.embedIn ?? 0)
+  job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
 
 /** How the office's readings stand to the phones': by the benchmark that both have read. */
 function officeOf(job: Job, levels: Levels): OfficeReadings {
   const count = Object.keys(job.levels.readingsIn).length
-  const phones = levels.setups.filter((s) => s.count > 0)
+  const phones = levels.setups.filter((setup) => setup.count > 0)
   if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
-  const first = levels.setups.find((s) => s.shiftIn === 0)
+  const first = levels.setups.find((setup) => setup.shiftIn === 0)
   const own = job.levels.benchmarkIn
   return own !== null && first && first.benchmarkIn !== null
     ? { count, state: 'tied', shiftIn: first.benchmarkIn - own }
@@ -53,16 +53,17 @@ function officeOf(job: Job, levels: Levels): OfficeReadings {
 /** How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for every step of a drag. */
 export function readCount(job: Job, posts: readonly Post[], levels: Levels): number {
   const typed = officeOf(job, levels).state === 'untied' ? {} : job.levels.readingsIn
-  return posts.reduce((n, p) => n + (p.id in levels.current || p.id in typed ? 1 : 0), 0)
+  return posts.reduce((sum, post) => sum + (post.id in levels.current || post.id in typed ? 1 : 0), 0)
 }
 
 /** Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights; nothing where no spots were taken. */
-function plannedUp(job: Job, d: Stood): Record<string, number> {
-  if (job.building.school === 'pier') return Object.fromEntries(d.posts.map((p) => [p.id, -job.building.bracketIn]))
+function plannedUp(job: Job, stood: Stood): Record<string, number> {
+  if (job.building.school === 'pier')
+    return Object.fromEntries(stood.posts.map((post) => [post.id, -job.building.bracketIn]))
   return Object.fromEntries(
-    d.posts.flatMap((p) => {
-      const g = d.ground?.[p.id]
-      return g ? [[p.id, -g.groundIn]] : []
+    stood.posts.flatMap((post) => {
+      const g = stood.ground?.[post.id]
+      return g ? [[post.id, -g.groundIn]] : []
     }),
   )
 }
@@ -70,38 +71,43 @@ function plannedUp(job: Job, d: Stood): Record<string, number> {
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs.
  * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake, which is not: there the foot
  * is read on the pad (`footing` readings), and is the plan's until then. */
-export function measure(job: Job, d: Stood, state: FieldState, levels: Levels): Measured {
-  const rows = postRows(d.posts)
+export function measure(job: Job, stood: Stood, state: FieldState, levels: Levels): Measured {
+  const rows = postRows(stood.posts)
   const office = officeOf(job, levels)
   const typed =
     office.state === 'untied'
       ? {}
-      : Object.fromEntries(Object.entries(job.levels.readingsIn).map(([id, v]) => [id, v + office.shiftIn]))
-  const readingsIn = { ...typed, ...Object.fromEntries(Object.values(levels.current).map((t) => [t.target, t.inches])) }
+      : Object.fromEntries(Object.entries(job.levels.readingsIn).map(([id, value]) => [id, value + office.shiftIn]))
+  const readingsIn = {
+    ...typed,
+    ...Object.fromEntries(Object.values(levels.current).map((reading) => [reading.target, reading.inches])),
+  }
   const rods = rodLog(
     { coverIn: job.levels.coverIn, readingsIn },
     neighboursIn(rows),
     state.gradeLockedIn,
-    plannedUp(job, d),
+    plannedUp(job, stood),
   )
   const strings = stringRows(
     job.fieldwork.strings,
     rowPlaces(
-      d.posts,
-      d.rows,
-      d.grid.widthIn,
-      (side) => job.building.leanTos.find((l) => l.side === side)?.depthIn ?? 0,
+      stood.posts,
+      stood.rows,
+      stood.grid.widthIn,
+      (side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0,
     ),
   )
-  const rowHeight = new Map(strings.map((r) => [r.row, r.heightIn]))
-  const stringIn = Object.fromEntries(d.posts.map((p) => [p.id, rowHeight.get(p.row) ?? stringHeightAt(strings, p.y)]))
-  const footOf = (p: Post): Foot => {
-    const planned = plannedFootIn(job, d.holes, p.kind)
+  const rowHeight = new Map(strings.map((row) => [row.row, row.heightIn]))
+  const stringIn = Object.fromEntries(
+    stood.posts.map((post) => [post.id, rowHeight.get(post.row) ?? stringHeightAt(strings, post.y)]),
+  )
+  const footOf = (post: Post): Foot => {
+    const planned = plannedFootIn(job, stood.holes, post.kind)
     if (job.building.school === 'pier')
-      return p.id in rods.offsets
-        ? { inches: rods.offsets[p.id].upToGradeIn, measured: true }
+      return post.id in rods.offsets
+        ? { inches: rods.offsets[post.id].upToGradeIn, measured: true }
         : { inches: planned, measured: false }
-    const pad = levels.footings[p.id]
+    const pad = levels.footings[post.id]
     return pad && rods.gradeReadingIn !== null
       ? { inches: pad.inches - rods.gradeReadingIn, measured: true }
       : { inches: planned, measured: false }
@@ -114,7 +120,7 @@ export function measure(job: Job, d: Stood, state: FieldState, levels: Levels): 
       : levelSchool === 'cut-to-laser'
         ? `l${toSixteenths(laserLineIn)}`
         : ''
-  const asBuilt = postsAsBuilt(d.posts, d.poles, footOf, rods, state, printsToo)
+  const asBuilt = postsAsBuilt(stood.posts, stood.poles, footOf, rods, state, printsToo)
   const dugIn = Object.fromEntries(
     Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),
   )

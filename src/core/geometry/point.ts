@@ -5,7 +5,7 @@ export interface Point {
 }
 
 /** Straight distance between two points, inches. */
-export const distance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y)
+export const distance = (point: Point, b: Point): number => Math.hypot(b.x - point.x, b.y - point.y)
 
 /** Midpoint of two points. */
-export const midpoint = (a: Point, b: Point): Point => ({ x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 })
+export const midpoint = (point: Point, b: Point): Point => ({ x: (point.x + b.x) / 2, y: (point.y + b.y) / 2 })

@@ -59,24 +59,24 @@ export function geometryFactor(endIn: number, spacingIn: number, dIn: number, te
  * Strength of a bolted joint, lb: the yield limit of one bolt, group and geometry factors, duration. Bolts in several rows that dry after
  * making up take 0.4 (NDS 2018 Table 11.3.3). `problem` names a spacing below the least, which is refused rather than reduced.
  */
-export function boltStrength(j: BoltedJoint): BoltStrength {
-  const theta = Math.max(j.mainThetaDeg, j.sideThetaDeg)
-  const z = yieldLimit({
-    dIn: j.diameterIn,
-    lmIn: j.mainIn,
-    lsIn: j.sideIn,
-    femPsi: bearingStrengthPsi(j.gMain, j.diameterIn, j.mainThetaDeg),
-    fesPsi: bearingStrengthPsi(j.gSide, j.diameterIn, j.sideThetaDeg),
+export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
+  const theta = Math.max(boltedJoint.mainThetaDeg, boltedJoint.sideThetaDeg)
+  const limit = yieldLimit({
+    dIn: boltedJoint.diameterIn,
+    lmIn: boltedJoint.mainIn,
+    lsIn: boltedJoint.sideIn,
+    femPsi: bearingStrengthPsi(boltedJoint.gMain, boltedJoint.diameterIn, boltedJoint.mainThetaDeg),
+    fesPsi: bearingStrengthPsi(boltedJoint.gSide, boltedJoint.diameterIn, boltedJoint.sideThetaDeg),
     fybPsi: BOLT_YIELD_PSI,
     thetaDeg: theta,
-    double: j.double,
+    double: boltedJoint.double,
   })
-  const inRow = Math.ceil(j.count / j.rows)
-  const cg = groupAction(inRow, j.diameterIn, j.spacingIn, j.eaMain, j.eaSide)
-  const cDelta = geometryFactor(j.endIn, inRow > 1 ? j.spacingIn : 0, j.diameterIn, false)
-  const edge = j.edgeIn + 1e-9 < 1.5 * j.diameterIn
-  const cm = j.wet && j.rows > 1 ? 0.4 : 1
-  const eachLb = z.zLb * j.duration * cm * cg * cDelta
+  const inRow = Math.ceil(boltedJoint.count / boltedJoint.rows)
+  const cg = groupAction(inRow, boltedJoint.diameterIn, boltedJoint.spacingIn, boltedJoint.eaMain, boltedJoint.eaSide)
+  const cDelta = geometryFactor(boltedJoint.endIn, inRow > 1 ? boltedJoint.spacingIn : 0, boltedJoint.diameterIn, false)
+  const edge = boltedJoint.edgeIn + 1e-9 < 1.5 * boltedJoint.diameterIn
+  const cm = boltedJoint.wet && boltedJoint.rows > 1 ? 0.4 : 1
+  const eachLb = limit.zLb * boltedJoint.duration * cm * cg * cDelta
   const problem =
     cDelta === 0
       ? 'the bolts stand nearer than the least end distance or spacing'
@@ -85,8 +85,8 @@ export function boltStrength(j: BoltedJoint): BoltStrength {
         : null
   return {
     eachLb,
-    groupLb: problem ? 0 : eachLb * j.count,
-    mode: z.mode,
+    groupLb: problem ? 0 : eachLb * boltedJoint.count,
+    mode: limit.mode,
     cg,
     cDelta,
     problem,
@@ -95,14 +95,14 @@ export function boltStrength(j: BoltedJoint): BoltStrength {
       return [
         yieldLine(
           'One bolt',
-          z,
-          `${j.diameterIn} in. through ${sig(j.mainIn)} and ${j.double ? 'twice ' : ''}${sig(j.sideIn)} in.`,
+          limit,
+          `${boltedJoint.diameterIn} in. through ${sig(boltedJoint.mainIn)} and ${boltedJoint.double ? 'twice ' : ''}${sig(boltedJoint.sideIn)} in.`,
         ),
         line(
           'All bolts',
           'n·Z·CD·CM·Cg·CΔ',
-          `${j.count} × ${sig(z.zLb)} × ${j.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`,
-          eachLb * j.count,
+          `${boltedJoint.count} × ${sig(limit.zLb)} × ${boltedJoint.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`,
+          eachLb * boltedJoint.count,
           'lb',
           'NDS 2018 11.3',
         ),

@@ -48,7 +48,7 @@ export const NAILS: readonly Nail[] = [
   ring(0.207, 6, 0.469),
 ]
 /** The nail of an id; null when the list has no such nail. */
-export const nailOf = (id: string): Nail | null => NAILS.find((n) => n.id === id) ?? null
+export const nailOf = (id: string): Nail | null => NAILS.find((nail) => nail.id === id) ?? null
 
 /** Outside thread diameter of wood screws by gauge, inches, NDS 2018 Appendix L. */
 export const SCREW_IN: Readonly<Record<8 | 9 | 10 | 12 | 14, number>> = {

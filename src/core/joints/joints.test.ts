@@ -45,7 +45,7 @@ describe('dowel bearing, NDS 2018 Table 12.3.3', () => {
 })
 
 describe('yield limit, NDS 2018 12.3.1: 16d common in Southern Pine', () => {
-  const z = yieldLimit({ dIn: 0.162, lmIn: 2, lsIn: 1.5, femPsi: 5526, fesPsi: 5526, fybPsi: 90000, thetaDeg: 0 })
+  const limit = yieldLimit({ dIn: 0.162, lmIn: 2, lsIn: 1.5, femPsi: 5526, fesPsi: 5526, fybPsi: 90000, thetaDeg: 0 })
   test.each([
     ['Im', 813.8],
     ['Is', 610.3],
@@ -53,8 +53,8 @@ describe('yield limit, NDS 2018 12.3.1: 16d common in Southern Pine', () => {
     ['IIIm', 285.6],
     ['IIIs', 222.3],
     ['IV', 153.6],
-  ] as const)('mode %s %d lb', (mode, want) => expectNear(z.modes[mode], want))
-  test('the smallest governs', () => expect([z.mode, Math.round(z.zLb)]).toEqual(['IV', 154]))
+  ] as const)('mode %s %d lb', (mode, want) => expectNear(limit.modes[mode], want))
+  test('the smallest governs', () => expect([limit.mode, Math.round(limit.zLb)]).toEqual(['IV', 154]))
 })
 
 describe('bolts, 1/2 in., Southern Pine main 5½, side 1½', () => {
@@ -85,7 +85,7 @@ describe('bolts, 1/2 in., Southern Pine main 5½, side 1½', () => {
     [0.5, 543.8],
     [0.625, 608],
   ])('truss seat in a pocket, %d in.: middle 1½ across the grain, sides 1½ along it, 15.5', (d, want) => {
-    const z = yieldLimit({
+    const limit = yieldLimit({
       dIn: d,
       lmIn: 1.5,
       lsIn: 1.5,
@@ -95,7 +95,7 @@ describe('bolts, 1/2 in., Southern Pine main 5½, side 1½', () => {
       thetaDeg: 90,
       double: true,
     })
-    expectNear(z.zLb, want)
+    expectNear(limit.zLb, want)
   })
   test('nothing from nothing: a length of 0 gives no strength', () =>
     expect(yieldLimit({ dIn: 0.5, lmIn: 0, lsIn: 1.5, femPsi: 1, fesPsi: 1, fybPsi: 1, thetaDeg: 0 }).zLb).toBeNaN())
@@ -243,9 +243,9 @@ describe('group and geometry factors of bolts, 15.2', () => {
   test('two 5/8 bolts in double shear at CD 1.15: near 2 × 1294 lb', () =>
     expectNear(boltStrength(joint).groupLb, 2 * 1294, 1e-2))
   test('bolts nearer than the least distance are refused, not reduced', () => {
-    const s = boltStrength({ ...joint, endIn: 0.5 })
-    expect(s.groupLb).toBe(0)
-    expect(s.problem).toMatch(/least end distance/)
+    const bolt = boltStrength({ ...joint, endIn: 0.5 })
+    expect(bolt.groupLb).toBe(0)
+    expect(bolt.problem).toMatch(/least end distance/)
   })
   test('several rows that dry after making up keep 0.4', () =>
     expectNear(
@@ -288,7 +288,7 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
   ])('%s breaks rule %s', (_n, change, rule) => {
     const plan = laminationPlan({ ...pattern, ...change }, 3, 5.5, 192, SP)
     expect(plan.meets).toBe(false)
-    expect(plan.rules.filter((r) => !r.ok).map((r) => r.rule)).toContain(rule)
+    expect(plan.rules.filter((rule) => !rule.ok).map((rule) => rule.rule)).toContain(rule)
   })
   test('nailing each pair of plies apart is a shop pattern, not 15.3.3', () =>
     expect(laminationPlan({ ...pattern, through: false, nail: '10d-common' }, 3, 5.5, 192, SP).meets).toBe(false))

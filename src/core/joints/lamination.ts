@@ -88,7 +88,7 @@ export function laminationPlan(
     marksIn: Array.from({ length: count }, (_, i) => l.endIn + spaceIn * i),
     rowsIn,
     rules,
-    meets: plies <= 5 && rules.every((r) => r.ok),
+    meets: plies <= 5 && rules.every((rule) => rule.ok),
     interfacePlf: perInterface === null || spaceIn <= 0 ? null : (perInterface * l.rows * 12) / spaceIn,
   }
 }

@@ -28,28 +28,31 @@ const WET = { lateral: 0.7, pull: 0.25 }
  * Strength of one nail, lb: lateral by the yield limit, NDS 2018 12.3 (6D to 10D of penetration in proportion, under 6D none; D ≥ 0.25 in. taken
  * across the grain, register C28), and in withdrawal by its shank and head, 12.2. End grain: lateral 0.67, no withdrawal.
  */
-export function nailStrength(j: NailedJoint): NailStrength {
-  const { nail } = j
-  const pIn = Math.min(nail.lengthIn - j.sideIn, j.mainIn)
+export function nailStrength(nailedJoint: NailedJoint): NailStrength {
+  const { nail } = nailedJoint
+  const pIn = Math.min(nail.lengthIn - nailedJoint.sideIn, nailedJoint.mainIn)
   const theta = nail.dIn >= 0.25 ? 90 : 0
-  const z = yieldLimit({
+  const limit = yieldLimit({
     dIn: nail.dIn,
     lmIn: pIn,
-    lsIn: j.sideIn,
-    femPsi: bearingStrengthPsi(j.gMain, nail.dIn, theta),
-    fesPsi: bearingStrengthPsi(j.gSide, nail.dIn, theta),
+    lsIn: nailedJoint.sideIn,
+    femPsi: bearingStrengthPsi(nailedJoint.gMain, nail.dIn, theta),
+    fesPsi: bearingStrengthPsi(nailedJoint.gSide, nail.dIn, theta),
     fybPsi: nailYieldPsi(nail.dIn),
     thetaDeg: theta,
   })
   const depth = pIn < 6 * nail.dIn - 1e-9 ? 0 : Math.min(1, pIn / (10 * nail.dIn))
-  const cm = j.wet ? WET.lateral : 1
-  const grain = (j.endGrain ? 0.67 : 1) * (j.toeNail ? 0.83 : 1)
-  const lateralLb = depth === 0 ? 0 : z.zLb * depth * j.duration * cm * grain
-  const w = nail.ring ? ringWithdrawal(j.gMain, nail.dIn) : smoothWithdrawal(j.gMain, nail.dIn)
+  const cm = nailedJoint.wet ? WET.lateral : 1
+  const grain = (nailedJoint.endGrain ? 0.67 : 1) * (nailedJoint.toeNail ? 0.83 : 1)
+  const lateralLb = depth === 0 ? 0 : limit.zLb * depth * nailedJoint.duration * cm * grain
+  const w = nail.ring ? ringWithdrawal(nailedJoint.gMain, nail.dIn) : smoothWithdrawal(nailedJoint.gMain, nail.dIn)
   const hold = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
-  const cmPull = j.wet ? WET.pull : 1
-  const shank = j.endGrain || pIn < 6 * nail.dIn - 1e-9 ? 0 : w * hold * j.duration * cmPull * (j.toeNail ? 0.67 : 1)
-  const head = headPullThrough(nail.headIn, j.gSide, j.sideIn) * j.duration
+  const cmPull = nailedJoint.wet ? WET.pull : 1
+  const shank =
+    nailedJoint.endGrain || pIn < 6 * nail.dIn - 1e-9
+      ? 0
+      : w * hold * nailedJoint.duration * cmPull * (nailedJoint.toeNail ? 0.67 : 1)
+  const head = headPullThrough(nail.headIn, nailedJoint.gSide, nailedJoint.sideIn) * nailedJoint.duration
   const verify = nail.dIn >= 0.25 ? 'C28' : nail.ring ? 'C27' : undefined
   return {
     lateralLb,
@@ -58,13 +61,18 @@ export function nailStrength(j: NailedJoint): NailStrength {
     // Written only when it is read.
     get trace() {
       return [
-        yieldLine('One nail', z, `${sig(nail.dIn)} in. through ${sig(j.sideIn)} into ${sig(pIn)} in.`, verify),
+        yieldLine(
+          'One nail',
+          limit,
+          `${sig(nail.dIn)} in. through ${sig(nailedJoint.sideIn)} into ${sig(pIn)} in.`,
+          verify,
+        ),
         line(
           'One nail sideways',
-          `Z' = Z·(p/10D)·CD·CM${j.endGrain ? '·Ceg' : ''}${j.toeNail ? '·Ctn' : ''}`,
+          `Z' = Z·(p/10D)·CD·CM${nailedJoint.endGrain ? '·Ceg' : ''}${nailedJoint.toeNail ? '·Ctn' : ''}`,
           depth === 0
             ? '0'
-            : `${sig(z.zLb)} × ${sig(depth)} × ${j.duration} × ${cm}${j.endGrain ? ' × 0.67' : ''}${j.toeNail ? ' × 0.83' : ''}`,
+            : `${sig(limit.zLb)} × ${sig(depth)} × ${nailedJoint.duration} × ${cm}${nailedJoint.endGrain ? ' × 0.67' : ''}${nailedJoint.toeNail ? ' × 0.83' : ''}`,
           lateralLb,
           'lb',
           'NDS 2018 Table 11.3.1, 12.5',
@@ -72,17 +80,21 @@ export function nailStrength(j: NailedJoint): NailStrength {
         ),
         line(
           'One nail pulled by its shank',
-          shank === 0 ? "W' = 0, in end grain or under six diameters deep" : `W' = W·p·CD·CM${j.toeNail ? '·Ctn' : ''}`,
-          shank === 0 ? '0' : `${sig(w)} × ${sig(hold)} × ${j.duration} × ${cmPull}${j.toeNail ? ' × 0.67' : ''}`,
+          shank === 0
+            ? "W' = 0, in end grain or under six diameters deep"
+            : `W' = W·p·CD·CM${nailedJoint.toeNail ? '·Ctn' : ''}`,
+          shank === 0
+            ? '0'
+            : `${sig(w)} × ${sig(hold)} × ${nailedJoint.duration} × ${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
           shank,
           'lb',
           `NDS 2018 12.2.3, Table 11.3.3`,
-          j.wet && nail.ring ? 'C29' : undefined,
+          nailedJoint.wet && nail.ring ? 'C29' : undefined,
         ),
         line(
           'One nail by its head',
           'WH·CD',
-          `${sig(head / j.duration)} × ${j.duration}`,
+          `${sig(head / nailedJoint.duration)} × ${nailedJoint.duration}`,
           head,
           'lb',
           'NDS 2018 12.2.5',

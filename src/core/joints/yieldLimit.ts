@@ -37,27 +37,33 @@ export const BOLT_YIELD_PSI = 45000
  * Reference lateral value of one dowel by the six yield modes, lb, NDS 2018 12.3.1 (Tables 12.3.1A and B). In double shear `lmIn` is the
  * middle member and `lsIn` one side; modes II and IIIm do not occur. NaN where a length or strength is not positive.
  */
-export function yieldLimit(p: Dowel): YieldLimit {
-  const re = p.femPsi / p.fesPsi
-  const rt = p.lmIn / p.lsIn
-  const small = p.dIn < 0.25
-  const kt = 1 + 0.25 * (p.thetaDeg / 90)
-  const kd = p.dIn <= 0.17 ? 2.2 : 10 * p.dIn + 0.5
+export function yieldLimit(dowel: Dowel): YieldLimit {
+  const re = dowel.femPsi / dowel.fesPsi
+  const rt = dowel.lmIn / dowel.lsIn
+  const small = dowel.dIn < 0.25
+  const kt = 1 + 0.25 * (dowel.thetaDeg / 90)
+  const kd = dowel.dIn <= 0.17 ? 2.2 : 10 * dowel.dIn + 0.5
   const [r1, r2, r3] = small ? [kd, kd, kd] : [4 * kt, 3.6 * kt, 3.2 * kt]
   const k1 = (Math.sqrt(re + 2 * re ** 2 * (1 + rt + rt ** 2) + rt ** 2 * re ** 3) - re * (1 + rt)) / (1 + re)
-  const k2 = -1 + Math.sqrt(2 * (1 + re) + (2 * p.fybPsi * (1 + 2 * re) * p.dIn ** 2) / (3 * p.femPsi * p.lmIn ** 2))
-  const k3 = -1 + Math.sqrt((2 * (1 + re)) / re + (2 * p.fybPsi * (2 + re) * p.dIn ** 2) / (3 * p.femPsi * p.lsIn ** 2))
-  const two = p.double ? 2 : 1
+  const k2 =
+    -1 +
+    Math.sqrt(2 * (1 + re) + (2 * dowel.fybPsi * (1 + 2 * re) * dowel.dIn ** 2) / (3 * dowel.femPsi * dowel.lmIn ** 2))
+  const k3 =
+    -1 +
+    Math.sqrt(
+      (2 * (1 + re)) / re + (2 * dowel.fybPsi * (2 + re) * dowel.dIn ** 2) / (3 * dowel.femPsi * dowel.lsIn ** 2),
+    )
+  const two = dowel.double ? 2 : 1
   const modes: Record<YieldMode, number> = {
-    Im: (p.dIn * p.lmIn * p.femPsi) / r1,
-    Is: (two * p.dIn * p.lsIn * p.fesPsi) / r1,
-    II: p.double ? Infinity : (k1 * p.dIn * p.lsIn * p.fesPsi) / r2,
-    IIIm: p.double ? Infinity : (k2 * p.dIn * p.lmIn * p.femPsi) / ((1 + 2 * re) * r3),
-    IIIs: (two * k3 * p.dIn * p.lsIn * p.femPsi) / ((2 + re) * r3),
-    IV: ((two * p.dIn ** 2) / r3) * Math.sqrt((2 * p.femPsi * p.fybPsi) / (3 * (1 + re))),
+    Im: (dowel.dIn * dowel.lmIn * dowel.femPsi) / r1,
+    Is: (two * dowel.dIn * dowel.lsIn * dowel.fesPsi) / r1,
+    II: dowel.double ? Infinity : (k1 * dowel.dIn * dowel.lsIn * dowel.fesPsi) / r2,
+    IIIm: dowel.double ? Infinity : (k2 * dowel.dIn * dowel.lmIn * dowel.femPsi) / ((1 + 2 * re) * r3),
+    IIIs: (two * k3 * dowel.dIn * dowel.lsIn * dowel.femPsi) / ((2 + re) * r3),
+    IV: ((two * dowel.dIn ** 2) / r3) * Math.sqrt((2 * dowel.femPsi * dowel.fybPsi) / (3 * (1 + re))),
   }
-  const mode = (Object.keys(modes) as YieldMode[]).reduce((a, m) => (modes[m] < modes[a] ? m : a))
-  const good = p.dIn > 0 && p.lmIn > 0 && p.lsIn > 0 && p.femPsi > 0 && p.fesPsi > 0
+  const mode = (Object.keys(modes) as YieldMode[]).reduce((best, key) => (modes[key] < modes[best] ? key : best))
+  const good = dowel.dIn > 0 && dowel.lmIn > 0 && dowel.lsIn > 0 && dowel.femPsi > 0 && dowel.fesPsi > 0
   return {
     zLb: good ? modes[mode] : NaN,
     mode,
@@ -67,13 +73,13 @@ export function yieldLimit(p: Dowel): YieldLimit {
 }
 
 /** The yield limit as a line of arithmetic: the least of the modes that can occur, in their order Im, Is, II, IIIm, IIIs, IV. */
-export function yieldLine(label: string, z: YieldLimit, what: string, verify?: string): TraceLine {
-  const known = Object.values(z.modes).filter(Number.isFinite)
+export function yieldLine(label: string, limit: YieldLimit, what: string, verify?: string): TraceLine {
+  const known = Object.values(limit.modes).filter(Number.isFinite)
   return line(
     `${label}, ${what}`,
-    `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ${z.mode}`,
+    `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ${limit.mode}`,
     `min(${known.map(sig).join(', ')})`,
-    z.zLb,
+    limit.zLb,
     'lb',
     'NDS 2018 12.3.1',
     verify,

@@ -21,50 +21,52 @@ const STUB_IN = 9
  * Boards of every row. Flat girts splice on post centres, over one or two bays, odd rows starting with a single bay so that no post
  * takes two splices in neighbouring rows; boards longer than 20 ft splice at the next post. Girts between posts are cut to the clear gaps.
  */
-export function girtPieces(b: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {
+export function girtPieces(building: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {
   const side: Side = wall.side
-  const supports = wallPosts(posts, side).map((p) => alongWall(p, side))
+  const supports = wallPosts(posts, side).map((post) => alongWall(post, side))
   const between = (
     row: { readonly id: string },
     s: { readonly fromIn: number; readonly toIn: number },
     inside: boolean,
   ): GirtPiece[] => {
-    const held = supports.filter((p) => p.atIn + p.halfIn > s.fromIn - 1e-6 && p.atIn - p.halfIn < s.toIn + 1e-6)
+    const held = supports.filter(
+      (support) => support.atIn + support.halfIn > s.fromIn - 1e-6 && support.atIn - support.halfIn < s.toIn + 1e-6,
+    )
     const edges = [
       { lo: s.fromIn, hi: s.fromIn },
       ...held.map((p) => ({ lo: Math.max(s.fromIn, p.atIn - p.halfIn), hi: Math.min(s.toIn, p.atIn + p.halfIn) })),
       { lo: s.toIn, hi: s.toIn },
     ]
-    return edges
-      .slice(1)
-      .flatMap((e, i) =>
-        e.lo - edges[i].hi > 1
-          ? [
-              {
-                row: row.id,
-                fromIn: edges[i].hi,
-                toIn: e.lo,
-                lengthIn: e.lo - edges[i].hi,
-                ...(inside ? { inside: true as const } : {}),
-              },
-            ]
-          : [],
-      )
+    return edges.slice(1).flatMap((edge, i) =>
+      edge.lo - edges[i].hi > 1
+        ? [
+            {
+              row: row.id,
+              fromIn: edges[i].hi,
+              toIn: edge.lo,
+              lengthIn: edge.lo - edges[i].hi,
+              ...(inside ? { inside: true as const } : {}),
+            },
+          ]
+        : [],
+    )
   }
   return wall.rows.flatMap((row, index) =>
-    row.segments.flatMap((s): GirtPiece[] => {
-      if (b.girts.style === 'between') return between(row, s, false)
-      const cuts = supports.map((p) => p.atIn).filter((x) => x > s.fromIn + STUB_IN && x < s.toIn - STUB_IN)
-      const bays = b.girts.run === 'two-bays' ? 2 : 1
-      const out: GirtPiece[] = b.girts.style === 'both' ? between(row, s, true) : []
-      let from = s.fromIn
+    row.segments.flatMap((segment): GirtPiece[] => {
+      if (building.girts.style === 'between') return between(row, segment, false)
+      const cuts = supports
+        .map((support) => support.atIn)
+        .filter((x) => x > segment.fromIn + STUB_IN && x < segment.toIn - STUB_IN)
+      const bays = building.girts.run === 'two-bays' ? 2 : 1
+      const out: GirtPiece[] = building.girts.style === 'both' ? between(row, segment, true) : []
+      let from = segment.fromIn
       let next = bays === 2 && index % 2 === 1 ? 1 : bays
       let i = -1
-      while (from < s.toIn - 1e-6) {
+      while (from < segment.toIn - 1e-6) {
         // Furthest allowed splice: `next` bays on, or the last one that a 20 ft board still reaches.
         let j = i + next
-        while (j > i + 1 && (cuts[j] ?? s.toIn) - from > LONGEST_GIRT_IN) j--
-        const to = cuts[j] ?? s.toIn
+        while (j > i + 1 && (cuts[j] ?? segment.toIn) - from > LONGEST_GIRT_IN) j--
+        const to = cuts[j] ?? segment.toIn
         out.push({ row: row.id, fromIn: from, toIn: to, lengthIn: to - from })
         from = to
         i = j

@@ -34,8 +34,8 @@ export interface WallRows {
 }
 
 /** Height of a girt's face, inches: its width laid flat on the posts, its thickness set between them. */
-export const girtFaceIn = (b: Building): number =>
-  b.girts.style !== 'between' ? boardSize(b.girts.size).dIn : boardSize(b.girts.size).bIn
+export const girtFaceIn = (building: Building): number =>
+  building.girts.style !== 'between' ? boardSize(building.girts.size).dIn : boardSize(building.girts.size).bIn
 
 interface Anchor {
   readonly topIn: number
@@ -45,37 +45,39 @@ interface Anchor {
 }
 
 function anchorsOf(
-  b: Building,
+  building: Building,
   placed: readonly PlacedOpening[],
   baseIn: number,
   topIn: number,
 ): { readonly kept: Anchor[]; readonly blocks: Block[] } {
-  const face = girtFaceIn(b)
-  const wanted: Anchor[] = placed.flatMap((p): Anchor[] => [
-    { topIn: p.headIn + face, landing: 'head', openingId: p.opening.id, rank: 1 },
-    ...(p.sillIn > 0 ? [{ topIn: p.sillIn, landing: 'sill' as const, openingId: p.opening.id, rank: 0 }] : []),
+  const face = girtFaceIn(building)
+  const wanted: Anchor[] = placed.flatMap((placed): Anchor[] => [
+    { topIn: placed.headIn + face, landing: 'head', openingId: placed.opening.id, rank: 1 },
+    ...(placed.sillIn > 0
+      ? [{ topIn: placed.sillIn, landing: 'sill' as const, openingId: placed.opening.id, rank: 0 }]
+      : []),
   ])
   const kept: Anchor[] = [{ topIn, landing: 'heel', openingId: '', rank: -1 }]
   const blocks: Block[] = []
-  for (const a of wanted.sort((p, q) => p.rank - q.rank || p.topIn - q.topIn)) {
-    const same = kept.some((k) => toSixteenths(k.topIn) === toSixteenths(a.topIn))
+  for (const anchor of wanted.sort((one, other) => one.rank - other.rank || one.topIn - other.topIn)) {
+    const same = kept.some((k) => toSixteenths(k.topIn) === toSixteenths(anchor.topIn))
     if (same) continue
-    const landing = a.landing as 'sill' | 'head'
+    const landing = anchor.landing as 'sill' | 'head'
     // Two boards cannot share a place: the second landing becomes a block. So does one that the skirt or the heel row already covers.
     const clash =
-      !b.girts.meetOpenings ||
-      a.topIn - face < baseIn - 1e-6 ||
-      a.topIn > topIn - face + 1e-6 ||
-      kept.some((k) => Math.abs(k.topIn - a.topIn) < face - 1e-6)
-    if (clash) blocks.push({ openingId: a.openingId, at: landing, topIn: a.topIn })
-    else kept.push(a)
+      !building.girts.meetOpenings ||
+      anchor.topIn - face < baseIn - 1e-6 ||
+      anchor.topIn > topIn - face + 1e-6 ||
+      kept.some((k) => Math.abs(k.topIn - anchor.topIn) < face - 1e-6)
+    if (clash) blocks.push({ openingId: anchor.openingId, at: landing, topIn: anchor.topIn })
+    else kept.push(anchor)
   }
-  return { kept: kept.sort((p, q) => p.topIn - q.topIn), blocks }
+  return { kept: kept.sort((one, other) => one.topIn - other.topIn), blocks }
 }
 
 /** Where a row at one height may run: between the wall's ends (narrowing under a gable rake), less the openings it would cross. */
 function segmentsAt(
-  b: Building,
+  building: Building,
   grid: Grid,
   side: Side,
   placed: readonly PlacedOpening[],
@@ -83,16 +85,16 @@ function segmentsAt(
   faceIn: number,
 ): { readonly fromIn: number; readonly toIn: number; readonly segments: { fromIn: number; toIn: number }[] } {
   const wall = isEave(side) ? grid.lengthIn : grid.widthIn
-  const inset = isEave(side) ? 0 : Math.max(0, ((topIn - b.heelIn) * 12) / b.pitchPer12)
+  const inset = isEave(side) ? 0 : Math.max(0, ((topIn - building.heelIn) * 12) / building.pitchPer12)
   let parts = [{ fromIn: inset, toIn: wall - inset }]
-  for (const p of placed) {
-    if (p.headIn <= topIn - faceIn + 1e-6 || p.sillIn >= topIn - 1e-6) continue
-    parts = parts.flatMap((s) =>
-      p.toIn <= s.fromIn || p.fromIn >= s.toIn
-        ? [s]
+  for (const placedOpening of placed) {
+    if (placedOpening.headIn <= topIn - faceIn + 1e-6 || placedOpening.sillIn >= topIn - 1e-6) continue
+    parts = parts.flatMap((part) =>
+      placedOpening.toIn <= part.fromIn || placedOpening.fromIn >= part.toIn
+        ? [part]
         : [
-            { fromIn: s.fromIn, toIn: p.fromIn },
-            { fromIn: p.toIn, toIn: s.toIn },
+            { fromIn: part.fromIn, toIn: placedOpening.fromIn },
+            { fromIn: placedOpening.toIn, toIn: part.toIn },
           ].filter((q) => q.toIn - q.fromIn > 1),
     )
   }
@@ -104,35 +106,35 @@ function segmentsAt(
  * space is divided equally under the maximum gap (top edge to top edge, the skirt's top being the first). Two landings nearer than one
  * board's face cannot both be rows; the later one becomes a block. Gable walls go on above the heel to the rake.
  */
-export function girtRows(b: Building, grid: Grid, side: Side, all: readonly PlacedOpening[]): WallRows {
-  const placed = all.filter((p) => p.opening.side === side)
-  const face = girtFaceIn(b)
-  const base = b.skirt.depthIn > 0 ? b.skirt.topIn : 0
-  const { kept, blocks } = anchorsOf(b, placed, base, b.heelIn)
+export function girtRows(building: Building, grid: Grid, side: Side, all: readonly PlacedOpening[]): WallRows {
+  const placed = all.filter((placed) => placed.opening.side === side)
+  const face = girtFaceIn(building)
+  const base = building.skirt.depthIn > 0 ? building.skirt.topIn : 0
+  const { kept, blocks } = anchorsOf(building, placed, base, building.heelIn)
   const tops: { topIn: number; landing: Landing }[] = []
   let from = base
-  for (const a of kept) {
-    const n = equalSpaces(a.topIn - from, b.girts.maxGapIn)
+  for (const anchor of kept) {
+    const n = equalSpaces(anchor.topIn - from, building.girts.maxGapIn)
     for (let k = 1; k < n.count; k++) tops.push({ topIn: from + n.spaceIn * k, landing: null })
-    tops.push({ topIn: a.topIn, landing: a.landing })
-    from = a.topIn
+    tops.push({ topIn: anchor.topIn, landing: anchor.landing })
+    from = anchor.topIn
   }
   if (!isEave(side)) {
-    const peak = rafterHeightIn(b, grid.widthIn / 2)
-    const n = equalSpaces(peak - b.heelIn, b.girts.maxGapIn)
-    for (let k = 1; k < n.count; k++) tops.push({ topIn: b.heelIn + n.spaceIn * k, landing: null })
+    const peak = rafterHeightIn(building, grid.widthIn / 2)
+    const n = equalSpaces(peak - building.heelIn, building.girts.maxGapIn)
+    for (let k = 1; k < n.count; k++) tops.push({ topIn: building.heelIn + n.spaceIn * k, landing: null })
   }
-  const rows = tops.map((t, i): GirtRow => {
-    const below = t.topIn - (i > 0 ? tops[i - 1].topIn : base)
-    const above = i < tops.length - 1 ? tops[i + 1].topIn - t.topIn : 0
+  const rows = tops.map((top, i): GirtRow => {
+    const below = top.topIn - (i > 0 ? tops[i - 1].topIn : base)
+    const above = i < tops.length - 1 ? tops[i + 1].topIn - top.topIn : 0
     return {
       id: `G${i + 1}`,
-      topIn: t.topIn,
-      landing: t.landing,
+      topIn: top.topIn,
+      landing: top.landing,
       spaceBelowIn: below,
       tributaryIn: (below + above) / 2,
-      ...segmentsAt(b, grid, side, placed, t.topIn, face),
+      ...segmentsAt(building, grid, side, placed, top.topIn, face),
     }
   })
-  return { side, rows, blocks, widestIn: rows.reduce((m, r) => Math.max(m, r.spaceBelowIn), 0) }
+  return { side, rows, blocks, widestIn: rows.reduce((most, row) => Math.max(most, row.spaceBelowIn), 0) }
 }

@@ -9,9 +9,9 @@ export const equalSpaces = (totalIn: number, maxIn: number): { readonly count: n
 }
 
 /** The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to the outside of girt. */
-export function stringRectangle(b: Building): { readonly lengthIn: number; readonly widthIn: number } {
-  const girts = b.dimensionTo === 'girt' && b.girts.style !== 'between' ? 2 * PLY_IN : 0
-  return { lengthIn: b.lengthIn - girts, widthIn: b.widthIn - girts }
+export function stringRectangle(building: Building): { readonly lengthIn: number; readonly widthIn: number } {
+  const girts = building.dimensionTo === 'girt' && building.girts.style !== 'between' ? 2 * PLY_IN : 0
+  return { lengthIn: building.lengthIn - girts, widthIn: building.widthIn - girts }
 }
 
 export interface Grid {
@@ -26,7 +26,7 @@ export interface Grid {
 
 function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
   if (bays.mode === 'hand') {
-    const sum = bays.spacingsIn.reduce((s, v) => s + v, 0)
+    const sum = bays.spacingsIn.reduce((sum, spacingIn) => sum + spacingIn, 0)
     return Math.abs(sum - runIn) > 1 / 32
       ? fail('bays-do-not-close', ['building', 'bays', 'spacingsIn'], { sumIn: sum, totalIn: runIn })
       : ok(bays.spacingsIn)
@@ -42,16 +42,16 @@ function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
 }
 
 /** Lays out the numbered lines and the gable lines. Bays are between outside faces, or between the centres of the end posts. */
-export function layOutGrid(b: Building): Result<Grid> {
-  const { lengthIn, widthIn } = stringRectangle(b)
-  const t = postSize(b.post).widthIn
-  const fromCentres = b.baysFrom === 'centres'
-  const got = spacings(b.bays, fromCentres ? lengthIn - t : lengthIn)
+export function layOutGrid(building: Building): Result<Grid> {
+  const { lengthIn, widthIn } = stringRectangle(building)
+  const t = postSize(building.post).widthIn
+  const fromCentres = building.baysFrom === 'centres'
+  const got = spacings(building.bays, fromCentres ? lengthIn - t : lengthIn)
   if (!got.ok) return got
-  const lines = got.value.reduce<number[]>((at, s) => [...at, at[at.length - 1] + s], [fromCentres ? t / 2 : 0])
+  const lines = got.value.reduce<number[]>((at, value) => [...at, at[at.length - 1] + value], [fromCentres ? t / 2 : 0])
   const last = lines.length - 1
-  const centresIn = lines.map((x, i) => (i === 0 ? t / 2 : i === last ? lengthIn - t / 2 : x))
-  const gable = equalSpaces(widthIn, b.gableMaxIn)
+  const centresIn = lines.map((line, i) => (i === 0 ? t / 2 : i === last ? lengthIn - t / 2 : line))
+  const gable = equalSpaces(widthIn, building.gableMaxIn)
   const gableIn = Array.from({ length: gable.count - 1 }, (_, k) => gable.spaceIn * (k + 1))
   return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, gableIn })
 }

@@ -18,10 +18,14 @@ import { SIDES, type Building } from '../model'
 import { barnJob, opening } from '../testing/barn'
 import { expectNear } from '../testing/near'
 
-const lay = (b: Building) => {
-  const g = layOutGrid(b)
-  if (!g.ok) throw new Error(g.issues[0].code)
-  return { grid: g.value, ...placePosts(b, g.value), placed: b.openings.map((o) => placeOpening(o, g.value)) }
+const lay = (building: Building) => {
+  const result = layOutGrid(building)
+  if (!result.ok) throw new Error(result.issues[0].code)
+  return {
+    grid: result.value,
+    ...placePosts(building, result.value),
+    placed: building.openings.map((opening) => placeOpening(opening, result.value)),
+  }
 }
 const barn = (change: Partial<Building> = {}) => barnJob(change).building
 
@@ -36,14 +40,17 @@ describe('bays', () => {
   test('to the outside of girt, strings stand 1½ in. inside', () =>
     expect(lay(barn({ dimensionTo: 'girt' })).grid).toMatchObject({ lengthIn: 765, widthIn: 477 }))
   test('bays by hand must close', () => {
-    const r = layOutGrid(barn({ bays: { mode: 'hand', spacingsIn: [400, 300] } }))
-    expect(r.ok ? '' : r.issues[0]).toMatchObject({ code: 'bays-do-not-close', facts: { sumIn: 700, totalIn: 768 } })
+    const result = layOutGrid(barn({ bays: { mode: 'hand', spacingsIn: [400, 300] } }))
+    expect(result.ok ? '' : result.issues[0]).toMatchObject({
+      code: 'bays-do-not-close',
+      facts: { sumIn: 700, totalIn: 768 },
+    })
   })
   test('whatever the count, bays add up to the building', () =>
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 20 }), (count) =>
         expectNear(
-          lay(barn({ bays: { mode: 'count', count } })).grid.baysIn.reduce((a, c) => a + c, 0),
+          lay(barn({ bays: { mode: 'count', count } })).grid.baysIn.reduce((sum, bayIn) => sum + bayIn, 0),
           768,
           1e-12,
         ),
@@ -68,8 +75,8 @@ describe('posts and openings', () => {
   const slider = opening({ kind: 'slider', positionIn: 330, widthIn: 120 })
   test('a sliding door leaves out the post in its way and adds a jamb post at each edge', () => {
     const l = lay(barn({ openings: [slider] }))
-    expect(l.omitted.map((p) => p.id)).toEqual(['A5'])
-    expect(l.posts.filter((p) => p.kind === 'jamb').map((p) => [p.id, p.atIn])).toEqual([
+    expect(l.omitted.map((omitted) => omitted.id)).toEqual(['A5'])
+    expect(l.posts.filter((post) => post.kind === 'jamb').map((post) => [post.id, post.atIn])).toEqual([
       ['J1', 327.75],
       ['J2', 452.25],
     ])
@@ -82,8 +89,8 @@ describe('posts and openings', () => {
     ['a name from other bays', ['A99', 'x'], []],
   ])('bridged: %s', (_, bridged, gone) => {
     const l = lay(barn({ bridged }))
-    expect(l.omitted.map((p) => [p.id, p.openingId])).toEqual(gone.map((id) => [id, null]))
-    expect(l.posts.some((p) => gone.includes(p.id))).toBe(false)
+    expect(l.omitted.map((omitted) => [omitted.id, omitted.openingId])).toEqual(gone.map((id) => [id, null]))
+    expect(l.posts.some((post) => gone.includes(post.id))).toBe(false)
     expect(l.issues).toEqual([])
   })
   test('a gable door takes its nearest posts as jambs', () => {
@@ -95,7 +102,7 @@ describe('posts and openings', () => {
         ],
       }),
     )
-    expect(l.posts.filter((p) => p.side === 'east').map((p) => [p.id, p.kind, p.atIn])).toEqual([
+    expect(l.posts.filter((post) => post.side === 'east').map((post) => [post.id, post.kind, post.atIn])).toEqual([
       ['B9', 'jamb', 165.75],
       ['C9', 'jamb', 314.25],
     ])
@@ -113,24 +120,28 @@ describe('posts and openings', () => {
     ['too near the corner', { positionIn: 1 }, 'opening-too-near-corner'],
     ['a door with a sill', { kind: 'walk' as const, sillIn: 10, positionIn: 120 }, 'sill-needs-window'],
   ])('refused: %s', (_n, change, code) =>
-    expect(lay(barn({ openings: [opening({ positionIn: 120, ...change })] })).issues.map((i) => i.code)).toContain(
-      code,
-    ),
+    expect(
+      lay(barn({ openings: [opening({ positionIn: 120, ...change })] })).issues.map((issue) => issue.code),
+    ).toContain(code),
   )
   test('overlapping openings are refused where the second was typed', () =>
     expect(
       lay(barn({ openings: [opening({ id: 'a', positionIn: 110 }), opening({ id: 'b', positionIn: 130 })] })).issues[0],
     ).toMatchObject({ code: 'openings-overlap', path: ['building', 'openings', 1, 'positionIn'] }))
   test('gable posts reach the rafter underside: heel + slope × distance', () =>
-    expectNear(lay(barn({ gableMaxIn: 192 })).posts.find((p) => p.id === 'B1')?.heightIn ?? 0, 168 + 160 / 3, 1e-9))
+    expectNear(
+      lay(barn({ gableMaxIn: 192 })).posts.find((post) => post.id === 'B1')?.heightIn ?? 0,
+      168 + 160 / 3,
+      1e-9,
+    ))
   test('no wall space over the gable maximum is left, doors excepted', () =>
     fc.assert(
       fc.property(fc.integer({ min: 60, max: 200 }), (gableMaxIn) => {
         const row = [
           0,
           ...lay(barn({ gableMaxIn }))
-            .posts.filter((p) => p.side === 'west')
-            .map((p) => p.atIn),
+            .posts.filter((post) => post.side === 'west')
+            .map((post) => post.atIn),
           480,
         ]
         expect(Math.max(...row.slice(1).map((x, i) => x - row[i]))).toBeLessThanOrEqual(gableMaxIn + 1e-9)
@@ -139,46 +150,46 @@ describe('posts and openings', () => {
 })
 
 describe('strings and the square', () => {
-  const b = barn()
-  const l = lay(b)
-  const strings = layOutStrings(b, l.grid, l.posts, l.placed, l.rows)
+  const building = barn()
+  const l = lay(building)
+  const strings = layOutStrings(building, l.grid, l.posts, l.placed, l.rows)
   test('marks from either hook are the same places', () => {
     const [low, high, post] = [
       hookedMarks(strings[0], 'low', null),
       hookedMarks(strings[0], 'high', null),
       hookedMarks(strings[0], 'low', 'A3'),
     ]
-    low.marks.forEach((m, i) => {
-      expectNear(m.fromHookIn + high.marks[i].fromHookIn, 768, 1e-12)
-      expectNear(m.fromHookIn - post.marks[i].fromHookIn, 192, 1e-12)
+    low.marks.forEach((mark, i) => {
+      expectNear(mark.fromHookIn + high.marks[i].fromHookIn, 768, 1e-12)
+      expectNear(mark.fromHookIn - post.marks[i].fromHookIn, 192, 1e-12)
     })
-    expect(low.marks.find((m) => m.key === 'A1')?.shownIn).toBe(2.25)
+    expect(low.marks.find((mark) => mark.key === 'A1')?.shownIn).toBe(2.25)
   })
   // Hand example: AB 480, BC 768.125, CD 480.25, DA 768, AC 906.5, BD 905.
   const m = { southIn: 480, eastIn: 768.125, northIn: 480.25, westIn: 768, risingIn: 906.5, fallingIn: 905 }
   test('least squares of six measures', () => {
-    const f = fitSquare(m, 480, 768, 'hold-south')
-    if (!f.ok) throw new Error('no fit')
-    expectNear(f.value.corners.SE.x, 479.9917, 1e-6)
-    expectNear(f.value.corners.NE.x, 481.432, 1e-6)
-    expectNear(f.value.corners.NW.y, 767.9859, 1e-6)
-    expectNear(f.value.sigmaIn ?? 0, 0.03112, 1e-3)
-    expectNear(f.value.residuals.risingIn ?? 0, -0.01557, 1e-3)
-    expectNear(f.value.moves.find((k) => k.corner === 'NE')?.dxIn ?? 0, -1.432, 1e-3)
+    const result = fitSquare(m, 480, 768, 'hold-south')
+    if (!result.ok) throw new Error('no fit')
+    expectNear(result.value.corners.SE.x, 479.9917, 1e-6)
+    expectNear(result.value.corners.NE.x, 481.432, 1e-6)
+    expectNear(result.value.corners.NW.y, 767.9859, 1e-6)
+    expectNear(result.value.sigmaIn ?? 0, 0.03112, 1e-3)
+    expectNear(result.value.residuals.risingIn ?? 0, -0.01557, 1e-3)
+    expectNear(result.value.moves.find((move) => move.corner === 'NE')?.dxIn ?? 0, -1.432, 1e-3)
   })
   test('least total move', () => {
-    const f = fitSquare(m, 480, 768, 'least-move')
-    if (!f.ok) throw new Error('no fit')
-    expectNear(f.value.moves[0].dxIn, 0.1948, 1e-3)
-    expectNear(f.value.moves[2].dyIn, -0.3734, 1e-3)
-    expectNear(f.value.largestMoveIn, 0.4917, 1e-3)
+    const result = fitSquare(m, 480, 768, 'least-move')
+    if (!result.ok) throw new Error('no fit')
+    expectNear(result.value.moves[0].dxIn, 0.1948, 1e-3)
+    expectNear(result.value.moves[2].dyIn, -0.3734, 1e-3)
+    expectNear(result.value.largestMoveIn, 0.4917, 1e-3)
   })
   test.each([
     [{ ...m, southIn: null, northIn: null }, 'too-few-measures'],
     [{ ...m, risingIn: 5 }, 'triangle-cannot-close'],
   ])('refused %#', (x, code) => {
-    const f = fitSquare(x, 480, 768, 'hold-south')
-    expect(f.ok ? 'ok' : f.issues[0].code).toBe(code)
+    const result = fitSquare(x, 480, 768, 'hold-south')
+    expect(result.ok ? 'ok' : result.issues[0].code).toBe(code)
   })
   test('the moves make the wanted rectangle, whatever was measured', () =>
     fc.assert(
@@ -193,7 +204,7 @@ describe('strings and the square', () => {
             NW: { x: x3, y: 432 + y3 },
           }
           const d = (p: { x: number; y: number }, q: { x: number; y: number }) => Math.hypot(p.x - q.x, p.y - q.y)
-          const f = fitSquare(
+          const result = fitSquare(
             {
               southIn: d(c.SW, c.SE),
               eastIn: d(c.SE, c.NE),
@@ -206,9 +217,12 @@ describe('strings and the square', () => {
             432,
             mode,
           )
-          if (!f.ok) throw new Error('no fit')
+          if (!result.ok) throw new Error('no fit')
           const t = Object.fromEntries(
-            f.value.moves.map((k) => [k.corner, { x: c[k.corner].x + k.dxIn, y: c[k.corner].y + k.dyIn }]),
+            result.value.moves.map((move) => [
+              move.corner,
+              { x: c[move.corner].x + move.dxIn, y: c[move.corner].y + move.dyIn },
+            ]),
           ) as typeof c
           for (const [p, q, want] of [
             ['SW', 'SE', 756],
@@ -233,17 +247,17 @@ describe('girt rows', () => {
         fc.integer({ min: 24, max: 60 }),
         fc.integer({ min: 20, max: 60 }),
         (maxGapIn, sillIn, heightIn) => {
-          const b = barn({
+          const building = barn({
             girts: { ...barn().girts, maxGapIn },
             openings: [opening({ positionIn: 120, sillIn, heightIn })],
           })
-          const l = lay(b)
+          const l = lay(building)
           for (const side of SIDES) {
-            const w = girtRows(b, l.grid, side, l.placed)
-            expect(w.widestIn).toBeLessThanOrEqual(maxGapIn + 1e-9)
+            const wallRows = girtRows(building, l.grid, side, l.placed)
+            expect(wallRows.widestIn).toBeLessThanOrEqual(maxGapIn + 1e-9)
             expectNear(
-              w.rows.reduce((t, r) => t + r.spaceBelowIn, 0),
-              w.rows[w.rows.length - 1].topIn - b.skirt.topIn,
+              wallRows.rows.reduce((sum, row) => sum + row.spaceBelowIn, 0),
+              wallRows.rows[wallRows.rows.length - 1].topIn - building.skirt.topIn,
               1e-9,
             )
             if (side === 'south')
@@ -251,24 +265,25 @@ describe('girt rows', () => {
                 [sillIn, 'sill'],
                 [sillIn + heightIn + 5.5, 'head'],
               ] as const)
-                expect(w.rows.some((r) => Math.abs(r.topIn - top) < 1e-9) || w.blocks.some((k) => k.at === at)).toBe(
-                  true,
-                )
+                expect(
+                  wallRows.rows.some((row) => Math.abs(row.topIn - top) < 1e-9) ||
+                    wallRows.blocks.some((block) => block.at === at),
+                ).toBe(true)
           }
         },
       ),
     ))
   test('boards of a row cover its segments without gap or overlap, none over 20 ft', () => {
-    const b = barn({ openings: [opening({ kind: 'slider', positionIn: 360, widthIn: 120, heightIn: 108 })] })
-    const l = lay(b)
-    const w = girtRows(b, l.grid, 'south', l.placed)
-    const pieces = girtPieces(b, w, l.posts)
-    for (const r of w.rows)
+    const building = barn({ openings: [opening({ kind: 'slider', positionIn: 360, widthIn: 120, heightIn: 108 })] })
+    const l = lay(building)
+    const wallRows = girtRows(building, l.grid, 'south', l.placed)
+    const pieces = girtPieces(building, wallRows, l.posts)
+    for (const row of wallRows.rows)
       expectNear(
-        pieces.filter((p) => p.row === r.id).reduce((t, p) => t + p.lengthIn, 0),
-        r.segments.reduce((t, s) => t + s.toIn - s.fromIn, 0),
+        pieces.filter((piece) => piece.row === row.id).reduce((sum, piece) => sum + piece.lengthIn, 0),
+        row.segments.reduce((sum, segment) => sum + segment.toIn - segment.fromIn, 0),
         1e-9,
       )
-    expect(Math.max(...pieces.map((p) => p.lengthIn))).toBeLessThanOrEqual(240)
+    expect(Math.max(...pieces.map((piece) => piece.lengthIn))).toBeLessThanOrEqual(240)
   })
 })

@@ -12,12 +12,12 @@ export function moveLine(grid: Grid, line: number, byIn: number): Building['bays
 }
 
 /** A building made longer or shorter. Bays set by hand keep their sizes; the last one takes up the difference. */
-export function withLength(b: Building, lengthIn: number): Building {
-  const by = lengthIn - b.lengthIn
-  if (b.bays.mode !== 'hand') return { ...b, lengthIn }
-  const spacingsIn = [...b.bays.spacingsIn]
+export function withLength(building: Building, lengthIn: number): Building {
+  const by = lengthIn - building.lengthIn
+  if (building.bays.mode !== 'hand') return { ...building, lengthIn }
+  const spacingsIn = [...building.bays.spacingsIn]
   spacingsIn[spacingsIn.length - 1] += by
-  return { ...b, lengthIn, bays: { mode: 'hand', spacingsIn } }
+  return { ...building, lengthIn, bays: { mode: 'hand', spacingsIn } }
 }
 
 export interface Snap {
@@ -33,52 +33,62 @@ export function snapTo(
   stepIn: number,
 ): Snap {
   const near = places
-    .filter((p) => Math.abs(p.atIn - atIn) <= reachIn)
-    .sort((a, b) => Math.abs(a.atIn - atIn) - Math.abs(b.atIn - atIn))[0]
+    .filter((place) => Math.abs(place.atIn - atIn) <= reachIn)
+    .sort((one, other) => Math.abs(one.atIn - atIn) - Math.abs(other.atIn - atIn))[0]
   return near ? { atIn: near.atIn, to: near.name } : { atIn: Math.round(atIn / stepIn) * stepIn, to: null }
 }
 
 /** Places where the low edge of an opening may snap: middle of its wall, middle of a bay, jamb post on a line, beside a post. */
 export function openingPlaces(
   grid: Grid,
-  o: Opening,
+  opening: Opening,
   postWidthIn: number,
 ): { readonly atIn: number; readonly name: string }[] {
-  const wall = wallLengthIn(grid, o.side)
-  const lines = isEave(o.side) ? grid.centresIn : [0, ...grid.gableIn, grid.widthIn]
+  const wall = wallLengthIn(grid, opening.side)
+  const lines = isEave(opening.side) ? grid.centresIn : [0, ...grid.gableIn, grid.widthIn]
   const half = postWidthIn / 2
   return [
-    { atIn: (wall - o.widthIn) / 2, name: 'middle of the wall' },
-    ...lines.slice(1).map((x, i) => ({ atIn: (x + lines[i] - o.widthIn) / 2, name: 'middle of the bay' })),
-    ...lines.flatMap((x) => [
-      { atIn: x + half, name: 'edge on a post' },
-      { atIn: x - half - o.widthIn, name: 'edge on a post' },
+    { atIn: (wall - opening.widthIn) / 2, name: 'middle of the wall' },
+    ...lines.slice(1).map((line, i) => ({ atIn: (line + lines[i] - opening.widthIn) / 2, name: 'middle of the bay' })),
+    ...lines.flatMap((line) => [
+      { atIn: line + half, name: 'edge on a post' },
+      { atIn: line - half - opening.widthIn, name: 'edge on a post' },
     ]),
-  ].filter((p) => p.atIn >= 0 && p.atIn + o.widthIn <= wall)
+  ].filter((p) => p.atIn >= 0 && p.atIn + opening.widthIn <= wall)
 }
 
 /** A building with one opening moved so that its low edge stands at `fromIn` along its wall. */
-export const moveOpening = (b: Building, grid: Grid, id: string, fromIn: number): Building => ({
-  ...b,
-  openings: b.openings.map((o) => (o.id === id ? { ...o, positionIn: Math.max(0, positionFor(o, grid, fromIn)) } : o)),
+export const moveOpening = (building: Building, grid: Grid, id: string, fromIn: number): Building => ({
+  ...building,
+  openings: building.openings.map((opening) =>
+    opening.id === id ? { ...opening, positionIn: Math.max(0, positionFor(opening, grid, fromIn)) } : opening,
+  ),
 })
 
 /** A building with one regular post moved along its wall: its line on an eave wall (the truss goes with it), the post alone on a gable. Null for posts that belong to something else. */
-export function movePost(b: Building, grid: Grid, post: Post, byIn: number): Building | null {
+export function movePost(building: Building, grid: Grid, post: Post, byIn: number): Building | null {
   if (post.kind === 'eave' || post.kind === 'lean-to')
     return post.line === null || post.line === 1 || post.line === grid.centresIn.length
       ? null
-      : { ...b, bays: moveLine(grid, post.line, byIn) }
+      : { ...building, bays: moveLine(grid, post.line, byIn) }
   if (post.kind !== 'gable' || post.id.startsWith('X')) return null
-  return { ...b, gableShiftsIn: { ...b.gableShiftsIn, [post.id]: (b.gableShiftsIn[post.id] ?? 0) + byIn } }
+  return {
+    ...building,
+    gableShiftsIn: { ...building.gableShiftsIn, [post.id]: (building.gableShiftsIn[post.id] ?? 0) + byIn },
+  }
 }
 
 /** The first clear place for a new opening on its wall, or null where none is left. */
-export function clearPlace(b: Building, grid: Grid, o: Opening, ok: (b: Building) => boolean): Opening | null {
-  const wall = wallLengthIn(grid, o.side)
-  for (let fromIn = 12; fromIn + o.widthIn < wall; fromIn += 6) {
-    const placed = { ...o, positionIn: positionFor(o, grid, fromIn) }
-    if (placed.positionIn >= 0 && ok({ ...b, openings: [...b.openings, placed] })) return placed
+export function clearPlace(
+  building: Building,
+  grid: Grid,
+  opening: Opening,
+  ok: (building: Building) => boolean,
+): Opening | null {
+  const wall = wallLengthIn(grid, opening.side)
+  for (let fromIn = 12; fromIn + opening.widthIn < wall; fromIn += 6) {
+    const placed = { ...opening, positionIn: positionFor(opening, grid, fromIn) }
+    if (placed.positionIn >= 0 && ok({ ...building, openings: [...building.openings, placed] })) return placed
   }
   return null
 }

@@ -26,81 +26,85 @@ export const isEave = (side: Side): boolean => side === 'south' || side === 'nor
 export const wallLengthIn = (grid: Grid, side: Side): number => (isEave(side) ? grid.lengthIn : grid.widthIn)
 
 /** How much of a wall's end the corner post takes up: its width on an eave wall, its depth on a gable wall. */
-export const cornerTakesIn = (b: Building, side: Side): number =>
-  isEave(side) ? postSize(b.post).widthIn : postSize(b.post).depthIn
+export const cornerTakesIn = (building: Building, side: Side): number =>
+  isEave(side) ? postSize(building.post).widthIn : postSize(building.post).depthIn
 
 /** Overhead and sliding doors get posts of their own at the jambs; walk doors and windows hang in bucks between posts. */
 export const needsJambs = (kind: Opening['kind']): boolean => kind === 'overhead' || kind === 'slider'
 
 /** Places one opening on its wall from its named corner. */
-export function placeOpening(o: Opening, grid: Grid): PlacedOpening {
-  const low = o.corner === LOW_CORNER[o.side]
-  const fromIn = low ? o.positionIn : wallLengthIn(grid, o.side) - o.positionIn - o.widthIn
+export function placeOpening(opening: Opening, grid: Grid): PlacedOpening {
+  const low = opening.corner === LOW_CORNER[opening.side]
+  const fromIn = low ? opening.positionIn : wallLengthIn(grid, opening.side) - opening.positionIn - opening.widthIn
   return {
-    opening: o,
+    opening: opening,
     fromIn,
-    toIn: fromIn + o.widthIn,
-    sillIn: o.sillIn,
-    headIn: o.sillIn + o.heightIn,
-    framed: needsJambs(o.kind),
+    toIn: fromIn + opening.widthIn,
+    sillIn: opening.sillIn,
+    headIn: opening.sillIn + opening.heightIn,
+    framed: needsJambs(opening.kind),
   }
 }
 
 /** Moves an opening so that its low edge stands at `fromIn`, keeping its named corner. */
-export const positionFor = (o: Opening, grid: Grid, fromIn: number): number =>
-  o.corner === LOW_CORNER[o.side] ? fromIn : wallLengthIn(grid, o.side) - fromIn - o.widthIn
+export const positionFor = (opening: Opening, grid: Grid, fromIn: number): number =>
+  opening.corner === LOW_CORNER[opening.side] ? fromIn : wallLengthIn(grid, opening.side) - fromIn - opening.widthIn
 
 const overlap = (a0: number, a1: number, b0: number, b1: number): boolean =>
   Math.min(a1, b1) - Math.max(a0, b0) > 1 / 32
 
 /** Contradictions of the openings with their walls and with each other. Every issue names the field that holds it. */
-export function checkOpenings(b: Building, grid: Grid): Issue[] {
-  const t = postSize(b.post).widthIn
-  const placed = b.openings.map((o) => placeOpening(o, grid))
+export function checkOpenings(building: Building, grid: Grid): Issue[] {
+  const widthIn = postSize(building.post).widthIn
+  const placed = building.openings.map((opening) => placeOpening(opening, grid))
   const found: Issue[] = []
-  placed.forEach((p, i) => {
-    const o = p.opening
+  placed.forEach((placedOpening, i) => {
+    const opening = placedOpening.opening
     const at = (field: string) => ['building', 'openings', i, field] as const
-    const wall = wallLengthIn(grid, o.side)
-    const takes = cornerTakesIn(b, o.side)
-    if (b.openings.findIndex((q) => q.id === o.id) !== i) found.push(issue('duplicate-id', at('id'), { id: o.id }))
+    const wall = wallLengthIn(grid, opening.side)
+    const takes = cornerTakesIn(building, opening.side)
+    if (building.openings.findIndex((ownOpening) => ownOpening.id === opening.id) !== i)
+      found.push(issue('duplicate-id', at('id'), { id: opening.id }))
     const room = wall - 2 * takes
-    if (o.widthIn > room + 1e-6) {
-      found.push(issue('opening-wider-than-wall', at('widthIn'), { widthIn: o.widthIn, roomIn: room }))
+    if (opening.widthIn > room + 1e-6) {
+      found.push(issue('opening-wider-than-wall', at('widthIn'), { widthIn: opening.widthIn, roomIn: room }))
       return
     }
-    if (!cornersOf(o.side).includes(o.corner)) {
-      found.push(issue('corner-not-on-wall', at('corner'), { choices: cornersOf(o.side).join(', ') }))
+    if (!cornersOf(opening.side).includes(opening.corner)) {
+      found.push(issue('corner-not-on-wall', at('corner'), { choices: cornersOf(opening.side).join(', ') }))
       return
     }
-    if (p.fromIn < -1e-6 || p.toIn > wall + 1e-6) {
-      found.push(issue('opening-past-corner', at('positionIn'), { mostIn: wall - o.widthIn }))
+    if (placedOpening.fromIn < -1e-6 || placedOpening.toIn > wall + 1e-6) {
+      found.push(issue('opening-past-corner', at('positionIn'), { mostIn: wall - opening.widthIn }))
       return
     }
-    if (o.kind !== 'window' && o.sillIn > 0) found.push(issue('sill-needs-window', at('sillIn')))
-    if (p.headIn > b.heelIn + 1e-6)
-      found.push(issue('opening-over-heel', at('heightIn'), { mostIn: b.heelIn - o.sillIn }))
+    if (opening.kind !== 'window' && opening.sillIn > 0) found.push(issue('sill-needs-window', at('sillIn')))
+    if (placedOpening.headIn > building.heelIn + 1e-6)
+      found.push(issue('opening-over-heel', at('heightIn'), { mostIn: building.heelIn - opening.sillIn }))
     // A jamb post needs room beside the corner post, unless the corner post itself is the jamb.
-    const need = p.framed ? takes + t : takes
-    for (const gap of [p.fromIn, wall - p.toIn]) {
-      if (gap < need - 1e-6 && !(p.framed && Math.abs(gap - takes) < 1 / 32)) {
+    const need = placedOpening.framed ? takes + widthIn : takes
+    for (const gap of [placedOpening.fromIn, wall - placedOpening.toIn]) {
+      if (gap < need - 1e-6 && !(placedOpening.framed && Math.abs(gap - takes) < 1 / 32)) {
         found.push(
-          issue('opening-too-near-corner', at('positionIn'), { leastIn: need, mostIn: wall - need - o.widthIn }),
+          issue('opening-too-near-corner', at('positionIn'), { leastIn: need, mostIn: wall - need - opening.widthIn }),
         )
         break
       }
     }
-    placed.slice(0, i).forEach((q) => {
-      if (q.opening.side !== o.side) return
-      const side = (x: PlacedOpening) => (x.framed ? t : 0)
-      const gap = Math.max(side(p), side(q))
-      const stacked = !p.framed && !q.framed && !overlap(p.sillIn, p.headIn, q.sillIn, q.headIn)
-      if (!stacked && overlap(p.fromIn - gap, p.toIn + gap, q.fromIn, q.toIn))
+    placed.slice(0, i).forEach((placed) => {
+      if (placed.opening.side !== opening.side) return
+      const side = (placed: PlacedOpening) => (placed.framed ? widthIn : 0)
+      const gap = Math.max(side(placedOpening), side(placed))
+      const stacked =
+        !placedOpening.framed &&
+        !placed.framed &&
+        !overlap(placedOpening.sillIn, placedOpening.headIn, placed.sillIn, placed.headIn)
+      if (!stacked && overlap(placedOpening.fromIn - gap, placedOpening.toIn + gap, placed.fromIn, placed.toIn))
         found.push(
           issue('openings-overlap', at('positionIn'), {
-            other: q.opening.name || q.opening.kind,
-            otherFromIn: q.fromIn,
-            otherToIn: q.toIn,
+            other: placed.opening.name || placed.opening.kind,
+            otherFromIn: placed.fromIn,
+            otherToIn: placed.toIn,
           }),
         )
     })

@@ -63,10 +63,12 @@ interface Slot {
 }
 
 /** Roof height over a point `fromEaveIn` inside the nearer string, inches above the grade line. */
-export const rafterHeightIn = (b: Building, fromEaveIn: number): number => b.heelIn + (fromEaveIn * b.pitchPer12) / 12
+export const rafterHeightIn = (building: Building, fromEaveIn: number): number =>
+  building.heelIn + (fromEaveIn * building.pitchPer12) / 12
 
 /** Height of a lean-to’s outer posts above the grade line, to the rafter underside. */
-export const leanToHeightIn = (b: Building, l: LeanTo): number => b.heelIn - l.dropIn - (l.depthIn * l.pitchPer12) / 12
+export const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
+  building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / 12
 
 /**
  * Places every post. Eave rows: one at each numbered line; a door with jambs leaves out the posts in its way (a header carries their
@@ -74,15 +76,16 @@ export const leanToHeightIn = (b: Building, l: LeanTo): number => b.heelIn - l.d
  * nearest a jamb (within 24 in.) becomes the jamb, those in the door are left out, those in a walk door or window step to its nearer
  * edge, and a space left over the maximum gets a post of its own.
  */
-export function placePosts(b: Building, grid: Grid): PostLayout {
-  const size = postSize(b.post)
-  const t = size.widthIn
-  const issues: Issue[] = [...checkOpenings(b, grid)]
-  const placed = b.openings.map((o) => placeOpening(o, grid))
+export function placePosts(building: Building, grid: Grid): PostLayout {
+  const size = postSize(building.post)
+  const widthIn = size.widthIn
+  const issues: Issue[] = [...checkOpenings(building, grid)]
+  const placed = building.openings.map((opening) => placeOpening(opening, grid))
   const omitted: OmittedPost[] = []
   const northRow = letter(grid.gableIn.length + 1)
   const rows: Record<string, string> = { south: 'A', north: northRow }
-  for (const l of b.leanTos) rows[`lean-${l.side}`] = l.side === 'north' ? letter(grid.gableIn.length + 2) : 'S'
+  for (const leanTo of building.leanTos)
+    rows[`lean-${leanTo.side}`] = leanTo.side === 'north' ? letter(grid.gableIn.length + 2) : 'S'
   const last = grid.centresIn.length
   let jambs = 0
   let extras = 0
@@ -93,39 +96,41 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
       ? {
           x: at,
           y: side === 'south' ? size.depthIn / 2 : grid.widthIn - size.depthIn / 2,
-          sizeX: t,
+          sizeX: widthIn,
           sizeY: size.depthIn,
         }
       : {
           x: side === 'west' ? size.depthIn / 2 : grid.lengthIn - size.depthIn / 2,
           y: at,
           sizeX: size.depthIn,
-          sizeY: t,
+          sizeY: widthIn,
         }
-  const add = (side: Side, s: Slot) => {
-    const p = point(side, s.at)
-    const inside = Math.min(s.at, grid.widthIn - s.at)
-    const heightIn = isEave(side) ? b.heelIn : rafterHeightIn(b, inside)
-    const longPointIn = isEave(side) ? b.heelIn : rafterHeightIn(b, Math.min(grid.widthIn / 2, inside + t / 2))
+  const add = (side: Side, slot: Slot) => {
+    const p = point(side, slot.at)
+    const inside = Math.min(slot.at, grid.widthIn - slot.at)
+    const heightIn = isEave(side) ? building.heelIn : rafterHeightIn(building, inside)
+    const longPointIn = isEave(side)
+      ? building.heelIn
+      : rafterHeightIn(building, Math.min(grid.widthIn / 2, inside + widthIn / 2))
     posts.push({
-      id: s.id,
-      kind: s.kind,
+      id: slot.id,
+      kind: slot.kind,
       side,
-      row: s.row,
-      line: s.line,
-      atIn: s.at,
+      row: slot.row,
+      line: slot.line,
+      atIn: slot.at,
       ...p,
-      openingId: s.openingId,
-      movedIn: s.at - s.nominal,
+      openingId: slot.openingId,
+      movedIn: slot.at - slot.nominal,
       heightIn,
       longPointIn,
     })
   }
-  const hits = (at: number, p: PlacedOpening, clear = 0) =>
-    at + t / 2 > p.fromIn - clear + 1 / 32 && at - t / 2 < p.toIn + clear - 1 / 32
-  const omit = (side: Side, s: Slot, openingId: string | null) => {
-    const { x, y } = point(side, s.at)
-    omitted.push({ id: s.id, side, atIn: s.at, x, y, openingId })
+  const hits = (at: number, placed: PlacedOpening, clear = 0) =>
+    at + widthIn / 2 > placed.fromIn - clear + 1 / 32 && at - widthIn / 2 < placed.toIn + clear - 1 / 32
+  const omit = (side: Side, slot: Slot, openingId: string | null) => {
+    const { x, y } = point(side, slot.at)
+    omitted.push({ id: slot.id, side, atIn: slot.at, x, y, openingId })
   }
 
   const eaveWall = (side: 'south' | 'north') => {
@@ -140,48 +145,54 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
       row,
     }))
     // A post bridged on purpose; a name that no eave post has (the bays have changed since) leaves nothing out.
-    for (const s of slots.filter((q) => q.kind === 'eave' && b.bridged.includes(q.id))) omit(side, s, null)
-    slots = slots.filter((q) => !(q.kind === 'eave' && b.bridged.includes(q.id)))
-    for (const p of placed.filter((q) => q.opening.side === side)) {
-      if (!p.framed) {
-        const hit = slots.find((s) => s.kind !== 'corner' && hits(s.at, p))
+    for (const slot of slots.filter((slot) => slot.kind === 'eave' && building.bridged.includes(slot.id)))
+      omit(side, slot, null)
+    slots = slots.filter((slot) => !(slot.kind === 'eave' && building.bridged.includes(slot.id)))
+    for (const placedOpening of placed.filter((placed) => placed.opening.side === side)) {
+      if (!placedOpening.framed) {
+        const hit = slots.find((slot) => slot.kind !== 'corner' && hits(slot.at, placedOpening))
         if (hit)
           issues.push(
-            issue('post-in-opening', ['building', 'openings', b.openings.indexOf(p.opening), 'positionIn'], {
-              post: hit.id,
-              beforeIn: hit.at - t / 2 - p.opening.widthIn,
-              afterIn: hit.at + t / 2,
-            }),
+            issue(
+              'post-in-opening',
+              ['building', 'openings', building.openings.indexOf(placedOpening.opening), 'positionIn'],
+              {
+                post: hit.id,
+                beforeIn: hit.at - widthIn / 2 - placedOpening.opening.widthIn,
+                afterIn: hit.at + widthIn / 2,
+              },
+            ),
           )
         continue
       }
       for (const [edge, target] of [
-        [p.fromIn, p.fromIn - t / 2],
-        [p.toIn, p.toIn + t / 2],
+        [placedOpening.fromIn, placedOpening.fromIn - widthIn / 2],
+        [placedOpening.toIn, placedOpening.toIn + widthIn / 2],
       ] as const) {
-        const same = slots.find((s) => Math.abs(s.at - target) < 1 / 32)
+        const same = slots.find((slot) => Math.abs(slot.at - target) < 1 / 32)
         if (same) {
           if (same.kind === 'eave') {
             same.kind = 'jamb'
-            same.openingId = p.opening.id
+            same.openingId = placedOpening.opening.id
           }
           continue
         }
-        if (Math.abs(edge - t) < 1 / 32 || Math.abs(grid.lengthIn - edge - t) < 1 / 32) continue // the corner post is the jamb
+        if (Math.abs(edge - widthIn) < 1 / 32 || Math.abs(grid.lengthIn - edge - widthIn) < 1 / 32) continue // the corner post is the jamb
         slots.push({
           id: `J${++jambs}`,
           nominal: target,
           at: target,
           kind: 'jamb',
-          openingId: p.opening.id,
+          openingId: placedOpening.opening.id,
           line: null,
           row,
         })
       }
-      for (const s of slots.filter((q) => q.kind === 'eave' && hits(q.at, p, t))) omit(side, s, p.opening.id)
-      slots = slots.filter((q) => !(q.kind === 'eave' && hits(q.at, p, t)))
+      for (const slot of slots.filter((slot) => slot.kind === 'eave' && hits(slot.at, placedOpening, widthIn)))
+        omit(side, slot, placedOpening.opening.id)
+      slots = slots.filter((slot) => !(slot.kind === 'eave' && hits(slot.at, placedOpening, widthIn)))
     }
-    slots.sort((p, q) => p.at - q.at).forEach((s) => add(side, s))
+    slots.sort((one, other) => one.at - other.at).forEach((slot) => add(side, slot))
   }
 
   const gableWall = (side: 'west' | 'east') => {
@@ -191,92 +202,101 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
       return {
         id,
         nominal,
-        at: nominal + (b.gableShiftsIn[id] ?? 0),
+        at: nominal + (building.gableShiftsIn[id] ?? 0),
         kind: 'gable',
         openingId: null,
         line,
         row: letter(i + 1),
       }
     })
-    const takes = cornerTakesIn(b, side)
-    const mine = placed.filter((q) => q.opening.side === side).sort((p, q) => p.fromIn - q.fromIn)
-    for (const p of mine) {
-      const index = b.openings.indexOf(p.opening)
-      if (!p.framed) {
-        for (const s of slots.filter((q) => q.kind === 'gable' && hits(q.at, p))) {
-          if (b.gableShiftsIn[s.id])
+    const takes = cornerTakesIn(building, side)
+    const mine = placed.filter((placed) => placed.opening.side === side).sort((one, other) => one.fromIn - other.fromIn)
+    for (const placed of mine) {
+      const index = building.openings.indexOf(placed.opening)
+      if (!placed.framed) {
+        for (const slot of slots.filter((slot) => slot.kind === 'gable' && hits(slot.at, placed))) {
+          if (building.gableShiftsIn[slot.id])
             issues.push(
-              issue('post-in-opening', ['building', 'gableShiftsIn', s.id], {
-                post: s.id,
-                beforeIn: p.fromIn - t / 2,
-                afterIn: p.toIn + t / 2,
+              issue('post-in-opening', ['building', 'gableShiftsIn', slot.id], {
+                post: slot.id,
+                beforeIn: placed.fromIn - widthIn / 2,
+                afterIn: placed.toIn + widthIn / 2,
               }),
             )
-          else if (slots.some((q) => q !== s && q.kind === 'jamb' && hits(q.at, p)))
+          else if (
+            slots.some((otherSlot) => otherSlot !== slot && otherSlot.kind === 'jamb' && hits(otherSlot.at, placed))
+          )
             issues.push(
               issue('post-in-opening', ['building', 'openings', index, 'positionIn'], {
-                post: s.id,
-                beforeIn: s.at - t / 2 - p.opening.widthIn,
-                afterIn: s.at + t / 2,
+                post: slot.id,
+                beforeIn: slot.at - widthIn / 2 - placed.opening.widthIn,
+                afterIn: slot.at + widthIn / 2,
               }),
             )
-          else s.at = s.at - p.fromIn < p.toIn - s.at ? p.fromIn - t / 2 : p.toIn + t / 2
+          else
+            slot.at =
+              slot.at - placed.fromIn < placed.toIn - slot.at ? placed.fromIn - widthIn / 2 : placed.toIn + widthIn / 2
         }
         continue
       }
-      for (const target of [p.fromIn - t / 2, p.toIn + t / 2]) {
+      for (const target of [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]) {
         if (target < takes || target > grid.widthIn - takes) continue // the corner post is the jamb
         const near = slots
-          .filter((s) => s.kind === 'gable' && Math.abs(s.at - target) <= JAMB_REACH_IN)
-          .sort((a, c) => Math.abs(a.at - target) - Math.abs(c.at - target))[0]
+          .filter((slot) => slot.kind === 'gable' && Math.abs(slot.at - target) <= JAMB_REACH_IN)
+          .sort((one, other) => Math.abs(one.at - target) - Math.abs(other.at - target))[0]
         if (near) {
           near.at = target
           near.kind = 'jamb'
-          near.openingId = p.opening.id
+          near.openingId = placed.opening.id
         } else
           slots.push({
             id: `J${++jambs}`,
             nominal: target,
             at: target,
             kind: 'jamb',
-            openingId: p.opening.id,
+            openingId: placed.opening.id,
             line,
             row: 'J',
           })
       }
-      for (const s of slots.filter((q) => q.kind === 'gable' && hits(q.at, p, t))) omit(side, s, p.opening.id)
-      slots = slots.filter((q) => !(q.kind === 'gable' && hits(q.at, p, t)))
+      for (const slot of slots.filter((slot) => slot.kind === 'gable' && hits(slot.at, placed, widthIn)))
+        omit(side, slot, placed.opening.id)
+      slots = slots.filter((slot) => !(slot.kind === 'gable' && hits(slot.at, placed, widthIn)))
     }
     // A space that moving or omitting has left over the maximum gets posts of its own, door openings excepted.
-    const all = [{ at: 0 }, ...slots.sort((p, q) => p.at - q.at), { at: grid.widthIn }]
+    const all = [{ at: 0 }, ...slots.sort((one, other) => one.at - other.at), { at: grid.widthIn }]
     for (let i = 1; i < all.length; i++) {
       const [from, to] = [all[i - 1].at, all[i].at]
-      if (to - from <= b.gableMaxIn + t || mine.some((p) => p.framed && p.fromIn >= from - 1 && p.toIn <= to + 1))
+      if (
+        to - from <= building.gableMaxIn + widthIn ||
+        mine.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)
+      )
         continue
-      const n = Math.ceil((to - from) / (b.gableMaxIn + t) - 1e-9)
+      const n = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - 1e-9)
       for (let k = 1; k < n; k++) {
         const at = from + ((to - from) * k) / n
         slots.push({ id: `X${++extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
       }
     }
-    slots.sort((p, q) => p.at - q.at)
-    slots.forEach((s) => {
-      const p = mine.find((q) => !q.framed && s.id.startsWith('X') && hits(s.at, q))
-      if (p) s.at = p.fromIn - t / 2
+    slots.sort((one, other) => one.at - other.at)
+    slots.forEach((slot) => {
+      const placed = mine.find((placed) => !placed.framed && slot.id.startsWith('X') && hits(slot.at, placed))
+      if (placed) slot.at = placed.fromIn - widthIn / 2
     })
-    slots.forEach((s) => add(side, s))
+    slots.forEach((slot) => add(side, slot))
   }
 
   eaveWall('south')
   gableWall('east')
   eaveWall('north')
   gableWall('west')
-  b.leanTos.forEach((l, k) => {
-    const y = l.side === 'north' ? grid.widthIn + l.depthIn - size.depthIn / 2 : -l.depthIn + size.depthIn / 2
-    const heightIn = leanToHeightIn(b, l)
-    const row = rows[`lean-${l.side}`]
-    if (b.leanTos.findIndex((q) => q.side === l.side) !== k) {
-      issues.push(issue('lean-to-twice', ['building', 'leanTos', k, 'side'], { side: l.side }))
+  building.leanTos.forEach((leanTo, k) => {
+    const y =
+      leanTo.side === 'north' ? grid.widthIn + leanTo.depthIn - size.depthIn / 2 : -leanTo.depthIn + size.depthIn / 2
+    const heightIn = leanToHeightIn(building, leanTo)
+    const row = rows[`lean-${leanTo.side}`]
+    if (building.leanTos.findIndex((ownLeanTo) => ownLeanTo.side === leanTo.side) !== k) {
+      issues.push(issue('lean-to-twice', ['building', 'leanTos', k, 'side'], { side: leanTo.side }))
       return
     }
     if (heightIn < LEAST_LEAN_TO_IN)
@@ -287,13 +307,13 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
       posts.push({
         id: `${row}${i + 1}`,
         kind: 'lean-to',
-        side: l.side,
+        side: leanTo.side,
         row,
         line: i + 1,
         atIn: at,
         x: at,
         y,
-        sizeX: t,
+        sizeX: widthIn,
         sizeY: size.depthIn,
         openingId: null,
         movedIn: 0,
@@ -303,30 +323,32 @@ export function placePosts(b: Building, grid: Grid): PostLayout {
     )
   })
   for (const side of ['south', 'east', 'north', 'west'] as const) {
-    const takes = cornerTakesIn(b, side)
-    const onWall = posts.filter((p) => p.side === side && p.kind !== 'lean-to').sort((p, q) => p.atIn - q.atIn)
+    const takes = cornerTakesIn(building, side)
+    const onWall = posts
+      .filter((post) => post.side === side && post.kind !== 'lean-to')
+      .sort((one, other) => one.atIn - other.atIn)
     const wall = wallLengthIn(grid, side)
-    onWall.forEach((p, i) => {
+    onWall.forEach((post, i) => {
       const before = i > 0 ? onWall[i - 1] : null
       const tooNear =
-        (before && p.atIn - before.atIn < t - 1 / 32) ||
-        (!isEave(side) && (p.atIn - t / 2 < takes - 1 / 32 || p.atIn + t / 2 > wall - takes + 1 / 32))
+        (before && post.atIn - before.atIn < widthIn - 1 / 32) ||
+        (!isEave(side) && (post.atIn - widthIn / 2 < takes - 1 / 32 || post.atIn + widthIn / 2 > wall - takes + 1 / 32))
       if (tooNear)
         issues.push(
           issue(
             'posts-collide',
-            b.gableShiftsIn[p.id]
-              ? ['building', 'gableShiftsIn', p.id]
+            building.gableShiftsIn[post.id]
+              ? ['building', 'gableShiftsIn', post.id]
               : [
                   'building',
                   'openings',
                   Math.max(
                     0,
-                    b.openings.findIndex((o) => o.id === (p.openingId ?? before?.openingId)),
+                    building.openings.findIndex((opening) => opening.id === (post.openingId ?? before?.openingId)),
                   ),
                   'positionIn',
                 ],
-            { post: p.id, other: before?.id ?? 'the corner post' },
+            { post: post.id, other: before?.id ?? 'the corner post' },
           ),
         )
     })

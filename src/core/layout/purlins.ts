@@ -6,12 +6,12 @@ export const PURLIN_EAVE_IN = 3
 export const PURLIN_RIDGE_IN = 6
 
 /** Length of one main slope with its overhang, inches. */
-export const slopeLengthIn = (b: Building, grid: Grid): number =>
-  (grid.widthIn / 2 + b.eaveOverhangIn) / Math.cos(Math.atan(b.pitchPer12 / 12))
+export const slopeLengthIn = (building: Building, grid: Grid): number =>
+  (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(Math.atan(building.pitchPer12 / 12))
 
 /** Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the eave to 6 in. below the ridge. */
-export function purlinPlaces(b: Building, grid: Grid): number[] {
-  const run = slopeLengthIn(b, grid) - PURLIN_EAVE_IN - PURLIN_RIDGE_IN
-  const n = Math.max(1, Math.ceil(run / b.roof.purlins.spaceIn - 1e-9))
+export function purlinPlaces(building: Building, grid: Grid): number[] {
+  const run = slopeLengthIn(building, grid) - PURLIN_EAVE_IN - PURLIN_RIDGE_IN
+  const n = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - 1e-9))
   return Array.from({ length: n + 1 }, (_, k) => PURLIN_EAVE_IN + (run * k) / n)
 }

@@ -61,20 +61,20 @@ function leastTargets(c: Corners, lengthIn: number, widthIn: number): Corners {
     NW: { x: 0, y: widthIn },
   }
   const mean = (s: Corners): Point => ({
-    x: NAMES.reduce((t, n) => t + s[n].x, 0) / 4,
-    y: NAMES.reduce((t, n) => t + s[n].y, 0) / 4,
+    x: NAMES.reduce((sum, name) => sum + s[name].x, 0) / 4,
+    y: NAMES.reduce((sum, name) => sum + s[name].y, 0) / 4,
   })
   const [mp, mq] = [mean(c), mean(want)]
   let cross = 0
   let dot = 0
-  for (const n of NAMES) {
-    const [px, py, qx, qy] = [c[n].x - mp.x, c[n].y - mp.y, want[n].x - mq.x, want[n].y - mq.y]
+  for (const name of NAMES) {
+    const [px, py, qx, qy] = [c[name].x - mp.x, c[name].y - mp.y, want[name].x - mq.x, want[name].y - mq.y]
     cross += qx * py - qy * px
     dot += qx * px + qy * py
   }
   const phi = Math.atan2(cross, dot)
-  const turn = (n: CornerName): Point => {
-    const [qx, qy] = [want[n].x - mq.x, want[n].y - mq.y]
+  const turn = (cornerName: CornerName): Point => {
+    const [qx, qy] = [want[cornerName].x - mq.x, want[cornerName].y - mq.y]
     return { x: qx * Math.cos(phi) - qy * Math.sin(phi) + mp.x, y: qx * Math.sin(phi) + qy * Math.cos(phi) + mp.y }
   }
   return { SW: turn('SW'), SE: turn('SE'), NE: turn('NE'), NW: turn('NW') }
@@ -91,29 +91,29 @@ export function fitSquare(
   widthIn: number,
   mode: 'hold-south' | 'least-move',
 ): Result<SquareFit> {
-  const used = (Object.keys(PAIRS) as (keyof Measures)[]).filter((k) => m[k] !== null)
+  const used = (Object.keys(PAIRS) as (keyof Measures)[]).filter((key) => m[key] !== null)
   if (used.length < 5) return fail('too-few-measures', ['strings', 'measures'], { have: used.length, need: 5 })
   let v = [lengthIn, lengthIn, widthIn, 0, widthIn]
   let settled = false
   for (let pass = 0; pass < 60 && !settled; pass++) {
     const c = cornersOf(v)
-    const j = Matrix.zeros(used.length, 5)
+    const matrix = Matrix.zeros(used.length, 5)
     const r = used.map((key, i) => {
-      const [a, b] = PAIRS[key]
-      const d = distance(c[a], c[b])
-      const [ux, uy] = [(c[b].x - c[a].x) / d, (c[b].y - c[a].y) / d]
+      const [cornerName, b] = PAIRS[key]
+      const d = distance(c[cornerName], c[b])
+      const [ux, uy] = [(c[b].x - c[cornerName].x) / d, (c[b].y - c[cornerName].y) / d]
       for (const [corner, s] of [
-        [a, -1],
+        [cornerName, -1],
         [b, 1],
       ] as const) {
         const [ix, iy] = UNKNOWN[corner]
-        if (ix >= 0) j.set(i, ix, j.get(i, ix) + s * ux)
-        if (iy >= 0) j.set(i, iy, j.get(i, iy) + s * uy)
+        if (ix >= 0) matrix.set(i, ix, matrix.get(i, ix) + s * ux)
+        if (iy >= 0) matrix.set(i, iy, matrix.get(i, iy) + s * uy)
       }
       return (m[key] as number) - d
     })
-    const jt = j.transpose()
-    const step = solve(jt.mmul(j), jt.mmul(Matrix.columnVector(r))).to1DArray()
+    const jt = matrix.transpose()
+    const step = solve(jt.mmul(matrix), jt.mmul(Matrix.columnVector(r))).to1DArray()
     if (step.some((s) => !Number.isFinite(s))) break
     v = v.map((x, i) => x + step[i])
     settled = Math.max(...step.map(Math.abs)) < 1e-9
@@ -135,21 +135,24 @@ export function fitSquare(
     dyIn: target[corner].y - c[corner].y,
   }))
   const moved = Object.fromEntries(
-    moves.map((k) => [k.corner, { x: c[k.corner].x + roundIn(k.dxIn), y: c[k.corner].y + roundIn(k.dyIn) }]),
+    moves.map((move) => [
+      move.corner,
+      { x: c[move.corner].x + roundIn(move.dxIn), y: c[move.corner].y + roundIn(move.dyIn) },
+    ]),
   ) as unknown as Corners
   const rising = distance(c.SW, c.NE)
   const falling = distance(c.SE, c.NW)
   // Sliding the north string by s shortens the longer diagonal; the exact value makes both equal.
   const slide = roundIn((c.SE.x - (c.NE.x + c.NW.x)) / 2)
   const slid = { NE: { x: c.NE.x + slide, y: c.NE.y }, NW: { x: c.NW.x + slide, y: c.NW.y } }
-  const squares = Object.values(residuals).reduce((s, x) => s + x * x, 0)
+  const squares = Object.values(residuals).reduce((sum, value) => sum + value * value, 0)
   return ok({
     corners: c,
     residuals,
     sigmaIn: used.length === 6 ? Math.sqrt(squares) : null,
     misclosureIn: rising - falling,
     moves,
-    largestMoveIn: Math.max(...moves.map((k) => Math.hypot(k.dxIn, k.dyIn))),
+    largestMoveIn: Math.max(...moves.map((move) => Math.hypot(move.dxIn, move.dyIn))),
     after: { risingIn: distance(moved.SW, moved.NE), fallingIn: distance(moved.SE, moved.NW) },
     wantedDiagonalIn: Math.hypot(lengthIn, widthIn),
     northSlideIn: slide,

@@ -44,41 +44,41 @@ export interface HookedMark extends StringMark {
 }
 
 function stringMarks(placed: readonly PlacedOpening[], side: Side, own: readonly Post[]): StringMark[] {
-  const marks = own.flatMap((p): StringMark[] => {
-    const { atIn, halfIn } = alongWall(p, side)
-    const kind: MarkKind = p.kind === 'corner' ? 'corner' : p.kind === 'jamb' ? 'jamb' : 'post'
+  const marks = own.flatMap((post): StringMark[] => {
+    const { atIn, halfIn } = alongWall(post, side)
+    const kind: MarkKind = post.kind === 'corner' ? 'corner' : post.kind === 'jamb' ? 'jamb' : 'post'
     return [
-      { key: `${p.id}-low`, name: `${p.id} face`, kind: 'face', postId: p.id, atIn: atIn - halfIn },
-      { key: p.id, name: p.id, kind, postId: p.id, atIn },
-      { key: `${p.id}-high`, name: `${p.id} face`, kind: 'face', postId: p.id, atIn: atIn + halfIn },
+      { key: `${post.id}-low`, name: `${post.id} face`, kind: 'face', postId: post.id, atIn: atIn - halfIn },
+      { key: post.id, name: post.id, kind, postId: post.id, atIn },
+      { key: `${post.id}-high`, name: `${post.id} face`, kind: 'face', postId: post.id, atIn: atIn + halfIn },
     ]
   })
   const edges = placed
-    .filter((o) => o.opening.side === side)
-    .flatMap((o): StringMark[] => [
-      { key: `${o.opening.id}-from`, name: 'edge', kind: 'edge', postId: null, atIn: o.fromIn },
-      { key: `${o.opening.id}-to`, name: 'edge', kind: 'edge', postId: null, atIn: o.toIn },
+    .filter((placed) => placed.opening.side === side)
+    .flatMap((placed): StringMark[] => [
+      { key: `${placed.opening.id}-from`, name: 'edge', kind: 'edge', postId: null, atIn: placed.fromIn },
+      { key: `${placed.opening.id}-to`, name: 'edge', kind: 'edge', postId: null, atIn: placed.toIn },
     ])
-  return [...marks, ...edges].sort((a, b) => a.atIn - b.atIn)
+  return [...marks, ...edges].sort((one, other) => one.atIn - other.atIn)
 }
 
 /** The strings of the job: one along the outside face of each row of posts and across each end, with every post face, centre and jamb marked. */
 export function layOutStrings(
-  b: Building,
+  building: Building,
   grid: Grid,
   posts: readonly Post[],
   placed: readonly PlacedOpening[],
   rows: Readonly<Record<string, string>>,
 ): StringLine[] {
-  const { lengthIn: l, widthIn: w } = grid
+  const { lengthIn: lengthIn, widthIn: widthIn } = grid
   const last = grid.centresIn.length
   const eave = (side: 'south' | 'north', y: number): StringLine => ({
     id: rows[side],
     name: `string ${rows[side]}`,
     side,
     from: { x: 0, y },
-    to: { x: l, y },
-    lengthIn: l,
+    to: { x: lengthIn, y },
+    lengthIn: lengthIn,
     marks: stringMarks(placed, side, wallPosts(posts, side)),
   })
   const end = (side: 'west' | 'east', x: number, n: number): StringLine => ({
@@ -86,25 +86,25 @@ export function layOutStrings(
     name: `string ${n}`,
     side,
     from: { x, y: 0 },
-    to: { x, y: w },
-    lengthIn: w,
+    to: { x, y: widthIn },
+    lengthIn: widthIn,
     marks: stringMarks(placed, side, wallPosts(posts, side)),
   })
-  const lines = [eave('south', 0), end('east', l, last), eave('north', w), end('west', 0, 1)]
-  for (const lean of b.leanTos) {
-    const y = lean.side === 'north' ? w + lean.depthIn : -lean.depthIn
+  const lines = [eave('south', 0), end('east', lengthIn, last), eave('north', widthIn), end('west', 0, 1)]
+  for (const lean of building.leanTos) {
+    const y = lean.side === 'north' ? widthIn + lean.depthIn : -lean.depthIn
     const row = rows[`lean-${lean.side}`]
     lines.push({
       id: row,
       name: `string ${row}`,
       side: lean.side,
       from: { x: 0, y },
-      to: { x: l, y },
-      lengthIn: l,
+      to: { x: lengthIn, y },
+      lengthIn: lengthIn,
       marks: stringMarks(
         [],
         lean.side,
-        posts.filter((p) => p.kind === 'lean-to' && p.side === lean.side),
+        posts.filter((post) => post.kind === 'lean-to' && post.side === lean.side),
       ),
     })
   }
@@ -116,31 +116,31 @@ export function layOutStrings(
  * Each is rounded once from the hook; nothing is added up.
  */
 export function hookedMarks(
-  s: StringLine,
+  stringLine: StringLine,
   hook: 'low' | 'high',
   hookPost: string | null,
 ): { readonly marks: readonly HookedMark[]; readonly originIn: number; readonly note: string } {
-  const post = hookPost === null ? undefined : s.marks.find((m) => m.key === hookPost)
+  const post = hookPost === null ? undefined : stringLine.marks.find((mark) => mark.key === hookPost)
   const corner = (k: 'low' | 'high') =>
-    (k === 'low' ? s.marks[0]?.postId : s.marks[s.marks.length - 1]?.postId) ?? 'the corner'
-  const originIn = post ? post.atIn : hook === 'low' ? 0 : s.lengthIn
+    (k === 'low' ? stringLine.marks[0]?.postId : stringLine.marks[stringLine.marks.length - 1]?.postId) ?? 'the corner'
+  const originIn = post ? post.atIn : hook === 'low' ? 0 : stringLine.lengthIn
   const sign = post || hook === 'low' ? 1 : -1
   const note = post ? `centre of post ${post.name}, running both ways` : `outside face of post ${corner(hook)}`
   return {
     originIn,
     note,
-    marks: s.marks.map((m) => {
-      const fromHookIn = (m.atIn - originIn) * sign
-      return { ...m, fromHookIn, shownIn: roundIn(fromHookIn) }
+    marks: stringLine.marks.map((mark) => {
+      const fromHookIn = (mark.atIn - originIn) * sign
+      return { ...mark, fromHookIn, shownIn: roundIn(fromHookIn) }
     }),
   }
 }
 
 /** Diagonals to tape: of the string rectangle, of the inside faces of the corner posts, and of the lean-to. */
-export function diagonals(b: Building, grid: Grid, rows: Readonly<Record<string, string>>): Diagonal[] {
-  const { lengthIn: l, widthIn: w } = grid
-  const n = grid.centresIn.length
-  const size = postSize(b.post)
+export function diagonals(building: Building, grid: Grid, rows: Readonly<Record<string, string>>): Diagonal[] {
+  const { lengthIn: lengthIn, widthIn: widthIn } = grid
+  const count = grid.centresIn.length
+  const size = postSize(building.post)
   const [dx, dy] = [size.widthIn, size.depthIn]
   const make = (name: string, of: Diagonal['of'], from: Point, to: Point): Diagonal => ({
     name,
@@ -151,19 +151,19 @@ export function diagonals(b: Building, grid: Grid, rows: Readonly<Record<string,
   })
   const [a, d] = [rows.south, rows.north]
   const list = [
-    make(`${a}1–${d}${n}`, 'strings', { x: 0, y: 0 }, { x: l, y: w }),
-    make(`${a}${n}–${d}1`, 'strings', { x: l, y: 0 }, { x: 0, y: w }),
-    make(`${a}1–${d}${n}`, 'inside faces', { x: dx, y: dy }, { x: l - dx, y: w - dy }),
-    make(`${a}${n}–${d}1`, 'inside faces', { x: l - dx, y: dy }, { x: dx, y: w - dy }),
+    make(`${a}1–${d}${count}`, 'strings', { x: 0, y: 0 }, { x: lengthIn, y: widthIn }),
+    make(`${a}${count}–${d}1`, 'strings', { x: lengthIn, y: 0 }, { x: 0, y: widthIn }),
+    make(`${a}1–${d}${count}`, 'inside faces', { x: dx, y: dy }, { x: lengthIn - dx, y: widthIn - dy }),
+    make(`${a}${count}–${d}1`, 'inside faces', { x: lengthIn - dx, y: dy }, { x: dx, y: widthIn - dy }),
   ]
-  for (const lean of b.leanTos) {
+  for (const lean of building.leanTos) {
     const north = lean.side === 'north'
     const outer = rows[`lean-${lean.side}`]
-    const [y0, y1] = north ? [w, w + lean.depthIn] : [-lean.depthIn, 0]
+    const [y0, y1] = north ? [widthIn, widthIn + lean.depthIn] : [-lean.depthIn, 0]
     const [r0, r1] = north ? [d, outer] : [outer, a]
     list.push(
-      make(`${r0}1–${r1}${n}`, 'lean-to', { x: 0, y: y0 }, { x: l, y: y1 }),
-      make(`${r0}${n}–${r1}1`, 'lean-to', { x: l, y: y0 }, { x: 0, y: y1 }),
+      make(`${r0}1–${r1}${count}`, 'lean-to', { x: 0, y: y0 }, { x: lengthIn, y: y1 }),
+      make(`${r0}${count}–${r1}1`, 'lean-to', { x: lengthIn, y: y0 }, { x: 0, y: y1 }),
     )
   }
   return list
@@ -174,19 +174,19 @@ export function batterBoards(
   lines: readonly StringLine[],
   runPastIn: number,
 ): { readonly string: string; readonly at: Point; readonly across: 'x' | 'y' }[] {
-  return lines.flatMap((s) => {
-    const alongX = s.from.y === s.to.y
+  return lines.flatMap((line) => {
+    const alongX = line.from.y === line.to.y
     // Cross strings run past the outermost row, so that a lean-to's corners are covered too.
-    const ys = lines.flatMap((q) => (q.from.y === q.to.y ? [q.from.y] : []))
+    const ys = lines.flatMap((line) => (line.from.y === line.to.y ? [line.from.y] : []))
     const ends = alongX
       ? [
-          { x: s.from.x - runPastIn, y: s.from.y },
-          { x: s.to.x + runPastIn, y: s.to.y },
+          { x: line.from.x - runPastIn, y: line.from.y },
+          { x: line.to.x + runPastIn, y: line.to.y },
         ]
       : [
-          { x: s.from.x, y: Math.min(...ys) - runPastIn },
-          { x: s.to.x, y: Math.max(...ys) + runPastIn },
+          { x: line.from.x, y: Math.min(...ys) - runPastIn },
+          { x: line.to.x, y: Math.max(...ys) + runPastIn },
         ]
-    return ends.map((at) => ({ string: s.id, at, across: alongX ? ('y' as const) : ('x' as const) }))
+    return ends.map((at) => ({ string: line.id, at, across: alongX ? ('y' as const) : ('x' as const) }))
   })
 }

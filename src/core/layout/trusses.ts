@@ -35,26 +35,26 @@ export interface TrussPlan {
 }
 
 /** Places of the trusses: one at each numbered line, or at a spacing of their own on carriers, with one at each end wall. */
-function places(b: Building, grid: Grid): number[] {
+function places(building: Building, grid: Grid): number[] {
   const ends = [grid.centresIn[0], grid.centresIn[grid.centresIn.length - 1]]
-  if (b.roof.truss.set === 'posts') return [...grid.centresIn]
+  if (building.roof.truss.set === 'posts') return [...grid.centresIn]
   const out = [ends[0]]
   for (
-    let x = Math.max(b.roof.truss.firstIn, ends[0]) + b.roof.truss.spaceIn;
+    let x = Math.max(building.roof.truss.firstIn, ends[0]) + building.roof.truss.spaceIn;
     x < ends[1] - 6;
-    x += b.roof.truss.spaceIn
+    x += building.roof.truss.spaceIn
   )
     out.push(x)
   return [...out, ends[1]]
 }
 
 /** Trusses, where each rests on both eave rows, and the beams that carry those between posts. A truss within the post's own width stands on it. */
-export function trussPlan(b: Building, grid: Grid, layout: PostLayout): TrussPlan {
-  const xs = places(b, grid)
+export function trussPlan(building: Building, grid: Grid, layout: PostLayout): TrussPlan {
+  const xs = places(building, grid)
   // End trusses stand inside the end strings by half a post: the roof they carry still reaches the string.
   const edges = xs.map((x, i) => (i === 0 ? 0 : i === xs.length - 1 ? grid.lengthIn : x))
   const half = (i: number, j: number) =>
-    j < 0 || j >= xs.length ? b.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
+    j < 0 || j >= xs.length ? building.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
   const trusses = xs.map((xIn, i): Truss => ({
     n: i + 1,
     xIn,
@@ -66,22 +66,22 @@ export function trussPlan(b: Building, grid: Grid, layout: PostLayout): TrussPla
     const posts = wallPosts(layout.posts, side)
     const loads = new Map<string, { truss: Truss; atIn: number }[]>()
     const rests = trusses.map((truss): TrussRest => {
-      const own = posts.find((p) => Math.abs(p.x - truss.xIn) <= p.sizeX / 2 + 1e-6)
+      const own = posts.find((post) => Math.abs(post.x - truss.xIn) <= post.sizeX / 2 + 1e-6)
       if (own) return { truss, post: own, between: null, share: [1, 0] }
-      const after = posts.findIndex((p) => p.x > truss.xIn)
-      const [a, c] = [posts[Math.max(0, after - 1)], posts[after]]
-      if (!c || after === 0)
+      const after = posts.findIndex((post) => post.x > truss.xIn)
+      const [other, candidate] = [posts[Math.max(0, after - 1)], posts[after]]
+      if (!candidate || after === 0)
         return { truss, post: posts[after === 0 ? 0 : posts.length - 1], between: null, share: [1, 0] }
-      const t = (truss.xIn - a.x) / (c.x - a.x) // a beam on two posts: lever rule
-      const key = `${a.id}|${c.id}`
-      loads.set(key, [...(loads.get(key) ?? []), { truss, atIn: truss.xIn - a.x }])
-      return { truss, post: null, between: [a, c], share: [1 - t, t] }
+      const t = (truss.xIn - other.x) / (candidate.x - other.x) // a beam on two posts: lever rule
+      const key = `${other.id}|${candidate.id}`
+      loads.set(key, [...(loads.get(key) ?? []), { truss, atIn: truss.xIn - other.x }])
+      return { truss, post: null, between: [other, candidate], share: [1 - t, t] }
     })
     posts.slice(1).forEach((to, i) => {
       const from = posts[i]
       const carried = loads.get(`${from.id}|${to.id}`) ?? []
-      const left = layout.omitted.some((o) => o.side === side && o.x > from.x && o.x < to.x)
-      if (carried.length || (b.roof.truss.set === 'carriers' && to.x - from.x > 12))
+      const left = layout.omitted.some((omitted) => omitted.side === side && omitted.x > from.x && omitted.x < to.x)
+      if (carried.length || (building.roof.truss.set === 'carriers' && to.x - from.x > 12))
         beams.push({
           id: `${from.id}-${to.id}`,
           side,
@@ -99,6 +99,6 @@ export function trussPlan(b: Building, grid: Grid, layout: PostLayout): TrussPla
     trusses,
     rests,
     beams,
-    spaceIn: b.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : b.roof.truss.spaceIn,
+    spaceIn: building.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : building.roof.truss.spaceIn,
   }
 }

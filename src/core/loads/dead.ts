@@ -15,9 +15,9 @@ export const trussDefaultPsf = (spaceIn: number): number => (spaceIn <= 30 ? 3 :
  * Roof dead load, psf of plan: the greatest that is certain, and the least for uplift. `purlinPlf` weight of one purlin, `trussSpaceIn`
  * truss spacing. `slopePsf` is skin and purlins only, psf of slope, what a purlin carries. Parts on the slope are divided by its cosine.
  */
-export function deadLoad(site: Site, b: Building, purlinPlf: number, trussSpaceIn: number): DeadLoad {
-  const cos = Math.cos(Math.atan(b.pitchPer12 / 12))
-  const purlinPsf = (purlinPlf * 12) / b.roof.purlins.spaceIn
+export function deadLoad(site: Site, building: Building, purlinPlf: number, trussSpaceIn: number): DeadLoad {
+  const cos = Math.cos(Math.atan(building.pitchPer12 / 12))
+  const purlinPsf = (purlinPlf * 12) / building.roof.purlins.spaceIn
   if (site.dead.by === 'total') {
     const psf = site.dead.psf
     // What a purlin carries is not known apart: the whole, which is safe.
@@ -28,10 +28,10 @@ export function deadLoad(site: Site, b: Building, purlinPlf: number, trussSpaceI
       trace: [line('Roof dead load, typed', 'D', String(psf), psf, 'psf', 'ASCE 7-16 3.1', 'C09')],
     }
   }
-  const d = site.dead
-  const truss = d.trussPsf ?? trussDefaultPsf(trussSpaceIn)
-  const slope = d.skinPsf + purlinPsf
-  const maxPsf = slope / cos + truss + d.ceilingPsf + d.otherPsf
+  const dead = site.dead
+  const truss = dead.trussPsf ?? trussDefaultPsf(trussSpaceIn)
+  const slope = dead.skinPsf + purlinPsf
+  const maxPsf = slope / cos + truss + dead.ceilingPsf + dead.otherPsf
   return {
     maxPsf,
     minPsf: Math.min(site.deadMinPsf, slope / cos + truss),
@@ -40,7 +40,7 @@ export function deadLoad(site: Site, b: Building, purlinPlf: number, trussSpaceI
       line(
         'Purlins',
         'weight/spacing',
-        `${sig(purlinPlf)} × 12/${sig(b.roof.purlins.spaceIn)}`,
+        `${sig(purlinPlf)} × 12/${sig(building.roof.purlins.spaceIn)}`,
         purlinPsf,
         'psf of slope',
         'NDS Supp. 3.1.3',
@@ -48,7 +48,7 @@ export function deadLoad(site: Site, b: Building, purlinPlf: number, trussSpaceI
       line(
         'Roof dead load by parts',
         '(skin + purlins)/cosθ + trusses + ceiling + other',
-        `(${sig(d.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(d.ceilingPsf)} + ${sig(d.otherPsf)}`,
+        `(${sig(dead.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(dead.ceilingPsf)} + ${sig(dead.otherPsf)}`,
         maxPsf,
         'psf',
         'ASCE 7-16 3.1',

@@ -18,23 +18,23 @@ export interface WallArea {
  * windward wall, Ao > 1.1·Aoi, Ao > min(4 ft², 1 % of the wall) and Aoi/Agi ≤ 0.20. `roofFt2` counts in Agi. Doors rated for the wind count as closed.
  */
 export function judgeEnclosure(walls: readonly WallArea[], roofFt2: number): EnclosureJudgement {
-  const total = walls.reduce((t, w) => t + w.openFt2, 0)
-  const gross = walls.reduce((t, w) => t + w.grossFt2, 0) + roofFt2
-  if (walls.every((w) => w.openFt2 >= 0.8 * w.grossFt2))
+  const total = walls.reduce((sum, wall) => sum + wall.openFt2, 0)
+  const gross = walls.reduce((sum, wall) => sum + wall.grossFt2, 0) + roofFt2
+  if (walls.every((wall) => wall.openFt2 >= 0.8 * wall.grossFt2))
     return { class: 'open', why: 'every wall is at least 80 % open', trace: [] }
-  for (const w of walls) {
-    const rest = total - w.openFt2
-    const least = Math.min(4, 0.01 * w.grossFt2)
-    if (w.openFt2 > 1.1 * rest && w.openFt2 > least && rest / (gross - w.grossFt2) <= 0.2) {
+  for (const wall of walls) {
+    const rest = total - wall.openFt2
+    const least = Math.min(4, 0.01 * wall.grossFt2)
+    if (wall.openFt2 > 1.1 * rest && wall.openFt2 > least && rest / (gross - wall.grossFt2) <= 0.2) {
       return {
         class: 'partially',
-        why: `the ${w.side} wall can stand ${sig(w.openFt2)} ft² open`,
+        why: `the ${wall.side} wall can stand ${sig(wall.openFt2)} ft² open`,
         trace: [
           line(
             'Openings of the windward wall',
             'Ao > 1.1·Aoi and Ao > min(4, 0.01·Ag)',
-            `${sig(w.openFt2)} against 1.1 × ${sig(rest)} and ${sig(least)}`,
-            w.openFt2,
+            `${sig(wall.openFt2)} against 1.1 × ${sig(rest)} and ${sig(least)}`,
+            wall.openFt2,
             'ft²',
             'ASCE 7-16 26.2',
           ),
@@ -59,8 +59,8 @@ export function enclosureOf(
     sides.map((side) => {
       const grossFt2 = wallFt2(side)
       const doors = openings
-        .filter((o) => o.side === side && o.kind !== 'window')
-        .reduce((t, o) => t + (o.widthIn * o.heightIn) / 144, 0)
+        .filter((opening) => opening.side === side && opening.kind !== 'window')
+        .reduce((sum, opening) => sum + (opening.widthIn * opening.heightIn) / 144, 0)
       return { side, grossFt2, openFt2: openSides.includes(side) ? grossFt2 : site.doorsRated ? 0 : doors }
     }),
     roofFt2,

@@ -20,15 +20,15 @@ import { barnShape, barnSite } from '../testing/barn'
 import { expectNear } from '../testing/near'
 
 describe('snow, ASCE 7-16 ch. 7, reference barn', () => {
-  const s = snowLoads(barnSite, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
+  const snow = snowLoads(barnSite, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
   test.each([
-    ['pf, 7.3', s.pfPsf, 25.2],
-    ['Cs, Fig. 7.4-1', s.cs, 0.9375],
-    ['ps, 7.4', s.psPsf, 23.63],
-    ['γ, Eq. 7.7-1', s.gammaPcf, 17.9],
-    ['windward, 7.6.1', s.unbalanced?.windwardPsf ?? 0, 7.088],
-    ['surcharge, 7.6.1', s.unbalanced?.surchargePsf ?? 0, 14.83],
-    ['surcharge width', s.unbalanced?.surchargeFt ?? 0, 6.63],
+    ['pf, 7.3', snow.pfPsf, 25.2],
+    ['Cs, Fig. 7.4-1', snow.cs, 0.9375],
+    ['ps, 7.4', snow.psPsf, 23.63],
+    ['γ, Eq. 7.7-1', snow.gammaPcf, 17.9],
+    ['windward, 7.6.1', snow.unbalanced?.windwardPsf ?? 0, 7.088],
+    ['surcharge, 7.6.1', snow.unbalanced?.surchargePsf ?? 0, 14.83],
+    ['surcharge width', snow.unbalanced?.surchargeFt ?? 0, 6.63],
     ['hd(20)', driftHeightFt(20, 30), 1.435],
     ['hd(40)', driftHeightFt(40, 30), 2.198],
   ])('%s', (_n, got, want) => expectNear(got, want))
@@ -41,7 +41,7 @@ describe('snow, ASCE 7-16 ch. 7, reference barn', () => {
     [44, 1.2, false, 1],
     [70, 1.2, true, 0],
   ])('Cs at %d°, Ct %d, slippery %s', (t, ct, sl, want) => expectNear(slopeFactor(t, ct, sl), want))
-  test('balanced snow governs the eave of the barn: 23.63 × 21', () => expectNear(eaveSnowPlf(s, 40, 1), 23.63 * 21))
+  test('balanced snow governs the eave of the barn: 23.63 × 21', () => expectNear(eaveSnowPlf(snow, 40, 1), 23.63 * 21))
   test('a drift is split between wall and outer line without loss, also when the roof cuts it off', () => {
     fc.assert(
       fc.property(
@@ -71,20 +71,20 @@ test.each([
 ])('roof live on %d ft² at %d:12, ASCE 7-16 4.8.2', (a, p, want) => expectNear(roofLivePsf(a, p), want))
 
 describe('wind, ASCE 7-16 ch. 26 and 27, reference barn', () => {
-  const w = windPressures(barnSite, barnShape)
+  const wind = windPressures(barnSite, barnShape)
   test.each([
-    ['h, 26.2', w.meanHeightFt, 17.33],
-    ['Kz, Table 26.10-1', w.kz, 0.8751],
-    ['qh, 26.10-1', w.qhPsf, 25.18],
-    ['windward wall', w.windwardPsf, 17.13],
-    ['leeward wall', w.leewardPsf, -10.7],
-    ['internal', w.internalPsf, 4.533],
-    ['roof windward B', w.roofWindwardBPsf + w.internalPsf, 4.433],
-    ['roof windward A', w.roofWindwardAPsf - w.internalPsf, -14.36],
-    ['roof leeward', w.roofLeewardPsf, -12.17],
-    ['along the ridge, first h', roofAlongPsf(w, 0) - w.internalPsf, -23.8],
-    ['along the ridge, h to 2h', roofAlongPsf(w, 20) - w.internalPsf, -15.24],
-    ['leeward along the ridge', w.leewardAlongPsf / (w.qhPsf * 0.85), -0.38],
+    ['h, 26.2', wind.meanHeightFt, 17.33],
+    ['Kz, Table 26.10-1', wind.kz, 0.8751],
+    ['qh, 26.10-1', wind.qhPsf, 25.18],
+    ['windward wall', wind.windwardPsf, 17.13],
+    ['leeward wall', wind.leewardPsf, -10.7],
+    ['internal', wind.internalPsf, 4.533],
+    ['roof windward B', wind.roofWindwardBPsf + wind.internalPsf, 4.433],
+    ['roof windward A', wind.roofWindwardAPsf - wind.internalPsf, -14.36],
+    ['roof leeward', wind.roofLeewardPsf, -12.17],
+    ['along the ridge, first h', roofAlongPsf(wind, 0) - wind.internalPsf, -23.8],
+    ['along the ridge, h to 2h', roofAlongPsf(wind, 20) - wind.internalPsf, -15.24],
+    ['leeward along the ridge', wind.leewardAlongPsf / (wind.qhPsf * 0.85), -0.38],
   ])('%s', (_n, got, want) => expectNear(got, want, 6e-4))
   test.each([
     ['B', 15, 0.5747],
@@ -97,9 +97,9 @@ describe('wind, ASCE 7-16 ch. 26 and 27, reference barn', () => {
   test('more wind never lowers a pressure', () => {
     fc.assert(
       fc.property(fc.integer({ min: 80, max: 199 }), (v) => {
-        const [a, b] = [v, v + 1].map((windMph) => windPressures({ ...barnSite, windMph }, barnShape))
-        expect(b.windwardPsf).toBeGreaterThan(a.windwardPsf)
-        expect(-roofAlongPsf(b, 0)).toBeGreaterThan(-roofAlongPsf(a, 0))
+        const [wind, pressures] = [v, v + 1].map((windMph) => windPressures({ ...barnSite, windMph }, barnShape))
+        expect(pressures.windwardPsf).toBeGreaterThan(wind.windwardPsf)
+        expect(-roofAlongPsf(pressures, 0)).toBeGreaterThan(-roofAlongPsf(wind, 0))
       }),
     )
   })
@@ -130,8 +130,8 @@ describe('cladding wind, ASCE 7-16 ch. 30', () => {
 })
 
 test('a missing hazard is named, never assumed', () => {
-  const r = completeSite({ ...barnSite, groundSnowPsf: null, soil: 'own' })
-  expect(r.ok ? [] : r.issues.map((i) => i.path.join('.'))).toEqual([
+  const result = completeSite({ ...barnSite, groundSnowPsf: null, soil: 'own' })
+  expect(result.ok ? [] : result.issues.map((issue) => issue.path.join('.'))).toEqual([
     'site.groundSnowPsf',
     'site.ownBearingPsf',
     'site.ownLateralPsfPerFt',

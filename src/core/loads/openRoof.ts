@@ -13,9 +13,9 @@ export interface OpenRoofPressures {
 
 /** Worst coefficients of the figure's rows on both sides of the slope: both cases, both flow states, both directions (register C14). */
 function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: number; readonly up: number } {
-  const below = [...rows].reverse().find((r) => r.thetaDeg <= thetaDeg) ?? rows[0]
-  const above = rows.find((r) => r.thetaDeg >= thetaDeg) ?? rows[rows.length - 1]
-  const all = [below, above].flatMap((r) => [...r.clear, ...r.obstructed]).flat()
+  const below = [...rows].reverse().find((row) => row.thetaDeg <= thetaDeg) ?? rows[0]
+  const above = rows.find((row) => row.thetaDeg >= thetaDeg) ?? rows[rows.length - 1]
+  const all = [below, above].flatMap((row) => [...row.clear, ...row.obstructed]).flat()
   return { down: Math.max(...all, 0), up: Math.min(...all, 0) }
 }
 

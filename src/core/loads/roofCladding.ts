@@ -19,7 +19,10 @@ export function roofCladding(edition: Edition, thetaDeg: number, qhPsf: number, 
   const row = data.gableRoof.find((r) => thetaDeg <= r.upToDeg + 1e-9)
   if (!row) return null
   const zonePsf = Object.fromEntries(
-    ROOF_ZONES.map((z) => [z, Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[z] - gcpi))]),
+    ROOF_ZONES.map((roof_zone) => [
+      roof_zone,
+      Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[roof_zone] - gcpi)),
+    ]),
   ) as Record<RoofZone, number>
   return {
     zonePsf,

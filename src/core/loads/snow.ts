@@ -97,10 +97,11 @@ export function eaveSnowPlf(snow: SnowLoads, widthFt: number, overhangFt: number
   const half = widthFt / 2 + overhangFt
   const balanced = Math.max(snow.psPsf, snow.pmPsf) * half
   if (!snow.unbalanced) return balanced
-  const u = snow.unbalanced
-  const lee = (u.leewardPsf * half * (widthFt / 2 + half / 2)) / widthFt
-  const wind = (u.windwardPsf * half * ((widthFt / 2 - overhangFt) / 2)) / widthFt
-  const strip = (u.surchargePsf * u.surchargeFt * (widthFt / 2 + u.surchargeFt / 2)) / widthFt
+  const unbalanced = snow.unbalanced
+  const lee = (unbalanced.leewardPsf * half * (widthFt / 2 + half / 2)) / widthFt
+  const wind = (unbalanced.windwardPsf * half * ((widthFt / 2 - overhangFt) / 2)) / widthFt
+  const strip =
+    (unbalanced.surchargePsf * unbalanced.surchargeFt * (widthFt / 2 + unbalanced.surchargeFt / 2)) / widthFt
   return Math.max(balanced, lee + wind + strip)
 }
 
@@ -202,18 +203,18 @@ export function lowRoofSnow(
 
 /** Splits snow on a lean-to of `depthFt` between its wall (ledger) and its outer post line, pounds per foot of eave. */
 export function lowRoofReactionsPlf(
-  c: LowRoofSnow,
+  low: LowRoofSnow,
   depthFt: number,
   overhangFt: number,
 ): { readonly wallPlf: number; readonly outerPlf: number } {
   // A drift wider than the roof is cut off at the roof edge: a trapezoid, taken as the triangle less its tail.
-  const w = Math.min(c.peakWidthFt, depthFt)
-  const edge = c.peakWidthFt > depthFt ? c.peakPsf * (1 - depthFt / c.peakWidthFt) : 0
+  const w = Math.min(low.peakWidthFt, depthFt)
+  const edge = low.peakWidthFt > depthFt ? low.peakPsf * (1 - depthFt / low.peakWidthFt) : 0
   const rect = edge * w
-  const tri = ((c.peakPsf - edge) * w) / 2
+  const tri = ((low.peakPsf - edge) * w) / 2
   const outerShare = w > 0 ? (rect * (w / 2) + tri * (w / 3)) / depthFt : 0
   return {
-    wallPlf: (c.uniformPsf * depthFt) / 2 + rect + tri - outerShare,
-    outerPlf: c.uniformPsf * (depthFt / 2 + overhangFt) + outerShare,
+    wallPlf: (low.uniformPsf * depthFt) / 2 + rect + tri - outerShare,
+    outerPlf: low.uniformPsf * (depthFt / 2 + overhangFt) + outerShare,
   }
 }

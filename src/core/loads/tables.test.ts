@@ -49,7 +49,7 @@ describe('snow factors, Tables 1.5-2, 7.3-1 and 7.3-2: pf = 0.7·Ce·Ct·Is·pg 
     ['II', 'C', 'partially', 'unheated', 25.2],
     ['II', 'C', 'partially', 'kept-below-freezing', 27.3],
   ] as const)('risk %s, exposure %s, %s, %s: %d psf', (risk, exposure, snowExposure, thermal, want) => {
-    const s = snowLoads(
+    const snow = snowLoads(
       {
         ...barnSite,
         risk: risk as Risk,
@@ -59,7 +59,7 @@ describe('snow factors, Tables 1.5-2, 7.3-1 and 7.3-2: pf = 0.7·Ce·Ct·Is·pg 
       },
       { pitchPer12: 4, halfWidthFt: 20, slippery: true },
     )
-    expectNear(s.pfPsf, want)
+    expectNear(snow.pfPsf, want)
   })
 })
 
@@ -108,9 +108,9 @@ describe('roof coefficients, Fig. 27.3-1, at the table’s own corners', () => {
     expect([data.windwardA[i][j], data.windwardB[i][j]]).toEqual([a, b])
   })
   test('between corners it is bilinear: the reference barn, 18.43 degrees and h/L 0.4333', () => {
-    const w = windPressures(barnSite, { lengthFt: 64, widthFt: 40, heelFt: 14, pitchPer12: 4 })
-    expectNear(w.roofWindwardAPsf / (w.qhPsf * 0.85), -0.4589, 1e-3)
-    expectNear(w.roofLeewardPsf / (w.qhPsf * 0.85), -0.5687, 1e-3)
+    const wind = windPressures(barnSite, { lengthFt: 64, widthFt: 40, heelFt: 14, pitchPer12: 4 })
+    expectNear(wind.roofWindwardAPsf / (wind.qhPsf * 0.85), -0.4589, 1e-3)
+    expectNear(wind.roofLeewardPsf / (wind.qhPsf * 0.85), -0.5687, 1e-3)
   })
 })
 
@@ -188,7 +188,7 @@ describe('enclosure, 26.2', () => {
   test('80 % open on every side: open', () =>
     expect(
       judgeEnclosure(
-        walls(900, 900).map((q) => ({ ...q, openFt2: 0.8 * q.grossFt2 })),
+        walls(900, 900).map((wall) => ({ ...wall, openFt2: 0.8 * wall.grossFt2 })),
         2700,
       ).class,
     ).toBe('open'))

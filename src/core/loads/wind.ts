@@ -48,21 +48,28 @@ export interface WindPressures {
 }
 
 /** Mean roof height, ft; eave height where the roof is 10 degrees or flatter (ASCE 7-16 26.2). */
-export const meanRoofHeightFt = (s: WindShape): number =>
-  s.heelFt + ((Math.atan(s.pitchPer12 / 12) * 180) / Math.PI <= 10 ? 0 : ((s.widthFt / 2) * s.pitchPer12) / 12 / 2)
+export const meanRoofHeightFt = (windShape: WindShape): number =>
+  windShape.heelFt +
+  ((Math.atan(windShape.pitchPer12 / 12) * 180) / Math.PI <= 10
+    ? 0
+    : ((windShape.widthFt / 2) * windShape.pitchPer12) / 12 / 2)
 
 /** Main wind-force pressures of an enclosed or partially enclosed gable building by the directional procedure, ASCE 7-16 27.3 and Fig. 27.3-1, h up to 60 ft. An open building takes them too, with no internal pressure, for the walls it has; its roof is in `openRoof.ts`. */
-export function windPressures(site: CompleteSite, s: WindShape, enclosure: EnclosureClass = 'enclosed'): WindPressures {
+export function windPressures(
+  site: CompleteSite,
+  windShape: WindShape,
+  enclosure: EnclosureClass = 'enclosed',
+): WindPressures {
   const edition = editionData(site.edition)
   const { roof, walls } = edition
   const gcpi = edition.gcpi[enclosure]
-  const thetaDeg = (Math.atan(s.pitchPer12 / 12) * 180) / Math.PI
-  const h = meanRoofHeightFt(s)
+  const thetaDeg = (Math.atan(windShape.pitchPer12 / 12) * 180) / Math.PI
+  const h = meanRoofHeightFt(windShape)
   const k = kz(h, site.exposure, edition)
   const qh = velocityPressurePsf({ kz: k, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })
   const gq = qh * edition.gust
-  const across = h / s.widthFt
-  const along = h / s.lengthFt
+  const across = h / windShape.widthFt
+  const along = h / windShape.lengthFt
   const leeCp = (ratio: number) => interpolate(ratio, walls.leewardRatio, walls.leeward)
   const zones = (distanceFt: number, hl: number): number => {
     const low = distanceFt < h ? -0.9 : distanceFt < 2 * h ? -0.5 : -0.3
@@ -74,7 +81,7 @@ export function windPressures(site: CompleteSite, s: WindShape, enclosure: Enclo
   const a = flat ? zones(0, across) : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardA)
   const b = flat ? -0.18 : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardB)
   const lee = flat
-    ? zones(s.widthFt / 2, across)
+    ? zones(windShape.widthFt / 2, across)
     : interpolate2(thetaDeg, across, [10, 15, 20], roof.heightRatio, roof.leeward)
   const ke = Math.exp(-0.0000362 * site.elevationFt)
   return {
@@ -86,20 +93,20 @@ export function windPressures(site: CompleteSite, s: WindShape, enclosure: Enclo
     internalPsf: qh * gcpi,
     kz: k,
     windwardPsf: gq * walls.windward,
-    leewardPsf: gq * leeCp(s.widthFt / s.lengthFt),
-    leewardAlongPsf: gq * leeCp(s.lengthFt / s.widthFt),
+    leewardPsf: gq * leeCp(windShape.widthFt / windShape.lengthFt),
+    leewardAlongPsf: gq * leeCp(windShape.lengthFt / windShape.widthFt),
     sidePsf: gq * walls.side,
     roofWindwardAPsf: gq * a,
     roofWindwardBPsf: gq * b,
     roofLeewardPsf: gq * lee,
     roofAlong: [h / 2, h, 2 * h, 1e6].map((toFt, i) => ({ toFt, psf: gq * zones([0, h / 2, h, 2 * h][i], along) })),
     trace: [
-      h === s.heelFt
+      h === windShape.heelFt
         ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(h), h, 'ft', 'ASCE 7-16 26.2')
         : line(
             'Mean roof height',
             'h = heel + rise/2',
-            `${sig(s.heelFt)} + ${sig(((s.widthFt / 2) * s.pitchPer12) / 12)}/2`,
+            `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / 12)}/2`,
             h,
             'ft',
             'ASCE 7-16 26.2',
@@ -134,5 +141,5 @@ export function windPressures(site: CompleteSite, s: WindShape, enclosure: Enclo
 }
 
 /** Suction on the roof at a distance from the windward end with wind along the ridge, psf at strength level, external only. */
-export const roofAlongPsf = (w: WindPressures, distanceFt: number): number =>
-  (w.roofAlong.find((s) => distanceFt < s.toFt) ?? w.roofAlong[w.roofAlong.length - 1]).psf
+export const roofAlongPsf = (wind: WindPressures, distanceFt: number): number =>
+  (wind.roofAlong.find((s) => distanceFt < s.toFt) ?? wind.roofAlong[wind.roofAlong.length - 1]).psf

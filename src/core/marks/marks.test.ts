@@ -18,7 +18,9 @@ describe('rod log', () => {
   ])('%j with cover %f, locked %p: high point %p', (readingsIn, coverIn, locked, post, up) => {
     const r = rodLog({ coverIn, readingsIn }, near, locked)
     expect(r.benchmarkPost).toBe(post)
-    expect(Object.fromEntries(Object.entries(r.offsets).map(([k, m]) => [k, m.upToGradeIn]))).toEqual(up)
+    expect(Object.fromEntries(Object.entries(r.offsets).map(([key, rodMark]) => [key, rodMark.upToGradeIn]))).toEqual(
+      up,
+    )
   })
   test.each([
     [SECOND_LOOK_IN, false],
@@ -37,8 +39,8 @@ describe('rod log', () => {
       fc.property(fc.integer({ min: 0, max: 160 }), (n) => {
         const readingsIn = { A1: 53, A2: 52.5, A3: 54.0625 }
         const [a, b] = [rodLog({ coverIn: 1, readingsIn }, near), rodLog({ coverIn: 1 + n / 16, readingsIn }, near)]
-        for (const p of Object.keys(readingsIn))
-          expect(b.offsets[p].upToGradeIn - a.offsets[p].upToGradeIn).toBeCloseTo(n / 16, 12)
+        for (const key of Object.keys(readingsIn))
+          expect(b.offsets[key].upToGradeIn - a.offsets[key].upToGradeIn).toBeCloseTo(n / 16, 12)
       }),
     )
   })
@@ -46,12 +48,12 @@ describe('rod log', () => {
 
 describe('readings against the plan', () => {
   const plan = { A1: 2, A2: 4, A3: 6, A4: 8, A5: 10 }
-  const lonely = Object.fromEntries(Object.keys(plan).map((k) => [k, [] as string[]]))
+  const lonely = Object.fromEntries(Object.keys(plan).map((key) => [key, [] as string[]]))
   const read = (change: Partial<typeof plan> = {}, by = 50) =>
     rodLog(
       {
         coverIn: 1,
-        readingsIn: Object.fromEntries(Object.entries({ ...plan, ...change }).map(([k, v]) => [k, v + by])),
+        readingsIn: Object.fromEntries(Object.entries({ ...plan, ...change }).map(([key, value]) => [key, value + by])),
       },
       lonely,
       null,
@@ -64,15 +66,15 @@ describe('readings against the plan', () => {
     [-OFF_PLAN_IN - 1 / 16, 'plan'],
     [24, 'plan'],
   ])('one reading %f off the plan: %p', (off, why) => {
-    const r = read({ A3: 6 + off })
-    expect(r.offsets.A3.off).toBe(why)
-    expect(Object.entries(r.offsets).filter(([k, m]) => k !== 'A3' && m.suspect)).toEqual([])
-    expect(r.offsets.A3.offPlanIn).toBeCloseTo(off, 9)
+    const rodLog = read({ A3: 6 + off })
+    expect(rodLog.offsets.A3.off).toBe(why)
+    expect(Object.entries(rodLog.offsets).filter(([key, rodMark]) => key !== 'A3' && rodMark.suspect)).toEqual([])
+    expect(rodLog.offsets.A3.offPlanIn).toBeCloseTo(off, 9)
   })
   test('the whole plan standing higher or the laser moved blames nobody (property)', () => {
     fc.assert(
       fc.property(fc.integer({ min: 0, max: 3000 }), (n) => {
-        expect(Object.values(read({}, n / 16).offsets).filter((m) => m.suspect)).toEqual([])
+        expect(Object.values(read({}, n / 16).offsets).filter((rodMark) => rodMark.suspect)).toEqual([])
       }),
     )
   })
@@ -83,7 +85,7 @@ describe('readings against the plan', () => {
           {
             coverIn: 1,
             readingsIn: Object.fromEntries(
-              Object.entries({ ...plan, A2: plan.A2 + err / 8 }).map(([k, v]) => [k, v + n / 16]),
+              Object.entries({ ...plan, A2: plan.A2 + err / 8 }).map(([key, value]) => [key, value + n / 16]),
             ),
           },
           lonely,
@@ -133,7 +135,7 @@ describe('one pole for several posts', () => {
           { of: 'W', marks: west },
         ],
         144,
-      ).map((m) => [m.name, m.upIn, m.downIn]),
+      ).map((mark) => [mark.name, mark.upIn, mark.downIn]),
     ).toEqual([
       ['grade', 0, 144],
       ['G1', 24, 120],
@@ -150,7 +152,7 @@ describe('one pole for several posts', () => {
           { of: 'S', marks: south.slice(0, 3) },
         ],
         144,
-      ).map((m) => m.name),
+      ).map((mark) => mark.name),
     ).toEqual(['grade', 'G1', 'G2', 'heel'])
   })
   test('two names at one height stand together; two kinds stay apart', () => {
@@ -161,7 +163,7 @@ describe('one pole for several posts', () => {
           { of: 'N', marks: [mark('G4', 'girt', 60)] },
         ],
         144,
-      ).map((m) => [m.kind, m.name]),
+      ).map((mark) => [mark.kind, mark.name]),
     ).toEqual([
       ['girt', 'G3, S; G4, N'],
       ['sill', 'window sill, S'],
@@ -170,21 +172,23 @@ describe('one pole for several posts', () => {
   test.each(['quillback', 'tansy', 'marl'] as const)(
     '%s: the building’s pole holds every mark of every post up to the heel, to the sixteenth, and no other',
     (name) => {
-      const { job, d } = demo(name)
+      const { job, d: derived } = demo(name)
       const at = (list: readonly PoleMark[]) =>
         new Set(
           list
-            .filter((m) => m.kind !== 'rafter' && m.upIn <= job.building.heelIn + 1 / 32)
-            .map((m) => Math.round(m.upIn * 16)),
+            .filter((mark) => mark.kind !== 'rafter' && mark.upIn <= job.building.heelIn + 1 / 32)
+            .map((mark) => Math.round(mark.upIn * 16)),
         )
-      const all = poleOf(d, job.building.heelIn, 'building')
-      const walls = d.posts.filter((p) => p.kind !== 'lean-to').flatMap((p) => [...at(d.poles[p.id])])
-      expect(at(all?.marks ?? [])).toEqual(new Set([...new Set(walls)].sort((a, b) => a - b)))
+      const all = poleOf(derived, job.building.heelIn, 'building')
+      const walls = derived.posts
+        .filter((post) => post.kind !== 'lean-to')
+        .flatMap((post) => [...at(derived.poles[post.id])])
+      expect(at(all?.marks ?? [])).toEqual(new Set([...new Set(walls)].sort((one, other) => one - other)))
       for (const side of ['south', 'east', 'north', 'west'] as const)
-        for (const m of poleOf(d, job.building.heelIn, `wall-${side}`)?.marks ?? [])
-          expect(m.upIn + m.downIn).toBeCloseTo(job.building.heelIn, 9)
-      expect(poleOf(d, 144, 'A1')?.marks).toBe(d.poles.A1)
-      expect(poleOf(d, 144, 'wall-up')).toBeNull()
+        for (const mark of poleOf(derived, job.building.heelIn, `wall-${side}`)?.marks ?? [])
+          expect(mark.upIn + mark.downIn).toBeCloseTo(job.building.heelIn, 9)
+      expect(poleOf(derived, 144, 'A1')?.marks).toBe(derived.poles.A1)
+      expect(poleOf(derived, 144, 'wall-up')).toBeNull()
     },
   )
 })
@@ -202,7 +206,7 @@ describe('level strings as a made-up ground plane', () => {
     ['south', -3, -2.5, { A: -3, B: -0.5, D: 2 }],
   ])('from the %s at %f, each %f lower', (from, heightIn, dropPerRowIn, want) => {
     expect(
-      Object.fromEntries(stringRows({ heightIn, dropPerRowIn, from }, rows).map((r) => [r.row, r.heightIn])),
+      Object.fromEntries(stringRows({ heightIn, dropPerRowIn, from }, rows).map((row) => [row.row, row.heightIn])),
     ).toEqual(want)
   })
   const made = stringRows({ heightIn: 12, dropPerRowIn: 4, from: 'south' }, rows)
@@ -223,59 +227,64 @@ describe('level strings as a made-up ground plane', () => {
 })
 
 describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (name) => {
-  const { job, d } = demo(name)
+  const { job, d: derived } = demo(name)
   test('each has grade line and top, once; no girt above its own post; sills under their heads', () => {
-    for (const p of d.posts) {
-      const m = d.poles[p.id]
-      expect(m.filter((q) => q.key === 'grade')).toHaveLength(1)
-      expect(m.filter((q) => q.key === 'top')).toEqual([expect.objectContaining({ upIn: p.heightIn, downIn: 0 })])
-      expect(new Set(m.map((q) => q.key)).size).toBe(m.length)
-      for (const q of m) expect(q.upIn).toBeLessThanOrEqual(p.heightIn + 1e-9)
+    for (const post of derived.posts) {
+      const pole = derived.poles[post.id]
+      expect(pole.filter((mark) => mark.key === 'grade')).toHaveLength(1)
+      expect(pole.filter((mark) => mark.key === 'top')).toEqual([
+        expect.objectContaining({ upIn: post.heightIn, downIn: 0 }),
+      ])
+      expect(new Set(pole.map((mark) => mark.key)).size).toBe(pole.length)
+      for (const mark of pole) expect(mark.upIn).toBeLessThanOrEqual(post.heightIn + 1e-9)
     }
-    for (const o of d.placed) expect(o.headIn).toBeGreaterThan(o.sillIn)
+    for (const placed of derived.placed) expect(placed.headIn).toBeGreaterThan(placed.sillIn)
   })
   test('girts stand at one height on every post of a wall, so that the row runs level', () => {
     for (const side of ['south', 'north', 'east', 'west'] as const) {
       const at = new Map<string, number>()
-      for (const p of d.posts.filter((q) => q.side === side && q.kind !== 'lean-to'))
-        for (const m of d.poles[p.id].filter((q) => q.kind === 'girt')) {
-          expect(m.upIn).toBeCloseTo(at.get(m.key) ?? m.upIn, 9)
-          at.set(m.key, m.upIn)
+      for (const post of derived.posts.filter((post) => post.side === side && post.kind !== 'lean-to'))
+        for (const mark of derived.poles[post.id].filter((mark) => mark.kind === 'girt')) {
+          expect(mark.upIn).toBeCloseTo(at.get(mark.key) ?? mark.upIn, 9)
+          at.set(mark.key, mark.upIn)
         }
-      for (const r of d.walls[side].rows.filter((q) => at.has(q.id))) expect(at.get(r.id)).toBeCloseTo(r.topIn, 9)
+      for (const row of derived.walls[side].rows.filter((row) => at.has(row.id)))
+        expect(at.get(row.id)).toBeCloseTo(row.topIn, 9)
     }
   })
   test('marked by the bottom of the board every girt mark stands one face lower, and nothing else moves', () => {
     const low = deriveJob({ ...job, fieldwork: { ...job.fieldwork, boardEdge: 'bottom' } })
     if (!low.ok) throw new Error('bottom')
-    for (const p of d.posts)
-      d.poles[p.id].forEach((m) => {
-        const q = low.value.poles[p.id].find((x) => x.key === m.key)
-        expect(q?.upIn).toBeCloseTo(m.upIn - (m.kind === 'girt' ? girtFaceIn(job.building) : 0), 9)
-        if (m.kind === 'girt') expect(q?.name).toMatch(/bottom$/)
+    for (const post of derived.posts)
+      derived.poles[post.id].forEach((mark) => {
+        const poleMark = low.value.poles[post.id].find((poleMark) => poleMark.key === mark.key)
+        expect(poleMark?.upIn).toBeCloseTo(mark.upIn - (mark.kind === 'girt' ? girtFaceIn(job.building) : 0), 9)
+        if (mark.kind === 'girt') expect(poleMark?.name).toMatch(/bottom$/)
       })
   })
   test('a string read from either end adds up to its length; from a post it runs both ways; each mark is rounded once', () => {
-    for (const s of d.strings) {
-      const [low, high] = [hookedMarks(s, 'low', null), hookedMarks(s, 'high', null)]
-      s.marks.forEach((_, i) => {
-        expect(low.marks[i].fromHookIn + high.marks[i].fromHookIn).toBeCloseTo(s.lengthIn, 9)
+    for (const stringLine of derived.strings) {
+      const [low, high] = [hookedMarks(stringLine, 'low', null), hookedMarks(stringLine, 'high', null)]
+      stringLine.marks.forEach((_, i) => {
+        expect(low.marks[i].fromHookIn + high.marks[i].fromHookIn).toBeCloseTo(stringLine.lengthIn, 9)
         expect(low.marks[i].shownIn).toBe(roundIn(low.marks[i].fromHookIn))
       })
-      const post = s.marks.find((m) => m.kind === 'post')
+      const post = stringLine.marks.find((mark) => mark.kind === 'post')
       if (!post) continue
-      const both = hookedMarks(s, 'low', post.key)
-      expect(both.marks.some((m) => m.fromHookIn < 0) && both.marks.some((m) => m.fromHookIn > 0)).toBe(true)
+      const both = hookedMarks(stringLine, 'low', post.key)
+      expect(both.marks.some((mark) => mark.fromHookIn < 0) && both.marks.some((mark) => mark.fromHookIn > 0)).toBe(
+        true,
+      )
       expect(both.note).toContain(post.name)
     }
   })
   test('the job’s own cover and posts are what the log is made of', () => {
-    expect(Object.keys(d.rods.offsets).sort()).toEqual(
+    expect(Object.keys(derived.rods.offsets).sort()).toEqual(
       Object.keys(job.levels.readingsIn)
-        .filter((id) => d.posts.some((p) => p.id === id))
+        .filter((id) => derived.posts.some((post) => post.id === id))
         .sort(),
     )
-    for (const [id, m] of Object.entries(d.rods.offsets))
-      expect(formatLength(m.readingIn)).toBe(formatLength(job.levels.readingsIn[id]))
+    for (const [id, rodMark] of Object.entries(derived.rods.offsets))
+      expect(formatLength(rodMark.readingIn)).toBe(formatLength(job.levels.readingsIn[id]))
   })
 })

@@ -30,7 +30,7 @@ export const OFF_PLAN_IN = 3
 const FIT_LEAST = 4
 
 const median = (list: readonly number[]): number => {
-  const s = [...list].sort((a, b) => a - b)
+  const s = [...list].sort((one, other) => one - other)
   const m = s.length >> 1
   return s.length % 2 ? s[m] : (s[m - 1] + s[m]) / 2
 }
@@ -58,7 +58,7 @@ export function rodLog(
       read: 0,
       planReadsIn: {},
     }
-  const [benchmarkPost, benchmarkReadingIn] = entries.reduce((a, b) => (b[1] < a[1] ? b : a))
+  const [benchmarkPost, benchmarkReadingIn] = entries.reduce((best, each) => (each[1] < best[1] ? each : best))
   const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
   const gaps = entries.flatMap(([id, r]) => (id in plannedUpIn ? [r - gradeReadingIn - plannedUpIn[id]] : []))
   const shift = gaps.length >= FIT_LEAST ? median(gaps) : null
@@ -66,8 +66,8 @@ export function rodLog(
   if (shift !== null) for (const id in plannedUpIn) planReadsIn[id] = gradeReadingIn + plannedUpIn[id] + shift
   const offsets: Record<string, RodMark> = {}
   for (const [id, readingIn] of entries) {
-    const near = neighbours[id].flatMap((n) => (n in levels.readingsIn ? [levels.readingsIn[n]] : []))
-    const offIn = near.length ? readingIn - near.reduce((s, v) => s + v, 0) / near.length : 0
+    const near = neighbours[id].flatMap((text) => (text in levels.readingsIn ? [levels.readingsIn[text]] : []))
+    const offIn = near.length ? readingIn - near.reduce((sum, value) => sum + value, 0) / near.length : 0
     const offPlanIn = id in planReadsIn ? readingIn - planReadsIn[id] : null
     const off =
       near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN

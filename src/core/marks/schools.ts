@@ -21,22 +21,30 @@ export const SET_LONG_IN = 6
  * post's own reading below the grade line. Cut to a laser line: the post is set long, the line struck on it, and its cut measured up from the
  * line. Level strings: the foot is measured down and the seat up from the string of the post's own row. Lengths in inches, exact.
  */
-export function schoolSteps(school: Fieldwork['levelSchool'], laserLineIn: number, p: PostHeights): SchoolStep[] {
-  const string = p.stringIn ?? 0
+export function schoolSteps(
+  school: Fieldwork['levelSchool'],
+  laserLineIn: number,
+  postHeights: PostHeights,
+): SchoolStep[] {
+  const string = postHeights.stringIn ?? 0
   if (school === 'cut-to-laser')
     return [
       { key: 'line', say: 'laser line above the grade line', inches: laserLineIn },
-      ...(p.heightIn > laserLineIn
-        ? [{ key: 'seat', say: 'seat up from the laser line', inches: p.heightIn - laserLineIn }]
-        : [{ key: 'seat', say: 'seat down from the laser line', inches: laserLineIn - p.heightIn }]),
-      { key: 'rough', say: 'set long: rough length', inches: p.footToGradeIn + p.longPointIn + SET_LONG_IN },
+      ...(postHeights.heightIn > laserLineIn
+        ? [{ key: 'seat', say: 'seat up from the laser line', inches: postHeights.heightIn - laserLineIn }]
+        : [{ key: 'seat', say: 'seat down from the laser line', inches: laserLineIn - postHeights.heightIn }]),
+      {
+        key: 'rough',
+        say: 'set long: rough length',
+        inches: postHeights.footToGradeIn + postHeights.longPointIn + SET_LONG_IN,
+      },
     ]
   if (school === 'level-strings')
     return [
       {
         key: 'down',
-        say: p.footToGradeIn + string >= 0 ? 'string down to the foot' : 'string up to the foot',
-        inches: Math.abs(p.footToGradeIn + string),
+        say: postHeights.footToGradeIn + string >= 0 ? 'string down to the foot' : 'string up to the foot',
+        inches: Math.abs(postHeights.footToGradeIn + string),
       },
       ...(Math.abs(string) > 1e-6
         ? [
@@ -49,18 +57,18 @@ export function schoolSteps(school: Fieldwork['levelSchool'], laserLineIn: numbe
         : []),
       {
         key: 'seat',
-        say: p.heightIn >= string ? 'string up to the seat' : 'string down to the seat',
-        inches: Math.abs(p.heightIn - string),
+        say: postHeights.heightIn >= string ? 'string up to the seat' : 'string down to the seat',
+        inches: Math.abs(postHeights.heightIn - string),
       },
-      { key: 'cut', say: 'cut', inches: p.footToGradeIn + p.longPointIn },
+      { key: 'cut', say: 'cut', inches: postHeights.footToGradeIn + postHeights.longPointIn },
     ]
   return [
     {
       key: 'grade',
-      say: p.footToGradeIn >= 0 ? 'foot up to the grade line' : 'grade line under the foot',
-      inches: Math.abs(p.footToGradeIn),
+      say: postHeights.footToGradeIn >= 0 ? 'foot up to the grade line' : 'grade line under the foot',
+      inches: Math.abs(postHeights.footToGradeIn),
     },
-    { key: 'seat', say: 'foot up to the seat', inches: p.footToGradeIn + p.heightIn },
-    { key: 'cut', say: 'cut', inches: p.footToGradeIn + p.longPointIn },
+    { key: 'seat', say: 'foot up to the seat', inches: postHeights.footToGradeIn + postHeights.heightIn },
+    { key: 'cut', say: 'cut', inches: postHeights.footToGradeIn + postHeights.longPointIn },
   ]
 }

@@ -13,18 +13,21 @@ export interface PoleLayer {
  */
 export function sharedPole(layers: readonly PoleLayer[], heelIn: number): PoleMark[] {
   const at = new Map<string, { readonly mark: PoleMark; readonly names: Map<string, Set<string>> }>()
-  for (const l of layers)
-    for (const m of l.marks) {
-      if (m.kind === 'rafter' || m.upIn > heelIn + 1 / 32) continue
-      const key = `${m.kind}-${toSixteenths(m.upIn)}`
-      const has = at.get(key) ?? { mark: { ...m, key, downIn: heelIn - m.upIn }, names: new Map<string, Set<string>>() }
-      has.names.set(m.name, (has.names.get(m.name) ?? new Set()).add(l.of))
+  for (const layer of layers)
+    for (const mark of layer.marks) {
+      if (mark.kind === 'rafter' || mark.upIn > heelIn + 1 / 32) continue
+      const key = `${mark.kind}-${toSixteenths(mark.upIn)}`
+      const has = at.get(key) ?? {
+        mark: { ...mark, key, downIn: heelIn - mark.upIn },
+        names: new Map<string, Set<string>>(),
+      }
+      has.names.set(mark.name, (has.names.get(mark.name) ?? new Set()).add(layer.of))
       at.set(key, has)
     }
-  const all = new Set(layers.map((l) => l.of)).size
+  const all = new Set(layers.map((layer) => layer.of)).size
   const say = ([name, of]: readonly [string, ReadonlySet<string>]) =>
     of.size === all ? name : `${name}, ${[...of].join(' ')}`
   return [...at.values()]
     .map(({ mark, names }) => ({ ...mark, name: [...names].map(say).join('; ') }))
-    .sort((a, b) => a.upIn - b.upIn)
+    .sort((one, other) => one.upIn - other.upIn)
 }

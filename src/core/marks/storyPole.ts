@@ -17,7 +17,7 @@ export interface PoleMark {
  * wall's openings, heel or rafter underside. Rows above the post's own top are left off.
  */
 export function storyPole(
-  b: Building,
+  building: Building,
   post: Post,
   walls: Readonly<Partial<Record<Side, WallRows>>>,
   placed: readonly PlacedOpening[],
@@ -34,12 +34,14 @@ export function storyPole(
     downIn: top - upIn,
   })
   const marks: PoleMark[] = [mark('grade', 'grade line', 'grade', 0)]
-  if (b.skirt.depthIn > 0 && b.skirt.topIn > 0 && !leanTo)
-    marks.push(mark('skirt', 'skirt top', 'skirt', b.skirt.topIn))
-  for (const r of wall?.rows ?? [])
-    if (r.topIn < top - 1 / 32 && r.landing !== 'heel')
-      marks.push(mark(r.id, `${r.id} ${board}`, 'girt', r.topIn - (board === 'bottom' ? girtFaceIn(b) : 0)))
-  const heel = wall?.rows.find((r) => r.landing === 'heel')
+  if (building.skirt.depthIn > 0 && building.skirt.topIn > 0 && !leanTo)
+    marks.push(mark('skirt', 'skirt top', 'skirt', building.skirt.topIn))
+  for (const row of wall?.rows ?? [])
+    if (row.topIn < top - 1 / 32 && row.landing !== 'heel')
+      marks.push(
+        mark(row.id, `${row.id} ${board}`, 'girt', row.topIn - (board === 'bottom' ? girtFaceIn(building) : 0)),
+      )
+  const heel = wall?.rows.find((row) => row.landing === 'heel')
   const seen = new Set<string>()
   const edge = (kind: 'sill' | 'head', upIn: number, name: string) => {
     const key = `${kind}-${Math.round(upIn * 16)}`
@@ -48,13 +50,14 @@ export function storyPole(
       marks.push(mark(key, name, kind, upIn))
     }
   }
-  for (const o of leanTo ? [] : placed.filter((p) => p.opening.side === post.side)) {
-    const name = o.opening.name || o.opening.kind
-    edge('sill', o.sillIn, `${name} sill`)
-    edge('head', o.headIn, `${name} head`)
+  for (const placedOpening of leanTo ? [] : placed.filter((placed) => placed.opening.side === post.side)) {
+    const name = placedOpening.opening.name || placedOpening.opening.kind
+    edge('sill', placedOpening.sillIn, `${name} sill`)
+    edge('head', placedOpening.headIn, `${name} head`)
   }
-  const above = top > b.heelIn + 1 / 32
-  if (above && !isEave(post.side)) marks.push(mark('heel', `heel${heel ? `, ${heel.id} top` : ''}`, 'heel', b.heelIn))
+  const above = top > building.heelIn + 1 / 32
+  if (above && !isEave(post.side))
+    marks.push(mark('heel', `heel${heel ? `, ${heel.id} top` : ''}`, 'heel', building.heelIn))
   marks.push(
     mark(
       'top',
@@ -63,12 +66,12 @@ export function storyPole(
       top,
     ),
   )
-  return marks.sort((p, q) => p.upIn - q.upIn)
+  return marks.sort((one, other) => one.upIn - other.upIn)
 }
 
 /** Sills and heads that take a block, in words for a card. */
 export const blockNames = (blocks: readonly Block[], placed: readonly PlacedOpening[]): string[] =>
-  blocks.map((k) => {
-    const o = placed.find((p) => p.opening.id === k.openingId)?.opening
-    return `${o?.name || o?.kind || 'opening'} ${k.at}`
+  blocks.map((block) => {
+    const opening = placed.find((placed) => placed.opening.id === block.openingId)?.opening
+    return `${opening?.name || opening?.kind || 'opening'} ${block.at}`
   })

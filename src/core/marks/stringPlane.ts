@@ -15,17 +15,17 @@ export function stringRows(
   s: Fieldwork['strings'],
   rows: readonly { readonly row: string; readonly yIn: number }[],
 ): StringRow[] {
-  const order = [...rows].sort((a, b) => (s.from === 'south' ? a.yIn - b.yIn : b.yIn - a.yIn))
+  const order = [...rows].sort((one, other) => (s.from === 'south' ? one.yIn - other.yIn : other.yIn - one.yIn))
   return order.map((r, k) => ({ ...r, heightIn: s.heightIn - k * s.dropPerRowIn }))
 }
 
 /** Height of the plane above the grade line at a place across the building: on its string, or between the two beside it. 0 where there is no string. */
 export function stringHeightAt(rows: readonly StringRow[], yIn: number): number {
-  const order = [...rows].sort((a, b) => a.yIn - b.yIn)
+  const order = [...rows].sort((one, other) => one.yIn - other.yIn)
   if (order.length === 0) return 0
-  const after = order.findIndex((r) => r.yIn >= yIn - 1e-9)
+  const after = order.findIndex((row) => row.yIn >= yIn - 1e-9)
   if (after < 0) return order[order.length - 1].heightIn
   if (after === 0 || order[after].yIn - yIn < 1e-9) return order[after].heightIn
-  const [a, b] = [order[after - 1], order[after]]
-  return a.heightIn + ((b.heightIn - a.heightIn) * (yIn - a.yIn)) / (b.yIn - a.yIn)
+  const [stringRow, b] = [order[after - 1], order[after]]
+  return stringRow.heightIn + ((b.heightIn - stringRow.heightIn) * (yIn - stringRow.yIn)) / (b.yIn - stringRow.yIn)
 }

@@ -17,11 +17,12 @@ export const MAX_STEPS = 300
 export const startHistory = <T>(doc: T): History<T> => ({ past: [], present: doc, future: [], openKey: null })
 
 /** Puts an edit on the history. With `key` equal to the open key the edit joins the last step. */
-export function pushEdit<T>(h: History<T>, doc: T, label: string, key: string | null = null): History<T> {
-  if (doc === h.present) return h
-  if (key !== null && key === h.openKey && h.past.length > 0) return { ...h, present: doc, future: [] }
+export function pushEdit<T>(history: History<T>, doc: T, label: string, key: string | null = null): History<T> {
+  if (doc === history.present) return history
+  if (key !== null && key === history.openKey && history.past.length > 0)
+    return { ...history, present: doc, future: [] }
   return {
-    past: [...h.past.slice(-(MAX_STEPS - 1)), { doc: h.present, label }],
+    past: [...history.past.slice(-(MAX_STEPS - 1)), { doc: history.present, label }],
     present: doc,
     future: [],
     openKey: key,
@@ -29,23 +30,29 @@ export function pushEdit<T>(h: History<T>, doc: T, label: string, key: string | 
 }
 
 /** Ends the open gesture, so that the next edit is a step of its own. */
-export const closeGesture = <T>(h: History<T>): History<T> => (h.openKey === null ? h : { ...h, openKey: null })
+export const closeGesture = <T>(history: History<T>): History<T> =>
+  history.openKey === null ? history : { ...history, openKey: null }
 
 /** Takes the last step back. */
-export function undo<T>(h: History<T>): History<T> {
-  const last = h.past.at(-1)
-  if (!last) return h
+export function undo<T>(history: History<T>): History<T> {
+  const last = history.past.at(-1)
+  if (!last) return history
   return {
-    past: h.past.slice(0, -1),
+    past: history.past.slice(0, -1),
     present: last.doc,
-    future: [{ doc: h.present, label: last.label }, ...h.future],
+    future: [{ doc: history.present, label: last.label }, ...history.future],
     openKey: null,
   }
 }
 
 /** Does the last undone step again. */
-export function redo<T>(h: History<T>): History<T> {
-  const [next, ...rest] = h.future
-  if (!next) return h
-  return { past: [...h.past, { doc: h.present, label: next.label }], present: next.doc, future: rest, openKey: null }
+export function redo<T>(history: History<T>): History<T> {
+  const [next, ...rest] = history.future
+  if (!next) return history
+  return {
+    past: [...history.past, { doc: history.present, label: next.label }],
+    present: next.doc,
+    future: rest,
+    openKey: null,
+  }
 }

@@ -48,8 +48,8 @@ export function diffPaths(
 ): { path: string; before: unknown; after: unknown }[] {
   if (same(before, after)) return []
   if (isRecord(before) && isRecord(after)) {
-    return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((k) =>
-      diffPaths(before[k], after[k], [...path, k]),
+    return [...new Set([...Object.keys(before), ...Object.keys(after)])].flatMap((text) =>
+      diffPaths(before[text], after[text], [...path, text]),
     )
   }
   if (hasIds(before) && hasIds(after)) return diffPaths(byId(before), byId(after), path)

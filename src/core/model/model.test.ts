@@ -19,11 +19,11 @@ import { NAILS } from '../joints'
 import { demo } from '../testing/demos'
 
 type Path = readonly (string | number)[]
-const clone = <T>(v: T): T => JSON.parse(JSON.stringify(v)) as T
+const clone = <T>(nonNullable: T): T => JSON.parse(JSON.stringify(nonNullable)) as T
 /** Every leaf of a document with its path. */
 function leaves(v: unknown, path: Path = []): { path: Path; value: unknown }[] {
   if (typeof v !== 'object' || v === null) return [{ path, value: v }]
-  return Object.entries(v).flatMap(([k, q]) => leaves(q, [...path, Array.isArray(v) ? Number(k) : k]))
+  return Object.entries(v).flatMap(([key, value]) => leaves(value, [...path, Array.isArray(v) ? Number(key) : key]))
 }
 /** The document with one leaf put otherwise; `undefined` takes it out. */
 function put(doc: unknown, path: Path, value: unknown): unknown {
@@ -31,7 +31,7 @@ function put(doc: unknown, path: Path, value: unknown): unknown {
   const parent = path
     .slice(0, -1)
     .reduce<Record<string | number, unknown>>(
-      (at, k) => at[k] as Record<string | number, unknown>,
+      (at, each) => at[each] as Record<string | number, unknown>,
       out as Record<string | number, unknown>,
     )
   if (value === undefined) delete parent[path[path.length - 1]]
@@ -39,8 +39,8 @@ function put(doc: unknown, path: Path, value: unknown): unknown {
   return out
 }
 const said = (value: unknown): string[] => {
-  const r = parseJob(value)
-  return r.ok ? [] : r.issues.map((i) => i.path.join('.'))
+  const result = parseJob(value)
+  return result.ok ? [] : result.issues.map((issue) => issue.path.join('.'))
 }
 const jobs = ['quillback', 'tansy', 'marl'] as const
 
@@ -75,16 +75,16 @@ describe.each(jobs)('bad values in every field of %s', (name) => {
     ['yes', true],
   ])('%s: refused at that very field, whichever it is', (_, bad) => {
     for (const l of numbers)
-      expect(said(put(job, l.path, bad)).some((p) => p === l.path.join('.') || l.path.join('.').startsWith(p))).toBe(
-        true,
-      )
+      expect(
+        said(put(job, l.path, bad)).some((text) => text === l.path.join('.') || l.path.join('.').startsWith(text)),
+      ).toBe(true)
   })
   test.each([
     ['a word nobody knows', 'zzz'],
     ['markup', '<script>'],
     ['a number', 7],
   ])('a choice that is %s is refused', (_, bad) => {
-    for (const l of choices) expect(said(put(job, l.path, bad)).length).toBeGreaterThan(0)
+    for (const choice of choices) expect(said(put(job, choice.path, bad)).length).toBeGreaterThan(0)
   })
   test('a field too many is named; a field too few is named', () => {
     for (const at of [
@@ -110,14 +110,14 @@ describe.each(jobs)('bad values in every field of %s', (name) => {
       expect(said(put(job, at, undefined)).join(' ')).toContain(at.join('.'))
   })
   test('what is written reads back the same, however often', () => {
-    const r = parseJob(clone(job))
-    expect(r).toEqual({ ok: true, value: job })
-    if (r.ok) expect(parseJob(clone(r.value))).toEqual(r)
+    const result = parseJob(clone(job))
+    expect(result).toEqual({ ok: true, value: job })
+    if (result.ok) expect(parseJob(clone(result.value))).toEqual(result)
   })
 })
 
 test('the nails that a file may name are those that have sizes', () => {
-  expect(NAILS.map((n) => n.id).sort()).toEqual([...NAIL_IDS].sort())
+  expect(NAILS.map((nail) => nail.id).sort()).toEqual([...NAIL_IDS].sort())
 })
 
 describe('files', () => {
@@ -133,22 +133,26 @@ describe('files', () => {
     ['twenty megabytes', `{"format":"burdock-job","note":"${'x'.repeat(20_000_000)}"}`, 'file-too-large'],
     ['a version in words', good.replace(`"version":${JOB_VERSION}`, '"version":"three"'), 'not-a-choice'],
   ])('%s is refused as %s', (_, text, code) => {
-    const r = readJobText(text)
-    expect(r.ok ? '' : r.issues[0].code).toBe(code)
+    const result = readJobText(text)
+    expect(result.ok ? '' : result.issues[0].code).toBe(code)
   })
   test('a name of markup stays a name', () => {
-    const r = readJobText(JSON.stringify(newJob('<img src=x onerror=alert(1)>')))
-    expect(r.ok && r.value.name).toBe('<img src=x onerror=alert(1)>')
+    const result = readJobText(JSON.stringify(newJob('<img src=x onerror=alert(1)>')))
+    expect(result.ok && result.value.name).toBe('<img src=x onerror=alert(1)>')
   })
   test('an older file gains what it lacks, step by step, and keeps what it has', () => {
-    const { fieldwork: _f, ground: _g, ...two } = clone(newJob('old'))
+    const { fieldwork: _fieldwork, ground: _ground, ...two } = clone(newJob('old'))
     const up = migrate({ ...two, version: 2 })
     expect(up).toEqual(newJob('old'))
-    const { sizing: _s, ...one } = two
+    const { sizing: _sizing, ...one } = two
     const b = clone(one.building) as Record<string, unknown>
     for (const k of ['roof', 'skin', 'bracing', 'joints', 'leanTos']) delete b[k]
-    const r = parseJob({ ...one, version: 1, building: { ...b, heelIn: 171, leanTo: null } })
-    expect(r.ok && [r.value.version, r.value.building.heelIn, r.value.building.leanTos]).toEqual([JOB_VERSION, 171, []])
+    const result = parseJob({ ...one, version: 1, building: { ...b, heelIn: 171, leanTo: null } })
+    expect(result.ok && [result.value.version, result.value.building.heelIn, result.value.building.leanTos]).toEqual([
+      JOB_VERSION,
+      171,
+      [],
+    ])
   })
   test('version 3 gains gravel, bridged posts, a limit of sway, strings that fall, additions and the office’s benchmark', () => {
     const now = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
@@ -301,7 +305,7 @@ describe('two people on one job', () => {
     [{ b: { c: 1 } }, { b: { c: 2, d: 1 } }, ['b.c', 'b.d']],
     [{ l: [{ id: 'x', v: 1 }] }, { l: [{ id: 'x', v: 2 }] }, ['l.x.v']],
   ])('%j to %j differs at %j', (a, b, paths) => {
-    expect(diffPaths(a, b).map((p) => p.path)).toEqual(paths)
+    expect(diffPaths(a, b).map((path) => path.path)).toEqual(paths)
   })
 })
 
@@ -313,18 +317,18 @@ test('undo and redo are each other’s mirror over any run of edits (property)',
         { maxLength: 30 },
       ),
       (edits) => {
-        let h: History<number> = startHistory(-1)
-        for (const e of edits) {
-          h = pushEdit(h, e.doc, 'edit', e.key)
-          if (e.close) h = closeGesture(h)
+        let history: History<number> = startHistory(-1)
+        for (const edit of edits) {
+          history = pushEdit(history, edit.doc, 'edit', edit.key)
+          if (edit.close) history = closeGesture(history)
         }
-        const end = h.present
-        const steps = h.past.length
-        for (let i = 0; i < steps; i++) h = undo(h)
-        expect([h.present, h.past.length]).toEqual([-1, 0])
-        expect(undo(h)).toBe(h)
-        for (let i = 0; i < steps; i++) h = redo(h)
-        expect([h.present, h.past.length, h.future.length]).toEqual([end, steps, 0])
+        const end = history.present
+        const steps = history.past.length
+        for (let i = 0; i < steps; i++) history = undo(history)
+        expect([history.present, history.past.length]).toEqual([-1, 0])
+        expect(undo(history)).toBe(history)
+        for (let i = 0; i < steps; i++) history = redo(history)
+        expect([history.present, history.past.length, history.future.length]).toEqual([end, steps, 0])
       },
     ),
   )

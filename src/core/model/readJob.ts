@@ -9,7 +9,7 @@ export const MAX_FILE_CHARS = 4_000_000
 /** Turns a schema problem into coded issues with the field's path and the bare facts. */
 export function issuesOf(error: z.ZodError): Issue[] {
   return error.issues.flatMap((i): Issue[] => {
-    const path = i.path.map((p) => (typeof p === 'symbol' ? String(p) : p))
+    const path = i.path.map((propertyKey) => (typeof propertyKey === 'symbol' ? String(propertyKey) : propertyKey))
     switch (i.code) {
       case 'too_small':
         return [issue(i.origin === 'string' ? 'empty' : 'too-small', path, { minimum: Number(i.minimum) })]
@@ -24,7 +24,7 @@ export function issuesOf(error: z.ZodError): Issue[] {
       case 'invalid_union':
         return [issue('not-a-choice', path)]
       case 'unrecognized_keys':
-        return i.keys.map((k) => issue('unknown-field', [...path, k.slice(0, 60)]))
+        return i.keys.map((key) => issue('unknown-field', [...path, key.slice(0, 60)]))
       case 'invalid_type':
         return [
           issue(i.input === undefined ? 'missing' : i.expected === 'int' ? 'not-whole' : 'wrong-type', path, {

@@ -18,11 +18,11 @@ describe('concrete by the way it is mixed (yields 0.30 0.375 0.45 0.60 ft³ a ba
     ['a mixer of one bag', { mixerFt3: 0.6 }, 168, 3, 1, 168],
     ['a mixer too small', { mixerFt3: 0.5 }, 168, 3, 0, 0],
   ])('%s: %#', (_, change, bags, spare, each, loads) => {
-    const o = concreteOrder(NET, 18, { ...mixer, ...change })
-    expect([o.bags, o.spareBags, o.bagsALoad, o.loads]).toEqual([bags, spare, each, loads])
-    expect(o.bagsInAll).toBe(bags + spare)
-    expect(o.bagsWeighLb).toBe((bags + spare) * (change.bagLb ?? 80))
-    if (each === 0) expect(o.say[0]).toMatch(/smaller bags or a larger mixer/)
+    const order = concreteOrder(NET, 18, { ...mixer, ...change })
+    expect([order.bags, order.spareBags, order.bagsALoad, order.loads]).toEqual([bags, spare, each, loads])
+    expect(order.bagsInAll).toBe(bags + spare)
+    expect(order.bagsWeighLb).toBe((bags + spare) * (change.bagLb ?? 80))
+    if (each === 0) expect(order.say[0]).toMatch(/smaller bags or a larger mixer/)
   })
   test.each<[number, number, number, boolean]>([
     [NET, 1, 3.75, false],
@@ -31,9 +31,9 @@ describe('concrete by the way it is mixed (yields 0.30 0.375 0.45 0.60 ft³ a ba
     [0.1, 1, 0.25, true],
     [0, 1, 0, false],
   ])('a truck for %f ft³ with a smallest load of %f: %f yd³', (net, least, yd, under) => {
-    const o = concreteOrder(net, 18, { ...mixer, by: 'truck', plantMinYd3: least })
-    expect([o.truckYd3, o.underMinimum, o.bags, o.loads, o.spareBags]).toEqual([yd, under, 0, 0, 0])
-    expect(o.say.some((s) => s.includes('short-load'))).toBe(under)
+    const order = concreteOrder(net, 18, { ...mixer, by: 'truck', plantMinYd3: least })
+    expect([order.truckYd3, order.underMinimum, order.bags, order.loads, order.spareBags]).toEqual([yd, under, 0, 0, 0])
+    expect(order.say.some((text) => text.includes('short-load'))).toBe(under)
   })
   test('volume with over-dig: 5.571 ft³ a hole, 3.714 yd³ in all', () => {
     expect(concreteOrder(5.064, 1, mixer).withWasteFt3).toBeCloseTo(5.5704, 4)

@@ -35,26 +35,27 @@ const up = (v: number): number => Math.max(0, Math.ceil(v - 1e-9))
  * mixer; a truck is ordered by the quarter yard. Spare: one bag for every `spareEvery` holes, rounded up. Bags set dry are no pad, collar or pier.
  * Yields of bags: 0.30, 0.375, 0.45, 0.60 ft³ for 40, 50, 60, 80 lb. Volumes in cubic feet, 0 or more.
  */
-export function concreteOrder(netFt3: number, holes: number, s: ConcreteSettings): ConcreteOrder {
+export function concreteOrder(netFt3: number, holes: number, concreteSettings: ConcreteSettings): ConcreteOrder {
   const withWasteFt3 = netFt3 * (1 + HOLE_WASTE)
-  const yieldFt3 = BAG_YIELD_FT3[s.bagLb]
-  const truck = s.by === 'truck'
-  const bags = truck ? 0 : Math.max(0, bagsFor(netFt3, s.bagLb))
-  const spareBags = truck || s.spareEvery <= 0 || bags === 0 ? 0 : up(holes / s.spareEvery)
-  const room = s.by === 'hand' ? TUB_FT3 : s.mixerFt3
+  const yieldFt3 = BAG_YIELD_FT3[concreteSettings.bagLb]
+  const truck = concreteSettings.by === 'truck'
+  const bags = truck ? 0 : Math.max(0, bagsFor(netFt3, concreteSettings.bagLb))
+  const spareBags =
+    truck || concreteSettings.spareEvery <= 0 || bags === 0 ? 0 : up(holes / concreteSettings.spareEvery)
+  const room = concreteSettings.by === 'hand' ? TUB_FT3 : concreteSettings.mixerFt3
   const bagsALoad = truck ? 0 : Math.floor(room / yieldFt3 + 1e-9)
   const loads = bagsALoad > 0 ? up(bags / bagsALoad) : 0
   const truckYd3 = truck ? up((withWasteFt3 / 27) * 4) / 4 : 0
-  const underMinimum = truck && truckYd3 > 0 && truckYd3 < s.plantMinYd3
+  const underMinimum = truck && truckYd3 > 0 && truckYd3 < concreteSettings.plantMinYd3
   const say = [
     ...(!truck && bagsALoad === 0
       ? [
-          `One ${s.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose smaller bags or a larger mixer.`,
+          `One ${concreteSettings.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose smaller bags or a larger mixer.`,
         ]
       : []),
     ...(underMinimum
       ? [
-          `Under the plant’s smallest load of ${s.plantMinYd3} yd³: a short-load fee is likely. Bags in a mixer may be cheaper.`,
+          `Under the plant’s smallest load of ${concreteSettings.plantMinYd3} yd³: a short-load fee is likely. Bags in a mixer may be cheaper.`,
         ]
       : []),
     ...(truck ? ['No spare on a truck: have a few bags at hand for the last hole.'] : []),
@@ -67,7 +68,7 @@ export function concreteOrder(netFt3: number, holes: number, s: ConcreteSettings
     bags,
     spareBags,
     bagsInAll: bags + spareBags,
-    bagsWeighLb: (bags + spareBags) * s.bagLb,
+    bagsWeighLb: (bags + spareBags) * concreteSettings.bagLb,
     bagsALoad,
     loads,
     truckYd3,

@@ -55,16 +55,16 @@ export const boardItem = (size: BoardName, lumber: Lumber): string => `${size} $
 
 /** The shipped list: every board of every tabled lumber, and the rest. */
 export const PRICE_LIST: readonly PriceRow[] = [
-  ...LUMBERS.flatMap((l) =>
-    BOARD_SIZES.map((s) => ({
-      item: boardItem(s, l),
+  ...LUMBERS.flatMap((lumber) =>
+    BOARD_SIZES.map((board_size) => ({
+      item: boardItem(board_size, lumber),
       unit: 'ft',
-      price: Math.round(PER_FOOT[s] * GRADE(l) * 100) / 100,
+      price: Math.round(PER_FOOT[board_size] * GRADE(lumber) * 100) / 100,
     })),
   ),
   ...EACH,
 ]
-const SHIPPED = new Map(PRICE_LIST.map((r) => [r.item, r.price]))
+const SHIPPED = new Map(PRICE_LIST.map((row) => [row.item, row.price]))
 
 /** Prices of a job: its own where it has them, the shipped list otherwise. */
 export interface Prices {

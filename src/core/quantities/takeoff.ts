@@ -27,19 +27,19 @@ export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): numbe
 export const GRAVEL_LOOSE = 0.25
 
 /** Volumes of one hole, cubic feet: gravel, collar (post taken out of it) or pier, and what is left to backfill. */
-export function holeVolumes(b: Building, diameterIn: number, depthIn: number): HoleVolumes {
+export function holeVolumes(building: Building, diameterIn: number, depthIn: number): HoleVolumes {
   const area = (Math.PI / 4) * (diameterIn / 12) ** 2
-  const size = postSize(b.post)
+  const size = postSize(building.post)
   const post = size.areaIn2 / 144
-  const gravelFt3 = (area * b.gravelIn) / 12
+  const gravelFt3 = (area * building.gravelIn) / 12
   const shaftFt3 = (area * depthIn) / 12
   const holeFt3 = shaftFt3 + gravelFt3
-  if (b.school === 'pier') {
-    const pierFt3 = (area * (depthIn + b.bracketIn)) / 12
+  if (building.school === 'pier') {
+    const pierFt3 = (area * (depthIn + building.bracketIn)) / 12
     return { holeFt3, padFt3: 0, collarFt3: 0, pierFt3, concreteFt3: pierFt3, backfillFt3: 0, gravelFt3 }
   }
-  const padFt3 = (area * b.padThicknessIn) / 12
-  const collarFt3 = b.school === 'collar' ? ((area - post) * b.collarHeightIn) / 12 : 0
+  const padFt3 = (area * building.padThicknessIn) / 12
+  const collarFt3 = building.school === 'collar' ? ((area - post) * building.collarHeightIn) / 12 : 0
   const concreteFt3 = padFt3 + collarFt3
   return {
     holeFt3,
@@ -52,7 +52,8 @@ export function holeVolumes(b: Building, diameterIn: number, depthIn: number): H
       0,
       shaftFt3 -
         concreteFt3 -
-        (post * (depthIn - b.padThicknessIn - (b.school === 'collar' ? b.collarHeightIn : 0))) / 12,
+        (post * (depthIn - building.padThicknessIn - (building.school === 'collar' ? building.collarHeightIn : 0))) /
+          12,
     ),
   }
 }
@@ -67,14 +68,14 @@ export function byStock(
   spareIn: number,
 ): { readonly stockIn: number | null; readonly count: number }[] {
   const counts = new Map<number | null, number>()
-  for (const l of lengthsIn) {
-    const s = stockFor(l, spareIn)
+  for (const lengthIn of lengthsIn) {
+    const s = stockFor(lengthIn, spareIn)
     counts.set(s, (counts.get(s) ?? 0) + 1)
   }
   return [...counts]
     .map(([stockIn, count]) => ({ stockIn, count }))
-    .sort((a, b) => (a.stockIn ?? Infinity) - (b.stockIn ?? Infinity))
+    .sort((one, other) => (one.stockIn ?? Infinity) - (other.stockIn ?? Infinity))
 }
 
 /** Cross-section of a post in square feet, for weights and volumes. */
-export const postAreaFt2 = (b: Building): number => postSize(b.post).areaIn2 / 144
+export const postAreaFt2 = (building: Building): number => postSize(building.post).areaIn2 / 144

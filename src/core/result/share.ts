@@ -51,13 +51,13 @@ function keepRecord(
   const keys = Object.keys(after)
   let out: Record<string, unknown> | null = keys.length === Object.keys(before).length ? null : {}
   for (let i = 0; i < keys.length; i++) {
-    const k = keys[i]
-    const kept = keep(before[k], after[k], met)
-    if (out === null && (!Object.is(kept, before[k]) || (kept === undefined && !own(before, k)))) {
+    const key = keys[i]
+    const kept = keep(before[key], after[key], met)
+    if (out === null && (!Object.is(kept, before[key]) || (kept === undefined && !own(before, key)))) {
       out = {}
       for (let q = 0; q < i; q++) out[keys[q]] = before[keys[q]]
     }
-    if (out !== null) out[k] = kept
+    if (out !== null) out[key] = kept
   }
   return out ?? before
 }
@@ -81,11 +81,11 @@ export function changesOf(before: unknown, after: unknown): Changes {
   const [a, b] = [before, after] as readonly Record<string, unknown>[]
   const parts: [string, Changes][] = []
   const keys = Object.keys(b)
-  for (const k of keys) {
-    const c: Changes = own(a, k) ? changesOf(a[k], b[k]) : { kind: 'whole', value: b[k] }
-    if (c.kind !== 'same') parts.push([k, c])
+  for (const key of keys) {
+    const changes: Changes = own(a, key) ? changesOf(a[key], b[key]) : { kind: 'whole', value: b[key] }
+    if (changes.kind !== 'same') parts.push([key, changes])
   }
-  const gone = Object.keys(a).filter((k) => !own(b, k))
+  const gone = Object.keys(a).filter((key) => !own(b, key))
   return parts.length === 0 && gone.length === 0 ? SAME : { kind: 'parts', parts, gone }
 }
 

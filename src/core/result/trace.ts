@@ -60,8 +60,10 @@ export const line = (
     : { label, formula, numbers, value, unit, clause, verify }
 
 /** A line's formula with its numbers, where these say more than the result beside them. */
-export const written = (l: TraceLine): string =>
-  l.numbers === '' || l.numbers === l.formula || l.numbers === sig(l.value) ? l.formula : `${l.formula} = ${l.numbers}`
+export const written = (line: TraceLine): string =>
+  line.numbers === '' || line.numbers === line.formula || line.numbers === sig(line.value)
+    ? line.formula
+    : `${line.formula} = ${line.numbers}`
 
 /** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
 export const RATIO_LIMIT = 1 + 1e-9

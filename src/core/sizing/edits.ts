@@ -23,27 +23,29 @@ const onBuilding = (job: Job, change: Partial<Building>): Job => ({ ...job, buil
 const after = <T>(list: readonly T[], at: T, most: number): T[] => list.slice(list.indexOf(at) + 1).slice(0, most)
 
 /** Lumber on the job's list other than the one in use. */
-const others = (job: Job, now: string): string[] => job.sizing.lumbers.filter((l) => l !== now)
+const others = (job: Job, now: string): string[] => job.sizing.lumbers.filter((lumber) => lumber !== now)
 
 function girtEdits(job: Job, side: Side): Edit[] {
-  const b = job.building
-  const own = b.girts.walls[side]
-  const now = { ...b.girts, ...own }
+  const building = job.building
+  const own = building.girts.walls[side]
+  const now = { ...building.girts, ...own }
   // Where all walls are alike the change is for all; a wall that differs already is changed by itself.
   const put = (part: Partial<Pick<typeof now, 'style' | 'size' | 'lumber' | 'maxGapIn'>>): Job =>
     own
-      ? onBuilding(job, { girts: { ...b.girts, walls: { ...b.girts.walls, [side]: { ...own, ...part } } } })
-      : onBuilding(job, { girts: { ...b.girts, ...part } })
+      ? onBuilding(job, {
+          girts: { ...building.girts, walls: { ...building.girts.walls, [side]: { ...own, ...part } } },
+        })
+      : onBuilding(job, { girts: { ...building.girts, ...part } })
   return [
     ...[0.875, 0.75, 0.62, 0.5]
       .map((f) => Math.max(8, Math.floor(now.maxGapIn * f)))
       .filter((g, i, all) => g < now.maxGapIn && all.indexOf(g) === i)
       .map((g) => ({ key: `gap-${g}`, label: 'Closer rows', detail: `at most ${g}″`, job: put({ maxGapIn: g }) })),
-    ...others(job, now.lumber).map((l) => ({
-      key: `lumber-${l}`,
+    ...others(job, now.lumber).map((text) => ({
+      key: `lumber-${text}`,
       label: 'Other lumber',
-      detail: l,
-      job: put({ lumber: l }),
+      detail: text,
+      job: put({ lumber: text }),
     })),
     ...after(GIRT_SIZES, now.size, 2).map((s) => ({
       key: `size-${s}`,
@@ -54,13 +56,13 @@ function girtEdits(job: Job, side: Side): Edit[] {
     ...(now.style === 'flat'
       ? [{ key: 'between', label: 'Between the posts', detail: 'boards on edge', job: put({ style: 'between' }) }]
       : []),
-    ...(b.girts.plies === 1
+    ...(building.girts.plies === 1
       ? [
           {
             key: 'double',
             label: 'Doubled boards',
             detail: 'two at each row',
-            job: onBuilding(job, { girts: { ...b.girts, plies: 2 } }),
+            job: onBuilding(job, { girts: { ...building.girts, plies: 2 } }),
           },
         ]
       : []),
@@ -68,31 +70,32 @@ function girtEdits(job: Job, side: Side): Edit[] {
 }
 
 function purlinEdits(job: Job): Edit[] {
-  const b = job.building
-  const p = b.roof.purlins
-  const put = (part: Partial<typeof p>): Job => onBuilding(job, { roof: { ...b.roof, purlins: { ...p, ...part } } })
+  const building = job.building
+  const purlins = building.roof.purlins
+  const put = (part: Partial<typeof purlins>): Job =>
+    onBuilding(job, { roof: { ...building.roof, purlins: { ...purlins, ...part } } })
   return [
     ...[20, 18, 16, 14, 12]
-      .filter((s) => s < p.spaceIn)
+      .filter((s) => s < purlins.spaceIn)
       .map((s) => ({ key: `space-${s}`, label: 'Closer rows', detail: `${s}″`, job: put({ spaceIn: s }) })),
-    ...(p.blocked || p.style === 'flat'
+    ...(purlins.blocked || purlins.style === 'flat'
       ? []
       : [{ key: 'block', label: 'Blocks at mid-span', detail: 'against uplift', job: put({ blocked: true }) }]),
-    ...others(job, p.lumber).map((l) => ({
-      key: `lumber-${l}`,
+    ...others(job, purlins.lumber).map((text) => ({
+      key: `lumber-${text}`,
       label: 'Other lumber',
-      detail: l,
-      job: put({ lumber: l }),
+      detail: text,
+      job: put({ lumber: text }),
     })),
-    ...after(BOARD_SIZES, p.size, 2).map((s) => ({
+    ...after(BOARD_SIZES, purlins.size, 2).map((s) => ({
       key: `size-${s}`,
       label: 'Deeper',
       detail: times(s),
       job: put({ size: s }),
     })),
-    ...(b.roof.purlins.blocked
+    ...(building.roof.purlins.blocked
       ? []
-      : after(BOARD_SIZES, p.size, 1).map((s) => ({
+      : after(BOARD_SIZES, purlins.size, 1).map((s) => ({
           key: `size-block-${s}`,
           label: 'Deeper, blocked',
           detail: times(s),
@@ -120,52 +123,56 @@ function beamEdits(
       detail: times(s),
       job: put({ size: s }),
     })),
-    ...others(job, now.lumber).map((l) => ({
-      key: `lumber-${l}`,
+    ...others(job, now.lumber).map((text) => ({
+      key: `lumber-${text}`,
       label: 'Other lumber',
-      detail: l,
-      job: put({ lumber: l }),
+      detail: text,
+      job: put({ lumber: text }),
     })),
     ...after(BOARD_SIZES, now.size, 1).flatMap((s) =>
-      others(job, now.lumber).map((l) => ({
-        key: `both-${s}-${l}`,
+      others(job, now.lumber).map((text) => ({
+        key: `both-${s}-${text}`,
         label: 'Deeper, other lumber',
-        detail: `${times(s)} ${l}`,
-        job: put({ size: s, lumber: l }),
+        detail: `${times(s)} ${text}`,
+        job: put({ size: s, lumber: text }),
       })),
     ),
   ]
 }
 
 function postEdits(job: Job): Edit[] {
-  const b = job.building
-  const put = (part: Partial<Building['post']>) => onBuilding(job, { post: { ...b.post, ...part } })
+  const building = job.building
+  const put = (part: Partial<Building['post']>) => onBuilding(job, { post: { ...building.post, ...part } })
   return [
     ...POST_SECTIONS.filter(
-      (s) => s !== b.post.section && s !== 'glulam' && s !== '6x6' && job.sizing.sections.includes(s),
-    ).map((s) => ({
-      key: `section-${s}`,
+      (post_section) =>
+        post_section !== building.post.section &&
+        post_section !== 'glulam' &&
+        post_section !== '6x6' &&
+        job.sizing.sections.includes(post_section),
+    ).map((post_section) => ({
+      key: `section-${post_section}`,
       label: 'Other section',
-      detail: `${s[0]}-ply ${times(s.slice(2))}`,
-      job: put({ section: s }),
+      detail: `${post_section[0]}-ply ${times(post_section.slice(2))}`,
+      job: put({ section: post_section }),
     })),
-    ...others(job, b.post.lumber).map((l) => ({
-      key: `lumber-${l}`,
+    ...others(job, building.post.lumber).map((text) => ({
+      key: `lumber-${text}`,
       label: 'Other lumber',
-      detail: l,
-      job: put({ lumber: l }),
+      detail: text,
+      job: put({ lumber: text }),
     })),
-    ...(b.gableMaxIn > 72
+    ...(building.gableMaxIn > 72
       ? [
           {
             key: 'gable',
             label: 'Gable posts closer',
-            detail: `at most ${Math.round((b.gableMaxIn * 0.75) / 12)}′`,
-            job: onBuilding(job, { gableMaxIn: Math.round(b.gableMaxIn * 0.75) }),
+            detail: `at most ${Math.round((building.gableMaxIn * 0.75) / 12)}′`,
+            job: onBuilding(job, { gableMaxIn: Math.round(building.gableMaxIn * 0.75) }),
           },
         ]
       : []),
-    ...(b.slab === 'none' && b.school !== 'pier'
+    ...(building.slab === 'none' && building.school !== 'pier'
       ? [
           {
             key: 'slab',
@@ -179,25 +186,25 @@ function postEdits(job: Job): Edit[] {
 }
 
 function groundEdits(job: Job): Edit[] {
-  const b = job.building
+  const building = job.building
   return [
-    ...[b.padThicknessIn + 2, b.padThicknessIn + 4]
-      .filter((t) => t <= 36 && b.school !== 'pier')
+    ...[building.padThicknessIn + 2, building.padThicknessIn + 4]
+      .filter((t) => t <= 36 && building.school !== 'pier')
       .map((t) => ({
         key: `pad-${t}`,
         label: 'Thicker pad',
         detail: `${t}″`,
         job: onBuilding(job, { padThicknessIn: t }),
       })),
-    ...(b.school === 'collar'
-      ? [b.collarHeightIn + 6, b.collarHeightIn + 12].map((h) => ({
+    ...(building.school === 'collar'
+      ? [building.collarHeightIn + 6, building.collarHeightIn + 12].map((h) => ({
           key: `collar-${h}`,
           label: 'Higher collar',
           detail: `${h}″`,
           job: onBuilding(job, { collarHeightIn: h }),
         }))
       : []),
-    ...(b.school === 'pad'
+    ...(building.school === 'pad'
       ? [
           {
             key: 'collar',
@@ -217,9 +224,9 @@ function groundEdits(job: Job): Edit[] {
       key: `deep-${d}`,
       label: 'Deeper holes',
       detail: `${d}″ more`,
-      job: onBuilding(job, { minimumDepthIn: Math.min(144, b.minimumDepthIn + d) }),
+      job: onBuilding(job, { minimumDepthIn: Math.min(144, building.minimumDepthIn + d) }),
     })),
-    ...(b.holeDiameterIn !== null
+    ...(building.holeDiameterIn !== null
       ? [
           {
             key: 'auto',
@@ -229,7 +236,7 @@ function groundEdits(job: Job): Edit[] {
           },
         ]
       : []),
-    ...(b.slab === 'none'
+    ...(building.slab === 'none'
       ? [
           {
             key: 'slab',
@@ -244,9 +251,10 @@ function groundEdits(job: Job): Edit[] {
 
 type BoltKey = 'truss' | 'carrier' | 'ledger' | 'collar'
 function boltEdits(job: Job, key: BoltKey): Edit[] {
-  const b = job.building
-  const now = b.joints[key]
-  const put = (part: Partial<typeof now>) => onBuilding(job, { joints: { ...b.joints, [key]: { ...now, ...part } } })
+  const building = job.building
+  const now = building.joints[key]
+  const put = (part: Partial<typeof now>) =>
+    onBuilding(job, { joints: { ...building.joints, [key]: { ...now, ...part } } })
   return [
     ...([0.5, 0.625, 0.75] as const)
       .filter((d) => d > now.diameterIn)
@@ -258,26 +266,27 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
 }
 
 function nailEdits(job: Job, key: 'girt' | 'purlin'): Edit[] {
-  const b = job.building
-  const now = b.joints[key]
-  const put = (part: Partial<typeof now>) => onBuilding(job, { joints: { ...b.joints, [key]: { ...now, ...part } } })
+  const building = job.building
+  const now = building.joints[key]
+  const put = (part: Partial<typeof now>) =>
+    onBuilding(job, { joints: { ...building.joints, [key]: { ...now, ...part } } })
   return [
     ...[1, 2, 3]
       .map((k) => now.count + k)
       .map((n) => ({ key: `count-${n}`, label: 'More nails', detail: `${n} nails`, job: put({ count: n }) })),
-    ...NAILS.filter((n) => n.ring && n.id !== now.nail).map((n) => ({
-      key: n.id as string,
+    ...NAILS.filter((nail) => nail.ring && nail.id !== now.nail).map((nail) => ({
+      key: nail.id as string,
       label: 'Other nail',
-      detail: n.name,
-      job: put({ nail: n.id }),
+      detail: nail.name,
+      job: put({ nail: nail.id }),
     })),
   ]
 }
 
 /** Changes a builder would think of for one check, by its id. Empty where only a person can cure it. */
 export function editsFor(job: Job, checkId: string): Edit[] {
-  const b = job.building
-  const side = SIDES.find((s) => checkId.includes(s))
+  const building = job.building
+  const side = SIDES.find((side) => checkId.includes(side))
   if (checkId.startsWith('girt-nails')) return nailEdits(job, 'girt')
   if (checkId.startsWith('girt-') && side) return girtEdits(job, side)
   if (checkId.startsWith('purlin-tie')) return [...nailEdits(job, 'purlin'), ...purlinEdits(job)]
@@ -289,14 +298,17 @@ export function editsFor(job: Job, checkId: string): Edit[] {
         label: 'Bearing block',
         detail: '12 nails',
         job: onBuilding(job, {
-          roof: { ...b.roof, truss: { ...b.roof.truss, blockNails: Math.max(12, b.roof.truss.blockNails + 4) } },
+          roof: {
+            ...building.roof,
+            truss: { ...building.roof.truss, blockNails: Math.max(12, building.roof.truss.blockNails + 4) },
+          },
         }),
       },
       {
         key: 'two',
         label: 'Two-ply trusses',
         detail: '',
-        job: onBuilding(job, { roof: { ...b.roof, truss: { ...b.roof.truss, plies: 2 } } }),
+        job: onBuilding(job, { roof: { ...building.roof, truss: { ...building.roof.truss, plies: 2 } } }),
       },
       ...postEdits(job),
     ]
@@ -304,14 +316,16 @@ export function editsFor(job: Job, checkId: string): Edit[] {
   if (/^(carrier|header)-(bolts|uplift|seat)/.test(checkId)) return boltEdits(job, 'carrier')
   if (checkId.startsWith('carrier') || checkId.startsWith('header')) {
     const kind = checkId.startsWith('carrier') ? 'carrier' : 'header'
-    return beamEdits(job, b.roof[kind], 4, (part) =>
-      onBuilding(job, { roof: { ...b.roof, [kind]: { ...b.roof[kind], ...part } } }),
+    return beamEdits(job, building.roof[kind], 4, (part) =>
+      onBuilding(job, { roof: { ...building.roof, [kind]: { ...building.roof[kind], ...part } } }),
     )
   }
-  const lean = b.leanTos.find((l) => l.side === side)
+  const lean = building.leanTos.find((leanTo) => leanTo.side === side)
   if (lean) {
     const put = (part: Partial<typeof lean>) =>
-      onBuilding(job, { leanTos: b.leanTos.map((l) => (l === lean ? { ...l, ...part } : l)) })
+      onBuilding(job, {
+        leanTos: building.leanTos.map((leanTo) => (leanTo === lean ? { ...leanTo, ...part } : leanTo)),
+      })
     if (checkId.startsWith('rafter'))
       return beamEdits(job, lean.rafter, 3, (part) => put({ rafter: { ...lean.rafter, ...part } }))
     if (/^ledger-(south|north)/.test(checkId) && lean.rafter.spaceIn !== null)
@@ -324,20 +338,20 @@ export function editsFor(job: Job, checkId: string): Edit[] {
   if (/^(lateral|bearing|uplift|pad|frost)-/.test(checkId)) return groundEdits(job)
   if (checkId.startsWith('collar-fix')) return boltEdits(job, 'collar')
   if (checkId === 'lamination') {
-    const l = b.joints.lamination
-    return NAILS.filter((n) => !n.ring && n.id !== l.nail)
-      .map((n) => ({
-        key: n.id as string,
+    const lamination = building.joints.lamination
+    return NAILS.filter((nail) => !nail.ring && nail.id !== lamination.nail)
+      .map((nail) => ({
+        key: nail.id as string,
         label: 'Other nail',
-        detail: n.name,
-        job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, nail: n.id } } }),
+        detail: nail.name,
+        job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, nail: nail.id } } }),
       }))
       .concat(
         [1.25, 1.375, 1.625, 1.75, 2].map((e) => ({
           key: `edge-${e}`,
           label: 'Rows elsewhere',
           detail: `${e}″ from the edge`,
-          job: onBuilding(job, { joints: { ...b.joints, lamination: { ...l, edgeIn: e } } }),
+          job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, edgeIn: e } } }),
         })),
       )
   }
@@ -346,15 +360,15 @@ export function editsFor(job: Job, checkId: string): Edit[] {
       .map((k) => ({
         key: `bays-${k}`,
         label: 'More braced bays',
-        detail: `${b.bracing.baysPerWall + k} a wall`,
-        job: onBuilding(job, { bracing: { ...b.bracing, baysPerWall: b.bracing.baysPerWall + k } }),
+        detail: `${building.bracing.baysPerWall + k} a wall`,
+        job: onBuilding(job, { bracing: { ...building.bracing, baysPerWall: building.bracing.baysPerWall + k } }),
       }))
       .concat(
         [2, 4].map((k) => ({
           key: `nails-${k}`,
           label: 'More nails',
-          detail: `${b.bracing.nails + k} at each end`,
-          job: onBuilding(job, { bracing: { ...b.bracing, nails: b.bracing.nails + k } }),
+          detail: `${building.bracing.nails + k} at each end`,
+          job: onBuilding(job, { bracing: { ...building.bracing, nails: building.bracing.nails + k } }),
         })),
       )
   return []

@@ -22,7 +22,7 @@ export interface Fixes {
   readonly fixes: readonly Fix[]
 }
 
-const row = (d: Derived, id: string) => d.checks.find((c) => c.id === id)
+const row = (derived: Derived, id: string) => derived.checks.find((check) => check.id === id)
 
 /**
  * Changes that a builder would think of for one check, each judged on the whole building: those that hold first, cheapest first. A change
@@ -36,30 +36,33 @@ export function fixesFor(job: Job, checkId: string, most = 7): Fixes {
     cost: now.value.takeoff.totalCost,
     fails: now.value.tally.fails,
   }
-  const fixes = editsFor(job, checkId).flatMap((e): Fix[] => {
-    const d = deriveJob(e.job)
-    if (!d.ok) return []
-    const c = row(d.value, checkId)
-    if (!c || c.state === 'not-checked') return []
+  const fixes = editsFor(job, checkId).flatMap((edit): Fix[] => {
+    const result = deriveJob(edit.job)
+    if (!result.ok) return []
+    const check = row(result.value, checkId)
+    if (!check || check.state === 'not-checked') return []
     return [
       {
-        ...e,
-        ratio: c.ratio,
-        state: c.state,
-        governs: c.governs,
-        cost: d.value.takeoff.totalCost,
-        more: d.value.takeoff.totalCost - base.cost,
-        boards: d.value.takeoff.boards,
-        fails: d.value.tally.fails,
+        ...edit,
+        ratio: check.ratio,
+        state: check.state,
+        governs: check.governs,
+        cost: result.value.takeoff.totalCost,
+        more: result.value.takeoff.totalCost - base.cost,
+        boards: result.value.takeoff.boards,
+        fails: result.value.tally.fails,
       },
     ]
   })
-  const better = fixes.filter((f) => f.ratio < base.ratio - 1e-9)
-  const holds = (f: Fix) => f.state !== 'fails'
+  const better = fixes.filter((fix) => fix.ratio < base.ratio - 1e-9)
+  const holds = (fix: Fix) => fix.state !== 'fails'
   return {
     now: base,
     fixes: better
-      .sort((a, b) => Number(holds(b)) - Number(holds(a)) || (holds(a) ? a.cost - b.cost : a.ratio - b.ratio))
+      .sort(
+        (one, other) =>
+          Number(holds(other)) - Number(holds(one)) || (holds(one) ? one.cost - other.cost : one.ratio - other.ratio),
+      )
       .slice(0, most),
   }
 }

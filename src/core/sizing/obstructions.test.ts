@@ -4,7 +4,7 @@ import { barnJob } from '../testing/barn'
 import { demo } from '../testing/demos'
 import { clearingMoves, postsMet, waysRound, type Obstruction } from '.'
 
-const thing = (o: Partial<Obstruction>): Obstruction => ({
+const thing = (partial: Partial<Obstruction>): Obstruction => ({
   id: 'ob-1',
   kind: 'stump',
   xIn: 0,
@@ -13,24 +13,24 @@ const thing = (o: Partial<Obstruction>): Obstruction => ({
   clearIn: 0,
   decided: '',
   why: '',
-  ...o,
+  ...partial,
 })
 const withThings = (job: Job, ...list: Obstruction[]): Job => ({
   ...job,
   ground: { ...job.ground, obstructions: list },
 })
 const derived = (job: Job) => {
-  const d = deriveJob(job)
-  if (!d.ok) throw new Error(JSON.stringify(d.issues))
-  return d.value
+  const result = deriveJob(job)
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  return result.value
 }
 const barn = barnJob({ girts: { ...barnJob().building.girts, maxGapIn: 24 } })
 
 describe('what is in the way', () => {
   const d = derived(barn)
-  const post = d.posts.find((p) => p.kind === 'eave' && p.side === 'south' && p.line === 4)
+  const post = d.posts.find((post) => post.kind === 'eave' && post.side === 'south' && post.line === 4)
   if (!post) throw new Error('no post')
-  const hole = d.holes.find((h) => h.postIds.includes(post.id))?.diameterIn ?? 0
+  const hole = d.holes.find((hole) => hole.postIds.includes(post.id))?.diameterIn ?? 0
   test.each<[number, number, number, boolean]>([
     [0, 10, 0, true],
     [hole / 2 + 9.9, 10, 0, true],
@@ -38,7 +38,7 @@ describe('what is in the way', () => {
     [hole / 2 + 10, 10, 6, true],
     [hole / 2 + 16, 10, 6, false],
   ])('%f in. beside the post, %f half wide, %f to keep clear: met %p', (by, radiusIn, clearIn, met) => {
-    expect(postsMet(d, thing({ xIn: post.x + by, yIn: post.y, radiusIn, clearIn })).map((p) => p.id)).toEqual(
+    expect(postsMet(d, thing({ xIn: post.x + by, yIn: post.y, radiusIn, clearIn })).map((post) => post.id)).toEqual(
       met ? [post.id] : [],
     )
   })
@@ -49,11 +49,12 @@ describe('what is in the way', () => {
       [-2, 5],
       [0, 9],
     ]) {
-      const o = thing({ xIn: post.x + dx, yIn: post.y + dy })
-      const [low, high] = clearingMoves(post, hole, o)
+      const obstruction = thing({ xIn: post.x + dx, yIn: post.y + dy })
+      const [low, high] = clearingMoves(post, hole, obstruction)
       expect([low < 0, high > 0]).toEqual([true, true])
       for (const by of [low, high]) {
-        const far = (b: number) => Math.hypot(post.x + b - o.xIn, post.y - o.yIn) - hole / 2 - o.radiusIn
+        const far = (b: number) =>
+          Math.hypot(post.x + b - obstruction.xIn, post.y - obstruction.yIn) - hole / 2 - obstruction.radiusIn
         expect(far(by)).toBeGreaterThanOrEqual(-1e-6)
         expect(far(by - Math.sign(by) / 8)).toBeLessThan(0)
       }
@@ -62,53 +63,56 @@ describe('what is in the way', () => {
   test('a way that is offered clears it, and its consequences are those of the whole building', () => {
     const [met] = waysRound(withThings(barn, thing({ xIn: post.x, yIn: post.y })))
     expect(met.posts).toEqual([post.id])
-    const moves = met.ways.filter((w) => w.key.startsWith('move'))
+    const moves = met.ways.filter((way) => way.key.startsWith('move'))
     expect(moves.length).toBe(2)
-    for (const w of met.ways) {
-      if (!w.job) {
-        expect(['cut']).toContain(w.key)
+    for (const way of met.ways) {
+      if (!way.job) {
+        expect(['cut']).toContain(way.key)
         continue
       }
-      const after = derived(w.job)
+      const after = derived(way.job)
       expect(postsMet(after, met.obstruction)).toEqual([])
-      expect(w.fails).toBe(after.tally.fails)
-      expect(w.more).toBeCloseTo(after.takeoff.totalCost - d.takeoff.totalCost, 6)
-      expect(w.newFails).toEqual(
+      expect(way.fails).toBe(after.tally.fails)
+      expect(way.more).toBeCloseTo(after.takeoff.totalCost - d.takeoff.totalCost, 6)
+      expect(way.newFails).toEqual(
         after.checks
-          .filter((c) => c.state === 'fails' && d.checks.find((q) => q.id === c.id)?.state !== 'fails')
-          .map((c) => c.title),
+          .filter(
+            (check) =>
+              check.state === 'fails' && d.checks.find((otherCheck) => otherCheck.id === check.id)?.state !== 'fails',
+          )
+          .map((check) => check.title),
       )
     }
   })
   test('an eave post may be left out: the lightest header that holds, the hole gone, its truss on the header', () => {
     const [met] = waysRound(withThings(barn, thing({ xIn: post.x, yIn: post.y })))
-    const way = met.ways.find((w) => w.key === `bridge-${post.id}`)
+    const way = met.ways.find((way) => way.key === `bridge-${post.id}`)
     const after = derived(way?.job as Job)
     expect(after.omitted).toMatchObject([{ id: post.id, openingId: null }])
-    const beam = after.trusses.beams.find((b) => b.kind === 'header')
+    const beam = after.trusses.beams.find((beam) => beam.kind === 'header')
     expect(beam?.spanIn).toBeCloseTo(192, 0)
-    expect(beam?.trusses.map((t) => t.truss.n)).toEqual([4])
+    expect(beam?.trusses.map((truss) => truss.truss.n)).toEqual([4])
     // Half of the truss to each post beside it: 5 trusses' worth on three posts before, on two after.
-    const at = (d: typeof after, line: number) => d.demands?.[`A${line}`].gravityLb ?? 0
+    const at = (derived: typeof after, line: number) => derived.demands?.[`A${line}`].gravityLb ?? 0
     expect(at(after, 3)).toBeGreaterThan(1.4 * at(d, 3))
     // The truss of this barn on a 16 ft header is too much for the heaviest listed, and the way says so. A light roof takes one that holds.
-    expect(way?.newFails.some((t) => /header/i.test(t))).toBe(true)
+    expect(way?.newFails.some((newFail) => /header/i.test(newFail))).toBe(true)
     const light = barnJob({ widthIn: 240, girts: barn.building.girts }, { groundSnowPsf: 5 })
-    const easy = waysRound(withThings(light, thing({ xIn: post.x, yIn: post.y })))[0].ways.find((w) =>
-      w.key.startsWith('bridge'),
+    const easy = waysRound(withThings(light, thing({ xIn: post.x, yIn: post.y })))[0].ways.find((way) =>
+      way.key.startsWith('bridge'),
     )
-    expect(easy?.newFails.some((t) => /header/i.test(t))).toBe(false)
+    expect(easy?.newFails.some((newFail) => /header/i.test(newFail))).toBe(false)
   })
   test('beside a lean-to, whose rafters stand on the post, it is not offered', () => {
-    const { job, d: q } = demo('quillback')
+    const { job, d: derived } = demo('quillback')
     const lean = job.building.leanTos[0].side
-    const p = q.posts.find((r) => r.kind === 'eave' && r.side === lean)
-    const [met] = waysRound(withThings(job, thing({ xIn: p?.x ?? 0, yIn: p?.y ?? 0 })))
-    expect(met.posts).toContain(p?.id)
-    expect(met.ways.some((w) => w.key.startsWith('bridge'))).toBe(false)
+    const post = derived.posts.find((post) => post.kind === 'eave' && post.side === lean)
+    const [met] = waysRound(withThings(job, thing({ xIn: post?.x ?? 0, yIn: post?.y ?? 0 })))
+    expect(met.posts).toContain(post?.id)
+    expect(met.ways.some((way) => way.key.startsWith('bridge'))).toBe(false)
   })
   test('a corner post cannot go anywhere; a buried line is never cut; nothing near means nothing to do', () => {
-    const corner = d.posts.find((p) => p.kind === 'corner')
+    const corner = d.posts.find((post) => post.kind === 'corner')
     if (!corner) throw new Error('no corner')
     const ways = waysRound(
       withThings(
@@ -118,8 +122,8 @@ describe('what is in the way', () => {
         thing({ id: 'ob-3', xIn: 400, yIn: 240, radiusIn: 5 }),
       ),
     )
-    expect(ways[0].ways.filter((w) => w.key.startsWith('move'))).toEqual([])
-    expect(ways[1].ways.some((w) => w.key === 'cut')).toBe(false)
+    expect(ways[0].ways.filter((way) => way.key.startsWith('move'))).toEqual([])
+    expect(ways[1].ways.some((way) => way.key === 'cut')).toBe(false)
     expect(ways[2]).toMatchObject({ posts: [], ways: [] })
   })
 })
@@ -136,41 +140,47 @@ describe('ground under the holes (IBC 1807.3.2, 1809.5)', () => {
   const on = (h: (x: number, y: number) => number) => derived({ ...barn, ground: { ...barn.ground, spots: spots(h) } })
   test('without spots nothing is claimed', () => {
     expect(derived(barn).ground).toBeNull()
-    expect(derived(barn).checks.some((c) => c.id.startsWith('lowest-ground'))).toBe(false)
+    expect(derived(barn).checks.some((check) => check.id.startsWith('lowest-ground'))).toBe(false)
   })
   test('level ground at the grade line keeps the whole depth', () => {
-    const d = on(() => 0)
-    for (const k of d.holes)
-      expect(d.checks.find((c) => c.id === `lowest-ground-${k.kind}`)).toMatchObject({ capacity: k.depthIn })
+    const derived = on(() => 0)
+    for (const hole of derived.holes)
+      expect(derived.checks.find((check) => check.id === `lowest-ground-${hole.kind}`)).toMatchObject({
+        capacity: hole.depthIn,
+      })
   })
   test.each([
     [-6, -6],
     [-30, -30],
     [4, 0],
   ])('ground %f in. from the grade line everywhere counts as %f', (h, counts) => {
-    const d = on(() => h)
-    for (const k of d.holes) {
-      const c = d.checks.find((q) => q.id === `lowest-ground-${k.kind}`)
-      expect(c?.capacity).toBeCloseTo(k.depthIn + counts, 6)
-      expect(c?.state === 'fails').toBe((c?.demand ?? 0) > k.depthIn + counts)
+    const derived = on(() => h)
+    for (const hole of derived.holes) {
+      const check = derived.checks.find((check) => check.id === `lowest-ground-${hole.kind}`)
+      expect(check?.capacity).toBeCloseTo(hole.depthIn + counts, 6)
+      expect(check?.state === 'fails').toBe((check?.demand ?? 0) > hole.depthIn + counts)
     }
-    expect(Object.values(d.ground ?? {}).every((g) => Math.abs(g.groundIn - h) < 1e-9)).toBe(true)
+    expect(Object.values(derived.ground ?? {}).every((postGround) => Math.abs(postGround.groundIn - h) < 1e-9)).toBe(
+      true,
+    )
   })
   test('the lowest corner governs on a slope, and its arithmetic adds up', () => {
-    const d = on((x) => -x / 60)
-    const c = d.checks.find((q) => q.id === 'lowest-ground-corner')
-    expect(d.posts.filter((p) => p.x > 700).map((p) => p.id)).toContain(c?.subjects[0])
-    const [low, have] = c?.trace() ?? []
-    expect(have.value).toBeCloseTo((d.holes.find((k) => k.kind === 'corner')?.depthIn ?? 0) + low.value, 9)
+    const derived = on((x) => -x / 60)
+    const check = derived.checks.find((check) => check.id === 'lowest-ground-corner')
+    expect(derived.posts.filter((post) => post.x > 700).map((post) => post.id)).toContain(check?.subjects[0])
+    const [low, have] = check?.trace() ?? []
+    expect(have.value).toBeCloseTo((derived.holes.find((hole) => hole.kind === 'corner')?.depthIn ?? 0) + low.value, 9)
   })
   test('steeper than 1 in 3 is not sized and says so', () => {
-    expect(on((x) => x / 2).checks.find((c) => c.id === 'ground-steep')?.state).toBe('not-checked')
+    expect(on((x) => x / 2).checks.find((check) => check.id === 'ground-steep')?.state).toBe('not-checked')
   })
   test('the sloping demo: deeper ground to the east, and every hole still has its depth or says not', () => {
-    const { d } = demo('tansy')
-    const at = (id: string) => d.ground?.[id].groundIn ?? 0
-    const south = d.posts.filter((p) => p.side === 'south' && p.kind !== 'gable').sort((a, b) => a.x - b.x)
+    const { d: derived } = demo('tansy')
+    const at = (id: string) => derived.ground?.[id].groundIn ?? 0
+    const south = derived.posts
+      .filter((post) => post.side === 'south' && post.kind !== 'gable')
+      .sort((one, other) => one.x - other.x)
     expect(at(south[0].id)).toBeGreaterThan(at(south[south.length - 1].id))
-    expect(d.checks.filter((c) => c.id.startsWith('lowest-ground')).length).toBe(d.holes.length)
+    expect(derived.checks.filter((check) => check.id.startsWith('lowest-ground')).length).toBe(derived.holes.length)
   })
 })

@@ -29,20 +29,26 @@ const HEADERS = [
   { plies: 4, size: '2x12' },
 ] as const
 
-const alongX = (p: Post): boolean => p.side === 'south' || p.side === 'north'
+const alongX = (post: Post): boolean => post.side === 'south' || post.side === 'north'
 
 /** Posts whose holes an obstruction with its clearance touches. */
-export function postsMet(d: Pick<Derived, 'posts' | 'holes'>, o: Obstruction): Post[] {
-  return d.posts.filter((p) => {
-    const h = d.holes.find((q) => q.postIds.includes(p.id))
-    return h !== undefined && Math.hypot(p.x - o.xIn, p.y - o.yIn) < h.diameterIn / 2 + o.radiusIn + o.clearIn - 1e-6
+export function postsMet(pick: Pick<Derived, 'posts' | 'holes'>, obstruction: Obstruction): Post[] {
+  return pick.posts.filter((post) => {
+    const hole = pick.holes.find((hole) => hole.postIds.includes(post.id))
+    return (
+      hole !== undefined &&
+      Math.hypot(post.x - obstruction.xIn, post.y - obstruction.yIn) <
+        hole.diameterIn / 2 + obstruction.radiusIn + obstruction.clearIn - 1e-6
+    )
   })
 }
 
 /** How far a post must go along its wall, either way, for its hole to clear an obstruction: inches toward the low end (negative) and the high end. */
-export function clearingMoves(p: Post, holeIn: number, o: Obstruction): readonly [number, number] {
-  const [along, across] = alongX(p) ? [o.xIn - p.x, o.yIn - p.y] : [o.yIn - p.y, o.xIn - p.x]
-  const reach = holeIn / 2 + o.radiusIn + o.clearIn
+export function clearingMoves(post: Post, holeIn: number, obstruction: Obstruction): readonly [number, number] {
+  const [along, across] = alongX(post)
+    ? [obstruction.xIn - post.x, obstruction.yIn - post.y]
+    : [obstruction.yIn - post.y, obstruction.xIn - post.x]
+  const reach = holeIn / 2 + obstruction.radiusIn + obstruction.clearIn
   const half = Math.sqrt(Math.max(0, reach * reach - across * across))
   // To the next sixteenth, on the clear side.
   return [Math.floor((along - half) * 16 - 1e-9) / 16, Math.ceil((along + half) * 16 + 1e-9) / 16]
@@ -55,108 +61,114 @@ export function clearingMoves(p: Post, holeIn: number, o: Obstruction): readonly
 export function waysRound(job: Job): Met[] {
   const now = deriveJob(job)
   if (!now.ok) return []
-  const failing = new Set(now.value.checks.filter((c) => c.state === 'fails').map((c) => c.id))
+  const failing = new Set(now.value.checks.filter((check) => check.state === 'fails').map((check) => check.id))
   const judged = (key: string, label: string, detail: string, next: Job | null): WayRound[] => {
     if (!next) return [{ key, label, detail, job: null, fails: now.value.tally.fails, more: 0, newFails: [] }]
-    const d = deriveJob(next)
-    return d.ok
+    const result = deriveJob(next)
+    return result.ok
       ? [
           {
             key,
             label,
             detail,
             job: next,
-            fails: d.value.tally.fails,
-            more: d.value.takeoff.totalCost - now.value.takeoff.totalCost,
-            newFails: d.value.checks.filter((c) => c.state === 'fails' && !failing.has(c.id)).map((c) => c.title),
+            fails: result.value.tally.fails,
+            more: result.value.takeoff.totalCost - now.value.takeoff.totalCost,
+            newFails: result.value.checks
+              .filter((check) => check.state === 'fails' && !failing.has(check.id))
+              .map((check) => check.title),
           },
         ]
       : []
   }
-  return job.ground.obstructions.map((o): Met => {
-    const met = postsMet(now.value, o)
+  return job.ground.obstructions.map((obstruction): Met => {
+    const met = postsMet(now.value, obstruction)
     const ways: WayRound[] = []
-    for (const p of met) {
-      const hole = now.value.holes.find((h) => h.postIds.includes(p.id))?.diameterIn ?? 0
-      const end = wallLengthIn(now.value.grid, p.side)
+    for (const post of met) {
+      const hole = now.value.holes.find((hole) => hole.postIds.includes(post.id))?.diameterIn ?? 0
+      const end = wallLengthIn(now.value.grid, post.side)
       for (const way of [0, 1] as const) {
         // A wider bay may ask for a wider hole: the move is taken again with the hole it leads to.
         let wide = hole
         for (let turn = 0; turn < 4; turn++) {
-          const by = clearingMoves(p, wide, o)[way]
-          const at = (alongX(p) ? p.x : p.y) + by
-          const b = at < 0 || at > end ? null : movePost(job.building, now.value.grid, p, by)
-          const after = b && deriveJob({ ...job, building: b })
-          if (!b || !after?.ok) break
-          if (postsMet(after.value, o).length === 0) {
+          const by = clearingMoves(post, wide, obstruction)[way]
+          const at = (alongX(post) ? post.x : post.y) + by
+          const building = at < 0 || at > end ? null : movePost(job.building, now.value.grid, post, by)
+          const after = building && deriveJob({ ...job, building: building })
+          if (!building || !after?.ok) break
+          if (postsMet(after.value, obstruction).length === 0) {
             ways.push(
               ...judged(
-                `move-${p.id}-${way === 0 ? 'low' : 'high'}`,
-                `Move ${p.id} ${formatLength(Math.abs(by), { feet: false })} ${alongX(p) ? (by < 0 ? 'west' : 'east') : by < 0 ? 'south' : 'north'}`,
-                p.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
-                { ...job, building: b },
+                `move-${post.id}-${way === 0 ? 'low' : 'high'}`,
+                `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ${alongX(post) ? (by < 0 ? 'west' : 'east') : by < 0 ? 'south' : 'north'}`,
+                post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
+                { ...job, building: building },
               ),
             )
             break
           }
           wide = Math.max(
             wide + 1,
-            ...after.value.holes.filter((h) => h.postIds.includes(p.id)).map((h) => h.diameterIn),
+            ...after.value.holes.filter((hole) => hole.postIds.includes(post.id)).map((hole) => hole.diameterIn),
           )
         }
       }
     }
     // Left out and bridged: the lightest header that holds its truss, or the heaviest there is with what still breaks.
-    for (const p of met)
-      if (p.kind === 'eave' && isEave(p.side) && !job.building.leanTos.some((l) => l.side === p.side)) {
+    for (const post of met)
+      if (
+        post.kind === 'eave' &&
+        isEave(post.side) &&
+        !job.building.leanTos.some((leanTo) => leanTo.side === post.side)
+      ) {
         const own = job.building.roof.header
         const tries = [
           own,
-          ...HEADERS.filter((h) => h.plies * boardSize(h.size).sEdgeIn3 > own.plies * boardSize(own.size).sEdgeIn3).map(
-            (h) => ({ ...own, ...h }),
-          ),
+          ...HEADERS.filter(
+            (header) => header.plies * boardSize(header.size).sEdgeIn3 > own.plies * boardSize(own.size).sEdgeIn3,
+          ).map((header) => ({ ...own, ...header })),
         ]
         const judgedAll = tries.flatMap((header) =>
           judged(
-            `bridge-${p.id}`,
-            `Leave ${p.id} out and bridge it`,
+            `bridge-${post.id}`,
+            `Leave ${post.id} out and bridge it`,
             `a header of ${header.plies} ${header.size.replace('x', '×')} carries its truss, the girts there span both bays`,
             {
               ...job,
               building: {
                 ...job.building,
-                bridged: [...job.building.bridged.filter((q) => q !== p.id), p.id],
+                bridged: [...job.building.bridged.filter((text) => text !== post.id), post.id],
                 roof: { ...job.building.roof, header },
               },
             },
           ),
         )
         const best = judgedAll.reduce<WayRound | null>(
-          (a, w) => (!a || w.newFails.length < a.newFails.length ? w : a),
+          (best, way) => (!best || way.newFails.length < best.newFails.length ? way : best),
           null,
         )
         if (best) ways.push(best)
       }
-    if (met.some((p) => p.kind === 'eave')) {
-      const n = now.value.grid.baysIn.length
-      for (const count of [n - 1, n + 1]) {
+    if (met.some((post) => post.kind === 'eave')) {
+      const size = now.value.grid.baysIn.length
+      for (const count of [size - 1, size + 1]) {
         if (count < 1) continue
         const next: Job = { ...job, building: { ...job.building, bays: { mode: 'count', count } } }
-        const d = deriveJob(next)
-        if (d.ok && postsMet(d.value, o).length === 0)
+        const result = deriveJob(next)
+        if (result.ok && postsMet(result.value, obstruction).length === 0)
           ways.push(...judged(`bays-${count}`, `Spread ${count} equal bays`, 'every post line moves', next))
       }
     }
-    if (met.length && (o.kind === 'stump' || o.kind === 'root'))
+    if (met.length && (obstruction.kind === 'stump' || obstruction.kind === 'root'))
       ways.push(
         ...judged(
           'cut',
-          `Grind or cut the ${o.kind} out`,
+          `Grind or cut the ${obstruction.kind} out`,
           'the hole goes where it was planned; tamp what is loose, and dig to firm ground under it',
           null,
         ),
       )
-    if (met.length && o.kind === 'rock')
+    if (met.length && obstruction.kind === 'rock')
       ways.push(
         ...judged(
           'break',
@@ -166,9 +178,11 @@ export function waysRound(job: Job): Met[] {
         ),
       )
     return {
-      obstruction: o,
-      posts: met.map((p) => p.id),
-      ways: ways.sort((a, b) => a.newFails.length - b.newFails.length || Math.abs(a.more) - Math.abs(b.more)),
+      obstruction: obstruction,
+      posts: met.map((post) => post.id),
+      ways: ways.sort(
+        (one, other) => one.newFails.length - other.newFails.length || Math.abs(one.more) - Math.abs(other.more),
+      ),
     }
   })
 }

@@ -62,12 +62,12 @@ const SPACES_IN = [12, 16, 18, 20, 24]
 
 /** Bay counts within the limits; the present one alone where bays are locked or set by hand. */
 export function bayCounts(job: Job): number[] {
-  const b = job.building
-  const length = stringRectangle(b).lengthIn
+  const building = job.building
+  const length = stringRectangle(building).lengthIn
   const { bayMinIn, bayMaxIn, locked } = job.sizing
   const plan = planJob(job)
   const now = plan.ok ? plan.value.grid.baysIn.length : 1
-  if (locked.includes('bays') || b.bays.mode === 'hand') return [now]
+  if (locked.includes('bays') || building.bays.mode === 'hand') return [now]
   const out: number[] = []
   for (let n = Math.max(1, Math.ceil(length / bayMaxIn - 1e-9)); n <= Math.floor(length / bayMinIn + 1e-9); n++)
     out.push(n)
@@ -77,12 +77,12 @@ export function bayCounts(job: Job): number[] {
 /** The cheapest choice of a list that holds, trying dearer ones only until one does: the list is sorted by cost first, so the first that holds is the cheapest. */
 function cheapest<T>(
   choices: readonly Choice<T>[],
-  holds: (v: T) => boolean,
+  holds: (nonNullable: T) => boolean,
   count: { judged: number },
 ): Choice<T> | null {
-  for (const c of [...choices].sort((a, b) => a.cost - b.cost)) {
+  for (const choice of [...choices].sort((one, other) => one.cost - other.cost)) {
     count.judged++
-    if (holds(c.value)) return c
+    if (holds(choice.value)) return choice
   }
   return null
 }
@@ -99,8 +99,8 @@ interface Sized {
 }
 
 function sizeGirts(
-  p: PartsOf,
-  b: Building,
+  parts: PartsOf,
+  building: Building,
   job: Job,
   prices: Prices,
   sides: readonly Side[],
@@ -115,39 +115,47 @@ function sizeGirts(
   }
   const choices: Choice<Girt>[] = []
   for (const style of styles)
-    for (const size of GIRT_SIZES.filter((s) => sizing.boards.includes(s)))
+    for (const size of GIRT_SIZES.filter((girt_size) => sizing.boards.includes(girt_size)))
       for (const maxGapIn of GAPS_IN.filter((g) => g <= sizing.maxGapIn)) {
-        const layout = girtPart(p, { ...b, girts: { ...b.girts, walls: {}, style, size, maxGapIn } }, sides)
-        const feet = layout.lengthsIn.reduce((t, l) => t + bought(l), 0) * b.girts.plies
+        const layout = girtPart(
+          parts,
+          { ...building, girts: { ...building.girts, walls: {}, style, size, maxGapIn } },
+          sides,
+        )
+        const feet = layout.lengthsIn.reduce((sum, lengthIn) => sum + bought(lengthIn), 0) * building.girts.plies
         for (const lumber of sizing.lumbers)
           choices.push({
             value: { layout, lumber, change: { style, size, maxGapIn, lumber } },
             cost: feet * prices.board(size, lumber),
           })
       }
-  const best = cheapest(choices, (g) => girtWorst(p, g.layout, g.lumber) <= HOLDS, count)
+  const best = cheapest(choices, (girt) => girtWorst(parts, girt.layout, girt.lumber) <= HOLDS, count)
   return best && { change: best.value.change, cost: best.cost, of: choices.length }
 }
 
 function sizePurlins(
-  p: PartsOf,
-  b: Building,
+  parts: PartsOf,
+  building: Building,
   job: Job,
   prices: Prices,
   count: Counted,
 ): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
-  const now = b.roof.purlins
+  const now = building.roof.purlins
   const choices: Choice<Building['roof']['purlins']>[] = []
-  for (const size of job.sizing.boards.filter((s) => s !== '2x12'))
+  for (const size of job.sizing.boards.filter((board) => board !== '2x12'))
     for (const lumber of job.sizing.lumbers)
       for (const spaceIn of SPACES_IN)
         for (const blocked of now.style === 'flat' ? [false] : [false, true]) {
           const value = { ...now, size, lumber, spaceIn, blocked }
-          const changed = { ...b, roof: { ...b.roof, purlins: value } }
-          const feet = purlinLengthIn(p, changed) / 12
+          const changed = { ...building, roof: { ...building.roof, purlins: value } }
+          const feet = purlinLengthIn(parts, changed) / 12
           choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
         }
-  const best = cheapest(choices, (v) => purlinWorst(p, { ...b, roof: { ...b.roof, purlins: v } }) <= HOLDS, count)
+  const best = cheapest(
+    choices,
+    (v) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins: v } }) <= HOLDS,
+    count,
+  )
   return best && { ...best, of: choices.length }
 }
 
@@ -157,11 +165,11 @@ function builtUps(
   plies: readonly number[],
   feetPerPly: number,
 ): Choice<{ readonly plies: number; readonly size: BoardName; readonly lumber: string }>[] {
-  return plies.flatMap((n) =>
+  return plies.flatMap((ply) =>
     job.sizing.boards.flatMap((size) =>
       job.sizing.lumbers.map((lumber) => ({
-        value: { plies: n, size, lumber },
-        cost: n * feetPerPly * prices.board(size, lumber),
+        value: { plies: ply, size, lumber },
+        cost: ply * feetPerPly * prices.board(size, lumber),
       })),
     ),
   )
@@ -169,7 +177,7 @@ function builtUps(
 
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
 function sizeAround(
-  p: PartsOf,
+  parts: PartsOf,
   start: Job,
   prices: Prices,
   styles: readonly GirtStyle[],
@@ -179,24 +187,27 @@ function sizeAround(
   let cost = 0
   let of = 1
   const locked = new Set(job.sizing.locked)
-  const set = (b: Partial<Building>) => {
-    job = { ...job, building: { ...job.building, ...b } }
+  const set = (partial: Partial<Building>) => {
+    job = { ...job, building: { ...job.building, ...partial } }
   }
   if (!locked.has('girts')) {
     const sides = girtedSides(job.building)
     const groups: (readonly Side[])[] = job.sizing.sameGirts
       ? [sides]
-      : [sides.filter((s) => s === 'south' || s === 'north'), sides.filter((s) => s === 'east' || s === 'west')]
+      : [
+          sides.filter((side) => side === 'south' || side === 'north'),
+          sides.filter((side) => side === 'east' || side === 'west'),
+        ]
     const walls: Building['girts']['walls'] = {}
-    for (const [i, group] of groups.filter((g) => g.length).entries()) {
-      const g = sizeGirts(p, job.building, job, prices, group, styles, count)
+    for (const [i, group] of groups.filter((group) => group.length).entries()) {
+      const g = sizeGirts(parts, job.building, job, prices, group, styles, count)
       if (!g) return { stuck: 'No girt on the list holds within the widest space.' }
       cost += g.cost
       of *= g.of
       if (i === 0) set({ girts: { ...job.building.girts, ...g.change, walls: {} } })
       else
-        for (const s of group)
-          walls[s] = {
+        for (const side of group)
+          walls[side] = {
             style: g.change.style ?? 'flat',
             size: g.change.size ?? '2x6',
             lumber: g.change.lumber ?? 'SP-No.2',
@@ -206,26 +217,26 @@ function sizeAround(
     set({ girts: { ...job.building.girts, walls } })
   }
   if (!locked.has('purlins')) {
-    const q = sizePurlins(p, job.building, job, prices, count)
+    const q = sizePurlins(parts, job.building, job, prices, count)
     if (!q) return { stuck: 'No purlin on the list holds.' }
     cost += q.cost
     of *= q.of
     set({ roof: { ...job.building.roof, purlins: q.value } })
   }
   for (const kind of ['carrier', 'header'] as const) {
-    const beams = p.trusses.beams.filter((q) => q.kind === kind)
+    const beams = parts.trusses.beams.filter((beam) => beam.kind === kind)
     if (locked.has(kind) || beams.length === 0) continue
     const list = builtUps(
       job,
       prices,
       [2, 3, 4],
-      beams.reduce((t, q) => t + bought(q.spanIn + 3), 0),
+      beams.reduce((sum, beam) => sum + bought(beam.spanIn + 3), 0),
     )
     const best = cheapest(
       list,
       (v) =>
         eaveBeamWorst(
-          p,
+          parts,
           { ...job.building, roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...v } } },
           kind,
         ) <= HOLDS,
@@ -238,16 +249,25 @@ function sizeAround(
     set({ roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...best.value } } })
   }
   if (!locked.has('leanTo'))
-    for (const l of job.building.leanTos) {
+    for (const leanTo of job.building.leanTos) {
       const along =
-        l.rafter.spaceIn === null ? p.grid.centresIn.length : Math.ceil(p.grid.lengthIn / l.rafter.spaceIn) + 1
-      const list = builtUps(job, prices, [1, 2, 3], along * bought((l.depthIn + job.building.eaveOverhangIn) * 1.02))
+        leanTo.rafter.spaceIn === null
+          ? parts.grid.centresIn.length
+          : Math.ceil(parts.grid.lengthIn / leanTo.rafter.spaceIn) + 1
+      const list = builtUps(
+        job,
+        prices,
+        [1, 2, 3],
+        along * bought((leanTo.depthIn + job.building.eaveOverhangIn) * 1.02),
+      )
       const put = (v: { plies: number; size: BoardName; lumber: string }) => ({
         ...job.building,
-        leanTos: job.building.leanTos.map((q) => (q.side === l.side ? { ...q, rafter: { ...q.rafter, ...v } } : q)),
+        leanTos: job.building.leanTos.map((ownLeanTo) =>
+          ownLeanTo.side === leanTo.side ? { ...ownLeanTo, rafter: { ...ownLeanTo.rafter, ...v } } : ownLeanTo,
+        ),
       })
-      const best = cheapest(list, (v) => rafterWorst(p, put(v), l.side) <= HOLDS, count)
-      if (!best) return { stuck: `No rafter on the list holds on the ${l.side} lean-to.` }
+      const best = cheapest(list, (v) => rafterWorst(parts, put(v), leanTo.side) <= HOLDS, count)
+      if (!best) return { stuck: `No rafter on the list holds on the ${leanTo.side} lean-to.` }
       cost += best.cost
       of *= list.length
       job = { ...job, building: put(best.value) }
@@ -261,27 +281,27 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
   let job = first.ok ? sizeBraces(start, first.value, prices, count) : start
   const locked = job.sizing.locked.includes('bracing')
   for (let pass = 0; pass < 14; pass++) {
-    const d = deriveJob(job)
-    if (!d.ok) return job
-    const id = d.value.checks.find(
-      (c) =>
-        c.state === 'fails' &&
+    const result = deriveJob(job)
+    if (!result.ok) return job
+    const id = result.value.checks.find(
+      (check) =>
+        check.state === 'fails' &&
         /^(girt-nails|truss-uplift|truss-block|truss-seat|(carrier|header)-(bolts|uplift)|ledger-(south|north)|collar-fix|pad|lamination|purlin-tie|brace)/.test(
-          c.id,
+          check.id,
         ) &&
-        !(locked && c.id.startsWith('brace')),
+        !(locked && check.id.startsWith('brace')),
     )?.id
     if (!id) return job
-    const now = d.value.checks.find((c) => c.id === id)?.ratio ?? 0
+    const now = result.value.checks.find((check) => check.id === id)?.ratio ?? 0
     let best: { job: Job; ratio: number } | null = null
-    for (const e of editsFor(job, id)) {
-      const after = deriveJob(e.job)
-      const ratio = after.ok ? (after.value.checks.find((c) => c.id === id)?.ratio ?? Infinity) : Infinity
+    for (const edit of editsFor(job, id)) {
+      const after = deriveJob(edit.job)
+      const ratio = after.ok ? (after.value.checks.find((check) => check.id === id)?.ratio ?? Infinity) : Infinity
       if (ratio <= HOLDS) {
-        best = { job: e.job, ratio }
+        best = { job: edit.job, ratio }
         break
       }
-      if (ratio < now - 1e-6 && (!best || ratio < best.ratio)) best = { job: e.job, ratio }
+      if (ratio < now - 1e-6 && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
     }
     if (!best) return job
     job = best.job
@@ -290,26 +310,29 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
 }
 
 function propose(job: Job, bays: number, preferred: boolean, key: string): Proposal | null {
-  const d = deriveJob(job)
-  if (!d.ok) return null
-  const worst = d.value.checks
-    .filter((c) => c.state !== 'not-checked')
-    .reduce<(typeof d.value.checks)[number] | null>((a, c) => (!a || c.ratio > a.ratio ? c : a), null)
-  const t = d.value.takeoff
+  const result = deriveJob(job)
+  if (!result.ok) return null
+  const worst = result.value.checks
+    .filter((check) => check.state !== 'not-checked')
+    .reduce<(typeof result.value.checks)[number] | null>(
+      (best, check) => (!best || check.ratio > best.ratio ? check : best),
+      null,
+    )
+  const takeoff = result.value.takeoff
   return {
     key,
     job,
     bays,
-    bayIn: d.value.grid.baysIn[0],
-    cost: t.totalCost,
-    boards: t.boards,
-    heaviestLb: t.heaviestLb,
-    heaviest: t.heaviest,
-    fails: d.value.tally.fails,
-    notChecked: d.value.tally.notChecked,
+    bayIn: result.value.grid.baysIn[0],
+    cost: takeoff.totalCost,
+    boards: takeoff.boards,
+    heaviestLb: takeoff.heaviestLb,
+    heaviest: takeoff.heaviest,
+    fails: result.value.tally.fails,
+    notChecked: result.value.tally.notChecked,
     tightest: worst && { title: worst.title, ratio: worst.ratio, governs: worst.governs },
     preferred,
-    words: partWords(job, new Set(d.value.trusses.beams.map((q) => q.kind))),
+    words: partWords(job, new Set(result.value.trusses.beams.map((beam) => beam.kind))),
   }
 }
 
@@ -357,19 +380,25 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
           : [['flat'], ['between']]
     const arounds = styles.map((style) => sizeAround(parts, laid, prices, style, count))
     yield { done: ++done, of, saying: `${n} bays: girts, purlins, beams` }
-    const good = arounds.flatMap((q) => ('sized' in q ? [q] : [])).sort((x, y) => x.sized.cost - y.sized.cost)
+    const good = arounds
+      .flatMap((around) => ('sized' in around ? [around] : []))
+      .sort((one, other) => one.sized.cost - other.sized.cost)
     if (good.length === 0) {
-      const stuck = arounds.find((q) => 'stuck' in q)
+      const stuck = arounds.find((around) => 'stuck' in around)
       trouble = `${n} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`
       done += posts.length
       continue
     }
-    count.alternatives += good.reduce((t, q) => t + q.of, 0) * posts.length
+    count.alternatives += good.reduce((sum, each) => sum + each.of, 0) * posts.length
     const around = good[0]
     const tried: { post: Building['post']; cost: number }[] = []
-    const with_ = (q: Sized, post: Building['post']): Job => ({
-      ...q.job,
-      building: { ...q.job.building, post, ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }) },
+    const with_ = (sized: Sized, post: Building['post']): Job => ({
+      ...sized.job,
+      building: {
+        ...sized.job.building,
+        post,
+        ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }),
+      },
     })
     for (const post of posts) {
       const sized = with_(around.sized, post)
@@ -392,14 +421,15 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       done++
       if (!judged || judged.worst > HOLDS || !own.ok) continue
       const feet = own.value.posts.reduce(
-        (t, p) => t + bought(p.longPointIn + (judged.holes.find((h) => h.kind === p.kind)?.embedIn ?? 0) + 1),
+        (sum, post) =>
+          sum + bought(post.longPointIn + (judged.holes.find((hole) => hole.kind === post.kind)?.embedIn ?? 0) + 1),
         0,
       )
-      const concrete = judged.holes.reduce((t, h) => t + h.volumes.concreteFt3 * h.postIds.length, 0)
+      const concrete = judged.holes.reduce((sum, hole) => sum + hole.volumes.concreteFt3 * hole.postIds.length, 0)
       const cost =
         feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) +
         (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') +
-        judged.holes.reduce((t, h) => t + (h.digIn / 12) * h.postIds.length, 0) * prices.of('hole dug')
+        judged.holes.reduce((sum, hole) => sum + (hole.digIn / 12) * hole.postIds.length, 0) * prices.of('hole dug')
       tried.push({ post, cost })
       if (done % 4 === 0) yield { done, of, saying: `${n} bays: posts` }
     }
@@ -407,7 +437,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       trouble = `${n} bays: no post on the list holds.`
       continue
     }
-    for (const t of tried.sort((a, b) => a.cost - b.cost).slice(0, 2))
+    for (const t of tried.sort((one, other) => one.cost - other.cost).slice(0, 2))
       for (const q of good)
         found.push({
           job: with_(q.sized, t.post),
@@ -420,22 +450,29 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   const lengthIn = stringRectangle(job.building).lengthIn
   const off = (n: number) => (prefer === null ? 0 : Math.abs(lengthIn / n - prefer))
   const nearest = Math.min(...found.map((f) => off(f.bays)))
-  const byCost = [...found].sort((a, b) => a.estimate - b.estimate)
+  const byCost = [...found].sort((one, other) => one.estimate - other.estimate)
   const near = byCost.filter((f) => off(f.bays) <= nearest + 1e-9)
   const best =
     prefer === null
       ? byCost.slice(0, 4)
       : [...new Set([...near.slice(0, 3), ...byCost.slice(0, 1), ...near.slice(3)])].slice(0, 4)
   const proposals: Proposal[] = []
-  for (const [i, f] of best.entries()) {
-    const p = propose(settle(f.job, prices, count), f.bays, prefer !== null && off(f.bays) <= nearest + 1e-9, `p${i}`)
-    if (p) proposals.push(p)
+  for (const [i, value] of best.entries()) {
+    const proposal = propose(
+      settle(value.job, prices, count),
+      value.bays,
+      prefer !== null && off(value.bays) <= nearest + 1e-9,
+      `p${i}`,
+    )
+    if (proposal) proposals.push(proposal)
     yield { done: Math.min(of, ++done), of, saying: 'judging the best whole' }
   }
-  proposals.sort((a, b) => a.fails - b.fails || Number(b.preferred) - Number(a.preferred) || a.cost - b.cost)
-  const byBays = counts.flatMap((n) => {
-    const least = byCost.find((f) => f.bays === n)
-    return least ? [{ bays: n, bayIn: lengthIn / n, cost: least.estimate }] : []
+  proposals.sort(
+    (one, other) => one.fails - other.fails || Number(other.preferred) - Number(one.preferred) || one.cost - other.cost,
+  )
+  const byBays = counts.flatMap((count) => {
+    const least = byCost.find((f) => f.bays === count)
+    return least ? [{ bays: count, bayIn: lengthIn / count, cost: least.estimate }] : []
   })
   return {
     proposals,

@@ -6,13 +6,13 @@ import { priceBook, PRICE_LIST } from '../quantities'
 import { barnJob } from '../testing/barn'
 
 const demo = (name: string): Job => {
-  const r = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
-  if (!r.ok) throw new Error(name)
-  return r.value
+  const result = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
+  if (!result.ok) throw new Error(name)
+  return result.value
 }
 const run = (job: Job): SizingReport => {
-  const g = sizeJob(job)
-  for (let s = g.next(); ; s = g.next()) if (s.done) return s.value
+  const generator = sizeJob(job)
+  for (let s = generator.next(); ; s = generator.next()) if (s.done) return s.value
 }
 
 describe('size it for me', () => {
@@ -20,26 +20,26 @@ describe('size it for me', () => {
   const report = run(job)
   test('every proposal is judged whole, nothing of it fails, and the cheapest stands first', () => {
     expect(report.proposals.length).toBeGreaterThan(1)
-    for (const p of report.proposals) {
-      const d = deriveJob(p.job)
-      expect([p.key, d.ok && d.value.tally.fails]).toEqual([p.key, 0])
-      if (d.ok) expect(p.cost).toBeCloseTo(d.value.takeoff.totalCost, 6)
+    for (const proposal of report.proposals) {
+      const result = deriveJob(proposal.job)
+      expect([proposal.key, result.ok && result.value.tally.fails]).toEqual([proposal.key, 0])
+      if (result.ok) expect(proposal.cost).toBeCloseTo(result.value.takeoff.totalCost, 6)
     }
-    const costs = report.proposals.map((p) => p.cost)
-    expect(costs).toEqual([...costs].sort((a, b) => a - b))
+    const costs = report.proposals.map((proposal) => proposal.cost)
+    expect(costs).toEqual([...costs].sort((one, other) => one - other))
   })
   test('a limit of sway is kept by every proposal, or no post on the list keeps it', () => {
-    const q = demo('quillback-hill')
-    const strict = { ...q, building: { ...q.building, bracing: { ...q.building.bracing, swayOver: 520 } } }
+    const job = demo('quillback-hill')
+    const strict = { ...job, building: { ...job.building, bracing: { ...job.building.bracing, swayOver: 520 } } }
     expect(deriveJob(strict)).toMatchObject({
       ok: true,
       value: { checks: expect.arrayContaining([expect.objectContaining({ id: 'sway', state: 'fails' })]) },
     })
-    const r = run(strict)
-    expect(r.proposals.length > 0 || r.trouble !== null).toBe(true)
-    for (const p of r.proposals) {
-      const d = deriveJob(p.job)
-      expect(d.ok && d.value.checks.find((c) => c.id === 'sway')?.state).not.toBe('fails')
+    const sizingReport = run(strict)
+    expect(sizingReport.proposals.length > 0 || sizingReport.trouble !== null).toBe(true)
+    for (const proposal of sizingReport.proposals) {
+      const result = deriveJob(proposal.job)
+      expect(result.ok && result.value.checks.find((check) => check.id === 'sway')?.state).not.toBe('fails')
     }
   })
   test('it says how much it covered and why that is the best', () => {
@@ -53,12 +53,16 @@ describe('size it for me', () => {
     const parts = plan.ok && partsOf(best, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses)
     if (!plan.ok || !parts) throw new Error('no plan')
     const prices = priceBook({})
-    const sides = (['south', 'east', 'north', 'west'] as const).filter((s) => !best.building.openSides.includes(s))
-    const costOf = (b: Job['building'], lumber: string) => {
-      const g = girtPart(parts, b, sides)
+    const sides = (['south', 'east', 'north', 'west'] as const).filter(
+      (side) => !best.building.openSides.includes(side),
+    )
+    const costOf = (building: Job['building'], lumber: string) => {
+      const girtLayout = girtPart(parts, building, sides)
       return {
-        g,
-        cost: g.lengthsIn.reduce((t, l) => t + Math.ceil(l / 24 - 1e-9) * 2, 0) * prices.board(b.girts.size, lumber),
+        g: girtLayout,
+        cost:
+          girtLayout.lengthsIn.reduce((sum, lengthIn) => sum + Math.ceil(lengthIn / 24 - 1e-9) * 2, 0) *
+          prices.board(building.girts.size, lumber),
       }
     }
     const now = costOf(best.building, best.building.girts.lumber)
@@ -73,15 +77,20 @@ describe('size it for me', () => {
   test('a preferred bay comes first where it holds, and the cheapest of all stands beside it', () => {
     const lengthIn = job.building.lengthIn
     for (const preferBayIn of [90, 118]) {
-      const r = run({ ...job, sizing: { ...job.sizing, preferBayIn } })
+      const sizingReport = run({ ...job, sizing: { ...job.sizing, preferBayIn } })
       const away = (n: number) => Math.abs(lengthIn / n - preferBayIn)
-      const nearest = Math.min(...r.byBays.map((q) => away(q.bays)))
-      expect(r.proposals[0]).toMatchObject({ preferred: true, fails: 0 })
-      expect(away(r.proposals[0].bays)).toBeCloseTo(nearest, 6)
-      expect(r.proposals.every((p) => p.preferred === away(p.bays) <= nearest + 1e-6)).toBe(true)
-      expect(Math.min(...r.proposals.map((p) => p.cost))).toBeCloseTo(report.proposals[0].cost, 6)
+      const nearest = Math.min(...sizingReport.byBays.map((byBay) => away(byBay.bays)))
+      expect(sizingReport.proposals[0]).toMatchObject({ preferred: true, fails: 0 })
+      expect(away(sizingReport.proposals[0].bays)).toBeCloseTo(nearest, 6)
+      expect(
+        sizingReport.proposals.every((proposal) => proposal.preferred === away(proposal.bays) <= nearest + 1e-6),
+      ).toBe(true)
+      expect(Math.min(...sizingReport.proposals.map((proposal) => proposal.cost))).toBeCloseTo(
+        report.proposals[0].cost,
+        6,
+      )
     }
-    expect(report.proposals.every((p) => !p.preferred)).toBe(true)
+    expect(report.proposals.every((proposal) => !proposal.preferred)).toBe(true)
   })
   test('board braces are the cheapest that hold: every cheaper one fails when the whole is judged; locked they stay', () => {
     const braced: Job = {
@@ -94,13 +103,13 @@ describe('size it for me', () => {
     const [best] = run(braced).proposals
     const own = best.job.building.bracing
     const judge = (bracing: typeof own) => {
-      const d = deriveJob({ ...best.job, building: { ...best.job.building, bracing } })
-      if (!d.ok) throw new Error('contradiction')
+      const result = deriveJob({ ...best.job, building: { ...best.job.building, bracing } })
+      if (!result.ok) throw new Error('contradiction')
       return {
-        cost: d.value.takeoff.totalCost,
-        holds: d.value.checks
-          .filter((c) => c.id.startsWith('brace-'))
-          .every((c) => c.state === 'holds' || c.state === 'close'),
+        cost: result.value.takeoff.totalCost,
+        holds: result.value.checks
+          .filter((check) => check.id.startsWith('brace-'))
+          .every((check) => check.state === 'holds' || check.state === 'close'),
       }
     }
     expect(judge(own).holds).toBe(true)
@@ -116,24 +125,26 @@ describe('size it for me', () => {
           }
         }
     expect(cheaper).toBeGreaterThan(0)
-    expect(best.words.map((w) => w[0])).toContain('braces')
-    for (const p of run({ ...braced, sizing: { ...braced.sizing, locked: ['bracing'] } }).proposals)
-      expect(p.job.building.bracing).toEqual(braced.building.bracing)
+    expect(best.words.map((word) => word[0])).toContain('braces')
+    for (const proposal of run({ ...braced, sizing: { ...braced.sizing, locked: ['bracing'] } }).proposals)
+      expect(proposal.job.building.bracing).toEqual(braced.building.bracing)
   })
   test('what is drawn is said in the same words as what is proposed', () => {
-    const [p] = report.proposals
-    const d = deriveJob(p.job)
-    expect(d.ok && partWords(p.job, new Set(d.value.trusses.beams.map((q) => q.kind)))).toEqual(p.words)
-    expect(Object.fromEntries(p.words).posts).toBe(
-      `${p.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ${p.job.building.post.lumber}`,
+    const [proposal] = report.proposals
+    const result = deriveJob(proposal.job)
+    expect(result.ok && partWords(proposal.job, new Set(result.value.trusses.beams.map((beam) => beam.kind)))).toEqual(
+      proposal.words,
+    )
+    expect(Object.fromEntries(proposal.words).posts).toBe(
+      `${proposal.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ${proposal.job.building.post.lumber}`,
     )
   })
   test('locked choices stay', () => {
     const locked = run({ ...job, sizing: { ...job.sizing, locked: ['post', 'girts', 'bays'] } })
-    for (const p of locked.proposals) {
-      expect(p.job.building.post).toEqual(job.building.post)
-      expect(p.job.building.girts.size).toBe(job.building.girts.size)
-      expect(p.bays).toBe(4)
+    for (const proposal of locked.proposals) {
+      expect(proposal.job.building.post).toEqual(job.building.post)
+      expect(proposal.job.building.girts.size).toBe(job.building.girts.size)
+      expect(proposal.bays).toBe(4)
     }
   })
   test('limits that nothing meets are said, not broken', () => {
@@ -152,16 +163,16 @@ describe('size it for me', () => {
     [100, 110, [7]],
     [170, 171, [7]],
   ])('bays between %d and %d in. on 63 ft', (bayMinIn, bayMaxIn, want) => {
-    const q = demo('quillback-hill')
-    expect(bayCounts({ ...q, sizing: { ...q.sizing, bayMinIn, bayMaxIn } })).toEqual(want)
+    const job = demo('quillback-hill')
+    expect(bayCounts({ ...job, sizing: { ...job.sizing, bayMinIn, bayMaxIn } })).toEqual(want)
   })
 })
 
 describe('what would fix one check', () => {
   const job = barnJob()
   const failing = () => {
-    const d = deriveJob(job)
-    return d.ok ? d.value.checks.filter((c) => c.state === 'fails').map((c) => c.id) : []
+    const result = deriveJob(job)
+    return result.ok ? result.value.checks.filter((check) => check.state === 'fails').map((check) => check.id) : []
   }
   test('the barn as first drawn has failing checks to cure', () => expect(failing()).toContain('truss-seat'))
   test.each(['truss-seat', 'purlins-rake'])(
@@ -169,14 +180,14 @@ describe('what would fix one check', () => {
     (id) => {
       const { now, fixes } = fixesFor(job, id)
       expect(fixes.length).toBeGreaterThan(0)
-      for (const f of fixes) {
-        expect(f.ratio).toBeLessThan(now.ratio)
-        expect(deriveJob(f.job).ok).toBe(true)
-        expect(f.more).toBeCloseTo(f.cost - now.cost, 6)
+      for (const fix of fixes) {
+        expect(fix.ratio).toBeLessThan(now.ratio)
+        expect(deriveJob(fix.job).ok).toBe(true)
+        expect(fix.more).toBeCloseTo(fix.cost - now.cost, 6)
       }
-      const holding = fixes.filter((f) => f.state !== 'fails').map((f) => f.cost)
-      expect(holding).toEqual([...holding].sort((a, b) => a - b))
-      expect(fixes.slice(0, holding.length).every((f) => f.state !== 'fails')).toBe(true)
+      const holding = fixes.filter((fix) => fix.state !== 'fails').map((fix) => fix.cost)
+      expect(holding).toEqual([...holding].sort((one, other) => one - other))
+      expect(fixes.slice(0, holding.length).every((fix) => fix.state !== 'fails')).toBe(true)
     },
   )
   test.each(['trusses', 'seismic', 'diaphragm'])('%s is a person’s to cure: no edits are offered', (id) =>
@@ -197,9 +208,10 @@ describe('prices', () => {
     expect(priceBook({}).board('2x6', 'own-1')).toBeGreaterThan(priceBook({}).board('2x6', 'SP-No.2'))
   })
   test('treated costs more than dry, wider more than narrow', () => {
-    const p = priceBook({})
-    expect(p.board('2x8', 'SP-No.1', true)).toBeGreaterThan(p.board('2x8', 'SP-No.1'))
-    expect(p.board('2x12', 'SP-No.1')).toBeGreaterThan(p.board('2x10', 'SP-No.1'))
+    const prices = priceBook({})
+    expect(prices.board('2x8', 'SP-No.1', true)).toBeGreaterThan(prices.board('2x8', 'SP-No.1'))
+    expect(prices.board('2x12', 'SP-No.1')).toBeGreaterThan(prices.board('2x10', 'SP-No.1'))
   })
-  test('every item is listed once', () => expect(new Set(PRICE_LIST.map((r) => r.item)).size).toBe(PRICE_LIST.length))
+  test('every item is listed once', () =>
+    expect(new Set(PRICE_LIST.map((row) => row.item)).size).toBe(PRICE_LIST.length))
 })

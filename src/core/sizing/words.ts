@@ -19,22 +19,24 @@ const girtWords = (g: {
 
 /** The parts of a building that sizing chooses, in words: the same for what is drawn and for what is proposed. `beams` that it has. */
 export function partWords(job: Job, beams: ReadonlySet<'carrier' | 'header'>): readonly (readonly [string, string])[] {
-  const b: Building = job.building
-  const { purlins } = b.roof
-  const gable = b.girts.walls.west ?? b.girts.walls.east
-  const girts = b.girts.walls.south ?? b.girts.walls.north ?? b.girts
+  const building: Building = job.building
+  const { purlins } = building.roof
+  const gable = building.girts.walls.west ?? building.girts.walls.east
+  const girts = building.girts.walls.south ?? building.girts.walls.north ?? building.girts
   return [
-    ['posts', `${postSize(b.post).label} ${b.post.lumber}`],
+    ['posts', `${postSize(building.post).label} ${building.post.lumber}`],
     ['girts', girtWords(girts)],
     ...(gable ? [['gable girts', girtWords(gable)] as const] : []),
     ['purlins', `${times(purlins.size)} ${purlins.lumber} at ${purlins.spaceIn}″${purlins.blocked ? ', blocked' : ''}`],
-    ...(['carrier', 'header'] as const).flatMap((k) => (beams.has(k) ? [[k, builtUpWords(b.roof[k])] as const] : [])),
-    ...b.leanTos.map((l) => [`${l.side} rafters`, builtUpWords(l.rafter)] as const),
-    ...(b.bracing.walls === 'x-boards' || b.bracing.walls === 'single-boards'
+    ...(['carrier', 'header'] as const).flatMap((k) =>
+      beams.has(k) ? [[k, builtUpWords(building.roof[k])] as const] : [],
+    ),
+    ...building.leanTos.map((leanTo) => [`${leanTo.side} rafters`, builtUpWords(leanTo.rafter)] as const),
+    ...(building.bracing.walls === 'x-boards' || building.bracing.walls === 'single-boards'
       ? [
           [
             'braces',
-            `${times(b.bracing.size)} ${b.bracing.lumber}, ${b.bracing.baysPerWall} bay${b.bracing.baysPerWall === 1 ? '' : 's'} a wall, ${b.bracing.nails} nails`,
+            `${times(building.bracing.size)} ${building.bracing.lumber}, ${building.bracing.baysPerWall} bay${building.bracing.baysPerWall === 1 ? '' : 's'} a wall, ${building.bracing.nails} nails`,
           ] as const,
         ]
       : []),

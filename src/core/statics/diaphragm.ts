@@ -17,19 +17,19 @@ export interface DiaphragmResult {
  * carry k·D, bays c·ΔD. Null where nothing resists.
  */
 export function shareByDiaphragm(row: DiaphragmRow): DiaphragmResult | null {
-  const n = row.frameLbIn.length
-  const c = (i: number) => (i >= 0 && i < n - 1 ? row.bayLbIn[i] : 0)
-  const K = Matrix.zeros(n, n)
-  for (let i = 0; i < n; i++) {
-    K.set(i, i, row.frameLbIn[i] + c(i - 1) + c(i))
-    if (i < n - 1) {
-      K.set(i, i + 1, -c(i))
-      K.set(i + 1, i, -c(i))
+  const count = row.frameLbIn.length
+  const c = (i: number) => (i >= 0 && i < count - 1 ? row.bayLbIn[i] : 0)
+  const matrix = Matrix.zeros(count, count)
+  for (let i = 0; i < count; i++) {
+    matrix.set(i, i, row.frameLbIn[i] + c(i - 1) + c(i))
+    if (i < count - 1) {
+      matrix.set(i, i + 1, -c(i))
+      matrix.set(i + 1, i, -c(i))
     }
   }
   let moveIn: number[]
   try {
-    moveIn = solve(K, Matrix.columnVector([...row.loadLb])).to1DArray()
+    moveIn = solve(matrix, Matrix.columnVector([...row.loadLb])).to1DArray()
   } catch {
     return null
   }

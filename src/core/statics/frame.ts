@@ -41,24 +41,24 @@ interface Local {
 }
 
 /** Stiffness and fixed-end forces of one member in its own axes, with pinned ends condensed out. Order: u1 v1 t1 u2 v2 t2. */
-function local(m: FrameMember, l: number): Local {
-  const a = m.ea / l
-  const w = m.w ?? 0
+function local(frameMember: FrameMember, l: number): Local {
+  const a = frameMember.ea / l
+  const w = frameMember.w ?? 0
   const zero = (): number[][] => Array.from({ length: 6 }, () => [0, 0, 0, 0, 0, 0])
   const k = zero()
   k[0][0] = k[3][3] = a
   k[0][3] = k[3][0] = -a
   const put = (rows: readonly (readonly number[])[]) =>
-    rows.forEach((r, i) =>
-      r.forEach((v, j) => {
+    rows.forEach((row, i) =>
+      row.forEach((v, j) => {
         k[[1, 2, 4, 5][i]][[1, 2, 4, 5][j]] = v
       }),
     )
-  const e = m.ei
+  const ei = frameMember.ei
   let f: number[]
-  if (m.pinFrom && m.pinTo) f = [0, (-w * l) / 2, 0, 0, (-w * l) / 2, 0]
-  else if (m.pinFrom) {
-    const q = (3 * e) / l ** 3
+  if (frameMember.pinFrom && frameMember.pinTo) f = [0, (-w * l) / 2, 0, 0, (-w * l) / 2, 0]
+  else if (frameMember.pinFrom) {
+    const q = (3 * ei) / l ** 3
     put([
       [q, 0, -q, q * l],
       [0, 0, 0, 0],
@@ -66,8 +66,8 @@ function local(m: FrameMember, l: number): Local {
       [q * l, 0, -q * l, q * l * l],
     ])
     f = [0, (-3 * w * l) / 8, 0, 0, (-5 * w * l) / 8, (w * l * l) / 8]
-  } else if (m.pinTo) {
-    const q = (3 * e) / l ** 3
+  } else if (frameMember.pinTo) {
+    const q = (3 * ei) / l ** 3
     put([
       [q, q * l, -q, 0],
       [q * l, q * l * l, -q * l, 0],
@@ -76,8 +76,8 @@ function local(m: FrameMember, l: number): Local {
     ])
     f = [0, (-5 * w * l) / 8, (-w * l * l) / 8, 0, (-3 * w * l) / 8, 0]
   } else {
-    const q = (12 * e) / l ** 3
-    const [h, s, c] = [(q * l) / 2, (4 * e) / l, (2 * e) / l]
+    const q = (12 * ei) / l ** 3
+    const [h, s, c] = [(q * l) / 2, (4 * ei) / l, (2 * ei) / l]
     put([
       [q, h, -q, h],
       [h, s, -h, c],
@@ -95,19 +95,19 @@ function local(m: FrameMember, l: number): Local {
  */
 export function solveFrame(frame: Frame): FrameResult | null {
   const n = frame.nodes.length * 3
-  const K = Matrix.zeros(n, n)
+  const matrix = Matrix.zeros(n, n)
   const P = new Array<number>(n).fill(0)
-  frame.nodes.forEach((p, i) =>
-    p.load?.forEach((v, d) => {
-      P[3 * i + d] += v
+  frame.nodes.forEach((node, i) =>
+    node.load?.forEach((v, index) => {
+      P[3 * i + index] += v
     }),
   )
-  const parts = frame.members.map((m) => {
-    const [a, b] = [frame.nodes[m.from], frame.nodes[m.to]]
-    const l = Math.hypot(b.x - a.x, b.y - a.y)
-    const [c, s] = [(b.x - a.x) / l, (b.y - a.y) / l]
-    const { k, f } = local(m, l)
-    const dofs = [0, 1, 2].map((d) => 3 * m.from + d).concat([0, 1, 2].map((d) => 3 * m.to + d))
+  const parts = frame.members.map((member) => {
+    const [node, b] = [frame.nodes[member.from], frame.nodes[member.to]]
+    const l = Math.hypot(b.x - node.x, b.y - node.y)
+    const [c, s] = [(b.x - node.x) / l, (b.y - node.y) / l]
+    const { k, f } = local(member, l)
+    const dofs = [0, 1, 2].map((d) => 3 * member.from + d).concat([0, 1, 2].map((d) => 3 * member.to + d))
     const T = [
       [c, s, 0, 0, 0, 0],
       [-s, c, 0, 0, 0, 0],
@@ -116,30 +116,30 @@ export function solveFrame(frame: Frame): FrameResult | null {
       [0, 0, 0, -s, c, 0],
       [0, 0, 0, 0, 0, 1],
     ]
-    const kt = k.map((row) => T[0].map((_, j) => row.reduce((t, v, q) => t + v * T[q][j], 0)))
+    const kt = k.map((row) => T[0].map((_, j) => row.reduce((sum, value, q) => sum + value * T[q][j], 0)))
     for (let i = 0; i < 6; i++) {
       for (let j = 0; j < 6; j++) {
-        const v = T.reduce((t, row, q) => t + row[i] * kt[q][j], 0)
-        if (v !== 0) K.set(dofs[i], dofs[j], K.get(dofs[i], dofs[j]) + v)
+        const v = T.reduce((sum, row, q) => sum + row[i] * kt[q][j], 0)
+        if (v !== 0) matrix.set(dofs[i], dofs[j], matrix.get(dofs[i], dofs[j]) + v)
       }
-      P[dofs[i]] -= T.reduce((t, row, q) => t + row[i] * f[q], 0)
+      P[dofs[i]] -= T.reduce((sum, row, q) => sum + row[i] * f[q], 0)
     }
     return { kt, f, dofs }
   })
   const free: number[] = []
-  frame.nodes.forEach((p, i) =>
+  frame.nodes.forEach((node, i) =>
     [0, 1, 2].forEach((d) => {
       const dof = 3 * i + d
-      const spring = p.spring?.[d] ?? 0
-      if (spring > 0) K.set(dof, dof, K.get(dof, dof) + spring)
+      const spring = node.spring?.[d] ?? 0
+      if (spring > 0) matrix.set(dof, dof, matrix.get(dof, dof) + spring)
       // A turn that no member resists (all its ends pinned) is left out.
-      if (!p.fix?.[d] && K.get(dof, dof) > 0) free.push(dof)
+      if (!node.fix?.[d] && matrix.get(dof, dof) > 0) free.push(dof)
     }),
   )
   const D = new Array<number>(n).fill(0)
   if (free.length) {
     try {
-      const x = solve(K.selection(free, free), Matrix.columnVector(free.map((d) => P[d]))).to1DArray()
+      const x = solve(matrix.selection(free, free), Matrix.columnVector(free.map((d) => P[d]))).to1DArray()
       if (x.some((v) => !Number.isFinite(v) || Math.abs(v) > 1e6)) return null
       free.forEach((d, i) => {
         D[d] = x[i]
@@ -149,15 +149,15 @@ export function solveFrame(frame: Frame): FrameResult | null {
     }
   }
   const members = parts.map(({ kt, f, dofs }): MemberForces => {
-    const e = kt.map((row, i) => row.reduce((t, v, j) => t + v * D[dofs[j]], f[i]))
+    const e = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * D[dofs[j]], f[i]))
     return { axialLb: e[3], shearFromLb: e[1], momentFromInLb: e[2], shearToLb: e[4], momentToInLb: e[5] }
   })
   const reactions = frame.nodes.map(
-    (p, i) =>
+    (node, i) =>
       [0, 1, 2].map((d) => {
         const dof = 3 * i + d
-        if (p.fix?.[d]) return K.getRow(dof).reduce((t, v, j) => t + v * D[j], 0) - P[dof]
-        return -(p.spring?.[d] ?? 0) * D[dof]
+        if (node.fix?.[d]) return matrix.getRow(dof).reduce((sum, value, j) => sum + value * D[j], 0) - P[dof]
+        return -(node.spring?.[d] ?? 0) * D[dof]
       }) as unknown as readonly [number, number, number],
   )
   return { moves: frame.nodes.map((_, i) => [D[3 * i], D[3 * i + 1], D[3 * i + 2]] as const), reactions, members }

@@ -18,14 +18,14 @@ export interface PostUnit {
 }
 
 /** Sum of scaled actions. Field moments add as magnitudes, which is safe. */
-export function combine(a: PostActions, fa: number, b: PostActions, fb: number): PostActions {
+export function combine(postActions: PostActions, fa: number, b: PostActions, fb: number): PostActions {
   return {
-    topLb: a.topLb * fa + b.topLb * fb,
-    shearLb: a.shearLb * fa + b.shearLb * fb,
-    momentFtLb: a.momentFtLb * fa + b.momentFtLb * fb,
-    fixedFtLb: a.fixedFtLb * fa + b.fixedFtLb * fb,
-    fieldMomentFtLb: Math.abs(a.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb),
-    kneeMomentFtLb: Math.abs(a.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb),
+    topLb: postActions.topLb * fa + b.topLb * fb,
+    shearLb: postActions.shearLb * fa + b.shearLb * fb,
+    momentFtLb: postActions.momentFtLb * fa + b.momentFtLb * fb,
+    fixedFtLb: postActions.fixedFtLb * fa + b.fixedFtLb * fb,
+    fieldMomentFtLb: Math.abs(postActions.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb),
+    kneeMomentFtLb: Math.abs(postActions.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb),
   }
 }
 
@@ -144,9 +144,9 @@ function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Kn
 function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: number): number {
   let worst = 0
   for (let i = line.grade; i < line.heel; i++) {
-    const [a, b, w] = [line.nodes[i], line.nodes[i + 1], line.members[i].w ?? 0]
+    const [node, b, w] = [line.nodes[i], line.nodes[i + 1], line.members[i].w ?? 0]
     for (let k = 0; k <= 12; k++) {
-      const x = ((b.y - a.y) * k) / 12
+      const x = ((b.y - node.y) * k) / 12
       const m = -forces[i].momentFromInLb + forces[i].shearFromLb * x + (w * x * x) / 2
       if (m * Math.sign(footInLb || 1) > 0) worst = Math.max(worst, Math.abs(m))
     }
@@ -168,27 +168,31 @@ export function framedPost(
   const PUSH = 1000
   const run = (mode: 'held' | 'moved') => {
     const line = postLine(heightFt * 12, ei, ea, foot, knee, mode === 'held' ? 1 / 12 : 0)
-    const nodes = line.nodes.map((n, i): FrameNode =>
-      i !== line.heel ? n : mode === 'held' ? { ...n, fix: [true, false, false] } : { ...n, load: [PUSH, 0, 0] },
+    const nodes = line.nodes.map((node, i): FrameNode =>
+      i !== line.heel
+        ? node
+        : mode === 'held'
+          ? { ...node, fix: [true, false, false] }
+          : { ...node, load: [PUSH, 0, 0] },
     )
-    const r = solveFrame({ nodes, members: line.members })
-    if (!r) return null
-    const scale = mode === 'held' ? 1 : 1 / r.moves[line.heel][0]
-    const up = r.members[line.grade]
-    const ground = r.members.slice(0, line.grade).flatMap((q) => [q.momentFromInLb, q.momentToInLb])
+    const frame = solveFrame({ nodes, members: line.members })
+    if (!frame) return null
+    const scale = mode === 'held' ? 1 : 1 / frame.moves[line.heel][0]
+    const up = frame.members[line.grade]
+    const ground = frame.members.slice(0, line.grade).flatMap((member) => [member.momentFromInLb, member.momentToInLb])
     const fixed = Math.max(Math.abs(up.momentFromInLb), ...ground.map(Math.abs))
     const actions: PostActions = {
-      topLb: mode === 'held' ? -r.reactions[line.heel][0] : -PUSH * scale,
+      topLb: mode === 'held' ? -frame.reactions[line.heel][0] : -PUSH * scale,
       shearLb: up.shearFromLb * scale,
       momentFtLb: (up.momentFromInLb * scale) / 12,
       fixedFtLb: (fixed * Math.abs(scale)) / 12,
-      fieldMomentFtLb: (fieldMomentInLb(line, r.members, up.momentFromInLb) * Math.abs(scale)) / 12,
-      kneeMomentFtLb: line.knee < 0 ? 0 : (Math.abs(r.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / 12,
+      fieldMomentFtLb: (fieldMomentInLb(line, frame.members, up.momentFromInLb) * Math.abs(scale)) / 12,
+      kneeMomentFtLb: line.knee < 0 ? 0 : (Math.abs(frame.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / 12,
     }
     return {
       actions,
       stiffness: mode === 'moved' ? PUSH * scale : 0,
-      brace: line.brace < 0 ? 0 : r.members[line.brace].axialLb * scale,
+      brace: line.brace < 0 ? 0 : frame.members[line.brace].axialLb * scale,
     }
   }
   const held = run('held')

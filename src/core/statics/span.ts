@@ -12,87 +12,87 @@ export interface SpanResult extends SpanForces {
 }
 
 /** Total of the part of a line load left of `x`, lb. */
-function totalOf(l: LineLoad, x: number): number {
-  const to = Math.min(l.toIn, x)
-  if (to <= l.fromIn) return 0
-  const d = to - l.fromIn
-  const run = l.toIn - l.fromIn
-  return l.startLbIn * d + (run > 0 ? ((l.endLbIn - l.startLbIn) / run) * d * d : 0) / 2
+function totalOf(load: LineLoad, x: number): number {
+  const to = Math.min(load.toIn, x)
+  if (to <= load.fromIn) return 0
+  const d = to - load.fromIn
+  const run = load.toIn - load.fromIn
+  return load.startLbIn * d + (run > 0 ? ((load.endLbIn - load.startLbIn) / run) * d * d : 0) / 2
 }
 
 /** First moment about the left end of the part of a line load left of `x`, in-lb. */
-function aboutOf(l: LineLoad, x: number): number {
-  const to = Math.min(l.toIn, x)
-  if (to <= l.fromIn) return 0
-  const d = to - l.fromIn
-  const run = l.toIn - l.fromIn
+function aboutOf(load: LineLoad, x: number): number {
+  const to = Math.min(load.toIn, x)
+  if (to <= load.fromIn) return 0
+  const d = to - load.fromIn
+  const run = load.toIn - load.fromIn
   return (
-    l.startLbIn * d * (l.fromIn + d / 2) +
-    (run > 0 ? ((l.endLbIn - l.startLbIn) / run) * d * d * (l.fromIn / 2 + d / 3) : 0)
+    load.startLbIn * d * (load.fromIn + d / 2) +
+    (run > 0 ? ((load.endLbIn - load.startLbIn) / run) * d * d * (load.fromIn / 2 + d / 3) : 0)
   )
 }
 
 /** Shear just left of `x` of a simple span, from its left reaction. */
-function shearAt(s: SpanLoads, leftLb: number, x: number): number {
+function shearAt(loads: SpanLoads, leftLb: number, x: number): number {
   let v = leftLb
-  for (const p of s.points) if (p.atIn < x) v -= p.lb
-  for (const l of s.lines) v -= totalOf(l, x)
+  for (const point of loads.points) if (point.atIn < x) v -= point.lb
+  for (const line of loads.lines) v -= totalOf(line, x)
   return v
 }
 
 /** Moment at `x` of a simple span. */
-function momentAt(s: SpanLoads, leftLb: number, x: number): number {
+function momentAt(loads: SpanLoads, leftLb: number, x: number): number {
   let m = leftLb * x
-  for (const p of s.points) if (p.atIn < x) m -= p.lb * (x - p.atIn)
-  for (const l of s.lines) m -= totalOf(l, x) * x - aboutOf(l, x)
+  for (const point of loads.points) if (point.atIn < x) m -= point.lb * (x - point.atIn)
+  for (const line of loads.lines) m -= totalOf(line, x) * x - aboutOf(line, x)
   return m
 }
 
-function reactions(s: SpanLoads): { readonly leftLb: number; readonly rightLb: number } {
+function reactions(loads: SpanLoads): { readonly leftLb: number; readonly rightLb: number } {
   let total = 0
   let about = 0
-  for (const p of s.points) {
-    total += p.lb
-    about += p.lb * p.atIn
+  for (const point of loads.points) {
+    total += point.lb
+    about += point.lb * point.atIn
   }
-  for (const l of s.lines) {
-    total += totalOf(l, l.toIn)
-    about += aboutOf(l, l.toIn)
+  for (const line of loads.lines) {
+    total += totalOf(line, line.toIn)
+    about += aboutOf(line, line.toIn)
   }
-  const rightLb = about / s.lengthIn
+  const rightLb = about / loads.lengthIn
   return { leftLb: total - rightLb, rightLb }
 }
 
 const STATIONS = 24
 /** Places where values are taken: equal steps, and every load's own place. */
-function stations(s: SpanLoads): number[] {
+function stations(loads: SpanLoads): number[] {
   const x: number[] = []
-  for (let i = 0; i <= STATIONS; i++) x.push((s.lengthIn * i) / STATIONS)
+  for (let i = 0; i <= STATIONS; i++) x.push((loads.lengthIn * i) / STATIONS)
   let plain = true
   const add = (e: number) => {
-    if (e > 0 && e < s.lengthIn) {
+    if (e > 0 && e < loads.lengthIn) {
       x.push(e)
       plain = false
     }
   }
-  for (const p of s.points) add(p.atIn)
-  for (const l of s.lines) {
-    add(l.fromIn)
-    add(l.toIn)
+  for (const point of loads.points) add(point.atIn)
+  for (const line of loads.lines) {
+    add(line.fromIn)
+    add(line.toIn)
   }
-  return plain ? x : [...new Set(x.sort((a, b) => a - b))]
+  return plain ? x : [...new Set(x.sort((one, other) => one - other))]
 }
 
 /** Deflections at the stations by integrating M/EI twice (Simpson within each step), both ends held. */
-function deflections(s: SpanLoads, leftLb: number, x: readonly number[], ei: number): number[] {
+function deflections(loads: SpanLoads, leftLb: number, x: readonly number[], ei: number): number[] {
   const slope = [0]
   const drop = [0]
   let last = 0
   for (let i = 1; i < x.length; i++) {
     const h = x[i] - x[i - 1]
-    const m0 = i === 1 ? momentAt(s, leftLb, x[0]) : last
-    const m1 = momentAt(s, leftLb, (x[i - 1] + x[i]) / 2)
-    const m2 = momentAt(s, leftLb, x[i])
+    const m0 = i === 1 ? momentAt(loads, leftLb, x[0]) : last
+    const m1 = momentAt(loads, leftLb, (x[i - 1] + x[i]) / 2)
+    const m2 = momentAt(loads, leftLb, x[i])
     last = m2
     const turn = (h * (m0 + 4 * m1 + m2)) / 6 / ei
     // First moment of the curvature about the right end of the step, from the same three values.
@@ -101,7 +101,7 @@ function deflections(s: SpanLoads, leftLb: number, x: readonly number[], ei: num
     slope.push(slope[i - 1] + turn)
   }
   const end = drop[drop.length - 1]
-  return drop.map((d, i) => (end * x[i]) / s.lengthIn - d)
+  return drop.map((d, i) => (end * x[i]) / loads.lengthIn - d)
 }
 
 export interface SpanForces {
@@ -113,30 +113,30 @@ export interface SpanForces {
 }
 
 /** Reactions, largest shear and moment of a simple span, lb and inches. `lengthIn` over 0. */
-export function spanForces(s: SpanLoads): SpanForces {
-  const { leftLb, rightLb } = reactions(s)
+export function spanForces(loads: SpanLoads): SpanForces {
+  const { leftLb, rightLb } = reactions(loads)
   let shearLb = Math.max(Math.abs(leftLb), Math.abs(rightLb))
   let [momentInLb, momentAtIn] = [0, 0]
-  for (const q of stations(s)) {
-    const v = shearAt(s, leftLb, q)
-    const m = momentAt(s, leftLb, q)
+  for (const station of stations(loads)) {
+    const v = shearAt(loads, leftLb, station)
+    const m = momentAt(loads, leftLb, station)
     if (Math.abs(v) > shearLb) shearLb = Math.abs(v)
     if (Math.abs(m) > Math.abs(momentInLb)) {
       momentInLb = m
-      momentAtIn = q
+      momentAtIn = station
     }
   }
   return { leftLb, rightLb, shearLb, momentInLb, momentAtIn }
 }
 
 /** Forces and largest deflection of a simple span. `ei` over 0, lb·in². Down loads sag positive. */
-export function simpleSpan(s: SpanLoads, ei: number): SpanResult {
-  const forces = spanForces(s)
-  const x = stations(s)
+export function simpleSpan(loads: SpanLoads, ei: number): SpanResult {
+  const forces = spanForces(loads)
+  const x = stations(loads)
   let [deflectionIn, deflectionAtIn] = [0, 0]
-  deflections(s, forces.leftLb, x, ei).forEach((d, i) => {
-    if (Math.abs(d) > Math.abs(deflectionIn)) {
-      deflectionIn = d
+  deflections(loads, forces.leftLb, x, ei).forEach((deflection, i) => {
+    if (Math.abs(deflection) > Math.abs(deflectionIn)) {
+      deflectionIn = deflection
       deflectionAtIn = x[i]
     }
   })
@@ -144,18 +144,18 @@ export function simpleSpan(s: SpanLoads, ei: number): SpanResult {
 }
 
 /** The same span as a diagram to draw. */
-export function spanDiagram(s: SpanLoads, ei: number, capacityInLb: number | null = null): Diagram {
-  const { leftLb } = reactions(s)
-  const x = stations(s)
+export function spanDiagram(loads: SpanLoads, ei: number, capacityInLb: number | null = null): Diagram {
+  const { leftLb } = reactions(loads)
+  const x = stations(loads)
   return {
-    lengthIn: s.lengthIn,
+    lengthIn: loads.lengthIn,
     x,
-    shearLb: x.map((q) => shearAt(s, leftLb, q)),
-    momentInLb: x.map((q) => momentAt(s, leftLb, q)),
-    deflectionIn: deflections(s, leftLb, x, ei),
-    points: s.points,
-    lines: s.lines,
-    supportsIn: [0, s.lengthIn],
+    shearLb: x.map((q) => shearAt(loads, leftLb, q)),
+    momentInLb: x.map((q) => momentAt(loads, leftLb, q)),
+    deflectionIn: deflections(loads, leftLb, x, ei),
+    points: loads.points,
+    lines: loads.lines,
+    supportsIn: [0, loads.lengthIn],
     capacityInLb,
   }
 }

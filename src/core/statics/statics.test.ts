@@ -46,15 +46,15 @@ describe('simple spans against closed forms', () => {
   ])('%s', (_n, got, want) => expectNear(got, want, 1e-3))
 
   test('three trusses on a 12 ft carrier: 4208, 3006 lb; 11420 ft-lb; 0.3320 in. at 5.970 ft', () => {
-    const r = simpleSpan(
+    const spanResult = simpleSpan(
       { lengthIn: 144, points: [12, 60, 108].map((atIn) => ({ atIn, lb: 2405 })), lines: [] },
       1.6e6 * 534,
     )
-    expectNear(r.leftLb, 4208)
-    expectNear(r.rightLb, 3006, 1e-3)
-    expectNear(r.momentInLb / 12, 11420, 1e-3)
-    expectNear(r.deflectionIn, 0.332, 1e-3)
-    expect(Math.abs(r.deflectionAtIn / 12 - 5.97)).toBeLessThan(0.15)
+    expectNear(spanResult.leftLb, 4208)
+    expectNear(spanResult.rightLb, 3006, 1e-3)
+    expectNear(spanResult.momentInLb / 12, 11420, 1e-3)
+    expectNear(spanResult.deflectionIn, 0.332, 1e-3)
+    expect(Math.abs(spanResult.deflectionAtIn / 12 - 5.97)).toBeLessThan(0.15)
   })
 
   test('reactions equal loads and the moment ends at nothing, whatever the loads', () => {
@@ -73,13 +73,13 @@ describe('simple spans against closed forms', () => {
     fc.assert(
       fc.property(fc.array(point, { maxLength: 5 }), fc.array(load, { maxLength: 4 }), (points, lines) => {
         const s = { lengthIn: L, points, lines }
-        const r = simpleSpan(s, EI)
+        const spanResult = simpleSpan(s, EI)
         const total =
-          points.reduce((t, p) => t + p.lb, 0) +
-          lines.reduce((t, l) => t + ((l.startLbIn + l.endLbIn) / 2) * (l.toIn - l.fromIn), 0)
-        expectNear(r.leftLb + r.rightLb, total, 1e-9, 1e-6)
-        const d = spanDiagram(s, EI)
-        expectNear(d.momentInLb[d.momentInLb.length - 1], 0, 1e-9, 1e-5)
+          points.reduce((sum, point) => sum + point.lb, 0) +
+          lines.reduce((sum, line) => sum + ((line.startLbIn + line.endLbIn) / 2) * (line.toIn - line.fromIn), 0)
+        expectNear(spanResult.leftLb + spanResult.rightLb, total, 1e-9, 1e-6)
+        const diagram = spanDiagram(s, EI)
+        expectNear(diagram.momentInLb[diagram.momentInLb.length - 1], 0, 1e-9, 1e-5)
       }),
     )
   })
@@ -87,41 +87,44 @@ describe('simple spans against closed forms', () => {
 
 describe('plane frames against closed forms', () => {
   test('cantilever under a point load: PH, PH³/3EI', () => {
-    const r = solveFrame({
+    const frame = solveFrame({
       nodes: [
         { x: 0, y: 0, fix: [true, true, true] },
         { x: 0, y: 120, load: [100, 0, 0] },
       ],
       members: [{ from: 0, to: 1, ea: 1e8, ei: EI }],
     })
-    expectNear(r?.moves[1][0] ?? 0, (100 * 120 ** 3) / (3 * EI))
-    expectNear(r?.reactions[0][2] ?? 0, 12000)
+    expectNear(frame?.moves[1][0] ?? 0, (100 * 120 ** 3) / (3 * EI))
+    expectNear(frame?.reactions[0][2] ?? 0, 12000)
   })
   test('beam fixed at one end, propped at the other, uniform load: 3wL/8 at the prop', () => {
-    const r = solveFrame({
+    const frame = solveFrame({
       nodes: [
         { x: 0, y: 0, fix: [true, true, true] },
         { x: 96, y: 0, fix: [false, true, false] },
       ],
       members: [{ from: 0, to: 1, ea: 1e8, ei: EI, w: -10 }],
     })
-    expectNear(r?.reactions[1][1] ?? 0, (3 * 10 * 96) / 8)
-    expectNear(r?.reactions[0][2] ?? 0, (10 * 96 ** 2) / 8)
+    expectNear(frame?.reactions[1][1] ?? 0, (3 * 10 * 96) / 8)
+    expectNear(frame?.reactions[0][2] ?? 0, (10 * 96 ** 2) / 8)
   })
   test.each([
     ['from', { pinFrom: true }],
     ['to', { pinTo: true }],
   ] as const)('a member pinned at its %s end carries no moment there', (_n, pin) => {
-    const r = solveFrame({
+    const frame = solveFrame({
       nodes: [
         { x: 0, y: 0, fix: [true, true, true] },
         { x: 96, y: 0, fix: [true, true, true] },
       ],
       members: [{ from: 0, to: 1, ea: 1e8, ei: EI, w: -10, ...pin }],
     })
-    const m = r?.members[0]
-    expectNear('pinFrom' in pin ? (m?.momentFromInLb ?? 1) : (m?.momentToInLb ?? 1), 0, 0, 1e-6)
-    expectNear(Math.abs('pinFrom' in pin ? (m?.momentToInLb ?? 0) : (m?.momentFromInLb ?? 0)), (10 * 96 ** 2) / 8)
+    const member = frame?.members[0]
+    expectNear('pinFrom' in pin ? (member?.momentFromInLb ?? 1) : (member?.momentToInLb ?? 1), 0, 0, 1e-6)
+    expectNear(
+      Math.abs('pinFrom' in pin ? (member?.momentToInLb ?? 0) : (member?.momentFromInLb ?? 0)),
+      (10 * 96 ** 2) / 8,
+    )
   })
   test('a mechanism is refused, not solved', () =>
     expect(
@@ -140,7 +143,7 @@ describe('plane frames against closed forms', () => {
         fc.double({ min: -500, max: 500, noNaN: true }),
         fc.double({ min: 60, max: 300, noNaN: true }),
         (px, py, h) => {
-          const r = solveFrame({
+          const frame = solveFrame({
             nodes: [
               { x: 0, y: 0, fix: [true, true, true] },
               { x: 0, y: h, load: [px, py, 0] },
@@ -153,7 +156,7 @@ describe('plane frames against closed forms', () => {
               { from: 2, to: 3, ea: 1e7, ei: EI },
             ],
           })
-          const sum = (d: 0 | 1) => (r?.reactions[0][d] ?? 0) + (r?.reactions[3][d] ?? 0)
+          const sum = (d: 0 | 1) => (frame?.reactions[0][d] ?? 0) + (frame?.reactions[3][d] ?? 0)
           expectNear(sum(0), -px, 1e-6, 1e-4)
           expectNear(sum(1), -py, 1e-6, 1e-4)
         },
@@ -182,14 +185,14 @@ describe('posts', () => {
     expectNear(combine(prop.held, 104, prop.perInch, sway).momentFtLb, 10160, 1e-3)
   })
   test.each([[0], [20]])('the frame solver agrees with the closed form, fixed %d in. down', (belowIn) => {
-    const a = fixedPost(14, belowIn / 12, EI)
+    const unit = fixedPost(14, belowIn / 12, EI)
     const b = framedPost(14, EI, 1e9, { kind: 'fixed', belowIn }, null)
     for (const k of ['topLb', 'shearLb', 'momentFtLb', 'fixedFtLb'] as const) {
-      expectNear(b?.held[k] ?? 0, a.held[k], 1e-4, 1e-6)
-      expectNear(b?.perInch[k] ?? 0, a.perInch[k], 1e-4)
+      expectNear(b?.held[k] ?? 0, unit.held[k], 1e-4, 1e-6)
+      expectNear(b?.perInch[k] ?? 0, unit.perInch[k], 1e-4)
     }
-    expectNear(b?.held.fieldMomentFtLb ?? 0, a.held.fieldMomentFtLb, 2e-2)
-    expectNear(b?.stiffnessLbIn ?? 0, a.stiffnessLbIn, 1e-4)
+    expectNear(b?.held.fieldMomentFtLb ?? 0, unit.held.fieldMomentFtLb, 2e-2)
+    expectNear(b?.stiffnessLbIn ?? 0, unit.stiffnessLbIn, 1e-4)
   })
   test('a pinned post carries half its wind to each end', () =>
     expect(pinnedPost(12, 0.5).held).toMatchObject({ topLb: 5.75, shearLb: 5.75 }))
@@ -224,18 +227,18 @@ describe('sharing by the roof diaphragm', () => {
   const bays = Array.from({ length: 8 }, () => 14230)
   const k = [8571, ...Array.from({ length: 7 }, () => 110.5), 8571]
   const load = [544, ...Array.from({ length: 7 }, () => 1088), 544]
-  const r = shareByDiaphragm({ frameLbIn: k, bayLbIn: bays, loadLb: load })
+  const diaphragmResult = shareByDiaphragm({ frameLbIn: k, bayLbIn: bays, loadLb: load })
   test.each([
     [0, 0.4677],
     [1, 0.7112],
     [2, 0.8838],
     [3, 0.9868],
     [4, 1.021],
-  ])('frame %d moves %d in.', (i, want) => expectNear(r?.moveIn[i] ?? 0, want, 1e-3))
+  ])('frame %d moves %d in.', (i, want) => expectNear(diaphragmResult?.moveIn[i] ?? 0, want, 1e-3))
   test('end bay 3465 lb, end wall 4009 lb, middle frame 112.9 lb', () => {
-    expectNear(Math.abs(r?.bayShearLb[0] ?? 0), 3465, 1e-3)
-    expectNear(r?.frameLb[0] ?? 0, 4009, 1e-3)
-    expectNear(r?.frameLb[4] ?? 0, 112.9, 1e-3)
+    expectNear(Math.abs(diaphragmResult?.bayShearLb[0] ?? 0), 3465, 1e-3)
+    expectNear(diaphragmResult?.frameLb[0] ?? 0, 4009, 1e-3)
+    expectNear(diaphragmResult?.frameLb[4] ?? 0, 112.9, 1e-3)
   })
   test('what the frames and end walls carry is what was put on; a symmetric row moves symmetrically', () => {
     fc.assert(
@@ -245,13 +248,15 @@ describe('sharing by the roof diaphragm', () => {
         (half, c) => {
           const frameLbIn = [...half, ...[...half].reverse()]
           const loadLb = frameLbIn.map((_, i) => 100 + Math.min(i, frameLbIn.length - 1 - i))
-          const s = shareByDiaphragm({ frameLbIn, bayLbIn: frameLbIn.slice(1).map(() => c), loadLb })
+          const diaphragmResult = shareByDiaphragm({ frameLbIn, bayLbIn: frameLbIn.slice(1).map(() => c), loadLb })
           expectNear(
-            s?.frameLb.reduce((t, v) => t + v, 0) ?? 0,
-            loadLb.reduce((t, v) => t + v, 0),
+            diaphragmResult?.frameLb.reduce((sum, value) => sum + value, 0) ?? 0,
+            loadLb.reduce((sum, value) => sum + value, 0),
             1e-6,
           )
-          s?.moveIn.forEach((d, i) => expectNear(d, s.moveIn[frameLbIn.length - 1 - i], 1e-6))
+          diaphragmResult?.moveIn.forEach((d, i) =>
+            expectNear(d, diaphragmResult.moveIn[frameLbIn.length - 1 - i], 1e-6),
+          )
         },
       ),
     )

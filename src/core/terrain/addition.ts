@@ -25,11 +25,15 @@ export interface AdditionPlan {
 const DEPTH_IN = 120
 
 /** Where the stations of an addition are along the old wall: post lines of a lean-to, equal bays of a porch, rows of a wing. */
-export function stationsOf(a: Ground['addition'], w: NewWork): { readonly name: string; readonly atIn: number }[] {
-  if (a.kind === 'wing') return w.rows.map((r) => ({ name: r.row, atIn: r.yIn - (w.rows[0]?.yIn ?? 0) }))
+export function stationsOf(
+  a: Ground['addition'],
+  newWork: NewWork,
+): { readonly name: string; readonly atIn: number }[] {
+  if (a.kind === 'wing')
+    return newWork.rows.map((row) => ({ name: row.row, atIn: row.yIn - (newWork.rows[0]?.yIn ?? 0) }))
   if (a.kind === 'porch')
     return Array.from({ length: a.bays + 1 }, (_, i) => ({ name: String(i + 1), atIn: (a.lengthIn * i) / a.bays }))
-  return w.linesIn.map((atIn, i) => ({ name: String(i + 1), atIn }))
+  return newWork.linesIn.map((atIn, i) => ({ name: String(i + 1), atIn }))
 }
 
 /**
@@ -38,23 +42,28 @@ export function stationsOf(a: Ground['addition'], w: NewWork): { readonly name: 
  * proudest point, its rows square to that. `diagonalIn` is that of the rectangle of ledger (or end wall) and depth (or length): both must read it.
  * Null with fewer than two offsets at different places.
  */
-export function layAddition(ground: Pick<Ground, 'addition' | 'oldWall'>, w: NewWork): AdditionPlan | null {
-  const a = ground.addition
-  const stations = stationsOf(a, w)
-  const offIn = a.kind === 'wing' ? a.clearIn : a.kind === 'porch' ? a.depthIn : (w.leanDepthIn ?? DEPTH_IN)
+export function layAddition(ground: Pick<Ground, 'addition' | 'oldWall'>, newWork: NewWork): AdditionPlan | null {
+  const addition = ground.addition
+  const stations = stationsOf(addition, newWork)
+  const offIn =
+    addition.kind === 'wing'
+      ? addition.clearIn
+      : addition.kind === 'porch'
+        ? addition.depthIn
+        : (newWork.leanDepthIn ?? DEPTH_IN)
   const pack = packLedger(
     ground.oldWall,
-    stations.map((s) => s.atIn),
+    stations.map((station) => station.atIn),
     offIn,
   )
   if (!pack || stations.length === 0) return null
-  const alongIn = Math.max(...stations.map((s) => s.atIn)) * Math.hypot(1, pack.line.perIn)
+  const alongIn = Math.max(...stations.map((station) => station.atIn)) * Math.hypot(1, pack.line.perIn)
   return {
     line: pack.line,
-    list: pack.list.map((p, i) => ({ ...p, name: stations[i].name })),
+    list: pack.list.map((packing, i) => ({ ...packing, name: stations[i].name })),
     offIn,
     turnIn10Ft: pack.line.perIn * 120,
     alongIn,
-    diagonalIn: Math.hypot(alongIn, a.kind === 'wing' ? w.lengthIn : offIn),
+    diagonalIn: Math.hypot(alongIn, addition.kind === 'wing' ? newWork.lengthIn : offIn),
   }
 }

@@ -19,24 +19,24 @@ export interface Packing {
 
 /** The wall between two offsets is taken straight from one to the next; before the first and past the last it goes on by its best line's turn. */
 const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number => {
-  const i = list.findIndex((o) => o.atIn >= atIn)
+  const i = list.findIndex((offset) => offset.atIn >= atIn)
   const end = i < 0 ? list[list.length - 1] : list[i]
   if (i <= 0 || end.atIn === atIn) return end.offIn + perIn * (atIn - end.atIn)
-  const [a, b] = [list[i - 1], list[i]]
-  return a.offIn + ((b.offIn - a.offIn) * (atIn - a.atIn)) / (b.atIn - a.atIn)
+  const [otherOffset, b] = [list[i - 1], list[i]]
+  return otherOffset.offIn + ((b.offIn - otherOffset.offIn) * (atIn - otherOffset.atIn)) / (b.atIn - otherOffset.atIn)
 }
 
 /** Least-squares line through measured offsets of a wall that is neither straight nor square to the string. Two offsets at different places at least; null otherwise. */
 export function fitWall(offsets: readonly Offset[]): WallLine | null {
-  const n = offsets.length
-  const mean = (f: (o: Offset) => number) => offsets.reduce((s, o) => s + f(o), 0) / n
-  if (n < 2) return null
-  const [mx, my] = [mean((o) => o.atIn), mean((o) => o.offIn)]
-  const sxx = offsets.reduce((s, o) => s + (o.atIn - mx) ** 2, 0)
+  const count = offsets.length
+  const mean = (f: (offset: Offset) => number) => offsets.reduce((sum, offset) => sum + f(offset), 0) / count
+  if (count < 2) return null
+  const [mx, my] = [mean((offset) => offset.atIn), mean((offset) => offset.offIn)]
+  const sxx = offsets.reduce((sum, offset) => sum + (offset.atIn - mx) ** 2, 0)
   if (sxx < 1e-9) return null
-  const perIn = offsets.reduce((s, o) => s + (o.atIn - mx) * (o.offIn - my), 0) / sxx
+  const perIn = offsets.reduce((sum, offset) => sum + (offset.atIn - mx) * (offset.offIn - my), 0) / sxx
   const atZeroIn = my - perIn * mx
-  const stray = offsets.map((o) => o.offIn - atZeroIn - perIn * o.atIn)
+  const stray = offsets.map((offset) => offset.offIn - atZeroIn - perIn * offset.atIn)
   return { atZeroIn, perIn, worstIn: Math.max(...stray.map(Math.abs)), touchIn: atZeroIn + Math.min(...stray) }
 }
 
@@ -49,7 +49,7 @@ export function packLedger(
   stationsIn: readonly number[],
   depthIn: number,
 ): { readonly line: WallLine; readonly list: readonly Packing[] } | null {
-  const list = [...offsets].sort((a, b) => a.atIn - b.atIn)
+  const list = [...offsets].sort((one, other) => one.atIn - other.atIn)
   const line = fitWall(list)
   if (!line) return null
   const square = Math.cos(Math.atan(line.perIn))

@@ -19,7 +19,7 @@ export interface Earthwork {
 export const CELL_IN = 12
 
 /** Cut and fill to bring the ground inside `box` to a pad at `padIn` above the grade line: cubic feet in place, neither swollen nor shrunk. */
-export function earthwork(s: Surface, box: Box, padIn: number): Earthwork {
+export function earthwork(surface: Surface, box: Box, padIn: number): Earthwork {
   const [nx, ny] = [
     Math.max(1, Math.round((box.x1 - box.x0) / CELL_IN)),
     Math.max(1, Math.round((box.y1 - box.y0) / CELL_IN)),
@@ -28,13 +28,13 @@ export function earthwork(s: Surface, box: Box, padIn: number): Earthwork {
   let [cut, fill, out, hi, lo] = [0, 0, 0, -Infinity, Infinity]
   for (let i = 0; i < nx; i++)
     for (let j = 0; j < ny; j++) {
-      const g = s.at(box.x0 + (i + 0.5) * dx, box.y0 + (j + 0.5) * dy)
-      const over = g.heightIn - padIn
+      const groundAt = surface.at(box.x0 + (i + 0.5) * dx, box.y0 + (j + 0.5) * dy)
+      const over = groundAt.heightIn - padIn
       if (over > 0) cut += over * dx * dy
       else fill -= over * dx * dy
-      if (!g.inside) out++
-      hi = Math.max(hi, g.heightIn)
-      lo = Math.min(lo, g.heightIn)
+      if (!groundAt.inside) out++
+      hi = Math.max(hi, groundAt.heightIn)
+      lo = Math.min(lo, groundAt.heightIn)
     }
   return { cutFt3: cut / 1728, fillFt3: fill / 1728, highestIn: hi, lowestIn: lo, guessed: out / (nx * ny) }
 }
@@ -49,12 +49,12 @@ export interface Contour {
 export const contourStepIn = (rangeIn: number): number => [1, 2, 3, 6, 12, 24, 48].find((s) => rangeIn / s <= 12) ?? 96
 
 /** Contour lines of the ground inside `box`, at whole multiples of the step from the grade line. */
-export function contourLines(s: Surface, box: Box, stepIn: number, cells = 60): Contour[] {
+export function contourLines(surface: Surface, box: Box, stepIn: number, cells = 60): Contour[] {
   const side = Math.max(box.x1 - box.x0, box.y1 - box.y0) / cells
   const [nx, ny] = [Math.ceil((box.x1 - box.x0) / side) + 1, Math.ceil((box.y1 - box.y0) / side) + 1]
   const grid = Array.from(
     { length: nx * ny },
-    (_, k) => s.at(box.x0 + (k % nx) * side, box.y0 + Math.floor(k / nx) * side).heightIn,
+    (_, k) => surface.at(box.x0 + (k % nx) * side, box.y0 + Math.floor(k / nx) * side).heightIn,
   )
   const [lo, hi] = [Math.min(...grid), Math.max(...grid)]
   const levels: number[] = []
@@ -65,9 +65,9 @@ export function contourLines(s: Surface, box: Box, stepIn: number, cells = 60): 
   return contours()
     .size([nx, ny])
     .thresholds(levels)(grid)
-    .map((c) => {
+    .map((contourMultiPolygon) => {
       const runs: [number, number][][] = []
-      for (const ring of c.coordinates.flat()) {
+      for (const ring of contourMultiPolygon.coordinates.flat()) {
         let run: [number, number][] = []
         for (const [x, y] of ring) {
           if (edge(x, y)) {
@@ -77,6 +77,6 @@ export function contourLines(s: Surface, box: Box, stepIn: number, cells = 60): 
         }
         if (run.length > 1) runs.push(run)
       }
-      return { heightIn: c.value, runs }
+      return { heightIn: contourMultiPolygon.value, runs }
     })
 }

@@ -32,10 +32,10 @@ describe('surface between spot heights', () => {
         fc.double({ min: 0, max: 1200, noNaN: true }),
         fc.double({ min: 0, max: 1200, noNaN: true }),
         (a, b, c, x, y) => {
-          const s = plane(a, b, c)
-          expect(s?.at(x, y).heightIn).toBeCloseTo(a + b * x + c * y, 6)
-          expect(s?.at(x, y).inside).toBe(true)
-          expect(s?.steepestPer12).toBeCloseTo(Math.hypot(b, c) * 12, 6)
+          const surface = plane(a, b, c)
+          expect(surface?.at(x, y).heightIn).toBeCloseTo(a + b * x + c * y, 6)
+          expect(surface?.at(x, y).inside).toBe(true)
+          expect(surface?.steepestPer12).toBeCloseTo(Math.hypot(b, c) * 12, 6)
         },
       ),
     )
@@ -50,8 +50,8 @@ describe('surface between spot heights', () => {
     ]
     fc.assert(
       fc.property(fc.shuffledSubarray(spots, { minLength: 5 }), (mixed) => {
-        const s = surfaceOf(mixed)
-        for (const q of spots) expect(s?.at(q.xIn, q.yIn).heightIn).toBeCloseTo(q.heightIn, 9)
+        const surface = surfaceOf(mixed)
+        for (const spot of spots) expect(surface?.at(spot.xIn, spot.yIn).heightIn).toBeCloseTo(spot.heightIn, 9)
       }),
     )
   })
@@ -64,10 +64,10 @@ describe('surface between spot heights', () => {
     expect(surfaceOf(spots)).toBeNull()
   })
   test('outside the spots the nearest edge is taken and said', () => {
-    const s = surfaceOf([spot('a', 0, 0, 0), spot('b', 100, 0, 10), spot('c', 0, 100, 0)])
-    expect(s?.at(50, -40)).toEqual({ heightIn: 5, inside: false })
-    expect(s?.at(-30, -30)).toEqual({ heightIn: 0, inside: false })
-    expect(s?.at(200, 0).heightIn).toBeCloseTo(10, 9)
+    const surface = surfaceOf([spot('a', 0, 0, 0), spot('b', 100, 0, 10), spot('c', 0, 100, 0)])
+    expect(surface?.at(50, -40)).toEqual({ heightIn: 5, inside: false })
+    expect(surface?.at(-30, -30)).toEqual({ heightIn: 0, inside: false })
+    expect(surface?.at(200, 0).heightIn).toBeCloseTo(10, 9)
   })
   test('a hollow beside a post is found wherever it lies within reach', () => {
     const spots = [
@@ -77,11 +77,11 @@ describe('surface between spot heights', () => {
       spot('d', 0, 400, 0),
       spot('low', 230, 200, -9),
     ]
-    const s = surfaceOf(spots)
-    if (!s) throw new Error('no surface')
-    expect(lowestNear(s, 200, 200, 60)).toBe(-9)
-    expect(lowestNear(s, 200, 200, 20)).toBeGreaterThan(-9)
-    expect(lowestNear(s, 200, 200, 20)).toBeLessThan(s.at(200, 200).heightIn)
+    const surface = surfaceOf(spots)
+    if (!surface) throw new Error('no surface')
+    expect(lowestNear(surface, 200, 200, 60)).toBe(-9)
+    expect(lowestNear(surface, 200, 200, 20)).toBeGreaterThan(-9)
+    expect(lowestNear(surface, 200, 200, 20)).toBeLessThan(surface.at(200, 200).heightIn)
   })
 })
 
@@ -92,25 +92,25 @@ describe('earthwork: closed forms on planes', () => {
     // A plane through the middle, ±5 in. at the ends: each half a wedge of 1/2 · 50 ft · 5/12 ft · 100 ft.
     ['falling ten inches across, level in the middle', -5, 10 / 1200, 0, 1041.6667, 1041.6667],
   ])('%s', (_, a, b, c, cut, fill) => {
-    const s = plane(a, b, c)
-    const w = s && earthwork(s, box, 0)
+    const surface = plane(a, b, c)
+    const w = surface && earthwork(surface, box, 0)
     expect(w?.cutFt3).toBeCloseTo(cut, 1)
     expect(w?.fillFt3).toBeCloseTo(fill, 1)
     expect(w?.guessed).toBe(0)
   })
   test('raising the pad by an inch moves one inch of earth from cut to fill (property)', () => {
-    const s = plane(2, 0.004, -0.003)
-    if (!s) throw new Error('no surface')
+    const surface = plane(2, 0.004, -0.003)
+    if (!surface) throw new Error('no surface')
     fc.assert(
       fc.property(fc.double({ min: -10, max: 10, noNaN: true }), (pad) => {
-        const [p, q] = [earthwork(s, box, pad), earthwork(s, box, pad + 1)]
+        const [p, q] = [earthwork(surface, box, pad), earthwork(surface, box, pad + 1)]
         expect(p.cutFt3 - p.fillFt3 - (q.cutFt3 - q.fillFt3)).toBeCloseTo(10000 / 12, 4)
       }),
     )
   })
   test('what lies outside the spots is told', () => {
-    const s = plane(0, 0, 0, 4, 600)
-    expect(s && earthwork(s, box, 0).guessed).toBeCloseTo(0.75, 1)
+    const surface = plane(0, 0, 0, 4, 600)
+    expect(surface && earthwork(surface, box, 0).guessed).toBeCloseTo(0.75, 1)
   })
 })
 
@@ -126,28 +126,28 @@ describe('contours', () => {
     expect(contourStepIn(range)).toBe(step)
   })
   test('on a plane falling to the east every contour is a straight north-south line at its own place', () => {
-    const s = plane(0, -12 / 1200, 0)
-    const lines = s ? contourLines(s, box, 3) : []
-    expect(lines.map((l) => l.heightIn).filter((h) => h < -0.5)).toEqual([-9, -6, -3])
-    for (const l of lines.filter((q) => q.heightIn < -0.5)) {
-      expect(l.runs.length).toBe(1)
-      for (const [x] of l.runs[0]) expect(Math.abs(x - -l.heightIn * 100)).toBeLessThan(11)
+    const surface = plane(0, -12 / 1200, 0)
+    const lines = surface ? contourLines(surface, box, 3) : []
+    expect(lines.map((line) => line.heightIn).filter((h) => h < -0.5)).toEqual([-9, -6, -3])
+    for (const line of lines.filter((line) => line.heightIn < -0.5)) {
+      expect(line.runs.length).toBe(1)
+      for (const [x] of line.runs[0]) expect(Math.abs(x - -line.heightIn * 100)).toBeLessThan(11)
     }
   })
   test('level ground has none', () => {
-    const s = plane(4, 0, 0)
-    expect(s && contourLines(s, box, 1).flatMap((l) => l.runs)).toEqual([])
+    const surface = plane(4, 0, 0)
+    expect(surface && contourLines(surface, box, 1).flatMap((line) => line.runs)).toEqual([])
   })
 })
 
 describe('an old wall', () => {
   test('least squares by hand: offsets 0, 1, 1, 2 at 0, 10, 20, 30', () => {
     // Sxx = 500, Sxy = 30: b = 0.06, a = 1 - 0.06 · 15 = 0.1; strays -0.1, 0.3, -0.3, 0.1.
-    const f = fitWall([0, 1, 1, 2].map((offIn, i) => ({ atIn: i * 10, offIn })))
-    expect(f?.perIn).toBeCloseTo(0.06, 12)
-    expect(f?.atZeroIn).toBeCloseTo(0.1, 12)
-    expect(f?.worstIn).toBeCloseTo(0.3, 12)
-    expect(f?.touchIn).toBeCloseTo(-0.2, 12)
+    const wallLine = fitWall([0, 1, 1, 2].map((offIn, i) => ({ atIn: i * 10, offIn })))
+    expect(wallLine?.perIn).toBeCloseTo(0.06, 12)
+    expect(wallLine?.atZeroIn).toBeCloseTo(0.1, 12)
+    expect(wallLine?.worstIn).toBeCloseTo(0.3, 12)
+    expect(wallLine?.touchIn).toBeCloseTo(-0.2, 12)
   })
   test('packing is never negative, is nought where the wall is proudest, and the row runs straight (property)', () => {
     fc.assert(
@@ -155,14 +155,14 @@ describe('an old wall', () => {
         const offsets = v.map((n, i) => ({ atIn: i * 96, offIn: n / 16 }))
         const p = packLedger(
           offsets,
-          offsets.map((o) => o.atIn),
+          offsets.map((offset) => offset.atIn),
           120,
         )
         if (!p) throw new Error('no line')
-        expect(Math.min(...p.list.map((q) => q.packIn))).toBeCloseTo(0, 6)
+        expect(Math.min(...p.list.map((packing) => packing.packIn))).toBeCloseTo(0, 6)
         const square = Math.cos(Math.atan(p.line.perIn))
         // Wall offset less the tape to the row lies on one straight line.
-        const row = p.list.map((q, i) => offsets[i].offIn - q.fromWallIn / square)
+        const row = p.list.map((packing, i) => offsets[i].offIn - packing.fromWallIn / square)
         row.forEach((r, i) => expect(r).toBeCloseTo(row[0] + p.line.perIn * offsets[i].atIn, 6))
       }),
     )
@@ -231,16 +231,16 @@ describe('an old wall', () => {
         400,
       ],
     ])('%s: its own stations, its own line, and the diagonal that shows it square', (kind, stations, off, diagonal) => {
-      const p = layAddition({ addition: { ...addition, kind }, oldWall: hollow }, work)
-      expect(p?.list.map((q) => [q.name, q.atIn])).toEqual(stations)
-      expect([p?.offIn, p?.turnIn10Ft]).toEqual([off, 0])
-      expect(p?.diagonalIn).toBeCloseTo(diagonal, 9)
+      const additionPlan = layAddition({ addition: { ...addition, kind }, oldWall: hollow }, work)
+      expect(additionPlan?.list.map((station) => [station.name, station.atIn])).toEqual(stations)
+      expect([additionPlan?.offIn, additionPlan?.turnIn10Ft]).toEqual([off, 0])
+      expect(additionPlan?.diagonalIn).toBeCloseTo(diagonal, 9)
       // The wall is proudest at its ends: nothing is packed there, and the tape from it is the depth or gap alone.
-      expect(p?.list[0].packIn).toBeCloseTo(0, 9)
-      expect(p?.list[0].fromWallIn).toBeCloseTo(off, 9)
+      expect(additionPlan?.list[0].packIn).toBeCloseTo(0, 9)
+      expect(additionPlan?.list[0].fromWallIn).toBeCloseTo(off, 9)
     })
     test('a wing’s rows square to a wall that turns 1 in 100 are as long along it as they are apart', () => {
-      const p = layAddition(
+      const additionPlan = layAddition(
         {
           addition: { ...addition, kind: 'wing' },
           oldWall: [
@@ -250,9 +250,9 @@ describe('an old wall', () => {
         },
         work,
       )
-      expect(p?.turnIn10Ft).toBeCloseTo(1.2, 9)
-      expect(p?.alongIn).toBeCloseTo(240 * Math.hypot(1, 0.01), 9)
-      for (const q of p?.list ?? []) expect(q.packIn).toBeCloseTo(0, 9)
+      expect(additionPlan?.turnIn10Ft).toBeCloseTo(1.2, 9)
+      expect(additionPlan?.alongIn).toBeCloseTo(240 * Math.hypot(1, 0.01), 9)
+      for (const station of additionPlan?.list ?? []) expect(station.packIn).toBeCloseTo(0, 9)
     })
     test('without a line there is no plan', () => {
       expect(layAddition({ addition, oldWall: [{ atIn: 0, offIn: 1 }] }, work)).toBeNull()
@@ -268,6 +268,6 @@ describe('an old wall', () => {
       [25, 75, 200],
       96,
     )
-    expect(p?.list.map((q) => q.packIn - p.list[0].packIn)).toEqual([0, 0, -0.5])
+    expect(p?.list.map((packing) => packing.packIn - p.list[0].packIn)).toEqual([0, 0, -0.5])
   })
 })

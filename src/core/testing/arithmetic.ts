@@ -18,9 +18,9 @@ export function evaluate(text: string): number | null {
   TOKEN.lastIndex = 0
   const end = text.trimEnd().length
   while (TOKEN.lastIndex < end) {
-    const m = TOKEN.exec(text)
-    if (!m) return null
-    tokens.push(m[1])
+    const match = TOKEN.exec(text)
+    if (!match) return null
+    tokens.push(match[1])
   }
   let i = 0
   const take = (t: string) => tokens[i] === t && ++i > 0
@@ -66,22 +66,22 @@ export function evaluate(text: string): number | null {
     return f(deg ? (v * Math.PI) / 180 : v)
   }
   const atom = (): number => {
-    const t = tokens[i++]
-    if (t === '−' || t === '-') return -power()
-    if (t === '(') {
+    const token = tokens[i++]
+    if (token === '−' || token === '-') return -power()
+    if (token === '(') {
       const v = sum()
       need(')')
       return v
     }
-    if (t === '√') return Math.sqrt(atom())
-    if (t === 'π') return Math.PI
-    if (t === 'max' || t === 'min') return Math[t](...args())
-    if (t === 'sin' || t === 'cos' || t === 'tan') return angle(Math[t])
-    if (t === 'acos' || t === 'asin') return Math[t](args()[0])
-    if (t === 'ln') return Math.log(args()[0])
-    if (t === 'exp') return Math.exp(args()[0])
-    if (t === undefined || !/^\d/.test(t)) throw new Error('not a number')
-    return Number(t)
+    if (token === '√') return Math.sqrt(atom())
+    if (token === 'π') return Math.PI
+    if (token === 'max' || token === 'min') return Math[token](...args())
+    if (token === 'sin' || token === 'cos' || token === 'tan') return angle(Math[token])
+    if (token === 'acos' || token === 'asin') return Math[token](args()[0])
+    if (token === 'ln') return Math.log(args()[0])
+    if (token === 'exp') return Math.exp(args()[0])
+    if (token === undefined || !/^\d/.test(token)) throw new Error('not a number')
+    return Number(token)
   }
   try {
     const v = sum()

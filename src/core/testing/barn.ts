@@ -34,7 +34,7 @@ export function barnJob(change: Partial<Job['building']> = {}, site: Partial<Job
 }
 
 /** An opening with the fields that matter to a test. */
-export const opening = (o: Partial<Opening>): Opening => ({
+export const opening = (partial: Partial<Opening>): Opening => ({
   id: 'op-t',
   kind: 'window',
   name: '',
@@ -44,6 +44,6 @@ export const opening = (o: Partial<Opening>): Opening => ({
   widthIn: 48,
   heightIn: 36,
   sillIn: 48,
-  ...(o.kind && o.kind !== 'window' ? { sillIn: 0, heightIn: 82 } : {}),
-  ...o,
+  ...(partial.kind && partial.kind !== 'window' ? { sillIn: 0, heightIn: 82 } : {}),
+  ...partial,
 })

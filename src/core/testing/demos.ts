@@ -9,7 +9,7 @@ const raw = { quillback, marl, tansy }
 export function demo(name: keyof typeof raw) {
   const job = parseJob(raw[name])
   if (!job.ok) throw new Error(`${name}: ${JSON.stringify(job.issues)}`)
-  const d = deriveJob(job.value)
-  if (!d.ok) throw new Error(`${name}: ${JSON.stringify(d.issues)}`)
-  return { job: job.value, d: d.value }
+  const result = deriveJob(job.value)
+  if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.issues)}`)
+  return { job: job.value, d: result.value }
 }

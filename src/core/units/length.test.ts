@@ -47,8 +47,8 @@ describe('reading lengths as people write them', () => {
     [`12' 6" 3`, 'not-a-length'],
     ['1 2 3', 'not-a-length'],
   ])('refuses %s', (text, code) => {
-    const r = parseLength(text)
-    expect(r.ok ? 'ok' : r.issues[0].code).toBe(code)
+    const result = parseLength(text)
+    expect(result.ok ? 'ok' : result.issues[0].code).toBe(code)
   })
 
   test('a formatted length parses back to the same sixteenth, with feet or without, plain or with primes', () => {
@@ -62,8 +62,8 @@ describe('reading lengths as people write them', () => {
   test('parsing never throws and never gives a number that is not finite', () => {
     fc.assert(
       fc.property(fc.string(), (s) => {
-        const r = parseLength(s)
-        if (r.ok) expect(Number.isFinite(r.value)).toBe(true)
+        const result = parseLength(s)
+        if (result.ok) expect(Number.isFinite(result.value)).toBe(true)
       }),
     )
   })
@@ -94,15 +94,15 @@ describe('writing lengths', () => {
 describe('running dimensions', () => {
   test('64 ft in seven bays: cumulative marks are rounded once and spaces are their differences', () => {
     const marks = runningMarks(Array.from({ length: 7 }, (_, i) => (768 * (i + 1)) / 7))
-    expect(marks.map((m) => m.shownIn)).toEqual([109.6875, 219.4375, 329.125, 438.875, 548.5625, 658.3125, 768])
-    expect(marks.map((m) => m.spaceIn)).toEqual([109.6875, 109.75, 109.6875, 109.75, 109.6875, 109.75, 109.6875])
+    expect(marks.map((mark) => mark.shownIn)).toEqual([109.6875, 219.4375, 329.125, 438.875, 548.5625, 658.3125, 768])
+    expect(marks.map((mark) => mark.spaceIn)).toEqual([109.6875, 109.75, 109.6875, 109.75, 109.6875, 109.75, 109.6875])
   })
   test('shown spaces always add up to the shown total', () => {
     fc.assert(
       fc.property(fc.array(fc.double({ min: 1, max: 300, noNaN: true }), { minLength: 1, maxLength: 40 }), (spaces) => {
         let at = 0
-        const marks = runningMarks(spaces.map((s) => (at += s)))
-        expect(marks.reduce((t, m) => t + m.spaceIn, 0)).toBe(marks[marks.length - 1].shownIn)
+        const marks = runningMarks(spaces.map((space) => (at += space)))
+        expect(marks.reduce((sum, mark) => sum + mark.spaceIn, 0)).toBe(marks[marks.length - 1].shownIn)
       }),
     )
   })
@@ -121,6 +121,6 @@ test.each([
   ['40 kPa', 'wrong-unit'],
   ['1e5', 'wrong-unit'],
 ])('number refuses %s', (t, code) => {
-  const r = parseNumber(t, 'psf')
-  expect(r.ok ? 'ok' : r.issues[0].code).toBe(code)
+  const result = parseNumber(t, 'psf')
+  expect(result.ok ? 'ok' : result.issues[0].code).toBe(code)
 })

@@ -45,14 +45,14 @@ export interface FormatOptions {
 }
 
 /** Writes a length the way a tape is read: `12′ 6 5/8″`, or with `feet: false` `150 5/8″`. `ascii` uses ' and ". */
-export function formatLength(lengthIn: number, o: FormatOptions = {}): string {
+export function formatLength(lengthIn: number, formatOptions: FormatOptions = {}): string {
   if (!Number.isFinite(lengthIn)) return '–'
-  const withFeet = o.feet ?? true
-  const p = lengthParts(lengthIn, withFeet)
-  const [prime, second, minus] = o.ascii ? ["'", '"', '-'] : ['′', '″', '−']
-  const head = `${p.negative ? minus : ''}${withFeet ? `${p.feet}${prime} ` : ''}`
-  const fraction = p.numerator ? `${p.numerator}/${p.denominator}` : ''
-  const inches = !withFeet && p.inches === 0 && fraction ? '' : String(p.inches)
+  const withFeet = formatOptions.feet ?? true
+  const parts = lengthParts(lengthIn, withFeet)
+  const [prime, second, minus] = formatOptions.ascii ? ["'", '"', '-'] : ['′', '″', '−']
+  const head = `${parts.negative ? minus : ''}${withFeet ? `${parts.feet}${prime} ` : ''}`
+  const fraction = parts.numerator ? `${parts.numerator}/${parts.denominator}` : ''
+  const inches = !withFeet && parts.inches === 0 && fraction ? '' : String(parts.inches)
   return `${head}${[inches, fraction].filter(Boolean).join(' ')}${second}`
 }
 

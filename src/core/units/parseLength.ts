@@ -30,11 +30,11 @@ function tidy(text: string): string {
 
 /** A plain, mixed or bare fraction in inches: `6`, `6.5`, `5/8`, `6 5/8`, `6-5/8`. NaN when it is none of these. */
 function inchesOf(s: string): number {
-  const m = /^(?:(\d+(?:\.\d*)?|\.\d+)|(?:(\d+)[ -]+)?(\d+)\/(\d+))$/.exec(s.trim())
-  if (!m) return NaN
-  if (m[1] !== undefined) return Number(m[1])
-  const denominator = Number(m[4])
-  return denominator === 0 ? NaN : Number(m[2] ?? 0) + Number(m[3]) / denominator
+  const match = /^(?:(\d+(?:\.\d*)?|\.\d+)|(?:(\d+)[ -]+)?(\d+)\/(\d+))$/.exec(s.trim())
+  if (!match) return NaN
+  if (match[1] !== undefined) return Number(match[1])
+  const denominator = Number(match[4])
+  return denominator === 0 ? NaN : Number(match[2] ?? 0) + Number(match[3]) / denominator
 }
 
 /**

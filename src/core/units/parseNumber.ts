@@ -4,9 +4,9 @@ import { fail, ok, type Result } from '../result'
 export function parseNumber(text: string, unit = ''): Result<number> {
   const s = text.trim().replace(/−/g, '-').slice(0, 60)
   if (s === '') return fail('empty')
-  const m = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+))\s*([^\d\s].*)?$/.exec(s.replace(/(?<=\d),(?=\d{3}\b)/g, ''))
-  if (!m) return fail('not-a-number', [], { text: s.slice(0, 40) })
-  const given = (m[2] ?? '').trim().toLowerCase()
+  const match = /^([+-]?(?:\d+(?:\.\d*)?|\.\d+))\s*([^\d\s].*)?$/.exec(s.replace(/(?<=\d),(?=\d{3}\b)/g, ''))
+  if (!match) return fail('not-a-number', [], { text: s.slice(0, 40) })
+  const given = (match[2] ?? '').trim().toLowerCase()
   if (given && given !== unit.toLowerCase()) return fail('wrong-unit', [], { unit: given.slice(0, 20), wanted: unit })
-  return ok(Number(m[1]))
+  return ok(Number(match[1]))
 }

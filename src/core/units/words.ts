@@ -39,10 +39,10 @@ export function numberInWords(n: number): string {
 
 /** A length in inches said aloud, to the sixteenth. @example inchesInWords(53.375) // 'fifty-three and three eighths' */
 export function inchesInWords(lengthIn: number): string {
-  const p = lengthParts(lengthIn, false)
-  const part = p.numerator
-    ? `${p.numerator === 1 && p.denominator === 2 ? 'a' : numberInWords(p.numerator)} ${PART[p.denominator][p.numerator === 1 ? 0 : 1]}`
+  const parts = lengthParts(lengthIn, false)
+  const part = parts.numerator
+    ? `${parts.numerator === 1 && parts.denominator === 2 ? 'a' : numberInWords(parts.numerator)} ${PART[parts.denominator][parts.numerator === 1 ? 0 : 1]}`
     : ''
-  const whole = p.inches === 0 && part ? '' : numberInWords(p.inches)
-  return `${p.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`
+  const whole = parts.inches === 0 && part ? '' : numberInWords(parts.inches)
+  return `${parts.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`
 }

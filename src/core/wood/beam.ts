@@ -41,27 +41,34 @@ export const shortcutAllows = (nominal: number, plies = 1): boolean => nominal /
  * Strength of a sawn beam, NDS 2018 4.3: Fb' with CD, Cr, Cfu flat or CL on edge, Fv' with CD. Two-ply beams take Cr 1, three plies too
  * (register C25). Null without tabled values; `fbPsi` NaN past the slenderness limit of 50.
  */
-export function beamStrength(m: BeamMember): BeamStrength | null {
-  const size = boardSize(m.size)
-  const v = boardValues(m.lumber, size.nominal, m.own)
-  if (!v) return null
-  const wetFb = m.wet && v.fb > 1150 ? 0.85 : 1
-  const cr = m.plies === 1 ? repetitive(m.spaceIn) : 1
-  const cfu = m.flat ? CFU[size.nominal] : 1
-  const fbStarPsi = v.fb * m.duration * cr * wetFb
-  const leIn = m.flat || m.luIn <= 0 ? 0 : uniformLeIn(m.luIn, size.dIn)
-  const exempt = leIn === 0 || (m.shortcut && shortcutAllows(size.nominal, m.together ?? m.plies))
+export function beamStrength(beamMember: BeamMember): BeamStrength | null {
+  const size = boardSize(beamMember.size)
+  const values = boardValues(beamMember.lumber, size.nominal, beamMember.own)
+  if (!values) return null
+  const wetFb = beamMember.wet && values.fb > 1150 ? 0.85 : 1
+  const cr = beamMember.plies === 1 ? repetitive(beamMember.spaceIn) : 1
+  const cfu = beamMember.flat ? CFU[size.nominal] : 1
+  const fbStarPsi = values.fb * beamMember.duration * cr * wetFb
+  const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)
+  const exempt =
+    leIn === 0 || (beamMember.shortcut && shortcutAllows(size.nominal, beamMember.together ?? beamMember.plies))
   const s = exempt
     ? { rb: 0, cl: 1 }
-    : beamStability({ leIn, dIn: size.dIn, bIn: size.bIn * (m.together ?? m.plies), eMinPsi: v.eMin, fbStarPsi })
-  const fbePsi = s.rb > 0 ? (1.2 * v.eMin) / s.rb ** 2 : Infinity
+    : beamStability({
+        leIn,
+        dIn: size.dIn,
+        bIn: size.bIn * (beamMember.together ?? beamMember.plies),
+        eMinPsi: values.eMin,
+        fbStarPsi,
+      })
+  const fbePsi = s.rb > 0 ? (1.2 * values.eMin) / s.rb ** 2 : Infinity
   return {
-    v,
-    sIn3: m.plies * (m.flat ? size.sFlatIn3 : size.sEdgeIn3),
-    iIn4: m.plies * (m.flat ? size.iFlatIn4 : size.iEdgeIn4),
-    areaIn2: m.plies * size.areaIn2,
+    v: values,
+    sIn3: beamMember.plies * (beamMember.flat ? size.sFlatIn3 : size.sEdgeIn3),
+    iIn4: beamMember.plies * (beamMember.flat ? size.iFlatIn4 : size.iEdgeIn4),
+    areaIn2: beamMember.plies * size.areaIn2,
     fbPsi: fbStarPsi * cfu * s.cl,
-    fvPsi: v.fv * m.duration * (m.wet ? 0.97 : 1),
+    fvPsi: values.fv * beamMember.duration * (beamMember.wet ? 0.97 : 1),
     cr,
     cfu,
     cl: s.cl,

@@ -9,11 +9,11 @@ export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + 
 
 /** Wet-service factors of dimension lumber, NDS Supplement Tables 4A to 4C: 0.85 on Fb over 1,150 psi, 0.97 Fv, 0.67 Fc⊥, 0.80 on Fc over 750 psi, 0.90 E. Dry or Southern Pine timbers: all 1. */
 export const wetFactors = (
-  v: DesignValues,
+  values: DesignValues,
   wet: boolean,
 ): { readonly fb: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly e: number } =>
   wet
-    ? { fb: v.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: v.fc > 750 ? 0.8 : 1, e: 0.9 }
+    ? { fb: values.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: values.fc > 750 ? 0.8 : 1, e: 0.9 }
     : { fb: 1, fv: 1, fcPerp: 1, fc: 1, e: 1 }
 
 /** Bearing-area factor Cb, NDS 3.10.4: bearings under 6 in. long and 3 in. or more from the end. */

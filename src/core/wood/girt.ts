@@ -48,8 +48,8 @@ export function girtRatios(
   load: GirtLoad,
 ): { readonly ratios: GirtRatios; readonly trace: () => readonly TraceLine[] } | null {
   const size = boardSize(board.size)
-  const v = boardValues(board.lumber, size.nominal, board.own)
-  if (!v) return null
+  const values = boardValues(board.lumber, size.nominal, board.own)
+  if (!values) return null
   // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves (safe).
   const flat = board.style !== 'between'
   const plies = board.plies ?? 1
@@ -58,14 +58,14 @@ export function girtRatios(
   const i = plies * (flat ? size.iFlatIn4 : size.iEdgeIn4)
   const cr = repetitive(load.spaceIn)
   const cfu = flat ? CFU[size.nominal] : 1
-  const fbStar = v.fb * CD_WIND * cr
+  const fbStar = values.fb * CD_WIND * cr
   const cl = flat
     ? 1
     : beamStability({
         leIn: uniformLeIn(load.spanIn, size.dIn),
         dIn: size.dIn,
         bIn: size.bIn,
-        eMinPsi: v.eMin,
+        eMinPsi: values.eMin,
         fbStarPsi: fbStar,
       }).cl
   const peak = Math.max(load.inwardPsf, -load.outwardPsf)
@@ -84,11 +84,11 @@ export function girtRatios(
   const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
   const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
   const deflectionIn = two
-    ? (wDef * load.spanIn ** 4) / (185 * v.e * i)
-    : (5 * wDef * load.spanIn ** 4) / (384 * v.e * i)
+    ? (wDef * load.spanIn ** 4) / (185 * values.e * i)
+    : (5 * wDef * load.spanIn ** 4) / (384 * values.e * i)
   const limitIn = load.spanIn / limit
   const bending = Number.isFinite(fbAllowed) ? fb / fbAllowed : Infinity
-  const shear = fv / (v.fv * CD_WIND)
+  const shear = fv / (values.fv * CD_WIND)
   const deflection = deflectionIn / limitIn
   const worst = Math.max(bending, shear, deflection)
   const governs = worst === bending ? 'bending' : worst === deflection ? 'deflection' : 'shear'
@@ -113,11 +113,11 @@ export function girtRatios(
     line(
       'Allowed bending',
       flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
-      `${sig(v.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`,
+      `${sig(values.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`,
       fbAllowed,
       'psi',
-      `${v.table}; NDS 4.3`,
-      cr > 1 ? 'C06' : v.verify,
+      `${values.table}; NDS 4.3`,
+      cr > 1 ? 'C06' : values.verify,
     ),
     line(
       'Shear stress',
@@ -130,7 +130,7 @@ export function girtRatios(
     line(
       'Sag under 0.42·p',
       two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)',
-      `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(v.e)} × ${sig(i)})`,
+      `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(values.e)} × ${sig(i)})`,
       deflectionIn,
       'in',
       'IBC 2021 Table 1604.3 note f',

@@ -18,21 +18,22 @@ export interface DesignValues {
 }
 
 const MILLION = 1e6
-const speciesOf = (lumber: Lumber): string => ['DF-L', 'SPF', 'SP', 'HF'].find((s) => lumber.startsWith(`${s}-`)) ?? ''
+const speciesOf = (lumber: Lumber): string =>
+  ['DF-L', 'SPF', 'SP', 'HF'].find((text) => lumber.startsWith(`${text}-`)) ?? ''
 
 const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | null => {
-  const o = own.find((g) => g.id === lumber)
-  return o
+  const grade = own.find((grade) => grade.id === lumber)
+  return grade
     ? {
-        fb: o.fbPsi,
-        ft: o.ftPsi,
-        fv: o.fvPsi,
-        fcPerp: o.fcPerpPsi,
-        fc: o.fcPsi,
-        e: o.ePsi,
-        eMin: o.eMinPsi,
-        g: o.g,
-        table: `entered: ${o.name}${o.source ? `, ${o.source}` : ''}`,
+        fb: grade.fbPsi,
+        ft: grade.ftPsi,
+        fv: grade.fvPsi,
+        fcPerp: grade.fcPerpPsi,
+        fc: grade.fcPsi,
+        e: grade.ePsi,
+        eMin: grade.eMinPsi,
+        g: grade.g,
+        table: `entered: ${grade.name}${grade.source ? `, ${grade.source}` : ''}`,
         machine: true,
       }
     : null
@@ -106,18 +107,18 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
   }
   const stud = grade === 'Stud'
   // Stud lumber 8 in. and wider uses No.3 values and factors.
-  const v = OTHER_SPECIES[stud && nominal > 6 ? `${species}-No.3` : lumber]
+  const other_specy = OTHER_SPECIES[stud && nominal > 6 ? `${species}-No.3` : lumber]
   const cf = stud && nominal <= 6 ? STUD_FACTOR[nominal] : SIZE_FACTOR[nominal]
-  if (!v || !cf) return null
+  if (!other_specy || !cf) return null
   return {
-    fb: v[0] * cf[0],
-    ft: v[1] * cf[0],
-    fv: v[2],
-    fcPerp: v[3],
-    fc: v[4] * cf[1],
-    e: v[5] * MILLION,
-    eMin: v[6] * MILLION,
-    g: v[7],
+    fb: other_specy[0] * cf[0],
+    ft: other_specy[1] * cf[0],
+    fv: other_specy[2],
+    fcPerp: other_specy[3],
+    fc: other_specy[4] * cf[1],
+    e: other_specy[5] * MILLION,
+    eMin: other_specy[6] * MILLION,
+    g: other_specy[7],
     machine: false,
     table: `NDS Supplement 2018 Table 4A, CF ${cf[0]}`,
     ...(species === 'SPF' ? {} : { verify: 'C03' }),
@@ -127,17 +128,17 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
 /** Design values of a solid 6×6, Table 4D, or typed. Null where no value is tabled. Dimension-lumber values are never used for timbers. */
 export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): DesignValues | null {
   if (lumber.startsWith('own-')) return ownValues(own, lumber)
-  const t = TIMBERS[lumber]
-  if (!t) return null
+  const timber = TIMBERS[lumber]
+  if (!timber) return null
   return {
-    fb: t[0],
-    ft: t[1],
-    fv: t[2],
-    fcPerp: t[3],
-    fc: t[4],
-    e: t[5] * MILLION,
-    eMin: t[6] * MILLION,
-    g: t[7],
+    fb: timber[0],
+    ft: timber[1],
+    fv: timber[2],
+    fcPerp: timber[3],
+    fc: timber[4],
+    e: timber[5] * MILLION,
+    eMin: timber[6] * MILLION,
+    g: timber[7],
     machine: false,
     table: 'NDS Supplement 2018 Table 4D',
     ...(lumber === 'DF-L-No.2' ? { verify: 'C05' } : {}),
@@ -146,7 +147,7 @@ export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): Des
 
 /** Specific gravity by species or typed, for weights and fasteners where no design value is tabled. */
 export const specificGravity = (lumber: Lumber, own: readonly OwnGrade[] = []): number =>
-  own.find((o) => o.id === lumber)?.g ?? SPECIES_BASE[speciesOf(lumber)]?.[2] ?? 0.55
+  own.find((grade) => grade.id === lumber)?.g ?? SPECIES_BASE[speciesOf(lumber)]?.[2] ?? 0.55
 
 /** Weight of wood per foot of length, lb: NDS Supplement 3.1.3. `moisturePct` 0 to 30. */
 export function weightPlf(lumber: Lumber, areaIn2: number, moisturePct = 19, own: readonly OwnGrade[] = []): number {

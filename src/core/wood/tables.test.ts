@@ -66,10 +66,10 @@ describe('Southern Pine by width, Table 4B: Fb, Ft, Fv, Fc perp, Fc, E, Emin', (
     ['SP-No.3', 10, 475, 275, 175, 565, 750, 1.3, 0.47],
     ['SP-No.3', 12, 450, 250, 175, 565, 725, 1.3, 0.47],
   ] as const)('%s 2×%d', (lumber, nominal, fb, ft, fv, fcPerp, fc, e, eMin) => {
-    const v = boardValues(lumber, nominal)
-    expect(v).toMatchObject({ fb, ft, fv, fcPerp, fc, g: 0.55 })
-    expectNear(v?.e ?? 0, e * 1e6)
-    expectNear(v?.eMin ?? 0, eMin * 1e6)
+    const values = boardValues(lumber, nominal)
+    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, g: 0.55 })
+    expectNear(values?.e ?? 0, e * 1e6)
+    expectNear(values?.eMin ?? 0, eMin * 1e6)
   })
 })
 
@@ -89,10 +89,10 @@ describe('other species, Table 4A at 12 in. (CF 1) and the size factor of narrow
     ['SPF-No.1/No.2', 875, 450, 135, 425, 1150, 1.4, 0.51, 0.42],
     ['SPF-No.3', 500, 250, 135, 425, 650, 1.2, 0.44, 0.42],
   ] as const)('%s', (lumber, fb, ft, fv, fcPerp, fc, e, eMin, g) => {
-    const v = boardValues(lumber, 12)
-    expect(v).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
-    expectNear(v?.e ?? 0, e * 1e6)
-    expectNear(v?.eMin ?? 0, eMin * 1e6)
+    const values = boardValues(lumber, 12)
+    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
+    expectNear(values?.e ?? 0, e * 1e6)
+    expectNear(values?.eMin ?? 0, eMin * 1e6)
     for (const [nominal, cfFb, cfFc] of [
       [4, 1.5, 1.15],
       [6, 1.3, 1.1],
@@ -143,10 +143,10 @@ describe('posts and timbers, Table 4D', () => {
     ['DF-L-No.1', 1200, 825, 170, 625, 1000, 1.6, 0.58, 0.5],
     ['DF-L-No.2', 750, 475, 170, 625, 700, 1.3, 0.47, 0.5],
   ] as const)('%s', (lumber, fb, ft, fv, fcPerp, fc, e, eMin, g) => {
-    const v = timberValues(lumber)
-    expect(v).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
-    expectNear(v?.e ?? 0, e * 1e6)
-    expectNear(v?.eMin ?? 0, eMin * 1e6)
+    const values = timberValues(lumber)
+    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
+    expectNear(values?.e ?? 0, e * 1e6)
+    expectNear(values?.eMin ?? 0, eMin * 1e6)
   })
 })
 

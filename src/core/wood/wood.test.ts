@@ -76,7 +76,7 @@ describe('girt 2x6 flat, 8 ft at 24 in., zone 5', () => {
       0.09802,
     ))
   test('its arithmetic ends at the same numbers', () =>
-    expect(two?.trace().map((l) => l.label)).toContain('Allowed bending'))
+    expect(two?.trace().map((line) => line.label)).toContain('Allowed bending'))
   test('past 24 in. boards no longer share: Cr falls away', () => {
     const at = (s: number) =>
       girtRatios({ ...GIRT, spans: 2 }, { spanIn: 96, spaceIn: s, ...ZONE5 })?.ratios.bending ?? 0

@@ -4,30 +4,30 @@ import { Segments } from '@/ui'
 import { useJob } from '../job'
 import { useBook } from './useBook'
 
-function Part({ block: b }: { readonly block: Block }) {
-  switch (b.kind) {
+function Part({ block: block }: { readonly block: Block }) {
+  switch (block.kind) {
     case 'text':
-      return <p style={b.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt' }}>{b.text}</p>
+      return <p style={block.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt' }}>{block.text}</p>
     case 'box':
       return (
-        <div style={{ border: '1px solid #000', height: `${b.heightPt}pt`, padding: 4, fontSize: '9.5pt' }}>
-          {b.text}
+        <div style={{ border: '1px solid #000', height: `${block.heightPt}pt`, padding: 4, fontSize: '9.5pt' }}>
+          {block.text}
         </div>
       )
     case 'caution':
-      return <div className="warnbox">{b.text}</div>
+      return <div className="warnbox">{block.text}</div>
     // As a picture the drawing can run nothing, whatever a name holds.
     // eslint-disable-next-line @next/next/no-img-element
     case 'svg':
       return (
         <img
-          alt={b.alt}
+          alt={block.alt}
           loading="lazy"
           decoding="async"
-          width={b.width}
-          height={b.height}
-          style={{ maxWidth: b.width * 1.33, margin: '0 auto' }}
-          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(b.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`}
+          width={block.width}
+          height={block.height}
+          style={{ maxWidth: block.width * 1.33, margin: '0 auto' }}
+          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(block.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`}
         />
       )
     case 'table':
@@ -35,19 +35,19 @@ function Part({ block: b }: { readonly block: Block }) {
         <table>
           <thead>
             <tr>
-              {b.head.map((h, i) => (
-                <th key={i} className={b.right.includes(i) ? 'n' : ''}>
-                  {h}
+              {block.head.map((text, i) => (
+                <th key={i} className={block.right.includes(i) ? 'n' : ''}>
+                  {text}
                 </th>
               ))}
             </tr>
           </thead>
           <tbody>
-            {b.rows.map((r, k) => (
+            {block.rows.map((row, k) => (
               <tr key={k}>
-                {r.map((c, i) => (
-                  <td key={i} className={`${b.right.includes(i) ? 'n' : ''} ${b.big.includes(i) ? 'b' : ''}`}>
-                    {c}
+                {row.map((text, i) => (
+                  <td key={i} className={`${block.right.includes(i) ? 'n' : ''} ${block.big.includes(i) ? 'b' : ''}`}>
+                    {text}
                   </td>
                 ))}
               </tr>
@@ -61,7 +61,7 @@ function Part({ block: b }: { readonly block: Block }) {
 /** The book on screen, sheet by sheet; printing prints just these. */
 export function BookMain() {
   const { book, kind } = useBook()
-  const pick = useJob((s) => s.pick)
+  const pick = useJob((state) => state.pick)
   return (
     <>
       <div className="wh">
@@ -79,12 +79,12 @@ export function BookMain() {
         />
       </div>
       <div className="bookwrap" tabIndex={0} role="group" aria-label="Sheets">
-        {book.sheets.map((s, i) => (
+        {book.sheets.map((sheet, i) => (
           <section
             key={i}
             className="sheetpage"
             id={`sheet-${i + 1}`}
-            aria-label={`${s.title}, page ${i + 1} of ${book.sheets.length}`}
+            aria-label={`${sheet.title}, page ${i + 1} of ${book.sheets.length}`}
           >
             <div className="head">
               <b>{book.job}</b>
@@ -92,10 +92,10 @@ export function BookMain() {
                 {book.date} &nbsp; {book.revision}
               </span>
             </div>
-            <h2>{s.title}</h2>
-            <p style={{ fontSize: '11pt' }}>{s.sub}</p>
-            {s.blocks.map((b, k) => (
-              <Part key={k} block={b} />
+            <h2>{sheet.title}</h2>
+            <p style={{ fontSize: '11pt' }}>{sheet.sub}</p>
+            {sheet.blocks.map((block, k) => (
+              <Part key={k} block={block} />
             ))}
             <div className="foot">
               <span>{book.note}</span>

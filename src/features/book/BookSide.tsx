@@ -31,19 +31,19 @@ const CRAYONS = [
 /** What is in the book, and the ways to take it along. */
 export function BookSide() {
   const { job, stamp, book, derived, kind, page, cards, records, perSheet } = useBook()
-  const add = useLog((s) => s.add)
-  const pick = useJob((s) => s.pick)
-  const post = useJob((s) => s.picked.post) ?? derived.posts[0].id
+  const add = useLog((log) => log.add)
+  const pick = useJob((state) => state.pick)
+  const post = useJob((state) => state.picked.post) ?? derived.posts[0].id
   const [poleFor, setPoleOf] = useState('')
   const poles = [
     { value: post, label: `post ${post}` },
-    ...SIDES.filter((s) => !job.building.openSides.includes(s)).map((s) => ({
-      value: `wall-${s}`,
-      label: derived.wallNames[s].toLowerCase(),
+    ...SIDES.filter((side) => !job.building.openSides.includes(side)).map((side) => ({
+      value: `wall-${side}`,
+      label: derived.wallNames[side].toLowerCase(),
     })),
     { value: 'building', label: 'whole building' },
   ]
-  const pole = poles.some((q) => q.value === poleFor) ? poleFor : post
+  const pole = poles.some((pole) => pole.value === poleFor) ? poleFor : post
   const edit = useDoc().edit
   const printed = () => {
     if (kind === 'field') add({ kind: 'print', cards })
@@ -52,13 +52,13 @@ export function BookSide() {
   const take = async (url: string, body: object, name: string) => {
     setState('working')
     try {
-      const r = await fetch(url, {
+      const response = await fetch(url, {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify(body),
       })
-      if (!r.ok) throw new Error()
-      download(`${job.name} ${name}.pdf`, 'application/pdf', await r.blob())
+      if (!response.ok) throw new Error()
+      download(`${job.name} ${name}.pdf`, 'application/pdf', await response.blob())
       setState('idle')
       return true
     } catch {
@@ -116,8 +116,8 @@ export function BookSide() {
           type="button"
           className="btn btn-light"
           onClick={() => {
-            void import('@/formats/dxf').then((m) =>
-              download(`${job.name} plan inches.dxf`, 'application/dxf', m.planDxf(job, derived, 'in')),
+            void import('@/formats/dxf').then((value) =>
+              download(`${job.name} plan inches.dxf`, 'application/dxf', value.planDxf(job, derived, 'in')),
             )
           }}
         >
@@ -128,8 +128,8 @@ export function BookSide() {
           type="button"
           className="btn btn-light"
           onClick={() => {
-            void import('@/formats/dxf').then((m) =>
-              download(`${job.name} plan mm.dxf`, 'application/dxf', m.planDxf(job, derived, 'mm')),
+            void import('@/formats/dxf').then((value) =>
+              download(`${job.name} plan mm.dxf`, 'application/dxf', value.planDxf(job, derived, 'mm')),
             )
           }}
         >
@@ -155,7 +155,7 @@ export function BookSide() {
             value={job.fieldwork.levelSchool}
             choices={SCHOOLS}
             onChange={(v) => {
-              edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: v } }))
+              edit('school of levels', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: v } }))
             }}
           />
           <ChoiceField
@@ -163,7 +163,7 @@ export function BookSide() {
             value={job.fieldwork.boardEdge}
             choices={EDGES}
             onChange={(v) => {
-              edit('edge of the board', (j) => ({ ...j, fieldwork: { ...j.fieldwork, boardEdge: v } }))
+              edit('edge of the board', (job) => ({ ...job, fieldwork: { ...job.fieldwork, boardEdge: v } }))
             }}
           />
           {job.fieldwork.levelSchool === 'cut-to-laser' && (
@@ -172,7 +172,7 @@ export function BookSide() {
               name="laserLineIn"
               value={job.fieldwork.laserLineIn}
               onChange={(v, g) =>
-                edit('laser line', (j) => ({ ...j, fieldwork: { ...j.fieldwork, laserLineIn: v } }), `laser-${g}`)
+                edit('laser line', (job) => ({ ...job, fieldwork: { ...job.fieldwork, laserLineIn: v } }), `laser-${g}`)
               }
             />
           )}
@@ -187,7 +187,10 @@ export function BookSide() {
                 onChange={(v, g) =>
                   edit(
                     'crayon',
-                    (j) => ({ ...j, fieldwork: { ...j.fieldwork, crayons: { ...j.fieldwork.crayons, [k]: v } } }),
+                    (job) => ({
+                      ...job,
+                      fieldwork: { ...job.fieldwork, crayons: { ...job.fieldwork.crayons, [k]: v } },
+                    }),
                     `crayon-${k}-${g}`,
                   )
                 }
@@ -212,9 +215,9 @@ export function BookSide() {
       )}
       <h3 className="mt-3 mb-1">Sheets</h3>
       <ol className="note" style={{ paddingLeft: 22 }}>
-        {book.sheets.map((s, i) => (
+        {book.sheets.map((sheet, i) => (
           <li key={i}>
-            <a href={`#sheet-${i + 1}`}>{s.title}</a>
+            <a href={`#sheet-${i + 1}`}>{sheet.title}</a>
           </li>
         ))}
       </ol>

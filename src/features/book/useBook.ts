@@ -37,13 +37,13 @@ const bookOf = remember(
 /** The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits says so. */
 export function useBook() {
   const { job, derived } = useDoc()
-  const jobId = useJob((s) => s.id)
-  const revision = useJob((s) => s.revision)
-  const unsaved = useJob((s) => s.history.present !== s.base)
-  const kind = useJob((s) => s.picked.book)
-  const perSheet = useJob((s) => s.picked.cards)
-  const state = useLog((s) => s.state)
-  const levels = useLog((s) => s.levels)
+  const jobId = useJob((state) => state.id)
+  const revision = useJob((state) => state.revision)
+  const unsaved = useJob((state) => state.history.present !== state.base)
+  const kind = useJob((state) => state.picked.book)
+  const perSheet = useJob((state) => state.picked.cards)
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
   const measured = useMeasured(job, derived)
   return bookOf(
     job,

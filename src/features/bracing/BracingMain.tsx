@@ -18,7 +18,7 @@ function Sway({
   readonly widthIn: number
 }) {
   const [ref, size] = useSize<SVGSVGElement>()
-  const { derived: d } = useDoc()
+  const { derived: derived } = useDoc()
   const [W, H] = [size.width || 800, 270]
   const s = Math.min((W - 250) / lengthIn, 130 / widthIn)
   const x0 = (W - lengthIn * s) / 2
@@ -85,13 +85,13 @@ function Sway({
         {Math.round(shear.west).toLocaleString('en-US')} lb
       </Note>
       <Note x={x0 - 12} y={y0 - (widthIn * s) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">
-        into the {d.wallNames.west.toLowerCase()}
+        into the {derived.wallNames.west.toLowerCase()}
       </Note>
       <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700}>
         {Math.round(shear.east).toLocaleString('en-US')} lb
       </Note>
       <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 + 13} size={12} fill="var(--ink-2)">
-        into the {d.wallNames.east.toLowerCase()}
+        into the {derived.wallNames.east.toLowerCase()}
       </Note>
       {push > 0 && (
         <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 52} size={13.5} weight={650} anchor="middle">
@@ -111,9 +111,9 @@ function Sway({
 
 /** How wind goes to the ground: the eave's movement, each frame's share, each bay's shear, and the walls. */
 export function BracingMain() {
-  const { job, derived: d } = useDoc()
-  const l = d.lateral
-  if (!l)
+  const { job, derived: derived } = useDoc()
+  const lateral = derived.lateral
+  if (!lateral)
     return (
       <>
         <div className="wh">
@@ -125,25 +125,25 @@ export function BracingMain() {
       </>
     )
   const allow = job.building.skin.roofAllowPlf
-  const slopeFt = Math.hypot(d.grid.widthIn / 24, ((d.grid.widthIn / 24) * job.building.pitchPer12) / 12)
-  const cos = d.grid.widthIn / 24 / slopeFt
-  const frames = l.row.xIn.map((_, i) => ({
+  const slopeFt = Math.hypot(derived.grid.widthIn / 24, ((derived.grid.widthIn / 24) * job.building.pitchPer12) / 12)
+  const cos = derived.grid.widthIn / 24 / slopeFt
+  const frames = lateral.row.xIn.map((_, i) => ({
     name: `${i + 1}`,
-    load: Math.round(l.row.loadLb[i]),
-    frame: l.row.result
-      ? (i === 0 && l.row.wallLbIn[0] > 0) || (i === l.row.xIn.length - 1 && l.row.wallLbIn[1] > 0)
+    load: Math.round(lateral.row.loadLb[i]),
+    frame: lateral.row.result
+      ? (i === 0 && lateral.row.wallLbIn[0] > 0) || (i === lateral.row.xIn.length - 1 && lateral.row.wallLbIn[1] > 0)
         ? 0
-        : Math.round(Math.abs(l.row.result.frameLb[i]))
-      : l.relied === 'frames alone'
-        ? Math.round(l.row.loadLb[i])
+        : Math.round(Math.abs(lateral.row.result.frameLb[i]))
+      : lateral.relied === 'frames alone'
+        ? Math.round(lateral.row.loadLb[i])
         : 0,
   }))
-  const bays = (l.row.result?.bayShearLb ?? []).map((v, i) => ({
+  const bays = (lateral.row.result?.bayShearLb ?? []).map((v, i) => ({
     name: `${i + 1}–${i + 2}`,
     shear: Math.round((Math.abs(v) / 2 / cos / slopeFt) * 10) / 10,
     allow,
   }))
-  const shear = wallShearLb(l)
+  const shear = wallShearLb(lateral)
   return (
     <>
       <div className="wh">
@@ -151,7 +151,7 @@ export function BracingMain() {
         <p>how the wind goes to the ground</p>
       </div>
       <div className="scroll" style={{ inset: '44px 0 0', padding: '4px 18px 20px' }}>
-        <Sway lateral={l} lengthIn={d.grid.lengthIn} widthIn={d.grid.widthIn} />
+        <Sway lateral={lateral} lengthIn={derived.grid.lengthIn} widthIn={derived.grid.widthIn} />
         <div className="d-flex gap-3">
           <figure style={{ flex: 1 }} aria-label="What each frame takes">
             <figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
@@ -204,17 +204,19 @@ export function BracingMain() {
             </tr>
           </thead>
           <tbody>
-            {SIDES.map((k) => (
-              <tr key={k}>
-                <td>{d.wallNames[k]}</td>
-                <td>{k === 'west' || k === 'east' ? 'across the ridge' : 'along the ridge'}</td>
-                <td className="n">{Math.round(shear[k]).toLocaleString('en-US')} lb</td>
+            {SIDES.map((side) => (
+              <tr key={side}>
+                <td>{derived.wallNames[side]}</td>
+                <td>{side === 'west' || side === 'east' ? 'across the ridge' : 'along the ridge'}</td>
+                <td className="n">{Math.round(shear[side]).toLocaleString('en-US')} lb</td>
               </tr>
             ))}
           </tbody>
         </table>
-        {l.kneeLb > 0 && (
-          <p className="note mt-2">Each knee brace takes up to {Math.round(l.kneeLb).toLocaleString('en-US')} lb.</p>
+        {lateral.kneeLb > 0 && (
+          <p className="note mt-2">
+            Each knee brace takes up to {Math.round(lateral.kneeLb).toLocaleString('en-US')} lb.
+          </p>
         )}
       </div>
     </>

@@ -13,13 +13,13 @@ const lumbers = (own: readonly { id: string; name: string }[]) => [
 
 /** What the building stands by: tested skin, wall braces, knee braces, or nothing but its posts. */
 export function BracingSide() {
-  const { job, derived: d, edit, done } = useDoc()
-  const b = job.building
+  const { job, derived: derived, edit, done } = useDoc()
+  const building = job.building
   const [skin, putSkin] = usePart('skin')
   const [brace, putBrace] = usePart('bracing')
-  const knee = b.knee
+  const knee = building.knee
   const setKnee = (v: typeof knee, g?: string) =>
-    edit('knee braces', (j) => ({ ...j, building: { ...j.building, knee: v } }), g && `knee-${g}`)
+    edit('knee braces', (job) => ({ ...job, building: { ...job.building, knee: v } }), g && `knee-${g}`)
   return (
     <>
       <h2 className="mb-2">What it stands by</h2>
@@ -27,13 +27,15 @@ export function BracingSide() {
         wide
         label="Tops held by"
         name="topsHeld"
-        value={b.diaphragm}
+        value={building.diaphragm}
         choices={TOPS.map((value) => ({ value, label: TOP[value] }))}
-        onChange={(v) => edit('what holds the post tops', (j) => ({ ...j, building: { ...j.building, diaphragm: v } }))}
+        onChange={(v) =>
+          edit('what holds the post tops', (job) => ({ ...job, building: { ...job.building, diaphragm: v } }))
+        }
       />
-      {d.lateral && (
+      {derived.lateral && (
         <p className="note mb-2" role="status">
-          {d.lateral.why}
+          {derived.lateral.why}
         </p>
       )}
       <section className="grp" aria-label="Skin">
@@ -89,14 +91,14 @@ export function BracingSide() {
             <ChoiceField
               label="Lumber"
               value={brace.lumber}
-              choices={lumbers(b.grades)}
+              choices={lumbers(building.grades)}
               onChange={putBrace('lumber', 'brace lumber')}
             />
             <ChoiceField
               wide
               label="Nail"
               value={brace.nail}
-              choices={NAILS.map((n) => ({ value: n.id, label: n.name }))}
+              choices={NAILS.map((nail) => ({ value: nail.id, label: nail.name }))}
               onChange={putBrace('nail', 'brace nail')}
             />
             <NumberField
@@ -136,7 +138,7 @@ export function BracingSide() {
           onDone={done}
           hint="No code sets one for wind. Steel skin bears height over 60; a door that must close, 120 or more."
         />
-        {d.braces.length > 0 && (
+        {derived.braces.length > 0 && (
           <table className="tb mt-1">
             <thead>
               <tr>
@@ -147,22 +149,22 @@ export function BracingSide() {
               </tr>
             </thead>
             <tbody>
-              {d.braces.map((l) => (
-                <tr key={l.side}>
+              {derived.braces.map((brace) => (
+                <tr key={brace.side}>
                   <td style={{ whiteSpace: 'normal' }}>
-                    {d.wallNames[l.side].replace(' wall', '')}, {l.between}
+                    {derived.wallNames[brace.side].replace(' wall', '')}, {brace.between}
                   </td>
-                  <td className="n">{l.alphaDeg.toFixed(1)}°</td>
-                  <td className="n">{Math.round(l.forceLb)} lb</td>
+                  <td className="n">{brace.alphaDeg.toFixed(1)}°</td>
+                  <td className="n">{Math.round(brace.forceLb)} lb</td>
                   <td className="n">
-                    <Measure inches={l.stockIn} />
+                    <Measure inches={brace.stockIn} />
                   </td>
                 </tr>
               ))}
             </tbody>
           </table>
         )}
-        {d.braces.length > 0 && (
+        {derived.braces.length > 0 && (
           <p className="note mt-1">
             Both ends cut plumb between the posts. Set each with its mirror before leaving the site: wind turns.
           </p>
@@ -227,8 +229,8 @@ export function BracingSide() {
         diaphragm are done; brace the first truss to the ground before the second is set.
       </div>
       <h2>What holds</h2>
-      {sortChecks(d.checks.filter((c) => c.stage === 'bracing')).map((c) => (
-        <CheckRow key={c.id} check={c} />
+      {sortChecks(derived.checks.filter((check) => check.stage === 'bracing')).map((check) => (
+        <CheckRow key={check.id} check={check} />
       ))}
     </>
   )

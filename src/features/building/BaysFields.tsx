@@ -6,9 +6,9 @@ import { useDoc } from '../job'
 /** Bays: so many, at most so wide, or each set by hand (the next one takes up the difference, so that they always close). */
 export function BaysFields() {
   const { job, derived, edit, done } = useDoc()
-  const b = job.building
+  const building = job.building
   const put = (label: string, bays: Bays, key?: string) =>
-    edit(label, (j) => ({ ...j, building: { ...j.building, bays } }), key)
+    edit(label, (job) => ({ ...job, building: { ...job.building, bays } }), key)
   const now = derived.grid.baysIn
   const mode = (m: Bays['mode']) =>
     put(
@@ -31,7 +31,7 @@ export function BaysFields() {
       <h3>Bays</h3>
       <ChoiceField
         label="Set by"
-        value={b.bays.mode}
+        value={building.bays.mode}
         choices={
           [
             { value: 'max', label: 'widest bay' },
@@ -41,43 +41,43 @@ export function BaysFields() {
         }
         onChange={mode}
       />
-      {b.bays.mode === 'max' && (
+      {building.bays.mode === 'max' && (
         <LengthField
           label="Widest bay"
           name="bayMaxIn"
-          value={b.bays.maxIn}
+          value={building.bays.maxIn}
           onChange={(v, g) => put('widest bay', { mode: 'max', maxIn: v }, `max-${g}`)}
           onDone={done}
         />
       )}
-      {b.bays.mode === 'count' && (
+      {building.bays.mode === 'count' && (
         <NumberField
           label="How many"
           name="bayCount"
           whole
-          value={b.bays.count}
+          value={building.bays.count}
           onChange={(v, g) => put('number of bays', { mode: 'count', count: v }, `count-${g}`)}
           onDone={done}
         />
       )}
-      {b.bays.mode === 'hand' &&
+      {building.bays.mode === 'hand' &&
         now.map((v, i) => (
           <LengthField key={i} label={`${i + 1} to ${i + 2}`} value={v} onChange={hand(i)} onDone={done} />
         ))}
       <ChoiceField
         label="Measured between"
-        value={b.baysFrom}
+        value={building.baysFrom}
         choices={[
           { value: 'outside', label: 'outside faces' },
           { value: 'centres', label: 'end post centres' },
         ]}
         onChange={(v) =>
-          edit('bay reference', (j) => ({
-            ...j,
+          edit('bay reference', (job) => ({
+            ...job,
             building: {
-              ...j.building,
+              ...job.building,
               baysFrom: v,
-              bays: j.building.bays.mode === 'hand' ? { mode: 'count', count: now.length } : j.building.bays,
+              bays: job.building.bays.mode === 'hand' ? { mode: 'count', count: now.length } : job.building.bays,
             },
           }))
         }

@@ -10,53 +10,61 @@ import { LeanTos } from './LeanTos'
 import { OpeningsList } from './OpeningsList'
 import { PostFields, type Put } from './PostFields'
 
-function Shape({ b, put, done }: { readonly b: Building; readonly put: Put; readonly done: () => void }) {
+function Shape({ b: building, put, done }: { readonly b: Building; readonly put: Put; readonly done: () => void }) {
   const { edit } = useDoc()
-  const inner = stringRectangle(b)
+  const inner = stringRectangle(building)
   return (
     <>
       <section className="grp">
         <LengthField
           label="Length"
           name="lengthIn"
-          value={b.lengthIn}
-          onChange={(v, g) => edit('length', (j) => ({ ...j, building: withLength(j.building, v) }), `length-${g}`)}
+          value={building.lengthIn}
+          onChange={(v, g) =>
+            edit('length', (job) => ({ ...job, building: withLength(job.building, v) }), `length-${g}`)
+          }
           onDone={done}
         />
-        <LengthField label="Width" name="widthIn" value={b.widthIn} onChange={put('widthIn', 'width')} onDone={done} />
+        <LengthField
+          label="Width"
+          name="widthIn"
+          value={building.widthIn}
+          onChange={put('widthIn', 'width')}
+          onDone={done}
+        />
         <LengthField
           label="Heel above grade line"
           name="heelIn"
-          value={b.heelIn}
+          value={building.heelIn}
           onChange={put('heelIn', 'heel height')}
           onDone={done}
         />
         <NumberField
           label="Pitch, rise per 12"
           name="pitchPer12"
-          value={b.pitchPer12}
+          value={building.pitchPer12}
           onChange={put('pitchPer12', 'pitch')}
           onDone={done}
         />
         <ChoiceField
           label="Size is to"
-          value={b.dimensionTo}
+          value={building.dimensionTo}
           choices={[
             { value: 'post', label: 'post, outside' },
             { value: 'girt', label: 'girt, outside' },
           ]}
           onChange={put('dimensionTo', 'size reference')}
-          hint={inner.lengthIn !== b.lengthIn ? 'Strings stand 1 1/2″ inside it all round.' : undefined}
+          hint={inner.lengthIn !== building.lengthIn ? 'Strings stand 1 1/2″ inside it all round.' : undefined}
         />
         <LengthField
           label="Eave overhang"
-          value={b.eaveOverhangIn}
+          value={building.eaveOverhangIn}
           onChange={put('eaveOverhangIn', 'eave overhang')}
           onDone={done}
         />
         <LengthField
           label="Gable overhang"
-          value={b.gableOverhangIn}
+          value={building.gableOverhangIn}
           onChange={put('gableOverhangIn', 'gable overhang')}
           onDone={done}
         />
@@ -66,11 +74,11 @@ function Shape({ b, put, done }: { readonly b: Building; readonly put: Put; read
         <LengthField
           label="Widest gable post gap"
           name="gableMaxIn"
-          value={b.gableMaxIn}
+          value={building.gableMaxIn}
           onChange={put('gableMaxIn', 'gable post gap')}
           onDone={done}
         />
-        {Object.values(b.gableShiftsIn).some((v) => v !== 0) && (
+        {Object.values(building.gableShiftsIn).some((v) => v !== 0) && (
           <button
             type="button"
             className="btn btn-light btn-sm"
@@ -80,7 +88,7 @@ function Shape({ b, put, done }: { readonly b: Building; readonly put: Put; read
           </button>
         )}
       </section>
-      <LeanTos b={b} done={done} />
+      <LeanTos b={building} done={done} />
       <Grades />
     </>
   )
@@ -89,7 +97,7 @@ function Shape({ b, put, done }: { readonly b: Building; readonly put: Put; read
 /** The building: shape, posts and openings. */
 export function BuildingSide() {
   const { job, edit, done } = useDoc()
-  const opening = useJob((s) => s.picked.opening)
+  const opening = useJob((state) => state.picked.opening)
   const [tab, setTab] = useState<'shape' | 'posts' | 'openings'>('shape')
   const [seen, setSeen] = useState<string | null>(null)
   // Picking a door in the drawing brings its fields up.
@@ -97,8 +105,12 @@ export function BuildingSide() {
     setSeen(opening)
     if (opening) setTab('openings')
   }
-  const put: Put = (key, label) => (v, gesture) =>
-    edit(label, (j) => ({ ...j, building: { ...j.building, [key]: v } }), gesture && `${key}-${gesture}`)
+  const put: Put = (key, label) => (nonNullable, gesture) =>
+    edit(
+      label,
+      (job) => ({ ...job, building: { ...job.building, [key]: nonNullable } }),
+      gesture && `${key}-${gesture}`,
+    )
   return (
     <>
       <div className="tabs" role="tablist" aria-label="Building">

@@ -20,7 +20,7 @@ export function Grades() {
   const { job, edit, done } = useDoc()
   const list = job.building.grades
   const set = (grades: readonly OwnGrade[], g?: string) =>
-    edit('own grades', (j) => ({ ...j, building: { ...j.building, grades: [...grades] } }), g && `grade-${g}`)
+    edit('own grades', (job) => ({ ...job, building: { ...job.building, grades: [...grades] } }), g && `grade-${g}`)
   const add = () =>
     set([
       ...list,
@@ -44,26 +44,26 @@ export function Grades() {
       <p className="note mb-1">
         Glue-laminated, LVL, imported or stamped lumber: every value with its size factor in it.
       </p>
-      {list.map((q, i) => (
-        <details key={q.id} className="mb-2">
+      {list.map((grade, i) => (
+        <details key={grade.id} className="mb-2">
           <summary>
-            <b>{q.name}</b>{' '}
+            <b>{grade.name}</b>{' '}
             <button
               type="button"
               className="icb float-end"
               style={{ height: 24 }}
-              aria-label={`Remove ${q.name}`}
-              onClick={() => set(list.filter((x) => x !== q))}
+              aria-label={`Remove ${grade.name}`}
+              onClick={() => set(list.filter((ownGrade) => ownGrade !== grade))}
             >
               <Trash2 size={14} />
             </button>
           </summary>
           <TextField
             label="Name"
-            value={q.name}
+            value={grade.name}
             onChange={(v, g) =>
               set(
-                list.map((x, k) => (k === i ? { ...x, name: v } : x)),
+                list.map((grade, k) => (k === i ? { ...grade, name: v } : grade)),
                 `${i}-name-${g}`,
               )
             }
@@ -71,10 +71,10 @@ export function Grades() {
           />
           <TextField
             label="Where from"
-            value={q.source}
+            value={grade.source}
             onChange={(v, g) =>
               set(
-                list.map((x, k) => (k === i ? { ...x, source: v } : x)),
+                list.map((grade, k) => (k === i ? { ...grade, source: v } : grade)),
                 `${i}-source-${g}`,
               )
             }
@@ -85,10 +85,10 @@ export function Grades() {
               key={key}
               label={label}
               unit={unit}
-              value={Number(q[key])}
+              value={Number(grade[key])}
               onChange={(v, g) =>
                 set(
-                  list.map((x, k) => (k === i ? { ...x, [key]: v } : x)),
+                  list.map((grade, k) => (k === i ? { ...grade, [key]: v } : grade)),
                   `${i}-${key}-${g}`,
                 )
               }

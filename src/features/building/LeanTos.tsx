@@ -16,33 +16,35 @@ const fresh = (side: LeanTo['side']): LeanTo => ({
 })
 
 /** Open lean-tos, one on each eave at most: their shape. Their rafters are sized under Roof. */
-export function LeanTos({ b, done }: { readonly b: Building; readonly done: () => void }) {
+export function LeanTos({ b: building, done }: { readonly b: Building; readonly done: () => void }) {
   const { edit } = useDoc()
   const set = (side: LeanTo['side'], on: boolean) =>
-    edit('lean-to', (j) => ({
-      ...j,
+    edit('lean-to', (job) => ({
+      ...job,
       building: {
-        ...j.building,
+        ...job.building,
         leanTos: on
-          ? [...j.building.leanTos.filter((l) => l.side !== side), fresh(side)]
-          : j.building.leanTos.filter((l) => l.side !== side),
+          ? [...job.building.leanTos.filter((leanTo) => leanTo.side !== side), fresh(side)]
+          : job.building.leanTos.filter((leanTo) => leanTo.side !== side),
       },
     }))
   return (
     <section className="grp" aria-label="Lean-tos">
       <h3>Lean-tos</h3>
       {EAVES.map(({ side, name }) => {
-        const l = b.leanTos.find((q) => q.side === side)
+        const leanTo = building.leanTos.find((leanTo) => leanTo.side === side)
         const put =
           <K extends 'depthIn' | 'pitchPer12' | 'dropIn'>(key: K) =>
           (v: number, g?: string) =>
             edit(
               'lean-to',
-              (j) => ({
-                ...j,
+              (job) => ({
+                ...job,
                 building: {
-                  ...j.building,
-                  leanTos: j.building.leanTos.map((q) => (q.side === side ? { ...q, [key]: v } : q)),
+                  ...job.building,
+                  leanTos: job.building.leanTos.map((leanTo) =>
+                    leanTo.side === side ? { ...leanTo, [key]: v } : leanTo,
+                  ),
                 },
               }),
               g && `lean-${side}-${key}-${g}`,
@@ -52,23 +54,23 @@ export function LeanTos({ b, done }: { readonly b: Building; readonly done: () =
             <ChoiceField
               label={`On the ${name}`}
               name={`lean-${side}`}
-              value={l ? 'yes' : 'no'}
+              value={leanTo ? 'yes' : 'no'}
               choices={[
                 { value: 'no', label: 'none' },
                 { value: 'yes', label: 'open lean-to' },
               ]}
               onChange={(v) => set(side, v === 'yes')}
             />
-            {l && (
+            {leanTo && (
               <>
-                <LengthField label="Depth" value={l.depthIn} onChange={put('depthIn')} onDone={done} />
+                <LengthField label="Depth" value={leanTo.depthIn} onChange={put('depthIn')} onDone={done} />
                 <NumberField
                   label="Pitch, rise per 12"
-                  value={l.pitchPer12}
+                  value={leanTo.pitchPer12}
                   onChange={put('pitchPer12')}
                   onDone={done}
                 />
-                <LengthField label="Drop below the heel" value={l.dropIn} onChange={put('dropIn')} onDone={done} />
+                <LengthField label="Drop below the heel" value={leanTo.dropIn} onChange={put('dropIn')} onDone={done} />
               </>
             )}
           </div>

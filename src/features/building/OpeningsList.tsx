@@ -18,40 +18,40 @@ const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; si
 /** Openings: a list, the picked one's fields, and a way to add another where there is room. */
 export function OpeningsList() {
   const { job, derived, edit, done } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
   const [said, setSaid] = useState('')
-  const b = job.building
-  const o = b.openings.find((x) => x.id === picked.opening)
+  const building = job.building
+  const opening = building.openings.find((opening) => opening.id === picked.opening)
   const put =
     <K extends keyof Opening>(key: K, label: string) =>
-    (v: Opening[K], g?: string) =>
+    (ownOpening: Opening[K], g?: string) =>
       edit(
         label,
-        (j) => ({
-          ...j,
+        (job) => ({
+          ...job,
           building: {
-            ...j.building,
-            openings: j.building.openings.map((x) => (x.id === o?.id ? { ...x, [key]: v } : x)),
+            ...job.building,
+            openings: job.building.openings.map((x) => (x.id === opening?.id ? { ...x, [key]: ownOpening } : x)),
           },
         }),
-        g && `${o?.id}-${key}-${g}`,
+        g && `${opening?.id}-${key}-${g}`,
       )
   const cornerName = (c: Corner) => {
     const last = derived.grid.centresIn.length
     return `${c[0] === 'S' ? derived.rows.south : derived.rows.north}${c[1] === 'W' ? 1 : last}`
   }
-  const clear = (x: Opening) =>
-    clearPlace(b, derived.grid, x, (next) => checkJob({ ...job, building: next }).length === 0)
+  const clear = (opening: Opening) =>
+    clearPlace(building, derived.grid, opening, (next) => checkJob({ ...job, building: next }).length === 0)
   const add = (kind: OpeningKind) => {
-    const n = Math.max(0, ...b.openings.map((x) => Number(/^op-(\d+)$/.exec(x.id)?.[1] ?? 0))) + 1
-    const size = { ...SIZE[kind], heightIn: Math.min(SIZE[kind].heightIn, b.heelIn - SIZE[kind].sillIn - 12) }
-    for (const side of [picked.wall, ...SIDES.filter((s) => s !== picked.wall)]) {
+    const n = Math.max(0, ...building.openings.map((opening) => Number(/^op-(\d+)$/.exec(opening.id)?.[1] ?? 0))) + 1
+    const size = { ...SIZE[kind], heightIn: Math.min(SIZE[kind].heightIn, building.heelIn - SIZE[kind].sillIn - 12) }
+    for (const side of [picked.wall, ...SIDES.filter((side) => side !== picked.wall)]) {
       const placed = clear({ id: `op-${n}`, kind, name: '', side, corner: cornersOf(side)[0], positionIn: 0, ...size })
       if (!placed) continue
-      const issues = edit(`add ${OPENING[kind]}`, (j) => ({
-        ...j,
-        building: { ...j.building, openings: [...j.building.openings, placed] },
+      const issues = edit(`add ${OPENING[kind]}`, (job) => ({
+        ...job,
+        building: { ...job.building, openings: [...job.building.openings, placed] },
       }))
       if (issues.length === 0) {
         pick({ opening: placed.id, post: null, wall: side })
@@ -62,11 +62,11 @@ export function OpeningsList() {
     setSaid(`There is no clear place for a ${OPENING[kind]} of ${size.widthIn / 12}′ on any wall.`)
   }
   const toSide = (side: Side) => {
-    if (!o) return
+    if (!opening) return
     const placed = clearPlace(
-      { ...b, openings: b.openings.filter((x) => x.id !== o.id) },
+      { ...building, openings: building.openings.filter((ownOpening) => ownOpening.id !== opening.id) },
       derived.grid,
-      { ...o, side, corner: cornersOf(side)[0] },
+      { ...opening, side, corner: cornersOf(side)[0] },
       (next) => checkJob({ ...job, building: next }).length === 0,
     )
     if (!placed) {
@@ -74,21 +74,26 @@ export function OpeningsList() {
       return
     }
     setSaid('')
-    edit('move to another wall', (j) => ({
-      ...j,
-      building: { ...j.building, openings: j.building.openings.map((x) => (x.id === o.id ? placed : x)) },
+    edit('move to another wall', (job) => ({
+      ...job,
+      building: {
+        ...job.building,
+        openings: job.building.openings.map((ownOpening) => (ownOpening.id === opening.id ? placed : ownOpening)),
+      },
     }))
     pick({ wall: side })
   }
   const fromOther = (corner: Corner) => {
-    if (!o) return
-    const wall = isEave(o.side) ? derived.grid.lengthIn : derived.grid.widthIn
-    edit('tape from the other corner', (j) => ({
-      ...j,
+    if (!opening) return
+    const wall = isEave(opening.side) ? derived.grid.lengthIn : derived.grid.widthIn
+    edit('tape from the other corner', (job) => ({
+      ...job,
       building: {
-        ...j.building,
-        openings: j.building.openings.map((x) =>
-          x.id === o.id && x.corner !== corner ? { ...x, corner, positionIn: wall - x.positionIn - x.widthIn } : x,
+        ...job.building,
+        openings: job.building.openings.map((ownOpening) =>
+          ownOpening.id === opening.id && ownOpening.corner !== corner
+            ? { ...ownOpening, corner, positionIn: wall - ownOpening.positionIn - ownOpening.widthIn }
+            : ownOpening,
         ),
       },
     }))
@@ -96,10 +101,10 @@ export function OpeningsList() {
   return (
     <>
       <div className="d-flex flex-wrap gap-1 mb-2">
-        {OPENING_KINDS.map((k) => (
-          <button key={k} type="button" className="btn btn-light btn-sm" onClick={() => add(k)}>
+        {OPENING_KINDS.map((opening_kind) => (
+          <button key={opening_kind} type="button" className="btn btn-light btn-sm" onClick={() => add(opening_kind)}>
             <Plus size={14} />
-            {OPENING[k]}
+            {OPENING[opening_kind]}
           </button>
         ))}
       </div>
@@ -108,10 +113,10 @@ export function OpeningsList() {
           {said}
         </div>
       )}
-      {b.openings.length === 0 && (
+      {building.openings.length === 0 && (
         <p className="note">No openings yet. Add one; it takes the first clear place on the wall last touched.</p>
       )}
-      {o && (
+      {opening && (
         <section
           className="grp"
           style={{
@@ -123,16 +128,19 @@ export function OpeningsList() {
           aria-label="Picked opening"
         >
           <div className="d-flex justify-content-between align-items-center mb-1">
-            <h3>{o.name || OPENING[o.kind]}</h3>
+            <h3>{opening.name || OPENING[opening.kind]}</h3>
             <button
               type="button"
               className="icb"
               aria-label="Remove this opening"
               title="Remove"
               onClick={() => {
-                edit(`remove ${o.name || OPENING[o.kind]}`, (j) => ({
-                  ...j,
-                  building: { ...j.building, openings: j.building.openings.filter((x) => x.id !== o.id) },
+                edit(`remove ${opening.name || OPENING[opening.kind]}`, (job) => ({
+                  ...job,
+                  building: {
+                    ...job.building,
+                    openings: job.building.openings.filter((ownOpening) => ownOpening.id !== opening.id),
+                  },
                 }))
                 pick({ opening: null })
               }}
@@ -143,60 +151,60 @@ export function OpeningsList() {
           <TextField
             label="Name"
             name="openingName"
-            value={o.name}
+            value={opening.name}
             onChange={put('name', 'opening name')}
             onDone={done}
           />
           <ChoiceField
             label="Wall"
-            value={o.side}
+            value={opening.side}
             choices={SIDES.map((value) => ({ value, label: derived.wallNames[value] }))}
             onChange={toSide}
           />
           <ChoiceField
             label="Taped from corner"
-            value={o.corner}
-            choices={cornersOf(o.side).map((value) => ({ value, label: cornerName(value) }))}
+            value={opening.corner}
+            choices={cornersOf(opening.side).map((value) => ({ value, label: cornerName(value) }))}
             onChange={fromOther}
           />
           <LengthField
             label="To the near edge"
             name="positionIn"
-            value={o.positionIn}
+            value={opening.positionIn}
             onChange={put('positionIn', 'opening position')}
             onDone={done}
           />
           <LengthField
             label="Width, rough"
             name="openingWidth"
-            value={o.widthIn}
+            value={opening.widthIn}
             onChange={put('widthIn', 'opening width')}
             onDone={done}
           />
           <LengthField
             label="Height, rough"
             name="openingHeight"
-            value={o.heightIn}
+            value={opening.heightIn}
             onChange={put('heightIn', 'opening height')}
             onDone={done}
           />
-          {o.kind === 'window' && (
+          {opening.kind === 'window' && (
             <LengthField
               label="Sill above grade line"
               name="sillIn"
-              value={o.sillIn}
+              value={opening.sillIn}
               onChange={put('sillIn', 'sill')}
               onDone={done}
             />
           )}
           <p className="hint lab mb-1">
-            {needsJambs(o.kind)
+            {needsJambs(opening.kind)
               ? 'Gets a post at each jamb; posts in its way are left out.'
               : 'Hangs in bucks between posts; no post may stand in it.'}
           </p>
         </section>
       )}
-      {b.openings.length > 0 && (
+      {building.openings.length > 0 && (
         <table className="tb">
           <thead>
             <tr>
@@ -206,38 +214,38 @@ export function OpeningsList() {
             </tr>
           </thead>
           <tbody>
-            {b.openings.map((x) => (
+            {building.openings.map((ownOpening) => (
               <tr
-                key={x.id}
-                className={x.id === o?.id ? 'sel' : 'pick'}
-                onClick={() => pick({ opening: x.id, post: null, wall: x.side })}
+                key={ownOpening.id}
+                className={ownOpening.id === opening?.id ? 'sel' : 'pick'}
+                onClick={() => pick({ opening: ownOpening.id, post: null, wall: ownOpening.side })}
               >
                 <td>
-                  <button type="button" className="id" aria-pressed={x.id === o?.id}>
-                    {x.name || OPENING[x.kind]}
+                  <button type="button" className="id" aria-pressed={ownOpening.id === opening?.id}>
+                    {ownOpening.name || OPENING[ownOpening.kind]}
                   </button>
                 </td>
-                <td>{derived.wallNames[x.side].replace(' wall', '')}</td>
+                <td>{derived.wallNames[ownOpening.side].replace(' wall', '')}</td>
                 <td className="n">
-                  <Measure inches={x.widthIn} /> × <Measure inches={x.heightIn} />
+                  <Measure inches={ownOpening.widthIn} /> × <Measure inches={ownOpening.heightIn} />
                 </td>
               </tr>
             ))}
           </tbody>
         </table>
       )}
-      {b.bridged.length > 0 && (
+      {building.bridged.length > 0 && (
         <p className="note mt-2">
           Left out and bridged by a header:{' '}
-          {b.bridged.map((id) => (
+          {building.bridged.map((id) => (
             <button
               key={id}
               type="button"
               className="btn btn-light btn-sm ms-1"
               onClick={() =>
-                edit(`put ${id} back`, (j) => ({
-                  ...j,
-                  building: { ...j.building, bridged: j.building.bridged.filter((x) => x !== id) },
+                edit(`put ${id} back`, (job) => ({
+                  ...job,
+                  building: { ...job.building, bridged: job.building.bridged.filter((text) => text !== id) },
                 }))
               }
             >

@@ -19,16 +19,24 @@ import { useDoc, usePart } from '../job'
 export type Put = <K extends keyof Building>(
   key: K,
   label: string,
-) => (v: Building[K], gesture?: string) => readonly Issue[]
+) => (nonNullable: Building[K], gesture?: string) => readonly Issue[]
 /** Tabled lumber, then the user's own grades. */
-export const lumberChoices = (b: Building) => [
+export const lumberChoices = (building: Building) => [
   ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
-  ...b.grades.map((g) => ({ value: g.id, label: g.name })),
+  ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
 ]
 
 /** Posts, how they stand, what holds their tops, and what the walls are made of. */
-export function PostFields({ b, put, done }: { readonly b: Building; readonly put: Put; readonly done: () => void }) {
-  const { derived: d } = useDoc()
+export function PostFields({
+  b: building,
+  put,
+  done,
+}: {
+  readonly b: Building
+  readonly put: Put
+  readonly done: () => void
+}) {
+  const { derived: derived } = useDoc()
   const [post, setPost] = usePart('post')
   const [girts, setGirts] = usePart('girts')
   const [base, setBase] = usePart('base')
@@ -65,7 +73,7 @@ export function PostFields({ b, put, done }: { readonly b: Building; readonly pu
           label="Lumber"
           name="postLumber"
           value={post.lumber}
-          choices={lumberChoices(b)}
+          choices={lumberChoices(building)}
           onChange={setPost('lumber', 'post lumber')}
         />
         <ToggleField
@@ -103,50 +111,50 @@ export function PostFields({ b, put, done }: { readonly b: Building; readonly pu
           wide
           label="School"
           name="school"
-          value={b.school}
+          value={building.school}
           choices={SCHOOLS.map((value) => ({ value, label: SCHOOL[value] }))}
           onChange={put('school', 'embedment school')}
         />
-        {b.school !== 'pier' && (
+        {building.school !== 'pier' && (
           <LengthField
             label="Pad thickness"
             name="padThicknessIn"
-            value={b.padThicknessIn}
+            value={building.padThicknessIn}
             feet={false}
             onChange={put('padThicknessIn', 'pad thickness')}
             onDone={done}
           />
         )}
-        {b.school === 'collar' && (
+        {building.school === 'collar' && (
           <LengthField
             label="Collar height"
-            value={b.collarHeightIn}
+            value={building.collarHeightIn}
             feet={false}
             onChange={put('collarHeightIn', 'collar height')}
             onDone={done}
           />
         )}
-        {b.school === 'pad' && (
+        {building.school === 'pad' && (
           <ToggleField
             label="Cleats bolted to the foot"
-            value={b.cleat !== null}
+            value={building.cleat !== null}
             onChange={(v) => put('cleat', 'cleats')(v ? { widthIn: 7.5, lengthIn: 24 } : null)}
           />
         )}
-        {(b.school === 'collar' || b.cleat) && (
+        {(building.school === 'collar' || building.cleat) && (
           <NumberField
             label="Soil cone over it"
             unit="°"
-            value={b.coneAngleDeg}
+            value={building.coneAngleDeg}
             onChange={put('coneAngleDeg', 'soil cone')}
             onDone={done}
             hint="0 for loose fill; up to 15 only with tested, tamped backfill."
           />
         )}
-        {b.school === 'pier' && (
+        {building.school === 'pier' && (
           <LengthField
             label="Bracket above grade"
-            value={b.bracketIn}
+            value={building.bracketIn}
             feet={false}
             onChange={put('bracketIn', 'bracket height')}
             onDone={done}
@@ -155,10 +163,10 @@ export function PostFields({ b, put, done }: { readonly b: Building; readonly pu
         <ToggleField
           label="Slab tied to the posts"
           hint="A slab only poured against them holds one way: leave this off."
-          value={b.slab === 'tied'}
+          value={building.slab === 'tied'}
           onChange={(v) => put('slab', 'slab at grade')(v ? 'tied' : 'none')}
         />
-        {b.school !== 'pier' && (
+        {building.school !== 'pier' && (
           <ChoiceField
             label="Fixed at"
             value={base.model}
@@ -169,7 +177,7 @@ export function PostFields({ b, put, done }: { readonly b: Building; readonly pu
             onChange={setBase('model', 'post base')}
           />
         )}
-        {base.model === 'springs' && b.school !== 'pier' && (
+        {base.model === 'springs' && building.school !== 'pier' && (
           <NumberField
             label="Soil stiffness, a foot deep"
             unit="psi/ft"
@@ -183,14 +191,14 @@ export function PostFields({ b, put, done }: { readonly b: Building; readonly pu
           wide
           label="Tops held by"
           name="tops"
-          value={b.diaphragm}
+          value={building.diaphragm}
           choices={TOPS.map((value) => ({ value, label: TOP[value] }))}
           onChange={put('diaphragm', 'what holds the post tops')}
-          hint={d.lateral?.why}
+          hint={derived.lateral?.why}
         />
         <ChoiceField
           label="Sag limit, height over"
-          value={String(b.postSag) as '120'}
+          value={String(building.postSag) as '120'}
           choices={(['90', '120', '180', '240'] as const).map((value) => ({ value: value as '120', label: value }))}
           onChange={(v) => put('postSag', 'post sag limit')(Number(v) as 120)}
         />
@@ -212,32 +220,35 @@ export function PostFields({ b, put, done }: { readonly b: Building; readonly pu
         />
         <ChoiceField
           label="Carry"
-          value={b.wallFinish}
+          value={building.wallFinish}
           choices={FINISHES.map((value) => ({ value, label: FINISH[value] }))}
           onChange={put('wallFinish', 'wall finish')}
         />
         {SIDES.map((side) => (
           <ToggleField
             key={side}
-            label={`${d.wallNames[side]} open, no skin`}
-            value={b.openSides.includes(side)}
+            label={`${derived.wallNames[side]} open, no skin`}
+            value={building.openSides.includes(side)}
             onChange={(v) =>
-              put('openSides', 'open walls')(v ? [...b.openSides, side] : b.openSides.filter((s) => s !== side))
+              put(
+                'openSides',
+                'open walls',
+              )(v ? [...building.openSides, side] : building.openSides.filter((openSide) => openSide !== side))
             }
           />
         ))}
         <LengthField
           label="Skirt top above grade"
-          value={b.skirt.topIn}
+          value={building.skirt.topIn}
           feet={false}
-          onChange={(v, g) => put('skirt', 'skirt top')({ ...b.skirt, topIn: v }, g)}
+          onChange={(v, g) => put('skirt', 'skirt top')({ ...building.skirt, topIn: v }, g)}
           onDone={done}
         />
         <LengthField
           label="Skirt board depth"
-          value={b.skirt.depthIn}
+          value={building.skirt.depthIn}
           feet={false}
-          onChange={(v, g) => put('skirt', 'skirt depth')({ ...b.skirt, depthIn: v }, g)}
+          onChange={(v, g) => put('skirt', 'skirt depth')({ ...building.skirt, depthIn: v }, g)}
           onDone={done}
         />
       </section>

@@ -22,22 +22,22 @@ export interface PlanLayers {
 }
 
 /** Which corners of the strings move, which way: the arrow's head is where the corner goes. */
-function SquareMoves({ v }: { readonly v: Viewport }) {
-  const square = useJob((s) => s.derived.square)
-  const { lengthIn: l, widthIn: w } = useJob((s) => s.derived.grid)
+function SquareMoves({ v: viewport }: { readonly v: Viewport }) {
+  const square = useJob((state) => state.derived.square)
+  const { lengthIn: lengthIn, widthIn: widthIn } = useJob((state) => state.derived.grid)
   if (!square.ok) return null
   return square.value.moves
-    .filter((m) => Math.hypot(m.dxIn, m.dyIn) > 1 / 32)
-    .map((m) => {
-      const at = { SW: [0, 0], SE: [l, 0], NE: [l, w], NW: [0, w] }[m.corner]
-      const k = 26 / Math.hypot(m.dxIn, m.dyIn)
-      const [x, y] = [v.X(at[0]), v.Y(at[1])]
-      const across = Math.abs(m.dxIn) > Math.abs(m.dyIn)
+    .filter((move) => Math.hypot(move.dxIn, move.dyIn) > 1 / 32)
+    .map((move) => {
+      const at = { SW: [0, 0], SE: [lengthIn, 0], NE: [lengthIn, widthIn], NW: [0, widthIn] }[move.corner]
+      const k = 26 / Math.hypot(move.dxIn, move.dyIn)
+      const [x, y] = [viewport.X(at[0]), viewport.Y(at[1])]
+      const across = Math.abs(move.dxIn) > Math.abs(move.dyIn)
       return (
-        <g key={m.corner} pointerEvents="none">
+        <g key={move.corner} pointerEvents="none">
           <line
-            x1={x - m.dxIn * k}
-            y1={y + m.dyIn * k - (across ? 14 : 0)}
+            x1={x - move.dxIn * k}
+            y1={y + move.dyIn * k - (across ? 14 : 0)}
             x2={x}
             y2={y - (across ? 14 : 0)}
             stroke="var(--burr)"
@@ -46,7 +46,7 @@ function SquareMoves({ v }: { readonly v: Viewport }) {
           <CrowFoot
             x={x}
             y={y - (across ? 14 : 0)}
-            facing={across ? (m.dxIn > 0 ? 'right' : 'left') : m.dyIn > 0 ? 'up' : 'down'}
+            facing={across ? (move.dxIn > 0 ? 'right' : 'left') : move.dyIn > 0 ? 'up' : 'down'}
             size={8}
             color="var(--burr)"
             width={4}
@@ -68,20 +68,20 @@ const LiveNote = ({ live, width }: { readonly live: Live; readonly width: number
 
 /** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
 export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
-  const set = useJob((s) => s.set)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
+  const set = useJob((state) => state.set)
   const [ref, size] = useSize<SVGSVGElement>()
-  const { lengthIn: l, widthIn: w } = d.grid
+  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
   const leans = job.building.leanTos
-  const y0 = -(leans.find((q) => q.side === 'south')?.depthIn ?? 0)
-  const y1 = w + (leans.find((q) => q.side === 'north')?.depthIn ?? 0)
+  const y0 = -(leans.find((lean) => lean.side === 'south')?.depthIn ?? 0)
+  const y1 = widthIn + (leans.find((lean) => lean.side === 'north')?.depthIn ?? 0)
   const past = layers.strings ? job.strings.runPastIn : 12
   const viewport = useViewport(
     ref,
     size,
-    { x0: -past, y0: y0 - past, x1: l + past, y1: y1 + past },
+    { x0: -past, y0: y0 - past, x1: lengthIn + past, y1: y1 + past },
     { left: 80, right: 34, top: 58, bottom: 92 },
   )
   const { X, Y, view, pan } = viewport
@@ -93,18 +93,23 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   }, [set, view.ox, view.s])
   useEffect(() => () => set({ plan: null }), [set])
 
-  const last = d.grid.centresIn.length
+  const last = derived.grid.centresIn.length
   // Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the drawing is put elsewhere.
-  const inOrder = [...d.posts.filter((p) => !p.id.startsWith('J')), ...d.posts.filter((p) => p.id.startsWith('J'))]
+  const inOrder = [
+    ...derived.posts.filter((post) => !post.id.startsWith('J')),
+    ...derived.posts.filter((post) => post.id.startsWith('J')),
+  ]
   const gableShown = [
-    ...new Map(d.posts.filter((p) => p.kind === 'gable' && !p.id.startsWith('X')).map((p) => [p.row, p])).values(),
+    ...new Map(
+      derived.posts.filter((post) => post.kind === 'gable' && !post.id.startsWith('X')).map((post) => [post.row, post]),
+    ).values(),
   ]
   const stakeX = Math.max(40, X(-past) - 32)
   const stakeY = Math.min((size.height || 600) - 56, Y(y0 - past) + 30)
   const rows: readonly (readonly [string, number])[] = [
-    [d.rows.south, 0],
-    [d.rows.north, w],
-    ...leans.map((q) => [d.rows[`lean-${q.side}`], q.side === 'north' ? y1 : y0] as const),
+    [derived.rows.south, 0],
+    [derived.rows.north, widthIn],
+    ...leans.map((lean) => [derived.rows[`lean-${lean.side}`], lean.side === 'north' ? y1 : y0] as const),
   ]
 
   return (
@@ -114,33 +119,55 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         className="drawing"
         role="group"
         aria-label="Plan"
-        onPointerDown={(e) => {
-          pan(e)
-          if (e.target === e.currentTarget) pick({ post: null, opening: null })
+        onPointerDown={(event) => {
+          pan(event)
+          if (event.target === event.currentTarget) pick({ post: null, opening: null })
         }}
       >
-        <rect x={X(0)} y={Y(w)} width={l * view.s} height={w * view.s} fill="var(--sheet)" pointerEvents="none" />
-        {leans.map((q) => (
+        <rect
+          x={X(0)}
+          y={Y(widthIn)}
+          width={lengthIn * view.s}
+          height={widthIn * view.s}
+          fill="var(--sheet)"
+          pointerEvents="none"
+        />
+        {leans.map((lean) => (
           <rect
-            key={q.side}
+            key={lean.side}
             x={X(0)}
-            y={Y(q.side === 'north' ? y1 : 0)}
-            width={l * view.s}
-            height={q.depthIn * view.s}
+            y={Y(lean.side === 'north' ? y1 : 0)}
+            width={lengthIn * view.s}
+            height={lean.depthIn * view.s}
             fill="#FAF5E9"
             pointerEvents="none"
           />
         ))}
         <g pointerEvents="none">
-          {d.grid.centresIn.slice(1, -1).map((x) => (
-            <line key={x} x1={X(x)} x2={X(x)} y1={Y(y1)} y2={Y(y0)} stroke="var(--galv-2)" strokeDasharray="7 5" />
+          {derived.grid.centresIn.slice(1, -1).map((centreIn) => (
+            <line
+              key={centreIn}
+              x1={X(centreIn)}
+              x2={X(centreIn)}
+              y1={Y(y1)}
+              y2={Y(y0)}
+              stroke="var(--galv-2)"
+              strokeDasharray="7 5"
+            />
           ))}
-          <line x1={X(0)} x2={X(l)} y1={Y(w / 2)} y2={Y(w / 2)} stroke="var(--galv-2)" strokeDasharray="16 4 3 4" />
-          <WallBand v={viewport} lengthIn={l} widthIn={w} openings={d.placed} />
+          <line
+            x1={X(0)}
+            x2={X(lengthIn)}
+            y1={Y(widthIn / 2)}
+            y2={Y(widthIn / 2)}
+            stroke="var(--galv-2)"
+            strokeDasharray="16 4 3 4"
+          />
+          <WallBand v={viewport} lengthIn={lengthIn} widthIn={widthIn} openings={derived.placed} />
         </g>
-        {layers.triangle && d.triangle && (
+        {layers.triangle && derived.triangle && (
           <path
-            d={`M${X(0)} ${Y(0)}H${X(d.triangle.alongIn)}L${X(0)} ${Y(d.triangle.acrossIn)}Z`}
+            d={`M${X(0)} ${Y(0)}H${X(derived.triangle.alongIn)}L${X(0)} ${Y(derived.triangle.acrossIn)}Z`}
             fill="var(--chalk)"
             opacity={0.09}
             stroke="var(--chalk)"
@@ -148,36 +175,36 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             pointerEvents="none"
           />
         )}
-        {layers.diagonals && <DiagonalsLayer v={viewport} diagonals={d.diagonals} />}
+        {layers.diagonals && <DiagonalsLayer v={viewport} diagonals={derived.diagonals} />}
         {layers.strings && (
           <StringsLayer
             v={viewport}
-            strings={d.strings}
-            boards={d.batterBoards}
+            strings={derived.strings}
+            boards={derived.batterBoards}
             picked={picked.string}
             x0={-past}
-            x1={l + past}
+            x1={lengthIn + past}
             y0={y0 - past}
             y1={y1 + past}
           />
         )}
-        {d.placed.map((o) => (
+        {derived.placed.map((placed) => (
           <OpeningMark
-            key={o.opening.id}
-            o={o}
+            key={placed.opening.id}
+            o={placed}
             v={viewport}
-            lengthIn={l}
-            widthIn={w}
-            on={picked.opening === o.opening.id}
+            lengthIn={lengthIn}
+            widthIn={widthIn}
+            on={picked.opening === placed.opening.id}
             pick={pick}
             grab={grab}
           />
         ))}
-        {d.omitted.map((p) => (
+        {derived.omitted.map((omitted) => (
           <rect
-            key={p.id}
-            x={X(p.x) - 4.5}
-            y={Y(p.y) - 4.5}
+            key={omitted.id}
+            x={X(omitted.x) - 4.5}
+            y={Y(omitted.y) - 4.5}
             width={9}
             height={9}
             fill="none"
@@ -186,20 +213,20 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             strokeDasharray="2 2"
             pointerEvents="none"
           >
-            <title>{`no post ${p.id}: a header carries its truss`}</title>
+            <title>{`no post ${omitted.id}: a header carries its truss`}</title>
           </rect>
         ))}
-        {inOrder.map((p) => (
+        {inOrder.map((post) => (
           <PostMark
-            key={p.id}
-            p={p}
+            key={post.id}
+            p={post}
             v={viewport}
-            on={picked.post === p.id}
-            holeIn={layers.holes ? (d.holes.find((h) => h.kind === p.kind)?.diameterIn ?? null) : null}
+            on={picked.post === post.id}
+            holeIn={layers.holes ? (derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null) : null}
             string={
-              isEave(p.side)
-                ? d.rows[p.kind === 'lean-to' ? `lean-${p.side}` : p.side]
-                : p.side === 'west'
+              isEave(post.side)
+                ? derived.rows[post.kind === 'lean-to' ? `lean-${post.side}` : post.side]
+                : post.side === 'west'
                   ? '1'
                   : String(last)
             }
@@ -208,14 +235,14 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           />
         ))}
         {layers.strings &&
-          d.strings
-            .filter((s) => isEave(s.side))
-            .map((s) =>
-              [0, l].map((x) => (
+          derived.strings
+            .filter((stringLine) => isEave(stringLine.side))
+            .map((stringLine) =>
+              [0, lengthIn].map((x) => (
                 <circle
-                  key={`${s.id}${x}`}
+                  key={`${stringLine.id}${x}`}
                   cx={X(x)}
-                  cy={Y(s.from.y)}
+                  cy={Y(stringLine.from.y)}
                   r={4}
                   fill="var(--chalk)"
                   stroke="#fff"
@@ -226,12 +253,12 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             )}
         {layers.square && <SquareMoves v={viewport} />}
         <g pointerEvents="none">
-          <Dimensions v={viewport} centresIn={d.grid.centresIn} lengthIn={l} y={stakeY + 30} />
+          <Dimensions v={viewport} centresIn={derived.grid.centresIn} lengthIn={lengthIn} y={stakeY + 30} />
           {!layers.diagonals && (
             <SvgMeasure
-              x={X(l) + 20}
-              y={Y(w / 2)}
-              inches={w}
+              x={X(lengthIn) + 20}
+              y={Y(widthIn / 2)}
+              inches={widthIn}
               size={16}
               anchor="middle"
               rotate={-90}
@@ -239,11 +266,11 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
               fill="var(--ink)"
             />
           )}
-          {leans.map((q) => (
+          {leans.map((lean) => (
             <Note
-              key={q.side}
-              x={X(l / 2)}
-              y={Y(q.side === 'north' ? w + q.depthIn / 2 : -q.depthIn / 2) + 5}
+              key={lean.side}
+              x={X(lengthIn / 2)}
+              y={Y(lean.side === 'north' ? widthIn + lean.depthIn / 2 : -lean.depthIn / 2) + 5}
               size={14}
               weight={600}
               anchor="middle"
@@ -254,9 +281,9 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             </Note>
           ))}
         </g>
-        {gableShown.map((p) => (
-          <Note key={p.row} x={stakeX} y={Y(p.y) + 5} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
-            {p.row}
+        {gableShown.map((post) => (
+          <Note key={post.row} x={stakeX} y={Y(post.y) + 5} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
+            {post.row}
           </Note>
         ))}
         {rows.map(([name, y]) => (
@@ -270,11 +297,11 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             onPick={pickString}
           />
         ))}
-        {d.grid.centresIn.map((x, i) =>
+        {derived.grid.centresIn.map((centreIn, i) =>
           i === 0 || i === last - 1 ? (
             <Stake
               key={i}
-              x={X(x)}
+              x={X(centreIn)}
               y={stakeY}
               name={String(i + 1)}
               points="up"
@@ -282,7 +309,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
               onPick={pickString}
             />
           ) : (
-            <Note key={i} x={X(x)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
+            <Note key={i} x={X(centreIn)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
               {i + 1}
             </Note>
           ),

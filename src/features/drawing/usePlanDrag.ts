@@ -38,59 +38,60 @@ export function usePlanDrag(pxPerIn: number) {
 
   /** Moves the target to `atIn` (low edge of an opening, centre of a post); says what it did or why not. */
   const moveTo = useCallback(
-    (t: Target, atIn: number, fine: boolean, key: string): { text: string; refused: boolean } => {
+    (target: Target, atIn: number, fine: boolean, key: string): { text: string; refused: boolean } => {
       if (!store) return { text: '', refused: true }
-      const s = store.getState()
-      const b = s.history.present.building
-      const grid = s.derived.grid
-      const t0 = postSize(b.post).widthIn
-      if (t.kind === 'opening') {
-        const o = b.openings.find((q) => q.id === t.opening.id)
-        if (!o) return { text: '', refused: true }
+      const state = store.getState()
+      const building = state.history.present.building
+      const grid = state.derived.grid
+      const t0 = postSize(building.post).widthIn
+      if (target.kind === 'opening') {
+        const opening = building.openings.find((opening) => opening.id === target.opening.id)
+        if (!opening) return { text: '', refused: true }
         const snap = fine
           ? { atIn: Math.round(atIn * 16) / 16, to: null }
-          : snapTo(atIn, openingPlaces(grid, o, t0), REACH_PX / pxPerIn, 1)
-        const wall = wallLengthIn(grid, o.side)
-        const from = Math.min(Math.max(0, snap.atIn), wall - o.widthIn)
-        const issues = s.edit(
-          `move ${o.name || o.kind}`,
-          (j) => ({ ...j, building: moveOpening(j.building, grid, o.id, from) }),
+          : snapTo(atIn, openingPlaces(grid, opening, t0), REACH_PX / pxPerIn, 1)
+        const wall = wallLengthIn(grid, opening.side)
+        const from = Math.min(Math.max(0, snap.atIn), wall - opening.widthIn)
+        const issues = state.edit(
+          `move ${opening.name || opening.kind}`,
+          (job) => ({ ...job, building: moveOpening(job.building, grid, opening.id, from) }),
           key,
         )
         if (issues.length) return { text: issueText(issues[0]), refused: true }
         return {
-          text: `${formatLength(from)} │ ${formatLength(o.widthIn)} │ ${formatLength(wall - from - o.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
+          text: `${formatLength(from)} │ ${formatLength(opening.widthIn)} │ ${formatLength(wall - from - opening.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
           refused: false,
         }
       }
-      const p = s.derived.posts.find((q) => q.id === t.post.id)
-      if (!p) return { text: '', refused: true }
+      const post = state.derived.posts.find((post) => post.id === target.post.id)
+      if (!post) return { text: '', refused: true }
       const even =
-        isEave(p.side) && p.line !== null
-          ? [{ atIn: (grid.lengthIn * (p.line - 1)) / (grid.centresIn.length - 1), name: 'equal bays' }]
-          : [{ atIn: p.atIn - p.movedIn, name: 'equal spaces' }]
+        isEave(post.side) && post.line !== null
+          ? [{ atIn: (grid.lengthIn * (post.line - 1)) / (grid.centresIn.length - 1), name: 'equal bays' }]
+          : [{ atIn: post.atIn - post.movedIn, name: 'equal spaces' }]
       const snap = fine ? { atIn: Math.round(atIn * 16) / 16, to: null } : snapTo(atIn, even, REACH_PX / pxPerIn, 1)
-      const moved = movePost(b, grid, p, snap.atIn - p.atIn)
+      const moved = movePost(building, grid, post, snap.atIn - post.atIn)
       if (!moved)
         return {
           text:
-            p.kind === 'jamb'
-              ? `${p.id} stands with its door: drag the door.`
-              : `${p.id} holds the ${p.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
+            post.kind === 'jamb'
+              ? `${post.id} stands with its door: drag the door.`
+              : `${post.id} holds the ${post.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
           refused: true,
         }
-      const issues = s.edit(`move post ${p.id}`, (j) => ({ ...j, building: moved }), key)
+      const issues = state.edit(`move post ${post.id}`, (job) => ({ ...job, building: moved }), key)
       if (issues.length) return { text: issueText(issues[0]), refused: true }
       const row = store
         .getState()
         .derived.posts.filter(
-          (q) => q.side === p.side && q.row !== '' && (q.kind === 'lean-to') === (p.kind === 'lean-to'),
+          (other) =>
+            other.side === post.side && other.row !== '' && (other.kind === 'lean-to') === (post.kind === 'lean-to'),
         )
-        .sort((a, c) => a.atIn - c.atIn)
-      const i = row.findIndex((q) => q.id === p.id)
+        .sort((one, other) => one.atIn - other.atIn)
+      const i = row.findIndex((other) => other.id === post.id)
       const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn)) : '')
       return {
-        text: `${p.id} at ${formatLength(snap.atIn)}   ${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
+        text: `${post.id} at ${formatLength(snap.atIn)}   ${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
         refused: false,
       }
     },
@@ -98,18 +99,21 @@ export function usePlanDrag(pxPerIn: number) {
   )
 
   const start = useCallback(
-    (t: Target, e: PointerEvent<SVGElement>) => {
-      if (e.button !== 0 || !store) return
-      e.stopPropagation()
-      const el = e.currentTarget
-      const alongX = isEave(t.kind === 'opening' ? t.opening.side : t.post.side)
-      const from = t.kind === 'opening' ? placeOpening(t.opening, store.getState().derived.grid).fromIn : t.post.atIn
-      const origin = { x: e.clientX, y: e.clientY }
+    (target: Target, event: PointerEvent<SVGElement>) => {
+      if (event.button !== 0 || !store) return
+      event.stopPropagation()
+      const el = event.currentTarget
+      const alongX = isEave(target.kind === 'opening' ? target.opening.side : target.post.side)
+      const from =
+        target.kind === 'opening'
+          ? placeOpening(target.opening, store.getState().derived.grid).fromIn
+          : target.post.atIn
+      const origin = { x: event.clientX, y: event.clientY }
       const box = el.ownerSVGElement?.getBoundingClientRect()
       const key = `drag-${++drags}`
       let moved = false
-      const move = (m: globalThis.PointerEvent) => {
-        const px = alongX ? m.clientX - origin.x : -(m.clientY - origin.y)
+      const move = (event: globalThis.PointerEvent) => {
+        const px = alongX ? event.clientX - origin.x : -(event.clientY - origin.y)
         if (!moved && Math.abs(px) < 3) return
         moved = true
         cancelAnimationFrame(frame.current)
@@ -117,9 +121,9 @@ export function usePlanDrag(pxPerIn: number) {
         frame.current = requestAnimationFrame(() =>
           flushSync(() =>
             setLive({
-              ...moveTo(t, from + px / pxPerIn, m.altKey, key),
-              x: m.clientX - (box?.left ?? 0) + 14,
-              y: m.clientY - (box?.top ?? 0) - 40,
+              ...moveTo(target, from + px / pxPerIn, event.altKey, key),
+              x: event.clientX - (box?.left ?? 0) + 14,
+              y: event.clientY - (box?.top ?? 0) - 40,
             }),
           ),
         )
@@ -132,7 +136,7 @@ export function usePlanDrag(pxPerIn: number) {
         store.getState().done()
         setLive(null)
       }
-      el.setPointerCapture(e.pointerId)
+      el.setPointerCapture(event.pointerId)
       el.addEventListener('pointermove', move)
       el.addEventListener('pointerup', up)
       el.addEventListener('pointercancel', up)
@@ -141,31 +145,32 @@ export function usePlanDrag(pxPerIn: number) {
   )
 
   const nudge = useCallback(
-    (t: Target, e: KeyboardEvent<SVGElement>, x: number, y: number) => {
-      const alongX = isEave(t.kind === 'opening' ? t.opening.side : t.post.side)
+    (target: Target, event: KeyboardEvent<SVGElement>, x: number, y: number) => {
+      const alongX = isEave(target.kind === 'opening' ? target.opening.side : target.post.side)
       const by = {
         ArrowRight: alongX ? 1 : 0,
         ArrowLeft: alongX ? -1 : 0,
         ArrowUp: alongX ? 0 : 1,
         ArrowDown: alongX ? 0 : -1,
-      }[e.key]
+      }[event.key]
       if (!by || !store) return
-      e.preventDefault()
-      e.stopPropagation()
+      event.preventDefault()
+      event.stopPropagation()
       const grid = store.getState().derived.grid
       const now =
-        t.kind === 'opening'
+        target.kind === 'opening'
           ? placeOpening(
-              store.getState().history.present.building.openings.find((o) => o.id === t.opening.id) ?? t.opening,
+              store.getState().history.present.building.openings.find((opening) => opening.id === target.opening.id) ??
+                target.opening,
               grid,
             ).fromIn
-          : (store.getState().derived.posts.find((p) => p.id === t.post.id)?.atIn ?? 0)
+          : (store.getState().derived.posts.find((post) => post.id === target.post.id)?.atIn ?? 0)
       setLive({
         ...moveTo(
-          t,
-          now + by * (e.shiftKey ? 1 / 16 : 1),
+          target,
+          now + by * (event.shiftKey ? 1 / 16 : 1),
           true,
-          `nudge-${t.kind}-${t.kind === 'opening' ? t.opening.id : t.post.id}`,
+          `nudge-${target.kind}-${target.kind === 'opening' ? target.opening.id : target.post.id}`,
         ),
         x: x + 14,
         y: y - 40,

@@ -9,8 +9,10 @@ export function useSize<E extends Element>() {
     const el = ref.current
     if (!el) return
     const measure = () => {
-      const r = el.getBoundingClientRect()
-      setSize((s) => (s.width === r.width && s.height === r.height ? s : { width: r.width, height: r.height }))
+      const domRect = el.getBoundingClientRect()
+      setSize((s) =>
+        s.width === domRect.width && s.height === domRect.height ? s : { width: domRect.width, height: domRect.height },
+      )
     }
     measure()
     const watch = new ResizeObserver(measure)

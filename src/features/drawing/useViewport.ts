@@ -20,14 +20,17 @@ export interface Margins {
   readonly bottom: number
 }
 
-const fit = (b: Bounds, width: number, height: number, m: Margins): View => {
+const fit = (bounds: Bounds, width: number, height: number, margins: Margins): View => {
   const s = Math.max(
     0.01,
-    Math.min((width - m.left - m.right) / (b.x1 - b.x0), (height - m.top - m.bottom) / (b.y1 - b.y0)),
+    Math.min(
+      (width - margins.left - margins.right) / (bounds.x1 - bounds.x0),
+      (height - margins.top - margins.bottom) / (bounds.y1 - bounds.y0),
+    ),
   )
-  const spareX = width - m.left - m.right - s * (b.x1 - b.x0)
-  const spareY = height - m.top - m.bottom - s * (b.y1 - b.y0)
-  return { s, ox: m.left + spareX / 2 - s * b.x0, oy: height - m.bottom - spareY / 2 + s * b.y0 }
+  const spareX = width - margins.left - margins.right - s * (bounds.x1 - bounds.x0)
+  const spareY = height - margins.top - margins.bottom - s * (bounds.y1 - bounds.y0)
+  return { s, ox: margins.left + spareX / 2 - s * bounds.x0, oy: height - margins.bottom - spareY / 2 + s * bounds.y0 }
 }
 
 /** Pan and zoom of a drawing: wheel, drag on empty ground, and buttons. Fits its content until someone moves it. */
@@ -47,8 +50,8 @@ export function useViewport(
   const view = moved ?? home
   const zoom = useCallback(
     (factor: number, cx: number, cy: number) =>
-      setMoved((m) => {
-        const v = m ?? home
+      setMoved((view) => {
+        const v = view ?? home
         const s = Math.min(Math.max(v.s * factor, home.s / 4), home.s * 60)
         const k = s / v.s
         return { s, ox: cx - (cx - v.ox) * k, oy: cy - (cy - v.oy) * k }
@@ -58,28 +61,28 @@ export function useViewport(
   useEffect(() => {
     const el = ref.current
     if (!el) return
-    const wheel = (e: WheelEvent) => {
-      e.preventDefault()
-      const r = el.getBoundingClientRect()
-      zoom(Math.exp(-e.deltaY * 0.0016), e.clientX - r.left, e.clientY - r.top)
+    const wheel = (event: WheelEvent) => {
+      event.preventDefault()
+      const domRect = el.getBoundingClientRect()
+      zoom(Math.exp(-event.deltaY * 0.0016), event.clientX - domRect.left, event.clientY - domRect.top)
     }
     el.addEventListener('wheel', wheel, { passive: false })
     return () => el.removeEventListener('wheel', wheel)
   }, [ref, zoom])
   const pan = useCallback(
-    (e: PointerEvent<SVGSVGElement>) => {
-      if (e.button !== 0) return
-      const el = e.currentTarget
-      const start = { x: e.clientX, y: e.clientY }
+    (event: PointerEvent<SVGSVGElement>) => {
+      if (event.button !== 0) return
+      const el = event.currentTarget
+      const start = { x: event.clientX, y: event.clientY }
       const from = moved ?? home
-      const move = (m: globalThis.PointerEvent) =>
-        setMoved({ ...from, ox: from.ox + m.clientX - start.x, oy: from.oy + m.clientY - start.y })
+      const move = (event: globalThis.PointerEvent) =>
+        setMoved({ ...from, ox: from.ox + event.clientX - start.x, oy: from.oy + event.clientY - start.y })
       const up = () => {
         el.removeEventListener('pointermove', move)
         el.removeEventListener('pointerup', up)
         el.removeEventListener('pointercancel', up)
       }
-      el.setPointerCapture(e.pointerId)
+      el.setPointerCapture(event.pointerId)
       el.addEventListener('pointermove', move)
       el.addEventListener('pointerup', up)
       el.addEventListener('pointercancel', up)

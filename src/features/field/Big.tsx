@@ -13,18 +13,18 @@ export function Big({
   readonly feet?: boolean
 }) {
   if (inches === null) return <div className="big none">{empty ?? '–'}</div>
-  const p = lengthParts(inches, feet)
-  const whole = !(p.inches === 0 && p.numerator > 0 && !feet)
+  const parts = lengthParts(inches, feet)
+  const whole = !(parts.inches === 0 && parts.numerator > 0 && !feet)
   return (
     <div className="bigwrap">
       <div className="big" role="text" aria-label={inchesInWords(inches)}>
-        {p.negative ? '−' : ''}
-        {feet ? `${p.feet}′ ` : ''}
-        {whole ? p.inches : ''}
-        {p.numerator > 0 && (
+        {parts.negative ? '−' : ''}
+        {feet ? `${parts.feet}′ ` : ''}
+        {whole ? parts.inches : ''}
+        {parts.numerator > 0 && (
           <span className="frac">
-            <b>{p.numerator}</b>
-            <b>{p.denominator}</b>
+            <b>{parts.numerator}</b>
+            <b>{parts.denominator}</b>
           </span>
         )}
         ″

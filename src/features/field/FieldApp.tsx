@@ -26,8 +26,8 @@ function Head({
   readonly sub: string
   readonly onBack: (() => void) | null
 }) {
-  const link = useStore(log, (s) => s.link)
-  const waiting = useStore(log, (s) => s.waiting)
+  const link = useStore(log, (log) => log.link)
+  const waiting = useStore(log, (log) => log.waiting)
   return (
     <header className="fhead">
       {onBack ? (
@@ -76,8 +76,8 @@ export function FieldApp({
       void keepJob(id, initial)
       return
     }
-    void keptJob(id).then((d) => {
-      if (d) setDoc(d)
+    void keptJob(id).then((value) => {
+      if (value) setDoc(value)
       else setMissing(true)
     })
   }, [id, initial])
@@ -89,19 +89,19 @@ export function FieldApp({
   }, [])
   const go = useCallback(
     (to: readonly string[]) => {
-      window.history.pushState(null, '', `/field/${id}${to.map((p) => `/${encodeURIComponent(p)}`).join('')}`)
+      window.history.pushState(null, '', `/field/${id}${to.map((text) => `/${encodeURIComponent(text)}`).join('')}`)
       setRest(to)
       window.scrollTo(0, 0)
     },
     [id],
   )
   const job = useMemo(() => {
-    const r = doc === null ? null : parseJob(doc)
-    return r?.ok ? r.value : null
+    const result = doc === null ? null : parseJob(doc)
+    return result?.ok ? result.value : null
   }, [doc])
   const derived = useMemo(() => {
-    const d = job && deriveJob(job)
-    return d && d.ok ? d.value : null
+    const result = job && deriveJob(job)
+    return result && result.ok ? result.value : null
   }, [job])
   if (missing)
     return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>

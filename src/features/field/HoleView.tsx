@@ -22,19 +22,19 @@ const NAMES: Readonly<Record<Found, string>> = {
 }
 
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
-export function HoleView({ job, derived: d, rest, go }: FieldPage) {
-  const post = d.posts.some((p) => p.id === rest[1]) ? rest[1] : d.posts[0].id
-  const state = useLog((s) => s.state)
-  const add = useLog((s) => s.add)
-  const undo = useLog((s) => s.undo)
+export function HoleView({ job, derived: derived, rest, go }: FieldPage) {
+  const post = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
   const [entry, setEntry] = useState<Entry>({ whole: null, sixteenths: null })
   const [around, setAround] = useState<number | null>(null)
   const [now] = useState(() => new Date().toISOString())
-  const need = holeNeed(d, job, post)
+  const need = holeNeed(derived, job, post)
   const log = state.holes[post]
   const depth = entryIn(entry)
-  const { dugIn, rods } = useMeasured(job, d)
-  const levels = useLog((s) => s.levels)
+  const { dugIn, rods } = useMeasured(job, derived)
+  const levels = useLog((log) => log.levels)
   const kept = dugIn[post] ?? null
   const [rod, setRod] = useState(false)
   const setup = levels.setups.at(-1)
@@ -63,7 +63,7 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
   const deep = depth !== null && byRod ? depth + byRod.offIn : depth
   const absurd = deep !== null && (deep <= 0 || deep > 240)
   const { bagLb } = job.fieldwork.concrete
-  const bags = d.holes.find((h) => h.postIds.includes(post))
+  const bags = derived.holes.find((hole) => hole.postIds.includes(post))
   const each = bags ? bagsFor(bags.volumes.concreteFt3, bagLb) : 0
   return (
     <>
@@ -110,10 +110,10 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
         >
           <div>
             <b>{verdict.say}</b>
-            {verdict.cures.map((c) => (
-              <p key={c}>
-                {c[0].toUpperCase()}
-                {c.slice(1)}.
+            {verdict.cures.map((cure) => (
+              <p key={cure}>
+                {cure[0].toUpperCase()}
+                {cure.slice(1)}.
               </p>
             ))}
           </div>
@@ -194,8 +194,8 @@ export function HoleView({ job, derived: d, rest, go }: FieldPage) {
                 : ''}
               . Practice weather.
             </p>
-            {cure.cautions.map((c) => (
-              <p key={c}>{c}</p>
+            {cure.cautions.map((caution) => (
+              <p key={caution}>{caution}</p>
             ))}
           </div>
         </div>

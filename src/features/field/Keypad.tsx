@@ -7,10 +7,11 @@ export interface Entry {
   readonly whole: number | null
   readonly sixteenths: number | null
 }
-export const entryIn = (e: Entry): number | null => (e.whole === null ? null : e.whole + (e.sixteenths ?? 0) / 16)
+export const entryIn = (entry: Entry): number | null =>
+  entry.whole === null ? null : entry.whole + (entry.sixteenths ?? 0) / 16
 const LABEL = (n: number): string => {
-  const p = lengthParts(n / 16, false)
-  return p.numerator ? `${p.numerator}/${p.denominator}` : '0'
+  const parts = lengthParts(n / 16, false)
+  return parts.numerator ? `${parts.numerator}/${parts.denominator}` : '0'
 }
 /** Length of a tick by its true rank on a blade. */
 const tick = (n: number): number => (n % 16 === 0 ? 34 : n % 8 === 0 ? 27 : n % 4 === 0 ? 21 : n % 2 === 0 ? 15 : 10)
@@ -26,7 +27,7 @@ export function Keypad({
   readonly entry: Entry
   readonly around: number
   readonly most: number
-  readonly onEntry: (e: Entry) => void
+  readonly onEntry: (entry: Entry) => void
   readonly onAround: (n: number) => void
 }) {
   const from = firstKey(around, most)

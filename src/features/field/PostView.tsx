@@ -10,51 +10,54 @@ import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
-export function PostView({ job, derived: d, rest, go }: FieldPage) {
-  const id = d.posts.some((p) => p.id === rest[1]) ? rest[1] : d.posts[0].id
-  const state = useLog((s) => s.state)
-  const add = useLog((s) => s.add)
-  const undo = useLog((s) => s.undo)
-  const { asBuilt } = useMeasured(job, d)
+export function PostView({ job, derived: derived, rest, go }: FieldPage) {
+  const id = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
+  const { asBuilt } = useMeasured(job, derived)
   const [cutting, setCutting] = useState(false)
   const [entry, setEntry] = useState<Entry>({ whole: null, sixteenths: null })
   const [around, setAround] = useState<number | null>(null)
-  const p = asBuilt.find((q) => q.id === id)
-  if (!p) return null
-  const at = POST_STATES.indexOf(p.state)
+  const built = asBuilt.find((built) => built.id === id)
+  if (!built) return null
+  const at = POST_STATES.indexOf(built.state)
   const next = POST_STATES[at + 1]
   const cut = state.cuts[id]
   const value = entryIn(entry)
   const lastState = state.all
-    .filter((r) => r.body.kind === 'state' && r.body.post === id && !state.voided.has(r.id))
+    .filter((record) => record.body.kind === 'state' && record.body.post === id && !state.voided.has(record.id))
     .at(-1)
   return (
     <>
       <div className="plan3">
         <div>
-          <span>{p.readingIn === null ? 'rod not read' : 'rod reads'}</span>
-          <b>{p.readingIn === null ? '–' : <Measure inches={p.readingIn} feet={false} />}</b>
+          <span>{built.readingIn === null ? 'rod not read' : 'rod reads'}</span>
+          <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
         </div>
         <div>
           <span>foot to grade line</span>
           <b>
-            <Measure inches={p.footToGradeIn} feet={false} />
+            <Measure inches={built.footToGradeIn} feet={false} />
           </b>
         </div>
         <div>
           <span>state</span>
-          <b style={{ fontSize: 18 }}>{p.state}</b>
+          <b style={{ fontSize: 18 }}>{built.state}</b>
         </div>
       </div>
       <p className="fnote">Cut this post</p>
-      <Big inches={p.cutIn ?? p.needIn} feet words={false} />
-      {p.fit && (
-        <div className={p.fit.kind === 'fits' ? 'fok' : 'fwarn'} role={p.fit.kind === 'fits' ? 'status' : 'alert'}>
+      <Big inches={built.cutIn ?? built.needIn} feet words={false} />
+      {built.fit && (
+        <div
+          className={built.fit.kind === 'fits' ? 'fok' : 'fwarn'}
+          role={built.fit.kind === 'fits' ? 'status' : 'alert'}
+        >
           <div>
-            <b>{p.fit.say}</b>
-            {p.fit.kind !== 'fits' && (
+            <b>{built.fit.say}</b>
+            {built.fit.kind !== 'fits' && (
               <p>
-                It needs <Measure inches={p.needIn} /> now.
+                It needs <Measure inches={built.needIn} /> now.
               </p>
             )}
           </div>
@@ -65,15 +68,15 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
           )}
         </div>
       )}
-      {p.upFromRodIn !== null && job.building.school !== 'pier' && (
+      {built.upFromRodIn !== null && job.building.school !== 'pier' && (
         <p className="fnote">
-          From the stake {p.upFromRodIn >= 0 ? 'up' : 'down'} to the grade line:{' '}
+          From the stake {built.upFromRodIn >= 0 ? 'up' : 'down'} to the grade line:{' '}
           <b>
-            <Measure inches={Math.abs(p.upFromRodIn)} feet={false} />
+            <Measure inches={Math.abs(built.upFromRodIn)} feet={false} />
           </b>
         </p>
       )}
-      {!p.measured && (
+      {!built.measured && (
         <p className="fnote">
           Its foot has not been read: these marks are the plan’s. Read the rod on the{' '}
           {job.building.school === 'pier' ? 'bracket' : 'pad'} before cutting.
@@ -84,7 +87,7 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
           <Big inches={value} empty="cut length, inches" words={false} />
           <Keypad
             entry={entry}
-            around={around ?? Math.round(p.needIn)}
+            around={around ?? Math.round(built.needIn)}
             most={480}
             onEntry={setEntry}
             onAround={setAround}
@@ -112,7 +115,7 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
         <div className="acts">
           {lastState && (
             <button type="button" className="quiet" onClick={() => undo(lastState.id)}>
-              Undo {p.state}
+              Undo {built.state}
             </button>
           )}
           {next === 'cut' ? (
@@ -120,7 +123,7 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
               type="button"
               className="main"
               onClick={() => {
-                add({ kind: 'cut', post: id, lengthIn: Math.round(p.needIn * 16) / 16 })
+                add({ kind: 'cut', post: id, lengthIn: Math.round(built.needIn * 16) / 16 })
                 add({ kind: 'state', post: id, state: 'cut' })
               }}
             >
@@ -140,14 +143,14 @@ export function PostView({ job, derived: d, rest, go }: FieldPage) {
       )}
       <h2>Marks from its own bottom</h2>
       <ul className="marks">
-        {[...p.marks].reverse().map((m) => (
-          <li key={m.key} className={m.kind}>
-            <span>{m.name}</span>
+        {[...built.marks].reverse().map((mark) => (
+          <li key={mark.key} className={mark.kind}>
+            <span>{mark.name}</span>
             <b>
-              <Measure inches={m.fromBottomIn} stacked />
+              <Measure inches={mark.fromBottomIn} stacked />
             </b>
             <i>
-              <Measure inches={m.fromHeelIn} /> down
+              <Measure inches={mark.fromHeelIn} /> down
             </i>
           </li>
         ))}

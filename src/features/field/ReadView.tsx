@@ -25,7 +25,11 @@ function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: num
     <>
       <label className="who">
         Where does the laser stand
-        <input value={place} placeholder="south-east corner" onChange={(e) => setPlace(e.target.value.slice(0, 80))} />
+        <input
+          value={place}
+          placeholder="south-east corner"
+          onChange={(event) => setPlace(event.target.value.slice(0, 80))}
+        />
       </label>
       {with_ ? (
         <>
@@ -55,17 +59,17 @@ function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: num
 }
 
 /** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
-export function ReadView({ job, derived: d }: FieldPage) {
-  const state = useLog((s) => s.state)
-  const levels = useLog((s) => s.levels)
-  const add = useLog((s) => s.add)
-  const undo = useLog((s) => s.undo)
-  const { rods, rows } = useMeasured(job, d)
+export function ReadView({ job, derived: derived }: FieldPage) {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
+  const { rods, rows } = useMeasured(job, derived)
   const [on, setOn] = useState<'foot' | 'footing' | 'ground'>('foot')
-  const spots = useMemo(() => job.ground.spots.map((s) => `spot-${s.id}`), [job])
+  const spots = useMemo(() => job.ground.spots.map((spot) => `spot-${spot.id}`), [job])
   const order = useMemo(() => (on === 'ground' ? spots : [...new Set(rows.flat())]), [rows, on, spots])
   const setup = state.setups.at(-1)
-  const shift = levels.setups.find((s) => s.setup === setup?.body.setup)?.shiftIn ?? 0
+  const shift = levels.setups.find((levels) => levels.setup === setup?.body.setup)?.shiftIn ?? 0
   const [picked, setPicked] = useState<string | null>(null)
   const [entry, setEntry] = useState<Entry>(EMPTY)
   const [aroundAt, setAround] = useState<number | null>(null)
@@ -73,7 +77,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
   const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
   const [rod, setRod] = useState<Rod | null>(null)
   const embedded = job.building.school !== 'pier'
-  const kindOf = (id: string) => d.posts.find((p) => p.id === id)?.kind
+  const kindOf = (id: string) => derived.posts.find((post) => post.id === id)?.kind
   const read = (id: string): boolean =>
     on === 'foot' ? id in rods.offsets : on === 'footing' ? id in levels.footings : id in levels.grounds
   const seed = useRef(7)
@@ -90,9 +94,9 @@ export function ReadView({ job, derived: d }: FieldPage) {
     )
 
   const target = picked ?? order.find((id) => !read(id)) ?? order[0]
-  const row = rows.find((r) => r.includes(target)) ?? order
+  const row = rows.find((row) => row.includes(target)) ?? order
   const i = row.indexOf(target)
-  const near = [row[i - 1], row[i + 1]].filter((x): x is string => x !== undefined)
+  const near = [row[i - 1], row[i + 1]].filter((text): text is string => text !== undefined)
   // Readings are shown as this set-up would read them.
   const here = (id: string): number | null =>
     !read(id)
@@ -106,7 +110,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
     const v = here(id)
     return v === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v]
   })
-  const expected = known.length ? known.reduce((a, v) => a + v, 0) / known.length : null
+  const expected = known.length ? known.reduce((sum, value) => sum + value, 0) / known.length : null
   const value = entryIn(entry)
   const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
   // The plan knows where brackets and ground lie, once some readings have fitted it: worth a look where there are no neighbours yet.
@@ -116,13 +120,13 @@ export function ReadView({ job, derived: d }: FieldPage) {
       : 0
   const by = Math.abs(off) > SECOND_LOOK_IN ? 'neighbours' : Math.abs(offPlan) > OFF_PLAN_IN ? 'plan' : null
   const suspect = by !== null
-  const newest = state.readings.filter((r) => r.body.setup === setup.body.setup).at(-1)
+  const newest = state.readings.filter((reading) => reading.body.setup === setup.body.setup).at(-1)
   const around =
     aroundAt ??
     Math.round(
       expected ??
         (on === 'footing' && rods.gradeReadingIn !== null
-          ? rods.gradeReadingIn - shift + (d.holes.find((h) => h.kind === kindOf(target))?.embedIn ?? 0)
+          ? rods.gradeReadingIn - shift + (derived.holes.find((hole) => hole.kind === kindOf(target))?.embedIn ?? 0)
           : newest?.body.inches) ??
         setup.body.benchmarkIn ??
         52,
@@ -149,7 +153,7 @@ export function ReadView({ job, derived: d }: FieldPage) {
     const v = r.read(((order.indexOf(target) * 37) % 9) / 4)
     setEntry({ whole: Math.floor(v), sixteenths: Math.round((v % 1) * 16) })
   }
-  const lastRead = state.readings.find((r) => r.id === last)
+  const lastRead = state.readings.find((reading) => reading.id === last)
   const skipped = gapsInSequence(rows, levels)
   return (
     <>
@@ -311,9 +315,9 @@ export function ReadView({ job, derived: d }: FieldPage) {
       <p className="fnote">
         Set-up {state.setups.length}
         {setup.body.place ? `, ${setup.body.place}` : ''}:{' '}
-        {levels.setups.find((s) => s.setup === setup.body.setup)?.count ?? 0} readings
-        {levels.setups.find((s) => s.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold the rod
-        plumb: a leaning rod reads too much.
+        {levels.setups.find((levels) => levels.setup === setup.body.setup)?.count ?? 0} readings
+        {levels.setups.find((levels) => levels.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold
+        the rod plumb: a leaning rod reads too much.
       </p>
     </>
   )

@@ -5,25 +5,25 @@ import type { FieldPage } from './page'
 import { useLog, useMeasured } from './useField'
 
 /** What is next: reading, hole, card; and every post with its state. */
-export function TodayView({ job, derived: d, go }: FieldPage) {
-  const state = useLog((s) => s.state)
-  const levels = useLog((s) => s.levels)
-  const who = useLog((s) => s.who)
-  const setWho = useLog((s) => s.setWho)
-  const refused = useLog((s) => s.refused)
-  const { rods, asBuilt, rows, office } = useMeasured(job, d)
-  const order = d.posts.map((p) => p.id)
+export function TodayView({ job, derived: derived, go }: FieldPage) {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  const who = useLog((log) => log.who)
+  const setWho = useLog((log) => log.setWho)
+  const refused = useLog((log) => log.refused)
+  const { rods, asBuilt, rows, office } = useMeasured(job, derived)
+  const order = derived.posts.map((post) => post.id)
   // Rows are walked one after another, as the page of readings does.
   const nextRead = [...new Set(rows.flat())].find((id) => !rods.offsets[id])
   const nextHole = order.find((id) => !reached(state.states[id], 'hole dug'))
   const nextCard = order.find((id) => !reached(state.states[id], 'cut'))
-  const misfit = asBuilt.filter((p) => p.fit && p.fit.kind !== 'fits')
-  const deep = (id: string) => d.holes.find((h) => h.postIds.includes(id))
+  const misfit = asBuilt.filter((built) => built.fit && built.fit.kind !== 'fits')
+  const deep = (id: string) => derived.holes.find((hole) => hole.postIds.includes(id))
   return (
     <>
       <label className="who">
         Who is writing
-        <input value={who} placeholder="crew lead" onChange={(e) => setWho(e.target.value.slice(0, 60))} />
+        <input value={who} placeholder="crew lead" onChange={(event) => setWho(event.target.value.slice(0, 60))} />
       </label>
       {refused.length > 0 && (
         <div className="fwarn" role="alert">
@@ -33,40 +33,40 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
           </p>
         </div>
       )}
-      {state.troubles.map((t, i) => (
+      {state.troubles.map((trouble, i) => (
         <div className="fwarn" role="alert" key={i}>
-          {t.kind === 'two-readings' && (
+          {trouble.kind === 'two-readings' && (
             <>
-              <b>{t.target} was read twice</b>
+              <b>{trouble.target} was read twice</b>
               <p>
-                <Measure inches={t.a.body.inches} feet={false} /> by {t.a.who || t.a.device},{' '}
-                <Measure inches={t.b.body.inches} feet={false} /> by {t.b.who || t.b.device}. Both are kept; the later
-                one stands. Read it again.
+                <Measure inches={trouble.a.body.inches} feet={false} /> by {trouble.a.who || trouble.a.device},{' '}
+                <Measure inches={trouble.b.body.inches} feet={false} /> by {trouble.b.who || trouble.b.device}. Both are
+                kept; the later one stands. Read it again.
               </p>
             </>
           )}
-          {t.kind === 'clock' && (
+          {trouble.kind === 'clock' && (
             <>
-              <b>A phone’s clock is {Math.round(t.hours)} hours ahead</b>
-              <p>{t.record.who || t.record.device}: set its clock. Its records are kept as they came.</p>
+              <b>A phone’s clock is {Math.round(trouble.hours)} hours ahead</b>
+              <p>{trouble.record.who || trouble.record.device}: set its clock. Its records are kept as they came.</p>
             </>
           )}
-          {t.kind === 'no-setup' && (
+          {trouble.kind === 'no-setup' && (
             <>
               <b>A reading belongs to no set-up</b>
-              <p>{t.reading.body.target}: it is kept but not used. Read it again in this set-up.</p>
+              <p>{trouble.reading.body.target}: it is kept but not used. Read it again in this set-up.</p>
             </>
           )}
         </div>
       ))}
       {levels.setups
-        .filter((s) => s.state === 'refused')
-        .map((s) => (
-          <div className="fwarn" role="alert" key={s.setup}>
-            <b>Set-up {s.place || s.setup} does not close</b>
+        .filter((setup) => setup.state === 'refused')
+        .map((setup) => (
+          <div className="fwarn" role="alert" key={setup.setup}>
+            <b>Set-up {setup.place || setup.setup} does not close</b>
             <p>
-              It misses the benchmark by <Measure inches={s.closingIn ?? 0} feet={false} />: the laser was bumped. None
-              of its {s.count} readings is used. Set up anew and read again.
+              It misses the benchmark by <Measure inches={setup.closingIn ?? 0} feet={false} />: the laser was bumped.
+              None of its {setup.count} readings is used. Set up anew and read again.
             </p>
           </div>
         ))}
@@ -78,10 +78,10 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
           </p>
         </div>
       )}
-      {misfit.map((p) => (
-        <div className="fwarn" role="alert" key={p.id}>
-          <b>{p.id} no longer fits</b>
-          <p>{p.fit?.say}</p>
+      {misfit.map((built) => (
+        <div className="fwarn" role="alert" key={built.id}>
+          <b>{built.id} no longer fits</b>
+          <p>{built.fit?.say}</p>
         </div>
       ))}
       <div className="next">
@@ -105,15 +105,16 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
       </div>
       <h2>Posts</h2>
       <ul className="plist">
-        {asBuilt.map((p) => (
-          <li key={p.id}>
-            <button type="button" onClick={() => go(['post', p.id])}>
-              <b>{p.id}</b>
-              <span>{p.state}</span>
+        {asBuilt.map((built) => (
+          <li key={built.id}>
+            <button type="button" onClick={() => go(['post', built.id])}>
+              <b>{built.id}</b>
+              <span>{built.state}</span>
               <span className="m">
-                {p.upFromRodIn !== null ? (
+                {built.upFromRodIn !== null ? (
                   <>
-                    <Measure inches={Math.abs(p.upFromRodIn)} feet={false} /> {p.upFromRodIn >= 0 ? 'up' : 'down'}
+                    <Measure inches={Math.abs(built.upFromRodIn)} feet={false} />{' '}
+                    {built.upFromRodIn >= 0 ? 'up' : 'down'}
                   </>
                 ) : (
                   'not read'
@@ -121,8 +122,8 @@ export function TodayView({ job, derived: d, go }: FieldPage) {
               </span>
               <progress
                 max={POST_STATES.length - 1}
-                value={POST_STATES.indexOf(p.state)}
-                aria-label={`${p.id}: ${p.state}`}
+                value={POST_STATES.indexOf(built.state)}
+                aria-label={`${built.id}: ${built.state}`}
               />
             </button>
           </li>

@@ -23,6 +23,6 @@ test.each([144, 180, 300, 480])('steps of ten either way reach every inch up to 
     const step = (from: number, by: number) => firstKey(stepped(from, by, m), m)
     for (const by of [KEYS, -KEYS])
       for (let from = firstKey(begin, m), was = -1; from !== was; was = from, from = step(from, by)) show(from)
-    expect([...seen].sort((a, b) => a - b)).toEqual(Array.from({ length: m + 1 }, (_, i) => i))
+    expect([...seen].sort((one, other) => one - other)).toEqual(Array.from({ length: m + 1 }, (_, i) => i))
   }
 })

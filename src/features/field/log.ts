@@ -54,7 +54,12 @@ const RETRY_MS = 4000
 const id = () => crypto.randomUUID().replace(/-/g, '').slice(0, 24)
 const derived = (stored: readonly Stored[]) => {
   const state = foldRecords(stored)
-  return { stored, state, levels: tieLevels(state), waiting: stored.filter((s) => s.receivedAt === null).length }
+  return {
+    stored,
+    state,
+    levels: tieLevels(state),
+    waiting: stored.filter((stored) => stored.receivedAt === null).length,
+  }
 }
 
 /**
@@ -108,25 +113,27 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
       clearTimeout(timer)
       try {
         const waiting = get()
-          .stored.filter((s) => s.receivedAt === null)
+          .stored.filter((stored) => stored.receivedAt === null)
           .slice(0, 500)
-        const r = await fetch(
+        const response = await fetch(
           `/api/jobs/${encodeURIComponent(jobId)}/records${waiting.length ? '' : `?after=${after}`}`,
           waiting.length
             ? {
                 method: 'POST',
                 headers: { 'content-type': 'application/json' },
-                body: JSON.stringify({ after, records: waiting.map((s) => s.record) }),
+                body: JSON.stringify({ after, records: waiting.map((stored) => stored.record) }),
               }
             : { cache: 'no-store' },
         )
-        if (r.ok) {
-          const said = (await r.json()) as { records: (Stored & { seq: number })[]; last: number }
+        if (response.ok) {
+          const said = (await response.json()) as { records: (Stored & { seq: number })[]; last: number }
           after = said.last
-          const now = new Map(get().stored.map((s) => [s.record.id, s]))
+          const now = new Map(get().stored.map((stored) => [stored.record.id, stored]))
           // What the server now has counts as received even when its answer held only later ones.
-          for (const s of waiting) now.set(s.record.id, { record: s.record, receivedAt: new Date().toISOString() })
-          for (const s of said.records) now.set(s.record.id, { record: s.record, receivedAt: s.receivedAt })
+          for (const stored of waiting)
+            now.set(stored.record.id, { record: stored.record, receivedAt: new Date().toISOString() })
+          for (const record of said.records)
+            now.set(record.record.id, { record: record.record, receivedAt: record.receivedAt })
           const changed = said.records.length > 0 || waiting.length > 0
           set({
             ...(changed ? derived([...now.values()]) : {}),
@@ -137,17 +144,17 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
           if (changed)
             void store()
               .records.bulkPut(
-                [...now.values()].map((s) => ({
-                  key: `${jobId}:${s.record.id}`,
+                [...now.values()].map((stored) => ({
+                  key: `${jobId}:${stored.record.id}`,
                   jobId,
-                  record: s.record,
-                  receivedAt: s.receivedAt,
-                  made: Date.parse(s.record.at),
+                  record: stored.record,
+                  receivedAt: stored.receivedAt,
+                  made: Date.parse(stored.record.at),
                 })),
               )
               .catch(() => undefined)
-        } else if (r.status === 422 || r.status === 400) {
-          const said = (await r.json().catch(() => ({}))) as { issues?: readonly Issue[] }
+        } else if (response.status === 422 || response.status === 400) {
+          const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[] }
           set({ link: 'online', refused: said.issues ?? [] })
         } else set({ link: 'away' })
       } catch {
@@ -170,7 +177,7 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
       ])
       const name = typeof device?.value === 'string' ? device.value : `d-${id().slice(0, 8)}`
       if (!device) await store().meta.put({ key: 'device', value: name })
-      const here = new Map(log.getState().stored.map((s) => [s.record.id, s]))
+      const here = new Map(log.getState().stored.map((stored) => [stored.record.id, stored]))
       for (const k of kept)
         if (!here.has(k.record.id)) here.set(k.record.id, { record: k.record, receivedAt: k.receivedAt })
       log.setState({

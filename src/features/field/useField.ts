@@ -9,7 +9,7 @@ import { createFieldLog, type FieldLog, type FieldLogStore } from './log'
 
 export const FieldContext = createContext<FieldLogStore | null>(null)
 /** Reads one part of the field log. */
-export function useLog<T>(select: (s: FieldLog) => T): T {
+export function useLog<T>(select: (log: FieldLog) => T): T {
   const log = useContext(FieldContext)
   if (!log) throw new Error('useLog outside a job')
   return useStore(log, select)
@@ -17,10 +17,10 @@ export function useLog<T>(select: (s: FieldLog) => T): T {
 
 const measured = remember(measure)
 /** Rods and posts as built, remembered while nothing of it changes. */
-export function useMeasured(job: Job, d: ShownDerived): Measured {
-  const state = useLog((s) => s.state)
-  const levels = useLog((s) => s.levels)
-  return measured(job, d, state, levels)
+export function useMeasured(job: Job, derived: ShownDerived): Measured {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  return measured(job, derived, state, levels)
 }
 
 /** The field log of a job, for as long as the component lives; null until it is open. */

@@ -9,15 +9,19 @@ import { Materials } from '../drawing'
 
 /** One check in full: the arithmetic line by line, its diagrams, what governs and where, and what would fix it most cheaply. */
 export function CheckMain() {
-  const { derived: d } = useDoc()
-  const judged = useJob((s) => s.judged)
-  const id = useJob((s) => s.picked.check)
-  const c = d.checks.find((x) => x.id === id) ?? sortChecks(d.checks)[0]
-  const told = useAnswer('explain', { job: judged, checkId: c.id }, `${c.id}|${c.ratio}|${c.demand}|${c.capacity}`)
+  const { derived: derived } = useDoc()
+  const judged = useJob((state) => state.judged)
+  const id = useJob((state) => state.picked.check)
+  const check = derived.checks.find((check) => check.id === id) ?? sortChecks(derived.checks)[0]
+  const told = useAnswer(
+    'explain',
+    { job: judged, checkId: check.id },
+    `${check.id}|${check.ratio}|${check.demand}|${check.capacity}`,
+  )
   const lines = told.fresh ? (told.value?.trace ?? []) : []
   const diagram = told.fresh ? told.value?.diagram : null
-  const fails = c.state === 'fails'
-  const verify = [...new Set(lines.flatMap((l) => (l.verify ? [l.verify] : [])))]
+  const fails = check.state === 'fails'
+  const verify = [...new Set(lines.flatMap((line) => (line.verify ? [line.verify] : [])))]
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px 18px' }}>
       <svg width={0} height={0} className="position-absolute" aria-hidden>
@@ -25,60 +29,60 @@ export function CheckMain() {
       </svg>
       <div className="d-flex align-items-start gap-3 mb-2">
         {fails && <FailSign size={34} />}
-        {c.state === 'not-checked' && <UncheckedSign size={30} />}
+        {check.state === 'not-checked' && <UncheckedSign size={30} />}
         <div className="flex-grow-1">
-          <h2 style={{ fontSize: 21 }}>{c.title}</h2>
+          <h2 style={{ fontSize: 21 }}>{check.title}</h2>
           <p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>
-            {c.governs}
+            {check.governs}
           </p>
         </div>
-        {c.state !== 'not-checked' && (
+        {check.state !== 'not-checked' && (
           <div style={{ textAlign: 'right' }}>
             <b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>
-              {shownRatio(c.ratio)}
+              {shownRatio(check.ratio)}
             </b>
             <div className="note">of what it can take</div>
           </div>
         )}
       </div>
-      {c.state !== 'not-checked' && (
+      {check.state !== 'not-checked' && (
         <p className="note mb-2">
-          Under <b>{c.combination}</b>: <b>{c.place}</b>.
+          Under <b>{check.combination}</b>: <b>{check.place}</b>.
         </p>
       )}
-      {c.state !== 'not-checked' && <LoadBar ratio={c.ratio} width={520} height={18} />}
+      {check.state !== 'not-checked' && <LoadBar ratio={check.ratio} width={520} height={18} />}
       <div className="d-flex gap-3 mt-3 align-items-start">
         <div style={{ flex: '1 1 0', minWidth: 0 }}>
           {lines.length > 0 && (
             <ol className="trace" aria-label="Arithmetic">
-              {lines.map((l, i) => (
+              {lines.map((line, i) => (
                 <li key={i}>
                   <div>
                     <div className="w">
                       <span>
-                        {l.label}
-                        {l.verify && (
+                        {line.label}
+                        {line.verify && (
                           <>
                             {' '}
                             <span
                               className="verify"
-                              title={`Register item ${l.verify}: a recalled value, to be compared with the standard`}
+                              title={`Register item ${line.verify}: a recalled value, to be compared with the standard`}
                             >
-                              verify {l.verify}
+                              verify {line.verify}
                             </span>
                           </>
                         )}
                       </span>
-                      <i>{l.clause}</i>
+                      <i>{line.clause}</i>
                     </div>
-                    <div className="x">{written(l)}</div>
+                    <div className="x">{written(line)}</div>
                   </div>
                   <div className="val">
-                    {sig(l.value)} <small>{l.unit}</small>
+                    {sig(line.value)} <small>{line.unit}</small>
                   </div>
                 </li>
               ))}
-              {c.state !== 'not-checked' && (
+              {check.state !== 'not-checked' && (
                 <li style={fails ? { background: 'var(--keel-wash)' } : undefined}>
                   <div>
                     <div className="w">
@@ -86,11 +90,11 @@ export function CheckMain() {
                       <i>1.00 or less</i>
                     </div>
                     <div className="x">
-                      {sig(c.demand)} ÷ {sig(c.capacity)} {c.unit}
+                      {sig(check.demand)} ÷ {sig(check.capacity)} {check.unit}
                     </div>
                   </div>
                   <div className="val">
-                    {shownRatio(c.ratio)} {fails && <small>fails</small>}
+                    {shownRatio(check.ratio)} {fails && <small>fails</small>}
                   </div>
                 </li>
               )}
@@ -104,13 +108,13 @@ export function CheckMain() {
             </p>
           )}
         </div>
-        {diagram && <DiagramView d={diagram} title={c.title} />}
+        {diagram && <DiagramView d={diagram} title={check.title} />}
       </div>
       <div className="my-2">
-        <b>{fails ? 'What would fix it: ' : c.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>
-        {c.fix}
+        <b>{fails ? 'What would fix it: ' : check.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>
+        {check.fix}
       </div>
-      {c.state !== 'not-checked' && <FixTable check={c} />}
+      {check.state !== 'not-checked' && <FixTable check={check} />}
       <p className="note mt-2">{STANDING_NOTE}</p>
     </div>
   )

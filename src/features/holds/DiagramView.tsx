@@ -5,20 +5,23 @@ import { Note } from '../drawing'
 
 const W = 300
 /** Load, shear and moment of one member, drawn as it lies: a beam from the left, a post from the ground up. */
-export function DiagramView({ d, title }: { readonly d: Diagram; readonly title: string }) {
+export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readonly title: string }) {
   const left = 16
   const run = W - 32
-  const X = (x: number) => left + (x / d.lengthIn) * run
-  const peakM = d.momentInLb.reduce((a, m) => (Math.abs(m) > Math.abs(a) ? m : a), 0)
-  const peakV = d.shearLb.reduce((a, v) => (Math.abs(v) > Math.abs(a) ? v : a), 0)
-  const at = d.momentInLb.indexOf(peakM)
-  const scaleM = 62 / Math.max(Math.abs(peakM), d.capacityInLb ?? 0, 1e-9)
+  const X = (x: number) => left + (x / diagram.lengthIn) * run
+  const peakM = diagram.momentInLb.reduce((soFar, value) => (Math.abs(value) > Math.abs(soFar) ? value : soFar), 0)
+  const peakV = diagram.shearLb.reduce((soFar, value) => (Math.abs(value) > Math.abs(soFar) ? value : soFar), 0)
+  const at = diagram.momentInLb.indexOf(peakM)
+  const scaleM = 62 / Math.max(Math.abs(peakM), diagram.capacityInLb ?? 0, 1e-9)
   const scaleV = 26 / Math.max(Math.abs(peakV), 1e-9)
-  const most = Math.max(...d.lines.map((l) => Math.max(Math.abs(l.startLbIn), Math.abs(l.endLbIn))), 1e-9)
+  const most = Math.max(
+    ...diagram.lines.map((line) => Math.max(Math.abs(line.startLbIn), Math.abs(line.endLbIn))),
+    1e-9,
+  )
   const [beamY, shearY, momentY] = [60, 130, 180]
   const area = (y0: number, values: readonly number[], s: number) =>
-    `M${X(d.x[0])} ${y0}${d.x.map((x, i) => `L${X(x)} ${y0 + values[i] * s}`).join('')}L${X(d.x[d.x.length - 1])} ${y0}Z`
-  const over = d.capacityInLb !== null && Math.abs(peakM) > d.capacityInLb
+    `M${X(diagram.x[0])} ${y0}${diagram.x.map((x, i) => `L${X(x)} ${y0 + values[i] * s}`).join('')}L${X(diagram.x[diagram.x.length - 1])} ${y0}Z`
+  const over = diagram.capacityInLb !== null && Math.abs(peakM) > diagram.capacityInLb
   const feet = (plf: number) => `${sig(Math.abs(plf) * 12)} lb/ft`
   return (
     <figure className="mb-3" aria-label={title} style={{ width: W }}>
@@ -28,16 +31,16 @@ export function DiagramView({ d, title }: { readonly d: Diagram; readonly title:
         role="img"
         aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / 12)} lb-ft`}
       >
-        {d.lines.map((l, i) => {
-          const up = l.startLbIn + l.endLbIn < 0
+        {diagram.lines.map((line, i) => {
+          const up = line.startLbIn + line.endLbIn < 0
           const h = (v: number) => 8 + (Math.abs(v) / most) * 22
           return (
             <g key={i}>
               <path
                 d={
                   up
-                    ? `M${X(l.fromIn)} ${beamY + 10}V${beamY + 10 + h(l.startLbIn)}L${X(l.toIn)} ${beamY + 10 + h(l.endLbIn)}V${beamY + 10}Z`
-                    : `M${X(l.fromIn)} ${beamY - 2}V${beamY - 2 - h(l.startLbIn)}L${X(l.toIn)} ${beamY - 2 - h(l.endLbIn)}V${beamY - 2}Z`
+                    ? `M${X(line.fromIn)} ${beamY + 10}V${beamY + 10 + h(line.startLbIn)}L${X(line.toIn)} ${beamY + 10 + h(line.endLbIn)}V${beamY + 10}Z`
+                    : `M${X(line.fromIn)} ${beamY - 2}V${beamY - 2 - h(line.startLbIn)}L${X(line.toIn)} ${beamY - 2 - h(line.endLbIn)}V${beamY - 2}Z`
                 }
                 fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'}
                 stroke="var(--galv-3)"
@@ -45,82 +48,88 @@ export function DiagramView({ d, title }: { readonly d: Diagram; readonly title:
             </g>
           )
         })}
-        {d.lines[0] && (
-          <Note x={X(d.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">
-            {d.lines
+        {diagram.lines[0] && (
+          <Note x={X(diagram.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">
+            {diagram.lines
               .map(
-                (l) =>
-                  `${l.name ?? 'load'} ${feet(Math.abs(l.startLbIn) > Math.abs(l.endLbIn) ? l.startLbIn : l.endLbIn)}`,
+                (line) =>
+                  `${line.name ?? 'load'} ${feet(Math.abs(line.startLbIn) > Math.abs(line.endLbIn) ? line.startLbIn : line.endLbIn)}`,
               )
               .join(', ')}
           </Note>
         )}
-        {d.points.map((p, i) => (
+        {diagram.points.map((point, i) => (
           <g key={i}>
             <line
-              x1={X(p.atIn)}
-              x2={X(p.atIn)}
-              y1={p.lb < 0 ? beamY + 40 : 24}
-              y2={p.lb < 0 ? beamY + 12 : beamY - 4}
+              x1={X(point.atIn)}
+              x2={X(point.atIn)}
+              y1={point.lb < 0 ? beamY + 40 : 24}
+              y2={point.lb < 0 ? beamY + 12 : beamY - 4}
               stroke="var(--ink)"
               strokeWidth={2}
             />
             <path
               d={
-                p.lb < 0
-                  ? `M${X(p.atIn) - 4} ${beamY + 18}L${X(p.atIn)} ${beamY + 10}L${X(p.atIn) + 4} ${beamY + 18}`
-                  : `M${X(p.atIn) - 4} ${beamY - 10}L${X(p.atIn)} ${beamY - 2}L${X(p.atIn) + 4} ${beamY - 10}`
+                point.lb < 0
+                  ? `M${X(point.atIn) - 4} ${beamY + 18}L${X(point.atIn)} ${beamY + 10}L${X(point.atIn) + 4} ${beamY + 18}`
+                  : `M${X(point.atIn) - 4} ${beamY - 10}L${X(point.atIn)} ${beamY - 2}L${X(point.atIn) + 4} ${beamY - 10}`
               }
               fill="none"
               stroke="var(--ink)"
               strokeWidth={2}
             />
-            <Note x={X(p.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
-              {p.name ?? ''}
+            <Note x={X(point.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
+              {point.name ?? ''}
             </Note>
           </g>
         ))}
         <rect x={left - 2} y={beamY} width={run + 4} height={9} fill="url(#wood)" stroke="var(--lumber-4)" />
-        {d.supportsIn.map((s, i) =>
-          d.upright && i === 0 ? (
-            <rect key={s} x={X(s) - 6} y={beamY - 8} width={7} height={26} fill="var(--galv-4)" />
+        {diagram.supportsIn.map((supportIn, i) =>
+          diagram.upright && i === 0 ? (
+            <rect key={supportIn} x={X(supportIn) - 6} y={beamY - 8} width={7} height={26} fill="var(--galv-4)" />
           ) : (
-            <path key={s} d={`M${X(s)} ${beamY + 10}l-6 10h12Z`} fill="var(--ink)" />
+            <path key={supportIn} d={`M${X(supportIn)} ${beamY + 10}l-6 10h12Z`} fill="var(--ink)" />
           ),
         )}
         <Note x={left} y={shearY - 31} size={12} fill="var(--ink-3)">
-          {d.upright ? 'shear, ground at the left' : 'shear'}
+          {diagram.upright ? 'shear, ground at the left' : 'shear'}
         </Note>
-        <path d={area(shearY, d.shearLb, -scaleV)} fill="var(--galv-1)" stroke="var(--ink-2)" strokeWidth={1.2} />
+        <path d={area(shearY, diagram.shearLb, -scaleV)} fill="var(--galv-1)" stroke="var(--ink-2)" strokeWidth={1.2} />
         <Note x={W - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">
           {sig(Math.abs(peakV))} lb
         </Note>
         <line x1={left} x2={left + run} y1={shearY} y2={shearY} stroke="var(--ink)" />
         <path
-          d={area(momentY, d.momentInLb, scaleM * Math.sign(peakM || 1))}
+          d={area(momentY, diagram.momentInLb, scaleM * Math.sign(peakM || 1))}
           fill={over ? 'var(--keel-wash)' : 'var(--galv-1)'}
           stroke={over ? 'var(--keel)' : 'var(--ink)'}
           strokeWidth={1.8}
         />
         <line x1={left} x2={left + run} y1={momentY} y2={momentY} stroke="var(--ink)" />
-        {d.capacityInLb !== null && (
+        {diagram.capacityInLb !== null && (
           <g>
             <line
               x1={left}
               x2={left + run}
-              y1={momentY + d.capacityInLb * scaleM}
-              y2={momentY + d.capacityInLb * scaleM}
+              y1={momentY + diagram.capacityInLb * scaleM}
+              y2={momentY + diagram.capacityInLb * scaleM}
               stroke="var(--keel)"
               strokeWidth={1.8}
               strokeDasharray="6 4"
             />
-            <Note x={left} y={momentY + d.capacityInLb * scaleM + 14} size={12} fill="var(--ink-2)" halo="var(--paper)">
-              can take {sig(d.capacityInLb / 12)} lb-ft
+            <Note
+              x={left}
+              y={momentY + diagram.capacityInLb * scaleM + 14}
+              size={12}
+              fill="var(--ink-2)"
+              halo="var(--paper)"
+            >
+              can take {sig(diagram.capacityInLb / 12)} lb-ft
             </Note>
           </g>
         )}
         <Note
-          x={Math.min(W - 50, Math.max(50, X(d.x[at] ?? 0)))}
+          x={Math.min(W - 50, Math.max(50, X(diagram.x[at] ?? 0)))}
           y={momentY + (Math.abs(peakM) * scaleM) / 2 + 6}
           size={14}
           weight={700}

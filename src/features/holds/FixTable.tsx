@@ -10,7 +10,7 @@ export const dollars = (v: number): string => `${v < 0 ? '−' : ''}$${Math.abs(
 /** Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click takes it; what was edited since it was judged stays. */
 export function FixTable({ check }: { readonly check: CheckSummary }) {
   const { edit } = useDoc()
-  const judged = useJob((s) => s.judged)
+  const judged = useJob((state) => state.judged)
   const wanted = check.state === 'fails' || check.state === 'close'
   const told = useAnswer(
     'fixes',
@@ -48,35 +48,37 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
           <td className="n">{shownRatio(now.ratio)}</td>
           <td>{check.state === 'fails' ? 'fails' : 'close'}</td>
         </tr>
-        {fixes.map((f) => (
-          <tr key={f.key}>
+        {fixes.map((fix) => (
+          <tr key={fix.key}>
             <td>
-              <b>{f.label}</b>
+              <b>{fix.label}</b>
             </td>
             <td>
-              {f.detail}
-              {f.fails > now.fails - (check.state === 'fails' && f.state !== 'fails' ? 1 : 0) ? (
+              {fix.detail}
+              {fix.fails > now.fails - (check.state === 'fails' && fix.state !== 'fails' ? 1 : 0) ? (
                 <div className="lab">
-                  but breaks {f.fails - now.fails + (check.state === 'fails' && f.state !== 'fails' ? 1 : 0)} other
+                  but breaks {fix.fails - now.fails + (check.state === 'fails' && fix.state !== 'fails' ? 1 : 0)} other
                 </div>
               ) : null}
             </td>
-            <td className="n">{dollars(f.cost)}</td>
+            <td className="n">{dollars(fix.cost)}</td>
             <td className="n">
-              {f.more >= 0 ? '+' : ''}
-              {dollars(f.more)}
+              {fix.more >= 0 ? '+' : ''}
+              {dollars(fix.more)}
             </td>
             <td>
-              <LoadBar ratio={f.ratio} width={88} height={13} />
+              <LoadBar ratio={fix.ratio} width={88} height={13} />
             </td>
-            <td className="n">{shownRatio(f.ratio)}</td>
+            <td className="n">{shownRatio(fix.ratio)}</td>
             <td style={{ whiteSpace: 'nowrap' }}>
               <button
                 type="button"
-                className={f === fixes[0] && f.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
+                className={
+                  fix === fixes[0] && fix.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'
+                }
                 onClick={() =>
-                  edit(`${f.label.toLowerCase()}, ${f.detail}`, (j) =>
-                    told.asked ? merge3(told.asked.job, f.job, j).merged : j,
+                  edit(`${fix.label.toLowerCase()}, ${fix.detail}`, (job) =>
+                    told.asked ? merge3(told.asked.job, fix.job, job).merged : job,
                   )
                 }
               >

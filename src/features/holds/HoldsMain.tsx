@@ -14,12 +14,12 @@ type View = 'check' | 'size' | 'prices'
 export function HoldsMain() {
   const [view, setView] = useState<View>('check')
   const [busy, setBusy] = useState<string | null>(null)
-  const job = useJob((s) => s.history.present)
-  const revision = useJob((s) => s.revision)
+  const job = useJob((state) => state.history.present)
+  const revision = useJob((state) => state.revision)
   const sheet = async () => {
     setBusy('Writing the sheet')
     try {
-      const r = await fetch('/api/calc-sheet', {
+      const response = await fetch('/api/calc-sheet', {
         method: 'POST',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({
@@ -28,8 +28,8 @@ export function HoldsMain() {
           revision: `revision ${revision}`,
         }),
       })
-      if (!r.ok) throw new Error()
-      download(`${job.name} calculations.pdf`, 'application/pdf', await r.blob())
+      if (!response.ok) throw new Error()
+      download(`${job.name} calculations.pdf`, 'application/pdf', await response.blob())
       setBusy(null)
     } catch {
       setBusy('The server is away: try again when it is back.')

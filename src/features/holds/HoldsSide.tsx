@@ -3,16 +3,16 @@ import { CheckRow, sortChecks, useDoc } from '../job'
 
 /** All checks, worst first; what was not checked stands at the end. */
 export function HoldsSide() {
-  const { derived: d } = useDoc()
-  const t = d.tally
+  const { derived: derived } = useDoc()
+  const tally = derived.tally
   return (
     <>
       <h2>What holds</h2>
       <p className="note mt-1 mb-1">
-        {t.holds} hold, {t.close} close, {t.fails} fail, {t.notChecked} not checked.
+        {tally.holds} hold, {tally.close} close, {tally.fails} fail, {tally.notChecked} not checked.
       </p>
-      {sortChecks(d.checks).map((c) => (
-        <CheckRow key={c.id} check={c} />
+      {sortChecks(derived.checks).map((check) => (
+        <CheckRow key={check.id} check={check} />
       ))}
     </>
   )

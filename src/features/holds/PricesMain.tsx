@@ -16,21 +16,21 @@ export function PricesMain() {
   const put = (item: string) => (v: number, g: string) =>
     edit(
       `price of ${item}`,
-      (j) => ({ ...j, sizing: { ...j.sizing, prices: { ...j.sizing.prices, [item]: v } } }),
+      (job) => ({ ...job, sizing: { ...job.sizing, prices: { ...job.sizing.prices, [item]: v } } }),
       `price-${item}-${g}`,
     )
-  const rows = PRICE_LIST.filter((r) => r.item.toLowerCase().includes(find.toLowerCase())).slice(0, 60)
-  const read = async (f: File) => {
-    if (f.size > 1_000_000) {
+  const rows = PRICE_LIST.filter((row) => row.item.toLowerCase().includes(find.toLowerCase())).slice(0, 60)
+  const read = async (file: File) => {
+    if (file.size > 1_000_000) {
       setSaid(['That file is over 1 MB: a price list is a few kilobytes.'])
       return
     }
-    const got = pricesFromCsv(await f.text())
+    const got = pricesFromCsv(await file.text())
     setSaid(got.problems.length ? got.problems.slice(0, 8) : [`${Object.keys(got.prices).length} prices read.`])
     if (Object.keys(got.prices).length)
-      edit('prices from a file', (j) => ({
-        ...j,
-        sizing: { ...j.sizing, prices: { ...j.sizing.prices, ...got.prices } },
+      edit('prices from a file', (job) => ({
+        ...job,
+        sizing: { ...job.sizing, prices: { ...job.sizing.prices, ...got.prices } },
       }))
   }
   return (
@@ -45,7 +45,7 @@ export function PricesMain() {
           placeholder="find an item"
           aria-label="Find an item"
           value={find}
-          onChange={(e) => setFind(e.target.value)}
+          onChange={(event) => setFind(event.target.value)}
         />
         <button
           type="button"
@@ -63,17 +63,17 @@ export function PricesMain() {
           accept=".csv,text/csv"
           hidden
           aria-label="Price list file"
-          onChange={(e) => {
-            const f = e.target.files?.[0]
-            e.target.value = ''
-            if (f) void read(f)
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            event.target.value = ''
+            if (file) void read(file)
           }}
         />
         {Object.keys(own).length > 0 && (
           <button
             type="button"
             className="btn btn-light"
-            onClick={() => edit('prices as shipped', (j) => ({ ...j, sizing: { ...j.sizing, prices: {} } }))}
+            onClick={() => edit('prices as shipped', (job) => ({ ...job, sizing: { ...job.sizing, prices: {} } }))}
           >
             Back to the shipped list
           </button>
@@ -81,8 +81,8 @@ export function PricesMain() {
       </div>
       {said.length > 0 && (
         <div className="caution" role="alert">
-          {said.map((t, i) => (
-            <div key={i}>{t}</div>
+          {said.map((text, i) => (
+            <div key={i}>{text}</div>
           ))}
         </div>
       )}
@@ -96,18 +96,18 @@ export function PricesMain() {
           </tr>
         </thead>
         <tbody>
-          {rows.map((r) => (
-            <tr key={r.item}>
-              <td>{r.item}</td>
-              <td className="lab">{r.unit}</td>
-              <td className="n">{r.price.toFixed(2)}</td>
+          {rows.map((row) => (
+            <tr key={row.item}>
+              <td>{row.item}</td>
+              <td className="lab">{row.unit}</td>
+              <td className="n">{row.price.toFixed(2)}</td>
               <td className="n">
                 <NumberField
                   bare
-                  label={r.item}
-                  ariaLabel={`price of ${r.item}`}
-                  value={own[r.item] ?? r.price}
-                  onChange={put(r.item)}
+                  label={row.item}
+                  ariaLabel={`price of ${row.item}`}
+                  value={own[row.item] ?? row.price}
+                  onChange={put(row.item)}
                   onDone={done}
                 />
               </td>

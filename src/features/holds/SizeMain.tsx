@@ -68,31 +68,34 @@ function YardList<T extends string>({
 }
 
 /** What stands over a proposal: the nearest to the preferred bay, the cheapest, or only its number. */
-function headOf(p: Proposal, i: number, all: readonly Proposal[]): string {
-  const cheapest = Math.min(...all.map((q) => q.cost))
-  if (i === 0) return p.preferred ? `cheapest at ${formatLength(p.bayIn)} bays` : 'cheapest that holds'
-  return all[0].preferred && p.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
+function headOf(proposal: Proposal, i: number, all: readonly Proposal[]): string {
+  const cheapest = Math.min(...all.map((proposal) => proposal.cost))
+  if (i === 0) return proposal.preferred ? `cheapest at ${formatLength(proposal.bayIn)} bays` : 'cheapest that holds'
+  return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
 }
 
 /** ‘Size it for me’: limits, a search with progress, and the best few side by side. One click takes one; undo brings the old one back. */
 export function SizeMain() {
-  const { job, derived: d, edit, done } = useDoc()
+  const { job, derived: derived, edit, done } = useDoc()
   const run = useRun('size')
-  const s = job.sizing
+  const sizing = job.sizing
   const put =
     <K extends keyof Sizing>(key: K, label: string) =>
-    (v: Sizing[K], g?: string) =>
-      edit(label, (j) => ({ ...j, sizing: { ...j.sizing, [key]: v } }), g && `sizing-${key}-${g}`)
+    (nonNullable: Sizing[K], g?: string) =>
+      edit(label, (job) => ({ ...job, sizing: { ...job.sizing, [key]: nonNullable } }), g && `sizing-${key}-${g}`)
   const value = run.value
-  const drawn = partWords(job, new Set(d.trusses.beams.map((q) => q.kind)))
-  const [tightest] = sortChecks(d.checks)
+  const drawn = partWords(job, new Set(derived.trusses.beams.map((beam) => beam.kind)))
+  const [tightest] = sortChecks(derived.checks)
   // One proposal may follow another; whatever else was edited since the search stays, and is said.
-  const taken = value?.proposals.some((p) => p.job.building === job.building) ?? false
+  const taken = value?.proposals.some((proposal) => proposal.job.building === job.building) ?? false
   const later = run.asked !== null && (run.asked.site !== job.site || (run.asked.building !== job.building && !taken))
-  const take = (p: Proposal) =>
-    edit('sized for me', (j) => ({
-      ...j,
-      building: taken || !run.asked ? p.job.building : merge3(run.asked.building, p.job.building, j.building).merged,
+  const take = (proposal: Proposal) =>
+    edit('sized for me', (job) => ({
+      ...job,
+      building:
+        taken || !run.asked
+          ? proposal.job.building
+          : merge3(run.asked.building, proposal.job.building, job.building).merged,
     }))
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
@@ -101,34 +104,34 @@ export function SizeMain() {
           <LengthField
             label="Narrowest bay"
             name="bayMinIn"
-            value={s.bayMinIn}
+            value={sizing.bayMinIn}
             onChange={put('bayMinIn', 'narrowest bay')}
             onDone={done}
           />
           <LengthField
             label="Widest bay"
             name="sizeBayMaxIn"
-            value={s.bayMaxIn}
+            value={sizing.bayMaxIn}
             onChange={put('bayMaxIn', 'widest bay')}
             onDone={done}
           />
           <OptionalLengthField
             label="Preferred bay"
             empty="none"
-            value={s.preferBayIn}
+            value={sizing.preferBayIn}
             onChange={put('preferBayIn', 'preferred bay')}
             onDone={done}
           />
           <LengthField
             label="Widest girt space"
             feet={false}
-            value={s.maxGapIn}
+            value={sizing.maxGapIn}
             onChange={put('maxGapIn', 'widest girt space')}
             onDone={done}
           />
           <ToggleField
             label="Same girts on all walls"
-            value={s.sameGirts}
+            value={sizing.sameGirts}
             onChange={(v) => put('sameGirts', 'same girts')(v)}
           />
         </div>
@@ -140,9 +143,9 @@ export function SizeMain() {
                 key={key}
                 type="button"
                 className="btn btn-light btn-sm"
-                aria-pressed={s.locked.includes(key)}
-                style={s.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined}
-                onClick={() => put('locked', `leave ${name}`)(flip(s.locked, key))}
+                aria-pressed={sizing.locked.includes(key)}
+                style={sizing.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined}
+                onClick={() => put('locked', `leave ${name}`)(flip(sizing.locked, key))}
               >
                 {name}
               </button>
@@ -150,20 +153,23 @@ export function SizeMain() {
           </div>
           <YardList
             of="Posts"
-            choices={POST_SECTIONS.filter((x) => x !== 'glulam').map((x) => [x, postSize({ section: x }).label])}
-            on={s.sections}
+            choices={POST_SECTIONS.filter((post_section) => post_section !== 'glulam').map((post_section) => [
+              post_section,
+              postSize({ section: post_section }).label,
+            ])}
+            on={sizing.sections}
             onFlip={(v) => put('sections', 'posts on the list')(v)}
           />
           <YardList
             of="Boards"
-            choices={BOARD_SIZES.map((x) => [x, x.replace('x', '×')])}
-            on={s.boards}
+            choices={BOARD_SIZES.map((board_size) => [board_size, board_size.replace('x', '×')])}
+            on={sizing.boards}
             onFlip={(v) => put('boards', 'boards on the list')(v)}
           />
           <YardList
             of="Lumber"
-            choices={[...LUMBERS, ...job.building.grades.map((g) => g.id)].map((x) => [x, x])}
-            on={s.lumbers}
+            choices={[...LUMBERS, ...job.building.grades.map((grade) => grade.id)].map((text) => [text, text])}
+            on={sizing.lumbers}
             onFlip={(v) => put('lumbers', 'lumber on the list')(v)}
           />
         </div>
@@ -174,7 +180,7 @@ export function SizeMain() {
             Stop
           </button>
         ) : (
-          <button type="button" className="btn btn-primary" onClick={() => run.start(job)} disabled={!d.site}>
+          <button type="button" className="btn btn-primary" onClick={() => run.start(job)} disabled={!derived.site}>
             Size it for me
           </button>
         )}
@@ -184,7 +190,7 @@ export function SizeMain() {
             <span className="note">{run.progress.saying}</span>
           </>
         )}
-        {!d.site && <span className="note">Enter the site’s hazards first.</span>}
+        {!derived.site && <span className="note">Enter the site’s hazards first.</span>}
         {run.fault && (
           <span className="note" role="alert">
             The search stopped: {run.fault}. Nothing was changed.
@@ -215,8 +221,8 @@ export function SizeMain() {
               <tr>
                 <th />
                 <th>as drawn</th>
-                {value.proposals.map((p, i) => (
-                  <th key={p.key}>{headOf(p, i, value.proposals)}</th>
+                {value.proposals.map((proposal, i) => (
+                  <th key={proposal.key}>{headOf(proposal, i, value.proposals)}</th>
                 ))}
               </tr>
             </thead>
@@ -224,53 +230,55 @@ export function SizeMain() {
               <tr>
                 <td>Bays</td>
                 <td>
-                  {d.grid.baysIn.length} @ {formatLength(d.grid.baysIn[0])}
+                  {derived.grid.baysIn.length} @ {formatLength(derived.grid.baysIn[0])}
                 </td>
-                {value.proposals.map((p) => (
-                  <td key={p.key}>
+                {value.proposals.map((proposal) => (
+                  <td key={proposal.key}>
                     <b>
-                      {p.bays} @ {formatLength(p.bayIn)}
+                      {proposal.bays} @ {formatLength(proposal.bayIn)}
                     </b>
                   </td>
                 ))}
               </tr>
-              {[...new Set(value.proposals.flatMap((p) => p.words.map((w) => w[0])))].map((part) => (
-                <tr key={part}>
-                  <td>{part[0].toUpperCase() + part.slice(1)}</td>
-                  <td style={{ whiteSpace: 'normal' }}>{drawn.find((w) => w[0] === part)?.[1] ?? '–'}</td>
-                  {value.proposals.map((p) => (
-                    <td key={p.key} style={{ whiteSpace: 'normal' }}>
-                      {p.words.find((w) => w[0] === part)?.[1] ?? '–'}
-                    </td>
-                  ))}
-                </tr>
-              ))}
+              {[...new Set(value.proposals.flatMap((proposal) => proposal.words.map((word) => word[0])))].map(
+                (part) => (
+                  <tr key={part}>
+                    <td>{part[0].toUpperCase() + part.slice(1)}</td>
+                    <td style={{ whiteSpace: 'normal' }}>{drawn.find((w) => w[0] === part)?.[1] ?? '–'}</td>
+                    {value.proposals.map((proposal) => (
+                      <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
+                        {proposal.words.find((word) => word[0] === part)?.[1] ?? '–'}
+                      </td>
+                    ))}
+                  </tr>
+                ),
+              )}
               <tr>
                 <td>Cost by the price list</td>
                 <td>
-                  <b>{dollars(d.takeoff.totalCost)}</b>
+                  <b>{dollars(derived.takeoff.totalCost)}</b>
                 </td>
-                {value.proposals.map((p) => (
-                  <td key={p.key}>
-                    <b>{dollars(p.cost)}</b>
+                {value.proposals.map((proposal) => (
+                  <td key={proposal.key}>
+                    <b>{dollars(proposal.cost)}</b>
                   </td>
                 ))}
               </tr>
               <tr>
                 <td>Boards</td>
-                <td>{d.takeoff.boards}</td>
-                {value.proposals.map((p) => (
-                  <td key={p.key}>{p.boards}</td>
+                <td>{derived.takeoff.boards}</td>
+                {value.proposals.map((proposal) => (
+                  <td key={proposal.key}>{proposal.boards}</td>
                 ))}
               </tr>
               <tr>
                 <td>Heaviest stick, wet</td>
                 <td>
-                  {Math.round(d.takeoff.heaviestLb)} lb, {d.takeoff.heaviest}
+                  {Math.round(derived.takeoff.heaviestLb)} lb, {derived.takeoff.heaviest}
                 </td>
-                {value.proposals.map((p) => (
-                  <td key={p.key}>
-                    {Math.round(p.heaviestLb)} lb, {p.heaviest}
+                {value.proposals.map((proposal) => (
+                  <td key={proposal.key}>
+                    {Math.round(proposal.heaviestLb)} lb, {proposal.heaviest}
                   </td>
                 ))}
               </tr>
@@ -281,41 +289,41 @@ export function SizeMain() {
                     ? `${shownRatio(tightest.ratio)} ${tightest.title}`
                     : '–'}
                 </td>
-                {value.proposals.map((p) => (
-                  <td key={p.key} style={{ whiteSpace: 'normal' }}>
-                    {p.tightest ? `${shownRatio(p.tightest.ratio)} ${p.tightest.title}` : '–'}
+                {value.proposals.map((proposal) => (
+                  <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
+                    {proposal.tightest ? `${shownRatio(proposal.tightest.ratio)} ${proposal.tightest.title}` : '–'}
                   </td>
                 ))}
               </tr>
               <tr>
                 <td>Fails, not checked</td>
                 <td>
-                  {d.tally.fails}, {d.tally.notChecked}
+                  {derived.tally.fails}, {derived.tally.notChecked}
                 </td>
-                {value.proposals.map((p) => (
-                  <td key={p.key}>
-                    {p.fails ? (
+                {value.proposals.map((proposal) => (
+                  <td key={proposal.key}>
+                    {proposal.fails ? (
                       <>
-                        <FailSign size={12} /> {p.fails}
+                        <FailSign size={12} /> {proposal.fails}
                       </>
                     ) : (
                       <>
                         <HoldSign size={12} /> 0
                       </>
                     )}
-                    , {p.notChecked}
+                    , {proposal.notChecked}
                   </td>
                 ))}
               </tr>
               <tr>
                 <td />
                 <td />
-                {value.proposals.map((p, i) => (
-                  <td key={p.key} style={{ height: 38 }}>
+                {value.proposals.map((proposal, i) => (
+                  <td key={proposal.key} style={{ height: 38 }}>
                     <button
                       type="button"
                       className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
-                      onClick={() => take(p)}
+                      onClick={() => take(proposal)}
                     >
                       Use this
                     </button>
@@ -329,7 +337,7 @@ export function SizeMain() {
               <figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
               <ResponsiveContainer width="100%" height={170}>
                 <LineChart
-                  data={value.byBays.map((q) => ({ bay: q.bayIn / 12, cost: Math.round(q.cost) }))}
+                  data={value.byBays.map((byBay) => ({ bay: byBay.bayIn / 12, cost: Math.round(byBay.cost) }))}
                   margin={{ left: 8, right: 20, top: 8 }}
                 >
                   <CartesianGrid stroke="var(--galv-2)" />
@@ -346,7 +354,7 @@ export function SizeMain() {
                     width={70}
                   />
                   <Tooltip
-                    formatter={(v) => dollars(Number(v))}
+                    formatter={(valueType) => dollars(Number(valueType))}
                     labelFormatter={(v) => `${Number(v).toFixed(2)}′ bays`}
                   />
                   <Line

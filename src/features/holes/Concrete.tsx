@@ -15,20 +15,23 @@ const BAGS = (['80', '60', '50', '40'] as const).map((v) => ({ value: v, label: 
 
 /** Concrete to order, by the crew's way of mixing: per kind of hole, in all, spares, loads, spoil. */
 export function Concrete() {
-  const { job, derived: d, edit, done } = useDoc()
-  const pours = useLog((s) => s.state.pours)
-  const s = job.fieldwork.concrete
-  const t = d.takeoff
-  const holes = d.holes.reduce((n, h) => n + h.postIds.length, 0)
-  const left = d.holes.reduce((n, h) => n + h.volumes.concreteFt3 * h.postIds.filter((id) => !pours[id]).length, 0)
-  const order = concreteOrder(t.concreteFt3, holes, s)
-  const rest = concreteOrder(left, d.posts.filter((p) => !pours[p.id]).length, s)
+  const { job, derived: derived, edit, done } = useDoc()
+  const pours = useLog((log) => log.state.pours)
+  const concrete = job.fieldwork.concrete
+  const takeoff = derived.takeoff
+  const holes = derived.holes.reduce((sum, hole) => sum + hole.postIds.length, 0)
+  const left = derived.holes.reduce(
+    (sum, hole) => sum + hole.volumes.concreteFt3 * hole.postIds.filter((id) => !pours[id]).length,
+    0,
+  )
+  const order = concreteOrder(takeoff.concreteFt3, holes, concrete)
+  const rest = concreteOrder(left, derived.posts.filter((post) => !pours[post.id]).length, concrete)
   const put =
     <K extends keyof Fieldwork['concrete']>(key: K, name: string) =>
     (v: Fieldwork['concrete'][K], g = 'pick') =>
       edit(
         name,
-        (j) => ({ ...j, fieldwork: { ...j.fieldwork, concrete: { ...j.fieldwork.concrete, [key]: v } } }),
+        (job) => ({ ...job, fieldwork: { ...job.fieldwork, concrete: { ...job.fieldwork.concrete, [key]: v } } }),
         `concrete-${key}-${g}`,
       )
   return (
@@ -36,38 +39,38 @@ export function Concrete() {
       <div className="fields" style={{ maxWidth: 620 }}>
         <ChoiceField
           label="Mixed"
-          value={s.by}
+          value={concrete.by}
           choices={BY}
           onChange={(v) => {
             put('by', 'way of mixing')(v)
           }}
         />
-        {s.by !== 'truck' && (
+        {concrete.by !== 'truck' && (
           <ChoiceField
             label="Bags"
-            value={String(s.bagLb) as '80'}
+            value={String(concrete.bagLb) as '80'}
             choices={BAGS}
             onChange={(v) => {
               put('bagLb', 'bag size')(Number(v) as 80)
             }}
           />
         )}
-        {s.by === 'mixer' && (
+        {concrete.by === 'mixer' && (
           <NumberField
             label="A mixer load takes"
             name="mixerFt3"
             unit="ft³"
-            value={s.mixerFt3}
+            value={concrete.mixerFt3}
             onChange={put('mixerFt3', 'mixer load')}
             onDone={done}
           />
         )}
-        {s.by === 'truck' ? (
+        {concrete.by === 'truck' ? (
           <NumberField
             label="Plant’s smallest load"
             name="plantMinYd3"
             unit="yd³"
-            value={s.plantMinYd3}
+            value={concrete.plantMinYd3}
             onChange={put('plantMinYd3', 'smallest load')}
             onDone={done}
           />
@@ -77,7 +80,7 @@ export function Concrete() {
             name="spareEvery"
             unit="holes"
             whole
-            value={s.spareEvery}
+            value={concrete.spareEvery}
             onChange={put('spareEvery', 'spare rule')}
             onDone={done}
           />
@@ -95,16 +98,16 @@ export function Concrete() {
           </tr>
         </thead>
         <tbody>
-          {d.holes.map((h) => (
-            <tr key={h.kind}>
+          {derived.holes.map((hole) => (
+            <tr key={hole.kind}>
               <td>
-                {kindName(h.kind)}, <Measure inches={h.diameterIn} feet={false} /> across
+                {kindName(hole.kind)}, <Measure inches={hole.diameterIn} feet={false} /> across
               </td>
-              <td className="n">{h.postIds.length}</td>
-              <td className="n">{h.volumes.padFt3.toFixed(2)}</td>
-              <td className="n">{(h.volumes.collarFt3 + h.volumes.pierFt3).toFixed(2)}</td>
-              <td className="n">{h.volumes.concreteFt3.toFixed(2)} ft³</td>
-              <td className="n">{(h.volumes.concreteFt3 * h.postIds.length).toFixed(1)} ft³</td>
+              <td className="n">{hole.postIds.length}</td>
+              <td className="n">{hole.volumes.padFt3.toFixed(2)}</td>
+              <td className="n">{(hole.volumes.collarFt3 + hole.volumes.pierFt3).toFixed(2)}</td>
+              <td className="n">{hole.volumes.concreteFt3.toFixed(2)} ft³</td>
+              <td className="n">{(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} ft³</td>
             </tr>
           ))}
         </tbody>
@@ -123,7 +126,7 @@ export function Concrete() {
             <td className="n">{order.yd3.toFixed(2)} yd³</td>
             <td className="n">{rest.yd3.toFixed(2)} yd³</td>
           </tr>
-          {s.by === 'truck' ? (
+          {concrete.by === 'truck' ? (
             <tr>
               <td>
                 <b>Truck</b>
@@ -138,7 +141,7 @@ export function Concrete() {
               <tr>
                 <td>
                   <b>
-                    Bags of {s.bagLb} lb, with {order.spareBags} spare
+                    Bags of {concrete.bagLb} lb, with {order.spareBags} spare
                   </b>
                 </td>
                 <td className="n" data-order="bags">
@@ -160,19 +163,19 @@ export function Concrete() {
           )}
           <tr>
             <td>Augered, in the ground</td>
-            <td className="n">{(t.augerFt3 / 27).toFixed(2)} yd³</td>
+            <td className="n">{(takeoff.augerFt3 / 27).toFixed(2)} yd³</td>
             <td />
           </tr>
           <tr>
             <td>Loose earth left over, a quarter swollen</td>
-            <td className="n">{(t.spoilFt3 / 27).toFixed(2)} yd³</td>
+            <td className="n">{(takeoff.spoilFt3 / 27).toFixed(2)} yd³</td>
             <td />
           </tr>
         </tbody>
       </table>
-      {order.say.map((q) => (
-        <p key={q} className="note mt-1 mb-0">
-          {q}
+      {order.say.map((text) => (
+        <p key={text} className="note mt-1 mb-0">
+          {text}
         </p>
       ))}
       <div className="caution mt-2">

@@ -76,7 +76,7 @@ const Row = memo(
             style={{ height: 24, width: 104, padding: '0 22px 0 6px', fontSize: 13 }}
             aria-label={`found in ${id}`}
             value={log?.body.found ?? 'nothing'}
-            onChange={(e) => put(depth, e.target.value as Found)}
+            onChange={(event) => put(depth, event.target.value as Found)}
           >
             {FOUND.map((f) => (
               <option key={f}>{f}</option>
@@ -118,23 +118,23 @@ const Row = memo(
 
 /** The log of holes: depth as dug, what was found, what went in and when, and what each may carry by now. */
 export function HoleLog() {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked.post)
-  const pick = useJob((s) => s.pick)
-  const state = useLog((s) => s.state)
-  const add = useLog((s) => s.add)
-  const { dugIn } = useMeasured(job, d)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const pick = useJob((state) => state.pick)
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const { dugIn } = useMeasured(job, derived)
   const [now] = useState(() => new Date().toISOString())
-  const dug = d.posts.filter((p) => state.holes[p.id] || reached(state.states[p.id], 'hole dug')).length
+  const dug = derived.posts.filter((post) => state.holes[post.id] || reached(state.states[post.id], 'hole dug')).length
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">
-        {dug} of {d.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.
+        {dug} of {derived.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.
         Temperatures are practice weather.{' '}
         <button
           type="button"
           className="btn btn-light btn-sm"
-          onClick={() => download(`${job.name} holes.csv`, 'text/csv', holesToCsv(d, state, dugIn))}
+          onClick={() => download(`${job.name} holes.csv`, 'text/csv', holesToCsv(derived, state, dugIn))}
         >
           Log as CSV
         </button>
@@ -152,17 +152,17 @@ export function HoleLog() {
           </tr>
         </thead>
         <tbody>
-          {d.posts.map((p) => (
+          {derived.posts.map((post) => (
             <Row
-              key={p.id}
+              key={post.id}
               job={job}
-              id={p.id}
-              need={holeNeed(d, job, p.id)}
-              log={state.holes[p.id]}
-              depth={dugIn[p.id] ?? null}
-              pour={state.pours[p.id]?.at(-1)}
-              stage={state.states[p.id] ?? 'planned'}
-              on={p.id === picked}
+              id={post.id}
+              need={holeNeed(derived, job, post.id)}
+              log={state.holes[post.id]}
+              depth={dugIn[post.id] ?? null}
+              pour={state.pours[post.id]?.at(-1)}
+              stage={state.states[post.id] ?? 'planned'}
+              on={post.id === picked}
               now={now}
               pick={pick}
               add={add}

@@ -10,7 +10,7 @@ import { useDoc } from '../job'
 export function HoleSection({ post, hole }: { readonly post: Post; readonly hole: HoleKind }) {
   const { job } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()
-  const b = job.building
+  const building = job.building
   const [W, H] = [size.width || 380, size.height || 560]
   const above = 34
   const s = Math.min((H - 90) / (hole.digIn + above), (W - 210) / hole.diameterIn)
@@ -18,8 +18,8 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
   const cx = W / 2 + 8
   const Y = (down: number) => ground + down * s
   const r = (hole.diameterIn / 2) * s
-  const w = postSize(b.post).widthIn * s
-  const pier = b.school === 'pier'
+  const w = postSize(building.post).widthIn * s
+  const pier = building.school === 'pier'
   const frost = job.site.frostIn
   const line = (down: number, side: 'left' | 'right', name: string) => {
     const x = side === 'left' ? cx - r - 16 : cx + r + 16
@@ -87,9 +87,9 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
       {pier ? (
         <rect
           x={cx - r}
-          y={Y(-b.bracketIn)}
+          y={Y(-building.bracketIn)}
           width={r * 2}
-          height={(hole.depthIn + b.bracketIn) * s}
+          height={(hole.depthIn + building.bracketIn) * s}
           fill="url(#concrete)"
           stroke="var(--galv-4)"
           strokeWidth={1.5}
@@ -97,20 +97,20 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
       ) : (
         <rect
           x={cx - r}
-          y={Y(hole.depthIn - b.padThicknessIn)}
+          y={Y(hole.depthIn - building.padThicknessIn)}
           width={r * 2}
-          height={b.padThicknessIn * s}
+          height={building.padThicknessIn * s}
           fill="url(#concrete)"
           stroke="var(--galv-4)"
           strokeWidth={1.5}
         />
       )}
-      {b.school === 'collar' && (
+      {building.school === 'collar' && (
         <rect
           x={cx - r}
-          y={Y(hole.embedIn - b.collarHeightIn)}
+          y={Y(hole.embedIn - building.collarHeightIn)}
           width={r * 2}
-          height={b.collarHeightIn * s}
+          height={building.collarHeightIn * s}
           fill="url(#concrete)"
           stroke="var(--galv-4)"
           strokeWidth={1.5}
@@ -120,19 +120,19 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
         x={cx - w / 2}
         y={0}
         width={w}
-        height={pier ? Y(-b.bracketIn) : Y(hole.embedIn)}
+        height={pier ? Y(-building.bracketIn) : Y(hole.embedIn)}
         fill="url(#wood)"
         stroke="var(--lumber-4)"
         strokeWidth={1.4}
       />
       {!pier &&
         [1, 2]
-          .slice(0, postSize(b.post).plies - 1)
+          .slice(0, postSize(building.post).plies - 1)
           .map((k) => (
             <line
               key={k}
-              x1={cx - w / 2 + (w * k) / postSize(b.post).plies}
-              x2={cx - w / 2 + (w * k) / postSize(b.post).plies}
+              x1={cx - w / 2 + (w * k) / postSize(building.post).plies}
+              x2={cx - w / 2 + (w * k) / postSize(building.post).plies}
               y1={0}
               y2={Y(hole.embedIn)}
               stroke="var(--lumber-4)"

@@ -18,19 +18,21 @@ const VIEWS = [
 
 /** Hole schedule beside a section through the picked post's hole; the plan of holes; the log as dug; the concrete to order. */
 export function HolesMain() {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('schedule')
-  const post = d.posts.find((p) => p.id === picked.post) ?? d.posts[0]
-  const hole = d.holes.find((h) => h.kind === post.kind)
-  const b = job.building
+  const post = derived.posts.find((post) => post.id === picked.post) ?? derived.posts[0]
+  const hole = derived.holes.find((hole) => hole.kind === post.kind)
+  const building = job.building
   const inch = (v: number) => formatLength(v, { feet: false })
   const inHole = [
-    b.school === 'pier' ? 'A pier of concrete' : `A pad ${inch(b.padThicknessIn)} thick`,
-    ...(b.school === 'collar' ? [`a collar ${inch(b.collarHeightIn)} high on it`] : []),
-    ...(b.cleat ? [`cleats ${inch(b.cleat.widthIn)} × ${inch(b.cleat.lengthIn)} on the foot`] : []),
-    ...(b.gravelIn > 0 ? [`${inch(b.gravelIn)} of gravel under it`] : []),
+    building.school === 'pier' ? 'A pier of concrete' : `A pad ${inch(building.padThicknessIn)} thick`,
+    ...(building.school === 'collar' ? [`a collar ${inch(building.collarHeightIn)} high on it`] : []),
+    ...(building.cleat
+      ? [`cleats ${inch(building.cleat.widthIn)} × ${inch(building.cleat.lengthIn)} on the foot`]
+      : []),
+    ...(building.gravelIn > 0 ? [`${inch(building.gravelIn)} of gravel under it`] : []),
   ].join(', ')
   return (
     <>
@@ -57,33 +59,37 @@ export function HolesMain() {
                   <th>kind</th>
                   <th className="n">across</th>
                   <th className="n">from string</th>
-                  {d.ground && <th className="n">from ground</th>}
-                  {b.school !== 'pier' && <th className="n">foot at</th>}
+                  {derived.ground && <th className="n">from ground</th>}
+                  {building.school !== 'pier' && <th className="n">foot at</th>}
                 </tr>
               </thead>
               <tbody>
-                {d.schedule.map((r) => (
-                  <tr key={r.id} className={r.id === post.id ? 'sel' : 'pick'} onClick={() => pick({ post: r.id })}>
+                {derived.schedule.map((row) => (
+                  <tr
+                    key={row.id}
+                    className={row.id === post.id ? 'sel' : 'pick'}
+                    onClick={() => pick({ post: row.id })}
+                  >
                     <td>
-                      <button type="button" className="id" aria-pressed={r.id === post.id}>
-                        {r.id}
+                      <button type="button" className="id" aria-pressed={row.id === post.id}>
+                        {row.id}
                       </button>
                     </td>
-                    <td>{KIND[r.kind]}</td>
+                    <td>{KIND[row.kind]}</td>
                     <td className="n">
-                      <Measure inches={r.holeDiameterIn} feet={false} />
+                      <Measure inches={row.holeDiameterIn} feet={false} />
                     </td>
                     <td className="n">
-                      <Measure inches={r.holeIn} />
+                      <Measure inches={row.holeIn} />
                     </td>
-                    {d.ground && (
+                    {derived.ground && (
                       <td className="n" style={{ fontWeight: 500 }}>
-                        <Measure inches={r.holeIn + (d.ground[r.id]?.groundIn ?? 0)} />
+                        <Measure inches={row.holeIn + (derived.ground[row.id]?.groundIn ?? 0)} />
                       </td>
                     )}
-                    {b.school !== 'pier' && (
+                    {building.school !== 'pier' && (
                       <td className="n" style={{ fontWeight: 500 }}>
-                        <Measure inches={r.embedIn} />
+                        <Measure inches={row.embedIn} />
                       </td>
                     )}
                   </tr>

@@ -6,15 +6,17 @@ import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 
 /** What sizes the picked kind of hole, its checks, and the concrete for all. */
 export function HolesSide() {
-  const { job, derived: d, edit, done } = useDoc()
-  const picked = useJob((s) => s.picked.post)
-  const post = d.posts.find((p) => p.id === picked) ?? d.posts[0]
-  const hole = d.holes.find((h) => h.kind === post.kind)
-  const b = job.building
+  const { job, derived: derived, edit, done } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
+  const hole = derived.holes.find((hole) => hole.kind === post.kind)
+  const building = job.building
   const checks = sortChecks(
-    d.checks.filter((c) => c.stage === 'holes' && (c.id.endsWith(`-${post.kind}`) || c.id.startsWith('site-'))),
+    derived.checks.filter(
+      (check) => check.stage === 'holes' && (check.id.endsWith(`-${post.kind}`) || check.id.startsWith('site-')),
+    ),
   )
-  const t = d.takeoff
+  const takeoff = derived.takeoff
   return (
     <>
       <h2>{kindName(post.kind)}</h2>
@@ -27,9 +29,9 @@ export function HolesSide() {
           </>
         )}
         .{' '}
-        {d.site === null
+        {derived.site === null
           ? 'Not sized: the site is not complete.'
-          : b.holeDiameterIn === null && checks.every((c) => c.state !== 'fails')
+          : building.holeDiameterIn === null && checks.every((check) => check.state !== 'fails')
             ? 'The least concrete that holds.'
             : ''}
       </p>
@@ -38,13 +40,13 @@ export function HolesSide() {
         name="holeDiameterIn"
         feet={false}
         empty="chosen"
-        value={b.holeDiameterIn}
+        value={building.holeDiameterIn}
         onChange={(v, g) =>
-          edit('hole diameter', (j) => ({ ...j, building: { ...j.building, holeDiameterIn: v } }), `dia-${g}`)
+          edit('hole diameter', (job) => ({ ...job, building: { ...job.building, holeDiameterIn: v } }), `dia-${g}`)
         }
         onDone={done}
         hint={
-          b.holeDiameterIn === null
+          building.holeDiameterIn === null
             ? 'Chosen from stock sizes; type one to fix it for all.'
             : 'The same for all; clear it to let Burdock choose.'
         }
@@ -52,20 +54,20 @@ export function HolesSide() {
       <LengthField
         label="Least depth"
         name="minimumDepthIn"
-        value={b.minimumDepthIn}
+        value={building.minimumDepthIn}
         onChange={(v, g) =>
-          edit('least depth', (j) => ({ ...j, building: { ...j.building, minimumDepthIn: v } }), `min-${g}`)
+          edit('least depth', (job) => ({ ...job, building: { ...job.building, minimumDepthIn: v } }), `min-${g}`)
         }
         onDone={done}
       />
-      {b.school !== 'pier' && (
+      {building.school !== 'pier' && (
         <LengthField
           label="Pad thickness"
           name="padThicknessIn"
           feet={false}
-          value={b.padThicknessIn}
+          value={building.padThicknessIn}
           onChange={(v, g) =>
-            edit('pad thickness', (j) => ({ ...j, building: { ...j.building, padThicknessIn: v } }), `pad-${g}`)
+            edit('pad thickness', (job) => ({ ...job, building: { ...job.building, padThicknessIn: v } }), `pad-${g}`)
           }
           onDone={done}
         />
@@ -74,17 +76,21 @@ export function HolesSide() {
         label="Gravel under it"
         name="gravelIn"
         feet={false}
-        value={b.gravelIn}
-        onChange={(v, g) => edit('gravel', (j) => ({ ...j, building: { ...j.building, gravelIn: v } }), `gravel-${g}`)}
+        value={building.gravelIn}
+        onChange={(v, g) =>
+          edit('gravel', (job) => ({ ...job, building: { ...job.building, gravelIn: v } }), `gravel-${g}`)
+        }
         onDone={done}
         hint={
-          b.gravelIn > 0 ? 'Dug besides the depth and tamped; it counts for nothing in bearing or frost.' : undefined
+          building.gravelIn > 0
+            ? 'Dug besides the depth and tamped; it counts for nothing in bearing or frost.'
+            : undefined
         }
       />
       <div className="rule" />
       <h2 className="mb-1">What holds</h2>
-      {checks.map((c) => (
-        <CheckRow key={c.id} check={c} />
+      {checks.map((check) => (
+        <CheckRow key={check.id} check={check} />
       ))}
       <div className="rule" />
       <h2 className="mb-1">Concrete, all holes</h2>
@@ -92,25 +98,25 @@ export function HolesSide() {
         <tbody>
           <tr>
             <td>Volume, {HOLE_WASTE * 100}% over-dig</td>
-            <td className="n">{t.concreteYd3.toFixed(2)} yd³</td>
+            <td className="n">{takeoff.concreteYd3.toFixed(2)} yd³</td>
           </tr>
           <tr>
             <td>80 lb bags</td>
-            <td className="n">{t.bags[80]}</td>
+            <td className="n">{takeoff.bags[80]}</td>
           </tr>
           <tr>
             <td>60 lb bags</td>
-            <td className="n">{t.bags[60]}</td>
+            <td className="n">{takeoff.bags[60]}</td>
           </tr>
-          {t.gravelYd3 > 0 && (
+          {takeoff.gravelYd3 > 0 && (
             <tr>
               <td>Gravel, loose</td>
-              <td className="n">{t.gravelYd3.toFixed(2)} yd³</td>
+              <td className="n">{takeoff.gravelYd3.toFixed(2)} yd³</td>
             </tr>
           )}
           <tr>
             <td>Backfill</td>
-            <td className="n">{(t.backfillFt3 / 27).toFixed(1)} yd³</td>
+            <td className="n">{(takeoff.backfillFt3 / 27).toFixed(1)} yd³</td>
           </tr>
         </tbody>
       </table>

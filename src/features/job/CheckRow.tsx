@@ -6,9 +6,9 @@ import { useJob } from './store'
 
 /** One check: name, ratio, load bar, what governs. Opens its arithmetic. */
 export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary; readonly width?: number }) {
-  const go = useJob((s) => s.go)
-  const pick = useJob((s) => s.pick)
-  const on = useJob((s) => s.stage === 'holds' && s.picked.check === check.id)
+  const go = useJob((state) => state.go)
+  const pick = useJob((state) => state.pick)
+  const on = useJob((state) => state.stage === 'holds' && state.picked.check === check.id)
   const open = () => {
     go('holds')
     pick({ check: check.id, post: check.subjects[0] ?? null })
@@ -52,4 +52,4 @@ export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary;
 const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
 /** Checks with the worst first; what could not be checked stands at the end and is never left out. */
 export const sortChecks = <C extends CheckSummary>(checks: readonly C[]): C[] =>
-  [...checks].sort((a, b) => ORDER[a.state] - ORDER[b.state] || b.ratio - a.ratio)
+  [...checks].sort((one, other) => ORDER[one.state] - ORDER[other.state] || other.ratio - one.ratio)

@@ -27,16 +27,16 @@ export type Reply<T> =
 
 async function ask<T>(path: string, method = 'GET', body?: unknown): Promise<Reply<T>> {
   try {
-    const r = await fetch(path, {
+    const response = await fetch(path, {
       method,
       cache: 'no-store',
       ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
     })
-    if (r.ok) return { kind: 'ok', value: (await r.json()) as T }
-    if (r.status === 404) return { kind: 'gone' }
-    const said = (await r.json().catch(() => ({}))) as { issues?: readonly Issue[]; current?: StoredJob }
-    if (r.status === 409 && said.current) return { kind: 'clash', current: said.current }
-    if (r.status === 422 || r.status === 400) return { kind: 'refused', issues: said.issues ?? [] }
+    if (response.ok) return { kind: 'ok', value: (await response.json()) as T }
+    if (response.status === 404) return { kind: 'gone' }
+    const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[]; current?: StoredJob }
+    if (response.status === 409 && said.current) return { kind: 'clash', current: said.current }
+    if (response.status === 422 || response.status === 400) return { kind: 'refused', issues: said.issues ?? [] }
     return { kind: 'away' }
   } catch {
     return { kind: 'away' }

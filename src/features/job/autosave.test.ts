@@ -23,14 +23,14 @@ const stored = (revision: number, doc: Job) => ({
 })
 const named =
   (note: string) =>
-  (j: Job): Job => ({ ...j, note })
+  (job: Job): Job => ({ ...job, note })
 const heard: Record<string, () => void> = {}
 let store: ReturnType<typeof createJobStore>
 let stop: () => void
 
 beforeEach(() => {
   jest.useFakeTimers()
-  for (const m of [save, kept, dropped]) m.mockClear()
+  for (const mock of [save, kept, dropped]) mock.mockClear()
   save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({
     kind: 'ok',
     value: stored(revision + 1, doc),
@@ -126,7 +126,7 @@ test('an edit made while the one before is on its way is sent after it', async (
   const sent = save.mock.calls[0][2] as Job
   answer({ kind: 'ok', value: stored(4, sent) })
   await pass(SAVE_AFTER_MS * 3)
-  expect(save.mock.calls.map((c) => [c[1], (c[2] as Job).note])).toEqual([
+  expect(save.mock.calls.map((call) => [call[1], (call[2] as Job).note])).toEqual([
     [3, 'first'],
     [4, 'second'],
   ])

@@ -46,28 +46,28 @@ export function watchAndSave(store: JobStore): () => void {
     }
     busy = true
     if (save.kind !== 'kept') store.getState().set({ save: { kind: 'saving' } })
-    const r = await api.save(id, revision, doc, label())
+    const reply = await api.save(id, revision, doc, label())
     busy = false
     if (stopped) return
-    const s = store.getState()
-    if (r.kind === 'ok') {
-      const same = s.history.present === doc
-      s.set({
-        revision: r.value.revision,
+    const state = store.getState()
+    if (reply.kind === 'ok') {
+      const same = state.history.present === doc
+      state.set({
+        revision: reply.value.revision,
         base: doc,
-        save: same ? { kind: 'saved', at: r.value.updatedAt } : { kind: 'saving' },
+        save: same ? { kind: 'saved', at: reply.value.updatedAt } : { kind: 'saving' },
       })
       if (same) await dropDraft(id)
       else later(SAVE_AFTER_MS)
-    } else if (r.kind === 'clash') {
+    } else if (reply.kind === 'clash') {
       // Our own answer may have been lost on the way: then the newer revision is what we sent.
-      if (JSON.stringify(r.current.doc) === JSON.stringify(doc)) {
-        s.set({ revision: r.current.revision, base: doc, save: { kind: 'saved', at: r.current.updatedAt } })
+      if (JSON.stringify(reply.current.doc) === JSON.stringify(doc)) {
+        state.set({ revision: reply.current.revision, base: doc, save: { kind: 'saved', at: reply.current.updatedAt } })
         await dropDraft(id)
-      } else s.set({ save: { kind: 'clash', current: r.current } })
-    } else if (r.kind === 'refused') s.set({ save: { kind: 'refused', issues: r.issues } })
+      } else state.set({ save: { kind: 'clash', current: reply.current } })
+    } else if (reply.kind === 'refused') state.set({ save: { kind: 'refused', issues: reply.issues } })
     else {
-      s.set({ save: { kind: 'kept' } })
+      state.set({ save: { kind: 'kept' } })
       later(RETRY_MS)
     }
   }

@@ -54,10 +54,12 @@ export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
 export async function findDraft(jobId: string): Promise<Draft | null> {
   try {
     const all = await drafts().where('jobId').equals(jobId).toArray()
-    const own = all.find((d) => d.tab === thisTab())
+    const own = all.find((draft) => draft.tab === thisTab())
     if (own) return own
-    const held = new Set(((await navigator.locks?.query())?.held ?? []).map((l) => l.name))
-    const orphan = all.filter((d) => !held.has(`burdock-tab-${d.tab}`)).sort((a, b) => b.at - a.at)[0]
+    const held = new Set(((await navigator.locks?.query())?.held ?? []).map((lockInfo) => lockInfo.name))
+    const orphan = all
+      .filter((draft) => !held.has(`burdock-tab-${draft.tab}`))
+      .sort((one, other) => other.at - one.at)[0]
     if (!orphan) return null
     // It becomes this window's: kept under the new name before the old one goes.
     await keepDraft(orphan)

@@ -70,9 +70,9 @@ export interface JobState {
   readonly done: () => void
   readonly undo: () => void
   readonly redo: () => void
-  readonly pick: (p: Partial<Picked>) => void
+  readonly pick: (partial: Partial<Picked>) => void
   readonly go: (stage: Stage) => void
-  readonly set: (s: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan'>>) => void
+  readonly set: (partial: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan'>>) => void
 }
 
 /** While edits follow each other, a judgement begins no sooner after the one before, ms: drawing comes first. */
@@ -85,16 +85,16 @@ function over(before: ShownDerived, plan: Plan): ShownDerived {
   // What only the planning itself needs (the layout, its neighbours) is not kept: it would be held against the last at every step of a drag.
   const {
     plannedWalls,
-    layout: _l,
-    neighbours: _n,
+    layout: _layout,
+    neighbours: _neighbours,
     ...shown
   } = plan as Plan & { readonly layout?: unknown; readonly neighbours?: unknown }
-  const here = new Set(plan.posts.map((p) => p.id))
+  const here = new Set(plan.posts.map((post) => post.id))
   const walls = Object.fromEntries(
-    Object.entries(plannedWalls).map(([side, w]) => [
+    Object.entries(plannedWalls).map(([side, plannedWall]) => [
       side,
       {
-        ...w,
+        ...plannedWall,
         widestHoldsIn: before.walls[side as 'south'].widestHoldsIn,
         worstRatio: before.walls[side as 'south'].worstRatio,
       },
@@ -104,8 +104,8 @@ function over(before: ShownDerived, plan: Plan): ShownDerived {
     ...before,
     ...shown,
     walls,
-    schedule: before.schedule.filter((r) => here.has(r.id)),
-    holes: before.holes.map((h) => ({ ...h, postIds: h.postIds.filter((p) => here.has(p)) })),
+    schedule: before.schedule.filter((row) => here.has(row.id)),
+    holes: before.holes.map((hole) => ({ ...hole, postIds: hole.postIds.filter((postId) => here.has(postId)) })),
   }
 }
 
@@ -193,9 +193,9 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       done: () => set({ history: closeGesture(get().history) }),
       undo: () => show(undo(get().history)),
       redo: () => show(redo(get().history)),
-      pick: (p) => set({ picked: { ...get().picked, ...p } }),
+      pick: (partial) => set({ picked: { ...get().picked, ...partial } }),
       go: (next) => set({ stage: next, picked: { ...get().picked, mark: null } }),
-      set: (s) => set(s),
+      set: (partial) => set(partial),
     }
   })
 }
@@ -203,15 +203,15 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
 export const JobContext = createContext<JobStore | null>(null)
 
 /** Reads one part of the open job. */
-export function useJob<T>(select: (s: JobState) => T): T {
+export function useJob<T>(select: (state: JobState) => T): T {
   const store = useContext(JobContext)
   if (!store) throw new Error('useJob outside a job')
   return useStore(store, select)
 }
 /** The document, what is derived from it, and the edit call: what most panels need. */
 export const useDoc = () => ({
-  job: useJob((s) => s.history.present),
-  derived: useJob((s) => s.derived),
-  edit: useJob((s) => s.edit),
-  done: useJob((s) => s.done),
+  job: useJob((state) => state.history.present),
+  derived: useJob((state) => state.derived),
+  edit: useJob((state) => state.edit),
+  done: useJob((state) => state.done),
 })

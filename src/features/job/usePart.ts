@@ -3,15 +3,21 @@ import type { Building } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { useDoc } from './store'
 
-type Put<P> = <F extends keyof P & string>(field: F, label: string) => (v: P[F], gesture?: string) => readonly Issue[]
+type Put<P> = <F extends keyof P & string>(
+  field: F,
+  label: string,
+) => (nonNullable: P[F], gesture?: string) => readonly Issue[]
 
 /** One part of the building and a way to set its fields, each field's typing one undo. */
 export function usePart<K extends keyof Building>(key: K): readonly [Building[K], Put<Building[K]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K]> = (field, label) => (v, g) =>
+  const put: Put<Building[K]> = (field, label) => (nonNullable, g) =>
     edit(
       label,
-      (j) => ({ ...j, building: { ...j.building, [key]: { ...(j.building[key] as object), [field]: v } } }),
+      (job) => ({
+        ...job,
+        building: { ...job.building, [key]: { ...(job.building[key] as object), [field]: nonNullable } },
+      }),
       g && `${key}-${field}-${g}`,
     )
   return [job.building[key], put]
@@ -23,14 +29,17 @@ export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building
   sub: S,
 ): readonly [Building[K][S], Put<Building[K][S]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K][S]> = (field, label) => (v, g) =>
+  const put: Put<Building[K][S]> = (field, label) => (nonNullable, g) =>
     edit(
       label,
-      (j) => ({
-        ...j,
+      (job) => ({
+        ...job,
         building: {
-          ...j.building,
-          [key]: { ...(j.building[key] as object), [sub]: { ...(j.building[key][sub] as object), [field]: v } },
+          ...job.building,
+          [key]: {
+            ...(job.building[key] as object),
+            [sub]: { ...(job.building[key][sub] as object), [field]: nonNullable },
+          },
         },
       }),
       g && `${key}-${sub}-${field}-${g}`,

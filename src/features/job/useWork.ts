@@ -57,9 +57,9 @@ export function useRun<K extends CallName>(call: K) {
         running.current = null
         setState({ progress: null, value, fault: null, asked: request })
       },
-      (e: Error) => {
+      (error: Error) => {
         running.current = null
-        setState({ progress: null, value: null, fault: e.message, asked: request })
+        setState({ progress: null, value: null, fault: error.message, asked: request })
       },
     )
   }

@@ -5,9 +5,9 @@ import { warmUp } from './warmUp'
 // What is gone through while the page has nothing to do: it must leave no trace, take no busy time, and stop when told.
 const { job } = demo('quillback')
 const laid = () => {
-  const p = planJob(job)
-  if (!p.ok) throw new Error('demo')
-  return p.value.posts
+  const result = planJob(job)
+  if (!result.ok) throw new Error('demo')
+  return result.value.posts
 }
 let turns: ((d: { timeRemaining: () => number }) => void)[] = []
 const turn = (left: number) => {

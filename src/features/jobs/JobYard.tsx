@@ -17,12 +17,12 @@ import { api, type Reply, type StoredJob } from '../job'
 /** A small plan of a job, straight from its posts. */
 function MiniPlan({ job }: { readonly job: StoredJob }) {
   const d = useMemo(() => {
-    const r = planJob(job.doc)
-    return r.ok ? r.value : null
+    const result = planJob(job.doc)
+    return result.ok ? result.value : null
   }, [job.doc])
   if (!d) return <div className="pic" />
   const leans = job.doc.building.leanTos
-  const depth = (side: string) => leans.find((l) => l.side === side)?.depthIn ?? 0
+  const depth = (side: string) => leans.find((lean) => lean.side === side)?.depthIn ?? 0
   const [y0, y1] = [-depth('south'), d.grid.widthIn + depth('north')]
   const s = Math.min(300 / d.grid.lengthIn, 112 / (y1 - y0))
   const ox = (340 - d.grid.lengthIn * s) / 2
@@ -36,25 +36,25 @@ function MiniPlan({ job }: { readonly job: StoredJob }) {
         height={d.grid.widthIn * s}
         fill="var(--sheet)"
       />
-      {d.strings.map((k) => {
-        const x = k.from.y === k.to.y
+      {d.strings.map((stringLine) => {
+        const x = stringLine.from.y === stringLine.to.y
         return (
           <line
-            key={k.id}
-            x1={ox + k.from.x * s - (x ? 14 : 0)}
-            x2={ox + k.to.x * s + (x ? 14 : 0)}
-            y1={oy - (x ? k.from.y : y0) * s + (x ? 0 : 14)}
-            y2={oy - (x ? k.to.y : y1) * s - (x ? 0 : 14)}
+            key={stringLine.id}
+            x1={ox + stringLine.from.x * s - (x ? 14 : 0)}
+            x2={ox + stringLine.to.x * s + (x ? 14 : 0)}
+            y1={oy - (x ? stringLine.from.y : y0) * s + (x ? 0 : 14)}
+            y2={oy - (x ? stringLine.to.y : y1) * s - (x ? 0 : 14)}
             stroke="var(--chalk)"
             strokeWidth={1.4}
           />
         )
       })}
-      {d.posts.map((p) => (
+      {d.posts.map((post) => (
         <rect
-          key={p.id}
-          x={ox + p.x * s - 2.5}
-          y={oy - p.y * s - 2.5}
+          key={post.id}
+          x={ox + post.x * s - 2.5}
+          y={oy - post.y * s - 2.5}
           width={5}
           height={5}
           fill="var(--lumber-3)"
@@ -82,58 +82,63 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
 
   useEffect(() => {
     if (jobs !== null) return
-    const t = setInterval(
+    const timeout = setInterval(
       () =>
-        void api.list().then((r) => {
-          if (r.kind === 'ok') setJobs(r.value)
+        void api.list().then((reply) => {
+          if (reply.kind === 'ok') setJobs(reply.value)
         }),
       2500,
     )
-    return () => clearInterval(t)
+    return () => clearInterval(timeout)
   }, [jobs])
   const refresh = async () => {
-    const r = await api.list()
-    if (r.kind === 'ok') setJobs(r.value)
+    const reply = await api.list()
+    if (reply.kind === 'ok') setJobs(reply.value)
   }
-  const settle = async (r: Reply<StoredJob>, what: string): Promise<StoredJob | null> => {
-    if (r.kind === 'ok') {
+  const settle = async (reply: Reply<StoredJob>, what: string): Promise<StoredJob | null> => {
+    if (reply.kind === 'ok') {
       setSaid(null)
       await refresh()
-      return r.value
+      return reply.value
     }
     setSaid({
-      title: r.kind === 'refused' ? `${what} was refused` : r.kind === 'gone' ? 'That job is no longer there.' : AWAY,
-      issues: r.kind === 'refused' ? r.issues : [],
+      title:
+        reply.kind === 'refused'
+          ? `${what} was refused`
+          : reply.kind === 'gone'
+            ? 'That job is no longer there.'
+            : AWAY,
+      issues: reply.kind === 'refused' ? reply.issues : [],
     })
     return null
   }
   const submit = async () => {
     const text = name.trim()
     if (!ask || !text) return
-    const r = ask.kind === 'new' ? await api.create(text) : await api.rename(ask.job.id, text)
-    const made = await settle(r, 'The name')
+    const reply = ask.kind === 'new' ? await api.create(text) : await api.rename(ask.job.id, text)
+    const made = await settle(reply, 'The name')
     if (made) {
       setAsk(null)
       if (ask.kind === 'new') router.push(`/jobs/${made.id}?stage=site`)
     }
   }
-  const read = async (f: File | undefined) => {
-    if (!f) return
-    if (f.size > MAX_FILE_CHARS) {
-      setSaid({ title: `“${f.name}” was refused`, issues: [{ code: 'file-too-large', path: [], facts: {} }] })
+  const read = async (file: File | undefined) => {
+    if (!file) return
+    if (file.size > MAX_FILE_CHARS) {
+      setSaid({ title: `“${file.name}” was refused`, issues: [{ code: 'file-too-large', path: [], facts: {} }] })
       return
     }
-    const parsed = readJobText(await f.text())
+    const parsed = readJobText(await file.text())
     const issues = parsed.ok ? checkJob(parsed.value) : parsed.issues
     if (!parsed.ok || issues.length) {
-      setSaid({ title: `“${f.name}” was refused`, issues })
+      setSaid({ title: `“${file.name}” was refused`, issues })
       return
     }
-    const made = await settle(await api.import(parsed.value), `“${f.name}”`)
+    const made = await settle(await api.import(parsed.value), `“${file.name}”`)
     if (made) router.push(`/jobs/${made.id}?stage=building`)
   }
-  const shown = jobs?.filter((j) => j.archived === archived) ?? []
-  const many = jobs?.filter((j) => j.archived).length ?? 0
+  const shown = jobs?.filter((job) => job.archived === archived) ?? []
+  const many = jobs?.filter((job) => job.archived).length ?? 0
   return (
     <main className="yard">
       <header>
@@ -162,18 +167,18 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
           accept=".json,application/json"
           hidden
           aria-label="Job file"
-          onChange={(e) => {
-            void read(e.target.files?.[0])
-            e.target.value = ''
+          onChange={(event) => {
+            void read(event.target.files?.[0])
+            event.target.value = ''
           }}
         />
       </header>
       {said && (
         <div className="caution mb-3" role="alert">
           <b>{said.title}</b>
-          {said.issues.slice(0, 8).map((i, k) => (
+          {said.issues.slice(0, 8).map((issue, k) => (
             <div key={k}>
-              {issuePath(i) && <code style={{ color: 'var(--ink)' }}>{issuePath(i)}</code>} {issueText(i)}
+              {issuePath(issue) && <code style={{ color: 'var(--ink)' }}>{issuePath(issue)}</code>} {issueText(issue)}
             </div>
           ))}
           {said.issues.length > 8 && <div>and {said.issues.length - 8} more</div>}
@@ -195,20 +200,20 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
         <p className="note">{archived ? 'Nothing is put away.' : 'No jobs yet. Make one; it takes a name.'}</p>
       )}
       <div className="cards">
-        {shown.map((j) => {
-          const b = j.doc.building
+        {shown.map((stored) => {
+          const building = stored.doc.building
           return (
-            <article key={j.id} className="jobcard">
-              <Link className="open" href={`/jobs/${j.id}`}>
-                <MiniPlan job={j} />
+            <article key={stored.id} className="jobcard">
+              <Link className="open" href={`/jobs/${stored.id}`}>
+                <MiniPlan job={stored} />
                 <div className="txt">
-                  <h2>{j.doc.name}</h2>
+                  <h2>{stored.doc.name}</h2>
                   <div className="note">
-                    {formatLength(b.widthIn)} × {formatLength(b.lengthIn)}, heel {formatLength(b.heelIn)},{' '}
-                    {Number(b.pitchPer12.toFixed(2))}:12
+                    {formatLength(building.widthIn)} × {formatLength(building.lengthIn)}, heel{' '}
+                    {formatLength(building.heelIn)}, {Number(building.pitchPer12.toFixed(2))}:12
                   </div>
                   <div className="lab">
-                    revision {j.revision}, {new Date(j.updatedAt).toLocaleDateString('en-US')}
+                    revision {stored.revision}, {new Date(stored.updatedAt).toLocaleDateString('en-US')}
                   </div>
                 </div>
               </Link>
@@ -216,11 +221,11 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
                 <button
                   type="button"
                   className="icb"
-                  aria-label={`Rename ${j.doc.name}`}
+                  aria-label={`Rename ${stored.doc.name}`}
                   title="Rename"
                   onClick={() => {
-                    setName(j.doc.name)
-                    setAsk({ kind: 'rename', job: j })
+                    setName(stored.doc.name)
+                    setAsk({ kind: 'rename', job: stored })
                   }}
                 >
                   <Pencil size={16} />
@@ -228,20 +233,20 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
                 <button
                   type="button"
                   className="icb"
-                  aria-label={`Copy ${j.doc.name}`}
+                  aria-label={`Copy ${stored.doc.name}`}
                   title="Copy"
-                  onClick={() => void api.duplicate(j.id).then((r) => settle(r, 'The copy'))}
+                  onClick={() => void api.duplicate(stored.id).then((reply) => settle(reply, 'The copy'))}
                 >
                   <Copy size={16} />
                 </button>
                 <button
                   type="button"
                   className="icb"
-                  aria-label={`${j.archived ? 'Take out' : 'Put away'} ${j.doc.name}`}
-                  title={j.archived ? 'Take out again' : 'Put away'}
-                  onClick={() => void api.archive(j.id, !j.archived).then((r) => settle(r, 'That'))}
+                  aria-label={`${stored.archived ? 'Take out' : 'Put away'} ${stored.doc.name}`}
+                  title={stored.archived ? 'Take out again' : 'Put away'}
+                  onClick={() => void api.archive(stored.id, !stored.archived).then((reply) => settle(reply, 'That'))}
                 >
-                  {j.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}
+                  {stored.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}
                 </button>
               </div>
             </article>
@@ -250,8 +255,8 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
       </div>
       <Modal show={ask !== null} onHide={() => setAsk(null)} centered aria-labelledby="name-title">
         <Form
-          onSubmit={(e) => {
-            e.preventDefault()
+          onSubmit={(submitEvent) => {
+            submitEvent.preventDefault()
             void submit()
           }}
         >
@@ -267,7 +272,7 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
               autoFocus
               maxLength={120}
               value={name}
-              onChange={(e) => setName(e.target.value)}
+              onChange={(event) => setName(event.target.value)}
               autoComplete="off"
             />
             {name !== '' && !name.trim() && <div className="note mt-1">A name needs a letter.</div>}

@@ -11,28 +11,28 @@ const PLAY_IN = 1 / 8
 
 /** Plan against as-built along the picked post's row: feet as planned and as read, states, locked sticks, girts from measured gaps. */
 export function AsBuilt() {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked.post)
-  const pick = useJob((s) => s.pick)
-  const state = useLog((s) => s.state)
-  const add = useLog((s) => s.add)
-  const { asBuilt, rows } = useMeasured(job, d)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const pick = useJob((state) => state.pick)
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const { asBuilt, rows } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()
-  const row = rows.find((r) => r.includes(picked ?? '')) ?? rows[0]
+  const row = rows.find((row) => row.includes(picked ?? '')) ?? rows[0]
   const own = row.flatMap((id) => {
-    const p = asBuilt.find((q) => q.id === id)
-    return p ? [p] : []
+    const built = asBuilt.find((built) => built.id === id)
+    return built ? [built] : []
   })
   const embed = (id: string) => {
-    const p = d.posts.find((q) => q.id === id)
-    return p ? plannedFootIn(job, d.holes, p.kind) : 0
+    const post = derived.posts.find((post) => post.id === id)
+    return post ? plannedFootIn(job, derived.holes, post.kind) : 0
   }
   const diffs = footDifferences(own, embed)
-  const most = Math.max(6, ...diffs.map((q) => Math.abs(q.byIn ?? 0)))
+  const most = Math.max(6, ...diffs.map((diff) => Math.abs(diff.byIn ?? 0)))
   const W = size.width || 780
   const X = (i: number) => 40 + (i * (W - 80)) / Math.max(1, row.length - 1)
   const mid = 92
-  const postOf = (id: string) => d.posts.find((p) => p.id === id)
+  const postOf = (id: string) => derived.posts.find((post) => post.id === id)
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">
@@ -41,23 +41,30 @@ export function AsBuilt() {
       </p>
       <svg ref={ref} width="100%" height={190} role="img" aria-label="Feet as built against the plan">
         <Wax x1={20} y1={mid} x2={W - 20} y2={mid} color="var(--galv-4)" width={3} />
-        {diffs.map((q, i) =>
-          q.byIn === null ? (
-            <Note key={q.id} x={X(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
+        {diffs.map((diff, i) =>
+          diff.byIn === null ? (
+            <Note key={diff.id} x={X(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
               not read
             </Note>
           ) : (
-            <g key={q.id}>
-              <line x1={X(i)} x2={X(i)} y1={mid} y2={mid - (q.byIn / most) * 56} stroke="var(--burr)" strokeWidth={7} />
+            <g key={diff.id}>
+              <line
+                x1={X(i)}
+                x2={X(i)}
+                y1={mid}
+                y2={mid - (diff.byIn / most) * 56}
+                stroke="var(--burr)"
+                strokeWidth={7}
+              />
               <foreignObject
                 x={X(i) - 44}
-                y={q.byIn >= 0 ? mid - (q.byIn / most) * 56 - 24 : mid - (q.byIn / most) * 56 + 4}
+                y={diff.byIn >= 0 ? mid - (diff.byIn / most) * 56 - 24 : mid - (diff.byIn / most) * 56 + 4}
                 width={88}
                 height={22}
               >
                 <div style={{ textAlign: 'center', fontWeight: 650, fontSize: 13 }}>
-                  {q.byIn >= 0 ? '+' : ''}
-                  <Measure inches={q.byIn} feet={false} />
+                  {diff.byIn >= 0 ? '+' : ''}
+                  <Measure inches={diff.byIn} feet={false} />
                 </div>
               </foreignObject>
             </g>
@@ -95,58 +102,61 @@ export function AsBuilt() {
           </tr>
         </thead>
         <tbody>
-          {own.map((p, i) => {
+          {own.map((built, i) => {
             const next = own[i + 1]
-            const [a, z] = [postOf(p.id), next && postOf(next.id)]
+            const [post, other] = [postOf(built.id), next && postOf(next.id)]
             const planned =
-              a && z
+              post && other
                 ? Math.max(
                     0,
-                    Math.hypot(z.x - a.x, z.y - a.y) -
-                      (Math.abs(z.x - a.x) > Math.abs(z.y - a.y) ? (a.sizeX + z.sizeX) / 2 : (a.sizeY + z.sizeY) / 2),
+                    Math.hypot(other.x - post.x, other.y - post.y) -
+                      (Math.abs(other.x - post.x) > Math.abs(other.y - post.y)
+                        ? (post.sizeX + other.sizeX) / 2
+                        : (post.sizeY + other.sizeY) / 2),
                   )
                 : 0
-            const girt = next ? girtFromGap(state, p.id, next.id, planned, PLAY_IN) : null
+            const girt = next ? girtFromGap(state, built.id, next.id, planned, PLAY_IN) : null
             const gap = next
-              ? (state.gaps.filter((g) => g.body.from === p.id && g.body.to === next.id).at(-1)?.body.gapIn ?? null)
+              ? (state.gaps.filter((gap) => gap.body.from === built.id && gap.body.to === next.id).at(-1)?.body.gapIn ??
+                null)
               : null
             return (
               <tr
-                key={p.id}
-                className={p.id === picked ? 'sel' : p.fit?.kind === 'short' ? 'warn' : 'pick'}
-                onClick={() => pick({ post: p.id })}
+                key={built.id}
+                className={built.id === picked ? 'sel' : built.fit?.kind === 'short' ? 'warn' : 'pick'}
+                onClick={() => pick({ post: built.id })}
               >
                 <td>
-                  <b>{p.id}</b>
+                  <b>{built.id}</b>
                 </td>
                 <td>
                   <select
                     className="form-select form-select-sm"
                     style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
-                    aria-label={`state of ${p.id}`}
-                    value={p.state}
-                    onChange={(e) => add({ kind: 'state', post: p.id, state: e.target.value as PostState })}
+                    aria-label={`state of ${built.id}`}
+                    value={built.state}
+                    onChange={(event) => add({ kind: 'state', post: built.id, state: event.target.value as PostState })}
                   >
-                    {POST_STATES.map((s) => (
-                      <option key={s}>{s}</option>
+                    {POST_STATES.map((post_state) => (
+                      <option key={post_state}>{post_state}</option>
                     ))}
                   </select>
                 </td>
                 <td className="n">
-                  <Measure inches={p.needIn} />
+                  <Measure inches={built.needIn} />
                 </td>
-                <td className="n">{p.cutIn === null ? '–' : <Measure inches={p.cutIn} />}</td>
+                <td className="n">{built.cutIn === null ? '–' : <Measure inches={built.cutIn} />}</td>
                 <td style={{ whiteSpace: 'normal' }}>
-                  {p.fit ? (
+                  {built.fit ? (
                     <>
-                      {p.fit.kind !== 'fits' && (
+                      {built.fit.kind !== 'fits' && (
                         <span className="d-inline-block me-1">
                           <FailSign size={12} />
                         </span>
                       )}
-                      {p.fit.say}
+                      {built.fit.say}
                     </>
-                  ) : p.measured ? (
+                  ) : built.measured ? (
                     'not cut'
                   ) : job.building.school === 'pier' ? (
                     'bracket not read'
@@ -159,11 +169,11 @@ export function AsBuilt() {
                     <OptionalLengthField
                       bare
                       label="gap"
-                      ariaLabel={`gap from ${p.id} to ${next.id}`}
+                      ariaLabel={`gap from ${built.id} to ${next.id}`}
                       feet={false}
                       value={gap}
                       onChange={(v) => {
-                        if (v !== null && v > 0 && v < 480) add({ kind: 'gap', from: p.id, to: next.id, gapIn: v })
+                        if (v !== null && v > 0 && v < 480) add({ kind: 'gap', from: built.id, to: next.id, gapIn: v })
                         return []
                       }}
                     />

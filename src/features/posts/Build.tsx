@@ -8,15 +8,18 @@ import { useDoc, useJob } from '../job'
 
 /** The picked column as it is built: plies side by side to scale, joints, pocket, nails on the template, and the order of work. */
 export function Build() {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked.post)
-  const { asBuilt } = useMeasured(job, d)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const { asBuilt } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()
-  const post = d.posts.find((p) => p.id === picked) ?? d.posts[0]
-  const own = asBuilt.find((p) => p.id === post.id)
+  const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
+  const own = asBuilt.find((built) => built.id === post.id)
   const like = asBuilt
-    .filter((p) => d.posts.find((q) => q.id === p.id)?.kind === post.kind && p.signature === own?.signature)
-    .map((p) => p.id)
+    .filter(
+      (built) =>
+        derived.posts.find((post) => post.id === built.id)?.kind === post.kind && built.signature === own?.signature,
+    )
+    .map((built) => built.id)
   const card = buildCard(job.building, post, own?.footToGradeIn ?? 0, like.length ? like : [post.id])
   const H = Math.max(300, (size.height || 560) - 40)
   const s = (H - 60) / Math.max(card.lengthIn, 1)
@@ -32,40 +35,40 @@ export function Build() {
       >
         <Materials />
         <rect x={0} y={Y(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
-        {card.plies.map((p, i) => {
+        {card.plies.map((ply, i) => {
           const x = 20 + i * 66
           return (
-            <g key={p.name}>
-              {p.pieces.map((q) => (
-                <g key={q.fromIn}>
+            <g key={ply.name}>
+              {ply.pieces.map((piece) => (
+                <g key={piece.fromIn}>
                   <rect
                     x={x}
-                    y={Y(q.toIn)}
+                    y={Y(piece.toIn)}
                     width={40}
-                    height={(q.toIn - q.fromIn) * s}
-                    fill={q.treated ? '#BFB083' : 'url(#wood)'}
+                    height={(piece.toIn - piece.fromIn) * s}
+                    fill={piece.treated ? '#BFB083' : 'url(#wood)'}
                     stroke="var(--lumber-4)"
                     strokeWidth={1.4}
                   />
-                  <g transform={`rotate(-90 ${x + 24} ${(Y(q.toIn) + Y(q.fromIn)) / 2})`}>
+                  <g transform={`rotate(-90 ${x + 24} ${(Y(piece.toIn) + Y(piece.fromIn)) / 2})`}>
                     <Note
                       x={x + 24}
-                      y={(Y(q.toIn) + Y(q.fromIn)) / 2 + 2}
+                      y={(Y(piece.toIn) + Y(piece.fromIn)) / 2 + 2}
                       size={14}
                       weight={700}
                       anchor="middle"
-                      halo={q.treated ? '#BFB083' : '#F1E1BF'}
+                      halo={piece.treated ? '#BFB083' : '#F1E1BF'}
                     >
-                      {formatLength(q.lengthIn)}
+                      {formatLength(piece.lengthIn)}
                     </Note>
                   </g>
                 </g>
               ))}
               <Note x={x + 20} y={24} size={12} weight={600} anchor="middle">
-                {p.name}
+                {ply.name}
               </Note>
               <Note x={x + 20} y={Y(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">
-                crown {p.crown}
+                crown {ply.crown}
               </Note>
             </g>
           )
@@ -100,12 +103,12 @@ export function Build() {
                 <Note x={x + w / 2} y={24} size={12} weight={600} anchor="middle">
                   nail template
                 </Note>
-                {nails.marksIn.map((m, i) =>
-                  nails.rowsIn.map((r) => (
+                {nails.marksIn.map((markIn, i) =>
+                  nails.rowsIn.map((rowIn) => (
                     <circle
-                      key={`${i}-${r}`}
-                      cx={x + (r / deep) * w}
-                      cy={Y(m)}
+                      key={`${i}-${rowIn}`}
+                      cx={x + (rowIn / deep) * w}
+                      cy={Y(markIn)}
                       r={3.2}
                       fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'}
                       stroke="var(--ink)"
@@ -186,11 +189,11 @@ export function Build() {
                 </tr>
               </>
             )}
-            {card.bolts.map((q) => (
-              <tr key={q.what}>
-                <td>{q.what}</td>
+            {card.bolts.map((bolt) => (
+              <tr key={bolt.what}>
+                <td>{bolt.what}</td>
                 <td className="n">
-                  <Measure inches={q.fromFootIn} />
+                  <Measure inches={bolt.fromFootIn} />
                 </td>
               </tr>
             ))}
@@ -200,8 +203,8 @@ export function Build() {
           ● from this face, ○ from the other. Dark wood is treated; the foot is the treated end.
         </p>
         <ol className="note" style={{ paddingLeft: 18 }}>
-          {card.steps.map((t) => (
-            <li key={t}>{t}</li>
+          {card.steps.map((step) => (
+            <li key={step}>{step}</li>
           ))}
         </ol>
       </div>

@@ -12,20 +12,20 @@ const KERF_IN = 1 / 8
 
 /** Every ply of every column and the cheapest boards to cut them from. */
 export function CutList() {
-  const { job, derived: d } = useDoc()
-  const { asBuilt } = useMeasured(job, d)
-  const b = job.building
-  const size = postSize(b.post)
+  const { job, derived: derived } = useDoc()
+  const { asBuilt } = useMeasured(job, derived)
+  const building = job.building
+  const size = postSize(building.post)
   const prices = priceBook(job.sizing.prices)
   const pieces = asBuilt
-    .filter((p) => !p.locked)
-    .flatMap((p) => {
-      const post = d.posts.find((q) => q.id === p.id)
-      return post ? buildCard(b, post, p.footToGradeIn, [p.id]).plies.flatMap((y) => y.pieces) : []
+    .filter((built) => !built.locked)
+    .flatMap((built) => {
+      const post = derived.posts.find((post) => post.id === built.id)
+      return post ? buildCard(building, post, built.footToGradeIn, [built.id]).plies.flatMap((ply) => ply.pieces) : []
     })
   const groups = [
-    { name: 'treated', list: pieces.filter((p) => p.treated) },
-    { name: 'dry', list: pieces.filter((p) => !p.treated) },
+    { name: 'treated', list: pieces.filter((piece) => piece.treated) },
+    { name: 'dry', list: pieces.filter((piece) => !piece.treated) },
   ].filter((g) => g.list.length > 0)
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
@@ -34,12 +34,12 @@ export function CutList() {
         cut. Lengths follow the newest readings.
       </p>
       {size.wood === 'laminated' ? (
-        groups.map((g) => (
+        groups.map((group) => (
           <Cuts
-            key={g.name}
-            name={`2×${size.nominal} ${b.post.lumber}, ${g.name}`}
-            demands={countLengths(g.list.map((p) => p.lengthIn))}
-            perFoot={prices.board(`2x${size.nominal}` as BoardName, b.post.lumber, g.name === 'treated')}
+            key={group.name}
+            name={`2×${size.nominal} ${building.post.lumber}, ${group.name}`}
+            demands={countLengths(group.list.map((piece) => piece.lengthIn))}
+            perFoot={prices.board(`2x${size.nominal}` as BoardName, building.post.lumber, group.name === 'treated')}
           />
         ))
       ) : (
@@ -51,12 +51,12 @@ export function CutList() {
             </tr>
           </thead>
           <tbody>
-            {countLengths(pieces.map((p) => p.lengthIn)).map((q) => (
-              <tr key={q.lengthIn}>
+            {countLengths(pieces.map((piece) => piece.lengthIn)).map((length) => (
+              <tr key={length.lengthIn}>
                 <td>
-                  <Measure inches={q.lengthIn} />
+                  <Measure inches={length.lengthIn} />
                 </td>
-                <td className="n">{q.count}</td>
+                <td className="n">{length.count}</td>
               </tr>
             ))}
           </tbody>
@@ -108,18 +108,18 @@ function Cuts({
               </tr>
             </thead>
             <tbody>
-              {plan.boards.map((q, i) => (
+              {plan.boards.map((board, i) => (
                 <tr key={i}>
-                  <td className="n">{q.count}</td>
+                  <td className="n">{board.count}</td>
                   <td className="n">
-                    <Measure inches={q.pattern.stockIn} />
+                    <Measure inches={board.pattern.stockIn} />
                   </td>
                   <td style={{ whiteSpace: 'normal' }}>
-                    {q.pattern.takes.flatMap((n, k) =>
-                      n
+                    {board.pattern.takes.flatMap((take, k) =>
+                      take
                         ? [
                             <span key={k} className="me-3">
-                              {n > 1 ? `${n} × ` : ''}
+                              {take > 1 ? `${take} × ` : ''}
                               <Measure inches={demands[k].lengthIn} />
                             </span>,
                           ]
@@ -127,7 +127,7 @@ function Cuts({
                     )}
                   </td>
                   <td className="n">
-                    <Measure inches={q.pattern.offcutIn} feet={false} />
+                    <Measure inches={board.pattern.offcutIn} feet={false} />
                   </td>
                 </tr>
               ))}

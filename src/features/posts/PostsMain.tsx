@@ -21,10 +21,10 @@ type View = (typeof VIEWS)[number]['value']
 
 /** Posts: what was read, how each is built, what to cut, and how they stand against the plan. */
 export function PostsMain() {
-  const { job, derived: d } = useDoc()
+  const { job, derived: derived } = useDoc()
   const [view, setView] = useState<View>('read')
-  const state = useLog((s) => s.state)
-  const { asBuilt } = useMeasured(job, d)
+  const state = useLog((log) => log.state)
+  const { asBuilt } = useMeasured(job, derived)
   const since = changedSincePrint(asBuilt, state)
   const changed = since ? [...since.changed, ...since.added] : []
   return (

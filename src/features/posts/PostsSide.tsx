@@ -6,19 +6,19 @@ import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 
 /** The picked post: where it stands, how long, what it holds. */
 export function PostsSide() {
-  const { job, derived: d } = useDoc()
-  const { rods } = useMeasured(job, d)
-  const picked = useJob((s) => s.picked.post)
-  const post = d.posts.find((p) => p.id === picked) ?? d.posts[0]
-  const row = d.schedule.find((r) => r.id === post.id)
+  const { job, derived: derived } = useDoc()
+  const { rods } = useMeasured(job, derived)
+  const picked = useJob((state) => state.picked.post)
+  const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
+  const row = derived.schedule.find((row) => row.id === post.id)
   const mark = rods.offsets[post.id]
-  const card = d.cards.find((c) => c.postIds.includes(post.id))
-  const demand = d.demands?.[post.id]
-  const wind = d.lateral?.windPlf[post.id]
+  const card = derived.cards.find((card) => card.postIds.includes(post.id))
+  const demand = derived.demands?.[post.id]
+  const wind = derived.lateral?.windPlf[post.id]
   if (!row) return null
   const lines: readonly (readonly [string, number])[] = [
     ['From string 1', post.x],
-    [`From string ${d.rows.south}`, post.y],
+    [`From string ${derived.rows.south}`, post.y],
     [
       post.heightIn > 0 && post.side !== 'south' && post.side !== 'north'
         ? 'Grade line to rafter underside'
@@ -35,7 +35,7 @@ export function PostsSide() {
         {KIND[post.kind]} post, {row.section}
         {card && card.postIds.length > 1
           ? `; cut and marked like ${card.postIds
-              .filter((x) => x !== post.id)
+              .filter((postId) => postId !== post.id)
               .slice(0, 8)
               .join(', ')}${card.postIds.length > 9 ? ' …' : ''}`
           : ''}
@@ -110,15 +110,15 @@ export function PostsSide() {
       )}
       <h2 className="mt-3">What holds</h2>
       {sortChecks(
-        d.checks.filter(
-          (c) =>
-            c.id === 'site-posts' ||
-            c.id === 'site-holes' ||
-            c.id === `column-${post.kind}` ||
-            (c.stage !== 'walls' && c.id.endsWith(`-${post.kind}`) && c.id !== `frost-${post.kind}`),
+        derived.checks.filter(
+          (check) =>
+            check.id === 'site-posts' ||
+            check.id === 'site-holes' ||
+            check.id === `column-${post.kind}` ||
+            (check.stage !== 'walls' && check.id.endsWith(`-${post.kind}`) && check.id !== `frost-${post.kind}`),
         ),
-      ).map((c) => (
-        <CheckRow key={c.id} check={c} />
+      ).map((check) => (
+        <CheckRow key={check.id} check={check} />
       ))}
     </>
   )

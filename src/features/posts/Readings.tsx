@@ -8,25 +8,25 @@ import { StoryPole } from './StoryPole'
 
 /** Rod readings to the left, the picked post's story pole to the right. */
 export function Readings() {
-  const { job, derived: d, edit, done } = useDoc()
-  const picked = useJob((s) => s.picked.post)
-  const pick = useJob((s) => s.pick)
-  const id = d.posts.some((p) => p.id === picked) ? picked : d.posts[0].id
-  const { rods: r, office } = useMeasured(job, d)
-  const levels = useLog((s) => s.levels)
-  const add = useLog((s) => s.add)
+  const { job, derived: derived, edit, done } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const pick = useJob((state) => state.pick)
+  const id = derived.posts.some((post) => post.id === picked) ? picked : derived.posts[0].id
+  const { rods: rods, office } = useMeasured(job, derived)
+  const levels = useLog((log) => log.levels)
+  const add = useLog((log) => log.add)
   const [poleFor, setPoleFor] = useState<'post' | 'wall' | 'building'>('post')
-  const post = d.posts.find((p) => p.id === id)
+  const post = derived.posts.find((post) => post.id === id)
   const side = post && post.kind !== 'lean-to' ? post.side : null
-  const locked = useLog((s) => s.state.gradeLockedIn)
+  const locked = useLog((log) => log.state.gradeLockedIn)
   const put = (post: string) => (v: number | null, g: string) =>
     edit(
       `reading at ${post}`,
-      (j) => {
-        const readingsIn = { ...j.levels.readingsIn }
+      (job) => {
+        const readingsIn = { ...job.levels.readingsIn }
         if (v === null) delete readingsIn[post]
         else readingsIn[post] = v
-        return { ...j, levels: { ...j.levels, readingsIn } }
+        return { ...job, levels: { ...job.levels, readingsIn } }
       },
       `rod-${post}-${g}`,
     )
@@ -49,7 +49,7 @@ export function Readings() {
           minHeight: 62,
         }}
       >
-        {r.benchmarkPost === null ? (
+        {rods.benchmarkPost === null ? (
           <span className="note" style={{ whiteSpace: 'normal' }}>
             No reading yet. Read the rod at each hole bottom, bracket or stake with one laser set-up; type it as 53 3/8.
           </span>
@@ -57,10 +57,10 @@ export function Readings() {
           <>
             <div>
               <div className="lab" style={{ color: 'var(--ink-2)' }}>
-                high point {r.benchmarkPost}
+                high point {rods.benchmarkPost}
               </div>
               <b style={{ fontSize: 23 }}>
-                <Measure inches={r.benchmarkReadingIn ?? 0} feet={false} stacked />
+                <Measure inches={rods.benchmarkReadingIn ?? 0} feet={false} stacked />
               </b>
             </div>
             <span style={{ fontSize: 22 }}>−</span>
@@ -77,7 +77,7 @@ export function Readings() {
                   feet={false}
                   value={job.levels.coverIn}
                   onChange={(v, g) =>
-                    edit('cover', (j) => ({ ...j, levels: { ...j.levels, coverIn: v } }), `cover-${g}`)
+                    edit('cover', (job) => ({ ...job, levels: { ...job.levels, coverIn: v } }), `cover-${g}`)
                   }
                   onDone={done}
                 />
@@ -89,14 +89,14 @@ export function Readings() {
                 grade line<span className="only-wide"> reads</span>
               </div>
               <b style={{ fontSize: 23 }}>
-                <Measure inches={r.gradeReadingIn ?? 0} feet={false} stacked />
+                <Measure inches={rods.gradeReadingIn ?? 0} feet={false} stacked />
               </b>
             </div>
             <button
               type="button"
               className="btn btn-light btn-sm"
               aria-pressed={locked !== null}
-              onClick={() => add({ kind: 'grade', gradeReadingIn: locked === null ? r.gradeReadingIn : null })}
+              onClick={() => add({ kind: 'grade', gradeReadingIn: locked === null ? rods.gradeReadingIn : null })}
             >
               {locked === null ? 'Lock' : 'Unlock'}
             </button>
@@ -120,7 +120,11 @@ export function Readings() {
               empty="not read"
               value={job.levels.benchmarkIn}
               onChange={(v, g) =>
-                edit('office benchmark', (j) => ({ ...j, levels: { ...j.levels, benchmarkIn: v } }), `office-bm-${g}`)
+                edit(
+                  'office benchmark',
+                  (job) => ({ ...job, levels: { ...job.levels, benchmarkIn: v } }),
+                  `office-bm-${g}`,
+                )
               }
               onDone={done}
             />
@@ -146,64 +150,66 @@ export function Readings() {
             </tr>
           </thead>
           <tbody>
-            {d.posts.map((p) => {
-              const m = r.offsets[p.id]
+            {derived.posts.map((post) => {
+              const offset = rods.offsets[post.id]
               return (
                 <tr
-                  key={p.id}
-                  className={p.id === id ? 'sel' : m?.suspect ? 'warn' : p.id === r.benchmarkPost ? 'high' : 'pick'}
-                  onClick={() => pick({ post: p.id, wall: p.side })}
+                  key={post.id}
+                  className={
+                    post.id === id ? 'sel' : offset?.suspect ? 'warn' : post.id === rods.benchmarkPost ? 'high' : 'pick'
+                  }
+                  onClick={() => pick({ post: post.id, wall: post.side })}
                 >
                   <td>
-                    <button type="button" className="id" aria-pressed={p.id === id}>
-                      {p.id}
+                    <button type="button" className="id" aria-pressed={post.id === id}>
+                      {post.id}
                     </button>
                   </td>
                   <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}>
-                    {levels.current[p.id] ? (
+                    {levels.current[post.id] ? (
                       <span title="Read by phone. Take it back under Set-ups to type another.">
-                        <Measure inches={m?.readingIn ?? 0} feet={false} />
+                        <Measure inches={offset?.readingIn ?? 0} feet={false} />
                       </span>
                     ) : (
                       <OptionalLengthField
                         bare
-                        label={p.id}
-                        ariaLabel={`rod reading at ${p.id}`}
-                        name={`rod-${p.id}`}
+                        label={post.id}
+                        ariaLabel={`rod reading at ${post.id}`}
+                        name={`rod-${post.id}`}
                         feet={false}
-                        value={job.levels.readingsIn[p.id] ?? null}
-                        onChange={put(p.id)}
+                        value={job.levels.readingsIn[post.id] ?? null}
+                        onChange={put(post.id)}
                         onDone={done}
                       />
                     )}
                   </td>
                   <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>
-                    {m ? <Measure inches={m.upToGradeIn} feet={false} /> : ''}
+                    {offset ? <Measure inches={offset.upToGradeIn} feet={false} /> : ''}
                   </td>
                   <td
                     className="lab"
                     style={{ color: 'inherit' }}
                     title={
-                      m?.off === 'plan'
-                        ? `${Math.round(Math.abs(m.offPlanIn ?? 0))} in. from where the plan has it: read it again`
-                        : levels.current[p.id]
-                          ? `read ${new Date(levels.current[p.id].at).toLocaleString('en-US')} by ${levels.current[p.id].who || levels.current[p.id].device}`
+                      offset?.off === 'plan'
+                        ? `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
+                        : levels.current[post.id]
+                          ? `read ${new Date(levels.current[post.id].at).toLocaleString('en-US')} by ${levels.current[post.id].who || levels.current[post.id].device}`
                           : 'typed here'
                     }
                   >
-                    {!m ? (
+                    {!offset ? (
                       'not read'
-                    ) : p.id === r.benchmarkPost ? (
+                    ) : post.id === rods.benchmarkPost ? (
                       <>
                         <Flag size={13} className="me-1" />
                         high point
                       </>
-                    ) : m.suspect ? (
-                      <b style={{ color: p.id === id ? '#fff' : 'var(--keel-ink)' }}>
+                    ) : offset.suspect ? (
+                      <b style={{ color: post.id === id ? '#fff' : 'var(--keel-ink)' }}>
                         <span className="d-inline-block me-1">
                           <FailSign size={12} />
                         </span>
-                        {m.off === 'plan' ? 'off the plan' : 'read again'}
+                        {offset.off === 'plan' ? 'off the plan' : 'read again'}
                       </b>
                     ) : (
                       <>
@@ -226,7 +232,7 @@ export function Readings() {
           value={poleFor}
           choices={[
             { value: 'post', label: 'This post' },
-            { value: 'wall', label: side ? d.wallNames[side] : 'Its wall' },
+            { value: 'wall', label: side ? derived.wallNames[side] : 'Its wall' },
             { value: 'building', label: 'Building' },
           ]}
           onChange={setPoleFor}

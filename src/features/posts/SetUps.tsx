@@ -18,37 +18,37 @@ const STATE = {
 
 /** Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview. */
 export function SetUps() {
-  const { job, derived: d } = useDoc()
-  const levels = useLog((s) => s.levels)
-  const state = useLog((s) => s.state)
-  const add = useLog((s) => s.add)
-  const undo = useLog((s) => s.undo)
+  const { job, derived: derived } = useDoc()
+  const levels = useLog((log) => log.levels)
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
   const file = useRef<HTMLInputElement>(null)
   const [seen, setSeen] = useState<{
     readonly rows: readonly ReadingRow[]
     readonly problems: readonly string[]
   } | null>(null)
-  const ids = d.posts.map((p) => p.id)
-  const read = async (f: File) =>
+  const ids = derived.posts.map((post) => post.id)
+  const read = async (file: File) =>
     setSeen(
-      f.size > 1_000_000
+      file.size > 1_000_000
         ? { rows: [], problems: ['That file is over 1 MB: a rod log is a few kilobytes.'] }
-        : readingsFromCsv(await f.text(), ids),
+        : readingsFromCsv(await file.text(), ids),
     )
   const take = () => {
     if (!seen) return
     const setup = `csv-${Date.now().toString(36)}`
     const bodies: RecordBody[] = [
       { kind: 'setup', setup, place: 'from a file', benchmarkIn: null },
-      ...seen.rows.map((r): RecordBody => ({
+      ...seen.rows.map((row): RecordBody => ({
         kind: 'reading',
         setup,
-        target: r.post,
+        target: row.post,
         of: 'foot',
-        inches: r.readingIn,
+        inches: row.readingIn,
       })),
     ]
-    for (const b of bodies) add(b)
+    for (const body of bodies) add(body)
     setSeen(null)
   }
   return (
@@ -67,48 +67,53 @@ export function SetUps() {
           </tr>
         </thead>
         <tbody>
-          {levels.setups.map((s, i) => (
-            <tr key={s.setup} className={s.state === 'refused' || s.state === 'untied' ? 'warn' : undefined}>
+          {levels.setups.map((setup, i) => (
+            <tr
+              key={setup.setup}
+              className={setup.state === 'refused' || setup.state === 'untied' ? 'warn' : undefined}
+            >
               <td>{i + 1}</td>
-              <td>{s.place || '–'}</td>
-              <td className="n">{s.benchmarkIn === null ? '–' : <Measure inches={s.benchmarkIn} feet={false} />}</td>
-              <td className="n">{s.count}</td>
+              <td>{setup.place || '–'}</td>
               <td className="n">
-                {s.highest ? (
+                {setup.benchmarkIn === null ? '–' : <Measure inches={setup.benchmarkIn} feet={false} />}
+              </td>
+              <td className="n">{setup.count}</td>
+              <td className="n">
+                {setup.highest ? (
                   <>
-                    {s.highest.body.target} <Measure inches={s.highest.body.inches} feet={false} />
+                    {setup.highest.body.target} <Measure inches={setup.highest.body.inches} feet={false} />
                   </>
                 ) : (
                   '–'
                 )}
               </td>
               <td className="n">
-                {s.lowest ? (
+                {setup.lowest ? (
                   <>
-                    {s.lowest.body.target} <Measure inches={s.lowest.body.inches} feet={false} />
+                    {setup.lowest.body.target} <Measure inches={setup.lowest.body.inches} feet={false} />
                   </>
                 ) : (
                   '–'
                 )}
               </td>
               <td className="n">
-                <Measure inches={s.spreadIn} feet={false} />
+                <Measure inches={setup.spreadIn} feet={false} />
               </td>
               <td>
                 <span className="d-inline-block me-1">
-                  {s.state === 'refused' || s.state === 'untied' ? (
+                  {setup.state === 'refused' || setup.state === 'untied' ? (
                     <FailSign size={12} />
-                  ) : s.state === 'closed' ? (
+                  ) : setup.state === 'closed' ? (
                     <HoldSign size={12} />
                   ) : (
                     <UncheckedSign size={12} />
                   )}
                 </span>
-                {STATE[s.state]}
-                {s.closingIn !== null && (
+                {STATE[setup.state]}
+                {setup.closingIn !== null && (
                   <>
                     {' '}
-                    by <Measure inches={s.closingIn} feet={false} />
+                    by <Measure inches={setup.closingIn} feet={false} />
                   </>
                 )}
               </td>
@@ -157,10 +162,10 @@ export function SetUps() {
           hidden
           accept=".csv,text/csv"
           aria-label="Readings file"
-          onChange={(e) => {
-            const f = e.target.files?.[0]
-            e.target.value = ''
-            if (f) void read(f)
+          onChange={(event) => {
+            const file = event.target.files?.[0]
+            event.target.value = ''
+            if (file) void read(file)
           }}
         />
         <a
@@ -173,15 +178,15 @@ export function SetUps() {
       {seen && (
         <div className="move">
           <div className="big">{seen.rows.length} readings to take</div>
-          {seen.problems.slice(0, 8).map((p, i) => (
+          {seen.problems.slice(0, 8).map((problem, i) => (
             <p key={i} role="alert">
-              {p}
+              {problem}
             </p>
           ))}
           <p>
             {seen.rows
               .slice(0, 12)
-              .map((r) => `${r.post} ${r.readingIn}`)
+              .map((row) => `${row.post} ${row.readingIn}`)
               .join(', ')}
             {seen.rows.length > 12 ? ' …' : ''}
           </p>
@@ -210,46 +215,49 @@ export function SetUps() {
           {[...state.all]
             .reverse()
             .slice(0, 120)
-            .map((r) => {
-              const gone = state.voided.has(r.id)
-              const b = r.body
+            .map((record) => {
+              const gone = state.voided.has(record.id)
+              const body = record.body
               const say =
-                b.kind === 'reading'
-                  ? `${b.target} reads ${inch(b.inches)}${b.of === 'footing' ? ' on the pad' : ''}`
-                  : b.kind === 'setup'
-                    ? `set-up ${b.place}`
-                    : b.kind === 'check'
-                      ? `checked back: ${inch(b.benchmarkIn)}`
-                      : b.kind === 'hole'
-                        ? `hole ${b.post}: ${b.depthIn !== null ? formatLength(b.depthIn) : b.bottomReadingIn !== null ? `rod reads ${inch(b.bottomReadingIn)} on its bottom` : '–'}, ${b.found}`
-                        : b.kind === 'pour'
-                          ? `${b.post} poured, ${b.bags} bags`
-                          : b.kind === 'state'
-                            ? `${b.post} ${b.state}`
-                            : b.kind === 'cut'
-                              ? `${b.post} cut at ${b.lengthIn === null ? '–' : formatLength(b.lengthIn)}`
-                              : b.kind === 'gap'
-                                ? `${b.from} to ${b.to}: ${b.gapIn}″`
-                                : b.kind === 'grade'
-                                  ? b.gradeReadingIn === null
+                body.kind === 'reading'
+                  ? `${body.target} reads ${inch(body.inches)}${body.of === 'footing' ? ' on the pad' : ''}`
+                  : body.kind === 'setup'
+                    ? `set-up ${body.place}`
+                    : body.kind === 'check'
+                      ? `checked back: ${inch(body.benchmarkIn)}`
+                      : body.kind === 'hole'
+                        ? `hole ${body.post}: ${body.depthIn !== null ? formatLength(body.depthIn) : body.bottomReadingIn !== null ? `rod reads ${inch(body.bottomReadingIn)} on its bottom` : '–'}, ${body.found}`
+                        : body.kind === 'pour'
+                          ? `${body.post} poured, ${body.bags} bags`
+                          : body.kind === 'state'
+                            ? `${body.post} ${body.state}`
+                            : body.kind === 'cut'
+                              ? `${body.post} cut at ${body.lengthIn === null ? '–' : formatLength(body.lengthIn)}`
+                              : body.kind === 'gap'
+                                ? `${body.from} to ${body.to}: ${body.gapIn}″`
+                                : body.kind === 'grade'
+                                  ? body.gradeReadingIn === null
                                     ? 'grade line unlocked'
-                                    : `grade line locked at ${b.gradeReadingIn}″`
-                                  : b.kind === 'print'
+                                    : `grade line locked at ${body.gradeReadingIn}″`
+                                  : body.kind === 'print'
                                     ? 'cards printed'
                                     : 'undo'
               return (
-                <tr key={r.id} style={gone ? { textDecoration: 'line-through', color: 'var(--ink-3)' } : undefined}>
-                  <td>{new Date(r.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
-                  <td>{r.who || '–'}</td>
-                  <td className="lab">{r.device}</td>
+                <tr
+                  key={record.id}
+                  style={gone ? { textDecoration: 'line-through', color: 'var(--ink-3)' } : undefined}
+                >
+                  <td>{new Date(record.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
+                  <td>{record.who || '–'}</td>
+                  <td className="lab">{record.device}</td>
                   <td>{say}</td>
                   <td>
-                    {!gone && b.kind !== 'void' && b.kind !== 'print' && (
+                    {!gone && body.kind !== 'void' && body.kind !== 'print' && (
                       <button
                         type="button"
                         className="btn btn-light btn-sm"
                         style={{ height: 24 }}
-                        onClick={() => undo(r.id)}
+                        onClick={() => undo(record.id)}
                       >
                         Take back
                       </button>

@@ -26,12 +26,12 @@ const TEXT = {
 } as const
 
 /** Spreads labels so that none touch, keeping their order: each at its mark or just clear of the one above. */
-function spread(marks: readonly PoleMark[], y: (m: PoleMark) => number, room: number): Map<string, number> {
+function spread(marks: readonly PoleMark[], y: (mark: PoleMark) => number, room: number): Map<string, number> {
   const out = new Map<string, number>()
   let last = -1e9
-  for (const m of [...marks].sort((a, b) => y(a) - y(b))) {
-    const at = Math.max(y(m), last + room)
-    out.set(m.key, at)
+  for (const mark of [...marks].sort((one, other) => y(one) - y(other))) {
+    const at = Math.max(y(mark), last + room)
+    out.set(mark.key, at)
     last = at
   }
   return out
@@ -39,11 +39,11 @@ function spread(marks: readonly PoleMark[], y: (m: PoleMark) => number, room: nu
 
 /** A story pole to scale: one post's, its wall's or the building's. Marks down from its top and up from the grade line, girts as blocks. */
 export function StoryPole({ of }: { readonly of: string }) {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()
-  const pole = poleOf(d, job.building.heelIn, of)
+  const pole = poleOf(derived, job.building.heelIn, of)
   if (!pole) return null
   const { marks } = pole
   const [W, H] = [size.width || 380, size.height || 600]
@@ -51,22 +51,22 @@ export function StoryPole({ of }: { readonly of: string }) {
   const s = (H - 92) / (top + 14)
   const Y = (up: number) => 46 + (top - up) * s
   const [px, pw] = [W * (marks.length > 14 || W < 360 ? 0.34 : 0.42), 44]
-  const isOpening = (m: PoleMark) => m.kind === 'sill' || m.kind === 'head'
-  const right = marks.filter((m) => !isOpening(m))
+  const isOpening = (mark: PoleMark) => mark.kind === 'sill' || mark.kind === 'head'
+  const right = marks.filter((mark) => !isOpening(mark))
   const left = marks.filter(isOpening)
   // A pole for many posts holds more marks than have room at full size.
   const room = Math.max(12, Math.min(25, (H - 56) / Math.max(1, right.length)))
   const big = Math.min(20, room * 0.86)
   const lowest = H - 10 - room * 0.2
-  const packed = spread(right, (m) => Math.min(Y(m.upIn), lowest), room)
+  const packed = spread(right, (mark) => Math.min(Y(mark.upIn), lowest), room)
   // What would run off the foot pushes those above it up again.
   let limit = lowest
-  for (const m of [...right].sort((a, b) => (packed.get(b.key) ?? 0) - (packed.get(a.key) ?? 0))) {
-    const at = Math.min(packed.get(m.key) ?? 0, limit)
-    packed.set(m.key, at)
+  for (const mark of [...right].sort((one, other) => (packed.get(other.key) ?? 0) - (packed.get(one.key) ?? 0))) {
+    const at = Math.min(packed.get(mark.key) ?? 0, limit)
+    packed.set(mark.key, at)
     limit = at - room
   }
-  const [ry, ly] = [packed, spread(left, (m) => Y(m.upIn), 40)]
+  const [ry, ly] = [packed, spread(left, (mark) => Y(mark.upIn), 40)]
   const random = seeded(31)
   const face = girtFaceIn(job.building)
   return (
@@ -109,74 +109,74 @@ export function StoryPole({ of }: { readonly of: string }) {
       </g>
       <rect x={px} y={26} width={pw} height={H} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
       {pole.side &&
-        d.walls[pole.side].rows
-          .filter((r) => r.topIn <= top + 0.01)
-          .map((r) => (
+        derived.walls[pole.side].rows
+          .filter((row) => row.topIn <= top + 0.01)
+          .map((row) => (
             <rect
-              key={r.id}
+              key={row.id}
               x={px + pw}
-              y={Y(r.topIn)}
+              y={Y(row.topIn)}
               width={9}
               height={face * s}
               fill="var(--ochre)"
               stroke="var(--ochre-ink)"
             />
           ))}
-      {right.map((m) => {
-        const y = Y(m.upIn)
-        const ty = (ry.get(m.key) ?? y) + (m.kind === 'grade' && room === 25 ? 18 : 0)
-        const on = picked.mark === m.key
-        const edge = m.kind === 'heel' || m.kind === 'rafter' || m.kind === 'grade'
-        const colour = on ? 'var(--burr)' : COLOUR[m.kind]
+      {right.map((mark) => {
+        const y = Y(mark.upIn)
+        const ty = (ry.get(mark.key) ?? y) + (mark.kind === 'grade' && room === 25 ? 18 : 0)
+        const on = picked.mark === mark.key
+        const edge = mark.kind === 'heel' || mark.kind === 'rafter' || mark.kind === 'grade'
+        const colour = on ? 'var(--burr)' : COLOUR[mark.kind]
         return (
           <g
-            key={m.key}
-            onClick={() => pick({ mark: m.key, row: m.kind === 'girt' ? m.key : null })}
+            key={mark.key}
+            onClick={() => pick({ mark: mark.key, row: mark.kind === 'girt' ? mark.key : null })}
             style={{ cursor: 'pointer' }}
           >
             <Wax
-              x1={m.kind === 'grade' ? 0 : edge ? px - 20 : px + 14}
+              x1={mark.kind === 'grade' ? 0 : edge ? px - 20 : px + 14}
               y1={y}
-              x2={m.kind === 'grade' ? W : px + pw + 14}
+              x2={mark.kind === 'grade' ? W : px + pw + 14}
               y2={y}
               color={colour}
               width={edge ? 5.5 : 4}
             />
             <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
-            {m.kind !== 'grade' && Math.abs(ty - y) > 2 && (
+            {mark.kind !== 'grade' && Math.abs(ty - y) > 2 && (
               <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />
             )}
             <Note
               x={px + pw + 28}
               y={ty + 5}
-              size={Math.min(m.name.length > 14 ? 11.5 : 13.5, big)}
+              size={Math.min(mark.name.length > 14 ? 11.5 : 13.5, big)}
               weight={600}
-              fill={on ? 'var(--burr-deep)' : TEXT[m.kind]}
-              halo={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+              fill={on ? 'var(--burr-deep)' : TEXT[mark.kind]}
+              halo={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
             >
-              {m.name.length > 17 ? `${m.name.slice(0, 16)}…` : m.name}
-              <title>{m.name}</title>
+              {mark.name.length > 17 ? `${mark.name.slice(0, 16)}…` : mark.name}
+              <title>{mark.name}</title>
             </Note>
             <SvgMeasure
               x={W - 8}
               y={ty + 7}
-              inches={m.downIn}
+              inches={mark.downIn}
               size={big}
               weight={700}
               anchor="end"
-              ground={m.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+              ground={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
               fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
             />
           </g>
         )
       })}
-      {left.map((m) => {
-        const y = Y(m.upIn)
-        const ty = ly.get(m.key) ?? y
+      {left.map((mark) => {
+        const y = Y(mark.upIn)
+        const ty = ly.get(mark.key) ?? y
         const fits = Math.max(8, Math.floor((px - 22) / 6.6))
-        const name = m.name.length > fits ? `${m.name.slice(0, fits - 1)}…` : m.name
+        const name = mark.name.length > fits ? `${mark.name.slice(0, fits - 1)}…` : mark.name
         return (
-          <g key={m.key}>
+          <g key={mark.key}>
             <Wax x1={px - 7} y1={y} x2={px + 22} y2={y} color="var(--ink)" width={4} />
             <path d={`M${px - 8} ${y}L${px - 14} ${ty}`} stroke="var(--ink)" fill="none" />
             <Note x={px - 18} y={ty - 8} size={12.5} weight={600} anchor="end" halo="var(--paper)">
@@ -185,7 +185,7 @@ export function StoryPole({ of }: { readonly of: string }) {
             <SvgMeasure
               x={px - 18}
               y={ty + 14}
-              inches={m.downIn}
+              inches={mark.downIn}
               size={19}
               weight={700}
               anchor="end"

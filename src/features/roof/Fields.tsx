@@ -20,11 +20,11 @@ import { ChoiceField, LengthField, Measure, NumberField, OptionalLengthField, To
 import { useDoc, usePart, useSubPart } from '../job'
 
 export const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
-export const lumberChoices = (b: Building) => [
+export const lumberChoices = (building: Building) => [
   ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
-  ...b.grades.map((g) => ({ value: g.id, label: g.name })),
+  ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
 ]
-const nails = NAILS.map((n) => ({ value: n.id, label: n.name }))
+const nails = NAILS.map((nail) => ({ value: nail.id, label: nail.name }))
 const BOLTS = [
   { value: '0.5', label: '1/2″' },
   { value: '0.625', label: '5/8″' },
@@ -33,16 +33,19 @@ const BOLTS = [
 
 /** Trusses, and the carriers and headers that hold those between posts. */
 export function TrussFields() {
-  const { job, derived: d, done, edit } = useDoc()
+  const { job, derived: derived, done, edit } = useDoc()
   const [t, put] = useSubPart('roof', 'truss')
   const beam = (kind: 'carrier' | 'header', name: string) => {
     const s = job.building.roof[kind]
     const set =
       <K extends keyof typeof s>(key: K) =>
       (v: (typeof s)[K]) =>
-        edit(`${kind}`, (j) => ({
-          ...j,
-          building: { ...j.building, roof: { ...j.building.roof, [kind]: { ...j.building.roof[kind], [key]: v } } },
+        edit(`${kind}`, (job) => ({
+          ...job,
+          building: {
+            ...job.building,
+            roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], [key]: v } },
+          },
         }))
     return (
       <section className="grp" aria-label={name}>
@@ -133,7 +136,12 @@ export function TrussFields() {
               'truss reactions',
             )(
               v
-                ? { gravityLb: Math.round(Math.max(500, ...d.reactions.map((q) => q.deadLb + q.snowLb))), upliftLb: 0 }
+                ? {
+                    gravityLb: Math.round(
+                      Math.max(500, ...derived.reactions.map((reaction) => reaction.deadLb + reaction.snowLb)),
+                    ),
+                    upliftLb: 0,
+                  }
                 : null,
             )
           }
@@ -158,7 +166,8 @@ export function TrussFields() {
         )}
       </section>
       {t.set === 'carriers' && beam('carrier', 'Carriers')}
-      {d.omitted.length > 0 && beam('header', `Header over ${d.omitted.map((o) => o.id).join(', ')}`)}
+      {derived.omitted.length > 0 &&
+        beam('header', `Header over ${derived.omitted.map((omitted) => omitted.id).join(', ')}`)}
     </>
   )
 }
@@ -229,79 +238,81 @@ export function PurlinFields() {
 
 /** Rafters, ledger and beam of each lean-to, with the cuts of the bird's mouth. */
 export function LeanToFields() {
-  const { job, derived: d, done, edit } = useDoc()
-  const b = job.building
-  if (b.leanTos.length === 0) return <p className="note">No lean-to. Add one under Building, Shape.</p>
+  const { job, derived: derived, done, edit } = useDoc()
+  const building = job.building
+  if (building.leanTos.length === 0) return <p className="note">No lean-to. Add one under Building, Shape.</p>
   return (
     <>
-      {b.leanTos.map((l) => {
+      {building.leanTos.map((leanTo) => {
         const put = (change: Partial<LeanTo>, label: string, g?: string) =>
           edit(
             label,
-            (j) => ({
-              ...j,
+            (job) => ({
+              ...job,
               building: {
-                ...j.building,
-                leanTos: j.building.leanTos.map((q) => (q.side === l.side ? { ...q, ...change } : q)),
+                ...job.building,
+                leanTos: job.building.leanTos.map((ownLeanTo) =>
+                  ownLeanTo.side === leanTo.side ? { ...ownLeanTo, ...change } : ownLeanTo,
+                ),
               },
             }),
-            g && `lean-${l.side}-${label}-${g}`,
+            g && `lean-${leanTo.side}-${label}-${g}`,
           )
         const built = (key: 'ledger' | 'beam', name: string) => (
           <>
             <ChoiceField
               label={`${name} plies`}
-              value={String(l[key].plies) as '1'}
+              value={String(leanTo[key].plies) as '1'}
               choices={(['1', '2', '3', '4'] as const).map((value) => ({ value: value as '1', label: value }))}
-              onChange={(v) => put({ [key]: { ...l[key], plies: Number(v) } }, name)}
+              onChange={(v) => put({ [key]: { ...leanTo[key], plies: Number(v) } }, name)}
             />
             <ChoiceField
               label={`${name} size`}
-              value={l[key].size}
+              value={leanTo[key].size}
               choices={boards}
-              onChange={(v) => put({ [key]: { ...l[key], size: v } }, name)}
+              onChange={(v) => put({ [key]: { ...leanTo[key], size: v } }, name)}
             />
           </>
         )
-        const bm = birdsMouth(l.pitchPer12, boardSize(l.rafter.size).dIn, l.seatIn, l.depthIn)
+        const bm = birdsMouth(leanTo.pitchPer12, boardSize(leanTo.rafter.size).dIn, leanTo.seatIn, leanTo.depthIn)
         return (
-          <section className="grp" key={l.side} aria-label={`${d.wallNames[l.side]} lean-to`}>
-            <h3>{d.wallNames[l.side].replace(' wall', '')} lean-to</h3>
+          <section className="grp" key={leanTo.side} aria-label={`${derived.wallNames[leanTo.side]} lean-to`}>
+            <h3>{derived.wallNames[leanTo.side].replace(' wall', '')} lean-to</h3>
             <ChoiceField
               label="Rafter plies"
-              value={String(l.rafter.plies) as '1'}
+              value={String(leanTo.rafter.plies) as '1'}
               choices={(['1', '2', '3'] as const).map((value) => ({ value: value as '1', label: value }))}
-              onChange={(v) => put({ rafter: { ...l.rafter, plies: Number(v) } }, 'rafter plies')}
+              onChange={(v) => put({ rafter: { ...leanTo.rafter, plies: Number(v) } }, 'rafter plies')}
             />
             <ChoiceField
               label="Rafter size"
-              value={l.rafter.size}
+              value={leanTo.rafter.size}
               choices={boards}
-              onChange={(v: BoardName) => put({ rafter: { ...l.rafter, size: v } }, 'rafter size')}
+              onChange={(v: BoardName) => put({ rafter: { ...leanTo.rafter, size: v } }, 'rafter size')}
             />
             <ChoiceField
               label="Rafter lumber"
-              value={l.rafter.lumber}
-              choices={lumberChoices(b)}
-              onChange={(v) => put({ rafter: { ...l.rafter, lumber: v } }, 'rafter lumber')}
+              value={leanTo.rafter.lumber}
+              choices={lumberChoices(building)}
+              onChange={(v) => put({ rafter: { ...leanTo.rafter, lumber: v } }, 'rafter lumber')}
             />
             <OptionalLengthField
               label="Rafter spacing"
               feet={false}
               empty="at posts"
-              value={l.rafter.spaceIn}
-              onChange={(v, g) => put({ rafter: { ...l.rafter, spaceIn: v } }, 'rafter spacing', g)}
+              value={leanTo.rafter.spaceIn}
+              onChange={(v, g) => put({ rafter: { ...leanTo.rafter, spaceIn: v } }, 'rafter spacing', g)}
               onDone={done}
               hint="Empty: one at each post."
             />
             <LengthField
               label="Level seat at the low end"
               feet={false}
-              value={l.seatIn}
+              value={leanTo.seatIn}
               onChange={(v, g) => put({ seatIn: v }, 'seat', g)}
               onDone={done}
             />
-            {l.rafter.spaceIn !== null && (
+            {leanTo.rafter.spaceIn !== null && (
               <>
                 {built('ledger', 'Ledger')}
                 {built('beam', 'Beam')}
@@ -344,8 +355,8 @@ export function LeanToFields() {
 
 /** What fixes what: nails, bolts, ties, screws and the nails that laminate the posts; and the joint list with counts. */
 export function JointFields() {
-  const { job, derived: d, done } = useDoc()
-  const b = job.building
+  const { job, derived: derived, done } = useDoc()
+  const building = job.building
   const [j, put] = usePart('joints')
   const [skin, putSkin] = usePart('skin')
   const nail = (key: 'girt' | 'purlin', name: string) => (
@@ -392,7 +403,7 @@ export function JointFields() {
       </span>
     </div>
   )
-  const l = j.lamination
+  const lamination = j.lamination
   return (
     <>
       <section className="grp" aria-label="Nails and bolts">
@@ -445,50 +456,50 @@ export function JointFields() {
         <ChoiceField
           wide
           label="Nail"
-          value={l.nail}
+          value={lamination.nail}
           choices={nails}
-          onChange={(v) => put('lamination', 'lamination nail')({ ...l, nail: v })}
+          onChange={(v) => put('lamination', 'lamination nail')({ ...lamination, nail: v })}
         />
         <NumberField
           label="Rows"
           whole
-          value={l.rows}
-          onChange={(v, g) => put('lamination', 'nail rows')({ ...l, rows: v }, g)}
+          value={lamination.rows}
+          onChange={(v, g) => put('lamination', 'nail rows')({ ...lamination, rows: v }, g)}
           onDone={done}
         />
         <LengthField
           label="Spacing"
           feet={false}
-          value={l.spacingIn}
-          onChange={(v, g) => put('lamination', 'nail spacing')({ ...l, spacingIn: v }, g)}
+          value={lamination.spacingIn}
+          onChange={(v, g) => put('lamination', 'nail spacing')({ ...lamination, spacingIn: v }, g)}
           onDone={done}
         />
         <LengthField
           label="Row to edge"
           feet={false}
-          value={l.edgeIn}
-          onChange={(v, g) => put('lamination', 'nail edge')({ ...l, edgeIn: v }, g)}
+          value={lamination.edgeIn}
+          onChange={(v, g) => put('lamination', 'nail edge')({ ...lamination, edgeIn: v }, g)}
           onDone={done}
         />
         <LengthField
           label="First from the end"
           feet={false}
-          value={l.endIn}
-          onChange={(v, g) => put('lamination', 'nail end')({ ...l, endIn: v }, g)}
+          value={lamination.endIn}
+          onChange={(v, g) => put('lamination', 'nail end')({ ...lamination, endIn: v }, g)}
           onDone={done}
         />
         <ToggleField
           label="Each nail passes every ply"
-          value={l.through}
-          onChange={(v) => put('lamination', 'through nails')({ ...l, through: v })}
+          value={lamination.through}
+          onChange={(v) => put('lamination', 'through nails')({ ...lamination, through: v })}
         />
-        {b.post.ep559 && (
+        {building.post.ep559 && (
           <NumberField
             label="EP559 interlayer shear"
             unit="plf"
-            value={l.interfacePlf}
+            value={lamination.interfacePlf}
             placeholder="from EP559"
-            onChange={(v, g) => put('lamination', 'interlayer shear')({ ...l, interfacePlf: v }, g)}
+            onChange={(v, g) => put('lamination', 'interlayer shear')({ ...lamination, interfacePlf: v }, g)}
             onDone={done}
           />
         )}
@@ -504,12 +515,12 @@ export function JointFields() {
           </tr>
         </thead>
         <tbody>
-          {d.takeoff.joints.map((q) => (
-            <tr key={q.joint}>
-              <td style={{ whiteSpace: 'normal' }}>{q.joint}</td>
-              <td style={{ whiteSpace: 'normal' }}>{q.fastener}</td>
-              <td className="n">{q.each}</td>
-              <td className="n">{q.total.toLocaleString('en-US')}</td>
+          {derived.takeoff.joints.map((joint) => (
+            <tr key={joint.joint}>
+              <td style={{ whiteSpace: 'normal' }}>{joint.joint}</td>
+              <td style={{ whiteSpace: 'normal' }}>{joint.fastener}</td>
+              <td className="n">{joint.each}</td>
+              <td className="n">{joint.total.toLocaleString('en-US')}</td>
             </tr>
           ))}
         </tbody>

@@ -8,34 +8,34 @@ import { useDoc, useJob } from '../job'
 
 /** One eave from outside with the trusses' real places and what carries them; or one slope square on, with its purlin rows. */
 export function RoofMain() {
-  const { job, derived: d } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
+  const { job, derived: derived } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
   const [view, setView] = useState<'south' | 'north' | 'slope'>('south')
   const [ref, size] = useSize<SVGSVGElement>()
-  const b = job.building
-  const length = d.grid.lengthIn
-  const slope = slopeLengthIn(b, d.grid)
+  const building = job.building
+  const length = derived.grid.lengthIn
+  const slope = slopeLengthIn(building, derived.grid)
   const eave = view !== 'slope'
-  const rise = Math.min(120, ((d.grid.widthIn / 2) * b.pitchPer12) / 12)
-  const v = useViewport(
+  const rise = Math.min(120, ((derived.grid.widthIn / 2) * building.pitchPer12) / 12)
+  const viewport = useViewport(
     ref,
     size,
     eave
-      ? { x0: -b.gableOverhangIn, y0: -30, x1: length + b.gableOverhangIn, y1: b.heelIn + rise }
-      : { x0: -b.gableOverhangIn, y0: 0, x1: length + b.gableOverhangIn, y1: slope },
+      ? { x0: -building.gableOverhangIn, y0: -30, x1: length + building.gableOverhangIn, y1: building.heelIn + rise }
+      : { x0: -building.gableOverhangIn, y0: 0, x1: length + building.gableOverhangIn, y1: slope },
     { left: 84, right: eave ? 84 : 122, top: 74, bottom: 46 },
   )
   const flip = view === 'north'
-  const X = (at: number) => v.X(flip ? length - at : at)
-  const { Y } = v
-  const s = v.view.s
+  const X = (at: number) => viewport.X(flip ? length - at : at)
+  const { Y } = viewport
+  const s = viewport.view.s
   const box = (from: number, to: number) => ({ x: Math.min(X(from), X(to)), width: Math.abs(to - from) * s })
-  const t = postSize(b.post).widthIn
+  const widthIn = postSize(building.post).widthIn
   const side = view === 'north' ? 'north' : 'south'
-  const fails = new Set(d.checks.filter((c) => c.state === 'fails').map((c) => c.id))
-  const rows = purlinPlaces(b, d.grid)
-  const zone = d.site ? d.site.edgeZoneFt * 12 : 0
+  const fails = new Set(derived.checks.filter((check) => check.state === 'fails').map((check) => check.id))
+  const rows = purlinPlaces(building, derived.grid)
+  const zone = derived.site ? derived.site.edgeZoneFt * 12 : 0
   return (
     <>
       <div className="wh">
@@ -46,8 +46,8 @@ export function RoofMain() {
           label="Roof view"
           value={view}
           choices={[
-            { value: 'south', label: `${d.wallNames.south.replace(' wall', '')} eave` },
-            { value: 'north', label: `${d.wallNames.north.replace(' wall', '')} eave` },
+            { value: 'south', label: `${derived.wallNames.south.replace(' wall', '')} eave` },
+            { value: 'north', label: `${derived.wallNames.north.replace(' wall', '')} eave` },
             { value: 'slope', label: 'Purlins' },
           ]}
           onChange={setView}
@@ -58,81 +58,81 @@ export function RoofMain() {
         className="drawing"
         role="group"
         aria-label={eave ? 'Eave elevation with trusses' : 'Roof slope with purlin rows'}
-        onPointerDown={v.pan}
+        onPointerDown={viewport.pan}
       >
         <Materials />
         {eave && (
           <g>
             <rect x={-2000} y={Y(0)} width={8000} height={2000} fill="url(#earth)" pointerEvents="none" />
             <rect
-              {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
-              y={Y(b.heelIn + rise)}
+              {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
+              y={Y(building.heelIn + rise)}
               height={rise * s}
               fill="var(--galv-1)"
               stroke="var(--galv-3)"
               opacity={0.55}
               pointerEvents="none"
             />
-            {wallPosts(d.posts, side).map((p) => (
+            {wallPosts(derived.posts, side).map((post) => (
               <rect
-                key={p.id}
-                {...box(p.x - t / 2, p.x + t / 2)}
-                y={Y(b.heelIn)}
-                height={b.heelIn * s}
+                key={post.id}
+                {...box(post.x - widthIn / 2, post.x + widthIn / 2)}
+                y={Y(building.heelIn)}
+                height={building.heelIn * s}
                 fill="url(#wood)"
-                stroke={p.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'}
-                strokeWidth={p.id === picked.post ? 2.4 : 1}
-                onClick={() => pick({ post: p.id })}
+                stroke={post.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'}
+                strokeWidth={post.id === picked.post ? 2.4 : 1}
+                onClick={() => pick({ post: post.id })}
                 style={{ cursor: 'pointer' }}
               />
             ))}
-            {d.trusses.beams
-              .filter((q) => q.side === side)
-              .map((q) => {
-                const spec = b.roof[q.kind]
+            {derived.trusses.beams
+              .filter((beam) => beam.side === side)
+              .map((beam) => {
+                const spec = building.roof[beam.kind]
                 const deep = boardSize(spec.size).dIn
-                const bad = fails.has(q.kind) || fails.has(`${q.kind}-sag`)
+                const bad = fails.has(beam.kind) || fails.has(`${beam.kind}-sag`)
                 return (
-                  <g key={q.id} pointerEvents="none">
+                  <g key={beam.id} pointerEvents="none">
                     <rect
-                      {...box(q.from.x, q.to.x)}
-                      y={Y(b.heelIn)}
+                      {...box(beam.from.x, beam.to.x)}
+                      y={Y(building.heelIn)}
                       height={deep * s}
                       fill="#E0C592"
                       stroke={bad ? 'var(--keel)' : 'var(--lumber-4)'}
                       strokeWidth={bad ? 2.6 : 1.3}
                     />
                     <Note
-                      x={(X(q.from.x) + X(q.to.x)) / 2}
-                      y={Y(b.heelIn - deep) + 15}
+                      x={(X(beam.from.x) + X(beam.to.x)) / 2}
+                      y={Y(building.heelIn - deep) + 15}
                       size={12}
                       weight={600}
                       anchor="middle"
                       fill={bad ? 'var(--keel-ink)' : 'var(--ink-2)'}
                       halo="var(--paper)"
                     >
-                      {q.kind} {spec.plies} × {spec.size.replace('x', '×')}
+                      {beam.kind} {spec.plies} × {spec.size.replace('x', '×')}
                     </Note>
                   </g>
                 )
               })}
-            {d.omitted
-              .filter((o) => o.side === side)
-              .map((o) => (
+            {derived.omitted
+              .filter((omitted) => omitted.side === side)
+              .map((omitted) => (
                 <rect
-                  key={o.id}
-                  {...box(o.x - t / 2, o.x + t / 2)}
-                  y={Y(b.heelIn)}
-                  height={b.heelIn * s}
+                  key={omitted.id}
+                  {...box(omitted.x - widthIn / 2, omitted.x + widthIn / 2)}
+                  y={Y(building.heelIn)}
+                  height={building.heelIn * s}
                   fill="none"
                   stroke="var(--galv-3)"
                   strokeDasharray="5 4"
                   pointerEvents="none"
                 />
               ))}
-            {d.trusses.rests[side].map(({ truss, post }) => {
+            {derived.trusses.rests[side].map(({ truss, post }) => {
               const on = picked.mark === `T${truss.n}`
-              const near = d.trusses.trusses.length > 14
+              const near = derived.trusses.trusses.length > 14
               return (
                 <g
                   key={truss.n}
@@ -140,15 +140,15 @@ export function RoofMain() {
                   tabIndex={0}
                   aria-label={`T${truss.n}, truss`}
                   onClick={() => pick({ mark: `T${truss.n}`, post: post?.id ?? null })}
-                  onKeyDown={(e) => {
-                    if (e.key === 'Enter') pick({ mark: `T${truss.n}` })
+                  onKeyDown={(event) => {
+                    if (event.key === 'Enter') pick({ mark: `T${truss.n}` })
                   }}
-                  onPointerDown={(e) => e.stopPropagation()}
+                  onPointerDown={(event) => event.stopPropagation()}
                   style={{ cursor: 'pointer' }}
                 >
                   <rect
                     x={X(truss.xIn) - Math.max(2, 0.75 * s)}
-                    y={Y(b.heelIn + rise)}
+                    y={Y(building.heelIn + rise)}
                     width={Math.max(4, 1.5 * s)}
                     height={rise * s}
                     fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
@@ -157,7 +157,7 @@ export function RoofMain() {
                   {(!near || truss.n % 2 === 1 || on) && (
                     <Note
                       x={X(truss.xIn)}
-                      y={Y(b.heelIn + rise) - 8}
+                      y={Y(building.heelIn + rise) - 8}
                       size={13}
                       weight={700}
                       anchor="middle"
@@ -166,10 +166,10 @@ export function RoofMain() {
                       T{truss.n}
                     </Note>
                   )}
-                  {on && d.reactions[truss.n - 1] && (
+                  {on && derived.reactions[truss.n - 1] && (
                     <Note
                       x={X(truss.xIn)}
-                      y={Y(b.heelIn + rise) - 26}
+                      y={Y(building.heelIn + rise) - 26}
                       size={13}
                       weight={600}
                       anchor="middle"
@@ -177,12 +177,15 @@ export function RoofMain() {
                       halo="var(--paper)"
                     >
                       {Math.round(
-                        d.reactions[truss.n - 1].deadLb +
-                          Math.max(d.reactions[truss.n - 1].snowLb, d.reactions[truss.n - 1].liveLb),
+                        derived.reactions[truss.n - 1].deadLb +
+                          Math.max(derived.reactions[truss.n - 1].snowLb, derived.reactions[truss.n - 1].liveLb),
                       ).toLocaleString('en-US')}{' '}
                       lb down,{' '}
                       {Math.round(
-                        Math.max(0, 0.6 * (d.reactions[truss.n - 1].windUpLb - d.reactions[truss.n - 1].deadMinLb)),
+                        Math.max(
+                          0,
+                          0.6 * (derived.reactions[truss.n - 1].windUpLb - derived.reactions[truss.n - 1].deadMinLb),
+                        ),
                       ).toLocaleString('en-US')}{' '}
                       up
                     </Note>
@@ -194,15 +197,15 @@ export function RoofMain() {
             <line
               x1={Math.min(X(0), X(length)) - 8}
               x2={Math.max(X(0), X(length)) + 8}
-              y1={Y(b.heelIn)}
-              y2={Y(b.heelIn)}
+              y1={Y(building.heelIn)}
+              y2={Y(building.heelIn)}
               stroke="var(--keel)"
               strokeWidth={2.2}
               pointerEvents="none"
             />
             <Note
               x={Math.max(X(0), X(length)) + 12}
-              y={Y(b.heelIn) + 5}
+              y={Y(building.heelIn) + 5}
               size={12.5}
               weight={600}
               fill="var(--keel-ink)"
@@ -214,7 +217,7 @@ export function RoofMain() {
         {!eave && (
           <g>
             <rect
-              {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
+              {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
               y={Y(slope)}
               height={slope * s}
               fill="var(--sheet)"
@@ -222,8 +225,8 @@ export function RoofMain() {
             />
             {zone > 0 &&
               [
-                [-b.gableOverhangIn, zone],
-                [length - zone, length + b.gableOverhangIn],
+                [-building.gableOverhangIn, zone],
+                [length - zone, length + building.gableOverhangIn],
               ].map(([x0, x1]) => (
                 <rect
                   key={x0}
@@ -236,7 +239,7 @@ export function RoofMain() {
               ))}
             {zone > 0 && (
               <rect
-                {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
+                {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
                 y={Y(zone)}
                 height={zone * s}
                 fill="var(--galv-1)"
@@ -244,36 +247,36 @@ export function RoofMain() {
                 pointerEvents="none"
               />
             )}
-            {d.trusses.trusses.map((q) => (
+            {derived.trusses.trusses.map((truss) => (
               <line
-                key={q.n}
-                x1={X(q.xIn)}
-                x2={X(q.xIn)}
+                key={truss.n}
+                x1={X(truss.xIn)}
+                x2={X(truss.xIn)}
                 y1={Y(0)}
                 y2={Y(slope)}
                 stroke="var(--lumber-3)"
                 strokeDasharray="6 4"
               />
             ))}
-            {rows.map((y, i) => {
+            {rows.map((row, i) => {
               const on = picked.mark === `P${i + 1}`
               return (
                 <g
                   key={i}
                   onClick={() => pick({ mark: `P${i + 1}` })}
-                  onPointerDown={(e) => e.stopPropagation()}
+                  onPointerDown={(event) => event.stopPropagation()}
                   style={{ cursor: 'pointer' }}
                 >
                   <rect
-                    {...box(-b.gableOverhangIn, length + b.gableOverhangIn)}
-                    y={Y(y) - Math.max(2, 0.75 * s)}
-                    height={Math.max(4, (b.roof.purlins.style === 'flat' ? 3.5 : 1.5) * s)}
+                    {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
+                    y={Y(row) - Math.max(2, 0.75 * s)}
+                    height={Math.max(4, (building.roof.purlins.style === 'flat' ? 3.5 : 1.5) * s)}
                     fill={on ? 'var(--burr)' : 'var(--lumber-2)'}
                     stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
                   />
                   <Note
-                    x={X(-b.gableOverhangIn) - 10}
-                    y={Y(y) + 5}
+                    x={X(-building.gableOverhangIn) - 10}
+                    y={Y(row) + 5}
                     size={13}
                     weight={700}
                     anchor="end"
@@ -282,9 +285,9 @@ export function RoofMain() {
                     P{i + 1}
                   </Note>
                   <SvgMeasure
-                    x={X(length + b.gableOverhangIn) + 8}
-                    y={Y(y) + 5}
-                    inches={y}
+                    x={X(length + building.gableOverhangIn) + 8}
+                    y={Y(row) + 5}
+                    inches={row}
                     size={14}
                     weight={650}
                     fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
@@ -301,7 +304,7 @@ export function RoofMain() {
           </g>
         )}
       </svg>
-      <ZoomButtons viewport={v} />
+      <ZoomButtons viewport={viewport} />
     </>
   )
 }

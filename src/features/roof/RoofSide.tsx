@@ -16,7 +16,7 @@ const TABS = [
 
 /** Roof framing: trusses and what carries them, purlins, lean-tos and joints, each with its own checks. */
 export function RoofSide() {
-  const { derived: d } = useDoc()
+  const { derived: derived } = useDoc()
   const [tab, setTab] = useState<(typeof TABS)[number][0]>('trusses')
   const match = TABS.find((t) => t[0] === tab)?.[2]
   return (
@@ -34,8 +34,8 @@ export function RoofSide() {
       {tab === 'joints' && <JointFields />}
       <div className="rule" />
       <h2>What holds</h2>
-      {sortChecks(d.checks.filter((c) => match?.test(c.id) || c.id === 'site-roof')).map((c) => (
-        <CheckRow key={c.id} check={c} />
+      {sortChecks(derived.checks.filter((check) => match?.test(check.id) || check.id === 'site-roof')).map((check) => (
+        <CheckRow key={check.id} check={check} />
       ))}
     </>
   )

@@ -59,7 +59,7 @@ export function HistoryDialog({
 }) {
   const [edits, setEdits] = useState<readonly Edit[] | 'away' | null>(null)
   useEffect(() => {
-    if (show) void api.history(id).then((r) => setEdits(r.kind === 'ok' ? r.value : 'away'))
+    if (show) void api.history(id).then((reply) => setEdits(reply.kind === 'ok' ? reply.value : 'away'))
   }, [id, show])
   return (
     <Modal show={show} onHide={onHide} size="lg" centered scrollable aria-labelledby="history-title">
@@ -83,19 +83,19 @@ export function HistoryDialog({
               </tr>
             </thead>
             <tbody>
-              {edits.map((e: Edit) => (
-                <tr key={e.revision}>
-                  <td>{e.revision}</td>
-                  <td>{new Date(e.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
-                  <td>{e.who}</td>
-                  <td>{e.label}</td>
+              {edits.map((edit: Edit) => (
+                <tr key={edit.revision}>
+                  <td>{edit.revision}</td>
+                  <td>{new Date(edit.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
+                  <td>{edit.who}</td>
+                  <td>{edit.label}</td>
                   <td style={{ whiteSpace: 'normal' }}>
-                    {e.changes.slice(0, 3).map((c) => (
-                      <div key={c.path} className="note">
-                        {c.path}: {shown(c.before)} → {shown(c.after)}
+                    {edit.changes.slice(0, 3).map((change) => (
+                      <div key={change.path} className="note">
+                        {change.path}: {shown(change.before)} → {shown(change.after)}
                       </div>
                     ))}
-                    {e.changes.length > 3 && <div className="note">and {e.changes.length - 3} more</div>}
+                    {edit.changes.length > 3 && <div className="note">and {edit.changes.length - 3} more</div>}
                   </td>
                 </tr>
               ))}
@@ -112,24 +112,24 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
   const store = useContext(JobContext)
   const [said, setSaid] = useState('')
   if (!store) return null
-  const s = store.getState()
-  const mine = s.history.present
-  const { merged, conflicts } = merge3(s.base, mine, current.doc)
+  const state = store.getState()
+  const mine = state.history.present
+  const { merged, conflicts } = merge3(state.base, mine, current.doc)
   const problems = checkJob(merged)
   const settle = (doc: typeof mine, label: string) => {
     // The newest revision becomes the base, then the choice is an edit like any other: undo brings mine back.
-    s.set({ revision: current.revision, base: current.doc, save: { kind: 'saving' } })
-    s.edit(label, () => doc)
+    state.set({ revision: current.revision, base: current.doc, save: { kind: 'saving' } })
+    state.edit(label, () => doc)
     onClose()
   }
   const copy = async () => {
-    const r = await api.import({ ...mine, name: `${mine.name} (my changes)`.slice(0, 120) })
-    if (r.kind !== 'ok') {
+    const reply = await api.import({ ...mine, name: `${mine.name} (my changes)`.slice(0, 120) })
+    if (reply.kind !== 'ok') {
       setSaid('The server did not take the copy; your changes are still here.')
       return
     }
     settle(current.doc, 'take the other window’s version')
-    await dropDraft(s.id)
+    await dropDraft(state.id)
   }
   return (
     <Modal show onHide={onClose} centered aria-labelledby="clash-title">
@@ -140,16 +140,16 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
       </Modal.Header>
       <Modal.Body>
         <p>
-          Revision {current.revision} was saved in another window while you worked from {s.revision}. Your changes are
-          kept in this browser until you choose.
+          Revision {current.revision} was saved in another window while you worked from {state.revision}. Your changes
+          are kept in this browser until you choose.
         </p>
         {conflicts.length > 0 && (
           <>
             <p className="note mb-1">Both changed these; keeping both keeps yours:</p>
             <ul className="note">
-              {conflicts.slice(0, 6).map((c) => (
-                <li key={c.path.join('.')}>
-                  {c.path.join('.')}: yours {shown(c.mine)}, theirs {shown(c.theirs)}
+              {conflicts.slice(0, 6).map((conflict) => (
+                <li key={conflict.path.join('.')}>
+                  {conflict.path.join('.')}: yours {shown(conflict.mine)}, theirs {shown(conflict.theirs)}
                 </li>
               ))}
             </ul>

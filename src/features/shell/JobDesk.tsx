@@ -73,9 +73,9 @@ const SHUT_ON_TABLETS: Partial<Record<Stage, boolean>> = { posts: true, holes: t
 
 function Desk() {
   const store = useContext(JobContext)
-  const stage = useJob((s) => s.stage)
-  const save = useJob((s) => s.save)
-  const id = useJob((s) => s.id)
+  const stage = useJob((state) => state.stage)
+  const save = useJob((state) => state.save)
+  const id = useJob((state) => state.id)
   const tape = useTape()
   const [open, setOpen] = useState<'keys' | 'history' | null>(null)
   const [later, setLater] = useState(false)
@@ -83,22 +83,32 @@ function Desk() {
   const clash = save.kind === 'clash' ? save.current : null
   useEffect(() => {
     if (!store) return
-    const key = (e: KeyboardEvent) => {
-      const s = store.getState()
+    const key = (event: KeyboardEvent) => {
+      const state = store.getState()
       if (document.querySelector('[role=dialog]')) return
-      if ((e.ctrlKey || e.metaKey) && !e.altKey && (e.key === 'z' || e.key === 'Z' || e.key === 'y')) {
-        e.preventDefault()
+      if (
+        (event.ctrlKey || event.metaKey) &&
+        !event.altKey &&
+        (event.key === 'z' || event.key === 'Z' || event.key === 'y')
+      ) {
+        event.preventDefault()
         // Undo belongs to the model everywhere; a field being typed in gives up its text first.
         if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur()
-        if (e.key === 'y' || e.shiftKey) s.redo()
-        else s.undo()
+        if (event.key === 'y' || event.shiftKey) state.redo()
+        else state.undo()
         return
       }
-      if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        (event.target as HTMLElement).closest('input, select, textarea')
+      )
+        return
       // 1 to 9, then 0 for the tenth.
-      const n = e.key === '0' ? 10 : Number(e.key)
-      if (n >= 1 && n <= STAGES.length) s.go(STAGES[n - 1])
-      else if (e.key === '?') setOpen('keys')
+      const n = event.key === '0' ? 10 : Number(event.key)
+      if (n >= 1 && n <= STAGES.length) state.go(STAGES[n - 1])
+      else if (event.key === '?') setOpen('keys')
     }
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
@@ -140,8 +150,8 @@ function Desk() {
 }
 
 const stageOf = (): Stage => {
-  const s = new URL(window.location.href).searchParams.get('stage')
-  return STAGES.find((k) => k === s) ?? 'building'
+  const searchParam = new URL(window.location.href).searchParams.get('stage')
+  return STAGES.find((stage) => stage === searchParam) ?? 'building'
 }
 
 /** One open job: loads it, or the draft kept here, and keeps saving it. */

@@ -24,52 +24,63 @@ const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = {
 function useFacts(): Readonly<
   Record<(typeof ON_POLE)[number], { readonly say: string; readonly done: boolean; readonly fails: number }>
 > {
-  const d = useJob((s) => s.derived)
-  const job = useJob((s) => s.history.present)
-  const b = job.building
-  const levels = useLog((s) => s.levels)
-  const read = readCount(job, d.posts, levels)
+  const derived = useJob((state) => state.derived)
+  const job = useJob((state) => state.history.present)
+  const building = job.building
+  const levels = useLog((log) => log.levels)
+  const read = readCount(job, derived.posts, levels)
   return useMemo(() => {
-    const fails = (stage: string) => d.checks.filter((c) => c.stage === stage && c.state === 'fails').length
-    const square = d.square.ok ? d.square.value : null
+    const fails = (stage: string) =>
+      derived.checks.filter((check) => check.stage === stage && check.state === 'fails').length
+    const square = derived.square.ok ? derived.square.value : null
     const off = square ? square.largestMoveIn : 0
     return {
       site: {
-        say: d.missing.length ? `${d.missing.length} to enter` : `${Math.round(d.site?.wind.qhPsf ?? 0)} psf wind`,
-        done: d.missing.length === 0,
+        say: derived.missing.length
+          ? `${derived.missing.length} to enter`
+          : `${Math.round(derived.site?.wind.qhPsf ?? 0)} psf wind`,
+        done: derived.missing.length === 0,
         fails: 0,
       },
-      building: { say: `${Math.round(b.widthIn / 12)}′ × ${Math.round(b.lengthIn / 12)}′`, done: true, fails: 0 },
+      building: {
+        say: `${Math.round(building.widthIn / 12)}′ × ${Math.round(building.lengthIn / 12)}′`,
+        done: true,
+        fails: 0,
+      },
       strings: {
         say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured',
         done: square !== null && off <= 1 / 8,
         fails: 0,
       },
-      holes: { say: `${d.posts.length} holes`, done: false, fails: fails('holes') },
-      posts: { say: `${read}/${d.posts.length} read`, done: read === d.posts.length, fails: fails('posts') },
-      roof: { say: `${d.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
+      holes: { say: `${derived.posts.length} holes`, done: false, fails: fails('holes') },
+      posts: {
+        say: `${read}/${derived.posts.length} read`,
+        done: read === derived.posts.length,
+        fails: fails('posts'),
+      },
+      roof: { say: `${derived.trusses.trusses.length} trusses`, done: false, fails: fails('roof') },
       bracing: {
-        say: d.lateral
+        say: derived.lateral
           ? ({ 'roof trusted': 'not checked', 'roof checked': 'by its roof', 'frames alone': 'by frames' } as const)[
-              d.lateral.relied
+              derived.lateral.relied
             ]
           : 'needs wind',
         done: false,
         fails: fails('bracing'),
       },
       walls: {
-        say: `${Object.values(d.walls).reduce((n, w) => n + w.pieces.length, 0)} girts`,
+        say: `${Object.values(derived.walls).reduce((sum, wallResult) => sum + wallResult.pieces.length, 0)} girts`,
         done: false,
         fails: fails('walls'),
       },
     }
-  }, [d, read, b.widthIn, b.lengthIn])
+  }, [derived, read, building.widthIn, building.lengthIn])
 }
 
 /** The pole: a stick in its hole, the stages on it from the ground up, the crew book above its peak. Stain rises with the work. */
 export function Pole() {
-  const stage = useJob((s) => s.stage)
-  const go = useJob((s) => s.go)
+  const stage = useJob((state) => state.stage)
+  const go = useJob((state) => state.go)
   const facts = useFacts()
   const [ref, size] = useSize<HTMLElement>()
   const h = size.height || 744

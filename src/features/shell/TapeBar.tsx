@@ -18,16 +18,16 @@ function rowsOf(
   const out = new Map<string, { row: 0 | 1 | null; named: boolean }>()
   const right = [-1e9, -1e9]
   let nameRight = -1e9
-  const order = [...marks].sort((a, b) => a.atIn - b.atIn)
-  for (const m of order) {
-    const half = measureWidth(m.atIn, 20) / 2 + 6
-    const x = at(m.atIn)
-    const row = x - half > right[0] ? 0 : x - half > right[1] ? 1 : m.key === chosen ? 1 : null
+  const order = [...marks].sort((one, other) => one.atIn - other.atIn)
+  for (const mark of order) {
+    const half = measureWidth(mark.atIn, 20) / 2 + 6
+    const x = at(mark.atIn)
+    const row = x - half > right[0] ? 0 : x - half > right[1] ? 1 : mark.key === chosen ? 1 : null
     if (row !== null) right[row] = x + half
-    const nameHalf = (m.name.length * 7.6) / 2 + 3
-    const named = x - nameHalf > nameRight || m.key === chosen
+    const nameHalf = (mark.name.length * 7.6) / 2 + 3
+    const named = x - nameHalf > nameRight || mark.key === chosen
     if (named) nameRight = x + nameHalf
-    out.set(m.key, { row, named })
+    out.set(mark.key, { row, named })
   }
   return out
 }
@@ -50,7 +50,7 @@ const Ticks = memo(function Ticks({
   let feet = ''
   for (let k = Math.ceil((from - zero) / ppi / step); zero + k * step * ppi < to; k++) {
     const i = k * step
-    const q = steps.find((v) => Math.abs(i / v - Math.round(i / v)) < 1e-6) ?? step
+    const q = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < 1e-6) ?? step
     const d = `M${(zero + i * ppi).toFixed(1)} ${BLADE_Y}v${tall[q]}`
     if (q === 12) feet += d
     else fine += d
@@ -63,9 +63,9 @@ const Ticks = memo(function Ticks({
     <g>
       <path d={fine} stroke="var(--ink-2)" />
       <path d={feet} stroke="var(--ink)" strokeWidth={2} />
-      {labels.map((f) => (
-        <Note key={f} x={zero + f * 12 * ppi} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">
-          {Math.abs(f)}′
+      {labels.map((label) => (
+        <Note key={label} x={zero + label * 12 * ppi} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">
+          {Math.abs(label)}′
         </Note>
       ))}
     </g>
@@ -117,27 +117,27 @@ const Case = memo(function Case({
           </clipPath>
           <g clipPath="url(#tape-window)">
             <rect x={wx} y={wy} width={ww} height={wh} fill="url(#blade)" />
-            {ticks.map((k) => {
-              const q = k % 16 === 0 ? 30 : k % 8 === 0 ? 22 : k % 4 === 0 ? 16.5 : k % 2 === 0 ? 11.5 : 7
+            {ticks.map((tick) => {
+              const q = tick % 16 === 0 ? 30 : tick % 8 === 0 ? 22 : tick % 4 === 0 ? 16.5 : tick % 2 === 0 ? 11.5 : 7
               return (
                 <line
-                  key={k}
-                  x1={Z(k / 16)}
-                  x2={Z(k / 16)}
+                  key={tick}
+                  x1={Z(tick / 16)}
+                  x2={Z(tick / 16)}
                   y1={wy}
                   y2={wy + q}
                   stroke="var(--ink)"
-                  strokeWidth={k % 16 === 0 ? 2 : 1.1}
+                  strokeWidth={tick % 16 === 0 ? 2 : 1.1}
                 />
               )
             })}
             {ticks
-              .filter((k) => k % 16 === 0)
-              .map((k) => {
-                const i = k / 16
+              .filter((tick) => tick % 16 === 0)
+              .map((tick) => {
+                const i = tick / 16
                 const foot = i % 12 === 0
                 return foot ? (
-                  <g key={k}>
+                  <g key={tick}>
                     <rect
                       x={keepRight ? Z(i) + 3 : Z(i) - 37}
                       y={wy + 31}
@@ -159,7 +159,7 @@ const Case = memo(function Case({
                   </g>
                 ) : (
                   <Note
-                    key={k}
+                    key={tick}
                     x={Z(i) + (keepRight ? 5 : -5)}
                     y={wy + 45}
                     size={15}
@@ -187,9 +187,9 @@ const Case = memo(function Case({
             tabIndex={0}
             aria-label="Next mark"
             onClick={onNext}
-            onKeyDown={(e) => {
-              if (e.key === 'Enter' || e.key === ' ') {
-                e.preventDefault()
+            onKeyDown={(event) => {
+              if (event.key === 'Enter' || event.key === ' ') {
+                event.preventDefault()
                 onNext()
               }
             }}
@@ -271,19 +271,19 @@ const Mark = memo(function Mark({
 
 /** The tape: running marks of the selected line from its hook. Arrow keys step from mark to mark. */
 export function TapeBar({ model }: { readonly model: TapeModel }) {
-  const plan = useJob((s) => s.plan)
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
+  const plan = useJob((state) => state.plan)
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<HTMLElement>()
   const width = size.width || 1130
   const end = width - CASE
   const { marks } = model
-  const low = Math.min(0, ...marks.map((m) => m.atIn))
-  const high = Math.max(12, ...marks.map((m) => m.atIn))
+  const low = Math.min(0, ...marks.map((mark) => mark.atIn))
+  const high = Math.max(12, ...marks.map((mark) => mark.atIn))
   const own = { pxPerIn: (end - 110) / (high - low), zero: 52 - low * ((end - 110) / (high - low)) }
   const { pxPerIn, zero } = model.aligned && plan ? { pxPerIn: plan.pxPerIn, zero: plan.zeroPx } : own
   const X = (i: number) => zero + i * pxPerIn
-  const chosen = marks.find((m) => m.key === picked.mark) ?? marks[0]
+  const chosen = marks.find((mark) => mark.key === picked.mark) ?? marks[0]
   const rows = useMemo(
     () => rowsOf(marks, (i) => zero + i * pxPerIn, chosen?.key ?? null),
     [marks, zero, pxPerIn, chosen?.key],
@@ -296,15 +296,20 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
   })
   const chooseKey = useCallback(
     (key: string | undefined) => {
-      const m = latest.current.marks.find((q) => q.key === key)
-      if (m) pick({ mark: m.key, ...(m.postId ? { post: m.postId } : {}), ...(m.rowId ? { row: m.rowId } : {}) })
+      const mark = latest.current.marks.find((mark) => mark.key === key)
+      if (mark)
+        pick({
+          mark: mark.key,
+          ...(mark.postId ? { post: mark.postId } : {}),
+          ...(mark.rowId ? { row: mark.rowId } : {}),
+        })
     },
     [pick],
   )
   const step = useCallback(
     (by: number) => {
       const { marks: now, chosen: on } = latest.current
-      const i = now.findIndex((m) => m.key === on)
+      const i = now.findIndex((mark) => mark.key === on)
       chooseKey(now[(i + by + now.length) % now.length]?.key)
     },
     [chooseKey],
@@ -362,28 +367,28 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
               <stop offset="1" stopColor="#9CA8AA" />
             </linearGradient>
           </defs>
-          {marks.map((m) =>
-            rows.get(m.key)?.row === 1 ? (
+          {marks.map((mark) =>
+            rows.get(mark.key)?.row === 1 ? (
               <path
-                key={m.key}
-                d={`M${X(m.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
-                stroke={m.key === chosen?.key ? 'var(--burr)' : m.colour}
+                key={mark.key}
+                d={`M${X(mark.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
+                stroke={mark.key === chosen?.key ? 'var(--burr)' : mark.colour}
                 strokeWidth={1.6}
               />
             ) : null,
           )}
-          {marks.map((m) => {
-            const x = X(m.atIn)
-            const place = rows.get(m.key)
+          {marks.map((mark) => {
+            const x = X(mark.atIn)
+            const place = rows.get(mark.key)
             return x < -60 || x > end + 60 ? null : (
               <Mark
-                key={m.key}
-                k={m.key}
-                name={m.name}
-                atIn={m.atIn}
+                key={mark.key}
+                k={mark.key}
+                name={mark.name}
+                atIn={mark.atIn}
                 x={x}
-                colour={m.colour}
-                on={m.key === chosen?.key}
+                colour={mark.colour}
+                on={mark.key === chosen?.key}
                 row={place?.row ?? null}
                 named={place?.named ?? false}
                 onChoose={chooseKey}
@@ -403,19 +408,19 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
 
 function TapeKeys({ onStep }: { readonly onStep: (by: number) => void }) {
   useEffect(() => {
-    const key = (e: KeyboardEvent) => {
-      const t = e.target as HTMLElement
+    const key = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement
       if (
-        e.defaultPrevented ||
-        e.ctrlKey ||
-        e.metaKey ||
-        e.altKey ||
-        t.closest('input, select, textarea, [data-post], [data-opening], [role=dialog], .dropdown-menu')
+        event.defaultPrevented ||
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        target.closest('input, select, textarea, [data-post], [data-opening], [role=dialog], .dropdown-menu')
       )
         return
-      if (e.key === 'ArrowRight' || e.key === 'ArrowLeft') {
-        e.preventDefault()
-        onStep(e.key === 'ArrowRight' ? 1 : -1)
+      if (event.key === 'ArrowRight' || event.key === 'ArrowLeft') {
+        event.preventDefault()
+        onStep(event.key === 'ArrowRight' ? 1 : -1)
       }
     }
     window.addEventListener('keydown', key)
@@ -426,9 +431,9 @@ function TapeKeys({ onStep }: { readonly onStep: (by: number) => void }) {
 
 /** The tape of the open stage, or nothing. */
 export function useTape(): TapeModel | null {
-  const stage = useJob((s) => s.stage)
-  const picked = useJob((s) => s.picked)
-  const derived = useJob((s) => s.derived)
-  const history = useJob((s) => s.history)
+  const stage = useJob((state) => state.stage)
+  const picked = useJob((state) => state.picked)
+  const derived = useJob((state) => state.derived)
+  const history = useJob((state) => state.history)
   return useMemo(() => tapeOf({ stage, picked, derived, history }), [stage, picked, derived, history])
 }

@@ -72,33 +72,33 @@ export function TopBar({
   readonly side: boolean
   readonly onSide: () => void
 }) {
-  const { job, derived: d } = useDoc()
-  const save = useJob((s) => s.save)
-  const history = useJob((s) => s.history)
-  const undo = useJob((s) => s.undo)
-  const redo = useJob((s) => s.redo)
-  const go = useJob((s) => s.go)
-  const b = job.building
-  const bay = d.grid.baysIn.every((x) => Math.abs(x - d.grid.baysIn[0]) < 0.01)
-    ? `${d.grid.baysIn.length} @ ${short(d.grid.baysIn[0])}`
-    : `${d.grid.baysIn.length} by hand`
+  const { job, derived: derived } = useDoc()
+  const save = useJob((state) => state.save)
+  const history = useJob((state) => state.history)
+  const undo = useJob((state) => state.undo)
+  const redo = useJob((state) => state.redo)
+  const go = useJob((state) => state.go)
+  const building = job.building
+  const bay = derived.grid.baysIn.every((bayIn) => Math.abs(bayIn - derived.grid.baysIn[0]) < 0.01)
+    ? `${derived.grid.baysIn.length} @ ${short(derived.grid.baysIn[0])}`
+    : `${derived.grid.baysIn.length} by hand`
   const facts: readonly [Stage, string, string][] = [
-    ['building', '', `${short(b.widthIn)} × ${short(b.lengthIn)}`],
-    ['building', '', `${short(b.heelIn)} heel`],
-    ['building', '', `${Number(b.pitchPer12.toFixed(2))}:12`],
+    ['building', '', `${short(building.widthIn)} × ${short(building.lengthIn)}`],
+    ['building', '', `${short(building.heelIn)} heel`],
+    ['building', '', `${Number(building.pitchPer12.toFixed(2))}:12`],
     ['building', 'bays ', bay],
     ['site', 'snow ', job.site.groundSnowPsf === null ? '?' : String(job.site.groundSnowPsf)],
     ['site', 'wind ', job.site.windMph === null ? '?' : `${job.site.windMph} ${job.site.exposure ?? '?'}`],
     ['site', 'frost ', job.site.frostIn === null ? '?' : formatLength(job.site.frostIn, { feet: false })],
-    ...b.leanTos
+    ...building.leanTos
       .slice(0, 1)
       .map(
-        (l) =>
-          ['building', 'lean-to ', b.leanTos.length > 1 ? `${short(l.depthIn)}, two` : short(l.depthIn)] as [
-            Stage,
-            string,
-            string,
-          ],
+        (leanTo) =>
+          [
+            'building',
+            'lean-to ',
+            building.leanTos.length > 1 ? `${short(leanTo.depthIn)}, two` : short(leanTo.depthIn),
+          ] as [Stage, string, string],
       ),
   ]
   const last = history.past.at(-1)?.label
@@ -182,17 +182,17 @@ export function TopBar({
       <button type="button" className="tally" onClick={() => go('holds')} title="What holds">
         <span>
           <HoldSign />
-          {d.tally.holds + d.tally.close} hold
+          {derived.tally.holds + derived.tally.close} hold
         </span>
-        {d.tally.fails > 0 && (
+        {derived.tally.fails > 0 && (
           <span className="bad">
             <FailSign size={15} ground="var(--keel)" fill="#fff" />
-            {d.tally.fails} fail{d.tally.fails > 1 ? '' : 's'}
+            {derived.tally.fails} fail{derived.tally.fails > 1 ? '' : 's'}
           </span>
         )}
         <span className="open">
           <UncheckedSign />
-          {d.tally.notChecked}
+          {derived.tally.notChecked}
           <span className="visually-hidden">not checked</span>
         </span>
       </button>

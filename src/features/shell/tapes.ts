@@ -22,23 +22,23 @@ export interface TapeModel {
 const CHALK = 'var(--chalk)'
 type Source = Pick<JobState, 'stage' | 'picked' | 'derived' | 'history'>
 
-function stringTape(s: Source): TapeModel | null {
-  const { derived: d, picked, history } = s
-  const line = d.strings.find((x) => x.id === picked.string) ?? d.strings[0]
+function stringTape(source: Source): TapeModel | null {
+  const { derived: derived, picked, history } = source
+  const line = derived.strings.find((stringLine) => stringLine.id === picked.string) ?? derived.strings[0]
   const { hook, hookPost } = history.present.strings
   const h = hookedMarks(line, hook, hookPost)
   const marks = h.marks
-    .filter((m) => m.kind !== 'face' && m.kind !== 'edge')
-    .map((m): TapeMark => ({
-      key: m.key,
-      name: m.name,
-      sub: `${m.kind === 'jamb' ? 'jamb post' : m.kind === 'corner' ? 'corner post' : 'post'} centre, ${line.name}`,
-      atIn: m.fromHookIn,
-      colour: m.kind === 'jamb' ? 'var(--ink)' : CHALK,
-      postId: m.postId,
+    .filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
+    .map((mark): TapeMark => ({
+      key: mark.key,
+      name: mark.name,
+      sub: `${mark.kind === 'jamb' ? 'jamb post' : mark.kind === 'corner' ? 'corner post' : 'post'} centre, ${line.name}`,
+      atIn: mark.fromHookIn,
+      colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
+      postId: mark.postId,
       rowId: null,
     }))
-    .sort((a, b) => a.atIn - b.atIn)
+    .sort((one, other) => one.atIn - other.atIn)
   return { title: line.name, hook: `hook: ${h.note}`, marks, aligned: h.originIn === 0 && line.from.y === line.to.y }
 }
 
@@ -53,11 +53,11 @@ const POLE_COLOUR = {
 } as const
 
 /** The selected post's marks from the foot of the post, with grade line and top. */
-function postTape(s: Source): TapeModel | null {
-  const { derived: d, picked } = s
-  const id = picked.post ?? d.posts[0]?.id
-  const row = d.schedule.find((r) => r.id === id)
-  const marks = d.poles[id ?? '']
+function postTape(source: Source): TapeModel | null {
+  const { derived: derived, picked } = source
+  const id = picked.post ?? derived.posts[0]?.id
+  const row = derived.schedule.find((row) => row.id === id)
+  const marks = derived.poles[id ?? '']
   if (!row || !marks) return null
   const foot = row.embedIn
   return {
@@ -67,34 +67,36 @@ function postTape(s: Source): TapeModel | null {
     // A sill that a girt lands on is one mark on the tape, not two.
     marks: marks
       .filter(
-        (m) =>
-          (m.kind !== 'sill' && m.kind !== 'head') ||
-          !marks.some((q) => q.kind === 'girt' && toSixteenths(q.upIn) === toSixteenths(m.upIn)),
+        (mark) =>
+          (mark.kind !== 'sill' && mark.kind !== 'head') ||
+          !marks.some(
+            (poleMark) => poleMark.kind === 'girt' && toSixteenths(poleMark.upIn) === toSixteenths(mark.upIn),
+          ),
       )
-      .map((m) => ({
-        key: m.key,
-        name: m.kind === 'girt' ? m.key : m.name,
-        sub: m.kind === 'girt' ? 'top edge of the girt' : `post ${row.id}`,
-        atIn: m.upIn + foot,
-        colour: POLE_COLOUR[m.kind],
+      .map((mark) => ({
+        key: mark.key,
+        name: mark.kind === 'girt' ? mark.key : mark.name,
+        sub: mark.kind === 'girt' ? 'top edge of the girt' : `post ${row.id}`,
+        atIn: mark.upIn + foot,
+        colour: POLE_COLOUR[mark.kind],
         postId: null,
-        rowId: m.kind === 'girt' ? m.key : null,
+        rowId: mark.kind === 'girt' ? mark.key : null,
       })),
   }
 }
 
 /** Girt rows of the selected wall, up from the grade line. */
-function wallTape(s: Source): TapeModel | null {
-  const wall = s.derived.walls[s.picked.wall]
-  const b = s.history.present.building
+function wallTape(source: Source): TapeModel | null {
+  const wall = source.derived.walls[source.picked.wall]
+  const building = source.history.present.building
   const skirt: TapeMark[] =
-    b.skirt.depthIn > 0
+    building.skirt.depthIn > 0
       ? [
           {
             key: 'skirt',
             name: 'skirt',
             sub: 'top of the skirt board',
-            atIn: b.skirt.topIn,
+            atIn: building.skirt.topIn,
             colour: 'var(--ink)',
             postId: null,
             rowId: null,
@@ -107,27 +109,27 @@ function wallTape(s: Source): TapeModel | null {
     hook: 'hook: grade line on the post, reading up',
     marks: [
       ...skirt,
-      ...wall.rows.map((r) => ({
-        key: r.id,
-        name: r.landing === 'heel' ? `${r.id} heel` : r.landing ? `${r.id} ${r.landing}` : r.id,
+      ...wall.rows.map((row) => ({
+        key: row.id,
+        name: row.landing === 'heel' ? `${row.id} heel` : row.landing ? `${row.id} ${row.landing}` : row.id,
         sub: `top edge, ${wall.name}`,
-        atIn: r.topIn,
-        colour: r.landing === 'heel' ? 'var(--keel)' : '#B97F00',
+        atIn: row.topIn,
+        colour: row.landing === 'heel' ? 'var(--keel)' : '#B97F00',
         postId: null,
-        rowId: r.id,
+        rowId: row.id,
       })),
     ],
   }
 }
 
 /** Purlin rows up the slope from the eave's edge. */
-function roofTape(s: Source): TapeModel {
-  const { derived: d, history } = s
+function roofTape(source: Source): TapeModel {
+  const { derived: derived, history } = source
   return {
     title: 'roof slope',
     aligned: false,
     hook: 'hook: eave edge of the slope. Low edge of each purlin',
-    marks: purlinPlaces(history.present.building, d.grid).map((at, i) => ({
+    marks: purlinPlaces(history.present.building, derived.grid).map((at, i) => ({
       key: `P${i + 1}`,
       name: `P${i + 1}`,
       sub: i === 0 ? 'first row' : 'low edge of the purlin',
@@ -140,18 +142,18 @@ function roofTape(s: Source): TapeModel {
 }
 
 /** The tape of the stage that is open; null where no line is marked. */
-export function tapeOf(s: Source): TapeModel | null {
-  switch (s.stage) {
+export function tapeOf(source: Source): TapeModel | null {
+  switch (source.stage) {
     case 'building':
     case 'strings':
-      return stringTape(s)
+      return stringTape(source)
     case 'holes':
     case 'posts':
-      return postTape(s)
+      return postTape(source)
     case 'walls':
-      return wallTape(s)
+      return wallTape(source)
     case 'roof':
-      return roofTape(s)
+      return roofTape(source)
     default:
       return null
   }

@@ -18,154 +18,168 @@ const KINDS = (['stump', 'root', 'rock', 'buried line'] as const).map((value) =>
 
 /** The lie of the land: contours under the plan, spot heights, cut and fill to the pad, what is in the way. */
 export function GroundView() {
-  const { job, derived: d, edit, done } = useDoc()
-  const pickPost = useJob((s) => s.pick)
-  const { rods } = useMeasured(job, d)
-  const grounds = useLog((s) => s.levels.grounds)
+  const { job, derived: derived, edit, done } = useDoc()
+  const pickPost = useJob((state) => state.pick)
+  const { rods } = useMeasured(job, derived)
+  const grounds = useLog((log) => log.levels.grounds)
   const [ref, size] = useSize<SVGSVGElement>()
   const file = useRef<HTMLInputElement>(null)
   const [seen, setSeen] = useState<ReturnType<typeof spotsFromCsv> | null>(null)
-  const g = job.ground
-  const { lengthIn: l, widthIn: w } = d.grid
-  const box = useMemo(() => ({ x0: -ROUND_IN, y0: -ROUND_IN, x1: l + ROUND_IN, y1: w + ROUND_IN }), [l, w])
-  const surface = useMemo(() => surfaceOfJob({ ...job, ground: g }), [job, g])
+  const ground = job.ground
+  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
+  const box = useMemo(
+    () => ({ x0: -ROUND_IN, y0: -ROUND_IN, x1: lengthIn + ROUND_IN, y1: widthIn + ROUND_IN }),
+    [lengthIn, widthIn],
+  )
+  const surface = useMemo(() => surfaceOfJob({ ...job, ground: ground }), [job, ground])
   const lines = useMemo(() => {
     if (!surface) return []
-    const all = surface.spots.map((s) => s.heightIn)
+    const all = surface.spots.map((spot) => spot.heightIn)
     return contourLines(surface, box, contourStepIn(Math.max(...all) - Math.min(...all)))
   }, [surface, box])
   const work = useMemo(
-    () => (surface ? earthwork(surface, { x0: 0, y0: 0, x1: l, y1: w }, g.padIn) : null),
-    [surface, l, w, g.padIn],
+    () => (surface ? earthwork(surface, { x0: 0, y0: 0, x1: lengthIn, y1: widthIn }, ground.padIn) : null),
+    [surface, lengthIn, widthIn, ground.padIn],
   )
-  const v = useViewport(ref, size, box, { left: 40, right: 64, top: 30, bottom: 30 })
-  const put = (name: string, change: (g: Ground) => Ground, gesture?: string) =>
-    edit(name, (j) => ({ ...j, ground: change(j.ground) }), gesture)
+  const viewport = useViewport(ref, size, box, { left: 40, right: 64, top: 30, bottom: 30 })
+  const put = (name: string, change: (ground: Ground) => Ground, gesture?: string) =>
+    edit(name, (job) => ({ ...job, ground: change(job.ground) }), gesture)
   // What phones read at spots, in heights above the grade line.
   const read =
     rods.gradeReadingIn === null
       ? []
-      : Object.values(grounds).flatMap((t) => {
-          const id = t.target.replace('spot-', '')
-          const s = g.spots.find((q) => q.id === id)
-          const heightIn = (rods.gradeReadingIn ?? 0) - t.inches
-          return s && s.heightIn !== heightIn ? [{ id, heightIn }] : []
+      : Object.values(grounds).flatMap((reading) => {
+          const id = reading.target.replace('spot-', '')
+          const spot = ground.spots.find((spot) => spot.id === id)
+          const heightIn = (rods.gradeReadingIn ?? 0) - reading.inches
+          return spot && spot.heightIn !== heightIn ? [{ id, heightIn }] : []
         })
   const nextId = () => {
-    let n = g.spots.length + 1
-    while (g.spots.some((s) => s.id === `S${n}`)) n++
+    let n = ground.spots.length + 1
+    while (ground.spots.some((spot) => spot.id === `S${n}`)) n++
     return `S${n}`
   }
   const spotAt = (i: number, change: Partial<Ground['spots'][number]>) =>
     put(
       'spot height',
-      (q) => ({ ...q, spots: q.spots.map((s, k) => (k === i ? { ...s, ...change } : s)) }),
+      (ground) => ({ ...ground, spots: ground.spots.map((spot, k) => (k === i ? { ...spot, ...change } : spot)) }),
       `spot-${i}`,
     )
   const thingAt = (i: number, change: Partial<Ground['obstructions'][number]>) =>
     put(
       'obstruction',
-      (q) => ({ ...q, obstructions: q.obstructions.map((s, k) => (k === i ? { ...s, ...change } : s)) }),
+      (ground) => ({
+        ...ground,
+        obstructions: ground.obstructions.map((obstruction, k) =>
+          k === i ? { ...obstruction, ...change } : obstruction,
+        ),
+      }),
       `thing-${i}`,
     )
-  const posts = d.ground ? d.posts.map((p) => ({ p, at: d.ground?.[p.id] })) : []
+  const posts = derived.ground ? derived.posts.map((post) => ({ p: post, at: derived.ground?.[post.id] })) : []
   return (
     <div className="position-absolute d-flex" style={{ inset: '44px 0 0' }}>
       <div style={{ position: 'relative', flex: '1 1 0', minWidth: 0 }}>
-        <svg ref={ref} className="drawing" role="group" aria-label="Plan with contour lines" onPointerDown={v.pan}>
-          {lines.map((c) => (
-            <g key={c.heightIn} aria-label={`contour ${inch(c.heightIn)}`}>
-              {c.runs.map((run, i) => (
+        <svg
+          ref={ref}
+          className="drawing"
+          role="group"
+          aria-label="Plan with contour lines"
+          onPointerDown={viewport.pan}
+        >
+          {lines.map((line) => (
+            <g key={line.heightIn} aria-label={`contour ${inch(line.heightIn)}`}>
+              {line.runs.map((run, i) => (
                 <path
                   key={i}
-                  d={`M${run.map(([x, y]) => `${v.X(x).toFixed(1)} ${v.Y(y).toFixed(1)}`).join('L')}`}
+                  d={`M${run.map(([x, y]) => `${viewport.X(x).toFixed(1)} ${viewport.Y(y).toFixed(1)}`).join('L')}`}
                   fill="none"
-                  stroke={Math.abs(c.heightIn) < 1e-6 ? 'var(--grade)' : '#A8865A'}
-                  strokeWidth={Math.abs(c.heightIn) < 1e-6 ? 3 : 1.3}
+                  stroke={Math.abs(line.heightIn) < 1e-6 ? 'var(--grade)' : '#A8865A'}
+                  strokeWidth={Math.abs(line.heightIn) < 1e-6 ? 3 : 1.3}
                 />
               ))}
-              {c.runs[0] && (
+              {line.runs[0] && (
                 <Note
-                  x={v.X(c.runs[0][Math.floor(c.runs[0].length * 0.2)][0])}
-                  y={v.Y(c.runs[0][Math.floor(c.runs[0].length * 0.2)][1]) + 4}
+                  x={viewport.X(line.runs[0][Math.floor(line.runs[0].length * 0.2)][0])}
+                  y={viewport.Y(line.runs[0][Math.floor(line.runs[0].length * 0.2)][1]) + 4}
                   size={12}
                   weight={600}
                   anchor="middle"
                   fill="#6B5230"
-                >{`${c.heightIn > 0 ? '+' : ''}${inch(c.heightIn)}`}</Note>
+                >{`${line.heightIn > 0 ? '+' : ''}${inch(line.heightIn)}`}</Note>
               )}
             </g>
           ))}
           <rect
-            x={v.X(0)}
-            y={v.Y(w)}
-            width={l * v.view.s}
-            height={w * v.view.s}
+            x={viewport.X(0)}
+            y={viewport.Y(widthIn)}
+            width={lengthIn * viewport.view.s}
+            height={widthIn * viewport.view.s}
             fill="none"
             stroke="var(--ink)"
             strokeWidth={2}
             pointerEvents="none"
           />
-          {g.spots.map((s) => (
-            <g key={s.id}>
+          {ground.spots.map((spot) => (
+            <g key={spot.id}>
               <path
-                d={`M${v.X(s.xIn) - 4} ${v.Y(s.yIn)}h8M${v.X(s.xIn)} ${v.Y(s.yIn) - 4}v8`}
+                d={`M${viewport.X(spot.xIn) - 4} ${viewport.Y(spot.yIn)}h8M${viewport.X(spot.xIn)} ${viewport.Y(spot.yIn) - 4}v8`}
                 stroke="var(--ink)"
                 strokeWidth={1.4}
               />
-              <Note x={v.X(s.xIn) + 6} y={v.Y(s.yIn) - 5} size={12}>
-                {s.heightIn === null ? `${s.id} ?` : `${s.heightIn > 0 ? '+' : ''}${inch(s.heightIn)}`}
+              <Note x={viewport.X(spot.xIn) + 6} y={viewport.Y(spot.yIn) - 5} size={12}>
+                {spot.heightIn === null ? `${spot.id} ?` : `${spot.heightIn > 0 ? '+' : ''}${inch(spot.heightIn)}`}
               </Note>
             </g>
           ))}
-          {g.obstructions.map((o) => (
-            <g key={o.id}>
+          {ground.obstructions.map((obstruction) => (
+            <g key={obstruction.id}>
               <circle
-                cx={v.X(o.xIn)}
-                cy={v.Y(o.yIn)}
-                r={(o.radiusIn + o.clearIn) * v.view.s}
+                cx={viewport.X(obstruction.xIn)}
+                cy={viewport.Y(obstruction.yIn)}
+                r={(obstruction.radiusIn + obstruction.clearIn) * viewport.view.s}
                 fill="none"
                 stroke="var(--keel)"
                 strokeDasharray="4 4"
               />
               <circle
-                cx={v.X(o.xIn)}
-                cy={v.Y(o.yIn)}
-                r={Math.max(3, o.radiusIn * v.view.s)}
+                cx={viewport.X(obstruction.xIn)}
+                cy={viewport.Y(obstruction.yIn)}
+                r={Math.max(3, obstruction.radiusIn * viewport.view.s)}
                 fill="var(--keel-wash)"
                 stroke="var(--keel)"
                 strokeWidth={2}
               />
               <Note
-                x={v.X(o.xIn)}
-                y={v.Y(o.yIn) - Math.max(6, o.radiusIn * v.view.s) - 4}
+                x={viewport.X(obstruction.xIn)}
+                y={viewport.Y(obstruction.yIn) - Math.max(6, obstruction.radiusIn * viewport.view.s) - 4}
                 size={12}
                 weight={650}
                 anchor="middle"
                 fill="var(--keel-ink)"
               >
-                {o.kind}
+                {obstruction.kind}
               </Note>
             </g>
           ))}
-          {d.posts.map((p) => {
-            const h = d.holes.find((q) => q.postIds.includes(p.id))
+          {derived.posts.map((post) => {
+            const hole = derived.holes.find((hole) => hole.postIds.includes(post.id))
             return (
-              <g key={p.id} onClick={() => pickPost({ post: p.id })}>
+              <g key={post.id} onClick={() => pickPost({ post: post.id })}>
                 <circle
-                  cx={v.X(p.x)}
-                  cy={v.Y(p.y)}
-                  r={((h?.diameterIn ?? 16) / 2) * v.view.s}
+                  cx={viewport.X(post.x)}
+                  cy={viewport.Y(post.y)}
+                  r={((hole?.diameterIn ?? 16) / 2) * viewport.view.s}
                   fill="#EDE4D0"
                   stroke="#A8966F"
                   strokeDasharray="3 3"
                 />
-                <rect x={v.X(p.x) - 3} y={v.Y(p.y) - 3} width={6} height={6} fill="var(--ink)" />
+                <rect x={viewport.X(post.x) - 3} y={viewport.Y(post.y) - 3} width={6} height={6} fill="var(--ink)" />
               </g>
             )
           })}
         </svg>
-        <ZoomButtons viewport={v} />
+        <ZoomButtons viewport={viewport} />
       </div>
       <div
         className="narrow"
@@ -175,8 +189,8 @@ export function GroundView() {
           label="Pad above the grade line"
           name="padIn"
           feet={false}
-          value={g.padIn}
-          onChange={(x, k) => put('pad level', (q) => ({ ...q, padIn: x }), `pad-${k}`)}
+          value={ground.padIn}
+          onChange={(x, k) => put('pad level', (ground) => ({ ...ground, padIn: x }), `pad-${k}`)}
           onDone={done}
         />
         {work ? (
@@ -232,17 +246,17 @@ export function GroundView() {
             </tr>
           </thead>
           <tbody>
-            {g.spots.map((s, i) => (
-              <tr key={s.id}>
+            {ground.spots.map((spot, i) => (
+              <tr key={spot.id}>
                 <td>
-                  <b>{s.id}</b>
+                  <b>{spot.id}</b>
                 </td>
                 <td className="n">
                   <LengthField
                     bare
                     label="east"
-                    ariaLabel={`${s.id} east`}
-                    value={s.xIn}
+                    ariaLabel={`${spot.id} east`}
+                    value={spot.xIn}
                     onChange={(x) => spotAt(i, { xIn: x })}
                     onDone={done}
                   />
@@ -251,8 +265,8 @@ export function GroundView() {
                   <LengthField
                     bare
                     label="north"
-                    ariaLabel={`${s.id} north`}
-                    value={s.yIn}
+                    ariaLabel={`${spot.id} north`}
+                    value={spot.yIn}
                     onChange={(x) => spotAt(i, { yIn: x })}
                     onDone={done}
                   />
@@ -261,9 +275,9 @@ export function GroundView() {
                   <OptionalLengthField
                     bare
                     label="height"
-                    ariaLabel={`${s.id} height`}
+                    ariaLabel={`${spot.id} height`}
                     feet={false}
-                    value={s.heightIn}
+                    value={spot.heightIn}
                     onChange={(x) => spotAt(i, { heightIn: x })}
                     onDone={done}
                   />
@@ -273,9 +287,9 @@ export function GroundView() {
                     type="button"
                     className="btn btn-light btn-sm"
                     style={{ height: 24, padding: '0 6px' }}
-                    aria-label={`remove ${s.id}`}
+                    aria-label={`remove ${spot.id}`}
                     onClick={() => {
-                      put('spot taken out', (q) => ({ ...q, spots: q.spots.filter((_, k) => k !== i) }))
+                      put('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
                     }}
                   >
                     ×
@@ -290,9 +304,9 @@ export function GroundView() {
             type="button"
             className="btn btn-light btn-sm"
             onClick={() => {
-              put('new spot', (q) => ({
-                ...q,
-                spots: [...q.spots, { id: nextId(), xIn: l / 2, yIn: w / 2, heightIn: 0 }],
+              put('new spot', (ground) => ({
+                ...ground,
+                spots: [...ground.spots, { id: nextId(), xIn: lengthIn / 2, yIn: widthIn / 2, heightIn: 0 }],
               }))
             }}
           >
@@ -307,10 +321,10 @@ export function GroundView() {
             hidden
             accept=".csv,text/csv"
             aria-label="Spots file"
-            onChange={(e) => {
-              const f = e.target.files?.[0]
-              if (f) void f.text().then((t) => setSeen(spotsFromCsv(t)))
-              e.target.value = ''
+            onChange={(event) => {
+              const file = event.target.files?.[0]
+              if (file) void file.text().then((value) => setSeen(spotsFromCsv(value)))
+              event.target.value = ''
             }}
           />
           {read.length > 0 && (
@@ -318,11 +332,11 @@ export function GroundView() {
               type="button"
               className="btn btn-primary btn-sm"
               onClick={() => {
-                put('spot readings', (q) => ({
-                  ...q,
-                  spots: q.spots.map((s) => ({
-                    ...s,
-                    heightIn: read.find((r) => r.id === s.id)?.heightIn ?? s.heightIn,
+                put('spot readings', (ground) => ({
+                  ...ground,
+                  spots: ground.spots.map((spot) => ({
+                    ...spot,
+                    heightIn: read.find((r) => r.id === spot.id)?.heightIn ?? spot.heightIn,
                   })),
                 }))
               }}
@@ -334,9 +348,9 @@ export function GroundView() {
         {seen && (
           <div className="move">
             <div className="big">{seen.rows.length} spots to take</div>
-            {seen.problems.slice(0, 6).map((p) => (
-              <p key={p} role="alert">
-                {p}
+            {seen.problems.slice(0, 6).map((problem) => (
+              <p key={problem} role="alert">
+                {problem}
               </p>
             ))}
             <p className="d-flex gap-2">
@@ -345,9 +359,12 @@ export function GroundView() {
                 className="btn btn-primary btn-sm"
                 disabled={seen.rows.length === 0}
                 onClick={() => {
-                  put('spots from a file', (q) => ({
-                    ...q,
-                    spots: [...q.spots.filter((s) => !seen.rows.some((r) => r.id === s.id)), ...seen.rows],
+                  put('spots from a file', (ground) => ({
+                    ...ground,
+                    spots: [
+                      ...ground.spots.filter((spot) => !seen.rows.some((row) => row.id === spot.id)),
+                      ...seen.rows,
+                    ],
                   }))
                   setSeen(null)
                 }}
@@ -361,43 +378,48 @@ export function GroundView() {
           </div>
         )}
         <h3 className="mt-2 mb-1">In the way</h3>
-        {g.obstructions.map((o, i) => (
+        {ground.obstructions.map((obstruction, i) => (
           <section
-            key={o.id}
-            aria-label={`${o.kind} ${i + 1}`}
+            key={obstruction.id}
+            aria-label={`${obstruction.kind} ${i + 1}`}
             className="mb-2"
             style={{ borderTop: '1px solid var(--paper-line)', paddingTop: 6 }}
           >
             <ChoiceField
               label="What"
-              value={o.kind}
+              value={obstruction.kind}
               choices={KINDS}
               onChange={(k) => {
-                thingAt(i, { kind: k, clearIn: k === 'buried line' ? 24 : o.clearIn })
+                thingAt(i, { kind: k, clearIn: k === 'buried line' ? 24 : obstruction.clearIn })
               }}
             />
             <LengthField
               label="East of the corner"
-              value={o.xIn}
+              value={obstruction.xIn}
               onChange={(x) => thingAt(i, { xIn: x })}
               onDone={done}
             />
-            <LengthField label="North of it" value={o.yIn} onChange={(x) => thingAt(i, { yIn: x })} onDone={done} />
+            <LengthField
+              label="North of it"
+              value={obstruction.yIn}
+              onChange={(x) => thingAt(i, { yIn: x })}
+              onDone={done}
+            />
             <LengthField
               label="Half its width"
               feet={false}
-              value={o.radiusIn}
+              value={obstruction.radiusIn}
               onChange={(x) => thingAt(i, { radiusIn: x })}
               onDone={done}
             />
             <LengthField
               label="Clearance to keep"
               feet={false}
-              value={o.clearIn}
+              value={obstruction.clearIn}
               onChange={(x) => thingAt(i, { clearIn: x })}
               onDone={done}
             />
-            {o.kind === 'buried line' && (
+            {obstruction.kind === 'buried line' && (
               <div className="caution">
                 Have it located and marked before any digging. Dig by hand within 24″ of the marks, or the distance its
                 owner asks for.
@@ -408,7 +430,10 @@ export function GroundView() {
               type="button"
               className="btn btn-light btn-sm mt-1"
               onClick={() => {
-                put('obstruction taken out', (q) => ({ ...q, obstructions: q.obstructions.filter((_, k) => k !== i) }))
+                put('obstruction taken out', (ground) => ({
+                  ...ground,
+                  obstructions: ground.obstructions.filter((_, k) => k !== i),
+                }))
               }}
             >
               Take out
@@ -419,15 +444,15 @@ export function GroundView() {
           type="button"
           className="btn btn-light btn-sm"
           onClick={() => {
-            put('obstruction', (q) => ({
-              ...q,
+            put('obstruction', (ground) => ({
+              ...ground,
               obstructions: [
-                ...q.obstructions,
+                ...ground.obstructions,
                 {
                   id: `ob-${Date.now().toString(36)}`,
                   kind: 'stump',
-                  xIn: d.posts[Math.min(2, d.posts.length - 1)].x,
-                  yIn: d.posts[Math.min(2, d.posts.length - 1)].y,
+                  xIn: derived.posts[Math.min(2, derived.posts.length - 1)].x,
+                  yIn: derived.posts[Math.min(2, derived.posts.length - 1)].y,
                   radiusIn: 12,
                   clearIn: 0,
                   decided: '',
@@ -453,11 +478,11 @@ export function GroundView() {
               </thead>
               <tbody>
                 {posts.map(
-                  ({ p, at }) =>
+                  ({ p: post, at }) =>
                     at && (
-                      <tr key={p.id}>
+                      <tr key={post.id}>
                         <td>
-                          <b>{p.id}</b>
+                          <b>{post.id}</b>
                         </td>
                         <td className="n">
                           {at.groundIn > 0 ? '+' : ''}
@@ -470,7 +495,7 @@ export function GroundView() {
                           <Measure
                             inches={Math.max(
                               0,
-                              (d.holes.find((h) => h.postIds.includes(p.id))?.digIn ?? 0) + at.groundIn,
+                              (derived.holes.find((hole) => hole.postIds.includes(post.id))?.digIn ?? 0) + at.groundIn,
                             )}
                           />
                         </td>

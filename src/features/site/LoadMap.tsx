@@ -14,23 +14,23 @@ const SAY: Readonly<Record<LoadCase, string>> = {
 
 /** The building unfolded: roof in plan, walls laid flat outward, each area with its pressure. Arrows and hatch say pull or push; darker is more. */
 export function LoadMap({ load }: { readonly load: LoadCase }) {
-  const { job, derived: d } = useDoc()
+  const { job, derived: derived } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()
-  const b = job.building
-  const regions = d.site ? loadMap(b, d.grid, d.site, load) : []
+  const building = job.building
+  const regions = derived.site ? loadMap(building, derived.grid, derived.site, load) : []
   const [W, H] = [size.width || 800, size.height || 600]
-  const lean = (side: string) => b.leanTos.find((l) => l.side === side)?.depthIn ?? 0
-  const out = load === 'snow' || load === 'drift' ? 0 : b.heelIn
+  const lean = (side: string) => building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
+  const out = load === 'snow' || load === 'drift' ? 0 : building.heelIn
   const [x0, x1, y0, y1] = [
     -out,
-    d.grid.lengthIn + out,
+    derived.grid.lengthIn + out,
     -Math.max(out, lean('south')),
-    d.grid.widthIn + Math.max(out, lean('north')),
+    derived.grid.widthIn + Math.max(out, lean('north')),
   ]
   const s = Math.min((W - 60) / (x1 - x0), (H - 130) / (y1 - y0))
   const X = (x: number) => W / 2 + (x - (x0 + x1) / 2) * s
   const Y = (y: number) => (H + 24) / 2 - (y - (y0 + y1) / 2) * s
-  const most = Math.max(...regions.map((r) => Math.abs(r.psf)), 1)
+  const most = Math.max(...regions.map((region) => Math.abs(region.psf)), 1)
   return (
     <svg ref={ref} className="drawing" role="img" aria-label={`Load map: ${SAY[load]}`}>
       <defs>
@@ -39,16 +39,16 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
           <line x1="0" y1="0" x2="0" y2="7" stroke="var(--ink-2)" strokeWidth="0.9" />
         </pattern>
       </defs>
-      {regions.map((r) => {
-        const [a, , c] = r.corners
+      {regions.map((region) => {
+        const [a, , c] = region.corners
         const [px, py, pw, ph] = [X(a[0]), Y(c[1]), (c[0] - a[0]) * s, (c[1] - a[1]) * s]
-        const strong = Math.abs(r.psf) / most
+        const strong = Math.abs(region.psf) / most
         const upright = pw < 54 && ph > 60
         const room = upright ? ph : pw
         const cx = px + pw / 2
         const cy = py + ph / 2
         return (
-          <g key={r.key}>
+          <g key={region.key}>
             <rect
               x={px}
               y={py}
@@ -56,9 +56,9 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
               height={ph}
               fill={`color-mix(in srgb, var(--galv-3) ${Math.round(strong * 62)}%, var(--sheet))`}
               stroke="var(--ink-2)"
-              strokeWidth={r.at === 'roof' ? 1.4 : 1}
+              strokeWidth={region.at === 'roof' ? 1.4 : 1}
             />
-            {r.psf < 0 && <rect x={px} y={py} width={pw} height={ph} fill="url(#pull)" opacity={0.35} />}
+            {region.psf < 0 && <rect x={px} y={py} width={pw} height={ph} fill="url(#pull)" opacity={0.35} />}
             {Math.min(pw, ph) > 15 && room > 34 && (
               <g transform={upright ? `rotate(-90 ${cx} ${cy})` : undefined}>
                 <Note
@@ -69,11 +69,11 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
                   anchor="middle"
                   halo="var(--sheet)"
                 >
-                  {sig(r.psf).replace('-', '−')}
+                  {sig(region.psf).replace('-', '−')}
                 </Note>
                 {room > 80 && Math.min(pw, ph) > 34 && (
                   <Note x={cx} y={cy + 15} size={12} anchor="middle" fill="var(--ink-2)" halo="var(--sheet)">
-                    {r.name}
+                    {region.name}
                   </Note>
                 )}
               </g>
@@ -84,35 +84,45 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
       {!(load === 'snow' || load === 'drift') && (
         <line
           x1={X(0)}
-          x2={X(d.grid.lengthIn)}
-          y1={Y(d.grid.widthIn / 2)}
-          y2={Y(d.grid.widthIn / 2)}
+          x2={X(derived.grid.lengthIn)}
+          y1={Y(derived.grid.widthIn / 2)}
+          y2={Y(derived.grid.widthIn / 2)}
           stroke="var(--ink)"
           strokeDasharray="14 4 3 4"
         />
       )}
       {(['south', 'north', 'west', 'east'] as const).map(
-        (k) =>
+        (side) =>
           out > 0 &&
-          !b.openSides.includes(k) && (
+          !building.openSides.includes(side) && (
             <Note
-              key={k}
-              x={k === 'west' ? X(-out / 2) : k === 'east' ? X(d.grid.lengthIn + out / 2) : X(d.grid.lengthIn / 2)}
+              key={side}
+              x={
+                side === 'west'
+                  ? X(-out / 2)
+                  : side === 'east'
+                    ? X(derived.grid.lengthIn + out / 2)
+                    : X(derived.grid.lengthIn / 2)
+              }
               y={
-                k === 'south' ? Y(-out) - 8 : k === 'north' ? Y(d.grid.widthIn + out) + 18 : Y(d.grid.widthIn / 2) + 42
+                side === 'south'
+                  ? Y(-out) - 8
+                  : side === 'north'
+                    ? Y(derived.grid.widthIn + out) + 18
+                    : Y(derived.grid.widthIn / 2) + 42
               }
               size={12}
               anchor="middle"
               fill="var(--ink-2)"
               halo="var(--sheet)"
             >
-              {d.wallNames[k].toLowerCase()}
+              {derived.wallNames[side].toLowerCase()}
             </Note>
           ),
       )}
       <Note x={W / 2} y={H - 14} size={12.5} anchor="middle" fill="var(--ink-2)">
         {SAY[load]} psf; minus and hatch pull away.
-        {d.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(d.site.wind.internalPsf)}.` : ''}
+        {derived.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(derived.site.wind.internalPsf)}.` : ''}
       </Note>
     </svg>
   )

@@ -10,11 +10,11 @@ const same = <T extends string>(list: readonly T[], words?: Readonly<Record<T, s
 /** Site hazards and the ground. Nothing here is ever assumed: an empty field stays empty and says what waits for it. */
 export function SiteSide() {
   const { job, derived, edit, done } = useDoc()
-  const s = job.site
+  const site = job.site
   const put =
     <K extends keyof Job['site']>(key: K, label: string) =>
-    (v: Job['site'][K], gesture?: string) =>
-      edit(`${label}`, (j) => ({ ...j, site: { ...j.site, [key]: v } }), gesture && `${key}-${gesture}`)
+    (nonNullable: Job['site'][K], gesture?: string) =>
+      edit(`${label}`, (job) => ({ ...job, site: { ...job.site, [key]: nonNullable } }), gesture && `${key}-${gesture}`)
   return (
     <>
       <h2>Site</h2>
@@ -28,40 +28,40 @@ export function SiteSide() {
           label="Ground snow"
           name="groundSnowPsf"
           unit="psf"
-          value={s.groundSnowPsf}
+          value={site.groundSnowPsf}
           onChange={put('groundSnowPsf', 'ground snow')}
           onDone={done}
           placeholder="psf"
         />
         <ChoiceField
           label="Roof in the wind"
-          value={s.snowExposure}
+          value={site.snowExposure}
           choices={same(SNOW_EXPOSURES)}
           onChange={put('snowExposure', 'snow exposure')}
         />
         <ChoiceField
           label="Heat"
-          value={s.thermal}
+          value={site.thermal}
           choices={same(THERMALS, THERMAL)}
           onChange={put('thermal', 'thermal condition')}
         />
         <ToggleField
           label="Slippery roof, snow slides off"
-          value={s.slipperyRoof}
+          value={site.slipperyRoof}
           onChange={(v) => put('slipperyRoof', 'slippery roof')(v)}
         />
         <NumberField
           label="Basic wind speed"
           name="windMph"
           unit="mph"
-          value={s.windMph}
+          value={site.windMph}
           onChange={put('windMph', 'wind speed')}
           onDone={done}
           placeholder="mph"
         />
         <ChoiceField
           label="Exposure"
-          value={s.exposure ?? ''}
+          value={site.exposure ?? ''}
           choices={
             [
               { value: 'B', label: 'B woods, town' },
@@ -73,14 +73,14 @@ export function SiteSide() {
         />
         <ChoiceField
           label="Risk category"
-          value={s.risk}
+          value={site.risk}
           choices={same(RISKS)}
           onChange={put('risk', 'risk category')}
         />
         <ChoiceField
           label="Enclosure"
           name="enclosure"
-          value={s.enclosure}
+          value={site.enclosure}
           choices={same(ENCLOSURES, ENCLOSURE)}
           onChange={put('enclosure', 'enclosure')}
           hint={
@@ -92,12 +92,12 @@ export function SiteSide() {
         <ToggleField
           label="Doors rated for the wind"
           hint="Off: a door may stand open in the storm."
-          value={s.doorsRated}
+          value={site.doorsRated}
           onChange={(v) => put('doorsRated', 'rated doors')(v)}
         />
         <NumberField
           label="Topographic factor Kzt"
-          value={s.kzt}
+          value={site.kzt}
           onChange={put('kzt', 'topographic factor')}
           onDone={done}
           hint="1 on flat ground only (ASCE 7-16 26.8)."
@@ -105,14 +105,14 @@ export function SiteSide() {
         <NumberField
           label="Elevation"
           unit="ft"
-          value={s.elevationFt}
+          value={site.elevationFt}
           onChange={put('elevationFt', 'elevation')}
           onDone={done}
         />
         <NumberField
           label="True north, clockwise"
           unit="°"
-          value={s.northDeg}
+          value={site.northDeg}
           onChange={put('northDeg', 'north')}
           onDone={done}
         />
@@ -122,7 +122,7 @@ export function SiteSide() {
         <OptionalLengthField
           label="Frost depth"
           name="frostIn"
-          value={s.frostIn}
+          value={site.frostIn}
           onChange={put('frostIn', 'frost depth')}
           onDone={done}
           placeholder={`48"`}
@@ -130,24 +130,24 @@ export function SiteSide() {
         <ChoiceField
           label="Soil"
           name="soil"
-          value={s.soil ?? ''}
+          value={site.soil ?? ''}
           choices={same(SOILS, SOIL)}
-          onChange={(v) => edit('soil', (j) => ({ ...j, site: { ...j.site, soil: v } }))}
-          hint={s.soil === '5' ? 'Clay: the official may ask for a report.' : undefined}
+          onChange={(v) => edit('soil', (job) => ({ ...job, site: { ...job.site, soil: v } }))}
+          hint={site.soil === '5' ? 'Clay: the official may ask for a report.' : undefined}
         />
-        {s.soil === 'own' && (
+        {site.soil === 'own' && (
           <>
             <NumberField
               label="Bearing"
               unit="psf"
-              value={s.ownBearingPsf}
+              value={site.ownBearingPsf}
               onChange={put('ownBearingPsf', 'own bearing')}
               onDone={done}
             />
             <NumberField
               label="Lateral, a foot deep"
               unit="psf/ft"
-              value={s.ownLateralPsfPerFt}
+              value={site.ownLateralPsfPerFt}
               onChange={put('ownLateralPsfPerFt', 'own lateral')}
               onDone={done}
             />
@@ -156,20 +156,20 @@ export function SiteSide() {
         <NumberField
           label="Ground falls, a foot"
           unit="in"
-          value={s.groundSlopePer12}
+          value={site.groundSlopePer12}
           onChange={put('groundSlopePer12', 'fall of the ground')}
           onDone={done}
-          hint={s.groundSlopePer12 > 0 ? 'Embedment counts from the lowest ground beside the post.' : undefined}
+          hint={site.groundSlopePer12 > 0 ? 'Embedment counts from the lowest ground beside the post.' : undefined}
         />
         <ToggleField
           label="Earthquake category D or above"
-          value={s.highSeismic}
+          value={site.highSeismic}
           onChange={(v) => put('highSeismic', 'seismic category')(v)}
         />
         <ToggleField
           label="½″ of motion does no harm"
           hint="Lateral soil value doubled (IBC 1806.3.4). Not for finished or masonry walls."
-          value={s.doubleLateral}
+          value={site.doubleLateral}
           onChange={(v) => put('doubleLateral', 'doubled lateral value')(v)}
         />
       </section>
@@ -177,7 +177,7 @@ export function SiteSide() {
         <h3>Roof weight</h3>
         <ChoiceField
           label="Entered"
-          value={s.dead.by}
+          value={site.dead.by}
           choices={[
             { value: 'total', label: 'as a total' },
             { value: 'parts', label: 'by its parts' },
@@ -193,12 +193,12 @@ export function SiteSide() {
             )
           }
         />
-        {s.dead.by === 'total' ? (
+        {site.dead.by === 'total' ? (
           <NumberField
             label="Greatest dead load"
             name="deadPsf"
             unit="psf"
-            value={s.dead.psf}
+            value={site.dead.psf}
             onChange={(v, g) => put('dead', 'greatest dead load')({ by: 'total', psf: v }, g)}
             onDone={done}
           />
@@ -208,7 +208,7 @@ export function SiteSide() {
         <NumberField
           label="Least dead load"
           unit="psf"
-          value={s.deadMinPsf}
+          value={site.deadMinPsf}
           onChange={put('deadMinPsf', 'least dead load')}
           onDone={done}
           hint="What is certain to be there, against uplift."
@@ -225,7 +225,7 @@ function DeadParts() {
   const dead = job.site.dead
   if (dead.by !== 'parts') return null
   const put = (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (v: number, g?: string) =>
-    edit(label, (j) => ({ ...j, site: { ...j.site, dead: { ...dead, [key]: v } } }), g && `dead-${key}-${g}`)
+    edit(label, (job) => ({ ...job, site: { ...job.site, dead: { ...dead, [key]: v } } }), g && `dead-${key}-${g}`)
   return (
     <>
       <NumberField

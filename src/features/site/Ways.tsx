@@ -7,18 +7,21 @@ export function Ways({ index }: { readonly index: number }) {
   const { job, edit } = useDoc()
   const [why, setWhy] = useState('')
   const told = useAnswer('ways', job, JSON.stringify([job.ground.obstructions, job.building]))
-  const o = job.ground.obstructions[index]
-  const met = told.value?.find((m) => m.obstruction.id === o.id)
+  const obstruction = job.ground.obstructions[index]
+  const met = told.value?.find((met) => met.obstruction.id === obstruction.id)
   if (!told.fresh || !met) return <p className="note">Looking at the holes beside it…</p>
   if (met.posts.length === 0)
     return (
-      <p className="note">No hole comes near it.{o.decided && ` Done: ${o.decided}${o.why ? `, ${o.why}` : ''}.`}</p>
+      <p className="note">
+        No hole comes near it.
+        {obstruction.decided && ` Done: ${obstruction.decided}${obstruction.why ? `, ${obstruction.why}` : ''}.`}
+      </p>
     )
   return (
     <>
       <p className="mb-1">
         <b>In the hole of {met.posts.join(', ')}.</b>
-        {o.decided && ` Decided: ${o.decided}${o.why ? `, ${o.why}` : ''}.`}
+        {obstruction.decided && ` Decided: ${obstruction.decided}${obstruction.why ? `, ${obstruction.why}` : ''}.`}
       </p>
       <label className="note d-block">
         Why
@@ -27,40 +30,42 @@ export function Ways({ index }: { readonly index: number }) {
           aria-label={`reason for obstruction ${index + 1}`}
           value={why}
           maxLength={300}
-          onChange={(e) => setWhy(e.target.value)}
+          onChange={(event) => setWhy(event.target.value)}
         />
       </label>
       <ul className="list-unstyled mb-1">
-        {met.ways.map((w) => (
+        {met.ways.map((way) => (
           <li
-            key={w.key}
+            key={way.key}
             className="d-flex gap-2 align-items-start py-1"
             style={{ borderBottom: '1px solid var(--paper-line)' }}
           >
             <div style={{ flex: 1, fontSize: 13.5 }}>
-              <b>{w.label}</b>
+              <b>{way.label}</b>
               <div className="note">
-                {w.detail}
-                {w.job ? `; ${w.more >= 0 ? '+' : '−'}$${Math.abs(w.more).toFixed(0)}` : ''}.
+                {way.detail}
+                {way.job ? `; ${way.more >= 0 ? '+' : '−'}$${Math.abs(way.more).toFixed(0)}` : ''}.
               </div>
-              {w.newFails.length > 0 && (
+              {way.newFails.length > 0 && (
                 <div style={{ color: 'var(--keel-ink)' }}>
-                  Breaks: {w.newFails.slice(0, 3).join('; ')}
-                  {w.newFails.length > 3 ? ` and ${w.newFails.length - 3} more` : ''}.
+                  Breaks: {way.newFails.slice(0, 3).join('; ')}
+                  {way.newFails.length > 3 ? ` and ${way.newFails.length - 3} more` : ''}.
                 </div>
               )}
             </div>
             <button
               type="button"
-              className={w.newFails.length ? 'btn btn-light btn-sm' : 'btn btn-primary btn-sm'}
+              className={way.newFails.length ? 'btn btn-light btn-sm' : 'btn btn-primary btn-sm'}
               onClick={() => {
-                edit(w.label.toLowerCase(), (j) => ({
-                  ...j,
-                  building: w.job?.building ?? j.building,
+                edit(way.label.toLowerCase(), (job) => ({
+                  ...job,
+                  building: way.job?.building ?? job.building,
                   ground: {
-                    ...j.ground,
-                    obstructions: j.ground.obstructions.map((q) =>
-                      q.id === o.id ? { ...q, decided: w.label.slice(0, 60), why: why.trim() } : q,
+                    ...job.ground,
+                    obstructions: job.ground.obstructions.map((ownObstruction) =>
+                      ownObstruction.id === obstruction.id
+                        ? { ...ownObstruction, decided: way.label.slice(0, 60), why: why.trim() }
+                        : ownObstruction,
                     ),
                   },
                 }))

@@ -10,8 +10,8 @@ const CLEAR_IN = 2
 
 /** The made-up ground plane: one level string along each row, each next one lower by the drop, and every post's foot and seat from its own string. */
 export function LevelStrings() {
-  const { job, derived: d, edit, done } = useDoc()
-  const { strings, stringIn, asBuilt } = useMeasured(job, d)
+  const { job, derived: derived, edit, done } = useDoc()
+  const { strings, stringIn, asBuilt } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()
   const s = job.fieldwork.strings
   const put =
@@ -19,22 +19,26 @@ export function LevelStrings() {
     (v: (typeof s)[K], g?: string) =>
       edit(
         label,
-        (j) => ({ ...j, fieldwork: { ...j.fieldwork, strings: { ...j.fieldwork.strings, [key]: v } } }),
+        (job) => ({ ...job, fieldwork: { ...job.fieldwork, strings: { ...job.fieldwork.strings, [key]: v } } }),
         g && `strings-${key}-${g}`,
       )
   const on = job.fieldwork.levelSchool === 'level-strings'
   // The ground under a post: from spot heights, or level at the grade line where none were taken.
-  const under = (id: string): number => stringIn[id] - (d.ground?.[id]?.groundIn ?? 0)
+  const under = (id: string): number => stringIn[id] - (derived.ground?.[id]?.groundIn ?? 0)
   const W = size.width || 760
   const [y0, y1] = [strings[0]?.yIn ?? 0, strings.at(-1)?.yIn ?? 1]
-  const ys = strings.map((r) => r.yIn)
+  const ys = strings.map((row) => row.yIn)
   const [lowY, highY] = [Math.min(...ys, y0), Math.max(...ys, y1)]
   const X = (y: number) => 60 + ((y - lowY) / Math.max(1, highY - lowY)) * (W - 120)
-  const heights = [0, ...strings.map((r) => r.heightIn), ...d.posts.map((p) => d.ground?.[p.id]?.groundIn ?? 0)]
+  const heights = [
+    0,
+    ...strings.map((row) => row.heightIn),
+    ...derived.posts.map((post) => derived.ground?.[post.id]?.groundIn ?? 0),
+  ]
   const [lo, hi] = [Math.min(...heights) - 6, Math.max(...heights) + 6]
   const Y = (h: number) => 24 + ((hi - h) / (hi - lo)) * 120
   const rowGround = (row: string) => {
-    const g = d.posts.filter((p) => p.row === row).map((p) => d.ground?.[p.id]?.groundIn ?? 0)
+    const g = derived.posts.filter((post) => post.row === row).map((post) => derived.ground?.[post.id]?.groundIn ?? 0)
     return g.length ? ([Math.min(...g), Math.max(...g)] as const) : null
   }
   return (
@@ -51,7 +55,10 @@ export function LevelStrings() {
               type="button"
               className="btn btn-light btn-sm"
               onClick={() =>
-                edit('school of levels', (j) => ({ ...j, fieldwork: { ...j.fieldwork, levelSchool: 'level-strings' } }))
+                edit('school of levels', (job) => ({
+                  ...job,
+                  fieldwork: { ...job.fieldwork, levelSchool: 'level-strings' },
+                }))
               }
             >
               Carry heights by level strings
@@ -84,10 +91,10 @@ export function LevelStrings() {
             name="stringFrom"
             value={s.from}
             choices={[
-              { value: 'south', label: d.wallNames.south },
-              { value: 'north', label: d.wallNames.north },
+              { value: 'south', label: derived.wallNames.south },
+              { value: 'north', label: derived.wallNames.north },
             ]}
-            onChange={(v) => put('from', 'first row of strings')(v)}
+            onChange={(side) => put('from', 'first row of strings')(side)}
           />
         </span>
       </div>
@@ -99,8 +106,8 @@ export function LevelStrings() {
         {strings.length > 1 && (
           <path
             d={`M${[...strings]
-              .sort((a, b) => a.yIn - b.yIn)
-              .map((r) => `${X(r.yIn)} ${Y(r.heightIn)}`)
+              .sort((one, other) => one.yIn - other.yIn)
+              .map((row) => `${X(row.yIn)} ${Y(row.heightIn)}`)
               .join('L')}`}
             fill="none"
             stroke="var(--chalk)"
@@ -108,35 +115,35 @@ export function LevelStrings() {
             strokeDasharray="6 5"
           />
         )}
-        {strings.map((r) => {
-          const g = rowGround(r.row)
+        {strings.map((row) => {
+          const g = rowGround(row.row)
           return (
-            <g key={r.row}>
+            <g key={row.row}>
               {g && (
                 <line
-                  x1={X(r.yIn) - 16}
-                  x2={X(r.yIn) + 16}
+                  x1={X(row.yIn) - 16}
+                  x2={X(row.yIn) + 16}
                   y1={Y(g[1])}
                   y2={Y(g[1])}
                   stroke="var(--lumber-4)"
                   strokeWidth={4}
                 />
               )}
-              <line x1={X(r.yIn)} x2={X(r.yIn)} y1={Y(r.heightIn)} y2={Y(lo)} stroke="var(--galv-3)" />
-              <circle cx={X(r.yIn)} cy={Y(r.heightIn)} r={5} fill="var(--chalk)" />
+              <line x1={X(row.yIn)} x2={X(row.yIn)} y1={Y(row.heightIn)} y2={Y(lo)} stroke="var(--galv-3)" />
+              <circle cx={X(row.yIn)} cy={Y(row.heightIn)} r={5} fill="var(--chalk)" />
               <Note
-                x={X(r.yIn)}
-                y={Y(r.heightIn) - 10}
+                x={X(row.yIn)}
+                y={Y(row.heightIn) - 10}
                 size={13}
                 weight={700}
                 anchor="middle"
                 fill="var(--chalk-ink)"
                 halo="var(--paper)"
               >
-                {formatLength(r.heightIn, { feet: false })}
+                {formatLength(row.heightIn, { feet: false })}
               </Note>
-              <Note x={X(r.yIn)} y={178} size={14} weight={750} anchor="middle">
-                {r.row}
+              <Note x={X(row.yIn)} y={178} size={14} weight={750} anchor="middle">
+                {row.row}
               </Note>
             </g>
           )
@@ -154,24 +161,24 @@ export function LevelStrings() {
           </tr>
         </thead>
         <tbody>
-          {d.posts.map((p) => {
-            const own = asBuilt.find((q) => q.id === p.id)
-            const clear = under(p.id)
+          {derived.posts.map((post) => {
+            const own = asBuilt.find((built) => built.id === post.id)
+            const clear = under(post.id)
             return (
-              <tr key={p.id} className={d.ground && clear < CLEAR_IN ? 'warn' : undefined}>
-                <td>{p.id}</td>
+              <tr key={post.id} className={derived.ground && clear < CLEAR_IN ? 'warn' : undefined}>
+                <td>{post.id}</td>
                 <td className="n">
-                  <Measure inches={stringIn[p.id]} feet={false} />
+                  <Measure inches={stringIn[post.id]} feet={false} />
                 </td>
-                <td className="n">{d.ground ? <Measure inches={clear} feet={false} /> : '–'}</td>
+                <td className="n">{derived.ground ? <Measure inches={clear} feet={false} /> : '–'}</td>
                 <td className="n">
-                  <Measure inches={(own?.footToGradeIn ?? 0) + stringIn[p.id]} />
+                  <Measure inches={(own?.footToGradeIn ?? 0) + stringIn[post.id]} />
                 </td>
                 <td className="n">
-                  <Measure inches={p.heightIn - stringIn[p.id]} />
+                  <Measure inches={post.heightIn - stringIn[post.id]} />
                 </td>
                 <td>
-                  {!d.ground ? (
+                  {!derived.ground ? (
                     '–'
                   ) : clear < CLEAR_IN ? (
                     <>
@@ -196,11 +203,11 @@ export function LevelStrings() {
       </table>
       <p className="note mt-1">
         A string sags: support it every 20 feet, pull it hard, and sight along it before measuring. Feet are{' '}
-        {asBuilt.some((q) => q.measured)
+        {asBuilt.some((built) => built.measured)
           ? 'as read where they were read, planned otherwise'
           : 'as planned: none has been read'}
         . String heights are from the grade line.
-        {d.ground ? '' : ' Take spot heights under Site, Ground to see whether each string clears it.'}
+        {derived.ground ? '' : ' Take spot heights under Site, Ground to see whether each string clears it.'}
       </p>
     </div>
   )

@@ -9,33 +9,33 @@ import { useDoc } from '../job'
 
 /** A lean-to or wing on an old wall that is neither straight nor square: offsets from a string along it, the line the new work runs by, packing behind the ledger. */
 export function OldWall() {
-  const { job, derived: d, edit, done } = useDoc()
+  const { job, derived: derived, edit, done } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()
   const list = job.ground.oldWall
   const lean = job.building.leanTos[0]
-  const a = job.ground.addition
+  const addition = job.ground.addition
   const work = {
-    linesIn: d.grid.centresIn,
-    rows: rowPlaces(d.posts, d.rows, d.grid.widthIn, () => 0).filter(
-      (r) => r.row !== d.rows['lean-south'] && r.row !== d.rows['lean-north'],
+    linesIn: derived.grid.centresIn,
+    rows: rowPlaces(derived.posts, derived.rows, derived.grid.widthIn, () => 0).filter(
+      (place) => place.row !== derived.rows['lean-south'] && place.row !== derived.rows['lean-north'],
     ),
-    lengthIn: d.grid.lengthIn,
+    lengthIn: derived.grid.lengthIn,
     leanDepthIn: lean?.depthIn ?? null,
   }
-  const stations = stationsOf(a, work)
+  const stations = stationsOf(addition, work)
   const pack = layAddition(job.ground, work)
   const set =
     <K extends keyof Ground['addition']>(key: K, label: string) =>
     (v: Ground['addition'][K], g?: string) =>
       edit(
         label,
-        (j) => ({ ...j, ground: { ...j.ground, addition: { ...j.ground.addition, [key]: v } } }),
+        (job) => ({ ...job, ground: { ...job.ground, addition: { ...job.ground.addition, [key]: v } } }),
         g && `addition-${key}-${g}`,
       )
   const put = (name: string, change: (o: typeof list) => typeof list, gesture?: string) =>
-    edit(name, (j) => ({ ...j, ground: { ...j.ground, oldWall: change([...j.ground.oldWall]) } }), gesture)
+    edit(name, (job) => ({ ...job, ground: { ...job.ground, oldWall: change([...job.ground.oldWall]) } }), gesture)
   const W = size.width || 760
-  const end = Math.max(1, ...list.map((o) => o.atIn), ...stations.map((q) => q.atIn))
+  const end = Math.max(1, ...list.map((o) => o.atIn), ...stations.map((station) => station.atIn))
   const X = (at: number) => 40 + (at / end) * (W - 80)
   const most = Math.max(1, ...list.map((o) => Math.abs(o.offIn)))
   const Y = (off: number) => 96 - (off / most) * 52
@@ -44,7 +44,7 @@ export function OldWall() {
       <div className="d-flex gap-3 align-items-center flex-wrap mb-1">
         <Segments
           label="What is built on"
-          value={a.kind}
+          value={addition.kind}
           choices={[
             { value: 'lean-to', label: 'Lean-to' },
             { value: 'porch', label: 'Porch' },
@@ -52,13 +52,13 @@ export function OldWall() {
           ]}
           onChange={(v) => set('kind', 'addition')(v)}
         />
-        {a.kind === 'porch' && (
+        {addition.kind === 'porch' && (
           <>
             <span style={{ width: 190 }}>
               <LengthField
                 label="Length"
                 name="porchLength"
-                value={a.lengthIn}
+                value={addition.lengthIn}
                 onChange={set('lengthIn', 'porch length')}
                 onDone={done}
               />
@@ -67,7 +67,7 @@ export function OldWall() {
               <LengthField
                 label="Depth"
                 name="porchDepth"
-                value={a.depthIn}
+                value={addition.depthIn}
                 onChange={set('depthIn', 'porch depth')}
                 onDone={done}
               />
@@ -77,23 +77,23 @@ export function OldWall() {
                 label="Bays"
                 name="porchBays"
                 whole
-                value={a.bays}
+                value={addition.bays}
                 onChange={set('bays', 'porch bays')}
                 onDone={done}
               />
             </span>
           </>
         )}
-        {a.kind === 'wing' && (
+        {addition.kind === 'wing' && (
           <>
             <span style={{ width: 230 }}>
               <ChoiceField
                 label="Meets it with"
                 name="wingEnd"
-                value={a.end}
+                value={addition.end}
                 choices={[
-                  { value: 'west', label: d.wallNames.west },
-                  { value: 'east', label: d.wallNames.east },
+                  { value: 'west', label: derived.wallNames.west },
+                  { value: 'east', label: derived.wallNames.east },
                 ]}
                 onChange={(v) => set('end', 'wing end')(v)}
               />
@@ -103,7 +103,7 @@ export function OldWall() {
                 label="Least gap"
                 name="wingGap"
                 feet={false}
-                value={a.clearIn}
+                value={addition.clearIn}
                 onChange={set('clearIn', 'wing gap')}
                 onDone={done}
               />
@@ -126,7 +126,7 @@ export function OldWall() {
         {list.length > 1 && (
           <path
             d={`M${[...list]
-              .sort((a, b) => a.atIn - b.atIn)
+              .sort((one, other) => one.atIn - other.atIn)
               .map((o) => `${X(o.atIn)} ${Y(o.offIn)}`)
               .join('L')}`}
             fill="none"
@@ -144,13 +144,13 @@ export function OldWall() {
             strokeWidth={2.6}
           />
         )}
-        {pack?.list.map((p, i) => (
-          <Note key={i} x={X(p.atIn)} y={168} size={13} weight={650} anchor="middle">
-            {formatLength(p.packIn, { feet: false })}
+        {pack?.list.map((station, i) => (
+          <Note key={i} x={X(station.atIn)} y={168} size={13} weight={650} anchor="middle">
+            {formatLength(station.packIn, { feet: false })}
           </Note>
         ))}
         <Note x={24} y={150} size={12} fill="var(--ink-2)">
-          {a.kind === 'wing' ? 'hollow of the wall at each row' : 'packing at each post line'}
+          {addition.kind === 'wing' ? 'hollow of the wall at each row' : 'packing at each post line'}
         </Note>
       </svg>
       <div className="d-flex gap-4 flex-wrap">
@@ -224,35 +224,35 @@ export function OldWall() {
               <table className="tb" aria-label="Packing list">
                 <thead>
                   <tr>
-                    <th>{a.kind === 'wing' ? 'row' : 'post line'}</th>
+                    <th>{addition.kind === 'wing' ? 'row' : 'post line'}</th>
                     <th className="n">along</th>
-                    <th className="n">{a.kind === 'wing' ? 'gap to close' : 'pack the ledger'}</th>
-                    <th className="n">{a.kind === 'wing' ? 'of it, the wall’s hollow' : 'wall to post face'}</th>
+                    <th className="n">{addition.kind === 'wing' ? 'gap to close' : 'pack the ledger'}</th>
+                    <th className="n">{addition.kind === 'wing' ? 'of it, the wall’s hollow' : 'wall to post face'}</th>
                   </tr>
                 </thead>
                 <tbody>
-                  {pack.list.map((p) => (
-                    <tr key={p.name}>
-                      <td>{p.name}</td>
+                  {pack.list.map((station) => (
+                    <tr key={station.name}>
+                      <td>{station.name}</td>
                       <td className="n">
-                        <Measure inches={p.atIn} />
+                        <Measure inches={station.atIn} />
                       </td>
-                      {a.kind === 'wing' ? (
+                      {addition.kind === 'wing' ? (
                         <>
                           <td className="n">
-                            <Measure inches={p.fromWallIn} feet={false} />
+                            <Measure inches={station.fromWallIn} feet={false} />
                           </td>
                           <td className="n">
-                            <Measure inches={Math.max(0, p.packIn)} feet={false} />
+                            <Measure inches={Math.max(0, station.packIn)} feet={false} />
                           </td>
                         </>
                       ) : (
                         <>
                           <td className="n">
-                            <Measure inches={Math.max(0, p.packIn)} feet={false} />
+                            <Measure inches={Math.max(0, station.packIn)} feet={false} />
                           </td>
                           <td className="n">
-                            <Measure inches={p.fromWallIn} />
+                            <Measure inches={station.fromWallIn} />
                           </td>
                         </>
                       )}
@@ -261,11 +261,11 @@ export function OldWall() {
                 </tbody>
               </table>
               <p className="note mt-1">
-                {a.kind === 'wing' ? (
+                {addition.kind === 'wing' ? (
                   <>
-                    The {d.wallNames[a.end].toLowerCase()} runs parallel to the old wall’s best line,{' '}
-                    <Measure inches={a.clearIn} feet={false} /> clear where the wall is proudest; the eave strings stand
-                    square to that line.
+                    The {derived.wallNames[addition.end].toLowerCase()} runs parallel to the old wall’s best line,{' '}
+                    <Measure inches={addition.clearIn} feet={false} /> clear where the wall is proudest; the eave
+                    strings stand square to that line.
                   </>
                 ) : (
                   <>
@@ -276,7 +276,7 @@ export function OldWall() {
                 The wall strays <Measure inches={pack.line.worstIn} feet={false} /> from its best line, which turns{' '}
                 <Measure inches={Math.abs(pack.turnIn10Ft)} feet={false} /> in 10 feet. Square when both diagonals of{' '}
                 <Measure inches={pack.alongIn} /> by{' '}
-                <Measure inches={a.kind === 'wing' ? d.grid.lengthIn : pack.offIn} /> read{' '}
+                <Measure inches={addition.kind === 'wing' ? derived.grid.lengthIn : pack.offIn} /> read{' '}
                 <b>
                   <Measure inches={pack.diagonalIn} />
                 </b>
@@ -291,7 +291,7 @@ export function OldWall() {
         </div>
       </div>
       <div className="caution mt-2">
-        {a.kind === 'wing'
+        {addition.kind === 'wing'
           ? 'Keep water out of the gap and the old footing undisturbed: holes beside it can undermine it.'
           : 'Do not fix a ledger to siding, rot or loose brick.'}{' '}
         What the old wall and its foundation carry is not checked here.

@@ -7,33 +7,33 @@ import { useDoc, useJob } from '../job'
 
 /** Running marks of the picked string from the chosen hook, faces and centres, and the diagonals to tape. */
 export function RunningPanel() {
-  const { job, derived: d, edit, done } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const pick = useJob((s) => s.pick)
-  const line = d.strings.find((s) => s.id === picked.string) ?? d.strings[0]
+  const { job, derived: derived, edit, done } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
+  const line = derived.strings.find((stringLine) => stringLine.id === picked.string) ?? derived.strings[0]
   const st = job.strings
   const h = hookedMarks(line, st.hook, st.hookPost)
-  const onLine = line.marks.filter((m) => m.kind !== 'face' && m.kind !== 'edge')
+  const onLine = line.marks.filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
   const put = (label: string, change: Partial<typeof st>, key?: string) =>
-    edit(label, (j) => ({ ...j, strings: { ...j.strings, ...change } }), key)
-  const marks = [...h.marks].sort((a, b) => a.fromHookIn - b.fromHookIn)
+    edit(label, (job) => ({ ...job, strings: { ...job.strings, ...change } }), key)
+  const marks = [...h.marks].sort((one, other) => one.fromHookIn - other.fromHookIn)
   const ends = [onLine[0]?.name ?? 'low end', onLine[onLine.length - 1]?.name ?? 'high end']
   return (
     <>
       <ChoiceField
         label="String"
         value={line.id}
-        choices={d.strings.map((s) => ({ value: s.id, label: s.name }))}
+        choices={derived.strings.map((stringLine) => ({ value: stringLine.id, label: stringLine.name }))}
         onChange={(v) => pick({ string: v, mark: null })}
       />
       <ChoiceField
         label="Hook the tape on"
         name="hook"
-        value={st.hookPost && onLine.some((m) => m.key === st.hookPost) ? st.hookPost : st.hook}
+        value={st.hookPost && onLine.some((mark) => mark.key === st.hookPost) ? st.hookPost : st.hook}
         choices={[
           { value: 'low', label: `face of ${ends[0]}` },
           { value: 'high', label: `face of ${ends[1]}` },
-          ...onLine.map((m) => ({ value: m.key, label: `centre of ${m.name}` })),
+          ...onLine.map((mark) => ({ value: mark.key, label: `centre of ${mark.name}` })),
         ]}
         onChange={(v) => put('tape hook', v === 'low' || v === 'high' ? { hook: v, hookPost: null } : { hookPost: v })}
         hint={st.hookPost ? 'Running both ways from it; a minus is behind the hook.' : undefined}
@@ -54,27 +54,27 @@ export function RunningPanel() {
           </tr>
         </thead>
         <tbody>
-          {marks.map((m, i) => {
-            const centre = m.kind !== 'face' && m.kind !== 'edge'
+          {marks.map((mark, i) => {
+            const centre = mark.kind !== 'face' && mark.kind !== 'edge'
             const before = marks
               .slice(0, i)
               .reverse()
-              .find((x) => x.kind !== 'face' && x.kind !== 'edge')
+              .find((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
             return (
               <tr
-                key={m.key}
-                className={picked.mark === m.key ? 'sel' : centre ? 'pick' : ''}
-                onClick={() => centre && pick({ mark: m.key, post: m.postId })}
+                key={mark.key}
+                className={picked.mark === mark.key ? 'sel' : centre ? 'pick' : ''}
+                onClick={() => centre && pick({ mark: mark.key, post: mark.postId })}
               >
-                <td style={{ fontWeight: centre ? 700 : 400 }}>{centre ? m.name : ''}</td>
+                <td style={{ fontWeight: centre ? 700 : 400 }}>{centre ? mark.name : ''}</td>
                 <td className="lab" style={{ color: 'inherit' }}>
-                  {m.kind === 'edge' ? 'opening edge' : m.kind === 'face' ? 'face' : 'centre'}
+                  {mark.kind === 'edge' ? 'opening edge' : mark.kind === 'face' ? 'face' : 'centre'}
                 </td>
                 <td className="n" style={{ fontWeight: centre ? 700 : 500 }}>
-                  <Measure inches={m.shownIn} />
+                  <Measure inches={mark.shownIn} />
                 </td>
                 <td className="n" style={{ fontWeight: 500 }}>
-                  {centre && before ? <Measure inches={m.shownIn - roundIn(before.fromHookIn)} /> : ''}
+                  {centre && before ? <Measure inches={mark.shownIn - roundIn(before.fromHookIn)} /> : ''}
                 </td>
               </tr>
             )
@@ -84,12 +84,12 @@ export function RunningPanel() {
       <h3 className="mt-3 mb-1">Diagonals</h3>
       <table className="tb">
         <tbody>
-          {d.diagonals.map((g, i) => (
+          {derived.diagonals.map((diagonal, i) => (
             <tr key={i}>
-              <td style={{ fontWeight: 600 }}>{g.name}</td>
-              <td className="lab">{g.of}</td>
+              <td style={{ fontWeight: 600 }}>{diagonal.name}</td>
+              <td className="lab">{diagonal.of}</td>
               <td className="n">
-                <Measure inches={g.lengthIn} />
+                <Measure inches={diagonal.lengthIn} />
               </td>
             </tr>
           ))}

@@ -8,21 +8,21 @@ import { useDoc } from '../job'
 
 /** Which corner to move, which way and how far, from measured sides and diagonals. */
 export function SquarePanel() {
-  const { job, derived: d, edit, done } = useDoc()
-  const { lengthIn: l, widthIn: w } = d.grid
-  const last = d.grid.centresIn.length
-  const [a, n] = [d.rows.south, d.rows.north]
-  const diagonal = Math.hypot(l, w)
+  const { job, derived: derived, edit, done } = useDoc()
+  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
+  const last = derived.grid.centresIn.length
+  const [a, n] = [derived.rows.south, derived.rows.north]
+  const diagonal = Math.hypot(lengthIn, widthIn)
   const lines: readonly [keyof Measures, string, number][] = [
-    ['southIn', `${a}1–${a}${last}`, l],
-    ['northIn', `${n}1–${n}${last}`, l],
-    ['westIn', `${a}1–${n}1`, w],
-    ['eastIn', `${a}${last}–${n}${last}`, w],
+    ['southIn', `${a}1–${a}${last}`, lengthIn],
+    ['northIn', `${n}1–${n}${last}`, lengthIn],
+    ['westIn', `${a}1–${n}1`, widthIn],
+    ['eastIn', `${a}${last}–${n}${last}`, widthIn],
     ['risingIn', `${a}1–${n}${last}`, diagonal],
     ['fallingIn', `${a}${last}–${n}1`, diagonal],
   ]
-  const s = job.strings
-  const fit = d.square.ok ? d.square.value : null
+  const strings = job.strings
+  const fit = derived.square.ok ? derived.square.value : null
   const compass = compassOf(job.site.northDeg)
   const corner = { SW: `${a}1`, SE: `${a}${last}`, NE: `${n}${last}`, NW: `${n}1` }
   const way = (dx: number, dy: number): string =>
@@ -36,20 +36,20 @@ export function SquarePanel() {
           `${formatLength(Math.abs(v as number), { feet: false })} ${String((v as number) > 0 ? plus : minus).toLowerCase()}`,
       )
       .join(' and ')
-  const moves = fit?.moves.filter((m) => toSixteenths(m.dxIn) !== 0 || toSixteenths(m.dyIn) !== 0) ?? []
+  const moves = fit?.moves.filter((move) => toSixteenths(move.dxIn) !== 0 || toSixteenths(move.dyIn) !== 0) ?? []
   const slideAlone =
     fit &&
     toSixteenths(fit.northSlideIn) !== 0 &&
-    moves.every((m) => Math.abs(m.dyIn) <= 1 / 8) &&
-    s.squareMode === 'hold-south' &&
-    moves.filter((m) => m.corner === 'SE').every((m) => Math.abs(m.dxIn) <= 1 / 16)
+    moves.every((move) => Math.abs(move.dyIn) <= 1 / 8) &&
+    strings.squareMode === 'hold-south' &&
+    moves.filter((move) => move.corner === 'SE').every((move) => Math.abs(move.dxIn) <= 1 / 16)
   const wanted = fit?.wantedDiagonalIn ?? diagonal
   const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + 1e-9
-  const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > s.toleranceIn
+  const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > strings.toleranceIn
   const put = (key: keyof Measures) => (v: number | null, g: string) =>
     edit(
       'measured side',
-      (j) => ({ ...j, strings: { ...j.strings, measures: { ...j.strings.measures, [key]: v } } }),
+      (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [key]: v } } }),
       `${key}-${g}`,
     )
   return (
@@ -66,7 +66,7 @@ export function SquarePanel() {
         </thead>
         <tbody>
           {lines.map(([key, name, want]) => {
-            const got = s.measures[key]
+            const got = strings.measures[key]
             const off = got === null ? null : toSixteenths(got - want)
             return (
               <tr key={key}>
@@ -106,7 +106,7 @@ export function SquarePanel() {
           })}
         </tbody>
       </table>
-      {!d.square.ok && <p className="note mt-2">{issueText(d.square.issues[0])}</p>}
+      {!derived.square.ok && <p className="note mt-2">{issueText(derived.square.issues[0])}</p>}
       {fit && (
         <div className="move" role="status">
           {fine ? (
@@ -138,10 +138,10 @@ export function SquarePanel() {
           {!fine && (
             <table className="tb mt-2">
               <tbody>
-                {moves.map((m) => (
-                  <tr key={m.corner}>
-                    <td style={{ fontWeight: 700, width: 34 }}>{corner[m.corner]}</td>
-                    <td style={{ whiteSpace: 'normal' }}>{way(m.dxIn, m.dyIn)}</td>
+                {moves.map((move) => (
+                  <tr key={move.corner}>
+                    <td style={{ fontWeight: 700, width: 34 }}>{corner[move.corner]}</td>
+                    <td style={{ whiteSpace: 'normal' }}>{way(move.dxIn, move.dyIn)}</td>
                   </tr>
                 ))}
               </tbody>
@@ -168,42 +168,42 @@ export function SquarePanel() {
       {blunder && (
         <div className="caution" role="alert">
           The measures disagree by more than the tape should ({formatLength(fit?.sigmaIn ?? 0, { feet: false })} over{' '}
-          {formatLength(s.toleranceIn, { feet: false })}). One was misread: take the largest leftover again.
+          {formatLength(strings.toleranceIn, { feet: false })}). One was misread: take the largest leftover again.
         </div>
       )}
       <div className="rule" />
       <ChoiceField
         wide
         label="Moves"
-        value={s.squareMode}
+        value={strings.squareMode}
         choices={[
           { value: 'hold-south', label: `hold string ${a}` },
           { value: 'least-move', label: 'every corner as little as it can' },
         ]}
-        onChange={(v) => edit('squaring mode', (j) => ({ ...j, strings: { ...j.strings, squareMode: v } }))}
+        onChange={(v) => edit('squaring mode', (job) => ({ ...job, strings: { ...job.strings, squareMode: v } }))}
       />
       <LengthField
         label="Tape tolerance"
         feet={false}
-        value={s.toleranceIn}
+        value={strings.toleranceIn}
         onChange={(v, g) =>
-          edit('tape tolerance', (j) => ({ ...j, strings: { ...j.strings, toleranceIn: v } }), `tol-${g}`)
+          edit('tape tolerance', (job) => ({ ...job, strings: { ...job.strings, toleranceIn: v } }), `tol-${g}`)
         }
         onDone={done}
       />
-      {d.triangle && (
+      {derived.triangle && (
         <p className="note mt-2">
           Best 3-4-5:{' '}
           <b>
-            <Measure inches={d.triangle.alongIn} />
+            <Measure inches={derived.triangle.alongIn} />
           </b>{' '}
           along string {a},{' '}
           <b>
-            <Measure inches={d.triangle.acrossIn} />
+            <Measure inches={derived.triangle.acrossIn} />
           </b>{' '}
           along string 1,{' '}
           <b>
-            <Measure inches={d.triangle.diagonalIn} />
+            <Measure inches={derived.triangle.diagonalIn} />
           </b>{' '}
           across.
         </p>

@@ -16,22 +16,23 @@ const NAME: Readonly<Record<WallAlternative['key'], string>> = {
 
 /** Girts of the picked wall: rules, other ways to set the rows, checks and cut list. */
 export function WallsSide() {
-  const { job, derived: d, edit, done } = useDoc()
-  const picked = useJob((s) => s.picked)
-  const g = job.building.girts
-  const wall = d.walls[picked.wall]
-  const alternatives = useMemo(() => wallAlternatives(job, d, picked.wall), [job, d, picked.wall])
+  const { job, derived: derived, edit, done } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const girts = job.building.girts
+  const wall = derived.walls[picked.wall]
+  const alternatives = useMemo(() => wallAlternatives(job, derived, picked.wall), [job, derived, picked.wall])
   const put =
-    <K extends keyof typeof g>(key: K, label: string) =>
-    (v: (typeof g)[K], gesture?: string) =>
+    <K extends keyof typeof girts>(key: K, label: string) =>
+    (v: (typeof girts)[K], gesture?: string) =>
       edit(
         label,
-        (j) => ({ ...j, building: { ...j.building, girts: { ...j.building.girts, [key]: v } } }),
+        (job) => ({ ...job, building: { ...job.building, girts: { ...job.building.girts, [key]: v } } }),
         gesture && `girt-${key}-${gesture}`,
       )
-  const blocks = blockNames(wall.blocks, d.placed)
-  const pieces = wall.pieces.filter((p) => p.row === picked.row)
-  const same = (a: WallAlternative) => Math.abs(a.maxGapIn - g.maxGapIn) < 1e-6 && a.meetOpenings === g.meetOpenings
+  const blocks = blockNames(wall.blocks, derived.placed)
+  const pieces = wall.pieces.filter((piece) => piece.row === picked.row)
+  const same = (wallAlternative: WallAlternative) =>
+    Math.abs(wallAlternative.maxGapIn - girts.maxGapIn) < 1e-6 && wallAlternative.meetOpenings === girts.meetOpenings
   return (
     <>
       <h2 className="mb-2">Girt rows</h2>
@@ -39,38 +40,38 @@ export function WallsSide() {
         label="Widest space, top to top"
         name="maxGapIn"
         feet={false}
-        value={g.maxGapIn}
+        value={girts.maxGapIn}
         onChange={put('maxGapIn', 'widest girt space')}
         onDone={done}
       />
       <ToggleField
         label="Land on sills and heads"
-        value={g.meetOpenings}
+        value={girts.meetOpenings}
         onChange={(v) => put('meetOpenings', 'rows on openings')(v)}
       />
       <ChoiceField
         wide
         label="Set"
-        value={g.style}
+        value={girts.style}
         choices={(['flat', 'between'] as const).map((value) => ({ value, label: GIRT_STYLE[value] }))}
         onChange={(v) => put('style', 'girt style')(v)}
       />
       <ChoiceField
         label="Size"
-        value={g.size}
+        value={girts.size}
         choices={GIRT_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))}
         onChange={(v) => put('size', 'girt size')(v)}
       />
       <ChoiceField
         label="Lumber"
-        value={g.lumber}
+        value={girts.lumber}
         choices={LUMBERS.map((value) => ({ value, label: value }))}
         onChange={(v) => put('lumber', 'girt lumber')(v)}
       />
-      {g.style === 'flat' && (
+      {girts.style === 'flat' && (
         <ChoiceField
           label="Boards reach over"
-          value={g.run}
+          value={girts.run}
           choices={[
             { value: 'two-bays', label: 'two bays' },
             { value: 'one-bay', label: 'one bay' },
@@ -79,32 +80,36 @@ export function WallsSide() {
         />
       )}
       <h3 className="mt-2 mb-1">{wall.name}</h3>
-      {alternatives.map((a) => (
+      {alternatives.map((alternative) => (
         <button
-          key={a.key}
+          key={alternative.key}
           type="button"
           className="option"
-          aria-pressed={same(a)}
+          aria-pressed={same(alternative)}
           onClick={() =>
-            edit('girt rows', (j) => ({
-              ...j,
+            edit('girt rows', (job) => ({
+              ...job,
               building: {
-                ...j.building,
-                girts: { ...j.building.girts, maxGapIn: a.maxGapIn, meetOpenings: a.meetOpenings },
+                ...job.building,
+                girts: {
+                  ...job.building.girts,
+                  maxGapIn: alternative.maxGapIn,
+                  meetOpenings: alternative.meetOpenings,
+                },
               },
             }))
           }
         >
           <span className="r">
-            <span>{a.rows} rows</span>
+            <span>{alternative.rows} rows</span>
             <span>
-              <Measure inches={a.widestIn} feet={false} />
+              <Measure inches={alternative.widestIn} feet={false} />
             </span>
           </span>
           <span className="note">
-            {NAME[a.key]}
-            {a.blocks ? `, ${a.blocks} blocks` : ''}; {a.pieces} pieces
-            {a.worst === null ? '' : `; worst girt ${shownRatio(a.worst)}`}
+            {NAME[alternative.key]}
+            {alternative.blocks ? `, ${alternative.blocks} blocks` : ''}; {alternative.pieces} pieces
+            {alternative.worst === null ? '' : `; worst girt ${shownRatio(alternative.worst)}`}
           </span>
         </button>
       ))}
@@ -126,11 +131,11 @@ export function WallsSide() {
       {blocks.length > 0 && <p className="note">Blocks, not rows: {blocks.join(', ')}.</p>}
       <div className="rule" />
       <h2>What holds</h2>
-      {sortChecks(d.checks.filter((c) => c.id.startsWith(`girt-${picked.wall}`) || c.id.startsWith('site-'))).map(
-        (c) => (
-          <CheckRow key={c.id} check={c} />
-        ),
-      )}
+      {sortChecks(
+        derived.checks.filter((check) => check.id.startsWith(`girt-${picked.wall}`) || check.id.startsWith('site-')),
+      ).map((check) => (
+        <CheckRow key={check.id} check={check} />
+      ))}
       {picked.row && pieces.length > 0 && (
         <>
           <h2 className="mt-3 mb-1">Cut list, {picked.row}</h2>
@@ -144,17 +149,17 @@ export function WallsSide() {
               </tr>
             </thead>
             <tbody>
-              {pieces.map((p, i) => (
+              {pieces.map((piece, i) => (
                 <tr key={i}>
                   <td>{i + 1}</td>
                   <td className="n" style={{ fontWeight: 500 }}>
-                    <Measure inches={p.fromIn} />
+                    <Measure inches={piece.fromIn} />
                   </td>
                   <td className="n" style={{ fontWeight: 500 }}>
-                    <Measure inches={p.toIn} />
+                    <Measure inches={piece.toIn} />
                   </td>
                   <td className="n">
-                    <Measure inches={p.lengthIn} />
+                    <Measure inches={piece.lengthIn} />
                   </td>
                 </tr>
               ))}

@@ -17,7 +17,7 @@ const STATE: Readonly<Record<Check['state'], string>> = {
 }
 
 function inputs(job: Job): Sheet {
-  const { site: s, building: b } = job
+  const { site: site, building: building } = job
   return {
     title: 'Inputs',
     sub: 'as entered; nothing is assumed for snow, wind, frost or soil',
@@ -25,36 +25,45 @@ function inputs(job: Job): Sheet {
       table(
         ['building', ''],
         [
-          ['size', `${dim(b.widthIn)} x ${dim(b.lengthIn)}, heel ${dim(b.heelIn)}, pitch ${b.pitchPer12}:12`],
-          ['posts', `${postSize(b.post).label}, ${b.post.lumber}; ${SCHOOL[b.school]}`],
-          ['girts', `${b.girts.size} ${b.girts.lumber}, ${b.girts.style}, at most ${dim(b.girts.maxGapIn)}`],
-          ['trusses', b.roof.truss.set === 'posts' ? 'on the posts' : `on carriers at ${dim(b.roof.truss.spaceIn)}`],
+          [
+            'size',
+            `${dim(building.widthIn)} x ${dim(building.lengthIn)}, heel ${dim(building.heelIn)}, pitch ${building.pitchPer12}:12`,
+          ],
+          ['posts', `${postSize(building.post).label}, ${building.post.lumber}; ${SCHOOL[building.school]}`],
+          [
+            'girts',
+            `${building.girts.size} ${building.girts.lumber}, ${building.girts.style}, at most ${dim(building.girts.maxGapIn)}`,
+          ],
+          [
+            'trusses',
+            building.roof.truss.set === 'posts' ? 'on the posts' : `on carriers at ${dim(building.roof.truss.spaceIn)}`,
+          ],
           [
             'purlins',
-            `${b.roof.purlins.size} ${b.roof.purlins.lumber} at ${dim(b.roof.purlins.spaceIn)}, ${b.roof.purlins.style}`,
+            `${building.roof.purlins.size} ${building.roof.purlins.lumber} at ${dim(building.roof.purlins.spaceIn)}, ${building.roof.purlins.style}`,
           ],
-          ['lean-tos', b.leanTos.map((l) => `${l.side} ${dim(l.depthIn)}`).join(', ') || 'none'],
+          ['lean-tos', building.leanTos.map((leanTo) => `${leanTo.side} ${dim(leanTo.depthIn)}`).join(', ') || 'none'],
         ],
       ),
       table(
         ['site', ''],
         [
-          ['loads standard', s.edition],
-          ['ground snow', `${s.groundSnowPsf} psf; roof ${s.snowExposure} exposed; ${THERMAL[s.thermal]}`],
-          ['wind', `${s.windMph} mph, exposure ${s.exposure}, Kzt ${s.kzt}, risk category ${s.risk}`],
-          ['elevation', `${s.elevationFt} ft`],
-          ['frost', s.frostIn === null ? 'not entered' : dim(s.frostIn)],
+          ['loads standard', site.edition],
+          ['ground snow', `${site.groundSnowPsf} psf; roof ${site.snowExposure} exposed; ${THERMAL[site.thermal]}`],
+          ['wind', `${site.windMph} mph, exposure ${site.exposure}, Kzt ${site.kzt}, risk category ${site.risk}`],
+          ['elevation', `${site.elevationFt} ft`],
+          ['frost', site.frostIn === null ? 'not entered' : dim(site.frostIn)],
           [
             'soil',
-            s.soil === null
+            site.soil === null
               ? 'not entered'
-              : `${SOIL[s.soil]}${s.doubleLateral ? '; lateral value doubled (IBC 1806.3.4)' : ''}`,
+              : `${SOIL[site.soil]}${site.doubleLateral ? '; lateral value doubled (IBC 1806.3.4)' : ''}`,
           ],
           [
             'roof dead load',
-            s.dead.by === 'total'
-              ? `${s.dead.psf} psf; least ${s.deadMinPsf} psf`
-              : `by parts; least ${s.deadMinPsf} psf`,
+            site.dead.by === 'total'
+              ? `${site.dead.psf} psf; least ${site.deadMinPsf} psf`
+              : `by parts; least ${site.deadMinPsf} psf`,
           ],
         ],
       ),
@@ -62,16 +71,18 @@ function inputs(job: Job): Sheet {
   }
 }
 
-function assumptions(job: Job, d: Derived): Sheet {
-  const verify = [...new Set(d.checks.flatMap((c) => c.trace().flatMap((l) => (l.verify ? [l.verify] : []))))].sort()
+function assumptions(job: Job, derived: Derived): Sheet {
+  const verify = [
+    ...new Set(derived.checks.flatMap((check) => check.trace().flatMap((line) => (line.verify ? [line.verify] : [])))),
+  ].sort()
   return {
     title: 'Assumptions and cautions',
     sub: 'what these figures rest on',
     blocks: [
-      { kind: 'text', text: plain(d.lateral?.why ?? 'The site is not complete: nothing was computed.') },
+      { kind: 'text', text: plain(derived.lateral?.why ?? 'The site is not complete: nothing was computed.') },
       {
         kind: 'text',
-        text: `Enclosure for wind: ${d.site?.enclosure.class ?? 'not judged'}${d.site ? `, ${d.site.enclosure.why}` : ''}. Posts embedded ${job.building.slab === 'tied' ? 'and held at grade by a tied slab' : 'and not held at grade: the envelope of fixity at grade and a third of the depth down is used'}. Trusses pinned to the posts; small deflections; flat ground unless Kzt says otherwise.`,
+        text: `Enclosure for wind: ${derived.site?.enclosure.class ?? 'not judged'}${derived.site ? `, ${derived.site.enclosure.why}` : ''}. Posts embedded ${job.building.slab === 'tied' ? 'and held at grade by a tied slab' : 'and not held at grade: the envelope of fixity at grade and a third of the depth down is used'}. Trusses pinned to the posts; small deflections; flat ground unless Kzt says otherwise.`,
       },
       {
         kind: 'text',
@@ -80,9 +91,9 @@ function assumptions(job: Job, d: Derived): Sheet {
       {
         kind: 'text',
         text: `Not checked: ${
-          d.checks
-            .filter((c) => c.state === 'not-checked')
-            .map((c) => c.title)
+          derived.checks
+            .filter((check) => check.state === 'not-checked')
+            .map((check) => check.title)
             .join('; ') || 'nothing'
         }.`,
       },
@@ -97,59 +108,59 @@ function assumptions(job: Job, d: Derived): Sheet {
   }
 }
 
-function loads(d: Derived): Sheet[] {
-  const r = d.site
-  if (!r) return []
-  const w = r.wind
+function loads(derived: Derived): Sheet[] {
+  const site = derived.site
+  if (!site) return []
+  const wind = site.wind
   return [
     {
       title: 'Loads',
-      sub: `${r.site.edition}; wind at strength level, pressures toward the surface positive`,
+      sub: `${site.site.edition}; wind at strength level, pressures toward the surface positive`,
       blocks: [
         table(
           ['step', 'formula', 'result', 'clause'],
-          [...r.snow.trace, ...r.dead.trace, ...w.trace, ...r.enclosure.trace].map((l) => [
-            plain(l.label),
-            plain(written(l)),
-            `${sig(l.value)} ${l.unit}`,
-            l.clause,
+          [...site.snow.trace, ...site.dead.trace, ...wind.trace, ...site.enclosure.trace].map((line) => [
+            plain(line.label),
+            plain(written(line)),
+            `${sig(line.value)} ${line.unit}`,
+            line.clause,
           ]),
           [2],
         ),
         table(
           ['main system, psf', ''],
           [
-            ['windward wall', sig(w.windwardPsf)],
-            ['leeward wall', sig(w.leewardPsf)],
-            ['side walls', sig(w.sidePsf)],
-            ['roof, wind across, windward half', `${sig(w.roofWindwardAPsf)} or ${sig(w.roofWindwardBPsf)}`],
-            ['roof, wind across, leeward half', sig(w.roofLeewardPsf)],
-            ['roof, wind along, first strip', sig(w.roofAlong[0].psf)],
-            ['inside', `+/- ${sig(w.internalPsf)}`],
+            ['windward wall', sig(wind.windwardPsf)],
+            ['leeward wall', sig(wind.leewardPsf)],
+            ['side walls', sig(wind.sidePsf)],
+            ['roof, wind across, windward half', `${sig(wind.roofWindwardAPsf)} or ${sig(wind.roofWindwardBPsf)}`],
+            ['roof, wind across, leeward half', sig(wind.roofLeewardPsf)],
+            ['roof, wind along, first strip', sig(wind.roofAlong[0].psf)],
+            ['inside', `+/- ${sig(wind.internalPsf)}`],
           ],
           [1],
         ),
-        ...(r.roofCladding
+        ...(site.roofCladding
           ? [
               table(
                 ['roof cladding by zone, psf', ''],
                 [
-                  ...Object.entries(r.roofCladding.zonePsf).map(([z, v]) => [`zone ${z}`, sig(v)]),
-                  ['inward', sig(r.roofCladding.inwardPsf)],
+                  ...Object.entries(site.roofCladding.zonePsf).map(([key, value]) => [`zone ${key}`, sig(value)]),
+                  ['inward', sig(site.roofCladding.inwardPsf)],
                 ],
                 [1],
               ),
             ]
           : []),
-        ...r.leanTos.map((l) =>
+        ...site.leanTos.map((leanTo) =>
           table(
-            [`${l.leanTo.side} lean-to`, ''],
+            [`${leanTo.leanTo.side} lean-to`, ''],
             [
-              ...l.snow.map((c) => [
-                `snow, ${c.governs}`,
-                `${sig(c.uniformPsf)} psf${c.peakPsf ? ` + ${sig(c.peakPsf)} psf at the wall over ${sig(c.peakWidthFt)} ft` : ''}`,
+              ...leanTo.snow.map((low) => [
+                `snow, ${low.governs}`,
+                `${sig(low.uniformPsf)} psf${low.peakPsf ? ` + ${sig(low.peakPsf)} psf at the wall over ${sig(low.peakWidthFt)} ft` : ''}`,
               ]),
-              ['wind down, up', `${sig(l.wind.downPsf)}, ${sig(l.wind.upPsf)} psf`],
+              ['wind down, up', `${sig(leanTo.wind.downPsf)}, ${sig(leanTo.wind.upPsf)} psf`],
             ],
             [1],
           ),
@@ -160,21 +171,27 @@ function loads(d: Derived): Sheet[] {
 }
 
 const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
-function checks(d: Derived): Sheet[] {
-  const sorted = [...d.checks].sort((a, b) => ORDER[a.state] - ORDER[b.state] || b.ratio - a.ratio)
+function checks(derived: Derived): Sheet[] {
+  const sorted = [...derived.checks].sort(
+    (one, other) => ORDER[one.state] - ORDER[other.state] || other.ratio - one.ratio,
+  )
   const summary: Sheet = {
     title: 'Every check',
-    sub: `${d.tally.holds} hold, ${d.tally.close} close, ${d.tally.fails} fail, ${d.tally.notChecked} not checked`,
+    sub: `${derived.tally.holds} hold, ${derived.tally.close} close, ${derived.tally.fails} fail, ${derived.tally.notChecked} not checked`,
     blocks: [
       table(
         ['check', 'demand', 'capacity', 'ratio', '', 'governed by'],
-        sorted.map((c) => [
-          plain(c.title),
-          c.state === 'not-checked' ? '' : `${sig(c.demand)} ${c.unit}`,
-          c.state === 'not-checked' ? '' : `${sig(c.capacity)} ${c.unit}`,
-          c.state === 'not-checked' ? '' : shownRatio(c.ratio),
-          STATE[c.state],
-          plain(c.state === 'not-checked' ? c.governs : `${c.combination ?? ''}${c.place ? `, ${c.place}` : ''}`),
+        sorted.map((check) => [
+          plain(check.title),
+          check.state === 'not-checked' ? '' : `${sig(check.demand)} ${check.unit}`,
+          check.state === 'not-checked' ? '' : `${sig(check.capacity)} ${check.unit}`,
+          check.state === 'not-checked' ? '' : shownRatio(check.ratio),
+          STATE[check.state],
+          plain(
+            check.state === 'not-checked'
+              ? check.governs
+              : `${check.combination ?? ''}${check.place ? `, ${check.place}` : ''}`,
+          ),
         ]),
         [1, 2, 3],
       ),
@@ -184,19 +201,23 @@ function checks(d: Derived): Sheet[] {
     title: 'Arithmetic',
     sub: 'every check line by line, worst first',
     blocks: sorted
-      .filter((c) => c.state !== 'not-checked')
-      .flatMap((c): Block[] => [
-        { kind: 'text', strong: true, text: plain(`${c.title}: ${shownRatio(c.ratio)}, ${STATE[c.state]}`) },
-        { kind: 'text', text: plain(`${c.governs} Under ${c.combination}: ${c.place}.`) },
+      .filter((check) => check.state !== 'not-checked')
+      .flatMap((check): Block[] => [
+        {
+          kind: 'text',
+          strong: true,
+          text: plain(`${check.title}: ${shownRatio(check.ratio)}, ${STATE[check.state]}`),
+        },
+        { kind: 'text', text: plain(`${check.governs} Under ${check.combination}: ${check.place}.`) },
         table(
           ['', 'formula and numbers', 'result', 'clause'],
-          c
+          check
             .trace()
-            .map((l) => [
-              plain(l.label) + (l.verify ? ` (verify ${l.verify})` : ''),
-              plain(written(l)),
-              `${sig(l.value)} ${plain(l.unit)}`,
-              plain(l.clause),
+            .map((line) => [
+              plain(line.label) + (line.verify ? ` (verify ${line.verify})` : ''),
+              plain(written(line)),
+              `${sig(line.value)} ${plain(line.unit)}`,
+              plain(line.clause),
             ]),
           [2],
         ),
@@ -206,11 +227,15 @@ function checks(d: Derived): Sheet[] {
 }
 
 /** Calculation sheet of a derived job: inputs, assumptions, cautions and a blank for the seal, loads, every check, all arithmetic. */
-export function calcSheet(job: Job, d: Derived, p: { readonly date: string; readonly revision: string }): CrewBook {
+export function calcSheet(
+  job: Job,
+  derived: Derived,
+  p: { readonly date: string; readonly revision: string },
+): CrewBook {
   return {
     job: job.name,
     ...p,
-    note: standingNote(d.site !== null),
-    sheets: [inputs(job), assumptions(job, d), ...loads(d), ...checks(d)],
+    note: standingNote(derived.site !== null),
+    sheets: [inputs(job), assumptions(job, derived), ...loads(derived), ...checks(derived)],
   }
 }

@@ -13,8 +13,8 @@ import { chunk, plain } from '../plain'
 /** Most table rows a letter sheet takes at arm's-length size. */
 const ROWS = 30
 
-function stringsSheets(job: Job, d: Derived): Sheet[] {
-  const plan = planSvg(job, d)
+function stringsSheets(job: Job, derived: Derived): Sheet[] {
+  const plan = planSvg(job, derived)
   const first: Sheet = {
     title: 'Strings',
     sub: 'plan, strings on the outside face of the posts',
@@ -24,13 +24,13 @@ function stringsSheets(job: Job, d: Derived): Sheet[] {
       table(
         ['to tape', 'between', 'should read', 'measured'],
         [
-          ...d.diagonals.map((g) => [g.name, g.of, mark(g.lengthIn), '']),
-          ...(d.triangle
+          ...derived.diagonals.map((diagonal) => [diagonal.name, diagonal.of, mark(diagonal.lengthIn), '']),
+          ...(derived.triangle
             ? [
                 [
                   '3-4-5',
-                  `${mark(d.triangle.alongIn)} along, ${mark(d.triangle.acrossIn)} across`,
-                  mark(d.triangle.diagonalIn),
+                  `${mark(derived.triangle.alongIn)} along, ${mark(derived.triangle.acrossIn)} across`,
+                  mark(derived.triangle.diagonalIn),
                   '',
                 ],
               ]
@@ -41,29 +41,33 @@ function stringsSheets(job: Job, d: Derived): Sheet[] {
       ),
     ],
   }
-  const lists = d.strings.map((s) => {
-    const h = hookedMarks(s, job.strings.hook, job.strings.hookPost)
+  const lists = derived.strings.map((stringLine) => {
+    const h = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
     const own = h.marks
-      .filter((m) => m.kind !== 'face' && m.kind !== 'edge')
-      .sort((a, b) => a.fromHookIn - b.fromHookIn)
-    const face = (key: string) => h.marks.find((m) => m.key === key)?.fromHookIn ?? 0
-    const rows = own.map((m, i) => {
-      const [a, b] = [face(`${m.key}-low`), face(`${m.key}-high`)]
+      .filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
+      .sort((one, other) => one.fromHookIn - other.fromHookIn)
+    const face = (key: string) => h.marks.find((mark) => mark.key === key)?.fromHookIn ?? 0
+    const rows = own.map((hooked, i) => {
+      const [a, b] = [face(`${hooked.key}-low`), face(`${hooked.key}-high`)]
       return [
-        m.name,
+        hooked.name,
         mark(Math.min(a, b)),
-        mark(m.fromHookIn),
+        mark(hooked.fromHookIn),
         mark(Math.max(a, b)),
-        i > 0 ? mark(m.shownIn - roundIn(own[i - 1].fromHookIn)) : '',
+        i > 0 ? mark(hooked.shownIn - roundIn(own[i - 1].fromHookIn)) : '',
       ]
     })
-    return { name: s.name, note: h.note, rows }
+    return { name: stringLine.name, note: h.note, rows }
   })
   const sheets: { rows: number; blocks: Block[] }[] = []
-  for (const l of lists) {
-    for (const part of chunk(l.rows, ROWS - 2)) {
+  for (const list of lists) {
+    for (const part of chunk(list.rows, ROWS - 2)) {
       const blocks: Block[] = [
-        { kind: 'text', strong: true, text: `${l.name[0].toUpperCase()}${l.name.slice(1)}, hook on ${l.note}` },
+        {
+          kind: 'text',
+          strong: true,
+          text: `${list.name[0].toUpperCase()}${list.name.slice(1)}, hook on ${list.note}`,
+        },
         table(['post', 'near face', 'centre', 'far face', 'space'], part, [1, 2, 3, 4], [0, 2]),
       ]
       const last = sheets.at(-1)
@@ -75,25 +79,29 @@ function stringsSheets(job: Job, d: Derived): Sheet[] {
   }
   return [
     first,
-    ...sheets.map((s): Sheet => ({ title: 'Running marks', sub: 'each rounded once from the hook', blocks: s.blocks })),
+    ...sheets.map((sheet): Sheet => ({
+      title: 'Running marks',
+      sub: 'each rounded once from the hook',
+      blocks: sheet.blocks,
+    })),
   ]
 }
 
-function scheduleSheets(d: Derived): Sheet[] {
-  const rows = d.schedule.map((r) => [
-    r.id,
-    KIND[r.kind],
-    `${mark(r.xIn)} , ${mark(r.yIn)}`,
-    mark(r.heightIn),
-    mark(r.embedIn),
-    inches(r.holeDiameterIn),
-    mark(r.holeIn),
-    mark(r.totalIn),
-    r.stockIn === null ? 'special' : mark(r.stockIn),
+function scheduleSheets(derived: Derived): Sheet[] {
+  const rows = derived.schedule.map((row) => [
+    row.id,
+    KIND[row.kind],
+    `${mark(row.xIn)} , ${mark(row.yIn)}`,
+    mark(row.heightIn),
+    mark(row.embedIn),
+    inches(row.holeDiameterIn),
+    mark(row.holeIn),
+    mark(row.totalIn),
+    row.stockIn === null ? 'special' : mark(row.stockIn),
   ])
   return chunk(rows, ROWS - 4).map((part): Sheet => ({
     title: 'Post schedule',
-    sub: `${d.schedule[0]?.section ?? ''}; place from strings 1 and A to the centre`,
+    sub: `${derived.schedule[0]?.section ?? ''}; place from strings 1 and A to the centre`,
     blocks: [
       table(
         ['post', 'kind', 'place', 'height', 'in ground', 'hole', 'deep', 'length', 'stock'],
@@ -109,18 +117,18 @@ function scheduleSheets(d: Derived): Sheet[] {
 /** Rows of rod marks that a card has room for under its drawing; more have a sheet of their own behind it. */
 const CARD_RODS = 10
 
-function cardSheets(job: Job, d: Derived, rods: RodLog): Sheet[] {
-  return d.cards.flatMap((c): Sheet[] => {
-    const up = c.postIds.flatMap((id) =>
+function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
+  return derived.cards.flatMap((postCard): Sheet[] => {
+    const up = postCard.postIds.flatMap((id) =>
       id in rods.offsets ? [[id, inches(rods.offsets[id].readingIn), inches(rods.offsets[id].upToGradeIn)]] : [],
     )
     const marks = (rows: string[][]): Block => table(['post', 'rod reads', 'up to grade line'], rows, [1, 2], [2])
     const short = up.length <= CARD_RODS
     const card: Sheet = {
-      title: `${c.title}: ${c.postIds.length > 14 ? `${c.postIds.slice(0, 13).join(' ')} and ${c.postIds.length - 13} more` : c.postIds.join(' ')}`,
-      sub: `${c.row.section}, ${mark(c.row.totalIn)} long${c.row.stockIn === null ? '' : `, from ${mark(c.row.stockIn)}`}`,
+      title: `${postCard.title}: ${postCard.postIds.length > 14 ? `${postCard.postIds.slice(0, 13).join(' ')} and ${postCard.postIds.length - 13} more` : postCard.postIds.join(' ')}`,
+      sub: `${postCard.row.section}, ${mark(postCard.row.totalIn)} long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
       blocks: [
-        { kind: 'svg', ...postSvg(job, d, c), alt: `marks of ${c.postIds[0]}` },
+        { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.postIds[0]}` },
         ...(up.length === 0
           ? []
           : short
@@ -140,55 +148,59 @@ function cardSheets(job: Job, d: Derived, rods: RodLog): Sheet[] {
       ...(short
         ? []
         : chunk(up, ROWS - 2).map((rows): Sheet => ({
-            title: `${c.title}: grade marks`,
-            sub: `${c.row.section}; up from where the rod stood, all set-ups in one frame`,
+            title: `${postCard.title}: grade marks`,
+            sub: `${postCard.row.section}; up from where the rod stood, all set-ups in one frame`,
             blocks: [marks(rows)],
           }))),
     ]
   })
 }
 
-const girtSheets = (job: Job, d: Derived): Sheet[] =>
+const girtSheets = (job: Job, derived: Derived): Sheet[] =>
   SIDES.map((side): Sheet => {
-    const w = d.walls[side]
-    const rows = [...w.rows].reverse().map((r) => {
-      const pieces = w.pieces.filter((p) => p.row === r.id)
+    const wall = derived.walls[side]
+    const rows = [...wall.rows].reverse().map((row) => {
+      const pieces = wall.pieces.filter((piece) => piece.row === row.id)
       const counts = new Map<string, number>()
-      for (const p of pieces) counts.set(mark(p.lengthIn), (counts.get(mark(p.lengthIn)) ?? 0) + 1)
+      for (const piece of pieces) counts.set(mark(piece.lengthIn), (counts.get(mark(piece.lengthIn)) ?? 0) + 1)
       return [
-        r.id,
-        r.landing ?? '',
-        mark(r.topIn),
-        inches(r.spaceBelowIn),
+        row.id,
+        row.landing ?? '',
+        mark(row.topIn),
+        inches(row.spaceBelowIn),
         [...counts].map(([l, n]) => `${n} @ ${l}`).join('   '),
       ]
     })
-    const b = job.building
+    const building = job.building
     return {
-      title: `${w.name}: girts`,
-      sub: `${b.girts.size.replace('x', '×')} ${b.girts.lumber}, ${b.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the board`,
+      title: `${wall.name}: girts`,
+      sub: `${building.girts.size.replace('x', '×')} ${building.girts.lumber}, ${building.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the board`,
       blocks: [
-        { kind: 'svg', ...wallSvg(job, d, side), alt: w.name },
+        { kind: 'svg', ...wallSvg(job, derived, side), alt: wall.name },
         table(['row', 'lands on', 'up from grade', 'space', 'cut'], rows, [2, 3], [0, 2]),
       ],
     }
   })
 
 /** Trusses, purlin rows, lean-to rafters and joints: what the roof crew marks and fixes. */
-function roofSheets(job: Job, d: Derived): Sheet[] {
-  const b = job.building
-  const rows = runningMarks(purlinPlaces(b, d.grid))
+function roofSheets(job: Job, derived: Derived): Sheet[] {
+  const building = job.building
+  const rows = runningMarks(purlinPlaces(building, derived.grid))
   return [
     {
       title: 'Roof',
-      sub: `${d.trusses.trusses.length} trusses; purlins ${b.roof.purlins.size.replace('x', '×')} ${b.roof.purlins.lumber}`,
+      sub: `${derived.trusses.trusses.length} trusses; purlins ${building.roof.purlins.size.replace('x', '×')} ${building.roof.purlins.lumber}`,
       blocks: [
         table(
           ['truss', 'from string 1', 'carried by'],
-          d.trusses.rests.south.map((r) => [
-            `T${r.truss.n}`,
-            mark(r.truss.xIn),
-            r.post ? `post ${r.post.id}` : r.between ? `beam ${r.between[0].id} to ${r.between[1].id}` : '',
+          derived.trusses.rests.south.map((rest) => [
+            `T${rest.truss.n}`,
+            mark(rest.truss.xIn),
+            rest.post
+              ? `post ${rest.post.id}`
+              : rest.between
+                ? `beam ${rest.between[0].id} to ${rest.between[1].id}`
+                : '',
           ]),
           [1],
           [0, 1],
@@ -196,7 +208,7 @@ function roofSheets(job: Job, d: Derived): Sheet[] {
         { kind: 'text', strong: true, text: 'Purlin rows, hook at the eave edge of the slope, low edge of each' },
         table(
           ['row', 'up the slope', 'space'],
-          rows.map((m, i) => [`P${i + 1}`, mark(m.shownIn), i ? inches(m.spaceIn) : '']),
+          rows.map((row, i) => [`P${i + 1}`, mark(row.shownIn), i ? inches(row.spaceIn) : '']),
           [1, 2],
           [0, 1],
         ),
@@ -206,12 +218,12 @@ function roofSheets(job: Job, d: Derived): Sheet[] {
       title: 'Roof: lean-tos and joints',
       sub: 'cuts, nails, bolts and ties with counts',
       blocks: [
-        ...b.leanTos.map((l): Block => {
-          const m = birdsMouth(l.pitchPer12, boardSize(l.rafter.size).dIn, l.seatIn, l.depthIn)
+        ...building.leanTos.map((leanTo): Block => {
+          const m = birdsMouth(leanTo.pitchPer12, boardSize(leanTo.rafter.size).dIn, leanTo.seatIn, leanTo.depthIn)
           return table(
-            [`${d.wallNames[l.side].replace(' wall', '')} lean-to rafter`, ''],
+            [`${derived.wallNames[leanTo.side].replace(' wall', '')} lean-to rafter`, ''],
             [
-              ['board', `${l.rafter.plies} × ${l.rafter.size.replace('x', '×')} ${l.rafter.lumber}`],
+              ['board', `${leanTo.rafter.plies} × ${leanTo.rafter.size.replace('x', '×')} ${leanTo.rafter.lumber}`],
               ['wall to outer post on the slope', mark(m.lengthIn)],
               ['plumb cut, level cut', `${m.plumbDeg.toFixed(1)}°, ${m.levelDeg.toFixed(1)}°`],
               ['seat, heel cut', `${inches(m.seatIn)}, ${inches(m.heelCutIn)}`],
@@ -223,7 +235,13 @@ function roofSheets(job: Job, d: Derived): Sheet[] {
         }),
         table(
           ['joint', 'with', 'each', 'joints', 'in all'],
-          d.takeoff.joints.map((j) => [j.joint, j.fastener, String(j.each), String(j.joints), String(j.total)]),
+          derived.takeoff.joints.map((joint) => [
+            joint.joint,
+            joint.fastener,
+            String(joint.each),
+            String(joint.joints),
+            String(joint.total),
+          ]),
           [2, 3, 4],
           [2],
         ),
@@ -236,12 +254,12 @@ function roofSheets(job: Job, d: Derived): Sheet[] {
   ]
 }
 
-function quantitySheet(d: Derived): Sheet {
-  const t = d.takeoff
-  const stock = [...t.posts, ...t.girts, ...t.skirt, ...t.roof].map((s) => [
-    s.what,
-    s.stockIn === null ? 'over 24 ft: order special' : mark(s.stockIn),
-    String(s.count),
+function quantitySheet(derived: Derived): Sheet {
+  const takeoff = derived.takeoff
+  const stock = [...takeoff.posts, ...takeoff.girts, ...takeoff.skirt, ...takeoff.roof].map((stockLine) => [
+    stockLine.what,
+    stockLine.stockIn === null ? 'over 24 ft: order special' : mark(stockLine.stockIn),
+    String(stockLine.count),
   ])
   return {
     title: 'Quantities',
@@ -251,12 +269,12 @@ function quantitySheet(d: Derived): Sheet {
       table(
         ['concrete', '', 'amount'],
         [
-          ['all holes, net', '', `${t.concreteFt3.toFixed(1)} cu ft`],
-          [`with ${t.wastePct}% over-dig`, '', `${t.concreteYd3.toFixed(2)} cu yd`],
-          ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${t.bags[lb]} bags`]),
-          ...(t.gravelYd3 > 0 ? [['gravel, loose', '', `${t.gravelYd3.toFixed(2)} cu yd`]] : []),
-          ['backfill', '', `${(t.backfillFt3 / 27).toFixed(1)} cu yd`],
-          ['earth left over, loose', '', `${(t.spoilFt3 / 27).toFixed(1)} cu yd`],
+          ['all holes, net', '', `${takeoff.concreteFt3.toFixed(1)} cu ft`],
+          [`with ${takeoff.wastePct}% over-dig`, '', `${takeoff.concreteYd3.toFixed(2)} cu yd`],
+          ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${takeoff.bags[lb]} bags`]),
+          ...(takeoff.gravelYd3 > 0 ? [['gravel, loose', '', `${takeoff.gravelYd3.toFixed(2)} cu yd`]] : []),
+          ['backfill', '', `${(takeoff.backfillFt3 / 27).toFixed(1)} cu yd`],
+          ['earth left over, loose', '', `${(takeoff.spoilFt3 / 27).toFixed(1)} cu yd`],
         ],
         [2],
         [2],
@@ -265,22 +283,22 @@ function quantitySheet(d: Derived): Sheet {
         kind: 'text',
         text: 'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags are rounded up once, on the total.',
       },
-      ...(d.tally.fails
+      ...(derived.tally.fails
         ? [
             {
               kind: 'caution' as const,
-              text: `${d.tally.fails} check${d.tally.fails > 1 ? 's' : ''} of this building fail${d.tally.fails > 1 ? '' : 's'}: do not order before they are settled. ${d.checks
-                .filter((c) => c.state === 'fails')
-                .map((c) => c.title)
+              text: `${derived.tally.fails} check${derived.tally.fails > 1 ? 's' : ''} of this building fail${derived.tally.fails > 1 ? '' : 's'}: do not order before they are settled. ${derived.checks
+                .filter((check) => check.state === 'fails')
+                .map((check) => check.title)
                 .join('; ')}.`,
             },
           ]
         : []),
       {
         kind: 'caution',
-        text: `${d.tally.notChecked} things are not checked here: ${d.checks
-          .filter((c) => c.state === 'not-checked')
-          .map((c) => c.title.toLowerCase())
+        text: `${derived.tally.notChecked} things are not checked here: ${derived.checks
+          .filter((check) => check.state === 'not-checked')
+          .map((check) => check.title.toLowerCase())
           .join('; ')}.`,
       },
     ],
@@ -290,21 +308,21 @@ function quantitySheet(d: Derived): Sheet {
 /** The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the office and the phones together, the office's alone without them. */
 export function crewBook(
   job: Job,
-  d: Derived,
+  derived: Derived,
   { date, revision, rods }: { readonly date: string; readonly revision: string; readonly rods?: RodLog },
 ): CrewBook {
   return {
     job: job.name,
     date,
     revision,
-    note: standingNote(d.site !== null),
+    note: standingNote(derived.site !== null),
     sheets: [
-      ...stringsSheets(job, d),
-      ...scheduleSheets(d),
-      ...cardSheets(job, d, rods ?? d.rods),
-      ...girtSheets(job, d),
-      ...roofSheets(job, d),
-      quantitySheet(d),
+      ...stringsSheets(job, derived),
+      ...scheduleSheets(derived),
+      ...cardSheets(job, derived, rods ?? derived.rods),
+      ...girtSheets(job, derived),
+      ...roofSheets(job, derived),
+      quantitySheet(derived),
     ],
   }
 }

@@ -1,25 +1,29 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Block, CrewBook } from './types'
 
-function content(b: Block): Content {
-  switch (b.kind) {
+function content(block: Block): Content {
+  switch (block.kind) {
     case 'text':
-      return { text: b.text, bold: b.strong ?? false, fontSize: b.strong ? 13 : 11, margin: [0, 6, 0, 2] }
+      return { text: block.text, bold: block.strong ?? false, fontSize: block.strong ? 13 : 11, margin: [0, 6, 0, 2] }
     case 'caution':
-      return { table: { widths: ['*'], body: [[{ text: b.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
+      return { table: { widths: ['*'], body: [[{ text: block.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
     case 'box':
       return {
-        table: { widths: ['*'], heights: [b.heightPt], body: [[{ text: b.text, fontSize: 9.5, color: '#444' }]] },
+        table: {
+          widths: ['*'],
+          heights: [block.heightPt],
+          body: [[{ text: block.text, fontSize: 9.5, color: '#444' }]],
+        },
         margin: [0, 6, 0, 4],
       }
     case 'svg':
-      return { svg: b.svg, width: Math.min(b.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
+      return { svg: block.svg, width: Math.min(block.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
     case 'table': {
       const cell = (text: string, i: number, head: boolean): TableCell => ({
         text,
-        alignment: b.right.includes(i) ? 'right' : 'left',
-        fontSize: head ? 9.5 : b.big.includes(i) ? 13 : 11,
-        bold: !head && b.big.includes(i),
+        alignment: block.right.includes(i) ? 'right' : 'left',
+        fontSize: head ? 9.5 : block.big.includes(i) ? 13 : 11,
+        bold: !head && block.big.includes(i),
         noWrap: !head && text.length < 26,
       })
       return {
@@ -34,8 +38,11 @@ function content(b: Block): Content {
         },
         table: {
           headerRows: 1,
-          widths: b.head.map((_, i) => (i === b.head.length - 1 ? '*' : 'auto')),
-          body: [b.head.map((h, i) => cell(h, i, true)), ...b.rows.map((r) => r.map((c, i) => cell(c, i, false)))],
+          widths: block.head.map((_, i) => (i === block.head.length - 1 ? '*' : 'auto')),
+          body: [
+            block.head.map((text, i) => cell(text, i, true)),
+            ...block.rows.map((row) => row.map((text, i) => cell(text, i, false))),
+          ],
         },
       }
     }
@@ -63,10 +70,10 @@ export function pdfDefinition(book: CrewBook): TDocumentDefinitions {
         { text: `page ${page} of ${pages}`, alignment: 'right', bold: true, fontSize: 11, width: 90 },
       ],
     }),
-    content: book.sheets.flatMap((s, i): Content[] => [
-      { text: s.title, fontSize: 19, bold: true, ...(i > 0 ? { pageBreak: 'before' as const } : {}) },
-      { text: s.sub, fontSize: 10.5, margin: [0, 0, 0, 4] },
-      ...s.blocks.map(content),
+    content: book.sheets.flatMap((sheet, i): Content[] => [
+      { text: sheet.title, fontSize: 19, bold: true, ...(i > 0 ? { pageBreak: 'before' as const } : {}) },
+      { text: sheet.sub, fontSize: 10.5, margin: [0, 0, 0, 4] },
+      ...sheet.blocks.map(content),
     ]),
   }
 }

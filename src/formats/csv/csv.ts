@@ -8,21 +8,21 @@ export const toCsv = (rows: readonly Readonly<Record<string, string | number>>[]
   `${Papa.unparse([...rows], { escapeFormulae: true, newline: '\r\n' })}\r\n`
 
 /** The post schedule as CSV. */
-export const scheduleCsv = (jobName: string, d: Derived): string =>
+export const scheduleCsv = (jobName: string, derived: Derived): string =>
   toCsv(
-    d.schedule.map((r) => ({
+    derived.schedule.map((row) => ({
       job: jobName,
-      post: r.id,
-      kind: KIND[r.kind],
-      x_in: round(r.xIn),
-      y_in: round(r.yIn),
-      height: formatLength(r.heightIn, { ascii: true }),
-      height_in: round(r.heightIn),
-      embed_in: round(r.embedIn),
-      hole_diameter_in: r.holeDiameterIn,
-      hole_depth_in: r.holeIn,
-      length_in: round(r.totalIn),
-      stock_in: r.stockIn ?? '',
+      post: row.id,
+      kind: KIND[row.kind],
+      x_in: round(row.xIn),
+      y_in: round(row.yIn),
+      height: formatLength(row.heightIn, { ascii: true }),
+      height_in: round(row.heightIn),
+      embed_in: round(row.embedIn),
+      hole_diameter_in: row.holeDiameterIn,
+      hole_depth_in: row.holeIn,
+      length_in: round(row.totalIn),
+      stock_in: row.stockIn ?? '',
     })),
   )
 const round = (v: number): number => Math.round(v * 10000) / 10000

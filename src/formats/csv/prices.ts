@@ -4,7 +4,7 @@ import { toCsv } from './csv'
 
 /** The whole price list as CSV: item, unit, price (the job's own where it has one). */
 export const pricesToCsv = (own: Readonly<Record<string, number>>): string =>
-  toCsv(PRICE_LIST.map((r) => ({ item: r.item, unit: r.unit, price: own[r.item] ?? r.price })))
+  toCsv(PRICE_LIST.map((row) => ({ item: row.item, unit: row.unit, price: own[row.item] ?? row.price })))
 
 export interface PricesRead {
   readonly prices: Readonly<Record<string, number>>
@@ -25,7 +25,7 @@ export function pricesFromCsv(text: string): PricesRead {
   const fields = read.meta.fields ?? []
   if (!fields.includes('item') || !fields.includes('price'))
     return { prices: {}, problems: ['A price list needs the columns “item” and “price” in its first row.'] }
-  const known = new Map(PRICE_LIST.map((r) => [r.item, r.price]))
+  const known = new Map(PRICE_LIST.map((row) => [row.item, row.price]))
   const prices: Record<string, number> = {}
   const problems: string[] = []
   read.data.slice(0, MOST_ROWS).forEach((row, i) => {

@@ -11,33 +11,33 @@ export interface ReadingRow {
 /** The rod log as CSV: every reading that stands, with its set-up, who and when. */
 export const readingsToCsv = (state: FieldState, levels: Levels): string =>
   toCsv(
-    state.readings.map((r) => ({
-      set_up: levels.setups.findIndex((s) => s.setup === r.body.setup) + 1,
-      place: levels.setups.find((s) => s.setup === r.body.setup)?.place ?? '',
-      post: r.body.target,
-      of: r.body.of,
-      reading: formatLength(r.body.inches, { feet: false, ascii: true }),
-      reading_in: r.body.inches,
-      who: r.who,
-      device: r.device,
-      at: r.at,
+    state.readings.map((reading) => ({
+      set_up: levels.setups.findIndex((setup) => setup.setup === reading.body.setup) + 1,
+      place: levels.setups.find((setup) => setup.setup === reading.body.setup)?.place ?? '',
+      post: reading.body.target,
+      of: reading.body.of,
+      reading: formatLength(reading.body.inches, { feet: false, ascii: true }),
+      reading_in: reading.body.inches,
+      who: reading.who,
+      device: reading.device,
+      at: reading.at,
     })),
   )
 
 /** The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and as marks. */
 export const holesToCsv = (
-  d: Pick<ShownDerived, 'schedule'>,
+  pick: Pick<ShownDerived, 'schedule'>,
   state: FieldState,
   dugIn: Readonly<Record<string, number | null>>,
 ): string =>
   toCsv(
-    d.schedule.map((r) => {
-      const [hole, pour, dug] = [state.holes[r.id], state.pours[r.id]?.at(-1), dugIn[r.id] ?? null]
+    pick.schedule.map((row) => {
+      const [hole, pour, dug] = [state.holes[row.id], state.pours[row.id]?.at(-1), dugIn[row.id] ?? null]
       return {
-        post: r.id,
-        across_in: r.holeDiameterIn,
-        planned: formatLength(r.holeIn, { ascii: true }),
-        planned_in: r.holeIn,
+        post: row.id,
+        across_in: row.holeDiameterIn,
+        planned: formatLength(row.holeIn, { ascii: true }),
+        planned_in: row.holeIn,
         dug: dug === null ? '' : formatLength(dug, { ascii: true }),
         dug_in: dug ?? '',
         by_rod: hole?.body.bottomReadingIn ?? '',
@@ -47,7 +47,7 @@ export const holesToCsv = (
         bags: pour?.body.bags ?? '',
         bag_lb: pour?.body.bagLb ?? '',
         poured: pour?.body.poured ?? '',
-        state: state.states[r.id] ?? 'planned',
+        state: state.states[row.id] ?? 'planned',
       }
     }),
   )
@@ -113,7 +113,7 @@ export function spotsFromCsv(text: string): {
     skipEmptyLines: 'greedy',
     transformHeader: (h) => h.trim().toLowerCase(),
   })
-  const missing = ['spot', 'east', 'north', 'height'].filter((f) => !(read.meta.fields ?? []).includes(f))
+  const missing = ['spot', 'east', 'north', 'height'].filter((text) => !(read.meta.fields ?? []).includes(text))
   if (missing.length)
     return {
       rows: [],
@@ -134,7 +134,7 @@ export function spotsFromCsv(text: string): {
       problems.push(`${at}: “${id.slice(0, 14)}” is no name for a spot; letters and digits, 12 at most.`)
       return
     }
-    if (rows.some((r) => r.id === id)) {
+    if (rows.some((row) => row.id === id)) {
       problems.push(`${at}: ${id} stands twice; the first is taken.`)
       return
     }
@@ -142,7 +142,8 @@ export function spotsFromCsv(text: string): {
       (f) => [f, parseLength((row[f] ?? '').trim().replace(/^'/, ''))] as const,
     )
     const bad = values.find(
-      ([f, v]) => !v.ok || !Number.isFinite(v.value) || Math.abs(v.value) > (f === 'height' ? 240 : 6000),
+      ([f, result]) =>
+        !result.ok || !Number.isFinite(result.value) || Math.abs(result.value) > (f === 'height' ? 240 : 6000),
     )
     if (bad) {
       problems.push(
@@ -150,7 +151,7 @@ export function spotsFromCsv(text: string): {
       )
       return
     }
-    const [xIn, yIn, heightIn] = values.map(([, v]) => (v.ok ? v.value : 0))
+    const [xIn, yIn, heightIn] = values.map(([, result]) => (result.ok ? result.value : 0))
     rows.push({ id, xIn, yIn, heightIn })
   })
   return { rows, problems }

@@ -114,62 +114,62 @@ const plain = (v: unknown): unknown =>
   JSON.parse(JSON.stringify(v, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
 
 /** Writes the design document of a derived job. */
-export function designOf(job: Job, d: Derived): Design {
-  const hooked = d.strings.map((s) => {
-    const h = hookedMarks(s, job.strings.hook, job.strings.hookPost)
-    return { id: s.id, lengthIn: s.lengthIn, hook: h.note, marks: h.marks }
+export function designOf(job: Job, derived: Derived): Design {
+  const hooked = derived.strings.map((stringLine) => {
+    const h = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
+    return { id: stringLine.id, lengthIn: stringLine.lengthIn, hook: h.note, marks: h.marks }
   })
   return plain({
     format: DESIGN_FORMAT,
     version: DESIGN_VERSION,
     job,
-    grid: d.grid,
-    posts: d.posts.map((p, i) => ({ ...p, ...d.schedule[i] })),
-    omitted: d.omitted,
+    grid: derived.grid,
+    posts: derived.posts.map((post, i) => ({ ...post, ...derived.schedule[i] })),
+    omitted: derived.omitted,
     strings: hooked,
-    diagonals: d.diagonals,
-    triangle: d.triangle,
-    batterBoards: d.batterBoards,
-    square: d.square.ok ? d.square.value : null,
-    walls: d.walls,
-    storyPoles: d.poles,
-    rods: d.rods,
-    loads: d.site
+    diagonals: derived.diagonals,
+    triangle: derived.triangle,
+    batterBoards: derived.batterBoards,
+    square: derived.square.ok ? derived.square.value : null,
+    walls: derived.walls,
+    storyPoles: derived.poles,
+    rods: derived.rods,
+    loads: derived.site
       ? {
-          snow: d.site.snow,
-          eaveSnowPlf: d.site.eaveSnowPlf,
-          wind: d.site.wind,
-          claddingQhPsf: d.site.claddingQhPsf,
-          edgeZoneFt: d.site.edgeZoneFt,
-          soil: d.site.soil,
-          enclosure: d.site.enclosure,
-          dead: d.site.dead,
-          roofCladding: d.site.roofCladding,
-          leanTos: d.site.leanTos,
+          snow: derived.site.snow,
+          eaveSnowPlf: derived.site.eaveSnowPlf,
+          wind: derived.site.wind,
+          claddingQhPsf: derived.site.claddingQhPsf,
+          edgeZoneFt: derived.site.edgeZoneFt,
+          soil: derived.site.soil,
+          enclosure: derived.site.enclosure,
+          dead: derived.site.dead,
+          roofCladding: derived.site.roofCladding,
+          leanTos: derived.site.leanTos,
         }
       : null,
-    demands: d.demands,
-    trusses: d.trusses.trusses,
-    eaveBeams: d.trusses.beams.map((q) => ({
-      id: q.id,
-      kind: q.kind,
-      spanIn: q.spanIn,
-      trusses: q.trusses.map((t) => ({ n: t.truss.n, atIn: t.atIn })),
+    demands: derived.demands,
+    trusses: derived.trusses.trusses,
+    eaveBeams: derived.trusses.beams.map((beam) => ({
+      id: beam.id,
+      kind: beam.kind,
+      spanIn: beam.spanIn,
+      trusses: beam.trusses.map((truss) => ({ n: truss.truss.n, atIn: truss.atIn })),
     })),
-    reactions: d.reactions,
-    lateral: d.lateral && {
-      relied: d.lateral.relied,
-      why: d.lateral.why,
-      row: d.lateral.row,
-      cases: d.lateral.cases,
-      kneeLb: d.lateral.kneeLb,
-      alongLb: d.lateral.alongLb,
+    reactions: derived.reactions,
+    lateral: derived.lateral && {
+      relied: derived.lateral.relied,
+      why: derived.lateral.why,
+      row: derived.lateral.row,
+      cases: derived.lateral.cases,
+      kneeLb: derived.lateral.kneeLb,
+      alongLb: derived.lateral.alongLb,
     },
-    braces: d.braces,
-    postRatios: d.postRatios,
-    holes: d.holes,
-    takeoff: d.takeoff,
-    checks: d.checks.map((c) => ({ ...c, trace: c.trace(), diagram: c.diagram?.() ?? null })),
-    tally: d.tally,
+    braces: derived.braces,
+    postRatios: derived.postRatios,
+    holes: derived.holes,
+    takeoff: derived.takeoff,
+    checks: derived.checks.map((check) => ({ ...check, trace: check.trace(), diagram: check.diagram?.() ?? null })),
+    tally: derived.tally,
   }) as Design
 }

@@ -13,7 +13,7 @@ const LAYERS = { STRINGS: 5, POSTS: 7, HOLES: 8, OPENINGS: 3, DIAGONALS: 9, NAME
  */
 export function planDxf(
   job: Job,
-  d: Pick<Derived, 'grid' | 'strings' | 'posts' | 'holes' | 'placed' | 'diagonals' | 'batterBoards'>,
+  pick: Pick<Derived, 'grid' | 'strings' | 'posts' | 'holes' | 'placed' | 'diagonals' | 'batterBoards'>,
   units: 'in' | 'mm',
 ): string {
   const k = units === 'mm' ? 25.4 : 1
@@ -35,44 +35,53 @@ export function planDxf(
       { layerName },
     )
   const past = job.strings.runPastIn
-  for (const s of d.strings) {
-    if (isEave(s.side)) line('STRINGS', s.from.x - past, s.from.y, s.to.x + past, s.to.y)
-    else line('STRINGS', s.from.x, s.from.y - past, s.to.x, s.to.y + past)
-    text('NAMES', s.from.x - (isEave(s.side) ? past + 12 : 0), s.from.y - (isEave(s.side) ? 0 : past + 12), 8, s.id)
+  for (const stringLine of pick.strings) {
+    if (isEave(stringLine.side))
+      line('STRINGS', stringLine.from.x - past, stringLine.from.y, stringLine.to.x + past, stringLine.to.y)
+    else line('STRINGS', stringLine.from.x, stringLine.from.y - past, stringLine.to.x, stringLine.to.y + past)
+    text(
+      'NAMES',
+      stringLine.from.x - (isEave(stringLine.side) ? past + 12 : 0),
+      stringLine.from.y - (isEave(stringLine.side) ? 0 : past + 12),
+      8,
+      stringLine.id,
+    )
   }
-  for (const b of d.batterBoards) {
-    if (b.across === 'y') line('STRINGS', b.at.x, b.at.y - 14, b.at.x, b.at.y + 14)
-    else line('STRINGS', b.at.x - 14, b.at.y, b.at.x + 14, b.at.y)
+  for (const batterBoard of pick.batterBoards) {
+    if (batterBoard.across === 'y')
+      line('STRINGS', batterBoard.at.x, batterBoard.at.y - 14, batterBoard.at.x, batterBoard.at.y + 14)
+    else line('STRINGS', batterBoard.at.x - 14, batterBoard.at.y, batterBoard.at.x + 14, batterBoard.at.y)
   }
-  for (const p of d.posts) {
-    const [x, y] = [p.sizeX / 2, p.sizeY / 2]
+  for (const post of pick.posts) {
+    const [x, y] = [post.sizeX / 2, post.sizeY / 2]
     dxf.addLWPolyline(
       [
         [-x, -y],
         [x, -y],
         [x, y],
         [-x, y],
-      ].map(([u, v]) => ({ point: point2d((p.x + u) * k, (p.y + v) * k) })),
+      ].map(([u, v]) => ({ point: point2d((post.x + u) * k, (post.y + v) * k) })),
       { layerName: 'POSTS', flags: 1 },
     )
-    const hole = d.holes.find((h) => h.postIds.includes(p.id))
-    if (hole) dxf.addCircle(P(p.x, p.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
-    text('NAMES', p.x + 6, p.y + 6, 5, p.id)
+    const hole = pick.holes.find((hole) => hole.postIds.includes(post.id))
+    if (hole) dxf.addCircle(P(post.x, post.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
+    text('NAMES', post.x + 6, post.y + 6, 5, post.id)
   }
-  for (const o of d.placed) {
-    const [a, b] = [o.fromIn, o.toIn]
-    const at = o.opening.side === 'north' ? d.grid.widthIn : o.opening.side === 'east' ? d.grid.lengthIn : 0
-    if (isEave(o.opening.side)) line('OPENINGS', a, at, b, at)
+  for (const placed of pick.placed) {
+    const [a, b] = [placed.fromIn, placed.toIn]
+    const at =
+      placed.opening.side === 'north' ? pick.grid.widthIn : placed.opening.side === 'east' ? pick.grid.lengthIn : 0
+    if (isEave(placed.opening.side)) line('OPENINGS', a, at, b, at)
     else line('OPENINGS', at, a, at, b)
   }
-  for (const g of d.diagonals) {
-    line('DIAGONALS', g.from.x, g.from.y, g.to.x, g.to.y)
+  for (const diagonal of pick.diagonals) {
+    line('DIAGONALS', diagonal.from.x, diagonal.from.y, diagonal.to.x, diagonal.to.y)
     text(
       'NOTES',
-      (g.from.x + g.to.x) / 2,
-      (g.from.y + g.to.y) / 2,
+      (diagonal.from.x + diagonal.to.x) / 2,
+      (diagonal.from.y + diagonal.to.y) / 2,
       5,
-      `${g.name} ${formatLength(g.lengthIn, { ascii: true })}`,
+      `${diagonal.name} ${formatLength(diagonal.lengthIn, { ascii: true })}`,
     )
   }
   text(

@@ -48,41 +48,44 @@ const [W, H] = [258, 310]
 export const CARD_MARKS = 13
 
 /** One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from the heel with its crayon, cut line, code of its page. */
-function card(job: Job, c: CardFacts, x: number, y: number): string {
-  const p = c.post
+function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
+  const post = cardFacts.post
   const crayon = job.fieldwork.crayons
   const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
-    footToGradeIn: p.footToGradeIn,
-    heightIn: c.heightIn,
-    longPointIn: c.longPointIn,
-    stringIn: c.stringIn,
+    footToGradeIn: post.footToGradeIn,
+    heightIn: cardFacts.heightIn,
+    longPointIn: cardFacts.longPointIn,
+    stringIn: cardFacts.stringIn,
   })
   const body = [
     svgRect(x, y, W, H, 'none', 1),
-    svgText(x + 8, y + 32, p.id, { size: 30, bold: true }),
-    qrSvg(c.url, x + W - 72, y + 3, 68),
+    svgText(x + 8, y + 32, post.id, { size: 30, bold: true }),
+    qrSvg(cardFacts.url, x + W - 72, y + 3, 68),
   ]
   body.push(
-    svgText(x + 66, y + 16, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, {
+    svgText(x + 66, y + 16, post.readingIn === null ? 'rod not read' : `rod reads ${inches(post.readingIn)}`, {
       size: 11,
-      bold: p.readingIn !== null,
+      bold: post.readingIn !== null,
     }),
     svgText(
       x + 66,
       y + 30,
-      p.upFromRodIn === null
-        ? p.state
-        : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`,
+      post.upFromRodIn === null
+        ? post.state
+        : `${post.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(post.upFromRodIn))} to grade`,
       { size: 10.5, bold: true },
     ),
   )
   body.push(
-    svgText(x + 8, y + 52, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 9, bold: !p.measured }),
+    svgText(x + 8, y + 52, post.measured ? 'foot as read' : 'foot as planned, not read', {
+      size: 9,
+      bold: !post.measured,
+    }),
   )
-  steps.forEach((s, i) =>
+  steps.forEach((step, i) =>
     body.push(
-      svgText(x + 8, y + 84 + i * 16, s.say, { size: 10.5 }),
-      svgText(x + W - 10, y + 84 + i * 16, mark(s.inches), { size: 14, bold: true, anchor: 'end' }),
+      svgText(x + 8, y + 84 + i * 16, step.say, { size: 10.5 }),
+      svgText(x + W - 10, y + 84 + i * 16, mark(step.inches), { size: 14, bold: true, anchor: 'end' }),
     ),
   )
   const top = y + 84 + steps.length * 16
@@ -92,14 +95,14 @@ function card(job: Job, c: CardFacts, x: number, y: number): string {
     svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }),
     svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }),
   )
-  const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
+  const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
   const step = Math.min(15, (y + H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
-  marks.slice(0, CARD_MARKS).forEach((m, i) => {
+  marks.slice(0, CARD_MARKS).forEach((own, i) => {
     const at = top + 15 + i * step
     body.push(
-      svgText(x + 92, at, mark(m.fromBottomIn), { size: 12, bold: true, anchor: 'end' }),
-      svgText(x + 156, at, mark(m.fromHeelIn), { size: 10.5, anchor: 'end' }),
-      svgText(x + 163, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, {
+      svgText(x + 92, at, mark(own.fromBottomIn), { size: 12, bold: true, anchor: 'end' }),
+      svgText(x + 156, at, mark(own.fromHeelIn), { size: 10.5, anchor: 'end' }),
+      svgText(x + 163, at, `${own.name.length > 13 ? `${own.name.slice(0, 12)}.` : own.name}, ${crayon[own.kind]}`, {
         size: 8.5,
       }),
     )
@@ -109,10 +112,10 @@ function card(job: Job, c: CardFacts, x: number, y: number): string {
     svgText(
       x + 8,
       y + H - 5,
-      p.cutIn !== null
-        ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}`
+      post.cutIn !== null
+        ? `cut at ${mark(post.cutIn)}: ${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
         : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
-      { size: 8.5, bold: p.fit !== null && p.fit.kind !== 'fits' },
+      { size: 8.5, bold: post.fit !== null && post.fit.kind !== 'fits' },
     ),
   )
   return body.join('')
@@ -125,40 +128,43 @@ const WIDE = W * 2 + 12
 export const WIDE_CARD_MARKS = 15
 
 /** The same card half a sheet wide: what to do on the left, marks on the right, all of it a third larger. */
-function wideCard(job: Job, c: CardFacts, x: number, y: number): string {
-  const p = c.post
+function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string {
+  const post = cardFacts.post
   const crayon = job.fieldwork.crayons
   const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
-    footToGradeIn: p.footToGradeIn,
-    heightIn: c.heightIn,
-    longPointIn: c.longPointIn,
-    stringIn: c.stringIn,
+    footToGradeIn: post.footToGradeIn,
+    heightIn: cardFacts.heightIn,
+    longPointIn: cardFacts.longPointIn,
+    stringIn: cardFacts.stringIn,
   })
   const mid = x + 246
   const body = [
     svgRect(x, y, WIDE, H, 'none', 1),
-    svgText(x + 10, y + 46, p.id, { size: 44, bold: true }),
-    qrSvg(c.url, x + WIDE - 92, y + 4, 88),
+    svgText(x + 10, y + 46, post.id, { size: 44, bold: true }),
+    qrSvg(cardFacts.url, x + WIDE - 92, y + 4, 88),
   ]
   body.push(
-    svgText(x + 118, y + 26, p.readingIn === null ? 'rod not read' : `rod reads ${inches(p.readingIn)}`, {
+    svgText(x + 118, y + 26, post.readingIn === null ? 'rod not read' : `rod reads ${inches(post.readingIn)}`, {
       size: 15,
-      bold: p.readingIn !== null,
+      bold: post.readingIn !== null,
     }),
     svgText(
       x + 118,
       y + 46,
-      p.upFromRodIn === null
-        ? p.state
-        : `${p.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(p.upFromRodIn))} to grade`,
+      post.upFromRodIn === null
+        ? post.state
+        : `${post.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(post.upFromRodIn))} to grade`,
       { size: 14, bold: true },
     ),
-    svgText(x + 10, y + 72, p.measured ? 'foot as read' : 'foot as planned, not read', { size: 12, bold: !p.measured }),
+    svgText(x + 10, y + 72, post.measured ? 'foot as read' : 'foot as planned, not read', {
+      size: 12,
+      bold: !post.measured,
+    }),
   )
-  steps.forEach((s, i) =>
+  steps.forEach((step, i) =>
     body.push(
-      svgText(x + 10, y + 116 + i * 44, s.say, { size: 13 }),
-      svgText(mid - 16, y + 136 + i * 44, mark(s.inches), { size: 22, bold: true, anchor: 'end' }),
+      svgText(x + 10, y + 116 + i * 44, step.say, { size: 13 }),
+      svgText(mid - 16, y + 136 + i * 44, mark(step.inches), { size: 22, bold: true, anchor: 'end' }),
     ),
   )
   body.push(
@@ -167,14 +173,14 @@ function wideCard(job: Job, c: CardFacts, x: number, y: number): string {
     svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }),
     svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }),
   )
-  const marks = [...p.marks].sort((a, b) => b.upIn - a.upIn)
+  const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
   const step = Math.min(21, (H - 128) / Math.max(1, Math.min(marks.length, WIDE_CARD_MARKS)))
-  marks.slice(0, WIDE_CARD_MARKS).forEach((m, i) => {
+  marks.slice(0, WIDE_CARD_MARKS).forEach((own, i) => {
     const at = y + 112 + i * step
     body.push(
-      svgText(mid + 100, at, mark(m.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }),
-      svgText(mid + 164, at, mark(m.fromHeelIn), { size: 12, anchor: 'end' }),
-      svgText(mid + 171, at, `${m.name.length > 13 ? `${m.name.slice(0, 12)}.` : m.name}, ${crayon[m.kind]}`, {
+      svgText(mid + 100, at, mark(own.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }),
+      svgText(mid + 164, at, mark(own.fromHeelIn), { size: 12, anchor: 'end' }),
+      svgText(mid + 171, at, `${own.name.length > 13 ? `${own.name.slice(0, 12)}.` : own.name}, ${crayon[own.kind]}`, {
         size: 10,
       }),
     )
@@ -184,10 +190,10 @@ function wideCard(job: Job, c: CardFacts, x: number, y: number): string {
     svgText(
       x + 10,
       y + H - 8,
-      p.cutIn !== null
-        ? `cut at ${mark(p.cutIn)}: ${p.fit === null || p.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(p.fit.byIn))} ${p.fit.kind}, see its page`}`
+      post.cutIn !== null
+        ? `cut at ${mark(post.cutIn)}: ${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
         : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
-      { size: 11, bold: p.fit !== null && p.fit.kind !== 'fits' },
+      { size: 11, bold: post.fit !== null && post.fit.kind !== 'fits' },
     ),
   )
   return body.join('')
@@ -204,7 +210,7 @@ export function cardsSvg(
       svg: svgOf(
         WIDE,
         cards.length > 1 ? H * 2 + 12 : H,
-        cards.map((c, i) => wideCard(job, c, 0, i * (H + 12))),
+        cards.map((card, i) => wideCard(job, card, 0, i * (H + 12))),
       ),
       width: WIDE,
       height: cards.length > 1 ? H * 2 + 12 : H,
@@ -214,7 +220,7 @@ export function cardsSvg(
     svg: svgOf(
       W * 2 + 12,
       height,
-      cards.map((c, i) => card(job, c, (i % 2) * (W + 12), Math.floor(i / 2) * (H + 12))),
+      cards.map((cardFacts, i) => card(job, cardFacts, (i % 2) * (W + 12), Math.floor(i / 2) * (H + 12))),
     ),
     width: W * 2 + 12,
     height,

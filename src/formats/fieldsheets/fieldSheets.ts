@@ -24,21 +24,21 @@ export interface FieldSheetsOf {
 }
 
 /** What every printed card says, by post: kept with the print, so that a later change is known. */
-export const printedCards = (m: Measured): Record<string, string> =>
-  Object.fromEntries(m.asBuilt.map((p) => [p.id, p.signature]))
+export const printedCards = (measured: Measured): Record<string, string> =>
+  Object.fromEntries(measured.asBuilt.map((built) => [built.id, built.signature]))
 
-const postsOf = (f: FieldSheetsOf, m: Measured) => {
-  const by = new Map(f.derived.posts.map((p) => [p.id, p]))
-  return m.asBuilt.flatMap((post) => {
-    const p = by.get(post.id)
-    return p
+const postsOf = (sheets: FieldSheetsOf, measured: Measured) => {
+  const by = new Map(sheets.derived.posts.map((post) => [post.id, post]))
+  return measured.asBuilt.flatMap((post) => {
+    const other = by.get(post.id)
+    return other
       ? [
           {
             post,
-            heightIn: p.heightIn,
-            longPointIn: p.longPointIn,
-            stringIn: m.stringIn[post.id] ?? 0,
-            url: `${f.page}/post/${post.id}`,
+            heightIn: other.heightIn,
+            longPointIn: other.longPointIn,
+            stringIn: measured.stringIn[post.id] ?? 0,
+            url: `${sheets.page}/post/${post.id}`,
           },
         ]
       : []
@@ -46,32 +46,32 @@ const postsOf = (f: FieldSheetsOf, m: Measured) => {
 }
 
 /** What lies in and under a hole besides the post, in few words. */
-function inHole(b: Job['building']): string {
+function inHole(building: Job['building']): string {
   const parts = [
-    b.school === 'pier' ? 'pier' : `pad ${inches(b.padThicknessIn)}`,
-    ...(b.school === 'collar' ? [`collar ${inches(b.collarHeightIn)}`] : []),
-    ...(b.cleat ? [`cleats ${inches(b.cleat.widthIn)} x ${inches(b.cleat.lengthIn)}`] : []),
-    ...(b.gravelIn > 0 ? [`gravel ${inches(b.gravelIn)} under it`] : []),
+    building.school === 'pier' ? 'pier' : `pad ${inches(building.padThicknessIn)}`,
+    ...(building.school === 'collar' ? [`collar ${inches(building.collarHeightIn)}`] : []),
+    ...(building.cleat ? [`cleats ${inches(building.cleat.widthIn)} x ${inches(building.cleat.lengthIn)}`] : []),
+    ...(building.gravelIn > 0 ? [`gravel ${inches(building.gravelIn)} under it`] : []),
   ]
   return plain(parts.join(', '))
 }
 
-function holeSheets(f: FieldSheetsOf, m: Measured): Sheet[] {
-  const log = f.state.holes
-  const rows = f.derived.schedule.map((r) => [
-    r.id,
-    KIND[r.kind],
-    inches(r.holeDiameterIn),
-    mark(r.holeIn),
-    f.derived.ground?.[r.id] ? mark(r.holeIn + f.derived.ground[r.id].groundIn) : '',
-    mark(r.embedIn),
-    m.dugIn[r.id] != null ? mark(m.dugIn[r.id] ?? 0) : '',
-    log[r.id]?.body.found ?? '',
-    f.state.pours[r.id]?.at(-1) ? `${f.state.pours[r.id].at(-1)?.body.bags} bags` : '',
+function holeSheets(sheets: FieldSheetsOf, measured: Measured): Sheet[] {
+  const log = sheets.state.holes
+  const rows = sheets.derived.schedule.map((row) => [
+    row.id,
+    KIND[row.kind],
+    inches(row.holeDiameterIn),
+    mark(row.holeIn),
+    sheets.derived.ground?.[row.id] ? mark(row.holeIn + sheets.derived.ground[row.id].groundIn) : '',
+    mark(row.embedIn),
+    measured.dugIn[row.id] != null ? mark(measured.dugIn[row.id] ?? 0) : '',
+    log[row.id]?.body.found ?? '',
+    sheets.state.pours[row.id]?.at(-1) ? `${sheets.state.pours[row.id].at(-1)?.body.bags} bags` : '',
   ])
   return chunk(rows, ROWS).map((part) => ({
     title: 'Hole schedule',
-    sub: `from the string at the grade line to the bottom that is dug; ${inHole(f.job.building)}`,
+    sub: `from the string at the grade line to the bottom that is dug; ${inHole(sheets.job.building)}`,
     blocks: [
       table(
         ['post', 'kind', 'across', 'from string', 'from ground', 'foot at', 'as dug', 'found', 'poured'],
@@ -84,24 +84,24 @@ function holeSheets(f: FieldSheetsOf, m: Measured): Sheet[] {
   }))
 }
 
-function rodSheets(f: FieldSheetsOf, m: Measured, blank: boolean): Sheet[] {
-  const rows = f.derived.posts.map((p) => {
-    const t = f.levels.current[p.id]
-    const o = m.rods.offsets[p.id]
+function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): Sheet[] {
+  const rows = sheets.derived.posts.map((post) => {
+    const reading = sheets.levels.current[post.id]
+    const offset = measured.rods.offsets[post.id]
     return blank
-      ? [p.id, '', '', '', '']
+      ? [post.id, '', '', '', '']
       : [
-          p.id,
-          t?.setup ?? (o ? 'office' : ''),
-          t ? inches(t.rawIn) : o ? inches(o.readingIn) : '',
-          o ? inches(o.readingIn) : '',
-          o ? inches(o.upToGradeIn) : '',
+          post.id,
+          reading?.setup ?? (offset ? 'office' : ''),
+          reading ? inches(reading.rawIn) : offset ? inches(offset.readingIn) : '',
+          offset ? inches(offset.readingIn) : '',
+          offset ? inches(offset.upToGradeIn) : '',
         ]
   })
   const note = blank
     ? 'set-up ______  place ________________  benchmark reads ________  back to it ________'
-    : m.rods.benchmarkPost
-      ? `high point ${m.rods.benchmarkPost}; grade line reads ${inches(m.rods.gradeReadingIn ?? 0)}`
+    : measured.rods.benchmarkPost
+      ? `high point ${measured.rods.benchmarkPost}; grade line reads ${inches(measured.rods.gradeReadingIn ?? 0)}`
       : 'nothing read yet'
   return chunk(rows, ROWS).map((part) => ({
     title: blank ? 'Rod log, to fill in' : 'Rod log',
@@ -116,8 +116,8 @@ function rodSheets(f: FieldSheetsOf, m: Measured, blank: boolean): Sheet[] {
   }))
 }
 
-function setupSheet(f: FieldSheetsOf): Sheet[] {
-  if (f.levels.setups.length === 0) return []
+function setupSheet(sheets: FieldSheetsOf): Sheet[] {
+  if (sheets.levels.setups.length === 0) return []
   return [
     {
       title: 'Set-ups',
@@ -125,13 +125,13 @@ function setupSheet(f: FieldSheetsOf): Sheet[] {
       blocks: [
         table(
           ['set-up', 'place', 'read', 'benchmark', 'closing', 'state'],
-          f.levels.setups.map((s) => [
-            s.setup,
-            s.place,
-            String(s.count),
-            s.benchmarkIn === null ? '' : inches(s.benchmarkIn),
-            s.closingIn === null ? '' : inches(s.closingIn),
-            s.state,
+          sheets.levels.setups.map((setup) => [
+            setup.setup,
+            setup.place,
+            String(setup.count),
+            setup.benchmarkIn === null ? '' : inches(setup.benchmarkIn),
+            setup.closingIn === null ? '' : inches(setup.closingIn),
+            setup.state,
           ]),
           [2, 3, 4],
           [0],
@@ -149,13 +149,13 @@ function buildSheet(card: BuildCard): Sheet {
     blocks: [
       table(
         ['ply', 'board from the foot up', 'cut', 'wood', 'crown'],
-        card.plies.flatMap((p) =>
-          p.pieces.map((q) => [
-            p.name,
-            `${dim(q.fromIn)} to ${dim(q.toIn)}`,
-            dim(q.lengthIn),
-            q.treated ? 'treated' : 'dry',
-            p.crown,
+        card.plies.flatMap((ply) =>
+          ply.pieces.map((piece) => [
+            ply.name,
+            `${dim(piece.fromIn)} to ${dim(piece.toIn)}`,
+            dim(piece.lengthIn),
+            piece.treated ? 'treated' : 'dry',
+            ply.crown,
           ]),
         ),
         [1, 2],
@@ -169,7 +169,7 @@ function buildSheet(card: BuildCard): Sheet {
           ...(card.bevelDeg > 0 ? [['top cut', `${card.bevelDeg.toFixed(1)} degrees, ${inches(card.bevelIn)}`]] : []),
           ['treated up to', dim(card.treatedToIn)],
           ...(card.nails ? [['nails', `${card.nails.total}, ${card.nails.nailsPerFace} a face`]] : []),
-          ...card.bolts.map((q) => [q.what, dim(q.fromFootIn)]),
+          ...card.bolts.map((bolt) => [bolt.what, dim(bolt.fromFootIn)]),
         ],
         [1],
         [1],
@@ -181,96 +181,100 @@ function buildSheet(card: BuildCard): Sheet {
               strong: true,
               text: `Template stick: ${card.nails.columns} columns of ${card.nails.rowsIn.length} at ${inches(card.nails.spacingIn)}; odd ones from this face`,
             },
-            { kind: 'text' as const, text: card.nails.marksIn.map((v) => mark(v)).join('   ') },
+            { kind: 'text' as const, text: card.nails.marksIn.map((markIn) => mark(markIn)).join('   ') },
           ]
         : []),
       ...(card.problem ? [{ kind: 'caution' as const, text: plain(card.problem) }] : []),
-      ...card.steps.map((t, i): Block => ({ kind: 'text', text: plain(`${i + 1}. ${t}`) })),
+      ...card.steps.map((step, i): Block => ({ kind: 'text', text: plain(`${i + 1}. ${step}`) })),
     ],
   }
 }
 
 /** Build cards: one for each group of posts that are cut and marked alike. */
-export function buildCards(job: Job, d: Pick<Derived, 'posts'>, m: Measured): BuildCard[] {
+export function buildCards(job: Job, pick: Pick<Derived, 'posts'>, measured: Measured): BuildCard[] {
   const groups = new Map<string, string[]>()
-  for (const p of m.asBuilt) {
-    const kind = d.posts.find((q) => q.id === p.id)?.kind ?? ''
-    const k = `${kind}|${p.signature}`
-    groups.set(k, [...(groups.get(k) ?? []), p.id])
+  for (const built of measured.asBuilt) {
+    const kind = pick.posts.find((post) => post.id === built.id)?.kind ?? ''
+    const k = `${kind}|${built.signature}`
+    groups.set(k, [...(groups.get(k) ?? []), built.id])
   }
   return [...groups.values()].flatMap((ids) => {
-    const post = d.posts.find((q) => q.id === ids[0])
-    const own = m.asBuilt.find((q) => q.id === ids[0])
+    const post = pick.posts.find((post) => post.id === ids[0])
+    const own = measured.asBuilt.find((built) => built.id === ids[0])
     return post && own ? [buildCard(job.building, post, own.footToGradeIn, ids)] : []
   })
 }
 
-function concreteSheet(f: FieldSheetsOf): Sheet {
-  const t = f.derived.takeoff
-  const s = f.job.fieldwork.concrete
-  const o = concreteOrder(
-    t.concreteFt3,
-    f.derived.holes.reduce((n, h) => n + h.postIds.length, 0),
-    s,
+function concreteSheet(sheets: FieldSheetsOf): Sheet {
+  const takeoff = sheets.derived.takeoff
+  const concrete = sheets.job.fieldwork.concrete
+  const order = concreteOrder(
+    takeoff.concreteFt3,
+    sheets.derived.holes.reduce((sum, hole) => sum + hole.postIds.length, 0),
+    concrete,
   )
   return {
     title: 'Concrete order',
-    sub: s.by === 'truck' ? 'by truck' : `in ${s.bagLb} lb bags`,
+    sub: concrete.by === 'truck' ? 'by truck' : `in ${concrete.bagLb} lb bags`,
     blocks: [
       table(
         ['holes', 'count', 'each, net', 'all, net'],
-        f.derived.holes.map((h) => [
-          `${kindName(h.kind)}, ${inches(h.diameterIn)} across`,
-          String(h.postIds.length),
-          `${h.volumes.concreteFt3.toFixed(2)} cu ft`,
-          `${(h.volumes.concreteFt3 * h.postIds.length).toFixed(1)} cu ft`,
+        sheets.derived.holes.map((hole) => [
+          `${kindName(hole.kind)}, ${inches(hole.diameterIn)} across`,
+          String(hole.postIds.length),
+          `${hole.volumes.concreteFt3.toFixed(2)} cu ft`,
+          `${(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} cu ft`,
         ]),
         [1, 2, 3],
       ),
       table(
         ['order', ''],
         [
-          ['with 10% over-dig', `${o.yd3.toFixed(2)} cu yd`],
-          ...(s.by === 'truck'
-            ? [['truck', `${o.truckYd3.toFixed(2)} cu yd`]]
+          ['with 10% over-dig', `${order.yd3.toFixed(2)} cu yd`],
+          ...(concrete.by === 'truck'
+            ? [['truck', `${order.truckYd3.toFixed(2)} cu yd`]]
             : [
-                [`bags, ${o.spareBags} of them spare`, String(o.bagsInAll)],
-                [`loads of ${o.bagsALoad}`, String(o.loads)],
-                ['weigh', `${o.bagsWeighLb} lb`],
+                [`bags, ${order.spareBags} of them spare`, String(order.bagsInAll)],
+                [`loads of ${order.bagsALoad}`, String(order.loads)],
+                ['weigh', `${order.bagsWeighLb} lb`],
               ]),
         ],
         [1],
         [1],
       ),
-      ...o.say.map((q): Block => ({ kind: 'text', text: plain(q) })),
+      ...order.say.map((text): Block => ({ kind: 'text', text: plain(text) })),
     ],
   }
 }
 
 /** The sheets of the work on site: cards of single posts, two or four to a sheet, hole schedule, rod logs, set-ups, columns to build, concrete. */
-export function fieldSheets(f: FieldSheetsOf): CrewBook {
-  const m = f.measured ?? measure(f.job, f.derived, f.state, f.levels)
-  const perSheet = f.perSheet ?? 4
-  const cards = chunk(postsOf(f, m), perSheet).map((four): Sheet => ({
+export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
+  const measured = sheets.measured ?? measure(sheets.job, sheets.derived, sheets.state, sheets.levels)
+  const perSheet = sheets.perSheet ?? 4
+  const cards = chunk(postsOf(sheets, measured), perSheet).map((four): Sheet => ({
     title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`,
     sub: 'cut apart; the code opens the page of the post',
     blocks: [
-      { kind: 'svg', ...cardsSvg(f.job, four, perSheet), alt: `cards of ${four.map((c) => c.post.id).join(', ')}` },
+      {
+        kind: 'svg',
+        ...cardsSvg(sheets.job, four, perSheet),
+        alt: `cards of ${four.map((c) => c.post.id).join(', ')}`,
+      },
     ],
   }))
   return {
-    job: f.job.name,
-    date: f.date,
-    revision: f.revision,
-    note: standingNote(f.derived.site !== null),
+    job: sheets.job.name,
+    date: sheets.date,
+    revision: sheets.revision,
+    note: standingNote(sheets.derived.site !== null),
     sheets: [
       ...cards,
-      ...holeSheets(f, m),
-      ...rodSheets(f, m, false),
-      ...setupSheet(f),
-      ...rodSheets(f, m, true),
-      ...buildCards(f.job, f.derived, m).map(buildSheet),
-      concreteSheet(f),
+      ...holeSheets(sheets, measured),
+      ...rodSheets(sheets, measured, false),
+      ...setupSheet(sheets),
+      ...rodSheets(sheets, measured, true),
+      ...buildCards(sheets.job, sheets.derived, measured).map(buildSheet),
+      concreteSheet(sheets),
     ],
   }
 }

@@ -20,16 +20,16 @@ import {
 import { measure } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
-  const { job, d } = demo(name)
+  const { job, d: derived } = demo(name)
   const { state, levels } = said(records)
   return {
     job,
-    d,
+    d: derived,
     state,
     levels,
     book: fieldSheets({
       job,
-      derived: d,
+      derived: derived,
       state,
       levels,
       date: 'today',
@@ -39,7 +39,7 @@ const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldR
   }
 }
 const svgs = (book: ReturnType<typeof sheetsOf>['book']) =>
-  book.sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : []))).join('')
+  book.sheets.flatMap((sheet) => sheet.blocks.flatMap((block) => (block.kind === 'svg' ? [block.svg] : []))).join('')
 
 /** Draws the squares of a code into pixels and reads them as a camera would. */
 function readCode(svg: string): string | undefined {
@@ -47,8 +47,8 @@ function readCode(svg: string): string | undefined {
   const scale = 3
   const data = new Uint8ClampedArray(size * scale * size * scale * 4).fill(255)
   const [dx, dy, s] = /translate\(([\d.]+) ([\d.]+)\) scale\(([\d.]+)\)/.exec(svg)?.slice(1).map(Number) ?? [0, 0, 1]
-  for (const m of svg.matchAll(/M(\d+) (\d+)h(\d+)v1/g)) {
-    const [x, y, wide] = [dx + Number(m[1]) * s, dy + Number(m[2]) * s, Number(m[3]) * s]
+  for (const match of svg.matchAll(/M(\d+) (\d+)h(\d+)v1/g)) {
+    const [x, y, wide] = [dx + Number(match[1]) * s, dy + Number(match[2]) * s, Number(match[3]) * s]
     for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++)
       for (let c = Math.round(x * scale); c < Math.round((x + wide) * scale); c++) {
         const i = (r * size * scale + c) * 4
@@ -68,17 +68,17 @@ describe('cards', () => {
   test.each(['quillback', 'tansy', 'marl'] as const)(
     '%s: every post has its card, four to a sheet, and its page',
     (name) => {
-      const { d, book } = sheetsOf(name)
-      const cards = book.sheets.filter((s) => s.title.startsWith('Cards'))
-      expect(cards).toHaveLength(Math.ceil(d.posts.length / 4))
-      for (const p of d.posts) expect(svgs(book)).toContain(`>${p.id}</text>`)
+      const { d: derived, book } = sheetsOf(name)
+      const cards = book.sheets.filter((sheet) => sheet.title.startsWith('Cards'))
+      expect(cards).toHaveLength(Math.ceil(derived.posts.length / 4))
+      for (const post of derived.posts) expect(svgs(book)).toContain(`>${post.id}</text>`)
     },
   )
   test('a card has its reading, the way to the grade line, its crayons and every mark from its own foot; a stick that no longer fits says so', () => {
-    const { job, d } = demo('tansy')
-    const id = d.posts[0].id
+    const { job, d: derived } = demo('tansy')
+    const id = derived.posts[0].id
     const records = [
-      ...setUp('s1', 0, 48, Object.fromEntries(d.posts.map((p, i) => [p.id, 53 + (i % 3) / 8]))),
+      ...setUp('s1', 0, 48, Object.fromEntries(derived.posts.map((post, i) => [post.id, 53 + (i % 3) / 8]))),
       record(200, { kind: 'cut', post: id, lengthIn: 100 }),
       record(201, { kind: 'state', post: id, state: 'cut' }),
     ]
@@ -92,32 +92,32 @@ describe('cards', () => {
       'short, see its page',
     ])
       expect(text).toContain(part)
-    expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(CARD_MARKS)
+    expect(Math.max(...derived.posts.map((post) => derived.poles[post.id].length))).toBeLessThanOrEqual(CARD_MARKS)
   })
   test('what is printed is kept by post and is the same for the same job', () => {
-    const { job, d, state, levels } = sheetsOf('quillback')
-    const a = printedCards(measure(job, d, state, levels))
-    expect(Object.keys(a)).toEqual(d.posts.map((p) => p.id))
-    expect(printedCards(measure(job, d, state, levels))).toEqual(a)
+    const { job, d: derived, state, levels } = sheetsOf('quillback')
+    const a = printedCards(measure(job, derived, state, levels))
+    expect(Object.keys(a)).toEqual(derived.posts.map((post) => post.id))
+    expect(printedCards(measure(job, derived, state, levels))).toEqual(a)
   })
 })
 
 describe('what the ground and the crew’s own way change on paper', () => {
   const rows = (book: ReturnType<typeof sheetsOf>['book'], title: string) =>
     book.sheets
-      .filter((s) => s.title === title)
-      .flatMap((s) => s.blocks)
-      .flatMap((b) => (b.kind === 'table' ? b.rows : []))
+      .filter((sheet) => sheet.title === title)
+      .flatMap((sheet) => sheet.blocks)
+      .flatMap((block) => (block.kind === 'table' ? block.rows : []))
   test('on sloping ground a hole is said from the string and from the ground, gravel and all', () => {
-    const { d, book } = sheetsOf('tansy')
+    const { d: derived, book } = sheetsOf('tansy')
     // Pier 5' 3" and 4" of gravel under it; the ground at A1 lies 2 13/16" under the grade line.
     expect(
       rows(book, 'Hole schedule')
-        .find((r) => r[0] === 'A1')
+        .find((row) => row[0] === 'A1')
         ?.slice(2, 5),
     ).toEqual(['22"', `5' 7"`, `5' 4 3/16"`])
-    for (const r of rows(book, 'Hole schedule')) expect(r[4] === '').toBe(!d.ground?.[r[0]])
-    expect(book.sheets.find((s) => s.title === 'Hole schedule')?.sub).toMatch(/pier, gravel 4" under it/)
+    for (const row of rows(book, 'Hole schedule')) expect(row[4] === '').toBe(!derived.ground?.[row[0]])
+    expect(book.sheets.find((sheet) => sheet.title === 'Hole schedule')?.sub).toMatch(/pier, gravel 4" under it/)
   })
   test('a hole read by rod is as deep as the string says, in the schedule and in the CSV', () => {
     const records = [
@@ -133,15 +133,15 @@ describe('what the ground and the crew’s own way change on paper', () => {
         note: '',
       }),
     ]
-    const { job, d, state, levels, book } = sheetsOf('tansy', records)
-    expect(rows(book, 'Hole schedule').find((r) => r[0] === 'A2')?.[6]).toBe(`5' 7"`)
-    const line = holesToCsv(d, state, measure(job, d, state, levels).dugIn)
+    const { job, d: derived, state, levels, book } = sheetsOf('tansy', records)
+    expect(rows(book, 'Hole schedule').find((row) => row[0] === 'A2')?.[6]).toBe(`5' 7"`)
+    const line = holesToCsv(derived, state, measure(job, derived, state, levels).dugIn)
       .split('\r\n')
-      .find((l) => l.startsWith('A2,'))
+      .find((text) => text.startsWith('A2,'))
     expect(line).toMatch(/,67,118\.75,nothing,/)
   })
   test('cards of level strings measure from the string of the post’s own row', () => {
-    const { job, d } = demo('tansy')
+    const { job, d: derived } = demo('tansy')
     const { state, levels } = said([])
     const strings = {
       ...job,
@@ -153,17 +153,19 @@ describe('what the ground and the crew’s own way change on paper', () => {
     }
     const svg = fieldSheets({
       job: strings,
-      derived: d,
+      derived: derived,
       state,
       levels,
       date: '',
       revision: '',
       page: 'http://127.0.0.1/f',
     })
-      .sheets.flatMap((s) => s.blocks.flatMap((b) => (b.kind === 'svg' ? [b.svg] : [])))
+      .sheets.flatMap((sheet) => sheet.blocks.flatMap((block) => (block.kind === 'svg' ? [block.svg] : [])))
       .join('')
     // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no line of its own.
-    expect(svg.match(/string down to the grade line/g)).toHaveLength(d.posts.filter((p) => p.row !== 'D').length)
+    expect(svg.match(/string down to the grade line/g)).toHaveLength(
+      derived.posts.filter((post) => post.row !== 'D').length,
+    )
     expect(/string up to the seat<\/text><text [^>]*>([^<]*)</.exec(svg)?.[1]).toBe('9&#39; 0&quot;')
   })
 })
@@ -172,46 +174,51 @@ describe('two cards to a sheet', () => {
   test.each(['quillback', 'tansy', 'marl'] as const)(
     '%s: the same posts and numbers as four to a sheet, larger, and nothing off the card',
     (name) => {
-      const { job, d, state, levels } = sheetsOf(name, setUp('s1', 0, 48, { A1: 53.375 }))
+      const { job, d: derived, state, levels } = sheetsOf(name, setUp('s1', 0, 48, { A1: 53.375 }))
       const both = ([2, 4] as const).map((perSheet) =>
         fieldSheets({
           job,
-          derived: d,
+          derived: derived,
           state,
           levels,
           date: '',
           revision: '',
           page: 'http://127.0.0.1:3000/field/j1',
           perSheet,
-        }).sheets.filter((s) => s.title.startsWith('Cards')),
+        }).sheets.filter((sheet) => sheet.title.startsWith('Cards')),
       )
-      expect(both.map((s) => s.length)).toEqual([Math.ceil(d.posts.length / 2), Math.ceil(d.posts.length / 4)])
+      expect(both.map((s) => s.length)).toEqual([
+        Math.ceil(derived.posts.length / 2),
+        Math.ceil(derived.posts.length / 4),
+      ])
       const words = (sheets: (typeof both)[0]) =>
         sheets
-          .flatMap((s) =>
-            s.blocks.flatMap((b) =>
-              b.kind === 'svg' ? [...b.svg.matchAll(/>([^<>]+)<\/text>/g)].map((m) => m[1]) : [],
+          .flatMap((sheet) =>
+            sheet.blocks.flatMap((block) =>
+              block.kind === 'svg' ? [...block.svg.matchAll(/>([^<>]+)<\/text>/g)].map((match) => match[1]) : [],
             ),
           )
           .sort()
       // A card of four may leave marks to its page and say so; a card of two has them all.
-      const [two, four] = both.map((b) => words(b).map((w) => w.replace(/^\d+ more marks on its page; /, '')))
-      expect(four.filter((w) => !two.includes(w))).toEqual([])
-      expect(two.filter((w) => /more marks/.test(w))).toEqual([])
-      for (const s of both[0])
-        for (const b of s.blocks)
-          if (b.kind === 'svg')
-            for (const m of b.svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)"/g)) {
-              expect(Number(m[1])).toBeLessThanOrEqual(b.width)
-              expect(Number(m[2])).toBeLessThanOrEqual(b.height)
+      const [two, four] = both.map((b) => words(b).map((word) => word.replace(/^\d+ more marks on its page; /, '')))
+      expect(four.filter((text) => !two.includes(text))).toEqual([])
+      expect(two.filter((text) => /more marks/.test(text))).toEqual([])
+      for (const sheet of both[0])
+        for (const block of sheet.blocks)
+          if (block.kind === 'svg')
+            for (const match of block.svg.matchAll(/<text x="([\d.]+)" y="([\d.]+)"/g)) {
+              expect(Number(match[1])).toBeLessThanOrEqual(block.width)
+              expect(Number(match[2])).toBeLessThanOrEqual(block.height)
             }
-      expect(Math.max(...d.posts.map((p) => d.poles[p.id].length))).toBeLessThanOrEqual(WIDE_CARD_MARKS)
+      expect(Math.max(...derived.posts.map((post) => derived.poles[post.id].length))).toBeLessThanOrEqual(
+        WIDE_CARD_MARKS,
+      )
     },
   )
   test('one left over stands alone on its half', () => {
-    const { job, d } = demo('quillback')
-    const m = measure(job, d, said([]).state, said([]).levels)
-    const c = { post: m.asBuilt[0], heightIn: 144, longPointIn: 144, stringIn: 0, url: 'http://127.0.0.1/x' }
+    const { job, d: derived } = demo('quillback')
+    const measured = measure(job, derived, said([]).state, said([]).levels)
+    const c = { post: measured.asBuilt[0], heightIn: 144, longPointIn: 144, stringIn: 0, url: 'http://127.0.0.1/x' }
     expect([cardsSvg(job, [c], 2).height, cardsSvg(job, [c, c], 2).height]).toEqual([310, 632])
   })
 })
@@ -222,42 +229,46 @@ describe('sheets', () => {
     record(100, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '' }),
     record(101, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' }),
   ]
-  const { book, d } = sheetsOf('quillback', records)
+  const { book, d: derived } = sheetsOf('quillback', records)
   const text = JSON.stringify(book)
   test.each(['Hole schedule', 'Rod log', 'Rod log, to fill in', 'Set-ups', 'Concrete order'])(
     '%s is there',
     (title) => {
-      expect(book.sheets.some((s) => s.title === title)).toBe(true)
+      expect(book.sheets.some((sheet) => sheet.title === title)).toBe(true)
     },
   )
   test('the log as dug stands in the schedule; the closing check in the set-ups', () => {
     const row = book.sheets
-      .filter((s) => s.title === 'Hole schedule')
-      .flatMap((s) => s.blocks)
-      .flatMap((b) => (b.kind === 'table' ? b.rows : []))
+      .filter((sheet) => sheet.title === 'Hole schedule')
+      .flatMap((sheet) => sheet.blocks)
+      .flatMap((block) => (block.kind === 'table' ? block.rows : []))
       .find((r) => r[0] === 'A3')
     // Foot at 6' 5", as dug 4' 2"; from the ground only where spot heights say.
     expect(row?.slice(6)).toEqual(['4\' 2"', 'rock', '8 bags'])
     expect(
-      book.sheets.find((s) => s.title === 'Set-ups')?.blocks.flatMap((b) => (b.kind === 'table' ? b.rows : []))[0],
+      book.sheets
+        .find((sheet) => sheet.title === 'Set-ups')
+        ?.blocks.flatMap((block) => (block.kind === 'table' ? block.rows : []))[0],
     ).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed'])
   })
   test('the blank log has every post and no number; the filled one takes the closing error out', () => {
     const rows = (title: string) =>
       book.sheets
-        .filter((s) => s.title === title)
-        .flatMap((s) => s.blocks)
-        .flatMap((b) => (b.kind === 'table' ? b.rows : []))
-    expect(rows('Rod log, to fill in').map((r) => r.join('|'))).toEqual(d.posts.map((p) => `${p.id}||||`))
+        .filter((sheet) => sheet.title === title)
+        .flatMap((sheet) => sheet.blocks)
+        .flatMap((block) => (block.kind === 'table' ? block.rows : []))
+    expect(rows('Rod log, to fill in').map((row) => row.join('|'))).toEqual(
+      derived.posts.map((post) => `${post.id}||||`),
+    )
     expect(
       rows('Rod log')
-        .find((r) => r[0] === 'A1')
+        .find((row) => row[0] === 'A1')
         ?.slice(0, 4),
     ).toEqual(['A1', 's1', '53 3/4"', '53 3/4"'])
   })
   test('columns alike share one build sheet; together the sheets name every post', () => {
-    const build = book.sheets.filter((s) => s.title.startsWith('Column:'))
-    expect(build.length).toBeLessThan(d.posts.length)
+    const build = book.sheets.filter((sheet) => sheet.title.startsWith('Column:'))
+    expect(build.length).toBeLessThan(derived.posts.length)
     expect(text).toMatch(/template stick/i)
   })
   test('only letters the paper font has; the standing note on every book', () => {
@@ -273,25 +284,25 @@ describe('pole at full size: 72 points are one inch', () => {
     { key: 'heel', name: 'heel', upIn: 192 },
   ]
   const pages = poleStrips('A1', marks, 192)
-  const strips = pages.flatMap((p) => p.strips)
+  const strips = pages.flatMap((page) => page.strips)
   test('strips cover the pole from end to end and lap by half an inch', () => {
     expect(strips[0].fromIn).toBe(0)
     expect(strips.at(-1)?.toIn).toBeGreaterThanOrEqual(192)
-    strips.slice(1).forEach((s, i) => expect(strips[i].toIn - s.fromIn).toBe(OVERLAP_IN))
-    expect(strips.every((s) => s.toIn - s.fromIn === STRIP_IN)).toBe(true)
+    strips.slice(1).forEach((strip, i) => expect(strips[i].toIn - strip.fromIn).toBe(OVERLAP_IN))
+    expect(strips.every((strip) => strip.toIn - strip.fromIn === STRIP_IN)).toBe(true)
     expect(pages).toHaveLength(Math.ceil(strips.length / STRIPS_A_PAGE))
   })
   test.each(marks)('the mark at $upIn in. lies true on its strip', (m) => {
-    const at = strips.findIndex((s) => m.upIn >= s.fromIn && m.upIn <= s.toIn)
+    const at = strips.findIndex((strip) => m.upIn >= strip.fromIn && m.upIn <= strip.toIn)
     const page = pages[Math.floor(at / STRIPS_A_PAGE)]
     const y = 60 + (strips[at].toIn - m.upIn) * 72
     expect(page.svg).toContain(`y1="${Math.round(y * 100) / 100}"`)
     expect(page.svg).toContain(`>${m.name}</text>`)
   })
   test('nothing leaves the sheet', () => {
-    for (const p of pages)
-      for (const m of p.svg.matchAll(/\b[xy][12]?="([\d.]+)"/g))
-        expect(Number(m[1])).toBeLessThanOrEqual(Math.max(PAGE.widthPt, PAGE.heightPt))
+    for (const page of pages)
+      for (const match of page.svg.matchAll(/\b[xy][12]?="([\d.]+)"/g))
+        expect(Number(match[1])).toBeLessThanOrEqual(Math.max(PAGE.widthPt, PAGE.heightPt))
   })
   test.each([
     [9.5, 1],
@@ -300,35 +311,35 @@ describe('pole at full size: 72 points are one inch', () => {
     [18.6, 3],
     [1, 1],
   ])('%f in. take %i strips', (len, n) => {
-    expect(poleStrips('x', [], len).flatMap((p) => p.strips)).toHaveLength(n)
+    expect(poleStrips('x', [], len).flatMap((strip) => strip.strips)).toHaveLength(n)
   })
 })
 
 describe('plan as DXF', () => {
-  const { job, d } = demo('quillback')
+  const { job, d: derived } = demo('quillback')
   const pairs = (dxf: string) => {
     const l = dxf.split(/\r?\n/)
-    return l.flatMap((v, i) => (i % 2 === 0 && i + 1 < l.length ? [[v.trim(), l[i + 1]] as const] : []))
+    return l.flatMap((text, i) => (i % 2 === 0 && i + 1 < l.length ? [[text.trim(), l[i + 1]] as const] : []))
   }
   test.each([
     ['in', '1', 1],
     ['mm', '4', 25.4],
   ] as const)('in %s: header, layers, one circle and outline a post, at its place', (units, code, k) => {
-    const p = pairs(planDxf(job, d, units))
+    const p = pairs(planDxf(job, derived, units))
     expect(p[p.findIndex(([c, v]) => c === '9' && v === '$INSUNITS') + 1][1]).toBe(code)
     expect(p[p.findIndex(([c, v]) => c === '9' && v === '$ACADVER') + 1][1]).toBe('AC1021')
     for (const kind of ['CIRCLE', 'LWPOLYLINE'])
-      expect(p.filter(([c, v]) => c === '0' && v === kind)).toHaveLength(d.posts.length)
+      expect(p.filter(([c, v]) => c === '0' && v === kind)).toHaveLength(derived.posts.length)
     const circles = p.flatMap(([c, v], i) => (c === '0' && v === 'CIRCLE' ? [p.slice(i, i + 14)] : []))
     const at = (list: typeof p, c: string) => Number(list.find(([q]) => q === c)?.[1])
-    d.posts.forEach((q, i) => {
-      expect(at(circles[i], '10')).toBeCloseTo(q.x * k, 6)
-      expect(at(circles[i], '20')).toBeCloseTo(q.y * k, 6)
+    derived.posts.forEach((post, i) => {
+      expect(at(circles[i], '10')).toBeCloseTo(post.x * k, 6)
+      expect(at(circles[i], '20')).toBeCloseTo(post.y * k, 6)
     })
     expect(p.at(-1)).toEqual(['0', 'EOF'])
   })
   test('a hostile name stays one line of text', () => {
-    const p = pairs(planDxf({ ...job, name: 'a\n0\nEOF\n<script>é' }, d, 'in'))
+    const p = pairs(planDxf({ ...job, name: 'a\n0\nEOF\n<script>é' }, derived, 'in'))
     expect(p.filter(([c, v]) => c === '0' && v === 'EOF')).toHaveLength(1)
     expect(p.some(([c, v]) => c === '1' && v.startsWith('a 0 EOF <script>?'))).toBe(true)
   })
@@ -367,7 +378,7 @@ describe('readings from CSV', () => {
     ['a formula', 'post,reading\nA1,=1+1', [], 1],
   ])('%s', (_, text, rows, problems) => {
     const r = readingsFromCsv(text, posts)
-    expect(r.rows.map((q) => [q.post, q.readingIn])).toEqual(rows)
+    expect(r.rows.map((row) => [row.post, row.readingIn])).toEqual(rows)
     expect(r.problems).toHaveLength(problems)
     if (problems && rows.length) expect(r.problems[0]).toMatch(/^Row \d/)
   })
@@ -386,7 +397,7 @@ describe('readings from CSV', () => {
 
 describe('other CSV', () => {
   test('the hole log has every post, what was dug and poured, and no formula', () => {
-    const { d, state } = sheetsOf('quillback', [
+    const { d: derived, state } = sheetsOf('quillback', [
       record(1, {
         kind: 'hole',
         post: 'A3',
@@ -398,9 +409,11 @@ describe('other CSV', () => {
       }),
       record(2, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' }),
     ])
-    const lines = holesToCsv(d, state, { A3: 50 }).trimEnd().split('\r\n')
-    expect(lines).toHaveLength(d.posts.length + 1)
-    expect(lines.find((l) => l.startsWith('A3,'))).toMatch(/,50,,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/)
+    const lines = holesToCsv(derived, state, { A3: 50 }).trimEnd().split('\r\n')
+    expect(lines).toHaveLength(derived.posts.length + 1)
+    expect(lines.find((line) => line.startsWith('A3,'))).toMatch(
+      /,50,,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/,
+    )
   })
   test.each<[string, string, readonly (readonly [string, number, number, number])[], RegExp | null]>([
     [
@@ -423,7 +436,7 @@ describe('other CSV', () => {
     ['too large', 'x'.repeat(1_000_001), [], /1 MB/],
   ])('spots: %s', (_, text, rows, says) => {
     const r = spotsFromCsv(text)
-    expect(r.rows.map((q) => [q.id, q.xIn, q.yIn, q.heightIn])).toEqual(rows)
+    expect(r.rows.map((row) => [row.id, row.xIn, row.yIn, row.heightIn])).toEqual(rows)
     if (says) expect(r.problems.join(' ')).toMatch(says)
     else expect(r.problems).toEqual([])
   })

@@ -47,22 +47,22 @@ export function poleStrips(
       }
       for (const at of [s.fromIn + OVERLAP_IN, s.toIn - OVERLAP_IN])
         if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, Y(at), x + WIDE, Y(at), 'fine'))
-      marks.forEach((m, i) => {
-        if (m.upIn < s.fromIn - 1e-9 || m.upIn > s.toIn + 1e-9) return
-        const [y, end, length] = [Y(m.upIn), x + WIDE - 3, formatLength(m.upIn, { ascii: true })]
+      marks.forEach((mark, i) => {
+        if (mark.upIn < s.fromIn - 1e-9 || mark.upIn > s.toIn + 1e-9) return
+        const [y, end, length] = [Y(mark.upIn), x + WIDE - 3, formatLength(mark.upIn, { ascii: true })]
         const room = (other: (typeof marks)[number] | undefined) =>
-          other ? Math.abs(other.upIn - m.upIn) * 72 : Infinity
+          other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity
         const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]
         body.push(svgLine(x, y, x + WIDE, y, 'keel'))
         // Name over the line and length under it where both have room; on one line beside a near neighbour, on the side away from it.
         if (Math.min(below, above) >= 24)
           body.push(
-            svgText(end, y - 3, m.name, { size: 9, anchor: 'end' }),
+            svgText(end, y - 3, mark.name, { size: 9, anchor: 'end' }),
             svgText(end, y + 10, length, { size: 9, bold: true, anchor: 'end' }),
           )
         else
           body.push(
-            svgText(end, above >= 9 || above >= below ? y - 2 : y + 7.5, `${m.name}  ${length}`, {
+            svgText(end, above >= 9 || above >= below ? y - 2 : y + 7.5, `${mark.name}  ${length}`, {
               size: 7.5,
               bold: true,
               anchor: 'end',

@@ -8,8 +8,8 @@ export function stripsPdf(name: string, pages: readonly StripPage[]): TDocumentD
     pageMargins: [0, 0, 0, 0],
     defaultStyle: { font: 'Atkinson' },
     info: { title: `${name}: story pole 1:1`, producer: 'Burdock', creator: 'Burdock' },
-    content: pages.map((p, i) => ({
-      svg: p.svg,
+    content: pages.map((page, i) => ({
+      svg: page.svg,
       width: PAGE.widthPt,
       absolutePosition: { x: 0, y: 0 },
       ...(i > 0 ? { pageBreak: 'before' as const } : {}),

@@ -15,12 +15,12 @@ export interface Edit {
 
 /** Appends one edit to a job's history. */
 export const appendEdit = async (
-  k: Knex,
+  db: Knex,
   jobId: string,
   e: { readonly revision: number; readonly who: string; readonly label: string; readonly changes: readonly Change[] },
   now: Date,
 ): Promise<void> => {
-  await k('edits').insert({
+  await db('edits').insert({
     job_id: jobId,
     revision: e.revision,
     who: e.who,
@@ -31,13 +31,13 @@ export const appendEdit = async (
 }
 
 /** A job's edits, newest first. */
-export async function listEdits(k: Knex, jobId: string, limit = 200): Promise<Edit[]> {
-  const rows = await k('edits').where({ job_id: jobId }).orderBy('revision', 'desc').limit(limit)
-  return rows.map((r) => ({
-    revision: r.revision,
-    who: r.who,
-    at: r.at.toISOString(),
-    label: r.label,
-    changes: (typeof r.changes === 'string' ? JSON.parse(r.changes) : r.changes) as Change[],
+export async function listEdits(db: Knex, jobId: string, limit = 200): Promise<Edit[]> {
+  const rows = await db('edits').where({ job_id: jobId }).orderBy('revision', 'desc').limit(limit)
+  return rows.map((row) => ({
+    revision: row.revision,
+    who: row.who,
+    at: row.at.toISOString(),
+    label: row.label,
+    changes: (typeof row.changes === 'string' ? JSON.parse(row.changes) : row.changes) as Change[],
   }))
 }

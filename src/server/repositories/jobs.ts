@@ -26,19 +26,19 @@ function toJob(row: JobRow): StoredJob {
 }
 
 /** All jobs, last changed first. */
-export const listJobs = async (k: Knex): Promise<StoredJob[]> =>
-  (await k('jobs').select('*').orderBy('updated_at', 'desc')).map(toJob)
+export const listJobs = async (db: Knex): Promise<StoredJob[]> =>
+  (await db('jobs').select('*').orderBy('updated_at', 'desc')).map(toJob)
 
 /** One job, or null. `forUpdate` locks its row inside a transaction. */
-export async function findJob(k: Knex, id: string, forUpdate = false): Promise<StoredJob | null> {
-  const query = k('jobs').where({ id }).first()
+export async function findJob(db: Knex, id: string, forUpdate = false): Promise<StoredJob | null> {
+  const query = db('jobs').where({ id }).first()
   const row = await (forUpdate ? query.forUpdate() : query)
   return row ? toJob(row) : null
 }
 
 /** Adds a job at revision 1. */
-export const insertJob = async (k: Knex, id: string, doc: Job, now: Date): Promise<void> => {
-  await k('jobs').insert({
+export const insertJob = async (db: Knex, id: string, doc: Job, now: Date): Promise<void> => {
+  await db('jobs').insert({
     id,
     doc: JSON.stringify(doc),
     revision: 1,
@@ -49,13 +49,13 @@ export const insertJob = async (k: Knex, id: string, doc: Job, now: Date): Promi
 }
 
 /** Writes a new revision. */
-export const updateJob = async (k: Knex, id: string, doc: Job, revision: number, now: Date): Promise<void> => {
-  await k('jobs')
+export const updateJob = async (db: Knex, id: string, doc: Job, revision: number, now: Date): Promise<void> => {
+  await db('jobs')
     .where({ id })
     .update({ doc: JSON.stringify(doc), revision, updated_at: now })
 }
 
 /** Puts a job away or takes it out again; its document and revision stay. */
-export const setArchived = async (k: Knex, id: string, at: Date | null): Promise<void> => {
-  await k('jobs').where({ id }).update({ archived_at: at })
+export const setArchived = async (db: Knex, id: string, at: Date | null): Promise<void> => {
+  await db('jobs').where({ id }).update({ archived_at: at })
 }

@@ -7,19 +7,19 @@ export interface Arrived extends Stored {
 
 /** Appends records; one whose id the job has already is left as it was. */
 export const insertRecords = async (
-  k: Knex,
+  db: Knex,
   jobId: string,
   records: readonly FieldRecord[],
   now: Date,
 ): Promise<void> => {
   if (records.length)
-    await k('records')
+    await db('records')
       .insert(
-        records.map((r) => ({
-          id: r.id,
+        records.map((record) => ({
+          id: record.id,
           job_id: jobId,
-          kind: r.body.kind,
-          record: JSON.stringify(r),
+          kind: record.body.kind,
+          record: JSON.stringify(record),
           received_at: now,
         })),
       )
@@ -28,11 +28,11 @@ export const insertRecords = async (
 }
 
 /** A job's records in order of arrival, after one. */
-export async function listRecords(k: Knex, jobId: string, after: number, limit = 5000): Promise<Arrived[]> {
-  const rows = await k('records').where({ job_id: jobId }).andWhere('seq', '>', after).orderBy('seq').limit(limit)
-  return rows.map((r) => ({
-    seq: Number(r.seq),
-    record: (typeof r.record === 'string' ? JSON.parse(r.record) : r.record) as FieldRecord,
-    receivedAt: r.received_at.toISOString(),
+export async function listRecords(db: Knex, jobId: string, after: number, limit = 5000): Promise<Arrived[]> {
+  const rows = await db('records').where({ job_id: jobId }).andWhere('seq', '>', after).orderBy('seq').limit(limit)
+  return rows.map((row) => ({
+    seq: Number(row.seq),
+    record: (typeof row.record === 'string' ? JSON.parse(row.record) : row.record) as FieldRecord,
+    receivedAt: row.received_at.toISOString(),
   }))
 }

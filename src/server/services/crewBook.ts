@@ -16,12 +16,14 @@ export async function bookPdf(
   records: readonly FieldRecord[],
   p: { readonly date: string; readonly revision: string },
 ): Promise<Result<Uint8Array>> {
-  const d = deriveJob(job)
-  if (!d.ok) return d
+  const result = deriveJob(job)
+  if (!result.ok) return result
   const stamp = { date: p.date, revision: p.revision }
-  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, d.value, stamp)))
+  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp)))
   const state = foldBare(records)
   return pdfOf(
-    pdfDefinition(crewBook(job, d.value, { ...stamp, rods: measure(job, d.value, state, tieLevels(state)).rods })),
+    pdfDefinition(
+      crewBook(job, result.value, { ...stamp, rods: measure(job, result.value, state, tieLevels(state)).rods }),
+    ),
   )
 }

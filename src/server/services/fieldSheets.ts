@@ -13,17 +13,17 @@ export async function fieldSheetsPdf(
   records: readonly FieldRecord[],
   p: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet },
 ): Promise<Result<Uint8Array>> {
-  const d = deriveJob(job)
-  if (!d.ok) return d
+  const result = deriveJob(job)
+  if (!result.ok) return result
   const state = foldBare(records)
-  return pdfOf(pdfDefinition(fieldSheets({ job, derived: d.value, state, levels: tieLevels(state), ...p })))
+  return pdfOf(pdfDefinition(fieldSheets({ job, derived: result.value, state, levels: tieLevels(state), ...p })))
 }
 
 /** A story pole at 1:1 as strips on letter sheets: a post's, a wall's, or one for the building. An unknown name is refused. */
 export async function stripsOf(job: Job, key: string): Promise<Result<Uint8Array>> {
-  const d = deriveJob(job)
-  if (!d.ok) return d
-  const pole = poleOf(d.value, job.building.heelIn, key)
+  const result = deriveJob(job)
+  if (!result.ok) return result
+  const pole = poleOf(result.value, job.building.heelIn, key)
   if (!pole) return fail('no-such-post', ['post'], { post: key })
   return pdfOf(stripsPdf(job.name, poleStrips(pole.name, pole.marks, pole.longPointIn, job.name)))
 }

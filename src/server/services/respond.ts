@@ -28,7 +28,7 @@ export async function answer(work: () => Promise<Response>): Promise<Response> {
 export async function readBody(
   request: Request,
 ): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
-  const refuse = (i: Issue) => ({ ok: false as const, response: reply(400, { error: 'refused', issues: [i] }) })
+  const refuse = (issue: Issue) => ({ ok: false as const, response: reply(400, { error: 'refused', issues: [issue] }) })
   if (Number(request.headers.get('content-length') ?? 0) > MAX_FILE_CHARS * 2) return refuse(issue('file-too-large'))
   const text = await request.text()
   if (text.length > MAX_FILE_CHARS * 2) return refuse(issue('file-too-large'))
@@ -40,14 +40,14 @@ export async function readBody(
 }
 
 /** Turns what a service did into a response. */
-export function fromSave(r: SaveResult): Response {
-  switch (r.kind) {
+export function fromSave(saveResult: SaveResult): Response {
+  switch (saveResult.kind) {
     case 'saved':
-      return Response.json(r.job)
+      return Response.json(saveResult.job)
     case 'conflict':
-      return reply(409, { error: 'conflict', current: r.current })
+      return reply(409, { error: 'conflict', current: saveResult.current })
     case 'refused':
-      return reply(422, { error: 'refused', issues: r.issues })
+      return reply(422, { error: 'refused', issues: saveResult.issues })
     case 'gone':
       return reply(404, { error: 'gone' })
   }

@@ -7,8 +7,8 @@ import type { Grab, Pick } from './grab'
 
 /** A door or window in its wall; `grab` lets it be dragged. */
 export const OpeningMark = memo(function OpeningMark({
-  o,
-  v,
+  o: placed,
+  v: viewport,
   lengthIn,
   widthIn,
   on,
@@ -23,38 +23,41 @@ export const OpeningMark = memo(function OpeningMark({
   readonly pick: Pick
   readonly grab: Grab | null
 }) {
-  const { X, Y, view } = v
-  const { side, kind } = o.opening
+  const { X, Y, view } = viewport
+  const { side, kind } = placed.opening
   const alongX = isEave(side)
-  const wide = (o.toIn - o.fromIn) * view.s
+  const wide = (placed.toIn - placed.fromIn) * view.s
   const base = side === 'south' ? Y(0) : side === 'north' ? Y(widthIn) : side === 'west' ? X(0) : X(lengthIn)
   const inward = side === 'south' || side === 'east' ? -1 : 1
   const box = alongX
-    ? { x: X(o.fromIn), y: base - 9, width: wide, height: 18 }
-    : { x: base - 9, y: Y(o.toIn), width: 18, height: wide }
+    ? { x: X(placed.fromIn), y: base - 9, width: wide, height: 18 }
+    : { x: base - 9, y: Y(placed.toIn), width: 18, height: wide }
   const colour = on ? 'var(--burr)' : 'var(--ink-2)'
   const deep = Math.min(wide, 46) * inward
   const line = alongX
     ? {
-        swing: `M${X(o.fromIn)} ${base}v${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${X(o.toIn)} ${base}`,
-        up: `M${X(o.fromIn)} ${base}v${deep}H${X(o.toIn)}V${base}`,
-        flat: `M${X(o.fromIn)} ${base + 3 * -inward}H${X(o.toIn)}`,
-        pane: `M${X(o.fromIn)} ${base + 2.5 * inward}H${X(o.toIn)}`,
+        swing: `M${X(placed.fromIn)} ${base}v${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${X(placed.toIn)} ${base}`,
+        up: `M${X(placed.fromIn)} ${base}v${deep}H${X(placed.toIn)}V${base}`,
+        flat: `M${X(placed.fromIn)} ${base + 3 * -inward}H${X(placed.toIn)}`,
+        pane: `M${X(placed.fromIn)} ${base + 2.5 * inward}H${X(placed.toIn)}`,
       }
     : {
-        swing: `M${base} ${Y(o.fromIn)}h${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${base} ${Y(o.toIn)}`,
-        up: `M${base} ${Y(o.fromIn)}h${deep}V${Y(o.toIn)}H${base}`,
-        flat: `M${base + 3 * -inward} ${Y(o.fromIn)}V${Y(o.toIn)}`,
-        pane: `M${base + 2.5 * inward} ${Y(o.fromIn)}V${Y(o.toIn)}`,
+        swing: `M${base} ${Y(placed.fromIn)}h${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${base} ${Y(placed.toIn)}`,
+        up: `M${base} ${Y(placed.fromIn)}h${deep}V${Y(placed.toIn)}H${base}`,
+        flat: `M${base + 3 * -inward} ${Y(placed.fromIn)}V${Y(placed.toIn)}`,
+        pane: `M${base + 2.5 * inward} ${Y(placed.fromIn)}V${Y(placed.toIn)}`,
       }
-  const name = o.opening.name || OPENING[kind]
+  const name = placed.opening.name || OPENING[kind]
   const [nx, ny] = alongX
     ? [
-        X((o.fromIn + o.toIn) / 2),
+        X((placed.fromIn + placed.toIn) / 2),
         base + inward * (kind === 'overhead' ? 62 : kind === 'walk' ? wide + 12 : 16) + (inward > 0 ? 8 : 0),
       ]
-    : [base + inward * (kind === 'overhead' ? 56 : kind === 'walk' ? wide + 10 : 14), Y((o.fromIn + o.toIn) / 2) + 4]
-  const choose = () => pick({ opening: o.opening.id, post: null, wall: side })
+    : [
+        base + inward * (kind === 'overhead' ? 56 : kind === 'walk' ? wide + 10 : 14),
+        Y((placed.fromIn + placed.toIn) / 2) + 4,
+      ]
+  const choose = () => pick({ opening: placed.opening.id, post: null, wall: side })
   return (
     <g
       className={grab ? 'grab' : undefined}
@@ -62,15 +65,15 @@ export const OpeningMark = memo(function OpeningMark({
       tabIndex={0}
       aria-label={`${name}, ${OPENING[kind]}`}
       aria-pressed={on}
-      data-opening={o.opening.id}
-      onPointerDown={(e) => {
-        e.stopPropagation()
+      data-opening={placed.opening.id}
+      onPointerDown={(event) => {
+        event.stopPropagation()
         choose()
-        grab?.start({ kind: 'opening', opening: o.opening }, e)
+        grab?.start({ kind: 'opening', opening: placed.opening }, event)
       }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') choose()
-        else grab?.nudge({ kind: 'opening', opening: o.opening }, e, nx, ny)
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') choose()
+        else grab?.nudge({ kind: 'opening', opening: placed.opening }, event, nx, ny)
       }}
       onBlur={() => grab?.end()}
     >
@@ -85,8 +88,8 @@ export const OpeningMark = memo(function OpeningMark({
       {kind === 'window' && (
         <rect
           {...(alongX
-            ? { x: X(o.fromIn), y: Math.min(base, base + 5 * inward), width: wide, height: 5 }
-            : { x: Math.min(base, base + 5 * inward), y: Y(o.toIn), width: 5, height: wide })}
+            ? { x: X(placed.fromIn), y: Math.min(base, base + 5 * inward), width: wide, height: 5 }
+            : { x: Math.min(base, base + 5 * inward), y: Y(placed.toIn), width: 5, height: wide })}
           fill="none"
           stroke={colour}
           strokeWidth={1}

@@ -14,27 +14,27 @@ interface Props {
 }
 
 /** A post at its place, with its hole; `grab` lets it be dragged. Drawn again only when it is itself another. */
-export const PostMark = memo(function PostMark({ p, v, on, holeIn, string, pick, grab }: Props) {
-  const { view } = v
-  const [cx, cy] = [v.X(p.x), v.Y(p.y)]
-  const [pw, ph] = [Math.max(5, p.sizeX * view.s), Math.max(5, p.sizeY * view.s)]
-  const choose = () => pick({ post: p.id, opening: null, mark: p.id, string, wall: p.side })
+export const PostMark = memo(function PostMark({ p: post, v: viewport, on, holeIn, string, pick, grab }: Props) {
+  const { view } = viewport
+  const [cx, cy] = [viewport.X(post.x), viewport.Y(post.y)]
+  const [pw, ph] = [Math.max(5, post.sizeX * view.s), Math.max(5, post.sizeY * view.s)]
+  const choose = () => pick({ post: post.id, opening: null, mark: post.id, string, wall: post.side })
   return (
     <g
-      className={grab && (p.kind === 'eave' || p.kind === 'gable') ? 'grab' : undefined}
+      className={grab && (post.kind === 'eave' || post.kind === 'gable') ? 'grab' : undefined}
       role="button"
       tabIndex={0}
-      aria-label={`post ${p.id}`}
+      aria-label={`post ${post.id}`}
       aria-pressed={on}
-      data-post={p.id}
-      onPointerDown={(e) => {
-        e.stopPropagation()
+      data-post={post.id}
+      onPointerDown={(event) => {
+        event.stopPropagation()
         choose()
-        grab?.start({ kind: 'post', post: p }, e)
+        grab?.start({ kind: 'post', post: post }, event)
       }}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter') choose()
-        else grab?.nudge({ kind: 'post', post: p }, e, cx, cy)
+      onKeyDown={(event) => {
+        if (event.key === 'Enter') choose()
+        else grab?.nudge({ kind: 'post', post: post }, event, cx, cy)
       }}
       onBlur={grab?.end}
     >

@@ -8,29 +8,33 @@ type Boards = ReturnType<typeof batterBoards>
 
 /** Diagonals of the strings with their lengths along them. */
 export const DiagonalsLayer = memo(function DiagonalsLayer({
-  v,
+  v: viewport,
   diagonals,
 }: {
   readonly v: Viewport
   readonly diagonals: readonly Diagonal[]
 }) {
-  const { X, Y } = v
+  const { X, Y } = viewport
   return (
     <g pointerEvents="none">
       {diagonals
-        .filter((g) => g.of === 'strings')
-        .map((g, i) => {
-          const angle = (Math.atan2(Y(g.to.y) - Y(g.from.y), X(g.to.x) - X(g.from.x)) * 180) / Math.PI
+        .filter((diagonal) => diagonal.of === 'strings')
+        .map((diagonal, i) => {
+          const angle =
+            (Math.atan2(Y(diagonal.to.y) - Y(diagonal.from.y), X(diagonal.to.x) - X(diagonal.from.x)) * 180) / Math.PI
           const turn = angle > 90 ? angle - 180 : angle < -90 ? angle + 180 : angle
           const t = 0.26
-          const [mx, my] = [X(g.from.x + (g.to.x - g.from.x) * t), Y(g.from.y + (g.to.y - g.from.y) * t)]
+          const [mx, my] = [
+            X(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * t),
+            Y(diagonal.from.y + (diagonal.to.y - diagonal.from.y) * t),
+          ]
           return (
             <g key={i}>
               <ChalkLine
-                x1={X(g.from.x)}
-                y1={Y(g.from.y)}
-                x2={X(g.to.x)}
-                y2={Y(g.to.y)}
+                x1={X(diagonal.from.x)}
+                y1={Y(diagonal.from.y)}
+                x2={X(diagonal.to.x)}
+                y2={Y(diagonal.to.y)}
                 color="var(--chalk)"
                 width={1.5}
                 seed={i + 3}
@@ -38,9 +42,16 @@ export const DiagonalsLayer = memo(function DiagonalsLayer({
               <g transform={`rotate(${turn} ${mx} ${my})`}>
                 <rect x={mx - 82} y={my - 15} width={166} height={30} fill="var(--sheet)" />
                 <Note x={mx - 76} y={my + 6} size={14} weight={650} fill="var(--chalk-ink)">
-                  {g.name}
+                  {diagonal.name}
                 </Note>
-                <SvgMeasure x={mx - 18} y={my + 7} inches={g.lengthIn} size={20} weight={700} fill="var(--chalk-ink)" />
+                <SvgMeasure
+                  x={mx - 18}
+                  y={my + 7}
+                  inches={diagonal.lengthIn}
+                  size={20}
+                  weight={700}
+                  fill="var(--chalk-ink)"
+                />
               </g>
             </g>
           )
@@ -51,7 +62,7 @@ export const DiagonalsLayer = memo(function DiagonalsLayer({
 
 /** The strings with their batter boards; x0 to y1: how far they run, inches. */
 export const StringsLayer = memo(function StringsLayer({
-  v,
+  v: viewport,
   strings,
   boards,
   picked,
@@ -69,26 +80,26 @@ export const StringsLayer = memo(function StringsLayer({
   readonly y0: number
   readonly y1: number
 }) {
-  const { X, Y } = v
+  const { X, Y } = viewport
   return (
     <g pointerEvents="none">
-      {strings.map((s, i) => {
-        const alongX = isEave(s.side)
-        const on = s.id === picked
+      {strings.map((stringLine, i) => {
+        const alongX = isEave(stringLine.side)
+        const on = stringLine.id === picked
         const ends = alongX
-          ? { x1: X(x0), y1: Y(s.from.y), x2: X(x1), y2: Y(s.from.y) }
-          : { x1: X(s.from.x), y1: Y(y0), x2: X(s.from.x), y2: Y(y1) }
+          ? { x1: X(x0), y1: Y(stringLine.from.y), x2: X(x1), y2: Y(stringLine.from.y) }
+          : { x1: X(stringLine.from.x), y1: Y(y0), x2: X(stringLine.from.x), y2: Y(y1) }
         return (
-          <g key={s.id}>
+          <g key={stringLine.id}>
             {on && <line {...ends} stroke="var(--burr)" strokeWidth={13} opacity={0.2} />}
             <ChalkLine {...ends} color="var(--chalk)" width={2.1} seed={i + 11} />
           </g>
         )
       })}
-      {boards.map((k, i) => {
-        const half = 18 * v.view.s
-        const [x, y] = [X(k.at.x), Y(k.at.y)]
-        return k.across === 'y' ? (
+      {boards.map((board, i) => {
+        const half = 18 * viewport.view.s
+        const [x, y] = [X(board.at.x), Y(board.at.y)]
+        return board.across === 'y' ? (
           <g key={i}>
             <rect
               x={x - 2.5}

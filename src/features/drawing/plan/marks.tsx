@@ -32,10 +32,10 @@ export const Stake = memo(function Stake({
       aria-label={`string ${name}`}
       aria-pressed={on}
       onClick={() => onPick(name)}
-      onKeyDown={(e) => {
-        if (e.key === 'Enter' || e.key === ' ') onPick(name)
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' || event.key === ' ') onPick(name)
       }}
-      onPointerDown={(e) => e.stopPropagation()}
+      onPointerDown={(event) => event.stopPropagation()}
       style={{ cursor: 'pointer' }}
     >
       <path d={d} fill={on ? 'var(--burr)' : 'var(--ink)'} />
@@ -55,7 +55,7 @@ export const Stake = memo(function Stake({
 
 /** The walls as a grey band, broken at doors. */
 export const WallBand = memo(function WallBand({
-  v,
+  v: viewport,
   lengthIn,
   widthIn,
   openings,
@@ -72,15 +72,25 @@ export const WallBand = memo(function WallBand({
         const alongX = isEave(side)
         const end = alongX ? lengthIn : widthIn
         const doors = openings
-          .filter((o) => o.opening.side === side && o.opening.kind !== 'window')
-          .sort((a, b) => a.fromIn - b.fromIn)
-        const cuts = [0, ...doors.flatMap((o) => [o.fromIn, o.toIn]), end]
-        return cuts.flatMap((a, i) => {
+          .filter((opening) => opening.opening.side === side && opening.opening.kind !== 'window')
+          .sort((one, other) => one.fromIn - other.fromIn)
+        const cuts = [0, ...doors.flatMap((door) => [door.fromIn, door.toIn]), end]
+        return cuts.flatMap((cut, i) => {
           if (i % 2) return []
           const b = cuts[i + 1]
           const rect = alongX
-            ? { x: v.X(a), y: side === 'south' ? v.Y(0) - t : v.Y(widthIn), width: (b - a) * v.view.s, height: t }
-            : { x: side === 'west' ? v.X(0) : v.X(lengthIn) - t, y: v.Y(b), width: t, height: (b - a) * v.view.s }
+            ? {
+                x: viewport.X(cut),
+                y: side === 'south' ? viewport.Y(0) - t : viewport.Y(widthIn),
+                width: (b - cut) * viewport.view.s,
+                height: t,
+              }
+            : {
+                x: side === 'west' ? viewport.X(0) : viewport.X(lengthIn) - t,
+                y: viewport.Y(b),
+                width: t,
+                height: (b - cut) * viewport.view.s,
+              }
           return [
             <rect
               key={`${side}${i}`}
@@ -98,7 +108,7 @@ export const WallBand = memo(function WallBand({
 
 /** Bays under the plan, or the whole length where bays have no room. */
 export const Dimensions = memo(function Dimensions({
-  v,
+  v: viewport,
   centresIn,
   lengthIn,
   y,
@@ -108,23 +118,31 @@ export const Dimensions = memo(function Dimensions({
   readonly lengthIn: number
   readonly y: number
 }) {
-  const marks = centresIn.map((x, i) => (i === 0 ? 0 : i === centresIn.length - 1 ? lengthIn : x))
-  const room = ((marks[1] ?? 0) - marks[0]) * v.view.s
+  const marks = centresIn.map((centreIn, i) => (i === 0 ? 0 : i === centresIn.length - 1 ? lengthIn : centreIn))
+  const room = ((marks[1] ?? 0) - marks[0]) * viewport.view.s
   return (
     <g>
-      <line x1={v.X(0)} x2={v.X(lengthIn)} y1={y} y2={y} stroke="var(--ink)" />
-      {marks.map((x) => (
-        <line key={x} x1={v.X(x) - 4} y1={y + 4} x2={v.X(x) + 4} y2={y - 4} stroke="var(--ink)" strokeWidth={1.8} />
+      <line x1={viewport.X(0)} x2={viewport.X(lengthIn)} y1={y} y2={y} stroke="var(--ink)" />
+      {marks.map((mark) => (
+        <line
+          key={mark}
+          x1={viewport.X(mark) - 4}
+          y1={y + 4}
+          x2={viewport.X(mark) + 4}
+          y2={y - 4}
+          stroke="var(--ink)"
+          strokeWidth={1.8}
+        />
       ))}
       {room > 52 ? (
         marks
           .slice(1)
-          .map((x, i) => (
+          .map((mark, i) => (
             <SvgMeasure
-              key={x}
-              x={v.X((x + marks[i]) / 2)}
+              key={mark}
+              x={viewport.X((mark + marks[i]) / 2)}
               y={y + 5}
-              inches={x - marks[i]}
+              inches={mark - marks[i]}
               size={14}
               anchor="middle"
               weight={600}
@@ -133,7 +151,7 @@ export const Dimensions = memo(function Dimensions({
           ))
       ) : (
         <SvgMeasure
-          x={v.X(lengthIn / 2)}
+          x={viewport.X(lengthIn / 2)}
           y={y + 5}
           inches={lengthIn}
           size={15}

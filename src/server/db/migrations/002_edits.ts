@@ -2,15 +2,15 @@ import type { Knex } from 'knex'
 
 /** Append-only: nothing in the application updates or deletes a row here. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('edits', (t) => {
-    t.bigIncrements('id')
-    t.string('job_id', 24).notNullable().references('jobs.id')
-    t.integer('revision').unsigned().notNullable()
-    t.string('who', 60).notNullable()
-    t.dateTime('at', { precision: 3 }).notNullable()
-    t.string('label', 200).notNullable()
-    t.json('changes').notNullable()
-    t.unique(['job_id', 'revision'])
+  await knex.schema.createTable('edits', (table) => {
+    table.bigIncrements('id')
+    table.string('job_id', 24).notNullable().references('jobs.id')
+    table.integer('revision').unsigned().notNullable()
+    table.string('who', 60).notNullable()
+    table.dateTime('at', { precision: 3 }).notNullable()
+    table.string('label', 200).notNullable()
+    table.json('changes').notNullable()
+    table.unique(['job_id', 'revision'])
   })
 }
 

@@ -2,14 +2,14 @@ import type { Knex } from 'knex'
 
 /** What happens on site: append-only, ids made on the device. `seq` is the order of arrival. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('records', (t) => {
-    t.bigIncrements('seq')
-    t.string('id', 40).notNullable()
-    t.string('job_id', 24).notNullable().references('jobs.id')
-    t.string('kind', 20).notNullable()
-    t.json('record').notNullable()
-    t.dateTime('received_at', { precision: 3 }).notNullable()
-    t.unique(['job_id', 'id'])
+  await knex.schema.createTable('records', (table) => {
+    table.bigIncrements('seq')
+    table.string('id', 40).notNullable()
+    table.string('job_id', 24).notNullable().references('jobs.id')
+    table.string('kind', 20).notNullable()
+    table.json('record').notNullable()
+    table.dateTime('received_at', { precision: 3 }).notNullable()
+    table.unique(['job_id', 'id'])
   })
 }
 

@@ -8,8 +8,8 @@ export default async function Page({ params }: { params: Promise<{ id: string; r
   let doc: unknown = null
   try {
     doc = (await oneJob(id))?.doc ?? null
-  } catch (e) {
-    if (!isAway(e)) throw e
+  } catch (error) {
+    if (!isAway(error)) throw error
   }
   return <FieldApp id={id} initial={doc} path={(rest ?? []).map(decodeURIComponent)} />
 }

@@ -6,7 +6,8 @@ import { addRecords, answer, fromSave, readBody, recordsAfter, refused, type Rec
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
 const body = z.strictObject({ after: z.int().min(0), records: z.unknown() })
-const send = (r: RecordsReply) => (r.kind === 'ok' ? Response.json(r) : fromSave({ kind: 'gone' }))
+const send = (recordsReply: RecordsReply) =>
+  recordsReply.kind === 'ok' ? Response.json(recordsReply) : fromSave({ kind: 'gone' })
 
 export const GET = (request: Request, { params }: Params) =>
   answer(async () => {

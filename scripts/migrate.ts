@@ -10,8 +10,8 @@ async function main() {
   const trx = db()
   const [, ran] = (await trx.migrate.latest()) as [number, string[]]
   if (ran.length) console.log(`migrated ${ran.join(', ')}`)
-  const [{ n }] = (await trx('jobs').count({ n: '*' })) as { n: number }[]
-  if (Number(n) === 0 && process.env.BURDOCK_NO_DEMO !== '1') {
+  const [{ n: count }] = (await trx('jobs').count({ n: '*' })) as { n: number }[]
+  if (Number(count) === 0 && process.env.BURDOCK_NO_DEMO !== '1') {
     for (const name of ['marl-road', 'tansy-hollow', 'quillback-hill']) {
       const job = parseJob(JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')))
       if (!job.ok) throw new Error(`demo ${name}: ${job.issues[0].path.join('.')} ${job.issues[0].code}`)

@@ -12,9 +12,9 @@ const job = parsed.value
 const clock = (label: string, runs: number, warm: number, run: (i: number) => unknown) => {
   const times: number[] = []
   for (let i = 0; i < runs + warm; i++) {
-    const t = performance.now()
+    const start = performance.now()
     run(i)
-    if (i >= warm) times.push(performance.now() - t)
+    if (i >= warm) times.push(performance.now() - start)
   }
   times.sort((one, other) => one - other)
   console.log(
@@ -25,9 +25,9 @@ const clock = (label: string, runs: number, warm: number, run: (i: number) => un
 const fib = (n: number): number => (n < 2 ? n : fib(n - 1) + fib(n - 2))
 const yard: number[] = []
 for (let i = 0; i < 5; i++) {
-  const t = performance.now()
+  const start = performance.now()
   fib(35)
-  yard.push(performance.now() - t)
+  yard.push(performance.now() - start)
 }
 console.log(`this machine: fib(35) takes ${Math.min(...yard).toFixed(0)} to ${Math.max(...yard).toFixed(0)} ms`)
 const derived = deriveJob(job)
@@ -72,7 +72,7 @@ clock('strips at 1:1 of a 16 ft post', 20, 5, () =>
   poleStrips('A1', value.poles[value.posts[0].id], value.posts[0].longPointIn),
 )
 async function cutting() {
-  const t = performance.now()
+  const start = performance.now()
   const demands = Array.from({ length: 100 }, (_, i) => ({ lengthIn: 180 + ((i * 37) % 90) / 2, count: 3 }))
   const plan = await planCuts({
     demands,
@@ -80,7 +80,7 @@ async function cutting() {
     kerfIn: 0.125,
   })
   console.log(
-    `cutting plan for 300 plies of 100 posts: ${(performance.now() - t).toFixed(0)} ms, ${plan?.count} boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`,
+    `cutting plan for 300 plies of 100 posts: ${(performance.now() - start).toFixed(0)} ms, ${plan?.count} boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`,
   )
 }
 void cutting()

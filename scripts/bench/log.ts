@@ -1,8 +1,8 @@
 import type { FieldRecord, RecordBody } from '@/core/field'
 
-const at = (n: number, body: RecordBody): FieldRecord => ({
-  id: `r${n}`,
-  at: new Date(Date.UTC(2026, 4, 4, 12) + n * 1000).toISOString(),
+const at = (index: number, body: RecordBody): FieldRecord => ({
+  id: `r${index}`,
+  at: new Date(Date.UTC(2026, 4, 4, 12) + index * 1000).toISOString(),
   device: 'bench',
   who: '',
   body,
@@ -11,16 +11,16 @@ const at = (n: number, body: RecordBody): FieldRecord => ({
 /** A field log of twenty set-ups with fifty readings each, over the posts in turn. */
 export function benchLog(posts: readonly string[]): FieldRecord[] {
   const log: FieldRecord[] = []
-  for (let s = 0; s < 20; s++) {
-    log.push(at(s * 100, { kind: 'setup', setup: `s${s}`, place: '', benchmarkIn: 48 + s / 16 }))
+  for (let setup = 0; setup < 20; setup++) {
+    log.push(at(setup * 100, { kind: 'setup', setup: `s${setup}`, place: '', benchmarkIn: 48 + setup / 16 }))
     for (let k = 0; k < 50; k++)
       log.push(
-        at(s * 100 + k + 1, {
+        at(setup * 100 + k + 1, {
           kind: 'reading',
-          setup: `s${s}`,
-          target: posts[(s * 50 + k) % posts.length],
+          setup: `s${setup}`,
+          target: posts[(setup * 50 + k) % posts.length],
           of: 'foot',
-          inches: 52 + ((s * 50 + k * 7) % 40) / 16,
+          inches: 52 + ((setup * 50 + k * 7) % 40) / 16,
         }),
       )
   }

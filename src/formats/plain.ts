@@ -1,6 +1,6 @@
 /** Only what the PDF face has: primes, roots and super-scripts are written out. */
-export const plain = (s: string): string =>
-  s
+export const plain = (text: string): string =>
+  text
     .replace(/′/g, "'")
     .replace(/″/g, '"')
     .replace(/√/g, 'sqrt ')
@@ -11,7 +11,7 @@ export const plain = (s: string): string =>
     .replace(/⊥/g, ' perp')
     .replace(
       /[θαγφΔπΣ]/g,
-      (c) => ({ θ: 'theta', α: 'alpha', γ: 'gamma', φ: 'phi', Δ: 'delta', π: 'pi', Σ: 'sum ' })[c] ?? c,
+      (letter) => ({ θ: 'theta', α: 'alpha', γ: 'gamma', φ: 'phi', Δ: 'delta', π: 'pi', Σ: 'sum ' })[letter] ?? letter,
     )
     .replace(/⁴/g, '^4')
     .replace(/[≤]/g, '<=')
@@ -19,5 +19,5 @@ export const plain = (s: string): string =>
     .replace(/[→]/g, 'to')
 
 /** A list in pieces of `n`. */
-export const chunk = <T>(list: readonly T[], n: number): T[][] =>
-  Array.from({ length: Math.ceil(list.length / n) }, (_, i) => list.slice(i * n, i * n + n))
+export const chunk = <T>(list: readonly T[], size: number): T[][] =>
+  Array.from({ length: Math.ceil(list.length / size) }, (_, i) => list.slice(i * size, i * size + size))

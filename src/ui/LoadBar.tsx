@@ -9,7 +9,7 @@ export function LoadBar({
   readonly height?: number
 }) {
   const full = 1.3
-  const at = (v: number) => (v / full) * width
+  const at = (load: number) => (load / full) * width
   const cap = at(1)
   const fails = ratio > 1 + 1e-9
   const fill = fails ? 'var(--keel)' : ratio >= 0.9 ? 'var(--ink)' : 'var(--galv-4)'
@@ -26,8 +26,8 @@ export function LoadBar({
       {fails && (
         <rect x={cap} y={4} width={at(Math.min(ratio, full)) - cap} height={height - 5} fill="url(#overload)" />
       )}
-      {[0.25, 0.5, 0.75].map((q) => (
-        <rect key={q} x={at(q) - 0.5} y={height - 1} width={1} height={3} fill="var(--galv-3)" />
+      {[0.25, 0.5, 0.75].map((quarter) => (
+        <rect key={quarter} x={at(quarter) - 0.5} y={height - 1} width={1} height={3} fill="var(--galv-3)" />
       ))}
       <rect x={cap - 1.2} y={0} width={2.4} height={height + 3} fill="var(--ink)" />
       <path d={`M${cap - 5} 0h10L${cap} 5.5Z`} fill="var(--ink)" />

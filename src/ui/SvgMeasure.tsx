@@ -1,19 +1,19 @@
 import { formatLength, lengthParts } from '@/core/units'
 
 /** Widths of the type's tabular glyphs, in ems, for placing a measure without asking the browser. */
-const W = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6 }
+const EM = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6 }
 
 /** Width of a measure at a type size, px. */
 export function measureWidth(inches: number, size: number, feet = true, stacked = true): number {
   const parts = lengthParts(inches, feet)
-  let w = parts.negative ? W.minus : 0
-  if (feet) w += String(parts.feet).length * W.digit + W.prime + W.space
-  if (!(parts.inches === 0 && parts.numerator && !feet)) w += String(parts.inches).length * W.digit
+  let width = parts.negative ? EM.minus : 0
+  if (feet) width += String(parts.feet).length * EM.digit + EM.prime + EM.space
+  if (!(parts.inches === 0 && parts.numerator && !feet)) width += String(parts.inches).length * EM.digit
   if (parts.numerator)
-    w += stacked
-      ? 0.14 + Math.max(String(parts.numerator).length, String(parts.denominator).length) * W.digit * 0.64 + 0.08
-      : 0.3 + (String(parts.numerator).length + String(parts.denominator).length) * W.digit + 0.42
-  return (w + W.second) * size
+    width += stacked
+      ? 0.14 + Math.max(String(parts.numerator).length, String(parts.denominator).length) * EM.digit * 0.64 + 0.08
+      : 0.3 + (String(parts.numerator).length + String(parts.denominator).length) * EM.digit + 0.42
+  return (width + EM.second) * size
 }
 
 interface Props {
@@ -43,11 +43,11 @@ export function SvgMeasure({
   ground,
 }: Props) {
   const stacked = size >= 19
-  const w = measureWidth(inches, size, feet, stacked)
-  const start = anchor === 'start' ? x : anchor === 'end' ? x - w : x - w / 2
+  const width = measureWidth(inches, size, feet, stacked)
+  const start = anchor === 'start' ? x : anchor === 'end' ? x - width : x - width / 2
   const turn = rotate ? `rotate(${rotate} ${x} ${y})` : undefined
   const back = ground ? (
-    <rect x={start - 5} y={y - size * 1.02} width={w + 10} height={size * 1.4} rx={2} fill={ground} />
+    <rect x={start - 5} y={y - size * 1.02} width={width + 10} height={size * 1.4} rx={2} fill={ground} />
   ) : null
   const style = { fill }
   const label = formatLength(inches, { feet })
@@ -65,11 +65,11 @@ export function SvgMeasure({
   const inchText = parts.inches === 0 && !feet ? '' : String(parts.inches)
   const inchX =
     start +
-    (parts.negative ? W.minus * size : 0) +
-    (feet ? (String(parts.feet).length * W.digit + W.prime + W.space) * size : 0)
-  const fractionX = inchX + inchText.length * W.digit * size + 0.14 * size
-  const f = size * 0.64
-  const fw = Math.max(String(parts.numerator).length, String(parts.denominator).length) * W.digit * f
+    (parts.negative ? EM.minus * size : 0) +
+    (feet ? (String(parts.feet).length * EM.digit + EM.prime + EM.space) * size : 0)
+  const fractionX = inchX + inchText.length * EM.digit * size + 0.14 * size
+  const small = size * 0.64
+  const fw = Math.max(String(parts.numerator).length, String(parts.denominator).length) * EM.digit * small
   const mid = y - 0.334 * size
   const bold = Math.min(800, weight + 50)
   return (
@@ -84,7 +84,7 @@ export function SvgMeasure({
       <text
         x={fractionX + fw / 2}
         y={mid - 0.11 * size}
-        fontSize={f}
+        fontSize={small}
         fontWeight={bold}
         textAnchor="middle"
         style={style}
@@ -93,8 +93,8 @@ export function SvgMeasure({
       </text>
       <text
         x={fractionX + fw / 2}
-        y={mid + 0.11 * size + 0.668 * f}
-        fontSize={f}
+        y={mid + 0.11 * size + 0.668 * small}
+        fontSize={small}
         fontWeight={bold}
         textAnchor="middle"
         style={style}

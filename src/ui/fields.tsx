@@ -17,16 +17,17 @@ interface Common {
 }
 type Take<T> = (nonNullable: T, gesture: string) => readonly Issue[]
 
-const stepLength = (v: number, d: 1 | -1, big: boolean) => roundIn(v) + d * (big ? 1 : 1 / 16)
+const stepLength = (lengthIn: number, direction: 1 | -1, big: boolean) =>
+  roundIn(lengthIn) + direction * (big ? 1 : 1 / 16)
 
 /** A length in any notation a tape user writes. Arrows step a sixteenth, with Shift an inch. */
 export function LengthField(
-  p: Common & { readonly value: number; readonly onChange: Take<number>; readonly feet?: boolean },
+  props: Common & { readonly value: number; readonly onChange: Take<number>; readonly feet?: boolean },
 ) {
   return (
     <EntryField
-      {...p}
-      format={(v) => formatLength(v, { feet: p.feet ?? true })}
+      {...props}
+      format={(value) => formatLength(value, { feet: props.feet ?? true })}
       parse={parseLength}
       step={stepLength}
     />
@@ -35,7 +36,7 @@ export function LengthField(
 
 /** A length that may be left out. */
 export function OptionalLengthField(
-  p: Common & {
+  props: Common & {
     readonly value: number | null
     readonly onChange: Take<number | null>
     readonly feet?: boolean
@@ -44,17 +45,17 @@ export function OptionalLengthField(
 ) {
   return (
     <EntryField<number | null>
-      {...p}
-      format={(v) => (v === null ? (p.empty ?? '') : formatLength(v, { feet: p.feet ?? true }))}
-      parse={(t) => (t.trim() === '' || t.trim() === p.empty ? ok(null) : parseLength(t))}
-      step={(v, d, big) => (v === null ? null : stepLength(v, d, big))}
+      {...props}
+      format={(value) => (value === null ? (props.empty ?? '') : formatLength(value, { feet: props.feet ?? true }))}
+      parse={(text) => (text.trim() === '' || text.trim() === props.empty ? ok(null) : parseLength(text))}
+      step={(value, direction, big) => (value === null ? null : stepLength(value, direction, big))}
     />
   )
 }
 
 /** A plain number with its unit. Arrows step one, with Shift ten. */
 export function NumberField(
-  p: Common & {
+  props: Common & {
     readonly value: number | null
     readonly unit?: string
     readonly whole?: boolean
@@ -63,24 +64,24 @@ export function NumberField(
 ) {
   return (
     <EntryField<number | null>
-      {...p}
-      format={(v) => (v === null ? '' : `${Number(v.toFixed(4))}${p.unit ? ` ${p.unit}` : ''}`)}
-      parse={(t) => {
-        const result = parseNumber(t, p.unit)
-        return result.ok && p.whole && !Number.isInteger(result.value) ? fail('not-whole') : result
+      {...props}
+      format={(value) => (value === null ? '' : `${Number(value.toFixed(4))}${props.unit ? ` ${props.unit}` : ''}`)}
+      parse={(text) => {
+        const result = parseNumber(text, props.unit)
+        return result.ok && props.whole && !Number.isInteger(result.value) ? fail('not-whole') : result
       }}
-      onChange={(v, g) => (v === null ? [] : p.onChange(v, g))}
-      step={(v, d, big) => (v ?? 0) + d * (big ? 10 : 1)}
+      onChange={(value, gesture) => (value === null ? [] : props.onChange(value, gesture))}
+      step={(value, direction, big) => (value ?? 0) + direction * (big ? 10 : 1)}
     />
   )
 }
 
 /** One of a few. */
 export function ChoiceField<T extends string>(
-  p: Common & {
+  props: Common & {
     readonly value: T | ''
     readonly choices: readonly { readonly value: T; readonly label: string }[]
-    readonly onChange: (v: T) => readonly Issue[] | void
+    readonly onChange: (value: T) => readonly Issue[] | void
     readonly empty?: string
   },
 ) {
@@ -88,47 +89,47 @@ export function ChoiceField<T extends string>(
   const select = (
     <Form.Select
       id={id}
-      name={p.name}
-      aria-label={p.ariaLabel}
-      value={p.value}
+      name={props.name}
+      aria-label={props.ariaLabel}
+      value={props.value}
       onChange={(event) => {
-        if (event.target.value !== '') p.onChange(event.target.value as T)
+        if (event.target.value !== '') props.onChange(event.target.value as T)
       }}
     >
-      {p.value === '' && <option value="">{p.empty ?? 'choose'}</option>}
-      {p.choices.map((choice) => (
+      {props.value === '' && <option value="">{props.empty ?? 'choose'}</option>}
+      {props.choices.map((choice) => (
         <option key={choice.value} value={choice.value}>
           {choice.label}
         </option>
       ))}
     </Form.Select>
   )
-  return p.bare ? (
+  return props.bare ? (
     select
   ) : (
-    <div className={p.wide ? 'f wide' : 'f'}>
-      <label htmlFor={id}>{p.label}</label>
+    <div className={props.wide ? 'f wide' : 'f'}>
+      <label htmlFor={id}>{props.label}</label>
       {select}
-      {p.hint && <div className="hint">{p.hint}</div>}
+      {props.hint && <div className="hint">{props.hint}</div>}
     </div>
   )
 }
 
 /** Yes or no. */
-export function ToggleField(p: Common & { readonly value: boolean; readonly onChange: (v: boolean) => void }) {
+export function ToggleField(props: Common & { readonly value: boolean; readonly onChange: (value: boolean) => void }) {
   const id = useId()
   return (
     <div className="f form-switch ps-0">
-      <label htmlFor={id}>{p.label}</label>
+      <label htmlFor={id}>{props.label}</label>
       <Form.Check.Input
         id={id}
-        name={p.name}
+        name={props.name}
         type="checkbox"
         role="switch"
-        checked={p.value}
-        onChange={(event) => p.onChange(event.target.checked)}
+        checked={props.value}
+        onChange={(event) => props.onChange(event.target.checked)}
       />
-      {p.hint && <div className="hint">{p.hint}</div>}
+      {props.hint && <div className="hint">{props.hint}</div>}
     </div>
   )
 }
@@ -142,7 +143,7 @@ export function Segments<T extends string>({
 }: {
   readonly value: T
   readonly choices: readonly { readonly value: T; readonly label: string }[]
-  readonly onChange: (v: T) => void
+  readonly onChange: (value: T) => void
   readonly label: string
 }) {
   return (
@@ -162,6 +163,6 @@ export function Segments<T extends string>({
 }
 
 /** Text of one line. */
-export function TextField(p: Common & { readonly value: string; readonly onChange: Take<string> }) {
-  return <EntryField<string> {...p} format={(v) => v} parse={(t) => ok(t)} />
+export function TextField(props: Common & { readonly value: string; readonly onChange: Take<string> }) {
+  return <EntryField<string> {...props} format={(value) => value} parse={(text) => ok(text)} />
 }

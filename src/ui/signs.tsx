@@ -44,11 +44,11 @@ export const SavingSign = ({ off = false }: { readonly off?: boolean }) => (
 /** The burdock head: hooked bracts below, violet florets above. */
 export function BurrSign({ size = 36 }: { readonly size?: number }) {
   const hooks = Array.from({ length: 13 }, (_, i) => {
-    const a = ((-16 + i * 17.7) * Math.PI) / 180
-    const [c, n] = [Math.cos(a), Math.sin(a)]
-    const s = i < 6 ? -1 : 1
-    const p = (v: number) => v.toFixed(1)
-    return `M${p(20 + c * 10)} ${p(24 + n * 9.4)}L${p(20 + c * 16)} ${p(24 + n * 14.6)}L${p(20 + c * 16 - 2.6 * n * s)} ${p(24 + n * 14.6 + 2.6 * c * s)}`
+    const angle = ((-16 + i * 17.7) * Math.PI) / 180
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
+    const sign = i < 6 ? -1 : 1
+    const short = (value: number) => value.toFixed(1)
+    return `M${short(20 + cos * 10)} ${short(24 + sin * 9.4)}L${short(20 + cos * 16)} ${short(24 + sin * 14.6)}L${short(20 + cos * 16 - 2.6 * sin * sign)} ${short(24 + sin * 14.6 + 2.6 * cos * sign)}`
   }).join('')
   const florets = [-3, -2, -1, 0, 1, 2, 3]
     .map((i) => `M${20 + i * 1.9} 17L${20 + i * 4.1} ${5.2 + Math.abs(i) * 1.3}`)

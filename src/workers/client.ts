@@ -3,7 +3,7 @@ import { handlers } from './inProcess'
 import type { CallName, Calls, FromWorker, Progress } from './protocol'
 
 interface Waiting {
-  readonly resolve: (v: never) => void
+  readonly resolve: (value: never) => void
   readonly reject: (error: Error) => void
   readonly tell?: (progress: Progress) => void
 }
@@ -65,7 +65,7 @@ class Bench {
     }
     const id = ++ids
     const answer = new Promise<Calls[K][1] | null>((resolve, reject) => {
-      this.waiting.set(id, { resolve: resolve as (v: never) => void, reject, ...(tell ? { tell } : {}) })
+      this.waiting.set(id, { resolve: resolve as (value: never) => void, reject, ...(tell ? { tell } : {}) })
     })
     worker.postMessage({ id, call, request })
     return {

@@ -20,11 +20,11 @@ let solver: Promise<Highs> | null = null
 /** Loads the solver once: in a browser its program is fetched from the application itself. */
 function highs(): Promise<Highs> {
   solver ??= import('highs').then((value) =>
-    (value.default as unknown as (o: { locateFile?: (f: string) => string }) => Promise<Highs>)(
+    (value.default as unknown as (options: { locateFile?: (name: string) => string }) => Promise<Highs>)(
       typeof window === 'undefined' && typeof self !== 'undefined' && 'location' in self
         ? {
-            locateFile: (f) =>
-              new URL(`/solver/${f}`, (self as unknown as Worker & { location: Location }).location.origin).href,
+            locateFile: (name) =>
+              new URL(`/solver/${name}`, (self as unknown as Worker & { location: Location }).location.origin).href,
           }
         : {},
     ),
@@ -45,17 +45,17 @@ export async function planCuts(cutRequest: CutRequest): Promise<CutPlan | null> 
     // With every pattern listed, the least of the relaxed problem is a bound for any plan, sharper than lengths alone.
     const least = whole ? solve.solve(asLp(cutRequest.demands, patterns, true)) : null
     const bound = least?.Status === 'Optimal' ? Math.ceil((least.ObjectiveValue ?? 0) - 1e-6) : 0
-    const r = solve.solve(asLp(cutRequest.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
-    if (r.Status !== 'Optimal') return fallback
+    const answer = solve.solve(asLp(cutRequest.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
+    if (answer.Status !== 'Optimal') return fallback
     // A pattern may cover more than is asked: what is over is offcut.
     const left = cutRequest.demands.map((demand) => demand.count)
     const boards = patterns
       .flatMap((pattern, i) =>
-        Array.from({ length: Math.round(r.Columns[`x${i}`]?.Primal ?? 0) }, () => {
+        Array.from({ length: Math.round(answer.Columns[`x${i}`]?.Primal ?? 0) }, () => {
           const takes = pattern.takes.map((take, k) => {
-            const n = Math.min(take, left[k])
-            left[k] -= n
-            return n
+            const boards = Math.min(take, left[k])
+            left[k] -= boards
+            return boards
           })
           const pieces = takes.flatMap((take, k) => Array.from({ length: take }, () => cutRequest.demands[k].lengthIn))
           return {
@@ -71,8 +71,8 @@ export async function planCuts(cutRequest: CutRequest): Promise<CutPlan | null> 
           }
         }),
       )
-      .filter((b) => b.pattern.takes.some((take) => take > 0))
-    if (left.some((n) => n > 0)) return fallback
+      .filter((run) => run.pattern.takes.some((take) => take > 0))
+    if (left.some((wanting) => wanting > 0)) return fallback
     const made = planOf(boards, cutRequest.demands, cutRequest.stock, cutRequest.kerfIn, whole)
     const plan = { ...made, lowerBound: Math.max(made.lowerBound, bound) }
     return plan.price <= fallback.price + 1e-9 ? plan : fallback

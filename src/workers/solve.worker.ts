@@ -10,8 +10,8 @@ const post = (fromWorker: FromWorker) => self.postMessage(fromWorker)
 self.onmessage = (event: MessageEvent<ToWorker>) => {
   const data = event.data
   if ('cancel' in data) {
-    const c = running.get(data.cancel)
-    if (c) c.aborted = true
+    const cancel = running.get(data.cancel)
+    if (cancel) cancel.aborted = true
     return
   }
   const cancel = { aborted: false }
@@ -20,7 +20,7 @@ self.onmessage = (event: MessageEvent<ToWorker>) => {
   const call = handlers[data.call] as (
     request: unknown,
     cancel: { aborted: boolean },
-    tell: (p: { done: number; of: number; saying: string }) => void,
+    tell: (progress: { done: number; of: number; saying: string }) => void,
   ) => Promise<unknown>
   call(data.request, cancel, (progress) => post({ id: data.id, progress }))
     .then((answer) => {

@@ -98,8 +98,10 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
       crown: i % 2 === 0 ? ('near' as const) : ('far' as const),
     }
   })
-  const g = specificGravity(building.post.lumber, building.grades)
-  const nails = laminated ? laminationPlan(building.joints.lamination, size.plies, size.depthIn, lengthIn, g) : null
+  const gravity = specificGravity(building.post.lumber, building.grades)
+  const nails = laminated
+    ? laminationPlan(building.joints.lamination, size.plies, size.depthIn, lengthIn, gravity)
+    : null
   const boltCount = building.joints.truss.count
   const bolts = pocket
     ? Array.from({ length: boltCount }, (_, k) => ({

@@ -66,14 +66,14 @@ export function cutPatterns(
       const first = !takes.some((take) => take > 0)
       const need = demands[i].lengthIn
       let most = 0
-      for (let n = 1; n <= demands[i].count; n++) {
-        const used = n * need + (n - 1) * kerfIn + (first ? 0 : kerfIn)
-        if (used <= left + FIT) most = n
+      for (let taken = 1; taken <= demands[i].count; taken++) {
+        const used = taken * need + (taken - 1) * kerfIn + (first ? 0 : kerfIn)
+        if (used <= left + FIT) most = taken
         else break
       }
-      for (let n = most; n >= 0; n--) {
-        takes[i] = n
-        walk(k + 1, n === 0 ? left : left - n * need - (n - 1) * kerfIn - (first ? 0 : kerfIn))
+      for (let taken = most; taken >= 0; taken--) {
+        takes[i] = taken
+        walk(k + 1, taken === 0 ? left : left - taken * need - (taken - 1) * kerfIn - (first ? 0 : kerfIn))
       }
       takes[i] = 0
     }
@@ -103,21 +103,21 @@ export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoa
   const open: { takes: number[]; lengths: number[] }[] = []
   for (const piece of pieces) {
     const fit =
-      open.find((o) => usedIn([...o.lengths, demands[piece].lengthIn], kerfIn) <= longest.lengthIn + FIT) ??
+      open.find((board) => usedIn([...board.lengths, demands[piece].lengthIn], kerfIn) <= longest.lengthIn + FIT) ??
       (() => {
-        const o = { takes: demands.map(() => 0), lengths: [] as number[] }
-        open.push(o)
-        return o
+        const fresh = { takes: demands.map(() => 0), lengths: [] as number[] }
+        open.push(fresh)
+        return fresh
       })()
     fit.takes[piece]++
     fit.lengths.push(demands[piece].lengthIn)
   }
   return planOf(
-    open.map((o) => {
-      const used = usedIn(o.lengths, kerfIn)
+    open.map((begun) => {
+      const used = usedIn(begun.lengths, kerfIn)
       const board = [...sorted].reverse().find((stockBoard) => stockBoard.lengthIn + FIT >= used) ?? longest
       return {
-        pattern: { stockIn: board.lengthIn, price: board.price, takes: o.takes, offcutIn: board.lengthIn - used },
+        pattern: { stockIn: board.lengthIn, price: board.price, takes: begun.takes, offcutIn: board.lengthIn - used },
         count: 1,
       }
     }),
@@ -137,16 +137,16 @@ export function planOf(
   proved: boolean,
 ): CutPlan {
   const by = new Map<string, { pattern: CutPattern; count: number }>()
-  for (const q of list) {
-    const key = `${q.pattern.stockIn}|${q.pattern.takes.join(',')}`
+  for (const run of list) {
+    const key = `${run.pattern.stockIn}|${run.pattern.takes.join(',')}`
     const has = by.get(key)
-    by.set(key, { pattern: q.pattern, count: (has?.count ?? 0) + q.count })
+    by.set(key, { pattern: run.pattern, count: (has?.count ?? 0) + run.count })
   }
   const boards = [...by.values()].sort(
     (one, other) => other.pattern.stockIn - one.pattern.stockIn || other.count - one.count,
   )
-  const sum = (f: (run: { pattern: CutPattern; count: number }) => number) =>
-    boards.reduce((sum, board) => sum + f(board) * board.count, 0)
+  const sum = (pick: (run: { pattern: CutPattern; count: number }) => number) =>
+    boards.reduce((sum, board) => sum + pick(board) * board.count, 0)
   const bought = sum((run) => run.pattern.stockIn)
   const need = demands.reduce((sum, demand) => sum + demand.count * demand.lengthIn, 0)
   return {
@@ -165,7 +165,7 @@ export function planOf(
  * lets them be parts of boards: its least count, rounded up, is what no plan of these patterns can beat.
  */
 export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[], relaxed = false): string {
-  const term = (i: number, v: number) => `${v} x${i}`
+  const term = (i: number, factor: number) => `${factor} x${i}`
   const cover = demands.map(
     (demand, k) =>
       ` c${k}: ${patterns.flatMap((pattern, i) => (pattern.takes[k] ? [term(i, pattern.takes[k])] : [])).join(' + ')} >= ${demand.count}`,
@@ -177,8 +177,10 @@ export function asLp(demands: readonly CutDemand[], patterns: readonly CutPatter
 export function countLengths(lengthsIn: readonly number[]): CutDemand[] {
   const by = new Map<number, number>()
   for (const lengthIn of lengthsIn) {
-    const n = Math.ceil(lengthIn * 16 - 1e-6)
-    by.set(n, (by.get(n) ?? 0) + 1)
+    const sixteenths = Math.ceil(lengthIn * 16 - 1e-6)
+    by.set(sixteenths, (by.get(sixteenths) ?? 0) + 1)
   }
-  return [...by].sort((one, other) => other[0] - one[0]).map(([n, count]) => ({ lengthIn: n / 16, count }))
+  return [...by]
+    .sort((one, other) => other[0] - one[0])
+    .map(([sixteenths, count]) => ({ lengthIn: sixteenths / 16, count }))
 }

@@ -115,7 +115,7 @@ function seatChecks(
   const ends = shared ? 2 : 1 // a middle post takes the ends of two bays
   const both = spec.sides === 'both'
   const carrier = building.joints.carrier
-  const g = specificGravity(spec.lumber, building.grades)
+  const gravity = specificGravity(spec.lumber, building.grades)
   const perSide = both ? spec.plies / 2 : spec.plies
   const faceBolted = building.roof.truss.seat === 'face'
   const strength = (duration: number) =>
@@ -127,7 +127,7 @@ function seatChecks(
       mainIn: size.depthIn,
       sideIn: 1.5 * perSide,
       gMain: specificGravity(building.post.lumber, building.grades),
-      gSide: g,
+      gSide: gravity,
       mainThetaDeg: 0,
       sideThetaDeg: 90,
       eaMain: (values?.e ?? 1.4e6) * size.areaIn2,
@@ -378,7 +378,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       )
   }
   const bolts = building.joints.truss
-  const g = specificGravity(building.post.lumber, building.grades)
+  const gPost = specificGravity(building.post.lumber, building.grades)
   const double = truss.seat === 'pocket' && size.plies > 2
   const strength = (duration: number) =>
     boltStrength({
@@ -388,8 +388,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       double,
       mainIn: double ? 1.5 * truss.plies : Math.max(1.5, size.widthIn - 1.5),
       sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * truss.plies,
-      gMain: g,
-      gSide: g,
+      gMain: gPost,
+      gSide: gPost,
       mainThetaDeg: double ? 90 : 0,
       sideThetaDeg: double ? 0 : 90,
       eaMain: values.e * 8.25,
@@ -419,14 +419,14 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         }),
       )
     }
-    const s = strength(1.6)
+    const bolted = strength(1.6)
     out.push(
       makeCheck({
         ...head,
         id: 'truss-uplift',
         title: 'Trusses held down',
         demand: Math.max(0, up[lifted]),
-        capacity: s.groupLb,
+        capacity: bolted.groupLb,
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: `truss ${lifted + 1}`,
@@ -435,7 +435,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
             ? 'Dead load alone holds the trusses down.'
             : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
         fix: 'More or thicker bolts; keep the truss maker’s edge distances.',
-        trace: () => s.trace,
+        trace: () => bolted.trace,
       }),
     )
   } else if (building.joints.rafterTieLb === null)

@@ -203,8 +203,8 @@ function braceChecks(
     ]
     if (spec.walls === 'single-boards') {
       const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin((brace.alphaDeg * Math.PI) / 180)) / size.bIn
-      const c = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
-      if (Number.isNaN(c.cp))
+      const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
+      if (Number.isNaN(stability.cp))
         out.push(
           notChecked(
             `${id}-push`,
@@ -221,7 +221,7 @@ function braceChecks(
             id: `${id}-push`,
             title: `${title} pushed`,
             demand: brace.forceLb,
-            capacity: values.fc * 1.6 * c.cp * size.areaIn2,
+            capacity: values.fc * 1.6 * stability.cp * size.areaIn2,
             unit: 'lb',
             governs: `Wind from the other side pushes it with ${Math.round(brace.forceLb)} lb, held at every girt.`,
             fix: 'X braces.',
@@ -235,12 +235,12 @@ function braceChecks(
                 '',
                 'NDS 2018 3.7.1',
               ),
-              line('Stability', 'CP at le/d', sig(c.cp), c.cp, '', 'NDS 2018 3.7.1.5'),
+              line('Stability', 'CP at le/d', sig(stability.cp), stability.cp, '', 'NDS 2018 3.7.1.5'),
               line(
                 'Allowed',
                 'Fc·CD·CP·A',
-                `${sig(values.fc)} × 1.6 × ${sig(c.cp)} × ${sig(size.areaIn2)}`,
-                values.fc * 1.6 * c.cp * size.areaIn2,
+                `${sig(values.fc)} × 1.6 × ${sig(stability.cp)} × ${sig(size.areaIn2)}`,
+                values.fc * 1.6 * stability.cp * size.areaIn2,
                 'lb',
                 'NDS 2018 3.7.1',
               ),
@@ -248,14 +248,14 @@ function braceChecks(
           }),
         )
     }
-    const u = upliftAt(isEave(brace.side) ? ['eave', 'corner'] : ['gable', 'corner'])
+    const uplift = upliftAt(isEave(brace.side) ? ['eave', 'corner'] : ['gable', 'corner'])
     out.push(
       makeCheck({
         ...head,
         id: `${id}-couple`,
         title: `${names[brace.side]}: braced posts held down`,
-        demand: Math.max(0, u.demandLb) + brace.coupleLb,
-        capacity: Math.max(u.capacityLb, 1e-9),
+        demand: Math.max(0, uplift.demandLb) + brace.coupleLb,
+        capacity: Math.max(uplift.capacityLb, 1e-9),
         unit: 'lb',
         governs: `The braces lift their post by ${Math.round(brace.coupleLb)} lb besides the roof’s uplift.`,
         fix: 'Lower force by more braced bays; a wider or deeper collar.',
@@ -269,8 +269,15 @@ function braceChecks(
             'lb',
             'statics',
           ),
-          line('Roof uplift there', 'T', sig(u.demandLb), u.demandLb, 'lb', 'ASCE 7-16 2.4.1 (7)'),
-          line('What the hole holds', 'see its uplift', sig(u.capacityLb), u.capacityLb, 'lb', 'see the hole’s uplift'),
+          line('Roof uplift there', 'T', sig(uplift.demandLb), uplift.demandLb, 'lb', 'ASCE 7-16 2.4.1 (7)'),
+          line(
+            'What the hole holds',
+            'see its uplift',
+            sig(uplift.capacityLb),
+            uplift.capacityLb,
+            'lb',
+            'see the hole’s uplift',
+          ),
         ],
       }),
     )
@@ -439,7 +446,7 @@ export function bracingChecks(
   else if (row.result && building.skin.roofAllowPlf !== null) {
     const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
     const perSlope = bay / 2 / cos
-    const v = perSlope / slopeFt
+    const shearPlf = perSlope / slopeFt
     const allow = building.skin.roofAllowPlf
     if (ratio > 4)
       out.push(
@@ -456,12 +463,12 @@ export function bracingChecks(
         ...head,
         id: 'diaphragm',
         title: 'Roof diaphragm',
-        demand: v,
+        demand: shearPlf,
         capacity: allow,
         unit: 'plf',
         combination: '0.6W',
         place: 'end bay',
-        governs: `The end bay passes ${Math.round(v)} plf along each slope to the end wall.`,
+        governs: `The end bay passes ${Math.round(shearPlf)} plf along each slope to the end wall.`,
         fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
         trace: () => [
           line(
@@ -491,7 +498,7 @@ export function bracingChecks(
             'C18',
           ),
           line('Along one slope', 'V/2/cosθ', `${sig(bay)}/2/${sig(cos)}`, perSlope, 'lb', 'statics'),
-          line('Per foot of slope', 'v = V/Ls', `${sig(perSlope)}/${sig(slopeFt)}`, v, 'plf', 'statics'),
+          line('Per foot of slope', 'v = V/Ls', `${sig(perSlope)}/${sig(slopeFt)}`, shearPlf, 'plf', 'statics'),
         ],
       }),
     )
@@ -537,12 +544,12 @@ export function bracingChecks(
   out.push(swayCheck(building, lateral))
   // Walls in their own plane.
   for (const side of SIDES) {
-    const v = shear[side]
-    if (v <= 0 || lines.some((line) => line.side === side)) continue
+    const shearLb = shear[side]
+    if (shearLb <= 0 || lines.some((line) => line.side === side)) continue
     const id = `wall-shear-${side}`
     const title = `${names[side]} in its own plane`
     const feet = shearLengthFt(building, grid, side)
-    const why = `${Math.round(v).toLocaleString('en-US')} lb of wind must go down this wall`
+    const why = `${Math.round(shearLb).toLocaleString('en-US')} lb of wind must go down this wall`
     if (feet <= 0) {
       out.push(
         notChecked(id, title, 'bracing', `${why}; it has no skin to carry it.`, 'Braces in this wall, or an engineer.'),
@@ -555,7 +562,7 @@ export function bracingChecks(
           id,
           title,
           'bracing',
-          `${why}, ${Math.round(v / feet)} plf over ${sig(feet)} ft between openings; ${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`,
+          `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`,
           'Enter the skin’s tested values, or brace the wall.',
         ),
       )
@@ -567,21 +574,21 @@ export function bracingChecks(
         ...head,
         id,
         title,
-        demand: v / feet,
+        demand: shearLb / feet,
         capacity: allow,
         unit: 'plf',
         combination: '0.6W',
         place: 'between openings',
-        governs: `${why}, ${Math.round(v / feet)} plf between its openings.`,
+        governs: `${why}, ${Math.round(shearLb / feet)} plf between its openings.`,
         fix: 'Fewer openings in this wall, a stronger skin, or braces.',
         trace: () => [
-          line('Shear in the wall', 'V', sig(v), v, 'lb', 'ASCE 7-16 27.3'),
-          line('Per foot', 'v = V/L', `${sig(v)}/${sig(feet)}`, v / feet, 'plf', 'statics'),
+          line('Shear in the wall', 'V', sig(shearLb), shearLb, 'lb', 'ASCE 7-16 27.3'),
+          line('Per foot', 'v = V/L', `${sig(shearLb)}/${sig(feet)}`, shearLb / feet, 'plf', 'statics'),
           line(
             'Pull at the end of each piece',
             'v·h',
-            `${sig(v / feet)} × ${sig(building.heelIn / 12)}`,
-            (v / feet) * (building.heelIn / 12),
+            `${sig(shearLb / feet)} × ${sig(building.heelIn / 12)}`,
+            (shearLb / feet) * (building.heelIn / 12),
             'lb',
             'statics',
           ),
@@ -606,14 +613,14 @@ export function bracingChecks(
         ),
       )
     if (values) {
-      const c = columnStability({
+      const stability = columnStability({
         slenderness: length / size.bIn / knee.plies,
         eMinPsi: values.eMin,
         fcStarPsi: values.fc * 1.6,
       })
-      const cap = Math.min(values.fc * 1.6 * c.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
+      const cap = Math.min(values.fc * 1.6 * stability.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
       out.push(
-        Number.isNaN(c.cp)
+        Number.isNaN(stability.cp)
           ? notChecked(
               'knee',
               'Knee braces',
@@ -645,15 +652,15 @@ export function bracingChecks(
                 line(
                   'Stability of the knee',
                   'CP at le/d',
-                  sig(c.cp),
-                  c.cp,
+                  sig(stability.cp),
+                  stability.cp,
                   '',
                   `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / knee.plies)}`,
                 ),
                 line(
                   'What it can take',
                   "the less of Fc'·CP and Ft', × A",
-                  `min(${sig(values.fc)} × 1.6 × ${sig(c.cp)}, ${sig(values.ft)} × 1.6) × ${sig(size.areaIn2)} × ${knee.plies}`,
+                  `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ${sig(size.areaIn2)} × ${knee.plies}`,
                   cap,
                   'lb',
                   'NDS 2018 3.7, 3.8',
@@ -741,9 +748,10 @@ export function bracingChecks(
   if (building.skirt.depthIn > 0) {
     const bay = Math.max(...grid.baysIn)
     const name =
-      (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find((s) => boardSize(s).dIn <= building.skirt.depthIn + 0.01) ??
-      '2x4'
-    const g = girtRatios(
+      (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find(
+        (board) => boardSize(board).dIn <= building.skirt.depthIn + 0.01,
+      ) ?? '2x4'
+    const girt = girtRatios(
       {
         style: 'flat',
         size: name,
@@ -759,7 +767,7 @@ export function bracingChecks(
         outwardPsf: -results.claddingQhPsf * (1.1 + results.wind.gcpi),
       },
     )
-    if (g)
+    if (girt)
       out.push(
         makeCheck({
           id: 'skirt',
@@ -767,14 +775,14 @@ export function bracingChecks(
           stage: 'walls',
           group: 'girt',
           subjects: [],
-          demand: g.ratios.worst,
+          demand: girt.ratios.worst,
           capacity: 1,
           unit: '',
           combination: '0.6W',
           place: 'between posts',
           governs: `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first girt.`,
           fix: 'A stake or slab edge between posts, or a doubled board.',
-          trace: g.trace,
+          trace: girt.trace,
         }),
       )
   }

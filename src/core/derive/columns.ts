@@ -159,25 +159,25 @@ function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean
   const known = basis.known.get(key)
   if (known) return known
   const { size, v: values } = basis
-  const f = wetFactors(values, wet)
+  const wetFactor = wetFactors(values, wet)
   const strong = (ke * basis.lengthIn(post)) / size.depthIn
   const weak = gap / basis.weakDepthIn
-  const fcStar = values.fc * duration * f.fc
-  const c = size.wood === 'glulam' ? 0.9 : 0.8
-  const c1 = columnStability({ slenderness: strong, eMinPsi: values.eMin * f.e, fcStarPsi: fcStar, c })
-  const c2 = columnStability({ slenderness: weak, eMinPsi: values.eMin * f.e, fcStarPsi: fcStar, c })
+  const fcStar = values.fc * duration * wetFactor.fc
+  const curve = size.wood === 'glulam' ? 0.9 : 0.8
+  const c1 = columnStability({ slenderness: strong, eMinPsi: values.eMin * wetFactor.e, fcStarPsi: fcStar, c: curve })
+  const c2 = columnStability({ slenderness: weak, eMinPsi: values.eMin * wetFactor.e, fcStarPsi: fcStar, c: curve })
   const weakRules = basis.kf * c2.cp < c1.cp
   const made: Limits = {
     fcStar,
-    c,
+    c: curve,
     fce: weakRules ? c2.fcePsi : c1.fcePsi,
     cp: weakRules ? c2.cp : c1.cp,
     kf: weakRules ? basis.kf : 1,
     fcAllowed: fcStar * Math.min(c1.cp, basis.kf * c2.cp),
     fce1: c1.fcePsi,
     fce2: c2.fcePsi,
-    fbAllowed: values.fb * duration * f.fb * basis.lamination,
-    fb2Allowed: values.fb * duration * f.fb * (basis.solidWeak ? 1.15 : 1),
+    fbAllowed: values.fb * duration * wetFactor.fb * basis.lamination,
+    fb2Allowed: values.fb * duration * wetFactor.fb * (basis.solidWeak ? 1.15 : 1),
     ftAllowed: values.ft * duration,
     slender: Math.max(strong, weak), // flat plies take Cfu of their own, 1.15 for 6 and 8 in.
   }
@@ -204,16 +204,16 @@ const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
 
 /** Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling (3.10.1). */
 function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
-  const f = trial.a.lb / areaLeftIn2(basis, trial)
-  if (trial.section === 'at the truss seat') return f / (basis.v.fc * trial.a.duration)
+  const fcPsi = trial.a.lb / areaLeftIn2(basis, trial)
+  if (trial.section === 'at the truss seat') return fcPsi / (basis.v.fc * trial.a.duration)
   const fb = (Math.abs(trial.m1) * 12) / basis.size.sIn3
   const fb2 = (Math.abs(trial.m2) * 12) / basis.weakS
   const fbAllowed = limits.fbAllowed * trial.share
-  if (f < 0) return -f / limits.ftAllowed + fb / fbAllowed + fb2 / limits.fb2Allowed
-  const r1 = 1 - f / limits.fce1
-  const r2 = 1 - f / limits.fce2
+  if (fcPsi < 0) return -fcPsi / limits.ftAllowed + fb / fbAllowed + fb2 / limits.fb2Allowed
+  const r1 = 1 - fcPsi / limits.fce1
+  const r2 = 1 - fcPsi / limits.fce2
   return (
-    (f / limits.fcAllowed) ** 2 +
+    (fcPsi / limits.fcAllowed) ** 2 +
     (fb === 0 ? 0 : r1 > 0 ? fb / (fbAllowed * r1) : Infinity) +
     (fb2 === 0 ? 0 : r2 > 0 ? fb2 / (limits.fb2Allowed * r2) : Infinity)
   )
@@ -275,7 +275,7 @@ export function columnWorst(
   // Few durations come again and again: their limits are kept at hand, by duration and wetness.
   const near: { readonly duration: number; readonly wet: boolean; readonly limits: Limits }[] = []
   const limits = (duration: number, wet: boolean): Limits => {
-    for (const n of near) if (n.duration === duration && n.wet === wet) return n.limits
+    for (const kept of near) if (kept.duration === duration && kept.wet === wet) return kept.limits
     const made = limitsOf(basis, post, duration, wet)
     near.push({ duration, wet, limits: made })
     return made
@@ -291,9 +291,9 @@ export function columnWorst(
     cladPlf = 0,
   ) => {
     const trial: Trial = { a: axial, section, m1, m2, wet, share, c: lateral, clad: cladPlf }
-    const r = ratioOf(basis, limits(axial.duration, wet), trial)
-    if (!(r <= ratio)) {
-      ratio = r
+    const result = ratioOf(basis, limits(axial.duration, wet), trial)
+    if (!(result <= ratio)) {
+      ratio = result
       worst = trial
     }
   }
@@ -331,16 +331,16 @@ export function columnWorst(
         take(axial, 'at the knee brace', windShare * lateral.kneeMomentFtLb, 0, false, 1, lateral)
       if (building.post.splice && basis.size.wood === 'laminated') {
         const splice = building.post.splice
-        let m = 0
-        for (let q = 0; q <= 8; q++)
-          m = Math.max(
-            m,
-            Math.abs(momentAtFtLb(lateral, (splice.fromIn + ((splice.toIn - splice.fromIn) * q) / 8) / 12)),
+        let most = 0
+        for (let step = 0; step <= 8; step++)
+          most = Math.max(
+            most,
+            Math.abs(momentAtFtLb(lateral, (splice.fromIn + ((splice.toIn - splice.fromIn) * step) / 8) / 12)),
           )
         take(
           axial,
           'in the splice zone',
-          windShare * m,
+          windShare * most,
           0,
           splice.fromIn < 12 && basis.wet,
           splice.efficiency ?? SPLICE_SHARE,
@@ -418,7 +418,7 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
       `Axial load${columnResult.c ? `, ${columnResult.c.name}` : ''}`,
       `${columnResult.axial.name}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`,
       [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])]
-        .map((x) => (x < 0 ? `(${sig(x).replace('-', '−')})` : sig(x)))
+        .map((value) => (value < 0 ? `(${sig(value).replace('-', '−')})` : sig(value)))
         .join(' + '),
       columnResult.axial.lb,
       'lb',
@@ -434,8 +434,8 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
     ),
   ]
   if (!tension && !seat) {
-    const { fcStar, fce, c, cp, kf } = columnResult.limits
-    const a = `(1 + ${sig(fce / fcStar)})/(2 × ${c})`
+    const { fcStar, fce, c: curve, cp, kf } = columnResult.limits
+    const half = `(1 + ${sig(fce / fcStar)})/(2 × ${curve})`
     out.push(
       line(
         'Slenderness, strong axis',
@@ -466,7 +466,7 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
       line(
         'Stability of the weaker axis',
         'CP from α = FcE/Fc*',
-        `${a} − √((${a})² − ${sig(fce / fcStar)}/${c})`,
+        `${half} − √((${half})² − ${sig(fce / fcStar)}/${curve})`,
         cp,
         '',
         `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`,
@@ -570,16 +570,16 @@ const cladBent = (plf: number, heightFt: number, pinned: boolean): Bent => ({
 
 /** Shear and moment along a post for drawing, from grade or its bracket up. */
 function postDiagram(bent: Bent, heightIn: number, capacityInLb: number | null): Diagram {
-  const n = 32
-  const x = Array.from({ length: n + 1 }, (_, i) => (heightIn * i) / n)
+  const steps = 32
+  const places = Array.from({ length: steps + 1 }, (_, i) => (heightIn * i) / steps)
   return {
     lengthIn: heightIn,
-    x,
+    x: places,
     upright: true,
     capacityInLb,
-    shearLb: x.map((z) => bent.shearLb - (bent.plf * z) / 12),
-    momentInLb: x.map((z) => 12 * momentAtFtLb(bent, z / 12)),
-    deflectionIn: x.map(() => 0),
+    shearLb: places.map((place) => bent.shearLb - (bent.plf * place) / 12),
+    momentInLb: places.map((place) => 12 * momentAtFtLb(bent, place / 12)),
+    deflectionIn: places.map(() => 0),
     points: [],
     lines: [{ fromIn: 0, toIn: heightIn, startLbIn: bent.plf / 12, endLbIn: bent.plf / 12, name: 'wind' }],
     supportsIn: [0, heightIn],
@@ -650,8 +650,8 @@ export function columnChecks(
     if (!worst || !(columnResult.ratio <= worst.ratio)) worst = { ...columnResult, postId: post.id }
   }
   if (!worst) return []
-  const r: ColumnResult = worst
-  const other = posts.get(r.postId) as Post
+  const result: ColumnResult = worst
+  const other = posts.get(result.postId) as Post
   const strong = (basis.keOf(other) * basis.lengthIn(other)) / basis.size.depthIn
   const subjects = [other.id, ...hole.postIds.filter((postId) => postId !== other.id)]
   const free = lateral.relied === 'frames alone'
@@ -695,19 +695,23 @@ export function columnChecks(
         ...common,
         id,
         title,
-        demand: Number.isFinite(r.ratio) ? r.ratio : 9.99,
+        demand: Number.isFinite(result.ratio) ? result.ratio : 9.99,
         capacity: 1,
         unit: '',
-        combination: r.axial.name,
-        place: r.section,
-        governs: `${r.axial.name}${r.c ? ` with ${r.c.name}` : ''} works ${other.id} hardest, ${r.section}.`,
+        combination: result.axial.name,
+        place: result.section,
+        governs: `${result.axial.name}${result.c ? ` with ${result.c.name}` : ''} works ${other.id} hardest, ${result.section}.`,
         fix,
-        trace: () => columnTrace(basis, r, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
+        trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
         diagram: () =>
-          r.c
-            ? postDiagram(standing(r.c), basis.lengthIn(other), r.fbAllowed * basis.size.sIn3)
-            : r.clad > 0
-              ? postDiagram(cladBent(r.clad, other.heightIn / 12, pier), other.heightIn, r.fbAllowed * basis.size.sIn3)
+          result.c
+            ? postDiagram(standing(result.c), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
+            : result.clad > 0
+              ? postDiagram(
+                  cladBent(result.clad, other.heightIn / 12, pier),
+                  other.heightIn,
+                  result.fbAllowed * basis.size.sIn3,
+                )
               : null,
       }),
     )
@@ -719,11 +723,11 @@ export function columnChecks(
       if (!most || Math.abs(lateralCase.shearLb) > Math.abs(most.c.shearLb)) most = { q: post, c: lateralCase }
   if (!most) return out
   const hardest = most
-  const v = Math.max(
+  const shearPsi = Math.max(
     Math.abs(hardest.c.shearLb),
     pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.c.momentFtLb)) / (3 * (hole.embedIn / 12)),
   )
-  const fv = (1.5 * v) / basis.size.areaIn2
+  const fv = (1.5 * shearPsi) / basis.size.areaIn2
   const fvAllowed = basis.v.fv * 1.6 * wetFactors(basis.v, basis.wet).fv
   out.push(
     makeCheck({
@@ -735,21 +739,28 @@ export function columnChecks(
       unit: 'psi',
       combination: 'D+0.6W',
       place: 'at or below grade',
-      governs: `Wind shears ${hardest.q.id} with ${Math.round(v).toLocaleString('en-US')} lb at or below grade.`,
+      governs: `Wind shears ${hardest.q.id} with ${Math.round(shearPsi).toLocaleString('en-US')} lb at or below grade.`,
       fix: 'A larger section.',
       diagram: () => postDiagram(standing(hardest.c), basis.lengthIn(hardest.q), null),
       trace: () => [
         pier || hole.embedIn <= 0
-          ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), v, 'lb', 'statics')
+          ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), shearPsi, 'lb', 'statics')
           : line(
               'Largest shear',
               'the more of V and 4·M/(3·d)',
               `max(${sig(Math.abs(hardest.c.shearLb))}, 4 × ${sig(Math.abs(hardest.c.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
-              v,
+              shearPsi,
               'lb',
               'statics',
             ),
-        line('Shear stress', 'fv = 1.5·V/A', `1.5 × ${sig(v)}/${sig(basis.size.areaIn2)}`, fv, 'psi', 'NDS 2018 3.4.2'),
+        line(
+          'Shear stress',
+          'fv = 1.5·V/A',
+          `1.5 × ${sig(shearPsi)}/${sig(basis.size.areaIn2)}`,
+          fv,
+          'psi',
+          'NDS 2018 3.4.2',
+        ),
         line(
           'Allowed',
           "Fv' = Fv·CD·CM",
@@ -767,10 +778,10 @@ export function columnChecks(
     const most = sags.reduce((best, sag) =>
       demands[sag.id].claddingPlf * sag.heightIn ** 4 > demands[best.id].claddingPlf * best.heightIn ** 4 ? sag : best,
     )
-    const w = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
+    const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
     const sag = pier
-      ? (5 * w * basis.lengthIn(most) ** 4) / (384 * basis.v.e * basis.size.iIn4)
-      : (w * most.heightIn ** 4) / (185 * basis.v.e * basis.size.iIn4)
+      ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.v.e * basis.size.iIn4)
+      : (lbPerIn * most.heightIn ** 4) / (185 * basis.v.e * basis.size.iIn4)
     out.push(
       makeCheck({
         ...common,
@@ -795,8 +806,8 @@ export function columnChecks(
             'Sag under 0.42·p',
             pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
             pier
-              ? `5 × ${sig(w)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.v.e)} × ${sig(basis.size.iIn4)})`
-              : `${sig(w)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.v.e)} × ${sig(basis.size.iIn4)})`,
+              ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.v.e)} × ${sig(basis.size.iIn4)})`
+              : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.v.e)} × ${sig(basis.size.iIn4)})`,
             sag,
             'in',
             'IBC 2021 Table 1604.3 note f',

@@ -36,14 +36,14 @@ export interface PostDemand extends RoofLoads {
 }
 
 const NONE: RoofLoads = { roofFt2: 0, deadLb: 0, deadMinLb: 0, snowLb: 0, liveLb: 0, windDownLb: 0, windUpLb: 0 }
-const sum = (loads: RoofLoads, roofLoads: RoofLoads, f: number): RoofLoads => ({
-  roofFt2: loads.roofFt2 + roofLoads.roofFt2 * f,
-  deadLb: loads.deadLb + roofLoads.deadLb * f,
-  deadMinLb: loads.deadMinLb + roofLoads.deadMinLb * f,
-  snowLb: loads.snowLb + roofLoads.snowLb * f,
-  liveLb: loads.liveLb + roofLoads.liveLb * f,
-  windDownLb: loads.windDownLb + roofLoads.windDownLb * f,
-  windUpLb: loads.windUpLb + roofLoads.windUpLb * f,
+const sum = (loads: RoofLoads, roofLoads: RoofLoads, factor: number): RoofLoads => ({
+  roofFt2: loads.roofFt2 + roofLoads.roofFt2 * factor,
+  deadLb: loads.deadLb + roofLoads.deadLb * factor,
+  deadMinLb: loads.deadMinLb + roofLoads.deadMinLb * factor,
+  snowLb: loads.snowLb + roofLoads.snowLb * factor,
+  liveLb: loads.liveLb + roofLoads.liveLb * factor,
+  windDownLb: loads.windDownLb + roofLoads.windDownLb * factor,
+  windUpLb: loads.windUpLb + roofLoads.windUpLb * factor,
 })
 
 /** Largest service gravity of a set of roof loads and its combination. */

@@ -60,7 +60,7 @@ export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & {
 export type ToldLateral = Omit<Lateral, 'units' | 'cases'>
 
 const toldChecks = (checks: readonly Check[]): CheckSummary[] =>
-  checks.map(({ trace: _trace, diagram: _diagram, ...c }) => c)
+  checks.map(({ trace: _trace, diagram: _diagram, ...summary }) => summary)
 
 /** What of a judgement is told to whoever shows it; only plain data. */
 export function told(judgement: Judgement): ToldJudgement {

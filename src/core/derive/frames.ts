@@ -157,7 +157,7 @@ export function lateralOf(
           ? `The roof diaphragm was not counted: ${lacks}. The building stands by its frames${building.knee ? ' and knee braces' : ''}.`
           : `The building stands by its frames${building.knee ? ' and knee braces' : ''} alone.`
   const wind = results.wind
-  const psf = (v: number) => 0.6 * v
+  const psf = (pressure: number) => 0.6 * pressure
   const heightFt = building.heelIn / 12
   const riseFt = ((grid.widthIn / 24) * building.pitchPer12) / 12
   const last = grid.centresIn.length - 1
@@ -185,7 +185,7 @@ export function lateralOf(
     0,
   )
   const eavePlf = Math.max(perFt, leastPerFt) + leanPerFt
-  const loadLb = tribFt.map((t) => eavePlf * t)
+  const loadLb = tribFt.map((widthFt) => eavePlf * widthFt)
 
   const kneed = (post: Post) => building.knee !== null && isEave(post.side) && post.kind !== 'lean-to'
   const units: Record<string, PostUnit> = {}
@@ -199,13 +199,13 @@ export function lateralOf(
     }
   // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
   const frameLbIn = grid.centresIn.map(() => 0)
-  const at = (x: number) => {
-    const j = grid.centresIn.findIndex((centreIn) => centreIn >= x - 1e-6)
+  const at = (xIn: number) => {
+    const j = grid.centresIn.findIndex((centreIn) => centreIn >= xIn - 1e-6)
     if (j <= 0) return [[Math.max(0, j), 1]] as const
-    const t = (x - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
+    const share = (xIn - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
     return [
-      [j - 1, 1 - t],
-      [j, t],
+      [j - 1, 1 - share],
+      [j, share],
     ] as const
   }
   for (const side of ['south', 'north'] as const)
@@ -228,11 +228,11 @@ export function lateralOf(
       ? loadLb.map(() => 0)
       : relied === 'roof checked'
         ? (result?.moveIn ?? loadLb.map(() => Infinity))
-        : loadLb.map((q, i) => (frameLbIn[i] > 0 ? q / frameLbIn[i] : Infinity))
-  const moveAt = (x: number) =>
-    at(x).reduce((soFar, [i, share]) => (share === 0 ? soFar : soFar + moveIn[i] * share), 0)
+        : loadLb.map((lb, i) => (frameLbIn[i] > 0 ? lb / frameLbIn[i] : Infinity))
+  const moveAt = (xIn: number) =>
+    at(xIn).reduce((soFar, [i, share]) => (share === 0 ? soFar : soFar + moveIn[i] * share), 0)
   const frameShare = result
-    ? Math.max(...result.frameLb.slice(1, last).map((f, i) => Math.abs(f) / Math.max(loadLb[i + 1], 1e-9)), 0)
+    ? Math.max(...result.frameLb.slice(1, last).map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], 1e-9)), 0)
     : relied === 'frames alone'
       ? 1
       : 0

@@ -105,7 +105,7 @@ export function lateralNeed(
   return worst
 }
 
-const up3 = (x: number) => Math.ceil(x / 3 - 1e-9) * 3
+const up3 = (value: number) => Math.ceil(value / 3 - 1e-9) * 3
 
 /** What holds one post down at a trial hole, lb. */
 function upliftCapacityLb(job: Job, post: Post, demand: PostDemand, diameterIn: number, depthIn: number): number {
@@ -151,7 +151,7 @@ export function sizeHoles(
   return kinds.map((kind): HoleKind => {
     const own = posts.filter((post) => post.kind === kind)
     const floor = Math.max(building.minimumDepthIn, job.site.frostIn ?? 0)
-    const plain = building.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((s) => s >= leastHole) ?? 24
+    const plain = building.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((sizeIn) => sizeIn >= leastHole) ?? 24
     if (!results || !demands) {
       return {
         kind,
@@ -174,7 +174,9 @@ export function sizeHoles(
     const heaviest = own.reduce((best, post) => (serviceLb(post, 0) > serviceLb(best, 0) ? post : best))
     const lifted = own.reduce((best, post) => (demands[post.id].upliftLb > demands[best.id].upliftLb ? post : best))
     const candidates =
-      building.holeDiameterIn !== null ? [building.holeDiameterIn] : STOCK_DIAMETERS_IN.filter((s) => s >= leastHole)
+      building.holeDiameterIn !== null
+        ? [building.holeDiameterIn]
+        : STOCK_DIAMETERS_IN.filter((sizeIn) => sizeIn >= leastHole)
     // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
     const seen = new Map<number, { p: Post; c: LateralCase }>()
     for (const lateral of laterals)

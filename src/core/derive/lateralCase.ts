@@ -20,8 +20,8 @@ export const momentAtFtLb = (pick: Pick<LateralCase, 'plf' | 'shearLb' | 'moment
 /** An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its magnitude comes out. */
 export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {
   const { held, perInch } = lateral.unit
-  const f = lateral[action] < 0 ? -1 : 1
-  const [wind, move] = [f * held[action] * lateral.plf, f * perInch[action] * lateral.moveIn]
-  const term = (k: number, v: number) => `${sig(Math.abs(k))} × ${sig(Math.abs(v))}`
+  const sign = lateral[action] < 0 ? -1 : 1
+  const [wind, move] = [sign * held[action] * lateral.plf, sign * perInch[action] * lateral.moveIn]
+  const term = (k: number, value: number) => `${sig(Math.abs(k))} × ${sig(Math.abs(value))}`
   return `${wind < 0 ? '−' : ''}${term(held[action], lateral.plf)}${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
 }

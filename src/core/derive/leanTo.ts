@@ -24,32 +24,32 @@ export interface BirdsMouth {
 
 /** Bird's mouth of a rafter `dIn` deep over a run, NDS 4.4.3 limit of a quarter of the depth. */
 export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runIn: number): BirdsMouth {
-  const t = Math.atan(pitchPer12 / 12)
-  const deg = (t * 180) / Math.PI
+  const theta = Math.atan(pitchPer12 / 12)
+  const deg = (theta * 180) / Math.PI
   return {
     thetaDeg: deg,
     seatIn,
-    notchIn: seatIn * Math.sin(t),
-    mostSeatIn: dIn / (4 * Math.sin(t)),
-    heelCutIn: seatIn * Math.tan(t),
-    aboveIn: dIn / Math.cos(t) - seatIn * Math.tan(t),
+    notchIn: seatIn * Math.sin(theta),
+    mostSeatIn: dIn / (4 * Math.sin(theta)),
+    heelCutIn: seatIn * Math.tan(theta),
+    aboveIn: dIn / Math.cos(theta) - seatIn * Math.tan(theta),
     plumbDeg: deg,
     levelDeg: 90 - deg,
-    lengthIn: runIn / Math.cos(t),
+    lengthIn: runIn / Math.cos(theta),
   }
 }
 
 /** Snow of one case on a rafter with `tribFt` of roof, lb/in along its run from the wall: uniform and the drift triangle cut at the eave. */
 function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
   const lines: LineLoad[] = [uniform(depthIn, low.uniformPsf * tribFt * share, 'snow')]
-  const w = low.peakWidthFt * 12
-  if (low.peakPsf > 0 && w > 0) {
-    const at = (x: number) => (low.peakPsf * Math.max(0, 1 - x / w) * tribFt * share) / 12
+  const driftIn = low.peakWidthFt * 12
+  if (low.peakPsf > 0 && driftIn > 0) {
+    const at = (fromWallIn: number) => (low.peakPsf * Math.max(0, 1 - fromWallIn / driftIn) * tribFt * share) / 12
     lines.push({
       fromIn: 0,
-      toIn: Math.min(w, depthIn),
+      toIn: Math.min(driftIn, depthIn),
       startLbIn: at(0),
-      endLbIn: at(Math.min(w, depthIn)),
+      endLbIn: at(Math.min(driftIn, depthIn)),
       name: 'drift',
     })
   }
@@ -230,7 +230,7 @@ export function leanToChecks(
   const wLb = down('wallPlf')
   const post = postSize(building.post)
   const bolts = building.joints.ledger
-  const e = values?.e ?? 1.4e6
+  const ePsi = values?.e ?? 1.4e6
   const bolt = (duration: number, plies: number, double: boolean) =>
     boltStrength({
       diameterIn: bolts.diameterIn,
@@ -243,8 +243,8 @@ export function leanToChecks(
       gSide: specificGravity(leanTo.rafter.lumber, building.grades),
       mainThetaDeg: 0,
       sideThetaDeg: 90,
-      eaMain: e * post.areaIn2,
-      eaSide: e * size.areaIn2 * plies,
+      eaMain: ePsi * post.areaIn2,
+      eaSide: ePsi * size.areaIn2 * plies,
       spacingIn: 4 * bolts.diameterIn,
       endIn: 7 * bolts.diameterIn,
       edgeIn: 1.5 * bolts.diameterIn,
@@ -255,7 +255,7 @@ export function leanToChecks(
   const uLb = Math.max(0, upPlf * tribFt)
   if (leanTo.rafter.spaceIn === null) {
     const double = leanTo.rafter.plies === 2
-    const [strength, u] = [
+    const [strength, upBolts] = [
       bolt(1.15, double ? 1 : leanTo.rafter.plies, double),
       bolt(1.6, double ? 1 : leanTo.rafter.plies, double),
     ]
@@ -265,10 +265,10 @@ export function leanToChecks(
         group: 'joint',
         id: `ledger-${leanTo.side}`,
         title: `${name}: rafters bolted to wall posts`,
-        demand: Math.max(wLb / strength.groupLb, uLb / u.groupLb),
+        demand: Math.max(wLb / strength.groupLb, uLb / upBolts.groupLb),
         capacity: 1,
         unit: '',
-        combination: wLb / strength.groupLb > uLb / u.groupLb ? 'D+S' : '0.6D+0.6W',
+        combination: wLb / strength.groupLb > uLb / upBolts.groupLb ? 'D+S' : '0.6D+0.6W',
         place: 'at the wall',
         governs: `${Math.round(wLb).toLocaleString('en-US')} lb down and ${Math.round(uLb).toLocaleString('en-US')} lb up on ${bolts.count} bolts of ${bolts.diameterIn} in.`,
         fix: 'More or thicker bolts, or a bearing block under the rafter.',

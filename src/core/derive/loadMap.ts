@@ -37,7 +37,7 @@ const rect = (
 })
 
 /** Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan. External pressures; the inside acts besides, either way. */
-export function loadMap(building: Building, grid: Grid, results: SiteResults, c: LoadCase): LoadRegion[] {
+export function loadMap(building: Building, grid: Grid, results: SiteResults, loadCase: LoadCase): LoadRegion[] {
   const { lengthIn: lengthIn, widthIn: widthIn } = grid
   const heelIn = building.heelIn
   const walls = (psf: Readonly<Record<Side, number>>, name: (side: Side) => string): LoadRegion[] =>
@@ -48,7 +48,7 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, c:
       rect('east', 'east', lengthIn, 0, lengthIn + heelIn, widthIn, psf.east, name('east')),
     ].filter((loadRegion) => !building.openSides.includes(loadRegion.at as Side))
   const { wind } = results
-  if (c === 'across')
+  if (loadCase === 'across')
     return [
       ...walls({ south: wind.windwardPsf, north: wind.leewardPsf, west: wind.sidePsf, east: wind.sidePsf }, (side) =>
         side === 'south' ? 'windward' : side === 'north' ? 'leeward' : 'side',
@@ -65,10 +65,10 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, c:
       ),
       rect('lw', 'roof', 0, widthIn / 2, lengthIn, widthIn, wind.roofLeewardPsf, 'leeward'),
     ]
-  if (c === 'along') {
+  if (loadCase === 'along') {
     let from = 0
-    const strips = wind.roofAlong.flatMap((s, i): LoadRegion[] => {
-      const to = Math.min(lengthIn, s.toFt * 12)
+    const strips = wind.roofAlong.flatMap((strip, i): LoadRegion[] => {
+      const to = Math.min(lengthIn, strip.toFt * 12)
       const out =
         to > from
           ? [
@@ -79,7 +79,7 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, c:
                 0,
                 to,
                 widthIn,
-                s.psf,
+                strip.psf,
                 ['first half-height', 'to one height', 'to two heights', 'beyond'][i],
               ),
             ]
@@ -95,8 +95,8 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, c:
       ...strips,
     ]
   }
-  if (c === 'cladding') {
-    const a = results.edgeZoneFt * 12
+  if (loadCase === 'cladding') {
+    const zoneIn = results.edgeZoneFt * 12
     const z4 = wallPressures(results.claddingQhPsf, 10, 4, results.flatRoof, wind.gcpi).outwardPsf
     const z5 = wallPressures(results.claddingQhPsf, 10, 5, results.flatRoof, wind.gcpi).outwardPsf
     const wallZones = (['south', 'north', 'west', 'east'] as const)
@@ -105,24 +105,24 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, c:
         const run = side === 'south' || side === 'north' ? lengthIn : widthIn
         return (
           [
-            [0, a, z5, '5'],
-            [a, run - a, z4, '4'],
-            [run - a, run, z5, '5'],
+            [0, zoneIn, z5, '5'],
+            [zoneIn, run - zoneIn, z4, '4'],
+            [run - zoneIn, run, z5, '5'],
           ] as const
-        ).map(([p, q, psf, zone], i) => {
+        ).map(([from, to, psf, zone], i) => {
           const key = `${side}${i}`
           const name = `zone ${zone}`
-          if (side === 'south') return rect(key, side, p, -heelIn, q, 0, psf, name)
-          if (side === 'north') return rect(key, side, p, widthIn, q, widthIn + heelIn, psf, name)
+          if (side === 'south') return rect(key, side, from, -heelIn, to, 0, psf, name)
+          if (side === 'north') return rect(key, side, from, widthIn, to, widthIn + heelIn, psf, name)
           return side === 'west'
-            ? rect(key, side, -heelIn, p, 0, q, psf, name)
-            : rect(key, side, lengthIn, p, lengthIn + heelIn, q, psf, name)
+            ? rect(key, side, -heelIn, from, 0, to, psf, name)
+            : rect(key, side, lengthIn, from, lengthIn + heelIn, to, psf, name)
         })
       })
     const roofCladding = results.roofCladding
     if (!roofCladding) return wallZones
-    const xs = [0, a, lengthIn - a, lengthIn]
-    const ys = [0, a, widthIn / 2 - a, widthIn / 2 + a, widthIn - a, widthIn]
+    const xs = [0, zoneIn, lengthIn - zoneIn, lengthIn]
+    const ys = [0, zoneIn, widthIn / 2 - zoneIn, widthIn / 2 + zoneIn, widthIn - zoneIn, widthIn]
     const roof: LoadRegion[] = []
     for (let i = 0; i < 3; i++)
       for (let j = 0; j < 5; j++) {
@@ -143,13 +143,13 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, c:
       leanTo.leanTo.side === 'north' ? widthIn : -leanTo.leanTo.depthIn,
       lengthIn,
       leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn : 0,
-      c === 'snow' ? leanTo.snow[0].uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
-      c === 'snow'
+      loadCase === 'snow' ? leanTo.snow[0].uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
+      loadCase === 'snow'
         ? 'lean-to'
         : `lean-to, ${leanTo.governing.governs}${leanTo.governing.peakPsf ? ' at the wall' : ''}`,
     ),
   )
-  if (c === 'snow' || !snow.unbalanced)
+  if (loadCase === 'snow' || !snow.unbalanced)
     return [rect('b', 'roof', 0, 0, lengthIn, widthIn, Math.max(snow.psPsf, snow.pmPsf), 'balanced'), ...lean]
   const unbalanced = snow.unbalanced
   const strip = Math.min(unbalanced.surchargeFt * 12, widthIn / 2)

@@ -131,31 +131,31 @@ export function girtPart(parts: PartsOf, building: Building, sides: readonly Sid
 
 /** Worst ratio of a girt layout in one lumber, with its nails; NaN without tabled values. */
 export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number {
-  const b = { ...girtLayout.b, girts: { ...girtLayout.b.girts, lumber } }
-  const nail = nailOf(b.joints.girt.nail)
+  const building = { ...girtLayout.b, girts: { ...girtLayout.b.girts, lumber } }
+  const nail = nailOf(building.joints.girt.nail)
   const hold = nail
     ? nailStrength({
         nail,
         sideIn: 1.5,
-        mainIn: postSize(b.post).depthIn,
-        gMain: specificGravity(b.post.lumber, b.grades),
-        gSide: specificGravity(lumber, b.grades),
+        mainIn: postSize(building.post).depthIn,
+        gMain: specificGravity(building.post.lumber, building.grades),
+        gSide: specificGravity(lumber, building.grades),
         duration: 1.6,
-        wet: b.joints.wetPosts,
-        endGrain: b.girts.style === 'between',
+        wet: building.joints.wetPosts,
+        endGrain: building.girts.style === 'between',
       })
     : null
-  const each = hold ? (b.girts.style === 'between' ? hold.lateralLb : hold.pullLb) : 0
+  const each = hold ? (building.girts.style === 'between' ? hold.lateralLb : hold.pullLb) : 0
   let worst = 0
   for (const girtCase of girtLayout.cases) {
-    const q = girtAt(b, parts.r, girtCase, girtCase.spaceIn)
-    if (!q) return NaN
+    const girt = girtAt(building, parts.r, girtCase, girtCase.spaceIn)
+    if (!girt) return NaN
     const pull =
-      ((0.6 * Math.abs(q.outwardPsf) * girtCase.spaceIn) / 12) *
+      ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / 12) *
       (girtCase.spanIn / 12) *
       (girtCase.spans === 2 ? 1.25 : 0.5)
     // Up to eight nails at a joint: more than that is another way of building.
-    worst = Math.max(worst, q.ratios.worst, pull / Math.max(8 * each, 1e-9))
+    worst = Math.max(worst, girt.ratios.worst, pull / Math.max(8 * each, 1e-9))
   }
   return worst
 }
@@ -185,7 +185,7 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
     const snow = leanTo.snow.reduce((most, low) => Math.max(most, low.uniformPsf + low.peakPsf), 0)
     const cn = building.skin.openRoofCn
     const wind = cn === null ? leanTo.wind.downPsf : parts.r.claddingQhPsf * 0.85 * cn
-    const q = spanWorst(
+    const worstOf = spanWorst(
       purlinMember(
         building,
         '',
@@ -204,7 +204,7 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
         '',
       ),
     )
-    worst = Math.max(worst, q.strength, q.sag)
+    worst = Math.max(worst, worstOf.strength, worstOf.sag)
   }
   return worst
 }
@@ -220,8 +220,8 @@ export function eaveBeamWorst(parts: PartsOf, building: Building, kind: 'carrier
   return parts.trusses.beams
     .filter((beam) => beam.kind === kind && beam.trusses.length > 0)
     .reduce((most, beam) => {
-      const w = spanWorst(beamMember(building, beam, parts.reactions))
-      return Math.max(most, w.strength, w.sag)
+      const worst = spanWorst(beamMember(building, beam, parts.reactions))
+      return Math.max(most, worst.strength, worst.sag)
     }, 0)
 }
 
@@ -230,7 +230,7 @@ export function rafterWorst(parts: PartsOf, building: Building, side: Side): num
   const leanTo = parts.r.leanTos.find((leanTo) => leanTo.leanTo.side === side)
   const own = building.leanTos.find((leanTo) => leanTo.side === side)
   if (!leanTo || !own) return 0
-  const w = spanWorst(
+  const worst = spanWorst(
     rafterMember(
       building,
       parts.r,
@@ -239,7 +239,7 @@ export function rafterWorst(parts: PartsOf, building: Building, side: Side): num
       (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / 12,
     ),
   )
-  return Math.max(w.strength, w.sag)
+  return Math.max(worst.strength, worst.sag)
 }
 
 /** Walls that have girts. */

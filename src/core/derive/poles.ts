@@ -24,11 +24,11 @@ interface Of {
 }
 
 /** The pole of a post, a wall or the building; null for a name that is none of them. `heelIn`: the heel above the grade line. */
-export function poleOf(d: Of, heelIn: number, key: string): Pole | null {
+export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
   const wall = (side: Side) =>
-    wallPosts(d.posts, side)
+    wallPosts(given.posts, side)
       .filter((post) => post.side === side)
-      .map((post) => ({ of: initials(d.wallNames[side]), marks: d.poles[post.id] ?? [] }))
+      .map((post) => ({ of: initials(given.wallNames[side]), marks: given.poles[post.id] ?? [] }))
   const shared = (name: string, layers: ReturnType<typeof wall>, side: Side | null): Pole => ({
     key,
     name,
@@ -39,13 +39,13 @@ export function poleOf(d: Of, heelIn: number, key: string): Pole | null {
   })
   if (key === 'building') return shared('whole building', SIDES.flatMap(wall), null)
   const side = SIDES.find((side) => key === `wall-${side}`)
-  if (side) return shared(d.wallNames[side].toLowerCase(), wall(side), side)
-  const other = d.posts.find((post) => post.id === key)
+  if (side) return shared(given.wallNames[side].toLowerCase(), wall(side), side)
+  const other = given.posts.find((post) => post.id === key)
   return other
     ? {
         key,
         name: other.id,
-        marks: d.poles[key] ?? [],
+        marks: given.poles[key] ?? [],
         topIn: other.heightIn,
         longPointIn: other.longPointIn,
         side: other.kind === 'lean-to' ? null : other.side,

@@ -20,7 +20,7 @@ import { actionNumbers } from './lateralCase'
 import { kindName } from './postNames'
 import type { SiteResults } from './siteResults'
 
-const dim = (x: number) => formatLength(x, { ascii: false })
+const dim = (lengthIn: number) => formatLength(lengthIn, { ascii: false })
 
 /** Snow on one post, by what brings it. */
 function snowLine(
@@ -462,14 +462,14 @@ export function holeChecks(
   if (building.school !== 'pier' && (building.school === 'collar' || building.cleat) && hole.uplift.demandLb > 0) {
     // Bars or bolts through the post bear on concrete (7,500 psi) or on cleats; the pull runs along the post's grain.
     const collar = building.joints.collar
-    const g = specificGravity(building.post.lumber, building.grades)
+    const gravity = specificGravity(building.post.lumber, building.grades)
     const concrete = building.school === 'collar'
     const limit = yieldLimit({
       dIn: collar.diameterIn,
       lmIn: postSize(building.post).depthIn,
       lsIn: concrete ? 4 : 1.5,
-      femPsi: bearingStrengthPsi(g, collar.diameterIn, 0),
-      fesPsi: concrete ? 7500 : bearingStrengthPsi(g, collar.diameterIn, 90),
+      femPsi: bearingStrengthPsi(gravity, collar.diameterIn, 0),
+      fesPsi: concrete ? 7500 : bearingStrengthPsi(gravity, collar.diameterIn, 90),
       fybPsi: BOLT_YIELD_PSI,
       thetaDeg: concrete ? 0 : 90,
       double: true,

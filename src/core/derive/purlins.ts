@@ -9,8 +9,12 @@ import type { SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
 
 /** Sag limits of roof members by ceiling, span over: live and total, IBC 2021 Table 1604.3; formed metal roofing L/150 without a ceiling (note a). */
-export const roofLimits = (c: Ceiling): { readonly live: number; readonly total: number } =>
-  c === 'none' ? { live: 150, total: 120 } : c === 'other' ? { live: 240, total: 180 } : { live: 360, total: 240 }
+export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly total: number } =>
+  ceiling === 'none'
+    ? { live: 150, total: 120 }
+    : ceiling === 'other'
+      ? { live: 240, total: 180 }
+      : { live: 360, total: 240 }
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
 const WORKER_LB = 300
 
@@ -37,17 +41,17 @@ export function purlinMember(
   subjects: readonly string[] = [],
 ): SpanMember {
   const purlins = building.roof.purlins
-  const s = purlins.spaceIn / 12
-  const t = (purlinLoads.thetaDeg * Math.PI) / 180
-  const [sin, cos] = [Math.sin(t), Math.cos(t)]
+  const spaceFt = purlins.spaceIn / 12
+  const theta = (purlinLoads.thetaDeg * Math.PI) / 180
+  const [sin, cos] = [Math.sin(theta), Math.cos(theta)]
   const flat = purlins.style === 'flat'
   const span = (plf: number, name: string, point = 0): SpanLoads => ({
     lengthIn: spanIn,
     points: point ? [{ atIn: spanIn / 2, lb: point, name: 'worker' }] : [],
     lines: plf ? [uniform(spanIn, plf, name)] : [],
   })
-  const normal = (dead: number, plan: number, wind: number) => (dead * cos + plan * cos * cos + wind) * s
-  const along = (dead: number, plan: number) => (dead * sin + plan * sin * cos) * s
+  const normal = (dead: number, plan: number, wind: number) => (dead * cos + plan * cos * cos + wind) * spaceFt
+  const along = (dead: number, plan: number) => (dead * sin + plan * sin * cos) * spaceFt
   const edge = purlins.skinHolds ? 0 : spanIn
   const gravity = (name: string, duration: number, plan: number, wind: number, what: string): SpanCase => ({
     name,
@@ -59,7 +63,7 @@ export function purlinMember(
       line(
         'Square to the slope',
         'w = (D·cosθ + S·cos²θ + W)·s',
-        `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(s)}`,
+        `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(spaceFt)}`,
         normal(purlinLoads.deadPsf, plan, wind),
         'plf',
         'statics',
@@ -83,13 +87,13 @@ export function purlinMember(
       duration: 1.6,
       place: `zone ${zone}`,
       luIn: flat ? 0 : purlins.blocked ? spanIn / 2 : spanIn,
-      loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * s, `wind up, zone ${zone}`),
+      loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),
       trace: () => [
         line(
           `Wind up, zone ${zone}`,
           'w = (0.6·p − 0.6·D·cosθ)·s',
-          `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(s)}`,
-          (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * s,
+          `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
+          (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
           'plf',
           'ASCE 7-16 Fig. 30.3-2',
         ),
@@ -223,8 +227,16 @@ function fixing(
   const shape = flat
     ? { nail, sideIn: 1.5 }
     : { nail: { ...nail, lengthIn: nail.lengthIn * (1 / 3 + 0.533) }, sideIn: nail.lengthIn / 3 }
-  const g = specificGravity(purlins.lumber, building.grades)
-  const one = nailStrength({ ...shape, mainIn: 5, gMain: g, gSide: g, duration: 1.6, wet: false, toeNail: !flat })
+  const gravity = specificGravity(purlins.lumber, building.grades)
+  const one = nailStrength({
+    ...shape,
+    mainIn: 5,
+    gMain: gravity,
+    gSide: gravity,
+    duration: 1.6,
+    wet: false,
+    toeNail: !flat,
+  })
   return makeCheck({
     ...head,
     capacity: one.pullLb * joints.purlin.count,
@@ -295,11 +307,11 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
     out.push(
       fixing(building, 'purlin-tie-rake', 'Purlin ties by the rakes', pull(rake.zones), 'rake, eave and ridge corners'),
     )
-  const g = specificGravity(purlins.lumber, building.grades)
+  const gravity = specificGravity(purlins.lumber, building.grades)
   const screw = building.joints.screw
   const worst = Math.max(...field.zones.concat(rake.zones).map((zone) => Math.abs(zone.upPsf)))
   const demand = (0.6 * worst * (purlins.spaceIn / 12) * screw.spacingIn) / 12
-  const hold = screwWithdrawal(g, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
+  const hold = screwWithdrawal(gravity, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
   const over = building.skin.pullOverLb
   out.push(
     over === null
@@ -335,7 +347,7 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
             line(
               'Wood',
               '2850·G²·D·p·CD',
-              `2850 × ${g}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
+              `2850 × ${gravity}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
               hold,
               'lb',
               'NDS 2018 12.2.2',

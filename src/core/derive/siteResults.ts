@@ -85,7 +85,7 @@ function leanToLoads(
     governing,
     ...lowRoofReactionsPlf(governing, leanTo.depthIn / 12, overhangFt),
   }))
-  const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((c) => c[k]))
+  const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((snowCase) => snowCase[k]))
   return {
     leanTo: leanTo,
     thetaDeg,

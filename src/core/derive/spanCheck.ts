@@ -66,10 +66,10 @@ function judge(member: SpanMember, spanCase: SpanCase): Judged | null {
     duration: spanCase.duration,
     shortcut: member.shortcut,
   }
-  const s = beamStrength({ ...base, flat: member.flat, luIn: spanCase.luIn })
-  if (!s) return null
-  const r = spanForces(spanCase.loads)
-  const fb = Math.abs(r.momentInLb) / s.sIn3
+  const strength = beamStrength({ ...base, flat: member.flat, luIn: spanCase.luIn })
+  if (!strength) return null
+  const forces = spanForces(spanCase.loads)
+  const fb = Math.abs(forces.momentInLb) / strength.sIn3
   let fb2 = 0
   let fb2Allowed = Infinity
   if (spanCase.weak) {
@@ -79,11 +79,22 @@ function judge(member: SpanMember, spanCase: SpanCase): Judged | null {
       fb2Allowed = flat.fbPsi
     }
   }
-  const room = 1 - (fb / s.fbePsi) ** 2
-  const bend = fb === 0 ? 0 : Number.isFinite(s.fbPsi) ? fb / s.fbPsi : Infinity
+  const room = 1 - (fb / strength.fbePsi) ** 2
+  const bend = fb === 0 ? 0 : Number.isFinite(strength.fbPsi) ? fb / strength.fbPsi : Infinity
   const bending = bend + (fb2 > 0 ? (room > 0 ? fb2 / (fb2Allowed * room) : Infinity) : 0)
-  const shear = (1.5 * r.shearLb) / s.areaIn2 / (s.fvPsi * (member.notchShare ?? 1))
-  return { c: spanCase, s, r, bending, shear, fb, fb2, fbAllowed: s.fbPsi, fb2Allowed, ratio: Math.max(bending, shear) }
+  const shear = (1.5 * forces.shearLb) / strength.areaIn2 / (strength.fvPsi * (member.notchShare ?? 1))
+  return {
+    c: spanCase,
+    s: strength,
+    r: forces,
+    bending,
+    shear,
+    fb,
+    fb2,
+    fbAllowed: strength.fbPsi,
+    fb2Allowed,
+    ratio: Math.max(bending, shear),
+  }
 }
 
 /** Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. NaN where no values are tabled. */
@@ -101,7 +112,7 @@ function sagOf(
   member: SpanMember,
   sagCase: SagCase,
 ): { readonly ratio: number; readonly sagIn: number; readonly limitIn: number; readonly ei: number } {
-  const s = beamStrength({
+  const strength = beamStrength({
     plies: member.plies,
     size: member.size,
     lumber: member.lumber,
@@ -112,7 +123,7 @@ function sagOf(
     duration: 1,
     shortcut: true,
   })
-  const ei = s ? s.v.e * s.iIn4 : NaN
+  const ei = strength ? strength.v.e * strength.iIn4 : NaN
   const limitIn = Math.min(sagCase.loads.lengthIn / sagCase.over, sagCase.mostIn ?? Infinity)
   const sagIn = Math.abs(simpleSpan(sagCase.loads, ei).deflectionIn)
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }
@@ -215,7 +226,7 @@ export function spanChecks(member: SpanMember): Check[] {
     }),
   ]
   if (member.sags.length) {
-    const { c: sagCase, q } = member.sags
+    const { c: sagCase, q: sagNow } = member.sags
       .map((sag) => ({ c: sag, q: sagOf(member, sag) }))
       .reduce((best, each) => (each.q.ratio > best.q.ratio ? each : best))
     out.push(
@@ -223,28 +234,35 @@ export function spanChecks(member: SpanMember): Check[] {
         ...head,
         id: `${member.id}-sag`,
         title: `${member.title}: sag`,
-        demand: q.sagIn,
-        capacity: q.limitIn,
+        demand: sagNow.sagIn,
+        capacity: sagNow.limitIn,
         unit: 'in',
         combination: sagCase.name,
         place: 'between its ends',
         fix: member.fix,
-        governs: `${sagCase.name} sags it ${sig(q.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ${sagCase.mostIn !== undefined && q.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}.`,
+        governs: `${sagCase.name} sags it ${sig(sagNow.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}.`,
         trace: () => [
-          line(`Sag, E·I ${sig(q.ei)} lb·in²`, 'from the diagram', sig(q.sagIn), q.sagIn, 'in', 'statics'),
+          line(
+            `Sag, E·I ${sig(sagNow.ei)} lb·in²`,
+            'from the diagram',
+            sig(sagNow.sagIn),
+            sagNow.sagIn,
+            'in',
+            'statics',
+          ),
           line(
             'Allowed',
-            sagCase.mostIn !== undefined && q.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
-            sagCase.mostIn !== undefined && q.limitIn === sagCase.mostIn
+            sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
+            sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn
               ? sig(sagCase.mostIn)
               : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
-            q.limitIn,
+            sagNow.limitIn,
             'in',
             'IBC 2021 Table 1604.3',
             sagCase.mostIn !== undefined ? 'C26' : undefined,
           ),
         ],
-        diagram: () => spanDiagram(sagCase.loads, q.ei),
+        diagram: () => spanDiagram(sagCase.loads, sagNow.ei),
       }),
     )
   }

@@ -104,12 +104,12 @@ function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: read
     },
   ]
   for (const beam of plan.beams) {
-    const s = building.roof[beam.kind]
+    const spec = building.roof[beam.kind]
     out.push({
       what: beam.kind === 'carrier' ? 'carriers' : 'headers',
-      size: s.size,
-      lumber: s.lumber,
-      lengthsIn: Array.from({ length: s.plies }, () => beam.spanIn + 3),
+      size: spec.size,
+      lumber: spec.lumber,
+      lengthsIn: Array.from({ length: spec.plies }, () => beam.spanIn + 3),
     })
   }
   for (const leanTo of building.leanTos) {
@@ -124,12 +124,12 @@ function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: read
       lumber: leanTo.rafter.lumber,
       lengthsIn: Array.from({ length: count * leanTo.rafter.plies }, () => slope),
     })
-    const along = (s: typeof leanTo.beam, what: string) =>
+    const along = (spec: typeof leanTo.beam, what: string) =>
       out.push({
         what,
-        size: s.size,
-        lumber: s.lumber,
-        lengthsIn: Array.from({ length: s.plies }, () => grid.baysIn).flat(),
+        size: spec.size,
+        lumber: spec.lumber,
+        lengthsIn: Array.from({ length: spec.plies }, () => grid.baysIn).flat(),
       })
     if (leanTo.rafter.spaceIn !== null) {
       along(leanTo.ledger, 'ledger')
@@ -187,7 +187,7 @@ function jointList(
     total: each * joints,
   })
   const size = postSize(building.post)
-  const bolt = (d: number) => `bolt ${d === 0.5 ? '1/2' : d === 0.625 ? '5/8' : '3/4'}`
+  const bolt = (diameterIn: number) => `bolt ${diameterIn === 0.5 ? '1/2' : diameterIn === 0.625 ? '5/8' : '3/4'}`
   const seats = plan.trusses.length * 2
   const out: JointLine[] = [
     make('girt to post', j.girt.nail, j.girt.count * building.girts.plies, pieces * 2),
@@ -324,7 +324,7 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
       if (has) has.push(...boards.lengthsIn)
       else by.set(name, [...boards.lengthsIn])
     }
-    return [...by].flatMap(([what, lengths]) => byStock(lengths, 0).map((s) => ({ what, ...s })))
+    return [...by].flatMap(([what, lengths]) => byStock(lengths, 0).map((stock) => ({ what, ...stock })))
   }
   const purlinJoints = purlinRows(building, grid) * takeoffInput.plan.trusses.length
   const joints = jointList(
@@ -349,9 +349,9 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
     for (const boards of list) {
       const price = prices.board(boards.size, boards.lumber, boards.treated)
       for (const lengthIn of boards.lengthsIn) {
-        const f = bought(lengthIn)
-        feet += f
-        cost += f * price
+        const boardIn = bought(lengthIn)
+        feet += boardIn
+        cost += boardIn * price
         pieces++
       }
     }
@@ -465,7 +465,7 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
     posts: byStock(
       rows.map((row) => row.totalIn),
       BOARD_SPARE_IN,
-    ).map((s) => ({ what: rows[0]?.section ?? '', ...s })),
+    ).map((stock) => ({ what: rows[0]?.section ?? '', ...stock })),
     girts: group(girts),
     roof: group(roof),
     skirt:

@@ -41,10 +41,10 @@ export function girtCases(
       spans: 1 | 2 = 1
     if (building.girts.style === 'between') spanIn = piece.toIn - piece.fromIn + 4
     else {
-      for (const x of row)
-        if (x > piece.fromIn + 1 && x < piece.toIn - 1) {
-          spanIn = Math.max(spanIn, x - from)
-          from = x
+      for (const other of row)
+        if (other > piece.fromIn + 1 && other < piece.toIn - 1) {
+          spanIn = Math.max(spanIn, other - from)
+          from = other
           spans = 2
         }
       spanIn = Math.max(spanIn, piece.toIn - from)
@@ -67,8 +67,8 @@ export function girtAt(
   spaceIn: number,
 ): { readonly ratios: GirtRatios; readonly outwardPsf: number; readonly trace: Check['trace'] } | null {
   const area = effectiveAreaFt2(girtCase.spanIn / 12, spaceIn / 12)
-  const p = wallPressures(results.claddingQhPsf, area, girtCase.zone, results.flatRoof, results.wind.gcpi)
-  const g = girtRatios(
+  const pressures = wallPressures(results.claddingQhPsf, area, girtCase.zone, results.flatRoof, results.wind.gcpi)
+  const girt = girtRatios(
     {
       style: building.girts.style,
       size: building.girts.size,
@@ -78,12 +78,12 @@ export function girtAt(
       own: building.grades,
       finish: building.wallFinish,
     },
-    { spanIn: girtCase.spanIn, spaceIn, inwardPsf: p.inwardPsf, outwardPsf: p.outwardPsf },
+    { spanIn: girtCase.spanIn, spaceIn, inwardPsf: pressures.inwardPsf, outwardPsf: pressures.outwardPsf },
   )
-  if (!g) return null
+  if (!girt) return null
   return {
-    ratios: g.ratios,
-    outwardPsf: p.outwardPsf,
+    ratios: girt.ratios,
+    outwardPsf: pressures.outwardPsf,
     trace: () => [
       ...results.wind.trace.slice(0, 3),
       line(
@@ -97,20 +97,20 @@ export function girtAt(
       line(
         `Suction, zone ${girtCase.zone}`,
         'p = qh·(GCp − GCpi)',
-        `${sig(results.claddingQhPsf)} × (${sig(p.gcpOut)} − ${results.wind.gcpi})`,
-        p.outwardPsf,
+        `${sig(results.claddingQhPsf)} × (${sig(pressures.gcpOut)} − ${results.wind.gcpi})`,
+        pressures.outwardPsf,
         'psf',
         'ASCE 7-16 Fig. 30.3-1',
       ),
       line(
         'Inward',
         'p = qh·(GCp + GCpi)',
-        `${sig(results.claddingQhPsf)} × (${sig(p.gcpIn)} + ${results.wind.gcpi})`,
-        p.inwardPsf,
+        `${sig(results.claddingQhPsf)} × (${sig(pressures.gcpIn)} + ${results.wind.gcpi})`,
+        pressures.inwardPsf,
         'psf',
         'ASCE 7-16 Fig. 30.3-1',
       ),
-      ...g.trace(),
+      ...girt.trace(),
     ],
   }
 }
@@ -121,12 +121,12 @@ export function widestGapIn(building: Building, results: SiteResults, cases: rea
   const hardest = new Map<string, GirtCase>()
   for (const girtCase of cases) {
     const k = `${girtCase.spans}|${girtCase.zone}`
-    const h = hardest.get(k)
-    if (!h || girtCase.spanIn > h.spanIn) hardest.set(k, girtCase)
+    const hard = hardest.get(k)
+    if (!hard || girtCase.spanIn > hard.spanIn) hardest.set(k, girtCase)
   }
-  const holds = (s: number) =>
+  const holds = (spaceIn: number) =>
     [...hardest.values()].every(
-      (girtCase) => (girtAt(building, results, girtCase, s)?.ratios.worst ?? Infinity) <= 1 + 1e-9,
+      (girtCase) => (girtAt(building, results, girtCase, spaceIn)?.ratios.worst ?? Infinity) <= 1 + 1e-9,
     )
   if (!holds(6)) return 0
   // Load sharing ends at 24 in.: the answer past it is a branch of its own, so each side is searched apart.
@@ -143,8 +143,8 @@ export function widestGapIn(building: Building, results: SiteResults, cases: rea
 /** Worst ratio of a wall's girts, without their arithmetic; null where no values are tabled. */
 export function wallWorst(building: Building, results: SiteResults, cases: readonly GirtCase[]): number | null {
   return cases.reduce<number | null>((worst, girtCase) => {
-    const g = girtAt(building, results, girtCase, girtCase.spaceIn)
-    return g && worst !== null ? Math.max(worst, g.ratios.worst) : null
+    const girt = girtAt(building, results, girtCase, girtCase.spaceIn)
+    return girt && worst !== null ? Math.max(worst, girt.ratios.worst) : null
   }, 0)
 }
 
@@ -177,11 +177,11 @@ function girtNails(
     return notChecked(id, title, 'walls', `No nail is called “${girt.nail}” on the list.`, 'Choose a listed nail.')
   const need = cases
     .map((girtCase) => {
-      const g = girtAt(building, results, girtCase, girtCase.spaceIn)
+      const girt = girtAt(building, results, girtCase, girtCase.spaceIn)
       return {
         c: girtCase,
-        lb: g
-          ? ((0.6 * Math.abs(g.outwardPsf) * girtCase.spaceIn) / 12) *
+        lb: girt
+          ? ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / 12) *
             (girtCase.spanIn / 12) *
             (girtCase.spans === 2 ? 1.25 : 0.5)
           : NaN,
@@ -261,11 +261,11 @@ export function wallChecks(
       )
       continue
     }
-    const { c, g } = judged.reduce((best, each) =>
+    const { c: worstCase, g: girt } = judged.reduce((best, each) =>
       (each.g?.ratios.worst ?? 0) > (best.g?.ratios.worst ?? 0) ? each : best,
     )
-    if (!g) continue
-    worst = Math.max(worst, g.ratios.worst)
+    if (!girt) continue
+    worst = Math.max(worst, girt.ratios.worst)
     checks.push(
       makeCheck({
         id,
@@ -273,15 +273,15 @@ export function wallChecks(
         stage: 'walls',
         group: 'girt',
         subjects: [],
-        demand: g.ratios.worst,
+        demand: girt.ratios.worst,
         capacity: 1,
         unit: '',
         combination: '0.6W',
-        place: `row ${c.row}, ${c.spans === 2 ? 'board over two spaces' : 'board over one space'}`,
-        governs: `${g.ratios.governs === 'deflection' ? `Wind sags it ${formatLength(g.ratios.deflectionIn, { feet: false })} over ${formatLength(c.spanIn)}` : `Wind ${g.ratios.governs === 'shear' ? 'shears' : 'bends'} a ${formatLength(c.spanIn)} span`}${c.spans === 1 ? ' of a board over one space' : ''} in row ${c.row}, ${formatLength(c.spaceIn, { feet: false })} of wall, zone ${zone}.`,
+        place: `row ${worstCase.row}, ${worstCase.spans === 2 ? 'board over two spaces' : 'board over one space'}`,
+        governs: `${girt.ratios.governs === 'deflection' ? `Wind sags it ${formatLength(girt.ratios.deflectionIn, { feet: false })} over ${formatLength(worstCase.spanIn)}` : `Wind ${girt.ratios.governs === 'shear' ? 'shears' : 'bends'} a ${formatLength(worstCase.spanIn)} span`}${worstCase.spans === 1 ? ' of a board over one space' : ''} in row ${worstCase.row}, ${formatLength(worstCase.spaceIn, { feet: false })} of wall, zone ${zone}.`,
         fix: 'Closer rows, boards over two bays, a better grade or a wider board.',
-        trace: g.trace,
-        diagram: () => girtDiagram(building, c, g.outwardPsf),
+        trace: girt.trace,
+        diagram: () => girtDiagram(building, worstCase, girt.outwardPsf),
       }),
     )
   }

@@ -40,7 +40,7 @@ export interface PostAsBuilt {
 
 /** A locked stick within this of its need is let be, inches. */
 export const STICK_TOLERANCE_IN = 1 / 16
-const inch = (v: number) => formatLength(Math.abs(v), { feet: false })
+const inch = (inches: number) => formatLength(Math.abs(inches), { feet: false })
 
 /** What to do with a stick that is already cut, now that its need is known better. */
 export function judgeStick(id: string, cutIn: number, needIn: number): StickFit {
@@ -168,7 +168,7 @@ export function girtFromGap(
 export function gapsInSequence(rows: readonly (readonly string[])[], levels: Levels): string[] {
   return rows.flatMap((row) => {
     const read = row.map((id) => id in levels.current)
-    const [a, z] = [read.indexOf(true), read.lastIndexOf(true)]
-    return a < 0 ? [] : row.filter((_, i) => i > a && i < z && !read[i])
+    const [firstAt, lastAt] = [read.indexOf(true), read.lastIndexOf(true)]
+    return firstAt < 0 ? [] : row.filter((_, i) => i > firstAt && i < lastAt && !read[i])
   })
 }

@@ -53,9 +53,9 @@ const order = (record: FieldRecord, ownRecord: FieldRecord): number =>
 /** Puts records together. Pure: the same records in any order, or any of them twice, give the same state. */
 export function foldRecords(stored: readonly Stored[]): FieldState {
   const byId = new Map<string, Stored>()
-  for (const s of stored) {
-    const has = byId.get(s.record.id)
-    if (!has || (has.receivedAt === null && s.receivedAt !== null)) byId.set(s.record.id, s)
+  for (const own of stored) {
+    const has = byId.get(own.record.id)
+    if (!has || (has.receivedAt === null && own.receivedAt !== null)) byId.set(own.record.id, own)
   }
   const all = [...byId.values()].map((stored) => stored.record).sort(order)
   // A record taken back by an undo that was itself taken back stands again.
@@ -81,9 +81,9 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
   const setups = said('setup')
   const readings = said('reading')
   const states: Record<string, PostState> = {}
-  for (const s of said('state')) states[s.body.post] = s.body.state
+  for (const stateSaid of said('state')) states[stateSaid.body.post] = stateSaid.body.state
   const pours: Record<string, Said<'pour'>[]> = {}
-  for (const p of said('pour')) pours[p.body.post] = [...(pours[p.body.post] ?? []), p]
+  for (const pour of said('pour')) pours[pour.body.post] = [...(pours[pour.body.post] ?? []), pour]
   const troubles: FieldTrouble[] = []
   const known = new Set(setups.map((setup) => setup.body.setup))
   const seen = new Map<string, Said<'reading'>>()

@@ -20,7 +20,7 @@ export interface HoleVerdict {
   readonly cures: readonly string[]
 }
 
-const dim = (v: number) => formatLength(v)
+const dim = (inches: number) => formatLength(inches)
 const STOP: Readonly<Partial<Record<Found, string>>> = {
   water: 'Water in the hole: no pad until it is drained and firm. Call the engineer if it stays.',
   soft: 'Soft bottom: dig to firm ground before the pad. Call the engineer if there is none.',
@@ -58,7 +58,7 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
   if (stop) return { state: 'stop', depthIn, say: stop, cures: [] }
   const note = SAY[found] ? ` ${SAY[found]}` : ''
   if (depthIn === null) return { state: 'holds', depthIn, say: `No depth yet.${note}`, cures: [] }
-  const short = (v: number) => depthIn < v - 1 / 16
+  const short = (wantedIn: number) => depthIn < wantedIn - 1 / 16
   const cures: string[] = []
   if (short(need.frostIn)) cures.push(`dig ${dim(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
   if (short(need.lateralIn))
@@ -128,13 +128,13 @@ export function cureClock(
   let matureHours = 0
   let cold = 0
   let rain = 0
-  for (let h = 0; h < hours; h++) {
-    const hour = byHour.get(Math.floor(from / 3600000) + h)
-    const share = Math.min(1, hours - h)
-    const t = hour?.tempF ?? assumedF
-    matureHours += weigh(t) * share
-    if (t < 40) cold++
-    if (h < 6 && hour) rain += hour.rainIn
+  for (let hourAt = 0; hourAt < hours; hourAt++) {
+    const hour = byHour.get(Math.floor(from / 3600000) + hourAt)
+    const share = Math.min(1, hours - hourAt)
+    const tempF = hour?.tempF ?? assumedF
+    matureHours += weigh(tempF) * share
+    if (tempF < 40) cold++
+    if (hourAt < 6 && hour) rain += hour.rainIn
   }
   const may = CURE_STEPS.filter((cure_step) => matureHours >= cure_step.hours - 1e-9).map((cure_step) => cure_step.what)
   const step = CURE_STEPS.find((cure_step) => matureHours < cure_step.hours - 1e-9)

@@ -61,12 +61,12 @@ export function tieLevels(state: FieldState): Levels {
             ? first.body.benchmarkIn - bs
             : null
       const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + 1e-9
-      const by = (pick: (a: number, b: number) => boolean) =>
+      const by = (pick: (one: number, other: number) => boolean) =>
         own.reduce<Said<'reading'> | null>(
           (best, said) => (!best || pick(said.body.inches, best.body.inches) ? said : best),
           null,
         )
-      const [lowest, highest] = [by((a, b) => a > b), by((a, b) => a < b)]
+      const [lowest, highest] = [by((one, other) => one > other), by((one, other) => one < other)]
       own.forEach((said, k) => {
         if (refused) {
           unused.push({ reading: said, why: 'refused' })

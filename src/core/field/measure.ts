@@ -62,8 +62,8 @@ function plannedUp(job: Job, stood: Stood): Record<string, number> {
     return Object.fromEntries(stood.posts.map((post) => [post.id, -job.building.bracketIn]))
   return Object.fromEntries(
     stood.posts.flatMap((post) => {
-      const g = stood.ground?.[post.id]
-      return g ? [[post.id, -g.groundIn]] : []
+      const spot = stood.ground?.[post.id]
+      return spot ? [[post.id, -spot.groundIn]] : []
     }),
   )
 }

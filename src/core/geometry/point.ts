@@ -5,7 +5,10 @@ export interface Point {
 }
 
 /** Straight distance between two points, inches. */
-export const distance = (point: Point, b: Point): number => Math.hypot(b.x - point.x, b.y - point.y)
+export const distance = (point: Point, other: Point): number => Math.hypot(other.x - point.x, other.y - point.y)
 
 /** Midpoint of two points. */
-export const midpoint = (point: Point, b: Point): Point => ({ x: (point.x + b.x) / 2, y: (point.y + b.y) / 2 })
+export const midpoint = (point: Point, other: Point): Point => ({
+  x: (point.x + other.x) / 2,
+  y: (point.y + other.y) / 2,
+})

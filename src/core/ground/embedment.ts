@@ -96,16 +96,16 @@ export function slabDepthTrace(load: EmbedmentLoad, depthFt: number): TraceLine[
 
 /** Trace of the depth of a post not held at grade, by both forms. */
 export function freeDepthTrace(load: EmbedmentLoad): TraceLine[] {
-  const d = unconstrainedDepthFt(load)
+  const depthFt = unconstrainedDepthFt(load)
   const ep = ep486DepthFt(load, false)
-  const s1 = (load.lateralPsfPerFt * Math.min(d, 12)) / 3
+  const s1 = (load.lateralPsfPerFt * Math.min(depthFt, 12)) / 3
   const a = (2.34 * load.shearLb) / (s1 * load.bFt)
   const h = load.momentFtLb / load.shearLb
   return [
     line(
       'Soil at a third of the depth',
       "S1 = S'·d/3",
-      `${sig(load.lateralPsfPerFt)} × ${sig(Math.min(d, 12))}/3`,
+      `${sig(load.lateralPsfPerFt)} × ${sig(Math.min(depthFt, 12))}/3`,
       s1,
       'psf',
       'IBC 2021 1807.3.2.1',
@@ -123,7 +123,7 @@ export function freeDepthTrace(load: EmbedmentLoad): TraceLine[] {
       'Depth, not held at grade',
       'd = 0.5·A·(1+√(1+4.36·h/A))',
       `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`,
-      d,
+      depthFt,
       'ft',
       'IBC 2021 1807.3.2.1',
     ),

@@ -28,7 +28,7 @@ export const CONCRETE_FC_PSI = 2500
  * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1), factored pressure
  * 1.6·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
  */
-export function padRatios(p: {
+export function padRatios(given: {
   readonly loadLb: number
   readonly diameterIn: number
   readonly thicknessIn: number
@@ -36,32 +36,35 @@ export function padRatios(p: {
   readonly depthIn: number
   readonly fcPsi?: number
 }): PadRatios {
-  const fc = p.fcPsi ?? CONCRETE_FC_PSI
-  const h = p.thicknessIn - 2
-  const r = p.diameterIn / 2
-  const qu = (1.6 * p.loadLb) / (Math.PI * r * r)
-  const segment = (x: number) => r * r * Math.acos(x / r) - x * Math.sqrt(r * r - x * x)
-  const x0 = Math.min(p.faceIn, p.depthIn) / 2
+  const fc = given.fcPsi ?? CONCRETE_FC_PSI
+  const effectiveIn = given.thicknessIn - 2
+  const radiusIn = given.diameterIn / 2
+  const qu = (1.6 * given.loadLb) / (Math.PI * radiusIn * radiusIn)
+  const segment = (x: number) =>
+    radiusIn * radiusIn * Math.acos(x / radiusIn) - x * Math.sqrt(radiusIn * radiusIn - x * x)
+  const x0 = Math.min(given.faceIn, given.depthIn) / 2
   const faceSegmentIn2 = segment(x0)
-  const chordIn = 2 * Math.sqrt(r * r - x0 * x0)
-  const mu = qu * ((2 / 3) * (r * r - x0 * x0) ** 1.5 - x0 * faceSegmentIn2)
-  const phiMn = (0.6 * 5 * Math.sqrt(fc) * chordIn * h * h) / 6
-  const x1 = x0 + h
-  const shearVuLb = x1 >= r ? 0 : qu * segment(x1)
-  const shearVnLb = 0.6 * (4 / 3) * Math.sqrt(fc) * 2 * Math.sqrt(Math.max(r * r - x1 * x1, 1)) * h
+  const chordIn = 2 * Math.sqrt(radiusIn * radiusIn - x0 * x0)
+  const mu = qu * ((2 / 3) * (radiusIn * radiusIn - x0 * x0) ** 1.5 - x0 * faceSegmentIn2)
+  const phiMn = (0.6 * 5 * Math.sqrt(fc) * chordIn * effectiveIn * effectiveIn) / 6
+  const x1 = x0 + effectiveIn
+  const shearVuLb = x1 >= radiusIn ? 0 : qu * segment(x1)
+  const shearVnLb =
+    0.6 * (4 / 3) * Math.sqrt(fc) * 2 * Math.sqrt(Math.max(radiusIn * radiusIn - x1 * x1, 1)) * effectiveIn
   const shear = shearVuLb / shearVnLb
-  const [w, d] = [p.faceIn + h, p.depthIn + h]
-  const beta = Math.max(p.faceIn, p.depthIn) / Math.min(p.faceIn, p.depthIn)
-  const punchVuLb = Math.max(0, qu * (Math.PI * r * r - w * d))
-  const punchVnLb = 0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (w + d) * h
+  const [acrossIn, alongIn] = [given.faceIn + effectiveIn, given.depthIn + effectiveIn]
+  const beta = Math.max(given.faceIn, given.depthIn) / Math.min(given.faceIn, given.depthIn)
+  const punchVuLb = Math.max(0, qu * (Math.PI * radiusIn * radiusIn - acrossIn * alongIn))
+  const punchVnLb =
+    0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (acrossIn + alongIn) * effectiveIn
   const punching = punchVuLb / punchVnLb
-  const bending = p.thicknessIn < 8 - 1e-9 ? NaN : mu / phiMn
+  const bending = given.thicknessIn < 8 - 1e-9 ? NaN : mu / phiMn
   return {
     bending,
     shear,
     punching,
     worst: Math.max(bending, shear, punching),
-    effectiveIn: h,
+    effectiveIn: effectiveIn,
     muInLb: mu,
     phiMnInLb: phiMn,
     quPsi: qu,

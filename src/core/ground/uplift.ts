@@ -8,7 +8,7 @@ export const SOIL_PCF = 100
  * Resistance of a collar to being pulled out, lb: 0.6 of the soil cone over it, its concrete and the post. `topFt` depth to the collar's
  * top, `coneDeg` 0 to 15 from vertical (register C23). The connection of collar to post must carry the force.
  */
-export function collarUpliftLb(p: {
+export function collarUpliftLb(given: {
   readonly diameterIn: number
   readonly heightIn: number
   readonly topFt: number
@@ -16,18 +16,21 @@ export function collarUpliftLb(p: {
   readonly postWeightLb: number
   readonly coneDeg: number
 }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
-  const r1 = p.diameterIn / 24
-  const r2 = r1 + p.topFt * Math.tan((p.coneDeg * Math.PI) / 180)
-  const soilFt3 = Math.max(0, ((Math.PI * p.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - p.postAreaFt2 * p.topFt)
-  const concreteLb = (padAreaFt2(p.diameterIn) - p.postAreaFt2) * (p.heightIn / 12) * CONCRETE_PCF
-  const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + concreteLb + p.postWeightLb)
+  const r1 = given.diameterIn / 24
+  const r2 = r1 + given.topFt * Math.tan((given.coneDeg * Math.PI) / 180)
+  const soilFt3 = Math.max(
+    0,
+    ((Math.PI * given.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - given.postAreaFt2 * given.topFt,
+  )
+  const concreteLb = (padAreaFt2(given.diameterIn) - given.postAreaFt2) * (given.heightIn / 12) * CONCRETE_PCF
+  const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + concreteLb + given.postWeightLb)
   return {
     capacityLb,
     trace: () => [
       line(
         'Soil over the collar',
         '(π·ds/3)·(r1²+r1·r2+r2²) − post',
-        `(π × ${sig(p.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ${sig(p.postAreaFt2 * p.topFt)}`,
+        `(π × ${sig(given.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ${sig(given.postAreaFt2 * given.topFt)}`,
         soilFt3,
         'ft³',
         'mechanics',
@@ -36,7 +39,7 @@ export function collarUpliftLb(p: {
       line(
         'What holds it down',
         '0.6·(soil + concrete + post)',
-        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(p.postWeightLb)})`,
+        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(given.postWeightLb)})`,
         capacityLb,
         'lb',
         'ASCE 7-16 2.4.1 (7)',
@@ -70,7 +73,7 @@ export function pierUpliftLb(
  * Resistance of cleats at the foot of a post, lb: 0.6 of the soil prism over them and the post. `topFt` depth to their top; the prism's sides
  * grow by ds·tan(angle) each way (register C23). The bolts of the cleats must carry the force.
  */
-export function cleatUpliftLb(p: {
+export function cleatUpliftLb(given: {
   readonly widthIn: number
   readonly lengthIn: number
   readonly topFt: number
@@ -78,17 +81,20 @@ export function cleatUpliftLb(p: {
   readonly postWeightLb: number
   readonly coneDeg: number
 }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
-  const grow = p.topFt * Math.tan((p.coneDeg * Math.PI) / 180)
-  const area = (g: number) => (p.widthIn / 12 + 2 * g) * (p.lengthIn / 12 + 2 * g)
-  const soilFt3 = Math.max(0, (p.topFt / 6) * (area(0) + 4 * area(grow / 2) + area(grow)) - p.postAreaFt2 * p.topFt)
-  const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + p.postWeightLb)
+  const grow = given.topFt * Math.tan((given.coneDeg * Math.PI) / 180)
+  const area = (growFt: number) => (given.widthIn / 12 + 2 * growFt) * (given.lengthIn / 12 + 2 * growFt)
+  const soilFt3 = Math.max(
+    0,
+    (given.topFt / 6) * (area(0) + 4 * area(grow / 2) + area(grow)) - given.postAreaFt2 * given.topFt,
+  )
+  const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + given.postWeightLb)
   return {
     capacityLb,
     trace: () => [
       line(
         'Soil over the cleats',
         '(ds/6)·(A0 + 4·Am + A1) − post',
-        `(${sig(p.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ${sig(p.postAreaFt2 * p.topFt)}`,
+        `(${sig(given.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ${sig(given.postAreaFt2 * given.topFt)}`,
         soilFt3,
         'ft³',
         'mechanics',
@@ -97,7 +103,7 @@ export function cleatUpliftLb(p: {
       line(
         'What holds it down',
         '0.6·(soil + post)',
-        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(p.postWeightLb)})`,
+        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(given.postWeightLb)})`,
         capacityLb,
         'lb',
         'ASCE 7-16 2.4.1 (7)',

@@ -60,22 +60,24 @@ export const SCREW_IN: Readonly<Record<8 | 9 | 10 | 12 | 14, number>> = {
 }
 
 /** Withdrawal of a smooth nail, lb per inch of penetration: 1380·G^2.5·D, NDS 2018 12.2.3.1. */
-export const smoothWithdrawal = (g: number, dIn: number): number => 1380 * g ** 2.5 * dIn
+export const smoothWithdrawal = (gravity: number, dIn: number): number => 1380 * gravity ** 2.5 * dIn
 /** Withdrawal of a ring-shank nail, lb per inch of ring thread: 1800·G²·D, NDS 2018 12.2.3.2. */
-export const ringWithdrawal = (g: number, dIn: number): number => 1800 * g ** 2 * dIn
+export const ringWithdrawal = (gravity: number, dIn: number): number => 1800 * gravity ** 2 * dIn
 /** Withdrawal of a wood screw, lb per inch of thread: 2850·G²·D, NDS 2018 12.2.2.1. */
-export const screwWithdrawal = (g: number, dIn: number): number => 2850 * g ** 2 * dIn
+export const screwWithdrawal = (gravity: number, dIn: number): number => 2850 * gravity ** 2 * dIn
 /** Withdrawal of a lag screw, lb per inch of thread less its tip: 1800·G^1.5·D^0.75, NDS 2018 12.2.1.1. */
-export const lagWithdrawal = (g: number, dIn: number): number => 1800 * g ** 1.5 * dIn ** 0.75
+export const lagWithdrawal = (gravity: number, dIn: number): number => 1800 * gravity ** 1.5 * dIn ** 0.75
 
 /** Head pull-through, lb, NDS 2018 12.2.5: 690·π·DH·G²·t up to t = 2.5·DH, then 1725·π·DH²·G². */
-export const headPullThrough = (headIn: number, g: number, thicknessIn: number): number =>
-  thicknessIn <= 2.5 * headIn ? 690 * Math.PI * headIn * g ** 2 * thicknessIn : 1725 * Math.PI * headIn ** 2 * g ** 2
+export const headPullThrough = (headIn: number, gravity: number, thicknessIn: number): number =>
+  thicknessIn <= 2.5 * headIn
+    ? 690 * Math.PI * headIn * gravity ** 2 * thicknessIn
+    : 1725 * Math.PI * headIn ** 2 * gravity ** 2
 
 /** Load of one nail or screw pulled at an angle to the wood surface, lb, NDS 2018 12.4.2: nails linear in cos and sin, screws squared. */
 export function combinedLb(pullLb: number, lateralLb: number, angleDeg: number, screw = false): number {
-  const [c, s] = [Math.cos((angleDeg * Math.PI) / 180), Math.sin((angleDeg * Math.PI) / 180)]
+  const [cos, sin] = [Math.cos((angleDeg * Math.PI) / 180), Math.sin((angleDeg * Math.PI) / 180)]
   return screw
-    ? (pullLb * lateralLb) / (pullLb * c * c + lateralLb * s * s)
-    : (pullLb * lateralLb) / (pullLb * c + lateralLb * s)
+    ? (pullLb * lateralLb) / (pullLb * cos * cos + lateralLb * sin * sin)
+    : (pullLb * lateralLb) / (pullLb * cos + lateralLb * sin)
 }

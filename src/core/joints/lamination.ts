@@ -39,17 +39,20 @@ export function nailColumns(
 
 /** The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to (g). `g` specific gravity. */
 export function laminationPlan(
-  l: Joints['lamination'],
+  lamination: Joints['lamination'],
   plies: number,
   depthIn: number,
   lengthIn: number,
-  g: number,
+  gravity: number,
 ): LaminationPlan {
-  const nail = nailOf(l.nail)
-  const { count, spaceIn } = nailColumns(lengthIn, l.endIn, l.spacingIn)
-  const gauge = l.rows > 1 ? (depthIn - 2 * l.edgeIn) / (l.rows - 1) : 0
-  const rowsIn = l.rows === 1 ? [depthIn / 2] : Array.from({ length: l.rows }, (_, i) => l.edgeIn + gauge * i)
-  const d = nail?.dIn ?? NaN
+  const nail = nailOf(lamination.nail)
+  const { count, spaceIn } = nailColumns(lengthIn, lamination.endIn, lamination.spacingIn)
+  const gauge = lamination.rows > 1 ? (depthIn - 2 * lamination.edgeIn) / (lamination.rows - 1) : 0
+  const rowsIn =
+    lamination.rows === 1
+      ? [depthIn / 2]
+      : Array.from({ length: lamination.rows }, (_, i) => lamination.edgeIn + gauge * i)
+  const diameterIn = nail?.dIn ?? NaN
   const band = (rule: string, has: number, least: number, most: number, unit = 'in'): LaminationCheck => ({
     rule,
     has,
@@ -59,23 +62,25 @@ export function laminationPlan(
     ok: has >= least - 1e-6 && has <= most + 1e-6,
   })
   // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
-  const needed = l.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
+  const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
   const rules = [
     band('(b) nail length', nail?.lengthIn ?? 0, needed, 99),
-    band('(c) end distance', l.endIn, 15 * d, 18 * d),
-    band('(d) spacing along a row', spaceIn, 20 * d, 9),
-    ...(l.rows > 1 ? [band('(e) row spacing', gauge, 10 * d, 20 * d)] : []),
-    band('(f) edge distance', rowsIn[0], 5 * d, 20 * d),
-    band('(g) rows', l.rows, depthIn > 4.5 ? 2 : 1, 4, ''),
-    ...(l.through ? [] : [{ rule: 'every nail passes all plies', has: 0, least: 1, most: 1, unit: '', ok: false }]),
+    band('(c) end distance', lamination.endIn, 15 * diameterIn, 18 * diameterIn),
+    band('(d) spacing along a row', spaceIn, 20 * diameterIn, 9),
+    ...(lamination.rows > 1 ? [band('(e) row spacing', gauge, 10 * diameterIn, 20 * diameterIn)] : []),
+    band('(f) edge distance', rowsIn[0], 5 * diameterIn, 20 * diameterIn),
+    band('(g) rows', lamination.rows, depthIn > 4.5 ? 2 : 1, 4, ''),
+    ...(lamination.through
+      ? []
+      : [{ rule: 'every nail passes all plies', has: 0, least: 1, most: 1, unit: '', ok: false }]),
   ]
   const perInterface = nail
     ? nailStrength({
         nail,
         sideIn: 1.5,
-        mainIn: l.through ? 1.5 * (plies - 1) : 1.5,
-        gMain: g,
-        gSide: g,
+        mainIn: lamination.through ? 1.5 * (plies - 1) : 1.5,
+        gMain: gravity,
+        gSide: gravity,
         duration: 1,
         wet: false,
       }).lateralLb
@@ -83,12 +88,12 @@ export function laminationPlan(
   return {
     columns: count,
     spacingIn: spaceIn,
-    nailsPerFace: Math.ceil((count * l.rows) / 2) * (l.through ? 1 : plies - 1),
-    total: count * l.rows * (l.through ? 1 : plies - 1),
-    marksIn: Array.from({ length: count }, (_, i) => l.endIn + spaceIn * i),
+    nailsPerFace: Math.ceil((count * lamination.rows) / 2) * (lamination.through ? 1 : plies - 1),
+    total: count * lamination.rows * (lamination.through ? 1 : plies - 1),
+    marksIn: Array.from({ length: count }, (_, i) => lamination.endIn + spaceIn * i),
     rowsIn,
     rules,
     meets: plies <= 5 && rules.every((rule) => rule.ok),
-    interfacePlf: perInterface === null || spaceIn <= 0 ? null : (perInterface * l.rows * 12) / spaceIn,
+    interfacePlf: perInterface === null || spaceIn <= 0 ? null : (perInterface * lamination.rows * 12) / spaceIn,
   }
 }

@@ -45,13 +45,15 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
   const cm = nailedJoint.wet ? WET.lateral : 1
   const grain = (nailedJoint.endGrain ? 0.67 : 1) * (nailedJoint.toeNail ? 0.83 : 1)
   const lateralLb = depth === 0 ? 0 : limit.zLb * depth * nailedJoint.duration * cm * grain
-  const w = nail.ring ? ringWithdrawal(nailedJoint.gMain, nail.dIn) : smoothWithdrawal(nailedJoint.gMain, nail.dIn)
+  const withdrawal = nail.ring
+    ? ringWithdrawal(nailedJoint.gMain, nail.dIn)
+    : smoothWithdrawal(nailedJoint.gMain, nail.dIn)
   const hold = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
   const cmPull = nailedJoint.wet ? WET.pull : 1
   const shank =
     nailedJoint.endGrain || pIn < 6 * nail.dIn - 1e-9
       ? 0
-      : w * hold * nailedJoint.duration * cmPull * (nailedJoint.toeNail ? 0.67 : 1)
+      : withdrawal * hold * nailedJoint.duration * cmPull * (nailedJoint.toeNail ? 0.67 : 1)
   const head = headPullThrough(nail.headIn, nailedJoint.gSide, nailedJoint.sideIn) * nailedJoint.duration
   const verify = nail.dIn >= 0.25 ? 'C28' : nail.ring ? 'C27' : undefined
   return {
@@ -85,7 +87,7 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
             : `W' = W·p·CD·CM${nailedJoint.toeNail ? '·Ctn' : ''}`,
           shank === 0
             ? '0'
-            : `${sig(w)} × ${sig(hold)} × ${nailedJoint.duration} × ${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
+            : `${sig(withdrawal)} × ${sig(hold)} × ${nailedJoint.duration} × ${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
           shank,
           'lb',
           `NDS 2018 12.2.3, Table 11.3.3`,

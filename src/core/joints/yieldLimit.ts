@@ -20,12 +20,12 @@ export interface YieldLimit {
 }
 
 /** Dowel bearing strength, psi, NDS 2018 Table 12.3.3: small dowels by specific gravity; D ≥ 0.25 in. by angle to the grain (Hankinson). */
-export function bearingStrengthPsi(g: number, dIn: number, thetaDeg: number): number {
-  if (dIn < 0.25) return 16600 * g ** 1.84
-  const par = 11200 * g
-  const perp = (6100 * g ** 1.45) / Math.sqrt(dIn)
-  const s = Math.sin((thetaDeg * Math.PI) / 180) ** 2
-  return (par * perp) / (par * s + perp * (1 - s))
+export function bearingStrengthPsi(gravity: number, dIn: number, thetaDeg: number): number {
+  if (dIn < 0.25) return 16600 * gravity ** 1.84
+  const par = 11200 * gravity
+  const perp = (6100 * gravity ** 1.45) / Math.sqrt(dIn)
+  const sin2 = Math.sin((thetaDeg * Math.PI) / 180) ** 2
+  return (par * perp) / (par * sin2 + perp * (1 - sin2))
 }
 
 /** Bending yield strength of bright common nails by diameter, psi, NDS 2018 Table I1; bolts and lag screws 45,000. */

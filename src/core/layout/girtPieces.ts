@@ -26,16 +26,20 @@ export function girtPieces(building: Building, wall: WallRows, posts: readonly P
   const supports = wallPosts(posts, side).map((post) => alongWall(post, side))
   const between = (
     row: { readonly id: string },
-    s: { readonly fromIn: number; readonly toIn: number },
+    stretch: { readonly fromIn: number; readonly toIn: number },
     inside: boolean,
   ): GirtPiece[] => {
     const held = supports.filter(
-      (support) => support.atIn + support.halfIn > s.fromIn - 1e-6 && support.atIn - support.halfIn < s.toIn + 1e-6,
+      (support) =>
+        support.atIn + support.halfIn > stretch.fromIn - 1e-6 && support.atIn - support.halfIn < stretch.toIn + 1e-6,
     )
     const edges = [
-      { lo: s.fromIn, hi: s.fromIn },
-      ...held.map((p) => ({ lo: Math.max(s.fromIn, p.atIn - p.halfIn), hi: Math.min(s.toIn, p.atIn + p.halfIn) })),
-      { lo: s.toIn, hi: s.toIn },
+      { lo: stretch.fromIn, hi: stretch.fromIn },
+      ...held.map((post) => ({
+        lo: Math.max(stretch.fromIn, post.atIn - post.halfIn),
+        hi: Math.min(stretch.toIn, post.atIn + post.halfIn),
+      })),
+      { lo: stretch.toIn, hi: stretch.toIn },
     ]
     return edges.slice(1).flatMap((edge, i) =>
       edge.lo - edges[i].hi > 1
@@ -56,7 +60,7 @@ export function girtPieces(building: Building, wall: WallRows, posts: readonly P
       if (building.girts.style === 'between') return between(row, segment, false)
       const cuts = supports
         .map((support) => support.atIn)
-        .filter((x) => x > segment.fromIn + STUB_IN && x < segment.toIn - STUB_IN)
+        .filter((atIn) => atIn > segment.fromIn + STUB_IN && atIn < segment.toIn - STUB_IN)
       const bays = building.girts.run === 'two-bays' ? 2 : 1
       const out: GirtPiece[] = building.girts.style === 'both' ? between(row, segment, true) : []
       let from = segment.fromIn

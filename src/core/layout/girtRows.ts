@@ -95,7 +95,7 @@ function segmentsAt(
         : [
             { fromIn: part.fromIn, toIn: placedOpening.fromIn },
             { fromIn: placedOpening.toIn, toIn: part.toIn },
-          ].filter((q) => q.toIn - q.fromIn > 1),
+          ].filter((span) => span.toIn - span.fromIn > 1),
     )
   }
   return { fromIn: inset, toIn: wall - inset, segments: parts }
@@ -114,15 +114,15 @@ export function girtRows(building: Building, grid: Grid, side: Side, all: readon
   const tops: { topIn: number; landing: Landing }[] = []
   let from = base
   for (const anchor of kept) {
-    const n = equalSpaces(anchor.topIn - from, building.girts.maxGapIn)
-    for (let k = 1; k < n.count; k++) tops.push({ topIn: from + n.spaceIn * k, landing: null })
+    const spaces = equalSpaces(anchor.topIn - from, building.girts.maxGapIn)
+    for (let k = 1; k < spaces.count; k++) tops.push({ topIn: from + spaces.spaceIn * k, landing: null })
     tops.push({ topIn: anchor.topIn, landing: anchor.landing })
     from = anchor.topIn
   }
   if (!isEave(side)) {
     const peak = rafterHeightIn(building, grid.widthIn / 2)
-    const n = equalSpaces(peak - building.heelIn, building.girts.maxGapIn)
-    for (let k = 1; k < n.count; k++) tops.push({ topIn: building.heelIn + n.spaceIn * k, landing: null })
+    const spaces = equalSpaces(peak - building.heelIn, building.girts.maxGapIn)
+    for (let k = 1; k < spaces.count; k++) tops.push({ topIn: building.heelIn + spaces.spaceIn * k, landing: null })
   }
   const rows = tops.map((top, i): GirtRow => {
     const below = top.topIn - (i > 0 ? tops[i - 1].topIn : base)

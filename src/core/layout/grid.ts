@@ -44,13 +44,16 @@ function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
 /** Lays out the numbered lines and the gable lines. Bays are between outside faces, or between the centres of the end posts. */
 export function layOutGrid(building: Building): Result<Grid> {
   const { lengthIn, widthIn } = stringRectangle(building)
-  const t = postSize(building.post).widthIn
+  const thickIn = postSize(building.post).widthIn
   const fromCentres = building.baysFrom === 'centres'
-  const got = spacings(building.bays, fromCentres ? lengthIn - t : lengthIn)
+  const got = spacings(building.bays, fromCentres ? lengthIn - thickIn : lengthIn)
   if (!got.ok) return got
-  const lines = got.value.reduce<number[]>((at, value) => [...at, at[at.length - 1] + value], [fromCentres ? t / 2 : 0])
+  const lines = got.value.reduce<number[]>(
+    (at, value) => [...at, at[at.length - 1] + value],
+    [fromCentres ? thickIn / 2 : 0],
+  )
   const last = lines.length - 1
-  const centresIn = lines.map((line, i) => (i === 0 ? t / 2 : i === last ? lengthIn - t / 2 : line))
+  const centresIn = lines.map((line, i) => (i === 0 ? thickIn / 2 : i === last ? lengthIn - thickIn / 2 : line))
   const gable = equalSpaces(widthIn, building.gableMaxIn)
   const gableIn = Array.from({ length: gable.count - 1 }, (_, k) => gable.spaceIn * (k + 1))
   return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, gableIn })
@@ -61,9 +64,9 @@ export function best345(
   lengthIn: number,
   widthIn: number,
 ): { readonly k: number; readonly alongIn: number; readonly acrossIn: number; readonly diagonalIn: number } | null {
-  const [l, w] = [lengthIn / 12 + 1e-9, widthIn / 12 + 1e-9]
-  const longAlong = Math.floor(Math.min(l / 4, w / 3))
-  const longAcross = Math.floor(Math.min(l / 3, w / 4))
+  const [lengthFt, widthFt] = [lengthIn / 12 + 1e-9, widthIn / 12 + 1e-9]
+  const longAlong = Math.floor(Math.min(lengthFt / 4, widthFt / 3))
+  const longAcross = Math.floor(Math.min(lengthFt / 3, widthFt / 4))
   const k = Math.max(longAlong, longAcross)
   if (k < 1) return null
   const [along, across] = longAlong >= longAcross ? [4, 3] : [3, 4]

@@ -54,7 +54,7 @@ export function openingPlaces(
       { atIn: line + half, name: 'edge on a post' },
       { atIn: line - half - opening.widthIn, name: 'edge on a post' },
     ]),
-  ].filter((p) => p.atIn >= 0 && p.atIn + opening.widthIn <= wall)
+  ].filter((place) => place.atIn >= 0 && place.atIn + opening.widthIn <= wall)
 }
 
 /** A building with one opening moved so that its low edge stands at `fromIn` along its wall. */

@@ -106,7 +106,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
           sizeY: widthIn,
         }
   const add = (side: Side, slot: Slot) => {
-    const p = point(side, slot.at)
+    const at = point(side, slot.at)
     const inside = Math.min(slot.at, grid.widthIn - slot.at)
     const heightIn = isEave(side) ? building.heelIn : rafterHeightIn(building, inside)
     const longPointIn = isEave(side)
@@ -119,7 +119,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
       row: slot.row,
       line: slot.line,
       atIn: slot.at,
-      ...p,
+      ...at,
       openingId: slot.openingId,
       movedIn: slot.at - slot.nominal,
       heightIn,
@@ -272,9 +272,9 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
         mine.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)
       )
         continue
-      const n = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - 1e-9)
-      for (let k = 1; k < n; k++) {
-        const at = from + ((to - from) * k) / n
+      const gaps = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - 1e-9)
+      for (let k = 1; k < gaps; k++) {
+        const at = from + ((to - from) * k) / gaps
         slots.push({ id: `X${++extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
       }
     }

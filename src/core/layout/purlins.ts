@@ -12,6 +12,6 @@ export const slopeLengthIn = (building: Building, grid: Grid): number =>
 /** Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the eave to 6 in. below the ridge. */
 export function purlinPlaces(building: Building, grid: Grid): number[] {
   const run = slopeLengthIn(building, grid) - PURLIN_EAVE_IN - PURLIN_RIDGE_IN
-  const n = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - 1e-9))
-  return Array.from({ length: n + 1 }, (_, k) => PURLIN_EAVE_IN + (run * k) / n)
+  const spaces = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - 1e-9))
+  return Array.from({ length: spaces + 1 }, (_, k) => PURLIN_EAVE_IN + (run * k) / spaces)
 }

@@ -38,11 +38,11 @@ const PAIRS: Readonly<Record<keyof Measures, readonly [CornerName, CornerName]>>
   fallingIn: ['SE', 'NW'],
 }
 const NAMES: readonly CornerName[] = ['SW', 'SE', 'NE', 'NW']
-const cornersOf = (v: readonly number[]): Corners => ({
+const cornersOf = (unknowns: readonly number[]): Corners => ({
   SW: { x: 0, y: 0 },
-  SE: { x: v[0], y: 0 },
-  NE: { x: v[1], y: v[2] },
-  NW: { x: v[3], y: v[4] },
+  SE: { x: unknowns[0], y: 0 },
+  NE: { x: unknowns[1], y: unknowns[2] },
+  NW: { x: unknowns[3], y: unknowns[4] },
 })
 /** Unknown that a corner's coordinate belongs to; -1 for the fixed ones. */
 const UNKNOWN: Readonly<Record<CornerName, readonly [number, number]>> = {
@@ -53,22 +53,22 @@ const UNKNOWN: Readonly<Record<CornerName, readonly [number, number]>> = {
 }
 
 /** Rigid move of the wanted rectangle onto the measured corners that moves them least (both sets centred, one turn). */
-function leastTargets(c: Corners, lengthIn: number, widthIn: number): Corners {
+function leastTargets(corners: Corners, lengthIn: number, widthIn: number): Corners {
   const want: Corners = {
     SW: { x: 0, y: 0 },
     SE: { x: lengthIn, y: 0 },
     NE: { x: lengthIn, y: widthIn },
     NW: { x: 0, y: widthIn },
   }
-  const mean = (s: Corners): Point => ({
-    x: NAMES.reduce((sum, name) => sum + s[name].x, 0) / 4,
-    y: NAMES.reduce((sum, name) => sum + s[name].y, 0) / 4,
+  const mean = (corners: Corners): Point => ({
+    x: NAMES.reduce((sum, name) => sum + corners[name].x, 0) / 4,
+    y: NAMES.reduce((sum, name) => sum + corners[name].y, 0) / 4,
   })
-  const [mp, mq] = [mean(c), mean(want)]
+  const [mp, mq] = [mean(corners), mean(want)]
   let cross = 0
   let dot = 0
   for (const name of NAMES) {
-    const [px, py, qx, qy] = [c[name].x - mp.x, c[name].y - mp.y, want[name].x - mq.x, want[name].y - mq.y]
+    const [px, py, qx, qy] = [corners[name].x - mp.x, corners[name].y - mp.y, want[name].x - mq.x, want[name].y - mq.y]
     cross += qx * py - qy * px
     dot += qx * px + qy * py
   }
@@ -86,68 +86,72 @@ function leastTargets(c: Corners, lengthIn: number, widthIn: number): Corners {
  * Issues: too-few-measures, triangle-cannot-close (measures no quadrilateral can have).
  */
 export function fitSquare(
-  m: Measures,
+  measures: Measures,
   lengthIn: number,
   widthIn: number,
   mode: 'hold-south' | 'least-move',
 ): Result<SquareFit> {
-  const used = (Object.keys(PAIRS) as (keyof Measures)[]).filter((key) => m[key] !== null)
+  const used = (Object.keys(PAIRS) as (keyof Measures)[]).filter((key) => measures[key] !== null)
   if (used.length < 5) return fail('too-few-measures', ['strings', 'measures'], { have: used.length, need: 5 })
-  let v = [lengthIn, lengthIn, widthIn, 0, widthIn]
+  let unknowns = [lengthIn, lengthIn, widthIn, 0, widthIn]
   let settled = false
   for (let pass = 0; pass < 60 && !settled; pass++) {
-    const c = cornersOf(v)
+    const corners = cornersOf(unknowns)
     const matrix = Matrix.zeros(used.length, 5)
-    const r = used.map((key, i) => {
-      const [cornerName, b] = PAIRS[key]
-      const d = distance(c[cornerName], c[b])
-      const [ux, uy] = [(c[b].x - c[cornerName].x) / d, (c[b].y - c[cornerName].y) / d]
-      for (const [corner, s] of [
+    const residuals = used.map((key, i) => {
+      const [cornerName, otherName] = PAIRS[key]
+      const lengthNow = distance(corners[cornerName], corners[otherName])
+      const [ux, uy] = [
+        (corners[otherName].x - corners[cornerName].x) / lengthNow,
+        (corners[otherName].y - corners[cornerName].y) / lengthNow,
+      ]
+      for (const [corner, sign] of [
         [cornerName, -1],
-        [b, 1],
+        [otherName, 1],
       ] as const) {
         const [ix, iy] = UNKNOWN[corner]
-        if (ix >= 0) matrix.set(i, ix, matrix.get(i, ix) + s * ux)
-        if (iy >= 0) matrix.set(i, iy, matrix.get(i, iy) + s * uy)
+        if (ix >= 0) matrix.set(i, ix, matrix.get(i, ix) + sign * ux)
+        if (iy >= 0) matrix.set(i, iy, matrix.get(i, iy) + sign * uy)
       }
-      return (m[key] as number) - d
+      return (measures[key] as number) - lengthNow
     })
     const jt = matrix.transpose()
-    const step = solve(jt.mmul(matrix), jt.mmul(Matrix.columnVector(r))).to1DArray()
-    if (step.some((s) => !Number.isFinite(s))) break
-    v = v.map((x, i) => x + step[i])
+    const step = solve(jt.mmul(matrix), jt.mmul(Matrix.columnVector(residuals))).to1DArray()
+    if (step.some((move) => !Number.isFinite(move))) break
+    unknowns = unknowns.map((unknown, i) => unknown + step[i])
     settled = Math.max(...step.map(Math.abs)) < 1e-9
   }
-  const c = cornersOf(v)
+  const fitted = cornersOf(unknowns)
   const residuals: Partial<Record<keyof Measures, number>> = {}
-  for (const key of used) residuals[key] = (m[key] as number) - distance(c[PAIRS[key][0]], c[PAIRS[key][1]])
+  for (const key of used)
+    residuals[key] = (measures[key] as number) - distance(fitted[PAIRS[key][0]], fitted[PAIRS[key][1]])
   const worst = Math.max(...Object.values(residuals).map(Math.abs))
-  if (!settled || worst > 0.2 * Math.min(lengthIn, widthIn) || c.NE.y <= 0 || c.NW.y <= 0)
+  if (!settled || worst > 0.2 * Math.min(lengthIn, widthIn) || fitted.NE.y <= 0 || fitted.NW.y <= 0)
     return fail('triangle-cannot-close', ['strings', 'measures'])
 
   const target: Corners =
     mode === 'hold-south'
       ? { SW: { x: 0, y: 0 }, SE: { x: lengthIn, y: 0 }, NE: { x: lengthIn, y: widthIn }, NW: { x: 0, y: widthIn } }
-      : leastTargets(c, lengthIn, widthIn)
+      : leastTargets(fitted, lengthIn, widthIn)
   const moves = NAMES.map((corner) => ({
     corner,
-    dxIn: target[corner].x - c[corner].x,
-    dyIn: target[corner].y - c[corner].y,
+    dxIn: target[corner].x - fitted[corner].x,
+    dyIn: target[corner].y - fitted[corner].y,
   }))
   const moved = Object.fromEntries(
     moves.map((move) => [
       move.corner,
-      { x: c[move.corner].x + roundIn(move.dxIn), y: c[move.corner].y + roundIn(move.dyIn) },
+      { x: fitted[move.corner].x + roundIn(move.dxIn), y: fitted[move.corner].y + roundIn(move.dyIn) },
     ]),
   ) as unknown as Corners
-  const rising = distance(c.SW, c.NE)
-  const falling = distance(c.SE, c.NW)
+  const rising = distance(fitted.SW, fitted.NE)
+  const falling = distance(fitted.SE, fitted.NW)
   // Sliding the north string by s shortens the longer diagonal; the exact value makes both equal.
-  const slide = roundIn((c.SE.x - (c.NE.x + c.NW.x)) / 2)
-  const slid = { NE: { x: c.NE.x + slide, y: c.NE.y }, NW: { x: c.NW.x + slide, y: c.NW.y } }
+  const slide = roundIn((fitted.SE.x - (fitted.NE.x + fitted.NW.x)) / 2)
+  const slid = { NE: { x: fitted.NE.x + slide, y: fitted.NE.y }, NW: { x: fitted.NW.x + slide, y: fitted.NW.y } }
   const squares = Object.values(residuals).reduce((sum, value) => sum + value * value, 0)
   return ok({
-    corners: c,
+    corners: fitted,
     residuals,
     sigmaIn: used.length === 6 ? Math.sqrt(squares) : null,
     misclosureIn: rising - falling,
@@ -156,6 +160,6 @@ export function fitSquare(
     after: { risingIn: distance(moved.SW, moved.NE), fallingIn: distance(moved.SE, moved.NW) },
     wantedDiagonalIn: Math.hypot(lengthIn, widthIn),
     northSlideIn: slide,
-    afterSlide: { risingIn: distance(c.SW, slid.NE), fallingIn: distance(c.SE, slid.NW) },
+    afterSlide: { risingIn: distance(fitted.SW, slid.NE), fallingIn: distance(fitted.SE, slid.NW) },
   })
 }

@@ -81,9 +81,9 @@ export function layOutStrings(
     lengthIn: lengthIn,
     marks: stringMarks(placed, side, wallPosts(posts, side)),
   })
-  const end = (side: 'west' | 'east', x: number, n: number): StringLine => ({
-    id: String(n),
-    name: `string ${n}`,
+  const end = (side: 'west' | 'east', x: number, lineNumber: number): StringLine => ({
+    id: String(lineNumber),
+    name: `string ${lineNumber}`,
     side,
     from: { x, y: 0 },
     to: { x, y: widthIn },
@@ -149,18 +149,18 @@ export function diagonals(building: Building, grid: Grid, rows: Readonly<Record<
     to,
     lengthIn: distance(from, to),
   })
-  const [a, d] = [rows.south, rows.north]
+  const [southRow, northRow] = [rows.south, rows.north]
   const list = [
-    make(`${a}1–${d}${count}`, 'strings', { x: 0, y: 0 }, { x: lengthIn, y: widthIn }),
-    make(`${a}${count}–${d}1`, 'strings', { x: lengthIn, y: 0 }, { x: 0, y: widthIn }),
-    make(`${a}1–${d}${count}`, 'inside faces', { x: dx, y: dy }, { x: lengthIn - dx, y: widthIn - dy }),
-    make(`${a}${count}–${d}1`, 'inside faces', { x: lengthIn - dx, y: dy }, { x: dx, y: widthIn - dy }),
+    make(`${southRow}1–${northRow}${count}`, 'strings', { x: 0, y: 0 }, { x: lengthIn, y: widthIn }),
+    make(`${southRow}${count}–${northRow}1`, 'strings', { x: lengthIn, y: 0 }, { x: 0, y: widthIn }),
+    make(`${southRow}1–${northRow}${count}`, 'inside faces', { x: dx, y: dy }, { x: lengthIn - dx, y: widthIn - dy }),
+    make(`${southRow}${count}–${northRow}1`, 'inside faces', { x: lengthIn - dx, y: dy }, { x: dx, y: widthIn - dy }),
   ]
   for (const lean of building.leanTos) {
     const north = lean.side === 'north'
     const outer = rows[`lean-${lean.side}`]
     const [y0, y1] = north ? [widthIn, widthIn + lean.depthIn] : [-lean.depthIn, 0]
-    const [r0, r1] = north ? [d, outer] : [outer, a]
+    const [r0, r1] = north ? [northRow, outer] : [outer, southRow]
     list.push(
       make(`${r0}1–${r1}${count}`, 'lean-to', { x: 0, y: y0 }, { x: lengthIn, y: y1 }),
       make(`${r0}${count}–${r1}1`, 'lean-to', { x: lengthIn, y: y0 }, { x: 0, y: y1 }),

@@ -40,11 +40,11 @@ function places(building: Building, grid: Grid): number[] {
   if (building.roof.truss.set === 'posts') return [...grid.centresIn]
   const out = [ends[0]]
   for (
-    let x = Math.max(building.roof.truss.firstIn, ends[0]) + building.roof.truss.spaceIn;
-    x < ends[1] - 6;
-    x += building.roof.truss.spaceIn
+    let xIn = Math.max(building.roof.truss.firstIn, ends[0]) + building.roof.truss.spaceIn;
+    xIn < ends[1] - 6;
+    xIn += building.roof.truss.spaceIn
   )
-    out.push(x)
+    out.push(xIn)
   return [...out, ends[1]]
 }
 
@@ -52,7 +52,7 @@ function places(building: Building, grid: Grid): number[] {
 export function trussPlan(building: Building, grid: Grid, layout: PostLayout): TrussPlan {
   const xs = places(building, grid)
   // End trusses stand inside the end strings by half a post: the roof they carry still reaches the string.
-  const edges = xs.map((x, i) => (i === 0 ? 0 : i === xs.length - 1 ? grid.lengthIn : x))
+  const edges = xs.map((xIn, i) => (i === 0 ? 0 : i === xs.length - 1 ? grid.lengthIn : xIn))
   const half = (i: number, j: number) =>
     j < 0 || j >= xs.length ? building.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
   const trusses = xs.map((xIn, i): Truss => ({
@@ -72,10 +72,10 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
       const [other, candidate] = [posts[Math.max(0, after - 1)], posts[after]]
       if (!candidate || after === 0)
         return { truss, post: posts[after === 0 ? 0 : posts.length - 1], between: null, share: [1, 0] }
-      const t = (truss.xIn - other.x) / (candidate.x - other.x) // a beam on two posts: lever rule
+      const share = (truss.xIn - other.x) / (candidate.x - other.x) // a beam on two posts: lever rule
       const key = `${other.id}|${candidate.id}`
       loads.set(key, [...(loads.get(key) ?? []), { truss, atIn: truss.xIn - other.x }])
-      return { truss, post: null, between: [other, candidate], share: [1 - t, t] }
+      return { truss, post: null, between: [other, candidate], share: [1 - share, share] }
     })
     posts.slice(1).forEach((to, i) => {
       const from = posts[i]

@@ -10,7 +10,7 @@ export const edgeZoneFt = (leastFt: number, heightFt: number): number =>
 export const effectiveAreaFt2 = (spanFt: number, widthFt: number): number => spanFt * Math.max(widthFt, spanFt / 3)
 
 /** Velocity pressure for components; Exposure B under 30 ft takes Kz not under 0.70 (register C13). */
-export const claddingPressurePsf = (p: {
+export const claddingPressurePsf = (given: {
   readonly heightFt: number
   readonly exposure: Exposure
   readonly elevationFt: number
@@ -18,10 +18,13 @@ export const claddingPressurePsf = (p: {
   readonly kzt?: number
 }): number =>
   velocityPressurePsf({
-    kz: p.exposure === 'B' && p.heightFt < 30 ? Math.max(0.7, kz(p.heightFt, 'B')) : kz(p.heightFt, p.exposure),
-    elevationFt: p.elevationFt,
-    windMph: p.windMph,
-    kzt: p.kzt,
+    kz:
+      given.exposure === 'B' && given.heightFt < 30
+        ? Math.max(0.7, kz(given.heightFt, 'B'))
+        : kz(given.heightFt, given.exposure),
+    elevationFt: given.elevationFt,
+    windMph: given.windMph,
+    kzt: given.kzt,
   })
 
 /** Wall pressure coefficients by zone, ASCE 7-16 Fig. 30.3-1, area from 10 to 500 square feet; 0.9 of it under a roof of 10 degrees or flatter. */
@@ -30,9 +33,12 @@ export function wallGcp(
   zone: 4 | 5,
   flatRoof: boolean,
 ): { readonly inward: number; readonly outward: number } {
-  const l = Math.log10(Math.min(Math.max(areaFt2, 10), 500) / 10) / Math.log10(50)
-  const f = flatRoof ? 0.9 : 1
-  return { inward: f * (1 - 0.3 * l), outward: -f * (zone === 4 ? 1.1 - 0.3 * l : 1.4 - 0.6 * l) }
+  const logShare = Math.log10(Math.min(Math.max(areaFt2, 10), 500) / 10) / Math.log10(50)
+  const factor = flatRoof ? 0.9 : 1
+  return {
+    inward: factor * (1 - 0.3 * logShare),
+    outward: -factor * (zone === 4 ? 1.1 - 0.3 * logShare : 1.4 - 0.6 * logShare),
+  }
 }
 
 /** Strength-level wall pressures with the worse internal pressure, at least 16 psf each way (ASCE 7-16 30.2.2). */
@@ -43,11 +49,11 @@ export function wallPressures(
   flatRoof: boolean,
   gcpi = ASCE_7_16.gcpi.enclosed,
 ): { readonly inwardPsf: number; readonly outwardPsf: number; readonly gcpIn: number; readonly gcpOut: number } {
-  const g = wallGcp(areaFt2, zone, flatRoof)
+  const gcp = wallGcp(areaFt2, zone, flatRoof)
   return {
-    inwardPsf: Math.max(ASCE_7_16.minimum.claddingPsf, qhPsf * (g.inward + gcpi)),
-    outwardPsf: Math.min(-ASCE_7_16.minimum.claddingPsf, qhPsf * (g.outward - gcpi)),
-    gcpIn: g.inward,
-    gcpOut: g.outward,
+    inwardPsf: Math.max(ASCE_7_16.minimum.claddingPsf, qhPsf * (gcp.inward + gcpi)),
+    outwardPsf: Math.min(-ASCE_7_16.minimum.claddingPsf, qhPsf * (gcp.outward - gcpi)),
+    gcpIn: gcp.inward,
+    gcpOut: gcp.outward,
   }
 }

@@ -3,7 +3,7 @@ export function interpolate(x: number, xs: readonly number[], ys: readonly numbe
   if (x <= xs[0]) return ys[0]
   const last = xs.length - 1
   if (x >= xs[last]) return ys[last]
-  const i = xs.findIndex((v) => v > x) - 1
+  const i = xs.findIndex((known) => known > x) - 1
   return ys[i] + ((x - xs[i]) / (xs[i + 1] - xs[i])) * (ys[i + 1] - ys[i])
 }
 

@@ -30,9 +30,9 @@ export function openRoofPressures(
   qhPsf: number,
 ): OpenRoofPressures {
   const data = editionData(edition)
-  const c = worst(shape === 'pitched' ? data.openPitched : data.openMono, thetaDeg)
-  const up = Math.min(c.up, data.openAlong.within[0])
-  const down = Math.max(c.down, data.openAlong.within[1])
+  const coefficients = worst(shape === 'pitched' ? data.openPitched : data.openMono, thetaDeg)
+  const up = Math.min(coefficients.up, data.openAlong.within[0])
+  const down = Math.max(coefficients.down, data.openAlong.within[1])
   const gq = qhPsf * data.gust
   return {
     downPsf: gq * down,

@@ -67,18 +67,18 @@ export function snowLoads(
   let unbalanced: SnowLoads['unbalanced'] = null
   if (thetaDeg >= 2.38 && thetaDeg <= 30.2 && pg > 0) {
     const hd = driftHeightFt(roof.halfWidthFt, pg) * Math.sqrt(Math.max(1, is))
-    const s = 12 / roof.pitchPer12
+    const runPerRise = 12 / roof.pitchPer12
     unbalanced = {
       windwardPsf: 0.3 * psPsf,
       leewardPsf: psPsf,
-      surchargePsf: (hd * gammaPcf) / Math.sqrt(s),
-      surchargeFt: Math.min((8 / 3) * hd * Math.sqrt(s), roof.halfWidthFt),
+      surchargePsf: (hd * gammaPcf) / Math.sqrt(runPerRise),
+      surchargeFt: Math.min((8 / 3) * hd * Math.sqrt(runPerRise), roof.halfWidthFt),
     }
     trace.push(
       line(
         'Unbalanced surcharge by the ridge',
         'hd·γ/√S',
-        `${sig(hd)} × ${sig(gammaPcf)} / √${sig(s)}`,
+        `${sig(hd)} × ${sig(gammaPcf)} / √${sig(runPerRise)}`,
         unbalanced.surchargePsf,
         'psf',
         'ASCE 7-16 7.6.1',
@@ -120,7 +120,7 @@ export interface LowRoofSnow {
 export function lowRoofSnow(
   site: CompleteSite,
   main: SnowLoads,
-  p: {
+  given: {
     readonly pitchPer12: number
     readonly depthFt: number
     readonly stepFt: number
@@ -130,7 +130,7 @@ export function lowRoofSnow(
     readonly slipperyMain: boolean
   },
 ): LowRoofSnow[] {
-  const low = snowLoads(site, { pitchPer12: p.pitchPer12, halfWidthFt: p.depthFt, slippery: false }) // a lower roof that catches snow takes the other curve
+  const low = snowLoads(site, { pitchPer12: given.pitchPer12, halfWidthFt: given.depthFt, slippery: false }) // a lower roof that catches snow takes the other curve
   const base = Math.max(low.psPsf, low.pmPsf)
   const cases: LowRoofSnow[] = [
     {
@@ -151,11 +151,11 @@ export function lowRoofSnow(
     },
   ]
   const hb = low.psPsf / low.gammaPcf
-  const hc = p.stepFt - hb
+  const hc = given.stepFt - hb
   if (hb > 0 && hc / hb >= 0.2) {
     const hd = Math.max(
-      driftHeightFt(p.mainWidthFt, site.groundSnowPsf),
-      0.75 * driftHeightFt(p.depthFt, site.groundSnowPsf),
+      driftHeightFt(given.mainWidthFt, site.groundSnowPsf),
+      0.75 * driftHeightFt(given.depthFt, site.groundSnowPsf),
     )
     const height = Math.min(hd, hc)
     const width = hd <= hc ? 4 * hd : Math.min((4 * hd * hd) / hc, 8 * hc)
@@ -178,9 +178,9 @@ export function lowRoofSnow(
       ],
     })
   }
-  const slides = p.mainPitchPer12 > (p.slipperyMain ? 0.25 : 2)
+  const slides = given.mainPitchPer12 > (given.slipperyMain ? 0.25 : 2)
   if (slides) {
-    const sliding = (0.4 * main.pfPsf * p.mainRunFt) / 15
+    const sliding = (0.4 * main.pfPsf * given.mainRunFt) / 15
     cases.push({
       uniformPsf: low.psPsf + sliding,
       peakPsf: 0,
@@ -190,7 +190,7 @@ export function lowRoofSnow(
         line(
           'Snow sliding off the main roof',
           '0.4·pf·W / 15',
-          `0.4 × ${sig(main.pfPsf)} × ${sig(p.mainRunFt)} / 15`,
+          `0.4 × ${sig(main.pfPsf)} × ${sig(given.mainRunFt)} / 15`,
           sliding,
           'psf',
           'ASCE 7-16 7.9',
@@ -208,11 +208,11 @@ export function lowRoofReactionsPlf(
   overhangFt: number,
 ): { readonly wallPlf: number; readonly outerPlf: number } {
   // A drift wider than the roof is cut off at the roof edge: a trapezoid, taken as the triangle less its tail.
-  const w = Math.min(low.peakWidthFt, depthFt)
+  const widthFt = Math.min(low.peakWidthFt, depthFt)
   const edge = low.peakWidthFt > depthFt ? low.peakPsf * (1 - depthFt / low.peakWidthFt) : 0
-  const rect = edge * w
-  const tri = ((low.peakPsf - edge) * w) / 2
-  const outerShare = w > 0 ? (rect * (w / 2) + tri * (w / 3)) / depthFt : 0
+  const rect = edge * widthFt
+  const tri = ((low.peakPsf - edge) * widthFt) / 2
+  const outerShare = widthFt > 0 ? (rect * (widthFt / 2) + tri * (widthFt / 3)) / depthFt : 0
   return {
     wallPlf: (low.uniformPsf * depthFt) / 2 + rect + tri - outerShare,
     outerPlf: low.uniformPsf * (depthFt / 2 + overhangFt) + outerShare,

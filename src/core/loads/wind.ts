@@ -11,13 +11,18 @@ export const kz = (heightFt: number, exposure: Exposure, edition: EditionData = 
   2.01 * Math.pow(Math.max(heightFt, 15) / edition.terrain[exposure].zgFt, 2 / edition.terrain[exposure].alpha)
 
 /** Velocity pressure q, psf at strength level: 0.00256·Kz·Kzt·Kd·Ke·V², ASCE 7-16 26.10-1. Kzt is 1 on flat ground only and is typed by the user. */
-export const velocityPressurePsf = (p: {
+export const velocityPressurePsf = (given: {
   readonly kz: number
   readonly elevationFt: number
   readonly windMph: number
   readonly kzt?: number
 }): number =>
-  0.00256 * p.kz * (p.kzt ?? 1) * ASCE_7_16.directionality * Math.exp(-0.0000362 * p.elevationFt) * p.windMph ** 2
+  0.00256 *
+  given.kz *
+  (given.kzt ?? 1) *
+  ASCE_7_16.directionality *
+  Math.exp(-0.0000362 * given.elevationFt) *
+  given.windMph ** 2
 
 export interface WindShape {
   readonly lengthFt: number
@@ -64,28 +69,30 @@ export function windPressures(
   const { roof, walls } = edition
   const gcpi = edition.gcpi[enclosure]
   const thetaDeg = (Math.atan(windShape.pitchPer12 / 12) * 180) / Math.PI
-  const h = meanRoofHeightFt(windShape)
-  const k = kz(h, site.exposure, edition)
+  const heightFt = meanRoofHeightFt(windShape)
+  const k = kz(heightFt, site.exposure, edition)
   const qh = velocityPressurePsf({ kz: k, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })
   const gq = qh * edition.gust
-  const across = h / windShape.widthFt
-  const along = h / windShape.lengthFt
+  const across = heightFt / windShape.widthFt
+  const along = heightFt / windShape.lengthFt
   const leeCp = (ratio: number) => interpolate(ratio, walls.leewardRatio, walls.leeward)
   const zones = (distanceFt: number, hl: number): number => {
-    const low = distanceFt < h ? -0.9 : distanceFt < 2 * h ? -0.5 : -0.3
-    const high = distanceFt < h / 2 ? -1.3 : -0.7
+    const low = distanceFt < heightFt ? -0.9 : distanceFt < 2 * heightFt ? -0.5 : -0.3
+    const high = distanceFt < heightFt / 2 ? -1.3 : -0.7
     return interpolate(hl, [0.5, 1], [low, high])
   }
   // Under 10 degrees a roof across the ridge takes the same distance zones (Fig. 27.3-1).
   const flat = thetaDeg < 10
-  const a = flat ? zones(0, across) : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardA)
-  const b = flat ? -0.18 : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardB)
+  const caseA = flat
+    ? zones(0, across)
+    : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardA)
+  const caseB = flat ? -0.18 : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardB)
   const lee = flat
     ? zones(windShape.widthFt / 2, across)
     : interpolate2(thetaDeg, across, [10, 15, 20], roof.heightRatio, roof.leeward)
   const ke = Math.exp(-0.0000362 * site.elevationFt)
   return {
-    meanHeightFt: h,
+    meanHeightFt: heightFt,
     thetaDeg,
     enclosure,
     gcpi,
@@ -96,25 +103,28 @@ export function windPressures(
     leewardPsf: gq * leeCp(windShape.widthFt / windShape.lengthFt),
     leewardAlongPsf: gq * leeCp(windShape.lengthFt / windShape.widthFt),
     sidePsf: gq * walls.side,
-    roofWindwardAPsf: gq * a,
-    roofWindwardBPsf: gq * b,
+    roofWindwardAPsf: gq * caseA,
+    roofWindwardBPsf: gq * caseB,
     roofLeewardPsf: gq * lee,
-    roofAlong: [h / 2, h, 2 * h, 1e6].map((toFt, i) => ({ toFt, psf: gq * zones([0, h / 2, h, 2 * h][i], along) })),
+    roofAlong: [heightFt / 2, heightFt, 2 * heightFt, 1e6].map((toFt, i) => ({
+      toFt,
+      psf: gq * zones([0, heightFt / 2, heightFt, 2 * heightFt][i], along),
+    })),
     trace: [
-      h === windShape.heelFt
-        ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(h), h, 'ft', 'ASCE 7-16 26.2')
+      heightFt === windShape.heelFt
+        ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(heightFt), heightFt, 'ft', 'ASCE 7-16 26.2')
         : line(
             'Mean roof height',
             'h = heel + rise/2',
             `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / 12)}/2`,
-            h,
+            heightFt,
             'ft',
             'ASCE 7-16 26.2',
           ),
       line(
         'Exposure coefficient',
         'Kz = 2.01·(z/zg)^(2/α)',
-        `2.01 × (${sig(Math.max(h, 15))}/${edition.terrain[site.exposure].zgFt})^(2/${edition.terrain[site.exposure].alpha})`,
+        `2.01 × (${sig(Math.max(heightFt, 15))}/${edition.terrain[site.exposure].zgFt})^(2/${edition.terrain[site.exposure].alpha})`,
         k,
         '',
         'ASCE 7-16 Table 26.10-1',
@@ -142,4 +152,4 @@ export function windPressures(
 
 /** Suction on the roof at a distance from the windward end with wind along the ridge, psf at strength level, external only. */
 export const roofAlongPsf = (wind: WindPressures, distanceFt: number): number =>
-  (wind.roofAlong.find((s) => distanceFt < s.toFt) ?? wind.roofAlong[wind.roofAlong.length - 1]).psf
+  (wind.roofAlong.find((strip) => distanceFt < strip.toFt) ?? wind.roofAlong[wind.roofAlong.length - 1]).psf

@@ -30,9 +30,9 @@ export const OFF_PLAN_IN = 3
 const FIT_LEAST = 4
 
 const median = (list: readonly number[]): number => {
-  const s = [...list].sort((one, other) => one - other)
-  const m = s.length >> 1
-  return s.length % 2 ? s[m] : (s[m - 1] + s[m]) / 2
+  const sorted = [...list].sort((one, other) => one - other)
+  const middle = sorted.length >> 1
+  return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2
 }
 
 /**
@@ -60,7 +60,9 @@ export function rodLog(
     }
   const [benchmarkPost, benchmarkReadingIn] = entries.reduce((best, each) => (each[1] < best[1] ? each : best))
   const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
-  const gaps = entries.flatMap(([id, r]) => (id in plannedUpIn ? [r - gradeReadingIn - plannedUpIn[id]] : []))
+  const gaps = entries.flatMap(([id, readingIn]) =>
+    id in plannedUpIn ? [readingIn - gradeReadingIn - plannedUpIn[id]] : [],
+  )
   const shift = gaps.length >= FIT_LEAST ? median(gaps) : null
   const planReadsIn: Record<string, number> = {}
   if (shift !== null) for (const id in plannedUpIn) planReadsIn[id] = gradeReadingIn + plannedUpIn[id] + shift

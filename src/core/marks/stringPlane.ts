@@ -12,11 +12,11 @@ export interface StringRow {
  * outermost on the side named. A drop of nought is a level plane, one of the roof's own fall makes every post of that roof alike from its string.
  */
 export function stringRows(
-  s: Fieldwork['strings'],
+  strings: Fieldwork['strings'],
   rows: readonly { readonly row: string; readonly yIn: number }[],
 ): StringRow[] {
-  const order = [...rows].sort((one, other) => (s.from === 'south' ? one.yIn - other.yIn : other.yIn - one.yIn))
-  return order.map((r, k) => ({ ...r, heightIn: s.heightIn - k * s.dropPerRowIn }))
+  const order = [...rows].sort((one, other) => (strings.from === 'south' ? one.yIn - other.yIn : other.yIn - one.yIn))
+  return order.map((row, k) => ({ ...row, heightIn: strings.heightIn - k * strings.dropPerRowIn }))
 }
 
 /** Height of the plane above the grade line at a place across the building: on its string, or between the two beside it. 0 where there is no string. */
@@ -26,6 +26,8 @@ export function stringHeightAt(rows: readonly StringRow[], yIn: number): number 
   const after = order.findIndex((row) => row.yIn >= yIn - 1e-9)
   if (after < 0) return order[order.length - 1].heightIn
   if (after === 0 || order[after].yIn - yIn < 1e-9) return order[after].heightIn
-  const [stringRow, b] = [order[after - 1], order[after]]
-  return stringRow.heightIn + ((b.heightIn - stringRow.heightIn) * (yIn - stringRow.yIn)) / (b.yIn - stringRow.yIn)
+  const [stringRow, next] = [order[after - 1], order[after]]
+  return (
+    stringRow.heightIn + ((next.heightIn - stringRow.heightIn) * (yIn - stringRow.yIn)) / (next.yIn - stringRow.yIn)
+  )
 }

@@ -5,11 +5,13 @@ export interface Conflict {
   readonly theirs: unknown
 }
 
-const isRecord = (v: unknown): v is Record<string, unknown> => typeof v === 'object' && v !== null && !Array.isArray(v)
-const hasIds = (v: unknown): v is { id: string }[] =>
-  Array.isArray(v) && v.every((e) => isRecord(e) && typeof e.id === 'string')
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
-const byId = (list: { id: string }[]): Record<string, unknown> => Object.fromEntries(list.map((e) => [e.id, e]))
+const isRecord = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value)
+const hasIds = (value: unknown): value is { id: string }[] =>
+  Array.isArray(value) && value.every((item) => isRecord(item) && typeof item.id === 'string')
+const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other)
+const byId = (list: { id: string }[]): Record<string, unknown> =>
+  Object.fromEntries(list.map((item) => [item.id, item]))
 
 /**
  * Three-way merge of plain JSON: a change made on one side only is taken; where both changed the same value, mine is kept and the
@@ -21,21 +23,23 @@ export function merge3<T>(
   theirs: T,
 ): { readonly merged: T; readonly conflicts: readonly Conflict[] } {
   const conflicts: Conflict[] = []
-  const walk = (b: unknown, m: unknown, t: unknown, path: readonly string[]): unknown => {
-    if (same(m, t) || same(b, t)) return m
-    if (same(b, m)) return t
-    if (isRecord(m) && isRecord(t)) {
+  const walk = (base: unknown, mine: unknown, theirs: unknown, path: readonly string[]): unknown => {
+    if (same(mine, theirs) || same(base, theirs)) return mine
+    if (same(base, mine)) return theirs
+    if (isRecord(mine) && isRecord(theirs)) {
       const out: Record<string, unknown> = {}
-      for (const key of new Set([...Object.keys(t), ...Object.keys(m)])) {
-        const v = walk(isRecord(b) ? b[key] : undefined, m[key], t[key], [...path, key])
-        if (v !== undefined) out[key] = v
+      for (const key of new Set([...Object.keys(theirs), ...Object.keys(mine)])) {
+        const merged = walk(isRecord(base) ? base[key] : undefined, mine[key], theirs[key], [...path, key])
+        if (merged !== undefined) out[key] = merged
       }
       return out
     }
-    if (hasIds(m) && hasIds(t))
-      return Object.values(walk(hasIds(b) ? byId(b) : {}, byId(m), byId(t), path) as Record<string, unknown>)
-    conflicts.push({ path, mine: m, theirs: t })
-    return m
+    if (hasIds(mine) && hasIds(theirs))
+      return Object.values(
+        walk(hasIds(base) ? byId(base) : {}, byId(mine), byId(theirs), path) as Record<string, unknown>,
+      )
+    conflicts.push({ path, mine: mine, theirs: theirs })
+    return mine
   }
   return { merged: walk(base, mine, theirs, []) as T, conflicts }
 }

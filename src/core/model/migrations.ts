@@ -1,7 +1,8 @@
 import { newJob } from './newJob'
 
 type Raw = Record<string, unknown>
-const record = (v: unknown): Raw => (typeof v === 'object' && v !== null && !Array.isArray(v) ? (v as Raw) : {})
+const record = (value: unknown): Raw =>
+  typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Raw) : {}
 /** Fields of `fresh` where `old` has none. What is in `old` stays as it is, right or wrong: the schema judges it afterwards. */
 const fill = (old: unknown, fresh: unknown): Raw => ({ ...record(fresh), ...record(old) })
 

@@ -28,7 +28,7 @@ export interface ConcreteOrder {
 
 /** A tub mixed with a hoe takes this much, cubic feet: two 80 lb bags. */
 export const TUB_FT3 = 1.2
-const up = (v: number): number => Math.max(0, Math.ceil(v - 1e-9))
+const up = (value: number): number => Math.max(0, Math.ceil(value - 1e-9))
 
 /**
  * Concrete of a job by the crew's way of mixing. Waste is added to the total and rounded up once; bags per load are whole bags that fit the

@@ -21,7 +21,7 @@ export interface HoleVolumes {
 
 /** Smallest stock length over `lengthIn` plus `spareIn`; null when none is long enough. Lengths in `upToIn` limit the list. */
 export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null =>
-  STOCK_IN.find((s) => s <= upToIn && s + 1e-9 >= lengthIn + spareIn) ?? null
+  STOCK_IN.find((stockIn) => stockIn <= upToIn && stockIn + 1e-9 >= lengthIn + spareIn) ?? null
 
 /** Loose gravel settles by this much when it is tamped (register C24: 15 to 25 %). */
 export const GRAVEL_LOOSE = 0.25
@@ -69,8 +69,8 @@ export function byStock(
 ): { readonly stockIn: number | null; readonly count: number }[] {
   const counts = new Map<number | null, number>()
   for (const lengthIn of lengthsIn) {
-    const s = stockFor(lengthIn, spareIn)
-    counts.set(s, (counts.get(s) ?? 0) + 1)
+    const stockIn = stockFor(lengthIn, spareIn)
+    counts.set(stockIn, (counts.get(stockIn) ?? 0) + 1)
   }
   return [...counts]
     .map(([stockIn, count]) => ({ stockIn, count }))

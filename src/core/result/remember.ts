@@ -1,9 +1,10 @@
 /** A function that remembers its last arguments only: an unchanged part keeps its identity, so the steps after it keep theirs. */
-export function remember<A extends readonly unknown[], R>(f: (...args: A) => R): (...args: A) => R {
+export function remember<A extends readonly unknown[], R>(work: (...args: A) => R): (...args: A) => R {
   let last: { args: A; result: R } | null = null
   return (...args) => {
-    if (last && last.args.length === args.length && last.args.every((a, i) => Object.is(a, args[i]))) return last.result
-    last = { args, result: f(...args) }
+    if (last && last.args.length === args.length && last.args.every((arg, i) => Object.is(arg, args[i])))
+      return last.result
+    last = { args, result: work(...args) }
     return last.result
   }
 }

@@ -1,10 +1,10 @@
 /** A plain record of this realm or another's: what a worker's message holds need not share our Object. */
-function isRecord(x: unknown): x is Record<string, unknown> {
-  if (typeof x !== 'object' || x === null || Array.isArray(x)) return false
-  const p: unknown = Object.getPrototypeOf(x)
-  return p === null || Object.getPrototypeOf(p) === null
+function isRecord(value: unknown): value is Record<string, unknown> {
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return false
+  const prototype: unknown = Object.getPrototypeOf(value)
+  return prototype === null || Object.getPrototypeOf(prototype) === null
 }
-const own = (o: object, k: string): boolean => Object.prototype.hasOwnProperty.call(o, k)
+const own = (holder: object, k: string): boolean => Object.prototype.hasOwnProperty.call(holder, k)
 
 /**
  * `after`, with every part that says the same as in `before` put back as the very same object. Whoever draws the parts can then tell by
@@ -55,7 +55,7 @@ function keepRecord(
     const kept = keep(before[key], after[key], met)
     if (out === null && (!Object.is(kept, before[key]) || (kept === undefined && !own(before, key)))) {
       out = {}
-      for (let q = 0; q < i; q++) out[keys[q]] = before[keys[q]]
+      for (let earlier = 0; earlier < i; earlier++) out[keys[earlier]] = before[keys[earlier]]
     }
     if (out !== null) out[key] = kept
   }
@@ -78,14 +78,14 @@ export function changesOf(before: unknown, after: unknown): Changes {
   if (Object.is(before, after)) return SAME
   const lists = Array.isArray(before) && Array.isArray(after) && before.length === after.length
   if (!lists && !(isRecord(before) && isRecord(after))) return { kind: 'whole', value: after }
-  const [a, b] = [before, after] as readonly Record<string, unknown>[]
+  const [old, fresh] = [before, after] as readonly Record<string, unknown>[]
   const parts: [string, Changes][] = []
-  const keys = Object.keys(b)
+  const keys = Object.keys(fresh)
   for (const key of keys) {
-    const changes: Changes = own(a, key) ? changesOf(a[key], b[key]) : { kind: 'whole', value: b[key] }
+    const changes: Changes = own(old, key) ? changesOf(old[key], fresh[key]) : { kind: 'whole', value: fresh[key] }
     if (changes.kind !== 'same') parts.push([key, changes])
   }
-  const gone = Object.keys(a).filter((key) => !own(b, key))
+  const gone = Object.keys(old).filter((key) => !own(fresh, key))
   return parts.length === 0 && gone.length === 0 ? SAME : { kind: 'parts', parts, gone }
 }
 
@@ -97,7 +97,7 @@ export function withChanges(before: unknown, changes: Changes): unknown {
     string,
     unknown
   >
-  for (const [k, c] of changes.parts) out[k] = withChanges(out[k], c)
+  for (const [k, part] of changes.parts) out[k] = withChanges(out[k], part)
   for (const k of changes.gone) delete out[k]
   return out
 }

@@ -42,8 +42,12 @@ export interface Check {
 }
 
 /** Formats a number for a trace: four significant digits, as the reference examples are printed. */
-export const sig = (x: number): string =>
-  Number.isFinite(x) ? (Math.abs(x) >= 10000 ? Math.round(x).toString() : Number(x.toPrecision(4)).toString()) : '–'
+export const sig = (value: number): string =>
+  Number.isFinite(value)
+    ? Math.abs(value) >= 10000
+      ? Math.round(value).toString()
+      : Number(value.toPrecision(4)).toString()
+    : '–'
 
 /** Makes a trace line. `numbers` is the formula with its values filled in. */
 export const line = (
@@ -70,13 +74,20 @@ export const RATIO_LIMIT = 1 + 1e-9
 
 /** Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked", never a pass. */
 export function makeCheck(
-  p: Omit<Check, 'state' | 'ratio'> & { readonly combination: string; readonly place: string },
+  parts: Omit<Check, 'state' | 'ratio'> & { readonly combination: string; readonly place: string },
 ): Check {
-  const ratio = p.demand / p.capacity
-  if (!Number.isFinite(p.demand) || !Number.isFinite(p.capacity) || p.capacity <= 0) {
-    return { ...p, state: 'not-checked', demand: 0, capacity: 0, ratio: 0, governs: `Not checked: ${p.governs}` }
+  const ratio = parts.demand / parts.capacity
+  if (!Number.isFinite(parts.demand) || !Number.isFinite(parts.capacity) || parts.capacity <= 0) {
+    return {
+      ...parts,
+      state: 'not-checked',
+      demand: 0,
+      capacity: 0,
+      ratio: 0,
+      governs: `Not checked: ${parts.governs}`,
+    }
   }
-  return { ...p, ratio, state: ratio > RATIO_LIMIT ? 'fails' : ratio >= 0.9 ? 'close' : 'holds' }
+  return { ...parts, ratio, state: ratio > RATIO_LIMIT ? 'fails' : ratio >= 0.9 ? 'close' : 'holds' }
 }
 
 /** Builds a check that could not be made, with the reason. */

@@ -38,20 +38,25 @@ function girtEdits(job: Job, side: Side): Edit[] {
       : onBuilding(job, { girts: { ...building.girts, ...part } })
   return [
     ...[0.875, 0.75, 0.62, 0.5]
-      .map((f) => Math.max(8, Math.floor(now.maxGapIn * f)))
-      .filter((g, i, all) => g < now.maxGapIn && all.indexOf(g) === i)
-      .map((g) => ({ key: `gap-${g}`, label: 'Closer rows', detail: `at most ${g}″`, job: put({ maxGapIn: g }) })),
+      .map((factor) => Math.max(8, Math.floor(now.maxGapIn * factor)))
+      .filter((gapIn, i, all) => gapIn < now.maxGapIn && all.indexOf(gapIn) === i)
+      .map((gapIn) => ({
+        key: `gap-${gapIn}`,
+        label: 'Closer rows',
+        detail: `at most ${gapIn}″`,
+        job: put({ maxGapIn: gapIn }),
+      })),
     ...others(job, now.lumber).map((text) => ({
       key: `lumber-${text}`,
       label: 'Other lumber',
       detail: text,
       job: put({ lumber: text }),
     })),
-    ...after(GIRT_SIZES, now.size, 2).map((s) => ({
-      key: `size-${s}`,
+    ...after(GIRT_SIZES, now.size, 2).map((size) => ({
+      key: `size-${size}`,
       label: 'Wider board',
-      detail: times(s),
-      job: put({ size: s }),
+      detail: times(size),
+      job: put({ size: size }),
     })),
     ...(now.style === 'flat'
       ? [{ key: 'between', label: 'Between the posts', detail: 'boards on edge', job: put({ style: 'between' }) }]
@@ -76,8 +81,13 @@ function purlinEdits(job: Job): Edit[] {
     onBuilding(job, { roof: { ...building.roof, purlins: { ...purlins, ...part } } })
   return [
     ...[20, 18, 16, 14, 12]
-      .filter((s) => s < purlins.spaceIn)
-      .map((s) => ({ key: `space-${s}`, label: 'Closer rows', detail: `${s}″`, job: put({ spaceIn: s }) })),
+      .filter((spaceIn) => spaceIn < purlins.spaceIn)
+      .map((spaceIn) => ({
+        key: `space-${spaceIn}`,
+        label: 'Closer rows',
+        detail: `${spaceIn}″`,
+        job: put({ spaceIn: spaceIn }),
+      })),
     ...(purlins.blocked || purlins.style === 'flat'
       ? []
       : [{ key: 'block', label: 'Blocks at mid-span', detail: 'against uplift', job: put({ blocked: true }) }]),
@@ -87,19 +97,19 @@ function purlinEdits(job: Job): Edit[] {
       detail: text,
       job: put({ lumber: text }),
     })),
-    ...after(BOARD_SIZES, purlins.size, 2).map((s) => ({
-      key: `size-${s}`,
+    ...after(BOARD_SIZES, purlins.size, 2).map((size) => ({
+      key: `size-${size}`,
       label: 'Deeper',
-      detail: times(s),
-      job: put({ size: s }),
+      detail: times(size),
+      job: put({ size: size }),
     })),
     ...(building.roof.purlins.blocked
       ? []
-      : after(BOARD_SIZES, purlins.size, 1).map((s) => ({
-          key: `size-block-${s}`,
+      : after(BOARD_SIZES, purlins.size, 1).map((size) => ({
+          key: `size-block-${size}`,
           label: 'Deeper, blocked',
-          detail: times(s),
-          job: put({ size: s, blocked: true }),
+          detail: times(size),
+          job: put({ size: size, blocked: true }),
         }))),
   ]
 }
@@ -111,17 +121,17 @@ function beamEdits(
   put: (part: { plies?: number; size?: BoardName; lumber?: string }) => Job,
 ): Edit[] {
   return [
-    ...Array.from({ length: Math.max(0, most - now.plies) }, (_, i) => now.plies + 1 + i).map((n) => ({
-      key: `plies-${n}`,
+    ...Array.from({ length: Math.max(0, most - now.plies) }, (_, i) => now.plies + 1 + i).map((plies) => ({
+      key: `plies-${plies}`,
       label: 'More plies',
-      detail: `${n} plies`,
-      job: put({ plies: n }),
+      detail: `${plies} plies`,
+      job: put({ plies: plies }),
     })),
-    ...after(BOARD_SIZES, now.size, 3).map((s) => ({
-      key: `size-${s}`,
+    ...after(BOARD_SIZES, now.size, 3).map((size) => ({
+      key: `size-${size}`,
       label: 'Deeper',
-      detail: times(s),
-      job: put({ size: s }),
+      detail: times(size),
+      job: put({ size: size }),
     })),
     ...others(job, now.lumber).map((text) => ({
       key: `lumber-${text}`,
@@ -129,12 +139,12 @@ function beamEdits(
       detail: text,
       job: put({ lumber: text }),
     })),
-    ...after(BOARD_SIZES, now.size, 1).flatMap((s) =>
+    ...after(BOARD_SIZES, now.size, 1).flatMap((size) =>
       others(job, now.lumber).map((text) => ({
-        key: `both-${s}-${text}`,
+        key: `both-${size}-${text}`,
         label: 'Deeper, other lumber',
-        detail: `${times(s)} ${text}`,
-        job: put({ size: s, lumber: text }),
+        detail: `${times(size)} ${text}`,
+        job: put({ size: size, lumber: text }),
       })),
     ),
   ]
@@ -189,19 +199,19 @@ function groundEdits(job: Job): Edit[] {
   const building = job.building
   return [
     ...[building.padThicknessIn + 2, building.padThicknessIn + 4]
-      .filter((t) => t <= 36 && building.school !== 'pier')
-      .map((t) => ({
-        key: `pad-${t}`,
+      .filter((thicknessIn) => thicknessIn <= 36 && building.school !== 'pier')
+      .map((thicknessIn) => ({
+        key: `pad-${thicknessIn}`,
         label: 'Thicker pad',
-        detail: `${t}″`,
-        job: onBuilding(job, { padThicknessIn: t }),
+        detail: `${thicknessIn}″`,
+        job: onBuilding(job, { padThicknessIn: thicknessIn }),
       })),
     ...(building.school === 'collar'
-      ? [building.collarHeightIn + 6, building.collarHeightIn + 12].map((h) => ({
-          key: `collar-${h}`,
+      ? [building.collarHeightIn + 6, building.collarHeightIn + 12].map((heightIn) => ({
+          key: `collar-${heightIn}`,
           label: 'Higher collar',
-          detail: `${h}″`,
-          job: onBuilding(job, { collarHeightIn: h }),
+          detail: `${heightIn}″`,
+          job: onBuilding(job, { collarHeightIn: heightIn }),
         }))
       : []),
     ...(building.school === 'pad'
@@ -220,11 +230,11 @@ function groundEdits(job: Job): Edit[] {
           },
         ]
       : []),
-    ...[6, 12].map((d) => ({
-      key: `deep-${d}`,
+    ...[6, 12].map((deeperIn) => ({
+      key: `deep-${deeperIn}`,
       label: 'Deeper holes',
-      detail: `${d}″ more`,
-      job: onBuilding(job, { minimumDepthIn: Math.min(144, building.minimumDepthIn + d) }),
+      detail: `${deeperIn}″ more`,
+      job: onBuilding(job, { minimumDepthIn: Math.min(144, building.minimumDepthIn + deeperIn) }),
     })),
     ...(building.holeDiameterIn !== null
       ? [
@@ -257,11 +267,21 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
     onBuilding(job, { joints: { ...building.joints, [key]: { ...now, ...part } } })
   return [
     ...([0.5, 0.625, 0.75] as const)
-      .filter((d) => d > now.diameterIn)
-      .map((d) => ({ key: `dia-${d}`, label: 'Thicker bolts', detail: `${d} in.`, job: put({ diameterIn: d }) })),
+      .filter((diameterIn) => diameterIn > now.diameterIn)
+      .map((diameterIn) => ({
+        key: `dia-${diameterIn}`,
+        label: 'Thicker bolts',
+        detail: `${diameterIn} in.`,
+        job: put({ diameterIn: diameterIn }),
+      })),
     ...[now.count + 1, now.count + 2]
-      .filter((n) => n <= 12)
-      .map((n) => ({ key: `count-${n}`, label: 'More bolts', detail: `${n} bolts`, job: put({ count: n }) })),
+      .filter((count) => count <= 12)
+      .map((count) => ({
+        key: `count-${count}`,
+        label: 'More bolts',
+        detail: `${count} bolts`,
+        job: put({ count: count }),
+      })),
   ]
 }
 
@@ -273,7 +293,12 @@ function nailEdits(job: Job, key: 'girt' | 'purlin'): Edit[] {
   return [
     ...[1, 2, 3]
       .map((k) => now.count + k)
-      .map((n) => ({ key: `count-${n}`, label: 'More nails', detail: `${n} nails`, job: put({ count: n }) })),
+      .map((count) => ({
+        key: `count-${count}`,
+        label: 'More nails',
+        detail: `${count} nails`,
+        job: put({ count: count }),
+      })),
     ...NAILS.filter((nail) => nail.ring && nail.id !== now.nail).map((nail) => ({
       key: nail.id as string,
       label: 'Other nail',
@@ -347,11 +372,11 @@ export function editsFor(job: Job, checkId: string): Edit[] {
         job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, nail: nail.id } } }),
       }))
       .concat(
-        [1.25, 1.375, 1.625, 1.75, 2].map((e) => ({
-          key: `edge-${e}`,
+        [1.25, 1.375, 1.625, 1.75, 2].map((edgeIn) => ({
+          key: `edge-${edgeIn}`,
           label: 'Rows elsewhere',
-          detail: `${e}″ from the edge`,
-          job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, edgeIn: e } } }),
+          detail: `${edgeIn}″ from the edge`,
+          job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, edgeIn: edgeIn } } }),
         })),
       )
   }

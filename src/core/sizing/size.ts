@@ -69,8 +69,12 @@ export function bayCounts(job: Job): number[] {
   const now = plan.ok ? plan.value.grid.baysIn.length : 1
   if (locked.includes('bays') || building.bays.mode === 'hand') return [now]
   const out: number[] = []
-  for (let n = Math.max(1, Math.ceil(length / bayMaxIn - 1e-9)); n <= Math.floor(length / bayMinIn + 1e-9); n++)
-    out.push(n)
+  for (
+    let bays = Math.max(1, Math.ceil(length / bayMaxIn - 1e-9));
+    bays <= Math.floor(length / bayMinIn + 1e-9);
+    bays++
+  )
+    out.push(bays)
   return out.length ? out : [now]
 }
 
@@ -116,7 +120,7 @@ function sizeGirts(
   const choices: Choice<Girt>[] = []
   for (const style of styles)
     for (const size of GIRT_SIZES.filter((girt_size) => sizing.boards.includes(girt_size)))
-      for (const maxGapIn of GAPS_IN.filter((g) => g <= sizing.maxGapIn)) {
+      for (const maxGapIn of GAPS_IN.filter((gapIn) => gapIn <= sizing.maxGapIn)) {
         const layout = girtPart(
           parts,
           { ...building, girts: { ...building.girts, walls: {}, style, size, maxGapIn } },
@@ -153,7 +157,7 @@ function sizePurlins(
         }
   const best = cheapest(
     choices,
-    (v) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins: v } }) <= HOLDS,
+    (purlins) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins: purlins } }) <= HOLDS,
     count,
   )
   return best && { ...best, of: choices.length }
@@ -200,28 +204,28 @@ function sizeAround(
         ]
     const walls: Building['girts']['walls'] = {}
     for (const [i, group] of groups.filter((group) => group.length).entries()) {
-      const g = sizeGirts(parts, job.building, job, prices, group, styles, count)
-      if (!g) return { stuck: 'No girt on the list holds within the widest space.' }
-      cost += g.cost
-      of *= g.of
-      if (i === 0) set({ girts: { ...job.building.girts, ...g.change, walls: {} } })
+      const girts = sizeGirts(parts, job.building, job, prices, group, styles, count)
+      if (!girts) return { stuck: 'No girt on the list holds within the widest space.' }
+      cost += girts.cost
+      of *= girts.of
+      if (i === 0) set({ girts: { ...job.building.girts, ...girts.change, walls: {} } })
       else
         for (const side of group)
           walls[side] = {
-            style: g.change.style ?? 'flat',
-            size: g.change.size ?? '2x6',
-            lumber: g.change.lumber ?? 'SP-No.2',
-            maxGapIn: g.change.maxGapIn ?? 24,
+            style: girts.change.style ?? 'flat',
+            size: girts.change.size ?? '2x6',
+            lumber: girts.change.lumber ?? 'SP-No.2',
+            maxGapIn: girts.change.maxGapIn ?? 24,
           }
     }
     set({ girts: { ...job.building.girts, walls } })
   }
   if (!locked.has('purlins')) {
-    const q = sizePurlins(parts, job.building, job, prices, count)
-    if (!q) return { stuck: 'No purlin on the list holds.' }
-    cost += q.cost
-    of *= q.of
-    set({ roof: { ...job.building.roof, purlins: q.value } })
+    const purlins = sizePurlins(parts, job.building, job, prices, count)
+    if (!purlins) return { stuck: 'No purlin on the list holds.' }
+    cost += purlins.cost
+    of *= purlins.of
+    set({ roof: { ...job.building.roof, purlins: purlins.value } })
   }
   for (const kind of ['carrier', 'header'] as const) {
     const beams = parts.trusses.beams.filter((beam) => beam.kind === kind)
@@ -234,10 +238,10 @@ function sizeAround(
     )
     const best = cheapest(
       list,
-      (v) =>
+      (spec) =>
         eaveBeamWorst(
           parts,
-          { ...job.building, roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...v } } },
+          { ...job.building, roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...spec } } },
           kind,
         ) <= HOLDS,
       count,
@@ -260,13 +264,13 @@ function sizeAround(
         [1, 2, 3],
         along * bought((leanTo.depthIn + job.building.eaveOverhangIn) * 1.02),
       )
-      const put = (v: { plies: number; size: BoardName; lumber: string }) => ({
+      const put = (spec: { plies: number; size: BoardName; lumber: string }) => ({
         ...job.building,
         leanTos: job.building.leanTos.map((ownLeanTo) =>
-          ownLeanTo.side === leanTo.side ? { ...ownLeanTo, rafter: { ...ownLeanTo.rafter, ...v } } : ownLeanTo,
+          ownLeanTo.side === leanTo.side ? { ...ownLeanTo, rafter: { ...ownLeanTo.rafter, ...spec } } : ownLeanTo,
         ),
       })
-      const best = cheapest(list, (v) => rafterWorst(parts, put(v), leanTo.side) <= HOLDS, count)
+      const best = cheapest(list, (spec) => rafterWorst(parts, put(spec), leanTo.side) <= HOLDS, count)
       if (!best) return { stuck: `No rafter on the list holds on the ${leanTo.side} lean-to.` }
       cost += best.cost
       of *= list.length
@@ -357,19 +361,19 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       )
   const of = counts.length * (posts.length + 1) + 4
   let done = 0
-  for (const n of counts) {
+  for (const bays of counts) {
     const laid: Job =
       job.sizing.locked.includes('bays') || job.building.bays.mode === 'hand'
         ? job
-        : { ...job, building: { ...job.building, bays: { mode: 'count', count: n } } }
+        : { ...job, building: { ...job.building, bays: { mode: 'count', count: bays } } }
     const plan = planJob(laid)
     const parts = plan.ok
       ? partsOf(laid, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses)
       : null
     if (!plan.ok || !parts) {
       done += posts.length + 1
-      if (!plan.ok) unfit.push(n)
-      trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${n} bays do not fit the openings.`
+      if (!plan.ok) unfit.push(bays)
+      trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${bays} bays do not fit the openings.`
       continue
     }
     const styles: readonly (readonly GirtStyle[])[] =
@@ -379,13 +383,13 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
           ? [[job.building.girts.style]]
           : [['flat'], ['between']]
     const arounds = styles.map((style) => sizeAround(parts, laid, prices, style, count))
-    yield { done: ++done, of, saying: `${n} bays: girts, purlins, beams` }
+    yield { done: ++done, of, saying: `${bays} bays: girts, purlins, beams` }
     const good = arounds
       .flatMap((around) => ('sized' in around ? [around] : []))
       .sort((one, other) => one.sized.cost - other.sized.cost)
     if (good.length === 0) {
       const stuck = arounds.find((around) => 'stuck' in around)
-      trouble = `${n} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`
+      trouble = `${bays} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`
       done += posts.length
       continue
     }
@@ -431,27 +435,27 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
         (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') +
         judged.holes.reduce((sum, hole) => sum + (hole.digIn / 12) * hole.postIds.length, 0) * prices.of('hole dug')
       tried.push({ post, cost })
-      if (done % 4 === 0) yield { done, of, saying: `${n} bays: posts` }
+      if (done % 4 === 0) yield { done, of, saying: `${bays} bays: posts` }
     }
     if (tried.length === 0) {
-      trouble = `${n} bays: no post on the list holds.`
+      trouble = `${bays} bays: no post on the list holds.`
       continue
     }
-    for (const t of tried.sort((one, other) => one.cost - other.cost).slice(0, 2))
-      for (const q of good)
+    for (const kept of tried.sort((one, other) => one.cost - other.cost).slice(0, 2))
+      for (const sized of good)
         found.push({
-          job: with_(q.sized, t.post),
-          bays: n,
-          estimate: t.cost + q.sized.cost + n * prices.of('bay of labour'),
+          job: with_(sized.sized, kept.post),
+          bays: bays,
+          estimate: kept.cost + sized.sized.cost + bays * prices.of('bay of labour'),
         })
   }
   // Where a bay is preferred, what holds nearest to it comes first, and the cheapest of all stands beside it.
   const prefer = job.sizing.preferBayIn
   const lengthIn = stringRectangle(job.building).lengthIn
-  const off = (n: number) => (prefer === null ? 0 : Math.abs(lengthIn / n - prefer))
-  const nearest = Math.min(...found.map((f) => off(f.bays)))
+  const off = (bays: number) => (prefer === null ? 0 : Math.abs(lengthIn / bays - prefer))
+  const nearest = Math.min(...found.map((choice) => off(choice.bays)))
   const byCost = [...found].sort((one, other) => one.estimate - other.estimate)
-  const near = byCost.filter((f) => off(f.bays) <= nearest + 1e-9)
+  const near = byCost.filter((choice) => off(choice.bays) <= nearest + 1e-9)
   const best =
     prefer === null
       ? byCost.slice(0, 4)
@@ -471,7 +475,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
     (one, other) => one.fails - other.fails || Number(other.preferred) - Number(one.preferred) || one.cost - other.cost,
   )
   const byBays = counts.flatMap((count) => {
-    const least = byCost.find((f) => f.bays === count)
+    const least = byCost.find((choice) => choice.bays === count)
     return least ? [{ bays: count, bayIn: lengthIn / count, cost: least.estimate }] : []
   })
   return {

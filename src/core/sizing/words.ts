@@ -5,17 +5,17 @@ export const times = (size: string): string => size.replace('x', '×')
 const STYLE = { flat: 'outside flat', between: 'between posts', both: 'both' } as const
 
 /** A built-up beam or rafter in words: plies, size, lumber. */
-export const builtUpWords = (p: {
+export const builtUpWords = (spec: {
   readonly plies: number
   readonly size: BoardName
   readonly lumber: string
-}): string => `${p.plies} × ${times(p.size)} ${p.lumber}`
-const girtWords = (g: {
+}): string => `${spec.plies} × ${times(spec.size)} ${spec.lumber}`
+const girtWords = (spec: {
   readonly size: string
   readonly lumber: string
   readonly style: keyof typeof STYLE
   readonly maxGapIn: number
-}) => `${times(g.size)} ${g.lumber}, ${STYLE[g.style]}, rows to ${g.maxGapIn}″`
+}) => `${times(spec.size)} ${spec.lumber}, ${STYLE[spec.style]}, rows to ${spec.maxGapIn}″`
 
 /** The parts of a building that sizing chooses, in words: the same for what is drawn and for what is proposed. `beams` that it has. */
 export function partWords(job: Job, beams: ReadonlySet<'carrier' | 'header'>): readonly (readonly [string, string])[] {

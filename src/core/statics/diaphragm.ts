@@ -33,10 +33,10 @@ export function shareByDiaphragm(row: DiaphragmRow): DiaphragmResult | null {
   } catch {
     return null
   }
-  if (moveIn.some((v) => !Number.isFinite(v) || Math.abs(v) > 1e5)) return null
+  if (moveIn.some((move) => !Number.isFinite(move) || Math.abs(move) > 1e5)) return null
   return {
     moveIn,
-    frameLb: moveIn.map((d, i) => row.frameLbIn[i] * d),
+    frameLb: moveIn.map((move, i) => row.frameLbIn[i] * move),
     bayShearLb: row.bayLbIn.map((k, i) => k * (moveIn[i + 1] - moveIn[i])),
   }
 }

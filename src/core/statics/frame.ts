@@ -50,8 +50,8 @@ function local(frameMember: FrameMember, l: number): Local {
   k[0][3] = k[3][0] = -a
   const put = (rows: readonly (readonly number[])[]) =>
     rows.forEach((row, i) =>
-      row.forEach((v, j) => {
-        k[[1, 2, 4, 5][i]][[1, 2, 4, 5][j]] = v
+      row.forEach((value, j) => {
+        k[[1, 2, 4, 5][i]][[1, 2, 4, 5][j]] = value
       }),
     )
   const ei = frameMember.ei
@@ -98,16 +98,18 @@ export function solveFrame(frame: Frame): FrameResult | null {
   const matrix = Matrix.zeros(n, n)
   const P = new Array<number>(n).fill(0)
   frame.nodes.forEach((node, i) =>
-    node.load?.forEach((v, index) => {
-      P[3 * i + index] += v
+    node.load?.forEach((value, index) => {
+      P[3 * i + index] += value
     }),
   )
   const parts = frame.members.map((member) => {
-    const [node, b] = [frame.nodes[member.from], frame.nodes[member.to]]
-    const l = Math.hypot(b.x - node.x, b.y - node.y)
-    const [c, s] = [(b.x - node.x) / l, (b.y - node.y) / l]
+    const [node, otherNode] = [frame.nodes[member.from], frame.nodes[member.to]]
+    const l = Math.hypot(otherNode.x - node.x, otherNode.y - node.y)
+    const [c, s] = [(otherNode.x - node.x) / l, (otherNode.y - node.y) / l]
     const { k, f } = local(member, l)
-    const dofs = [0, 1, 2].map((d) => 3 * member.from + d).concat([0, 1, 2].map((d) => 3 * member.to + d))
+    const dofs = [0, 1, 2]
+      .map((direction) => 3 * member.from + direction)
+      .concat([0, 1, 2].map((direction) => 3 * member.to + direction))
     const T = [
       [c, s, 0, 0, 0, 0],
       [-s, c, 0, 0, 0, 0],
@@ -128,36 +130,42 @@ export function solveFrame(frame: Frame): FrameResult | null {
   })
   const free: number[] = []
   frame.nodes.forEach((node, i) =>
-    [0, 1, 2].forEach((d) => {
-      const dof = 3 * i + d
-      const spring = node.spring?.[d] ?? 0
+    [0, 1, 2].forEach((direction) => {
+      const dof = 3 * i + direction
+      const spring = node.spring?.[direction] ?? 0
       if (spring > 0) matrix.set(dof, dof, matrix.get(dof, dof) + spring)
       // A turn that no member resists (all its ends pinned) is left out.
-      if (!node.fix?.[d] && matrix.get(dof, dof) > 0) free.push(dof)
+      if (!node.fix?.[direction] && matrix.get(dof, dof) > 0) free.push(dof)
     }),
   )
   const D = new Array<number>(n).fill(0)
   if (free.length) {
     try {
-      const x = solve(matrix.selection(free, free), Matrix.columnVector(free.map((d) => P[d]))).to1DArray()
-      if (x.some((v) => !Number.isFinite(v) || Math.abs(v) > 1e6)) return null
-      free.forEach((d, i) => {
-        D[d] = x[i]
+      const x = solve(matrix.selection(free, free), Matrix.columnVector(free.map((dof) => P[dof]))).to1DArray()
+      if (x.some((value) => !Number.isFinite(value) || Math.abs(value) > 1e6)) return null
+      free.forEach((dof, i) => {
+        D[dof] = x[i]
       })
     } catch {
       return null
     }
   }
   const members = parts.map(({ kt, f, dofs }): MemberForces => {
-    const e = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * D[dofs[j]], f[i]))
-    return { axialLb: e[3], shearFromLb: e[1], momentFromInLb: e[2], shearToLb: e[4], momentToInLb: e[5] }
+    const ends = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * D[dofs[j]], f[i]))
+    return {
+      axialLb: ends[3],
+      shearFromLb: ends[1],
+      momentFromInLb: ends[2],
+      shearToLb: ends[4],
+      momentToInLb: ends[5],
+    }
   })
   const reactions = frame.nodes.map(
     (node, i) =>
-      [0, 1, 2].map((d) => {
-        const dof = 3 * i + d
-        if (node.fix?.[d]) return matrix.getRow(dof).reduce((sum, value, j) => sum + value * D[j], 0) - P[dof]
-        return -(node.spring?.[d] ?? 0) * D[dof]
+      [0, 1, 2].map((direction) => {
+        const dof = 3 * i + direction
+        if (node.fix?.[direction]) return matrix.getRow(dof).reduce((sum, value, j) => sum + value * D[j], 0) - P[dof]
+        return -(node.spring?.[direction] ?? 0) * D[dof]
       }) as unknown as readonly [number, number, number],
   )
   return { moves: frame.nodes.map((_, i) => [D[3 * i], D[3 * i + 1], D[3 * i + 2]] as const), reactions, members }

@@ -18,14 +18,14 @@ export interface PostUnit {
 }
 
 /** Sum of scaled actions. Field moments add as magnitudes, which is safe. */
-export function combine(postActions: PostActions, fa: number, b: PostActions, fb: number): PostActions {
+export function combine(postActions: PostActions, fa: number, others: PostActions, fb: number): PostActions {
   return {
-    topLb: postActions.topLb * fa + b.topLb * fb,
-    shearLb: postActions.shearLb * fa + b.shearLb * fb,
-    momentFtLb: postActions.momentFtLb * fa + b.momentFtLb * fb,
-    fixedFtLb: postActions.fixedFtLb * fa + b.fixedFtLb * fb,
-    fieldMomentFtLb: Math.abs(postActions.fieldMomentFtLb * fa) + Math.abs(b.fieldMomentFtLb * fb),
-    kneeMomentFtLb: Math.abs(postActions.kneeMomentFtLb * fa) + Math.abs(b.kneeMomentFtLb * fb),
+    topLb: postActions.topLb * fa + others.topLb * fb,
+    shearLb: postActions.shearLb * fa + others.shearLb * fb,
+    momentFtLb: postActions.momentFtLb * fa + others.momentFtLb * fb,
+    fixedFtLb: postActions.fixedFtLb * fa + others.fixedFtLb * fb,
+    fieldMomentFtLb: Math.abs(postActions.fieldMomentFtLb * fa) + Math.abs(others.fieldMomentFtLb * fb),
+    kneeMomentFtLb: Math.abs(postActions.kneeMomentFtLb * fa) + Math.abs(others.kneeMomentFtLb * fb),
   }
 }
 
@@ -108,19 +108,19 @@ function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Kn
   const grade = ys.push(foot.kind === 'pinned' ? foot.bracketIn : 0) - 1
   const kneeAt = knee ? ys.push(heightIn - knee.downIn) - 1 : -1
   const heel = ys.push(heightIn) - 1
-  const h = below / SPRINGS
-  const nodes = ys.map((y, i): FrameNode => {
+  const stepIn = below / SPRINGS
+  const nodes = ys.map((yIn, i): FrameNode => {
     if (foot.kind === 'springs' && i <= grade) {
       // Each node takes the soil of half a step to either side; the pressure grows with depth.
-      const depth = i === grade ? h / 4 : i === 0 ? below - h / 4 : -y
+      const depth = i === grade ? stepIn / 4 : i === 0 ? below - stepIn / 4 : -yIn
       return {
         x: 0,
-        y,
+        y: yIn,
         fix: [foot.slab && i === grade, i === 0, false],
-        spring: [foot.lbIn3 * depth * (i === 0 || i === grade ? h / 2 : h), 0, 0],
+        spring: [foot.lbIn3 * depth * (i === 0 || i === grade ? stepIn / 2 : stepIn), 0, 0],
       }
     }
-    return i === 0 ? { x: 0, y, fix: [true, true, foot.kind === 'fixed'] } : { x: 0, y }
+    return i === 0 ? { x: 0, y: yIn, fix: [true, true, foot.kind === 'fixed'] } : { x: 0, y: yIn }
   })
   // A member that runs up has its left side at −x: wind toward +x is negative there.
   const members: FrameMember[] = ys
@@ -144,11 +144,11 @@ function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Kn
 function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: number): number {
   let worst = 0
   for (let i = line.grade; i < line.heel; i++) {
-    const [node, b, w] = [line.nodes[i], line.nodes[i + 1], line.members[i].w ?? 0]
+    const [node, otherNode, lbPerIn] = [line.nodes[i], line.nodes[i + 1], line.members[i].w ?? 0]
     for (let k = 0; k <= 12; k++) {
-      const x = ((b.y - node.y) * k) / 12
-      const m = -forces[i].momentFromInLb + forces[i].shearFromLb * x + (w * x * x) / 2
-      if (m * Math.sign(footInLb || 1) > 0) worst = Math.max(worst, Math.abs(m))
+      const alongIn = ((otherNode.y - node.y) * k) / 12
+      const momentInLb = -forces[i].momentFromInLb + forces[i].shearFromLb * alongIn + (lbPerIn * alongIn * alongIn) / 2
+      if (momentInLb * Math.sign(footInLb || 1) > 0) worst = Math.max(worst, Math.abs(momentInLb))
     }
   }
   return worst

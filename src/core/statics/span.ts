@@ -66,12 +66,12 @@ function reactions(loads: SpanLoads): { readonly leftLb: number; readonly rightL
 const STATIONS = 24
 /** Places where values are taken: equal steps, and every load's own place. */
 function stations(loads: SpanLoads): number[] {
-  const x: number[] = []
-  for (let i = 0; i <= STATIONS; i++) x.push((loads.lengthIn * i) / STATIONS)
+  const places: number[] = []
+  for (let i = 0; i <= STATIONS; i++) places.push((loads.lengthIn * i) / STATIONS)
   let plain = true
-  const add = (e: number) => {
-    if (e > 0 && e < loads.lengthIn) {
-      x.push(e)
+  const add = (edge: number) => {
+    if (edge > 0 && edge < loads.lengthIn) {
+      places.push(edge)
       plain = false
     }
   }
@@ -80,7 +80,7 @@ function stations(loads: SpanLoads): number[] {
     add(line.fromIn)
     add(line.toIn)
   }
-  return plain ? x : [...new Set(x.sort((one, other) => one - other))]
+  return plain ? places : [...new Set(places.sort((one, other) => one - other))]
 }
 
 /** Deflections at the stations by integrating M/EI twice (Simpson within each step), both ends held. */
@@ -89,19 +89,19 @@ function deflections(loads: SpanLoads, leftLb: number, x: readonly number[], ei:
   const drop = [0]
   let last = 0
   for (let i = 1; i < x.length; i++) {
-    const h = x[i] - x[i - 1]
+    const stepIn = x[i] - x[i - 1]
     const m0 = i === 1 ? momentAt(loads, leftLb, x[0]) : last
     const m1 = momentAt(loads, leftLb, (x[i - 1] + x[i]) / 2)
     const m2 = momentAt(loads, leftLb, x[i])
     last = m2
-    const turn = (h * (m0 + 4 * m1 + m2)) / 6 / ei
+    const turn = (stepIn * (m0 + 4 * m1 + m2)) / 6 / ei
     // First moment of the curvature about the right end of the step, from the same three values.
-    const moment = (h * h * (m0 + 2 * m1)) / 6 / ei
-    drop.push(drop[i - 1] + slope[i - 1] * h + moment)
+    const moment = (stepIn * stepIn * (m0 + 2 * m1)) / 6 / ei
+    drop.push(drop[i - 1] + slope[i - 1] * stepIn + moment)
     slope.push(slope[i - 1] + turn)
   }
   const end = drop[drop.length - 1]
-  return drop.map((d, i) => (end * x[i]) / loads.lengthIn - d)
+  return drop.map((drop, i) => (end * x[i]) / loads.lengthIn - drop)
 }
 
 export interface SpanForces {
@@ -118,11 +118,11 @@ export function spanForces(loads: SpanLoads): SpanForces {
   let shearLb = Math.max(Math.abs(leftLb), Math.abs(rightLb))
   let [momentInLb, momentAtIn] = [0, 0]
   for (const station of stations(loads)) {
-    const v = shearAt(loads, leftLb, station)
-    const m = momentAt(loads, leftLb, station)
-    if (Math.abs(v) > shearLb) shearLb = Math.abs(v)
-    if (Math.abs(m) > Math.abs(momentInLb)) {
-      momentInLb = m
+    const shearHereLb = shearAt(loads, leftLb, station)
+    const momentHereInLb = momentAt(loads, leftLb, station)
+    if (Math.abs(shearHereLb) > shearLb) shearLb = Math.abs(shearHereLb)
+    if (Math.abs(momentHereInLb) > Math.abs(momentInLb)) {
+      momentInLb = momentHereInLb
       momentAtIn = station
     }
   }
@@ -132,12 +132,12 @@ export function spanForces(loads: SpanLoads): SpanForces {
 /** Forces and largest deflection of a simple span. `ei` over 0, lb·in². Down loads sag positive. */
 export function simpleSpan(loads: SpanLoads, ei: number): SpanResult {
   const forces = spanForces(loads)
-  const x = stations(loads)
+  const places = stations(loads)
   let [deflectionIn, deflectionAtIn] = [0, 0]
-  deflections(loads, forces.leftLb, x, ei).forEach((deflection, i) => {
+  deflections(loads, forces.leftLb, places, ei).forEach((deflection, i) => {
     if (Math.abs(deflection) > Math.abs(deflectionIn)) {
       deflectionIn = deflection
-      deflectionAtIn = x[i]
+      deflectionAtIn = places[i]
     }
   })
   return { ...forces, deflectionIn, deflectionAtIn }
@@ -150,8 +150,8 @@ export function spanDiagram(loads: SpanLoads, ei: number, capacityInLb: number |
   return {
     lengthIn: loads.lengthIn,
     x,
-    shearLb: x.map((q) => shearAt(loads, leftLb, q)),
-    momentInLb: x.map((q) => momentAt(loads, leftLb, q)),
+    shearLb: x.map((place) => shearAt(loads, leftLb, place)),
+    momentInLb: x.map((place) => momentAt(loads, leftLb, place)),
     deflectionIn: deflections(loads, leftLb, x, ei),
     points: loads.points,
     lines: loads.lines,
@@ -171,17 +171,17 @@ export const uniform = (lengthIn: number, plf: number, name?: string): LineLoad 
 
 /** Two equal spans of one board under a uniform load, as a diagram: 3/8, 10/8, 3/8 of w·L. `plf` over both. */
 export function twoSpanDiagram(spanIn: number, plf: number, ei: number, capacityInLb: number | null = null): Diagram {
-  const w = plf / 12
+  const lbPerIn = plf / 12
   const x = Array.from({ length: 49 }, (_, i) => (spanIn * i) / 24)
-  const near = (q: number) => (q <= spanIn ? q : 2 * spanIn - q)
+  const near = (place: number) => (place <= spanIn ? place : 2 * spanIn - place)
   return {
     lengthIn: 2 * spanIn,
     x,
-    shearLb: x.map((q) => ((3 / 8) * w * spanIn - w * near(q)) * (q <= spanIn ? 1 : -1)),
-    momentInLb: x.map((q) => (3 / 8) * w * spanIn * near(q) - (w * near(q) ** 2) / 2),
-    deflectionIn: x.map((q) => {
-      const a = near(q)
-      return (w * a * (spanIn ** 3 - 3 * spanIn * a ** 2 + 2 * a ** 3)) / (48 * ei)
+    shearLb: x.map((place) => ((3 / 8) * lbPerIn * spanIn - lbPerIn * near(place)) * (place <= spanIn ? 1 : -1)),
+    momentInLb: x.map((place) => (3 / 8) * lbPerIn * spanIn * near(place) - (lbPerIn * near(place) ** 2) / 2),
+    deflectionIn: x.map((place) => {
+      const fromEnd = near(place)
+      return (lbPerIn * fromEnd * (spanIn ** 3 - 3 * spanIn * fromEnd ** 2 + 2 * fromEnd ** 3)) / (48 * ei)
     }),
     points: [],
     lines: [uniform(2 * spanIn, plf, 'wind')],

@@ -26,13 +26,16 @@ const DEPTH_IN = 120
 
 /** Where the stations of an addition are along the old wall: post lines of a lean-to, equal bays of a porch, rows of a wing. */
 export function stationsOf(
-  a: Ground['addition'],
+  addition: Ground['addition'],
   newWork: NewWork,
 ): { readonly name: string; readonly atIn: number }[] {
-  if (a.kind === 'wing')
+  if (addition.kind === 'wing')
     return newWork.rows.map((row) => ({ name: row.row, atIn: row.yIn - (newWork.rows[0]?.yIn ?? 0) }))
-  if (a.kind === 'porch')
-    return Array.from({ length: a.bays + 1 }, (_, i) => ({ name: String(i + 1), atIn: (a.lengthIn * i) / a.bays }))
+  if (addition.kind === 'porch')
+    return Array.from({ length: addition.bays + 1 }, (_, i) => ({
+      name: String(i + 1),
+      atIn: (addition.lengthIn * i) / addition.bays,
+    }))
   return newWork.linesIn.map((atIn, i) => ({ name: String(i + 1), atIn }))
 }
 

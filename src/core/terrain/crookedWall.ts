@@ -22,14 +22,16 @@ const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number =>
   const i = list.findIndex((offset) => offset.atIn >= atIn)
   const end = i < 0 ? list[list.length - 1] : list[i]
   if (i <= 0 || end.atIn === atIn) return end.offIn + perIn * (atIn - end.atIn)
-  const [otherOffset, b] = [list[i - 1], list[i]]
-  return otherOffset.offIn + ((b.offIn - otherOffset.offIn) * (atIn - otherOffset.atIn)) / (b.atIn - otherOffset.atIn)
+  const [otherOffset, next] = [list[i - 1], list[i]]
+  return (
+    otherOffset.offIn + ((next.offIn - otherOffset.offIn) * (atIn - otherOffset.atIn)) / (next.atIn - otherOffset.atIn)
+  )
 }
 
 /** Least-squares line through measured offsets of a wall that is neither straight nor square to the string. Two offsets at different places at least; null otherwise. */
 export function fitWall(offsets: readonly Offset[]): WallLine | null {
   const count = offsets.length
-  const mean = (f: (offset: Offset) => number) => offsets.reduce((sum, offset) => sum + f(offset), 0) / count
+  const mean = (pick: (offset: Offset) => number) => offsets.reduce((sum, offset) => sum + pick(offset), 0) / count
   if (count < 2) return null
   const [mx, my] = [mean((offset) => offset.atIn), mean((offset) => offset.offIn)]
   const sxx = offsets.reduce((sum, offset) => sum + (offset.atIn - mx) ** 2, 0)

@@ -46,7 +46,8 @@ export interface Contour {
 }
 
 /** A step that gives up to a dozen lines over this range, inches. */
-export const contourStepIn = (rangeIn: number): number => [1, 2, 3, 6, 12, 24, 48].find((s) => rangeIn / s <= 12) ?? 96
+export const contourStepIn = (rangeIn: number): number =>
+  [1, 2, 3, 6, 12, 24, 48].find((stepIn) => rangeIn / stepIn <= 12) ?? 96
 
 /** Contour lines of the ground inside `box`, at whole multiples of the step from the grade line. */
 export function contourLines(surface: Surface, box: Box, stepIn: number, cells = 60): Contour[] {
@@ -58,7 +59,8 @@ export function contourLines(surface: Surface, box: Box, stepIn: number, cells =
   )
   const [lo, hi] = [Math.min(...grid), Math.max(...grid)]
   const levels: number[] = []
-  for (let v = Math.ceil(lo / stepIn) * stepIn; v <= hi + 1e-9; v += stepIn) if (v > lo + 1e-9) levels.push(v)
+  for (let level = Math.ceil(lo / stepIn) * stepIn; level <= hi + 1e-9; level += stepIn)
+    if (level > lo + 1e-9) levels.push(level)
   // The grid's values stand at the middle of their cells in d3-contour; a run along the edge of the grid is the edge, not a contour.
   const edge = (x: number, y: number) =>
     x <= 0.5 + 1e-6 || y <= 0.5 + 1e-6 || x >= nx - 0.5 - 1e-6 || y >= ny - 0.5 - 1e-6

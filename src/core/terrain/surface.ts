@@ -25,27 +25,36 @@ export interface Surface {
   readonly at: (xIn: number, yIn: number) => GroundAt
 }
 
-const cross = (spot: Spot, b: Spot, c: Spot): number =>
-  (b.xIn - spot.xIn) * (c.yIn - spot.yIn) - (c.xIn - spot.xIn) * (b.yIn - spot.yIn)
+const cross = (spot: Spot, second: Spot, third: Spot): number =>
+  (second.xIn - spot.xIn) * (third.yIn - spot.yIn) - (third.xIn - spot.xIn) * (second.yIn - spot.yIn)
 
 /** Fall of a triangle's plane, inches per foot. */
-function slope(spot: Spot, b: Spot, c: Spot): number {
-  const area = cross(spot, b, c)
+function slope(spot: Spot, second: Spot, third: Spot): number {
+  const area = cross(spot, second, third)
   if (Math.abs(area) < 1e-9) return 0
   const gx =
-    ((b.heightIn - spot.heightIn) * (c.yIn - spot.yIn) - (c.heightIn - spot.heightIn) * (b.yIn - spot.yIn)) / area
+    ((second.heightIn - spot.heightIn) * (third.yIn - spot.yIn) -
+      (third.heightIn - spot.heightIn) * (second.yIn - spot.yIn)) /
+    area
   const gy =
-    ((b.xIn - spot.xIn) * (c.heightIn - spot.heightIn) - (c.xIn - spot.xIn) * (b.heightIn - spot.heightIn)) / area
+    ((second.xIn - spot.xIn) * (third.heightIn - spot.heightIn) -
+      (third.xIn - spot.xIn) * (second.heightIn - spot.heightIn)) /
+    area
   return Math.hypot(gx, gy) * 12
 }
 
 /** Height at the nearest point of the segment from p to q. */
-function onSegment(spot: Spot, q: Spot, xIn: number, yIn: number): { readonly far: number; readonly heightIn: number } {
-  const [dx, dy] = [q.xIn - spot.xIn, q.yIn - spot.yIn]
-  const t = Math.max(0, Math.min(1, ((xIn - spot.xIn) * dx + (yIn - spot.yIn) * dy) / (dx * dx + dy * dy || 1)))
+function onSegment(
+  spot: Spot,
+  end: Spot,
+  xIn: number,
+  yIn: number,
+): { readonly far: number; readonly heightIn: number } {
+  const [dx, dy] = [end.xIn - spot.xIn, end.yIn - spot.yIn]
+  const share = Math.max(0, Math.min(1, ((xIn - spot.xIn) * dx + (yIn - spot.yIn) * dy) / (dx * dx + dy * dy || 1)))
   return {
-    far: Math.hypot(xIn - spot.xIn - t * dx, yIn - spot.yIn - t * dy),
-    heightIn: spot.heightIn + t * (q.heightIn - spot.heightIn),
+    far: Math.hypot(xIn - spot.xIn - share * dx, yIn - spot.yIn - share * dy),
+    heightIn: spot.heightIn + share * (end.heightIn - spot.heightIn),
   }
 }
 
@@ -56,18 +65,19 @@ function onSegment(spot: Spot, q: Spot, xIn: number, yIn: number): { readonly fa
 export function surfaceOf(spots: readonly Spot[]): Surface | null {
   const own = [...new Map(spots.map((spot) => [`${spot.xIn}|${spot.yIn}`, spot])).values()]
   if (own.length < 3) return null
-  const d = Delaunator.from(
+  const mesh = Delaunator.from(
     own,
     (spot) => spot.xIn,
     (spot) => spot.yIn,
   )
   const triangles: Triangle[] = []
-  for (let i = 0; i < d.triangles.length; i += 3) {
-    const [spot, b, c] = [own[d.triangles[i]], own[d.triangles[i + 1]], own[d.triangles[i + 2]]]
-    if (Math.abs(cross(spot, b, c)) > 1e-6) triangles.push({ a: spot, b, c, slopePer12: slope(spot, b, c) })
+  for (let i = 0; i < mesh.triangles.length; i += 3) {
+    const [spot, second, third] = [own[mesh.triangles[i]], own[mesh.triangles[i + 1]], own[mesh.triangles[i + 2]]]
+    if (Math.abs(cross(spot, second, third)) > 1e-6)
+      triangles.push({ a: spot, b: second, c: third, slopePer12: slope(spot, second, third) })
   }
   if (triangles.length === 0) return null
-  const hull = [...d.hull].map((i) => own[i])
+  const hull = [...mesh.hull].map((i) => own[i])
   const at = (xIn: number, yIn: number): GroundAt => {
     const spot: Spot = { id: '', xIn, yIn, heightIn: 0 }
     for (const triangle of triangles) {
@@ -91,12 +101,14 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
 /** Lowest ground within `withinIn` of a place, inches to the grade line: looked for on rings and at every spot there. */
 export function lowestNear(surface: Surface, xIn: number, yIn: number, withinIn: number): number {
   let low = surface.at(xIn, yIn).heightIn
-  for (const r of [0.5, 1])
+  for (const ring of [0.5, 1])
     for (let k = 0; k < 16; k++)
       low = Math.min(
         low,
-        surface.at(xIn + withinIn * r * Math.cos((k * Math.PI) / 8), yIn + withinIn * r * Math.sin((k * Math.PI) / 8))
-          .heightIn,
+        surface.at(
+          xIn + withinIn * ring * Math.cos((k * Math.PI) / 8),
+          yIn + withinIn * ring * Math.sin((k * Math.PI) / 8),
+        ).heightIn,
       )
   for (const spot of surface.spots)
     if (Math.hypot(spot.xIn - xIn, spot.yIn - yIn) <= withinIn) low = Math.min(low, spot.heightIn)

@@ -7,8 +7,8 @@ export const MAX_LENGTH_IN = 12000
 
 /** Rounds inches to whole sixteenths, half away from zero. A hair (1e-9) absorbs floating error on exact halves. */
 export function toSixteenths(lengthIn: number): number {
-  const s = lengthIn < 0 ? -1 : 1
-  return s * Math.floor(Math.abs(lengthIn) * SIXTEENTHS + 0.5 + 1e-9) || 0
+  const sign = lengthIn < 0 ? -1 : 1
+  return sign * Math.floor(Math.abs(lengthIn) * SIXTEENTHS + 0.5 + 1e-9) || 0
 }
 
 /** Rounds inches to the nearest sixteenth of an inch. @example roundIn(109.7143) // 109.6875 */
@@ -25,18 +25,18 @@ export interface LengthParts {
 
 /** Takes a length apart, rounded once to the sixteenth, with carries (16/16 to 1 inch, 12 inches to 1 foot). `withFeet` false keeps all in inches. */
 export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
-  const n = toSixteenths(lengthIn)
-  let u = Math.abs(n)
-  const feet = withFeet ? Math.floor(u / (12 * SIXTEENTHS)) : 0
-  u -= feet * 12 * SIXTEENTHS
-  const inches = Math.floor(u / SIXTEENTHS)
-  let numerator = u - inches * SIXTEENTHS
+  const sixteenths = toSixteenths(lengthIn)
+  let units = Math.abs(sixteenths)
+  const feet = withFeet ? Math.floor(units / (12 * SIXTEENTHS)) : 0
+  units -= feet * 12 * SIXTEENTHS
+  const inches = Math.floor(units / SIXTEENTHS)
+  let numerator = units - inches * SIXTEENTHS
   let denominator = SIXTEENTHS
   while (numerator && numerator % 2 === 0) {
     numerator /= 2
     denominator /= 2
   }
-  return { negative: n < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
+  return { negative: sixteenths < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
 }
 
 export interface FormatOptions {

@@ -13,9 +13,9 @@ const GLYPHS: Readonly<Record<string, string>> = {
 
 /** Puts every way of writing primes, dashes, spaces and words into one spelling. */
 function tidy(text: string): string {
-  let s = text.trim().toLowerCase().slice(0, 80)
-  for (const [glyph, plain] of Object.entries(GLYPHS)) s = s.split(glyph).join(plain)
-  return s
+  let tidy = text.trim().toLowerCase().slice(0, 80)
+  for (const [glyph, plain] of Object.entries(GLYPHS)) tidy = tidy.split(glyph).join(plain)
+  return tidy
     .replace(/[′’‘`´]/g, "'")
     .replace(/[″”“]/g, '"')
     .replace(/''/g, '"')
@@ -29,8 +29,8 @@ function tidy(text: string): string {
 }
 
 /** A plain, mixed or bare fraction in inches: `6`, `6.5`, `5/8`, `6 5/8`, `6-5/8`. NaN when it is none of these. */
-function inchesOf(s: string): number {
-  const match = /^(?:(\d+(?:\.\d*)?|\.\d+)|(?:(\d+)[ -]+)?(\d+)\/(\d+))$/.exec(s.trim())
+function inchesOf(text: string): number {
+  const match = /^(?:(\d+(?:\.\d*)?|\.\d+)|(?:(\d+)[ -]+)?(\d+)\/(\d+))$/.exec(text.trim())
   if (!match) return NaN
   if (match[1] !== undefined) return Number(match[1])
   const denominator = Number(match[4])
@@ -47,32 +47,32 @@ export function parseLength(text: string): Result<number> {
   const tidied = tidy(text)
   if (tidied === '') return fail('empty')
   const negative = tidied.startsWith('-')
-  const s = (negative ? tidied.slice(1) : tidied.replace(/^\+/, '')).trim()
-  const signed = (v: number): Result<number> => {
-    if (!Number.isFinite(v)) return fail('not-a-length', [], { text: text.slice(0, 40) })
-    if (v > MAX_LENGTH_IN) return fail('too-large', [], { maximum: MAX_LENGTH_IN })
-    return ok(negative && v !== 0 ? -v : v)
+  const body = (negative ? tidied.slice(1) : tidied.replace(/^\+/, '')).trim()
+  const signed = (inches: number): Result<number> => {
+    if (!Number.isFinite(inches)) return fail('not-a-length', [], { text: text.slice(0, 40) })
+    if (inches > MAX_LENGTH_IN) return fail('too-large', [], { maximum: MAX_LENGTH_IN })
+    return ok(negative && inches !== 0 ? -inches : inches)
   }
 
-  const metric = /^(\d+(?:\.\d*)?|\.\d+) ?(mm|cm|m|metres?|meters?)$/.exec(s)
+  const metric = /^(\d+(?:\.\d*)?|\.\d+) ?(mm|cm|m|metres?|meters?)$/.exec(body)
   if (metric) {
     const mm = { mm: 1, cm: 10 }[metric[2]] ?? 1000
     return signed((Number(metric[1]) * mm) / MM_PER_IN)
   }
-  const dashed = /^(\d+)-(\d+)(?:-(\d+))?$/.exec(s)
+  const dashed = /^(\d+)-(\d+)(?:-(\d+))?$/.exec(body)
   if (dashed) {
     const [feet, inches, sixteenths] = [Number(dashed[1]), Number(dashed[2]), Number(dashed[3] ?? 0)]
     if (inches >= 12) return fail('inches-over-foot', [], { inches })
     if (sixteenths >= 16) return fail('sixteenths-over-inch', [], { sixteenths })
     return signed(feet * 12 + inches + sixteenths / 16)
   }
-  const feetInches = /^(\d+(?:\.\d*)?|\.\d+) ?' ?-? ?(?:([\d ./-]+?) ?"?)?$/.exec(s)
+  const feetInches = /^(\d+(?:\.\d*)?|\.\d+) ?' ?-? ?(?:([\d ./-]+?) ?"?)?$/.exec(body)
   if (feetInches) {
     const inches = feetInches[2] === undefined ? 0 : inchesOf(feetInches[2])
     if (inches >= 12) return fail('inches-over-foot', [], { inches })
     return signed(Number(feetInches[1]) * 12 + inches)
   }
-  const unit = /^[\d ./-]+ ?([a-z°%]+[²2]?)$/.exec(s)
+  const unit = /^[\d ./-]+ ?([a-z°%]+[²2]?)$/.exec(body)
   if (unit) return fail('wrong-unit', [], { unit: unit[1] })
-  return signed(inchesOf(s.replace(/ ?"$/, '')))
+  return signed(inchesOf(body.replace(/ ?"$/, '')))
 }

@@ -31,10 +31,10 @@ const PART: Readonly<Record<number, readonly [one: string, many: string]>> = {
 }
 
 /** A whole number from 0 to 999 in words. */
-export function numberInWords(n: number): string {
-  if (n < 20) return ONES[n]
-  if (n < 100) return TENS[Math.floor(n / 10)] + (n % 10 ? `-${ONES[n % 10]}` : '')
-  return `${ONES[Math.floor(n / 100)]} hundred${n % 100 ? ` ${numberInWords(n % 100)}` : ''}`
+export function numberInWords(whole: number): string {
+  if (whole < 20) return ONES[whole]
+  if (whole < 100) return TENS[Math.floor(whole / 10)] + (whole % 10 ? `-${ONES[whole % 10]}` : '')
+  return `${ONES[Math.floor(whole / 100)]} hundred${whole % 100 ? ` ${numberInWords(whole % 100)}` : ''}`
 }
 
 /** A length in inches said aloud, to the sixteenth. @example inchesInWords(53.375) // 'fifty-three and three eighths' */

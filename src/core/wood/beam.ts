@@ -52,7 +52,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)
   const exempt =
     leIn === 0 || (beamMember.shortcut && shortcutAllows(size.nominal, beamMember.together ?? beamMember.plies))
-  const s = exempt
+  const stability = exempt
     ? { rb: 0, cl: 1 }
     : beamStability({
         leIn,
@@ -61,17 +61,17 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
         eMinPsi: values.eMin,
         fbStarPsi,
       })
-  const fbePsi = s.rb > 0 ? (1.2 * values.eMin) / s.rb ** 2 : Infinity
+  const fbePsi = stability.rb > 0 ? (1.2 * values.eMin) / stability.rb ** 2 : Infinity
   return {
     v: values,
     sIn3: beamMember.plies * (beamMember.flat ? size.sFlatIn3 : size.sEdgeIn3),
     iIn4: beamMember.plies * (beamMember.flat ? size.iFlatIn4 : size.iEdgeIn4),
     areaIn2: beamMember.plies * size.areaIn2,
-    fbPsi: fbStarPsi * cfu * s.cl,
+    fbPsi: fbStarPsi * cfu * stability.cl,
     fvPsi: values.fv * beamMember.duration * (beamMember.wet ? 0.97 : 1),
     cr,
     cfu,
-    cl: s.cl,
+    cl: stability.cl,
     fbStarPsi,
     fbePsi,
     leIn,

@@ -32,8 +32,8 @@ export const SPLICE_SHARE = 0.42
 
 /** Hankinson's bearing value at an angle to the grain, psi, NDS 3.10.3. `thetaDeg` between load and grain. */
 export function bearingAtAnglePsi(fcStar: number, fcPerp: number, thetaDeg: number): number {
-  const s = Math.sin((thetaDeg * Math.PI) / 180) ** 2
-  return (fcStar * fcPerp) / (fcStar * s + fcPerp * (1 - s))
+  const sin2 = Math.sin((thetaDeg * Math.PI) / 180) ** 2
+  return (fcStar * fcPerp) / (fcStar * sin2 + fcPerp * (1 - sin2))
 }
 
 /** Shear an end notch on the tension side leaves, lb, NDS 3.4.3.2: (2/3)·Fv'·b·dn·(dn/d)². `dnIn` depth left. */

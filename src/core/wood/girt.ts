@@ -54,7 +54,7 @@ export function girtRatios(
   const flat = board.style !== 'between'
   const plies = board.plies ?? 1
   const limit = wallLimit(board.finish ?? 'metal')
-  const s = plies * (flat ? size.sFlatIn3 : size.sEdgeIn3)
+  const sIn3 = plies * (flat ? size.sFlatIn3 : size.sEdgeIn3)
   const i = plies * (flat ? size.iFlatIn4 : size.iEdgeIn4)
   const cr = repetitive(load.spaceIn)
   const cfu = flat ? CFU[size.nominal] : 1
@@ -79,7 +79,7 @@ export function girtRatios(
   const fbAllowed = fbStar * cfu * (suctionGoverns ? cl : 1)
   const wBending = (0.6 * bendingPsf * load.spaceIn) / 12
   const momentFtLb = (wBending * spanFt ** 2) / 8
-  const fb = (momentFtLb * 12) / s
+  const fb = (momentFtLb * 12) / sIn3
   const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt
   const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
   const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
@@ -109,7 +109,7 @@ export function girtRatios(
       'ft-lb',
       'statics',
     ),
-    line('Bending stress', 'fb = 12·M/S', `12 × ${sig(momentFtLb)}/${sig(s)}`, fb, 'psi', 'NDS 2018 3.3'),
+    line('Bending stress', 'fb = 12·M/S', `12 × ${sig(momentFtLb)}/${sig(sIn3)}`, fb, 'psi', 'NDS 2018 3.3'),
     line(
       'Allowed bending',
       flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",

@@ -151,6 +151,6 @@ export const specificGravity = (lumber: Lumber, own: readonly OwnGrade[] = []): 
 
 /** Weight of wood per foot of length, lb: NDS Supplement 3.1.3. `moisturePct` 0 to 30. */
 export function weightPlf(lumber: Lumber, areaIn2: number, moisturePct = 19, own: readonly OwnGrade[] = []): number {
-  const g = specificGravity(lumber, own)
-  return (((62.4 * g) / (1 + 0.009 * g * moisturePct)) * (1 + moisturePct / 100) * areaIn2) / 144
+  const gravity = specificGravity(lumber, own)
+  return (((62.4 * gravity) / (1 + 0.009 * gravity * moisturePct)) * (1 + moisturePct / 100) * areaIn2) / 144
 }

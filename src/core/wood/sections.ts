@@ -78,16 +78,16 @@ export interface BoardSize {
 /** Size of a 2x board: `bIn` thickness 1.5, `dIn` wide face; section properties flat (weak) and on edge. */
 export function boardSize(size: BoardName): BoardSize {
   const nominal = size.slice(2) as '4'
-  const b = PLY_IN
-  const d = DRESSED_IN[nominal]
+  const widthIn = PLY_IN
+  const depthIn = DRESSED_IN[nominal]
   return {
-    bIn: b,
-    dIn: d,
-    areaIn2: b * d,
-    sFlatIn3: (d * b * b) / 6,
-    iFlatIn4: (d * b ** 3) / 12,
-    sEdgeIn3: (b * d * d) / 6,
-    iEdgeIn4: (b * d ** 3) / 12,
+    bIn: widthIn,
+    dIn: depthIn,
+    areaIn2: widthIn * depthIn,
+    sFlatIn3: (depthIn * widthIn * widthIn) / 6,
+    iFlatIn4: (depthIn * widthIn ** 3) / 12,
+    sEdgeIn3: (widthIn * depthIn * depthIn) / 6,
+    iEdgeIn4: (widthIn * depthIn ** 3) / 12,
     nominal: Number(nominal),
   }
 }

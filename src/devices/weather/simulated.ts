@@ -7,7 +7,7 @@ export interface Weather {
 }
 
 /** Stand-in weather, the same for the same seed and hour: a day that warms and cools about a mean, rain in spells, wind that rises in the afternoon. */
-export function simulatedWeather(p: {
+export function simulatedWeather(given: {
   readonly seed: number
   readonly meanF: number
   readonly swingF?: number
@@ -15,17 +15,21 @@ export function simulatedWeather(p: {
   const at = (hour: number): WeatherHour => {
     const day = Math.floor(hour / 24)
     const ofDay = ((hour % 24) + 24) % 24
-    const daily = seededRandom(p.seed * 7919 + day)
+    const daily = seededRandom(given.seed * 7919 + day)
     const drift = (daily() - 0.5) * 14
     const wet = daily() < 0.3
     const spell = [Math.floor(daily() * 18), 2 + Math.floor(daily() * 6)]
-    const hourly = seededRandom(p.seed * 104729 + hour)
+    const hourly = seededRandom(given.seed * 104729 + hour)
     const raining = wet && ofDay >= spell[0] && ofDay < spell[0] + spell[1]
     return {
       at: new Date(hour * 3600000).toISOString(),
       tempF:
         Math.round(
-          (p.meanF + drift - (p.swingF ?? 11) * Math.cos(((ofDay - 3) / 24) * 2 * Math.PI) + (hourly() - 0.5) * 3) * 10,
+          (given.meanF +
+            drift -
+            (given.swingF ?? 11) * Math.cos(((ofDay - 3) / 24) * 2 * Math.PI) +
+            (hourly() - 0.5) * 3) *
+            10,
         ) / 10,
       rainIn: raining ? Math.round(hourly() * 20) / 100 : 0,
       windMph: Math.round(4 + hourly() * 6 + Math.max(0, Math.sin(((ofDay - 8) / 24) * 2 * Math.PI)) * 9),

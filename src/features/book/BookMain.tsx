@@ -75,7 +75,7 @@ export function BookMain() {
             { value: 'crew', label: 'Crew book' },
             { value: 'field', label: 'Field sheets' },
           ]}
-          onChange={(v) => pick({ book: v })}
+          onChange={(value) => pick({ book: value })}
         />
       </div>
       <div className="bookwrap" tabIndex={0} role="group" aria-label="Sheets">

@@ -105,7 +105,7 @@ export function BookSide() {
             void take(
               '/api/pole-strips',
               { doc: job, post: pole },
-              `pole ${poles.find((q) => q.value === pole)?.label ?? pole} full size`,
+              `pole ${poles.find((choice) => choice.value === pole)?.label ?? pole} full size`,
             )
           }
         >
@@ -148,22 +148,22 @@ export function BookSide() {
               { value: '4', label: 'four' },
               { value: '2', label: 'two, larger' },
             ]}
-            onChange={(v) => pick({ cards: v === '2' ? 2 : 4 })}
+            onChange={(value) => pick({ cards: value === '2' ? 2 : 4 })}
           />
           <ChoiceField
             label="Heights are carried"
             value={job.fieldwork.levelSchool}
             choices={SCHOOLS}
-            onChange={(v) => {
-              edit('school of levels', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: v } }))
+            onChange={(value) => {
+              edit('school of levels', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
             }}
           />
           <ChoiceField
             label="Girt marks are"
             value={job.fieldwork.boardEdge}
             choices={EDGES}
-            onChange={(v) => {
-              edit('edge of the board', (job) => ({ ...job, fieldwork: { ...job.fieldwork, boardEdge: v } }))
+            onChange={(value) => {
+              edit('edge of the board', (job) => ({ ...job, fieldwork: { ...job.fieldwork, boardEdge: value } }))
             }}
           />
           {job.fieldwork.levelSchool === 'cut-to-laser' && (
@@ -171,8 +171,12 @@ export function BookSide() {
               label="Laser line above grade"
               name="laserLineIn"
               value={job.fieldwork.laserLineIn}
-              onChange={(v, g) =>
-                edit('laser line', (job) => ({ ...job, fieldwork: { ...job.fieldwork, laserLineIn: v } }), `laser-${g}`)
+              onChange={(value, gesture) =>
+                edit(
+                  'laser line',
+                  (job) => ({ ...job, fieldwork: { ...job.fieldwork, laserLineIn: value } }),
+                  `laser-${gesture}`,
+                )
               }
             />
           )}
@@ -184,14 +188,14 @@ export function BookSide() {
                 label={name}
                 name={`crayon-${k}`}
                 value={job.fieldwork.crayons[k]}
-                onChange={(v, g) =>
+                onChange={(value, gesture) =>
                   edit(
                     'crayon',
                     (job) => ({
                       ...job,
-                      fieldwork: { ...job.fieldwork, crayons: { ...job.fieldwork.crayons, [k]: v } },
+                      fieldwork: { ...job.fieldwork, crayons: { ...job.fieldwork.crayons, [k]: value } },
                     }),
-                    `crayon-${k}-${g}`,
+                    `crayon-${k}-${gesture}`,
                   )
                 }
               />

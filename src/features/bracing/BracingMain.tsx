@@ -19,9 +19,9 @@ function Sway({
 }) {
   const [ref, size] = useSize<SVGSVGElement>()
   const { derived: derived } = useDoc()
-  const [W, H] = [size.width || 800, 270]
-  const s = Math.min((W - 250) / lengthIn, 130 / widthIn)
-  const x0 = (W - lengthIn * s) / 2
+  const [width, height] = [size.width || 800, 270]
+  const scale = Math.min((width - 250) / lengthIn, 130 / widthIn)
+  const x0 = (width - lengthIn * scale) / 2
   const y0 = 196
   const most = Math.max(...lateral.row.moveIn.filter(Number.isFinite), 1e-6)
   const push = most > 0.001 ? 40 / most : 0
@@ -29,7 +29,7 @@ function Sway({
     lateral.row.xIn
       .map(
         (x, i) =>
-          `${i ? 'L' : 'M'}${x0 + x * s} ${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`,
+          `${i ? 'L' : 'M'}${x0 + x * scale} ${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`,
       )
       .join('')
   const shear = wallShearLb(lateral)
@@ -37,71 +37,71 @@ function Sway({
     <svg
       ref={ref}
       width="100%"
-      height={H}
+      height={height}
       role="img"
       aria-label={`Plan: the eave moves ${sig(most)} in. at most under wind across the ridge`}
     >
       <Materials />
       <rect
         x={x0}
-        y={y0 - widthIn * s}
-        width={lengthIn * s}
-        height={widthIn * s}
+        y={y0 - widthIn * scale}
+        width={lengthIn * scale}
+        height={widthIn * scale}
         fill="var(--sheet)"
         stroke="var(--galv-3)"
         strokeDasharray="5 4"
       />
       {lateral.row.xIn.map((x, i) => {
-        const m = Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60
+        const move = Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60
         return (
           <line
             key={x}
-            x1={x0 + x * s}
-            x2={x0 + x * s}
-            y1={y0 - m}
-            y2={y0 - widthIn * s - m}
+            x1={x0 + x * scale}
+            x2={x0 + x * scale}
+            y1={y0 - move}
+            y2={y0 - widthIn * scale - move}
             stroke="var(--lumber-3)"
             strokeWidth={2}
           />
         )
       })}
       <path d={eave(y0)} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
-      <path d={eave(y0 - widthIn * s)} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
+      <path d={eave(y0 - widthIn * scale)} fill="none" stroke="var(--ink)" strokeWidth={2.6} />
       {lateral.row.xIn
         .filter((_, i) => i % Math.ceil(lateral.row.xIn.length / 9) === 0)
         .map((x) => (
           <path
             key={x}
-            d={`M${x0 + x * s} ${y0 + 40}V${y0 + 14}m-5 8l5 -9l5 9`}
+            d={`M${x0 + x * scale} ${y0 + 40}V${y0 + 14}m-5 8l5 -9l5 9`}
             fill="none"
             stroke="var(--ink)"
             strokeWidth={2}
           />
         ))}
-      <Note x={x0 + (lengthIn * s) / 2} y={y0 + 58} size={13.5} weight={650} anchor="middle">
+      <Note x={x0 + (lengthIn * scale) / 2} y={y0 + 58} size={13.5} weight={650} anchor="middle">
         wind pushes {sig(lateral.row.eavePlf)} lb a foot of eave
       </Note>
-      <Note x={x0 - 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700} anchor="end">
+      <Note x={x0 - 12} y={y0 - (widthIn * scale) / 2 - 4} size={13.5} weight={700} anchor="end">
         {Math.round(shear.west).toLocaleString('en-US')} lb
       </Note>
-      <Note x={x0 - 12} y={y0 - (widthIn * s) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">
+      <Note x={x0 - 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">
         into the {derived.wallNames.west.toLowerCase()}
       </Note>
-      <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 - 4} size={13.5} weight={700}>
+      <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 - 4} size={13.5} weight={700}>
         {Math.round(shear.east).toLocaleString('en-US')} lb
       </Note>
-      <Note x={x0 + lengthIn * s + 12} y={y0 - (widthIn * s) / 2 + 13} size={12} fill="var(--ink-2)">
+      <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} fill="var(--ink-2)">
         into the {derived.wallNames.east.toLowerCase()}
       </Note>
       {push > 0 && (
-        <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 52} size={13.5} weight={650} anchor="middle">
+        <Note x={x0 + (lengthIn * scale) / 2} y={y0 - widthIn * scale - 52} size={13.5} weight={650} anchor="middle">
           {lateral.row.moveIn.every(Number.isFinite)
             ? `the eave moves ${sig(most)} in. at most (drawn large)`
             : 'nothing holds these frames: they fall'}
         </Note>
       )}
       {push === 0 && (
-        <Note x={x0 + (lengthIn * s) / 2} y={y0 - widthIn * s - 14} size={13.5} weight={650} anchor="middle">
+        <Note x={x0 + (lengthIn * scale) / 2} y={y0 - widthIn * scale - 14} size={13.5} weight={650} anchor="middle">
           the roof is taken to hold the eave still
         </Note>
       )}
@@ -138,9 +138,9 @@ export function BracingMain() {
         ? Math.round(lateral.row.loadLb[i])
         : 0,
   }))
-  const bays = (lateral.row.result?.bayShearLb ?? []).map((v, i) => ({
+  const bays = (lateral.row.result?.bayShearLb ?? []).map((value, i) => ({
     name: `${i + 1}–${i + 2}`,
-    shear: Math.round((Math.abs(v) / 2 / cos / slopeFt) * 10) / 10,
+    shear: Math.round((Math.abs(value) / 2 / cos / slopeFt) * 10) / 10,
     allow,
   }))
   const shear = wallShearLb(lateral)
@@ -162,7 +162,7 @@ export function BracingMain() {
                   <XAxis dataKey="name" />
                   <YAxis width={52} />
                   <Tooltip />
-                  <Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} />
+                  <Legend formatter={(value) => <span style={{ color: 'var(--ink)' }}>{value}</span>} />
                   <Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} />
                   <Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} />
                 </ComposedChart>
@@ -179,7 +179,7 @@ export function BracingMain() {
                     <XAxis dataKey="name" />
                     <YAxis width={44} />
                     <Tooltip />
-                    <Legend formatter={(v) => <span style={{ color: 'var(--ink)' }}>{v}</span>} />
+                    <Legend formatter={(value) => <span style={{ color: 'var(--ink)' }}>{value}</span>} />
                     <Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} />
                     <Line
                       dataKey="allow"

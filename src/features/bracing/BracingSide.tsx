@@ -8,7 +8,7 @@ import { CheckRow, sortChecks, useDoc, usePart } from '../job'
 const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
 const lumbers = (own: readonly { id: string; name: string }[]) => [
   ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
-  ...own.map((g) => ({ value: g.id, label: g.name })),
+  ...own.map((grade) => ({ value: grade.id, label: grade.name })),
 ]
 
 /** What the building stands by: tested skin, wall braces, knee braces, or nothing but its posts. */
@@ -18,8 +18,8 @@ export function BracingSide() {
   const [skin, putSkin] = usePart('skin')
   const [brace, putBrace] = usePart('bracing')
   const knee = building.knee
-  const setKnee = (v: typeof knee, g?: string) =>
-    edit('knee braces', (job) => ({ ...job, building: { ...job.building, knee: v } }), g && `knee-${g}`)
+  const setKnee = (value: typeof knee, gesture?: string) =>
+    edit('knee braces', (job) => ({ ...job, building: { ...job.building, knee: value } }), gesture && `knee-${gesture}`)
   return (
     <>
       <h2 className="mb-2">What it stands by</h2>
@@ -29,8 +29,8 @@ export function BracingSide() {
         name="topsHeld"
         value={building.diaphragm}
         choices={TOPS.map((value) => ({ value, label: TOP[value] }))}
-        onChange={(v) =>
-          edit('what holds the post tops', (job) => ({ ...job, building: { ...job.building, diaphragm: v } }))
+        onChange={(value) =>
+          edit('what holds the post tops', (job) => ({ ...job, building: { ...job.building, diaphragm: value } }))
         }
       />
       {derived.lateral && (
@@ -175,9 +175,9 @@ export function BracingSide() {
         <ToggleField
           label="Knee braces at the eave posts"
           value={knee !== null}
-          onChange={(v) =>
+          onChange={(value) =>
             setKnee(
-              v ? { downIn: 36, outIn: 36, size: '2x6', lumber: 'SP-No.2', plies: 2, trussDesigned: false } : null,
+              value ? { downIn: 36, outIn: 36, size: '2x6', lumber: 'SP-No.2', plies: 2, trussDesigned: false } : null,
             )
           }
         />
@@ -186,20 +186,20 @@ export function BracingSide() {
             <LengthField
               label="Foot below the heel"
               value={knee.downIn}
-              onChange={(v, g) => setKnee({ ...knee, downIn: v }, `down-${g}`)}
+              onChange={(value, gesture) => setKnee({ ...knee, downIn: value }, `down-${gesture}`)}
               onDone={done}
             />
             <LengthField
               label="Head in from the post"
               value={knee.outIn}
-              onChange={(v, g) => setKnee({ ...knee, outIn: v }, `out-${g}`)}
+              onChange={(value, gesture) => setKnee({ ...knee, outIn: value }, `out-${gesture}`)}
               onDone={done}
             />
             <ChoiceField
               label="Board"
               value={knee.size}
               choices={boards}
-              onChange={(v) => setKnee({ ...knee, size: v })}
+              onChange={(value) => setKnee({ ...knee, size: value })}
             />
             <ChoiceField
               label="Plies"
@@ -210,12 +210,12 @@ export function BracingSide() {
                   { value: '2', label: 'two' },
                 ] as { value: '1'; label: string }[]
               }
-              onChange={(v) => setKnee({ ...knee, plies: Number(v) })}
+              onChange={(value) => setKnee({ ...knee, plies: Number(value) })}
             />
             <ToggleField
               label="Truss maker designed for them"
               value={knee.trussDesigned}
-              onChange={(v) => setKnee({ ...knee, trussDesigned: v })}
+              onChange={(value) => setKnee({ ...knee, trussDesigned: value })}
             />
             <div className="caution">
               Knee braces push and pull on the truss’s bottom chord and bend the posts. Add none that the truss maker

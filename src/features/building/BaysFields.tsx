@@ -10,21 +10,21 @@ export function BaysFields() {
   const put = (label: string, bays: Bays, key?: string) =>
     edit(label, (job) => ({ ...job, building: { ...job.building, bays } }), key)
   const now = derived.grid.baysIn
-  const mode = (m: Bays['mode']) =>
+  const mode = (mode: Bays['mode']) =>
     put(
       'bays',
-      m === 'count'
+      mode === 'count'
         ? { mode: 'count', count: now.length }
-        : m === 'max'
+        : mode === 'max'
           ? { mode: 'max', maxIn: Math.ceil(Math.max(...now)) }
           : { mode: 'hand', spacingsIn: [...now] },
     )
-  const hand = (i: number) => (v: number, g: string) => {
+  const hand = (i: number) => (value: number, gesture: string) => {
     const spacingsIn = [...now]
     const other = i === now.length - 1 ? i - 1 : i + 1
-    spacingsIn[other] += spacingsIn[i] - v
-    spacingsIn[i] = v
-    return put(`bay ${i + 1}`, { mode: 'hand', spacingsIn }, `bay-${i}-${g}`)
+    spacingsIn[other] += spacingsIn[i] - value
+    spacingsIn[i] = value
+    return put(`bay ${i + 1}`, { mode: 'hand', spacingsIn }, `bay-${i}-${gesture}`)
   }
   return (
     <section className="grp">
@@ -46,7 +46,7 @@ export function BaysFields() {
           label="Widest bay"
           name="bayMaxIn"
           value={building.bays.maxIn}
-          onChange={(v, g) => put('widest bay', { mode: 'max', maxIn: v }, `max-${g}`)}
+          onChange={(value, gesture) => put('widest bay', { mode: 'max', maxIn: value }, `max-${gesture}`)}
           onDone={done}
         />
       )}
@@ -56,13 +56,13 @@ export function BaysFields() {
           name="bayCount"
           whole
           value={building.bays.count}
-          onChange={(v, g) => put('number of bays', { mode: 'count', count: v }, `count-${g}`)}
+          onChange={(value, gesture) => put('number of bays', { mode: 'count', count: value }, `count-${gesture}`)}
           onDone={done}
         />
       )}
       {building.bays.mode === 'hand' &&
-        now.map((v, i) => (
-          <LengthField key={i} label={`${i + 1} to ${i + 2}`} value={v} onChange={hand(i)} onDone={done} />
+        now.map((value, i) => (
+          <LengthField key={i} label={`${i + 1} to ${i + 2}`} value={value} onChange={hand(i)} onDone={done} />
         ))}
       <ChoiceField
         label="Measured between"
@@ -71,12 +71,12 @@ export function BaysFields() {
           { value: 'outside', label: 'outside faces' },
           { value: 'centres', label: 'end post centres' },
         ]}
-        onChange={(v) =>
+        onChange={(value) =>
           edit('bay reference', (job) => ({
             ...job,
             building: {
               ...job.building,
-              baysFrom: v,
+              baysFrom: value,
               bays: job.building.bays.mode === 'hand' ? { mode: 'count', count: now.length } : job.building.bays,
             },
           }))

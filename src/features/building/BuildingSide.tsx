@@ -20,8 +20,8 @@ function Shape({ b: building, put, done }: { readonly b: Building; readonly put:
           label="Length"
           name="lengthIn"
           value={building.lengthIn}
-          onChange={(v, g) =>
-            edit('length', (job) => ({ ...job, building: withLength(job.building, v) }), `length-${g}`)
+          onChange={(value, gesture) =>
+            edit('length', (job) => ({ ...job, building: withLength(job.building, value) }), `length-${gesture}`)
           }
           onDone={done}
         />
@@ -78,7 +78,7 @@ function Shape({ b: building, put, done }: { readonly b: Building; readonly put:
           onChange={put('gableMaxIn', 'gable post gap')}
           onDone={done}
         />
-        {Object.values(building.gableShiftsIn).some((v) => v !== 0) && (
+        {Object.values(building.gableShiftsIn).some((value) => value !== 0) && (
           <button
             type="button"
             className="btn btn-light btn-sm"
@@ -114,9 +114,9 @@ export function BuildingSide() {
   return (
     <>
       <div className="tabs" role="tablist" aria-label="Building">
-        {(['shape', 'posts', 'openings'] as const).map((t) => (
-          <button key={t} type="button" role="tab" aria-selected={tab === t} onClick={() => setTab(t)}>
-            {t === 'shape' ? 'Shape' : t === 'posts' ? 'Posts' : `Openings ${job.building.openings.length}`}
+        {(['shape', 'posts', 'openings'] as const).map((each) => (
+          <button key={each} type="button" role="tab" aria-selected={tab === each} onClick={() => setTab(each)}>
+            {each === 'shape' ? 'Shape' : each === 'posts' ? 'Posts' : `Openings ${job.building.openings.length}`}
           </button>
         ))}
       </div>

@@ -19,8 +19,12 @@ const FIELDS: readonly (readonly [keyof OwnGrade, string, string])[] = [
 export function Grades() {
   const { job, edit, done } = useDoc()
   const list = job.building.grades
-  const set = (grades: readonly OwnGrade[], g?: string) =>
-    edit('own grades', (job) => ({ ...job, building: { ...job.building, grades: [...grades] } }), g && `grade-${g}`)
+  const set = (grades: readonly OwnGrade[], gesture?: string) =>
+    edit(
+      'own grades',
+      (job) => ({ ...job, building: { ...job.building, grades: [...grades] } }),
+      gesture && `grade-${gesture}`,
+    )
   const add = () =>
     set([
       ...list,
@@ -61,10 +65,10 @@ export function Grades() {
           <TextField
             label="Name"
             value={grade.name}
-            onChange={(v, g) =>
+            onChange={(value, gesture) =>
               set(
-                list.map((grade, k) => (k === i ? { ...grade, name: v } : grade)),
-                `${i}-name-${g}`,
+                list.map((grade, k) => (k === i ? { ...grade, name: value } : grade)),
+                `${i}-name-${gesture}`,
               )
             }
             onDone={done}
@@ -72,10 +76,10 @@ export function Grades() {
           <TextField
             label="Where from"
             value={grade.source}
-            onChange={(v, g) =>
+            onChange={(value, gesture) =>
               set(
-                list.map((grade, k) => (k === i ? { ...grade, source: v } : grade)),
-                `${i}-source-${g}`,
+                list.map((grade, k) => (k === i ? { ...grade, source: value } : grade)),
+                `${i}-source-${gesture}`,
               )
             }
             onDone={done}
@@ -86,10 +90,10 @@ export function Grades() {
               label={label}
               unit={unit}
               value={Number(grade[key])}
-              onChange={(v, g) =>
+              onChange={(value, gesture) =>
                 set(
-                  list.map((grade, k) => (k === i ? { ...grade, [key]: v } : grade)),
-                  `${i}-${key}-${g}`,
+                  list.map((grade, k) => (k === i ? { ...grade, [key]: value } : grade)),
+                  `${i}-${key}-${gesture}`,
                 )
               }
               onDone={done}

@@ -35,7 +35,7 @@ export function LeanTos({ b: building, done }: { readonly b: Building; readonly 
         const leanTo = building.leanTos.find((leanTo) => leanTo.side === side)
         const put =
           <K extends 'depthIn' | 'pitchPer12' | 'dropIn'>(key: K) =>
-          (v: number, g?: string) =>
+          (value: number, gesture?: string) =>
             edit(
               'lean-to',
               (job) => ({
@@ -43,11 +43,11 @@ export function LeanTos({ b: building, done }: { readonly b: Building; readonly 
                 building: {
                   ...job.building,
                   leanTos: job.building.leanTos.map((leanTo) =>
-                    leanTo.side === side ? { ...leanTo, [key]: v } : leanTo,
+                    leanTo.side === side ? { ...leanTo, [key]: value } : leanTo,
                   ),
                 },
               }),
-              g && `lean-${side}-${key}-${g}`,
+              gesture && `lean-${side}-${key}-${gesture}`,
             )
         return (
           <div key={side}>
@@ -59,7 +59,7 @@ export function LeanTos({ b: building, done }: { readonly b: Building; readonly 
                 { value: 'no', label: 'none' },
                 { value: 'yes', label: 'open lean-to' },
               ]}
-              onChange={(v) => set(side, v === 'yes')}
+              onChange={(value) => set(side, value === 'yes')}
             />
             {leanTo && (
               <>

@@ -25,29 +25,39 @@ export function OpeningsList() {
   const opening = building.openings.find((opening) => opening.id === picked.opening)
   const put =
     <K extends keyof Opening>(key: K, label: string) =>
-    (ownOpening: Opening[K], g?: string) =>
+    (ownOpening: Opening[K], gesture?: string) =>
       edit(
         label,
         (job) => ({
           ...job,
           building: {
             ...job.building,
-            openings: job.building.openings.map((x) => (x.id === opening?.id ? { ...x, [key]: ownOpening } : x)),
+            openings: job.building.openings.map((each) =>
+              each.id === opening?.id ? { ...each, [key]: ownOpening } : each,
+            ),
           },
         }),
-        g && `${opening?.id}-${key}-${g}`,
+        gesture && `${opening?.id}-${key}-${gesture}`,
       )
-  const cornerName = (c: Corner) => {
+  const cornerName = (corner: Corner) => {
     const last = derived.grid.centresIn.length
-    return `${c[0] === 'S' ? derived.rows.south : derived.rows.north}${c[1] === 'W' ? 1 : last}`
+    return `${corner[0] === 'S' ? derived.rows.south : derived.rows.north}${corner[1] === 'W' ? 1 : last}`
   }
   const clear = (opening: Opening) =>
     clearPlace(building, derived.grid, opening, (next) => checkJob({ ...job, building: next }).length === 0)
   const add = (kind: OpeningKind) => {
-    const n = Math.max(0, ...building.openings.map((opening) => Number(/^op-(\d+)$/.exec(opening.id)?.[1] ?? 0))) + 1
+    const next = Math.max(0, ...building.openings.map((opening) => Number(/^op-(\d+)$/.exec(opening.id)?.[1] ?? 0))) + 1
     const size = { ...SIZE[kind], heightIn: Math.min(SIZE[kind].heightIn, building.heelIn - SIZE[kind].sillIn - 12) }
     for (const side of [picked.wall, ...SIDES.filter((side) => side !== picked.wall)]) {
-      const placed = clear({ id: `op-${n}`, kind, name: '', side, corner: cornersOf(side)[0], positionIn: 0, ...size })
+      const placed = clear({
+        id: `op-${next}`,
+        kind,
+        name: '',
+        side,
+        corner: cornersOf(side)[0],
+        positionIn: 0,
+        ...size,
+      })
       if (!placed) continue
       const issues = edit(`add ${OPENING[kind]}`, (job) => ({
         ...job,

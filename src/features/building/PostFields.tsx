@@ -57,14 +57,18 @@ export function PostFields({
               label="Width along the wall"
               feet={false}
               value={post.glulam.widthIn}
-              onChange={(v, g) => setPost('glulam', 'column width')({ ...post.glulam, widthIn: v }, g)}
+              onChange={(value, gesture) =>
+                setPost('glulam', 'column width')({ ...post.glulam, widthIn: value }, gesture)
+              }
               onDone={done}
             />
             <LengthField
               label="Depth"
               feet={false}
               value={post.glulam.depthIn}
-              onChange={(v, g) => setPost('glulam', 'column depth')({ ...post.glulam, depthIn: v }, g)}
+              onChange={(value, gesture) =>
+                setPost('glulam', 'column depth')({ ...post.glulam, depthIn: value }, gesture)
+              }
               onDone={done}
             />
           </>
@@ -80,25 +84,31 @@ export function PostFields({
           label="EP559 fastening confirmed"
           hint="Its bending factors replace 1.15. Enter the interlayer shear it asks for under Roof, Joints."
           value={post.ep559}
-          onChange={(v) => setPost('ep559', 'EP559')(v)}
+          onChange={(value) => setPost('ep559', 'EP559')(value)}
         />
         <ToggleField
           label="Plies have butt joints"
           value={post.splice !== null}
-          onChange={(v) => setPost('splice', 'spliced plies')(v ? { fromIn: 24, toIn: 72, efficiency: null } : null)}
+          onChange={(value) =>
+            setPost('splice', 'spliced plies')(value ? { fromIn: 24, toIn: 72, efficiency: null } : null)
+          }
         />
         {post.splice && (
           <>
             <LengthField
               label="Lowest joint above grade"
               value={post.splice.fromIn}
-              onChange={(v, g) => setPost('splice', 'splice zone')(post.splice && { ...post.splice, fromIn: v }, g)}
+              onChange={(value, gesture) =>
+                setPost('splice', 'splice zone')(post.splice && { ...post.splice, fromIn: value }, gesture)
+              }
               onDone={done}
             />
             <LengthField
               label="Highest joint"
               value={post.splice.toIn}
-              onChange={(v, g) => setPost('splice', 'splice zone')(post.splice && { ...post.splice, toIn: v }, g)}
+              onChange={(value, gesture) =>
+                setPost('splice', 'splice zone')(post.splice && { ...post.splice, toIn: value }, gesture)
+              }
               onDone={done}
               hint="Unreinforced joints keep 0.42 of the section (C08)."
             />
@@ -138,7 +148,7 @@ export function PostFields({
           <ToggleField
             label="Cleats bolted to the foot"
             value={building.cleat !== null}
-            onChange={(v) => put('cleat', 'cleats')(v ? { widthIn: 7.5, lengthIn: 24 } : null)}
+            onChange={(value) => put('cleat', 'cleats')(value ? { widthIn: 7.5, lengthIn: 24 } : null)}
           />
         )}
         {(building.school === 'collar' || building.cleat) && (
@@ -164,7 +174,7 @@ export function PostFields({
           label="Slab tied to the posts"
           hint="A slab only poured against them holds one way: leave this off."
           value={building.slab === 'tied'}
-          onChange={(v) => put('slab', 'slab at grade')(v ? 'tied' : 'none')}
+          onChange={(value) => put('slab', 'slab at grade')(value ? 'tied' : 'none')}
         />
         {building.school !== 'pier' && (
           <ChoiceField
@@ -200,7 +210,7 @@ export function PostFields({
           label="Sag limit, height over"
           value={String(building.postSag) as '120'}
           choices={(['90', '120', '180', '240'] as const).map((value) => ({ value: value as '120', label: value }))}
-          onChange={(v) => put('postSag', 'post sag limit')(Number(v) as 120)}
+          onChange={(value) => put('postSag', 'post sag limit')(Number(value) as 120)}
         />
       </section>
       <section className="grp" aria-label="Walls">
@@ -229,11 +239,11 @@ export function PostFields({
             key={side}
             label={`${derived.wallNames[side]} open, no skin`}
             value={building.openSides.includes(side)}
-            onChange={(v) =>
+            onChange={(value) =>
               put(
                 'openSides',
                 'open walls',
-              )(v ? [...building.openSides, side] : building.openSides.filter((openSide) => openSide !== side))
+              )(value ? [...building.openSides, side] : building.openSides.filter((openSide) => openSide !== side))
             }
           />
         ))}
@@ -241,14 +251,14 @@ export function PostFields({
           label="Skirt top above grade"
           value={building.skirt.topIn}
           feet={false}
-          onChange={(v, g) => put('skirt', 'skirt top')({ ...building.skirt, topIn: v }, g)}
+          onChange={(value, gesture) => put('skirt', 'skirt top')({ ...building.skirt, topIn: value }, gesture)}
           onDone={done}
         />
         <LengthField
           label="Skirt board depth"
           value={building.skirt.depthIn}
           feet={false}
-          onChange={(v, g) => put('skirt', 'skirt depth')({ ...building.skirt, depthIn: v }, g)}
+          onChange={(value, gesture) => put('skirt', 'skirt depth')({ ...building.skirt, depthIn: value }, gesture)}
           onDone={done}
         />
       </section>

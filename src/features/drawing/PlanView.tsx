@@ -84,7 +84,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
     { x0: -past, y0: y0 - past, x1: lengthIn + past, y1: y1 + past },
     { left: 80, right: 34, top: 58, bottom: 92 },
   )
-  const { X, Y, view, pan } = viewport
+  const { X: xAt, Y: yAt, view, pan } = viewport
   const { live, start, nudge, end } = usePlanDrag(view.s)
   const grab = useMemo(() => (editable ? { start, nudge, end } : null), [editable, start, nudge, end])
   const pickString = useCallback((string: string) => pick({ string, mark: null }), [pick])
@@ -104,8 +104,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
       derived.posts.filter((post) => post.kind === 'gable' && !post.id.startsWith('X')).map((post) => [post.row, post]),
     ).values(),
   ]
-  const stakeX = Math.max(40, X(-past) - 32)
-  const stakeY = Math.min((size.height || 600) - 56, Y(y0 - past) + 30)
+  const stakeX = Math.max(40, xAt(-past) - 32)
+  const stakeY = Math.min((size.height || 600) - 56, yAt(y0 - past) + 30)
   const rows: readonly (readonly [string, number])[] = [
     [derived.rows.south, 0],
     [derived.rows.north, widthIn],
@@ -125,8 +125,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         }}
       >
         <rect
-          x={X(0)}
-          y={Y(widthIn)}
+          x={xAt(0)}
+          y={yAt(widthIn)}
           width={lengthIn * view.s}
           height={widthIn * view.s}
           fill="var(--sheet)"
@@ -135,8 +135,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         {leans.map((lean) => (
           <rect
             key={lean.side}
-            x={X(0)}
-            y={Y(lean.side === 'north' ? y1 : 0)}
+            x={xAt(0)}
+            y={yAt(lean.side === 'north' ? y1 : 0)}
             width={lengthIn * view.s}
             height={lean.depthIn * view.s}
             fill="#FAF5E9"
@@ -147,19 +147,19 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           {derived.grid.centresIn.slice(1, -1).map((centreIn) => (
             <line
               key={centreIn}
-              x1={X(centreIn)}
-              x2={X(centreIn)}
-              y1={Y(y1)}
-              y2={Y(y0)}
+              x1={xAt(centreIn)}
+              x2={xAt(centreIn)}
+              y1={yAt(y1)}
+              y2={yAt(y0)}
               stroke="var(--galv-2)"
               strokeDasharray="7 5"
             />
           ))}
           <line
-            x1={X(0)}
-            x2={X(lengthIn)}
-            y1={Y(widthIn / 2)}
-            y2={Y(widthIn / 2)}
+            x1={xAt(0)}
+            x2={xAt(lengthIn)}
+            y1={yAt(widthIn / 2)}
+            y2={yAt(widthIn / 2)}
             stroke="var(--galv-2)"
             strokeDasharray="16 4 3 4"
           />
@@ -167,7 +167,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         </g>
         {layers.triangle && derived.triangle && (
           <path
-            d={`M${X(0)} ${Y(0)}H${X(derived.triangle.alongIn)}L${X(0)} ${Y(derived.triangle.acrossIn)}Z`}
+            d={`M${xAt(0)} ${yAt(0)}H${xAt(derived.triangle.alongIn)}L${xAt(0)} ${yAt(derived.triangle.acrossIn)}Z`}
             fill="var(--chalk)"
             opacity={0.09}
             stroke="var(--chalk)"
@@ -203,8 +203,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         {derived.omitted.map((omitted) => (
           <rect
             key={omitted.id}
-            x={X(omitted.x) - 4.5}
-            y={Y(omitted.y) - 4.5}
+            x={xAt(omitted.x) - 4.5}
+            y={yAt(omitted.y) - 4.5}
             width={9}
             height={9}
             fill="none"
@@ -241,8 +241,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
               [0, lengthIn].map((x) => (
                 <circle
                   key={`${stringLine.id}${x}`}
-                  cx={X(x)}
-                  cy={Y(stringLine.from.y)}
+                  cx={xAt(x)}
+                  cy={yAt(stringLine.from.y)}
                   r={4}
                   fill="var(--chalk)"
                   stroke="#fff"
@@ -256,8 +256,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           <Dimensions v={viewport} centresIn={derived.grid.centresIn} lengthIn={lengthIn} y={stakeY + 30} />
           {!layers.diagonals && (
             <SvgMeasure
-              x={X(lengthIn) + 20}
-              y={Y(widthIn / 2)}
+              x={xAt(lengthIn) + 20}
+              y={yAt(widthIn / 2)}
               inches={widthIn}
               size={16}
               anchor="middle"
@@ -269,8 +269,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           {leans.map((lean) => (
             <Note
               key={lean.side}
-              x={X(lengthIn / 2)}
-              y={Y(lean.side === 'north' ? widthIn + lean.depthIn / 2 : -lean.depthIn / 2) + 5}
+              x={xAt(lengthIn / 2)}
+              y={yAt(lean.side === 'north' ? widthIn + lean.depthIn / 2 : -lean.depthIn / 2) + 5}
               size={14}
               weight={600}
               anchor="middle"
@@ -282,7 +282,15 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           ))}
         </g>
         {gableShown.map((post) => (
-          <Note key={post.row} x={stakeX} y={Y(post.y) + 5} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
+          <Note
+            key={post.row}
+            x={stakeX}
+            y={yAt(post.y) + 5}
+            size={14}
+            weight={700}
+            anchor="middle"
+            fill="var(--ink-2)"
+          >
             {post.row}
           </Note>
         ))}
@@ -290,7 +298,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           <Stake
             key={name}
             x={stakeX}
-            y={Y(y)}
+            y={yAt(y)}
             name={name}
             points="right"
             on={picked.string === name}
@@ -301,7 +309,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           i === 0 || i === last - 1 ? (
             <Stake
               key={i}
-              x={X(centreIn)}
+              x={xAt(centreIn)}
               y={stakeY}
               name={String(i + 1)}
               points="up"
@@ -309,7 +317,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
               onPick={pickString}
             />
           ) : (
-            <Note key={i} x={X(centreIn)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
+            <Note key={i} x={xAt(centreIn)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
               {i + 1}
             </Note>
           ),

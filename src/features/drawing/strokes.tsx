@@ -2,25 +2,25 @@ import type { ReactNode } from 'react'
 
 /** A small seeded sequence, so that hand-drawn edges look the same at every render and on every machine. */
 export function seeded(seed: number): () => number {
-  let s = seed
-  return () => (s = (s * 16807) % 2147483647) / 2147483647
+  let state = seed
+  return () => (state = (state * 16807) % 2147483647) / 2147483647
 }
 
 /** Outline of a crayon bar between two points, as polygon points. */
 export function waxPoints(x1: number, y1: number, x2: number, y2: number, width: number, seed = 7): string {
   const random = seeded(seed)
-  const l = Math.hypot(x2 - x1, y2 - y1) || 1
-  const [nx, ny] = [-(y2 - y1) / l, (x2 - x1) / l]
-  const n = Math.max(2, Math.min(40, Math.round(l / 40)))
-  const a: string[] = []
-  const b: string[] = []
-  for (let i = 0; i <= n; i++) {
-    const t = i / n
+  const length = Math.hypot(x2 - x1, y2 - y1) || 1
+  const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length]
+  const steps = Math.max(2, Math.min(40, Math.round(length / 40)))
+  const there: string[] = []
+  const back: string[] = []
+  for (let i = 0; i <= steps; i++) {
+    const share = i / steps
     const k = (width / 2) * (0.82 + random() * 0.36)
-    a.push(`${(x1 + (x2 - x1) * t + nx * k).toFixed(1)},${(y1 + (y2 - y1) * t + ny * k).toFixed(1)}`)
-    b.push(`${(x1 + (x2 - x1) * t - nx * k).toFixed(1)},${(y1 + (y2 - y1) * t - ny * k).toFixed(1)}`)
+    there.push(`${(x1 + (x2 - x1) * share + nx * k).toFixed(1)},${(y1 + (y2 - y1) * share + ny * k).toFixed(1)}`)
+    back.push(`${(x1 + (x2 - x1) * share - nx * k).toFixed(1)},${(y1 + (y2 - y1) * share - ny * k).toFixed(1)}`)
   }
-  return [...a, ...b.reverse()].join(' ')
+  return [...there, ...back.reverse()].join(' ')
 }
 
 interface Line {
@@ -38,10 +38,17 @@ export const Wax = ({ x1, y1, x2, y2, color, width = 4, opacity, seed = 7 }: Lin
   <polygon points={waxPoints(x1, y1, x2, y2, width, seed)} fill={color} opacity={opacity} />
 )
 /** A snapped string: a crisp line with chalk dust round it. */
-export const ChalkLine = (p: Line) => (
+export const ChalkLine = (props: Line) => (
   <g>
-    <Wax {...p} width={(p.width ?? 2) + 4.5} opacity={0.28} />
-    <line x1={p.x1} y1={p.y1} x2={p.x2} y2={p.y2} stroke={p.color} strokeWidth={p.width ?? 1.9} />
+    <Wax {...props} width={(props.width ?? 2) + 4.5} opacity={0.28} />
+    <line
+      x1={props.x1}
+      y1={props.y1}
+      x2={props.x2}
+      y2={props.y2}
+      stroke={props.color}
+      strokeWidth={props.width ?? 1.9}
+    />
   </g>
 )
 

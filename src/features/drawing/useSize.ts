@@ -10,8 +10,10 @@ export function useSize<E extends Element>() {
     if (!el) return
     const measure = () => {
       const domRect = el.getBoundingClientRect()
-      setSize((s) =>
-        s.width === domRect.width && s.height === domRect.height ? s : { width: domRect.width, height: domRect.height },
+      setSize((before) =>
+        before.width === domRect.width && before.height === domRect.height
+          ? before
+          : { width: domRect.width, height: domRect.height },
       )
     }
     measure()

@@ -21,16 +21,20 @@ export interface Margins {
 }
 
 const fit = (bounds: Bounds, width: number, height: number, margins: Margins): View => {
-  const s = Math.max(
+  const scale = Math.max(
     0.01,
     Math.min(
       (width - margins.left - margins.right) / (bounds.x1 - bounds.x0),
       (height - margins.top - margins.bottom) / (bounds.y1 - bounds.y0),
     ),
   )
-  const spareX = width - margins.left - margins.right - s * (bounds.x1 - bounds.x0)
-  const spareY = height - margins.top - margins.bottom - s * (bounds.y1 - bounds.y0)
-  return { s, ox: margins.left + spareX / 2 - s * bounds.x0, oy: height - margins.bottom - spareY / 2 + s * bounds.y0 }
+  const spareX = width - margins.left - margins.right - scale * (bounds.x1 - bounds.x0)
+  const spareY = height - margins.top - margins.bottom - scale * (bounds.y1 - bounds.y0)
+  return {
+    s: scale,
+    ox: margins.left + spareX / 2 - scale * bounds.x0,
+    oy: height - margins.bottom - spareY / 2 + scale * bounds.y0,
+  }
 }
 
 /** Pan and zoom of a drawing: wheel, drag on empty ground, and buttons. Fits its content until someone moves it. */
@@ -51,10 +55,10 @@ export function useViewport(
   const zoom = useCallback(
     (factor: number, cx: number, cy: number) =>
       setMoved((view) => {
-        const v = view ?? home
-        const s = Math.min(Math.max(v.s * factor, home.s / 4), home.s * 60)
-        const k = s / v.s
-        return { s, ox: cx - (cx - v.ox) * k, oy: cy - (cy - v.oy) * k }
+        const now = view ?? home
+        const scale = Math.min(Math.max(now.s * factor, home.s / 4), home.s * 60)
+        const k = scale / now.s
+        return { s: scale, ox: cx - (cx - now.ox) * k, oy: cy - (cy - now.oy) * k }
       }),
     [home],
   )

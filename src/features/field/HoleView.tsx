@@ -160,9 +160,9 @@ export function HoleView({ job, derived: derived, rest, go }: FieldPage) {
         </button>
       </div>
       <div className="found" role="group" aria-label="What was found">
-        {FOUND.map((f) => (
-          <button key={f} type="button" aria-pressed={log?.body.found === f} onClick={() => put(f, before)}>
-            {NAMES[f]}
+        {FOUND.map((found) => (
+          <button key={found} type="button" aria-pressed={log?.body.found === found} onClick={() => put(found, before)}>
+            {NAMES[found]}
           </button>
         ))}
       </div>

@@ -9,12 +9,13 @@ export interface Entry {
 }
 export const entryIn = (entry: Entry): number | null =>
   entry.whole === null ? null : entry.whole + (entry.sixteenths ?? 0) / 16
-const LABEL = (n: number): string => {
-  const parts = lengthParts(n / 16, false)
+const LABEL = (sixteenths: number): string => {
+  const parts = lengthParts(sixteenths / 16, false)
   return parts.numerator ? `${parts.numerator}/${parts.denominator}` : '0'
 }
 /** Length of a tick by its true rank on a blade. */
-const tick = (n: number): number => (n % 16 === 0 ? 34 : n % 8 === 0 ? 27 : n % 4 === 0 ? 21 : n % 2 === 0 ? 15 : 10)
+const tick = (sixteenths: number): number =>
+  sixteenths % 16 === 0 ? 34 : sixteenths % 8 === 0 ? 27 : sixteenths % 4 === 0 ? 21 : sixteenths % 2 === 0 ? 15 : 10
 
 /** Keys for a thumb: ten whole inches about the last reading, the ten before and after one tap away, then sixteenths in four rows of a quarter inch each, every key with its own tick. */
 export function Keypad({
@@ -28,7 +29,7 @@ export function Keypad({
   readonly around: number
   readonly most: number
   readonly onEntry: (entry: Entry) => void
-  readonly onAround: (n: number) => void
+  readonly onAround: (inches: number) => void
 }) {
   const from = firstKey(around, most)
   const ten = Array.from({ length: KEYS }, (_, i) => from + i)
@@ -46,15 +47,15 @@ export function Keypad({
         >
           to {Math.max(0, from - 1)}
         </button>
-        {ten.map((n) => (
+        {ten.map((inches) => (
           <button
-            key={n}
+            key={inches}
             type="button"
-            aria-pressed={entry.whole === n}
-            disabled={n > most}
-            onClick={() => onEntry({ ...entry, whole: n })}
+            aria-pressed={entry.whole === inches}
+            disabled={inches > most}
+            onClick={() => onEntry({ ...entry, whole: inches })}
           >
-            {n}
+            {inches}
           </button>
         ))}
         <button
@@ -70,17 +71,17 @@ export function Keypad({
       {[0, 4, 8, 12].map((row) => (
         <div className="blade" key={row}>
           {[0, 1, 2, 3].map((k) => {
-            const n = row + k
+            const sixteenths = row + k
             return (
               <button
-                key={n}
+                key={sixteenths}
                 type="button"
-                aria-pressed={entry.sixteenths === n}
-                aria-label={n === 0 ? 'no fraction' : LABEL(n)}
-                onClick={() => onEntry({ ...entry, sixteenths: n })}
+                aria-pressed={entry.sixteenths === sixteenths}
+                aria-label={sixteenths === 0 ? 'no fraction' : LABEL(sixteenths)}
+                onClick={() => onEntry({ ...entry, sixteenths: sixteenths })}
               >
-                <i style={{ height: tick(n) }} />
-                {LABEL(n)}
+                <i style={{ height: tick(sixteenths) }} />
+                {LABEL(sixteenths)}
               </button>
             )
           })}

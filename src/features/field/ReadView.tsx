@@ -13,7 +13,7 @@ import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
 const EMPTY: Entry = { whole: null, sixteenths: null }
-const say = (v: number) => formatLength(v, { feet: false })
+const say = (inches: number) => formatLength(inches, { feet: false })
 
 /** Starting a set-up: where the laser stands, and what the rod reads on the benchmark if there is one. */
 function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: number | null) => void }) {
@@ -107,8 +107,8 @@ export function ReadView({ job, derived: derived }: FieldPage) {
   const odd = (id: string): boolean => on === 'foot' && (rods.offsets[id]?.suspect ?? false)
   // Pads of different kinds of post lie at different depths: only like ones are compared.
   const known = near.flatMap((id) => {
-    const v = here(id)
-    return v === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [v]
+    const reading = here(id)
+    return reading === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [reading]
   })
   const expected = known.length ? known.reduce((sum, value) => sum + value, 0) / known.length : null
   const value = entryIn(entry)
@@ -146,12 +146,12 @@ export function ReadView({ job, derived: derived }: FieldPage) {
   }
   const practise = (lean = 0) => {
     // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
-    const r = lean
+    const practice = lean
       ? simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg: lean })
       : (rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 }))
-    if (!lean) setRod(r)
-    const v = r.read(((order.indexOf(target) * 37) % 9) / 4)
-    setEntry({ whole: Math.floor(v), sixteenths: Math.round((v % 1) * 16) })
+    if (!lean) setRod(practice)
+    const reading = practice.read(((order.indexOf(target) * 37) % 9) / 4)
+    setEntry({ whole: Math.floor(reading), sixteenths: Math.round((reading % 1) * 16) })
   }
   const lastRead = state.readings.find((reading) => reading.id === last)
   const skipped = gapsInSequence(rows, levels)

@@ -24,9 +24,9 @@ interface Meta {
   readonly value: unknown
 }
 const open = () => {
-  const d = new Dexie('burdock-field') as Dexie & { records: EntityTable<Kept, 'key'>; meta: EntityTable<Meta, 'key'> }
-  d.version(1).stores({ records: 'key, jobId', meta: 'key' })
-  return d
+  const db = new Dexie('burdock-field') as Dexie & { records: EntityTable<Kept, 'key'>; meta: EntityTable<Meta, 'key'> }
+  db.version(1).stores({ records: 'key, jobId', meta: 'key' })
+  return db
 }
 let made: ReturnType<typeof open> | null = null
 const store = () => (made ??= open())

@@ -3,12 +3,12 @@ import type { Diagram } from '@/core/result'
 import { sig } from '@/core/result'
 import { Note } from '../drawing'
 
-const W = 300
+const width = 300
 /** Load, shear and moment of one member, drawn as it lies: a beam from the left, a post from the ground up. */
 export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readonly title: string }) {
   const left = 16
-  const run = W - 32
-  const X = (x: number) => left + (x / diagram.lengthIn) * run
+  const run = width - 32
+  const xAt = (x: number) => left + (x / diagram.lengthIn) * run
   const peakM = diagram.momentInLb.reduce((soFar, value) => (Math.abs(value) > Math.abs(soFar) ? value : soFar), 0)
   const peakV = diagram.shearLb.reduce((soFar, value) => (Math.abs(value) > Math.abs(soFar) ? value : soFar), 0)
   const at = diagram.momentInLb.indexOf(peakM)
@@ -19,28 +19,28 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
     1e-9,
   )
   const [beamY, shearY, momentY] = [60, 130, 180]
-  const area = (y0: number, values: readonly number[], s: number) =>
-    `M${X(diagram.x[0])} ${y0}${diagram.x.map((x, i) => `L${X(x)} ${y0 + values[i] * s}`).join('')}L${X(diagram.x[diagram.x.length - 1])} ${y0}Z`
+  const area = (y0: number, values: readonly number[], scale: number) =>
+    `M${xAt(diagram.x[0])} ${y0}${diagram.x.map((x, i) => `L${xAt(x)} ${y0 + values[i] * scale}`).join('')}L${xAt(diagram.x[diagram.x.length - 1])} ${y0}Z`
   const over = diagram.capacityInLb !== null && Math.abs(peakM) > diagram.capacityInLb
   const feet = (plf: number) => `${sig(Math.abs(plf) * 12)} lb/ft`
   return (
-    <figure className="mb-3" aria-label={title} style={{ width: W }}>
+    <figure className="mb-3" aria-label={title} style={{ width: width }}>
       <svg
-        width={W}
+        width={width}
         height={262}
         role="img"
         aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / 12)} lb-ft`}
       >
         {diagram.lines.map((line, i) => {
           const up = line.startLbIn + line.endLbIn < 0
-          const h = (v: number) => 8 + (Math.abs(v) / most) * 22
+          const high = (value: number) => 8 + (Math.abs(value) / most) * 22
           return (
             <g key={i}>
               <path
                 d={
                   up
-                    ? `M${X(line.fromIn)} ${beamY + 10}V${beamY + 10 + h(line.startLbIn)}L${X(line.toIn)} ${beamY + 10 + h(line.endLbIn)}V${beamY + 10}Z`
-                    : `M${X(line.fromIn)} ${beamY - 2}V${beamY - 2 - h(line.startLbIn)}L${X(line.toIn)} ${beamY - 2 - h(line.endLbIn)}V${beamY - 2}Z`
+                    ? `M${xAt(line.fromIn)} ${beamY + 10}V${beamY + 10 + high(line.startLbIn)}L${xAt(line.toIn)} ${beamY + 10 + high(line.endLbIn)}V${beamY + 10}Z`
+                    : `M${xAt(line.fromIn)} ${beamY - 2}V${beamY - 2 - high(line.startLbIn)}L${xAt(line.toIn)} ${beamY - 2 - high(line.endLbIn)}V${beamY - 2}Z`
                 }
                 fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'}
                 stroke="var(--galv-3)"
@@ -49,7 +49,7 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
           )
         })}
         {diagram.lines[0] && (
-          <Note x={X(diagram.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">
+          <Note x={xAt(diagram.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">
             {diagram.lines
               .map(
                 (line) =>
@@ -61,8 +61,8 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
         {diagram.points.map((point, i) => (
           <g key={i}>
             <line
-              x1={X(point.atIn)}
-              x2={X(point.atIn)}
+              x1={xAt(point.atIn)}
+              x2={xAt(point.atIn)}
               y1={point.lb < 0 ? beamY + 40 : 24}
               y2={point.lb < 0 ? beamY + 12 : beamY - 4}
               stroke="var(--ink)"
@@ -71,14 +71,14 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
             <path
               d={
                 point.lb < 0
-                  ? `M${X(point.atIn) - 4} ${beamY + 18}L${X(point.atIn)} ${beamY + 10}L${X(point.atIn) + 4} ${beamY + 18}`
-                  : `M${X(point.atIn) - 4} ${beamY - 10}L${X(point.atIn)} ${beamY - 2}L${X(point.atIn) + 4} ${beamY - 10}`
+                  ? `M${xAt(point.atIn) - 4} ${beamY + 18}L${xAt(point.atIn)} ${beamY + 10}L${xAt(point.atIn) + 4} ${beamY + 18}`
+                  : `M${xAt(point.atIn) - 4} ${beamY - 10}L${xAt(point.atIn)} ${beamY - 2}L${xAt(point.atIn) + 4} ${beamY - 10}`
               }
               fill="none"
               stroke="var(--ink)"
               strokeWidth={2}
             />
-            <Note x={X(point.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
+            <Note x={xAt(point.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
               {point.name ?? ''}
             </Note>
           </g>
@@ -86,16 +86,16 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
         <rect x={left - 2} y={beamY} width={run + 4} height={9} fill="url(#wood)" stroke="var(--lumber-4)" />
         {diagram.supportsIn.map((supportIn, i) =>
           diagram.upright && i === 0 ? (
-            <rect key={supportIn} x={X(supportIn) - 6} y={beamY - 8} width={7} height={26} fill="var(--galv-4)" />
+            <rect key={supportIn} x={xAt(supportIn) - 6} y={beamY - 8} width={7} height={26} fill="var(--galv-4)" />
           ) : (
-            <path key={supportIn} d={`M${X(supportIn)} ${beamY + 10}l-6 10h12Z`} fill="var(--ink)" />
+            <path key={supportIn} d={`M${xAt(supportIn)} ${beamY + 10}l-6 10h12Z`} fill="var(--ink)" />
           ),
         )}
         <Note x={left} y={shearY - 31} size={12} fill="var(--ink-3)">
           {diagram.upright ? 'shear, ground at the left' : 'shear'}
         </Note>
         <path d={area(shearY, diagram.shearLb, -scaleV)} fill="var(--galv-1)" stroke="var(--ink-2)" strokeWidth={1.2} />
-        <Note x={W - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">
+        <Note x={width - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">
           {sig(Math.abs(peakV))} lb
         </Note>
         <line x1={left} x2={left + run} y1={shearY} y2={shearY} stroke="var(--ink)" />
@@ -129,7 +129,7 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
           </g>
         )}
         <Note
-          x={Math.min(W - 50, Math.max(50, X(diagram.x[at] ?? 0)))}
+          x={Math.min(width - 50, Math.max(50, xAt(diagram.x[at] ?? 0)))}
           y={momentY + (Math.abs(peakM) * scaleM) / 2 + 6}
           size={14}
           weight={700}

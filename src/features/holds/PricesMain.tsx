@@ -13,11 +13,11 @@ export function PricesMain() {
   const [find, setFind] = useState('')
   const [said, setSaid] = useState<readonly string[]>([])
   const file = useRef<HTMLInputElement>(null)
-  const put = (item: string) => (v: number, g: string) =>
+  const put = (item: string) => (value: number, gesture: string) =>
     edit(
       `price of ${item}`,
-      (job) => ({ ...job, sizing: { ...job.sizing, prices: { ...job.sizing.prices, [item]: v } } }),
-      `price-${item}-${g}`,
+      (job) => ({ ...job, sizing: { ...job.sizing, prices: { ...job.sizing.prices, [item]: value } } }),
+      `price-${item}-${gesture}`,
     )
   const rows = PRICE_LIST.filter((row) => row.item.toLowerCase().includes(find.toLowerCase())).slice(0, 60)
   const read = async (file: File) => {

@@ -31,8 +31,8 @@ const LUMBERS = [
   'DF-L-No.2',
   'HF-No.2',
 ] as const
-const flip = <T extends string>(list: readonly T[], v: T): T[] =>
-  list.includes(v) ? list.filter((x) => x !== v) : [...list, v]
+const flip = <T extends string>(list: readonly T[], value: T): T[] =>
+  list.includes(value) ? list.filter((each) => each !== value) : [...list, value]
 
 /** What the yard has of one kind of thing: pressed is on its list. */
 function YardList<T extends string>({
@@ -81,8 +81,12 @@ export function SizeMain() {
   const sizing = job.sizing
   const put =
     <K extends keyof Sizing>(key: K, label: string) =>
-    (nonNullable: Sizing[K], g?: string) =>
-      edit(label, (job) => ({ ...job, sizing: { ...job.sizing, [key]: nonNullable } }), g && `sizing-${key}-${g}`)
+    (nonNullable: Sizing[K], gesture?: string) =>
+      edit(
+        label,
+        (job) => ({ ...job, sizing: { ...job.sizing, [key]: nonNullable } }),
+        gesture && `sizing-${key}-${gesture}`,
+      )
   const value = run.value
   const drawn = partWords(job, new Set(derived.trusses.beams.map((beam) => beam.kind)))
   const [tightest] = sortChecks(derived.checks)
@@ -132,7 +136,7 @@ export function SizeMain() {
           <ToggleField
             label="Same girts on all walls"
             value={sizing.sameGirts}
-            onChange={(v) => put('sameGirts', 'same girts')(v)}
+            onChange={(value) => put('sameGirts', 'same girts')(value)}
           />
         </div>
         <div style={{ flex: 1 }}>
@@ -158,19 +162,19 @@ export function SizeMain() {
               postSize({ section: post_section }).label,
             ])}
             on={sizing.sections}
-            onFlip={(v) => put('sections', 'posts on the list')(v)}
+            onFlip={(value) => put('sections', 'posts on the list')(value)}
           />
           <YardList
             of="Boards"
             choices={BOARD_SIZES.map((board_size) => [board_size, board_size.replace('x', '×')])}
             on={sizing.boards}
-            onFlip={(v) => put('boards', 'boards on the list')(v)}
+            onFlip={(value) => put('boards', 'boards on the list')(value)}
           />
           <YardList
             of="Lumber"
             choices={[...LUMBERS, ...job.building.grades.map((grade) => grade.id)].map((text) => [text, text])}
             on={sizing.lumbers}
-            onFlip={(v) => put('lumbers', 'lumber on the list')(v)}
+            onFlip={(value) => put('lumbers', 'lumber on the list')(value)}
           />
         </div>
       </div>
@@ -244,7 +248,7 @@ export function SizeMain() {
                 (part) => (
                   <tr key={part}>
                     <td>{part[0].toUpperCase() + part.slice(1)}</td>
-                    <td style={{ whiteSpace: 'normal' }}>{drawn.find((w) => w[0] === part)?.[1] ?? '–'}</td>
+                    <td style={{ whiteSpace: 'normal' }}>{drawn.find((pair) => pair[0] === part)?.[1] ?? '–'}</td>
                     {value.proposals.map((proposal) => (
                       <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
                         {proposal.words.find((word) => word[0] === part)?.[1] ?? '–'}
@@ -346,16 +350,16 @@ export function SizeMain() {
                     type="number"
                     domain={['dataMin - 0.3', 'dataMax + 0.3']}
                     unit="′"
-                    tickFormatter={(v: number) => v.toFixed(1)}
+                    tickFormatter={(value: number) => value.toFixed(1)}
                   />
                   <YAxis
                     domain={['auto', 'auto']}
-                    tickFormatter={(v: number) => `$${v.toLocaleString('en-US')}`}
+                    tickFormatter={(value: number) => `$${value.toLocaleString('en-US')}`}
                     width={70}
                   />
                   <Tooltip
                     formatter={(valueType) => dollars(Number(valueType))}
-                    labelFormatter={(v) => `${Number(v).toFixed(2)}′ bays`}
+                    labelFormatter={(value) => `${Number(value).toFixed(2)}′ bays`}
                   />
                   <Line
                     dataKey="cost"

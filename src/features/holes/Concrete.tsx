@@ -11,7 +11,7 @@ const BY = [
   { value: 'truck', label: 'by truck' },
   { value: 'hand', label: 'in a tub' },
 ] as const
-const BAGS = (['80', '60', '50', '40'] as const).map((v) => ({ value: v, label: `${v} lb` }))
+const BAGS = (['80', '60', '50', '40'] as const).map((value) => ({ value: value, label: `${value} lb` }))
 
 /** Concrete to order, by the crew's way of mixing: per kind of hole, in all, spares, loads, spoil. */
 export function Concrete() {
@@ -28,11 +28,11 @@ export function Concrete() {
   const rest = concreteOrder(left, derived.posts.filter((post) => !pours[post.id]).length, concrete)
   const put =
     <K extends keyof Fieldwork['concrete']>(key: K, name: string) =>
-    (v: Fieldwork['concrete'][K], g = 'pick') =>
+    (value: Fieldwork['concrete'][K], gesture = 'pick') =>
       edit(
         name,
-        (job) => ({ ...job, fieldwork: { ...job.fieldwork, concrete: { ...job.fieldwork.concrete, [key]: v } } }),
-        `concrete-${key}-${g}`,
+        (job) => ({ ...job, fieldwork: { ...job.fieldwork, concrete: { ...job.fieldwork.concrete, [key]: value } } }),
+        `concrete-${key}-${gesture}`,
       )
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
@@ -41,8 +41,8 @@ export function Concrete() {
           label="Mixed"
           value={concrete.by}
           choices={BY}
-          onChange={(v) => {
-            put('by', 'way of mixing')(v)
+          onChange={(value) => {
+            put('by', 'way of mixing')(value)
           }}
         />
         {concrete.by !== 'truck' && (
@@ -50,8 +50,8 @@ export function Concrete() {
             label="Bags"
             value={String(concrete.bagLb) as '80'}
             choices={BAGS}
-            onChange={(v) => {
-              put('bagLb', 'bag size')(Number(v) as 80)
+            onChange={(value) => {
+              put('bagLb', 'bag size')(Number(value) as 80)
             }}
           />
         )}

@@ -58,14 +58,14 @@ const Row = memo(
             label="depth"
             ariaLabel={`depth of ${id} as dug`}
             value={depth}
-            onChange={(v) => {
-              if (v !== null && (v <= 0 || v > 240))
+            onChange={(value) => {
+              if (value !== null && (value <= 0 || value > 240))
                 return [
-                  v <= 0
+                  value <= 0
                     ? issue('too-small', ['depthIn'], { minimum: 1 })
                     : issue('too-large', ['depthIn'], { maximum: 240 }),
                 ]
-              if (v !== depth) put(v, log?.body.found ?? 'nothing')
+              if (value !== depth) put(value, log?.body.found ?? 'nothing')
               return []
             }}
           />
@@ -78,8 +78,8 @@ const Row = memo(
             value={log?.body.found ?? 'nothing'}
             onChange={(event) => put(depth, event.target.value as Found)}
           >
-            {FOUND.map((f) => (
-              <option key={f}>{f}</option>
+            {FOUND.map((found) => (
+              <option key={found}>{found}</option>
             ))}
           </select>
         </td>
@@ -106,14 +106,14 @@ const Row = memo(
       </tr>
     )
   },
-  (a, b) =>
-    keepSame(a.need, b.need) === a.need &&
-    a.log === b.log &&
-    a.depth === b.depth &&
-    a.pour === b.pour &&
-    a.stage === b.stage &&
-    a.on === b.on &&
-    a.job === b.job,
+  (before, after) =>
+    keepSame(before.need, after.need) === before.need &&
+    before.log === after.log &&
+    before.depth === after.depth &&
+    before.pour === after.pour &&
+    before.stage === after.stage &&
+    before.on === after.on &&
+    before.job === after.job,
 )
 
 /** The log of holes: depth as dug, what was found, what went in and when, and what each may carry by now. */

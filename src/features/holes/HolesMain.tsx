@@ -25,7 +25,7 @@ export function HolesMain() {
   const post = derived.posts.find((post) => post.id === picked.post) ?? derived.posts[0]
   const hole = derived.holes.find((hole) => hole.kind === post.kind)
   const building = job.building
-  const inch = (v: number) => formatLength(v, { feet: false })
+  const inch = (value: number) => formatLength(value, { feet: false })
   const inHole = [
     building.school === 'pier' ? 'A pier of concrete' : `A pad ${inch(building.padThicknessIn)} thick`,
     ...(building.school === 'collar' ? [`a collar ${inch(building.collarHeightIn)} high on it`] : []),

@@ -41,8 +41,12 @@ export function HolesSide() {
         feet={false}
         empty="chosen"
         value={building.holeDiameterIn}
-        onChange={(v, g) =>
-          edit('hole diameter', (job) => ({ ...job, building: { ...job.building, holeDiameterIn: v } }), `dia-${g}`)
+        onChange={(value, gesture) =>
+          edit(
+            'hole diameter',
+            (job) => ({ ...job, building: { ...job.building, holeDiameterIn: value } }),
+            `dia-${gesture}`,
+          )
         }
         onDone={done}
         hint={
@@ -55,8 +59,12 @@ export function HolesSide() {
         label="Least depth"
         name="minimumDepthIn"
         value={building.minimumDepthIn}
-        onChange={(v, g) =>
-          edit('least depth', (job) => ({ ...job, building: { ...job.building, minimumDepthIn: v } }), `min-${g}`)
+        onChange={(value, gesture) =>
+          edit(
+            'least depth',
+            (job) => ({ ...job, building: { ...job.building, minimumDepthIn: value } }),
+            `min-${gesture}`,
+          )
         }
         onDone={done}
       />
@@ -66,8 +74,12 @@ export function HolesSide() {
           name="padThicknessIn"
           feet={false}
           value={building.padThicknessIn}
-          onChange={(v, g) =>
-            edit('pad thickness', (job) => ({ ...job, building: { ...job.building, padThicknessIn: v } }), `pad-${g}`)
+          onChange={(value, gesture) =>
+            edit(
+              'pad thickness',
+              (job) => ({ ...job, building: { ...job.building, padThicknessIn: value } }),
+              `pad-${gesture}`,
+            )
           }
           onDone={done}
         />
@@ -77,8 +89,8 @@ export function HolesSide() {
         name="gravelIn"
         feet={false}
         value={building.gravelIn}
-        onChange={(v, g) =>
-          edit('gravel', (job) => ({ ...job, building: { ...job.building, gravelIn: v } }), `gravel-${g}`)
+        onChange={(value, gesture) =>
+          edit('gravel', (job) => ({ ...job, building: { ...job.building, gravelIn: value } }), `gravel-${gesture}`)
         }
         onDone={done}
         hint={

@@ -14,9 +14,9 @@ export interface Draft {
 }
 
 const open = () => {
-  const d = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'> }
-  d.version(1).stores({ drafts: 'key, jobId' })
-  return d
+  const db = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'> }
+  db.version(1).stores({ drafts: 'key, jobId' })
+  return db
 }
 let store: ReturnType<typeof open> | null = null
 const drafts = () => (store ??= open()).drafts

@@ -140,7 +140,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         performance.clearMeasures('judged')
         performance.measure('judged', { start: began })
         const early = JUDGE_EVERY_MS - (performance.now() - began)
-        if (early > 0 && job !== get().history.present) await new Promise((r) => setTimeout(r, early))
+        if (early > 0 && job !== get().history.present) await new Promise((resolve) => setTimeout(resolve, early))
       }
       busy = false
     }

@@ -11,14 +11,14 @@ type Put<P> = <F extends keyof P & string>(
 /** One part of the building and a way to set its fields, each field's typing one undo. */
 export function usePart<K extends keyof Building>(key: K): readonly [Building[K], Put<Building[K]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K]> = (field, label) => (nonNullable, g) =>
+  const put: Put<Building[K]> = (field, label) => (nonNullable, gesture) =>
     edit(
       label,
       (job) => ({
         ...job,
         building: { ...job.building, [key]: { ...(job.building[key] as object), [field]: nonNullable } },
       }),
-      g && `${key}-${field}-${g}`,
+      gesture && `${key}-${field}-${gesture}`,
     )
   return [job.building[key], put]
 }
@@ -29,7 +29,7 @@ export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building
   sub: S,
 ): readonly [Building[K][S], Put<Building[K][S]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K][S]> = (field, label) => (nonNullable, g) =>
+  const put: Put<Building[K][S]> = (field, label) => (nonNullable, gesture) =>
     edit(
       label,
       (job) => ({
@@ -42,7 +42,7 @@ export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building
           },
         },
       }),
-      g && `${key}-${sub}-${field}-${g}`,
+      gesture && `${key}-${sub}-${field}-${gesture}`,
     )
   return [job.building[key][sub], put]
 }

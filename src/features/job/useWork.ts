@@ -50,7 +50,7 @@ export function useRun<K extends CallName>(call: K) {
   const start = (request: Calls[K][0]) => {
     running.current?.()
     setState({ progress: { done: 0, of: 1, saying: 'starting' }, value: null, fault: null, asked: request })
-    const run = ask(call, request, (progress) => setState((s) => ({ ...s, progress })))
+    const run = ask(call, request, (progress) => setState((now) => ({ ...now, progress })))
     running.current = run.cancel
     run.answer.then(
       (value) => {
@@ -66,7 +66,7 @@ export function useRun<K extends CallName>(call: K) {
   const stop = () => {
     running.current?.()
     running.current = null
-    setState((s) => ({ ...s, progress: null }))
+    setState((now) => ({ ...now, progress: null }))
   }
   return { ...state, start, stop, clear: () => setState({ progress: null, value: null, fault: null, asked: null }) }
 }

@@ -16,45 +16,45 @@ import { api, type Reply, type StoredJob } from '../job'
 
 /** A small plan of a job, straight from its posts. */
 function MiniPlan({ job }: { readonly job: StoredJob }) {
-  const d = useMemo(() => {
+  const drawn = useMemo(() => {
     const result = planJob(job.doc)
     return result.ok ? result.value : null
   }, [job.doc])
-  if (!d) return <div className="pic" />
+  if (!drawn) return <div className="pic" />
   const leans = job.doc.building.leanTos
   const depth = (side: string) => leans.find((lean) => lean.side === side)?.depthIn ?? 0
-  const [y0, y1] = [-depth('south'), d.grid.widthIn + depth('north')]
-  const s = Math.min(300 / d.grid.lengthIn, 112 / (y1 - y0))
-  const ox = (340 - d.grid.lengthIn * s) / 2
-  const oy = 75 + ((y1 + y0) / 2) * s
+  const [y0, y1] = [-depth('south'), drawn.grid.widthIn + depth('north')]
+  const scale = Math.min(300 / drawn.grid.lengthIn, 112 / (y1 - y0))
+  const ox = (340 - drawn.grid.lengthIn * scale) / 2
+  const oy = 75 + ((y1 + y0) / 2) * scale
   return (
     <svg className="pic" viewBox="0 0 340 150" width="100%" aria-hidden>
       <rect
         x={ox}
-        y={oy - d.grid.widthIn * s}
-        width={d.grid.lengthIn * s}
-        height={d.grid.widthIn * s}
+        y={oy - drawn.grid.widthIn * scale}
+        width={drawn.grid.lengthIn * scale}
+        height={drawn.grid.widthIn * scale}
         fill="var(--sheet)"
       />
-      {d.strings.map((stringLine) => {
-        const x = stringLine.from.y === stringLine.to.y
+      {drawn.strings.map((stringLine) => {
+        const alongY = stringLine.from.y === stringLine.to.y
         return (
           <line
             key={stringLine.id}
-            x1={ox + stringLine.from.x * s - (x ? 14 : 0)}
-            x2={ox + stringLine.to.x * s + (x ? 14 : 0)}
-            y1={oy - (x ? stringLine.from.y : y0) * s + (x ? 0 : 14)}
-            y2={oy - (x ? stringLine.to.y : y1) * s - (x ? 0 : 14)}
+            x1={ox + stringLine.from.x * scale - (alongY ? 14 : 0)}
+            x2={ox + stringLine.to.x * scale + (alongY ? 14 : 0)}
+            y1={oy - (alongY ? stringLine.from.y : y0) * scale + (alongY ? 0 : 14)}
+            y2={oy - (alongY ? stringLine.to.y : y1) * scale - (alongY ? 0 : 14)}
             stroke="var(--chalk)"
             strokeWidth={1.4}
           />
         )
       })}
-      {d.posts.map((post) => (
+      {drawn.posts.map((post) => (
         <rect
           key={post.id}
-          x={ox + post.x * s - 2.5}
-          y={oy - post.y * s - 2.5}
+          x={ox + post.x * scale - 2.5}
+          y={oy - post.y * scale - 2.5}
           width={5}
           height={5}
           fill="var(--lumber-3)"

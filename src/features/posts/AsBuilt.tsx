@@ -29,8 +29,8 @@ export function AsBuilt() {
   }
   const diffs = footDifferences(own, embed)
   const most = Math.max(6, ...diffs.map((diff) => Math.abs(diff.byIn ?? 0)))
-  const W = size.width || 780
-  const X = (i: number) => 40 + (i * (W - 80)) / Math.max(1, row.length - 1)
+  const width = size.width || 780
+  const xAt = (i: number) => 40 + (i * (width - 80)) / Math.max(1, row.length - 1)
   const mid = 92
   const postOf = (id: string) => derived.posts.find((post) => post.id === id)
   return (
@@ -40,24 +40,24 @@ export function AsBuilt() {
         to see that one.
       </p>
       <svg ref={ref} width="100%" height={190} role="img" aria-label="Feet as built against the plan">
-        <Wax x1={20} y1={mid} x2={W - 20} y2={mid} color="var(--galv-4)" width={3} />
+        <Wax x1={20} y1={mid} x2={width - 20} y2={mid} color="var(--galv-4)" width={3} />
         {diffs.map((diff, i) =>
           diff.byIn === null ? (
-            <Note key={diff.id} x={X(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
+            <Note key={diff.id} x={xAt(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
               not read
             </Note>
           ) : (
             <g key={diff.id}>
               <line
-                x1={X(i)}
-                x2={X(i)}
+                x1={xAt(i)}
+                x2={xAt(i)}
                 y1={mid}
                 y2={mid - (diff.byIn / most) * 56}
                 stroke="var(--burr)"
                 strokeWidth={7}
               />
               <foreignObject
-                x={X(i) - 44}
+                x={xAt(i) - 44}
                 y={diff.byIn >= 0 ? mid - (diff.byIn / most) * 56 - 24 : mid - (diff.byIn / most) * 56 + 4}
                 width={88}
                 height={22}
@@ -73,19 +73,19 @@ export function AsBuilt() {
         {row.map((id, i) => (
           <g key={id} onClick={() => pick({ post: id })} style={{ cursor: 'pointer' }}>
             <rect
-              x={X(i) - 16}
+              x={xAt(i) - 16}
               y={166}
               width={32}
               height={20}
               rx={2}
               fill={id === picked ? 'var(--burr)' : 'var(--ink)'}
             />
-            <Note x={X(i)} y={181} size={13} weight={700} anchor="middle" fill="#fff">
+            <Note x={xAt(i)} y={181} size={13} weight={700} anchor="middle" fill="#fff">
               {id}
             </Note>
           </g>
         ))}
-        <Note x={W - 22} y={mid - 8} size={12} anchor="end" fill="var(--ink-2)">
+        <Note x={width - 22} y={mid - 8} size={12} anchor="end" fill="var(--ink-2)">
           plan
         </Note>
       </svg>
@@ -172,8 +172,9 @@ export function AsBuilt() {
                       ariaLabel={`gap from ${built.id} to ${next.id}`}
                       feet={false}
                       value={gap}
-                      onChange={(v) => {
-                        if (v !== null && v > 0 && v < 480) add({ kind: 'gap', from: built.id, to: next.id, gapIn: v })
+                      onChange={(value) => {
+                        if (value !== null && value > 0 && value < 480)
+                          add({ kind: 'gap', from: built.id, to: next.id, gapIn: value })
                         return []
                       }}
                     />

@@ -21,9 +21,9 @@ export function Build() {
     )
     .map((built) => built.id)
   const card = buildCard(job.building, post, own?.footToGradeIn ?? 0, like.length ? like : [post.id])
-  const H = Math.max(300, (size.height || 560) - 40)
-  const s = (H - 60) / Math.max(card.lengthIn, 1)
-  const Y = (v: number) => 34 + (card.lengthIn - v) * s
+  const height = Math.max(300, (size.height || 560) - 40)
+  const scale = (height - 60) / Math.max(card.lengthIn, 1)
+  const yAt = (value: number) => 34 + (card.lengthIn - value) * scale
   const nails = card.nails
   return (
     <div className="position-absolute d-flex" style={{ inset: '44px 0 0', padding: '4px 12px 8px 18px', gap: 16 }}>
@@ -34,7 +34,7 @@ export function Build() {
         aria-label={`Column ${post.id}: ${card.plies.length} plies, ${card.lengthIn} inches`}
       >
         <Materials />
-        <rect x={0} y={Y(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
+        <rect x={0} y={yAt(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
         {card.plies.map((ply, i) => {
           const x = 20 + i * 66
           return (
@@ -43,17 +43,17 @@ export function Build() {
                 <g key={piece.fromIn}>
                   <rect
                     x={x}
-                    y={Y(piece.toIn)}
+                    y={yAt(piece.toIn)}
                     width={40}
-                    height={(piece.toIn - piece.fromIn) * s}
+                    height={(piece.toIn - piece.fromIn) * scale}
                     fill={piece.treated ? '#BFB083' : 'url(#wood)'}
                     stroke="var(--lumber-4)"
                     strokeWidth={1.4}
                   />
-                  <g transform={`rotate(-90 ${x + 24} ${(Y(piece.toIn) + Y(piece.fromIn)) / 2})`}>
+                  <g transform={`rotate(-90 ${x + 24} ${(yAt(piece.toIn) + yAt(piece.fromIn)) / 2})`}>
                     <Note
                       x={x + 24}
-                      y={(Y(piece.toIn) + Y(piece.fromIn)) / 2 + 2}
+                      y={(yAt(piece.toIn) + yAt(piece.fromIn)) / 2 + 2}
                       size={14}
                       weight={700}
                       anchor="middle"
@@ -67,7 +67,7 @@ export function Build() {
               <Note x={x + 20} y={24} size={12} weight={600} anchor="middle">
                 {ply.name}
               </Note>
-              <Note x={x + 20} y={Y(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">
+              <Note x={x + 20} y={yAt(0) + 15} size={12} anchor="middle" fill="var(--ink-2)">
                 crown {ply.crown}
               </Note>
             </g>
@@ -76,39 +76,39 @@ export function Build() {
         <line
           x1={6}
           x2={20 + card.plies.length * 66}
-          y1={Y(card.seatIn)}
-          y2={Y(card.seatIn)}
+          y1={yAt(card.seatIn)}
+          y2={yAt(card.seatIn)}
           stroke="var(--keel)"
           strokeWidth={2.6}
         />
-        <Note x={24 + card.plies.length * 66} y={Y(card.seatIn) + 5} size={13} weight={650} fill="var(--keel-ink)">
+        <Note x={24 + card.plies.length * 66} y={yAt(card.seatIn) + 5} size={13} weight={650} fill="var(--keel-ink)">
           seat
         </Note>
-        <line x1={0} x2={2000} y1={Y(card.gradeIn)} y2={Y(card.gradeIn)} stroke="var(--grade)" strokeWidth={4} />
+        <line x1={0} x2={2000} y1={yAt(card.gradeIn)} y2={yAt(card.gradeIn)} stroke="var(--grade)" strokeWidth={4} />
         {nails &&
           (() => {
             const x = 60 + card.plies.length * 66
-            const w = 74
+            const wide = 74
             const deep = Math.max(...nails.rowsIn) + Math.min(...nails.rowsIn)
             return (
               <g>
                 <rect
                   x={x}
-                  y={Y(card.lengthIn)}
-                  width={w}
-                  height={card.lengthIn * s}
+                  y={yAt(card.lengthIn)}
+                  width={wide}
+                  height={card.lengthIn * scale}
                   fill="#F1E1BF"
                   stroke="var(--lumber-4)"
                 />
-                <Note x={x + w / 2} y={24} size={12} weight={600} anchor="middle">
+                <Note x={x + wide / 2} y={24} size={12} weight={600} anchor="middle">
                   nail template
                 </Note>
                 {nails.marksIn.map((markIn, i) =>
                   nails.rowsIn.map((rowIn) => (
                     <circle
                       key={`${i}-${rowIn}`}
-                      cx={x + (rowIn / deep) * w}
-                      cy={Y(markIn)}
+                      cx={x + (rowIn / deep) * wide}
+                      cy={yAt(markIn)}
                       r={3.2}
                       fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'}
                       stroke="var(--ink)"

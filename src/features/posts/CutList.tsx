@@ -26,7 +26,7 @@ export function CutList() {
   const groups = [
     { name: 'treated', list: pieces.filter((piece) => piece.treated) },
     { name: 'dry', list: pieces.filter((piece) => !piece.treated) },
-  ].filter((g) => g.list.length > 0)
+  ].filter((group) => group.list.length > 0)
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">

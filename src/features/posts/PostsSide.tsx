@@ -43,11 +43,11 @@ export function PostsSide() {
       </p>
       <table className="tb">
         <tbody>
-          {lines.map(([name, v]) => (
+          {lines.map(([name, value]) => (
             <tr key={name}>
               <td>{name}</td>
               <td className="n">
-                <Measure inches={v} />
+                <Measure inches={value} />
               </td>
             </tr>
           ))}

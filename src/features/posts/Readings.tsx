@@ -19,16 +19,16 @@ export function Readings() {
   const post = derived.posts.find((post) => post.id === id)
   const side = post && post.kind !== 'lean-to' ? post.side : null
   const locked = useLog((log) => log.state.gradeLockedIn)
-  const put = (post: string) => (v: number | null, g: string) =>
+  const put = (post: string) => (value: number | null, gesture: string) =>
     edit(
       `reading at ${post}`,
       (job) => {
         const readingsIn = { ...job.levels.readingsIn }
-        if (v === null) delete readingsIn[post]
-        else readingsIn[post] = v
+        if (value === null) delete readingsIn[post]
+        else readingsIn[post] = value
         return { ...job, levels: { ...job.levels, readingsIn } }
       },
-      `rod-${post}-${g}`,
+      `rod-${post}-${gesture}`,
     )
   return (
     <>
@@ -76,8 +76,8 @@ export function Readings() {
                   name="coverIn"
                   feet={false}
                   value={job.levels.coverIn}
-                  onChange={(v, g) =>
-                    edit('cover', (job) => ({ ...job, levels: { ...job.levels, coverIn: v } }), `cover-${g}`)
+                  onChange={(value, gesture) =>
+                    edit('cover', (job) => ({ ...job, levels: { ...job.levels, coverIn: value } }), `cover-${gesture}`)
                   }
                   onDone={done}
                 />
@@ -119,11 +119,11 @@ export function Readings() {
               feet={false}
               empty="not read"
               value={job.levels.benchmarkIn}
-              onChange={(v, g) =>
+              onChange={(value, gesture) =>
                 edit(
                   'office benchmark',
-                  (job) => ({ ...job, levels: { ...job.levels, benchmarkIn: v } }),
-                  `office-bm-${g}`,
+                  (job) => ({ ...job, levels: { ...job.levels, benchmarkIn: value } }),
+                  `office-bm-${gesture}`,
                 )
               }
               onDone={done}

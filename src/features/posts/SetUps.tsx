@@ -8,7 +8,7 @@ import { download } from '../drawing'
 import { useLog } from '../field'
 import { useDoc } from '../job'
 
-const inch = (v: number) => formatLength(v, { feet: false })
+const inch = (value: number) => formatLength(value, { feet: false })
 const STATE = {
   open: 'open, not checked back',
   closed: 'closed on its benchmark',
@@ -133,10 +133,10 @@ export function SetUps() {
           {levels.unused.length} readings are kept but not used:{' '}
           {[
             ...new Set(
-              levels.unused.map((u) =>
-                u.why === 'refused'
+              levels.unused.map((unused) =>
+                unused.why === 'refused'
                   ? 'their set-up does not close'
-                  : u.why === 'untied'
+                  : unused.why === 'untied'
                     ? 'their set-up is not tied to the first by a benchmark'
                     : 'they belong to no set-up',
               ),

@@ -26,11 +26,11 @@ const TEXT = {
 } as const
 
 /** Spreads labels so that none touch, keeping their order: each at its mark or just clear of the one above. */
-function spread(marks: readonly PoleMark[], y: (mark: PoleMark) => number, room: number): Map<string, number> {
+function spread(marks: readonly PoleMark[], place: (mark: PoleMark) => number, room: number): Map<string, number> {
   const out = new Map<string, number>()
   let last = -1e9
-  for (const mark of [...marks].sort((one, other) => y(one) - y(other))) {
-    const at = Math.max(y(mark), last + room)
+  for (const mark of [...marks].sort((one, other) => place(one) - place(other))) {
+    const at = Math.max(place(mark), last + room)
     out.set(mark.key, at)
     last = at
   }
@@ -46,19 +46,19 @@ export function StoryPole({ of }: { readonly of: string }) {
   const pole = poleOf(derived, job.building.heelIn, of)
   if (!pole) return null
   const { marks } = pole
-  const [W, H] = [size.width || 380, size.height || 600]
+  const [width, height] = [size.width || 380, size.height || 600]
   const top = pole.topIn
-  const s = (H - 92) / (top + 14)
-  const Y = (up: number) => 46 + (top - up) * s
-  const [px, pw] = [W * (marks.length > 14 || W < 360 ? 0.34 : 0.42), 44]
+  const scale = (height - 92) / (top + 14)
+  const yAt = (up: number) => 46 + (top - up) * scale
+  const [px, pw] = [width * (marks.length > 14 || width < 360 ? 0.34 : 0.42), 44]
   const isOpening = (mark: PoleMark) => mark.kind === 'sill' || mark.kind === 'head'
   const right = marks.filter((mark) => !isOpening(mark))
   const left = marks.filter(isOpening)
   // A pole for many posts holds more marks than have room at full size.
-  const room = Math.max(12, Math.min(25, (H - 56) / Math.max(1, right.length)))
+  const room = Math.max(12, Math.min(25, (height - 56) / Math.max(1, right.length)))
   const big = Math.min(20, room * 0.86)
-  const lowest = H - 10 - room * 0.2
-  const packed = spread(right, (mark) => Math.min(Y(mark.upIn), lowest), room)
+  const lowest = height - 10 - room * 0.2
+  const packed = spread(right, (mark) => Math.min(yAt(mark.upIn), lowest), room)
   // What would run off the foot pushes those above it up again.
   let limit = lowest
   for (const mark of [...right].sort((one, other) => (packed.get(other.key) ?? 0) - (packed.get(one.key) ?? 0))) {
@@ -66,7 +66,7 @@ export function StoryPole({ of }: { readonly of: string }) {
     packed.set(mark.key, at)
     limit = at - room
   }
-  const [ry, ly] = [packed, spread(left, (mark) => Y(mark.upIn), 40)]
+  const [ry, ly] = [packed, spread(left, (mark) => yAt(mark.upIn), 40)]
   const random = seeded(31)
   const face = girtFaceIn(job.building)
   return (
@@ -82,23 +82,23 @@ export function StoryPole({ of }: { readonly of: string }) {
         {of === pole.name ? 'Story pole, ' : 'Pole, '}
         {pole.name}
       </Note>
-      <Note x={W - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">
+      <Note x={width - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">
         down from the top
       </Note>
-      <rect x={0} y={Y(0)} width={W} height={Math.max(0, H - Y(0))} fill="url(#earth)" />
+      <rect x={0} y={yAt(0)} width={width} height={Math.max(0, height - yAt(0))} fill="url(#earth)" />
       <clipPath id="pole-clip">
-        <rect x={px} y={26} width={pw} height={H} />
+        <rect x={px} y={26} width={pw} height={height} />
       </clipPath>
       <g clipPath="url(#pole-clip)">
-        <rect x={px} y={26} width={pw} height={H} fill="url(#wood)" />
+        <rect x={px} y={26} width={pw} height={height} fill="url(#wood)" />
         {Array.from({ length: 9 }, (_, i) => {
-          let q = `M${px + 3 + i * 4.8} ${H}`
-          for (let y = H; y > 10; y -= 62)
-            q += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+          let grain = `M${px + 3 + i * 4.8} ${height}`
+          for (let y = height; y > 10; y -= 62)
+            grain += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
           return (
             <path
               key={i}
-              d={q}
+              d={grain}
               fill="none"
               stroke="#A97F46"
               strokeWidth={0.6 + random() * 0.7}
@@ -107,7 +107,7 @@ export function StoryPole({ of }: { readonly of: string }) {
           )
         })}
       </g>
-      <rect x={px} y={26} width={pw} height={H} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
+      <rect x={px} y={26} width={pw} height={height} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
       {pole.side &&
         derived.walls[pole.side].rows
           .filter((row) => row.topIn <= top + 0.01)
@@ -115,15 +115,15 @@ export function StoryPole({ of }: { readonly of: string }) {
             <rect
               key={row.id}
               x={px + pw}
-              y={Y(row.topIn)}
+              y={yAt(row.topIn)}
               width={9}
-              height={face * s}
+              height={face * scale}
               fill="var(--ochre)"
               stroke="var(--ochre-ink)"
             />
           ))}
       {right.map((mark) => {
-        const y = Y(mark.upIn)
+        const y = yAt(mark.upIn)
         const ty = (ry.get(mark.key) ?? y) + (mark.kind === 'grade' && room === 25 ? 18 : 0)
         const on = picked.mark === mark.key
         const edge = mark.kind === 'heel' || mark.kind === 'rafter' || mark.kind === 'grade'
@@ -137,7 +137,7 @@ export function StoryPole({ of }: { readonly of: string }) {
             <Wax
               x1={mark.kind === 'grade' ? 0 : edge ? px - 20 : px + 14}
               y1={y}
-              x2={mark.kind === 'grade' ? W : px + pw + 14}
+              x2={mark.kind === 'grade' ? width : px + pw + 14}
               y2={y}
               color={colour}
               width={edge ? 5.5 : 4}
@@ -158,7 +158,7 @@ export function StoryPole({ of }: { readonly of: string }) {
               <title>{mark.name}</title>
             </Note>
             <SvgMeasure
-              x={W - 8}
+              x={width - 8}
               y={ty + 7}
               inches={mark.downIn}
               size={big}
@@ -171,7 +171,7 @@ export function StoryPole({ of }: { readonly of: string }) {
         )
       })}
       {left.map((mark) => {
-        const y = Y(mark.upIn)
+        const y = yAt(mark.upIn)
         const ty = ly.get(mark.key) ?? y
         const fits = Math.max(8, Math.floor((px - 22) / 6.6))
         const name = mark.name.length > fits ? `${mark.name.slice(0, fits - 1)}…` : mark.name

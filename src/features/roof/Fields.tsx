@@ -34,17 +34,17 @@ const BOLTS = [
 /** Trusses, and the carriers and headers that hold those between posts. */
 export function TrussFields() {
   const { job, derived: derived, done, edit } = useDoc()
-  const [t, put] = useSubPart('roof', 'truss')
+  const [truss, put] = useSubPart('roof', 'truss')
   const beam = (kind: 'carrier' | 'header', name: string) => {
-    const s = job.building.roof[kind]
+    const spec = job.building.roof[kind]
     const set =
-      <K extends keyof typeof s>(key: K) =>
-      (v: (typeof s)[K]) =>
+      <K extends keyof typeof spec>(key: K) =>
+      (value: (typeof spec)[K]) =>
         edit(`${kind}`, (job) => ({
           ...job,
           building: {
             ...job.building,
-            roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], [key]: v } },
+            roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], [key]: value } },
           },
         }))
     return (
@@ -52,15 +52,20 @@ export function TrussFields() {
         <h3>{name}</h3>
         <ChoiceField
           label="Plies"
-          value={String(s.plies) as '2'}
+          value={String(spec.plies) as '2'}
           choices={(['2', '3', '4'] as const).map((value) => ({ value: value as '2', label: value }))}
-          onChange={(v) => set('plies')(Number(v))}
+          onChange={(value) => set('plies')(Number(value))}
         />
-        <ChoiceField label="Size" value={s.size} choices={boards} onChange={set('size')} />
-        <ChoiceField label="Lumber" value={s.lumber} choices={lumberChoices(job.building)} onChange={set('lumber')} />
+        <ChoiceField label="Size" value={spec.size} choices={boards} onChange={set('size')} />
+        <ChoiceField
+          label="Lumber"
+          value={spec.lumber}
+          choices={lumberChoices(job.building)}
+          onChange={set('lumber')}
+        />
         <ChoiceField
           label="On the post"
-          value={s.sides}
+          value={spec.sides}
           choices={BUILT_UP_SIDES.map((value) => ({
             value,
             label: value === 'both' ? 'both faces' : 'one face, or notched',
@@ -77,22 +82,22 @@ export function TrussFields() {
           wide
           label="Trusses"
           name="trussSet"
-          value={t.set}
+          value={truss.set}
           choices={TRUSS_SETS.map((value) => ({ value, label: TRUSS_SET[value] }))}
           onChange={put('set', 'trusses')}
         />
-        {t.set === 'carriers' && (
+        {truss.set === 'carriers' && (
           <>
             <LengthField
               label="Truss spacing"
               name="trussSpaceIn"
-              value={t.spaceIn}
+              value={truss.spaceIn}
               onChange={put('spaceIn', 'truss spacing')}
               onDone={done}
             />
             <LengthField
               label="First from string 1"
-              value={t.firstIn}
+              value={truss.firstIn}
               onChange={put('firstIn', 'first truss')}
               onDone={done}
             />
@@ -102,26 +107,26 @@ export function TrussFields() {
           wide
           label="Seat"
           name="trussSeat"
-          value={t.seat}
+          value={truss.seat}
           choices={TRUSS_SEATS.map((value) => ({ value, label: TRUSS_SEAT[value] }))}
           onChange={put('seat', 'truss seat')}
         />
         <ChoiceField
           label="Plies of a truss"
-          value={String(t.plies) as '1'}
+          value={String(truss.plies) as '1'}
           choices={
             [
               { value: '1', label: 'one' },
               { value: '2', label: 'two' },
             ] as { value: '1'; label: string }[]
           }
-          onChange={(v) => put('plies', 'truss plies')(Number(v))}
+          onChange={(value) => put('plies', 'truss plies')(Number(value))}
         />
-        {t.set === 'posts' && (
+        {truss.set === 'posts' && (
           <NumberField
             label="Nails in a bearing block"
             whole
-            value={t.blockNails}
+            value={truss.blockNails}
             onChange={put('blockNails', 'bearing block')}
             onDone={done}
             hint="0: no block."
@@ -129,13 +134,13 @@ export function TrussFields() {
         )}
         <ToggleField
           label="Use the truss drawing’s reactions"
-          value={t.reaction !== null}
-          onChange={(v) =>
+          value={truss.reaction !== null}
+          onChange={(value) =>
             put(
               'reaction',
               'truss reactions',
             )(
-              v
+              value
                 ? {
                     gravityLb: Math.round(
                       Math.max(500, ...derived.reactions.map((reaction) => reaction.deadLb + reaction.snowLb)),
@@ -146,26 +151,30 @@ export function TrussFields() {
             )
           }
         />
-        {t.reaction && (
+        {truss.reaction && (
           <>
             <NumberField
               label="Gravity"
               unit="lb"
-              value={t.reaction.gravityLb}
-              onChange={(v, g) => put('reaction', 'truss gravity')(t.reaction && { ...t.reaction, gravityLb: v }, g)}
+              value={truss.reaction.gravityLb}
+              onChange={(value, gesture) =>
+                put('reaction', 'truss gravity')(truss.reaction && { ...truss.reaction, gravityLb: value }, gesture)
+              }
               onDone={done}
             />
             <NumberField
               label="Uplift"
               unit="lb"
-              value={t.reaction.upliftLb}
-              onChange={(v, g) => put('reaction', 'truss uplift')(t.reaction && { ...t.reaction, upliftLb: v }, g)}
+              value={truss.reaction.upliftLb}
+              onChange={(value, gesture) =>
+                put('reaction', 'truss uplift')(truss.reaction && { ...truss.reaction, upliftLb: value }, gesture)
+              }
               onDone={done}
             />
           </>
         )}
       </section>
-      {t.set === 'carriers' && beam('carrier', 'Carriers')}
+      {truss.set === 'carriers' && beam('carrier', 'Carriers')}
       {derived.omitted.length > 0 &&
         beam('header', `Header over ${derived.omitted.map((omitted) => omitted.id).join(', ')}`)}
     </>
@@ -175,7 +184,7 @@ export function TrussFields() {
 /** Purlins of the main roof; a lean-to with wide rafters takes the same. */
 export function PurlinFields() {
   const { job, done } = useDoc()
-  const [p, put] = useSubPart('roof', 'purlins')
+  const [purlins, put] = useSubPart('roof', 'purlins')
   const [roof, setRoof] = usePart('roof')
   return (
     <section className="grp" aria-label="Purlins">
@@ -183,20 +192,20 @@ export function PurlinFields() {
         wide
         label="Set"
         name="purlinStyle"
-        value={p.style}
+        value={purlins.style}
         choices={PURLIN_STYLES.map((value) => ({ value, label: PURLIN_STYLE[value] }))}
         onChange={put('style', 'purlins')}
       />
       <ChoiceField
         label="Size"
         name="purlinSize"
-        value={p.size}
+        value={purlins.size}
         choices={boards}
         onChange={put('size', 'purlin size')}
       />
       <ChoiceField
         label="Lumber"
-        value={p.lumber}
+        value={purlins.lumber}
         choices={lumberChoices(job.building)}
         onChange={put('lumber', 'purlin lumber')}
       />
@@ -204,27 +213,27 @@ export function PurlinFields() {
         label="Spacing at most"
         name="purlinSpaceIn"
         feet={false}
-        value={p.spaceIn}
+        value={purlins.spaceIn}
         onChange={put('spaceIn', 'purlin spacing')}
         onDone={done}
       />
       <ChoiceField
         label="Run"
-        value={p.run}
+        value={purlins.run}
         choices={PURLIN_RUNS.map((value) => ({ value, label: PURLIN_RUN[value] }))}
         onChange={put('run', 'purlin run')}
       />
       <ToggleField
         label="Screwed skin holds them"
         hint="Off: they bend both ways on the slope."
-        value={p.skinHolds}
-        onChange={(v) => put('skinHolds', 'purlins held by skin')(v)}
+        value={purlins.skinHolds}
+        onChange={(value) => put('skinHolds', 'purlins held by skin')(value)}
       />
       <ToggleField
         label="Blocked at mid-span"
         hint="Against rolling under uplift."
-        value={p.blocked}
-        onChange={(v) => put('blocked', 'blocked purlins')(v)}
+        value={purlins.blocked}
+        onChange={(value) => put('blocked', 'blocked purlins')(value)}
       />
       <ChoiceField
         label="Ceiling"
@@ -244,7 +253,7 @@ export function LeanToFields() {
   return (
     <>
       {building.leanTos.map((leanTo) => {
-        const put = (change: Partial<LeanTo>, label: string, g?: string) =>
+        const put = (change: Partial<LeanTo>, label: string, gesture?: string) =>
           edit(
             label,
             (job) => ({
@@ -256,7 +265,7 @@ export function LeanToFields() {
                 ),
               },
             }),
-            g && `lean-${leanTo.side}-${label}-${g}`,
+            gesture && `lean-${leanTo.side}-${label}-${gesture}`,
           )
         const built = (key: 'ledger' | 'beam', name: string) => (
           <>
@@ -264,13 +273,13 @@ export function LeanToFields() {
               label={`${name} plies`}
               value={String(leanTo[key].plies) as '1'}
               choices={(['1', '2', '3', '4'] as const).map((value) => ({ value: value as '1', label: value }))}
-              onChange={(v) => put({ [key]: { ...leanTo[key], plies: Number(v) } }, name)}
+              onChange={(value) => put({ [key]: { ...leanTo[key], plies: Number(value) } }, name)}
             />
             <ChoiceField
               label={`${name} size`}
               value={leanTo[key].size}
               choices={boards}
-              onChange={(v) => put({ [key]: { ...leanTo[key], size: v } }, name)}
+              onChange={(value) => put({ [key]: { ...leanTo[key], size: value } }, name)}
             />
           </>
         )
@@ -282,26 +291,28 @@ export function LeanToFields() {
               label="Rafter plies"
               value={String(leanTo.rafter.plies) as '1'}
               choices={(['1', '2', '3'] as const).map((value) => ({ value: value as '1', label: value }))}
-              onChange={(v) => put({ rafter: { ...leanTo.rafter, plies: Number(v) } }, 'rafter plies')}
+              onChange={(value) => put({ rafter: { ...leanTo.rafter, plies: Number(value) } }, 'rafter plies')}
             />
             <ChoiceField
               label="Rafter size"
               value={leanTo.rafter.size}
               choices={boards}
-              onChange={(v: BoardName) => put({ rafter: { ...leanTo.rafter, size: v } }, 'rafter size')}
+              onChange={(value: BoardName) => put({ rafter: { ...leanTo.rafter, size: value } }, 'rafter size')}
             />
             <ChoiceField
               label="Rafter lumber"
               value={leanTo.rafter.lumber}
               choices={lumberChoices(building)}
-              onChange={(v) => put({ rafter: { ...leanTo.rafter, lumber: v } }, 'rafter lumber')}
+              onChange={(value) => put({ rafter: { ...leanTo.rafter, lumber: value } }, 'rafter lumber')}
             />
             <OptionalLengthField
               label="Rafter spacing"
               feet={false}
               empty="at posts"
               value={leanTo.rafter.spaceIn}
-              onChange={(v, g) => put({ rafter: { ...leanTo.rafter, spaceIn: v } }, 'rafter spacing', g)}
+              onChange={(value, gesture) =>
+                put({ rafter: { ...leanTo.rafter, spaceIn: value } }, 'rafter spacing', gesture)
+              }
               onDone={done}
               hint="Empty: one at each post."
             />
@@ -309,7 +320,7 @@ export function LeanToFields() {
               label="Level seat at the low end"
               feet={false}
               value={leanTo.seatIn}
-              onChange={(v, g) => put({ seatIn: v }, 'seat', g)}
+              onChange={(value, gesture) => put({ seatIn: value }, 'seat', gesture)}
               onDone={done}
             />
             {leanTo.rafter.spaceIn !== null && (
@@ -366,13 +377,13 @@ export function JointFields() {
         label={name}
         value={j[key].nail}
         choices={nails}
-        onChange={(v) => put(key, name)({ ...j[key], nail: v })}
+        onChange={(value) => put(key, name)({ ...j[key], nail: value })}
       />
       <NumberField
         label="Nails at each"
         whole
         value={j[key].count}
-        onChange={(v, g) => put(key, name)({ ...j[key], count: v }, g)}
+        onChange={(value, gesture) => put(key, name)({ ...j[key], count: value }, gesture)}
         onDone={done}
       />
     </>
@@ -387,7 +398,7 @@ export function JointFields() {
           ariaLabel={`${name} bolt`}
           value={String(j[key].diameterIn) as '0.5'}
           choices={BOLTS as unknown as { value: '0.5'; label: string }[]}
-          onChange={(v) => put(key, name)({ ...j[key], diameterIn: Number(v) as 0.5 })}
+          onChange={(value) => put(key, name)({ ...j[key], diameterIn: Number(value) as 0.5 })}
         />
         <span style={{ width: 46 }}>
           <NumberField
@@ -396,7 +407,7 @@ export function JointFields() {
             ariaLabel={`${name}, count`}
             whole
             value={j[key].count}
-            onChange={(v, g) => put(key, name)({ ...j[key], count: v }, g)}
+            onChange={(value, gesture) => put(key, name)({ ...j[key], count: value }, gesture)}
             onDone={done}
           />
         </span>
@@ -411,7 +422,7 @@ export function JointFields() {
           label="Posts are wet when nailed"
           hint="Fresh treated wood dries: nails keep a quarter of their pull."
           value={j.wetPosts}
-          onChange={(v) => put('wetPosts', 'wet posts')(v)}
+          onChange={(value) => put('wetPosts', 'wet posts')(value)}
         />
         {nail('girt', 'Girt nails')}
         {nail('purlin', 'Purlin nails')}
@@ -458,40 +469,40 @@ export function JointFields() {
           label="Nail"
           value={lamination.nail}
           choices={nails}
-          onChange={(v) => put('lamination', 'lamination nail')({ ...lamination, nail: v })}
+          onChange={(value) => put('lamination', 'lamination nail')({ ...lamination, nail: value })}
         />
         <NumberField
           label="Rows"
           whole
           value={lamination.rows}
-          onChange={(v, g) => put('lamination', 'nail rows')({ ...lamination, rows: v }, g)}
+          onChange={(value, gesture) => put('lamination', 'nail rows')({ ...lamination, rows: value }, gesture)}
           onDone={done}
         />
         <LengthField
           label="Spacing"
           feet={false}
           value={lamination.spacingIn}
-          onChange={(v, g) => put('lamination', 'nail spacing')({ ...lamination, spacingIn: v }, g)}
+          onChange={(value, gesture) => put('lamination', 'nail spacing')({ ...lamination, spacingIn: value }, gesture)}
           onDone={done}
         />
         <LengthField
           label="Row to edge"
           feet={false}
           value={lamination.edgeIn}
-          onChange={(v, g) => put('lamination', 'nail edge')({ ...lamination, edgeIn: v }, g)}
+          onChange={(value, gesture) => put('lamination', 'nail edge')({ ...lamination, edgeIn: value }, gesture)}
           onDone={done}
         />
         <LengthField
           label="First from the end"
           feet={false}
           value={lamination.endIn}
-          onChange={(v, g) => put('lamination', 'nail end')({ ...lamination, endIn: v }, g)}
+          onChange={(value, gesture) => put('lamination', 'nail end')({ ...lamination, endIn: value }, gesture)}
           onDone={done}
         />
         <ToggleField
           label="Each nail passes every ply"
           value={lamination.through}
-          onChange={(v) => put('lamination', 'through nails')({ ...lamination, through: v })}
+          onChange={(value) => put('lamination', 'through nails')({ ...lamination, through: value })}
         />
         {building.post.ep559 && (
           <NumberField
@@ -499,7 +510,9 @@ export function JointFields() {
             unit="plf"
             value={lamination.interfacePlf}
             placeholder="from EP559"
-            onChange={(v, g) => put('lamination', 'interlayer shear')({ ...lamination, interfacePlf: v }, g)}
+            onChange={(value, gesture) =>
+              put('lamination', 'interlayer shear')({ ...lamination, interfacePlf: value }, gesture)
+            }
             onDone={done}
           />
         )}

@@ -27,10 +27,10 @@ export function RoofMain() {
     { left: 84, right: eave ? 84 : 122, top: 74, bottom: 46 },
   )
   const flip = view === 'north'
-  const X = (at: number) => viewport.X(flip ? length - at : at)
-  const { Y } = viewport
-  const s = viewport.view.s
-  const box = (from: number, to: number) => ({ x: Math.min(X(from), X(to)), width: Math.abs(to - from) * s })
+  const xAt = (at: number) => viewport.X(flip ? length - at : at)
+  const { Y: yAt } = viewport
+  const scale = viewport.view.s
+  const box = (from: number, to: number) => ({ x: Math.min(xAt(from), xAt(to)), width: Math.abs(to - from) * scale })
   const widthIn = postSize(building.post).widthIn
   const side = view === 'north' ? 'north' : 'south'
   const fails = new Set(derived.checks.filter((check) => check.state === 'fails').map((check) => check.id))
@@ -63,11 +63,11 @@ export function RoofMain() {
         <Materials />
         {eave && (
           <g>
-            <rect x={-2000} y={Y(0)} width={8000} height={2000} fill="url(#earth)" pointerEvents="none" />
+            <rect x={-2000} y={yAt(0)} width={8000} height={2000} fill="url(#earth)" pointerEvents="none" />
             <rect
               {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-              y={Y(building.heelIn + rise)}
-              height={rise * s}
+              y={yAt(building.heelIn + rise)}
+              height={rise * scale}
               fill="var(--galv-1)"
               stroke="var(--galv-3)"
               opacity={0.55}
@@ -77,8 +77,8 @@ export function RoofMain() {
               <rect
                 key={post.id}
                 {...box(post.x - widthIn / 2, post.x + widthIn / 2)}
-                y={Y(building.heelIn)}
-                height={building.heelIn * s}
+                y={yAt(building.heelIn)}
+                height={building.heelIn * scale}
                 fill="url(#wood)"
                 stroke={post.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'}
                 strokeWidth={post.id === picked.post ? 2.4 : 1}
@@ -96,15 +96,15 @@ export function RoofMain() {
                   <g key={beam.id} pointerEvents="none">
                     <rect
                       {...box(beam.from.x, beam.to.x)}
-                      y={Y(building.heelIn)}
-                      height={deep * s}
+                      y={yAt(building.heelIn)}
+                      height={deep * scale}
                       fill="#E0C592"
                       stroke={bad ? 'var(--keel)' : 'var(--lumber-4)'}
                       strokeWidth={bad ? 2.6 : 1.3}
                     />
                     <Note
-                      x={(X(beam.from.x) + X(beam.to.x)) / 2}
-                      y={Y(building.heelIn - deep) + 15}
+                      x={(xAt(beam.from.x) + xAt(beam.to.x)) / 2}
+                      y={yAt(building.heelIn - deep) + 15}
                       size={12}
                       weight={600}
                       anchor="middle"
@@ -122,8 +122,8 @@ export function RoofMain() {
                 <rect
                   key={omitted.id}
                   {...box(omitted.x - widthIn / 2, omitted.x + widthIn / 2)}
-                  y={Y(building.heelIn)}
-                  height={building.heelIn * s}
+                  y={yAt(building.heelIn)}
+                  height={building.heelIn * scale}
                   fill="none"
                   stroke="var(--galv-3)"
                   strokeDasharray="5 4"
@@ -147,17 +147,17 @@ export function RoofMain() {
                   style={{ cursor: 'pointer' }}
                 >
                   <rect
-                    x={X(truss.xIn) - Math.max(2, 0.75 * s)}
-                    y={Y(building.heelIn + rise)}
-                    width={Math.max(4, 1.5 * s)}
-                    height={rise * s}
+                    x={xAt(truss.xIn) - Math.max(2, 0.75 * scale)}
+                    y={yAt(building.heelIn + rise)}
+                    width={Math.max(4, 1.5 * scale)}
+                    height={rise * scale}
                     fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
                     stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
                   />
                   {(!near || truss.n % 2 === 1 || on) && (
                     <Note
-                      x={X(truss.xIn)}
-                      y={Y(building.heelIn + rise) - 8}
+                      x={xAt(truss.xIn)}
+                      y={yAt(building.heelIn + rise) - 8}
                       size={13}
                       weight={700}
                       anchor="middle"
@@ -168,8 +168,8 @@ export function RoofMain() {
                   )}
                   {on && derived.reactions[truss.n - 1] && (
                     <Note
-                      x={X(truss.xIn)}
-                      y={Y(building.heelIn + rise) - 26}
+                      x={xAt(truss.xIn)}
+                      y={yAt(building.heelIn + rise) - 26}
                       size={13}
                       weight={600}
                       anchor="middle"
@@ -193,19 +193,19 @@ export function RoofMain() {
                 </g>
               )
             })}
-            <Wax x1={-40} y1={Y(0)} x2={(size.width || 900) + 40} y2={Y(0)} color="var(--grade)" width={5} />
+            <Wax x1={-40} y1={yAt(0)} x2={(size.width || 900) + 40} y2={yAt(0)} color="var(--grade)" width={5} />
             <line
-              x1={Math.min(X(0), X(length)) - 8}
-              x2={Math.max(X(0), X(length)) + 8}
-              y1={Y(building.heelIn)}
-              y2={Y(building.heelIn)}
+              x1={Math.min(xAt(0), xAt(length)) - 8}
+              x2={Math.max(xAt(0), xAt(length)) + 8}
+              y1={yAt(building.heelIn)}
+              y2={yAt(building.heelIn)}
               stroke="var(--keel)"
               strokeWidth={2.2}
               pointerEvents="none"
             />
             <Note
-              x={Math.max(X(0), X(length)) + 12}
-              y={Y(building.heelIn) + 5}
+              x={Math.max(xAt(0), xAt(length)) + 12}
+              y={yAt(building.heelIn) + 5}
               size={12.5}
               weight={600}
               fill="var(--keel-ink)"
@@ -218,8 +218,8 @@ export function RoofMain() {
           <g>
             <rect
               {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-              y={Y(slope)}
-              height={slope * s}
+              y={yAt(slope)}
+              height={slope * scale}
               fill="var(--sheet)"
               stroke="var(--galv-3)"
             />
@@ -231,8 +231,8 @@ export function RoofMain() {
                 <rect
                   key={x0}
                   {...box(x0, x1)}
-                  y={Y(slope)}
-                  height={slope * s}
+                  y={yAt(slope)}
+                  height={slope * scale}
                   fill="var(--galv-1)"
                   pointerEvents="none"
                 />
@@ -240,8 +240,8 @@ export function RoofMain() {
             {zone > 0 && (
               <rect
                 {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-                y={Y(zone)}
-                height={zone * s}
+                y={yAt(zone)}
+                height={zone * scale}
                 fill="var(--galv-1)"
                 opacity={0.6}
                 pointerEvents="none"
@@ -250,10 +250,10 @@ export function RoofMain() {
             {derived.trusses.trusses.map((truss) => (
               <line
                 key={truss.n}
-                x1={X(truss.xIn)}
-                x2={X(truss.xIn)}
-                y1={Y(0)}
-                y2={Y(slope)}
+                x1={xAt(truss.xIn)}
+                x2={xAt(truss.xIn)}
+                y1={yAt(0)}
+                y2={yAt(slope)}
                 stroke="var(--lumber-3)"
                 strokeDasharray="6 4"
               />
@@ -269,14 +269,14 @@ export function RoofMain() {
                 >
                   <rect
                     {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-                    y={Y(row) - Math.max(2, 0.75 * s)}
-                    height={Math.max(4, (building.roof.purlins.style === 'flat' ? 3.5 : 1.5) * s)}
+                    y={yAt(row) - Math.max(2, 0.75 * scale)}
+                    height={Math.max(4, (building.roof.purlins.style === 'flat' ? 3.5 : 1.5) * scale)}
                     fill={on ? 'var(--burr)' : 'var(--lumber-2)'}
                     stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
                   />
                   <Note
-                    x={X(-building.gableOverhangIn) - 10}
-                    y={Y(row) + 5}
+                    x={xAt(-building.gableOverhangIn) - 10}
+                    y={yAt(row) + 5}
                     size={13}
                     weight={700}
                     anchor="end"
@@ -285,8 +285,8 @@ export function RoofMain() {
                     P{i + 1}
                   </Note>
                   <SvgMeasure
-                    x={X(length + building.gableOverhangIn) + 8}
-                    y={Y(row) + 5}
+                    x={xAt(length + building.gableOverhangIn) + 8}
+                    y={yAt(row) + 5}
                     inches={row}
                     size={14}
                     weight={650}
@@ -295,10 +295,10 @@ export function RoofMain() {
                 </g>
               )
             })}
-            <Note x={X(length / 2)} y={Y(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">
+            <Note x={xAt(length / 2)} y={yAt(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">
               eave edge; rows read up the slope to their low edge
             </Note>
-            <Note x={X(length / 2)} y={Y(slope) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
+            <Note x={xAt(length / 2)} y={yAt(slope) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
               ridge{zone > 0 ? '; shaded: eave and rake zones of the wind' : ''}
             </Note>
           </g>

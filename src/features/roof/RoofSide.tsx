@@ -18,7 +18,7 @@ const TABS = [
 export function RoofSide() {
   const { derived: derived } = useDoc()
   const [tab, setTab] = useState<(typeof TABS)[number][0]>('trusses')
-  const match = TABS.find((t) => t[0] === tab)?.[2]
+  const match = TABS.find((each) => each[0] === tab)?.[2]
   return (
     <>
       <div className="tabs" role="tablist" aria-label="Roof">

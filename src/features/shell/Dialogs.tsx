@@ -44,9 +44,9 @@ export function KeysDialog({ show, onHide }: { readonly show: boolean; readonly 
   )
 }
 
-const shown = (v: unknown) => {
-  const s = typeof v === 'string' ? v : JSON.stringify(v)
-  return s === undefined ? '–' : s.length > 46 ? `${s.slice(0, 44)}…` : s
+const shown = (value: unknown) => {
+  const text = typeof value === 'string' ? value : JSON.stringify(value)
+  return text === undefined ? '–' : text.length > 46 ? `${text.slice(0, 44)}…` : text
 }
 export function HistoryDialog({
   id,

@@ -106,8 +106,8 @@ function Desk() {
       )
         return
       // 1 to 9, then 0 for the tenth.
-      const n = event.key === '0' ? 10 : Number(event.key)
-      if (n >= 1 && n <= STAGES.length) state.go(STAGES[n - 1])
+      const digit = event.key === '0' ? 10 : Number(event.key)
+      if (digit >= 1 && digit <= STAGES.length) state.go(STAGES[digit - 1])
       else if (event.key === '?') setOpen('keys')
     }
     window.addEventListener('keydown', key)
@@ -172,7 +172,7 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
       if (dropped) return
       if (reply.kind !== 'ok' && !draft) {
         setTrouble({ kind: reply.kind === 'gone' ? 'gone' : 'away' })
-        if (reply.kind !== 'gone') retry = setTimeout(() => setAttempt((n) => n + 1), 3000)
+        if (reply.kind !== 'gone') retry = setTimeout(() => setAttempt((times) => times + 1), 3000)
         return
       }
       const usable = draft && checkJob(draft.doc).length === 0 ? draft : null

@@ -83,60 +83,65 @@ export function Pole() {
   const go = useJob((state) => state.go)
   const facts = useFacts()
   const [ref, size] = useSize<HTMLElement>()
-  const h = size.height || 744
+  const high = size.height || 744
   const [left, right, peak] = [16, 50, 78]
-  const ground = h - 132
-  const foot = h - 42
+  const ground = high - 132
+  const foot = high - 42
   const low = ground - 34
   const dy = Math.min(84, (low - peak - 56) / (ON_POLE.length - 1))
-  const Y = (i: number) => low - i * dy
-  const firstOpen = ON_POLE.findIndex((s) => !facts[s].done)
-  const stain = Y((firstOpen < 0 ? ON_POLE.length : firstOpen) - 0.45)
+  const yAt = (i: number) => low - i * dy
+  const firstOpen = ON_POLE.findIndex((stage) => !facts[stage].done)
+  const stain = yAt((firstOpen < 0 ? ON_POLE.length : firstOpen) - 0.45)
   const grain = useMemo(() => {
     const random = seeded(11)
     return Array.from({ length: 8 }, (_, i) => {
-      let d = `M${left + 3 + i * 4.2} ${foot}`
+      let path = `M${left + 3 + i * 4.2} ${foot}`
       for (let y = foot; y > peak - 40; y -= 62)
-        d += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
-      return { d, width: 0.5 + random() * 0.7, opacity: 0.28 + random() * 0.3 }
+        path += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+      return { d: path, width: 0.5 + random() * 0.7, opacity: 0.28 + random() * 0.3 }
     })
   }, [foot, peak, left])
   const stick = `M${left} ${peak + 9}L33 ${peak}L${right} ${peak + 9}V${foot}H${left}Z`
   return (
     <nav ref={ref} className="polecol" aria-label="Stages, from the ground up">
-      <svg width={148} height={h} className="position-absolute" aria-hidden style={{ left: 0, top: 0 }}>
+      <svg width={148} height={high} className="position-absolute" aria-hidden style={{ left: 0, top: 0 }}>
         <Materials />
-        <rect x={0} y={ground} width={148} height={h - ground} fill="url(#earth)" />
+        <rect x={0} y={ground} width={148} height={high - ground} fill="url(#earth)" />
         <path
           d={`M-8 ${peak + 14}L33 ${peak - 1}L156 ${peak + 40}`}
           fill="none"
           stroke="var(--galv-3)"
           strokeWidth={3.5}
         />
-        <rect x={4} y={ground} width={58} height={h - ground} fill="#EDE4D0" />
-        <path d={`M4 ${ground}V${h}M62 ${ground}V${h}`} stroke="#A8966F" strokeDasharray="4 3" />
+        <rect x={4} y={ground} width={58} height={high - ground} fill="#EDE4D0" />
+        <path d={`M4 ${ground}V${high}M62 ${ground}V${high}`} stroke="#A8966F" strokeDasharray="4 3" />
         <rect x={8} y={foot} width={50} height={20} fill="url(#galv)" stroke="var(--galv-4)" />
         <clipPath id="stick">
           <path d={stick} />
         </clipPath>
         <g clipPath="url(#stick)">
           <rect x={left} y={peak} width={right - left} height={foot - peak} fill="url(#wood)" />
-          {grain.map((g, i) => (
-            <path key={i} d={g.d} fill="none" stroke="#A97F46" strokeWidth={g.width} opacity={g.opacity} />
+          {grain.map((vein, i) => (
+            <path key={i} d={vein.d} fill="none" stroke="#A97F46" strokeWidth={vein.width} opacity={vein.opacity} />
           ))}
           <path d={`M${left} ${stain + 3}l7 -5l8 4l9 -6l10 5V${foot}H${left}Z`} fill="#5F3D13" opacity={0.56} />
         </g>
         <path d={stick} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-        {ON_POLE.map((s, i) =>
-          s === stage ? (
-            <polygon key={s} points={waxPoints(6, Y(i), 58, Y(i), 6, i + 2)} fill="var(--burr)" />
-          ) : facts[s].done ? (
-            <g key={s}>
-              <polygon points={waxPoints(9, Y(i), 55, Y(i), 4, i + 2)} fill="var(--ink)" />
-              <path d={`M60 ${Y(i) - 5}L54 ${Y(i)}L60 ${Y(i) + 5}`} fill="none" stroke="var(--ink)" strokeWidth={2.4} />
+        {ON_POLE.map((place, i) =>
+          place === stage ? (
+            <polygon key={place} points={waxPoints(6, yAt(i), 58, yAt(i), 6, i + 2)} fill="var(--burr)" />
+          ) : facts[place].done ? (
+            <g key={place}>
+              <polygon points={waxPoints(9, yAt(i), 55, yAt(i), 4, i + 2)} fill="var(--ink)" />
+              <path
+                d={`M60 ${yAt(i) - 5}L54 ${yAt(i)}L60 ${yAt(i) + 5}`}
+                fill="none"
+                stroke="var(--ink)"
+                strokeWidth={2.4}
+              />
             </g>
           ) : (
-            <rect key={s} x={12} y={Y(i)} width={42} height={1.6} fill="var(--lumber-4)" />
+            <rect key={place} x={12} y={yAt(i)} width={42} height={1.6} fill="var(--lumber-4)" />
           ),
         )}
         <polygon points={waxPoints(-4, ground, 152, ground, 4.5, 3)} fill="var(--grade)" />
@@ -160,27 +165,27 @@ export function Pole() {
         Crew book
       </button>
       <ol style={{ listStyle: 'none', margin: 0, padding: 0 }}>
-        {ON_POLE.map((s, i) => (
-          <li key={s}>
+        {ON_POLE.map((place, i) => (
+          <li key={place}>
             <button
               type="button"
               className="pole-stage"
-              style={{ top: Y(i) - 23 }}
-              aria-current={s === stage ? 'page' : undefined}
-              onClick={() => go(s as Stage)}
+              style={{ top: yAt(i) - 23 }}
+              aria-current={place === stage ? 'page' : undefined}
+              onClick={() => go(place as Stage)}
             >
-              <b>{NAMES[s]}</b>
-              {facts[s].fails ? (
+              <b>{NAMES[place]}</b>
+              {facts[place].fails ? (
                 <span className="fails">
                   <FailSign
                     size={12}
-                    fill={s === stage ? '#fff' : 'var(--keel)'}
-                    ground={s === stage ? 'var(--burr)' : '#fff'}
+                    fill={place === stage ? '#fff' : 'var(--keel)'}
+                    ground={place === stage ? 'var(--burr)' : '#fff'}
                   />
-                  {facts[s].fails} fail{facts[s].fails > 1 ? '' : 's'}
+                  {facts[place].fails} fail{facts[place].fails > 1 ? '' : 's'}
                 </span>
               ) : (
-                <span>{facts[s].say}</span>
+                <span>{facts[place].say}</span>
               )}
             </button>
           </li>

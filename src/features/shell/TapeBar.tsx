@@ -43,22 +43,22 @@ const Ticks = memo(function Ticks({
   readonly from: number
   readonly to: number
 }) {
-  const steps = [12, 6, 3, 1, 0.5, 0.25, 0.125, 0.0625].filter((q) => q * ppi >= 2.7)
+  const steps = [12, 6, 3, 1, 0.5, 0.25, 0.125, 0.0625].filter((stepIn) => stepIn * ppi >= 2.7)
   const step = steps[steps.length - 1] ?? 12
   const tall: Readonly<Record<number, number>> = { 12: 17, 6: 14, 3: 9, 1: 12, 0.5: 9, 0.25: 7, 0.125: 5, 0.0625: 3.5 }
   let fine = ''
   let feet = ''
   for (let k = Math.ceil((from - zero) / ppi / step); zero + k * step * ppi < to; k++) {
     const i = k * step
-    const q = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < 1e-6) ?? step
-    const d = `M${(zero + i * ppi).toFixed(1)} ${BLADE_Y}v${tall[q]}`
-    if (q === 12) feet += d
-    else fine += d
+    const coarse = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < 1e-6) ?? step
+    const path = `M${(zero + i * ppi).toFixed(1)} ${BLADE_Y}v${tall[coarse]}`
+    if (coarse === 12) feet += path
+    else fine += path
   }
-  const foot = [1, 2, 3, 5, 10, 20, 50].find((f) => f * 12 * ppi >= 30) ?? 100
+  const foot = [1, 2, 3, 5, 10, 20, 50].find((feet) => feet * 12 * ppi >= 30) ?? 100
   const labels = []
-  for (let f = Math.ceil((from - zero) / ppi / 12 / foot) * foot; zero + f * 12 * ppi < to - 14; f += foot)
-    if (f !== 0 && zero + f * 12 * ppi > from + 8) labels.push(f)
+  for (let feet = Math.ceil((from - zero) / ppi / 12 / foot) * foot; zero + feet * 12 * ppi < to - 14; feet += foot)
+    if (feet !== 0 && zero + feet * 12 * ppi > from + 8) labels.push(feet)
   return (
     <g>
       <path d={fine} stroke="var(--ink-2)" />
@@ -91,7 +91,7 @@ const Case = memo(function Case({
   const [wx, ww, wy, wh, ppi] = [x + 26, CASE - 40, 46, 50, 60]
   const mid = wx + ww / 2
   const at = Math.abs(atIn)
-  const Z = (i: number) => mid + (i - at) * ppi
+  const xAt = (i: number) => mid + (i - at) * ppi
   const ticks = Array.from(
     { length: Math.ceil((ww / ppi) * 16) + 3 },
     (_, k) => Math.floor((at - ww / ppi / 2) * 16) - 1 + k,
@@ -118,14 +118,15 @@ const Case = memo(function Case({
           <g clipPath="url(#tape-window)">
             <rect x={wx} y={wy} width={ww} height={wh} fill="url(#blade)" />
             {ticks.map((tick) => {
-              const q = tick % 16 === 0 ? 30 : tick % 8 === 0 ? 22 : tick % 4 === 0 ? 16.5 : tick % 2 === 0 ? 11.5 : 7
+              const tall =
+                tick % 16 === 0 ? 30 : tick % 8 === 0 ? 22 : tick % 4 === 0 ? 16.5 : tick % 2 === 0 ? 11.5 : 7
               return (
                 <line
                   key={tick}
-                  x1={Z(tick / 16)}
-                  x2={Z(tick / 16)}
+                  x1={xAt(tick / 16)}
+                  x2={xAt(tick / 16)}
                   y1={wy}
-                  y2={wy + q}
+                  y2={wy + tall}
                   stroke="var(--ink)"
                   strokeWidth={tick % 16 === 0 ? 2 : 1.1}
                 />
@@ -139,7 +140,7 @@ const Case = memo(function Case({
                 return foot ? (
                   <g key={tick}>
                     <rect
-                      x={keepRight ? Z(i) + 3 : Z(i) - 37}
+                      x={keepRight ? xAt(i) + 3 : xAt(i) - 37}
                       y={wy + 31}
                       width={34}
                       height={17}
@@ -147,7 +148,7 @@ const Case = memo(function Case({
                       fill="var(--ink)"
                     />
                     <Note
-                      x={keepRight ? Z(i) + 20 : Z(i) - 20}
+                      x={keepRight ? xAt(i) + 20 : xAt(i) - 20}
                       y={wy + 44.5}
                       size={14}
                       weight={750}
@@ -160,7 +161,7 @@ const Case = memo(function Case({
                 ) : (
                   <Note
                     key={tick}
-                    x={Z(i) + (keepRight ? 5 : -5)}
+                    x={xAt(i) + (keepRight ? 5 : -5)}
                     y={wy + 45}
                     size={15}
                     weight={700}
@@ -230,7 +231,7 @@ const Mark = memo(function Mark({
 }) {
   const colour = on ? 'var(--burr)' : own
   const y = BLADE_Y + BLADE_H + (row === 1 ? 57 : 30)
-  const w = measureWidth(atIn, 20)
+  const wide = measureWidth(atIn, 20)
   return (
     <g data-mark={k} onClick={() => onChoose(k)} style={{ cursor: 'pointer' }}>
       {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
@@ -252,7 +253,7 @@ const Mark = memo(function Mark({
       )}
       {row !== null && (
         <>
-          {on && <rect x={x - w / 2 - 6} y={y - 21} width={w + 11} height={27} rx={3} fill="var(--burr)" />}
+          {on && <rect x={x - wide / 2 - 6} y={y - 21} width={wide + 11} height={27} rx={3} fill="var(--burr)" />}
           <SvgMeasure
             x={x}
             y={y}
@@ -282,7 +283,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
   const high = Math.max(12, ...marks.map((mark) => mark.atIn))
   const own = { pxPerIn: (end - 110) / (high - low), zero: 52 - low * ((end - 110) / (high - low)) }
   const { pxPerIn, zero } = model.aligned && plan ? { pxPerIn: plan.pxPerIn, zero: plan.zeroPx } : own
-  const X = (i: number) => zero + i * pxPerIn
+  const xAt = (i: number) => zero + i * pxPerIn
   const chosen = marks.find((mark) => mark.key === picked.mark) ?? marks[0]
   const rows = useMemo(
     () => rowsOf(marks, (i) => zero + i * pxPerIn, chosen?.key ?? null),
@@ -371,14 +372,14 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
             rows.get(mark.key)?.row === 1 ? (
               <path
                 key={mark.key}
-                d={`M${X(mark.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
+                d={`M${xAt(mark.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
                 stroke={mark.key === chosen?.key ? 'var(--burr)' : mark.colour}
                 strokeWidth={1.6}
               />
             ) : null,
           )}
           {marks.map((mark) => {
-            const x = X(mark.atIn)
+            const x = xAt(mark.atIn)
             const place = rows.get(mark.key)
             return x < -60 || x > end + 60 ? null : (
               <Mark

@@ -26,8 +26,8 @@ function stringTape(source: Source): TapeModel | null {
   const { derived: derived, picked, history } = source
   const line = derived.strings.find((stringLine) => stringLine.id === picked.string) ?? derived.strings[0]
   const { hook, hookPost } = history.present.strings
-  const h = hookedMarks(line, hook, hookPost)
-  const marks = h.marks
+  const run = hookedMarks(line, hook, hookPost)
+  const marks = run.marks
     .filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
     .map((mark): TapeMark => ({
       key: mark.key,
@@ -39,7 +39,12 @@ function stringTape(source: Source): TapeModel | null {
       rowId: null,
     }))
     .sort((one, other) => one.atIn - other.atIn)
-  return { title: line.name, hook: `hook: ${h.note}`, marks, aligned: h.originIn === 0 && line.from.y === line.to.y }
+  return {
+    title: line.name,
+    hook: `hook: ${run.note}`,
+    marks,
+    aligned: run.originIn === 0 && line.from.y === line.to.y,
+  }
 }
 
 const POLE_COLOUR = {

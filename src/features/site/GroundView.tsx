@@ -11,7 +11,7 @@ import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 import { Ways } from './Ways'
 
-const inch = (v: number) => formatLength(v, { feet: false })
+const inch = (value: number) => formatLength(value, { feet: false })
 /** How far about the building the ground is drawn, inches. */
 const ROUND_IN = 150
 const KINDS = (['stump', 'root', 'rock', 'buried line'] as const).map((value) => ({ value, label: value }))
@@ -55,9 +55,9 @@ export function GroundView() {
           return spot && spot.heightIn !== heightIn ? [{ id, heightIn }] : []
         })
   const nextId = () => {
-    let n = ground.spots.length + 1
-    while (ground.spots.some((spot) => spot.id === `S${n}`)) n++
-    return `S${n}`
+    let next = ground.spots.length + 1
+    while (ground.spots.some((spot) => spot.id === `S${next}`)) next++
+    return `S${next}`
   }
   const spotAt = (i: number, change: Partial<Ground['spots'][number]>) =>
     put(
@@ -336,7 +336,7 @@ export function GroundView() {
                   ...ground,
                   spots: ground.spots.map((spot) => ({
                     ...spot,
-                    heightIn: read.find((r) => r.id === spot.id)?.heightIn ?? spot.heightIn,
+                    heightIn: read.find((spotRead) => spotRead.id === spot.id)?.heightIn ?? spot.heightIn,
                   })),
                 }))
               }}

@@ -18,7 +18,7 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
   const [ref, size] = useSize<SVGSVGElement>()
   const building = job.building
   const regions = derived.site ? loadMap(building, derived.grid, derived.site, load) : []
-  const [W, H] = [size.width || 800, size.height || 600]
+  const [width, height] = [size.width || 800, size.height || 600]
   const lean = (side: string) => building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
   const out = load === 'snow' || load === 'drift' ? 0 : building.heelIn
   const [x0, x1, y0, y1] = [
@@ -27,9 +27,9 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
     -Math.max(out, lean('south')),
     derived.grid.widthIn + Math.max(out, lean('north')),
   ]
-  const s = Math.min((W - 60) / (x1 - x0), (H - 130) / (y1 - y0))
-  const X = (x: number) => W / 2 + (x - (x0 + x1) / 2) * s
-  const Y = (y: number) => (H + 24) / 2 - (y - (y0 + y1) / 2) * s
+  const scale = Math.min((width - 60) / (x1 - x0), (height - 130) / (y1 - y0))
+  const xAt = (x: number) => width / 2 + (x - (x0 + x1) / 2) * scale
+  const yAt = (y: number) => (height + 24) / 2 - (y - (y0 + y1) / 2) * scale
   const most = Math.max(...regions.map((region) => Math.abs(region.psf)), 1)
   return (
     <svg ref={ref} className="drawing" role="img" aria-label={`Load map: ${SAY[load]}`}>
@@ -40,8 +40,8 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
         </pattern>
       </defs>
       {regions.map((region) => {
-        const [a, , c] = region.corners
-        const [px, py, pw, ph] = [X(a[0]), Y(c[1]), (c[0] - a[0]) * s, (c[1] - a[1]) * s]
+        const [from, , to] = region.corners
+        const [px, py, pw, ph] = [xAt(from[0]), yAt(to[1]), (to[0] - from[0]) * scale, (to[1] - from[1]) * scale]
         const strong = Math.abs(region.psf) / most
         const upright = pw < 54 && ph > 60
         const room = upright ? ph : pw
@@ -83,10 +83,10 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
       })}
       {!(load === 'snow' || load === 'drift') && (
         <line
-          x1={X(0)}
-          x2={X(derived.grid.lengthIn)}
-          y1={Y(derived.grid.widthIn / 2)}
-          y2={Y(derived.grid.widthIn / 2)}
+          x1={xAt(0)}
+          x2={xAt(derived.grid.lengthIn)}
+          y1={yAt(derived.grid.widthIn / 2)}
+          y2={yAt(derived.grid.widthIn / 2)}
           stroke="var(--ink)"
           strokeDasharray="14 4 3 4"
         />
@@ -99,17 +99,17 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
               key={side}
               x={
                 side === 'west'
-                  ? X(-out / 2)
+                  ? xAt(-out / 2)
                   : side === 'east'
-                    ? X(derived.grid.lengthIn + out / 2)
-                    : X(derived.grid.lengthIn / 2)
+                    ? xAt(derived.grid.lengthIn + out / 2)
+                    : xAt(derived.grid.lengthIn / 2)
               }
               y={
                 side === 'south'
-                  ? Y(-out) - 8
+                  ? yAt(-out) - 8
                   : side === 'north'
-                    ? Y(derived.grid.widthIn + out) + 18
-                    : Y(derived.grid.widthIn / 2) + 42
+                    ? yAt(derived.grid.widthIn + out) + 18
+                    : yAt(derived.grid.widthIn / 2) + 42
               }
               size={12}
               anchor="middle"
@@ -120,7 +120,7 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
             </Note>
           ),
       )}
-      <Note x={W / 2} y={H - 14} size={12.5} anchor="middle" fill="var(--ink-2)">
+      <Note x={width / 2} y={height - 14} size={12.5} anchor="middle" fill="var(--ink-2)">
         {SAY[load]} psf; minus and hatch pull away.
         {derived.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(derived.site.wind.internalPsf)}.` : ''}
       </Note>

@@ -48,7 +48,7 @@ export function SiteSide() {
         <ToggleField
           label="Slippery roof, snow slides off"
           value={site.slipperyRoof}
-          onChange={(v) => put('slipperyRoof', 'slippery roof')(v)}
+          onChange={(value) => put('slipperyRoof', 'slippery roof')(value)}
         />
         <NumberField
           label="Basic wind speed"
@@ -67,7 +67,7 @@ export function SiteSide() {
               { value: 'B', label: 'B woods, town' },
               { value: 'C', label: 'C open fields' },
               { value: 'D', label: 'D open water' },
-            ].filter((c) => EXPOSURES.includes(c.value as 'B')) as { value: 'B' | 'C' | 'D'; label: string }[]
+            ].filter((choice) => EXPOSURES.includes(choice.value as 'B')) as { value: 'B' | 'C' | 'D'; label: string }[]
           }
           onChange={put('exposure', 'exposure')}
         />
@@ -93,7 +93,7 @@ export function SiteSide() {
           label="Doors rated for the wind"
           hint="Off: a door may stand open in the storm."
           value={site.doorsRated}
-          onChange={(v) => put('doorsRated', 'rated doors')(v)}
+          onChange={(value) => put('doorsRated', 'rated doors')(value)}
         />
         <NumberField
           label="Topographic factor Kzt"
@@ -132,7 +132,7 @@ export function SiteSide() {
           name="soil"
           value={site.soil ?? ''}
           choices={same(SOILS, SOIL)}
-          onChange={(v) => edit('soil', (job) => ({ ...job, site: { ...job.site, soil: v } }))}
+          onChange={(value) => edit('soil', (job) => ({ ...job, site: { ...job.site, soil: value } }))}
           hint={site.soil === '5' ? 'Clay: the official may ask for a report.' : undefined}
         />
         {site.soil === 'own' && (
@@ -164,13 +164,13 @@ export function SiteSide() {
         <ToggleField
           label="Earthquake category D or above"
           value={site.highSeismic}
-          onChange={(v) => put('highSeismic', 'seismic category')(v)}
+          onChange={(value) => put('highSeismic', 'seismic category')(value)}
         />
         <ToggleField
           label="½″ of motion does no harm"
           hint="Lateral soil value doubled (IBC 1806.3.4). Not for finished or masonry walls."
           value={site.doubleLateral}
-          onChange={(v) => put('doubleLateral', 'doubled lateral value')(v)}
+          onChange={(value) => put('doubleLateral', 'doubled lateral value')(value)}
         />
       </section>
       <section className="grp" aria-label="Roof weight">
@@ -182,12 +182,12 @@ export function SiteSide() {
             { value: 'total', label: 'as a total' },
             { value: 'parts', label: 'by its parts' },
           ]}
-          onChange={(v) =>
+          onChange={(value) =>
             put(
               'dead',
               'roof weight',
             )(
-              v === 'total'
+              value === 'total'
                 ? { by: 'total', psf: derived.site?.dead.maxPsf ?? 5 }
                 : { by: 'parts', skinPsf: 0.9, trussPsf: null, ceilingPsf: 0, otherPsf: 0 },
             )
@@ -199,7 +199,7 @@ export function SiteSide() {
             name="deadPsf"
             unit="psf"
             value={site.dead.psf}
-            onChange={(v, g) => put('dead', 'greatest dead load')({ by: 'total', psf: v }, g)}
+            onChange={(value, gesture) => put('dead', 'greatest dead load')({ by: 'total', psf: value }, gesture)}
             onDone={done}
           />
         ) : (
@@ -224,8 +224,13 @@ function DeadParts() {
   const { job, derived, edit, done } = useDoc()
   const dead = job.site.dead
   if (dead.by !== 'parts') return null
-  const put = (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (v: number, g?: string) =>
-    edit(label, (job) => ({ ...job, site: { ...job.site, dead: { ...dead, [key]: v } } }), g && `dead-${key}-${g}`)
+  const put =
+    (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (value: number, gesture?: string) =>
+      edit(
+        label,
+        (job) => ({ ...job, site: { ...job.site, dead: { ...dead, [key]: value } } }),
+        gesture && `dead-${key}-${gesture}`,
+      )
   return (
     <>
       <NumberField

@@ -13,33 +13,35 @@ export function LevelStrings() {
   const { job, derived: derived, edit, done } = useDoc()
   const { strings, stringIn, asBuilt } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()
-  const s = job.fieldwork.strings
+  const levels = job.fieldwork.strings
   const put =
-    <K extends keyof typeof s>(key: K, label: string) =>
-    (v: (typeof s)[K], g?: string) =>
+    <K extends keyof typeof levels>(key: K, label: string) =>
+    (value: (typeof levels)[K], gesture?: string) =>
       edit(
         label,
-        (job) => ({ ...job, fieldwork: { ...job.fieldwork, strings: { ...job.fieldwork.strings, [key]: v } } }),
-        g && `strings-${key}-${g}`,
+        (job) => ({ ...job, fieldwork: { ...job.fieldwork, strings: { ...job.fieldwork.strings, [key]: value } } }),
+        gesture && `strings-${key}-${gesture}`,
       )
   const on = job.fieldwork.levelSchool === 'level-strings'
   // The ground under a post: from spot heights, or level at the grade line where none were taken.
   const under = (id: string): number => stringIn[id] - (derived.ground?.[id]?.groundIn ?? 0)
-  const W = size.width || 760
+  const width = size.width || 760
   const [y0, y1] = [strings[0]?.yIn ?? 0, strings.at(-1)?.yIn ?? 1]
   const ys = strings.map((row) => row.yIn)
   const [lowY, highY] = [Math.min(...ys, y0), Math.max(...ys, y1)]
-  const X = (y: number) => 60 + ((y - lowY) / Math.max(1, highY - lowY)) * (W - 120)
+  const xAt = (y: number) => 60 + ((y - lowY) / Math.max(1, highY - lowY)) * (width - 120)
   const heights = [
     0,
     ...strings.map((row) => row.heightIn),
     ...derived.posts.map((post) => derived.ground?.[post.id]?.groundIn ?? 0),
   ]
   const [lo, hi] = [Math.min(...heights) - 6, Math.max(...heights) + 6]
-  const Y = (h: number) => 24 + ((hi - h) / (hi - lo)) * 120
+  const yAt = (heightIn: number) => 24 + ((hi - heightIn) / (hi - lo)) * 120
   const rowGround = (row: string) => {
-    const g = derived.posts.filter((post) => post.row === row).map((post) => derived.ground?.[post.id]?.groundIn ?? 0)
-    return g.length ? ([Math.min(...g), Math.max(...g)] as const) : null
+    const grounds = derived.posts
+      .filter((post) => post.row === row)
+      .map((post) => derived.ground?.[post.id]?.groundIn ?? 0)
+    return grounds.length ? ([Math.min(...grounds), Math.max(...grounds)] as const) : null
   }
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
@@ -71,7 +73,7 @@ export function LevelStrings() {
           <LengthField
             label="First string at"
             name="stringHeight"
-            value={s.heightIn}
+            value={levels.heightIn}
             onChange={put('heightIn', 'string height')}
             onDone={done}
           />
@@ -80,7 +82,7 @@ export function LevelStrings() {
           <LengthField
             label="Drop per row"
             name="stringDrop"
-            value={s.dropPerRowIn}
+            value={levels.dropPerRowIn}
             onChange={put('dropPerRowIn', 'drop per row')}
             onDone={done}
           />
@@ -89,7 +91,7 @@ export function LevelStrings() {
           <ChoiceField
             label="First row"
             name="stringFrom"
-            value={s.from}
+            value={levels.from}
             choices={[
               { value: 'south', label: derived.wallNames.south },
               { value: 'north', label: derived.wallNames.north },
@@ -99,15 +101,15 @@ export function LevelStrings() {
         </span>
       </div>
       <svg ref={ref} width="100%" height={186} role="img" aria-label="Strings across the building, heights drawn large">
-        <line x1={30} x2={W - 30} y1={Y(0)} y2={Y(0)} stroke="var(--grade)" strokeWidth={3} />
-        <Note x={W - 28} anchor="end" y={Y(0) + 18} size={12} fill="var(--grade-ink)" weight={650}>
+        <line x1={30} x2={width - 30} y1={yAt(0)} y2={yAt(0)} stroke="var(--grade)" strokeWidth={3} />
+        <Note x={width - 28} anchor="end" y={yAt(0) + 18} size={12} fill="var(--grade-ink)" weight={650}>
           grade line
         </Note>
         {strings.length > 1 && (
           <path
             d={`M${[...strings]
               .sort((one, other) => one.yIn - other.yIn)
-              .map((row) => `${X(row.yIn)} ${Y(row.heightIn)}`)
+              .map((row) => `${xAt(row.yIn)} ${yAt(row.heightIn)}`)
               .join('L')}`}
             fill="none"
             stroke="var(--chalk)"
@@ -116,24 +118,24 @@ export function LevelStrings() {
           />
         )}
         {strings.map((row) => {
-          const g = rowGround(row.row)
+          const range = rowGround(row.row)
           return (
             <g key={row.row}>
-              {g && (
+              {range && (
                 <line
-                  x1={X(row.yIn) - 16}
-                  x2={X(row.yIn) + 16}
-                  y1={Y(g[1])}
-                  y2={Y(g[1])}
+                  x1={xAt(row.yIn) - 16}
+                  x2={xAt(row.yIn) + 16}
+                  y1={yAt(range[1])}
+                  y2={yAt(range[1])}
                   stroke="var(--lumber-4)"
                   strokeWidth={4}
                 />
               )}
-              <line x1={X(row.yIn)} x2={X(row.yIn)} y1={Y(row.heightIn)} y2={Y(lo)} stroke="var(--galv-3)" />
-              <circle cx={X(row.yIn)} cy={Y(row.heightIn)} r={5} fill="var(--chalk)" />
+              <line x1={xAt(row.yIn)} x2={xAt(row.yIn)} y1={yAt(row.heightIn)} y2={yAt(lo)} stroke="var(--galv-3)" />
+              <circle cx={xAt(row.yIn)} cy={yAt(row.heightIn)} r={5} fill="var(--chalk)" />
               <Note
-                x={X(row.yIn)}
-                y={Y(row.heightIn) - 10}
+                x={xAt(row.yIn)}
+                y={yAt(row.heightIn) - 10}
                 size={13}
                 weight={700}
                 anchor="middle"
@@ -142,7 +144,7 @@ export function LevelStrings() {
               >
                 {formatLength(row.heightIn, { feet: false })}
               </Note>
-              <Note x={X(row.yIn)} y={178} size={14} weight={750} anchor="middle">
+              <Note x={xAt(row.yIn)} y={178} size={14} weight={750} anchor="middle">
                 {row.row}
               </Note>
             </g>

@@ -26,19 +26,19 @@ export function OldWall() {
   const pack = layAddition(job.ground, work)
   const set =
     <K extends keyof Ground['addition']>(key: K, label: string) =>
-    (v: Ground['addition'][K], g?: string) =>
+    (value: Ground['addition'][K], gesture?: string) =>
       edit(
         label,
-        (job) => ({ ...job, ground: { ...job.ground, addition: { ...job.ground.addition, [key]: v } } }),
-        g && `addition-${key}-${g}`,
+        (job) => ({ ...job, ground: { ...job.ground, addition: { ...job.ground.addition, [key]: value } } }),
+        gesture && `addition-${key}-${gesture}`,
       )
-  const put = (name: string, change: (o: typeof list) => typeof list, gesture?: string) =>
+  const put = (name: string, change: (offset: typeof list) => typeof list, gesture?: string) =>
     edit(name, (job) => ({ ...job, ground: { ...job.ground, oldWall: change([...job.ground.oldWall]) } }), gesture)
-  const W = size.width || 760
-  const end = Math.max(1, ...list.map((o) => o.atIn), ...stations.map((station) => station.atIn))
-  const X = (at: number) => 40 + (at / end) * (W - 80)
-  const most = Math.max(1, ...list.map((o) => Math.abs(o.offIn)))
-  const Y = (off: number) => 96 - (off / most) * 52
+  const width = size.width || 760
+  const end = Math.max(1, ...list.map((offset) => offset.atIn), ...stations.map((station) => station.atIn))
+  const xAt = (at: number) => 40 + (at / end) * (width - 80)
+  const most = Math.max(1, ...list.map((offset) => Math.abs(offset.offIn)))
+  const yAt = (off: number) => 96 - (off / most) * 52
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex gap-3 align-items-center flex-wrap mb-1">
@@ -50,7 +50,7 @@ export function OldWall() {
             { value: 'porch', label: 'Porch' },
             { value: 'wing', label: 'Wing' },
           ]}
-          onChange={(v) => set('kind', 'addition')(v)}
+          onChange={(value) => set('kind', 'addition')(value)}
         />
         {addition.kind === 'porch' && (
           <>
@@ -95,7 +95,7 @@ export function OldWall() {
                   { value: 'west', label: derived.wallNames.west },
                   { value: 'east', label: derived.wallNames.east },
                 ]}
-                onChange={(v) => set('end', 'wing end')(v)}
+                onChange={(value) => set('end', 'wing end')(value)}
               />
             </span>
             <span style={{ width: 210 }}>
@@ -122,12 +122,20 @@ export function OldWall() {
         role="img"
         aria-label="Old wall against its straight line, offsets drawn large"
       >
-        <line x1={20} x2={W - 20} y1={Y(0)} y2={Y(0)} stroke="var(--chalk)" strokeWidth={1.4} strokeDasharray="7 4" />
+        <line
+          x1={20}
+          x2={width - 20}
+          y1={yAt(0)}
+          y2={yAt(0)}
+          stroke="var(--chalk)"
+          strokeWidth={1.4}
+          strokeDasharray="7 4"
+        />
         {list.length > 1 && (
           <path
             d={`M${[...list]
               .sort((one, other) => one.atIn - other.atIn)
-              .map((o) => `${X(o.atIn)} ${Y(o.offIn)}`)
+              .map((offset) => `${xAt(offset.atIn)} ${yAt(offset.offIn)}`)
               .join('L')}`}
             fill="none"
             stroke="var(--ink)"
@@ -136,16 +144,16 @@ export function OldWall() {
         )}
         {pack && (
           <line
-            x1={X(0)}
-            x2={X(end)}
-            y1={Y(pack.line.touchIn)}
-            y2={Y(pack.line.touchIn + pack.line.perIn * end)}
+            x1={xAt(0)}
+            x2={xAt(end)}
+            y1={yAt(pack.line.touchIn)}
+            y2={yAt(pack.line.touchIn + pack.line.perIn * end)}
             stroke="var(--burr)"
             strokeWidth={2.6}
           />
         )}
         {pack?.list.map((station, i) => (
-          <Note key={i} x={X(station.atIn)} y={168} size={13} weight={650} anchor="middle">
+          <Note key={i} x={xAt(station.atIn)} y={168} size={13} weight={650} anchor="middle">
             {formatLength(station.packIn, { feet: false })}
           </Note>
         ))}
@@ -164,16 +172,20 @@ export function OldWall() {
               </tr>
             </thead>
             <tbody>
-              {list.map((o, i) => (
+              {list.map((offset, i) => (
                 <tr key={i}>
                   <td className="n">
                     <LengthField
                       bare
                       label="along"
                       ariaLabel={`offset ${i + 1} along`}
-                      value={o.atIn}
-                      onChange={(v, g) =>
-                        put('old wall', (q) => q.map((x, k) => (k === i ? { ...x, atIn: v } : x)), `old-at-${i}-${g}`)
+                      value={offset.atIn}
+                      onChange={(value, gesture) =>
+                        put(
+                          'old wall',
+                          (list) => list.map((each, k) => (k === i ? { ...each, atIn: value } : each)),
+                          `old-at-${i}-${gesture}`,
+                        )
                       }
                       onDone={done}
                     />
@@ -184,9 +196,13 @@ export function OldWall() {
                       label="offset"
                       ariaLabel={`offset ${i + 1}`}
                       feet={false}
-                      value={o.offIn}
-                      onChange={(v, g) =>
-                        put('old wall', (q) => q.map((x, k) => (k === i ? { ...x, offIn: v } : x)), `old-off-${i}-${g}`)
+                      value={offset.offIn}
+                      onChange={(value, gesture) =>
+                        put(
+                          'old wall',
+                          (list) => list.map((each, k) => (k === i ? { ...each, offIn: value } : each)),
+                          `old-off-${i}-${gesture}`,
+                        )
                       }
                       onDone={done}
                     />
@@ -198,7 +214,7 @@ export function OldWall() {
                       style={{ height: 24, padding: '0 6px' }}
                       aria-label={`remove offset ${i + 1}`}
                       onClick={() => {
-                        put('offset taken out', (q) => q.filter((_, k) => k !== i))
+                        put('offset taken out', (list) => list.filter((_, k) => k !== i))
                       }}
                     >
                       ×
@@ -212,7 +228,7 @@ export function OldWall() {
             type="button"
             className="btn btn-light btn-sm mt-2"
             onClick={() => {
-              put('new offset', (q) => [...q, { atIn: (q.at(-1)?.atIn ?? -96) + 96, offIn: 0 }])
+              put('new offset', (list) => [...list, { atIn: (list.at(-1)?.atIn ?? -96) + 96, offIn: 0 }])
             }}
           >
             Add an offset

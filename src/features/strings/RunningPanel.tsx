@@ -12,11 +12,11 @@ export function RunningPanel() {
   const pick = useJob((state) => state.pick)
   const line = derived.strings.find((stringLine) => stringLine.id === picked.string) ?? derived.strings[0]
   const st = job.strings
-  const h = hookedMarks(line, st.hook, st.hookPost)
+  const run = hookedMarks(line, st.hook, st.hookPost)
   const onLine = line.marks.filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
   const put = (label: string, change: Partial<typeof st>, key?: string) =>
     edit(label, (job) => ({ ...job, strings: { ...job.strings, ...change } }), key)
-  const marks = [...h.marks].sort((one, other) => one.fromHookIn - other.fromHookIn)
+  const marks = [...run.marks].sort((one, other) => one.fromHookIn - other.fromHookIn)
   const ends = [onLine[0]?.name ?? 'low end', onLine[onLine.length - 1]?.name ?? 'high end']
   return (
     <>
@@ -24,7 +24,7 @@ export function RunningPanel() {
         label="String"
         value={line.id}
         choices={derived.strings.map((stringLine) => ({ value: stringLine.id, label: stringLine.name }))}
-        onChange={(v) => pick({ string: v, mark: null })}
+        onChange={(value) => pick({ string: value, mark: null })}
       />
       <ChoiceField
         label="Hook the tape on"
@@ -35,13 +35,15 @@ export function RunningPanel() {
           { value: 'high', label: `face of ${ends[1]}` },
           ...onLine.map((mark) => ({ value: mark.key, label: `centre of ${mark.name}` })),
         ]}
-        onChange={(v) => put('tape hook', v === 'low' || v === 'high' ? { hook: v, hookPost: null } : { hookPost: v })}
+        onChange={(value) =>
+          put('tape hook', value === 'low' || value === 'high' ? { hook: value, hookPost: null } : { hookPost: value })
+        }
         hint={st.hookPost ? 'Running both ways from it; a minus is behind the hook.' : undefined}
       />
       <LengthField
         label="Strings run past by"
         value={st.runPastIn}
-        onChange={(v, g) => put('batter boards', { runPastIn: v }, `past-${g}`)}
+        onChange={(value, gesture) => put('batter boards', { runPastIn: value }, `past-${gesture}`)}
         onDone={done}
       />
       <table className="tb mt-2">

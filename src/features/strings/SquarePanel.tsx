@@ -11,29 +11,29 @@ export function SquarePanel() {
   const { job, derived: derived, edit, done } = useDoc()
   const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
   const last = derived.grid.centresIn.length
-  const [a, n] = [derived.rows.south, derived.rows.north]
+  const [southRow, northRow] = [derived.rows.south, derived.rows.north]
   const diagonal = Math.hypot(lengthIn, widthIn)
   const lines: readonly [keyof Measures, string, number][] = [
-    ['southIn', `${a}1–${a}${last}`, lengthIn],
-    ['northIn', `${n}1–${n}${last}`, lengthIn],
-    ['westIn', `${a}1–${n}1`, widthIn],
-    ['eastIn', `${a}${last}–${n}${last}`, widthIn],
-    ['risingIn', `${a}1–${n}${last}`, diagonal],
-    ['fallingIn', `${a}${last}–${n}1`, diagonal],
+    ['southIn', `${southRow}1–${southRow}${last}`, lengthIn],
+    ['northIn', `${northRow}1–${northRow}${last}`, lengthIn],
+    ['westIn', `${southRow}1–${northRow}1`, widthIn],
+    ['eastIn', `${southRow}${last}–${northRow}${last}`, widthIn],
+    ['risingIn', `${southRow}1–${northRow}${last}`, diagonal],
+    ['fallingIn', `${southRow}${last}–${northRow}1`, diagonal],
   ]
   const strings = job.strings
   const fit = derived.square.ok ? derived.square.value : null
   const compass = compassOf(job.site.northDeg)
-  const corner = { SW: `${a}1`, SE: `${a}${last}`, NE: `${n}${last}`, NW: `${n}1` }
+  const corner = { SW: `${southRow}1`, SE: `${southRow}${last}`, NE: `${northRow}${last}`, NW: `${northRow}1` }
   const way = (dx: number, dy: number): string =>
     [
       [dx, compass.east, compass.west],
       [dy, compass.north, compass.south],
     ]
-      .filter(([v]) => toSixteenths(v as number) !== 0)
+      .filter(([value]) => toSixteenths(value as number) !== 0)
       .map(
-        ([v, plus, minus]) =>
-          `${formatLength(Math.abs(v as number), { feet: false })} ${String((v as number) > 0 ? plus : minus).toLowerCase()}`,
+        ([value, plus, minus]) =>
+          `${formatLength(Math.abs(value as number), { feet: false })} ${String((value as number) > 0 ? plus : minus).toLowerCase()}`,
       )
       .join(' and ')
   const moves = fit?.moves.filter((move) => toSixteenths(move.dxIn) !== 0 || toSixteenths(move.dyIn) !== 0) ?? []
@@ -46,11 +46,11 @@ export function SquarePanel() {
   const wanted = fit?.wantedDiagonalIn ?? diagonal
   const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + 1e-9
   const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > strings.toleranceIn
-  const put = (key: keyof Measures) => (v: number | null, g: string) =>
+  const put = (key: keyof Measures) => (value: number | null, gesture: string) =>
     edit(
       'measured side',
-      (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [key]: v } } }),
-      `${key}-${g}`,
+      (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [key]: value } } }),
+      `${key}-${gesture}`,
     )
   return (
     <>
@@ -114,11 +114,11 @@ export function SquarePanel() {
           ) : slideAlone ? (
             <>
               <div className="big">
-                Slide string {n} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
+                Slide string {northRow} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
                 {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}
               </div>
               <p>
-                Shift pins {n}1 and {n}
+                Shift pins {northRow}1 and {northRow}
                 {last} the same way, along the string. The diagonals then read{' '}
                 <b>
                   <Measure inches={fit.afterSlide.risingIn} />
@@ -177,17 +177,23 @@ export function SquarePanel() {
         label="Moves"
         value={strings.squareMode}
         choices={[
-          { value: 'hold-south', label: `hold string ${a}` },
+          { value: 'hold-south', label: `hold string ${southRow}` },
           { value: 'least-move', label: 'every corner as little as it can' },
         ]}
-        onChange={(v) => edit('squaring mode', (job) => ({ ...job, strings: { ...job.strings, squareMode: v } }))}
+        onChange={(value) =>
+          edit('squaring mode', (job) => ({ ...job, strings: { ...job.strings, squareMode: value } }))
+        }
       />
       <LengthField
         label="Tape tolerance"
         feet={false}
         value={strings.toleranceIn}
-        onChange={(v, g) =>
-          edit('tape tolerance', (job) => ({ ...job, strings: { ...job.strings, toleranceIn: v } }), `tol-${g}`)
+        onChange={(value, gesture) =>
+          edit(
+            'tape tolerance',
+            (job) => ({ ...job, strings: { ...job.strings, toleranceIn: value } }),
+            `tol-${gesture}`,
+          )
         }
         onDone={done}
       />
@@ -197,7 +203,7 @@ export function SquarePanel() {
           <b>
             <Measure inches={derived.triangle.alongIn} />
           </b>{' '}
-          along string {a},{' '}
+          along string {southRow},{' '}
           <b>
             <Measure inches={derived.triangle.acrossIn} />
           </b>{' '}

@@ -40,19 +40,19 @@ export function WallsMain() {
   )
   // From outside, a wall's low corner is at the left on the south and east walls, at the right on the other two.
   const flip = side === 'north' || side === 'west'
-  const X = (at: number) => viewport.X(flip ? length - at : at)
-  const Y = viewport.Y
-  const s = viewport.view.s
-  const box = (from: number, to: number) => ({ x: Math.min(X(from), X(to)), width: Math.abs(to - from) * s })
+  const xAt = (at: number) => viewport.X(flip ? length - at : at)
+  const yAt = viewport.Y
+  const scale = viewport.view.s
+  const box = (from: number, to: number) => ({ x: Math.min(xAt(from), xAt(to)), width: Math.abs(to - from) * scale })
   const face = girtFaceIn(building)
   const posts = wallPosts(derived.posts, side)
   const supports = posts.map((post) => ({ p: post, ...alongWall(post, side) }))
   const [named, measured] = [
-    withRoom(wall.rows, picked.row, 13 / s),
+    withRoom(wall.rows, picked.row, 13 / scale),
     withRoom(
       wall.rows.filter((row) => row.landing || row.id === picked.row),
       picked.row,
-      19 / s,
+      19 / scale,
     ),
   ]
   return (
@@ -76,10 +76,10 @@ export function WallsMain() {
         onPointerDown={viewport.pan}
       >
         <Materials />
-        <rect x={-2000} y={Y(0)} width={6000} height={2000} fill="url(#earth)" pointerEvents="none" />
+        <rect x={-2000} y={yAt(0)} width={6000} height={2000} fill="url(#earth)" pointerEvents="none" />
         {!isEave(side) && (
           <path
-            d={`M${X(-building.eaveOverhangIn)} ${Y(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}L${X(length / 2)} ${Y(peak)}L${X(length + building.eaveOverhangIn)} ${Y(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}`}
+            d={`M${xAt(-building.eaveOverhangIn)} ${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}L${xAt(length / 2)} ${yAt(peak)}L${xAt(length + building.eaveOverhangIn)} ${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}`}
             fill="none"
             stroke="var(--galv-4)"
             strokeWidth={4}
@@ -87,9 +87,9 @@ export function WallsMain() {
         )}
         {isEave(side) && (
           <rect
-            x={X(flip ? length : 0) - 10}
-            y={Y(building.heelIn) - 26}
-            width={length * s + 20}
+            x={xAt(flip ? length : 0) - 10}
+            y={yAt(building.heelIn) - 26}
+            width={length * scale + 20}
             height={26}
             fill="var(--galv-1)"
             stroke="var(--galv-3)"
@@ -97,7 +97,13 @@ export function WallsMain() {
           />
         )}
         {isEave(side) && (
-          <Note x={(X(0) + X(length)) / 2} y={Y(building.heelIn) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
+          <Note
+            x={(xAt(0) + xAt(length)) / 2}
+            y={yAt(building.heelIn) - 8}
+            size={12.5}
+            anchor="middle"
+            fill="var(--ink-2)"
+          >
             roof {Number(building.pitchPer12.toFixed(2))}:12, trusses over the posts
           </Note>
         )}
@@ -109,8 +115,8 @@ export function WallsMain() {
               {hole && (
                 <rect
                   {...box(atIn - hole.diameterIn / 2, atIn + hole.diameterIn / 2)}
-                  y={Y(0)}
-                  height={hole.depthIn * s}
+                  y={yAt(0)}
+                  height={hole.depthIn * scale}
                   fill="#EDE4D0"
                   stroke="#A8966F"
                   strokeDasharray="4 3"
@@ -119,9 +125,9 @@ export function WallsMain() {
               {hole && (
                 <rect
                   {...box(atIn - hole.diameterIn / 2, atIn + hole.diameterIn / 2)}
-                  y={Y(-(building.school === 'pier' ? -building.bracketIn : foot))}
+                  y={yAt(-(building.school === 'pier' ? -building.bracketIn : foot))}
                   height={
-                    (building.school === 'pier' ? hole.depthIn + building.bracketIn : building.padThicknessIn) * s
+                    (building.school === 'pier' ? hole.depthIn + building.bracketIn : building.padThicknessIn) * scale
                   }
                   fill="url(#concrete)"
                   stroke="var(--galv-4)"
@@ -129,8 +135,8 @@ export function WallsMain() {
               )}
               <rect
                 {...box(atIn - halfIn, atIn + halfIn)}
-                y={Y(post.heightIn)}
-                height={(post.heightIn + (building.school === 'pier' ? -building.bracketIn : foot)) * s}
+                y={yAt(post.heightIn)}
+                height={(post.heightIn + (building.school === 'pier' ? -building.bracketIn : foot)) * scale}
                 fill={post.id === picked.post ? 'var(--burr-wash)' : 'url(#wood)'}
                 stroke="var(--lumber-4)"
               />
@@ -143,16 +149,16 @@ export function WallsMain() {
             <g key={placed.opening.id} pointerEvents="none">
               <rect
                 {...box(placed.fromIn, placed.toIn)}
-                y={Y(placed.headIn)}
-                height={(placed.headIn - placed.sillIn) * s}
+                y={yAt(placed.headIn)}
+                height={(placed.headIn - placed.sillIn) * scale}
                 fill="#DDE6E6"
                 stroke="var(--ink-2)"
                 strokeWidth={1.4}
               />
-              {(placed.toIn - placed.fromIn) * s > 44 && (
+              {(placed.toIn - placed.fromIn) * scale > 44 && (
                 <Note
-                  x={X((placed.fromIn + placed.toIn) / 2)}
-                  y={Y((placed.headIn + placed.sillIn) / 2) + 4}
+                  x={xAt((placed.fromIn + placed.toIn) / 2)}
+                  y={yAt((placed.headIn + placed.sillIn) / 2) + 4}
                   size={12.5}
                   anchor="middle"
                   fill="var(--ink-2)"
@@ -176,8 +182,8 @@ export function WallsMain() {
                 <rect
                   key={i}
                   {...box(segment.fromIn, segment.toIn)}
-                  y={Y(row.topIn)}
-                  height={Math.max(3, face * s)}
+                  y={yAt(row.topIn)}
+                  height={Math.max(3, face * scale)}
                   fill={on ? 'var(--ochre)' : '#F2CE6E'}
                   stroke={on ? 'var(--burr)' : 'var(--ochre-ink)'}
                   strokeWidth={on ? 2.2 : 0.9}
@@ -191,18 +197,18 @@ export function WallsMain() {
                     row.segments.every((segment) => Math.abs(segment.toIn - piece.toIn) > 1) ? (
                       <rect
                         key={i}
-                        x={X(piece.toIn) - 1.5}
-                        y={Y(row.topIn) - 1}
+                        x={xAt(piece.toIn) - 1.5}
+                        y={yAt(row.topIn) - 1}
                         width={3}
-                        height={Math.max(4, face * s + 2)}
+                        height={Math.max(4, face * scale + 2)}
                         fill="var(--ink)"
                       />
                     ) : null,
                   )}
               {named.has(row.id) && (
                 <Note
-                  x={Math.min(X(0), X(length)) - 12}
-                  y={Y(row.topIn) + Math.max(6, face * s * 0.8)}
+                  x={Math.min(xAt(0), xAt(length)) - 12}
+                  y={yAt(row.topIn) + Math.max(6, face * scale * 0.8)}
                   size={13}
                   weight={700}
                   anchor="end"
@@ -214,8 +220,8 @@ export function WallsMain() {
               )}
               {measured.has(row.id) && (
                 <SvgMeasure
-                  x={Math.max(X(0), X(length)) + 12}
-                  y={Y(row.topIn) + 6}
+                  x={Math.max(xAt(0), xAt(length)) + 12}
+                  y={yAt(row.topIn) + 6}
                   inches={row.topIn}
                   size={15}
                   weight={700}
@@ -229,21 +235,21 @@ export function WallsMain() {
         {building.skirt.depthIn > 0 && (
           <rect
             {...box(0, length)}
-            y={Y(building.skirt.topIn)}
-            height={building.skirt.depthIn * s}
+            y={yAt(building.skirt.topIn)}
+            height={building.skirt.depthIn * scale}
             fill="var(--galv-3)"
             stroke="var(--galv-4)"
             opacity={0.85}
             pointerEvents="none"
           />
         )}
-        <Wax x1={-40} y1={Y(0)} x2={(size.width || 900) + 40} y2={Y(0)} color="var(--grade)" width={5} />
+        <Wax x1={-40} y1={yAt(0)} x2={(size.width || 900) + 40} y2={yAt(0)} color="var(--grade)" width={5} />
         {isEave(side) && (
           <line
-            x1={Math.min(X(0), X(length)) - 8}
-            x2={Math.max(X(0), X(length)) + 8}
-            y1={Y(building.heelIn)}
-            y2={Y(building.heelIn)}
+            x1={Math.min(xAt(0), xAt(length)) - 8}
+            x2={Math.max(xAt(0), xAt(length)) + 8}
+            y1={yAt(building.heelIn)}
+            y2={yAt(building.heelIn)}
             stroke="var(--keel)"
             strokeWidth={2.4}
             pointerEvents="none"
@@ -251,7 +257,7 @@ export function WallsMain() {
         )}
         {supports.map(({ p: post, atIn }, i) => {
           const on = post.id === picked.post
-          const low = i > 0 && Math.abs(X(atIn) - X(supports[i - 1].atIn)) < 30 ? 22 : 0
+          const low = i > 0 && Math.abs(xAt(atIn) - xAt(supports[i - 1].atIn)) < 30 ? 22 : 0
           return (
             <g
               key={post.id}
@@ -266,14 +272,14 @@ export function WallsMain() {
               style={{ cursor: 'pointer' }}
             >
               <rect
-                x={X(atIn) - 15}
-                y={Y(0) + 9 + low}
+                x={xAt(atIn) - 15}
+                y={yAt(0) + 9 + low}
                 width={30}
                 height={19}
                 rx={2}
                 fill={on ? 'var(--burr)' : post.kind === 'jamb' ? 'var(--galv-4)' : 'var(--ink)'}
               />
-              <Note x={X(atIn)} y={Y(0) + 23 + low} size={13} weight={700} anchor="middle" fill="#fff">
+              <Note x={xAt(atIn)} y={yAt(0) + 23 + low} size={13} weight={700} anchor="middle" fill="#fff">
                 {post.id}
               </Note>
             </g>

@@ -23,10 +23,10 @@ export function WallsSide() {
   const alternatives = useMemo(() => wallAlternatives(job, derived, picked.wall), [job, derived, picked.wall])
   const put =
     <K extends keyof typeof girts>(key: K, label: string) =>
-    (v: (typeof girts)[K], gesture?: string) =>
+    (value: (typeof girts)[K], gesture?: string) =>
       edit(
         label,
-        (job) => ({ ...job, building: { ...job.building, girts: { ...job.building.girts, [key]: v } } }),
+        (job) => ({ ...job, building: { ...job.building, girts: { ...job.building.girts, [key]: value } } }),
         gesture && `girt-${key}-${gesture}`,
       )
   const blocks = blockNames(wall.blocks, derived.placed)
@@ -47,26 +47,26 @@ export function WallsSide() {
       <ToggleField
         label="Land on sills and heads"
         value={girts.meetOpenings}
-        onChange={(v) => put('meetOpenings', 'rows on openings')(v)}
+        onChange={(value) => put('meetOpenings', 'rows on openings')(value)}
       />
       <ChoiceField
         wide
         label="Set"
         value={girts.style}
         choices={(['flat', 'between'] as const).map((value) => ({ value, label: GIRT_STYLE[value] }))}
-        onChange={(v) => put('style', 'girt style')(v)}
+        onChange={(value) => put('style', 'girt style')(value)}
       />
       <ChoiceField
         label="Size"
         value={girts.size}
         choices={GIRT_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))}
-        onChange={(v) => put('size', 'girt size')(v)}
+        onChange={(value) => put('size', 'girt size')(value)}
       />
       <ChoiceField
         label="Lumber"
         value={girts.lumber}
         choices={LUMBERS.map((value) => ({ value, label: value }))}
-        onChange={(v) => put('lumber', 'girt lumber')(v)}
+        onChange={(value) => put('lumber', 'girt lumber')(value)}
       />
       {girts.style === 'flat' && (
         <ChoiceField
@@ -76,7 +76,7 @@ export function WallsSide() {
             { value: 'two-bays', label: 'two bays' },
             { value: 'one-bay', label: 'one bay' },
           ]}
-          onChange={(v) => put('run', 'girt run')(v)}
+          onChange={(value) => put('run', 'girt run')(value)}
         />
       )}
       <h3 className="mt-2 mb-1">{wall.name}</h3>

@@ -8,7 +8,7 @@ import { table } from '../crewbook/paper'
 import { plain } from '../plain'
 import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, standingNote, THERMAL } from '../words'
 
-const dim = (v: number) => formatLength(v, { ascii: true })
+const dim = (lengthIn: number) => formatLength(lengthIn, { ascii: true })
 const STATE: Readonly<Record<Check['state'], string>> = {
   holds: 'holds',
   close: 'close',
@@ -230,11 +230,11 @@ function checks(derived: Derived): Sheet[] {
 export function calcSheet(
   job: Job,
   derived: Derived,
-  p: { readonly date: string; readonly revision: string },
+  dated: { readonly date: string; readonly revision: string },
 ): CrewBook {
   return {
     job: job.name,
-    ...p,
+    ...dated,
     note: standingNote(derived.site !== null),
     sheets: [inputs(job), assumptions(job, derived), ...loads(derived), ...checks(derived)],
   }

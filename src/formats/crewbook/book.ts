@@ -42,22 +42,22 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
     ],
   }
   const lists = derived.strings.map((stringLine) => {
-    const h = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
-    const own = h.marks
+    const run = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
+    const own = run.marks
       .filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
       .sort((one, other) => one.fromHookIn - other.fromHookIn)
-    const face = (key: string) => h.marks.find((mark) => mark.key === key)?.fromHookIn ?? 0
+    const face = (key: string) => run.marks.find((mark) => mark.key === key)?.fromHookIn ?? 0
     const rows = own.map((hooked, i) => {
-      const [a, b] = [face(`${hooked.key}-low`), face(`${hooked.key}-high`)]
+      const [low, high] = [face(`${hooked.key}-low`), face(`${hooked.key}-high`)]
       return [
         hooked.name,
-        mark(Math.min(a, b)),
+        mark(Math.min(low, high)),
         mark(hooked.fromHookIn),
-        mark(Math.max(a, b)),
+        mark(Math.max(low, high)),
         i > 0 ? mark(hooked.shownIn - roundIn(own[i - 1].fromHookIn)) : '',
       ]
     })
-    return { name: stringLine.name, note: h.note, rows }
+    return { name: stringLine.name, note: run.note, rows }
   })
   const sheets: { rows: number; blocks: Block[] }[] = []
   for (const list of lists) {
@@ -168,7 +168,7 @@ const girtSheets = (job: Job, derived: Derived): Sheet[] =>
         row.landing ?? '',
         mark(row.topIn),
         inches(row.spaceBelowIn),
-        [...counts].map(([l, n]) => `${n} @ ${l}`).join('   '),
+        [...counts].map(([length, count]) => `${count} @ ${length}`).join('   '),
       ]
     })
     const building = job.building
@@ -219,15 +219,15 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
       sub: 'cuts, nails, bolts and ties with counts',
       blocks: [
         ...building.leanTos.map((leanTo): Block => {
-          const m = birdsMouth(leanTo.pitchPer12, boardSize(leanTo.rafter.size).dIn, leanTo.seatIn, leanTo.depthIn)
+          const mouth = birdsMouth(leanTo.pitchPer12, boardSize(leanTo.rafter.size).dIn, leanTo.seatIn, leanTo.depthIn)
           return table(
             [`${derived.wallNames[leanTo.side].replace(' wall', '')} lean-to rafter`, ''],
             [
               ['board', `${leanTo.rafter.plies} × ${leanTo.rafter.size.replace('x', '×')} ${leanTo.rafter.lumber}`],
-              ['wall to outer post on the slope', mark(m.lengthIn)],
-              ['plumb cut, level cut', `${m.plumbDeg.toFixed(1)}°, ${m.levelDeg.toFixed(1)}°`],
-              ['seat, heel cut', `${inches(m.seatIn)}, ${inches(m.heelCutIn)}`],
-              ['left above the seat', inches(m.aboveIn)],
+              ['wall to outer post on the slope', mark(mouth.lengthIn)],
+              ['plumb cut, level cut', `${mouth.plumbDeg.toFixed(1)}°, ${mouth.levelDeg.toFixed(1)}°`],
+              ['seat, heel cut', `${inches(mouth.seatIn)}, ${inches(mouth.heelCutIn)}`],
+              ['left above the seat', inches(mouth.aboveIn)],
             ],
             [1],
             [1],

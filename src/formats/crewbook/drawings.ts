@@ -18,19 +18,19 @@ export function planSvg(
   const y1 = widthIn + leanIn('north')
   const past = job.strings.runPastIn
   const width = 530
-  const s = Math.min((width - 76) / (lengthIn + 2 * past), 330 / (y1 - y0 + 2 * past))
-  const height = Math.ceil((y1 - y0 + 2 * past) * s + 62)
-  const ox = 52 + (width - 76 - (lengthIn + 2 * past) * s) / 2
-  const X = (x: number) => ox + (x + past) * s
-  const Y = (y: number) => 22 + (y1 + past - y) * s
+  const scale = Math.min((width - 76) / (lengthIn + 2 * past), 330 / (y1 - y0 + 2 * past))
+  const height = Math.ceil((y1 - y0 + 2 * past) * scale + 62)
+  const ox = 52 + (width - 76 - (lengthIn + 2 * past) * scale) / 2
+  const xAt = (x: number) => ox + (x + past) * scale
+  const yAt = (y: number) => 22 + (y1 + past - y) * scale
   const body: string[] = []
   for (const diagonal of derived.diagonals.filter((diagonal) => diagonal.of === 'strings')) {
-    body.push(svgLine(X(diagonal.from.x), Y(diagonal.from.y), X(diagonal.to.x), Y(diagonal.to.y), 'fine'))
-    const t = 0.3
+    body.push(svgLine(xAt(diagonal.from.x), yAt(diagonal.from.y), xAt(diagonal.to.x), yAt(diagonal.to.y), 'fine'))
+    const tick = 0.3
     body.push(
       svgText(
-        X(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * t),
-        Y(diagonal.from.y + (diagonal.to.y - diagonal.from.y) * t) - 5,
+        xAt(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * tick),
+        yAt(diagonal.from.y + (diagonal.to.y - diagonal.from.y) * tick) - 5,
         `${diagonal.name}  ${mark(diagonal.lengthIn)}`,
         { size: 11, bold: true, anchor: 'middle' },
       ),
@@ -40,38 +40,42 @@ export function planSvg(
     const alongX = isEave(stringLine.side)
     body.push(
       alongX
-        ? svgLine(X(-past), Y(stringLine.from.y), X(lengthIn + past), Y(stringLine.from.y), 'chalk')
-        : svgLine(X(stringLine.from.x), Y(y0 - past), X(stringLine.from.x), Y(y1 + past), 'chalk'),
+        ? svgLine(xAt(-past), yAt(stringLine.from.y), xAt(lengthIn + past), yAt(stringLine.from.y), 'chalk')
+        : svgLine(xAt(stringLine.from.x), yAt(y0 - past), xAt(stringLine.from.x), yAt(y1 + past), 'chalk'),
     )
     body.push(
       alongX
-        ? svgText(X(-past) - 8, Y(stringLine.from.y) + 5, stringLine.id, { size: 15, bold: true, anchor: 'end' })
-        : svgText(X(stringLine.from.x), Y(y0 - past) + 18, stringLine.id, { size: 15, bold: true, anchor: 'middle' }),
+        ? svgText(xAt(-past) - 8, yAt(stringLine.from.y) + 5, stringLine.id, { size: 15, bold: true, anchor: 'end' })
+        : svgText(xAt(stringLine.from.x), yAt(y0 - past) + 18, stringLine.id, {
+            size: 15,
+            bold: true,
+            anchor: 'middle',
+          }),
     )
   }
   for (const batterBoard of derived.batterBoards)
     body.push(
       batterBoard.across === 'y'
-        ? svgRect(X(batterBoard.at.x) - 1.5, Y(batterBoard.at.y) - 14 * s, 3, 28 * s, '#fff')
-        : svgRect(X(batterBoard.at.x) - 14 * s, Y(batterBoard.at.y) - 1.5, 28 * s, 3, '#fff'),
+        ? svgRect(xAt(batterBoard.at.x) - 1.5, yAt(batterBoard.at.y) - 14 * scale, 3, 28 * scale, '#fff')
+        : svgRect(xAt(batterBoard.at.x) - 14 * scale, yAt(batterBoard.at.y) - 1.5, 28 * scale, 3, '#fff'),
     )
   for (const post of derived.posts) {
     const hole = derived.holes.find((hole) => hole.kind === post.kind)
-    if (hole) body.push(svgCircle(X(post.x), Y(post.y), (hole.diameterIn / 2) * s))
+    if (hole) body.push(svgCircle(xAt(post.x), yAt(post.y), (hole.diameterIn / 2) * scale))
     body.push(
       svgRect(
-        X(post.x) - Math.max(2, (post.sizeX * s) / 2),
-        Y(post.y) - Math.max(2, (post.sizeY * s) / 2),
-        Math.max(4, post.sizeX * s),
-        Math.max(4, post.sizeY * s),
+        xAt(post.x) - Math.max(2, (post.sizeX * scale) / 2),
+        yAt(post.y) - Math.max(2, (post.sizeY * scale) / 2),
+        Math.max(4, post.sizeX * scale),
+        Math.max(4, post.sizeY * scale),
         '#000',
       ),
     )
     const inward = isEave(post.side) ? (post.side === 'south' ? -1 : 1) : 0
     body.push(
       svgText(
-        X(post.x) + (inward ? 0 : post.side === 'west' ? 9 : -9),
-        Y(post.y) + (inward === -1 ? -8 : inward === 1 ? 15 : 4),
+        xAt(post.x) + (inward ? 0 : post.side === 'west' ? 9 : -9),
+        yAt(post.y) + (inward === -1 ? -8 : inward === 1 ? 15 : 4),
         post.id,
         { size: 8.5, anchor: inward ? 'middle' : post.side === 'west' ? 'start' : 'end' },
       ),
@@ -81,23 +85,23 @@ export function planSvg(
     const alongX = isEave(placed.opening.side)
     const base =
       placed.opening.side === 'south'
-        ? Y(0)
+        ? yAt(0)
         : placed.opening.side === 'north'
-          ? Y(widthIn)
+          ? yAt(widthIn)
           : placed.opening.side === 'west'
-            ? X(0)
-            : X(lengthIn)
+            ? xAt(0)
+            : xAt(lengthIn)
     body.push(
       alongX
-        ? svgRect(X(placed.fromIn), base - 2.5, (placed.toIn - placed.fromIn) * s, 5, '#fff', 0.8)
-        : svgRect(base - 2.5, Y(placed.toIn), 5, (placed.toIn - placed.fromIn) * s, '#fff', 0.8),
+        ? svgRect(xAt(placed.fromIn), base - 2.5, (placed.toIn - placed.fromIn) * scale, 5, '#fff', 0.8)
+        : svgRect(base - 2.5, yAt(placed.toIn), 5, (placed.toIn - placed.fromIn) * scale, '#fff', 0.8),
     )
   }
   for (const omitted of derived.omitted)
-    body.push(svgText(X(omitted.x), Y(omitted.y) + 4, `no ${omitted.id}`, { size: 8.5, anchor: 'middle' }))
+    body.push(svgText(xAt(omitted.x), yAt(omitted.y) + 4, `no ${omitted.id}`, { size: 8.5, anchor: 'middle' }))
   body.push(
-    svgText(X(lengthIn / 2), 13, mark(lengthIn), { size: 13, bold: true, anchor: 'middle' }),
-    svgText(X(-past) - 26, Y(widthIn / 2), mark(widthIn), { size: 13, bold: true, anchor: 'middle', rotate: -90 }),
+    svgText(xAt(lengthIn / 2), 13, mark(lengthIn), { size: 13, bold: true, anchor: 'middle' }),
+    svgText(xAt(-past) - 26, yAt(widthIn / 2), mark(widthIn), { size: 13, bold: true, anchor: 'middle', rotate: -90 }),
   )
   return { svg: svgOf(width, height, body), width, height }
 }
@@ -113,8 +117,8 @@ export function postSvg(
   const hole = derived.holes.find((hole) => hole.kind === card.kind)
   const top = card.row.longPointIn
   const depth = hole?.depthIn ?? 48
-  const s = (height - 54) / (top + depth)
-  const Y = (up: number) => 30 + (top - up) * s
+  const pxPerIn = (height - 54) / (top + depth)
+  const yAt = (up: number) => 30 + (top - up) * pxPerIn
   const [px, pw] = [232, 34]
   const body: string[] = []
   const size = postSize(building.post)
@@ -122,22 +126,34 @@ export function postSvg(
   const scale = pw / size.widthIn
   const reach = hole ? Math.min(78, (hole.diameterIn / 2) * scale * 0.62) : 0
   if (hole) {
-    const r = reach
+    const wide = reach
     const mid = px + pw / 2
-    body.push(svgRect(mid - r, Y(0), r * 2, depth * s, 'none', 0.7))
+    body.push(svgRect(mid - wide, yAt(0), wide * 2, depth * pxPerIn, 'none', 0.7))
     body.push(
       pier
-        ? svgRect(mid - r, Y(building.bracketIn), r * 2, (depth + building.bracketIn) * s, '#ddd')
-        : svgRect(mid - r, Y(-depth + building.padThicknessIn), r * 2, building.padThicknessIn * s, '#ddd'),
+        ? svgRect(mid - wide, yAt(building.bracketIn), wide * 2, (depth + building.bracketIn) * pxPerIn, '#ddd')
+        : svgRect(
+            mid - wide,
+            yAt(-depth + building.padThicknessIn),
+            wide * 2,
+            building.padThicknessIn * pxPerIn,
+            '#ddd',
+          ),
     )
     if (building.school === 'collar')
       body.push(
-        svgRect(mid - r, Y(-hole.embedIn + building.collarHeightIn), r * 2, building.collarHeightIn * s, '#ddd'),
+        svgRect(
+          mid - wide,
+          yAt(-hole.embedIn + building.collarHeightIn),
+          wide * 2,
+          building.collarHeightIn * pxPerIn,
+          '#ddd',
+        ),
       )
     body.push(
       svgText(
-        mid + r + 8,
-        Y(-depth) - 3,
+        mid + wide + 8,
+        yAt(-depth) - 3,
         `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} deep${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`,
         { size: 11.5, bold: true },
       ),
@@ -146,9 +162,9 @@ export function postSvg(
   body.push(
     svgRect(
       px,
-      Y(card.row.longPointIn),
+      yAt(card.row.longPointIn),
       pw,
-      (card.row.longPointIn + (pier ? -building.bracketIn : card.row.embedIn)) * s,
+      (card.row.longPointIn + (pier ? -building.bracketIn : card.row.embedIn)) * pxPerIn,
       '#f4f4f4',
       1.3,
     ),
@@ -157,15 +173,15 @@ export function postSvg(
     body.push(
       svgLine(
         px + (pw * k) / size.plies,
-        Y(top),
+        yAt(top),
         px + (pw * k) / size.plies,
-        Y(pier ? building.bracketIn : -card.row.embedIn),
+        yAt(pier ? building.bracketIn : -card.row.embedIn),
         'fine',
       ),
     )
   let last = -1e9
   for (const poleMark of [...card.marks].sort((one, other) => other.upIn - one.upIn)) {
-    const y = Y(poleMark.upIn)
+    const y = yAt(poleMark.upIn)
     // The grade line is a wave across the sheet: its words stand under it.
     const ty = Math.max(poleMark.kind === 'grade' ? y + 15 : y, last + 19)
     last = ty
@@ -205,44 +221,44 @@ export function wallSvg(
   const length = wallLengthIn(derived.grid, side)
   const peak = isEave(side) ? building.heelIn : rafterHeightIn(building, derived.grid.widthIn / 2)
   const width = 530
-  const s = Math.min((width - 96) / length, 250 / peak)
-  const height = Math.ceil(peak * s + 52)
+  const scale = Math.min((width - 96) / length, 250 / peak)
+  const height = Math.ceil(peak * scale + 52)
   const flip = side === 'north' || side === 'west'
-  const left = 30 + (width - 96 - length * s) / 2
-  const X = (at: number) => left + (flip ? length - at : at) * s
-  const Y = (up: number) => 12 + (peak - up) * s
+  const left = 30 + (width - 96 - length * scale) / 2
+  const xAt = (at: number) => left + (flip ? length - at : at) * scale
+  const yAt = (up: number) => 12 + (peak - up) * scale
   const face = girtFaceIn(building)
-  const box = (from: number, to: number, top: number, h: number, fill: string, w = 0.8) =>
-    svgRect(Math.min(X(from), X(to)), Y(top), Math.abs(to - from) * s, h * s, fill, w)
+  const box = (from: number, to: number, top: number, high: number, fill: string, stroke = 0.8) =>
+    svgRect(Math.min(xAt(from), xAt(to)), yAt(top), Math.abs(to - from) * scale, high * scale, fill, stroke)
   const body: string[] = []
   for (const post of wallPosts(derived.posts, side)) {
     const { atIn, halfIn } = alongWall(post, side)
     body.push(box(atIn - halfIn, atIn + halfIn, post.heightIn, post.heightIn, '#eee'))
-    body.push(svgText(X(atIn), Y(0) + 15, post.id, { size: 9.5, bold: true, anchor: 'middle' }))
+    body.push(svgText(xAt(atIn), yAt(0) + 15, post.id, { size: 9.5, bold: true, anchor: 'middle' }))
   }
   for (const row of wall.rows) {
     for (const segment of row.segments)
-      body.push(box(segment.fromIn, segment.toIn, row.topIn, Math.max(face, 2.2 / s), '#bbb', 0.5))
+      body.push(box(segment.fromIn, segment.toIn, row.topIn, Math.max(face, 2.2 / scale), '#bbb', 0.5))
     body.push(
-      svgText(Math.min(X(0), X(length)) - 6, Y(row.topIn) + 6, row.id, { size: 9.5, bold: true, anchor: 'end' }),
-      svgText(Math.max(X(0), X(length)) + 6, Y(row.topIn) + 6, mark(row.topIn), { size: 10.5, bold: true }),
+      svgText(Math.min(xAt(0), xAt(length)) - 6, yAt(row.topIn) + 6, row.id, { size: 9.5, bold: true, anchor: 'end' }),
+      svgText(Math.max(xAt(0), xAt(length)) + 6, yAt(row.topIn) + 6, mark(row.topIn), { size: 10.5, bold: true }),
     )
     if (building.girts.style !== 'between')
       for (const piece of wall.pieces.filter((piece) => piece.row === row.id && piece.toIn < length - 1))
         if (row.segments.every((segment) => Math.abs(segment.toIn - piece.toIn) > 1))
-          body.push(svgRect(X(piece.toIn) - 1, Y(row.topIn) - 1, 2, face * s + 2, '#000', 0.4))
+          body.push(svgRect(xAt(piece.toIn) - 1, yAt(row.topIn) - 1, 2, face * scale + 2, '#000', 0.4))
   }
   for (const placed of derived.placed.filter((placed) => placed.opening.side === side)) {
     body.push(box(placed.fromIn, placed.toIn, placed.headIn, placed.headIn - placed.sillIn, '#fff', 1.2))
     body.push(
       svgText(
-        X((placed.fromIn + placed.toIn) / 2),
-        Y((placed.headIn + placed.sillIn) / 2),
+        xAt((placed.fromIn + placed.toIn) / 2),
+        yAt((placed.headIn + placed.sillIn) / 2),
         (placed.opening.name || OPENING[placed.opening.kind]).slice(0, 22),
         { size: 8.5, anchor: 'middle' },
       ),
     )
   }
-  body.push(svgWave(6, width - 6, Y(0)))
+  body.push(svgWave(6, width - 6, yAt(0)))
   return { svg: svgOf(width, height, body), width, height }
 }

@@ -1,6 +1,6 @@
 /** Text made safe inside SVG: a name can hold anything a person types. */
-export const escapeXml = (s: string): string =>
-  s
+export const escapeXml = (text: string): string =>
+  text
     .replace(/[\u0000-\u0008\u000b\u000c\u000e-\u001f]/g, '')
     .replace(/&/g, '&amp;')
     .replace(/</g, '&lt;')
@@ -8,7 +8,7 @@ export const escapeXml = (s: string): string =>
     .replace(/"/g, '&quot;')
     .replace(/'/g, '&#39;')
 
-const n = (v: number): string => (Math.round(v * 100) / 100).toString()
+const short = (value: number): string => (Math.round(value * 100) / 100).toString()
 
 /** Line kinds of the paper book, so that a grey printer still tells them apart. */
 export type LineKind = 'plain' | 'chalk' | 'keel' | 'ochre' | 'fine'
@@ -21,28 +21,28 @@ const STROKE: Readonly<Record<LineKind, string>> = {
 }
 
 export const svgLine = (x1: number, y1: number, x2: number, y2: number, kind: LineKind = 'plain'): string =>
-  `<line x1="${n(x1)}" y1="${n(y1)}" x2="${n(x2)}" y2="${n(y2)}" stroke="#000" ${STROKE[kind]}/>`
-export const svgRect = (x: number, y: number, w: number, h: number, fill = 'none', width = 1): string =>
-  `<rect x="${n(x)}" y="${n(y)}" width="${n(Math.max(0, w))}" height="${n(Math.max(0, h))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
-export const svgCircle = (x: number, y: number, r: number): string =>
-  `<circle cx="${n(x)}" cy="${n(y)}" r="${n(r)}" fill="none" stroke="#000" stroke-width="0.6" stroke-dasharray="2 2"/>`
+  `<line x1="${short(x1)}" y1="${short(y1)}" x2="${short(x2)}" y2="${short(y2)}" stroke="#000" ${STROKE[kind]}/>`
+export const svgRect = (x: number, y: number, wide: number, high: number, fill = 'none', width = 1): string =>
+  `<rect x="${short(x)}" y="${short(y)}" width="${short(Math.max(0, wide))}" height="${short(Math.max(0, high))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
+export const svgCircle = (x: number, y: number, radius: number): string =>
+  `<circle cx="${short(x)}" cy="${short(y)}" r="${short(radius)}" fill="none" stroke="#000" stroke-width="0.6" stroke-dasharray="2 2"/>`
 export const svgText = (
   x: number,
   y: number,
   text: string,
-  o: {
+  options: {
     readonly size?: number
     readonly bold?: boolean
     readonly anchor?: 'start' | 'middle' | 'end'
     readonly rotate?: number
   } = {},
 ): string =>
-  `<text x="${n(x)}" y="${n(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" font-size="${o.size ?? 10}" font-weight="${o.bold ? 'bold' : 'normal'}" text-anchor="${o.anchor ?? 'start'}" fill="#000"${o.rotate ? ` transform="rotate(${n(o.rotate)} ${n(x)} ${n(y)})"` : ''}>${escapeXml(text)}</text>`
+  `<text x="${short(x)}" y="${short(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" font-size="${options.size ?? 10}" font-weight="${options.bold ? 'bold' : 'normal'}" text-anchor="${options.anchor ?? 'start'}" fill="#000"${options.rotate ? ` transform="rotate(${short(options.rotate)} ${short(x)} ${short(y)})"` : ''}>${escapeXml(text)}</text>`
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {
-  let d = `M${n(x1)} ${n(y)}`
-  for (let x = x1; x < x2; x += 8) d += `q2 -2.4 4 0t4 0`
-  return `<path d="${d}" fill="none" stroke="#000" stroke-width="1.6"/>`
+  let path = `M${short(x1)} ${short(y)}`
+  for (let x = x1; x < x2; x += 8) path += `q2 -2.4 4 0t4 0`
+  return `<path d="${path}" fill="none" stroke="#000" stroke-width="1.6"/>`
 }
 /** Closes a drawing. */
 export const svgOf = (width: number, height: number, body: readonly string[]): string =>

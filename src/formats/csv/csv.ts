@@ -25,4 +25,4 @@ export const scheduleCsv = (jobName: string, derived: Derived): string =>
       stock_in: row.stockIn ?? '',
     })),
   )
-const round = (v: number): number => Math.round(v * 10000) / 10000
+const round = (value: number): number => Math.round(value * 10000) / 10000

@@ -20,7 +20,7 @@ export function pricesFromCsv(text: string): PricesRead {
   const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase(),
+    transformHeader: (header) => header.trim().toLowerCase(),
   })
   const fields = read.meta.fields ?? []
   if (!fields.includes('item') || !fields.includes('price'))

@@ -55,8 +55,8 @@ export const holesToCsv = (
 /** Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins what a stray comma cut. */
 const value = (row: Readonly<Record<string, string | readonly string[]>>, key: string): string => {
   const extra = row.__parsed_extra
-  const v = row[key]
-  return [typeof v === 'string' ? v : '', ...(Array.isArray(extra) ? extra : [])].join(' ').trim()
+  const text = row[key]
+  return [typeof text === 'string' ? text : '', ...(Array.isArray(extra) ? extra : [])].join(' ').trim()
 }
 
 /** Rod readings from CSV with columns post and reading. Rows that cannot be used are refused one by one with their number and reason; the good ones are offered for a look first. */
@@ -67,7 +67,7 @@ export function readingsFromCsv(
   const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase(),
+    transformHeader: (header) => header.trim().toLowerCase(),
   })
   const fields = read.meta.fields ?? []
   const reading = fields.includes('reading') ? 'reading' : fields.includes('reading_in') ? 'reading_in' : ''
@@ -111,7 +111,7 @@ export function spotsFromCsv(text: string): {
   const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
     skipEmptyLines: 'greedy',
-    transformHeader: (h) => h.trim().toLowerCase(),
+    transformHeader: (header) => header.trim().toLowerCase(),
   })
   const missing = ['spot', 'east', 'north', 'height'].filter((text) => !(read.meta.fields ?? []).includes(text))
   if (missing.length)
@@ -139,11 +139,11 @@ export function spotsFromCsv(text: string): {
       return
     }
     const values = (['east', 'north', 'height'] as const).map(
-      (f) => [f, parseLength((row[f] ?? '').trim().replace(/^'/, ''))] as const,
+      (field) => [field, parseLength((row[field] ?? '').trim().replace(/^'/, ''))] as const,
     )
     const bad = values.find(
-      ([f, result]) =>
-        !result.ok || !Number.isFinite(result.value) || Math.abs(result.value) > (f === 'height' ? 240 : 6000),
+      ([field, result]) =>
+        !result.ok || !Number.isFinite(result.value) || Math.abs(result.value) > (field === 'height' ? 240 : 6000),
     )
     if (bad) {
       problems.push(

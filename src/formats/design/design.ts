@@ -110,14 +110,14 @@ export const designSchema = z
 export type Design = z.infer<typeof designSchema>
 
 /** Numbers that are not finite have no place in JSON: they become null. */
-const plain = (v: unknown): unknown =>
-  JSON.parse(JSON.stringify(v, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
+const plain = (value: unknown): unknown =>
+  JSON.parse(JSON.stringify(value, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
 
 /** Writes the design document of a derived job. */
 export function designOf(job: Job, derived: Derived): Design {
   const hooked = derived.strings.map((stringLine) => {
-    const h = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
-    return { id: stringLine.id, lengthIn: stringLine.lengthIn, hook: h.note, marks: h.marks }
+    const run = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
+    return { id: stringLine.id, lengthIn: stringLine.lengthIn, hook: run.note, marks: run.marks }
   })
   return plain({
     format: DESIGN_FORMAT,

@@ -20,15 +20,15 @@ export function planDxf(
   const dxf = new DxfWriter()
   dxf.setUnits(units === 'mm' ? Units.Millimeters : Units.Inches)
   for (const [name, color] of Object.entries(LAYERS)) dxf.addLayer(name, color)
-  const P = (x: number, y: number) => point3d(x * k, y * k, 0)
+  const pointAt = (x: number, y: number) => point3d(x * k, y * k, 0)
   const line = (layerName: keyof typeof LAYERS, x1: number, y1: number, x2: number, y2: number) =>
-    dxf.addLine(P(x1, y1), P(x2, y2), { layerName })
+    dxf.addLine(pointAt(x1, y1), pointAt(x2, y2), { layerName })
   // A name typed by a person is one line of text in the file, whatever it holds.
-  const text = (layerName: keyof typeof LAYERS, x: number, y: number, high: number, t: string) =>
+  const text = (layerName: keyof typeof LAYERS, x: number, y: number, high: number, words: string) =>
     dxf.addText(
-      P(x, y),
+      pointAt(x, y),
       high * k,
-      t
+      words
         .replace(/[\r\n\t]+/g, ' ')
         .replace(/[^\x20-\x7e]/g, '?')
         .slice(0, 120),
@@ -53,26 +53,26 @@ export function planDxf(
     else line('STRINGS', batterBoard.at.x - 14, batterBoard.at.y, batterBoard.at.x + 14, batterBoard.at.y)
   }
   for (const post of pick.posts) {
-    const [x, y] = [post.sizeX / 2, post.sizeY / 2]
+    const [halfX, halfY] = [post.sizeX / 2, post.sizeY / 2]
     dxf.addLWPolyline(
       [
-        [-x, -y],
-        [x, -y],
-        [x, y],
-        [-x, y],
-      ].map(([u, v]) => ({ point: point2d((post.x + u) * k, (post.y + v) * k) })),
+        [-halfX, -halfY],
+        [halfX, -halfY],
+        [halfX, halfY],
+        [-halfX, halfY],
+      ].map(([dx, dy]) => ({ point: point2d((post.x + dx) * k, (post.y + dy) * k) })),
       { layerName: 'POSTS', flags: 1 },
     )
     const hole = pick.holes.find((hole) => hole.postIds.includes(post.id))
-    if (hole) dxf.addCircle(P(post.x, post.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
+    if (hole) dxf.addCircle(pointAt(post.x, post.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
     text('NAMES', post.x + 6, post.y + 6, 5, post.id)
   }
   for (const placed of pick.placed) {
-    const [a, b] = [placed.fromIn, placed.toIn]
+    const [from, to] = [placed.fromIn, placed.toIn]
     const at =
       placed.opening.side === 'north' ? pick.grid.widthIn : placed.opening.side === 'east' ? pick.grid.lengthIn : 0
-    if (isEave(placed.opening.side)) line('OPENINGS', a, at, b, at)
-    else line('OPENINGS', at, a, at, b)
+    if (isEave(placed.opening.side)) line('OPENINGS', from, at, to, at)
+    else line('OPENINGS', at, from, at, to)
   }
   for (const diagonal of pick.diagonals) {
     line('DIAGONALS', diagonal.from.x, diagonal.from.y, diagonal.to.x, diagonal.to.y)

@@ -13,15 +13,15 @@ function codeOf(text: string): { readonly modules: number; readonly d: string } 
   const has = codes.get(text)
   if (has) return has
   const { modules } = create(text, { errorCorrectionLevel: 'M' })
-  let d = ''
-  for (let r = 0; r < modules.size; r++)
-    for (let c = 0; c < modules.size; c++) {
-      if (!modules.get(r, c)) continue
-      const from = c
-      while (c + 1 < modules.size && modules.get(r, c + 1)) c++
-      d += `M${from} ${r}h${c + 1 - from}v1h${from - c - 1}z`
+  let path = ''
+  for (let row = 0; row < modules.size; row++)
+    for (let column = 0; column < modules.size; column++) {
+      if (!modules.get(row, column)) continue
+      const from = column
+      while (column + 1 < modules.size && modules.get(row, column + 1)) column++
+      path += `M${from} ${row}h${column + 1 - from}v1h${from - column - 1}z`
     }
-  const made = { modules: modules.size, d }
+  const made = { modules: modules.size, d: path }
   if (codes.size >= MOST_CODES) codes.clear()
   codes.set(text, made)
   return made
@@ -29,9 +29,9 @@ function codeOf(text: string): { readonly modules: number; readonly d: string } 
 
 /** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
 export function qrSvg(text: string, x: number, y: number, size: number): string {
-  const { modules, d } = codeOf(text)
-  const s = size / (modules + 8)
-  return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${d}" transform="translate(${(x + 4 * s).toFixed(3)} ${(y + 4 * s).toFixed(3)}) scale(${s.toFixed(5)})" fill="#000"/>`
+  const { modules, d: path } = codeOf(text)
+  const scale = size / (modules + 8)
+  return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" transform="translate(${(x + 4 * scale).toFixed(3)} ${(y + 4 * scale).toFixed(3)}) scale(${scale.toFixed(5)})" fill="#000"/>`
 }
 
 export interface CardFacts {
@@ -43,7 +43,7 @@ export interface CardFacts {
 }
 
 // Two cards and their gap under a sheet's title must fit a letter page, or the whole drawing goes to the next one.
-const [W, H] = [258, 310]
+const [CARD_W, CARD_H] = [258, 310]
 /** Most marks that fit a card of four to a sheet. */
 export const CARD_MARKS = 13
 
@@ -58,9 +58,9 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
     stringIn: cardFacts.stringIn,
   })
   const body = [
-    svgRect(x, y, W, H, 'none', 1),
+    svgRect(x, y, CARD_W, CARD_H, 'none', 1),
     svgText(x + 8, y + 32, post.id, { size: 30, bold: true }),
-    qrSvg(cardFacts.url, x + W - 72, y + 3, 68),
+    qrSvg(cardFacts.url, x + CARD_W - 72, y + 3, 68),
   ]
   body.push(
     svgText(x + 66, y + 16, post.readingIn === null ? 'rod not read' : `rod reads ${inches(post.readingIn)}`, {
@@ -85,18 +85,18 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
   steps.forEach((step, i) =>
     body.push(
       svgText(x + 8, y + 84 + i * 16, step.say, { size: 10.5 }),
-      svgText(x + W - 10, y + 84 + i * 16, mark(step.inches), { size: 14, bold: true, anchor: 'end' }),
+      svgText(x + CARD_W - 10, y + 84 + i * 16, mark(step.inches), { size: 14, bold: true, anchor: 'end' }),
     ),
   )
   const top = y + 84 + steps.length * 16
   body.push(
-    svgLine(x + 6, top - 9, x + W - 6, top - 9, 'plain'),
+    svgLine(x + 6, top - 9, x + CARD_W - 6, top - 9, 'plain'),
     svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }),
     svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }),
     svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }),
   )
   const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
-  const step = Math.min(15, (y + H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
+  const step = Math.min(15, (y + CARD_H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
   marks.slice(0, CARD_MARKS).forEach((own, i) => {
     const at = top + 15 + i * step
     body.push(
@@ -111,7 +111,7 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
   body.push(
     svgText(
       x + 8,
-      y + H - 5,
+      y + CARD_H - 5,
       post.cutIn !== null
         ? `cut at ${mark(post.cutIn)}: ${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
         : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
@@ -123,7 +123,7 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
 
 /** Cards to a letter sheet: four to cut apart, or two for old eyes and wet weather. */
 export type CardsASheet = 2 | 4
-const WIDE = W * 2 + 12
+const WIDE = CARD_W * 2 + 12
 /** Most marks that fit a card of two to a sheet. */
 export const WIDE_CARD_MARKS = 15
 
@@ -139,7 +139,7 @@ function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string 
   })
   const mid = x + 246
   const body = [
-    svgRect(x, y, WIDE, H, 'none', 1),
+    svgRect(x, y, WIDE, CARD_H, 'none', 1),
     svgText(x + 10, y + 46, post.id, { size: 44, bold: true }),
     qrSvg(cardFacts.url, x + WIDE - 92, y + 4, 88),
   ]
@@ -168,13 +168,13 @@ function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string 
     ),
   )
   body.push(
-    svgLine(mid, y + 96, mid, y + H - 26, 'plain'),
+    svgLine(mid, y + 96, mid, y + CARD_H - 26, 'plain'),
     svgText(mid + 100, y + 92, 'from bottom', { size: 10, anchor: 'end' }),
     svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }),
     svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }),
   )
   const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
-  const step = Math.min(21, (H - 128) / Math.max(1, Math.min(marks.length, WIDE_CARD_MARKS)))
+  const step = Math.min(21, (CARD_H - 128) / Math.max(1, Math.min(marks.length, WIDE_CARD_MARKS)))
   marks.slice(0, WIDE_CARD_MARKS).forEach((own, i) => {
     const at = y + 112 + i * step
     body.push(
@@ -189,7 +189,7 @@ function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string 
   body.push(
     svgText(
       x + 10,
-      y + H - 8,
+      y + CARD_H - 8,
       post.cutIn !== null
         ? `cut at ${mark(post.cutIn)}: ${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
         : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
@@ -209,20 +209,20 @@ export function cardsSvg(
     return {
       svg: svgOf(
         WIDE,
-        cards.length > 1 ? H * 2 + 12 : H,
-        cards.map((card, i) => wideCard(job, card, 0, i * (H + 12))),
+        cards.length > 1 ? CARD_H * 2 + 12 : CARD_H,
+        cards.map((card, i) => wideCard(job, card, 0, i * (CARD_H + 12))),
       ),
       width: WIDE,
-      height: cards.length > 1 ? H * 2 + 12 : H,
+      height: cards.length > 1 ? CARD_H * 2 + 12 : CARD_H,
     }
-  const height = cards.length > 2 ? H * 2 + 12 : H
+  const height = cards.length > 2 ? CARD_H * 2 + 12 : CARD_H
   return {
     svg: svgOf(
-      W * 2 + 12,
+      CARD_W * 2 + 12,
       height,
-      cards.map((cardFacts, i) => card(job, cardFacts, (i % 2) * (W + 12), Math.floor(i / 2) * (H + 12))),
+      cards.map((cardFacts, i) => card(job, cardFacts, (i % 2) * (CARD_W + 12), Math.floor(i / 2) * (CARD_H + 12))),
     ),
-    width: W * 2 + 12,
+    width: CARD_W * 2 + 12,
     height,
   }
 }

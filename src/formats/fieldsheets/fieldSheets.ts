@@ -142,7 +142,7 @@ function setupSheet(sheets: FieldSheetsOf): Sheet[] {
 }
 
 function buildSheet(card: BuildCard): Sheet {
-  const dim = (v: number): string => mark(v)
+  const dim = (lengthIn: number): string => mark(lengthIn)
   return {
     title: `Column: ${card.postIds.length > 8 ? `${card.postIds.slice(0, 8).join(' ')} and ${card.postIds.length - 8} more` : card.postIds.join(' ')}`,
     sub: `${card.label}; foot to seat ${dim(card.seatIn)}; about ${Math.round(card.weightLb)} lb wet`,
@@ -258,7 +258,7 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
       {
         kind: 'svg',
         ...cardsSvg(sheets.job, four, perSheet),
-        alt: `cards of ${four.map((c) => c.post.id).join(', ')}`,
+        alt: `cards of ${four.map((facts) => facts.post.id).join(', ')}`,
       },
     ],
   }))

@@ -31,25 +31,25 @@ export function poleStrips(
   return Array.from({ length: Math.ceil(count / STRIPS_A_PAGE) }, (_, page): StripPage => {
     const own = strips.slice(page * STRIPS_A_PAGE, (page + 1) * STRIPS_A_PAGE)
     const body: string[] = []
-    own.forEach((s, k) => {
+    own.forEach((strip, k) => {
       const x = LEFT + k * (WIDE + GAP)
-      const Y = (up: number) => TOP + (s.toIn - up) * 72
+      const yAt = (up: number) => TOP + (strip.toIn - up) * 72
       body.push(
         svgRect(x, TOP, WIDE, STRIP_IN * 72, 'none', 0.8),
         ...(job ? [svgText(x + 2, TOP - 18, job.length > 26 ? `${job.slice(0, 25)}.` : job, { size: 8 })] : []),
         svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }),
       )
-      for (let q = Math.ceil(s.fromIn * 4); q <= s.toIn * 4; q++) {
-        const whole = q % 4 === 0
-        body.push(svgLine(x, Y(q / 4), x + (whole ? 14 : q % 2 === 0 ? 9 : 5), Y(q / 4), 'plain'))
-        if (whole && q / 4 > s.fromIn && q / 4 < s.toIn)
-          body.push(svgText(x + 17, Y(q / 4) + 3, formatLength(q / 4, { ascii: true }), { size: 7.5 }))
+      for (let quarter = Math.ceil(strip.fromIn * 4); quarter <= strip.toIn * 4; quarter++) {
+        const whole = quarter % 4 === 0
+        body.push(svgLine(x, yAt(quarter / 4), x + (whole ? 14 : quarter % 2 === 0 ? 9 : 5), yAt(quarter / 4), 'plain'))
+        if (whole && quarter / 4 > strip.fromIn && quarter / 4 < strip.toIn)
+          body.push(svgText(x + 17, yAt(quarter / 4) + 3, formatLength(quarter / 4, { ascii: true }), { size: 7.5 }))
       }
-      for (const at of [s.fromIn + OVERLAP_IN, s.toIn - OVERLAP_IN])
-        if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, Y(at), x + WIDE, Y(at), 'fine'))
+      for (const at of [strip.fromIn + OVERLAP_IN, strip.toIn - OVERLAP_IN])
+        if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, yAt(at), x + WIDE, yAt(at), 'fine'))
       marks.forEach((mark, i) => {
-        if (mark.upIn < s.fromIn - 1e-9 || mark.upIn > s.toIn + 1e-9) return
-        const [y, end, length] = [Y(mark.upIn), x + WIDE - 3, formatLength(mark.upIn, { ascii: true })]
+        if (mark.upIn < strip.fromIn - 1e-9 || mark.upIn > strip.toIn + 1e-9) return
+        const [y, end, length] = [yAt(mark.upIn), x + WIDE - 3, formatLength(mark.upIn, { ascii: true })]
         const room = (other: (typeof marks)[number] | undefined) =>
           other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity
         const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]

@@ -1,11 +1,11 @@
 import type { Issue } from '@/core/result'
 import { formatLength } from '@/core/units'
 
-const inches = (v: number | string | undefined): string => formatLength(Number(v))
+const inches = (value: number | string | undefined): string => formatLength(Number(value))
 /** Fields whose range is said in feet and inches: their names end in `In`. */
 const isLength = (issue: Issue): boolean =>
-  [...issue.path].reverse().some((p) => typeof p === 'string' && /In$/.test(p))
-const range = (issue: Issue, v: number | string): string => (isLength(issue) ? inches(v) : String(v))
+  [...issue.path].reverse().some((step) => typeof step === 'string' && /In$/.test(step))
+const range = (issue: Issue, value: number | string): string => (isLength(issue) ? inches(value) : String(value))
 export const LENGTH_HELP = `Write it like 12' 6 5/8", 12-6-10, 150 5/8, 12.5' or 3.2 m. A bare number is inches.`
 
 type Facts = Issue['facts']

@@ -23,7 +23,7 @@ export function db(): Knex {
 
 /** Whether an error means that the database cannot be reached, as against a fault of ours. */
 export function isAway(error: unknown): boolean {
-  const e = error as { code?: string; name?: string; fatal?: boolean } | null
+  const raised = error as { code?: string; name?: string; fatal?: boolean } | null
   return (
     [
       'ECONNREFUSED',
@@ -34,8 +34,8 @@ export function isAway(error: unknown): boolean {
       'ER_SERVER_SHUTDOWN',
       'ENOTFOUND',
       'ER_CON_COUNT_ERROR',
-    ].includes(e?.code ?? '') ||
-    e?.name === 'KnexTimeoutError' ||
-    e?.fatal === true
+    ].includes(raised?.code ?? '') ||
+    raised?.name === 'KnexTimeoutError' ||
+    raised?.fatal === true
   )
 }

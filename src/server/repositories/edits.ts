@@ -17,16 +17,21 @@ export interface Edit {
 export const appendEdit = async (
   db: Knex,
   jobId: string,
-  e: { readonly revision: number; readonly who: string; readonly label: string; readonly changes: readonly Change[] },
+  edit: {
+    readonly revision: number
+    readonly who: string
+    readonly label: string
+    readonly changes: readonly Change[]
+  },
   now: Date,
 ): Promise<void> => {
   await db('edits').insert({
     job_id: jobId,
-    revision: e.revision,
-    who: e.who,
+    revision: edit.revision,
+    who: edit.who,
     at: now,
-    label: e.label.slice(0, 200),
-    changes: JSON.stringify(e.changes),
+    label: edit.label.slice(0, 200),
+    changes: JSON.stringify(edit.changes),
   })
 }
 

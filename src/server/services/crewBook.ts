@@ -14,11 +14,11 @@ export async function bookPdf(
   kind: BookKind,
   job: Job,
   records: readonly FieldRecord[],
-  p: { readonly date: string; readonly revision: string },
+  dated: { readonly date: string; readonly revision: string },
 ): Promise<Result<Uint8Array>> {
   const result = deriveJob(job)
   if (!result.ok) return result
-  const stamp = { date: p.date, revision: p.revision }
+  const stamp = { date: dated.date, revision: dated.revision }
   if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp)))
   const state = foldBare(records)
   return pdfOf(

@@ -11,12 +11,12 @@ import { pdfOf } from './pdf'
 export async function fieldSheetsPdf(
   job: Job,
   records: readonly FieldRecord[],
-  p: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet },
+  dated: { readonly date: string; readonly revision: string; readonly page: string; readonly perSheet?: CardsASheet },
 ): Promise<Result<Uint8Array>> {
   const result = deriveJob(job)
   if (!result.ok) return result
   const state = foldBare(records)
-  return pdfOf(pdfDefinition(fieldSheets({ job, derived: result.value, state, levels: tieLevels(state), ...p })))
+  return pdfOf(pdfDefinition(fieldSheets({ job, derived: result.value, state, levels: tieLevels(state), ...dated })))
 }
 
 /** A story pole at 1:1 as strips on letter sheets: a post's, a wall's, or one for the building. An unknown name is refused. */

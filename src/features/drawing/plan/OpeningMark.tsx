@@ -23,39 +23,39 @@ export const OpeningMark = memo(function OpeningMark({
   readonly pick: Pick
   readonly grab: Grab | null
 }) {
-  const { X, Y, view } = viewport
+  const { X: xAt, Y: yAt, view } = viewport
   const { side, kind } = placed.opening
   const alongX = isEave(side)
   const wide = (placed.toIn - placed.fromIn) * view.s
-  const base = side === 'south' ? Y(0) : side === 'north' ? Y(widthIn) : side === 'west' ? X(0) : X(lengthIn)
+  const base = side === 'south' ? yAt(0) : side === 'north' ? yAt(widthIn) : side === 'west' ? xAt(0) : xAt(lengthIn)
   const inward = side === 'south' || side === 'east' ? -1 : 1
   const box = alongX
-    ? { x: X(placed.fromIn), y: base - 9, width: wide, height: 18 }
-    : { x: base - 9, y: Y(placed.toIn), width: 18, height: wide }
+    ? { x: xAt(placed.fromIn), y: base - 9, width: wide, height: 18 }
+    : { x: base - 9, y: yAt(placed.toIn), width: 18, height: wide }
   const colour = on ? 'var(--burr)' : 'var(--ink-2)'
   const deep = Math.min(wide, 46) * inward
   const line = alongX
     ? {
-        swing: `M${X(placed.fromIn)} ${base}v${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${X(placed.toIn)} ${base}`,
-        up: `M${X(placed.fromIn)} ${base}v${deep}H${X(placed.toIn)}V${base}`,
-        flat: `M${X(placed.fromIn)} ${base + 3 * -inward}H${X(placed.toIn)}`,
-        pane: `M${X(placed.fromIn)} ${base + 2.5 * inward}H${X(placed.toIn)}`,
+        swing: `M${xAt(placed.fromIn)} ${base}v${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${xAt(placed.toIn)} ${base}`,
+        up: `M${xAt(placed.fromIn)} ${base}v${deep}H${xAt(placed.toIn)}V${base}`,
+        flat: `M${xAt(placed.fromIn)} ${base + 3 * -inward}H${xAt(placed.toIn)}`,
+        pane: `M${xAt(placed.fromIn)} ${base + 2.5 * inward}H${xAt(placed.toIn)}`,
       }
     : {
-        swing: `M${base} ${Y(placed.fromIn)}h${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${base} ${Y(placed.toIn)}`,
-        up: `M${base} ${Y(placed.fromIn)}h${deep}V${Y(placed.toIn)}H${base}`,
-        flat: `M${base + 3 * -inward} ${Y(placed.fromIn)}V${Y(placed.toIn)}`,
-        pane: `M${base + 2.5 * inward} ${Y(placed.fromIn)}V${Y(placed.toIn)}`,
+        swing: `M${base} ${yAt(placed.fromIn)}h${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${base} ${yAt(placed.toIn)}`,
+        up: `M${base} ${yAt(placed.fromIn)}h${deep}V${yAt(placed.toIn)}H${base}`,
+        flat: `M${base + 3 * -inward} ${yAt(placed.fromIn)}V${yAt(placed.toIn)}`,
+        pane: `M${base + 2.5 * inward} ${yAt(placed.fromIn)}V${yAt(placed.toIn)}`,
       }
   const name = placed.opening.name || OPENING[kind]
   const [nx, ny] = alongX
     ? [
-        X((placed.fromIn + placed.toIn) / 2),
+        xAt((placed.fromIn + placed.toIn) / 2),
         base + inward * (kind === 'overhead' ? 62 : kind === 'walk' ? wide + 12 : 16) + (inward > 0 ? 8 : 0),
       ]
     : [
         base + inward * (kind === 'overhead' ? 56 : kind === 'walk' ? wide + 10 : 14),
-        Y((placed.fromIn + placed.toIn) / 2) + 4,
+        yAt((placed.fromIn + placed.toIn) / 2) + 4,
       ]
   const choose = () => pick({ opening: placed.opening.id, post: null, wall: side })
   return (
@@ -88,8 +88,8 @@ export const OpeningMark = memo(function OpeningMark({
       {kind === 'window' && (
         <rect
           {...(alongX
-            ? { x: X(placed.fromIn), y: Math.min(base, base + 5 * inward), width: wide, height: 5 }
-            : { x: Math.min(base, base + 5 * inward), y: Y(placed.toIn), width: 5, height: wide })}
+            ? { x: xAt(placed.fromIn), y: Math.min(base, base + 5 * inward), width: wide, height: 5 }
+            : { x: Math.min(base, base + 5 * inward), y: yAt(placed.toIn), width: 5, height: wide })}
           fill="none"
           stroke={colour}
           strokeWidth={1}

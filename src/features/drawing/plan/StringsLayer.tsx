@@ -14,27 +14,28 @@ export const DiagonalsLayer = memo(function DiagonalsLayer({
   readonly v: Viewport
   readonly diagonals: readonly Diagonal[]
 }) {
-  const { X, Y } = viewport
+  const { X: xAt, Y: yAt } = viewport
   return (
     <g pointerEvents="none">
       {diagonals
         .filter((diagonal) => diagonal.of === 'strings')
         .map((diagonal, i) => {
           const angle =
-            (Math.atan2(Y(diagonal.to.y) - Y(diagonal.from.y), X(diagonal.to.x) - X(diagonal.from.x)) * 180) / Math.PI
+            (Math.atan2(yAt(diagonal.to.y) - yAt(diagonal.from.y), xAt(diagonal.to.x) - xAt(diagonal.from.x)) * 180) /
+            Math.PI
           const turn = angle > 90 ? angle - 180 : angle < -90 ? angle + 180 : angle
-          const t = 0.26
+          const tick = 0.26
           const [mx, my] = [
-            X(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * t),
-            Y(diagonal.from.y + (diagonal.to.y - diagonal.from.y) * t),
+            xAt(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * tick),
+            yAt(diagonal.from.y + (diagonal.to.y - diagonal.from.y) * tick),
           ]
           return (
             <g key={i}>
               <ChalkLine
-                x1={X(diagonal.from.x)}
-                y1={Y(diagonal.from.y)}
-                x2={X(diagonal.to.x)}
-                y2={Y(diagonal.to.y)}
+                x1={xAt(diagonal.from.x)}
+                y1={yAt(diagonal.from.y)}
+                x2={xAt(diagonal.to.x)}
+                y2={yAt(diagonal.to.y)}
                 color="var(--chalk)"
                 width={1.5}
                 seed={i + 3}
@@ -80,15 +81,15 @@ export const StringsLayer = memo(function StringsLayer({
   readonly y0: number
   readonly y1: number
 }) {
-  const { X, Y } = viewport
+  const { X: xAt, Y: yAt } = viewport
   return (
     <g pointerEvents="none">
       {strings.map((stringLine, i) => {
         const alongX = isEave(stringLine.side)
         const on = stringLine.id === picked
         const ends = alongX
-          ? { x1: X(x0), y1: Y(stringLine.from.y), x2: X(x1), y2: Y(stringLine.from.y) }
-          : { x1: X(stringLine.from.x), y1: Y(y0), x2: X(stringLine.from.x), y2: Y(y1) }
+          ? { x1: xAt(x0), y1: yAt(stringLine.from.y), x2: xAt(x1), y2: yAt(stringLine.from.y) }
+          : { x1: xAt(stringLine.from.x), y1: yAt(y0), x2: xAt(stringLine.from.x), y2: yAt(y1) }
         return (
           <g key={stringLine.id}>
             {on && <line {...ends} stroke="var(--burr)" strokeWidth={13} opacity={0.2} />}
@@ -98,7 +99,7 @@ export const StringsLayer = memo(function StringsLayer({
       })}
       {boards.map((board, i) => {
         const half = 18 * viewport.view.s
-        const [x, y] = [X(board.at.x), Y(board.at.y)]
+        const [x, y] = [xAt(board.at.x), yAt(board.at.y)]
         return board.across === 'y' ? (
           <g key={i}>
             <rect

@@ -20,11 +20,11 @@ export const Stake = memo(function Stake({
   readonly on: boolean
   readonly onPick: (name: string) => void
 }) {
-  const [w, h] = [15, 12]
-  const d =
+  const [wide, high] = [15, 12]
+  const outline =
     points === 'right'
-      ? `M${x - w} ${y - h}H${x + 8}L${x + w + 3} ${y}L${x + 8} ${y + h}H${x - w}Z`
-      : `M${x - h} ${y + w}V${y - 6}L${x} ${y - w - 1}L${x + h} ${y - 6}V${y + w}Z`
+      ? `M${x - wide} ${y - high}H${x + 8}L${x + wide + 3} ${y}L${x + 8} ${y + high}H${x - wide}Z`
+      : `M${x - high} ${y + wide}V${y - 6}L${x} ${y - wide - 1}L${x + high} ${y - 6}V${y + wide}Z`
   return (
     <g
       role="button"
@@ -38,7 +38,7 @@ export const Stake = memo(function Stake({
       onPointerDown={(event) => event.stopPropagation()}
       style={{ cursor: 'pointer' }}
     >
-      <path d={d} fill={on ? 'var(--burr)' : 'var(--ink)'} />
+      <path d={outline} fill={on ? 'var(--burr)' : 'var(--ink)'} />
       <Note
         x={points === 'right' ? x - 2.5 : x}
         y={y + (points === 'right' ? 5.5 : 7.5)}
@@ -65,7 +65,7 @@ export const WallBand = memo(function WallBand({
   readonly widthIn: number
   readonly openings: readonly PlacedOpening[]
 }) {
-  const t = 5
+  const tick = 5
   return (
     <g>
       {(['south', 'east', 'north', 'west'] as const).map((side) => {
@@ -77,19 +77,19 @@ export const WallBand = memo(function WallBand({
         const cuts = [0, ...doors.flatMap((door) => [door.fromIn, door.toIn]), end]
         return cuts.flatMap((cut, i) => {
           if (i % 2) return []
-          const b = cuts[i + 1]
+          const next = cuts[i + 1]
           const rect = alongX
             ? {
                 x: viewport.X(cut),
-                y: side === 'south' ? viewport.Y(0) - t : viewport.Y(widthIn),
-                width: (b - cut) * viewport.view.s,
-                height: t,
+                y: side === 'south' ? viewport.Y(0) - tick : viewport.Y(widthIn),
+                width: (next - cut) * viewport.view.s,
+                height: tick,
               }
             : {
-                x: side === 'west' ? viewport.X(0) : viewport.X(lengthIn) - t,
-                y: viewport.Y(b),
-                width: t,
-                height: (b - cut) * viewport.view.s,
+                x: side === 'west' ? viewport.X(0) : viewport.X(lengthIn) - tick,
+                y: viewport.Y(next),
+                width: tick,
+                height: (next - cut) * viewport.view.s,
               }
           return [
             <rect

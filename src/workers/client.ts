@@ -57,7 +57,7 @@ class Bench {
     if (!worker) {
       const cancel = { aborted: false }
       return {
-        answer: handlers[call](request as never, cancel, tell ?? (() => undefined)) as Promise<Calls[K][1] | null>,
+        answer: handlers[call](request, cancel, tell ?? (() => undefined)),
         cancel: () => {
           cancel.aborted = true
         },
@@ -65,7 +65,7 @@ class Bench {
     }
     const id = ++ids
     const answer = new Promise<Calls[K][1] | null>((resolve, reject) => {
-      this.waiting.set(id, { resolve: resolve as (value: never) => void, reject, ...(tell ? { tell } : {}) })
+      this.waiting.set(id, { resolve, reject, ...(tell ? { tell } : {}) })
     })
     worker.postMessage({ id, call, request })
     return {

@@ -21,7 +21,11 @@ function loadsOf(
 ): SpanLoads {
   return {
     lengthIn: beam.spanIn,
-    points: beam.trusses.map(({ truss, atIn }) => ({ atIn, lb: pick(reactions[truss.n - 1]), name: `T${truss.n}` })),
+    points: beam.trusses.map(({ truss, atIn }) => ({
+      atIn,
+      lb: pick(reactions[truss.number - 1]),
+      name: `T${truss.number}`,
+    })),
     lines: ownPlf ? [uniform(beam.spanIn, ownPlf)] : [],
   }
 }
@@ -88,10 +92,10 @@ function endLoads(
 ): { readonly gravityLb: number; readonly upliftLb: number } {
   const share = (pick: (loads: RoofLoads) => number) => {
     const right = beam.trusses.reduce(
-      (sum, { truss, atIn }) => sum + (pick(reactions[truss.n - 1]) * atIn) / beam.spanIn,
+      (sum, { truss, atIn }) => sum + (pick(reactions[truss.number - 1]) * atIn) / beam.spanIn,
       0,
     )
-    const total = beam.trusses.reduce((sum, { truss }) => sum + pick(reactions[truss.n - 1]), 0)
+    const total = beam.trusses.reduce((sum, { truss }) => sum + pick(reactions[truss.number - 1]), 0)
     return Math.max(right, total - right)
   }
   return {
@@ -130,8 +134,8 @@ function seatChecks(
       gSide: gravity,
       mainThetaDeg: 0,
       sideThetaDeg: 90,
-      eaMain: (values?.e ?? 1.4e6) * size.areaIn2,
-      eaSide: (values?.e ?? 1.4e6) * boardSize(spec.size).areaIn2 * spec.plies,
+      eaMain: (values?.ePsi ?? 1.4e6) * size.areaIn2,
+      eaSide: (values?.ePsi ?? 1.4e6) * boardSize(spec.size).areaIn2 * spec.plies,
       spacingIn: 4 * carrier.diameterIn,
       endIn: 7 * carrier.diameterIn,
       edgeIn: 1.5 * carrier.diameterIn,
@@ -219,7 +223,7 @@ export function beamChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLo
     const weight = (beam: EaveBeam) =>
       beam.trusses.reduce(
         (least, { truss, atIn }) =>
-          least + gravityOf(reactions[truss.n - 1]).gravityLb * Math.min(atIn, beam.spanIn - atIn),
+          least + gravityOf(reactions[truss.number - 1]).gravityLb * Math.min(atIn, beam.spanIn - atIn),
         0,
       )
     const worst = beams.reduce((best, beam) => (weight(beam) > weight(best) ? beam : best))
@@ -333,8 +337,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         nail: blockNail,
         sideIn: 1.5,
         mainIn: size.depthIn,
-        gMain: values.g,
-        gSide: values.g,
+        gMain: values.gravity,
+        gSide: values.gravity,
         duration: 1.15,
         wet: building.joints.wetPosts,
       })
@@ -392,8 +396,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       gSide: gPost,
       mainThetaDeg: double ? 90 : 0,
       sideThetaDeg: double ? 0 : 90,
-      eaMain: values.e * 8.25,
-      eaSide: values.e * 16.5,
+      eaMain: values.ePsi * 8.25,
+      eaSide: values.ePsi * 16.5,
       spacingIn: 4 * bolts.diameterIn,
       endIn: 4 * bolts.diameterIn,
       edgeIn: 1.5 * bolts.diameterIn,

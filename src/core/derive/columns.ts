@@ -28,7 +28,7 @@ export interface ColumnResult {
   readonly postId: string
   readonly section: Section
   readonly ratio: number
-  readonly c: LateralCase | null
+  readonly lateralCase: LateralCase | null
   readonly momentFtLb: number
   readonly weakFtLb: number
   readonly fc: number
@@ -46,7 +46,7 @@ export interface ColumnResult {
 
 export interface ColumnBasis {
   readonly size: PostSize
-  readonly v: DesignValues
+  readonly values: DesignValues
   readonly keOf: (post: Post) => number
   readonly wet: boolean
   readonly lamination: number
@@ -74,7 +74,7 @@ export function columnBasis(building: Building, lateral: Lateral, gapIn: number)
         size.plies,
         size.depthIn,
         building.heelIn + building.minimumDepthIn,
-        values.g,
+        values.gravity,
       )
     : null
   const kf = laminated ? (plan?.meets ? 0.6 : 1) : 1
@@ -87,7 +87,7 @@ export function columnBasis(building: Building, lateral: Lateral, gapIn: number)
   const keOf = (post: Post): number => (isEave(post.side) && post.kind !== 'lean-to' ? eaveKe : free ? freeKe : heldKe)
   return {
     size,
-    v: values,
+    values,
     keOf,
     wet,
     lamination: laminated ? laminationFactor(size.plies, building.post.ep559, values.machine) : 1,
@@ -95,7 +95,7 @@ export function columnBasis(building: Building, lateral: Lateral, gapIn: number)
     // Plies nailed by 15.3.3 act over the whole width with Kf; otherwise each ply stands by itself.
     weakDepthIn: laminated && !plan?.meets ? 1.5 : size.widthIn,
     solidWeak: laminated,
-    eMinWet: values.eMin * wetFactors(values, wet).e,
+    eMinWet: values.eMin * wetFactors(values, wet).ePsi,
     gapIn: (post) =>
       post.kind === 'lean-to' || building.openSides.includes(post.side) ? post.heightIn * (free ? 2.1 : 0.8) : gapIn,
     lengthIn: (post) => post.heightIn - (pinned ? building.bracketIn : 0),
@@ -148,7 +148,7 @@ interface Limits {
   readonly slender: number
   readonly fcStar: number
   readonly fce: number
-  readonly c: number
+  readonly curve: number
   readonly cp: number
   readonly kf: number
 }
@@ -158,18 +158,18 @@ function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean
   const key = `${post.heightIn}|${gap}|${ke}|${duration}|${wet}`
   const known = basis.known.get(key)
   if (known) return known
-  const { size, v: values } = basis
+  const { size, values } = basis
   const wetFactor = wetFactors(values, wet)
   const strong = (ke * basis.lengthIn(post)) / size.depthIn
   const weak = gap / basis.weakDepthIn
   const fcStar = values.fc * duration * wetFactor.fc
   const curve = size.wood === 'glulam' ? 0.9 : 0.8
-  const c1 = columnStability({ slenderness: strong, eMinPsi: values.eMin * wetFactor.e, fcStarPsi: fcStar, c: curve })
-  const c2 = columnStability({ slenderness: weak, eMinPsi: values.eMin * wetFactor.e, fcStarPsi: fcStar, c: curve })
+  const c1 = columnStability({ slenderness: strong, eMinPsi: values.eMin * wetFactor.ePsi, fcStarPsi: fcStar, curve })
+  const c2 = columnStability({ slenderness: weak, eMinPsi: values.eMin * wetFactor.ePsi, fcStarPsi: fcStar, curve })
   const weakRules = basis.kf * c2.cp < c1.cp
   const made: Limits = {
     fcStar,
-    c: curve,
+    curve,
     fce: weakRules ? c2.fcePsi : c1.fcePsi,
     cp: weakRules ? c2.cp : c1.cp,
     kf: weakRules ? basis.kf : 1,
@@ -187,13 +187,13 @@ function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean
 
 /** One section under one combination, before it is judged. `share` of the whole section's bending strength that counts. */
 interface Trial {
-  readonly a: Axial
+  readonly axial: Axial
   readonly section: Section
   readonly m1: number
   readonly m2: number
   readonly wet: boolean
   readonly share: number
-  readonly c: LateralCase | null
+  readonly lateralCase: LateralCase | null
   /** Cladding wind, plf, of a trial that has only that. */ readonly clad?: number
 }
 
@@ -204,8 +204,8 @@ const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
 
 /** Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling (3.10.1). */
 function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
-  const fcPsi = trial.a.lb / areaLeftIn2(basis, trial)
-  if (trial.section === 'at the truss seat') return fcPsi / (basis.v.fc * trial.a.duration)
+  const fcPsi = trial.axial.lb / areaLeftIn2(basis, trial)
+  if (trial.section === 'at the truss seat') return fcPsi / (basis.values.fc * trial.axial.duration)
   const fb = (Math.abs(trial.m1) * 12) / basis.size.sIn3
   const fb2 = (Math.abs(trial.m2) * 12) / basis.weakS
   const fbAllowed = limits.fbAllowed * trial.share
@@ -221,29 +221,29 @@ function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
 
 /** The governing trial with all its numbers. */
 function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
-  const limits = limitsOf(basis, post, trial.a.duration, trial.wet)
+  const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
   const areaIn2 = areaLeftIn2(basis, trial)
   return {
     postId: post.id,
     section: trial.section,
     ratio,
-    c: trial.c,
+    lateralCase: trial.lateralCase,
     momentFtLb: trial.m1,
     weakFtLb: trial.m2,
-    fc: trial.a.lb / areaIn2,
+    fc: trial.axial.lb / areaIn2,
     fb: (Math.abs(trial.m1) * 12) / basis.size.sIn3,
     fb2: (Math.abs(trial.m2) * 12) / basis.weakS,
     fcAllowed:
       trial.section === 'at the truss seat'
-        ? basis.v.fc * trial.a.duration
-        : trial.a.lb < 0
+        ? basis.values.fc * trial.axial.duration
+        : trial.axial.lb < 0
           ? limits.ftAllowed
           : limits.fcAllowed,
     fbAllowed: limits.fbAllowed * trial.share,
-    axial: trial.a,
+    axial: trial.axial,
     areaIn2,
     share: trial.share,
-    limits: limits,
+    limits,
     clad: trial.clad ?? 0,
   }
 }
@@ -290,7 +290,7 @@ export function columnWorst(
     lateral: LateralCase | null,
     cladPlf = 0,
   ) => {
-    const trial: Trial = { a: axial, section, m1, m2, wet, share, c: lateral, clad: cladPlf }
+    const trial: Trial = { axial, section, m1, m2, wet, share, lateralCase: lateral, clad: cladPlf }
     const result = ratioOf(basis, limits(axial.duration, wet), trial)
     if (!(result <= ratio)) {
       ratio = result
@@ -380,12 +380,12 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
       'statics',
       verify,
     )
-  if (!columnResult.c) return line(label, 'P·e/2', `${sig(eccFtLb)}/2`, moment, 'ft-lb', 'statics')
+  if (!columnResult.lateralCase) return line(label, 'P·e/2', `${sig(eccFtLb)}/2`, moment, 'ft-lb', 'statics')
   const windShare = columnResult.axial.windShare
   const ecc = columnResult.section === 'at mid-height' && eccFtLb !== 0 ? ` + ${sig(eccFtLb)}/2` : ''
   const own = (moment - (ecc ? eccFtLb / 2 : 0)) / windShare
   const is = (action: 'momentFtLb' | 'fixedFtLb') =>
-    columnResult.c !== null && Math.abs(own - Math.abs(columnResult.c[action])) < 1e-6 * own
+    columnResult.lateralCase !== null && Math.abs(own - Math.abs(columnResult.lateralCase[action])) < 1e-6 * own
   const action =
     columnResult.section !== 'at or below grade'
       ? null
@@ -394,20 +394,20 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
         : is('fixedFtLb')
           ? 'fixedFtLb'
           : null
-  const parts = action === null ? sig(own) : actionNumbers(columnResult.c, action)
+  const parts = action === null ? sig(own) : actionNumbers(columnResult.lateralCase, action)
   return line(
     label,
     `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`,
     `${windShare === 1 ? parts : action === null ? `${sig(windShare)} × ${parts}` : `${sig(windShare)} × (${parts})`}${ecc}`,
     moment,
     'ft-lb',
-    `statics: ${sig(columnResult.c.plf)} plf, top moves ${sig(columnResult.c.moveIn)} in.`,
+    `statics: ${sig(columnResult.lateralCase.plf)} plf, top moves ${sig(columnResult.lateralCase.moveIn)} in.`,
     verify,
   )
 }
 
 function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine[] {
-  const { v: values, size } = basis
+  const { values, size } = basis
   const wet = columnResult.section === 'at or below grade' && basis.wet
   const [dead, roof, wind] = columnResult.axial.parts
   const seat = columnResult.section === 'at the truss seat'
@@ -415,7 +415,7 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
   const { duration } = columnResult.axial
   const out: TraceLine[] = [
     line(
-      `Axial load${columnResult.c ? `, ${columnResult.c.name}` : ''}`,
+      `Axial load${columnResult.lateralCase ? `, ${columnResult.lateralCase.name}` : ''}`,
       `${columnResult.axial.name}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`,
       [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])]
         .map((value) => (value < 0 ? `(${sig(value).replace('-', '−')})` : sig(value)))
@@ -434,7 +434,7 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
     ),
   ]
   if (!tension && !seat) {
-    const { fcStar, fce, c: curve, cp, kf } = columnResult.limits
+    const { fcStar, fce, curve, cp, kf } = columnResult.limits
     const half = `(1 + ${sig(fce / fcStar)})/(2 × ${curve})`
     out.push(
       line(
@@ -700,12 +700,12 @@ export function columnChecks(
         unit: '',
         combination: result.axial.name,
         place: result.section,
-        governs: `${result.axial.name}${result.c ? ` with ${result.c.name}` : ''} works ${other.id} hardest, ${result.section}.`,
+        governs: `${result.axial.name}${result.lateralCase ? ` with ${result.lateralCase.name}` : ''} works ${other.id} hardest, ${result.section}.`,
         fix,
         trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
         diagram: () =>
-          result.c
-            ? postDiagram(standing(result.c), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
+          result.lateralCase
+            ? postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
             : result.clad > 0
               ? postDiagram(
                   cladBent(result.clad, other.heightIn / 12, pier),
@@ -717,18 +717,18 @@ export function columnChecks(
     )
   }
   // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning point.
-  let most: { readonly q: Post; readonly c: LateralCase } | null = null
+  let most: { readonly post: Post; readonly lateralCase: LateralCase } | null = null
   for (const post of own)
     for (const lateralCase of lateral.cases[post.id])
-      if (!most || Math.abs(lateralCase.shearLb) > Math.abs(most.c.shearLb)) most = { q: post, c: lateralCase }
+      if (!most || Math.abs(lateralCase.shearLb) > Math.abs(most.lateralCase.shearLb)) most = { post, lateralCase }
   if (!most) return out
   const hardest = most
   const shearPsi = Math.max(
-    Math.abs(hardest.c.shearLb),
-    pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.c.momentFtLb)) / (3 * (hole.embedIn / 12)),
+    Math.abs(hardest.lateralCase.shearLb),
+    pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.lateralCase.momentFtLb)) / (3 * (hole.embedIn / 12)),
   )
   const fv = (1.5 * shearPsi) / basis.size.areaIn2
-  const fvAllowed = basis.v.fv * 1.6 * wetFactors(basis.v, basis.wet).fv
+  const fvAllowed = basis.values.fv * 1.6 * wetFactors(basis.values, basis.wet).fv
   out.push(
     makeCheck({
       ...common,
@@ -739,16 +739,16 @@ export function columnChecks(
       unit: 'psi',
       combination: 'D+0.6W',
       place: 'at or below grade',
-      governs: `Wind shears ${hardest.q.id} with ${Math.round(shearPsi).toLocaleString('en-US')} lb at or below grade.`,
+      governs: `Wind shears ${hardest.post.id} with ${Math.round(shearPsi).toLocaleString('en-US')} lb at or below grade.`,
       fix: 'A larger section.',
-      diagram: () => postDiagram(standing(hardest.c), basis.lengthIn(hardest.q), null),
+      diagram: () => postDiagram(standing(hardest.lateralCase), basis.lengthIn(hardest.post), null),
       trace: () => [
         pier || hole.embedIn <= 0
-          ? line('Largest shear', 'V', sig(Math.abs(hardest.c.shearLb)), shearPsi, 'lb', 'statics')
+          ? line('Largest shear', 'V', sig(Math.abs(hardest.lateralCase.shearLb)), shearPsi, 'lb', 'statics')
           : line(
               'Largest shear',
               'the more of V and 4·M/(3·d)',
-              `max(${sig(Math.abs(hardest.c.shearLb))}, 4 × ${sig(Math.abs(hardest.c.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
+              `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
               shearPsi,
               'lb',
               'statics',
@@ -764,11 +764,11 @@ export function columnChecks(
         line(
           'Allowed',
           "Fv' = Fv·CD·CM",
-          `${sig(basis.v.fv)} × 1.6 × ${wetFactors(basis.v, basis.wet).fv}`,
+          `${sig(basis.values.fv)} × 1.6 × ${wetFactors(basis.values, basis.wet).fv}`,
           fvAllowed,
           'psi',
-          basis.v.table,
-          basis.v.verify,
+          basis.values.table,
+          basis.values.verify,
         ),
       ],
     }),
@@ -780,8 +780,8 @@ export function columnChecks(
     )
     const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
     const sag = pier
-      ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.v.e * basis.size.iIn4)
-      : (lbPerIn * most.heightIn ** 4) / (185 * basis.v.e * basis.size.iIn4)
+      ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.values.ePsi * basis.size.iIn4)
+      : (lbPerIn * most.heightIn ** 4) / (185 * basis.values.ePsi * basis.size.iIn4)
     out.push(
       makeCheck({
         ...common,
@@ -806,8 +806,8 @@ export function columnChecks(
             'Sag under 0.42·p',
             pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
             pier
-              ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.v.e)} × ${sig(basis.size.iIn4)})`
-              : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.v.e)} × ${sig(basis.size.iIn4)})`,
+              ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`
+              : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`,
             sag,
             'in',
             'IBC 2021 Table 1604.3 note f',

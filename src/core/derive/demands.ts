@@ -156,7 +156,7 @@ export function postDemands(
   const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
   for (const side of ['south', 'north'] as const) {
     for (const rest of plan.rests[side]) {
-      const loads = reactions[rest.truss.n - 1]
+      const loads = reactions[rest.truss.number - 1]
       const give = (id: string, share: number) => {
         const has = onEave.get(id) ?? { loads: NONE, feet: 0 }
         onEave.set(id, { loads: sum(has.loads, loads, share), feet: has.feet + (rest.truss.tributaryIn / 12) * share })

@@ -80,7 +80,7 @@ function endWallLbIn(building: Building, grid: Grid, side: 'west' | 'east', valu
   const bay = grid.widthIn / (grid.gableIn.length + 1)
   const length = Math.hypot(bay, building.heelIn)
   return (
-    (building.bracing.baysPerWall * values.e * boardSize(building.bracing.size).areaIn2 * (bay / length) ** 2) /
+    (building.bracing.baysPerWall * values.ePsi * boardSize(building.bracing.size).areaIn2 * (bay / length) ** 2) /
     length /
     4
   ) // a quarter for the slip of its nails
@@ -89,14 +89,14 @@ function endWallLbIn(building: Building, grid: Grid, side: 'west' | 'east', valu
 function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValues, knee: boolean): PostUnit | null {
   const building = job.building
   const size = postSize(building.post)
-  const ei = values.e * size.iIn4
-  const ea = values.e * size.areaIn2
+  const ei = values.ePsi * size.iIn4
+  const ea = values.ePsi * size.areaIn2
   const k =
     knee && building.knee
       ? {
           downIn: building.knee.downIn,
           outIn: building.knee.outIn,
-          ea: values.e * building.knee.plies * boardSize(building.knee.size).areaIn2,
+          ea: values.ePsi * building.knee.plies * boardSize(building.knee.size).areaIn2,
           trussSpanIn: building.widthIn,
         }
       : null
@@ -247,7 +247,7 @@ export function lateralOf(
     if (!unit) continue
     const make = (name: string, windPsf: number, widthFt: number, move: number): LateralCase => {
       const plf = windPsf * widthFt
-      return { name, plf, moveIn: move, windPsf, widthFt, unit: unit, ...combine(unit.held, plf, unit.perInch, move) }
+      return { name, plf, moveIn: move, windPsf, widthFt, unit, ...combine(unit.held, plf, unit.perInch, move) }
     }
     if (post.kind === 'lean-to') {
       const leanTo = results.leanTos.find((leanTo) => leanTo.leanTo.side === post.side)

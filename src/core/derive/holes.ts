@@ -178,21 +178,21 @@ export function sizeHoles(
         ? [building.holeDiameterIn]
         : STOCK_DIAMETERS_IN.filter((sizeIn) => sizeIn >= leastHole)
     // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
-    const seen = new Map<number, { p: Post; c: LateralCase }>()
+    const seen = new Map<number, { post: Post; lateralCase: LateralCase }>()
     for (const lateral of laterals)
       for (const post of own)
         for (const lateralCase of lateral.cases[post.id] ?? [])
           seen.set(Math.round(lateralCase.shearLb) * 1e8 + Math.round(lateralCase.momentFtLb), {
-            p: post,
-            c: lateralCase,
+            post,
+            lateralCase,
           })
     const missing = laterals.length === 0 || own.some((post) => laterals.some((lateral) => !lateral.cases[post.id]))
-    const lateralAt = (diameterIn: number): { readonly p: Post; readonly need: LateralNeed | null } => {
-      let worst: { p: Post; need: LateralNeed | null } = { p: own[0], need: null }
+    const lateralAt = (diameterIn: number): { readonly post: Post; readonly need: LateralNeed | null } => {
+      let worst: { post: Post; need: LateralNeed | null } = { post: own[0], need: null }
       if (missing) return worst
-      for (const { p: post, c: lateral } of seen.values()) {
+      for (const { post, lateralCase: lateral } of seen.values()) {
         const need = lateralNeed(job, results, [lateral], diameterIn)
-        if (need && (!worst.need || !(need.neededFt <= worst.need.neededFt))) worst = { p: post, need }
+        if (need && (!worst.need || !(need.neededFt <= worst.need.neededFt))) worst = { post, need }
       }
       return worst
     }
@@ -248,7 +248,7 @@ export function sizeHoles(
       digIn: best.depthIn + building.gravelIn,
       embedIn: best.embedIn,
       volumes: best.volume,
-      governing: { lateral: best.worst.need ? best.worst.p.id : null, bearing: heaviest.id, uplift: lifted.id },
+      governing: { lateral: best.worst.need ? best.worst.post.id : null, bearing: heaviest.id, uplift: lifted.id },
       lateral: best.worst.need,
       bearing: best.bearing,
       pad: pier

@@ -18,7 +18,7 @@ const near = (got: number, want: number, share: number) => {
 const EXPOSURE = { B: [7, 1200], C: [9.5, 900], D: [11.5, 700] } as const
 /** Velocity pressure at mean roof height, straight from the power law. */
 function qh(job: Job, derived: Derived): number {
-  const { building: building, site: site } = job
+  const { building, site } = job
   const slope = building.pitchPer12 / 12
   const steep = (Math.atan(slope) * 180) / Math.PI > 10
   const h = building.heelIn / 12 + (steep ? (derived.grid.widthIn / 24) * slope * 0.5 : 0)

@@ -230,7 +230,7 @@ export function leanToChecks(
   const wLb = down('wallPlf')
   const post = postSize(building.post)
   const bolts = building.joints.ledger
-  const ePsi = values?.e ?? 1.4e6
+  const ePsi = values?.ePsi ?? 1.4e6
   const bolt = (duration: number, plies: number, double: boolean) =>
     boltStrength({
       diameterIn: bolts.diameterIn,

@@ -38,7 +38,7 @@ const rect = (
 
 /** Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan. External pressures; the inside acts besides, either way. */
 export function loadMap(building: Building, grid: Grid, results: SiteResults, loadCase: LoadCase): LoadRegion[] {
-  const { lengthIn: lengthIn, widthIn: widthIn } = grid
+  const { lengthIn, widthIn } = grid
   const heelIn = building.heelIn
   const walls = (psf: Readonly<Record<Side, number>>, name: (side: Side) => string): LoadRegion[] =>
     [

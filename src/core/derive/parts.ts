@@ -33,7 +33,7 @@ export interface PartsOf {
   readonly layout: PostLayout
   readonly placed: readonly PlacedOpening[]
   readonly trusses: TrussPlan
-  readonly r: SiteResults
+  readonly results: SiteResults
   readonly reactions: readonly RoofLoads[]
 }
 
@@ -53,7 +53,7 @@ export function partsOf(
       layout,
       placed,
       trusses,
-      r: results,
+      results,
       reactions: trussReactions(job, grid, trusses, results),
     }
   )
@@ -66,29 +66,29 @@ export function postPart(
   job: Job,
 ): { readonly worst: number; readonly holes: readonly HoleKind[]; readonly unchecked: number } {
   const building = job.building
-  const demands = postDemands(job, parts.grid, parts.layout, parts.trusses, parts.reactions, parts.r)
-  const first = lateralOf(job, parts.grid, parts.layout, demands, parts.r)
+  const demands = postDemands(job, parts.grid, parts.layout, parts.trusses, parts.reactions, parts.results)
+  const first = lateralOf(job, parts.grid, parts.layout, demands, parts.results)
   let lateral = first
-  let holes = sizeHoles(job, parts.layout.posts, demands, [first], parts.r)
+  let holes = sizeHoles(job, parts.layout.posts, demands, [first], parts.results)
   if (building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed') {
     lateral = lateralOf(
       job,
       parts.grid,
       parts.layout,
       demands,
-      parts.r,
+      parts.results,
       Math.max(...holes.map((hole) => hole.embedIn)) / 36,
     )
-    holes = sizeHoles(job, parts.layout.posts, demands, [first, lateral], parts.r)
+    holes = sizeHoles(job, parts.layout.posts, demands, [first, lateral], parts.results)
   }
   const byId = new Map(parts.layout.posts.map((post) => [post.id, post]))
   const basis = columnBasis(building, lateral, building.girts.maxGapIn)
   const checks = holes
     .flatMap((hole) => [
-      ...holeChecks(job, hole, byId, demands, first, parts.r),
+      ...holeChecks(job, hole, byId, demands, first, parts.results),
       ...columnChecks(job, hole, byId, demands, lateral, basis, {}),
     ])
-    .concat(trussChecks(job, parts.trusses, parts.reactions, parts.r))
+    .concat(trussChecks(job, parts.trusses, parts.reactions, parts.results))
   // The post and its bays decide how far the eave moves.
   const counted = [...checks, swayCheck(building, lateral)].filter(
     (check) => !IGNORED.test(check.id) && check.state !== 'not-checked',
@@ -102,7 +102,7 @@ export function postPart(
 
 /** Rows and boards of some walls for one way of setting girts, to be judged with any lumber. */
 export interface GirtLayout {
-  readonly b: Building
+  readonly building: Building
   readonly sides: readonly Side[]
   readonly pieces: Readonly<Partial<Record<Side, readonly GirtPiece[]>>>
   readonly cases: ReturnType<typeof girtCases>
@@ -118,10 +118,10 @@ export function girtPart(parts: PartsOf, building: Building, sides: readonly Sid
     const rows = girtRows(wb, parts.grid, side, parts.placed)
     const list = girtPieces(wb, rows, parts.layout.posts)
     pieces[side] = list
-    cases.push(...girtCases(wb, parts.grid, rows, list, parts.layout.posts, parts.r.edgeZoneFt))
+    cases.push(...girtCases(wb, parts.grid, rows, list, parts.layout.posts, parts.results.edgeZoneFt))
   }
   return {
-    b: building,
+    building,
     sides,
     pieces,
     cases,
@@ -131,7 +131,7 @@ export function girtPart(parts: PartsOf, building: Building, sides: readonly Sid
 
 /** Worst ratio of a girt layout in one lumber, with its nails; NaN without tabled values. */
 export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number {
-  const building = { ...girtLayout.b, girts: { ...girtLayout.b.girts, lumber } }
+  const building = { ...girtLayout.building, girts: { ...girtLayout.building.girts, lumber } }
   const nail = nailOf(building.joints.girt.nail)
   const hold = nail
     ? nailStrength({
@@ -148,7 +148,7 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
   const each = hold ? (building.girts.style === 'between' ? hold.lateralLb : hold.pullLb) : 0
   let worst = 0
   for (const girtCase of girtLayout.cases) {
-    const girt = girtAt(building, parts.r, girtCase, girtCase.spaceIn)
+    const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)
     if (!girt) return NaN
     const pull =
       ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / 12) *
@@ -165,7 +165,7 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
   const span = parts.trusses.trusses
     .slice(1)
     .reduce((most, truss, i) => Math.max(most, truss.xIn - parts.trusses.trusses[i].xIn), 0)
-  const loads = mainPurlinLoads(building, parts.r, span, ['1', '2e', '2n', '2r', '3e', '3r'])
+  const loads = mainPurlinLoads(building, parts.results, span, ['1', '2e', '2n', '2r', '3e', '3r'])
   if (!loads) return NaN
   const main = spanWorst(purlinMember(building, '', '', 'purlin', span, loads, ''))
   let worst = Math.max(main.strength, main.sag)
@@ -179,12 +179,12 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
         144 /
         building.joints.purlinTieLb,
     )
-  for (const leanTo of parts.r.leanTos) {
+  for (const leanTo of parts.results.leanTos) {
     const space = leanTo.leanTo.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)
     if (space <= 30) continue
     const snow = leanTo.snow.reduce((most, low) => Math.max(most, low.uniformPsf + low.peakPsf), 0)
     const cn = building.skin.openRoofCn
-    const wind = cn === null ? leanTo.wind.downPsf : parts.r.claddingQhPsf * 0.85 * cn
+    const wind = cn === null ? leanTo.wind.downPsf : parts.results.claddingQhPsf * 0.85 * cn
     const worstOf = spanWorst(
       purlinMember(
         building,
@@ -194,7 +194,7 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
         space,
         {
           thetaDeg: leanTo.thetaDeg,
-          deadPsf: parts.r.dead.slopePsf,
+          deadPsf: parts.results.dead.slopePsf,
           leastPsf: loads.leastPsf,
           snowPsf: snow,
           livePsf: roofLivePsf((space * building.roof.purlins.spaceIn) / 144, leanTo.leanTo.pitchPer12),
@@ -227,13 +227,13 @@ export function eaveBeamWorst(parts: PartsOf, building: Building, kind: 'carrier
 
 /** Worst ratio of the rafters of one lean-to of `b`. */
 export function rafterWorst(parts: PartsOf, building: Building, side: Side): number {
-  const leanTo = parts.r.leanTos.find((leanTo) => leanTo.leanTo.side === side)
+  const leanTo = parts.results.leanTos.find((leanTo) => leanTo.leanTo.side === side)
   const own = building.leanTos.find((leanTo) => leanTo.side === side)
   if (!leanTo || !own) return 0
   const worst = spanWorst(
     rafterMember(
       building,
-      parts.r,
+      parts.results,
       { ...leanTo, leanTo: own },
       '',
       (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / 12,

@@ -35,7 +35,7 @@ function jobOf(building: Asked): Job {
   }
   return {
     ...job,
-    site: { ...barnSite, groundSnowPsf: building.snow, windMph: building.wind, exposure: building.exposure as 'C' },
+    site: { ...barnSite, groundSnowPsf: building.snow, windMph: building.wind, exposure: building.exposure },
     building: {
       ...job.building,
       lengthIn: building.lengthIn,
@@ -45,9 +45,9 @@ function jobOf(building: Asked): Job {
       eaveOverhangIn: building.eaveOverhangIn,
       bays: { mode: 'max', maxIn: building.bay },
       gableMaxIn: building.gableMaxIn,
-      school: building.school as 'pad',
-      post: { ...job.building.post, section: building.section as '3-2x6' },
-      girts: { ...job.building.girts, maxGapIn: building.gap, style: building.style as 'flat' },
+      school: building.school,
+      post: { ...job.building.post, section: building.section },
+      girts: { ...job.building.girts, maxGapIn: building.gap, style: building.style },
       roof: { ...job.building.roof, truss },
       leanTos: building.lean
         ? [

@@ -87,7 +87,7 @@ function leanToLoads(
   }))
   const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((snowCase) => snowCase[k]))
   return {
-    leanTo: leanTo,
+    leanTo,
     thetaDeg,
     snow,
     governing: cases.reduce((best, each) => (each.outerPlf > best.outerPlf ? each : best)).governing,

@@ -43,9 +43,9 @@ export interface SpanMember {
   readonly fix: string
 }
 interface Judged {
-  readonly c: SpanCase
-  readonly s: BeamStrength
-  readonly r: SpanForces
+  readonly spanCase: SpanCase
+  readonly strength: BeamStrength
+  readonly forces: SpanForces
   readonly bending: number
   readonly shear: number
   readonly fb: number
@@ -84,9 +84,9 @@ function judge(member: SpanMember, spanCase: SpanCase): Judged | null {
   const bending = bend + (fb2 > 0 ? (room > 0 ? fb2 / (fb2Allowed * room) : Infinity) : 0)
   const shear = (1.5 * forces.shearLb) / strength.areaIn2 / (strength.fvPsi * (member.notchShare ?? 1))
   return {
-    c: spanCase,
-    s: strength,
-    r: forces,
+    spanCase,
+    strength,
+    forces,
     bending,
     shear,
     fb,
@@ -123,7 +123,7 @@ function sagOf(
     duration: 1,
     shortcut: true,
   })
-  const ei = strength ? strength.v.e * strength.iIn4 : NaN
+  const ei = strength ? strength.values.ePsi * strength.iIn4 : NaN
   const limitIn = Math.min(sagCase.loads.lengthIn / sagCase.over, sagCase.mostIn ?? Infinity)
   const sagIn = Math.abs(simpleSpan(sagCase.loads, ei).deflectionIn)
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }
@@ -159,26 +159,26 @@ export function spanChecks(member: SpanMember): Check[] {
       demand: slender ? 9.99 : j.ratio,
       capacity: 1,
       unit: '',
-      combination: j.c.name,
-      place: j.c.place ?? (bends ? `${formatLength(j.r.momentAtIn)} along` : 'at its end'),
+      combination: j.spanCase.name,
+      place: j.spanCase.place ?? (bends ? `${formatLength(j.forces.momentAtIn)} along` : 'at its end'),
       fix: member.fix,
       governs: slender
-        ? `${j.c.name}: its free edge is too slender (RB over 50).`
-        : `${j.c.name} ${bends ? `bends it, ${sig(Math.abs(j.r.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.r.shearLb)} lb`} over ${formatLength(j.c.loads.lengthIn)}.`,
+        ? `${j.spanCase.name}: its free edge is too slender (RB over 50).`
+        : `${j.spanCase.name} ${bends ? `bends it, ${sig(Math.abs(j.forces.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.forces.shearLb)} lb`} over ${formatLength(j.spanCase.loads.lengthIn)}.`,
       trace: () => [
-        ...(j.c.trace?.() ?? []),
+        ...(j.spanCase.trace?.() ?? []),
         line(
           'Largest moment',
-          `${j.c.name}, from the diagram`,
-          sig(Math.abs(j.r.momentInLb) / 12),
-          Math.abs(j.r.momentInLb) / 12,
+          `${j.spanCase.name}, from the diagram`,
+          sig(Math.abs(j.forces.momentInLb) / 12),
+          Math.abs(j.forces.momentInLb) / 12,
           'ft-lb',
           'statics',
         ),
         line(
           'Bending stress',
           'fb = 12·M/S',
-          `12 × ${sig(Math.abs(j.r.momentInLb) / 12)}/${sig(j.s.sIn3)}`,
+          `12 × ${sig(Math.abs(j.forces.momentInLb) / 12)}/${sig(j.strength.sIn3)}`,
           j.fb,
           'psi',
           'NDS 2018 3.3',
@@ -186,18 +186,18 @@ export function spanChecks(member: SpanMember): Check[] {
         line(
           'Allowed bending',
           member.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
-          `${sig(j.s.v.fb)} × ${j.c.duration} × ${j.s.cr} × ${sig(member.flat ? j.s.cfu : j.s.cl)}`,
+          `${sig(j.strength.values.fb)} × ${j.spanCase.duration} × ${j.strength.cr} × ${sig(member.flat ? j.strength.cfu : j.strength.cl)}`,
           j.fbAllowed,
           'psi',
-          `${j.s.v.table}; NDS 2018 4.3`,
-          j.c.verify ?? (j.s.cr > 1 ? 'C06' : j.s.v.verify),
+          `${j.strength.values.table}; NDS 2018 4.3`,
+          j.spanCase.verify ?? (j.strength.cr > 1 ? 'C06' : j.strength.values.verify),
         ),
         ...(j.fb2 > 0
           ? [
               line(
                 'Across the other axis',
                 "fb2/(Fb2'·(1−(fb1/FbE)²))",
-                `${sig(j.fb2)}/(${sig(j.fb2Allowed)} × (1−(${sig(j.fb)}/${sig(j.s.fbePsi)})²))`,
+                `${sig(j.fb2)}/(${sig(j.fb2Allowed)} × (1−(${sig(j.fb)}/${sig(j.strength.fbePsi)})²))`,
                 j.bending - j.fb / j.fbAllowed,
                 '',
                 'NDS 2018 3.9.2',
@@ -207,22 +207,26 @@ export function spanChecks(member: SpanMember): Check[] {
         line(
           'Shear stress',
           'fv = 1.5·V/A',
-          `1.5 × ${sig(j.r.shearLb)}/${sig(j.s.areaIn2)}`,
-          (1.5 * j.r.shearLb) / j.s.areaIn2,
+          `1.5 × ${sig(j.forces.shearLb)}/${sig(j.strength.areaIn2)}`,
+          (1.5 * j.forces.shearLb) / j.strength.areaIn2,
           'psi',
           'NDS 2018 3.4',
         ),
         line(
           'Allowed shear',
           member.notchShare !== undefined && member.notchShare < 1 ? "Fv'·(notch)" : "Fv' = Fv·CD",
-          `${sig(j.s.v.fv)} × ${j.c.duration}${member.notchShare !== undefined && member.notchShare < 1 ? ` × ${sig(member.notchShare)}` : ''}`,
-          j.s.fvPsi * (member.notchShare ?? 1),
+          `${sig(j.strength.values.fv)} × ${j.spanCase.duration}${member.notchShare !== undefined && member.notchShare < 1 ? ` × ${sig(member.notchShare)}` : ''}`,
+          j.strength.fvPsi * (member.notchShare ?? 1),
           'psi',
           'NDS 2018 3.4.3',
         ),
       ],
       diagram: () =>
-        spanDiagram(j.c.loads, j.s.v.e * j.s.iIn4, Number.isFinite(j.fbAllowed) ? j.fbAllowed * j.s.sIn3 : null),
+        spanDiagram(
+          j.spanCase.loads,
+          j.strength.values.ePsi * j.strength.iIn4,
+          Number.isFinite(j.fbAllowed) ? j.fbAllowed * j.strength.sIn3 : null,
+        ),
     }),
   ]
   if (member.sags.length) {

@@ -152,7 +152,7 @@ function girtDiagram(building: Building, girtCase: GirtCase, psf: number): Diagr
   const size = boardSize(building.girts.size)
   const plf = (0.6 * Math.abs(psf) * girtCase.spaceIn) / 12
   const ei =
-    (boardValues(building.girts.lumber, size.nominal, building.grades)?.e ?? NaN) *
+    (boardValues(building.girts.lumber, size.nominal, building.grades)?.ePsi ?? NaN) *
     (building.girts.style === 'between' ? size.iEdgeIn4 : size.iFlatIn4) *
     building.girts.plies
   return girtCase.spans === 2
@@ -179,7 +179,7 @@ function girtNails(
     .map((girtCase) => {
       const girt = girtAt(building, results, girtCase, girtCase.spaceIn)
       return {
-        c: girtCase,
+        girtCase,
         lb: girt
           ? ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / 12) *
             (girtCase.spanIn / 12) *
@@ -187,7 +187,7 @@ function girtNails(
           : NaN,
       }
     })
-    .reduce<{ c: GirtCase; lb: number } | null>((best, each) => (!best || each.lb > best.lb ? each : best), null)
+    .reduce<{ girtCase: GirtCase; lb: number } | null>((best, each) => (!best || each.lb > best.lb ? each : best), null)
   if (!need) return notChecked(id, title, 'walls', 'No board spans between posts on this wall.', '')
   const between = building.girts.style === 'between'
   const one = nailStrength({
@@ -210,7 +210,7 @@ function girtNails(
     capacity: Math.max(each * count, 1e-9),
     unit: 'lb',
     combination: '0.6W',
-    place: need.c.spans === 2 ? 'at the post it crosses' : 'at its end',
+    place: need.girtCase.spans === 2 ? 'at the post it crosses' : 'at its end',
     governs: `Suction pulls ${Math.round(need.lb).toLocaleString('en-US')} lb at a post; ${count} ${nail.name} hold it${between ? ' sideways in end grain' : one.governs === 'head' ? ', the heads pulling through first' : ''}.`,
     fix:
       wetPosts && !nail.ring
@@ -219,11 +219,11 @@ function girtNails(
     trace: () => [
       line(
         'Pull at the post',
-        need.c.spans === 2 ? '1.25·w·L' : '0.5·w·L',
-        `${need.c.spans === 2 ? 1.25 : 0.5} × ${sig(need.lb / (need.c.spans === 2 ? 1.25 : 0.5) / (need.c.spanIn / 12))} × ${sig(need.c.spanIn / 12)}`,
+        need.girtCase.spans === 2 ? '1.25·w·L' : '0.5·w·L',
+        `${need.girtCase.spans === 2 ? 1.25 : 0.5} × ${sig(need.lb / (need.girtCase.spans === 2 ? 1.25 : 0.5) / (need.girtCase.spanIn / 12))} × ${sig(need.girtCase.spanIn / 12)}`,
         need.lb,
         'lb',
-        `statics; zone ${need.c.zone}`,
+        `statics; zone ${need.girtCase.zone}`,
       ),
       ...one.trace,
       line('All nails', 'n·each', `${count} × ${sig(each)}`, each * count, 'lb', 'NDS 2018 12.2'),

@@ -36,8 +36,8 @@ export type FieldTrouble =
       readonly kind: 'two-readings'
       readonly target: string
       readonly setup: string
-      readonly a: Said<'reading'>
-      readonly b: Said<'reading'>
+      readonly first: Said<'reading'>
+      readonly second: Said<'reading'>
     }
   | { readonly kind: 'clock'; readonly record: FieldRecord; readonly hours: number }
   | { readonly kind: 'no-setup'; readonly reading: Said<'reading'> }
@@ -88,7 +88,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
   const known = new Set(setups.map((setup) => setup.body.setup))
   const seen = new Map<string, Said<'reading'>>()
   for (const reading of readings) {
-    if (!known.has(reading.body.setup)) troubles.push({ kind: 'no-setup', reading: reading })
+    if (!known.has(reading.body.setup)) troubles.push({ kind: 'no-setup', reading })
     const k = `${reading.body.setup}|${reading.body.target}|${reading.body.of}`
     const before = seen.get(k)
     if (
@@ -100,8 +100,8 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
         kind: 'two-readings',
         target: reading.body.target,
         setup: reading.body.setup,
-        a: before,
-        b: reading,
+        first: before,
+        second: reading,
       })
     seen.set(k, reading)
   }

@@ -103,8 +103,7 @@ export function tieLevels(state: FieldState): Levels {
       }
     })
   const names = new Set(setups.map((setup) => setup.setup))
-  for (const reading of state.readings)
-    if (!names.has(reading.body.setup)) unused.push({ reading: reading, why: 'no-setup' })
+  for (const reading of state.readings) if (!names.has(reading.body.setup)) unused.push({ reading, why: 'no-setup' })
   tied.sort((one, other) => Date.parse(one.at) - Date.parse(other.at) || (one.id < other.id ? -1 : 1))
   const of = (kind: TiedReading['of']) =>
     Object.fromEntries(tied.filter((reading) => reading.of === kind).map((reading) => [reading.target, reading]))

@@ -64,7 +64,7 @@ export function padRatios(given: {
     shear,
     punching,
     worst: Math.max(bending, shear, punching),
-    effectiveIn: effectiveIn,
+    effectiveIn,
     muInLb: mu,
     phiMnInLb: phiMn,
     quPsi: qu,

@@ -37,7 +37,7 @@ export function placeOpening(opening: Opening, grid: Grid): PlacedOpening {
   const low = opening.corner === LOW_CORNER[opening.side]
   const fromIn = low ? opening.positionIn : wallLengthIn(grid, opening.side) - opening.positionIn - opening.widthIn
   return {
-    opening: opening,
+    opening,
     fromIn,
     toIn: fromIn + opening.widthIn,
     sillIn: opening.sillIn,

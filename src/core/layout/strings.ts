@@ -70,7 +70,7 @@ export function layOutStrings(
   placed: readonly PlacedOpening[],
   rows: Readonly<Record<string, string>>,
 ): StringLine[] {
-  const { lengthIn: lengthIn, widthIn: widthIn } = grid
+  const { lengthIn, widthIn } = grid
   const last = grid.centresIn.length
   const eave = (side: 'south' | 'north', y: number): StringLine => ({
     id: rows[side],
@@ -78,7 +78,7 @@ export function layOutStrings(
     side,
     from: { x: 0, y },
     to: { x: lengthIn, y },
-    lengthIn: lengthIn,
+    lengthIn,
     marks: stringMarks(placed, side, wallPosts(posts, side)),
   })
   const end = (side: 'west' | 'east', x: number, lineNumber: number): StringLine => ({
@@ -100,7 +100,7 @@ export function layOutStrings(
       side: lean.side,
       from: { x: 0, y },
       to: { x: lengthIn, y },
-      lengthIn: lengthIn,
+      lengthIn,
       marks: stringMarks(
         [],
         lean.side,
@@ -138,7 +138,7 @@ export function hookedMarks(
 
 /** Diagonals to tape: of the string rectangle, of the inside faces of the corner posts, and of the lean-to. */
 export function diagonals(building: Building, grid: Grid, rows: Readonly<Record<string, string>>): Diagonal[] {
-  const { lengthIn: lengthIn, widthIn: widthIn } = grid
+  const { lengthIn, widthIn } = grid
   const count = grid.centresIn.length
   const size = postSize(building.post)
   const [dx, dy] = [size.widthIn, size.depthIn]

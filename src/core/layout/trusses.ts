@@ -5,7 +5,7 @@ import { wallPosts } from './walls'
 
 /** One truss: its number from the west, its place along the building and the length of roof it carries, inches. */
 export interface Truss {
-  readonly n: number
+  readonly number: number
   readonly xIn: number
   readonly tributaryIn: number
   readonly end: boolean
@@ -56,7 +56,7 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
   const half = (i: number, j: number) =>
     j < 0 || j >= xs.length ? building.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
   const trusses = xs.map((xIn, i): Truss => ({
-    n: i + 1,
+    number: i + 1,
     xIn,
     tributaryIn: half(i, i - 1) + half(i, i + 1),
     end: i === 0 || i === xs.length - 1,

@@ -5,7 +5,6 @@ import { roofCladding } from './roofCladding'
 import { judgeEnclosure } from './enclosure'
 import { barnSite } from '../testing/barn'
 import { expectNear } from '../testing/near'
-import type { Exposure, Risk, SnowExposure, Thermal } from '../model'
 
 // Tables of ASCE 7-16 row by row.
 describe('Kz, Table 26.10-1', () => {
@@ -52,10 +51,10 @@ describe('snow factors, Tables 1.5-2, 7.3-1 and 7.3-2: pf = 0.7·Ce·Ct·Is·pg 
     const snow = snowLoads(
       {
         ...barnSite,
-        risk: risk as Risk,
-        exposure: exposure as Exposure,
-        snowExposure: snowExposure as SnowExposure,
-        thermal: thermal as Thermal,
+        risk,
+        exposure,
+        snowExposure,
+        thermal,
       },
       { pitchPer12: 4, halfWidthFt: 20, slippery: true },
     )

@@ -38,7 +38,7 @@ export function merge3<T>(
       return Object.values(
         walk(hasIds(base) ? byId(base) : {}, byId(mine), byId(theirs), path) as Record<string, unknown>,
       )
-    conflicts.push({ path, mine: mine, theirs: theirs })
+    conflicts.push({ path, mine, theirs })
     return mine
   }
   return { merged: walk(base, mine, theirs, []) as T, conflicts }

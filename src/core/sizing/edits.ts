@@ -56,7 +56,7 @@ function girtEdits(job: Job, side: Side): Edit[] {
       key: `size-${size}`,
       label: 'Wider board',
       detail: times(size),
-      job: put({ size: size }),
+      job: put({ size }),
     })),
     ...(now.style === 'flat'
       ? [{ key: 'between', label: 'Between the posts', detail: 'boards on edge', job: put({ style: 'between' }) }]
@@ -86,7 +86,7 @@ function purlinEdits(job: Job): Edit[] {
         key: `space-${spaceIn}`,
         label: 'Closer rows',
         detail: `${spaceIn}″`,
-        job: put({ spaceIn: spaceIn }),
+        job: put({ spaceIn }),
       })),
     ...(purlins.blocked || purlins.style === 'flat'
       ? []
@@ -101,7 +101,7 @@ function purlinEdits(job: Job): Edit[] {
       key: `size-${size}`,
       label: 'Deeper',
       detail: times(size),
-      job: put({ size: size }),
+      job: put({ size }),
     })),
     ...(building.roof.purlins.blocked
       ? []
@@ -109,7 +109,7 @@ function purlinEdits(job: Job): Edit[] {
           key: `size-block-${size}`,
           label: 'Deeper, blocked',
           detail: times(size),
-          job: put({ size: size, blocked: true }),
+          job: put({ size, blocked: true }),
         }))),
   ]
 }
@@ -125,13 +125,13 @@ function beamEdits(
       key: `plies-${plies}`,
       label: 'More plies',
       detail: `${plies} plies`,
-      job: put({ plies: plies }),
+      job: put({ plies }),
     })),
     ...after(BOARD_SIZES, now.size, 3).map((size) => ({
       key: `size-${size}`,
       label: 'Deeper',
       detail: times(size),
-      job: put({ size: size }),
+      job: put({ size }),
     })),
     ...others(job, now.lumber).map((text) => ({
       key: `lumber-${text}`,
@@ -144,7 +144,7 @@ function beamEdits(
         key: `both-${size}-${text}`,
         label: 'Deeper, other lumber',
         detail: `${times(size)} ${text}`,
-        job: put({ size: size, lumber: text }),
+        job: put({ size, lumber: text }),
       })),
     ),
   ]
@@ -272,7 +272,7 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
         key: `dia-${diameterIn}`,
         label: 'Thicker bolts',
         detail: `${diameterIn} in.`,
-        job: put({ diameterIn: diameterIn }),
+        job: put({ diameterIn }),
       })),
     ...[now.count + 1, now.count + 2]
       .filter((count) => count <= 12)
@@ -280,7 +280,7 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
         key: `count-${count}`,
         label: 'More bolts',
         detail: `${count} bolts`,
-        job: put({ count: count }),
+        job: put({ count }),
       })),
   ]
 }
@@ -297,10 +297,10 @@ function nailEdits(job: Job, key: 'girt' | 'purlin'): Edit[] {
         key: `count-${count}`,
         label: 'More nails',
         detail: `${count} nails`,
-        job: put({ count: count }),
+        job: put({ count }),
       })),
     ...NAILS.filter((nail) => nail.ring && nail.id !== now.nail).map((nail) => ({
-      key: nail.id as string,
+      key: nail.id,
       label: 'Other nail',
       detail: nail.name,
       job: put({ nail: nail.id }),
@@ -365,8 +365,8 @@ export function editsFor(job: Job, checkId: string): Edit[] {
   if (checkId === 'lamination') {
     const lamination = building.joints.lamination
     return NAILS.filter((nail) => !nail.ring && nail.id !== lamination.nail)
-      .map((nail) => ({
-        key: nail.id as string,
+      .map((nail): Edit => ({
+        key: nail.id,
         label: 'Other nail',
         detail: nail.name,
         job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, nail: nail.id } } }),
@@ -376,7 +376,7 @@ export function editsFor(job: Job, checkId: string): Edit[] {
           key: `edge-${edgeIn}`,
           label: 'Rows elsewhere',
           detail: `${edgeIn}″ from the edge`,
-          job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, edgeIn: edgeIn } } }),
+          job: onBuilding(job, { joints: { ...building.joints, lamination: { ...lamination, edgeIn } } }),
         })),
       )
   }

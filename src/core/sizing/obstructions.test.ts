@@ -91,7 +91,7 @@ describe('what is in the way', () => {
     expect(after.omitted).toMatchObject([{ id: post.id, openingId: null }])
     const beam = after.trusses.beams.find((beam) => beam.kind === 'header')
     expect(beam?.spanIn).toBeCloseTo(192, 0)
-    expect(beam?.trusses.map((truss) => truss.truss.n)).toEqual([4])
+    expect(beam?.trusses.map((truss) => truss.truss.number)).toEqual([4])
     // Half of the truss to each post beside it: 5 trusses' worth on three posts before, on two after.
     const at = (derived: typeof after, line: number) => derived.demands?.[`A${line}`].gravityLb ?? 0
     expect(at(after, 3)).toBeGreaterThan(1.4 * at(d, 3))

@@ -94,7 +94,7 @@ export function waysRound(job: Job): Met[] {
           const by = clearingMoves(post, wide, obstruction)[way]
           const at = (alongX(post) ? post.x : post.y) + by
           const building = at < 0 || at > end ? null : movePost(job.building, now.value.grid, post, by)
-          const after = building && deriveJob({ ...job, building: building })
+          const after = building && deriveJob({ ...job, building })
           if (!building || !after?.ok) break
           if (postsMet(after.value, obstruction).length === 0) {
             ways.push(
@@ -102,7 +102,7 @@ export function waysRound(job: Job): Met[] {
                 `move-${post.id}-${way === 0 ? 'low' : 'high'}`,
                 `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ${alongX(post) ? (by < 0 ? 'west' : 'east') : by < 0 ? 'south' : 'north'}`,
                 post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
-                { ...job, building: building },
+                { ...job, building },
               ),
             )
             break
@@ -178,7 +178,7 @@ export function waysRound(job: Job): Met[] {
         ),
       )
     return {
-      obstruction: obstruction,
+      obstruction,
       posts: met.map((post) => post.id),
       ways: ways.sort(
         (one, other) => one.newFails.length - other.newFails.length || Math.abs(one.more) - Math.abs(other.more),

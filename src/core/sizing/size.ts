@@ -157,7 +157,7 @@ function sizePurlins(
         }
   const best = cheapest(
     choices,
-    (purlins) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins: purlins } }) <= HOLDS,
+    (purlins) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins } }) <= HOLDS,
     count,
   )
   return best && { ...best, of: choices.length }
@@ -445,7 +445,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       for (const sized of good)
         found.push({
           job: with_(sized.sized, kept.post),
-          bays: bays,
+          bays,
           estimate: kept.cost + sized.sized.cost + bays * prices.of('bay of labour'),
         })
   }

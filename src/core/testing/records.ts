@@ -30,6 +30,6 @@ export const setUp = (
 ]
 /** What records say together, and their levels. */
 export const said = (records: readonly FieldRecord[]) => {
-  const state = foldRecords(records.map((record) => ({ record: record, receivedAt: record.at })))
+  const state = foldRecords(records.map((record) => ({ record, receivedAt: record.at })))
   return { state, levels: tieLevels(state) }
 }

@@ -20,7 +20,7 @@ export interface BeamMember {
   readonly together?: number
 }
 export interface BeamStrength {
-  readonly v: DesignValues
+  readonly values: DesignValues
   readonly sIn3: number
   readonly iIn4: number
   readonly areaIn2: number
@@ -63,7 +63,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
       })
   const fbePsi = stability.rb > 0 ? (1.2 * values.eMin) / stability.rb ** 2 : Infinity
   return {
-    v: values,
+    values,
     sIn3: beamMember.plies * (beamMember.flat ? size.sFlatIn3 : size.sEdgeIn3),
     iIn4: beamMember.plies * (beamMember.flat ? size.iFlatIn4 : size.iEdgeIn4),
     areaIn2: beamMember.plies * size.areaIn2,

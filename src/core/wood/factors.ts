@@ -11,10 +11,10 @@ export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + 
 export const wetFactors = (
   values: DesignValues,
   wet: boolean,
-): { readonly fb: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly e: number } =>
+): { readonly fb: number; readonly fv: number; readonly fcPerp: number; readonly fc: number; readonly ePsi: number } =>
   wet
-    ? { fb: values.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: values.fc > 750 ? 0.8 : 1, e: 0.9 }
-    : { fb: 1, fv: 1, fcPerp: 1, fc: 1, e: 1 }
+    ? { fb: values.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: values.fc > 750 ? 0.8 : 1, ePsi: 0.9 }
+    : { fb: 1, fv: 1, fcPerp: 1, fc: 1, ePsi: 1 }
 
 /** Bearing-area factor Cb, NDS 3.10.4: bearings under 6 in. long and 3 in. or more from the end. */
 export const bearingArea = (lengthIn: number, endIn: number): number =>

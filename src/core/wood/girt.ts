@@ -84,8 +84,8 @@ export function girtRatios(
   const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
   const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
   const deflectionIn = two
-    ? (wDef * load.spanIn ** 4) / (185 * values.e * i)
-    : (5 * wDef * load.spanIn ** 4) / (384 * values.e * i)
+    ? (wDef * load.spanIn ** 4) / (185 * values.ePsi * i)
+    : (5 * wDef * load.spanIn ** 4) / (384 * values.ePsi * i)
   const limitIn = load.spanIn / limit
   const bending = Number.isFinite(fbAllowed) ? fb / fbAllowed : Infinity
   const shear = fv / (values.fv * CD_WIND)
@@ -130,7 +130,7 @@ export function girtRatios(
     line(
       'Sag under 0.42·p',
       two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)',
-      `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(values.e)} × ${sig(i)})`,
+      `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(values.ePsi)} × ${sig(i)})`,
       deflectionIn,
       'in',
       'IBC 2021 Table 1604.3 note f',

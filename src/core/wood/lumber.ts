@@ -8,9 +8,9 @@ export interface DesignValues {
   readonly fv: number
   readonly fcPerp: number
   readonly fc: number
-  readonly e: number
+  readonly ePsi: number
   readonly eMin: number
-  readonly g: number
+  readonly gravity: number
   readonly table: string
   readonly verify?: string
   /** Machine rated or typed: the wet factor on Fb goes by the same 1,150 psi limit, the EP559 factor by its own row. */
@@ -30,9 +30,9 @@ const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | nul
         fv: grade.fvPsi,
         fcPerp: grade.fcPerpPsi,
         fc: grade.fcPsi,
-        e: grade.ePsi,
+        ePsi: grade.ePsi,
         eMin: grade.eMinPsi,
-        g: grade.g,
+        gravity: grade.g,
         table: `entered: ${grade.name}${grade.source ? `, ${grade.source}` : ''}`,
         machine: true,
       }
@@ -79,9 +79,9 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
       fv: base[0],
       fcPerp: base[1],
       fc: rated[2],
-      e: rated[3] * MILLION,
+      ePsi: rated[3] * MILLION,
       eMin: rated[4] * MILLION,
-      g: base[2],
+      gravity: base[2],
       table: 'NDS Supplement 2018 Table 4C',
       verify: 'C04',
       machine: true,
@@ -96,9 +96,9 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
           fv: 175,
           fcPerp: sp.fcPerp,
           fc: row[2],
-          e: sp.e * MILLION,
+          ePsi: sp.e * MILLION,
           eMin: sp.eMin * MILLION,
-          g: 0.55,
+          gravity: 0.55,
           table: 'NDS Supplement 2018 Table 4B',
           machine: false,
           ...(sp.verify ? { verify: sp.verify } : {}),
@@ -116,9 +116,9 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
     fv: other_specy[2],
     fcPerp: other_specy[3],
     fc: other_specy[4] * cf[1],
-    e: other_specy[5] * MILLION,
+    ePsi: other_specy[5] * MILLION,
     eMin: other_specy[6] * MILLION,
-    g: other_specy[7],
+    gravity: other_specy[7],
     machine: false,
     table: `NDS Supplement 2018 Table 4A, CF ${cf[0]}`,
     ...(species === 'SPF' ? {} : { verify: 'C03' }),
@@ -136,9 +136,9 @@ export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): Des
     fv: timber[2],
     fcPerp: timber[3],
     fc: timber[4],
-    e: timber[5] * MILLION,
+    ePsi: timber[5] * MILLION,
     eMin: timber[6] * MILLION,
-    g: timber[7],
+    gravity: timber[7],
     machine: false,
     table: 'NDS Supplement 2018 Table 4D',
     ...(lumber === 'DF-L-No.2' ? { verify: 'C05' } : {}),

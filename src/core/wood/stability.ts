@@ -22,9 +22,9 @@ export function columnStability(given: {
   readonly slenderness: number
   readonly eMinPsi: number
   readonly fcStarPsi: number
-  readonly c?: number
+  readonly curve?: number
 }): { readonly fcePsi: number; readonly cp: number } {
-  const c = given.c ?? 0.8
+  const c = given.curve ?? 0.8
   const fcePsi = (0.822 * given.eMinPsi) / given.slenderness ** 2
   if (given.slenderness > 50) return { fcePsi, cp: NaN }
   const f = fcePsi / given.fcStarPsi

@@ -4,7 +4,7 @@ import { Segments } from '@/ui'
 import { useJob } from '../job'
 import { useBook } from './useBook'
 
-function Part({ block: block }: { readonly block: Block }) {
+function Part({ block }: { readonly block: Block }) {
   switch (block.kind) {
     case 'text':
       return <p style={block.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt' }}>{block.text}</p>
@@ -17,7 +17,7 @@ function Part({ block: block }: { readonly block: Block }) {
     case 'caution':
       return <div className="warnbox">{block.text}</div>
     // As a picture the drawing can run nothing, whatever a name holds.
-    // eslint-disable-next-line @next/next/no-img-element
+
     case 'svg':
       return (
         <img

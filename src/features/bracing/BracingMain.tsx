@@ -18,7 +18,7 @@ function Sway({
   readonly widthIn: number
 }) {
   const [ref, size] = useSize<SVGSVGElement>()
-  const { derived: derived } = useDoc()
+  const { derived } = useDoc()
   const [width, height] = [size.width || 800, 270]
   const scale = Math.min((width - 250) / lengthIn, 130 / widthIn)
   const x0 = (width - lengthIn * scale) / 2
@@ -111,7 +111,7 @@ function Sway({
 
 /** How wind goes to the ground: the eave's movement, each frame's share, each bay's shear, and the walls. */
 export function BracingMain() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const lateral = derived.lateral
   if (!lateral)
     return (

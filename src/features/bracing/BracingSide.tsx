@@ -7,13 +7,13 @@ import { CheckRow, sortChecks, useDoc, usePart } from '../job'
 
 const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
 const lumbers = (own: readonly { id: string; name: string }[]) => [
-  ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
+  ...LUMBERS.map((value) => ({ value, label: value })),
   ...own.map((grade) => ({ value: grade.id, label: grade.name })),
 ]
 
 /** What the building stands by: tested skin, wall braces, knee braces, or nothing but its posts. */
 export function BracingSide() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const building = job.building
   const [skin, putSkin] = usePart('skin')
   const [brace, putBrace] = usePart('bracing')

@@ -10,7 +10,7 @@ import { LeanTos } from './LeanTos'
 import { OpeningsList } from './OpeningsList'
 import { PostFields, type Put } from './PostFields'
 
-function Shape({ b: building, put, done }: { readonly b: Building; readonly put: Put; readonly done: () => void }) {
+function Shape({ building, put, done }: { readonly building: Building; readonly put: Put; readonly done: () => void }) {
   const { edit } = useDoc()
   const inner = stringRectangle(building)
   return (
@@ -88,7 +88,7 @@ function Shape({ b: building, put, done }: { readonly b: Building; readonly put:
           </button>
         )}
       </section>
-      <LeanTos b={building} done={done} />
+      <LeanTos building={building} done={done} />
       <Grades />
     </>
   )
@@ -120,8 +120,8 @@ export function BuildingSide() {
           </button>
         ))}
       </div>
-      {tab === 'shape' && <Shape b={job.building} put={put} done={done} />}
-      {tab === 'posts' && <PostFields b={job.building} put={put} done={done} />}
+      {tab === 'shape' && <Shape building={job.building} put={put} done={done} />}
+      {tab === 'posts' && <PostFields building={job.building} put={put} done={done} />}
       {tab === 'openings' && <OpeningsList />}
     </>
   )

@@ -16,7 +16,7 @@ const fresh = (side: LeanTo['side']): LeanTo => ({
 })
 
 /** Open lean-tos, one on each eave at most: their shape. Their rafters are sized under Roof. */
-export function LeanTos({ b: building, done }: { readonly b: Building; readonly done: () => void }) {
+export function LeanTos({ building, done }: { readonly building: Building; readonly done: () => void }) {
   const { edit } = useDoc()
   const set = (side: LeanTo['side'], on: boolean) =>
     edit('lean-to', (job) => ({

@@ -22,21 +22,21 @@ export type Put = <K extends keyof Building>(
 ) => (nonNullable: Building[K], gesture?: string) => readonly Issue[]
 /** Tabled lumber, then the user's own grades. */
 export const lumberChoices = (building: Building) => [
-  ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
+  ...LUMBERS.map((value) => ({ value, label: value })),
   ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
 ]
 
 /** Posts, how they stand, what holds their tops, and what the walls are made of. */
 export function PostFields({
-  b: building,
+  building,
   put,
   done,
 }: {
-  readonly b: Building
+  readonly building: Building
   readonly put: Put
   readonly done: () => void
 }) {
-  const { derived: derived } = useDoc()
+  const { derived } = useDoc()
   const [post, setPost] = usePart('post')
   const [girts, setGirts] = usePart('girts')
   const [base, setBase] = usePart('base')

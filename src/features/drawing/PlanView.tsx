@@ -22,9 +22,9 @@ export interface PlanLayers {
 }
 
 /** Which corners of the strings move, which way: the arrow's head is where the corner goes. */
-function SquareMoves({ v: viewport }: { readonly v: Viewport }) {
+function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
   const square = useJob((state) => state.derived.square)
-  const { lengthIn: lengthIn, widthIn: widthIn } = useJob((state) => state.derived.grid)
+  const { lengthIn, widthIn } = useJob((state) => state.derived.grid)
   if (!square.ok) return null
   return square.value.moves
     .filter((move) => Math.hypot(move.dxIn, move.dyIn) > 1 / 32)
@@ -68,12 +68,12 @@ const LiveNote = ({ live, width }: { readonly live: Live; readonly width: number
 
 /** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
 export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
   const set = useJob((state) => state.set)
   const [ref, size] = useSize<SVGSVGElement>()
-  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
+  const { lengthIn, widthIn } = derived.grid
   const leans = job.building.leanTos
   const y0 = -(leans.find((lean) => lean.side === 'south')?.depthIn ?? 0)
   const y1 = widthIn + (leans.find((lean) => lean.side === 'north')?.depthIn ?? 0)
@@ -85,12 +85,12 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
     { left: 80, right: 34, top: 58, bottom: 92 },
   )
   const { X: xAt, Y: yAt, view, pan } = viewport
-  const { live, start, nudge, end } = usePlanDrag(view.s)
+  const { live, start, nudge, end } = usePlanDrag(view.scale)
   const grab = useMemo(() => (editable ? { start, nudge, end } : null), [editable, start, nudge, end])
   const pickString = useCallback((string: string) => pick({ string, mark: null }), [pick])
   useEffect(() => {
-    set({ plan: { zeroPx: view.ox, pxPerIn: view.s } })
-  }, [set, view.ox, view.s])
+    set({ plan: { zeroPx: view.ox, pxPerIn: view.scale } })
+  }, [set, view.ox, view.scale])
   useEffect(() => () => set({ plan: null }), [set])
 
   const last = derived.grid.centresIn.length
@@ -127,8 +127,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         <rect
           x={xAt(0)}
           y={yAt(widthIn)}
-          width={lengthIn * view.s}
-          height={widthIn * view.s}
+          width={lengthIn * view.scale}
+          height={widthIn * view.scale}
           fill="var(--sheet)"
           pointerEvents="none"
         />
@@ -137,8 +137,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             key={lean.side}
             x={xAt(0)}
             y={yAt(lean.side === 'north' ? y1 : 0)}
-            width={lengthIn * view.s}
-            height={lean.depthIn * view.s}
+            width={lengthIn * view.scale}
+            height={lean.depthIn * view.scale}
             fill="#FAF5E9"
             pointerEvents="none"
           />
@@ -163,7 +163,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             stroke="var(--galv-2)"
             strokeDasharray="16 4 3 4"
           />
-          <WallBand v={viewport} lengthIn={lengthIn} widthIn={widthIn} openings={derived.placed} />
+          <WallBand viewport={viewport} lengthIn={lengthIn} widthIn={widthIn} openings={derived.placed} />
         </g>
         {layers.triangle && derived.triangle && (
           <path
@@ -175,10 +175,10 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             pointerEvents="none"
           />
         )}
-        {layers.diagonals && <DiagonalsLayer v={viewport} diagonals={derived.diagonals} />}
+        {layers.diagonals && <DiagonalsLayer viewport={viewport} diagonals={derived.diagonals} />}
         {layers.strings && (
           <StringsLayer
-            v={viewport}
+            viewport={viewport}
             strings={derived.strings}
             boards={derived.batterBoards}
             picked={picked.string}
@@ -191,8 +191,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         {derived.placed.map((placed) => (
           <OpeningMark
             key={placed.opening.id}
-            o={placed}
-            v={viewport}
+            placed={placed}
+            viewport={viewport}
             lengthIn={lengthIn}
             widthIn={widthIn}
             on={picked.opening === placed.opening.id}
@@ -219,8 +219,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         {inOrder.map((post) => (
           <PostMark
             key={post.id}
-            p={post}
-            v={viewport}
+            post={post}
+            viewport={viewport}
             on={picked.post === post.id}
             holeIn={layers.holes ? (derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null) : null}
             string={
@@ -251,9 +251,9 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
                 />
               )),
             )}
-        {layers.square && <SquareMoves v={viewport} />}
+        {layers.square && <SquareMoves viewport={viewport} />}
         <g pointerEvents="none">
-          <Dimensions v={viewport} centresIn={derived.grid.centresIn} lengthIn={lengthIn} y={stakeY + 30} />
+          <Dimensions viewport={viewport} centresIn={derived.grid.centresIn} lengthIn={lengthIn} y={stakeY + 30} />
           {!layers.diagonals && (
             <SvgMeasure
               x={xAt(lengthIn) + 20}

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useMemo, useState, type PointerEvent, type RefO
 
 /** World to screen: x right, y up; inches to px. */
 export interface View {
-  readonly s: number
+  readonly scale: number
   readonly ox: number
   readonly oy: number
 }
@@ -31,7 +31,7 @@ const fit = (bounds: Bounds, width: number, height: number, margins: Margins): V
   const spareX = width - margins.left - margins.right - scale * (bounds.x1 - bounds.x0)
   const spareY = height - margins.top - margins.bottom - scale * (bounds.y1 - bounds.y0)
   return {
-    s: scale,
+    scale,
     ox: margins.left + spareX / 2 - scale * bounds.x0,
     oy: height - margins.bottom - spareY / 2 + scale * bounds.y0,
   }
@@ -56,9 +56,9 @@ export function useViewport(
     (factor: number, cx: number, cy: number) =>
       setMoved((view) => {
         const now = view ?? home
-        const scale = Math.min(Math.max(now.s * factor, home.s / 4), home.s * 60)
-        const k = scale / now.s
-        return { s: scale, ox: cx - (cx - now.ox) * k, oy: cy - (cy - now.oy) * k }
+        const scale = Math.min(Math.max(now.scale * factor, home.scale / 4), home.scale * 60)
+        const k = scale / now.scale
+        return { scale, ox: cx - (cx - now.ox) * k, oy: cy - (cy - now.oy) * k }
       }),
     [home],
   )
@@ -102,8 +102,8 @@ export function useViewport(
       zoomIn: () => zoom(1.35, size.width / 2, size.height / 2),
       zoomOut: () => zoom(1 / 1.35, size.width / 2, size.height / 2),
       reset: () => setMoved(null),
-      X: (x: number) => view.ox + x * view.s,
-      Y: (y: number) => view.oy - y * view.s,
+      X: (x: number) => view.ox + x * view.scale,
+      Y: (y: number) => view.oy - y * view.scale,
     }),
     [view, moved, pan, zoom, size.width, size.height],
   )

@@ -22,7 +22,7 @@ const NAMES: Readonly<Record<Found, string>> = {
 }
 
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
-export function HoleView({ job, derived: derived, rest, go }: FieldPage) {
+export function HoleView({ job, derived, rest, go }: FieldPage) {
   const post = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)

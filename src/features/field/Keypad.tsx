@@ -78,7 +78,7 @@ export function Keypad({
                 type="button"
                 aria-pressed={entry.sixteenths === sixteenths}
                 aria-label={sixteenths === 0 ? 'no fraction' : LABEL(sixteenths)}
-                onClick={() => onEntry({ ...entry, sixteenths: sixteenths })}
+                onClick={() => onEntry({ ...entry, sixteenths })}
               >
                 <i style={{ height: tick(sixteenths) }} />
                 {LABEL(sixteenths)}

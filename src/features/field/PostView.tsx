@@ -10,7 +10,7 @@ import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
-export function PostView({ job, derived: derived, rest, go }: FieldPage) {
+export function PostView({ job, derived, rest, go }: FieldPage) {
   const id = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)

@@ -59,7 +59,7 @@ function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: num
 }
 
 /** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
-export function ReadView({ job, derived: derived }: FieldPage) {
+export function ReadView({ job, derived }: FieldPage) {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
   const add = useLog((log) => log.add)

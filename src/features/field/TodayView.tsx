@@ -5,7 +5,7 @@ import type { FieldPage } from './page'
 import { useLog, useMeasured } from './useField'
 
 /** What is next: reading, hole, card; and every post with its state. */
-export function TodayView({ job, derived: derived, go }: FieldPage) {
+export function TodayView({ job, derived, go }: FieldPage) {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
   const who = useLog((log) => log.who)
@@ -39,9 +39,10 @@ export function TodayView({ job, derived: derived, go }: FieldPage) {
             <>
               <b>{trouble.target} was read twice</b>
               <p>
-                <Measure inches={trouble.a.body.inches} feet={false} /> by {trouble.a.who || trouble.a.device},{' '}
-                <Measure inches={trouble.b.body.inches} feet={false} /> by {trouble.b.who || trouble.b.device}. Both are
-                kept; the later one stands. Read it again.
+                <Measure inches={trouble.first.body.inches} feet={false} /> by{' '}
+                {trouble.first.who || trouble.first.device},{' '}
+                <Measure inches={trouble.second.body.inches} feet={false} /> by{' '}
+                {trouble.second.who || trouble.second.device}. Both are kept; the later one stands. Read it again.
               </p>
             </>
           )}

@@ -9,7 +9,7 @@ import { Materials } from '../drawing'
 
 /** One check in full: the arithmetic line by line, its diagrams, what governs and where, and what would fix it most cheaply. */
 export function CheckMain() {
-  const { derived: derived } = useDoc()
+  const { derived } = useDoc()
   const judged = useJob((state) => state.judged)
   const id = useJob((state) => state.picked.check)
   const check = derived.checks.find((check) => check.id === id) ?? sortChecks(derived.checks)[0]
@@ -108,7 +108,7 @@ export function CheckMain() {
             </p>
           )}
         </div>
-        {diagram && <DiagramView d={diagram} title={check.title} />}
+        {diagram && <DiagramView diagram={diagram} title={check.title} />}
       </div>
       <div className="my-2">
         <b>{fails ? 'What would fix it: ' : check.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>

@@ -5,7 +5,7 @@ import { Note } from '../drawing'
 
 const width = 300
 /** Load, shear and moment of one member, drawn as it lies: a beam from the left, a post from the ground up. */
-export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readonly title: string }) {
+export function DiagramView({ diagram, title }: { readonly diagram: Diagram; readonly title: string }) {
   const left = 16
   const run = width - 32
   const xAt = (x: number) => left + (x / diagram.lengthIn) * run
@@ -24,7 +24,7 @@ export function DiagramView({ d: diagram, title }: { readonly d: Diagram; readon
   const over = diagram.capacityInLb !== null && Math.abs(peakM) > diagram.capacityInLb
   const feet = (plf: number) => `${sig(Math.abs(plf) * 12)} lb/ft`
   return (
-    <figure className="mb-3" aria-label={title} style={{ width: width }}>
+    <figure className="mb-3" aria-label={title} style={{ width }}>
       <svg
         width={width}
         height={262}

@@ -3,7 +3,7 @@ import { CheckRow, sortChecks, useDoc } from '../job'
 
 /** All checks, worst first; what was not checked stands at the end. */
 export function HoldsSide() {
-  const { derived: derived } = useDoc()
+  const { derived } = useDoc()
   const tally = derived.tally
   return (
     <>

@@ -76,7 +76,7 @@ function headOf(proposal: Proposal, i: number, all: readonly Proposal[]): string
 
 /** ‘Size it for me’: limits, a search with progress, and the best few side by side. One click takes one; undo brings the old one back. */
 export function SizeMain() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const run = useRun('size')
   const sizing = job.sizing
   const put =

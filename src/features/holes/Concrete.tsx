@@ -11,11 +11,11 @@ const BY = [
   { value: 'truck', label: 'by truck' },
   { value: 'hand', label: 'in a tub' },
 ] as const
-const BAGS = (['80', '60', '50', '40'] as const).map((value) => ({ value: value, label: `${value} lb` }))
+const BAGS = (['80', '60', '50', '40'] as const).map((value) => ({ value, label: `${value} lb` }))
 
 /** Concrete to order, by the crew's way of mixing: per kind of hole, in all, spares, loads, spoil. */
 export function Concrete() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const pours = useLog((log) => log.state.pours)
   const concrete = job.fieldwork.concrete
   const takeoff = derived.takeoff

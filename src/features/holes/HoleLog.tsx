@@ -118,7 +118,7 @@ const Row = memo(
 
 /** The log of holes: depth as dug, what was found, what went in and when, and what each may carry by now. */
 export function HoleLog() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)
   const pick = useJob((state) => state.pick)
   const state = useLog((log) => log.state)

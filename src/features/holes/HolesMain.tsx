@@ -18,7 +18,7 @@ const VIEWS = [
 
 /** Hole schedule beside a section through the picked post's hole; the plan of holes; the log as dug; the concrete to order. */
 export function HolesMain() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
   const [view, setView] = useState<(typeof VIEWS)[number]['value']>('schedule')

@@ -6,7 +6,7 @@ import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 
 /** What sizes the picked kind of hole, its checks, and the concrete for all. */
 export function HolesSide() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const picked = useJob((state) => state.picked.post)
   const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
   const hole = derived.holes.find((hole) => hole.kind === post.kind)

@@ -11,7 +11,7 @@ const PLAY_IN = 1 / 8
 
 /** Plan against as-built along the picked post's row: feet as planned and as read, states, locked sticks, girts from measured gaps. */
 export function AsBuilt() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)
   const pick = useJob((state) => state.pick)
   const state = useLog((log) => log.state)

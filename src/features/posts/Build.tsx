@@ -8,7 +8,7 @@ import { useDoc, useJob } from '../job'
 
 /** The picked column as it is built: plies side by side to scale, joints, pocket, nails on the template, and the order of work. */
 export function Build() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)
   const { asBuilt } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()

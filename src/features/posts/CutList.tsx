@@ -12,7 +12,7 @@ const KERF_IN = 1 / 8
 
 /** Every ply of every column and the cheapest boards to cut them from. */
 export function CutList() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const { asBuilt } = useMeasured(job, derived)
   const building = job.building
   const size = postSize(building.post)

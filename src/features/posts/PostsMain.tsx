@@ -21,7 +21,7 @@ type View = (typeof VIEWS)[number]['value']
 
 /** Posts: what was read, how each is built, what to cut, and how they stand against the plan. */
 export function PostsMain() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const [view, setView] = useState<View>('read')
   const state = useLog((log) => log.state)
   const { asBuilt } = useMeasured(job, derived)

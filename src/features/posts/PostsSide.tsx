@@ -6,7 +6,7 @@ import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 
 /** The picked post: where it stands, how long, what it holds. */
 export function PostsSide() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const { rods } = useMeasured(job, derived)
   const picked = useJob((state) => state.picked.post)
   const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]

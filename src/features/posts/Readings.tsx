@@ -8,11 +8,11 @@ import { StoryPole } from './StoryPole'
 
 /** Rod readings to the left, the picked post's story pole to the right. */
 export function Readings() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const picked = useJob((state) => state.picked.post)
   const pick = useJob((state) => state.pick)
   const id = derived.posts.some((post) => post.id === picked) ? picked : derived.posts[0].id
-  const { rods: rods, office } = useMeasured(job, derived)
+  const { rods, office } = useMeasured(job, derived)
   const levels = useLog((log) => log.levels)
   const add = useLog((log) => log.add)
   const [poleFor, setPoleFor] = useState<'post' | 'wall' | 'building'>('post')

@@ -18,7 +18,7 @@ const STATE = {
 
 /** Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview. */
 export function SetUps() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const levels = useLog((log) => log.levels)
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)

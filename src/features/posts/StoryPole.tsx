@@ -39,7 +39,7 @@ function spread(marks: readonly PoleMark[], place: (mark: PoleMark) => number, r
 
 /** A story pole to scale: one post's, its wall's or the building's. Marks down from its top and up from the grade line, girts as blocks. */
 export function StoryPole({ of }: { readonly of: string }) {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()

@@ -21,7 +21,7 @@ import { useDoc, usePart, useSubPart } from '../job'
 
 export const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
 export const lumberChoices = (building: Building) => [
-  ...LUMBERS.map((value) => ({ value: value as string, label: value as string })),
+  ...LUMBERS.map((value) => ({ value, label: value })),
   ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
 ]
 const nails = NAILS.map((nail) => ({ value: nail.id, label: nail.name }))
@@ -33,7 +33,7 @@ const BOLTS = [
 
 /** Trusses, and the carriers and headers that hold those between posts. */
 export function TrussFields() {
-  const { job, derived: derived, done, edit } = useDoc()
+  const { job, derived, done, edit } = useDoc()
   const [truss, put] = useSubPart('roof', 'truss')
   const beam = (kind: 'carrier' | 'header', name: string) => {
     const spec = job.building.roof[kind]
@@ -247,7 +247,7 @@ export function PurlinFields() {
 
 /** Rafters, ledger and beam of each lean-to, with the cuts of the bird's mouth. */
 export function LeanToFields() {
-  const { job, derived: derived, done, edit } = useDoc()
+  const { job, derived, done, edit } = useDoc()
   const building = job.building
   if (building.leanTos.length === 0) return <p className="note">No lean-to. Add one under Building, Shape.</p>
   return (
@@ -366,7 +366,7 @@ export function LeanToFields() {
 
 /** What fixes what: nails, bolts, ties, screws and the nails that laminate the posts; and the joint list with counts. */
 export function JointFields() {
-  const { job, derived: derived, done } = useDoc()
+  const { job, derived, done } = useDoc()
   const building = job.building
   const [j, put] = usePart('joints')
   const [skin, putSkin] = usePart('skin')

@@ -8,7 +8,7 @@ import { useDoc, useJob } from '../job'
 
 /** One eave from outside with the trusses' real places and what carries them; or one slope square on, with its purlin rows. */
 export function RoofMain() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
   const [view, setView] = useState<'south' | 'north' | 'slope'>('south')
@@ -29,7 +29,7 @@ export function RoofMain() {
   const flip = view === 'north'
   const xAt = (at: number) => viewport.X(flip ? length - at : at)
   const { Y: yAt } = viewport
-  const scale = viewport.view.s
+  const scale = viewport.view.scale
   const box = (from: number, to: number) => ({ x: Math.min(xAt(from), xAt(to)), width: Math.abs(to - from) * scale })
   const widthIn = postSize(building.post).widthIn
   const side = view === 'north' ? 'north' : 'south'
@@ -131,17 +131,17 @@ export function RoofMain() {
                 />
               ))}
             {derived.trusses.rests[side].map(({ truss, post }) => {
-              const on = picked.mark === `T${truss.n}`
+              const on = picked.mark === `T${truss.number}`
               const near = derived.trusses.trusses.length > 14
               return (
                 <g
-                  key={truss.n}
+                  key={truss.number}
                   role="button"
                   tabIndex={0}
-                  aria-label={`T${truss.n}, truss`}
-                  onClick={() => pick({ mark: `T${truss.n}`, post: post?.id ?? null })}
+                  aria-label={`T${truss.number}, truss`}
+                  onClick={() => pick({ mark: `T${truss.number}`, post: post?.id ?? null })}
                   onKeyDown={(event) => {
-                    if (event.key === 'Enter') pick({ mark: `T${truss.n}` })
+                    if (event.key === 'Enter') pick({ mark: `T${truss.number}` })
                   }}
                   onPointerDown={(event) => event.stopPropagation()}
                   style={{ cursor: 'pointer' }}
@@ -154,7 +154,7 @@ export function RoofMain() {
                     fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
                     stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
                   />
-                  {(!near || truss.n % 2 === 1 || on) && (
+                  {(!near || truss.number % 2 === 1 || on) && (
                     <Note
                       x={xAt(truss.xIn)}
                       y={yAt(building.heelIn + rise) - 8}
@@ -163,10 +163,10 @@ export function RoofMain() {
                       anchor="middle"
                       fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
                     >
-                      T{truss.n}
+                      T{truss.number}
                     </Note>
                   )}
-                  {on && derived.reactions[truss.n - 1] && (
+                  {on && derived.reactions[truss.number - 1] && (
                     <Note
                       x={xAt(truss.xIn)}
                       y={yAt(building.heelIn + rise) - 26}
@@ -177,14 +177,19 @@ export function RoofMain() {
                       halo="var(--paper)"
                     >
                       {Math.round(
-                        derived.reactions[truss.n - 1].deadLb +
-                          Math.max(derived.reactions[truss.n - 1].snowLb, derived.reactions[truss.n - 1].liveLb),
+                        derived.reactions[truss.number - 1].deadLb +
+                          Math.max(
+                            derived.reactions[truss.number - 1].snowLb,
+                            derived.reactions[truss.number - 1].liveLb,
+                          ),
                       ).toLocaleString('en-US')}{' '}
                       lb down,{' '}
                       {Math.round(
                         Math.max(
                           0,
-                          0.6 * (derived.reactions[truss.n - 1].windUpLb - derived.reactions[truss.n - 1].deadMinLb),
+                          0.6 *
+                            (derived.reactions[truss.number - 1].windUpLb -
+                              derived.reactions[truss.number - 1].deadMinLb),
                         ),
                       ).toLocaleString('en-US')}{' '}
                       up
@@ -249,7 +254,7 @@ export function RoofMain() {
             )}
             {derived.trusses.trusses.map((truss) => (
               <line
-                key={truss.n}
+                key={truss.number}
                 x1={xAt(truss.xIn)}
                 x2={xAt(truss.xIn)}
                 y1={yAt(0)}

@@ -16,7 +16,7 @@ const TABS = [
 
 /** Roof framing: trusses and what carries them, purlins, lean-tos and joints, each with its own checks. */
 export function RoofSide() {
-  const { derived: derived } = useDoc()
+  const { derived } = useDoc()
   const [tab, setTab] = useState<(typeof TABS)[number][0]>('trusses')
   const match = TABS.find((each) => each[0] === tab)?.[2]
   return (

@@ -6,7 +6,7 @@ import { formatLength } from '@/core/units'
 import { FailSign } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
 import { useLog } from '../field'
-import { useJob, type Stage } from '../job'
+import { useJob } from '../job'
 
 const ON_POLE = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing'] as const
 const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = {
@@ -172,7 +172,7 @@ export function Pole() {
               className="pole-stage"
               style={{ top: yAt(i) - 23 }}
               aria-current={place === stage ? 'page' : undefined}
-              onClick={() => go(place as Stage)}
+              onClick={() => go(place)}
             >
               <b>{NAMES[place]}</b>
               {facts[place].fails ? (

@@ -209,7 +209,7 @@ const Case = memo(function Case({
 
 /** One running mark: its wax, its name above, its measure below or on the second row. */
 const Mark = memo(function Mark({
-  k,
+  keyPart: k,
   name,
   atIn,
   x,
@@ -219,7 +219,7 @@ const Mark = memo(function Mark({
   named,
   onChoose,
 }: {
-  readonly k: string
+  readonly keyPart: string
   readonly name: string
   readonly atIn: number
   readonly x: number
@@ -384,7 +384,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
             return x < -60 || x > end + 60 ? null : (
               <Mark
                 key={mark.key}
-                k={mark.key}
+                keyPart={mark.key}
                 name={mark.name}
                 atIn={mark.atIn}
                 x={x}

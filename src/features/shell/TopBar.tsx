@@ -72,7 +72,7 @@ export function TopBar({
   readonly side: boolean
   readonly onSide: () => void
 }) {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const save = useJob((state) => state.save)
   const history = useJob((state) => state.history)
   const undo = useJob((state) => state.undo)

@@ -23,7 +23,7 @@ const CHALK = 'var(--chalk)'
 type Source = Pick<JobState, 'stage' | 'picked' | 'derived' | 'history'>
 
 function stringTape(source: Source): TapeModel | null {
-  const { derived: derived, picked, history } = source
+  const { derived, picked, history } = source
   const line = derived.strings.find((stringLine) => stringLine.id === picked.string) ?? derived.strings[0]
   const { hook, hookPost } = history.present.strings
   const run = hookedMarks(line, hook, hookPost)
@@ -59,7 +59,7 @@ const POLE_COLOUR = {
 
 /** The selected post's marks from the foot of the post, with grade line and top. */
 function postTape(source: Source): TapeModel | null {
-  const { derived: derived, picked } = source
+  const { derived, picked } = source
   const id = picked.post ?? derived.posts[0]?.id
   const row = derived.schedule.find((row) => row.id === id)
   const marks = derived.poles[id ?? '']
@@ -129,7 +129,7 @@ function wallTape(source: Source): TapeModel | null {
 
 /** Purlin rows up the slope from the eave's edge. */
 function roofTape(source: Source): TapeModel {
-  const { derived: derived, history } = source
+  const { derived, history } = source
   return {
     title: 'roof slope',
     aligned: false,

@@ -18,7 +18,7 @@ const KINDS = (['stump', 'root', 'rock', 'buried line'] as const).map((value) =>
 
 /** The lie of the land: contours under the plan, spot heights, cut and fill to the pad, what is in the way. */
 export function GroundView() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const pickPost = useJob((state) => state.pick)
   const { rods } = useMeasured(job, derived)
   const grounds = useLog((log) => log.levels.grounds)
@@ -26,12 +26,12 @@ export function GroundView() {
   const file = useRef<HTMLInputElement>(null)
   const [seen, setSeen] = useState<ReturnType<typeof spotsFromCsv> | null>(null)
   const ground = job.ground
-  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
+  const { lengthIn, widthIn } = derived.grid
   const box = useMemo(
     () => ({ x0: -ROUND_IN, y0: -ROUND_IN, x1: lengthIn + ROUND_IN, y1: widthIn + ROUND_IN }),
     [lengthIn, widthIn],
   )
-  const surface = useMemo(() => surfaceOfJob({ ...job, ground: ground }), [job, ground])
+  const surface = useMemo(() => surfaceOfJob({ ...job, ground }), [job, ground])
   const lines = useMemo(() => {
     if (!surface) return []
     const all = surface.spots.map((spot) => spot.heightIn)
@@ -113,8 +113,8 @@ export function GroundView() {
           <rect
             x={viewport.X(0)}
             y={viewport.Y(widthIn)}
-            width={lengthIn * viewport.view.s}
-            height={widthIn * viewport.view.s}
+            width={lengthIn * viewport.view.scale}
+            height={widthIn * viewport.view.scale}
             fill="none"
             stroke="var(--ink)"
             strokeWidth={2}
@@ -137,7 +137,7 @@ export function GroundView() {
               <circle
                 cx={viewport.X(obstruction.xIn)}
                 cy={viewport.Y(obstruction.yIn)}
-                r={(obstruction.radiusIn + obstruction.clearIn) * viewport.view.s}
+                r={(obstruction.radiusIn + obstruction.clearIn) * viewport.view.scale}
                 fill="none"
                 stroke="var(--keel)"
                 strokeDasharray="4 4"
@@ -145,14 +145,14 @@ export function GroundView() {
               <circle
                 cx={viewport.X(obstruction.xIn)}
                 cy={viewport.Y(obstruction.yIn)}
-                r={Math.max(3, obstruction.radiusIn * viewport.view.s)}
+                r={Math.max(3, obstruction.radiusIn * viewport.view.scale)}
                 fill="var(--keel-wash)"
                 stroke="var(--keel)"
                 strokeWidth={2}
               />
               <Note
                 x={viewport.X(obstruction.xIn)}
-                y={viewport.Y(obstruction.yIn) - Math.max(6, obstruction.radiusIn * viewport.view.s) - 4}
+                y={viewport.Y(obstruction.yIn) - Math.max(6, obstruction.radiusIn * viewport.view.scale) - 4}
                 size={12}
                 weight={650}
                 anchor="middle"
@@ -169,7 +169,7 @@ export function GroundView() {
                 <circle
                   cx={viewport.X(post.x)}
                   cy={viewport.Y(post.y)}
-                  r={((hole?.diameterIn ?? 16) / 2) * viewport.view.s}
+                  r={((hole?.diameterIn ?? 16) / 2) * viewport.view.scale}
                   fill="#EDE4D0"
                   stroke="#A8966F"
                   strokeDasharray="3 3"

@@ -14,7 +14,7 @@ const SAY: Readonly<Record<LoadCase, string>> = {
 
 /** The building unfolded: roof in plan, walls laid flat outward, each area with its pressure. Arrows and hatch say pull or push; darker is more. */
 export function LoadMap({ load }: { readonly load: LoadCase }) {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()
   const building = job.building
   const regions = derived.site ? loadMap(building, derived.grid, derived.site, load) : []

@@ -11,7 +11,7 @@ import { LoadMap } from './LoadMap'
 
 /** What the site brings: a cross-section, or the unfolded building with the pressures of one load case. */
 export function SiteMain() {
-  const { derived: derived } = useDoc()
+  const { derived } = useDoc()
   const [view, setView] = useState<'section' | 'ground' | LoadCase>('section')
   const shown = derived.site || view === 'ground' ? view : 'section'
   return (
@@ -50,7 +50,7 @@ const VIEWS: readonly { readonly value: 'section' | 'ground' | LoadCase; readonl
 
 /** A cross-section of the building with what the site does to it: snow, wind and frost, to scale. */
 function Section() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()
   const building = job.building
   const widthIn = derived.grid.widthIn

@@ -10,7 +10,7 @@ const CLEAR_IN = 2
 
 /** The made-up ground plane: one level string along each row, each next one lower by the drop, and every post's foot and seat from its own string. */
 export function LevelStrings() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const { strings, stringIn, asBuilt } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()
   const levels = job.fieldwork.strings

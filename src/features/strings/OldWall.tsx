@@ -9,7 +9,7 @@ import { useDoc } from '../job'
 
 /** A lean-to or wing on an old wall that is neither straight nor square: offsets from a string along it, the line the new work runs by, packing behind the ledger. */
 export function OldWall() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()
   const list = job.ground.oldWall
   const lean = job.building.leanTos[0]

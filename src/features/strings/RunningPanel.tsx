@@ -7,7 +7,7 @@ import { useDoc, useJob } from '../job'
 
 /** Running marks of the picked string from the chosen hook, faces and centres, and the diagonals to tape. */
 export function RunningPanel() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
   const line = derived.strings.find((stringLine) => stringLine.id === picked.string) ?? derived.strings[0]

@@ -8,8 +8,8 @@ import { useDoc } from '../job'
 
 /** Which corner to move, which way and how far, from measured sides and diagonals. */
 export function SquarePanel() {
-  const { job, derived: derived, edit, done } = useDoc()
-  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
+  const { job, derived, edit, done } = useDoc()
+  const { lengthIn, widthIn } = derived.grid
   const last = derived.grid.centresIn.length
   const [southRow, northRow] = [derived.rows.south, derived.rows.north]
   const diagonal = Math.hypot(lengthIn, widthIn)

@@ -22,7 +22,7 @@ function withRoom(
 
 /** One wall from outside with its skin off: posts, girt rows, openings, splices, skirt. */
 export function WallsMain() {
-  const { job, derived: derived } = useDoc()
+  const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()
@@ -42,7 +42,7 @@ export function WallsMain() {
   const flip = side === 'north' || side === 'west'
   const xAt = (at: number) => viewport.X(flip ? length - at : at)
   const yAt = viewport.Y
-  const scale = viewport.view.s
+  const scale = viewport.view.scale
   const box = (from: number, to: number) => ({ x: Math.min(xAt(from), xAt(to)), width: Math.abs(to - from) * scale })
   const face = girtFaceIn(building)
   const posts = wallPosts(derived.posts, side)

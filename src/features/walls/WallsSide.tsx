@@ -16,7 +16,7 @@ const NAME: Readonly<Record<WallAlternative['key'], string>> = {
 
 /** Girts of the picked wall: rules, other ways to set the rows, checks and cut list. */
 export function WallsSide() {
-  const { job, derived: derived, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const picked = useJob((state) => state.picked)
   const girts = job.building.girts
   const wall = derived.walls[picked.wall]

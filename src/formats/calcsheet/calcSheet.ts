@@ -17,7 +17,7 @@ const STATE: Readonly<Record<Check['state'], string>> = {
 }
 
 function inputs(job: Job): Sheet {
-  const { site: site, building: building } = job
+  const { site, building } = job
   return {
     title: 'Inputs',
     sub: 'as entered; nothing is assumed for snow, wind, frost or soil',

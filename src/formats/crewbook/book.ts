@@ -194,7 +194,7 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
         table(
           ['truss', 'from string 1', 'carried by'],
           derived.trusses.rests.south.map((rest) => [
-            `T${rest.truss.n}`,
+            `T${rest.truss.number}`,
             mark(rest.truss.xIn),
             rest.post
               ? `post ${rest.post.id}`

@@ -12,7 +12,7 @@ export function planSvg(
   job: Job,
   derived: Derived,
 ): { readonly svg: string; readonly width: number; readonly height: number } {
-  const { lengthIn: lengthIn, widthIn: widthIn } = derived.grid
+  const { lengthIn, widthIn } = derived.grid
   const leanIn = (side: string) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
   const y0 = -leanIn('south')
   const y1 = widthIn + leanIn('north')

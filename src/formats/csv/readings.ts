@@ -79,7 +79,7 @@ export function readingsFromCsv(
   read.data.slice(0, 2000).forEach((row, i) => {
     const at = `Row ${i + 2}`
     const post = (row.post ?? '').trim().toUpperCase().replace(/^'/, '')
-    const typed = reading === fields[fields.length - 1] ? value(row as never, reading) : (row[reading] ?? '').trim()
+    const typed = reading === fields[fields.length - 1] ? value(row, reading) : (row[reading] ?? '').trim()
     const length = parseLength(typed.replace(/^'/, ''))
     if (!posts.includes(post)) problems.push(`${at}: there is no post “${post.slice(0, 12)}” in this building.`)
     else if (!length.ok)

@@ -154,7 +154,7 @@ export function designOf(job: Job, derived: Derived): Design {
       id: beam.id,
       kind: beam.kind,
       spanIn: beam.spanIn,
-      trusses: beam.trusses.map((truss) => ({ n: truss.truss.n, atIn: truss.atIn })),
+      trusses: beam.trusses.map((truss) => ({ n: truss.truss.number, atIn: truss.atIn })),
     })),
     reactions: derived.reactions,
     lateral: derived.lateral && {

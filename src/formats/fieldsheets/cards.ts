@@ -6,10 +6,10 @@ import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 
 /** Dark runs of a code, in whole modules: the same for as long as the address is, so each is worked out once. */
-const codes = new Map<string, { readonly modules: number; readonly d: string }>()
+const codes = new Map<string, { readonly modules: number; readonly path: string }>()
 const MOST_CODES = 2000
 
-function codeOf(text: string): { readonly modules: number; readonly d: string } {
+function codeOf(text: string): { readonly modules: number; readonly path: string } {
   const has = codes.get(text)
   if (has) return has
   const { modules } = create(text, { errorCorrectionLevel: 'M' })
@@ -21,7 +21,7 @@ function codeOf(text: string): { readonly modules: number; readonly d: string } 
       while (column + 1 < modules.size && modules.get(row, column + 1)) column++
       path += `M${from} ${row}h${column + 1 - from}v1h${from - column - 1}z`
     }
-  const made = { modules: modules.size, d: path }
+  const made = { modules: modules.size, path }
   if (codes.size >= MOST_CODES) codes.clear()
   codes.set(text, made)
   return made
@@ -29,7 +29,7 @@ function codeOf(text: string): { readonly modules: number; readonly d: string } 
 
 /** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
 export function qrSvg(text: string, x: number, y: number, size: number): string {
-  const { modules, d: path } = codeOf(text)
+  const { modules, path } = codeOf(text)
   const scale = size / (modules + 8)
   return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" transform="translate(${(x + 4 * scale).toFixed(3)} ${(y + 4 * scale).toFixed(3)}) scale(${scale.toFixed(5)})" fill="#000"/>`
 }

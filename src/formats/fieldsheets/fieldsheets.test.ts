@@ -29,7 +29,7 @@ const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldR
     levels,
     book: fieldSheets({
       job,
-      derived: derived,
+      derived,
       state,
       levels,
       date: 'today',
@@ -153,7 +153,7 @@ describe('what the ground and the crew’s own way change on paper', () => {
     }
     const svg = fieldSheets({
       job: strings,
-      derived: derived,
+      derived,
       state,
       levels,
       date: '',
@@ -178,7 +178,7 @@ describe('two cards to a sheet', () => {
       const both = ([2, 4] as const).map((perSheet) =>
         fieldSheets({
           job,
-          derived: derived,
+          derived,
           state,
           levels,
           date: '',

@@ -7,16 +7,16 @@ import type { Grab, Pick } from './grab'
 
 /** A door or window in its wall; `grab` lets it be dragged. */
 export const OpeningMark = memo(function OpeningMark({
-  o: placed,
-  v: viewport,
+  placed,
+  viewport,
   lengthIn,
   widthIn,
   on,
   pick,
   grab,
 }: {
-  readonly o: PlacedOpening
-  readonly v: Viewport
+  readonly placed: PlacedOpening
+  readonly viewport: Viewport
   readonly lengthIn: number
   readonly widthIn: number
   readonly on: boolean
@@ -26,7 +26,7 @@ export const OpeningMark = memo(function OpeningMark({
   const { X: xAt, Y: yAt, view } = viewport
   const { side, kind } = placed.opening
   const alongX = isEave(side)
-  const wide = (placed.toIn - placed.fromIn) * view.s
+  const wide = (placed.toIn - placed.fromIn) * view.scale
   const base = side === 'south' ? yAt(0) : side === 'north' ? yAt(widthIn) : side === 'west' ? xAt(0) : xAt(lengthIn)
   const inward = side === 'south' || side === 'east' ? -1 : 1
   const box = alongX

@@ -4,8 +4,8 @@ import type { Viewport } from '../useViewport'
 import type { Grab, Pick } from './grab'
 
 interface Props {
-  readonly p: Post
-  readonly v: Viewport
+  readonly post: Post
+  readonly viewport: Viewport
   readonly on: boolean
   /** Diameter of its hole where holes are shown. */ readonly holeIn: number | null
   /** String that its row or line stands on. */ readonly string: string
@@ -14,10 +14,10 @@ interface Props {
 }
 
 /** A post at its place, with its hole; `grab` lets it be dragged. Drawn again only when it is itself another. */
-export const PostMark = memo(function PostMark({ p: post, v: viewport, on, holeIn, string, pick, grab }: Props) {
+export const PostMark = memo(function PostMark({ post, viewport, on, holeIn, string, pick, grab }: Props) {
   const { view } = viewport
   const [cx, cy] = [viewport.X(post.x), viewport.Y(post.y)]
-  const [pw, ph] = [Math.max(5, post.sizeX * view.s), Math.max(5, post.sizeY * view.s)]
+  const [pw, ph] = [Math.max(5, post.sizeX * view.scale), Math.max(5, post.sizeY * view.scale)]
   const choose = () => pick({ post: post.id, opening: null, mark: post.id, string, wall: post.side })
   return (
     <g
@@ -30,11 +30,11 @@ export const PostMark = memo(function PostMark({ p: post, v: viewport, on, holeI
       onPointerDown={(event) => {
         event.stopPropagation()
         choose()
-        grab?.start({ kind: 'post', post: post }, event)
+        grab?.start({ kind: 'post', post }, event)
       }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') choose()
-        else grab?.nudge({ kind: 'post', post: post }, event, cx, cy)
+        else grab?.nudge({ kind: 'post', post }, event, cx, cy)
       }}
       onBlur={grab?.end}
     >
@@ -42,7 +42,7 @@ export const PostMark = memo(function PostMark({ p: post, v: viewport, on, holeI
         <circle
           cx={cx}
           cy={cy}
-          r={Math.max(6, (holeIn / 2) * view.s)}
+          r={Math.max(6, (holeIn / 2) * view.scale)}
           fill={on ? 'var(--burr-wash)' : 'none'}
           stroke="var(--galv-4)"
           strokeDasharray="2.5 2.5"

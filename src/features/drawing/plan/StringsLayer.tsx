@@ -8,10 +8,10 @@ type Boards = ReturnType<typeof batterBoards>
 
 /** Diagonals of the strings with their lengths along them. */
 export const DiagonalsLayer = memo(function DiagonalsLayer({
-  v: viewport,
+  viewport,
   diagonals,
 }: {
-  readonly v: Viewport
+  readonly viewport: Viewport
   readonly diagonals: readonly Diagonal[]
 }) {
   const { X: xAt, Y: yAt } = viewport
@@ -63,7 +63,7 @@ export const DiagonalsLayer = memo(function DiagonalsLayer({
 
 /** The strings with their batter boards; x0 to y1: how far they run, inches. */
 export const StringsLayer = memo(function StringsLayer({
-  v: viewport,
+  viewport,
   strings,
   boards,
   picked,
@@ -72,7 +72,7 @@ export const StringsLayer = memo(function StringsLayer({
   y0,
   y1,
 }: {
-  readonly v: Viewport
+  readonly viewport: Viewport
   readonly strings: readonly StringLine[]
   readonly boards: Boards
   readonly picked: string
@@ -98,7 +98,7 @@ export const StringsLayer = memo(function StringsLayer({
         )
       })}
       {boards.map((board, i) => {
-        const half = 18 * viewport.view.s
+        const half = 18 * viewport.view.scale
         const [x, y] = [xAt(board.at.x), yAt(board.at.y)]
         return board.across === 'y' ? (
           <g key={i}>

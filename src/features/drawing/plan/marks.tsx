@@ -55,12 +55,12 @@ export const Stake = memo(function Stake({
 
 /** The walls as a grey band, broken at doors. */
 export const WallBand = memo(function WallBand({
-  v: viewport,
+  viewport,
   lengthIn,
   widthIn,
   openings,
 }: {
-  readonly v: Viewport
+  readonly viewport: Viewport
   readonly lengthIn: number
   readonly widthIn: number
   readonly openings: readonly PlacedOpening[]
@@ -82,14 +82,14 @@ export const WallBand = memo(function WallBand({
             ? {
                 x: viewport.X(cut),
                 y: side === 'south' ? viewport.Y(0) - tick : viewport.Y(widthIn),
-                width: (next - cut) * viewport.view.s,
+                width: (next - cut) * viewport.view.scale,
                 height: tick,
               }
             : {
                 x: side === 'west' ? viewport.X(0) : viewport.X(lengthIn) - tick,
                 y: viewport.Y(next),
                 width: tick,
-                height: (next - cut) * viewport.view.s,
+                height: (next - cut) * viewport.view.scale,
               }
           return [
             <rect
@@ -108,18 +108,18 @@ export const WallBand = memo(function WallBand({
 
 /** Bays under the plan, or the whole length where bays have no room. */
 export const Dimensions = memo(function Dimensions({
-  v: viewport,
+  viewport,
   centresIn,
   lengthIn,
   y,
 }: {
-  readonly v: Viewport
+  readonly viewport: Viewport
   readonly centresIn: readonly number[]
   readonly lengthIn: number
   readonly y: number
 }) {
   const marks = centresIn.map((centreIn, i) => (i === 0 ? 0 : i === centresIn.length - 1 ? lengthIn : centreIn))
-  const room = ((marks[1] ?? 0) - marks[0]) * viewport.view.s
+  const room = ((marks[1] ?? 0) - marks[0]) * viewport.view.scale
   return (
     <g>
       <line x1={viewport.X(0)} x2={viewport.X(lengthIn)} y1={y} y2={y} stroke="var(--ink)" />

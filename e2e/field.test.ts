@@ -184,7 +184,8 @@ test('keys are large enough for a thumb in a glove and nothing runs off the side
     await driver.get(`${BASE}/field/${id}${view}`)
     await at.find('.fmain button')
     const small = await driver.executeScript<string[]>(
-      `return [...document.querySelectorAll('.field button')].filter((b) => b.offsetParent && (b.offsetHeight < 48 || b.offsetWidth < 44)).map((b) => b.textContent + ' ' + b.offsetWidth + 'x' + b.offsetHeight)`,
+      `return [...document.querySelectorAll('.field button')].filter((b) => b.offsetParent && (b.offsetHeight < ` +
+        `48 || b.offsetWidth < 44)).map((b) => b.textContent + ' ' + b.offsetWidth + 'x' + b.offsetHeight)`,
     )
     expect(small).toEqual([])
     expect(await driver.executeScript<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(412)

@@ -46,20 +46,24 @@ test('a weaker purlin fails at once; the pole and the tally say so with a sign a
   await at.waitText('.polecol', /fail/)
 })
 
-test('the check shows its arithmetic, its diagram and the cheapest cure; one click takes it, undo brings the old one back', async () => {
-  await (await at.byText("button[contains(@class,'chk')]", 'Purlins by the rakes')).click()
-  await at.waitText('.work', /Largest moment/)
-  expect(await at.text('.work')).toMatch(/NDS 2018 3\.3/)
-  expect(await driver.findElements(By.css('figure[aria-label*="Purlins"] svg'))).toHaveLength(1)
-  await at.waitText('table[aria-label="What would fix it"]', /As drawn/)
-  const before = await tally()
-  await (await at.byText("table[@aria-label='What would fix it']//button", 'Use this')).click()
-  await driver.wait(async () => (await tally()) !== before, PATIENCE)
-  await at.hold([Key.CONTROL], 'z')
-  await driver.wait(async () => (await tally()) === before, PATIENCE)
-  await at.hold([Key.CONTROL], 'z')
-  await driver.wait(async () => !/fail/.test(await tally()), PATIENCE)
-})
+test(
+  'the check shows its arithmetic, its diagram and the cheapest cure; one click takes it, undo brings the old one ' +
+    'back',
+  async () => {
+    await (await at.byText("button[contains(@class,'chk')]", 'Purlins by the rakes')).click()
+    await at.waitText('.work', /Largest moment/)
+    expect(await at.text('.work')).toMatch(/NDS 2018 3\.3/)
+    expect(await driver.findElements(By.css('figure[aria-label*="Purlins"] svg'))).toHaveLength(1)
+    await at.waitText('table[aria-label="What would fix it"]', /As drawn/)
+    const before = await tally()
+    await (await at.byText("table[@aria-label='What would fix it']//button", 'Use this')).click()
+    await driver.wait(async () => (await tally()) !== before, PATIENCE)
+    await at.hold([Key.CONTROL], 'z')
+    await driver.wait(async () => (await tally()) === before, PATIENCE)
+    await at.hold([Key.CONTROL], 'z')
+    await driver.wait(async () => !/fail/.test(await tally()), PATIENCE)
+  },
+)
 
 test('size it for me: progress, several proposals side by side, one click takes one', async () => {
   await at.stage('Walls')
@@ -94,7 +98,9 @@ test('a price list is read from CSV; rows that cannot be used are refused by num
   await (await at.byText('button', 'Prices')).click()
   const put = (text: string) =>
     driver.executeScript(
-      `const dt = new DataTransfer(); dt.items.add(new File([arguments[0]], 'p.csv', { type: 'text/csv' })); const el = document.querySelector('input[accept*=csv]'); el.files = dt.files; el.dispatchEvent(new Event('change', { bubbles: true }))`,
+      `const dt = new DataTransfer(); dt.items.add(new File([arguments[0]], 'p.csv', { type: 'text/csv' })); ` +
+        `const el = document.querySelector('input[accept*=csv]'); el.files = dt.files; el.dispatchEvent(new ` +
+        `Event('change', { bubbles: true }))`,
       text,
     )
   await put('item,price\n2x6 SP-No.2,2.22\nnothing,4\n2x8 SP-No.2,dear')

@@ -23,7 +23,9 @@ beforeAll(async () => {
   const browser = await openBrowser()
   driver = browser.driver
   at = desk(driver, browser.downloads)
-  url = `${BASE}/jobs/${((await (await post('/api/jobs', { import: { ...doc, name: 'Quillback sheets' } })).json()) as { id: string }).id}`
+  url =
+    `${BASE}/jobs/` +
+    `${((await (await post('/api/jobs', { import: { ...doc, name: 'Quillback sheets' } })).json()) as { id: string }).id}`
 })
 afterAll(() => driver.quit())
 

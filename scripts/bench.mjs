@@ -1,4 +1,5 @@
-// npm run bench : prints how long the core takes, and how long a keystroke, a drag and each view take to the screen, for a 60 × 200 × 16 ft building.
+// npm run bench : prints how long the core takes, and how long a keystroke, a drag and each view take to the screen,
+// for a 60 × 200 × 16 ft building.
 import { spawnSync } from 'node:child_process'
 import { rmSync } from 'node:fs'
 import { installPackages, installPrograms } from './lib/install.mjs'

@@ -1,4 +1,5 @@
-// npm run -s same -- OLD.json NEW.json : whether two design documents agree, number by number within 1e-9, text by text.
+// npm run -s same -- OLD.json NEW.json : whether two design documents agree, number by number within 1e-9, text by
+// text.
 import { readFileSync } from 'node:fs'
 
 const RELATIVE = 1e-9

@@ -19,19 +19,25 @@ const stats = (times) => {
 
 // Runs in the page. `painted` is done when the next frame has been drawn and handed over.
 const PAINTED =
-  'const painted = () => new Promise((r) => requestAnimationFrame(() => { const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));'
+  'const painted = () => new Promise((r) => requestAnimationFrame(() => { const c = new MessageChannel(); ' +
+  'c.port1.onmessage = r; c.port2.postMessage(0) }));'
 // Each edit is one input event; the time runs until the frame after it has been painted.
 const KEYS = `${PAINTED} const done = arguments[0]; const el = document.querySelector('input[name=heelIn]'); const put = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set; const out = []; const judged = []; new PerformanceObserver((l) => l.getEntriesByName('judged').forEach((e) => judged.push(e.duration))).observe({ entryTypes: ['measure'] }); el.focus();
   (async () => { for (let i = 0; i < 140; i++) { const t = performance.now(); put.call(el, (192 + (i % 30) / 16) + ''); el.dispatchEvent(new Event('input', { bubbles: true })); await painted(); if (i >= 20) out.push(performance.now() - t); await new Promise((r) => setTimeout(r, 120 + (i * 7) % 40)) } done([out, judged.slice(20)]) })()`
-// The door goes to and fro with every frame the browser can draw: the times are from frame to frame, and how long the page was busy with each, from its
-// start to when it had been painted. A busy time under 16.7 ms leaves room for 60 frames a second; other work on the machine shows in the first only.
+// The door goes to and fro with every frame the browser can draw: the times are from frame to frame, and how long the
+// page was busy with each, from its
+// start to when it had been painted. A busy time under 16.7 ms leaves room for 60 frames a second; other work on the
+// machine shows in the first only.
 const DRAG = `const done = arguments[0]; const el = document.querySelector('[data-opening]'); const b = el.getBoundingClientRect(); const [x0, y] = [b.x + b.width / 2, b.y + b.height / 2]; const frames = []; const busy = []; el.setPointerCapture = () => undefined;
   const send = (kind, x) => el.dispatchEvent(new PointerEvent(kind, { bubbles: true, button: 0, buttons: 1, pointerId: 1, clientX: x, clientY: y }));
   send('pointerdown', x0); let last = performance.now(); let n = 0;
   const step = (began) => { const now = performance.now(); const c = new MessageChannel(); c.port1.onmessage = () => { if (n > 20) busy.push(performance.now() - began) }; c.port2.postMessage(0); if (n > 20) frames.push(now - last); last = now; if (++n > 200) { send('pointerup', x0); done([frames, busy]); return } send('pointermove', x0 + 40 * Math.sin(n / 12)); requestAnimationFrame(step) };
   requestAnimationFrame(step)`
 // What the browser and the machine give a page that does nothing but ask for the next frame: the measure for the drag.
-const IDLE = `const done = arguments[0]; const frames = []; let last = performance.now(); const step = () => { const now = performance.now(); frames.push(now - last); last = now; if (frames.length > 200) done(frames); else requestAnimationFrame(step) }; requestAnimationFrame(step)`
+const IDLE =
+  'const done = arguments[0]; const frames = []; let last = performance.now(); const step = () => { const now = ' +
+  'performance.now(); frames.push(now - last); last = now; if (frames.length > 200) done(frames); else ' +
+  'requestAnimationFrame(step) }; requestAnimationFrame(step)'
 // Presses a button and waits for the frame that shows what it opens; then once more, when everything is at hand.
 const VIEW = `${PAINTED} const [name, done] = arguments; const find = (t) => [...document.querySelectorAll('.seg button, .pole-stage b, .pole-book')].find((b) => b.textContent.trim() === t); const el = find(name);
   (async () => { if (!el) { done(null); return } const t = performance.now(); el.click(); await painted(); done(performance.now() - t) })()`
@@ -75,13 +81,16 @@ export async function benchBrowser() {
       console.log(`${what}: best tenth ${k.tenth}, median ${k.median} ms, 95th percentile ${k.p95} ms`)
     }
     console.log(
-      `an empty page that only asks for frames: median ${idle.median} ms, 95th percentile ${idle.p95} ms, ${(1000 / idle.mean).toFixed(0)} frames a second`,
+      `an empty page that only asks for frames: median ${idle.median} ms, 95th percentile ${idle.p95} ms, ` +
+        `${(1000 / idle.mean).toFixed(0)} frames a second`,
     )
     for (let i = 0; i < 3; i++) {
       const [frames, busy] = await driver.executeAsyncScript(DRAG)
       const [d, w] = [stats(frames), stats(busy)]
       console.log(
-        `dragging a door, frame to frame${i ? ', again' : ''}: median ${d.median} ms, 95th percentile ${d.p95} ms, ${(1000 / d.mean).toFixed(0)} frames a second; page busy with each ${w.tenth} ms in the best tenth, median ${w.median} ms`,
+        `dragging a door, frame to frame${i ? ', again' : ''}: median ${d.median} ms, 95th percentile ${d.p95} ` +
+          `ms, ${(1000 / d.mean).toFixed(0)} frames a second; page busy with each ${w.tenth} ms in the best tenth, ` +
+          `median ${w.median} ms`,
       )
     }
 
@@ -116,13 +125,15 @@ export async function benchBrowser() {
       }
     seen.sort((a, b) => b[1] - a[1])
     console.log(
-      `views with ${records.length} records, slowest first, ms: ${seen.map(([n, t]) => `${n} ${t.toFixed(0)}`).join('; ')}`,
+      `views with ${records.length} records, slowest first, ms: ` +
+        `${seen.map(([n, t]) => `${n} ${t.toFixed(0)}`).join('; ')}`,
     )
     for (let i = 0; i < 2; i++) {
       const t = performance.now()
       const size = (await (await post(`${site.base}/api/pole-strips`, { doc, post: 'A1' })).arrayBuffer()).byteLength
       console.log(
-        `pole strips of a 16 ft post as PDF${i ? ', again' : ''}: ${(performance.now() - t).toFixed(0)} ms, ${size} bytes`,
+        `pole strips of a 16 ft post as PDF${i ? ', again' : ''}: ${(performance.now() - t).toFixed(0)} ms, ` +
+          `${size} bytes`,
       )
     }
   } finally {

@@ -18,7 +18,8 @@ const clock = (label: string, runs: number, warm: number, run: (i: number) => un
   }
   times.sort((one, other) => one - other)
   console.log(
-    `${label}: best ${times[0].toFixed(2)}, median ${times[Math.floor(runs / 2)].toFixed(2)} ms, 95th percentile ${times[Math.floor(runs * 0.95)].toFixed(2)} ms`,
+    `${label}: best ${times[0].toFixed(2)}, median ${times[Math.floor(runs / 2)].toFixed(2)} ms, 95th percentile ` +
+      `${times[Math.floor(runs * 0.95)].toFixed(2)} ms`,
   )
 }
 // How fast this machine is just now: the figures below scatter with it.
@@ -80,7 +81,8 @@ async function cutting() {
     kerfIn: 0.125,
   })
   console.log(
-    `cutting plan for 300 plies of 100 posts: ${(performance.now() - start).toFixed(0)} ms, ${plan?.count} boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`,
+    `cutting plan for 300 plies of 100 posts: ${(performance.now() - start).toFixed(0)} ms, ${plan?.count} ` +
+      `boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`,
   )
 }
 void cutting()

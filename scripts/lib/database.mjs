@@ -78,7 +78,8 @@ export async function startDatabase({ folder, port, database = 'burdock' }) {
       `--socket=${socket}`,
       '-uroot',
       '-e',
-      `CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4; CREATE USER IF NOT EXISTS 'root'@'127.0.0.1'; GRANT ALL ON *.* TO 'root'@'127.0.0.1'`,
+      `CREATE DATABASE IF NOT EXISTS ${database} CHARACTER SET utf8mb4; CREATE USER IF NOT EXISTS ` +
+        `'root'@'127.0.0.1'; GRANT ALL ON *.* TO 'root'@'127.0.0.1'`,
     ],
     { encoding: 'utf8' },
   )

@@ -5,7 +5,10 @@ import { say, stop } from './say.mjs'
 
 const has = (name) => spawnSync('sh', ['-c', `command -v ${name}`], { stdio: 'ignore' }).status === 0
 
-/** Installs the npm packages of the lock file (npm install: a lock written where other platforms' optional packages are not served fails npm ci) when they are missing or the lock file has changed. */
+/**
+ * Installs the npm packages of the lock file (npm install: a lock written where other platforms' optional packages are
+ * not served fails npm ci) when they are missing or the lock file has changed.
+ */
 export function installPackages() {
   const lock = createHash('sha256').update(readFileSync('package-lock.json')).digest('hex')
   const mark = 'node_modules/.burdock-lock'

@@ -7,7 +7,9 @@ import { startDatabase } from './database.mjs'
 import { freePort } from './ports.mjs'
 import { migrate, serve } from './serve.mjs'
 
-/** The built application on a fresh database with the demo jobs, each on a free port; gone without trace after `stop`. */
+/**
+ * The built application on a fresh database with the demo jobs, each on a free port; gone without trace after `stop`.
+ */
 export async function freshSite() {
   build()
   const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-test-'))

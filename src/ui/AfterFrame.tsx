@@ -1,7 +1,10 @@
 'use client'
 import { useEffect, useState, type ReactNode } from 'react'
 
-/** Draws its children one frame after the rest of the view, in a place already kept for them: for charts, which are slow to make. */
+/**
+ * Draws its children one frame after the rest of the view, in a place already kept for them: for charts, which are slow
+ * to make.
+ */
 export function AfterFrame({ height, children }: { readonly height: number; readonly children: ReactNode }) {
   const [drawn, setDrawn] = useState(false)
   useEffect(() => {

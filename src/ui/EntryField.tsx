@@ -27,7 +27,8 @@ export interface EntryProps<T> {
 let gestures = 0
 
 /**
- * One typed value. Valid text is taken as it is typed; text that is not stays in the field with a sentence under it while the model
+ * One typed value. Valid text is taken as it is typed; text that is not stays in the field with a sentence under it
+ * while the model
  * keeps the last good value. Arrows step, Escape brings the model's value back.
  */
 export function EntryField<T>(entryProps: EntryProps<T>) {

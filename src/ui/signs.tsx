@@ -48,7 +48,11 @@ export function BurrSign({ size = 36 }: { readonly size?: number }) {
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
     const sign = i < 6 ? -1 : 1
     const short = (value: number) => value.toFixed(1)
-    return `M${short(20 + cos * 10)} ${short(24 + sin * 9.4)}L${short(20 + cos * 16)} ${short(24 + sin * 14.6)}L${short(20 + cos * 16 - 2.6 * sin * sign)} ${short(24 + sin * 14.6 + 2.6 * cos * sign)}`
+    return (
+      `M${short(20 + cos * 10)} ${short(24 + sin * 9.4)}L${short(20 + cos * 16)} ` +
+      `${short(24 + sin * 14.6)}L${short(20 + cos * 16 - 2.6 * sin * sign)} ` +
+      `${short(24 + sin * 14.6 + 2.6 * cos * sign)}`
+    )
   }).join('')
   const florets = [-3, -2, -1, 0, 1, 2, 3]
     .map((i) => `M${20 + i * 1.9} 17L${20 + i * 4.1} ${5.2 + Math.abs(i) * 1.3}`)

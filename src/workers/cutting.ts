@@ -33,8 +33,10 @@ function highs(): Promise<Highs> {
 }
 
 /**
- * The cheapest set of boards for a list of pieces: every maximal pattern, solved as whole numbers by HiGHS. Where the patterns are too many, or no
- * solver answers, the first-fit plan stands and says that it is not proved. Null where a piece is longer than every board.
+ * The cheapest set of boards for a list of pieces: every maximal pattern, solved as whole numbers by HiGHS. Where the
+ * patterns are too many, or no
+ * solver answers, the first-fit plan stands and says that it is not proved. Null where a piece is longer than every
+ * board.
  */
 export async function planCuts(cutRequest: CutRequest): Promise<CutPlan | null> {
   const fallback = firstFit(cutRequest.demands, cutRequest.stock, cutRequest.kerfIn)

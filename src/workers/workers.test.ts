@@ -19,26 +19,30 @@ describe('calls by name say what the core says', () => {
     expect(() => structuredClone(told.value)).not.toThrow()
     expect(told.value.checks.every((check) => !('trace' in check))).toBe(true)
   })
-  test('a dragged door: each judgement sent as what differs from the one before says the same as the whole, and says less', async () => {
-    let [sent, heard]: unknown[] = [undefined, undefined]
-    for (const by of [0, 1, 2, 2, -30, 0]) {
-      const next = {
-        ...job,
-        building: {
-          ...job.building,
-          openings: job.building.openings.map((opening, i) =>
-            i === 0 ? { ...opening, positionIn: opening.positionIn + by } : opening,
-          ),
-        },
+  test(
+    'a dragged door: each judgement sent as what differs from the one before says the same as the whole, and says ' +
+      'less',
+    async () => {
+      let [sent, heard]: unknown[] = [undefined, undefined]
+      for (const by of [0, 1, 2, 2, -30, 0]) {
+        const next = {
+          ...job,
+          building: {
+            ...job.building,
+            openings: job.building.openings.map((opening, i) =>
+              i === 0 ? { ...opening, positionIn: opening.positionIn + by } : opening,
+            ),
+          },
+        }
+        const whole = await handlers.judge(next, still, quiet)
+        const changes: unknown = structuredClone(changesOf(sent, whole))
+        heard = withChanges(heard, changes as Changes)
+        expect(heard).toEqual(whole)
+        if (sent !== undefined) expect(JSON.stringify(changes).length).toBeLessThan(JSON.stringify(whole).length)
+        sent = whole
       }
-      const whole = await handlers.judge(next, still, quiet)
-      const changes: unknown = structuredClone(changesOf(sent, whole))
-      heard = withChanges(heard, changes as Changes)
-      expect(heard).toEqual(whole)
-      if (sent !== undefined) expect(JSON.stringify(changes).length).toBeLessThan(JSON.stringify(whole).length)
-      sent = whole
-    }
-  })
+    },
+  )
   test('explain: the arithmetic of each check, nothing for one that is not there', async () => {
     for (const check of derived.checks.slice(0, 12))
       expect((await handlers.explain({ job, checkId: check.id }, still, quiet))?.trace).toEqual(check.trace())

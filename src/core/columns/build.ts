@@ -34,7 +34,10 @@ export interface BuildCard {
   readonly problem: string | null
 }
 
-/** Longest single board for a ply, inches, and lowest joint of treated to dry wood above grade (register C08’s rule, editable by splice zone). */
+/**
+ * Longest single board for a ply, inches, and lowest joint of treated to dry wood above grade (register C08’s rule,
+ * editable by splice zone).
+ */
 export const LONGEST_PLY_IN = 288
 export const JOINT_ABOVE_GRADE_IN = 16
 /** Joints of neighbouring plies stand apart by at least this unless the zone says otherwise, inches. */
@@ -43,8 +46,10 @@ export const JOINT_STEP_IN = 24
 const NAMES = ['near', 'centre', 'far', 'fourth']
 
 /**
- * Build card of one column `footToGradeIn` below the grade line. Plies are one board each where that is long enough and no joints are chosen;
- * otherwise treated below and dry above, joints staggered over the splice zone, never lower than 16 in. above grade. The centre ply stops at the
+ * Build card of one column `footToGradeIn` below the grade line. Plies are one board each where that is long enough and
+ * no joints are chosen;
+ * otherwise treated below and dry above, joints staggered over the splice zone, never lower than 16 in. above grade.
+ * The centre ply stops at the
  * seat where the truss stands in a pocket; the outer plies go on by the truss's heel.
  */
 export function buildCard(building: Building, post: Post, footToGradeIn: number, ids: readonly string[]): BuildCard {
@@ -75,7 +80,9 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
       const highest = zone?.toIn ?? lowest + JOINT_STEP_IN * (size.plies - 1)
       const step = size.plies > 1 ? (highest - lowest) / (size.plies - 1) : 0
       if (step < JOINT_STEP_IN - 1e-6)
-        problem = `Joints of neighbouring plies would stand ${Math.round(step)}″ apart: widen the splice zone to ${JOINT_STEP_IN * (size.plies - 1)}″ or more.`
+        problem =
+          `Joints of neighbouring plies would stand ${Math.round(step)}″ apart: widen the splice zone to ` +
+          `${JOINT_STEP_IN * (size.plies - 1)}″ or more.`
       const joint = footToGradeIn + lowest + step * i
       if (top - joint > LONGEST_PLY_IN || joint > LONGEST_PLY_IN)
         problem =
@@ -117,10 +124,12 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
   const steps = laminated
     ? [
         'Sight every board; lay the plies so that the crown of each turns against its neighbour’s.',
-        `Set the plies flush at the foot and nail the first column of nails there${pocket ? '; the centre ply stops short at the seat' : ''}.`,
+        'Set the plies flush at the foot and nail the first column of nails ' +
+          `there${pocket ? '; the centre ply stops short at the seat' : ''}.`,
         'Pull the middle flush with a clamp and nail it, then the far end: the crowns pull straight.',
         'Nail the rest from this face on the template’s marks, every second column.',
-        'Turn the column over and nail the columns between from the other face, so that an inspector can count every nail.',
+        'Turn the column over and nail the columns between from the other face, so that an inspector can count ' +
+          'every nail.',
         'Seal every cut of treated wood; no cut end goes in the ground.',
         'If it twists, stand it by its top: the top faces square to the wall, the foot may turn in the hole.',
       ]

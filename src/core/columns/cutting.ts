@@ -31,7 +31,10 @@ export const MOST_PATTERNS = 6000
 export const usedIn = (lengths: readonly number[], kerfIn: number): number =>
   lengths.reduce((sum, length) => sum + length, 0) + Math.max(0, lengths.length - 1) * kerfIn
 
-/** Every way to cut one board of each stock length that leaves no room for another piece (maximal patterns), longest pieces first. */
+/**
+ * Every way to cut one board of each stock length that leaves no room for another piece (maximal patterns), longest
+ * pieces first.
+ */
 export function cutPatterns(
   demands: readonly CutDemand[],
   stock: readonly StockBoard[],
@@ -82,7 +85,10 @@ export function cutPatterns(
   return { patterns, whole }
 }
 
-/** Least boards any plan can need, by length alone: all pieces with a kerf each against the longest board, and pieces over half of it one by one. */
+/**
+ * Least boards any plan can need, by length alone: all pieces with a kerf each against the longest board, and pieces
+ * over half of it one by one.
+ */
 export function boardBound(demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number): number {
   const longest = Math.max(...stock.map((stockBoard) => stockBoard.lengthIn))
   const total = demands.reduce((sum, demand) => sum + demand.count * (demand.lengthIn + kerfIn), 0)
@@ -92,7 +98,10 @@ export function boardBound(demands: readonly CutDemand[], stock: readonly StockB
   return Math.max(half, Math.ceil(total / (longest + kerfIn) - 1e-9))
 }
 
-/** First-fit decreasing over the cheapest board that takes the open pieces: a plan that always exists, and the fallback when no solver answers. Null where a piece is longer than every board. */
+/**
+ * First-fit decreasing over the cheapest board that takes the open pieces: a plan that always exists, and the fallback
+ * when no solver answers. Null where a piece is longer than every board.
+ */
 export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number): CutPlan | null {
   const sorted = [...stock].sort((one, other) => other.lengthIn - one.lengthIn)
   const longest = sorted[0]
@@ -161,16 +170,24 @@ export function planOf(
 }
 
 /**
- * The cutting problem as text in CPLEX LP format: whole boards of each pattern, least price, every piece covered. Relaxed it counts boards instead and
+ * The cutting problem as text in CPLEX LP format: whole boards of each pattern, least price, every piece covered.
+ * Relaxed it counts boards instead and
  * lets them be parts of boards: its least count, rounded up, is what no plan of these patterns can beat.
  */
 export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[], relaxed = false): string {
   const term = (i: number, factor: number) => `${factor} x${i}`
   const cover = demands.map(
     (demand, k) =>
-      ` c${k}: ${patterns.flatMap((pattern, i) => (pattern.takes[k] ? [term(i, pattern.takes[k])] : [])).join(' + ')} >= ${demand.count}`,
+      ` c${k}: ` +
+      `${patterns.flatMap((pattern, i) => (pattern.takes[k] ? [term(i, pattern.takes[k])] : [])).join(' + ')} >= ` +
+      `${demand.count}`,
   )
-  return `Minimize\n obj: ${patterns.map((pattern, i) => term(i, relaxed ? 1 : Math.round(pattern.price * 1000) / 1000)).join(' + ')}\nSubject To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`
+  return (
+    `Minimize\n obj: ` +
+    `${patterns.map((pattern, i) => term(i, relaxed ? 1 : Math.round(pattern.price * 1000) / 1000)).join(' + ')}\nSubject ` +
+    (`To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n` +
+      `${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`)
+  )
 }
 
 /** Like lengths to the sixteenth counted together, longest first. */

@@ -6,7 +6,8 @@ import { barnJob, opening } from '../testing/barn'
 import { demo } from '../testing/demos'
 import { deriveJob } from '.'
 
-// Every line of arithmetic must come out to the number beside it: an engineer who follows it by hand gets what is shown.
+// Every line of arithmetic must come out to the number beside it: an engineer who follows it by hand gets what is
+// shown.
 const checksOf = (job: Job): readonly Check[] => {
   const result = deriveJob(job)
   if (!result.ok) throw new Error(JSON.stringify(result.issues))

@@ -30,7 +30,10 @@ function loadsOf(
   }
 }
 
-/** The member a carrier or header is, with every combination at the trusses' real places. Trusses hold its top edge where they stand; under uplift the lower edge is free over the span. */
+/**
+ * The member a carrier or header is, with every combination at the trusses' real places. Trusses hold its top edge
+ * where they stand; under uplift the lower edge is free over the span.
+ */
 export function beamMember(building: Building, beam: EaveBeam, reactions: readonly RoofLoads[]): SpanMember {
   const spec = building.roof[beam.kind]
   const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
@@ -166,7 +169,9 @@ function seatChecks(
             unit: 'lb',
             combination: 'D+S',
             place: 'at a post',
-            governs: `${Math.round(down).toLocaleString('en-US')} lb hang on ${carrier.count} bolts of ${carrier.diameterIn} in.`,
+            governs:
+              `${Math.round(down).toLocaleString('en-US')} lb hang on ${carrier.count} bolts of ` +
+              `${carrier.diameterIn} in.`,
             fix: 'More or thicker bolts, or seat the beam in a notch so that wood carries it.',
             trace: () => bolt.trace,
           }),
@@ -205,7 +210,9 @@ function seatChecks(
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: 'at a post',
-        governs: `Wind lifts the beam ${Math.round(up).toLocaleString('en-US')} lb off a post; ${carrier.count} bolts hold it.`,
+        governs:
+          `Wind lifts the beam ${Math.round(up).toLocaleString('en-US')} lb off a post; ${carrier.count} bolts ` +
+          'hold it.',
         fix: 'More or thicker bolts.',
         trace: () => bolt.trace,
       }),
@@ -261,7 +268,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
           'truss-differs',
           'Truss reaction differs from the loads here',
           'roof',
-          `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ${Math.round(own)} lb.`,
+          `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ` +
+            `${Math.round(own)} lb.`,
           'Ask the truss maker which loads the drawing uses.',
         ),
       )
@@ -271,7 +279,11 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       'trusses',
       'The trusses themselves',
       'roof',
-      `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ${sig(results.snow.psPsf)} psf balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge unbalanced` : ''}, net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. apart${building.knee ? ', knee braces' : ''}.`,
+      `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
+        `${sig(results.snow.psPsf)} psf ` +
+        `balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge ` + 'unbalanced' : ''}, ` +
+        `net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
+        `apart${building.knee ? ', knee braces' : ''}.`,
       'Truss drawings, and their bracing sheets on site.',
     ),
   )
@@ -353,7 +365,9 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
           unit: 'lb',
           combination: 'D+S',
           place: `truss ${heavy + 1}`,
-          governs: `The block takes ${Math.round(share)} lb of the seat; ${truss.blockNails} ${blockNail.name} hold it to the post.`,
+          governs:
+            `The block takes ${Math.round(share)} lb of the seat; ${truss.blockNails} ${blockNail.name} hold it to ` +
+            'the post.',
           fix: 'More nails in the block.',
           trace: () => [
             line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'),
@@ -417,7 +431,9 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
           unit: 'lb',
           combination: 'D+S',
           place: `truss ${heavy + 1}`,
-          governs: `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. in single shear.`,
+          governs:
+            `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. ` +
+            'in single shear.',
           fix: 'Seat the truss in a pocket or notch so that wood carries it.',
           trace: () => bolt.trace,
         }),
@@ -437,7 +453,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         governs:
           up[lifted] <= 0
             ? 'Dead load alone holds the trusses down.'
-            : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
+            : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ` +
+              `${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
         fix: 'More or thicker bolts; keep the truss maker’s edge distances.',
         trace: () => bolted.trace,
       }),
@@ -448,7 +465,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         'truss-ties',
         'Ties of trusses to carriers',
         'roof',
-        `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not entered.`,
+        `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not ` +
+          'entered.',
         'Enter the rated uplift of the ties.',
       ),
     )
@@ -463,7 +481,9 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: `truss ${lifted + 1}`,
-        governs: `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ${building.joints.rafterTieLb} lb.`,
+        governs:
+          `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ` +
+          `${building.joints.rafterTieLb} lb.`,
         fix: 'Stronger ties.',
         trace: () => [
           line(

@@ -8,7 +8,10 @@ import { shearLengthFt, type Lateral } from './frames'
 import type { HoleKind } from './holes'
 import type { SiteResults } from './siteResults'
 
-/** In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave walls from wind on the gables. */
+/**
+ * In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave
+ * walls from wind on the gables.
+ */
 export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<Side, number> {
   const { row, relied } = lateral
   const total = row.loadLb.reduce((sum, value) => sum + value, 0)
@@ -91,7 +94,9 @@ function braceChecks(
   const nail = nailOf(spec.nail)
   return lines.flatMap((brace): Check[] => {
     const id = `brace-${brace.side}`
-    const title = `${names[brace.side]}: ${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
+    const title =
+      `${names[brace.side]}: ` +
+      `${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
     const head = {
       stage: 'bracing' as const,
       group: 'brace' as const,
@@ -134,7 +139,8 @@ function braceChecks(
             id,
             title,
             'bracing',
-            `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: both diagonals are needed.`,
+            `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: ` +
+              'both diagonals are needed.',
             'Enter the rated strap with its fixings.',
           ),
         ]
@@ -184,7 +190,9 @@ function braceChecks(
         demand: brace.forceLb,
         capacity: Math.min(nails, wood),
         unit: 'lb',
-        governs: `Each brace pulls ${Math.round(brace.forceLb)} lb; ${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`,
+        governs:
+          `Each brace pulls ${Math.round(brace.forceLb)} lb; ` +
+          `${nails < wood ? `${spec.nails} nails at each end` : 'the board'} give first.`,
         fix: 'More nails, or more braced bays.',
         trace: () => [
           ...trace,
@@ -210,7 +218,8 @@ function braceChecks(
             `${id}-push`,
             `${title} pushed`,
             'bracing',
-            `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other side has nothing.`,
+            `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other ` +
+              'side has nothing.',
             'X braces, or nail it at every girt.',
           ),
         )
@@ -300,7 +309,10 @@ function upliftOfKinds(
     : { demandLb: 0, capacityLb: 0 }
 }
 
-/** Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked. What sizing asks for. */
+/**
+ * Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked.
+ * What sizing asks for.
+ */
 export function bracesWorst(
   building: Building,
   grid: Grid,
@@ -319,7 +331,10 @@ export function bracesWorst(
   return checks.reduce((most, check) => (check.state === 'not-checked' ? NaN : Math.max(most, check.ratio)), 0)
 }
 
-/** How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C). */
+/**
+ * How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets
+ * a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C).
+ */
 export function swayCheck(building: Building, lateral: Lateral): Check {
   const [id, title] = ['sway', 'Sway of the eave under wind']
   const { row } = lateral
@@ -341,7 +356,9 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
       'Nothing holds these frames: they do not stand, so their sway has no figure.',
       'Knee braces, posts in the ground, or a checked roof diaphragm.',
     )
-  const height = `${sig(move)} in. at line ${at + 1}, the height over ${move > 1e-6 ? Math.floor(building.heelIn / move) : 'more than can be said'}`
+  const height =
+    `${sig(move)} in. at line ${at + 1}, the height over ` +
+    `${move > 1e-6 ? Math.floor(building.heelIn / move) : 'more than can be said'}`
   if (building.bracing.swayOver === null)
     return notChecked(
       id,
@@ -427,7 +444,9 @@ export function bracingChecks(
         'diaphragm',
         'Roof diaphragm and end walls',
         'bracing',
-        `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} plf on each slope and ${Math.round(shear.west)} lb into each end wall. Its strength is not computed without tested skin values.`,
+        `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} ` +
+          `plf on each slope and ${Math.round(shear.west)} lb into each end wall. Its strength is not computed ` +
+          'without tested skin values.',
         'Enter the skin’s tested values, or let the frames stand alone.',
       ),
     )
@@ -482,7 +501,8 @@ export function bracingChecks(
           line(
             'Bay stiffness',
             'c = 2·G·Ls/s·cos²θ',
-            `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
+            `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ` +
+              `${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
             Math.max(...row.bayLbIn),
             'lb/in',
             'ASABE EP484',
@@ -516,7 +536,9 @@ export function bracingChecks(
           unit: 'lb',
           combination: '0.6W',
           place: 'mid-length of each eave',
-          governs: `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its splices must carry that.`,
+          governs:
+            `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its ` +
+            'splices must carry that.',
           fix: 'A doubled or wider top girt, spliced over posts with blocks.',
           trace: () => [
             line(
@@ -562,7 +584,9 @@ export function bracingChecks(
           id,
           title,
           'bracing',
-          `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}.`,
+          `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ` +
+            (`${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}` +
+              '.'),
           'Enter the skin’s tested values, or brace the wall.',
         ),
       )
@@ -608,7 +632,8 @@ export function bracingChecks(
           'knee-truss',
           'Knee braces on the trusses',
           'bracing',
-          `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. The truss maker has not designed for it.`,
+          `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. ` +
+            'The truss maker has not designed for it.',
           'Do not add knee braces until the truss maker has designed for them.',
         ),
       )
@@ -660,7 +685,8 @@ export function bracingChecks(
                 line(
                   'What it can take',
                   "the less of Fc'·CP and Ft', × A",
-                  `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ${sig(size.areaIn2)} × ${knee.plies}`,
+                  `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ` +
+                    `${sig(size.areaIn2)} × ${knee.plies}`,
                   cap,
                   'lb',
                   'NDS 2018 3.7, 3.8',
@@ -693,8 +719,13 @@ export function bracingChecks(
         unit: 'rules',
         combination: 'detailing',
         place: broken[0]?.rule ?? 'every rule kept',
-        governs: `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ${broken.length ? `broken: ${broken.map((rule) => rule.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}.`,
-        fix: 'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the plies count apart.',
+        governs:
+          `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ` +
+          (`${broken.length ? `broken: ${broken.map((rule) => rule.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}` +
+            '.'),
+        fix:
+          'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the ' +
+          'plies count apart.',
         trace: () =>
           plan.rules.map((rule) =>
             line(
@@ -715,7 +746,8 @@ export function bracingChecks(
               'ep559',
               'EP559 fastening of the laminations',
               'posts',
-              `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not entered, so its bending factors rest on your word.`,
+              `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not ` +
+                'entered, so its bending factors rest on your word.',
               'Enter the interlayer shear EP559 asks for.',
             )
           : makeCheck({
@@ -735,7 +767,9 @@ export function bracingChecks(
                 line(
                   'Between two plies',
                   'rows·Z·12/spacing',
-                  `${building.joints.lamination.rows} × ${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} × 12/${sig(plan.spacingIn)}`,
+                  `${building.joints.lamination.rows} × ` +
+                    `${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} ` +
+                    `× 12/${sig(plan.spacingIn)}`,
                   plan.interfacePlf ?? 0,
                   'plf',
                   'NDS 2018 12.3, ASABE EP559',
@@ -780,7 +814,9 @@ export function bracingChecks(
           unit: '',
           combination: '0.6W',
           place: 'between posts',
-          governs: `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first girt.`,
+          governs:
+            `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first ` +
+            'girt.',
           fix: 'A stake or slab edge between posts, or a doubled board.',
           trace: girt.trace,
         }),

@@ -36,7 +36,10 @@ export interface ColumnResult {
   readonly fb2: number
   readonly fcAllowed: number
   readonly fbAllowed: number
-  /** What it was judged with: the load and its parts, the area left at the section, the share of the bending strength, the limits; cladding wind, plf, where that alone rules. */
+  /**
+   * What it was judged with: the load and its parts, the area left at the section, the share of the bending strength,
+   * the limits; cladding wind, plf, where that alone rules.
+   */
   readonly axial: Axial
   readonly areaIn2: number
   readonly share: number
@@ -137,7 +140,9 @@ function axials(list: readonly Combination[], demand: PostDemand, weightLb: numb
   return out
 }
 
-/** What one section can take under one duration, wet or dry: it does not depend on the load, so each is worked out once. */
+/**
+ * What one section can take under one duration, wet or dry: it does not depend on the load, so each is worked out once.
+ */
 interface Limits {
   readonly fcAllowed: number
   readonly fce1: number
@@ -185,7 +190,9 @@ function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean
   return made
 }
 
-/** One section under one combination, before it is judged. `share` of the whole section's bending strength that counts. */
+/**
+ * One section under one combination, before it is judged. `share` of the whole section's bending strength that counts.
+ */
 interface Trial {
   readonly axial: Axial
   readonly section: Section
@@ -202,7 +209,10 @@ const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
   basis.size.areaIn2 *
   (trial.share < 1 || trial.section === 'at the truss seat' ? (basis.size.plies - 1) / basis.size.plies : 1)
 
-/** Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling (3.10.1). */
+/**
+ * Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling
+ * (3.10.1).
+ */
 function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
   const fcPsi = trial.axial.lb / areaLeftIn2(basis, trial)
   if (trial.section === 'at the truss seat') return fcPsi / (basis.values.fc * trial.axial.duration)
@@ -248,7 +258,9 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
   }
 }
 
-/** Moment that eccentric carriers put into the top of a post, ft-lb: R·e where the beam is bolted to one face (14.3). */
+/**
+ * Moment that eccentric carriers put into the top of a post, ft-lb: R·e where the beam is bolted to one face (14.3).
+ */
 export function seatMomentFtLb(building: Building, post: Post, gravityLb: number): number {
   const beam = building.roof.truss.set === 'carriers' ? building.roof.carrier : null
   if (!isEave(post.side) || !beam || beam.sides === 'both' || building.roof.truss.seat !== 'face') return 0
@@ -298,7 +310,8 @@ export function columnWorst(
     }
   }
   const ecc = seatMomentFtLb(building, post, demand.gravityLb)
-  // A corner post bends across its plies too: between girts where the eave wall has skin, over its whole height where it has none.
+  // A corner post bends across its plies too: between girts where the eave wall has skin, over its whole height where
+  // it has none.
   const weakPlf =
     post.kind === 'corner'
       ? (cases[0]?.plf ?? 0) * (demand.eaveWallFt > 0 ? demand.gableWallFt / demand.eaveWallFt : 0)
@@ -398,7 +411,8 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
   return line(
     label,
     `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`,
-    `${windShare === 1 ? parts : action === null ? `${sig(windShare)} × ${parts}` : `${sig(windShare)} × (${parts})`}${ecc}`,
+    `${windShare === 1 ? parts : action === null ? `${sig(windShare)} × ${parts}` : `${sig(windShare)} × (${parts})`}` +
+      `${ecc}`,
     moment,
     'ft-lb',
     `statics: ${sig(columnResult.lateralCase.plf)} plf, top moves ${sig(columnResult.lateralCase.moveIn)} in.`,
@@ -507,7 +521,8 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
       line(
         'Allowed bending',
         `Fb' = Fb·CD·CM·lamination${columnResult.share < 1 ? '·splice' : ''}`,
-        `${sig(values.fb)} × ${duration} × ${wetFactors(values, wet).fb} × ${basis.lamination}${columnResult.share < 1 ? ` × ${sig(columnResult.share)}` : ''}`,
+        `${sig(values.fb)} × ${duration} × ${wetFactors(values, wet).fb} × ` +
+          `${basis.lamination}${columnResult.share < 1 ? ` × ${sig(columnResult.share)}` : ''}`,
         columnResult.fbAllowed,
         'psi',
         `${values.table}; NDS 2018 4.3, ASABE EP559`,
@@ -541,7 +556,9 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
         ? line(
             'Together',
             `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
-            `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`,
+            `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
+              (`${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}` +
+                `${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`),
             columnResult.ratio,
             '',
             'NDS 2018 3.9.1',
@@ -549,7 +566,10 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
         : line(
             'Together',
             `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
-            `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ${room(columnResult.limits.fce1)})${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`,
+            `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
+              `${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ` +
+              (`${room(columnResult.limits.fce1)})` +
+                `${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`),
             columnResult.ratio,
             '',
             'NDS 2018 3.9.2',
@@ -561,7 +581,10 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
 /** What bends a post, for drawing: its wind, and its shear and moment at grade. */
 type Bent = Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>
 
-/** Cladding wind by itself on a post held at its top: 5/8 and 1/8 of w·H and w·H² at grade, or half of w·H where it turns on a bracket. */
+/**
+ * Cladding wind by itself on a post held at its top: 5/8 and 1/8 of w·H and w·H² at grade, or half of w·H where it
+ * turns on a bracket.
+ */
 const cladBent = (plf: number, heightFt: number, pinned: boolean): Bent => ({
   plf,
   shearLb: (pinned ? 0.5 : 0.625) * plf * heightFt,
@@ -700,7 +723,9 @@ export function columnChecks(
         unit: '',
         combination: result.axial.name,
         place: result.section,
-        governs: `${result.axial.name}${result.lateralCase ? ` with ${result.lateralCase.name}` : ''} works ${other.id} hardest, ${result.section}.`,
+        governs:
+          `${result.axial.name}${result.lateralCase ? ` with ${result.lateralCase.name}` : ''} works ${other.id} ` +
+          `hardest, ${result.section}.`,
         fix,
         trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
         diagram: () =>
@@ -716,7 +741,8 @@ export function columnChecks(
       }),
     )
   }
-  // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning point.
+  // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning
+  // point.
   let most: { readonly post: Post; readonly lateralCase: LateralCase } | null = null
   for (const post of own)
     for (const lateralCase of lateral.cases[post.id])
@@ -748,7 +774,8 @@ export function columnChecks(
           : line(
               'Largest shear',
               'the more of V and 4·M/(3·d)',
-              `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
+              `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ` +
+                `${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
               shearPsi,
               'lb',
               'statics',
@@ -806,7 +833,8 @@ export function columnChecks(
             'Sag under 0.42·p',
             pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
             pier
-              ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`
+              ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.values.ePsi)} × ` +
+                  `${sig(basis.size.iIn4)})`
               : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`,
             sag,
             'in',

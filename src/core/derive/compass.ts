@@ -3,7 +3,10 @@ import type { Side } from '../model'
 const POINTS = ['North', 'Northeast', 'East', 'Southeast', 'South', 'Southwest', 'West', 'Northwest']
 const TURN: Readonly<Record<Side, number>> = { north: 0, east: 2, south: 4, west: 6 }
 
-/** True compass name of each plan side, from where north stands on the plan (degrees clockwise from the plan's top), to the nearest eighth. */
+/**
+ * True compass name of each plan side, from where north stands on the plan (degrees clockwise from the plan's top), to
+ * the nearest eighth.
+ */
 export function compassOf(northDeg: number): Record<Side, string> {
   const shift = Math.round(northDeg / 45)
   const name = (side: Side) => POINTS[(((TURN[side] - shift) % 8) + 8) % 8]

@@ -6,7 +6,9 @@ import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
 
 export type GravityCase = 'D+S' | 'D+Lr' | 'D+0.75S+0.45W'
-/** Roof loads at one point of the eave, lb: dead, least dead, snow, roof live, wind down and wind up at strength level. */
+/**
+ * Roof loads at one point of the eave, lb: dead, least dead, snow, roof live, wind down and wind up at strength level.
+ */
 export interface RoofLoads {
   readonly roofFt2: number
   readonly deadLb: number
@@ -17,7 +19,10 @@ export interface RoofLoads {
   readonly windUpLb: number
 }
 
-/** What one post takes: areas, vertical loads at its top by kind (lb, strength-level wind), and the width of wall whose wind it holds. */
+/**
+ * What one post takes: areas, vertical loads at its top by kind (lb, strength-level wind), and the width of wall whose
+ * wind it holds.
+ */
 export interface PostDemand extends RoofLoads {
   readonly eaveFt: number
   readonly wallFt: number
@@ -65,7 +70,8 @@ export function gravityLine(label: string, loads: RoofLoads): TraceLine {
         ? ['D + Lr', `${sig(loads.deadLb)} + ${sig(loads.liveLb)}`]
         : [
             'D + 0.75·the more of S and Lr + 0.45·W',
-            `${sig(loads.deadLb)} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ${sig(loads.windDownLb)}`,
+            `${sig(loads.deadLb)} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ` +
+              `${sig(loads.windDownLb)}`,
           ]
   return line(label, formula, numbers, gravityLb, 'lb', 'ASCE 7-16 2.4.1')
 }
@@ -73,7 +79,10 @@ export function gravityLine(label: string, loads: RoofLoads): TraceLine {
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
 export const upliftOf = (loads: RoofLoads): number => 0.6 * loads.windUpLb - 0.6 * loads.deadMinLb
 
-/** Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity and uplift. */
+/**
+ * Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity
+ * and uplift.
+ */
 export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: SiteResults): RoofLoads[] {
   const building = job.building
   const halfFt = grid.widthIn / 24 + building.eaveOverhangIn / 12
@@ -138,7 +147,10 @@ export function leanToRoofLoads(
   }
 }
 
-/** Demands of every post, by id. Corner posts hold both their walls; gable posts count the end truss's strip besides the corners (safe). */
+/**
+ * Demands of every post, by id. Corner posts hold both their walls; gable posts count the end truss's strip besides the
+ * corners (safe).
+ */
 export function postDemands(
   job: Job,
   grid: Grid,

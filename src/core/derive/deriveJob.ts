@@ -131,7 +131,8 @@ function judge(job: Job, plan: PlannedJob): Judgement {
           `site-${stage}`,
           `${WAITING[stage]} for the site`,
           stage,
-          `Not entered yet: ${missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1])).join(', ')}.`,
+          'Not entered yet: ' +
+            `${missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1])).join(', ')}.`,
           'Enter the site’s hazards first; none is ever assumed.',
         ),
       )
@@ -163,14 +164,20 @@ function judge(job: Job, plan: PlannedJob): Judgement {
 
 let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judgement } | null = null
 
-/** Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a judgement. */
+/**
+ * Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a
+ * judgement.
+ */
 export const sameLoads = (job: Job, ownJob: Job): boolean =>
   job.building === ownJob.building &&
   job.site === ownJob.site &&
   job.sizing === ownJob.sizing &&
   job.ground === ownJob.ground
 
-/** Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is kept. */
+/**
+ * Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is
+ * kept.
+ */
 export function judgePlan(job: Job, plan: PlannedJob): Judgement {
   const same = last && sameLoads(last.job, job) && last.plan.posts === plan.posts
   if (!last || !same) last = { job, plan, result: judge(job, plan) }
@@ -178,7 +185,8 @@ export function judgePlan(job: Job, plan: PlannedJob): Judgement {
 }
 
 /**
- * Derives everything from a job: plan, strings, marks, rows, holes, checks, quantities. Pure; unchanged parts are remembered from the
+ * Derives everything from a job: plan, strings, marks, rows, holes, checks, quantities. Pure; unchanged parts are
+ * remembered from the
  * call before. Issues: the contradictions of `checkJob`, when there are any nothing is derived.
  */
 export function deriveJob(job: Job): Result<Derived> {

@@ -112,7 +112,8 @@ describe('roof and end walls as springs, 9.4, ASABE EP484', () => {
 describe('combined bending and load, NDS 2018 3.9.2, 3-ply 2×6 SP No.2', () => {
   const derived = barn({ slab: 'tied', diaphragm: 'checked', skin, post })
   const otherCheck = check(derived, 'column-eave')
-  // By hand, wet at grade: Fc* 1400·1.6·0.8 = 1792; FcE 0.822·459000/24.44² = 631.9; CP 0.3220; Fc' 577.0; P 4242 lb, fc 171.4;
+  // By hand, wet at grade: Fc* 1400·1.6·0.8 = 1792; FcE 0.822·459000/24.44² = 631.9; CP 0.3220; Fc' 577.0; P 4242 lb,
+  // fc 171.4;
   // M 0.75·3337 = 2503 ft-lb, fb 1324; (0.2970)² + 1324/(2160·(1 − 0.2712)) = 0.0882 + 0.8411.
   test('D+0.75S+0.75(0.6W) at grade: 0.929', () => {
     expectNear(otherCheck.ratio, 0.9293, 4e-3)

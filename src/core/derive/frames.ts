@@ -14,7 +14,10 @@ import { boardSize, boardValues, postSize, timberValues, type DesignValues } fro
 import type { PostDemand } from './demands'
 import { wallAreaFt2, type SiteResults } from './siteResults'
 
-/** What the building was found to stand by: the roof taken as holding (unchecked), the roof with the skin's own values, frames alone. */
+/**
+ * What the building was found to stand by: the roof taken as holding (unchecked), the roof with the skin's own values,
+ * frames alone.
+ */
 export type ReliedOn = 'roof trusted' | 'roof checked' | 'frames alone'
 /** Loads and movements of the row of frames under wind across the ridge, pounds and inches at service level. */
 export interface FrameRow {
@@ -40,7 +43,10 @@ export interface Lateral {
   readonly kneeLb: number
   readonly values: DesignValues | null
   readonly fixityFt: number
-  /** Wind on a gable end that the roof must carry to the eave walls, lb at service level, and how much of it each eave wall takes. */
+  /**
+   * Wind on a gable end that the roof must carry to the eave walls, lb at service level, and how much of it each eave
+   * wall takes.
+   */
   readonly alongLb: number
 }
 
@@ -127,9 +133,12 @@ function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValu
 }
 
 /**
- * Lateral analysis of every post. Across the ridge: each post as a held post plus its share of the frame's movement; the movement is nothing
- * (roof trusted), that of the frame by itself, or that of all frames joined by the roof diaphragm. Along the ridge: gable posts held by the
- * roof, or free. `fixityFt` is where embedded posts are fixed below grade: the envelope of register C17 runs it at 0 and at a third of the depth.
+ * Lateral analysis of every post. Across the ridge: each post as a held post plus its share of the frame's movement;
+ * the movement is nothing
+ * (roof trusted), that of the frame by itself, or that of all frames joined by the roof diaphragm. Along the ridge:
+ * gable posts held by the
+ * roof, or free. `fixityFt` is where embedded posts are fixed below grade: the envelope of register C17 runs it at 0
+ * and at a third of the depth.
  */
 export function lateralOf(
   job: Job,
@@ -154,7 +163,8 @@ export function lateralOf(
       : relied === 'roof checked'
         ? 'The roof diaphragm and end walls were computed with the skin values entered.'
         : building.diaphragm === 'checked'
-          ? `The roof diaphragm was not counted: ${lacks}. The building stands by its frames${building.knee ? ' and knee braces' : ''}.`
+          ? `The roof diaphragm was not counted: ${lacks}. The building stands by its ` +
+            `frames${building.knee ? ' and knee braces' : ''}.`
           : `The building stands by its frames${building.knee ? ' and knee braces' : ''} alone.`
   const wind = results.wind
   const psf = (pressure: number) => 0.6 * pressure
@@ -165,7 +175,8 @@ export function lateralOf(
   const roofPsf = results.openRoof
     ? Math.max(Math.abs(results.openRoof.upPsf), results.openRoof.downPsf)
     : Math.max(0, wind.roofWindwardBPsf - wind.roofLeewardPsf)
-  // External pressures push the frame downwind; the internal ones cancel. Never less than 16 psf on the wall and 8 psf on the roof (27.1.5).
+  // External pressures push the frame downwind; the internal ones cancel. Never less than 16 psf on the wall and 8 psf
+  // on the roof (27.1.5).
   const shut = (side: 'south' | 'north') => (building.openSides.includes(side) ? 0 : 1)
   const held = (3 / 8) * heightFt
   const perFt = psf(
@@ -252,7 +263,8 @@ export function lateralOf(
     if (post.kind === 'lean-to') {
       const leanTo = results.leanTos.find((leanTo) => leanTo.leanTo.side === post.side)
       if (!leanTo) continue
-      // Wind on the bare post (a flat-sided member, force coefficient 2.0) and the sideways part of the roof's pressure at its head.
+      // Wind on the bare post (a flat-sided member, force coefficient 2.0) and the sideways part of the roof's pressure
+      // at its head.
       const flatPsf = psf(results.wind.qhPsf * 0.85 * 2)
       const plf = (flatPsf * post.sizeX) / 12
       const headLb = psf(Math.abs(leanTo.wind.upPsf) * demand.roofFt2 * Math.sin((leanTo.thetaDeg * Math.PI) / 180))

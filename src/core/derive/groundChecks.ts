@@ -43,7 +43,10 @@ export function groundAtPosts(
   )
 }
 
-/** Depth kept below the lowest ground beside each post against what frost and the wind ask for. Higher ground than the grade line is not counted in a post's favour. */
+/**
+ * Depth kept below the lowest ground beside each post against what frost and the wind ask for. Higher ground than the
+ * grade line is not counted in a post's favour.
+ */
 export function groundChecks(
   job: Job,
   holes: readonly HoleKind[],
@@ -86,7 +89,10 @@ export function groundChecks(
         unit: 'in',
         combination: 'ground as measured',
         place: `lowest ground at ${worst}`,
-        governs: `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / 12} ft of it; it needs ${sig(need)} in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
+        governs:
+          `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / 12} ft of it; it needs ` +
+          `${sig(need)} ` +
+          `in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
         fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
         trace: () => [
           line(
@@ -123,7 +129,8 @@ export function groundChecks(
         'ground-steep',
         'Steep ground',
         'holes',
-        `The ground falls ${sig(steepestPer12)} in. a foot somewhere between the spots: over 1 in 3 the setbacks of IBC 1808.7 apply and are not sized here.`,
+        `The ground falls ${sig(steepestPer12)} in. a foot somewhere between the spots: over 1 in 3 the setbacks ` +
+          'of IBC 1808.7 apply and are not sized here.',
         'Take these to an engineer.',
       ),
     )

@@ -2,14 +2,18 @@ import type { HoleNeed } from '../field'
 import type { Job } from '../model'
 import type { ShownDerived } from './deriveJob'
 
-/** What one hole must be, from the checks of its kind and the post’s own loads (frost, IBC 1807.3 sideways, uplift). Inches; null for an unknown post. */
+/**
+ * What one hole must be, from the checks of its kind and the post’s own loads (frost, IBC 1807.3 sideways, uplift).
+ * Inches; null for an unknown post.
+ */
 export function holeNeed(pick: Pick<ShownDerived, 'holes' | 'demands'>, job: Job, post: string): HoleNeed | null {
   const hole = pick.holes.find((hole) => hole.postIds.includes(post))
   if (!hole) return null
   const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
   const lateral = hole.lateral && Number.isFinite(hole.lateral.slopedFt) ? hole.lateral.slopedFt * 12 + pad : 0
   const own = pick.demands?.[post]?.upliftLb ?? 0
-  // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole holds, never less than the collar itself.
+  // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole
+  // holds, never less than the collar itself.
   const uplift =
     own > 0 && hole.uplift.capacityLb > 0 && job.building.school !== 'pad'
       ? Math.min(

@@ -60,11 +60,16 @@ export interface HoleKind {
 /** Ground steeper than 3 across to 1 down needs the setbacks of IBC 1808.7 and is not sized here, inches per foot. */
 export const STEEPEST_PER12 = 4
 
-/** Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself. */
+/**
+ * Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself.
+ */
 export const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
   slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / 12)
 
-/** Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing blows on it. */
+/**
+ * Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing
+ * blows on it.
+ */
 export function lateralNeed(
   job: Job,
   results: SiteResults,
@@ -134,7 +139,10 @@ function upliftCapacityLb(job: Job, post: Post, demand: PostDemand, diameterIn: 
   }).capacityLb
 }
 
-/** Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within 8 ft. */
+/**
+ * Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within
+ * 8 ft.
+ */
 export function sizeHoles(
   job: Job,
   posts: readonly Post[],

@@ -2,8 +2,10 @@ import { readFileSync } from 'node:fs'
 import { deriveJob, type Derived } from '.'
 import { readJobText, type Job } from '../model'
 
-// A second calculation of three whole buildings, written apart from the core: no formula of it is used. Posts are solved by finite
-// differences instead of closed forms, embedment by stepping down the hole, beams by summing slices, gravity by counting squares of roof.
+// A second calculation of three whole buildings, written apart from the core: no formula of it is used. Posts are
+// solved by finite
+// differences instead of closed forms, embedment by stepping down the hole, beams by summing slices, gravity by
+// counting squares of roof.
 const load = (name: string): { job: Job; d: Derived } => {
   const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
   if (!job.ok) throw new Error(name)
@@ -40,7 +42,10 @@ function ps(job: Job): number {
   return pf * (deg <= 15 ? 1 : (70 - deg) / 55)
 }
 
-/** Propped post under a uniform load by central differences on EI·y'''' = w: base fixed, top pinned and held. Returns shear and moment at the base for 1 plf over `heightFt`. */
+/**
+ * Propped post under a uniform load by central differences on EI·y'''' = w: base fixed, top pinned and held. Returns
+ * shear and moment at the base for 1 plf over `heightFt`.
+ */
 function proppedByDifferences(heightFt: number): { shear: number; moment: number } {
   const n = 400
   const h = heightFt / n
@@ -60,14 +65,20 @@ function proppedByDifferences(heightFt: number): { shear: number; moment: number
   return { shear: heightFt - r, moment: heightFt ** 2 / 2 - r * heightFt }
 }
 
-/** Least depth of a post held at grade, by stepping: soil moment about the surface against the applied moment, with the code's 4.25. */
+/**
+ * Least depth of a post held at grade, by stepping: soil moment about the surface against the applied moment, with the
+ * code's 4.25.
+ */
 function slabDepthByStepping(moment: number, bFt: number, lateral: number): number {
   let d = 0.5
   while (lateral * d * d * d * bFt < 4.25 * moment && lateral * d ** 3 * bFt < 1e9) d += 0.0005
   return d
 }
 
-/** Roof area that comes to one post, by counting points of a grid of the roof and giving each to the nearer line and eave. */
+/**
+ * Roof area that comes to one post, by counting points of a grid of the roof and giving each to the nearer line and
+ * eave.
+ */
 function roofBySquares(derived: Derived, job: Job, postId: string): number {
   const post = derived.posts.find((post) => post.id === postId)
   if (!post) return 0

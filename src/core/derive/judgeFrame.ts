@@ -23,8 +23,10 @@ export interface FrameJudgement {
 }
 
 /**
- * Frame of the building judged in the order of the reference: truss reactions, demands, lateral analysis, holes, posts, roof, bracing. Posts not
- * held at grade are run a second time fixed a third of their depth down (the envelope of register C17); holes take the deeper of the two.
+ * Frame of the building judged in the order of the reference: truss reactions, demands, lateral analysis, holes, posts,
+ * roof, bracing. Posts not
+ * held at grade are run a second time fixed a third of their depth down (the envelope of register C17); holes take the
+ * deeper of the two.
  */
 export function judgeFrame(
   job: Job,

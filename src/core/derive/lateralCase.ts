@@ -1,7 +1,10 @@
 import { sig } from '../result'
 import type { PostActions, PostUnit } from '../statics'
 
-/** One wind case of one post at service level: load along it, movement of its top, and what it brings to the ground and the roof. */
+/**
+ * One wind case of one post at service level: load along it, movement of its top, and what it brings to the ground and
+ * the roof.
+ */
 export interface LateralCase extends PostActions {
   readonly name: string
   readonly plf: number
@@ -17,11 +20,17 @@ export const GCPI_LABEL = { low: 'sucking', high: 'blowing' } as const
 export const momentAtFtLb = (pick: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number =>
   pick.momentFtLb - pick.shearLb * zFt + (pick.plf * zFt * zFt) / 2
 
-/** An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its magnitude comes out. */
+/**
+ * An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its
+ * magnitude comes out.
+ */
 export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {
   const { held, perInch } = lateral.unit
   const sign = lateral[action] < 0 ? -1 : 1
   const [wind, move] = [sign * held[action] * lateral.plf, sign * perInch[action] * lateral.moveIn]
   const term = (k: number, value: number) => `${sig(Math.abs(k))} × ${sig(Math.abs(value))}`
-  return `${wind < 0 ? '−' : ''}${term(held[action], lateral.plf)}${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
+  return (
+    `${wind < 0 ? '−' : ''}${term(held[action], lateral.plf)}` +
+    `${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
+  )
 }

@@ -9,7 +9,10 @@ import { mainPurlinLoads, purlinMember, roofLimits } from './purlins'
 import type { LeanToLoads, SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
 
-/** Cuts of a lean-to rafter on its low seat, inches and degrees: bird's mouth of level seat `a`, its depth square to the rafter, heel cut and what is left above. */
+/**
+ * Cuts of a lean-to rafter on its low seat, inches and degrees: bird's mouth of level seat `a`, its depth square to the
+ * rafter, heel cut and what is left above.
+ */
 export interface BirdsMouth {
   readonly thetaDeg: number
   readonly seatIn: number
@@ -39,7 +42,10 @@ export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runI
   }
 }
 
-/** Snow of one case on a rafter with `tribFt` of roof, lb/in along its run from the wall: uniform and the drift triangle cut at the eave. */
+/**
+ * Snow of one case on a rafter with `tribFt` of roof, lb/in along its run from the wall: uniform and the drift triangle
+ * cut at the eave.
+ */
 function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
   const lines: LineLoad[] = [uniform(depthIn, low.uniformPsf * tribFt * share, 'snow')]
   const driftIn = low.peakWidthFt * 12
@@ -175,7 +181,9 @@ export function leanToChecks(
       unit: 'in',
       place: 'low end',
       combination: 'detailing',
-      governs: `A level seat of ${sig(leanTo.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its depth is the most.`,
+      governs:
+        `A level seat of ${sig(leanTo.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its ` +
+        'depth is the most.',
       fix: 'A shorter seat, or a deeper rafter.',
       trace: () => [
         line(
@@ -270,7 +278,9 @@ export function leanToChecks(
         unit: '',
         combination: wLb / strength.groupLb > uLb / upBolts.groupLb ? 'D+S' : '0.6D+0.6W',
         place: 'at the wall',
-        governs: `${Math.round(wLb).toLocaleString('en-US')} lb down and ${Math.round(uLb).toLocaleString('en-US')} lb up on ${bolts.count} bolts of ${bolts.diameterIn} in.`,
+        governs:
+          `${Math.round(wLb).toLocaleString('en-US')} lb down and ${Math.round(uLb).toLocaleString('en-US')} lb up ` +
+          `on ${bolts.count} bolts of ${bolts.diameterIn} in.`,
         fix: 'More or thicker bolts, or a bearing block under the rafter.',
         trace: () => strength.trace,
       }),

@@ -5,7 +5,10 @@ import type { SiteResults } from './siteResults'
 
 export const LOAD_CASES = ['across', 'along', 'cladding', 'snow', 'drift'] as const
 export type LoadCase = (typeof LOAD_CASES)[number]
-/** One area of the unfolded building under one pressure: roof in plan, walls laid flat outward. Corners in inches; pressure toward the surface positive, psf. */
+/**
+ * One area of the unfolded building under one pressure: roof in plan, walls laid flat outward. Corners in inches;
+ * pressure toward the surface positive, psf.
+ */
 export interface LoadRegion {
   readonly key: string
   readonly at: 'roof' | Side
@@ -36,7 +39,10 @@ const rect = (
   name,
 })
 
-/** Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan. External pressures; the inside acts besides, either way. */
+/**
+ * Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan.
+ * External pressures; the inside acts besides, either way.
+ */
 export function loadMap(building: Building, grid: Grid, results: SiteResults, loadCase: LoadCase): LoadRegion[] {
   const { lengthIn, widthIn } = grid
   const heelIn = building.heelIn

@@ -60,7 +60,10 @@ export function partsOf(
 }
 
 const IGNORED = /^(pad|collar-fix|truss-uplift|truss-block|truss-bolts)-?/
-/** Posts and holes of one choice of post: the worst ratio of what only a bigger post or hole can cure, and the holes it needs. NaN where something cannot be checked. */
+/**
+ * Posts and holes of one choice of post: the worst ratio of what only a bigger post or hole can cure, and the holes it
+ * needs. NaN where something cannot be checked.
+ */
 export function postPart(
   parts: PartsOf,
   job: Job,
@@ -160,7 +163,10 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
   return worst
 }
 
-/** Worst ratio of the purlins of `b` on the main roof and on its lean-tos, strength and sag; NaN where it cannot be judged. */
+/**
+ * Worst ratio of the purlins of `b` on the main roof and on its lean-tos, strength and sag; NaN where it cannot be
+ * judged.
+ */
 export function purlinWorst(parts: PartsOf, building: Building): number {
   const span = parts.trusses.trusses
     .slice(1)

@@ -102,7 +102,10 @@ const layOut = remember(
   },
 )
 
-/** Lays a job out, or says what contradicts. Unchanged parts are remembered from the call before: a reading or a measure costs nothing else. */
+/**
+ * Lays a job out, or says what contradicts. Unchanged parts are remembered from the call before: a reading or a measure
+ * costs nothing else.
+ */
 export function planJob(job: Job): Result<Plan & { readonly layout: PostLayout }> {
   const laid = layOut(job.building, job.site.northDeg, job.strings.runPastIn, job.fieldwork.boardEdge)
   // A plan that could be laid out brings its own contradictions; one that could not says why.

@@ -23,7 +23,10 @@ interface Of {
   readonly wallNames: Readonly<Record<Side, string>>
 }
 
-/** The pole of a post, a wall or the building; null for a name that is none of them. `heelIn`: the heel above the grade line. */
+/**
+ * The pole of a post, a wall or the building; null for a name that is none of them. `heelIn`: the heel above the grade
+ * line.
+ */
 export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
   const wall = (side: Side) =>
     wallPosts(given.posts, side)

@@ -95,7 +95,8 @@ export function holeChecks(
         `slope-${hole.kind}`,
         `${title}: slope`,
         'holes',
-        'The ground falls more than 1 in 3: the setbacks of IBC 1808.7 and the lateral values on slopes are not sized here.',
+        'The ground falls more than 1 in 3: the setbacks of IBC 1808.7 and the lateral values on slopes are not ' +
+          'sized here.',
         'Take these to an engineer.',
         subject,
       ),
@@ -202,7 +203,8 @@ export function holeChecks(
     ]
     const needFt = lateralNeed.slopedFt
     const other = lateralNeed.constrained
-      ? `Not held at grade it would need ${Number.isFinite(lateralNeed.depthFreeFt) ? dim(lateralNeed.depthFreeFt * 12) : 'more than 30 ft'}.`
+      ? 'Not held at grade it would need ' +
+        `${Number.isFinite(lateralNeed.depthFreeFt) ? dim(lateralNeed.depthFreeFt * 12) : 'more than 30 ft'}.`
       : `A tied slab at grade would cut it to ${dim(lateralNeed.depthSlabFt * 12)}.`
     out.push(
       makeCheck({
@@ -216,7 +218,10 @@ export function holeChecks(
         demand: Number.isFinite(needFt) ? needFt : 30,
         capacity: has,
         unit: 'ft',
-        governs: `${actions.name[0].toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ${Number.isFinite(needFt) ? dim(needFt * 12) : 'over 30 ft'} in the ground, ${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${dim(has * 12)}.`,
+        governs:
+          `${actions.name[0].toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ` +
+          `${Number.isFinite(needFt) ? dim(needFt * 12) : 'over 30 ft'} in the ground, ` +
+          `${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${dim(has * 12)}.`,
         fix: lateralNeed.constrained
           ? 'Go deeper, or fill the hole with concrete.'
           : `Go deeper, or tie a slab to the posts. ${other}`,
@@ -322,7 +327,10 @@ export function holeChecks(
               : pad.worst === pad.punching
                 ? 'half the thickness from the post'
                 : 'the thickness from the post',
-          governs: `The pad ${pad.worst === pad.bending ? 'bends beyond the post' : pad.worst === pad.punching ? 'is punched by the post' : 'shears beside the post'}; plain concrete of 2,500 psi, ${dim(pad.effectiveIn)} counted.`,
+          governs:
+            'The pad ' +
+            `${pad.worst === pad.bending ? 'bends beyond the post' : pad.worst === pad.punching ? 'is punched by the post' : 'shears beside the post'}; ` +
+            `plain concrete of 2,500 psi, ${dim(pad.effectiveIn)} counted.`,
           fix: 'A thicker pad.',
           trace: () => [
             line(
@@ -344,7 +352,8 @@ export function holeChecks(
             line(
               'Bending beyond the face',
               'Mu = qu·(⅔·(R²−x²)^1.5 − x·segment beyond x)',
-              `${sig(pad.quPsi)} × (2/3 × (${sig(hole.diameterIn / 2)}² − ${sig(pad.faceXIn)}²)^1.5 − ${sig(pad.faceXIn)} × ${sig(pad.faceSegmentIn2)})`,
+              `${sig(pad.quPsi)} × (2/3 × (${sig(hole.diameterIn / 2)}² − ${sig(pad.faceXIn)}²)^1.5 − ` +
+                `${sig(pad.faceXIn)} × ${sig(pad.faceSegmentIn2)})`,
               pad.muInLb,
               'in-lb',
               'ACI 318-14 ch. 14',
@@ -427,7 +436,8 @@ export function holeChecks(
         governs:
           hole.uplift.demandLb <= 0
             ? 'Dead load alone holds these posts down.'
-            : `Wind lifts ${hole.governing.uplift} by ${Math.round(hole.uplift.demandLb).toLocaleString('en-US')} lb net of the dead load.`,
+            : `Wind lifts ${hole.governing.uplift} by ${Math.round(hole.uplift.demandLb).toLocaleString('en-US')} ` +
+              'lb net of the dead load.',
         fix:
           building.school === 'pad'
             ? building.cleat
@@ -487,7 +497,9 @@ export function holeChecks(
         unit: 'lb',
         combination: '0.6D+0.6W',
         place: 'below grade',
-        governs: `${collar.count} bars or bolts of ${collar.diameterIn} in. through the post carry its uplift into the ${concrete ? 'concrete' : 'cleats'}.`,
+        governs:
+          `${collar.count} bars or bolts of ${collar.diameterIn} in. through the post carry its uplift into the ` +
+          `${concrete ? 'concrete' : 'cleats'}.`,
         fix: 'More or thicker bars through the post.',
         trace: () => [
           yieldLine('One bar', limit, `${collar.diameterIn} in. through ${sig(postSize(building.post).depthIn)} in.`),

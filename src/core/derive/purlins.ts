@@ -8,7 +8,10 @@ import { specificGravity } from '../wood'
 import type { SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
 
-/** Sag limits of roof members by ceiling, span over: live and total, IBC 2021 Table 1604.3; formed metal roofing L/150 without a ceiling (note a). */
+/**
+ * Sag limits of roof members by ceiling, span over: live and total, IBC 2021 Table 1604.3; formed metal roofing L/150
+ * without a ceiling (note a).
+ */
 export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly total: number } =>
   ceiling === 'none'
     ? { live: 150, total: 120 }
@@ -18,7 +21,10 @@ export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly 
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
 const WORKER_LB = 300
 
-/** Loads of one purlin by name, psf: dead of the slope, snow and live of plan, wind square to the roof at strength level. */
+/**
+ * Loads of one purlin by name, psf: dead of the slope, snow and live of plan, wind square to the roof at strength
+ * level.
+ */
 export interface PurlinLoads {
   readonly thetaDeg: number
   readonly deadPsf: number
@@ -63,7 +69,8 @@ export function purlinMember(
       line(
         'Square to the slope',
         'w = (D·cosθ + S·cos²θ + W)·s',
-        `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ${sig(spaceFt)}`,
+        `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ` +
+          `${sig(spaceFt)}`,
         normal(purlinLoads.deadPsf, plan, wind),
         'plf',
         'statics',
@@ -223,7 +230,8 @@ function fixing(
       'Choose a listed nail, or enter the rating of the tie.',
     )
   const flat = purlins.style === 'flat'
-  // A toe-nail enters a third of its length up the side and slants 30°: a third of it is in the purlin, 0.533 in what it rests on (NDS 12.1.5.4).
+  // A toe-nail enters a third of its length up the side and slants 30°: a third of it is in the purlin, 0.533 in what
+  // it rests on (NDS 12.1.5.4).
   const shape = flat
     ? { nail, sideIn: 1.5 }
     : { nail: { ...nail, lengthIn: nail.lengthIn * (1 / 3 + 0.533) }, sideIn: nail.lengthIn / 3 }
@@ -240,7 +248,9 @@ function fixing(
   return makeCheck({
     ...head,
     capacity: one.pullLb * joints.purlin.count,
-    governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; ${joints.purlin.count} ${nail.name}${flat ? '' : ', toe-nailed,'} hold it.`,
+    governs:
+      `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; ${joints.purlin.count} ` +
+      `${nail.name}${flat ? '' : ', toe-nailed,'} hold it.`,
     fix: 'A rated tie or hanger at each support in these zones.',
     trace: () => [
       ...one.trace,
@@ -319,7 +329,8 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
           'screws',
           'Skin screws',
           'roof',
-          `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet pulls over the head is not known.`,
+          `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet ` +
+            'pulls over the head is not known.',
           'Enter the panel maker’s pull-over strength.',
         )
       : makeCheck({
@@ -333,7 +344,9 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
           unit: 'lb',
           combination: '0.6W',
           place: 'corners',
-          governs: `Wind pulls ${Math.round(demand)} lb on each screw; ${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`,
+          governs:
+            `Wind pulls ${Math.round(demand)} lb on each screw; ` +
+            `${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`,
           fix: 'Screws closer together, or closer purlins.',
           trace: () => [
             line(

@@ -26,7 +26,10 @@ import type { Building, Job, LeanTo, Side } from '../model'
 import type { Issue } from '../result'
 import { boardSize, weightPlf } from '../wood'
 
-/** Loads of one open lean-to: every snow case, its wind, and what each foot of eave brings to the wall and to the outer posts. */
+/**
+ * Loads of one open lean-to: every snow case, its wind, and what each foot of eave brings to the wall and to the outer
+ * posts.
+ */
 export interface LeanToLoads {
   readonly leanTo: LeanTo
   readonly thetaDeg: number

@@ -4,7 +4,10 @@ import { simpleSpan, spanDiagram, spanForces, type SpanForces, type SpanLoads } 
 import { formatLength } from '../units'
 import { beamStrength, type BeamStrength } from '../wood'
 
-/** One load combination on a simple span. `luIn` free length of the edge it compresses; `weak` load across the other axis where the skin does not carry it. */
+/**
+ * One load combination on a simple span. `luIn` free length of the edge it compresses; `weak` load across the other
+ * axis where the skin does not carry it.
+ */
 export interface SpanCase {
   readonly name: string
   readonly duration: number
@@ -97,7 +100,10 @@ function judge(member: SpanMember, spanCase: SpanCase): Judged | null {
   }
 }
 
-/** Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. NaN where no values are tabled. */
+/**
+ * Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. NaN where no values are
+ * tabled.
+ */
 export function spanWorst(member: SpanMember): { readonly strength: number; readonly sag: number } {
   let strength = 0
   for (const spanCase of member.cases) {
@@ -129,7 +135,10 @@ function sagOf(
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }
 }
 
-/** Strength (bending about one or both axes, shear) and sag checks of a simple span, NDS 2018 3.3, 3.4, 3.9, with diagram and trace. */
+/**
+ * Strength (bending about one or both axes, shear) and sag checks of a simple span, NDS 2018 3.3, 3.4, 3.9, with
+ * diagram and trace.
+ */
 export function spanChecks(member: SpanMember): Check[] {
   const judged = member.cases.map((spanCase) => judge(member, spanCase))
   const first = judged[0]
@@ -164,7 +173,9 @@ export function spanChecks(member: SpanMember): Check[] {
       fix: member.fix,
       governs: slender
         ? `${j.spanCase.name}: its free edge is too slender (RB over 50).`
-        : `${j.spanCase.name} ${bends ? `bends it, ${sig(Math.abs(j.forces.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.forces.shearLb)} lb`} over ${formatLength(j.spanCase.loads.lengthIn)}.`,
+        : `${j.spanCase.name} ` +
+          `${bends ? `bends it, ${sig(Math.abs(j.forces.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.forces.shearLb)} lb`} ` +
+          `over ${formatLength(j.spanCase.loads.lengthIn)}.`,
       trace: () => [
         ...(j.spanCase.trace?.() ?? []),
         line(
@@ -186,7 +197,8 @@ export function spanChecks(member: SpanMember): Check[] {
         line(
           'Allowed bending',
           member.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
-          `${sig(j.strength.values.fb)} × ${j.spanCase.duration} × ${j.strength.cr} × ${sig(member.flat ? j.strength.cfu : j.strength.cl)}`,
+          `${sig(j.strength.values.fb)} × ${j.spanCase.duration} × ${j.strength.cr} × ` +
+            `${sig(member.flat ? j.strength.cfu : j.strength.cl)}`,
           j.fbAllowed,
           'psi',
           `${j.strength.values.table}; NDS 2018 4.3`,
@@ -215,7 +227,9 @@ export function spanChecks(member: SpanMember): Check[] {
         line(
           'Allowed shear',
           member.notchShare !== undefined && member.notchShare < 1 ? "Fv'·(notch)" : "Fv' = Fv·CD",
-          `${sig(j.strength.values.fv)} × ${j.spanCase.duration}${member.notchShare !== undefined && member.notchShare < 1 ? ` × ${sig(member.notchShare)}` : ''}`,
+          `${sig(j.strength.values.fv)} × ` +
+            (`${j.spanCase.duration}` +
+              `${member.notchShare !== undefined && member.notchShare < 1 ? ` × ${sig(member.notchShare)}` : ''}`),
           j.strength.fvPsi * (member.notchShare ?? 1),
           'psi',
           'NDS 2018 3.4.3',
@@ -244,7 +258,10 @@ export function spanChecks(member: SpanMember): Check[] {
         combination: sagCase.name,
         place: 'between its ends',
         fix: member.fix,
-        governs: `${sagCase.name} sags it ${sig(sagNow.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}.`,
+        governs:
+          `${sagCase.name} sags it ${sig(sagNow.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ` +
+          (`${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}` +
+            '.'),
         trace: () => [
           line(
             `Sag, E·I ${sig(sagNow.ei)} lb·in²`,

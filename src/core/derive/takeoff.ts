@@ -46,7 +46,10 @@ export interface CostLine {
   readonly cost: number
   readonly pieces: number
 }
-/** What to order: posts, boards and trusses by stock length, fasteners, concrete by bag and by yard, backfill, and what it costs by the price list. */
+/**
+ * What to order: posts, boards and trusses by stock length, fasteners, concrete by bag and by yard, backfill, and what
+ * it costs by the price list.
+ */
 export interface Takeoff {
   readonly posts: readonly StockLine[]
   readonly girts: readonly StockLine[]

@@ -8,7 +8,10 @@ import { formatLength } from '../units'
 import { boardSize, boardValues, girtRatios, postSize, SHARING_IN, specificGravity, type GirtRatios } from '../wood'
 import type { SiteResults } from './siteResults'
 
-/** One way a board of a wall spans: its longest space between posts, whether it crosses a post, its wind zone and the width of wall it carries. */
+/**
+ * One way a board of a wall spans: its longest space between posts, whether it crosses a post, its wind zone and the
+ * width of wall it carries.
+ */
 export interface GirtCase {
   readonly spanIn: number
   readonly spans: 1 | 2
@@ -19,7 +22,10 @@ export interface GirtCase {
 /** A space between posts under this is never the one that governs, inches. */
 const SHORT_IN = 12
 
-/** The ways the boards of one wall span, each kept once at its widest tributary space. A board partly in zone 5 takes zone 5 for its whole length. */
+/**
+ * The ways the boards of one wall span, each kept once at its widest tributary space. A board partly in zone 5 takes
+ * zone 5 for its whole length.
+ */
 export function girtCases(
   building: Building,
   grid: Grid,
@@ -115,7 +121,9 @@ export function girtAt(
   }
 }
 
-/** Largest spacing at which every case holds, inches, by bisection between 6 and 60 in.; 0 where not even 6 in. holds. */
+/**
+ * Largest spacing at which every case holds, inches, by bisection between 6 and 60 in.; 0 where not even 6 in. holds.
+ */
 export function widestGapIn(building: Building, results: SiteResults, cases: readonly GirtCase[]): number {
   // A longer span in the same zone and run is always worse: only the longest of each is tried.
   const hardest = new Map<string, GirtCase>()
@@ -160,7 +168,10 @@ function girtDiagram(building: Building, girtCase: GirtCase, psf: number): Diagr
     : spanDiagram({ lengthIn: girtCase.spanIn, points: [], lines: [uniform(girtCase.spanIn, plf, 'wind')] }, ei)
 }
 
-/** Nails that hold the girts to the posts against suction, NDS 2018 12.2: the middle support of a two-span board takes 1.25·w·L. */
+/**
+ * Nails that hold the girts to the posts against suction, NDS 2018 12.2: the middle support of a two-span board takes
+ * 1.25·w·L.
+ */
 function girtNails(
   building: Building,
   results: SiteResults,
@@ -211,7 +222,9 @@ function girtNails(
     unit: 'lb',
     combination: '0.6W',
     place: need.girtCase.spans === 2 ? 'at the post it crosses' : 'at its end',
-    governs: `Suction pulls ${Math.round(need.lb).toLocaleString('en-US')} lb at a post; ${count} ${nail.name} hold it${between ? ' sideways in end grain' : one.governs === 'head' ? ', the heads pulling through first' : ''}.`,
+    governs:
+      `Suction pulls ${Math.round(need.lb).toLocaleString('en-US')} lb at a post; ${count} ${nail.name} hold ` +
+      `it${between ? ' sideways in end grain' : one.governs === 'head' ? ', the heads pulling through first' : ''}.`,
     fix:
       wetPosts && !nail.ring
         ? 'Ring-shank nails: smooth ones lose three quarters of their hold as a wet post dries.'
@@ -220,7 +233,9 @@ function girtNails(
       line(
         'Pull at the post',
         need.girtCase.spans === 2 ? '1.25·w·L' : '0.5·w·L',
-        `${need.girtCase.spans === 2 ? 1.25 : 0.5} × ${sig(need.lb / (need.girtCase.spans === 2 ? 1.25 : 0.5) / (need.girtCase.spanIn / 12))} × ${sig(need.girtCase.spanIn / 12)}`,
+        `${need.girtCase.spans === 2 ? 1.25 : 0.5} × ` +
+          `${sig(need.lb / (need.girtCase.spans === 2 ? 1.25 : 0.5) / (need.girtCase.spanIn / 12))} × ` +
+          `${sig(need.girtCase.spanIn / 12)}`,
         need.lb,
         'lb',
         `statics; zone ${need.girtCase.zone}`,
@@ -278,7 +293,9 @@ export function wallChecks(
         unit: '',
         combination: '0.6W',
         place: `row ${worstCase.row}, ${worstCase.spans === 2 ? 'board over two spaces' : 'board over one space'}`,
-        governs: `${girt.ratios.governs === 'deflection' ? `Wind sags it ${formatLength(girt.ratios.deflectionIn, { feet: false })} over ${formatLength(worstCase.spanIn)}` : `Wind ${girt.ratios.governs === 'shear' ? 'shears' : 'bends'} a ${formatLength(worstCase.spanIn)} span`}${worstCase.spans === 1 ? ' of a board over one space' : ''} in row ${worstCase.row}, ${formatLength(worstCase.spaceIn, { feet: false })} of wall, zone ${zone}.`,
+        governs:
+          `${girt.ratios.governs === 'deflection' ? `Wind sags it ${formatLength(girt.ratios.deflectionIn, { feet: false })} over ` + `${formatLength(worstCase.spanIn)}` : `Wind ${girt.ratios.governs === 'shear' ? 'shears' : 'bends'} a ${formatLength(worstCase.spanIn)} span`}${worstCase.spans === 1 ? ' of a board over one space' : ''} ` +
+          `in row ${worstCase.row}, ${formatLength(worstCase.spaceIn, { feet: false })} of wall, zone ${zone}.`,
         fix: 'Closer rows, boards over two bays, a better grade or a wider board.',
         trace: girt.trace,
         diagram: () => girtDiagram(building, worstCase, girt.outwardPsf),

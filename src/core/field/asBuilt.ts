@@ -63,7 +63,10 @@ export interface Foot {
   readonly measured: boolean
 }
 
-/** Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the newest reading. */
+/**
+ * Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the
+ * newest reading.
+ */
 export function postsAsBuilt(
   posts: readonly Post[],
   poles: Readonly<Record<string, readonly PoleMark[]>>,
@@ -109,7 +112,10 @@ export function postsAsBuilt(
   })
 }
 
-/** Posts whose card reads otherwise than the one last printed, and those printed never. Null where nothing was printed yet. */
+/**
+ * Posts whose card reads otherwise than the one last printed, and those printed never. Null where nothing was printed
+ * yet.
+ */
 export function changedSincePrint(
   posts: readonly PostAsBuilt[],
   state: FieldState,
@@ -149,7 +155,10 @@ export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: strin
     byIn: built.measured ? embedOf(built.id) - built.footToGradeIn : null,
   }))
 
-/** Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the planned gap where none was measured. */
+/**
+ * Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the
+ * planned gap where none was measured.
+ */
 export function girtFromGap(
   state: FieldState,
   from: string,

@@ -132,6 +132,8 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
 export const reached = (state: PostState | undefined, at: PostState): boolean =>
   POST_STATES.indexOf(state ?? 'planned') >= POST_STATES.indexOf(at)
 
-/** The state of records that come by themselves, without the time the server took them in: with a request, from a file. */
+/**
+ * The state of records that come by themselves, without the time the server took them in: with a request, from a file.
+ */
 export const foldBare = (records: readonly FieldRecord[]): FieldState =>
   foldRecords(records.map((record) => ({ record, receivedAt: null })))

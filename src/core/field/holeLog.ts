@@ -33,8 +33,10 @@ const SAY: Readonly<Partial<Record<Found, string>>> = {
 }
 
 /**
- * Depth of a hole as dug, from the string to its bottom, inches: by tape, or by the rod on its bottom (its reading brought into the frame of the
- * first set-up, less the grade line's). Null where neither is there, or where the set-up is refused, untied or unknown, or no grade line is known yet.
+ * Depth of a hole as dug, from the string to its bottom, inches: by tape, or by the rod on its bottom (its reading
+ * brought into the frame of the
+ * first set-up, less the grade line's). Null where neither is there, or where the set-up is refused, untied or unknown,
+ * or no grade line is known yet.
  */
 export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: number | null): number | null {
   const body = log.body
@@ -51,7 +53,10 @@ export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: n
   return body.bottomReadingIn + setup.shiftIn - gradeReadingIn
 }
 
-/** Judges a hole as dug against what this very post needs: frost, sideways, uplift. Shallower than planned may still hold; if not, what would make it. */
+/**
+ * Judges a hole as dug against what this very post needs: frost, sideways, uplift. Shallower than planned may still
+ * hold; if not, what would make it.
+ */
 export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | null): HoleVerdict {
   const found = log.body.found
   const stop = STOP[found]
@@ -63,11 +68,13 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
   if (short(need.frostIn)) cures.push(`dig ${dim(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
   if (short(need.lateralIn))
     cures.push(
-      `sideways it needs ${dim(need.lateralIn)}: fill the hole with concrete to its full width, or tie a slab to the post`,
+      `sideways it needs ${dim(need.lateralIn)}: fill the hole with concrete to its full width, or tie a slab to ` +
+        'the post',
     )
   if (short(need.upliftIn))
     cures.push(
-      `against uplift it needs ${dim(need.upliftIn)}: a collar ${need.diameterIn + 4}″ across, cleats, or a longer collar`,
+      `against uplift it needs ${dim(need.upliftIn)}: a collar ${need.diameterIn + 4}″ across, cleats, or a ` +
+        'longer collar',
     )
   if (cures.length)
     return {
@@ -111,11 +118,17 @@ export const CURE_STEPS = [
   { hours: 168, what: 'set trusses' },
   { hours: 672, what: 'full load' },
 ] as const
-/** Nurse-Saul maturity: hours weighed by degrees over 14 °F against the same at 65 °F; nothing gained at or under 14 °F. Under 40 °F times double at least. */
+/**
+ * Nurse-Saul maturity: hours weighed by degrees over 14 °F against the same at 65 °F; nothing gained at or under 14 °F.
+ * Under 40 °F times double at least.
+ */
 const weigh = (tempF: number): number =>
   tempF <= 14 ? 0 : tempF < 40 ? Math.min(0.5, (tempF - 14) / 51) : Math.min(1.3, (tempF - 14) / 51)
 
-/** How far a pour has cured: hours since, weighed by the temperature of each, and what may be done with it now. Hours without weather count as written, or half under a cold guess. */
+/**
+ * How far a pour has cured: hours since, weighed by the temperature of each, and what may be done with it now. Hours
+ * without weather count as written, or half under a cold guess.
+ */
 export function cureClock(
   pouredAt: string,
   nowAt: string,

@@ -39,8 +39,10 @@ export interface Levels {
 }
 
 /**
- * Brings every reading into one frame. Set-ups are tied by their readings on the one benchmark: HI = BM + BS, so a reading of a later set-up
- * shifts by the difference of the two. A closing check within 1/8 in. is spread evenly over the readings in order; a larger one refuses the set-up.
+ * Brings every reading into one frame. Set-ups are tied by their readings on the one benchmark: HI = BM + BS, so a
+ * reading of a later set-up
+ * shifts by the difference of the two. A closing check within 1/8 in. is spread evenly over the readings in order; a
+ * larger one refuses the set-up.
  */
 export function tieLevels(state: FieldState): Levels {
   const first = state.setups.find((setup) => setup.body.benchmarkIn !== null) ?? state.setups[0]

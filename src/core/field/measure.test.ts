@@ -32,7 +32,8 @@ describe('brackets on piers: the rod stands on the foot', () => {
           const planes = new Map<string, number>()
           for (const built of asBuilt)
             for (const mark of built.marks) {
-              // What a rod would read at the mark: where the foot reads, less the mark's height on the stick as cut to the sixteenth.
+              // What a rod would read at the mark: where the foot reads, less the mark's height on the stick as cut to
+              // the sixteenth.
               const rod = toSixteenths((built.readingIn ?? 0) - roundIn(mark.fromBottomIn))
               const k = `${mark.kind} ${mark.upIn}`
               expect(Math.abs(rod - (planes.get(k) ?? rod))).toBeLessThanOrEqual(1)

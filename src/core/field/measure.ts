@@ -18,7 +18,10 @@ export interface Measured {
   /** Depth of each hole as dug, by tape or rod; null where it cannot be said yet. */
   readonly dugIn: Readonly<Record<string, number | null>>
 }
-/** Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used until they are. */
+/**
+ * Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used
+ * until they are.
+ */
 export interface OfficeReadings {
   readonly count: number
   readonly state: 'alone' | 'tied' | 'untied'
@@ -50,13 +53,19 @@ function officeOf(job: Job, levels: Levels): OfficeReadings {
     : { count, state: 'untied', shiftIn: 0 }
 }
 
-/** How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for every step of a drag. */
+/**
+ * How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for
+ * every step of a drag.
+ */
 export function readCount(job: Job, posts: readonly Post[], levels: Levels): number {
   const typed = officeOf(job, levels).state === 'untied' ? {} : job.levels.readingsIn
   return posts.reduce((sum, post) => sum + (post.id in levels.current || post.id in typed ? 1 : 0), 0)
 }
 
-/** Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights; nothing where no spots were taken. */
+/**
+ * Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights;
+ * nothing where no spots were taken.
+ */
 function plannedUp(job: Job, stood: Stood): Record<string, number> {
   if (job.building.school === 'pier')
     return Object.fromEntries(stood.posts.map((post) => [post.id, -job.building.bracketIn]))
@@ -69,7 +78,8 @@ function plannedUp(job: Job, stood: Stood): Record<string, number> {
 }
 
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs.
- * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake, which is not: there the foot
+ * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake,
+ * which is not: there the foot
  * is read on the pad (`footing` readings), and is the plan's until then. */
 export function measure(job: Job, stood: Stood, state: FieldState, levels: Levels): Measured {
   const rows = postRows(stood.posts)

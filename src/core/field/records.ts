@@ -49,7 +49,10 @@ const kinds = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('void'), record: key }),
 ])
 
-/** One thing that happened on site. Records are only ever added; an undo is a record of its own. The id is made on the device, so that one sent twice counts once. */
+/**
+ * One thing that happened on site. Records are only ever added; an undo is a record of its own. The id is made on the
+ * device, so that one sent twice counts once.
+ */
 export const recordSchema = z.strictObject({
   id: key,
   at: z.iso.datetime({ offset: true }),

@@ -1,6 +1,9 @@
 import { line, sig, type TraceLine } from '../result'
 
-/** Shear and moment at grade at service level: `shearLb` over 0 with `momentFtLb` 0 or more; `bFt` width that pushes on the soil; `lateralPsfPerFt` with any doubling in it. */
+/**
+ * Shear and moment at grade at service level: `shearLb` over 0 with `momentFtLb` 0 or more; `bFt` width that pushes on
+ * the soil; `lateralPsfPerFt` with any doubling in it.
+ */
 export interface EmbedmentLoad {
   readonly shearLb: number
   readonly momentFtLb: number
@@ -11,7 +14,10 @@ export interface EmbedmentLoad {
 /** Depth past which the formulas of IBC 1807.3 are not used here, ft. */
 export const MAX_EMBEDMENT_FT = 30
 
-/** Width of soil a bare post pushes on, inches: 1.414 times its face (register C20); the diagonal for a square post, IBC 1807.3.2.1. */
+/**
+ * Width of soil a bare post pushes on, inches: 1.414 times its face (register C20); the diagonal for a square post, IBC
+ * 1807.3.2.1.
+ */
 export const bearingWidthIn = (faceIn: number): number => 1.414 * faceIn
 
 /** Right side of IBC 2021 Eq. 18-1 for a trial depth; S1 stops growing at 12 ft of depth. */
@@ -22,7 +28,8 @@ function requiredFt(load: EmbedmentLoad, dFt: number): number {
 }
 
 /**
- * Depth of a post not constrained at grade, ft: the root of d = 0.5·A·(1+√(1+4.36·h/A)), IBC 2021 1807.3.2.1, by bisection to 0.001 ft
+ * Depth of a post not constrained at grade, ft: the root of d = 0.5·A·(1+√(1+4.36·h/A)), IBC 2021 1807.3.2.1, by
+ * bisection to 0.001 ft
  * between 0.5 and 30 ft. NaN where no depth up to 30 ft is enough or an input is not positive.
  */
 export function unconstrainedDepthFt(load: EmbedmentLoad): number {
@@ -39,7 +46,10 @@ export function unconstrainedDepthFt(load: EmbedmentLoad): number {
   return hi
 }
 
-/** Depth of a post held at grade by a slab that bears on it and is tied to it, ft: d = (4.25·M/(S'·b))^(1/3), IBC 2021 1807.3.2.2. */
+/**
+ * Depth of a post held at grade by a slab that bears on it and is tied to it, ft: d = (4.25·M/(S'·b))^(1/3), IBC 2021
+ * 1807.3.2.2.
+ */
 export const constrainedDepthFt = (load: EmbedmentLoad): number =>
   Math.cbrt((4.25 * load.momentFtLb) / (load.lateralPsfPerFt * load.bFt))
 
@@ -130,7 +140,8 @@ export function freeDepthTrace(load: EmbedmentLoad): TraceLine[] {
     line(
       'The same by the older form',
       "d = √((6·V + 8·M/d)/(S'·b))",
-      `√((6 × ${sig(load.shearLb)} + 8 × ${sig(load.momentFtLb)}/${sig(ep)})/(${sig(load.lateralPsfPerFt)} × ${sig(load.bFt)}))`,
+      `√((6 × ${sig(load.shearLb)} + 8 × ${sig(load.momentFtLb)}/${sig(ep)})/(${sig(load.lateralPsfPerFt)} × ` +
+        `${sig(load.bFt)}))`,
       ep,
       'ft',
       'ASABE EP486.1',

@@ -1,4 +1,7 @@
-/** Largest moment below grade of a post not held there, ft-lb: soil stiffness growing with depth, rigid post. `shearLb` and `momentFtLb` at grade, `depthFt` over 0. */
+/**
+ * Largest moment below grade of a post not held there, ft-lb: soil stiffness growing with depth, rigid post. `shearLb`
+ * and `momentFtLb` at grade, `depthFt` over 0.
+ */
 export function inGroundMomentFtLb(shearLb: number, momentFtLb: number, depthFt: number): number {
   if (!(shearLb > 0)) return Math.abs(momentFtLb)
   const ratio = (3 * shearLb * depthFt + 4 * momentFtLb) / (4 * shearLb * depthFt + 6 * momentFtLb)

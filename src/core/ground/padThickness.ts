@@ -7,7 +7,10 @@ export interface PadRatios {
   readonly effectiveIn: number
   readonly muInLb: number
   readonly phiMnInLb: number
-  /** What these are made of: factored pressure, half the face, the area beyond it and the chord along it, shear and strength one way and in punching. */
+  /**
+   * What these are made of: factored pressure, half the face, the area beyond it and the chord along it, shear and
+   * strength one way and in punching.
+   */
   readonly quPsi: number
   readonly faceXIn: number
   readonly faceSegmentIn2: number
@@ -25,7 +28,8 @@ export const LEAST_DEPTH_IN = 12
 export const CONCRETE_FC_PSI = 2500
 
 /**
- * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1), factored pressure
+ * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1),
+ * factored pressure
  * 1.6·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
  */
 export function padRatios(given: {

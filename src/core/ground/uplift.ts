@@ -5,7 +5,8 @@ import { line, sig, type TraceLine } from '../result'
 export const SOIL_PCF = 100
 
 /**
- * Resistance of a collar to being pulled out, lb: 0.6 of the soil cone over it, its concrete and the post. `topFt` depth to the collar's
+ * Resistance of a collar to being pulled out, lb: 0.6 of the soil cone over it, its concrete and the post. `topFt`
+ * depth to the collar's
  * top, `coneDeg` 0 to 15 from vertical (register C23). The connection of collar to post must carry the force.
  */
 export function collarUpliftLb(given: {
@@ -30,7 +31,8 @@ export function collarUpliftLb(given: {
       line(
         'Soil over the collar',
         '(π·ds/3)·(r1²+r1·r2+r2²) − post',
-        `(π × ${sig(given.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ${sig(given.postAreaFt2 * given.topFt)}`,
+        `(π × ${sig(given.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ` +
+          `${sig(given.postAreaFt2 * given.topFt)}`,
         soilFt3,
         'ft³',
         'mechanics',
@@ -70,7 +72,8 @@ export function pierUpliftLb(
 }
 
 /**
- * Resistance of cleats at the foot of a post, lb: 0.6 of the soil prism over them and the post. `topFt` depth to their top; the prism's sides
+ * Resistance of cleats at the foot of a post, lb: 0.6 of the soil prism over them and the post. `topFt` depth to their
+ * top; the prism's sides
  * grow by ds·tan(angle) each way (register C23). The bolts of the cleats must carry the force.
  */
 export function cleatUpliftLb(given: {
@@ -94,7 +97,8 @@ export function cleatUpliftLb(given: {
       line(
         'Soil over the cleats',
         '(ds/6)·(A0 + 4·Am + A1) − post',
-        `(${sig(given.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ${sig(given.postAreaFt2 * given.topFt)}`,
+        `(${sig(given.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ` +
+          `${sig(given.postAreaFt2 * given.topFt)}`,
         soilFt3,
         'ft³',
         'mechanics',

@@ -1,7 +1,10 @@
 import { line, sig, type TraceLine } from '../result'
 import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit, yieldLine } from './yieldLimit'
 
-/** Bolts in one row: members, angles of load to grain in each, and stiffnesses for the group factor. `spacingIn` along the row. */
+/**
+ * Bolts in one row: members, angles of load to grain in each, and stiffnesses for the group factor. `spacingIn` along
+ * the row.
+ */
 export interface BoltedJoint {
   readonly diameterIn: number
   readonly count: number
@@ -48,7 +51,10 @@ export function groupAction(
   return ((m * (1 - m ** (2 * n))) / (n * ((1 + rea * m ** n) * (1 + m) - 1 + m ** (2 * n)))) * ((1 + rea) / (1 - m))
 }
 
-/** Geometry factor CΔ from an end distance and a spacing, NDS 2018 12.5.1: in proportion between the least and the full distance; 0 below the least. */
+/**
+ * Geometry factor CΔ from an end distance and a spacing, NDS 2018 12.5.1: in proportion between the least and the full
+ * distance; 0 below the least.
+ */
 export function geometryFactor(endIn: number, spacingIn: number, dIn: number, tension: boolean): number {
   const share = (has: number, least: number, full: number) => (has + 1e-9 < least ? 0 : Math.min(1, has / full))
   const end = tension ? share(endIn, 3.5 * dIn, 7 * dIn) : share(endIn, 2 * dIn, 4 * dIn)
@@ -56,8 +62,10 @@ export function geometryFactor(endIn: number, spacingIn: number, dIn: number, te
 }
 
 /**
- * Strength of a bolted joint, lb: the yield limit of one bolt, group and geometry factors, duration. Bolts in several rows that dry after
- * making up take 0.4 (NDS 2018 Table 11.3.3). `problem` names a spacing below the least, which is refused rather than reduced.
+ * Strength of a bolted joint, lb: the yield limit of one bolt, group and geometry factors, duration. Bolts in several
+ * rows that dry after
+ * making up take 0.4 (NDS 2018 Table 11.3.3). `problem` names a spacing below the least, which is refused rather than
+ * reduced.
  */
 export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
   const theta = Math.max(boltedJoint.mainThetaDeg, boltedJoint.sideThetaDeg)
@@ -96,7 +104,8 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
         yieldLine(
           'One bolt',
           limit,
-          `${boltedJoint.diameterIn} in. through ${sig(boltedJoint.mainIn)} and ${boltedJoint.double ? 'twice ' : ''}${sig(boltedJoint.sideIn)} in.`,
+          `${boltedJoint.diameterIn} in. through ${sig(boltedJoint.mainIn)} and ` +
+            `${boltedJoint.double ? 'twice ' : ''}${sig(boltedJoint.sideIn)} in.`,
         ),
         line(
           'All bolts',

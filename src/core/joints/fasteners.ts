@@ -74,7 +74,10 @@ export const headPullThrough = (headIn: number, gravity: number, thicknessIn: nu
     ? 690 * Math.PI * headIn * gravity ** 2 * thicknessIn
     : 1725 * Math.PI * headIn ** 2 * gravity ** 2
 
-/** Load of one nail or screw pulled at an angle to the wood surface, lb, NDS 2018 12.4.2: nails linear in cos and sin, screws squared. */
+/**
+ * Load of one nail or screw pulled at an angle to the wood surface, lb, NDS 2018 12.4.2: nails linear in cos and sin,
+ * screws squared.
+ */
 export function combinedLb(pullLb: number, lateralLb: number, angleDeg: number, screw = false): number {
   const [cos, sin] = [Math.cos((angleDeg * Math.PI) / 180), Math.sin((angleDeg * Math.PI) / 180)]
   return screw

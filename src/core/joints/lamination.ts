@@ -10,7 +10,9 @@ export interface LaminationCheck {
   readonly unit: string
   readonly ok: boolean
 }
-/** Nails of one laminated column: where they stand along its length on each face, and whether the detailing rules hold. */
+/**
+ * Nails of one laminated column: where they stand along its length on each face, and whether the detailing rules hold.
+ */
 export interface LaminationPlan {
   readonly columns: number
   readonly spacingIn: number
@@ -37,7 +39,10 @@ export function nailColumns(
   return { count, spaceIn: run / (count - 1) }
 }
 
-/** The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to (g). `g` specific gravity. */
+/**
+ * The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to
+ * (g). `g` specific gravity.
+ */
 export function laminationPlan(
   lamination: Joints['lamination'],
   plies: number,

@@ -2,7 +2,10 @@ import { line, sig, type TraceLine } from '../result'
 import { headPullThrough, ringWithdrawal, smoothWithdrawal, type Nail } from './fasteners'
 import { bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
 
-/** A nail through a side member into a main member: specific gravities and the side thickness. `wet` at installation, drying after. */
+/**
+ * A nail through a side member into a main member: specific gravities and the side thickness. `wet` at installation,
+ * drying after.
+ */
 export interface NailedJoint {
   readonly nail: Nail
   readonly sideIn: number
@@ -21,12 +24,17 @@ export interface NailStrength {
   readonly trace: readonly TraceLine[]
 }
 
-/** Wet-service factors of nails, NDS 2018 Table 11.3.3: lateral 0.7 and smooth withdrawal 0.25 where wood dries after nailing; ring shank taken alike (register C29). */
+/**
+ * Wet-service factors of nails, NDS 2018 Table 11.3.3: lateral 0.7 and smooth withdrawal 0.25 where wood dries after
+ * nailing; ring shank taken alike (register C29).
+ */
 const WET = { lateral: 0.7, pull: 0.25 }
 
 /**
- * Strength of one nail, lb: lateral by the yield limit, NDS 2018 12.3 (6D to 10D of penetration in proportion, under 6D none; D ≥ 0.25 in. taken
- * across the grain, register C28), and in withdrawal by its shank and head, 12.2. End grain: lateral 0.67, no withdrawal.
+ * Strength of one nail, lb: lateral by the yield limit, NDS 2018 12.3 (6D to 10D of penetration in proportion, under 6D
+ * none; D ≥ 0.25 in. taken
+ * across the grain, register C28), and in withdrawal by its shank and head, 12.2. End grain: lateral 0.67, no
+ * withdrawal.
  */
 export function nailStrength(nailedJoint: NailedJoint): NailStrength {
   const { nail } = nailedJoint
@@ -74,7 +82,8 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
           `Z' = Z·(p/10D)·CD·CM${nailedJoint.endGrain ? '·Ceg' : ''}${nailedJoint.toeNail ? '·Ctn' : ''}`,
           depth === 0
             ? '0'
-            : `${sig(limit.zLb)} × ${sig(depth)} × ${nailedJoint.duration} × ${cm}${nailedJoint.endGrain ? ' × 0.67' : ''}${nailedJoint.toeNail ? ' × 0.83' : ''}`,
+            : `${sig(limit.zLb)} × ${sig(depth)} × ${nailedJoint.duration} × ` +
+                `${cm}${nailedJoint.endGrain ? ' × 0.67' : ''}${nailedJoint.toeNail ? ' × 0.83' : ''}`,
           lateralLb,
           'lb',
           'NDS 2018 Table 11.3.1, 12.5',
@@ -87,7 +96,8 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
             : `W' = W·p·CD·CM${nailedJoint.toeNail ? '·Ctn' : ''}`,
           shank === 0
             ? '0'
-            : `${sig(withdrawal)} × ${sig(hold)} × ${nailedJoint.duration} × ${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
+            : `${sig(withdrawal)} × ${sig(hold)} × ${nailedJoint.duration} × ` +
+                `${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
           shank,
           'lb',
           `NDS 2018 12.2.3, Table 11.3.3`,

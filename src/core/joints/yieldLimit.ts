@@ -1,6 +1,9 @@
 import { line, sig, type TraceLine } from '../result'
 
-/** One dowel between a main member and a side member: diameter, bearing lengths (inches), bearing and bending yield strengths (psi), worst angle of load to grain. */
+/**
+ * One dowel between a main member and a side member: diameter, bearing lengths (inches), bearing and bending yield
+ * strengths (psi), worst angle of load to grain.
+ */
 export interface Dowel {
   readonly dIn: number
   readonly lmIn: number
@@ -19,7 +22,10 @@ export interface YieldLimit {
   readonly rd: number
 }
 
-/** Dowel bearing strength, psi, NDS 2018 Table 12.3.3: small dowels by specific gravity; D ≥ 0.25 in. by angle to the grain (Hankinson). */
+/**
+ * Dowel bearing strength, psi, NDS 2018 Table 12.3.3: small dowels by specific gravity; D ≥ 0.25 in. by angle to the
+ * grain (Hankinson).
+ */
 export function bearingStrengthPsi(gravity: number, dIn: number, thetaDeg: number): number {
   if (dIn < 0.25) return 16600 * gravity ** 1.84
   const par = 11200 * gravity
@@ -34,7 +40,8 @@ export const nailYieldPsi = (dIn: number): number =>
 export const BOLT_YIELD_PSI = 45000
 
 /**
- * Reference lateral value of one dowel by the six yield modes, lb, NDS 2018 12.3.1 (Tables 12.3.1A and B). In double shear `lmIn` is the
+ * Reference lateral value of one dowel by the six yield modes, lb, NDS 2018 12.3.1 (Tables 12.3.1A and B). In double
+ * shear `lmIn` is the
  * middle member and `lsIn` one side; modes II and IIIm do not occur. NaN where a length or strength is not positive.
  */
 export function yieldLimit(dowel: Dowel): YieldLimit {
@@ -72,12 +79,16 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
   }
 }
 
-/** The yield limit as a line of arithmetic: the least of the modes that can occur, in their order Im, Is, II, IIIm, IIIs, IV. */
+/**
+ * The yield limit as a line of arithmetic: the least of the modes that can occur, in their order Im, Is, II, IIIm,
+ * IIIs, IV.
+ */
 export function yieldLine(label: string, limit: YieldLimit, what: string, verify?: string): TraceLine {
   const known = Object.values(limit.modes).filter(Number.isFinite)
   return line(
     `${label}, ${what}`,
-    `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ${limit.mode}`,
+    `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ` +
+      `${limit.mode}`,
     `min(${known.map(sig).join(', ')})`,
     limit.zLb,
     'lb',

@@ -18,8 +18,10 @@ export const LONGEST_GIRT_IN = 240
 const STUB_IN = 9
 
 /**
- * Boards of every row. Flat girts splice on post centres, over one or two bays, odd rows starting with a single bay so that no post
- * takes two splices in neighbouring rows; boards longer than 20 ft splice at the next post. Girts between posts are cut to the clear gaps.
+ * Boards of every row. Flat girts splice on post centres, over one or two bays, odd rows starting with a single bay so
+ * that no post
+ * takes two splices in neighbouring rows; boards longer than 20 ft splice at the next post. Girts between posts are cut
+ * to the clear gaps.
  */
 export function girtPieces(building: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {
   const side: Side = wall.side

@@ -63,7 +63,8 @@ function anchorsOf(
     const same = kept.some((k) => toSixteenths(k.topIn) === toSixteenths(anchor.topIn))
     if (same) continue
     const landing = anchor.landing as 'sill' | 'head'
-    // Two boards cannot share a place: the second landing becomes a block. So does one that the skirt or the heel row already covers.
+    // Two boards cannot share a place: the second landing becomes a block. So does one that the skirt or the heel row
+    // already covers.
     const clash =
       !building.girts.meetOpenings ||
       anchor.topIn - face < baseIn - 1e-6 ||
@@ -75,7 +76,10 @@ function anchorsOf(
   return { kept: kept.sort((one, other) => one.topIn - other.topIn), blocks }
 }
 
-/** Where a row at one height may run: between the wall's ends (narrowing under a gable rake), less the openings it would cross. */
+/**
+ * Where a row at one height may run: between the wall's ends (narrowing under a gable rake), less the openings it would
+ * cross.
+ */
 function segmentsAt(
   building: Building,
   grid: Grid,
@@ -102,8 +106,10 @@ function segmentsAt(
 }
 
 /**
- * Girt rows of one wall with the fewest boards: rows stand on every sill, over every head and at the heel; between two of these the
- * space is divided equally under the maximum gap (top edge to top edge, the skirt's top being the first). Two landings nearer than one
+ * Girt rows of one wall with the fewest boards: rows stand on every sill, over every head and at the heel; between two
+ * of these the
+ * space is divided equally under the maximum gap (top edge to top edge, the skirt's top being the first). Two landings
+ * nearer than one
  * board's face cannot both be rows; the later one becomes a block. Gable walls go on above the heel to the rake.
  */
 export function girtRows(building: Building, grid: Grid, side: Side, all: readonly PlacedOpening[]): WallRows {

@@ -2,13 +2,19 @@ import type { Bays, Building } from '../model'
 import { fail, ok, type Result } from '../result'
 import { PLY_IN, postSize } from '../wood'
 
-/** Equal spaces at or under a maximum: how many and how wide. `maxIn` over 0. A hair (1e-9) keeps an exact fit from gaining a space. */
+/**
+ * Equal spaces at or under a maximum: how many and how wide. `maxIn` over 0. A hair (1e-9) keeps an exact fit from
+ * gaining a space.
+ */
 export const equalSpaces = (totalIn: number, maxIn: number): { readonly count: number; readonly spaceIn: number } => {
   const count = Math.max(1, Math.ceil(totalIn / maxIn - 1e-9))
   return { count, spaceIn: totalIn / count }
 }
 
-/** The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to the outside of girt. */
+/**
+ * The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to
+ * the outside of girt.
+ */
 export function stringRectangle(building: Building): { readonly lengthIn: number; readonly widthIn: number } {
   const girts = building.dimensionTo === 'girt' && building.girts.style !== 'between' ? 2 * PLY_IN : 0
   return { lengthIn: building.lengthIn - girts, widthIn: building.widthIn - girts }
@@ -17,7 +23,9 @@ export function stringRectangle(building: Building): { readonly lengthIn: number
 export interface Grid {
   readonly lengthIn: number
   readonly widthIn: number
-  /** Centre of the post line on each numbered line, inches from the west string. End posts stand flush with the string. */
+  /**
+   * Centre of the post line on each numbered line, inches from the west string. End posts stand flush with the string.
+   */
   readonly centresIn: readonly number[]
   readonly baysIn: readonly number[]
   /** Nominal gable post lines between the eave rows, inches from the south string. */
@@ -41,7 +49,10 @@ function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
   return ok(Array.from({ length: count }, () => runIn / count))
 }
 
-/** Lays out the numbered lines and the gable lines. Bays are between outside faces, or between the centres of the end posts. */
+/**
+ * Lays out the numbered lines and the gable lines. Bays are between outside faces, or between the centres of the end
+ * posts.
+ */
 export function layOutGrid(building: Building): Result<Grid> {
   const { lengthIn, widthIn } = stringRectangle(building)
   const thickIn = postSize(building.post).widthIn
@@ -59,7 +70,10 @@ export function layOutGrid(building: Building): Result<Grid> {
   return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, gableIn })
 }
 
-/** The largest whole-foot 3-4-5 triangle that fits the string rectangle, legs in inches along the length and the width. Null under 3 by 4 ft. */
+/**
+ * The largest whole-foot 3-4-5 triangle that fits the string rectangle, legs in inches along the length and the width.
+ * Null under 3 by 4 ft.
+ */
 export function best345(
   lengthIn: number,
   widthIn: number,

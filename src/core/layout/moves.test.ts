@@ -17,7 +17,8 @@ import {
 import { SIDES, type Building } from '../model'
 import { barnJob, opening } from '../testing/barn'
 
-// Moving what stands, and what each post and truss takes of the walls and the roof: sums that must close whatever is moved.
+// Moving what stands, and what each post and truss takes of the walls and the roof: sums that must close whatever is
+// moved.
 const lay = (building: Building) => {
   const result = layOutGrid(building)
   if (!result.ok) throw new Error(result.issues[0].code)
@@ -64,36 +65,40 @@ describe('moving an opening', () => {
 })
 
 describe('moving a post', () => {
-  test('an eave line takes its neighbours’ bays, their sum stays; a gable post goes alone; others do not move (property)', () => {
-    const building = barn()
-    const { grid, layout } = lay(building)
-    fc.assert(
-      fc.property(fc.constantFrom(...layout.posts), sixteenth(-24, 24), (post, by) => {
-        const moved = movePost(building, grid, post, by)
-        const own = post.kind === 'eave' || post.kind === 'gable'
-        expect(moved !== null).toBe(own)
-        if (!moved) return
-        const after = lay(moved).layout.posts
-        const changed = after
-          .filter(
-            (post) => Math.abs(post.atIn - (layout.posts.find((other) => other.id === post.id)?.atIn ?? NaN)) > 1e-6,
+  test(
+    'an eave line takes its neighbours’ bays, their sum stays; a gable post goes alone; others do not move ' +
+      '(property)',
+    () => {
+      const building = barn()
+      const { grid, layout } = lay(building)
+      fc.assert(
+        fc.property(fc.constantFrom(...layout.posts), sixteenth(-24, 24), (post, by) => {
+          const moved = movePost(building, grid, post, by)
+          const own = post.kind === 'eave' || post.kind === 'gable'
+          expect(moved !== null).toBe(own)
+          if (!moved) return
+          const after = lay(moved).layout.posts
+          const changed = after
+            .filter(
+              (post) => Math.abs(post.atIn - (layout.posts.find((other) => other.id === post.id)?.atIn ?? NaN)) > 1e-6,
+            )
+            .map((post) => post.id)
+          expect(changed.sort()).toEqual(
+            by === 0
+              ? []
+              : post.kind === 'gable'
+                ? [post.id]
+                : layout.posts
+                    .filter((other) => other.line === post.line && isEave(other.side))
+                    .map((post) => post.id)
+                    .sort(),
           )
-          .map((post) => post.id)
-        expect(changed.sort()).toEqual(
-          by === 0
-            ? []
-            : post.kind === 'gable'
-              ? [post.id]
-              : layout.posts
-                  .filter((other) => other.line === post.line && isEave(other.side))
-                  .map((post) => post.id)
-                  .sort(),
-        )
-        expect(after.find((other) => other.id === post.id)?.atIn).toBeCloseTo(post.atIn + by, 6)
-      }),
-      { numRuns: 60 },
-    )
-  })
+          expect(after.find((other) => other.id === post.id)?.atIn).toBeCloseTo(post.atIn + by, 6)
+        }),
+        { numRuns: 60 },
+      )
+    },
+  )
 })
 
 describe('what each takes', () => {

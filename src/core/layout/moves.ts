@@ -3,7 +3,10 @@ import type { Grid } from './grid'
 import { isEave, positionFor, wallLengthIn } from './openings'
 import type { Post } from './posts'
 
-/** Bays with one numbered line moved by `byIn` along the building; both neighbours change, the sum does not. Line numbers run from 1; the ends stay. */
+/**
+ * Bays with one numbered line moved by `byIn` along the building; both neighbours change, the sum does not. Line
+ * numbers run from 1; the ends stay.
+ */
 export function moveLine(grid: Grid, line: number, byIn: number): Building['bays'] {
   const spacingsIn = [...grid.baysIn]
   spacingsIn[line - 2] += byIn
@@ -38,7 +41,10 @@ export function snapTo(
   return near ? { atIn: near.atIn, to: near.name } : { atIn: Math.round(atIn / stepIn) * stepIn, to: null }
 }
 
-/** Places where the low edge of an opening may snap: middle of its wall, middle of a bay, jamb post on a line, beside a post. */
+/**
+ * Places where the low edge of an opening may snap: middle of its wall, middle of a bay, jamb post on a line, beside a
+ * post.
+ */
 export function openingPlaces(
   grid: Grid,
   opening: Opening,
@@ -65,7 +71,10 @@ export const moveOpening = (building: Building, grid: Grid, id: string, fromIn: 
   ),
 })
 
-/** A building with one regular post moved along its wall: its line on an eave wall (the truss goes with it), the post alone on a gable. Null for posts that belong to something else. */
+/**
+ * A building with one regular post moved along its wall: its line on an eave wall (the truss goes with it), the post
+ * alone on a gable. Null for posts that belong to something else.
+ */
 export function movePost(building: Building, grid: Grid, post: Post, byIn: number): Building | null {
   if (post.kind === 'eave' || post.kind === 'lean-to')
     return post.line === null || post.line === 1 || post.line === grid.centresIn.length

@@ -3,7 +3,10 @@ import { issue, type Issue } from '../result'
 import { postSize } from '../wood'
 import type { Grid } from './grid'
 
-/** An opening on its wall: edges along the wall from its low (west or south) string corner, sill and head above the grade line. */
+/**
+ * An opening on its wall: edges along the wall from its low (west or south) string corner, sill and head above the
+ * grade line.
+ */
 export interface PlacedOpening {
   readonly opening: Opening
   readonly fromIn: number
@@ -29,7 +32,9 @@ export const wallLengthIn = (grid: Grid, side: Side): number => (isEave(side) ? 
 export const cornerTakesIn = (building: Building, side: Side): number =>
   isEave(side) ? postSize(building.post).widthIn : postSize(building.post).depthIn
 
-/** Overhead and sliding doors get posts of their own at the jambs; walk doors and windows hang in bucks between posts. */
+/**
+ * Overhead and sliding doors get posts of their own at the jambs; walk doors and windows hang in bucks between posts.
+ */
 export const needsJambs = (kind: Opening['kind']): boolean => kind === 'overhead' || kind === 'slider'
 
 /** Places one opening on its wall from its named corner. */

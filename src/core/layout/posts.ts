@@ -71,9 +71,12 @@ export const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
   building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / 12
 
 /**
- * Places every post. Eave rows: one at each numbered line; a door with jambs leaves out the posts in its way (a header carries their
- * trusses) and adds a jamb post at each edge; a walk door or window may not meet a post. Gable walls: posts at equal spaces; the post
- * nearest a jamb (within 24 in.) becomes the jamb, those in the door are left out, those in a walk door or window step to its nearer
+ * Places every post. Eave rows: one at each numbered line; a door with jambs leaves out the posts in its way (a header
+ * carries their
+ * trusses) and adds a jamb post at each edge; a walk door or window may not meet a post. Gable walls: posts at equal
+ * spaces; the post
+ * nearest a jamb (within 24 in.) becomes the jamb, those in the door are left out, those in a walk door or window step
+ * to its nearer
  * edge, and a space left over the maximum gets a post of its own.
  */
 export function placePosts(building: Building, grid: Grid): PostLayout {
@@ -177,7 +180,8 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
           }
           continue
         }
-        if (Math.abs(edge - widthIn) < 1 / 32 || Math.abs(grid.lengthIn - edge - widthIn) < 1 / 32) continue // the corner post is the jamb
+        // The corner post is the jamb
+        if (Math.abs(edge - widthIn) < 1 / 32 || Math.abs(grid.lengthIn - edge - widthIn) < 1 / 32) continue
         slots.push({
           id: `J${++jambs}`,
           nominal: target,

@@ -9,7 +9,10 @@ export const PURLIN_RIDGE_IN = 6
 export const slopeLengthIn = (building: Building, grid: Grid): number =>
   (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(Math.atan(building.pitchPer12 / 12))
 
-/** Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the eave to 6 in. below the ridge. */
+/**
+ * Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the
+ * eave to 6 in. below the ridge.
+ */
 export function purlinPlaces(building: Building, grid: Grid): number[] {
   const run = slopeLengthIn(building, grid) - PURLIN_EAVE_IN - PURLIN_RIDGE_IN
   const spaces = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - 1e-9))

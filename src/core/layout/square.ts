@@ -24,7 +24,10 @@ export interface SquareFit {
   /** Diagonals after the moves are made to the sixteenth, and what they should be. */
   readonly after: { readonly risingIn: number; readonly fallingIn: number }
   readonly wantedDiagonalIn: number
-  /** One slide of the whole north string along itself that does most of the work; null when the corners need more than that. */
+  /**
+   * One slide of the whole north string along itself that does most of the work; null when the corners need more than
+   * that.
+   */
   readonly northSlideIn: number
   readonly afterSlide: { readonly risingIn: number; readonly fallingIn: number }
 }
@@ -81,8 +84,10 @@ function leastTargets(corners: Corners, lengthIn: number, widthIn: number): Corn
 }
 
 /**
- * Least-squares positions of the four string corners from measured sides and diagonals (Gauss-Newton, five unknowns, the south-west
- * corner and the south string's direction fixed), and the moves that make the wanted rectangle. Needs five measures at least.
+ * Least-squares positions of the four string corners from measured sides and diagonals (Gauss-Newton, five unknowns,
+ * the south-west
+ * corner and the south string's direction fixed), and the moves that make the wanted rectangle. Needs five measures at
+ * least.
  * Issues: too-few-measures, triangle-cannot-close (measures no quadrilateral can have).
  */
 export function fitSquare(

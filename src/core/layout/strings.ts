@@ -62,7 +62,10 @@ function stringMarks(placed: readonly PlacedOpening[], side: Side, own: readonly
   return [...marks, ...edges].sort((one, other) => one.atIn - other.atIn)
 }
 
-/** The strings of the job: one along the outside face of each row of posts and across each end, with every post face, centre and jamb marked. */
+/**
+ * The strings of the job: one along the outside face of each row of posts and across each end, with every post face,
+ * centre and jamb marked.
+ */
 export function layOutStrings(
   building: Building,
   grid: Grid,
@@ -112,7 +115,8 @@ export function layOutStrings(
 }
 
 /**
- * Marks of one string read from one hook: its low or high corner, or the centre of one of its posts (then marks go both ways).
+ * Marks of one string read from one hook: its low or high corner, or the centre of one of its posts (then marks go both
+ * ways).
  * Each is rounded once from the hook; nothing is added up.
  */
 export function hookedMarks(
@@ -169,7 +173,9 @@ export function diagonals(building: Building, grid: Grid, rows: Readonly<Record<
   return list
 }
 
-/** Batter boards: where each string crosses its board, `runPastIn` beyond the corner, and the direction of the board. */
+/**
+ * Batter boards: where each string crosses its board, `runPastIn` beyond the corner, and the direction of the board.
+ */
 export function batterBoards(
   lines: readonly StringLine[],
   runPastIn: number,

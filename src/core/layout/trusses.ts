@@ -34,7 +34,10 @@ export interface TrussPlan {
   readonly spaceIn: number
 }
 
-/** Places of the trusses: one at each numbered line, or at a spacing of their own on carriers, with one at each end wall. */
+/**
+ * Places of the trusses: one at each numbered line, or at a spacing of their own on carriers, with one at each end
+ * wall.
+ */
 function places(building: Building, grid: Grid): number[] {
   const ends = [grid.centresIn[0], grid.centresIn[grid.centresIn.length - 1]]
   if (building.roof.truss.set === 'posts') return [...grid.centresIn]
@@ -48,7 +51,10 @@ function places(building: Building, grid: Grid): number[] {
   return [...out, ends[1]]
 }
 
-/** Trusses, where each rests on both eave rows, and the beams that carry those between posts. A truss within the post's own width stands on it. */
+/**
+ * Trusses, where each rests on both eave rows, and the beams that carry those between posts. A truss within the post's
+ * own width stands on it.
+ */
 export function trussPlan(building: Building, grid: Grid, layout: PostLayout): TrussPlan {
   const xs = places(building, grid)
   // End trusses stand inside the end strings by half a post: the roof they carry still reaches the string.

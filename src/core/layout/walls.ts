@@ -4,7 +4,10 @@ import type { Post } from './posts'
 
 const known = new WeakMap<readonly Post[], Map<Side, readonly Post[]>>()
 
-/** Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. Worked out once for each list of posts. */
+/**
+ * Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. Worked out once
+ * for each list of posts.
+ */
 export function wallPosts(posts: readonly Post[], side: Side): readonly Post[] {
   let rows = known.get(posts)
   if (rows === undefined) {
@@ -49,7 +52,10 @@ export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<s
   )
 }
 
-/** Names of the posts of every row, each in its order: the four walls, then the outer rows of lean-tos. A corner post stands in two of them. */
+/**
+ * Names of the posts of every row, each in its order: the four walls, then the outer rows of lean-tos. A corner post
+ * stands in two of them.
+ */
 export const postRows = (posts: readonly Post[]): string[][] =>
   [
     ...SIDES.map((side) => wallPosts(posts, side)),
@@ -60,7 +66,10 @@ export const postRows = (posts: readonly Post[]): string[][] =>
     .map((row) => row.map((post) => post.id))
     .filter((row) => row.length > 0)
 
-/** Rows across the building with their place, inches: eave rows and lean-to rows on their outer strings, gable rows on their posts' centres. One for each lettered row that holds posts. */
+/**
+ * Rows across the building with their place, inches: eave rows and lean-to rows on their outer strings, gable rows on
+ * their posts' centres. One for each lettered row that holds posts.
+ */
 export function rowPlaces(
   posts: readonly Post[],
   rows: Readonly<Record<string, string>>,

@@ -6,7 +6,10 @@ import { velocityPressurePsf, kz } from './wind'
 export const edgeZoneFt = (leastFt: number, heightFt: number): number =>
   Math.max(Math.min(0.1 * leastFt, 0.4 * heightFt), 0.04 * leastFt, 3)
 
-/** Effective wind area of a member, square feet: span times the larger of its width and a third of the span, ASCE 7-16 26.2. */
+/**
+ * Effective wind area of a member, square feet: span times the larger of its width and a third of the span, ASCE 7-16
+ * 26.2.
+ */
 export const effectiveAreaFt2 = (spanFt: number, widthFt: number): number => spanFt * Math.max(widthFt, spanFt / 3)
 
 /** Velocity pressure for components; Exposure B under 30 ft takes Kz not under 0.70 (register C13). */
@@ -27,7 +30,10 @@ export const claddingPressurePsf = (given: {
     kzt: given.kzt,
   })
 
-/** Wall pressure coefficients by zone, ASCE 7-16 Fig. 30.3-1, area from 10 to 500 square feet; 0.9 of it under a roof of 10 degrees or flatter. */
+/**
+ * Wall pressure coefficients by zone, ASCE 7-16 Fig. 30.3-1, area from 10 to 500 square feet; 0.9 of it under a roof of
+ * 10 degrees or flatter.
+ */
 export function wallGcp(
   areaFt2: number,
   zone: 4 | 5,

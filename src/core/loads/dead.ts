@@ -12,8 +12,10 @@ export interface DeadLoad {
 export const trussDefaultPsf = (spaceIn: number): number => (spaceIn <= 30 ? 3 : spaceIn <= 60 ? 2 : 1.5)
 
 /**
- * Roof dead load, psf of plan: the greatest that is certain, and the least for uplift. `purlinPlf` weight of one purlin, `trussSpaceIn`
- * truss spacing. `slopePsf` is skin and purlins only, psf of slope, what a purlin carries. Parts on the slope are divided by its cosine.
+ * Roof dead load, psf of plan: the greatest that is certain, and the least for uplift. `purlinPlf` weight of one
+ * purlin, `trussSpaceIn`
+ * truss spacing. `slopePsf` is skin and purlins only, psf of slope, what a purlin carries. Parts on the slope are
+ * divided by its cosine.
  */
 export function deadLoad(site: Site, building: Building, purlinPlf: number, trussSpaceIn: number): DeadLoad {
   const cos = Math.cos(Math.atan(building.pitchPer12 / 12))
@@ -48,7 +50,8 @@ export function deadLoad(site: Site, building: Building, purlinPlf: number, trus
       line(
         'Roof dead load by parts',
         '(skin + purlins)/cosθ + trusses + ceiling + other',
-        `(${sig(dead.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(dead.ceilingPsf)} + ${sig(dead.otherPsf)}`,
+        `(${sig(dead.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(dead.ceilingPsf)} + ` +
+          `${sig(dead.otherPsf)}`,
         maxPsf,
         'psf',
         'ASCE 7-16 3.1',

@@ -14,8 +14,10 @@ export interface WallArea {
 }
 
 /**
- * Enclosure class from the openings of each wall, ASCE 7-16 26.2: open when every wall is 80 % open; partially enclosed when, for some
- * windward wall, Ao > 1.1·Aoi, Ao > min(4 ft², 1 % of the wall) and Aoi/Agi ≤ 0.20. `roofFt2` counts in Agi. Doors rated for the wind count as closed.
+ * Enclosure class from the openings of each wall, ASCE 7-16 26.2: open when every wall is 80 % open; partially enclosed
+ * when, for some
+ * windward wall, Ao > 1.1·Aoi, Ao > min(4 ft², 1 % of the wall) and Aoi/Agi ≤ 0.20. `roofFt2` counts in Agi. Doors
+ * rated for the wind count as closed.
  */
 export function judgeEnclosure(walls: readonly WallArea[], roofFt2: number): EnclosureJudgement {
   const total = walls.reduce((sum, wall) => sum + wall.openFt2, 0)
@@ -45,7 +47,9 @@ export function judgeEnclosure(walls: readonly WallArea[], roofFt2: number): Enc
   return { class: 'enclosed', why: total > 0 ? 'its openings balance' : 'its doors count as closed', trace: [] }
 }
 
-/** The site's enclosure: as the user says, or judged from openings that can stand open and from walls left without skin. */
+/**
+ * The site's enclosure: as the user says, or judged from openings that can stand open and from walls left without skin.
+ */
 export function enclosureOf(
   site: Site,
   openings: readonly Opening[],

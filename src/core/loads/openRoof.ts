@@ -11,7 +11,10 @@ export interface OpenRoofPressures {
   readonly trace: readonly TraceLine[]
 }
 
-/** Worst coefficients of the figure's rows on both sides of the slope: both cases, both flow states, both directions (register C14). */
+/**
+ * Worst coefficients of the figure's rows on both sides of the slope: both cases, both flow states, both directions
+ * (register C14).
+ */
 function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: number; readonly up: number } {
   const below = [...rows].reverse().find((row) => row.thetaDeg <= thetaDeg) ?? rows[0]
   const above = rows.find((row) => row.thetaDeg >= thetaDeg) ?? rows[rows.length - 1]
@@ -20,7 +23,8 @@ function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: num
 }
 
 /**
- * Net wind on an open pitched or monoslope roof, p = qh·G·CN, ASCE 7-16 Figs. 27.3-4, 27.3-5 and 27.3-7: the envelope of both flow
+ * Net wind on an open pitched or monoslope roof, p = qh·G·CN, ASCE 7-16 Figs. 27.3-4, 27.3-5 and 27.3-7: the envelope
+ * of both flow
  * states, both load cases and every direction. Valid to 45 degrees and 0.25 ≤ h/L ≤ 1.
  */
 export function openRoofPressures(

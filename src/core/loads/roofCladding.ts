@@ -11,7 +11,8 @@ export interface RoofCladding {
 export const ROOF_ZONES: readonly RoofZone[] = ['1', '2e', '2n', '2r', '3e', '3r']
 
 /**
- * Strength-level cladding pressures of a gable roof at 10 ft², no area reduction, ASCE 7-16 Figs. 30.3-2A to D, with the worse internal
+ * Strength-level cladding pressures of a gable roof at 10 ft², no area reduction, ASCE 7-16 Figs. 30.3-2A to D, with
+ * the worse internal
  * pressure and at least 16 psf (30.2.2). Null over 45 degrees: not covered. Slopes over 20 degrees: register C15.
  */
 export function roofCladding(edition: Edition, thetaDeg: number, qhPsf: number, gcpi: number): RoofCladding | null {

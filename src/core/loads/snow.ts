@@ -18,7 +18,10 @@ export interface SnowLoads {
   readonly trace: readonly TraceLine[]
 }
 
-/** Roof slope factor Cs, ASCE 7-16 Fig. 7.4-1. `thetaDeg` 0 to 90, `ct` thermal factor. A warm slippery roof needs insulation that is not asked for here, so warm roofs take the other curve. */
+/**
+ * Roof slope factor Cs, ASCE 7-16 Fig. 7.4-1. `thetaDeg` 0 to 90, `ct` thermal factor. A warm slippery roof needs
+ * insulation that is not asked for here, so warm roofs take the other curve.
+ */
 export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): number {
   const start = ct <= 1 ? 30 : ct < 1.2 ? (slippery ? 10 : 37.5) : slippery ? 15 : 45
   return thetaDeg <= start ? 1 : thetaDeg >= 70 ? 0 : 1 - (thetaDeg - start) / (70 - start)
@@ -28,7 +31,10 @@ export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): nu
 export const driftHeightFt = (lengthFt: number, pgPsf: number): number =>
   Math.max(0, 0.43 * Math.cbrt(Math.max(lengthFt, 20)) * Math.sqrt(Math.sqrt(pgPsf + 10)) - 1.5)
 
-/** Balanced, minimum and unbalanced snow of a gable roof, ASCE 7-16 ch. 7. `halfWidthFt` eave to ridge, `pitchPer12` 1 to 12. */
+/**
+ * Balanced, minimum and unbalanced snow of a gable roof, ASCE 7-16 ch. 7. `halfWidthFt` eave to ridge, `pitchPer12` 1
+ * to 12.
+ */
 export function snowLoads(
   site: CompleteSite,
   roof: { readonly pitchPer12: number; readonly halfWidthFt: number; readonly slippery: boolean },
@@ -90,7 +96,8 @@ export function snowLoads(
 }
 
 /**
- * Largest snow at one eave, pounds per foot of eave: balanced or minimum over half the roof, or the unbalanced case by statics about
+ * Largest snow at one eave, pounds per foot of eave: balanced or minimum over half the roof, or the unbalanced case by
+ * statics about
  * the far eave. `widthFt` between eaves, `overhangFt` beyond each.
  */
 export function eaveSnowPlf(snow: SnowLoads, widthFt: number, overhangFt: number): number {
@@ -114,7 +121,8 @@ export interface LowRoofSnow {
 }
 
 /**
- * Snow on a lean-to below the main eave: balanced plus the worse of drift (7.7, triangle from the wall) and sliding (7.9, uniform).
+ * Snow on a lean-to below the main eave: balanced plus the worse of drift (7.7, triangle from the wall) and sliding
+ * (7.9, uniform).
  * `stepFt` from the lean-to roof up to the main eave. The two are never added to each other.
  */
 export function lowRoofSnow(
@@ -130,7 +138,8 @@ export function lowRoofSnow(
     readonly slipperyMain: boolean
   },
 ): LowRoofSnow[] {
-  const low = snowLoads(site, { pitchPer12: given.pitchPer12, halfWidthFt: given.depthFt, slippery: false }) // a lower roof that catches snow takes the other curve
+  // A lower roof that catches snow takes the other curve
+  const low = snowLoads(site, { pitchPer12: given.pitchPer12, halfWidthFt: given.depthFt, slippery: false })
   const base = Math.max(low.psPsf, low.pmPsf)
   const cases: LowRoofSnow[] = [
     {

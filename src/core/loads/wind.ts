@@ -6,11 +6,16 @@ import type { EnclosureClass } from './enclosure'
 import { interpolate, interpolate2 } from './interpolate'
 import type { CompleteSite } from './siteLoads'
 
-/** Velocity pressure exposure coefficient Kz, ASCE 7-16 Table 26.10-1. `heightFt` above ground, taken as 15 ft or more. */
+/**
+ * Velocity pressure exposure coefficient Kz, ASCE 7-16 Table 26.10-1. `heightFt` above ground, taken as 15 ft or more.
+ */
 export const kz = (heightFt: number, exposure: Exposure, edition: EditionData = ASCE_7_16): number =>
   2.01 * Math.pow(Math.max(heightFt, 15) / edition.terrain[exposure].zgFt, 2 / edition.terrain[exposure].alpha)
 
-/** Velocity pressure q, psf at strength level: 0.00256·Kz·Kzt·Kd·Ke·V², ASCE 7-16 26.10-1. Kzt is 1 on flat ground only and is typed by the user. */
+/**
+ * Velocity pressure q, psf at strength level: 0.00256·Kz·Kzt·Kd·Ke·V², ASCE 7-16 26.10-1. Kzt is 1 on flat ground only
+ * and is typed by the user.
+ */
 export const velocityPressurePsf = (given: {
   readonly kz: number
   readonly elevationFt: number
@@ -31,7 +36,10 @@ export interface WindShape {
   readonly pitchPer12: number
 }
 
-/** Pressures of the main system, psf at strength level, toward the surface positive, external only; `internalPsf` acts either way. */
+/**
+ * Pressures of the main system, psf at strength level, toward the surface positive, external only; `internalPsf` acts
+ * either way.
+ */
 export interface WindPressures {
   readonly meanHeightFt: number
   readonly thetaDeg: number
@@ -59,7 +67,11 @@ export const meanRoofHeightFt = (windShape: WindShape): number =>
     ? 0
     : ((windShape.widthFt / 2) * windShape.pitchPer12) / 12 / 2)
 
-/** Main wind-force pressures of an enclosed or partially enclosed gable building by the directional procedure, ASCE 7-16 27.3 and Fig. 27.3-1, h up to 60 ft. An open building takes them too, with no internal pressure, for the walls it has; its roof is in `openRoof.ts`. */
+/**
+ * Main wind-force pressures of an enclosed or partially enclosed gable building by the directional procedure, ASCE 7-16
+ * 27.3 and Fig. 27.3-1, h up to 60 ft. An open building takes them too, with no internal pressure, for the walls it
+ * has; its roof is in `openRoof.ts`.
+ */
 export function windPressures(
   site: CompleteSite,
   windShape: WindShape,
@@ -124,7 +136,9 @@ export function windPressures(
       line(
         'Exposure coefficient',
         'Kz = 2.01·(z/zg)^(2/α)',
-        `2.01 × (${sig(Math.max(heightFt, 15))}/${edition.terrain[site.exposure].zgFt})^(2/${edition.terrain[site.exposure].alpha})`,
+        '2.01 × ' +
+          (`(${sig(Math.max(heightFt, 15))}/${edition.terrain[site.exposure].zgFt})^(2/` +
+            `${edition.terrain[site.exposure].alpha})`),
         k,
         '',
         'ASCE 7-16 Table 26.10-1',
@@ -150,6 +164,9 @@ export function windPressures(
   }
 }
 
-/** Suction on the roof at a distance from the windward end with wind along the ridge, psf at strength level, external only. */
+/**
+ * Suction on the roof at a distance from the windward end with wind along the ridge, psf at strength level, external
+ * only.
+ */
 export const roofAlongPsf = (wind: WindPressures, distanceFt: number): number =>
   (wind.roofAlong.find((strip) => distanceFt < strip.toFt) ?? wind.roofAlong[wind.roofAlong.length - 1]).psf

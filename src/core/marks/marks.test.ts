@@ -127,23 +127,27 @@ describe('one pole for several posts', () => {
     mark('heel', 'heel', 144, 'heel'),
     mark('top', 'rafter', 200, 'rafter underside'),
   ]
-  test('a mark that all share stands once and plain; one that only some have says whose; tops cut to the pitch stay off', () => {
-    expect(
-      sharedPole(
-        [
-          { of: 'S', marks: south },
-          { of: 'W', marks: west },
-        ],
-        144,
-      ).map((mark) => [mark.name, mark.upIn, mark.downIn]),
-    ).toEqual([
-      ['grade', 0, 144],
-      ['G1', 24, 120],
-      ['G2, S', 48, 96],
-      ['G2, W', 50, 94],
-      ['heel', 144, 0],
-    ])
-  })
+  test(
+    'a mark that all share stands once and plain; one that only some have says whose; tops cut to the pitch stay ' +
+      'off',
+    () => {
+      expect(
+        sharedPole(
+          [
+            { of: 'S', marks: south },
+            { of: 'W', marks: west },
+          ],
+          144,
+        ).map((mark) => [mark.name, mark.upIn, mark.downIn]),
+      ).toEqual([
+        ['grade', 0, 144],
+        ['G1', 24, 120],
+        ['G2, S', 48, 96],
+        ['G2, W', 50, 94],
+        ['heel', 144, 0],
+      ])
+    },
+  )
   test('posts of one wall are one layer: nothing needs a name', () => {
     expect(
       sharedPole(

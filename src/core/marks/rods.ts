@@ -1,6 +1,9 @@
 import type { Job } from '../model'
 
-/** What the rod readings give: the highest point, the grade line's reading, and each post's distance up to the grade line. */
+/**
+ * What the rod readings give: the highest point, the grade line's reading, and each post's distance up to the grade
+ * line.
+ */
 export interface RodLog {
   readonly benchmarkPost: string | null
   readonly benchmarkReadingIn: number | null
@@ -8,7 +11,10 @@ export interface RodLog {
   readonly gradeReadingIn: number | null
   readonly offsets: Readonly<Record<string, RodMark>>
   readonly read: number
-  /** What the rod should read at each point by the plan, once the plan is moved to fit the readings; empty until enough are there. */
+  /**
+   * What the rod should read at each point by the plan, once the plan is moved to fit the readings; empty until enough
+   * are there.
+   */
   readonly planReadsIn: Readonly<Record<string, number>>
 }
 export interface RodMark {
@@ -24,7 +30,10 @@ export interface RodMark {
 /** A reading this far from what its neighbours say is worth a second look, inches. */
 export const SECOND_LOOK_IN = 0.75
 
-/** A reading this far from the plan, once the plan is moved as a whole to fit the readings best, is worth a second look, inches. Stakes stand beside their holes and ground is lumpy. */
+/**
+ * A reading this far from the plan, once the plan is moved as a whole to fit the readings best, is worth a second look,
+ * inches. Stakes stand beside their holes and ground is lumpy.
+ */
 export const OFF_PLAN_IN = 3
 /** Readings that it takes before the plan can be fitted to them. */
 const FIT_LEAST = 4
@@ -36,10 +45,13 @@ const median = (list: readonly number[]): number => {
 }
 
 /**
- * Turns rod readings into marks. The smallest reading is the highest point and the benchmark; the grade line is `coverIn` above it; each
+ * Turns rod readings into marks. The smallest reading is the highest point and the benchmark; the grade line is
+ * `coverIn` above it; each
  * post's grade mark is its own reading less the grade line's. Moving the laser changes every reading alike and no mark.
- * A grade line that has been locked stays where it is, whatever is read later. `neighbours` names the posts beside each post: a reading over 3/4 in. from their mean is flagged.
- * `plannedUpIn` says how far below the grade line the plan has each point (a bracket’s height, or the ground’s from spot heights): a reading over 3 in. from that, after
+ * A grade line that has been locked stays where it is, whatever is read later. `neighbours` names the posts beside each
+ * post: a reading over 3/4 in. from their mean is flagged.
+ * `plannedUpIn` says how far below the grade line the plan has each point (a bracket’s height, or the ground’s from
+ * spot heights): a reading over 3 in. from that, after
  * the plan has been moved as a whole to their median, is flagged too.
  */
 export function rodLog(

@@ -17,9 +17,12 @@ export interface SchoolStep {
 export const SET_LONG_IN = 6
 
 /**
- * One post's heights in the crew's own way of carrying them. High pier: marks are made on the ground from the foot up, the foot being this
- * post's own reading below the grade line. Cut to a laser line: the post is set long, the line struck on it, and its cut measured up from the
- * line. Level strings: the foot is measured down and the seat up from the string of the post's own row. Lengths in inches, exact.
+ * One post's heights in the crew's own way of carrying them. High pier: marks are made on the ground from the foot up,
+ * the foot being this
+ * post's own reading below the grade line. Cut to a laser line: the post is set long, the line struck on it, and its
+ * cut measured up from the
+ * line. Level strings: the foot is measured down and the seat up from the string of the post's own row. Lengths in
+ * inches, exact.
  */
 export function schoolSteps(
   school: Fieldwork['levelSchool'],

@@ -8,8 +8,10 @@ export interface PoleLayer {
 }
 
 /**
- * One story pole for several posts or walls: every mark of theirs up to the heel, once at each height. Where the layers differ a mark says whose it is.
- * Tops cut to the pitch are each post's own and stay off. Marks are measured down from `heelIn`, inches above the grade line.
+ * One story pole for several posts or walls: every mark of theirs up to the heel, once at each height. Where the layers
+ * differ a mark says whose it is.
+ * Tops cut to the pitch are each post's own and stay off. Marks are measured down from `heelIn`, inches above the grade
+ * line.
  */
 export function sharedPole(layers: readonly PoleLayer[], heelIn: number): PoleMark[] {
   const at = new Map<string, { readonly mark: PoleMark; readonly names: Map<string, Set<string>> }>()

@@ -13,7 +13,8 @@ export interface PoleMark {
 }
 
 /**
- * Marks of one post from the grade line up and from its top down: grade line, skirt top, each girt's top or bottom edge as the crew marks it, sills and heads of its
+ * Marks of one post from the grade line up and from its top down: grade line, skirt top, each girt's top or bottom edge
+ * as the crew marks it, sills and heads of its
  * wall's openings, heel or rafter underside. Rows above the post's own top are left off.
  */
 export function storyPole(

@@ -8,8 +8,10 @@ export interface StringRow {
 }
 
 /**
- * The made-up ground plane: one level string along each row, each next row's lower by the drop. `rows` in any order; the first is the
- * outermost on the side named. A drop of nought is a level plane, one of the roof's own fall makes every post of that roof alike from its string.
+ * The made-up ground plane: one level string along each row, each next row's lower by the drop. `rows` in any order;
+ * the first is the
+ * outermost on the side named. A drop of nought is a level plane, one of the roof's own fall makes every post of that
+ * roof alike from its string.
  */
 export function stringRows(
   strings: Fieldwork['strings'],
@@ -19,7 +21,10 @@ export function stringRows(
   return order.map((row, k) => ({ ...row, heightIn: strings.heightIn - k * strings.dropPerRowIn }))
 }
 
-/** Height of the plane above the grade line at a place across the building: on its string, or between the two beside it. 0 where there is no string. */
+/**
+ * Height of the plane above the grade line at a place across the building: on its string, or between the two beside it.
+ * 0 where there is no string.
+ */
 export function stringHeightAt(rows: readonly StringRow[], yIn: number): number {
   const order = [...rows].sort((one, other) => one.yIn - other.yIn)
   if (order.length === 0) return 0

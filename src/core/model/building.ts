@@ -47,7 +47,8 @@ const postSchema = z.strictObject({
     })
     .nullable()
     .describe(
-      'Zone of butt joints in the plies; null when every ply is one piece. An efficiency of null takes 0.42 (register C08)',
+      'Zone of butt joints in the plies; null when every ply is one piece. An efficiency of null takes 0.42 ' +
+        '(register C08)',
     ),
 })
 
@@ -128,7 +129,8 @@ export const buildingSchema = z.strictObject({
   diaphragm: z
     .enum(c.TOPS)
     .describe(
-      'What holds the tops of the posts: the roof trusted unchecked, the roof checked with the skin’s own values, or nothing',
+      'What holds the tops of the posts: the roof trusted unchecked, the roof checked with the skin’s own ' +
+        'values, or nothing',
     ),
   base: z
     .strictObject({

@@ -65,7 +65,10 @@ export type Thermal = (typeof THERMALS)[number]
 export type SnowExposure = (typeof SNOW_EXPOSURES)[number]
 export type Enclosure = (typeof ENCLOSURES)[number]
 export type SoilClass = (typeof SOILS)[number]
-/** Sides of the plan: south is the line of row A, east the last numbered line. True compass names follow from `northDeg`. */
+/**
+ * Sides of the plan: south is the line of row A, east the last numbered line. True compass names follow from
+ * `northDeg`.
+ */
 export type Side = (typeof SIDES)[number]
 export type Corner = (typeof CORNERS)[number]
 export type OpeningKind = (typeof OPENING_KINDS)[number]

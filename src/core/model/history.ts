@@ -1,4 +1,7 @@
-/** Undo and redo over an immutable document. Edits that carry the same key and follow each other are one step: one gesture, one undo. */
+/**
+ * Undo and redo over an immutable document. Edits that carry the same key and follow each other are one step: one
+ * gesture, one undo.
+ */
 export interface History<T> {
   readonly past: readonly Step<T>[]
   readonly present: T

@@ -4,7 +4,9 @@ import { buildingSchema } from './building'
 import { siteSchema } from './site'
 import { id, lengthIn, number, text } from './zod'
 
-/** Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated. */
+/**
+ * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
+ */
 export const JOB_FORMAT = 'burdock-job'
 export const JOB_VERSION = 5
 
@@ -105,7 +107,10 @@ export const fieldworkSchema = z.strictObject({
     .describe('Crayon colour of each kind of mark, as the crew names it'),
 })
 
-/** The lie of the land: spot heights above the grade line, the pad, what is in the way, and an old wall that is built on to. */
+/**
+ * The lie of the land: spot heights above the grade line, the pad, what is in the way, and an old wall that is built on
+ * to.
+ */
 export const groundSchema = z.strictObject({
   spots: z
     .array(

@@ -14,7 +14,8 @@ const byId = (list: { id: string }[]): Record<string, unknown> =>
   Object.fromEntries(list.map((item) => [item.id, item]))
 
 /**
- * Three-way merge of plain JSON: a change made on one side only is taken; where both changed the same value, mine is kept and the
+ * Three-way merge of plain JSON: a change made on one side only is taken; where both changed the same value, mine is
+ * kept and the
  * place is reported. Lists whose entries carry an id merge by id; other lists count as one value.
  */
 export function merge3<T>(

@@ -3,7 +3,10 @@ import { newJob } from './newJob'
 type Raw = Record<string, unknown>
 const record = (value: unknown): Raw =>
   typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Raw) : {}
-/** Fields of `fresh` where `old` has none. What is in `old` stays as it is, right or wrong: the schema judges it afterwards. */
+/**
+ * Fields of `fresh` where `old` has none. What is in `old` stays as it is, right or wrong: the schema judges it
+ * afterwards.
+ */
 const fill = (old: unknown, fresh: unknown): Raw => ({ ...record(fresh), ...record(old) })
 
 /** Version 1 had one lean-to, one dead load and nothing of the roof, joints or bracing. */
@@ -39,7 +42,10 @@ function toVersion3(raw: Raw): Raw {
   return { ...raw, version: 3, fieldwork: raw.fieldwork ?? fresh.fieldwork, ground: raw.ground ?? fresh.ground }
 }
 
-/** Version 3 had no gravel, no post left out on purpose, no limit of sway, no strings that fall, no porch or wing, and office readings without a benchmark. */
+/**
+ * Version 3 had no gravel, no post left out on purpose, no limit of sway, no strings that fall, no porch or wing, and
+ * office readings without a benchmark.
+ */
 function toVersion4(raw: Raw): Raw {
   const fresh = newJob('x')
   const building = record(raw.building)
@@ -73,7 +79,10 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   4: toVersion5,
 }
 
-/** Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is returned as it is. */
+/**
+ * Brings a raw job of an older version up to the newest, one version at a time. A version that no step knows is
+ * returned as it is.
+ */
 export function migrate(raw: Raw): Raw {
   let at = raw
   for (let step = STEPS[Number(at.version)]; step; step = STEPS[Number(at.version)]) at = step(at)

@@ -154,44 +154,48 @@ describe('files', () => {
       [],
     ])
   })
-  test('version 3 gains gravel, bridged posts, a limit of sway, strings that fall, additions and the office’s benchmark', () => {
-    const now = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
-    const three = {
-      ...now,
-      version: 3,
-      levels: { coverIn: 2, readingsIn: { A1: 50 } },
-      fieldwork: { ...now.fieldwork, strings: undefined },
-      ground: { spots: [], padIn: 3, obstructions: [], oldWall: [] },
-      building: {
-        ...now.building,
-        gravelIn: undefined,
-        bridged: undefined,
-        bracing: { ...(now.building.bracing as object), swayOver: undefined },
-      },
-    }
-    const up = parseJob(JSON.parse(JSON.stringify(three)))
-    expect(
-      up.ok && [
-        up.value.version,
-        up.value.building.gravelIn,
-        up.value.building.bridged,
-        up.value.building.bracing.swayOver,
-        up.value.fieldwork.strings,
-        up.value.ground.addition.kind,
-        up.value.ground.padIn,
-        up.value.levels,
-      ],
-    ).toEqual([
-      JOB_VERSION,
-      0,
-      [],
-      null,
-      newJob('x').fieldwork.strings,
-      'lean-to',
-      3,
-      { coverIn: 2, readingsIn: { A1: 50 }, benchmarkIn: null },
-    ])
-  })
+  test(
+    'version 3 gains gravel, bridged posts, a limit of sway, strings that fall, additions and the office’s ' +
+      'benchmark',
+    () => {
+      const now = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
+      const three = {
+        ...now,
+        version: 3,
+        levels: { coverIn: 2, readingsIn: { A1: 50 } },
+        fieldwork: { ...now.fieldwork, strings: undefined },
+        ground: { spots: [], padIn: 3, obstructions: [], oldWall: [] },
+        building: {
+          ...now.building,
+          gravelIn: undefined,
+          bridged: undefined,
+          bracing: { ...(now.building.bracing as object), swayOver: undefined },
+        },
+      }
+      const up = parseJob(JSON.parse(JSON.stringify(three)))
+      expect(
+        up.ok && [
+          up.value.version,
+          up.value.building.gravelIn,
+          up.value.building.bridged,
+          up.value.building.bracing.swayOver,
+          up.value.fieldwork.strings,
+          up.value.ground.addition.kind,
+          up.value.ground.padIn,
+          up.value.levels,
+        ],
+      ).toEqual([
+        JOB_VERSION,
+        0,
+        [],
+        null,
+        newJob('x').fieldwork.strings,
+        'lean-to',
+        3,
+        { coverIn: 2, readingsIn: { A1: 50 }, benchmarkIn: null },
+      ])
+    },
+  )
   test('version 4 gains a preferred bay that asks for nothing', () => {
     const four = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
     const up = parseJob(

@@ -68,7 +68,10 @@ const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
   },
 }
 
-/** A new job with a plain building. Ground snow, wind speed, exposure, frost and soil start empty: they are asked for, never assumed. */
+/**
+ * A new job with a plain building. Ground snow, wind speed, exposure, frost and soil start empty: they are asked for,
+ * never assumed.
+ */
 export function newJob(name: string): Job {
   return {
     format: JOB_FORMAT,

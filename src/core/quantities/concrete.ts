@@ -31,8 +31,10 @@ export const TUB_FT3 = 1.2
 const up = (value: number): number => Math.max(0, Math.ceil(value - 1e-9))
 
 /**
- * Concrete of a job by the crew's way of mixing. Waste is added to the total and rounded up once; bags per load are whole bags that fit the
- * mixer; a truck is ordered by the quarter yard. Spare: one bag for every `spareEvery` holes, rounded up. Bags set dry are no pad, collar or pier.
+ * Concrete of a job by the crew's way of mixing. Waste is added to the total and rounded up once; bags per load are
+ * whole bags that fit the
+ * mixer; a truck is ordered by the quarter yard. Spare: one bag for every `spareEvery` holes, rounded up. Bags set dry
+ * are no pad, collar or pier.
  * Yields of bags: 0.30, 0.375, 0.45, 0.60 ft³ for 40, 50, 60, 80 lb. Volumes in cubic feet, 0 or more.
  */
 export function concreteOrder(netFt3: number, holes: number, concreteSettings: ConcreteSettings): ConcreteOrder {
@@ -50,12 +52,14 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
   const say = [
     ...(!truck && bagsALoad === 0
       ? [
-          `One ${concreteSettings.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose smaller bags or a larger mixer.`,
+          `One ${concreteSettings.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose ` +
+            'smaller bags or a larger mixer.',
         ]
       : []),
     ...(underMinimum
       ? [
-          `Under the plant’s smallest load of ${concreteSettings.plantMinYd3} yd³: a short-load fee is likely. Bags in a mixer may be cheaper.`,
+          `Under the plant’s smallest load of ${concreteSettings.plantMinYd3} yd³: a short-load fee is likely. ` +
+            'Bags in a mixer may be cheaper.',
         ]
       : []),
     ...(truck ? ['No spare on a truck: have a few bags at hand for the last hole.'] : []),

@@ -19,7 +19,10 @@ export interface HoleVolumes {
   /** In place; a fifth more is ordered loose (register C24). */ readonly gravelFt3: number
 }
 
-/** Smallest stock length over `lengthIn` plus `spareIn`; null when none is long enough. Lengths in `upToIn` limit the list. */
+/**
+ * Smallest stock length over `lengthIn` plus `spareIn`; null when none is long enough. Lengths in `upToIn` limit the
+ * list.
+ */
 export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null =>
   STOCK_IN.find((stockIn) => stockIn <= upToIn && stockIn + 1e-9 >= lengthIn + spareIn) ?? null
 

@@ -12,7 +12,10 @@ export interface LineLoad {
   readonly endLbIn: number
   readonly name?: string
 }
-/** Load, shear, moment and deflection along a member, for drawing: stations in inches. `upright` members are posts, drawn from the ground up. */
+/**
+ * Load, shear, moment and deflection along a member, for drawing: stations in inches. `upright` members are posts,
+ * drawn from the ground up.
+ */
 export interface Diagram {
   readonly lengthIn: number
   readonly x: readonly number[]

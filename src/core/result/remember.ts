@@ -1,4 +1,7 @@
-/** A function that remembers its last arguments only: an unchanged part keeps its identity, so the steps after it keep theirs. */
+/**
+ * A function that remembers its last arguments only: an unchanged part keeps its identity, so the steps after it keep
+ * theirs.
+ */
 export function remember<A extends readonly unknown[], R>(work: (...args: A) => R): (...args: A) => R {
   let last: { args: A; result: R } | null = null
   return (...args) => {

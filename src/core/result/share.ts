@@ -7,8 +7,10 @@ function isRecord(value: unknown): value is Record<string, unknown> {
 const own = (holder: object, k: string): boolean => Object.prototype.hasOwnProperty.call(holder, k)
 
 /**
- * `after`, with every part that says the same as in `before` put back as the very same object. Whoever draws the parts can then tell by
- * identity what changed. Plain data without cycles (records, lists, numbers, text); anything else counts as changed unless it is the same.
+ * `after`, with every part that says the same as in `before` put back as the very same object. Whoever draws the parts
+ * can then tell by
+ * identity what changed. Plain data without cycles (records, lists, numbers, text); anything else counts as changed
+ * unless it is the same.
  */
 export function keepSame<T>(before: unknown, after: T): T {
   return keep(before, after, new Map()) as T
@@ -29,7 +31,8 @@ function keep(before: unknown, after: unknown, met: Met): unknown {
   return kept
 }
 
-// A new list or record is made only once something differs: mostly nothing does, and an edit compares thousands of parts.
+// A new list or record is made only once something differs: mostly nothing does, and an edit compares thousands of
+// parts.
 function keepList(before: readonly unknown[], after: readonly unknown[], met: Met): readonly unknown[] {
   let out: unknown[] | null = before.length === after.length ? null : []
   for (let i = 0; i < after.length; i++) {
@@ -62,7 +65,10 @@ function keepRecord(
   return out ?? before
 }
 
-/** What turns one value into another: nothing, a whole new value, or changes of some of its parts. Plain data, so it can be sent. */
+/**
+ * What turns one value into another: nothing, a whole new value, or changes of some of its parts. Plain data, so it can
+ * be sent.
+ */
 export type Changes =
   | { readonly kind: 'same' }
   | { readonly kind: 'whole'; readonly value: unknown }
@@ -73,7 +79,10 @@ export type Changes =
     }
 const SAME: Changes = { kind: 'same' }
 
-/** The changes from `before` to `after`: records part by part, lists of one length place by place, everything else whole. */
+/**
+ * The changes from `before` to `after`: records part by part, lists of one length place by place, everything else
+ * whole.
+ */
 export function changesOf(before: unknown, after: unknown): Changes {
   if (Object.is(before, after)) return SAME
   const lists = Array.isArray(before) && Array.isArray(after) && before.length === after.length
@@ -89,7 +98,10 @@ export function changesOf(before: unknown, after: unknown): Changes {
   return parts.length === 0 && gone.length === 0 ? SAME : { kind: 'parts', parts, gone }
 }
 
-/** `before` with the changes made; parts without a change stay the same objects. Order of new keys is that of the changes. */
+/**
+ * `before` with the changes made; parts without a change stay the same objects. Order of new keys is that of the
+ * changes.
+ */
 export function withChanges(before: unknown, changes: Changes): unknown {
   if (changes.kind === 'same') return before
   if (changes.kind === 'whole') return changes.value

@@ -1,6 +1,8 @@
 import type { Diagram } from './diagram'
 
-/** One line of arithmetic: what it is, the formula, the formula with its numbers, the result, its unit and its clause. */
+/**
+ * One line of arithmetic: what it is, the formula, the formula with its numbers, the result, its unit and its clause.
+ */
 export interface TraceLine {
   readonly label: string
   readonly formula: string
@@ -72,7 +74,10 @@ export const written = (line: TraceLine): string =>
 /** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
 export const RATIO_LIMIT = 1 + 1e-9
 
-/** Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked", never a pass. */
+/**
+ * Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked",
+ * never a pass.
+ */
 export function makeCheck(
   parts: Omit<Check, 'state' | 'ratio'> & { readonly combination: string; readonly place: string },
 ): Check {

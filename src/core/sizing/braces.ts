@@ -5,7 +5,10 @@ import { stockFor, type Prices } from '../quantities'
 const BAYS = [1, 2, 3, 4] as const
 const NAILS = [4, 6, 8, 10, 12, 16, 20] as const
 
-/** The cheapest wall braces on the list that hold: size, lumber, braced bays and nails. The job as it is where the walls have no board braces, where they are locked, or where none holds. */
+/**
+ * The cheapest wall braces on the list that hold: size, lumber, braced bays and nails. The job as it is where the walls
+ * have no board braces, where they are locked, or where none holds.
+ */
 export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { judged: number }): Job {
   const building = job.building
   const { bracing } = building

@@ -25,7 +25,8 @@ export interface Fixes {
 const row = (derived: Derived, id: string) => derived.checks.find((check) => check.id === id)
 
 /**
- * Changes that a builder would think of for one check, each judged on the whole building: those that hold first, cheapest first. A change
+ * Changes that a builder would think of for one check, each judged on the whole building: those that hold first,
+ * cheapest first. A change
  * that breaks something else says so by its count of failing checks.
  */
 export function fixesFor(job: Job, checkId: string, most = 7): Fixes {

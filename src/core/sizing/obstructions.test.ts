@@ -95,7 +95,8 @@ describe('what is in the way', () => {
     // Half of the truss to each post beside it: 5 trusses' worth on three posts before, on two after.
     const at = (derived: typeof after, line: number) => derived.demands?.[`A${line}`].gravityLb ?? 0
     expect(at(after, 3)).toBeGreaterThan(1.4 * at(d, 3))
-    // The truss of this barn on a 16 ft header is too much for the heaviest listed, and the way says so. A light roof takes one that holds.
+    // The truss of this barn on a 16 ft header is too much for the heaviest listed, and the way says so. A light roof
+    // takes one that holds.
     expect(way?.newFails.some((newFail) => /header/i.test(newFail))).toBe(true)
     const light = barnJob({ widthIn: 240, girts: barn.building.girts }, { groundSnowPsf: 5 })
     const easy = waysRound(withThings(light, thing({ xIn: post.x, yIn: post.y })))[0].ways.find((way) =>

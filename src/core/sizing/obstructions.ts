@@ -5,7 +5,10 @@ import { formatLength } from '../units'
 import { boardSize } from '../wood'
 
 export type Obstruction = Ground['obstructions'][number]
-/** One thing to do about an obstruction and what it does to the building. `job` is the building with it done; null where nothing in the plan changes. */
+/**
+ * One thing to do about an obstruction and what it does to the building. `job` is the building with it done; null where
+ * nothing in the plan changes.
+ */
 export interface WayRound {
   readonly key: string
   readonly label: string
@@ -43,7 +46,10 @@ export function postsMet(pick: Pick<Derived, 'posts' | 'holes'>, obstruction: Ob
   })
 }
 
-/** How far a post must go along its wall, either way, for its hole to clear an obstruction: inches toward the low end (negative) and the high end. */
+/**
+ * How far a post must go along its wall, either way, for its hole to clear an obstruction: inches toward the low end
+ * (negative) and the high end.
+ */
 export function clearingMoves(post: Post, holeIn: number, obstruction: Obstruction): readonly [number, number] {
   const [along, across] = alongX(post)
     ? [obstruction.xIn - post.x, obstruction.yIn - post.y]
@@ -55,8 +61,10 @@ export function clearingMoves(post: Post, holeIn: number, obstruction: Obstructi
 }
 
 /**
- * For each obstruction the posts it touches and the ways round it, each judged on the whole building: move the post to either side, leave it
- * out with a header over it, spread the bays anew, cut through what may be cut. A way that breaks a check says which; one that the plan cannot be laid out with is left out.
+ * For each obstruction the posts it touches and the ways round it, each judged on the whole building: move the post to
+ * either side, leave it
+ * out with a header over it, spread the bays anew, cut through what may be cut. A way that breaks a check says which;
+ * one that the plan cannot be laid out with is left out.
  */
 export function waysRound(job: Job): Met[] {
   const now = deriveJob(job)
@@ -100,7 +108,8 @@ export function waysRound(job: Job): Met[] {
             ways.push(
               ...judged(
                 `move-${post.id}-${way === 0 ? 'low' : 'high'}`,
-                `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ${alongX(post) ? (by < 0 ? 'west' : 'east') : by < 0 ? 'south' : 'north'}`,
+                `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ` +
+                  `${alongX(post) ? (by < 0 ? 'west' : 'east') : by < 0 ? 'south' : 'north'}`,
                 post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
                 { ...job, building },
               ),
@@ -132,7 +141,8 @@ export function waysRound(job: Job): Met[] {
           judged(
             `bridge-${post.id}`,
             `Leave ${post.id} out and bridge it`,
-            `a header of ${header.plies} ${header.size.replace('x', '×')} carries its truss, the girts there span both bays`,
+            `a header of ${header.plies} ${header.size.replace('x', '×')} carries its truss, the girts there ` +
+              'span both bays',
             {
               ...job,
               building: {

@@ -78,7 +78,10 @@ export function bayCounts(job: Job): number[] {
   return out.length ? out : [now]
 }
 
-/** The cheapest choice of a list that holds, trying dearer ones only until one does: the list is sorted by cost first, so the first that holds is the cheapest. */
+/**
+ * The cheapest choice of a list that holds, trying dearer ones only until one does: the list is sorted by cost first,
+ * so the first that holds is the cheapest.
+ */
 function cheapest<T>(
   choices: readonly Choice<T>[],
   holds: (nonNullable: T) => boolean,
@@ -279,7 +282,10 @@ function sizeAround(
   return { sized: { job, cost }, of }
 }
 
-/** Small things a crew can always add (nails, bolts, thicker pads) are taken up until what is left is no longer theirs to cure. */
+/**
+ * Small things a crew can always add (nails, bolts, thicker pads) are taken up until what is left is no longer theirs
+ * to cure.
+ */
 function settle(start: Job, prices: Prices, count: Counted): Job {
   const first = deriveJob(start)
   let job = first.ok ? sizeBraces(start, first.value, prices, count) : start
@@ -341,9 +347,12 @@ function propose(job: Job, bays: number, preferred: boolean, key: string): Propo
 }
 
 /**
- * ‘Size it for me’: the cheapest set of posts, holes, girts, purlins, beams and rafters that holds, within the job's limits. For one count of
- * bays the parts meet only through the bay and the post, and cost adds up: so the cheapest of each part that holds is the cheapest whole, and
- * each part's list is tried from its cheapest end until one holds. Every count of bays and every post is tried. What comes out is judged whole
+ * ‘Size it for me’: the cheapest set of posts, holes, girts, purlins, beams and rafters that holds, within the job's
+ * limits. For one count of
+ * bays the parts meet only through the bay and the post, and cost adds up: so the cheapest of each part that holds is
+ * the cheapest whole, and
+ * each part's list is tried from its cheapest end until one holds. Every count of bays and every post is tried. What
+ * comes out is judged whole
  * again before it is shown. Yields its progress; the caller may stop between steps.
  */
 export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
@@ -484,6 +493,13 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
     partsJudged: count.judged,
     alternatives: count.alternatives,
     trouble: proposals.length ? null : trouble,
-    why: `Every count of bays from ${counts[0]} to ${counts[counts.length - 1]} and every post on the list was tried${unfit.length ? `, but ${unfit.join(' and ')} bays put a post into an opening or contradict the building otherwise` : ''}. For each, every other part was tried from its cheapest choice up until one held: cost adds up and the parts meet only through bay and post, so no dearer choice can make a cheaper whole. What ties parts further (girt space into the posts’ weak axis, purlin weight into the roof’s) is judged in the whole, where each proposal shows what fails. Board braces are chosen for the best few, the cheapest that holds each.${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`,
+    why:
+      `Every count of bays from ${counts[0]} to ${counts[counts.length - 1]} and every post on the list was ` +
+      `tried${unfit.length ? `, but ${unfit.join(' and ')} bays put a post into an opening or contradict the building otherwise` : ''}. ` +
+      'For each, every other part was tried from its cheapest choice up until one held: cost adds up and the parts ' +
+      'meet only through bay and post, so no dearer choice can make a cheaper whole. What ties parts further (girt ' +
+      'space into the posts’ weak axis, purlin weight into the roof’s) is judged in the whole, where each proposal ' +
+      'shows what fails. Board braces are chosen for the best few, the cheapest that holds ' +
+      `each.${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`,
   }
 }

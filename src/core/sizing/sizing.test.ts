@@ -136,7 +136,8 @@ describe('size it for me', () => {
       proposal.words,
     )
     expect(Object.fromEntries(proposal.words).posts).toBe(
-      `${proposal.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ${proposal.job.building.post.lumber}`,
+      `${proposal.job.building.post.section.replace('-', '-ply ').replace('x', '×')} ` +
+        `${proposal.job.building.post.lumber}`,
     )
   })
   test('locked choices stay', () => {

@@ -17,7 +17,10 @@ const girtWords = (spec: {
   readonly maxGapIn: number
 }) => `${times(spec.size)} ${spec.lumber}, ${STYLE[spec.style]}, rows to ${spec.maxGapIn}″`
 
-/** The parts of a building that sizing chooses, in words: the same for what is drawn and for what is proposed. `beams` that it has. */
+/**
+ * The parts of a building that sizing chooses, in words: the same for what is drawn and for what is proposed. `beams`
+ * that it has.
+ */
 export function partWords(job: Job, beams: ReadonlySet<'carrier' | 'header'>): readonly (readonly [string, string])[] {
   const building: Building = job.building
   const { purlins } = building.roof
@@ -36,7 +39,8 @@ export function partWords(job: Job, beams: ReadonlySet<'carrier' | 'header'>): r
       ? [
           [
             'braces',
-            `${times(building.bracing.size)} ${building.bracing.lumber}, ${building.bracing.baysPerWall} bay${building.bracing.baysPerWall === 1 ? '' : 's'} a wall, ${building.bracing.nails} nails`,
+            `${times(building.bracing.size)} ${building.bracing.lumber}, ${building.bracing.baysPerWall} ` +
+              `bay${building.bracing.baysPerWall === 1 ? '' : 's'} a wall, ${building.bracing.nails} nails`,
           ] as const,
         ]
       : []),

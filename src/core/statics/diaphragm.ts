@@ -1,6 +1,9 @@
 import { Matrix, solve } from 'ml-matrix'
 
-/** A row of frames joined by a roof diaphragm: stiffness of each frame or end wall, of each bay, and the eave load of each frame if it were held. */
+/**
+ * A row of frames joined by a roof diaphragm: stiffness of each frame or end wall, of each bay, and the eave load of
+ * each frame if it were held.
+ */
 export interface DiaphragmRow {
   readonly frameLbIn: readonly number[]
   readonly bayLbIn: readonly number[]
@@ -13,7 +16,8 @@ export interface DiaphragmResult {
 }
 
 /**
- * Eave load shared over all frames by stiffness, the matrix form behind ASABE EP484 (register C18): K·D = R with K tridiagonal. Frames
+ * Eave load shared over all frames by stiffness, the matrix form behind ASABE EP484 (register C18): K·D = R with K
+ * tridiagonal. Frames
  * carry k·D, bays c·ΔD. Null where nothing resists.
  */
 export function shareByDiaphragm(row: DiaphragmRow): DiaphragmResult | null {

@@ -1,6 +1,9 @@
 import { Matrix, solve } from 'ml-matrix'
 
-/** Plane frame: nodes in inches, members with E·A (lb) and E·I (lb·in²) and pinned ends, supports rigid or on springs (lb/in, in·lb/rad). */
+/**
+ * Plane frame: nodes in inches, members with E·A (lb) and E·I (lb·in²) and pinned ends, supports rigid or on springs
+ * (lb/in, in·lb/rad).
+ */
 export interface FrameNode {
   readonly x: number
   readonly y: number
@@ -21,7 +24,10 @@ export interface Frame {
   readonly nodes: readonly FrameNode[]
   readonly members: readonly FrameMember[]
 }
-/** End forces of one member in its own axes: axial (tension positive), shear and moment at each end as the member feels them. */
+/**
+ * End forces of one member in its own axes: axial (tension positive), shear and moment at each end as the member feels
+ * them.
+ */
 export interface MemberForces {
   readonly axialLb: number
   readonly shearFromLb: number
@@ -40,7 +46,10 @@ interface Local {
   readonly f: number[]
 }
 
-/** Stiffness and fixed-end forces of one member in its own axes, with pinned ends condensed out. Order: u1 v1 t1 u2 v2 t2. */
+/**
+ * Stiffness and fixed-end forces of one member in its own axes, with pinned ends condensed out. Order: u1 v1 t1 u2 v2
+ * t2.
+ */
 function local(frameMember: FrameMember, l: number): Local {
   const a = frameMember.ea / l
   const w = frameMember.w ?? 0
@@ -90,7 +99,8 @@ function local(frameMember: FrameMember, l: number): Local {
 }
 
 /**
- * Moves, reactions and member forces of a plane frame by the direct stiffness method (ml-matrix LU). Small deflections. Null where the frame
+ * Moves, reactions and member forces of a plane frame by the direct stiffness method (ml-matrix LU). Small deflections.
+ * Null where the frame
  * is a mechanism or an input is not finite.
  */
 export function solveFrame(frame: Frame): FrameResult | null {

@@ -1,6 +1,9 @@
 import { solveFrame, type FrameMember, type FrameNode, type MemberForces } from './frame'
 
-/** What one post brings to the ground and to its top, lb and ft-lb at service level. `momentFtLb` at grade, `fixedFtLb` at the fixed point below it. */
+/**
+ * What one post brings to the ground and to its top, lb and ft-lb at service level. `momentFtLb` at grade, `fixedFtLb`
+ * at the fixed point below it.
+ */
 export interface PostActions {
   readonly topLb: number
   readonly shearLb: number
@@ -10,7 +13,10 @@ export interface PostActions {
   readonly kneeMomentFtLb: number
 }
 
-/** One post of a frame: stiffness at its top, actions with its top held under 1 plf, and actions for 1 in. of top movement. */
+/**
+ * One post of a frame: stiffness at its top, actions with its top held under 1 plf, and actions for 1 in. of top
+ * movement.
+ */
 export interface PostUnit {
   readonly stiffnessLbIn: number
   readonly held: PostActions
@@ -30,7 +36,8 @@ export function combine(postActions: PostActions, fa: number, others: PostAction
 }
 
 /**
- * Post fixed `fixityFt` below grade, top held by the roof, wind from grade to its top at `heightFt`: propped cantilever loaded over its
+ * Post fixed `fixityFt` below grade, top held by the roof, wind from grade to its top at `heightFt`: propped cantilever
+ * loaded over its
  * upper part. With no fixity depth 3wH/8, 5wH/8, wH²/8. Stiffness 3EI/L³ with a pinned top.
  */
 export function fixedPost(heightFt: number, fixityFt: number, ei: number): PostUnit {
@@ -76,7 +83,10 @@ export interface Knee {
   readonly ea: number
   readonly trussSpanIn: number
 }
-/** How the foot stands: fixed below grade, turning on a bracket, or on soil springs that grow with depth (`lbIn3`: lb/in per inch of depth, per inch down). */
+/**
+ * How the foot stands: fixed below grade, turning on a bracket, or on soil springs that grow with depth (`lbIn3`: lb/in
+ * per inch of depth, per inch down).
+ */
 export type Foot =
   | { readonly kind: 'fixed'; readonly belowIn: number }
   | { readonly kind: 'pinned'; readonly bracketIn: number }
@@ -96,7 +106,10 @@ interface Line {
   readonly brace: number
 }
 
-/** Nodes and members of a post from its foot up, with the stiff truss and the knee where there is one. Wind of 1 plf toward +x above grade. */
+/**
+ * Nodes and members of a post from its foot up, with the stiff truss and the knee where there is one. Wind of 1 plf
+ * toward +x above grade.
+ */
 function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Knee | null, windLbIn: number): Line {
   const below = foot.kind === 'pinned' ? 0 : foot.belowIn
   const ys =
@@ -140,7 +153,10 @@ function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Kn
   return { nodes, members, grade, heel, knee: kneeAt, brace }
 }
 
-/** Largest moment over the post above grade that bends it the other way than the foot does, in-lb, sampled along each member. */
+/**
+ * Largest moment over the post above grade that bends it the other way than the foot does, in-lb, sampled along each
+ * member.
+ */
 function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: number): number {
   let worst = 0
   for (let i = line.grade; i < line.heel; i++) {
@@ -155,8 +171,10 @@ function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: 
 }
 
 /**
- * A post with a knee brace, or on soil springs, by the plane-frame solver: actions with the heel held sideways under 1 plf, and for 1 in. of
- * the heel. The truss is stiff, pinned to the post and held up at its far end; the knee is pinned at both ends. Null where it is a mechanism.
+ * A post with a knee brace, or on soil springs, by the plane-frame solver: actions with the heel held sideways under 1
+ * plf, and for 1 in. of
+ * the heel. The truss is stiff, pinned to the post and held up at its far end; the knee is pinned at both ends. Null
+ * where it is a mechanism.
  */
 export function framedPost(
   heightFt: number,

@@ -1,7 +1,10 @@
 import type { Ground } from '../model'
 import { packLedger, type Packing, type WallLine } from './crookedWall'
 
-/** What the new work knows of itself: post lines along the building, rows across it, its length, and the depth of its lean-to. */
+/**
+ * What the new work knows of itself: post lines along the building, rows across it, its length, and the depth of its
+ * lean-to.
+ */
 export interface NewWork {
   readonly linesIn: readonly number[]
   readonly rows: readonly { readonly row: string; readonly yIn: number }[]
@@ -11,7 +14,10 @@ export interface NewWork {
 export interface Station extends Packing {
   readonly name: string
 }
-/** An addition on an old wall: its stations with packing, how far the wall turns from the string, and the diagonal that shows it square. */
+/**
+ * An addition on an old wall: its stations with packing, how far the wall turns from the string, and the diagonal that
+ * shows it square.
+ */
 export interface AdditionPlan {
   readonly line: WallLine
   readonly list: readonly Station[]
@@ -24,7 +30,10 @@ export interface AdditionPlan {
 /** Depth of a lean-to that the building does not have yet, inches. */
 const DEPTH_IN = 120
 
-/** Where the stations of an addition are along the old wall: post lines of a lean-to, equal bays of a porch, rows of a wing. */
+/**
+ * Where the stations of an addition are along the old wall: post lines of a lean-to, equal bays of a porch, rows of a
+ * wing.
+ */
 export function stationsOf(
   addition: Ground['addition'],
   newWork: NewWork,
@@ -40,9 +49,12 @@ export function stationsOf(
 }
 
 /**
- * Lays an addition out from an old wall that is neither straight nor square to its string. Lean-to and porch: a straight ledger that touches the
- * wall where it is proudest, the post row its depth off that line. Wing: its end wall runs parallel to the old wall at the gap left at the
- * proudest point, its rows square to that. `diagonalIn` is that of the rectangle of ledger (or end wall) and depth (or length): both must read it.
+ * Lays an addition out from an old wall that is neither straight nor square to its string. Lean-to and porch: a
+ * straight ledger that touches the
+ * wall where it is proudest, the post row its depth off that line. Wing: its end wall runs parallel to the old wall at
+ * the gap left at the
+ * proudest point, its rows square to that. `diagonalIn` is that of the rectangle of ledger (or end wall) and depth (or
+ * length): both must read it.
  * Null with fewer than two offsets at different places.
  */
 export function layAddition(ground: Pick<Ground, 'addition' | 'oldWall'>, newWork: NewWork): AdditionPlan | null {

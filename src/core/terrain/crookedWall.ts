@@ -1,4 +1,7 @@
-/** A measured offset from a string run along an old wall: how far along, and how far the wall stands behind (+) or proud of (−) the string's zero, inches. */
+/**
+ * A measured offset from a string run along an old wall: how far along, and how far the wall stands behind (+) or proud
+ * of (−) the string's zero, inches.
+ */
 export interface Offset {
   readonly atIn: number
   readonly offIn: number
@@ -8,7 +11,10 @@ export interface WallLine {
   readonly atZeroIn: number
   readonly perIn: number
   readonly worstIn: number
-  /** The same line moved out until it touches the proudest point: nothing has to be cut away and every packing is nought or more. */
+  /**
+   * The same line moved out until it touches the proudest point: nothing has to be cut away and every packing is nought
+   * or more.
+   */
   readonly touchIn: number
 }
 export interface Packing {
@@ -17,7 +23,10 @@ export interface Packing {
   /** From the old wall to the outer face of the new posts. */ readonly fromWallIn: number
 }
 
-/** The wall between two offsets is taken straight from one to the next; before the first and past the last it goes on by its best line's turn. */
+/**
+ * The wall between two offsets is taken straight from one to the next; before the first and past the last it goes on by
+ * its best line's turn.
+ */
 const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number => {
   const i = list.findIndex((offset) => offset.atIn >= atIn)
   const end = i < 0 ? list[list.length - 1] : list[i]
@@ -28,7 +37,10 @@ const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number =>
   )
 }
 
-/** Least-squares line through measured offsets of a wall that is neither straight nor square to the string. Two offsets at different places at least; null otherwise. */
+/**
+ * Least-squares line through measured offsets of a wall that is neither straight nor square to the string. Two offsets
+ * at different places at least; null otherwise.
+ */
 export function fitWall(offsets: readonly Offset[]): WallLine | null {
   const count = offsets.length
   const mean = (pick: (offset: Offset) => number) => offsets.reduce((sum, offset) => sum + pick(offset), 0) / count
@@ -43,7 +55,8 @@ export function fitWall(offsets: readonly Offset[]): WallLine | null {
 }
 
 /**
- * Packing behind a straight ledger at each station, and the tape from the old wall to the new post row so that the row runs true: the ledger
+ * Packing behind a straight ledger at each station, and the tape from the old wall to the new post row so that the row
+ * runs true: the ledger
  * line touches the wall where it is proudest, the row stands `depthIn` off that line, measured square to it.
  */
 export function packLedger(

@@ -18,7 +18,10 @@ export interface Earthwork {
 /** Earth is worked out on squares of this side, inches, each by the height at its middle. */
 export const CELL_IN = 12
 
-/** Cut and fill to bring the ground inside `box` to a pad at `padIn` above the grade line: cubic feet in place, neither swollen nor shrunk. */
+/**
+ * Cut and fill to bring the ground inside `box` to a pad at `padIn` above the grade line: cubic feet in place, neither
+ * swollen nor shrunk.
+ */
 export function earthwork(surface: Surface, box: Box, padIn: number): Earthwork {
   const [nx, ny] = [
     Math.max(1, Math.round((box.x1 - box.x0) / CELL_IN)),
@@ -61,7 +64,8 @@ export function contourLines(surface: Surface, box: Box, stepIn: number, cells =
   const levels: number[] = []
   for (let level = Math.ceil(lo / stepIn) * stepIn; level <= hi + 1e-9; level += stepIn)
     if (level > lo + 1e-9) levels.push(level)
-  // The grid's values stand at the middle of their cells in d3-contour; a run along the edge of the grid is the edge, not a contour.
+  // The grid's values stand at the middle of their cells in d3-contour; a run along the edge of the grid is the edge,
+  // not a contour.
   const edge = (x: number, y: number) =>
     x <= 0.5 + 1e-6 || y <= 0.5 + 1e-6 || x >= nx - 0.5 - 1e-6 || y >= ny - 0.5 - 1e-6
   return contours()

@@ -59,8 +59,10 @@ function onSegment(
 }
 
 /**
- * The ground between spot heights as a triangulated surface (Delaunay). Three spots at least, not all on one line; null otherwise. Inside the
- * spots heights are linear on each triangle; outside them the nearest edge of the surface is taken and `inside` is false.
+ * The ground between spot heights as a triangulated surface (Delaunay). Three spots at least, not all on one line; null
+ * otherwise. Inside the
+ * spots heights are linear on each triangle; outside them the nearest edge of the surface is taken and `inside` is
+ * false.
  */
 export function surfaceOf(spots: readonly Spot[]): Surface | null {
   const own = [...new Map(spots.map((spot) => [`${spot.xIn}|${spot.yIn}`, spot])).values()]
@@ -98,7 +100,9 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
   return { spots: own, triangles, steepestPer12: Math.max(...triangles.map((triangle) => triangle.slopePer12)), at }
 }
 
-/** Lowest ground within `withinIn` of a place, inches to the grade line: looked for on rings and at every spot there. */
+/**
+ * Lowest ground within `withinIn` of a place, inches to the grade line: looked for on rings and at every spot there.
+ */
 export function lowestNear(surface: Surface, xIn: number, yIn: number, withinIn: number): number {
   let low = surface.at(xIn, yIn).heightIn
   for (const ring of [0.5, 1])

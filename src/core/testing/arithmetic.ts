@@ -12,7 +12,10 @@ const POWERS: Readonly<Record<string, number>> = {
 const TOKEN =
   /\s*(\d+(?:\.\d+)?(?:e[+-]?\d+)?|\^⅓|\^[\d.]+|\^|[²³⁴]|[+−\-×·/÷(),√π°]|max|min|sin|cos|tan|acos|asin|ln|exp|[A-Za-z″′%][^\s()]*)/y
 
-/** The value of written arithmetic, or null where it is not arithmetic (words, nothing). Angles in sin, cos and tan are in degrees when marked °. */
+/**
+ * The value of written arithmetic, or null where it is not arithmetic (words, nothing). Angles in sin, cos and tan are
+ * in degrees when marked °.
+ */
 export function evaluate(text: string): number | null {
   const tokens: string[] = []
   TOKEN.lastIndex = 0

@@ -1,7 +1,10 @@
 import { newJob, type Job, type Opening } from '../model'
 import type { CompleteSite } from '../loads'
 
-/** The reference barn of the hand calculations: 40 × 64 ft, 14 ft heel, 4:12, 8 ft bays, 115 mph C, 30 psf, soil class 4, near sea level. */
+/**
+ * The reference barn of the hand calculations: 40 × 64 ft, 14 ft heel, 4:12, 8 ft bays, 115 mph C, 30 psf, soil class
+ * 4, near sea level.
+ */
 export const barnSite: CompleteSite = {
   ...newJob('x').site,
   groundSnowPsf: 30,

@@ -23,7 +23,10 @@ export interface LengthParts {
   readonly denominator: number
 }
 
-/** Takes a length apart, rounded once to the sixteenth, with carries (16/16 to 1 inch, 12 inches to 1 foot). `withFeet` false keeps all in inches. */
+/**
+ * Takes a length apart, rounded once to the sixteenth, with carries (16/16 to 1 inch, 12 inches to 1 foot). `withFeet`
+ * false keeps all in inches.
+ */
 export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
   const sixteenths = toSixteenths(lengthIn)
   let units = Math.abs(sixteenths)

@@ -38,7 +38,8 @@ function inchesOf(text: string): number {
 }
 
 /**
- * Reads a length as people write it, in inches. Accepted: `12' 6 5/8"`, `12'-6 5/8"`, `12-6-10` (feet-inches-sixteenths), `12-6`,
+ * Reads a length as people write it, in inches. Accepted: `12' 6 5/8"`, `12'-6 5/8"`, `12-6-10`
+ * (feet-inches-sixteenths), `12-6`,
  * `150 5/8`, `12.5'`, `5/8`, `3.2 m`, `320 cm`, `3200 mm`, each with a leading minus. A bare number is inches.
  * Issues: empty, not-a-length, wrong-unit, inches-over-foot, sixteenths-over-inch, too-large (over 1,000 ft).
  * @example parseLength("12' 6 5/8\"") // { ok: true, value: 150.625 }

@@ -1,6 +1,9 @@
 import { fail, ok, type Result } from '../result'
 
-/** Reads a plain number (psf, mph, degrees). A trailing unit is allowed only when it is the field's own. Issues: empty, wrong-unit, not-a-number. */
+/**
+ * Reads a plain number (psf, mph, degrees). A trailing unit is allowed only when it is the field's own. Issues: empty,
+ * wrong-unit, not-a-number.
+ */
 export function parseNumber(text: string, unit = ''): Result<number> {
   const tidy = text.trim().replace(/−/g, '-').slice(0, 60)
   if (tidy === '') return fail('empty')

@@ -37,11 +37,14 @@ export function numberInWords(whole: number): string {
   return `${ONES[Math.floor(whole / 100)]} hundred${whole % 100 ? ` ${numberInWords(whole % 100)}` : ''}`
 }
 
-/** A length in inches said aloud, to the sixteenth. @example inchesInWords(53.375) // 'fifty-three and three eighths' */
+/**
+ * A length in inches said aloud, to the sixteenth. @example inchesInWords(53.375) // 'fifty-three and three eighths'
+ */
 export function inchesInWords(lengthIn: number): string {
   const parts = lengthParts(lengthIn, false)
   const part = parts.numerator
-    ? `${parts.numerator === 1 && parts.denominator === 2 ? 'a' : numberInWords(parts.numerator)} ${PART[parts.denominator][parts.numerator === 1 ? 0 : 1]}`
+    ? `${parts.numerator === 1 && parts.denominator === 2 ? 'a' : numberInWords(parts.numerator)} ` +
+      `${PART[parts.denominator][parts.numerator === 1 ? 0 : 1]}`
     : ''
   const whole = parts.inches === 0 && part ? '' : numberInWords(parts.inches)
   return `${parts.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`

@@ -4,7 +4,10 @@ import { boardValues, type DesignValues } from './lumber'
 import { boardSize } from './sections'
 import { beamStability, uniformLeIn } from './stability'
 
-/** A beam of one or more 2x plies: how it lies and what holds its edges. `luIn` free length of the compression edge, 0 where it is held along its length. */
+/**
+ * A beam of one or more 2x plies: how it lies and what holds its edges. `luIn` free length of the compression edge, 0
+ * where it is held along its length.
+ */
 export interface BeamMember {
   readonly plies: number
   readonly size: BoardName
@@ -38,7 +41,8 @@ export interface BeamStrength {
 export const shortcutAllows = (nominal: number, plies = 1): boolean => nominal / (2 * plies) <= 4
 
 /**
- * Strength of a sawn beam, NDS 2018 4.3: Fb' with CD, Cr, Cfu flat or CL on edge, Fv' with CD. Two-ply beams take Cr 1, three plies too
+ * Strength of a sawn beam, NDS 2018 4.3: Fb' with CD, Cr, Cfu flat or CL on edge, Fv' with CD. Two-ply beams take Cr 1,
+ * three plies too
  * (register C25). Null without tabled values; `fbPsi` NaN past the slenderness limit of 50.
  */
 export function beamStrength(beamMember: BeamMember): BeamStrength | null {

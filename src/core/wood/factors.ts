@@ -7,7 +7,10 @@ export const SHARING_IN = 24
 /** Repetitive-member factor Cr, NDS 4.3.9; taking ribbed steel as what shares the load is register C06. */
 export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + 1e-9 ? 1.15 : 1)
 
-/** Wet-service factors of dimension lumber, NDS Supplement Tables 4A to 4C: 0.85 on Fb over 1,150 psi, 0.97 Fv, 0.67 Fc⊥, 0.80 on Fc over 750 psi, 0.90 E. Dry or Southern Pine timbers: all 1. */
+/**
+ * Wet-service factors of dimension lumber, NDS Supplement Tables 4A to 4C: 0.85 on Fb over 1,150 psi, 0.97 Fv, 0.67
+ * Fc⊥, 0.80 on Fc over 750 psi, 0.90 E. Dry or Southern Pine timbers: all 1.
+ */
 export const wetFactors = (
   values: DesignValues,
   wet: boolean,
@@ -20,7 +23,10 @@ export const wetFactors = (
 export const bearingArea = (lengthIn: number, endIn: number): number =>
   lengthIn < 6 && endIn >= 3 ? (lengthIn + 0.375) / lengthIn : 1
 
-/** Bending factor of a mechanically laminated column in place of Cr: ASABE EP559 where its fastening is confirmed, else 1.15 for three plies or more (register C08). */
+/**
+ * Bending factor of a mechanically laminated column in place of Cr: ASABE EP559 where its fastening is confirmed, else
+ * 1.15 for three plies or more (register C08).
+ */
 export function laminationFactor(plies: number, confirmed: boolean, machine: boolean): number {
   if (plies < 3) return 1
   if (!confirmed) return 1.15

@@ -5,7 +5,9 @@ import { boardValues } from './lumber'
 import { boardSize } from './sections'
 import { beamStability, uniformLeIn } from './stability'
 
-/** One girt: `plies` boards nailed together at each row; `spans` 2 where a full-length board crosses the middle post. */
+/**
+ * One girt: `plies` boards nailed together at each row; `spans` 2 where a full-length board crosses the middle post.
+ */
 export interface GirtBoard {
   readonly style: GirtStyle
   readonly size: BoardName
@@ -33,15 +35,20 @@ export interface GirtRatios {
 }
 
 const CD_WIND = 1.6
-/** Deflection limit, span over this, of what the girts carry: formed metal siding (IBC 2021 Table 1604.3 note a), flexible or brittle finish. */
+/**
+ * Deflection limit, span over this, of what the girts carry: formed metal siding (IBC 2021 Table 1604.3 note a),
+ * flexible or brittle finish.
+ */
 export const wallLimit = (finish: Finish): number => ({ metal: 90, flexible: 120, brittle: 240 })[finish]
 /** Share of the strength-level load used for deflection only, IBC 2021 Table 1604.3 note f. */
 export const DEFLECTION_SHARE = 0.42
 
 /**
- * Bending, shear and deflection of a girt under cladding wind, NDS 2018 with CD 1.6. Flat boards bend about the weak axis (Cfu, CL 1);
+ * Bending, shear and deflection of a girt under cladding wind, NDS 2018 with CD 1.6. Flat boards bend about the weak
+ * axis (Cfu, CL 1);
  * boards between posts bend on edge, the inner edge unbraced over the span. Cr 1.15 up to 24 in. (register C06).
- * Two spans: wL²/8 at the post, 0.625wL, wL⁴/185EI; one span: wL²/8, 0.5wL, 5wL⁴/384EI. Null when the lumber has no tabled values.
+ * Two spans: wL²/8 at the post, 0.625wL, wL⁴/185EI; one span: wL²/8, 0.5wL, 5wL⁴/384EI. Null when the lumber has no
+ * tabled values.
  */
 export function girtRatios(
   board: GirtBoard,
@@ -50,7 +57,8 @@ export function girtRatios(
   const size = boardSize(board.size)
   const values = boardValues(board.lumber, size.nominal, board.own)
   if (!values) return null
-  // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves (safe).
+  // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves
+  // (safe).
   const flat = board.style !== 'between'
   const plies = board.plies ?? 1
   const limit = wallLimit(board.finish ?? 'metal')
@@ -73,7 +81,8 @@ export function girtRatios(
   const wPlf = (pAsd * load.spaceIn) / 12
   const spanFt = load.spanIn / 12
   const two = board.spans === 2
-  // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the span.
+  // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the
+  // span.
   const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
   const bendingPsf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
   const fbAllowed = fbStar * cfu * (suctionGoverns ? cl : 1)

@@ -1,7 +1,10 @@
 import type { Lumber, OwnGrade } from '../model'
 import { MACHINE_RATED, OTHER_SPECIES, SIZE_FACTOR, SOUTHERN_PINE, SPECIES_BASE, STUD_FACTOR, TIMBERS } from './tables'
 
-/** Design values of one member before duration, wet use and the other factors of NDS 4.3, psi; the size factor is in them. */
+/**
+ * Design values of one member before duration, wet use and the other factors of NDS 4.3, psi; the size factor is in
+ * them.
+ */
 export interface DesignValues {
   readonly fb: number
   readonly ft: number
@@ -44,7 +47,8 @@ const NO_GRADES: readonly OwnGrade[] = []
 const looked = new WeakMap<readonly OwnGrade[], Map<string, DesignValues | null>>()
 
 /**
- * Design values of a 2x board of one nominal width (4 to 12), NDS Supplement 2018 Tables 4A, 4B and 4C, size factor applied, or a grade of
+ * Design values of a 2x board of one nominal width (4 to 12), NDS Supplement 2018 Tables 4A, 4B and 4C, size factor
+ * applied, or a grade of
  * the user's own. Null where no value is tabled: the member then is not checked.
  */
 export function boardValues(
@@ -125,7 +129,10 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
   }
 }
 
-/** Design values of a solid 6×6, Table 4D, or typed. Null where no value is tabled. Dimension-lumber values are never used for timbers. */
+/**
+ * Design values of a solid 6×6, Table 4D, or typed. Null where no value is tabled. Dimension-lumber values are never
+ * used for timbers.
+ */
 export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): DesignValues | null {
   if (lumber.startsWith('own-')) return ownValues(own, lumber)
   const timber = TIMBERS[lumber]

@@ -52,7 +52,10 @@ const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readon
   }
 }
 
-/** Size of a post: width across the plies (along the wall), depth of a ply (square to the wall), and its strong-axis section, NDS Supplement Table 1B. */
+/**
+ * Size of a post: width across the plies (along the wall), depth of a ply (square to the wall), and its strong-axis
+ * section, NDS Supplement Table 1B.
+ */
 export function postSize(post: PostChoice): PostSize {
   const glulam = post.glulam ?? { widthIn: 5.125, depthIn: 7 }
   const key = post.section === 'glulam' ? `g${glulam.widthIn}x${glulam.depthIn}` : post.section

@@ -1,4 +1,7 @@
-/** Beam stability factor CL, NDS 2018 3.3.3. `leIn` effective length, `dIn` and `bIn` depth and thickness, `fbStarPsi` all factors but CL. NaN past the slenderness limit of 50. */
+/**
+ * Beam stability factor CL, NDS 2018 3.3.3. `leIn` effective length, `dIn` and `bIn` depth and thickness, `fbStarPsi`
+ * all factors but CL. NaN past the slenderness limit of 50.
+ */
 export function beamStability(given: {
   readonly leIn: number
   readonly dIn: number

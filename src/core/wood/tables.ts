@@ -1,4 +1,7 @@
-/** Reference design values, NDS Supplement 2018, psi (E and Emin in millions of psi), dry, normal duration. Rows stand as in the tables. */
+/**
+ * Reference design values, NDS Supplement 2018, psi (E and Emin in millions of psi), dry, normal duration. Rows stand
+ * as in the tables.
+ */
 type Row = readonly [fb: number, ft: number, fc: number]
 type Full = readonly [
   fb: number,

@@ -6,7 +6,10 @@ export interface Weather {
   readonly hours: (fromIso: string, count: number) => readonly WeatherHour[]
 }
 
-/** Stand-in weather, the same for the same seed and hour: a day that warms and cools about a mean, rain in spells, wind that rises in the afternoon. */
+/**
+ * Stand-in weather, the same for the same seed and hour: a day that warms and cools about a mean, rain in spells, wind
+ * that rises in the afternoon.
+ */
 export function simulatedWeather(given: {
   readonly seed: number
   readonly meanF: number

@@ -27,7 +27,10 @@ function Part({ block }: { readonly block: Block }) {
           width={block.width}
           height={block.height}
           style={{ maxWidth: block.width * 1.33, margin: '0 auto' }}
-          src={`data:image/svg+xml;charset=utf-8,${encodeURIComponent(block.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`}
+          src={
+            'data:image/svg+xml;charset=utf-8,' +
+            `${encodeURIComponent(block.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`
+          }
         />
       )
     case 'table':

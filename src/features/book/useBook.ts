@@ -34,7 +34,10 @@ const bookOf = remember(
   },
 )
 
-/** The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits says so. */
+/**
+ * The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits
+ * says so.
+ */
 export function useBook() {
   const { job, derived } = useDoc()
   const jobId = useJob((state) => state.id)

@@ -7,7 +7,10 @@ import { AfterFrame } from '@/ui'
 import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
 
-/** The building from above under wind across the ridge: where the eave goes, drawn large, and what each wall takes to the ground. */
+/**
+ * The building from above under wind across the ridge: where the eave goes, drawn large, and what each wall takes to
+ * the ground.
+ */
 function Sway({
   lateral,
   lengthIn,
@@ -29,7 +32,8 @@ function Sway({
     lateral.row.xIn
       .map(
         (x, i) =>
-          `${i ? 'L' : 'M'}${x0 + x * scale} ${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`,
+          `${i ? 'L' : 'M'}${x0 + x * scale} ` +
+          `${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`,
       )
       .join('')
   const shear = wallShearLb(lateral)

@@ -3,7 +3,10 @@ import type { Bays } from '@/core/model'
 import { ChoiceField, LengthField, NumberField } from '@/ui'
 import { useDoc } from '../job'
 
-/** Bays: so many, at most so wide, or each set by hand (the next one takes up the difference, so that they always close). */
+/**
+ * Bays: so many, at most so wide, or each set by hand (the next one takes up the difference, so that they always
+ * close).
+ */
 export function BaysFields() {
   const { job, derived, edit, done } = useDoc()
   const building = job.building

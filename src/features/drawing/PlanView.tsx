@@ -94,7 +94,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   useEffect(() => () => set({ plan: null }), [set])
 
   const last = derived.grid.centresIn.length
-  // Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the drawing is put elsewhere.
+  // Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the
+  // drawing is put elsewhere.
   const inOrder = [
     ...derived.posts.filter((post) => !post.id.startsWith('J')),
     ...derived.posts.filter((post) => post.id.startsWith('J')),

@@ -30,7 +30,9 @@ type Target = { readonly kind: 'opening'; readonly opening: Opening } | { readon
 const REACH_PX = 7
 let drags = 0
 
-/** Dragging posts and openings along their wall, with pointer or arrow keys: snaps, live numbers, one undo a gesture. */
+/**
+ * Dragging posts and openings along their wall, with pointer or arrow keys: snaps, live numbers, one undo a gesture.
+ */
 export function usePlanDrag(pxPerIn: number) {
   const store = useContext(JobContext)
   const [live, setLive] = useState<Live | null>(null)
@@ -59,7 +61,9 @@ export function usePlanDrag(pxPerIn: number) {
         )
         if (issues.length) return { text: issueText(issues[0]), refused: true }
         return {
-          text: `${formatLength(from)} │ ${formatLength(opening.widthIn)} │ ${formatLength(wall - from - opening.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
+          text:
+            `${formatLength(from)} │ ${formatLength(opening.widthIn)} │ ` +
+            `${formatLength(wall - from - opening.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
           refused: false,
         }
       }
@@ -91,7 +95,9 @@ export function usePlanDrag(pxPerIn: number) {
       const i = row.findIndex((other) => other.id === post.id)
       const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn)) : '')
       return {
-        text: `${post.id} at ${formatLength(snap.atIn)}   ${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
+        text:
+          `${post.id} at ${formatLength(snap.atIn)}   ` +
+          `${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
         refused: false,
       }
     },

@@ -93,7 +93,8 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
           <div>
             <b>
               {absurd ? (
-                `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: read it again.`
+                `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: ` +
+                'read it again.'
               ) : (
                 <>
                   So deep from the string: <Measure inches={deep ?? 0} />
@@ -190,7 +191,8 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
             <p>
               Poured {Math.round(cure.hours)} h ago
               {cure.next
-                ? `; ${cure.next.what} in about ${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
+                ? `; ${cure.next.what} in about ` +
+                  `${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
                 : ''}
               . Practice weather.
             </p>

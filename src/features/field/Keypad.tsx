@@ -17,7 +17,10 @@ const LABEL = (sixteenths: number): string => {
 const tick = (sixteenths: number): number =>
   sixteenths % 16 === 0 ? 34 : sixteenths % 8 === 0 ? 27 : sixteenths % 4 === 0 ? 21 : sixteenths % 2 === 0 ? 15 : 10
 
-/** Keys for a thumb: ten whole inches about the last reading, the ten before and after one tap away, then sixteenths in four rows of a quarter inch each, every key with its own tick. */
+/**
+ * Keys for a thumb: ten whole inches about the last reading, the ten before and after one tap away, then sixteenths in
+ * four rows of a quarter inch each, every key with its own tick.
+ */
 export function Keypad({
   entry,
   around,

@@ -113,7 +113,8 @@ export function ReadView({ job, derived }: FieldPage) {
   const expected = known.length ? known.reduce((sum, value) => sum + value, 0) / known.length : null
   const value = entryIn(entry)
   const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
-  // The plan knows where brackets and ground lie, once some readings have fitted it: worth a look where there are no neighbours yet.
+  // The plan knows where brackets and ground lie, once some readings have fitted it: worth a look where there are no
+  // neighbours yet.
   const offPlan =
     value !== null && entry.sixteenths !== null && mode === 'read' && on === 'foot' && target in rods.planReadsIn
       ? value - (rods.planReadsIn[target] - shift)

@@ -63,7 +63,8 @@ const derived = (stored: readonly Stored[]) => {
 }
 
 /**
- * The log of one job on this device. A record is kept here first and sent after, in order; while the server is away it waits and is counted.
+ * The log of one job on this device. A record is kept here first and sent after, in order; while the server is away it
+ * waits and is counted.
  * What others have added comes with each answer.
  */
 export function createFieldLog(jobId: string): { readonly log: FieldLogStore; readonly stop: () => void } {

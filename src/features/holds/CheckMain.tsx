@@ -7,7 +7,10 @@ import { DiagramView } from './DiagramView'
 import { FixTable } from './FixTable'
 import { Materials } from '../drawing'
 
-/** One check in full: the arithmetic line by line, its diagrams, what governs and where, and what would fix it most cheaply. */
+/**
+ * One check in full: the arithmetic line by line, its diagrams, what governs and where, and what would fix it most
+ * cheaply.
+ */
 export function CheckMain() {
   const { derived } = useDoc()
   const judged = useJob((state) => state.judged)

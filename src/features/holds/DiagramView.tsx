@@ -20,7 +20,9 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
   )
   const [beamY, shearY, momentY] = [60, 130, 180]
   const area = (y0: number, values: readonly number[], scale: number) =>
-    `M${xAt(diagram.x[0])} ${y0}${diagram.x.map((x, i) => `L${xAt(x)} ${y0 + values[i] * scale}`).join('')}L${xAt(diagram.x[diagram.x.length - 1])} ${y0}Z`
+    `M${xAt(diagram.x[0])} ` +
+    `${y0}${diagram.x.map((x, i) => `L${xAt(x)} ${y0 + values[i] * scale}`).join('')}L${xAt(diagram.x[diagram.x.length - 1])} ` +
+    `${y0}Z`
   const over = diagram.capacityInLb !== null && Math.abs(peakM) > diagram.capacityInLb
   const feet = (plf: number) => `${sig(Math.abs(plf) * 12)} lb/ft`
   return (
@@ -39,8 +41,10 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
               <path
                 d={
                   up
-                    ? `M${xAt(line.fromIn)} ${beamY + 10}V${beamY + 10 + high(line.startLbIn)}L${xAt(line.toIn)} ${beamY + 10 + high(line.endLbIn)}V${beamY + 10}Z`
-                    : `M${xAt(line.fromIn)} ${beamY - 2}V${beamY - 2 - high(line.startLbIn)}L${xAt(line.toIn)} ${beamY - 2 - high(line.endLbIn)}V${beamY - 2}Z`
+                    ? `M${xAt(line.fromIn)} ${beamY + 10}V${beamY + 10 + high(line.startLbIn)}L${xAt(line.toIn)} ` +
+                      `${beamY + 10 + high(line.endLbIn)}V${beamY + 10}Z`
+                    : `M${xAt(line.fromIn)} ${beamY - 2}V${beamY - 2 - high(line.startLbIn)}L${xAt(line.toIn)} ` +
+                      `${beamY - 2 - high(line.endLbIn)}V${beamY - 2}Z`
                 }
                 fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'}
                 stroke="var(--galv-3)"
@@ -53,7 +57,8 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
             {diagram.lines
               .map(
                 (line) =>
-                  `${line.name ?? 'load'} ${feet(Math.abs(line.startLbIn) > Math.abs(line.endLbIn) ? line.startLbIn : line.endLbIn)}`,
+                  `${line.name ?? 'load'} ` +
+                  `${feet(Math.abs(line.startLbIn) > Math.abs(line.endLbIn) ? line.startLbIn : line.endLbIn)}`,
               )
               .join(', ')}
           </Note>
@@ -71,8 +76,10 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
             <path
               d={
                 point.lb < 0
-                  ? `M${xAt(point.atIn) - 4} ${beamY + 18}L${xAt(point.atIn)} ${beamY + 10}L${xAt(point.atIn) + 4} ${beamY + 18}`
-                  : `M${xAt(point.atIn) - 4} ${beamY - 10}L${xAt(point.atIn)} ${beamY - 2}L${xAt(point.atIn) + 4} ${beamY - 10}`
+                  ? `M${xAt(point.atIn) - 4} ${beamY + 18}L${xAt(point.atIn)} ${beamY + 10}L${xAt(point.atIn) + 4} ` +
+                    `${beamY + 18}`
+                  : `M${xAt(point.atIn) - 4} ${beamY - 10}L${xAt(point.atIn)} ${beamY - 2}L${xAt(point.atIn) + 4} ` +
+                    `${beamY - 10}`
               }
               fill="none"
               stroke="var(--ink)"

@@ -8,7 +8,10 @@ import { useAnswer, useDoc, useJob } from '../job'
 export const dollars = (value: number): string =>
   `${value < 0 ? '−' : ''}$${Math.abs(Math.round(value)).toLocaleString('en-US')}`
 
-/** Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click takes it; what was edited since it was judged stays. */
+/**
+ * Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click
+ * takes it; what was edited since it was judged stays.
+ */
 export function FixTable({ check }: { readonly check: CheckSummary }) {
   const { edit } = useDoc()
   const judged = useJob((state) => state.judged)

@@ -74,7 +74,10 @@ function headOf(proposal: Proposal, i: number, all: readonly Proposal[]): string
   return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
 }
 
-/** ‘Size it for me’: limits, a search with progress, and the best few side by side. One click takes one; undo brings the old one back. */
+/**
+ * ‘Size it for me’: limits, a search with progress, and the best few side by side. One click takes one; undo brings the
+ * old one back.
+ */
 export function SizeMain() {
   const { job, derived, edit, done } = useDoc()
   const run = useRun('size')

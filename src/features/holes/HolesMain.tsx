@@ -16,7 +16,10 @@ const VIEWS = [
   { value: 'concrete', label: 'Concrete' },
 ] as const
 
-/** Hole schedule beside a section through the picked post's hole; the plan of holes; the log as dug; the concrete to order. */
+/**
+ * Hole schedule beside a section through the picked post's hole; the plan of holes; the log as dug; the concrete to
+ * order.
+ */
 export function HolesMain() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)

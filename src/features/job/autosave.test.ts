@@ -1,7 +1,8 @@
 import { demo } from '@/core/testing/demos'
 import type { Job } from '@/core/model'
 
-// Saving against a server that is there, away, changed by someone else, or that loses its own answer; the browser's drafts are stood in for.
+// Saving against a server that is there, away, changed by someone else, or that loses its own answer; the browser's
+// drafts are stood in for.
 jest.mock('./api', () => ({ api: { save: jest.fn() } }))
 jest.mock('./drafts', () => ({ keepDraft: jest.fn(async () => undefined), dropDraft: jest.fn(async () => undefined) }))
 import { api } from './api'

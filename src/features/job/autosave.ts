@@ -10,7 +10,8 @@ export const RETRY_MS = 2000
 const KEEP_AFTER_MS = 60
 
 /**
- * Saves every edit: into this browser at once, to the server after a short quiet. While the server is away the edit stays here and is
+ * Saves every edit: into this browser at once, to the server after a short quiet. While the server is away the edit
+ * stays here and is
  * tried again; a clash with a newer revision stops saving until someone decides. Returns the end of the watch.
  */
 export function watchAndSave(store: JobStore): () => void {

@@ -2,7 +2,8 @@ import type { Job } from '@/core/model'
 import { demo } from '@/core/testing/demos'
 import { createJobStore } from './store'
 
-// The store of an open job without an interface: edits, refusals, undo, and what keeps its identity so that it is not drawn again.
+// The store of an open job without an interface: edits, refusals, undo, and what keeps its identity so that it is not
+// drawn again.
 const { job } = demo('quillback')
 const open = (present: Job = job) =>
   createJobStore(

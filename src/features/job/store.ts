@@ -80,9 +80,13 @@ const JUDGE_EVERY_MS = 160
 
 export type JobStore = StoreApi<JobState>
 
-/** The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are left out. */
+/**
+ * The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are
+ * left out.
+ */
 function over(before: ShownDerived, plan: Plan): ShownDerived {
-  // What only the planning itself needs (the layout, its neighbours) is not kept: it would be held against the last at every step of a drag.
+  // What only the planning itself needs (the layout, its neighbours) is not kept: it would be held against the last at
+  // every step of a drag.
   const {
     plannedWalls,
     layout: _layout,

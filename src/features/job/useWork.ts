@@ -3,7 +3,10 @@ import { useEffect, useRef, useState } from 'react'
 import { ask } from '@/workers/client'
 import type { CallName, Calls, Progress } from '@/workers/protocol'
 
-/** The answer to a call that follows its request, and what was asked; the one before stays until the new one comes, marked as old. */
+/**
+ * The answer to a call that follows its request, and what was asked; the one before stays until the new one comes,
+ * marked as old.
+ */
 export function useAnswer<K extends CallName>(
   call: K,
   request: Calls[K][0] | null,

@@ -5,7 +5,8 @@ import { keepSame } from '@/core/result'
 const ROUNDS = 40
 
 /**
- * Goes through the steps of an edit while the page has nothing to do, on copies that are thrown away: the browser then has them compiled before
+ * Goes through the steps of an edit while the page has nothing to do, on copies that are thrown away: the browser then
+ * has them compiled before
  * the first drag, which needs them sixty times a second. Returns what stops it.
  */
 export function warmUp(present: () => Job): () => void {

@@ -9,7 +9,10 @@ import { useDoc, useJob } from '../job'
 /** Play left at each end of a girt set between posts, inches in all. */
 const PLAY_IN = 1 / 8
 
-/** Plan against as-built along the picked post's row: feet as planned and as read, states, locked sticks, girts from measured gaps. */
+/**
+ * Plan against as-built along the picked post's row: feet as planned and as read, states, locked sticks, girts from
+ * measured gaps.
+ */
 export function AsBuilt() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)

@@ -6,7 +6,10 @@ import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 
-/** The picked column as it is built: plies side by side to scale, joints, pocket, nails on the template, and the order of work. */
+/**
+ * The picked column as it is built: plies side by side to scale, joints, pocket, nails on the template, and the order
+ * of work.
+ */
 export function Build() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)

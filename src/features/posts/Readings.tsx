@@ -193,7 +193,8 @@ export function Readings() {
                       offset?.off === 'plan'
                         ? `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
                         : levels.current[post.id]
-                          ? `read ${new Date(levels.current[post.id].at).toLocaleString('en-US')} by ${levels.current[post.id].who || levels.current[post.id].device}`
+                          ? `read ${new Date(levels.current[post.id].at).toLocaleString('en-US')} by ` +
+                            `${levels.current[post.id].who || levels.current[post.id].device}`
                           : 'typed here'
                     }
                   >

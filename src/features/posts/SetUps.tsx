@@ -16,7 +16,9 @@ const STATE = {
   untied: 'not tied to the first',
 } as const
 
-/** Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview. */
+/**
+ * Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview.
+ */
 export function SetUps() {
   const { job, derived } = useDoc()
   const levels = useLog((log) => log.levels)
@@ -170,7 +172,10 @@ export function SetUps() {
         />
         <a
           className="btn btn-light btn-sm"
-          href={`/field/${state.all.length >= 0 ? (typeof window === 'undefined' ? '' : window.location.pathname.split('/')[2]) : ''}`}
+          href={
+            '/field/' +
+            `${state.all.length >= 0 ? (typeof window === 'undefined' ? '' : window.location.pathname.split('/')[2]) : ''}`
+          }
         >
           Open the field page
         </a>
@@ -226,7 +231,9 @@ export function SetUps() {
                     : body.kind === 'check'
                       ? `checked back: ${inch(body.benchmarkIn)}`
                       : body.kind === 'hole'
-                        ? `hole ${body.post}: ${body.depthIn !== null ? formatLength(body.depthIn) : body.bottomReadingIn !== null ? `rod reads ${inch(body.bottomReadingIn)} on its bottom` : '–'}, ${body.found}`
+                        ? `hole ${body.post}: ` +
+                          `${body.depthIn !== null ? formatLength(body.depthIn) : body.bottomReadingIn !== null ? `rod reads ${inch(body.bottomReadingIn)} on its bottom` : '–'}, ` +
+                          `${body.found}`
                         : body.kind === 'pour'
                           ? `${body.post} poured, ${body.bags} bags`
                           : body.kind === 'state'

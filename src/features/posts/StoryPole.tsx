@@ -37,7 +37,10 @@ function spread(marks: readonly PoleMark[], place: (mark: PoleMark) => number, r
   return out
 }
 
-/** A story pole to scale: one post's, its wall's or the building's. Marks down from its top and up from the grade line, girts as blocks. */
+/**
+ * A story pole to scale: one post's, its wall's or the building's. Marks down from its top and up from the grade line,
+ * girts as blocks.
+ */
 export function StoryPole({ of }: { readonly of: string }) {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)

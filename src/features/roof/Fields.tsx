@@ -364,7 +364,9 @@ export function LeanToFields() {
   )
 }
 
-/** What fixes what: nails, bolts, ties, screws and the nails that laminate the posts; and the joint list with counts. */
+/**
+ * What fixes what: nails, bolts, ties, screws and the nails that laminate the posts; and the joint list with counts.
+ */
 export function JointFields() {
   const { job, derived, done } = useDoc()
   const building = job.building

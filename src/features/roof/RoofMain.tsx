@@ -6,7 +6,10 @@ import { Segments, SvgMeasure } from '@/ui'
 import { Materials, Note, useSize, useViewport, Wax, ZoomButtons } from '../drawing'
 import { useDoc, useJob } from '../job'
 
-/** One eave from outside with the trusses' real places and what carries them; or one slope square on, with its purlin rows. */
+/**
+ * One eave from outside with the trusses' real places and what carries them; or one slope square on, with its purlin
+ * rows.
+ */
 export function RoofMain() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)

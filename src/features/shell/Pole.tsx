@@ -77,7 +77,10 @@ function useFacts(): Readonly<
   }, [derived, read, building.widthIn, building.lengthIn])
 }
 
-/** The pole: a stick in its hole, the stages on it from the ground up, the crew book above its peak. Stain rises with the work. */
+/**
+ * The pole: a stick in its hole, the stages on it from the ground up, the crew book above its peak. Stain rises with
+ * the work.
+ */
 export function Pole() {
   const stage = useJob((state) => state.stage)
   const go = useJob((state) => state.go)

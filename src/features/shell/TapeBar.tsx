@@ -100,7 +100,10 @@ const Case = memo(function Case({
   return (
     <g>
       <path
-        d={`M${x + 14} 0H${x + CASE}V${height}H${x + 14}V${BLADE_Y + BLADE_H + 10}L${x} ${BLADE_Y + BLADE_H + 4}V${BLADE_Y - 4}L${x + 14} ${BLADE_Y - 10}Z`}
+        d={
+          `M${x + 14} 0H${x + CASE}V${height}H${x + 14}V${BLADE_Y + BLADE_H + 10}L${x} ` +
+          `${BLADE_Y + BLADE_H + 4}V${BLADE_Y - 4}L${x + 14} ${BLADE_Y - 10}Z`
+        }
         fill="var(--ink)"
       />
       {name !== undefined && (
@@ -290,7 +293,8 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
     [marks, zero, pxPerIn, chosen?.key],
   )
   const from = low < 0 ? 0 : Math.max(0, zero)
-  // The list as it is when a mark is chosen, not as it was when the handler was made: so the handler stays the same through edits.
+  // The list as it is when a mark is chosen, not as it was when the handler was made: so the handler stays the same
+  // through edits.
   const latest = useRef({ marks, chosen: chosen?.key })
   useEffect(() => {
     latest.current = { marks, chosen: chosen?.key }

@@ -11,7 +11,10 @@ export interface TapeMark {
   readonly postId: string | null
   readonly rowId: string | null
 }
-/** What the tape at the bottom shows: one line, its hook, its marks in order. `aligned` is the plan's own scale when the line lies along it. */
+/**
+ * What the tape at the bottom shows: one line, its hook, its marks in order. `aligned` is the plan's own scale when the
+ * line lies along it.
+ */
 export interface TapeModel {
   readonly title: string
   readonly hook: string
@@ -32,7 +35,9 @@ function stringTape(source: Source): TapeModel | null {
     .map((mark): TapeMark => ({
       key: mark.key,
       name: mark.name,
-      sub: `${mark.kind === 'jamb' ? 'jamb post' : mark.kind === 'corner' ? 'corner post' : 'post'} centre, ${line.name}`,
+      sub:
+        `${mark.kind === 'jamb' ? 'jamb post' : mark.kind === 'corner' ? 'corner post' : 'post'} centre, ` +
+        `${line.name}`,
       atIn: mark.fromHookIn,
       colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
       postId: mark.postId,

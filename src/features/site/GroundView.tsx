@@ -123,7 +123,10 @@ export function GroundView() {
           {ground.spots.map((spot) => (
             <g key={spot.id}>
               <path
-                d={`M${viewport.X(spot.xIn) - 4} ${viewport.Y(spot.yIn)}h8M${viewport.X(spot.xIn)} ${viewport.Y(spot.yIn) - 4}v8`}
+                d={
+                  `M${viewport.X(spot.xIn) - 4} ${viewport.Y(spot.yIn)}h8M${viewport.X(spot.xIn)} ` +
+                  `${viewport.Y(spot.yIn) - 4}v8`
+                }
                 stroke="var(--ink)"
                 strokeWidth={1.4}
               />
@@ -230,7 +233,8 @@ export function GroundView() {
           <div className="caution" role="alert">
             {surface.steepestPer12 > 4
               ? 'Over 1 in 3: setbacks from slopes apply and are not sized here. Take it to an engineer.'
-              : 'The ground falls more than 1 in 12: keep machines off the edge, and look at the depth of every hole below.'}{' '}
+              : 'The ground falls more than 1 in 12: keep machines off the edge, and look at the depth of every ' +
+                'hole below.'}{' '}
             Fill that is not compacted carries nothing, down or sideways.
           </div>
         )}

@@ -12,7 +12,10 @@ const SAY: Readonly<Record<LoadCase, string>> = {
   drift: 'Unbalanced and drifted or sliding snow, psf of plan.',
 }
 
-/** The building unfolded: roof in plan, walls laid flat outward, each area with its pressure. Arrows and hatch say pull or push; darker is more. */
+/**
+ * The building unfolded: roof in plan, walls laid flat outward, each area with its pressure. Arrows and hatch say pull
+ * or push; darker is more.
+ */
 export function LoadMap({ load }: { readonly load: LoadCase }) {
   const { job, derived } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()

@@ -71,7 +71,8 @@ function Section() {
   const post = derived.schedule[0]
   const depth = postSize(building.post).depthIn
   const snowY = (psf: number) => psf * 0.55
-  // Where the drawing is small the words beside it would lie over it: the shorter ones stay, and the soil's go below the footings.
+  // Where the drawing is small the words beside it would lie over it: the shorter ones stay, and the soil's go below
+  // the footings.
   const roomy = widthIn * scale > 300
   const soilY = roomy ? yAt(-deepest * 0.35) : yAt(-deepest) + 46
   const arrow = (y: number, psf: number, right: boolean, from: 'south' | 'north') => {
@@ -153,7 +154,10 @@ function Section() {
           )
         })}
         <path
-          d={`M${xAt(-over)} ${yAt(building.heelIn - drop)}L${xAt(widthIn / 2)} ${yAt(building.heelIn + rise)}L${xAt(widthIn + over)} ${yAt(building.heelIn - drop)}`}
+          d={
+            `M${xAt(-over)} ${yAt(building.heelIn - drop)}L${xAt(widthIn / 2)} ` +
+            `${yAt(building.heelIn + rise)}L${xAt(widthIn + over)} ${yAt(building.heelIn - drop)}`
+          }
           fill="none"
           stroke="var(--galv-4)"
           strokeWidth={4.5}
@@ -172,7 +176,10 @@ function Section() {
           return (
             <g key={lean.side}>
               <path
-                d={`M${xAt(base)} ${yAt(top)}L${xAt(base + dir * (lean.depthIn + over))} ${yAt(low - (over * lean.pitchPer12) / 12)}`}
+                d={
+                  `M${xAt(base)} ${yAt(top)}L${xAt(base + dir * (lean.depthIn + over))} ` +
+                  `${yAt(low - (over * lean.pitchPer12) / 12)}`
+                }
                 stroke="var(--galv-4)"
                 strokeWidth={4.5}
                 fill="none"
@@ -192,13 +199,24 @@ function Section() {
         {site && (
           <g>
             <path
-              d={`M${xAt(-over)} ${yAt(building.heelIn - drop) - 6}L${xAt(widthIn / 2)} ${yAt(building.heelIn + rise) - 6}L${xAt(widthIn + over)} ${yAt(building.heelIn - drop) - 6}V${yAt(building.heelIn - drop) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2)} ${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(-over)} ${yAt(building.heelIn - drop) - 6 - snowY(site.snow.psPsf)}Z`}
+              d={
+                `M${xAt(-over)} ${yAt(building.heelIn - drop) - 6}L${xAt(widthIn / 2)} ` +
+                `${yAt(building.heelIn + rise) - 6}L${xAt(widthIn + over)} ` +
+                `${yAt(building.heelIn - drop) - 6}V${yAt(building.heelIn - drop) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2)} ` +
+                `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(-over)} ` +
+                `${yAt(building.heelIn - drop) - 6 - snowY(site.snow.psPsf)}Z`
+              }
               fill="#fff"
               stroke="var(--galv-3)"
             />
             {site.snow.unbalanced && (
               <path
-                d={`M${xAt(widthIn / 2)} ${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2 + site.snow.unbalanced.surchargeFt * 12)} ${yAt(building.heelIn + rise - site.snow.unbalanced.surchargeFt * building.pitchPer12) - 6 - snowY(site.snow.psPsf)}v${-snowY(site.snow.unbalanced.surchargePsf)}L${xAt(widthIn / 2)} ${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf + site.snow.unbalanced.surchargePsf)}Z`}
+                d={
+                  `M${xAt(widthIn / 2)} ` +
+                  `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2 + site.snow.unbalanced.surchargeFt * 12)} ` +
+                  `${yAt(building.heelIn + rise - site.snow.unbalanced.surchargeFt * building.pitchPer12) - 6 - snowY(site.snow.psPsf)}v${-snowY(site.snow.unbalanced.surchargePsf)}L${xAt(widthIn / 2)} ` +
+                  `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf + site.snow.unbalanced.surchargePsf)}Z`
+                }
                 fill="#fff"
                 stroke="var(--galv-3)"
                 strokeDasharray="4 3"

@@ -85,7 +85,8 @@ export function SiteSide() {
           onChange={put('enclosure', 'enclosure')}
           hint={
             derived.site
-              ? `${derived.site.enclosure.class === 'partially' ? 'Partially enclosed' : derived.site.enclosure.class === 'open' ? 'Open' : 'Enclosed'}: ${derived.site.enclosure.why}.`
+              ? `${derived.site.enclosure.class === 'partially' ? 'Partially enclosed' : derived.site.enclosure.class === 'open' ? 'Open' : 'Enclosed'}: ` +
+                `${derived.site.enclosure.why}.`
               : undefined
           }
         />

@@ -8,7 +8,10 @@ import { useDoc } from '../job'
 /** A string this near the ground catches on it, inches. */
 const CLEAR_IN = 2
 
-/** The made-up ground plane: one level string along each row, each next one lower by the drop, and every post's foot and seat from its own string. */
+/**
+ * The made-up ground plane: one level string along each row, each next one lower by the drop, and every post's foot and
+ * seat from its own string.
+ */
 export function LevelStrings() {
   const { job, derived, edit, done } = useDoc()
   const { strings, stringIn, asBuilt } = useMeasured(job, derived)

@@ -7,7 +7,10 @@ import { ChoiceField, LengthField, Measure, NumberField, Segments } from '@/ui'
 import { Note, useSize } from '../drawing'
 import { useDoc } from '../job'
 
-/** A lean-to or wing on an old wall that is neither straight nor square: offsets from a string along it, the line the new work runs by, packing behind the ledger. */
+/**
+ * A lean-to or wing on an old wall that is neither straight nor square: offsets from a string along it, the line the
+ * new work runs by, packing behind the ledger.
+ */
 export function OldWall() {
   const { job, derived, edit, done } = useDoc()
   const [ref, size] = useSize<SVGSVGElement>()

@@ -33,7 +33,8 @@ export function SquarePanel() {
       .filter(([value]) => toSixteenths(value as number) !== 0)
       .map(
         ([value, plus, minus]) =>
-          `${formatLength(Math.abs(value as number), { feet: false })} ${String((value as number) > 0 ? plus : minus).toLowerCase()}`,
+          `${formatLength(Math.abs(value as number), { feet: false })} ` +
+          `${String((value as number) > 0 ? plus : minus).toLowerCase()}`,
       )
       .join(' and ')
   const moves = fit?.moves.filter((move) => toSixteenths(move.dxIn) !== 0 || toSixteenths(move.dyIn) !== 0) ?? []

@@ -79,7 +79,12 @@ export function WallsMain() {
         <rect x={-2000} y={yAt(0)} width={6000} height={2000} fill="url(#earth)" pointerEvents="none" />
         {!isEave(side) && (
           <path
-            d={`M${xAt(-building.eaveOverhangIn)} ${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}L${xAt(length / 2)} ${yAt(peak)}L${xAt(length + building.eaveOverhangIn)} ${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}`}
+            d={
+              `M${xAt(-building.eaveOverhangIn)} ` +
+              `${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}L${xAt(length / 2)} ` +
+              `${yAt(peak)}L${xAt(length + building.eaveOverhangIn)} ` +
+              `${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}`
+            }
             fill="none"
             stroke="var(--galv-4)"
             strokeWidth={4}

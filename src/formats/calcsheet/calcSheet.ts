@@ -27,12 +27,14 @@ function inputs(job: Job): Sheet {
         [
           [
             'size',
-            `${dim(building.widthIn)} x ${dim(building.lengthIn)}, heel ${dim(building.heelIn)}, pitch ${building.pitchPer12}:12`,
+            `${dim(building.widthIn)} x ${dim(building.lengthIn)}, heel ${dim(building.heelIn)}, pitch ` +
+              `${building.pitchPer12}:12`,
           ],
           ['posts', `${postSize(building.post).label}, ${building.post.lumber}; ${SCHOOL[building.school]}`],
           [
             'girts',
-            `${building.girts.size} ${building.girts.lumber}, ${building.girts.style}, at most ${dim(building.girts.maxGapIn)}`,
+            `${building.girts.size} ${building.girts.lumber}, ${building.girts.style}, at most ` +
+              `${dim(building.girts.maxGapIn)}`,
           ],
           [
             'trusses',
@@ -40,7 +42,8 @@ function inputs(job: Job): Sheet {
           ],
           [
             'purlins',
-            `${building.roof.purlins.size} ${building.roof.purlins.lumber} at ${dim(building.roof.purlins.spaceIn)}, ${building.roof.purlins.style}`,
+            `${building.roof.purlins.size} ${building.roof.purlins.lumber} at ` +
+              `${dim(building.roof.purlins.spaceIn)}, ${building.roof.purlins.style}`,
           ],
           ['lean-tos', building.leanTos.map((leanTo) => `${leanTo.side} ${dim(leanTo.depthIn)}`).join(', ') || 'none'],
         ],
@@ -82,11 +85,18 @@ function assumptions(job: Job, derived: Derived): Sheet {
       { kind: 'text', text: plain(derived.lateral?.why ?? 'The site is not complete: nothing was computed.') },
       {
         kind: 'text',
-        text: `Enclosure for wind: ${derived.site?.enclosure.class ?? 'not judged'}${derived.site ? `, ${derived.site.enclosure.why}` : ''}. Posts embedded ${job.building.slab === 'tied' ? 'and held at grade by a tied slab' : 'and not held at grade: the envelope of fixity at grade and a third of the depth down is used'}. Trusses pinned to the posts; small deflections; flat ground unless Kzt says otherwise.`,
+        text:
+          'Enclosure for wind: ' +
+          `${derived.site?.enclosure.class ?? 'not judged'}${derived.site ? `, ${derived.site.enclosure.why}` : ''}. ` +
+          'Posts embedded ' +
+          `${job.building.slab === 'tied' ? 'and held at grade by a tied slab' : 'and not held at grade: the envelope of fixity at grade and a third of the depth down is used'}. ` +
+          'Trusses pinned to the posts; small deflections; flat ground unless Kzt says otherwise.',
       },
       {
         kind: 'text',
-        text: `Values recalled rather than read off the standard, to be compared before building (register): ${verify.join(', ') || 'none'}.`,
+        text:
+          'Values recalled rather than read off the standard, to be compared before building (register): ' +
+          `${verify.join(', ') || 'none'}.`,
       },
       {
         kind: 'text',
@@ -101,7 +111,9 @@ function assumptions(job: Job, derived: Derived): Sheet {
       { kind: 'caution', text: RAISE_CAUTION.replace(/′/g, "'") },
       {
         kind: 'caution',
-        text: 'Knee braces push on trusses: add none that the truss maker has not designed for. Keep temporary braces until skin, truss bracing and diaphragm are done. A door moved or a post left out voids these figures.',
+        text:
+          'Knee braces push on trusses: add none that the truss maker has not designed for. Keep temporary braces ' +
+          'until skin, truss bracing and diaphragm are done. A door moved or a post left out voids these figures.',
       },
       { kind: 'box', text: 'Engineer of record: seal, signature, date', heightPt: 150 },
     ],
@@ -158,7 +170,8 @@ function loads(derived: Derived): Sheet[] {
             [
               ...leanTo.snow.map((low) => [
                 `snow, ${low.governs}`,
-                `${sig(low.uniformPsf)} psf${low.peakPsf ? ` + ${sig(low.peakPsf)} psf at the wall over ${sig(low.peakWidthFt)} ft` : ''}`,
+                `${sig(low.uniformPsf)} ` +
+                  `psf${low.peakPsf ? ` + ${sig(low.peakPsf)} psf at the wall over ${sig(low.peakWidthFt)} ft` : ''}`,
               ]),
               ['wind down, up', `${sig(leanTo.wind.downPsf)}, ${sig(leanTo.wind.upPsf)} psf`],
             ],
@@ -177,7 +190,9 @@ function checks(derived: Derived): Sheet[] {
   )
   const summary: Sheet = {
     title: 'Every check',
-    sub: `${derived.tally.holds} hold, ${derived.tally.close} close, ${derived.tally.fails} fail, ${derived.tally.notChecked} not checked`,
+    sub:
+      `${derived.tally.holds} hold, ${derived.tally.close} close, ${derived.tally.fails} fail, ` +
+      `${derived.tally.notChecked} not checked`,
     blocks: [
       table(
         ['check', 'demand', 'capacity', 'ratio', '', 'governed by'],
@@ -226,7 +241,10 @@ function checks(derived: Derived): Sheet[] {
   return [summary, full]
 }
 
-/** Calculation sheet of a derived job: inputs, assumptions, cautions and a blank for the seal, loads, every check, all arithmetic. */
+/**
+ * Calculation sheet of a derived job: inputs, assumptions, cautions and a blank for the seal, loads, every check, all
+ * arithmetic.
+ */
 export function calcSheet(
   job: Job,
   derived: Derived,

@@ -125,8 +125,12 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
     const marks = (rows: string[][]): Block => table(['post', 'rod reads', 'up to grade line'], rows, [1, 2], [2])
     const short = up.length <= CARD_RODS
     const card: Sheet = {
-      title: `${postCard.title}: ${postCard.postIds.length > 14 ? `${postCard.postIds.slice(0, 13).join(' ')} and ${postCard.postIds.length - 13} more` : postCard.postIds.join(' ')}`,
-      sub: `${postCard.row.section}, ${mark(postCard.row.totalIn)} long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
+      title:
+        `${postCard.title}: ` +
+        `${postCard.postIds.length > 14 ? `${postCard.postIds.slice(0, 13).join(' ')} and ${postCard.postIds.length - 13} more` : postCard.postIds.join(' ')}`,
+      sub:
+        `${postCard.row.section}, ${mark(postCard.row.totalIn)} ` +
+        `long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
       blocks: [
         { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.postIds[0]}` },
         ...(up.length === 0
@@ -174,7 +178,10 @@ const girtSheets = (job: Job, derived: Derived): Sheet[] =>
     const building = job.building
     return {
       title: `${wall.name}: girts`,
-      sub: `${building.girts.size.replace('x', '×')} ${building.girts.lumber}, ${building.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the board`,
+      sub:
+        `${building.girts.size.replace('x', '×')} ${building.girts.lumber}, ` +
+        `${building.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the ` +
+        'board',
       blocks: [
         { kind: 'svg', ...wallSvg(job, derived, side), alt: wall.name },
         table(['row', 'lands on', 'up from grade', 'space', 'cut'], rows, [2, 3], [0, 2]),
@@ -189,7 +196,9 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
   return [
     {
       title: 'Roof',
-      sub: `${derived.trusses.trusses.length} trusses; purlins ${building.roof.purlins.size.replace('x', '×')} ${building.roof.purlins.lumber}`,
+      sub:
+        `${derived.trusses.trusses.length} trusses; purlins ${building.roof.purlins.size.replace('x', '×')} ` +
+        `${building.roof.purlins.lumber}`,
       blocks: [
         table(
           ['truss', 'from string 1', 'carried by'],
@@ -247,7 +256,9 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
         ),
         {
           kind: 'caution',
-          text: 'Brace the first truss to the ground both ways before the second is set. Nobody under a hanging truss. Temporary braces stay until the permanent bracing and the skin are on.',
+          text:
+            'Brace the first truss to the ground both ways before the second is set. Nobody under a hanging truss. ' +
+            'Temporary braces stay until the permanent bracing and the skin are on.',
         },
       ],
     },
@@ -281,7 +292,9 @@ function quantitySheet(derived: Derived): Sheet {
       ),
       {
         kind: 'text',
-        text: 'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags are rounded up once, on the total.',
+        text:
+          'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags ' +
+          'are rounded up once, on the total.',
       },
       ...(derived.tally.fails
         ? [
@@ -305,7 +318,10 @@ function quantitySheet(derived: Derived): Sheet {
   }
 }
 
-/** The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the office and the phones together, the office's alone without them. */
+/**
+ * The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the
+ * office and the phones together, the office's alone without them.
+ */
 export function crewBook(
   job: Job,
   derived: Derived,

@@ -106,7 +106,10 @@ export function planSvg(
   return { svg: svgOf(width, height, body), width, height }
 }
 
-/** One post standing in its hole with its marks, numbers beside them: down from the top on the left, up from the grade line on the right. */
+/**
+ * One post standing in its hole with its marks, numbers beside them: down from the top on the left, up from the grade
+ * line on the right.
+ */
 export function postSvg(
   job: Job,
   derived: Derived,
@@ -154,7 +157,9 @@ export function postSvg(
       svgText(
         mid + wide + 8,
         yAt(-depth) - 3,
-        `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} deep${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`,
+        `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} ` +
+          ('deep' +
+            `${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`),
         { size: 11.5, bold: true },
       ),
     )

@@ -23,9 +23,11 @@ const STROKE: Readonly<Record<LineKind, string>> = {
 export const svgLine = (x1: number, y1: number, x2: number, y2: number, kind: LineKind = 'plain'): string =>
   `<line x1="${short(x1)}" y1="${short(y1)}" x2="${short(x2)}" y2="${short(y2)}" stroke="#000" ${STROKE[kind]}/>`
 export const svgRect = (x: number, y: number, wide: number, high: number, fill = 'none', width = 1): string =>
-  `<rect x="${short(x)}" y="${short(y)}" width="${short(Math.max(0, wide))}" height="${short(Math.max(0, high))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
+  `<rect x="${short(x)}" y="${short(y)}" width="${short(Math.max(0, wide))}" ` +
+  `height="${short(Math.max(0, high))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
 export const svgCircle = (x: number, y: number, radius: number): string =>
-  `<circle cx="${short(x)}" cy="${short(y)}" r="${short(radius)}" fill="none" stroke="#000" stroke-width="0.6" stroke-dasharray="2 2"/>`
+  `<circle cx="${short(x)}" cy="${short(y)}" r="${short(radius)}" fill="none" stroke="#000" stroke-width="0.6" ` +
+  'stroke-dasharray="2 2"/>'
 export const svgText = (
   x: number,
   y: number,
@@ -37,7 +39,11 @@ export const svgText = (
     readonly rotate?: number
   } = {},
 ): string =>
-  `<text x="${short(x)}" y="${short(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" font-size="${options.size ?? 10}" font-weight="${options.bold ? 'bold' : 'normal'}" text-anchor="${options.anchor ?? 'start'}" fill="#000"${options.rotate ? ` transform="rotate(${short(options.rotate)} ${short(x)} ${short(y)})"` : ''}>${escapeXml(text)}</text>`
+  `<text x="${short(x)}" y="${short(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" ` +
+  `font-size="${options.size ?? 10}" font-weight="${options.bold ? 'bold' : 'normal'}" ` +
+  `text-anchor="${options.anchor ?? 'start'}" ` +
+  (`fill="#000"${options.rotate ? ` transform="rotate(${short(options.rotate)} ${short(x)} ${short(y)})"` : ''}>` +
+    `${escapeXml(text)}</text>`)
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {
   let path = `M${short(x1)} ${short(y)}`
@@ -46,4 +52,5 @@ export function svgWave(x1: number, x2: number, y: number): string {
 }
 /** Closes a drawing. */
 export const svgOf = (width: number, height: number, body: readonly string[]): string =>
-  `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${body.join('')}</svg>`
+  `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ` +
+  `${height}">${body.join('')}</svg>`

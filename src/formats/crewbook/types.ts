@@ -1,4 +1,7 @@
-/** A crew book as plain blocks: the screen and the PDF are drawn from the same ones. Kept: every mark a crew needs. Lost: the arithmetic (see "What holds"). Lengths are text in feet, inches and sixteenths. */
+/**
+ * A crew book as plain blocks: the screen and the PDF are drawn from the same ones. Kept: every mark a crew needs.
+ * Lost: the arithmetic (see "What holds"). Lengths are text in feet, inches and sixteenths.
+ */
 export type Block =
   | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean }
   | { readonly kind: 'caution'; readonly text: string }

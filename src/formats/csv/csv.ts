@@ -3,7 +3,10 @@ import type { ShownDerived as Derived } from '@/core/derive'
 import { formatLength } from '@/core/units'
 import { KIND } from '../words'
 
-/** Rows as CSV. A cell that a spreadsheet would run as a formula gets a leading apostrophe. Lengths in inches as numbers and as marks. */
+/**
+ * Rows as CSV. A cell that a spreadsheet would run as a formula gets a leading apostrophe. Lengths in inches as numbers
+ * and as marks.
+ */
 export const toCsv = (rows: readonly Readonly<Record<string, string | number>>[]): string =>
   `${Papa.unparse([...rows], { escapeFormulae: true, newline: '\r\n' })}\r\n`
 

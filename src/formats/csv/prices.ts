@@ -13,7 +13,8 @@ export interface PricesRead {
 const MOST_ROWS = 5000
 
 /**
- * Prices from CSV with columns item and price. Rows that cannot be used are refused one by one, each with its number and reason; prices equal to
+ * Prices from CSV with columns item and price. Rows that cannot be used are refused one by one, each with its number
+ * and reason; prices equal to
  * the shipped ones are left out. Nothing is taken from a file without both columns.
  */
 export function pricesFromCsv(text: string): PricesRead {

@@ -24,7 +24,10 @@ export const readingsToCsv = (state: FieldState, levels: Levels): string =>
     })),
   )
 
-/** The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and as marks. */
+/**
+ * The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and
+ * as marks.
+ */
 export const holesToCsv = (
   pick: Pick<ShownDerived, 'schedule'>,
   state: FieldState,
@@ -52,14 +55,20 @@ export const holesToCsv = (
     }),
   )
 
-/** Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins what a stray comma cut. */
+/**
+ * Splits a line that may hold feet and inches with commas in quotes or without: the parser does the quotes, this joins
+ * what a stray comma cut.
+ */
 const value = (row: Readonly<Record<string, string | readonly string[]>>, key: string): string => {
   const extra = row.__parsed_extra
   const text = row[key]
   return [typeof text === 'string' ? text : '', ...(Array.isArray(extra) ? extra : [])].join(' ').trim()
 }
 
-/** Rod readings from CSV with columns post and reading. Rows that cannot be used are refused one by one with their number and reason; the good ones are offered for a look first. */
+/**
+ * Rod readings from CSV with columns post and reading. Rows that cannot be used are refused one by one with their
+ * number and reason; the good ones are offered for a look first.
+ */
 export function readingsFromCsv(
   text: string,
   posts: readonly string[],
@@ -101,7 +110,10 @@ export interface SpotRow {
   readonly yIn: number
   readonly heightIn: number
 }
-/** Spot heights from CSV with columns spot, east, north and height, lengths in any notation. Refused row by row; the good ones are offered for a look first. */
+/**
+ * Spot heights from CSV with columns spot, east, north and height, lengths in any notation. Refused row by row; the
+ * good ones are offered for a look first.
+ */
 export function spotsFromCsv(text: string): {
   readonly rows: readonly SpotRow[]
   readonly problems: readonly string[]
@@ -147,7 +159,8 @@ export function spotsFromCsv(text: string): {
     )
     if (bad) {
       problems.push(
-        `${at}: ${bad[0]} “${(row[bad[0]] ?? '').slice(0, 20)}” is not a length here. Write 12' 6", 150 or -3 1/2; heights within 20 feet of the grade line.`,
+        `${at}: ${bad[0]} “${(row[bad[0]] ?? '').slice(0, 20)}” is not a length here. Write 12' 6", 150 or -3 ` +
+          '1/2; heights within 20 feet of the grade line.',
       )
       return
     }

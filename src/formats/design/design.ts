@@ -17,7 +17,10 @@ const trace = z.object({
   verify: z.string().optional(),
 })
 
-/** Everything the core derives from one job, as one document: lengths in inches, forces in pounds. Kept: every number shown anywhere. Lost: nothing typed (the job is inside). */
+/**
+ * Everything the core derives from one job, as one document: lengths in inches, forces in pounds. Kept: every number
+ * shown anywhere. Lost: nothing typed (the job is inside).
+ */
 export const designSchema = z
   .object({
     format: z.literal(DESIGN_FORMAT),
@@ -149,7 +152,7 @@ export function designOf(job: Job, derived: Derived): Design {
         }
       : null,
     demands: derived.demands,
-    trusses: derived.trusses.trusses,
+    trusses: derived.trusses.trusses.map(({ number, ...truss }) => ({ n: number, ...truss })),
     eaveBeams: derived.trusses.beams.map((beam) => ({
       id: beam.id,
       kind: beam.kind,

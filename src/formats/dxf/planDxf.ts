@@ -8,8 +8,10 @@ import { formatLength } from '@/core/units'
 const LAYERS = { STRINGS: 5, POSTS: 7, HOLES: 8, OPENINGS: 3, DIAGONALS: 9, NAMES: 7, NOTES: 7 } as const
 
 /**
- * Strings and holes in plan as DXF (AutoCAD 2007 text form), in inches or millimetres, zero at the south-west corner of the strings, x to the east.
- * Kept: strings run past the corners, batter boards, post outlines, hole circles, openings, diagonals with lengths, names. Lost: heights, the roof.
+ * Strings and holes in plan as DXF (AutoCAD 2007 text form), in inches or millimetres, zero at the south-west corner of
+ * the strings, x to the east.
+ * Kept: strings run past the corners, batter boards, post outlines, hole circles, openings, diagonals with lengths,
+ * names. Lost: heights, the roof.
  */
 export function planDxf(
   job: Job,
@@ -89,7 +91,8 @@ export function planDxf(
     0,
     -past - 40,
     7,
-    `${job.name}: strings and holes, units ${units === 'mm' ? 'millimetres' : 'inches'}, zero at the south-west corner of the strings. For planning only.`,
+    `${job.name}: strings and holes, units ${units === 'mm' ? 'millimetres' : 'inches'}, zero at the south-west ` +
+      'corner of the strings. For planning only.',
   )
   return dxf.stringify()
 }

@@ -31,7 +31,11 @@ function codeOf(text: string): { readonly modules: number; readonly path: string
 export function qrSvg(text: string, x: number, y: number, size: number): string {
   const { modules, path } = codeOf(text)
   const scale = size / (modules + 8)
-  return `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" transform="translate(${(x + 4 * scale).toFixed(3)} ${(y + 4 * scale).toFixed(3)}) scale(${scale.toFixed(5)})" fill="#000"/>`
+  return (
+    `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" ` +
+    `transform="translate(${(x + 4 * scale).toFixed(3)} ${(y + 4 * scale).toFixed(3)}) scale(${scale.toFixed(5)})" ` +
+    'fill="#000"/>'
+  )
 }
 
 export interface CardFacts {
@@ -47,7 +51,10 @@ const [CARD_W, CARD_H] = [258, 310]
 /** Most marks that fit a card of four to a sheet. */
 export const CARD_MARKS = 13
 
-/** One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from the heel with its crayon, cut line, code of its page. */
+/**
+ * One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from
+ * the heel with its crayon, cut line, code of its page.
+ */
 function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
   const post = cardFacts.post
   const crayon = job.fieldwork.crayons
@@ -113,7 +120,8 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
       x + 8,
       y + CARD_H - 5,
       post.cutIn !== null
-        ? `cut at ${mark(post.cutIn)}: ${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
+        ? `cut at ${mark(post.cutIn)}: ` +
+            `${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
         : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
       { size: 8.5, bold: post.fit !== null && post.fit.kind !== 'fits' },
     ),
@@ -191,7 +199,8 @@ function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string 
       x + 10,
       y + CARD_H - 8,
       post.cutIn !== null
-        ? `cut at ${mark(post.cutIn)}: ${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
+        ? `cut at ${mark(post.cutIn)}: ` +
+            `${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
         : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
       { size: 11, bold: post.fit !== null && post.fit.kind !== 'fits' },
     ),

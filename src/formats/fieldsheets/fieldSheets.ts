@@ -110,7 +110,9 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
       table(['post', 'set-up', blank ? 'reading' : 'as read', 'levelled', 'up to grade line'], part, [2, 3, 4], [0, 4]),
       {
         kind: 'text',
-        text: 'A higher reading is a lower point. Read the benchmark again before the laser is moved: over 1/8" off, read all of the set-up again.',
+        text:
+          'A higher reading is a lower point. Read the benchmark again before the laser is moved: over 1/8" off, ' +
+          'read all of the set-up again.',
       },
     ],
   }))
@@ -144,7 +146,9 @@ function setupSheet(sheets: FieldSheetsOf): Sheet[] {
 function buildSheet(card: BuildCard): Sheet {
   const dim = (lengthIn: number): string => mark(lengthIn)
   return {
-    title: `Column: ${card.postIds.length > 8 ? `${card.postIds.slice(0, 8).join(' ')} and ${card.postIds.length - 8} more` : card.postIds.join(' ')}`,
+    title:
+      'Column: ' +
+      `${card.postIds.length > 8 ? `${card.postIds.slice(0, 8).join(' ')} and ${card.postIds.length - 8} more` : card.postIds.join(' ')}`,
     sub: `${card.label}; foot to seat ${dim(card.seatIn)}; about ${Math.round(card.weightLb)} lb wet`,
     blocks: [
       table(
@@ -179,7 +183,9 @@ function buildSheet(card: BuildCard): Sheet {
             {
               kind: 'text' as const,
               strong: true,
-              text: `Template stick: ${card.nails.columns} columns of ${card.nails.rowsIn.length} at ${inches(card.nails.spacingIn)}; odd ones from this face`,
+              text:
+                `Template stick: ${card.nails.columns} columns of ${card.nails.rowsIn.length} at ` +
+                `${inches(card.nails.spacingIn)}; odd ones from this face`,
             },
             { kind: 'text' as const, text: card.nails.marksIn.map((markIn) => mark(markIn)).join('   ') },
           ]
@@ -247,7 +253,10 @@ function concreteSheet(sheets: FieldSheetsOf): Sheet {
   }
 }
 
-/** The sheets of the work on site: cards of single posts, two or four to a sheet, hole schedule, rod logs, set-ups, columns to build, concrete. */
+/**
+ * The sheets of the work on site: cards of single posts, two or four to a sheet, hole schedule, rod logs, set-ups,
+ * columns to build, concrete.
+ */
 export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
   const measured = sheets.measured ?? measure(sheets.job, sheets.derived, sheets.state, sheets.levels)
   const perSheet = sheets.perSheet ?? 4

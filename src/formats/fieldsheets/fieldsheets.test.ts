@@ -74,26 +74,30 @@ describe('cards', () => {
       for (const post of derived.posts) expect(svgs(book)).toContain(`>${post.id}</text>`)
     },
   )
-  test('a card has its reading, the way to the grade line, its crayons and every mark from its own foot; a stick that no longer fits says so', () => {
-    const { job, d: derived } = demo('tansy')
-    const id = derived.posts[0].id
-    const records = [
-      ...setUp('s1', 0, 48, Object.fromEntries(derived.posts.map((post, i) => [post.id, 53 + (i % 3) / 8]))),
-      record(200, { kind: 'cut', post: id, lengthIn: 100 }),
-      record(201, { kind: 'state', post: id, state: 'cut' }),
-    ]
-    const { book } = sheetsOf('tansy', records)
-    const text = svgs(book)
-    for (const part of [
-      'rod reads 53&quot;',
-      'up 1 1/4&quot; to grade',
-      'laser line above the grade line',
-      `, ${job.fieldwork.crayons.girt}<`,
-      'short, see its page',
-    ])
-      expect(text).toContain(part)
-    expect(Math.max(...derived.posts.map((post) => derived.poles[post.id].length))).toBeLessThanOrEqual(CARD_MARKS)
-  })
+  test(
+    'a card has its reading, the way to the grade line, its crayons and every mark from its own foot; a stick that ' +
+      'no longer fits says so',
+    () => {
+      const { job, d: derived } = demo('tansy')
+      const id = derived.posts[0].id
+      const records = [
+        ...setUp('s1', 0, 48, Object.fromEntries(derived.posts.map((post, i) => [post.id, 53 + (i % 3) / 8]))),
+        record(200, { kind: 'cut', post: id, lengthIn: 100 }),
+        record(201, { kind: 'state', post: id, state: 'cut' }),
+      ]
+      const { book } = sheetsOf('tansy', records)
+      const text = svgs(book)
+      for (const part of [
+        'rod reads 53&quot;',
+        'up 1 1/4&quot; to grade',
+        'laser line above the grade line',
+        `, ${job.fieldwork.crayons.girt}<`,
+        'short, see its page',
+      ])
+        expect(text).toContain(part)
+      expect(Math.max(...derived.posts.map((post) => derived.poles[post.id].length))).toBeLessThanOrEqual(CARD_MARKS)
+    },
+  )
   test('what is printed is kept by post and is the same for the same job', () => {
     const { job, d: derived, state, levels } = sheetsOf('quillback')
     const a = printedCards(measure(job, derived, state, levels))
@@ -162,7 +166,8 @@ describe('what the ground and the crew’s own way change on paper', () => {
     })
       .sheets.flatMap((sheet) => sheet.blocks.flatMap((block) => (block.kind === 'svg' ? [block.svg] : [])))
       .join('')
-    // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no line of its own.
+    // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no
+    // line of its own.
     expect(svg.match(/string down to the grade line/g)).toHaveLength(
       derived.posts.filter((post) => post.row !== 'D').length,
     )

@@ -8,7 +8,10 @@ export interface StripPage {
   readonly strips: readonly { readonly fromIn: number; readonly toIn: number }[]
 }
 
-/** US letter in points; length of pole on one strip and the overlap by which the next is glued on, inches; strips on one sheet. */
+/**
+ * US letter in points; length of pole on one strip and the overlap by which the next is glued on, inches; strips on one
+ * sheet.
+ */
 export const PAGE = { widthPt: 612, heightPt: 792 } as const
 export const STRIP_IN = 9.5
 export const OVERLAP_IN = 0.5
@@ -16,8 +19,10 @@ export const STRIPS_A_PAGE = 4
 const [TOP, LEFT, WIDE, GAP] = [60, 36, 118, 22]
 
 /**
- * A story pole at 1:1 on letter sheets: four strips to a sheet side by side, each 9 1/2 in. of pole, half an inch of it again on the next.
- * Marks in inches above the pole's zero, from 0 to `lengthIn`; the job's name stands over each strip's own. A scale of six inches on every sheet is checked with a tape before use.
+ * A story pole at 1:1 on letter sheets: four strips to a sheet side by side, each 9 1/2 in. of pole, half an inch of it
+ * again on the next.
+ * Marks in inches above the pole's zero, from 0 to `lengthIn`; the job's name stands over each strip's own. A scale of
+ * six inches on every sheet is checked with a tape before use.
  */
 export function poleStrips(
   name: string,
@@ -54,7 +59,8 @@ export function poleStrips(
           other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity
         const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]
         body.push(svgLine(x, y, x + WIDE, y, 'keel'))
-        // Name over the line and length under it where both have room; on one line beside a near neighbour, on the side away from it.
+        // Name over the line and length under it where both have room; on one line beside a near neighbour, on the side
+        // away from it.
         if (Math.min(below, above) >= 24)
           body.push(
             svgText(end, y - 3, mark.name, { size: 9, anchor: 'end' }),

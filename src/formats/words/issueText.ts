@@ -22,7 +22,8 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
       ? `“${facts.unit}” is not this field’s unit${facts.wanted ? `, which is ${facts.wanted}` : ''}.`
       : `“${facts.unit}” is no unit of length here. ${LENGTH_HELP}`,
   'too-small': (facts, issue) =>
-    `Too small: ${range(issue, facts.minimum)} or more is accepted.${isLength(issue) && Number(facts.minimum) >= 60 ? " A bare number is inches; write 36' for feet." : ''}`,
+    `Too small: ${range(issue, facts.minimum)} or more is ` +
+    `accepted.${isLength(issue) && Number(facts.minimum) >= 60 ? " A bare number is inches; write 36' for feet." : ''}`,
   'too-large': (facts, issue) => `Too large: ${range(issue, facts.maximum)} or less is accepted.`,
   'not-whole': () => 'A whole number is wanted here.',
   'not-a-choice': (facts) => (facts.choices ? `Not one of the choices: ${facts.choices}.` : 'Not one of the choices.'),
@@ -38,23 +39,28 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
     `The file was made by a newer Burdock (version ${facts.found}); this one reads up to version ${facts.known}.`,
   'file-too-large': () => 'The file is too large to be a job: 4 MB at most.',
   'bays-do-not-close': (facts) =>
-    `The bays add up to ${inches(facts.sumIn)} but the wall is ${inches(facts.totalIn)}. Change a bay by ${inches(Math.abs(Number(facts.totalIn) - Number(facts.sumIn)))}, or choose equal bays.`,
+    `The bays add up to ${inches(facts.sumIn)} but the wall is ${inches(facts.totalIn)}. Change a bay by ` +
+    `${inches(Math.abs(Number(facts.totalIn) - Number(facts.sumIn)))}, or choose equal bays.`,
   'too-many-bays': (facts) => `Bays would be under 2′: ${facts.most} at most on this wall.`,
   'opening-wider-than-wall': (facts) =>
     `Wider than its wall: between the corner posts there is ${inches(facts.roomIn)}.`,
   'opening-past-corner': (facts) => `Runs past the far corner: ${inches(facts.mostIn)} from this corner at most.`,
   'opening-over-heel': (facts) => `Reaches over the heel: ${inches(facts.mostIn)} high at most.`,
   'openings-overlap': (facts) =>
-    `Overlaps ${facts.other}, which runs from ${inches(facts.otherFromIn)} to ${inches(facts.otherToIn)} along this wall.`,
+    `Overlaps ${facts.other}, which runs from ${inches(facts.otherFromIn)} to ${inches(facts.otherToIn)} along ` +
+    'this wall.',
   'opening-too-near-corner': (facts) =>
     `Too near the corner for its post: ${inches(facts.leastIn)} from it at least, ${inches(facts.mostIn)} at most.`,
   'corner-not-on-wall': (facts) => `That corner is not on this wall. Choose ${facts.choices}.`,
   'post-in-opening': (facts) =>
-    `Post ${facts.post} would stand inside it. Clear places start at ${inches(Math.max(0, Number(facts.beforeIn)))} or less, or ${inches(facts.afterIn)} or more, from the west or south corner.`,
+    `Post ${facts.post} would stand inside it. Clear places start at ` +
+    `${inches(Math.max(0, Number(facts.beforeIn)))} or less, or ${inches(facts.afterIn)} or more, from the west ` +
+    'or south corner.',
   'posts-collide': (facts) => `Post ${facts.post} would stand in ${facts.other}.`,
   'lean-to-twice': () => 'There is a lean-to on that eave already.',
   'lean-to-too-low': (facts) =>
-    `The lean-to would end at ${inches(facts.heightIn)}; ${inches(facts.leastIn)} at least. Less drop, less pitch or less depth.`,
+    `The lean-to would end at ${inches(facts.heightIn)}; ${inches(facts.leastIn)} at least. Less drop, less ` +
+    'pitch or less depth.',
   'sill-needs-window': () => 'Only a window has a sill; a door starts at the grade line.',
   'pier-needs-diaphragm': () => 'A post on a bracket needs the roof diaphragm to hold its top.',
   'own-soil-missing': () => 'Enter the value from the soil report.',

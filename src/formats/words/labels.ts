@@ -42,7 +42,8 @@ export const CORNER_ORDER: readonly Corner[] = ['SW', 'SE', 'NE', 'NW']
 
 /** Said wherever results are shown: what they are for and who decides. */
 export const STANDING_NOTE =
-  'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed engineer decide.'
+  'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed ' +
+  'engineer decide.'
 /** Caution that stands with every sheet that sends a crew to dig. */
 /** What a reading is off, and from how much on it is worth a second look (`SECOND_LOOK_IN`, `OFF_PLAN_IN`). */
 export const OFF = {
@@ -53,9 +54,11 @@ export const OFF = {
 export const standingNote = (sized: boolean): string =>
   sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`
 export const DIG_CAUTION =
-  'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; nobody enters one over 4′ deep.'
+  'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; ' +
+  'nobody enters one over 4′ deep.'
 export const RAISE_CAUTION =
-  'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ if the voltage is unknown).'
+  'A post that is not braced falls. Brace both ways before letting go; keep poles 10′ from overhead lines (20′ ' +
+  'if the voltage is unknown).'
 export const TOP: Readonly<Record<'trusted' | 'checked' | 'none', string>> = {
   trusted: 'the roof, not checked',
   checked: 'the roof, with tested skin',

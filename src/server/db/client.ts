@@ -2,7 +2,9 @@ import 'server-only'
 import knex, { type Knex } from 'knex'
 import { migrations } from './migrations'
 
-/** Connection to the database named by DATABASE_URL. One pool a process, kept over reloads of the development server. */
+/**
+ * Connection to the database named by DATABASE_URL. One pool a process, kept over reloads of the development server.
+ */
 const holder = globalThis as { burdockDb?: Knex }
 
 /** Opens (once) the pool. A short acquire time lets a request say soon that the database is away. */

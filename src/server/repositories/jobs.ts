@@ -11,7 +11,10 @@ export interface StoredJob {
   readonly updatedAt: string
 }
 
-/** Row to record. A stored document passes the schema like any file: what does not is a fault said aloud, not shown half. */
+/**
+ * Row to record. A stored document passes the schema like any file: what does not is a fault said aloud, not shown
+ * half.
+ */
 function toJob(row: JobRow): StoredJob {
   const parsed = parseJob(typeof row.doc === 'string' ? JSON.parse(row.doc) : row.doc)
   if (!parsed.ok) throw new Error(`stored job ${row.id} does not fit the schema: ${parsed.issues[0].path.join('.')}`)

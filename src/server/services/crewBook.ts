@@ -9,7 +9,9 @@ import { pdfOf } from './pdf'
 
 export type BookKind = 'crew-book' | 'calc-sheet'
 
-/** A book of a job as a PDF. Needs no database: the job and the records of the site come with the request, saved or not. */
+/**
+ * A book of a job as a PDF. Needs no database: the job and the records of the site come with the request, saved or not.
+ */
 export async function bookPdf(
   kind: BookKind,
   job: Job,

@@ -19,7 +19,10 @@ export async function fieldSheetsPdf(
   return pdfOf(pdfDefinition(fieldSheets({ job, derived: result.value, state, levels: tieLevels(state), ...dated })))
 }
 
-/** A story pole at 1:1 as strips on letter sheets: a post's, a wall's, or one for the building. An unknown name is refused. */
+/**
+ * A story pole at 1:1 as strips on letter sheets: a post's, a wall's, or one for the building. An unknown name is
+ * refused.
+ */
 export async function stripsOf(job: Job, key: string): Promise<Result<Uint8Array>> {
   const result = deriveJob(job)
   if (!result.ok) return result

@@ -36,7 +36,10 @@ export async function createJob(doc: Job, label: string): Promise<SaveResult> {
   })
 }
 
-/** Saves an edit made against `baseRevision`. An edit against an older revision is not written: the current one is handed back. */
+/**
+ * Saves an edit made against `baseRevision`. An edit against an older revision is not written: the current one is
+ * handed back.
+ */
 export async function saveJob(id: string, baseRevision: number, doc: Job, label: string): Promise<SaveResult> {
   const issues = checkJob(doc)
   if (issues.length) return { kind: 'refused', issues }

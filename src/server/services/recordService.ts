@@ -13,7 +13,10 @@ const reply = async (jobId: string, after: number, revision: number): Promise<Re
   return { kind: 'ok', records, last: records.at(-1)?.seq ?? after, revision }
 }
 
-/** Records of a job that arrived after one, and the job's revision, so that a phone knows when the office has changed the plan. */
+/**
+ * Records of a job that arrived after one, and the job's revision, so that a phone knows when the office has changed
+ * the plan.
+ */
 export async function recordsAfter(jobId: string, after: number): Promise<RecordsReply> {
   const job = await findJob(db(), jobId)
   return job ? reply(jobId, after, job.revision) : { kind: 'gone' }

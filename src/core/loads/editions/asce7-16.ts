@@ -10,7 +10,8 @@ export const ASCE_7_16: EditionData = {
     D: { fully: 0.8, partially: 0.9, sheltered: 1 },
   }, // Table 7.3-1
   thermal: { heated: 1, 'just-above-freezing': 1.1, unheated: 1.2, 'kept-below-freezing': 1.3 }, // Table 7.3-2
-  terrain: { B: { alpha: 7, zgFt: 1200 }, C: { alpha: 9.5, zgFt: 900 }, D: { alpha: 11.5, zgFt: 700 } }, // Table 26.11-1
+  // Table 26.11-1
+  terrain: { B: { alpha: 7, zgFt: 1200 }, C: { alpha: 9.5, zgFt: 900 }, D: { alpha: 11.5, zgFt: 700 } },
   gust: 0.85, // 26.11.1
   directionality: 0.85, // Table 26.6-1, buildings
   gcpi: { enclosed: 0.18, partially: 0.55, open: 0 }, // Table 26.13-1
@@ -36,7 +37,8 @@ export const ASCE_7_16: EditionData = {
     ],
   },
   minimum: { wallPsf: 16, roofPsf: 8, claddingPsf: 16 }, // 27.1.5, 30.2.2, strength level
-  // Figs. 30.3-2A to D at 10 ft², no area reduction (register C15 for slopes over 20 degrees): zones 1, 2e, 2n and 2r, 3e, 3r, inward.
+  // Figs. 30.3-2A to D at 10 ft², no area reduction (register C15 for slopes over 20 degrees): zones 1, 2e, 2n and 2r,
+  // 3e, 3r, inward.
   gableRoof: [
     {
       upToDeg: 7,
@@ -53,7 +55,8 @@ export const ASCE_7_16: EditionData = {
       verify: 'C15',
     },
   ],
-  // Figs. 27.3-4 and 27.3-5 (register C14): clear and obstructed flow, load cases A and B, CN windward half and leeward half.
+  // Figs. 27.3-4 and 27.3-5 (register C14): clear and obstructed flow, load cases A and B, CN windward half and leeward
+  // half.
   openPitched: [
     {
       thetaDeg: 7.5,
@@ -143,7 +146,8 @@ export const ASCE_7_16: EditionData = {
       ],
     },
   ],
-  openAlong: { within: [-1.2, 0.8], between: [-0.9, 0.5], beyond: [-0.6, 0.3] }, // Fig. 27.3-7 by h, 2h, farther: worse of both flows, up and down
+  // Fig. 27.3-7 by h, 2h, farther: worse of both flows, up and down
+  openAlong: { within: [-1.2, 0.8], between: [-0.9, 0.5], beyond: [-0.6, 0.3] },
   combinations: [
     // 2.4.1, allowable stress; roof is the worse of roof live and snow
     { id: 'D', dead: 1, roof: 0, wind: 0, duration: 0.9, clause: '2.4.1 (1)' },

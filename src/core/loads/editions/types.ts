@@ -3,7 +3,10 @@ import type { Exposure, Risk, SnowExposure, Thermal } from '../../model'
 /** Roof zones of components and cladding: interior, eave, rake, ridge, eave corner, ridge corner. */
 export type RoofZone = '1' | '2e' | '2n' | '2r' | '3e' | '3r'
 
-/** One allowable-stress combination: factors of dead, roof (snow or roof live) and strength-level wind, and its load duration factor. */
+/**
+ * One allowable-stress combination: factors of dead, roof (snow or roof live) and strength-level wind, and its load
+ * duration factor.
+ */
 export interface Combination {
   readonly id: string
   readonly dead: number

@@ -36,13 +36,17 @@ export const OpeningMark = memo(function OpeningMark({
   const deep = Math.min(wide, 46) * inward
   const line = alongX
     ? {
-        swing: `M${xAt(placed.fromIn)} ${base}v${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${xAt(placed.toIn)} ${base}`,
+        swing:
+          `M${xAt(placed.fromIn)} ${base}v${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ` +
+          `${xAt(placed.toIn)} ${base}`,
         up: `M${xAt(placed.fromIn)} ${base}v${deep}H${xAt(placed.toIn)}V${base}`,
         flat: `M${xAt(placed.fromIn)} ${base + 3 * -inward}H${xAt(placed.toIn)}`,
         pane: `M${xAt(placed.fromIn)} ${base + 2.5 * inward}H${xAt(placed.toIn)}`,
       }
     : {
-        swing: `M${base} ${yAt(placed.fromIn)}h${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${base} ${yAt(placed.toIn)}`,
+        swing:
+          `M${base} ${yAt(placed.fromIn)}h${wide * inward}A${wide} ${wide} 0 0 ${inward < 0 ? 1 : 0} ${base} ` +
+          `${yAt(placed.toIn)}`,
         up: `M${base} ${yAt(placed.fromIn)}h${deep}V${yAt(placed.toIn)}H${base}`,
         flat: `M${base + 3 * -inward} ${yAt(placed.fromIn)}V${yAt(placed.toIn)}`,
         pane: `M${base + 2.5 * inward} ${yAt(placed.fromIn)}V${yAt(placed.toIn)}`,

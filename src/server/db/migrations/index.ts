@@ -5,7 +5,10 @@ import * as records from './003_records'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = { '001_jobs': jobs, '002_edits': edits, '003_records': records }
 
-/** Migrations as modules, so that the built server and the scripts run the same ones. One schema change each: DDL commits by itself. */
+/**
+ * Migrations as modules, so that the built server and the scripts run the same ones. One schema change each: DDL
+ * commits by itself.
+ */
 export const migrations: Knex.MigrationSource<string> = {
   getMigrations: async () => Object.keys(ALL).sort(),
   getMigrationName: (name) => name,

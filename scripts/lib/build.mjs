@@ -5,9 +5,11 @@ import path from 'node:path'
 import { say, stop } from './say.mjs'
 
 const files = (dir) =>
-  readdirSync(dir, { withFileTypes: true }).flatMap((e) =>
-    e.isDirectory() ? files(path.join(dir, e.name)) : /\.test\.tsx?$/.test(e.name) ? [] : [path.join(dir, e.name)],
-  )
+  readdirSync(dir, { withFileTypes: true }).flatMap((e) => {
+    if (e.isDirectory()) return files(path.join(dir, e.name))
+    if (/\.test\.tsx?$/.test(e.name)) return []
+    return [path.join(dir, e.name)]
+  })
 
 /** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
 export function build(dist = '.next') {

@@ -15,12 +15,11 @@ import type { SiteResults } from './siteResults'
 export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<Side, number> {
   const { row, relied } = lateral
   const total = row.loadLb.reduce((sum, value) => sum + value, 0)
-  const end = (i: 0 | 1) =>
-    relied === 'roof trusted'
-      ? total / 2
-      : relied === 'roof checked'
-        ? Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1])
-        : 0
+  const end = (i: 0 | 1) => {
+    if (relied === 'roof trusted') return total / 2
+    if (relied === 'roof checked') return Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1])
+    return 0
+  }
   return { west: end(0), east: end(1), south: lateral.alongLb / 2, north: lateral.alongLb / 2 }
 }
 

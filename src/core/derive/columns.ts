@@ -87,7 +87,11 @@ export function columnBasis(building: Building, lateral: Lateral, gapIn: number)
   const freeKe = pinned ? 2.4 : 2.1
   // Where frames take more than a fifth of the load themselves, the tops of their posts count as free (register C07).
   const eaveKe = free || lateral.row.frameShare > 0.2 ? freeKe : heldKe
-  const keOf = (post: Post): number => (isEave(post.side) && post.kind !== 'lean-to' ? eaveKe : free ? freeKe : heldKe)
+  const keOf = (post: Post): number => {
+    if (isEave(post.side) && post.kind !== 'lean-to') return eaveKe
+    if (free) return freeKe
+    return heldKe
+  }
   return {
     size,
     values,
@@ -318,17 +322,15 @@ export function columnWorst(
       : 0
   const weakFt = ((basis.gapIn(post) / 12) ** 2 * weakPlf) / 8
   const pocket = building.roof.truss.seat === 'pocket' && basis.size.wood === 'laminated' && isEave(post.side)
-  const grades = cases.map((lateral) =>
-    pier
-      ? 0
-      : constrained
-        ? Math.abs(lateral.momentFtLb)
-        : Math.max(
-            Math.abs(lateral.momentFtLb),
-            Math.abs(lateral.fixedFtLb),
-            inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), Math.max(0.5, embedIn / 12)),
-          ),
-  )
+  const grades = cases.map((lateral) => {
+    if (pier) return 0
+    if (constrained) return Math.abs(lateral.momentFtLb)
+    return Math.max(
+      Math.abs(lateral.momentFtLb),
+      Math.abs(lateral.fixedFtLb),
+      inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), Math.max(0.5, embedIn / 12)),
+    )
+  })
   for (const axial of list) {
     if (axial.windShare === 0) {
       take(axial, 'at mid-height', ecc / 2, 0, false, 1, null)
@@ -728,16 +730,17 @@ export function columnChecks(
           `hardest, ${result.section}.`,
         fix,
         trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
-        diagram: () =>
-          result.lateralCase
-            ? postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
-            : result.clad > 0
-              ? postDiagram(
-                  cladBent(result.clad, other.heightIn / 12, pier),
-                  other.heightIn,
-                  result.fbAllowed * basis.size.sIn3,
-                )
-              : null,
+        diagram: () => {
+          if (result.lateralCase)
+            return postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
+          if (result.clad > 0)
+            return postDiagram(
+              cladBent(result.clad, other.heightIn / 12, pier),
+              other.heightIn,
+              result.fbAllowed * basis.size.sIn3,
+            )
+          return null
+        },
       }),
     )
   }

@@ -232,7 +232,11 @@ export function lateralOf(
     ? [endWallLbIn(building, grid, 'west', values), endWallLbIn(building, grid, 'east', values)]
     : [0, 0]
   // Where an end wall stands, its posts are not counted besides it.
-  const withWalls = frameLbIn.map((k, i) => (i === 0 ? wallLbIn[0] || k : i === last ? wallLbIn[1] || k : k))
+  const withWalls = frameLbIn.map((k, i) => {
+    if (i === 0) return wallLbIn[0] || k
+    if (i === last) return wallLbIn[1] || k
+    return k
+  })
   const result = relied === 'roof checked' ? shareByDiaphragm({ frameLbIn: withWalls, bayLbIn, loadLb }) : null
   const moveIn =
     relied === 'roof trusted'

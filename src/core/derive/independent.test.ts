@@ -83,9 +83,11 @@ function roofBySquares(derived: Derived, job: Job, postId: string): number {
   const post = derived.posts.find((post) => post.id === postId)
   if (!post) return 0
   const over = job.building.eaveOverhangIn
-  const lines = derived.grid.centresIn.map((centreIn, i) =>
-    i === 0 ? 0 : i === derived.grid.centresIn.length - 1 ? derived.grid.lengthIn : centreIn,
-  )
+  const lines = derived.grid.centresIn.map((centreIn, i) => {
+    if (i === 0) return 0
+    if (i === derived.grid.centresIn.length - 1) return derived.grid.lengthIn
+    return centreIn
+  })
   const step = 3
   let points = 0
   for (

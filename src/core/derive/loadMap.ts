@@ -56,9 +56,11 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
   const { wind } = results
   if (loadCase === 'across')
     return [
-      ...walls({ south: wind.windwardPsf, north: wind.leewardPsf, west: wind.sidePsf, east: wind.sidePsf }, (side) =>
-        side === 'south' ? 'windward' : side === 'north' ? 'leeward' : 'side',
-      ),
+      ...walls({ south: wind.windwardPsf, north: wind.leewardPsf, west: wind.sidePsf, east: wind.sidePsf }, (side) => {
+        if (side === 'south') return 'windward'
+        if (side === 'north') return 'leeward'
+        return 'side'
+      }),
       rect(
         'ww',
         'roof',
@@ -96,7 +98,11 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
     return [
       ...walls(
         { west: wind.windwardPsf, east: wind.leewardAlongPsf, south: wind.sidePsf, north: wind.sidePsf },
-        (side) => (side === 'west' ? 'windward' : side === 'east' ? 'leeward' : 'side'),
+        (side) => {
+          if (side === 'west') return 'windward'
+          if (side === 'east') return 'leeward'
+          return 'side'
+        },
       ),
       ...strips,
     ]

@@ -391,36 +391,37 @@ export function holeChecks(
     const demand = demands[hole.governing.uplift]
     const post = posts.get(hole.governing.uplift)
     const postWeight = (demand.postWeightPlf * ((post?.heightIn ?? 0) + hole.embedIn)) / 12
-    const hold = () =>
-      building.school === 'pier'
-        ? pierUpliftLb(hole.diameterIn, (hole.depthIn + building.bracketIn) / 12).trace()
-        : building.school === 'collar'
-          ? collarUpliftLb({
-              diameterIn: hole.diameterIn,
-              heightIn: Math.min(building.collarHeightIn, hole.embedIn),
-              topFt: Math.max(0, hole.embedIn - building.collarHeightIn) / 12,
-              postAreaFt2: postSize(building.post).areaIn2 / 144,
-              postWeightLb: postWeight,
-              coneDeg: building.coneAngleDeg,
-            }).trace()
-          : building.cleat
-            ? cleatUpliftLb({
-                ...building.cleat,
-                topFt: Math.max(0, hole.embedIn - 1.5) / 12,
-                postAreaFt2: postSize(building.post).areaIn2 / 144,
-                postWeightLb: postWeight,
-                coneDeg: building.coneAngleDeg,
-              }).trace()
-            : [
-                line(
-                  'The post’s own weight',
-                  '0.6·post',
-                  `0.6 × ${sig(postWeight)}`,
-                  hole.uplift.capacityLb,
-                  'lb',
-                  'ASCE 7-16 2.4.1 (7)',
-                ),
-              ]
+    const hold = () => {
+      if (building.school === 'pier')
+        return pierUpliftLb(hole.diameterIn, (hole.depthIn + building.bracketIn) / 12).trace()
+      if (building.school === 'collar')
+        return collarUpliftLb({
+          diameterIn: hole.diameterIn,
+          heightIn: Math.min(building.collarHeightIn, hole.embedIn),
+          topFt: Math.max(0, hole.embedIn - building.collarHeightIn) / 12,
+          postAreaFt2: postSize(building.post).areaIn2 / 144,
+          postWeightLb: postWeight,
+          coneDeg: building.coneAngleDeg,
+        }).trace()
+      if (building.cleat)
+        return cleatUpliftLb({
+          ...building.cleat,
+          topFt: Math.max(0, hole.embedIn - 1.5) / 12,
+          postAreaFt2: postSize(building.post).areaIn2 / 144,
+          postWeightLb: postWeight,
+          coneDeg: building.coneAngleDeg,
+        }).trace()
+      return [
+        line(
+          'The post’s own weight',
+          '0.6·post',
+          `0.6 × ${sig(postWeight)}`,
+          hole.uplift.capacityLb,
+          'lb',
+          'ASCE 7-16 2.4.1 (7)',
+        ),
+      ]
+    }
     out.push(
       makeCheck({
         id: `uplift-${hole.kind}`,

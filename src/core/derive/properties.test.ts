@@ -68,14 +68,15 @@ function jobOf(building: Asked): Job {
     },
   }
 }
-const bad = (v: unknown, path = ''): string[] =>
-  typeof v === 'number'
-    ? Number.isNaN(v)
-      ? [path]
-      : []
-    : typeof v === 'object' && v !== null
-      ? Object.entries(v).flatMap(([key, value]) => bad(value, `${path}.${key}`))
-      : []
+const bad = (v: unknown, path = ''): string[] => {
+  if (typeof v === 'number') {
+    if (Number.isNaN(v)) return [path]
+    return []
+  }
+  if (typeof v === 'object' && v !== null)
+    return Object.entries(v).flatMap(([key, value]) => bad(value, `${path}.${key}`))
+  return []
+}
 const each = (run: (derived: Derived, job: Job) => void, numRuns = 60) =>
   fc.assert(
     fc.property(building, (building) => {

@@ -12,12 +12,11 @@ import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
  * Sag limits of roof members by ceiling, span over: live and total, IBC 2021 Table 1604.3; formed metal roofing L/150
  * without a ceiling (note a).
  */
-export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly total: number } =>
-  ceiling === 'none'
-    ? { live: 150, total: 120 }
-    : ceiling === 'other'
-      ? { live: 240, total: 180 }
-      : { live: 360, total: 240 }
+export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly total: number } => {
+  if (ceiling === 'none') return { live: 150, total: 120 }
+  if (ceiling === 'other') return { live: 240, total: 180 }
+  return { live: 360, total: 240 }
+}
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
 const WORKER_LB = 300
 

@@ -122,8 +122,11 @@ export const CURE_STEPS = [
  * Nurse-Saul maturity: hours weighed by degrees over 14 °F against the same at 65 °F; nothing gained at or under 14 °F.
  * Under 40 °F times double at least.
  */
-const weigh = (tempF: number): number =>
-  tempF <= 14 ? 0 : tempF < 40 ? Math.min(0.5, (tempF - 14) / 51) : Math.min(1.3, (tempF - 14) / 51)
+const weigh = (tempF: number): number => {
+  if (tempF <= 14) return 0
+  if (tempF < 40) return Math.min(0.5, (tempF - 14) / 51)
+  return Math.min(1.3, (tempF - 14) / 51)
+}
 
 /**
  * How far a pour has cured: hours since, weighed by the temperature of each, and what may be done with it now. Hours

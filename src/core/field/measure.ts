@@ -124,12 +124,11 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
   }
   // What the crew's own school prints besides the marks: a card must be made anew when it changes.
   const { levelSchool, laserLineIn } = job.fieldwork
-  const printsToo = (id: string) =>
-    levelSchool === 'level-strings'
-      ? `s${toSixteenths(stringIn[id])}`
-      : levelSchool === 'cut-to-laser'
-        ? `l${toSixteenths(laserLineIn)}`
-        : ''
+  const printsToo = (id: string) => {
+    if (levelSchool === 'level-strings') return `s${toSixteenths(stringIn[id])}`
+    if (levelSchool === 'cut-to-laser') return `l${toSixteenths(laserLineIn)}`
+    return ''
+  }
   const asBuilt = postsAsBuilt(stood.posts, stood.poles, footOf, rods, state, printsToo)
   const dugIn = Object.fromEntries(
     Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),

@@ -35,8 +35,13 @@ export function bearingStrengthPsi(gravity: number, dIn: number, thetaDeg: numbe
 }
 
 /** Bending yield strength of bright common nails by diameter, psi, NDS 2018 Table I1; bolts and lag screws 45,000. */
-export const nailYieldPsi = (dIn: number): number =>
-  dIn <= 0.142 ? 100000 : dIn <= 0.177 ? 90000 : dIn <= 0.236 ? 80000 : dIn <= 0.273 ? 70000 : 60000
+export const nailYieldPsi = (dIn: number): number => {
+  if (dIn <= 0.142) return 100000
+  if (dIn <= 0.177) return 90000
+  if (dIn <= 0.236) return 80000
+  if (dIn <= 0.273) return 70000
+  return 60000
+}
 export const BOLT_YIELD_PSI = 45000
 
 /**

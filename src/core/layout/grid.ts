@@ -64,7 +64,11 @@ export function layOutGrid(building: Building): Result<Grid> {
     [fromCentres ? thickIn / 2 : 0],
   )
   const last = lines.length - 1
-  const centresIn = lines.map((line, i) => (i === 0 ? thickIn / 2 : i === last ? lengthIn - thickIn / 2 : line))
+  const centresIn = lines.map((line, i) => {
+    if (i === 0) return thickIn / 2
+    if (i === last) return lengthIn - thickIn / 2
+    return line
+  })
   const gable = equalSpaces(widthIn, building.gableMaxIn)
   const gableIn = Array.from({ length: gable.count - 1 }, (_, k) => gable.spaceIn * (k + 1))
   return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, gableIn })

@@ -58,7 +58,11 @@ function places(building: Building, grid: Grid): number[] {
 export function trussPlan(building: Building, grid: Grid, layout: PostLayout): TrussPlan {
   const xs = places(building, grid)
   // End trusses stand inside the end strings by half a post: the roof they carry still reaches the string.
-  const edges = xs.map((xIn, i) => (i === 0 ? 0 : i === xs.length - 1 ? grid.lengthIn : xIn))
+  const edges = xs.map((xIn, i) => {
+    if (i === 0) return 0
+    if (i === xs.length - 1) return grid.lengthIn
+    return xIn
+  })
   const half = (i: number, j: number) =>
     j < 0 || j >= xs.length ? building.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
   const trusses = xs.map((xIn, i): Truss => ({

@@ -9,7 +9,11 @@ export interface DeadLoad {
 }
 
 /** Default weight of wood trusses by spacing, psf of plan (register C09). */
-export const trussDefaultPsf = (spaceIn: number): number => (spaceIn <= 30 ? 3 : spaceIn <= 60 ? 2 : 1.5)
+export const trussDefaultPsf = (spaceIn: number): number => {
+  if (spaceIn <= 30) return 3
+  if (spaceIn <= 60) return 2
+  return 1.5
+}
 
 /**
  * Roof dead load, psf of plan: the greatest that is certain, and the least for uplift. `purlinPlf` weight of one

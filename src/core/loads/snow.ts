@@ -24,7 +24,9 @@ export interface SnowLoads {
  */
 export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): number {
   const start = ct <= 1 ? 30 : ct < 1.2 ? (slippery ? 10 : 37.5) : slippery ? 15 : 45
-  return thetaDeg <= start ? 1 : thetaDeg >= 70 ? 0 : 1 - (thetaDeg - start) / (70 - start)
+  if (thetaDeg <= start) return 1
+  if (thetaDeg >= 70) return 0
+  return 1 - (thetaDeg - start) / (70 - start)
 }
 
 /** Drift height hd, ft: 0.43·lu^(1/3)·(pg+10)^(1/4) − 1.5, ASCE 7-16 Fig. 7.6-1, lu not under 20 ft (register C11). */

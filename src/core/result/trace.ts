@@ -44,12 +44,11 @@ export interface Check {
 }
 
 /** Formats a number for a trace: four significant digits, as the reference examples are printed. */
-export const sig = (value: number): string =>
-  Number.isFinite(value)
-    ? Math.abs(value) >= 10000
-      ? Math.round(value).toString()
-      : Number(value.toPrecision(4)).toString()
-    : '–'
+export const sig = (value: number): string => {
+  if (!Number.isFinite(value)) return '–'
+  if (Math.abs(value) >= 10000) return Math.round(value).toString()
+  return Number(value.toPrecision(4)).toString()
+}
 
 /** Makes a trace line. `numbers` is the formula with its values filled in. */
 export const line = (

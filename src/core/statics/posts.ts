@@ -186,13 +186,11 @@ export function framedPost(
   const PUSH = 1000
   const run = (mode: 'held' | 'moved') => {
     const line = postLine(heightFt * 12, ei, ea, foot, knee, mode === 'held' ? 1 / 12 : 0)
-    const nodes = line.nodes.map((node, i): FrameNode =>
-      i !== line.heel
-        ? node
-        : mode === 'held'
-          ? { ...node, fix: [true, false, false] }
-          : { ...node, load: [PUSH, 0, 0] },
-    )
+    const nodes = line.nodes.map((node, i): FrameNode => {
+      if (i !== line.heel) return node
+      if (mode === 'held') return { ...node, fix: [true, false, false] }
+      return { ...node, load: [PUSH, 0, 0] }
+    })
     const frame = solveFrame({ nodes, members: line.members })
     if (!frame) return null
     const scale = mode === 'held' ? 1 : 1 / frame.moves[line.heel][0]

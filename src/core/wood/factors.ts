@@ -30,7 +30,12 @@ export const bearingArea = (lengthIn: number, endIn: number): number =>
 export function laminationFactor(plies: number, confirmed: boolean, machine: boolean): number {
   if (plies < 3) return 1
   if (!confirmed) return 1.15
-  return plies === 3 ? (machine ? 1.25 : 1.35) : machine ? 1.3 : 1.4
+  if (plies === 3) {
+    if (machine) return 1.25
+    return 1.35
+  }
+  if (machine) return 1.3
+  return 1.4
 }
 
 /** Share of a laminated section's bending strength inside a zone of unreinforced butt joints (register C08). */

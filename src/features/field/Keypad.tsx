@@ -14,8 +14,13 @@ const LABEL = (sixteenths: number): string => {
   return parts.numerator ? `${parts.numerator}/${parts.denominator}` : '0'
 }
 /** Length of a tick by its true rank on a blade. */
-const tick = (sixteenths: number): number =>
-  sixteenths % 16 === 0 ? 34 : sixteenths % 8 === 0 ? 27 : sixteenths % 4 === 0 ? 21 : sixteenths % 2 === 0 ? 15 : 10
+const tick = (sixteenths: number): number => {
+  if (sixteenths % 16 === 0) return 34
+  if (sixteenths % 8 === 0) return 27
+  if (sixteenths % 4 === 0) return 21
+  if (sixteenths % 2 === 0) return 15
+  return 10
+}
 
 /**
  * Keys for a thumb: ten whole inches about the last reading, the ten before and after one tap away, then sixteenths in

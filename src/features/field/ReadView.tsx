@@ -78,8 +78,11 @@ export function ReadView({ job, derived }: FieldPage) {
   const [rod, setRod] = useState<Rod | null>(null)
   const embedded = job.building.school !== 'pier'
   const kindOf = (id: string) => derived.posts.find((post) => post.id === id)?.kind
-  const read = (id: string): boolean =>
-    on === 'foot' ? id in rods.offsets : on === 'footing' ? id in levels.footings : id in levels.grounds
+  const read = (id: string): boolean => {
+    if (on === 'foot') return id in rods.offsets
+    if (on === 'footing') return id in levels.footings
+    return id in levels.grounds
+  }
   const seed = useRef(7)
   if (!setup || mode === 'setup')
     return (

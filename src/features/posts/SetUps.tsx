@@ -135,13 +135,11 @@ export function SetUps() {
           {levels.unused.length} readings are kept but not used:{' '}
           {[
             ...new Set(
-              levels.unused.map((unused) =>
-                unused.why === 'refused'
-                  ? 'their set-up does not close'
-                  : unused.why === 'untied'
-                    ? 'their set-up is not tied to the first by a benchmark'
-                    : 'they belong to no set-up',
-              ),
+              levels.unused.map((unused) => {
+                if (unused.why === 'refused') return 'their set-up does not close'
+                if (unused.why === 'untied') return 'their set-up is not tied to the first by a benchmark'
+                return 'they belong to no set-up'
+              }),
             ),
           ].join('; ')}
           . Read them again in a good set-up.

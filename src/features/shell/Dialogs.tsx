@@ -46,7 +46,9 @@ export function KeysDialog({ show, onHide }: { readonly show: boolean; readonly 
 
 const shown = (value: unknown) => {
   const text = typeof value === 'string' ? value : JSON.stringify(value)
-  return text === undefined ? '–' : text.length > 46 ? `${text.slice(0, 44)}…` : text
+  if (text === undefined) return '–'
+  if (text.length > 46) return `${text.slice(0, 44)}…`
+  return text
 }
 export function HistoryDialog({
   id,

@@ -130,23 +130,23 @@ export function Pole() {
           <path d={`M${left} ${stain + 3}l7 -5l8 4l9 -6l10 5V${foot}H${left}Z`} fill="#5F3D13" opacity={0.56} />
         </g>
         <path d={stick} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-        {ON_POLE.map((place, i) =>
-          place === stage ? (
-            <polygon key={place} points={waxPoints(6, yAt(i), 58, yAt(i), 6, i + 2)} fill="var(--burr)" />
-          ) : facts[place].done ? (
-            <g key={place}>
-              <polygon points={waxPoints(9, yAt(i), 55, yAt(i), 4, i + 2)} fill="var(--ink)" />
-              <path
-                d={`M60 ${yAt(i) - 5}L54 ${yAt(i)}L60 ${yAt(i) + 5}`}
-                fill="none"
-                stroke="var(--ink)"
-                strokeWidth={2.4}
-              />
-            </g>
-          ) : (
-            <rect key={place} x={12} y={yAt(i)} width={42} height={1.6} fill="var(--lumber-4)" />
-          ),
-        )}
+        {ON_POLE.map((place, i) => {
+          if (place === stage)
+            return <polygon key={place} points={waxPoints(6, yAt(i), 58, yAt(i), 6, i + 2)} fill="var(--burr)" />
+          if (facts[place].done)
+            return (
+              <g key={place}>
+                <polygon points={waxPoints(9, yAt(i), 55, yAt(i), 4, i + 2)} fill="var(--ink)" />
+                <path
+                  d={`M60 ${yAt(i) - 5}L54 ${yAt(i)}L60 ${yAt(i) + 5}`}
+                  fill="none"
+                  stroke="var(--ink)"
+                  strokeWidth={2.4}
+                />
+              </g>
+            )
+          return <rect key={place} x={12} y={yAt(i)} width={42} height={1.6} fill="var(--lumber-4)" />
+        })}
         <polygon points={waxPoints(-4, ground, 152, ground, 4.5, 3)} fill="var(--grade)" />
         <text
           x={70}

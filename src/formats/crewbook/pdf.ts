@@ -29,7 +29,11 @@ function content(block: Block): Content {
       return {
         margin: [0, 4, 0, 4],
         layout: {
-          hLineWidth: (i: number) => (i === 1 ? 1.3 : i === 0 ? 0 : 0.4),
+          hLineWidth: (i: number) => {
+            if (i === 1) return 1.3
+            if (i === 0) return 0
+            return 0.4
+          },
           vLineWidth: () => 0,
           paddingTop: () => 1.4,
           paddingBottom: () => 1.2,

@@ -118,7 +118,11 @@ export const Dimensions = memo(function Dimensions({
   readonly lengthIn: number
   readonly y: number
 }) {
-  const marks = centresIn.map((centreIn, i) => (i === 0 ? 0 : i === centresIn.length - 1 ? lengthIn : centreIn))
+  const marks = centresIn.map((centreIn, i) => {
+    if (i === 0) return 0
+    if (i === centresIn.length - 1) return lengthIn
+    return centreIn
+  })
   const room = ((marks[1] ?? 0) - marks[0]) * viewport.view.scale
   return (
     <g>

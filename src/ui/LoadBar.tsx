@@ -12,7 +12,12 @@ export function LoadBar({
   const at = (load: number) => (load / full) * width
   const cap = at(1)
   const fails = ratio > 1 + 1e-9
-  const fill = fails ? 'var(--keel)' : ratio >= 0.9 ? 'var(--ink)' : 'var(--galv-4)'
+  const toneOf = () => {
+    if (fails) return 'var(--keel)'
+    if (ratio >= 0.9) return 'var(--ink)'
+    return 'var(--galv-4)'
+  }
+  const fill = toneOf()
   return (
     <svg className="bar" width={width} height={height + 4} viewBox={`0 0 ${width} ${height + 4}`} aria-hidden>
       <defs>

@@ -44,7 +44,12 @@ export function SvgMeasure({
 }: Props) {
   const stacked = size >= 19
   const width = measureWidth(inches, size, feet, stacked)
-  const start = anchor === 'start' ? x : anchor === 'end' ? x - width : x - width / 2
+  const startX = () => {
+    if (anchor === 'start') return x
+    if (anchor === 'end') return x - width
+    return x - width / 2
+  }
+  const start = startX()
   const turn = rotate ? `rotate(${rotate} ${x} ${y})` : undefined
   const back = ground ? (
     <rect x={start - 5} y={y - size * 1.02} width={width + 10} height={size * 1.4} rx={2} fill={ground} />

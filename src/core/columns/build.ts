@@ -92,15 +92,14 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
         { fromIn: joint, toIn: top, lengthIn: top - joint, treated: false },
       )
     }
+    const lengthName = () => {
+      if (size.plies === 4 && i === 1) return 'second'
+      if (size.plies === 4 && i === 2) return 'third'
+      if (size.plies === 4 && i === 3) return 'far'
+      return NAMES[i]
+    }
     return {
-      name:
-        size.plies === 4 && i === 1
-          ? 'second'
-          : size.plies === 4 && i === 2
-            ? 'third'
-            : size.plies === 4 && i === 3
-              ? 'far'
-              : NAMES[i],
+      name: lengthName(),
       pieces,
       crown: i % 2 === 0 ? ('near' as const) : ('far' as const),
     }
@@ -110,17 +109,20 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
     ? laminationPlan(building.joints.lamination, size.plies, size.depthIn, lengthIn, gravity)
     : null
   const boltCount = building.joints.truss.count
-  const bolts = pocket
-    ? Array.from({ length: boltCount }, (_, k) => ({
+  const boltsThrough = () => {
+    if (pocket)
+      return Array.from({ length: boltCount }, (_, k) => ({
         fromFootIn: seatIn + (pocketIn * (k + 1)) / (boltCount + 1),
         what: `truss bolt ${k + 1}`,
       }))
-    : building.roof.truss.set === 'carriers' && eave && building.roof.truss.seat === 'face'
-      ? Array.from({ length: building.joints.carrier.count }, (_, k) => ({
-          fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2),
-          what: `carrier bolt ${k + 1}`,
-        }))
-      : []
+    if (building.roof.truss.set === 'carriers' && eave && building.roof.truss.seat === 'face')
+      return Array.from({ length: building.joints.carrier.count }, (_, k) => ({
+        fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2),
+        what: `carrier bolt ${k + 1}`,
+      }))
+    return []
+  }
+  const bolts = boltsThrough()
   const steps = laminated
     ? [
         'Sight every board; lay the plies so that the crown of each turns against its neighbour’s.',

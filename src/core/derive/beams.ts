@@ -301,12 +301,12 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const rLb = gravity[heavy]
   // A block on the inner face lengthens the seat by its own thickness; its nails carry its share.
   const seatIn = size.depthIn + (truss.blockNails > 0 ? 1.5 : 0)
-  const bearing =
-    !onCarriers && truss.seat === 'face'
-      ? null
-      : onCarriers
-        ? 1.5 * truss.plies * 1.5 * building.roof.carrier.plies
-        : 1.5 * truss.plies * seatIn
+  const seatAreaIn2 = () => {
+    if (!onCarriers && truss.seat === 'face') return null
+    if (onCarriers) return 1.5 * truss.plies * 1.5 * building.roof.carrier.plies
+    return 1.5 * truss.plies * seatIn
+  }
+  const bearing = seatAreaIn2()
   if (bearing !== null) {
     out.push(
       makeCheck({

@@ -93,9 +93,12 @@ function braceChecks(
   const nail = nailOf(spec.nail)
   return lines.flatMap((brace): Check[] => {
     const id = `brace-${brace.side}`
-    const title =
-      `${names[brace.side]}: ` +
-      `${spec.walls === 'straps' ? 'straps' : spec.walls === 'single-boards' ? 'single braces' : 'X braces'}`
+    const kindWords = () => {
+      if (spec.walls === 'straps') return 'straps'
+      if (spec.walls === 'single-boards') return 'single braces'
+      return 'X braces'
+    }
+    const title = `${names[brace.side]}: ` + `${kindWords()}`
     const head = {
       stage: 'bracing' as const,
       group: 'brace' as const,

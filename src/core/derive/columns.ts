@@ -124,7 +124,12 @@ interface Axial {
 function axials(list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] {
   const out: Axial[] = []
   for (const combination of list) {
-    const roof = combination.live === 'snow' ? demand.snowLb : combination.live === 'roof' ? demand.liveLb : 0
+    const roofLb = () => {
+      if (combination.live === 'snow') return demand.snowLb
+      if (combination.live === 'roof') return demand.liveLb
+      return 0
+    }
+    const roof = roofLb()
     const dead = combination.least ? demand.deadMinLb + weightLb : demand.deadLb + weightLb
     const make = (windLb: number) =>
       out.push({
@@ -226,17 +231,28 @@ function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
   if (fcPsi < 0) return -fcPsi / limits.ftAllowed + fb / fbAllowed + fb2 / limits.fb2Allowed
   const r1 = 1 - fcPsi / limits.fce1
   const r2 = 1 - fcPsi / limits.fce2
-  return (
-    (fcPsi / limits.fcAllowed) ** 2 +
-    (fb === 0 ? 0 : r1 > 0 ? fb / (fbAllowed * r1) : Infinity) +
-    (fb2 === 0 ? 0 : r2 > 0 ? fb2 / (limits.fb2Allowed * r2) : Infinity)
-  )
+  const sidewaysShare = () => {
+    if (fb2 === 0) return 0
+    if (r2 > 0) return fb2 / (limits.fb2Allowed * r2)
+    return Infinity
+  }
+  const bendingShare = () => {
+    if (fb === 0) return 0
+    if (r1 > 0) return fb / (fbAllowed * r1)
+    return Infinity
+  }
+  return (fcPsi / limits.fcAllowed) ** 2 + bendingShare() + sidewaysShare()
 }
 
 /** The governing trial with all its numbers. */
 function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
   const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
   const areaIn2 = areaLeftIn2(basis, trial)
+  const fcAllowedPsi = () => {
+    if (trial.section === 'at the truss seat') return basis.values.fc * trial.axial.duration
+    if (trial.axial.lb < 0) return limits.ftAllowed
+    return limits.fcAllowed
+  }
   return {
     postId: post.id,
     section: trial.section,
@@ -247,12 +263,7 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
     fc: trial.axial.lb / areaIn2,
     fb: (Math.abs(trial.m1) * 12) / basis.size.sIn3,
     fb2: (Math.abs(trial.m2) * 12) / basis.weakS,
-    fcAllowed:
-      trial.section === 'at the truss seat'
-        ? basis.values.fc * trial.axial.duration
-        : trial.axial.lb < 0
-          ? limits.ftAllowed
-          : limits.fcAllowed,
+    fcAllowed: fcAllowedPsi(),
     fbAllowed: limits.fbAllowed * trial.share,
     axial: trial.axial,
     areaIn2,
@@ -401,20 +412,22 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
   const own = (moment - (ecc ? eccFtLb / 2 : 0)) / windShare
   const is = (action: 'momentFtLb' | 'fixedFtLb') =>
     columnResult.lateralCase !== null && Math.abs(own - Math.abs(columnResult.lateralCase[action])) < 1e-6 * own
-  const action =
-    columnResult.section !== 'at or below grade'
-      ? null
-      : is('momentFtLb')
-        ? 'momentFtLb'
-        : is('fixedFtLb')
-          ? 'fixedFtLb'
-          : null
+  const actionOf = () => {
+    if (is('momentFtLb')) return 'momentFtLb'
+    if (is('fixedFtLb')) return 'fixedFtLb'
+    return null
+  }
+  const action = columnResult.section !== 'at or below grade' ? null : actionOf()
   const parts = action === null ? sig(own) : actionNumbers(columnResult.lateralCase, action)
+  const windTimes = () => {
+    if (windShare === 1) return parts
+    if (action === null) return `${sig(windShare)} × ${parts}`
+    return `${sig(windShare)} × (${parts})`
+  }
   return line(
     label,
     `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`,
-    `${windShare === 1 ? parts : action === null ? `${sig(windShare)} × ${parts}` : `${sig(windShare)} × (${parts})`}` +
-      `${ecc}`,
+    `${windTimes()}` + `${ecc}`,
     moment,
     'ft-lb',
     `statics: ${sig(columnResult.lateralCase.plf)} plf, top moves ${sig(columnResult.lateralCase.moveIn)} in.`,
@@ -544,39 +557,40 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
       ),
     )
   const room = (fce: number) => `(1 − ${sig(columnResult.fc)}/${sig(fce)})`
-  out.push(
-    seat
-      ? line(
-          'Outer plies beside the pocket',
-          'fc/Fc*',
-          `${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)}`,
-          columnResult.ratio,
-          '',
-          'NDS 2018 3.10.1',
-        )
-      : tension
-        ? line(
-            'Together',
-            `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
-            `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
-              (`${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}` +
-                `${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`),
-            columnResult.ratio,
-            '',
-            'NDS 2018 3.9.1',
-          )
-        : line(
-            'Together',
-            `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
-            `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
-              `${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ` +
-              (`${room(columnResult.limits.fce1)})` +
-                `${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`),
-            columnResult.ratio,
-            '',
-            'NDS 2018 3.9.2',
-          ),
-  )
+  const lastLine = () => {
+    if (seat)
+      return line(
+        'Outer plies beside the pocket',
+        'fc/Fc*',
+        `${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)}`,
+        columnResult.ratio,
+        '',
+        'NDS 2018 3.10.1',
+      )
+    if (tension)
+      return line(
+        'Together',
+        `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
+        `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
+          (`${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}` +
+            `${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`),
+        columnResult.ratio,
+        '',
+        'NDS 2018 3.9.1',
+      )
+    return line(
+      'Together',
+      `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
+      `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
+        `${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ` +
+        (`${room(columnResult.limits.fce1)})` +
+          `${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`),
+      columnResult.ratio,
+      '',
+      'NDS 2018 3.9.2',
+    )
+  }
+  out.push(lastLine())
   return out
 }
 

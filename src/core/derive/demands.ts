@@ -63,16 +63,16 @@ export function gravityOf(loads: RoofLoads): { readonly gravityLb: number; reado
 /** The gravity combination that rules, written out, ASCE 7-16 2.4.1. */
 export function gravityLine(label: string, loads: RoofLoads): TraceLine {
   const { gravityLb, gravityCase } = gravityOf(loads)
-  const [formula, numbers] =
-    gravityCase === 'D+S'
-      ? ['D + S', `${sig(loads.deadLb)} + ${sig(loads.snowLb)}`]
-      : gravityCase === 'D+Lr'
-        ? ['D + Lr', `${sig(loads.deadLb)} + ${sig(loads.liveLb)}`]
-        : [
-            'D + 0.75·the more of S and Lr + 0.45·W',
-            `${sig(loads.deadLb)} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ` +
-              `${sig(loads.windDownLb)}`,
-          ]
+  const gravityLine = () => {
+    if (gravityCase === 'D+S') return ['D + S', `${sig(loads.deadLb)} + ${sig(loads.snowLb)}`]
+    if (gravityCase === 'D+Lr') return ['D + Lr', `${sig(loads.deadLb)} + ${sig(loads.liveLb)}`]
+    return [
+      'D + 0.75·the more of S and Lr + 0.45·W',
+      `${sig(loads.deadLb)} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ` +
+        `${sig(loads.windDownLb)}`,
+    ]
+  }
+  const [formula, numbers] = gravityLine()
   return line(label, formula, numbers, gravityLb, 'lb', 'ASCE 7-16 2.4.1')
 }
 
@@ -221,14 +221,18 @@ export function postDemands(
     }
     const gableSide: Side = post.line === 1 ? 'west' : 'east'
     const eaveWallFt = isEave(post.side) && post.kind !== 'lean-to' ? sideFt(post, post.side) : 0
-    const gableWallFt =
-      post.kind === 'corner' ? sideFt(post, gableSide) : !isEave(post.side) ? sideFt(post, post.side) : 0
-    const [wallFt, wallSide] =
-      post.kind === 'corner' && gableWallFt > eaveWallFt
-        ? [gableWallFt, gableSide]
-        : isEave(post.side)
-          ? [eaveWallFt, post.side]
-          : [gableWallFt, post.side]
+    const gableFt = () => {
+      if (post.kind === 'corner') return sideFt(post, gableSide)
+      if (!isEave(post.side)) return sideFt(post, post.side)
+      return 0
+    }
+    const gableWallFt = gableFt()
+    const widerWall = (): readonly [number, Side] => {
+      if (post.kind === 'corner' && gableWallFt > eaveWallFt) return [gableWallFt, gableSide]
+      if (isEave(post.side)) return [eaveWallFt, post.side]
+      return [gableWallFt, post.side]
+    }
+    const [wallFt, wallSide] = widerWall()
     const heightFt = post.heightIn / 12
     const zone5 = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
       const at = alongWall(post, side).atIn / 12

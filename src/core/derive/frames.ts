@@ -151,21 +151,24 @@ export function lateralOf(
   const building = job.building
   const values = postValues(building)
   const lacks = diaphragmLacks(building)
-  const relied: ReliedOn =
-    building.diaphragm === 'trusted'
-      ? 'roof trusted'
-      : building.diaphragm === 'checked' && lacks === null
-        ? 'roof checked'
-        : 'frames alone'
-  const why =
-    relied === 'roof trusted'
-      ? 'The tops of the posts are taken as held by the roof; its strength was not computed.'
-      : relied === 'roof checked'
-        ? 'The roof diaphragm and end walls were computed with the skin values entered.'
-        : building.diaphragm === 'checked'
-          ? `The roof diaphragm was not counted: ${lacks}. The building stands by its ` +
-            `frames${building.knee ? ' and knee braces' : ''}.`
-          : `The building stands by its frames${building.knee ? ' and knee braces' : ''} alone.`
+  const reliedOn = (): ReliedOn => {
+    if (building.diaphragm === 'trusted') return 'roof trusted'
+    if (building.diaphragm === 'checked' && lacks === null) return 'roof checked'
+    return 'frames alone'
+  }
+  const relied: ReliedOn = reliedOn()
+  const reason = () => {
+    if (relied === 'roof trusted')
+      return 'The tops of the posts are taken as held by the roof; its strength was not computed.'
+    if (relied === 'roof checked') return 'The roof diaphragm and end walls were computed with the skin values entered.'
+    if (building.diaphragm === 'checked')
+      return (
+        `The roof diaphragm was not counted: ${lacks}. The building stands by its ` +
+        `frames${building.knee ? ' and knee braces' : ''}.`
+      )
+    return `The building stands by its frames${building.knee ? ' and knee braces' : ''} alone.`
+  }
+  const why = reason()
   const wind = results.wind
   const psf = (pressure: number) => 0.6 * pressure
   const heightFt = building.heelIn / 12
@@ -238,19 +241,21 @@ export function lateralOf(
     return k
   })
   const result = relied === 'roof checked' ? shareByDiaphragm({ frameLbIn: withWalls, bayLbIn, loadLb }) : null
-  const moveIn =
-    relied === 'roof trusted'
-      ? loadLb.map(() => 0)
-      : relied === 'roof checked'
-        ? (result?.moveIn ?? loadLb.map(() => Infinity))
-        : loadLb.map((lb, i) => (frameLbIn[i] > 0 ? lb / frameLbIn[i] : Infinity))
+  const movements = () => {
+    if (relied === 'roof trusted') return loadLb.map(() => 0)
+    if (relied === 'roof checked') return result?.moveIn ?? loadLb.map(() => Infinity)
+    return loadLb.map((lb, i) => (frameLbIn[i] > 0 ? lb / frameLbIn[i] : Infinity))
+  }
+  const moveIn = movements()
   const moveAt = (xIn: number) =>
     at(xIn).reduce((soFar, [i, share]) => (share === 0 ? soFar : soFar + moveIn[i] * share), 0)
-  const frameShare = result
-    ? Math.max(...result.frameLb.slice(1, last).map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], 1e-9)), 0)
-    : relied === 'frames alone'
-      ? 1
-      : 0
+  const shareOfFrames = () => {
+    if (result)
+      return Math.max(...result.frameLb.slice(1, last).map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], 1e-9)), 0)
+    if (relied === 'frames alone') return 1
+    return 0
+  }
+  const frameShare = shareOfFrames()
 
   const freeTop = relied === 'frames alone'
   const sidePlf = Math.abs(wind.sidePsf) + wind.internalPsf
@@ -272,11 +277,12 @@ export function lateralOf(
       const flatPsf = psf(results.wind.qhPsf * 0.85 * 2)
       const plf = (flatPsf * post.sizeX) / 12
       const headLb = psf(Math.abs(leanTo.wind.upPsf) * demand.roofFt2 * Math.sin((leanTo.thetaDeg * Math.PI) / 180))
-      const move = freeTop
-        ? unit.stiffnessLbIn > 0
-          ? (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn
-          : Infinity
-        : 0
+      const freeMove = () => {
+        if (!freeTop) return 0
+        if (unit.stiffnessLbIn > 0) return (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn
+        return Infinity
+      }
+      const move = freeMove()
       if (Number.isFinite(move)) cases[post.id] = [make('wind on the post', flatPsf, post.sizeX / 12, move)]
       continue
     }
@@ -302,8 +308,13 @@ export function lateralOf(
     } else {
       const gablePsf = psf(Math.max(wind.windwardPsf, -wind.leewardAlongPsf, Math.abs(wind.sidePsf)) + wind.internalPsf)
       const plf = gablePsf * demand.gableWallFt
+      const freeMove = () => {
+        if (!freeTop) return 0
+        if (unit.stiffnessLbIn > 0) return (unit.held.topLb * plf) / unit.stiffnessLbIn
+        return Infinity
+      }
       // Without a roof that holds it, a gable post stands free: it moves until its top carries nothing.
-      const move = freeTop ? (unit.stiffnessLbIn > 0 ? (unit.held.topLb * plf) / unit.stiffnessLbIn : Infinity) : 0
+      const move = freeMove()
       if (Number.isFinite(move)) cases[post.id] = [make('wind on the gable', gablePsf, demand.gableWallFt, move)]
     }
   }

@@ -207,11 +207,12 @@ export function sizeHoles(
     const shared = pier ? null : lateralAt(plain)
     const trial = (diameterIn: number) => {
       const worst = shared ?? lateralAt(diameterIn)
-      const lateralIn = worst.need
-        ? Number.isFinite(worst.need.slopedFt)
-          ? worst.need.slopedFt * 12 + padIn
-          : DEEPEST_IN
-        : 0
+      const neededIn = () => {
+        if (!worst.need) return 0
+        if (Number.isFinite(worst.need.slopedFt)) return worst.need.slopedFt * 12 + padIn
+        return DEEPEST_IN
+      }
+      const lateralIn = neededIn()
       let depthIn = Math.max(floor, Math.min(up3(lateralIn), Math.max(DEEPEST_IN, floor)))
       const demandLb = demands[lifted.id].upliftLb
       const canDeepen = building.school !== 'pad' || building.cleat !== null

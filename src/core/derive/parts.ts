@@ -148,7 +148,12 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
         endGrain: building.girts.style === 'between',
       })
     : null
-  const each = hold ? (building.girts.style === 'between' ? hold.lateralLb : hold.pullLb) : 0
+  const holdOfOne = () => {
+    if (!hold) return 0
+    if (building.girts.style === 'between') return hold.lateralLb
+    return hold.pullLb
+  }
+  const each = holdOfOne()
   let worst = 0
   for (const girtCase of girtLayout.cases) {
     const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)

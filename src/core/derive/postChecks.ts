@@ -422,6 +422,15 @@ export function holeChecks(
         ),
       ]
     }
+    const upliftFix = () => {
+      if (building.school === 'pad') {
+        if (building.cleat) return 'Longer or wider cleats, deeper.'
+        return 'A pad that is not fixed to the post holds nothing down: cast a collar, or bolt cleats to its foot.'
+      }
+      if (building.school === 'collar')
+        return 'A wider or higher collar, deeper; tamped backfill lets the soil cone spread.'
+      return 'A wider or deeper pier.'
+    }
     out.push(
       makeCheck({
         id: `uplift-${hole.kind}`,
@@ -439,14 +448,7 @@ export function holeChecks(
             ? 'Dead load alone holds these posts down.'
             : `Wind lifts ${hole.governing.uplift} by ${Math.round(hole.uplift.demandLb).toLocaleString('en-US')} ` +
               'lb net of the dead load.',
-        fix:
-          building.school === 'pad'
-            ? building.cleat
-              ? 'Longer or wider cleats, deeper.'
-              : 'A pad that is not fixed to the post holds nothing down: cast a collar, or bolt cleats to its foot.'
-            : building.school === 'collar'
-              ? 'A wider or higher collar, deeper; tamped backfill lets the soil cone spread.'
-              : 'A wider or deeper pier.',
+        fix: upliftFix(),
         trace: () => [
           line(
             'Wind on the roof',

@@ -123,7 +123,12 @@ test('a check holds when its ratio is up to one, fails above, and without a capa
       }
       expect(check.capacity).toBeGreaterThan(0)
       expect(check.ratio).toBeCloseTo(check.demand / check.capacity, 9)
-      expect(check.state).toBe(check.ratio > 1 + 1e-9 ? 'fails' : check.ratio >= 0.9 ? 'close' : 'holds')
+      const state = () => {
+        if (check.ratio > 1 + 1e-9) return 'fails'
+        if (check.ratio >= 0.9) return 'close'
+        return 'holds'
+      }
+      expect(check.state).toBe(state())
     }
     expect(derived.tally.holds + derived.tally.close + derived.tally.fails + derived.tally.notChecked).toBe(
       derived.checks.length,

@@ -88,23 +88,30 @@ export function purlinMember(
       loads: span(normal(purlinLoads.deadPsf, 0, 0), 'dead', WORKER_LB * cos),
       ...(purlins.skinHolds ? {} : { weak: span(along(purlinLoads.deadPsf, 0), 'dead', WORKER_LB * sin) }),
     },
-    ...purlinLoads.zones.map(({ zone, upPsf }): SpanCase => ({
-      name: '0.6D+0.6W',
-      duration: 1.6,
-      place: `zone ${zone}`,
-      luIn: flat ? 0 : purlins.blocked ? spanIn / 2 : spanIn,
-      loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),
-      trace: () => [
-        line(
-          `Wind up, zone ${zone}`,
-          'w = (0.6·p − 0.6·D·cosθ)·s',
-          `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
-          (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
-          'plf',
-          'ASCE 7-16 Fig. 30.3-2',
-        ),
-      ],
-    })),
+    ...purlinLoads.zones.map(({ zone, upPsf }): SpanCase => {
+      const unbracedIn = () => {
+        if (flat) return 0
+        if (purlins.blocked) return spanIn / 2
+        return spanIn
+      }
+      return {
+        name: '0.6D+0.6W',
+        duration: 1.6,
+        place: `zone ${zone}`,
+        luIn: unbracedIn(),
+        loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),
+        trace: () => [
+          line(
+            `Wind up, zone ${zone}`,
+            'w = (0.6·p − 0.6·D·cosθ)·s',
+            `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
+            (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
+            'plf',
+            'ASCE 7-16 Fig. 30.3-2',
+          ),
+        ],
+      }
+    }),
   ]
   const limit = roofLimits(building.roof.ceiling)
   // Two spans of a full-length board sag 0.42 as much as one; laps are not counted on.

@@ -83,8 +83,18 @@ function judge(member: SpanMember, spanCase: SpanCase): Judged | null {
     }
   }
   const room = 1 - (fb / strength.fbePsi) ** 2
-  const bend = fb === 0 ? 0 : Number.isFinite(strength.fbPsi) ? fb / strength.fbPsi : Infinity
-  const bending = bend + (fb2 > 0 ? (room > 0 ? fb2 / (fb2Allowed * room) : Infinity) : 0)
+  const bendingShare = () => {
+    if (fb === 0) return 0
+    if (Number.isFinite(strength.fbPsi)) return fb / strength.fbPsi
+    return Infinity
+  }
+  const bend = bendingShare()
+  const sidewaysShare = () => {
+    if (!(fb2 > 0)) return 0
+    if (room > 0) return fb2 / (fb2Allowed * room)
+    return Infinity
+  }
+  const bending = bend + sidewaysShare()
   const shear = (1.5 * forces.shearLb) / strength.areaIn2 / (strength.fvPsi * (member.notchShare ?? 1))
   return {
     spanCase,

@@ -190,7 +190,14 @@ function jointList(
     total: each * joints,
   })
   const size = postSize(building.post)
-  const bolt = (diameterIn: number) => `bolt ${diameterIn === 0.5 ? '1/2' : diameterIn === 0.625 ? '5/8' : '3/4'}`
+  const bolt = (diameterIn: number) => {
+    const inchSize = () => {
+      if (diameterIn === 0.5) return '1/2'
+      if (diameterIn === 0.625) return '5/8'
+      return '3/4'
+    }
+    return `bolt ${inchSize()}`
+  }
   const seats = plan.trusses.length * 2
   const out: JointLine[] = [
     make('girt to post', j.girt.nail, j.girt.count * building.girts.plies, pieces * 2),
@@ -361,25 +368,21 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
     return { what, quantity: feet, unit: 'ft', cost, pieces }
   }
   const postFeet = rows.reduce((sum, row) => sum + bought(row.totalIn + BOARD_SPARE_IN), 0)
-  const postCost =
-    size.wood === 'laminated'
-      ? postFeet * size.plies * prices.board(`2x${size.nominal}` as BoardName, building.post.lumber, true)
-      : size.wood === 'solid'
-        ? postFeet * prices.of('solid 6x6')
-        : postFeet * size.areaIn2 * prices.of('glue-laminated column')
-  const fastenerCost = joints.reduce(
-    (sum, joint) =>
-      sum +
-      joint.total *
-        prices.of(
-          /^bolt|^tie|^strap/.test(joint.fastener)
-            ? joint.fastener
-            : joint.fastener.startsWith('ring')
-              ? 'ring-shank nail'
-              : 'common nail',
-        ),
-    0,
-  )
+  const columnPrice = () => {
+    if (size.wood === 'laminated')
+      return postFeet * size.plies * prices.board(`2x${size.nominal}` as BoardName, building.post.lumber, true)
+    if (size.wood === 'solid') return postFeet * prices.of('solid 6x6')
+    return postFeet * size.areaIn2 * prices.of('glue-laminated column')
+  }
+  const postCost = columnPrice()
+  const fastenerCost = joints.reduce((sum, joint) => {
+    const fastenerName = () => {
+      if (/^bolt|^tie|^strap/.test(joint.fastener)) return joint.fastener
+      if (joint.fastener.startsWith('ring')) return 'ring-shank nail'
+      return 'common nail'
+    }
+    return sum + joint.total * prices.of(fastenerName())
+  }, 0)
   const cost: CostLine[] = [
     {
       what: 'posts',

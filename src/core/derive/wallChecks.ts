@@ -213,6 +213,11 @@ function girtNails(
   })
   const each = between ? one.lateralLb : one.pullLb
   const count = girt.count * building.girts.plies
+  const howItHolds = () => {
+    if (between) return ' sideways in end grain'
+    if (one.governs === 'head') return ', the heads pulling through first'
+    return ''
+  }
   return makeCheck({
     ...head,
     id,
@@ -224,7 +229,7 @@ function girtNails(
     place: need.girtCase.spans === 2 ? 'at the post it crosses' : 'at its end',
     governs:
       `Suction pulls ${Math.round(need.lb).toLocaleString('en-US')} lb at a post; ${count} ${nail.name} hold ` +
-      `it${between ? ' sideways in end grain' : one.governs === 'head' ? ', the heads pulling through first' : ''}.`,
+      `it${howItHolds()}.`,
     fix:
       wetPosts && !nail.ring
         ? 'Ring-shank nails: smooth ones lose three quarters of their hold as a wet post dries.'

@@ -56,12 +56,12 @@ export function tieLevels(state: FieldState): Levels {
       const check = state.checks.filter((check) => check.body.setup === setup.body.setup).at(-1)
       const bs = setup.body.benchmarkIn
       const closingIn = check && bs !== null ? check.body.benchmarkIn - bs : null
-      const shiftIn =
-        setup.body.setup === first?.body.setup
-          ? 0
-          : bs !== null && first?.body.benchmarkIn != null
-            ? first.body.benchmarkIn - bs
-            : null
+      const shiftOf = () => {
+        if (setup.body.setup === first?.body.setup) return 0
+        if (bs !== null && first?.body.benchmarkIn != null) return first.body.benchmarkIn - bs
+        return null
+      }
+      const shiftIn = shiftOf()
       const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + 1e-9
       const by = (pick: (one: number, other: number) => boolean) =>
         own.reduce<Said<'reading'> | null>(
@@ -91,13 +91,19 @@ export function tieLevels(state: FieldState): Levels {
           device: said.device,
         })
       })
+      const stateOf = () => {
+        if (refused) return 'refused'
+        if (shiftIn === null) return 'untied'
+        if (closingIn !== null) return 'closed'
+        return 'open'
+      }
       return {
         setup: setup.body.setup,
         place: setup.body.place,
         benchmarkIn: bs,
         shiftIn,
         closingIn,
-        state: refused ? 'refused' : shiftIn === null ? 'untied' : closingIn !== null ? 'closed' : 'open',
+        state: stateOf(),
         count: own.length,
         lowest,
         highest,

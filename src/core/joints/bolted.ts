@@ -85,12 +85,12 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
   const edge = boltedJoint.edgeIn + 1e-9 < 1.5 * boltedJoint.diameterIn
   const cm = boltedJoint.wet && boltedJoint.rows > 1 ? 0.4 : 1
   const eachLb = limit.zLb * boltedJoint.duration * cm * cg * cDelta
-  const problem =
-    cDelta === 0
-      ? 'the bolts stand nearer than the least end distance or spacing'
-      : edge
-        ? 'the bolts stand nearer to the edge than 1.5 diameters'
-        : null
+  const reason = () => {
+    if (cDelta === 0) return 'the bolts stand nearer than the least end distance or spacing'
+    if (edge) return 'the bolts stand nearer to the edge than 1.5 diameters'
+    return null
+  }
+  const problem = reason()
   return {
     eachLb,
     groupLb: problem ? 0 : eachLb * boltedJoint.count,

@@ -63,7 +63,12 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
       ? 0
       : withdrawal * hold * nailedJoint.duration * cmPull * (nailedJoint.toeNail ? 0.67 : 1)
   const head = headPullThrough(nail.headIn, nailedJoint.gSide, nailedJoint.sideIn) * nailedJoint.duration
-  const verify = nail.dIn >= 0.25 ? 'C28' : nail.ring ? 'C27' : undefined
+  const registerOf = () => {
+    if (nail.dIn >= 0.25) return 'C28'
+    if (nail.ring) return 'C27'
+    return undefined
+  }
+  const verify = registerOf()
   return {
     lateralLb,
     pullLb: Math.min(shank, head),

@@ -76,11 +76,16 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
   }
   const mode = (Object.keys(modes) as YieldMode[]).reduce((best, key) => (modes[key] < modes[best] ? key : best))
   const good = dowel.dIn > 0 && dowel.lmIn > 0 && dowel.lsIn > 0 && dowel.femPsi > 0 && dowel.fesPsi > 0
+  const reduction = () => {
+    if (mode === 'II') return r2
+    if (mode === 'Im' || mode === 'Is') return r1
+    return r3
+  }
   return {
     zLb: good ? modes[mode] : NaN,
     mode,
     modes,
-    rd: mode === 'II' ? r2 : mode === 'Im' || mode === 'Is' ? r1 : r3,
+    rd: reduction(),
   }
 }
 

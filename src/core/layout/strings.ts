@@ -46,7 +46,12 @@ export interface HookedMark extends StringMark {
 function stringMarks(placed: readonly PlacedOpening[], side: Side, own: readonly Post[]): StringMark[] {
   const marks = own.flatMap((post): StringMark[] => {
     const { atIn, halfIn } = alongWall(post, side)
-    const kind: MarkKind = post.kind === 'corner' ? 'corner' : post.kind === 'jamb' ? 'jamb' : 'post'
+    const kindOf = (): MarkKind => {
+      if (post.kind === 'corner') return 'corner'
+      if (post.kind === 'jamb') return 'jamb'
+      return 'post'
+    }
+    const kind: MarkKind = kindOf()
     return [
       { key: `${post.id}-low`, name: `${post.id} face`, kind: 'face', postId: post.id, atIn: atIn - halfIn },
       { key: post.id, name: post.id, kind, postId: post.id, atIn },
@@ -127,7 +132,12 @@ export function hookedMarks(
   const post = hookPost === null ? undefined : stringLine.marks.find((mark) => mark.key === hookPost)
   const corner = (k: 'low' | 'high') =>
     (k === 'low' ? stringLine.marks[0]?.postId : stringLine.marks[stringLine.marks.length - 1]?.postId) ?? 'the corner'
-  const originIn = post ? post.atIn : hook === 'low' ? 0 : stringLine.lengthIn
+  const hookAt = () => {
+    if (post) return post.atIn
+    if (hook === 'low') return 0
+    return stringLine.lengthIn
+  }
+  const originIn = hookAt()
   const sign = post || hook === 'low' ? 1 : -1
   const note = post ? `centre of post ${post.name}, running both ways` : `outside face of post ${corner(hook)}`
   return {

@@ -85,18 +85,14 @@ export function rowPlaces(
       (post.row === 'X' && post.kind === 'gable')
     )
       continue
-    out.set(
-      post.row,
-      post.row === rows.south
-        ? 0
-        : post.row === rows.north
-          ? widthIn
-          : post.kind === 'lean-to'
-            ? post.side === 'north'
-              ? widthIn + leanDepthIn('north')
-              : -leanDepthIn('south')
-            : post.y,
-    )
+    const rowYIn = () => {
+      if (post.row === rows.south) return 0
+      if (post.row === rows.north) return widthIn
+      if (post.kind !== 'lean-to') return post.y
+      if (post.side === 'north') return widthIn + leanDepthIn('north')
+      return -leanDepthIn('south')
+    }
+    out.set(post.row, rowYIn())
   }
   return [...out].map(([row, yIn]) => ({ row, yIn })).sort((one, other) => one.yIn - other.yIn)
 }

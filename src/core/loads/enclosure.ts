@@ -65,7 +65,12 @@ export function enclosureOf(
       const doors = openings
         .filter((opening) => opening.side === side && opening.kind !== 'window')
         .reduce((sum, opening) => sum + (opening.widthIn * opening.heightIn) / 144, 0)
-      return { side, grossFt2, openFt2: openSides.includes(side) ? grossFt2 : site.doorsRated ? 0 : doors }
+      const openFt2 = () => {
+        if (openSides.includes(side)) return grossFt2
+        if (site.doorsRated) return 0
+        return doors
+      }
+      return { side, grossFt2, openFt2: openFt2() }
     }),
     roofFt2,
   )

@@ -3,7 +3,17 @@
  * area, `risePer12` rise in inches per foot.
  */
 export function roofLivePsf(areaFt2: number, risePer12: number): number {
-  const r1 = areaFt2 <= 200 ? 1 : areaFt2 >= 600 ? 0.6 : 1.2 - 0.001 * areaFt2
-  const r2 = risePer12 <= 4 ? 1 : risePer12 >= 12 ? 0.6 : 1.2 - 0.05 * risePer12
+  const areaFactor = () => {
+    if (areaFt2 <= 200) return 1
+    if (areaFt2 >= 600) return 0.6
+    return 1.2 - 0.001 * areaFt2
+  }
+  const r1 = areaFactor()
+  const slopeReduction = () => {
+    if (risePer12 <= 4) return 1
+    if (risePer12 >= 12) return 0.6
+    return 1.2 - 0.05 * risePer12
+  }
+  const r2 = slopeReduction()
   return Math.min(20, Math.max(12, 20 * r1 * r2))
 }

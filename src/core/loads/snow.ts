@@ -23,7 +23,16 @@ export interface SnowLoads {
  * insulation that is not asked for here, so warm roofs take the other curve.
  */
 export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): number {
-  const start = ct <= 1 ? 30 : ct < 1.2 ? (slippery ? 10 : 37.5) : slippery ? 15 : 45
+  const fullLoadTo = () => {
+    if (ct <= 1) return 30
+    if (ct < 1.2) {
+      if (slippery) return 10
+      return 37.5
+    }
+    if (slippery) return 15
+    return 45
+  }
+  const start = fullLoadTo()
   if (thetaDeg <= start) return 1
   if (thetaDeg >= 70) return 0
   return 1 - (thetaDeg - start) / (70 - start)

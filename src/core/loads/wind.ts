@@ -89,7 +89,12 @@ export function windPressures(
   const along = heightFt / windShape.lengthFt
   const leeCp = (ratio: number) => interpolate(ratio, walls.leewardRatio, walls.leeward)
   const zones = (distanceFt: number, hl: number): number => {
-    const low = distanceFt < heightFt ? -0.9 : distanceFt < 2 * heightFt ? -0.5 : -0.3
+    const coefficient = () => {
+      if (distanceFt < heightFt) return -0.9
+      if (distanceFt < 2 * heightFt) return -0.5
+      return -0.3
+    }
+    const low = coefficient()
     const high = distanceFt < heightFt / 2 ? -1.3 : -0.7
     return interpolate(hl, [0.5, 1], [low, high])
   }

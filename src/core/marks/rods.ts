@@ -83,12 +83,12 @@ export function rodLog(
     const near = neighbours[id].flatMap((text) => (text in levels.readingsIn ? [levels.readingsIn[text]] : []))
     const offIn = near.length ? readingIn - near.reduce((sum, value) => sum + value, 0) / near.length : 0
     const offPlanIn = id in planReadsIn ? readingIn - planReadsIn[id] : null
-    const off =
-      near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN
-        ? 'neighbours'
-        : offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN
-          ? 'plan'
-          : null
+    const suspectBy = () => {
+      if (near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN) return 'neighbours'
+      if (offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN) return 'plan'
+      return null
+    }
+    const off = suspectBy()
     offsets[id] = { readingIn, upToGradeIn: readingIn - gradeReadingIn, suspect: off !== null, offIn, offPlanIn, off }
   }
   return { benchmarkPost, benchmarkReadingIn, gradeReadingIn, offsets, read: entries.length, planReadsIn }

@@ -14,8 +14,13 @@ export function issuesOf(error: z.ZodError): Issue[] {
       case 'too_small':
         return [issue(i.origin === 'string' ? 'empty' : 'too-small', path, { minimum: Number(i.minimum) })]
       case 'too_big':
+        const tooMuch = () => {
+          if (i.origin === 'string') return 'too-long'
+          if (i.origin === 'array') return 'too-many'
+          return 'too-large'
+        }
         return [
-          issue(i.origin === 'string' ? 'too-long' : i.origin === 'array' ? 'too-many' : 'too-large', path, {
+          issue(tooMuch(), path, {
             maximum: Number(i.maximum),
           }),
         ]
@@ -26,8 +31,13 @@ export function issuesOf(error: z.ZodError): Issue[] {
       case 'unrecognized_keys':
         return i.keys.map((key) => issue('unknown-field', [...path, key.slice(0, 60)]))
       case 'invalid_type':
+        const wrongKind = () => {
+          if (i.input === undefined) return 'missing'
+          if (i.expected === 'int') return 'not-whole'
+          return 'wrong-type'
+        }
         return [
-          issue(i.input === undefined ? 'missing' : i.expected === 'int' ? 'not-whole' : 'wrong-type', path, {
+          issue(wrongKind(), path, {
             wanted: String(i.expected),
           }),
         ]

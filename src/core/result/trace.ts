@@ -91,7 +91,12 @@ export function makeCheck(
       governs: `Not checked: ${parts.governs}`,
     }
   }
-  return { ...parts, ratio, state: ratio > RATIO_LIMIT ? 'fails' : ratio >= 0.9 ? 'close' : 'holds' }
+  const stateOf = () => {
+    if (ratio > RATIO_LIMIT) return 'fails'
+    if (ratio >= 0.9) return 'close'
+    return 'holds'
+  }
+  return { ...parts, ratio, state: stateOf() }
 }
 
 /** Builds a check that could not be made, with the reason. */

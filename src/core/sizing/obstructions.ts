@@ -105,11 +105,18 @@ export function waysRound(job: Job): Met[] {
           const after = building && deriveJob({ ...job, building })
           if (!building || !after?.ok) break
           if (postsMet(after.value, obstruction).length === 0) {
+            const towards = () => {
+              if (alongX(post)) {
+                if (by < 0) return 'west'
+                return 'east'
+              }
+              if (by < 0) return 'south'
+              return 'north'
+            }
             ways.push(
               ...judged(
                 `move-${post.id}-${way === 0 ? 'low' : 'high'}`,
-                `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ` +
-                  `${alongX(post) ? (by < 0 ? 'west' : 'east') : by < 0 ? 'south' : 'north'}`,
+                `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ` + towards(),
                 post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
                 { ...job, building },
               ),

@@ -385,12 +385,12 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${bays} bays do not fit the openings.`
       continue
     }
-    const styles: readonly (readonly GirtStyle[])[] =
-      job.building.girts.style === 'both'
-        ? [['both']]
-        : job.sizing.locked.includes('girts')
-          ? [[job.building.girts.style]]
-          : [['flat'], ['between']]
+    const girtChoices = (): readonly (readonly GirtStyle[])[] => {
+      if (job.building.girts.style === 'both') return [['both']]
+      if (job.sizing.locked.includes('girts')) return [[job.building.girts.style]]
+      return [['flat'], ['between']]
+    }
+    const styles: readonly (readonly GirtStyle[])[] = girtChoices()
     const arounds = styles.map((style) => sizeAround(parts, laid, prices, style, count))
     yield { done: ++done, of, saying: `${bays} bays: girts, purlins, beams` }
     const good = arounds

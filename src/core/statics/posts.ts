@@ -112,20 +112,25 @@ interface Line {
  */
 function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Knee | null, windLbIn: number): Line {
   const below = foot.kind === 'pinned' ? 0 : foot.belowIn
-  const ys =
-    foot.kind === 'springs'
-      ? Array.from({ length: SPRINGS }, (_, k) => -below + (below * k) / SPRINGS)
-      : below > 0
-        ? [-below]
-        : []
+  const belowGrade = () => {
+    if (foot.kind === 'springs') return Array.from({ length: SPRINGS }, (_, k) => -below + (below * k) / SPRINGS)
+    if (below > 0) return [-below]
+    return []
+  }
+  const ys = belowGrade()
   const grade = ys.push(foot.kind === 'pinned' ? foot.bracketIn : 0) - 1
   const kneeAt = knee ? ys.push(heightIn - knee.downIn) - 1 : -1
   const heel = ys.push(heightIn) - 1
   const stepIn = below / SPRINGS
   const nodes = ys.map((yIn, i): FrameNode => {
     if (foot.kind === 'springs' && i <= grade) {
+      const tributaryIn = () => {
+        if (i === grade) return stepIn / 4
+        if (i === 0) return below - stepIn / 4
+        return -yIn
+      }
       // Each node takes the soil of half a step to either side; the pressure grows with depth.
-      const depth = i === grade ? stepIn / 4 : i === 0 ? below - stepIn / 4 : -yIn
+      const depth = tributaryIn()
       return {
         x: 0,
         y: yIn,

@@ -60,12 +60,12 @@ export function stationsOf(
 export function layAddition(ground: Pick<Ground, 'addition' | 'oldWall'>, newWork: NewWork): AdditionPlan | null {
   const addition = ground.addition
   const stations = stationsOf(addition, newWork)
-  const offIn =
-    addition.kind === 'wing'
-      ? addition.clearIn
-      : addition.kind === 'porch'
-        ? addition.depthIn
-        : (newWork.leanDepthIn ?? DEPTH_IN)
+  const reachIn = () => {
+    if (addition.kind === 'wing') return addition.clearIn
+    if (addition.kind === 'porch') return addition.depthIn
+    return newWork.leanDepthIn ?? DEPTH_IN
+  }
+  const offIn = reachIn()
   const pack = packLedger(
     ground.oldWall,
     stations.map((station) => station.atIn),

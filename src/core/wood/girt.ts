@@ -100,7 +100,12 @@ export function girtRatios(
   const shear = fv / (values.fv * CD_WIND)
   const deflection = deflectionIn / limitIn
   const worst = Math.max(bending, shear, deflection)
-  const governs = worst === bending ? 'bending' : worst === deflection ? 'deflection' : 'shear'
+  const governing = () => {
+    if (worst === bending) return 'bending'
+    if (worst === deflection) return 'deflection'
+    return 'shear'
+  }
+  const governs = governing()
   const trace = (): readonly TraceLine[] => [
     line(
       'Wind on the board',

@@ -28,11 +28,31 @@ type PostChoice = Pick<Building['post'], 'section'> & Partial<Pick<Building['pos
 
 const made = new Map<string, PostSize>()
 const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readonly depthIn: number }): PostSize => {
-  const wood: PostKindOfWood = section === '6x6' ? 'solid' : section === 'glulam' ? 'glulam' : 'laminated'
+  const woodOf = (): PostKindOfWood => {
+    if (section === '6x6') return 'solid'
+    if (section === 'glulam') return 'glulam'
+    return 'laminated'
+  }
+  const wood: PostKindOfWood = woodOf()
   const plies = wood === 'laminated' ? Number(section[0]) : 1
   const nominal = wood === 'laminated' ? section.slice(4) : '6'
-  const depthIn = wood === 'glulam' ? glulam.depthIn : wood === 'solid' ? 5.5 : DRESSED_IN[nominal as '6']
-  const widthIn = wood === 'glulam' ? glulam.widthIn : wood === 'solid' ? 5.5 : PLY_IN * plies
+  const depthOf = () => {
+    if (wood === 'glulam') return glulam.depthIn
+    if (wood === 'solid') return 5.5
+    return DRESSED_IN[nominal as '6']
+  }
+  const depthIn = depthOf()
+  const widthOf = () => {
+    if (wood === 'glulam') return glulam.widthIn
+    if (wood === 'solid') return 5.5
+    return PLY_IN * plies
+  }
+  const widthIn = widthOf()
+  const label = () => {
+    if (wood === 'solid') return 'solid 6×6'
+    if (wood === 'glulam') return `glue-laminated ${widthIn} × ${depthIn}`
+    return `${plies}-ply 2×${nominal}`
+  }
   return {
     plies,
     widthIn,
@@ -43,12 +63,7 @@ const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readon
     solid: wood === 'solid',
     wood,
     nominal,
-    label:
-      wood === 'solid'
-        ? 'solid 6×6'
-        : wood === 'glulam'
-          ? `glue-laminated ${widthIn} × ${depthIn}`
-          : `${plies}-ply 2×${nominal}`,
+    label: label(),
   }
 }
 

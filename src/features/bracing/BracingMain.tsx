@@ -131,17 +131,25 @@ export function BracingMain() {
   const allow = job.building.skin.roofAllowPlf
   const slopeFt = Math.hypot(derived.grid.widthIn / 24, ((derived.grid.widthIn / 24) * job.building.pitchPer12) / 12)
   const cos = derived.grid.widthIn / 24 / slopeFt
-  const frames = lateral.row.xIn.map((_, i) => ({
-    name: `${i + 1}`,
-    load: Math.round(lateral.row.loadLb[i]),
-    frame: lateral.row.result
-      ? (i === 0 && lateral.row.wallLbIn[0] > 0) || (i === lateral.row.xIn.length - 1 && lateral.row.wallLbIn[1] > 0)
-        ? 0
-        : Math.round(Math.abs(lateral.row.result.frameLb[i]))
-      : lateral.relied === 'frames alone'
-        ? Math.round(lateral.row.loadLb[i])
-        : 0,
-  }))
+  const frames = lateral.row.xIn.map((_, i) => {
+    const frameLb = () => {
+      if (lateral.row.result) {
+        if (
+          (i === 0 && lateral.row.wallLbIn[0] > 0) ||
+          (i === lateral.row.xIn.length - 1 && lateral.row.wallLbIn[1] > 0)
+        )
+          return 0
+        return Math.round(Math.abs(lateral.row.result.frameLb[i]))
+      }
+      if (lateral.relied === 'frames alone') return Math.round(lateral.row.loadLb[i])
+      return 0
+    }
+    return {
+      name: `${i + 1}`,
+      load: Math.round(lateral.row.loadLb[i]),
+      frame: frameLb(),
+    }
+  })
   const bays = (lateral.row.result?.bayShearLb ?? []).map((value, i) => ({
     name: `${i + 1}–${i + 2}`,
     shear: Math.round((Math.abs(value) / 2 / cos / slopeFt) * 10) / 10,

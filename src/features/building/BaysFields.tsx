@@ -13,15 +13,14 @@ export function BaysFields() {
   const put = (label: string, bays: Bays, key?: string) =>
     edit(label, (job) => ({ ...job, building: { ...job.building, bays } }), key)
   const now = derived.grid.baysIn
-  const mode = (mode: Bays['mode']) =>
-    put(
-      'bays',
-      mode === 'count'
-        ? { mode: 'count', count: now.length }
-        : mode === 'max'
-          ? { mode: 'max', maxIn: Math.ceil(Math.max(...now)) }
-          : { mode: 'hand', spacingsIn: [...now] },
-    )
+  const mode = (mode: Bays['mode']) => {
+    const baysOf = (): Bays => {
+      if (mode === 'count') return { mode: 'count', count: now.length }
+      if (mode === 'max') return { mode: 'max', maxIn: Math.ceil(Math.max(...now)) }
+      return { mode: 'hand', spacingsIn: [...now] }
+    }
+    return put('bays', baysOf())
+  }
   const hand = (i: number) => (value: number, gesture: string) => {
     const spacingsIn = [...now]
     const other = i === now.length - 1 ? i - 1 : i + 1

@@ -114,11 +114,18 @@ export function BuildingSide() {
   return (
     <>
       <div className="tabs" role="tablist" aria-label="Building">
-        {(['shape', 'posts', 'openings'] as const).map((each) => (
-          <button key={each} type="button" role="tab" aria-selected={tab === each} onClick={() => setTab(each)}>
-            {each === 'shape' ? 'Shape' : each === 'posts' ? 'Posts' : `Openings ${job.building.openings.length}`}
-          </button>
-        ))}
+        {(['shape', 'posts', 'openings'] as const).map((each) => {
+          const tabName = () => {
+            if (each === 'shape') return 'Shape'
+            if (each === 'posts') return 'Posts'
+            return `Openings ${job.building.openings.length}`
+          }
+          return (
+            <button key={each} type="button" role="tab" aria-selected={tab === each} onClick={() => setTab(each)}>
+              {tabName()}
+            </button>
+          )
+        })}
       </div>
       {tab === 'shape' && <Shape building={job.building} put={put} done={done} />}
       {tab === 'posts' && <PostFields building={job.building} put={put} done={done} />}

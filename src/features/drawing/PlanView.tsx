@@ -33,6 +33,14 @@ function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
       const k = 26 / Math.hypot(move.dxIn, move.dyIn)
       const [x, y] = [viewport.X(at[0]), viewport.Y(at[1])]
       const across = Math.abs(move.dxIn) > Math.abs(move.dyIn)
+      const way = () => {
+        if (across) {
+          if (move.dxIn > 0) return 'right'
+          return 'left'
+        }
+        if (move.dyIn > 0) return 'up'
+        return 'down'
+      }
       return (
         <g key={move.corner} pointerEvents="none">
           <line
@@ -43,14 +51,7 @@ function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
             stroke="var(--burr)"
             strokeWidth={4}
           />
-          <CrowFoot
-            x={x}
-            y={y - (across ? 14 : 0)}
-            facing={across ? (move.dxIn > 0 ? 'right' : 'left') : move.dyIn > 0 ? 'up' : 'down'}
-            size={8}
-            color="var(--burr)"
-            width={4}
-          />
+          <CrowFoot x={x} y={y - (across ? 14 : 0)} facing={way()} size={8} color="var(--burr)" width={4} />
         </g>
       )
     })
@@ -217,24 +218,25 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
             <title>{`no post ${omitted.id}: a header carries its truss`}</title>
           </rect>
         ))}
-        {inOrder.map((post) => (
-          <PostMark
-            key={post.id}
-            post={post}
-            viewport={viewport}
-            on={picked.post === post.id}
-            holeIn={layers.holes ? (derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null) : null}
-            string={
-              isEave(post.side)
-                ? derived.rows[post.kind === 'lean-to' ? `lean-${post.side}` : post.side]
-                : post.side === 'west'
-                  ? '1'
-                  : String(last)
-            }
-            pick={pick}
-            grab={grab}
-          />
-        ))}
+        {inOrder.map((post) => {
+          const rowName = () => {
+            if (isEave(post.side)) return derived.rows[post.kind === 'lean-to' ? `lean-${post.side}` : post.side]
+            if (post.side === 'west') return '1'
+            return String(last)
+          }
+          return (
+            <PostMark
+              key={post.id}
+              post={post}
+              viewport={viewport}
+              on={picked.post === post.id}
+              holeIn={layers.holes ? (derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null) : null}
+              string={rowName()}
+              pick={pick}
+              grab={grab}
+            />
+          )
+        })}
         {layers.strings &&
           derived.strings
             .filter((stringLine) => isEave(stringLine.side))

@@ -108,6 +108,12 @@ export function FieldApp({
   if (!job || !derived || !log) return <Plain title="Opening the job">One moment.</Plain>
   const page: FieldPage = { job, derived, go, rest }
   const view = rest[0] ?? 'today'
+  const main = () => {
+    if (view === 'read') return <ReadView {...page} />
+    if (view === 'hole') return <HoleView {...page} />
+    if (view === 'post') return <PostView {...page} />
+    return <TodayView {...page} />
+  }
   return (
     <IssueWords.Provider value={issueText}>
       <FieldContext.Provider value={log}>
@@ -121,17 +127,7 @@ export function FieldApp({
             onBack={view === 'today' ? null : () => go([])}
           />
           <div className="stick" aria-hidden />
-          <main className="fmain">
-            {view === 'read' ? (
-              <ReadView {...page} />
-            ) : view === 'hole' ? (
-              <HoleView {...page} />
-            ) : view === 'post' ? (
-              <PostView {...page} />
-            ) : (
-              <TodayView {...page} />
-            )}
-          </main>
+          <main className="fmain">{main()}</main>
         </div>
       </FieldContext.Provider>
     </IssueWords.Provider>

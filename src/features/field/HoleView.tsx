@@ -65,6 +65,14 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
   const { bagLb } = job.fieldwork.concrete
   const bags = derived.holes.find((hole) => hole.postIds.includes(post))
   const each = bags ? bagsFor(bags.volumes.concreteFt3, bagLb) : 0
+  const keepWords = () => {
+    if (depth === null) {
+      if (byRod) return 'Tap the reading'
+      return 'Tap the depth'
+    }
+    if (byRod) return 'Keep this reading'
+    return 'Keep this depth'
+  }
   return (
     <>
       {need && (
@@ -151,13 +159,7 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
             setEntry({ whole: null, sixteenths: null })
           }}
         >
-          {depth === null
-            ? byRod
-              ? 'Tap the reading'
-              : 'Tap the depth'
-            : byRod
-              ? 'Keep this reading'
-              : 'Keep this depth'}
+          {keepWords()}
         </button>
       </div>
       <div className="found" role="group" aria-label="What was found">

@@ -122,7 +122,12 @@ export function ReadView({ job, derived }: FieldPage) {
     value !== null && entry.sixteenths !== null && mode === 'read' && on === 'foot' && target in rods.planReadsIn
       ? value - (rods.planReadsIn[target] - shift)
       : 0
-  const by = Math.abs(off) > SECOND_LOOK_IN ? 'neighbours' : Math.abs(offPlan) > OFF_PLAN_IN ? 'plan' : null
+  const doubtfulBy = () => {
+    if (Math.abs(off) > SECOND_LOOK_IN) return 'neighbours'
+    if (Math.abs(offPlan) > OFF_PLAN_IN) return 'plan'
+    return null
+  }
+  const by = doubtfulBy()
   const suspect = by !== null
   const newest = state.readings.filter((reading) => reading.body.setup === setup.body.setup).at(-1)
   const around =
@@ -159,37 +164,52 @@ export function ReadView({ job, derived }: FieldPage) {
   }
   const lastRead = state.readings.find((reading) => reading.id === last)
   const skipped = gapsInSequence(rows, levels)
+  const targetWords = () => {
+    if (on === 'footing') return 'Rod on the pad'
+    if (on === 'ground') return 'Rod on the ground'
+    if (embedded) return 'Rod on the stake'
+    return 'Rod on the bracket'
+  }
+  const keepWords = () => {
+    if (value === null) return 'Tap the inches'
+    if (suspect) return `Keep ${say(value)} anyway`
+    if (mode === 'check') return `Benchmark reads ${say(value)}`
+    return `Keep ${say(value)}`
+  }
+  const emptyWords = () => {
+    if (mode === 'check') return 'benchmark'
+    if (here(target) !== null) return `was ${say(here(target) ?? 0)}`
+    return target.replace('spot-', '')
+  }
   return (
     <>
       <div className="chips" role="group" aria-label="Posts">
-        {row.slice(Math.max(0, i - 2), i + 4).map((id) => (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === target}
-            className={odd(id) ? 'odd' : ''}
-            onClick={() => {
-              setPicked(id)
-              setEntry(EMPTY)
-              setAround(null)
-            }}
-          >
-            {id.replace('spot-', '')}
-            <small>{here(id) !== null ? (odd(id) ? 'again' : '✓') : '○'}</small>
-          </button>
-        ))}
+        {row.slice(Math.max(0, i - 2), i + 4).map((id) => {
+          const readSign = () => {
+            if (here(id) === null) return '○'
+            if (odd(id)) return 'again'
+            return '✓'
+          }
+          return (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={id === target}
+              className={odd(id) ? 'odd' : ''}
+              onClick={() => {
+                setPicked(id)
+                setEntry(EMPTY)
+                setAround(null)
+              }}
+            >
+              {id.replace('spot-', '')}
+              <small>{readSign()}</small>
+            </button>
+          )
+        })}
       </div>
       <div className="readout">
-        <Big
-          inches={value}
-          empty={
-            mode === 'check'
-              ? 'benchmark'
-              : here(target) !== null
-                ? `was ${say(here(target) ?? 0)}`
-                : target.replace('spot-', '')
-          }
-        />
+        <Big inches={value} empty={emptyWords()} />
         <div className="besides">
           {near.map((id, k) => (
             <div key={id}>
@@ -242,13 +262,7 @@ export function ReadView({ job, derived }: FieldPage) {
           Clear
         </button>
         <button type="button" className={suspect ? 'quiet grow' : 'main'} disabled={value === null} onClick={keep}>
-          {value === null
-            ? 'Tap the inches'
-            : suspect
-              ? `Keep ${say(value)} anyway`
-              : mode === 'check'
-                ? `Benchmark reads ${say(value)}`
-                : `Keep ${say(value)}`}
+          {keepWords()}
         </button>
       </div>
       <div className="acts small">
@@ -273,27 +287,21 @@ export function ReadView({ job, derived }: FieldPage) {
             type="button"
             aria-pressed={on !== 'foot'}
             onClick={() => {
-              setOn(
-                on === 'foot'
-                  ? embedded
-                    ? 'footing'
-                    : 'ground'
-                  : on === 'footing' && spots.length > 0
-                    ? 'ground'
-                    : 'foot',
-              )
+              const nextTarget = () => {
+                if (on === 'foot') {
+                  if (embedded) return 'footing'
+                  return 'ground'
+                }
+                if (on === 'footing' && spots.length > 0) return 'ground'
+                return 'foot'
+              }
+              setOn(nextTarget())
               setPicked(null)
               setEntry(EMPTY)
               setAround(null)
             }}
           >
-            {on === 'footing'
-              ? 'Rod on the pad'
-              : on === 'ground'
-                ? 'Rod on the ground'
-                : embedded
-                  ? 'Rod on the stake'
-                  : 'Rod on the bracket'}
+            {targetWords()}
           </button>
         )}
         <button type="button" onClick={() => practise()}>

@@ -25,6 +25,11 @@ export function CheckMain() {
   const diagram = told.fresh ? told.value?.diagram : null
   const fails = check.state === 'fails'
   const verify = [...new Set(lines.flatMap((line) => (line.verify ? [line.verify] : [])))]
+  const fixWords = () => {
+    if (fails) return 'What would fix it: '
+    if (check.state === 'not-checked') return 'What to do: '
+    return 'To hold more: '
+  }
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px 18px' }}>
       <svg width={0} height={0} className="position-absolute" aria-hidden>
@@ -114,7 +119,7 @@ export function CheckMain() {
         {diagram && <DiagramView diagram={diagram} title={check.title} />}
       </div>
       <div className="my-2">
-        <b>{fails ? 'What would fix it: ' : check.state === 'not-checked' ? 'What to do: ' : 'To hold more: '}</b>
+        <b>{fixWords()}</b>
         {check.fix}
       </div>
       {check.state !== 'not-checked' && <FixTable check={check} />}

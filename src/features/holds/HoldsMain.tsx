@@ -35,6 +35,11 @@ export function HoldsMain() {
       setBusy('The server is away: try again when it is back.')
     }
   }
+  const main = () => {
+    if (view === 'check') return <CheckMain />
+    if (view === 'size') return <SizeMain />
+    return <PricesMain />
+  }
   return (
     <>
       <div className="wh">
@@ -60,7 +65,7 @@ export function HoldsMain() {
           Calculation sheet
         </button>
       </div>
-      {view === 'check' ? <CheckMain /> : view === 'size' ? <SizeMain /> : <PricesMain />}
+      {main()}
     </>
   )
 }

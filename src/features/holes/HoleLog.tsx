@@ -41,11 +41,13 @@ const Row = memo(
       add({ kind: 'hole', post: id, depthIn, setup: null, bottomReadingIn: null, found, note: log?.body.note ?? '' })
       if (depthIn !== null && POST_STATES.indexOf(stage) < 1) add({ kind: 'state', post: id, state: 'hole dug' })
     }
+    const rowClass = () => {
+      if (on) return 'sel'
+      if (verdict && verdict.state !== 'holds') return 'warn'
+      return 'pick'
+    }
     return (
-      <tr
-        className={on ? 'sel' : verdict && verdict.state !== 'holds' ? 'warn' : 'pick'}
-        onClick={() => pick({ post: id })}
-      >
+      <tr className={rowClass()} onClick={() => pick({ post: id })}>
         <td>
           <button type="button" className="id" aria-pressed={on}>
             {id}

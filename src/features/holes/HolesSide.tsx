@@ -17,6 +17,12 @@ export function HolesSide() {
     ),
   )
   const takeoff = derived.takeoff
+  const sizedWords = () => {
+    if (derived.site === null) return 'Not sized: the site is not complete.'
+    if (building.holeDiameterIn === null && checks.every((check) => check.state !== 'fails'))
+      return 'The least concrete that holds.'
+    return ''
+  }
   return (
     <>
       <h2>{kindName(post.kind)}</h2>
@@ -28,12 +34,7 @@ export function HolesSide() {
             , <Measure inches={hole.digIn} /> dug
           </>
         )}
-        .{' '}
-        {derived.site === null
-          ? 'Not sized: the site is not complete.'
-          : building.holeDiameterIn === null && checks.every((check) => check.state !== 'fails')
-            ? 'The least concrete that holds.'
-            : ''}
+        . {sizedWords()}
       </p>
       <OptionalLengthField
         label="Hole and pad across"

@@ -27,19 +27,23 @@ export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary;
       </button>
     )
   const fails = check.state === 'fails'
+  const verdict = () => {
+    if (fails) return <b>fails</b>
+    if (check.state === 'close')
+      return (
+        <span className="lab" style={{ color: 'var(--ink)', fontWeight: 650 }}>
+          close
+        </span>
+      )
+    return null
+  }
   return (
     <button type="button" className={fails ? 'chk bad' : 'chk'} aria-pressed={on} onClick={open}>
       <div className="r">
         {fails && <FailSign size={15} />}
         <b>{check.title}</b>
         <span className="v">{shownRatio(check.ratio)}</span>
-        {fails ? (
-          <b>fails</b>
-        ) : check.state === 'close' ? (
-          <span className="lab" style={{ color: 'var(--ink)', fontWeight: 650 }}>
-            close
-          </span>
-        ) : null}
+        {verdict()}
       </div>
       <LoadBar ratio={check.ratio} width={width} />
       <p>

@@ -133,7 +133,12 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         }
         const answer = await ask('judge', job).answer.catch(() => null)
         const here = answer ? null : deriveJob(job)
-        const judgement = answer?.ok ? answer.value : here?.ok ? told(here.value) : null
+        const nextShown = () => {
+          if (answer?.ok) return answer.value
+          if (here?.ok) return told(here.value)
+          return null
+        }
+        const judgement = nextShown()
         // A newer plan may stand by now: the judgement is laid under it and judged again in the next turn.
         if (judgement) {
           const { checks, tally, lateral, site, demands } = judgement

@@ -101,13 +101,13 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
       await refresh()
       return reply.value
     }
+    const refusedWords = () => {
+      if (reply.kind === 'refused') return `${what} was refused`
+      if (reply.kind === 'gone') return 'That job is no longer there.'
+      return AWAY
+    }
     setSaid({
-      title:
-        reply.kind === 'refused'
-          ? `${what} was refused`
-          : reply.kind === 'gone'
-            ? 'That job is no longer there.'
-            : AWAY,
+      title: refusedWords(),
       issues: reply.kind === 'refused' ? reply.issues : [],
     })
     return null

@@ -123,12 +123,29 @@ export function AsBuilt() {
               ? (state.gaps.filter((gap) => gap.body.from === built.id && gap.body.to === next.id).at(-1)?.body.gapIn ??
                 null)
               : null
+            const fitWords = () => {
+              if (built.fit)
+                return (
+                  <>
+                    {built.fit.kind !== 'fits' && (
+                      <span className="d-inline-block me-1">
+                        <FailSign size={12} />
+                      </span>
+                    )}
+                    {built.fit.say}
+                  </>
+                )
+              if (built.measured) return 'not cut'
+              if (job.building.school === 'pier') return 'bracket not read'
+              return 'pad not read'
+            }
+            const rowClass = () => {
+              if (built.id === picked) return 'sel'
+              if (built.fit?.kind === 'short') return 'warn'
+              return 'pick'
+            }
             return (
-              <tr
-                key={built.id}
-                className={built.id === picked ? 'sel' : built.fit?.kind === 'short' ? 'warn' : 'pick'}
-                onClick={() => pick({ post: built.id })}
-              >
+              <tr key={built.id} className={rowClass()} onClick={() => pick({ post: built.id })}>
                 <td>
                   <b>{built.id}</b>
                 </td>
@@ -149,24 +166,7 @@ export function AsBuilt() {
                   <Measure inches={built.needIn} />
                 </td>
                 <td className="n">{built.cutIn === null ? '–' : <Measure inches={built.cutIn} />}</td>
-                <td style={{ whiteSpace: 'normal' }}>
-                  {built.fit ? (
-                    <>
-                      {built.fit.kind !== 'fits' && (
-                        <span className="d-inline-block me-1">
-                          <FailSign size={12} />
-                        </span>
-                      )}
-                      {built.fit.say}
-                    </>
-                  ) : built.measured ? (
-                    'not cut'
-                  ) : job.building.school === 'pier' ? (
-                    'bracket not read'
-                  ) : (
-                    'pad not read'
-                  )}
-                </td>
+                <td style={{ whiteSpace: 'normal' }}>{fitWords()}</td>
                 <td className="n">
                   {next && (
                     <OptionalLengthField

@@ -27,6 +27,13 @@ export function PostsMain() {
   const { asBuilt } = useMeasured(job, derived)
   const since = changedSincePrint(asBuilt, state)
   const changed = since ? [...since.changed, ...since.added] : []
+  const main = () => {
+    if (view === 'read') return <Readings />
+    if (view === 'setups') return <SetUps />
+    if (view === 'build') return <Build />
+    if (view === 'cut') return <CutList />
+    return <AsBuilt />
+  }
   return (
     <>
       <div className="wh">
@@ -40,17 +47,7 @@ export function PostsMain() {
         <span className="spacer" />
         <Segments label="Posts view" value={view} choices={VIEWS} onChange={setView} />
       </div>
-      {view === 'read' ? (
-        <Readings />
-      ) : view === 'setups' ? (
-        <SetUps />
-      ) : view === 'build' ? (
-        <Build />
-      ) : view === 'cut' ? (
-        <CutList />
-      ) : (
-        <AsBuilt />
-      )}
+      {main()}
     </>
   )
 }

@@ -30,6 +30,11 @@ export function Readings() {
       },
       `rod-${post}-${gesture}`,
     )
+  const poleChoice = () => {
+    if (poleFor === 'building') return 'building'
+    if (poleFor === 'wall' && side) return `wall-${side}`
+    return id ?? ''
+  }
   return (
     <>
       <div
@@ -152,14 +157,51 @@ export function Readings() {
           <tbody>
             {derived.posts.map((post) => {
               const offset = rods.offsets[post.id]
+              const stateWords = () => {
+                if (!offset) return 'not read'
+                if (post.id === rods.benchmarkPost)
+                  return (
+                    <>
+                      <Flag size={13} className="me-1" />
+                      high point
+                    </>
+                  )
+                if (offset.suspect)
+                  return (
+                    <b style={{ color: post.id === id ? '#fff' : 'var(--keel-ink)' }}>
+                      <span className="d-inline-block me-1">
+                        <FailSign size={12} />
+                      </span>
+                      {offset.off === 'plan' ? 'off the plan' : 'read again'}
+                    </b>
+                  )
+                return (
+                  <>
+                    <span className="d-inline-block me-1">
+                      <HoldSign size={12} />
+                    </span>
+                    to mark
+                  </>
+                )
+              }
+              const readBy = () => {
+                if (offset?.off === 'plan')
+                  return `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
+                if (levels.current[post.id])
+                  return (
+                    `read ${new Date(levels.current[post.id].at).toLocaleString('en-US')} by ` +
+                    `${levels.current[post.id].who || levels.current[post.id].device}`
+                  )
+                return 'typed here'
+              }
+              const rowClass = () => {
+                if (post.id === id) return 'sel'
+                if (offset?.suspect) return 'warn'
+                if (post.id === rods.benchmarkPost) return 'high'
+                return 'pick'
+              }
               return (
-                <tr
-                  key={post.id}
-                  className={
-                    post.id === id ? 'sel' : offset?.suspect ? 'warn' : post.id === rods.benchmarkPost ? 'high' : 'pick'
-                  }
-                  onClick={() => pick({ post: post.id, wall: post.side })}
-                >
+                <tr key={post.id} className={rowClass()} onClick={() => pick({ post: post.id, wall: post.side })}>
                   <td>
                     <button type="button" className="id" aria-pressed={post.id === id}>
                       {post.id}
@@ -186,40 +228,8 @@ export function Readings() {
                   <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>
                     {offset ? <Measure inches={offset.upToGradeIn} feet={false} /> : ''}
                   </td>
-                  <td
-                    className="lab"
-                    style={{ color: 'inherit' }}
-                    title={
-                      offset?.off === 'plan'
-                        ? `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
-                        : levels.current[post.id]
-                          ? `read ${new Date(levels.current[post.id].at).toLocaleString('en-US')} by ` +
-                            `${levels.current[post.id].who || levels.current[post.id].device}`
-                          : 'typed here'
-                    }
-                  >
-                    {!offset ? (
-                      'not read'
-                    ) : post.id === rods.benchmarkPost ? (
-                      <>
-                        <Flag size={13} className="me-1" />
-                        high point
-                      </>
-                    ) : offset.suspect ? (
-                      <b style={{ color: post.id === id ? '#fff' : 'var(--keel-ink)' }}>
-                        <span className="d-inline-block me-1">
-                          <FailSign size={12} />
-                        </span>
-                        {offset.off === 'plan' ? 'off the plan' : 'read again'}
-                      </b>
-                    ) : (
-                      <>
-                        <span className="d-inline-block me-1">
-                          <HoldSign size={12} />
-                        </span>
-                        to mark
-                      </>
-                    )}
+                  <td className="lab" style={{ color: 'inherit' }} title={readBy()}>
+                    {stateWords()}
                   </td>
                 </tr>
               )
@@ -240,9 +250,7 @@ export function Readings() {
         />
       </div>
       <div className="position-absolute" style={{ left: 'min(54%, 434px)', right: 8, top: 80, bottom: 4 }}>
-        <StoryPole
-          of={poleFor === 'building' ? 'building' : poleFor === 'wall' && side ? `wall-${side}` : (id ?? '')}
-        />
+        <StoryPole of={poleChoice()} />
       </div>
     </>
   )

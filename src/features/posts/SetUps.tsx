@@ -69,58 +69,57 @@ export function SetUps() {
           </tr>
         </thead>
         <tbody>
-          {levels.setups.map((setup, i) => (
-            <tr
-              key={setup.setup}
-              className={setup.state === 'refused' || setup.state === 'untied' ? 'warn' : undefined}
-            >
-              <td>{i + 1}</td>
-              <td>{setup.place || '–'}</td>
-              <td className="n">
-                {setup.benchmarkIn === null ? '–' : <Measure inches={setup.benchmarkIn} feet={false} />}
-              </td>
-              <td className="n">{setup.count}</td>
-              <td className="n">
-                {setup.highest ? (
-                  <>
-                    {setup.highest.body.target} <Measure inches={setup.highest.body.inches} feet={false} />
-                  </>
-                ) : (
-                  '–'
-                )}
-              </td>
-              <td className="n">
-                {setup.lowest ? (
-                  <>
-                    {setup.lowest.body.target} <Measure inches={setup.lowest.body.inches} feet={false} />
-                  </>
-                ) : (
-                  '–'
-                )}
-              </td>
-              <td className="n">
-                <Measure inches={setup.spreadIn} feet={false} />
-              </td>
-              <td>
-                <span className="d-inline-block me-1">
-                  {setup.state === 'refused' || setup.state === 'untied' ? (
-                    <FailSign size={12} />
-                  ) : setup.state === 'closed' ? (
-                    <HoldSign size={12} />
+          {levels.setups.map((setup, i) => {
+            const stateSign = () => {
+              if (setup.state === 'refused' || setup.state === 'untied') return <FailSign size={12} />
+              if (setup.state === 'closed') return <HoldSign size={12} />
+              return <UncheckedSign size={12} />
+            }
+            return (
+              <tr
+                key={setup.setup}
+                className={setup.state === 'refused' || setup.state === 'untied' ? 'warn' : undefined}
+              >
+                <td>{i + 1}</td>
+                <td>{setup.place || '–'}</td>
+                <td className="n">
+                  {setup.benchmarkIn === null ? '–' : <Measure inches={setup.benchmarkIn} feet={false} />}
+                </td>
+                <td className="n">{setup.count}</td>
+                <td className="n">
+                  {setup.highest ? (
+                    <>
+                      {setup.highest.body.target} <Measure inches={setup.highest.body.inches} feet={false} />
+                    </>
                   ) : (
-                    <UncheckedSign size={12} />
+                    '–'
                   )}
-                </span>
-                {STATE[setup.state]}
-                {setup.closingIn !== null && (
-                  <>
-                    {' '}
-                    by <Measure inches={setup.closingIn} feet={false} />
-                  </>
-                )}
-              </td>
-            </tr>
-          ))}
+                </td>
+                <td className="n">
+                  {setup.lowest ? (
+                    <>
+                      {setup.lowest.body.target} <Measure inches={setup.lowest.body.inches} feet={false} />
+                    </>
+                  ) : (
+                    '–'
+                  )}
+                </td>
+                <td className="n">
+                  <Measure inches={setup.spreadIn} feet={false} />
+                </td>
+                <td>
+                  <span className="d-inline-block me-1">{stateSign()}</span>
+                  {STATE[setup.state]}
+                  {setup.closingIn !== null && (
+                    <>
+                      {' '}
+                      by <Measure inches={setup.closingIn} feet={false} />
+                    </>
+                  )}
+                </td>
+              </tr>
+            )
+          })}
           {levels.setups.length === 0 && (
             <tr>
               <td colSpan={8} className="note">

@@ -131,6 +131,11 @@ export function StoryPole({ of }: { readonly of: string }) {
         const on = picked.mark === mark.key
         const edge = mark.kind === 'heel' || mark.kind === 'rafter' || mark.kind === 'grade'
         const colour = on ? 'var(--burr)' : COLOUR[mark.kind]
+        const lineFrom = () => {
+          if (mark.kind === 'grade') return 0
+          if (edge) return px - 20
+          return px + 14
+        }
         return (
           <g
             key={mark.key}
@@ -138,7 +143,7 @@ export function StoryPole({ of }: { readonly of: string }) {
             style={{ cursor: 'pointer' }}
           >
             <Wax
-              x1={mark.kind === 'grade' ? 0 : edge ? px - 20 : px + 14}
+              x1={lineFrom()}
               y1={y}
               x2={mark.kind === 'grade' ? width : px + pw + 14}
               y2={y}

@@ -34,6 +34,11 @@ function useFacts(): Readonly<
       derived.checks.filter((check) => check.stage === stage && check.state === 'fails').length
     const square = derived.square.ok ? derived.square.value : null
     const off = square ? square.largestMoveIn : 0
+    const squareWords = () => {
+      if (!square) return 'not measured'
+      if (off <= 1 / 8) return 'square'
+      return `off ${formatLength(off, { feet: false })}`
+    }
     return {
       site: {
         say: derived.missing.length
@@ -48,7 +53,7 @@ function useFacts(): Readonly<
         fails: 0,
       },
       strings: {
-        say: square ? (off <= 1 / 8 ? 'square' : `off ${formatLength(off, { feet: false })}`) : 'not measured',
+        say: squareWords(),
         done: square !== null && off <= 1 / 8,
         fails: 0,
       },

@@ -22,7 +22,13 @@ function rowsOf(
   for (const mark of order) {
     const half = measureWidth(mark.atIn, 20) / 2 + 6
     const x = at(mark.atIn)
-    const row = x - half > right[0] ? 0 : x - half > right[1] ? 1 : mark.key === chosen ? 1 : null
+    const rowOf = () => {
+      if (x - half > right[0]) return 0
+      if (x - half > right[1]) return 1
+      if (mark.key === chosen) return 1
+      return null
+    }
+    const row = rowOf()
     if (row !== null) right[row] = x + half
     const nameHalf = (mark.name.length * 7.6) / 2 + 3
     const named = x - nameHalf > nameRight || mark.key === chosen
@@ -121,8 +127,14 @@ const Case = memo(function Case({
           <g clipPath="url(#tape-window)">
             <rect x={wx} y={wy} width={ww} height={wh} fill="url(#blade)" />
             {ticks.map((tick) => {
-              const tall =
-                tick % 16 === 0 ? 30 : tick % 8 === 0 ? 22 : tick % 4 === 0 ? 16.5 : tick % 2 === 0 ? 11.5 : 7
+              const tickHeight = () => {
+                if (tick % 16 === 0) return 30
+                if (tick % 8 === 0) return 22
+                if (tick % 4 === 0) return 16.5
+                if (tick % 2 === 0) return 11.5
+                return 7
+              }
+              const tall = tickHeight()
               return (
                 <line
                   key={tick}

@@ -32,17 +32,22 @@ function stringTape(source: Source): TapeModel | null {
   const run = hookedMarks(line, hook, hookPost)
   const marks = run.marks
     .filter((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
-    .map((mark): TapeMark => ({
-      key: mark.key,
-      name: mark.name,
-      sub:
-        `${mark.kind === 'jamb' ? 'jamb post' : mark.kind === 'corner' ? 'corner post' : 'post'} centre, ` +
-        `${line.name}`,
-      atIn: mark.fromHookIn,
-      colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
-      postId: mark.postId,
-      rowId: null,
-    }))
+    .map((mark): TapeMark => {
+      const postWords = () => {
+        if (mark.kind === 'jamb') return 'jamb post'
+        if (mark.kind === 'corner') return 'corner post'
+        return 'post'
+      }
+      return {
+        key: mark.key,
+        name: mark.name,
+        sub: `${postWords()} centre, ` + `${line.name}`,
+        atIn: mark.fromHookIn,
+        colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
+        postId: mark.postId,
+        rowId: null,
+      }
+    })
     .sort((one, other) => one.atIn - other.atIn)
   return {
     title: line.name,
@@ -119,15 +124,22 @@ function wallTape(source: Source): TapeModel | null {
     hook: 'hook: grade line on the post, reading up',
     marks: [
       ...skirt,
-      ...wall.rows.map((row) => ({
-        key: row.id,
-        name: row.landing === 'heel' ? `${row.id} heel` : row.landing ? `${row.id} ${row.landing}` : row.id,
-        sub: `top edge, ${wall.name}`,
-        atIn: row.topIn,
-        colour: row.landing === 'heel' ? 'var(--keel)' : '#B97F00',
-        postId: null,
-        rowId: row.id,
-      })),
+      ...wall.rows.map((row) => {
+        const rowName = () => {
+          if (row.landing === 'heel') return `${row.id} heel`
+          if (row.landing) return `${row.id} ${row.landing}`
+          return row.id
+        }
+        return {
+          key: row.id,
+          name: rowName(),
+          sub: `top edge, ${wall.name}`,
+          atIn: row.topIn,
+          colour: row.landing === 'heel' ? 'var(--keel)' : '#B97F00',
+          postId: null,
+          rowId: row.id,
+        }
+      }),
     ],
   }
 }

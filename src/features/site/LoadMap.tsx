@@ -94,26 +94,24 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
           strokeDasharray="14 4 3 4"
         />
       )}
-      {(['south', 'north', 'west', 'east'] as const).map(
-        (side) =>
+      {(['south', 'north', 'west', 'east'] as const).map((side) => {
+        const labelY = () => {
+          if (side === 'south') return yAt(-out) - 8
+          if (side === 'north') return yAt(derived.grid.widthIn + out) + 18
+          return yAt(derived.grid.widthIn / 2) + 42
+        }
+        const labelX = () => {
+          if (side === 'west') return xAt(-out / 2)
+          if (side === 'east') return xAt(derived.grid.lengthIn + out / 2)
+          return xAt(derived.grid.lengthIn / 2)
+        }
+        return (
           out > 0 &&
           !building.openSides.includes(side) && (
             <Note
               key={side}
-              x={
-                side === 'west'
-                  ? xAt(-out / 2)
-                  : side === 'east'
-                    ? xAt(derived.grid.lengthIn + out / 2)
-                    : xAt(derived.grid.lengthIn / 2)
-              }
-              y={
-                side === 'south'
-                  ? yAt(-out) - 8
-                  : side === 'north'
-                    ? yAt(derived.grid.widthIn + out) + 18
-                    : yAt(derived.grid.widthIn / 2) + 42
-              }
+              x={labelX()}
+              y={labelY()}
               size={12}
               anchor="middle"
               fill="var(--ink-2)"
@@ -121,8 +119,9 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
             >
               {derived.wallNames[side].toLowerCase()}
             </Note>
-          ),
-      )}
+          )
+        )
+      })}
       <Note x={width / 2} y={height - 14} size={12.5} anchor="middle" fill="var(--ink-2)">
         {SAY[load]} psf; minus and hatch pull away.
         {derived.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(derived.site.wind.internalPsf)}.` : ''}

@@ -14,17 +14,21 @@ export function SiteMain() {
   const { derived } = useDoc()
   const [view, setView] = useState<'section' | 'ground' | LoadCase>('section')
   const shown = derived.site || view === 'ground' ? view : 'section'
+  const main = () => {
+    if (shown === 'ground') return <GroundView />
+    if (shown === 'section') return <Section />
+    return <LoadMap load={shown} />
+  }
+  const shownWords = () => {
+    if (shown === 'section') return 'cross-section to scale'
+    if (shown === 'ground') return 'heights from the grade line'
+    return 'the building unfolded'
+  }
   return (
     <>
       <div className="wh">
         <h2>Site</h2>
-        <p>
-          {shown === 'section'
-            ? 'cross-section to scale'
-            : shown === 'ground'
-              ? 'heights from the grade line'
-              : 'the building unfolded'}
-        </p>
+        <p>{shownWords()}</p>
         <span className="spacer" />
         <Segments
           label="What to show"
@@ -33,7 +37,7 @@ export function SiteMain() {
           onChange={setView}
         />
       </div>
-      {shown === 'ground' ? <GroundView /> : shown === 'section' ? <Section /> : <LoadMap load={shown} />}
+      {main()}
     </>
   )
 }

@@ -15,6 +15,11 @@ export function SiteSide() {
     <K extends keyof Job['site']>(key: K, label: string) =>
     (nonNullable: Job['site'][K], gesture?: string) =>
       edit(`${label}`, (job) => ({ ...job, site: { ...job.site, [key]: nonNullable } }), gesture && `${key}-${gesture}`)
+  const enclosureWords = () => {
+    if (derived.site.enclosure.class === 'partially') return 'Partially enclosed'
+    if (derived.site.enclosure.class === 'open') return 'Open'
+    return 'Enclosed'
+  }
   return (
     <>
       <h2>Site</h2>
@@ -83,12 +88,7 @@ export function SiteSide() {
           value={site.enclosure}
           choices={same(ENCLOSURES, ENCLOSURE)}
           onChange={put('enclosure', 'enclosure')}
-          hint={
-            derived.site
-              ? `${derived.site.enclosure.class === 'partially' ? 'Partially enclosed' : derived.site.enclosure.class === 'open' ? 'Open' : 'Enclosed'}: ` +
-                `${derived.site.enclosure.why}.`
-              : undefined
-          }
+          hint={derived.site ? `${enclosureWords()}: ` + `${derived.site.enclosure.why}.` : undefined}
         />
         <ToggleField
           label="Doors rated for the wind"

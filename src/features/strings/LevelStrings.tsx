@@ -169,6 +169,26 @@ export function LevelStrings() {
           {derived.posts.map((post) => {
             const own = asBuilt.find((built) => built.id === post.id)
             const clear = under(post.id)
+            const clearWords = () => {
+              if (!derived.ground) return '–'
+              if (clear < CLEAR_IN)
+                return (
+                  <>
+                    <span className="d-inline-block me-1">
+                      <FailSign size={12} />
+                    </span>
+                    {clear < 0 ? 'in the ground' : 'touches'}: raise it
+                  </>
+                )
+              return (
+                <>
+                  <span className="d-inline-block me-1">
+                    <HoldSign size={12} />
+                  </span>
+                  clear
+                </>
+              )
+            }
             return (
               <tr key={post.id} className={derived.ground && clear < CLEAR_IN ? 'warn' : undefined}>
                 <td>{post.id}</td>
@@ -182,25 +202,7 @@ export function LevelStrings() {
                 <td className="n">
                   <Measure inches={post.heightIn - stringIn[post.id]} />
                 </td>
-                <td>
-                  {!derived.ground ? (
-                    '–'
-                  ) : clear < CLEAR_IN ? (
-                    <>
-                      <span className="d-inline-block me-1">
-                        <FailSign size={12} />
-                      </span>
-                      {clear < 0 ? 'in the ground' : 'touches'}: raise it
-                    </>
-                  ) : (
-                    <>
-                      <span className="d-inline-block me-1">
-                        <HoldSign size={12} />
-                      </span>
-                      clear
-                    </>
-                  )}
-                </td>
+                <td>{clearWords()}</td>
               </tr>
             )
           })}

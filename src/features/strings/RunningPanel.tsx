@@ -62,15 +62,25 @@ export function RunningPanel() {
               .slice(0, i)
               .reverse()
               .find((mark) => mark.kind !== 'face' && mark.kind !== 'edge')
+            const kindWords = () => {
+              if (mark.kind === 'edge') return 'opening edge'
+              if (mark.kind === 'face') return 'face'
+              return 'centre'
+            }
+            const rowClass = () => {
+              if (picked.mark === mark.key) return 'sel'
+              if (centre) return 'pick'
+              return ''
+            }
             return (
               <tr
                 key={mark.key}
-                className={picked.mark === mark.key ? 'sel' : centre ? 'pick' : ''}
+                className={rowClass()}
                 onClick={() => centre && pick({ mark: mark.key, post: mark.postId })}
               >
                 <td style={{ fontWeight: centre ? 700 : 400 }}>{centre ? mark.name : ''}</td>
                 <td className="lab" style={{ color: 'inherit' }}>
-                  {mark.kind === 'edge' ? 'opening edge' : mark.kind === 'face' ? 'face' : 'centre'}
+                  {kindWords()}
                 </td>
                 <td className="n" style={{ fontWeight: centre ? 700 : 500 }}>
                   <Measure inches={mark.shownIn} />

@@ -53,6 +53,35 @@ export function SquarePanel() {
       (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [key]: value } } }),
       `${key}-${gesture}`,
     )
+  const moveWords = () => {
+    if (fine) return <div className="big">Square to the sixteenth</div>
+    if (slideAlone)
+      return (
+        <>
+          <div className="big">
+            Slide string {northRow} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
+            {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}
+          </div>
+          <p>
+            Shift pins {northRow}1 and {northRow}
+            {last} the same way, along the string. The diagonals then read{' '}
+            <b>
+              <Measure inches={fit.afterSlide.risingIn} />
+            </b>{' '}
+            and{' '}
+            <b>
+              <Measure inches={fit.afterSlide.fallingIn} />
+            </b>
+            .
+          </p>
+        </>
+      )
+    return (
+      <div className="big">
+        Move {moves.length} corner{moves.length > 1 ? 's' : ''}
+      </div>
+    )
+  }
   return (
     <>
       <p className="note mb-2">Sides first, then diagonals. Hold the tape level.</p>
@@ -69,6 +98,11 @@ export function SquarePanel() {
           {lines.map(([key, name, want]) => {
             const got = strings.measures[key]
             const off = got === null ? null : toSixteenths(got - want)
+            const offWords = () => {
+              if (off === null) return ''
+              if (off === 0) return <HoldSign size={13} />
+              return <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>
+            }
             return (
               <tr key={key}>
                 <td
@@ -94,13 +128,7 @@ export function SquarePanel() {
                   />
                 </td>
                 <td className="n" style={{ width: 42 }}>
-                  {off === null ? (
-                    ''
-                  ) : off === 0 ? (
-                    <HoldSign size={13} />
-                  ) : (
-                    <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>
-                  )}
+                  {offWords()}
                 </td>
               </tr>
             )
@@ -110,32 +138,7 @@ export function SquarePanel() {
       {!derived.square.ok && <p className="note mt-2">{issueText(derived.square.issues[0])}</p>}
       {fit && (
         <div className="move" role="status">
-          {fine ? (
-            <div className="big">Square to the sixteenth</div>
-          ) : slideAlone ? (
-            <>
-              <div className="big">
-                Slide string {northRow} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
-                {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}
-              </div>
-              <p>
-                Shift pins {northRow}1 and {northRow}
-                {last} the same way, along the string. The diagonals then read{' '}
-                <b>
-                  <Measure inches={fit.afterSlide.risingIn} />
-                </b>{' '}
-                and{' '}
-                <b>
-                  <Measure inches={fit.afterSlide.fallingIn} />
-                </b>
-                .
-              </p>
-            </>
-          ) : (
-            <div className="big">
-              Move {moves.length} corner{moves.length > 1 ? 's' : ''}
-            </div>
-          )}
+          {moveWords()}
           {!fine && (
             <table className="tb mt-2">
               <tbody>

@@ -14,6 +14,11 @@ const LAYERS = [
 export function StringsMain() {
   const [view, setView] = useState<'new' | 'level' | 'old'>('new')
   const [on, setOn] = useState({ diagonals: true, holes: true, triangle: false })
+  const main = () => {
+    if (view === 'old') return <OldWall />
+    if (view === 'level') return <LevelStrings />
+    return <PlanView layers={{ strings: true, square: true, ...on }} editable={false} />
+  }
   return (
     <>
       <div className="wh">
@@ -40,13 +45,7 @@ export function StringsMain() {
           </span>
         )}
       </div>
-      {view === 'old' ? (
-        <OldWall />
-      ) : view === 'level' ? (
-        <LevelStrings />
-      ) : (
-        <PlanView layers={{ strings: true, square: true, ...on }} editable={false} />
-      )}
+      {main()}
     </>
   )
 }

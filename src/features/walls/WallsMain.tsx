@@ -175,6 +175,11 @@ export function WallsMain() {
           ))}
         {wall.rows.map((row) => {
           const on = picked.row === row.id
+          const rowColor = () => {
+            if (on) return 'var(--burr-deep)'
+            if (row.landing === 'heel') return 'var(--keel-ink)'
+            return 'var(--ink)'
+          }
           return (
             <g
               key={row.id}
@@ -230,7 +235,7 @@ export function WallsMain() {
                   inches={row.topIn}
                   size={15}
                   weight={700}
-                  fill={on ? 'var(--burr-deep)' : row.landing === 'heel' ? 'var(--keel-ink)' : 'var(--ink)'}
+                  fill={rowColor()}
                   ground="var(--paper)"
                 />
               )}
@@ -263,6 +268,11 @@ export function WallsMain() {
         {supports.map(({ p: post, atIn }, i) => {
           const on = post.id === picked.post
           const low = i > 0 && Math.abs(xAt(atIn) - xAt(supports[i - 1].atIn)) < 30 ? 22 : 0
+          const postColor = () => {
+            if (on) return 'var(--burr)'
+            if (post.kind === 'jamb') return 'var(--galv-4)'
+            return 'var(--ink)'
+          }
           return (
             <g
               key={post.id}
@@ -276,14 +286,7 @@ export function WallsMain() {
               onPointerDown={(event) => event.stopPropagation()}
               style={{ cursor: 'pointer' }}
             >
-              <rect
-                x={xAt(atIn) - 15}
-                y={yAt(0) + 9 + low}
-                width={30}
-                height={19}
-                rx={2}
-                fill={on ? 'var(--burr)' : post.kind === 'jamb' ? 'var(--galv-4)' : 'var(--ink)'}
-              />
+              <rect x={xAt(atIn) - 15} y={yAt(0) + 9 + low} width={30} height={19} rx={2} fill={postColor()} />
               <Note x={xAt(atIn)} y={yAt(0) + 23 + low} size={13} weight={700} anchor="middle" fill="#fff">
                 {post.id}
               </Note>

@@ -124,6 +124,16 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
     )
     const marks = (rows: string[][]): Block => table(['post', 'rod reads', 'up to grade line'], rows, [1, 2], [2])
     const short = up.length <= CARD_RODS
+    const readingBlocks = () => {
+      if (up.length === 0) return []
+      if (short) return [marks(up)]
+      return [
+        {
+          kind: 'text' as const,
+          text: 'What the rod read at each of them, and how far up from there the grade line is: next sheet.',
+        },
+      ]
+    }
     const card: Sheet = {
       title:
         `${postCard.title}: ` +
@@ -133,16 +143,7 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
         `long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
       blocks: [
         { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.postIds[0]}` },
-        ...(up.length === 0
-          ? []
-          : short
-            ? [marks(up)]
-            : [
-                {
-                  kind: 'text' as const,
-                  text: 'What the rod read at each of them, and how far up from there the grade line is: next sheet.',
-                },
-              ]),
+        ...readingBlocks(),
         { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` },
         { kind: 'caution', text: plain(RAISE_CAUTION) },
       ],
@@ -202,15 +203,14 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
       blocks: [
         table(
           ['truss', 'from string 1', 'carried by'],
-          derived.trusses.rests.south.map((rest) => [
-            `T${rest.truss.number}`,
-            mark(rest.truss.xIn),
-            rest.post
-              ? `post ${rest.post.id}`
-              : rest.between
-                ? `beam ${rest.between[0].id} to ${rest.between[1].id}`
-                : '',
-          ]),
+          derived.trusses.rests.south.map((rest) => {
+            const restName = () => {
+              if (rest.post) return `post ${rest.post.id}`
+              if (rest.between) return `beam ${rest.between[0].id} to ${rest.between[1].id}`
+              return ''
+            }
+            return [`T${rest.truss.number}`, mark(rest.truss.xIn), restName()]
+          }),
           [1],
           [0, 1],
         ),

@@ -71,26 +71,38 @@ export function planSvg(
         '#000',
       ),
     )
-    const inward = isEave(post.side) ? (post.side === 'south' ? -1 : 1) : 0
-    body.push(
-      svgText(
-        xAt(post.x) + (inward ? 0 : post.side === 'west' ? 9 : -9),
-        yAt(post.y) + (inward === -1 ? -8 : inward === 1 ? 15 : 4),
-        post.id,
-        { size: 8.5, anchor: inward ? 'middle' : post.side === 'west' ? 'start' : 'end' },
-      ),
-    )
+    const inwardOf = () => {
+      if (!isEave(post.side)) return 0
+      if (post.side === 'south') return -1
+      return 1
+    }
+    const inward = inwardOf()
+    const anchorOf = () => {
+      if (inward) return 'middle'
+      if (post.side === 'west') return 'start'
+      return 'end'
+    }
+    const noteY = () => {
+      if (inward === -1) return -8
+      if (inward === 1) return 15
+      return 4
+    }
+    const noteX = () => {
+      if (inward) return 0
+      if (post.side === 'west') return 9
+      return -9
+    }
+    body.push(svgText(xAt(post.x) + noteX(), yAt(post.y) + noteY(), post.id, { size: 8.5, anchor: anchorOf() }))
   }
   for (const placed of derived.placed) {
     const alongX = isEave(placed.opening.side)
-    const base =
-      placed.opening.side === 'south'
-        ? yAt(0)
-        : placed.opening.side === 'north'
-          ? yAt(widthIn)
-          : placed.opening.side === 'west'
-            ? xAt(0)
-            : xAt(lengthIn)
+    const baseOf = () => {
+      if (placed.opening.side === 'south') return yAt(0)
+      if (placed.opening.side === 'north') return yAt(widthIn)
+      if (placed.opening.side === 'west') return xAt(0)
+      return xAt(lengthIn)
+    }
+    const base = baseOf()
     body.push(
       alongX
         ? svgRect(xAt(placed.fromIn), base - 2.5, (placed.toIn - placed.fromIn) * scale, 5, '#fff', 0.8)

@@ -19,13 +19,20 @@ function content(block: Block): Content {
     case 'svg':
       return { svg: block.svg, width: Math.min(block.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
     case 'table': {
-      const cell = (text: string, i: number, head: boolean): TableCell => ({
-        text,
-        alignment: block.right.includes(i) ? 'right' : 'left',
-        fontSize: head ? 9.5 : block.big.includes(i) ? 13 : 11,
-        bold: !head && block.big.includes(i),
-        noWrap: !head && text.length < 26,
-      })
+      const cell = (text: string, i: number, head: boolean): TableCell => {
+        const fontSize = () => {
+          if (head) return 9.5
+          if (block.big.includes(i)) return 13
+          return 11
+        }
+        return {
+          text,
+          alignment: block.right.includes(i) ? 'right' : 'left',
+          fontSize: fontSize(),
+          bold: !head && block.big.includes(i),
+          noWrap: !head && text.length < 26,
+        }
+      }
       return {
         margin: [0, 4, 0, 4],
         layout: {

@@ -79,7 +79,12 @@ export function readingsFromCsv(
     transformHeader: (header) => header.trim().toLowerCase(),
   })
   const fields = read.meta.fields ?? []
-  const reading = fields.includes('reading') ? 'reading' : fields.includes('reading_in') ? 'reading_in' : ''
+  const readingColumn = () => {
+    if (fields.includes('reading')) return 'reading'
+    if (fields.includes('reading_in')) return 'reading_in'
+    return ''
+  }
+  const reading = readingColumn()
   if (!fields.includes('post') || !reading)
     return { rows: [], problems: ['A rod log needs the columns “post” and “reading” in its first row.'] }
   const rows: ReadingRow[] = []

@@ -71,8 +71,12 @@ export function planDxf(
   }
   for (const placed of pick.placed) {
     const [from, to] = [placed.fromIn, placed.toIn]
-    const at =
-      placed.opening.side === 'north' ? pick.grid.widthIn : placed.opening.side === 'east' ? pick.grid.lengthIn : 0
+    const baseOf = () => {
+      if (placed.opening.side === 'north') return pick.grid.widthIn
+      if (placed.opening.side === 'east') return pick.grid.lengthIn
+      return 0
+    }
+    const at = baseOf()
     if (isEave(placed.opening.side)) line('OPENINGS', from, at, to, at)
     else line('OPENINGS', at, from, at, to)
   }

@@ -88,21 +88,28 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
   const rows = sheets.derived.posts.map((post) => {
     const reading = sheets.levels.current[post.id]
     const offset = measured.rods.offsets[post.id]
+    const readingCell = () => {
+      if (reading) return inches(reading.rawIn)
+      if (offset) return inches(offset.readingIn)
+      return ''
+    }
     return blank
       ? [post.id, '', '', '', '']
       : [
           post.id,
           reading?.setup ?? (offset ? 'office' : ''),
-          reading ? inches(reading.rawIn) : offset ? inches(offset.readingIn) : '',
+          readingCell(),
           offset ? inches(offset.readingIn) : '',
           offset ? inches(offset.upToGradeIn) : '',
         ]
   })
-  const note = blank
-    ? 'set-up ______  place ________________  benchmark reads ________  back to it ________'
-    : measured.rods.benchmarkPost
-      ? `high point ${measured.rods.benchmarkPost}; grade line reads ${inches(measured.rods.gradeReadingIn ?? 0)}`
-      : 'nothing read yet'
+  const subtitle = () => {
+    if (blank) return 'set-up ______  place ________________  benchmark reads ________  back to it ________'
+    if (measured.rods.benchmarkPost)
+      return `high point ${measured.rods.benchmarkPost}; grade line reads ${inches(measured.rods.gradeReadingIn ?? 0)}`
+    return 'nothing read yet'
+  }
+  const note = subtitle()
   return chunk(rows, ROWS).map((part) => ({
     title: blank ? 'Rod log, to fill in' : 'Rod log',
     sub: note,

@@ -46,7 +46,12 @@ export function poleStrips(
       )
       for (let quarter = Math.ceil(strip.fromIn * 4); quarter <= strip.toIn * 4; quarter++) {
         const whole = quarter % 4 === 0
-        body.push(svgLine(x, yAt(quarter / 4), x + (whole ? 14 : quarter % 2 === 0 ? 9 : 5), yAt(quarter / 4), 'plain'))
+        const tickLength = () => {
+          if (whole) return 14
+          if (quarter % 2 === 0) return 9
+          return 5
+        }
+        body.push(svgLine(x, yAt(quarter / 4), x + tickLength(), yAt(quarter / 4), 'plain'))
         if (whole && quarter / 4 > strip.fromIn && quarter / 4 < strip.toIn)
           body.push(svgText(x + 17, yAt(quarter / 4) + 3, formatLength(quarter / 4, { ascii: true }), { size: 7.5 }))
       }

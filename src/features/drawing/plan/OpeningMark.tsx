@@ -27,7 +27,13 @@ export const OpeningMark = memo(function OpeningMark({
   const { side, kind } = placed.opening
   const alongX = isEave(side)
   const wide = (placed.toIn - placed.fromIn) * view.scale
-  const base = side === 'south' ? yAt(0) : side === 'north' ? yAt(widthIn) : side === 'west' ? xAt(0) : xAt(lengthIn)
+  const baseOf = () => {
+    if (side === 'south') return yAt(0)
+    if (side === 'north') return yAt(widthIn)
+    if (side === 'west') return xAt(0)
+    return xAt(lengthIn)
+  }
+  const base = baseOf()
   const inward = side === 'south' || side === 'east' ? -1 : 1
   const box = alongX
     ? { x: xAt(placed.fromIn), y: base - 9, width: wide, height: 18 }
@@ -52,16 +58,25 @@ export const OpeningMark = memo(function OpeningMark({
         pane: `M${base + 2.5 * inward} ${yAt(placed.fromIn)}V${yAt(placed.toIn)}`,
       }
   const name = placed.opening.name || OPENING[kind]
+  const noteOffY = () => {
+    if (kind === 'overhead') return 56
+    if (kind === 'walk') return wide + 10
+    return 14
+  }
+  const noteOffX = () => {
+    if (kind === 'overhead') return 62
+    if (kind === 'walk') return wide + 12
+    return 16
+  }
   const [nx, ny] = alongX
-    ? [
-        xAt((placed.fromIn + placed.toIn) / 2),
-        base + inward * (kind === 'overhead' ? 62 : kind === 'walk' ? wide + 12 : 16) + (inward > 0 ? 8 : 0),
-      ]
-    : [
-        base + inward * (kind === 'overhead' ? 56 : kind === 'walk' ? wide + 10 : 14),
-        yAt((placed.fromIn + placed.toIn) / 2) + 4,
-      ]
+    ? [xAt((placed.fromIn + placed.toIn) / 2), base + inward * noteOffX() + (inward > 0 ? 8 : 0)]
+    : [base + inward * noteOffY(), yAt((placed.fromIn + placed.toIn) / 2) + 4]
   const choose = () => pick({ opening: placed.opening.id, post: null, wall: side })
+  const anchorOf = () => {
+    if (alongX) return 'middle'
+    if (inward < 0) return 'end'
+    return 'start'
+  }
   return (
     <g
       className={grab ? 'grab' : undefined}
@@ -104,7 +119,7 @@ export const OpeningMark = memo(function OpeningMark({
           x={nx}
           y={ny}
           size={12.5}
-          anchor={alongX ? 'middle' : inward < 0 ? 'end' : 'start'}
+          anchor={anchorOf()}
           fill={on ? 'var(--burr-deep)' : 'var(--ink-2)'}
           weight={on ? 700 : 500}
           halo="var(--sheet)"

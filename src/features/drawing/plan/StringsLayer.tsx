@@ -23,7 +23,12 @@ export const DiagonalsLayer = memo(function DiagonalsLayer({
           const angle =
             (Math.atan2(yAt(diagonal.to.y) - yAt(diagonal.from.y), xAt(diagonal.to.x) - xAt(diagonal.from.x)) * 180) /
             Math.PI
-          const turn = angle > 90 ? angle - 180 : angle < -90 ? angle + 180 : angle
+          const readable = () => {
+            if (angle > 90) return angle - 180
+            if (angle < -90) return angle + 180
+            return angle
+          }
+          const turn = readable()
           const tick = 0.26
           const [mx, my] = [
             xAt(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * tick),

@@ -10,12 +10,12 @@ const PATIENCE_MS = 700
 export interface EntryProps<T> {
   readonly label: ReactNode
   readonly value: T
-  readonly format: (nonNullable: T) => string
+  readonly format: (value: T) => string
   readonly parse: (text: string) => Result<T>
   /** Takes a value; returns why not, or nothing. */
-  readonly onChange: (nonNullable: T, gesture: string) => readonly Issue[]
+  readonly onChange: (value: T, gesture: string) => readonly Issue[]
   readonly onDone?: () => void
-  readonly step?: (nonNullable: T, direction: 1 | -1, big: boolean) => T
+  readonly step?: (value: T, direction: 1 | -1, big: boolean) => T
   readonly hint?: ReactNode
   readonly wide?: boolean
   readonly name?: string

@@ -15,7 +15,7 @@ interface Common {
   readonly onDone?: () => void
   readonly placeholder?: string
 }
-type Take<T> = (nonNullable: T, gesture: string) => readonly Issue[]
+type Take<T> = (value: T, gesture: string) => readonly Issue[]
 
 const stepLength = (lengthIn: number, direction: 1 | -1, big: boolean) =>
   roundIn(lengthIn) + direction * (big ? 1 : 1 / 16)

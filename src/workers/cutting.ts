@@ -75,7 +75,13 @@ export async function planCuts(cutRequest: CutRequest): Promise<CutPlan | null> 
       )
       .filter((run) => run.pattern.takes.some((take) => take > 0))
     if (left.some((wanting) => wanting > 0)) return fallback
-    const made = planOf(boards, cutRequest.demands, cutRequest.stock, cutRequest.kerfIn, whole)
+    const made = planOf({
+      list: boards,
+      demands: cutRequest.demands,
+      stock: cutRequest.stock,
+      kerfIn: cutRequest.kerfIn,
+      proved: whole,
+    })
     const plan = { ...made, lowerBound: Math.max(made.lowerBound, bound) }
     return plan.price <= fallback.price + 1e-9 ? plan : fallback
   } catch {

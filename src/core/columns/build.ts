@@ -106,7 +106,13 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
   })
   const gravity = specificGravity(building.post.lumber, building.grades)
   const nails = laminated
-    ? laminationPlan(building.joints.lamination, size.plies, size.depthIn, lengthIn, gravity)
+    ? laminationPlan({
+        lamination: building.joints.lamination,
+        plies: size.plies,
+        depthIn: size.depthIn,
+        lengthIn,
+        gravity,
+      })
     : null
   const boltCount = building.joints.truss.count
   const boltsThrough = () => {

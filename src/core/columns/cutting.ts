@@ -121,8 +121,8 @@ export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoa
     fit.takes[piece]++
     fit.lengths.push(demands[piece].lengthIn)
   }
-  return planOf(
-    open.map((begun) => {
+  return planOf({
+    list: open.map((begun) => {
       const used = usedIn(begun.lengths, kerfIn)
       const board = [...sorted].reverse().find((stockBoard) => stockBoard.lengthIn + FIT >= used) ?? longest
       return {
@@ -133,18 +133,24 @@ export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoa
     demands,
     stock,
     kerfIn,
-    false,
-  )
+    proved: false,
+  })
 }
 
 /** Puts boards together as a plan, like ones counted together. */
-export function planOf(
-  list: readonly { readonly pattern: CutPattern; readonly count: number }[],
-  demands: readonly CutDemand[],
-  stock: readonly StockBoard[],
-  kerfIn: number,
-  proved: boolean,
-): CutPlan {
+export function planOf({
+  list,
+  demands,
+  stock,
+  kerfIn,
+  proved,
+}: {
+  list: readonly { readonly pattern: CutPattern; readonly count: number }[]
+  demands: readonly CutDemand[]
+  stock: readonly StockBoard[]
+  kerfIn: number
+  proved: boolean
+}): CutPlan {
   const by = new Map<string, { pattern: CutPattern; count: number }>()
   for (const run of list) {
     const key = `${run.pattern.stockIn}|${run.pattern.takes.join(',')}`

@@ -39,13 +39,19 @@ export function beamMember(building: Building, beam: EaveBeam, reactions: readon
   const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
   const stops = [0, ...beam.trusses.map((truss) => truss.atIn), beam.spanIn]
   const luIn = stops.slice(1).reduce((most, value, i) => Math.max(most, value - stops[i]), 0)
-  const make = (
-    name: string,
-    duration: number,
-    pick: (loads: RoofLoads) => number,
-    ownFactor: number,
-    lu: number,
-  ): SpanCase => ({ name, duration, luIn: lu, loads: loadsOf(beam, reactions, pick, own * ownFactor) })
+  const make = ({
+    name,
+    duration,
+    pick,
+    ownFactor,
+    lu,
+  }: {
+    name: string
+    duration: number
+    pick: (loads: RoofLoads) => number
+    ownFactor: number
+    lu: number
+  }): SpanCase => ({ name, duration, luIn: lu, loads: loadsOf(beam, reactions, pick, own * ownFactor) })
   return {
     id: beam.kind,
     title: `${LABEL[beam.kind]}, ${beam.id}`,
@@ -61,17 +67,17 @@ export function beamMember(building: Building, beam: EaveBeam, reactions: readon
     shortcut: building.edgeShortcut,
     together: spec.sides === 'both' ? spec.plies / 2 : spec.plies,
     cases: [
-      make('D', 0.9, (loads) => loads.deadLb, 1, luIn),
-      make('D+S', 1.15, (loads) => loads.deadLb + loads.snowLb, 1, luIn),
-      make('D+Lr', 1.25, (loads) => loads.deadLb + loads.liveLb, 1, luIn),
-      make(
-        'D+0.75S+0.75(0.6W)',
-        1.6,
-        (loads) => loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb,
-        1,
-        luIn,
-      ),
-      make('0.6D+0.6W', 1.6, (loads) => -upliftOf(loads), 0.6, beam.spanIn),
+      make({ name: 'D', duration: 0.9, pick: (loads) => loads.deadLb, ownFactor: 1, lu: luIn }),
+      make({ name: 'D+S', duration: 1.15, pick: (loads) => loads.deadLb + loads.snowLb, ownFactor: 1, lu: luIn }),
+      make({ name: 'D+Lr', duration: 1.25, pick: (loads) => loads.deadLb + loads.liveLb, ownFactor: 1, lu: luIn }),
+      make({
+        name: 'D+0.75S+0.75(0.6W)',
+        duration: 1.6,
+        pick: (loads) => loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb,
+        ownFactor: 1,
+        lu: luIn,
+      }),
+      make({ name: '0.6D+0.6W', duration: 1.6, pick: (loads) => -upliftOf(loads), ownFactor: 0.6, lu: beam.spanIn }),
     ],
     sags: [
       {
@@ -108,13 +114,19 @@ function endLoads(
 }
 
 /** Where a beam meets its post: bolts through the faces, or the seat of a notch; uplift is always on the bolts. */
-function seatChecks(
-  building: Building,
-  kind: 'carrier' | 'header',
-  worst: EaveBeam,
-  shared: boolean,
-  reactions: readonly RoofLoads[],
-): Check[] {
+function seatChecks({
+  building,
+  kind,
+  worst,
+  shared,
+  reactions,
+}: {
+  building: Building
+  kind: 'carrier' | 'header'
+  worst: EaveBeam
+  shared: boolean
+  reactions: readonly RoofLoads[]
+}): Check[] {
   const spec = building.roof[kind]
   const size = postSize(building.post)
   const values = boardValues(spec.lumber, boardSize(spec.size).nominal, building.grades)
@@ -153,13 +165,13 @@ function seatChecks(
     const bolt = strength(1.15)
     out.push(
       bolt.problem
-        ? notChecked(
-            `${kind}-bolts`,
-            `${name} bolted to posts`,
-            'roof',
-            `Cannot be counted: ${bolt.problem}.`,
-            'Wider spacing or smaller bolts.',
-          )
+        ? notChecked({
+            id: `${kind}-bolts`,
+            title: `${name} bolted to posts`,
+            stage: 'roof',
+            why: `Cannot be counted: ${bolt.problem}.`,
+            fix: 'Wider spacing or smaller bolts.',
+          })
         : makeCheck({
             ...head,
             id: `${kind}-bolts`,
@@ -191,8 +203,22 @@ function seatChecks(
         governs: `${Math.round(down).toLocaleString('en-US')} lb press the beam on a notch of ${sig(area)} in².`,
         fix: 'A wider seat, a bearing block, or a denser wood.',
         trace: () => [
-          line('Bearing', 'R/(b·lb)', `${sig(down)}/${sig(area)}`, down / area, 'psi', 'NDS 2018 3.10.2'),
-          line('Allowed', 'Fc⊥', sig(values.fcPerp), values.fcPerp, 'psi', values.table),
+          line({
+            label: 'Bearing',
+            formula: 'R/(b·lb)',
+            numbers: `${sig(down)}/${sig(area)}`,
+            value: down / area,
+            unit: 'psi',
+            clause: 'NDS 2018 3.10.2',
+          }),
+          line({
+            label: 'Allowed',
+            formula: 'Fc⊥',
+            numbers: sig(values.fcPerp),
+            value: values.fcPerp,
+            unit: 'psi',
+            clause: values.table,
+          }),
         ],
       }),
     )
@@ -236,7 +262,7 @@ export function beamChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLo
     const worst = beams.reduce((best, beam) => (weight(beam) > weight(best) ? beam : best))
     const out = spanChecks(beamMember(building, worst, reactions))
     if (out[0].state === 'not-checked') return out
-    return [...out, ...seatChecks(building, kind, worst, kind === 'carrier', reactions)]
+    return [...out, ...seatChecks({ building, kind, worst, shared: kind === 'carrier', reactions })]
   })
 }
 
@@ -264,39 +290,41 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / 12, 1e-9))
     if (Math.abs(typed.gravityLb - own) > 0.1 * own)
       out.push(
-        notChecked(
-          'truss-differs',
-          'Truss reaction differs from the loads here',
-          'roof',
-          `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ` +
+        notChecked({
+          id: 'truss-differs',
+          title: 'Truss reaction differs from the loads here',
+          stage: 'roof',
+          why:
+            `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ` +
             `${Math.round(own)} lb.`,
-          'Ask the truss maker which loads the drawing uses.',
-        ),
+          fix: 'Ask the truss maker which loads the drawing uses.',
+        }),
       )
   }
   out.push(
-    notChecked(
-      'trusses',
-      'The trusses themselves',
-      'roof',
-      `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
+    notChecked({
+      id: 'trusses',
+      title: 'The trusses themselves',
+      stage: 'roof',
+      why:
+        `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
         `${sig(results.snow.psPsf)} psf ` +
         `balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge ` + 'unbalanced' : ''}, ` +
         `net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
         `apart${building.knee ? ', knee braces' : ''}.`,
-      'Truss drawings, and their bracing sheets on site.',
-    ),
+      fix: 'Truss drawings, and their bracing sheets on site.',
+    }),
   )
   if (!values)
     return [
       ...out,
-      notChecked(
-        'truss-seat',
-        'Truss seats',
-        'roof',
-        `No design values are tabled for ${lumber}.`,
-        'Choose a tabled grade, or enter the values off its stamp.',
-      ),
+      notChecked({
+        id: 'truss-seat',
+        title: 'Truss seats',
+        stage: 'roof',
+        why: `No design values are tabled for ${lumber}.`,
+        fix: 'Choose a tabled grade, or enter the values off its stamp.',
+      }),
     ]
   const rLb = gravity[heavy]
   // A block on the inner face lengthens the seat by its own thickness; its nails carry its share.
@@ -322,23 +350,23 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
         trace: () => [
           gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]),
-          line(
-            'Bearing',
-            onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
-            `${sig(rLb)}/${sig(bearing)}`,
-            rLb / bearing,
-            'psi',
-            'NDS 2018 3.10.2',
-          ),
-          line(
-            `Allowed across the grain, ${lumber}`,
-            'Fc⊥; the truss chord is taken as the same species',
-            sig(values.fcPerp),
-            values.fcPerp,
-            'psi',
-            values.table,
-            values.verify,
-          ),
+          line({
+            label: 'Bearing',
+            formula: onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
+            numbers: `${sig(rLb)}/${sig(bearing)}`,
+            value: rLb / bearing,
+            unit: 'psi',
+            clause: 'NDS 2018 3.10.2',
+          }),
+          line({
+            label: `Allowed across the grain, ${lumber}`,
+            formula: 'Fc⊥; the truss chord is taken as the same species',
+            numbers: sig(values.fcPerp),
+            value: values.fcPerp,
+            unit: 'psi',
+            clause: values.table,
+            verify: values.verify,
+          }),
         ],
       }),
     )
@@ -370,29 +398,36 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
             'the post.',
           fix: 'More nails in the block.',
           trace: () => [
-            line('Share of the block', 'R·1.5/seat', `${sig(rLb)} × 1.5/${sig(seatIn)}`, share, 'lb', 'statics'),
+            line({
+              label: 'Share of the block',
+              formula: 'R·1.5/seat',
+              numbers: `${sig(rLb)} × 1.5/${sig(seatIn)}`,
+              value: share,
+              unit: 'lb',
+              clause: 'statics',
+            }),
             ...one.trace.slice(0, 2),
-            line(
-              'All nails of the block',
-              "n·Z'",
-              `${truss.blockNails} × ${sig(one.lateralLb)}`,
-              one.lateralLb * truss.blockNails,
-              'lb',
-              'NDS 2018 12.3',
-            ),
+            line({
+              label: 'All nails of the block',
+              formula: "n·Z'",
+              numbers: `${truss.blockNails} × ${sig(one.lateralLb)}`,
+              value: one.lateralLb * truss.blockNails,
+              unit: 'lb',
+              clause: 'NDS 2018 12.3',
+            }),
           ],
         }),
       )
     }
     if (onCarriers && building.roof.carrier.plies === 2 && building.roof.carrier.sides === 'both')
       out.push(
-        notChecked(
-          'truss-share',
-          'Sharing between the two carriers',
-          'roof',
-          'Each carrier takes half only if every truss seats on both. One that bears on one ply loads it double.',
-          'Check every seat while setting, shim where one is low.',
-        ),
+        notChecked({
+          id: 'truss-share',
+          title: 'Sharing between the two carriers',
+          stage: 'roof',
+          why: 'Each carrier takes half only if every truss seats on both. One that bears on one ply loads it double.',
+          fix: 'Check every seat while setting, shim where one is low.',
+        }),
       )
   }
   const bolts = building.joints.truss
@@ -461,14 +496,15 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
     )
   } else if (building.joints.rafterTieLb === null)
     out.push(
-      notChecked(
-        'truss-ties',
-        'Ties of trusses to carriers',
-        'roof',
-        `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not ` +
+      notChecked({
+        id: 'truss-ties',
+        title: 'Ties of trusses to carriers',
+        stage: 'roof',
+        why:
+          `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not ` +
           'entered.',
-        'Enter the rated uplift of the ties.',
-      ),
+        fix: 'Enter the rated uplift of the ties.',
+      }),
     )
   else
     out.push(
@@ -486,14 +522,14 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
           `${building.joints.rafterTieLb} lb.`,
         fix: 'Stronger ties.',
         trace: () => [
-          line(
-            'Rated tie',
-            'typed',
-            sig(building.joints.rafterTieLb ?? 0),
-            building.joints.rafterTieLb ?? 0,
-            'lb',
-            'maker’s report',
-          ),
+          line({
+            label: 'Rated tie',
+            formula: 'typed',
+            numbers: sig(building.joints.rafterTieLb ?? 0),
+            value: building.joints.rafterTieLb ?? 0,
+            unit: 'lb',
+            clause: 'maker’s report',
+          }),
         ],
       }),
     )

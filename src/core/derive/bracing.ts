@@ -80,13 +80,19 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
   })
 }
 
-function braceChecks(
-  building: Building,
-  lines: readonly BraceLine[],
-  names: Readonly<Record<Side, string>>,
-  gapIn: number,
-  upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number },
-): Check[] {
+function braceChecks({
+  building,
+  lines,
+  names,
+  gapIn,
+  upliftAt,
+}: {
+  building: Building
+  lines: readonly BraceLine[]
+  names: Readonly<Record<Side, string>>
+  gapIn: number
+  upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number }
+}): Check[] {
   const spec = building.bracing
   const size = boardSize(spec.size)
   const values = boardValues(spec.lumber, size.nominal, building.grades)
@@ -108,43 +114,44 @@ function braceChecks(
     }
     if (brace.alphaDeg > 60.5)
       return [
-        notChecked(
+        notChecked({
           id,
           title,
-          'bracing',
-          `The braces would stand at ${sig(brace.alphaDeg)}°: too steep to work.`,
-          'Brace a wider bay, or across two bays.',
-        ),
+          stage: 'bracing',
+          why: `The braces would stand at ${sig(brace.alphaDeg)}°: too steep to work.`,
+          fix: 'Brace a wider bay, or across two bays.',
+        }),
       ]
     const trace: TraceLine[] = [
-      line(
-        `Shear in the wall, over ${brace.bays} braced bay${brace.bays === 1 ? '' : 's'}`,
-        'V',
-        sig(brace.shearLb),
-        brace.shearLb,
-        'lb',
-        'ASCE 7-16 2.4.1 (5)',
-      ),
-      line(
-        'Force in one brace',
-        'T = V/cosα',
-        `${sig(brace.shearLb / brace.bays)}/cos(${sig(brace.alphaDeg)}°)`,
-        brace.forceLb,
-        'lb',
-        'statics',
-      ),
+      line({
+        label: `Shear in the wall, over ${brace.bays} braced bay${brace.bays === 1 ? '' : 's'}`,
+        formula: 'V',
+        numbers: sig(brace.shearLb),
+        value: brace.shearLb,
+        unit: 'lb',
+        clause: 'ASCE 7-16 2.4.1 (5)',
+      }),
+      line({
+        label: 'Force in one brace',
+        formula: 'T = V/cosα',
+        numbers: `${sig(brace.shearLb / brace.bays)}/cos(${sig(brace.alphaDeg)}°)`,
+        value: brace.forceLb,
+        unit: 'lb',
+        clause: 'statics',
+      }),
     ]
     if (spec.walls === 'straps') {
       if (spec.strapLb === null)
         return [
-          notChecked(
+          notChecked({
             id,
             title,
-            'bracing',
-            `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: ` +
+            stage: 'bracing',
+            why:
+              `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: ` +
               'both diagonals are needed.',
-            'Enter the rated strap with its fixings.',
-          ),
+            fix: 'Enter the rated strap with its fixings.',
+          }),
         ]
       return [
         makeCheck({
@@ -158,20 +165,27 @@ function braceChecks(
           fix: 'More braced bays, or a heavier strap.',
           trace: () => [
             ...trace,
-            line('Rated strap', 'typed', sig(spec.strapLb ?? 0), spec.strapLb ?? 0, 'lb', 'maker’s report'),
+            line({
+              label: 'Rated strap',
+              formula: 'typed',
+              numbers: sig(spec.strapLb ?? 0),
+              value: spec.strapLb ?? 0,
+              unit: 'lb',
+              clause: 'maker’s report',
+            }),
           ],
         }),
       ]
     }
     if (!values || !nail)
       return [
-        notChecked(
+        notChecked({
           id,
           title,
-          'bracing',
-          values ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`,
-          'Choose from the lists.',
-        ),
+          stage: 'bracing',
+          why: values ? `No nail is called “${spec.nail}”.` : `No design values are tabled for ${spec.lumber}.`,
+          fix: 'Choose from the lists.',
+        }),
       ]
     const one = nailStrength({
       nail,
@@ -199,15 +213,22 @@ function braceChecks(
         trace: () => [
           ...trace,
           ...one.trace.slice(0, 2),
-          line('Nails at one end', "n·Z'", `${spec.nails} × ${sig(one.lateralLb)}`, nails, 'lb', 'NDS 2018 12.3'),
-          line(
-            'The board in tension',
-            "Ft'·A",
-            `${sig(values.ft)} × 1.6 × ${sig(size.areaIn2)}`,
-            wood,
-            'lb',
-            'NDS 2018 3.8',
-          ),
+          line({
+            label: 'Nails at one end',
+            formula: "n·Z'",
+            numbers: `${spec.nails} × ${sig(one.lateralLb)}`,
+            value: nails,
+            unit: 'lb',
+            clause: 'NDS 2018 12.3',
+          }),
+          line({
+            label: 'The board in tension',
+            formula: "Ft'·A",
+            numbers: `${sig(values.ft)} × 1.6 × ${sig(size.areaIn2)}`,
+            value: wood,
+            unit: 'lb',
+            clause: 'NDS 2018 3.8',
+          }),
         ],
       }),
     ]
@@ -216,14 +237,15 @@ function braceChecks(
       const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
       if (Number.isNaN(stability.cp))
         out.push(
-          notChecked(
-            `${id}-push`,
-            `${title} pushed`,
-            'bracing',
-            `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other ` +
+          notChecked({
+            id: `${id}-push`,
+            title: `${title} pushed`,
+            stage: 'bracing',
+            why:
+              `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other ` +
               'side has nothing.',
-            'X braces, or nail it at every girt.',
-          ),
+            fix: 'X braces, or nail it at every girt.',
+          }),
         )
       else
         out.push(
@@ -238,23 +260,30 @@ function braceChecks(
             fix: 'X braces.',
             trace: () => [
               ...trace,
-              line(
-                'Slenderness, held at every girt',
-                'le/d',
-                `${sig(le * size.bIn)}/${sig(size.bIn)}`,
-                le,
-                '',
-                'NDS 2018 3.7.1',
-              ),
-              line('Stability', 'CP at le/d', sig(stability.cp), stability.cp, '', 'NDS 2018 3.7.1.5'),
-              line(
-                'Allowed',
-                'Fc·CD·CP·A',
-                `${sig(values.fc)} × 1.6 × ${sig(stability.cp)} × ${sig(size.areaIn2)}`,
-                values.fc * 1.6 * stability.cp * size.areaIn2,
-                'lb',
-                'NDS 2018 3.7.1',
-              ),
+              line({
+                label: 'Slenderness, held at every girt',
+                formula: 'le/d',
+                numbers: `${sig(le * size.bIn)}/${sig(size.bIn)}`,
+                value: le,
+                unit: '',
+                clause: 'NDS 2018 3.7.1',
+              }),
+              line({
+                label: 'Stability',
+                formula: 'CP at le/d',
+                numbers: sig(stability.cp),
+                value: stability.cp,
+                unit: '',
+                clause: 'NDS 2018 3.7.1.5',
+              }),
+              line({
+                label: 'Allowed',
+                formula: 'Fc·CD·CP·A',
+                numbers: `${sig(values.fc)} × 1.6 × ${sig(stability.cp)} × ${sig(size.areaIn2)}`,
+                value: values.fc * 1.6 * stability.cp * size.areaIn2,
+                unit: 'lb',
+                clause: 'NDS 2018 3.7.1',
+              }),
             ],
           }),
         )
@@ -272,23 +301,30 @@ function braceChecks(
         fix: 'Lower force by more braced bays; a wider or deeper collar.',
         trace: () => [
           ...trace,
-          line(
-            'Couple at the posts',
-            'V·H/s',
-            `${sig(brace.shearLb / brace.bays)} × ${sig(brace.heightIn)}/${sig(brace.bayIn)}`,
-            brace.coupleLb,
-            'lb',
-            'statics',
-          ),
-          line('Roof uplift there', 'T', sig(uplift.demandLb), uplift.demandLb, 'lb', 'ASCE 7-16 2.4.1 (7)'),
-          line(
-            'What the hole holds',
-            'see its uplift',
-            sig(uplift.capacityLb),
-            uplift.capacityLb,
-            'lb',
-            'see the hole’s uplift',
-          ),
+          line({
+            label: 'Couple at the posts',
+            formula: 'V·H/s',
+            numbers: `${sig(brace.shearLb / brace.bays)} × ${sig(brace.heightIn)}/${sig(brace.bayIn)}`,
+            value: brace.coupleLb,
+            unit: 'lb',
+            clause: 'statics',
+          }),
+          line({
+            label: 'Roof uplift there',
+            formula: 'T',
+            numbers: sig(uplift.demandLb),
+            value: uplift.demandLb,
+            unit: 'lb',
+            clause: 'ASCE 7-16 2.4.1 (7)',
+          }),
+          line({
+            label: 'What the hole holds',
+            formula: 'see its uplift',
+            numbers: sig(uplift.capacityLb),
+            value: uplift.capacityLb,
+            unit: 'lb',
+            clause: 'see the hole’s uplift',
+          }),
         ],
       }),
     )
@@ -315,21 +351,28 @@ function upliftOfKinds(
  * Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked.
  * What sizing asks for.
  */
-export function bracesWorst(
-  building: Building,
-  grid: Grid,
-  lateral: Lateral,
-  posts: readonly Post[],
-  holes: readonly HoleKind[],
-  gapIn: number,
-): number {
-  const checks = braceChecks(
+export function bracesWorst({
+  building,
+  grid,
+  lateral,
+  posts,
+  holes,
+  gapIn,
+}: {
+  building: Building
+  grid: Grid
+  lateral: Lateral
+  posts: readonly Post[]
+  holes: readonly HoleKind[]
+  gapIn: number
+}): number {
+  const checks = braceChecks({
     building,
-    braceLines(building, grid, lateral, posts),
-    { south: '', east: '', north: '', west: '' },
+    lines: braceLines(building, grid, lateral, posts),
+    names: { south: '', east: '', north: '', west: '' },
     gapIn,
-    (kinds) => upliftOfKinds(holes, kinds),
-  )
+    upliftAt: (kinds) => upliftOfKinds(holes, kinds),
+  })
   return checks.reduce((most, check) => (check.state === 'not-checked' ? NaN : Math.max(most, check.ratio)), 0)
 }
 
@@ -343,32 +386,32 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
   const at = row.moveIn.reduce((soFar, value, i) => (value > row.moveIn[soFar] ? i : soFar), 0)
   const move = row.moveIn[at]
   if (lateral.relied === 'roof trusted')
-    return notChecked(
+    return notChecked({
       id,
       title,
-      'bracing',
-      'The roof is taken to hold the eave still; its movement is not computed without tested skin values.',
-      'Enter the skin’s tested values.',
-    )
+      stage: 'bracing',
+      why: 'The roof is taken to hold the eave still; its movement is not computed without tested skin values.',
+      fix: 'Enter the skin’s tested values.',
+    })
   if (!Number.isFinite(move))
-    return notChecked(
+    return notChecked({
       id,
       title,
-      'bracing',
-      'Nothing holds these frames: they do not stand, so their sway has no figure.',
-      'Knee braces, posts in the ground, or a checked roof diaphragm.',
-    )
+      stage: 'bracing',
+      why: 'Nothing holds these frames: they do not stand, so their sway has no figure.',
+      fix: 'Knee braces, posts in the ground, or a checked roof diaphragm.',
+    })
   const height =
     `${sig(move)} in. at line ${at + 1}, the height over ` +
     `${move > 1e-6 ? Math.floor(building.heelIn / move) : 'more than can be said'}`
   if (building.bracing.swayOver === null)
-    return notChecked(
+    return notChecked({
       id,
       title,
-      'bracing',
-      `Wind moves the eave ${height}. No code limits it and no limit is entered.`,
-      'Enter what doors, glass and finishes allow.',
-    )
+      stage: 'bracing',
+      why: `Wind moves the eave ${height}. No code limits it and no limit is entered.`,
+      fix: 'Enter what doors, glass and finishes allow.',
+    })
   return makeCheck({
     id,
     title,
@@ -383,45 +426,54 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
     governs: `Wind moves the eave ${height}; its height over ${building.bracing.swayOver} is allowed.`,
     fix: 'A deeper post, knee braces the truss maker has designed for, or a roof diaphragm with tested values.',
     trace: () => [
-      line(
-        'Load of the frame',
-        'R = w·bay',
-        `${sig(row.eavePlf)} × ${sig(row.loadLb[at] / row.eavePlf)}`,
-        row.loadLb[at],
-        'lb',
-        'ASCE 7-16 27.3, 2.4.1',
-      ),
-      line(
-        'Eave movement',
-        row.result ? `K·D = R, ${row.loadLb.length} frames solved together` : 'Δ = R/k',
-        row.result ? sig(move) : `${sig(row.loadLb[at])}/${sig(row.frameLbIn[at])}`,
-        move,
-        'in',
-        row.result ? 'ASABE EP484' : 'statics',
-      ),
-      line(
-        'Allowed',
-        'H/n',
-        `${sig(building.heelIn)}/${building.bracing.swayOver}`,
-        building.heelIn / (building.bracing.swayOver ?? 1),
-        'in',
-        'ASCE 7-16 Appendix C',
-      ),
+      line({
+        label: 'Load of the frame',
+        formula: 'R = w·bay',
+        numbers: `${sig(row.eavePlf)} × ${sig(row.loadLb[at] / row.eavePlf)}`,
+        value: row.loadLb[at],
+        unit: 'lb',
+        clause: 'ASCE 7-16 27.3, 2.4.1',
+      }),
+      line({
+        label: 'Eave movement',
+        formula: row.result ? `K·D = R, ${row.loadLb.length} frames solved together` : 'Δ = R/k',
+        numbers: row.result ? sig(move) : `${sig(row.loadLb[at])}/${sig(row.frameLbIn[at])}`,
+        value: move,
+        unit: 'in',
+        clause: row.result ? 'ASABE EP484' : 'statics',
+      }),
+      line({
+        label: 'Allowed',
+        formula: 'H/n',
+        numbers: `${sig(building.heelIn)}/${building.bracing.swayOver}`,
+        value: building.heelIn / (building.bracing.swayOver ?? 1),
+        unit: 'in',
+        clause: 'ASCE 7-16 Appendix C',
+      }),
     ],
   })
 }
 
 /** Roof diaphragm, end and eave walls, chords, knee braces, braces, skirt, lamination and what they rest on. */
-export function bracingChecks(
-  job: Job,
-  grid: Grid,
-  lateral: Lateral,
-  lines: readonly BraceLine[],
-  holes: readonly HoleKind[],
-  results: SiteResults,
-  names: Readonly<Record<Side, string>>,
-  gapIn: number,
-): Check[] {
+export function bracingChecks({
+  job,
+  grid,
+  lateral,
+  lines,
+  holes,
+  results,
+  names,
+  gapIn,
+}: {
+  job: Job
+  grid: Grid
+  lateral: Lateral
+  lines: readonly BraceLine[]
+  holes: readonly HoleKind[]
+  results: SiteResults
+  names: Readonly<Record<Side, string>>
+  gapIn: number
+}): Check[] {
   const building = job.building
   const out: Check[] = []
   const head = { stage: 'bracing' as const, group: 'diaphragm' as const, subjects: [] as string[] }
@@ -432,37 +484,39 @@ export function bracingChecks(
   const ratio = grid.lengthIn / grid.widthIn
   if (job.site.highSeismic)
     out.push(
-      notChecked(
-        'seismic',
-        'Earthquake',
-        'bracing',
-        'Seismic Design Category D or above, or heavy walls: not computed here.',
-        'Take the building to an engineer.',
-      ),
+      notChecked({
+        id: 'seismic',
+        title: 'Earthquake',
+        stage: 'bracing',
+        why: 'Seismic Design Category D or above, or heavy walls: not computed here.',
+        fix: 'Take the building to an engineer.',
+      }),
     )
   if (lateral.relied === 'roof trusted')
     out.push(
-      notChecked(
-        'diaphragm',
-        'Roof diaphragm and end walls',
-        'bracing',
-        `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} ` +
+      notChecked({
+        id: 'diaphragm',
+        title: 'Roof diaphragm and end walls',
+        stage: 'bracing',
+        why:
+          `Post tops are taken as held by the roof: it must pass ${Math.round(shear.west / (2 * slopeFt * cos))} ` +
           `plf on each slope and ${Math.round(shear.west)} lb into each end wall. Its strength is not computed ` +
           'without tested skin values.',
-        'Enter the skin’s tested values, or let the frames stand alone.',
-      ),
+        fix: 'Enter the skin’s tested values, or let the frames stand alone.',
+      }),
     )
   else if (lateral.relied === 'frames alone')
     out.push(
-      notChecked(
-        'diaphragm',
-        'Roof diaphragm',
-        'bracing',
-        lateral.why,
-        building.diaphragm === 'checked'
-          ? 'Enter the skin’s tested values.'
-          : 'Nothing more where the frames hold by themselves; see the posts.',
-      ),
+      notChecked({
+        id: 'diaphragm',
+        title: 'Roof diaphragm',
+        stage: 'bracing',
+        why: lateral.why,
+        fix:
+          building.diaphragm === 'checked'
+            ? 'Enter the skin’s tested values.'
+            : 'Nothing more where the frames hold by themselves; see the posts.',
+      }),
     )
   else if (row.result && building.skin.roofAllowPlf !== null) {
     const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
@@ -471,13 +525,13 @@ export function bracingChecks(
     const allow = building.skin.roofAllowPlf
     if (ratio > 4)
       out.push(
-        notChecked(
-          'diaphragm-shape',
-          'Roof diaphragm, proportions',
-          'bracing',
-          `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`,
-          'An interior shear wall, or an engineer.',
-        ),
+        notChecked({
+          id: 'diaphragm-shape',
+          title: 'Roof diaphragm, proportions',
+          stage: 'bracing',
+          why: `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`,
+          fix: 'An interior shear wall, or an engineer.',
+        }),
       )
     out.push(
       makeCheck({
@@ -492,35 +546,50 @@ export function bracingChecks(
         governs: `The end bay passes ${Math.round(shearPlf)} plf along each slope to the end wall.`,
         fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
         trace: () => [
-          line(
-            'Eave load of one frame',
-            'R = w·bay',
-            `${sig(row.eavePlf)} × ${sig(Math.max(...row.loadLb) / row.eavePlf)}`,
-            Math.max(...row.loadLb),
-            'lb',
-            'ASCE 7-16 27.3, statics',
-          ),
-          line(
-            'Bay stiffness',
-            'c = 2·G·Ls/s·cos²θ',
-            `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ` +
+          line({
+            label: 'Eave load of one frame',
+            formula: 'R = w·bay',
+            numbers: `${sig(row.eavePlf)} × ${sig(Math.max(...row.loadLb) / row.eavePlf)}`,
+            value: Math.max(...row.loadLb),
+            unit: 'lb',
+            clause: 'ASCE 7-16 27.3, statics',
+          }),
+          line({
+            label: 'Bay stiffness',
+            formula: 'c = 2·G·Ls/s·cos²θ',
+            numbers:
+              `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ` +
               `${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
-            Math.max(...row.bayLbIn),
-            'lb/in',
-            'ASABE EP484',
-            'C18',
-          ),
-          line(
-            'Largest bay shear',
-            `K·D = R, ${row.loadLb.length} frames solved together`,
-            sig(bay),
-            bay,
-            'lb',
-            'ASABE EP484',
-            'C18',
-          ),
-          line('Along one slope', 'V/2/cosθ', `${sig(bay)}/2/${sig(cos)}`, perSlope, 'lb', 'statics'),
-          line('Per foot of slope', 'v = V/Ls', `${sig(perSlope)}/${sig(slopeFt)}`, shearPlf, 'plf', 'statics'),
+            value: Math.max(...row.bayLbIn),
+            unit: 'lb/in',
+            clause: 'ASABE EP484',
+            verify: 'C18',
+          }),
+          line({
+            label: 'Largest bay shear',
+            formula: `K·D = R, ${row.loadLb.length} frames solved together`,
+            numbers: sig(bay),
+            value: bay,
+            unit: 'lb',
+            clause: 'ASABE EP484',
+            verify: 'C18',
+          }),
+          line({
+            label: 'Along one slope',
+            formula: 'V/2/cosθ',
+            numbers: `${sig(bay)}/2/${sig(cos)}`,
+            value: perSlope,
+            unit: 'lb',
+            clause: 'statics',
+          }),
+          line({
+            label: 'Per foot of slope',
+            formula: 'v = V/Ls',
+            numbers: `${sig(perSlope)}/${sig(slopeFt)}`,
+            value: shearPlf,
+            unit: 'plf',
+            clause: 'statics',
+          }),
         ],
       }),
     )
@@ -543,23 +612,23 @@ export function bracingChecks(
             'splices must carry that.',
           fix: 'A doubled or wider top girt, spliced over posts with blocks.',
           trace: () => [
-            line(
-              'Chord force',
-              'w·L²/(8·B)',
-              `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`,
-              chord,
-              'lb',
-              'ASABE EP484',
-              'C18',
-            ),
-            line(
-              'Board in tension',
-              "Ft'·A",
-              `${sig(girt.ft)} × 1.6 × ${sig(boardSize(building.girts.size).areaIn2)}`,
-              cap,
-              'lb',
-              'NDS 2018 3.8',
-            ),
+            line({
+              label: 'Chord force',
+              formula: 'w·L²/(8·B)',
+              numbers: `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`,
+              value: chord,
+              unit: 'lb',
+              clause: 'ASABE EP484',
+              verify: 'C18',
+            }),
+            line({
+              label: 'Board in tension',
+              formula: "Ft'·A",
+              numbers: `${sig(girt.ft)} × 1.6 × ${sig(boardSize(building.girts.size).areaIn2)}`,
+              value: cap,
+              unit: 'lb',
+              clause: 'NDS 2018 3.8',
+            }),
           ],
         }),
       )
@@ -576,21 +645,28 @@ export function bracingChecks(
     const why = `${Math.round(shearLb).toLocaleString('en-US')} lb of wind must go down this wall`
     if (feet <= 0) {
       out.push(
-        notChecked(id, title, 'bracing', `${why}; it has no skin to carry it.`, 'Braces in this wall, or an engineer.'),
+        notChecked({
+          id,
+          title,
+          stage: 'bracing',
+          why: `${why}; it has no skin to carry it.`,
+          fix: 'Braces in this wall, or an engineer.',
+        }),
       )
       continue
     }
     if (building.bracing.walls === 'none' || building.skin.wallAllowPlf === null) {
       out.push(
-        notChecked(
+        notChecked({
           id,
           title,
-          'bracing',
-          `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ` +
+          stage: 'bracing',
+          why:
+            `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ` +
             (`${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}` +
               '.'),
-          'Enter the skin’s tested values, or brace the wall.',
-        ),
+          fix: 'Enter the skin’s tested values, or brace the wall.',
+        }),
       )
       continue
     }
@@ -608,21 +684,35 @@ export function bracingChecks(
         governs: `${why}, ${Math.round(shearLb / feet)} plf between its openings.`,
         fix: 'Fewer openings in this wall, a stronger skin, or braces.',
         trace: () => [
-          line('Shear in the wall', 'V', sig(shearLb), shearLb, 'lb', 'ASCE 7-16 27.3'),
-          line('Per foot', 'v = V/L', `${sig(shearLb)}/${sig(feet)}`, shearLb / feet, 'plf', 'statics'),
-          line(
-            'Pull at the end of each piece',
-            'v·h',
-            `${sig(shearLb / feet)} × ${sig(building.heelIn / 12)}`,
-            (shearLb / feet) * (building.heelIn / 12),
-            'lb',
-            'statics',
-          ),
+          line({
+            label: 'Shear in the wall',
+            formula: 'V',
+            numbers: sig(shearLb),
+            value: shearLb,
+            unit: 'lb',
+            clause: 'ASCE 7-16 27.3',
+          }),
+          line({
+            label: 'Per foot',
+            formula: 'v = V/L',
+            numbers: `${sig(shearLb)}/${sig(feet)}`,
+            value: shearLb / feet,
+            unit: 'plf',
+            clause: 'statics',
+          }),
+          line({
+            label: 'Pull at the end of each piece',
+            formula: 'v·h',
+            numbers: `${sig(shearLb / feet)} × ${sig(building.heelIn / 12)}`,
+            value: (shearLb / feet) * (building.heelIn / 12),
+            unit: 'lb',
+            clause: 'statics',
+          }),
         ],
       }),
     )
   }
-  out.push(...braceChecks(building, lines, names, gapIn, (kinds) => upliftOfKinds(holes, kinds)))
+  out.push(...braceChecks({ building, lines, names, gapIn, upliftAt: (kinds) => upliftOfKinds(holes, kinds) }))
   if (building.knee) {
     const knee = building.knee
     const size = boardSize(knee.size)
@@ -630,14 +720,15 @@ export function bracingChecks(
     const length = Math.hypot(knee.downIn, knee.outIn)
     if (!knee.trussDesigned)
       out.push(
-        notChecked(
-          'knee-truss',
-          'Knee braces on the trusses',
-          'bracing',
-          `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. ` +
+        notChecked({
+          id: 'knee-truss',
+          title: 'Knee braces on the trusses',
+          stage: 'bracing',
+          why:
+            `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. ` +
             'The truss maker has not designed for it.',
-          'Do not add knee braces until the truss maker has designed for them.',
-        ),
+          fix: 'Do not add knee braces until the truss maker has designed for them.',
+        }),
       )
     if (values) {
       const stability = columnStability({
@@ -648,13 +739,13 @@ export function bracingChecks(
       const cap = Math.min(values.fc * 1.6 * stability.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
       out.push(
         Number.isNaN(stability.cp)
-          ? notChecked(
-              'knee',
-              'Knee braces',
-              'bracing',
-              `A brace ${formatLength(length)} long is too limber (le/d over 50).`,
-              'Shorter, doubled or blocked braces.',
-            )
+          ? notChecked({
+              id: 'knee',
+              title: 'Knee braces',
+              stage: 'bracing',
+              why: `A brace ${formatLength(length)} long is too limber (le/d over 50).`,
+              fix: 'Shorter, doubled or blocked braces.',
+            })
           : makeCheck({
               ...head,
               group: 'brace',
@@ -668,31 +759,32 @@ export function bracingChecks(
               governs: `The frame puts ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb into each knee.`,
               fix: 'Doubled braces, or braces that meet lower on the post.',
               trace: () => [
-                line(
-                  'Force in the knee',
-                  'post, stiff truss and knee solved together',
-                  sig(lateral.kneeLb),
-                  lateral.kneeLb,
-                  'lb',
-                  'statics',
-                ),
-                line(
-                  'Stability of the knee',
-                  'CP at le/d',
-                  sig(stability.cp),
-                  stability.cp,
-                  '',
-                  `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / knee.plies)}`,
-                ),
-                line(
-                  'What it can take',
-                  "the less of Fc'·CP and Ft', × A",
-                  `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ` +
+                line({
+                  label: 'Force in the knee',
+                  formula: 'post, stiff truss and knee solved together',
+                  numbers: sig(lateral.kneeLb),
+                  value: lateral.kneeLb,
+                  unit: 'lb',
+                  clause: 'statics',
+                }),
+                line({
+                  label: 'Stability of the knee',
+                  formula: 'CP at le/d',
+                  numbers: sig(stability.cp),
+                  value: stability.cp,
+                  unit: '',
+                  clause: `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / knee.plies)}`,
+                }),
+                line({
+                  label: 'What it can take',
+                  formula: "the less of Fc'·CP and Ft', × A",
+                  numbers:
+                    `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ` +
                     `${sig(size.areaIn2)} × ${knee.plies}`,
-                  cap,
-                  'lb',
-                  'NDS 2018 3.7, 3.8',
-                ),
+                  value: cap,
+                  unit: 'lb',
+                  clause: 'NDS 2018 3.7, 3.8',
+                }),
               ],
             }),
       )
@@ -700,13 +792,13 @@ export function bracingChecks(
   }
   const size = postSize(building.post)
   if (size.wood === 'laminated') {
-    const plan = laminationPlan(
-      building.joints.lamination,
-      size.plies,
-      size.depthIn,
-      building.heelIn + building.minimumDepthIn,
-      specificGravity(building.post.lumber, building.grades),
-    )
+    const plan = laminationPlan({
+      lamination: building.joints.lamination,
+      plies: size.plies,
+      depthIn: size.depthIn,
+      lengthIn: building.heelIn + building.minimumDepthIn,
+      gravity: specificGravity(building.post.lumber, building.grades),
+    })
     // A rule is kept or broken: there is no half-way that would read as close.
     const broken = plan.rules.filter((rule) => !rule.ok)
     out.push(
@@ -730,28 +822,29 @@ export function bracingChecks(
           'plies count apart.',
         trace: () =>
           plan.rules.map((rule) =>
-            line(
-              rule.rule,
-              rule.most > 90 ? `${sig(rule.least)} at least` : `${sig(rule.least)} to ${sig(rule.most)}`,
-              sig(rule.has),
-              rule.has,
-              rule.unit,
-              'NDS 2018 15.3.3.1',
-            ),
+            line({
+              label: rule.rule,
+              formula: rule.most > 90 ? `${sig(rule.least)} at least` : `${sig(rule.least)} to ${sig(rule.most)}`,
+              numbers: sig(rule.has),
+              value: rule.has,
+              unit: rule.unit,
+              clause: 'NDS 2018 15.3.3.1',
+            }),
           ),
       }),
     )
     if (building.post.ep559)
       out.push(
         building.joints.lamination.interfacePlf === null
-          ? notChecked(
-              'ep559',
-              'EP559 fastening of the laminations',
-              'posts',
-              `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not ` +
+          ? notChecked({
+              id: 'ep559',
+              title: 'EP559 fastening of the laminations',
+              stage: 'posts',
+              why:
+                `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not ` +
                 'entered, so its bending factors rest on your word.',
-              'Enter the interlayer shear EP559 asks for.',
-            )
+              fix: 'Enter the interlayer shear EP559 asks for.',
+            })
           : makeCheck({
               id: 'ep559',
               title: 'EP559 fastening of the laminations',
@@ -766,17 +859,18 @@ export function bracingChecks(
               governs: `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies.`,
               fix: 'More or thicker nails.',
               trace: () => [
-                line(
-                  'Between two plies',
-                  'rows·Z·12/spacing',
-                  `${building.joints.lamination.rows} × ` +
+                line({
+                  label: 'Between two plies',
+                  formula: 'rows·Z·12/spacing',
+                  numbers:
+                    `${building.joints.lamination.rows} × ` +
                     `${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} ` +
                     `× 12/${sig(plan.spacingIn)}`,
-                  plan.interfacePlf ?? 0,
-                  'plf',
-                  'NDS 2018 12.3, ASABE EP559',
-                  'C08',
-                ),
+                  value: plan.interfacePlf ?? 0,
+                  unit: 'plf',
+                  clause: 'NDS 2018 12.3, ASABE EP559',
+                  verify: 'C08',
+                }),
               ],
             }),
       )

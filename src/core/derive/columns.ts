@@ -72,15 +72,15 @@ export function columnBasis(building: Building, lateral: Lateral, gapIn: number)
   const wet = building.school !== 'pier' && size.wood === 'laminated'
   const laminated = size.wood === 'laminated'
   const plan = laminated
-    ? laminationPlan(
-        building.joints.lamination,
-        size.plies,
-        size.depthIn,
-        building.heelIn + building.minimumDepthIn,
-        values.gravity,
-      )
+    ? laminationPlan({
+        lamination: building.joints.lamination,
+        plies: size.plies,
+        depthIn: size.depthIn,
+        lengthIn: building.heelIn + building.minimumDepthIn,
+        gravity: values.gravity,
+      })
     : null
-  const kf = laminated ? (plan?.meets ? 0.6 : 1) : 1
+  const kf = laminated && plan?.meets ? 0.6 : 1
   const pinned = building.school === 'pier'
   const free = lateral.relied === 'frames alone'
   const heldKe = pinned ? 1 : 0.8
@@ -283,15 +283,23 @@ export function seatMomentFtLb(building: Building, post: Post, gravityLb: number
 }
 
 /** Every section of one post under every combination and wind case; the worst ratio of all. */
-export function columnWorst(
-  job: Job,
-  basis: ColumnBasis,
-  post: Post,
-  demand: PostDemand,
-  cases: readonly LateralCase[],
-  embedIn: number,
-  constrained: boolean,
-): ColumnResult {
+export function columnWorst({
+  job,
+  basis,
+  post,
+  demand,
+  cases,
+  embedIn,
+  constrained,
+}: {
+  job: Job
+  basis: ColumnBasis
+  post: Post
+  demand: PostDemand
+  cases: readonly LateralCase[]
+  embedIn: number
+  constrained: boolean
+}): ColumnResult {
   const building = job.building
   const heightFt = post.heightIn / 12
   const weightLb = demand.postWeightPlf * heightFt
@@ -307,16 +315,25 @@ export function columnWorst(
     near.push({ duration, wet, limits: made })
     return made
   }
-  const take = (
-    axial: Axial,
-    section: Section,
-    m1: number,
-    m2: number,
-    wet: boolean,
-    share: number,
-    lateral: LateralCase | null,
+  const take = ({
+    axial,
+    section,
+    m1,
+    m2,
+    wet,
+    share,
+    lateral,
     cladPlf = 0,
-  ) => {
+  }: {
+    axial: Axial
+    section: Section
+    m1: number
+    m2: number
+    wet: boolean
+    share: number
+    lateral: LateralCase | null
+    cladPlf?: number
+  }) => {
     const trial: Trial = { axial, section, m1, m2, wet, share, lateralCase: lateral, clad: cladPlf }
     const result = ratioOf(basis, limits(axial.duration, wet), trial)
     if (!(result <= ratio)) {
@@ -344,17 +361,41 @@ export function columnWorst(
   })
   for (const axial of list) {
     if (axial.windShare === 0) {
-      take(axial, 'at mid-height', ecc / 2, 0, false, 1, null)
+      take({ axial, section: 'at mid-height', m1: ecc / 2, m2: 0, wet: false, share: 1, lateral: null })
       // The centre ply is cut away over the seat: the outer plies carry the load across the pocket's foot.
-      if (pocket) take(axial, 'at the truss seat', 0, 0, false, 1, null)
+      if (pocket) take({ axial, section: 'at the truss seat', m1: 0, m2: 0, wet: false, share: 1, lateral: null })
       continue
     }
     const windShare = axial.windShare
     cases.forEach((lateral, i) => {
-      take(axial, 'at or below grade', windShare * grades[i], windShare * weakFt, basis.wet, 1, lateral)
-      take(axial, 'at mid-height', windShare * lateral.fieldMomentFtLb + ecc / 2, windShare * weakFt, false, 1, lateral)
+      take({
+        axial,
+        section: 'at or below grade',
+        m1: windShare * grades[i],
+        m2: windShare * weakFt,
+        wet: basis.wet,
+        share: 1,
+        lateral,
+      })
+      take({
+        axial,
+        section: 'at mid-height',
+        m1: windShare * lateral.fieldMomentFtLb + ecc / 2,
+        m2: windShare * weakFt,
+        wet: false,
+        share: 1,
+        lateral,
+      })
       if (building.knee && lateral.kneeMomentFtLb > 0)
-        take(axial, 'at the knee brace', windShare * lateral.kneeMomentFtLb, 0, false, 1, lateral)
+        take({
+          axial,
+          section: 'at the knee brace',
+          m1: windShare * lateral.kneeMomentFtLb,
+          m2: 0,
+          wet: false,
+          share: 1,
+          lateral,
+        })
       if (building.post.splice && basis.size.wood === 'laminated') {
         const splice = building.post.splice
         let most = 0
@@ -363,31 +404,31 @@ export function columnWorst(
             most,
             Math.abs(momentAtFtLb(lateral, (splice.fromIn + ((splice.toIn - splice.fromIn) * step) / 8) / 12)),
           )
-        take(
+        take({
           axial,
-          'in the splice zone',
-          windShare * most,
-          0,
-          splice.fromIn < 12 && basis.wet,
-          splice.efficiency ?? SPLICE_SHARE,
+          section: 'in the splice zone',
+          m1: windShare * most,
+          m2: 0,
+          wet: splice.fromIn < 12 && basis.wet,
+          share: splice.efficiency ?? SPLICE_SHARE,
           lateral,
-        )
+        })
       }
     })
   }
   // Cladding wind by itself (7.8): the post as a part of the wall, with no roof load to help or harm.
   const clad = (demand.claddingPlf * heightFt ** 2) / 8
   if (clad > 0)
-    take(
-      { lb: 0, duration: 1.6, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
-      pier ? 'at mid-height' : 'at or below grade',
-      clad,
-      0,
-      basis.wet && !pier,
-      1,
-      null,
-      demand.claddingPlf,
-    )
+    take({
+      axial: { lb: 0, duration: 1.6, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
+      section: pier ? 'at mid-height' : 'at or below grade',
+      m1: clad,
+      m2: 0,
+      wet: basis.wet && !pier,
+      share: 1,
+      lateral: null,
+      cladPlf: demand.claddingPlf,
+    })
   return detail(basis, post, worst as unknown as Trial, ratio)
 }
 
@@ -397,16 +438,24 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
   const verify = columnResult.section === 'at or below grade' ? 'C17' : undefined
   const moment = Math.abs(columnResult.momentFtLb)
   if (columnResult.clad > 0)
-    return line(
+    return line({
       label,
-      'w·H²/8',
-      `${sig(columnResult.clad)} × ${sig(post.heightIn / 12)}²/8`,
-      moment,
-      'ft-lb',
-      'statics',
+      formula: 'w·H²/8',
+      numbers: `${sig(columnResult.clad)} × ${sig(post.heightIn / 12)}²/8`,
+      value: moment,
+      unit: 'ft-lb',
+      clause: 'statics',
       verify,
-    )
-  if (!columnResult.lateralCase) return line(label, 'P·e/2', `${sig(eccFtLb)}/2`, moment, 'ft-lb', 'statics')
+    })
+  if (!columnResult.lateralCase)
+    return line({
+      label,
+      formula: 'P·e/2',
+      numbers: `${sig(eccFtLb)}/2`,
+      value: moment,
+      unit: 'ft-lb',
+      clause: 'statics',
+    })
   const windShare = columnResult.axial.windShare
   const ecc = columnResult.section === 'at mid-height' && eccFtLb !== 0 ? ` + ${sig(eccFtLb)}/2` : ''
   const own = (moment - (ecc ? eccFtLb / 2 : 0)) / windShare
@@ -424,15 +473,15 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
     if (action === null) return `${sig(windShare)} × ${parts}`
     return `${sig(windShare)} × (${parts})`
   }
-  return line(
+  return line({
     label,
-    `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`,
-    `${windTimes()}` + `${ecc}`,
-    moment,
-    'ft-lb',
-    `statics: ${sig(columnResult.lateralCase.plf)} plf, top moves ${sig(columnResult.lateralCase.moveIn)} in.`,
+    formula: `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`,
+    numbers: `${windTimes()}` + `${ecc}`,
+    value: moment,
+    unit: 'ft-lb',
+    clause: `statics: ${sig(columnResult.lateralCase.plf)} plf, top moves ${sig(columnResult.lateralCase.moveIn)} in.`,
     verify,
-  )
+  })
 }
 
 function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine[] {
@@ -443,152 +492,155 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
   const tension = columnResult.axial.lb < 0
   const { duration } = columnResult.axial
   const out: TraceLine[] = [
-    line(
-      `Axial load${columnResult.lateralCase ? `, ${columnResult.lateralCase.name}` : ''}`,
-      `${columnResult.axial.name}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`,
-      [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])]
+    line({
+      label: `Axial load${columnResult.lateralCase ? `, ${columnResult.lateralCase.name}` : ''}`,
+      formula: `${columnResult.axial.name}: dead${roof === 0 ? '' : ' + roof'}${wind === 0 ? '' : ' + wind'}`,
+      numbers: [dead, ...(roof === 0 ? [] : [roof]), ...(wind === 0 ? [] : [wind])]
         .map((value) => (value < 0 ? `(${sig(value).replace('-', '−')})` : sig(value)))
         .join(' + '),
-      columnResult.axial.lb,
-      'lb',
-      'ASCE 7-16 2.4.1',
-    ),
-    line(
-      tension ? 'Axial stress, tension' : 'Axial stress',
-      `${tension ? 'ft = T/A' : 'fc = P/A'}${columnResult.areaIn2 < size.areaIn2 ? ', one ply not counted' : ''}`,
-      `${sig(Math.abs(columnResult.axial.lb))}/${sig(columnResult.areaIn2)}`,
-      Math.abs(columnResult.fc),
-      'psi',
-      'NDS 2018 3.6',
-    ),
+      value: columnResult.axial.lb,
+      unit: 'lb',
+      clause: 'ASCE 7-16 2.4.1',
+    }),
+    line({
+      label: tension ? 'Axial stress, tension' : 'Axial stress',
+      formula: `${tension ? 'ft = T/A' : 'fc = P/A'}${columnResult.areaIn2 < size.areaIn2 ? ', one ply not counted' : ''}`,
+      numbers: `${sig(Math.abs(columnResult.axial.lb))}/${sig(columnResult.areaIn2)}`,
+      value: Math.abs(columnResult.fc),
+      unit: 'psi',
+      clause: 'NDS 2018 3.6',
+    }),
   ]
   if (!tension && !seat) {
     const { fcStar, fce, curve, cp, kf } = columnResult.limits
     const half = `(1 + ${sig(fce / fcStar)})/(2 × ${curve})`
     out.push(
-      line(
-        'Slenderness, strong axis',
-        'Ke·H/d',
-        `${basis.keOf(post)} × ${sig(basis.lengthIn(post))}/${sig(size.depthIn)}`,
-        (basis.keOf(post) * basis.lengthIn(post)) / size.depthIn,
-        '',
-        'NDS 2018 3.7.1',
-        basis.keOf(post) > 1 ? 'C07' : undefined,
-      ),
-      line(
-        'Slenderness, weak axis',
-        `gap/d2${basis.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
-        `${sig(basis.gapIn(post))}/${sig(basis.weakDepthIn)}`,
-        basis.gapIn(post) / basis.weakDepthIn,
-        '',
-        'NDS 2018 15.3.2',
-      ),
-      line(
-        'Before stability',
-        'Fc* = Fc·CD·CM',
-        `${sig(values.fc)} × ${duration} × ${wetFactors(values, wet).fc}`,
-        fcStar,
-        'psi',
-        values.table,
-        values.verify,
-      ),
-      line(
-        'Stability of the weaker axis',
-        'CP from α = FcE/Fc*',
-        `${half} − √((${half})² − ${sig(fce / fcStar)}/${curve})`,
-        cp,
-        '',
-        `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`,
-      ),
-      line(
-        'Allowed axial',
-        kf < 1 ? "Fc' = Fc*·Kf·CP" : "Fc' = Fc*·CP",
-        `${sig(fcStar)}${kf < 1 ? ` × ${kf}` : ''} × ${sig(cp)}`,
-        columnResult.fcAllowed,
-        'psi',
-        kf < 1 ? 'NDS 2018 15.3.2' : 'NDS 2018 3.7',
-      ),
+      line({
+        label: 'Slenderness, strong axis',
+        formula: 'Ke·H/d',
+        numbers: `${basis.keOf(post)} × ${sig(basis.lengthIn(post))}/${sig(size.depthIn)}`,
+        value: (basis.keOf(post) * basis.lengthIn(post)) / size.depthIn,
+        unit: '',
+        clause: 'NDS 2018 3.7.1',
+        verify: basis.keOf(post) > 1 ? 'C07' : undefined,
+      }),
+      line({
+        label: 'Slenderness, weak axis',
+        formula: `gap/d2${basis.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
+        numbers: `${sig(basis.gapIn(post))}/${sig(basis.weakDepthIn)}`,
+        value: basis.gapIn(post) / basis.weakDepthIn,
+        unit: '',
+        clause: 'NDS 2018 15.3.2',
+      }),
+      line({
+        label: 'Before stability',
+        formula: 'Fc* = Fc·CD·CM',
+        numbers: `${sig(values.fc)} × ${duration} × ${wetFactors(values, wet).fc}`,
+        value: fcStar,
+        unit: 'psi',
+        clause: values.table,
+        verify: values.verify,
+      }),
+      line({
+        label: 'Stability of the weaker axis',
+        formula: 'CP from α = FcE/Fc*',
+        numbers: `${half} − √((${half})² − ${sig(fce / fcStar)}/${curve})`,
+        value: cp,
+        unit: '',
+        clause: `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`,
+      }),
+      line({
+        label: 'Allowed axial',
+        formula: kf < 1 ? "Fc' = Fc*·Kf·CP" : "Fc' = Fc*·CP",
+        numbers: `${sig(fcStar)}${kf < 1 ? ` × ${kf}` : ''} × ${sig(cp)}`,
+        value: columnResult.fcAllowed,
+        unit: 'psi',
+        clause: kf < 1 ? 'NDS 2018 15.3.2' : 'NDS 2018 3.7',
+      }),
     )
   }
   if (tension)
     out.push(
-      line(
-        'Allowed tension',
-        "Ft' = Ft·CD",
-        `${sig(values.ft)} × ${duration}`,
-        columnResult.fcAllowed,
-        'psi',
-        `${values.table}; NDS 2018 3.8`,
-        values.verify,
-      ),
+      line({
+        label: 'Allowed tension',
+        formula: "Ft' = Ft·CD",
+        numbers: `${sig(values.ft)} × ${duration}`,
+        value: columnResult.fcAllowed,
+        unit: 'psi',
+        clause: `${values.table}; NDS 2018 3.8`,
+        verify: values.verify,
+      }),
     )
   if (columnResult.momentFtLb !== 0)
     out.push(
       momentLine(columnResult, post, eccFtLb),
-      line(
-        'Bending stress',
-        'fb = 12·M/S',
-        `12 × ${sig(Math.abs(columnResult.momentFtLb))}/${sig(size.sIn3)}`,
-        columnResult.fb,
-        'psi',
-        'NDS 2018 3.3',
-      ),
-      line(
-        'Allowed bending',
-        `Fb' = Fb·CD·CM·lamination${columnResult.share < 1 ? '·splice' : ''}`,
-        `${sig(values.fb)} × ${duration} × ${wetFactors(values, wet).fb} × ` +
+      line({
+        label: 'Bending stress',
+        formula: 'fb = 12·M/S',
+        numbers: `12 × ${sig(Math.abs(columnResult.momentFtLb))}/${sig(size.sIn3)}`,
+        value: columnResult.fb,
+        unit: 'psi',
+        clause: 'NDS 2018 3.3',
+      }),
+      line({
+        label: 'Allowed bending',
+        formula: `Fb' = Fb·CD·CM·lamination${columnResult.share < 1 ? '·splice' : ''}`,
+        numbers:
+          `${sig(values.fb)} × ${duration} × ${wetFactors(values, wet).fb} × ` +
           `${basis.lamination}${columnResult.share < 1 ? ` × ${sig(columnResult.share)}` : ''}`,
-        columnResult.fbAllowed,
-        'psi',
-        `${values.table}; NDS 2018 4.3, ASABE EP559`,
-        basis.lamination > 1 ? 'C08' : values.verify,
-      ),
+        value: columnResult.fbAllowed,
+        unit: 'psi',
+        clause: `${values.table}; NDS 2018 4.3, ASABE EP559`,
+        verify: basis.lamination > 1 ? 'C08' : values.verify,
+      }),
     )
   const weak = columnResult.weakFtLb !== 0
   if (weak)
     out.push(
-      line(
-        'Bending across the plies',
-        'fb2 = 12·M2/ΣSy',
-        `12 × ${sig(columnResult.weakFtLb)}/${sig(basis.weakS)}`,
-        columnResult.fb2,
-        'psi',
-        'NDS 2018 3.9.2',
-      ),
+      line({
+        label: 'Bending across the plies',
+        formula: 'fb2 = 12·M2/ΣSy',
+        numbers: `12 × ${sig(columnResult.weakFtLb)}/${sig(basis.weakS)}`,
+        value: columnResult.fb2,
+        unit: 'psi',
+        clause: 'NDS 2018 3.9.2',
+      }),
     )
   const room = (fce: number) => `(1 − ${sig(columnResult.fc)}/${sig(fce)})`
   const lastLine = () => {
     if (seat)
-      return line(
-        'Outer plies beside the pocket',
-        'fc/Fc*',
-        `${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)}`,
-        columnResult.ratio,
-        '',
-        'NDS 2018 3.10.1',
-      )
+      return line({
+        label: 'Outer plies beside the pocket',
+        formula: 'fc/Fc*',
+        numbers: `${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)}`,
+        value: columnResult.ratio,
+        unit: '',
+        clause: 'NDS 2018 3.10.1',
+      })
     if (tension)
-      return line(
-        'Together',
-        `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
-        `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
+      return line({
+        label: 'Together',
+        formula: `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
+        numbers:
+          `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
           (`${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}` +
             `${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`),
-        columnResult.ratio,
-        '',
-        'NDS 2018 3.9.1',
-      )
-    return line(
-      'Together',
-      `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
-      `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
+        value: columnResult.ratio,
+        unit: '',
+        clause: 'NDS 2018 3.9.1',
+      })
+    return line({
+      label: 'Together',
+      formula: `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
+      numbers:
+        `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
         `${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ` +
         (`${room(columnResult.limits.fce1)})` +
           `${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`),
-      columnResult.ratio,
-      '',
-      'NDS 2018 3.9.2',
-    )
+      value: columnResult.ratio,
+      unit: '',
+      clause: 'NDS 2018 3.9.2',
+    })
   }
   out.push(lastLine())
   return out
@@ -626,29 +678,37 @@ function postDiagram(bent: Bent, heightIn: number, capacityInLb: number | null):
 }
 
 /** Strength, shear and sag of the posts of one kind; every post is worked through and the hardest worked governs. */
-export function columnChecks(
-  job: Job,
-  hole: HoleKind,
-  posts: ReadonlyMap<string, Post>,
-  demands: Readonly<Record<string, PostDemand>>,
-  lateral: Lateral,
-  basis: ColumnBasis | null,
-  ratios: Record<string, number>,
-): Check[] {
+export function columnChecks({
+  job,
+  hole,
+  posts,
+  demands,
+  lateral,
+  basis,
+  ratios,
+}: {
+  job: Job
+  hole: HoleKind
+  posts: ReadonlyMap<string, Post>
+  demands: Readonly<Record<string, PostDemand>>
+  lateral: Lateral
+  basis: ColumnBasis | null
+  ratios: Record<string, number>
+}): Check[] {
   const building = job.building
   const name = kindName(hole.kind)
   const id = `column-${hole.kind}`
   const title = `${name}: bending and load`
   if (!basis || !lateral.values)
     return [
-      notChecked(
+      notChecked({
         id,
         title,
-        'posts',
-        `No design values are tabled for ${building.post.lumber} in a ${postSize(building.post).label}.`,
-        'Choose a tabled grade, or enter the values off its stamp.',
-        hole.postIds,
-      ),
+        stage: 'posts',
+        why: `No design values are tabled for ${building.post.lumber} in a ${postSize(building.post).label}.`,
+        fix: 'Choose a tabled grade, or enter the values off its stamp.',
+        subjects: hole.postIds,
+      }),
     ]
   const own = hole.postIds.flatMap((postId) => {
     const post = posts.get(postId)
@@ -656,16 +716,17 @@ export function columnChecks(
   })
   if (own.some((post) => !lateral.cases[post.id]))
     return [
-      notChecked(
+      notChecked({
         id,
         title,
-        'posts',
-        `The wind on these posts is not computed, so their bending is not either. ${lateral.why}`,
-        building.school === 'pier'
-          ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
-          : 'Take these to an engineer.',
-        hole.postIds,
-      ),
+        stage: 'posts',
+        why: `The wind on these posts is not computed, so their bending is not either. ${lateral.why}`,
+        fix:
+          building.school === 'pier'
+            ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
+            : 'Take these to an engineer.',
+        subjects: hole.postIds,
+      }),
     ]
   const constrained = building.slab === 'tied'
   const done = new Map<string, ColumnResult>()
@@ -682,7 +743,7 @@ export function columnChecks(
     ].join('|')
     let columnResult = done.get(key)
     if (!columnResult) {
-      columnResult = columnWorst(job, basis, post, demand, cs, hole.embedIn, constrained)
+      columnResult = columnWorst({ job, basis, post, demand, cases: cs, embedIn: hole.embedIn, constrained })
       done.set(key, columnResult)
     }
     ratios[post.id] = columnResult.ratio
@@ -716,15 +777,15 @@ export function columnChecks(
         combination: 'any',
         place: 'whole height',
         trace: () => [
-          line(
-            'Slenderness',
-            'Ke·H/d',
-            `${basis.keOf(other)} × ${sig(basis.lengthIn(other))}/${sig(basis.size.depthIn)}`,
-            strong,
-            '',
-            'NDS 2018 3.7.1.4',
-            'C07',
-          ),
+          line({
+            label: 'Slenderness',
+            formula: 'Ke·H/d',
+            numbers: `${basis.keOf(other)} × ${sig(basis.lengthIn(other))}/${sig(basis.size.depthIn)}`,
+            value: strong,
+            unit: '',
+            clause: 'NDS 2018 3.7.1.4',
+            verify: 'C07',
+          }),
         ],
       }),
     )
@@ -787,33 +848,41 @@ export function columnChecks(
       diagram: () => postDiagram(standing(hardest.lateralCase), basis.lengthIn(hardest.post), null),
       trace: () => [
         pier || hole.embedIn <= 0
-          ? line('Largest shear', 'V', sig(Math.abs(hardest.lateralCase.shearLb)), shearPsi, 'lb', 'statics')
-          : line(
-              'Largest shear',
-              'the more of V and 4·M/(3·d)',
-              `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ` +
+          ? line({
+              label: 'Largest shear',
+              formula: 'V',
+              numbers: sig(Math.abs(hardest.lateralCase.shearLb)),
+              value: shearPsi,
+              unit: 'lb',
+              clause: 'statics',
+            })
+          : line({
+              label: 'Largest shear',
+              formula: 'the more of V and 4·M/(3·d)',
+              numbers:
+                `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ` +
                 `${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
-              shearPsi,
-              'lb',
-              'statics',
-            ),
-        line(
-          'Shear stress',
-          'fv = 1.5·V/A',
-          `1.5 × ${sig(shearPsi)}/${sig(basis.size.areaIn2)}`,
-          fv,
-          'psi',
-          'NDS 2018 3.4.2',
-        ),
-        line(
-          'Allowed',
-          "Fv' = Fv·CD·CM",
-          `${sig(basis.values.fv)} × 1.6 × ${wetFactors(basis.values, basis.wet).fv}`,
-          fvAllowed,
-          'psi',
-          basis.values.table,
-          basis.values.verify,
-        ),
+              value: shearPsi,
+              unit: 'lb',
+              clause: 'statics',
+            }),
+        line({
+          label: 'Shear stress',
+          formula: 'fv = 1.5·V/A',
+          numbers: `1.5 × ${sig(shearPsi)}/${sig(basis.size.areaIn2)}`,
+          value: fv,
+          unit: 'psi',
+          clause: 'NDS 2018 3.4.2',
+        }),
+        line({
+          label: 'Allowed',
+          formula: "Fv' = Fv·CD·CM",
+          numbers: `${sig(basis.values.fv)} × 1.6 × ${wetFactors(basis.values, basis.wet).fv}`,
+          value: fvAllowed,
+          unit: 'psi',
+          clause: basis.values.table,
+          verify: basis.values.verify,
+        }),
       ],
     }),
   )
@@ -846,17 +915,17 @@ export function columnChecks(
             null,
           ),
         trace: () => [
-          line(
-            'Sag under 0.42·p',
-            pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
-            pier
+          line({
+            label: 'Sag under 0.42·p',
+            formula: pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
+            numbers: pier
               ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.values.ePsi)} × ` +
-                  `${sig(basis.size.iIn4)})`
+                `${sig(basis.size.iIn4)})`
               : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`,
-            sag,
-            'in',
-            'IBC 2021 Table 1604.3 note f',
-          ),
+            value: sag,
+            unit: 'in',
+            clause: 'IBC 2021 Table 1604.3 note f',
+          }),
         ],
       }),
     )

@@ -73,7 +73,7 @@ export function gravityLine(label: string, loads: RoofLoads): TraceLine {
     ]
   }
   const [formula, numbers] = gravityLine()
-  return line(label, formula, numbers, gravityLb, 'lb', 'ASCE 7-16 2.4.1')
+  return line({ label, formula, numbers, value: gravityLb, unit: 'lb', clause: 'ASCE 7-16 2.4.1' })
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
@@ -124,13 +124,19 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: S
 }
 
 /** Roof loads that a lean-to brings to its wall or to its outer line over `eaveFt` of its length. */
-export function leanToRoofLoads(
-  results: SiteResults,
-  leanTo: LeanTo,
-  overhangFt: number,
-  eaveFt: number,
-  at: 'wall' | 'outer',
-): RoofLoads {
+export function leanToRoofLoads({
+  results,
+  leanTo,
+  overhangFt,
+  eaveFt,
+  at,
+}: {
+  results: SiteResults
+  leanTo: LeanTo
+  overhangFt: number
+  eaveFt: number
+  at: 'wall' | 'outer'
+}): RoofLoads {
   const loads = results.leanTos.find((lean) => lean.leanTo === leanTo)
   if (!loads) return NONE
   const depth = leanTo.depthIn / 12
@@ -151,14 +157,21 @@ export function leanToRoofLoads(
  * Demands of every post, by id. Corner posts hold both their walls; gable posts count the end truss's strip besides the
  * corners (safe).
  */
-export function postDemands(
-  job: Job,
-  grid: Grid,
-  layout: PostLayout,
-  plan: TrussPlan,
-  reactions: readonly RoofLoads[],
-  results: SiteResults,
-): Record<string, PostDemand> {
+export function postDemands({
+  job,
+  grid,
+  layout,
+  plan,
+  reactions,
+  results,
+}: {
+  job: Job
+  grid: Grid
+  layout: PostLayout
+  plan: TrussPlan
+  reactions: readonly RoofLoads[]
+  results: SiteResults
+}): Record<string, PostDemand> {
   const building = job.building
   const last = grid.centresIn.length - 1
   const tribFt = (line: number) => {
@@ -195,13 +208,17 @@ export function postDemands(
     let eaveFt = 0
     if (post.kind === 'lean-to' && post.line !== null && lean) {
       eaveFt = tribFt(post.line - 1)
-      loads = leanToRoofLoads(results, lean, overhangFt, eaveFt, 'outer')
+      loads = leanToRoofLoads({ results, leanTo: lean, overhangFt, eaveFt, at: 'outer' })
     } else if (isEave(post.side)) {
       const own = onEave.get(post.id)
       loads = own?.loads ?? NONE
       eaveFt = own?.feet ?? 0
       if (lean)
-        loads = sum(loads, leanToRoofLoads(results, lean, overhangFt, tributaryIn(post, post.side) / 12, 'wall'), 1)
+        loads = sum(
+          loads,
+          leanToRoofLoads({ results, leanTo: lean, overhangFt, eaveFt: tributaryIn(post, post.side) / 12, at: 'wall' }),
+          1,
+        )
     } else {
       const line = post.side === 'west' ? 0 : last
       eaveFt = tribFt(line)
@@ -240,13 +257,13 @@ export function postDemands(
       return Math.min(at, wall - at) - wallFt / 2 < results.edgeZoneFt
     })
     const own = post.kind === 'corner' ? eaveWallFt : wallFt
-    const cladding = wallPressures(
-      results.claddingQhPsf,
-      effectiveAreaFt2(heightFt, Math.max(own, 0.1)),
-      zone5 ? 5 : 4,
-      results.flatRoof,
-      results.wind.gcpi,
-    )
+    const cladding = wallPressures({
+      qhPsf: results.claddingQhPsf,
+      areaFt2: effectiveAreaFt2(heightFt, Math.max(own, 0.1)),
+      zone: zone5 ? 5 : 4,
+      flatRoof: results.flatRoof,
+      gcpi: results.wind.gcpi,
+    })
     const { roofFt2, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb } = loads
     const { gravityLb, gravityCase } = gravityOf(loads)
     // Written out: a spread here costs several times the arithmetic.

@@ -99,42 +99,43 @@ function judge(job: Job, plan: PlannedJob): Judgement {
     const wall = plan.plannedWalls[side]
     const wb = onWall(building, side)
     const judged = results
-      ? wallChecks(
+      ? wallChecks({
           job,
-          wb,
+          building: wb,
           wall,
-          girtCases(wb, grid, wall, wall.pieces, layout.posts, results.edgeZoneFt),
+          cases: girtCases(wb, grid, wall, wall.pieces, layout.posts, results.edgeZoneFt),
           results,
-          wall.name,
-        )
+          wallName: wall.name,
+        })
       : null
     if (judged) checks.push(...judged.checks)
     walls[side] = { ...wall, widestHoldsIn: judged ? judged.widestIn : null, worstRatio: judged?.worst ?? null }
   }
   const frame = results
-    ? judgeFrame(
+    ? judgeFrame({
         job,
         grid,
         layout,
         trusses,
         results,
-        plan.wallNames,
-        Math.max(...SIDES.map((side) => walls[side].widestIn)),
-      )
+        names: plan.wallNames,
+        gapIn: Math.max(...SIDES.map((side) => walls[side].widestIn)),
+      })
     : null
-  const holes = frame?.holes ?? sizeHoles(job, layout.posts, null, [], null)
+  const holes = frame?.holes ?? sizeHoles({ job, posts: layout.posts, demands: null, laterals: [], results: null })
   if (frame) checks.push(...frame.checks)
   else
     for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const)
       checks.push(
-        notChecked(
-          `site-${stage}`,
-          `${WAITING[stage]} for the site`,
+        notChecked({
+          id: `site-${stage}`,
+          title: `${WAITING[stage]} for the site`,
           stage,
-          'Not entered yet: ' +
+          why:
+            'Not entered yet: ' +
             `${missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1])).join(', ')}.`,
-          'Enter the site’s hazards first; none is ever assumed.',
-        ),
+          fix: 'Enter the site’s hazards first; none is ever assumed.',
+        }),
       )
   const surface = surfaceOfJob(job)
   const ground = groundAtPosts(surface, layout.posts)
@@ -168,11 +169,11 @@ let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judge
  * Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a
  * judgement.
  */
-export const sameLoads = (job: Job, ownJob: Job): boolean =>
-  job.building === ownJob.building &&
-  job.site === ownJob.site &&
-  job.sizing === ownJob.sizing &&
-  job.ground === ownJob.ground
+export const sameLoads = (job: Job, other: Job): boolean =>
+  job.building === other.building &&
+  job.site === other.site &&
+  job.sizing === other.sizing &&
+  job.ground === other.ground
 
 /**
  * Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is

@@ -215,7 +215,15 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
       { zone: '3r', upPsf: -95.19 },
     ],
   }
-  const member = purlinMember(building, 'p', 'p', 'purlin', 96, loads, '')
+  const member = purlinMember({
+    building,
+    id: 'p',
+    title: 'p',
+    group: 'purlin',
+    spanIn: 96,
+    purlinLoads: loads,
+    fix: '',
+  })
   const plf = (i: number) => (member.cases[i].loads.lines[0]?.startLbIn ?? 0) * 12
   test.each([
     ['w normal under the worst snow', plf(0), 73.02],
@@ -229,15 +237,15 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
   test('by the 4.4.1 shortcut 3r holds: 1428/1840', () =>
     expectNear(
       spanWorst(
-        purlinMember(
-          { ...building, edgeShortcut: true },
-          'p',
-          'p',
-          'purlin',
-          96,
-          { ...loads, snowPsf: 10, livePsf: 0 },
-          '',
-        ),
+        purlinMember({
+          building: { ...building, edgeShortcut: true },
+          id: 'p',
+          title: 'p',
+          group: 'purlin',
+          spanIn: 96,
+          purlinLoads: { ...loads, snowPsf: 10, livePsf: 0 },
+          fix: '',
+        }),
       ).strength,
       1428 / 1840,
       3e-3,
@@ -245,29 +253,32 @@ describe('purlins, 13.3: 2×6 SP No.2 on edge at 24 in., 8 ft', () => {
   test('blocked at mid-span it holds', () =>
     expect(
       spanWorst(
-        purlinMember(
-          { ...building, roof: { ...building.roof, purlins: { ...building.roof.purlins, blocked: true } } },
-          'p',
-          'p',
-          'purlin',
-          96,
-          loads,
-          '',
-        ),
+        purlinMember({
+          building: { ...building, roof: { ...building.roof, purlins: { ...building.roof.purlins, blocked: true } } },
+          id: 'p',
+          title: 'p',
+          group: 'purlin',
+          spanIn: 96,
+          purlinLoads: loads,
+          fix: '',
+        }),
       ).strength,
     ).toBeLessThan(1))
   test('without skin it bends both ways and fails: 1.964', () =>
     expectNear(
       spanWorst(
-        purlinMember(
-          { ...building, roof: { ...building.roof, purlins: { ...building.roof.purlins, skinHolds: false } } },
-          'p',
-          'p',
-          'purlin',
-          96,
-          { ...loads, zones: [] },
-          '',
-        ),
+        purlinMember({
+          building: {
+            ...building,
+            roof: { ...building.roof, purlins: { ...building.roof.purlins, skinHolds: false } },
+          },
+          id: 'p',
+          title: 'p',
+          group: 'purlin',
+          spanIn: 96,
+          purlinLoads: { ...loads, zones: [] },
+          fix: '',
+        }),
       ).strength,
       1.964,
       0.15,

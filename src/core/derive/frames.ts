@@ -92,7 +92,19 @@ function endWallLbIn(building: Building, grid: Grid, side: 'west' | 'east', valu
   ) // a quarter for the slip of its nails
 }
 
-function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValues, knee: boolean): PostUnit | null {
+function unitOf({
+  job,
+  heightFt,
+  fixityFt,
+  values,
+  knee,
+}: {
+  job: Job
+  heightFt: number
+  fixityFt: number
+  values: DesignValues
+  knee: boolean
+}): PostUnit | null {
   const building = job.building
   const size = postSize(building.post)
   const ei = values.ePsi * size.iIn4
@@ -110,25 +122,25 @@ function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValu
   if (building.base.model === 'springs' && !pier) {
     if (building.base.soilPsiPerFt === null) return null
     // Horizontal spring 2.0·Es per unit depth (register C22: an engineer's input only).
-    return framedPost(
+    return framedPost({
       heightFt,
       ei,
       ea,
-      {
+      foot: {
         kind: 'springs',
         belowIn: Math.max(24, building.minimumDepthIn),
         lbIn3: (2 * building.base.soilPsiPerFt) / 12,
         slab: building.slab === 'tied',
       },
-      k,
-    )
+      knee: k,
+    })
   }
   if (pier)
     return k
-      ? framedPost(heightFt, ei, ea, { kind: 'pinned', bracketIn: building.bracketIn }, k)
+      ? framedPost({ heightFt, ei, ea, foot: { kind: 'pinned', bracketIn: building.bracketIn }, knee: k })
       : pinnedPost(heightFt, building.bracketIn / 12)
   return k
-    ? framedPost(heightFt, ei, ea, { kind: 'fixed', belowIn: fixityFt * 12 }, k)
+    ? framedPost({ heightFt, ei, ea, foot: { kind: 'fixed', belowIn: fixityFt * 12 }, knee: k })
     : fixedPost(heightFt, fixityFt, ei)
 }
 
@@ -140,14 +152,21 @@ function unitOf(job: Job, heightFt: number, fixityFt: number, values: DesignValu
  * roof, or free. `fixityFt` is where embedded posts are fixed below grade: the envelope of register C17 runs it at 0
  * and at a third of the depth.
  */
-export function lateralOf(
-  job: Job,
-  grid: Grid,
-  layout: PostLayout,
-  demands: Readonly<Record<string, PostDemand>>,
-  results: SiteResults,
+export function lateralOf({
+  job,
+  grid,
+  layout,
+  demands,
+  results,
   fixityFt = 0,
-): Lateral {
+}: {
+  job: Job
+  grid: Grid
+  layout: PostLayout
+  demands: Readonly<Record<string, PostDemand>>
+  results: SiteResults
+  fixityFt?: number
+}): Lateral {
   const building = job.building
   const values = postValues(building)
   const lacks = diaphragmLacks(building)
@@ -207,7 +226,8 @@ export function lateralOf(
   if (values)
     for (const post of layout.posts) {
       const key = `${post.heightIn}|${kneed(post)}`
-      if (!made.has(key)) made.set(key, unitOf(job, post.heightIn / 12, fixityFt, values, kneed(post)))
+      if (!made.has(key))
+        made.set(key, unitOf({ job, heightFt: post.heightIn / 12, fixityFt, values, knee: kneed(post) }))
       const unit = made.get(key)
       if (unit) units[post.id] = unit
     }

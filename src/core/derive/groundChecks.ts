@@ -64,14 +64,14 @@ export function groundChecks(
     const sideways = hole.lateral && Number.isFinite(hole.lateral.neededFt) ? hole.lateral.neededFt * 12 + padIn : 0
     if (frost === null) {
       out.push(
-        notChecked(
-          `lowest-ground-${hole.kind}`,
+        notChecked({
+          id: `lowest-ground-${hole.kind}`,
           title,
-          'holes',
-          'The frost depth is not entered.',
-          'Enter the frost depth.',
-          hole.postIds,
-        ),
+          stage: 'holes',
+          why: 'The frost depth is not entered.',
+          fix: 'Enter the frost depth.',
+          subjects: hole.postIds,
+        }),
       )
       continue
     }
@@ -95,44 +95,45 @@ export function groundChecks(
           `in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
         fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
         trace: () => [
-          line(
-            'Lowest ground beside the post',
-            `least height within ${BESIDE_IN} in., not above the grade line`,
-            sig(ground[worst].lowestIn),
-            low,
-            'in',
-            'IBC 2021 1807.3.2, 1809.5',
-          ),
-          line(
-            'Depth below it',
-            'hole depth + lowest ground',
-            `${sig(hole.depthIn)} + ${sig(low)}`,
-            have,
-            'in',
-            'IBC 2021 1809.4',
-          ),
-          line(
-            'Depth needed',
-            'max(frost, 12 in., sideways + pad)',
-            `max(${sig(frost)}, ${LEAST_DEPTH_IN}, ${sig(sideways)})`,
-            need,
-            'in',
-            'IBC 2021 1807.3.2, 1809.5',
-          ),
+          line({
+            label: 'Lowest ground beside the post',
+            formula: `least height within ${BESIDE_IN} in., not above the grade line`,
+            numbers: sig(ground[worst].lowestIn),
+            value: low,
+            unit: 'in',
+            clause: 'IBC 2021 1807.3.2, 1809.5',
+          }),
+          line({
+            label: 'Depth below it',
+            formula: 'hole depth + lowest ground',
+            numbers: `${sig(hole.depthIn)} + ${sig(low)}`,
+            value: have,
+            unit: 'in',
+            clause: 'IBC 2021 1809.4',
+          }),
+          line({
+            label: 'Depth needed',
+            formula: 'max(frost, 12 in., sideways + pad)',
+            numbers: `max(${sig(frost)}, ${LEAST_DEPTH_IN}, ${sig(sideways)})`,
+            value: need,
+            unit: 'in',
+            clause: 'IBC 2021 1807.3.2, 1809.5',
+          }),
         ],
       }),
     )
   }
   if (steepestPer12 > STEEPEST_PER12)
     out.push(
-      notChecked(
-        'ground-steep',
-        'Steep ground',
-        'holes',
-        `The ground falls ${sig(steepestPer12)} in. a foot somewhere between the spots: over 1 in 3 the setbacks ` +
+      notChecked({
+        id: 'ground-steep',
+        title: 'Steep ground',
+        stage: 'holes',
+        why:
+          `The ground falls ${sig(steepestPer12)} in. a foot somewhere between the spots: over 1 in 3 the setbacks ` +
           'of IBC 1808.7 apply and are not sized here.',
-        'Take these to an engineer.',
-      ),
+        fix: 'Take these to an engineer.',
+      }),
     )
   return out
 }

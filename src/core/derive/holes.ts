@@ -113,7 +113,19 @@ export function lateralNeed(
 const up3 = (value: number) => Math.ceil(value / 3 - 1e-9) * 3
 
 /** What holds one post down at a trial hole, lb. */
-function upliftCapacityLb(job: Job, post: Post, demand: PostDemand, diameterIn: number, depthIn: number): number {
+function upliftCapacityLb({
+  job,
+  post,
+  demand,
+  diameterIn,
+  depthIn,
+}: {
+  job: Job
+  post: Post
+  demand: PostDemand
+  diameterIn: number
+  depthIn: number
+}): number {
   const building = job.building
   const size = postSize(building.post)
   if (building.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + building.bracketIn) / 12).capacityLb
@@ -143,13 +155,19 @@ function upliftCapacityLb(job: Job, post: Post, demand: PostDemand, diameterIn: 
  * Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within
  * 8 ft.
  */
-export function sizeHoles(
-  job: Job,
-  posts: readonly Post[],
-  demands: Readonly<Record<string, PostDemand>> | null,
-  laterals: readonly Lateral[],
-  results: SiteResults | null,
-): HoleKind[] {
+export function sizeHoles({
+  job,
+  posts,
+  demands,
+  laterals,
+  results,
+}: {
+  job: Job
+  posts: readonly Post[]
+  demands: Readonly<Record<string, PostDemand>> | null
+  laterals: readonly Lateral[]
+  results: SiteResults | null
+}): HoleKind[] {
   const building = job.building
   const size = postSize(building.post)
   const pier = building.school === 'pier'
@@ -219,10 +237,10 @@ export function sizeHoles(
       while (
         canDeepen &&
         depthIn < DEEPEST_IN &&
-        upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn) < demandLb
+        upliftCapacityLb({ job, post: lifted, demand: demands[lifted.id], diameterIn, depthIn }) < demandLb
       )
         depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
-      const capacityLb = upliftCapacityLb(job, lifted, demands[lifted.id], diameterIn, depthIn)
+      const capacityLb = upliftCapacityLb({ job, post: lifted, demand: demands[lifted.id], diameterIn, depthIn })
       const embedIn = pier ? 0 : depthIn - padIn
       const bearing = {
         loadLb: serviceLb(heaviest, embedIn),

@@ -28,40 +28,48 @@ export interface FrameJudgement {
  * held at grade are run a second time fixed a third of their depth down (the envelope of register C17); holes take the
  * deeper of the two.
  */
-export function judgeFrame(
-  job: Job,
-  grid: Grid,
-  layout: PostLayout,
-  trusses: TrussPlan,
-  results: SiteResults,
-  names: Readonly<Record<Side, string>>,
-  gapIn: number,
-): FrameJudgement {
+export function judgeFrame({
+  job,
+  grid,
+  layout,
+  trusses,
+  results,
+  names,
+  gapIn,
+}: {
+  job: Job
+  grid: Grid
+  layout: PostLayout
+  trusses: TrussPlan
+  results: SiteResults
+  names: Readonly<Record<Side, string>>
+  gapIn: number
+}): FrameJudgement {
   const building = job.building
   const reactions = trussReactions(job, grid, trusses, results)
-  const demands = postDemands(job, grid, layout, trusses, reactions, results)
-  const first = lateralOf(job, grid, layout, demands, results)
+  const demands = postDemands({ job, grid, layout, plan: trusses, reactions, results })
+  const first = lateralOf({ job, grid, layout, demands, results })
   let lateral = first
-  let holes = sizeHoles(job, layout.posts, demands, [first], results)
+  let holes = sizeHoles({ job, posts: layout.posts, demands, laterals: [first], results })
   if (building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed') {
     const deep = Math.max(...holes.map((hole) => hole.embedIn)) / 12
-    lateral = lateralOf(job, grid, layout, demands, results, deep / 3)
-    holes = sizeHoles(job, layout.posts, demands, [first, lateral], results)
+    lateral = lateralOf({ job, grid, layout, demands, results, fixityFt: deep / 3 })
+    holes = sizeHoles({ job, posts: layout.posts, demands, laterals: [first, lateral], results })
   }
   const byId = new Map(layout.posts.map((post) => [post.id, post]))
   const checks: Check[] = []
-  for (const hole of holes) checks.push(...holeChecks(job, hole, byId, demands, first, results))
+  for (const hole of holes) checks.push(...holeChecks({ job, hole, posts: byId, demands, lateral: first, results }))
   const basis = columnBasis(building, lateral, gapIn)
   const ratios: Record<string, number> = {}
-  for (const hole of holes) checks.push(...columnChecks(job, hole, byId, demands, lateral, basis, ratios))
+  for (const hole of holes) checks.push(...columnChecks({ job, hole, posts: byId, demands, lateral, basis, ratios }))
   checks.push(
     ...trussChecks(job, trusses, reactions, results),
     ...beamChecks(job, trusses, reactions),
     ...purlinChecks(job, trusses, results),
   )
   for (const leanTo of results.leanTos)
-    checks.push(...leanToChecks(job, grid, layout, results, leanTo, names[leanTo.leanTo.side]))
+    checks.push(...leanToChecks({ job, grid, layout, results, lean: leanTo, wallName: names[leanTo.leanTo.side] }))
   const lines = braceLines(building, grid, lateral, layout.posts)
-  checks.push(...bracingChecks(job, grid, lateral, lines, holes, results, names, gapIn))
+  checks.push(...bracingChecks({ job, grid, lateral, lines, holes, results, names, gapIn }))
   return { demands, reactions, lateral, lines, holes, ratios, checks }
 }

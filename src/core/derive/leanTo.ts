@@ -63,13 +63,19 @@ function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: num
 }
 
 /** The rafter as a member on its plan run: every snow case, roof live, wind down and up. */
-export function rafterMember(
-  building: Building,
-  results: SiteResults,
-  lean: LeanToLoads,
-  name: string,
-  tribFt: number,
-): SpanMember {
+export function rafterMember({
+  building,
+  results,
+  lean,
+  name,
+  tribFt,
+}: {
+  building: Building
+  results: SiteResults
+  lean: LeanToLoads
+  name: string
+  tribFt: number
+}): SpanMember {
   const { rafter, depthIn, seatIn, pitchPer12 } = lean.leanTo
   const size = boardSize(rafter.size)
   const own = rafter.plies * weightPlf(rafter.lumber, size.areaIn2, 19, building.grades)
@@ -150,21 +156,28 @@ export function rafterMember(
 }
 
 /** Rafters, purlins, ledger or bolts, beam, seats and ties of one open lean-to. */
-export function leanToChecks(
-  job: Job,
-  grid: Grid,
-  layout: PostLayout,
-  results: SiteResults,
-  lean: LeanToLoads,
-  wallName: string,
-): Check[] {
+export function leanToChecks({
+  job,
+  grid,
+  layout,
+  results,
+  lean,
+  wallName,
+}: {
+  job: Job
+  grid: Grid
+  layout: PostLayout
+  results: SiteResults
+  lean: LeanToLoads
+  wallName: string
+}): Check[] {
   const building = job.building
   const leanTo: LeanTo = lean.leanTo
   const name = `${wallName.replace(' wall', '')} lean-to`
   const bayIn = Math.max(...grid.baysIn)
   const spaceIn = leanTo.rafter.spaceIn ?? bayIn
   const tribFt = spaceIn / 12
-  const member = rafterMember(building, results, lean, name, tribFt)
+  const member = rafterMember({ building, results, lean, name, tribFt })
   const out: Check[] = [...spanChecks(member)]
   const head = { stage: 'roof' as const, subjects: [] as string[] }
   const size = boardSize(leanTo.rafter.size)
@@ -186,22 +199,22 @@ export function leanToChecks(
         'depth is the most.',
       fix: 'A shorter seat, or a deeper rafter.',
       trace: () => [
-        line(
-          'Notch',
-          'a·sinθ',
-          `${sig(leanTo.seatIn)} × sin(${sig(bm.thetaDeg)}°)`,
-          bm.notchIn,
-          'in',
-          'NDS 2018 4.4.3',
-        ),
-        line(
-          'Longest seat',
-          'd/(4·sinθ)',
-          `${sig(size.dIn)}/(4 × sin(${sig(bm.thetaDeg)}°))`,
-          bm.mostSeatIn,
-          'in',
-          'NDS 2018 4.4.3',
-        ),
+        line({
+          label: 'Notch',
+          formula: 'a·sinθ',
+          numbers: `${sig(leanTo.seatIn)} × sin(${sig(bm.thetaDeg)}°)`,
+          value: bm.notchIn,
+          unit: 'in',
+          clause: 'NDS 2018 4.4.3',
+        }),
+        line({
+          label: 'Longest seat',
+          formula: 'd/(4·sinθ)',
+          numbers: `${sig(size.dIn)}/(4 × sin(${sig(bm.thetaDeg)}°))`,
+          value: bm.mostSeatIn,
+          unit: 'in',
+          clause: 'NDS 2018 4.4.3',
+        }),
       ],
     }),
   )
@@ -222,15 +235,22 @@ export function leanToChecks(
         governs: `${Math.round(gLb).toLocaleString('en-US')} lb press each rafter on its seat.`,
         fix: 'A longer seat within a quarter of the depth, or more plies.',
         trace: () => [
-          line(
-            'Bearing',
-            'R/(b·a)',
-            `${sig(gLb)}/(${sig(1.5 * leanTo.rafter.plies)} × ${sig(leanTo.seatIn)})`,
-            gLb / (1.5 * leanTo.rafter.plies * leanTo.seatIn),
-            'psi',
-            'NDS 2018 3.10.2',
-          ),
-          line('Allowed', 'Fc⊥', sig(values.fcPerp), values.fcPerp, 'psi', values.table),
+          line({
+            label: 'Bearing',
+            formula: 'R/(b·a)',
+            numbers: `${sig(gLb)}/(${sig(1.5 * leanTo.rafter.plies)} × ${sig(leanTo.seatIn)})`,
+            value: gLb / (1.5 * leanTo.rafter.plies * leanTo.seatIn),
+            unit: 'psi',
+            clause: 'NDS 2018 3.10.2',
+          }),
+          line({
+            label: 'Allowed',
+            formula: 'Fc⊥',
+            numbers: sig(values.fcPerp),
+            value: values.fcPerp,
+            unit: 'psi',
+            clause: values.table,
+          }),
         ],
       }),
     )
@@ -289,17 +309,17 @@ export function leanToChecks(
     const posts = wallPosts(layout.posts, leanTo.side)
     const spanIn = posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - posts[i].x), 0)
     out.push(
-      ...builtUp(
+      ...builtUp({
         building,
         results,
         lean,
-        `ledger-${leanTo.side}`,
-        `${name}: ledger`,
-        leanTo.ledger,
+        id: `ledger-${leanTo.side}`,
+        title: `${name}: ledger`,
+        spec: leanTo.ledger,
         spanIn,
-        lean.wallPlf,
+        snowPlf: lean.wallPlf,
         upPlf,
-      ),
+      }),
     )
     const strength = bolt(1.15, leanTo.ledger.plies, false)
     const rLb = (wLb / tribFt) * (spanIn / 12)
@@ -322,28 +342,28 @@ export function leanToChecks(
   }
   if (leanTo.rafter.spaceIn !== null)
     out.push(
-      ...builtUp(
+      ...builtUp({
         building,
         results,
         lean,
-        `lean-beam-${leanTo.side}`,
-        `${name}: beam on the outer posts`,
-        leanTo.beam,
-        bayIn,
-        lean.outerPlf,
+        id: `lean-beam-${leanTo.side}`,
+        title: `${name}: beam on the outer posts`,
+        spec: leanTo.beam,
+        spanIn: bayIn,
+        snowPlf: lean.outerPlf,
         upPlf,
-      ),
+      }),
     )
   const tie = building.joints.rafterTieLb
   out.push(
     tie === null
-      ? notChecked(
-          `tie-${leanTo.side}`,
-          `${name}: rafter ties`,
-          'roof',
-          `Wind lifts each rafter by ${Math.round(uLb)} lb at its end; the rating of the ties is not entered.`,
-          'Enter the rated uplift of the ties; toe-nails are not counted.',
-        )
+      ? notChecked({
+          id: `tie-${leanTo.side}`,
+          title: `${name}: rafter ties`,
+          stage: 'roof',
+          why: `Wind lifts each rafter by ${Math.round(uLb)} lb at its end; the rating of the ties is not entered.`,
+          fix: 'Enter the rated uplift of the ties; toe-nails are not counted.',
+        })
       : makeCheck({
           ...head,
           group: 'joint',
@@ -356,7 +376,17 @@ export function leanToChecks(
           place: 'low end',
           governs: `Wind lifts each rafter by ${Math.round(uLb)} lb; each tie is rated ${tie} lb.`,
           fix: 'Stronger ties, or two.',
-          trace: () => [...lean.wind.trace, line('Rated tie', 'typed', sig(tie), tie, 'lb', 'maker’s report')],
+          trace: () => [
+            ...lean.wind.trace,
+            line({
+              label: 'Rated tie',
+              formula: 'typed',
+              numbers: sig(tie),
+              value: tie,
+              unit: 'lb',
+              clause: 'maker’s report',
+            }),
+          ],
         }),
   )
   const snow = lean.snow.reduce((best, low) =>
@@ -376,43 +406,53 @@ export function leanToChecks(
     }
     out.push(
       ...spanChecks(
-        purlinMember(
+        purlinMember({
           building,
-          `lean-purlins-${leanTo.side}`,
-          `${name}: purlins`,
-          'lean-to',
-          spaceIn,
-          base,
-          `Closer rows by the wall, where ${snow.governs} snow lies deepest, or a deeper purlin.`,
-        ),
+          id: `lean-purlins-${leanTo.side}`,
+          title: `${name}: purlins`,
+          group: 'lean-to',
+          spanIn: spaceIn,
+          purlinLoads: base,
+          fix: `Closer rows by the wall, where ${snow.governs} snow lies deepest, or a deeper purlin.`,
+        }),
       ),
     )
     if (cn === null)
       out.push(
-        notChecked(
-          `lean-purlins-up-${leanTo.side}`,
-          `${name}: purlins under uplift`,
-          'roof',
-          'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.',
-          'Enter CN from the standard, or take these to an engineer.',
-        ),
+        notChecked({
+          id: `lean-purlins-up-${leanTo.side}`,
+          title: `${name}: purlins under uplift`,
+          stage: 'roof',
+          why: 'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.',
+          fix: 'Enter CN from the standard, or take these to an engineer.',
+        }),
       )
   }
   return out
 }
 
 /** A ledger or lean-to beam under the rafters' load spread along it. */
-function builtUp(
-  building: Building,
-  results: SiteResults,
-  lean: LeanToLoads,
-  id: string,
-  title: string,
-  spec: LeanTo['beam'],
-  spanIn: number,
-  snowPlf: number,
-  upPlf: number,
-): Check[] {
+function builtUp({
+  building,
+  results,
+  lean,
+  id,
+  title,
+  spec,
+  spanIn,
+  snowPlf,
+  upPlf,
+}: {
+  building: Building
+  results: SiteResults
+  lean: LeanToLoads
+  id: string
+  title: string
+  spec: LeanTo['beam']
+  spanIn: number
+  snowPlf: number
+  upPlf: number
+}): Check[] {
   const dead =
     (results.dead.maxPsf * lean.leanTo.depthIn) / 24 +
     spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)

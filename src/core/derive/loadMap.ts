@@ -17,16 +17,25 @@ export interface LoadRegion {
   readonly name: string
 }
 
-const rect = (
-  key: string,
-  at: LoadRegion['at'],
-  x0: number,
-  y0: number,
-  x1: number,
-  y1: number,
-  psf: number,
-  name: string,
-): LoadRegion => ({
+const rect = ({
+  key,
+  at,
+  x0,
+  y0,
+  x1,
+  y1,
+  psf,
+  name,
+}: {
+  key: string
+  at: LoadRegion['at']
+  x0: number
+  y0: number
+  x1: number
+  y1: number
+  psf: number
+  name: string
+}): LoadRegion => ({
   key,
   at,
   corners: [
@@ -43,15 +52,36 @@ const rect = (
  * Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan.
  * External pressures; the inside acts besides, either way.
  */
+/** Zones of a gable roof from eave over ridge to eave: along a rake, and between the rakes (ASCE 7-16 fig. 30.3-2). */
+const ROOF_ZONES = { rake: ['3e', '2n', '3r', '2n', '3e'], middle: ['2e', '1', '2r', '1', '2e'] } as const
+
 export function loadMap(building: Building, grid: Grid, results: SiteResults, loadCase: LoadCase): LoadRegion[] {
   const { lengthIn, widthIn } = grid
   const heelIn = building.heelIn
   const walls = (psf: Readonly<Record<Side, number>>, name: (side: Side) => string): LoadRegion[] =>
     [
-      rect('south', 'south', 0, -heelIn, lengthIn, 0, psf.south, name('south')),
-      rect('north', 'north', 0, widthIn, lengthIn, widthIn + heelIn, psf.north, name('north')),
-      rect('west', 'west', -heelIn, 0, 0, widthIn, psf.west, name('west')),
-      rect('east', 'east', lengthIn, 0, lengthIn + heelIn, widthIn, psf.east, name('east')),
+      rect({ key: 'south', at: 'south', x0: 0, y0: -heelIn, x1: lengthIn, y1: 0, psf: psf.south, name: name('south') }),
+      rect({
+        key: 'north',
+        at: 'north',
+        x0: 0,
+        y0: widthIn,
+        x1: lengthIn,
+        y1: widthIn + heelIn,
+        psf: psf.north,
+        name: name('north'),
+      }),
+      rect({ key: 'west', at: 'west', x0: -heelIn, y0: 0, x1: 0, y1: widthIn, psf: psf.west, name: name('west') }),
+      rect({
+        key: 'east',
+        at: 'east',
+        x0: lengthIn,
+        y0: 0,
+        x1: lengthIn + heelIn,
+        y1: widthIn,
+        psf: psf.east,
+        name: name('east'),
+      }),
     ].filter((loadRegion) => !building.openSides.includes(loadRegion.at as Side))
   const { wind } = results
   if (loadCase === 'across')
@@ -61,17 +91,26 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
         if (side === 'north') return 'leeward'
         return 'side'
       }),
-      rect(
-        'ww',
-        'roof',
-        0,
-        0,
-        lengthIn,
-        widthIn / 2,
-        wind.roofWindwardAPsf,
-        `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`,
-      ),
-      rect('lw', 'roof', 0, widthIn / 2, lengthIn, widthIn, wind.roofLeewardPsf, 'leeward'),
+      rect({
+        key: 'ww',
+        at: 'roof',
+        x0: 0,
+        y0: 0,
+        x1: lengthIn,
+        y1: widthIn / 2,
+        psf: wind.roofWindwardAPsf,
+        name: `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`,
+      }),
+      rect({
+        key: 'lw',
+        at: 'roof',
+        x0: 0,
+        y0: widthIn / 2,
+        x1: lengthIn,
+        y1: widthIn,
+        psf: wind.roofLeewardPsf,
+        name: 'leeward',
+      }),
     ]
   if (loadCase === 'along') {
     let from = 0
@@ -80,16 +119,16 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
       const out =
         to > from
           ? [
-              rect(
-                `s${i}`,
-                'roof',
-                from,
-                0,
-                to,
-                widthIn,
-                strip.psf,
-                ['first half-height', 'to one height', 'to two heights', 'beyond'][i],
-              ),
+              rect({
+                key: `s${i}`,
+                at: 'roof',
+                x0: from,
+                y0: 0,
+                x1: to,
+                y1: widthIn,
+                psf: strip.psf,
+                name: ['first half-height', 'to one height', 'to two heights', 'beyond'][i],
+              }),
             ]
           : []
       from = Math.max(from, to)
@@ -109,8 +148,20 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
   }
   if (loadCase === 'cladding') {
     const zoneIn = results.edgeZoneFt * 12
-    const z4 = wallPressures(results.claddingQhPsf, 10, 4, results.flatRoof, wind.gcpi).outwardPsf
-    const z5 = wallPressures(results.claddingQhPsf, 10, 5, results.flatRoof, wind.gcpi).outwardPsf
+    const z4 = wallPressures({
+      qhPsf: results.claddingQhPsf,
+      areaFt2: 10,
+      zone: 4,
+      flatRoof: results.flatRoof,
+      gcpi: wind.gcpi,
+    }).outwardPsf
+    const z5 = wallPressures({
+      qhPsf: results.claddingQhPsf,
+      areaFt2: 10,
+      zone: 5,
+      flatRoof: results.flatRoof,
+      gcpi: wind.gcpi,
+    }).outwardPsf
     const wallZones = (['south', 'north', 'west', 'east'] as const)
       .filter((side) => !building.openSides.includes(side))
       .flatMap((side): LoadRegion[] => {
@@ -124,11 +175,12 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
         ).map(([from, to, psf, zone], i) => {
           const key = `${side}${i}`
           const name = `zone ${zone}`
-          if (side === 'south') return rect(key, side, from, -heelIn, to, 0, psf, name)
-          if (side === 'north') return rect(key, side, from, widthIn, to, widthIn + heelIn, psf, name)
+          if (side === 'south') return rect({ key, at: side, x0: from, y0: -heelIn, x1: to, y1: 0, psf, name })
+          if (side === 'north')
+            return rect({ key, at: side, x0: from, y0: widthIn, x1: to, y1: widthIn + heelIn, psf, name })
           return side === 'west'
-            ? rect(key, side, -heelIn, from, 0, to, psf, name)
-            : rect(key, side, lengthIn, from, lengthIn + heelIn, to, psf, name)
+            ? rect({ key, at: side, x0: -heelIn, y0: from, x1: 0, y1: to, psf, name })
+            : rect({ key, at: side, x0: lengthIn, y0: from, x1: lengthIn + heelIn, y1: to, psf, name })
         })
       })
     const roofCladding = results.roofCladding
@@ -138,47 +190,88 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
     const roof: LoadRegion[] = []
     for (let i = 0; i < 3; i++)
       for (let j = 0; j < 5; j++) {
-        const rake = i !== 1
-        const zone = j === 2 ? (rake ? '3r' : '2r') : j === 0 || j === 4 ? (rake ? '3e' : '2e') : rake ? '2n' : '1'
+        const zone = ROOF_ZONES[i === 1 ? 'middle' : 'rake'][j]
         roof.push(
-          rect(`r${i}${j}`, 'roof', xs[i], ys[j], xs[i + 1], ys[j + 1], roofCladding.zonePsf[zone], `zone ${zone}`),
+          rect({
+            key: `r${i}${j}`,
+            at: 'roof',
+            x0: xs[i],
+            y0: ys[j],
+            x1: xs[i + 1],
+            y1: ys[j + 1],
+            psf: roofCladding.zonePsf[zone],
+            name: `zone ${zone}`,
+          }),
         )
       }
     return [...wallZones, ...roof]
   }
   const snow = results.snow
   const lean = results.leanTos.map((leanTo) =>
-    rect(
-      `lean-${leanTo.leanTo.side}`,
-      'roof',
-      0,
-      leanTo.leanTo.side === 'north' ? widthIn : -leanTo.leanTo.depthIn,
-      lengthIn,
-      leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn : 0,
-      loadCase === 'snow' ? leanTo.snow[0].uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
-      loadCase === 'snow'
-        ? 'lean-to'
-        : `lean-to, ${leanTo.governing.governs}${leanTo.governing.peakPsf ? ' at the wall' : ''}`,
-    ),
+    rect({
+      key: `lean-${leanTo.leanTo.side}`,
+      at: 'roof',
+      x0: 0,
+      y0: leanTo.leanTo.side === 'north' ? widthIn : -leanTo.leanTo.depthIn,
+      x1: lengthIn,
+      y1: leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn : 0,
+      psf: loadCase === 'snow' ? leanTo.snow[0].uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
+      name:
+        loadCase === 'snow'
+          ? 'lean-to'
+          : `lean-to, ${leanTo.governing.governs}${leanTo.governing.peakPsf ? ' at the wall' : ''}`,
+    }),
   )
   if (loadCase === 'snow' || !snow.unbalanced)
-    return [rect('b', 'roof', 0, 0, lengthIn, widthIn, Math.max(snow.psPsf, snow.pmPsf), 'balanced'), ...lean]
+    return [
+      rect({
+        key: 'b',
+        at: 'roof',
+        x0: 0,
+        y0: 0,
+        x1: lengthIn,
+        y1: widthIn,
+        psf: Math.max(snow.psPsf, snow.pmPsf),
+        name: 'balanced',
+      }),
+      ...lean,
+    ]
   const unbalanced = snow.unbalanced
   const strip = Math.min(unbalanced.surchargeFt * 12, widthIn / 2)
   return [
-    rect('wind', 'roof', 0, 0, lengthIn, widthIn / 2, unbalanced.windwardPsf, 'windward'),
-    rect(
-      'crest',
-      'roof',
-      0,
-      widthIn / 2,
-      lengthIn,
-      widthIn / 2 + strip,
-      unbalanced.leewardPsf + unbalanced.surchargePsf,
-      'by the ridge',
-    ),
+    rect({
+      key: 'wind',
+      at: 'roof',
+      x0: 0,
+      y0: 0,
+      x1: lengthIn,
+      y1: widthIn / 2,
+      psf: unbalanced.windwardPsf,
+      name: 'windward',
+    }),
+    rect({
+      key: 'crest',
+      at: 'roof',
+      x0: 0,
+      y0: widthIn / 2,
+      x1: lengthIn,
+      y1: widthIn / 2 + strip,
+      psf: unbalanced.leewardPsf + unbalanced.surchargePsf,
+      name: 'by the ridge',
+    }),
     ...(strip < widthIn / 2 - 1
-      ? [rect('lee', 'roof', 0, widthIn / 2 + strip, lengthIn, widthIn, unbalanced.leewardPsf, 'leeward')]
+      ? [
+          rect({
+            key: 'lee',
+            at: 'roof',
+            x0: 0,
+            y0: widthIn / 2 + strip,
+            x1: lengthIn,
+            y1: widthIn,
+            psf: unbalanced.leewardPsf,
+            name: 'leeward',
+          }),
+        ]
       : []),
     ...lean,
   ]

@@ -38,13 +38,19 @@ export interface PartsOf {
 }
 
 /** Gathers what parts are judged with; null while the site is not complete. */
-export function partsOf(
-  job: Job,
-  grid: Grid,
-  layout: PostLayout,
-  placed: readonly PlacedOpening[],
-  trusses: TrussPlan,
-): PartsOf | null {
+export function partsOf({
+  job,
+  grid,
+  layout,
+  placed,
+  trusses,
+}: {
+  job: Job
+  grid: Grid
+  layout: PostLayout
+  placed: readonly PlacedOpening[]
+  trusses: TrussPlan
+}): PartsOf | null {
   const { results } = siteResults(job, grid)
   return (
     results && {
@@ -69,27 +75,34 @@ export function postPart(
   job: Job,
 ): { readonly worst: number; readonly holes: readonly HoleKind[]; readonly unchecked: number } {
   const building = job.building
-  const demands = postDemands(job, parts.grid, parts.layout, parts.trusses, parts.reactions, parts.results)
-  const first = lateralOf(job, parts.grid, parts.layout, demands, parts.results)
+  const demands = postDemands({
+    job,
+    grid: parts.grid,
+    layout: parts.layout,
+    plan: parts.trusses,
+    reactions: parts.reactions,
+    results: parts.results,
+  })
+  const first = lateralOf({ job, grid: parts.grid, layout: parts.layout, demands, results: parts.results })
   let lateral = first
-  let holes = sizeHoles(job, parts.layout.posts, demands, [first], parts.results)
+  let holes = sizeHoles({ job, posts: parts.layout.posts, demands, laterals: [first], results: parts.results })
   if (building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed') {
-    lateral = lateralOf(
+    lateral = lateralOf({
       job,
-      parts.grid,
-      parts.layout,
+      grid: parts.grid,
+      layout: parts.layout,
       demands,
-      parts.results,
-      Math.max(...holes.map((hole) => hole.embedIn)) / 36,
-    )
-    holes = sizeHoles(job, parts.layout.posts, demands, [first, lateral], parts.results)
+      results: parts.results,
+      fixityFt: Math.max(...holes.map((hole) => hole.embedIn)) / 36,
+    })
+    holes = sizeHoles({ job, posts: parts.layout.posts, demands, laterals: [first, lateral], results: parts.results })
   }
   const byId = new Map(parts.layout.posts.map((post) => [post.id, post]))
   const basis = columnBasis(building, lateral, building.girts.maxGapIn)
   const checks = holes
     .flatMap((hole) => [
-      ...holeChecks(job, hole, byId, demands, first, parts.results),
-      ...columnChecks(job, hole, byId, demands, lateral, basis, {}),
+      ...holeChecks({ job, hole, posts: byId, demands, lateral: first, results: parts.results }),
+      ...columnChecks({ job, hole, posts: byId, demands, lateral, basis, ratios: {} }),
     ])
     .concat(trussChecks(job, parts.trusses, parts.reactions, parts.results))
   // The post and its bays decide how far the eave moves.
@@ -178,7 +191,9 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
     .reduce((most, truss, i) => Math.max(most, truss.xIn - parts.trusses.trusses[i].xIn), 0)
   const loads = mainPurlinLoads(building, parts.results, span, ['1', '2e', '2n', '2r', '3e', '3r'])
   if (!loads) return NaN
-  const main = spanWorst(purlinMember(building, '', '', 'purlin', span, loads, ''))
+  const main = spanWorst(
+    purlinMember({ building, id: '', title: '', group: 'purlin', spanIn: span, purlinLoads: loads, fix: '' }),
+  )
   let worst = Math.max(main.strength, main.sag)
   const cos = Math.cos((loads.thetaDeg * Math.PI) / 180)
   if (building.joints.purlinTieLb !== null)
@@ -197,13 +212,13 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
     const cn = building.skin.openRoofCn
     const wind = cn === null ? leanTo.wind.downPsf : parts.results.claddingQhPsf * 0.85 * cn
     const worstOf = spanWorst(
-      purlinMember(
+      purlinMember({
         building,
-        '',
-        '',
-        'lean-to',
-        space,
-        {
+        id: '',
+        title: '',
+        group: 'lean-to',
+        spanIn: space,
+        purlinLoads: {
           thetaDeg: leanTo.thetaDeg,
           deadPsf: parts.results.dead.slopePsf,
           leastPsf: loads.leastPsf,
@@ -212,8 +227,8 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
           windInPsf: wind,
           zones: cn === null ? [] : [{ zone: 'open roof', upPsf: wind }],
         },
-        '',
-      ),
+        fix: '',
+      }),
     )
     worst = Math.max(worst, worstOf.strength, worstOf.sag)
   }
@@ -242,13 +257,13 @@ export function rafterWorst(parts: PartsOf, building: Building, side: Side): num
   const own = building.leanTos.find((leanTo) => leanTo.side === side)
   if (!leanTo || !own) return 0
   const worst = spanWorst(
-    rafterMember(
+    rafterMember({
       building,
-      parts.results,
-      { ...leanTo, leanTo: own },
-      '',
-      (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / 12,
-    ),
+      results: parts.results,
+      lean: { ...leanTo, leanTo: own },
+      name: '',
+      tribFt: (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / 12,
+    }),
   )
   return Math.max(worst.strength, worst.sag)
 }

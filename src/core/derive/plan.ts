@@ -65,7 +65,7 @@ const layOut = remember(
     const grid = got.value
     const layout = placePosts(building, grid)
     const placed = building.openings.map((opening) => placeOpening(opening, grid))
-    const strings = layOutStrings(building, grid, layout.posts, placed, layout.rows)
+    const strings = layOutStrings({ building, grid, posts: layout.posts, placed, rows: layout.rows })
     const names = wallNames(northDeg)
     const plannedWalls = Object.fromEntries(
       SIDES.map((side) => {
@@ -78,7 +78,7 @@ const layOut = remember(
     const alike = new Map<string, readonly PoleMark[]>()
     const poleOf = (post: Post): readonly PoleMark[] => {
       const key = `${post.side}|${post.heightIn}|${post.kind === 'lean-to'}`
-      const has = alike.get(key) ?? storyPole(building, post, plannedWalls, placed, edge)
+      const has = alike.get(key) ?? storyPole({ building, post, walls: plannedWalls, placed, board: edge })
       alike.set(key, has)
       return has
     }

@@ -35,16 +35,25 @@ export interface PurlinLoads {
 }
 
 /** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
-export function purlinMember(
-  building: Building,
-  id: string,
-  title: string,
-  group: 'purlin' | 'lean-to',
-  spanIn: number,
-  purlinLoads: PurlinLoads,
-  fix: string,
-  subjects: readonly string[] = [],
-): SpanMember {
+export function purlinMember({
+  building,
+  id,
+  title,
+  group,
+  spanIn,
+  purlinLoads,
+  fix,
+  subjects = [],
+}: {
+  building: Building
+  id: string
+  title: string
+  group: 'purlin' | 'lean-to'
+  spanIn: number
+  purlinLoads: PurlinLoads
+  fix: string
+  subjects?: readonly string[]
+}): SpanMember {
   const purlins = building.roof.purlins
   const spaceFt = purlins.spaceIn / 12
   const theta = (purlinLoads.thetaDeg * Math.PI) / 180
@@ -58,29 +67,48 @@ export function purlinMember(
   const normal = (dead: number, plan: number, wind: number) => (dead * cos + plan * cos * cos + wind) * spaceFt
   const along = (dead: number, plan: number) => (dead * sin + plan * sin * cos) * spaceFt
   const edge = purlins.skinHolds ? 0 : spanIn
-  const gravity = (name: string, duration: number, plan: number, wind: number, what: string): SpanCase => ({
+  const gravity = ({
+    name,
+    duration,
+    plan,
+    wind,
+    what,
+  }: {
+    name: string
+    duration: number
+    plan: number
+    wind: number
+    what: string
+  }): SpanCase => ({
     name,
     duration,
     luIn: edge,
     loads: span(normal(purlinLoads.deadPsf, plan, wind), what),
     ...(purlins.skinHolds ? {} : { weak: span(along(purlinLoads.deadPsf, plan), what) }),
     trace: () => [
-      line(
-        'Square to the slope',
-        'w = (D·cosθ + S·cos²θ + W)·s',
-        `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ` +
+      line({
+        label: 'Square to the slope',
+        formula: 'w = (D·cosθ + S·cos²θ + W)·s',
+        numbers:
+          `(${sig(purlinLoads.deadPsf)} × ${sig(cos)} + ${sig(plan)} × ${sig(cos * cos)} + ${sig(wind)}) × ` +
           `${sig(spaceFt)}`,
-        normal(purlinLoads.deadPsf, plan, wind),
-        'plf',
-        'statics',
-      ),
+        value: normal(purlinLoads.deadPsf, plan, wind),
+        unit: 'plf',
+        clause: 'statics',
+      }),
     ],
   })
   const cases: SpanCase[] = [
-    gravity('D+S', 1.15, purlinLoads.snowPsf, 0, 'snow'),
-    gravity('D+Lr', 1.25, purlinLoads.livePsf, 0, 'roof live'),
-    gravity('D+0.6W', 1.6, 0, 0.6 * purlinLoads.windInPsf, 'wind'),
-    gravity('D+0.75S+0.75(0.6W)', 1.6, 0.75 * purlinLoads.snowPsf, 0.45 * purlinLoads.windInPsf, 'snow and wind'),
+    gravity({ name: 'D+S', duration: 1.15, plan: purlinLoads.snowPsf, wind: 0, what: 'snow' }),
+    gravity({ name: 'D+Lr', duration: 1.25, plan: purlinLoads.livePsf, wind: 0, what: 'roof live' }),
+    gravity({ name: 'D+0.6W', duration: 1.6, plan: 0, wind: 0.6 * purlinLoads.windInPsf, what: 'wind' }),
+    gravity({
+      name: 'D+0.75S+0.75(0.6W)',
+      duration: 1.6,
+      plan: 0.75 * purlinLoads.snowPsf,
+      wind: 0.45 * purlinLoads.windInPsf,
+      what: 'snow and wind',
+    }),
     {
       name: 'D and a worker',
       duration: 1.25,
@@ -101,14 +129,14 @@ export function purlinMember(
         luIn: unbracedIn(),
         loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),
         trace: () => [
-          line(
-            `Wind up, zone ${zone}`,
-            'w = (0.6·p − 0.6·D·cosθ)·s',
-            `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
-            (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
-            'plf',
-            'ASCE 7-16 Fig. 30.3-2',
-          ),
+          line({
+            label: `Wind up, zone ${zone}`,
+            formula: 'w = (0.6·p − 0.6·D·cosθ)·s',
+            numbers: `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
+            value: (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
+            unit: 'plf',
+            clause: 'ASCE 7-16 Fig. 30.3-2',
+          }),
         ],
       }
     }),
@@ -188,14 +216,21 @@ export function mainPurlinLoads(
 export const purlinRows = (building: Building, grid: Grid): number => 2 * purlinPlaces(building, grid).length
 
 /** Uplift at one support of a purlin against its fixing: a rated tie, nails through a flat board, or toe-nails. */
-function fixing(
-  building: Building,
-  id: string,
-  title: string,
-  pullLb: number,
-  where: string,
-  group: 'joint' = 'joint',
-): Check {
+function fixing({
+  building,
+  id,
+  title,
+  pullLb,
+  where,
+  group = 'joint',
+}: {
+  building: Building
+  id: string
+  title: string
+  pullLb: number
+  where: string
+  group?: 'joint'
+}): Check {
   const joints = building.joints
   const purlins = building.roof.purlins
   const head = {
@@ -216,25 +251,25 @@ function fixing(
       governs: `Wind lifts a purlin ${Math.round(pullLb)} lb off its support; the tie is rated ${joints.purlinTieLb} lb.`,
       fix: 'A stronger tie, or closer purlins.',
       trace: () => [
-        line(
-          'Rated tie or hanger',
-          'typed',
-          sig(joints.purlinTieLb ?? 0),
-          joints.purlinTieLb ?? 0,
-          'lb',
-          'maker’s report',
-        ),
+        line({
+          label: 'Rated tie or hanger',
+          formula: 'typed',
+          numbers: sig(joints.purlinTieLb ?? 0),
+          value: joints.purlinTieLb ?? 0,
+          unit: 'lb',
+          clause: 'maker’s report',
+        }),
       ],
     })
   const nail = nailOf(joints.purlin.nail)
   if (!nail)
-    return notChecked(
+    return notChecked({
       id,
       title,
-      'roof',
-      `No nail is called “${joints.purlin.nail}” on the list.`,
-      'Choose a listed nail, or enter the rating of the tie.',
-    )
+      stage: 'roof',
+      why: `No nail is called “${joints.purlin.nail}” on the list.`,
+      fix: 'Choose a listed nail, or enter the rating of the tie.',
+    })
   const flat = purlins.style === 'flat'
   // A toe-nail enters a third of its length up the side and slants 30°: a third of it is in the purlin, 0.533 in what
   // it rests on (NDS 12.1.5.4).
@@ -260,14 +295,14 @@ function fixing(
     fix: 'A rated tie or hanger at each support in these zones.',
     trace: () => [
       ...one.trace,
-      line(
-        'All nails',
-        'n·each',
-        `${joints.purlin.count} × ${sig(one.pullLb)}`,
-        one.pullLb * joints.purlin.count,
-        'lb',
-        'NDS 2018 12.2, 12.1.5.4',
-      ),
+      line({
+        label: 'All nails',
+        formula: 'n·each',
+        numbers: `${joints.purlin.count} × ${sig(one.pullLb)}`,
+        value: one.pullLb * joints.purlin.count,
+        unit: 'lb',
+        clause: 'NDS 2018 12.2, 12.1.5.4',
+      }),
     ],
   })
 }
@@ -282,34 +317,44 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
   const rake = mainPurlinLoads(building, results, spanIn, ['2n', '3e', '3r'])
   if (!field || !rake) {
     return [
-      notChecked(
-        'purlins',
-        'Purlins',
-        'roof',
-        open
+      notChecked({
+        id: 'purlins',
+        title: 'Purlins',
+        stage: 'roof',
+        why: open
           ? 'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.'
           : 'Cladding wind on roofs steeper than 45° is not covered.',
-        open ? 'Enter CN from the standard, or take the purlins to an engineer.' : 'Take these to an engineer.',
-      ),
+        fix: open ? 'Enter CN from the standard, or take the purlins to an engineer.' : 'Take these to an engineer.',
+      }),
     ]
   }
   const fix = purlins.skinHolds
     ? 'Closer rows, a deeper purlin, a better grade, or blocks at mid-span against uplift.'
     : 'Screwed skin that holds their top edges, or deeper purlins.'
   const out = [
-    ...spanChecks(purlinMember(building, 'purlins', 'Purlins, field of the roof', 'purlin', spanIn, field, fix)),
+    ...spanChecks(
+      purlinMember({
+        building,
+        id: 'purlins',
+        title: 'Purlins, field of the roof',
+        group: 'purlin',
+        spanIn,
+        purlinLoads: field,
+        fix,
+      }),
+    ),
     ...(open
       ? []
       : spanChecks(
-          purlinMember(
+          purlinMember({
             building,
-            'purlins-rake',
-            'Purlins by the rakes',
-            'purlin',
+            id: 'purlins-rake',
+            title: 'Purlins by the rakes',
+            group: 'purlin',
             spanIn,
-            { ...rake, snowPsf: field.snowPsf },
+            purlinLoads: { ...rake, snowPsf: field.snowPsf },
             fix,
-          ),
+          }),
         ).filter((check) => !check.id.endsWith('-sag'))),
   ]
   if (out[0].state === 'not-checked') return out
@@ -318,10 +363,24 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
     (0.6 * Math.max(...zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * field.leastPsf * cos) *
     (purlins.spaceIn / 12) *
     (spanIn / 12)
-  out.push(fixing(building, 'purlin-tie', 'Purlin ties, field of the roof', pull(field.zones), 'field'))
+  out.push(
+    fixing({
+      building,
+      id: 'purlin-tie',
+      title: 'Purlin ties, field of the roof',
+      pullLb: pull(field.zones),
+      where: 'field',
+    }),
+  )
   if (!open)
     out.push(
-      fixing(building, 'purlin-tie-rake', 'Purlin ties by the rakes', pull(rake.zones), 'rake, eave and ridge corners'),
+      fixing({
+        building,
+        id: 'purlin-tie-rake',
+        title: 'Purlin ties by the rakes',
+        pullLb: pull(rake.zones),
+        where: 'rake, eave and ridge corners',
+      }),
     )
   const gravity = specificGravity(purlins.lumber, building.grades)
   const screw = building.joints.screw
@@ -331,14 +390,15 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
   const over = building.skin.pullOverLb
   out.push(
     over === null
-      ? notChecked(
-          'screws',
-          'Skin screws',
-          'roof',
-          `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet ` +
+      ? notChecked({
+          id: 'screws',
+          title: 'Skin screws',
+          stage: 'roof',
+          why:
+            `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet ` +
             'pulls over the head is not known.',
-          'Enter the panel maker’s pull-over strength.',
-        )
+          fix: 'Enter the panel maker’s pull-over strength.',
+        })
       : makeCheck({
           id: 'screws',
           title: 'Skin screws',
@@ -355,23 +415,30 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
             `${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`,
           fix: 'Screws closer together, or closer purlins.',
           trace: () => [
-            line(
-              'Pull on one screw',
-              '0.6·p·s·spacing',
-              `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
-              demand,
-              'lb',
-              'ASCE 7-16 Fig. 30.3-2',
-            ),
-            line(
-              'Wood',
-              '2850·G²·D·p·CD',
-              `2850 × ${gravity}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
-              hold,
-              'lb',
-              'NDS 2018 12.2.2',
-            ),
-            line('Sheet', 'typed', sig(over), over, 'lb', 'maker’s report'),
+            line({
+              label: 'Pull on one screw',
+              formula: '0.6·p·s·spacing',
+              numbers: `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
+              value: demand,
+              unit: 'lb',
+              clause: 'ASCE 7-16 Fig. 30.3-2',
+            }),
+            line({
+              label: 'Wood',
+              formula: '2850·G²·D·p·CD',
+              numbers: `2850 × ${gravity}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
+              value: hold,
+              unit: 'lb',
+              clause: 'NDS 2018 12.2.2',
+            }),
+            line({
+              label: 'Sheet',
+              formula: 'typed',
+              numbers: sig(over),
+              value: over,
+              unit: 'lb',
+              clause: 'maker’s report',
+            }),
           ],
         }),
   )

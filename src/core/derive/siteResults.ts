@@ -64,14 +64,21 @@ export function wallAreaFt2(building: Building, grid: Grid, side: Side): number 
   return (grid.widthIn * building.heelIn + (grid.widthIn * ((grid.widthIn / 2) * building.pitchPer12)) / 24) / 144
 }
 
-function leanToLoads(
-  site: CompleteSite,
-  building: Building,
-  grid: Grid,
-  leanTo: LeanTo,
-  main: SnowLoads,
-  qhPsf: number,
-): LeanToLoads {
+function leanToLoads({
+  site,
+  building,
+  grid,
+  leanTo,
+  main,
+  qhPsf,
+}: {
+  site: CompleteSite
+  building: Building
+  grid: Grid
+  leanTo: LeanTo
+  main: SnowLoads
+  qhPsf: number
+}): LeanToLoads {
   const widthFt = grid.widthIn / 12
   const overhangFt = building.eaveOverhangIn / 12
   const thetaDeg = (Math.atan(leanTo.pitchPer12 / 12) * 180) / Math.PI
@@ -118,13 +125,13 @@ export function siteResults(
   })
   const shape = { lengthFt: grid.lengthIn / 12, widthFt, heelFt: building.heelIn / 12, pitchPer12: building.pitchPer12 }
   const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(building.pitchPer12 / 12))
-  const enclosure = enclosureOf(
+  const enclosure = enclosureOf({
     site,
-    building.openings,
-    building.openSides,
-    (side) => wallAreaFt2(building, grid, side),
+    openings: building.openings,
+    openSides: building.openSides,
+    wallFt2: (side) => wallAreaFt2(building, grid, side),
     roofFt2,
-  )
+  })
   const wind = windPressures(site, shape, enclosure.class)
   const { thetaDeg } = wind
   const claddingQhPsf = claddingPressurePsf({
@@ -156,7 +163,9 @@ export function siteResults(
       openRoof: enclosure.class === 'open' ? openRoofPressures(site.edition, 'pitched', thetaDeg, wind.qhPsf) : null,
       roofCladding: roofCladding(site.edition, thetaDeg, claddingQhPsf, wind.gcpi),
       edgeZoneFt: edgeZoneFt(Math.min(shape.lengthFt, widthFt), wind.meanHeightFt),
-      leanTos: building.leanTos.map((leanTo) => leanToLoads(site, building, grid, leanTo, snow, wind.qhPsf)),
+      leanTos: building.leanTos.map((leanTo) =>
+        leanToLoads({ site, building, grid, leanTo, main: snow, qhPsf: wind.qhPsf }),
+      ),
     },
   }
 }

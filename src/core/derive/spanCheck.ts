@@ -155,14 +155,16 @@ export function spanChecks(member: SpanMember): Check[] {
   const head = { stage: member.stage, group: member.group, subjects: member.subjects }
   if (!first)
     return [
-      notChecked(
-        member.id,
-        member.title,
-        member.stage,
-        member.cases.length ? `No design values are tabled for ${member.lumber} ${member.size}.` : 'Nothing loads it.',
-        'Choose a tabled grade, or enter the values off its stamp.',
-        member.subjects,
-      ),
+      notChecked({
+        id: member.id,
+        title: member.title,
+        stage: member.stage,
+        why: member.cases.length
+          ? `No design values are tabled for ${member.lumber} ${member.size}.`
+          : 'Nothing loads it.',
+        fix: 'Choose a tabled grade, or enter the values off its stamp.',
+        subjects: member.subjects,
+      }),
     ]
   const j = (judged as readonly Judged[]).reduce(
     (best, judged) => (judged.ratio > best.ratio || !Number.isFinite(judged.ratio) ? judged : best),
@@ -188,62 +190,64 @@ export function spanChecks(member: SpanMember): Check[] {
           `over ${formatLength(j.spanCase.loads.lengthIn)}.`,
       trace: () => [
         ...(j.spanCase.trace?.() ?? []),
-        line(
-          'Largest moment',
-          `${j.spanCase.name}, from the diagram`,
-          sig(Math.abs(j.forces.momentInLb) / 12),
-          Math.abs(j.forces.momentInLb) / 12,
-          'ft-lb',
-          'statics',
-        ),
-        line(
-          'Bending stress',
-          'fb = 12·M/S',
-          `12 × ${sig(Math.abs(j.forces.momentInLb) / 12)}/${sig(j.strength.sIn3)}`,
-          j.fb,
-          'psi',
-          'NDS 2018 3.3',
-        ),
-        line(
-          'Allowed bending',
-          member.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
-          `${sig(j.strength.values.fb)} × ${j.spanCase.duration} × ${j.strength.cr} × ` +
+        line({
+          label: 'Largest moment',
+          formula: `${j.spanCase.name}, from the diagram`,
+          numbers: sig(Math.abs(j.forces.momentInLb) / 12),
+          value: Math.abs(j.forces.momentInLb) / 12,
+          unit: 'ft-lb',
+          clause: 'statics',
+        }),
+        line({
+          label: 'Bending stress',
+          formula: 'fb = 12·M/S',
+          numbers: `12 × ${sig(Math.abs(j.forces.momentInLb) / 12)}/${sig(j.strength.sIn3)}`,
+          value: j.fb,
+          unit: 'psi',
+          clause: 'NDS 2018 3.3',
+        }),
+        line({
+          label: 'Allowed bending',
+          formula: member.flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
+          numbers:
+            `${sig(j.strength.values.fb)} × ${j.spanCase.duration} × ${j.strength.cr} × ` +
             `${sig(member.flat ? j.strength.cfu : j.strength.cl)}`,
-          j.fbAllowed,
-          'psi',
-          `${j.strength.values.table}; NDS 2018 4.3`,
-          j.spanCase.verify ?? (j.strength.cr > 1 ? 'C06' : j.strength.values.verify),
-        ),
+          value: j.fbAllowed,
+          unit: 'psi',
+          clause: `${j.strength.values.table}; NDS 2018 4.3`,
+          verify: j.spanCase.verify ?? (j.strength.cr > 1 ? 'C06' : j.strength.values.verify),
+        }),
         ...(j.fb2 > 0
           ? [
-              line(
-                'Across the other axis',
-                "fb2/(Fb2'·(1−(fb1/FbE)²))",
-                `${sig(j.fb2)}/(${sig(j.fb2Allowed)} × (1−(${sig(j.fb)}/${sig(j.strength.fbePsi)})²))`,
-                j.bending - j.fb / j.fbAllowed,
-                '',
-                'NDS 2018 3.9.2',
-              ),
+              line({
+                label: 'Across the other axis',
+                formula: "fb2/(Fb2'·(1−(fb1/FbE)²))",
+                numbers: `${sig(j.fb2)}/(${sig(j.fb2Allowed)} × (1−(${sig(j.fb)}/${sig(j.strength.fbePsi)})²))`,
+                value: j.bending - j.fb / j.fbAllowed,
+                unit: '',
+                clause: 'NDS 2018 3.9.2',
+              }),
             ]
           : []),
-        line(
-          'Shear stress',
-          'fv = 1.5·V/A',
-          `1.5 × ${sig(j.forces.shearLb)}/${sig(j.strength.areaIn2)}`,
-          (1.5 * j.forces.shearLb) / j.strength.areaIn2,
-          'psi',
-          'NDS 2018 3.4',
-        ),
-        line(
-          'Allowed shear',
-          member.notchShare !== undefined && member.notchShare < 1 ? "Fv'·(notch)" : "Fv' = Fv·CD",
-          `${sig(j.strength.values.fv)} × ` +
+        line({
+          label: 'Shear stress',
+          formula: 'fv = 1.5·V/A',
+          numbers: `1.5 × ${sig(j.forces.shearLb)}/${sig(j.strength.areaIn2)}`,
+          value: (1.5 * j.forces.shearLb) / j.strength.areaIn2,
+          unit: 'psi',
+          clause: 'NDS 2018 3.4',
+        }),
+        line({
+          label: 'Allowed shear',
+          formula: member.notchShare !== undefined && member.notchShare < 1 ? "Fv'·(notch)" : "Fv' = Fv·CD",
+          numbers:
+            `${sig(j.strength.values.fv)} × ` +
             (`${j.spanCase.duration}` +
               `${member.notchShare !== undefined && member.notchShare < 1 ? ` × ${sig(member.notchShare)}` : ''}`),
-          j.strength.fvPsi * (member.notchShare ?? 1),
-          'psi',
-          'NDS 2018 3.4.3',
-        ),
+          value: j.strength.fvPsi * (member.notchShare ?? 1),
+          unit: 'psi',
+          clause: 'NDS 2018 3.4.3',
+        }),
       ],
       diagram: () =>
         spanDiagram(
@@ -273,25 +277,26 @@ export function spanChecks(member: SpanMember): Check[] {
           (`${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}` +
             '.'),
         trace: () => [
-          line(
-            `Sag, E·I ${sig(sagNow.ei)} lb·in²`,
-            'from the diagram',
-            sig(sagNow.sagIn),
-            sagNow.sagIn,
-            'in',
-            'statics',
-          ),
-          line(
-            'Allowed',
-            sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
-            sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn
-              ? sig(sagCase.mostIn)
-              : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
-            sagNow.limitIn,
-            'in',
-            'IBC 2021 Table 1604.3',
-            sagCase.mostIn !== undefined ? 'C26' : undefined,
-          ),
+          line({
+            label: `Sag, E·I ${sig(sagNow.ei)} lb·in²`,
+            formula: 'from the diagram',
+            numbers: sig(sagNow.sagIn),
+            value: sagNow.sagIn,
+            unit: 'in',
+            clause: 'statics',
+          }),
+          line({
+            label: 'Allowed',
+            formula: sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
+            numbers:
+              sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn
+                ? sig(sagCase.mostIn)
+                : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
+            value: sagNow.limitIn,
+            unit: 'in',
+            clause: 'IBC 2021 Table 1604.3',
+            verify: sagCase.mostIn !== undefined ? 'C26' : undefined,
+          }),
         ],
         diagram: () => spanDiagram(sagCase.loads, sagNow.ei),
       }),

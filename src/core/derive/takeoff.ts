@@ -171,16 +171,25 @@ function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: read
 }
 
 /** Fasteners by joint, with counts over the building. */
-function jointList(
-  building: Building,
-  posts: readonly Post[],
-  plan: TrussPlan,
-  pieces: number,
-  purlinJoints: number,
-  holes: readonly HoleKind[],
-  rows: readonly ScheduleRow[],
-  lines: readonly BraceLine[],
-): JointLine[] {
+function jointList({
+  building,
+  posts,
+  plan,
+  pieces,
+  purlinJoints,
+  holes,
+  rows,
+  lines,
+}: {
+  building: Building
+  posts: readonly Post[]
+  plan: TrussPlan
+  pieces: number
+  purlinJoints: number
+  holes: readonly HoleKind[]
+  rows: readonly ScheduleRow[]
+  lines: readonly BraceLine[]
+}): JointLine[] {
   const j = building.joints
   const make = (joint: string, fastener: string, each: number, joints: number): JointLine => ({
     joint,
@@ -229,13 +238,13 @@ function jointList(
     const nailsOf = (lengthIn: number): number => {
       const has = made.get(lengthIn)
       if (has !== undefined) return has
-      const { total } = laminationPlan(
-        j.lamination,
-        size.plies,
-        size.depthIn,
+      const { total } = laminationPlan({
+        lamination: j.lamination,
+        plies: size.plies,
+        depthIn: size.depthIn,
         lengthIn,
-        specificGravity(building.post.lumber, building.grades),
-      )
+        gravity: specificGravity(building.post.lumber, building.grades),
+      })
       made.set(lengthIn, total)
       return total
     }
@@ -337,19 +346,19 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
     return [...by].flatMap(([what, lengths]) => byStock(lengths, 0).map((stock) => ({ what, ...stock })))
   }
   const purlinJoints = purlinRows(building, grid) * takeoffInput.plan.trusses.length
-  const joints = jointList(
+  const joints = jointList({
     building,
-    takeoffInput.posts,
-    takeoffInput.plan,
-    SIDES.filter((side) => !building.openSides.includes(side)).reduce(
+    posts: takeoffInput.posts,
+    plan: takeoffInput.plan,
+    pieces: SIDES.filter((side) => !building.openSides.includes(side)).reduce(
       (sum, side) => sum + takeoffInput.walls[side].pieces.length,
       0,
     ),
     purlinJoints,
     holes,
     rows,
-    takeoffInput.lines,
-  )
+    lines: takeoffInput.lines,
+  })
 
   const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
   const boardCost = (what: string, list: readonly Boards[]): CostLine => {

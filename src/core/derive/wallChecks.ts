@@ -73,7 +73,13 @@ export function girtAt(
   spaceIn: number,
 ): { readonly ratios: GirtRatios; readonly outwardPsf: number; readonly trace: Check['trace'] } | null {
   const area = effectiveAreaFt2(girtCase.spanIn / 12, spaceIn / 12)
-  const pressures = wallPressures(results.claddingQhPsf, area, girtCase.zone, results.flatRoof, results.wind.gcpi)
+  const pressures = wallPressures({
+    qhPsf: results.claddingQhPsf,
+    areaFt2: area,
+    zone: girtCase.zone,
+    flatRoof: results.flatRoof,
+    gcpi: results.wind.gcpi,
+  })
   const girt = girtRatios(
     {
       style: building.girts.style,
@@ -92,30 +98,30 @@ export function girtAt(
     outwardPsf: pressures.outwardPsf,
     trace: () => [
       ...results.wind.trace.slice(0, 3),
-      line(
-        'Effective area',
-        'A = L·max(s, L/3)',
-        `${sig(girtCase.spanIn / 12)} × ${sig(Math.max(spaceIn, girtCase.spanIn / 3) / 12)}`,
-        area,
-        'ft²',
-        'ASCE 7-16 26.2',
-      ),
-      line(
-        `Suction, zone ${girtCase.zone}`,
-        'p = qh·(GCp − GCpi)',
-        `${sig(results.claddingQhPsf)} × (${sig(pressures.gcpOut)} − ${results.wind.gcpi})`,
-        pressures.outwardPsf,
-        'psf',
-        'ASCE 7-16 Fig. 30.3-1',
-      ),
-      line(
-        'Inward',
-        'p = qh·(GCp + GCpi)',
-        `${sig(results.claddingQhPsf)} × (${sig(pressures.gcpIn)} + ${results.wind.gcpi})`,
-        pressures.inwardPsf,
-        'psf',
-        'ASCE 7-16 Fig. 30.3-1',
-      ),
+      line({
+        label: 'Effective area',
+        formula: 'A = L·max(s, L/3)',
+        numbers: `${sig(girtCase.spanIn / 12)} × ${sig(Math.max(spaceIn, girtCase.spanIn / 3) / 12)}`,
+        value: area,
+        unit: 'ft²',
+        clause: 'ASCE 7-16 26.2',
+      }),
+      line({
+        label: `Suction, zone ${girtCase.zone}`,
+        formula: 'p = qh·(GCp − GCpi)',
+        numbers: `${sig(results.claddingQhPsf)} × (${sig(pressures.gcpOut)} − ${results.wind.gcpi})`,
+        value: pressures.outwardPsf,
+        unit: 'psf',
+        clause: 'ASCE 7-16 Fig. 30.3-1',
+      }),
+      line({
+        label: 'Inward',
+        formula: 'p = qh·(GCp + GCpi)',
+        numbers: `${sig(results.claddingQhPsf)} × (${sig(pressures.gcpIn)} + ${results.wind.gcpi})`,
+        value: pressures.inwardPsf,
+        unit: 'psf',
+        clause: 'ASCE 7-16 Fig. 30.3-1',
+      }),
       ...girt.trace(),
     ],
   }
@@ -172,20 +178,32 @@ function girtDiagram(building: Building, girtCase: GirtCase, psf: number): Diagr
  * Nails that hold the girts to the posts against suction, NDS 2018 12.2: the middle support of a two-span board takes
  * 1.25·w·L.
  */
-function girtNails(
-  building: Building,
-  results: SiteResults,
-  cases: readonly GirtCase[],
-  side: Side,
-  wallName: string,
-): Check {
+function girtNails({
+  building,
+  results,
+  cases,
+  side,
+  wallName,
+}: {
+  building: Building
+  results: SiteResults
+  cases: readonly GirtCase[]
+  side: Side
+  wallName: string
+}): Check {
   const id = `girt-nails-${side}`
   const title = `${wallName} girts to posts`
   const { girt, wetPosts } = building.joints
   const nail = nailOf(girt.nail)
   const head = { stage: 'walls' as const, group: 'joint' as const, subjects: [] }
   if (!nail)
-    return notChecked(id, title, 'walls', `No nail is called “${girt.nail}” on the list.`, 'Choose a listed nail.')
+    return notChecked({
+      id,
+      title,
+      stage: 'walls',
+      why: `No nail is called “${girt.nail}” on the list.`,
+      fix: 'Choose a listed nail.',
+    })
   const need = cases
     .map((girtCase) => {
       const girt = girtAt(building, results, girtCase, girtCase.spaceIn)
@@ -199,7 +217,8 @@ function girtNails(
       }
     })
     .reduce<{ girtCase: GirtCase; lb: number } | null>((best, each) => (!best || each.lb > best.lb ? each : best), null)
-  if (!need) return notChecked(id, title, 'walls', 'No board spans between posts on this wall.', '')
+  if (!need)
+    return notChecked({ id, title, stage: 'walls', why: 'No board spans between posts on this wall.', fix: '' })
   const between = building.girts.style === 'between'
   const one = nailStrength({
     nail,
@@ -235,31 +254,46 @@ function girtNails(
         ? 'Ring-shank nails: smooth ones lose three quarters of their hold as a wet post dries.'
         : 'More or longer ring-shank nails.',
     trace: () => [
-      line(
-        'Pull at the post',
-        need.girtCase.spans === 2 ? '1.25·w·L' : '0.5·w·L',
-        `${need.girtCase.spans === 2 ? 1.25 : 0.5} × ` +
+      line({
+        label: 'Pull at the post',
+        formula: need.girtCase.spans === 2 ? '1.25·w·L' : '0.5·w·L',
+        numbers:
+          `${need.girtCase.spans === 2 ? 1.25 : 0.5} × ` +
           `${sig(need.lb / (need.girtCase.spans === 2 ? 1.25 : 0.5) / (need.girtCase.spanIn / 12))} × ` +
           `${sig(need.girtCase.spanIn / 12)}`,
-        need.lb,
-        'lb',
-        `statics; zone ${need.girtCase.zone}`,
-      ),
+        value: need.lb,
+        unit: 'lb',
+        clause: `statics; zone ${need.girtCase.zone}`,
+      }),
       ...one.trace,
-      line('All nails', 'n·each', `${count} × ${sig(each)}`, each * count, 'lb', 'NDS 2018 12.2'),
+      line({
+        label: 'All nails',
+        formula: 'n·each',
+        numbers: `${count} × ${sig(each)}`,
+        value: each * count,
+        unit: 'lb',
+        clause: 'NDS 2018 12.2',
+      }),
     ],
   })
 }
 
 /** Girt checks of one wall, one a zone at its worst board, its nails, and the widest gap that holds. */
-export function wallChecks(
-  job: Job,
-  building: Building,
-  wall: WallRows,
-  cases: readonly GirtCase[],
-  results: SiteResults,
-  wallName: string,
-): { readonly checks: Check[]; readonly widestIn: number; readonly worst: number } {
+export function wallChecks({
+  job,
+  building,
+  wall,
+  cases,
+  results,
+  wallName,
+}: {
+  job: Job
+  building: Building
+  wall: WallRows
+  cases: readonly GirtCase[]
+  results: SiteResults
+  wallName: string
+}): { readonly checks: Check[]; readonly widestIn: number; readonly worst: number } {
   const checks: Check[] = []
   if (job.building.openSides.includes(wall.side)) return { checks, widestIn: 0, worst: 0 }
   let worst = 0
@@ -271,13 +305,13 @@ export function wallChecks(
     const judged = own.map((girtCase) => ({ c: girtCase, g: girtAt(building, results, girtCase, girtCase.spaceIn) }))
     if (judged.some((j) => !j.g)) {
       checks.push(
-        notChecked(
+        notChecked({
           id,
           title,
-          'walls',
-          `No design values are tabled for ${building.girts.lumber} ${building.girts.size}.`,
-          'Choose a tabled grade, or enter the values off its stamp.',
-        ),
+          stage: 'walls',
+          why: `No design values are tabled for ${building.girts.lumber} ${building.girts.size}.`,
+          fix: 'Choose a tabled grade, or enter the values off its stamp.',
+        }),
       )
       continue
     }
@@ -307,6 +341,6 @@ export function wallChecks(
       }),
     )
   }
-  if (cases.length) checks.push(girtNails(building, results, cases, wall.side, wallName))
+  if (cases.length) checks.push(girtNails({ building, results, cases, side: wall.side, wallName }))
   return { checks, widestIn: cases.length ? widestGapIn(building, results, cases) : 0, worst }
 }

@@ -67,14 +67,21 @@ export interface Foot {
  * Every post with what was measured on site. Posts that are cut keep their length; everything not yet used follows the
  * newest reading.
  */
-export function postsAsBuilt(
-  posts: readonly Post[],
-  poles: Readonly<Record<string, readonly PoleMark[]>>,
-  footOf: (post: Post) => Foot,
-  rods: RodLog,
-  state: FieldState,
-  printsToo: (id: string) => string = () => '',
-): PostAsBuilt[] {
+export function postsAsBuilt({
+  posts,
+  poles,
+  footOf,
+  rods,
+  state,
+  printsToo = () => '',
+}: {
+  posts: readonly Post[]
+  poles: Readonly<Record<string, readonly PoleMark[]>>
+  footOf: (post: Post) => Foot
+  rods: RodLog
+  state: FieldState
+  printsToo?: (id: string) => string
+}): PostAsBuilt[] {
   return posts.map((post): PostAsBuilt => {
     const rod = rods.offsets[post.id]
     const foot = footOf(post)
@@ -159,13 +166,19 @@ export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: strin
  * Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the
  * planned gap where none was measured.
  */
-export function girtFromGap(
-  state: FieldState,
-  from: string,
-  to: string,
-  plannedIn: number,
-  playIn: number,
-): { readonly lengthIn: number; readonly measured: boolean } {
+export function girtFromGap({
+  state,
+  from,
+  to,
+  plannedIn,
+  playIn,
+}: {
+  state: FieldState
+  from: string
+  to: string
+  plannedIn: number
+  playIn: number
+}): { readonly lengthIn: number; readonly measured: boolean } {
   const gap = state.gaps
     .filter((gap) => (gap.body.from === from && gap.body.to === to) || (gap.body.from === to && gap.body.to === from))
     .at(-1)

@@ -31,8 +31,8 @@ const bodyOk: readonly RecordBody[] = [
 
 describe('records at the door', () => {
   test.each(bodyOk)('%j passes and comes back the same', (body) => {
-    const ownRecord = [record(0, body)]
-    expect(parseRecords(JSON.parse(JSON.stringify(ownRecord)))).toEqual({ ok: true, value: ownRecord })
+    const earlier = [record(0, body)]
+    expect(parseRecords(JSON.parse(JSON.stringify(earlier)))).toEqual({ ok: true, value: earlier })
   })
   const good = record(0, bodyOk[2])
   test.each<[string, unknown, string]>([
@@ -115,10 +115,10 @@ describe('putting records together', () => {
     [-120, 0],
     [0, 0],
   ])('a phone whose clock is %i h ahead of the server raises %i trouble; waiting for a signal is none', (hours, n) => {
-    const ownRecord = record(0, { kind: 'state', post: 'A1', state: 'set' })
+    const earlier = record(0, { kind: 'state', post: 'A1', state: 'set' })
     expect(
       foldRecords([
-        { record: ownRecord, receivedAt: new Date(Date.parse(ownRecord.at) - hours * 3600000).toISOString() },
+        { record: earlier, receivedAt: new Date(Date.parse(earlier.at) - hours * 3600000).toISOString() },
       ]).troubles.filter((trouble) => trouble.kind === 'clock'),
     ).toHaveLength(n)
   })
@@ -263,7 +263,10 @@ describe('sticks, gaps and girts', () => {
     [104, 103.5, 103.875, true],
   ])('gap %p, plan %f: a girt of %f', (gap, plan, want, measured) => {
     const { state } = said(gap === null ? [] : [record(1, { kind: 'gap', from: 'A2', to: 'A1', gapIn: gap })])
-    expect(girtFromGap(state, 'A1', 'A2', plan, 1 / 8)).toEqual({ lengthIn: want, measured })
+    expect(girtFromGap({ state, from: 'A1', to: 'A2', plannedIn: plan, playIn: 1 / 8 })).toEqual({
+      lengthIn: want,
+      measured,
+    })
   })
   test('a post passed over between two that were read is named; ends not yet reached are not', () => {
     const { levels } = said(setUp('s1', 0, 48, { A2: 53, A5: 53 }))

@@ -47,13 +47,13 @@ export const SAME_READING_IN = 1 / 8
 /** A device clock this far from the server's is wrong, hours. */
 export const CLOCK_HOURS = 12
 
-const order = (record: FieldRecord, ownRecord: FieldRecord): number => {
+const order = (record: FieldRecord, earlier: FieldRecord): number => {
   const idOrder = () => {
-    if (record.id < ownRecord.id) return -1
-    if (record.id > ownRecord.id) return 1
+    if (record.id < earlier.id) return -1
+    if (record.id > earlier.id) return 1
     return 0
   }
-  return Date.parse(record.at) - Date.parse(ownRecord.at) || idOrder()
+  return Date.parse(record.at) - Date.parse(earlier.at) || idOrder()
 }
 
 /** Puts records together. Pure: the same records in any order, or any of them twice, give the same state. */

@@ -8,13 +8,19 @@ import { changedSincePrint, footDifferences, holeDepthIn, judgeHole, measure, pl
 
 const pier = demo('tansy')
 const collar = demo('quillback')
-const readAll = (
-  ids: readonly string[],
-  at: (i: number) => number,
-  of: 'foot' | 'footing' = 'foot',
+const readAll = ({
+  ids,
+  at,
+  of = 'foot',
   minute = 0,
   setup = 's1',
-) => setUp(setup, minute, 48, Object.fromEntries(ids.map((id, i) => [id, at(i)])), undefined, of)
+}: {
+  ids: readonly string[]
+  at: (i: number) => number
+  of?: 'foot' | 'footing'
+  minute?: number
+  setup?: string
+}) => setUp(setup, minute, 48, Object.fromEntries(ids.map((id, i) => [id, at(i)])), undefined, of)
 const uneven = (i: number) => 52 + ((i * 37) % 23) / 16
 
 describe('brackets on piers: the rod stands on the foot', () => {
@@ -28,7 +34,7 @@ describe('brackets on piers: the rod stands on the foot', () => {
       fc.property(
         fc.array(fc.integer({ min: 40 * 16, max: 70 * 16 }), { minLength: ids.length, maxLength: ids.length }),
         (v) => {
-          const { asBuilt } = run(readAll(ids, (i) => v[i] / 16))
+          const { asBuilt } = run(readAll({ ids, at: (i) => v[i] / 16 }))
           const planes = new Map<string, number>()
           for (const built of asBuilt)
             for (const mark of built.marks) {
@@ -45,7 +51,7 @@ describe('brackets on piers: the rod stands on the foot', () => {
     )
   })
   test('the lowest foot takes the longest post; the highest has the cover under the grade line', () => {
-    const { asBuilt, rods } = run(readAll(ids, uneven))
+    const { asBuilt, rods } = run(readAll({ ids, at: uneven }))
     const eave = asBuilt.filter((built) => pier.d.posts.find((post) => post.id === built.id)?.kind === 'eave')
     const low = eave.reduce((best, built) => ((built.readingIn ?? 0) > (best.readingIn ?? 0) ? built : best))
     expect(low.needIn).toBe(
@@ -62,7 +68,7 @@ describe('brackets on piers: the rod stands on the foot', () => {
     expect(rods.offsets[rods.benchmarkPost ?? ''].upToGradeIn).toBeCloseTo(pier.job.levels.coverIn, 12)
   })
   test('a stick once cut stays; a later reading says what to do with it, and the others follow', () => {
-    const first = readAll(ids, () => 53)
+    const first = readAll({ ids, at: () => 53 })
     const before = run(first)
     const need = before.asBuilt[0].needIn
     const cut = [
@@ -82,7 +88,7 @@ describe('brackets on piers: the rod stands on the foot', () => {
     expect(after.asBuilt[2].needIn).toBe(before.asBuilt[2].needIn)
   })
   test('a locked grade line stands when a higher point is read later', () => {
-    const first = readAll(ids, () => 53)
+    const first = readAll({ ids, at: () => 53 })
     const locked = [...first, record(300, { kind: 'grade', gradeReadingIn: 51.75 })]
     const higher = record(301, { kind: 'reading', setup: 's1', target: ids[3], of: 'foot', inches: 50 })
     expect(run([...first, higher]).asBuilt[0].needIn).not.toBe(run(first).asBuilt[0].needIn)
@@ -90,7 +96,7 @@ describe('brackets on piers: the rod stands on the foot', () => {
     expect(run([...locked, higher]).rods.offsets[ids[3]].upToGradeIn).toBe(-1.75)
   })
   test('cards that read otherwise since the print are named, and only those', () => {
-    const first = readAll(ids, () => 53)
+    const first = readAll({ ids, at: () => 53 })
     const grade = record(300, { kind: 'grade', gradeReadingIn: 51.75 })
     const cards = Object.fromEntries(run([...first, grade]).asBuilt.map((built) => [built.id, built.signature]))
     const print = record(301, { kind: 'print', cards })
@@ -128,7 +134,7 @@ describe('embedded posts: a stake is not the foot', () => {
     return measure(office, collar.d, state, levels)
   }
   test('stakes give the way up to the grade line and leave the stick as planned', () => {
-    const { asBuilt } = run(readAll(eaves, uneven))
+    const { asBuilt } = run(readAll({ ids: eaves, at: uneven }))
     for (const built of asBuilt.filter((built) => eaves.includes(built.id))) {
       expect(built.footToGradeIn).toBe(embed)
       expect(built.measured).toBe(false)
@@ -136,7 +142,7 @@ describe('embedded posts: a stake is not the foot', () => {
     }
   })
   test('a pad read 2 1/2 in. lower than planned makes its own stick 2 1/2 longer, and no other', () => {
-    const stakes = readAll(eaves, () => 52)
+    const stakes = readAll({ ids: eaves, at: () => 52 })
     const pad = record(500, {
       kind: 'reading',
       setup: 's1',

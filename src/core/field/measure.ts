@@ -129,7 +129,7 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
     if (levelSchool === 'cut-to-laser') return `l${toSixteenths(laserLineIn)}`
     return ''
   }
-  const asBuilt = postsAsBuilt(stood.posts, stood.poles, footOf, rods, state, printsToo)
+  const asBuilt = postsAsBuilt({ posts: stood.posts, poles: stood.poles, footOf, rods, state, printsToo })
   const dugIn = Object.fromEntries(
     Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),
   )

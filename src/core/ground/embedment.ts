@@ -75,32 +75,32 @@ export const slabForceLb = (load: EmbedmentLoad, depthFt: number): number =>
 export function slabDepthTrace(load: EmbedmentLoad, depthFt: number): TraceLine[] {
   const ep = ep486DepthFt(load, true)
   return [
-    line(
-      'Depth, held at grade by the slab',
-      "d = (4.25·M/(S'·b))^⅓",
-      `(4.25 × ${sig(load.momentFtLb)}/(${sig(load.lateralPsfPerFt)} × ${sig(load.bFt)}))^⅓`,
-      constrainedDepthFt(load),
-      'ft',
-      'IBC 2021 1807.3.2.2',
-      'C20',
-    ),
-    line(
-      'The same by the older form',
-      "d = (4·M/(S'·b))^⅓",
-      `(4 × ${sig(load.momentFtLb)}/(${sig(load.lateralPsfPerFt)} × ${sig(load.bFt)}))^⅓`,
-      ep,
-      'ft',
-      'ASABE EP486.1',
-      'C21',
-    ),
-    line(
-      'Force in the slab tie',
-      'V + 4·M/(3·d)',
-      `${sig(load.shearLb)} + 4 × ${sig(load.momentFtLb)}/(3 × ${sig(depthFt)})`,
-      slabForceLb(load, depthFt),
-      'lb',
-      'statics of the same pressure shape',
-    ),
+    line({
+      label: 'Depth, held at grade by the slab',
+      formula: "d = (4.25·M/(S'·b))^⅓",
+      numbers: `(4.25 × ${sig(load.momentFtLb)}/(${sig(load.lateralPsfPerFt)} × ${sig(load.bFt)}))^⅓`,
+      value: constrainedDepthFt(load),
+      unit: 'ft',
+      clause: 'IBC 2021 1807.3.2.2',
+      verify: 'C20',
+    }),
+    line({
+      label: 'The same by the older form',
+      formula: "d = (4·M/(S'·b))^⅓",
+      numbers: `(4 × ${sig(load.momentFtLb)}/(${sig(load.lateralPsfPerFt)} × ${sig(load.bFt)}))^⅓`,
+      value: ep,
+      unit: 'ft',
+      clause: 'ASABE EP486.1',
+      verify: 'C21',
+    }),
+    line({
+      label: 'Force in the slab tie',
+      formula: 'V + 4·M/(3·d)',
+      numbers: `${sig(load.shearLb)} + 4 × ${sig(load.momentFtLb)}/(3 × ${sig(depthFt)})`,
+      value: slabForceLb(load, depthFt),
+      unit: 'lb',
+      clause: 'statics of the same pressure shape',
+    }),
   ]
 }
 
@@ -112,40 +112,41 @@ export function freeDepthTrace(load: EmbedmentLoad): TraceLine[] {
   const a = (2.34 * load.shearLb) / (s1 * load.bFt)
   const h = load.momentFtLb / load.shearLb
   return [
-    line(
-      'Soil at a third of the depth',
-      "S1 = S'·d/3",
-      `${sig(load.lateralPsfPerFt)} × ${sig(Math.min(depthFt, 12))}/3`,
-      s1,
-      'psf',
-      'IBC 2021 1807.3.2.1',
-    ),
-    line(
-      'A',
-      'A = 2.34·P/(S1·b)',
-      `2.34 × ${sig(load.shearLb)}/(${sig(s1)} × ${sig(load.bFt)})`,
-      a,
-      'ft',
-      'IBC 2021 Eq. 18-1',
-      'C20',
-    ),
-    line(
-      'Depth, not held at grade',
-      'd = 0.5·A·(1+√(1+4.36·h/A))',
-      `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`,
-      depthFt,
-      'ft',
-      'IBC 2021 1807.3.2.1',
-    ),
-    line(
-      'The same by the older form',
-      "d = √((6·V + 8·M/d)/(S'·b))",
-      `√((6 × ${sig(load.shearLb)} + 8 × ${sig(load.momentFtLb)}/${sig(ep)})/(${sig(load.lateralPsfPerFt)} × ` +
+    line({
+      label: 'Soil at a third of the depth',
+      formula: "S1 = S'·d/3",
+      numbers: `${sig(load.lateralPsfPerFt)} × ${sig(Math.min(depthFt, 12))}/3`,
+      value: s1,
+      unit: 'psf',
+      clause: 'IBC 2021 1807.3.2.1',
+    }),
+    line({
+      label: 'A',
+      formula: 'A = 2.34·P/(S1·b)',
+      numbers: `2.34 × ${sig(load.shearLb)}/(${sig(s1)} × ${sig(load.bFt)})`,
+      value: a,
+      unit: 'ft',
+      clause: 'IBC 2021 Eq. 18-1',
+      verify: 'C20',
+    }),
+    line({
+      label: 'Depth, not held at grade',
+      formula: 'd = 0.5·A·(1+√(1+4.36·h/A))',
+      numbers: `0.5 × ${sig(a)} × (1+√(1+4.36 × ${sig(h)}/${sig(a)}))`,
+      value: depthFt,
+      unit: 'ft',
+      clause: 'IBC 2021 1807.3.2.1',
+    }),
+    line({
+      label: 'The same by the older form',
+      formula: "d = √((6·V + 8·M/d)/(S'·b))",
+      numbers:
+        `√((6 × ${sig(load.shearLb)} + 8 × ${sig(load.momentFtLb)}/${sig(ep)})/(${sig(load.lateralPsfPerFt)} × ` +
         `${sig(load.bFt)}))`,
-      ep,
-      'ft',
-      'ASABE EP486.1',
-      'C21',
-    ),
+      value: ep,
+      unit: 'ft',
+      clause: 'ASABE EP486.1',
+      verify: 'C21',
+    }),
   ]
 }

@@ -28,24 +28,25 @@ export function collarUpliftLb(given: {
   return {
     capacityLb,
     trace: () => [
-      line(
-        'Soil over the collar',
-        '(π·ds/3)·(r1²+r1·r2+r2²) − post',
-        `(π × ${sig(given.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ` +
+      line({
+        label: 'Soil over the collar',
+        formula: '(π·ds/3)·(r1²+r1·r2+r2²) − post',
+        numbers:
+          `(π × ${sig(given.topFt)}/3) × (${sig(r1)}²+${sig(r1)} × ${sig(r2)}+${sig(r2)}²) − ` +
           `${sig(given.postAreaFt2 * given.topFt)}`,
-        soilFt3,
-        'ft³',
-        'mechanics',
-        'C23',
-      ),
-      line(
-        'What holds it down',
-        '0.6·(soil + concrete + post)',
-        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(given.postWeightLb)})`,
-        capacityLb,
-        'lb',
-        'ASCE 7-16 2.4.1 (7)',
-      ),
+        value: soilFt3,
+        unit: 'ft³',
+        clause: 'mechanics',
+        verify: 'C23',
+      }),
+      line({
+        label: 'What holds it down',
+        formula: '0.6·(soil + concrete + post)',
+        numbers: `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(given.postWeightLb)})`,
+        value: capacityLb,
+        unit: 'lb',
+        clause: 'ASCE 7-16 2.4.1 (7)',
+      }),
     ],
   }
 }
@@ -59,14 +60,14 @@ export function pierUpliftLb(
   return {
     capacityLb: 0.6 * weight,
     trace: () => [
-      line(
-        'Weight of the pier',
-        '0.6·A·L·145',
-        `0.6 × ${sig(padAreaFt2(diameterIn))} × ${sig(lengthFt)} × 145`,
-        0.6 * weight,
-        'lb',
-        'ASCE 7-16 2.4.1 (7)',
-      ),
+      line({
+        label: 'Weight of the pier',
+        formula: '0.6·A·L·145',
+        numbers: `0.6 × ${sig(padAreaFt2(diameterIn))} × ${sig(lengthFt)} × 145`,
+        value: 0.6 * weight,
+        unit: 'lb',
+        clause: 'ASCE 7-16 2.4.1 (7)',
+      }),
     ],
   }
 }
@@ -94,24 +95,25 @@ export function cleatUpliftLb(given: {
   return {
     capacityLb,
     trace: () => [
-      line(
-        'Soil over the cleats',
-        '(ds/6)·(A0 + 4·Am + A1) − post',
-        `(${sig(given.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ` +
+      line({
+        label: 'Soil over the cleats',
+        formula: '(ds/6)·(A0 + 4·Am + A1) − post',
+        numbers:
+          `(${sig(given.topFt)}/6) × (${sig(area(0))} + 4 × ${sig(area(grow / 2))} + ${sig(area(grow))}) − ` +
           `${sig(given.postAreaFt2 * given.topFt)}`,
-        soilFt3,
-        'ft³',
-        'mechanics',
-        'C23',
-      ),
-      line(
-        'What holds it down',
-        '0.6·(soil + post)',
-        `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(given.postWeightLb)})`,
-        capacityLb,
-        'lb',
-        'ASCE 7-16 2.4.1 (7)',
-      ),
+        value: soilFt3,
+        unit: 'ft³',
+        clause: 'mechanics',
+        verify: 'C23',
+      }),
+      line({
+        label: 'What holds it down',
+        formula: '0.6·(soil + post)',
+        numbers: `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(given.postWeightLb)})`,
+        value: capacityLb,
+        unit: 'lb',
+        clause: 'ASCE 7-16 2.4.1 (7)',
+      }),
     ],
   }
 }

@@ -35,14 +35,21 @@ export interface BoltStrength {
 }
 
 /** Group action factor Cg for `n` bolts in a row, NDS 2018 11.3.6. `ea` axial stiffness of each member, lb. */
-export function groupAction(
-  n: number,
-  dIn: number,
-  spacingIn: number,
-  eaMain: number,
-  eaSide: number,
+export function groupAction({
+  n,
+  dIn,
+  spacingIn,
+  eaMain,
+  eaSide,
   steel = false,
-): number {
+}: {
+  n: number
+  dIn: number
+  spacingIn: number
+  eaMain: number
+  eaSide: number
+  steel?: boolean
+}): number {
   if (n < 2 || dIn < 0.25) return 1
   const gamma = (steel ? 270000 : 180000) * dIn ** 1.5
   const u = 1 + gamma * (spacingIn / 2) * (1 / eaMain + 1 / eaSide)
@@ -80,7 +87,13 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
     double: boltedJoint.double,
   })
   const inRow = Math.ceil(boltedJoint.count / boltedJoint.rows)
-  const cg = groupAction(inRow, boltedJoint.diameterIn, boltedJoint.spacingIn, boltedJoint.eaMain, boltedJoint.eaSide)
+  const cg = groupAction({
+    n: inRow,
+    dIn: boltedJoint.diameterIn,
+    spacingIn: boltedJoint.spacingIn,
+    eaMain: boltedJoint.eaMain,
+    eaSide: boltedJoint.eaSide,
+  })
   const cDelta = geometryFactor(boltedJoint.endIn, inRow > 1 ? boltedJoint.spacingIn : 0, boltedJoint.diameterIn, false)
   const edge = boltedJoint.edgeIn + 1e-9 < 1.5 * boltedJoint.diameterIn
   const cm = boltedJoint.wet && boltedJoint.rows > 1 ? 0.4 : 1
@@ -107,14 +120,14 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
           `${boltedJoint.diameterIn} in. through ${sig(boltedJoint.mainIn)} and ` +
             `${boltedJoint.double ? 'twice ' : ''}${sig(boltedJoint.sideIn)} in.`,
         ),
-        line(
-          'All bolts',
-          'n·Z·CD·CM·Cg·CΔ',
-          `${boltedJoint.count} × ${sig(limit.zLb)} × ${boltedJoint.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`,
-          eachLb * boltedJoint.count,
-          'lb',
-          'NDS 2018 11.3',
-        ),
+        line({
+          label: 'All bolts',
+          formula: 'n·Z·CD·CM·Cg·CΔ',
+          numbers: `${boltedJoint.count} × ${sig(limit.zLb)} × ${boltedJoint.duration} × ${cm} × ${sig(cg)} × ${sig(cDelta)}`,
+          value: eachLb * boltedJoint.count,
+          unit: 'lb',
+          clause: 'NDS 2018 11.3',
+        }),
       ]
     },
   }

@@ -205,11 +205,15 @@ describe('group and geometry factors of bolts, 15.2', () => {
   test.each([
     [
       '3 bolts 5/8, s 2.5, E 1.4e6, 24.75 and 16.5 in²',
-      groupAction(3, 0.625, 2.5, 1.4e6 * 24.75, 1.4e6 * 16.5),
+      groupAction({ n: 3, dIn: 0.625, spacingIn: 2.5, eaMain: 1.4e6 * 24.75, eaSide: 1.4e6 * 16.5 }),
       0.9927,
     ],
-    ['D 1, s 4, E 1.4e6, A 5 and 5, n 4: NDS Table 11.3.6A', groupAction(4, 1, 4, 7e6, 7e6), 0.91],
-    ['one bolt', groupAction(1, 0.625, 2.5, 1e7, 1e7), 1],
+    [
+      'D 1, s 4, E 1.4e6, A 5 and 5, n 4: NDS Table 11.3.6A',
+      groupAction({ n: 4, dIn: 1, spacingIn: 4, eaMain: 7e6, eaSide: 7e6 }),
+      0.91,
+    ],
+    ['one bolt', groupAction({ n: 1, dIn: 0.625, spacingIn: 2.5, eaMain: 1e7, eaSide: 1e7 }), 1],
   ])('Cg, %s', (_n, got, want) => expectNear(got, want, 6e-3))
   test.each([
     [7, 4, true, 1],
@@ -268,7 +272,7 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
   }
   test('3-ply 2×6 of 16 ft: 22 columns at 8.810 in., 44 nails, 22 from each face', () => {
     expectNear(nailColumns(192, 3.5, 9).spaceIn, 8.81)
-    expect(laminationPlan(pattern, 3, 5.5, 192, SP)).toMatchObject({
+    expect(laminationPlan({ lamination: pattern, plies: 3, depthIn: 5.5, lengthIn: 192, gravity: SP })).toMatchObject({
       columns: 22,
       total: 44,
       nailsPerFace: 22,
@@ -276,7 +280,7 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
     })
   })
   test('its marks run from the foot, start and end 3½ in. in', () => {
-    const { marksIn } = laminationPlan(pattern, 3, 5.5, 192, SP)
+    const { marksIn } = laminationPlan({ lamination: pattern, plies: 3, depthIn: 5.5, lengthIn: 192, gravity: SP })
     expect([marksIn[0], marksIn[21]]).toEqual([3.5, 188.5])
   })
   test.each([
@@ -286,10 +290,24 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
     ['rows too far apart', { edgeIn: 0.6 }, '(e) row spacing'],
     ['a single row in a wide ply', { rows: 1 }, '(g) rows'],
   ])('%s breaks rule %s', (_n, change, rule) => {
-    const plan = laminationPlan({ ...pattern, ...change }, 3, 5.5, 192, SP)
+    const plan = laminationPlan({
+      lamination: { ...pattern, ...change },
+      plies: 3,
+      depthIn: 5.5,
+      lengthIn: 192,
+      gravity: SP,
+    })
     expect(plan.meets).toBe(false)
     expect(plan.rules.filter((rule) => !rule.ok).map((rule) => rule.rule)).toContain(rule)
   })
   test('nailing each pair of plies apart is a shop pattern, not 15.3.3', () =>
-    expect(laminationPlan({ ...pattern, through: false, nail: '10d-common' }, 3, 5.5, 192, SP).meets).toBe(false))
+    expect(
+      laminationPlan({
+        lamination: { ...pattern, through: false, nail: '10d-common' },
+        plies: 3,
+        depthIn: 5.5,
+        lengthIn: 192,
+        gravity: SP,
+      }).meets,
+    ).toBe(false))
 })

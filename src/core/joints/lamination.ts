@@ -43,13 +43,19 @@ export function nailColumns(
  * The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to
  * (g). `g` specific gravity.
  */
-export function laminationPlan(
-  lamination: Joints['lamination'],
-  plies: number,
-  depthIn: number,
-  lengthIn: number,
-  gravity: number,
-): LaminationPlan {
+export function laminationPlan({
+  lamination,
+  plies,
+  depthIn,
+  lengthIn,
+  gravity,
+}: {
+  lamination: Joints['lamination']
+  plies: number
+  depthIn: number
+  lengthIn: number
+  gravity: number
+}): LaminationPlan {
   const nail = nailOf(lamination.nail)
   const { count, spaceIn } = nailColumns(lengthIn, lamination.endIn, lamination.spacingIn)
   const gauge = lamination.rows > 1 ? (depthIn - 2 * lamination.edgeIn) / (lamination.rows - 1) : 0
@@ -58,7 +64,19 @@ export function laminationPlan(
       ? [depthIn / 2]
       : Array.from({ length: lamination.rows }, (_, i) => lamination.edgeIn + gauge * i)
   const diameterIn = nail?.dIn ?? NaN
-  const band = (rule: string, has: number, least: number, most: number, unit = 'in'): LaminationCheck => ({
+  const band = ({
+    rule,
+    has,
+    least,
+    most,
+    unit = 'in',
+  }: {
+    rule: string
+    has: number
+    least: number
+    most: number
+    unit?: string
+  }): LaminationCheck => ({
     rule,
     has,
     least,
@@ -69,12 +87,14 @@ export function laminationPlan(
   // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
   const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
   const rules = [
-    band('(b) nail length', nail?.lengthIn ?? 0, needed, 99),
-    band('(c) end distance', lamination.endIn, 15 * diameterIn, 18 * diameterIn),
-    band('(d) spacing along a row', spaceIn, 20 * diameterIn, 9),
-    ...(lamination.rows > 1 ? [band('(e) row spacing', gauge, 10 * diameterIn, 20 * diameterIn)] : []),
-    band('(f) edge distance', rowsIn[0], 5 * diameterIn, 20 * diameterIn),
-    band('(g) rows', lamination.rows, depthIn > 4.5 ? 2 : 1, 4, ''),
+    band({ rule: '(b) nail length', has: nail?.lengthIn ?? 0, least: needed, most: 99 }),
+    band({ rule: '(c) end distance', has: lamination.endIn, least: 15 * diameterIn, most: 18 * diameterIn }),
+    band({ rule: '(d) spacing along a row', has: spaceIn, least: 20 * diameterIn, most: 9 }),
+    ...(lamination.rows > 1
+      ? [band({ rule: '(e) row spacing', has: gauge, least: 10 * diameterIn, most: 20 * diameterIn })]
+      : []),
+    band({ rule: '(f) edge distance', has: rowsIn[0], least: 5 * diameterIn, most: 20 * diameterIn }),
+    band({ rule: '(g) rows', has: lamination.rows, least: depthIn > 4.5 ? 2 : 1, most: 4, unit: '' }),
     ...(lamination.through
       ? []
       : [{ rule: 'every nail passes all plies', has: 0, least: 1, most: 1, unit: '', ok: false }]),

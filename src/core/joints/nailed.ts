@@ -82,40 +82,43 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
           `${sig(nail.dIn)} in. through ${sig(nailedJoint.sideIn)} into ${sig(pIn)} in.`,
           verify,
         ),
-        line(
-          'One nail sideways',
-          `Z' = Z·(p/10D)·CD·CM${nailedJoint.endGrain ? '·Ceg' : ''}${nailedJoint.toeNail ? '·Ctn' : ''}`,
-          depth === 0
-            ? '0'
-            : `${sig(limit.zLb)} × ${sig(depth)} × ${nailedJoint.duration} × ` +
+        line({
+          label: 'One nail sideways',
+          formula: `Z' = Z·(p/10D)·CD·CM${nailedJoint.endGrain ? '·Ceg' : ''}${nailedJoint.toeNail ? '·Ctn' : ''}`,
+          numbers:
+            depth === 0
+              ? '0'
+              : `${sig(limit.zLb)} × ${sig(depth)} × ${nailedJoint.duration} × ` +
                 `${cm}${nailedJoint.endGrain ? ' × 0.67' : ''}${nailedJoint.toeNail ? ' × 0.83' : ''}`,
-          lateralLb,
-          'lb',
-          'NDS 2018 Table 11.3.1, 12.5',
+          value: lateralLb,
+          unit: 'lb',
+          clause: 'NDS 2018 Table 11.3.1, 12.5',
           verify,
-        ),
-        line(
-          'One nail pulled by its shank',
-          shank === 0
-            ? "W' = 0, in end grain or under six diameters deep"
-            : `W' = W·p·CD·CM${nailedJoint.toeNail ? '·Ctn' : ''}`,
-          shank === 0
-            ? '0'
-            : `${sig(withdrawal)} × ${sig(hold)} × ${nailedJoint.duration} × ` +
+        }),
+        line({
+          label: 'One nail pulled by its shank',
+          formula:
+            shank === 0
+              ? "W' = 0, in end grain or under six diameters deep"
+              : `W' = W·p·CD·CM${nailedJoint.toeNail ? '·Ctn' : ''}`,
+          numbers:
+            shank === 0
+              ? '0'
+              : `${sig(withdrawal)} × ${sig(hold)} × ${nailedJoint.duration} × ` +
                 `${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
-          shank,
-          'lb',
-          `NDS 2018 12.2.3, Table 11.3.3`,
-          nailedJoint.wet && nail.ring ? 'C29' : undefined,
-        ),
-        line(
-          'One nail by its head',
-          'WH·CD',
-          `${sig(head / nailedJoint.duration)} × ${nailedJoint.duration}`,
-          head,
-          'lb',
-          'NDS 2018 12.2.5',
-        ),
+          value: shank,
+          unit: 'lb',
+          clause: `NDS 2018 12.2.3, Table 11.3.3`,
+          verify: nailedJoint.wet && nail.ring ? 'C29' : undefined,
+        }),
+        line({
+          label: 'One nail by its head',
+          formula: 'WH·CD',
+          numbers: `${sig(head / nailedJoint.duration)} × ${nailedJoint.duration}`,
+          value: head,
+          unit: 'lb',
+          clause: 'NDS 2018 12.2.5',
+        }),
       ]
     },
   }

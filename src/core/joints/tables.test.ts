@@ -51,7 +51,19 @@ describe('ring-shank nails: W per inch of ring thread', () => {
 })
 
 describe('bolts in single shear, side 1.5 in.: both along the grain, side across it, main across it (printed to the pound)', () => {
-  const z = (d: number, main: number, g: number, mainTheta: number, sideTheta: number) =>
+  const z = ({
+    d,
+    main,
+    g,
+    mainTheta,
+    sideTheta,
+  }: {
+    d: number
+    main: number
+    g: number
+    mainTheta: number
+    sideTheta: number
+  }) =>
     yieldLimit({
       dIn: d,
       lmIn: main,
@@ -93,8 +105,8 @@ describe('bolts in single shear, side 1.5 in.: both along the grain, side across
     ['DF-L', 0.75, 5.5, 1201, 580, 788],
     ['SPF', 0.75, 5.5, 1082, 450, 690],
   ] as const)('%s, %d in., main %d in.', (species, d, main, par, sPerp, mPerp) => {
-    pound(z(d, main, G[species], 0, 0), par)
-    pound(z(d, main, G[species], 0, 90), sPerp)
-    pound(z(d, main, G[species], 90, 0), mPerp)
+    pound(z({ d, main, g: G[species], mainTheta: 0, sideTheta: 0 }), par)
+    pound(z({ d, main, g: G[species], mainTheta: 0, sideTheta: 90 }), sPerp)
+    pound(z({ d, main, g: G[species], mainTheta: 90, sideTheta: 0 }), mPerp)
   })
 })

@@ -95,14 +95,15 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
  */
 export function yieldLine(label: string, limit: YieldLimit, what: string, verify?: string): TraceLine {
   const known = Object.values(limit.modes).filter(Number.isFinite)
-  return line(
-    `${label}, ${what}`,
-    `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ` +
+  return line({
+    label: `${label}, ${what}`,
+    formula:
+      `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ` +
       `${limit.mode}`,
-    `min(${known.map(sig).join(', ')})`,
-    limit.zLb,
-    'lb',
-    'NDS 2018 12.3.1',
+    numbers: `min(${known.map(sig).join(', ')})`,
+    value: limit.zLb,
+    unit: 'lb',
+    clause: 'NDS 2018 12.3.1',
     verify,
-  )
+  })
 }

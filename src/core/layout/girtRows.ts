@@ -80,14 +80,21 @@ function anchorsOf(
  * Where a row at one height may run: between the wall's ends (narrowing under a gable rake), less the openings it would
  * cross.
  */
-function segmentsAt(
-  building: Building,
-  grid: Grid,
-  side: Side,
-  placed: readonly PlacedOpening[],
-  topIn: number,
-  faceIn: number,
-): { readonly fromIn: number; readonly toIn: number; readonly segments: { fromIn: number; toIn: number }[] } {
+function segmentsAt({
+  building,
+  grid,
+  side,
+  placed,
+  topIn,
+  faceIn,
+}: {
+  building: Building
+  grid: Grid
+  side: Side
+  placed: readonly PlacedOpening[]
+  topIn: number
+  faceIn: number
+}): { readonly fromIn: number; readonly toIn: number; readonly segments: { fromIn: number; toIn: number }[] } {
   const wall = isEave(side) ? grid.lengthIn : grid.widthIn
   const inset = isEave(side) ? 0 : Math.max(0, ((topIn - building.heelIn) * 12) / building.pitchPer12)
   let parts = [{ fromIn: inset, toIn: wall - inset }]
@@ -139,7 +146,7 @@ export function girtRows(building: Building, grid: Grid, side: Side, all: readon
       landing: top.landing,
       spaceBelowIn: below,
       tributaryIn: (below + above) / 2,
-      ...segmentsAt(building, grid, side, placed, top.topIn, face),
+      ...segmentsAt({ building, grid, side, placed, topIn: top.topIn, faceIn: face }),
     }
   })
   return { side, rows, blocks, widestIn: rows.reduce((most, row) => Math.max(most, row.spaceBelowIn), 0) }

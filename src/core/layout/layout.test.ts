@@ -152,7 +152,7 @@ describe('posts and openings', () => {
 describe('strings and the square', () => {
   const building = barn()
   const l = lay(building)
-  const strings = layOutStrings(building, l.grid, l.posts, l.placed, l.rows)
+  const strings = layOutStrings({ building, grid: l.grid, posts: l.posts, placed: l.placed, rows: l.rows })
   test('marks from either hook are the same places', () => {
     const [low, high, post] = [
       hookedMarks(strings[0], 'low', null),

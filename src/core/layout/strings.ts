@@ -71,13 +71,19 @@ function stringMarks(placed: readonly PlacedOpening[], side: Side, own: readonly
  * The strings of the job: one along the outside face of each row of posts and across each end, with every post face,
  * centre and jamb marked.
  */
-export function layOutStrings(
-  building: Building,
-  grid: Grid,
-  posts: readonly Post[],
-  placed: readonly PlacedOpening[],
-  rows: Readonly<Record<string, string>>,
-): StringLine[] {
+export function layOutStrings({
+  building,
+  grid,
+  posts,
+  placed,
+  rows,
+}: {
+  building: Building
+  grid: Grid
+  posts: readonly Post[]
+  placed: readonly PlacedOpening[]
+  rows: Readonly<Record<string, string>>
+}): StringLine[] {
   const { lengthIn, widthIn } = grid
   const last = grid.centresIn.length
   const eave = (side: 'south' | 'north', y: number): StringLine => ({

@@ -48,13 +48,19 @@ export function wallGcp(
 }
 
 /** Strength-level wall pressures with the worse internal pressure, at least 16 psf each way (ASCE 7-16 30.2.2). */
-export function wallPressures(
-  qhPsf: number,
-  areaFt2: number,
-  zone: 4 | 5,
-  flatRoof: boolean,
+export function wallPressures({
+  qhPsf,
+  areaFt2,
+  zone,
+  flatRoof,
   gcpi = ASCE_7_16.gcpi.enclosed,
-): { readonly inwardPsf: number; readonly outwardPsf: number; readonly gcpIn: number; readonly gcpOut: number } {
+}: {
+  qhPsf: number
+  areaFt2: number
+  zone: 4 | 5
+  flatRoof: boolean
+  gcpi?: number
+}): { readonly inwardPsf: number; readonly outwardPsf: number; readonly gcpIn: number; readonly gcpOut: number } {
   const gcp = wallGcp(areaFt2, zone, flatRoof)
   return {
     inwardPsf: Math.max(ASCE_7_16.minimum.claddingPsf, qhPsf * (gcp.inward + gcpi)),

@@ -31,7 +31,17 @@ export function deadLoad(site: Site, building: Building, purlinPlf: number, trus
       maxPsf: psf,
       minPsf: Math.min(site.deadMinPsf, psf),
       slopePsf: psf * cos,
-      trace: [line('Roof dead load, typed', 'D', String(psf), psf, 'psf', 'ASCE 7-16 3.1', 'C09')],
+      trace: [
+        line({
+          label: 'Roof dead load, typed',
+          formula: 'D',
+          numbers: String(psf),
+          value: psf,
+          unit: 'psf',
+          clause: 'ASCE 7-16 3.1',
+          verify: 'C09',
+        }),
+      ],
     }
   }
   const dead = site.dead
@@ -43,24 +53,25 @@ export function deadLoad(site: Site, building: Building, purlinPlf: number, trus
     minPsf: Math.min(site.deadMinPsf, slope / cos + truss),
     slopePsf: slope,
     trace: [
-      line(
-        'Purlins',
-        'weight/spacing',
-        `${sig(purlinPlf)} × 12/${sig(building.roof.purlins.spaceIn)}`,
-        purlinPsf,
-        'psf of slope',
-        'NDS Supp. 3.1.3',
-      ),
-      line(
-        'Roof dead load by parts',
-        '(skin + purlins)/cosθ + trusses + ceiling + other',
-        `(${sig(dead.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(dead.ceilingPsf)} + ` +
+      line({
+        label: 'Purlins',
+        formula: 'weight/spacing',
+        numbers: `${sig(purlinPlf)} × 12/${sig(building.roof.purlins.spaceIn)}`,
+        value: purlinPsf,
+        unit: 'psf of slope',
+        clause: 'NDS Supp. 3.1.3',
+      }),
+      line({
+        label: 'Roof dead load by parts',
+        formula: '(skin + purlins)/cosθ + trusses + ceiling + other',
+        numbers:
+          `(${sig(dead.skinPsf)} + ${sig(purlinPsf)})/${sig(cos)} + ${sig(truss)} + ${sig(dead.ceilingPsf)} + ` +
           `${sig(dead.otherPsf)}`,
-        maxPsf,
-        'psf',
-        'ASCE 7-16 3.1',
-        'C09',
-      ),
+        value: maxPsf,
+        unit: 'psf',
+        clause: 'ASCE 7-16 3.1',
+        verify: 'C09',
+      }),
     ],
   }
 }

@@ -32,14 +32,14 @@ export function judgeEnclosure(walls: readonly WallArea[], roofFt2: number): Enc
         class: 'partially',
         why: `the ${wall.side} wall can stand ${sig(wall.openFt2)} ft² open`,
         trace: [
-          line(
-            'Openings of the windward wall',
-            'Ao > 1.1·Aoi and Ao > min(4, 0.01·Ag)',
-            `${sig(wall.openFt2)} against 1.1 × ${sig(rest)} and ${sig(least)}`,
-            wall.openFt2,
-            'ft²',
-            'ASCE 7-16 26.2',
-          ),
+          line({
+            label: 'Openings of the windward wall',
+            formula: 'Ao > 1.1·Aoi and Ao > min(4, 0.01·Ag)',
+            numbers: `${sig(wall.openFt2)} against 1.1 × ${sig(rest)} and ${sig(least)}`,
+            value: wall.openFt2,
+            unit: 'ft²',
+            clause: 'ASCE 7-16 26.2',
+          }),
         ],
       }
     }
@@ -50,13 +50,19 @@ export function judgeEnclosure(walls: readonly WallArea[], roofFt2: number): Enc
 /**
  * The site's enclosure: as the user says, or judged from openings that can stand open and from walls left without skin.
  */
-export function enclosureOf(
-  site: Site,
-  openings: readonly Opening[],
-  openSides: readonly Side[],
-  wallFt2: (side: Side) => number,
-  roofFt2: number,
-): EnclosureJudgement {
+export function enclosureOf({
+  site,
+  openings,
+  openSides,
+  wallFt2,
+  roofFt2,
+}: {
+  site: Site
+  openings: readonly Opening[]
+  openSides: readonly Side[]
+  wallFt2: (side: Side) => number
+  roofFt2: number
+}): EnclosureJudgement {
   if (site.enclosure !== 'by-openings') return { class: site.enclosure, why: 'as entered', trace: [] }
   const sides: readonly Side[] = ['south', 'east', 'north', 'west']
   return judgeEnclosure(

@@ -8,13 +8,19 @@ export function interpolate(x: number, xs: readonly number[], ys: readonly numbe
 }
 
 /** Bilinear interpolation: rows by `y`, columns by `x`. */
-export const interpolate2 = (
-  x: number,
-  y: number,
-  xs: readonly number[],
-  ys: readonly number[],
-  rows: readonly (readonly number[])[],
-): number =>
+export const interpolate2 = ({
+  x,
+  y,
+  xs,
+  ys,
+  rows,
+}: {
+  x: number
+  y: number
+  xs: readonly number[]
+  ys: readonly number[]
+  rows: readonly (readonly number[])[]
+}): number =>
   interpolate(
     y,
     ys,

@@ -116,12 +116,15 @@ describe('cladding wind, ASCE 7-16 ch. 30', () => {
     expectNear(wallGcp(area, 5, false).outward, -1.284)
   })
   test('pressures both ways', () => {
-    expectNear(wallPressures(q, area, 4, false).inwardPsf, 28.25)
-    expectNear(wallPressures(q, area, 4, false).outwardPsf, -30.77)
-    expectNear(wallPressures(q, area, 5, false).outwardPsf, -36.86)
+    expectNear(wallPressures({ qhPsf: q, areaFt2: area, zone: 4, flatRoof: false }).inwardPsf, 28.25)
+    expectNear(wallPressures({ qhPsf: q, areaFt2: area, zone: 4, flatRoof: false }).outwardPsf, -30.77)
+    expectNear(wallPressures({ qhPsf: q, areaFt2: area, zone: 5, flatRoof: false }).outwardPsf, -36.86)
   })
   test('never under 16 psf, 30.2.2', () =>
-    expect(wallPressures(5, 500, 4, true)).toMatchObject({ inwardPsf: 16, outwardPsf: -16 }))
+    expect(wallPressures({ qhPsf: 5, areaFt2: 500, zone: 4, flatRoof: true })).toMatchObject({
+      inwardPsf: 16,
+      outwardPsf: -16,
+    }))
   test('exposure B takes Kz of 0.70 at least', () =>
     expectNear(
       claddingPressurePsf({ heightFt: 15, exposure: 'B', elevationFt: 0, windMph: 100 }) / (0.00256 * 0.85 * 10000),

@@ -44,24 +44,24 @@ export function openRoofPressures(
     cnDown: down,
     cnUp: up,
     trace: [
-      line(
-        'Wind up on the open roof',
-        'qh·G·CN',
-        `${sig(qhPsf)} × ${data.gust} × ${up}`,
-        gq * up,
-        'psf',
-        'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7',
-        'C14',
-      ),
-      line(
-        'Wind down on the open roof',
-        'qh·G·CN',
-        `${sig(qhPsf)} × ${data.gust} × ${down}`,
-        gq * down,
-        'psf',
-        'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7',
-        'C14',
-      ),
+      line({
+        label: 'Wind up on the open roof',
+        formula: 'qh·G·CN',
+        numbers: `${sig(qhPsf)} × ${data.gust} × ${up}`,
+        value: gq * up,
+        unit: 'psf',
+        clause: 'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7',
+        verify: 'C14',
+      }),
+      line({
+        label: 'Wind down on the open roof',
+        formula: 'qh·G·CN',
+        numbers: `${sig(qhPsf)} × ${data.gust} × ${down}`,
+        value: gq * down,
+        unit: 'psf',
+        clause: 'ASCE 7-16 Figs. 27.3-4, 27.3-5, 27.3-7',
+        verify: 'C14',
+      }),
     ],
   }
 }

@@ -20,10 +20,7 @@ export function roofCladding(edition: Edition, thetaDeg: number, qhPsf: number, 
   const row = data.gableRoof.find((row) => thetaDeg <= row.upToDeg + 1e-9)
   if (!row) return null
   const zonePsf = Object.fromEntries(
-    ROOF_ZONES.map((roof_zone) => [
-      roof_zone,
-      Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[roof_zone] - gcpi)),
-    ]),
+    ROOF_ZONES.map((zone) => [zone, Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[zone] - gcpi))]),
   ) as Record<RoofZone, number>
   return {
     zonePsf,

@@ -64,22 +64,22 @@ export function snowLoads(
   const pmPsf = thetaDeg < 15 ? is * Math.min(pg, 20) : 0
   const gammaPcf = Math.min(0.13 * pg + 14, 30)
   const trace: TraceLine[] = [
-    line(
-      'Flat-roof snow',
-      'pf = 0.7·Ce·Ct·Is·pg',
-      `0.7 × ${ce} × ${ct} × ${is} × ${pg}`,
-      pfPsf,
-      'psf',
-      'ASCE 7-16 7.3',
-    ),
-    line(
-      'Sloped-roof snow',
-      'ps = Cs·pf',
-      `${sig(cs)} × ${sig(pfPsf)}${rain ? ' + 5' : ''}`,
-      psPsf,
-      'psf',
-      'ASCE 7-16 7.4',
-    ),
+    line({
+      label: 'Flat-roof snow',
+      formula: 'pf = 0.7·Ce·Ct·Is·pg',
+      numbers: `0.7 × ${ce} × ${ct} × ${is} × ${pg}`,
+      value: pfPsf,
+      unit: 'psf',
+      clause: 'ASCE 7-16 7.3',
+    }),
+    line({
+      label: 'Sloped-roof snow',
+      formula: 'ps = Cs·pf',
+      numbers: `${sig(cs)} × ${sig(pfPsf)}${rain ? ' + 5' : ''}`,
+      value: psPsf,
+      unit: 'psf',
+      clause: 'ASCE 7-16 7.4',
+    }),
   ]
   let unbalanced: SnowLoads['unbalanced'] = null
   if (thetaDeg >= 2.38 && thetaDeg <= 30.2 && pg > 0) {
@@ -92,15 +92,15 @@ export function snowLoads(
       surchargeFt: Math.min((8 / 3) * hd * Math.sqrt(runPerRise), roof.halfWidthFt),
     }
     trace.push(
-      line(
-        'Unbalanced surcharge by the ridge',
-        'hd·γ/√S',
-        `${sig(hd)} × ${sig(gammaPcf)} / √${sig(runPerRise)}`,
-        unbalanced.surchargePsf,
-        'psf',
-        'ASCE 7-16 7.6.1',
-        'C11',
-      ),
+      line({
+        label: 'Unbalanced surcharge by the ridge',
+        formula: 'hd·γ/√S',
+        numbers: `${sig(hd)} × ${sig(gammaPcf)} / √${sig(runPerRise)}`,
+        value: unbalanced.surchargePsf,
+        unit: 'psf',
+        clause: 'ASCE 7-16 7.6.1',
+        verify: 'C11',
+      }),
     )
   }
   return { pfPsf, psPsf, pmPsf, cs, gammaPcf, unbalanced, trace }
@@ -159,14 +159,14 @@ export function lowRoofSnow(
       peakWidthFt: 0,
       governs: 'balanced',
       trace: [
-        line(
-          'Balanced snow on the lean-to',
-          'max(ps, pm)',
-          `${sig(low.psPsf)}, ${sig(low.pmPsf)}`,
-          base,
-          'psf',
-          'ASCE 7-16 7.3, 7.4',
-        ),
+        line({
+          label: 'Balanced snow on the lean-to',
+          formula: 'max(ps, pm)',
+          numbers: `${sig(low.psPsf)}, ${sig(low.pmPsf)}`,
+          value: base,
+          unit: 'psf',
+          clause: 'ASCE 7-16 7.3, 7.4',
+        }),
       ],
     },
   ]
@@ -186,15 +186,15 @@ export function lowRoofSnow(
       peakWidthFt: width,
       governs: 'drift',
       trace: [
-        line(
-          'Drift against the wall',
-          'pd = min(hd, hc)·γ',
-          `min(${sig(hd)}, ${sig(hc)}) × ${sig(low.gammaPcf)}`,
-          pd,
-          'psf',
-          'ASCE 7-16 7.7',
-          'C12',
-        ),
+        line({
+          label: 'Drift against the wall',
+          formula: 'pd = min(hd, hc)·γ',
+          numbers: `min(${sig(hd)}, ${sig(hc)}) × ${sig(low.gammaPcf)}`,
+          value: pd,
+          unit: 'psf',
+          clause: 'ASCE 7-16 7.7',
+          verify: 'C12',
+        }),
       ],
     })
   }
@@ -207,14 +207,14 @@ export function lowRoofSnow(
       peakWidthFt: 0,
       governs: 'sliding',
       trace: [
-        line(
-          'Snow sliding off the main roof',
-          '0.4·pf·W / 15',
-          `0.4 × ${sig(main.pfPsf)} × ${sig(given.mainRunFt)} / 15`,
-          sliding,
-          'psf',
-          'ASCE 7-16 7.9',
-        ),
+        line({
+          label: 'Snow sliding off the main roof',
+          formula: '0.4·pf·W / 15',
+          numbers: `0.4 × ${sig(main.pfPsf)} × ${sig(given.mainRunFt)} / 15`,
+          value: sliding,
+          unit: 'psf',
+          clause: 'ASCE 7-16 7.9',
+        }),
       ],
     })
   }

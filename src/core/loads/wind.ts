@@ -102,11 +102,13 @@ export function windPressures(
   const flat = thetaDeg < 10
   const caseA = flat
     ? zones(0, across)
-    : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardA)
-  const caseB = flat ? -0.18 : interpolate2(thetaDeg, across, roof.thetaDeg, roof.heightRatio, roof.windwardB)
+    : interpolate2({ x: thetaDeg, y: across, xs: roof.thetaDeg, ys: roof.heightRatio, rows: roof.windwardA })
+  const caseB = flat
+    ? -0.18
+    : interpolate2({ x: thetaDeg, y: across, xs: roof.thetaDeg, ys: roof.heightRatio, rows: roof.windwardB })
   const lee = flat
     ? zones(windShape.widthFt / 2, across)
-    : interpolate2(thetaDeg, across, [10, 15, 20], roof.heightRatio, roof.leeward)
+    : interpolate2({ x: thetaDeg, y: across, xs: [10, 15, 20], ys: roof.heightRatio, rows: roof.leeward })
   const ke = Math.exp(-0.0000362 * site.elevationFt)
   return {
     meanHeightFt: heightFt,
@@ -129,42 +131,57 @@ export function windPressures(
     })),
     trace: [
       heightFt === windShape.heelFt
-        ? line('Mean roof height', 'h = eave, roof of 10° or less', sig(heightFt), heightFt, 'ft', 'ASCE 7-16 26.2')
-        : line(
-            'Mean roof height',
-            'h = heel + rise/2',
-            `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / 12)}/2`,
-            heightFt,
-            'ft',
-            'ASCE 7-16 26.2',
-          ),
-      line(
-        'Exposure coefficient',
-        'Kz = 2.01·(z/zg)^(2/α)',
-        '2.01 × ' +
+        ? line({
+            label: 'Mean roof height',
+            formula: 'h = eave, roof of 10° or less',
+            numbers: sig(heightFt),
+            value: heightFt,
+            unit: 'ft',
+            clause: 'ASCE 7-16 26.2',
+          })
+        : line({
+            label: 'Mean roof height',
+            formula: 'h = heel + rise/2',
+            numbers: `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / 12)}/2`,
+            value: heightFt,
+            unit: 'ft',
+            clause: 'ASCE 7-16 26.2',
+          }),
+      line({
+        label: 'Exposure coefficient',
+        formula: 'Kz = 2.01·(z/zg)^(2/α)',
+        numbers:
+          '2.01 × ' +
           (`(${sig(Math.max(heightFt, 15))}/${edition.terrain[site.exposure].zgFt})^(2/` +
             `${edition.terrain[site.exposure].alpha})`),
-        k,
-        '',
-        'ASCE 7-16 Table 26.10-1',
-      ),
-      line(
-        'Velocity pressure',
-        'qh = 0.00256·Kz·Kzt·Kd·Ke·V²',
-        `0.00256 × ${sig(k)} × ${site.kzt} × 0.85 × ${sig(ke)} × ${site.windMph}²`,
-        qh,
-        'psf',
-        'ASCE 7-16 26.10-1',
-      ),
-      line('Windward wall', 'p = qh·G·Cp', `${sig(qh)} × 0.85 × 0.8`, gq * 0.8, 'psf', 'ASCE 7-16 27.3.1'),
-      line(
-        `Internal pressure, ${enclosure === 'partially' ? 'partially enclosed' : enclosure}`,
-        'qh·GCpi',
-        `${sig(qh)} × ${gcpi}`,
-        qh * gcpi,
-        'psf',
-        'ASCE 7-16 Table 26.13-1',
-      ),
+        value: k,
+        unit: '',
+        clause: 'ASCE 7-16 Table 26.10-1',
+      }),
+      line({
+        label: 'Velocity pressure',
+        formula: 'qh = 0.00256·Kz·Kzt·Kd·Ke·V²',
+        numbers: `0.00256 × ${sig(k)} × ${site.kzt} × 0.85 × ${sig(ke)} × ${site.windMph}²`,
+        value: qh,
+        unit: 'psf',
+        clause: 'ASCE 7-16 26.10-1',
+      }),
+      line({
+        label: 'Windward wall',
+        formula: 'p = qh·G·Cp',
+        numbers: `${sig(qh)} × 0.85 × 0.8`,
+        value: gq * 0.8,
+        unit: 'psf',
+        clause: 'ASCE 7-16 27.3.1',
+      }),
+      line({
+        label: `Internal pressure, ${enclosure === 'partially' ? 'partially enclosed' : enclosure}`,
+        formula: 'qh·GCpi',
+        numbers: `${sig(qh)} × ${gcpi}`,
+        value: qh * gcpi,
+        unit: 'psf',
+        clause: 'ASCE 7-16 Table 26.13-1',
+      }),
     ],
   }
 }

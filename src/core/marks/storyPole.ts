@@ -17,13 +17,19 @@ export interface PoleMark {
  * as the crew marks it, sills and heads of its
  * wall's openings, heel or rafter underside. Rows above the post's own top are left off.
  */
-export function storyPole(
-  building: Building,
-  post: Post,
-  walls: Readonly<Partial<Record<Side, WallRows>>>,
-  placed: readonly PlacedOpening[],
-  board: Fieldwork['boardEdge'] = 'top',
-): PoleMark[] {
+export function storyPole({
+  building,
+  post,
+  walls,
+  placed,
+  board = 'top',
+}: {
+  building: Building
+  post: Post
+  walls: Readonly<Partial<Record<Side, WallRows>>>
+  placed: readonly PlacedOpening[]
+  board?: Fieldwork['boardEdge']
+}): PoleMark[] {
   const top = post.heightIn
   const leanTo = post.kind === 'lean-to'
   const wall = leanTo ? undefined : walls[post.side]

@@ -19,7 +19,7 @@ import { NAILS } from '../joints'
 import { demo } from '../testing/demos'
 
 type Path = readonly (string | number)[]
-const clone = <T>(nonNullable: T): T => JSON.parse(JSON.stringify(nonNullable)) as T
+const clone = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 /** Every leaf of a document with its path. */
 function leaves(v: unknown, path: Path = []): { path: Path; value: unknown }[] {
   if (typeof v !== 'object' || v === null) return [{ path, value: v }]

@@ -15,18 +15,21 @@ const PER_FOOT: Readonly<Record<BoardName, number>> = {
   '2x10': 1.62,
   '2x12': 2.12,
 }
-const GRADE = (lumber: Lumber): number =>
-  (/SS$|2400f/.test(lumber)
-    ? 1.6
-    : /2100f|Dense/.test(lumber)
-      ? 1.42
-      : /1650f|&Btr/.test(lumber)
-        ? 1.24
-        : /No\.1$/.test(lumber)
-          ? 1.22
-          : /No\.3|Stud/.test(lumber)
-            ? 0.82
-            : 1) * (/^SPF/.test(lumber) ? 0.94 : /^DF/.test(lumber) ? 1.06 : /^HF/.test(lumber) ? 0.97 : 1)
+const OVER_NO2: readonly (readonly [RegExp, number])[] = [
+  [/SS$|2400f/, 1.6],
+  [/2100f|Dense/, 1.42],
+  [/1650f|&Btr/, 1.24],
+  [/No\.1$/, 1.22],
+  [/No\.3|Stud/, 0.82],
+]
+const OVER_PINE: readonly (readonly [RegExp, number])[] = [
+  [/^SPF/, 0.94],
+  [/^DF/, 1.06],
+  [/^HF/, 0.97],
+]
+const factorOf = (table: typeof OVER_NO2, lumber: Lumber): number =>
+  table.find(([pattern]) => pattern.test(lumber))?.[1] ?? 1
+const gradeFactor = (lumber: Lumber): number => factorOf(OVER_NO2, lumber) * factorOf(OVER_PINE, lumber)
 const EACH: readonly PriceRow[] = [
   { item: 'treated, over dry', unit: 'factor', price: 1.38 },
   { item: 'solid 6x6', unit: 'ft', price: 4.9 },
@@ -56,10 +59,10 @@ export const boardItem = (size: BoardName, lumber: Lumber): string => `${size} $
 /** The shipped list: every board of every tabled lumber, and the rest. */
 export const PRICE_LIST: readonly PriceRow[] = [
   ...LUMBERS.flatMap((lumber) =>
-    BOARD_SIZES.map((board_size) => ({
-      item: boardItem(board_size, lumber),
+    BOARD_SIZES.map((size) => ({
+      item: boardItem(size, lumber),
       unit: 'ft',
-      price: Math.round(PER_FOOT[board_size] * GRADE(lumber) * 100) / 100,
+      price: Math.round(PER_FOOT[size] * gradeFactor(lumber) * 100) / 100,
     })),
   ),
   ...EACH,

@@ -10,7 +10,7 @@ const data = fc.letrec<{ any: unknown }>((tie) => ({
   ),
 })).any
 /** The same words in new objects, as a worker's message brings them. */
-const again = <T>(nonNullable: T): T => structuredClone(nonNullable)
+const again = <T>(value: T): T => structuredClone(value)
 
 describe('parts that stay the same keep their identity', () => {
   test('whatever the two values, the result says what the new one says, and changes lead there', () => {

@@ -51,15 +51,23 @@ export const sig = (value: number): string => {
 }
 
 /** Makes a trace line. `numbers` is the formula with its values filled in. */
-export const line = (
-  label: string,
-  formula: string,
-  numbers: string,
-  value: number,
-  unit: string,
-  clause: string,
-  verify?: string,
-): TraceLine =>
+export const line = ({
+  label,
+  formula,
+  numbers,
+  value,
+  unit,
+  clause,
+  verify,
+}: {
+  label: string
+  formula: string
+  numbers: string
+  value: number
+  unit: string
+  clause: string
+  verify?: string
+}): TraceLine =>
   verify === undefined
     ? { label, formula, numbers, value, unit, clause }
     : { label, formula, numbers, value, unit, clause, verify }
@@ -100,14 +108,21 @@ export function makeCheck(
 }
 
 /** Builds a check that could not be made, with the reason. */
-export const notChecked = (
-  id: string,
-  title: string,
-  stage: Check['stage'],
-  why: string,
-  fix: string,
-  subjects: readonly string[] = [],
-): Check => ({
+export const notChecked = ({
+  id,
+  title,
+  stage,
+  why,
+  fix,
+  subjects = [],
+}: {
+  id: string
+  title: string
+  stage: Check['stage']
+  why: string
+  fix: string
+  subjects?: readonly string[]
+}): Check => ({
   id,
   title,
   stage,

@@ -46,7 +46,17 @@ export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { 
     .sort((one, other) => one.cost - other.cost)
   for (const choice of choices) {
     count.judged++
-    if (bracesWorst(choice.change, derived.grid, lateral, derived.posts, derived.holes, gapIn) <= 1 + 1e-9)
+    if (
+      bracesWorst({
+        building: choice.change,
+        grid: derived.grid,
+        lateral,
+        posts: derived.posts,
+        holes: derived.holes,
+        gapIn,
+      }) <=
+      1 + 1e-9
+    )
       return { ...job, building: choice.change }
   }
   return job

@@ -155,16 +155,16 @@ function postEdits(job: Job): Edit[] {
   const put = (part: Partial<Building['post']>) => onBuilding(job, { post: { ...building.post, ...part } })
   return [
     ...POST_SECTIONS.filter(
-      (post_section) =>
-        post_section !== building.post.section &&
-        post_section !== 'glulam' &&
-        post_section !== '6x6' &&
-        job.sizing.sections.includes(post_section),
-    ).map((post_section) => ({
-      key: `section-${post_section}`,
+      (section) =>
+        section !== building.post.section &&
+        section !== 'glulam' &&
+        section !== '6x6' &&
+        job.sizing.sections.includes(section),
+    ).map((section) => ({
+      key: `section-${section}`,
       label: 'Other section',
-      detail: `${post_section[0]}-ply ${times(post_section.slice(2))}`,
-      job: put({ section: post_section }),
+      detail: `${section[0]}-ply ${times(section.slice(2))}`,
+      job: put({ section: section }),
     })),
     ...others(job, building.post.lumber).map((text) => ({
       key: `lumber-${text}`,

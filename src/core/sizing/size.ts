@@ -84,7 +84,7 @@ export function bayCounts(job: Job): number[] {
  */
 function cheapest<T>(
   choices: readonly Choice<T>[],
-  holds: (nonNullable: T) => boolean,
+  holds: (value: T) => boolean,
   count: { judged: number },
 ): Choice<T> | null {
   for (const choice of [...choices].sort((one, other) => one.cost - other.cost)) {
@@ -105,15 +105,23 @@ interface Sized {
   readonly cost: number
 }
 
-function sizeGirts(
-  parts: PartsOf,
-  building: Building,
-  job: Job,
-  prices: Prices,
-  sides: readonly Side[],
-  styles: readonly GirtStyle[],
-  count: Counted,
-): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly of: number } | null {
+function sizeGirts({
+  parts,
+  building,
+  job,
+  prices,
+  sides,
+  styles,
+  count,
+}: {
+  parts: PartsOf
+  building: Building
+  job: Job
+  prices: Prices
+  sides: readonly Side[]
+  styles: readonly GirtStyle[]
+  count: Counted
+}): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly of: number } | null {
   const { sizing } = job
   type Girt = {
     readonly layout: ReturnType<typeof girtPart>
@@ -122,7 +130,7 @@ function sizeGirts(
   }
   const choices: Choice<Girt>[] = []
   for (const style of styles)
-    for (const size of GIRT_SIZES.filter((girt_size) => sizing.boards.includes(girt_size)))
+    for (const size of GIRT_SIZES.filter((size) => sizing.boards.includes(size)))
       for (const maxGapIn of GAPS_IN.filter((gapIn) => gapIn <= sizing.maxGapIn)) {
         const layout = girtPart(
           parts,
@@ -140,13 +148,19 @@ function sizeGirts(
   return best && { change: best.value.change, cost: best.cost, of: choices.length }
 }
 
-function sizePurlins(
-  parts: PartsOf,
-  building: Building,
-  job: Job,
-  prices: Prices,
-  count: Counted,
-): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
+function sizePurlins({
+  parts,
+  building,
+  job,
+  prices,
+  count,
+}: {
+  parts: PartsOf
+  building: Building
+  job: Job
+  prices: Prices
+  count: Counted
+}): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
   const now = building.roof.purlins
   const choices: Choice<Building['roof']['purlins']>[] = []
   for (const size of job.sizing.boards.filter((board) => board !== '2x12'))
@@ -183,13 +197,19 @@ function builtUps(
 }
 
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
-function sizeAround(
-  parts: PartsOf,
-  start: Job,
-  prices: Prices,
-  styles: readonly GirtStyle[],
-  count: Counted,
-): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
+function sizeAround({
+  parts,
+  start,
+  prices,
+  styles,
+  count,
+}: {
+  parts: PartsOf
+  start: Job
+  prices: Prices
+  styles: readonly GirtStyle[]
+  count: Counted
+}): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
   let job = start
   let cost = 0
   let of = 1
@@ -207,7 +227,7 @@ function sizeAround(
         ]
     const walls: Building['girts']['walls'] = {}
     for (const [i, group] of groups.filter((group) => group.length).entries()) {
-      const girts = sizeGirts(parts, job.building, job, prices, group, styles, count)
+      const girts = sizeGirts({ parts, building: job.building, job, prices, sides: group, styles, count })
       if (!girts) return { stuck: 'No girt on the list holds within the widest space.' }
       cost += girts.cost
       of *= girts.of
@@ -224,7 +244,7 @@ function sizeAround(
     set({ girts: { ...job.building.girts, walls } })
   }
   if (!locked.has('purlins')) {
-    const purlins = sizePurlins(parts, job.building, job, prices, count)
+    const purlins = sizePurlins({ parts, building: job.building, job, prices, count })
     if (!purlins) return { stuck: 'No purlin on the list holds.' }
     cost += purlins.cost
     of *= purlins.of
@@ -269,8 +289,8 @@ function sizeAround(
       )
       const put = (spec: { plies: number; size: BoardName; lumber: string }) => ({
         ...job.building,
-        leanTos: job.building.leanTos.map((ownLeanTo) =>
-          ownLeanTo.side === leanTo.side ? { ...ownLeanTo, rafter: { ...ownLeanTo.rafter, ...spec } } : ownLeanTo,
+        leanTos: job.building.leanTos.map((each) =>
+          each.side === leanTo.side ? { ...each, rafter: { ...each.rafter, ...spec } } : each,
         ),
       })
       const best = cheapest(list, (spec) => rafterWorst(parts, put(spec), leanTo.side) <= HOLDS, count)
@@ -377,7 +397,13 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
         : { ...job, building: { ...job.building, bays: { mode: 'count', count: bays } } }
     const plan = planJob(laid)
     const parts = plan.ok
-      ? partsOf(laid, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses)
+      ? partsOf({
+          job: laid,
+          grid: plan.value.grid,
+          layout: plan.value.layout,
+          placed: plan.value.placed,
+          trusses: plan.value.trusses,
+        })
       : null
     if (!plan.ok || !parts) {
       done += posts.length + 1
@@ -391,7 +417,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       return [['flat'], ['between']]
     }
     const styles: readonly (readonly GirtStyle[])[] = girtChoices()
-    const arounds = styles.map((style) => sizeAround(parts, laid, prices, style, count))
+    const arounds = styles.map((style) => sizeAround({ parts, start: laid, prices, styles: style, count }))
     yield { done: ++done, of, saying: `${bays} bays: girts, purlins, beams` }
     const good = arounds
       .flatMap((around) => ('sized' in around ? [around] : []))

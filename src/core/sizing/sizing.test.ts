@@ -50,7 +50,15 @@ describe('size it for me', () => {
   test('the girts it takes are the cheapest of the list: every cheaper one fails, tried one by one', () => {
     const best = report.proposals[0].job
     const plan = planJob(best)
-    const parts = plan.ok && partsOf(best, plan.value.grid, plan.value.layout, plan.value.placed, plan.value.trusses)
+    const parts =
+      plan.ok &&
+      partsOf({
+        job: best,
+        grid: plan.value.grid,
+        layout: plan.value.layout,
+        placed: plan.value.placed,
+        trusses: plan.value.trusses,
+      })
     if (!plan.ok || !parts) throw new Error('no plan')
     const prices = priceBook({})
     const sides = (['south', 'east', 'north', 'west'] as const).filter(

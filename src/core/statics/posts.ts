@@ -110,7 +110,21 @@ interface Line {
  * Nodes and members of a post from its foot up, with the stiff truss and the knee where there is one. Wind of 1 plf
  * toward +x above grade.
  */
-function postLine(heightIn: number, ei: number, ea: number, foot: Foot, knee: Knee | null, windLbIn: number): Line {
+function postLine({
+  heightIn,
+  ei,
+  ea,
+  foot,
+  knee,
+  windLbIn,
+}: {
+  heightIn: number
+  ei: number
+  ea: number
+  foot: Foot
+  knee: Knee | null
+  windLbIn: number
+}): Line {
   const below = foot.kind === 'pinned' ? 0 : foot.belowIn
   const belowGrade = () => {
     if (foot.kind === 'springs') return Array.from({ length: SPRINGS }, (_, k) => -below + (below * k) / SPRINGS)
@@ -181,16 +195,22 @@ function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: 
  * the heel. The truss is stiff, pinned to the post and held up at its far end; the knee is pinned at both ends. Null
  * where it is a mechanism.
  */
-export function framedPost(
-  heightFt: number,
-  ei: number,
-  ea: number,
-  foot: Foot,
-  knee: Knee | null,
-): (PostUnit & { readonly heldBraceLb: number; readonly perInchBraceLb: number }) | null {
+export function framedPost({
+  heightFt,
+  ei,
+  ea,
+  foot,
+  knee,
+}: {
+  heightFt: number
+  ei: number
+  ea: number
+  foot: Foot
+  knee: Knee | null
+}): (PostUnit & { readonly heldBraceLb: number; readonly perInchBraceLb: number }) | null {
   const PUSH = 1000
   const run = (mode: 'held' | 'moved') => {
-    const line = postLine(heightFt * 12, ei, ea, foot, knee, mode === 'held' ? 1 / 12 : 0)
+    const line = postLine({ heightIn: heightFt * 12, ei, ea, foot, knee, windLbIn: mode === 'held' ? 1 / 12 : 0 })
     const nodes = line.nodes.map((node, i): FrameNode => {
       if (i !== line.heel) return node
       if (mode === 'held') return { ...node, fix: [true, false, false] }

@@ -186,7 +186,7 @@ describe('posts', () => {
   })
   test.each([[0], [20]])('the frame solver agrees with the closed form, fixed %d in. down', (belowIn) => {
     const unit = fixedPost(14, belowIn / 12, EI)
-    const b = framedPost(14, EI, 1e9, { kind: 'fixed', belowIn }, null)
+    const b = framedPost({ heightFt: 14, ei: EI, ea: 1e9, foot: { kind: 'fixed', belowIn }, knee: null })
     for (const k of ['topLb', 'shearLb', 'momentFtLb', 'fixedFtLb'] as const) {
       expectNear(b?.held[k] ?? 0, unit.held[k], 1e-4, 1e-6)
       expectNear(b?.perInch[k] ?? 0, unit.perInch[k], 1e-4)
@@ -197,26 +197,38 @@ describe('posts', () => {
   test('a pinned post carries half its wind to each end', () =>
     expect(pinnedPost(12, 0.5).held).toMatchObject({ topLb: 5.75, shearLb: 5.75 }))
   test('knee brace at 45°, pinned base: Bh = V·H/a, F = Bh/cos 45°, M = V·(H − a)', () => {
-    const k = framedPost(
-      14,
-      EI,
-      1e9,
-      { kind: 'pinned', bracketIn: 0 },
-      { downIn: 36, outIn: 36, ea: 1e9, trussSpanIn: 480 },
-    )
+    const k = framedPost({
+      heightFt: 14,
+      ei: EI,
+      ea: 1e9,
+      foot: { kind: 'pinned', bracketIn: 0 },
+      knee: { downIn: 36, outIn: 36, ea: 1e9, trussSpanIn: 480 },
+    })
     const v = 600 / (k?.stiffnessLbIn ?? 1)
     expectNear(Math.abs((k?.perInchBraceLb ?? 0) * v), 3960, 1e-2)
     expectNear((k?.perInch.kneeMomentFtLb ?? 0) * v, 6600, 1e-2)
   })
   test('knee brace on a fixed base moves the inflection near the middle of the free height', () => {
-    const k = framedPost(14, EI, 1e9, FIXED, { downIn: 36, outIn: 36, ea: 1e9, trussSpanIn: 480 })
+    const k = framedPost({
+      heightFt: 14,
+      ei: EI,
+      ea: 1e9,
+      foot: FIXED,
+      knee: { downIn: 36, outIn: 36, ea: 1e9, trussSpanIn: 480 },
+    })
     const v = 600 / (k?.stiffnessLbIn ?? 1)
     expectNear(Math.abs((k?.perInchBraceLb ?? 0) * v), 2404, 0.12)
     expectNear((k?.perInch.kneeMomentFtLb ?? 0) * v, 3300, 0.12)
   })
   test('very stiff soil springs come near a post fixed at grade; soft ones turn more', () => {
     const at = (lbIn3: number) =>
-      framedPost(14, EI, 1e9, { kind: 'springs', belowIn: 60, lbIn3, slab: false }, null)?.stiffnessLbIn ?? 0
+      framedPost({
+        heightFt: 14,
+        ei: EI,
+        ea: 1e9,
+        foot: { kind: 'springs', belowIn: 60, lbIn3, slab: false },
+        knee: null,
+      })?.stiffnessLbIn ?? 0
     expect(at(1e7)).toBeLessThan(prop.stiffnessLbIn)
     expect(at(1e7)).toBeGreaterThan(0.8 * prop.stiffnessLbIn)
     expect(at(1)).toBeLessThan(0.7 * at(1e7))

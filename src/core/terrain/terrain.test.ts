@@ -13,7 +13,7 @@ import {
 
 const spot = (id: string, xIn: number, yIn: number, heightIn: number): Spot => ({ id, xIn, yIn, heightIn })
 /** A square of spots on the plane z = a + bx + cy. */
-const plane = (a: number, b: number, c: number, n = 4, side = 1200) =>
+const plane = ({ a, b, c, n = 4, side = 1200 }: { a: number; b: number; c: number; n?: number; side?: number }) =>
   surfaceOf(
     Array.from({ length: n * n }, (_, k) => {
       const [x, y] = [((k % n) * side) / (n - 1), (Math.floor(k / n) * side) / (n - 1)]
@@ -32,7 +32,7 @@ describe('surface between spot heights', () => {
         fc.double({ min: 0, max: 1200, noNaN: true }),
         fc.double({ min: 0, max: 1200, noNaN: true }),
         (a, b, c, x, y) => {
-          const surface = plane(a, b, c)
+          const surface = plane({ a, b, c })
           expect(surface?.at(x, y).heightIn).toBeCloseTo(a + b * x + c * y, 6)
           expect(surface?.at(x, y).inside).toBe(true)
           expect(surface?.steepestPer12).toBeCloseTo(Math.hypot(b, c) * 12, 6)
@@ -92,14 +92,14 @@ describe('earthwork: closed forms on planes', () => {
     // A plane through the middle, ±5 in. at the ends: each half a wedge of 1/2 · 50 ft · 5/12 ft · 100 ft.
     ['falling ten inches across, level in the middle', -5, 10 / 1200, 0, 1041.6667, 1041.6667],
   ])('%s', (_, a, b, c, cut, fill) => {
-    const surface = plane(a, b, c)
+    const surface = plane({ a, b, c })
     const w = surface && earthwork(surface, box, 0)
     expect(w?.cutFt3).toBeCloseTo(cut, 1)
     expect(w?.fillFt3).toBeCloseTo(fill, 1)
     expect(w?.guessed).toBe(0)
   })
   test('raising the pad by an inch moves one inch of earth from cut to fill (property)', () => {
-    const surface = plane(2, 0.004, -0.003)
+    const surface = plane({ a: 2, b: 0.004, c: -0.003 })
     if (!surface) throw new Error('no surface')
     fc.assert(
       fc.property(fc.double({ min: -10, max: 10, noNaN: true }), (pad) => {
@@ -109,7 +109,7 @@ describe('earthwork: closed forms on planes', () => {
     )
   })
   test('what lies outside the spots is told', () => {
-    const surface = plane(0, 0, 0, 4, 600)
+    const surface = plane({ a: 0, b: 0, c: 0, n: 4, side: 600 })
     expect(surface && earthwork(surface, box, 0).guessed).toBeCloseTo(0.75, 1)
   })
 })
@@ -126,7 +126,7 @@ describe('contours', () => {
     expect(contourStepIn(range)).toBe(step)
   })
   test('on a plane falling to the east every contour is a straight north-south line at its own place', () => {
-    const surface = plane(0, -12 / 1200, 0)
+    const surface = plane({ a: 0, b: -12 / 1200, c: 0 })
     const lines = surface ? contourLines(surface, box, 3) : []
     expect(lines.map((line) => line.heightIn).filter((h) => h < -0.5)).toEqual([-9, -6, -3])
     for (const line of lines.filter((line) => line.heightIn < -0.5)) {
@@ -135,7 +135,7 @@ describe('contours', () => {
     }
   })
   test('level ground has none', () => {
-    const surface = plane(4, 0, 0)
+    const surface = plane({ a: 4, b: 0, c: 0 })
     expect(surface && contourLines(surface, box, 1).flatMap((line) => line.runs)).toEqual([])
   })
 })

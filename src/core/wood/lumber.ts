@@ -111,18 +111,18 @@ function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): Desi
   }
   const stud = grade === 'Stud'
   // Stud lumber 8 in. and wider uses No.3 values and factors.
-  const other_specy = OTHER_SPECIES[stud && nominal > 6 ? `${species}-No.3` : lumber]
+  const row = OTHER_SPECIES[stud && nominal > 6 ? `${species}-No.3` : lumber]
   const cf = stud && nominal <= 6 ? STUD_FACTOR[nominal] : SIZE_FACTOR[nominal]
-  if (!other_specy || !cf) return null
+  if (!row || !cf) return null
   return {
-    fb: other_specy[0] * cf[0],
-    ft: other_specy[1] * cf[0],
-    fv: other_specy[2],
-    fcPerp: other_specy[3],
-    fc: other_specy[4] * cf[1],
-    ePsi: other_specy[5] * MILLION,
-    eMin: other_specy[6] * MILLION,
-    gravity: other_specy[7],
+    fb: row[0] * cf[0],
+    ft: row[1] * cf[0],
+    fv: row[2],
+    fcPerp: row[3],
+    fc: row[4] * cf[1],
+    ePsi: row[5] * MILLION,
+    eMin: row[6] * MILLION,
+    gravity: row[7],
     machine: false,
     table: `NDS Supplement 2018 Table 4A, CF ${cf[0]}`,
     ...(species === 'SPF' ? {} : { verify: 'C03' }),

@@ -105,12 +105,8 @@ export function BuildingSide() {
     setSeen(opening)
     if (opening) setTab('openings')
   }
-  const put: Put = (key, label) => (nonNullable, gesture) =>
-    edit(
-      label,
-      (job) => ({ ...job, building: { ...job.building, [key]: nonNullable } }),
-      gesture && `${key}-${gesture}`,
-    )
+  const put: Put = (key, label) => (value, gesture) =>
+    edit(label, (job) => ({ ...job, building: { ...job.building, [key]: value } }), gesture && `${key}-${gesture}`)
   return (
     <>
       <div className="tabs" role="tablist" aria-label="Building">

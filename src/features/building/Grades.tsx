@@ -57,7 +57,7 @@ export function Grades() {
               className="icb float-end"
               style={{ height: 24 }}
               aria-label={`Remove ${grade.name}`}
-              onClick={() => set(list.filter((ownGrade) => ownGrade !== grade))}
+              onClick={() => set(list.filter((each) => each !== grade))}
             >
               <Trash2 size={14} />
             </button>

@@ -25,16 +25,14 @@ export function OpeningsList() {
   const opening = building.openings.find((opening) => opening.id === picked.opening)
   const put =
     <K extends keyof Opening>(key: K, label: string) =>
-    (ownOpening: Opening[K], gesture?: string) =>
+    (value: Opening[K], gesture?: string) =>
       edit(
         label,
         (job) => ({
           ...job,
           building: {
             ...job.building,
-            openings: job.building.openings.map((each) =>
-              each.id === opening?.id ? { ...each, [key]: ownOpening } : each,
-            ),
+            openings: job.building.openings.map((each) => (each.id === opening?.id ? { ...each, [key]: value } : each)),
           },
         }),
         gesture && `${opening?.id}-${key}-${gesture}`,
@@ -74,7 +72,7 @@ export function OpeningsList() {
   const toSide = (side: Side) => {
     if (!opening) return
     const placed = clearPlace(
-      { ...building, openings: building.openings.filter((ownOpening) => ownOpening.id !== opening.id) },
+      { ...building, openings: building.openings.filter((each) => each.id !== opening.id) },
       derived.grid,
       { ...opening, side, corner: cornersOf(side)[0] },
       (next) => checkJob({ ...job, building: next }).length === 0,
@@ -88,7 +86,7 @@ export function OpeningsList() {
       ...job,
       building: {
         ...job.building,
-        openings: job.building.openings.map((ownOpening) => (ownOpening.id === opening.id ? placed : ownOpening)),
+        openings: job.building.openings.map((each) => (each.id === opening.id ? placed : each)),
       },
     }))
     pick({ wall: side })
@@ -100,10 +98,10 @@ export function OpeningsList() {
       ...job,
       building: {
         ...job.building,
-        openings: job.building.openings.map((ownOpening) =>
-          ownOpening.id === opening.id && ownOpening.corner !== corner
-            ? { ...ownOpening, corner, positionIn: wall - ownOpening.positionIn - ownOpening.widthIn }
-            : ownOpening,
+        openings: job.building.openings.map((each) =>
+          each.id === opening.id && each.corner !== corner
+            ? { ...each, corner, positionIn: wall - each.positionIn - each.widthIn }
+            : each,
         ),
       },
     }))
@@ -111,10 +109,10 @@ export function OpeningsList() {
   return (
     <>
       <div className="d-flex flex-wrap gap-1 mb-2">
-        {OPENING_KINDS.map((opening_kind) => (
-          <button key={opening_kind} type="button" className="btn btn-light btn-sm" onClick={() => add(opening_kind)}>
+        {OPENING_KINDS.map((kind) => (
+          <button key={kind} type="button" className="btn btn-light btn-sm" onClick={() => add(kind)}>
             <Plus size={14} />
-            {OPENING[opening_kind]}
+            {OPENING[kind]}
           </button>
         ))}
       </div>
@@ -149,7 +147,7 @@ export function OpeningsList() {
                   ...job,
                   building: {
                     ...job.building,
-                    openings: job.building.openings.filter((ownOpening) => ownOpening.id !== opening.id),
+                    openings: job.building.openings.filter((each) => each.id !== opening.id),
                   },
                 }))
                 pick({ opening: null })
@@ -224,20 +222,20 @@ export function OpeningsList() {
             </tr>
           </thead>
           <tbody>
-            {building.openings.map((ownOpening) => (
+            {building.openings.map((each) => (
               <tr
-                key={ownOpening.id}
-                className={ownOpening.id === opening?.id ? 'sel' : 'pick'}
-                onClick={() => pick({ opening: ownOpening.id, post: null, wall: ownOpening.side })}
+                key={each.id}
+                className={each.id === opening?.id ? 'sel' : 'pick'}
+                onClick={() => pick({ opening: each.id, post: null, wall: each.side })}
               >
                 <td>
-                  <button type="button" className="id" aria-pressed={ownOpening.id === opening?.id}>
-                    {ownOpening.name || OPENING[ownOpening.kind]}
+                  <button type="button" className="id" aria-pressed={each.id === opening?.id}>
+                    {each.name || OPENING[each.kind]}
                   </button>
                 </td>
-                <td>{derived.wallNames[ownOpening.side].replace(' wall', '')}</td>
+                <td>{derived.wallNames[each.side].replace(' wall', '')}</td>
                 <td className="n">
-                  <Measure inches={ownOpening.widthIn} /> × <Measure inches={ownOpening.heightIn} />
+                  <Measure inches={each.widthIn} /> × <Measure inches={each.heightIn} />
                 </td>
               </tr>
             ))}

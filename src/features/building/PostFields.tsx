@@ -19,7 +19,7 @@ import { useDoc, usePart } from '../job'
 export type Put = <K extends keyof Building>(
   key: K,
   label: string,
-) => (nonNullable: Building[K], gesture?: string) => readonly Issue[]
+) => (value: Building[K], gesture?: string) => readonly Issue[]
 /** Tabled lumber, then the user's own grades. */
 export const lumberChoices = (building: Building) => [
   ...LUMBERS.map((value) => ({ value, label: value })),

@@ -7,7 +7,21 @@ export function seeded(seed: number): () => number {
 }
 
 /** Outline of a crayon bar between two points, as polygon points. */
-export function waxPoints(x1: number, y1: number, x2: number, y2: number, width: number, seed = 7): string {
+export function waxPoints({
+  x1,
+  y1,
+  x2,
+  y2,
+  width,
+  seed = 7,
+}: {
+  x1: number
+  y1: number
+  x2: number
+  y2: number
+  width: number
+  seed?: number
+}): string {
   const random = seeded(seed)
   const length = Math.hypot(x2 - x1, y2 - y1) || 1
   const [nx, ny] = [-(y2 - y1) / length, (x2 - x1) / length]
@@ -35,7 +49,7 @@ interface Line {
 }
 /** A crayon bar. */
 export const Wax = ({ x1, y1, x2, y2, color, width = 4, opacity, seed = 7 }: Line) => (
-  <polygon points={waxPoints(x1, y1, x2, y2, width, seed)} fill={color} opacity={opacity} />
+  <polygon points={waxPoints({ x1, y1, x2, y2, width, seed })} fill={color} opacity={opacity} />
 )
 /** A snapped string: a crisp line with chalk dust round it. */
 export const ChalkLine = (props: Line) => (

@@ -118,7 +118,7 @@ export function PostView({ job, derived, rest, go }: FieldPage) {
               Undo {built.state}
             </button>
           )}
-          {next === 'cut' ? (
+          {next === 'cut' && (
             <button
               type="button"
               className="main"
@@ -129,11 +129,12 @@ export function PostView({ job, derived, rest, go }: FieldPage) {
             >
               Cut as said
             </button>
-          ) : next ? (
+          )}
+          {next && next !== 'cut' && (
             <button type="button" className="main" onClick={() => add({ kind: 'state', post: id, state: next })}>
               Now {next}
             </button>
-          ) : null}
+          )}
           {next === 'cut' && (
             <button type="button" className="quiet" onClick={() => setCutting(true)}>
               Cut otherwise

@@ -84,12 +84,8 @@ export function SizeMain() {
   const sizing = job.sizing
   const put =
     <K extends keyof Sizing>(key: K, label: string) =>
-    (nonNullable: Sizing[K], gesture?: string) =>
-      edit(
-        label,
-        (job) => ({ ...job, sizing: { ...job.sizing, [key]: nonNullable } }),
-        gesture && `sizing-${key}-${gesture}`,
-      )
+    (value: Sizing[K], gesture?: string) =>
+      edit(label, (job) => ({ ...job, sizing: { ...job.sizing, [key]: value } }), gesture && `sizing-${key}-${gesture}`)
   const value = run.value
   const drawn = partWords(job, new Set(derived.trusses.beams.map((beam) => beam.kind)))
   const [tightest] = sortChecks(derived.checks)
@@ -160,16 +156,16 @@ export function SizeMain() {
           </div>
           <YardList
             of="Posts"
-            choices={POST_SECTIONS.filter((post_section) => post_section !== 'glulam').map((post_section) => [
-              post_section,
-              postSize({ section: post_section }).label,
+            choices={POST_SECTIONS.filter((section) => section !== 'glulam').map((section) => [
+              section,
+              postSize({ section: section }).label,
             ])}
             on={sizing.sections}
             onFlip={(value) => put('sections', 'posts on the list')(value)}
           />
           <YardList
             of="Boards"
-            choices={BOARD_SIZES.map((board_size) => [board_size, board_size.replace('x', '×')])}
+            choices={BOARD_SIZES.map((size) => [size, size.replace('x', '×')])}
             on={sizing.boards}
             onFlip={(value) => put('boards', 'boards on the list')(value)}
           />

@@ -45,13 +45,10 @@ export function HolesMain() {
         <span className="spacer" />
         <Segments label="View" value={view} choices={VIEWS} onChange={setView} />
       </div>
-      {view === 'plan' ? (
-        <PlanView layers={{ holes: true }} editable={false} />
-      ) : view === 'log' ? (
-        <HoleLog />
-      ) : view === 'concrete' ? (
-        <Concrete />
-      ) : (
+      {view === 'plan' && <PlanView layers={{ holes: true }} editable={false} />}
+      {view === 'log' && <HoleLog />}
+      {view === 'concrete' && <Concrete />}
+      {view === 'schedule' && (
         <>
           <div className="scroll" style={{ left: 18, top: 46, bottom: 12, width: 'min(52%, 440px)' }}>
             <p className="note mb-1">{inHole}. Depths are from the string at the grade line.</p>

@@ -6,17 +6,17 @@ import { useDoc } from './store'
 type Put<P> = <F extends keyof P & string>(
   field: F,
   label: string,
-) => (nonNullable: P[F], gesture?: string) => readonly Issue[]
+) => (value: P[F], gesture?: string) => readonly Issue[]
 
 /** One part of the building and a way to set its fields, each field's typing one undo. */
 export function usePart<K extends keyof Building>(key: K): readonly [Building[K], Put<Building[K]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K]> = (field, label) => (nonNullable, gesture) =>
+  const put: Put<Building[K]> = (field, label) => (value, gesture) =>
     edit(
       label,
       (job) => ({
         ...job,
-        building: { ...job.building, [key]: { ...(job.building[key] as object), [field]: nonNullable } },
+        building: { ...job.building, [key]: { ...(job.building[key] as object), [field]: value } },
       }),
       gesture && `${key}-${field}-${gesture}`,
     )
@@ -29,7 +29,7 @@ export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building
   sub: S,
 ): readonly [Building[K][S], Put<Building[K][S]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K][S]> = (field, label) => (nonNullable, gesture) =>
+  const put: Put<Building[K][S]> = (field, label) => (value, gesture) =>
     edit(
       label,
       (job) => ({
@@ -38,7 +38,7 @@ export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building
           ...job.building,
           [key]: {
             ...(job.building[key] as object),
-            [sub]: { ...(job.building[key][sub] as object), [field]: nonNullable },
+            [sub]: { ...(job.building[key][sub] as object), [field]: value },
           },
         },
       }),

@@ -118,7 +118,9 @@ export function AsBuilt() {
                         : (post.sizeY + other.sizeY) / 2),
                   )
                 : 0
-            const girt = next ? girtFromGap(state, built.id, next.id, planned, PLAY_IN) : null
+            const girt = next
+              ? girtFromGap({ state, from: built.id, to: next.id, plannedIn: planned, playIn: PLAY_IN })
+              : null
             const gap = next
               ? (state.gaps.filter((gap) => gap.body.from === built.id && gap.body.to === next.id).at(-1)?.body.gapIn ??
                 null)
@@ -157,8 +159,8 @@ export function AsBuilt() {
                     value={built.state}
                     onChange={(event) => add({ kind: 'state', post: built.id, state: event.target.value as PostState })}
                   >
-                    {POST_STATES.map((post_state) => (
-                      <option key={post_state}>{post_state}</option>
+                    {POST_STATES.map((state) => (
+                      <option key={state}>{state}</option>
                     ))}
                   </select>
                 </td>

@@ -260,8 +260,8 @@ export function LeanToFields() {
               ...job,
               building: {
                 ...job.building,
-                leanTos: job.building.leanTos.map((ownLeanTo) =>
-                  ownLeanTo.side === leanTo.side ? { ...ownLeanTo, ...change } : ownLeanTo,
+                leanTos: job.building.leanTos.map((each) =>
+                  each.side === leanTo.side ? { ...each, ...change } : each,
                 ),
               },
             }),

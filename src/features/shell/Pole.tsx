@@ -137,11 +137,20 @@ export function Pole() {
         <path d={stick} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
         {ON_POLE.map((place, i) => {
           if (place === stage)
-            return <polygon key={place} points={waxPoints(6, yAt(i), 58, yAt(i), 6, i + 2)} fill="var(--burr)" />
+            return (
+              <polygon
+                key={place}
+                points={waxPoints({ x1: 6, y1: yAt(i), x2: 58, y2: yAt(i), width: 6, seed: i + 2 })}
+                fill="var(--burr)"
+              />
+            )
           if (facts[place].done)
             return (
               <g key={place}>
-                <polygon points={waxPoints(9, yAt(i), 55, yAt(i), 4, i + 2)} fill="var(--ink)" />
+                <polygon
+                  points={waxPoints({ x1: 9, y1: yAt(i), x2: 55, y2: yAt(i), width: 4, seed: i + 2 })}
+                  fill="var(--ink)"
+                />
                 <path
                   d={`M60 ${yAt(i) - 5}L54 ${yAt(i)}L60 ${yAt(i) + 5}`}
                   fill="none"
@@ -152,7 +161,10 @@ export function Pole() {
             )
           return <rect key={place} x={12} y={yAt(i)} width={42} height={1.6} fill="var(--lumber-4)" />
         })}
-        <polygon points={waxPoints(-4, ground, 152, ground, 4.5, 3)} fill="var(--grade)" />
+        <polygon
+          points={waxPoints({ x1: -4, y1: ground, x2: 152, y2: ground, width: 4.5, seed: 3 })}
+          fill="var(--grade)"
+        />
         <text
           x={70}
           y={ground + 17}

@@ -7,19 +7,16 @@ import { useDoc } from '../job'
 const same = <T extends string>(list: readonly T[], words?: Readonly<Record<T, string>>) =>
   list.map((value) => ({ value, label: words ? words[value] : value }))
 
+const ENCLOSED = { partially: 'Partially enclosed', open: 'Open', enclosed: 'Enclosed' } as const
+
 /** Site hazards and the ground. Nothing here is ever assumed: an empty field stays empty and says what waits for it. */
 export function SiteSide() {
   const { job, derived, edit, done } = useDoc()
   const site = job.site
   const put =
     <K extends keyof Job['site']>(key: K, label: string) =>
-    (nonNullable: Job['site'][K], gesture?: string) =>
-      edit(`${label}`, (job) => ({ ...job, site: { ...job.site, [key]: nonNullable } }), gesture && `${key}-${gesture}`)
-  const enclosureWords = () => {
-    if (derived.site.enclosure.class === 'partially') return 'Partially enclosed'
-    if (derived.site.enclosure.class === 'open') return 'Open'
-    return 'Enclosed'
-  }
+    (value: Job['site'][K], gesture?: string) =>
+      edit(`${label}`, (job) => ({ ...job, site: { ...job.site, [key]: value } }), gesture && `${key}-${gesture}`)
   return (
     <>
       <h2>Site</h2>
@@ -88,7 +85,7 @@ export function SiteSide() {
           value={site.enclosure}
           choices={same(ENCLOSURES, ENCLOSURE)}
           onChange={put('enclosure', 'enclosure')}
-          hint={derived.site ? `${enclosureWords()}: ` + `${derived.site.enclosure.why}.` : undefined}
+          hint={derived.site ? `${ENCLOSED[derived.site.enclosure.class]}: ${derived.site.enclosure.why}.` : undefined}
         />
         <ToggleField
           label="Doors rated for the wind"

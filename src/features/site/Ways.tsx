@@ -62,10 +62,8 @@ export function Ways({ index }: { readonly index: number }) {
                   building: way.job?.building ?? job.building,
                   ground: {
                     ...job.ground,
-                    obstructions: job.ground.obstructions.map((ownObstruction) =>
-                      ownObstruction.id === obstruction.id
-                        ? { ...ownObstruction, decided: way.label.slice(0, 60), why: why.trim() }
-                        : ownObstruction,
+                    obstructions: job.ground.obstructions.map((each) =>
+                      each.id === obstruction.id ? { ...each, decided: way.label.slice(0, 60), why: why.trim() } : each,
                     ),
                   },
                 }))

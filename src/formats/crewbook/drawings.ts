@@ -25,7 +25,15 @@ export function planSvg(
   const yAt = (y: number) => 22 + (y1 + past - y) * scale
   const body: string[] = []
   for (const diagonal of derived.diagonals.filter((diagonal) => diagonal.of === 'strings')) {
-    body.push(svgLine(xAt(diagonal.from.x), yAt(diagonal.from.y), xAt(diagonal.to.x), yAt(diagonal.to.y), 'fine'))
+    body.push(
+      svgLine({
+        x1: xAt(diagonal.from.x),
+        y1: yAt(diagonal.from.y),
+        x2: xAt(diagonal.to.x),
+        y2: yAt(diagonal.to.y),
+        kind: 'fine',
+      }),
+    )
     const tick = 0.3
     body.push(
       svgText(
@@ -40,8 +48,20 @@ export function planSvg(
     const alongX = isEave(stringLine.side)
     body.push(
       alongX
-        ? svgLine(xAt(-past), yAt(stringLine.from.y), xAt(lengthIn + past), yAt(stringLine.from.y), 'chalk')
-        : svgLine(xAt(stringLine.from.x), yAt(y0 - past), xAt(stringLine.from.x), yAt(y1 + past), 'chalk'),
+        ? svgLine({
+            x1: xAt(-past),
+            y1: yAt(stringLine.from.y),
+            x2: xAt(lengthIn + past),
+            y2: yAt(stringLine.from.y),
+            kind: 'chalk',
+          })
+        : svgLine({
+            x1: xAt(stringLine.from.x),
+            y1: yAt(y0 - past),
+            x2: xAt(stringLine.from.x),
+            y2: yAt(y1 + past),
+            kind: 'chalk',
+          }),
     )
     body.push(
       alongX
@@ -56,20 +76,32 @@ export function planSvg(
   for (const batterBoard of derived.batterBoards)
     body.push(
       batterBoard.across === 'y'
-        ? svgRect(xAt(batterBoard.at.x) - 1.5, yAt(batterBoard.at.y) - 14 * scale, 3, 28 * scale, '#fff')
-        : svgRect(xAt(batterBoard.at.x) - 14 * scale, yAt(batterBoard.at.y) - 1.5, 28 * scale, 3, '#fff'),
+        ? svgRect({
+            x: xAt(batterBoard.at.x) - 1.5,
+            y: yAt(batterBoard.at.y) - 14 * scale,
+            wide: 3,
+            high: 28 * scale,
+            fill: '#fff',
+          })
+        : svgRect({
+            x: xAt(batterBoard.at.x) - 14 * scale,
+            y: yAt(batterBoard.at.y) - 1.5,
+            wide: 28 * scale,
+            high: 3,
+            fill: '#fff',
+          }),
     )
   for (const post of derived.posts) {
     const hole = derived.holes.find((hole) => hole.kind === post.kind)
     if (hole) body.push(svgCircle(xAt(post.x), yAt(post.y), (hole.diameterIn / 2) * scale))
     body.push(
-      svgRect(
-        xAt(post.x) - Math.max(2, (post.sizeX * scale) / 2),
-        yAt(post.y) - Math.max(2, (post.sizeY * scale) / 2),
-        Math.max(4, post.sizeX * scale),
-        Math.max(4, post.sizeY * scale),
-        '#000',
-      ),
+      svgRect({
+        x: xAt(post.x) - Math.max(2, (post.sizeX * scale) / 2),
+        y: yAt(post.y) - Math.max(2, (post.sizeY * scale) / 2),
+        wide: Math.max(4, post.sizeX * scale),
+        high: Math.max(4, post.sizeY * scale),
+        fill: '#000',
+      }),
     )
     const inwardOf = () => {
       if (!isEave(post.side)) return 0
@@ -105,8 +137,22 @@ export function planSvg(
     const base = baseOf()
     body.push(
       alongX
-        ? svgRect(xAt(placed.fromIn), base - 2.5, (placed.toIn - placed.fromIn) * scale, 5, '#fff', 0.8)
-        : svgRect(base - 2.5, yAt(placed.toIn), 5, (placed.toIn - placed.fromIn) * scale, '#fff', 0.8),
+        ? svgRect({
+            x: xAt(placed.fromIn),
+            y: base - 2.5,
+            wide: (placed.toIn - placed.fromIn) * scale,
+            high: 5,
+            fill: '#fff',
+            width: 0.8,
+          })
+        : svgRect({
+            x: base - 2.5,
+            y: yAt(placed.toIn),
+            wide: 5,
+            high: (placed.toIn - placed.fromIn) * scale,
+            fill: '#fff',
+            width: 0.8,
+          }),
     )
   }
   for (const omitted of derived.omitted)
@@ -143,27 +189,33 @@ export function postSvg(
   if (hole) {
     const wide = reach
     const mid = px + pw / 2
-    body.push(svgRect(mid - wide, yAt(0), wide * 2, depth * pxPerIn, 'none', 0.7))
+    body.push(svgRect({ x: mid - wide, y: yAt(0), wide: wide * 2, high: depth * pxPerIn, fill: 'none', width: 0.7 }))
     body.push(
       pier
-        ? svgRect(mid - wide, yAt(building.bracketIn), wide * 2, (depth + building.bracketIn) * pxPerIn, '#ddd')
-        : svgRect(
-            mid - wide,
-            yAt(-depth + building.padThicknessIn),
-            wide * 2,
-            building.padThicknessIn * pxPerIn,
-            '#ddd',
-          ),
+        ? svgRect({
+            x: mid - wide,
+            y: yAt(building.bracketIn),
+            wide: wide * 2,
+            high: (depth + building.bracketIn) * pxPerIn,
+            fill: '#ddd',
+          })
+        : svgRect({
+            x: mid - wide,
+            y: yAt(-depth + building.padThicknessIn),
+            wide: wide * 2,
+            high: building.padThicknessIn * pxPerIn,
+            fill: '#ddd',
+          }),
     )
     if (building.school === 'collar')
       body.push(
-        svgRect(
-          mid - wide,
-          yAt(-hole.embedIn + building.collarHeightIn),
-          wide * 2,
-          building.collarHeightIn * pxPerIn,
-          '#ddd',
-        ),
+        svgRect({
+          x: mid - wide,
+          y: yAt(-hole.embedIn + building.collarHeightIn),
+          wide: wide * 2,
+          high: building.collarHeightIn * pxPerIn,
+          fill: '#ddd',
+        }),
       )
     body.push(
       svgText(
@@ -177,24 +229,24 @@ export function postSvg(
     )
   }
   body.push(
-    svgRect(
-      px,
-      yAt(card.row.longPointIn),
-      pw,
-      (card.row.longPointIn + (pier ? -building.bracketIn : card.row.embedIn)) * pxPerIn,
-      '#f4f4f4',
-      1.3,
-    ),
+    svgRect({
+      x: px,
+      y: yAt(card.row.longPointIn),
+      wide: pw,
+      high: (card.row.longPointIn + (pier ? -building.bracketIn : card.row.embedIn)) * pxPerIn,
+      fill: '#f4f4f4',
+      width: 1.3,
+    }),
   )
   for (let k = 1; k < size.plies; k++)
     body.push(
-      svgLine(
-        px + (pw * k) / size.plies,
-        yAt(top),
-        px + (pw * k) / size.plies,
-        yAt(pier ? building.bracketIn : -card.row.embedIn),
-        'fine',
-      ),
+      svgLine({
+        x1: px + (pw * k) / size.plies,
+        y1: yAt(top),
+        x2: px + (pw * k) / size.plies,
+        y2: yAt(pier ? building.bracketIn : -card.row.embedIn),
+        kind: 'fine',
+      }),
     )
   let last = -1e9
   for (const poleMark of [...card.marks].sort((one, other) => other.upIn - one.upIn)) {
@@ -204,10 +256,19 @@ export function postSvg(
     last = ty
     if (poleMark.kind === 'grade') body.push(svgWave(20, 480, y))
     else if (poleMark.kind === 'heel' || poleMark.kind === 'rafter')
-      body.push(svgLine(px - 14, y - 1.6, px + pw + 14, y - 1.6), svgLine(px - 14, y + 1.6, px + pw + 14, y + 1.6))
-    else body.push(svgLine(px - 6, y, px + pw + 6, y, poleMark.kind === 'girt' ? 'ochre' : 'plain'))
+      body.push(
+        svgLine({ x1: px - 14, y1: y - 1.6, x2: px + pw + 14, y2: y - 1.6 }),
+        svgLine({ x1: px - 14, y1: y + 1.6, x2: px + pw + 14, y2: y + 1.6 }),
+      )
+    else
+      body.push(
+        svgLine({ x1: px - 6, y1: y, x2: px + pw + 6, y2: y, kind: poleMark.kind === 'girt' ? 'ochre' : 'plain' }),
+      )
     if (poleMark.kind !== 'grade')
-      body.push(svgLine(px - 8, y, px - 24, ty, 'fine'), svgLine(px + pw + 8, y, px + pw + 24, ty, 'fine'))
+      body.push(
+        svgLine({ x1: px - 8, y1: y, x2: px - 24, y2: ty, kind: 'fine' }),
+        svgLine({ x1: px + pw + 8, y1: y, x2: px + pw + 24, y2: ty, kind: 'fine' }),
+      )
     // Beside the hole, not across its edge.
     const [xl, xr] =
       poleMark.kind === 'grade'
@@ -245,17 +306,47 @@ export function wallSvg(
   const xAt = (at: number) => left + (flip ? length - at : at) * scale
   const yAt = (up: number) => 12 + (peak - up) * scale
   const face = girtFaceIn(building)
-  const box = (from: number, to: number, top: number, high: number, fill: string, stroke = 0.8) =>
-    svgRect(Math.min(xAt(from), xAt(to)), yAt(top), Math.abs(to - from) * scale, high * scale, fill, stroke)
+  const box = ({
+    from,
+    to,
+    top,
+    high,
+    fill,
+    stroke = 0.8,
+  }: {
+    from: number
+    to: number
+    top: number
+    high: number
+    fill: string
+    stroke?: number
+  }) =>
+    svgRect({
+      x: Math.min(xAt(from), xAt(to)),
+      y: yAt(top),
+      wide: Math.abs(to - from) * scale,
+      high: high * scale,
+      fill,
+      width: stroke,
+    })
   const body: string[] = []
   for (const post of wallPosts(derived.posts, side)) {
     const { atIn, halfIn } = alongWall(post, side)
-    body.push(box(atIn - halfIn, atIn + halfIn, post.heightIn, post.heightIn, '#eee'))
+    body.push(box({ from: atIn - halfIn, to: atIn + halfIn, top: post.heightIn, high: post.heightIn, fill: '#eee' }))
     body.push(svgText(xAt(atIn), yAt(0) + 15, post.id, { size: 9.5, bold: true, anchor: 'middle' }))
   }
   for (const row of wall.rows) {
     for (const segment of row.segments)
-      body.push(box(segment.fromIn, segment.toIn, row.topIn, Math.max(face, 2.2 / scale), '#bbb', 0.5))
+      body.push(
+        box({
+          from: segment.fromIn,
+          to: segment.toIn,
+          top: row.topIn,
+          high: Math.max(face, 2.2 / scale),
+          fill: '#bbb',
+          stroke: 0.5,
+        }),
+      )
     body.push(
       svgText(Math.min(xAt(0), xAt(length)) - 6, yAt(row.topIn) + 6, row.id, { size: 9.5, bold: true, anchor: 'end' }),
       svgText(Math.max(xAt(0), xAt(length)) + 6, yAt(row.topIn) + 6, mark(row.topIn), { size: 10.5, bold: true }),
@@ -263,10 +354,28 @@ export function wallSvg(
     if (building.girts.style !== 'between')
       for (const piece of wall.pieces.filter((piece) => piece.row === row.id && piece.toIn < length - 1))
         if (row.segments.every((segment) => Math.abs(segment.toIn - piece.toIn) > 1))
-          body.push(svgRect(xAt(piece.toIn) - 1, yAt(row.topIn) - 1, 2, face * scale + 2, '#000', 0.4))
+          body.push(
+            svgRect({
+              x: xAt(piece.toIn) - 1,
+              y: yAt(row.topIn) - 1,
+              wide: 2,
+              high: face * scale + 2,
+              fill: '#000',
+              width: 0.4,
+            }),
+          )
   }
   for (const placed of derived.placed.filter((placed) => placed.opening.side === side)) {
-    body.push(box(placed.fromIn, placed.toIn, placed.headIn, placed.headIn - placed.sillIn, '#fff', 1.2))
+    body.push(
+      box({
+        from: placed.fromIn,
+        to: placed.toIn,
+        top: placed.headIn,
+        high: placed.headIn - placed.sillIn,
+        fill: '#fff',
+        stroke: 1.2,
+      }),
+    )
     body.push(
       svgText(
         xAt((placed.fromIn + placed.toIn) / 2),

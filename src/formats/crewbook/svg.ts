@@ -20,9 +20,35 @@ const STROKE: Readonly<Record<LineKind, string>> = {
   fine: 'stroke-width="0.6" stroke-dasharray="2 3"',
 }
 
-export const svgLine = (x1: number, y1: number, x2: number, y2: number, kind: LineKind = 'plain'): string =>
+export const svgLine = ({
+  x1,
+  y1,
+  x2,
+  y2,
+  kind = 'plain',
+}: {
+  x1: number
+  y1: number
+  x2: number
+  y2: number
+  kind?: LineKind
+}): string =>
   `<line x1="${short(x1)}" y1="${short(y1)}" x2="${short(x2)}" y2="${short(y2)}" stroke="#000" ${STROKE[kind]}/>`
-export const svgRect = (x: number, y: number, wide: number, high: number, fill = 'none', width = 1): string =>
+export const svgRect = ({
+  x,
+  y,
+  wide,
+  high,
+  fill = 'none',
+  width = 1,
+}: {
+  x: number
+  y: number
+  wide: number
+  high: number
+  fill?: string
+  width?: number
+}): string =>
   `<rect x="${short(x)}" y="${short(y)}" width="${short(Math.max(0, wide))}" ` +
   `height="${short(Math.max(0, high))}" fill="${fill}" stroke="#000" stroke-width="${width}"/>`
 export const svgCircle = (x: number, y: number, radius: number): string =>

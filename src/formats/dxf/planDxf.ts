@@ -23,10 +23,33 @@ export function planDxf(
   dxf.setUnits(units === 'mm' ? Units.Millimeters : Units.Inches)
   for (const [name, color] of Object.entries(LAYERS)) dxf.addLayer(name, color)
   const pointAt = (x: number, y: number) => point3d(x * k, y * k, 0)
-  const line = (layerName: keyof typeof LAYERS, x1: number, y1: number, x2: number, y2: number) =>
-    dxf.addLine(pointAt(x1, y1), pointAt(x2, y2), { layerName })
+  const line = ({
+    layerName,
+    x1,
+    y1,
+    x2,
+    y2,
+  }: {
+    layerName: keyof typeof LAYERS
+    x1: number
+    y1: number
+    x2: number
+    y2: number
+  }) => dxf.addLine(pointAt(x1, y1), pointAt(x2, y2), { layerName })
   // A name typed by a person is one line of text in the file, whatever it holds.
-  const text = (layerName: keyof typeof LAYERS, x: number, y: number, high: number, words: string) =>
+  const text = ({
+    layerName,
+    x,
+    y,
+    high,
+    words,
+  }: {
+    layerName: keyof typeof LAYERS
+    x: number
+    y: number
+    high: number
+    words: string
+  }) =>
     dxf.addText(
       pointAt(x, y),
       high * k,
@@ -39,20 +62,46 @@ export function planDxf(
   const past = job.strings.runPastIn
   for (const stringLine of pick.strings) {
     if (isEave(stringLine.side))
-      line('STRINGS', stringLine.from.x - past, stringLine.from.y, stringLine.to.x + past, stringLine.to.y)
-    else line('STRINGS', stringLine.from.x, stringLine.from.y - past, stringLine.to.x, stringLine.to.y + past)
-    text(
-      'NAMES',
-      stringLine.from.x - (isEave(stringLine.side) ? past + 12 : 0),
-      stringLine.from.y - (isEave(stringLine.side) ? 0 : past + 12),
-      8,
-      stringLine.id,
-    )
+      line({
+        layerName: 'STRINGS',
+        x1: stringLine.from.x - past,
+        y1: stringLine.from.y,
+        x2: stringLine.to.x + past,
+        y2: stringLine.to.y,
+      })
+    else
+      line({
+        layerName: 'STRINGS',
+        x1: stringLine.from.x,
+        y1: stringLine.from.y - past,
+        x2: stringLine.to.x,
+        y2: stringLine.to.y + past,
+      })
+    text({
+      layerName: 'NAMES',
+      x: stringLine.from.x - (isEave(stringLine.side) ? past + 12 : 0),
+      y: stringLine.from.y - (isEave(stringLine.side) ? 0 : past + 12),
+      high: 8,
+      words: stringLine.id,
+    })
   }
   for (const batterBoard of pick.batterBoards) {
     if (batterBoard.across === 'y')
-      line('STRINGS', batterBoard.at.x, batterBoard.at.y - 14, batterBoard.at.x, batterBoard.at.y + 14)
-    else line('STRINGS', batterBoard.at.x - 14, batterBoard.at.y, batterBoard.at.x + 14, batterBoard.at.y)
+      line({
+        layerName: 'STRINGS',
+        x1: batterBoard.at.x,
+        y1: batterBoard.at.y - 14,
+        x2: batterBoard.at.x,
+        y2: batterBoard.at.y + 14,
+      })
+    else
+      line({
+        layerName: 'STRINGS',
+        x1: batterBoard.at.x - 14,
+        y1: batterBoard.at.y,
+        x2: batterBoard.at.x + 14,
+        y2: batterBoard.at.y,
+      })
   }
   for (const post of pick.posts) {
     const [halfX, halfY] = [post.sizeX / 2, post.sizeY / 2]
@@ -67,7 +116,7 @@ export function planDxf(
     )
     const hole = pick.holes.find((hole) => hole.postIds.includes(post.id))
     if (hole) dxf.addCircle(pointAt(post.x, post.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
-    text('NAMES', post.x + 6, post.y + 6, 5, post.id)
+    text({ layerName: 'NAMES', x: post.x + 6, y: post.y + 6, high: 5, words: post.id })
   }
   for (const placed of pick.placed) {
     const [from, to] = [placed.fromIn, placed.toIn]
@@ -77,26 +126,27 @@ export function planDxf(
       return 0
     }
     const at = baseOf()
-    if (isEave(placed.opening.side)) line('OPENINGS', from, at, to, at)
-    else line('OPENINGS', at, from, at, to)
+    if (isEave(placed.opening.side)) line({ layerName: 'OPENINGS', x1: from, y1: at, x2: to, y2: at })
+    else line({ layerName: 'OPENINGS', x1: at, y1: from, x2: at, y2: to })
   }
   for (const diagonal of pick.diagonals) {
-    line('DIAGONALS', diagonal.from.x, diagonal.from.y, diagonal.to.x, diagonal.to.y)
-    text(
-      'NOTES',
-      (diagonal.from.x + diagonal.to.x) / 2,
-      (diagonal.from.y + diagonal.to.y) / 2,
-      5,
-      `${diagonal.name} ${formatLength(diagonal.lengthIn, { ascii: true })}`,
-    )
+    line({ layerName: 'DIAGONALS', x1: diagonal.from.x, y1: diagonal.from.y, x2: diagonal.to.x, y2: diagonal.to.y })
+    text({
+      layerName: 'NOTES',
+      x: (diagonal.from.x + diagonal.to.x) / 2,
+      y: (diagonal.from.y + diagonal.to.y) / 2,
+      high: 5,
+      words: `${diagonal.name} ${formatLength(diagonal.lengthIn, { ascii: true })}`,
+    })
   }
-  text(
-    'NOTES',
-    0,
-    -past - 40,
-    7,
-    `${job.name}: strings and holes, units ${units === 'mm' ? 'millimetres' : 'inches'}, zero at the south-west ` +
+  text({
+    layerName: 'NOTES',
+    x: 0,
+    y: -past - 40,
+    high: 7,
+    words:
+      `${job.name}: strings and holes, units ${units === 'mm' ? 'millimetres' : 'inches'}, zero at the south-west ` +
       'corner of the strings. For planning only.',
-  )
+  })
   return dxf.stringify()
 }

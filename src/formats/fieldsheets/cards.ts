@@ -65,7 +65,7 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
     stringIn: cardFacts.stringIn,
   })
   const body = [
-    svgRect(x, y, CARD_W, CARD_H, 'none', 1),
+    svgRect({ x, y, wide: CARD_W, high: CARD_H, fill: 'none', width: 1 }),
     svgText(x + 8, y + 32, post.id, { size: 30, bold: true }),
     qrSvg(cardFacts.url, x + CARD_W - 72, y + 3, 68),
   ]
@@ -97,7 +97,7 @@ function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
   )
   const top = y + 84 + steps.length * 16
   body.push(
-    svgLine(x + 6, top - 9, x + CARD_W - 6, top - 9, 'plain'),
+    svgLine({ x1: x + 6, y1: top - 9, x2: x + CARD_W - 6, y2: top - 9, kind: 'plain' }),
     svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }),
     svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }),
     svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }),
@@ -147,7 +147,7 @@ function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string 
   })
   const mid = x + 246
   const body = [
-    svgRect(x, y, WIDE, CARD_H, 'none', 1),
+    svgRect({ x, y, wide: WIDE, high: CARD_H, fill: 'none', width: 1 }),
     svgText(x + 10, y + 46, post.id, { size: 44, bold: true }),
     qrSvg(cardFacts.url, x + WIDE - 92, y + 4, 88),
   ]
@@ -176,7 +176,7 @@ function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string 
     ),
   )
   body.push(
-    svgLine(mid, y + 96, mid, y + CARD_H - 26, 'plain'),
+    svgLine({ x1: mid, y1: y + 96, x2: mid, y2: y + CARD_H - 26, kind: 'plain' }),
     svgText(mid + 100, y + 92, 'from bottom', { size: 10, anchor: 'end' }),
     svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }),
     svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }),

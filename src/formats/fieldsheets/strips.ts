@@ -40,7 +40,7 @@ export function poleStrips(
       const x = LEFT + k * (WIDE + GAP)
       const yAt = (up: number) => TOP + (strip.toIn - up) * 72
       body.push(
-        svgRect(x, TOP, WIDE, STRIP_IN * 72, 'none', 0.8),
+        svgRect({ x, y: TOP, wide: WIDE, high: STRIP_IN * 72, fill: 'none', width: 0.8 }),
         ...(job ? [svgText(x + 2, TOP - 18, job.length > 26 ? `${job.slice(0, 25)}.` : job, { size: 8 })] : []),
         svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }),
       )
@@ -51,19 +51,20 @@ export function poleStrips(
           if (quarter % 2 === 0) return 9
           return 5
         }
-        body.push(svgLine(x, yAt(quarter / 4), x + tickLength(), yAt(quarter / 4), 'plain'))
+        body.push(svgLine({ x1: x, y1: yAt(quarter / 4), x2: x + tickLength(), y2: yAt(quarter / 4), kind: 'plain' }))
         if (whole && quarter / 4 > strip.fromIn && quarter / 4 < strip.toIn)
           body.push(svgText(x + 17, yAt(quarter / 4) + 3, formatLength(quarter / 4, { ascii: true }), { size: 7.5 }))
       }
       for (const at of [strip.fromIn + OVERLAP_IN, strip.toIn - OVERLAP_IN])
-        if (at > OVERLAP_IN && at < lengthIn) body.push(svgLine(x, yAt(at), x + WIDE, yAt(at), 'fine'))
+        if (at > OVERLAP_IN && at < lengthIn)
+          body.push(svgLine({ x1: x, y1: yAt(at), x2: x + WIDE, y2: yAt(at), kind: 'fine' }))
       marks.forEach((mark, i) => {
         if (mark.upIn < strip.fromIn - 1e-9 || mark.upIn > strip.toIn + 1e-9) return
         const [y, end, length] = [yAt(mark.upIn), x + WIDE - 3, formatLength(mark.upIn, { ascii: true })]
         const room = (other: (typeof marks)[number] | undefined) =>
           other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity
         const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]
-        body.push(svgLine(x, y, x + WIDE, y, 'keel'))
+        body.push(svgLine({ x1: x, y1: y, x2: x + WIDE, y2: y, kind: 'keel' }))
         // Name over the line and length under it where both have room; on one line beside a near neighbour, on the side
         // away from it.
         if (Math.min(below, above) >= 24)
@@ -82,7 +83,7 @@ export function poleStrips(
       })
     })
     body.push(
-      svgRect(LEFT, TOP + STRIP_IN * 72 + 14, 6 * 72, 7, '#000', 0.5),
+      svgRect({ x: LEFT, y: TOP + STRIP_IN * 72 + 14, wide: 6 * 72, high: 7, fill: '#000', width: 0.5 }),
       svgText(LEFT + 6 * 72 + 8, TOP + STRIP_IN * 72 + 22, 'six inches at 100%: check with a tape', { size: 7.5 }),
     )
     return { svg: svgOf(PAGE.widthPt, PAGE.heightPt, body), strips: own }

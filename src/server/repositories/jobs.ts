@@ -52,7 +52,19 @@ export const insertJob = async (db: Knex, id: string, doc: Job, now: Date): Prom
 }
 
 /** Writes a new revision. */
-export const updateJob = async (db: Knex, id: string, doc: Job, revision: number, now: Date): Promise<void> => {
+export const updateJob = async ({
+  db,
+  id,
+  doc,
+  revision,
+  now,
+}: {
+  db: Knex
+  id: string
+  doc: Job
+  revision: number
+  now: Date
+}): Promise<void> => {
   await db('jobs')
     .where({ id })
     .update({ doc: JSON.stringify(doc), revision, updated_at: now })

@@ -49,7 +49,7 @@ export async function saveJob(id: string, baseRevision: number, doc: Job, label:
     if (current.revision !== baseRevision) return { kind: 'conflict', current }
     const now = new Date()
     const revision = current.revision + 1
-    await updateJob(trx, id, doc, revision, now)
+    await updateJob({ db: trx, id, doc, revision, now })
     await appendEdit(trx, id, { revision, who: THIS_COMPUTER, label, changes: diffPaths(current.doc, doc) }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }

@@ -1,9 +1,9 @@
-import { boltStrength, nailOf, nailStrength } from '../joints'
+import { BoltStrength, boltStrength, Nail, nailOf, nailStrength } from '../joints'
 import type { EaveBeam, TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
 import { line, makeCheck, notChecked, sig, type Check } from '../result'
 import { uniform, type SpanLoads } from '../statics'
-import { boardSize, boardValues, postSize, specificGravity, weightPlf } from '../wood'
+import { boardSize, boardValues, PostSize, DesignValues, postSize, specificGravity, weightPlf } from '../wood'
 import { gravityLine, gravityOf, upliftOf, type RoofLoads } from './demands'
 import type { SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
@@ -266,6 +266,212 @@ export function beamChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLo
   })
 }
 
+/** Bolts or ties that hold the truss down on its post (NDS 2018 12.3, ASCE 7-16 2.4.1 (7)). */
+function tieChecks({
+  truss,
+  strength,
+  head,
+  rLb,
+  heavy,
+  bolts,
+  up,
+  lifted,
+  double,
+}: {
+  readonly truss: {
+    set: 'posts' | 'carriers'
+    spaceIn: number
+    firstIn: number
+    seat: 'pocket' | 'notch' | 'face'
+    plies: number
+    blockNails: number
+    heelDepthIn: number
+    reaction: { gravityLb: number; upliftLb: number } | null
+  }
+  readonly strength: (duration: number) => BoltStrength
+  readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
+  readonly rLb: number
+  readonly heavy: number
+  readonly bolts: { diameterIn: 0.5 | 0.625 | 0.75; count: number }
+  readonly up: number[]
+  readonly lifted: number
+  readonly double: boolean
+}): Check[] {
+  const out: Check[] = []
+  if (truss.seat === 'face') {
+    const bolt = strength(1.15)
+    out.push(
+      makeCheck({
+        ...head,
+        id: 'truss-bolts',
+        title: 'Trusses bolted to post faces',
+        demand: rLb,
+        capacity: bolt.groupLb,
+        unit: 'lb',
+        combination: 'D+S',
+        place: `truss ${heavy + 1}`,
+        governs:
+          `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. ` +
+          'in single shear.',
+        fix: 'Seat the truss in a pocket or notch so that wood carries it.',
+        trace: () => bolt.trace,
+      }),
+    )
+  }
+  const bolted = strength(1.6)
+  out.push(
+    makeCheck({
+      ...head,
+      id: 'truss-uplift',
+      title: 'Trusses held down',
+      demand: Math.max(0, up[lifted]),
+      capacity: bolted.groupLb,
+      unit: 'lb',
+      combination: '0.6D+0.6W',
+      place: `truss ${lifted + 1}`,
+      governs:
+        up[lifted] <= 0
+          ? 'Dead load alone holds the trusses down.'
+          : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ` +
+            `${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
+      fix: 'More or thicker bolts; keep the truss maker’s edge distances.',
+      trace: () => bolted.trace,
+    }),
+  )
+  return out
+}
+
+/** The nailed block that widens a truss seat (NDS 2018 12.3). */
+function blockCheck({
+  rLb,
+  seatIn,
+  blockNail,
+  size,
+  values,
+  building,
+  head,
+  truss,
+  heavy,
+}: {
+  readonly rLb: number
+  readonly seatIn: number
+  readonly blockNail: Nail
+  readonly size: PostSize
+  readonly values: DesignValues
+  readonly building: Building
+  readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
+  readonly truss: {
+    set: 'posts' | 'carriers'
+    spaceIn: number
+    firstIn: number
+    seat: 'pocket' | 'notch' | 'face'
+    plies: number
+    blockNails: number
+    heelDepthIn: number
+    reaction: { gravityLb: number; upliftLb: number } | null
+  }
+  readonly heavy: number
+}): Check {
+  const share = (rLb * 1.5) / seatIn
+  const one = nailStrength({
+    nail: blockNail,
+    sideIn: 1.5,
+    mainIn: size.depthIn,
+    gMain: values.gravity,
+    gSide: values.gravity,
+    duration: 1.15,
+    wet: building.joints.wetPosts,
+  })
+  return makeCheck({
+    ...head,
+    group: 'joint',
+    id: 'truss-block',
+    title: 'Bearing blocks under the trusses',
+    demand: share,
+    capacity: one.lateralLb * truss.blockNails,
+    unit: 'lb',
+    combination: 'D+S',
+    place: `truss ${heavy + 1}`,
+    governs:
+      `The block takes ${Math.round(share)} lb of the seat; ${truss.blockNails} ${blockNail.name} hold it to ` +
+      'the post.',
+    fix: 'More nails in the block.',
+    trace: () => [
+      line({
+        label: 'Share of the block',
+        formula: 'R·1.5/seat',
+        numbers: `${sig(rLb)} × 1.5/${sig(seatIn)}`,
+        value: share,
+        unit: 'lb',
+        clause: 'statics',
+      }),
+      ...one.trace.slice(0, 2),
+      line({
+        label: 'All nails of the block',
+        formula: "n·Z'",
+        numbers: `${truss.blockNails} × ${sig(one.lateralLb)}`,
+        value: one.lateralLb * truss.blockNails,
+        unit: 'lb',
+        clause: 'NDS 2018 12.3',
+      }),
+    ],
+  })
+}
+
+/** Truss on its seat, across the grain of what it rests on (NDS 2018 3.10). */
+function seatCheck({
+  head,
+  onCarriers,
+  rLb,
+  bearing,
+  values,
+  heavy,
+  reactions,
+  lumber,
+}: {
+  readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
+  readonly onCarriers: boolean
+  readonly rLb: number
+  readonly bearing: number
+  readonly values: DesignValues
+  readonly heavy: number
+  readonly reactions: readonly RoofLoads[]
+  readonly lumber: string
+}): Check {
+  return makeCheck({
+    ...head,
+    id: 'truss-seat',
+    title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats',
+    demand: rLb / bearing,
+    capacity: values.fcPerp,
+    unit: 'psi',
+    combination: 'D+S',
+    place: `truss ${heavy + 1}`,
+    governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`,
+    fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
+    trace: () => [
+      gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]),
+      line({
+        label: 'Bearing',
+        formula: onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
+        numbers: `${sig(rLb)}/${sig(bearing)}`,
+        value: rLb / bearing,
+        unit: 'psi',
+        clause: 'NDS 2018 3.10.2',
+      }),
+      line({
+        label: `Allowed across the grain, ${lumber}`,
+        formula: 'Fc⊥; the truss chord is taken as the same species',
+        numbers: sig(values.fcPerp),
+        value: values.fcPerp,
+        unit: 'psi',
+        clause: values.table,
+        verify: values.verify,
+      }),
+    ],
+  })
+}
+
 /** Truss seats on posts or carriers: bearing of the truss, bolts against uplift, or bolts that carry all. */
 export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLoads[], results: SiteResults): Check[] {
   const building = job.building
@@ -336,88 +542,10 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   }
   const bearing = seatAreaIn2()
   if (bearing !== null) {
-    out.push(
-      makeCheck({
-        ...head,
-        id: 'truss-seat',
-        title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats',
-        demand: rLb / bearing,
-        capacity: values.fcPerp,
-        unit: 'psi',
-        combination: 'D+S',
-        place: `truss ${heavy + 1}`,
-        governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`,
-        fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
-        trace: () => [
-          gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]),
-          line({
-            label: 'Bearing',
-            formula: onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
-            numbers: `${sig(rLb)}/${sig(bearing)}`,
-            value: rLb / bearing,
-            unit: 'psi',
-            clause: 'NDS 2018 3.10.2',
-          }),
-          line({
-            label: `Allowed across the grain, ${lumber}`,
-            formula: 'Fc⊥; the truss chord is taken as the same species',
-            numbers: sig(values.fcPerp),
-            value: values.fcPerp,
-            unit: 'psi',
-            clause: values.table,
-            verify: values.verify,
-          }),
-        ],
-      }),
-    )
+    out.push(seatCheck({ head, onCarriers, rLb, bearing, values, heavy, reactions, lumber }))
     const blockNail = nailOf(building.joints.girt.nail)
     if (!onCarriers && truss.blockNails > 0 && blockNail) {
-      const share = (rLb * 1.5) / seatIn
-      const one = nailStrength({
-        nail: blockNail,
-        sideIn: 1.5,
-        mainIn: size.depthIn,
-        gMain: values.gravity,
-        gSide: values.gravity,
-        duration: 1.15,
-        wet: building.joints.wetPosts,
-      })
-      out.push(
-        makeCheck({
-          ...head,
-          group: 'joint',
-          id: 'truss-block',
-          title: 'Bearing blocks under the trusses',
-          demand: share,
-          capacity: one.lateralLb * truss.blockNails,
-          unit: 'lb',
-          combination: 'D+S',
-          place: `truss ${heavy + 1}`,
-          governs:
-            `The block takes ${Math.round(share)} lb of the seat; ${truss.blockNails} ${blockNail.name} hold it to ` +
-            'the post.',
-          fix: 'More nails in the block.',
-          trace: () => [
-            line({
-              label: 'Share of the block',
-              formula: 'R·1.5/seat',
-              numbers: `${sig(rLb)} × 1.5/${sig(seatIn)}`,
-              value: share,
-              unit: 'lb',
-              clause: 'statics',
-            }),
-            ...one.trace.slice(0, 2),
-            line({
-              label: 'All nails of the block',
-              formula: "n·Z'",
-              numbers: `${truss.blockNails} × ${sig(one.lateralLb)}`,
-              value: one.lateralLb * truss.blockNails,
-              unit: 'lb',
-              clause: 'NDS 2018 12.3',
-            }),
-          ],
-        }),
-      )
+      out.push(blockCheck({ rLb, seatIn, blockNail, size, values, building, head, truss, heavy }))
     }
     if (onCarriers && building.roof.carrier.plies === 2 && building.roof.carrier.sides === 'both')
       out.push(
@@ -454,46 +582,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
       wet: building.joints.wetPosts,
     })
   if (!onCarriers) {
-    if (truss.seat === 'face') {
-      const bolt = strength(1.15)
-      out.push(
-        makeCheck({
-          ...head,
-          id: 'truss-bolts',
-          title: 'Trusses bolted to post faces',
-          demand: rLb,
-          capacity: bolt.groupLb,
-          unit: 'lb',
-          combination: 'D+S',
-          place: `truss ${heavy + 1}`,
-          governs:
-            `${Math.round(rLb).toLocaleString('en-US')} lb hang on ${bolts.count} bolts of ${bolts.diameterIn} in. ` +
-            'in single shear.',
-          fix: 'Seat the truss in a pocket or notch so that wood carries it.',
-          trace: () => bolt.trace,
-        }),
-      )
-    }
-    const bolted = strength(1.6)
-    out.push(
-      makeCheck({
-        ...head,
-        id: 'truss-uplift',
-        title: 'Trusses held down',
-        demand: Math.max(0, up[lifted]),
-        capacity: bolted.groupLb,
-        unit: 'lb',
-        combination: '0.6D+0.6W',
-        place: `truss ${lifted + 1}`,
-        governs:
-          up[lifted] <= 0
-            ? 'Dead load alone holds the trusses down.'
-            : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ` +
-              `${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
-        fix: 'More or thicker bolts; keep the truss maker’s edge distances.',
-        trace: () => bolted.trace,
-      }),
-    )
+    out.push(...tieChecks({ truss, strength, head, rLb, heavy, bolts, up, lifted, double }))
   } else if (building.joints.rafterTieLb === null)
     out.push(
       notChecked({

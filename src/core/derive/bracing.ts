@@ -3,8 +3,18 @@ import { isEave, type Grid, type Post } from '../layout'
 import { SIDES, type Building, type Job, type Side } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, type TraceLine } from '../result'
 import { formatLength } from '../units'
-import { boardSize, boardValues, columnStability, girtRatios, postSize, specificGravity } from '../wood'
-import { shearLengthFt, type Lateral } from './frames'
+import {
+  BoardSize,
+  boardSize,
+  boardValues,
+  columnStability,
+  DesignValues,
+  girtRatios,
+  PostSize,
+  postSize,
+  specificGravity,
+} from '../wood'
+import { FrameRow, shearLengthFt, type Lateral } from './frames'
 import type { HoleKind } from './holes'
 import type { SiteResults } from './siteResults'
 
@@ -80,6 +90,215 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
   })
 }
 
+/** The couple a braced bay lifts its posts by, besides the roof's uplift. */
+function coupleCheck({
+  upliftAt,
+  brace,
+  head,
+  id,
+  names,
+  trace,
+}: {
+  readonly upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number }
+  readonly brace: BraceLine
+  readonly head: { stage: 'bracing'; group: 'brace'; subjects: never[]; combination: string; place: string }
+  readonly id: string
+  readonly names: Readonly<Record<'south' | 'east' | 'north' | 'west', string>>
+  readonly trace: TraceLine[]
+}): Check {
+  const uplift = upliftAt(isEave(brace.side) ? ['eave', 'corner'] : ['gable', 'corner'])
+  return makeCheck({
+    ...head,
+    id: `${id}-couple`,
+    title: `${names[brace.side]}: braced posts held down`,
+    demand: Math.max(0, uplift.demandLb) + brace.coupleLb,
+    capacity: Math.max(uplift.capacityLb, 1e-9),
+    unit: 'lb',
+    governs: `The braces lift their post by ${Math.round(brace.coupleLb)} lb besides the roof’s uplift.`,
+    fix: 'Lower force by more braced bays; a wider or deeper collar.',
+    trace: () => [
+      ...trace,
+      line({
+        label: 'Couple at the posts',
+        formula: 'V·H/s',
+        numbers: `${sig(brace.shearLb / brace.bays)} × ${sig(brace.heightIn)}/${sig(brace.bayIn)}`,
+        value: brace.coupleLb,
+        unit: 'lb',
+        clause: 'statics',
+      }),
+      line({
+        label: 'Roof uplift there',
+        formula: 'T',
+        numbers: sig(uplift.demandLb),
+        value: uplift.demandLb,
+        unit: 'lb',
+        clause: 'ASCE 7-16 2.4.1 (7)',
+      }),
+      line({
+        label: 'What the hole holds',
+        formula: 'see its uplift',
+        numbers: sig(uplift.capacityLb),
+        value: uplift.capacityLb,
+        unit: 'lb',
+        clause: 'see the hole’s uplift',
+      }),
+    ],
+  })
+}
+
+/** A single board pushed by wind from the other side, held at every girt (NDS 2018 3.7.1). */
+function pushChecks({
+  brace,
+  gapIn,
+  size,
+  values,
+  id,
+  title,
+  head,
+  trace,
+}: {
+  readonly brace: BraceLine
+  readonly gapIn: number
+  readonly size: BoardSize
+  readonly values: DesignValues
+  readonly id: string
+  readonly title: string
+  readonly head: { stage: 'bracing'; group: 'brace'; subjects: never[]; combination: string; place: string }
+  readonly trace: TraceLine[]
+}): Check[] {
+  const out: Check[] = []
+  const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin((brace.alphaDeg * Math.PI) / 180)) / size.bIn
+  const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
+  if (Number.isNaN(stability.cp))
+    out.push(
+      notChecked({
+        id: `${id}-push`,
+        title: `${title} pushed`,
+        stage: 'bracing',
+        why:
+          `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other ` +
+          'side has nothing.',
+        fix: 'X braces, or nail it at every girt.',
+      }),
+    )
+  else
+    out.push(
+      makeCheck({
+        ...head,
+        id: `${id}-push`,
+        title: `${title} pushed`,
+        demand: brace.forceLb,
+        capacity: values.fc * 1.6 * stability.cp * size.areaIn2,
+        unit: 'lb',
+        governs: `Wind from the other side pushes it with ${Math.round(brace.forceLb)} lb, held at every girt.`,
+        fix: 'X braces.',
+        trace: () => [
+          ...trace,
+          line({
+            label: 'Slenderness, held at every girt',
+            formula: 'le/d',
+            numbers: `${sig(le * size.bIn)}/${sig(size.bIn)}`,
+            value: le,
+            unit: '',
+            clause: 'NDS 2018 3.7.1',
+          }),
+          line({
+            label: 'Stability',
+            formula: 'CP at le/d',
+            numbers: sig(stability.cp),
+            value: stability.cp,
+            unit: '',
+            clause: 'NDS 2018 3.7.1.5',
+          }),
+          line({
+            label: 'Allowed',
+            formula: 'Fc·CD·CP·A',
+            numbers: `${sig(values.fc)} × 1.6 × ${sig(stability.cp)} × ${sig(size.areaIn2)}`,
+            value: values.fc * 1.6 * stability.cp * size.areaIn2,
+            unit: 'lb',
+            clause: 'NDS 2018 3.7.1',
+          }),
+        ],
+      }),
+    )
+  return out
+}
+
+/** Rated straps only pull: each braced bay needs both diagonals. */
+function strapCheck({
+  spec,
+  id,
+  title,
+  brace,
+  head,
+  trace,
+}: {
+  readonly spec: {
+    walls: 'none' | 'skin' | 'x-boards' | 'single-boards' | 'straps'
+    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
+    lumber: string
+    nail:
+      | '8d-common'
+      | '10d-common'
+      | '16d-common'
+      | '20d-common'
+      | '30d-common'
+      | '40d-common'
+      | '50d-common'
+      | '60d-common'
+      | 'ring-135'
+      | 'ring-148'
+      | 'ring-177'
+      | 'ring-200'
+      | 'ring-207'
+    nails: number
+    swayOver: number | null
+    strapLb: number | null
+    baysPerWall: number
+  }
+  readonly id: string
+  readonly title: string
+  readonly brace: BraceLine
+  readonly head: { stage: 'bracing'; group: 'brace'; subjects: never[]; combination: string; place: string }
+  readonly trace: TraceLine[]
+}) {
+  if (spec.strapLb === null)
+    return [
+      notChecked({
+        id,
+        title,
+        stage: 'bracing',
+        why:
+          `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: ` +
+          'both diagonals are needed.',
+        fix: 'Enter the rated strap with its fixings.',
+      }),
+    ]
+  return [
+    makeCheck({
+      ...head,
+      id,
+      title,
+      demand: brace.forceLb,
+      capacity: spec.strapLb,
+      unit: 'lb',
+      governs: `Each strap pulls ${Math.round(brace.forceLb)} lb; both diagonals are needed.`,
+      fix: 'More braced bays, or a heavier strap.',
+      trace: () => [
+        ...trace,
+        line({
+          label: 'Rated strap',
+          formula: 'typed',
+          numbers: sig(spec.strapLb ?? 0),
+          value: spec.strapLb ?? 0,
+          unit: 'lb',
+          clause: 'maker’s report',
+        }),
+      ],
+    }),
+  ]
+}
+
 function braceChecks({
   building,
   lines,
@@ -141,41 +360,7 @@ function braceChecks({
       }),
     ]
     if (spec.walls === 'straps') {
-      if (spec.strapLb === null)
-        return [
-          notChecked({
-            id,
-            title,
-            stage: 'bracing',
-            why:
-              `Each strap carries ${Math.round(brace.forceLb)} lb; its rating is not entered. Straps only pull: ` +
-              'both diagonals are needed.',
-            fix: 'Enter the rated strap with its fixings.',
-          }),
-        ]
-      return [
-        makeCheck({
-          ...head,
-          id,
-          title,
-          demand: brace.forceLb,
-          capacity: spec.strapLb,
-          unit: 'lb',
-          governs: `Each strap pulls ${Math.round(brace.forceLb)} lb; both diagonals are needed.`,
-          fix: 'More braced bays, or a heavier strap.',
-          trace: () => [
-            ...trace,
-            line({
-              label: 'Rated strap',
-              formula: 'typed',
-              numbers: sig(spec.strapLb ?? 0),
-              value: spec.strapLb ?? 0,
-              unit: 'lb',
-              clause: 'maker’s report',
-            }),
-          ],
-        }),
-      ]
+      return strapCheck({ spec, id, title, brace, head, trace })
     }
     if (!values || !nail)
       return [
@@ -233,101 +418,9 @@ function braceChecks({
       }),
     ]
     if (spec.walls === 'single-boards') {
-      const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin((brace.alphaDeg * Math.PI) / 180)) / size.bIn
-      const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
-      if (Number.isNaN(stability.cp))
-        out.push(
-          notChecked({
-            id: `${id}-push`,
-            title: `${title} pushed`,
-            stage: 'bracing',
-            why:
-              `Nailed only at its ends and middle it is too limber to push (le/d ${sig(le)}): wind from the other ` +
-              'side has nothing.',
-            fix: 'X braces, or nail it at every girt.',
-          }),
-        )
-      else
-        out.push(
-          makeCheck({
-            ...head,
-            id: `${id}-push`,
-            title: `${title} pushed`,
-            demand: brace.forceLb,
-            capacity: values.fc * 1.6 * stability.cp * size.areaIn2,
-            unit: 'lb',
-            governs: `Wind from the other side pushes it with ${Math.round(brace.forceLb)} lb, held at every girt.`,
-            fix: 'X braces.',
-            trace: () => [
-              ...trace,
-              line({
-                label: 'Slenderness, held at every girt',
-                formula: 'le/d',
-                numbers: `${sig(le * size.bIn)}/${sig(size.bIn)}`,
-                value: le,
-                unit: '',
-                clause: 'NDS 2018 3.7.1',
-              }),
-              line({
-                label: 'Stability',
-                formula: 'CP at le/d',
-                numbers: sig(stability.cp),
-                value: stability.cp,
-                unit: '',
-                clause: 'NDS 2018 3.7.1.5',
-              }),
-              line({
-                label: 'Allowed',
-                formula: 'Fc·CD·CP·A',
-                numbers: `${sig(values.fc)} × 1.6 × ${sig(stability.cp)} × ${sig(size.areaIn2)}`,
-                value: values.fc * 1.6 * stability.cp * size.areaIn2,
-                unit: 'lb',
-                clause: 'NDS 2018 3.7.1',
-              }),
-            ],
-          }),
-        )
+      out.push(...pushChecks({ brace, gapIn, size, values, id, title, head, trace }))
     }
-    const uplift = upliftAt(isEave(brace.side) ? ['eave', 'corner'] : ['gable', 'corner'])
-    out.push(
-      makeCheck({
-        ...head,
-        id: `${id}-couple`,
-        title: `${names[brace.side]}: braced posts held down`,
-        demand: Math.max(0, uplift.demandLb) + brace.coupleLb,
-        capacity: Math.max(uplift.capacityLb, 1e-9),
-        unit: 'lb',
-        governs: `The braces lift their post by ${Math.round(brace.coupleLb)} lb besides the roof’s uplift.`,
-        fix: 'Lower force by more braced bays; a wider or deeper collar.',
-        trace: () => [
-          ...trace,
-          line({
-            label: 'Couple at the posts',
-            formula: 'V·H/s',
-            numbers: `${sig(brace.shearLb / brace.bays)} × ${sig(brace.heightIn)}/${sig(brace.bayIn)}`,
-            value: brace.coupleLb,
-            unit: 'lb',
-            clause: 'statics',
-          }),
-          line({
-            label: 'Roof uplift there',
-            formula: 'T',
-            numbers: sig(uplift.demandLb),
-            value: uplift.demandLb,
-            unit: 'lb',
-            clause: 'ASCE 7-16 2.4.1 (7)',
-          }),
-          line({
-            label: 'What the hole holds',
-            formula: 'see its uplift',
-            numbers: sig(uplift.capacityLb),
-            value: uplift.capacityLb,
-            unit: 'lb',
-            clause: 'see the hole’s uplift',
-          }),
-        ],
-      }),
-    )
+    out.push(coupleCheck({ upliftAt, brace, head, id, names, trace }))
     return out
   })
 }
@@ -454,6 +547,476 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
   })
 }
 
+/** The skirt board between posts, with half the wall up to the first girt. */
+function skirtChecks({
+  grid,
+  building,
+  gapIn,
+  results,
+}: {
+  readonly grid: Grid
+  readonly building: Building
+  readonly gapIn: number
+  readonly results: SiteResults
+}): Check[] {
+  const out: Check[] = []
+  const bay = Math.max(...grid.baysIn)
+  const name =
+    (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find(
+      (board) => boardSize(board).dIn <= building.skirt.depthIn + 0.01,
+    ) ?? '2x4'
+  const girt = girtRatios(
+    {
+      style: 'flat',
+      size: name,
+      lumber: building.girts.lumber,
+      spans: 1,
+      own: building.grades,
+      finish: building.wallFinish,
+    },
+    {
+      spanIn: bay,
+      spaceIn: Math.max(6, building.skirt.topIn / 2 + gapIn / 2),
+      inwardPsf: results.claddingQhPsf * (1 + results.wind.gcpi),
+      outwardPsf: -results.claddingQhPsf * (1.1 + results.wind.gcpi),
+    },
+  )
+  if (girt)
+    out.push(
+      makeCheck({
+        id: 'skirt',
+        title: 'Skirt board',
+        stage: 'walls',
+        group: 'girt',
+        subjects: [],
+        demand: girt.ratios.worst,
+        capacity: 1,
+        unit: '',
+        combination: '0.6W',
+        place: 'between posts',
+        governs:
+          `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first ` +
+          'girt.',
+        fix: 'A stake or slab edge between posts, or a doubled board.',
+        trace: girt.trace,
+      }),
+    )
+  return out
+}
+
+/** How the plies are nailed together (NDS 2018 15.3.3.1, ASABE EP559). */
+function laminationChecks({ building, size }: { readonly building: Building; readonly size: PostSize }): Check[] {
+  const out: Check[] = []
+  const plan = laminationPlan({
+    lamination: building.joints.lamination,
+    plies: size.plies,
+    depthIn: size.depthIn,
+    lengthIn: building.heelIn + building.minimumDepthIn,
+    gravity: specificGravity(building.post.lumber, building.grades),
+  })
+  // A rule is kept or broken: there is no half-way that would read as close.
+  const broken = plan.rules.filter((rule) => !rule.ok)
+  out.push(
+    makeCheck({
+      id: 'lamination',
+      title: 'Nails that laminate the posts',
+      stage: 'posts',
+      group: 'joint',
+      subjects: [],
+      demand: broken.length ? 1 + broken.length / 10 : 0,
+      capacity: 1,
+      unit: 'rules',
+      combination: 'detailing',
+      place: broken[0]?.rule ?? 'every rule kept',
+      governs:
+        `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ` +
+        (`${broken.length ? `broken: ${broken.map((rule) => rule.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}` +
+          '.'),
+      fix:
+        'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the ' +
+        'plies count apart.',
+      trace: () =>
+        plan.rules.map((rule) =>
+          line({
+            label: rule.rule,
+            formula: rule.most > 90 ? `${sig(rule.least)} at least` : `${sig(rule.least)} to ${sig(rule.most)}`,
+            numbers: sig(rule.has),
+            value: rule.has,
+            unit: rule.unit,
+            clause: 'NDS 2018 15.3.3.1',
+          }),
+        ),
+    }),
+  )
+  if (building.post.ep559)
+    out.push(
+      building.joints.lamination.interfacePlf === null
+        ? notChecked({
+            id: 'ep559',
+            title: 'EP559 fastening of the laminations',
+            stage: 'posts',
+            why:
+              `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not ` +
+              'entered, so its bending factors rest on your word.',
+            fix: 'Enter the interlayer shear EP559 asks for.',
+          })
+        : makeCheck({
+            id: 'ep559',
+            title: 'EP559 fastening of the laminations',
+            stage: 'posts',
+            group: 'joint',
+            subjects: [],
+            demand: building.joints.lamination.interfacePlf,
+            capacity: Math.max(plan.interfacePlf ?? 0, 1e-9),
+            unit: 'plf',
+            combination: 'as EP559 asks',
+            place: 'between two plies',
+            governs: `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies.`,
+            fix: 'More or thicker nails.',
+            trace: () => [
+              line({
+                label: 'Between two plies',
+                formula: 'rows·Z·12/spacing',
+                numbers:
+                  `${building.joints.lamination.rows} × ` +
+                  `${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} ` +
+                  `× 12/${sig(plan.spacingIn)}`,
+                value: plan.interfacePlf ?? 0,
+                unit: 'plf',
+                clause: 'NDS 2018 12.3, ASABE EP559',
+                verify: 'C08',
+              }),
+            ],
+          }),
+    )
+  return out
+}
+
+/** Knee braces under their hardest wind: pushed as columns, pulled as ties (NDS 2018 3.7, 3.8). */
+function kneeChecks({
+  building,
+  lateral,
+  head,
+}: {
+  readonly building: Building
+  readonly lateral: Lateral
+  readonly head: { stage: 'bracing'; group: 'diaphragm'; subjects: string[] }
+}): Check[] {
+  const out: Check[] = []
+  const knee = building.knee
+  if (!knee) return []
+  const size = boardSize(knee.size)
+  const values = boardValues(knee.lumber, size.nominal, building.grades)
+  const length = Math.hypot(knee.downIn, knee.outIn)
+  if (!knee.trussDesigned)
+    out.push(
+      notChecked({
+        id: 'knee-truss',
+        title: 'Knee braces on the trusses',
+        stage: 'bracing',
+        why:
+          `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. ` +
+          'The truss maker has not designed for it.',
+        fix: 'Do not add knee braces until the truss maker has designed for them.',
+      }),
+    )
+  if (values) {
+    const stability = columnStability({
+      slenderness: length / size.bIn / knee.plies,
+      eMinPsi: values.eMin,
+      fcStarPsi: values.fc * 1.6,
+    })
+    const cap = Math.min(values.fc * 1.6 * stability.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
+    out.push(
+      Number.isNaN(stability.cp)
+        ? notChecked({
+            id: 'knee',
+            title: 'Knee braces',
+            stage: 'bracing',
+            why: `A brace ${formatLength(length)} long is too limber (le/d over 50).`,
+            fix: 'Shorter, doubled or blocked braces.',
+          })
+        : makeCheck({
+            ...head,
+            group: 'brace',
+            id: 'knee',
+            title: 'Knee braces',
+            demand: lateral.kneeLb,
+            capacity: cap,
+            unit: 'lb',
+            combination: 'D+0.6W',
+            place: 'each eave post',
+            governs: `The frame puts ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb into each knee.`,
+            fix: 'Doubled braces, or braces that meet lower on the post.',
+            trace: () => [
+              line({
+                label: 'Force in the knee',
+                formula: 'post, stiff truss and knee solved together',
+                numbers: sig(lateral.kneeLb),
+                value: lateral.kneeLb,
+                unit: 'lb',
+                clause: 'statics',
+              }),
+              line({
+                label: 'Stability of the knee',
+                formula: 'CP at le/d',
+                numbers: sig(stability.cp),
+                value: stability.cp,
+                unit: '',
+                clause: `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / knee.plies)}`,
+              }),
+              line({
+                label: 'What it can take',
+                formula: "the less of Fc'·CP and Ft', × A",
+                numbers:
+                  `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ` +
+                  `${sig(size.areaIn2)} × ${knee.plies}`,
+                value: cap,
+                unit: 'lb',
+                clause: 'NDS 2018 3.7, 3.8',
+              }),
+            ],
+          }),
+    )
+  }
+  return out
+}
+
+/** The eave girt as chord of the roof diaphragm: w·L²/(8·B) (ASABE EP484). */
+function chordChecks({
+  row,
+  grid,
+  building,
+  head,
+}: {
+  readonly row: FrameRow
+  readonly grid: Grid
+  readonly building: Building
+  readonly head: { stage: 'bracing'; group: 'diaphragm'; subjects: string[] }
+}): Check[] {
+  const out: Check[] = []
+  const chord = (row.eavePlf * (grid.lengthIn / 12) ** 2) / (8 * (grid.widthIn / 12))
+  const girt = boardValues(building.girts.lumber, boardSize(building.girts.size).nominal, building.grades)
+  if (girt) {
+    const cap = girt.ft * 1.6 * boardSize(building.girts.size).areaIn2
+    out.push(
+      makeCheck({
+        ...head,
+        id: 'chord',
+        title: 'Eave girt as chord of the roof',
+        demand: chord,
+        capacity: cap,
+        unit: 'lb',
+        combination: '0.6W',
+        place: 'mid-length of each eave',
+        governs:
+          `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its ` +
+          'splices must carry that.',
+        fix: 'A doubled or wider top girt, spliced over posts with blocks.',
+        trace: () => [
+          line({
+            label: 'Chord force',
+            formula: 'w·L²/(8·B)',
+            numbers: `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`,
+            value: chord,
+            unit: 'lb',
+            clause: 'ASABE EP484',
+            verify: 'C18',
+          }),
+          line({
+            label: 'Board in tension',
+            formula: "Ft'·A",
+            numbers: `${sig(girt.ft)} × 1.6 × ${sig(boardSize(building.girts.size).areaIn2)}`,
+            value: cap,
+            unit: 'lb',
+            clause: 'NDS 2018 3.8',
+          }),
+        ],
+      }),
+    )
+  }
+  return out
+}
+
+/** Roof diaphragm whose skin has tested values: shear along each slope in the end bay (ASABE EP484). */
+function diaphragmChecks({
+  row,
+  cos,
+  slopeFt,
+  building,
+  ratio,
+  head,
+  grid,
+}: {
+  readonly row: FrameRow
+  readonly cos: number
+  readonly slopeFt: number
+  readonly building: Building
+  readonly ratio: number
+  readonly head: { stage: 'bracing'; group: 'diaphragm'; subjects: string[] }
+  readonly grid: Grid
+}): Check[] {
+  const out: Check[] = []
+  const allow = building.skin.roofAllowPlf
+  if (!row.result || allow === null) return []
+  const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
+  const perSlope = bay / 2 / cos
+  const shearPlf = perSlope / slopeFt
+  if (ratio > 4)
+    out.push(
+      notChecked({
+        id: 'diaphragm-shape',
+        title: 'Roof diaphragm, proportions',
+        stage: 'bracing',
+        why: `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`,
+        fix: 'An interior shear wall, or an engineer.',
+      }),
+    )
+  out.push(
+    makeCheck({
+      ...head,
+      id: 'diaphragm',
+      title: 'Roof diaphragm',
+      demand: shearPlf,
+      capacity: allow,
+      unit: 'plf',
+      combination: '0.6W',
+      place: 'end bay',
+      governs: `The end bay passes ${Math.round(shearPlf)} plf along each slope to the end wall.`,
+      fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
+      trace: () => [
+        line({
+          label: 'Eave load of one frame',
+          formula: 'R = w·bay',
+          numbers: `${sig(row.eavePlf)} × ${sig(Math.max(...row.loadLb) / row.eavePlf)}`,
+          value: Math.max(...row.loadLb),
+          unit: 'lb',
+          clause: 'ASCE 7-16 27.3, statics',
+        }),
+        line({
+          label: 'Bay stiffness',
+          formula: 'c = 2·G·Ls/s·cos²θ',
+          numbers:
+            `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ` +
+            `${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
+          value: Math.max(...row.bayLbIn),
+          unit: 'lb/in',
+          clause: 'ASABE EP484',
+          verify: 'C18',
+        }),
+        line({
+          label: 'Largest bay shear',
+          formula: `K·D = R, ${row.loadLb.length} frames solved together`,
+          numbers: sig(bay),
+          value: bay,
+          unit: 'lb',
+          clause: 'ASABE EP484',
+          verify: 'C18',
+        }),
+        line({
+          label: 'Along one slope',
+          formula: 'V/2/cosθ',
+          numbers: `${sig(bay)}/2/${sig(cos)}`,
+          value: perSlope,
+          unit: 'lb',
+          clause: 'statics',
+        }),
+        line({
+          label: 'Per foot of slope',
+          formula: 'v = V/Ls',
+          numbers: `${sig(perSlope)}/${sig(slopeFt)}`,
+          value: shearPlf,
+          unit: 'plf',
+          clause: 'statics',
+        }),
+      ],
+    }),
+  )
+  return out
+}
+
+/** A wall in its own plane: the shear it must take to the ground against its skin, between its openings. */
+function wallShearCheck({
+  building,
+  grid,
+  side,
+  shearLb,
+  wallName,
+}: {
+  readonly building: Building
+  readonly grid: Grid
+  readonly side: Side
+  readonly shearLb: number
+  readonly wallName: string
+}): Check {
+  const id = `wall-shear-${side}`
+  const title = `${wallName} in its own plane`
+  const feet = shearLengthFt(building, grid, side)
+  const why = `${Math.round(shearLb).toLocaleString('en-US')} lb of wind must go down this wall`
+  if (feet <= 0) {
+    return notChecked({
+      id,
+      title,
+      stage: 'bracing',
+      why: `${why}; it has no skin to carry it.`,
+      fix: 'Braces in this wall, or an engineer.',
+    })
+  }
+  if (building.bracing.walls === 'none' || building.skin.wallAllowPlf === null) {
+    return notChecked({
+      id,
+      title,
+      stage: 'bracing',
+      why:
+        `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ` +
+        (`${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}` +
+          '.'),
+      fix: 'Enter the skin’s tested values, or brace the wall.',
+    })
+  }
+  const allow = building.skin.wallAllowPlf
+  return makeCheck({
+    stage: 'bracing',
+    group: 'diaphragm',
+    subjects: [],
+    id,
+    title,
+    demand: shearLb / feet,
+    capacity: allow,
+    unit: 'plf',
+    combination: '0.6W',
+    place: 'between openings',
+    governs: `${why}, ${Math.round(shearLb / feet)} plf between its openings.`,
+    fix: 'Fewer openings in this wall, a stronger skin, or braces.',
+    trace: () => [
+      line({
+        label: 'Shear in the wall',
+        formula: 'V',
+        numbers: sig(shearLb),
+        value: shearLb,
+        unit: 'lb',
+        clause: 'ASCE 7-16 27.3',
+      }),
+      line({
+        label: 'Per foot',
+        formula: 'v = V/L',
+        numbers: `${sig(shearLb)}/${sig(feet)}`,
+        value: shearLb / feet,
+        unit: 'plf',
+        clause: 'statics',
+      }),
+      line({
+        label: 'Pull at the end of each piece',
+        formula: 'v·h',
+        numbers: `${sig(shearLb / feet)} × ${sig(building.heelIn / 12)}`,
+        value: (shearLb / feet) * (building.heelIn / 12),
+        unit: 'lb',
+        clause: 'statics',
+      }),
+    ],
+  })
+}
+
 /** Roof diaphragm, end and eave walls, chords, knee braces, braces, skirt, lamination and what they rest on. */
 export function bracingChecks({
   job,
@@ -519,404 +1082,26 @@ export function bracingChecks({
       }),
     )
   else if (row.result && building.skin.roofAllowPlf !== null) {
-    const bay = Math.max(...row.result.bayShearLb.map(Math.abs))
-    const perSlope = bay / 2 / cos
-    const shearPlf = perSlope / slopeFt
-    const allow = building.skin.roofAllowPlf
-    if (ratio > 4)
-      out.push(
-        notChecked({
-          id: 'diaphragm-shape',
-          title: 'Roof diaphragm, proportions',
-          stage: 'bracing',
-          why: `The building is ${sig(ratio)} times as long as wide; past 4 the sharing by stiffness is not relied on here.`,
-          fix: 'An interior shear wall, or an engineer.',
-        }),
-      )
-    out.push(
-      makeCheck({
-        ...head,
-        id: 'diaphragm',
-        title: 'Roof diaphragm',
-        demand: shearPlf,
-        capacity: allow,
-        unit: 'plf',
-        combination: '0.6W',
-        place: 'end bay',
-        governs: `The end bay passes ${Math.round(shearPlf)} plf along each slope to the end wall.`,
-        fix: 'A stronger roof assembly, a shorter building between shear walls, or knee braces.',
-        trace: () => [
-          line({
-            label: 'Eave load of one frame',
-            formula: 'R = w·bay',
-            numbers: `${sig(row.eavePlf)} × ${sig(Math.max(...row.loadLb) / row.eavePlf)}`,
-            value: Math.max(...row.loadLb),
-            unit: 'lb',
-            clause: 'ASCE 7-16 27.3, statics',
-          }),
-          line({
-            label: 'Bay stiffness',
-            formula: 'c = 2·G·Ls/s·cos²θ',
-            numbers:
-              `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ` +
-              `${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
-            value: Math.max(...row.bayLbIn),
-            unit: 'lb/in',
-            clause: 'ASABE EP484',
-            verify: 'C18',
-          }),
-          line({
-            label: 'Largest bay shear',
-            formula: `K·D = R, ${row.loadLb.length} frames solved together`,
-            numbers: sig(bay),
-            value: bay,
-            unit: 'lb',
-            clause: 'ASABE EP484',
-            verify: 'C18',
-          }),
-          line({
-            label: 'Along one slope',
-            formula: 'V/2/cosθ',
-            numbers: `${sig(bay)}/2/${sig(cos)}`,
-            value: perSlope,
-            unit: 'lb',
-            clause: 'statics',
-          }),
-          line({
-            label: 'Per foot of slope',
-            formula: 'v = V/Ls',
-            numbers: `${sig(perSlope)}/${sig(slopeFt)}`,
-            value: shearPlf,
-            unit: 'plf',
-            clause: 'statics',
-          }),
-        ],
-      }),
-    )
-    const chord = (row.eavePlf * (grid.lengthIn / 12) ** 2) / (8 * (grid.widthIn / 12))
-    const girt = boardValues(building.girts.lumber, boardSize(building.girts.size).nominal, building.grades)
-    if (girt) {
-      const cap = girt.ft * 1.6 * boardSize(building.girts.size).areaIn2
-      out.push(
-        makeCheck({
-          ...head,
-          id: 'chord',
-          title: 'Eave girt as chord of the roof',
-          demand: chord,
-          capacity: cap,
-          unit: 'lb',
-          combination: '0.6W',
-          place: 'mid-length of each eave',
-          governs:
-            `The eave girt is pulled with ${Math.round(chord).toLocaleString('en-US')} lb at mid-length; its ` +
-            'splices must carry that.',
-          fix: 'A doubled or wider top girt, spliced over posts with blocks.',
-          trace: () => [
-            line({
-              label: 'Chord force',
-              formula: 'w·L²/(8·B)',
-              numbers: `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`,
-              value: chord,
-              unit: 'lb',
-              clause: 'ASABE EP484',
-              verify: 'C18',
-            }),
-            line({
-              label: 'Board in tension',
-              formula: "Ft'·A",
-              numbers: `${sig(girt.ft)} × 1.6 × ${sig(boardSize(building.girts.size).areaIn2)}`,
-              value: cap,
-              unit: 'lb',
-              clause: 'NDS 2018 3.8',
-            }),
-          ],
-        }),
-      )
-    }
+    out.push(...diaphragmChecks({ row, cos, slopeFt, building, ratio, head, grid }))
+    out.push(...chordChecks({ row, grid, building, head }))
   }
   out.push(swayCheck(building, lateral))
   // Walls in their own plane.
   for (const side of SIDES) {
     const shearLb = shear[side]
     if (shearLb <= 0 || lines.some((line) => line.side === side)) continue
-    const id = `wall-shear-${side}`
-    const title = `${names[side]} in its own plane`
-    const feet = shearLengthFt(building, grid, side)
-    const why = `${Math.round(shearLb).toLocaleString('en-US')} lb of wind must go down this wall`
-    if (feet <= 0) {
-      out.push(
-        notChecked({
-          id,
-          title,
-          stage: 'bracing',
-          why: `${why}; it has no skin to carry it.`,
-          fix: 'Braces in this wall, or an engineer.',
-        }),
-      )
-      continue
-    }
-    if (building.bracing.walls === 'none' || building.skin.wallAllowPlf === null) {
-      out.push(
-        notChecked({
-          id,
-          title,
-          stage: 'bracing',
-          why:
-            `${why}, ${Math.round(shearLb / feet)} plf over ${sig(feet)} ft between openings; ` +
-            (`${building.bracing.walls === 'none' ? 'no braces are drawn' : 'the wall skin’s tested strength is not entered'}` +
-              '.'),
-          fix: 'Enter the skin’s tested values, or brace the wall.',
-        }),
-      )
-      continue
-    }
-    const allow = building.skin.wallAllowPlf
-    out.push(
-      makeCheck({
-        ...head,
-        id,
-        title,
-        demand: shearLb / feet,
-        capacity: allow,
-        unit: 'plf',
-        combination: '0.6W',
-        place: 'between openings',
-        governs: `${why}, ${Math.round(shearLb / feet)} plf between its openings.`,
-        fix: 'Fewer openings in this wall, a stronger skin, or braces.',
-        trace: () => [
-          line({
-            label: 'Shear in the wall',
-            formula: 'V',
-            numbers: sig(shearLb),
-            value: shearLb,
-            unit: 'lb',
-            clause: 'ASCE 7-16 27.3',
-          }),
-          line({
-            label: 'Per foot',
-            formula: 'v = V/L',
-            numbers: `${sig(shearLb)}/${sig(feet)}`,
-            value: shearLb / feet,
-            unit: 'plf',
-            clause: 'statics',
-          }),
-          line({
-            label: 'Pull at the end of each piece',
-            formula: 'v·h',
-            numbers: `${sig(shearLb / feet)} × ${sig(building.heelIn / 12)}`,
-            value: (shearLb / feet) * (building.heelIn / 12),
-            unit: 'lb',
-            clause: 'statics',
-          }),
-        ],
-      }),
-    )
+    out.push(wallShearCheck({ building, grid, side, shearLb, wallName: names[side] }))
   }
   out.push(...braceChecks({ building, lines, names, gapIn, upliftAt: (kinds) => upliftOfKinds(holes, kinds) }))
   if (building.knee) {
-    const knee = building.knee
-    const size = boardSize(knee.size)
-    const values = boardValues(knee.lumber, size.nominal, building.grades)
-    const length = Math.hypot(knee.downIn, knee.outIn)
-    if (!knee.trussDesigned)
-      out.push(
-        notChecked({
-          id: 'knee-truss',
-          title: 'Knee braces on the trusses',
-          stage: 'bracing',
-          why:
-            `Each knee pushes and pulls the truss with ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb. ` +
-            'The truss maker has not designed for it.',
-          fix: 'Do not add knee braces until the truss maker has designed for them.',
-        }),
-      )
-    if (values) {
-      const stability = columnStability({
-        slenderness: length / size.bIn / knee.plies,
-        eMinPsi: values.eMin,
-        fcStarPsi: values.fc * 1.6,
-      })
-      const cap = Math.min(values.fc * 1.6 * stability.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
-      out.push(
-        Number.isNaN(stability.cp)
-          ? notChecked({
-              id: 'knee',
-              title: 'Knee braces',
-              stage: 'bracing',
-              why: `A brace ${formatLength(length)} long is too limber (le/d over 50).`,
-              fix: 'Shorter, doubled or blocked braces.',
-            })
-          : makeCheck({
-              ...head,
-              group: 'brace',
-              id: 'knee',
-              title: 'Knee braces',
-              demand: lateral.kneeLb,
-              capacity: cap,
-              unit: 'lb',
-              combination: 'D+0.6W',
-              place: 'each eave post',
-              governs: `The frame puts ${Math.round(lateral.kneeLb).toLocaleString('en-US')} lb into each knee.`,
-              fix: 'Doubled braces, or braces that meet lower on the post.',
-              trace: () => [
-                line({
-                  label: 'Force in the knee',
-                  formula: 'post, stiff truss and knee solved together',
-                  numbers: sig(lateral.kneeLb),
-                  value: lateral.kneeLb,
-                  unit: 'lb',
-                  clause: 'statics',
-                }),
-                line({
-                  label: 'Stability of the knee',
-                  formula: 'CP at le/d',
-                  numbers: sig(stability.cp),
-                  value: stability.cp,
-                  unit: '',
-                  clause: `NDS 2018 3.7.1.5; le/d ${sig(length / size.bIn / knee.plies)}`,
-                }),
-                line({
-                  label: 'What it can take',
-                  formula: "the less of Fc'·CP and Ft', × A",
-                  numbers:
-                    `min(${sig(values.fc)} × 1.6 × ${sig(stability.cp)}, ${sig(values.ft)} × 1.6) × ` +
-                    `${sig(size.areaIn2)} × ${knee.plies}`,
-                  value: cap,
-                  unit: 'lb',
-                  clause: 'NDS 2018 3.7, 3.8',
-                }),
-              ],
-            }),
-      )
-    }
+    out.push(...kneeChecks({ building, lateral, head }))
   }
   const size = postSize(building.post)
   if (size.wood === 'laminated') {
-    const plan = laminationPlan({
-      lamination: building.joints.lamination,
-      plies: size.plies,
-      depthIn: size.depthIn,
-      lengthIn: building.heelIn + building.minimumDepthIn,
-      gravity: specificGravity(building.post.lumber, building.grades),
-    })
-    // A rule is kept or broken: there is no half-way that would read as close.
-    const broken = plan.rules.filter((rule) => !rule.ok)
-    out.push(
-      makeCheck({
-        id: 'lamination',
-        title: 'Nails that laminate the posts',
-        stage: 'posts',
-        group: 'joint',
-        subjects: [],
-        demand: broken.length ? 1 + broken.length / 10 : 0,
-        capacity: 1,
-        unit: 'rules',
-        combination: 'detailing',
-        place: broken[0]?.rule ?? 'every rule kept',
-        governs:
-          `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ` +
-          (`${broken.length ? `broken: ${broken.map((rule) => rule.rule).join(', ')}` : 'every rule of NDS 15.3.3 is kept'}` +
-            '.'),
-        fix:
-          'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the ' +
-          'plies count apart.',
-        trace: () =>
-          plan.rules.map((rule) =>
-            line({
-              label: rule.rule,
-              formula: rule.most > 90 ? `${sig(rule.least)} at least` : `${sig(rule.least)} to ${sig(rule.most)}`,
-              numbers: sig(rule.has),
-              value: rule.has,
-              unit: rule.unit,
-              clause: 'NDS 2018 15.3.3.1',
-            }),
-          ),
-      }),
-    )
-    if (building.post.ep559)
-      out.push(
-        building.joints.lamination.interfacePlf === null
-          ? notChecked({
-              id: 'ep559',
-              title: 'EP559 fastening of the laminations',
-              stage: 'posts',
-              why:
-                `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies; the shear EP559 asks for is not ` +
-                'entered, so its bending factors rest on your word.',
-              fix: 'Enter the interlayer shear EP559 asks for.',
-            })
-          : makeCheck({
-              id: 'ep559',
-              title: 'EP559 fastening of the laminations',
-              stage: 'posts',
-              group: 'joint',
-              subjects: [],
-              demand: building.joints.lamination.interfacePlf,
-              capacity: Math.max(plan.interfacePlf ?? 0, 1e-9),
-              unit: 'plf',
-              combination: 'as EP559 asks',
-              place: 'between two plies',
-              governs: `The nails pass ${sig(plan.interfacePlf ?? 0)} plf between plies.`,
-              fix: 'More or thicker nails.',
-              trace: () => [
-                line({
-                  label: 'Between two plies',
-                  formula: 'rows·Z·12/spacing',
-                  numbers:
-                    `${building.joints.lamination.rows} × ` +
-                    `${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} ` +
-                    `× 12/${sig(plan.spacingIn)}`,
-                  value: plan.interfacePlf ?? 0,
-                  unit: 'plf',
-                  clause: 'NDS 2018 12.3, ASABE EP559',
-                  verify: 'C08',
-                }),
-              ],
-            }),
-      )
+    out.push(...laminationChecks({ building, size }))
   }
   if (building.skirt.depthIn > 0) {
-    const bay = Math.max(...grid.baysIn)
-    const name =
-      (['2x12', '2x10', '2x8', '2x6', '2x4'] as const).find(
-        (board) => boardSize(board).dIn <= building.skirt.depthIn + 0.01,
-      ) ?? '2x4'
-    const girt = girtRatios(
-      {
-        style: 'flat',
-        size: name,
-        lumber: building.girts.lumber,
-        spans: 1,
-        own: building.grades,
-        finish: building.wallFinish,
-      },
-      {
-        spanIn: bay,
-        spaceIn: Math.max(6, building.skirt.topIn / 2 + gapIn / 2),
-        inwardPsf: results.claddingQhPsf * (1 + results.wind.gcpi),
-        outwardPsf: -results.claddingQhPsf * (1.1 + results.wind.gcpi),
-      },
-    )
-    if (girt)
-      out.push(
-        makeCheck({
-          id: 'skirt',
-          title: 'Skirt board',
-          stage: 'walls',
-          group: 'girt',
-          subjects: [],
-          demand: girt.ratios.worst,
-          capacity: 1,
-          unit: '',
-          combination: '0.6W',
-          place: 'between posts',
-          governs:
-            `Wind works a ${name.replace('x', '×')} over ${formatLength(bay)} with half the wall up to the first ` +
-            'girt.',
-          fix: 'A stake or slab edge between posts, or a doubled board.',
-          trace: girt.trace,
-        }),
-      )
+    out.push(...skirtChecks({ grid, building, gapIn, results }))
   }
   return out
 }

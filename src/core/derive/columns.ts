@@ -484,6 +484,126 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
   })
 }
 
+/** How load and bending come together (NDS 2018 3.9). */
+function togetherLine({
+  seat,
+  columnResult,
+  tension,
+  weak,
+  room,
+}: {
+  readonly seat: boolean
+  readonly columnResult: ColumnResult
+  readonly tension: boolean
+  readonly weak: boolean
+  readonly room: (fce: number) => string
+}): TraceLine {
+  const lastLine = () => {
+    if (seat)
+      return line({
+        label: 'Outer plies beside the pocket',
+        formula: 'fc/Fc*',
+        numbers: `${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)}`,
+        value: columnResult.ratio,
+        unit: '',
+        clause: 'NDS 2018 3.10.1',
+      })
+    if (tension)
+      return line({
+        label: 'Together',
+        formula: `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
+        numbers:
+          `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
+          (`${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}` +
+            `${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`),
+        value: columnResult.ratio,
+        unit: '',
+        clause: 'NDS 2018 3.9.1',
+      })
+    return line({
+      label: 'Together',
+      formula: `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
+      numbers:
+        `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
+        `${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ` +
+        (`${room(columnResult.limits.fce1)})` +
+          `${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`),
+      value: columnResult.ratio,
+      unit: '',
+      clause: 'NDS 2018 3.9.2',
+    })
+  }
+  return lastLine()
+}
+
+/** Stability of a post that is pushed (NDS 2018 3.7.1, 15.3.2). */
+function stabilityLines({
+  columnResult,
+  basis,
+  post,
+  size,
+  values,
+  duration,
+  wet,
+}: {
+  readonly columnResult: ColumnResult
+  readonly basis: ColumnBasis
+  readonly post: Post
+  readonly size: PostSize
+  readonly values: DesignValues
+  readonly duration: number
+  readonly wet: boolean
+}): TraceLine[] {
+  const out: TraceLine[] = []
+  const { fcStar, fce, curve, cp, kf } = columnResult.limits
+  const half = `(1 + ${sig(fce / fcStar)})/(2 × ${curve})`
+  out.push(
+    line({
+      label: 'Slenderness, strong axis',
+      formula: 'Ke·H/d',
+      numbers: `${basis.keOf(post)} × ${sig(basis.lengthIn(post))}/${sig(size.depthIn)}`,
+      value: (basis.keOf(post) * basis.lengthIn(post)) / size.depthIn,
+      unit: '',
+      clause: 'NDS 2018 3.7.1',
+      verify: basis.keOf(post) > 1 ? 'C07' : undefined,
+    }),
+    line({
+      label: 'Slenderness, weak axis',
+      formula: `gap/d2${basis.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
+      numbers: `${sig(basis.gapIn(post))}/${sig(basis.weakDepthIn)}`,
+      value: basis.gapIn(post) / basis.weakDepthIn,
+      unit: '',
+      clause: 'NDS 2018 15.3.2',
+    }),
+    line({
+      label: 'Before stability',
+      formula: 'Fc* = Fc·CD·CM',
+      numbers: `${sig(values.fc)} × ${duration} × ${wetFactors(values, wet).fc}`,
+      value: fcStar,
+      unit: 'psi',
+      clause: values.table,
+      verify: values.verify,
+    }),
+    line({
+      label: 'Stability of the weaker axis',
+      formula: 'CP from α = FcE/Fc*',
+      numbers: `${half} − √((${half})² − ${sig(fce / fcStar)}/${curve})`,
+      value: cp,
+      unit: '',
+      clause: `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`,
+    }),
+    line({
+      label: 'Allowed axial',
+      formula: kf < 1 ? "Fc' = Fc*·Kf·CP" : "Fc' = Fc*·CP",
+      numbers: `${sig(fcStar)}${kf < 1 ? ` × ${kf}` : ''} × ${sig(cp)}`,
+      value: columnResult.fcAllowed,
+      unit: 'psi',
+      clause: kf < 1 ? 'NDS 2018 15.3.2' : 'NDS 2018 3.7',
+    }),
+  )
+  return out
+}
+
 function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine[] {
   const { values, size } = basis
   const wet = columnResult.section === 'at or below grade' && basis.wet
@@ -512,52 +632,7 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
     }),
   ]
   if (!tension && !seat) {
-    const { fcStar, fce, curve, cp, kf } = columnResult.limits
-    const half = `(1 + ${sig(fce / fcStar)})/(2 × ${curve})`
-    out.push(
-      line({
-        label: 'Slenderness, strong axis',
-        formula: 'Ke·H/d',
-        numbers: `${basis.keOf(post)} × ${sig(basis.lengthIn(post))}/${sig(size.depthIn)}`,
-        value: (basis.keOf(post) * basis.lengthIn(post)) / size.depthIn,
-        unit: '',
-        clause: 'NDS 2018 3.7.1',
-        verify: basis.keOf(post) > 1 ? 'C07' : undefined,
-      }),
-      line({
-        label: 'Slenderness, weak axis',
-        formula: `gap/d2${basis.weakDepthIn === 1.5 ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
-        numbers: `${sig(basis.gapIn(post))}/${sig(basis.weakDepthIn)}`,
-        value: basis.gapIn(post) / basis.weakDepthIn,
-        unit: '',
-        clause: 'NDS 2018 15.3.2',
-      }),
-      line({
-        label: 'Before stability',
-        formula: 'Fc* = Fc·CD·CM',
-        numbers: `${sig(values.fc)} × ${duration} × ${wetFactors(values, wet).fc}`,
-        value: fcStar,
-        unit: 'psi',
-        clause: values.table,
-        verify: values.verify,
-      }),
-      line({
-        label: 'Stability of the weaker axis',
-        formula: 'CP from α = FcE/Fc*',
-        numbers: `${half} − √((${half})² − ${sig(fce / fcStar)}/${curve})`,
-        value: cp,
-        unit: '',
-        clause: `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`,
-      }),
-      line({
-        label: 'Allowed axial',
-        formula: kf < 1 ? "Fc' = Fc*·Kf·CP" : "Fc' = Fc*·CP",
-        numbers: `${sig(fcStar)}${kf < 1 ? ` × ${kf}` : ''} × ${sig(cp)}`,
-        value: columnResult.fcAllowed,
-        unit: 'psi',
-        clause: kf < 1 ? 'NDS 2018 15.3.2' : 'NDS 2018 3.7',
-      }),
-    )
+    out.push(...stabilityLines({ columnResult, basis, post, size, values, duration, wet }))
   }
   if (tension)
     out.push(
@@ -607,42 +682,7 @@ function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post,
       }),
     )
   const room = (fce: number) => `(1 − ${sig(columnResult.fc)}/${sig(fce)})`
-  const lastLine = () => {
-    if (seat)
-      return line({
-        label: 'Outer plies beside the pocket',
-        formula: 'fc/Fc*',
-        numbers: `${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)}`,
-        value: columnResult.ratio,
-        unit: '',
-        clause: 'NDS 2018 3.10.1',
-      })
-    if (tension)
-      return line({
-        label: 'Together',
-        formula: `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
-        numbers:
-          `${sig(-columnResult.fc)}/${sig(columnResult.fcAllowed)} + ` +
-          (`${sig(columnResult.fb)}/${sig(columnResult.fbAllowed)}` +
-            `${weak ? ` + ${sig(columnResult.fb2)}/${sig(columnResult.limits.fb2Allowed)}` : ''}`),
-        value: columnResult.ratio,
-        unit: '',
-        clause: 'NDS 2018 3.9.1',
-      })
-    return line({
-      label: 'Together',
-      formula: `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
-      numbers:
-        `(${sig(columnResult.fc)}/${sig(columnResult.fcAllowed)})² + ` +
-        `${sig(columnResult.fb)}/(${sig(columnResult.fbAllowed)} × ` +
-        (`${room(columnResult.limits.fce1)})` +
-          `${weak ? ` + ${sig(columnResult.fb2)}/(${sig(columnResult.limits.fb2Allowed)} × ${room(columnResult.limits.fce2)})` : ''}`),
-      value: columnResult.ratio,
-      unit: '',
-      clause: 'NDS 2018 3.9.2',
-    })
-  }
-  out.push(lastLine())
+  out.push(togetherLine({ seat, columnResult, tension, weak, room }))
   return out
 }
 
@@ -675,6 +715,63 @@ function postDiagram(bent: Bent, heightIn: number, capacityInLb: number | null):
     lines: [{ fromIn: 0, toIn: heightIn, startLbIn: bent.plf / 12, endLbIn: bent.plf / 12, name: 'wind' }],
     supportsIn: [0, heightIn],
   }
+}
+
+/** How far wind on the cladding sags the post (IBC 2021 Table 1604.3). */
+function sagCheck({
+  sags,
+  demands,
+  pier,
+  basis,
+  common,
+  hole,
+  name,
+  building,
+}: {
+  readonly sags: Post[]
+  readonly demands: Readonly<Record<string, PostDemand>>
+  readonly pier: boolean
+  readonly basis: ColumnBasis
+  readonly common: { stage: 'posts'; group: 'column'; subjects: string[] }
+  readonly hole: HoleKind
+  readonly name: string
+  readonly building: Building
+}): Check {
+  const most = sags.reduce((best, sag) =>
+    demands[sag.id].claddingPlf * sag.heightIn ** 4 > demands[best.id].claddingPlf * best.heightIn ** 4 ? sag : best,
+  )
+  const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
+  const sag = pier
+    ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.values.ePsi * basis.size.iIn4)
+    : (lbPerIn * most.heightIn ** 4) / (185 * basis.values.ePsi * basis.size.iIn4)
+  return makeCheck({
+    ...common,
+    subjects: [most.id, ...hole.postIds.filter((postId) => postId !== most.id)],
+    id: `sag-${hole.kind}`,
+    title: `${name}: sag under wind`,
+    demand: sag,
+    capacity: most.heightIn / building.postSag,
+    unit: 'in',
+    combination: '0.42·W',
+    place: 'at mid-height',
+    governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${building.postSag} is allowed.`,
+    fix: 'A deeper section.',
+    diagram: () =>
+      postDiagram(cladBent(demands[most.id].claddingPlf, basis.lengthIn(most) / 12, pier), basis.lengthIn(most), null),
+    trace: () => [
+      line({
+        label: 'Sag under 0.42·p',
+        formula: pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
+        numbers: pier
+          ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.values.ePsi)} × ` +
+            `${sig(basis.size.iIn4)})`
+          : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`,
+        value: sag,
+        unit: 'in',
+        clause: 'IBC 2021 Table 1604.3 note f',
+      }),
+    ],
+  })
 }
 
 /** Strength, shear and sag of the posts of one kind; every post is worked through and the hardest worked governs. */
@@ -888,47 +985,7 @@ export function columnChecks({
   )
   const sags = own.filter((post) => demands[post.id].claddingPlf > 0)
   if (sags.length) {
-    const most = sags.reduce((best, sag) =>
-      demands[sag.id].claddingPlf * sag.heightIn ** 4 > demands[best.id].claddingPlf * best.heightIn ** 4 ? sag : best,
-    )
-    const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
-    const sag = pier
-      ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.values.ePsi * basis.size.iIn4)
-      : (lbPerIn * most.heightIn ** 4) / (185 * basis.values.ePsi * basis.size.iIn4)
-    out.push(
-      makeCheck({
-        ...common,
-        subjects: [most.id, ...hole.postIds.filter((postId) => postId !== most.id)],
-        id: `sag-${hole.kind}`,
-        title: `${name}: sag under wind`,
-        demand: sag,
-        capacity: most.heightIn / building.postSag,
-        unit: 'in',
-        combination: '0.42·W',
-        place: 'at mid-height',
-        governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${building.postSag} is allowed.`,
-        fix: 'A deeper section.',
-        diagram: () =>
-          postDiagram(
-            cladBent(demands[most.id].claddingPlf, basis.lengthIn(most) / 12, pier),
-            basis.lengthIn(most),
-            null,
-          ),
-        trace: () => [
-          line({
-            label: 'Sag under 0.42·p',
-            formula: pier ? '5·w·H⁴/(384·E·I)' : 'w·H⁴/(185·E·I)',
-            numbers: pier
-              ? `5 × ${sig(lbPerIn)} × ${sig(basis.lengthIn(most))}⁴/(384 × ${sig(basis.values.ePsi)} × ` +
-                `${sig(basis.size.iIn4)})`
-              : `${sig(lbPerIn)} × ${sig(most.heightIn)}⁴/(185 × ${sig(basis.values.ePsi)} × ${sig(basis.size.iIn4)})`,
-            value: sag,
-            unit: 'in',
-            clause: 'IBC 2021 Table 1604.3 note f',
-          }),
-        ],
-      }),
-    )
+    out.push(sagCheck({ sags, demands, pier, basis, common, hole, name, building }))
   }
   return out
 }

@@ -13,6 +13,7 @@ import {
 import { boardSize, boardValues, postSize, timberValues, type DesignValues } from '../wood'
 import type { PostDemand } from './demands'
 import { wallAreaFt2, type SiteResults } from './siteResults'
+import { WindPressures } from '../loads'
 
 /**
  * What the building was found to stand by: the roof taken as holding (unchecked), the roof with the skin's own values,
@@ -144,6 +145,55 @@ function unitOf({
     : fixedPost(heightFt, fixityFt, ei)
 }
 
+/** Load of each frame under wind across the ridge, lb at service level: never less than ASCE 7-16 27.1.5 asks for. */
+function frameLoads({
+  grid,
+  last,
+  results,
+  wind,
+  building,
+  heightFt,
+  psf,
+  riseFt,
+}: {
+  readonly grid: Grid
+  readonly last: number
+  readonly results: SiteResults
+  readonly wind: WindPressures
+  readonly building: Building
+  readonly heightFt: number
+  readonly psf: (pressure: number) => number
+  readonly riseFt: number
+}) {
+  const tribFt = grid.centresIn.map((_, i) => ((i > 0 ? grid.baysIn[i - 1] : 0) + (i < last ? grid.baysIn[i] : 0)) / 24)
+  const roofPsf = results.openRoof
+    ? Math.max(Math.abs(results.openRoof.upPsf), results.openRoof.downPsf)
+    : Math.max(0, wind.roofWindwardBPsf - wind.roofLeewardPsf)
+  // External pressures push the frame downwind; the internal ones cancel. Never less than 16 psf on the wall and 8 psf
+  // on the roof (27.1.5).
+  const shut = (side: 'south' | 'north') => (building.openSides.includes(side) ? 0 : 1)
+  const held = (3 / 8) * heightFt
+  const perFt = psf(
+    Math.max(
+      held * (shut('south') * wind.windwardPsf - shut('north') * wind.leewardPsf),
+      held * (shut('north') * wind.windwardPsf - shut('south') * wind.leewardPsf),
+    ) +
+      roofPsf * riseFt,
+  )
+  const leastPerFt = psf(held * 16 + riseFt * 8)
+  const leanPerFt = results.leanTos.reduce(
+    (sum, leanTo) =>
+      sum +
+      psf(
+        (Math.abs(leanTo.wind.upPsf) * (leanTo.leanTo.depthIn / 12) * Math.sin((leanTo.thetaDeg * Math.PI) / 180)) / 2,
+      ),
+    0,
+  )
+  const eavePlf = Math.max(perFt, leastPerFt) + leanPerFt
+  const loadLb = tribFt.map((widthFt) => eavePlf * widthFt)
+  return { loadLb, eavePlf }
+}
+
 /**
  * Lateral analysis of every post. Across the ridge: each post as a held post plus its share of the frame's movement;
  * the movement is nothing
@@ -193,32 +243,7 @@ export function lateralOf({
   const heightFt = building.heelIn / 12
   const riseFt = ((grid.widthIn / 24) * building.pitchPer12) / 12
   const last = grid.centresIn.length - 1
-  const tribFt = grid.centresIn.map((_, i) => ((i > 0 ? grid.baysIn[i - 1] : 0) + (i < last ? grid.baysIn[i] : 0)) / 24)
-  const roofPsf = results.openRoof
-    ? Math.max(Math.abs(results.openRoof.upPsf), results.openRoof.downPsf)
-    : Math.max(0, wind.roofWindwardBPsf - wind.roofLeewardPsf)
-  // External pressures push the frame downwind; the internal ones cancel. Never less than 16 psf on the wall and 8 psf
-  // on the roof (27.1.5).
-  const shut = (side: 'south' | 'north') => (building.openSides.includes(side) ? 0 : 1)
-  const held = (3 / 8) * heightFt
-  const perFt = psf(
-    Math.max(
-      held * (shut('south') * wind.windwardPsf - shut('north') * wind.leewardPsf),
-      held * (shut('north') * wind.windwardPsf - shut('south') * wind.leewardPsf),
-    ) +
-      roofPsf * riseFt,
-  )
-  const leastPerFt = psf(held * 16 + riseFt * 8)
-  const leanPerFt = results.leanTos.reduce(
-    (sum, leanTo) =>
-      sum +
-      psf(
-        (Math.abs(leanTo.wind.upPsf) * (leanTo.leanTo.depthIn / 12) * Math.sin((leanTo.thetaDeg * Math.PI) / 180)) / 2,
-      ),
-    0,
-  )
-  const eavePlf = Math.max(perFt, leastPerFt) + leanPerFt
-  const loadLb = tribFt.map((widthFt) => eavePlf * widthFt)
+  const { loadLb, eavePlf } = frameLoads({ grid, last, results, wind, building, heightFt, psf, riseFt })
 
   const kneed = (post: Post) => building.knee !== null && isEave(post.side) && post.kind !== 'lean-to'
   const units: Record<string, PostUnit> = {}

@@ -1,10 +1,10 @@
-import { boltStrength } from '../joints'
+import { BoltStrength, boltStrength } from '../joints'
 import { wallPosts, type Grid, type PostLayout } from '../layout'
 import { roofLivePsf, type LowRoofSnow } from '../loads'
 import type { Building, Job, LeanTo } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, type LineLoad } from '../result'
 import { uniform, type SpanLoads } from '../statics'
-import { boardSize, boardValues, notchedShearLb, postSize, specificGravity, weightPlf } from '../wood'
+import { BoardSize, boardSize, boardValues, notchedShearLb, postSize, specificGravity, weightPlf } from '../wood'
 import { mainPurlinLoads, purlinMember, roofLimits } from './purlins'
 import type { LeanToLoads, SiteResults } from './siteResults'
 import { spanChecks, type SpanCase, type SpanMember } from './spanCheck'
@@ -155,6 +155,267 @@ export function rafterMember({
   }
 }
 
+/** Boards over the rafters of a lean-to wider spaced than 30 in. */
+function leanPurlinChecks({
+  building,
+  results,
+  lean,
+  spaceIn,
+  snow,
+  leanTo,
+  name,
+}: {
+  readonly building: Building
+  readonly results: SiteResults
+  readonly lean: LeanToLoads
+  readonly spaceIn: number
+  readonly snow: LowRoofSnow
+  readonly leanTo: LeanTo
+  readonly name: string
+}): Check[] {
+  const out: Check[] = []
+  const cn = building.skin.openRoofCn
+  const up = cn === null ? [] : [{ zone: 'open roof', upPsf: results.claddingQhPsf * 0.85 * cn }]
+  const base = {
+    thetaDeg: lean.thetaDeg,
+    deadPsf: results.dead.slopePsf,
+    leastPsf: mainPurlinLoads(building, results, spaceIn, ['1'])?.leastPsf ?? 0,
+    snowPsf: snow.uniformPsf + snow.peakPsf,
+    livePsf: roofLivePsf((spaceIn * building.roof.purlins.spaceIn) / 144, leanTo.pitchPer12),
+    windInPsf: cn === null ? lean.wind.downPsf : results.claddingQhPsf * 0.85 * cn,
+    zones: up,
+  }
+  out.push(
+    ...spanChecks(
+      purlinMember({
+        building,
+        id: `lean-purlins-${leanTo.side}`,
+        title: `${name}: purlins`,
+        group: 'lean-to',
+        spanIn: spaceIn,
+        purlinLoads: base,
+        fix: `Closer rows by the wall, where ${snow.governs} snow lies deepest, or a deeper purlin.`,
+      }),
+    ),
+  )
+  if (cn === null)
+    out.push(
+      notChecked({
+        id: `lean-purlins-up-${leanTo.side}`,
+        title: `${name}: purlins under uplift`,
+        stage: 'roof',
+        why: 'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.',
+        fix: 'Enter CN from the standard, or take these to an engineer.',
+      }),
+    )
+  return out
+}
+
+/** The tie that holds a rafter down on its beam (ASCE 7-16 2.4.1 (7)). */
+function rafterTieCheck({
+  tie,
+  leanTo,
+  name,
+  uLb,
+  head,
+  lean,
+}: {
+  readonly tie: number | null
+  readonly leanTo: LeanTo
+  readonly name: string
+  readonly uLb: number
+  readonly head: { stage: 'roof'; subjects: string[] }
+  readonly lean: LeanToLoads
+}): Check {
+  return tie === null
+    ? notChecked({
+        id: `tie-${leanTo.side}`,
+        title: `${name}: rafter ties`,
+        stage: 'roof',
+        why: `Wind lifts each rafter by ${Math.round(uLb)} lb at its end; the rating of the ties is not entered.`,
+        fix: 'Enter the rated uplift of the ties; toe-nails are not counted.',
+      })
+    : makeCheck({
+        ...head,
+        group: 'joint',
+        id: `tie-${leanTo.side}`,
+        title: `${name}: rafter ties`,
+        demand: uLb,
+        capacity: tie,
+        unit: 'lb',
+        combination: '0.6D+0.6W',
+        place: 'low end',
+        governs: `Wind lifts each rafter by ${Math.round(uLb)} lb; each tie is rated ${tie} lb.`,
+        fix: 'Stronger ties, or two.',
+        trace: () => [
+          ...lean.wind.trace,
+          line({
+            label: 'Rated tie',
+            formula: 'typed',
+            numbers: sig(tie),
+            value: tie,
+            unit: 'lb',
+            clause: 'maker’s report',
+          }),
+        ],
+      })
+}
+
+/** A ledger over the bays between wall posts, bolted to them. */
+function ledgerChecks({
+  layout,
+  leanTo,
+  building,
+  results,
+  lean,
+  name,
+  upPlf,
+  bolt,
+  wLb,
+  tribFt,
+  head,
+  bolts,
+}: {
+  readonly layout: PostLayout
+  readonly leanTo: LeanTo
+  readonly building: Building
+  readonly results: SiteResults
+  readonly lean: LeanToLoads
+  readonly name: string
+  readonly upPlf: number
+  readonly bolt: (duration: number, plies: number, double: boolean) => BoltStrength
+  readonly wLb: number
+  readonly tribFt: number
+  readonly head: { stage: 'roof'; subjects: string[] }
+  readonly bolts: { diameterIn: 0.5 | 0.625 | 0.75; count: number }
+}): Check[] {
+  const out: Check[] = []
+  const posts = wallPosts(layout.posts, leanTo.side)
+  const spanIn = posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - posts[i].x), 0)
+  out.push(
+    ...builtUp({
+      building,
+      results,
+      lean,
+      id: `ledger-${leanTo.side}`,
+      title: `${name}: ledger`,
+      spec: leanTo.ledger,
+      spanIn,
+      snowPlf: lean.wallPlf,
+      upPlf,
+    }),
+  )
+  const strength = bolt(1.15, leanTo.ledger.plies, false)
+  const rLb = (wLb / tribFt) * (spanIn / 12)
+  out.push(
+    makeCheck({
+      ...head,
+      group: 'joint',
+      id: `ledger-bolts-${leanTo.side}`,
+      title: `${name}: ledger bolted to posts`,
+      demand: rLb,
+      capacity: strength.groupLb,
+      unit: 'lb',
+      combination: 'D+S',
+      place: 'at a wall post',
+      governs: `${Math.round(rLb).toLocaleString('en-US')} lb of ledger on ${bolts.count} bolts at each post.`,
+      fix: 'More or thicker bolts, or a bearing block under the ledger.',
+      trace: () => strength.trace,
+    }),
+  )
+  return out
+}
+
+/** Each rafter bolted to its post: down under snow, up under wind. */
+function ledgerPostChecks({
+  leanTo,
+  bolt,
+  head,
+  name,
+  wLb,
+  uLb,
+  bolts,
+}: {
+  readonly leanTo: LeanTo
+  readonly bolt: (duration: number, plies: number, double: boolean) => BoltStrength
+  readonly head: { stage: 'roof'; subjects: string[] }
+  readonly name: string
+  readonly wLb: number
+  readonly uLb: number
+  readonly bolts: { diameterIn: 0.5 | 0.625 | 0.75; count: number }
+}): Check {
+  const double = leanTo.rafter.plies === 2
+  const [strength, upBolts] = [
+    bolt(1.15, double ? 1 : leanTo.rafter.plies, double),
+    bolt(1.6, double ? 1 : leanTo.rafter.plies, double),
+  ]
+  return makeCheck({
+    ...head,
+    group: 'joint',
+    id: `ledger-${leanTo.side}`,
+    title: `${name}: rafters bolted to wall posts`,
+    demand: Math.max(wLb / strength.groupLb, uLb / upBolts.groupLb),
+    capacity: 1,
+    unit: '',
+    combination: wLb / strength.groupLb > uLb / upBolts.groupLb ? 'D+S' : '0.6D+0.6W',
+    place: 'at the wall',
+    governs:
+      `${Math.round(wLb).toLocaleString('en-US')} lb down and ${Math.round(uLb).toLocaleString('en-US')} lb up ` +
+      `on ${bolts.count} bolts of ${bolts.diameterIn} in.`,
+    fix: 'More or thicker bolts, or a bearing block under the rafter.',
+    trace: () => strength.trace,
+  })
+}
+
+/** The rafter's bird's mouth on its beam (NDS 2018 3.10). */
+function seatCheck({
+  head,
+  leanTo,
+  name,
+  bm,
+  size,
+}: {
+  readonly head: { stage: 'roof'; subjects: string[] }
+  readonly leanTo: LeanTo
+  readonly name: string
+  readonly bm: BirdsMouth
+  readonly size: BoardSize
+}): Check {
+  return makeCheck({
+    ...head,
+    group: 'lean-to',
+    id: `seat-${leanTo.side}`,
+    title: `${name}: bird’s mouth`,
+    demand: bm.notchIn,
+    capacity: size.dIn / 4,
+    unit: 'in',
+    place: 'low end',
+    combination: 'detailing',
+    governs:
+      `A level seat of ${sig(leanTo.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its ` +
+      'depth is the most.',
+    fix: 'A shorter seat, or a deeper rafter.',
+    trace: () => [
+      line({
+        label: 'Notch',
+        formula: 'a·sinθ',
+        numbers: `${sig(leanTo.seatIn)} × sin(${sig(bm.thetaDeg)}°)`,
+        value: bm.notchIn,
+        unit: 'in',
+        clause: 'NDS 2018 4.4.3',
+      }),
+      line({
+        label: 'Longest seat',
+        formula: 'd/(4·sinθ)',
+        numbers: `${sig(size.dIn)}/(4 × sin(${sig(bm.thetaDeg)}°))`,
+        value: bm.mostSeatIn,
+        unit: 'in',
+        clause: 'NDS 2018 4.4.3',
+      }),
+    ],
+  })
+}
+
 /** Rafters, purlins, ledger or bolts, beam, seats and ties of one open lean-to. */
 export function leanToChecks({
   job,
@@ -183,41 +444,7 @@ export function leanToChecks({
   const size = boardSize(leanTo.rafter.size)
   const values = boardValues(leanTo.rafter.lumber, size.nominal, building.grades)
   const bm = birdsMouth(leanTo.pitchPer12, size.dIn, leanTo.seatIn, leanTo.depthIn)
-  out.push(
-    makeCheck({
-      ...head,
-      group: 'lean-to',
-      id: `seat-${leanTo.side}`,
-      title: `${name}: bird’s mouth`,
-      demand: bm.notchIn,
-      capacity: size.dIn / 4,
-      unit: 'in',
-      place: 'low end',
-      combination: 'detailing',
-      governs:
-        `A level seat of ${sig(leanTo.seatIn)} in. cuts ${sig(bm.notchIn)} in. into the rafter; a quarter of its ` +
-        'depth is the most.',
-      fix: 'A shorter seat, or a deeper rafter.',
-      trace: () => [
-        line({
-          label: 'Notch',
-          formula: 'a·sinθ',
-          numbers: `${sig(leanTo.seatIn)} × sin(${sig(bm.thetaDeg)}°)`,
-          value: bm.notchIn,
-          unit: 'in',
-          clause: 'NDS 2018 4.4.3',
-        }),
-        line({
-          label: 'Longest seat',
-          formula: 'd/(4·sinθ)',
-          numbers: `${sig(size.dIn)}/(4 × sin(${sig(bm.thetaDeg)}°))`,
-          value: bm.mostSeatIn,
-          unit: 'in',
-          clause: 'NDS 2018 4.4.3',
-        }),
-      ],
-    }),
-  )
+  out.push(seatCheck({ head, leanTo, name, bm, size }))
   const down = (at: 'wallPlf' | 'outerPlf') => (lean[at] + (results.dead.maxPsf * leanTo.depthIn) / 24) * tribFt
   const gLb = down('outerPlf')
   if (values)
@@ -282,63 +509,9 @@ export function leanToChecks({
   const upPlf = -0.6 * lean.wind.upPsf * (leanTo.depthIn / 24) - 0.6 * results.dead.minPsf * (leanTo.depthIn / 24)
   const uLb = Math.max(0, upPlf * tribFt)
   if (leanTo.rafter.spaceIn === null) {
-    const double = leanTo.rafter.plies === 2
-    const [strength, upBolts] = [
-      bolt(1.15, double ? 1 : leanTo.rafter.plies, double),
-      bolt(1.6, double ? 1 : leanTo.rafter.plies, double),
-    ]
-    out.push(
-      makeCheck({
-        ...head,
-        group: 'joint',
-        id: `ledger-${leanTo.side}`,
-        title: `${name}: rafters bolted to wall posts`,
-        demand: Math.max(wLb / strength.groupLb, uLb / upBolts.groupLb),
-        capacity: 1,
-        unit: '',
-        combination: wLb / strength.groupLb > uLb / upBolts.groupLb ? 'D+S' : '0.6D+0.6W',
-        place: 'at the wall',
-        governs:
-          `${Math.round(wLb).toLocaleString('en-US')} lb down and ${Math.round(uLb).toLocaleString('en-US')} lb up ` +
-          `on ${bolts.count} bolts of ${bolts.diameterIn} in.`,
-        fix: 'More or thicker bolts, or a bearing block under the rafter.',
-        trace: () => strength.trace,
-      }),
-    )
+    out.push(ledgerPostChecks({ leanTo, bolt, head, name, wLb, uLb, bolts }))
   } else {
-    const posts = wallPosts(layout.posts, leanTo.side)
-    const spanIn = posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - posts[i].x), 0)
-    out.push(
-      ...builtUp({
-        building,
-        results,
-        lean,
-        id: `ledger-${leanTo.side}`,
-        title: `${name}: ledger`,
-        spec: leanTo.ledger,
-        spanIn,
-        snowPlf: lean.wallPlf,
-        upPlf,
-      }),
-    )
-    const strength = bolt(1.15, leanTo.ledger.plies, false)
-    const rLb = (wLb / tribFt) * (spanIn / 12)
-    out.push(
-      makeCheck({
-        ...head,
-        group: 'joint',
-        id: `ledger-bolts-${leanTo.side}`,
-        title: `${name}: ledger bolted to posts`,
-        demand: rLb,
-        capacity: strength.groupLb,
-        unit: 'lb',
-        combination: 'D+S',
-        place: 'at a wall post',
-        governs: `${Math.round(rLb).toLocaleString('en-US')} lb of ledger on ${bolts.count} bolts at each post.`,
-        fix: 'More or thicker bolts, or a bearing block under the ledger.',
-        trace: () => strength.trace,
-      }),
-    )
+    out.push(...ledgerChecks({ layout, leanTo, building, results, lean, name, upPlf, bolt, wLb, tribFt, head, bolts }))
   }
   if (leanTo.rafter.spaceIn !== null)
     out.push(
@@ -355,78 +528,12 @@ export function leanToChecks({
       }),
     )
   const tie = building.joints.rafterTieLb
-  out.push(
-    tie === null
-      ? notChecked({
-          id: `tie-${leanTo.side}`,
-          title: `${name}: rafter ties`,
-          stage: 'roof',
-          why: `Wind lifts each rafter by ${Math.round(uLb)} lb at its end; the rating of the ties is not entered.`,
-          fix: 'Enter the rated uplift of the ties; toe-nails are not counted.',
-        })
-      : makeCheck({
-          ...head,
-          group: 'joint',
-          id: `tie-${leanTo.side}`,
-          title: `${name}: rafter ties`,
-          demand: uLb,
-          capacity: tie,
-          unit: 'lb',
-          combination: '0.6D+0.6W',
-          place: 'low end',
-          governs: `Wind lifts each rafter by ${Math.round(uLb)} lb; each tie is rated ${tie} lb.`,
-          fix: 'Stronger ties, or two.',
-          trace: () => [
-            ...lean.wind.trace,
-            line({
-              label: 'Rated tie',
-              formula: 'typed',
-              numbers: sig(tie),
-              value: tie,
-              unit: 'lb',
-              clause: 'maker’s report',
-            }),
-          ],
-        }),
-  )
+  out.push(rafterTieCheck({ tie, leanTo, name, uLb, head, lean }))
   const snow = lean.snow.reduce((best, low) =>
     low.peakPsf + low.uniformPsf > best.peakPsf + best.uniformPsf ? low : best,
   )
   if (spaceIn > 30) {
-    const cn = building.skin.openRoofCn
-    const up = cn === null ? [] : [{ zone: 'open roof', upPsf: results.claddingQhPsf * 0.85 * cn }]
-    const base = {
-      thetaDeg: lean.thetaDeg,
-      deadPsf: results.dead.slopePsf,
-      leastPsf: mainPurlinLoads(building, results, spaceIn, ['1'])?.leastPsf ?? 0,
-      snowPsf: snow.uniformPsf + snow.peakPsf,
-      livePsf: roofLivePsf((spaceIn * building.roof.purlins.spaceIn) / 144, leanTo.pitchPer12),
-      windInPsf: cn === null ? lean.wind.downPsf : results.claddingQhPsf * 0.85 * cn,
-      zones: up,
-    }
-    out.push(
-      ...spanChecks(
-        purlinMember({
-          building,
-          id: `lean-purlins-${leanTo.side}`,
-          title: `${name}: purlins`,
-          group: 'lean-to',
-          spanIn: spaceIn,
-          purlinLoads: base,
-          fix: `Closer rows by the wall, where ${snow.governs} snow lies deepest, or a deeper purlin.`,
-        }),
-      ),
-    )
-    if (cn === null)
-      out.push(
-        notChecked({
-          id: `lean-purlins-up-${leanTo.side}`,
-          title: `${name}: purlins under uplift`,
-          stage: 'roof',
-          why: 'Cladding wind on an open roof is not in the table here: its coefficient CN has not been entered.',
-          fix: 'Enter CN from the standard, or take these to an engineer.',
-        }),
-      )
+    out.push(...leanPurlinChecks({ building, results, lean, spaceIn, snow, leanTo, name }))
   }
   return out
 }

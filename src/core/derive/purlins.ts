@@ -34,6 +34,100 @@ export interface PurlinLoads {
   readonly zones: readonly { readonly zone: string; readonly upPsf: number }[]
 }
 
+/** Load cases of a purlin: gravity and uplift in every zone, on both axes of the slope. */
+function purlinCases({
+  gravity,
+  purlinLoads,
+  edge,
+  span,
+  normal,
+  cos,
+  purlins,
+  along,
+  sin,
+  flat,
+  spanIn,
+  spaceFt,
+}: {
+  readonly gravity: ({
+    name,
+    duration,
+    plan,
+    wind,
+    what,
+  }: {
+    name: string
+    duration: number
+    plan: number
+    wind: number
+    what: string
+  }) => SpanCase
+  readonly purlinLoads: PurlinLoads
+  readonly edge: number
+  readonly span: (plf: number, name: string, point?: number) => SpanLoads
+  readonly normal: (dead: number, plan: number, wind: number) => number
+  readonly cos: number
+  readonly purlins: {
+    style: 'flat' | 'between' | 'over'
+    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
+    lumber: string
+    spaceIn: number
+    run: 'simple' | 'two-span' | 'lapped'
+    skinHolds: boolean
+    blocked: boolean
+  }
+  readonly along: (dead: number, plan: number) => number
+  readonly sin: number
+  readonly flat: boolean
+  readonly spanIn: number
+  readonly spaceFt: number
+}) {
+  const cases: SpanCase[] = [
+    gravity({ name: 'D+S', duration: 1.15, plan: purlinLoads.snowPsf, wind: 0, what: 'snow' }),
+    gravity({ name: 'D+Lr', duration: 1.25, plan: purlinLoads.livePsf, wind: 0, what: 'roof live' }),
+    gravity({ name: 'D+0.6W', duration: 1.6, plan: 0, wind: 0.6 * purlinLoads.windInPsf, what: 'wind' }),
+    gravity({
+      name: 'D+0.75S+0.75(0.6W)',
+      duration: 1.6,
+      plan: 0.75 * purlinLoads.snowPsf,
+      wind: 0.45 * purlinLoads.windInPsf,
+      what: 'snow and wind',
+    }),
+    {
+      name: 'D and a worker',
+      duration: 1.25,
+      luIn: edge,
+      loads: span(normal(purlinLoads.deadPsf, 0, 0), 'dead', WORKER_LB * cos),
+      ...(purlins.skinHolds ? {} : { weak: span(along(purlinLoads.deadPsf, 0), 'dead', WORKER_LB * sin) }),
+    },
+    ...purlinLoads.zones.map(({ zone, upPsf }): SpanCase => {
+      const unbracedIn = () => {
+        if (flat) return 0
+        if (purlins.blocked) return spanIn / 2
+        return spanIn
+      }
+      return {
+        name: '0.6D+0.6W',
+        duration: 1.6,
+        place: `zone ${zone}`,
+        luIn: unbracedIn(),
+        loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),
+        trace: () => [
+          line({
+            label: `Wind up, zone ${zone}`,
+            formula: 'w = (0.6·p − 0.6·D·cosθ)·s',
+            numbers: `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
+            value: (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
+            unit: 'plf',
+            clause: 'ASCE 7-16 Fig. 30.3-2',
+          }),
+        ],
+      }
+    }),
+  ]
+  return cases
+}
+
 /** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
 export function purlinMember({
   building,
@@ -98,49 +192,20 @@ export function purlinMember({
       }),
     ],
   })
-  const cases: SpanCase[] = [
-    gravity({ name: 'D+S', duration: 1.15, plan: purlinLoads.snowPsf, wind: 0, what: 'snow' }),
-    gravity({ name: 'D+Lr', duration: 1.25, plan: purlinLoads.livePsf, wind: 0, what: 'roof live' }),
-    gravity({ name: 'D+0.6W', duration: 1.6, plan: 0, wind: 0.6 * purlinLoads.windInPsf, what: 'wind' }),
-    gravity({
-      name: 'D+0.75S+0.75(0.6W)',
-      duration: 1.6,
-      plan: 0.75 * purlinLoads.snowPsf,
-      wind: 0.45 * purlinLoads.windInPsf,
-      what: 'snow and wind',
-    }),
-    {
-      name: 'D and a worker',
-      duration: 1.25,
-      luIn: edge,
-      loads: span(normal(purlinLoads.deadPsf, 0, 0), 'dead', WORKER_LB * cos),
-      ...(purlins.skinHolds ? {} : { weak: span(along(purlinLoads.deadPsf, 0), 'dead', WORKER_LB * sin) }),
-    },
-    ...purlinLoads.zones.map(({ zone, upPsf }): SpanCase => {
-      const unbracedIn = () => {
-        if (flat) return 0
-        if (purlins.blocked) return spanIn / 2
-        return spanIn
-      }
-      return {
-        name: '0.6D+0.6W',
-        duration: 1.6,
-        place: `zone ${zone}`,
-        luIn: unbracedIn(),
-        loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),
-        trace: () => [
-          line({
-            label: `Wind up, zone ${zone}`,
-            formula: 'w = (0.6·p − 0.6·D·cosθ)·s',
-            numbers: `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
-            value: (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
-            unit: 'plf',
-            clause: 'ASCE 7-16 Fig. 30.3-2',
-          }),
-        ],
-      }
-    }),
-  ]
+  const cases = purlinCases({
+    gravity,
+    purlinLoads,
+    edge,
+    span,
+    normal,
+    cos,
+    purlins,
+    along,
+    sin,
+    flat,
+    spanIn,
+    spaceFt,
+  })
   const limit = roofLimits(building.roof.ceiling)
   // Two spans of a full-length board sag 0.42 as much as one; laps are not counted on.
   const run = purlins.run === 'two-span' ? 0.415 : 1
@@ -307,6 +372,86 @@ function fixing({
   })
 }
 
+/** Screws of the sheet under suction: out of the wood, and the sheet over the head. */
+function screwCheck({
+  purlins,
+  building,
+  field,
+  rake,
+}: {
+  readonly purlins: {
+    style: 'flat' | 'between' | 'over'
+    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
+    lumber: string
+    spaceIn: number
+    run: 'simple' | 'two-span' | 'lapped'
+    skinHolds: boolean
+    blocked: boolean
+  }
+  readonly building: Building
+  readonly field: PurlinLoads
+  readonly rake: PurlinLoads
+}): Check {
+  const gravity = specificGravity(purlins.lumber, building.grades)
+  const screw = building.joints.screw
+  const worst = Math.max(...field.zones.concat(rake.zones).map((zone) => Math.abs(zone.upPsf)))
+  const demand = (0.6 * worst * (purlins.spaceIn / 12) * screw.spacingIn) / 12
+  const hold = screwWithdrawal(gravity, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
+  const over = building.skin.pullOverLb
+  return over === null
+    ? notChecked({
+        id: 'screws',
+        title: 'Skin screws',
+        stage: 'roof',
+        why:
+          `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet ` +
+          'pulls over the head is not known.',
+        fix: 'Enter the panel maker’s pull-over strength.',
+      })
+    : makeCheck({
+        id: 'screws',
+        title: 'Skin screws',
+        stage: 'roof',
+        group: 'joint',
+        subjects: [],
+        demand,
+        capacity: Math.min(hold, over),
+        unit: 'lb',
+        combination: '0.6W',
+        place: 'corners',
+        governs:
+          `Wind pulls ${Math.round(demand)} lb on each screw; ` +
+          `${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`,
+        fix: 'Screws closer together, or closer purlins.',
+        trace: () => [
+          line({
+            label: 'Pull on one screw',
+            formula: '0.6·p·s·spacing',
+            numbers: `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
+            value: demand,
+            unit: 'lb',
+            clause: 'ASCE 7-16 Fig. 30.3-2',
+          }),
+          line({
+            label: 'Wood',
+            formula: '2850·G²·D·p·CD',
+            numbers: `2850 × ${gravity}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
+            value: hold,
+            unit: 'lb',
+            clause: 'NDS 2018 12.2.2',
+          }),
+          line({
+            label: 'Sheet',
+            formula: 'typed',
+            numbers: sig(over),
+            value: over,
+            unit: 'lb',
+            clause: 'maker’s report',
+          }),
+        ],
+      })
+}
+
 /** Purlins of the main roof: gravity, wind up by zone, sag, fixings and skin screws. */
 export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): Check[] {
   const building = job.building
@@ -382,65 +527,6 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
         where: 'rake, eave and ridge corners',
       }),
     )
-  const gravity = specificGravity(purlins.lumber, building.grades)
-  const screw = building.joints.screw
-  const worst = Math.max(...field.zones.concat(rake.zones).map((zone) => Math.abs(zone.upPsf)))
-  const demand = (0.6 * worst * (purlins.spaceIn / 12) * screw.spacingIn) / 12
-  const hold = screwWithdrawal(gravity, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
-  const over = building.skin.pullOverLb
-  out.push(
-    over === null
-      ? notChecked({
-          id: 'screws',
-          title: 'Skin screws',
-          stage: 'roof',
-          why:
-            `The wood holds ${Math.round(hold)} lb a screw against ${Math.round(demand)} lb; whether the sheet ` +
-            'pulls over the head is not known.',
-          fix: 'Enter the panel maker’s pull-over strength.',
-        })
-      : makeCheck({
-          id: 'screws',
-          title: 'Skin screws',
-          stage: 'roof',
-          group: 'joint',
-          subjects: [],
-          demand,
-          capacity: Math.min(hold, over),
-          unit: 'lb',
-          combination: '0.6W',
-          place: 'corners',
-          governs:
-            `Wind pulls ${Math.round(demand)} lb on each screw; ` +
-            `${hold <= over ? 'the wood' : 'the sheet over its head'} gives first.`,
-          fix: 'Screws closer together, or closer purlins.',
-          trace: () => [
-            line({
-              label: 'Pull on one screw',
-              formula: '0.6·p·s·spacing',
-              numbers: `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
-              value: demand,
-              unit: 'lb',
-              clause: 'ASCE 7-16 Fig. 30.3-2',
-            }),
-            line({
-              label: 'Wood',
-              formula: '2850·G²·D·p·CD',
-              numbers: `2850 × ${gravity}² × ${SCREW_IN[screw.gauge]} × ${screw.threadIn} × 1.6`,
-              value: hold,
-              unit: 'lb',
-              clause: 'NDS 2018 12.2.2',
-            }),
-            line({
-              label: 'Sheet',
-              formula: 'typed',
-              numbers: sig(over),
-              value: over,
-              unit: 'lb',
-              clause: 'maker’s report',
-            }),
-          ],
-        }),
-  )
+  out.push(screwCheck({ purlins, building, field, rake }))
   return out
 }

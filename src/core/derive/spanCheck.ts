@@ -145,6 +145,80 @@ function sagOf(
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }
 }
 
+/** Sag of the span against the limit of its use (IBC 2021 Table 1604.3). */
+function sagChecks({
+  member,
+  head,
+}: {
+  readonly member: SpanMember
+  readonly head: {
+    stage: 'holes' | 'posts' | 'walls' | 'roof' | 'bracing'
+    group: NonNullable<
+      | 'ground'
+      | 'column'
+      | 'girt'
+      | 'purlin'
+      | 'truss'
+      | 'beam'
+      | 'lean-to'
+      | 'joint'
+      | 'brace'
+      | 'diaphragm'
+      | 'site'
+      | undefined
+    >
+    subjects: readonly string[]
+  }
+}): Check[] {
+  const out: Check[] = []
+  if (member.sags.length) {
+    const { c: sagCase, q: sagNow } = member.sags
+      .map((sag) => ({ c: sag, q: sagOf(member, sag) }))
+      .reduce((best, each) => (each.q.ratio > best.q.ratio ? each : best))
+    out.push(
+      makeCheck({
+        ...head,
+        id: `${member.id}-sag`,
+        title: `${member.title}: sag`,
+        demand: sagNow.sagIn,
+        capacity: sagNow.limitIn,
+        unit: 'in',
+        combination: sagCase.name,
+        place: 'between its ends',
+        fix: member.fix,
+        governs:
+          `${sagCase.name} sags it ${sig(sagNow.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ` +
+          (`${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}` +
+            '.'),
+        trace: () => [
+          line({
+            label: `Sag, E·I ${sig(sagNow.ei)} lb·in²`,
+            formula: 'from the diagram',
+            numbers: sig(sagNow.sagIn),
+            value: sagNow.sagIn,
+            unit: 'in',
+            clause: 'statics',
+          }),
+          line({
+            label: 'Allowed',
+            formula: sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
+            numbers:
+              sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn
+                ? sig(sagCase.mostIn)
+                : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
+            value: sagNow.limitIn,
+            unit: 'in',
+            clause: 'IBC 2021 Table 1604.3',
+            verify: sagCase.mostIn !== undefined ? 'C26' : undefined,
+          }),
+        ],
+        diagram: () => spanDiagram(sagCase.loads, sagNow.ei),
+      }),
+    )
+  }
+  return out
+}
+
 /**
  * Strength (bending about one or both axes, shear) and sag checks of a simple span, NDS 2018 3.3, 3.4, 3.9, with
  * diagram and trace.
@@ -257,50 +331,6 @@ export function spanChecks(member: SpanMember): Check[] {
         ),
     }),
   ]
-  if (member.sags.length) {
-    const { c: sagCase, q: sagNow } = member.sags
-      .map((sag) => ({ c: sag, q: sagOf(member, sag) }))
-      .reduce((best, each) => (each.q.ratio > best.q.ratio ? each : best))
-    out.push(
-      makeCheck({
-        ...head,
-        id: `${member.id}-sag`,
-        title: `${member.title}: sag`,
-        demand: sagNow.sagIn,
-        capacity: sagNow.limitIn,
-        unit: 'in',
-        combination: sagCase.name,
-        place: 'between its ends',
-        fix: member.fix,
-        governs:
-          `${sagCase.name} sags it ${sig(sagNow.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ` +
-          (`${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}` +
-            '.'),
-        trace: () => [
-          line({
-            label: `Sag, E·I ${sig(sagNow.ei)} lb·in²`,
-            formula: 'from the diagram',
-            numbers: sig(sagNow.sagIn),
-            value: sagNow.sagIn,
-            unit: 'in',
-            clause: 'statics',
-          }),
-          line({
-            label: 'Allowed',
-            formula: sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? 'limit in place' : 'L/n',
-            numbers:
-              sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn
-                ? sig(sagCase.mostIn)
-                : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
-            value: sagNow.limitIn,
-            unit: 'in',
-            clause: 'IBC 2021 Table 1604.3',
-            verify: sagCase.mostIn !== undefined ? 'C26' : undefined,
-          }),
-        ],
-        diagram: () => spanDiagram(sagCase.loads, sagNow.ei),
-      }),
-    )
-  }
+  out.push(...sagChecks({ member, head }))
   return out
 }

@@ -86,35 +86,25 @@ interface Boards {
 const split = (lengthIn: number): number[] =>
   stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
 
-function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
-  const purlins = building.roof.purlins
-  const rows = purlinRows(building, grid)
-  const trusses = plan.trusses
-  const stick = (i: number) => trusses[i + 1].xIn - trusses[i].xIn
-  // Purlins run from truss to truss; an overhang goes on the end ones.
-  const perRow = trusses
-    .slice(1)
-    .map((_, i) => stick(i) + (i === 0 || i === trusses.length - 2 ? building.gableOverhangIn : 0))
-  const out: Boards[] = [
-    {
-      what: 'purlins',
-      size: purlins.size,
-      lumber: purlins.lumber,
-      lengthsIn:
-        purlins.style === 'flat' || plan.spaceIn < 60
-          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * building.gableOverhangIn)).flat()
-          : Array.from({ length: rows }, () => perRow).flat(),
-    },
-  ]
-  for (const beam of plan.beams) {
-    const spec = building.roof[beam.kind]
-    out.push({
-      what: beam.kind === 'carrier' ? 'carriers' : 'headers',
-      size: spec.size,
-      lumber: spec.lumber,
-      lengthsIn: Array.from({ length: spec.plies }, () => beam.spanIn + 3),
-    })
+/** Rafters, beam, ledger and boards of each lean-to. */
+function leanToBoards({
+  building,
+  grid,
+  purlins,
+}: {
+  readonly building: Building
+  readonly grid: Grid
+  readonly purlins: {
+    style: 'flat' | 'between' | 'over'
+    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
+    lumber: string
+    spaceIn: number
+    run: 'simple' | 'two-span' | 'lapped'
+    skinHolds: boolean
+    blocked: boolean
   }
+}): Boards[] {
+  const out: Boards[] = []
   for (const leanTo of building.leanTos) {
     const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / 12))
     const count =
@@ -146,6 +136,39 @@ function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: read
         lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - 1e-9) + 1 }, () => grid.baysIn).flat(),
       })
   }
+  return out
+}
+
+function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
+  const purlins = building.roof.purlins
+  const rows = purlinRows(building, grid)
+  const trusses = plan.trusses
+  const stick = (i: number) => trusses[i + 1].xIn - trusses[i].xIn
+  // Purlins run from truss to truss; an overhang goes on the end ones.
+  const perRow = trusses
+    .slice(1)
+    .map((_, i) => stick(i) + (i === 0 || i === trusses.length - 2 ? building.gableOverhangIn : 0))
+  const out: Boards[] = [
+    {
+      what: 'purlins',
+      size: purlins.size,
+      lumber: purlins.lumber,
+      lengthsIn:
+        purlins.style === 'flat' || plan.spaceIn < 60
+          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * building.gableOverhangIn)).flat()
+          : Array.from({ length: rows }, () => perRow).flat(),
+    },
+  ]
+  for (const beam of plan.beams) {
+    const spec = building.roof[beam.kind]
+    out.push({
+      what: beam.kind === 'carrier' ? 'carriers' : 'headers',
+      size: spec.size,
+      lumber: spec.lumber,
+      lengthsIn: Array.from({ length: spec.plies }, () => beam.spanIn + 3),
+    })
+  }
+  out.push(...leanToBoards({ building, grid, purlins }))
   for (const line of lines)
     if (building.bracing.walls !== 'straps')
       out.push({
@@ -292,6 +315,27 @@ export interface TakeoffInput {
   readonly lines: readonly BraceLine[]
 }
 
+/** Concrete and gravel of all holes, and the bags of each size. */
+function concreteOf(holes: readonly HoleKind[]) {
+  let concreteFt3 = 0,
+    backfillFt3 = 0,
+    augerFt3 = 0,
+    dugFt = 0,
+    gravelFt3 = 0
+  for (const hole of holes) {
+    concreteFt3 += hole.volumes.concreteFt3 * hole.postIds.length
+    backfillFt3 += hole.volumes.backfillFt3 * hole.postIds.length
+    augerFt3 += hole.volumes.holeFt3 * hole.postIds.length
+    gravelFt3 += hole.volumes.gravelFt3 * hole.postIds.length
+    dugFt += (hole.digIn / 12) * hole.postIds.length
+  }
+  const bags = Object.fromEntries(
+    (Object.keys(BAG_YIELD_FT3) as unknown as BagLb[]).map((key) => [key, bagsFor(concreteFt3, key)]),
+  ) as Record<BagLb, number>
+  const gravelYd3 = (gravelFt3 * (1 + GRAVEL_LOOSE)) / 27
+  return { dugFt, bags, gravelYd3, concreteFt3, backfillFt3, augerFt3 }
+}
+
 /** Quantities and cost of the whole frame. Waste is taken on the total and rounded up once. */
 export function takeoff(takeoffInput: TakeoffInput): Takeoff {
   const { job, rows, holes, grid } = takeoffInput
@@ -318,22 +362,7 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
   const skirtTotal = skirtRuns.reduce((most, skirtRun) => most + Math.max(0, skirtRun), 0)
   const skirtBoard = stockFor(192, 0) ?? 192
   const roof = roofBoards(building, grid, takeoffInput.plan, takeoffInput.lines)
-  let concreteFt3 = 0,
-    backfillFt3 = 0,
-    augerFt3 = 0,
-    dugFt = 0,
-    gravelFt3 = 0
-  for (const hole of holes) {
-    concreteFt3 += hole.volumes.concreteFt3 * hole.postIds.length
-    backfillFt3 += hole.volumes.backfillFt3 * hole.postIds.length
-    augerFt3 += hole.volumes.holeFt3 * hole.postIds.length
-    gravelFt3 += hole.volumes.gravelFt3 * hole.postIds.length
-    dugFt += (hole.digIn / 12) * hole.postIds.length
-  }
-  const bags = Object.fromEntries(
-    (Object.keys(BAG_YIELD_FT3) as unknown as BagLb[]).map((key) => [key, bagsFor(concreteFt3, key)]),
-  ) as Record<BagLb, number>
-  const gravelYd3 = (gravelFt3 * (1 + GRAVEL_LOOSE)) / 27
+  const { dugFt, bags, gravelYd3, concreteFt3, backfillFt3, augerFt3 } = concreteOf(holes)
   const size = postSize(building.post)
   const group = (list: readonly Boards[]): StockLine[] => {
     const by = new Map<string, number[]>()

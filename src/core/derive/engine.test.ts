@@ -1,13 +1,14 @@
 import fc from 'fast-check'
-import { deriveJob, type Derived } from '.'
-import { purlinMember, mainPurlinLoads } from './purlins'
-import { spanWorst } from './spanCheck'
-import { birdsMouth } from './leanTo'
+import { type Derived, deriveJob } from '.'
+import type { Building, Job } from '../model'
 import { simpleSpan } from '../statics'
-import { boardSize } from '../wood'
 import { barnJob, opening } from '../testing/barn'
 import { expectNear } from '../testing/near'
-import type { Building, Job } from '../model'
+import { boardSize } from '../wood'
+import { purlinMember } from './purlinMember'
+import { mainPurlinLoads } from './purlins'
+import { birdsMouth } from './rafters'
+import { spanWorst } from './spanCheck'
 
 // The reference barn of the hand calculations, worked in the order of its chapters.
 const derive = (job: Job): Derived => {

@@ -13,7 +13,7 @@ import {
 import { boardSize, boardValues, postSize, timberValues, type DesignValues } from '../wood'
 import type { PostDemand } from './demands'
 import { wallAreaFt2, type SiteResults } from './siteResults'
-import { WindPressures } from '../loads'
+import type { WindPressures } from '../loads'
 
 /**
  * What the building was found to stand by: the roof taken as holding (unchecked), the roof with the skin's own values,

@@ -1,30 +1,33 @@
-import { swayCheck } from './bracing'
+import { nailOf, nailStrength } from '../joints'
 import {
+  type GirtPiece,
   girtPieces,
   girtRows,
-  onWall,
-  purlinPlaces,
-  type GirtPiece,
   type Grid,
+  onWall,
   type PlacedOpening,
   type PostLayout,
+  purlinPlaces,
   type TrussPlan,
 } from '../layout'
-import { nailOf, nailStrength } from '../joints'
-import { SIDES, type Building, type Job, type Side } from '../model'
+import { roofLivePsf } from '../loads'
+import { type Building, type Job, type Side, SIDES } from '../model'
 import { postSize, specificGravity } from '../wood'
-import { beamMember, trussChecks } from './beams'
-import { columnBasis, columnChecks } from './columns'
-import { postDemands, trussReactions, type RoofLoads } from './demands'
+import { beamMember } from './beams'
+import { columnChecks } from './columns'
+import { columnBasis } from './columnStrength'
+import { postDemands, type RoofLoads, trussReactions } from './demands'
+import { swayCheck } from './diaphragmChecks'
 import { lateralOf } from './frames'
-import { sizeHoles, type HoleKind } from './holes'
-import { rafterMember } from './leanTo'
-import { mainPurlinLoads, purlinMember } from './purlins'
+import { type HoleKind, sizeHoles } from './holes'
 import { holeChecks } from './postChecks'
+import { purlinMember } from './purlinMember'
+import { mainPurlinLoads } from './purlins'
+import { rafterMember } from './rafters'
 import { siteResults, type SiteResults } from './siteResults'
 import { spanWorst } from './spanCheck'
+import { trussChecks } from './trussChecks'
 import { girtAt, girtCases } from './wallChecks'
-import { roofLivePsf } from '../loads'
 
 /** A plan with its loads, for judging parts of it by themselves. */
 export interface PartsOf {

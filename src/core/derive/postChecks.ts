@@ -1,27 +1,15 @@
-import {
-  cleatUpliftLb,
-  collarUpliftLb,
-  CONCRETE_FC_PSI,
-  freeDepthTrace,
-  LEAST_DEPTH_IN,
-  type PadRatios,
-  pierUpliftLb,
-  slabDepthTrace,
-} from '../ground'
-import { bearingStrengthPsi, BOLT_YIELD_PSI, yieldLimit, yieldLine } from '../joints'
+import { CONCRETE_FC_PSI, LEAST_DEPTH_IN, type PadRatios } from '../ground'
 import { isEave, type Post } from '../layout'
 import type { Building, Job } from '../model'
-import { line, makeCheck, notChecked, sig, type Check, type TraceLine } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
 import { formatLength } from '../units'
-import { postSize, specificGravity } from '../wood'
 import { gravityLine, type PostDemand } from './demands'
 import type { Lateral } from './frames'
-import { LateralNeed, STEEPEST_PER12, type HoleKind } from './holes'
-import { actionNumbers } from './lateralCase'
+import { type HoleKind, STEEPEST_PER12 } from './holes'
+import { lateralCheck, lateralUnknown } from './lateralChecks'
 import { kindName } from './postNames'
 import type { SiteResults } from './siteResults'
-
-const dim = (lengthIn: number) => formatLength(lengthIn, { ascii: false })
+import { fixingCheck, upliftCheck } from './upliftChecks'
 
 /** Where a pad gives first, and how it is said. */
 function padFailure(pad: PadRatios): { readonly place: string; readonly how: string } {
@@ -61,161 +49,6 @@ function snowLine({
     : say('eave line × length + lean-to', `${sig(results.eaveSnowPlf)} × ${sig(demand.eaveFt)} + ${sig(rest)}`)
 }
 
-/** Bars or bolts that pass the uplift from the post into its collar or cleats (NDS 2018 12.3). */
-function fixingCheck({
-  building,
-  hole,
-  title,
-  subject,
-}: {
-  readonly building: Building
-  readonly hole: HoleKind
-  readonly title: string
-  readonly subject: readonly string[]
-}): Check {
-  // Bars or bolts through the post bear on concrete (7,500 psi) or on cleats; the pull runs along the post's grain.
-  const collar = building.joints.collar
-  const gravity = specificGravity(building.post.lumber, building.grades)
-  const concrete = building.school === 'collar'
-  const limit = yieldLimit({
-    dIn: collar.diameterIn,
-    lmIn: postSize(building.post).depthIn,
-    lsIn: concrete ? 4 : 1.5,
-    femPsi: bearingStrengthPsi(gravity, collar.diameterIn, 0),
-    fesPsi: concrete ? 7500 : bearingStrengthPsi(gravity, collar.diameterIn, 90),
-    fybPsi: BOLT_YIELD_PSI,
-    thetaDeg: concrete ? 0 : 90,
-    double: true,
-  })
-  const cap = limit.zLb * 1.6 * 0.7 * collar.count
-  return makeCheck({
-    id: `collar-fix-${hole.kind}`,
-    title: `${title}: ${concrete ? 'collar' : 'cleats'} fixed to the post`,
-    stage: 'holes',
-    group: 'joint',
-    subjects: [hole.governing.uplift, ...subject.filter((text) => text !== hole.governing.uplift)],
-    demand: hole.uplift.demandLb,
-    capacity: cap,
-    unit: 'lb',
-    combination: '0.6D+0.6W',
-    place: 'below grade',
-    governs:
-      `${collar.count} bars or bolts of ${collar.diameterIn} in. through the post carry its uplift into the ` +
-      `${concrete ? 'concrete' : 'cleats'}.`,
-    fix: 'More or thicker bars through the post.',
-    trace: () => [
-      yieldLine('One bar', limit, `${collar.diameterIn} in. through ${sig(postSize(building.post).depthIn)} in.`),
-      line({
-        label: 'All, in wet wood',
-        formula: 'n·Z·CD·CM',
-        numbers: `${collar.count} × ${sig(limit.zLb)} × 1.6 × 0.7`,
-        value: cap,
-        unit: 'lb',
-        clause: 'NDS 2018 Table 11.3.3',
-      }),
-    ],
-  })
-}
-
-/** What holds the post down against net uplift (ASCE 7-16 2.4.1 (7)). */
-function upliftCheck({
-  demands,
-  hole,
-  posts,
-  building,
-  title,
-  subject,
-}: {
-  readonly demands: Readonly<Record<string, PostDemand>>
-  readonly hole: HoleKind
-  readonly posts: ReadonlyMap<string, Post>
-  readonly building: Building
-  readonly title: string
-  readonly subject: readonly string[]
-}): Check {
-  const demand = demands[hole.governing.uplift]
-  const post = posts.get(hole.governing.uplift)
-  const postWeight = (demand.postWeightPlf * ((post?.heightIn ?? 0) + hole.embedIn)) / 12
-  const hold = () => {
-    if (building.school === 'pier')
-      return pierUpliftLb(hole.diameterIn, (hole.depthIn + building.bracketIn) / 12).trace()
-    if (building.school === 'collar')
-      return collarUpliftLb({
-        diameterIn: hole.diameterIn,
-        heightIn: Math.min(building.collarHeightIn, hole.embedIn),
-        topFt: Math.max(0, hole.embedIn - building.collarHeightIn) / 12,
-        postAreaFt2: postSize(building.post).areaIn2 / 144,
-        postWeightLb: postWeight,
-        coneDeg: building.coneAngleDeg,
-      }).trace()
-    if (building.cleat)
-      return cleatUpliftLb({
-        ...building.cleat,
-        topFt: Math.max(0, hole.embedIn - 1.5) / 12,
-        postAreaFt2: postSize(building.post).areaIn2 / 144,
-        postWeightLb: postWeight,
-        coneDeg: building.coneAngleDeg,
-      }).trace()
-    return [
-      line({
-        label: 'The post’s own weight',
-        formula: '0.6·post',
-        numbers: `0.6 × ${sig(postWeight)}`,
-        value: hole.uplift.capacityLb,
-        unit: 'lb',
-        clause: 'ASCE 7-16 2.4.1 (7)',
-      }),
-    ]
-  }
-  const upliftFix = () => {
-    if (building.school === 'pad') {
-      if (building.cleat) return 'Longer or wider cleats, deeper.'
-      return 'A pad that is not fixed to the post holds nothing down: cast a collar, or bolt cleats to its foot.'
-    }
-    if (building.school === 'collar')
-      return 'A wider or higher collar, deeper; tamped backfill lets the soil cone spread.'
-    return 'A wider or deeper pier.'
-  }
-  return makeCheck({
-    id: `uplift-${hole.kind}`,
-    title: `${title}: uplift`,
-    stage: 'holes',
-    group: 'ground',
-    subjects: [hole.governing.uplift, ...subject.filter((text) => text !== hole.governing.uplift)],
-    demand: Math.max(0, hole.uplift.demandLb),
-    capacity: hole.uplift.capacityLb,
-    unit: 'lb',
-    combination: '0.6D+0.6W',
-    place: `foot of ${hole.governing.uplift}`,
-    governs:
-      hole.uplift.demandLb <= 0
-        ? 'Dead load alone holds these posts down.'
-        : `Wind lifts ${hole.governing.uplift} by ${Math.round(hole.uplift.demandLb).toLocaleString('en-US')} ` +
-          'lb net of the dead load.',
-    fix: upliftFix(),
-    trace: () => [
-      line({
-        label: 'Wind on the roof',
-        formula: 'W = p·area, p the mean over its area',
-        numbers: `${sig(demand.windUpLb / Math.max(demand.roofFt2, 1e-9))} × ${sig(demand.roofFt2)}`,
-        value: demand.windUpLb,
-        unit: 'lb',
-        clause: 'ASCE 7-16 27.3',
-        verify: hole.kind === 'lean-to' ? 'C14' : undefined,
-      }),
-      line({
-        label: 'Net uplift',
-        formula: 'T = 0.6·W − 0.6·D',
-        numbers: `0.6 × ${sig(demand.windUpLb)} − 0.6 × ${sig(demand.deadMinLb)}`,
-        value: demand.upliftLb,
-        unit: 'lb',
-        clause: 'ASCE 7-16 2.4.1 (7)',
-      }),
-      ...hold(),
-    ],
-  })
-}
-
 /** A plain concrete pad in bending, shear and punching (ACI 318-14 ch. 14). */
 function padCheck({
   pad,
@@ -239,7 +72,7 @@ function padCheck({
         id: `pad-${hole.kind}`,
         title: `${title}: pad thickness`,
         stage: 'holes',
-        why: `A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ${dim(building.padThicknessIn)}.`,
+        why: `A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ${formatLength(building.padThicknessIn)}.`,
         fix: 'Make the pad 8″ thick, or use a precast pad with its maker’s rated load.',
         subjects: subject,
       }),
@@ -257,7 +90,7 @@ function padCheck({
         unit: '',
         combination: `1.6·(${br.gravityCase})`,
         place: padFailure(pad).place,
-        governs: `The pad ${padFailure(pad).how}; plain concrete of 2,500 psi, ${dim(pad.effectiveIn)} counted.`,
+        governs: `The pad ${padFailure(pad).how}; plain concrete of 2,500 psi, ${formatLength(pad.effectiveIn)} counted.`,
         fix: 'A thicker pad.',
         trace: () => [
           line({
@@ -408,173 +241,6 @@ function bearingCheck({
   })
 }
 
-/** Depth in the ground against what the wind on the posts asks for (IBC 2021 1807.3.2). */
-function lateralCheck({
-  building,
-  hole,
-  lateralNeed,
-  job,
-  results,
-  lateral,
-  title,
-  lateralPost,
-  subject,
-}: {
-  readonly building: Building
-  readonly hole: HoleKind
-  readonly lateralNeed: LateralNeed
-  readonly job: Job
-  readonly results: SiteResults
-  readonly lateral: Lateral
-  readonly title: string
-  readonly lateralPost: string
-  readonly subject: readonly string[]
-}): Check {
-  const has = (building.school === 'pier' ? hole.depthIn : hole.embedIn) / 12
-  const pinned = building.school === 'pier'
-  const actions = lateralNeed.actions
-  const sloped = job.site.groundSlopePer12 > 0
-  const trace = (): TraceLine[] => [
-    ...results.wind.trace,
-    line({
-      label: `Wind on the post, ${actions.name}`,
-      formula: '0.6·p × width',
-      numbers: `${sig(actions.windPsf)} × ${sig(actions.widthFt)}`,
-      value: actions.plf,
-      unit: 'plf',
-      clause: 'ASCE 7-16 2.4.1 (5)',
-    }),
-    actions.moveIn === 0
-      ? line({
-          label: 'Movement of its top',
-          formula: 'held by the roof',
-          numbers: '0',
-          value: 0,
-          unit: 'in',
-          clause: lateral.relied,
-        })
-      : line({
-          label: 'Movement of its top',
-          formula:
-            lateral.relied === 'roof checked' ? 'K·D = R, all frames and the roof solved together' : 'R/k of its frame',
-          numbers: sig(actions.moveIn),
-          value: actions.moveIn,
-          unit: 'in',
-          clause: 'statics',
-          verify: lateral.relied === 'roof checked' ? 'C18' : undefined,
-        }),
-    line({
-      label: 'Shear at grade',
-      formula: 'held post × w + k·Δ',
-      numbers: actionNumbers(actions, 'shearLb'),
-      value: lateralNeed.load.shearLb,
-      unit: 'lb',
-      clause: 'statics',
-    }),
-    line({
-      label: 'Moment at grade',
-      formula: 'held post × w + k·H·Δ',
-      numbers: actionNumbers(actions, 'momentFtLb'),
-      value: lateralNeed.load.momentFtLb,
-      unit: 'ft-lb',
-      clause: 'statics',
-      verify: 'C17',
-    }),
-    line({
-      label: 'Lateral soil value',
-      formula: job.site.doubleLateral ? "S'·2" : "S'",
-      numbers: `${sig(results.soil.lateralPsfPerFt)}${job.site.doubleLateral ? ' × 2' : ''}`,
-      value: lateralNeed.load.lateralPsfPerFt,
-      unit: 'psf/ft',
-      clause: `${results.soil.source}${job.site.doubleLateral ? '; IBC 2021 1806.3.4' : ''}`,
-    }),
-    line({
-      label: 'Width on the soil',
-      formula: pinned ? 'b = pier' : 'b = 1.414·face',
-      numbers: pinned ? `${sig(hole.diameterIn)}/12` : `1.414 × ${sig((lateralNeed.load.bFt * 12) / 1.414)}/12`,
-      value: lateralNeed.load.bFt,
-      unit: 'ft',
-      clause: 'IBC 2021 1807.3.2.1',
-      verify: 'C20',
-    }),
-    ...(Number.isFinite(lateralNeed.depthFreeFt) ? freeDepthTrace(lateralNeed.load) : []),
-    ...slabDepthTrace(lateralNeed.load, lateralNeed.depthSlabFt),
-    line({
-      label: `Depth taken, ${lateralNeed.constrained ? '' : 'not '}held at grade`,
-      formula: 'the deeper of the two',
-      numbers: sig(lateralNeed.neededFt),
-      value: lateralNeed.neededFt,
-      unit: 'ft',
-      clause: 'IBC 2021 1807.3.2',
-    }),
-    ...(sloped
-      ? [
-          line({
-            label: 'On falling ground',
-            formula: 'd/(1 − slope)',
-            numbers: `${sig(lateralNeed.neededFt)}/(1 − ${sig(job.site.groundSlopePer12)}/12)`,
-            value: lateralNeed.slopedFt,
-            unit: 'ft',
-            clause: 'lowest ground within the depth',
-          }),
-        ]
-      : []),
-  ]
-  const needFt = lateralNeed.slopedFt
-  const other = lateralNeed.constrained
-    ? 'Not held at grade it would need ' +
-      `${Number.isFinite(lateralNeed.depthFreeFt) ? dim(lateralNeed.depthFreeFt * 12) : 'more than 30 ft'}.`
-    : `A tied slab at grade would cut it to ${dim(lateralNeed.depthSlabFt * 12)}.`
-  return makeCheck({
-    id: `lateral-${hole.kind}`,
-    title: `${title}: sideways in the ground`,
-    stage: 'holes',
-    group: 'ground',
-    subjects: [lateralPost, ...subject.filter((text) => text !== lateralPost)],
-    combination: 'D+0.6W',
-    place: 'at grade',
-    demand: Number.isFinite(needFt) ? needFt : 30,
-    capacity: has,
-    unit: 'ft',
-    governs:
-      `${actions.name[0].toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ` +
-      `${Number.isFinite(needFt) ? dim(needFt * 12) : 'over 30 ft'} in the ground, ` +
-      `${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${dim(has * 12)}.`,
-    fix: lateralNeed.constrained
-      ? 'Go deeper, or fill the hole with concrete.'
-      : `Go deeper, or tie a slab to the posts. ${other}`,
-    trace,
-  })
-}
-
-/** Why the posts cannot be judged sideways in the ground. */
-function lateralUnknown({
-  building,
-  lateral,
-  hole,
-  title,
-  subject,
-}: {
-  readonly building: Building
-  readonly lateral: Lateral
-  readonly hole: HoleKind
-  readonly title: string
-  readonly subject: readonly string[]
-}): Check {
-  const why =
-    building.school === 'pier' && lateral.relied === 'frames alone' && !building.knee
-      ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
-      : `The wind on these posts is not computed. ${lateral.why}`
-  return notChecked({
-    id: `lateral-${hole.kind}`,
-    title: `${title}: sideways in the ground`,
-    stage: 'holes',
-    why,
-    fix: 'Rely on a checked roof diaphragm, add knee braces, or take these to an engineer.',
-    subjects: subject,
-  })
-}
-
 /** The bottom of the concrete below frost (IBC 2021 1809.4, 1809.5). */
 function frostCheck({
   hole,
@@ -598,7 +264,7 @@ function frostCheck({
     unit: 'in',
     combination: 'frost',
     place: 'bottom of the concrete',
-    governs: `The hole is ${dim(hole.depthIn)} deep; frost reaches ${dim(results.site.frostIn)}.`,
+    governs: `The hole is ${formatLength(hole.depthIn)} deep; frost reaches ${formatLength(results.site.frostIn)}.`,
     fix: 'Dig below the frost line.',
     trace: () => [
       line({

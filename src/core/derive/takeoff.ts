@@ -1,16 +1,16 @@
-import { laminationPlan } from '../joints'
 import {
-  onWall,
-  wallLengthIn,
   type GirtPiece,
   type Grid,
+  onWall,
   type PlacedOpening,
   type Post,
   type TrussPlan,
+  wallLengthIn,
 } from '../layout'
-import { SIDES, type BoardName, type Building, type Job, type Lumber, type Side } from '../model'
+import { type BoardName, type Job, type Side, SIDES } from '../model'
 import {
   BAG_YIELD_FT3,
+  type BagLb,
   bagsFor,
   byStock,
   GRAVEL_LOOSE,
@@ -18,11 +18,12 @@ import {
   looseSpoilFt3,
   priceBook,
   stockFor,
-  type BagLb,
 } from '../quantities'
-import { boardSize, postSize, specificGravity, weightPlf } from '../wood'
-import type { BraceLine } from './bracing'
+import { boardSize, postSize, weightPlf } from '../wood'
+import { BOARD_SPARE_IN, type Boards, roofBoards } from './boards'
+import type { BraceLine } from './braceLines'
 import type { HoleKind } from './holes'
+import { type JointLine, jointList } from './joints'
 import { purlinRows } from './purlins'
 import type { ScheduleRow } from './schedule'
 
@@ -30,14 +31,6 @@ export interface StockLine {
   readonly what: string
   readonly stockIn: number | null
   readonly count: number
-}
-/** One kind of joint: what makes it, how many to a joint and how many in all. */
-export interface JointLine {
-  readonly joint: string
-  readonly fastener: string
-  readonly each: number
-  readonly joints: number
-  readonly total: number
 }
 export interface CostLine {
   readonly what: string
@@ -69,238 +62,6 @@ export interface Takeoff {
   readonly boards: number
   readonly heaviestLb: number
   readonly heaviest: string
-}
-
-/** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
-export const BOARD_SPARE_IN = 1
-
-interface Boards {
-  readonly what: string
-  readonly size: BoardName
-  readonly lumber: Lumber
-  readonly lengthsIn: readonly number[]
-  readonly treated?: boolean
-}
-
-/** Boards longer than the list are bought in the list's longest pieces; the joint falls over a support. */
-const split = (lengthIn: number): number[] =>
-  stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
-
-/** Rafters, beam, ledger and boards of each lean-to. */
-function leanToBoards({
-  building,
-  grid,
-  purlins,
-}: {
-  readonly building: Building
-  readonly grid: Grid
-  readonly purlins: {
-    style: 'flat' | 'between' | 'over'
-    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
-    lumber: string
-    spaceIn: number
-    run: 'simple' | 'two-span' | 'lapped'
-    skinHolds: boolean
-    blocked: boolean
-  }
-}): Boards[] {
-  const out: Boards[] = []
-  for (const leanTo of building.leanTos) {
-    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / 12))
-    const count =
-      leanTo.rafter.spaceIn === null
-        ? grid.centresIn.length
-        : Math.ceil(grid.lengthIn / leanTo.rafter.spaceIn - 1e-9) + 1
-    out.push({
-      what: 'rafters',
-      size: leanTo.rafter.size,
-      lumber: leanTo.rafter.lumber,
-      lengthsIn: Array.from({ length: count * leanTo.rafter.plies }, () => slope),
-    })
-    const along = (spec: typeof leanTo.beam, what: string) =>
-      out.push({
-        what,
-        size: spec.size,
-        lumber: spec.lumber,
-        lengthsIn: Array.from({ length: spec.plies }, () => grid.baysIn).flat(),
-      })
-    if (leanTo.rafter.spaceIn !== null) {
-      along(leanTo.ledger, 'ledger')
-      along(leanTo.beam, 'lean-to beam')
-    }
-    if (leanTo.rafter.spaceIn === null || leanTo.rafter.spaceIn > 30)
-      out.push({
-        what: 'purlins',
-        size: purlins.size,
-        lumber: purlins.lumber,
-        lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - 1e-9) + 1 }, () => grid.baysIn).flat(),
-      })
-  }
-  return out
-}
-
-function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
-  const purlins = building.roof.purlins
-  const rows = purlinRows(building, grid)
-  const trusses = plan.trusses
-  const stick = (i: number) => trusses[i + 1].xIn - trusses[i].xIn
-  // Purlins run from truss to truss; an overhang goes on the end ones.
-  const perRow = trusses
-    .slice(1)
-    .map((_, i) => stick(i) + (i === 0 || i === trusses.length - 2 ? building.gableOverhangIn : 0))
-  const out: Boards[] = [
-    {
-      what: 'purlins',
-      size: purlins.size,
-      lumber: purlins.lumber,
-      lengthsIn:
-        purlins.style === 'flat' || plan.spaceIn < 60
-          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * building.gableOverhangIn)).flat()
-          : Array.from({ length: rows }, () => perRow).flat(),
-    },
-  ]
-  for (const beam of plan.beams) {
-    const spec = building.roof[beam.kind]
-    out.push({
-      what: beam.kind === 'carrier' ? 'carriers' : 'headers',
-      size: spec.size,
-      lumber: spec.lumber,
-      lengthsIn: Array.from({ length: spec.plies }, () => beam.spanIn + 3),
-    })
-  }
-  out.push(...leanToBoards({ building, grid, purlins }))
-  for (const line of lines)
-    if (building.bracing.walls !== 'straps')
-      out.push({
-        what: 'braces',
-        size: building.bracing.size,
-        lumber: building.bracing.lumber,
-        lengthsIn: Array.from(
-          { length: line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1) },
-          () => line.stockIn,
-        ),
-      })
-  if (building.knee)
-    out.push({
-      what: 'knee braces',
-      size: building.knee.size,
-      lumber: building.knee.lumber,
-      lengthsIn: Array.from(
-        { length: 2 * building.knee.plies * grid.centresIn.length },
-        () => Math.hypot(building.knee?.downIn ?? 0, building.knee?.outIn ?? 0) + 6,
-      ),
-    })
-  return out
-}
-
-/** Fasteners by joint, with counts over the building. */
-function jointList({
-  building,
-  posts,
-  plan,
-  pieces,
-  purlinJoints,
-  holes,
-  rows,
-  lines,
-}: {
-  building: Building
-  posts: readonly Post[]
-  plan: TrussPlan
-  pieces: number
-  purlinJoints: number
-  holes: readonly HoleKind[]
-  rows: readonly ScheduleRow[]
-  lines: readonly BraceLine[]
-}): JointLine[] {
-  const j = building.joints
-  const make = (joint: string, fastener: string, each: number, joints: number): JointLine => ({
-    joint,
-    fastener,
-    each,
-    joints,
-    total: each * joints,
-  })
-  const size = postSize(building.post)
-  const bolt = (diameterIn: number) => {
-    const inchSize = () => {
-      if (diameterIn === 0.5) return '1/2'
-      if (diameterIn === 0.625) return '5/8'
-      return '3/4'
-    }
-    return `bolt ${inchSize()}`
-  }
-  const seats = plan.trusses.length * 2
-  const out: JointLine[] = [
-    make('girt to post', j.girt.nail, j.girt.count * building.girts.plies, pieces * 2),
-    make(
-      'purlin to support',
-      j.purlinTieLb === null ? j.purlin.nail : 'tie',
-      j.purlinTieLb === null ? j.purlin.count : 1,
-      purlinJoints,
-    ),
-  ]
-  out.push(
-    building.roof.truss.set === 'posts'
-      ? make('truss to post', bolt(j.truss.diameterIn), j.truss.count, seats)
-      : make('truss to carrier', 'tie', 1, seats),
-  )
-  const beams = plan.beams.length
-  if (beams) out.push(make('carrier or header to post', bolt(j.carrier.diameterIn), j.carrier.count, beams + 2))
-  for (const leanTo of building.leanTos)
-    out.push(
-      make(
-        `${leanTo.side} lean-to to wall post`,
-        bolt(j.ledger.diameterIn),
-        j.ledger.count,
-        posts.filter((post) => post.kind === 'lean-to' && post.side === leanTo.side).length,
-      ),
-    )
-  if (size.wood === 'laminated') {
-    const made = new Map<number, number>()
-    const nailsOf = (lengthIn: number): number => {
-      const has = made.get(lengthIn)
-      if (has !== undefined) return has
-      const { total } = laminationPlan({
-        lamination: j.lamination,
-        plies: size.plies,
-        depthIn: size.depthIn,
-        lengthIn,
-        gravity: specificGravity(building.post.lumber, building.grades),
-      })
-      made.set(lengthIn, total)
-      return total
-    }
-    const nails = rows.reduce((sum, row) => sum + nailsOf(row.totalIn), 0)
-    out.push({
-      joint: 'laminating the posts',
-      fastener: j.lamination.nail,
-      each: Math.round(nails / Math.max(1, rows.length)),
-      joints: rows.length,
-      total: nails,
-    })
-  }
-  if (building.school === 'collar' || building.cleat)
-    out.push(
-      make(
-        building.school === 'collar' ? 'collar to post' : 'cleats to post',
-        bolt(j.collar.diameterIn),
-        j.collar.count,
-        holes.reduce((sum, hole) => sum + hole.postIds.length, 0),
-      ),
-    )
-  for (const line of lines)
-    out.push(
-      building.bracing.walls === 'straps'
-        ? make(`${line.side} wall straps`, 'strap', 2, line.bays)
-        : make(
-            `${line.side} wall braces`,
-            building.bracing.nail,
-            building.bracing.nails * 2,
-            line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1),
-          ),
-    )
-  return out
 }
 
 export interface TakeoffInput {

@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import { z } from 'zod'
 import { fail, issue, ok, type Issue, type Result } from '../result'
 import { migrate } from './migrations'
 import { jobSchema, JOB_FORMAT, JOB_VERSION, type Job } from './job'

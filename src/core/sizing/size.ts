@@ -1,23 +1,11 @@
-import {
-  deriveJob,
-  eaveBeamWorst,
-  girtedSides,
-  girtPart,
-  girtWorst,
-  partsOf,
-  planJob,
-  postPart,
-  purlinLengthIn,
-  purlinWorst,
-  rafterWorst,
-  type PartsOf,
-} from '../derive'
+import { deriveJob, eaveBeamWorst, girtedSides, partsOf, type PartsOf, planJob, postPart, rafterWorst } from '../derive'
 import { stringRectangle } from '../layout'
-import { GIRT_SIZES, type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
-import { priceBook, stockFor, type Prices } from '../quantities'
+import { type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
+import { priceBook, type Prices } from '../quantities'
 import { postSize } from '../wood'
 import { sizeBraces } from './braces'
 import { editsFor } from './edits'
+import { bought, builtUps, cheapest, type Counted, HOLDS, sizeGirts, sizePurlins } from './sizeParts'
 import { partWords } from './words'
 
 /** One complete way of sizing the building, judged whole. */
@@ -52,14 +40,6 @@ export interface SizingProgress {
   readonly saying: string
 }
 
-interface Choice<T> {
-  readonly value: T
-  readonly cost: number
-}
-const HOLDS = 1 + 1e-9
-const GAPS_IN = [12, 14, 16, 18, 20, 22, 24, 27, 30]
-const SPACES_IN = [12, 16, 18, 20, 24]
-
 /** Bay counts within the limits; the present one alone where bays are locked or set by hand. */
 export function bayCounts(job: Job): number[] {
   const building = job.building
@@ -78,122 +58,9 @@ export function bayCounts(job: Job): number[] {
   return out.length ? out : [now]
 }
 
-/**
- * The cheapest choice of a list that holds, trying dearer ones only until one does: the list is sorted by cost first,
- * so the first that holds is the cheapest.
- */
-function cheapest<T>(
-  choices: readonly Choice<T>[],
-  holds: (value: T) => boolean,
-  count: { judged: number },
-): Choice<T> | null {
-  for (const choice of [...choices].sort((one, other) => one.cost - other.cost)) {
-    count.judged++
-    if (holds(choice.value)) return choice
-  }
-  return null
-}
-
-const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
-
-interface Counted {
-  judged: number
-  alternatives: number
-}
 interface Sized {
   readonly job: Job
   readonly cost: number
-}
-
-function sizeGirts({
-  parts,
-  building,
-  job,
-  prices,
-  sides,
-  styles,
-  count,
-}: {
-  parts: PartsOf
-  building: Building
-  job: Job
-  prices: Prices
-  sides: readonly Side[]
-  styles: readonly GirtStyle[]
-  count: Counted
-}): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly of: number } | null {
-  const { sizing } = job
-  type Girt = {
-    readonly layout: ReturnType<typeof girtPart>
-    readonly lumber: string
-    readonly change: Partial<Building['girts']>
-  }
-  const choices: Choice<Girt>[] = []
-  for (const style of styles)
-    for (const size of GIRT_SIZES.filter((size) => sizing.boards.includes(size)))
-      for (const maxGapIn of GAPS_IN.filter((gapIn) => gapIn <= sizing.maxGapIn)) {
-        const layout = girtPart(
-          parts,
-          { ...building, girts: { ...building.girts, walls: {}, style, size, maxGapIn } },
-          sides,
-        )
-        const feet = layout.lengthsIn.reduce((sum, lengthIn) => sum + bought(lengthIn), 0) * building.girts.plies
-        for (const lumber of sizing.lumbers)
-          choices.push({
-            value: { layout, lumber, change: { style, size, maxGapIn, lumber } },
-            cost: feet * prices.board(size, lumber),
-          })
-      }
-  const best = cheapest(choices, (girt) => girtWorst(parts, girt.layout, girt.lumber) <= HOLDS, count)
-  return best && { change: best.value.change, cost: best.cost, of: choices.length }
-}
-
-function sizePurlins({
-  parts,
-  building,
-  job,
-  prices,
-  count,
-}: {
-  parts: PartsOf
-  building: Building
-  job: Job
-  prices: Prices
-  count: Counted
-}): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
-  const now = building.roof.purlins
-  const choices: Choice<Building['roof']['purlins']>[] = []
-  for (const size of job.sizing.boards.filter((board) => board !== '2x12'))
-    for (const lumber of job.sizing.lumbers)
-      for (const spaceIn of SPACES_IN)
-        for (const blocked of now.style === 'flat' ? [false] : [false, true]) {
-          const value = { ...now, size, lumber, spaceIn, blocked }
-          const changed = { ...building, roof: { ...building.roof, purlins: value } }
-          const feet = purlinLengthIn(parts, changed) / 12
-          choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
-        }
-  const best = cheapest(
-    choices,
-    (purlins) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins } }) <= HOLDS,
-    count,
-  )
-  return best && { ...best, of: choices.length }
-}
-
-function builtUps(
-  job: Job,
-  prices: Prices,
-  plies: readonly number[],
-  feetPerPly: number,
-): Choice<{ readonly plies: number; readonly size: BoardName; readonly lumber: string }>[] {
-  return plies.flatMap((ply) =>
-    job.sizing.boards.flatMap((size) =>
-      job.sizing.lumbers.map((lumber) => ({
-        value: { plies: ply, size, lumber },
-        cost: ply * feetPerPly * prices.board(size, lumber),
-      })),
-    ),
-  )
 }
 
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */

@@ -1,4 +1,4 @@
-import type { Knex } from 'knex'
+import { Knex } from 'knex'
 import * as jobs from './001_jobs'
 import * as edits from './002_edits'
 import * as records from './003_records'

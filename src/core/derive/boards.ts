@@ -1,0 +1,124 @@
+/** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
+
+import type { Grid, TrussPlan } from '../layout'
+import type { BoardName, Building, Lumber } from '../model'
+import { stockFor } from '../quantities'
+import type { BraceLine } from './braceLines'
+import { purlinRows } from './purlins'
+
+export const BOARD_SPARE_IN = 1
+export interface Boards {
+  readonly what: string
+  readonly size: BoardName
+  readonly lumber: Lumber
+  readonly lengthsIn: readonly number[]
+  readonly treated?: boolean
+}
+/** Boards longer than the list are bought in the list's longest pieces; the joint falls over a support. */
+export const split = (lengthIn: number): number[] =>
+  stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
+/** Rafters, beam, ledger and boards of each lean-to. */
+export function leanToBoards({
+  building,
+  grid,
+  purlins,
+}: {
+  readonly building: Building
+  readonly grid: Grid
+  readonly purlins: {
+    style: 'flat' | 'between' | 'over'
+    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
+    lumber: string
+    spaceIn: number
+    run: 'simple' | 'two-span' | 'lapped'
+    skinHolds: boolean
+    blocked: boolean
+  }
+}): Boards[] {
+  const out: Boards[] = []
+  for (const leanTo of building.leanTos) {
+    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / 12))
+    const count =
+      leanTo.rafter.spaceIn === null
+        ? grid.centresIn.length
+        : Math.ceil(grid.lengthIn / leanTo.rafter.spaceIn - 1e-9) + 1
+    out.push({
+      what: 'rafters',
+      size: leanTo.rafter.size,
+      lumber: leanTo.rafter.lumber,
+      lengthsIn: Array.from({ length: count * leanTo.rafter.plies }, () => slope),
+    })
+    const along = (spec: typeof leanTo.beam, what: string) =>
+      out.push({
+        what,
+        size: spec.size,
+        lumber: spec.lumber,
+        lengthsIn: Array.from({ length: spec.plies }, () => grid.baysIn).flat(),
+      })
+    if (leanTo.rafter.spaceIn !== null) {
+      along(leanTo.ledger, 'ledger')
+      along(leanTo.beam, 'lean-to beam')
+    }
+    if (leanTo.rafter.spaceIn === null || leanTo.rafter.spaceIn > 30)
+      out.push({
+        what: 'purlins',
+        size: purlins.size,
+        lumber: purlins.lumber,
+        lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - 1e-9) + 1 }, () => grid.baysIn).flat(),
+      })
+  }
+  return out
+}
+export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
+  const purlins = building.roof.purlins
+  const rows = purlinRows(building, grid)
+  const trusses = plan.trusses
+  const stick = (i: number) => trusses[i + 1].xIn - trusses[i].xIn
+  // Purlins run from truss to truss; an overhang goes on the end ones.
+  const perRow = trusses
+    .slice(1)
+    .map((_, i) => stick(i) + (i === 0 || i === trusses.length - 2 ? building.gableOverhangIn : 0))
+  const out: Boards[] = [
+    {
+      what: 'purlins',
+      size: purlins.size,
+      lumber: purlins.lumber,
+      lengthsIn:
+        purlins.style === 'flat' || plan.spaceIn < 60
+          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * building.gableOverhangIn)).flat()
+          : Array.from({ length: rows }, () => perRow).flat(),
+    },
+  ]
+  for (const beam of plan.beams) {
+    const spec = building.roof[beam.kind]
+    out.push({
+      what: beam.kind === 'carrier' ? 'carriers' : 'headers',
+      size: spec.size,
+      lumber: spec.lumber,
+      lengthsIn: Array.from({ length: spec.plies }, () => beam.spanIn + 3),
+    })
+  }
+  out.push(...leanToBoards({ building, grid, purlins }))
+  for (const line of lines)
+    if (building.bracing.walls !== 'straps')
+      out.push({
+        what: 'braces',
+        size: building.bracing.size,
+        lumber: building.bracing.lumber,
+        lengthsIn: Array.from(
+          { length: line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1) },
+          () => line.stockIn,
+        ),
+      })
+  if (building.knee)
+    out.push({
+      what: 'knee braces',
+      size: building.knee.size,
+      lumber: building.knee.lumber,
+      lengthsIn: Array.from(
+        { length: 2 * building.knee.plies * grid.centresIn.length },
+        () => Math.hypot(building.knee?.downIn ?? 0, building.knee?.outIn ?? 0) + 6,
+      ),
+    })
+  return out
+}

@@ -1,0 +1,63 @@
+import { roofLivePsf } from '../loads'
+import type { Building, LeanTo } from '../model'
+import type { Check } from '../result'
+import { type SpanLoads, uniform } from '../statics'
+import { boardSize, weightPlf } from '../wood'
+import type { LeanToLoads, SiteResults } from './siteResults'
+import { spanChecks } from './spanCheck'
+
+/** A ledger or lean-to beam under the rafters' load spread along it. */
+
+export function builtUp({
+  building,
+  results,
+  lean,
+  id,
+  title,
+  spec,
+  spanIn,
+  snowPlf,
+  upPlf,
+}: {
+  building: Building
+  results: SiteResults
+  lean: LeanToLoads
+  id: string
+  title: string
+  spec: LeanTo['beam']
+  spanIn: number
+  snowPlf: number
+  upPlf: number
+}): Check[] {
+  const dead =
+    (results.dead.maxPsf * lean.leanTo.depthIn) / 24 +
+    spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
+  const live = (roofLivePsf((spanIn * lean.leanTo.depthIn) / 288, lean.leanTo.pitchPer12) * lean.leanTo.depthIn) / 24
+  const lu = lean.leanTo.rafter.spaceIn ?? spanIn
+  const load = (plf: number, name: string): SpanLoads => ({
+    lengthIn: spanIn,
+    points: [],
+    lines: [uniform(spanIn, plf, name)],
+  })
+  return spanChecks({
+    id,
+    title,
+    stage: 'roof',
+    group: 'lean-to',
+    subjects: [],
+    plies: spec.plies,
+    size: spec.size,
+    lumber: spec.lumber,
+    own: building.grades,
+    flat: false,
+    spaceIn: 99,
+    shortcut: building.edgeShortcut,
+    fix: 'Deeper boards, more plies, or posts closer together.',
+    cases: [
+      { name: 'D+S', duration: 1.15, luIn: lu, loads: load(dead + snowPlf, 'snow') },
+      { name: 'D+Lr', duration: 1.25, luIn: lu, loads: load(dead + live, 'roof live') },
+      { name: '0.6D+0.6W', duration: 1.6, luIn: spanIn, loads: load(-Math.max(0, upPlf), 'wind up'), verify: 'C14' },
+    ],
+    sags: [{ name: 'D+S', over: 240, loads: load(dead + Math.max(snowPlf, live), 'snow') }],
+  })
+}

@@ -1,3 +1,4 @@
+import { ROUNDING } from '@/core/units'
 /** Demand as a filled length against capacity, a notched post at 1.00. Past it the bar goes on in red hatch. */
 export function LoadBar({
   ratio,
@@ -11,7 +12,7 @@ export function LoadBar({
   const full = 1.3
   const at = (load: number) => (load / full) * width
   const cap = at(1)
-  const fails = ratio > 1 + 1e-9
+  const fails = ratio > 1 + ROUNDING
   const toneOf = () => {
     if (fails) return 'var(--keel)'
     if (ratio >= 0.9) return 'var(--ink)'

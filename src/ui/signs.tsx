@@ -1,3 +1,4 @@
+import { radians } from '@/core/units'
 /** Small signs. Shape carries the meaning; colour only helps. */
 export const FailSign = ({
   size = 16,
@@ -44,7 +45,7 @@ export const SavingSign = ({ off = false }: { readonly off?: boolean }) => (
 /** The burdock head: hooked bracts below, violet florets above. */
 export function BurrSign({ size = 36 }: { readonly size?: number }) {
   const hooks = Array.from({ length: 13 }, (_, i) => {
-    const angle = ((-16 + i * 17.7) * Math.PI) / 180
+    const angle = radians(-16 + i * 17.7)
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
     const sign = i < 6 ? -1 : 1
     const short = (value: number) => value.toFixed(1)

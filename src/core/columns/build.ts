@@ -1,3 +1,4 @@
+import { SAME_IN, degrees, PITCH_RUN_IN, IN_PER_FT } from '../units'
 import { laminationPlan, type LaminationPlan } from '../joints'
 import type { Post } from '../layout'
 import type { Building } from '../model'
@@ -79,7 +80,7 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
       const lowest = Math.max(JOINT_ABOVE_GRADE_IN, zone?.fromIn ?? JOINT_ABOVE_GRADE_IN)
       const highest = zone?.toIn ?? lowest + JOINT_STEP_IN * (size.plies - 1)
       const step = size.plies > 1 ? (highest - lowest) / (size.plies - 1) : 0
-      if (step < JOINT_STEP_IN - 1e-6)
+      if (step < JOINT_STEP_IN - SAME_IN)
         problem =
           `Joints of neighbouring plies would stand ${Math.round(step)}″ apart: widen the splice zone to ` +
           `${JOINT_STEP_IN * (size.plies - 1)}″ or more.`
@@ -153,12 +154,12 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
     lengthIn,
     pocketIn,
     bevelIn: Math.max(0, bevelIn),
-    bevelDeg: bevelIn > 1 / 32 ? (Math.atan(building.pitchPer12 / 12) * 180) / Math.PI : 0,
+    bevelDeg: bevelIn > 1 / 32 ? degrees(Math.atan(building.pitchPer12 / PITCH_RUN_IN)) : 0,
     treatedToIn,
     gradeIn: footToGradeIn,
     plies,
     nails,
-    weightLb: (weightPlf(building.post.lumber, size.areaIn2, 30, building.grades) * lengthIn) / 12,
+    weightLb: (weightPlf(building.post.lumber, size.areaIn2, 30, building.grades) * lengthIn) / IN_PER_FT,
     bolts,
     steps,
     problem,

@@ -1,3 +1,4 @@
+import { SAME_IN, ROUNDING } from '../units'
 /** Pieces of one length, and boards to cut them from. Lengths in inches; `kerfIn` lost at each cut. */
 export interface CutDemand {
   readonly lengthIn: number
@@ -23,7 +24,7 @@ export interface CutPlan {
   readonly proved: boolean
 }
 
-const FIT = 1e-6
+const FIT = SAME_IN
 /** Most patterns that are listed; beyond it the shorter stock is left to the heuristic. */
 export const MOST_PATTERNS = 6000
 
@@ -95,7 +96,7 @@ export function boardBound(demands: readonly CutDemand[], stock: readonly StockB
   const half = demands
     .filter((demand) => demand.lengthIn > (longest - kerfIn) / 2 + FIT)
     .reduce((sum, demand) => sum + demand.count, 0)
-  return Math.max(half, Math.ceil(total / (longest + kerfIn) - 1e-9))
+  return Math.max(half, Math.ceil(total / (longest + kerfIn) - ROUNDING))
 }
 
 /**
@@ -200,7 +201,7 @@ export function asLp(demands: readonly CutDemand[], patterns: readonly CutPatter
 export function countLengths(lengthsIn: readonly number[]): CutDemand[] {
   const by = new Map<number, number>()
   for (const lengthIn of lengthsIn) {
-    const sixteenths = Math.ceil(lengthIn * 16 - 1e-6)
+    const sixteenths = Math.ceil(lengthIn * 16 - SAME_IN)
     by.set(sixteenths, (by.get(sixteenths) ?? 0) + 1)
   }
   return [...by]

@@ -1,3 +1,4 @@
+import { PITCH_RUN_IN, ROUNDING } from '../units'
 /** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
 
 import type { Grid, TrussPlan } from '../layout'
@@ -37,11 +38,11 @@ export function leanToBoards({
 }): Boards[] {
   const out: Boards[] = []
   for (const leanTo of building.leanTos) {
-    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / 12))
+    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / PITCH_RUN_IN))
     const count =
       leanTo.rafter.spaceIn === null
         ? grid.centresIn.length
-        : Math.ceil(grid.lengthIn / leanTo.rafter.spaceIn - 1e-9) + 1
+        : Math.ceil(grid.lengthIn / leanTo.rafter.spaceIn - ROUNDING) + 1
     out.push({
       what: 'rafters',
       size: leanTo.rafter.size,
@@ -64,7 +65,7 @@ export function leanToBoards({
         what: 'purlins',
         size: purlins.size,
         lumber: purlins.lumber,
-        lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - 1e-9) + 1 }, () => grid.baysIn).flat(),
+        lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - ROUNDING) + 1 }, () => grid.baysIn).flat(),
       })
   }
   return out

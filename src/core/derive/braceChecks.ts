@@ -1,3 +1,4 @@
+import { ROUNDING, radians } from '../units'
 import { nailOf, nailStrength } from '../joints'
 import { type Grid, isEave, type Post } from '../layout'
 import type { Building, Side } from '../model'
@@ -37,7 +38,7 @@ export function coupleCheck({
     id: `${id}-couple`,
     title: `${names[brace.side]}: braced posts held down`,
     demand: Math.max(0, uplift.demandLb) + brace.coupleLb,
-    capacity: Math.max(uplift.capacityLb, 1e-9),
+    capacity: Math.max(uplift.capacityLb, ROUNDING),
     unit: 'lb',
     governs: `The braces lift their post by ${Math.round(brace.coupleLb)} lb besides the roof’s uplift.`,
     fix: 'Lower force by more braced bays; a wider or deeper collar.',
@@ -91,7 +92,7 @@ export function pushChecks({
   readonly trace: TraceLine[]
 }): Check[] {
   const out: Check[] = []
-  const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin((brace.alphaDeg * Math.PI) / 180)) / size.bIn
+  const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin(radians(brace.alphaDeg))) / size.bIn
   const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
   if (Number.isNaN(stability.cp))
     out.push(

@@ -1,3 +1,4 @@
+import { degrees } from '../units'
 import { type Grid, isEave, type Post } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
 import { boardSize } from '../wood'
@@ -66,7 +67,7 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
       bays: building.bracing.baysPerWall,
       bayIn,
       heightIn,
-      alphaDeg: (alpha * 180) / Math.PI,
+      alphaDeg: degrees(alpha),
       lengthIn: bayIn / Math.cos(alpha),
       forceLb: force,
       coupleLb: (shear[side] / building.bracing.baysPerWall) * (heightIn / bayIn),

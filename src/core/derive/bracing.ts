@@ -1,7 +1,7 @@
 import { type Grid } from '../layout'
 import { type Building, type Job, type Side, SIDES } from '../model'
 import { type Check, makeCheck, notChecked } from '../result'
-import { formatLength } from '../units'
+import { formatLength, IN_PER_FT, PITCH_RUN_IN } from '../units'
 import { boardSize, girtRatios, postSize } from '../wood'
 import { braceChecks, upliftOfKinds } from './braceChecks'
 import { type BraceLine, wallShearLb } from './braceLines'
@@ -94,8 +94,11 @@ export function bracingChecks({
   const head = { stage: 'bracing' as const, group: 'diaphragm' as const, subjects: [] as string[] }
   const shear = wallShearLb(lateral)
   const { row } = lateral
-  const slopeFt = Math.hypot(grid.widthIn / 24, ((grid.widthIn / 24) * building.pitchPer12) / 12)
-  const cos = grid.widthIn / 24 / slopeFt
+  const slopeFt = Math.hypot(
+    grid.widthIn / 2 / IN_PER_FT,
+    ((grid.widthIn / 2 / IN_PER_FT) * building.pitchPer12) / PITCH_RUN_IN,
+  )
+  const cos = grid.widthIn / 2 / IN_PER_FT / slopeFt
   const ratio = grid.lengthIn / grid.widthIn
   if (job.site.highSeismic)
     out.push(

@@ -1,3 +1,4 @@
+import { IN2_PER_FT2, IN_PER_FT } from '../units'
 import { roofLivePsf } from '../loads'
 import type { Building, LeanTo } from '../model'
 import type { Check } from '../result'
@@ -30,9 +31,12 @@ export function builtUp({
   upPlf: number
 }): Check[] {
   const dead =
-    (results.dead.maxPsf * lean.leanTo.depthIn) / 24 +
+    (results.dead.maxPsf * lean.leanTo.depthIn) / 2 / IN_PER_FT +
     spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
-  const live = (roofLivePsf((spanIn * lean.leanTo.depthIn) / 288, lean.leanTo.pitchPer12) * lean.leanTo.depthIn) / 24
+  const live =
+    (roofLivePsf((spanIn * lean.leanTo.depthIn) / 2 / IN2_PER_FT2, lean.leanTo.pitchPer12) * lean.leanTo.depthIn) /
+    2 /
+    IN_PER_FT
   const lu = lean.leanTo.rafter.spaceIn ?? spanIn
   const load = (plf: number, name: string): SpanLoads => ({
     lengthIn: spanIn,

@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 /** Place on a post where its strength is checked. */
 
 import { inGroundMomentFtLb } from '../ground'
@@ -218,8 +219,8 @@ export const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
 export function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
   const fcPsi = trial.axial.lb / areaLeftIn2(basis, trial)
   if (trial.section === 'at the truss seat') return fcPsi / (basis.values.fc * trial.axial.duration)
-  const fb = (Math.abs(trial.m1) * 12) / basis.size.sIn3
-  const fb2 = (Math.abs(trial.m2) * 12) / basis.weakS
+  const fb = (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3
+  const fb2 = (Math.abs(trial.m2) * IN_PER_FT) / basis.weakS
   const fbAllowed = limits.fbAllowed * trial.share
   if (fcPsi < 0) return -fcPsi / limits.ftAllowed + fb / fbAllowed + fb2 / limits.fb2Allowed
   const r1 = 1 - fcPsi / limits.fce1
@@ -253,8 +254,8 @@ export function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: numb
     momentFtLb: trial.m1,
     weakFtLb: trial.m2,
     fc: trial.axial.lb / areaIn2,
-    fb: (Math.abs(trial.m1) * 12) / basis.size.sIn3,
-    fb2: (Math.abs(trial.m2) * 12) / basis.weakS,
+    fb: (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3,
+    fb2: (Math.abs(trial.m2) * IN_PER_FT) / basis.weakS,
     fcAllowed: fcAllowedPsi(),
     fbAllowed: limits.fbAllowed * trial.share,
     axial: trial.axial,
@@ -271,7 +272,7 @@ export function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: numb
 export function seatMomentFtLb(building: Building, post: Post, gravityLb: number): number {
   const beam = building.roof.truss.set === 'carriers' ? building.roof.carrier : null
   if (!isEave(post.side) || !beam || beam.sides === 'both' || building.roof.truss.seat !== 'face') return 0
-  return (gravityLb * (postSize(building.post).depthIn + 1.5 * beam.plies)) / 2 / 12
+  return (gravityLb * (postSize(building.post).depthIn + 1.5 * beam.plies)) / 2 / IN_PER_FT
 }
 /** Every section of one post under every combination and wind case; the worst ratio of all. */
 
@@ -293,7 +294,7 @@ export function columnWorst({
   constrained: boolean
 }): ColumnResult {
   const building = job.building
-  const heightFt = post.heightIn / 12
+  const heightFt = post.heightIn / IN_PER_FT
   const weightLb = demand.postWeightPlf * heightFt
   const list = axials(editionData(job.site.edition).combinations, demand, weightLb)
   const pier = building.school === 'pier'
@@ -340,7 +341,7 @@ export function columnWorst({
     post.kind === 'corner'
       ? (cases[0]?.plf ?? 0) * (demand.eaveWallFt > 0 ? demand.gableWallFt / demand.eaveWallFt : 0)
       : 0
-  const weakFt = ((basis.gapIn(post) / 12) ** 2 * weakPlf) / 8
+  const weakFt = ((basis.gapIn(post) / IN_PER_FT) ** 2 * weakPlf) / 8
   const pocket = building.roof.truss.seat === 'pocket' && basis.size.wood === 'laminated' && isEave(post.side)
   const grades = cases.map((lateral) => {
     if (pier) return 0
@@ -348,7 +349,7 @@ export function columnWorst({
     return Math.max(
       Math.abs(lateral.momentFtLb),
       Math.abs(lateral.fixedFtLb),
-      inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), Math.max(0.5, embedIn / 12)),
+      inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), Math.max(0.5, embedIn / IN_PER_FT)),
     )
   })
   for (const axial of list) {
@@ -394,7 +395,7 @@ export function columnWorst({
         for (let step = 0; step <= 8; step++)
           most = Math.max(
             most,
-            Math.abs(momentAtFtLb(lateral, (splice.fromIn + ((splice.toIn - splice.fromIn) * step) / 8) / 12)),
+            Math.abs(momentAtFtLb(lateral, (splice.fromIn + ((splice.toIn - splice.fromIn) * step) / 8) / IN_PER_FT)),
           )
         take({
           axial,

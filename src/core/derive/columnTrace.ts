@@ -1,3 +1,4 @@
+import { IN_PER_FT, SAME_IN } from '../units'
 import type { Post } from '../layout'
 import { line, sig, type TraceLine } from '../result'
 import { type DesignValues, type PostSize, wetFactors } from '../wood'
@@ -13,7 +14,7 @@ export function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: numb
     return line({
       label,
       formula: 'w·H²/8',
-      numbers: `${sig(columnResult.clad)} × ${sig(post.heightIn / 12)}²/8`,
+      numbers: `${sig(columnResult.clad)} × ${sig(post.heightIn / IN_PER_FT)}²/8`,
       value: moment,
       unit: 'ft-lb',
       clause: 'statics',
@@ -32,7 +33,7 @@ export function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: numb
   const ecc = columnResult.section === 'at mid-height' && eccFtLb !== 0 ? ` + ${sig(eccFtLb)}/2` : ''
   const own = (moment - (ecc ? eccFtLb / 2 : 0)) / windShare
   const is = (action: 'momentFtLb' | 'fixedFtLb') =>
-    columnResult.lateralCase !== null && Math.abs(own - Math.abs(columnResult.lateralCase[action])) < 1e-6 * own
+    columnResult.lateralCase !== null && Math.abs(own - Math.abs(columnResult.lateralCase[action])) < SAME_IN * own
   const actionOf = () => {
     if (is('momentFtLb')) return 'momentFtLb'
     if (is('fixedFtLb')) return 'fixedFtLb'

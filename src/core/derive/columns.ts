@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import { type Post } from '../layout'
 import type { Building, Job } from '../model'
 import { type Check, type Diagram, line, makeCheck, notChecked, sig } from '../result'
@@ -32,11 +33,13 @@ function postDiagram(bent: Bent, heightIn: number, capacityInLb: number | null):
     x: places,
     upright: true,
     capacityInLb,
-    shearLb: places.map((place) => bent.shearLb - (bent.plf * place) / 12),
-    momentInLb: places.map((place) => 12 * momentAtFtLb(bent, place / 12)),
+    shearLb: places.map((place) => bent.shearLb - (bent.plf * place) / IN_PER_FT),
+    momentInLb: places.map((place) => IN_PER_FT * momentAtFtLb(bent, place / IN_PER_FT)),
     deflectionIn: places.map(() => 0),
     points: [],
-    lines: [{ fromIn: 0, toIn: heightIn, startLbIn: bent.plf / 12, endLbIn: bent.plf / 12, name: 'wind' }],
+    lines: [
+      { fromIn: 0, toIn: heightIn, startLbIn: bent.plf / IN_PER_FT, endLbIn: bent.plf / IN_PER_FT, name: 'wind' },
+    ],
     supportsIn: [0, heightIn],
   }
 }
@@ -64,7 +67,7 @@ function sagCheck({
   const most = sags.reduce((best, sag) =>
     demands[sag.id].claddingPlf * sag.heightIn ** 4 > demands[best.id].claddingPlf * best.heightIn ** 4 ? sag : best,
   )
-  const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / 12
+  const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / IN_PER_FT
   const sag = pier
     ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.values.ePsi * basis.size.iIn4)
     : (lbPerIn * most.heightIn ** 4) / (185 * basis.values.ePsi * basis.size.iIn4)
@@ -81,7 +84,11 @@ function sagCheck({
     governs: `Cladding wind bends ${most.id} ${sig(sag)} in.; its height over ${building.postSag} is allowed.`,
     fix: 'A deeper section.',
     diagram: () =>
-      postDiagram(cladBent(demands[most.id].claddingPlf, basis.lengthIn(most) / 12, pier), basis.lengthIn(most), null),
+      postDiagram(
+        cladBent(demands[most.id].claddingPlf, basis.lengthIn(most) / IN_PER_FT, pier),
+        basis.lengthIn(most),
+        null,
+      ),
     trace: () => [
       line({
         label: 'Sag under 0.42·p',
@@ -231,7 +238,7 @@ export function columnChecks({
             return postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
           if (result.clad > 0)
             return postDiagram(
-              cladBent(result.clad, other.heightIn / 12, pier),
+              cladBent(result.clad, other.heightIn / IN_PER_FT, pier),
               other.heightIn,
               result.fbAllowed * basis.size.sIn3,
             )
@@ -250,7 +257,7 @@ export function columnChecks({
   const hardest = most
   const shearPsi = Math.max(
     Math.abs(hardest.lateralCase.shearLb),
-    pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.lateralCase.momentFtLb)) / (3 * (hole.embedIn / 12)),
+    pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.lateralCase.momentFtLb)) / (3 * (hole.embedIn / IN_PER_FT)),
   )
   const fv = (1.5 * shearPsi) / basis.size.areaIn2
   const fvAllowed = basis.values.fv * 1.6 * wetFactors(basis.values, basis.wet).fv
@@ -282,7 +289,7 @@ export function columnChecks({
               formula: 'the more of V and 4·M/(3·d)',
               numbers:
                 `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ` +
-                `${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / 12)}))`,
+                `${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / IN_PER_FT)}))`,
               value: shearPsi,
               unit: 'lb',
               clause: 'statics',

@@ -1,3 +1,4 @@
+import { IN_PER_FT, ROUNDING } from '../units'
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures } from '../loads'
 import { SIDES, type Job, type LeanTo, type Side } from '../model'
@@ -85,13 +86,15 @@ export const upliftOf = (loads: RoofLoads): number => 0.6 * loads.windUpLb - 0.6
  */
 export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: SiteResults): RoofLoads[] {
   const building = job.building
-  const halfFt = grid.widthIn / 24 + building.eaveOverhangIn / 12
-  const lengthFt = grid.lengthIn / 12
+  const halfFt = grid.widthIn / 2 / IN_PER_FT + building.eaveOverhangIn / IN_PER_FT
+  const lengthFt = grid.lengthIn / IN_PER_FT
   const typed = building.roof.truss.reaction
   return plan.trusses.map((truss): RoofLoads => {
-    const tribFt = truss.tributaryIn / 12
+    const tribFt = truss.tributaryIn / IN_PER_FT
     const roofFt2 = tribFt * halfFt
-    const near = truss.end ? 0 : Math.max(0, Math.min(truss.xIn / 12, lengthFt - truss.xIn / 12) - tribFt / 2)
+    const near = truss.end
+      ? 0
+      : Math.max(0, Math.min(truss.xIn / IN_PER_FT, lengthFt - truss.xIn / IN_PER_FT) - tribFt / 2)
     const upPsf = results.openRoof
       ? -results.openRoof.upPsf
       : results.wind.internalPsf -
@@ -139,7 +142,7 @@ export function leanToRoofLoads({
 }): RoofLoads {
   const loads = results.leanTos.find((lean) => lean.leanTo === leanTo)
   if (!loads) return NONE
-  const depth = leanTo.depthIn / 12
+  const depth = leanTo.depthIn / IN_PER_FT
   const roofFt2 = eaveFt * (depth / 2 + (at === 'outer' ? overhangFt : 0))
   const live = roofLivePsf(roofFt2, leanTo.pitchPer12)
   return {
@@ -175,7 +178,8 @@ export function postDemands({
   const building = job.building
   const last = grid.centresIn.length - 1
   const tribFt = (line: number) => {
-    const half = (k: number) => (k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 24 : building.gableOverhangIn / 12)
+    const half = (k: number) =>
+      k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 2 / IN_PER_FT : building.gableOverhangIn / IN_PER_FT
     return half(line - 1) + half(line)
   }
   const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
@@ -184,7 +188,10 @@ export function postDemands({
       const loads = reactions[rest.truss.number - 1]
       const give = (id: string, share: number) => {
         const has = onEave.get(id) ?? { loads: NONE, feet: 0 }
-        onEave.set(id, { loads: sum(has.loads, loads, share), feet: has.feet + (rest.truss.tributaryIn / 12) * share })
+        onEave.set(id, {
+          loads: sum(has.loads, loads, share),
+          feet: has.feet + (rest.truss.tributaryIn / IN_PER_FT) * share,
+        })
       }
       if (rest.post) give(rest.post.id, 1)
       else if (rest.between) {
@@ -199,11 +206,12 @@ export function postDemands({
     ReadonlyMap<string, number>
   >
   const tributaryIn = (post: Post, side: Side) => widths[side].get(post.id) ?? 0
-  const sideFt = (post: Post, side: Side) => (building.openSides.includes(side) ? 0 : tributaryIn(post, side) / 12)
+  const sideFt = (post: Post, side: Side) =>
+    building.openSides.includes(side) ? 0 : tributaryIn(post, side) / IN_PER_FT
 
   const demand = (post: Post): PostDemand => {
     const lean = building.leanTos.find((leanTo) => leanTo.side === post.side)
-    const overhangFt = building.eaveOverhangIn / 12
+    const overhangFt = building.eaveOverhangIn / IN_PER_FT
     let loads: RoofLoads = NONE
     let eaveFt = 0
     if (post.kind === 'lean-to' && post.line !== null && lean) {
@@ -216,15 +224,21 @@ export function postDemands({
       if (lean)
         loads = sum(
           loads,
-          leanToRoofLoads({ results, leanTo: lean, overhangFt, eaveFt: tributaryIn(post, post.side) / 12, at: 'wall' }),
+          leanToRoofLoads({
+            results,
+            leanTo: lean,
+            overhangFt,
+            eaveFt: tributaryIn(post, post.side) / IN_PER_FT,
+            at: 'wall',
+          }),
           1,
         )
     } else {
       const line = post.side === 'west' ? 0 : last
       eaveFt = tribFt(line)
-      const roofFt2 = (eaveFt * tributaryIn(post, post.side)) / 12
+      const roofFt2 = (eaveFt * tributaryIn(post, post.side)) / IN_PER_FT
       const end = reactions[post.side === 'west' ? 0 : reactions.length - 1]
-      const psf = (lb: number) => (lb / Math.max(end.roofFt2, 1e-9)) * roofFt2
+      const psf = (lb: number) => (lb / Math.max(end.roofFt2, ROUNDING)) * roofFt2
       const snowPsf = Math.max(results.snow.psPsf + (results.snow.unbalanced?.surchargePsf ?? 0), results.snow.pmPsf)
       loads = {
         roofFt2,
@@ -250,10 +264,10 @@ export function postDemands({
       return [gableWallFt, post.side]
     }
     const [wallFt, wallSide] = widerWall()
-    const heightFt = post.heightIn / 12
+    const heightFt = post.heightIn / IN_PER_FT
     const zone5 = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
-      const at = alongWall(post, side).atIn / 12
-      const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / 12
+      const at = alongWall(post, side).atIn / IN_PER_FT
+      const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / IN_PER_FT
       return Math.min(at, wall - at) - wallFt / 2 < results.edgeZoneFt
     })
     const own = post.kind === 'corner' ? eaveWallFt : wallFt

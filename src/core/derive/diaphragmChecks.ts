@@ -1,3 +1,4 @@
+import { SAME_IN, IN_PER_FT } from '../units'
 import type { Grid } from '../layout'
 import type { Building, Side } from '../model'
 import { type Check, line, makeCheck, notChecked, sig } from '../result'
@@ -32,7 +33,7 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
     })
   const height =
     `${sig(move)} in. at line ${at + 1}, the height over ` +
-    `${move > 1e-6 ? Math.floor(building.heelIn / move) : 'more than can be said'}`
+    `${move > SAME_IN ? Math.floor(building.heelIn / move) : 'more than can be said'}`
   if (building.bracing.swayOver === null)
     return notChecked({
       id,
@@ -95,7 +96,7 @@ export function chordChecks({
   readonly head: { stage: 'bracing'; group: 'diaphragm'; subjects: string[] }
 }): Check[] {
   const out: Check[] = []
-  const chord = (row.eavePlf * (grid.lengthIn / 12) ** 2) / (8 * (grid.widthIn / 12))
+  const chord = (row.eavePlf * (grid.lengthIn / IN_PER_FT) ** 2) / (8 * (grid.widthIn / IN_PER_FT))
   const girt = boardValues(building.girts.lumber, boardSize(building.girts.size).nominal, building.grades)
   if (girt) {
     const cap = girt.ft * 1.6 * boardSize(building.girts.size).areaIn2
@@ -117,7 +118,7 @@ export function chordChecks({
           line({
             label: 'Chord force',
             formula: 'w·L²/(8·B)',
-            numbers: `${sig(row.eavePlf)} × ${sig(grid.lengthIn / 12)}²/(8 × ${sig(grid.widthIn / 12)})`,
+            numbers: `${sig(row.eavePlf)} × ${sig(grid.lengthIn / IN_PER_FT)}²/(8 × ${sig(grid.widthIn / IN_PER_FT)})`,
             value: chord,
             unit: 'lb',
             clause: 'ASABE EP484',
@@ -197,7 +198,7 @@ export function diaphragmChecks({
           formula: 'c = 2·G·Ls/s·cos²θ',
           numbers:
             `2 × ${sig(building.skin.roofStiffnessLbPerIn ?? 0)} × ` +
-            `${sig(slopeFt * 12)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
+            `${sig(slopeFt * IN_PER_FT)}/${sig(Math.min(...grid.baysIn))} × ${sig(cos)}²`,
           value: Math.max(...row.bayLbIn),
           unit: 'lb/in',
           clause: 'ASABE EP484',
@@ -306,8 +307,8 @@ export function wallShearCheck({
       line({
         label: 'Pull at the end of each piece',
         formula: 'v·h',
-        numbers: `${sig(shearLb / feet)} × ${sig(building.heelIn / 12)}`,
-        value: (shearLb / feet) * (building.heelIn / 12),
+        numbers: `${sig(shearLb / feet)} × ${sig(building.heelIn / IN_PER_FT)}`,
+        value: (shearLb / feet) * (building.heelIn / IN_PER_FT),
         unit: 'lb',
         clause: 'statics',
       }),

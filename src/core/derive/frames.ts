@@ -1,3 +1,4 @@
+import { IN_PER_FT, radians, PITCH_RUN_IN, SAME_IN, ROUNDING } from '../units'
 import { isEave, wallLengthIn, wallPosts, type Grid, type Post, type PostLayout } from '../layout'
 import { GCPI_LABEL, type LateralCase } from './lateralCase'
 import type { Building, Job, Side } from '../model'
@@ -76,12 +77,12 @@ export function shearLengthFt(building: Building, grid: Grid, side: Side): numbe
   const open = building.openings
     .filter((opening) => opening.side === side)
     .reduce((sum, opening) => sum + opening.widthIn, 0)
-  return Math.max(0, wallLengthIn(grid, side) - open) / 12
+  return Math.max(0, wallLengthIn(grid, side) - open) / IN_PER_FT
 }
 
 /** Stiffness of an end wall in its plane, lb/in: of its skin, G·B/H, or of its braces, n·EA·cos²/L. */
 function endWallLbIn(building: Building, grid: Grid, side: 'west' | 'east', values: DesignValues): number {
-  const heightFt = building.heelIn / 12
+  const heightFt = building.heelIn / IN_PER_FT
   if (building.bracing.walls === 'skin')
     return ((building.skin.wallStiffnessLbPerIn ?? 0) * shearLengthFt(building, grid, side)) / heightFt
   const bay = grid.widthIn / (grid.gableIn.length + 1)
@@ -130,7 +131,7 @@ function unitOf({
       foot: {
         kind: 'springs',
         belowIn: Math.max(24, building.minimumDepthIn),
-        lbIn3: (2 * building.base.soilPsiPerFt) / 12,
+        lbIn3: (2 * building.base.soilPsiPerFt) / IN_PER_FT,
         slab: building.slab === 'tied',
       },
       knee: k,
@@ -139,9 +140,9 @@ function unitOf({
   if (pier)
     return k
       ? framedPost({ heightFt, ei, ea, foot: { kind: 'pinned', bracketIn: building.bracketIn }, knee: k })
-      : pinnedPost(heightFt, building.bracketIn / 12)
+      : pinnedPost(heightFt, building.bracketIn / IN_PER_FT)
   return k
-    ? framedPost({ heightFt, ei, ea, foot: { kind: 'fixed', belowIn: fixityFt * 12 }, knee: k })
+    ? framedPost({ heightFt, ei, ea, foot: { kind: 'fixed', belowIn: fixityFt * IN_PER_FT }, knee: k })
     : fixedPost(heightFt, fixityFt, ei)
 }
 
@@ -165,7 +166,9 @@ function frameLoads({
   readonly psf: (pressure: number) => number
   readonly riseFt: number
 }) {
-  const tribFt = grid.centresIn.map((_, i) => ((i > 0 ? grid.baysIn[i - 1] : 0) + (i < last ? grid.baysIn[i] : 0)) / 24)
+  const tribFt = grid.centresIn.map(
+    (_, i) => ((i > 0 ? grid.baysIn[i - 1] : 0) + (i < last ? grid.baysIn[i] : 0)) / 2 / IN_PER_FT,
+  )
   const roofPsf = results.openRoof
     ? Math.max(Math.abs(results.openRoof.upPsf), results.openRoof.downPsf)
     : Math.max(0, wind.roofWindwardBPsf - wind.roofLeewardPsf)
@@ -184,9 +187,7 @@ function frameLoads({
   const leanPerFt = results.leanTos.reduce(
     (sum, leanTo) =>
       sum +
-      psf(
-        (Math.abs(leanTo.wind.upPsf) * (leanTo.leanTo.depthIn / 12) * Math.sin((leanTo.thetaDeg * Math.PI) / 180)) / 2,
-      ),
+      psf((Math.abs(leanTo.wind.upPsf) * (leanTo.leanTo.depthIn / IN_PER_FT) * Math.sin(radians(leanTo.thetaDeg))) / 2),
     0,
   )
   const eavePlf = Math.max(perFt, leastPerFt) + leanPerFt
@@ -240,8 +241,8 @@ export function lateralOf({
   const why = reason()
   const wind = results.wind
   const psf = (pressure: number) => 0.6 * pressure
-  const heightFt = building.heelIn / 12
-  const riseFt = ((grid.widthIn / 24) * building.pitchPer12) / 12
+  const heightFt = building.heelIn / IN_PER_FT
+  const riseFt = ((grid.widthIn / 2 / IN_PER_FT) * building.pitchPer12) / PITCH_RUN_IN
   const last = grid.centresIn.length - 1
   const { loadLb, eavePlf } = frameLoads({ grid, last, results, wind, building, heightFt, psf, riseFt })
 
@@ -252,14 +253,14 @@ export function lateralOf({
     for (const post of layout.posts) {
       const key = `${post.heightIn}|${kneed(post)}`
       if (!made.has(key))
-        made.set(key, unitOf({ job, heightFt: post.heightIn / 12, fixityFt, values, knee: kneed(post) }))
+        made.set(key, unitOf({ job, heightFt: post.heightIn / IN_PER_FT, fixityFt, values, knee: kneed(post) }))
       const unit = made.get(key)
       if (unit) units[post.id] = unit
     }
   // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
   const frameLbIn = grid.centresIn.map(() => 0)
   const at = (xIn: number) => {
-    const j = grid.centresIn.findIndex((centreIn) => centreIn >= xIn - 1e-6)
+    const j = grid.centresIn.findIndex((centreIn) => centreIn >= xIn - SAME_IN)
     if (j <= 0) return [[Math.max(0, j), 1]] as const
     const share = (xIn - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
     return [
@@ -270,11 +271,11 @@ export function lateralOf({
   for (const side of ['south', 'north'] as const)
     for (const post of wallPosts(layout.posts, side))
       for (const [i, share] of at(post.x)) frameLbIn[i] += (units[post.id]?.stiffnessLbIn ?? 0) * share
-  const slope = riseFt / Math.hypot(riseFt, grid.widthIn / 24)
-  const slopeFt = Math.hypot(riseFt, grid.widthIn / 24)
+  const slope = riseFt / Math.hypot(riseFt, grid.widthIn / 2 / IN_PER_FT)
+  const slopeFt = Math.hypot(riseFt, grid.widthIn / 2 / IN_PER_FT)
   // Bay stiffness of both slopes, each G·(slope length)/s turned flat by cos² (EP484, register C18).
   const bayLbIn = grid.baysIn.map(
-    (bayIn) => (2 * (building.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * 12 * (1 - slope ** 2)) / bayIn,
+    (bayIn) => (2 * (building.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * IN_PER_FT * (1 - slope ** 2)) / bayIn,
   )
   const wallLbIn: [number, number] = values
     ? [endWallLbIn(building, grid, 'west', values), endWallLbIn(building, grid, 'east', values)]
@@ -296,7 +297,10 @@ export function lateralOf({
     at(xIn).reduce((soFar, [i, share]) => (share === 0 ? soFar : soFar + moveIn[i] * share), 0)
   const shareOfFrames = () => {
     if (result)
-      return Math.max(...result.frameLb.slice(1, last).map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], 1e-9)), 0)
+      return Math.max(
+        ...result.frameLb.slice(1, last).map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], ROUNDING)),
+        0,
+      )
     if (relied === 'frames alone') return 1
     return 0
   }
@@ -320,15 +324,15 @@ export function lateralOf({
       // Wind on the bare post (a flat-sided member, force coefficient 2.0) and the sideways part of the roof's pressure
       // at its head.
       const flatPsf = psf(results.wind.qhPsf * 0.85 * 2)
-      const plf = (flatPsf * post.sizeX) / 12
-      const headLb = psf(Math.abs(leanTo.wind.upPsf) * demand.roofFt2 * Math.sin((leanTo.thetaDeg * Math.PI) / 180))
+      const plf = (flatPsf * post.sizeX) / IN_PER_FT
+      const headLb = psf(Math.abs(leanTo.wind.upPsf) * demand.roofFt2 * Math.sin(radians(leanTo.thetaDeg)))
       const freeMove = () => {
         if (!freeTop) return 0
         if (unit.stiffnessLbIn > 0) return (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn
         return Infinity
       }
       const move = freeMove()
-      if (Number.isFinite(move)) cases[post.id] = [make('wind on the post', flatPsf, post.sizeX / 12, move)]
+      if (Number.isFinite(move)) cases[post.id] = [make('wind on the post', flatPsf, post.sizeX / IN_PER_FT, move)]
       continue
     }
     if (isEave(post.side)) {

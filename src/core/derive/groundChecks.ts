@@ -1,3 +1,4 @@
+import { IN_PER_FT, SAME_IN } from '../units'
 import { LEAST_DEPTH_IN } from '../ground'
 import type { Post } from '../layout'
 import type { Job } from '../model'
@@ -61,7 +62,8 @@ export function groundChecks(
     const worst = hole.postIds.reduce((best, id) => (ground[id].lowestIn < ground[best].lowestIn ? id : best))
     const low = Math.min(0, ground[worst].lowestIn)
     const frost = job.site.frostIn
-    const sideways = hole.lateral && Number.isFinite(hole.lateral.neededFt) ? hole.lateral.neededFt * 12 + padIn : 0
+    const sideways =
+      hole.lateral && Number.isFinite(hole.lateral.neededFt) ? hole.lateral.neededFt * IN_PER_FT + padIn : 0
     if (frost === null) {
       out.push(
         notChecked({
@@ -85,12 +87,12 @@ export function groundChecks(
         group: 'ground',
         subjects: [worst],
         demand: need,
-        capacity: Math.max(have, 1e-6),
+        capacity: Math.max(have, SAME_IN),
         unit: 'in',
         combination: 'ground as measured',
         place: `lowest ground at ${worst}`,
         governs:
-          `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / 12} ft of it; it needs ` +
+          `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / IN_PER_FT} ft of it; it needs ` +
           `${sig(need)} ` +
           `in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
         fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',

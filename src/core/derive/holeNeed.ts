@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import type { HoleNeed } from '../field'
 import type { Job } from '../model'
 import type { ShownDerived } from './deriveJob'
@@ -10,7 +11,7 @@ export function holeNeed(pick: Pick<ShownDerived, 'holes' | 'demands'>, job: Job
   const hole = pick.holes.find((hole) => hole.postIds.includes(post))
   if (!hole) return null
   const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
-  const lateral = hole.lateral && Number.isFinite(hole.lateral.slopedFt) ? hole.lateral.slopedFt * 12 + pad : 0
+  const lateral = hole.lateral && Number.isFinite(hole.lateral.slopedFt) ? hole.lateral.slopedFt * IN_PER_FT + pad : 0
   const own = pick.demands?.[post]?.upliftLb ?? 0
   // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole
   // holds, never less than the collar itself.

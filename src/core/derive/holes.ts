@@ -1,3 +1,4 @@
+import { PITCH_RUN_IN, IN_PER_FT, SAME_IN, ROUNDING, IN2_PER_FT2 } from '../units'
 import {
   bearingWidthIn,
   cleatUpliftLb,
@@ -64,7 +65,7 @@ export const STEEPEST_PER12 = 4
  * Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself.
  */
 export const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
-  slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / 12)
+  slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / PITCH_RUN_IN)
 
 /**
  * Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing
@@ -80,7 +81,7 @@ export function lateralNeed(
   if (!cases?.length) return null
   const size = postSize(building.post)
   const pier = building.school === 'pier'
-  const bFt = (pier ? diameterIn : bearingWidthIn(size.widthIn)) / 12
+  const bFt = (pier ? diameterIn : bearingWidthIn(size.widthIn)) / IN_PER_FT
   const lateralPsfPerFt = results.soil.lateralPsfPerFt * (job.site.doubleLateral ? 2 : 1)
   const constrained = building.slab === 'tied'
   let worst: LateralNeed | null = null
@@ -91,7 +92,7 @@ export function lateralNeed(
       bFt,
       lateralPsfPerFt,
     }
-    if (load.shearLb < 1e-6) continue
+    if (load.shearLb < SAME_IN) continue
     const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
     const depthFreeFt = Math.max(unconstrainedDepthFt(load), ep486DepthFt(load, false))
     const neededFt = constrained ? depthSlabFt : depthFreeFt
@@ -110,7 +111,7 @@ export function lateralNeed(
   return worst
 }
 
-const up3 = (value: number) => Math.ceil(value / 3 - 1e-9) * 3
+const up3 = (value: number) => Math.ceil(value / 3 - ROUNDING) * 3
 
 /** What holds one post down at a trial hole, lb. */
 function upliftCapacityLb({
@@ -128,15 +129,15 @@ function upliftCapacityLb({
 }): number {
   const building = job.building
   const size = postSize(building.post)
-  if (building.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + building.bracketIn) / 12).capacityLb
+  if (building.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + building.bracketIn) / IN_PER_FT).capacityLb
   const embed = depthIn - building.padThicknessIn
-  const postWeightLb = (demand.postWeightPlf * (post.heightIn + embed)) / 12
+  const postWeightLb = (demand.postWeightPlf * (post.heightIn + embed)) / IN_PER_FT
   if (building.school === 'pad')
     return building.cleat
       ? cleatUpliftLb({
           ...building.cleat,
-          topFt: Math.max(0, embed - 1.5) / 12,
-          postAreaFt2: size.areaIn2 / 144,
+          topFt: Math.max(0, embed - 1.5) / IN_PER_FT,
+          postAreaFt2: size.areaIn2 / IN2_PER_FT2,
           postWeightLb,
           coneDeg: building.coneAngleDeg,
         }).capacityLb
@@ -144,8 +145,8 @@ function upliftCapacityLb({
   return collarUpliftLb({
     diameterIn,
     heightIn: Math.min(building.collarHeightIn, embed),
-    topFt: Math.max(0, embed - building.collarHeightIn) / 12,
-    postAreaFt2: size.areaIn2 / 144,
+    topFt: Math.max(0, embed - building.collarHeightIn) / IN_PER_FT,
+    postAreaFt2: size.areaIn2 / IN2_PER_FT2,
     postWeightLb,
     coneDeg: building.coneAngleDeg,
   }).capacityLb
@@ -196,7 +197,7 @@ export function sizeHoles({
       }
     }
     const serviceLb = (post: Post, embedIn: number) =>
-      demands[post.id].gravityLb + (demands[post.id].postWeightPlf * (post.heightIn + embedIn)) / 12
+      demands[post.id].gravityLb + (demands[post.id].postWeightPlf * (post.heightIn + embedIn)) / IN_PER_FT
     const heaviest = own.reduce((best, post) => (serviceLb(post, 0) > serviceLb(best, 0) ? post : best))
     const lifted = own.reduce((best, post) => (demands[post.id].upliftLb > demands[best.id].upliftLb ? post : best))
     const candidates =
@@ -227,7 +228,7 @@ export function sizeHoles({
       const worst = shared ?? lateralAt(diameterIn)
       const neededIn = () => {
         if (!worst.need) return 0
-        if (Number.isFinite(worst.need.slopedFt)) return worst.need.slopedFt * 12 + padIn
+        if (Number.isFinite(worst.need.slopedFt)) return worst.need.slopedFt * IN_PER_FT + padIn
         return DEEPEST_IN
       }
       const lateralIn = neededIn()
@@ -247,7 +248,7 @@ export function sizeHoles({
         padLb: padWeightLb(diameterIn, pier ? depthIn + building.bracketIn : padIn),
         capacityLb: results.soil.bearingPsf * padAreaFt2(diameterIn),
       }
-      const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + 1e-9)
+      const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + ROUNDING)
       return {
         diameterIn,
         depthIn,

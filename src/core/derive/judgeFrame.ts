@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import type { Grid, PostLayout, TrussPlan } from '../layout'
 import type { Job, Side } from '../model'
 import type { Check } from '../result'
@@ -55,7 +56,7 @@ export function judgeFrame({
   let lateral = first
   let holes = sizeHoles({ job, posts: layout.posts, demands, laterals: [first], results })
   if (building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed') {
-    const deep = Math.max(...holes.map((hole) => hole.embedIn)) / 12
+    const deep = Math.max(...holes.map((hole) => hole.embedIn)) / IN_PER_FT
     lateral = lateralOf({ job, grid, layout, demands, results, fixityFt: deep / 3 })
     holes = sizeHoles({ job, posts: layout.posts, demands, laterals: [first, lateral], results })
   }

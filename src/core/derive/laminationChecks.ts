@@ -1,3 +1,4 @@
+import { ROUNDING, IN_PER_FT } from '../units'
 import { laminationPlan } from '../joints'
 import type { Building } from '../model'
 import { type Check, line, makeCheck, notChecked, sig } from '../result'
@@ -72,7 +73,7 @@ export function laminationChecks({
             group: 'joint',
             subjects: [],
             demand: building.joints.lamination.interfacePlf,
-            capacity: Math.max(plan.interfacePlf ?? 0, 1e-9),
+            capacity: Math.max(plan.interfacePlf ?? 0, ROUNDING),
             unit: 'plf',
             combination: 'as EP559 asks',
             place: 'between two plies',
@@ -84,7 +85,7 @@ export function laminationChecks({
                 formula: 'rows·Z·12/spacing',
                 numbers:
                   `${building.joints.lamination.rows} × ` +
-                  `${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (12 * building.joints.lamination.rows))} ` +
+                  `${sig(((plan.interfacePlf ?? 0) * plan.spacingIn) / (IN_PER_FT * building.joints.lamination.rows))} ` +
                   `× 12/${sig(plan.spacingIn)}`,
                 value: plan.interfacePlf ?? 0,
                 unit: 'plf',

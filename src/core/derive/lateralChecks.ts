@@ -1,7 +1,7 @@
 import { freeDepthTrace, slabDepthTrace } from '../ground'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
-import { formatLength } from '../units'
+import { formatLength, IN_PER_FT } from '../units'
 import type { Lateral } from './frames'
 import type { HoleKind, LateralNeed } from './holes'
 import { actionNumbers } from './lateralCase'
@@ -29,7 +29,7 @@ export function lateralCheck({
   readonly lateralPost: string
   readonly subject: readonly string[]
 }): Check {
-  const has = (building.school === 'pier' ? hole.depthIn : hole.embedIn) / 12
+  const has = (building.school === 'pier' ? hole.depthIn : hole.embedIn) / IN_PER_FT
   const pinned = building.school === 'pier'
   const actions = lateralNeed.actions
   const sloped = job.site.groundSlopePer12 > 0
@@ -90,7 +90,7 @@ export function lateralCheck({
     line({
       label: 'Width on the soil',
       formula: pinned ? 'b = pier' : 'b = 1.414·face',
-      numbers: pinned ? `${sig(hole.diameterIn)}/12` : `1.414 × ${sig((lateralNeed.load.bFt * 12) / 1.414)}/12`,
+      numbers: pinned ? `${sig(hole.diameterIn)}/12` : `1.414 × ${sig((lateralNeed.load.bFt * IN_PER_FT) / 1.414)}/12`,
       value: lateralNeed.load.bFt,
       unit: 'ft',
       clause: 'IBC 2021 1807.3.2.1',
@@ -122,8 +122,8 @@ export function lateralCheck({
   const needFt = lateralNeed.slopedFt
   const other = lateralNeed.constrained
     ? 'Not held at grade it would need ' +
-      `${Number.isFinite(lateralNeed.depthFreeFt) ? formatLength(lateralNeed.depthFreeFt * 12) : 'more than 30 ft'}.`
-    : `A tied slab at grade would cut it to ${formatLength(lateralNeed.depthSlabFt * 12)}.`
+      `${Number.isFinite(lateralNeed.depthFreeFt) ? formatLength(lateralNeed.depthFreeFt * IN_PER_FT) : 'more than 30 ft'}.`
+    : `A tied slab at grade would cut it to ${formatLength(lateralNeed.depthSlabFt * IN_PER_FT)}.`
   return makeCheck({
     id: `lateral-${hole.kind}`,
     title: `${title}: sideways in the ground`,
@@ -137,8 +137,8 @@ export function lateralCheck({
     unit: 'ft',
     governs:
       `${actions.name[0].toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ` +
-      `${Number.isFinite(needFt) ? formatLength(needFt * 12) : 'over 30 ft'} in the ground, ` +
-      `${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${formatLength(has * 12)}.`,
+      `${Number.isFinite(needFt) ? formatLength(needFt * IN_PER_FT) : 'over 30 ft'} in the ground, ` +
+      `${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${formatLength(has * IN_PER_FT)}.`,
     fix: lateralNeed.constrained
       ? 'Go deeper, or fill the hole with concrete.'
       : `Go deeper, or tie a slab to the posts. ${other}`,

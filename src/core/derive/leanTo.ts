@@ -1,3 +1,4 @@
+import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import { boltStrength } from '../joints'
 import { type Grid, type PostLayout } from '../layout'
 import { type LowRoofSnow, roofLivePsf } from '../loads'
@@ -38,7 +39,7 @@ function leanPurlinChecks({
     deadPsf: results.dead.slopePsf,
     leastPsf: mainPurlinLoads(building, results, spaceIn, ['1'])?.leastPsf ?? 0,
     snowPsf: snow.uniformPsf + snow.peakPsf,
-    livePsf: roofLivePsf((spaceIn * building.roof.purlins.spaceIn) / 144, leanTo.pitchPer12),
+    livePsf: roofLivePsf((spaceIn * building.roof.purlins.spaceIn) / IN2_PER_FT2, leanTo.pitchPer12),
     windInPsf: cn === null ? lean.wind.downPsf : results.claddingQhPsf * 0.85 * cn,
     zones: up,
   }
@@ -188,7 +189,7 @@ export function leanToChecks({
   const name = `${wallName.replace(' wall', '')} lean-to`
   const bayIn = Math.max(...grid.baysIn)
   const spaceIn = leanTo.rafter.spaceIn ?? bayIn
-  const tribFt = spaceIn / 12
+  const tribFt = spaceIn / IN_PER_FT
   const member = rafterMember({ building, results, lean, name, tribFt })
   const out: Check[] = [...spanChecks(member)]
   const head = { stage: 'roof' as const, subjects: [] as string[] }
@@ -196,7 +197,8 @@ export function leanToChecks({
   const values = boardValues(leanTo.rafter.lumber, size.nominal, building.grades)
   const bm = birdsMouth(leanTo.pitchPer12, size.dIn, leanTo.seatIn, leanTo.depthIn)
   out.push(seatCheck({ head, leanTo, name, bm, size }))
-  const down = (at: 'wallPlf' | 'outerPlf') => (lean[at] + (results.dead.maxPsf * leanTo.depthIn) / 24) * tribFt
+  const down = (at: 'wallPlf' | 'outerPlf') =>
+    (lean[at] + (results.dead.maxPsf * leanTo.depthIn) / 2 / IN_PER_FT) * tribFt
   const gLb = down('outerPlf')
   if (values)
     out.push(
@@ -257,7 +259,9 @@ export function leanToChecks({
       duration,
       wet: building.joints.wetPosts,
     })
-  const upPlf = -0.6 * lean.wind.upPsf * (leanTo.depthIn / 24) - 0.6 * results.dead.minPsf * (leanTo.depthIn / 24)
+  const upPlf =
+    -0.6 * lean.wind.upPsf * (leanTo.depthIn / 2 / IN_PER_FT) -
+    0.6 * results.dead.minPsf * (leanTo.depthIn / 2 / IN_PER_FT)
   const uLb = Math.max(0, upPlf * tribFt)
   if (leanTo.rafter.spaceIn === null) {
     out.push(ledgerPostChecks({ leanTo, bolt, head, name, wLb, uLb, bolts }))

@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import type { BoltStrength } from '../joints'
 import { type PostLayout, wallPosts } from '../layout'
 import type { Building, LeanTo } from '../model'
@@ -50,7 +51,7 @@ export function ledgerChecks({
     }),
   )
   const strength = bolt(1.15, leanTo.ledger.plies, false)
-  const rLb = (wLb / tribFt) * (spanIn / 12)
+  const rLb = (wLb / tribFt) * (spanIn / IN_PER_FT)
   out.push(
     makeCheck({
       ...head,

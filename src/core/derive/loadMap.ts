@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import type { Grid } from '../layout'
 import { wallPressures } from '../loads'
 import type { Building, Side } from '../model'
@@ -115,7 +116,7 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
   if (loadCase === 'along') {
     let from = 0
     const strips = wind.roofAlong.flatMap((strip, i): LoadRegion[] => {
-      const to = Math.min(lengthIn, strip.toFt * 12)
+      const to = Math.min(lengthIn, strip.toFt * IN_PER_FT)
       const out =
         to > from
           ? [
@@ -147,7 +148,7 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
     ]
   }
   if (loadCase === 'cladding') {
-    const zoneIn = results.edgeZoneFt * 12
+    const zoneIn = results.edgeZoneFt * IN_PER_FT
     const z4 = wallPressures({
       qhPsf: results.claddingQhPsf,
       areaFt2: 10,
@@ -237,7 +238,7 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
       ...lean,
     ]
   const unbalanced = snow.unbalanced
-  const strip = Math.min(unbalanced.surchargeFt * 12, widthIn / 2)
+  const strip = Math.min(unbalanced.surchargeFt * IN_PER_FT, widthIn / 2)
   return [
     rect({
       key: 'wind',

@@ -1,3 +1,4 @@
+import { IN_PER_FT, ROUNDING, radians, IN2_PER_FT2 } from '../units'
 import { nailOf, nailStrength } from '../joints'
 import {
   type GirtPiece,
@@ -175,11 +176,11 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
     const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)
     if (!girt) return NaN
     const pull =
-      ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / 12) *
-      (girtCase.spanIn / 12) *
+      ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / IN_PER_FT) *
+      (girtCase.spanIn / IN_PER_FT) *
       (girtCase.spans === 2 ? 1.25 : 0.5)
     // Up to eight nails at a joint: more than that is another way of building.
-    worst = Math.max(worst, girt.ratios.worst, pull / Math.max(8 * each, 1e-9))
+    worst = Math.max(worst, girt.ratios.worst, pull / Math.max(8 * each, ROUNDING))
   }
   return worst
 }
@@ -198,14 +199,14 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
     purlinMember({ building, id: '', title: '', group: 'purlin', spanIn: span, purlinLoads: loads, fix: '' }),
   )
   let worst = Math.max(main.strength, main.sag)
-  const cos = Math.cos((loads.thetaDeg * Math.PI) / 180)
+  const cos = Math.cos(radians(loads.thetaDeg))
   if (building.joints.purlinTieLb !== null)
     worst = Math.max(
       worst,
       ((0.6 * Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * loads.leastPsf * cos) *
         building.roof.purlins.spaceIn *
         span) /
-        144 /
+        IN2_PER_FT2 /
         building.joints.purlinTieLb,
     )
   for (const leanTo of parts.results.leanTos) {
@@ -226,7 +227,7 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
           deadPsf: parts.results.dead.slopePsf,
           leastPsf: loads.leastPsf,
           snowPsf: snow,
-          livePsf: roofLivePsf((space * building.roof.purlins.spaceIn) / 144, leanTo.leanTo.pitchPer12),
+          livePsf: roofLivePsf((space * building.roof.purlins.spaceIn) / IN2_PER_FT2, leanTo.leanTo.pitchPer12),
           windInPsf: wind,
           zones: cn === null ? [] : [{ zone: 'open roof', upPsf: wind }],
         },
@@ -265,7 +266,7 @@ export function rafterWorst(parts: PartsOf, building: Building, side: Side): num
       results: parts.results,
       lean: { ...leanTo, leanTo: own },
       name: '',
-      tribFt: (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / 12,
+      tribFt: (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / IN_PER_FT,
     }),
   )
   return Math.max(worst.strength, worst.sag)

@@ -2,7 +2,7 @@ import { CONCRETE_FC_PSI, LEAST_DEPTH_IN, type PadRatios } from '../ground'
 import { isEave, type Post } from '../layout'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
-import { formatLength } from '../units'
+import { formatLength, ROUNDING, IN_PER_FT, SAME_IN } from '../units'
 import { gravityLine, type PostDemand } from './demands'
 import type { Lateral } from './frames'
 import { type HoleKind, STEEPEST_PER12 } from './holes'
@@ -40,7 +40,7 @@ function snowLine({
   if (post && !isEave(post.side))
     return say(
       'snow by the ridge × area',
-      `${sig(demand.snowLb / Math.max(demand.roofFt2, 1e-9))} × ${sig(demand.roofFt2)}`,
+      `${sig(demand.snowLb / Math.max(demand.roofFt2, ROUNDING))} × ${sig(demand.roofFt2)}`,
     )
   if (typed) return say('reaction of the truss drawing less dead load, lean-to with it', sig(demand.snowLb))
   const rest = demand.snowLb - results.eaveSnowPlf * demand.eaveFt
@@ -214,7 +214,7 @@ function bearingCheck({
       line({
         label: 'Roof live',
         formula: 'Lr × area',
-        numbers: `${sig(br.liveLb / Math.max(br.roofFt2, 1e-9))} × ${sig(br.roofFt2)}`,
+        numbers: `${sig(br.liveLb / Math.max(br.roofFt2, ROUNDING))} × ${sig(br.roofFt2)}`,
         value: br.liveLb,
         unit: 'lb',
         clause: 'ASCE 7-16 4.8.2',
@@ -232,7 +232,7 @@ function bearingCheck({
       line({
         label: 'What the soil takes',
         formula: 'q·π·D²/4',
-        numbers: `${sig(results.soil.bearingPsf)} × π × ${sig(hole.diameterIn / 12)}²/4`,
+        numbers: `${sig(results.soil.bearingPsf)} × π × ${sig(hole.diameterIn / IN_PER_FT)}²/4`,
         value: hole.bearing.capacityLb,
         unit: 'lb',
         clause: results.soil.source,
@@ -310,7 +310,7 @@ export function holeChecks({
   out.push(frostCheck({ hole, title, subject, results }))
   const lateralNeed = hole.lateral
   const lateralPost = hole.governing.lateral
-  const windless = subject.every((id) => lateral.cases[id]?.every((lateral) => Math.abs(lateral.shearLb) < 1e-6))
+  const windless = subject.every((id) => lateral.cases[id]?.every((lateral) => Math.abs(lateral.shearLb) < SAME_IN))
   if (job.site.groundSlopePer12 > STEEPEST_PER12)
     out.push(
       notChecked({

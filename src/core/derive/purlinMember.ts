@@ -1,3 +1,4 @@
+import { IN_PER_FT, radians } from '../units'
 import type { Building, Ceiling } from '../model'
 import { line, sig } from '../result'
 import { type SpanLoads, uniform } from '../statics'
@@ -144,8 +145,8 @@ export function purlinMember({
   subjects?: readonly string[]
 }): SpanMember {
   const purlins = building.roof.purlins
-  const spaceFt = purlins.spaceIn / 12
-  const theta = (purlinLoads.thetaDeg * Math.PI) / 180
+  const spaceFt = purlins.spaceIn / IN_PER_FT
+  const theta = radians(purlinLoads.thetaDeg)
   const [sin, cos] = [Math.sin(theta), Math.cos(theta)]
   const flat = purlins.style === 'flat'
   const span = (plf: number, name: string, point = 0): SpanLoads => ({

@@ -1,3 +1,4 @@
+import { IN_PER_FT, radians, IN2_PER_FT2 } from '../units'
 import { nailOf, nailStrength, SCREW_IN, screwWithdrawal } from '../joints'
 import { type Grid, purlinPlaces, type TrussPlan } from '../layout'
 import { roofLivePsf, type RoofZone } from '../loads'
@@ -26,7 +27,7 @@ export function mainPurlinLoads(
     deadPsf: results.dead.slopePsf,
     leastPsf: results.site.dead.by === 'parts' ? results.dead.slopePsf : Math.min(1.5, results.dead.minPsf),
     snowPsf,
-    livePsf: roofLivePsf((spanIn * building.roof.purlins.spaceIn) / 144, building.pitchPer12),
+    livePsf: roofLivePsf((spanIn * building.roof.purlins.spaceIn) / IN2_PER_FT2, building.pitchPer12),
   }
   if (results.enclosure.class === 'open') {
     const cn = building.skin.openRoofCn
@@ -161,7 +162,7 @@ function screwCheck({
   const gravity = specificGravity(purlins.lumber, building.grades)
   const screw = building.joints.screw
   const worst = Math.max(...field.zones.concat(rake.zones).map((zone) => Math.abs(zone.upPsf)))
-  const demand = (0.6 * worst * (purlins.spaceIn / 12) * screw.spacingIn) / 12
+  const demand = (0.6 * worst * (purlins.spaceIn / IN_PER_FT) * screw.spacingIn) / IN_PER_FT
   const hold = screwWithdrawal(gravity, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
   const over = building.skin.pullOverLb
   return over === null
@@ -193,7 +194,7 @@ function screwCheck({
           line({
             label: 'Pull on one screw',
             formula: '0.6·p·s·spacing',
-            numbers: `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / 12)} × ${sig(screw.spacingIn / 12)}`,
+            numbers: `0.6 × ${sig(worst)} × ${sig(purlins.spaceIn / IN_PER_FT)} × ${sig(screw.spacingIn / IN_PER_FT)}`,
             value: demand,
             unit: 'lb',
             clause: 'ASCE 7-16 Fig. 30.3-2',
@@ -269,11 +270,11 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
         ).filter((check) => !check.id.endsWith('-sag'))),
   ]
   if (out[0].state === 'not-checked') return out
-  const cos = Math.cos((field.thetaDeg * Math.PI) / 180)
+  const cos = Math.cos(radians(field.thetaDeg))
   const pull = (zones: readonly { readonly upPsf: number }[]) =>
     (0.6 * Math.max(...zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * field.leastPsf * cos) *
-    (purlins.spaceIn / 12) *
-    (spanIn / 12)
+    (purlins.spaceIn / IN_PER_FT) *
+    (spanIn / IN_PER_FT)
   out.push(
     fixing({
       building,

@@ -1,3 +1,4 @@
+import { IN_PER_FT, PITCH_RUN_IN, degrees, radians } from '../units'
 /**
  * Cuts of a lean-to rafter on its low seat, inches and degrees: bird's mouth of level seat `a`, its depth square to the
  * rafter, heel cut and what is left above.
@@ -26,8 +27,8 @@ export interface BirdsMouth {
 /** Bird's mouth of a rafter `dIn` deep over a run, NDS 4.4.3 limit of a quarter of the depth. */
 
 export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runIn: number): BirdsMouth {
-  const theta = Math.atan(pitchPer12 / 12)
-  const deg = (theta * 180) / Math.PI
+  const theta = Math.atan(pitchPer12 / PITCH_RUN_IN)
+  const deg = degrees(theta)
   return {
     thetaDeg: deg,
     seatIn,
@@ -46,9 +47,10 @@ export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runI
  */
 export function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
   const lines: LineLoad[] = [uniform(depthIn, low.uniformPsf * tribFt * share, 'snow')]
-  const driftIn = low.peakWidthFt * 12
+  const driftIn = low.peakWidthFt * IN_PER_FT
   if (low.peakPsf > 0 && driftIn > 0) {
-    const at = (fromWallIn: number) => (low.peakPsf * Math.max(0, 1 - fromWallIn / driftIn) * tribFt * share) / 12
+    const at = (fromWallIn: number) =>
+      (low.peakPsf * Math.max(0, 1 - fromWallIn / driftIn) * tribFt * share) / IN_PER_FT
     lines.push({
       fromIn: 0,
       toIn: Math.min(driftIn, depthIn),
@@ -77,13 +79,13 @@ export function rafterMember({
   const { rafter, depthIn, seatIn, pitchPer12 } = lean.leanTo
   const size = boardSize(rafter.size)
   const own = rafter.plies * weightPlf(rafter.lumber, size.areaIn2, 19, building.grades)
-  const cos = Math.cos((lean.thetaDeg * Math.PI) / 180)
+  const cos = Math.cos(radians(lean.thetaDeg))
   const dead = (results.dead.slopePsf * tribFt + own) / cos
   // Pressure acts on the slope's length, square to it: as a load on the run it weighs (slope/run)² for the moment.
   const wind = (psf: number) => (psf * tribFt) / cos ** 2
   const loads = (lines: LineLoad[]): SpanLoads => ({ lengthIn: depthIn, points: [], lines })
   const held = building.roof.purlins.skinHolds ? 0 : building.roof.purlins.spaceIn
-  const live = roofLivePsf((depthIn / 12) * tribFt, pitchPer12) * tribFt
+  const live = roofLivePsf((depthIn / IN_PER_FT) * tribFt, pitchPer12) * tribFt
   const cases: SpanCase[] = [
     ...lean.snow.map((low): SpanCase => ({
       name: `D+S, ${low.governs}`,

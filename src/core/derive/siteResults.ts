@@ -1,3 +1,4 @@
+import { IN2_PER_FT2, IN_PER_FT, PITCH_RUN_IN, degrees } from '../units'
 import type { Grid } from '../layout'
 import {
   claddingPressurePsf,
@@ -60,8 +61,11 @@ export interface SiteResults {
 
 /** Gross area of a wall, gable triangle included, square feet. */
 export function wallAreaFt2(building: Building, grid: Grid, side: Side): number {
-  if (side === 'south' || side === 'north') return (grid.lengthIn * building.heelIn) / 144
-  return (grid.widthIn * building.heelIn + (grid.widthIn * ((grid.widthIn / 2) * building.pitchPer12)) / 24) / 144
+  if (side === 'south' || side === 'north') return (grid.lengthIn * building.heelIn) / IN2_PER_FT2
+  return (
+    (grid.widthIn * building.heelIn + (grid.widthIn * ((grid.widthIn / 2) * building.pitchPer12)) / 2 / IN_PER_FT) /
+    IN2_PER_FT2
+  )
 }
 
 function leanToLoads({
@@ -79,13 +83,13 @@ function leanToLoads({
   main: SnowLoads
   qhPsf: number
 }): LeanToLoads {
-  const widthFt = grid.widthIn / 12
-  const overhangFt = building.eaveOverhangIn / 12
-  const thetaDeg = (Math.atan(leanTo.pitchPer12 / 12) * 180) / Math.PI
+  const widthFt = grid.widthIn / IN_PER_FT
+  const overhangFt = building.eaveOverhangIn / IN_PER_FT
+  const thetaDeg = degrees(Math.atan(leanTo.pitchPer12 / PITCH_RUN_IN))
   const snow = lowRoofSnow(site, main, {
     pitchPer12: leanTo.pitchPer12,
-    depthFt: leanTo.depthIn / 12,
-    stepFt: leanTo.dropIn / 12,
+    depthFt: leanTo.depthIn / IN_PER_FT,
+    stepFt: leanTo.dropIn / IN_PER_FT,
     mainWidthFt: widthFt,
     mainRunFt: widthFt / 2 + overhangFt,
     mainPitchPer12: building.pitchPer12,
@@ -93,7 +97,7 @@ function leanToLoads({
   })
   const cases = snow.map((governing) => ({
     governing,
-    ...lowRoofReactionsPlf(governing, leanTo.depthIn / 12, overhangFt),
+    ...lowRoofReactionsPlf(governing, leanTo.depthIn / IN_PER_FT, overhangFt),
   }))
   const pick = (k: 'wallPlf' | 'outerPlf') => Math.max(...cases.map((snowCase) => snowCase[k]))
   return {
@@ -116,15 +120,20 @@ export function siteResults(
   if (!complete.ok) return { results: null, missing: complete.issues }
   const site = complete.value
   const building = job.building
-  const widthFt = grid.widthIn / 12
-  const overhangFt = building.eaveOverhangIn / 12
+  const widthFt = grid.widthIn / IN_PER_FT
+  const overhangFt = building.eaveOverhangIn / IN_PER_FT
   const snow = snowLoads(site, {
     pitchPer12: building.pitchPer12,
     halfWidthFt: widthFt / 2,
     slippery: site.slipperyRoof,
   })
-  const shape = { lengthFt: grid.lengthIn / 12, widthFt, heelFt: building.heelIn / 12, pitchPer12: building.pitchPer12 }
-  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(building.pitchPer12 / 12))
+  const shape = {
+    lengthFt: grid.lengthIn / IN_PER_FT,
+    widthFt,
+    heelFt: building.heelIn / IN_PER_FT,
+    pitchPer12: building.pitchPer12,
+  }
+  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(building.pitchPer12 / PITCH_RUN_IN))
   const enclosure = enclosureOf({
     site,
     openings: building.openings,

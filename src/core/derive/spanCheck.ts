@@ -1,7 +1,7 @@
 import type { BoardName, Lumber, OwnGrade } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, type TraceLine } from '../result'
 import { simpleSpan, spanDiagram, spanForces, type SpanForces, type SpanLoads } from '../statics'
-import { formatLength } from '../units'
+import { formatLength, IN_PER_FT } from '../units'
 import { beamStrength, type BeamStrength } from '../wood'
 
 /**
@@ -260,22 +260,22 @@ export function spanChecks(member: SpanMember): Check[] {
       governs: slender
         ? `${j.spanCase.name}: its free edge is too slender (RB over 50).`
         : `${j.spanCase.name} ` +
-          `${bends ? `bends it, ${sig(Math.abs(j.forces.momentInLb) / 12)} lb-ft` : `shears it, ${sig(j.forces.shearLb)} lb`} ` +
+          `${bends ? `bends it, ${sig(Math.abs(j.forces.momentInLb) / IN_PER_FT)} lb-ft` : `shears it, ${sig(j.forces.shearLb)} lb`} ` +
           `over ${formatLength(j.spanCase.loads.lengthIn)}.`,
       trace: () => [
         ...(j.spanCase.trace?.() ?? []),
         line({
           label: 'Largest moment',
           formula: `${j.spanCase.name}, from the diagram`,
-          numbers: sig(Math.abs(j.forces.momentInLb) / 12),
-          value: Math.abs(j.forces.momentInLb) / 12,
+          numbers: sig(Math.abs(j.forces.momentInLb) / IN_PER_FT),
+          value: Math.abs(j.forces.momentInLb) / IN_PER_FT,
           unit: 'ft-lb',
           clause: 'statics',
         }),
         line({
           label: 'Bending stress',
           formula: 'fb = 12·M/S',
-          numbers: `12 × ${sig(Math.abs(j.forces.momentInLb) / 12)}/${sig(j.strength.sIn3)}`,
+          numbers: `12 × ${sig(Math.abs(j.forces.momentInLb) / IN_PER_FT)}/${sig(j.strength.sIn3)}`,
           value: j.fb,
           unit: 'psi',
           clause: 'NDS 2018 3.3',

@@ -1,3 +1,4 @@
+import { FT3_PER_YD3, IN_PER_FT, ROUNDING } from '../units'
 import {
   type GirtPiece,
   type Grid,
@@ -88,12 +89,12 @@ function concreteOf(holes: readonly HoleKind[]) {
     backfillFt3 += hole.volumes.backfillFt3 * hole.postIds.length
     augerFt3 += hole.volumes.holeFt3 * hole.postIds.length
     gravelFt3 += hole.volumes.gravelFt3 * hole.postIds.length
-    dugFt += (hole.digIn / 12) * hole.postIds.length
+    dugFt += (hole.digIn / IN_PER_FT) * hole.postIds.length
   }
   const bags = Object.fromEntries(
     (Object.keys(BAG_YIELD_FT3) as unknown as BagLb[]).map((key) => [key, bagsFor(concreteFt3, key)]),
   ) as Record<BagLb, number>
-  const gravelYd3 = (gravelFt3 * (1 + GRAVEL_LOOSE)) / 27
+  const gravelYd3 = (gravelFt3 * (1 + GRAVEL_LOOSE)) / FT3_PER_YD3
   return { dugFt, bags, gravelYd3, concreteFt3, backfillFt3, augerFt3 }
 }
 
@@ -150,7 +151,7 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
     lines: takeoffInput.lines,
   })
 
-  const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
+  const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / IN_PER_FT
   const boardCost = (what: string, list: readonly Boards[]): CostLine => {
     let feet = 0,
       cost = 0,
@@ -217,7 +218,7 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
         size: '2x10',
         lumber: building.girts.lumber,
         treated: true,
-        lengthsIn: Array.from({ length: Math.ceil(skirtTotal / skirtBoard - 1e-9) }, () => skirtBoard),
+        lengthsIn: Array.from({ length: Math.ceil(skirtTotal / skirtBoard - ROUNDING) }, () => skirtBoard),
       },
     ]),
     ...[...new Set(roof.map((boards) => boards.what))].map((what) =>
@@ -230,7 +231,8 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
       what: 'trusses',
       quantity: takeoffInput.plan.trusses.length,
       unit: 'each',
-      cost: takeoffInput.plan.trusses.length * building.roof.truss.plies * (grid.widthIn / 12) * prices.of('truss'),
+      cost:
+        takeoffInput.plan.trusses.length * building.roof.truss.plies * (grid.widthIn / IN_PER_FT) * prices.of('truss'),
       pieces: takeoffInput.plan.trusses.length,
     },
     {
@@ -250,7 +252,10 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
   ].filter((costLine) => costLine.quantity > 0)
   const longest = rows.reduce((most, row) => Math.max(most, row.totalIn), 0)
   const sticks = [
-    { name: size.label, lb: (weightPlf(building.post.lumber, size.areaIn2, 19, building.grades) * longest) / 12 },
+    {
+      name: size.label,
+      lb: (weightPlf(building.post.lumber, size.areaIn2, 19, building.grades) * longest) / IN_PER_FT,
+    },
     ...takeoffInput.plan.beams.map((beam) => ({
       name: beam.kind,
       lb:
@@ -262,7 +267,7 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
             building.grades,
           ) *
           beam.spanIn) /
-        12,
+        IN_PER_FT,
     })),
   ]
   const heavy = sticks.reduce((best, stick) => (stick.lb > best.lb ? stick : best))
@@ -275,11 +280,11 @@ export function takeoff(takeoffInput: TakeoffInput): Takeoff {
     roof: group(roof),
     skirt:
       skirtTotal > 0
-        ? [{ what: 'treated skirt board', stockIn: skirtBoard, count: Math.ceil(skirtTotal / skirtBoard - 1e-9) }]
+        ? [{ what: 'treated skirt board', stockIn: skirtBoard, count: Math.ceil(skirtTotal / skirtBoard - ROUNDING) }]
         : [],
     joints,
     concreteFt3,
-    concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / 27,
+    concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / FT3_PER_YD3,
     wastePct: HOLE_WASTE * 100,
     bags,
     backfillFt3,

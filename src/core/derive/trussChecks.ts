@@ -1,3 +1,4 @@
+import { IN_PER_FT, ROUNDING } from '../units'
 import { type BoltStrength, boltStrength, type Nail, nailOf, nailStrength } from '../joints'
 import type { TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
@@ -229,9 +230,11 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   if (typed) {
     const own =
       Math.max(
-        ...plan.trusses.map((truss) => ((results.dead.maxPsf * 1 + results.snow.psPsf) * truss.tributaryIn) / 12),
+        ...plan.trusses.map(
+          (truss) => ((results.dead.maxPsf * 1 + results.snow.psPsf) * truss.tributaryIn) / IN_PER_FT,
+        ),
       ) *
-      (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / 12, 1e-9))
+      (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / IN_PER_FT, ROUNDING))
     if (Math.abs(typed.gravityLb - own) > 0.1 * own)
       out.push(
         notChecked({

@@ -1,3 +1,4 @@
+import { IN_PER_FT, IN2_PER_FT2, ROUNDING } from '../units'
 import { cleatUpliftLb, collarUpliftLb, pierUpliftLb } from '../ground'
 import { bearingStrengthPsi, BOLT_YIELD_PSI, yieldLimit, yieldLine } from '../joints'
 import type { Post } from '../layout'
@@ -80,24 +81,24 @@ export function upliftCheck({
 }): Check {
   const demand = demands[hole.governing.uplift]
   const post = posts.get(hole.governing.uplift)
-  const postWeight = (demand.postWeightPlf * ((post?.heightIn ?? 0) + hole.embedIn)) / 12
+  const postWeight = (demand.postWeightPlf * ((post?.heightIn ?? 0) + hole.embedIn)) / IN_PER_FT
   const hold = () => {
     if (building.school === 'pier')
-      return pierUpliftLb(hole.diameterIn, (hole.depthIn + building.bracketIn) / 12).trace()
+      return pierUpliftLb(hole.diameterIn, (hole.depthIn + building.bracketIn) / IN_PER_FT).trace()
     if (building.school === 'collar')
       return collarUpliftLb({
         diameterIn: hole.diameterIn,
         heightIn: Math.min(building.collarHeightIn, hole.embedIn),
-        topFt: Math.max(0, hole.embedIn - building.collarHeightIn) / 12,
-        postAreaFt2: postSize(building.post).areaIn2 / 144,
+        topFt: Math.max(0, hole.embedIn - building.collarHeightIn) / IN_PER_FT,
+        postAreaFt2: postSize(building.post).areaIn2 / IN2_PER_FT2,
         postWeightLb: postWeight,
         coneDeg: building.coneAngleDeg,
       }).trace()
     if (building.cleat)
       return cleatUpliftLb({
         ...building.cleat,
-        topFt: Math.max(0, hole.embedIn - 1.5) / 12,
-        postAreaFt2: postSize(building.post).areaIn2 / 144,
+        topFt: Math.max(0, hole.embedIn - 1.5) / IN_PER_FT,
+        postAreaFt2: postSize(building.post).areaIn2 / IN2_PER_FT2,
         postWeightLb: postWeight,
         coneDeg: building.coneAngleDeg,
       }).trace()
@@ -142,7 +143,7 @@ export function upliftCheck({
       line({
         label: 'Wind on the roof',
         formula: 'W = p·area, p the mean over its area',
-        numbers: `${sig(demand.windUpLb / Math.max(demand.roofFt2, 1e-9))} × ${sig(demand.roofFt2)}`,
+        numbers: `${sig(demand.windUpLb / Math.max(demand.roofFt2, ROUNDING))} × ${sig(demand.roofFt2)}`,
         value: demand.windUpLb,
         unit: 'lb',
         clause: 'ASCE 7-16 27.3',

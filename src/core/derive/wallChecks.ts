@@ -4,7 +4,7 @@ import { effectiveAreaFt2, wallPressures } from '../loads'
 import type { Building, Job, Side } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, type Diagram } from '../result'
 import { spanDiagram, twoSpanDiagram, uniform } from '../statics'
-import { formatLength } from '../units'
+import { formatLength, IN_PER_FT, SAME_IN, ROUNDING } from '../units'
 import { boardSize, boardValues, girtRatios, postSize, SHARING_IN, specificGravity, type GirtRatios } from '../wood'
 import type { SiteResults } from './siteResults'
 
@@ -56,7 +56,8 @@ export function girtCases(
       spanIn = Math.max(spanIn, piece.toIn - from)
     }
     if (spanIn <= SHORT_IN) continue
-    const zone = piece.fromIn < edgeFt * 12 - 1e-6 || piece.toIn > length - edgeFt * 12 + 1e-6 ? 5 : 4
+    const zone =
+      piece.fromIn < edgeFt * IN_PER_FT - SAME_IN || piece.toIn > length - edgeFt * IN_PER_FT + SAME_IN ? 5 : 4
     const spaceIn = space.get(piece.row) ?? 0
     const key = Math.round(spanIn * 8) * 4 + (spans - 1) * 2 + (zone - 4)
     const has = kept.get(key)
@@ -72,7 +73,7 @@ export function girtAt(
   girtCase: GirtCase,
   spaceIn: number,
 ): { readonly ratios: GirtRatios; readonly outwardPsf: number; readonly trace: Check['trace'] } | null {
-  const area = effectiveAreaFt2(girtCase.spanIn / 12, spaceIn / 12)
+  const area = effectiveAreaFt2(girtCase.spanIn / IN_PER_FT, spaceIn / IN_PER_FT)
   const pressures = wallPressures({
     qhPsf: results.claddingQhPsf,
     areaFt2: area,
@@ -101,7 +102,7 @@ export function girtAt(
       line({
         label: 'Effective area',
         formula: 'A = L·max(s, L/3)',
-        numbers: `${sig(girtCase.spanIn / 12)} × ${sig(Math.max(spaceIn, girtCase.spanIn / 3) / 12)}`,
+        numbers: `${sig(girtCase.spanIn / IN_PER_FT)} × ${sig(Math.max(spaceIn, girtCase.spanIn / 3) / IN_PER_FT)}`,
         value: area,
         unit: 'ft²',
         clause: 'ASCE 7-16 26.2',
@@ -140,7 +141,7 @@ export function widestGapIn(building: Building, results: SiteResults, cases: rea
   }
   const holds = (spaceIn: number) =>
     [...hardest.values()].every(
-      (girtCase) => (girtAt(building, results, girtCase, spaceIn)?.ratios.worst ?? Infinity) <= 1 + 1e-9,
+      (girtCase) => (girtAt(building, results, girtCase, spaceIn)?.ratios.worst ?? Infinity) <= 1 + ROUNDING,
     )
   if (!holds(6)) return 0
   // Load sharing ends at 24 in.: the answer past it is a branch of its own, so each side is searched apart.
@@ -164,7 +165,7 @@ export function wallWorst(building: Building, results: SiteResults, cases: reado
 
 function girtDiagram(building: Building, girtCase: GirtCase, psf: number): Diagram {
   const size = boardSize(building.girts.size)
-  const plf = (0.6 * Math.abs(psf) * girtCase.spaceIn) / 12
+  const plf = (0.6 * Math.abs(psf) * girtCase.spaceIn) / IN_PER_FT
   const ei =
     (boardValues(building.girts.lumber, size.nominal, building.grades)?.ePsi ?? NaN) *
     (building.girts.style === 'between' ? size.iEdgeIn4 : size.iFlatIn4) *
@@ -210,8 +211,8 @@ function girtNails({
       return {
         girtCase,
         lb: girt
-          ? ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / 12) *
-            (girtCase.spanIn / 12) *
+          ? ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / IN_PER_FT) *
+            (girtCase.spanIn / IN_PER_FT) *
             (girtCase.spans === 2 ? 1.25 : 0.5)
           : NaN,
       }
@@ -242,7 +243,7 @@ function girtNails({
     id,
     title,
     demand: need.lb,
-    capacity: Math.max(each * count, 1e-9),
+    capacity: Math.max(each * count, ROUNDING),
     unit: 'lb',
     combination: '0.6W',
     place: need.girtCase.spans === 2 ? 'at the post it crosses' : 'at its end',
@@ -259,8 +260,8 @@ function girtNails({
         formula: need.girtCase.spans === 2 ? '1.25·w·L' : '0.5·w·L',
         numbers:
           `${need.girtCase.spans === 2 ? 1.25 : 0.5} × ` +
-          `${sig(need.lb / (need.girtCase.spans === 2 ? 1.25 : 0.5) / (need.girtCase.spanIn / 12))} × ` +
-          `${sig(need.girtCase.spanIn / 12)}`,
+          `${sig(need.lb / (need.girtCase.spans === 2 ? 1.25 : 0.5) / (need.girtCase.spanIn / IN_PER_FT))} × ` +
+          `${sig(need.girtCase.spanIn / IN_PER_FT)}`,
         value: need.lb,
         unit: 'lb',
         clause: `statics; zone ${need.girtCase.zone}`,

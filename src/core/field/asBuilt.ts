@@ -1,6 +1,6 @@
 import type { Post } from '../layout'
 import type { PoleMark, RodLog } from '../marks'
-import { formatLength, toSixteenths } from '../units'
+import { formatLength, toSixteenths, ROUNDING } from '../units'
 import { reached, type FieldState } from './fold'
 import type { Levels } from './levels'
 import type { PostState } from './records'
@@ -45,7 +45,7 @@ const inch = (inches: number) => formatLength(Math.abs(inches), { feet: false })
 /** What to do with a stick that is already cut, now that its need is known better. */
 export function judgeStick(id: string, cutIn: number, needIn: number): StickFit {
   const by = cutIn - needIn
-  if (Math.abs(by) <= STICK_TOLERANCE_IN + 1e-9) return { kind: 'fits', byIn: by, say: `${id} fits.` }
+  if (Math.abs(by) <= STICK_TOLERANCE_IN + ROUNDING) return { kind: 'fits', byIn: by, say: `${id} fits.` }
   if (by > 0) return { kind: 'long', byIn: by, say: `${id} is ${inch(by)} long: trim its top.` }
   return {
     kind: 'short',
@@ -183,7 +183,7 @@ export function girtFromGap({
     .filter((gap) => (gap.body.from === from && gap.body.to === to) || (gap.body.from === to && gap.body.to === from))
     .at(-1)
   const raw = (gap?.body.gapIn ?? plannedIn) - playIn
-  return { lengthIn: Math.floor(raw * 16 + 1e-9) / 16, measured: gap !== undefined }
+  return { lengthIn: Math.floor(raw * 16 + ROUNDING) / 16, measured: gap !== undefined }
 }
 
 /** Posts of a row between two that were read which were not: a gap in the sequence. */

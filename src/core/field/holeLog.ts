@@ -1,4 +1,4 @@
-import { formatLength } from '../units'
+import { formatLength, ROUNDING } from '../units'
 import type { Said } from './fold'
 import type { Levels } from './levels'
 import type { Found } from './records'
@@ -152,8 +152,8 @@ export function cureClock(
     if (tempF < 40) cold++
     if (hourAt < 6 && hour) rain += hour.rainIn
   }
-  const may = CURE_STEPS.filter((step) => matureHours >= step.hours - 1e-9).map((step) => step.what)
-  const step = CURE_STEPS.find((step) => matureHours < step.hours - 1e-9)
+  const may = CURE_STEPS.filter((step) => matureHours >= step.hours - ROUNDING).map((step) => step.what)
+  const step = CURE_STEPS.find((step) => matureHours < step.hours - ROUNDING)
   const pace = weigh(byHour.get(Math.floor(Date.parse(nowAt) / 3600000))?.tempF ?? assumedF)
   const next = step ? { what: step.what, inHours: pace > 0 ? (step.hours - matureHours) / pace : Infinity } : null
   return {

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 import type { FieldState, Said } from './fold'
 
 /** Most that a closing check may miss by before its set-up is refused, inches; half of it is spread without a word. */
@@ -62,7 +63,7 @@ export function tieLevels(state: FieldState): Levels {
         return null
       }
       const shiftIn = shiftOf()
-      const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + 1e-9
+      const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + ROUNDING
       const by = (pick: (one: number, other: number) => boolean) =>
         own.reduce<Said<'reading'> | null>(
           (best, said) => (!best || pick(said.body.inches, best.body.inches) ? said : best),

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 /** Ratios of a plain concrete pad under a post: bending beyond the face, one-way shear, punching. */
 export interface PadRatios {
   readonly bending: number
@@ -62,7 +63,7 @@ export function padRatios(given: {
   const punchVnLb =
     0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (acrossIn + alongIn) * effectiveIn
   const punching = punchVuLb / punchVnLb
-  const bending = given.thicknessIn < 8 - 1e-9 ? NaN : mu / phiMn
+  const bending = given.thicknessIn < 8 - ROUNDING ? NaN : mu / phiMn
   return {
     bending,
     shear,

@@ -1,3 +1,4 @@
+import { IN_PER_FT, radians } from '../units'
 import { CONCRETE_PCF, padAreaFt2 } from './bearing'
 import { line, sig, type TraceLine } from '../result'
 
@@ -17,13 +18,13 @@ export function collarUpliftLb(given: {
   readonly postWeightLb: number
   readonly coneDeg: number
 }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
-  const r1 = given.diameterIn / 24
-  const r2 = r1 + given.topFt * Math.tan((given.coneDeg * Math.PI) / 180)
+  const r1 = given.diameterIn / 2 / IN_PER_FT
+  const r2 = r1 + given.topFt * Math.tan(radians(given.coneDeg))
   const soilFt3 = Math.max(
     0,
     ((Math.PI * given.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - given.postAreaFt2 * given.topFt,
   )
-  const concreteLb = (padAreaFt2(given.diameterIn) - given.postAreaFt2) * (given.heightIn / 12) * CONCRETE_PCF
+  const concreteLb = (padAreaFt2(given.diameterIn) - given.postAreaFt2) * (given.heightIn / IN_PER_FT) * CONCRETE_PCF
   const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + concreteLb + given.postWeightLb)
   return {
     capacityLb,
@@ -85,8 +86,8 @@ export function cleatUpliftLb(given: {
   readonly postWeightLb: number
   readonly coneDeg: number
 }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
-  const grow = given.topFt * Math.tan((given.coneDeg * Math.PI) / 180)
-  const area = (growFt: number) => (given.widthIn / 12 + 2 * growFt) * (given.lengthIn / 12 + 2 * growFt)
+  const grow = given.topFt * Math.tan(radians(given.coneDeg))
+  const area = (growFt: number) => (given.widthIn / IN_PER_FT + 2 * growFt) * (given.lengthIn / IN_PER_FT + 2 * growFt)
   const soilFt3 = Math.max(
     0,
     (given.topFt / 6) * (area(0) + 4 * area(grow / 2) + area(grow)) - given.postAreaFt2 * given.topFt,

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 import { line, sig, type TraceLine } from '../result'
 import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit, yieldLine } from './yieldLimit'
 
@@ -63,7 +64,7 @@ export function groupAction({
  * distance; 0 below the least.
  */
 export function geometryFactor(endIn: number, spacingIn: number, dIn: number, tension: boolean): number {
-  const share = (has: number, least: number, full: number) => (has + 1e-9 < least ? 0 : Math.min(1, has / full))
+  const share = (has: number, least: number, full: number) => (has + ROUNDING < least ? 0 : Math.min(1, has / full))
   const end = tension ? share(endIn, 3.5 * dIn, 7 * dIn) : share(endIn, 2 * dIn, 4 * dIn)
   return Math.min(end, spacingIn > 0 ? share(spacingIn, 3 * dIn, 4 * dIn) : 1)
 }
@@ -95,7 +96,7 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
     eaSide: boltedJoint.eaSide,
   })
   const cDelta = geometryFactor(boltedJoint.endIn, inRow > 1 ? boltedJoint.spacingIn : 0, boltedJoint.diameterIn, false)
-  const edge = boltedJoint.edgeIn + 1e-9 < 1.5 * boltedJoint.diameterIn
+  const edge = boltedJoint.edgeIn + ROUNDING < 1.5 * boltedJoint.diameterIn
   const cm = boltedJoint.wet && boltedJoint.rows > 1 ? 0.4 : 1
   const eachLb = limit.zLb * boltedJoint.duration * cm * cg * cDelta
   const reason = () => {

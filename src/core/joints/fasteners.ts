@@ -1,3 +1,4 @@
+import { radians } from '../units'
 import type { NailId } from '../model'
 
 /** A nail as sold: shank diameter and length, inches; ring shanks have a length of ring thread and a head diameter. */
@@ -79,7 +80,7 @@ export const headPullThrough = (headIn: number, gravity: number, thicknessIn: nu
  * screws squared.
  */
 export function combinedLb(pullLb: number, lateralLb: number, angleDeg: number, screw = false): number {
-  const [cos, sin] = [Math.cos((angleDeg * Math.PI) / 180), Math.sin((angleDeg * Math.PI) / 180)]
+  const [cos, sin] = [Math.cos(radians(angleDeg)), Math.sin(radians(angleDeg))]
   return screw
     ? (pullLb * lateralLb) / (pullLb * cos * cos + lateralLb * sin * sin)
     : (pullLb * lateralLb) / (pullLb * cos + lateralLb * sin)

@@ -1,3 +1,4 @@
+import { ROUNDING, SAME_IN, IN_PER_FT } from '../units'
 import type { Joints } from '../model'
 import { nailOf } from './fasteners'
 import { nailStrength } from './nailed'
@@ -35,7 +36,7 @@ export function nailColumns(
 ): { readonly count: number; readonly spaceIn: number } {
   const run = lengthIn - 2 * endIn
   if (run <= 0) return { count: 1, spaceIn: 0 }
-  const count = Math.ceil(run / spacingIn - 1e-9) + 1
+  const count = Math.ceil(run / spacingIn - ROUNDING) + 1
   return { count, spaceIn: run / (count - 1) }
 }
 
@@ -82,7 +83,7 @@ export function laminationPlan({
     least,
     most,
     unit,
-    ok: has >= least - 1e-6 && has <= most + 1e-6,
+    ok: has >= least - SAME_IN && has <= most + SAME_IN,
   })
   // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
   const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
@@ -119,6 +120,6 @@ export function laminationPlan({
     rowsIn,
     rules,
     meets: plies <= 5 && rules.every((rule) => rule.ok),
-    interfacePlf: perInterface === null || spaceIn <= 0 ? null : (perInterface * lamination.rows * 12) / spaceIn,
+    interfacePlf: perInterface === null || spaceIn <= 0 ? null : (perInterface * lamination.rows * IN_PER_FT) / spaceIn,
   }
 }

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 import { line, sig, type TraceLine } from '../result'
 import { headPullThrough, ringWithdrawal, smoothWithdrawal, type Nail } from './fasteners'
 import { bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
@@ -49,7 +50,7 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
     fybPsi: nailYieldPsi(nail.dIn),
     thetaDeg: theta,
   })
-  const depth = pIn < 6 * nail.dIn - 1e-9 ? 0 : Math.min(1, pIn / (10 * nail.dIn))
+  const depth = pIn < 6 * nail.dIn - ROUNDING ? 0 : Math.min(1, pIn / (10 * nail.dIn))
   const cm = nailedJoint.wet ? WET.lateral : 1
   const grain = (nailedJoint.endGrain ? 0.67 : 1) * (nailedJoint.toeNail ? 0.83 : 1)
   const lateralLb = depth === 0 ? 0 : limit.zLb * depth * nailedJoint.duration * cm * grain
@@ -59,7 +60,7 @@ export function nailStrength(nailedJoint: NailedJoint): NailStrength {
   const hold = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
   const cmPull = nailedJoint.wet ? WET.pull : 1
   const shank =
-    nailedJoint.endGrain || pIn < 6 * nail.dIn - 1e-9
+    nailedJoint.endGrain || pIn < 6 * nail.dIn - ROUNDING
       ? 0
       : withdrawal * hold * nailedJoint.duration * cmPull * (nailedJoint.toeNail ? 0.67 : 1)
   const head = headPullThrough(nail.headIn, nailedJoint.gSide, nailedJoint.sideIn) * nailedJoint.duration

@@ -1,3 +1,4 @@
+import { radians } from '../units'
 import { line, sig, type TraceLine } from '../result'
 
 /**
@@ -30,7 +31,7 @@ export function bearingStrengthPsi(gravity: number, dIn: number, thetaDeg: numbe
   if (dIn < 0.25) return 16600 * gravity ** 1.84
   const par = 11200 * gravity
   const perp = (6100 * gravity ** 1.45) / Math.sqrt(dIn)
-  const sin2 = Math.sin((thetaDeg * Math.PI) / 180) ** 2
+  const sin2 = Math.sin(radians(thetaDeg)) ** 2
   return (par * perp) / (par * sin2 + perp * (1 - sin2))
 }
 

@@ -1,3 +1,4 @@
+import { SAME_IN } from '../units'
 import type { Building, Side } from '../model'
 import type { WallRows } from './girtRows'
 import { alongWall, wallPosts } from './walls'
@@ -33,7 +34,8 @@ export function girtPieces(building: Building, wall: WallRows, posts: readonly P
   ): GirtPiece[] => {
     const held = supports.filter(
       (support) =>
-        support.atIn + support.halfIn > stretch.fromIn - 1e-6 && support.atIn - support.halfIn < stretch.toIn + 1e-6,
+        support.atIn + support.halfIn > stretch.fromIn - SAME_IN &&
+        support.atIn - support.halfIn < stretch.toIn + SAME_IN,
     )
     const edges = [
       { lo: stretch.fromIn, hi: stretch.fromIn },
@@ -68,7 +70,7 @@ export function girtPieces(building: Building, wall: WallRows, posts: readonly P
       let from = segment.fromIn
       let next = bays === 2 && index % 2 === 1 ? 1 : bays
       let i = -1
-      while (from < segment.toIn - 1e-6) {
+      while (from < segment.toIn - SAME_IN) {
         // Furthest allowed splice: `next` bays on, or the last one that a 20 ft board still reaches.
         let j = i + next
         while (j > i + 1 && (cuts[j] ?? segment.toIn) - from > LONGEST_GIRT_IN) j--

@@ -3,7 +3,7 @@ import { boardSize } from '../wood'
 import { equalSpaces, type Grid } from './grid'
 import { isEave, type PlacedOpening } from './openings'
 import { rafterHeightIn } from './posts'
-import { toSixteenths } from '../units'
+import { toSixteenths, SAME_IN, IN_PER_FT } from '../units'
 
 export type Landing = 'heel' | 'sill' | 'head' | null
 
@@ -67,9 +67,9 @@ function anchorsOf(
     // already covers.
     const clash =
       !building.girts.meetOpenings ||
-      anchor.topIn - face < baseIn - 1e-6 ||
-      anchor.topIn > topIn - face + 1e-6 ||
-      kept.some((k) => Math.abs(k.topIn - anchor.topIn) < face - 1e-6)
+      anchor.topIn - face < baseIn - SAME_IN ||
+      anchor.topIn > topIn - face + SAME_IN ||
+      kept.some((k) => Math.abs(k.topIn - anchor.topIn) < face - SAME_IN)
     if (clash) blocks.push({ openingId: anchor.openingId, at: landing, topIn: anchor.topIn })
     else kept.push(anchor)
   }
@@ -96,10 +96,10 @@ function segmentsAt({
   faceIn: number
 }): { readonly fromIn: number; readonly toIn: number; readonly segments: { fromIn: number; toIn: number }[] } {
   const wall = isEave(side) ? grid.lengthIn : grid.widthIn
-  const inset = isEave(side) ? 0 : Math.max(0, ((topIn - building.heelIn) * 12) / building.pitchPer12)
+  const inset = isEave(side) ? 0 : Math.max(0, ((topIn - building.heelIn) * IN_PER_FT) / building.pitchPer12)
   let parts = [{ fromIn: inset, toIn: wall - inset }]
   for (const placedOpening of placed) {
-    if (placedOpening.headIn <= topIn - faceIn + 1e-6 || placedOpening.sillIn >= topIn - 1e-6) continue
+    if (placedOpening.headIn <= topIn - faceIn + SAME_IN || placedOpening.sillIn >= topIn - SAME_IN) continue
     parts = parts.flatMap((part) =>
       placedOpening.toIn <= part.fromIn || placedOpening.fromIn >= part.toIn
         ? [part]

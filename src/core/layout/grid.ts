@@ -1,3 +1,4 @@
+import { ROUNDING, IN_PER_FT } from '../units'
 import type { Bays, Building } from '../model'
 import { fail, ok, type Result } from '../result'
 import { PLY_IN, postSize } from '../wood'
@@ -7,7 +8,7 @@ import { PLY_IN, postSize } from '../wood'
  * gaining a space.
  */
 export const equalSpaces = (totalIn: number, maxIn: number): { readonly count: number; readonly spaceIn: number } => {
-  const count = Math.max(1, Math.ceil(totalIn / maxIn - 1e-9))
+  const count = Math.max(1, Math.ceil(totalIn / maxIn - ROUNDING))
   return { count, spaceIn: totalIn / count }
 }
 
@@ -82,11 +83,11 @@ export function best345(
   lengthIn: number,
   widthIn: number,
 ): { readonly k: number; readonly alongIn: number; readonly acrossIn: number; readonly diagonalIn: number } | null {
-  const [lengthFt, widthFt] = [lengthIn / 12 + 1e-9, widthIn / 12 + 1e-9]
+  const [lengthFt, widthFt] = [lengthIn / IN_PER_FT + ROUNDING, widthIn / IN_PER_FT + ROUNDING]
   const longAlong = Math.floor(Math.min(lengthFt / 4, widthFt / 3))
   const longAcross = Math.floor(Math.min(lengthFt / 3, widthFt / 4))
   const k = Math.max(longAlong, longAcross)
   if (k < 1) return null
   const [along, across] = longAlong >= longAcross ? [4, 3] : [3, 4]
-  return { k, alongIn: along * k * 12, acrossIn: across * k * 12, diagonalIn: 5 * k * 12 }
+  return { k, alongIn: along * k * IN_PER_FT, acrossIn: across * k * IN_PER_FT, diagonalIn: 5 * k * IN_PER_FT }
 }

@@ -1,3 +1,4 @@
+import { SAME_IN } from '../units'
 import type { Building, Corner, Opening, Side } from '../model'
 import { issue, type Issue } from '../result'
 import { postSize } from '../wood'
@@ -71,7 +72,7 @@ export function checkOpenings(building: Building, grid: Grid): Issue[] {
     if (building.openings.findIndex((ownOpening) => ownOpening.id === opening.id) !== i)
       found.push(issue('duplicate-id', at('id'), { id: opening.id }))
     const room = wall - 2 * takes
-    if (opening.widthIn > room + 1e-6) {
+    if (opening.widthIn > room + SAME_IN) {
       found.push(issue('opening-wider-than-wall', at('widthIn'), { widthIn: opening.widthIn, roomIn: room }))
       return
     }
@@ -79,17 +80,17 @@ export function checkOpenings(building: Building, grid: Grid): Issue[] {
       found.push(issue('corner-not-on-wall', at('corner'), { choices: cornersOf(opening.side).join(', ') }))
       return
     }
-    if (placedOpening.fromIn < -1e-6 || placedOpening.toIn > wall + 1e-6) {
+    if (placedOpening.fromIn < -SAME_IN || placedOpening.toIn > wall + SAME_IN) {
       found.push(issue('opening-past-corner', at('positionIn'), { mostIn: wall - opening.widthIn }))
       return
     }
     if (opening.kind !== 'window' && opening.sillIn > 0) found.push(issue('sill-needs-window', at('sillIn')))
-    if (placedOpening.headIn > building.heelIn + 1e-6)
+    if (placedOpening.headIn > building.heelIn + SAME_IN)
       found.push(issue('opening-over-heel', at('heightIn'), { mostIn: building.heelIn - opening.sillIn }))
     // A jamb post needs room beside the corner post, unless the corner post itself is the jamb.
     const need = placedOpening.framed ? takes + widthIn : takes
     for (const gap of [placedOpening.fromIn, wall - placedOpening.toIn]) {
-      if (gap < need - 1e-6 && !(placedOpening.framed && Math.abs(gap - takes) < 1 / 32)) {
+      if (gap < need - SAME_IN && !(placedOpening.framed && Math.abs(gap - takes) < 1 / 32)) {
         found.push(
           issue('opening-too-near-corner', at('positionIn'), { leastIn: need, mostIn: wall - need - opening.widthIn }),
         )

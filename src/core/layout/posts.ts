@@ -1,3 +1,4 @@
+import { PITCH_RUN_IN, ROUNDING } from '../units'
 import type { Building, LeanTo, Side } from '../model'
 import { issue, type Issue } from '../result'
 import { postSize } from '../wood'
@@ -64,11 +65,11 @@ interface Slot {
 
 /** Roof height over a point `fromEaveIn` inside the nearer string, inches above the grade line. */
 export const rafterHeightIn = (building: Building, fromEaveIn: number): number =>
-  building.heelIn + (fromEaveIn * building.pitchPer12) / 12
+  building.heelIn + (fromEaveIn * building.pitchPer12) / PITCH_RUN_IN
 
 /** Height of a lean-to’s outer posts above the grade line, to the rafter underside. */
 export const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
-  building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / 12
+  building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / PITCH_RUN_IN
 
 /**
  * Places every post. Eave rows: one at each numbered line; a door with jambs leaves out the posts in its way (a header
@@ -276,7 +277,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
         mine.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)
       )
         continue
-      const gaps = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - 1e-9)
+      const gaps = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - ROUNDING)
       for (let k = 1; k < gaps; k++) {
         const at = from + ((to - from) * k) / gaps
         slots.push({ id: `X${++extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })

@@ -1,3 +1,4 @@
+import { PITCH_RUN_IN, ROUNDING } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
 
@@ -7,7 +8,7 @@ export const PURLIN_RIDGE_IN = 6
 
 /** Length of one main slope with its overhang, inches. */
 export const slopeLengthIn = (building: Building, grid: Grid): number =>
-  (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(Math.atan(building.pitchPer12 / 12))
+  (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(Math.atan(building.pitchPer12 / PITCH_RUN_IN))
 
 /**
  * Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the
@@ -15,6 +16,6 @@ export const slopeLengthIn = (building: Building, grid: Grid): number =>
  */
 export function purlinPlaces(building: Building, grid: Grid): number[] {
   const run = slopeLengthIn(building, grid) - PURLIN_EAVE_IN - PURLIN_RIDGE_IN
-  const spaces = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - 1e-9))
+  const spaces = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - ROUNDING))
   return Array.from({ length: spaces + 1 }, (_, k) => PURLIN_EAVE_IN + (run * k) / spaces)
 }

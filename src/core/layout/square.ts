@@ -2,7 +2,7 @@ import { Matrix, solve } from 'ml-matrix'
 import { distance, type Point } from '../geometry'
 import type { Measures } from '../model'
 import { fail, ok, type Result } from '../result'
-import { roundIn } from '../units'
+import { roundIn, ROUNDING } from '../units'
 
 export type CornerName = 'SW' | 'SE' | 'NE' | 'NW'
 export type Corners = Readonly<Record<CornerName, Point>>
@@ -124,7 +124,7 @@ export function fitSquare(
     const step = solve(jt.mmul(matrix), jt.mmul(Matrix.columnVector(residuals))).to1DArray()
     if (step.some((move) => !Number.isFinite(move))) break
     unknowns = unknowns.map((unknown, i) => unknown + step[i])
-    settled = Math.max(...step.map(Math.abs)) < 1e-9
+    settled = Math.max(...step.map(Math.abs)) < ROUNDING
   }
   const fitted = cornersOf(unknowns)
   const residuals: Partial<Record<keyof Measures, number>> = {}

@@ -1,3 +1,4 @@
+import { SAME_IN } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
 import type { Post, PostLayout } from './posts'
@@ -76,7 +77,7 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
     const posts = wallPosts(layout.posts, side)
     const loads = new Map<string, { truss: Truss; atIn: number }[]>()
     const rests = trusses.map((truss): TrussRest => {
-      const own = posts.find((post) => Math.abs(post.x - truss.xIn) <= post.sizeX / 2 + 1e-6)
+      const own = posts.find((post) => Math.abs(post.x - truss.xIn) <= post.sizeX / 2 + SAME_IN)
       if (own) return { truss, post: own, between: null, share: [1, 0] }
       const after = posts.findIndex((post) => post.x > truss.xIn)
       const [other, candidate] = [posts[Math.max(0, after - 1)], posts[after]]

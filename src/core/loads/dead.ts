@@ -1,3 +1,4 @@
+import { IN_PER_FT, PITCH_RUN_IN } from '../units'
 import type { Building, Site } from '../model'
 import { line, sig, type TraceLine } from '../result'
 
@@ -22,8 +23,8 @@ export const trussDefaultPsf = (spaceIn: number): number => {
  * divided by its cosine.
  */
 export function deadLoad(site: Site, building: Building, purlinPlf: number, trussSpaceIn: number): DeadLoad {
-  const cos = Math.cos(Math.atan(building.pitchPer12 / 12))
-  const purlinPsf = (purlinPlf * 12) / building.roof.purlins.spaceIn
+  const cos = Math.cos(Math.atan(building.pitchPer12 / PITCH_RUN_IN))
+  const purlinPsf = (purlinPlf * IN_PER_FT) / building.roof.purlins.spaceIn
   if (site.dead.by === 'total') {
     const psf = site.dead.psf
     // What a purlin carries is not known apart: the whole, which is safe.

@@ -1,3 +1,4 @@
+import { IN2_PER_FT2 } from '../units'
 import type { Opening, Side, Site } from '../model'
 import { line, sig, type TraceLine } from '../result'
 
@@ -70,7 +71,7 @@ export function enclosureOf({
       const grossFt2 = wallFt2(side)
       const doors = openings
         .filter((opening) => opening.side === side && opening.kind !== 'window')
-        .reduce((sum, opening) => sum + (opening.widthIn * opening.heightIn) / 144, 0)
+        .reduce((sum, opening) => sum + (opening.widthIn * opening.heightIn) / IN2_PER_FT2, 0)
       const openFt2 = () => {
         if (openSides.includes(side)) return grossFt2
         if (site.doorsRated) return 0

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 import type { Edition } from '../model'
 import { editionData, type RoofZone } from './editions'
 
@@ -17,7 +18,7 @@ export const ROOF_ZONES: readonly RoofZone[] = ['1', '2e', '2n', '2r', '3e', '3r
  */
 export function roofCladding(edition: Edition, thetaDeg: number, qhPsf: number, gcpi: number): RoofCladding | null {
   const data = editionData(edition)
-  const row = data.gableRoof.find((row) => thetaDeg <= row.upToDeg + 1e-9)
+  const row = data.gableRoof.find((row) => thetaDeg <= row.upToDeg + ROUNDING)
   if (!row) return null
   const zonePsf = Object.fromEntries(
     ROOF_ZONES.map((zone) => [zone, Math.min(-data.minimum.claddingPsf, qhPsf * (row.zones[zone] - gcpi))]),

@@ -1,3 +1,4 @@
+import { degrees, PITCH_RUN_IN } from '../units'
 import type { Exposure } from '../model'
 import { line, sig, type TraceLine } from '../result'
 import { editionData, type EditionData } from './editions'
@@ -63,9 +64,9 @@ export interface WindPressures {
 /** Mean roof height, ft; eave height where the roof is 10 degrees or flatter (ASCE 7-16 26.2). */
 export const meanRoofHeightFt = (windShape: WindShape): number =>
   windShape.heelFt +
-  ((Math.atan(windShape.pitchPer12 / 12) * 180) / Math.PI <= 10
+  (degrees(Math.atan(windShape.pitchPer12 / PITCH_RUN_IN)) <= 10
     ? 0
-    : ((windShape.widthFt / 2) * windShape.pitchPer12) / 12 / 2)
+    : ((windShape.widthFt / 2) * windShape.pitchPer12) / PITCH_RUN_IN / 2)
 
 /**
  * Main wind-force pressures of an enclosed or partially enclosed gable building by the directional procedure, ASCE 7-16
@@ -80,7 +81,7 @@ export function windPressures(
   const edition = editionData(site.edition)
   const { roof, walls } = edition
   const gcpi = edition.gcpi[enclosure]
-  const thetaDeg = (Math.atan(windShape.pitchPer12 / 12) * 180) / Math.PI
+  const thetaDeg = degrees(Math.atan(windShape.pitchPer12 / PITCH_RUN_IN))
   const heightFt = meanRoofHeightFt(windShape)
   const k = kz(heightFt, site.exposure, edition)
   const qh = velocityPressurePsf({ kz: k, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })
@@ -142,7 +143,7 @@ export function windPressures(
         : line({
             label: 'Mean roof height',
             formula: 'h = heel + rise/2',
-            numbers: `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / 12)}/2`,
+            numbers: `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / PITCH_RUN_IN)}/2`,
             value: heightFt,
             unit: 'ft',
             clause: 'ASCE 7-16 26.2',

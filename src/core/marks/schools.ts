@@ -1,3 +1,4 @@
+import { SAME_IN } from '../units'
 import type { Fieldwork } from '../model'
 
 /** What one post's heights are, inches: foot to grade line, top above the grade line, long point above it. */
@@ -49,7 +50,7 @@ export function schoolSteps(
         say: postHeights.footToGradeIn + string >= 0 ? 'string down to the foot' : 'string up to the foot',
         inches: Math.abs(postHeights.footToGradeIn + string),
       },
-      ...(Math.abs(string) > 1e-6
+      ...(Math.abs(string) > SAME_IN
         ? [
             {
               key: 'grade',

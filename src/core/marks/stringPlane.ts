@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 import type { Fieldwork } from '../model'
 
 /** A row of posts and the height of its level string above the grade line, inches. */
@@ -28,9 +29,9 @@ export function stringRows(
 export function stringHeightAt(rows: readonly StringRow[], yIn: number): number {
   const order = [...rows].sort((one, other) => one.yIn - other.yIn)
   if (order.length === 0) return 0
-  const after = order.findIndex((row) => row.yIn >= yIn - 1e-9)
+  const after = order.findIndex((row) => row.yIn >= yIn - ROUNDING)
   if (after < 0) return order[order.length - 1].heightIn
-  if (after === 0 || order[after].yIn - yIn < 1e-9) return order[after].heightIn
+  if (after === 0 || order[after].yIn - yIn < ROUNDING) return order[after].heightIn
   const [stringRow, next] = [order[after - 1], order[after]]
   return (
     stringRow.heightIn + ((next.heightIn - stringRow.heightIn) * (yIn - stringRow.yIn)) / (next.yIn - stringRow.yIn)

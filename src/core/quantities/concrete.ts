@@ -1,3 +1,4 @@
+import { ROUNDING, FT3_PER_YD3 } from '../units'
 import type { Fieldwork } from '../model'
 import { BAG_YIELD_FT3, bagsFor, HOLE_WASTE, type BagLb } from './takeoff'
 
@@ -28,7 +29,7 @@ export interface ConcreteOrder {
 
 /** A tub mixed with a hoe takes this much, cubic feet: two 80 lb bags. */
 export const TUB_FT3 = 1.2
-const up = (value: number): number => Math.max(0, Math.ceil(value - 1e-9))
+const up = (value: number): number => Math.max(0, Math.ceil(value - ROUNDING))
 
 /**
  * Concrete of a job by the crew's way of mixing. Waste is added to the total and rounded up once; bags per load are
@@ -45,9 +46,9 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
   const spareBags =
     truck || concreteSettings.spareEvery <= 0 || bags === 0 ? 0 : up(holes / concreteSettings.spareEvery)
   const room = concreteSettings.by === 'hand' ? TUB_FT3 : concreteSettings.mixerFt3
-  const bagsALoad = truck ? 0 : Math.floor(room / yieldFt3 + 1e-9)
+  const bagsALoad = truck ? 0 : Math.floor(room / yieldFt3 + ROUNDING)
   const loads = bagsALoad > 0 ? up(bags / bagsALoad) : 0
-  const truckYd3 = truck ? up((withWasteFt3 / 27) * 4) / 4 : 0
+  const truckYd3 = truck ? up((withWasteFt3 / FT3_PER_YD3) * 4) / 4 : 0
   const underMinimum = truck && truckYd3 > 0 && truckYd3 < concreteSettings.plantMinYd3
   const say = [
     ...(!truck && bagsALoad === 0
@@ -68,7 +69,7 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
   return {
     netFt3,
     withWasteFt3,
-    yd3: withWasteFt3 / 27,
+    yd3: withWasteFt3 / FT3_PER_YD3,
     bags,
     spareBags,
     bagsInAll: bags + spareBags,

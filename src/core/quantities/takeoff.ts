@@ -1,3 +1,4 @@
+import { ROUNDING, IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { Building } from '../model'
 import { postSize } from '../wood'
 
@@ -24,25 +25,25 @@ export interface HoleVolumes {
  * list.
  */
 export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null =>
-  STOCK_IN.find((stockIn) => stockIn <= upToIn && stockIn + 1e-9 >= lengthIn + spareIn) ?? null
+  STOCK_IN.find((stockIn) => stockIn <= upToIn && stockIn + ROUNDING >= lengthIn + spareIn) ?? null
 
 /** Loose gravel settles by this much when it is tamped (register C24: 15 to 25 %). */
 export const GRAVEL_LOOSE = 0.25
 
 /** Volumes of one hole, cubic feet: gravel, collar (post taken out of it) or pier, and what is left to backfill. */
 export function holeVolumes(building: Building, diameterIn: number, depthIn: number): HoleVolumes {
-  const area = (Math.PI / 4) * (diameterIn / 12) ** 2
+  const area = (Math.PI / 4) * (diameterIn / IN_PER_FT) ** 2
   const size = postSize(building.post)
-  const post = size.areaIn2 / 144
-  const gravelFt3 = (area * building.gravelIn) / 12
-  const shaftFt3 = (area * depthIn) / 12
+  const post = size.areaIn2 / IN2_PER_FT2
+  const gravelFt3 = (area * building.gravelIn) / IN_PER_FT
+  const shaftFt3 = (area * depthIn) / IN_PER_FT
   const holeFt3 = shaftFt3 + gravelFt3
   if (building.school === 'pier') {
-    const pierFt3 = (area * (depthIn + building.bracketIn)) / 12
+    const pierFt3 = (area * (depthIn + building.bracketIn)) / IN_PER_FT
     return { holeFt3, padFt3: 0, collarFt3: 0, pierFt3, concreteFt3: pierFt3, backfillFt3: 0, gravelFt3 }
   }
-  const padFt3 = (area * building.padThicknessIn) / 12
-  const collarFt3 = building.school === 'collar' ? ((area - post) * building.collarHeightIn) / 12 : 0
+  const padFt3 = (area * building.padThicknessIn) / IN_PER_FT
+  const collarFt3 = building.school === 'collar' ? ((area - post) * building.collarHeightIn) / IN_PER_FT : 0
   const concreteFt3 = padFt3 + collarFt3
   return {
     holeFt3,
@@ -56,14 +57,14 @@ export function holeVolumes(building: Building, diameterIn: number, depthIn: num
       shaftFt3 -
         concreteFt3 -
         (post * (depthIn - building.padThicknessIn - (building.school === 'collar' ? building.collarHeightIn : 0))) /
-          12,
+          IN_PER_FT,
     ),
   }
 }
 
 /** Bags for a whole job: waste on the total, rounded up once. */
 export const bagsFor = (concreteFt3: number, bagLb: BagLb, waste = HOLE_WASTE): number =>
-  Math.ceil((concreteFt3 * (1 + waste)) / BAG_YIELD_FT3[bagLb] - 1e-9)
+  Math.ceil((concreteFt3 * (1 + waste)) / BAG_YIELD_FT3[bagLb] - ROUNDING)
 
 /** Counts pieces by the stock length each is cut from, shortest first. */
 export function byStock(
@@ -81,4 +82,4 @@ export function byStock(
 }
 
 /** Cross-section of a post in square feet, for weights and volumes. */
-export const postAreaFt2 = (building: Building): number => postSize(building.post).areaIn2 / 144
+export const postAreaFt2 = (building: Building): number => postSize(building.post).areaIn2 / IN2_PER_FT2

@@ -1,3 +1,4 @@
+import { ROUNDING } from './rounding'
 import type { Diagram } from './diagram'
 
 /**
@@ -79,7 +80,7 @@ export const written = (line: TraceLine): string =>
     : `${line.formula} = ${line.numbers}`
 
 /** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
-export const RATIO_LIMIT = 1 + 1e-9
+export const RATIO_LIMIT = 1 + ROUNDING
 
 /**
  * Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked",

@@ -1,3 +1,4 @@
+import { IN_PER_FT, ROUNDING } from '../units'
 import { bracesWorst, type Derived } from '../derive'
 import { SIDES, type Building, type Job } from '../model'
 import { stockFor, type Prices } from '../quantities'
@@ -35,7 +36,7 @@ export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { 
               change,
               cost:
                 pieces *
-                (((stockFor(derived.braces[0].stockIn, 0) ?? derived.braces[0].stockIn) / 12) *
+                (((stockFor(derived.braces[0].stockIn, 0) ?? derived.braces[0].stockIn) / IN_PER_FT) *
                   prices.board(size, lumber) +
                   2 * nails * nail),
             }
@@ -55,7 +56,7 @@ export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { 
         holes: derived.holes,
         gapIn,
       }) <=
-      1 + 1e-9
+      1 + ROUNDING
     )
       return { ...job, building: choice.change }
   }

@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import { NAILS } from '../joints'
 import {
   BOARD_SIZES,
@@ -177,7 +178,7 @@ function postEdits(job: Job): Edit[] {
           {
             key: 'gable',
             label: 'Gable posts closer',
-            detail: `at most ${Math.round((building.gableMaxIn * 0.75) / 12)}′`,
+            detail: `at most ${Math.round((building.gableMaxIn * 0.75) / IN_PER_FT)}′`,
             job: onBuilding(job, { gableMaxIn: Math.round(building.gableMaxIn * 0.75) }),
           },
         ]

@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 import { deriveJob, type Derived } from '../derive'
 import type { Job } from '../model'
 import type { Check } from '../result'
@@ -55,7 +56,7 @@ export function fixesFor(job: Job, checkId: string, most = 7): Fixes {
       },
     ]
   })
-  const better = fixes.filter((fix) => fix.ratio < base.ratio - 1e-9)
+  const better = fixes.filter((fix) => fix.ratio < base.ratio - ROUNDING)
   const holds = (fix: Fix) => fix.state !== 'fails'
   return {
     now: base,

@@ -1,7 +1,7 @@
 import { deriveJob, type Derived } from '../derive'
 import { isEave, movePost, wallLengthIn, type Post } from '../layout'
 import type { Ground, Job } from '../model'
-import { formatLength } from '../units'
+import { formatLength, SAME_IN, ROUNDING } from '../units'
 import { boardSize } from '../wood'
 
 export type Obstruction = Ground['obstructions'][number]
@@ -41,7 +41,7 @@ export function postsMet(pick: Pick<Derived, 'posts' | 'holes'>, obstruction: Ob
     return (
       hole !== undefined &&
       Math.hypot(post.x - obstruction.xIn, post.y - obstruction.yIn) <
-        hole.diameterIn / 2 + obstruction.radiusIn + obstruction.clearIn - 1e-6
+        hole.diameterIn / 2 + obstruction.radiusIn + obstruction.clearIn - SAME_IN
     )
   })
 }
@@ -57,7 +57,7 @@ export function clearingMoves(post: Post, holeIn: number, obstruction: Obstructi
   const reach = holeIn / 2 + obstruction.radiusIn + obstruction.clearIn
   const half = Math.sqrt(Math.max(0, reach * reach - across * across))
   // To the next sixteenth, on the clear side.
-  return [Math.floor((along - half) * 16 - 1e-9) / 16, Math.ceil((along + half) * 16 + 1e-9) / 16]
+  return [Math.floor((along - half) * 16 - ROUNDING) / 16, Math.ceil((along + half) * 16 + ROUNDING) / 16]
 }
 
 /**

@@ -1,3 +1,4 @@
+import { ROUNDING, SAME_IN, IN_PER_FT } from '../units'
 import { deriveJob, eaveBeamWorst, girtedSides, partsOf, type PartsOf, planJob, postPart, rafterWorst } from '../derive'
 import { stringRectangle } from '../layout'
 import { type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
@@ -50,8 +51,8 @@ export function bayCounts(job: Job): number[] {
   if (locked.includes('bays') || building.bays.mode === 'hand') return [now]
   const out: number[] = []
   for (
-    let bays = Math.max(1, Math.ceil(length / bayMaxIn - 1e-9));
-    bays <= Math.floor(length / bayMinIn + 1e-9);
+    let bays = Math.max(1, Math.ceil(length / bayMaxIn - ROUNDING));
+    bays <= Math.floor(length / bayMinIn + ROUNDING);
     bays++
   )
     out.push(bays)
@@ -198,7 +199,7 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
         best = { job: edit.job, ratio }
         break
       }
-      if (ratio < now - 1e-6 && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
+      if (ratio < now - SAME_IN && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
     }
     if (!best) return job
     job = best.job
@@ -335,7 +336,8 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
       const cost =
         feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) +
         (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') +
-        judged.holes.reduce((sum, hole) => sum + (hole.digIn / 12) * hole.postIds.length, 0) * prices.of('hole dug')
+        judged.holes.reduce((sum, hole) => sum + (hole.digIn / IN_PER_FT) * hole.postIds.length, 0) *
+          prices.of('hole dug')
       tried.push({ post, cost })
       if (done % 4 === 0) yield { done, of, saying: `${bays} bays: posts` }
     }
@@ -357,7 +359,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   const off = (bays: number) => (prefer === null ? 0 : Math.abs(lengthIn / bays - prefer))
   const nearest = Math.min(...found.map((choice) => off(choice.bays)))
   const byCost = [...found].sort((one, other) => one.estimate - other.estimate)
-  const near = byCost.filter((choice) => off(choice.bays) <= nearest + 1e-9)
+  const near = byCost.filter((choice) => off(choice.bays) <= nearest + ROUNDING)
   const best =
     prefer === null
       ? byCost.slice(0, 4)
@@ -367,7 +369,7 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
     const proposal = propose(
       settle(value.job, prices, count),
       value.bays,
-      prefer !== null && off(value.bays) <= nearest + 1e-9,
+      prefer !== null && off(value.bays) <= nearest + ROUNDING,
       `p${i}`,
     )
     if (proposal) proposals.push(proposal)

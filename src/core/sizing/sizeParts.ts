@@ -1,3 +1,4 @@
+import { ROUNDING, IN_PER_FT } from '../units'
 import { girtPart, girtWorst, type PartsOf, purlinLengthIn, purlinWorst } from '../derive'
 import { type BoardName, type Building, GIRT_SIZES, type GirtStyle, type Job, type Side } from '../model'
 import { type Prices, stockFor } from '../quantities'
@@ -23,7 +24,7 @@ export function cheapest<T>(
   }
   return null
 }
-export const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / 12
+export const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / IN_PER_FT
 export interface Counted {
   judged: number
   alternatives: number
@@ -91,7 +92,7 @@ export function sizePurlins({
         for (const blocked of now.style === 'flat' ? [false] : [false, true]) {
           const value = { ...now, size, lumber, spaceIn, blocked }
           const changed = { ...building, roof: { ...building.roof, purlins: value } }
-          const feet = purlinLengthIn(parts, changed) / 12
+          const feet = purlinLengthIn(parts, changed) / IN_PER_FT
           choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
         }
   const best = cheapest(
@@ -116,4 +117,4 @@ export function builtUps(
     ),
   )
 }
-export const HOLDS = 1 + 1e-9
+export const HOLDS = 1 + ROUNDING

@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import { solveFrame, type FrameMember, type FrameNode, type MemberForces } from './frame'
 
 /**
@@ -44,7 +45,7 @@ export function fixedPost(heightFt: number, fixityFt: number, ei: number): PostU
   const h = heightFt
   const l = h + fixityFt
   const top = (3 / l ** 3) * (h ** 4 / 8 + h * ((l ** 3 - h ** 3) / 3 - (h * (l ** 2 - h ** 2)) / 4))
-  const k = (3 * ei) / (l * 12) ** 3
+  const k = (3 * ei) / (l * IN_PER_FT) ** 3
   return {
     stiffnessLbIn: k,
     held: {
@@ -210,7 +211,14 @@ export function framedPost({
 }): (PostUnit & { readonly heldBraceLb: number; readonly perInchBraceLb: number }) | null {
   const PUSH = 1000
   const run = (mode: 'held' | 'moved') => {
-    const line = postLine({ heightIn: heightFt * 12, ei, ea, foot, knee, windLbIn: mode === 'held' ? 1 / 12 : 0 })
+    const line = postLine({
+      heightIn: heightFt * IN_PER_FT,
+      ei,
+      ea,
+      foot,
+      knee,
+      windLbIn: mode === 'held' ? 1 / 12 : 0,
+    })
     const nodes = line.nodes.map((node, i): FrameNode => {
       if (i !== line.heel) return node
       if (mode === 'held') return { ...node, fix: [true, false, false] }
@@ -225,10 +233,11 @@ export function framedPost({
     const actions: PostActions = {
       topLb: mode === 'held' ? -frame.reactions[line.heel][0] : -PUSH * scale,
       shearLb: up.shearFromLb * scale,
-      momentFtLb: (up.momentFromInLb * scale) / 12,
+      momentFtLb: (up.momentFromInLb * scale) / IN_PER_FT,
       fixedFtLb: (fixed * Math.abs(scale)) / 12,
-      fieldMomentFtLb: (fieldMomentInLb(line, frame.members, up.momentFromInLb) * Math.abs(scale)) / 12,
-      kneeMomentFtLb: line.knee < 0 ? 0 : (Math.abs(frame.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / 12,
+      fieldMomentFtLb: (fieldMomentInLb(line, frame.members, up.momentFromInLb) * Math.abs(scale)) / IN_PER_FT,
+      kneeMomentFtLb:
+        line.knee < 0 ? 0 : (Math.abs(frame.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / IN_PER_FT,
     }
     return {
       actions,

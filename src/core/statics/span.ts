@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import type { Diagram, LineLoad, PointLoad } from '../result'
 
 export interface SpanLoads {
@@ -164,15 +165,15 @@ export function spanDiagram(loads: SpanLoads, ei: number, capacityInLb: number |
 export const uniform = (lengthIn: number, plf: number, name?: string): LineLoad => ({
   fromIn: 0,
   toIn: lengthIn,
-  startLbIn: plf / 12,
-  endLbIn: plf / 12,
+  startLbIn: plf / IN_PER_FT,
+  endLbIn: plf / IN_PER_FT,
   ...(name ? { name } : {}),
 })
 
 /** Two equal spans of one board under a uniform load, as a diagram: 3/8, 10/8, 3/8 of w·L. `plf` over both. */
 export function twoSpanDiagram(spanIn: number, plf: number, ei: number, capacityInLb: number | null = null): Diagram {
-  const lbPerIn = plf / 12
-  const x = Array.from({ length: 49 }, (_, i) => (spanIn * i) / 24)
+  const lbPerIn = plf / IN_PER_FT
+  const x = Array.from({ length: 49 }, (_, i) => (spanIn * i) / 2 / IN_PER_FT)
   const near = (place: number) => (place <= spanIn ? place : 2 * spanIn - place)
   return {
     lengthIn: 2 * spanIn,

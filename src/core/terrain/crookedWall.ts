@@ -1,3 +1,4 @@
+import { ROUNDING } from '../units'
 /**
  * A measured offset from a string run along an old wall: how far along, and how far the wall stands behind (+) or proud
  * of (−) the string's zero, inches.
@@ -47,7 +48,7 @@ export function fitWall(offsets: readonly Offset[]): WallLine | null {
   if (count < 2) return null
   const [mx, my] = [mean((offset) => offset.atIn), mean((offset) => offset.offIn)]
   const sxx = offsets.reduce((sum, offset) => sum + (offset.atIn - mx) ** 2, 0)
-  if (sxx < 1e-9) return null
+  if (sxx < ROUNDING) return null
   const perIn = offsets.reduce((sum, offset) => sum + (offset.atIn - mx) * (offset.offIn - my), 0) / sxx
   const atZeroIn = my - perIn * mx
   const stray = offsets.map((offset) => offset.offIn - atZeroIn - perIn * offset.atIn)

@@ -1,3 +1,4 @@
+import { ROUNDING, SAME_IN } from '../units'
 import { contours } from 'd3-contour'
 import type { Surface } from './surface'
 
@@ -62,12 +63,12 @@ export function contourLines(surface: Surface, box: Box, stepIn: number, cells =
   )
   const [lo, hi] = [Math.min(...grid), Math.max(...grid)]
   const levels: number[] = []
-  for (let level = Math.ceil(lo / stepIn) * stepIn; level <= hi + 1e-9; level += stepIn)
-    if (level > lo + 1e-9) levels.push(level)
+  for (let level = Math.ceil(lo / stepIn) * stepIn; level <= hi + ROUNDING; level += stepIn)
+    if (level > lo + ROUNDING) levels.push(level)
   // The grid's values stand at the middle of their cells in d3-contour; a run along the edge of the grid is the edge,
   // not a contour.
   const edge = (x: number, y: number) =>
-    x <= 0.5 + 1e-6 || y <= 0.5 + 1e-6 || x >= nx - 0.5 - 1e-6 || y >= ny - 0.5 - 1e-6
+    x <= 0.5 + SAME_IN || y <= 0.5 + SAME_IN || x >= nx - 0.5 - SAME_IN || y >= ny - 0.5 - SAME_IN
   return contours()
     .size([nx, ny])
     .thresholds(levels)(grid)

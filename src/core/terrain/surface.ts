@@ -1,3 +1,4 @@
+import { SAME_IN, ROUNDING } from '../units'
 import Delaunator from 'delaunator'
 
 /** A spot height: a place in plan and the ground there above (or below, negative) the grade line, inches. */
@@ -31,7 +32,7 @@ const cross = (spot: Spot, second: Spot, third: Spot): number =>
 /** Fall of a triangle's plane, inches per foot. */
 function slope(spot: Spot, second: Spot, third: Spot): number {
   const area = cross(spot, second, third)
-  if (Math.abs(area) < 1e-9) return 0
+  if (Math.abs(area) < ROUNDING) return 0
   const gx =
     ((second.heightIn - spot.heightIn) * (third.yIn - spot.yIn) -
       (third.heightIn - spot.heightIn) * (second.yIn - spot.yIn)) /
@@ -75,7 +76,7 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
   const triangles: Triangle[] = []
   for (let i = 0; i < mesh.triangles.length; i += 3) {
     const [spot, second, third] = [own[mesh.triangles[i]], own[mesh.triangles[i + 1]], own[mesh.triangles[i + 2]]]
-    if (Math.abs(cross(spot, second, third)) > 1e-6)
+    if (Math.abs(cross(spot, second, third)) > SAME_IN)
       triangles.push({ a: spot, b: second, c: third, slopePer12: slope(spot, second, third) })
   }
   if (triangles.length === 0) return null
@@ -89,7 +90,7 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
         cross(triangle.a, spot, triangle.c) / area,
         cross(triangle.a, triangle.b, spot) / area,
       ]
-      if (u >= -1e-9 && v >= -1e-9 && w >= -1e-9)
+      if (u >= -ROUNDING && v >= -ROUNDING && w >= -ROUNDING)
         return { heightIn: u * triangle.a.heightIn + v * triangle.b.heightIn + w * triangle.c.heightIn, inside: true }
     }
     const near = hull

@@ -1,3 +1,4 @@
+import { ROUNDING, IN_PER_FT } from './factors'
 /** Sixteenths in one inch: the finest mark a crew reads. */
 export const SIXTEENTHS = 16
 /** Millimetres in one inch, exact. */
@@ -8,7 +9,7 @@ export const MAX_LENGTH_IN = 12000
 /** Rounds inches to whole sixteenths, half away from zero. A hair (1e-9) absorbs floating error on exact halves. */
 export function toSixteenths(lengthIn: number): number {
   const sign = lengthIn < 0 ? -1 : 1
-  return sign * Math.floor(Math.abs(lengthIn) * SIXTEENTHS + 0.5 + 1e-9) || 0
+  return sign * Math.floor(Math.abs(lengthIn) * SIXTEENTHS + 0.5 + ROUNDING) || 0
 }
 
 /** Rounds inches to the nearest sixteenth of an inch. @example roundIn(109.7143) // 109.6875 */
@@ -30,8 +31,8 @@ export interface LengthParts {
 export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
   const sixteenths = toSixteenths(lengthIn)
   let units = Math.abs(sixteenths)
-  const feet = withFeet ? Math.floor(units / (12 * SIXTEENTHS)) : 0
-  units -= feet * 12 * SIXTEENTHS
+  const feet = withFeet ? Math.floor(units / (IN_PER_FT * SIXTEENTHS)) : 0
+  units -= feet * IN_PER_FT * SIXTEENTHS
   const inches = Math.floor(units / SIXTEENTHS)
   let numerator = units - inches * SIXTEENTHS
   let denominator = SIXTEENTHS

@@ -1,3 +1,4 @@
+import { IN_PER_FT } from './factors'
 import { fail, ok, type Result } from '../result'
 import { MAX_LENGTH_IN, MM_PER_IN } from './length'
 
@@ -65,13 +66,13 @@ export function parseLength(text: string): Result<number> {
     const [feet, inches, sixteenths] = [Number(dashed[1]), Number(dashed[2]), Number(dashed[3] ?? 0)]
     if (inches >= 12) return fail('inches-over-foot', [], { inches })
     if (sixteenths >= 16) return fail('sixteenths-over-inch', [], { sixteenths })
-    return signed(feet * 12 + inches + sixteenths / 16)
+    return signed(feet * IN_PER_FT + inches + sixteenths / 16)
   }
   const feetInches = /^(\d+(?:\.\d*)?|\.\d+) ?' ?-? ?(?:([\d ./-]+?) ?"?)?$/.exec(body)
   if (feetInches) {
     const inches = feetInches[2] === undefined ? 0 : inchesOf(feetInches[2])
     if (inches >= 12) return fail('inches-over-foot', [], { inches })
-    return signed(Number(feetInches[1]) * 12 + inches)
+    return signed(Number(feetInches[1]) * IN_PER_FT + inches)
   }
   const unit = /^[\d ./-]+ ?([a-z°%]+[²2]?)$/.exec(body)
   if (unit) return fail('wrong-unit', [], { unit: unit[1] })

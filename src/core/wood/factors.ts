@@ -1,3 +1,4 @@
+import { ROUNDING, radians } from '../units'
 import type { DesignValues } from './lumber'
 
 /** Flat-use factor Cfu for 2 in. boards by nominal width, NDS Supplement Tables 4A and 4B. */
@@ -5,7 +6,7 @@ export const CFU: Readonly<Record<number, number>> = { 4: 1.1, 6: 1.15, 8: 1.15,
 /** Widest spacing at which boards share load, inches, NDS 4.3.9. */
 export const SHARING_IN = 24
 /** Repetitive-member factor Cr, NDS 4.3.9; taking ribbed steel as what shares the load is register C06. */
-export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + 1e-9 ? 1.15 : 1)
+export const repetitive = (spaceIn: number): number => (spaceIn <= SHARING_IN + ROUNDING ? 1.15 : 1)
 
 /**
  * Wet-service factors of dimension lumber, NDS Supplement Tables 4A to 4C: 0.85 on Fb over 1,150 psi, 0.97 Fv, 0.67
@@ -43,7 +44,7 @@ export const SPLICE_SHARE = 0.42
 
 /** Hankinson's bearing value at an angle to the grain, psi, NDS 3.10.3. `thetaDeg` between load and grain. */
 export function bearingAtAnglePsi(fcStar: number, fcPerp: number, thetaDeg: number): number {
-  const sin2 = Math.sin((thetaDeg * Math.PI) / 180) ** 2
+  const sin2 = Math.sin(radians(thetaDeg)) ** 2
   return (fcStar * fcPerp) / (fcStar * sin2 + fcPerp * (1 - sin2))
 }
 

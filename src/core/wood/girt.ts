@@ -1,3 +1,4 @@
+import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { BoardName, Finish, GirtStyle, Lumber, OwnGrade } from '../model'
 import { line, sig, type TraceLine } from '../result'
 import { CFU, repetitive } from './factors'
@@ -78,20 +79,20 @@ export function girtRatios(
       }).cl
   const peak = Math.max(load.inwardPsf, -load.outwardPsf)
   const pAsd = 0.6 * peak
-  const wPlf = (pAsd * load.spaceIn) / 12
-  const spanFt = load.spanIn / 12
+  const wPlf = (pAsd * load.spaceIn) / IN_PER_FT
+  const spanFt = load.spanIn / IN_PER_FT
   const two = board.spans === 2
   // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the
   // span.
   const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
   const bendingPsf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
   const fbAllowed = fbStar * cfu * (suctionGoverns ? cl : 1)
-  const wBending = (0.6 * bendingPsf * load.spaceIn) / 12
+  const wBending = (0.6 * bendingPsf * load.spaceIn) / IN_PER_FT
   const momentFtLb = (wBending * spanFt ** 2) / 8
-  const fb = (momentFtLb * 12) / sIn3
+  const fb = (momentFtLb * IN_PER_FT) / sIn3
   const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt
   const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
-  const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / 144
+  const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / IN2_PER_FT2
   const deflectionIn = two
     ? (wDef * load.spanIn ** 4) / (185 * values.ePsi * i)
     : (5 * wDef * load.spanIn ** 4) / (384 * values.ePsi * i)

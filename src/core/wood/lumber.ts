@@ -1,3 +1,4 @@
+import { IN2_PER_FT2 } from '../units'
 import type { Lumber, OwnGrade } from '../model'
 import { MACHINE_RATED, OTHER_SPECIES, SIZE_FACTOR, SOUTHERN_PINE, SPECIES_BASE, STUD_FACTOR, TIMBERS } from './tables'
 
@@ -159,5 +160,5 @@ export const specificGravity = (lumber: Lumber, own: readonly OwnGrade[] = []): 
 /** Weight of wood per foot of length, lb: NDS Supplement 3.1.3. `moisturePct` 0 to 30. */
 export function weightPlf(lumber: Lumber, areaIn2: number, moisturePct = 19, own: readonly OwnGrade[] = []): number {
   const gravity = specificGravity(lumber, own)
-  return (((62.4 * gravity) / (1 + 0.009 * gravity * moisturePct)) * (1 + moisturePct / 100) * areaIn2) / 144
+  return (((62.4 * gravity) / (1 + 0.009 * gravity * moisturePct)) * (1 + moisturePct / 100) * areaIn2) / IN2_PER_FT2
 }

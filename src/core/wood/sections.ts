@@ -1,3 +1,4 @@
+import { IN_PER_FT } from '../units'
 import type { BoardName, Building, PostSection } from '../model'
 
 /** Dressed dry width of a nominal board, inches (PS 20; NDS Supplement Table 1A). */
@@ -59,7 +60,7 @@ const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readon
     depthIn,
     areaIn2: widthIn * depthIn,
     sIn3: (widthIn * depthIn ** 2) / 6,
-    iIn4: (widthIn * depthIn ** 3) / 12,
+    iIn4: (widthIn * depthIn ** 3) / IN_PER_FT,
     solid: wood === 'solid',
     wood,
     nominal,
@@ -103,9 +104,9 @@ export function boardSize(size: BoardName): BoardSize {
     dIn: depthIn,
     areaIn2: widthIn * depthIn,
     sFlatIn3: (depthIn * widthIn * widthIn) / 6,
-    iFlatIn4: (depthIn * widthIn ** 3) / 12,
+    iFlatIn4: (depthIn * widthIn ** 3) / IN_PER_FT,
     sEdgeIn3: (widthIn * depthIn * depthIn) / 6,
-    iEdgeIn4: (widthIn * depthIn ** 3) / 12,
+    iEdgeIn4: (widthIn * depthIn ** 3) / IN_PER_FT,
     nominal: Number(nominal),
   }
 }

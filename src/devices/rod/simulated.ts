@@ -1,3 +1,4 @@
+import { radians } from '@/core/units'
 import type { Rod } from './device'
 
 /** A seeded stream of numbers between 0 and 1. */
@@ -27,10 +28,7 @@ export function simulatedRod(given: {
   return {
     read: (depthIn) => {
       const noise = (random() + random() - 1) * (given.noiseIn ?? 1 / 16)
-      return Math.max(
-        0,
-        Math.round(((height + depthIn + noise) / Math.cos(((given.leanDeg ?? 0) * Math.PI) / 180)) * 16) / 16,
-      )
+      return Math.max(0, Math.round(((height + depthIn + noise) / Math.cos(radians(given.leanDeg ?? 0))) * 16) / 16)
     },
     bump: (byIn) => {
       height += byIn

@@ -1,4 +1,5 @@
 'use client'
+import { IN_PER_FT, PITCH_RUN_IN, SAME_IN } from '@/core/units'
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { wallShearLb, type ToldLateral } from '@/core/derive'
 import { SIDES } from '@/core/model'
@@ -26,7 +27,7 @@ function Sway({
   const scale = Math.min((width - 250) / lengthIn, 130 / widthIn)
   const x0 = (width - lengthIn * scale) / 2
   const y0 = 196
-  const most = Math.max(...lateral.row.moveIn.filter(Number.isFinite), 1e-6)
+  const most = Math.max(...lateral.row.moveIn.filter(Number.isFinite), SAME_IN)
   const push = most > 0.001 ? 40 / most : 0
   const eave = (y: number) =>
     lateral.row.xIn
@@ -129,8 +130,11 @@ export function BracingMain() {
       </>
     )
   const allow = job.building.skin.roofAllowPlf
-  const slopeFt = Math.hypot(derived.grid.widthIn / 24, ((derived.grid.widthIn / 24) * job.building.pitchPer12) / 12)
-  const cos = derived.grid.widthIn / 24 / slopeFt
+  const slopeFt = Math.hypot(
+    derived.grid.widthIn / 2 / IN_PER_FT,
+    ((derived.grid.widthIn / 2 / IN_PER_FT) * job.building.pitchPer12) / PITCH_RUN_IN,
+  )
+  const cos = derived.grid.widthIn / 2 / IN_PER_FT / slopeFt
   const frames = lateral.row.xIn.map((_, i) => {
     const frameLb = () => {
       if (lateral.row.result) {

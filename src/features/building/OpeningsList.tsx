@@ -1,4 +1,5 @@
 'use client'
+import { IN_PER_FT } from '@/core/units'
 import { Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { checkJob } from '@/core/derive'
@@ -67,7 +68,7 @@ export function OpeningsList() {
         return
       }
     }
-    setSaid(`There is no clear place for a ${OPENING[kind]} of ${size.widthIn / 12}′ on any wall.`)
+    setSaid(`There is no clear place for a ${OPENING[kind]} of ${size.widthIn / IN_PER_FT}′ on any wall.`)
   }
   const toSide = (side: Side) => {
     if (!opening) return

@@ -1,4 +1,5 @@
 'use client'
+import { ROUNDING, IN_PER_FT } from '@/core/units'
 import type { Diagram } from '@/core/result'
 import { sig } from '@/core/result'
 import { Note } from '../drawing'
@@ -12,11 +13,11 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
   const peakM = diagram.momentInLb.reduce((soFar, value) => (Math.abs(value) > Math.abs(soFar) ? value : soFar), 0)
   const peakV = diagram.shearLb.reduce((soFar, value) => (Math.abs(value) > Math.abs(soFar) ? value : soFar), 0)
   const at = diagram.momentInLb.indexOf(peakM)
-  const scaleM = 62 / Math.max(Math.abs(peakM), diagram.capacityInLb ?? 0, 1e-9)
-  const scaleV = 26 / Math.max(Math.abs(peakV), 1e-9)
+  const scaleM = 62 / Math.max(Math.abs(peakM), diagram.capacityInLb ?? 0, ROUNDING)
+  const scaleV = 26 / Math.max(Math.abs(peakV), ROUNDING)
   const most = Math.max(
     ...diagram.lines.map((line) => Math.max(Math.abs(line.startLbIn), Math.abs(line.endLbIn))),
-    1e-9,
+    ROUNDING,
   )
   const [beamY, shearY, momentY] = [60, 130, 180]
   const area = (y0: number, values: readonly number[], scale: number) =>
@@ -24,14 +25,14 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
     `${y0}${diagram.x.map((x, i) => `L${xAt(x)} ${y0 + values[i] * scale}`).join('')}L${xAt(diagram.x[diagram.x.length - 1])} ` +
     `${y0}Z`
   const over = diagram.capacityInLb !== null && Math.abs(peakM) > diagram.capacityInLb
-  const feet = (plf: number) => `${sig(Math.abs(plf) * 12)} lb/ft`
+  const feet = (plf: number) => `${sig(Math.abs(plf) * IN_PER_FT)} lb/ft`
   return (
     <figure className="mb-3" aria-label={title} style={{ width }}>
       <svg
         width={width}
         height={262}
         role="img"
-        aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / 12)} lb-ft`}
+        aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / IN_PER_FT)} lb-ft`}
       >
         {diagram.lines.map((line, i) => {
           const up = line.startLbIn + line.endLbIn < 0
@@ -131,7 +132,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
               fill="var(--ink-2)"
               halo="var(--paper)"
             >
-              can take {sig(diagram.capacityInLb / 12)} lb-ft
+              can take {sig(diagram.capacityInLb / IN_PER_FT)} lb-ft
             </Note>
           </g>
         )}
@@ -144,7 +145,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
           fill={over ? 'var(--keel-ink)' : 'var(--ink)'}
           halo="var(--paper)"
         >
-          {sig(Math.abs(peakM) / 12)} lb-ft
+          {sig(Math.abs(peakM) / IN_PER_FT)} lb-ft
         </Note>
       </svg>
     </figure>

@@ -3,7 +3,7 @@ import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YA
 import { BOARD_SIZES, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { partWords, type Proposal } from '@/core/sizing'
-import { formatLength } from '@/core/units'
+import { formatLength, IN_PER_FT } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { FailSign, HoldSign, LengthField, OptionalLengthField, ToggleField } from '@/ui'
 import { sortChecks, useDoc, useRun } from '../job'
@@ -340,7 +340,7 @@ export function SizeMain() {
               <figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
               <ResponsiveContainer width="100%" height={170}>
                 <LineChart
-                  data={value.byBays.map((byBay) => ({ bay: byBay.bayIn / 12, cost: Math.round(byBay.cost) }))}
+                  data={value.byBays.map((byBay) => ({ bay: byBay.bayIn / IN_PER_FT, cost: Math.round(byBay.cost) }))}
                   margin={{ left: 8, right: 20, top: 8 }}
                 >
                   <CartesianGrid stroke="var(--galv-2)" />

@@ -1,4 +1,5 @@
 'use client'
+import { FT3_PER_YD3 } from '@/core/units'
 import { kindName } from '@/core/derive'
 import { concreteOrder } from '@/core/quantities'
 import type { Fieldwork } from '@/core/model'
@@ -163,12 +164,12 @@ export function Concrete() {
           )}
           <tr>
             <td>Augered, in the ground</td>
-            <td className="n">{(takeoff.augerFt3 / 27).toFixed(2)} yd³</td>
+            <td className="n">{(takeoff.augerFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
             <td />
           </tr>
           <tr>
             <td>Loose earth left over, a quarter swollen</td>
-            <td className="n">{(takeoff.spoilFt3 / 27).toFixed(2)} yd³</td>
+            <td className="n">{(takeoff.spoilFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
             <td />
           </tr>
         </tbody>

@@ -1,4 +1,5 @@
 'use client'
+import { FT3_PER_YD3 } from '@/core/units'
 import { kindName } from '@/core/derive'
 import { HOLE_WASTE } from '@/core/quantities'
 import { LengthField, Measure, OptionalLengthField } from '@/ui'
@@ -129,7 +130,7 @@ export function HolesSide() {
           )}
           <tr>
             <td>Backfill</td>
-            <td className="n">{(takeoff.backfillFt3 / 27).toFixed(1)} yd³</td>
+            <td className="n">{(takeoff.backfillFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
           </tr>
         </tbody>
       </table>

@@ -1,4 +1,5 @@
 'use client'
+import { IN_PER_FT } from '@/core/units'
 import { buildCard, countLengths, type CutDemand } from '@/core/columns'
 import { STOCK_IN, priceBook } from '@/core/quantities'
 import type { BoardName } from '@/core/model'
@@ -75,7 +76,10 @@ function Cuts({
   readonly demands: readonly CutDemand[]
   readonly perFoot: number
 }) {
-  const stock = STOCK_IN.map((lengthIn) => ({ lengthIn, price: Math.round((lengthIn / 12) * perFoot * 100) / 100 }))
+  const stock = STOCK_IN.map((lengthIn) => ({
+    lengthIn,
+    price: Math.round((lengthIn / IN_PER_FT) * perFoot * 100) / 100,
+  }))
   const told = useAnswer('cuts', { demands, stock, kerfIn: KERF_IN }, JSON.stringify([demands, perFoot]))
   const plan = told.fresh ? told.value : null
   return (

@@ -1,4 +1,5 @@
 'use client'
+import { PITCH_RUN_IN, IN_PER_FT } from '@/core/units'
 import { useState } from 'react'
 import { purlinPlaces, slopeLengthIn, wallPosts } from '@/core/layout'
 import { boardSize, postSize } from '@/core/wood'
@@ -20,7 +21,7 @@ export function RoofMain() {
   const length = derived.grid.lengthIn
   const slope = slopeLengthIn(building, derived.grid)
   const eave = view !== 'slope'
-  const rise = Math.min(120, ((derived.grid.widthIn / 2) * building.pitchPer12) / 12)
+  const rise = Math.min(120, ((derived.grid.widthIn / 2) * building.pitchPer12) / PITCH_RUN_IN)
   const viewport = useViewport(
     ref,
     size,
@@ -38,7 +39,7 @@ export function RoofMain() {
   const side = view === 'north' ? 'north' : 'south'
   const fails = new Set(derived.checks.filter((check) => check.state === 'fails').map((check) => check.id))
   const rows = purlinPlaces(building, derived.grid)
-  const zone = derived.site ? derived.site.edgeZoneFt * 12 : 0
+  const zone = derived.site ? derived.site.edgeZoneFt * IN_PER_FT : 0
   return (
     <>
       <div className="wh">

@@ -2,7 +2,7 @@
 import { BookOpen } from 'lucide-react'
 import { useMemo } from 'react'
 import { readCount } from '@/core/field'
-import { formatLength } from '@/core/units'
+import { formatLength, IN_PER_FT } from '@/core/units'
 import { FailSign } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
 import { useLog } from '../field'
@@ -48,7 +48,7 @@ function useFacts(): Readonly<
         fails: 0,
       },
       building: {
-        say: `${Math.round(building.widthIn / 12)}′ × ${Math.round(building.lengthIn / 12)}′`,
+        say: `${Math.round(building.widthIn / IN_PER_FT)}′ × ${Math.round(building.lengthIn / IN_PER_FT)}′`,
         done: true,
         fails: 0,
       },

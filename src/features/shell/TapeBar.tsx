@@ -1,4 +1,5 @@
 'use client'
+import { SAME_IN, IN_PER_FT } from '@/core/units'
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { measureWidth, SvgMeasure } from '@/ui'
 import { CrowFoot, Note, useSize, Wax } from '../drawing'
@@ -56,21 +57,32 @@ const Ticks = memo(function Ticks({
   let feet = ''
   for (let k = Math.ceil((from - zero) / ppi / step); zero + k * step * ppi < to; k++) {
     const i = k * step
-    const coarse = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < 1e-6) ?? step
+    const coarse = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < SAME_IN) ?? step
     const path = `M${(zero + i * ppi).toFixed(1)} ${BLADE_Y}v${tall[coarse]}`
     if (coarse === 12) feet += path
     else fine += path
   }
-  const foot = [1, 2, 3, 5, 10, 20, 50].find((feet) => feet * 12 * ppi >= 30) ?? 100
+  const foot = [1, 2, 3, 5, 10, 20, 50].find((feet) => feet * IN_PER_FT * ppi >= 30) ?? 100
   const labels = []
-  for (let feet = Math.ceil((from - zero) / ppi / 12 / foot) * foot; zero + feet * 12 * ppi < to - 14; feet += foot)
-    if (feet !== 0 && zero + feet * 12 * ppi > from + 8) labels.push(feet)
+  for (
+    let feet = Math.ceil((from - zero) / ppi / IN_PER_FT / foot) * foot;
+    zero + feet * IN_PER_FT * ppi < to - 14;
+    feet += foot
+  )
+    if (feet !== 0 && zero + feet * IN_PER_FT * ppi > from + 8) labels.push(feet)
   return (
     <g>
       <path d={fine} stroke="var(--ink-2)" />
       <path d={feet} stroke="var(--ink)" strokeWidth={2} />
       {labels.map((label) => (
-        <Note key={label} x={zero + label * 12 * ppi} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">
+        <Note
+          key={label}
+          x={zero + label * IN_PER_FT * ppi}
+          y={BLADE_Y + BLADE_H - 4}
+          size={13}
+          weight={750}
+          anchor="middle"
+        >
           {Math.abs(label)}′
         </Note>
       ))}

@@ -5,7 +5,7 @@ import { contourLines, contourStepIn, earthwork } from '@/core/terrain'
 import type { Ground } from '@/core/model'
 import { spotsFromCsv } from '@/formats/csv'
 import { ChoiceField, LengthField, Measure, OptionalLengthField } from '@/ui'
-import { formatLength } from '@/core/units'
+import { formatLength, FT3_PER_YD3, SAME_IN } from '@/core/units'
 import { Note, useSize, useViewport, ZoomButtons } from '../drawing'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
@@ -94,8 +94,8 @@ export function GroundView() {
                   key={i}
                   d={`M${run.map(([x, y]) => `${viewport.X(x).toFixed(1)} ${viewport.Y(y).toFixed(1)}`).join('L')}`}
                   fill="none"
-                  stroke={Math.abs(line.heightIn) < 1e-6 ? 'var(--grade)' : '#A8865A'}
-                  strokeWidth={Math.abs(line.heightIn) < 1e-6 ? 3 : 1.3}
+                  stroke={Math.abs(line.heightIn) < SAME_IN ? 'var(--grade)' : '#A8865A'}
+                  strokeWidth={Math.abs(line.heightIn) < SAME_IN ? 3 : 1.3}
                 />
               ))}
               {line.runs[0] && (
@@ -201,11 +201,11 @@ export function GroundView() {
             <tbody>
               <tr>
                 <td>Cut under the building</td>
-                <td className="n">{(work.cutFt3 / 27).toFixed(1)} yd³</td>
+                <td className="n">{(work.cutFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
               </tr>
               <tr>
                 <td>Fill</td>
-                <td className="n">{(work.fillFt3 / 27).toFixed(1)} yd³</td>
+                <td className="n">{(work.fillFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
               </tr>
               <tr>
                 <td>Ground there</td>

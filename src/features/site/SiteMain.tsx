@@ -1,4 +1,5 @@
 'use client'
+import { PITCH_RUN_IN, IN_PER_FT } from '@/core/units'
 import { useState } from 'react'
 import type { LoadCase } from '@/core/derive'
 import { sig } from '@/core/result'
@@ -58,7 +59,7 @@ function Section() {
   const [ref, size] = useSize<SVGSVGElement>()
   const building = job.building
   const widthIn = derived.grid.widthIn
-  const rise = ((widthIn / 2) * building.pitchPer12) / 12
+  const rise = ((widthIn / 2) * building.pitchPer12) / PITCH_RUN_IN
   const leanIn = (side: string) => building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
   const deepest = Math.max(60, job.site.frostIn ?? 0, ...derived.holes.map((hole) => hole.depthIn))
   const [width, height] = [size.width || 820, size.height || 720]
@@ -70,7 +71,7 @@ function Section() {
   const yAt = (y: number) => ground - y * scale
   const site = derived.site
   const over = building.eaveOverhangIn
-  const drop = (over * building.pitchPer12) / 12
+  const drop = (over * building.pitchPer12) / PITCH_RUN_IN
   const eave = derived.holes.find((hole) => hole.kind === 'eave') ?? derived.holes[0]
   const post = derived.schedule[0]
   const depth = postSize(building.post).depthIn
@@ -176,13 +177,13 @@ function Section() {
           const dir = lean.side === 'north' ? 1 : -1
           const base = lean.side === 'north' ? widthIn : 0
           const top = building.heelIn - lean.dropIn
-          const low = top - (lean.depthIn * lean.pitchPer12) / 12
+          const low = top - (lean.depthIn * lean.pitchPer12) / PITCH_RUN_IN
           return (
             <g key={lean.side}>
               <path
                 d={
                   `M${xAt(base)} ${yAt(top)}L${xAt(base + dir * (lean.depthIn + over))} ` +
-                  `${yAt(low - (over * lean.pitchPer12) / 12)}`
+                  `${yAt(low - (over * lean.pitchPer12) / PITCH_RUN_IN)}`
                 }
                 stroke="var(--galv-4)"
                 strokeWidth={4.5}
@@ -217,7 +218,7 @@ function Section() {
               <path
                 d={
                   `M${xAt(widthIn / 2)} ` +
-                  `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2 + site.snow.unbalanced.surchargeFt * 12)} ` +
+                  `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2 + site.snow.unbalanced.surchargeFt * IN_PER_FT)} ` +
                   `${yAt(building.heelIn + rise - site.snow.unbalanced.surchargeFt * building.pitchPer12) - 6 - snowY(site.snow.psPsf)}v${-snowY(site.snow.unbalanced.surchargePsf)}L${xAt(widthIn / 2)} ` +
                   `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf + site.snow.unbalanced.surchargePsf)}Z`
                 }

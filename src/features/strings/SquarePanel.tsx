@@ -1,7 +1,7 @@
 'use client'
 import { compassOf } from '@/core/derive'
 import type { Measures } from '@/core/model'
-import { formatLength, formatSigned, toSixteenths } from '@/core/units'
+import { formatLength, formatSigned, toSixteenths, ROUNDING } from '@/core/units'
 import { issueText } from '@/formats/words'
 import { ChoiceField, HoldSign, LengthField, Measure, OptionalLengthField } from '@/ui'
 import { useDoc } from '../job'
@@ -45,7 +45,7 @@ export function SquarePanel() {
     strings.squareMode === 'hold-south' &&
     moves.filter((move) => move.corner === 'SE').every((move) => Math.abs(move.dxIn) <= 1 / 16)
   const wanted = fit?.wantedDiagonalIn ?? diagonal
-  const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + 1e-9
+  const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + ROUNDING
   const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > strings.toleranceIn
   const put = (key: keyof Measures) => (value: number | null, gesture: string) =>
     edit(

@@ -1,4 +1,5 @@
 'use client'
+import { PITCH_RUN_IN } from '@/core/units'
 import { girtFaceIn, isEave, rafterHeightIn, wallLengthIn, wallPosts, alongWall } from '@/core/layout'
 import { SIDES } from '@/core/model'
 import { OPENING } from '@/formats/words'
@@ -81,9 +82,9 @@ export function WallsMain() {
           <path
             d={
               `M${xAt(-building.eaveOverhangIn)} ` +
-              `${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}L${xAt(length / 2)} ` +
+              `${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / PITCH_RUN_IN)}L${xAt(length / 2)} ` +
               `${yAt(peak)}L${xAt(length + building.eaveOverhangIn)} ` +
-              `${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / 12)}`
+              `${yAt(building.heelIn - (building.eaveOverhangIn * building.pitchPer12) / PITCH_RUN_IN)}`
             }
             fill="none"
             stroke="var(--galv-4)"

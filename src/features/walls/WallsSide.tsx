@@ -1,4 +1,5 @@
 'use client'
+import { SAME_IN } from '@/core/units'
 import { useMemo } from 'react'
 import { wallAlternatives, type WallAlternative } from '@/core/derive'
 import { GIRT_SIZES, LUMBERS } from '@/core/model'
@@ -32,7 +33,7 @@ export function WallsSide() {
   const blocks = blockNames(wall.blocks, derived.placed)
   const pieces = wall.pieces.filter((piece) => piece.row === picked.row)
   const same = (wallAlternative: WallAlternative) =>
-    Math.abs(wallAlternative.maxGapIn - girts.maxGapIn) < 1e-6 && wallAlternative.meetOpenings === girts.meetOpenings
+    Math.abs(wallAlternative.maxGapIn - girts.maxGapIn) < SAME_IN && wallAlternative.meetOpenings === girts.meetOpenings
   return (
     <>
       <h2 className="mb-2">Girt rows</h2>

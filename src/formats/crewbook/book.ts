@@ -2,7 +2,7 @@ import { birdsMouth, type ShownDerived as Derived } from '@/core/derive'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { SIDES, type Job } from '@/core/model'
-import { roundIn, runningMarks } from '@/core/units'
+import { roundIn, runningMarks, FT3_PER_YD3 } from '@/core/units'
 import { boardSize } from '@/core/wood'
 import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote } from '../words'
 import { planSvg, postSvg, wallSvg } from './drawings'
@@ -284,8 +284,8 @@ function quantitySheet(derived: Derived): Sheet {
           [`with ${takeoff.wastePct}% over-dig`, '', `${takeoff.concreteYd3.toFixed(2)} cu yd`],
           ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${takeoff.bags[lb]} bags`]),
           ...(takeoff.gravelYd3 > 0 ? [['gravel, loose', '', `${takeoff.gravelYd3.toFixed(2)} cu yd`]] : []),
-          ['backfill', '', `${(takeoff.backfillFt3 / 27).toFixed(1)} cu yd`],
-          ['earth left over, loose', '', `${(takeoff.spoilFt3 / 27).toFixed(1)} cu yd`],
+          ['backfill', '', `${(takeoff.backfillFt3 / FT3_PER_YD3).toFixed(1)} cu yd`],
+          ['earth left over, loose', '', `${(takeoff.spoilFt3 / FT3_PER_YD3).toFixed(1)} cu yd`],
         ],
         [2],
         [2],

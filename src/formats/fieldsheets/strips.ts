@@ -1,5 +1,5 @@
 import type { PoleMark } from '@/core/marks'
-import { formatLength } from '@/core/units'
+import { formatLength, ROUNDING } from '@/core/units'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 
 /** A page of strips: drawings in points, 72 to the inch, true to scale when printed at 100 %. */
@@ -31,7 +31,7 @@ export function poleStrips(
   job = '',
 ): StripPage[] {
   const step = STRIP_IN - OVERLAP_IN
-  const count = Math.max(1, Math.ceil((lengthIn - OVERLAP_IN) / step - 1e-9))
+  const count = Math.max(1, Math.ceil((lengthIn - OVERLAP_IN) / step - ROUNDING))
   const strips = Array.from({ length: count }, (_, i) => ({ fromIn: i * step, toIn: i * step + STRIP_IN }))
   return Array.from({ length: Math.ceil(count / STRIPS_A_PAGE) }, (_, page): StripPage => {
     const own = strips.slice(page * STRIPS_A_PAGE, (page + 1) * STRIPS_A_PAGE)
@@ -59,7 +59,7 @@ export function poleStrips(
         if (at > OVERLAP_IN && at < lengthIn)
           body.push(svgLine({ x1: x, y1: yAt(at), x2: x + WIDE, y2: yAt(at), kind: 'fine' }))
       marks.forEach((mark, i) => {
-        if (mark.upIn < strip.fromIn - 1e-9 || mark.upIn > strip.toIn + 1e-9) return
+        if (mark.upIn < strip.fromIn - ROUNDING || mark.upIn > strip.toIn + ROUNDING) return
         const [y, end, length] = [yAt(mark.upIn), x + WIDE - 3, formatLength(mark.upIn, { ascii: true })]
         const room = (other: (typeof marks)[number] | undefined) =>
           other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity

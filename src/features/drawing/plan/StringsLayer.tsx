@@ -1,3 +1,4 @@
+import { degrees } from '@/core/units'
 import { memo } from 'react'
 import { isEave, type batterBoards, type Diagonal, type StringLine } from '@/core/layout'
 import { SvgMeasure } from '@/ui'
@@ -20,9 +21,9 @@ export const DiagonalsLayer = memo(function DiagonalsLayer({
       {diagonals
         .filter((diagonal) => diagonal.of === 'strings')
         .map((diagonal, i) => {
-          const angle =
-            (Math.atan2(yAt(diagonal.to.y) - yAt(diagonal.from.y), xAt(diagonal.to.x) - xAt(diagonal.from.x)) * 180) /
-            Math.PI
+          const angle = degrees(
+            Math.atan2(yAt(diagonal.to.y) - yAt(diagonal.from.y), xAt(diagonal.to.x) - xAt(diagonal.from.x)),
+          )
           const readable = () => {
             if (angle > 90) return angle - 180
             if (angle < -90) return angle + 180

@@ -1,0 +1,19 @@
+/** Inches in a foot. */
+export const IN_PER_FT = 12
+/** Square inches in a square foot. */
+export const IN2_PER_FT2 = IN_PER_FT ** 2
+/** Cubic feet in a cubic yard. */
+export const FT3_PER_YD3 = 27
+/** A pitch is its rise, in inches, for this run. */
+export const PITCH_RUN_IN = 12
+/** Lengths nearer than this are the same length: far under what a tape shows, far over rounding in doubles. Inches. */
+export const SAME_IN = 1e-6
+
+/** Degrees as radians. */
+export const radians = (deg: number): number => (deg * Math.PI) / 180
+
+/** Radians as degrees. */
+export const degrees = (rad: number): number => (rad * 180) / Math.PI
+
+/** Angle of a roof from its rise in 12, radians. */
+export const pitchRadians = (pitchPer12: number): number => Math.atan(pitchPer12 / PITCH_RUN_IN)

@@ -1,4 +1,4 @@
-import { ROUNDING, SAME_IN } from '@/core/units'
+import { ROUNDING, NEGLIGIBLE } from '@/core/units'
 import { asLp, cutPatterns, firstFit, planOf, type CutDemand, type CutPlan, type StockBoard } from '@/core/columns'
 
 export interface CutRequest {
@@ -47,7 +47,7 @@ export async function planCuts(cutRequest: CutRequest): Promise<CutPlan | null> 
     const solve = await highs()
     // With every pattern listed, the least of the relaxed problem is a bound for any plan, sharper than lengths alone.
     const least = whole ? solve.solve(asLp(cutRequest.demands, patterns, true)) : null
-    const bound = least?.Status === 'Optimal' ? Math.ceil((least.ObjectiveValue ?? 0) - SAME_IN) : 0
+    const bound = least?.Status === 'Optimal' ? Math.ceil((least.ObjectiveValue ?? 0) - NEGLIGIBLE) : 0
     const answer = solve.solve(asLp(cutRequest.demands, patterns), { time_limit: 8, mip_rel_gap: 0 })
     if (answer.Status !== 'Optimal') return fallback
     // A pattern may cover more than is asked: what is over is offcut.

@@ -1,4 +1,4 @@
-import { IN_PER_FT, SAME_IN } from '../units'
+import { IN_PER_FT, NEGLIGIBLE } from '../units'
 import type { Post } from '../layout'
 import { line, sig, type TraceLine } from '../result'
 import { type DesignValues, type PostSize, wetFactors } from '../wood'
@@ -33,7 +33,7 @@ export function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: numb
   const ecc = columnResult.section === 'at mid-height' && eccFtLb !== 0 ? ` + ${sig(eccFtLb)}/2` : ''
   const own = (moment - (ecc ? eccFtLb / 2 : 0)) / windShare
   const is = (action: 'momentFtLb' | 'fixedFtLb') =>
-    columnResult.lateralCase !== null && Math.abs(own - Math.abs(columnResult.lateralCase[action])) < SAME_IN * own
+    columnResult.lateralCase !== null && Math.abs(own - Math.abs(columnResult.lateralCase[action])) < NEGLIGIBLE * own
   const actionOf = () => {
     if (is('momentFtLb')) return 'momentFtLb'
     if (is('fixedFtLb')) return 'fixedFtLb'

@@ -1,4 +1,4 @@
-import { PITCH_RUN_IN, IN_PER_FT, SAME_IN, ROUNDING, IN2_PER_FT2 } from '../units'
+import { PITCH_RUN_IN, IN_PER_FT, ROUNDING, IN2_PER_FT2, NEGLIGIBLE } from '../units'
 import {
   bearingWidthIn,
   cleatUpliftLb,
@@ -92,7 +92,7 @@ export function lateralNeed(
       bFt,
       lateralPsfPerFt,
     }
-    if (load.shearLb < SAME_IN) continue
+    if (load.shearLb < NEGLIGIBLE) continue
     const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
     const depthFreeFt = Math.max(unconstrainedDepthFt(load), ep486DepthFt(load, false))
     const neededFt = constrained ? depthSlabFt : depthFreeFt

@@ -2,7 +2,7 @@ import { CONCRETE_FC_PSI, LEAST_DEPTH_IN, type PadRatios } from '../ground'
 import { isEave, type Post } from '../layout'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
-import { formatLength, ROUNDING, IN_PER_FT, SAME_IN } from '../units'
+import { formatLength, ROUNDING, IN_PER_FT, NEGLIGIBLE } from '../units'
 import { gravityLine, type PostDemand } from './demands'
 import type { Lateral } from './frames'
 import { type HoleKind, STEEPEST_PER12 } from './holes'
@@ -310,7 +310,7 @@ export function holeChecks({
   out.push(frostCheck({ hole, title, subject, results }))
   const lateralNeed = hole.lateral
   const lateralPost = hole.governing.lateral
-  const windless = subject.every((id) => lateral.cases[id]?.every((lateral) => Math.abs(lateral.shearLb) < SAME_IN))
+  const windless = subject.every((id) => lateral.cases[id]?.every((lateral) => Math.abs(lateral.shearLb) < NEGLIGIBLE))
   if (job.site.groundSlopePer12 > STEEPEST_PER12)
     out.push(
       notChecked({

@@ -1,4 +1,4 @@
-import { ROUNDING, SAME_IN, IN_PER_FT } from '../units'
+import { ROUNDING, IN_PER_FT, NEGLIGIBLE } from '../units'
 import { deriveJob, eaveBeamWorst, girtedSides, partsOf, type PartsOf, planJob, postPart, rafterWorst } from '../derive'
 import { stringRectangle } from '../layout'
 import { type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
@@ -199,7 +199,7 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
         best = { job: edit.job, ratio }
         break
       }
-      if (ratio < now - SAME_IN && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
+      if (ratio < now - NEGLIGIBLE && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
     }
     if (!best) return job
     job = best.job

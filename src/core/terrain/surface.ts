@@ -1,4 +1,4 @@
-import { SAME_IN, ROUNDING } from '../units'
+import { ROUNDING, NEGLIGIBLE } from '../units'
 import Delaunator from 'delaunator'
 
 /** A spot height: a place in plan and the ground there above (or below, negative) the grade line, inches. */
@@ -76,7 +76,7 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
   const triangles: Triangle[] = []
   for (let i = 0; i < mesh.triangles.length; i += 3) {
     const [spot, second, third] = [own[mesh.triangles[i]], own[mesh.triangles[i + 1]], own[mesh.triangles[i + 2]]]
-    if (Math.abs(cross(spot, second, third)) > SAME_IN)
+    if (Math.abs(cross(spot, second, third)) > NEGLIGIBLE)
       triangles.push({ a: spot, b: second, c: third, slopePer12: slope(spot, second, third) })
   }
   if (triangles.length === 0) return null

@@ -1,14 +1,5 @@
-export { ROUNDING } from '../result/rounding'
-export {
-  degrees,
-  FT3_PER_YD3,
-  IN2_PER_FT2,
-  IN_PER_FT,
-  PITCH_RUN_IN,
-  pitchRadians,
-  radians,
-  SAME_IN,
-} from './factors'
+export { NEGLIGIBLE, ROUNDING } from '../result/rounding'
+export { degrees, FT3_PER_YD3, IN2_PER_FT2, IN_PER_FT, PITCH_RUN_IN, pitchRadians, radians, SAME_IN } from './factors'
 export {
   formatLength,
   formatSigned,

@@ -1,4 +1,5 @@
-import { ROUNDING, IN_PER_FT } from './factors'
+import { IN_PER_FT } from './factors'
+import { ROUNDING } from '../result/rounding'
 /** Sixteenths in one inch: the finest mark a crew reads. */
 export const SIXTEENTHS = 16
 /** Millimetres in one inch, exact. */

@@ -1,5 +1,5 @@
 'use client'
-import { SAME_IN, IN_PER_FT } from '@/core/units'
+import { IN_PER_FT, NEGLIGIBLE } from '@/core/units'
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { measureWidth, SvgMeasure } from '@/ui'
 import { CrowFoot, Note, useSize, Wax } from '../drawing'
@@ -57,7 +57,7 @@ const Ticks = memo(function Ticks({
   let feet = ''
   for (let k = Math.ceil((from - zero) / ppi / step); zero + k * step * ppi < to; k++) {
     const i = k * step
-    const coarse = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < SAME_IN) ?? step
+    const coarse = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < NEGLIGIBLE) ?? step
     const path = `M${(zero + i * ppi).toFixed(1)} ${BLADE_Y}v${tall[coarse]}`
     if (coarse === 12) feet += path
     else fine += path

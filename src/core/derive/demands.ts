@@ -1,7 +1,7 @@
 import { IN_PER_FT, ROUNDING } from '../units'
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
-import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures } from '../loads'
-import { SIDES, type Job, type LeanTo, type Side } from '../model'
+import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD } from '../loads'
+import { Building, SIDES, type Job, type LeanTo, type Side } from '../model'
 import { line, sig, type TraceLine } from '../result'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
@@ -156,6 +156,144 @@ export function leanToRoofLoads({
   }
 }
 
+/** What a post's demands are worked out from; the same for all posts of a building. */
+interface DemandsOf {
+  readonly building: Building
+  readonly grid: Grid
+  readonly results: SiteResults
+  readonly reactions: readonly RoofLoads[]
+  /** Roof that comes down on each post of an eave, with the feet of eave it stands for. */
+  readonly onEave: ReadonlyMap<string, { readonly loads: RoofLoads; readonly feet: number }>
+  /** Width of a wall that a post holds, inches. */
+  readonly tributaryIn: (post: Post, side: Side) => number
+}
+
+/** Feet of roof along the ridge that a line of posts stands for: half of both bays, the overhang at the ends. */
+function lineFt({ building, grid }: DemandsOf, line: number): number {
+  const half = (k: number) =>
+    k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 2 / IN_PER_FT : building.gableOverhangIn / IN_PER_FT
+  return half(line - 1) + half(line)
+}
+
+/** Roof loads of a gable post: the end truss's strip over the width of gable it holds. */
+function gableRoof(of: DemandsOf, post: Post, eaveFt: number): RoofLoads {
+  const { building, results, reactions } = of
+  const roofFt2 = (eaveFt * of.tributaryIn(post, post.side)) / IN_PER_FT
+  const end = reactions[post.side === 'west' ? 0 : reactions.length - 1]
+  const share = (lb: number) => (lb / Math.max(end.roofFt2, ROUNDING)) * roofFt2
+  const snowPsf = Math.max(results.snow.psPsf + (results.snow.unbalanced?.surchargePsf ?? 0), results.snow.pmPsf)
+  return {
+    roofFt2,
+    deadLb: results.dead.maxPsf * roofFt2,
+    deadMinLb: results.dead.minPsf * roofFt2,
+    snowLb: snowPsf * roofFt2,
+    liveLb: roofLivePsf(roofFt2, building.pitchPer12) * roofFt2,
+    windDownLb: share(end.windDownLb),
+    windUpLb: share(end.windUpLb),
+  }
+}
+
+/** Roof that a post carries, and the feet of eave it stands for. */
+function roofOn(of: DemandsOf, post: Post): { readonly loads: RoofLoads; readonly eaveFt: number } {
+  const { building, grid, results } = of
+  const leanTo = building.leanTos.find((each) => each.side === post.side)
+  const overhangFt = building.eaveOverhangIn / IN_PER_FT
+  if (post.kind === 'lean-to' && post.line !== null && leanTo) {
+    const eaveFt = lineFt(of, post.line - 1)
+    return { loads: leanToRoofLoads({ results, leanTo, overhangFt, eaveFt, at: 'outer' }), eaveFt }
+  }
+  if (!isEave(post.side)) {
+    const eaveFt = lineFt(of, post.side === 'west' ? 0 : grid.centresIn.length - 1)
+    return { loads: gableRoof(of, post, eaveFt), eaveFt }
+  }
+  const own = of.onEave.get(post.id)
+  const loads = own?.loads ?? NONE
+  const eaveFt = own?.feet ?? 0
+  if (!leanTo) return { loads, eaveFt }
+  const wallFt = of.tributaryIn(post, post.side) / IN_PER_FT
+  return { loads: sum(loads, leanToRoofLoads({ results, leanTo, overhangFt, eaveFt: wallFt, at: 'wall' }), 1), eaveFt }
+}
+
+/** Widths of wall that blow on a post, ft: of its eave, of its gable, and the wider of the two with its side. */
+function wallsOn({ building, tributaryIn }: DemandsOf, post: Post, gableSide: Side) {
+  const sideFt = (side: Side) => (building.openSides.includes(side) ? 0 : tributaryIn(post, side) / IN_PER_FT)
+  const onEave = isEave(post.side)
+  const eaveWallFt = onEave && post.kind !== 'lean-to' ? sideFt(post.side) : 0
+  if (post.kind === 'corner') {
+    const gableWallFt = sideFt(gableSide)
+    const [wallFt, wallSide] = gableWallFt > eaveWallFt ? [gableWallFt, gableSide] : [eaveWallFt, post.side]
+    return { eaveWallFt, gableWallFt, wallFt, wallSide }
+  }
+  if (onEave) return { eaveWallFt, gableWallFt: 0, wallFt: eaveWallFt, wallSide: post.side }
+  const gableWallFt = sideFt(post.side)
+  return { eaveWallFt, gableWallFt, wallFt: gableWallFt, wallSide: post.side }
+}
+
+/** Everything that one post must carry. */
+function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand {
+  const { grid, results } = of
+  const { loads, eaveFt } = roofOn(of, post)
+  const gableSide: Side = post.line === 1 ? 'west' : 'east'
+  const { eaveWallFt, gableWallFt, wallFt, wallSide } = wallsOn(of, post, gableSide)
+  const nearCorner = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
+    const at = alongWall(post, side).atIn / IN_PER_FT
+    const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / IN_PER_FT
+    return Math.min(at, wall - at) - wallFt / 2 < results.edgeZoneFt
+  })
+  const own = post.kind === 'corner' ? eaveWallFt : wallFt
+  const cladding = wallPressures({
+    qhPsf: results.claddingQhPsf,
+    areaFt2: effectiveAreaFt2(post.heightIn / IN_PER_FT, Math.max(own, 0.1)),
+    zone: nearCorner ? 5 : 4,
+    flatRoof: results.flatRoof,
+    gcpi: results.wind.gcpi,
+  })
+  const { roofFt2, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb } = loads
+  const { gravityLb, gravityCase } = gravityOf(loads)
+  const claddingPsf = WIND_ASD * Math.max(cladding.inwardPsf, -cladding.outwardPsf)
+  // Written out: a spread here costs several times the arithmetic.
+  return {
+    roofFt2,
+    deadLb,
+    deadMinLb,
+    snowLb,
+    liveLb,
+    windDownLb,
+    windUpLb,
+    eaveFt,
+    wallFt,
+    wallSide,
+    eaveWallFt,
+    gableWallFt,
+    gravityLb,
+    gravityCase,
+    upliftLb: upliftOf(loads),
+    claddingPlf: post.kind === 'lean-to' ? 0 : claddingPsf * own,
+    postWeightPlf,
+  }
+}
+
+/** Roof that the trusses bring down on each post of the eaves. */
+function restsOnPosts(plan: TrussPlan, reactions: readonly RoofLoads[]) {
+  const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
+  for (const rest of [...plan.rests.south, ...plan.rests.north]) {
+    const loads = reactions[rest.truss.number - 1]
+    const give = (id: string, share: number) => {
+      const has = onEave.get(id) ?? { loads: NONE, feet: 0 }
+      onEave.set(id, {
+        loads: sum(has.loads, loads, share),
+        feet: has.feet + (rest.truss.tributaryIn / IN_PER_FT) * share,
+      })
+    }
+    if (rest.post) give(rest.post.id, 1)
+    else if (rest.between) {
+      give(rest.between[0].id, rest.share[0])
+      give(rest.between[1].id, rest.share[1])
+    }
+  }
+  return onEave
+}
+
 /**
  * Demands of every post, by id. Corner posts hold both their walls; gable posts count the end truss's strip besides the
  * corners (safe).
@@ -176,130 +314,18 @@ export function postDemands({
   results: SiteResults
 }): Record<string, PostDemand> {
   const building = job.building
-  const last = grid.centresIn.length - 1
-  const tribFt = (line: number) => {
-    const half = (k: number) =>
-      k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 2 / IN_PER_FT : building.gableOverhangIn / IN_PER_FT
-    return half(line - 1) + half(line)
-  }
-  const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
-  for (const side of ['south', 'north'] as const) {
-    for (const rest of plan.rests[side]) {
-      const loads = reactions[rest.truss.number - 1]
-      const give = (id: string, share: number) => {
-        const has = onEave.get(id) ?? { loads: NONE, feet: 0 }
-        onEave.set(id, {
-          loads: sum(has.loads, loads, share),
-          feet: has.feet + (rest.truss.tributaryIn / IN_PER_FT) * share,
-        })
-      }
-      if (rest.post) give(rest.post.id, 1)
-      else if (rest.between) {
-        give(rest.between[0].id, rest.share[0])
-        give(rest.between[1].id, rest.share[1])
-      }
-    }
-  }
-  const weight = weightPlf(building.post.lumber, postSize(building.post).areaIn2, 19, building.grades)
   const widths = Object.fromEntries(SIDES.map((side) => [side, tributariesIn(layout.posts, side)])) as Record<
     Side,
     ReadonlyMap<string, number>
   >
-  const tributaryIn = (post: Post, side: Side) => widths[side].get(post.id) ?? 0
-  const sideFt = (post: Post, side: Side) =>
-    building.openSides.includes(side) ? 0 : tributaryIn(post, side) / IN_PER_FT
-
-  const demand = (post: Post): PostDemand => {
-    const lean = building.leanTos.find((leanTo) => leanTo.side === post.side)
-    const overhangFt = building.eaveOverhangIn / IN_PER_FT
-    let loads: RoofLoads = NONE
-    let eaveFt = 0
-    if (post.kind === 'lean-to' && post.line !== null && lean) {
-      eaveFt = tribFt(post.line - 1)
-      loads = leanToRoofLoads({ results, leanTo: lean, overhangFt, eaveFt, at: 'outer' })
-    } else if (isEave(post.side)) {
-      const own = onEave.get(post.id)
-      loads = own?.loads ?? NONE
-      eaveFt = own?.feet ?? 0
-      if (lean)
-        loads = sum(
-          loads,
-          leanToRoofLoads({
-            results,
-            leanTo: lean,
-            overhangFt,
-            eaveFt: tributaryIn(post, post.side) / IN_PER_FT,
-            at: 'wall',
-          }),
-          1,
-        )
-    } else {
-      const line = post.side === 'west' ? 0 : last
-      eaveFt = tribFt(line)
-      const roofFt2 = (eaveFt * tributaryIn(post, post.side)) / IN_PER_FT
-      const end = reactions[post.side === 'west' ? 0 : reactions.length - 1]
-      const psf = (lb: number) => (lb / Math.max(end.roofFt2, ROUNDING)) * roofFt2
-      const snowPsf = Math.max(results.snow.psPsf + (results.snow.unbalanced?.surchargePsf ?? 0), results.snow.pmPsf)
-      loads = {
-        roofFt2,
-        deadLb: results.dead.maxPsf * roofFt2,
-        deadMinLb: results.dead.minPsf * roofFt2,
-        snowLb: snowPsf * roofFt2,
-        liveLb: roofLivePsf(roofFt2, building.pitchPer12) * roofFt2,
-        windDownLb: psf(end.windDownLb),
-        windUpLb: psf(end.windUpLb),
-      }
-    }
-    const gableSide: Side = post.line === 1 ? 'west' : 'east'
-    const eaveWallFt = isEave(post.side) && post.kind !== 'lean-to' ? sideFt(post, post.side) : 0
-    const gableFt = () => {
-      if (post.kind === 'corner') return sideFt(post, gableSide)
-      if (!isEave(post.side)) return sideFt(post, post.side)
-      return 0
-    }
-    const gableWallFt = gableFt()
-    const widerWall = (): readonly [number, Side] => {
-      if (post.kind === 'corner' && gableWallFt > eaveWallFt) return [gableWallFt, gableSide]
-      if (isEave(post.side)) return [eaveWallFt, post.side]
-      return [gableWallFt, post.side]
-    }
-    const [wallFt, wallSide] = widerWall()
-    const heightFt = post.heightIn / IN_PER_FT
-    const zone5 = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
-      const at = alongWall(post, side).atIn / IN_PER_FT
-      const wall = (isEave(side) ? grid.lengthIn : grid.widthIn) / IN_PER_FT
-      return Math.min(at, wall - at) - wallFt / 2 < results.edgeZoneFt
-    })
-    const own = post.kind === 'corner' ? eaveWallFt : wallFt
-    const cladding = wallPressures({
-      qhPsf: results.claddingQhPsf,
-      areaFt2: effectiveAreaFt2(heightFt, Math.max(own, 0.1)),
-      zone: zone5 ? 5 : 4,
-      flatRoof: results.flatRoof,
-      gcpi: results.wind.gcpi,
-    })
-    const { roofFt2, deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb } = loads
-    const { gravityLb, gravityCase } = gravityOf(loads)
-    // Written out: a spread here costs several times the arithmetic.
-    return {
-      roofFt2,
-      deadLb,
-      deadMinLb,
-      snowLb,
-      liveLb,
-      windDownLb,
-      windUpLb,
-      eaveFt,
-      wallFt,
-      wallSide,
-      eaveWallFt,
-      gableWallFt,
-      gravityLb,
-      gravityCase,
-      upliftLb: upliftOf(loads),
-      claddingPlf: post.kind === 'lean-to' ? 0 : 0.6 * Math.max(cladding.inwardPsf, -cladding.outwardPsf) * own,
-      postWeightPlf: weight,
-    }
+  const of: DemandsOf = {
+    building,
+    grid,
+    results,
+    reactions,
+    onEave: restsOnPosts(plan, reactions),
+    tributaryIn: (post, side) => widths[side].get(post.id) ?? 0,
   }
-  return Object.fromEntries(layout.posts.map((post) => [post.id, demand(post)]))
+  const weight = weightPlf(building.post.lumber, postSize(building.post).areaIn2, 19, building.grades)
+  return Object.fromEntries(layout.posts.map((post) => [post.id, demandOf(of, post, weight)]))
 }

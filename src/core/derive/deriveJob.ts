@@ -89,28 +89,60 @@ const HAZARD: Readonly<Record<string, string>> = {
 
 type PlannedJob = Plan & { readonly layout: PostLayout }
 
-function judge(job: Job, plan: PlannedJob): Judgement {
-  const building = job.building
-  const { grid, layout, placed, trusses } = plan
-  const { results, missing } = siteResults(job, grid)
+/** Girts of every wall against the wind on it; without a complete site, the walls as planned. */
+function judgeWalls(job: Job, plan: PlannedJob, results: SiteResults | null) {
+  const { grid, layout } = plan
   const checks: Check[] = []
   const walls = {} as Record<Side, WallResult>
   for (const side of SIDES) {
     const wall = plan.plannedWalls[side]
-    const wb = onWall(building, side)
-    const judged = results
-      ? wallChecks({
-          job,
-          building: wb,
-          wall,
-          cases: girtCases(wb, grid, wall, wall.pieces, layout.posts, results.edgeZoneFt),
-          results,
-          wallName: wall.name,
-        })
-      : null
-    if (judged) checks.push(...judged.checks)
-    walls[side] = { ...wall, widestHoldsIn: judged ? judged.widestIn : null, worstRatio: judged?.worst ?? null }
+    if (!results) {
+      walls[side] = { ...wall, widestHoldsIn: null, worstRatio: null }
+      continue
+    }
+    const building = onWall(job.building, side)
+    const cases = girtCases({
+      building,
+      grid,
+      wall,
+      pieces: wall.pieces,
+      posts: layout.posts,
+      edgeFt: results.edgeZoneFt,
+    })
+    const judged = wallChecks({ job, building, wall, cases, results, wallName: wall.name })
+    checks.push(...judged.checks)
+    walls[side] = { ...wall, widestHoldsIn: judged.widestIn, worstRatio: judged.worst }
   }
+  return { walls, checks }
+}
+
+/** What cannot be checked before the site's hazards are entered, a line for each stage. */
+function siteMissing(missing: readonly Issue[]): Check[] {
+  const names = missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1]))
+  return (['holes', 'posts', 'walls', 'roof', 'bracing'] as const).map((stage) =>
+    notChecked({
+      id: `site-${stage}`,
+      title: `${WAITING[stage]} for the site`,
+      stage,
+      why: `Not entered yet: ${names.join(', ')}.`,
+      fix: 'Enter the site’s hazards first; none is ever assumed.',
+    }),
+  )
+}
+
+/** How many checks hold, stand close to their limit, fail, or could not be done. */
+function tallyOf(checks: readonly Check[]): Tally {
+  const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
+  for (const check of checks) tally[check.state === 'not-checked' ? 'notChecked' : check.state]++
+  return tally
+}
+
+function judge(job: Job, plan: PlannedJob): Judgement {
+  const { grid, layout, placed, trusses } = plan
+  const { results, missing } = siteResults(job, grid)
+  const judged = judgeWalls(job, plan, results)
+  const checks: Check[] = [...judged.checks]
+  const { walls } = judged
   const frame = results
     ? judgeFrame({
         job,
@@ -123,26 +155,11 @@ function judge(job: Job, plan: PlannedJob): Judgement {
       })
     : null
   const holes = frame?.holes ?? sizeHoles({ job, posts: layout.posts, demands: null, laterals: [], results: null })
-  if (frame) checks.push(...frame.checks)
-  else
-    for (const stage of ['holes', 'posts', 'walls', 'roof', 'bracing'] as const)
-      checks.push(
-        notChecked({
-          id: `site-${stage}`,
-          title: `${WAITING[stage]} for the site`,
-          stage,
-          why:
-            'Not entered yet: ' +
-            `${missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1])).join(', ')}.`,
-          fix: 'Enter the site’s hazards first; none is ever assumed.',
-        }),
-      )
+  checks.push(...(frame?.checks ?? siteMissing(missing)))
   const surface = surfaceOfJob(job)
   const ground = groundAtPosts(surface, layout.posts)
   if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))
-  const rows = schedule(building, layout.posts, holes)
-  const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
-  for (const check of checks) tally[check.state === 'not-checked' ? 'notChecked' : check.state]++
+  const rows = schedule(job.building, layout.posts, holes)
   const lines = frame?.lines ?? []
   return {
     walls,
@@ -159,7 +176,7 @@ function judge(job: Job, plan: PlannedJob): Judgement {
     takeoff: takeoff({ job, rows: rows.rows, posts: layout.posts, holes, walls, grid, placed, plan: trusses, lines }),
     ground,
     checks,
-    tally,
+    tally: tallyOf(checks),
   }
 }
 

@@ -1,20 +1,12 @@
-import { IN_PER_FT, radians, PITCH_RUN_IN, SAME_IN, ROUNDING } from '../units'
-import { isEave, wallLengthIn, wallPosts, type Grid, type Post, type PostLayout } from '../layout'
-import { GCPI_LABEL, type LateralCase } from './lateralCase'
+import { type Grid, isEave, type Post, type PostLayout, wallLengthIn, wallPosts } from '../layout'
 import type { Building, Job, Side } from '../model'
-import {
-  combine,
-  fixedPost,
-  framedPost,
-  pinnedPost,
-  shareByDiaphragm,
-  type DiaphragmResult,
-  type PostUnit,
-} from '../statics'
-import { boardSize, boardValues, postSize, timberValues, type DesignValues } from '../wood'
+import { type DiaphragmResult, fixedPost, framedPost, pinnedPost, type PostUnit, shareByDiaphragm } from '../statics'
+import { IN_PER_FT, PITCH_RUN_IN, radians, ROUNDING, SAME_IN } from '../units'
+import { boardSize, boardValues, type DesignValues, postSize, timberValues } from '../wood'
 import type { PostDemand } from './demands'
-import { wallAreaFt2, type SiteResults } from './siteResults'
-import type { WindPressures } from '../loads'
+import { type LateralCase, service } from './lateralCase'
+import { casesOf, kneeForceLb, type PostInWind } from './postCases'
+import { type SiteResults, wallAreaFt2 } from './siteResults'
 
 /**
  * What the building was found to stand by: the roof taken as holding (unchecked), the roof with the skin's own values,
@@ -146,62 +138,175 @@ function unitOf({
     : fixedPost(heightFt, fixityFt, ei)
 }
 
-/** Load of each frame under wind across the ridge, lb at service level: never less than ASCE 7-16 27.1.5 asks for. */
-function frameLoads({
-  grid,
-  last,
-  results,
-  wind,
-  building,
-  heightFt,
-  psf,
-  riseFt,
-}: {
-  readonly grid: Grid
-  readonly last: number
-  readonly results: SiteResults
-  readonly wind: WindPressures
-  readonly building: Building
-  readonly heightFt: number
-  readonly psf: (pressure: number) => number
-  readonly riseFt: number
-}) {
-  const tribFt = grid.centresIn.map(
-    (_, i) => ((i > 0 ? grid.baysIn[i - 1] : 0) + (i < last ? grid.baysIn[i] : 0)) / 2 / IN_PER_FT,
-  )
+/** Rise of the main roof from eave to ridge, ft. */
+const riseOf = (building: Building, grid: Grid): number =>
+  ((grid.widthIn / 2 / IN_PER_FT) * building.pitchPer12) / PITCH_RUN_IN
+
+/**
+ * Load of the eave under wind across the ridge, plf at service level: walls, main roof and lean-tos, never less than
+ * ASCE 7-16 27.1.5 asks for.
+ */
+function eaveLoadPlf(building: Building, grid: Grid, results: SiteResults): number {
+  const { wind } = results
+  const riseFt = riseOf(building, grid)
   const roofPsf = results.openRoof
     ? Math.max(Math.abs(results.openRoof.upPsf), results.openRoof.downPsf)
     : Math.max(0, wind.roofWindwardBPsf - wind.roofLeewardPsf)
   // External pressures push the frame downwind; the internal ones cancel. Never less than 16 psf on the wall and 8 psf
   // on the roof (27.1.5).
   const shut = (side: 'south' | 'north') => (building.openSides.includes(side) ? 0 : 1)
-  const held = (3 / 8) * heightFt
-  const perFt = psf(
+  const held = (3 / 8) * (building.heelIn / IN_PER_FT)
+  const perFt = service(
     Math.max(
       held * (shut('south') * wind.windwardPsf - shut('north') * wind.leewardPsf),
       held * (shut('north') * wind.windwardPsf - shut('south') * wind.leewardPsf),
     ) +
       roofPsf * riseFt,
   )
-  const leastPerFt = psf(held * 16 + riseFt * 8)
+  const leastPerFt = service(held * 16 + riseFt * 8)
   const leanPerFt = results.leanTos.reduce(
-    (sum, leanTo) =>
-      sum +
-      psf((Math.abs(leanTo.wind.upPsf) * (leanTo.leanTo.depthIn / IN_PER_FT) * Math.sin(radians(leanTo.thetaDeg))) / 2),
+    (sum, { wind: leanWind, leanTo, thetaDeg }) =>
+      sum + service((Math.abs(leanWind.upPsf) * (leanTo.depthIn / IN_PER_FT) * Math.sin(radians(thetaDeg))) / 2),
     0,
   )
-  const eavePlf = Math.max(perFt, leastPerFt) + leanPerFt
-  const loadLb = tribFt.map((widthFt) => eavePlf * widthFt)
-  return { loadLb, eavePlf }
+  return Math.max(perFt, leastPerFt) + leanPerFt
+}
+
+/** What the building stands by, and why. */
+function reliance(building: Building): { readonly relied: ReliedOn; readonly why: string } {
+  const lacks = diaphragmLacks(building)
+  const frames = `The building stands by its frames${building.knee ? ' and knee braces' : ''}`
+  if (building.diaphragm === 'trusted')
+    return {
+      relied: 'roof trusted',
+      why: 'The tops of the posts are taken as held by the roof; its strength was not computed.',
+    }
+  if (building.diaphragm !== 'checked') return { relied: 'frames alone', why: `${frames} alone.` }
+  if (lacks === null)
+    return {
+      relied: 'roof checked',
+      why: 'The roof diaphragm and end walls were computed with the skin values entered.',
+    }
+  return { relied: 'frames alone', why: `The roof diaphragm was not counted: ${lacks}. ${frames}.` }
+}
+
+/** Every post as a member of its frame, by id; posts of one height share one. Missing where it cannot be computed. */
+function postUnits(job: Job, posts: readonly Post[], fixityFt: number, values: DesignValues | null) {
+  const units: Record<string, PostUnit> = {}
+  if (!values) return units
+  const made = new Map<string, PostUnit | null>()
+  for (const post of posts) {
+    const knee = job.building.knee !== null && isEave(post.side) && post.kind !== 'lean-to'
+    const key = `${post.heightIn}|${knee}`
+    let unit = made.get(key)
+    if (unit === undefined) {
+      unit = unitOf({ job, heightFt: post.heightIn / IN_PER_FT, fixityFt, values, knee })
+      made.set(key, unit)
+    }
+    if (unit) units[post.id] = unit
+  }
+  return units
+}
+
+/** Which frames a place along the building belongs to, and by what share: two where it lies between lines. */
+function frameShares(grid: Grid, xIn: number): readonly (readonly [line: number, share: number])[] {
+  const j = grid.centresIn.findIndex((centreIn) => centreIn >= xIn - SAME_IN)
+  if (j <= 0) return [[Math.max(0, j), 1]]
+  const share = (xIn - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
+  return [
+    [j - 1, 1 - share],
+    [j, share],
+  ]
+}
+
+/** The row of frames under wind across the ridge: loads, stiffness, and how far each line moves. */
+function frameRow({
+  building,
+  grid,
+  posts,
+  units,
+  values,
+  relied,
+  eavePlf,
+}: {
+  readonly building: Building
+  readonly grid: Grid
+  readonly posts: readonly Post[]
+  readonly units: Readonly<Record<string, PostUnit>>
+  readonly values: DesignValues | null
+  readonly relied: ReliedOn
+  readonly eavePlf: number
+}): FrameRow {
+  const last = grid.centresIn.length - 1
+  const loadLb = grid.centresIn.map((_, i) => {
+    const before = i > 0 ? grid.baysIn[i - 1] : 0
+    const after = i < last ? grid.baysIn[i] : 0
+    return eavePlf * ((before + after) / 2 / IN_PER_FT)
+  })
+  // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
+  const frameLbIn = grid.centresIn.map(() => 0)
+  for (const side of ['south', 'north'] as const)
+    for (const post of wallPosts(posts, side))
+      for (const [i, share] of frameShares(grid, post.x)) frameLbIn[i] += (units[post.id]?.stiffnessLbIn ?? 0) * share
+  const riseFt = riseOf(building, grid)
+  const slopeFt = Math.hypot(riseFt, grid.widthIn / 2 / IN_PER_FT)
+  const slope = riseFt / slopeFt
+  // Bay stiffness of both slopes, each G·(slope length)/s turned flat by cos² (EP484, register C18).
+  const bayLbIn = grid.baysIn.map(
+    (bayIn) => (2 * (building.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * IN_PER_FT * (1 - slope ** 2)) / bayIn,
+  )
+  const wallLbIn: [number, number] = values
+    ? [endWallLbIn(building, grid, 'west', values), endWallLbIn(building, grid, 'east', values)]
+    : [0, 0]
+  // Where an end wall stands, its posts are not counted besides it.
+  const withWalls = frameLbIn.map((stiffness, i) => {
+    if (i === 0) return wallLbIn[0] || stiffness
+    if (i === last) return wallLbIn[1] || stiffness
+    return stiffness
+  })
+  const result = relied === 'roof checked' ? shareByDiaphragm({ frameLbIn: withWalls, bayLbIn, loadLb }) : null
+  return {
+    xIn: grid.centresIn,
+    loadLb,
+    frameLbIn,
+    bayLbIn,
+    wallLbIn,
+    result,
+    moveIn: movements({ relied, result, loadLb, frameLbIn }),
+    eavePlf,
+    frameShare: shareOfFrames(relied, result, loadLb),
+  }
+}
+
+/** How far the eave moves at each line, inches: not at all, with the roof diaphragm, or each frame by itself. */
+function movements({
+  relied,
+  result,
+  loadLb,
+  frameLbIn,
+}: Pick<FrameRow, 'result' | 'loadLb' | 'frameLbIn'> & { readonly relied: ReliedOn }): readonly number[] {
+  switch (relied) {
+    case 'roof trusted':
+      return loadLb.map(() => 0)
+    case 'roof checked':
+      return result?.moveIn ?? loadLb.map(() => Infinity)
+    case 'frames alone':
+      return loadLb.map((lb, i) => (frameLbIn[i] > 0 ? lb / frameLbIn[i] : Infinity))
+  }
+}
+
+/** The largest share of its load that an inner frame keeps to itself. */
+function shareOfFrames(relied: ReliedOn, result: DiaphragmResult | null, loadLb: readonly number[]): number {
+  if (!result) return relied === 'frames alone' ? 1 : 0
+  const inner = result.frameLb.slice(1, loadLb.length - 1)
+  return Math.max(...inner.map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], ROUNDING)), 0)
 }
 
 /**
  * Lateral analysis of every post. Across the ridge: each post as a held post plus its share of the frame's movement;
- * the movement is nothing
- * (roof trusted), that of the frame by itself, or that of all frames joined by the roof diaphragm. Along the ridge:
- * gable posts held by the
- * roof, or free. `fixityFt` is where embedded posts are fixed below grade: the envelope of register C17 runs it at 0
- * and at a third of the depth.
+ * the movement is nothing (roof trusted), that of the frame by itself, or that of all frames joined by the roof
+ * diaphragm. Along the ridge: gable posts held by the roof, or free. `fixityFt` is where embedded posts are fixed below
+ * grade: the envelope of register C17 runs it at 0 and at a third of the depth.
  */
 export function lateralOf({
   job,
@@ -220,156 +325,28 @@ export function lateralOf({
 }): Lateral {
   const building = job.building
   const values = postValues(building)
-  const lacks = diaphragmLacks(building)
-  const reliedOn = (): ReliedOn => {
-    if (building.diaphragm === 'trusted') return 'roof trusted'
-    if (building.diaphragm === 'checked' && lacks === null) return 'roof checked'
-    return 'frames alone'
-  }
-  const relied: ReliedOn = reliedOn()
-  const reason = () => {
-    if (relied === 'roof trusted')
-      return 'The tops of the posts are taken as held by the roof; its strength was not computed.'
-    if (relied === 'roof checked') return 'The roof diaphragm and end walls were computed with the skin values entered.'
-    if (building.diaphragm === 'checked')
-      return (
-        `The roof diaphragm was not counted: ${lacks}. The building stands by its ` +
-        `frames${building.knee ? ' and knee braces' : ''}.`
-      )
-    return `The building stands by its frames${building.knee ? ' and knee braces' : ''} alone.`
-  }
-  const why = reason()
-  const wind = results.wind
-  const psf = (pressure: number) => 0.6 * pressure
-  const heightFt = building.heelIn / IN_PER_FT
-  const riseFt = ((grid.widthIn / 2 / IN_PER_FT) * building.pitchPer12) / PITCH_RUN_IN
-  const last = grid.centresIn.length - 1
-  const { loadLb, eavePlf } = frameLoads({ grid, last, results, wind, building, heightFt, psf, riseFt })
-
-  const kneed = (post: Post) => building.knee !== null && isEave(post.side) && post.kind !== 'lean-to'
-  const units: Record<string, PostUnit> = {}
-  const made = new Map<string, PostUnit | null>()
-  if (values)
-    for (const post of layout.posts) {
-      const key = `${post.heightIn}|${kneed(post)}`
-      if (!made.has(key))
-        made.set(key, unitOf({ job, heightFt: post.heightIn / IN_PER_FT, fixityFt, values, knee: kneed(post) }))
-      const unit = made.get(key)
-      if (unit) units[post.id] = unit
-    }
-  // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
-  const frameLbIn = grid.centresIn.map(() => 0)
-  const at = (xIn: number) => {
-    const j = grid.centresIn.findIndex((centreIn) => centreIn >= xIn - SAME_IN)
-    if (j <= 0) return [[Math.max(0, j), 1]] as const
-    const share = (xIn - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
-    return [
-      [j - 1, 1 - share],
-      [j, share],
-    ] as const
-  }
-  for (const side of ['south', 'north'] as const)
-    for (const post of wallPosts(layout.posts, side))
-      for (const [i, share] of at(post.x)) frameLbIn[i] += (units[post.id]?.stiffnessLbIn ?? 0) * share
-  const slope = riseFt / Math.hypot(riseFt, grid.widthIn / 2 / IN_PER_FT)
-  const slopeFt = Math.hypot(riseFt, grid.widthIn / 2 / IN_PER_FT)
-  // Bay stiffness of both slopes, each G·(slope length)/s turned flat by cos² (EP484, register C18).
-  const bayLbIn = grid.baysIn.map(
-    (bayIn) => (2 * (building.skin.roofStiffnessLbPerIn ?? 0) * slopeFt * IN_PER_FT * (1 - slope ** 2)) / bayIn,
-  )
-  const wallLbIn: [number, number] = values
-    ? [endWallLbIn(building, grid, 'west', values), endWallLbIn(building, grid, 'east', values)]
-    : [0, 0]
-  // Where an end wall stands, its posts are not counted besides it.
-  const withWalls = frameLbIn.map((k, i) => {
-    if (i === 0) return wallLbIn[0] || k
-    if (i === last) return wallLbIn[1] || k
-    return k
-  })
-  const result = relied === 'roof checked' ? shareByDiaphragm({ frameLbIn: withWalls, bayLbIn, loadLb }) : null
-  const movements = () => {
-    if (relied === 'roof trusted') return loadLb.map(() => 0)
-    if (relied === 'roof checked') return result?.moveIn ?? loadLb.map(() => Infinity)
-    return loadLb.map((lb, i) => (frameLbIn[i] > 0 ? lb / frameLbIn[i] : Infinity))
-  }
-  const moveIn = movements()
+  const { relied, why } = reliance(building)
+  const units = postUnits(job, layout.posts, fixityFt, values)
+  const eavePlf = eaveLoadPlf(building, grid, results)
+  const row = frameRow({ building, grid, posts: layout.posts, units, values, relied, eavePlf })
   const moveAt = (xIn: number) =>
-    at(xIn).reduce((soFar, [i, share]) => (share === 0 ? soFar : soFar + moveIn[i] * share), 0)
-  const shareOfFrames = () => {
-    if (result)
-      return Math.max(
-        ...result.frameLb.slice(1, last).map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], ROUNDING)),
-        0,
-      )
-    if (relied === 'frames alone') return 1
-    return 0
-  }
-  const frameShare = shareOfFrames()
+    frameShares(grid, xIn).reduce((sum, [i, share]) => (share === 0 ? sum : sum + row.moveIn[i] * share), 0)
 
-  const freeTop = relied === 'frames alone'
-  const sidePlf = Math.abs(wind.sidePsf) + wind.internalPsf
   const cases: Record<string, readonly LateralCase[]> = {}
+  const windPlf: Record<string, number> = {}
   let kneeLb = 0
   for (const post of layout.posts) {
-    const demand = demands[post.id]
     const unit = units[post.id]
     if (!unit) continue
-    const make = (name: string, windPsf: number, widthFt: number, move: number): LateralCase => {
-      const plf = windPsf * widthFt
-      return { name, plf, moveIn: move, windPsf, widthFt, unit, ...combine(unit.held, plf, unit.perInch, move) }
-    }
-    if (post.kind === 'lean-to') {
-      const leanTo = results.leanTos.find((leanTo) => leanTo.leanTo.side === post.side)
-      if (!leanTo) continue
-      // Wind on the bare post (a flat-sided member, force coefficient 2.0) and the sideways part of the roof's pressure
-      // at its head.
-      const flatPsf = psf(results.wind.qhPsf * 0.85 * 2)
-      const plf = (flatPsf * post.sizeX) / IN_PER_FT
-      const headLb = psf(Math.abs(leanTo.wind.upPsf) * demand.roofFt2 * Math.sin(radians(leanTo.thetaDeg)))
-      const freeMove = () => {
-        if (!freeTop) return 0
-        if (unit.stiffnessLbIn > 0) return (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn
-        return Infinity
-      }
-      const move = freeMove()
-      if (Number.isFinite(move)) cases[post.id] = [make('wind on the post', flatPsf, post.sizeX / IN_PER_FT, move)]
-      continue
-    }
-    if (isEave(post.side)) {
-      const move = moveAt(post.x)
-      if (!Number.isFinite(move)) continue
-      const eaveWallFt = demand.eaveWallFt
-      cases[post.id] = [
-        make(`wind in, inside ${GCPI_LABEL.low}`, psf(wind.windwardPsf + wind.internalPsf), eaveWallFt, move),
-        make(`wind out behind, inside ${GCPI_LABEL.high}`, psf(-wind.leewardPsf + wind.internalPsf), eaveWallFt, move),
-        make('wind along the ridge', psf(sidePlf), eaveWallFt, 0),
-      ]
-      const kneeUnit = unit as PostUnit & { readonly heldBraceLb?: number; readonly perInchBraceLb?: number }
-      if (kneeUnit.heldBraceLb !== undefined)
-        kneeLb = Math.max(
-          kneeLb,
-          ...cases[post.id].map(
-            (lateral) =>
-              Math.abs((kneeUnit.heldBraceLb ?? 0) * lateral.plf) +
-              Math.abs((kneeUnit.perInchBraceLb ?? 0) * lateral.moveIn),
-          ),
-        )
-    } else {
-      const gablePsf = psf(Math.max(wind.windwardPsf, -wind.leewardAlongPsf, Math.abs(wind.sidePsf)) + wind.internalPsf)
-      const plf = gablePsf * demand.gableWallFt
-      const freeMove = () => {
-        if (!freeTop) return 0
-        if (unit.stiffnessLbIn > 0) return (unit.held.topLb * plf) / unit.stiffnessLbIn
-        return Infinity
-      }
-      // Without a roof that holds it, a gable post stands free: it moves until its top carries nothing.
-      const move = freeMove()
-      if (Number.isFinite(move)) cases[post.id] = [make('wind on the gable', gablePsf, demand.gableWallFt, move)]
-    }
+    const of: PostInWind = { post, unit, demand: demands[post.id], results, freeTop: relied === 'frames alone' }
+    const found = casesOf(of, moveAt)
+    if (!found) continue
+    cases[post.id] = found
+    windPlf[post.id] = found.reduce((most, lateral) => Math.max(most, lateral.plf), 0)
+    if (isEave(post.side) && post.kind !== 'lean-to') kneeLb = Math.max(kneeLb, kneeForceLb(unit, found))
   }
-  const windPlf: Record<string, number> = {}
-  for (const id in cases) windPlf[id] = cases[id].reduce((most, lateral) => Math.max(most, lateral.plf), 0)
-  const gable = Math.max(
+  const { wind } = results
+  const gableFt2 = Math.max(
     ...(['west', 'east'] as const).map((side) =>
       building.openSides.includes(side) ? 0 : wallAreaFt2(building, grid, side),
     ),
@@ -377,13 +354,13 @@ export function lateralOf({
   return {
     relied,
     why,
-    row: { xIn: grid.centresIn, loadLb, frameLbIn, bayLbIn, wallLbIn, result, moveIn, eavePlf, frameShare },
+    row,
     cases,
     units,
     windPlf,
     kneeLb,
     values,
     fixityFt,
-    alongLb: (psf(Math.max(wind.windwardPsf - wind.leewardAlongPsf, 16)) * gable) / 2,
+    alongLb: (service(Math.max(wind.windwardPsf - wind.leewardAlongPsf, 16)) * gableFt2) / 2,
   }
 }

@@ -1,3 +1,4 @@
+import { WIND_ASD } from '../loads'
 import { sig } from '../result'
 import type { PostActions, PostUnit } from '../statics'
 
@@ -34,3 +35,5 @@ export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentF
     `${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
   )
 }
+/** Wind pressure at strength level to service level, psf. */
+export const service = (pressurePsf: number): number => WIND_ASD * pressurePsf

@@ -138,7 +138,16 @@ export function girtPart(parts: PartsOf, building: Building, sides: readonly Sid
     const rows = girtRows(wb, parts.grid, side, parts.placed)
     const list = girtPieces(wb, rows, parts.layout.posts)
     pieces[side] = list
-    cases.push(...girtCases(wb, parts.grid, rows, list, parts.layout.posts, parts.results.edgeZoneFt))
+    cases.push(
+      ...girtCases({
+        building: wb,
+        grid: parts.grid,
+        wall: rows,
+        pieces: list,
+        posts: parts.layout.posts,
+        edgeFt: parts.results.edgeZoneFt,
+      }),
+    )
   }
   return {
     building,

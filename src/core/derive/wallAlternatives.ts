@@ -26,7 +26,14 @@ export function wallAlternatives(job: Job, derived: ShownDerived, side: Side): W
       ? wallWorst(
           other,
           derived.site,
-          girtCases(other, derived.grid, rows, pieces, derived.posts, derived.site.edgeZoneFt),
+          girtCases({
+            building: other,
+            grid: derived.grid,
+            wall: rows,
+            pieces,
+            posts: derived.posts,
+            edgeFt: derived.site.edgeZoneFt,
+          }),
         )
       : null
     return {

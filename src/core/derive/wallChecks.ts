@@ -1,7 +1,7 @@
 import { nailOf, nailStrength } from '../joints'
 import { alongWall, isEave, wallPosts, type GirtPiece, type Grid, type Post, type WallRows } from '../layout'
 import { effectiveAreaFt2, wallPressures } from '../loads'
-import type { Building, Job, Side } from '../model'
+import type { Building, GirtStyle, Job, Side } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, type Diagram } from '../result'
 import { spanDiagram, twoSpanDiagram, uniform } from '../statics'
 import { formatLength, IN_PER_FT, SAME_IN, ROUNDING } from '../units'
@@ -22,42 +22,48 @@ export interface GirtCase {
 /** A space between posts under this is never the one that governs, inches. */
 const SHORT_IN = 12
 
+/** What a board between posts spans besides its own length: half a post at each end, inches. */
+const POST_BETWEEN_IN = 4
+
+/** Boards between posts span from centre to centre (safe); flat ones from their own ends over the posts they cross. */
+function spanOf(piece: GirtPiece, postsIn: readonly number[], style: GirtStyle) {
+  if (style === 'between') return { spanIn: piece.toIn - piece.fromIn + POST_BETWEEN_IN, spans: 1 as const }
+  const crossed = postsIn.filter((atIn) => atIn > piece.fromIn + 1 && atIn < piece.toIn - 1)
+  const stops = [piece.fromIn, ...crossed, piece.toIn]
+  const spanIn = Math.max(0, ...stops.slice(1).map((atIn, i) => atIn - stops[i]))
+  return { spanIn, spans: crossed.length > 0 ? (2 as const) : (1 as const) }
+}
+
 /**
  * The ways the boards of one wall span, each kept once at its widest tributary space. A board partly in zone 5 takes
  * zone 5 for its whole length.
  */
-export function girtCases(
-  building: Building,
-  grid: Grid,
-  wall: WallRows,
-  pieces: readonly GirtPiece[],
-  posts: readonly Post[],
-  edgeFt: number,
-): GirtCase[] {
+export function girtCases({
+  building,
+  grid,
+  wall,
+  pieces,
+  posts,
+  edgeFt,
+}: {
+  readonly building: Building
+  readonly grid: Grid
+  readonly wall: WallRows
+  readonly pieces: readonly GirtPiece[]
+  readonly posts: readonly Post[]
+  readonly edgeFt: number
+}): GirtCase[] {
   const side: Side = wall.side
   const row = wallPosts(posts, side).map((post) => alongWall(post, side).atIn)
   const length = isEave(side) ? grid.lengthIn : grid.widthIn
+  const edgeIn = edgeFt * IN_PER_FT
   const space = new Map(wall.rows.map((row) => [row.id, row.tributaryIn]))
   const kept = new Map<number, GirtCase>()
   for (const piece of pieces) {
     if (piece.inside) continue
-    // Boards between posts span from centre to centre (safe); flat ones from their own ends over the posts they cross.
-    let spanIn = 0,
-      from = piece.fromIn,
-      spans: 1 | 2 = 1
-    if (building.girts.style === 'between') spanIn = piece.toIn - piece.fromIn + 4
-    else {
-      for (const other of row)
-        if (other > piece.fromIn + 1 && other < piece.toIn - 1) {
-          spanIn = Math.max(spanIn, other - from)
-          from = other
-          spans = 2
-        }
-      spanIn = Math.max(spanIn, piece.toIn - from)
-    }
+    const { spanIn, spans } = spanOf(piece, row, building.girts.style)
     if (spanIn <= SHORT_IN) continue
-    const zone =
-      piece.fromIn < edgeFt * IN_PER_FT - SAME_IN || piece.toIn > length - edgeFt * IN_PER_FT + SAME_IN ? 5 : 4
+    const zone = piece.fromIn < edgeIn - SAME_IN || piece.toIn > length - edgeIn + SAME_IN ? 5 : 4
     const spaceIn = space.get(piece.row) ?? 0
     const key = Math.round(spanIn * 8) * 4 + (spans - 1) * 2 + (zone - 4)
     const has = kept.get(key)
@@ -279,6 +285,19 @@ function girtNails({
   })
 }
 
+/** What governs a girt, in words. */
+function howItWorks({ ratios }: NonNullable<ReturnType<typeof girtAt>>, worst: GirtCase): string {
+  const span = formatLength(worst.spanIn)
+  switch (ratios.governs) {
+    case 'deflection':
+      return `Wind sags it ${formatLength(ratios.deflectionIn, { feet: false })} over ${span}`
+    case 'shear':
+      return `Wind shears a ${span} span`
+    case 'bending':
+      return `Wind bends a ${span} span`
+  }
+}
+
 /** Girt checks of one wall, one a zone at its worst board, its nails, and the widest gap that holds. */
 export function wallChecks({
   job,
@@ -334,7 +353,7 @@ export function wallChecks({
         combination: '0.6W',
         place: `row ${worstCase.row}, ${worstCase.spans === 2 ? 'board over two spaces' : 'board over one space'}`,
         governs:
-          `${girt.ratios.governs === 'deflection' ? `Wind sags it ${formatLength(girt.ratios.deflectionIn, { feet: false })} over ` + `${formatLength(worstCase.spanIn)}` : `Wind ${girt.ratios.governs === 'shear' ? 'shears' : 'bends'} a ${formatLength(worstCase.spanIn)} span`}${worstCase.spans === 1 ? ' of a board over one space' : ''} ` +
+          `${howItWorks(girt, worstCase)}${worstCase.spans === 1 ? ' of a board over one space' : ''} ` +
           `in row ${worstCase.row}, ${formatLength(worstCase.spaceIn, { feet: false })} of wall, zone ${zone}.`,
         fix: 'Closer rows, boards over two bays, a better grade or a wider board.',
         trace: girt.trace,

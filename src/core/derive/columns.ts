@@ -105,6 +105,228 @@ function sagCheck({
   })
 }
 
+/** Shear at and below grade: the soil gives back up to 4·M/(3·d) (NDS 2018 3.4.2). */
+function shearCheck({
+  hardest,
+  pier,
+  hole,
+  basis,
+  common,
+  name,
+  standing,
+}: {
+  readonly hardest: { readonly post: Post; readonly lateralCase: LateralCase }
+  readonly pier: boolean
+  readonly hole: HoleKind
+  readonly basis: ColumnBasis
+  readonly common: { stage: 'posts'; group: 'column'; subjects: string[] }
+  readonly name: string
+  readonly standing: (bent: Bent) => Bent
+}): Check {
+  const shearPsi = Math.max(
+    Math.abs(hardest.lateralCase.shearLb),
+    pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.lateralCase.momentFtLb)) / (3 * (hole.embedIn / IN_PER_FT)),
+  )
+  const fv = (1.5 * shearPsi) / basis.size.areaIn2
+  const fvAllowed = basis.values.fv * 1.6 * wetFactors(basis.values, basis.wet).fv
+  return makeCheck({
+    ...common,
+    id: `shear-${hole.kind}`,
+    title: `${name}: shear`,
+    demand: fv,
+    capacity: fvAllowed,
+    unit: 'psi',
+    combination: 'D+0.6W',
+    place: 'at or below grade',
+    governs: `Wind shears ${hardest.post.id} with ${Math.round(shearPsi).toLocaleString('en-US')} lb at or below grade.`,
+    fix: 'A larger section.',
+    diagram: () => postDiagram(standing(hardest.lateralCase), basis.lengthIn(hardest.post), null),
+    trace: () => [
+      pier || hole.embedIn <= 0
+        ? line({
+            label: 'Largest shear',
+            formula: 'V',
+            numbers: sig(Math.abs(hardest.lateralCase.shearLb)),
+            value: shearPsi,
+            unit: 'lb',
+            clause: 'statics',
+          })
+        : line({
+            label: 'Largest shear',
+            formula: 'the more of V and 4·M/(3·d)',
+            numbers:
+              `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ` +
+              `${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / IN_PER_FT)}))`,
+            value: shearPsi,
+            unit: 'lb',
+            clause: 'statics',
+          }),
+      line({
+        label: 'Shear stress',
+        formula: 'fv = 1.5·V/A',
+        numbers: `1.5 × ${sig(shearPsi)}/${sig(basis.size.areaIn2)}`,
+        value: fv,
+        unit: 'psi',
+        clause: 'NDS 2018 3.4.2',
+      }),
+      line({
+        label: 'Allowed',
+        formula: "Fv' = Fv·CD·CM",
+        numbers: `${sig(basis.values.fv)} × 1.6 × ${wetFactors(basis.values, basis.wet).fv}`,
+        value: fvAllowed,
+        unit: 'psi',
+        clause: basis.values.table,
+        verify: basis.values.verify,
+      }),
+    ],
+  })
+}
+
+/** Axial load and bending together at the worst place of the post (NDS 2018 3.9). */
+function workingCheck({
+  common,
+  id,
+  title,
+  result,
+  other,
+  fix,
+  basis,
+  building,
+  demands,
+  standing,
+  pier,
+}: {
+  readonly common: { stage: 'posts'; group: 'column'; subjects: string[] }
+  readonly id: string
+  readonly title: string
+  readonly result: ColumnResult
+  readonly other: Post
+  readonly fix:
+    | 'Without a roof diaphragm these posts stand alone: a much deeper section, knee braces, or a checked diaphragm.'
+    | 'A deeper ply, a fourth ply, a better grade, or posts closer together.'
+  readonly basis: ColumnBasis
+  readonly building: Building
+  readonly demands: Readonly<Record<string, PostDemand>>
+  readonly standing: (bent: Bent) => Bent
+  readonly pier: boolean
+}): Check {
+  return makeCheck({
+    ...common,
+    id,
+    title,
+    demand: Number.isFinite(result.ratio) ? result.ratio : 9.99,
+    capacity: 1,
+    unit: '',
+    combination: result.axial.name,
+    place: result.section,
+    governs:
+      `${result.axial.name}${result.lateralCase ? ` with ${result.lateralCase.name}` : ''} works ${other.id} ` +
+      `hardest, ${result.section}.`,
+    fix,
+    trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
+    diagram: () => {
+      if (result.lateralCase)
+        return postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
+      if (result.clad > 0)
+        return postDiagram(
+          cladBent(result.clad, other.heightIn / IN_PER_FT, pier),
+          other.heightIn,
+          result.fbAllowed * basis.size.sIn3,
+        )
+      return null
+    },
+  })
+}
+
+/** A post past the slenderness limit of NDS 2018 3.7.1.4. */
+function slenderCheck({
+  common,
+  id,
+  title,
+  strong,
+  other,
+  fix,
+  basis,
+}: {
+  readonly common: { stage: 'posts'; group: 'column'; subjects: string[] }
+  readonly id: string
+  readonly title: string
+  readonly strong: number
+  readonly other: Post
+  readonly fix:
+    | 'Without a roof diaphragm these posts stand alone: a much deeper section, knee braces, or a checked diaphragm.'
+    | 'A deeper ply, a fourth ply, a better grade, or posts closer together.'
+  readonly basis: ColumnBasis
+}): Check {
+  return makeCheck({
+    ...common,
+    id,
+    title,
+    demand: strong,
+    capacity: 50,
+    unit: 'le/d',
+    governs: `${other.id} is too slender: le/d ${sig(strong)} passes the limit of 50.`,
+    fix,
+    combination: 'any',
+    place: 'whole height',
+    trace: () => [
+      line({
+        label: 'Slenderness',
+        formula: 'Ke·H/d',
+        numbers: `${basis.keOf(other)} × ${sig(basis.lengthIn(other))}/${sig(basis.size.depthIn)}`,
+        value: strong,
+        unit: '',
+        clause: 'NDS 2018 3.7.1.4',
+        verify: 'C07',
+      }),
+    ],
+  })
+}
+
+/** The post of this kind that its loads work hardest; the ratio of each is written down. */
+function worstColumn({
+  building,
+  own,
+  demands,
+  lateral,
+  job,
+  basis,
+  hole,
+  ratios,
+}: {
+  readonly building: Building
+  readonly own: Post[]
+  readonly demands: Readonly<Record<string, PostDemand>>
+  readonly lateral: Lateral
+  readonly job: Job
+  readonly basis: ColumnBasis
+  readonly hole: HoleKind
+  readonly ratios: Record<string, number>
+}) {
+  const constrained = building.slab === 'tied'
+  const done = new Map<string, ColumnResult>()
+  let worst: ColumnResult | null = null
+  for (const post of own) {
+    const demand = demands[post.id]
+    const cs = lateral.cases[post.id]
+    const key = [
+      post.heightIn,
+      Math.round(demand.gravityLb),
+      Math.round(demand.upliftLb),
+      Math.round(demand.claddingPlf * 10),
+      ...cs.flatMap((lateral) => [Math.round(lateral.momentFtLb), Math.round(lateral.fieldMomentFtLb)]),
+    ].join('|')
+    let columnResult = done.get(key)
+    if (!columnResult) {
+      columnResult = columnWorst({ job, basis, post, demand, cases: cs, embedIn: hole.embedIn, constrained })
+      done.set(key, columnResult)
+    }
+    ratios[post.id] = columnResult.ratio
+    if (!worst || !(columnResult.ratio <= worst.ratio)) worst = { ...columnResult, postId: post.id }
+  }
+  return worst
+}
+
 /** Strength, shear and sag of the posts of one kind; every post is worked through and the hardest worked governs. */
 export function columnChecks({
   job,
@@ -156,27 +378,7 @@ export function columnChecks({
         subjects: hole.postIds,
       }),
     ]
-  const constrained = building.slab === 'tied'
-  const done = new Map<string, ColumnResult>()
-  let worst: ColumnResult | null = null
-  for (const post of own) {
-    const demand = demands[post.id]
-    const cs = lateral.cases[post.id]
-    const key = [
-      post.heightIn,
-      Math.round(demand.gravityLb),
-      Math.round(demand.upliftLb),
-      Math.round(demand.claddingPlf * 10),
-      ...cs.flatMap((lateral) => [Math.round(lateral.momentFtLb), Math.round(lateral.fieldMomentFtLb)]),
-    ].join('|')
-    let columnResult = done.get(key)
-    if (!columnResult) {
-      columnResult = columnWorst({ job, basis, post, demand, cases: cs, embedIn: hole.embedIn, constrained })
-      done.set(key, columnResult)
-    }
-    ratios[post.id] = columnResult.ratio
-    if (!worst || !(columnResult.ratio <= worst.ratio)) worst = { ...columnResult, postId: post.id }
-  }
+  const worst = worstColumn({ building, own, demands, lateral, job, basis, hole, ratios })
   if (!worst) return []
   const result: ColumnResult = worst
   const other = posts.get(result.postId) as Post
@@ -192,60 +394,9 @@ export function columnChecks({
   const standing = (bent: Bent): Bent => (pier ? { ...bent, momentFtLb: 0 } : bent)
   const out: Check[] = []
   if (strong > 50) {
-    out.push(
-      makeCheck({
-        ...common,
-        id,
-        title,
-        demand: strong,
-        capacity: 50,
-        unit: 'le/d',
-        governs: `${other.id} is too slender: le/d ${sig(strong)} passes the limit of 50.`,
-        fix,
-        combination: 'any',
-        place: 'whole height',
-        trace: () => [
-          line({
-            label: 'Slenderness',
-            formula: 'Ke·H/d',
-            numbers: `${basis.keOf(other)} × ${sig(basis.lengthIn(other))}/${sig(basis.size.depthIn)}`,
-            value: strong,
-            unit: '',
-            clause: 'NDS 2018 3.7.1.4',
-            verify: 'C07',
-          }),
-        ],
-      }),
-    )
+    out.push(slenderCheck({ common, id, title, strong, other, fix, basis }))
   } else {
-    out.push(
-      makeCheck({
-        ...common,
-        id,
-        title,
-        demand: Number.isFinite(result.ratio) ? result.ratio : 9.99,
-        capacity: 1,
-        unit: '',
-        combination: result.axial.name,
-        place: result.section,
-        governs:
-          `${result.axial.name}${result.lateralCase ? ` with ${result.lateralCase.name}` : ''} works ${other.id} ` +
-          `hardest, ${result.section}.`,
-        fix,
-        trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
-        diagram: () => {
-          if (result.lateralCase)
-            return postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)
-          if (result.clad > 0)
-            return postDiagram(
-              cladBent(result.clad, other.heightIn / IN_PER_FT, pier),
-              other.heightIn,
-              result.fbAllowed * basis.size.sIn3,
-            )
-          return null
-        },
-      }),
-    )
+    out.push(workingCheck({ common, id, title, result, other, fix, basis, building, demands, standing, pier }))
   }
   // Shear at and below grade: the soil gives back up to 4M/3d (constrained) or the reverse shear under the turning
   // point.
@@ -255,65 +406,7 @@ export function columnChecks({
       if (!most || Math.abs(lateralCase.shearLb) > Math.abs(most.lateralCase.shearLb)) most = { post, lateralCase }
   if (!most) return out
   const hardest = most
-  const shearPsi = Math.max(
-    Math.abs(hardest.lateralCase.shearLb),
-    pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.lateralCase.momentFtLb)) / (3 * (hole.embedIn / IN_PER_FT)),
-  )
-  const fv = (1.5 * shearPsi) / basis.size.areaIn2
-  const fvAllowed = basis.values.fv * 1.6 * wetFactors(basis.values, basis.wet).fv
-  out.push(
-    makeCheck({
-      ...common,
-      id: `shear-${hole.kind}`,
-      title: `${name}: shear`,
-      demand: fv,
-      capacity: fvAllowed,
-      unit: 'psi',
-      combination: 'D+0.6W',
-      place: 'at or below grade',
-      governs: `Wind shears ${hardest.post.id} with ${Math.round(shearPsi).toLocaleString('en-US')} lb at or below grade.`,
-      fix: 'A larger section.',
-      diagram: () => postDiagram(standing(hardest.lateralCase), basis.lengthIn(hardest.post), null),
-      trace: () => [
-        pier || hole.embedIn <= 0
-          ? line({
-              label: 'Largest shear',
-              formula: 'V',
-              numbers: sig(Math.abs(hardest.lateralCase.shearLb)),
-              value: shearPsi,
-              unit: 'lb',
-              clause: 'statics',
-            })
-          : line({
-              label: 'Largest shear',
-              formula: 'the more of V and 4·M/(3·d)',
-              numbers:
-                `max(${sig(Math.abs(hardest.lateralCase.shearLb))}, 4 × ` +
-                `${sig(Math.abs(hardest.lateralCase.momentFtLb))}/(3 × ${sig(hole.embedIn / IN_PER_FT)}))`,
-              value: shearPsi,
-              unit: 'lb',
-              clause: 'statics',
-            }),
-        line({
-          label: 'Shear stress',
-          formula: 'fv = 1.5·V/A',
-          numbers: `1.5 × ${sig(shearPsi)}/${sig(basis.size.areaIn2)}`,
-          value: fv,
-          unit: 'psi',
-          clause: 'NDS 2018 3.4.2',
-        }),
-        line({
-          label: 'Allowed',
-          formula: "Fv' = Fv·CD·CM",
-          numbers: `${sig(basis.values.fv)} × 1.6 × ${wetFactors(basis.values, basis.wet).fv}`,
-          value: fvAllowed,
-          unit: 'psi',
-          clause: basis.values.table,
-          verify: basis.values.verify,
-        }),
-      ],
-    }),
-  )
+  out.push(shearCheck({ hardest, pier, hole, basis, common, name, standing }))
   const sags = own.filter((post) => demands[post.id].claddingPlf > 0)
   if (sags.length) {
     out.push(sagCheck({ sags, demands, pier, basis, common, hole, name, building }))

@@ -1,7 +1,7 @@
 import { IN_PER_FT, ROUNDING } from '../units'
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD } from '../loads'
-import { Building, SIDES, type Job, type LeanTo, type Side } from '../model'
+import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
 import { line, sig, type TraceLine } from '../result'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'

@@ -14,7 +14,7 @@ import {
   type EmbedmentLoad,
 } from '../ground'
 import type { Post, PostKind } from '../layout'
-import type { Job } from '../model'
+import type { Building, Job } from '../model'
 import { holeVolumes, type HoleVolumes } from '../quantities'
 import { postSize } from '../wood'
 import type { PostDemand } from './demands'
@@ -152,6 +152,54 @@ function upliftCapacityLb({
   }).capacityLb
 }
 
+/** Posts of one kind mostly repeat: cases that are alike to the pound are worked through once. */
+function distinctCases({ laterals, own }: { readonly laterals: readonly Lateral[]; readonly own: Post[] }) {
+  const seen = new Map<number, { post: Post; lateralCase: LateralCase }>()
+  for (const lateral of laterals)
+    for (const post of own)
+      for (const lateralCase of lateral.cases[post.id] ?? [])
+        seen.set(Math.round(lateralCase.shearLb) * 1e8 + Math.round(lateralCase.momentFtLb), {
+          post,
+          lateralCase,
+        })
+  return seen
+}
+
+/** A hole as it is drawn before anything can be sized. */
+function unsized({
+  kind,
+  own,
+  plain,
+  floor,
+  building,
+  pier,
+  padIn,
+}: {
+  readonly kind: PostKind
+  readonly own: Post[]
+  readonly plain: number
+  readonly floor: number
+  readonly building: Building
+  readonly pier: boolean
+  readonly padIn: number
+}) {
+  return {
+    kind,
+    postIds: own.map((post) => post.id),
+    diameterIn: plain,
+    depthIn: floor,
+    gravelIn: building.gravelIn,
+    digIn: floor + building.gravelIn,
+    embedIn: pier ? 0 : floor - padIn,
+    volumes: holeVolumes(building, plain, floor),
+    governing: { lateral: null, bearing: own[0].id, uplift: own[0].id },
+    lateral: null,
+    bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
+    pad: null,
+    uplift: { demandLb: 0, capacityLb: 0 },
+  }
+}
+
 /**
  * Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within
  * 8 ft.
@@ -180,21 +228,7 @@ export function sizeHoles({
     const floor = Math.max(building.minimumDepthIn, job.site.frostIn ?? 0)
     const plain = building.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((sizeIn) => sizeIn >= leastHole) ?? 24
     if (!results || !demands) {
-      return {
-        kind,
-        postIds: own.map((post) => post.id),
-        diameterIn: plain,
-        depthIn: floor,
-        gravelIn: building.gravelIn,
-        digIn: floor + building.gravelIn,
-        embedIn: pier ? 0 : floor - padIn,
-        volumes: holeVolumes(building, plain, floor),
-        governing: { lateral: null, bearing: own[0].id, uplift: own[0].id },
-        lateral: null,
-        bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
-        pad: null,
-        uplift: { demandLb: 0, capacityLb: 0 },
-      }
+      return unsized({ kind, own, plain, floor, building, pier, padIn })
     }
     const serviceLb = (post: Post, embedIn: number) =>
       demands[post.id].gravityLb + (demands[post.id].postWeightPlf * (post.heightIn + embedIn)) / IN_PER_FT
@@ -205,14 +239,7 @@ export function sizeHoles({
         ? [building.holeDiameterIn]
         : STOCK_DIAMETERS_IN.filter((sizeIn) => sizeIn >= leastHole)
     // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
-    const seen = new Map<number, { post: Post; lateralCase: LateralCase }>()
-    for (const lateral of laterals)
-      for (const post of own)
-        for (const lateralCase of lateral.cases[post.id] ?? [])
-          seen.set(Math.round(lateralCase.shearLb) * 1e8 + Math.round(lateralCase.momentFtLb), {
-            post,
-            lateralCase,
-          })
+    const seen = distinctCases({ laterals, own })
     const missing = laterals.length === 0 || own.some((post) => laterals.some((lateral) => !lateral.cases[post.id]))
     const lateralAt = (diameterIn: number): { readonly post: Post; readonly need: LateralNeed | null } => {
       let worst: { post: Post; need: LateralNeed | null } = { post: own[0], need: null }

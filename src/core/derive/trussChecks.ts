@@ -212,6 +212,119 @@ export function seatCheck({
 }
 /** Truss seats on posts or carriers: bearing of the truss, bolts against uplift, or bolts that carry all. */
 
+/** Bolts through truss and post, for one load duration (NDS 2018 12.3). */
+function trussBolts({
+  bolts,
+  double,
+  truss,
+  size,
+  gPost,
+  values,
+  building,
+}: {
+  readonly bolts: { diameterIn: 0.5 | 0.625 | 0.75; count: number }
+  readonly double: boolean
+  readonly truss: {
+    set: 'posts' | 'carriers'
+    spaceIn: number
+    firstIn: number
+    seat: 'pocket' | 'notch' | 'face'
+    plies: number
+    blockNails: number
+    heelDepthIn: number
+    reaction: { gravityLb: number; upliftLb: number } | null
+  }
+  readonly size: PostSize
+  readonly gPost: number
+  readonly values: DesignValues
+  readonly building: Building
+}) {
+  const strength = (duration: number) =>
+    boltStrength({
+      diameterIn: bolts.diameterIn,
+      count: bolts.count,
+      rows: 1,
+      double,
+      mainIn: double ? 1.5 * truss.plies : Math.max(1.5, size.widthIn - 1.5),
+      sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * truss.plies,
+      gMain: gPost,
+      gSide: gPost,
+      mainThetaDeg: double ? 90 : 0,
+      sideThetaDeg: double ? 0 : 90,
+      eaMain: values.ePsi * 8.25,
+      eaSide: values.ePsi * 16.5,
+      spacingIn: 4 * bolts.diameterIn,
+      endIn: 4 * bolts.diameterIn,
+      edgeIn: 1.5 * bolts.diameterIn,
+      duration,
+      wet: building.joints.wetPosts,
+    })
+  return strength
+}
+
+/** What the truss maker must be told: their design is not checked here. */
+function trussOrder({
+  results,
+  up,
+  lifted,
+  plan,
+  building,
+}: {
+  readonly results: SiteResults
+  readonly up: number[]
+  readonly lifted: number
+  readonly plan: TrussPlan
+  readonly building: Building
+}): Check {
+  return notChecked({
+    id: 'trusses',
+    title: 'The trusses themselves',
+    stage: 'roof',
+    why:
+      `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
+      `${sig(results.snow.psPsf)} psf ` +
+      `balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge ` + 'unbalanced' : ''}, ` +
+      `net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
+      `apart${building.knee ? ', knee braces' : ''}.`,
+    fix: 'Truss drawings, and their bracing sheets on site.',
+  })
+}
+
+/** A typed reaction that is far from what the loads here make. */
+function typedDiffers({
+  plan,
+  results,
+  reactions,
+  heavy,
+  typed,
+}: {
+  readonly plan: TrussPlan
+  readonly results: SiteResults
+  readonly reactions: readonly RoofLoads[]
+  readonly heavy: number
+  readonly typed: { gravityLb: number; upliftLb: number }
+}): Check[] {
+  const out: Check[] = []
+  const own =
+    Math.max(
+      ...plan.trusses.map((truss) => ((results.dead.maxPsf * 1 + results.snow.psPsf) * truss.tributaryIn) / IN_PER_FT),
+    ) *
+    (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / IN_PER_FT, ROUNDING))
+  if (Math.abs(typed.gravityLb - own) > 0.1 * own)
+    out.push(
+      notChecked({
+        id: 'truss-differs',
+        title: 'Truss reaction differs from the loads here',
+        stage: 'roof',
+        why:
+          `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ` +
+          `${Math.round(own)} lb.`,
+        fix: 'Ask the truss maker which loads the drawing uses.',
+      }),
+    )
+  return out
+}
+
 export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLoads[], results: SiteResults): Check[] {
   const building = job.building
   const truss = building.roof.truss
@@ -228,40 +341,9 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const head = { stage: 'roof' as const, group: 'truss' as const, subjects: [] }
   const typed = truss.reaction
   if (typed) {
-    const own =
-      Math.max(
-        ...plan.trusses.map(
-          (truss) => ((results.dead.maxPsf * 1 + results.snow.psPsf) * truss.tributaryIn) / IN_PER_FT,
-        ),
-      ) *
-      (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / IN_PER_FT, ROUNDING))
-    if (Math.abs(typed.gravityLb - own) > 0.1 * own)
-      out.push(
-        notChecked({
-          id: 'truss-differs',
-          title: 'Truss reaction differs from the loads here',
-          stage: 'roof',
-          why:
-            `The drawing says ${Math.round(typed.gravityLb)} lb; balanced snow and dead load here make ` +
-            `${Math.round(own)} lb.`,
-          fix: 'Ask the truss maker which loads the drawing uses.',
-        }),
-      )
+    out.push(...typedDiffers({ plan, results, reactions, heavy, typed }))
   }
-  out.push(
-    notChecked({
-      id: 'trusses',
-      title: 'The trusses themselves',
-      stage: 'roof',
-      why:
-        `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
-        `${sig(results.snow.psPsf)} psf ` +
-        `balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge ` + 'unbalanced' : ''}, ` +
-        `net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
-        `apart${building.knee ? ', knee braces' : ''}.`,
-      fix: 'Truss drawings, and their bracing sheets on site.',
-    }),
-  )
+  out.push(trussOrder({ results, up, lifted, plan, building }))
   if (!values)
     return [
       ...out,
@@ -302,26 +384,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const bolts = building.joints.truss
   const gPost = specificGravity(building.post.lumber, building.grades)
   const double = truss.seat === 'pocket' && size.plies > 2
-  const strength = (duration: number) =>
-    boltStrength({
-      diameterIn: bolts.diameterIn,
-      count: bolts.count,
-      rows: 1,
-      double,
-      mainIn: double ? 1.5 * truss.plies : Math.max(1.5, size.widthIn - 1.5),
-      sideIn: double ? 1.5 * Math.floor((size.plies - 1) / 2) : 1.5 * truss.plies,
-      gMain: gPost,
-      gSide: gPost,
-      mainThetaDeg: double ? 90 : 0,
-      sideThetaDeg: double ? 0 : 90,
-      eaMain: values.ePsi * 8.25,
-      eaSide: values.ePsi * 16.5,
-      spacingIn: 4 * bolts.diameterIn,
-      endIn: 4 * bolts.diameterIn,
-      edgeIn: 1.5 * bolts.diameterIn,
-      duration,
-      wet: building.joints.wetPosts,
-    })
+  const strength = trussBolts({ bolts, double, truss, size, gPost, values, building })
   if (!onCarriers) {
     out.push(...tieChecks({ truss, strength, head, rLb, heavy, bolts, up, lifted, double }))
   } else if (building.joints.rafterTieLb === null)

@@ -40,6 +40,28 @@ export function nailColumns(
   return { count, spaceIn: run / (count - 1) }
 }
 
+/** One rule of NDS 2018 15.3.3.1: what the pattern has, between what is asked for. */
+const band = ({
+  rule,
+  has,
+  least,
+  most,
+  unit = 'in',
+}: {
+  rule: string
+  has: number
+  least: number
+  most: number
+  unit?: string
+}): LaminationCheck => ({
+  rule,
+  has,
+  least,
+  most,
+  unit,
+  ok: has >= least - SAME_IN && has <= most + SAME_IN,
+})
+
 /**
  * The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to
  * (g). `g` specific gravity.
@@ -65,26 +87,6 @@ export function laminationPlan({
       ? [depthIn / 2]
       : Array.from({ length: lamination.rows }, (_, i) => lamination.edgeIn + gauge * i)
   const diameterIn = nail?.dIn ?? NaN
-  const band = ({
-    rule,
-    has,
-    least,
-    most,
-    unit = 'in',
-  }: {
-    rule: string
-    has: number
-    least: number
-    most: number
-    unit?: string
-  }): LaminationCheck => ({
-    rule,
-    has,
-    least,
-    most,
-    unit,
-    ok: has >= least - SAME_IN && has <= most + SAME_IN,
-  })
   // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
   const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
   const rules = [

@@ -91,8 +91,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
   for (const leanTo of building.leanTos)
     rows[`lean-${leanTo.side}`] = leanTo.side === 'north' ? letter(grid.gableIn.length + 2) : 'S'
   const last = grid.centresIn.length
-  let jambs = 0
-  let extras = 0
+  const made = { jambs: 0, extras: 0 }
   const posts: Post[] = []
 
   const point = (side: Side, at: number) =>
@@ -184,7 +183,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
         // The corner post is the jamb
         if (Math.abs(edge - widthIn) < 1 / 32 || Math.abs(grid.lengthIn - edge - widthIn) < 1 / 32) continue
         slots.push({
-          id: `J${++jambs}`,
+          id: `J${++made.jambs}`,
           nominal: target,
           at: target,
           kind: 'jamb',
@@ -255,7 +254,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
           near.openingId = placed.opening.id
         } else
           slots.push({
-            id: `J${++jambs}`,
+            id: `J${++made.jambs}`,
             nominal: target,
             at: target,
             kind: 'jamb',
@@ -280,7 +279,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
       const gaps = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - ROUNDING)
       for (let k = 1; k < gaps; k++) {
         const at = from + ((to - from) * k) / gaps
-        slots.push({ id: `X${++extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
+        slots.push({ id: `X${++made.extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
       }
     }
     slots.sort((one, other) => one.at - other.at)

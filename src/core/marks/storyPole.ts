@@ -12,6 +12,26 @@ export interface PoleMark {
   readonly downIn: number
 }
 
+/** Half of the finest mark a crew reads, inches: nearer than this two marks are one. */
+const HALF_MARK_IN = 1 / 32
+
+/** Sills and heads of a wall's openings under a post's top, each height once. */
+function openingEdges(placed: readonly PlacedOpening[], side: Side, topIn: number) {
+  const seen = new Set<string>()
+  const edges: { key: string; name: string; kind: 'sill' | 'head'; upIn: number }[] = []
+  for (const { opening, sillIn, headIn } of placed.filter((each) => each.opening.side === side))
+    for (const [kind, upIn] of [
+      ['sill', sillIn],
+      ['head', headIn],
+    ] as const) {
+      const key = `${kind}-${Math.round(upIn * 16)}`
+      if (upIn <= 0 || upIn >= topIn || seen.has(key)) continue
+      seen.add(key)
+      edges.push({ key, name: `${opening.name || opening.kind} ${kind}`, kind, upIn })
+    }
+  return edges
+}
+
 /**
  * Marks of one post from the grade line up and from its top down: grade line, skirt top, each girt's top or bottom edge
  * as the crew marks it, sills and heads of its
@@ -31,8 +51,6 @@ export function storyPole({
   board?: Fieldwork['boardEdge']
 }): PoleMark[] {
   const top = post.heightIn
-  const leanTo = post.kind === 'lean-to'
-  const wall = leanTo ? undefined : walls[post.side]
   const mark = (key: string, name: string, kind: PoleMarkKind, upIn: number): PoleMark => ({
     key,
     name,
@@ -40,39 +58,24 @@ export function storyPole({
     upIn,
     downIn: top - upIn,
   })
-  const marks: PoleMark[] = [mark('grade', 'grade line', 'grade', 0)]
-  if (building.skirt.depthIn > 0 && building.skirt.topIn > 0 && !leanTo)
-    marks.push(mark('skirt', 'skirt top', 'skirt', building.skirt.topIn))
-  for (const row of wall?.rows ?? [])
-    if (row.topIn < top - 1 / 32 && row.landing !== 'heel')
-      marks.push(
-        mark(row.id, `${row.id} ${board}`, 'girt', row.topIn - (board === 'bottom' ? girtFaceIn(building) : 0)),
-      )
-  const heel = wall?.rows.find((row) => row.landing === 'heel')
-  const seen = new Set<string>()
-  const edge = (kind: 'sill' | 'head', upIn: number, name: string) => {
-    const key = `${kind}-${Math.round(upIn * 16)}`
-    if (upIn > 0 && upIn < top && !seen.has(key)) {
-      seen.add(key)
-      marks.push(mark(key, name, kind, upIn))
-    }
-  }
-  for (const placedOpening of leanTo ? [] : placed.filter((placed) => placed.opening.side === post.side)) {
-    const name = placedOpening.opening.name || placedOpening.opening.kind
-    edge('sill', placedOpening.sillIn, `${name} sill`)
-    edge('head', placedOpening.headIn, `${name} head`)
-  }
-  const above = top > building.heelIn + 1 / 32
-  if (above && !isEave(post.side))
-    marks.push(mark('heel', `heel${heel ? `, ${heel.id} top` : ''}`, 'heel', building.heelIn))
-  marks.push(
-    mark(
-      'top',
-      above || leanTo ? 'rafter underside' : `heel${heel ? `, ${heel.id} top` : ''}`,
-      above || leanTo ? 'rafter' : 'heel',
-      top,
-    ),
-  )
+  const grade = mark('grade', 'grade line', 'grade', 0)
+  if (post.kind === 'lean-to') return [grade, mark('top', 'rafter underside', 'rafter', top)]
+  const rows = walls[post.side]?.rows ?? []
+  const heel = rows.find((row) => row.landing === 'heel')
+  const heelName = `heel${heel ? `, ${heel.id} top` : ''}`
+  const above = top > building.heelIn + HALF_MARK_IN
+  const skirt = building.skirt.depthIn > 0 && building.skirt.topIn > 0
+  const faceIn = board === 'bottom' ? girtFaceIn(building) : 0
+  const marks = [
+    grade,
+    ...(skirt ? [mark('skirt', 'skirt top', 'skirt', building.skirt.topIn)] : []),
+    ...rows
+      .filter((row) => row.topIn < top - HALF_MARK_IN && row.landing !== 'heel')
+      .map((row) => mark(row.id, `${row.id} ${board}`, 'girt', row.topIn - faceIn)),
+    ...openingEdges(placed, post.side, top).map(({ key, name, kind, upIn }) => mark(key, name, kind, upIn)),
+    ...(above && !isEave(post.side) ? [mark('heel', heelName, 'heel', building.heelIn)] : []),
+    above ? mark('top', 'rafter underside', 'rafter', top) : mark('top', heelName, 'heel', top),
+  ]
   return marks.sort((one, other) => one.upIn - other.upIn)
 }
 

@@ -1,5 +1,5 @@
 export { editsFor } from './edits'
-export type { Edit } from './edits'
+export type { Edit } from './edit'
 export { fixesFor } from './fixes'
 export type { Fix, Fixes } from './fixes'
 export { bayCounts, sizeJob } from './size'

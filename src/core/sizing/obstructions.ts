@@ -1,6 +1,6 @@
 import { deriveJob, type Derived } from '../derive'
-import { isEave, movePost, wallLengthIn, type Post } from '../layout'
-import type { Ground, Job } from '../model'
+import { movePost, wallLengthIn, type Post } from '../layout'
+import type { BoardName, Ground, Job } from '../model'
 import { formatLength, SAME_IN, ROUNDING } from '../units'
 import { boardSize } from '../wood'
 
@@ -60,140 +60,160 @@ export function clearingMoves(post: Post, holeIn: number, obstruction: Obstructi
   return [Math.floor((along - half) * 16 - ROUNDING) / 16, Math.ceil((along + half) * 16 + ROUNDING) / 16]
 }
 
+/** What a way round is judged on: the job as it stands, derived, and what fails in it already. */
+interface WaysOf {
+  readonly job: Job
+  readonly now: Derived
+  readonly failing: ReadonlySet<string>
+}
+interface Way {
+  readonly key: string
+  readonly label: string
+  readonly detail: string
+}
+
+/** A way judged on the whole building; none where the plan cannot be laid out with it. */
+function judged({ now, failing }: WaysOf, way: Way, next: Job): WayRound[] {
+  const result = deriveJob(next)
+  if (!result.ok) return []
+  const { checks, tally, takeoff } = result.value
+  return [
+    {
+      ...way,
+      job: next,
+      fails: tally.fails,
+      more: takeoff.totalCost - now.takeoff.totalCost,
+      newFails: checks.filter((check) => check.state === 'fails' && !failing.has(check.id)).map((check) => check.title),
+    },
+  ]
+}
+
+/** A way that leaves the plan as it is. */
+const asPlanned = ({ now }: WaysOf, way: Way): WayRound => ({
+  ...way,
+  job: null,
+  fails: now.tally.fails,
+  more: 0,
+  newFails: [],
+})
+
+/** Compass word of a move along the post's wall. */
+const towards = (post: Post, byIn: number): string => {
+  const [back, on] = alongX(post) ? ['west', 'east'] : ['south', 'north']
+  return byIn < 0 ? back : on
+}
+
+/**
+ * Move the post along its wall to one side. A wider bay may ask for a wider hole: the move is taken again with the hole
+ * it leads to.
+ */
+function moveWay(of: WaysOf, post: Post, obstruction: Obstruction, to: 'low' | 'high'): WayRound[] {
+  const { job, now } = of
+  const end = wallLengthIn(now.grid, post.side)
+  const diameterIn = (derived: Derived) =>
+    Math.max(0, ...derived.holes.filter((hole) => hole.postIds.includes(post.id)).map((hole) => hole.diameterIn))
+  let wide = diameterIn(now)
+  for (let turn = 0; turn < 4; turn++) {
+    const by = clearingMoves(post, wide, obstruction)[to === 'low' ? 0 : 1]
+    const at = (alongX(post) ? post.x : post.y) + by
+    const building = at < 0 || at > end ? null : movePost(job.building, now.grid, post, by)
+    const after = building && deriveJob({ ...job, building })
+    if (!building || !after?.ok) return []
+    if (postsMet(after.value, obstruction).length === 0) {
+      const way: Way = {
+        key: `move-${post.id}-${to}`,
+        label: `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ${towards(post, by)}`,
+        detail: post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
+      }
+      return judged(of, way, { ...job, building })
+    }
+    wide = Math.max(wide + 1, diameterIn(after.value))
+  }
+  return []
+}
+
+/** Left out and bridged: the lightest header that holds its truss, or the heaviest there is with what still breaks. */
+function bridgeWay(of: WaysOf, post: Post): WayRound[] {
+  const { building } = of.job
+  if (post.kind !== 'eave' || building.leanTos.some((leanTo) => leanTo.side === post.side)) return []
+  const own = building.roof.header
+  const strength = (header: { readonly plies: number; readonly size: BoardName }) =>
+    header.plies * boardSize(header.size).sEdgeIn3
+  const heavier = HEADERS.filter((header) => strength(header) > strength(own)).map((header) => ({ ...own, ...header }))
+  const bridged = [...building.bridged.filter((id) => id !== post.id), post.id]
+  const ways = [own, ...heavier].flatMap((header) => {
+    const size = header.size.replace('x', '×')
+    const way: Way = {
+      key: `bridge-${post.id}`,
+      label: `Leave ${post.id} out and bridge it`,
+      detail: `a header of ${header.plies} ${size} carries its truss, the girts there span both bays`,
+    }
+    return judged(of, way, { ...of.job, building: { ...building, bridged, roof: { ...building.roof, header } } })
+  })
+  return ways.length ? [ways.reduce((best, way) => (way.newFails.length < best.newFails.length ? way : best))] : []
+}
+
+/** One bay fewer or more, where that takes every post off the obstruction. */
+function baysWays(of: WaysOf, obstruction: Obstruction): WayRound[] {
+  const size = of.now.grid.baysIn.length
+  return [size - 1, size + 1]
+    .filter((count) => count >= 1)
+    .flatMap((count) => {
+      const next: Job = { ...of.job, building: { ...of.job.building, bays: { mode: 'count', count } } }
+      const result = deriveJob(next)
+      if (!result.ok || postsMet(result.value, obstruction).length > 0) return []
+      const way: Way = {
+        key: `bays-${count}`,
+        label: `Spread ${count} equal bays`,
+        detail: 'every post line moves',
+      }
+      return judged(of, way, next)
+    })
+}
+
+/** What may be cut through or broken, so that the plan stays as it is. */
+function removeWays(of: WaysOf, obstruction: Obstruction): WayRound[] {
+  switch (obstruction.kind) {
+    case 'stump':
+    case 'root':
+      return [
+        asPlanned(of, {
+          key: 'cut',
+          label: `Grind or cut the ${obstruction.kind} out`,
+          detail: 'the hole goes where it was planned; tamp what is loose, and dig to firm ground under it',
+        }),
+      ]
+    case 'rock':
+      return [
+        asPlanned(of, {
+          key: 'break',
+          label: 'Break the rock, or pin the pad to it',
+          detail: 'a clean level face may carry the pad; a hole that ends short of its depth is judged in the hole log',
+        }),
+      ]
+    default:
+      return []
+  }
+}
+
 /**
  * For each obstruction the posts it touches and the ways round it, each judged on the whole building: move the post to
- * either side, leave it
- * out with a header over it, spread the bays anew, cut through what may be cut. A way that breaks a check says which;
- * one that the plan cannot be laid out with is left out.
+ * either side, leave it out with a header over it, spread the bays anew, cut through what may be cut. A way that breaks
+ * a check says which; one that the plan cannot be laid out with is left out.
  */
 export function waysRound(job: Job): Met[] {
   const now = deriveJob(job)
   if (!now.ok) return []
   const failing = new Set(now.value.checks.filter((check) => check.state === 'fails').map((check) => check.id))
-  const judged = (key: string, label: string, detail: string, next: Job | null): WayRound[] => {
-    if (!next) return [{ key, label, detail, job: null, fails: now.value.tally.fails, more: 0, newFails: [] }]
-    const result = deriveJob(next)
-    return result.ok
-      ? [
-          {
-            key,
-            label,
-            detail,
-            job: next,
-            fails: result.value.tally.fails,
-            more: result.value.takeoff.totalCost - now.value.takeoff.totalCost,
-            newFails: result.value.checks
-              .filter((check) => check.state === 'fails' && !failing.has(check.id))
-              .map((check) => check.title),
-          },
-        ]
-      : []
-  }
+  const of: WaysOf = { job, now: now.value, failing }
   return job.ground.obstructions.map((obstruction): Met => {
     const met = postsMet(now.value, obstruction)
-    const ways: WayRound[] = []
-    for (const post of met) {
-      const hole = now.value.holes.find((hole) => hole.postIds.includes(post.id))?.diameterIn ?? 0
-      const end = wallLengthIn(now.value.grid, post.side)
-      for (const way of [0, 1] as const) {
-        // A wider bay may ask for a wider hole: the move is taken again with the hole it leads to.
-        let wide = hole
-        for (let turn = 0; turn < 4; turn++) {
-          const by = clearingMoves(post, wide, obstruction)[way]
-          const at = (alongX(post) ? post.x : post.y) + by
-          const building = at < 0 || at > end ? null : movePost(job.building, now.value.grid, post, by)
-          const after = building && deriveJob({ ...job, building })
-          if (!building || !after?.ok) break
-          if (postsMet(after.value, obstruction).length === 0) {
-            const towards = () => {
-              if (alongX(post)) {
-                if (by < 0) return 'west'
-                return 'east'
-              }
-              if (by < 0) return 'south'
-              return 'north'
-            }
-            ways.push(
-              ...judged(
-                `move-${post.id}-${way === 0 ? 'low' : 'high'}`,
-                `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ` + towards(),
-                post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
-                { ...job, building },
-              ),
-            )
-            break
-          }
-          wide = Math.max(
-            wide + 1,
-            ...after.value.holes.filter((hole) => hole.postIds.includes(post.id)).map((hole) => hole.diameterIn),
-          )
-        }
-      }
-    }
-    // Left out and bridged: the lightest header that holds its truss, or the heaviest there is with what still breaks.
-    for (const post of met)
-      if (
-        post.kind === 'eave' &&
-        isEave(post.side) &&
-        !job.building.leanTos.some((leanTo) => leanTo.side === post.side)
-      ) {
-        const own = job.building.roof.header
-        const tries = [
-          own,
-          ...HEADERS.filter(
-            (header) => header.plies * boardSize(header.size).sEdgeIn3 > own.plies * boardSize(own.size).sEdgeIn3,
-          ).map((header) => ({ ...own, ...header })),
-        ]
-        const judgedAll = tries.flatMap((header) =>
-          judged(
-            `bridge-${post.id}`,
-            `Leave ${post.id} out and bridge it`,
-            `a header of ${header.plies} ${header.size.replace('x', '×')} carries its truss, the girts there ` +
-              'span both bays',
-            {
-              ...job,
-              building: {
-                ...job.building,
-                bridged: [...job.building.bridged.filter((text) => text !== post.id), post.id],
-                roof: { ...job.building.roof, header },
-              },
-            },
-          ),
-        )
-        const best = judgedAll.reduce<WayRound | null>(
-          (best, way) => (!best || way.newFails.length < best.newFails.length ? way : best),
-          null,
-        )
-        if (best) ways.push(best)
-      }
-    if (met.some((post) => post.kind === 'eave')) {
-      const size = now.value.grid.baysIn.length
-      for (const count of [size - 1, size + 1]) {
-        if (count < 1) continue
-        const next: Job = { ...job, building: { ...job.building, bays: { mode: 'count', count } } }
-        const result = deriveJob(next)
-        if (result.ok && postsMet(result.value, obstruction).length === 0)
-          ways.push(...judged(`bays-${count}`, `Spread ${count} equal bays`, 'every post line moves', next))
-      }
-    }
-    if (met.length && (obstruction.kind === 'stump' || obstruction.kind === 'root'))
-      ways.push(
-        ...judged(
-          'cut',
-          `Grind or cut the ${obstruction.kind} out`,
-          'the hole goes where it was planned; tamp what is loose, and dig to firm ground under it',
-          null,
-        ),
-      )
-    if (met.length && obstruction.kind === 'rock')
-      ways.push(
-        ...judged(
-          'break',
-          'Break the rock, or pin the pad to it',
-          'a clean level face may carry the pad; a hole that ends short of its depth is judged in the hole log',
-          null,
-        ),
-      )
+    const ways = [
+      ...met.flatMap((post) => [...moveWay(of, post, obstruction, 'low'), ...moveWay(of, post, obstruction, 'high')]),
+      ...met.flatMap((post) => bridgeWay(of, post)),
+      ...(met.some((post) => post.kind === 'eave') ? baysWays(of, obstruction) : []),
+      ...(met.length > 0 ? removeWays(of, obstruction) : []),
+    ]
     return {
       obstruction,
       posts: met.map((post) => post.id),

@@ -1,8 +1,8 @@
 import { ROUNDING, IN_PER_FT, NEGLIGIBLE } from '../units'
 import { deriveJob, eaveBeamWorst, girtedSides, partsOf, type PartsOf, planJob, postPart, rafterWorst } from '../derive'
 import { stringRectangle } from '../layout'
-import { type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
-import { priceBook, type Prices } from '../quantities'
+import { LeanTo, type BoardName, type Building, type GirtStyle, type Job, type Side } from '../model'
+import { BAG_YIELD_FT3, priceBook, type Prices } from '../quantities'
 import { postSize } from '../wood'
 import { sizeBraces } from './braces'
 import { editsFor } from './edits'
@@ -64,110 +64,144 @@ interface Sized {
   readonly cost: number
 }
 
+/** A job while its parts are chosen one after another: what they cost, and of how many wholes it is the cheapest. */
+interface Choosing {
+  job: Job
+  cost: number
+  of: number
+}
+/** What every choice of parts goes by. */
+interface ChoosingBy {
+  readonly parts: PartsOf
+  readonly prices: Prices
+  readonly styles: readonly GirtStyle[]
+  readonly count: Counted
+}
+const change = (now: Choosing, partial: Partial<Building>): void => {
+  now.job = { ...now.job, building: { ...now.job.building, ...partial } }
+}
+
+/** Girts of all walls alike, or of eaves and gables apart; what stands in the way, or null. */
+function chooseGirts(now: Choosing, { parts, prices, styles, count }: ChoosingBy): string | null {
+  const sides = girtedSides(now.job.building)
+  const groups: (readonly Side[])[] = now.job.sizing.sameGirts
+    ? [sides]
+    : [
+        sides.filter((side) => side === 'south' || side === 'north'),
+        sides.filter((side) => side === 'east' || side === 'west'),
+      ]
+  const walls: Building['girts']['walls'] = {}
+  for (const [i, group] of groups.filter((each) => each.length).entries()) {
+    const { job } = now
+    const girts = sizeGirts({ parts, building: job.building, job, prices, sides: group, styles, count })
+    if (!girts) return 'No girt on the list holds within the widest space.'
+    now.cost += girts.cost
+    now.of *= girts.of
+    if (i === 0) change(now, { girts: { ...job.building.girts, ...girts.change, walls: {} } })
+    else
+      for (const side of group)
+        walls[side] = {
+          style: girts.change.style ?? 'flat',
+          size: girts.change.size ?? '2x6',
+          lumber: girts.change.lumber ?? 'SP-No.2',
+          maxGapIn: girts.change.maxGapIn ?? 24,
+        }
+  }
+  change(now, { girts: { ...now.job.building.girts, walls } })
+  return null
+}
+
+function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingBy): string | null {
+  const { job } = now
+  const purlins = sizePurlins({ parts, building: job.building, job, prices, count })
+  if (!purlins) return 'No purlin on the list holds.'
+  now.cost += purlins.cost
+  now.of *= purlins.of
+  change(now, { roof: { ...job.building.roof, purlins: purlins.value } })
+  return null
+}
+
+function chooseEaveBeam(
+  now: Choosing,
+  kind: 'carrier' | 'header',
+  { parts, prices, count }: ChoosingBy,
+): string | null {
+  const beams = parts.trusses.beams.filter((beam) => beam.kind === kind)
+  if (beams.length === 0) return null
+  const feet = beams.reduce((sum, beam) => sum + bought(beam.spanIn + 3), 0)
+  const list = builtUps(now.job, prices, [2, 3, 4], feet)
+  const withBeam = (spec: object): Building => {
+    const { building } = now.job
+    return { ...building, roof: { ...building.roof, [kind]: { ...building.roof[kind], ...spec } } }
+  }
+  const best = cheapest(list, (spec) => eaveBeamWorst(parts, withBeam(spec), kind) <= HOLDS, count)
+  if (!best) return `No ${kind} of up to four plies on the list holds: fewer posts left out, or closer posts.`
+  now.cost += best.cost
+  now.of *= list.length
+  now.job = { ...now.job, building: withBeam(best.value) }
+  return null
+}
+
+function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: ChoosingBy): string | null {
+  const { spaceIn } = leanTo.rafter
+  const along = spaceIn === null ? parts.grid.centresIn.length : Math.ceil(parts.grid.lengthIn / spaceIn) + 1
+  const lengthIn = (leanTo.depthIn + now.job.building.eaveOverhangIn) * 1.02
+  const list = builtUps(now.job, prices, [1, 2, 3], along * bought(lengthIn))
+  const withRafter = (spec: object): Building => ({
+    ...now.job.building,
+    leanTos: now.job.building.leanTos.map((each) =>
+      each.side === leanTo.side ? { ...each, rafter: { ...each.rafter, ...spec } } : each,
+    ),
+  })
+  const best = cheapest(list, (spec) => rafterWorst(parts, withRafter(spec), leanTo.side) <= HOLDS, count)
+  if (!best) return `No rafter on the list holds on the ${leanTo.side} lean-to.`
+  now.cost += best.cost
+  now.of *= list.length
+  now.job = { ...now.job, building: withRafter(best.value) }
+  return null
+}
+
+type Around = { readonly sized: Sized; readonly of: number } | { readonly stuck: string }
+
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
-function sizeAround({
-  parts,
-  start,
-  prices,
-  styles,
-  count,
-}: {
-  parts: PartsOf
-  start: Job
-  prices: Prices
-  styles: readonly GirtStyle[]
-  count: Counted
-}): { readonly sized: Sized; readonly of: number } | { readonly stuck: string } {
-  let job = start
-  let cost = 0
-  let of = 1
-  const locked = new Set(job.sizing.locked)
-  const set = (partial: Partial<Building>) => {
-    job = { ...job, building: { ...job.building, ...partial } }
+function sizeAround(start: Job, by: ChoosingBy): Around {
+  const now: Choosing = { job: start, cost: 0, of: 1 }
+  const locked = new Set(start.sizing.locked)
+  const steps: (() => string | null)[] = [
+    ...(locked.has('girts') ? [] : [() => chooseGirts(now, by)]),
+    ...(locked.has('purlins') ? [] : [() => choosePurlins(now, by)]),
+    ...(['carrier', 'header'] as const)
+      .filter((kind) => !locked.has(kind))
+      .map((kind) => () => chooseEaveBeam(now, kind, by)),
+    ...(locked.has('leanTo') ? [] : start.building.leanTos.map((leanTo) => () => chooseRafters(now, leanTo, by))),
+  ]
+  for (const step of steps) {
+    const stuck = step()
+    if (stuck !== null) return { stuck }
   }
-  if (!locked.has('girts')) {
-    const sides = girtedSides(job.building)
-    const groups: (readonly Side[])[] = job.sizing.sameGirts
-      ? [sides]
-      : [
-          sides.filter((side) => side === 'south' || side === 'north'),
-          sides.filter((side) => side === 'east' || side === 'west'),
-        ]
-    const walls: Building['girts']['walls'] = {}
-    for (const [i, group] of groups.filter((group) => group.length).entries()) {
-      const girts = sizeGirts({ parts, building: job.building, job, prices, sides: group, styles, count })
-      if (!girts) return { stuck: 'No girt on the list holds within the widest space.' }
-      cost += girts.cost
-      of *= girts.of
-      if (i === 0) set({ girts: { ...job.building.girts, ...girts.change, walls: {} } })
-      else
-        for (const side of group)
-          walls[side] = {
-            style: girts.change.style ?? 'flat',
-            size: girts.change.size ?? '2x6',
-            lumber: girts.change.lumber ?? 'SP-No.2',
-            maxGapIn: girts.change.maxGapIn ?? 24,
-          }
-    }
-    set({ girts: { ...job.building.girts, walls } })
+  return { sized: { job: now.job, cost: now.cost }, of: now.of }
+}
+
+/** Checks that nails, bolts, blocks, thicker pads and more braces cure. */
+const SMALL_CURES = [
+  /^(girt-nails|purlin-tie|lamination|collar-fix|pad|brace)/,
+  /^truss-(uplift|block|seat)/,
+  /^(carrier|header)-(bolts|uplift)/,
+  /^ledger-(south|north)/,
+]
+const ratioOf = (checks: readonly { readonly id: string; readonly ratio: number }[], id: string): number | undefined =>
+  checks.find((check) => check.id === id)?.ratio
+
+/** The first change that cures a check, or the one that brings it furthest; null where none helps. */
+function bestEdit(job: Job, checkId: string, now: number): Job | null {
+  let best: { job: Job; ratio: number } | null = null
+  for (const edit of editsFor(job, checkId)) {
+    const after = deriveJob(edit.job)
+    const ratio = after.ok ? (ratioOf(after.value.checks, checkId) ?? Infinity) : Infinity
+    if (ratio <= HOLDS) return edit.job
+    if (ratio < now - NEGLIGIBLE && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
   }
-  if (!locked.has('purlins')) {
-    const purlins = sizePurlins({ parts, building: job.building, job, prices, count })
-    if (!purlins) return { stuck: 'No purlin on the list holds.' }
-    cost += purlins.cost
-    of *= purlins.of
-    set({ roof: { ...job.building.roof, purlins: purlins.value } })
-  }
-  for (const kind of ['carrier', 'header'] as const) {
-    const beams = parts.trusses.beams.filter((beam) => beam.kind === kind)
-    if (locked.has(kind) || beams.length === 0) continue
-    const list = builtUps(
-      job,
-      prices,
-      [2, 3, 4],
-      beams.reduce((sum, beam) => sum + bought(beam.spanIn + 3), 0),
-    )
-    const best = cheapest(
-      list,
-      (spec) =>
-        eaveBeamWorst(
-          parts,
-          { ...job.building, roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...spec } } },
-          kind,
-        ) <= HOLDS,
-      count,
-    )
-    if (!best)
-      return { stuck: `No ${kind} of up to four plies on the list holds: fewer posts left out, or closer posts.` }
-    cost += best.cost
-    of *= list.length
-    set({ roof: { ...job.building.roof, [kind]: { ...job.building.roof[kind], ...best.value } } })
-  }
-  if (!locked.has('leanTo'))
-    for (const leanTo of job.building.leanTos) {
-      const along =
-        leanTo.rafter.spaceIn === null
-          ? parts.grid.centresIn.length
-          : Math.ceil(parts.grid.lengthIn / leanTo.rafter.spaceIn) + 1
-      const list = builtUps(
-        job,
-        prices,
-        [1, 2, 3],
-        along * bought((leanTo.depthIn + job.building.eaveOverhangIn) * 1.02),
-      )
-      const put = (spec: { plies: number; size: BoardName; lumber: string }) => ({
-        ...job.building,
-        leanTos: job.building.leanTos.map((each) =>
-          each.side === leanTo.side ? { ...each, rafter: { ...each.rafter, ...spec } } : each,
-        ),
-      })
-      const best = cheapest(list, (spec) => rafterWorst(parts, put(spec), leanTo.side) <= HOLDS, count)
-      if (!best) return { stuck: `No rafter on the list holds on the ${leanTo.side} lean-to.` }
-      cost += best.cost
-      of *= list.length
-      job = { ...job, building: put(best.value) }
-    }
-  return { sized: { job, cost }, of }
+  return best?.job ?? null
 }
 
 /**
@@ -178,31 +212,14 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
   const first = deriveJob(start)
   let job = first.ok ? sizeBraces(start, first.value, prices, count) : start
   const locked = job.sizing.locked.includes('bracing')
+  const isSmall = (id: string) => SMALL_CURES.some((pattern) => pattern.test(id)) && !(locked && id.startsWith('brace'))
   for (let pass = 0; pass < 14; pass++) {
     const result = deriveJob(job)
     if (!result.ok) return job
-    const id = result.value.checks.find(
-      (check) =>
-        check.state === 'fails' &&
-        /^(girt-nails|truss-uplift|truss-block|truss-seat|(carrier|header)-(bolts|uplift)|ledger-(south|north)|collar-fix|pad|lamination|purlin-tie|brace)/.test(
-          check.id,
-        ) &&
-        !(locked && check.id.startsWith('brace')),
-    )?.id
-    if (!id) return job
-    const now = result.value.checks.find((check) => check.id === id)?.ratio ?? 0
-    let best: { job: Job; ratio: number } | null = null
-    for (const edit of editsFor(job, id)) {
-      const after = deriveJob(edit.job)
-      const ratio = after.ok ? (after.value.checks.find((check) => check.id === id)?.ratio ?? Infinity) : Infinity
-      if (ratio <= HOLDS) {
-        best = { job: edit.job, ratio }
-        break
-      }
-      if (ratio < now - NEGLIGIBLE && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
-    }
-    if (!best) return job
-    job = best.job
+    const open = result.value.checks.find((check) => check.state === 'fails' && isSmall(check.id))
+    const next = open ? bestEdit(job, open.id, open.ratio) : null
+    if (!next) return job
+    job = next
   }
   return job
 }
@@ -234,6 +251,145 @@ function propose(job: Job, bays: number, preferred: boolean, key: string): Propo
   }
 }
 
+/** Bags bought, of those that the holes take. */
+const BAGS_WITH_SPARE = 1.1
+
+interface Found {
+  readonly job: Job
+  readonly bays: number
+  readonly estimate: number
+}
+
+/** The job laid out with a number of bays, unless its bays are locked or set by hand. */
+const laidOut = (job: Job, bays: number): Job =>
+  job.sizing.locked.includes('bays') || job.building.bays.mode === 'hand'
+    ? job
+    : { ...job, building: { ...job.building, bays: { mode: 'count', count: bays } } }
+
+/** Ways of setting girts that are tried apart. */
+function girtChoices(job: Job): readonly (readonly GirtStyle[])[] {
+  if (job.building.girts.style === 'both') return [['both']]
+  if (job.sizing.locked.includes('girts')) return [[job.building.girts.style]]
+  return [['flat'], ['between']]
+}
+
+/** A job with other posts; the hole goes with the post unless it is locked. */
+const withPost = (job: Job, post: Building['post']): Job => ({
+  ...job,
+  building: { ...job.building, post, ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }) },
+})
+
+/** What posts of one kind cost with their holes, $; null where they do not hold. */
+function postCost(sized: Job, parts: PartsOf, prices: Prices): number | null {
+  const size = postSize(sized.building.post)
+  // A section changes its own width, so its strings are laid out anew before it is judged.
+  const plan = planJob(sized)
+  if (!plan.ok) return null
+  const { grid, layout, trusses, placed, posts } = plan.value
+  const judged = postPart({ ...parts, grid, layout, trusses, placed }, sized)
+  if (!judged || judged.worst > HOLDS) return null
+  const feet = posts.reduce((sum, post) => {
+    const embedIn = judged.holes.find((hole) => hole.kind === post.kind)?.embedIn ?? 0
+    return sum + bought(post.longPointIn + embedIn + 1)
+  }, 0)
+  const concreteFt3 = judged.holes.reduce((sum, hole) => sum + hole.volumes.concreteFt3 * hole.postIds.length, 0)
+  const dugFt = judged.holes.reduce((sum, hole) => sum + (hole.digIn / IN_PER_FT) * hole.postIds.length, 0)
+  return (
+    feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, sized.building.post.lumber, true) +
+    (concreteFt3 / BAG_YIELD_FT3[80]) * BAGS_WITH_SPARE * prices.of('concrete 80 lb') +
+    dugFt * prices.of('hole dug')
+  )
+}
+
+/** The posts that are tried: those of the list, or the one that is locked. */
+const postChoices = (job: Job): readonly Building['post'][] =>
+  job.sizing.locked.includes('post')
+    ? [job.building.post]
+    : job.sizing.sections.flatMap((section) =>
+        job.sizing.lumbers.map((lumber) => ({ ...job.building.post, section, lumber })),
+      )
+
+/** The few that are judged whole: nearest to the preferred bay first, the cheapest of all beside them. */
+function bestFew(byCost: readonly Found[], prefer: number | null, isNear: (found: Found) => boolean): readonly Found[] {
+  if (prefer === null) return byCost.slice(0, 4)
+  const near = byCost.filter(isNear)
+  return [...new Set([...near.slice(0, 3), ...byCost.slice(0, 1), ...near.slice(3)])].slice(0, 4)
+}
+
+/** What was tried, and why no dearer choice makes a cheaper whole. */
+const whyBest = (counts: readonly number[], unfit: readonly number[], prefer: number | null): string => {
+  const left = unfit.length
+    ? `, but ${unfit.join(' and ')} bays put a post into an opening or contradict the building otherwise`
+    : ''
+  return (
+    `Every count of bays from ${counts[0]} to ${counts[counts.length - 1]} and every post on the list was ` +
+    `tried${left}. ` +
+    'For each, every other part was tried from its cheapest choice up until one held: cost adds up and the parts ' +
+    'meet only through bay and post, so no dearer choice can make a cheaper whole. What ties parts further (girt ' +
+    'space into the posts’ weak axis, purlin weight into the roof’s) is judged in the whole, where each proposal ' +
+    'shows what fails. Board braces are chosen for the best few, the cheapest that holds ' +
+    `each.${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`
+  )
+}
+
+/** One search: what it has found and met, and how far it is. */
+interface Search {
+  readonly job: Job
+  readonly prices: Prices
+  readonly posts: readonly Building['post'][]
+  readonly count: Counted
+  readonly of: number
+  readonly found: Found[]
+  readonly unfit: number[]
+  trouble: string | null
+  done: number
+}
+
+/** Everything tried for one number of bays; what holds is added to what was found. */
+function* searchBays(search: Search, bays: number): Generator<SizingProgress, void> {
+  const { job, prices, posts, count, of } = search
+  const laid = laidOut(job, bays)
+  const plan = planJob(laid)
+  const parts = plan.ok ? partsOf({ ...plan.value, job: laid }) : null
+  if (!plan.ok || !parts) {
+    search.done += posts.length + 1
+    if (!plan.ok) search.unfit.push(bays)
+    search.trouble ??= plan.ok
+      ? 'The site is not complete: nothing can be sized.'
+      : `${bays} bays do not fit the openings.`
+    return
+  }
+  const arounds = girtChoices(job).map((styles) => sizeAround(laid, { parts, prices, styles, count }))
+  yield { done: ++search.done, of, saying: `${bays} bays: girts, purlins, beams` }
+  const good = arounds
+    .flatMap((around) => ('sized' in around ? [around] : []))
+    .sort((one, other) => one.sized.cost - other.sized.cost)
+  if (good.length === 0) {
+    const stuck = arounds.flatMap((around) => ('stuck' in around ? [around.stuck] : []))
+    search.trouble = `${bays} bays: ${stuck[0] ?? ''}`
+    search.done += posts.length
+    return
+  }
+  count.alternatives += good.reduce((sum, each) => sum + each.of, 0) * posts.length
+  const tried: { post: Building['post']; cost: number }[] = []
+  for (const post of posts) {
+    const cost = postCost(withPost(good[0].sized.job, post), parts, prices)
+    count.judged++
+    search.done++
+    if (cost === null) continue
+    tried.push({ post, cost })
+    if (search.done % 4 === 0) yield { done: search.done, of, saying: `${bays} bays: posts` }
+  }
+  if (tried.length === 0) {
+    search.trouble = `${bays} bays: no post on the list holds.`
+    return
+  }
+  const labour = bays * prices.of('bay of labour')
+  for (const kept of tried.sort((one, other) => one.cost - other.cost).slice(0, 2))
+    for (const { sized } of good)
+      search.found.push({ job: withPost(sized.job, kept.post), bays, estimate: kept.cost + sized.cost + labour })
+}
+
 /**
  * ‘Size it for me’: the cheapest set of posts, holes, girts, purlins, beams and rafters that holds, within the job's
  * limits. For one count of
@@ -247,154 +403,37 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   const prices = priceBook(job.sizing.prices)
   const counts = bayCounts(job)
   const count: Counted = { judged: 0, alternatives: 0 }
-  const found: { job: Job; bays: number; estimate: number }[] = []
-  let trouble: string | null = null
-  const unfit: number[] = []
-  const lockedPost = job.sizing.locked.includes('post')
-  const posts = lockedPost
-    ? [job.building.post]
-    : job.sizing.sections.flatMap((section) =>
-        job.sizing.lumbers.map((lumber) => ({ ...job.building.post, section, lumber })),
-      )
+  const posts = postChoices(job)
   const of = counts.length * (posts.length + 1) + 4
-  let done = 0
-  for (const bays of counts) {
-    const laid: Job =
-      job.sizing.locked.includes('bays') || job.building.bays.mode === 'hand'
-        ? job
-        : { ...job, building: { ...job.building, bays: { mode: 'count', count: bays } } }
-    const plan = planJob(laid)
-    const parts = plan.ok
-      ? partsOf({
-          job: laid,
-          grid: plan.value.grid,
-          layout: plan.value.layout,
-          placed: plan.value.placed,
-          trusses: plan.value.trusses,
-        })
-      : null
-    if (!plan.ok || !parts) {
-      done += posts.length + 1
-      if (!plan.ok) unfit.push(bays)
-      trouble ??= plan.ok ? 'The site is not complete: nothing can be sized.' : `${bays} bays do not fit the openings.`
-      continue
-    }
-    const girtChoices = (): readonly (readonly GirtStyle[])[] => {
-      if (job.building.girts.style === 'both') return [['both']]
-      if (job.sizing.locked.includes('girts')) return [[job.building.girts.style]]
-      return [['flat'], ['between']]
-    }
-    const styles: readonly (readonly GirtStyle[])[] = girtChoices()
-    const arounds = styles.map((style) => sizeAround({ parts, start: laid, prices, styles: style, count }))
-    yield { done: ++done, of, saying: `${bays} bays: girts, purlins, beams` }
-    const good = arounds
-      .flatMap((around) => ('sized' in around ? [around] : []))
-      .sort((one, other) => one.sized.cost - other.sized.cost)
-    if (good.length === 0) {
-      const stuck = arounds.find((around) => 'stuck' in around)
-      trouble = `${bays} bays: ${stuck && 'stuck' in stuck ? stuck.stuck : ''}`
-      done += posts.length
-      continue
-    }
-    count.alternatives += good.reduce((sum, each) => sum + each.of, 0) * posts.length
-    const around = good[0]
-    const tried: { post: Building['post']; cost: number }[] = []
-    const with_ = (sized: Sized, post: Building['post']): Job => ({
-      ...sized.job,
-      building: {
-        ...sized.job.building,
-        post,
-        ...(job.sizing.locked.includes('hole') ? {} : { holeDiameterIn: null }),
-      },
-    })
-    for (const post of posts) {
-      const sized = with_(around.sized, post)
-      const size = postSize(post)
-      // A section changes its own width, so its strings are laid out anew before it is judged.
-      const own = planJob(sized)
-      const judged = own.ok
-        ? postPart(
-            {
-              ...parts,
-              layout: own.value.layout,
-              grid: own.value.grid,
-              trusses: own.value.trusses,
-              placed: own.value.placed,
-            },
-            sized,
-          )
-        : null
-      count.judged++
-      done++
-      if (!judged || judged.worst > HOLDS || !own.ok) continue
-      const feet = own.value.posts.reduce(
-        (sum, post) =>
-          sum + bought(post.longPointIn + (judged.holes.find((hole) => hole.kind === post.kind)?.embedIn ?? 0) + 1),
-        0,
-      )
-      const concrete = judged.holes.reduce((sum, hole) => sum + hole.volumes.concreteFt3 * hole.postIds.length, 0)
-      const cost =
-        feet * size.plies * prices.board(`2x${size.nominal}` as BoardName, post.lumber, true) +
-        (concrete / 0.6) * 1.1 * prices.of('concrete 80 lb') +
-        judged.holes.reduce((sum, hole) => sum + (hole.digIn / IN_PER_FT) * hole.postIds.length, 0) *
-          prices.of('hole dug')
-      tried.push({ post, cost })
-      if (done % 4 === 0) yield { done, of, saying: `${bays} bays: posts` }
-    }
-    if (tried.length === 0) {
-      trouble = `${bays} bays: no post on the list holds.`
-      continue
-    }
-    for (const kept of tried.sort((one, other) => one.cost - other.cost).slice(0, 2))
-      for (const sized of good)
-        found.push({
-          job: with_(sized.sized, kept.post),
-          bays,
-          estimate: kept.cost + sized.sized.cost + bays * prices.of('bay of labour'),
-        })
-  }
+  const search: Search = { job, prices, posts, count, of, found: [], unfit: [], trouble: null, done: 0 }
+  for (const bays of counts) yield* searchBays(search, bays)
+
   // Where a bay is preferred, what holds nearest to it comes first, and the cheapest of all stands beside it.
   const prefer = job.sizing.preferBayIn
   const lengthIn = stringRectangle(job.building).lengthIn
-  const off = (bays: number) => (prefer === null ? 0 : Math.abs(lengthIn / bays - prefer))
-  const nearest = Math.min(...found.map((choice) => off(choice.bays)))
-  const byCost = [...found].sort((one, other) => one.estimate - other.estimate)
-  const near = byCost.filter((choice) => off(choice.bays) <= nearest + ROUNDING)
-  const best =
-    prefer === null
-      ? byCost.slice(0, 4)
-      : [...new Set([...near.slice(0, 3), ...byCost.slice(0, 1), ...near.slice(3)])].slice(0, 4)
+  const off = (found: Found) => (prefer === null ? 0 : Math.abs(lengthIn / found.bays - prefer))
+  const nearest = Math.min(...search.found.map(off))
+  const isNear = (found: Found) => off(found) <= nearest + ROUNDING
+  const byCost = [...search.found].sort((one, other) => one.estimate - other.estimate)
   const proposals: Proposal[] = []
-  for (const [i, value] of best.entries()) {
-    const proposal = propose(
-      settle(value.job, prices, count),
-      value.bays,
-      prefer !== null && off(value.bays) <= nearest + ROUNDING,
-      `p${i}`,
-    )
+  for (const [i, found] of bestFew(byCost, prefer, isNear).entries()) {
+    const proposal = propose(settle(found.job, prices, count), found.bays, prefer !== null && isNear(found), `p${i}`)
     if (proposal) proposals.push(proposal)
-    yield { done: Math.min(of, ++done), of, saying: 'judging the best whole' }
+    yield { done: Math.min(of, ++search.done), of, saying: 'judging the best whole' }
   }
   proposals.sort(
     (one, other) => one.fails - other.fails || Number(other.preferred) - Number(one.preferred) || one.cost - other.cost,
   )
-  const byBays = counts.flatMap((count) => {
-    const least = byCost.find((choice) => choice.bays === count)
-    return least ? [{ bays: count, bayIn: lengthIn / count, cost: least.estimate }] : []
+  const byBays = counts.flatMap((bays) => {
+    const least = byCost.find((found) => found.bays === bays)
+    return least ? [{ bays, bayIn: lengthIn / bays, cost: least.estimate }] : []
   })
   return {
     proposals,
     byBays,
     partsJudged: count.judged,
     alternatives: count.alternatives,
-    trouble: proposals.length ? null : trouble,
-    why:
-      `Every count of bays from ${counts[0]} to ${counts[counts.length - 1]} and every post on the list was ` +
-      `tried${unfit.length ? `, but ${unfit.join(' and ')} bays put a post into an opening or contradict the building otherwise` : ''}. ` +
-      'For each, every other part was tried from its cheapest choice up until one held: cost adds up and the parts ' +
-      'meet only through bay and post, so no dearer choice can make a cheaper whole. What ties parts further (girt ' +
-      'space into the posts’ weak axis, purlin weight into the roof’s) is judged in the whole, where each proposal ' +
-      'shows what fails. Board braces are chosen for the best few, the cheapest that holds ' +
-      `each.${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`,
+    trouble: proposals.length ? null : search.trouble,
+    why: whyBest(counts, search.unfit, prefer),
   }
 }

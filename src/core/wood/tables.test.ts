@@ -66,7 +66,7 @@ describe('Southern Pine by width, Table 4B: Fb, Ft, Fv, Fc perp, Fc, E, Emin', (
     ['SP-No.3', 12, 450, 250, 175, 565, 725, 1.3, 0.47],
   ] as const)('%s 2×%d', (lumber, nominal, fb, ft, fv, fcPerp, fc, e, eMin) => {
     const values = boardValues(lumber, nominal)
-    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, g: 0.55 })
+    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, gravity: 0.55 })
     expectNear(values?.ePsi ?? 0, e * 1e6)
     expectNear(values?.eMin ?? 0, eMin * 1e6)
   })
@@ -89,7 +89,7 @@ describe('other species, Table 4A at 12 in. (CF 1) and the size factor of narrow
     ['SPF-No.3', 500, 250, 135, 425, 650, 1.2, 0.44, 0.42],
   ] as const)('%s', (lumber, fb, ft, fv, fcPerp, fc, e, eMin, g) => {
     const values = boardValues(lumber, 12)
-    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
+    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, gravity: g })
     expectNear(values?.ePsi ?? 0, e * 1e6)
     expectNear(values?.eMin ?? 0, eMin * 1e6)
     for (const [nominal, cfFb, cfFc] of [
@@ -127,7 +127,7 @@ describe('machine rated, Table 4C, no size factor', () => {
     ['SPF-2400f-2.0E', 2400, 1925, 1975, 2.0, 1.02, 135, 425, 0.42],
   ] as const)('%s', (lumber, fb, ft, fc, e, eMin, fv, fcPerp, g) => {
     for (const nominal of [4, 6, 8, 10, 12])
-      expect(boardValues(lumber, nominal)).toMatchObject({ fb, ft, fc, fv, fcPerp, g, verify: 'C04' })
+      expect(boardValues(lumber, nominal)).toMatchObject({ fb, ft, fc, fv, fcPerp, gravity: g, verify: 'C04' })
     expectNear(boardValues(lumber, 6)?.ePsi ?? 0, e * 1e6)
     expectNear(boardValues(lumber, 6)?.eMin ?? 0, eMin * 1e6)
   })
@@ -143,7 +143,7 @@ describe('posts and timbers, Table 4D', () => {
     ['DF-L-No.2', 750, 475, 170, 625, 700, 1.3, 0.47, 0.5],
   ] as const)('%s', (lumber, fb, ft, fv, fcPerp, fc, e, eMin, g) => {
     const values = timberValues(lumber)
-    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, g })
+    expect(values).toMatchObject({ fb, ft, fv, fcPerp, fc, gravity: g })
     expectNear(values?.ePsi ?? 0, e * 1e6)
     expectNear(values?.eMin ?? 0, eMin * 1e6)
   })
@@ -166,7 +166,7 @@ describe('grades of the user’s own', () => {
     },
   ]
   test('are taken as entered at every width, for boards and timbers', () => {
-    expect(boardValues('own-a', 8, own)).toMatchObject({ fb: 1234, fc: 1500, e: 1500000, g: 0.46 })
+    expect(boardValues('own-a', 8, own)).toMatchObject({ fb: 1234, fc: 1500, ePsi: 1500000, gravity: 0.46 })
     expect(timberValues('own-a', own)).toMatchObject({ fb: 1234 })
   })
   test('an id that no list knows has no values', () => {

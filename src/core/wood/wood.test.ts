@@ -38,7 +38,7 @@ test.each([
   ['SP-No.2', 24.75, 6.416],
 ] as const)('weight, NDS Supp. 3.1.3: %s %d in²', (l, a, want) => expectNear(weightPlf(l, a), want))
 test('values: Southern Pine by width, others with CF, timbers of their own, none invented', () => {
-  expect(boardValues('SP-No.2', 6)).toMatchObject({ fb: 1000, fc: 1400, e: 1.4e6, eMin: 0.51e6 })
+  expect(boardValues('SP-No.2', 6)).toMatchObject({ fb: 1000, fc: 1400, ePsi: 1.4e6, eMin: 0.51e6 })
   expect(boardValues('SPF-No.1/No.2', 6)?.fb).toBeCloseTo(875 * 1.3)
   expect(timberValues('SP-No.2')).toMatchObject({ fb: 850, fc: 525 })
   expect(timberValues('SPF-No.1/No.2')).toBeNull()

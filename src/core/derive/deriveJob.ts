@@ -137,6 +137,9 @@ function tallyOf(checks: readonly Check[]): Tally {
   return tally
 }
 
+/** What stands in a judgement while the site is not complete. */
+const UNJUDGED = { demands: null, reactions: [], lateral: null, lines: [], ratios: {} } as const
+
 function judge(job: Job, plan: PlannedJob): Judgement {
   const { grid, layout, placed, trusses } = plan
   const { results, missing } = siteResults(job, grid)
@@ -160,16 +163,16 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   const ground = groundAtPosts(surface, layout.posts)
   if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))
   const rows = schedule(job.building, layout.posts, holes)
-  const lines = frame?.lines ?? []
+  const { demands, reactions, lateral, lines, ratios } = frame ?? UNJUDGED
   return {
     walls,
     site: results,
     missing,
-    demands: frame?.demands ?? null,
-    reactions: frame?.reactions ?? [],
-    lateral: frame?.lateral ?? null,
+    demands,
+    reactions,
+    lateral,
     braces: lines,
-    postRatios: frame?.ratios ?? {},
+    postRatios: ratios,
     holes,
     schedule: rows.rows,
     cards: rows.cards(plan.poles),

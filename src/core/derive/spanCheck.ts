@@ -188,8 +188,9 @@ function sagChecks({
         fix: member.fix,
         governs:
           `${sagCase.name} sags it ${sig(sagNow.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ` +
-          (`${sagCase.mostIn !== undefined && sagNow.limitIn === sagCase.mostIn ? `${sig(sagCase.mostIn)} in. is the most here` : `1/${sagCase.over} of the span is allowed`}` +
-            '.'),
+          (sagNow.limitIn === sagCase.mostIn
+            ? `${sig(sagCase.mostIn)} in. is the most here.`
+            : `1/${sagCase.over} of the span is allowed.`),
         trace: () => [
           line({
             label: `Sag, E·I ${sig(sagNow.ei)} lb·in²`,

@@ -262,6 +262,11 @@ function trussBolts({
   return strength
 }
 
+const ridgeSnow = ({ snow }: SiteResults): string =>
+  snow.unbalanced
+    ? `, ${sig(snow.unbalanced.leewardPsf + snow.unbalanced.surchargePsf)} psf by the ridge unbalanced`
+    : ''
+
 /** What the truss maker must be told: their design is not checked here. */
 function trussOrder({
   results,
@@ -282,8 +287,7 @@ function trussOrder({
     stage: 'roof',
     why:
       `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
-      `${sig(results.snow.psPsf)} psf ` +
-      `balanced${results.snow.unbalanced ? `, ${sig(results.snow.unbalanced.leewardPsf + results.snow.unbalanced.surchargePsf)} psf by the ridge ` + 'unbalanced' : ''}, ` +
+      `${sig(results.snow.psPsf)} psf balanced${ridgeSnow(results)}, ` +
       `net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
       `apart${building.knee ? ', knee braces' : ''}.`,
     fix: 'Truss drawings, and their bracing sheets on site.',

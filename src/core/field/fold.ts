@@ -56,6 +56,44 @@ const order = (record: FieldRecord, earlier: FieldRecord): number => {
   return Date.parse(record.at) - Date.parse(earlier.at) || idOrder()
 }
 
+/** Records taken back. One taken back by an undo that was itself taken back stands again. */
+function takenBack(all: readonly FieldRecord[]): ReadonlySet<string> {
+  const undo = new Map<string, string[]>()
+  for (const record of all)
+    if (record.body.kind === 'void') undo.set(record.body.record, [...(undo.get(record.body.record) ?? []), record.id])
+  const isVoid = (id: string, depth = 0): boolean =>
+    depth < 50 && (undo.get(id) ?? []).some((by) => !isVoid(by, depth + 1))
+  return new Set(all.filter((record) => isVoid(record.id)).map((record) => record.id))
+}
+
+/** Readings that belong to no set-up, and places that two devices read differently in one. */
+function readingTroubles(setups: readonly Said<'setup'>[], readings: readonly Said<'reading'>[]): FieldTrouble[] {
+  const known = new Set(setups.map((setup) => setup.body.setup))
+  const seen = new Map<string, Said<'reading'>>()
+  const troubles: FieldTrouble[] = []
+  for (const reading of readings) {
+    const { setup, target, of, inches } = reading.body
+    if (!known.has(setup)) troubles.push({ kind: 'no-setup', reading })
+    const place = `${setup}|${target}|${of}`
+    const before = seen.get(place)
+    if (before && before.device !== reading.device && Math.abs(before.body.inches - inches) > SAME_READING_IN)
+      troubles.push({ kind: 'two-readings', target, setup, first: before, second: reading })
+    seen.set(place, reading)
+  }
+  return troubles
+}
+
+const MS_PER_HOUR = 3_600_000
+
+/** Records from the future: one may wait days for a signal, only one that is ahead proves a wrong clock. */
+function clockTroubles(stored: Iterable<Stored>): FieldTrouble[] {
+  return [...stored].flatMap(({ record, receivedAt }) => {
+    if (receivedAt === null) return []
+    const hours = (Date.parse(record.at) - Date.parse(receivedAt)) / MS_PER_HOUR
+    return hours > CLOCK_HOURS ? [{ kind: 'clock' as const, record, hours }] : []
+  })
+}
+
 /** Puts records together. Pure: the same records in any order, or any of them twice, give the same state. */
 export function foldRecords(stored: readonly Stored[]): FieldState {
   const byId = new Map<string, Stored>()
@@ -64,13 +102,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     if (!has || (has.receivedAt === null && own.receivedAt !== null)) byId.set(own.record.id, own)
   }
   const all = [...byId.values()].map((stored) => stored.record).sort(order)
-  // A record taken back by an undo that was itself taken back stands again.
-  const undo = new Map<string, string[]>()
-  for (const record of all)
-    if (record.body.kind === 'void') undo.set(record.body.record, [...(undo.get(record.body.record) ?? []), record.id])
-  const isVoid = (id: string, depth = 0): boolean =>
-    depth < 50 && (undo.get(id) ?? []).some((text) => !isVoid(text, depth + 1))
-  const voided = new Set(all.filter((record) => isVoid(record.id)).map((record) => record.id))
+  const voided = takenBack(all)
   const standing = all.filter((record) => !voided.has(record.id))
   const said = <K extends RecordBody['kind']>(kind: K): Said<K>[] =>
     standing
@@ -90,33 +122,6 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
   for (const stateSaid of said('state')) states[stateSaid.body.post] = stateSaid.body.state
   const pours: Record<string, Said<'pour'>[]> = {}
   for (const pour of said('pour')) pours[pour.body.post] = [...(pours[pour.body.post] ?? []), pour]
-  const troubles: FieldTrouble[] = []
-  const known = new Set(setups.map((setup) => setup.body.setup))
-  const seen = new Map<string, Said<'reading'>>()
-  for (const reading of readings) {
-    if (!known.has(reading.body.setup)) troubles.push({ kind: 'no-setup', reading })
-    const k = `${reading.body.setup}|${reading.body.target}|${reading.body.of}`
-    const before = seen.get(k)
-    if (
-      before &&
-      before.device !== reading.device &&
-      Math.abs(before.body.inches - reading.body.inches) > SAME_READING_IN
-    )
-      troubles.push({
-        kind: 'two-readings',
-        target: reading.body.target,
-        setup: reading.body.setup,
-        first: before,
-        second: reading,
-      })
-    seen.set(k, reading)
-  }
-  for (const stored of byId.values())
-    if (stored.receivedAt !== null) {
-      const hours = (Date.parse(stored.record.at) - Date.parse(stored.receivedAt)) / 3600000
-      // A record may wait days for a signal; only one from the future proves a wrong clock.
-      if (hours > CLOCK_HOURS) troubles.push({ kind: 'clock', record: stored.record, hours })
-    }
   return {
     setups,
     checks: said('check'),
@@ -130,7 +135,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     printed: said('print').at(-1) ?? null,
     voided,
     all,
-    troubles,
+    troubles: [...readingTroubles(setups, readings), ...clockTroubles(byId.values())],
   }
 }
 

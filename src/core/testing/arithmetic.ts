@@ -12,6 +12,20 @@ const POWERS: Readonly<Record<string, number>> = {
 const TOKEN =
   /\s*(\d+(?:\.\d+)?(?:e[+-]?\d+)?|\^⅓|\^[\d.]+|\^|[²³⁴]|[+−\-×·/÷(),√π°]|max|min|sin|cos|tan|acos|asin|ln|exp|[A-Za-z″′%][^\s()]*)/y
 
+const ANGLE: Readonly<Record<string, (radians: number) => number>> = {
+  sin: (angle) => Math.sin(angle),
+  cos: (angle) => Math.cos(angle),
+  tan: (angle) => Math.tan(angle),
+}
+const OF_NUMBERS: Readonly<Record<string, (...numbers: number[]) => number>> = {
+  max: (...numbers) => Math.max(...numbers),
+  min: (...numbers) => Math.min(...numbers),
+  acos: (number) => Math.acos(number),
+  asin: (number) => Math.asin(number),
+  ln: (number) => Math.log(number),
+  exp: (number) => Math.exp(number),
+}
+
 /**
  * The value of written arithmetic, or null where it is not arithmetic (words, nothing). Angles in sin, cos and tan are
  * in degrees when marked °.
@@ -78,11 +92,8 @@ export function evaluate(text: string): number | null {
     }
     if (token === '√') return Math.sqrt(atom())
     if (token === 'π') return Math.PI
-    if (token === 'max' || token === 'min') return Math[token](...args())
-    if (token === 'sin' || token === 'cos' || token === 'tan') return angle(Math[token])
-    if (token === 'acos' || token === 'asin') return Math[token](args()[0])
-    if (token === 'ln') return Math.log(args()[0])
-    if (token === 'exp') return Math.exp(args()[0])
+    if (token !== undefined && token in ANGLE) return angle(ANGLE[token])
+    if (token !== undefined && token in OF_NUMBERS) return OF_NUMBERS[token](...args())
     if (token === undefined || !/^\d/.test(token)) throw new Error('not a number')
     return Number(token)
   }

@@ -40,6 +40,17 @@ export interface BeamStrength {
 /** Whether NDS 4.4.1 lets a 2x board go without further edge support: nominal d/b up to 2; 3 and 4 with ends held. */
 export const shortcutAllows = (nominal: number, plies = 1): boolean => nominal / (2 * plies) <= 4
 
+/** Beam stability CL (NDS 2018 3.3.3); 1 where 4.4.1 or its support exempts the beam. */
+function stabilityOf(
+  member: BeamMember,
+  given: { readonly leIn: number; readonly eMinPsi: number; readonly fbStarPsi: number },
+): { readonly rb: number; readonly cl: number } {
+  const size = boardSize(member.size)
+  const together = member.together ?? member.plies
+  if (given.leIn === 0 || (member.shortcut && shortcutAllows(size.nominal, together))) return { rb: 0, cl: 1 }
+  return beamStability({ ...given, dIn: size.dIn, bIn: size.bIn * together })
+}
+
 /**
  * Strength of a sawn beam, NDS 2018 4.3: Fb' with CD, Cr, Cfu flat or CL on edge, Fv' with CD. Two-ply beams take Cr 1,
  * three plies too
@@ -54,17 +65,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   const cfu = beamMember.flat ? CFU[size.nominal] : 1
   const fbStarPsi = values.fb * beamMember.duration * cr * wetFb
   const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)
-  const exempt =
-    leIn === 0 || (beamMember.shortcut && shortcutAllows(size.nominal, beamMember.together ?? beamMember.plies))
-  const stability = exempt
-    ? { rb: 0, cl: 1 }
-    : beamStability({
-        leIn,
-        dIn: size.dIn,
-        bIn: size.bIn * (beamMember.together ?? beamMember.plies),
-        eMinPsi: values.eMin,
-        fbStarPsi,
-      })
+  const stability = stabilityOf(beamMember, { leIn, eMinPsi: values.eMin, fbStarPsi })
   const fbePsi = stability.rb > 0 ? (1.2 * values.eMin) / stability.rb ** 2 : Infinity
   return {
     values,

@@ -71,63 +71,79 @@ export function boardValues(
   return values
 }
 
+/** Machine-rated lumber, Table 4C. */
+function machineRated(species: string, grade: string): DesignValues | null {
+  const rated = MACHINE_RATED[grade]
+  const base = SPECIES_BASE[species]
+  if (!rated || !base) return null
+  const [fb, ft, fc, e, eMin] = rated
+  const [fv, fcPerp, gravity] = base
+  return {
+    fb,
+    ft,
+    fv,
+    fcPerp,
+    fc,
+    ePsi: e * MILLION,
+    eMin: eMin * MILLION,
+    gravity,
+    table: 'NDS Supplement 2018 Table 4C',
+    verify: 'C04',
+    machine: true,
+  }
+}
+
+/** Southern Pine by width, Table 4B. */
+function southernPine(grade: string, nominal: number): DesignValues | null {
+  const pine = SOUTHERN_PINE[grade]
+  const row = pine?.rows[nominal]
+  if (!pine || !row) return null
+  const [fb, ft, fc] = row
+  return {
+    fb,
+    ft,
+    fv: 175,
+    fcPerp: pine.fcPerp,
+    fc,
+    ePsi: pine.e * MILLION,
+    eMin: pine.eMin * MILLION,
+    gravity: 0.55,
+    table: 'NDS Supplement 2018 Table 4B',
+    machine: false,
+    ...(pine.verify ? { verify: pine.verify } : {}),
+  }
+}
+
+/** Other species with their size factor, Table 4A. Stud lumber 8 in. and wider uses No.3 values and factors. */
+function otherSpecies(lumber: Lumber, species: string, grade: string, nominal: number): DesignValues | null {
+  const stud = grade === 'Stud'
+  const row = OTHER_SPECIES[stud && nominal > 6 ? `${species}-No.3` : lumber]
+  const sizeFactor = stud && nominal <= 6 ? STUD_FACTOR[nominal] : SIZE_FACTOR[nominal]
+  if (!row || !sizeFactor) return null
+  const [fb, ft, fv, fcPerp, fc, e, eMin, gravity] = row
+  const [bendingFactor, crushingFactor] = sizeFactor
+  return {
+    fb: fb * bendingFactor,
+    ft: ft * bendingFactor,
+    fv,
+    fcPerp,
+    fc: fc * crushingFactor,
+    ePsi: e * MILLION,
+    eMin: eMin * MILLION,
+    gravity,
+    machine: false,
+    table: `NDS Supplement 2018 Table 4A, CF ${bendingFactor}`,
+    ...(species === 'SPF' ? {} : { verify: 'C03' }),
+  }
+}
+
 function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): DesignValues | null {
   if (lumber.startsWith('own-')) return ownValues(own, lumber)
   const species = speciesOf(lumber)
   const grade = lumber.slice(species.length + 1)
-  const rated = MACHINE_RATED[grade]
-  const base = SPECIES_BASE[species]
-  if (rated && base)
-    return {
-      fb: rated[0],
-      ft: rated[1],
-      fv: base[0],
-      fcPerp: base[1],
-      fc: rated[2],
-      ePsi: rated[3] * MILLION,
-      eMin: rated[4] * MILLION,
-      gravity: base[2],
-      table: 'NDS Supplement 2018 Table 4C',
-      verify: 'C04',
-      machine: true,
-    }
-  if (species === 'SP') {
-    const sp = SOUTHERN_PINE[grade]
-    const row = sp?.rows[nominal]
-    return sp && row
-      ? {
-          fb: row[0],
-          ft: row[1],
-          fv: 175,
-          fcPerp: sp.fcPerp,
-          fc: row[2],
-          ePsi: sp.e * MILLION,
-          eMin: sp.eMin * MILLION,
-          gravity: 0.55,
-          table: 'NDS Supplement 2018 Table 4B',
-          machine: false,
-          ...(sp.verify ? { verify: sp.verify } : {}),
-        }
-      : null
-  }
-  const stud = grade === 'Stud'
-  // Stud lumber 8 in. and wider uses No.3 values and factors.
-  const row = OTHER_SPECIES[stud && nominal > 6 ? `${species}-No.3` : lumber]
-  const cf = stud && nominal <= 6 ? STUD_FACTOR[nominal] : SIZE_FACTOR[nominal]
-  if (!row || !cf) return null
-  return {
-    fb: row[0] * cf[0],
-    ft: row[1] * cf[0],
-    fv: row[2],
-    fcPerp: row[3],
-    fc: row[4] * cf[1],
-    ePsi: row[5] * MILLION,
-    eMin: row[6] * MILLION,
-    gravity: row[7],
-    machine: false,
-    table: `NDS Supplement 2018 Table 4A, CF ${cf[0]}`,
-    ...(species === 'SPF' ? {} : { verify: 'C03' }),
-  }
+  const rated = machineRated(species, grade)
+  if (rated) return rated
+  return species === 'SP' ? southernPine(grade, nominal) : otherSpecies(lumber, species, grade, nominal)
 }
 
 /**

@@ -1,8 +1,9 @@
-import { IN_PER_FT, NEGLIGIBLE } from '../units'
 import type { Post } from '../layout'
 import { line, sig, type TraceLine } from '../result'
+import { IN_PER_FT, NEGLIGIBLE } from '../units'
 import { type DesignValues, type PostSize, wetFactors } from '../wood'
-import type { ColumnBasis, ColumnResult } from './columnStrength'
+import type { ColumnBasis } from './columnBasis'
+import type { ColumnResult } from './columnStrength'
 import { actionNumbers } from './lateralCase'
 
 /** How the moment of a trial came about, with its numbers. */
@@ -174,6 +175,53 @@ export function stabilityLines({
   )
   return out
 }
+/** Bending in the plane of the plies (NDS 2018 3.3, 4.3). */
+function bendingLines({
+  columnResult,
+  post,
+  eccFtLb,
+  size,
+  values,
+  duration,
+  wet,
+  basis,
+}: {
+  readonly columnResult: ColumnResult
+  readonly post: Post
+  readonly eccFtLb: number
+  readonly size: PostSize
+  readonly values: DesignValues
+  readonly duration: number
+  readonly wet: boolean
+  readonly basis: ColumnBasis
+}): TraceLine[] {
+  const out: TraceLine[] = []
+  if (columnResult.momentFtLb !== 0)
+    out.push(
+      momentLine(columnResult, post, eccFtLb),
+      line({
+        label: 'Bending stress',
+        formula: 'fb = 12·M/S',
+        numbers: `12 × ${sig(Math.abs(columnResult.momentFtLb))}/${sig(size.sIn3)}`,
+        value: columnResult.fb,
+        unit: 'psi',
+        clause: 'NDS 2018 3.3',
+      }),
+      line({
+        label: 'Allowed bending',
+        formula: `Fb' = Fb·CD·CM·lamination${columnResult.share < 1 ? '·splice' : ''}`,
+        numbers:
+          `${sig(values.fb)} × ${duration} × ${wetFactors(values, wet).fb} × ` +
+          `${basis.lamination}${columnResult.share < 1 ? ` × ${sig(columnResult.share)}` : ''}`,
+        value: columnResult.fbAllowed,
+        unit: 'psi',
+        clause: `${values.table}; NDS 2018 4.3, ASABE EP559`,
+        verify: basis.lamination > 1 ? 'C08' : values.verify,
+      }),
+    )
+  return out
+}
+
 export function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine[] {
   const { values, size } = basis
   const wet = columnResult.section === 'at or below grade' && basis.wet
@@ -216,29 +264,7 @@ export function columnTrace(basis: ColumnBasis, columnResult: ColumnResult, post
         verify: values.verify,
       }),
     )
-  if (columnResult.momentFtLb !== 0)
-    out.push(
-      momentLine(columnResult, post, eccFtLb),
-      line({
-        label: 'Bending stress',
-        formula: 'fb = 12·M/S',
-        numbers: `12 × ${sig(Math.abs(columnResult.momentFtLb))}/${sig(size.sIn3)}`,
-        value: columnResult.fb,
-        unit: 'psi',
-        clause: 'NDS 2018 3.3',
-      }),
-      line({
-        label: 'Allowed bending',
-        formula: `Fb' = Fb·CD·CM·lamination${columnResult.share < 1 ? '·splice' : ''}`,
-        numbers:
-          `${sig(values.fb)} × ${duration} × ${wetFactors(values, wet).fb} × ` +
-          `${basis.lamination}${columnResult.share < 1 ? ` × ${sig(columnResult.share)}` : ''}`,
-        value: columnResult.fbAllowed,
-        unit: 'psi',
-        clause: `${values.table}; NDS 2018 4.3, ASABE EP559`,
-        verify: basis.lamination > 1 ? 'C08' : values.verify,
-      }),
-    )
+  out.push(...bendingLines({ columnResult, post, eccFtLb, size, values, duration, wet, basis }))
   const weak = columnResult.weakFtLb !== 0
   if (weak)
     out.push(

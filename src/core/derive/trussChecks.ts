@@ -1,11 +1,12 @@
-import { IN_PER_FT, ROUNDING } from '../units'
-import { type BoltStrength, boltStrength, type Nail, nailOf, nailStrength } from '../joints'
+import { type BoltStrength, boltStrength } from '../joints'
 import type { TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig } from '../result'
+import { IN_PER_FT, ROUNDING } from '../units'
 import { boardSize, boardValues, type DesignValues, type PostSize, postSize, specificGravity } from '../wood'
-import { gravityLine, gravityOf, type RoofLoads, upliftOf } from './demands'
+import { gravityOf, type RoofLoads, upliftOf } from './demands'
 import type { SiteResults } from './siteResults'
+import { seatChecks } from './trussSeats'
 
 /** Bolts or ties that hold the truss down on its post (NDS 2018 12.3, ASCE 7-16 2.4.1 (7)). */
 export function tieChecks({
@@ -80,135 +81,6 @@ export function tieChecks({
     }),
   )
   return out
-}
-/** The nailed block that widens a truss seat (NDS 2018 12.3). */
-export function blockCheck({
-  rLb,
-  seatIn,
-  blockNail,
-  size,
-  values,
-  building,
-  head,
-  truss,
-  heavy,
-}: {
-  readonly rLb: number
-  readonly seatIn: number
-  readonly blockNail: Nail
-  readonly size: PostSize
-  readonly values: DesignValues
-  readonly building: Building
-  readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
-  readonly truss: {
-    set: 'posts' | 'carriers'
-    spaceIn: number
-    firstIn: number
-    seat: 'pocket' | 'notch' | 'face'
-    plies: number
-    blockNails: number
-    heelDepthIn: number
-    reaction: { gravityLb: number; upliftLb: number } | null
-  }
-  readonly heavy: number
-}): Check {
-  const share = (rLb * 1.5) / seatIn
-  const one = nailStrength({
-    nail: blockNail,
-    sideIn: 1.5,
-    mainIn: size.depthIn,
-    gMain: values.gravity,
-    gSide: values.gravity,
-    duration: 1.15,
-    wet: building.joints.wetPosts,
-  })
-  return makeCheck({
-    ...head,
-    group: 'joint',
-    id: 'truss-block',
-    title: 'Bearing blocks under the trusses',
-    demand: share,
-    capacity: one.lateralLb * truss.blockNails,
-    unit: 'lb',
-    combination: 'D+S',
-    place: `truss ${heavy + 1}`,
-    governs:
-      `The block takes ${Math.round(share)} lb of the seat; ${truss.blockNails} ${blockNail.name} hold it to ` +
-      'the post.',
-    fix: 'More nails in the block.',
-    trace: () => [
-      line({
-        label: 'Share of the block',
-        formula: 'R·1.5/seat',
-        numbers: `${sig(rLb)} × 1.5/${sig(seatIn)}`,
-        value: share,
-        unit: 'lb',
-        clause: 'statics',
-      }),
-      ...one.trace.slice(0, 2),
-      line({
-        label: 'All nails of the block',
-        formula: "n·Z'",
-        numbers: `${truss.blockNails} × ${sig(one.lateralLb)}`,
-        value: one.lateralLb * truss.blockNails,
-        unit: 'lb',
-        clause: 'NDS 2018 12.3',
-      }),
-    ],
-  })
-}
-/** Truss on its seat, across the grain of what it rests on (NDS 2018 3.10). */
-export function seatCheck({
-  head,
-  onCarriers,
-  rLb,
-  bearing,
-  values,
-  heavy,
-  reactions,
-  lumber,
-}: {
-  readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
-  readonly onCarriers: boolean
-  readonly rLb: number
-  readonly bearing: number
-  readonly values: DesignValues
-  readonly heavy: number
-  readonly reactions: readonly RoofLoads[]
-  readonly lumber: string
-}): Check {
-  return makeCheck({
-    ...head,
-    id: 'truss-seat',
-    title: onCarriers ? 'Trusses on the carriers' : 'Trusses on their seats',
-    demand: rLb / bearing,
-    capacity: values.fcPerp,
-    unit: 'psi',
-    combination: 'D+S',
-    place: `truss ${heavy + 1}`,
-    governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`,
-    fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
-    trace: () => [
-      gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]),
-      line({
-        label: 'Bearing',
-        formula: onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
-        numbers: `${sig(rLb)}/${sig(bearing)}`,
-        value: rLb / bearing,
-        unit: 'psi',
-        clause: 'NDS 2018 3.10.2',
-      }),
-      line({
-        label: `Allowed across the grain, ${lumber}`,
-        formula: 'Fc⊥; the truss chord is taken as the same species',
-        numbers: sig(values.fcPerp),
-        value: values.fcPerp,
-        unit: 'psi',
-        clause: values.table,
-        verify: values.verify,
-      }),
-    ],
-  })
 }
 /** Truss seats on posts or carriers: bearing of the truss, bolts against uplift, or bolts that carry all. */
 
@@ -329,6 +201,43 @@ function typedDiffers({
   return out
 }
 
+/** The tie of each truss to its carrier against the hardest uplift (ASCE 7-16 2.4.1 (7)). */
+function carrierTieCheck(tieLb: number | null, netUpLb: number, lifted: number): Check {
+  const upLb = Math.max(0, netUpLb)
+  if (tieLb === null)
+    return notChecked({
+      id: 'truss-ties',
+      title: 'Ties of trusses to carriers',
+      stage: 'roof',
+      why: `Wind lifts the worst truss by ${Math.round(upLb)} lb; the rating of the ties is not entered.`,
+      fix: 'Enter the rated uplift of the ties.',
+    })
+  return makeCheck({
+    stage: 'roof',
+    group: 'truss',
+    subjects: [],
+    id: 'truss-ties',
+    title: 'Ties of trusses to carriers',
+    demand: upLb,
+    capacity: tieLb,
+    unit: 'lb',
+    combination: '0.6D+0.6W',
+    place: `truss ${lifted + 1}`,
+    governs: `Wind lifts truss ${lifted + 1} by ${Math.round(upLb)} lb; each tie is rated ` + `${tieLb} lb.`,
+    fix: 'Stronger ties.',
+    trace: () => [
+      line({
+        label: 'Rated tie',
+        formula: 'typed',
+        numbers: sig(tieLb),
+        value: tieLb,
+        unit: 'lb',
+        clause: 'maker’s report',
+      }),
+    ],
+  })
+}
+
 export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLoads[], results: SiteResults): Check[] {
   const building = job.building
   const truss = building.roof.truss
@@ -362,73 +271,13 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const rLb = gravity[heavy]
   // A block on the inner face lengthens the seat by its own thickness; its nails carry its share.
   const seatIn = size.depthIn + (truss.blockNails > 0 ? 1.5 : 0)
-  const seatAreaIn2 = () => {
-    if (!onCarriers && truss.seat === 'face') return null
-    if (onCarriers) return 1.5 * truss.plies * 1.5 * building.roof.carrier.plies
-    return 1.5 * truss.plies * seatIn
-  }
-  const bearing = seatAreaIn2()
-  if (bearing !== null) {
-    out.push(seatCheck({ head, onCarriers, rLb, bearing, values, heavy, reactions, lumber }))
-    const blockNail = nailOf(building.joints.girt.nail)
-    if (!onCarriers && truss.blockNails > 0 && blockNail) {
-      out.push(blockCheck({ rLb, seatIn, blockNail, size, values, building, head, truss, heavy }))
-    }
-    if (onCarriers && building.roof.carrier.plies === 2 && building.roof.carrier.sides === 'both')
-      out.push(
-        notChecked({
-          id: 'truss-share',
-          title: 'Sharing between the two carriers',
-          stage: 'roof',
-          why: 'Each carrier takes half only if every truss seats on both. One that bears on one ply loads it double.',
-          fix: 'Check every seat while setting, shim where one is low.',
-        }),
-      )
-  }
+  out.push(...seatChecks({ building, values, size, seatIn, reactions, gravity, heavy, lumber }))
   const bolts = building.joints.truss
   const gPost = specificGravity(building.post.lumber, building.grades)
   const double = truss.seat === 'pocket' && size.plies > 2
   const strength = trussBolts({ bolts, double, truss, size, gPost, values, building })
   if (!onCarriers) {
     out.push(...tieChecks({ truss, strength, head, rLb, heavy, bolts, up, lifted, double }))
-  } else if (building.joints.rafterTieLb === null)
-    out.push(
-      notChecked({
-        id: 'truss-ties',
-        title: 'Ties of trusses to carriers',
-        stage: 'roof',
-        why:
-          `Wind lifts the worst truss by ${Math.round(Math.max(0, up[lifted]))} lb; the rating of the ties is not ` +
-          'entered.',
-        fix: 'Enter the rated uplift of the ties.',
-      }),
-    )
-  else
-    out.push(
-      makeCheck({
-        ...head,
-        id: 'truss-ties',
-        title: 'Ties of trusses to carriers',
-        demand: Math.max(0, up[lifted]),
-        capacity: building.joints.rafterTieLb,
-        unit: 'lb',
-        combination: '0.6D+0.6W',
-        place: `truss ${lifted + 1}`,
-        governs:
-          `Wind lifts truss ${lifted + 1} by ${Math.round(Math.max(0, up[lifted]))} lb; each tie is rated ` +
-          `${building.joints.rafterTieLb} lb.`,
-        fix: 'Stronger ties.',
-        trace: () => [
-          line({
-            label: 'Rated tie',
-            formula: 'typed',
-            numbers: sig(building.joints.rafterTieLb ?? 0),
-            value: building.joints.rafterTieLb ?? 0,
-            unit: 'lb',
-            clause: 'maker’s report',
-          }),
-        ],
-      }),
-    )
+  } else out.push(carrierTieCheck(building.joints.rafterTieLb, up[lifted], lifted))
   return out
 }

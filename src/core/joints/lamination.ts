@@ -1,6 +1,6 @@
 import { ROUNDING, SAME_IN, IN_PER_FT } from '../units'
 import type { Joints } from '../model'
-import { nailOf } from './fasteners'
+import { type Nail, nailOf } from './fasteners'
 import { nailStrength } from './nailed'
 
 export interface LaminationCheck {
@@ -62,6 +62,42 @@ const band = ({
   ok: has >= least - SAME_IN && has <= most + SAME_IN,
 })
 
+/** The pattern against each rule of NDS 2018 15.3.3.1. */
+function rulesOf({
+  lamination,
+  nail,
+  gauge,
+  edgeIn,
+  spaceIn,
+  depthIn,
+  plies,
+}: {
+  readonly lamination: Joints['lamination']
+  readonly nail: Nail | null
+  readonly gauge: number
+  readonly edgeIn: number
+  readonly spaceIn: number
+  readonly depthIn: number
+  readonly plies: number
+}): LaminationCheck[] {
+  const diameterIn = nail?.dIn ?? NaN
+  // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
+  const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
+  return [
+    band({ rule: '(b) nail length', has: nail?.lengthIn ?? 0, least: needed, most: 99 }),
+    band({ rule: '(c) end distance', has: lamination.endIn, least: 15 * diameterIn, most: 18 * diameterIn }),
+    band({ rule: '(d) spacing along a row', has: spaceIn, least: 20 * diameterIn, most: 9 }),
+    ...(lamination.rows > 1
+      ? [band({ rule: '(e) row spacing', has: gauge, least: 10 * diameterIn, most: 20 * diameterIn })]
+      : []),
+    band({ rule: '(f) edge distance', has: edgeIn, least: 5 * diameterIn, most: 20 * diameterIn }),
+    band({ rule: '(g) rows', has: lamination.rows, least: depthIn > 4.5 ? 2 : 1, most: 4, unit: '' }),
+    ...(lamination.through
+      ? []
+      : [{ rule: 'every nail passes all plies', has: 0, least: 1, most: 1, unit: '', ok: false }]),
+  ]
+}
+
 /**
  * The nail pattern of a column of `plies` plies, `depthIn` deep and `lengthIn` long, against NDS 2018 15.3.3.1 (a) to
  * (g). `g` specific gravity.
@@ -86,22 +122,7 @@ export function laminationPlan({
     lamination.rows === 1
       ? [depthIn / 2]
       : Array.from({ length: lamination.rows }, (_, i) => lamination.edgeIn + gauge * i)
-  const diameterIn = nail?.dIn ?? NaN
-  // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
-  const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
-  const rules = [
-    band({ rule: '(b) nail length', has: nail?.lengthIn ?? 0, least: needed, most: 99 }),
-    band({ rule: '(c) end distance', has: lamination.endIn, least: 15 * diameterIn, most: 18 * diameterIn }),
-    band({ rule: '(d) spacing along a row', has: spaceIn, least: 20 * diameterIn, most: 9 }),
-    ...(lamination.rows > 1
-      ? [band({ rule: '(e) row spacing', has: gauge, least: 10 * diameterIn, most: 20 * diameterIn })]
-      : []),
-    band({ rule: '(f) edge distance', has: rowsIn[0], least: 5 * diameterIn, most: 20 * diameterIn }),
-    band({ rule: '(g) rows', has: lamination.rows, least: depthIn > 4.5 ? 2 : 1, most: 4, unit: '' }),
-    ...(lamination.through
-      ? []
-      : [{ rule: 'every nail passes all plies', has: 0, least: 1, most: 1, unit: '', ok: false }]),
-  ]
+  const rules = rulesOf({ lamination, nail, gauge, edgeIn: rowsIn[0], spaceIn, depthIn, plies })
   const perInterface = nail
     ? nailStrength({
         nail,

@@ -1,9 +1,10 @@
-import { PITCH_RUN_IN, ROUNDING } from '../units'
 import type { Building, LeanTo, Side } from '../model'
 import { issue, type Issue } from '../result'
+import { PITCH_RUN_IN } from '../units'
 import { postSize } from '../wood'
+import { clearPosts, fillWide, type Slot } from './gableSlots'
 import type { Grid } from './grid'
-import { checkOpenings, cornerTakesIn, isEave, placeOpening, wallLengthIn, type PlacedOpening } from './openings'
+import { checkOpenings, cornerTakesIn, isEave, type PlacedOpening, placeOpening, wallLengthIn } from './openings'
 
 export type PostKind = 'corner' | 'eave' | 'gable' | 'jamb' | 'lean-to'
 
@@ -52,16 +53,6 @@ export const LEAST_LEAN_TO_IN = 72
 
 const letter = (i: number): string =>
   i < 26 ? String.fromCharCode(65 + i) : `${letter(Math.floor(i / 26) - 1)}${letter(i % 26)}`
-
-interface Slot {
-  id: string
-  nominal: number
-  at: number
-  kind: PostKind
-  openingId: string | null
-  line: number | null
-  row: string
-}
 
 /** Roof height over a point `fromEaveIn` inside the nearer string, inches above the grade line. */
 export const rafterHeightIn = (building: Building, fromEaveIn: number): number =>
@@ -218,29 +209,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
     for (const placed of mine) {
       const index = building.openings.indexOf(placed.opening)
       if (!placed.framed) {
-        for (const slot of slots.filter((slot) => slot.kind === 'gable' && hits(slot.at, placed))) {
-          if (building.gableShiftsIn[slot.id])
-            issues.push(
-              issue('post-in-opening', ['building', 'gableShiftsIn', slot.id], {
-                post: slot.id,
-                beforeIn: placed.fromIn - widthIn / 2,
-                afterIn: placed.toIn + widthIn / 2,
-              }),
-            )
-          else if (
-            slots.some((otherSlot) => otherSlot !== slot && otherSlot.kind === 'jamb' && hits(otherSlot.at, placed))
-          )
-            issues.push(
-              issue('post-in-opening', ['building', 'openings', index, 'positionIn'], {
-                post: slot.id,
-                beforeIn: slot.at - widthIn / 2 - placed.opening.widthIn,
-                afterIn: slot.at + widthIn / 2,
-              }),
-            )
-          else
-            slot.at =
-              slot.at - placed.fromIn < placed.toIn - slot.at ? placed.fromIn - widthIn / 2 : placed.toIn + widthIn / 2
-        }
+        clearPosts({ slots, hits, placed, building, issues, widthIn, index })
         continue
       }
       for (const target of [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]) {
@@ -268,20 +237,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
       slots = slots.filter((slot) => !(slot.kind === 'gable' && hits(slot.at, placed, widthIn)))
     }
     // A space that moving or omitting has left over the maximum gets posts of its own, door openings excepted.
-    const all = [{ at: 0 }, ...slots.sort((one, other) => one.at - other.at), { at: grid.widthIn }]
-    for (let i = 1; i < all.length; i++) {
-      const [from, to] = [all[i - 1].at, all[i].at]
-      if (
-        to - from <= building.gableMaxIn + widthIn ||
-        mine.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)
-      )
-        continue
-      const gaps = Math.ceil((to - from) / (building.gableMaxIn + widthIn) - ROUNDING)
-      for (let k = 1; k < gaps; k++) {
-        const at = from + ((to - from) * k) / gaps
-        slots.push({ id: `X${++made.extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
-      }
-    }
+    fillWide({ slots, grid, building, widthIn, mine, made, line })
     slots.sort((one, other) => one.at - other.at)
     slots.forEach((slot) => {
       const placed = mine.find((placed) => !placed.framed && slot.id.startsWith('X') && hits(slot.at, placed))

@@ -3,7 +3,7 @@ import { type Issue, issue } from '../result'
 import { ROUNDING } from '../units'
 import type { Grid } from './grid'
 import type { PlacedOpening } from './openings'
-import type { PostKind } from './posts'
+import type { PostKind } from './post'
 
 export interface Slot {
   id: string

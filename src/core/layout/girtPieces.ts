@@ -2,7 +2,7 @@ import { SAME_IN } from '../units'
 import type { Building, Side } from '../model'
 import type { WallRows } from './girtRows'
 import { alongWall, wallPosts } from './walls'
-import type { Post } from './posts'
+import type { Post } from './post'
 
 /** One girt board: from, to along the wall, its cut length. */
 export interface GirtPiece {

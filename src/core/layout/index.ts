@@ -12,7 +12,7 @@ export {
 } from './openings'
 export type { PlacedOpening } from './openings'
 export { JAMB_REACH_IN, LEAST_LEAN_TO_IN, leanToHeightIn, placePosts, rafterHeightIn } from './posts'
-export type { OmittedPost, Post, PostKind, PostLayout } from './posts'
+export type { OmittedPost, Post, PostKind, PostLayout } from './post'
 export { alongWall, neighboursIn, postRows, rowPlaces, tributariesIn, wallPosts } from './walls'
 export { trussPlan } from './trusses'
 export type { EaveBeam, Truss, TrussPlan, TrussRest } from './trusses'

@@ -1,7 +1,7 @@
 import type { Building, Opening } from '../model'
 import type { Grid } from './grid'
 import { isEave, positionFor, wallLengthIn } from './openings'
-import type { Post } from './posts'
+import type { Post } from './post'
 
 /**
  * Bays with one numbered line moved by `byIn` along the building; both neighbours change, the sum does not. Line

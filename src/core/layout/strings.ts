@@ -5,7 +5,7 @@ import { postSize } from '../wood'
 import type { Grid } from './grid'
 import type { PlacedOpening } from './openings'
 import { alongWall, wallPosts } from './walls'
-import type { Post } from './posts'
+import type { Post } from './post'
 
 export type MarkKind = 'post' | 'jamb' | 'corner' | 'face' | 'edge'
 

@@ -1,7 +1,8 @@
 import { SAME_IN } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
-import type { Post, PostLayout } from './posts'
+import type { PostLayout } from './post'
+import type { Post } from './post'
 import { wallPosts } from './walls'
 
 /** One truss: its number from the west, its place along the building and the length of roof it carries, inches. */

@@ -1,6 +1,6 @@
 import { SIDES, type Side } from '../model'
 import { isEave } from './openings'
-import type { Post } from './posts'
+import type { Post } from './post'
 
 const known = new WeakMap<readonly Post[], Map<Side, readonly Post[]>>()
 

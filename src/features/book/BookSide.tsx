@@ -1,13 +1,15 @@
 'use client'
 import { Download, DraftingCompass, FileSpreadsheet, Printer, Ruler } from 'lucide-react'
 import { useState } from 'react'
-import { SIDES } from '@/core/model'
+import { type Job, SIDES } from '@/core/model'
 import { scheduleCsv } from '@/formats/csv'
 import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
 import { download } from '../drawing'
 import { useLog } from '../field'
-import { useDoc, useJob } from '../job'
+import { type JobState, type Picked, useDoc, useJob } from '../job'
 import { useBook } from './useBook'
+import type { ShownDerived } from '../../core/derive'
+import type { CardsASheet } from '../../formats/fieldsheets'
 
 const SCHOOLS = [
   { value: 'high-pier', label: 'marks from the high point' },
@@ -27,6 +29,173 @@ const CRAYONS = [
   ['heel', 'heel'],
   ['rafter', 'rafter'],
 ] as const
+
+/** How the sheets are laid out: cards, poles, crayons. */
+function SheetFields({
+  perSheet,
+  pick,
+  job,
+  edit,
+}: {
+  readonly perSheet: CardsASheet
+  readonly pick: (partial: Partial<Picked>) => void
+  readonly job: Job
+  readonly edit: JobState['edit']
+}) {
+  return (
+    <>
+      <ChoiceField
+        label="Cards to a sheet"
+        name="perSheet"
+        value={String(perSheet) as '2' | '4'}
+        choices={[
+          { value: '4', label: 'four' },
+          { value: '2', label: 'two, larger' },
+        ]}
+        onChange={(value) => pick({ cards: value === '2' ? 2 : 4 })}
+      />
+      <ChoiceField
+        label="Heights are carried"
+        value={job.fieldwork.levelSchool}
+        choices={SCHOOLS}
+        onChange={(value) => {
+          edit('school of levels', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
+        }}
+      />
+      <ChoiceField
+        label="Girt marks are"
+        value={job.fieldwork.boardEdge}
+        choices={EDGES}
+        onChange={(value) => {
+          edit('edge of the board', (job) => ({ ...job, fieldwork: { ...job.fieldwork, boardEdge: value } }))
+        }}
+      />
+      {job.fieldwork.levelSchool === 'cut-to-laser' && (
+        <LengthField
+          label="Laser line above grade"
+          name="laserLineIn"
+          value={job.fieldwork.laserLineIn}
+          onChange={(value, gesture) =>
+            edit(
+              'laser line',
+              (job) => ({ ...job, fieldwork: { ...job.fieldwork, laserLineIn: value } }),
+              `laser-${gesture}`,
+            )
+          }
+        />
+      )}
+      <details className="mt-1 mb-2">
+        <summary className="note">Crayon of each mark</summary>
+        {CRAYONS.map(([k, name]) => (
+          <TextField
+            key={k}
+            label={name}
+            name={`crayon-${k}`}
+            value={job.fieldwork.crayons[k]}
+            onChange={(value, gesture) =>
+              edit(
+                'crayon',
+                (job) => ({
+                  ...job,
+                  fieldwork: { ...job.fieldwork, crayons: { ...job.fieldwork.crayons, [k]: value } },
+                }),
+                `crayon-${k}-${gesture}`,
+              )
+            }
+          />
+        ))}
+      </details>
+    </>
+  )
+}
+
+/** The papers and files that can be taken along. */
+function Papers({
+  state,
+  pdf,
+  printed,
+  job,
+  derived,
+  take,
+  pole,
+  poles,
+}: {
+  readonly state: 'idle' | 'working' | 'away'
+  readonly pdf: () => Promise<void>
+  readonly printed: () => void
+  readonly job: Job
+  readonly derived: ShownDerived
+  readonly take: (url: string, body: object, name: string) => Promise<boolean>
+  readonly pole: string
+  readonly poles: { value: string; label: string }[]
+}) {
+  return (
+    <div className="d-grid gap-2 mb-2">
+      <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={() => void pdf()}>
+        <Download size={17} />
+        {state === 'working' ? 'Making the PDF' : 'Download PDF'}
+      </button>
+      <button
+        type="button"
+        className="btn btn-light"
+        onClick={() => {
+          window.print()
+          printed()
+        }}
+      >
+        <Printer size={17} />
+        Print
+      </button>
+      <button
+        type="button"
+        className="btn btn-light"
+        onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, derived))}
+      >
+        <FileSpreadsheet size={17} />
+        Post schedule as CSV
+      </button>
+      <button
+        type="button"
+        className="btn btn-light"
+        disabled={state === 'working'}
+        onClick={() =>
+          void take(
+            '/api/pole-strips',
+            { doc: job, post: pole },
+            `pole ${poles.find((choice) => choice.value === pole)?.label ?? pole} full size`,
+          )
+        }
+      >
+        <Ruler size={17} />
+        Pole at full size
+      </button>
+      <button
+        type="button"
+        className="btn btn-light"
+        onClick={() => {
+          void import('@/formats/dxf').then((value) =>
+            download(`${job.name} plan inches.dxf`, 'application/dxf', value.planDxf(job, derived, 'in')),
+          )
+        }}
+      >
+        <DraftingCompass size={17} />
+        Plan as DXF, inches
+      </button>
+      <button
+        type="button"
+        className="btn btn-light"
+        onClick={() => {
+          void import('@/formats/dxf').then((value) =>
+            download(`${job.name} plan mm.dxf`, 'application/dxf', value.planDxf(job, derived, 'mm')),
+          )
+        }}
+      >
+        <DraftingCompass size={17} />
+        Plan as DXF, millimetres
+      </button>
+    </div>
+  )
+}
 
 /** What is in the book, and the ways to take it along. */
 export function BookSide() {
@@ -73,136 +242,18 @@ export function BookSide() {
   return (
     <>
       <h2 className="mb-2">Take it along</h2>
-      <div className="d-grid gap-2 mb-2">
-        <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={() => void pdf()}>
-          <Download size={17} />
-          {state === 'working' ? 'Making the PDF' : 'Download PDF'}
-        </button>
-        <button
-          type="button"
-          className="btn btn-light"
-          onClick={() => {
-            window.print()
-            printed()
-          }}
-        >
-          <Printer size={17} />
-          Print
-        </button>
-        <button
-          type="button"
-          className="btn btn-light"
-          onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, derived))}
-        >
-          <FileSpreadsheet size={17} />
-          Post schedule as CSV
-        </button>
-        <button
-          type="button"
-          className="btn btn-light"
-          disabled={state === 'working'}
-          onClick={() =>
-            void take(
-              '/api/pole-strips',
-              { doc: job, post: pole },
-              `pole ${poles.find((choice) => choice.value === pole)?.label ?? pole} full size`,
-            )
-          }
-        >
-          <Ruler size={17} />
-          Pole at full size
-        </button>
-        <button
-          type="button"
-          className="btn btn-light"
-          onClick={() => {
-            void import('@/formats/dxf').then((value) =>
-              download(`${job.name} plan inches.dxf`, 'application/dxf', value.planDxf(job, derived, 'in')),
-            )
-          }}
-        >
-          <DraftingCompass size={17} />
-          Plan as DXF, inches
-        </button>
-        <button
-          type="button"
-          className="btn btn-light"
-          onClick={() => {
-            void import('@/formats/dxf').then((value) =>
-              download(`${job.name} plan mm.dxf`, 'application/dxf', value.planDxf(job, derived, 'mm')),
-            )
-          }}
-        >
-          <DraftingCompass size={17} />
-          Plan as DXF, millimetres
-        </button>
-      </div>
+      <Papers
+        state={state}
+        pdf={pdf}
+        printed={printed}
+        job={job}
+        derived={derived}
+        take={take}
+        pole={pole}
+        poles={poles}
+      />
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
-      {kind === 'field' && (
-        <>
-          <ChoiceField
-            label="Cards to a sheet"
-            name="perSheet"
-            value={String(perSheet) as '2' | '4'}
-            choices={[
-              { value: '4', label: 'four' },
-              { value: '2', label: 'two, larger' },
-            ]}
-            onChange={(value) => pick({ cards: value === '2' ? 2 : 4 })}
-          />
-          <ChoiceField
-            label="Heights are carried"
-            value={job.fieldwork.levelSchool}
-            choices={SCHOOLS}
-            onChange={(value) => {
-              edit('school of levels', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
-            }}
-          />
-          <ChoiceField
-            label="Girt marks are"
-            value={job.fieldwork.boardEdge}
-            choices={EDGES}
-            onChange={(value) => {
-              edit('edge of the board', (job) => ({ ...job, fieldwork: { ...job.fieldwork, boardEdge: value } }))
-            }}
-          />
-          {job.fieldwork.levelSchool === 'cut-to-laser' && (
-            <LengthField
-              label="Laser line above grade"
-              name="laserLineIn"
-              value={job.fieldwork.laserLineIn}
-              onChange={(value, gesture) =>
-                edit(
-                  'laser line',
-                  (job) => ({ ...job, fieldwork: { ...job.fieldwork, laserLineIn: value } }),
-                  `laser-${gesture}`,
-                )
-              }
-            />
-          )}
-          <details className="mt-1 mb-2">
-            <summary className="note">Crayon of each mark</summary>
-            {CRAYONS.map(([k, name]) => (
-              <TextField
-                key={k}
-                label={name}
-                name={`crayon-${k}`}
-                value={job.fieldwork.crayons[k]}
-                onChange={(value, gesture) =>
-                  edit(
-                    'crayon',
-                    (job) => ({
-                      ...job,
-                      fieldwork: { ...job.fieldwork, crayons: { ...job.fieldwork.crayons, [k]: value } },
-                    }),
-                    `crayon-${k}-${gesture}`,
-                  )
-                }
-              />
-            ))}
-          </details>
-        </>
-      )}
+      {kind === 'field' && <SheetFields perSheet={perSheet} pick={pick} job={job} edit={edit} />}
       {state === 'away' && (
         <div className="caution" role="alert">
           The PDF is made by the server, which is away. Print works without it.

@@ -1,7 +1,7 @@
 'use client'
 import { IN_PER_FT, PITCH_RUN_IN, SAME_IN } from '@/core/units'
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { wallShearLb, type ToldLateral } from '@/core/derive'
+import { type ShownDerived, wallShearLb, type ToldLateral } from '@/core/derive'
 import { SIDES } from '@/core/model'
 import { sig } from '@/core/result'
 import { AfterFrame } from '@/ui'
@@ -114,6 +114,87 @@ function Sway({
   )
 }
 
+/** What each wall takes to the ground. */
+function WallShears({
+  derived,
+  shear,
+}: {
+  readonly derived: ShownDerived
+  readonly shear: Record<'south' | 'east' | 'north' | 'west', number>
+}) {
+  return (
+    <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Shear into the walls">
+      <thead>
+        <tr>
+          <th>wall</th>
+          <th>from wind</th>
+          <th className="n">into it</th>
+        </tr>
+      </thead>
+      <tbody>
+        {SIDES.map((side) => (
+          <tr key={side}>
+            <td>{derived.wallNames[side]}</td>
+            <td>{side === 'west' || side === 'east' ? 'across the ridge' : 'along the ridge'}</td>
+            <td className="n">{Math.round(shear[side]).toLocaleString('en-US')} lb</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** Shear of the roof from bay to bay. */
+function BayChart({ bays }: { readonly bays: { name: string; shear: number; allow: number | null }[] }) {
+  return (
+    <figure style={{ flex: 1 }} aria-label="Roof shear by bay">
+      <figcaption className="note">Shear along each slope by bay, lb a foot</figcaption>
+      <AfterFrame height={200}>
+        <ResponsiveContainer width="100%" height={200}>
+          <ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}>
+            <CartesianGrid stroke="var(--galv-2)" vertical={false} />
+            <XAxis dataKey="name" />
+            <YAxis width={44} />
+            <Tooltip />
+            <Legend formatter={(value) => <span style={{ color: 'var(--ink)' }}>{value}</span>} />
+            <Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} />
+            <Line
+              dataKey="allow"
+              name="allowed"
+              stroke="#B4231B"
+              strokeDasharray="6 4"
+              dot={false}
+              isAnimationActive={false}
+            />
+          </ComposedChart>
+        </ResponsiveContainer>
+      </AfterFrame>
+    </figure>
+  )
+}
+
+/** What each frame takes of its load. */
+function FrameChart({ frames }: { readonly frames: { name: string; load: number; frame: number }[] }) {
+  return (
+    <figure style={{ flex: 1 }} aria-label="What each frame takes">
+      <figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
+      <AfterFrame height={200}>
+        <ResponsiveContainer width="100%" height={200}>
+          <ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}>
+            <CartesianGrid stroke="var(--galv-2)" vertical={false} />
+            <XAxis dataKey="name" />
+            <YAxis width={52} />
+            <Tooltip />
+            <Legend formatter={(value) => <span style={{ color: 'var(--ink)' }}>{value}</span>} />
+            <Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} />
+            <Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} />
+          </ComposedChart>
+        </ResponsiveContainer>
+      </AfterFrame>
+    </figure>
+  )
+}
+
 /** How wind goes to the ground: the eave's movement, each frame's share, each bay's shear, and the walls. */
 export function BracingMain() {
   const { job, derived } = useDoc()
@@ -169,66 +250,10 @@ export function BracingMain() {
       <div className="scroll" style={{ inset: '44px 0 0', padding: '4px 18px 20px' }}>
         <Sway lateral={lateral} lengthIn={derived.grid.lengthIn} widthIn={derived.grid.widthIn} />
         <div className="d-flex gap-3">
-          <figure style={{ flex: 1 }} aria-label="What each frame takes">
-            <figcaption className="note">Eave load of each frame, and what the frame itself keeps, lb</figcaption>
-            <AfterFrame height={200}>
-              <ResponsiveContainer width="100%" height={200}>
-                <ComposedChart data={frames} margin={{ left: 0, right: 8, top: 6 }}>
-                  <CartesianGrid stroke="var(--galv-2)" vertical={false} />
-                  <XAxis dataKey="name" />
-                  <YAxis width={52} />
-                  <Tooltip />
-                  <Legend formatter={(value) => <span style={{ color: 'var(--ink)' }}>{value}</span>} />
-                  <Bar dataKey="load" name="eave load" fill="#C5CCCC" isAnimationActive={false} />
-                  <Bar dataKey="frame" name="kept by the frame" fill="#10272B" isAnimationActive={false} />
-                </ComposedChart>
-              </ResponsiveContainer>
-            </AfterFrame>
-          </figure>
-          {bays.length > 0 && (
-            <figure style={{ flex: 1 }} aria-label="Roof shear by bay">
-              <figcaption className="note">Shear along each slope by bay, lb a foot</figcaption>
-              <AfterFrame height={200}>
-                <ResponsiveContainer width="100%" height={200}>
-                  <ComposedChart data={bays} margin={{ left: 0, right: 8, top: 6 }}>
-                    <CartesianGrid stroke="var(--galv-2)" vertical={false} />
-                    <XAxis dataKey="name" />
-                    <YAxis width={44} />
-                    <Tooltip />
-                    <Legend formatter={(value) => <span style={{ color: 'var(--ink)' }}>{value}</span>} />
-                    <Bar dataKey="shear" name="shear" fill="#5B696C" isAnimationActive={false} />
-                    <Line
-                      dataKey="allow"
-                      name="allowed"
-                      stroke="#B4231B"
-                      strokeDasharray="6 4"
-                      dot={false}
-                      isAnimationActive={false}
-                    />
-                  </ComposedChart>
-                </ResponsiveContainer>
-              </AfterFrame>
-            </figure>
-          )}
+          <FrameChart frames={frames} />
+          {bays.length > 0 && <BayChart bays={bays} />}
         </div>
-        <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Shear into the walls">
-          <thead>
-            <tr>
-              <th>wall</th>
-              <th>from wind</th>
-              <th className="n">into it</th>
-            </tr>
-          </thead>
-          <tbody>
-            {SIDES.map((side) => (
-              <tr key={side}>
-                <td>{derived.wallNames[side]}</td>
-                <td>{side === 'west' || side === 'east' ? 'across the ridge' : 'along the ridge'}</td>
-                <td className="n">{Math.round(shear[side]).toLocaleString('en-US')} lb</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <WallShears derived={derived} shear={shear} />
         {lateral.kneeLb > 0 && (
           <p className="note mt-2">
             Each knee brace takes up to {Math.round(lateral.kneeLb).toLocaleString('en-US')} lb.

@@ -2,18 +2,186 @@
 import { IN_PER_FT } from '@/core/units'
 import { Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
-import { checkJob } from '@/core/derive'
+import { checkJob, type ShownDerived } from '@/core/derive'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
-import { OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
+import {
+  type Building,
+  OPENING_KINDS,
+  SIDES,
+  type Corner,
+  type Opening,
+  type OpeningKind,
+  type Side,
+} from '@/core/model'
 import { OPENING } from '@/formats/words'
 import { ChoiceField, LengthField, Measure, TextField } from '@/ui'
-import { useDoc, useJob } from '../job'
+import { type JobState, type Picked, useDoc, useJob } from '../job'
+import type { Issue } from '@/core/result'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
   overhead: { widthIn: 120, heightIn: 120, sillIn: 0 },
   slider: { widthIn: 120, heightIn: 108, sillIn: 0 },
   walk: { widthIn: 38, heightIn: 82, sillIn: 0 },
   window: { widthIn: 48, heightIn: 36, sillIn: 46 },
+}
+
+/** All openings; one is picked. */
+function OpeningsTable({
+  building,
+  opening,
+  pick,
+  derived,
+}: {
+  readonly building: Building
+  readonly opening: Opening | undefined
+  readonly pick: (partial: Partial<Picked>) => void
+  readonly derived: ShownDerived
+}) {
+  return (
+    <table className="tb">
+      <thead>
+        <tr>
+          <th>opening</th>
+          <th>wall</th>
+          <th className="n">size</th>
+        </tr>
+      </thead>
+      <tbody>
+        {building.openings.map((each) => (
+          <tr
+            key={each.id}
+            className={each.id === opening?.id ? 'sel' : 'pick'}
+            onClick={() => pick({ opening: each.id, post: null, wall: each.side })}
+          >
+            <td>
+              <button type="button" className="id" aria-pressed={each.id === opening?.id}>
+                {each.name || OPENING[each.kind]}
+              </button>
+            </td>
+            <td>{derived.wallNames[each.side].replace(' wall', '')}</td>
+            <td className="n">
+              <Measure inches={each.widthIn} /> × <Measure inches={each.heightIn} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** The picked opening, number by number. */
+function PickedOpening({
+  opening,
+  edit,
+  pick,
+  put,
+  done,
+  derived,
+  toSide,
+  cornerName,
+  fromOther,
+}: {
+  readonly opening: Opening
+  readonly edit: JobState['edit']
+  readonly pick: (partial: Partial<Picked>) => void
+  readonly put: <K extends keyof Opening>(
+    key: K,
+    label: string,
+  ) => (value: Opening[K], gesture?: string) => readonly Issue[]
+  readonly done: () => void
+  readonly derived: ShownDerived
+  readonly toSide: (side: Side) => void
+  readonly cornerName: (corner: Corner) => string
+  readonly fromOther: (corner: Corner) => void
+}) {
+  return (
+    <section
+      className="grp"
+      style={{
+        borderTop: '2px solid var(--burr)',
+        background: 'var(--burr-wash)',
+        margin: '0 -16px 10px',
+        padding: '9px 16px 6px',
+      }}
+      aria-label="Picked opening"
+    >
+      <div className="d-flex justify-content-between align-items-center mb-1">
+        <h3>{opening.name || OPENING[opening.kind]}</h3>
+        <button
+          type="button"
+          className="icb"
+          aria-label="Remove this opening"
+          title="Remove"
+          onClick={() => {
+            edit(`remove ${opening.name || OPENING[opening.kind]}`, (job) => ({
+              ...job,
+              building: {
+                ...job.building,
+                openings: job.building.openings.filter((each) => each.id !== opening.id),
+              },
+            }))
+            pick({ opening: null })
+          }}
+        >
+          <Trash2 size={16} />
+        </button>
+      </div>
+      <TextField
+        label="Name"
+        name="openingName"
+        value={opening.name}
+        onChange={put('name', 'opening name')}
+        onDone={done}
+      />
+      <ChoiceField
+        label="Wall"
+        value={opening.side}
+        choices={SIDES.map((value) => ({ value, label: derived.wallNames[value] }))}
+        onChange={toSide}
+      />
+      <ChoiceField
+        label="Taped from corner"
+        value={opening.corner}
+        choices={cornersOf(opening.side).map((value) => ({ value, label: cornerName(value) }))}
+        onChange={fromOther}
+      />
+      <LengthField
+        label="To the near edge"
+        name="positionIn"
+        value={opening.positionIn}
+        onChange={put('positionIn', 'opening position')}
+        onDone={done}
+      />
+      <LengthField
+        label="Width, rough"
+        name="openingWidth"
+        value={opening.widthIn}
+        onChange={put('widthIn', 'opening width')}
+        onDone={done}
+      />
+      <LengthField
+        label="Height, rough"
+        name="openingHeight"
+        value={opening.heightIn}
+        onChange={put('heightIn', 'opening height')}
+        onDone={done}
+      />
+      {opening.kind === 'window' && (
+        <LengthField
+          label="Sill above grade line"
+          name="sillIn"
+          value={opening.sillIn}
+          onChange={put('sillIn', 'sill')}
+          onDone={done}
+        />
+      )}
+      <p className="hint lab mb-1">
+        {needsJambs(opening.kind)
+          ? 'Gets a post at each jamb; posts in its way are left out.'
+          : 'Hangs in bucks between posts; no post may stand in it.'}
+      </p>
+    </section>
+  )
 }
 
 /** Openings: a list, the picked one's fields, and a way to add another where there is room. */
@@ -126,122 +294,20 @@ export function OpeningsList() {
         <p className="note">No openings yet. Add one; it takes the first clear place on the wall last touched.</p>
       )}
       {opening && (
-        <section
-          className="grp"
-          style={{
-            borderTop: '2px solid var(--burr)',
-            background: 'var(--burr-wash)',
-            margin: '0 -16px 10px',
-            padding: '9px 16px 6px',
-          }}
-          aria-label="Picked opening"
-        >
-          <div className="d-flex justify-content-between align-items-center mb-1">
-            <h3>{opening.name || OPENING[opening.kind]}</h3>
-            <button
-              type="button"
-              className="icb"
-              aria-label="Remove this opening"
-              title="Remove"
-              onClick={() => {
-                edit(`remove ${opening.name || OPENING[opening.kind]}`, (job) => ({
-                  ...job,
-                  building: {
-                    ...job.building,
-                    openings: job.building.openings.filter((each) => each.id !== opening.id),
-                  },
-                }))
-                pick({ opening: null })
-              }}
-            >
-              <Trash2 size={16} />
-            </button>
-          </div>
-          <TextField
-            label="Name"
-            name="openingName"
-            value={opening.name}
-            onChange={put('name', 'opening name')}
-            onDone={done}
-          />
-          <ChoiceField
-            label="Wall"
-            value={opening.side}
-            choices={SIDES.map((value) => ({ value, label: derived.wallNames[value] }))}
-            onChange={toSide}
-          />
-          <ChoiceField
-            label="Taped from corner"
-            value={opening.corner}
-            choices={cornersOf(opening.side).map((value) => ({ value, label: cornerName(value) }))}
-            onChange={fromOther}
-          />
-          <LengthField
-            label="To the near edge"
-            name="positionIn"
-            value={opening.positionIn}
-            onChange={put('positionIn', 'opening position')}
-            onDone={done}
-          />
-          <LengthField
-            label="Width, rough"
-            name="openingWidth"
-            value={opening.widthIn}
-            onChange={put('widthIn', 'opening width')}
-            onDone={done}
-          />
-          <LengthField
-            label="Height, rough"
-            name="openingHeight"
-            value={opening.heightIn}
-            onChange={put('heightIn', 'opening height')}
-            onDone={done}
-          />
-          {opening.kind === 'window' && (
-            <LengthField
-              label="Sill above grade line"
-              name="sillIn"
-              value={opening.sillIn}
-              onChange={put('sillIn', 'sill')}
-              onDone={done}
-            />
-          )}
-          <p className="hint lab mb-1">
-            {needsJambs(opening.kind)
-              ? 'Gets a post at each jamb; posts in its way are left out.'
-              : 'Hangs in bucks between posts; no post may stand in it.'}
-          </p>
-        </section>
+        <PickedOpening
+          opening={opening}
+          edit={edit}
+          pick={pick}
+          put={put}
+          done={done}
+          derived={derived}
+          toSide={toSide}
+          cornerName={cornerName}
+          fromOther={fromOther}
+        />
       )}
       {building.openings.length > 0 && (
-        <table className="tb">
-          <thead>
-            <tr>
-              <th>opening</th>
-              <th>wall</th>
-              <th className="n">size</th>
-            </tr>
-          </thead>
-          <tbody>
-            {building.openings.map((each) => (
-              <tr
-                key={each.id}
-                className={each.id === opening?.id ? 'sel' : 'pick'}
-                onClick={() => pick({ opening: each.id, post: null, wall: each.side })}
-              >
-                <td>
-                  <button type="button" className="id" aria-pressed={each.id === opening?.id}>
-                    {each.name || OPENING[each.kind]}
-                  </button>
-                </td>
-                <td>{derived.wallNames[each.side].replace(' wall', '')}</td>
-                <td className="n">
-                  <Measure inches={each.widthIn} /> × <Measure inches={each.heightIn} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <OpeningsTable building={building} opening={opening} pick={pick} derived={derived} />
       )}
       {building.bridged.length > 0 && (
         <p className="note mt-2">

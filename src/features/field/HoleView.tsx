@@ -1,6 +1,17 @@
 'use client'
-import { useState } from 'react'
-import { FOUND, judgeHole, ROD_MOST_IN, reached, type Found } from '@/core/field'
+import { type Dispatch, type SetStateAction, useState } from 'react'
+import {
+  FOUND,
+  judgeHole,
+  ROD_MOST_IN,
+  reached,
+  type Found,
+  type CureClock,
+  type HoleNeed,
+  type Said,
+  type SetupLevels,
+  type HoleVerdict,
+} from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
 import { holeNeed } from '@/core/derive'
 import { bagsFor } from '@/core/quantities'
@@ -10,6 +21,7 @@ import { cureOf } from './cure'
 import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
+import type { RodLog } from '../../core/marks'
 
 const NAMES: Readonly<Record<Found, string>> = {
   nothing: 'Good ground',
@@ -19,6 +31,152 @@ const NAMES: Readonly<Record<Found, string>> = {
   soft: 'Soft',
   frost: 'Frozen',
   clay: 'Clay',
+}
+
+/** Rod or tape, and the way to the post's card. */
+function HoleActions({
+  rod,
+  setup,
+  rods,
+  setRod,
+  setEntry,
+  setAround,
+  go,
+  post,
+}: {
+  readonly rod: boolean
+  readonly setup: SetupLevels | undefined
+  readonly rods: RodLog
+  readonly setRod: Dispatch<SetStateAction<boolean>>
+  readonly setEntry: Dispatch<SetStateAction<Entry>>
+  readonly setAround: Dispatch<SetStateAction<number | null>>
+  readonly go: (path: readonly string[]) => void
+  readonly post: string
+}) {
+  return (
+    <div className="acts small">
+      <button
+        type="button"
+        aria-pressed={rod}
+        disabled={!rod && (setup === undefined || setup.shiftIn === null || rods.gradeReadingIn === null)}
+        onClick={() => {
+          setRod(!rod)
+          window.scrollTo({ top: 0 })
+          setEntry({ whole: null, sixteenths: null })
+          setAround(null)
+        }}
+      >
+        {rod ? 'Rod on the bottom' : 'Tape from the string'}
+      </button>
+      <button type="button" onClick={() => go(['post', post])}>
+        Card of {post}
+      </button>
+    </div>
+  )
+}
+
+/** How far the concrete has cured. */
+function CureNote({ cure }: { readonly cure: CureClock }) {
+  return (
+    <div className="fok" role="status">
+      <div>
+        <b>{cure.say}</b>
+        <p>
+          Poured {Math.round(cure.hours)} h ago
+          {cure.next
+            ? `; ${cure.next.what} in about ` +
+              `${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
+            : ''}
+          . Practice weather.
+        </p>
+        {cure.cautions.map((caution) => (
+          <p key={caution}>{caution}</p>
+        ))}
+      </div>
+    </div>
+  )
+}
+
+/** What the hole as dug means. */
+function VerdictNote({
+  verdict,
+  log,
+  undo,
+}: {
+  readonly verdict: HoleVerdict
+  readonly log: Said<'hole'>
+  readonly undo: (id: string) => void
+}) {
+  return (
+    <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}>
+      <div>
+        <b>{verdict.say}</b>
+        {verdict.cures.map((cure) => (
+          <p key={cure}>
+            {cure[0].toUpperCase()}
+            {cure.slice(1)}.
+          </p>
+        ))}
+      </div>
+      {log && (
+        <button type="button" onClick={() => undo(log.id)}>
+          Undo
+        </button>
+      )}
+    </div>
+  )
+}
+
+/** How deep the rod's reading says the hole is. */
+function RodDepth({ absurd, deep }: { readonly absurd: boolean; readonly deep: number | null }) {
+  return (
+    <div className={absurd ? 'fwarn' : 'fok'} role={absurd ? 'alert' : 'status'}>
+      <div>
+        <b>
+          {absurd ? (
+            `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: ` +
+            'read it again.'
+          ) : (
+            <>
+              So deep from the string: <Measure inches={deep ?? 0} />
+            </>
+          )}
+        </b>
+      </div>
+    </div>
+  )
+}
+
+/** The hole as planned. */
+function HolePlan({
+  need,
+  bagLb,
+  each,
+}: {
+  readonly need: HoleNeed
+  readonly bagLb: 60 | 40 | 50 | 80
+  readonly each: number
+}) {
+  return (
+    <div className="plan3">
+      <div>
+        <span>string to bottom</span>
+        <b>
+          <Measure inches={need.depthIn} />
+        </b>
+      </div>
+      <div>
+        <span>across</span>
+        <b>
+          <Measure inches={need.diameterIn} feet={false} />
+        </b>
+      </div>
+      <div>
+        <span>{bagLb} lb bags</span>
+        <b>{each}</b>
+      </div>
+    </div>
+  )
 }
 
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
@@ -75,64 +233,10 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
   }
   return (
     <>
-      {need && (
-        <div className="plan3">
-          <div>
-            <span>string to bottom</span>
-            <b>
-              <Measure inches={need.depthIn} />
-            </b>
-          </div>
-          <div>
-            <span>across</span>
-            <b>
-              <Measure inches={need.diameterIn} feet={false} />
-            </b>
-          </div>
-          <div>
-            <span>{bagLb} lb bags</span>
-            <b>{each}</b>
-          </div>
-        </div>
-      )}
+      {need && <HolePlan need={need} bagLb={bagLb} each={each} />}
       <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
-      {byRod && depth !== null && (
-        <div className={absurd ? 'fwarn' : 'fok'} role={absurd ? 'alert' : 'status'}>
-          <div>
-            <b>
-              {absurd ? (
-                `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: ` +
-                'read it again.'
-              ) : (
-                <>
-                  So deep from the string: <Measure inches={deep ?? 0} />
-                </>
-              )}
-            </b>
-          </div>
-        </div>
-      )}
-      {verdict && depth === null && (
-        <div
-          className={verdict.state === 'holds' ? 'fok' : 'fwarn'}
-          role={verdict.state === 'holds' ? 'status' : 'alert'}
-        >
-          <div>
-            <b>{verdict.say}</b>
-            {verdict.cures.map((cure) => (
-              <p key={cure}>
-                {cure[0].toUpperCase()}
-                {cure.slice(1)}.
-              </p>
-            ))}
-          </div>
-          {log && (
-            <button type="button" onClick={() => undo(log.id)}>
-              Undo
-            </button>
-          )}
-        </div>
-      )}
+      {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
+      {verdict && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
       <Keypad
         entry={entry}
         around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))}
@@ -186,45 +290,20 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
           </button>
         )}
       </div>
-      {cure && (
-        <div className="fok" role="status">
-          <div>
-            <b>{cure.say}</b>
-            <p>
-              Poured {Math.round(cure.hours)} h ago
-              {cure.next
-                ? `; ${cure.next.what} in about ` +
-                  `${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
-                : ''}
-              . Practice weather.
-            </p>
-            {cure.cautions.map((caution) => (
-              <p key={caution}>{caution}</p>
-            ))}
-          </div>
-        </div>
-      )}
+      {cure && <CureNote cure={cure} />}
       <div className="caution">
         {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.
       </div>
-      <div className="acts small">
-        <button
-          type="button"
-          aria-pressed={rod}
-          disabled={!rod && (setup === undefined || setup.shiftIn === null || rods.gradeReadingIn === null)}
-          onClick={() => {
-            setRod(!rod)
-            window.scrollTo({ top: 0 })
-            setEntry({ whole: null, sixteenths: null })
-            setAround(null)
-          }}
-        >
-          {rod ? 'Rod on the bottom' : 'Tape from the string'}
-        </button>
-        <button type="button" onClick={() => go(['post', post])}>
-          Card of {post}
-        </button>
-      </div>
+      <HoleActions
+        rod={rod}
+        setup={setup}
+        rods={rods}
+        setRod={setRod}
+        setEntry={setEntry}
+        setAround={setAround}
+        go={go}
+        post={post}
+      />
       {rod && setup && (
         <p className="fnote">
           Read in set-up {levels.setups.length}

@@ -1,6 +1,6 @@
 'use client'
-import { useState } from 'react'
-import { POST_STATES } from '@/core/field'
+import { type Dispatch, type SetStateAction, useState } from 'react'
+import { type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
 import { RAISE_CAUTION } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
@@ -8,6 +8,183 @@ import { Big } from './Big'
 import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
+
+/** Marks from the post's own bottom. */
+function OwnMarks({ built }: { readonly built: PostAsBuilt }) {
+  return (
+    <ul className="marks">
+      {[...built.marks].reverse().map((mark) => (
+        <li key={mark.key} className={mark.kind}>
+          <span>{mark.name}</span>
+          <b>
+            <Measure inches={mark.fromBottomIn} stacked />
+          </b>
+          <i>
+            <Measure inches={mark.fromHeelIn} /> down
+          </i>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** The next step of the post, and the way back. */
+function StateActions({
+  lastState,
+  undo,
+  built,
+  next,
+  add,
+  id,
+  setCutting,
+}: {
+  readonly lastState: FieldRecord | undefined
+  readonly undo: (id: string) => void
+  readonly built: PostAsBuilt
+  readonly next: 'set' | 'planned' | 'hole dug' | 'footing ready' | 'cut' | 'braced' | 'inspected'
+  readonly add: (body: RecordBody, at?: string) => FieldRecord
+  readonly id: string
+  readonly setCutting: Dispatch<SetStateAction<boolean>>
+}) {
+  return (
+    <div className="acts">
+      {lastState && (
+        <button type="button" className="quiet" onClick={() => undo(lastState.id)}>
+          Undo {built.state}
+        </button>
+      )}
+      {next === 'cut' && (
+        <button
+          type="button"
+          className="main"
+          onClick={() => {
+            add({ kind: 'cut', post: id, lengthIn: Math.round(built.needIn * 16) / 16 })
+            add({ kind: 'state', post: id, state: 'cut' })
+          }}
+        >
+          Cut as said
+        </button>
+      )}
+      {next && next !== 'cut' && (
+        <button type="button" className="main" onClick={() => add({ kind: 'state', post: id, state: next })}>
+          Now {next}
+        </button>
+      )}
+      {next === 'cut' && (
+        <button type="button" className="quiet" onClick={() => setCutting(true)}>
+          Cut otherwise
+        </button>
+      )}
+    </div>
+  )
+}
+
+/** Another cut length, on the keypad. */
+function CutEntry({
+  value,
+  entry,
+  around,
+  built,
+  setEntry,
+  setAround,
+  setCutting,
+  add,
+  id,
+}: {
+  readonly value: number | null
+  readonly entry: Entry
+  readonly around: number | null
+  readonly built: PostAsBuilt
+  readonly setEntry: Dispatch<SetStateAction<Entry>>
+  readonly setAround: Dispatch<SetStateAction<number | null>>
+  readonly setCutting: Dispatch<SetStateAction<boolean>>
+  readonly add: (body: RecordBody, at?: string) => FieldRecord
+  readonly id: string
+}) {
+  return (
+    <>
+      <Big inches={value} empty="cut length, inches" words={false} />
+      <Keypad
+        entry={entry}
+        around={around ?? Math.round(built.needIn)}
+        most={480}
+        onEntry={setEntry}
+        onAround={setAround}
+      />
+      <div className="acts">
+        <button type="button" className="quiet" onClick={() => setCutting(false)}>
+          Back
+        </button>
+        <button
+          type="button"
+          className="main"
+          disabled={value === null}
+          onClick={() => {
+            add({ kind: 'cut', post: id, lengthIn: value })
+            add({ kind: 'state', post: id, state: 'cut' })
+            setCutting(false)
+            setEntry({ whole: null, sixteenths: null })
+          }}
+        >
+          {value === null ? 'Tap what was cut' : `Cut at ${formatLength(value, { feet: false })}`}
+        </button>
+      </div>
+    </>
+  )
+}
+
+/** Whether what was cut fits. */
+function FitNote({
+  built,
+  cut,
+  undo,
+}: {
+  readonly built: PostAsBuilt
+  readonly cut: Said<'cut'>
+  readonly undo: (id: string) => void
+}) {
+  const { fit } = built
+  if (!fit) return null
+  return (
+    <div className={fit.kind === 'fits' ? 'fok' : 'fwarn'} role={fit.kind === 'fits' ? 'status' : 'alert'}>
+      <div>
+        <b>{fit.say}</b>
+        {fit.kind !== 'fits' && (
+          <p>
+            It needs <Measure inches={built.needIn} /> now.
+          </p>
+        )}
+      </div>
+      {cut && (
+        <button type="button" onClick={() => undo(cut.id)}>
+          Undo
+        </button>
+      )}
+    </div>
+  )
+}
+
+/** What the post's cut comes from. */
+function CutPlan({ built }: { readonly built: PostAsBuilt }) {
+  return (
+    <div className="plan3">
+      <div>
+        <span>{built.readingIn === null ? 'rod not read' : 'rod reads'}</span>
+        <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
+      </div>
+      <div>
+        <span>foot to grade line</span>
+        <b>
+          <Measure inches={built.footToGradeIn} feet={false} />
+        </b>
+      </div>
+      <div>
+        <span>state</span>
+        <b style={{ fontSize: 18 }}>{built.state}</b>
+      </div>
+    </div>
+  )
+}
 
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
 export function PostView({ job, derived, rest, go }: FieldPage) {
@@ -30,44 +207,10 @@ export function PostView({ job, derived, rest, go }: FieldPage) {
     .at(-1)
   return (
     <>
-      <div className="plan3">
-        <div>
-          <span>{built.readingIn === null ? 'rod not read' : 'rod reads'}</span>
-          <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
-        </div>
-        <div>
-          <span>foot to grade line</span>
-          <b>
-            <Measure inches={built.footToGradeIn} feet={false} />
-          </b>
-        </div>
-        <div>
-          <span>state</span>
-          <b style={{ fontSize: 18 }}>{built.state}</b>
-        </div>
-      </div>
+      <CutPlan built={built} />
       <p className="fnote">Cut this post</p>
       <Big inches={built.cutIn ?? built.needIn} feet words={false} />
-      {built.fit && (
-        <div
-          className={built.fit.kind === 'fits' ? 'fok' : 'fwarn'}
-          role={built.fit.kind === 'fits' ? 'status' : 'alert'}
-        >
-          <div>
-            <b>{built.fit.say}</b>
-            {built.fit.kind !== 'fits' && (
-              <p>
-                It needs <Measure inches={built.needIn} /> now.
-              </p>
-            )}
-          </div>
-          {cut && (
-            <button type="button" onClick={() => undo(cut.id)}>
-              Undo
-            </button>
-          )}
-        </div>
-      )}
+      {built.fit && <FitNote built={built} cut={cut} undo={undo} />}
       {built.upFromRodIn !== null && job.building.school !== 'pier' && (
         <p className="fnote">
           From the stake {built.upFromRodIn >= 0 ? 'up' : 'down'} to the grade line:{' '}
@@ -83,79 +226,30 @@ export function PostView({ job, derived, rest, go }: FieldPage) {
         </p>
       )}
       {cutting ? (
-        <>
-          <Big inches={value} empty="cut length, inches" words={false} />
-          <Keypad
-            entry={entry}
-            around={around ?? Math.round(built.needIn)}
-            most={480}
-            onEntry={setEntry}
-            onAround={setAround}
-          />
-          <div className="acts">
-            <button type="button" className="quiet" onClick={() => setCutting(false)}>
-              Back
-            </button>
-            <button
-              type="button"
-              className="main"
-              disabled={value === null}
-              onClick={() => {
-                add({ kind: 'cut', post: id, lengthIn: value })
-                add({ kind: 'state', post: id, state: 'cut' })
-                setCutting(false)
-                setEntry({ whole: null, sixteenths: null })
-              }}
-            >
-              {value === null ? 'Tap what was cut' : `Cut at ${formatLength(value, { feet: false })}`}
-            </button>
-          </div>
-        </>
+        <CutEntry
+          value={value}
+          entry={entry}
+          around={around}
+          built={built}
+          setEntry={setEntry}
+          setAround={setAround}
+          setCutting={setCutting}
+          add={add}
+          id={id}
+        />
       ) : (
-        <div className="acts">
-          {lastState && (
-            <button type="button" className="quiet" onClick={() => undo(lastState.id)}>
-              Undo {built.state}
-            </button>
-          )}
-          {next === 'cut' && (
-            <button
-              type="button"
-              className="main"
-              onClick={() => {
-                add({ kind: 'cut', post: id, lengthIn: Math.round(built.needIn * 16) / 16 })
-                add({ kind: 'state', post: id, state: 'cut' })
-              }}
-            >
-              Cut as said
-            </button>
-          )}
-          {next && next !== 'cut' && (
-            <button type="button" className="main" onClick={() => add({ kind: 'state', post: id, state: next })}>
-              Now {next}
-            </button>
-          )}
-          {next === 'cut' && (
-            <button type="button" className="quiet" onClick={() => setCutting(true)}>
-              Cut otherwise
-            </button>
-          )}
-        </div>
+        <StateActions
+          lastState={lastState}
+          undo={undo}
+          built={built}
+          next={next}
+          add={add}
+          id={id}
+          setCutting={setCutting}
+        />
       )}
       <h2>Marks from its own bottom</h2>
-      <ul className="marks">
-        {[...built.marks].reverse().map((mark) => (
-          <li key={mark.key} className={mark.kind}>
-            <span>{mark.name}</span>
-            <b>
-              <Measure inches={mark.fromBottomIn} stacked />
-            </b>
-            <i>
-              <Measure inches={mark.fromHeelIn} /> down
-            </i>
-          </li>
-        ))}
-      </ul>
+      <OwnMarks built={built} />
       <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
       <div className="caution">{RAISE_CAUTION}</div>
       <div className="acts small">

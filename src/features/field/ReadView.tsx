@@ -1,6 +1,6 @@
 'use client'
 import { TriangleAlert } from 'lucide-react'
-import { useMemo, useRef, useState } from 'react'
+import { type Dispatch, type SetStateAction, useMemo, useRef, useState } from 'react'
 import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
 import { OFF_PLAN_IN, SECOND_LOOK_IN } from '@/core/marks'
 import { formatLength } from '@/core/units'
@@ -55,6 +55,236 @@ function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: num
         </button>
       </div>
     </>
+  )
+}
+
+/** A practice rod that is bumped or leans. */
+function PracticeRod({ rod, practise }: { readonly rod: Rod; readonly practise: (lean?: number) => void }) {
+  return (
+    <div className="acts small">
+      <button
+        type="button"
+        onClick={() => {
+          rod.bump(2.25)
+          practise()
+        }}
+      >
+        Practise a bump
+      </button>
+      <button type="button" onClick={() => practise(9)}>
+        Practise a leaning rod
+      </button>
+    </div>
+  )
+}
+
+/** New set-up, checking back, what the rod stands on. */
+function ReadModes({
+  setMode,
+  setup,
+  mode,
+  setEntry,
+  setAround,
+  embedded,
+  spots,
+  on,
+  setOn,
+  setPicked,
+  targetWords,
+  practise,
+}: {
+  readonly setMode: Dispatch<SetStateAction<'setup' | 'check' | 'read'>>
+  readonly setup: Said<'setup'>
+  readonly mode: 'check' | 'read'
+  readonly setEntry: Dispatch<SetStateAction<Entry>>
+  readonly setAround: Dispatch<SetStateAction<number | null>>
+  readonly embedded: boolean
+  readonly spots: string[]
+  readonly on: 'foot' | 'footing' | 'ground'
+  readonly setOn: Dispatch<SetStateAction<'foot' | 'footing' | 'ground'>>
+  readonly setPicked: Dispatch<SetStateAction<string | null>>
+  readonly targetWords: () => 'Rod on the pad' | 'Rod on the ground' | 'Rod on the stake' | 'Rod on the bracket'
+  readonly practise: (lean?: number) => void
+}) {
+  return (
+    <div className="acts small">
+      <button type="button" onClick={() => setMode('setup')}>
+        New set-up
+      </button>
+      {setup.body.benchmarkIn !== null && (
+        <button
+          type="button"
+          aria-pressed={mode === 'check'}
+          onClick={() => {
+            setMode(mode === 'check' ? 'read' : 'check')
+            setEntry(EMPTY)
+            setAround(Math.round(setup.body.benchmarkIn ?? 52))
+          }}
+        >
+          Check back
+        </button>
+      )}
+      {(embedded || spots.length > 0) && (
+        <button
+          type="button"
+          aria-pressed={on !== 'foot'}
+          onClick={() => {
+            const nextTarget = () => {
+              if (on === 'foot') {
+                if (embedded) return 'footing'
+                return 'ground'
+              }
+              if (on === 'footing' && spots.length > 0) return 'ground'
+              return 'foot'
+            }
+            setOn(nextTarget())
+            setPicked(null)
+            setEntry(EMPTY)
+            setAround(null)
+          }}
+        >
+          {targetWords()}
+        </button>
+      )}
+      <button type="button" onClick={() => practise()}>
+        Practice rod
+      </button>
+    </div>
+  )
+}
+
+/** The reading that was just kept, with a way back. */
+function KeptReading({
+  lastRead,
+  undo,
+  setPicked,
+  setLast,
+}: {
+  readonly lastRead: Said<'reading'>
+  readonly undo: (id: string) => void
+  readonly setPicked: Dispatch<SetStateAction<string | null>>
+  readonly setLast: Dispatch<SetStateAction<string | null>>
+}) {
+  return (
+    <div className="fok" role="status">
+      {lastRead.body.target.replace('spot-', '')} kept:{' '}
+      <b>
+        <Measure inches={lastRead.body.inches} feet={false} />
+      </b>
+      <button
+        type="button"
+        onClick={() => {
+          undo(lastRead.id)
+          setPicked(lastRead.body.target)
+          setLast(null)
+        }}
+      >
+        Undo
+      </button>
+    </div>
+  )
+}
+
+/** A reading far from its neighbours or the plan. */
+function SecondLook({
+  target,
+  by,
+  offPlan,
+  off,
+  setEntry,
+}: {
+  readonly target: string
+  readonly by: 'neighbours' | 'plan'
+  readonly offPlan: number
+  readonly off: number
+  readonly setEntry: Dispatch<SetStateAction<Entry>>
+}) {
+  return (
+    <div className="fwarn" role="alert">
+      <TriangleAlert size={26} />
+      <div>
+        <b>
+          {target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {OFF[by].from}
+        </b>
+        <p>{OFF[by].over} is worth a second look.</p>
+        <button type="button" className="main" onClick={() => setEntry(EMPTY)}>
+          Read again
+        </button>
+      </div>
+    </div>
+  )
+}
+
+/** What the neighbours read. */
+function Neighbours({
+  near,
+  i,
+  here,
+}: {
+  readonly near: string[]
+  readonly i: number
+  readonly here: (id: string) => number | null
+}) {
+  return (
+    <div className="besides">
+      {near.map((id, k) => (
+        <div key={id}>
+          <span>
+            {id}, {k === 0 && i > 0 ? 'before' : 'after'}
+          </span>
+          <b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b>
+        </div>
+      ))}
+    </div>
+  )
+}
+
+/** The row's posts, the target among them. */
+function RowChips({
+  row,
+  i,
+  here,
+  odd,
+  target,
+  setPicked,
+  setEntry,
+  setAround,
+}: {
+  readonly row: readonly string[]
+  readonly i: number
+  readonly here: (id: string) => number | null
+  readonly odd: (id: string) => boolean
+  readonly target: string
+  readonly setPicked: Dispatch<SetStateAction<string | null>>
+  readonly setEntry: Dispatch<SetStateAction<Entry>>
+  readonly setAround: Dispatch<SetStateAction<number | null>>
+}) {
+  return (
+    <div className="chips" role="group" aria-label="Posts">
+      {row.slice(Math.max(0, i - 2), i + 4).map((id) => {
+        const readSign = () => {
+          if (here(id) === null) return '○'
+          if (odd(id)) return 'again'
+          return '✓'
+        }
+        return (
+          <button
+            key={id}
+            type="button"
+            aria-pressed={id === target}
+            className={odd(id) ? 'odd' : ''}
+            onClick={() => {
+              setPicked(id)
+              setEntry(EMPTY)
+              setAround(null)
+            }}
+          >
+            {id.replace('spot-', '')}
+            <small>{readSign()}</small>
+          </button>
+        )
+      })}
+    </div>
   )
 }
 
@@ -183,75 +413,23 @@ export function ReadView({ job, derived }: FieldPage) {
   }
   return (
     <>
-      <div className="chips" role="group" aria-label="Posts">
-        {row.slice(Math.max(0, i - 2), i + 4).map((id) => {
-          const readSign = () => {
-            if (here(id) === null) return '○'
-            if (odd(id)) return 'again'
-            return '✓'
-          }
-          return (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={id === target}
-              className={odd(id) ? 'odd' : ''}
-              onClick={() => {
-                setPicked(id)
-                setEntry(EMPTY)
-                setAround(null)
-              }}
-            >
-              {id.replace('spot-', '')}
-              <small>{readSign()}</small>
-            </button>
-          )
-        })}
-      </div>
+      <RowChips
+        row={row}
+        i={i}
+        here={here}
+        odd={odd}
+        target={target}
+        setPicked={setPicked}
+        setEntry={setEntry}
+        setAround={setAround}
+      />
       <div className="readout">
         <Big inches={value} empty={emptyWords()} />
-        <div className="besides">
-          {near.map((id, k) => (
-            <div key={id}>
-              <span>
-                {id}, {k === 0 && i > 0 ? 'before' : 'after'}
-              </span>
-              <b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b>
-            </div>
-          ))}
-        </div>
+        <Neighbours near={near} i={i} here={here} />
       </div>
-      {by && (
-        <div className="fwarn" role="alert">
-          <TriangleAlert size={26} />
-          <div>
-            <b>
-              {target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {OFF[by].from}
-            </b>
-            <p>{OFF[by].over} is worth a second look.</p>
-            <button type="button" className="main" onClick={() => setEntry(EMPTY)}>
-              Read again
-            </button>
-          </div>
-        </div>
-      )}
+      {by && <SecondLook target={target} by={by} offPlan={offPlan} off={off} setEntry={setEntry} />}
       {!suspect && lastRead && value === null && (
-        <div className="fok" role="status">
-          {lastRead.body.target.replace('spot-', '')} kept:{' '}
-          <b>
-            <Measure inches={lastRead.body.inches} feet={false} />
-          </b>
-          <button
-            type="button"
-            onClick={() => {
-              undo(lastRead.id)
-              setPicked(lastRead.body.target)
-              setLast(null)
-            }}
-          >
-            Undo
-          </button>
-        </div>
+        <KeptReading lastRead={lastRead} undo={undo} setPicked={setPicked} setLast={setLast} />
       )}
       {!suspect && value === null && skipped.length > 0 && (
         <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>
@@ -265,65 +443,21 @@ export function ReadView({ job, derived }: FieldPage) {
           {keepWords()}
         </button>
       </div>
-      <div className="acts small">
-        <button type="button" onClick={() => setMode('setup')}>
-          New set-up
-        </button>
-        {setup.body.benchmarkIn !== null && (
-          <button
-            type="button"
-            aria-pressed={mode === 'check'}
-            onClick={() => {
-              setMode(mode === 'check' ? 'read' : 'check')
-              setEntry(EMPTY)
-              setAround(Math.round(setup.body.benchmarkIn ?? 52))
-            }}
-          >
-            Check back
-          </button>
-        )}
-        {(embedded || spots.length > 0) && (
-          <button
-            type="button"
-            aria-pressed={on !== 'foot'}
-            onClick={() => {
-              const nextTarget = () => {
-                if (on === 'foot') {
-                  if (embedded) return 'footing'
-                  return 'ground'
-                }
-                if (on === 'footing' && spots.length > 0) return 'ground'
-                return 'foot'
-              }
-              setOn(nextTarget())
-              setPicked(null)
-              setEntry(EMPTY)
-              setAround(null)
-            }}
-          >
-            {targetWords()}
-          </button>
-        )}
-        <button type="button" onClick={() => practise()}>
-          Practice rod
-        </button>
-      </div>
-      {rod && (
-        <div className="acts small">
-          <button
-            type="button"
-            onClick={() => {
-              rod.bump(2.25)
-              practise()
-            }}
-          >
-            Practise a bump
-          </button>
-          <button type="button" onClick={() => practise(9)}>
-            Practise a leaning rod
-          </button>
-        </div>
-      )}
+      <ReadModes
+        setMode={setMode}
+        setup={setup}
+        mode={mode}
+        setEntry={setEntry}
+        setAround={setAround}
+        embedded={embedded}
+        spots={spots}
+        on={on}
+        setOn={setOn}
+        setPicked={setPicked}
+        targetWords={targetWords}
+        practise={practise}
+      />
+      {rod && <PracticeRod rod={rod} practise={practise} />}
       <p className="fnote">
         Set-up {state.setups.length}
         {setup.body.place ? `, ${setup.body.place}` : ''}:{' '}

@@ -1,8 +1,74 @@
 'use client'
-import { POST_STATES, reached } from '@/core/field'
+import { type FieldTrouble, POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
 import type { FieldPage } from './page'
 import { useLog, useMeasured } from './useField'
+
+/** Every post with its state and what is known of its foot. */
+function PostList({
+  asBuilt,
+  go,
+}: {
+  readonly asBuilt: readonly PostAsBuilt[]
+  readonly go: (path: readonly string[]) => void
+}) {
+  return (
+    <ul className="plist">
+      {asBuilt.map((built) => (
+        <li key={built.id}>
+          <button type="button" onClick={() => go(['post', built.id])}>
+            <b>{built.id}</b>
+            <span>{built.state}</span>
+            <span className="m">
+              {built.upFromRodIn !== null ? (
+                <>
+                  <Measure inches={Math.abs(built.upFromRodIn)} feet={false} /> {built.upFromRodIn >= 0 ? 'up' : 'down'}
+                </>
+              ) : (
+                'not read'
+              )}
+            </span>
+            <progress
+              max={POST_STATES.length - 1}
+              value={POST_STATES.indexOf(built.state)}
+              aria-label={`${built.id}: ${built.state}`}
+            />
+          </button>
+        </li>
+      ))}
+    </ul>
+  )
+}
+
+/** Something in the records that needs a look. */
+function Trouble({ trouble }: { readonly trouble: FieldTrouble }) {
+  return (
+    <div className="fwarn" role="alert">
+      {trouble.kind === 'two-readings' && (
+        <>
+          <b>{trouble.target} was read twice</b>
+          <p>
+            <Measure inches={trouble.first.body.inches} feet={false} /> by {trouble.first.who || trouble.first.device},{' '}
+            <Measure inches={trouble.second.body.inches} feet={false} /> by{' '}
+            {trouble.second.who || trouble.second.device}. Both are kept; the later one stands. Read it again.
+          </p>
+        </>
+      )}
+      {trouble.kind === 'clock' && (
+        <>
+          <b>A phone’s clock is {Math.round(trouble.hours)} hours ahead</b>
+          <p>{trouble.record.who || trouble.record.device}: set its clock. Its records are kept as they came.</p>
+        </>
+      )}
+      {trouble.kind === 'no-setup' && (
+        <>
+          <b>A reading belongs to no set-up</b>
+          <p>{trouble.reading.body.target}: it is kept but not used. Read it again in this set-up.</p>
+        </>
+      )}
+    </div>
+  )
+}
 
 /** What is next: reading, hole, card; and every post with its state. */
 export function TodayView({ job, derived, go }: FieldPage) {
@@ -34,31 +100,7 @@ export function TodayView({ job, derived, go }: FieldPage) {
         </div>
       )}
       {state.troubles.map((trouble, i) => (
-        <div className="fwarn" role="alert" key={i}>
-          {trouble.kind === 'two-readings' && (
-            <>
-              <b>{trouble.target} was read twice</b>
-              <p>
-                <Measure inches={trouble.first.body.inches} feet={false} /> by{' '}
-                {trouble.first.who || trouble.first.device},{' '}
-                <Measure inches={trouble.second.body.inches} feet={false} /> by{' '}
-                {trouble.second.who || trouble.second.device}. Both are kept; the later one stands. Read it again.
-              </p>
-            </>
-          )}
-          {trouble.kind === 'clock' && (
-            <>
-              <b>A phone’s clock is {Math.round(trouble.hours)} hours ahead</b>
-              <p>{trouble.record.who || trouble.record.device}: set its clock. Its records are kept as they came.</p>
-            </>
-          )}
-          {trouble.kind === 'no-setup' && (
-            <>
-              <b>A reading belongs to no set-up</b>
-              <p>{trouble.reading.body.target}: it is kept but not used. Read it again in this set-up.</p>
-            </>
-          )}
-        </div>
+        <Trouble key={i} trouble={trouble} />
       ))}
       {levels.setups
         .filter((setup) => setup.state === 'refused')
@@ -105,31 +147,7 @@ export function TodayView({ job, derived, go }: FieldPage) {
         </button>
       </div>
       <h2>Posts</h2>
-      <ul className="plist">
-        {asBuilt.map((built) => (
-          <li key={built.id}>
-            <button type="button" onClick={() => go(['post', built.id])}>
-              <b>{built.id}</b>
-              <span>{built.state}</span>
-              <span className="m">
-                {built.upFromRodIn !== null ? (
-                  <>
-                    <Measure inches={Math.abs(built.upFromRodIn)} feet={false} />{' '}
-                    {built.upFromRodIn >= 0 ? 'up' : 'down'}
-                  </>
-                ) : (
-                  'not read'
-                )}
-              </span>
-              <progress
-                max={POST_STATES.length - 1}
-                value={POST_STATES.indexOf(built.state)}
-                aria-label={`${built.id}: ${built.state}`}
-              />
-            </button>
-          </li>
-        ))}
-      </ul>
+      <PostList asBuilt={asBuilt} go={go} />
     </>
   )
 }

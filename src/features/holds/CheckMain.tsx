@@ -1,11 +1,95 @@
 'use client'
-import { shownRatio, sig, written } from '@/core/result'
+import { shownRatio, sig, type TraceLine, written } from '@/core/result'
 import { STANDING_NOTE } from '@/formats/words'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
 import { sortChecks, useAnswer, useDoc, useJob } from '../job'
 import { DiagramView } from './DiagramView'
 import { FixTable } from './FixTable'
 import { Materials } from '../drawing'
+import type { CheckSummary } from '../../core/derive'
+
+/** The check's arithmetic, line by line. */
+function Arithmetic({
+  lines,
+  check,
+  fails,
+}: {
+  readonly lines: readonly TraceLine[]
+  readonly check: CheckSummary
+  readonly fails: boolean
+}) {
+  return (
+    <ol className="trace" aria-label="Arithmetic">
+      {lines.map((line, i) => (
+        <li key={i}>
+          <div>
+            <div className="w">
+              <span>
+                {line.label}
+                {line.verify && (
+                  <>
+                    {' '}
+                    <span
+                      className="verify"
+                      title={`Register item ${line.verify}: a recalled value, to be compared with the standard`}
+                    >
+                      verify {line.verify}
+                    </span>
+                  </>
+                )}
+              </span>
+              <i>{line.clause}</i>
+            </div>
+            <div className="x">{written(line)}</div>
+          </div>
+          <div className="val">
+            {sig(line.value)} <small>{line.unit}</small>
+          </div>
+        </li>
+      ))}
+      {check.state !== 'not-checked' && (
+        <li style={fails ? { background: 'var(--keel-wash)' } : undefined}>
+          <div>
+            <div className="w">
+              <span>Ratio</span>
+              <i>1.00 or less</i>
+            </div>
+            <div className="x">
+              {sig(check.demand)} ÷ {sig(check.capacity)} {check.unit}
+            </div>
+          </div>
+          <div className="val">
+            {shownRatio(check.ratio)} {fails && <small>fails</small>}
+          </div>
+        </li>
+      )}
+    </ol>
+  )
+}
+
+/** Title, place and ratio of the check. */
+function CheckHead({ fails, check }: { readonly fails: boolean; readonly check: CheckSummary }) {
+  return (
+    <div className="d-flex align-items-start gap-3 mb-2">
+      {fails && <FailSign size={34} />}
+      {check.state === 'not-checked' && <UncheckedSign size={30} />}
+      <div className="flex-grow-1">
+        <h2 style={{ fontSize: 21 }}>{check.title}</h2>
+        <p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>
+          {check.governs}
+        </p>
+      </div>
+      {check.state !== 'not-checked' && (
+        <div style={{ textAlign: 'right' }}>
+          <b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>
+            {shownRatio(check.ratio)}
+          </b>
+          <div className="note">of what it can take</div>
+        </div>
+      )}
+    </div>
+  )
+}
 
 /**
  * One check in full: the arithmetic line by line, its diagrams, what governs and where, and what would fix it most
@@ -35,24 +119,7 @@ export function CheckMain() {
       <svg width={0} height={0} className="position-absolute" aria-hidden>
         <Materials />
       </svg>
-      <div className="d-flex align-items-start gap-3 mb-2">
-        {fails && <FailSign size={34} />}
-        {check.state === 'not-checked' && <UncheckedSign size={30} />}
-        <div className="flex-grow-1">
-          <h2 style={{ fontSize: 21 }}>{check.title}</h2>
-          <p className="mb-0" style={{ fontSize: 14, color: 'var(--ink-2)' }}>
-            {check.governs}
-          </p>
-        </div>
-        {check.state !== 'not-checked' && (
-          <div style={{ textAlign: 'right' }}>
-            <b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>
-              {shownRatio(check.ratio)}
-            </b>
-            <div className="note">of what it can take</div>
-          </div>
-        )}
-      </div>
+      <CheckHead fails={fails} check={check} />
       {check.state !== 'not-checked' && (
         <p className="note mb-2">
           Under <b>{check.combination}</b>: <b>{check.place}</b>.
@@ -61,53 +128,7 @@ export function CheckMain() {
       {check.state !== 'not-checked' && <LoadBar ratio={check.ratio} width={520} height={18} />}
       <div className="d-flex gap-3 mt-3 align-items-start">
         <div style={{ flex: '1 1 0', minWidth: 0 }}>
-          {lines.length > 0 && (
-            <ol className="trace" aria-label="Arithmetic">
-              {lines.map((line, i) => (
-                <li key={i}>
-                  <div>
-                    <div className="w">
-                      <span>
-                        {line.label}
-                        {line.verify && (
-                          <>
-                            {' '}
-                            <span
-                              className="verify"
-                              title={`Register item ${line.verify}: a recalled value, to be compared with the standard`}
-                            >
-                              verify {line.verify}
-                            </span>
-                          </>
-                        )}
-                      </span>
-                      <i>{line.clause}</i>
-                    </div>
-                    <div className="x">{written(line)}</div>
-                  </div>
-                  <div className="val">
-                    {sig(line.value)} <small>{line.unit}</small>
-                  </div>
-                </li>
-              ))}
-              {check.state !== 'not-checked' && (
-                <li style={fails ? { background: 'var(--keel-wash)' } : undefined}>
-                  <div>
-                    <div className="w">
-                      <span>Ratio</span>
-                      <i>1.00 or less</i>
-                    </div>
-                    <div className="x">
-                      {sig(check.demand)} ÷ {sig(check.capacity)} {check.unit}
-                    </div>
-                  </div>
-                  <div className="val">
-                    {shownRatio(check.ratio)} {fails && <small>fails</small>}
-                  </div>
-                </li>
-              )}
-            </ol>
-          )}
+          {lines.length > 0 && <Arithmetic lines={lines} check={check} fails={fails} />}
           {!told.fresh && <p className="note">Working out the arithmetic…</p>}
           {verify.length > 0 && (
             <p className="note mt-2">

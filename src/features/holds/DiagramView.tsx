@@ -1,10 +1,82 @@
 'use client'
 import { ROUNDING, IN_PER_FT } from '@/core/units'
-import type { Diagram } from '@/core/result'
+import type { Diagram, LineLoad, PointLoad } from '@/core/result'
 import { sig } from '@/core/result'
 import { Note } from '../drawing'
 
 const width = 300
+/** A load at one place. */
+function PointForce({
+  xAt,
+  point,
+  beamY,
+}: {
+  readonly xAt: (x: number) => number
+  readonly point: PointLoad
+  readonly beamY: number
+}) {
+  return (
+    <g>
+      <line
+        x1={xAt(point.atIn)}
+        x2={xAt(point.atIn)}
+        y1={point.lb < 0 ? beamY + 40 : 24}
+        y2={point.lb < 0 ? beamY + 12 : beamY - 4}
+        stroke="var(--ink)"
+        strokeWidth={2}
+      />
+      <path
+        d={
+          point.lb < 0
+            ? `M${xAt(point.atIn) - 4} ${beamY + 18}L${xAt(point.atIn)} ${beamY + 10}L${xAt(point.atIn) + 4} ` +
+              `${beamY + 18}`
+            : `M${xAt(point.atIn) - 4} ${beamY - 10}L${xAt(point.atIn)} ${beamY - 2}L${xAt(point.atIn) + 4} ` +
+              `${beamY - 10}`
+        }
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2}
+      />
+      <Note x={xAt(point.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
+        {point.name ?? ''}
+      </Note>
+    </g>
+  )
+}
+
+/** A load along the member, as an area. */
+function LoadShape({
+  i,
+  up,
+  xAt,
+  line,
+  beamY,
+  high,
+}: {
+  readonly i: number
+  readonly up: boolean
+  readonly xAt: (x: number) => number
+  readonly line: LineLoad
+  readonly beamY: number
+  readonly high: (value: number) => number
+}) {
+  return (
+    <g>
+      <path
+        d={
+          up
+            ? `M${xAt(line.fromIn)} ${beamY + 10}V${beamY + 10 + high(line.startLbIn)}L${xAt(line.toIn)} ` +
+              `${beamY + 10 + high(line.endLbIn)}V${beamY + 10}Z`
+            : `M${xAt(line.fromIn)} ${beamY - 2}V${beamY - 2 - high(line.startLbIn)}L${xAt(line.toIn)} ` +
+              `${beamY - 2 - high(line.endLbIn)}V${beamY - 2}Z`
+        }
+        fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'}
+        stroke="var(--galv-3)"
+      />
+    </g>
+  )
+}
+
 /** Load, shear and moment of one member, drawn as it lies: a beam from the left, a post from the ground up. */
 export function DiagramView({ diagram, title }: { readonly diagram: Diagram; readonly title: string }) {
   const left = 16
@@ -37,21 +109,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
         {diagram.lines.map((line, i) => {
           const up = line.startLbIn + line.endLbIn < 0
           const high = (value: number) => 8 + (Math.abs(value) / most) * 22
-          return (
-            <g key={i}>
-              <path
-                d={
-                  up
-                    ? `M${xAt(line.fromIn)} ${beamY + 10}V${beamY + 10 + high(line.startLbIn)}L${xAt(line.toIn)} ` +
-                      `${beamY + 10 + high(line.endLbIn)}V${beamY + 10}Z`
-                    : `M${xAt(line.fromIn)} ${beamY - 2}V${beamY - 2 - high(line.startLbIn)}L${xAt(line.toIn)} ` +
-                      `${beamY - 2 - high(line.endLbIn)}V${beamY - 2}Z`
-                }
-                fill={i === 0 ? 'var(--sheet)' : 'var(--galv-1)'}
-                stroke="var(--galv-3)"
-              />
-            </g>
-          )
+          return <LoadShape key={i} i={i} up={up} xAt={xAt} line={line} beamY={beamY} high={high} />
         })}
         {diagram.lines[0] && (
           <Note x={xAt(diagram.lengthIn / 2)} y={14} size={12} anchor="middle" fill="var(--ink-2)">
@@ -65,31 +123,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
           </Note>
         )}
         {diagram.points.map((point, i) => (
-          <g key={i}>
-            <line
-              x1={xAt(point.atIn)}
-              x2={xAt(point.atIn)}
-              y1={point.lb < 0 ? beamY + 40 : 24}
-              y2={point.lb < 0 ? beamY + 12 : beamY - 4}
-              stroke="var(--ink)"
-              strokeWidth={2}
-            />
-            <path
-              d={
-                point.lb < 0
-                  ? `M${xAt(point.atIn) - 4} ${beamY + 18}L${xAt(point.atIn)} ${beamY + 10}L${xAt(point.atIn) + 4} ` +
-                    `${beamY + 18}`
-                  : `M${xAt(point.atIn) - 4} ${beamY - 10}L${xAt(point.atIn)} ${beamY - 2}L${xAt(point.atIn) + 4} ` +
-                    `${beamY - 10}`
-              }
-              fill="none"
-              stroke="var(--ink)"
-              strokeWidth={2}
-            />
-            <Note x={xAt(point.atIn)} y={22} size={12} weight={600} anchor="middle" halo="var(--paper)">
-              {point.name ?? ''}
-            </Note>
-          </g>
+          <PointForce key={i} xAt={xAt} point={point} beamY={beamY} />
         ))}
         <rect x={left - 2} y={beamY} width={run + 4} height={9} fill="url(#wood)" stroke="var(--lumber-4)" />
         {diagram.supportsIn.map((supportIn, i) =>

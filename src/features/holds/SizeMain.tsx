@@ -1,13 +1,14 @@
 'use client'
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { BOARD_SIZES, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
-import { shownRatio } from '@/core/result'
-import { partWords, type Proposal } from '@/core/sizing'
+import { BOARD_SIZES, type Job, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
+import { type Issue, shownRatio } from '@/core/result'
+import { partWords, type SizingReport, type Proposal } from '@/core/sizing'
 import { formatLength, IN_PER_FT } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { FailSign, HoldSign, LengthField, OptionalLengthField, ToggleField } from '@/ui'
 import { sortChecks, useDoc, useRun } from '../job'
 import { dollars } from './FixTable'
+import type { ShownDerived, CheckSummary } from '../../core/derive'
 
 const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [
   ['bays', 'bays'],
@@ -74,6 +75,328 @@ function headOf(proposal: Proposal, i: number, all: readonly Proposal[]): string
   return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
 }
 
+/** Cost against bay spacing. */
+function BayCostChart({ value }: { readonly value: SizingReport }) {
+  return (
+    <figure className="mt-3" aria-label="Cost against bay spacing">
+      <figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
+      <ResponsiveContainer width="100%" height={170}>
+        <LineChart
+          data={value.byBays.map((byBay) => ({ bay: byBay.bayIn / IN_PER_FT, cost: Math.round(byBay.cost) }))}
+          margin={{ left: 8, right: 20, top: 8 }}
+        >
+          <CartesianGrid stroke="var(--galv-2)" />
+          <XAxis
+            dataKey="bay"
+            type="number"
+            domain={['dataMin - 0.3', 'dataMax + 0.3']}
+            unit="′"
+            tickFormatter={(value: number) => value.toFixed(1)}
+          />
+          <YAxis
+            domain={['auto', 'auto']}
+            tickFormatter={(value: number) => `$${value.toLocaleString('en-US')}`}
+            width={70}
+          />
+          <Tooltip
+            formatter={(valueType) => dollars(Number(valueType))}
+            labelFormatter={(value) => `${Number(value).toFixed(2)}′ bays`}
+          />
+          <Line
+            dataKey="cost"
+            stroke="#10272B"
+            strokeWidth={2.4}
+            dot={{ r: 4, fill: '#10272B' }}
+            isAnimationActive={false}
+          />
+        </LineChart>
+      </ResponsiveContainer>
+    </figure>
+  )
+}
+
+/** The proposals side by side with what is drawn. */
+function ProposalTable({
+  value,
+  derived,
+  drawn,
+  tightest,
+  take,
+}: {
+  readonly value: SizingReport
+  readonly derived: ShownDerived
+  readonly drawn: readonly (readonly [string, string])[]
+  readonly tightest: CheckSummary
+  readonly take: (proposal: Proposal) => readonly Issue[]
+}) {
+  return (
+    <table className="tb" aria-label="Proposals">
+      <thead>
+        <tr>
+          <th />
+          <th>as drawn</th>
+          {value.proposals.map((proposal, i) => (
+            <th key={proposal.key}>{headOf(proposal, i, value.proposals)}</th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <td>Bays</td>
+          <td>
+            {derived.grid.baysIn.length} @ {formatLength(derived.grid.baysIn[0])}
+          </td>
+          {value.proposals.map((proposal) => (
+            <td key={proposal.key}>
+              <b>
+                {proposal.bays} @ {formatLength(proposal.bayIn)}
+              </b>
+            </td>
+          ))}
+        </tr>
+        {[...new Set(value.proposals.flatMap((proposal) => proposal.words.map((word) => word[0])))].map((part) => (
+          <tr key={part}>
+            <td>{part[0].toUpperCase() + part.slice(1)}</td>
+            <td style={{ whiteSpace: 'normal' }}>{drawn.find((pair) => pair[0] === part)?.[1] ?? '–'}</td>
+            {value.proposals.map((proposal) => (
+              <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
+                {proposal.words.find((word) => word[0] === part)?.[1] ?? '–'}
+              </td>
+            ))}
+          </tr>
+        ))}
+        <tr>
+          <td>Cost by the price list</td>
+          <td>
+            <b>{dollars(derived.takeoff.totalCost)}</b>
+          </td>
+          {value.proposals.map((proposal) => (
+            <td key={proposal.key}>
+              <b>{dollars(proposal.cost)}</b>
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <td>Boards</td>
+          <td>{derived.takeoff.boards}</td>
+          {value.proposals.map((proposal) => (
+            <td key={proposal.key}>{proposal.boards}</td>
+          ))}
+        </tr>
+        <tr>
+          <td>Heaviest stick, wet</td>
+          <td>
+            {Math.round(derived.takeoff.heaviestLb)} lb, {derived.takeoff.heaviest}
+          </td>
+          {value.proposals.map((proposal) => (
+            <td key={proposal.key}>
+              {Math.round(proposal.heaviestLb)} lb, {proposal.heaviest}
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <td>Tightest check</td>
+          <td style={{ whiteSpace: 'normal' }}>
+            {tightest && tightest.state !== 'not-checked' ? `${shownRatio(tightest.ratio)} ${tightest.title}` : '–'}
+          </td>
+          {value.proposals.map((proposal) => (
+            <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
+              {proposal.tightest ? `${shownRatio(proposal.tightest.ratio)} ${proposal.tightest.title}` : '–'}
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <td>Fails, not checked</td>
+          <td>
+            {derived.tally.fails}, {derived.tally.notChecked}
+          </td>
+          {value.proposals.map((proposal) => (
+            <td key={proposal.key}>
+              {proposal.fails ? (
+                <>
+                  <FailSign size={12} /> {proposal.fails}
+                </>
+              ) : (
+                <>
+                  <HoldSign size={12} /> 0
+                </>
+              )}
+              , {proposal.notChecked}
+            </td>
+          ))}
+        </tr>
+        <tr>
+          <td />
+          <td />
+          {value.proposals.map((proposal, i) => (
+            <td key={proposal.key} style={{ height: 38 }}>
+              <button
+                type="button"
+                className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
+                onClick={() => take(proposal)}
+              >
+                Use this
+              </button>
+            </td>
+          ))}
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+/** Starting, stopping and following the search. */
+function SearchBar({
+  run,
+  job,
+  derived,
+  value,
+}: {
+  readonly run: ReturnType<typeof useRun<'size'>>
+  readonly job: Job
+  readonly derived: ShownDerived
+  readonly value: SizingReport | null
+}) {
+  return (
+    <div className="d-flex align-items-center gap-3 my-3">
+      {run.progress ? (
+        <button type="button" className="btn btn-light" onClick={run.stop}>
+          Stop
+        </button>
+      ) : (
+        <button type="button" className="btn btn-primary" onClick={() => run.start(job)} disabled={!derived.site}>
+          Size it for me
+        </button>
+      )}
+      {run.progress && (
+        <>
+          <progress max={run.progress.of} value={run.progress.done} style={{ width: 220 }} aria-label="Search" />
+          <span className="note">{run.progress.saying}</span>
+        </>
+      )}
+      {!derived.site && <span className="note">Enter the site’s hazards first.</span>}
+      {run.fault && (
+        <span className="note" role="alert">
+          The search stopped: {run.fault}. Nothing was changed.
+        </span>
+      )}
+      {value && (
+        <span className="note" role="status">
+          {value.alternatives.toLocaleString('en-US')} complete alternatives covered by judging{' '}
+          {value.partsJudged.toLocaleString('en-US')} choices of parts.
+        </span>
+      )}
+    </div>
+  )
+}
+
+/** What stays as it is, and what is on the yard's list. */
+function ListsAndLocks({
+  sizing,
+  put,
+  job,
+}: {
+  readonly sizing: Job['sizing']
+  readonly put: <K extends keyof Sizing>(
+    key: K,
+    label: string,
+  ) => (value: Sizing[K], gesture?: string) => readonly Issue[]
+  readonly job: Job
+}) {
+  return (
+    <div style={{ flex: 1 }}>
+      <p className="note mb-1">Leave as they are:</p>
+      <div className="d-flex flex-wrap gap-1 mb-2">
+        {LOCKS.map(([key, name]) => (
+          <button
+            key={key}
+            type="button"
+            className="btn btn-light btn-sm"
+            aria-pressed={sizing.locked.includes(key)}
+            style={sizing.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined}
+            onClick={() => put('locked', `leave ${name}`)(flip(sizing.locked, key))}
+          >
+            {name}
+          </button>
+        ))}
+      </div>
+      <YardList
+        of="Posts"
+        choices={POST_SECTIONS.filter((section) => section !== 'glulam').map((section) => [
+          section,
+          postSize({ section: section }).label,
+        ])}
+        on={sizing.sections}
+        onFlip={(value) => put('sections', 'posts on the list')(value)}
+      />
+      <YardList
+        of="Boards"
+        choices={BOARD_SIZES.map((size) => [size, size.replace('x', '×')])}
+        on={sizing.boards}
+        onFlip={(value) => put('boards', 'boards on the list')(value)}
+      />
+      <YardList
+        of="Lumber"
+        choices={[...LUMBERS, ...job.building.grades.map((grade) => grade.id)].map((text) => [text, text])}
+        on={sizing.lumbers}
+        onFlip={(value) => put('lumbers', 'lumber on the list')(value)}
+      />
+    </div>
+  )
+}
+
+/** Bays that are tried, and one that is preferred. */
+function BayLimits({
+  sizing,
+  put,
+  done,
+}: {
+  readonly sizing: Job['sizing']
+  readonly put: <K extends keyof Sizing>(
+    key: K,
+    label: string,
+  ) => (value: Sizing[K], gesture?: string) => readonly Issue[]
+  readonly done: () => void
+}) {
+  return (
+    <div style={{ width: 250 }}>
+      <LengthField
+        label="Narrowest bay"
+        name="bayMinIn"
+        value={sizing.bayMinIn}
+        onChange={put('bayMinIn', 'narrowest bay')}
+        onDone={done}
+      />
+      <LengthField
+        label="Widest bay"
+        name="sizeBayMaxIn"
+        value={sizing.bayMaxIn}
+        onChange={put('bayMaxIn', 'widest bay')}
+        onDone={done}
+      />
+      <OptionalLengthField
+        label="Preferred bay"
+        empty="none"
+        value={sizing.preferBayIn}
+        onChange={put('preferBayIn', 'preferred bay')}
+        onDone={done}
+      />
+      <LengthField
+        label="Widest girt space"
+        feet={false}
+        value={sizing.maxGapIn}
+        onChange={put('maxGapIn', 'widest girt space')}
+        onDone={done}
+      />
+      <ToggleField
+        label="Same girts on all walls"
+        value={sizing.sameGirts}
+        onChange={(value) => put('sameGirts', 'same girts')(value)}
+      />
+    </div>
+  )
+}
+
 /**
  * ‘Size it for me’: limits, a search with progress, and the best few side by side. One click takes one; undo brings the
  * old one back.
@@ -103,109 +426,10 @@ export function SizeMain() {
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex gap-4 align-items-start">
-        <div style={{ width: 250 }}>
-          <LengthField
-            label="Narrowest bay"
-            name="bayMinIn"
-            value={sizing.bayMinIn}
-            onChange={put('bayMinIn', 'narrowest bay')}
-            onDone={done}
-          />
-          <LengthField
-            label="Widest bay"
-            name="sizeBayMaxIn"
-            value={sizing.bayMaxIn}
-            onChange={put('bayMaxIn', 'widest bay')}
-            onDone={done}
-          />
-          <OptionalLengthField
-            label="Preferred bay"
-            empty="none"
-            value={sizing.preferBayIn}
-            onChange={put('preferBayIn', 'preferred bay')}
-            onDone={done}
-          />
-          <LengthField
-            label="Widest girt space"
-            feet={false}
-            value={sizing.maxGapIn}
-            onChange={put('maxGapIn', 'widest girt space')}
-            onDone={done}
-          />
-          <ToggleField
-            label="Same girts on all walls"
-            value={sizing.sameGirts}
-            onChange={(value) => put('sameGirts', 'same girts')(value)}
-          />
-        </div>
-        <div style={{ flex: 1 }}>
-          <p className="note mb-1">Leave as they are:</p>
-          <div className="d-flex flex-wrap gap-1 mb-2">
-            {LOCKS.map(([key, name]) => (
-              <button
-                key={key}
-                type="button"
-                className="btn btn-light btn-sm"
-                aria-pressed={sizing.locked.includes(key)}
-                style={sizing.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined}
-                onClick={() => put('locked', `leave ${name}`)(flip(sizing.locked, key))}
-              >
-                {name}
-              </button>
-            ))}
-          </div>
-          <YardList
-            of="Posts"
-            choices={POST_SECTIONS.filter((section) => section !== 'glulam').map((section) => [
-              section,
-              postSize({ section: section }).label,
-            ])}
-            on={sizing.sections}
-            onFlip={(value) => put('sections', 'posts on the list')(value)}
-          />
-          <YardList
-            of="Boards"
-            choices={BOARD_SIZES.map((size) => [size, size.replace('x', '×')])}
-            on={sizing.boards}
-            onFlip={(value) => put('boards', 'boards on the list')(value)}
-          />
-          <YardList
-            of="Lumber"
-            choices={[...LUMBERS, ...job.building.grades.map((grade) => grade.id)].map((text) => [text, text])}
-            on={sizing.lumbers}
-            onFlip={(value) => put('lumbers', 'lumber on the list')(value)}
-          />
-        </div>
+        <BayLimits sizing={sizing} put={put} done={done} />
+        <ListsAndLocks sizing={sizing} put={put} job={job} />
       </div>
-      <div className="d-flex align-items-center gap-3 my-3">
-        {run.progress ? (
-          <button type="button" className="btn btn-light" onClick={run.stop}>
-            Stop
-          </button>
-        ) : (
-          <button type="button" className="btn btn-primary" onClick={() => run.start(job)} disabled={!derived.site}>
-            Size it for me
-          </button>
-        )}
-        {run.progress && (
-          <>
-            <progress max={run.progress.of} value={run.progress.done} style={{ width: 220 }} aria-label="Search" />
-            <span className="note">{run.progress.saying}</span>
-          </>
-        )}
-        {!derived.site && <span className="note">Enter the site’s hazards first.</span>}
-        {run.fault && (
-          <span className="note" role="alert">
-            The search stopped: {run.fault}. Nothing was changed.
-          </span>
-        )}
-        {value && (
-          <span className="note" role="status">
-            {value.alternatives.toLocaleString('en-US')} complete alternatives covered by judging{' '}
-            {value.partsJudged.toLocaleString('en-US')} choices of parts.
-          </span>
-        )}
-      </div>
+      <SearchBar run={run} job={job} derived={derived} value={value} />
       {value?.trouble && (
         <div className="caution" role="alert">
           <b>Nothing on the list holds.</b> {value.trouble}
@@ -219,158 +443,8 @@ export function SizeMain() {
               with them: search again.
             </div>
           )}
-          <table className="tb" aria-label="Proposals">
-            <thead>
-              <tr>
-                <th />
-                <th>as drawn</th>
-                {value.proposals.map((proposal, i) => (
-                  <th key={proposal.key}>{headOf(proposal, i, value.proposals)}</th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              <tr>
-                <td>Bays</td>
-                <td>
-                  {derived.grid.baysIn.length} @ {formatLength(derived.grid.baysIn[0])}
-                </td>
-                {value.proposals.map((proposal) => (
-                  <td key={proposal.key}>
-                    <b>
-                      {proposal.bays} @ {formatLength(proposal.bayIn)}
-                    </b>
-                  </td>
-                ))}
-              </tr>
-              {[...new Set(value.proposals.flatMap((proposal) => proposal.words.map((word) => word[0])))].map(
-                (part) => (
-                  <tr key={part}>
-                    <td>{part[0].toUpperCase() + part.slice(1)}</td>
-                    <td style={{ whiteSpace: 'normal' }}>{drawn.find((pair) => pair[0] === part)?.[1] ?? '–'}</td>
-                    {value.proposals.map((proposal) => (
-                      <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
-                        {proposal.words.find((word) => word[0] === part)?.[1] ?? '–'}
-                      </td>
-                    ))}
-                  </tr>
-                ),
-              )}
-              <tr>
-                <td>Cost by the price list</td>
-                <td>
-                  <b>{dollars(derived.takeoff.totalCost)}</b>
-                </td>
-                {value.proposals.map((proposal) => (
-                  <td key={proposal.key}>
-                    <b>{dollars(proposal.cost)}</b>
-                  </td>
-                ))}
-              </tr>
-              <tr>
-                <td>Boards</td>
-                <td>{derived.takeoff.boards}</td>
-                {value.proposals.map((proposal) => (
-                  <td key={proposal.key}>{proposal.boards}</td>
-                ))}
-              </tr>
-              <tr>
-                <td>Heaviest stick, wet</td>
-                <td>
-                  {Math.round(derived.takeoff.heaviestLb)} lb, {derived.takeoff.heaviest}
-                </td>
-                {value.proposals.map((proposal) => (
-                  <td key={proposal.key}>
-                    {Math.round(proposal.heaviestLb)} lb, {proposal.heaviest}
-                  </td>
-                ))}
-              </tr>
-              <tr>
-                <td>Tightest check</td>
-                <td style={{ whiteSpace: 'normal' }}>
-                  {tightest && tightest.state !== 'not-checked'
-                    ? `${shownRatio(tightest.ratio)} ${tightest.title}`
-                    : '–'}
-                </td>
-                {value.proposals.map((proposal) => (
-                  <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
-                    {proposal.tightest ? `${shownRatio(proposal.tightest.ratio)} ${proposal.tightest.title}` : '–'}
-                  </td>
-                ))}
-              </tr>
-              <tr>
-                <td>Fails, not checked</td>
-                <td>
-                  {derived.tally.fails}, {derived.tally.notChecked}
-                </td>
-                {value.proposals.map((proposal) => (
-                  <td key={proposal.key}>
-                    {proposal.fails ? (
-                      <>
-                        <FailSign size={12} /> {proposal.fails}
-                      </>
-                    ) : (
-                      <>
-                        <HoldSign size={12} /> 0
-                      </>
-                    )}
-                    , {proposal.notChecked}
-                  </td>
-                ))}
-              </tr>
-              <tr>
-                <td />
-                <td />
-                {value.proposals.map((proposal, i) => (
-                  <td key={proposal.key} style={{ height: 38 }}>
-                    <button
-                      type="button"
-                      className={i === 0 ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
-                      onClick={() => take(proposal)}
-                    >
-                      Use this
-                    </button>
-                  </td>
-                ))}
-              </tr>
-            </tbody>
-          </table>
-          {value.byBays.length > 1 && (
-            <figure className="mt-3" aria-label="Cost against bay spacing">
-              <figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
-              <ResponsiveContainer width="100%" height={170}>
-                <LineChart
-                  data={value.byBays.map((byBay) => ({ bay: byBay.bayIn / IN_PER_FT, cost: Math.round(byBay.cost) }))}
-                  margin={{ left: 8, right: 20, top: 8 }}
-                >
-                  <CartesianGrid stroke="var(--galv-2)" />
-                  <XAxis
-                    dataKey="bay"
-                    type="number"
-                    domain={['dataMin - 0.3', 'dataMax + 0.3']}
-                    unit="′"
-                    tickFormatter={(value: number) => value.toFixed(1)}
-                  />
-                  <YAxis
-                    domain={['auto', 'auto']}
-                    tickFormatter={(value: number) => `$${value.toLocaleString('en-US')}`}
-                    width={70}
-                  />
-                  <Tooltip
-                    formatter={(valueType) => dollars(Number(valueType))}
-                    labelFormatter={(value) => `${Number(value).toFixed(2)}′ bays`}
-                  />
-                  <Line
-                    dataKey="cost"
-                    stroke="#10272B"
-                    strokeWidth={2.4}
-                    dot={{ r: 4, fill: '#10272B' }}
-                    isAnimationActive={false}
-                  />
-                </LineChart>
-              </ResponsiveContainer>
-            </figure>
-          )}
+          <ProposalTable value={value} derived={derived} drawn={drawn} tightest={tightest} take={take} />
+          {value.byBays.length > 1 && <BayCostChart value={value} />}
           <p className="note mt-2">{value.why}</p>
         </>
       )}

@@ -1,11 +1,12 @@
 'use client'
 import { FT3_PER_YD3 } from '@/core/units'
-import { kindName } from '@/core/derive'
-import { concreteOrder } from '@/core/quantities'
-import type { Fieldwork } from '@/core/model'
+import { kindName, type ShownDerived, type Takeoff } from '@/core/derive'
+import { type ConcreteOrder, concreteOrder } from '@/core/quantities'
+import type { Fieldwork, Job } from '@/core/model'
 import { ChoiceField, Measure, NumberField } from '@/ui'
 import { useLog } from '../field'
 import { useDoc } from '../job'
+import type { Issue } from '@/core/result'
 
 const BY = [
   { value: 'mixer', label: 'in a mixer' },
@@ -13,6 +14,182 @@ const BY = [
   { value: 'hand', label: 'in a tub' },
 ] as const
 const BAGS = (['80', '60', '50', '40'] as const).map((value) => ({ value, label: `${value} lb` }))
+
+/** What to order. */
+function OrderTable({
+  order,
+  rest,
+  concrete,
+  takeoff,
+}: {
+  readonly order: ConcreteOrder
+  readonly rest: ConcreteOrder
+  readonly concrete: Job['fieldwork']['concrete']
+  readonly takeoff: Takeoff
+}) {
+  return (
+    <table className="tb mt-3" style={{ maxWidth: 620 }} aria-label="Concrete order">
+      <thead>
+        <tr>
+          <th>order</th>
+          <th className="n">all holes</th>
+          <th className="n">not yet poured</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr>
+          <td>Volume with 10% over-dig</td>
+          <td className="n">{order.yd3.toFixed(2)} yd³</td>
+          <td className="n">{rest.yd3.toFixed(2)} yd³</td>
+        </tr>
+        {concrete.by === 'truck' ? (
+          <tr>
+            <td>
+              <b>Truck</b>
+            </td>
+            <td className="n" data-order="truck">
+              {order.truckYd3.toFixed(2)} yd³
+            </td>
+            <td className="n">{rest.truckYd3.toFixed(2)} yd³</td>
+          </tr>
+        ) : (
+          <>
+            <tr>
+              <td>
+                <b>
+                  Bags of {concrete.bagLb} lb, with {order.spareBags} spare
+                </b>
+              </td>
+              <td className="n" data-order="bags">
+                {order.bagsInAll}
+              </td>
+              <td className="n">{rest.bagsInAll}</td>
+            </tr>
+            <tr>
+              <td>Loads of {order.bagsALoad} bags</td>
+              <td className="n">{order.loads}</td>
+              <td className="n">{rest.loads}</td>
+            </tr>
+            <tr>
+              <td>They weigh</td>
+              <td className="n">{order.bagsWeighLb.toLocaleString('en-US')} lb</td>
+              <td className="n">{rest.bagsWeighLb.toLocaleString('en-US')} lb</td>
+            </tr>
+          </>
+        )}
+        <tr>
+          <td>Augered, in the ground</td>
+          <td className="n">{(takeoff.augerFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
+          <td />
+        </tr>
+        <tr>
+          <td>Loose earth left over, a quarter swollen</td>
+          <td className="n">{(takeoff.spoilFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
+          <td />
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+/** Concrete of each kind of hole. */
+function PerHole({ derived }: { readonly derived: ShownDerived }) {
+  return (
+    <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Concrete per hole">
+      <thead>
+        <tr>
+          <th>holes</th>
+          <th className="n">count</th>
+          <th className="n">pad</th>
+          <th className="n">collar or pier</th>
+          <th className="n">each, net</th>
+          <th className="n">all, net</th>
+        </tr>
+      </thead>
+      <tbody>
+        {derived.holes.map((hole) => (
+          <tr key={hole.kind}>
+            <td>
+              {kindName(hole.kind)}, <Measure inches={hole.diameterIn} feet={false} /> across
+            </td>
+            <td className="n">{hole.postIds.length}</td>
+            <td className="n">{hole.volumes.padFt3.toFixed(2)}</td>
+            <td className="n">{(hole.volumes.collarFt3 + hole.volumes.pierFt3).toFixed(2)}</td>
+            <td className="n">{hole.volumes.concreteFt3.toFixed(2)} ft³</td>
+            <td className="n">{(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} ft³</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** How the concrete is mixed and bought. */
+function MixFields({
+  concrete,
+  put,
+  done,
+}: {
+  readonly concrete: Job['fieldwork']['concrete']
+  readonly put: <K extends keyof Fieldwork['concrete']>(
+    key: K,
+    name: string,
+  ) => (value: Fieldwork['concrete'][K], gesture?: string) => readonly Issue[]
+  readonly done: () => void
+}) {
+  return (
+    <div className="fields" style={{ maxWidth: 620 }}>
+      <ChoiceField
+        label="Mixed"
+        value={concrete.by}
+        choices={BY}
+        onChange={(value) => {
+          put('by', 'way of mixing')(value)
+        }}
+      />
+      {concrete.by !== 'truck' && (
+        <ChoiceField
+          label="Bags"
+          value={String(concrete.bagLb) as '80'}
+          choices={BAGS}
+          onChange={(value) => {
+            put('bagLb', 'bag size')(Number(value) as 80)
+          }}
+        />
+      )}
+      {concrete.by === 'mixer' && (
+        <NumberField
+          label="A mixer load takes"
+          name="mixerFt3"
+          unit="ft³"
+          value={concrete.mixerFt3}
+          onChange={put('mixerFt3', 'mixer load')}
+          onDone={done}
+        />
+      )}
+      {concrete.by === 'truck' ? (
+        <NumberField
+          label="Plant’s smallest load"
+          name="plantMinYd3"
+          unit="yd³"
+          value={concrete.plantMinYd3}
+          onChange={put('plantMinYd3', 'smallest load')}
+          onDone={done}
+        />
+      ) : (
+        <NumberField
+          label="A spare bag for every"
+          name="spareEvery"
+          unit="holes"
+          whole
+          value={concrete.spareEvery}
+          onChange={put('spareEvery', 'spare rule')}
+          onDone={done}
+        />
+      )}
+    </div>
+  )
+}
 
 /** Concrete to order, by the crew's way of mixing: per kind of hole, in all, spares, loads, spoil. */
 export function Concrete() {
@@ -37,143 +214,9 @@ export function Concrete() {
       )
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <div className="fields" style={{ maxWidth: 620 }}>
-        <ChoiceField
-          label="Mixed"
-          value={concrete.by}
-          choices={BY}
-          onChange={(value) => {
-            put('by', 'way of mixing')(value)
-          }}
-        />
-        {concrete.by !== 'truck' && (
-          <ChoiceField
-            label="Bags"
-            value={String(concrete.bagLb) as '80'}
-            choices={BAGS}
-            onChange={(value) => {
-              put('bagLb', 'bag size')(Number(value) as 80)
-            }}
-          />
-        )}
-        {concrete.by === 'mixer' && (
-          <NumberField
-            label="A mixer load takes"
-            name="mixerFt3"
-            unit="ft³"
-            value={concrete.mixerFt3}
-            onChange={put('mixerFt3', 'mixer load')}
-            onDone={done}
-          />
-        )}
-        {concrete.by === 'truck' ? (
-          <NumberField
-            label="Plant’s smallest load"
-            name="plantMinYd3"
-            unit="yd³"
-            value={concrete.plantMinYd3}
-            onChange={put('plantMinYd3', 'smallest load')}
-            onDone={done}
-          />
-        ) : (
-          <NumberField
-            label="A spare bag for every"
-            name="spareEvery"
-            unit="holes"
-            whole
-            value={concrete.spareEvery}
-            onChange={put('spareEvery', 'spare rule')}
-            onDone={done}
-          />
-        )}
-      </div>
-      <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Concrete per hole">
-        <thead>
-          <tr>
-            <th>holes</th>
-            <th className="n">count</th>
-            <th className="n">pad</th>
-            <th className="n">collar or pier</th>
-            <th className="n">each, net</th>
-            <th className="n">all, net</th>
-          </tr>
-        </thead>
-        <tbody>
-          {derived.holes.map((hole) => (
-            <tr key={hole.kind}>
-              <td>
-                {kindName(hole.kind)}, <Measure inches={hole.diameterIn} feet={false} /> across
-              </td>
-              <td className="n">{hole.postIds.length}</td>
-              <td className="n">{hole.volumes.padFt3.toFixed(2)}</td>
-              <td className="n">{(hole.volumes.collarFt3 + hole.volumes.pierFt3).toFixed(2)}</td>
-              <td className="n">{hole.volumes.concreteFt3.toFixed(2)} ft³</td>
-              <td className="n">{(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} ft³</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <table className="tb mt-3" style={{ maxWidth: 620 }} aria-label="Concrete order">
-        <thead>
-          <tr>
-            <th>order</th>
-            <th className="n">all holes</th>
-            <th className="n">not yet poured</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr>
-            <td>Volume with 10% over-dig</td>
-            <td className="n">{order.yd3.toFixed(2)} yd³</td>
-            <td className="n">{rest.yd3.toFixed(2)} yd³</td>
-          </tr>
-          {concrete.by === 'truck' ? (
-            <tr>
-              <td>
-                <b>Truck</b>
-              </td>
-              <td className="n" data-order="truck">
-                {order.truckYd3.toFixed(2)} yd³
-              </td>
-              <td className="n">{rest.truckYd3.toFixed(2)} yd³</td>
-            </tr>
-          ) : (
-            <>
-              <tr>
-                <td>
-                  <b>
-                    Bags of {concrete.bagLb} lb, with {order.spareBags} spare
-                  </b>
-                </td>
-                <td className="n" data-order="bags">
-                  {order.bagsInAll}
-                </td>
-                <td className="n">{rest.bagsInAll}</td>
-              </tr>
-              <tr>
-                <td>Loads of {order.bagsALoad} bags</td>
-                <td className="n">{order.loads}</td>
-                <td className="n">{rest.loads}</td>
-              </tr>
-              <tr>
-                <td>They weigh</td>
-                <td className="n">{order.bagsWeighLb.toLocaleString('en-US')} lb</td>
-                <td className="n">{rest.bagsWeighLb.toLocaleString('en-US')} lb</td>
-              </tr>
-            </>
-          )}
-          <tr>
-            <td>Augered, in the ground</td>
-            <td className="n">{(takeoff.augerFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
-            <td />
-          </tr>
-          <tr>
-            <td>Loose earth left over, a quarter swollen</td>
-            <td className="n">{(takeoff.spoilFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
-            <td />
-          </tr>
-        </tbody>
-      </table>
+      <MixFields concrete={concrete} put={put} done={done} />
+      <PerHole derived={derived} />
+      <OrderTable order={order} rest={rest} concrete={concrete} takeoff={takeoff} />
       {order.say.map((text) => (
         <p key={text} className="note mt-1 mb-0">
           {text}

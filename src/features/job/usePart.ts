@@ -3,15 +3,15 @@ import type { Building } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { useDoc } from './store'
 
-type Put<P> = <F extends keyof P & string>(
+export type PutPart<P> = <F extends keyof P & string>(
   field: F,
   label: string,
 ) => (value: P[F], gesture?: string) => readonly Issue[]
 
 /** One part of the building and a way to set its fields, each field's typing one undo. */
-export function usePart<K extends keyof Building>(key: K): readonly [Building[K], Put<Building[K]>] {
+export function usePart<K extends keyof Building>(key: K): readonly [Building[K], PutPart<Building[K]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K]> = (field, label) => (value, gesture) =>
+  const put: PutPart<Building[K]> = (field, label) => (value, gesture) =>
     edit(
       label,
       (job) => ({
@@ -27,9 +27,9 @@ export function usePart<K extends keyof Building>(key: K): readonly [Building[K]
 export function useSubPart<K extends 'roof' | 'joints', S extends keyof Building[K] & string>(
   key: K,
   sub: S,
-): readonly [Building[K][S], Put<Building[K][S]>] {
+): readonly [Building[K][S], PutPart<Building[K][S]>] {
   const { job, edit } = useDoc()
-  const put: Put<Building[K][S]> = (field, label) => (value, gesture) =>
+  const put: PutPart<Building[K][S]> = (field, label) => (value, gesture) =>
     edit(
       label,
       (job) => ({

@@ -1,13 +1,90 @@
 'use client'
-import { footDifferences, girtFromGap, plannedFootIn } from '@/core/field'
+import { type Difference, footDifferences, girtFromGap, plannedFootIn } from '@/core/field'
 import { POST_STATES, type PostState } from '@/core/field'
 import { FailSign, Measure, OptionalLengthField } from '@/ui'
 import { Note, useSize, Wax } from '../drawing'
 import { useLog, useMeasured } from '../field'
-import { useDoc, useJob } from '../job'
+import { type Picked, useDoc, useJob } from '../job'
+import type { RefObject } from 'react'
 
 /** Play left at each end of a girt set between posts, inches in all. */
 const PLAY_IN = 1 / 8
+
+/** Feet as built against the plan. */
+function FeetChart({
+  ref,
+  mid,
+  width,
+  diffs,
+  xAt,
+  most,
+  row,
+  pick,
+  picked,
+}: {
+  readonly ref: RefObject<SVGSVGElement | null>
+  readonly mid: 92
+  readonly width: number
+  readonly diffs: Difference[]
+  readonly xAt: (i: number) => number
+  readonly most: number
+  readonly row: readonly string[]
+  readonly pick: (partial: Partial<Picked>) => void
+  readonly picked: string | null
+}) {
+  return (
+    <svg ref={ref} width="100%" height={190} role="img" aria-label="Feet as built against the plan">
+      <Wax x1={20} y1={mid} x2={width - 20} y2={mid} color="var(--galv-4)" width={3} />
+      {diffs.map((diff, i) =>
+        diff.byIn === null ? (
+          <Note key={diff.id} x={xAt(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
+            not read
+          </Note>
+        ) : (
+          <g key={diff.id}>
+            <line
+              x1={xAt(i)}
+              x2={xAt(i)}
+              y1={mid}
+              y2={mid - (diff.byIn / most) * 56}
+              stroke="var(--burr)"
+              strokeWidth={7}
+            />
+            <foreignObject
+              x={xAt(i) - 44}
+              y={diff.byIn >= 0 ? mid - (diff.byIn / most) * 56 - 24 : mid - (diff.byIn / most) * 56 + 4}
+              width={88}
+              height={22}
+            >
+              <div style={{ textAlign: 'center', fontWeight: 650, fontSize: 13 }}>
+                {diff.byIn >= 0 ? '+' : ''}
+                <Measure inches={diff.byIn} feet={false} />
+              </div>
+            </foreignObject>
+          </g>
+        ),
+      )}
+      {row.map((id, i) => (
+        <g key={id} onClick={() => pick({ post: id })} style={{ cursor: 'pointer' }}>
+          <rect
+            x={xAt(i) - 16}
+            y={166}
+            width={32}
+            height={20}
+            rx={2}
+            fill={id === picked ? 'var(--burr)' : 'var(--ink)'}
+          />
+          <Note x={xAt(i)} y={181} size={13} weight={700} anchor="middle" fill="#fff">
+            {id}
+          </Note>
+        </g>
+      ))}
+      <Note x={width - 22} y={mid - 8} size={12} anchor="end" fill="var(--ink-2)">
+        plan
+      </Note>
+    </svg>
+  )
+}
 
 /**
  * Plan against as-built along the picked post's row: feet as planned and as read, states, locked sticks, girts from
@@ -42,56 +119,17 @@ export function AsBuilt() {
         Row of {row[0]} to {row[row.length - 1]}: feet as read against the plan, drawn large. Pick a post of another row
         to see that one.
       </p>
-      <svg ref={ref} width="100%" height={190} role="img" aria-label="Feet as built against the plan">
-        <Wax x1={20} y1={mid} x2={width - 20} y2={mid} color="var(--galv-4)" width={3} />
-        {diffs.map((diff, i) =>
-          diff.byIn === null ? (
-            <Note key={diff.id} x={xAt(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
-              not read
-            </Note>
-          ) : (
-            <g key={diff.id}>
-              <line
-                x1={xAt(i)}
-                x2={xAt(i)}
-                y1={mid}
-                y2={mid - (diff.byIn / most) * 56}
-                stroke="var(--burr)"
-                strokeWidth={7}
-              />
-              <foreignObject
-                x={xAt(i) - 44}
-                y={diff.byIn >= 0 ? mid - (diff.byIn / most) * 56 - 24 : mid - (diff.byIn / most) * 56 + 4}
-                width={88}
-                height={22}
-              >
-                <div style={{ textAlign: 'center', fontWeight: 650, fontSize: 13 }}>
-                  {diff.byIn >= 0 ? '+' : ''}
-                  <Measure inches={diff.byIn} feet={false} />
-                </div>
-              </foreignObject>
-            </g>
-          ),
-        )}
-        {row.map((id, i) => (
-          <g key={id} onClick={() => pick({ post: id })} style={{ cursor: 'pointer' }}>
-            <rect
-              x={xAt(i) - 16}
-              y={166}
-              width={32}
-              height={20}
-              rx={2}
-              fill={id === picked ? 'var(--burr)' : 'var(--ink)'}
-            />
-            <Note x={xAt(i)} y={181} size={13} weight={700} anchor="middle" fill="#fff">
-              {id}
-            </Note>
-          </g>
-        ))}
-        <Note x={width - 22} y={mid - 8} size={12} anchor="end" fill="var(--ink-2)">
-          plan
-        </Note>
-      </svg>
+      <FeetChart
+        ref={ref}
+        mid={mid}
+        width={width}
+        diffs={diffs}
+        xAt={xAt}
+        most={most}
+        row={row}
+        pick={pick}
+        picked={picked}
+      />
       <table className="tb mt-2" aria-label="As built">
         <thead>
           <tr>

@@ -1,10 +1,140 @@
 'use client'
-import { buildCard } from '@/core/columns'
+import { type BuildCard, buildCard } from '@/core/columns'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
 import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
+import type { LaminationPlan } from '../../core/joints'
+import type { Job } from '../../core/model'
+
+/** The card's numbers. */
+function CardTable({
+  card,
+  nails,
+  job,
+}: {
+  readonly card: BuildCard
+  readonly nails: LaminationPlan | null
+  readonly job: Job
+}) {
+  return (
+    <table className="tb">
+      <tbody>
+        <tr>
+          <td>Foot to seat</td>
+          <td className="n">
+            <Measure inches={card.seatIn} />
+          </td>
+        </tr>
+        <tr>
+          <td>Foot to top of the outer plies</td>
+          <td className="n">
+            <Measure inches={card.lengthIn} />
+          </td>
+        </tr>
+        {card.pocketIn > 0 && (
+          <tr>
+            <td>Pocket in the centre ply</td>
+            <td className="n">
+              <Measure inches={card.pocketIn} feet={false} />
+            </td>
+          </tr>
+        )}
+        {card.bevelDeg > 0 && (
+          <tr>
+            <td>Top cut to the roof</td>
+            <td className="n">
+              {card.bevelDeg.toFixed(1)}°, <Measure inches={card.bevelIn} feet={false} />
+            </td>
+          </tr>
+        )}
+        <tr>
+          <td>Treated up to</td>
+          <td className="n">
+            <Measure inches={card.treatedToIn} />
+          </td>
+        </tr>
+        <tr>
+          <td>Weight, wet</td>
+          <td className="n">{Math.round(card.weightLb)} lb</td>
+        </tr>
+        {nails && (
+          <>
+            <tr>
+              <td>Nails, {job.building.joints.lamination.nail}</td>
+              <td className="n">
+                {nails.total}, {nails.nailsPerFace} a face
+              </td>
+            </tr>
+            <tr>
+              <td>Columns of nails</td>
+              <td className="n">
+                {nails.columns} at <Measure inches={nails.spacingIn} feet={false} />
+              </td>
+            </tr>
+          </>
+        )}
+        {card.bolts.map((bolt) => (
+          <tr key={bolt.what}>
+            <td>{bolt.what}</td>
+            <td className="n">
+              <Measure inches={bolt.fromFootIn} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** The pocket at the head of the column. */
+function PocketMark({
+  x,
+  yAt,
+  card,
+  wide,
+  scale,
+  nails,
+  deep,
+}: {
+  readonly x: number
+  readonly yAt: (value: number) => number
+  readonly card: BuildCard
+  readonly wide: 74
+  readonly scale: number
+  readonly nails: LaminationPlan
+  readonly deep: number
+}) {
+  return (
+    <g>
+      <rect
+        x={x}
+        y={yAt(card.lengthIn)}
+        width={wide}
+        height={card.lengthIn * scale}
+        fill="#F1E1BF"
+        stroke="var(--lumber-4)"
+      />
+      <Note x={x + wide / 2} y={24} size={12} weight={600} anchor="middle">
+        nail template
+      </Note>
+      {nails.marksIn.map((markIn, i) =>
+        nails.rowsIn.map((rowIn) => (
+          <circle
+            key={`${i}-${rowIn}`}
+            cx={x + (rowIn / deep) * wide}
+            cy={yAt(markIn)}
+            r={3.2}
+            fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'}
+            stroke="var(--ink)"
+            strokeWidth={1.4}
+          />
+        )),
+      )}
+    </g>
+  )
+}
 
 /**
  * The picked column as it is built: plies side by side to scale, joints, pocket, nails on the template, and the order
@@ -93,34 +223,7 @@ export function Build() {
             const x = 60 + card.plies.length * 66
             const wide = 74
             const deep = Math.max(...nails.rowsIn) + Math.min(...nails.rowsIn)
-            return (
-              <g>
-                <rect
-                  x={x}
-                  y={yAt(card.lengthIn)}
-                  width={wide}
-                  height={card.lengthIn * scale}
-                  fill="#F1E1BF"
-                  stroke="var(--lumber-4)"
-                />
-                <Note x={x + wide / 2} y={24} size={12} weight={600} anchor="middle">
-                  nail template
-                </Note>
-                {nails.marksIn.map((markIn, i) =>
-                  nails.rowsIn.map((rowIn) => (
-                    <circle
-                      key={`${i}-${rowIn}`}
-                      cx={x + (rowIn / deep) * wide}
-                      cy={yAt(markIn)}
-                      r={3.2}
-                      fill={i % 2 === 0 ? 'var(--ink)' : '#F1E1BF'}
-                      stroke="var(--ink)"
-                      strokeWidth={1.4}
-                    />
-                  )),
-                )}
-              </g>
-            )
+            return <PocketMark x={x} yAt={yAt} card={card} wide={wide} scale={scale} nails={nails} deep={deep} />
           })()}
       </svg>
       <div style={{ width: 330, overflowY: 'auto' }}>
@@ -136,72 +239,7 @@ export function Build() {
             {card.problem}
           </div>
         )}
-        <table className="tb">
-          <tbody>
-            <tr>
-              <td>Foot to seat</td>
-              <td className="n">
-                <Measure inches={card.seatIn} />
-              </td>
-            </tr>
-            <tr>
-              <td>Foot to top of the outer plies</td>
-              <td className="n">
-                <Measure inches={card.lengthIn} />
-              </td>
-            </tr>
-            {card.pocketIn > 0 && (
-              <tr>
-                <td>Pocket in the centre ply</td>
-                <td className="n">
-                  <Measure inches={card.pocketIn} feet={false} />
-                </td>
-              </tr>
-            )}
-            {card.bevelDeg > 0 && (
-              <tr>
-                <td>Top cut to the roof</td>
-                <td className="n">
-                  {card.bevelDeg.toFixed(1)}°, <Measure inches={card.bevelIn} feet={false} />
-                </td>
-              </tr>
-            )}
-            <tr>
-              <td>Treated up to</td>
-              <td className="n">
-                <Measure inches={card.treatedToIn} />
-              </td>
-            </tr>
-            <tr>
-              <td>Weight, wet</td>
-              <td className="n">{Math.round(card.weightLb)} lb</td>
-            </tr>
-            {nails && (
-              <>
-                <tr>
-                  <td>Nails, {job.building.joints.lamination.nail}</td>
-                  <td className="n">
-                    {nails.total}, {nails.nailsPerFace} a face
-                  </td>
-                </tr>
-                <tr>
-                  <td>Columns of nails</td>
-                  <td className="n">
-                    {nails.columns} at <Measure inches={nails.spacingIn} feet={false} />
-                  </td>
-                </tr>
-              </>
-            )}
-            {card.bolts.map((bolt) => (
-              <tr key={bolt.what}>
-                <td>{bolt.what}</td>
-                <td className="n">
-                  <Measure inches={bolt.fromFootIn} />
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <CardTable card={card} nails={nails} job={job} />
         <p className="note mt-1">
           ● from this face, ○ from the other. Dark wood is treated; the foot is the treated end.
         </p>

@@ -3,6 +3,90 @@ import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
+import type { PostDemand, ScheduleRow } from '../../core/derive'
+import type { Post } from '../../core/layout'
+import type { RodMark } from '../../core/marks'
+
+/** What the post must carry. */
+function Demands({ demand, wind }: { readonly demand: PostDemand; readonly wind: number | undefined }) {
+  return (
+    <table className="tb">
+      <tbody>
+        <tr>
+          <td>Gravity at the top, {demand.gravityCase}</td>
+          <td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td>
+        </tr>
+        <tr>
+          <td>Net uplift</td>
+          <td className="n">
+            {demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}
+          </td>
+        </tr>
+        <tr>
+          <td>Wind on it, service</td>
+          <td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td>
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+/** The way from the rod's mark to the grade line. */
+function GradeMove({ mark, post }: { readonly mark: RodMark; readonly post: Post }) {
+  return (
+    <div className="move">
+      <div className="big">
+        <Measure inches={Math.abs(mark.upToGradeIn)} feet={false} stacked />
+        &nbsp;{mark.upToGradeIn >= 0 ? 'up' : 'down'} to the grade line
+      </div>
+      <p>
+        From where the rod stood to the top:{' '}
+        <b>
+          <Measure inches={mark.upToGradeIn + post.heightIn} />
+        </b>
+        .{mark.upToGradeIn < 0 && ' The grade line is under this point: choose more cover.'}
+      </p>
+    </div>
+  )
+}
+
+/** Numbers of the post. */
+function PostLines({
+  lines,
+  row,
+  post,
+}: {
+  readonly lines: readonly (readonly [string, number])[]
+  readonly row: ScheduleRow
+  readonly post: Post
+}) {
+  return (
+    <table className="tb">
+      <tbody>
+        {lines.map(([name, value]) => (
+          <tr key={name}>
+            <td>{name}</td>
+            <td className="n">
+              <Measure inches={value} />
+            </td>
+          </tr>
+        ))}
+        <tr>
+          <td>Cut from</td>
+          <td className="n">{row.stockIn === null ? 'longer than 24′' : <Measure inches={row.stockIn} />}</td>
+        </tr>
+        {Math.abs(post.movedIn) > 1 / 32 && (
+          <tr>
+            <td>Moved from equal spacing</td>
+            <td className="n">
+              <Measure inches={Math.abs(post.movedIn)} feet={false} />
+            </td>
+          </tr>
+        )}
+      </tbody>
+    </table>
+  )
+}
 
 /** The picked post: where it stands, how long, what it holds. */
 export function PostsSide() {
@@ -41,45 +125,8 @@ export function PostsSide() {
           : ''}
         .
       </p>
-      <table className="tb">
-        <tbody>
-          {lines.map(([name, value]) => (
-            <tr key={name}>
-              <td>{name}</td>
-              <td className="n">
-                <Measure inches={value} />
-              </td>
-            </tr>
-          ))}
-          <tr>
-            <td>Cut from</td>
-            <td className="n">{row.stockIn === null ? 'longer than 24′' : <Measure inches={row.stockIn} />}</td>
-          </tr>
-          {Math.abs(post.movedIn) > 1 / 32 && (
-            <tr>
-              <td>Moved from equal spacing</td>
-              <td className="n">
-                <Measure inches={Math.abs(post.movedIn)} feet={false} />
-              </td>
-            </tr>
-          )}
-        </tbody>
-      </table>
-      {mark && (
-        <div className="move">
-          <div className="big">
-            <Measure inches={Math.abs(mark.upToGradeIn)} feet={false} stacked />
-            &nbsp;{mark.upToGradeIn >= 0 ? 'up' : 'down'} to the grade line
-          </div>
-          <p>
-            From where the rod stood to the top:{' '}
-            <b>
-              <Measure inches={mark.upToGradeIn + post.heightIn} />
-            </b>
-            .{mark.upToGradeIn < 0 && ' The grade line is under this point: choose more cover.'}
-          </p>
-        </div>
-      )}
+      <PostLines lines={lines} row={row} post={post} />
+      {mark && <GradeMove mark={mark} post={post} />}
       {mark?.off && (
         <div className="caution" role="alert">
           {post.id} is{' '}
@@ -88,26 +135,7 @@ export function PostsSide() {
         </div>
       )}
       <div className="caution">{RAISE_CAUTION}</div>
-      {demand && (
-        <table className="tb">
-          <tbody>
-            <tr>
-              <td>Gravity at the top, {demand.gravityCase}</td>
-              <td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td>
-            </tr>
-            <tr>
-              <td>Net uplift</td>
-              <td className="n">
-                {demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}
-              </td>
-            </tr>
-            <tr>
-              <td>Wind on it, service</td>
-              <td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td>
-            </tr>
-          </tbody>
-        </table>
-      )}
+      {demand && <Demands demand={demand} wind={wind} />}
       <h2 className="mt-3">What holds</h2>
       {sortChecks(
         derived.checks.filter(

@@ -3,8 +3,118 @@ import { Flag } from 'lucide-react'
 import { useState } from 'react'
 import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments } from '@/ui'
 import { useLog, useMeasured } from '../field'
-import { useDoc, useJob } from '../job'
+import { type JobState, useDoc, useJob } from '../job'
 import { StoryPole } from './StoryPole'
+import type { OfficeReadings, RecordBody, FieldRecord } from '../../core/field'
+import type { RodLog } from '../../core/marks'
+import type { Job } from '../../core/model'
+
+/** The benchmark of the office's readings. */
+function BenchmarkField({
+  office,
+  job,
+  edit,
+  done,
+}: {
+  readonly office: OfficeReadings
+  readonly job: Job
+  readonly edit: JobState['edit']
+  readonly done: () => void
+}) {
+  return (
+    <div className="f" style={{ margin: 0 }}>
+      <label style={{ fontSize: 13 }}>
+        {office.state === 'tied'
+          ? `${office.count} typed here; their rod on the benchmark`
+          : `${office.count} typed here are not used: what did the rod read on the benchmark?`}
+      </label>
+      <OptionalLengthField
+        bare
+        label="benchmark"
+        ariaLabel="benchmark reading of the readings typed here"
+        name="officeBenchmark"
+        feet={false}
+        empty="not read"
+        value={job.levels.benchmarkIn}
+        onChange={(value, gesture) =>
+          edit(
+            'office benchmark',
+            (job) => ({ ...job, levels: { ...job.levels, benchmarkIn: value } }),
+            `office-bm-${gesture}`,
+          )
+        }
+        onDone={done}
+      />
+    </div>
+  )
+}
+
+/** The grade line that the readings give. */
+function GradeSummary({
+  rods,
+  job,
+  edit,
+  done,
+  locked,
+  add,
+}: {
+  readonly rods: RodLog
+  readonly job: Job
+  readonly edit: JobState['edit']
+  readonly done: () => void
+  readonly locked: number | null
+  readonly add: (body: RecordBody, at?: string) => FieldRecord
+}) {
+  return (
+    <>
+      <div>
+        <div className="lab" style={{ color: 'var(--ink-2)' }}>
+          high point {rods.benchmarkPost}
+        </div>
+        <b style={{ fontSize: 23 }}>
+          <Measure inches={rods.benchmarkReadingIn ?? 0} feet={false} stacked />
+        </b>
+      </div>
+      <span style={{ fontSize: 22 }}>−</span>
+      <div style={{ width: 92 }}>
+        <div className="lab" style={{ color: 'var(--ink-2)' }}>
+          cover
+        </div>
+        <div className="f" style={{ display: 'block', margin: 0 }}>
+          <LengthField
+            bare
+            label="cover"
+            ariaLabel="grade line above the high point"
+            name="coverIn"
+            feet={false}
+            value={job.levels.coverIn}
+            onChange={(value, gesture) =>
+              edit('cover', (job) => ({ ...job, levels: { ...job.levels, coverIn: value } }), `cover-${gesture}`)
+            }
+            onDone={done}
+          />
+        </div>
+      </div>
+      <span style={{ fontSize: 22 }}>=</span>
+      <div>
+        <div className="lab" style={{ color: 'var(--ink-2)' }}>
+          grade line<span className="only-wide"> reads</span>
+        </div>
+        <b style={{ fontSize: 23 }}>
+          <Measure inches={rods.gradeReadingIn ?? 0} feet={false} stacked />
+        </b>
+      </div>
+      <button
+        type="button"
+        className="btn btn-light btn-sm"
+        aria-pressed={locked !== null}
+        onClick={() => add({ kind: 'grade', gradeReadingIn: locked === null ? rods.gradeReadingIn : null })}
+      >
+        {locked === null ? 'Lock' : 'Unlock'}
+      </button>
+    </>
+  )
+}
 
 /** Rod readings to the left, the picked post's story pole to the right. */
 export function Readings() {
@@ -59,81 +169,12 @@ export function Readings() {
             No reading yet. Read the rod at each hole bottom, bracket or stake with one laser set-up; type it as 53 3/8.
           </span>
         ) : (
-          <>
-            <div>
-              <div className="lab" style={{ color: 'var(--ink-2)' }}>
-                high point {rods.benchmarkPost}
-              </div>
-              <b style={{ fontSize: 23 }}>
-                <Measure inches={rods.benchmarkReadingIn ?? 0} feet={false} stacked />
-              </b>
-            </div>
-            <span style={{ fontSize: 22 }}>−</span>
-            <div style={{ width: 92 }}>
-              <div className="lab" style={{ color: 'var(--ink-2)' }}>
-                cover
-              </div>
-              <div className="f" style={{ display: 'block', margin: 0 }}>
-                <LengthField
-                  bare
-                  label="cover"
-                  ariaLabel="grade line above the high point"
-                  name="coverIn"
-                  feet={false}
-                  value={job.levels.coverIn}
-                  onChange={(value, gesture) =>
-                    edit('cover', (job) => ({ ...job, levels: { ...job.levels, coverIn: value } }), `cover-${gesture}`)
-                  }
-                  onDone={done}
-                />
-              </div>
-            </div>
-            <span style={{ fontSize: 22 }}>=</span>
-            <div>
-              <div className="lab" style={{ color: 'var(--ink-2)' }}>
-                grade line<span className="only-wide"> reads</span>
-              </div>
-              <b style={{ fontSize: 23 }}>
-                <Measure inches={rods.gradeReadingIn ?? 0} feet={false} stacked />
-              </b>
-            </div>
-            <button
-              type="button"
-              className="btn btn-light btn-sm"
-              aria-pressed={locked !== null}
-              onClick={() => add({ kind: 'grade', gradeReadingIn: locked === null ? rods.gradeReadingIn : null })}
-            >
-              {locked === null ? 'Lock' : 'Unlock'}
-            </button>
-          </>
+          <GradeSummary rods={rods} job={job} edit={edit} done={done} locked={locked} add={add} />
         )}
       </div>
       {office.state !== 'alone' && office.count > 0 && (
         <div className="position-absolute note" style={{ left: 18, top: 110, width: 'min(50%, 396px)' }}>
-          <div className="f" style={{ margin: 0 }}>
-            <label style={{ fontSize: 13 }}>
-              {office.state === 'tied'
-                ? `${office.count} typed here; their rod on the benchmark`
-                : `${office.count} typed here are not used: what did the rod read on the benchmark?`}
-            </label>
-            <OptionalLengthField
-              bare
-              label="benchmark"
-              ariaLabel="benchmark reading of the readings typed here"
-              name="officeBenchmark"
-              feet={false}
-              empty="not read"
-              value={job.levels.benchmarkIn}
-              onChange={(value, gesture) =>
-                edit(
-                  'office benchmark',
-                  (job) => ({ ...job, levels: { ...job.levels, benchmarkIn: value } }),
-                  `office-bm-${gesture}`,
-                )
-              }
-              onDone={done}
-            />
-          </div>
+          <BenchmarkField office={office} job={job} edit={edit} done={done} />
         </div>
       )}
       <div

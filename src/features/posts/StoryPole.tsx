@@ -37,6 +37,40 @@ function spread(marks: readonly PoleMark[], place: (mark: PoleMark) => number, r
   return out
 }
 
+/** The pole's grain. */
+function PoleWood({
+  px,
+  pw,
+  height,
+  random,
+}: {
+  readonly px: number
+  readonly pw: number
+  readonly height: number
+  readonly random: () => number
+}) {
+  return (
+    <g clipPath="url(#pole-clip)">
+      <rect x={px} y={26} width={pw} height={height} fill="url(#wood)" />
+      {Array.from({ length: 9 }, (_, i) => {
+        let grain = `M${px + 3 + i * 4.8} ${height}`
+        for (let y = height; y > 10; y -= 62)
+          grain += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+        return (
+          <path
+            key={i}
+            d={grain}
+            fill="none"
+            stroke="#A97F46"
+            strokeWidth={0.6 + random() * 0.7}
+            opacity={0.25 + random() * 0.3}
+          />
+        )
+      })}
+    </g>
+  )
+}
+
 /**
  * A story pole to scale: one post's, its wall's or the building's. Marks down from its top and up from the grade line,
  * girts as blocks.
@@ -92,24 +126,7 @@ export function StoryPole({ of }: { readonly of: string }) {
       <clipPath id="pole-clip">
         <rect x={px} y={26} width={pw} height={height} />
       </clipPath>
-      <g clipPath="url(#pole-clip)">
-        <rect x={px} y={26} width={pw} height={height} fill="url(#wood)" />
-        {Array.from({ length: 9 }, (_, i) => {
-          let grain = `M${px + 3 + i * 4.8} ${height}`
-          for (let y = height; y > 10; y -= 62)
-            grain += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
-          return (
-            <path
-              key={i}
-              d={grain}
-              fill="none"
-              stroke="#A97F46"
-              strokeWidth={0.6 + random() * 0.7}
-              opacity={0.25 + random() * 0.3}
-            />
-          )
-        })}
-      </g>
+      <PoleWood px={px} pw={pw} height={height} random={random} />
       <rect x={px} y={26} width={pw} height={height} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
       {pole.side &&
         derived.walls[pole.side].rows

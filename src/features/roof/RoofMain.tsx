@@ -5,7 +5,316 @@ import { purlinPlaces, slopeLengthIn, wallPosts } from '@/core/layout'
 import { boardSize, postSize } from '@/core/wood'
 import { Segments, SvgMeasure } from '@/ui'
 import { Materials, Note, useSize, useViewport, Wax, ZoomButtons } from '../drawing'
-import { useDoc, useJob } from '../job'
+import { type Picked, useDoc, useJob } from '../job'
+import type { ShownDerived } from '../../core/derive'
+import type { Building } from '../../core/model'
+
+/** One slope of the roof, with its purlins. */
+function SlopeView({
+  box,
+  building,
+  length,
+  yAt,
+  slope,
+  scale,
+  zone,
+  derived,
+  xAt,
+  rows,
+  picked,
+  pick,
+}: {
+  readonly box: (from: number, to: number) => { x: number; width: number }
+  readonly building: Building
+  readonly length: number
+  readonly yAt: (y: number) => number
+  readonly slope: number
+  readonly scale: number
+  readonly zone: number
+  readonly derived: ShownDerived
+  readonly xAt: (at: number) => number
+  readonly rows: number[]
+  readonly picked: Picked
+  readonly pick: (partial: Partial<Picked>) => void
+}) {
+  return (
+    <g>
+      <rect
+        {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
+        y={yAt(slope)}
+        height={slope * scale}
+        fill="var(--sheet)"
+        stroke="var(--galv-3)"
+      />
+      {zone > 0 &&
+        [
+          [-building.gableOverhangIn, zone],
+          [length - zone, length + building.gableOverhangIn],
+        ].map(([x0, x1]) => (
+          <rect
+            key={x0}
+            {...box(x0, x1)}
+            y={yAt(slope)}
+            height={slope * scale}
+            fill="var(--galv-1)"
+            pointerEvents="none"
+          />
+        ))}
+      {zone > 0 && (
+        <rect
+          {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
+          y={yAt(zone)}
+          height={zone * scale}
+          fill="var(--galv-1)"
+          opacity={0.6}
+          pointerEvents="none"
+        />
+      )}
+      {derived.trusses.trusses.map((truss) => (
+        <line
+          key={truss.number}
+          x1={xAt(truss.xIn)}
+          x2={xAt(truss.xIn)}
+          y1={yAt(0)}
+          y2={yAt(slope)}
+          stroke="var(--lumber-3)"
+          strokeDasharray="6 4"
+        />
+      ))}
+      {rows.map((row, i) => {
+        const on = picked.mark === `P${i + 1}`
+        return (
+          <g
+            key={i}
+            onClick={() => pick({ mark: `P${i + 1}` })}
+            onPointerDown={(event) => event.stopPropagation()}
+            style={{ cursor: 'pointer' }}
+          >
+            <rect
+              {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
+              y={yAt(row) - Math.max(2, 0.75 * scale)}
+              height={Math.max(4, (building.roof.purlins.style === 'flat' ? 3.5 : 1.5) * scale)}
+              fill={on ? 'var(--burr)' : 'var(--lumber-2)'}
+              stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
+            />
+            <Note
+              x={xAt(-building.gableOverhangIn) - 10}
+              y={yAt(row) + 5}
+              size={13}
+              weight={700}
+              anchor="end"
+              fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+            >
+              P{i + 1}
+            </Note>
+            <SvgMeasure
+              x={xAt(length + building.gableOverhangIn) + 8}
+              y={yAt(row) + 5}
+              inches={row}
+              size={14}
+              weight={650}
+              fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+            />
+          </g>
+        )
+      })}
+      <Note x={xAt(length / 2)} y={yAt(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">
+        eave edge; rows read up the slope to their low edge
+      </Note>
+      <Note x={xAt(length / 2)} y={yAt(slope) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
+        ridge{zone > 0 ? '; shaded: eave and rake zones of the wind' : ''}
+      </Note>
+    </g>
+  )
+}
+
+/** An eave from outside: trusses and what they rest on. */
+function EaveView({
+  yAt,
+  box,
+  building,
+  length,
+  rise,
+  scale,
+  derived,
+  side,
+  widthIn,
+  picked,
+  pick,
+  fails,
+  xAt,
+  size,
+}: {
+  readonly yAt: (y: number) => number
+  readonly box: (from: number, to: number) => { x: number; width: number }
+  readonly building: Building
+  readonly length: number
+  readonly rise: number
+  readonly scale: number
+  readonly derived: ShownDerived
+  readonly side: 'south' | 'north'
+  readonly widthIn: number
+  readonly picked: Picked
+  readonly pick: (partial: Partial<Picked>) => void
+  readonly fails: Set<string>
+  readonly xAt: (at: number) => number
+  readonly size: { width: number; height: number }
+}) {
+  return (
+    <g>
+      <rect x={-2000} y={yAt(0)} width={8000} height={2000} fill="url(#earth)" pointerEvents="none" />
+      <rect
+        {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
+        y={yAt(building.heelIn + rise)}
+        height={rise * scale}
+        fill="var(--galv-1)"
+        stroke="var(--galv-3)"
+        opacity={0.55}
+        pointerEvents="none"
+      />
+      {wallPosts(derived.posts, side).map((post) => (
+        <rect
+          key={post.id}
+          {...box(post.x - widthIn / 2, post.x + widthIn / 2)}
+          y={yAt(building.heelIn)}
+          height={building.heelIn * scale}
+          fill="url(#wood)"
+          stroke={post.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'}
+          strokeWidth={post.id === picked.post ? 2.4 : 1}
+          onClick={() => pick({ post: post.id })}
+          style={{ cursor: 'pointer' }}
+        />
+      ))}
+      {derived.trusses.beams
+        .filter((beam) => beam.side === side)
+        .map((beam) => {
+          const spec = building.roof[beam.kind]
+          const deep = boardSize(spec.size).dIn
+          const bad = fails.has(beam.kind) || fails.has(`${beam.kind}-sag`)
+          return (
+            <g key={beam.id} pointerEvents="none">
+              <rect
+                {...box(beam.from.x, beam.to.x)}
+                y={yAt(building.heelIn)}
+                height={deep * scale}
+                fill="#E0C592"
+                stroke={bad ? 'var(--keel)' : 'var(--lumber-4)'}
+                strokeWidth={bad ? 2.6 : 1.3}
+              />
+              <Note
+                x={(xAt(beam.from.x) + xAt(beam.to.x)) / 2}
+                y={yAt(building.heelIn - deep) + 15}
+                size={12}
+                weight={600}
+                anchor="middle"
+                fill={bad ? 'var(--keel-ink)' : 'var(--ink-2)'}
+                halo="var(--paper)"
+              >
+                {beam.kind} {spec.plies} × {spec.size.replace('x', '×')}
+              </Note>
+            </g>
+          )
+        })}
+      {derived.omitted
+        .filter((omitted) => omitted.side === side)
+        .map((omitted) => (
+          <rect
+            key={omitted.id}
+            {...box(omitted.x - widthIn / 2, omitted.x + widthIn / 2)}
+            y={yAt(building.heelIn)}
+            height={building.heelIn * scale}
+            fill="none"
+            stroke="var(--galv-3)"
+            strokeDasharray="5 4"
+            pointerEvents="none"
+          />
+        ))}
+      {derived.trusses.rests[side].map(({ truss, post }) => {
+        const on = picked.mark === `T${truss.number}`
+        const near = derived.trusses.trusses.length > 14
+        return (
+          <g
+            key={truss.number}
+            role="button"
+            tabIndex={0}
+            aria-label={`T${truss.number}, truss`}
+            onClick={() => pick({ mark: `T${truss.number}`, post: post?.id ?? null })}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') pick({ mark: `T${truss.number}` })
+            }}
+            onPointerDown={(event) => event.stopPropagation()}
+            style={{ cursor: 'pointer' }}
+          >
+            <rect
+              x={xAt(truss.xIn) - Math.max(2, 0.75 * scale)}
+              y={yAt(building.heelIn + rise)}
+              width={Math.max(4, 1.5 * scale)}
+              height={rise * scale}
+              fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
+              stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
+            />
+            {(!near || truss.number % 2 === 1 || on) && (
+              <Note
+                x={xAt(truss.xIn)}
+                y={yAt(building.heelIn + rise) - 8}
+                size={13}
+                weight={700}
+                anchor="middle"
+                fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+              >
+                T{truss.number}
+              </Note>
+            )}
+            {on && derived.reactions[truss.number - 1] && (
+              <Note
+                x={xAt(truss.xIn)}
+                y={yAt(building.heelIn + rise) - 26}
+                size={13}
+                weight={600}
+                anchor="middle"
+                fill="var(--ink-2)"
+                halo="var(--paper)"
+              >
+                {Math.round(
+                  derived.reactions[truss.number - 1].deadLb +
+                    Math.max(derived.reactions[truss.number - 1].snowLb, derived.reactions[truss.number - 1].liveLb),
+                ).toLocaleString('en-US')}{' '}
+                lb down,{' '}
+                {Math.round(
+                  Math.max(
+                    0,
+                    0.6 *
+                      (derived.reactions[truss.number - 1].windUpLb - derived.reactions[truss.number - 1].deadMinLb),
+                  ),
+                ).toLocaleString('en-US')}{' '}
+                up
+              </Note>
+            )}
+          </g>
+        )
+      })}
+      <Wax x1={-40} y1={yAt(0)} x2={(size.width || 900) + 40} y2={yAt(0)} color="var(--grade)" width={5} />
+      <line
+        x1={Math.min(xAt(0), xAt(length)) - 8}
+        x2={Math.max(xAt(0), xAt(length)) + 8}
+        y1={yAt(building.heelIn)}
+        y2={yAt(building.heelIn)}
+        stroke="var(--keel)"
+        strokeWidth={2.2}
+        pointerEvents="none"
+      />
+      <Note
+        x={Math.max(xAt(0), xAt(length)) + 12}
+        y={yAt(building.heelIn) + 5}
+        size={12.5}
+        weight={600}
+        fill="var(--keel-ink)"
+      >
+        heel
+      </Note>
+    </g>
+  )
+}
 
 /**
  * One eave from outside with the trusses' real places and what carries them; or one slope square on, with its purlin
@@ -66,251 +375,38 @@ export function RoofMain() {
       >
         <Materials />
         {eave && (
-          <g>
-            <rect x={-2000} y={yAt(0)} width={8000} height={2000} fill="url(#earth)" pointerEvents="none" />
-            <rect
-              {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-              y={yAt(building.heelIn + rise)}
-              height={rise * scale}
-              fill="var(--galv-1)"
-              stroke="var(--galv-3)"
-              opacity={0.55}
-              pointerEvents="none"
-            />
-            {wallPosts(derived.posts, side).map((post) => (
-              <rect
-                key={post.id}
-                {...box(post.x - widthIn / 2, post.x + widthIn / 2)}
-                y={yAt(building.heelIn)}
-                height={building.heelIn * scale}
-                fill="url(#wood)"
-                stroke={post.id === picked.post ? 'var(--burr)' : 'var(--lumber-4)'}
-                strokeWidth={post.id === picked.post ? 2.4 : 1}
-                onClick={() => pick({ post: post.id })}
-                style={{ cursor: 'pointer' }}
-              />
-            ))}
-            {derived.trusses.beams
-              .filter((beam) => beam.side === side)
-              .map((beam) => {
-                const spec = building.roof[beam.kind]
-                const deep = boardSize(spec.size).dIn
-                const bad = fails.has(beam.kind) || fails.has(`${beam.kind}-sag`)
-                return (
-                  <g key={beam.id} pointerEvents="none">
-                    <rect
-                      {...box(beam.from.x, beam.to.x)}
-                      y={yAt(building.heelIn)}
-                      height={deep * scale}
-                      fill="#E0C592"
-                      stroke={bad ? 'var(--keel)' : 'var(--lumber-4)'}
-                      strokeWidth={bad ? 2.6 : 1.3}
-                    />
-                    <Note
-                      x={(xAt(beam.from.x) + xAt(beam.to.x)) / 2}
-                      y={yAt(building.heelIn - deep) + 15}
-                      size={12}
-                      weight={600}
-                      anchor="middle"
-                      fill={bad ? 'var(--keel-ink)' : 'var(--ink-2)'}
-                      halo="var(--paper)"
-                    >
-                      {beam.kind} {spec.plies} × {spec.size.replace('x', '×')}
-                    </Note>
-                  </g>
-                )
-              })}
-            {derived.omitted
-              .filter((omitted) => omitted.side === side)
-              .map((omitted) => (
-                <rect
-                  key={omitted.id}
-                  {...box(omitted.x - widthIn / 2, omitted.x + widthIn / 2)}
-                  y={yAt(building.heelIn)}
-                  height={building.heelIn * scale}
-                  fill="none"
-                  stroke="var(--galv-3)"
-                  strokeDasharray="5 4"
-                  pointerEvents="none"
-                />
-              ))}
-            {derived.trusses.rests[side].map(({ truss, post }) => {
-              const on = picked.mark === `T${truss.number}`
-              const near = derived.trusses.trusses.length > 14
-              return (
-                <g
-                  key={truss.number}
-                  role="button"
-                  tabIndex={0}
-                  aria-label={`T${truss.number}, truss`}
-                  onClick={() => pick({ mark: `T${truss.number}`, post: post?.id ?? null })}
-                  onKeyDown={(event) => {
-                    if (event.key === 'Enter') pick({ mark: `T${truss.number}` })
-                  }}
-                  onPointerDown={(event) => event.stopPropagation()}
-                  style={{ cursor: 'pointer' }}
-                >
-                  <rect
-                    x={xAt(truss.xIn) - Math.max(2, 0.75 * scale)}
-                    y={yAt(building.heelIn + rise)}
-                    width={Math.max(4, 1.5 * scale)}
-                    height={rise * scale}
-                    fill={on ? 'var(--burr)' : 'var(--lumber-3)'}
-                    stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
-                  />
-                  {(!near || truss.number % 2 === 1 || on) && (
-                    <Note
-                      x={xAt(truss.xIn)}
-                      y={yAt(building.heelIn + rise) - 8}
-                      size={13}
-                      weight={700}
-                      anchor="middle"
-                      fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
-                    >
-                      T{truss.number}
-                    </Note>
-                  )}
-                  {on && derived.reactions[truss.number - 1] && (
-                    <Note
-                      x={xAt(truss.xIn)}
-                      y={yAt(building.heelIn + rise) - 26}
-                      size={13}
-                      weight={600}
-                      anchor="middle"
-                      fill="var(--ink-2)"
-                      halo="var(--paper)"
-                    >
-                      {Math.round(
-                        derived.reactions[truss.number - 1].deadLb +
-                          Math.max(
-                            derived.reactions[truss.number - 1].snowLb,
-                            derived.reactions[truss.number - 1].liveLb,
-                          ),
-                      ).toLocaleString('en-US')}{' '}
-                      lb down,{' '}
-                      {Math.round(
-                        Math.max(
-                          0,
-                          0.6 *
-                            (derived.reactions[truss.number - 1].windUpLb -
-                              derived.reactions[truss.number - 1].deadMinLb),
-                        ),
-                      ).toLocaleString('en-US')}{' '}
-                      up
-                    </Note>
-                  )}
-                </g>
-              )
-            })}
-            <Wax x1={-40} y1={yAt(0)} x2={(size.width || 900) + 40} y2={yAt(0)} color="var(--grade)" width={5} />
-            <line
-              x1={Math.min(xAt(0), xAt(length)) - 8}
-              x2={Math.max(xAt(0), xAt(length)) + 8}
-              y1={yAt(building.heelIn)}
-              y2={yAt(building.heelIn)}
-              stroke="var(--keel)"
-              strokeWidth={2.2}
-              pointerEvents="none"
-            />
-            <Note
-              x={Math.max(xAt(0), xAt(length)) + 12}
-              y={yAt(building.heelIn) + 5}
-              size={12.5}
-              weight={600}
-              fill="var(--keel-ink)"
-            >
-              heel
-            </Note>
-          </g>
+          <EaveView
+            yAt={yAt}
+            box={box}
+            building={building}
+            length={length}
+            rise={rise}
+            scale={scale}
+            derived={derived}
+            side={side}
+            widthIn={widthIn}
+            picked={picked}
+            pick={pick}
+            fails={fails}
+            xAt={xAt}
+            size={size}
+          />
         )}
         {!eave && (
-          <g>
-            <rect
-              {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-              y={yAt(slope)}
-              height={slope * scale}
-              fill="var(--sheet)"
-              stroke="var(--galv-3)"
-            />
-            {zone > 0 &&
-              [
-                [-building.gableOverhangIn, zone],
-                [length - zone, length + building.gableOverhangIn],
-              ].map(([x0, x1]) => (
-                <rect
-                  key={x0}
-                  {...box(x0, x1)}
-                  y={yAt(slope)}
-                  height={slope * scale}
-                  fill="var(--galv-1)"
-                  pointerEvents="none"
-                />
-              ))}
-            {zone > 0 && (
-              <rect
-                {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-                y={yAt(zone)}
-                height={zone * scale}
-                fill="var(--galv-1)"
-                opacity={0.6}
-                pointerEvents="none"
-              />
-            )}
-            {derived.trusses.trusses.map((truss) => (
-              <line
-                key={truss.number}
-                x1={xAt(truss.xIn)}
-                x2={xAt(truss.xIn)}
-                y1={yAt(0)}
-                y2={yAt(slope)}
-                stroke="var(--lumber-3)"
-                strokeDasharray="6 4"
-              />
-            ))}
-            {rows.map((row, i) => {
-              const on = picked.mark === `P${i + 1}`
-              return (
-                <g
-                  key={i}
-                  onClick={() => pick({ mark: `P${i + 1}` })}
-                  onPointerDown={(event) => event.stopPropagation()}
-                  style={{ cursor: 'pointer' }}
-                >
-                  <rect
-                    {...box(-building.gableOverhangIn, length + building.gableOverhangIn)}
-                    y={yAt(row) - Math.max(2, 0.75 * scale)}
-                    height={Math.max(4, (building.roof.purlins.style === 'flat' ? 3.5 : 1.5) * scale)}
-                    fill={on ? 'var(--burr)' : 'var(--lumber-2)'}
-                    stroke={on ? 'var(--burr-deep)' : 'var(--lumber-4)'}
-                  />
-                  <Note
-                    x={xAt(-building.gableOverhangIn) - 10}
-                    y={yAt(row) + 5}
-                    size={13}
-                    weight={700}
-                    anchor="end"
-                    fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
-                  >
-                    P{i + 1}
-                  </Note>
-                  <SvgMeasure
-                    x={xAt(length + building.gableOverhangIn) + 8}
-                    y={yAt(row) + 5}
-                    inches={row}
-                    size={14}
-                    weight={650}
-                    fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
-                  />
-                </g>
-              )
-            })}
-            <Note x={xAt(length / 2)} y={yAt(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">
-              eave edge; rows read up the slope to their low edge
-            </Note>
-            <Note x={xAt(length / 2)} y={yAt(slope) - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
-              ridge{zone > 0 ? '; shaded: eave and rake zones of the wind' : ''}
-            </Note>
-          </g>
+          <SlopeView
+            box={box}
+            building={building}
+            length={length}
+            yAt={yAt}
+            slope={slope}
+            scale={scale}
+            zone={zone}
+            derived={derived}
+            xAt={xAt}
+            rows={rows}
+            picked={picked}
+            pick={pick}
+          />
         )}
       </svg>
       <ZoomButtons viewport={viewport} />

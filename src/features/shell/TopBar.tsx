@@ -16,6 +16,7 @@ import { formatLength } from '@/core/units'
 import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } from '@/ui'
 import { useDoc, useJob, type SaveState, type Stage } from '../job'
 import { download } from '../drawing'
+import type { Job } from '../../core/model'
 
 const clock = (iso: string) => new Date(iso).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit' })
 function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen: () => void }) {
@@ -56,6 +57,90 @@ function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen:
         </button>
       )
   }
+}
+
+/** Undo, redo, details, and what more there is. */
+function Tools({
+  last,
+  undo,
+  next,
+  redo,
+  side,
+  onSide,
+  job,
+  onHistory,
+  onHelp,
+}: {
+  readonly last: string | undefined
+  readonly undo: () => void
+  readonly next: string
+  readonly redo: () => void
+  readonly side: boolean
+  readonly onSide: () => void
+  readonly job: Job
+  readonly onHistory: () => void
+  readonly onHelp: () => void
+}) {
+  return (
+    <div className="d-flex">
+      <button
+        type="button"
+        className="icb"
+        aria-label={last ? `Undo: ${last}` : 'Undo'}
+        title={last ? `Undo: ${last}` : 'Nothing to undo'}
+        disabled={!last}
+        onClick={undo}
+      >
+        <Undo2 size={19} />
+      </button>
+      <button
+        type="button"
+        className="icb"
+        aria-label={next ? `Redo: ${next}` : 'Redo'}
+        title={next ? `Redo: ${next}` : 'Nothing to redo'}
+        disabled={!next}
+        onClick={redo}
+      >
+        <Redo2 size={19} />
+      </button>
+      <button
+        type="button"
+        className="icb only-narrow"
+        aria-label="Details"
+        aria-controls="details"
+        aria-expanded={side}
+        title={side ? 'Put the details aside' : 'Show the details'}
+        onClick={onSide}
+      >
+        {side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}
+      </button>
+      <Dropdown align="end">
+        <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More">
+          <EllipsisVertical size={19} />
+        </Dropdown.Toggle>
+        <Dropdown.Menu>
+          <Dropdown.Item
+            as="button"
+            className="d-flex align-items-center"
+            onClick={() =>
+              download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
+            }
+          >
+            <Download size={15} className="me-2" />
+            Export the job file
+          </Dropdown.Item>
+          <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}>
+            <HistoryIcon size={15} className="me-2" />
+            History of edits
+          </Dropdown.Item>
+          <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
+            <Keyboard size={15} className="me-2" />
+            Keys
+          </Dropdown.Item>
+        </Dropdown.Menu>
+      </Dropdown>
+    </div>
+  )
 }
 
 /** Name, the facts that decide the building, save state, undo, tally and the book. */
@@ -121,64 +206,17 @@ export function TopBar({
       </div>
       <div className="spacer" />
       <SaveSign save={save} onOpen={onClash} />
-      <div className="d-flex">
-        <button
-          type="button"
-          className="icb"
-          aria-label={last ? `Undo: ${last}` : 'Undo'}
-          title={last ? `Undo: ${last}` : 'Nothing to undo'}
-          disabled={!last}
-          onClick={undo}
-        >
-          <Undo2 size={19} />
-        </button>
-        <button
-          type="button"
-          className="icb"
-          aria-label={next ? `Redo: ${next}` : 'Redo'}
-          title={next ? `Redo: ${next}` : 'Nothing to redo'}
-          disabled={!next}
-          onClick={redo}
-        >
-          <Redo2 size={19} />
-        </button>
-        <button
-          type="button"
-          className="icb only-narrow"
-          aria-label="Details"
-          aria-controls="details"
-          aria-expanded={side}
-          title={side ? 'Put the details aside' : 'Show the details'}
-          onClick={onSide}
-        >
-          {side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}
-        </button>
-        <Dropdown align="end">
-          <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More">
-            <EllipsisVertical size={19} />
-          </Dropdown.Toggle>
-          <Dropdown.Menu>
-            <Dropdown.Item
-              as="button"
-              className="d-flex align-items-center"
-              onClick={() =>
-                download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
-              }
-            >
-              <Download size={15} className="me-2" />
-              Export the job file
-            </Dropdown.Item>
-            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}>
-              <HistoryIcon size={15} className="me-2" />
-              History of edits
-            </Dropdown.Item>
-            <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
-              <Keyboard size={15} className="me-2" />
-              Keys
-            </Dropdown.Item>
-          </Dropdown.Menu>
-        </Dropdown>
-      </div>
+      <Tools
+        last={last}
+        undo={undo}
+        next={next}
+        redo={redo}
+        side={side}
+        onSide={onSide}
+        job={job}
+        onHistory={onHistory}
+        onHelp={onHelp}
+      />
       <button type="button" className="tally" onClick={() => go('holds')} title="What holds">
         <span>
           <HoldSign />

@@ -1,20 +1,364 @@
 'use client'
-import { useMemo, useRef, useState } from 'react'
-import { surfaceOfJob } from '@/core/derive'
-import { contourLines, contourStepIn, earthwork } from '@/core/terrain'
+import { type Dispatch, type RefObject, type SetStateAction, useMemo, useRef, useState } from 'react'
+import { type ShownDerived, surfaceOfJob } from '@/core/derive'
+import { type Contour, contourLines, contourStepIn, type Earthwork, earthwork, type Surface } from '@/core/terrain'
 import type { Ground } from '@/core/model'
 import { spotsFromCsv } from '@/formats/csv'
 import { ChoiceField, LengthField, Measure, OptionalLengthField } from '@/ui'
 import { formatLength, FT3_PER_YD3, SAME_IN } from '@/core/units'
 import { Note, useSize, useViewport, ZoomButtons } from '../drawing'
 import { useLog, useMeasured } from '../field'
-import { useDoc, useJob } from '../job'
+import { type Picked, useDoc, useJob } from '../job'
 import { Ways } from './Ways'
+import type { Issue } from '@/core/result'
+import type { SpotRow } from '../../formats/csv/readings'
+import type { Viewport } from '../drawing'
 
 const inch = (value: number) => formatLength(value, { feet: false })
 /** How far about the building the ground is drawn, inches. */
 const ROUND_IN = 150
 const KINDS = (['stump', 'root', 'rock', 'buried line'] as const).map((value) => ({ value, label: value }))
+
+/** Spots of a file before they are taken. */
+function SpotPreview({
+  seen,
+  put,
+  setSeen,
+}: {
+  readonly seen: { readonly rows: readonly SpotRow[]; readonly problems: readonly string[] }
+  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
+  readonly setSeen: Dispatch<
+    SetStateAction<{ readonly rows: readonly SpotRow[]; readonly problems: readonly string[] } | null>
+  >
+}) {
+  return (
+    <div className="move">
+      <div className="big">{seen.rows.length} spots to take</div>
+      {seen.problems.slice(0, 6).map((problem) => (
+        <p key={problem} role="alert">
+          {problem}
+        </p>
+      ))}
+      <p className="d-flex gap-2">
+        <button
+          type="button"
+          className="btn btn-primary btn-sm"
+          disabled={seen.rows.length === 0}
+          onClick={() => {
+            put('spots from a file', (ground) => ({
+              ...ground,
+              spots: [...ground.spots.filter((spot) => !seen.rows.some((row) => row.id === spot.id)), ...seen.rows],
+            }))
+            setSeen(null)
+          }}
+        >
+          Take them
+        </button>
+        <button type="button" className="btn btn-light btn-sm" onClick={() => setSeen(null)}>
+          Leave it
+        </button>
+      </p>
+    </div>
+  )
+}
+
+/** New spots, spots from a file, heights from the rod. */
+function SpotFile({
+  put,
+  nextId,
+  lengthIn,
+  widthIn,
+  file,
+  setSeen,
+  read,
+}: {
+  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
+  readonly nextId: () => string
+  readonly lengthIn: number
+  readonly widthIn: number
+  readonly file: RefObject<HTMLInputElement | null>
+  readonly setSeen: Dispatch<
+    SetStateAction<{ readonly rows: readonly SpotRow[]; readonly problems: readonly string[] } | null>
+  >
+  readonly read: { id: string; heightIn: number }[]
+}) {
+  return (
+    <div className="d-flex gap-2 my-2 flex-wrap">
+      <button
+        type="button"
+        className="btn btn-light btn-sm"
+        onClick={() => {
+          put('new spot', (ground) => ({
+            ...ground,
+            spots: [...ground.spots, { id: nextId(), xIn: lengthIn / 2, yIn: widthIn / 2, heightIn: 0 }],
+          }))
+        }}
+      >
+        Add a spot
+      </button>
+      <button type="button" className="btn btn-light btn-sm" onClick={() => file.current?.click()}>
+        Spots from CSV
+      </button>
+      <input
+        ref={file}
+        type="file"
+        hidden
+        accept=".csv,text/csv"
+        aria-label="Spots file"
+        onChange={(event) => {
+          const file = event.target.files?.[0]
+          if (file) void file.text().then((value) => setSeen(spotsFromCsv(value)))
+          event.target.value = ''
+        }}
+      />
+      {read.length > 0 && (
+        <button
+          type="button"
+          className="btn btn-primary btn-sm"
+          onClick={() => {
+            put('spot readings', (ground) => ({
+              ...ground,
+              spots: ground.spots.map((spot) => ({
+                ...spot,
+                heightIn: read.find((spotRead) => spotRead.id === spot.id)?.heightIn ?? spot.heightIn,
+              })),
+            }))
+          }}
+        >
+          Take {read.length} readings
+        </button>
+      )}
+    </div>
+  )
+}
+
+/** Spot heights, one a line. */
+function SpotTable({
+  ground,
+  spotAt,
+  done,
+  put,
+}: {
+  readonly ground: Ground
+  readonly spotAt: (i: number, change: Partial<Ground['spots'][number]>) => readonly Issue[]
+  readonly done: () => void
+  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
+}) {
+  return (
+    <table className="tb" aria-label="Spot heights">
+      <thead>
+        <tr>
+          <th>spot</th>
+          <th className="n">east</th>
+          <th className="n">north</th>
+          <th className="n">height</th>
+          <th />
+        </tr>
+      </thead>
+      <tbody>
+        {ground.spots.map((spot, i) => (
+          <tr key={spot.id}>
+            <td>
+              <b>{spot.id}</b>
+            </td>
+            <td className="n">
+              <LengthField
+                bare
+                label="east"
+                ariaLabel={`${spot.id} east`}
+                value={spot.xIn}
+                onChange={(x) => spotAt(i, { xIn: x })}
+                onDone={done}
+              />
+            </td>
+            <td className="n">
+              <LengthField
+                bare
+                label="north"
+                ariaLabel={`${spot.id} north`}
+                value={spot.yIn}
+                onChange={(x) => spotAt(i, { yIn: x })}
+                onDone={done}
+              />
+            </td>
+            <td className="n">
+              <OptionalLengthField
+                bare
+                label="height"
+                ariaLabel={`${spot.id} height`}
+                feet={false}
+                value={spot.heightIn}
+                onChange={(x) => spotAt(i, { heightIn: x })}
+                onDone={done}
+              />
+            </td>
+            <td>
+              <button
+                type="button"
+                className="btn btn-light btn-sm"
+                style={{ height: 24, padding: '0 6px' }}
+                aria-label={`remove ${spot.id}`}
+                onClick={() => {
+                  put('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
+                }}
+              >
+                ×
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  )
+}
+
+/** Cut and fill under the building. */
+function EarthworkTable({ work, surface }: { readonly work: Earthwork; readonly surface: Surface | null }) {
+  return (
+    <table className="tb" aria-label="Earthwork">
+      <tbody>
+        <tr>
+          <td>Cut under the building</td>
+          <td className="n">{(work.cutFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
+        </tr>
+        <tr>
+          <td>Fill</td>
+          <td className="n">{(work.fillFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
+        </tr>
+        <tr>
+          <td>Ground there</td>
+          <td className="n">
+            {inch(work.lowestIn)} to {inch(work.highestIn)}
+          </td>
+        </tr>
+        <tr>
+          <td>Steepest</td>
+          <td className="n">{(surface?.steepestPer12 ?? 0).toFixed(2)} in 12</td>
+        </tr>
+      </tbody>
+    </table>
+  )
+}
+
+/** The plan with contour lines, spots and obstructions. */
+function ContourPlan({
+  ref,
+  viewport,
+  lines,
+  widthIn,
+  lengthIn,
+  ground,
+  derived,
+  pickPost,
+}: {
+  readonly ref: RefObject<SVGSVGElement | null>
+  readonly viewport: Viewport
+  readonly lines: Contour[]
+  readonly widthIn: number
+  readonly lengthIn: number
+  readonly ground: Ground
+  readonly derived: ShownDerived
+  readonly pickPost: (partial: Partial<Picked>) => void
+}) {
+  return (
+    <svg ref={ref} className="drawing" role="group" aria-label="Plan with contour lines" onPointerDown={viewport.pan}>
+      {lines.map((line) => (
+        <g key={line.heightIn} aria-label={`contour ${inch(line.heightIn)}`}>
+          {line.runs.map((run, i) => (
+            <path
+              key={i}
+              d={`M${run.map(([x, y]) => `${viewport.X(x).toFixed(1)} ${viewport.Y(y).toFixed(1)}`).join('L')}`}
+              fill="none"
+              stroke={Math.abs(line.heightIn) < SAME_IN ? 'var(--grade)' : '#A8865A'}
+              strokeWidth={Math.abs(line.heightIn) < SAME_IN ? 3 : 1.3}
+            />
+          ))}
+          {line.runs[0] && (
+            <Note
+              x={viewport.X(line.runs[0][Math.floor(line.runs[0].length * 0.2)][0])}
+              y={viewport.Y(line.runs[0][Math.floor(line.runs[0].length * 0.2)][1]) + 4}
+              size={12}
+              weight={600}
+              anchor="middle"
+              fill="#6B5230"
+            >{`${line.heightIn > 0 ? '+' : ''}${inch(line.heightIn)}`}</Note>
+          )}
+        </g>
+      ))}
+      <rect
+        x={viewport.X(0)}
+        y={viewport.Y(widthIn)}
+        width={lengthIn * viewport.view.scale}
+        height={widthIn * viewport.view.scale}
+        fill="none"
+        stroke="var(--ink)"
+        strokeWidth={2}
+        pointerEvents="none"
+      />
+      {ground.spots.map((spot) => (
+        <g key={spot.id}>
+          <path
+            d={
+              `M${viewport.X(spot.xIn) - 4} ${viewport.Y(spot.yIn)}h8M${viewport.X(spot.xIn)} ` +
+              `${viewport.Y(spot.yIn) - 4}v8`
+            }
+            stroke="var(--ink)"
+            strokeWidth={1.4}
+          />
+          <Note x={viewport.X(spot.xIn) + 6} y={viewport.Y(spot.yIn) - 5} size={12}>
+            {spot.heightIn === null ? `${spot.id} ?` : `${spot.heightIn > 0 ? '+' : ''}${inch(spot.heightIn)}`}
+          </Note>
+        </g>
+      ))}
+      {ground.obstructions.map((obstruction) => (
+        <g key={obstruction.id}>
+          <circle
+            cx={viewport.X(obstruction.xIn)}
+            cy={viewport.Y(obstruction.yIn)}
+            r={(obstruction.radiusIn + obstruction.clearIn) * viewport.view.scale}
+            fill="none"
+            stroke="var(--keel)"
+            strokeDasharray="4 4"
+          />
+          <circle
+            cx={viewport.X(obstruction.xIn)}
+            cy={viewport.Y(obstruction.yIn)}
+            r={Math.max(3, obstruction.radiusIn * viewport.view.scale)}
+            fill="var(--keel-wash)"
+            stroke="var(--keel)"
+            strokeWidth={2}
+          />
+          <Note
+            x={viewport.X(obstruction.xIn)}
+            y={viewport.Y(obstruction.yIn) - Math.max(6, obstruction.radiusIn * viewport.view.scale) - 4}
+            size={12}
+            weight={650}
+            anchor="middle"
+            fill="var(--keel-ink)"
+          >
+            {obstruction.kind}
+          </Note>
+        </g>
+      ))}
+      {derived.posts.map((post) => {
+        const hole = derived.holes.find((hole) => hole.postIds.includes(post.id))
+        return (
+          <g key={post.id} onClick={() => pickPost({ post: post.id })}>
+            <circle
+              cx={viewport.X(post.x)}
+              cy={viewport.Y(post.y)}
+              r={((hole?.diameterIn ?? 16) / 2) * viewport.view.scale}
+              fill="#EDE4D0"
+              stroke="#A8966F"
+              strokeDasharray="3 3"
+            />
+            <rect x={viewport.X(post.x) - 3} y={viewport.Y(post.y) - 3} width={6} height={6} fill="var(--ink)" />
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
 
 /** The lie of the land: contours under the plan, spot heights, cut and fill to the pad, what is in the way. */
 export function GroundView() {
@@ -80,108 +424,16 @@ export function GroundView() {
   return (
     <div className="position-absolute d-flex" style={{ inset: '44px 0 0' }}>
       <div style={{ position: 'relative', flex: '1 1 0', minWidth: 0 }}>
-        <svg
+        <ContourPlan
           ref={ref}
-          className="drawing"
-          role="group"
-          aria-label="Plan with contour lines"
-          onPointerDown={viewport.pan}
-        >
-          {lines.map((line) => (
-            <g key={line.heightIn} aria-label={`contour ${inch(line.heightIn)}`}>
-              {line.runs.map((run, i) => (
-                <path
-                  key={i}
-                  d={`M${run.map(([x, y]) => `${viewport.X(x).toFixed(1)} ${viewport.Y(y).toFixed(1)}`).join('L')}`}
-                  fill="none"
-                  stroke={Math.abs(line.heightIn) < SAME_IN ? 'var(--grade)' : '#A8865A'}
-                  strokeWidth={Math.abs(line.heightIn) < SAME_IN ? 3 : 1.3}
-                />
-              ))}
-              {line.runs[0] && (
-                <Note
-                  x={viewport.X(line.runs[0][Math.floor(line.runs[0].length * 0.2)][0])}
-                  y={viewport.Y(line.runs[0][Math.floor(line.runs[0].length * 0.2)][1]) + 4}
-                  size={12}
-                  weight={600}
-                  anchor="middle"
-                  fill="#6B5230"
-                >{`${line.heightIn > 0 ? '+' : ''}${inch(line.heightIn)}`}</Note>
-              )}
-            </g>
-          ))}
-          <rect
-            x={viewport.X(0)}
-            y={viewport.Y(widthIn)}
-            width={lengthIn * viewport.view.scale}
-            height={widthIn * viewport.view.scale}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth={2}
-            pointerEvents="none"
-          />
-          {ground.spots.map((spot) => (
-            <g key={spot.id}>
-              <path
-                d={
-                  `M${viewport.X(spot.xIn) - 4} ${viewport.Y(spot.yIn)}h8M${viewport.X(spot.xIn)} ` +
-                  `${viewport.Y(spot.yIn) - 4}v8`
-                }
-                stroke="var(--ink)"
-                strokeWidth={1.4}
-              />
-              <Note x={viewport.X(spot.xIn) + 6} y={viewport.Y(spot.yIn) - 5} size={12}>
-                {spot.heightIn === null ? `${spot.id} ?` : `${spot.heightIn > 0 ? '+' : ''}${inch(spot.heightIn)}`}
-              </Note>
-            </g>
-          ))}
-          {ground.obstructions.map((obstruction) => (
-            <g key={obstruction.id}>
-              <circle
-                cx={viewport.X(obstruction.xIn)}
-                cy={viewport.Y(obstruction.yIn)}
-                r={(obstruction.radiusIn + obstruction.clearIn) * viewport.view.scale}
-                fill="none"
-                stroke="var(--keel)"
-                strokeDasharray="4 4"
-              />
-              <circle
-                cx={viewport.X(obstruction.xIn)}
-                cy={viewport.Y(obstruction.yIn)}
-                r={Math.max(3, obstruction.radiusIn * viewport.view.scale)}
-                fill="var(--keel-wash)"
-                stroke="var(--keel)"
-                strokeWidth={2}
-              />
-              <Note
-                x={viewport.X(obstruction.xIn)}
-                y={viewport.Y(obstruction.yIn) - Math.max(6, obstruction.radiusIn * viewport.view.scale) - 4}
-                size={12}
-                weight={650}
-                anchor="middle"
-                fill="var(--keel-ink)"
-              >
-                {obstruction.kind}
-              </Note>
-            </g>
-          ))}
-          {derived.posts.map((post) => {
-            const hole = derived.holes.find((hole) => hole.postIds.includes(post.id))
-            return (
-              <g key={post.id} onClick={() => pickPost({ post: post.id })}>
-                <circle
-                  cx={viewport.X(post.x)}
-                  cy={viewport.Y(post.y)}
-                  r={((hole?.diameterIn ?? 16) / 2) * viewport.view.scale}
-                  fill="#EDE4D0"
-                  stroke="#A8966F"
-                  strokeDasharray="3 3"
-                />
-                <rect x={viewport.X(post.x) - 3} y={viewport.Y(post.y) - 3} width={6} height={6} fill="var(--ink)" />
-              </g>
-            )
-          })}
-        </svg>
+          viewport={viewport}
+          lines={lines}
+          widthIn={widthIn}
+          lengthIn={lengthIn}
+          ground={ground}
+          derived={derived}
+          pickPost={pickPost}
+        />
         <ZoomButtons viewport={viewport} />
       </div>
       <div
@@ -197,28 +449,7 @@ export function GroundView() {
           onDone={done}
         />
         {work ? (
-          <table className="tb" aria-label="Earthwork">
-            <tbody>
-              <tr>
-                <td>Cut under the building</td>
-                <td className="n">{(work.cutFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
-              </tr>
-              <tr>
-                <td>Fill</td>
-                <td className="n">{(work.fillFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
-              </tr>
-              <tr>
-                <td>Ground there</td>
-                <td className="n">
-                  {inch(work.lowestIn)} to {inch(work.highestIn)}
-                </td>
-              </tr>
-              <tr>
-                <td>Steepest</td>
-                <td className="n">{(surface?.steepestPer12 ?? 0).toFixed(2)} in 12</td>
-              </tr>
-            </tbody>
-          </table>
+          <EarthworkTable work={work} surface={surface} />
         ) : (
           <p className="note">
             Three spot heights make a surface. Until then the ground is taken as level at the grade line.
@@ -239,148 +470,17 @@ export function GroundView() {
           </div>
         )}
         <h3 className="mt-2 mb-1">Spot heights</h3>
-        <table className="tb" aria-label="Spot heights">
-          <thead>
-            <tr>
-              <th>spot</th>
-              <th className="n">east</th>
-              <th className="n">north</th>
-              <th className="n">height</th>
-              <th />
-            </tr>
-          </thead>
-          <tbody>
-            {ground.spots.map((spot, i) => (
-              <tr key={spot.id}>
-                <td>
-                  <b>{spot.id}</b>
-                </td>
-                <td className="n">
-                  <LengthField
-                    bare
-                    label="east"
-                    ariaLabel={`${spot.id} east`}
-                    value={spot.xIn}
-                    onChange={(x) => spotAt(i, { xIn: x })}
-                    onDone={done}
-                  />
-                </td>
-                <td className="n">
-                  <LengthField
-                    bare
-                    label="north"
-                    ariaLabel={`${spot.id} north`}
-                    value={spot.yIn}
-                    onChange={(x) => spotAt(i, { yIn: x })}
-                    onDone={done}
-                  />
-                </td>
-                <td className="n">
-                  <OptionalLengthField
-                    bare
-                    label="height"
-                    ariaLabel={`${spot.id} height`}
-                    feet={false}
-                    value={spot.heightIn}
-                    onChange={(x) => spotAt(i, { heightIn: x })}
-                    onDone={done}
-                  />
-                </td>
-                <td>
-                  <button
-                    type="button"
-                    className="btn btn-light btn-sm"
-                    style={{ height: 24, padding: '0 6px' }}
-                    aria-label={`remove ${spot.id}`}
-                    onClick={() => {
-                      put('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
-                    }}
-                  >
-                    ×
-                  </button>
-                </td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-        <div className="d-flex gap-2 my-2 flex-wrap">
-          <button
-            type="button"
-            className="btn btn-light btn-sm"
-            onClick={() => {
-              put('new spot', (ground) => ({
-                ...ground,
-                spots: [...ground.spots, { id: nextId(), xIn: lengthIn / 2, yIn: widthIn / 2, heightIn: 0 }],
-              }))
-            }}
-          >
-            Add a spot
-          </button>
-          <button type="button" className="btn btn-light btn-sm" onClick={() => file.current?.click()}>
-            Spots from CSV
-          </button>
-          <input
-            ref={file}
-            type="file"
-            hidden
-            accept=".csv,text/csv"
-            aria-label="Spots file"
-            onChange={(event) => {
-              const file = event.target.files?.[0]
-              if (file) void file.text().then((value) => setSeen(spotsFromCsv(value)))
-              event.target.value = ''
-            }}
-          />
-          {read.length > 0 && (
-            <button
-              type="button"
-              className="btn btn-primary btn-sm"
-              onClick={() => {
-                put('spot readings', (ground) => ({
-                  ...ground,
-                  spots: ground.spots.map((spot) => ({
-                    ...spot,
-                    heightIn: read.find((spotRead) => spotRead.id === spot.id)?.heightIn ?? spot.heightIn,
-                  })),
-                }))
-              }}
-            >
-              Take {read.length} readings
-            </button>
-          )}
-        </div>
-        {seen && (
-          <div className="move">
-            <div className="big">{seen.rows.length} spots to take</div>
-            {seen.problems.slice(0, 6).map((problem) => (
-              <p key={problem} role="alert">
-                {problem}
-              </p>
-            ))}
-            <p className="d-flex gap-2">
-              <button
-                type="button"
-                className="btn btn-primary btn-sm"
-                disabled={seen.rows.length === 0}
-                onClick={() => {
-                  put('spots from a file', (ground) => ({
-                    ...ground,
-                    spots: [
-                      ...ground.spots.filter((spot) => !seen.rows.some((row) => row.id === spot.id)),
-                      ...seen.rows,
-                    ],
-                  }))
-                  setSeen(null)
-                }}
-              >
-                Take them
-              </button>
-              <button type="button" className="btn btn-light btn-sm" onClick={() => setSeen(null)}>
-                Leave it
-              </button>
-            </p>
-          </div>
-        )}
+        <SpotTable ground={ground} spotAt={spotAt} done={done} put={put} />
+        <SpotFile
+          put={put}
+          nextId={nextId}
+          lengthIn={lengthIn}
+          widthIn={widthIn}
+          file={file}
+          setSeen={setSeen}
+          read={read}
+        />
+        {seen && <SpotPreview seen={seen} put={put} setSeen={setSeen} />}
         <h3 className="mt-2 mb-1">In the way</h3>
         {ground.obstructions.map((obstruction, i) => (
           <section

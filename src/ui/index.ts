@@ -6,3 +6,6 @@ export { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } fr
 export { EntryField } from './EntryField'
 export { ChoiceField, LengthField, NumberField, OptionalLengthField, Segments, TextField, ToggleField } from './fields'
 export { IssueWords, useIssueWords } from './words'
+export { DataTable } from './DataTable'
+export type { DataColumn } from './DataTable'
+export { dayShort, dayTime, dayWords, timeWords } from './dates'

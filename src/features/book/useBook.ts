@@ -7,6 +7,7 @@ import { crewBook } from '@/formats/crewbook'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
+import { dayWords } from '../../ui'
 
 /** Made once for both halves of the stage. */
 const bookOf = remember(
@@ -22,7 +23,7 @@ const bookOf = remember(
     measured: Measured,
   ) => {
     const stamp = {
-      date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }),
+      date: dayWords(new Date()),
       revision,
     }
     const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`

@@ -1,8 +1,8 @@
 'use client'
 import { TriangleAlert } from 'lucide-react'
 import { type Dispatch, type SetStateAction, useMemo, useRef, useState } from 'react'
-import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
-import { OFF_PLAN_IN, SECOND_LOOK_IN } from '@/core/marks'
+import { gapsInSequence, Levels, ROD_MOST_IN, type Said } from '@/core/field'
+import { OFF_PLAN_IN, RodLog, SECOND_LOOK_IN } from '@/core/marks'
 import { formatLength } from '@/core/units'
 import { OFF } from '@/formats/words'
 import { simulatedRod, type Rod } from '@/devices/rod'
@@ -11,6 +11,8 @@ import { Big } from './Big'
 import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
+import { doubtOf, expectedIn, nextOn, placesOf, RodOn, rodWords } from './readings'
+import { Post } from '../../core/layout'
 
 const EMPTY: Entry = { whole: null, sixteenths: null }
 const say = (inches: number) => formatLength(inches, { feet: false })
@@ -90,7 +92,6 @@ function ReadModes({
   on,
   setOn,
   setPicked,
-  targetWords,
   practise,
 }: {
   readonly setMode: Dispatch<SetStateAction<'setup' | 'check' | 'read'>>
@@ -103,7 +104,6 @@ function ReadModes({
   readonly on: 'foot' | 'footing' | 'ground'
   readonly setOn: Dispatch<SetStateAction<'foot' | 'footing' | 'ground'>>
   readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly targetWords: () => 'Rod on the pad' | 'Rod on the ground' | 'Rod on the stake' | 'Rod on the bracket'
   readonly practise: (lean?: number) => void
 }) {
   return (
@@ -129,21 +129,13 @@ function ReadModes({
           type="button"
           aria-pressed={on !== 'foot'}
           onClick={() => {
-            const nextTarget = () => {
-              if (on === 'foot') {
-                if (embedded) return 'footing'
-                return 'ground'
-              }
-              if (on === 'footing' && spots.length > 0) return 'ground'
-              return 'foot'
-            }
-            setOn(nextTarget())
+            setOn(nextOn(on, embedded, spots.length > 0))
             setPicked(null)
             setEntry(EMPTY)
             setAround(null)
           }}
         >
-          {targetWords()}
+          {rodWords(on, embedded)}
         </button>
       )}
       <button type="button" onClick={() => practise()}>
@@ -188,25 +180,21 @@ function KeptReading({
 /** A reading far from its neighbours or the plan. */
 function SecondLook({
   target,
-  by,
-  offPlan,
-  off,
+  doubt,
   setEntry,
 }: {
   readonly target: string
-  readonly by: 'neighbours' | 'plan'
-  readonly offPlan: number
-  readonly off: number
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
+  readonly doubt: NonNullable<ReturnType<typeof doubtOf>>
+  readonly setEntry: (entry: Entry) => void
 }) {
   return (
     <div className="fwarn" role="alert">
       <TriangleAlert size={26} />
       <div>
         <b>
-          {target} is <Measure inches={Math.abs(by === 'plan' ? offPlan : off)} feet={false} /> off {OFF[by].from}
+          {target} is <Measure inches={Math.abs(doubt.offIn)} feet={false} /> off {OFF[doubt.by].from}
         </b>
-        <p>{OFF[by].over} is worth a second look.</p>
+        <p>{OFF[doubt.by].over} is worth a second look.</p>
         <button type="button" className="main" onClick={() => setEntry(EMPTY)}>
           Read again
         </button>
@@ -288,32 +276,85 @@ function RowChips({
   )
 }
 
+/** Where the keypad opens: what is expected, else the pad's plan, else the newest reading or the benchmark. */
+function aroundOf({
+  expected,
+  padIn,
+  newestIn,
+  benchmarkIn,
+}: {
+  readonly expected: number | null
+  readonly padIn: number | null
+  readonly newestIn: number | undefined
+  readonly benchmarkIn: number | null
+}): number {
+  return Math.round(expected ?? padIn ?? newestIn ?? benchmarkIn ?? 52)
+}
+
+/** What the rod should read on the pad of a post by the plan; null while no grade line is known. */
+function padReadingIn({ derived, kind, rods, shiftIn }: PadOf): number | null {
+  if (rods.gradeReadingIn === null) return null
+  return rods.gradeReadingIn - shiftIn + (derived.holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
+}
+interface PadOf {
+  readonly derived: FieldPage['derived']
+  readonly kind: Post['kind'] | undefined
+  readonly rods: RodLog
+  readonly shiftIn: number
+}
+
+/** A practice rod that can be bumped or held out of plumb, and the reading it gives. */
+function usePracticeRod(onRead: (entry: Entry) => void) {
+  const [rod, setRod] = useState<Rod | null>(null)
+  const seed = useRef(7)
+  const practise = (place: number, leanDeg = 0) => {
+    // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
+    const fresh = () => simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg })
+    const practice = leanDeg ? fresh() : (rod ?? fresh())
+    if (!leanDeg) setRod(practice)
+    const reading = practice.read(((place * 37) % 9) / 4)
+    onRead({ whole: Math.floor(reading), sixteenths: Math.round((reading % 1) * 16) })
+  }
+  return { rod, practise }
+}
+
+function SetUpNote({ setup, levels, number }: SetUpNoteOf) {
+  const level = levels.setups.find((each) => each.setup === setup.body.setup)
+  return (
+    <p className="fnote">
+      Set-up {number}
+      {setup.body.place ? `, ${setup.body.place}` : ''}: {level?.count ?? 0} readings
+      {level?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.
+    </p>
+  )
+}
+interface SetUpNoteOf {
+  readonly setup: Said<'setup'>
+  readonly levels: Levels
+  readonly number: number
+}
+
+/** What the key says that keeps the reading. */
+function keepWords(value: number | null, doubted: boolean, mode: 'read' | 'setup' | 'check'): string {
+  if (value === null) return 'Tap the inches'
+  if (doubted) return `Keep ${say(value)} anyway`
+  return mode === 'check' ? `Benchmark reads ${say(value)}` : `Keep ${say(value)}`
+}
+
 /** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
 export function ReadView({ job, derived }: FieldPage) {
-  const state = useLog((log) => log.state)
-  const levels = useLog((log) => log.levels)
-  const add = useLog((log) => log.add)
-  const undo = useLog((log) => log.undo)
+  const { state, levels, add, undo } = useLog((log) => log)
   const { rods, rows } = useMeasured(job, derived)
-  const [on, setOn] = useState<'foot' | 'footing' | 'ground'>('foot')
+  const [on, setOn] = useState<RodOn>('foot')
   const spots = useMemo(() => job.ground.spots.map((spot) => `spot-${spot.id}`), [job])
   const order = useMemo(() => (on === 'ground' ? spots : [...new Set(rows.flat())]), [rows, on, spots])
-  const setup = state.setups.at(-1)
-  const shift = levels.setups.find((levels) => levels.setup === setup?.body.setup)?.shiftIn ?? 0
   const [picked, setPicked] = useState<string | null>(null)
   const [entry, setEntry] = useState<Entry>(EMPTY)
   const [aroundAt, setAround] = useState<number | null>(null)
   const [mode, setMode] = useState<'read' | 'setup' | 'check'>('read')
   const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
-  const [rod, setRod] = useState<Rod | null>(null)
-  const embedded = job.building.school !== 'pier'
-  const kindOf = (id: string) => derived.posts.find((post) => post.id === id)?.kind
-  const read = (id: string): boolean => {
-    if (on === 'foot') return id in rods.offsets
-    if (on === 'footing') return id in levels.footings
-    return id in levels.grounds
-  }
-  const seed = useRef(7)
+  const { rod, practise } = usePracticeRod(setEntry)
+  const setup = state.setups.at(-1)
   if (!setup || mode === 'setup')
     return (
       <SetUp
@@ -326,91 +367,43 @@ export function ReadView({ job, derived }: FieldPage) {
       />
     )
 
+  const embedded = job.building.school !== 'pier'
+  const shiftIn = levels.setups.find((each) => each.setup === setup.body.setup)?.shiftIn ?? 0
+  const { read, here, odd } = placesOf(on, rods, levels, shiftIn)
+  const kindOf = (id: string) => derived.posts.find((post) => post.id === id)?.kind
   const target = picked ?? order.find((id) => !read(id)) ?? order[0]
-  const row = rows.find((row) => row.includes(target)) ?? order
+  const row = rows.find((each) => each.includes(target)) ?? order
   const i = row.indexOf(target)
-  const near = [row[i - 1], row[i + 1]].filter((text): text is string => text !== undefined)
-  // Readings are shown as this set-up would read them.
-  const here = (id: string): number | null =>
-    !read(id)
-      ? null
-      : (on === 'foot'
-          ? rods.offsets[id].readingIn
-          : (on === 'footing' ? levels.footings : levels.grounds)[id].inches) - shift
-  const odd = (id: string): boolean => on === 'foot' && (rods.offsets[id]?.suspect ?? false)
-  // Pads of different kinds of post lie at different depths: only like ones are compared.
-  const known = near.flatMap((id) => {
-    const reading = here(id)
-    return reading === null || on === 'ground' || (on === 'footing' && kindOf(id) !== kindOf(target)) ? [] : [reading]
-  })
-  const expected = known.length ? known.reduce((sum, value) => sum + value, 0) / known.length : null
+  const near = [row[i - 1], row[i + 1]].filter((id): id is string => id !== undefined)
+  // Pads of different kinds of post lie at different depths: only like ones are compared. Ground is as it is.
+  const alike = (id: string) => on === 'foot' || (on === 'footing' && kindOf(id) === kindOf(target))
+  const expected = expectedIn(near.filter(alike).flatMap((id) => here(id) ?? []))
   const value = entryIn(entry)
-  const off = value !== null && entry.sixteenths !== null && expected !== null && mode === 'read' ? value - expected : 0
-  // The plan knows where brackets and ground lie, once some readings have fitted it: worth a look where there are no
-  // neighbours yet.
-  const offPlan =
-    value !== null && entry.sixteenths !== null && mode === 'read' && on === 'foot' && target in rods.planReadsIn
-      ? value - (rods.planReadsIn[target] - shift)
-      : 0
-  const doubtfulBy = () => {
-    if (Math.abs(off) > SECOND_LOOK_IN) return 'neighbours'
-    if (Math.abs(offPlan) > OFF_PLAN_IN) return 'plan'
-    return null
-  }
-  const by = doubtfulBy()
-  const suspect = by !== null
-  const newest = state.readings.filter((reading) => reading.body.setup === setup.body.setup).at(-1)
-  const around =
-    aroundAt ??
-    Math.round(
-      expected ??
-        (on === 'footing' && rods.gradeReadingIn !== null
-          ? rods.gradeReadingIn - shift + (derived.holes.find((hole) => hole.kind === kindOf(target))?.embedIn ?? 0)
-          : newest?.body.inches) ??
-        setup.body.benchmarkIn ??
-        52,
-    )
+  const planIn = on === 'foot' && target in rods.planReadsIn ? rods.planReadsIn[target] - shiftIn : null
+  const whole = value !== null && entry.sixteenths !== null && mode === 'read'
+  const doubt = whole ? doubtOf(value, expected, planIn) : null
+  const around = aroundOf({
+    expected,
+    padIn: on === 'footing' ? padReadingIn({ derived, kind: kindOf(target), rods, shiftIn }) : null,
+    newestIn: state.readings.filter((reading) => reading.body.setup === setup.body.setup).at(-1)?.body.inches,
+    benchmarkIn: setup.body.benchmarkIn,
+  })
   const keep = () => {
     if (value === null) return
+    setEntry(EMPTY)
     if (mode === 'check') {
       add({ kind: 'check', setup: setup.body.setup, benchmarkIn: value })
       setMode('read')
-      setEntry(EMPTY)
       return
     }
     setLast(add({ kind: 'reading', setup: setup.body.setup, target, of: on, inches: value }).id)
-    setEntry(EMPTY)
     setAround(null)
     setPicked(order.slice(order.indexOf(target) + 1).find((id) => !read(id)) ?? null)
   }
-  const practise = (lean = 0) => {
-    // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
-    const practice = lean
-      ? simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg: lean })
-      : (rod ?? simulatedRod({ seed: ++seed.current, heightIn: 52 }))
-    if (!lean) setRod(practice)
-    const reading = practice.read(((order.indexOf(target) * 37) % 9) / 4)
-    setEntry({ whole: Math.floor(reading), sixteenths: Math.round((reading % 1) * 16) })
-  }
   const lastRead = state.readings.find((reading) => reading.id === last)
   const skipped = gapsInSequence(rows, levels)
-  const targetWords = () => {
-    if (on === 'footing') return 'Rod on the pad'
-    if (on === 'ground') return 'Rod on the ground'
-    if (embedded) return 'Rod on the stake'
-    return 'Rod on the bracket'
-  }
-  const keepWords = () => {
-    if (value === null) return 'Tap the inches'
-    if (suspect) return `Keep ${say(value)} anyway`
-    if (mode === 'check') return `Benchmark reads ${say(value)}`
-    return `Keep ${say(value)}`
-  }
-  const emptyWords = () => {
-    if (mode === 'check') return 'benchmark'
-    if (here(target) !== null) return `was ${say(here(target) ?? 0)}`
-    return target.replace('spot-', '')
-  }
+  const practiseHere = (leanDeg?: number) => practise(order.indexOf(target), leanDeg)
+  const idle = doubt === null && value === null
   return (
     <>
       <RowChips
@@ -424,23 +417,19 @@ export function ReadView({ job, derived }: FieldPage) {
         setAround={setAround}
       />
       <div className="readout">
-        <Big inches={value} empty={emptyWords()} />
+        <Big inches={value} empty={emptyWords(target, here(target), mode)} />
         <Neighbours near={near} i={i} here={here} />
       </div>
-      {by && <SecondLook target={target} by={by} offPlan={offPlan} off={off} setEntry={setEntry} />}
-      {!suspect && lastRead && value === null && (
-        <KeptReading lastRead={lastRead} undo={undo} setPicked={setPicked} setLast={setLast} />
-      )}
-      {!suspect && value === null && skipped.length > 0 && (
-        <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>
-      )}
-      <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
+      {doubt && <SecondLook target={target} doubt={doubt} setEntry={setEntry} />}
+      {idle && lastRead && <KeptReading lastRead={lastRead} undo={undo} setPicked={setPicked} setLast={setLast} />}
+      {idle && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
+      <Keypad entry={entry} around={aroundAt ?? around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
       <div className="acts">
         <button type="button" className="quiet" onClick={() => setEntry(EMPTY)}>
           Clear
         </button>
-        <button type="button" className={suspect ? 'quiet grow' : 'main'} disabled={value === null} onClick={keep}>
-          {keepWords()}
+        <button type="button" className={doubt ? 'quiet grow' : 'main'} disabled={value === null} onClick={keep}>
+          {keepWords(value, doubt !== null, mode)}
         </button>
       </div>
       <ReadModes
@@ -454,17 +443,16 @@ export function ReadView({ job, derived }: FieldPage) {
         on={on}
         setOn={setOn}
         setPicked={setPicked}
-        targetWords={targetWords}
-        practise={practise}
+        practise={practiseHere}
       />
-      {rod && <PracticeRod rod={rod} practise={practise} />}
-      <p className="fnote">
-        Set-up {state.setups.length}
-        {setup.body.place ? `, ${setup.body.place}` : ''}:{' '}
-        {levels.setups.find((levels) => levels.setup === setup.body.setup)?.count ?? 0} readings
-        {levels.setups.find((levels) => levels.setup === setup.body.setup)?.state === 'closed' ? ', closed' : ''}. Hold
-        the rod plumb: a leaning rod reads too much.
-      </p>
+      {rod && <PracticeRod rod={rod} practise={practiseHere} />}
+      <SetUpNote setup={setup} levels={levels} number={state.setups.length} />
     </>
   )
+}
+
+/** What stands in the readout before a reading is tapped. */
+function emptyWords(target: string, hereIn: number | null, mode: 'read' | 'setup' | 'check'): string {
+  if (mode === 'check') return 'benchmark'
+  return hereIn === null ? target.replace('spot-', '') : `was ${say(hereIn)}`
 }

@@ -1,7 +1,7 @@
 'use client'
 import { FileText } from 'lucide-react'
 import { useState } from 'react'
-import { Segments } from '@/ui'
+import { dayWords, Segments } from '@/ui'
 import { download } from '../drawing'
 import { useJob } from '../job'
 import { CheckMain } from './CheckMain'
@@ -24,7 +24,7 @@ export function HoldsMain() {
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({
           doc: job,
-          date: new Date().toLocaleDateString('en-US', { year: 'numeric', month: 'short', day: 'numeric' }),
+          date: dayWords(new Date()),
           revision: `revision ${revision}`,
         }),
       })

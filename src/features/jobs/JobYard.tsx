@@ -11,7 +11,7 @@ import { MAX_FILE_CHARS, readJobText } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { formatLength } from '@/core/units'
 import { issuePath, issueText } from '@/formats/words'
-import { BurrSign } from '@/ui'
+import { BurrSign, dayShort } from '@/ui'
 import { api, type Reply, type StoredJob } from '../job'
 
 /** A small plan of a job, straight from its posts. */
@@ -213,7 +213,7 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
                     {formatLength(building.heelIn)}, {Number(building.pitchPer12.toFixed(2))}:12
                   </div>
                   <div className="lab">
-                    revision {stored.revision}, {new Date(stored.updatedAt).toLocaleDateString('en-US')}
+                    revision {stored.revision}, {dayShort(stored.updatedAt)}
                   </div>
                 </div>
               </Link>

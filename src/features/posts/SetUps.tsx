@@ -1,149 +1,168 @@
 'use client'
 import { useRef, useState } from 'react'
-import type { RecordBody } from '@/core/field'
+import type { FieldRecord, RecordBody, SetupLevels } from '@/core/field'
 import { readingsFromCsv, readingsToCsv, type ReadingRow } from '@/formats/csv'
-import { formatLength } from '@/core/units'
-import { FailSign, HoldSign, Measure, UncheckedSign } from '@/ui'
+import { recordText } from '@/formats/words'
+import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type DataColumn } from '@/ui'
 import { download } from '../drawing'
 import { useLog } from '../field'
-import { useDoc } from '../job'
+import { useDoc, useJob } from '../job'
 
-const inch = (value: number) => formatLength(value, { feet: false })
 const STATE = {
   open: 'open, not checked back',
   closed: 'closed on its benchmark',
   refused: 'refused: bumped',
   untied: 'not tied to the first',
 } as const
+const WHY_UNUSED = {
+  refused: 'their set-up does not close',
+  untied: 'their set-up is not tied to the first by a benchmark',
+  'no-setup': 'they belong to no set-up',
+} as const
+const MOST_FILE_BYTES = 1_000_000
+/** Records shown of a long log, the newest. */
+const SHOWN = 120
 
-/**
- * Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview.
- */
-export function SetUps() {
-  const { job, derived } = useDoc()
-  const levels = useLog((log) => log.levels)
-  const state = useLog((log) => log.state)
-  const add = useLog((log) => log.add)
-  const undo = useLog((log) => log.undo)
-  const file = useRef<HTMLInputElement>(null)
-  const [seen, setSeen] = useState<{
-    readonly rows: readonly ReadingRow[]
-    readonly problems: readonly string[]
-  } | null>(null)
-  const ids = derived.posts.map((post) => post.id)
-  const read = async (file: File) =>
-    setSeen(
-      file.size > 1_000_000
-        ? { rows: [], problems: ['That file is over 1 MB: a rod log is a few kilobytes.'] }
-        : readingsFromCsv(await file.text(), ids),
-    )
-  const take = () => {
-    if (!seen) return
-    const setup = `csv-${Date.now().toString(36)}`
-    const bodies: RecordBody[] = [
-      { kind: 'setup', setup, place: 'from a file', benchmarkIn: null },
-      ...seen.rows.map((row): RecordBody => ({
-        kind: 'reading',
-        setup,
-        target: row.post,
-        of: 'foot',
-        inches: row.readingIn,
-      })),
-    ]
-    for (const body of bodies) add(body)
-    setSeen(null)
-  }
+const isBad = (setup: SetupLevels): boolean => setup.state === 'refused' || setup.state === 'untied'
+
+function StateSign({ setup }: { readonly setup: SetupLevels }) {
+  if (isBad(setup)) return <FailSign size={12} />
+  return setup.state === 'closed' ? <HoldSign size={12} /> : <UncheckedSign size={12} />
+}
+
+function PointMeasure({ point }: { readonly point: SetupLevels['highest'] }) {
+  if (!point) return '–'
   return (
-    <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <table className="tb" aria-label="Set-ups">
-        <thead>
-          <tr>
-            <th>set-up</th>
-            <th>place</th>
-            <th className="n">benchmark</th>
-            <th className="n">readings</th>
-            <th className="n">highest point</th>
-            <th className="n">lowest point</th>
-            <th className="n">spread</th>
-            <th>state</th>
-          </tr>
-        </thead>
-        <tbody>
-          {levels.setups.map((setup, i) => {
-            const stateSign = () => {
-              if (setup.state === 'refused' || setup.state === 'untied') return <FailSign size={12} />
-              if (setup.state === 'closed') return <HoldSign size={12} />
-              return <UncheckedSign size={12} />
-            }
-            return (
-              <tr
-                key={setup.setup}
-                className={setup.state === 'refused' || setup.state === 'untied' ? 'warn' : undefined}
-              >
-                <td>{i + 1}</td>
-                <td>{setup.place || '–'}</td>
-                <td className="n">
-                  {setup.benchmarkIn === null ? '–' : <Measure inches={setup.benchmarkIn} feet={false} />}
-                </td>
-                <td className="n">{setup.count}</td>
-                <td className="n">
-                  {setup.highest ? (
-                    <>
-                      {setup.highest.body.target} <Measure inches={setup.highest.body.inches} feet={false} />
-                    </>
-                  ) : (
-                    '–'
-                  )}
-                </td>
-                <td className="n">
-                  {setup.lowest ? (
-                    <>
-                      {setup.lowest.body.target} <Measure inches={setup.lowest.body.inches} feet={false} />
-                    </>
-                  ) : (
-                    '–'
-                  )}
-                </td>
-                <td className="n">
-                  <Measure inches={setup.spreadIn} feet={false} />
-                </td>
-                <td>
-                  <span className="d-inline-block me-1">{stateSign()}</span>
-                  {STATE[setup.state]}
-                  {setup.closingIn !== null && (
-                    <>
-                      {' '}
-                      by <Measure inches={setup.closingIn} feet={false} />
-                    </>
-                  )}
-                </td>
-              </tr>
-            )
-          })}
-          {levels.setups.length === 0 && (
-            <tr>
-              <td colSpan={8} className="note">
-                No set-up from a phone yet. Open the field page on a phone, or type readings here under Readings.
-              </td>
-            </tr>
-          )}
-        </tbody>
-      </table>
-      {levels.unused.length > 0 && (
-        <div className="caution" role="alert">
-          {levels.unused.length} readings are kept but not used:{' '}
-          {[
-            ...new Set(
-              levels.unused.map((unused) => {
-                if (unused.why === 'refused') return 'their set-up does not close'
-                if (unused.why === 'untied') return 'their set-up is not tied to the first by a benchmark'
-                return 'they belong to no set-up'
-              }),
-            ),
-          ].join('; ')}
-          . Read them again in a good set-up.
-        </div>
-      )}
+    <>
+      {point.body.target} <Measure inches={point.body.inches} feet={false} />
+    </>
+  )
+}
+
+const SETUP_COLUMNS: readonly DataColumn<SetupLevels>[] = [
+  { id: 'number', head: 'set-up', cell: (_setup, index) => index + 1 },
+  { id: 'place', head: 'place', cell: (setup) => setup.place || '–' },
+  {
+    id: 'benchmark',
+    head: 'benchmark',
+    figures: true,
+    cell: (setup) => (setup.benchmarkIn === null ? '–' : <Measure inches={setup.benchmarkIn} feet={false} />),
+  },
+  { id: 'readings', head: 'readings', figures: true, cell: (setup) => setup.count },
+  {
+    id: 'highest',
+    head: 'highest point',
+    figures: true,
+    cell: (setup) => <PointMeasure point={setup.highest} />,
+  },
+  { id: 'lowest', head: 'lowest point', figures: true, cell: (setup) => <PointMeasure point={setup.lowest} /> },
+  { id: 'spread', head: 'spread', figures: true, cell: (setup) => <Measure inches={setup.spreadIn} feet={false} /> },
+  {
+    id: 'state',
+    head: 'state',
+    cell: (setup) => (
+      <>
+        <span className="d-inline-block me-1">
+          <StateSign setup={setup} />
+        </span>
+        {STATE[setup.state]}
+        {setup.closingIn !== null && (
+          <>
+            {' '}
+            by <Measure inches={setup.closingIn} feet={false} />
+          </>
+        )}
+      </>
+    ),
+  },
+]
+
+/** Readings that are kept and not used, and why. */
+function Unused() {
+  const unused = useLog((log) => log.levels.unused)
+  if (unused.length === 0) return null
+  const reasons = new Set(unused.map(({ why }) => WHY_UNUSED[why]))
+  return (
+    <div className="caution" role="alert">
+      {unused.length} readings are kept but not used: {[...reasons].join('; ')}. Read them again in a good set-up.
+    </div>
+  )
+}
+
+interface Preview {
+  readonly rows: readonly ReadingRow[]
+  readonly problems: readonly string[]
+}
+
+/** Readings of a file before they are taken. */
+function FilePreview({
+  preview,
+  onTake,
+  onLeave,
+}: {
+  readonly preview: Preview
+  readonly onTake: () => void
+  readonly onLeave: () => void
+}) {
+  const { rows, problems } = preview
+  return (
+    <div className="move">
+      <div className="big">{rows.length} readings to take</div>
+      {problems.slice(0, 8).map((problem) => (
+        <p key={problem} role="alert">
+          {problem}
+        </p>
+      ))}
+      <p>
+        {rows
+          .slice(0, 12)
+          .map((row) => `${row.post} ${row.readingIn}`)
+          .join(', ')}
+        {rows.length > 12 ? ' …' : ''}
+      </p>
+      <p className="d-flex gap-2">
+        <button type="button" className="btn btn-primary btn-sm" disabled={rows.length === 0} onClick={onTake}>
+          Take them as a set-up
+        </button>
+        <button type="button" className="btn btn-light btn-sm" onClick={onLeave}>
+          Leave them
+        </button>
+      </p>
+    </div>
+  )
+}
+
+/** A file's readings as one set-up of their own. */
+function asSetup(rows: readonly ReadingRow[]): RecordBody[] {
+  const setup = `csv-${Date.now().toString(36)}`
+  return [
+    { kind: 'setup', setup, place: 'from a file', benchmarkIn: null },
+    ...rows.map((row): RecordBody => ({
+      kind: 'reading',
+      setup,
+      target: row.post,
+      of: 'foot',
+      inches: row.readingIn,
+    })),
+  ]
+}
+
+/** The rod log out to a file, readings in from one, and the way to the field page. */
+function LogFiles() {
+  const { job, derived } = useDoc()
+  const id = useJob((state) => state.id)
+  const { levels, state, add } = useLog((log) => log)
+  const file = useRef<HTMLInputElement>(null)
+  const [preview, setPreview] = useState<Preview | null>(null)
+  const posts = derived.posts.map((post) => post.id)
+  const read = async (chosen: File) =>
+    setPreview(
+      chosen.size > MOST_FILE_BYTES
+        ? { rows: [], problems: ['That file is over 1 MB: a rod log is a few kilobytes.'] }
+        : readingsFromCsv(await chosen.text(), posts),
+    )
+  return (
+    <>
       <div className="d-flex gap-2 my-2">
         <button
           type="button"
@@ -162,116 +181,80 @@ export function SetUps() {
           accept=".csv,text/csv"
           aria-label="Readings file"
           onChange={(event) => {
-            const file = event.target.files?.[0]
+            const chosen = event.target.files?.[0]
             event.target.value = ''
-            if (file) void read(file)
+            if (chosen) void read(chosen)
           }}
         />
-        <a
-          className="btn btn-light btn-sm"
-          href={
-            '/field/' +
-            `${state.all.length >= 0 ? (typeof window === 'undefined' ? '' : window.location.pathname.split('/')[2]) : ''}`
-          }
-        >
+        <a className="btn btn-light btn-sm" href={`/field/${id}`}>
           Open the field page
         </a>
       </div>
-      {seen && (
-        <div className="move">
-          <div className="big">{seen.rows.length} readings to take</div>
-          {seen.problems.slice(0, 8).map((problem, i) => (
-            <p key={i} role="alert">
-              {problem}
-            </p>
-          ))}
-          <p>
-            {seen.rows
-              .slice(0, 12)
-              .map((row) => `${row.post} ${row.readingIn}`)
-              .join(', ')}
-            {seen.rows.length > 12 ? ' …' : ''}
-          </p>
-          <p className="d-flex gap-2">
-            <button type="button" className="btn btn-primary btn-sm" disabled={seen.rows.length === 0} onClick={take}>
-              Take them as a set-up
-            </button>
-            <button type="button" className="btn btn-light btn-sm" onClick={() => setSeen(null)}>
-              Leave them
-            </button>
-          </p>
-        </div>
+      {preview && (
+        <FilePreview
+          preview={preview}
+          onTake={() => {
+            for (const body of asSetup(preview.rows)) add(body)
+            setPreview(null)
+          }}
+          onLeave={() => setPreview(null)}
+        />
       )}
+    </>
+  )
+}
+
+/** Every value ever recorded, newest first; one that was taken back stays, struck out. */
+function History() {
+  const state = useLog((log) => log.state)
+  const undo = useLog((log) => log.undo)
+  const gone = (record: FieldRecord) => state.voided.has(record.id)
+  const columns: readonly DataColumn<FieldRecord>[] = [
+    { id: 'when', head: 'when', cell: (record) => dayTime(record.at) },
+    { id: 'who', head: 'who', cell: (record) => record.who || '–' },
+    { id: 'device', head: 'device', label: true, cell: (record) => record.device },
+    { id: 'what', head: 'what', cell: (record) => recordText(record.body) },
+    {
+      id: 'back',
+      head: null,
+      cell: (record) =>
+        !gone(record) &&
+        record.body.kind !== 'void' &&
+        record.body.kind !== 'print' && (
+          <button type="button" className="btn btn-light btn-sm" style={{ height: 24 }} onClick={() => undo(record.id)}>
+            Take back
+          </button>
+        ),
+    },
+  ]
+  return (
+    <DataTable
+      name="History of values"
+      columns={columns}
+      rows={[...state.all].reverse().slice(0, SHOWN)}
+      rowKey={(record) => record.id}
+      rowStyle={(record) => (gone(record) ? { textDecoration: 'line-through', color: 'var(--ink-3)' } : undefined)}
+    />
+  )
+}
+
+/** Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview. */
+export function SetUps() {
+  const levels = useLog((log) => log.levels)
+  return (
+    <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
+      <DataTable
+        name="Set-ups"
+        columns={SETUP_COLUMNS}
+        rows={levels.setups}
+        rowKey={(setup) => setup.setup}
+        rowClass={(setup) => (isBad(setup) ? 'warn' : undefined)}
+        empty="No set-up from a phone yet. Open the field page on a phone, or type readings here under Readings."
+      />
+      <Unused />
+      <LogFiles />
       <h3 className="mt-3 mb-1">Every value, newest first</h3>
-      <table className="tb" aria-label="History of values">
-        <thead>
-          <tr>
-            <th>when</th>
-            <th>who</th>
-            <th>device</th>
-            <th>what</th>
-            <th />
-          </tr>
-        </thead>
-        <tbody>
-          {[...state.all]
-            .reverse()
-            .slice(0, 120)
-            .map((record) => {
-              const gone = state.voided.has(record.id)
-              const body = record.body
-              const say =
-                body.kind === 'reading'
-                  ? `${body.target} reads ${inch(body.inches)}${body.of === 'footing' ? ' on the pad' : ''}`
-                  : body.kind === 'setup'
-                    ? `set-up ${body.place}`
-                    : body.kind === 'check'
-                      ? `checked back: ${inch(body.benchmarkIn)}`
-                      : body.kind === 'hole'
-                        ? `hole ${body.post}: ` +
-                          `${body.depthIn !== null ? formatLength(body.depthIn) : body.bottomReadingIn !== null ? `rod reads ${inch(body.bottomReadingIn)} on its bottom` : '–'}, ` +
-                          `${body.found}`
-                        : body.kind === 'pour'
-                          ? `${body.post} poured, ${body.bags} bags`
-                          : body.kind === 'state'
-                            ? `${body.post} ${body.state}`
-                            : body.kind === 'cut'
-                              ? `${body.post} cut at ${body.lengthIn === null ? '–' : formatLength(body.lengthIn)}`
-                              : body.kind === 'gap'
-                                ? `${body.from} to ${body.to}: ${body.gapIn}″`
-                                : body.kind === 'grade'
-                                  ? body.gradeReadingIn === null
-                                    ? 'grade line unlocked'
-                                    : `grade line locked at ${body.gradeReadingIn}″`
-                                  : body.kind === 'print'
-                                    ? 'cards printed'
-                                    : 'undo'
-              return (
-                <tr
-                  key={record.id}
-                  style={gone ? { textDecoration: 'line-through', color: 'var(--ink-3)' } : undefined}
-                >
-                  <td>{new Date(record.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
-                  <td>{record.who || '–'}</td>
-                  <td className="lab">{record.device}</td>
-                  <td>{say}</td>
-                  <td>
-                    {!gone && body.kind !== 'void' && body.kind !== 'print' && (
-                      <button
-                        type="button"
-                        className="btn btn-light btn-sm"
-                        style={{ height: 24 }}
-                        onClick={() => undo(record.id)}
-                      >
-                        Take back
-                      </button>
-                    )}
-                  </td>
-                </tr>
-              )
-            })}
-        </tbody>
-      </table>
+      <History />
     </div>
   )
 }

@@ -6,6 +6,7 @@ import { checkJob } from '@/core/derive'
 import { merge3 } from '@/core/model'
 import { issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, type Edit, type StoredJob } from '../job'
+import { dayTime } from '../../ui'
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 … 8', 'stages from the ground up'],
@@ -88,7 +89,7 @@ export function HistoryDialog({
               {edits.map((edit: Edit) => (
                 <tr key={edit.revision}>
                   <td>{edit.revision}</td>
-                  <td>{new Date(edit.at).toLocaleString('en-US', { dateStyle: 'short', timeStyle: 'short' })}</td>
+                  <td>{dayTime(edit.at)}</td>
                   <td>{edit.who}</td>
                   <td>{edit.label}</td>
                   <td style={{ whiteSpace: 'normal' }}>

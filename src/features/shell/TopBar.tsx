@@ -13,19 +13,18 @@ import {
 import Link from 'next/link'
 import Dropdown from 'react-bootstrap/Dropdown'
 import { formatLength } from '@/core/units'
-import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } from '@/ui'
+import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, timeWords, UncheckedSign } from '@/ui'
 import { useDoc, useJob, type SaveState, type Stage } from '../job'
 import { download } from '../drawing'
 import type { Job } from '../../core/model'
 
-const clock = (iso: string) => new Date(iso).toLocaleTimeString('en-US', { hour: 'numeric', minute: '2-digit' })
 function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen: () => void }) {
   switch (save.kind) {
     case 'saved':
       return (
         <span className="saved" role="status">
           <SavedSign />
-          Saved {clock(save.at)}
+          Saved {timeWords(save.at)}
         </span>
       )
     case 'saving':

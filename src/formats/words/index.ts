@@ -1,4 +1,5 @@
 export { issuePath, issueText, LENGTH_HELP } from './issueText'
+export { recordText } from './recordText'
 export {
   CEILING,
   CORNER_ORDER,

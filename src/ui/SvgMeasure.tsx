@@ -1,4 +1,5 @@
-import { formatLength, lengthParts } from '@/core/units'
+import { formatLength, LengthParts, lengthParts } from '@/core/units'
+import { JSX } from 'react/jsx-runtime'
 
 /** Widths of the type's tabular glyphs, in ems, for placing a measure without asking the browser. */
 const EM = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6 }
@@ -29,43 +30,30 @@ interface Props {
   readonly ground?: string
 }
 
-/** A measure in a drawing, baseline at y. Stacked fraction from 19 px up. */
-export function SvgMeasure({
-  x,
+/** A measure whose fraction is stacked. */
+function stackedMeasure({
+  parts,
+  feet,
+  start,
+  size,
   y,
-  inches,
-  size = 18,
-  anchor = 'start',
-  weight = 650,
-  fill = 'var(--ink)',
-  feet = true,
-  rotate = 0,
-  ground,
-}: Props) {
-  const stacked = size >= 19
-  const width = measureWidth(inches, size, feet, stacked)
-  const startX = () => {
-    if (anchor === 'start') return x
-    if (anchor === 'end') return x - width
-    return x - width / 2
-  }
-  const start = startX()
-  const turn = rotate ? `rotate(${rotate} ${x} ${y})` : undefined
-  const back = ground ? (
-    <rect x={start - 5} y={y - size * 1.02} width={width + 10} height={size * 1.4} rx={2} fill={ground} />
-  ) : null
-  const style = { fill }
-  const label = formatLength(inches, { feet })
-  const parts = lengthParts(inches, feet)
-  if (!stacked || !parts.numerator)
-    return (
-      <g transform={turn}>
-        {back}
-        <text x={start} y={y} fontSize={size} fontWeight={weight} style={style}>
-          {label}
-        </text>
-      </g>
-    )
+  weight,
+  turn,
+  label,
+  back,
+  style,
+}: {
+  readonly parts: LengthParts
+  readonly feet: boolean
+  readonly start: number
+  readonly size: number
+  readonly y: number
+  readonly weight: number
+  readonly turn: string | undefined
+  readonly label: string
+  readonly back: JSX.Element | null
+  readonly style: { fill: string }
+}) {
   const whole = `${parts.negative ? '−' : ''}${feet ? `${parts.feet}′` : ''}`
   const inchText = parts.inches === 0 && !feet ? '' : String(parts.inches)
   const inchX =
@@ -118,4 +106,44 @@ export function SvgMeasure({
       </text>
     </g>
   )
+}
+
+/** A measure in a drawing, baseline at y. Stacked fraction from 19 px up. */
+export function SvgMeasure({
+  x,
+  y,
+  inches,
+  size = 18,
+  anchor = 'start',
+  weight = 650,
+  fill = 'var(--ink)',
+  feet = true,
+  rotate = 0,
+  ground,
+}: Props) {
+  const stacked = size >= 19
+  const width = measureWidth(inches, size, feet, stacked)
+  const startX = () => {
+    if (anchor === 'start') return x
+    if (anchor === 'end') return x - width
+    return x - width / 2
+  }
+  const start = startX()
+  const turn = rotate ? `rotate(${rotate} ${x} ${y})` : undefined
+  const back = ground ? (
+    <rect x={start - 5} y={y - size * 1.02} width={width + 10} height={size * 1.4} rx={2} fill={ground} />
+  ) : null
+  const style = { fill }
+  const label = formatLength(inches, { feet })
+  const parts = lengthParts(inches, feet)
+  if (!stacked || !parts.numerator)
+    return (
+      <g transform={turn}>
+        {back}
+        <text x={start} y={y} fontSize={size} fontWeight={weight} style={style}>
+          {label}
+        </text>
+      </g>
+    )
+  return stackedMeasure({ parts, feet, start, size, y, weight, turn, label, back, style })
 }

@@ -2,6 +2,7 @@
 import { useCallback, useContext, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { flushSync } from 'react-dom'
 import {
+  Grid,
   isEave,
   moveOpening,
   movePost,
@@ -11,11 +12,11 @@ import {
   wallLengthIn,
   type Post,
 } from '@/core/layout'
-import type { Opening } from '@/core/model'
+import type { Building, Opening } from '@/core/model'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { issueText } from '@/formats/words'
-import { JobContext } from '../job'
+import { JobContext, JobState, JobStore } from '../job'
 
 /** What is being dragged, and the numbers to show beside it. */
 export interface Live {
@@ -29,6 +30,106 @@ type Target = { readonly kind: 'opening'; readonly opening: Opening } | { readon
 /** Pull, px, within which a place snaps. */
 const REACH_PX = 7
 let drags = 0
+
+/** Moves a post along its row; says where it went and what spaces it leaves, or why not. */
+function movePostTo({
+  state,
+  target,
+  grid,
+  fine,
+  atIn,
+  pxPerIn,
+  building,
+  key,
+  store,
+}: {
+  readonly state: JobState
+  readonly target: { readonly kind: 'post'; readonly post: Post }
+  readonly grid: Grid
+  readonly fine: boolean
+  readonly atIn: number
+  readonly pxPerIn: number
+  readonly building: Building
+  readonly key: string
+  readonly store: JobStore
+}) {
+  const post = state.derived.posts.find((post) => post.id === target.post.id)
+  if (!post) return { text: '', refused: true }
+  const even =
+    isEave(post.side) && post.line !== null
+      ? [{ atIn: (grid.lengthIn * (post.line - 1)) / (grid.centresIn.length - 1), name: 'equal bays' }]
+      : [{ atIn: post.atIn - post.movedIn, name: 'equal spaces' }]
+  const snap = fine ? { atIn: Math.round(atIn * 16) / 16, to: null } : snapTo(atIn, even, REACH_PX / pxPerIn, 1)
+  const moved = movePost(building, grid, post, snap.atIn - post.atIn)
+  if (!moved)
+    return {
+      text:
+        post.kind === 'jamb'
+          ? `${post.id} stands with its door: drag the door.`
+          : `${post.id} holds the ${post.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
+      refused: true,
+    }
+  const issues = state.edit(`move post ${post.id}`, (job) => ({ ...job, building: moved }), key)
+  if (issues.length) return { text: issueText(issues[0]), refused: true }
+  const row = store
+    .getState()
+    .derived.posts.filter(
+      (other) =>
+        other.side === post.side && other.row !== '' && (other.kind === 'lean-to') === (post.kind === 'lean-to'),
+    )
+    .sort((one, other) => one.atIn - other.atIn)
+  const i = row.findIndex((other) => other.id === post.id)
+  const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn)) : '')
+  return {
+    text:
+      `${post.id} at ${formatLength(snap.atIn)}   ` +
+      `${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
+    refused: false,
+  }
+}
+
+/** Moves an opening along its wall, to a place that it snaps to; says where it went, or why not. */
+function moveOpeningTo({
+  building,
+  target,
+  fine,
+  atIn,
+  grid,
+  t0,
+  pxPerIn,
+  state,
+  key,
+}: {
+  readonly building: Building
+  readonly target: { readonly kind: 'opening'; readonly opening: Opening }
+  readonly fine: boolean
+  readonly atIn: number
+  readonly grid: Grid
+  readonly t0: number
+  readonly pxPerIn: number
+  readonly state: JobState
+  readonly key: string
+}) {
+  const opening = building.openings.find((opening) => opening.id === target.opening.id)
+  if (!opening) return { text: '', refused: true }
+  const snap = fine
+    ? { atIn: Math.round(atIn * 16) / 16, to: null }
+    : snapTo(atIn, openingPlaces(grid, opening, t0), REACH_PX / pxPerIn, 1)
+  const wall = wallLengthIn(grid, opening.side)
+  const from = Math.min(Math.max(0, snap.atIn), wall - opening.widthIn)
+  const issues = state.edit(
+    `move ${opening.name || opening.kind}`,
+    (job) => ({ ...job, building: moveOpening(job.building, grid, opening.id, from) }),
+    key,
+  )
+  if (issues.length) return { text: issueText(issues[0]), refused: true }
+  return {
+    text:
+      `${formatLength(from)} │ ${formatLength(opening.widthIn)} │ ` +
+      `${formatLength(wall - from - opening.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
+    refused: false,
+  }
+}
 
 /**
  * Dragging posts and openings along their wall, with pointer or arrow keys: snaps, live numbers, one undo a gesture.
@@ -47,59 +148,9 @@ export function usePlanDrag(pxPerIn: number) {
       const grid = state.derived.grid
       const t0 = postSize(building.post).widthIn
       if (target.kind === 'opening') {
-        const opening = building.openings.find((opening) => opening.id === target.opening.id)
-        if (!opening) return { text: '', refused: true }
-        const snap = fine
-          ? { atIn: Math.round(atIn * 16) / 16, to: null }
-          : snapTo(atIn, openingPlaces(grid, opening, t0), REACH_PX / pxPerIn, 1)
-        const wall = wallLengthIn(grid, opening.side)
-        const from = Math.min(Math.max(0, snap.atIn), wall - opening.widthIn)
-        const issues = state.edit(
-          `move ${opening.name || opening.kind}`,
-          (job) => ({ ...job, building: moveOpening(job.building, grid, opening.id, from) }),
-          key,
-        )
-        if (issues.length) return { text: issueText(issues[0]), refused: true }
-        return {
-          text:
-            `${formatLength(from)} │ ${formatLength(opening.widthIn)} │ ` +
-            `${formatLength(wall - from - opening.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
-          refused: false,
-        }
+        return moveOpeningTo({ building, target, fine, atIn, grid, t0, pxPerIn, state, key })
       }
-      const post = state.derived.posts.find((post) => post.id === target.post.id)
-      if (!post) return { text: '', refused: true }
-      const even =
-        isEave(post.side) && post.line !== null
-          ? [{ atIn: (grid.lengthIn * (post.line - 1)) / (grid.centresIn.length - 1), name: 'equal bays' }]
-          : [{ atIn: post.atIn - post.movedIn, name: 'equal spaces' }]
-      const snap = fine ? { atIn: Math.round(atIn * 16) / 16, to: null } : snapTo(atIn, even, REACH_PX / pxPerIn, 1)
-      const moved = movePost(building, grid, post, snap.atIn - post.atIn)
-      if (!moved)
-        return {
-          text:
-            post.kind === 'jamb'
-              ? `${post.id} stands with its door: drag the door.`
-              : `${post.id} holds the ${post.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
-          refused: true,
-        }
-      const issues = state.edit(`move post ${post.id}`, (job) => ({ ...job, building: moved }), key)
-      if (issues.length) return { text: issueText(issues[0]), refused: true }
-      const row = store
-        .getState()
-        .derived.posts.filter(
-          (other) =>
-            other.side === post.side && other.row !== '' && (other.kind === 'lean-to') === (post.kind === 'lean-to'),
-        )
-        .sort((one, other) => one.atIn - other.atIn)
-      const i = row.findIndex((other) => other.id === post.id)
-      const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn)) : '')
-      return {
-        text:
-          `${post.id} at ${formatLength(snap.atIn)}   ` +
-          `${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
-        refused: false,
-      }
+      return movePostTo({ state, target, grid, fine, atIn, pxPerIn, building, key, store })
     },
     [store, pxPerIn],
   )

@@ -179,6 +179,29 @@ function HolePlan({
   )
 }
 
+/** What was measured of a hole: a tape's depth, or a rod's reading with its set-up. */
+interface MeasuredHole {
+  readonly depthIn: number | null
+  readonly setup: string | null
+  readonly bottomReadingIn: number | null
+}
+const measuredOf = (log: Said<'hole'> | undefined): MeasuredHole => ({
+  depthIn: log?.body.depthIn ?? null,
+  setup: log?.body.setup ?? null,
+  bottomReadingIn: log?.body.bottomReadingIn ?? null,
+})
+
+/** The rod in the set-up at work, and what its reading lies off the depth from the string; null where it cannot say. */
+const rodOf = (setup: SetupLevels | undefined, gradeReadingIn: number | null) =>
+  setup === undefined || setup.shiftIn === null || gradeReadingIn === null
+    ? null
+    : { setup: setup.setup, offIn: setup.shiftIn - gradeReadingIn }
+
+function keepWords(typed: boolean, byRod: boolean): string {
+  const what = byRod ? 'reading' : 'depth'
+  return typed ? `Keep this ${what}` : `Tap the ${what}`
+}
+
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
 export function HoleView({ job, derived, rest, go }: FieldPage) {
   const post = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
@@ -196,41 +219,20 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
   const kept = dugIn[post] ?? null
   const [rod, setRod] = useState(false)
   const setup = levels.setups.at(-1)
-  const byRod =
-    rod && setup !== undefined && setup.shiftIn !== null && rods.gradeReadingIn !== null
-      ? { setup: setup.setup, offIn: setup.shiftIn - rods.gradeReadingIn }
-      : null
+  const byRod = rod ? rodOf(setup, rods.gradeReadingIn) : null
   const verdict = log && need ? judgeHole(need, log, kept) : null
   const pours = state.pours[post] ?? []
   const poured = pours.at(-1)
   const cure = poured ? cureOf(job, poured.body.poured, now) : null
   /** What was measured stays as it was said: a tape's depth, or a rod's reading with its set-up. */
-  const put = (
-    found: Found,
-    measured: {
-      readonly depthIn: number | null
-      readonly setup: string | null
-      readonly bottomReadingIn: number | null
-    },
-  ) => add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
-  const before = {
-    depthIn: log?.body.depthIn ?? null,
-    setup: log?.body.setup ?? null,
-    bottomReadingIn: log?.body.bottomReadingIn ?? null,
-  }
+  const put = (found: Found, measured: MeasuredHole) =>
+    add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
+  const before = measuredOf(log)
   const deep = depth !== null && byRod ? depth + byRod.offIn : depth
   const absurd = deep !== null && (deep <= 0 || deep > 240)
   const { bagLb } = job.fieldwork.concrete
   const bags = derived.holes.find((hole) => hole.postIds.includes(post))
   const each = bags ? bagsFor(bags.volumes.concreteFt3, bagLb) : 0
-  const keepWords = () => {
-    if (depth === null) {
-      if (byRod) return 'Tap the reading'
-      return 'Tap the depth'
-    }
-    if (byRod) return 'Keep this reading'
-    return 'Keep this depth'
-  }
   return (
     <>
       {need && <HolePlan need={need} bagLb={bagLb} each={each} />}
@@ -263,7 +265,7 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
             setEntry({ whole: null, sixteenths: null })
           }}
         >
-          {keepWords()}
+          {keepWords(depth !== null, byRod !== null)}
         </button>
       </div>
       <div className="found" role="group" aria-label="What was found">

@@ -2,7 +2,7 @@
 import { TriangleAlert } from 'lucide-react'
 import { type Dispatch, type SetStateAction, useMemo, useRef, useState } from 'react'
 import { gapsInSequence, Levels, ROD_MOST_IN, type Said } from '@/core/field'
-import { OFF_PLAN_IN, RodLog, SECOND_LOOK_IN } from '@/core/marks'
+import type { RodLog } from '@/core/marks'
 import { formatLength } from '@/core/units'
 import { OFF } from '@/formats/words'
 import { simulatedRod, type Rod } from '@/devices/rod'

@@ -41,6 +41,8 @@ export interface FieldLog {
   readonly link: 'online' | 'away' | 'starting'
   readonly lastTouch: string | null
   readonly refused: readonly Issue[]
+  /** Whether this browser keeps records over a reload; false once it has refused to. */
+  readonly keeps: boolean
   readonly device: string
   readonly who: string
   readonly add: (body: RecordBody, at?: string) => FieldRecord
@@ -51,6 +53,8 @@ export interface FieldLog {
 export type FieldLogStore = StoreApi<FieldLog>
 
 const RETRY_MS = 4000
+/** Records sent at once. */
+const MOST_SENT = 500
 const id = () => crypto.randomUUID().replace(/-/g, '').slice(0, 24)
 const derived = (stored: readonly Stored[]) => {
   const state = foldRecords(stored)
@@ -60,6 +64,49 @@ const derived = (stored: readonly Stored[]) => {
     levels: tieLevels(state),
     waiting: stored.filter((stored) => stored.receivedAt === null).length,
   }
+}
+
+const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
+  key: `${jobId}:${record.id}`,
+  jobId,
+  record,
+  receivedAt,
+  made: Date.parse(record.at),
+})
+
+type Answer =
+  | { readonly kind: 'away' }
+  | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'taken'; readonly records: readonly (Stored & { readonly seq: number })[]; readonly last: number }
+
+/** Sends what waits, or asks what is new when nothing does. Every way of not reaching the server is ‘away’. */
+async function exchange(jobId: string, waiting: readonly Stored[], after: number): Promise<Answer> {
+  const url = `/api/jobs/${encodeURIComponent(jobId)}/records`
+  try {
+    const response = waiting.length
+      ? await fetch(url, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: JSON.stringify({ after, records: waiting.map((stored) => stored.record) }),
+        })
+      : await fetch(`${url}?after=${after}`, { cache: 'no-store' })
+    if (response.ok)
+      return { kind: 'taken', ...((await response.json()) as Pick<Answer & { kind: 'taken' }, 'records' | 'last'>) }
+    if (response.status !== 422 && response.status !== 400) return { kind: 'away' }
+    const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[] }
+    return { kind: 'refused', issues: said.issues ?? [] }
+  } catch {
+    return { kind: 'away' }
+  }
+}
+
+/** The log after an answer. What the server now has counts as received even when its answer held only later ones. */
+function absorb(stored: readonly Stored[], sent: readonly Stored[], told: readonly Stored[]): Stored[] {
+  const now = new Map(stored.map((each) => [each.record.id, each]))
+  const receivedAt = new Date().toISOString()
+  for (const { record } of sent) now.set(record.id, { record, receivedAt })
+  for (const { record, receivedAt } of told) now.set(record.id, { record, receivedAt })
+  return [...now.values()]
 }
 
 /**
@@ -73,12 +120,23 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
   let again = false
   let timer: ReturnType<typeof setTimeout> | undefined
   let stopped = false
+  /** Writes to the device's own store. A browser that refuses is said, once and for as long as the page lives. */
+  const keep = (write: () => PromiseLike<unknown>): void => {
+    void (async () => {
+      try {
+        await write()
+      } catch {
+        log.setState({ keeps: false })
+      }
+    })()
+  }
   const log = createStore<FieldLog>((set, get) => ({
     jobId,
     ...derived([]),
     link: 'starting',
     lastTouch: null,
     refused: [],
+    keeps: true,
     device: 'device',
     who: '',
     add: (body, at) => {
@@ -90,9 +148,7 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
         body,
       }
       set(derived([...get().stored, { record, receivedAt: null }]))
-      void store()
-        .records.put({ key: `${jobId}:${record.id}`, jobId, record, receivedAt: null, made: Date.now() })
-        .catch(() => undefined)
+      keep(() => store().records.put(keptOf(jobId, { record, receivedAt: null })))
       void get().sync()
       return record
     },
@@ -101,9 +157,7 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
     },
     setWho: (who) => {
       set({ who })
-      void store()
-        .meta.put({ key: 'who', value: who })
-        .catch(() => undefined)
+      keep(() => store().meta.put({ key: 'who', value: who }))
     },
     sync: async () => {
       if (busy) {
@@ -112,54 +166,25 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
       }
       busy = true
       clearTimeout(timer)
-      try {
-        const waiting = get()
-          .stored.filter((stored) => stored.receivedAt === null)
-          .slice(0, 500)
-        const response = await fetch(
-          `/api/jobs/${encodeURIComponent(jobId)}/records${waiting.length ? '' : `?after=${after}`}`,
-          waiting.length
-            ? {
-                method: 'POST',
-                headers: { 'content-type': 'application/json' },
-                body: JSON.stringify({ after, records: waiting.map((stored) => stored.record) }),
-              }
-            : { cache: 'no-store' },
-        )
-        if (response.ok) {
-          const said = (await response.json()) as { records: (Stored & { seq: number })[]; last: number }
-          after = said.last
-          const now = new Map(get().stored.map((stored) => [stored.record.id, stored]))
-          // What the server now has counts as received even when its answer held only later ones.
-          for (const stored of waiting)
-            now.set(stored.record.id, { record: stored.record, receivedAt: new Date().toISOString() })
-          for (const record of said.records)
-            now.set(record.record.id, { record: record.record, receivedAt: record.receivedAt })
-          const changed = said.records.length > 0 || waiting.length > 0
-          set({
-            ...(changed ? derived([...now.values()]) : {}),
-            link: 'online',
-            lastTouch: new Date().toISOString(),
-            refused: [],
-          })
-          if (changed)
-            void store()
-              .records.bulkPut(
-                [...now.values()].map((stored) => ({
-                  key: `${jobId}:${stored.record.id}`,
-                  jobId,
-                  record: stored.record,
-                  receivedAt: stored.receivedAt,
-                  made: Date.parse(stored.record.at),
-                })),
-              )
-              .catch(() => undefined)
-        } else if (response.status === 422 || response.status === 400) {
-          const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[] }
-          set({ link: 'online', refused: said.issues ?? [] })
-        } else set({ link: 'away' })
-      } catch {
-        set({ link: 'away' })
+      const waiting = get()
+        .stored.filter((stored) => stored.receivedAt === null)
+        .slice(0, MOST_SENT)
+      const answer = await exchange(jobId, waiting, after)
+      switch (answer.kind) {
+        case 'away':
+          set({ link: 'away' })
+          break
+        case 'refused':
+          set({ link: 'online', refused: answer.issues })
+          break
+        case 'taken': {
+          after = answer.last
+          const changed = answer.records.length > 0 || waiting.length > 0
+          const now = absorb(get().stored, waiting, answer.records)
+          const touched = { link: 'online' as const, lastTouch: new Date().toISOString(), refused: [] }
+          set({ ...(changed ? derived(now) : {}), ...touched })
+          if (changed) keep(() => store().records.bulkPut(now.map((stored) => keptOf(jobId, stored))))
+        }
       }
       busy = false
       if (stopped) return
@@ -187,7 +212,8 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
         who: typeof who?.value === 'string' ? who.value : '',
       })
     } catch {
-      /* no store in this browser: the log lives as long as the page */
+      // No store in this browser: the log lives as long as the page, and the page says so.
+      log.setState({ keeps: false })
     }
     if (!stopped) await log.getState().sync()
   })()

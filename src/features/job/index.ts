@@ -1,6 +1,7 @@
 export { api } from './api'
 export type { Edit, Reply, StoredJob } from './api'
 export { dropDraft, findDraft, holdTab } from './drafts'
+export type { Draft } from './drafts'
 export { watchAndSave } from './autosave'
 export { createJobStore, JobContext, STAGES, useDoc, useJob } from './store'
 export type { JobState, JobStore, Picked, SaveState, Stage } from './store'

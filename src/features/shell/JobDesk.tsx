@@ -13,6 +13,7 @@ import { HolesMain, HolesSide } from '../holes'
 import {
   api,
   createJobStore,
+  Draft,
   findDraft,
   holdTab,
   JobContext,
@@ -71,6 +72,28 @@ class Shelter extends Component<{ readonly children: ReactNode }, { readonly bro
 /** On a tablet the details stand aside where the work itself needs the width; a button in the top bar brings them. */
 const SHUT_ON_TABLETS: Partial<Record<Stage, boolean>> = { posts: true, holes: true }
 
+/** Undo belongs to the model everywhere; a field being typed in gives up its text first. */
+function undoKey(event: KeyboardEvent, store: JobStore): void {
+  event.preventDefault()
+  if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur()
+  const { redo, undo } = store.getState()
+  if (event.key === 'y' || event.shiftKey) redo()
+  else undo()
+}
+
+/** The desk's own keys: undo and redo, the stages by number, help. */
+function deskKey(event: KeyboardEvent, store: JobStore, onHelp: () => void): void {
+  if (document.querySelector('[role=dialog]')) return
+  const withControl = event.ctrlKey || event.metaKey
+  if (withControl && !event.altKey && ['z', 'Z', 'y'].includes(event.key)) return undoKey(event, store)
+  const typing = (event.target as HTMLElement).closest('input, select, textarea') !== null
+  if (withControl || event.altKey || typing) return
+  // 1 to 9, then 0 for the tenth.
+  const stage = STAGES[event.key === '0' ? 9 : Number(event.key) - 1]
+  if (stage) store.getState().go(stage)
+  else if (event.key === '?') onHelp()
+}
+
 function Desk() {
   const store = useContext(JobContext)
   const stage = useJob((state) => state.stage)
@@ -83,33 +106,7 @@ function Desk() {
   const clash = save.kind === 'clash' ? save.current : null
   useEffect(() => {
     if (!store) return
-    const key = (event: KeyboardEvent) => {
-      const state = store.getState()
-      if (document.querySelector('[role=dialog]')) return
-      if (
-        (event.ctrlKey || event.metaKey) &&
-        !event.altKey &&
-        (event.key === 'z' || event.key === 'Z' || event.key === 'y')
-      ) {
-        event.preventDefault()
-        // Undo belongs to the model everywhere; a field being typed in gives up its text first.
-        if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur()
-        if (event.key === 'y' || event.shiftKey) state.redo()
-        else state.undo()
-        return
-      }
-      if (
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        (event.target as HTMLElement).closest('input, select, textarea')
-      )
-        return
-      // 1 to 9, then 0 for the tenth.
-      const digit = event.key === '0' ? 10 : Number(event.key)
-      if (digit >= 1 && digit <= STAGES.length) state.go(STAGES[digit - 1])
-      else if (event.key === '?') setOpen('keys')
-    }
+    const key = (event: KeyboardEvent) => deskKey(event, store, () => setOpen('keys'))
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
   }, [store])
@@ -154,6 +151,32 @@ const stageOf = (): Stage => {
   return STAGES.find((stage) => stage === searchParam) ?? 'building'
 }
 
+/** A job as it was when its draft began, for the time the server is away. */
+const fromDraft = (id: string, draft: Draft | null): StoredJob => ({
+  id,
+  revision: draft?.baseRevision ?? 1,
+  doc: draft?.base ?? (draft?.doc as StoredJob['doc']),
+  archived: false,
+  createdAt: '',
+  updatedAt: new Date().toISOString(),
+})
+
+/** The open job: the server's, with the draft kept here on top where it differs and can be laid out. */
+function storeOf(id: string, served: StoredJob | null, draft: Draft | null): JobStore {
+  const base = served ?? fromDraft(id, draft)
+  const usable = draft && checkJob(draft.doc).length === 0 ? draft : null
+  const changed = usable && JSON.stringify(usable.doc) !== JSON.stringify(base.doc) ? usable : null
+  if (!changed) {
+    const store = createJobStore(base, base.doc, stageOf())
+    if (!served) store.getState().set({ save: { kind: 'kept' } })
+    return store
+  }
+  const began = changed.baseRevision === base.revision ? base.doc : changed.base
+  const store = createJobStore({ ...base, revision: changed.baseRevision, doc: began }, changed.doc, stageOf())
+  if (!served) store.getState().set({ save: { kind: 'kept' } })
+  return store
+}
+
 /** One open job: loads it, or the draft kept here, and keeps saving it. */
 export function JobDesk({ id, initial }: { readonly id: string; readonly initial: StoredJob | null }) {
   const [store, setStore] = useState<JobStore | null>(null)
@@ -175,31 +198,7 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
         if (reply.kind !== 'gone') retry = setTimeout(() => setAttempt((times) => times + 1), 3000)
         return
       }
-      const usable = draft && checkJob(draft.doc).length === 0 ? draft : null
-      const base: StoredJob =
-        reply.kind === 'ok'
-          ? reply.value
-          : {
-              id,
-              revision: draft?.baseRevision ?? 1,
-              doc: draft?.base ?? (usable?.doc as StoredJob['doc']),
-              archived: false,
-              createdAt: '',
-              updatedAt: new Date().toISOString(),
-            }
-      const changed = usable !== null && JSON.stringify(usable.doc) !== JSON.stringify(base.doc)
-      const next = createJobStore(
-        changed && usable
-          ? {
-              ...base,
-              revision: usable.baseRevision,
-              doc: usable.baseRevision === base.revision ? base.doc : usable.base,
-            }
-          : base,
-        changed && usable ? usable.doc : base.doc,
-        stageOf(),
-      )
-      if (reply.kind !== 'ok') next.getState().set({ save: { kind: 'kept' } })
+      const next = storeOf(id, reply.kind === 'ok' ? reply.value : null, draft)
       const [unwatch, rest] = [watchAndSave(next), warmUp(() => next.getState().history.present)]
       stop = () => {
         unwatch()

@@ -5,6 +5,55 @@ import { formatLength, formatSigned, toSixteenths, ROUNDING } from '@/core/units
 import { issueText } from '@/formats/words'
 import { ChoiceField, HoldSign, LengthField, Measure, OptionalLengthField } from '@/ui'
 import { useDoc } from '../job'
+import { CornerMove, SquareFit } from '../../core/layout'
+
+/** The move in large words: none, one string slid along, or corners moved. */
+function MoveWords({
+  fit,
+  moves,
+  fine,
+}: {
+  readonly fit: SquareFit
+  readonly moves: readonly CornerMove[]
+  readonly fine: boolean
+}) {
+  const { job, derived } = useDoc()
+  const compass = compassOf(job.site.northDeg)
+  const last = derived.grid.centresIn.length
+  const northRow = derived.rows.north
+  const slideAlone =
+    toSixteenths(fit.northSlideIn) !== 0 &&
+    moves.every((move) => Math.abs(move.dyIn) <= 1 / 8) &&
+    job.strings.squareMode === 'hold-south' &&
+    moves.filter((move) => move.corner === 'SE').every((move) => Math.abs(move.dxIn) <= 1 / 16)
+  if (fine) return <div className="big">Square to the sixteenth</div>
+  if (slideAlone)
+    return (
+      <>
+        <div className="big">
+          Slide string {northRow} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
+          {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}
+        </div>
+        <p>
+          Shift pins {northRow}1 and {northRow}
+          {last} the same way, along the string. The diagonals then read{' '}
+          <b>
+            <Measure inches={fit.afterSlide.risingIn} />
+          </b>{' '}
+          and{' '}
+          <b>
+            <Measure inches={fit.afterSlide.fallingIn} />
+          </b>
+          .
+        </p>
+      </>
+    )
+  return (
+    <div className="big">
+      Move {moves.length} corner{moves.length > 1 ? 's' : ''}
+    </div>
+  )
+}
 
 /** Which corner to move, which way and how far, from measured sides and diagonals. */
 export function SquarePanel() {
@@ -38,12 +87,6 @@ export function SquarePanel() {
       )
       .join(' and ')
   const moves = fit?.moves.filter((move) => toSixteenths(move.dxIn) !== 0 || toSixteenths(move.dyIn) !== 0) ?? []
-  const slideAlone =
-    fit &&
-    toSixteenths(fit.northSlideIn) !== 0 &&
-    moves.every((move) => Math.abs(move.dyIn) <= 1 / 8) &&
-    strings.squareMode === 'hold-south' &&
-    moves.filter((move) => move.corner === 'SE').every((move) => Math.abs(move.dxIn) <= 1 / 16)
   const wanted = fit?.wantedDiagonalIn ?? diagonal
   const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + ROUNDING
   const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > strings.toleranceIn
@@ -53,35 +96,6 @@ export function SquarePanel() {
       (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [key]: value } } }),
       `${key}-${gesture}`,
     )
-  const moveWords = () => {
-    if (fine) return <div className="big">Square to the sixteenth</div>
-    if (slideAlone)
-      return (
-        <>
-          <div className="big">
-            Slide string {northRow} <Measure inches={Math.abs(fit.northSlideIn)} feet={false} stacked />{' '}
-            {(fit.northSlideIn > 0 ? compass.east : compass.west).toLowerCase()}
-          </div>
-          <p>
-            Shift pins {northRow}1 and {northRow}
-            {last} the same way, along the string. The diagonals then read{' '}
-            <b>
-              <Measure inches={fit.afterSlide.risingIn} />
-            </b>{' '}
-            and{' '}
-            <b>
-              <Measure inches={fit.afterSlide.fallingIn} />
-            </b>
-            .
-          </p>
-        </>
-      )
-    return (
-      <div className="big">
-        Move {moves.length} corner{moves.length > 1 ? 's' : ''}
-      </div>
-    )
-  }
   return (
     <>
       <p className="note mb-2">Sides first, then diagonals. Hold the tape level.</p>
@@ -138,7 +152,7 @@ export function SquarePanel() {
       {!derived.square.ok && <p className="note mt-2">{issueText(derived.square.issues[0])}</p>}
       {fit && (
         <div className="move" role="status">
-          {moveWords()}
+          <MoveWords fit={fit} moves={moves} fine={fine} />
           {!fine && (
             <table className="tb mt-2">
               <tbody>

@@ -2,29 +2,31 @@ import { memo } from 'react'
 import { isEave, type PlacedOpening } from '@/core/layout'
 import { OPENING } from '@/formats/words'
 import { Note } from '../strokes'
-import type { Viewport } from '../useViewport'
+import type { View, Viewport } from '../useViewport'
 import type { Grab, Pick } from './grab'
 
-/** A door or window in its wall; `grab` lets it be dragged. */
-export const OpeningMark = memo(function OpeningMark({
+/** Where an opening stands on the plan, and the strokes that show what it is. */
+function openingShape({
+  side,
   placed,
-  viewport,
-  lengthIn,
+  view,
+  yAt,
   widthIn,
+  xAt,
+  lengthIn,
   on,
-  pick,
-  grab,
+  kind,
 }: {
+  readonly side: 'south' | 'east' | 'north' | 'west'
   readonly placed: PlacedOpening
-  readonly viewport: Viewport
-  readonly lengthIn: number
+  readonly view: View
+  readonly yAt: (y: number) => number
   readonly widthIn: number
+  readonly xAt: (x: number) => number
+  readonly lengthIn: number
   readonly on: boolean
-  readonly pick: Pick
-  readonly grab: Grab | null
+  readonly kind: 'overhead' | 'slider' | 'walk' | 'window'
 }) {
-  const { X: xAt, Y: yAt, view } = viewport
-  const { side, kind } = placed.opening
   const alongX = isEave(side)
   const wide = (placed.toIn - placed.fromIn) * view.scale
   const baseOf = () => {
@@ -71,6 +73,40 @@ export const OpeningMark = memo(function OpeningMark({
   const [nx, ny] = alongX
     ? [xAt((placed.fromIn + placed.toIn) / 2), base + inward * noteOffX() + (inward > 0 ? 8 : 0)]
     : [base + inward * noteOffY(), yAt((placed.fromIn + placed.toIn) / 2) + 4]
+  return { alongX, inward, name, nx, ny, box, line, colour, base, wide }
+}
+
+/** A door or window in its wall; `grab` lets it be dragged. */
+export const OpeningMark = memo(function OpeningMark({
+  placed,
+  viewport,
+  lengthIn,
+  widthIn,
+  on,
+  pick,
+  grab,
+}: {
+  readonly placed: PlacedOpening
+  readonly viewport: Viewport
+  readonly lengthIn: number
+  readonly widthIn: number
+  readonly on: boolean
+  readonly pick: Pick
+  readonly grab: Grab | null
+}) {
+  const { X: xAt, Y: yAt, view } = viewport
+  const { side, kind } = placed.opening
+  const { alongX, inward, name, nx, ny, box, line, colour, base, wide } = openingShape({
+    side,
+    placed,
+    view,
+    yAt,
+    widthIn,
+    xAt,
+    lengthIn,
+    on,
+    kind,
+  })
   const choose = () => pick({ opening: placed.opening.id, post: null, wall: side })
   const anchorOf = () => {
     if (alongX) return 'middle'

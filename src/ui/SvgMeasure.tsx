@@ -1,5 +1,6 @@
-import { formatLength, LengthParts, lengthParts } from '@/core/units'
-import { JSX } from 'react/jsx-runtime'
+'use client'
+import { formatLength,type LengthParts,lengthParts } from '@/core/units'
+import type { JSX } from 'react/jsx-runtime'
 
 /** Widths of the type's tabular glyphs, in ems, for placing a measure without asking the browser. */
 const EM = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6 }

@@ -8,8 +8,8 @@ import { download } from '../drawing'
 import { useLog } from '../field'
 import { type JobState, type Picked, useDoc, useJob } from '../job'
 import { useBook } from './useBook'
-import type { ShownDerived } from '../../core/derive'
-import type { CardsASheet } from '../../formats/fieldsheets'
+import type { ShownDerived } from '@/core/derive'
+import type { CardsASheet } from '@/formats/fieldsheets'
 
 const SCHOOLS = [
   { value: 'high-pier', label: 'marks from the high point' },

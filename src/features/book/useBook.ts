@@ -7,7 +7,7 @@ import { crewBook } from '@/formats/crewbook'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
-import { dayWords } from '../../ui'
+import { dayWords } from '@/ui'
 
 /** Made once for both halves of the stage. */
 const bookOf = remember(

@@ -5,7 +5,7 @@ import { TOP, WALL_BRACE } from '@/formats/words'
 import { ChoiceField, LengthField, Measure, NumberField, ToggleField } from '@/ui'
 import { CheckRow, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
-import type { ShownDerived } from '../../core/derive'
+import type { ShownDerived } from '@/core/derive'
 
 const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
 const lumbers = (own: readonly { id: string; name: string }[]) => [

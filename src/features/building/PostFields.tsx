@@ -15,7 +15,7 @@ import { postSize } from '@/core/wood'
 import { FINISH, GIRT_STYLE, RAISE_CAUTION, SCHOOL, TOP } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'
-import type { ShownDerived } from '../../core/derive'
+import type { ShownDerived } from '@/core/derive'
 
 export type Put = <K extends keyof Building>(
   key: K,

@@ -1,22 +1,22 @@
 'use client'
-import { useCallback, useContext, useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
-import { flushSync } from 'react-dom'
 import {
-  Grid,
+  type Grid,
   isEave,
   moveOpening,
   movePost,
   openingPlaces,
   placeOpening,
+  type Post,
   snapTo,
   wallLengthIn,
-  type Post,
 } from '@/core/layout'
 import type { Building, Opening } from '@/core/model'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { issueText } from '@/formats/words'
-import { JobContext, JobState, JobStore } from '../job'
+import { type KeyboardEvent, type PointerEvent, useCallback, useContext, useRef, useState } from 'react'
+import { flushSync } from 'react-dom'
+import { JobContext, type JobState, type JobStore } from '../job'
 
 /** What is being dragged, and the numbers to show beside it. */
 export interface Live {

@@ -21,7 +21,7 @@ import { cureOf } from './cure'
 import type { FieldPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
-import type { RodLog } from '../../core/marks'
+import type { RodLog } from '@/core/marks'
 
 const NAMES: Readonly<Record<Found, string>> = {
   nothing: 'Good ground',

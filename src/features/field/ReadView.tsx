@@ -1,181 +1,19 @@
 'use client'
-import { TriangleAlert } from 'lucide-react'
-import { type Dispatch, type SetStateAction, useMemo, useRef, useState } from 'react'
-import { gapsInSequence, Levels, ROD_MOST_IN, type Said } from '@/core/field'
+import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
 import type { RodLog } from '@/core/marks'
-import { formatLength } from '@/core/units'
+import { type Rod, simulatedRod } from '@/devices/rod'
 import { OFF } from '@/formats/words'
-import { simulatedRod, type Rod } from '@/devices/rod'
 import { Measure } from '@/ui'
+import { TriangleAlert } from 'lucide-react'
+import { useMemo, useRef, useState } from 'react'
+import type { Post } from '@/core/layout'
 import { Big } from './Big'
+import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage } from './page'
-import { entryIn, Keypad, type Entry } from './Keypad'
+import { doubtOf, EMPTY, expectedIn, placesOf, type RodOn, say } from './readings'
+import { KeptReading, Neighbours, PracticeRod, ReadModes, RowChips, SetUpNote } from './ReadParts'
+import { SetUp } from './StartSetUp'
 import { useLog, useMeasured } from './useField'
-import { doubtOf, expectedIn, nextOn, placesOf, RodOn, rodWords } from './readings'
-import { Post } from '../../core/layout'
-
-const EMPTY: Entry = { whole: null, sixteenths: null }
-const say = (inches: number) => formatLength(inches, { feet: false })
-
-/** Starting a set-up: where the laser stands, and what the rod reads on the benchmark if there is one. */
-function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: number | null) => void }) {
-  const [place, setPlace] = useState('')
-  const [with_, setWith] = useState(false)
-  const [entry, setEntry] = useState<Entry>(EMPTY)
-  const [around, setAround] = useState(52)
-  return (
-    <>
-      <label className="who">
-        Where does the laser stand
-        <input
-          value={place}
-          placeholder="south-east corner"
-          onChange={(event) => setPlace(event.target.value.slice(0, 80))}
-        />
-      </label>
-      {with_ ? (
-        <>
-          <Big inches={entryIn(entry)} empty="on the benchmark" words={false} />
-          <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
-        </>
-      ) : (
-        <p className="fnote">
-          With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.
-        </p>
-      )}
-      <div className="acts">
-        <button type="button" className="quiet" onClick={() => setWith(!with_)}>
-          {with_ ? 'No benchmark' : 'Read a benchmark'}
-        </button>
-        <button
-          type="button"
-          className="main"
-          disabled={with_ && entryIn(entry) === null}
-          onClick={() => onStart(place.trim(), with_ ? entryIn(entry) : null)}
-        >
-          Start this set-up
-        </button>
-      </div>
-    </>
-  )
-}
-
-/** A practice rod that is bumped or leans. */
-function PracticeRod({ rod, practise }: { readonly rod: Rod; readonly practise: (lean?: number) => void }) {
-  return (
-    <div className="acts small">
-      <button
-        type="button"
-        onClick={() => {
-          rod.bump(2.25)
-          practise()
-        }}
-      >
-        Practise a bump
-      </button>
-      <button type="button" onClick={() => practise(9)}>
-        Practise a leaning rod
-      </button>
-    </div>
-  )
-}
-
-/** New set-up, checking back, what the rod stands on. */
-function ReadModes({
-  setMode,
-  setup,
-  mode,
-  setEntry,
-  setAround,
-  embedded,
-  spots,
-  on,
-  setOn,
-  setPicked,
-  practise,
-}: {
-  readonly setMode: Dispatch<SetStateAction<'setup' | 'check' | 'read'>>
-  readonly setup: Said<'setup'>
-  readonly mode: 'check' | 'read'
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
-  readonly setAround: Dispatch<SetStateAction<number | null>>
-  readonly embedded: boolean
-  readonly spots: string[]
-  readonly on: 'foot' | 'footing' | 'ground'
-  readonly setOn: Dispatch<SetStateAction<'foot' | 'footing' | 'ground'>>
-  readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly practise: (lean?: number) => void
-}) {
-  return (
-    <div className="acts small">
-      <button type="button" onClick={() => setMode('setup')}>
-        New set-up
-      </button>
-      {setup.body.benchmarkIn !== null && (
-        <button
-          type="button"
-          aria-pressed={mode === 'check'}
-          onClick={() => {
-            setMode(mode === 'check' ? 'read' : 'check')
-            setEntry(EMPTY)
-            setAround(Math.round(setup.body.benchmarkIn ?? 52))
-          }}
-        >
-          Check back
-        </button>
-      )}
-      {(embedded || spots.length > 0) && (
-        <button
-          type="button"
-          aria-pressed={on !== 'foot'}
-          onClick={() => {
-            setOn(nextOn(on, embedded, spots.length > 0))
-            setPicked(null)
-            setEntry(EMPTY)
-            setAround(null)
-          }}
-        >
-          {rodWords(on, embedded)}
-        </button>
-      )}
-      <button type="button" onClick={() => practise()}>
-        Practice rod
-      </button>
-    </div>
-  )
-}
-
-/** The reading that was just kept, with a way back. */
-function KeptReading({
-  lastRead,
-  undo,
-  setPicked,
-  setLast,
-}: {
-  readonly lastRead: Said<'reading'>
-  readonly undo: (id: string) => void
-  readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly setLast: Dispatch<SetStateAction<string | null>>
-}) {
-  return (
-    <div className="fok" role="status">
-      {lastRead.body.target.replace('spot-', '')} kept:{' '}
-      <b>
-        <Measure inches={lastRead.body.inches} feet={false} />
-      </b>
-      <button
-        type="button"
-        onClick={() => {
-          undo(lastRead.id)
-          setPicked(lastRead.body.target)
-          setLast(null)
-        }}
-      >
-        Undo
-      </button>
-    </div>
-  )
-}
 
 /** A reading far from its neighbours or the plan. */
 function SecondLook({
@@ -199,79 +37,6 @@ function SecondLook({
           Read again
         </button>
       </div>
-    </div>
-  )
-}
-
-/** What the neighbours read. */
-function Neighbours({
-  near,
-  i,
-  here,
-}: {
-  readonly near: string[]
-  readonly i: number
-  readonly here: (id: string) => number | null
-}) {
-  return (
-    <div className="besides">
-      {near.map((id, k) => (
-        <div key={id}>
-          <span>
-            {id}, {k === 0 && i > 0 ? 'before' : 'after'}
-          </span>
-          <b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b>
-        </div>
-      ))}
-    </div>
-  )
-}
-
-/** The row's posts, the target among them. */
-function RowChips({
-  row,
-  i,
-  here,
-  odd,
-  target,
-  setPicked,
-  setEntry,
-  setAround,
-}: {
-  readonly row: readonly string[]
-  readonly i: number
-  readonly here: (id: string) => number | null
-  readonly odd: (id: string) => boolean
-  readonly target: string
-  readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
-  readonly setAround: Dispatch<SetStateAction<number | null>>
-}) {
-  return (
-    <div className="chips" role="group" aria-label="Posts">
-      {row.slice(Math.max(0, i - 2), i + 4).map((id) => {
-        const readSign = () => {
-          if (here(id) === null) return '○'
-          if (odd(id)) return 'again'
-          return '✓'
-        }
-        return (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === target}
-            className={odd(id) ? 'odd' : ''}
-            onClick={() => {
-              setPicked(id)
-              setEntry(EMPTY)
-              setAround(null)
-            }}
-          >
-            {id.replace('spot-', '')}
-            <small>{readSign()}</small>
-          </button>
-        )
-      })}
     </div>
   )
 }
@@ -316,22 +81,6 @@ function usePracticeRod(onRead: (entry: Entry) => void) {
     onRead({ whole: Math.floor(reading), sixteenths: Math.round((reading % 1) * 16) })
   }
   return { rod, practise }
-}
-
-function SetUpNote({ setup, levels, number }: SetUpNoteOf) {
-  const level = levels.setups.find((each) => each.setup === setup.body.setup)
-  return (
-    <p className="fnote">
-      Set-up {number}
-      {setup.body.place ? `, ${setup.body.place}` : ''}: {level?.count ?? 0} readings
-      {level?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.
-    </p>
-  )
-}
-interface SetUpNoteOf {
-  readonly setup: Said<'setup'>
-  readonly levels: Levels
-  readonly number: number
 }
 
 /** What the key says that keeps the reading. */

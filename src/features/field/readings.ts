@@ -1,5 +1,7 @@
 import type { Levels } from '@/core/field'
-import { OFF_PLAN_IN, SECOND_LOOK_IN, type RodLog } from '@/core/marks'
+import { OFF_PLAN_IN, type RodLog, SECOND_LOOK_IN } from '@/core/marks'
+import { formatLength } from '@/core/units'
+import type { Entry } from './Keypad'
 
 /** What the rod stands on. */
 export type RodOn = 'foot' | 'footing' | 'ground'
@@ -67,3 +69,5 @@ export const rodWords = (on: RodOn, embedded: boolean): string => {
   if (on === 'foot') return embedded ? 'Rod on the stake' : 'Rod on the bracket'
   return on === 'footing' ? 'Rod on the pad' : 'Rod on the ground'
 }
+export const EMPTY: Entry = { whole: null, sixteenths: null }
+export const say = (inches: number) => formatLength(inches, { feet: false })

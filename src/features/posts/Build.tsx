@@ -5,8 +5,8 @@ import { Measure } from '@/ui'
 import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
-import type { LaminationPlan } from '../../core/joints'
-import type { Job } from '../../core/model'
+import type { LaminationPlan } from '@/core/joints'
+import type { Job } from '@/core/model'
 
 /** The card's numbers. */
 function CardTable({

@@ -3,9 +3,9 @@ import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
-import type { PostDemand, ScheduleRow } from '../../core/derive'
-import type { Post } from '../../core/layout'
-import type { RodMark } from '../../core/marks'
+import type { PostDemand, ScheduleRow } from '@/core/derive'
+import type { Post } from '@/core/layout'
+import type { RodMark } from '@/core/marks'
 
 /** What the post must carry. */
 function Demands({ demand, wind }: { readonly demand: PostDemand; readonly wind: number | undefined }) {

@@ -5,9 +5,9 @@ import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments
 import { useLog, useMeasured } from '../field'
 import { type JobState, useDoc, useJob } from '../job'
 import { StoryPole } from './StoryPole'
-import type { OfficeReadings, RecordBody, FieldRecord } from '../../core/field'
-import type { RodLog } from '../../core/marks'
-import type { Job } from '../../core/model'
+import type { OfficeReadings, RecordBody, FieldRecord } from '@/core/field'
+import type { RodLog } from '@/core/marks'
+import type { Job } from '@/core/model'
 
 /** The benchmark of the office's readings. */
 function BenchmarkField({

@@ -1,7 +1,10 @@
 'use client'
 import { useState } from 'react'
 import { CheckRow, sortChecks, useDoc } from '../job'
-import { JointFields, LeanToFields, PurlinFields, TrussFields } from './Fields'
+import { PurlinFields } from './Fields'
+import { JointFields } from './JointFields'
+import { LeanToFields } from './LeanToFields'
+import { TrussFields } from './TrussFields'
 
 const TABS = [
   ['trusses', 'Trusses', /^(truss|carrier|header)/],

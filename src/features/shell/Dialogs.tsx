@@ -6,7 +6,7 @@ import { checkJob } from '@/core/derive'
 import { merge3 } from '@/core/model'
 import { issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, type Edit, type StoredJob } from '../job'
-import { dayTime } from '../../ui'
+import { dayTime } from '@/ui'
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 … 8', 'stages from the ground up'],

@@ -1,9 +1,9 @@
 'use client'
-import Link from 'next/link'
-import { Component, useContext, useEffect, useState, type ComponentType, type ReactNode } from 'react'
 import { checkJob } from '@/core/derive'
 import { issueText } from '@/formats/words'
 import { IssueWords } from '@/ui'
+import Link from 'next/link'
+import { Component, type ComponentType, type ReactNode, useContext, useEffect, useState } from 'react'
 import { BookMain, BookSide } from '../book'
 import { BracingMain, BracingSide } from '../bracing'
 import { BuildingMain, BuildingSide } from '../building'
@@ -13,17 +13,17 @@ import { HolesMain, HolesSide } from '../holes'
 import {
   api,
   createJobStore,
-  Draft,
+  type Draft,
   findDraft,
   holdTab,
   JobContext,
+  type JobStore,
+  type Stage,
   STAGES,
+  type StoredJob,
   useJob,
   warmUp,
   watchAndSave,
-  type JobStore,
-  type Stage,
-  type StoredJob,
 } from '../job'
 import { PostsMain, PostsSide } from '../posts'
 import { RoofMain, RoofSide } from '../roof'

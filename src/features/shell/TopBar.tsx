@@ -16,7 +16,7 @@ import { formatLength } from '@/core/units'
 import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, timeWords, UncheckedSign } from '@/ui'
 import { useDoc, useJob, type SaveState, type Stage } from '../job'
 import { download } from '../drawing'
-import type { Job } from '../../core/model'
+import type { Job } from '@/core/model'
 
 function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen: () => void }) {
   switch (save.kind) {

@@ -1,11 +1,11 @@
 'use client'
 import { compassOf } from '@/core/derive'
 import type { Measures } from '@/core/model'
-import { formatLength, formatSigned, toSixteenths, ROUNDING } from '@/core/units'
+import { formatLength, formatSigned, ROUNDING, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'
 import { ChoiceField, HoldSign, LengthField, Measure, OptionalLengthField } from '@/ui'
+import type { CornerMove, SquareFit } from '@/core/layout'
 import { useDoc } from '../job'
-import { CornerMove, SquareFit } from '../../core/layout'
 
 /** The move in large words: none, one string slid along, or corners moved. */
 function MoveWords({

@@ -1,5 +1,5 @@
 'use client'
-import { formatLength,type LengthParts,lengthParts } from '@/core/units'
+import { formatLength, type LengthParts, lengthParts } from '@/core/units'
 import type { JSX } from 'react/jsx-runtime'
 
 /** Widths of the type's tabular glyphs, in ems, for placing a measure without asking the browser. */

@@ -27,6 +27,7 @@ export type { BraceLine } from './braceLines'
 export { bracesWorst } from './braceChecks'
 export type { Lateral, ReliedOn } from './frames'
 export { birdsMouth } from './rafters'
+export type { BirdsMouth } from './rafters'
 export { momentAtFtLb } from './lateralCase'
 export type { LateralCase } from './lateralCase'
 export {

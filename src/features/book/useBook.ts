@@ -2,38 +2,45 @@
 import type { ShownDerived } from '@/core/derive'
 import type { FieldState, Levels, Measured } from '@/core/field'
 import type { Job } from '@/core/model'
-import { remember } from '@/core/result'
 import { crewBook } from '@/formats/crewbook'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 import { dayWords } from '@/ui'
 
-/** Made once for both halves of the stage. */
-const bookOf = remember(
-  (
-    job: Job,
-    jobId: string,
-    derived: ShownDerived,
-    revision: string,
-    kind: 'crew' | 'field',
-    perSheet: CardsASheet,
-    state: FieldState,
-    levels: Levels,
-    measured: Measured,
-  ) => {
-    const stamp = {
-      date: dayWords(new Date()),
-      revision,
-    }
-    const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
-    const book =
-      kind === 'field'
-        ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
-        : crewBook(job, derived, { ...stamp, rods: measured.rods })
-    return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
-  },
-)
+/** What a book is made from. */
+interface BookOf {
+  readonly job: Job
+  readonly jobId: string
+  readonly derived: ShownDerived
+  readonly revision: string
+  readonly kind: 'crew' | 'field'
+  readonly perSheet: CardsASheet
+  readonly state: FieldState
+  readonly levels: Levels
+  readonly measured: Measured
+}
+
+function makeBook({ job, jobId, derived, revision, kind, perSheet, state, levels, measured }: BookOf) {
+  const stamp = { date: dayWords(new Date()), revision }
+  const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
+  const book =
+    kind === 'field'
+      ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
+      : crewBook(job, derived, { ...stamp, rods: measured.rods })
+  return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
+}
+
+/** The last book: both halves of the stage show it, and it is made once for them. */
+let kept: { readonly of: BookOf; readonly made: ReturnType<typeof makeBook> } | null = null
+
+function bookOf(of: BookOf) {
+  const before = kept?.of
+  const same = before && (Object.keys(of) as (keyof BookOf)[]).every((key) => Object.is(of[key], before[key]))
+  if (kept && same) return kept.made
+  kept = { of, made: makeBook(of) }
+  return kept.made
+}
 
 /**
  * The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits
@@ -49,15 +56,15 @@ export function useBook() {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
   const measured = useMeasured(job, derived)
-  return bookOf(
+  return bookOf({
     job,
     jobId,
     derived,
-    `revision ${revision}${unsaved ? ', edits not saved' : ''}`,
+    revision: `revision ${revision}${unsaved ? ', edits not saved' : ''}`,
     kind,
     perSheet,
     state,
     levels,
     measured,
-  )
+  })
 }

@@ -184,6 +184,30 @@ function PickedOpening({
   )
 }
 
+/** Posts left out over a header. */
+function Bridged({ building, edit }: { readonly building: Building; readonly edit: JobState['edit'] }) {
+  return (
+    <p className="note mt-2">
+      Left out and bridged by a header:{' '}
+      {building.bridged.map((id) => (
+        <button
+          key={id}
+          type="button"
+          className="btn btn-light btn-sm ms-1"
+          onClick={() =>
+            edit(`put ${id} back`, (job) => ({
+              ...job,
+              building: { ...job.building, bridged: job.building.bridged.filter((text) => text !== id) },
+            }))
+          }
+        >
+          Put {id} back
+        </button>
+      ))}
+    </p>
+  )
+}
+
 /** Openings: a list, the picked one's fields, and a way to add another where there is room. */
 export function OpeningsList() {
   const { job, derived, edit, done } = useDoc()
@@ -309,26 +333,7 @@ export function OpeningsList() {
       {building.openings.length > 0 && (
         <OpeningsTable building={building} opening={opening} pick={pick} derived={derived} />
       )}
-      {building.bridged.length > 0 && (
-        <p className="note mt-2">
-          Left out and bridged by a header:{' '}
-          {building.bridged.map((id) => (
-            <button
-              key={id}
-              type="button"
-              className="btn btn-light btn-sm ms-1"
-              onClick={() =>
-                edit(`put ${id} back`, (job) => ({
-                  ...job,
-                  building: { ...job.building, bridged: job.building.bridged.filter((text) => text !== id) },
-                }))
-              }
-            >
-              Put {id} back
-            </button>
-          ))}
-        </p>
-      )}
+      {building.bridged.length > 0 && <Bridged building={building} edit={edit} />}
     </>
   )
 }

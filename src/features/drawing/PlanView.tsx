@@ -1,5 +1,5 @@
 'use client'
-import { isEave } from '@/core/layout'
+import { isEave, OmittedPost } from '@/core/layout'
 import { useCallback, useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
 import type { PlanLayers } from './plan/layers'
@@ -59,6 +59,33 @@ const LiveNote = ({ live, width }: { readonly live: Live; readonly width: number
     {live.text}
   </div>
 )
+
+/** A post that is left out. */
+function OmittedMark({
+  omitted,
+  xAt,
+  yAt,
+}: {
+  readonly omitted: OmittedPost
+  readonly xAt: (x: number) => number
+  readonly yAt: (y: number) => number
+}) {
+  return (
+    <rect
+      x={xAt(omitted.x) - 4.5}
+      y={yAt(omitted.y) - 4.5}
+      width={9}
+      height={9}
+      fill="none"
+      stroke="var(--keel)"
+      strokeWidth={1.4}
+      strokeDasharray="2 2"
+      pointerEvents="none"
+    >
+      <title>{`no post ${omitted.id}: a header carries its truss`}</title>
+    </rect>
+  )
+}
 
 /** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
 export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
@@ -184,20 +211,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           />
         ))}
         {derived.omitted.map((omitted) => (
-          <rect
-            key={omitted.id}
-            x={xAt(omitted.x) - 4.5}
-            y={yAt(omitted.y) - 4.5}
-            width={9}
-            height={9}
-            fill="none"
-            stroke="var(--keel)"
-            strokeWidth={1.4}
-            strokeDasharray="2 2"
-            pointerEvents="none"
-          >
-            <title>{`no post ${omitted.id}: a header carries its truss`}</title>
-          </rect>
+          <OmittedMark key={omitted.id} omitted={omitted} xAt={xAt} yAt={yAt} />
         ))}
         {inOrder.map((post) => {
           const rowName = () => {

@@ -11,6 +11,9 @@ import {
   type Said,
   type SetupLevels,
   type HoleVerdict,
+  FieldRecord,
+  FieldState,
+  RecordBody,
 } from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
 import { holeNeed } from '@/core/derive'
@@ -202,6 +205,45 @@ function keepWords(typed: boolean, byRod: boolean): string {
   return typed ? `Keep this ${what}` : `Tap the ${what}`
 }
 
+/** Pouring now, and taking it back. */
+function PourActions({
+  add,
+  post,
+  each,
+  bagLb,
+  state,
+  poured,
+  undo,
+}: {
+  readonly add: (body: RecordBody, at?: string) => FieldRecord
+  readonly post: string
+  readonly each: number
+  readonly bagLb: 40 | 60 | 80 | 50
+  readonly state: FieldState
+  readonly poured: Said<'pour'> | undefined
+  readonly undo: (id: string) => void
+}) {
+  return (
+    <div className="acts">
+      <button
+        type="button"
+        className="quiet grow"
+        onClick={() => {
+          add({ kind: 'pour', post, bags: each, bagLb, poured: new Date().toISOString() })
+          if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' })
+        }}
+      >
+        Poured now, {each} bags
+      </button>
+      {poured && (
+        <button type="button" className="quiet" onClick={() => undo(poured.id)}>
+          Undo
+        </button>
+      )}
+    </div>
+  )
+}
+
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
 export function HoleView({ job, derived, rest, go }: FieldPage) {
   const post = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
@@ -275,23 +317,7 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
           </button>
         ))}
       </div>
-      <div className="acts">
-        <button
-          type="button"
-          className="quiet grow"
-          onClick={() => {
-            add({ kind: 'pour', post, bags: each, bagLb, poured: new Date().toISOString() })
-            if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' })
-          }}
-        >
-          Poured now, {each} bags
-        </button>
-        {poured && (
-          <button type="button" className="quiet" onClick={() => undo(poured.id)}>
-            Undo
-          </button>
-        )}
-      </div>
+      <PourActions add={add} post={post} each={each} bagLb={bagLb} state={state} poured={poured} undo={undo} />
       {cure && <CureNote cure={cure} />}
       <div className="caution">
         {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.

@@ -2,17 +2,16 @@
 import { Archive, ArchiveRestore, Copy, Pencil, Plus, Upload } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { useEffect, useMemo, useRef, useState } from 'react'
+import { Dispatch, SetStateAction, useEffect, useMemo, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
-import Modal from 'react-bootstrap/Modal'
 import { checkJob, planJob } from '@/core/derive'
-import { MAX_FILE_CHARS, readJobText } from '@/core/model'
+import { Building, MAX_FILE_CHARS, readJobText } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { formatLength } from '@/core/units'
 import { issuePath, issueText } from '@/formats/words'
 import { BurrSign, dayShort } from '@/ui'
 import { api, type Reply, type StoredJob } from '../job'
+import { NameDialog } from './NameDialog'
 
 /** A small plan of a job, straight from its posts. */
 function MiniPlan({ job }: { readonly job: StoredJob }) {
@@ -68,6 +67,70 @@ function MiniPlan({ job }: { readonly job: StoredJob }) {
 
 const AWAY = 'The server is away. Nothing was changed; try again in a moment.'
 
+/** A job in the yard. */
+function JobCard({
+  stored,
+  building,
+  setAsk,
+  settle,
+}: {
+  readonly stored: StoredJob
+  readonly building: Building
+  readonly setAsk: Dispatch<
+    SetStateAction<{ readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null>
+  >
+  readonly settle: (reply: Reply<StoredJob>, what: string) => Promise<StoredJob | null>
+}) {
+  return (
+    <article className="jobcard">
+      <Link className="open" href={`/jobs/${stored.id}`}>
+        <MiniPlan job={stored} />
+        <div className="txt">
+          <h2>{stored.doc.name}</h2>
+          <div className="note">
+            {formatLength(building.widthIn)} × {formatLength(building.lengthIn)}, heel {formatLength(building.heelIn)},{' '}
+            {Number(building.pitchPer12.toFixed(2))}:12
+          </div>
+          <div className="lab">
+            revision {stored.revision}, {dayShort(stored.updatedAt)}
+          </div>
+        </div>
+      </Link>
+      <div className="acts">
+        <button
+          type="button"
+          className="icb"
+          aria-label={`Rename ${stored.doc.name}`}
+          title="Rename"
+          onClick={() => {
+            setAsk({ kind: 'rename', job: stored })
+          }}
+        >
+          <Pencil size={16} />
+        </button>
+        <button
+          type="button"
+          className="icb"
+          aria-label={`Copy ${stored.doc.name}`}
+          title="Copy"
+          onClick={() => void api.duplicate(stored.id).then((reply) => settle(reply, 'The copy'))}
+        >
+          <Copy size={16} />
+        </button>
+        <button
+          type="button"
+          className="icb"
+          aria-label={`${stored.archived ? 'Take out' : 'Put away'} ${stored.doc.name}`}
+          title={stored.archived ? 'Take out again' : 'Put away'}
+          onClick={() => void api.archive(stored.id, !stored.archived).then((reply) => settle(reply, 'That'))}
+        >
+          {stored.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}
+        </button>
+      </div>
+    </article>
+  )
+}
+
 /** All jobs: open, make, import, rename, copy, put away. */
 export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | null }) {
   const router = useRouter()
@@ -76,7 +139,6 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
   const [ask, setAsk] = useState<
     { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null
   >(null)
-  const [name, setName] = useState('')
   const [said, setSaid] = useState<{ readonly title: string; readonly issues: readonly Issue[] } | null>(null)
   const file = useRef<HTMLInputElement>(null)
 
@@ -112,10 +174,9 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
     })
     return null
   }
-  const submit = async () => {
-    const text = name.trim()
-    if (!ask || !text) return
-    const reply = ask.kind === 'new' ? await api.create(text) : await api.rename(ask.job.id, text)
+  const submit = async (name: string) => {
+    if (!ask) return
+    const reply = ask.kind === 'new' ? await api.create(name) : await api.rename(ask.job.id, name)
     const made = await settle(reply, 'The name')
     if (made) {
       setAsk(null)
@@ -154,7 +215,6 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
         </Button>
         <Button
           onClick={() => {
-            setName('')
             setAsk({ kind: 'new' })
           }}
         >
@@ -203,87 +263,26 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
         {shown.map((stored) => {
           const building = stored.doc.building
           return (
-            <article key={stored.id} className="jobcard">
-              <Link className="open" href={`/jobs/${stored.id}`}>
-                <MiniPlan job={stored} />
-                <div className="txt">
-                  <h2>{stored.doc.name}</h2>
-                  <div className="note">
-                    {formatLength(building.widthIn)} × {formatLength(building.lengthIn)}, heel{' '}
-                    {formatLength(building.heelIn)}, {Number(building.pitchPer12.toFixed(2))}:12
-                  </div>
-                  <div className="lab">
-                    revision {stored.revision}, {dayShort(stored.updatedAt)}
-                  </div>
-                </div>
-              </Link>
-              <div className="acts">
-                <button
-                  type="button"
-                  className="icb"
-                  aria-label={`Rename ${stored.doc.name}`}
-                  title="Rename"
-                  onClick={() => {
-                    setName(stored.doc.name)
-                    setAsk({ kind: 'rename', job: stored })
-                  }}
-                >
-                  <Pencil size={16} />
-                </button>
-                <button
-                  type="button"
-                  className="icb"
-                  aria-label={`Copy ${stored.doc.name}`}
-                  title="Copy"
-                  onClick={() => void api.duplicate(stored.id).then((reply) => settle(reply, 'The copy'))}
-                >
-                  <Copy size={16} />
-                </button>
-                <button
-                  type="button"
-                  className="icb"
-                  aria-label={`${stored.archived ? 'Take out' : 'Put away'} ${stored.doc.name}`}
-                  title={stored.archived ? 'Take out again' : 'Put away'}
-                  onClick={() => void api.archive(stored.id, !stored.archived).then((reply) => settle(reply, 'That'))}
-                >
-                  {stored.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}
-                </button>
-              </div>
-            </article>
+            <JobCard
+              key={stored.id}
+              stored={stored}
+              building={building}
+
+              setAsk={setAsk}
+              settle={settle}
+            />
           )
         })}
       </div>
-      <Modal show={ask !== null} onHide={() => setAsk(null)} centered aria-labelledby="name-title">
-        <Form
-          onSubmit={(submitEvent) => {
-            submitEvent.preventDefault()
-            void submit()
-          }}
-        >
-          <Modal.Header closeButton>
-            <Modal.Title as="h2" id="name-title">
-              {ask?.kind === 'rename' ? 'Rename the job' : 'New job'}
-            </Modal.Title>
-          </Modal.Header>
-          <Modal.Body>
-            <Form.Label htmlFor="job-name">Name</Form.Label>
-            <Form.Control
-              id="job-name"
-              autoFocus
-              maxLength={120}
-              value={name}
-              onChange={(event) => setName(event.target.value)}
-              autoComplete="off"
-            />
-            {name !== '' && !name.trim() && <div className="note mt-1">A name needs a letter.</div>}
-          </Modal.Body>
-          <Modal.Footer>
-            <Button type="submit" disabled={!name.trim()}>
-              {ask?.kind === 'rename' ? 'Rename' : 'Make it'}
-            </Button>
-          </Modal.Footer>
-        </Form>
-      </Modal>
+      {ask && (
+        <NameDialog
+          title={ask.kind === 'rename' ? 'Rename the job' : 'New job'}
+          action={ask.kind === 'rename' ? 'Rename' : 'Make it'}
+          name={ask.kind === 'rename' ? ask.job.doc.name : ''}
+          onName={submit}
+          onHide={() => setAsk(null)}
+        />
+      )}
     </main>
   )
 }

@@ -116,6 +116,51 @@ function GradeSummary({
   )
 }
 
+/** The grade line that the readings give, and its cover. */
+function GradeBar({
+  rods,
+  job,
+  edit,
+  done,
+  locked,
+  add,
+}: {
+  readonly rods: RodLog
+  readonly job: Job
+  readonly edit: JobState['edit']
+  readonly done: () => void
+  readonly locked: number | null
+  readonly add: (body: RecordBody, at?: string) => FieldRecord
+}) {
+  return (
+    <div
+      className="position-absolute"
+      style={{
+        left: 18,
+        top: 44,
+        width: 'min(50%, 396px)',
+        background: 'var(--grade-wash)',
+        border: '1.5px solid var(--grade)',
+        borderRadius: 4,
+        padding: '7px 10px',
+        whiteSpace: 'nowrap',
+        display: 'flex',
+        alignItems: 'center',
+        justifyContent: 'space-between',
+        minHeight: 62,
+      }}
+    >
+      {rods.benchmarkPost === null ? (
+        <span className="note" style={{ whiteSpace: 'normal' }}>
+          No reading yet. Read the rod at each hole bottom, bracket or stake with one laser set-up; type it as 53 3/8.
+        </span>
+      ) : (
+        <GradeSummary rods={rods} job={job} edit={edit} done={done} locked={locked} add={add} />
+      )}
+    </div>
+  )
+}
+
 /** Rod readings to the left, the picked post's story pole to the right. */
 export function Readings() {
   const { job, derived, edit, done } = useDoc()
@@ -147,31 +192,7 @@ export function Readings() {
   }
   return (
     <>
-      <div
-        className="position-absolute"
-        style={{
-          left: 18,
-          top: 44,
-          width: 'min(50%, 396px)',
-          background: 'var(--grade-wash)',
-          border: '1.5px solid var(--grade)',
-          borderRadius: 4,
-          padding: '7px 10px',
-          whiteSpace: 'nowrap',
-          display: 'flex',
-          alignItems: 'center',
-          justifyContent: 'space-between',
-          minHeight: 62,
-        }}
-      >
-        {rods.benchmarkPost === null ? (
-          <span className="note" style={{ whiteSpace: 'normal' }}>
-            No reading yet. Read the rod at each hole bottom, bracket or stake with one laser set-up; type it as 53 3/8.
-          </span>
-        ) : (
-          <GradeSummary rods={rods} job={job} edit={edit} done={done} locked={locked} add={add} />
-        )}
-      </div>
+      <GradeBar rods={rods} job={job} edit={edit} done={done} locked={locked} add={add} />
       {office.state !== 'alone' && office.count > 0 && (
         <div className="position-absolute note" style={{ left: 18, top: 110, width: 'min(50%, 396px)' }}>
           <BenchmarkField office={office} job={job} edit={edit} done={done} />

@@ -3,7 +3,7 @@ import { poleOf } from '@/core/derive'
 import type { PoleMark } from '@/core/marks'
 import { SvgMeasure } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
-import { useDoc, useJob } from '../job'
+import { Picked, useDoc, useJob } from '../job'
 import { girtFaceIn } from '@/core/layout'
 
 const COLOUR = {
@@ -67,6 +67,76 @@ function PoleWood({
           />
         )
       })}
+    </g>
+  )
+}
+
+/** A mark on the right of the pole, with its name and height. */
+function RightMark({
+  mark,
+  pick,
+  lineFrom,
+  y,
+  width,
+  px,
+  pw,
+  colour,
+  edge,
+  ty,
+  big,
+  on,
+}: {
+  readonly mark: PoleMark
+  readonly pick: (partial: Partial<Picked>) => void
+  readonly lineFrom: () => number
+  readonly y: number
+  readonly width: number
+  readonly px: number
+  readonly pw: number
+  readonly colour: 'var(--burr)' | 'var(--grade)' | 'var(--ink)' | '#B97F00' | 'var(--keel)'
+  readonly edge: boolean
+  readonly ty: number
+  readonly big: number
+  readonly on: boolean
+}) {
+  return (
+    <g
+      onClick={() => pick({ mark: mark.key, row: mark.kind === 'girt' ? mark.key : null })}
+      style={{ cursor: 'pointer' }}
+    >
+      <Wax
+        x1={lineFrom()}
+        y1={y}
+        x2={mark.kind === 'grade' ? width : px + pw + 14}
+        y2={y}
+        color={colour}
+        width={edge ? 5.5 : 4}
+      />
+      <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
+      {mark.kind !== 'grade' && Math.abs(ty - y) > 2 && (
+        <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />
+      )}
+      <Note
+        x={px + pw + 28}
+        y={ty + 5}
+        size={Math.min(mark.name.length > 14 ? 11.5 : 13.5, big)}
+        weight={600}
+        fill={on ? 'var(--burr-deep)' : TEXT[mark.kind]}
+        halo={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+      >
+        {mark.name.length > 17 ? `${mark.name.slice(0, 16)}…` : mark.name}
+        <title>{mark.name}</title>
+      </Note>
+      <SvgMeasure
+        x={width - 8}
+        y={ty + 7}
+        inches={mark.downIn}
+        size={big}
+        weight={700}
+        anchor="end"
+        ground={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+        fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
+      />
     </g>
   )
 }
@@ -154,45 +224,21 @@ export function StoryPole({ of }: { readonly of: string }) {
           return px + 14
         }
         return (
-          <g
+          <RightMark
             key={mark.key}
-            onClick={() => pick({ mark: mark.key, row: mark.kind === 'girt' ? mark.key : null })}
-            style={{ cursor: 'pointer' }}
-          >
-            <Wax
-              x1={lineFrom()}
-              y1={y}
-              x2={mark.kind === 'grade' ? width : px + pw + 14}
-              y2={y}
-              color={colour}
-              width={edge ? 5.5 : 4}
-            />
-            <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
-            {mark.kind !== 'grade' && Math.abs(ty - y) > 2 && (
-              <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />
-            )}
-            <Note
-              x={px + pw + 28}
-              y={ty + 5}
-              size={Math.min(mark.name.length > 14 ? 11.5 : 13.5, big)}
-              weight={600}
-              fill={on ? 'var(--burr-deep)' : TEXT[mark.kind]}
-              halo={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
-            >
-              {mark.name.length > 17 ? `${mark.name.slice(0, 16)}…` : mark.name}
-              <title>{mark.name}</title>
-            </Note>
-            <SvgMeasure
-              x={width - 8}
-              y={ty + 7}
-              inches={mark.downIn}
-              size={big}
-              weight={700}
-              anchor="end"
-              ground={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
-              fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
-            />
-          </g>
+            mark={mark}
+            pick={pick}
+            lineFrom={lineFrom}
+            y={y}
+            width={width}
+            px={px}
+            pw={pw}
+            colour={colour}
+            edge={edge}
+            ty={ty}
+            big={big}
+            on={on}
+          />
         )
       })}
       {left.map((mark) => {

@@ -1,5 +1,5 @@
 'use client'
-import { surfaceOfJob } from '@/core/derive'
+import { PostGround, ShownDerived, surfaceOfJob } from '@/core/derive'
 import type { Ground } from '@/core/model'
 import { contourLines, contourStepIn, type Earthwork, earthwork, type Surface } from '@/core/terrain'
 import { FT3_PER_YD3 } from '@/core/units'
@@ -13,6 +13,9 @@ import { ContourPlan } from './ContourPlan'
 import { inch, KINDS, ROUND_IN } from './ground'
 import { SpotFile, SpotPreview, SpotTable } from './Spots'
 import { Ways } from './Ways'
+import type { Issue } from '@/core/result'
+import { Post } from '@/core/layout'
+import { Obstruction } from '@/core/sizing'
 
 /** Cut and fill under the building. */
 function EarthworkTable({ work, surface }: { readonly work: Earthwork; readonly surface: Surface | null }) {
@@ -39,6 +42,130 @@ function EarthworkTable({ work, surface }: { readonly work: Earthwork; readonly 
         </tr>
       </tbody>
     </table>
+  )
+}
+
+/** Ground and depth at each hole. */
+function GroundAtHoles({
+  posts,
+  derived,
+}: {
+  readonly posts: { p: Post; at: PostGround | undefined }[]
+  readonly derived: ShownDerived
+}) {
+  return (
+    <>
+      <h3 className="mt-3 mb-1">Ground at each hole</h3>
+      <table className="tb" aria-label="Ground at each hole">
+        <thead>
+          <tr>
+            <th>post</th>
+            <th className="n">ground</th>
+            <th className="n">lowest beside</th>
+            <th className="n">dig from it</th>
+          </tr>
+        </thead>
+        <tbody>
+          {posts.map(
+            ({ p: post, at }) =>
+              at && (
+                <tr key={post.id}>
+                  <td>
+                    <b>{post.id}</b>
+                  </td>
+                  <td className="n">
+                    {at.groundIn > 0 ? '+' : ''}
+                    <Measure inches={at.groundIn} feet={false} />
+                  </td>
+                  <td className="n">
+                    <Measure inches={at.lowestIn} feet={false} />
+                  </td>
+                  <td className="n">
+                    <Measure
+                      inches={Math.max(
+                        0,
+                        (derived.holes.find((hole) => hole.postIds.includes(post.id))?.digIn ?? 0) + at.groundIn,
+                      )}
+                    />
+                  </td>
+                </tr>
+              ),
+          )}
+        </tbody>
+      </table>
+    </>
+  )
+}
+
+/** An obstruction, and the ways round it. */
+function ThingFields({
+  obstruction,
+  i,
+  thingAt,
+  done,
+  put,
+}: {
+  readonly obstruction: Obstruction
+  readonly i: number
+  readonly thingAt: (i: number, change: Partial<Ground['obstructions'][number]>) => readonly Issue[]
+  readonly done: () => void
+  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
+}) {
+  return (
+    <section
+      aria-label={`${obstruction.kind} ${i + 1}`}
+      className="mb-2"
+      style={{ borderTop: '1px solid var(--paper-line)', paddingTop: 6 }}
+    >
+      <ChoiceField
+        label="What"
+        value={obstruction.kind}
+        choices={KINDS}
+        onChange={(k) => {
+          thingAt(i, { kind: k, clearIn: k === 'buried line' ? 24 : obstruction.clearIn })
+        }}
+      />
+      <LengthField
+        label="East of the corner"
+        value={obstruction.xIn}
+        onChange={(x) => thingAt(i, { xIn: x })}
+        onDone={done}
+      />
+      <LengthField label="North of it" value={obstruction.yIn} onChange={(x) => thingAt(i, { yIn: x })} onDone={done} />
+      <LengthField
+        label="Half its width"
+        feet={false}
+        value={obstruction.radiusIn}
+        onChange={(x) => thingAt(i, { radiusIn: x })}
+        onDone={done}
+      />
+      <LengthField
+        label="Clearance to keep"
+        feet={false}
+        value={obstruction.clearIn}
+        onChange={(x) => thingAt(i, { clearIn: x })}
+        onDone={done}
+      />
+      {obstruction.kind === 'buried line' && (
+        <div className="caution">
+          Have it located and marked before any digging. Dig by hand within 24″ of the marks, or the distance its owner
+          asks for.
+        </div>
+      )}
+      <Ways index={i} />
+      <button
+        type="button"
+        className="btn btn-light btn-sm mt-1"
+        onClick={() => {
+          put('obstruction taken out', (ground) => ({
+            ...ground,
+            obstructions: ground.obstructions.filter((_, k) => k !== i),
+          }))
+        }}
+      >
+        Take out
+      </button>
+    </section>
   )
 }
 
@@ -165,66 +292,7 @@ export function GroundView() {
         {seen && <SpotPreview seen={seen} put={put} setSeen={setSeen} />}
         <h3 className="mt-2 mb-1">In the way</h3>
         {ground.obstructions.map((obstruction, i) => (
-          <section
-            key={obstruction.id}
-            aria-label={`${obstruction.kind} ${i + 1}`}
-            className="mb-2"
-            style={{ borderTop: '1px solid var(--paper-line)', paddingTop: 6 }}
-          >
-            <ChoiceField
-              label="What"
-              value={obstruction.kind}
-              choices={KINDS}
-              onChange={(k) => {
-                thingAt(i, { kind: k, clearIn: k === 'buried line' ? 24 : obstruction.clearIn })
-              }}
-            />
-            <LengthField
-              label="East of the corner"
-              value={obstruction.xIn}
-              onChange={(x) => thingAt(i, { xIn: x })}
-              onDone={done}
-            />
-            <LengthField
-              label="North of it"
-              value={obstruction.yIn}
-              onChange={(x) => thingAt(i, { yIn: x })}
-              onDone={done}
-            />
-            <LengthField
-              label="Half its width"
-              feet={false}
-              value={obstruction.radiusIn}
-              onChange={(x) => thingAt(i, { radiusIn: x })}
-              onDone={done}
-            />
-            <LengthField
-              label="Clearance to keep"
-              feet={false}
-              value={obstruction.clearIn}
-              onChange={(x) => thingAt(i, { clearIn: x })}
-              onDone={done}
-            />
-            {obstruction.kind === 'buried line' && (
-              <div className="caution">
-                Have it located and marked before any digging. Dig by hand within 24″ of the marks, or the distance its
-                owner asks for.
-              </div>
-            )}
-            <Ways index={i} />
-            <button
-              type="button"
-              className="btn btn-light btn-sm mt-1"
-              onClick={() => {
-                put('obstruction taken out', (ground) => ({
-                  ...ground,
-                  obstructions: ground.obstructions.filter((_, k) => k !== i),
-                }))
-              }}
-            >
-              Take out
-            </button>
-          </section>
+          <ThingFields key={obstruction.id} obstruction={obstruction} i={i} thingAt={thingAt} done={done} put={put} />
         ))}
         <button
           type="button"
@@ -250,48 +318,7 @@ export function GroundView() {
         >
           Add what is in the way
         </button>
-        {posts.length > 0 && (
-          <>
-            <h3 className="mt-3 mb-1">Ground at each hole</h3>
-            <table className="tb" aria-label="Ground at each hole">
-              <thead>
-                <tr>
-                  <th>post</th>
-                  <th className="n">ground</th>
-                  <th className="n">lowest beside</th>
-                  <th className="n">dig from it</th>
-                </tr>
-              </thead>
-              <tbody>
-                {posts.map(
-                  ({ p: post, at }) =>
-                    at && (
-                      <tr key={post.id}>
-                        <td>
-                          <b>{post.id}</b>
-                        </td>
-                        <td className="n">
-                          {at.groundIn > 0 ? '+' : ''}
-                          <Measure inches={at.groundIn} feet={false} />
-                        </td>
-                        <td className="n">
-                          <Measure inches={at.lowestIn} feet={false} />
-                        </td>
-                        <td className="n">
-                          <Measure
-                            inches={Math.max(
-                              0,
-                              (derived.holes.find((hole) => hole.postIds.includes(post.id))?.digIn ?? 0) + at.groundIn,
-                            )}
-                          />
-                        </td>
-                      </tr>
-                    ),
-                )}
-              </tbody>
-            </table>
-          </>
-        )}
+        {posts.length > 0 && <GroundAtHoles posts={posts} derived={derived} />}
       </div>
     </div>
   )

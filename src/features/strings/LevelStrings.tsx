@@ -4,9 +4,140 @@ import { ChoiceField, FailSign, HoldSign, LengthField, Measure } from '@/ui'
 import { Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc } from '../job'
+import type { Issue } from '@/core/result'
+import { RefObject } from 'react'
+import { ShownDerived } from '@/core/derive'
+import { StringRow } from '@/core/marks'
 
 /** A string this near the ground catches on it, inches. */
 const CLEAR_IN = 2
+
+/** The strings across the building, over the ground. */
+function StringsChart({
+  ref,
+  width,
+  yAt,
+  strings,
+  xAt,
+  rowGround,
+  lo,
+}: {
+  readonly ref: RefObject<SVGSVGElement | null>
+  readonly width: number
+  readonly yAt: (heightIn: number) => number
+  readonly strings: readonly StringRow[]
+  readonly xAt: (y: number) => number
+  readonly rowGround: (row: string) => readonly [number, number] | null
+  readonly lo: number
+}) {
+  return (
+    <svg ref={ref} width="100%" height={186} role="img" aria-label="Strings across the building, heights drawn large">
+      <line x1={30} x2={width - 30} y1={yAt(0)} y2={yAt(0)} stroke="var(--grade)" strokeWidth={3} />
+      <Note x={width - 28} anchor="end" y={yAt(0) + 18} size={12} fill="var(--grade-ink)" weight={650}>
+        grade line
+      </Note>
+      {strings.length > 1 && (
+        <path
+          d={`M${[...strings]
+            .sort((one, other) => one.yIn - other.yIn)
+            .map((row) => `${xAt(row.yIn)} ${yAt(row.heightIn)}`)
+            .join('L')}`}
+          fill="none"
+          stroke="var(--chalk)"
+          strokeWidth={1.2}
+          strokeDasharray="6 5"
+        />
+      )}
+      {strings.map((row) => {
+        const range = rowGround(row.row)
+        return (
+          <g key={row.row}>
+            {range && (
+              <line
+                x1={xAt(row.yIn) - 16}
+                x2={xAt(row.yIn) + 16}
+                y1={yAt(range[1])}
+                y2={yAt(range[1])}
+                stroke="var(--lumber-4)"
+                strokeWidth={4}
+              />
+            )}
+            <line x1={xAt(row.yIn)} x2={xAt(row.yIn)} y1={yAt(row.heightIn)} y2={yAt(lo)} stroke="var(--galv-3)" />
+            <circle cx={xAt(row.yIn)} cy={yAt(row.heightIn)} r={5} fill="var(--chalk)" />
+            <Note
+              x={xAt(row.yIn)}
+              y={yAt(row.heightIn) - 10}
+              size={13}
+              weight={700}
+              anchor="middle"
+              fill="var(--chalk-ink)"
+              halo="var(--paper)"
+            >
+              {formatLength(row.heightIn, { feet: false })}
+            </Note>
+            <Note x={xAt(row.yIn)} y={178} size={14} weight={750} anchor="middle">
+              {row.row}
+            </Note>
+          </g>
+        )
+      })}
+    </svg>
+  )
+}
+
+/** The plane of the strings: its height and its drop from row to row. */
+function PlaneFields({
+  levels,
+  put,
+  done,
+  derived,
+}: {
+  readonly levels: { heightIn: number; dropPerRowIn: number; from: 'south' | 'north' }
+  readonly put: <K extends 'heightIn' | 'dropPerRowIn' | 'from'>(
+    key: K,
+    label: string,
+  ) => (
+    value: { heightIn: number; dropPerRowIn: number; from: 'south' | 'north' }[K],
+    gesture?: string,
+  ) => readonly Issue[]
+  readonly done: () => void
+  readonly derived: ShownDerived
+}) {
+  return (
+    <div className="d-flex gap-3 flex-wrap">
+      <span style={{ width: 270 }}>
+        <LengthField
+          label="First string at"
+          name="stringHeight"
+          value={levels.heightIn}
+          onChange={put('heightIn', 'string height')}
+          onDone={done}
+        />
+      </span>
+      <span style={{ width: 220 }}>
+        <LengthField
+          label="Drop per row"
+          name="stringDrop"
+          value={levels.dropPerRowIn}
+          onChange={put('dropPerRowIn', 'drop per row')}
+          onDone={done}
+        />
+      </span>
+      <span style={{ width: 230 }}>
+        <ChoiceField
+          label="First row"
+          name="stringFrom"
+          value={levels.from}
+          choices={[
+            { value: 'south', label: derived.wallNames.south },
+            { value: 'north', label: derived.wallNames.north },
+          ]}
+          onChange={(side) => put('from', 'first row of strings')(side)}
+        />
+      </span>
+    </div>
+  )
+}
 
 /**
  * The made-up ground plane: one level string along each row, each next one lower by the drop, and every post's foot and
@@ -71,89 +202,8 @@ export function LevelStrings() {
           </>
         )}
       </p>
-      <div className="d-flex gap-3 flex-wrap">
-        <span style={{ width: 270 }}>
-          <LengthField
-            label="First string at"
-            name="stringHeight"
-            value={levels.heightIn}
-            onChange={put('heightIn', 'string height')}
-            onDone={done}
-          />
-        </span>
-        <span style={{ width: 220 }}>
-          <LengthField
-            label="Drop per row"
-            name="stringDrop"
-            value={levels.dropPerRowIn}
-            onChange={put('dropPerRowIn', 'drop per row')}
-            onDone={done}
-          />
-        </span>
-        <span style={{ width: 230 }}>
-          <ChoiceField
-            label="First row"
-            name="stringFrom"
-            value={levels.from}
-            choices={[
-              { value: 'south', label: derived.wallNames.south },
-              { value: 'north', label: derived.wallNames.north },
-            ]}
-            onChange={(side) => put('from', 'first row of strings')(side)}
-          />
-        </span>
-      </div>
-      <svg ref={ref} width="100%" height={186} role="img" aria-label="Strings across the building, heights drawn large">
-        <line x1={30} x2={width - 30} y1={yAt(0)} y2={yAt(0)} stroke="var(--grade)" strokeWidth={3} />
-        <Note x={width - 28} anchor="end" y={yAt(0) + 18} size={12} fill="var(--grade-ink)" weight={650}>
-          grade line
-        </Note>
-        {strings.length > 1 && (
-          <path
-            d={`M${[...strings]
-              .sort((one, other) => one.yIn - other.yIn)
-              .map((row) => `${xAt(row.yIn)} ${yAt(row.heightIn)}`)
-              .join('L')}`}
-            fill="none"
-            stroke="var(--chalk)"
-            strokeWidth={1.2}
-            strokeDasharray="6 5"
-          />
-        )}
-        {strings.map((row) => {
-          const range = rowGround(row.row)
-          return (
-            <g key={row.row}>
-              {range && (
-                <line
-                  x1={xAt(row.yIn) - 16}
-                  x2={xAt(row.yIn) + 16}
-                  y1={yAt(range[1])}
-                  y2={yAt(range[1])}
-                  stroke="var(--lumber-4)"
-                  strokeWidth={4}
-                />
-              )}
-              <line x1={xAt(row.yIn)} x2={xAt(row.yIn)} y1={yAt(row.heightIn)} y2={yAt(lo)} stroke="var(--galv-3)" />
-              <circle cx={xAt(row.yIn)} cy={yAt(row.heightIn)} r={5} fill="var(--chalk)" />
-              <Note
-                x={xAt(row.yIn)}
-                y={yAt(row.heightIn) - 10}
-                size={13}
-                weight={700}
-                anchor="middle"
-                fill="var(--chalk-ink)"
-                halo="var(--paper)"
-              >
-                {formatLength(row.heightIn, { feet: false })}
-              </Note>
-              <Note x={xAt(row.yIn)} y={178} size={14} weight={750} anchor="middle">
-                {row.row}
-              </Note>
-            </g>
-          )
-        })}
-      </svg>
+      <PlaneFields levels={levels} put={put} done={done} derived={derived} />
+      <StringsChart ref={ref} width={width} yAt={yAt} strings={strings} xAt={xAt} rowGround={rowGround} lo={lo} />
       <table className="tb" aria-label="Posts from their strings">
         <thead>
           <tr>

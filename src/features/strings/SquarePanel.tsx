@@ -1,5 +1,5 @@
 'use client'
-import { compassOf } from '@/core/derive'
+import { compassOf, ShownDerived } from '@/core/derive'
 import type { Measures } from '@/core/model'
 import { formatLength, formatSigned, ROUNDING, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'
@@ -51,6 +51,80 @@ function MoveWords({
   return (
     <div className="big">
       Move {moves.length} corner{moves.length > 1 ? 's' : ''}
+    </div>
+  )
+}
+
+/** The largest 3-4-5 that fits. */
+function BestTriangle({ derived, southRow }: { readonly derived: ShownDerived; readonly southRow: string }) {
+  const { triangle } = derived
+  if (!triangle) return null
+  return (
+    <p className="note mt-2">
+      Best 3-4-5:{' '}
+      <b>
+        <Measure inches={triangle.alongIn} />
+      </b>{' '}
+      along string {southRow},{' '}
+      <b>
+        <Measure inches={triangle.acrossIn} />
+      </b>{' '}
+      along string 1,{' '}
+      <b>
+        <Measure inches={triangle.diagonalIn} />
+      </b>{' '}
+      across.
+    </p>
+  )
+}
+
+/** What moves, which way and how far. */
+function SquareMoves({
+  fit,
+  moves,
+  fine,
+  corner,
+  way,
+  wanted,
+}: {
+  readonly fit: SquareFit
+  readonly moves: CornerMove[]
+  readonly fine: boolean
+  readonly corner: { SW: string; SE: string; NE: string; NW: string }
+  readonly way: (dx: number, dy: number) => string
+  readonly wanted: number
+}) {
+  return (
+    <div className="move" role="status">
+      <MoveWords fit={fit} moves={moves} fine={fine} />
+      {!fine && (
+        <table className="tb mt-2">
+          <tbody>
+            {moves.map((move) => (
+              <tr key={move.corner}>
+                <td style={{ fontWeight: 700, width: 34 }}>{corner[move.corner]}</td>
+                <td style={{ whiteSpace: 'normal' }}>{way(move.dxIn, move.dyIn)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {!fine && (
+        <p>
+          All moved, both diagonals should read{' '}
+          <b>
+            <Measure inches={wanted} />
+          </b>
+          ; to the sixteenth they come to <Measure inches={fit.after.risingIn} /> and{' '}
+          <Measure inches={fit.after.fallingIn} />.
+        </p>
+      )}
+      <p className="note">
+        Diagonals differ by {formatLength(Math.abs(fit.misclosureIn), { feet: false })}.{' '}
+        {fit.sigmaIn === null
+          ? 'Five measures leave nothing to judge them by: take the sixth.'
+          : `The six measures agree to ${formatLength(Math.max(1 / 16, fit.sigmaIn), { feet: false })}.`}
+      </p>
     </div>
   )
 }
@@ -150,39 +224,7 @@ export function SquarePanel() {
         </tbody>
       </table>
       {!derived.square.ok && <p className="note mt-2">{issueText(derived.square.issues[0])}</p>}
-      {fit && (
-        <div className="move" role="status">
-          <MoveWords fit={fit} moves={moves} fine={fine} />
-          {!fine && (
-            <table className="tb mt-2">
-              <tbody>
-                {moves.map((move) => (
-                  <tr key={move.corner}>
-                    <td style={{ fontWeight: 700, width: 34 }}>{corner[move.corner]}</td>
-                    <td style={{ whiteSpace: 'normal' }}>{way(move.dxIn, move.dyIn)}</td>
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          )}
-          {!fine && (
-            <p>
-              All moved, both diagonals should read{' '}
-              <b>
-                <Measure inches={wanted} />
-              </b>
-              ; to the sixteenth they come to <Measure inches={fit.after.risingIn} /> and{' '}
-              <Measure inches={fit.after.fallingIn} />.
-            </p>
-          )}
-          <p className="note">
-            Diagonals differ by {formatLength(Math.abs(fit.misclosureIn), { feet: false })}.{' '}
-            {fit.sigmaIn === null
-              ? 'Five measures leave nothing to judge them by: take the sixth.'
-              : `The six measures agree to ${formatLength(Math.max(1 / 16, fit.sigmaIn), { feet: false })}.`}
-          </p>
-        </div>
-      )}
+      {fit && <SquareMoves fit={fit} moves={moves} fine={fine} corner={corner} way={way} wanted={wanted} />}
       {blunder && (
         <div className="caution" role="alert">
           The measures disagree by more than the tape should ({formatLength(fit?.sigmaIn ?? 0, { feet: false })} over{' '}
@@ -215,23 +257,7 @@ export function SquarePanel() {
         }
         onDone={done}
       />
-      {derived.triangle && (
-        <p className="note mt-2">
-          Best 3-4-5:{' '}
-          <b>
-            <Measure inches={derived.triangle.alongIn} />
-          </b>{' '}
-          along string {southRow},{' '}
-          <b>
-            <Measure inches={derived.triangle.acrossIn} />
-          </b>{' '}
-          along string 1,{' '}
-          <b>
-            <Measure inches={derived.triangle.diagonalIn} />
-          </b>{' '}
-          across.
-        </p>
-      )}
+      {derived.triangle && <BestTriangle derived={derived} southRow={southRow} />}
     </>
   )
 }

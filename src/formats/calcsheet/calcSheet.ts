@@ -8,6 +8,10 @@ import { table } from '../crewbook/paper'
 import { plain } from '../plain'
 import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, standingNote, THERMAL } from '../words'
 
+const HELD = {
+  tied: 'and held at grade by a tied slab',
+  none: 'and not held at grade: the envelope of fixity at grade and a third of the depth down is used',
+} as const
 const dim = (lengthIn: number) => formatLength(lengthIn, { ascii: true })
 const STATE: Readonly<Record<Check['state'], string>> = {
   holds: 'holds',
@@ -88,8 +92,7 @@ function assumptions(job: Job, derived: Derived): Sheet {
         text:
           'Enclosure for wind: ' +
           `${derived.site?.enclosure.class ?? 'not judged'}${derived.site ? `, ${derived.site.enclosure.why}` : ''}. ` +
-          'Posts embedded ' +
-          `${job.building.slab === 'tied' ? 'and held at grade by a tied slab' : 'and not held at grade: the envelope of fixity at grade and a third of the depth down is used'}. ` +
+          `Posts embedded ${HELD[job.building.slab]}. ` +
           'Trusses pinned to the posts; small deflections; flat ground unless Kzt says otherwise.',
       },
       {

@@ -1,4 +1,4 @@
-import { birdsMouth, type ShownDerived as Derived } from '@/core/derive'
+import { birdsMouth, ShownDerived, type ShownDerived as Derived } from '@/core/derive'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { SIDES, type Job } from '@/core/model'
@@ -135,9 +135,7 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
       ]
     }
     const card: Sheet = {
-      title:
-        `${postCard.title}: ` +
-        `${postCard.postIds.length > 14 ? `${postCard.postIds.slice(0, 13).join(' ')} and ${postCard.postIds.length - 13} more` : postCard.postIds.join(' ')}`,
+      title: `${postCard.title}: ` + firstNames(postCard.postIds),
       sub:
         `${postCard.row.section}, ${mark(postCard.row.totalIn)} ` +
         `long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
@@ -300,10 +298,7 @@ function quantitySheet(derived: Derived): Sheet {
         ? [
             {
               kind: 'caution' as const,
-              text: `${derived.tally.fails} check${derived.tally.fails > 1 ? 's' : ''} of this building fail${derived.tally.fails > 1 ? '' : 's'}: do not order before they are settled. ${derived.checks
-                .filter((check) => check.state === 'fails')
-                .map((check) => check.title)
-                .join('; ')}.`,
+              text: failWords(derived),
             },
           ]
         : []),
@@ -316,6 +311,16 @@ function quantitySheet(derived: Derived): Sheet {
       },
     ],
   }
+}
+
+/** Posts named as far as a title has room. */
+const firstNames = (ids: readonly string[]): string =>
+  ids.length > 14 ? `${ids.slice(0, 13).join(' ')} and ${ids.length - 13} more` : ids.join(' ')
+
+const failWords = ({ tally, checks }: ShownDerived): string => {
+  const titles = checks.filter((check) => check.state === 'fails').map((check) => check.title)
+  const say = tally.fails > 1 ? `${tally.fails} checks of this building fail` : '1 check of this building fails'
+  return `${say}: do not order before they are settled. ${titles.join('; ')}.`
 }
 
 /**

@@ -1,6 +1,6 @@
-import type { PostCard, ShownDerived as Derived } from '@/core/derive'
+import type { PostCard, ShownDerived as Derived, HoleKind } from '@/core/derive'
 import { alongWall, girtFaceIn, isEave, rafterHeightIn, wallLengthIn, wallPosts } from '@/core/layout'
-import type { Job, Side } from '@/core/model'
+import type { Building, Job, Side } from '@/core/model'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { OPENING } from '../words'
@@ -164,6 +164,72 @@ export function planSvg(
   return { svg: svgOf(width, height, body), width, height }
 }
 
+/** The hole in section: its sides, its pad or pier, the collar, and how it is dug. */
+function holeStrokes({
+  reach,
+  px,
+  pw,
+  body,
+  yAt,
+  depth,
+  pxPerIn,
+  pier,
+  building,
+  hole,
+}: {
+  readonly reach: number
+  readonly px: number
+  readonly pw: number
+  readonly body: string[]
+  readonly yAt: (up: number) => number
+  readonly depth: number
+  readonly pxPerIn: number
+  readonly pier: boolean
+  readonly building: Building
+  readonly hole: HoleKind
+}) {
+  const wide = reach
+  const mid = px + pw / 2
+  body.push(svgRect({ x: mid - wide, y: yAt(0), wide: wide * 2, high: depth * pxPerIn, fill: 'none', width: 0.7 }))
+  body.push(
+    pier
+      ? svgRect({
+          x: mid - wide,
+          y: yAt(building.bracketIn),
+          wide: wide * 2,
+          high: (depth + building.bracketIn) * pxPerIn,
+          fill: '#ddd',
+        })
+      : svgRect({
+          x: mid - wide,
+          y: yAt(-depth + building.padThicknessIn),
+          wide: wide * 2,
+          high: building.padThicknessIn * pxPerIn,
+          fill: '#ddd',
+        }),
+  )
+  if (building.school === 'collar')
+    body.push(
+      svgRect({
+        x: mid - wide,
+        y: yAt(-hole.embedIn + building.collarHeightIn),
+        wide: wide * 2,
+        high: building.collarHeightIn * pxPerIn,
+        fill: '#ddd',
+      }),
+    )
+  body.push(
+    svgText(
+      mid + wide + 8,
+      yAt(-depth) - 3,
+      `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} ` +
+        ('deep' +
+          `${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`),
+      { size: 11.5, bold: true },
+    ),
+  )
+}
+
 /**
  * One post standing in its hole with its marks, numbers beside them: down from the top on the left, up from the grade
  * line on the right.
@@ -187,46 +253,7 @@ export function postSvg(
   const scale = pw / size.widthIn
   const reach = hole ? Math.min(78, (hole.diameterIn / 2) * scale * 0.62) : 0
   if (hole) {
-    const wide = reach
-    const mid = px + pw / 2
-    body.push(svgRect({ x: mid - wide, y: yAt(0), wide: wide * 2, high: depth * pxPerIn, fill: 'none', width: 0.7 }))
-    body.push(
-      pier
-        ? svgRect({
-            x: mid - wide,
-            y: yAt(building.bracketIn),
-            wide: wide * 2,
-            high: (depth + building.bracketIn) * pxPerIn,
-            fill: '#ddd',
-          })
-        : svgRect({
-            x: mid - wide,
-            y: yAt(-depth + building.padThicknessIn),
-            wide: wide * 2,
-            high: building.padThicknessIn * pxPerIn,
-            fill: '#ddd',
-          }),
-    )
-    if (building.school === 'collar')
-      body.push(
-        svgRect({
-          x: mid - wide,
-          y: yAt(-hole.embedIn + building.collarHeightIn),
-          wide: wide * 2,
-          high: building.collarHeightIn * pxPerIn,
-          fill: '#ddd',
-        }),
-      )
-    body.push(
-      svgText(
-        mid + wide + 8,
-        yAt(-depth) - 3,
-        `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} ` +
-          ('deep' +
-            `${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`),
-        { size: 11.5, bold: true },
-      ),
-    )
+    holeStrokes({ reach, px, pw, body, yAt, depth, pxPerIn, pier, building, hole })
   }
   body.push(
     svgRect({

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { ROD_MOST_IN, type FieldState, type Levels } from '@/core/field'
+import { ROD_MOST_IN, Said, type FieldState, type Levels } from '@/core/field'
 import type { ShownDerived } from '@/core/derive'
 import { formatLength, parseLength } from '@/core/units'
 import { toCsv } from './csv'
@@ -24,6 +24,22 @@ export const readingsToCsv = (state: FieldState, levels: Levels): string =>
     })),
   )
 
+const dugCells = (dugIn: number | null) => ({
+  dug: dugIn === null ? '' : formatLength(dugIn, { ascii: true }),
+  dug_in: dugIn ?? '',
+})
+const holeCells = (hole: Said<'hole'> | undefined) => ({
+  by_rod: hole?.body.bottomReadingIn ?? '',
+  found: hole?.body.found ?? '',
+  note: hole?.body.note ?? '',
+  by: hole?.who ?? '',
+})
+const pourCells = (pour: Said<'pour'> | undefined) => ({
+  bags: pour?.body.bags ?? '',
+  bag_lb: pour?.body.bagLb ?? '',
+  poured: pour?.body.poured ?? '',
+})
+
 /**
  * The hole log as CSV: planned and dug depth, what was found, what was poured and when, by post. Lengths in inches and
  * as marks.
@@ -34,25 +50,16 @@ export const holesToCsv = (
   dugIn: Readonly<Record<string, number | null>>,
 ): string =>
   toCsv(
-    pick.schedule.map((row) => {
-      const [hole, pour, dug] = [state.holes[row.id], state.pours[row.id]?.at(-1), dugIn[row.id] ?? null]
-      return {
-        post: row.id,
-        across_in: row.holeDiameterIn,
-        planned: formatLength(row.holeIn, { ascii: true }),
-        planned_in: row.holeIn,
-        dug: dug === null ? '' : formatLength(dug, { ascii: true }),
-        dug_in: dug ?? '',
-        by_rod: hole?.body.bottomReadingIn ?? '',
-        found: hole?.body.found ?? '',
-        note: hole?.body.note ?? '',
-        by: hole?.who ?? '',
-        bags: pour?.body.bags ?? '',
-        bag_lb: pour?.body.bagLb ?? '',
-        poured: pour?.body.poured ?? '',
-        state: state.states[row.id] ?? 'planned',
-      }
-    }),
+    pick.schedule.map((row) => ({
+      post: row.id,
+      across_in: row.holeDiameterIn,
+      planned: formatLength(row.holeIn, { ascii: true }),
+      planned_in: row.holeIn,
+      ...dugCells(dugIn[row.id] ?? null),
+      ...holeCells(state.holes[row.id]),
+      ...pourCells(state.pours[row.id]?.at(-1)),
+      state: state.states[row.id] ?? 'planned',
+    })),
   )
 
 /**

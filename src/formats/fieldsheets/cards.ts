@@ -47,166 +47,176 @@ export interface CardFacts {
 }
 
 // Two cards and their gap under a sheet's title must fit a letter page, or the whole drawing goes to the next one.
-const [CARD_W, CARD_H] = [258, 310]
+const [CARD_W, CARD_H, GAP] = [258, 310, 12]
+const WIDE = CARD_W * 2 + GAP
 /** Most marks that fit a card of four to a sheet. */
 export const CARD_MARKS = 13
+/** Most marks that fit a card of two to a sheet. */
+export const WIDE_CARD_MARKS = 15
+/** Longest name of a mark that fits its column. */
+const NAME_LETTERS = 13
+
+/** A place on a card, points from its corner (or from the corner of its table of marks), and the size of what stands there. */
+interface Place {
+  readonly x: number
+  readonly y: number
+  readonly size: number
+}
+/** How one size of card is laid out. All numbers are points. */
+interface CardLook {
+  readonly wide: number
+  readonly most: number
+  readonly id: Place
+  readonly code: Place
+  readonly reading: Place
+  readonly toGrade: Place
+  readonly foot: Place
+  /** The steps of the crew's school: their words, their figures (from the step's own line), and from step to step. */
+  readonly steps: { readonly x: number; readonly y: number; readonly size: number; readonly each: number }
+  readonly figures: { readonly x: number; readonly down: number; readonly size: number }
+  /** Columns of the table of marks, from its left edge. */
+  readonly columns: { readonly bottom: number; readonly heel: number; readonly name: number; readonly headSize: number }
+  readonly rows: { readonly first: number; readonly most: number; readonly room: number }
+  readonly sizes: { readonly bottom: number; readonly heel: number; readonly name: number }
+  readonly last: Place
+  /** Where the table of marks begins, after so many steps. */
+  readonly table: (steps: number) => { readonly x: number; readonly y: number }
+  /** The stroke that sets the marks apart. */
+  readonly rule: (table: { readonly x: number; readonly y: number }) => {
+    readonly x1: number
+    readonly y1: number
+    readonly x2: number
+    readonly y2: number
+  }
+}
+
+/** Four to a sheet, to cut apart: what to do above, marks below. */
+const SMALL_CARD: CardLook = {
+  wide: CARD_W,
+  most: CARD_MARKS,
+  id: { x: 8, y: 32, size: 30 },
+  code: { x: CARD_W - 72, y: 3, size: 68 },
+  reading: { x: 66, y: 16, size: 11 },
+  toGrade: { x: 66, y: 30, size: 10.5 },
+  foot: { x: 8, y: 52, size: 9 },
+  steps: { x: 8, y: 84, size: 10.5, each: 16 },
+  figures: { x: CARD_W - 10, down: 0, size: 14 },
+  columns: { bottom: 92, heel: 156, name: 163, headSize: 9 },
+  rows: { first: 13, most: 15, room: CARD_H - 20 },
+  sizes: { bottom: 12, heel: 10.5, name: 8.5 },
+  last: { x: 8, y: CARD_H - 5, size: 8.5 },
+  table: (steps) => ({ x: 0, y: 86 + steps * 16 }),
+  rule: ({ y }) => ({ x1: 6, y1: y - 11, x2: CARD_W - 6, y2: y - 11 }),
+}
+
+/** Two to a sheet, for old eyes and wet weather: what to do on the left, marks on the right, all a third larger. */
+const WIDE_CARD: CardLook = {
+  wide: WIDE,
+  most: WIDE_CARD_MARKS,
+  id: { x: 10, y: 46, size: 44 },
+  code: { x: WIDE - 92, y: 4, size: 88 },
+  reading: { x: 118, y: 26, size: 15 },
+  toGrade: { x: 118, y: 46, size: 14 },
+  foot: { x: 10, y: 72, size: 12 },
+  steps: { x: 10, y: 116, size: 13, each: 44 },
+  figures: { x: 230, down: 20, size: 22 },
+  columns: { bottom: 100, heel: 164, name: 171, headSize: 10 },
+  rows: { first: 20, most: 21, room: CARD_H - 36 },
+  sizes: { bottom: 16, heel: 12, name: 10 },
+  last: { x: 10, y: CARD_H - 8, size: 11 },
+  table: () => ({ x: 246, y: 92 }),
+  rule: ({ x, y }) => ({ x1: x, y1: y + 4, x2: x, y2: CARD_H - 26 }),
+}
+
+const readingWords = ({ readingIn }: PostAsBuilt): string =>
+  readingIn === null ? 'rod not read' : `rod reads ${inches(readingIn)}`
+
+const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
+  upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`
+
+const shortName = (name: string): string => (name.length > NAME_LETTERS ? `${name.slice(0, NAME_LETTERS - 1)}.` : name)
+
+/** The line at the foot of a card: what was cut and whether it fits, or how its marks are meant. */
+function footWords(job: Job, { cutIn, fit }: PostAsBuilt, left: number): string {
+  if (cutIn !== null) {
+    const fits = fit === null || fit.kind === 'fits'
+    return `cut at ${mark(cutIn)}: ${fits ? 'fits' : `${inches(Math.abs(fit.byIn))} ${fit.kind}, see its page`}`
+  }
+  const more = left > 0 ? `${left} more marks on its page; ` : ''
+  return `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`
+}
+
+/** Heads of the table of marks. */
+function tableHeads({ columns }: CardLook, x: number, y: number): string[] {
+  const head = { size: columns.headSize }
+  return [
+    svgText(x + columns.bottom, y, 'from bottom', { ...head, anchor: 'end' }),
+    svgText(x + columns.heel, y, 'from heel', { ...head, anchor: 'end' }),
+    svgText(x + columns.name, y, 'mark, crayon', head),
+  ]
+}
 
 /**
  * One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from
  * the heel with its crayon, cut line, code of its page.
  */
-function card(job: Job, cardFacts: CardFacts, x: number, y: number): string {
-  const post = cardFacts.post
-  const crayon = job.fieldwork.crayons
+function card(
+  job: Job,
+  cardFacts: CardFacts,
+  look: CardLook,
+  corner: { readonly x: number; readonly y: number },
+): string {
+  const { x, y } = corner
+  const { post } = cardFacts
   const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
     footToGradeIn: post.footToGradeIn,
     heightIn: cardFacts.heightIn,
     longPointIn: cardFacts.longPointIn,
     stringIn: cardFacts.stringIn,
   })
-  const body = [
-    svgRect({ x, y, wide: CARD_W, high: CARD_H, fill: 'none', width: 1 }),
-    svgText(x + 8, y + 32, post.id, { size: 30, bold: true }),
-    qrSvg(cardFacts.url, x + CARD_W - 72, y + 3, 68),
-  ]
-  body.push(
-    svgText(x + 66, y + 16, post.readingIn === null ? 'rod not read' : `rod reads ${inches(post.readingIn)}`, {
-      size: 11,
-      bold: post.readingIn !== null,
-    }),
-    svgText(
-      x + 66,
-      y + 30,
-      post.upFromRodIn === null
-        ? post.state
-        : `${post.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(post.upFromRodIn))} to grade`,
-      { size: 10.5, bold: true },
-    ),
-  )
-  body.push(
-    svgText(x + 8, y + 52, post.measured ? 'foot as read' : 'foot as planned, not read', {
-      size: 9,
-      bold: !post.measured,
-    }),
-  )
-  steps.forEach((step, i) =>
-    body.push(
-      svgText(x + 8, y + 84 + i * 16, step.say, { size: 10.5 }),
-      svgText(x + CARD_W - 10, y + 84 + i * 16, mark(step.inches), { size: 14, bold: true, anchor: 'end' }),
-    ),
-  )
-  const top = y + 84 + steps.length * 16
-  body.push(
-    svgLine({ x1: x + 6, y1: top - 9, x2: x + CARD_W - 6, y2: top - 9, kind: 'plain' }),
-    svgText(x + 92, top + 2, 'from bottom', { size: 9, anchor: 'end' }),
-    svgText(x + 156, top + 2, 'from heel', { size: 9, anchor: 'end' }),
-    svgText(x + 163, top + 2, 'mark, crayon', { size: 9 }),
-  )
+  const say = (place: Place, words: string, bold = false): string =>
+    svgText(x + place.x, y + place.y, words, { size: place.size, bold })
+  const from = look.table(steps.length)
   const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
-  const step = Math.min(15, (y + CARD_H - top - 22) / Math.max(1, Math.min(marks.length, CARD_MARKS)))
-  marks.slice(0, CARD_MARKS).forEach((own, i) => {
-    const at = top + 15 + i * step
-    body.push(
-      svgText(x + 92, at, mark(own.fromBottomIn), { size: 12, bold: true, anchor: 'end' }),
-      svgText(x + 156, at, mark(own.fromHeelIn), { size: 10.5, anchor: 'end' }),
-      svgText(x + 163, at, `${own.name.length > 13 ? `${own.name.slice(0, 12)}.` : own.name}, ${crayon[own.kind]}`, {
-        size: 8.5,
-      }),
-    )
-  })
-  const more = marks.length > CARD_MARKS ? `${marks.length - CARD_MARKS} more marks on its page; ` : ''
-  body.push(
-    svgText(
-      x + 8,
-      y + CARD_H - 5,
-      post.cutIn !== null
-        ? `cut at ${mark(post.cutIn)}: ` +
-            `${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
-        : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
-      { size: 8.5, bold: post.fit !== null && post.fit.kind !== 'fits' },
-    ),
-  )
-  return body.join('')
+  const rule = look.rule(from)
+  const shown = marks.slice(0, look.most)
+  const step = Math.min(look.rows.most, (look.rows.room - from.y) / Math.max(1, shown.length))
+  const bad = post.fit !== null && post.fit.kind !== 'fits'
+  return [
+    svgRect({ x, y, wide: look.wide, high: CARD_H, fill: 'none', width: 1 }),
+    say(look.id, post.id, true),
+    qrSvg(cardFacts.url, x + look.code.x, y + look.code.y, look.code.size),
+    say(look.reading, readingWords(post), post.readingIn !== null),
+    say(look.toGrade, toGradeWords(post), true),
+    say(look.foot, post.measured ? 'foot as read' : 'foot as planned, not read', !post.measured),
+    ...steps.flatMap(({ say: words, inches: lengthIn }, i) => {
+      const at = y + look.steps.y + i * look.steps.each
+      const figures = { size: look.figures.size, bold: true, anchor: 'end' } as const
+      return [
+        svgText(x + look.steps.x, at, words, { size: look.steps.size }),
+        svgText(x + look.figures.x, at + look.figures.down, mark(lengthIn), figures),
+      ]
+    }),
+    svgLine({ x1: x + rule.x1, y1: y + rule.y1, x2: x + rule.x2, y2: y + rule.y2, kind: 'plain' }),
+    ...tableHeads(look, x + from.x, y + from.y),
+    ...shown.flatMap((own, i) => {
+      const at = y + from.y + look.rows.first + i * step
+      const left = x + from.x
+      const size = look === WIDE_CARD ? Math.min(look.sizes.bottom, step * 0.95) : look.sizes.bottom
+      return [
+        svgText(left + look.columns.bottom, at, mark(own.fromBottomIn), { size, bold: true, anchor: 'end' }),
+        svgText(left + look.columns.heel, at, mark(own.fromHeelIn), { size: look.sizes.heel, anchor: 'end' }),
+        svgText(left + look.columns.name, at, `${shortName(own.name)}, ${job.fieldwork.crayons[own.kind]}`, {
+          size: look.sizes.name,
+        }),
+      ]
+    }),
+    say(look.last, footWords(job, post, marks.length - look.most), bad),
+  ].join('')
 }
 
 /** Cards to a letter sheet: four to cut apart, or two for old eyes and wet weather. */
 export type CardsASheet = 2 | 4
-const WIDE = CARD_W * 2 + 12
-/** Most marks that fit a card of two to a sheet. */
-export const WIDE_CARD_MARKS = 15
-
-/** The same card half a sheet wide: what to do on the left, marks on the right, all of it a third larger. */
-function wideCard(job: Job, cardFacts: CardFacts, x: number, y: number): string {
-  const post = cardFacts.post
-  const crayon = job.fieldwork.crayons
-  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
-    footToGradeIn: post.footToGradeIn,
-    heightIn: cardFacts.heightIn,
-    longPointIn: cardFacts.longPointIn,
-    stringIn: cardFacts.stringIn,
-  })
-  const mid = x + 246
-  const body = [
-    svgRect({ x, y, wide: WIDE, high: CARD_H, fill: 'none', width: 1 }),
-    svgText(x + 10, y + 46, post.id, { size: 44, bold: true }),
-    qrSvg(cardFacts.url, x + WIDE - 92, y + 4, 88),
-  ]
-  body.push(
-    svgText(x + 118, y + 26, post.readingIn === null ? 'rod not read' : `rod reads ${inches(post.readingIn)}`, {
-      size: 15,
-      bold: post.readingIn !== null,
-    }),
-    svgText(
-      x + 118,
-      y + 46,
-      post.upFromRodIn === null
-        ? post.state
-        : `${post.upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(post.upFromRodIn))} to grade`,
-      { size: 14, bold: true },
-    ),
-    svgText(x + 10, y + 72, post.measured ? 'foot as read' : 'foot as planned, not read', {
-      size: 12,
-      bold: !post.measured,
-    }),
-  )
-  steps.forEach((step, i) =>
-    body.push(
-      svgText(x + 10, y + 116 + i * 44, step.say, { size: 13 }),
-      svgText(mid - 16, y + 136 + i * 44, mark(step.inches), { size: 22, bold: true, anchor: 'end' }),
-    ),
-  )
-  body.push(
-    svgLine({ x1: mid, y1: y + 96, x2: mid, y2: y + CARD_H - 26, kind: 'plain' }),
-    svgText(mid + 100, y + 92, 'from bottom', { size: 10, anchor: 'end' }),
-    svgText(mid + 164, y + 92, 'from heel', { size: 10, anchor: 'end' }),
-    svgText(mid + 171, y + 92, 'mark, crayon', { size: 10 }),
-  )
-  const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
-  const step = Math.min(21, (CARD_H - 128) / Math.max(1, Math.min(marks.length, WIDE_CARD_MARKS)))
-  marks.slice(0, WIDE_CARD_MARKS).forEach((own, i) => {
-    const at = y + 112 + i * step
-    body.push(
-      svgText(mid + 100, at, mark(own.fromBottomIn), { size: Math.min(16, step * 0.95), bold: true, anchor: 'end' }),
-      svgText(mid + 164, at, mark(own.fromHeelIn), { size: 12, anchor: 'end' }),
-      svgText(mid + 171, at, `${own.name.length > 13 ? `${own.name.slice(0, 12)}.` : own.name}, ${crayon[own.kind]}`, {
-        size: 10,
-      }),
-    )
-  })
-  const more = marks.length > WIDE_CARD_MARKS ? `${marks.length - WIDE_CARD_MARKS} more marks on its page; ` : ''
-  body.push(
-    svgText(
-      x + 10,
-      y + CARD_H - 8,
-      post.cutIn !== null
-        ? `cut at ${mark(post.cutIn)}: ` +
-            `${post.fit === null || post.fit.kind === 'fits' ? 'fits' : `${inches(Math.abs(post.fit.byIn))} ${post.fit.kind}, see its page`}`
-        : `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`,
-      { size: 11, bold: post.fit !== null && post.fit.kind !== 'fits' },
-    ),
-  )
-  return body.join('')
-}
 
 /** Cards of the posts of one sheet as one drawing. */
 export function cardsSvg(
@@ -214,24 +224,11 @@ export function cardsSvg(
   cards: readonly CardFacts[],
   perSheet: CardsASheet = 4,
 ): { readonly svg: string; readonly width: number; readonly height: number } {
-  if (perSheet === 2)
-    return {
-      svg: svgOf(
-        WIDE,
-        cards.length > 1 ? CARD_H * 2 + 12 : CARD_H,
-        cards.map((card, i) => wideCard(job, card, 0, i * (CARD_H + 12))),
-      ),
-      width: WIDE,
-      height: cards.length > 1 ? CARD_H * 2 + 12 : CARD_H,
-    }
-  const height = cards.length > 2 ? CARD_H * 2 + 12 : CARD_H
-  return {
-    svg: svgOf(
-      CARD_W * 2 + 12,
-      height,
-      cards.map((cardFacts, i) => card(job, cardFacts, (i % 2) * (CARD_W + 12), Math.floor(i / 2) * (CARD_H + 12))),
-    ),
-    width: CARD_W * 2 + 12,
-    height,
-  }
+  const look = perSheet === 2 ? WIDE_CARD : SMALL_CARD
+  const across = perSheet === 2 ? 1 : 2
+  const height = cards.length > across ? CARD_H * 2 + GAP : CARD_H
+  const drawn = cards.map((facts, i) =>
+    card(job, facts, look, { x: (i % across) * (CARD_W + GAP), y: Math.floor(i / across) * (CARD_H + GAP) }),
+  )
+  return { svg: svgOf(WIDE, height, drawn), width: WIDE, height }
 }

@@ -1,5 +1,5 @@
 'use client'
-import { isEave, OmittedPost } from '@/core/layout'
+import { isEave, Post, type OmittedPost } from '@/core/layout'
 import { useCallback, useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
 import type { PlanLayers } from './plan/layers'
@@ -87,6 +87,18 @@ function OmittedMark({
   )
 }
 
+const jambsLast = (posts: readonly Post[]): readonly Post[] => [
+  ...posts.filter((post) => !post.id.startsWith('J')),
+  ...posts.filter((post) => post.id.startsWith('J')),
+]
+
+/** A post of each row across the building, to name it by. */
+const gableRows = (posts: readonly Post[]): readonly Post[] => [
+  ...new Map(
+    posts.filter((post) => post.kind === 'gable' && !post.id.startsWith('X')).map((post) => [post.row, post]),
+  ).values(),
+]
+
 /** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
 export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
   const { job, derived } = useDoc()
@@ -117,15 +129,8 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   const last = derived.grid.centresIn.length
   // Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the
   // drawing is put elsewhere.
-  const inOrder = [
-    ...derived.posts.filter((post) => !post.id.startsWith('J')),
-    ...derived.posts.filter((post) => post.id.startsWith('J')),
-  ]
-  const gableShown = [
-    ...new Map(
-      derived.posts.filter((post) => post.kind === 'gable' && !post.id.startsWith('X')).map((post) => [post.row, post]),
-    ).values(),
-  ]
+  const inOrder = jambsLast(derived.posts)
+  const gableShown = gableRows(derived.posts)
   const stakeX = Math.max(40, xAt(-past) - 32)
   const stakeY = Math.min((size.height || 600) - 56, yAt(y0 - past) + 30)
   const rows: readonly (readonly [string, number])[] = [

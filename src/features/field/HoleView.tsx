@@ -11,9 +11,9 @@ import {
   type Said,
   type SetupLevels,
   type HoleVerdict,
-  FieldRecord,
-  FieldState,
-  RecordBody,
+  type FieldRecord,
+  type FieldState,
+  type RecordBody,
 } from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
 import { holeNeed } from '@/core/derive'
@@ -244,6 +244,88 @@ function PourActions({
   )
 }
 
+/** Deeper than any hole that is dug by hand or auger: misread, inches. */
+const DEEPEST_IN = 240
+
+function ReadIn({ place, number }: { readonly place: string; readonly number: number }) {
+  return (
+    <p className="fnote">
+      Read in set-up {number}
+      {place ? `, ${place}` : ''}: start a new one under Readings if the laser has moved.
+    </p>
+  )
+}
+
+/** What is planned, said and known of one hole. */
+function lookAt({
+  job,
+  derived,
+  state,
+  post,
+  kept,
+  now,
+}: Pick<FieldPage, 'job' | 'derived'> & {
+  readonly state: FieldState
+  readonly post: string
+  readonly kept: number | null
+  readonly now: string
+}) {
+  const need = holeNeed(derived, job, post)
+  const log = state.holes[post] as Said<'hole'> | undefined
+  const poured = state.pours[post]?.at(-1)
+  const hole = derived.holes.find((each) => each.postIds.includes(post))
+  return {
+    need,
+    log,
+    poured,
+    verdict: log && need ? judgeHole(need, log, kept) : null,
+    cure: poured ? cureOf(job, poured.body.poured, now) : null,
+    each: hole ? bagsFor(hole.volumes.concreteFt3, job.fieldwork.concrete.bagLb) : 0,
+  }
+}
+
+function KeepKeys({
+  disabled,
+  words,
+  onClear,
+  onKeep,
+}: {
+  readonly disabled: boolean
+  readonly words: string
+  readonly onClear: () => void
+  readonly onKeep: () => void
+}) {
+  return (
+    <div className="acts">
+      <button type="button" className="quiet" onClick={onClear}>
+        Clear
+      </button>
+      <button type="button" className="main" disabled={disabled} onClick={onKeep}>
+        {words}
+      </button>
+    </div>
+  )
+}
+
+/** What was found in the hole: rock, water, roots, or nothing. */
+function FoundKeys({
+  found,
+  onFound,
+}: {
+  readonly found: Found | undefined
+  readonly onFound: (found: Found) => void
+}) {
+  return (
+    <div className="found" role="group" aria-label="What was found">
+      {FOUND.map((each) => (
+        <button key={each} type="button" aria-pressed={found === each} onClick={() => onFound(each)}>
+          {NAMES[each]}
+        </button>
+      ))}
+    </div>
+  )
+}
+
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
 export function HoleView({ job, derived, rest, go }: FieldPage) {
   const post = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
@@ -253,34 +335,33 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
   const [entry, setEntry] = useState<Entry>({ whole: null, sixteenths: null })
   const [around, setAround] = useState<number | null>(null)
   const [now] = useState(() => new Date().toISOString())
-  const need = holeNeed(derived, job, post)
-  const log = state.holes[post]
-  const depth = entryIn(entry)
-  const { dugIn, rods } = useMeasured(job, derived)
+  const { rods, dugIn } = useMeasured(job, derived)
   const levels = useLog((log) => log.levels)
-  const kept = dugIn[post] ?? null
   const [rod, setRod] = useState(false)
   const setup = levels.setups.at(-1)
   const byRod = rod ? rodOf(setup, rods.gradeReadingIn) : null
-  const verdict = log && need ? judgeHole(need, log, kept) : null
-  const pours = state.pours[post] ?? []
-  const poured = pours.at(-1)
-  const cure = poured ? cureOf(job, poured.body.poured, now) : null
+  const depth = entryIn(entry)
+  const kept = dugIn[post] ?? null
+  const { need, log, verdict, poured, cure, each } = lookAt({ job, derived, state, post, kept, now })
+  const { bagLb } = job.fieldwork.concrete
   /** What was measured stays as it was said: a tape's depth, or a rod's reading with its set-up. */
   const put = (found: Found, measured: MeasuredHole) =>
     add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
-  const before = measuredOf(log)
   const deep = depth !== null && byRod ? depth + byRod.offIn : depth
-  const absurd = deep !== null && (deep <= 0 || deep > 240)
-  const { bagLb } = job.fieldwork.concrete
-  const bags = derived.holes.find((hole) => hole.postIds.includes(post))
-  const each = bags ? bagsFor(bags.volumes.concreteFt3, bagLb) : 0
+  const absurd = deep !== null && (deep <= 0 || deep > DEEPEST_IN)
+  const keep = () => {
+    const found = log?.body.found ?? 'nothing'
+    if (byRod) put(found, { depthIn: null, setup: byRod.setup, bottomReadingIn: depth })
+    else put(found, { depthIn: depth, setup: null, bottomReadingIn: null })
+    if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' })
+    setEntry({ whole: null, sixteenths: null })
+  }
   return (
     <>
       {need && <HolePlan need={need} bagLb={bagLb} each={each} />}
       <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
       {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
-      {verdict && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
+      {verdict && log && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
       <Keypad
         entry={entry}
         around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))}
@@ -288,35 +369,13 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
         onEntry={setEntry}
         onAround={setAround}
       />
-      <div className="acts">
-        <button type="button" className="quiet" onClick={() => setEntry({ whole: null, sixteenths: null })}>
-          Clear
-        </button>
-        <button
-          type="button"
-          className="main"
-          disabled={depth === null || absurd}
-          onClick={() => {
-            put(
-              log?.body.found ?? 'nothing',
-              byRod
-                ? { depthIn: null, setup: byRod.setup, bottomReadingIn: depth }
-                : { depthIn: depth, setup: null, bottomReadingIn: null },
-            )
-            if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' })
-            setEntry({ whole: null, sixteenths: null })
-          }}
-        >
-          {keepWords(depth !== null, byRod !== null)}
-        </button>
-      </div>
-      <div className="found" role="group" aria-label="What was found">
-        {FOUND.map((found) => (
-          <button key={found} type="button" aria-pressed={log?.body.found === found} onClick={() => put(found, before)}>
-            {NAMES[found]}
-          </button>
-        ))}
-      </div>
+      <KeepKeys
+        disabled={depth === null || absurd}
+        words={keepWords(depth !== null, byRod !== null)}
+        onClear={() => setEntry({ whole: null, sixteenths: null })}
+        onKeep={keep}
+      />
+      <FoundKeys found={log?.body.found} onFound={(found) => put(found, measuredOf(log))} />
       <PourActions add={add} post={post} each={each} bagLb={bagLb} state={state} poured={poured} undo={undo} />
       {cure && <CureNote cure={cure} />}
       <div className="caution">
@@ -332,12 +391,7 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
         go={go}
         post={post}
       />
-      {rod && setup && (
-        <p className="fnote">
-          Read in set-up {levels.setups.length}
-          {setup.place ? `, ${setup.place}` : ''}: start a new one under Readings if the laser has moved.
-        </p>
-      )}
+      {rod && setup && <ReadIn place={setup.place} number={levels.setups.length} />}
     </>
   )
 }

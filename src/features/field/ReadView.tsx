@@ -1,5 +1,5 @@
 'use client'
-import { gapsInSequence, ROD_MOST_IN, type Said } from '@/core/field'
+import { gapsInSequence, type Levels, ROD_MOST_IN, type Said } from '@/core/field'
 import type { RodLog } from '@/core/marks'
 import { type Rod, simulatedRod } from '@/devices/rod'
 import { OFF } from '@/formats/words'
@@ -90,6 +90,48 @@ function keepWords(value: number | null, doubted: boolean, mode: 'read' | 'setup
   return mode === 'check' ? `Benchmark reads ${say(value)}` : `Keep ${say(value)}`
 }
 
+/** What the screen looks at: the target, its row and neighbours, what is expected there, where the keypad opens. */
+function lookAt({
+  derived,
+  on,
+  setup,
+  levels,
+  rods,
+  rows,
+  order,
+  picked,
+  readings,
+}: {
+  readonly derived: FieldPage['derived']
+  readonly on: RodOn
+  readonly setup: Said<'setup'>
+  readonly levels: Levels
+  readonly rods: RodLog
+  readonly rows: readonly (readonly string[])[]
+  readonly order: readonly string[]
+  readonly picked: string | null
+  readonly readings: readonly Said<'reading'>[]
+}) {
+  const shiftIn = levels.setups.find((each) => each.setup === setup.body.setup)?.shiftIn ?? 0
+  const places = placesOf(on, rods, levels, shiftIn)
+  const kindOf = (id: string) => derived.posts.find((post) => post.id === id)?.kind
+  const target = picked ?? order.find((id) => !places.read(id)) ?? order[0]
+  const row = rows.find((each) => each.includes(target)) ?? order
+  const i = row.indexOf(target)
+  const near = [row[i - 1], row[i + 1]].filter((id): id is string => id !== undefined)
+  // Pads of different kinds of post lie at different depths: only like ones are compared. Ground is as it is.
+  const alike = (id: string) => on === 'foot' || (on === 'footing' && kindOf(id) === kindOf(target))
+  const expected = expectedIn(near.filter(alike).flatMap((id) => places.here(id) ?? []))
+  const around = aroundOf({
+    expected,
+    padIn: on === 'footing' ? padReadingIn({ derived, kind: kindOf(target), rods, shiftIn }) : null,
+    newestIn: readings.filter((reading) => reading.body.setup === setup.body.setup).at(-1)?.body.inches,
+    benchmarkIn: setup.body.benchmarkIn,
+  })
+  const planIn = on === 'foot' && target in rods.planReadsIn ? rods.planReadsIn[target] - shiftIn : null
+  return { ...places, target, row, near, expected, planIn, around }
+}
+
 /** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
 export function ReadView({ job, derived }: FieldPage) {
   const { state, levels, add, undo } = useLog((log) => log)
@@ -117,26 +159,12 @@ export function ReadView({ job, derived }: FieldPage) {
     )
 
   const embedded = job.building.school !== 'pier'
-  const shiftIn = levels.setups.find((each) => each.setup === setup.body.setup)?.shiftIn ?? 0
-  const { read, here, odd } = placesOf(on, rods, levels, shiftIn)
-  const kindOf = (id: string) => derived.posts.find((post) => post.id === id)?.kind
-  const target = picked ?? order.find((id) => !read(id)) ?? order[0]
-  const row = rows.find((each) => each.includes(target)) ?? order
+  const seen = lookAt({ derived, on, setup, levels, rods, rows, order, picked, readings: state.readings })
+  const { read, here, odd, target, row, near, expected, planIn, around } = seen
   const i = row.indexOf(target)
-  const near = [row[i - 1], row[i + 1]].filter((id): id is string => id !== undefined)
-  // Pads of different kinds of post lie at different depths: only like ones are compared. Ground is as it is.
-  const alike = (id: string) => on === 'foot' || (on === 'footing' && kindOf(id) === kindOf(target))
-  const expected = expectedIn(near.filter(alike).flatMap((id) => here(id) ?? []))
   const value = entryIn(entry)
-  const planIn = on === 'foot' && target in rods.planReadsIn ? rods.planReadsIn[target] - shiftIn : null
   const whole = value !== null && entry.sixteenths !== null && mode === 'read'
   const doubt = whole ? doubtOf(value, expected, planIn) : null
-  const around = aroundOf({
-    expected,
-    padIn: on === 'footing' ? padReadingIn({ derived, kind: kindOf(target), rods, shiftIn }) : null,
-    newestIn: state.readings.filter((reading) => reading.body.setup === setup.body.setup).at(-1)?.body.inches,
-    benchmarkIn: setup.body.benchmarkIn,
-  })
   const keep = () => {
     if (value === null) return
     setEntry(EMPTY)

@@ -2,10 +2,10 @@
 import { Archive, ArchiveRestore, Copy, Pencil, Plus, Upload } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { Dispatch, SetStateAction, useEffect, useMemo, useRef, useState } from 'react'
+import { type Dispatch, type SetStateAction, useEffect, useMemo, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { checkJob, planJob } from '@/core/derive'
-import { Building, MAX_FILE_CHARS, readJobText } from '@/core/model'
+import { type Building, MAX_FILE_CHARS, readJobText } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { formatLength } from '@/core/units'
 import { issuePath, issueText } from '@/formats/words'
@@ -131,17 +131,9 @@ function JobCard({
   )
 }
 
-/** All jobs: open, make, import, rename, copy, put away. */
-export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | null }) {
-  const router = useRouter()
+/** The jobs on the server; while it is away, it is asked every few seconds. */
+function useJobs(initial: readonly StoredJob[] | null) {
   const [jobs, setJobs] = useState<readonly StoredJob[] | null>(initial)
-  const [archived, setArchived] = useState(false)
-  const [ask, setAsk] = useState<
-    { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null
-  >(null)
-  const [said, setSaid] = useState<{ readonly title: string; readonly issues: readonly Issue[] } | null>(null)
-  const file = useRef<HTMLInputElement>(null)
-
   useEffect(() => {
     if (jobs !== null) return
     const timeout = setInterval(
@@ -157,21 +149,54 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
     const reply = await api.list()
     if (reply.kind === 'ok') setJobs(reply.value)
   }
+  return { jobs, refresh }
+}
+
+/** Why the server did not do it, in words. */
+function troubleOf(reply: Exclude<Reply<StoredJob>, { kind: 'ok' }>, what: string) {
+  switch (reply.kind) {
+    case 'refused':
+      return { title: `${what} was refused`, issues: reply.issues }
+    case 'gone':
+      return { title: 'That job is no longer there.', issues: [] }
+    default:
+      return { title: AWAY, issues: [] }
+  }
+}
+
+/** What went wrong, and where. */
+function Trouble({ title, issues }: { readonly title: string; readonly issues: readonly Issue[] }) {
+  return (
+    <div className="caution mb-3" role="alert">
+      <b>{title}</b>
+      {issues.slice(0, 8).map((issue, k) => (
+        <div key={k}>
+          {issuePath(issue) && <code style={{ color: 'var(--ink)' }}>{issuePath(issue)}</code>} {issueText(issue)}
+        </div>
+      ))}
+      {issues.length > 8 && <div>and {issues.length - 8} more</div>}
+    </div>
+  )
+}
+
+/** All jobs: open, make, import, rename, copy, put away. */
+export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | null }) {
+  const router = useRouter()
+  const { jobs, refresh } = useJobs(initial)
+  const [archived, setArchived] = useState(false)
+  const [ask, setAsk] = useState<
+    { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null
+  >(null)
+  const [said, setSaid] = useState<{ readonly title: string; readonly issues: readonly Issue[] } | null>(null)
+  const file = useRef<HTMLInputElement>(null)
+
   const settle = async (reply: Reply<StoredJob>, what: string): Promise<StoredJob | null> => {
     if (reply.kind === 'ok') {
       setSaid(null)
       await refresh()
       return reply.value
     }
-    const refusedWords = () => {
-      if (reply.kind === 'refused') return `${what} was refused`
-      if (reply.kind === 'gone') return 'That job is no longer there.'
-      return AWAY
-    }
-    setSaid({
-      title: refusedWords(),
-      issues: reply.kind === 'refused' ? reply.issues : [],
-    })
+    setSaid(troubleOf(reply, what))
     return null
   }
   const submit = async (name: string) => {
@@ -233,17 +258,7 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
           }}
         />
       </header>
-      {said && (
-        <div className="caution mb-3" role="alert">
-          <b>{said.title}</b>
-          {said.issues.slice(0, 8).map((issue, k) => (
-            <div key={k}>
-              {issuePath(issue) && <code style={{ color: 'var(--ink)' }}>{issuePath(issue)}</code>} {issueText(issue)}
-            </div>
-          ))}
-          {said.issues.length > 8 && <div>and {said.issues.length - 8} more</div>}
-        </div>
-      )}
+      {said && <Trouble title={said.title} issues={said.issues} />}
       {jobs === null && (
         <div className="caution" role="status">
           <b>The server is away.</b> The jobs come back with it; Burdock asks every few seconds.

@@ -4,7 +4,7 @@ import { Measure } from '@/ui'
 import { useMeasured } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 import type { PostDemand, ScheduleRow } from '@/core/derive'
-import type { Post } from '@/core/layout'
+import { isEave, type Post } from '@/core/layout'
 import type { RodMark } from '@/core/marks'
 
 /** What the post must carry. */
@@ -88,6 +88,18 @@ function PostLines({
   )
 }
 
+/** The post's lengths, each with what it runs between. */
+function linesOf(post: Post, row: ScheduleRow, southRow: string): readonly (readonly [string, number])[] {
+  const top = post.heightIn > 0 && !isEave(post.side) ? 'rafter underside' : 'heel'
+  return [
+    ['From string 1', post.x],
+    [`From string ${southRow}`, post.y],
+    [`Grade line to ${top}`, post.heightIn],
+    ['In the ground', row.embedIn],
+    ['Foot to long point', row.totalIn],
+  ]
+}
+
 /** The picked post: where it stands, how long, what it holds. */
 export function PostsSide() {
   const { job, derived } = useDoc()
@@ -100,18 +112,7 @@ export function PostsSide() {
   const demand = derived.demands?.[post.id]
   const wind = derived.lateral?.windPlf[post.id]
   if (!row) return null
-  const lines: readonly (readonly [string, number])[] = [
-    ['From string 1', post.x],
-    [`From string ${derived.rows.south}`, post.y],
-    [
-      post.heightIn > 0 && post.side !== 'south' && post.side !== 'north'
-        ? 'Grade line to rafter underside'
-        : 'Grade line to heel',
-      post.heightIn,
-    ],
-    ['In the ground', row.embedIn],
-    ['Foot to long point', row.totalIn],
-  ]
+  const lines = linesOf(post, row, derived.rows.south)
   return (
     <>
       <h2>Post {post.id}</h2>

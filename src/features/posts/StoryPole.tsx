@@ -3,7 +3,7 @@ import { poleOf } from '@/core/derive'
 import type { PoleMark } from '@/core/marks'
 import { SvgMeasure } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
-import { Picked, useDoc, useJob } from '../job'
+import { type Picked, useDoc, useJob } from '../job'
 import { girtFaceIn } from '@/core/layout'
 
 const COLOUR = {

@@ -13,7 +13,10 @@ const TABS = [
   [
     'joints',
     'Joints',
-    /^(girt-nails|lamination|ep559|collar-fix|purlin-tie|truss-(uplift|bolts|block|ties)|ledger|tie|screws|(carrier|header)-(bolts|uplift))/,
+    new RegExp(
+      '^(girt-nails|lamination|ep559|collar-fix|purlin-tie|truss-(uplift|bolts|block|ties)|ledger|tie|screws|' +
+        '(carrier|header)-(bolts|uplift))',
+    ),
   ],
 ] as const
 

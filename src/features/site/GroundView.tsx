@@ -1,5 +1,5 @@
 'use client'
-import { PostGround, ShownDerived, surfaceOfJob } from '@/core/derive'
+import { type PostGround, type ShownDerived, surfaceOfJob } from '@/core/derive'
 import type { Ground } from '@/core/model'
 import { contourLines, contourStepIn, type Earthwork, earthwork, type Surface } from '@/core/terrain'
 import { FT3_PER_YD3 } from '@/core/units'
@@ -14,8 +14,8 @@ import { inch, KINDS, ROUND_IN } from './ground'
 import { SpotFile, SpotPreview, SpotTable } from './Spots'
 import { Ways } from './Ways'
 import type { Issue } from '@/core/result'
-import { Post } from '@/core/layout'
-import { Obstruction } from '@/core/sizing'
+import type { Post } from '@/core/layout'
+import type { Obstruction } from '@/core/sizing'
 
 /** Cut and fill under the building. */
 function EarthworkTable({ work, surface }: { readonly work: Earthwork; readonly surface: Surface | null }) {

@@ -5,9 +5,9 @@ import { Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc } from '../job'
 import type { Issue } from '@/core/result'
-import { RefObject } from 'react'
-import { ShownDerived } from '@/core/derive'
-import { StringRow } from '@/core/marks'
+import type { RefObject } from 'react'
+import type { ShownDerived } from '@/core/derive'
+import type { StringRow } from '@/core/marks'
 
 /** A string this near the ground catches on it, inches. */
 const CLEAR_IN = 2

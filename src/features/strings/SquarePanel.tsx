@@ -1,5 +1,5 @@
 'use client'
-import { compassOf, ShownDerived } from '@/core/derive'
+import { compassOf, type ShownDerived } from '@/core/derive'
 import type { Measures } from '@/core/model'
 import { formatLength, formatSigned, ROUNDING, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'

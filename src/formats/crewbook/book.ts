@@ -1,14 +1,15 @@
-import { birdsMouth, ShownDerived, type ShownDerived as Derived } from '@/core/derive'
+import { birdsMouth, type ShownDerived as Derived, type ShownDerived } from '@/core/derive'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
-import { SIDES, type Job } from '@/core/model'
-import { roundIn, runningMarks, FT3_PER_YD3 } from '@/core/units'
+import { type Job, SIDES } from '@/core/model'
+import { FT3_PER_YD3, roundIn, runningMarks } from '@/core/units'
 import { boardSize } from '@/core/wood'
-import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote } from '../words'
-import { planSvg, postSvg, wallSvg } from './drawings'
-import type { Block, CrewBook, Sheet } from './types'
-import { inches, mark, table } from './paper'
 import { chunk, plain } from '../plain'
+import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote } from '../words'
+import { planSvg, wallSvg } from './drawings'
+import { inches, mark, table } from './paper'
+import { postSvg } from './postSvg'
+import type { Block, CrewBook, Sheet } from './types'
 
 /** Most table rows a letter sheet takes at arm's-length size. */
 const ROWS = 30

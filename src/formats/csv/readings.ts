@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { ROD_MOST_IN, Said, type FieldState, type Levels } from '@/core/field'
+import { ROD_MOST_IN, type Said, type FieldState, type Levels } from '@/core/field'
 import type { ShownDerived } from '@/core/derive'
 import { formatLength, parseLength } from '@/core/units'
 import { toCsv } from './csv'

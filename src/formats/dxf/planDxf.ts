@@ -1,4 +1,4 @@
-import { DxfWriter, point2d, point3d, Units } from '@tarikjabiri/dxf'
+import { DxfWriter, type Line, point2d, point3d, Units, type vec3_t } from '@tarikjabiri/dxf'
 import type { ShownDerived as Derived } from '@/core/derive'
 import { isEave } from '@/core/layout'
 import type { Job } from '@/core/model'
@@ -6,6 +6,70 @@ import { formatLength } from '@/core/units'
 
 /** Layers of the drawing and their colour numbers. */
 const LAYERS = { STRINGS: 5, POSTS: 7, HOLES: 8, OPENINGS: 3, DIAGONALS: 9, NAMES: 7, NOTES: 7 } as const
+
+/** Openings as lines on their wall. */
+function drawOpenings({
+  pick,
+  line,
+}: {
+  readonly pick: Pick<Derived, 'grid' | 'posts' | 'placed' | 'strings' | 'diagonals' | 'batterBoards' | 'holes'>
+  readonly line: ({
+    layerName,
+    x1,
+    y1,
+    x2,
+    y2,
+  }: {
+    layerName: keyof typeof LAYERS
+    x1: number
+    y1: number
+    x2: number
+    y2: number
+  }) => Line
+}) {
+  for (const placed of pick.placed) {
+    const [from, to] = [placed.fromIn, placed.toIn]
+    const baseOf = () => {
+      if (placed.opening.side === 'north') return pick.grid.widthIn
+      if (placed.opening.side === 'east') return pick.grid.lengthIn
+      return 0
+    }
+    const at = baseOf()
+    if (isEave(placed.opening.side)) line({ layerName: 'OPENINGS', x1: from, y1: at, x2: to, y2: at })
+    else line({ layerName: 'OPENINGS', x1: at, y1: from, x2: at, y2: to })
+  }
+}
+
+/** Posts with their holes and names. */
+function drawPosts({
+  pick,
+  dxf,
+  k,
+  pointAt,
+  text,
+}: {
+  readonly pick: Pick<Derived, 'grid' | 'posts' | 'placed' | 'strings' | 'diagonals' | 'batterBoards' | 'holes'>
+  readonly dxf: DxfWriter
+  readonly k: 1 | 25.4
+  readonly pointAt: (x: number, y: number) => vec3_t
+  readonly text: (given: { layerName: keyof typeof LAYERS; x: number; y: number; high: number; words: string }) => void
+}) {
+  for (const post of pick.posts) {
+    const [halfX, halfY] = [post.sizeX / 2, post.sizeY / 2]
+    dxf.addLWPolyline(
+      [
+        [-halfX, -halfY],
+        [halfX, -halfY],
+        [halfX, halfY],
+        [-halfX, halfY],
+      ].map(([dx, dy]) => ({ point: point2d((post.x + dx) * k, (post.y + dy) * k) })),
+      { layerName: 'POSTS', flags: 1 },
+    )
+    const hole = pick.holes.find((hole) => hole.postIds.includes(post.id))
+    if (hole) dxf.addCircle(pointAt(post.x, post.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
+    text({ layerName: 'NAMES', x: post.x + 6, y: post.y + 6, high: 5, words: post.id })
+  }
+}
 
 /**
  * Strings and holes in plan as DXF (AutoCAD 2007 text form), in inches or millimetres, zero at the south-west corner of
@@ -103,32 +167,8 @@ export function planDxf(
         y2: batterBoard.at.y,
       })
   }
-  for (const post of pick.posts) {
-    const [halfX, halfY] = [post.sizeX / 2, post.sizeY / 2]
-    dxf.addLWPolyline(
-      [
-        [-halfX, -halfY],
-        [halfX, -halfY],
-        [halfX, halfY],
-        [-halfX, halfY],
-      ].map(([dx, dy]) => ({ point: point2d((post.x + dx) * k, (post.y + dy) * k) })),
-      { layerName: 'POSTS', flags: 1 },
-    )
-    const hole = pick.holes.find((hole) => hole.postIds.includes(post.id))
-    if (hole) dxf.addCircle(pointAt(post.x, post.y), (hole.diameterIn / 2) * k, { layerName: 'HOLES' })
-    text({ layerName: 'NAMES', x: post.x + 6, y: post.y + 6, high: 5, words: post.id })
-  }
-  for (const placed of pick.placed) {
-    const [from, to] = [placed.fromIn, placed.toIn]
-    const baseOf = () => {
-      if (placed.opening.side === 'north') return pick.grid.widthIn
-      if (placed.opening.side === 'east') return pick.grid.lengthIn
-      return 0
-    }
-    const at = baseOf()
-    if (isEave(placed.opening.side)) line({ layerName: 'OPENINGS', x1: from, y1: at, x2: to, y2: at })
-    else line({ layerName: 'OPENINGS', x1: at, y1: from, x2: at, y2: to })
-  }
+  drawPosts({ pick, dxf, k, pointAt, text })
+  drawOpenings({ pick, line })
   for (const diagonal of pick.diagonals) {
     line({ layerName: 'DIAGONALS', x1: diagonal.from.x, y1: diagonal.from.y, x2: diagonal.to.x, y2: diagonal.to.y })
     text({

@@ -1,5 +1,5 @@
 'use client'
-import { isEave, Post, type OmittedPost } from '@/core/layout'
+import { isEave, type Post, type OmittedPost } from '@/core/layout'
 import { useCallback, useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
 import type { PlanLayers } from './plan/layers'
@@ -99,6 +99,26 @@ const gableRows = (posts: readonly Post[]): readonly Post[] => [
   ).values(),
 ]
 
+/** A row's name at its stake. */
+function StakeName({
+  post,
+  stakeX,
+  yAt,
+}: {
+  readonly post: Post
+  readonly stakeX: number
+  readonly yAt: (y: number) => number
+}) {
+  return (
+    <Note x={stakeX} y={yAt(post.y) + 5} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
+      {post.row}
+    </Note>
+  )
+}
+
+/** Where the names of the lines stand: under the boards, and never out of sight. */
+const stakeLineY = (height: number, boardsY: number): number => Math.min((height || 600) - 56, boardsY + 30)
+
 /** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
 export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
   const { job, derived } = useDoc()
@@ -132,7 +152,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   const inOrder = jambsLast(derived.posts)
   const gableShown = gableRows(derived.posts)
   const stakeX = Math.max(40, xAt(-past) - 32)
-  const stakeY = Math.min((size.height || 600) - 56, yAt(y0 - past) + 30)
+  const stakeY = stakeLineY(size.height, yAt(y0 - past))
   const rows: readonly (readonly [string, number])[] = [
     [derived.rows.south, 0],
     [derived.rows.north, widthIn],
@@ -267,17 +287,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
           leans={leans}
         />
         {gableShown.map((post) => (
-          <Note
-            key={post.row}
-            x={stakeX}
-            y={yAt(post.y) + 5}
-            size={14}
-            weight={700}
-            anchor="middle"
-            fill="var(--ink-2)"
-          >
-            {post.row}
-          </Note>
+          <StakeName key={post.row} post={post} stakeX={stakeX} yAt={yAt} />
         ))}
         {rows.map(([name, y]) => (
           <Stake

@@ -1,186 +1,35 @@
 'use client'
-import { type Dispatch, type SetStateAction, useState } from 'react'
+import { holeNeed } from '@/core/derive'
 import {
-  FOUND,
-  judgeHole,
-  ROD_MOST_IN,
-  reached,
+  type FieldState,
   type Found,
-  type CureClock,
   type HoleNeed,
+  type HoleVerdict,
+  judgeHole,
+  reached,
+  ROD_MOST_IN,
   type Said,
   type SetupLevels,
-  type HoleVerdict,
-  type FieldRecord,
-  type FieldState,
-  type RecordBody,
 } from '@/core/field'
-import { DIG_CAUTION } from '@/formats/words'
-import { holeNeed } from '@/core/derive'
 import { bagsFor } from '@/core/quantities'
-import { Measure } from '@/ui'
+import { DIG_CAUTION } from '@/formats/words'
+import { type Dispatch, type SetStateAction, useState } from 'react'
 import { Big } from './Big'
 import { cureOf } from './cure'
+import {
+  CureNote,
+  FoundKeys,
+  HoleActions,
+  HolePlan,
+  KeepKeys,
+  PourActions,
+  ReadIn,
+  RodDepth,
+  VerdictNote,
+} from './HoleParts'
+import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage } from './page'
-import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
-import type { RodLog } from '@/core/marks'
-
-const NAMES: Readonly<Record<Found, string>> = {
-  nothing: 'Good ground',
-  rock: 'Rock',
-  root: 'Root',
-  water: 'Water',
-  soft: 'Soft',
-  frost: 'Frozen',
-  clay: 'Clay',
-}
-
-/** Rod or tape, and the way to the post's card. */
-function HoleActions({
-  rod,
-  setup,
-  rods,
-  setRod,
-  setEntry,
-  setAround,
-  go,
-  post,
-}: {
-  readonly rod: boolean
-  readonly setup: SetupLevels | undefined
-  readonly rods: RodLog
-  readonly setRod: Dispatch<SetStateAction<boolean>>
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
-  readonly setAround: Dispatch<SetStateAction<number | null>>
-  readonly go: (path: readonly string[]) => void
-  readonly post: string
-}) {
-  return (
-    <div className="acts small">
-      <button
-        type="button"
-        aria-pressed={rod}
-        disabled={!rod && (setup === undefined || setup.shiftIn === null || rods.gradeReadingIn === null)}
-        onClick={() => {
-          setRod(!rod)
-          window.scrollTo({ top: 0 })
-          setEntry({ whole: null, sixteenths: null })
-          setAround(null)
-        }}
-      >
-        {rod ? 'Rod on the bottom' : 'Tape from the string'}
-      </button>
-      <button type="button" onClick={() => go(['post', post])}>
-        Card of {post}
-      </button>
-    </div>
-  )
-}
-
-/** How far the concrete has cured. */
-function CureNote({ cure }: { readonly cure: CureClock }) {
-  return (
-    <div className="fok" role="status">
-      <div>
-        <b>{cure.say}</b>
-        <p>
-          Poured {Math.round(cure.hours)} h ago
-          {cure.next
-            ? `; ${cure.next.what} in about ` +
-              `${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
-            : ''}
-          . Practice weather.
-        </p>
-        {cure.cautions.map((caution) => (
-          <p key={caution}>{caution}</p>
-        ))}
-      </div>
-    </div>
-  )
-}
-
-/** What the hole as dug means. */
-function VerdictNote({
-  verdict,
-  log,
-  undo,
-}: {
-  readonly verdict: HoleVerdict
-  readonly log: Said<'hole'>
-  readonly undo: (id: string) => void
-}) {
-  return (
-    <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}>
-      <div>
-        <b>{verdict.say}</b>
-        {verdict.cures.map((cure) => (
-          <p key={cure}>
-            {cure[0].toUpperCase()}
-            {cure.slice(1)}.
-          </p>
-        ))}
-      </div>
-      {log && (
-        <button type="button" onClick={() => undo(log.id)}>
-          Undo
-        </button>
-      )}
-    </div>
-  )
-}
-
-/** How deep the rod's reading says the hole is. */
-function RodDepth({ absurd, deep }: { readonly absurd: boolean; readonly deep: number | null }) {
-  return (
-    <div className={absurd ? 'fwarn' : 'fok'} role={absurd ? 'alert' : 'status'}>
-      <div>
-        <b>
-          {absurd ? (
-            `That reading is ${deep !== null && deep <= 0 ? 'above the grade line' : 'over 20 feet down'}: ` +
-            'read it again.'
-          ) : (
-            <>
-              So deep from the string: <Measure inches={deep ?? 0} />
-            </>
-          )}
-        </b>
-      </div>
-    </div>
-  )
-}
-
-/** The hole as planned. */
-function HolePlan({
-  need,
-  bagLb,
-  each,
-}: {
-  readonly need: HoleNeed
-  readonly bagLb: 60 | 40 | 50 | 80
-  readonly each: number
-}) {
-  return (
-    <div className="plan3">
-      <div>
-        <span>string to bottom</span>
-        <b>
-          <Measure inches={need.depthIn} />
-        </b>
-      </div>
-      <div>
-        <span>across</span>
-        <b>
-          <Measure inches={need.diameterIn} feet={false} />
-        </b>
-      </div>
-      <div>
-        <span>{bagLb} lb bags</span>
-        <b>{each}</b>
-      </div>
-    </div>
-  )
-}
 
 /** What was measured of a hole: a tape's depth, or a rod's reading with its set-up. */
 interface MeasuredHole {
@@ -205,56 +54,8 @@ function keepWords(typed: boolean, byRod: boolean): string {
   return typed ? `Keep this ${what}` : `Tap the ${what}`
 }
 
-/** Pouring now, and taking it back. */
-function PourActions({
-  add,
-  post,
-  each,
-  bagLb,
-  state,
-  poured,
-  undo,
-}: {
-  readonly add: (body: RecordBody, at?: string) => FieldRecord
-  readonly post: string
-  readonly each: number
-  readonly bagLb: 40 | 60 | 80 | 50
-  readonly state: FieldState
-  readonly poured: Said<'pour'> | undefined
-  readonly undo: (id: string) => void
-}) {
-  return (
-    <div className="acts">
-      <button
-        type="button"
-        className="quiet grow"
-        onClick={() => {
-          add({ kind: 'pour', post, bags: each, bagLb, poured: new Date().toISOString() })
-          if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' })
-        }}
-      >
-        Poured now, {each} bags
-      </button>
-      {poured && (
-        <button type="button" className="quiet" onClick={() => undo(poured.id)}>
-          Undo
-        </button>
-      )}
-    </div>
-  )
-}
-
 /** Deeper than any hole that is dug by hand or auger: misread, inches. */
 const DEEPEST_IN = 240
-
-function ReadIn({ place, number }: { readonly place: string; readonly number: number }) {
-  return (
-    <p className="fnote">
-      Read in set-up {number}
-      {place ? `, ${place}` : ''}: start a new one under Readings if the laser has moved.
-    </p>
-  )
-}
 
 /** What is planned, said and known of one hole. */
 function lookAt({
@@ -284,45 +85,57 @@ function lookAt({
   }
 }
 
-function KeepKeys({
-  disabled,
-  words,
-  onClear,
-  onKeep,
+/** The depth as typed or read, what it means, and the keys that keep it. */
+function DepthEntry({
+  depth,
+  kept,
+  byRod,
+  absurd,
+  deep,
+  verdict,
+  log,
+  undo,
+  entry,
+  around,
+  need,
+  setEntry,
+  setAround,
+  keep,
 }: {
-  readonly disabled: boolean
-  readonly words: string
-  readonly onClear: () => void
-  readonly onKeep: () => void
+  readonly depth: number | null
+  readonly kept: number | null
+  readonly byRod: { setup: string; offIn: number } | null
+  readonly absurd: boolean
+  readonly deep: number | null
+  readonly verdict: HoleVerdict | null
+  readonly log: Said<'hole'> | undefined
+  readonly undo: (id: string) => void
+  readonly entry: Entry
+  readonly around: number | null
+  readonly need: HoleNeed | null
+  readonly setEntry: Dispatch<SetStateAction<Entry>>
+  readonly setAround: Dispatch<SetStateAction<number | null>>
+  readonly keep: () => void
 }) {
   return (
-    <div className="acts">
-      <button type="button" className="quiet" onClick={onClear}>
-        Clear
-      </button>
-      <button type="button" className="main" disabled={disabled} onClick={onKeep}>
-        {words}
-      </button>
-    </div>
-  )
-}
-
-/** What was found in the hole: rock, water, roots, or nothing. */
-function FoundKeys({
-  found,
-  onFound,
-}: {
-  readonly found: Found | undefined
-  readonly onFound: (found: Found) => void
-}) {
-  return (
-    <div className="found" role="group" aria-label="What was found">
-      {FOUND.map((each) => (
-        <button key={each} type="button" aria-pressed={found === each} onClick={() => onFound(each)}>
-          {NAMES[each]}
-        </button>
-      ))}
-    </div>
+    <>
+      <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
+      {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
+      {verdict && log && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
+      <Keypad
+        entry={entry}
+        around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))}
+        most={byRod ? ROD_MOST_IN : 144}
+        onEntry={setEntry}
+        onAround={setAround}
+      />
+      <KeepKeys
+        disabled={depth === null || absurd}
+        words={keepWords(depth !== null, byRod !== null)}
+        onClear={() => setEntry({ whole: null, sixteenths: null })}
+        onKeep={keep}
+      />
+    </>
   )
 }
 
@@ -359,21 +172,21 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
   return (
     <>
       {need && <HolePlan need={need} bagLb={bagLb} each={each} />}
-      <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
-      {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
-      {verdict && log && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
-      <Keypad
+      <DepthEntry
+        depth={depth}
+        kept={kept}
+        byRod={byRod}
+        absurd={absurd}
+        deep={deep}
+        verdict={verdict}
+        log={log}
+        undo={undo}
         entry={entry}
-        around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))}
-        most={byRod ? ROD_MOST_IN : 144}
-        onEntry={setEntry}
-        onAround={setAround}
-      />
-      <KeepKeys
-        disabled={depth === null || absurd}
-        words={keepWords(depth !== null, byRod !== null)}
-        onClear={() => setEntry({ whole: null, sixteenths: null })}
-        onKeep={keep}
+        around={around}
+        need={need}
+        setEntry={setEntry}
+        setAround={setAround}
+        keep={keep}
       />
       <FoundKeys found={log?.body.found} onFound={(found) => put(found, measuredOf(log))} />
       <PourActions add={add} post={post} each={each} bagLb={bagLb} state={state} poured={poured} undo={undo} />

@@ -2,7 +2,7 @@
 import { Archive, ArchiveRestore, Copy, Pencil, Plus, Upload } from 'lucide-react'
 import Link from 'next/link'
 import { useRouter } from 'next/navigation'
-import { type Dispatch, type SetStateAction, useEffect, useMemo, useRef, useState } from 'react'
+import { type Dispatch, type RefObject, type SetStateAction, useEffect, useMemo, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { checkJob, planJob } from '@/core/derive'
 import { type Building, MAX_FILE_CHARS, readJobText } from '@/core/model'
@@ -179,6 +179,91 @@ function Trouble({ title, issues }: { readonly title: string; readonly issues: r
   )
 }
 
+/** The yard's head: new jobs, jobs from files. */
+function YardHead({
+  file,
+  setAsk,
+  read,
+}: {
+  readonly file: RefObject<HTMLInputElement | null>
+  readonly setAsk: Dispatch<
+    SetStateAction<{ readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null>
+  >
+  readonly read: (file: File | undefined) => Promise<void>
+}) {
+  return (
+    <header>
+      <BurrSign size={52} />
+      <div>
+        <h1>Burdock</h1>
+        <div className="note">post-frame buildings, from the strings to the marks</div>
+      </div>
+      <span className="spacer" />
+      <Button variant="light" onClick={() => file.current?.click()}>
+        <Upload size={16} />
+        Import a job file
+      </Button>
+      <Button
+        onClick={() => {
+          setAsk({ kind: 'new' })
+        }}
+      >
+        <Plus size={17} />
+        New job
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        accept=".json,application/json"
+        hidden
+        aria-label="Job file"
+        onChange={(event) => {
+          void read(event.target.files?.[0])
+          event.target.value = ''
+        }}
+      />
+    </header>
+  )
+}
+
+/** What went wrong, that the server is away, and jobs that are put away. */
+function YardNotes({
+  said,
+  jobs,
+  many,
+  archived,
+  setArchived,
+  shown,
+}: {
+  readonly said: { readonly title: string; readonly issues: readonly Issue[] } | null
+  readonly jobs: readonly StoredJob[] | null
+  readonly many: number
+  readonly archived: boolean
+  readonly setArchived: Dispatch<SetStateAction<boolean>>
+  readonly shown: StoredJob[]
+}) {
+  return (
+    <>
+      {said && <Trouble title={said.title} issues={said.issues} />}
+      {jobs === null && (
+        <div className="caution" role="status">
+          <b>The server is away.</b> The jobs come back with it; Burdock asks every few seconds.
+        </div>
+      )}
+      {(many > 0 || archived) && (
+        <p>
+          <button type="button" className="btn btn-light btn-sm" onClick={() => setArchived(!archived)}>
+            {archived ? 'Jobs at work' : `Put away: ${many}`}
+          </button>
+        </p>
+      )}
+      {jobs !== null && shown.length === 0 && (
+        <p className="note">{archived ? 'Nothing is put away.' : 'No jobs yet. Make one; it takes a name.'}</p>
+      )}
+    </>
+  )
+}
+
 /** All jobs: open, make, import, rename, copy, put away. */
 export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | null }) {
   const router = useRouter()
@@ -227,53 +312,8 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
   const many = jobs?.filter((job) => job.archived).length ?? 0
   return (
     <main className="yard">
-      <header>
-        <BurrSign size={52} />
-        <div>
-          <h1>Burdock</h1>
-          <div className="note">post-frame buildings, from the strings to the marks</div>
-        </div>
-        <span className="spacer" />
-        <Button variant="light" onClick={() => file.current?.click()}>
-          <Upload size={16} />
-          Import a job file
-        </Button>
-        <Button
-          onClick={() => {
-            setAsk({ kind: 'new' })
-          }}
-        >
-          <Plus size={17} />
-          New job
-        </Button>
-        <input
-          ref={file}
-          type="file"
-          accept=".json,application/json"
-          hidden
-          aria-label="Job file"
-          onChange={(event) => {
-            void read(event.target.files?.[0])
-            event.target.value = ''
-          }}
-        />
-      </header>
-      {said && <Trouble title={said.title} issues={said.issues} />}
-      {jobs === null && (
-        <div className="caution" role="status">
-          <b>The server is away.</b> The jobs come back with it; Burdock asks every few seconds.
-        </div>
-      )}
-      {(many > 0 || archived) && (
-        <p>
-          <button type="button" className="btn btn-light btn-sm" onClick={() => setArchived(!archived)}>
-            {archived ? 'Jobs at work' : `Put away: ${many}`}
-          </button>
-        </p>
-      )}
-      {jobs !== null && shown.length === 0 && (
-        <p className="note">{archived ? 'Nothing is put away.' : 'No jobs yet. Make one; it takes a name.'}</p>
-      )}
+      <YardHead file={file} setAsk={setAsk} read={read} />
+      <YardNotes said={said} jobs={jobs} many={many} archived={archived} setArchived={setArchived} shown={shown} />
       <div className="cards">
         {shown.map((stored) => {
           const building = stored.doc.building

@@ -38,6 +38,17 @@ export function LoadsDrawn({
   readonly roomy: boolean
   readonly soilY: number
 }) {
+  /** The drift on the lee slope, from the ridge down. */
+  const crestPath = ({ surchargeFt, surchargePsf }: NonNullable<SiteResults['snow']['unbalanced']>) => {
+    const runIn = surchargeFt * IN_PER_FT
+    const ridgeY = yAt(building.heelIn + rise) - 6
+    const balanced = snowY(site.snow.psPsf)
+    const lowY = yAt(building.heelIn + rise - surchargeFt * building.pitchPer12) - 6 - balanced
+    return (
+      `M${xAt(widthIn / 2)} ${ridgeY - balanced}L${xAt(widthIn / 2 + runIn)} ${lowY}v${-snowY(surchargePsf)}` +
+      `L${xAt(widthIn / 2)} ${ridgeY - snowY(site.snow.psPsf + surchargePsf)}Z`
+    )
+  }
   return (
     <g>
       <path
@@ -52,17 +63,7 @@ export function LoadsDrawn({
         stroke="var(--galv-3)"
       />
       {site.snow.unbalanced && (
-        <path
-          d={
-            `M${xAt(widthIn / 2)} ` +
-            `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2 + site.snow.unbalanced.surchargeFt * IN_PER_FT)} ` +
-            `${yAt(building.heelIn + rise - site.snow.unbalanced.surchargeFt * building.pitchPer12) - 6 - snowY(site.snow.psPsf)}v${-snowY(site.snow.unbalanced.surchargePsf)}L${xAt(widthIn / 2)} ` +
-            `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf + site.snow.unbalanced.surchargePsf)}Z`
-          }
-          fill="#fff"
-          stroke="var(--galv-3)"
-          strokeDasharray="4 3"
-        />
+        <path d={crestPath(site.snow.unbalanced)} fill="#fff" stroke="var(--galv-3)" strokeDasharray="4 3" />
       )}
       <Note
         x={xAt(widthIn / 2)}

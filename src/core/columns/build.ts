@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { SAME_IN, degrees, PITCH_RUN_IN, IN_PER_FT } from '../units'
 import { laminationPlan, type LaminationPlan } from '../joints'
 import type { Post } from '../layout'
@@ -97,7 +98,7 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
       if (size.plies === 4 && i === 1) return 'second'
       if (size.plies === 4 && i === 2) return 'third'
       if (size.plies === 4 && i === 3) return 'far'
-      return NAMES[i]
+      return item(NAMES, i)
     }
     return {
       name: lengthName(),

@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { SAME_IN, ROUNDING } from '../units'
 /** Pieces of one length, and boards to cut them from. Lengths in inches; `kerfIn` lost at each cut. */
 export interface CutDemand {
@@ -43,7 +44,9 @@ export function cutPatterns(
 ): { readonly patterns: readonly CutPattern[]; readonly whole: boolean } {
   const patterns: CutPattern[] = []
   let whole = true
-  const order = demands.map((_, i) => i).sort((one, other) => demands[other].lengthIn - demands[one].lengthIn)
+  const order = demands
+    .map((_, i) => i)
+    .sort((one, other) => item(demands, other).lengthIn - item(demands, one).lengthIn)
   for (const stockBoard of stock) {
     const takes = demands.map(() => 0)
     const walk = (k: number, left: number) => {
@@ -54,8 +57,8 @@ export function cutPatterns(
       if (k === order.length) {
         const room = order.some(
           (i) =>
-            takes[i] < demands[i].count &&
-            demands[i].lengthIn + (takes.some((take) => take > 0) ? kerfIn : 0) <= left + FIT,
+            item(takes, i) < item(demands, i).count &&
+            item(demands, i).lengthIn + (takes.some((take) => take > 0) ? kerfIn : 0) <= left + FIT,
         )
         if (!room && takes.some((take) => take > 0))
           patterns.push({
@@ -66,11 +69,11 @@ export function cutPatterns(
           })
         return
       }
-      const i = order[k]
+      const i = item(order, k)
       const first = !takes.some((take) => take > 0)
-      const need = demands[i].lengthIn
+      const need = item(demands, i).lengthIn
       let most = 0
-      for (let taken = 1; taken <= demands[i].count; taken++) {
+      for (let taken = 1; taken <= item(demands, i).count; taken++) {
         const used = taken * need + (taken - 1) * kerfIn + (first ? 0 : kerfIn)
         if (used <= left + FIT) most = taken
         else break
@@ -109,18 +112,20 @@ export function firstFit(demands: readonly CutDemand[], stock: readonly StockBoa
   if (!longest || demands.some((demand) => demand.lengthIn > longest.lengthIn + FIT)) return null
   const pieces = demands
     .flatMap((demand, i) => Array.from({ length: demand.count }, () => i))
-    .sort((one, other) => demands[other].lengthIn - demands[one].lengthIn)
+    .sort((one, other) => item(demands, other).lengthIn - item(demands, one).lengthIn)
   const open: { takes: number[]; lengths: number[] }[] = []
   for (const piece of pieces) {
     const fit =
-      open.find((board) => usedIn([...board.lengths, demands[piece].lengthIn], kerfIn) <= longest.lengthIn + FIT) ??
+      open.find(
+        (board) => usedIn([...board.lengths, item(demands, piece).lengthIn], kerfIn) <= longest.lengthIn + FIT,
+      ) ??
       (() => {
         const fresh = { takes: demands.map(() => 0), lengths: [] as number[] }
         open.push(fresh)
         return fresh
       })()
-    fit.takes[piece]++
-    fit.lengths.push(demands[piece].lengthIn)
+    fit.takes[piece] = item(fit.takes, piece) + 1
+    fit.lengths.push(item(demands, piece).lengthIn)
   }
   return planOf({
     list: open.map((begun) => {

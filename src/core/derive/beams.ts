@@ -1,7 +1,7 @@
 import { boltStrength } from '../joints'
 import type { EaveBeam, TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
-import { type Check, line, makeCheck, notChecked, sig } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
 import { type SpanLoads, uniform } from '../statics'
 import { boardSize, boardValues, postSize, specificGravity, weightPlf } from '../wood'
 import { gravityOf, type RoofLoads, upliftOf } from './demands'
@@ -22,7 +22,7 @@ function loadsOf(
     lengthIn: beam.spanIn,
     points: beam.trusses.map(({ truss, atIn }) => ({
       atIn,
-      lb: pick(reactions[truss.number - 1]),
+      lb: pick(item(reactions, truss.number - 1)),
       name: `T${truss.number}`,
     })),
     lines: ownPlf ? [uniform(beam.spanIn, ownPlf)] : [],
@@ -37,7 +37,7 @@ export function beamMember(building: Building, beam: EaveBeam, reactions: readon
   const spec = building.roof[beam.kind]
   const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
   const stops = [0, ...beam.trusses.map((truss) => truss.atIn), beam.spanIn]
-  const luIn = stops.slice(1).reduce((most, value, i) => Math.max(most, value - stops[i]), 0)
+  const luIn = stops.slice(1).reduce((most, value, i) => Math.max(most, value - item(stops, i)), 0)
   const make = ({
     name,
     duration,
@@ -100,10 +100,10 @@ function endLoads(
 ): { readonly gravityLb: number; readonly upliftLb: number } {
   const share = (pick: (loads: RoofLoads) => number) => {
     const right = beam.trusses.reduce(
-      (sum, { truss, atIn }) => sum + (pick(reactions[truss.number - 1]) * atIn) / beam.spanIn,
+      (sum, { truss, atIn }) => sum + (pick(item(reactions, truss.number - 1)) * atIn) / beam.spanIn,
       0,
     )
-    const total = beam.trusses.reduce((sum, { truss }) => sum + pick(reactions[truss.number - 1]), 0)
+    const total = beam.trusses.reduce((sum, { truss }) => sum + pick(item(reactions, truss.number - 1)), 0)
     return Math.max(right, total - right)
   }
   return {
@@ -255,12 +255,12 @@ export function beamChecks(job: Job, plan: TrussPlan, reactions: readonly RoofLo
     const weight = (beam: EaveBeam) =>
       beam.trusses.reduce(
         (least, { truss, atIn }) =>
-          least + gravityOf(reactions[truss.number - 1]).gravityLb * Math.min(atIn, beam.spanIn - atIn),
+          least + gravityOf(item(reactions, truss.number - 1)).gravityLb * Math.min(atIn, beam.spanIn - atIn),
         0,
       )
     const worst = beams.reduce((best, beam) => (weight(beam) > weight(best) ? beam : best))
     const out = spanChecks(beamMember(building, worst, reactions))
-    if (out[0].state === 'not-checked') return out
+    if (firstOf(out).state === 'not-checked') return out
     return [...out, ...seatChecks({ building, kind, worst, shared: kind === 'carrier', reactions })]
   })
 }

@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { PITCH_RUN_IN, ROUNDING } from '../units'
 /** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
 
@@ -74,7 +75,7 @@ export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, line
   const purlins = building.roof.purlins
   const rows = purlinRows(building, grid)
   const trusses = plan.trusses
-  const stick = (i: number) => trusses[i + 1].xIn - trusses[i].xIn
+  const stick = (i: number) => item(trusses, i + 1).xIn - item(trusses, i).xIn
   // Purlins run from truss to truss; an overhang goes on the end ones.
   const perRow = trusses
     .slice(1)

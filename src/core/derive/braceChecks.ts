@@ -2,7 +2,7 @@ import { ROUNDING, radians } from '../units'
 import { nailOf, nailStrength } from '../joints'
 import { type Grid, isEave, type Post } from '../layout'
 import type { Building, Side } from '../model'
-import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, type TraceLine, firstOf } from '../result'
 import {
   type BoardSize,
   boardSize,
@@ -357,7 +357,7 @@ export function upliftOfKinds(
     ? own.reduce(
         (best, hole) =>
           hole.uplift.capacityLb - hole.uplift.demandLb < best.capacityLb - best.demandLb ? hole.uplift : best,
-        own[0].uplift,
+        firstOf(own).uplift,
       )
     : { demandLb: 0, capacityLb: 0 }
 }

@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { degrees } from '../units'
 import { type Grid, isEave, type Post } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
@@ -14,7 +15,8 @@ export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<S
   const total = row.loadLb.reduce((sum, value) => sum + value, 0)
   const end = (i: 0 | 1) => {
     if (relied === 'roof trusted') return total / 2
-    if (relied === 'roof checked') return Math.abs(row.wallLbIn[i] * row.moveIn[i === 0 ? 0 : row.moveIn.length - 1])
+    if (relied === 'roof checked')
+      return Math.abs(row.wallLbIn[i] * item(row.moveIn, i === 0 ? 0 : row.moveIn.length - 1))
     return 0
   }
   return { west: end(0), east: end(1), south: lateral.alongLb / 2, north: lateral.alongLb / 2 }

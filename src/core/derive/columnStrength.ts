@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { IN_PER_FT } from '../units'
 /** Place on a post where its strength is checked. */
 
@@ -274,7 +275,7 @@ export function columnWorst({
       take({
         axial,
         section: 'at or below grade',
-        m1: windShare * grades[i],
+        m1: windShare * item(grades, i),
         m2: windShare * weakFt,
         wet: basis.wet,
         share: 1,

@@ -1,6 +1,6 @@
 import { type Post } from '../layout'
 import type { Building, Job } from '../model'
-import { type Check, notChecked } from '../result'
+import { type Check, notChecked, entryOf } from '../result'
 import { postSize } from '../wood'
 import { type ColumnBasis } from './columnBasis'
 import { type ColumnResult, columnWorst } from './columnStrength'
@@ -36,8 +36,8 @@ function worstColumn({
   const done = new Map<string, ColumnResult>()
   let worst: ColumnResult | null = null
   for (const post of own) {
-    const demand = demands[post.id]
-    const cs = lateral.cases[post.id]
+    const demand = entryOf(demands, post.id)
+    const cs = entryOf(lateral.cases, post.id)
     const key = [
       post.heightIn,
       Math.round(demand.gravityLb),
@@ -131,12 +131,12 @@ export function columnChecks({
   // point.
   let most: { readonly post: Post; readonly lateralCase: LateralCase } | null = null
   for (const post of own)
-    for (const lateralCase of lateral.cases[post.id])
+    for (const lateralCase of entryOf(lateral.cases, post.id))
       if (!most || Math.abs(lateralCase.shearLb) > Math.abs(most.lateralCase.shearLb)) most = { post, lateralCase }
   if (!most) return out
   const hardest = most
   out.push(shearCheck({ hardest, pier, hole, basis, common, name, standing }))
-  const sags = own.filter((post) => demands[post.id].claddingPlf > 0)
+  const sags = own.filter((post) => entryOf(demands, post.id).claddingPlf > 0)
   if (sags.length) {
     out.push(sagCheck({ sags, demands, pier, basis, common, hole, name, building }))
   }

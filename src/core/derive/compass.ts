@@ -1,3 +1,4 @@
+import { item } from '../result'
 import type { Side } from '../model'
 
 const POINTS = ['North', 'Northeast', 'East', 'Southeast', 'South', 'Southwest', 'West', 'Northwest']
@@ -9,7 +10,7 @@ const TURN: Readonly<Record<Side, number>> = { north: 0, east: 2, south: 4, west
  */
 export function compassOf(northDeg: number): Record<Side, string> {
   const shift = Math.round(northDeg / 45)
-  const name = (side: Side) => POINTS[(((TURN[side] - shift) % 8) + 8) % 8]
+  const name = (side: Side) => item(POINTS, (((TURN[side] - shift) % 8) + 8) % 8)
   return { south: name('south'), east: name('east'), north: name('north'), west: name('west') }
 }
 

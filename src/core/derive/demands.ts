@@ -2,7 +2,7 @@ import { IN_PER_FT, ROUNDING } from '../units'
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD } from '../loads'
 import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
-import { line, sig, type TraceLine } from '../result'
+import { line, sig, type TraceLine, item } from '../result'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
 
@@ -64,7 +64,7 @@ export function gravityOf(loads: RoofLoads): { readonly gravityLb: number; reado
 /** The gravity combination that rules, written out, ASCE 7-16 2.4.1. */
 export function gravityLine(label: string, loads: RoofLoads): TraceLine {
   const { gravityLb, gravityCase } = gravityOf(loads)
-  const gravityLine = () => {
+  const written = (): readonly [formula: string, numbers: string] => {
     if (gravityCase === 'D+S') return ['D + S', `${sig(loads.deadLb)} + ${sig(loads.snowLb)}`]
     if (gravityCase === 'D+Lr') return ['D + Lr', `${sig(loads.deadLb)} + ${sig(loads.liveLb)}`]
     return [
@@ -73,7 +73,7 @@ export function gravityLine(label: string, loads: RoofLoads): TraceLine {
         `${sig(loads.windDownLb)}`,
     ]
   }
-  const [formula, numbers] = gravityLine()
+  const [formula, numbers] = written()
   return line({ label, formula, numbers, value: gravityLb, unit: 'lb', clause: 'ASCE 7-16 2.4.1' })
 }
 
@@ -171,7 +171,7 @@ interface DemandsOf {
 /** Feet of roof along the ridge that a line of posts stands for: half of both bays, the overhang at the ends. */
 function lineFt({ building, grid }: DemandsOf, line: number): number {
   const half = (k: number) =>
-    k >= 0 && k < grid.baysIn.length ? grid.baysIn[k] / 2 / IN_PER_FT : building.gableOverhangIn / IN_PER_FT
+    k >= 0 && k < grid.baysIn.length ? item(grid.baysIn, k) / 2 / IN_PER_FT : building.gableOverhangIn / IN_PER_FT
   return half(line - 1) + half(line)
 }
 
@@ -179,7 +179,7 @@ function lineFt({ building, grid }: DemandsOf, line: number): number {
 function gableRoof(of: DemandsOf, post: Post, eaveFt: number): RoofLoads {
   const { building, results, reactions } = of
   const roofFt2 = (eaveFt * of.tributaryIn(post, post.side)) / IN_PER_FT
-  const end = reactions[post.side === 'west' ? 0 : reactions.length - 1]
+  const end = item(reactions, post.side === 'west' ? 0 : reactions.length - 1)
   const share = (lb: number) => (lb / Math.max(end.roofFt2, ROUNDING)) * roofFt2
   const snowPsf = Math.max(results.snow.psPsf + (results.snow.unbalanced?.surchargePsf ?? 0), results.snow.pmPsf)
   return {
@@ -277,7 +277,7 @@ function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand 
 function restsOnPosts(plan: TrussPlan, reactions: readonly RoofLoads[]) {
   const onEave = new Map<string, { loads: RoofLoads; feet: number }>()
   for (const rest of [...plan.rests.south, ...plan.rests.north]) {
-    const loads = reactions[rest.truss.number - 1]
+    const loads = item(reactions, rest.truss.number - 1)
     const give = (id: string, share: number) => {
       const has = onEave.get(id) ?? { loads: NONE, feet: 0 }
       onEave.set(id, {

@@ -1,7 +1,7 @@
 import { SAME_IN, IN_PER_FT } from '../units'
 import type { Grid } from '../layout'
 import type { Building, Side } from '../model'
-import { type Check, line, makeCheck, notChecked, sig } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import { boardSize, boardValues } from '../wood'
 import { type FrameRow, type Lateral, shearLengthFt } from './frames'
 
@@ -13,8 +13,8 @@ import { type FrameRow, type Lateral, shearLengthFt } from './frames'
 export function swayCheck(building: Building, lateral: Lateral): Check {
   const [id, title] = ['sway', 'Sway of the eave under wind']
   const { row } = lateral
-  const at = row.moveIn.reduce((soFar, value, i) => (value > row.moveIn[soFar] ? i : soFar), 0)
-  const move = row.moveIn[at]
+  const at = row.moveIn.reduce((soFar, value, i) => (value > item(row.moveIn, soFar) ? i : soFar), 0)
+  const move = item(row.moveIn, at)
   if (lateral.relied === 'roof trusted')
     return notChecked({
       id,
@@ -59,15 +59,15 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
       line({
         label: 'Load of the frame',
         formula: 'R = w·bay',
-        numbers: `${sig(row.eavePlf)} × ${sig(row.loadLb[at] / row.eavePlf)}`,
-        value: row.loadLb[at],
+        numbers: `${sig(row.eavePlf)} × ${sig(item(row.loadLb, at) / row.eavePlf)}`,
+        value: item(row.loadLb, at),
         unit: 'lb',
         clause: 'ASCE 7-16 27.3, 2.4.1',
       }),
       line({
         label: 'Eave movement',
         formula: row.result ? `K·D = R, ${row.loadLb.length} frames solved together` : 'Δ = R/k',
-        numbers: row.result ? sig(move) : `${sig(row.loadLb[at])}/${sig(row.frameLbIn[at])}`,
+        numbers: row.result ? sig(move) : `${sig(item(row.loadLb, at))}/${sig(item(row.frameLbIn, at))}`,
         value: move,
         unit: 'in',
         clause: row.result ? 'ASABE EP484' : 'statics',

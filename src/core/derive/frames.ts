@@ -1,3 +1,4 @@
+import { item, entryOf } from '../result'
 import { type Grid, isEave, type Post, type PostLayout, wallLengthIn, wallPosts } from '../layout'
 import type { Building, Job, Side } from '../model'
 import { type DiaphragmResult, fixedPost, framedPost, pinnedPost, type PostUnit, shareByDiaphragm } from '../statics'
@@ -212,7 +213,7 @@ function postUnits(job: Job, posts: readonly Post[], fixityFt: number, values: D
 function frameShares(grid: Grid, xIn: number): readonly (readonly [line: number, share: number])[] {
   const j = grid.centresIn.findIndex((centreIn) => centreIn >= xIn - SAME_IN)
   if (j <= 0) return [[Math.max(0, j), 1]]
-  const share = (xIn - grid.centresIn[j - 1]) / (grid.centresIn[j] - grid.centresIn[j - 1])
+  const share = (xIn - item(grid.centresIn, j - 1)) / (item(grid.centresIn, j) - item(grid.centresIn, j - 1))
   return [
     [j - 1, 1 - share],
     [j, share],
@@ -239,15 +240,16 @@ function frameRow({
 }): FrameRow {
   const last = grid.centresIn.length - 1
   const loadLb = grid.centresIn.map((_, i) => {
-    const before = i > 0 ? grid.baysIn[i - 1] : 0
-    const after = i < last ? grid.baysIn[i] : 0
+    const before = i > 0 ? item(grid.baysIn, i - 1) : 0
+    const after = i < last ? item(grid.baysIn, i) : 0
     return eavePlf * ((before + after) / 2 / IN_PER_FT)
   })
   // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
   const frameLbIn = grid.centresIn.map(() => 0)
   for (const side of ['south', 'north'] as const)
     for (const post of wallPosts(posts, side))
-      for (const [i, share] of frameShares(grid, post.x)) frameLbIn[i] += (units[post.id]?.stiffnessLbIn ?? 0) * share
+      for (const [i, share] of frameShares(grid, post.x))
+        frameLbIn[i] = item(frameLbIn, i) + (units[post.id]?.stiffnessLbIn ?? 0) * share
   const riseFt = riseOf(building, grid)
   const slopeFt = Math.hypot(riseFt, grid.widthIn / 2 / IN_PER_FT)
   const slope = riseFt / slopeFt
@@ -291,7 +293,7 @@ function movements({
     case 'roof checked':
       return result?.moveIn ?? loadLb.map(() => Infinity)
     case 'frames alone':
-      return loadLb.map((lb, i) => (frameLbIn[i] > 0 ? lb / frameLbIn[i] : Infinity))
+      return loadLb.map((lb, i) => (item(frameLbIn, i) > 0 ? lb / item(frameLbIn, i) : Infinity))
   }
 }
 
@@ -299,7 +301,7 @@ function movements({
 function shareOfFrames(relied: ReliedOn, result: DiaphragmResult | null, loadLb: readonly number[]): number {
   if (!result) return relied === 'frames alone' ? 1 : 0
   const inner = result.frameLb.slice(1, loadLb.length - 1)
-  return Math.max(...inner.map((lb, i) => Math.abs(lb) / Math.max(loadLb[i + 1], ROUNDING)), 0)
+  return Math.max(...inner.map((lb, i) => Math.abs(lb) / Math.max(item(loadLb, i + 1), ROUNDING)), 0)
 }
 
 /**
@@ -330,7 +332,7 @@ export function lateralOf({
   const eavePlf = eaveLoadPlf(building, grid, results)
   const row = frameRow({ building, grid, posts: layout.posts, units, values, relied, eavePlf })
   const moveAt = (xIn: number) =>
-    frameShares(grid, xIn).reduce((sum, [i, share]) => (share === 0 ? sum : sum + row.moveIn[i] * share), 0)
+    frameShares(grid, xIn).reduce((sum, [i, share]) => (share === 0 ? sum : sum + item(row.moveIn, i) * share), 0)
 
   const cases: Record<string, readonly LateralCase[]> = {}
   const windPlf: Record<string, number> = {}
@@ -338,7 +340,13 @@ export function lateralOf({
   for (const post of layout.posts) {
     const unit = units[post.id]
     if (!unit) continue
-    const of: PostInWind = { post, unit, demand: demands[post.id], results, freeTop: relied === 'frames alone' }
+    const of: PostInWind = {
+      post,
+      unit,
+      demand: entryOf(demands, post.id),
+      results,
+      freeTop: relied === 'frames alone',
+    }
     const found = casesOf(of, moveAt)
     if (!found) continue
     cases[post.id] = found

@@ -2,7 +2,7 @@ import { IN_PER_FT, SAME_IN } from '../units'
 import { LEAST_DEPTH_IN } from '../ground'
 import type { Post } from '../layout'
 import type { Job } from '../model'
-import { line, makeCheck, notChecked, sig, type Check } from '../result'
+import { line, makeCheck, notChecked, sig, type Check, entryOf } from '../result'
 import { lowestNear, surfaceOf, type Surface } from '../terrain'
 import { STEEPEST_PER12, type HoleKind } from './holes'
 import { kindName } from './postNames'
@@ -59,8 +59,10 @@ export function groundChecks(
   const padIn = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
   for (const hole of holes) {
     const title = `${kindName(hole.kind)}: lowest ground`
-    const worst = hole.postIds.reduce((best, id) => (ground[id].lowestIn < ground[best].lowestIn ? id : best))
-    const low = Math.min(0, ground[worst].lowestIn)
+    const worst = hole.postIds.reduce((best, id) =>
+      entryOf(ground, id).lowestIn < entryOf(ground, best).lowestIn ? id : best,
+    )
+    const low = Math.min(0, entryOf(ground, worst).lowestIn)
     const frost = job.site.frostIn
     const sideways =
       hole.lateral && Number.isFinite(hole.lateral.neededFt) ? hole.lateral.neededFt * IN_PER_FT + padIn : 0
@@ -94,13 +96,13 @@ export function groundChecks(
         governs:
           `${worst} keeps ${sig(have)} in. below the lowest ground within ${BESIDE_IN / IN_PER_FT} ft of it; it needs ` +
           `${sig(need)} ` +
-          `in.${ground[worst].inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
+          `in.${entryOf(ground, worst).inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'}`,
         fix: 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
         trace: () => [
           line({
             label: 'Lowest ground beside the post',
             formula: `least height within ${BESIDE_IN} in., not above the grade line`,
-            numbers: sig(ground[worst].lowestIn),
+            numbers: sig(entryOf(ground, worst).lowestIn),
             value: low,
             unit: 'in',
             clause: 'IBC 2021 1807.3.2, 1809.5',

@@ -1,3 +1,4 @@
+import { firstOf, entryOf } from '../result'
 import { PITCH_RUN_IN, IN_PER_FT, ROUNDING, IN2_PER_FT2, NEGLIGIBLE } from '../units'
 import {
   bearingWidthIn,
@@ -192,7 +193,7 @@ function unsized({
     digIn: floor + building.gravelIn,
     embedIn: pier ? 0 : floor - padIn,
     volumes: holeVolumes(building, plain, floor),
-    governing: { lateral: null, bearing: own[0].id, uplift: own[0].id },
+    governing: { lateral: null, bearing: firstOf(own).id, uplift: firstOf(own).id },
     lateral: null,
     bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
     pad: null,
@@ -231,9 +232,12 @@ export function sizeHoles({
       return unsized({ kind, own, plain, floor, building, pier, padIn })
     }
     const serviceLb = (post: Post, embedIn: number) =>
-      demands[post.id].gravityLb + (demands[post.id].postWeightPlf * (post.heightIn + embedIn)) / IN_PER_FT
+      entryOf(demands, post.id).gravityLb +
+      (entryOf(demands, post.id).postWeightPlf * (post.heightIn + embedIn)) / IN_PER_FT
     const heaviest = own.reduce((best, post) => (serviceLb(post, 0) > serviceLb(best, 0) ? post : best))
-    const lifted = own.reduce((best, post) => (demands[post.id].upliftLb > demands[best.id].upliftLb ? post : best))
+    const lifted = own.reduce((best, post) =>
+      entryOf(demands, post.id).upliftLb > entryOf(demands, best.id).upliftLb ? post : best,
+    )
     const candidates =
       building.holeDiameterIn !== null
         ? [building.holeDiameterIn]
@@ -242,7 +246,7 @@ export function sizeHoles({
     const seen = distinctCases({ laterals, own })
     const missing = laterals.length === 0 || own.some((post) => laterals.some((lateral) => !lateral.cases[post.id]))
     const lateralAt = (diameterIn: number): { readonly post: Post; readonly need: LateralNeed | null } => {
-      let worst: { post: Post; need: LateralNeed | null } = { post: own[0], need: null }
+      let worst: { post: Post; need: LateralNeed | null } = { post: firstOf(own), need: null }
       if (missing) return worst
       for (const { post, lateralCase: lateral } of seen.values()) {
         const need = lateralNeed(job, results, [lateral], diameterIn)
@@ -260,15 +264,21 @@ export function sizeHoles({
       }
       const lateralIn = neededIn()
       let depthIn = Math.max(floor, Math.min(up3(lateralIn), Math.max(DEEPEST_IN, floor)))
-      const demandLb = demands[lifted.id].upliftLb
+      const demandLb = entryOf(demands, lifted.id).upliftLb
       const canDeepen = building.school !== 'pad' || building.cleat !== null
       while (
         canDeepen &&
         depthIn < DEEPEST_IN &&
-        upliftCapacityLb({ job, post: lifted, demand: demands[lifted.id], diameterIn, depthIn }) < demandLb
+        upliftCapacityLb({ job, post: lifted, demand: entryOf(demands, lifted.id), diameterIn, depthIn }) < demandLb
       )
         depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
-      const capacityLb = upliftCapacityLb({ job, post: lifted, demand: demands[lifted.id], diameterIn, depthIn })
+      const capacityLb = upliftCapacityLb({
+        job,
+        post: lifted,
+        demand: entryOf(demands, lifted.id),
+        diameterIn,
+        depthIn,
+      })
       const embedIn = pier ? 0 : depthIn - padIn
       const bearing = {
         loadLb: serviceLb(heaviest, embedIn),

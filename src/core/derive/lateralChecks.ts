@@ -136,7 +136,7 @@ export function lateralCheck({
     capacity: has,
     unit: 'ft',
     governs:
-      `${actions.name[0].toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ` +
+      `${actions.name.charAt(0).toUpperCase()}${actions.name.slice(1)} on ${lateralPost} asks for ` +
       `${Number.isFinite(needFt) ? formatLength(needFt * IN_PER_FT) : 'over 30 ft'} in the ground, ` +
       `${lateralNeed.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${formatLength(has * IN_PER_FT)}.`,
     fix: lateralNeed.constrained

@@ -2,7 +2,7 @@ import { IN_PER_FT } from '../units'
 import type { BoltStrength } from '../joints'
 import { type PostLayout, wallPosts } from '../layout'
 import type { Building, LeanTo } from '../model'
-import { type Check, makeCheck } from '../result'
+import { type Check, makeCheck, item } from '../result'
 import { builtUp } from './builtUp'
 import type { LeanToLoads, SiteResults } from './siteResults'
 
@@ -36,7 +36,7 @@ export function ledgerChecks({
 }): Check[] {
   const out: Check[] = []
   const posts = wallPosts(layout.posts, leanTo.side)
-  const spanIn = posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - posts[i].x), 0)
+  const spanIn = posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - item(posts, i).x), 0)
   out.push(
     ...builtUp({
       building,

@@ -1,3 +1,4 @@
+import { item, firstOf } from '../result'
 import { IN_PER_FT } from '../units'
 import type { Grid } from '../layout'
 import { wallPressures } from '../loads'
@@ -128,7 +129,7 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
                 x1: to,
                 y1: widthIn,
                 psf: strip.psf,
-                name: ['first half-height', 'to one height', 'to two heights', 'beyond'][i],
+                name: item(['first half-height', 'to one height', 'to two heights', 'beyond'], i),
               }),
             ]
           : []
@@ -190,21 +191,20 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
     const ys = [0, zoneIn, widthIn / 2 - zoneIn, widthIn / 2 + zoneIn, widthIn - zoneIn, widthIn]
     const roof: LoadRegion[] = []
     for (let i = 0; i < 3; i++)
-      for (let j = 0; j < 5; j++) {
-        const zone = ROOF_ZONES[i === 1 ? 'middle' : 'rake'][j]
+      ROOF_ZONES[i === 1 ? 'middle' : 'rake'].forEach((zone, j) =>
         roof.push(
           rect({
             key: `r${i}${j}`,
             at: 'roof',
-            x0: xs[i],
-            y0: ys[j],
-            x1: xs[i + 1],
-            y1: ys[j + 1],
+            x0: item(xs, i),
+            y0: item(ys, j),
+            x1: item(xs, i + 1),
+            y1: item(ys, j + 1),
             psf: roofCladding.zonePsf[zone],
             name: `zone ${zone}`,
           }),
-        )
-      }
+        ),
+      )
     return [...wallZones, ...roof]
   }
   const snow = results.snow
@@ -216,7 +216,8 @@ export function loadMap(building: Building, grid: Grid, results: SiteResults, lo
       y0: leanTo.leanTo.side === 'north' ? widthIn : -leanTo.leanTo.depthIn,
       x1: lengthIn,
       y1: leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn : 0,
-      psf: loadCase === 'snow' ? leanTo.snow[0].uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
+      psf:
+        loadCase === 'snow' ? firstOf(leanTo.snow).uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
       name:
         loadCase === 'snow'
           ? 'lean-to'

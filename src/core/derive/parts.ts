@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { IN_PER_FT, ROUNDING, radians, IN2_PER_FT2 } from '../units'
 import { nailOf, nailStrength } from '../joints'
 import {
@@ -201,7 +202,7 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
 export function purlinWorst(parts: PartsOf, building: Building): number {
   const span = parts.trusses.trusses
     .slice(1)
-    .reduce((most, truss, i) => Math.max(most, truss.xIn - parts.trusses.trusses[i].xIn), 0)
+    .reduce((most, truss, i) => Math.max(most, truss.xIn - item(parts.trusses.trusses, i).xIn), 0)
   const loads = mainPurlinLoads(building, parts.results, span, ['1', '2e', '2n', '2r', '3e', '3r'])
   if (!loads) return NaN
   const main = spanWorst(

@@ -1,7 +1,7 @@
 import { CONCRETE_FC_PSI, LEAST_DEPTH_IN, type PadRatios } from '../ground'
 import { isEave, type Post } from '../layout'
 import type { Building, Job } from '../model'
-import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, type TraceLine, entryOf } from '../result'
 import { formatLength, ROUNDING, IN_PER_FT, NEGLIGIBLE } from '../units'
 import { gravityLine, type PostDemand } from './demands'
 import type { Lateral } from './frames'
@@ -331,7 +331,7 @@ export function holeChecks({
   } else {
     out.push(lateralCheck({ building, hole, lateralNeed, job, results, lateral, title, lateralPost, subject }))
   }
-  const br = demands[hole.governing.bearing]
+  const br = entryOf(demands, hole.governing.bearing)
   out.push(bearingCheck({ results, posts, hole, br, title, building, subject }))
   const pad = hole.pad
   if (pad) {

@@ -1,6 +1,6 @@
 import type { Post } from '../layout'
 import type { Building } from '../model'
-import { type Check, line, makeCheck, sig } from '../result'
+import { type Check, line, makeCheck, sig, entryOf } from '../result'
 import { IN_PER_FT } from '../units'
 import { wetFactors } from '../wood'
 import type { ColumnBasis } from './columnBasis'
@@ -32,9 +32,12 @@ export function sagCheck({
   readonly building: Building
 }): Check {
   const most = sags.reduce((best, sag) =>
-    demands[sag.id].claddingPlf * sag.heightIn ** 4 > demands[best.id].claddingPlf * best.heightIn ** 4 ? sag : best,
+    entryOf(demands, sag.id).claddingPlf * sag.heightIn ** 4 >
+    entryOf(demands, best.id).claddingPlf * best.heightIn ** 4
+      ? sag
+      : best,
   )
-  const lbPerIn = (demands[most.id].claddingPlf * 0.42) / 0.6 / IN_PER_FT
+  const lbPerIn = (entryOf(demands, most.id).claddingPlf * 0.42) / 0.6 / IN_PER_FT
   const sag = pier
     ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.values.ePsi * basis.size.iIn4)
     : (lbPerIn * most.heightIn ** 4) / (185 * basis.values.ePsi * basis.size.iIn4)
@@ -52,7 +55,7 @@ export function sagCheck({
     fix: 'A deeper section.',
     diagram: () =>
       postDiagram(
-        cladBent(demands[most.id].claddingPlf, basis.lengthIn(most) / IN_PER_FT, pier),
+        cladBent(entryOf(demands, most.id).claddingPlf, basis.lengthIn(most) / IN_PER_FT, pier),
         basis.lengthIn(most),
         null,
       ),
@@ -156,7 +159,8 @@ export function workingCheck({
       `${result.axial.name}${result.lateralCase ? ` with ${result.lateralCase.name}` : ''} works ${other.id} ` +
       `hardest, ${result.section}.`,
     fix,
-    trace: () => columnTrace(basis, result, other, seatMomentFtLb(building, other, demands[other.id].gravityLb)),
+    trace: () =>
+      columnTrace(basis, result, other, seatMomentFtLb(building, other, entryOf(demands, other.id).gravityLb)),
     diagram: () => {
       if (result.lateralCase)
         return postDiagram(standing(result.lateralCase), basis.lengthIn(other), result.fbAllowed * basis.size.sIn3)

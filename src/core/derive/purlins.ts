@@ -3,7 +3,7 @@ import { nailOf, nailStrength, SCREW_IN, screwWithdrawal } from '../joints'
 import { type Grid, purlinPlaces, type TrussPlan } from '../layout'
 import { roofLivePsf, type RoofZone } from '../loads'
 import type { Building, Job } from '../model'
-import { type Check, line, makeCheck, notChecked, sig } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
 import { specificGravity } from '../wood'
 import { type PurlinLoads, purlinMember } from './purlinMember'
 import type { SiteResults } from './siteResults'
@@ -223,7 +223,9 @@ function screwCheck({
 export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): Check[] {
   const building = job.building
   const purlins = building.roof.purlins
-  const spanIn = plan.trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - plan.trusses[i].xIn), 0)
+  const spanIn = plan.trusses
+    .slice(1)
+    .reduce((most, truss, i) => Math.max(most, truss.xIn - item(plan.trusses, i).xIn), 0)
   const open = results.enclosure.class === 'open'
   const field = mainPurlinLoads(building, results, spanIn, ['1', '2e', '2r'])
   const rake = mainPurlinLoads(building, results, spanIn, ['2n', '3e', '3r'])
@@ -269,7 +271,7 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
           }),
         ).filter((check) => !check.id.endsWith('-sag'))),
   ]
-  if (out[0].state === 'not-checked') return out
+  if (firstOf(out).state === 'not-checked') return out
   const cos = Math.cos(radians(field.thetaDeg))
   const pull = (zones: readonly { readonly upPsf: number }[]) =>
     (0.6 * Math.max(...zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * field.leastPsf * cos) *

@@ -1,3 +1,4 @@
+import { entryOf, item } from '../result'
 import type { Building } from '../model'
 import type { Post, PostKind } from '../layout'
 import type { PoleMark } from '../marks'
@@ -70,7 +71,7 @@ export function schedule(
     cards: (poles) => {
       const groups = new Map<string, PostCard>()
       rows.forEach((row, i) => {
-        const marks = poles[row.id]
+        const marks = entryOf(poles, row.id)
         const key = [
           row.kind,
           toSixteenths(row.totalIn),
@@ -78,7 +79,8 @@ export function schedule(
         ].join('|')
         const card = groups.get(key)
         if (card) groups.set(key, { ...card, postIds: [...card.postIds, row.id] })
-        else groups.set(key, { key, title: kindName(row.kind), kind: posts[i].kind, postIds: [row.id], row, marks })
+        else
+          groups.set(key, { key, title: kindName(row.kind), kind: item(posts, i).kind, postIds: [row.id], row, marks })
       })
       return [...groups.values()]
     },

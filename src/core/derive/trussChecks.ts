@@ -1,7 +1,7 @@
 import { type BoltStrength, boltStrength } from '../joints'
 import type { TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
-import { type Check, line, makeCheck, notChecked, sig } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
 import { boardSize, boardValues, type DesignValues, type PostSize, postSize, specificGravity } from '../wood'
 import { gravityOf, type RoofLoads, upliftOf } from './demands'
@@ -66,15 +66,15 @@ export function tieChecks({
       ...head,
       id: 'truss-uplift',
       title: 'Trusses held down',
-      demand: Math.max(0, up[lifted]),
+      demand: Math.max(0, item(up, lifted)),
       capacity: bolted.groupLb,
       unit: 'lb',
       combination: '0.6D+0.6W',
       place: `truss ${lifted + 1}`,
       governs:
-        up[lifted] <= 0
+        item(up, lifted) <= 0
           ? 'Dead load alone holds the trusses down.'
-          : `Wind lifts truss ${lifted + 1} by ${Math.round(up[lifted]).toLocaleString('en-US')} lb; ` +
+          : `Wind lifts truss ${lifted + 1} by ${Math.round(item(up, lifted)).toLocaleString('en-US')} lb; ` +
             `${bolts.count} bolts of ${bolts.diameterIn} in. hold it${double ? ' in double shear' : ''}.`,
       fix: 'More or thicker bolts; keep the truss maker’s edge distances.',
       trace: () => bolted.trace,
@@ -160,7 +160,7 @@ function trussOrder({
     why:
       `Their design is the truss maker’s. Give them: dead ${sig(results.dead.maxPsf)} psf, snow ` +
       `${sig(results.snow.psPsf)} psf balanced${ridgeSnow(results)}, ` +
-      `net uplift ${sig(Math.max(0, up[lifted]))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
+      `net uplift ${sig(Math.max(0, item(up, lifted)))} lb at the worst seat, ${sig(plan.spaceIn)} in. ` +
       `apart${building.knee ? ', knee braces' : ''}.`,
     fix: 'Truss drawings, and their bracing sheets on site.',
   })
@@ -185,7 +185,7 @@ function typedDiffers({
     Math.max(
       ...plan.trusses.map((truss) => ((results.dead.maxPsf * 1 + results.snow.psPsf) * truss.tributaryIn) / IN_PER_FT),
     ) *
-    (reactions[heavy].roofFt2 / Math.max(plan.trusses[heavy].tributaryIn / IN_PER_FT, ROUNDING))
+    (item(reactions, heavy).roofFt2 / Math.max(item(plan.trusses, heavy).tributaryIn / IN_PER_FT, ROUNDING))
   if (Math.abs(typed.gravityLb - own) > 0.1 * own)
     out.push(
       notChecked({
@@ -245,7 +245,8 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const onCarriers = truss.set === 'carriers'
   const gravity = reactions.map((reaction) => gravityOf(reaction).gravityLb)
   const up = reactions.map(upliftOf)
-  const [heavy, lifted] = [gravity.indexOf(Math.max(...gravity)), up.indexOf(Math.max(...up))]
+  // Where a load is not a number no index is found: the first truss stands for it, and its checks say so.
+  const [heavy, lifted] = [gravity, up].map((lb) => Math.max(0, lb.indexOf(Math.max(...lb)))) as [number, number]
   const supports = onCarriers ? building.roof.carrier : null
   const lumber = supports?.lumber ?? building.post.lumber
   const nominal = supports ? boardSize(supports.size).nominal : Number(size.nominal)
@@ -268,7 +269,7 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
         fix: 'Choose a tabled grade, or enter the values off its stamp.',
       }),
     ]
-  const rLb = gravity[heavy]
+  const rLb = item(gravity, heavy)
   // A block on the inner face lengthens the seat by its own thickness; its nails carry its share.
   const seatIn = size.depthIn + (truss.blockNails > 0 ? 1.5 : 0)
   out.push(...seatChecks({ building, values, size, seatIn, reactions, gravity, heavy, lumber }))
@@ -278,6 +279,6 @@ export function trussChecks(job: Job, plan: TrussPlan, reactions: readonly RoofL
   const strength = trussBolts({ bolts, double, truss, size, gPost, values, building })
   if (!onCarriers) {
     out.push(...tieChecks({ truss, strength, head, rLb, heavy, bolts, up, lifted, double }))
-  } else out.push(carrierTieCheck(building.joints.rafterTieLb, up[lifted], lifted))
+  } else out.push(carrierTieCheck(building.joints.rafterTieLb, item(up, lifted), lifted))
   return out
 }

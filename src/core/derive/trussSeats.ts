@@ -1,6 +1,6 @@
 import { type Nail, nailOf, nailStrength } from '../joints'
 import type { Building } from '../model'
-import { type Check, line, makeCheck, notChecked, sig } from '../result'
+import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import type { DesignValues, PostSize } from '../wood'
 import { gravityLine, type RoofLoads } from './demands'
 
@@ -112,7 +112,7 @@ export function seatCheck({
     governs: `${Math.round(rLb).toLocaleString('en-US')} lb of truss ${heavy + 1} press on ${sig(bearing)} in².`,
     fix: 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
     trace: () => [
-      gravityLine(`Reaction of truss ${heavy + 1}`, reactions[heavy]),
+      gravityLine(`Reaction of truss ${heavy + 1}`, item(reactions, heavy)),
       line({
         label: 'Bearing',
         formula: onCarriers ? 'R/(1.5·plies × 1.5·plies)' : 'R/(1.5·plies·seat)',
@@ -157,7 +157,7 @@ export function seatChecks({
   const onCarriers = truss.set === 'carriers'
   if (!onCarriers && truss.seat === 'face') return []
   const head = { stage: 'roof' as const, group: 'truss' as const, subjects: [] }
-  const rLb = gravity[heavy]
+  const rLb = item(gravity, heavy)
   const bearing = 1.5 * truss.plies * (onCarriers ? 1.5 * carrier.plies : seatIn)
   const out: Check[] = [seatCheck({ head, onCarriers, rLb, bearing, values, heavy, reactions, lumber })]
   const blockNail = nailOf(building.joints.girt.nail)

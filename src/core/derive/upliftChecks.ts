@@ -3,7 +3,7 @@ import { cleatUpliftLb, collarUpliftLb, pierUpliftLb } from '../ground'
 import { bearingStrengthPsi, BOLT_YIELD_PSI, yieldLimit, yieldLine } from '../joints'
 import type { Post } from '../layout'
 import type { Building } from '../model'
-import { type Check, line, makeCheck, sig } from '../result'
+import { type Check, line, makeCheck, sig, entryOf } from '../result'
 import { postSize, specificGravity } from '../wood'
 import type { PostDemand } from './demands'
 import type { HoleKind } from './holes'
@@ -79,7 +79,7 @@ export function upliftCheck({
   readonly title: string
   readonly subject: readonly string[]
 }): Check {
-  const demand = demands[hole.governing.uplift]
+  const demand = entryOf(demands, hole.governing.uplift)
   const post = posts.get(hole.governing.uplift)
   const postWeight = (demand.postWeightPlf * ((post?.heightIn ?? 0) + hole.embedIn)) / IN_PER_FT
   const hold = () => {

@@ -2,7 +2,7 @@ import { nailOf, nailStrength } from '../joints'
 import { alongWall, isEave, wallPosts, type GirtPiece, type Grid, type Post, type WallRows } from '../layout'
 import { effectiveAreaFt2, wallPressures } from '../loads'
 import type { Building, GirtStyle, Job, Side } from '../model'
-import { line, makeCheck, notChecked, sig, type Check, type Diagram } from '../result'
+import { line, makeCheck, notChecked, sig, type Check, type Diagram, item } from '../result'
 import { spanDiagram, twoSpanDiagram, uniform } from '../statics'
 import { formatLength, IN_PER_FT, SAME_IN, ROUNDING } from '../units'
 import { boardSize, boardValues, girtRatios, postSize, SHARING_IN, specificGravity, type GirtRatios } from '../wood'
@@ -30,7 +30,7 @@ function spanOf(piece: GirtPiece, postsIn: readonly number[], style: GirtStyle) 
   if (style === 'between') return { spanIn: piece.toIn - piece.fromIn + POST_BETWEEN_IN, spans: 1 as const }
   const crossed = postsIn.filter((atIn) => atIn > piece.fromIn + 1 && atIn < piece.toIn - 1)
   const stops = [piece.fromIn, ...crossed, piece.toIn]
-  const spanIn = Math.max(0, ...stops.slice(1).map((atIn, i) => atIn - stops[i]))
+  const spanIn = Math.max(0, ...stops.slice(1).map((atIn, i) => atIn - item(stops, i)))
   return { spanIn, spans: crossed.length > 0 ? (2 as const) : (1 as const) }
 }
 

@@ -1,3 +1,4 @@
+import { entryOf } from '../result'
 import { neighboursIn, postRows, rowPlaces, type Grid, type Post, type PostKind } from '../layout'
 import { rodLog, stringHeightAt, stringRows, type PoleMark, type RodLog, type StringRow } from '../marks'
 import type { Job } from '../model'
@@ -115,7 +116,7 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
     const planned = plannedFootIn(job, stood.holes, post.kind)
     if (job.building.school === 'pier')
       return post.id in rods.offsets
-        ? { inches: rods.offsets[post.id].upToGradeIn, measured: true }
+        ? { inches: entryOf(rods.offsets, post.id).upToGradeIn, measured: true }
         : { inches: planned, measured: false }
     const pad = levels.footings[post.id]
     return pad && rods.gradeReadingIn !== null
@@ -125,7 +126,7 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
   // What the crew's own school prints besides the marks: a card must be made anew when it changes.
   const { levelSchool, laserLineIn } = job.fieldwork
   const printsToo = (id: string) => {
-    if (levelSchool === 'level-strings') return `s${toSixteenths(stringIn[id])}`
+    if (levelSchool === 'level-strings') return `s${toSixteenths(entryOf(stringIn, id))}`
     if (levelSchool === 'cut-to-laser') return `l${toSixteenths(laserLineIn)}`
     return ''
   }

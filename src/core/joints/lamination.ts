@@ -1,3 +1,4 @@
+import { firstOf } from '../result'
 import { ROUNDING, SAME_IN, IN_PER_FT } from '../units'
 import type { Joints } from '../model'
 import { type Nail, nailOf } from './fasteners'
@@ -122,7 +123,7 @@ export function laminationPlan({
     lamination.rows === 1
       ? [depthIn / 2]
       : Array.from({ length: lamination.rows }, (_, i) => lamination.edgeIn + gauge * i)
-  const rules = rulesOf({ lamination, nail, gauge, edgeIn: rowsIn[0], spaceIn, depthIn, plies })
+  const rules = rulesOf({ lamination, nail, gauge, edgeIn: firstOf(rowsIn), spaceIn, depthIn, plies })
   const perInterface = nail
     ? nailStrength({
         nail,

@@ -1,5 +1,5 @@
 import type { Building } from '../model'
-import { type Issue, issue } from '../result'
+import { type Issue, issue, item } from '../result'
 import { ROUNDING } from '../units'
 import type { Grid } from './grid'
 import type { PlacedOpening } from './openings'
@@ -74,7 +74,7 @@ export function fillWide({
 }) {
   const all = [{ at: 0 }, ...slots.sort((one, other) => one.at - other.at), { at: grid.widthIn }]
   for (let i = 1; i < all.length; i++) {
-    const [from, to] = [all[i - 1].at, all[i].at]
+    const [from, to] = [item(all, i - 1).at, item(all, i).at]
     if (
       to - from <= building.gableMaxIn + widthIn ||
       mine.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)

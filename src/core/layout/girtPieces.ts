@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { SAME_IN } from '../units'
 import type { Building, Side } from '../model'
 import type { WallRows } from './girtRows'
@@ -46,13 +47,13 @@ export function girtPieces(building: Building, wall: WallRows, posts: readonly P
       { lo: stretch.toIn, hi: stretch.toIn },
     ]
     return edges.slice(1).flatMap((edge, i) =>
-      edge.lo - edges[i].hi > 1
+      edge.lo - item(edges, i).hi > 1
         ? [
             {
               row: row.id,
-              fromIn: edges[i].hi,
+              fromIn: item(edges, i).hi,
               toIn: edge.lo,
-              lengthIn: edge.lo - edges[i].hi,
+              lengthIn: edge.lo - item(edges, i).hi,
               ...(inside ? { inside: true as const } : {}),
             },
           ]

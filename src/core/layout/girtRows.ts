@@ -1,3 +1,4 @@
+import { item } from '../result'
 import type { Building, Side } from '../model'
 import { boardSize } from '../wood'
 import { equalSpaces, type Grid } from './grid'
@@ -138,8 +139,8 @@ export function girtRows(building: Building, grid: Grid, side: Side, all: readon
     for (let k = 1; k < spaces.count; k++) tops.push({ topIn: building.heelIn + spaces.spaceIn * k, landing: null })
   }
   const rows = tops.map((top, i): GirtRow => {
-    const below = top.topIn - (i > 0 ? tops[i - 1].topIn : base)
-    const above = i < tops.length - 1 ? tops[i + 1].topIn - top.topIn : 0
+    const below = top.topIn - (i > 0 ? item(tops, i - 1).topIn : base)
+    const above = i < tops.length - 1 ? item(tops, i + 1).topIn - top.topIn : 0
     return {
       id: `G${i + 1}`,
       topIn: top.topIn,

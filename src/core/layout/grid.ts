@@ -1,6 +1,6 @@
 import { ROUNDING, IN_PER_FT } from '../units'
 import type { Bays, Building } from '../model'
-import { fail, ok, type Result } from '../result'
+import { fail, ok, type Result, lastOf } from '../result'
 import { PLY_IN, postSize } from '../wood'
 
 /**
@@ -60,10 +60,7 @@ export function layOutGrid(building: Building): Result<Grid> {
   const fromCentres = building.baysFrom === 'centres'
   const got = spacings(building.bays, fromCentres ? lengthIn - thickIn : lengthIn)
   if (!got.ok) return got
-  const lines = got.value.reduce<number[]>(
-    (at, value) => [...at, at[at.length - 1] + value],
-    [fromCentres ? thickIn / 2 : 0],
-  )
+  const lines = got.value.reduce<number[]>((at, value) => [...at, lastOf(at) + value], [fromCentres ? thickIn / 2 : 0])
   const last = lines.length - 1
   const centresIn = lines.map((line, i) => {
     if (i === 0) return thickIn / 2

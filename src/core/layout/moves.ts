@@ -1,3 +1,4 @@
+import { item, lastOf } from '../result'
 import type { Building, Opening } from '../model'
 import type { Grid } from './grid'
 import { isEave, positionFor, wallLengthIn } from './openings'
@@ -9,8 +10,8 @@ import type { Post } from './post'
  */
 export function moveLine(grid: Grid, line: number, byIn: number): Building['bays'] {
   const spacingsIn = [...grid.baysIn]
-  spacingsIn[line - 2] += byIn
-  spacingsIn[line - 1] -= byIn
+  spacingsIn[line - 2] = item(spacingsIn, line - 2) + byIn
+  spacingsIn[line - 1] = item(spacingsIn, line - 1) - byIn
   return { mode: 'hand', spacingsIn }
 }
 
@@ -19,7 +20,7 @@ export function withLength(building: Building, lengthIn: number): Building {
   const by = lengthIn - building.lengthIn
   if (building.bays.mode !== 'hand') return { ...building, lengthIn }
   const spacingsIn = [...building.bays.spacingsIn]
-  spacingsIn[spacingsIn.length - 1] += by
+  spacingsIn[spacingsIn.length - 1] = lastOf(spacingsIn) + by
   return { ...building, lengthIn, bays: { mode: 'hand', spacingsIn } }
 }
 
@@ -55,7 +56,9 @@ export function openingPlaces(
   const half = postWidthIn / 2
   return [
     { atIn: (wall - opening.widthIn) / 2, name: 'middle of the wall' },
-    ...lines.slice(1).map((line, i) => ({ atIn: (line + lines[i] - opening.widthIn) / 2, name: 'middle of the bay' })),
+    ...lines
+      .slice(1)
+      .map((line, i) => ({ atIn: (line + item(lines, i) - opening.widthIn) / 2, name: 'middle of the bay' })),
     ...lines.flatMap((line) => [
       { atIn: line + half, name: 'edge on a post' },
       { atIn: line - half - opening.widthIn, name: 'edge on a post' },

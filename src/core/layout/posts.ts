@@ -1,5 +1,5 @@
 import type { Building, LeanTo, Side } from '../model'
-import { issue, type Issue } from '../result'
+import { issue, type Issue, entryOf } from '../result'
 import { PITCH_RUN_IN } from '../units'
 import { postSize } from '../wood'
 import { clearPosts, fillWide, type Slot } from './gableSlots'
@@ -89,7 +89,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
   }
 
   const eaveWall = (side: 'south' | 'north') => {
-    const row = rows[side]
+    const row = entryOf(rows, side)
     let slots: Slot[] = grid.centresIn.map((at, i) => ({
       id: `${row}${i + 1}`,
       nominal: at,
@@ -215,7 +215,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
     const y =
       leanTo.side === 'north' ? grid.widthIn + leanTo.depthIn - size.depthIn / 2 : -leanTo.depthIn + size.depthIn / 2
     const heightIn = leanToHeightIn(building, leanTo)
-    const row = rows[`lean-${leanTo.side}`]
+    const row = entryOf(rows, `lean-${leanTo.side}`)
     if (building.leanTos.findIndex((ownLeanTo) => ownLeanTo.side === leanTo.side) !== k) {
       issues.push(issue('lean-to-twice', ['building', 'leanTos', k, 'side'], { side: leanTo.side }))
       return

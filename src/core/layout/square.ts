@@ -1,7 +1,7 @@
 import { Matrix, solve } from 'ml-matrix'
 import { distance, type Point } from '../geometry'
 import type { Measures } from '../model'
-import { fail, ok, type Result } from '../result'
+import { fail, ok, type Result, firstOf, item } from '../result'
 import { roundIn, ROUNDING } from '../units'
 
 export type CornerName = 'SW' | 'SE' | 'NE' | 'NW'
@@ -43,9 +43,9 @@ const PAIRS: Readonly<Record<keyof Measures, readonly [CornerName, CornerName]>>
 const NAMES: readonly CornerName[] = ['SW', 'SE', 'NE', 'NW']
 const cornersOf = (unknowns: readonly number[]): Corners => ({
   SW: { x: 0, y: 0 },
-  SE: { x: unknowns[0], y: 0 },
-  NE: { x: unknowns[1], y: unknowns[2] },
-  NW: { x: unknowns[3], y: unknowns[4] },
+  SE: { x: firstOf(unknowns), y: 0 },
+  NE: { x: item(unknowns, 1), y: item(unknowns, 2) },
+  NW: { x: item(unknowns, 3), y: item(unknowns, 4) },
 })
 /** Unknown that a corner's coordinate belongs to; -1 for the fixed ones. */
 const UNKNOWN: Readonly<Record<CornerName, readonly [number, number]>> = {
@@ -123,7 +123,7 @@ export function fitSquare(
     const jt = matrix.transpose()
     const step = solve(jt.mmul(matrix), jt.mmul(Matrix.columnVector(residuals))).to1DArray()
     if (step.some((move) => !Number.isFinite(move))) break
-    unknowns = unknowns.map((unknown, i) => unknown + step[i])
+    unknowns = unknowns.map((unknown, i) => unknown + item(step, i))
     settled = Math.max(...step.map(Math.abs)) < ROUNDING
   }
   const fitted = cornersOf(unknowns)

@@ -1,3 +1,4 @@
+import { entryOf } from '../result'
 import { distance, type Point } from '../geometry'
 import type { Building, Side } from '../model'
 import { roundIn } from '../units'
@@ -87,7 +88,7 @@ export function layOutStrings({
   const { lengthIn, widthIn } = grid
   const last = grid.centresIn.length
   const eave = (side: 'south' | 'north', y: number): StringLine => ({
-    id: rows[side],
+    id: entryOf(rows, side),
     name: `string ${rows[side]}`,
     side,
     from: { x: 0, y },
@@ -107,7 +108,7 @@ export function layOutStrings({
   const lines = [eave('south', 0), end('east', lengthIn, last), eave('north', widthIn), end('west', 0, 1)]
   for (const lean of building.leanTos) {
     const y = lean.side === 'north' ? widthIn + lean.depthIn : -lean.depthIn
-    const row = rows[`lean-${lean.side}`]
+    const row = entryOf(rows, `lean-${lean.side}`)
     lines.push({
       id: row,
       name: `string ${row}`,

@@ -1,3 +1,4 @@
+import { firstOf, item, lastOf } from '../result'
 import { SAME_IN } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
@@ -41,16 +42,16 @@ export interface TrussPlan {
  * wall.
  */
 function places(building: Building, grid: Grid): number[] {
-  const ends = [grid.centresIn[0], grid.centresIn[grid.centresIn.length - 1]]
+  const [firstIn, lastIn] = [firstOf(grid.centresIn), lastOf(grid.centresIn)]
   if (building.roof.truss.set === 'posts') return [...grid.centresIn]
-  const out = [ends[0]]
+  const out = [firstIn]
   for (
-    let xIn = Math.max(building.roof.truss.firstIn, ends[0]) + building.roof.truss.spaceIn;
-    xIn < ends[1] - 6;
+    let xIn = Math.max(building.roof.truss.firstIn, firstIn) + building.roof.truss.spaceIn;
+    xIn < lastIn - 6;
     xIn += building.roof.truss.spaceIn
   )
     out.push(xIn)
-  return [...out, ends[1]]
+  return [...out, lastIn]
 }
 
 /**
@@ -66,7 +67,7 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
     return xIn
   })
   const half = (i: number, j: number) =>
-    j < 0 || j >= xs.length ? building.gableOverhangIn : Math.abs(edges[j] - edges[i]) / 2
+    j < 0 || j >= xs.length ? building.gableOverhangIn : Math.abs(item(edges, j) - item(edges, i)) / 2
   const trusses = xs.map((xIn, i): Truss => ({
     number: i + 1,
     xIn,
@@ -81,16 +82,16 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
       const own = posts.find((post) => Math.abs(post.x - truss.xIn) <= post.sizeX / 2 + SAME_IN)
       if (own) return { truss, post: own, between: null, share: [1, 0] }
       const after = posts.findIndex((post) => post.x > truss.xIn)
-      const [other, candidate] = [posts[Math.max(0, after - 1)], posts[after]]
+      const [other, candidate] = [item(posts, Math.max(0, after - 1)), posts[after]]
       if (!candidate || after === 0)
-        return { truss, post: posts[after === 0 ? 0 : posts.length - 1], between: null, share: [1, 0] }
+        return { truss, post: item(posts, after === 0 ? 0 : posts.length - 1), between: null, share: [1, 0] }
       const share = (truss.xIn - other.x) / (candidate.x - other.x) // a beam on two posts: lever rule
       const key = `${other.id}|${candidate.id}`
       loads.set(key, [...(loads.get(key) ?? []), { truss, atIn: truss.xIn - other.x }])
       return { truss, post: null, between: [other, candidate], share: [1 - share, share] }
     })
     posts.slice(1).forEach((to, i) => {
-      const from = posts[i]
+      const from = item(posts, i)
       const carried = loads.get(`${from.id}|${to.id}`) ?? []
       const left = layout.omitted.some((omitted) => omitted.side === side && omitted.x > from.x && omitted.x < to.x)
       if (carried.length || (building.roof.truss.set === 'carriers' && to.x - from.x > 12))

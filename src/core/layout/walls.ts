@@ -1,3 +1,4 @@
+import { firstOf, item } from '../result'
 import { SIDES, type Side } from '../model'
 import { isEave } from './openings'
 import type { Post } from './post'
@@ -33,7 +34,7 @@ function rowOf(posts: readonly Post[], side: Side): Post[] {
   const own = posts
     .filter((post) => post.side === side && post.kind !== 'lean-to')
     .sort((one, other) => one.atIn - other.atIn)
-  return [corners[0], ...own, corners[1]]
+  return [firstOf(corners), ...own, item(corners, 1)]
 }
 
 /** Place of a post along a wall, inches from the wall's low string corner, and how much of the wall it takes. */
@@ -47,7 +48,7 @@ export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<s
   return new Map(
     row.map((post, i) => [
       post.id,
-      ((i > 0 ? at[i] - at[i - 1] : 0) + (i < row.length - 1 ? at[i + 1] - at[i] : 0)) / 2,
+      ((i > 0 ? item(at, i) - item(at, i - 1) : 0) + (i < row.length - 1 ? item(at, i + 1) - item(at, i) : 0)) / 2,
     ]),
   )
 }

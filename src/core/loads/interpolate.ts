@@ -1,10 +1,11 @@
+import { firstOf, item } from '../result'
 /** Linear interpolation in a table of rising abscissae; held at both ends. */
 export function interpolate(x: number, xs: readonly number[], ys: readonly number[]): number {
-  if (x <= xs[0]) return ys[0]
+  if (x <= firstOf(xs)) return firstOf(ys)
   const last = xs.length - 1
-  if (x >= xs[last]) return ys[last]
+  if (x >= item(xs, last)) return item(ys, last)
   const i = xs.findIndex((known) => known > x) - 1
-  return ys[i] + ((x - xs[i]) / (xs[i + 1] - xs[i])) * (ys[i + 1] - ys[i])
+  return item(ys, i) + ((x - item(xs, i)) / (item(xs, i + 1) - item(xs, i))) * (item(ys, i + 1) - item(ys, i))
 }
 
 /** Bilinear interpolation: rows by `y`, columns by `x`. */

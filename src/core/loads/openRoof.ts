@@ -1,5 +1,5 @@
 import type { Edition } from '../model'
-import { line, sig, type TraceLine } from '../result'
+import { line, sig, type TraceLine, firstOf, lastOf } from '../result'
 import { editionData, type OpenRow } from './editions'
 
 /** Largest net pressures on an open roof, psf at strength level: down positive, up negative, normal to the roof. */
@@ -16,8 +16,8 @@ export interface OpenRoofPressures {
  * (register C14).
  */
 function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: number; readonly up: number } {
-  const below = [...rows].reverse().find((row) => row.thetaDeg <= thetaDeg) ?? rows[0]
-  const above = rows.find((row) => row.thetaDeg >= thetaDeg) ?? rows[rows.length - 1]
+  const below = [...rows].reverse().find((row) => row.thetaDeg <= thetaDeg) ?? firstOf(rows)
+  const above = rows.find((row) => row.thetaDeg >= thetaDeg) ?? lastOf(rows)
   const all = [below, above].flatMap((row) => [...row.clear, ...row.obstructed]).flat()
   return { down: Math.max(...all, 0), up: Math.min(...all, 0) }
 }

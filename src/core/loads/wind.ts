@@ -1,6 +1,6 @@
 import { degrees, PITCH_RUN_IN } from '../units'
 import type { Exposure } from '../model'
-import { line, sig, type TraceLine } from '../result'
+import { line, sig, type TraceLine, item, lastOf } from '../result'
 import { editionData, type EditionData } from './editions'
 import { ASCE_7_16 } from './editions/asce7-16'
 import type { EnclosureClass } from './enclosure'
@@ -128,7 +128,7 @@ export function windPressures(
     roofLeewardPsf: gq * lee,
     roofAlong: [heightFt / 2, heightFt, 2 * heightFt, 1e6].map((toFt, i) => ({
       toFt,
-      psf: gq * zones([0, heightFt / 2, heightFt, 2 * heightFt][i], along),
+      psf: gq * zones(item([0, heightFt / 2, heightFt, 2 * heightFt], i), along),
     })),
     trace: [
       heightFt === windShape.heelFt
@@ -192,4 +192,4 @@ export function windPressures(
  * only.
  */
 export const roofAlongPsf = (wind: WindPressures, distanceFt: number): number =>
-  (wind.roofAlong.find((strip) => distanceFt < strip.toFt) ?? wind.roofAlong[wind.roofAlong.length - 1]).psf
+  (wind.roofAlong.find((strip) => distanceFt < strip.toFt) ?? lastOf(wind.roofAlong)).psf

@@ -1,3 +1,4 @@
+import { item, entryOf } from '../result'
 import type { Job } from '../model'
 
 /**
@@ -41,7 +42,7 @@ const FIT_LEAST = 4
 const median = (list: readonly number[]): number => {
   const sorted = [...list].sort((one, other) => one - other)
   const middle = sorted.length >> 1
-  return sorted.length % 2 ? sorted[middle] : (sorted[middle - 1] + sorted[middle]) / 2
+  return sorted.length % 2 ? item(sorted, middle) : (item(sorted, middle - 1) + item(sorted, middle)) / 2
 }
 
 /**
@@ -73,16 +74,16 @@ export function rodLog(
   const [benchmarkPost, benchmarkReadingIn] = entries.reduce((best, each) => (each[1] < best[1] ? each : best))
   const gradeReadingIn = gradeLockedIn ?? benchmarkReadingIn - levels.coverIn
   const gaps = entries.flatMap(([id, readingIn]) =>
-    id in plannedUpIn ? [readingIn - gradeReadingIn - plannedUpIn[id]] : [],
+    id in plannedUpIn ? [readingIn - gradeReadingIn - entryOf(plannedUpIn, id)] : [],
   )
   const shift = gaps.length >= FIT_LEAST ? median(gaps) : null
   const planReadsIn: Record<string, number> = {}
-  if (shift !== null) for (const id in plannedUpIn) planReadsIn[id] = gradeReadingIn + plannedUpIn[id] + shift
+  if (shift !== null) for (const id in plannedUpIn) planReadsIn[id] = gradeReadingIn + entryOf(plannedUpIn, id) + shift
   const offsets: Record<string, RodMark> = {}
   for (const [id, readingIn] of entries) {
-    const near = neighbours[id].flatMap((text) => (text in levels.readingsIn ? [levels.readingsIn[text]] : []))
+    const near = entryOf(neighbours, id).flatMap((near) => levels.readingsIn[near] ?? [])
     const offIn = near.length ? readingIn - near.reduce((sum, value) => sum + value, 0) / near.length : 0
-    const offPlanIn = id in planReadsIn ? readingIn - planReadsIn[id] : null
+    const offPlanIn = id in planReadsIn ? readingIn - entryOf(planReadsIn, id) : null
     const suspectBy = () => {
       if (near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN) return 'neighbours'
       if (offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN) return 'plan'

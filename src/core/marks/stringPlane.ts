@@ -1,3 +1,4 @@
+import { lastOf, item } from '../result'
 import { ROUNDING } from '../units'
 import type { Fieldwork } from '../model'
 
@@ -30,9 +31,9 @@ export function stringHeightAt(rows: readonly StringRow[], yIn: number): number 
   const order = [...rows].sort((one, other) => one.yIn - other.yIn)
   if (order.length === 0) return 0
   const after = order.findIndex((row) => row.yIn >= yIn - ROUNDING)
-  if (after < 0) return order[order.length - 1].heightIn
-  if (after === 0 || order[after].yIn - yIn < ROUNDING) return order[after].heightIn
-  const [stringRow, next] = [order[after - 1], order[after]]
+  if (after < 0) return lastOf(order).heightIn
+  if (after === 0 || item(order, after).yIn - yIn < ROUNDING) return item(order, after).heightIn
+  const [stringRow, next] = [item(order, after - 1), item(order, after)]
   return (
     stringRow.heightIn + ((next.heightIn - stringRow.heightIn) * (yIn - stringRow.yIn)) / (next.yIn - stringRow.yIn)
   )

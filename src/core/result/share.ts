@@ -1,3 +1,4 @@
+import { item } from './items'
 /** A plain record of this realm or another's: what a worker's message holds need not share our Object. */
 function isRecord(value: unknown): value is Record<string, unknown> {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return false
@@ -54,11 +55,11 @@ function keepRecord(
   const keys = Object.keys(after)
   let out: Record<string, unknown> | null = keys.length === Object.keys(before).length ? null : {}
   for (let i = 0; i < keys.length; i++) {
-    const key = keys[i]
+    const key = item(keys, i)
     const kept = keep(before[key], after[key], met)
     if (out === null && (!Object.is(kept, before[key]) || (kept === undefined && !own(before, key)))) {
       out = {}
-      for (let earlier = 0; earlier < i; earlier++) out[keys[earlier]] = before[keys[earlier]]
+      for (let earlier = 0; earlier < i; earlier++) out[item(keys, earlier)] = before[item(keys, earlier)]
     }
     if (out !== null) out[key] = kept
   }
@@ -87,7 +88,7 @@ export function changesOf(before: unknown, after: unknown): Changes {
   if (Object.is(before, after)) return SAME
   const lists = Array.isArray(before) && Array.isArray(after) && before.length === after.length
   if (!lists && !(isRecord(before) && isRecord(after))) return { kind: 'whole', value: after }
-  const [old, fresh] = [before, after] as readonly Record<string, unknown>[]
+  const [old, fresh] = [before, after] as readonly [Record<string, unknown>, Record<string, unknown>]
   const parts: [string, Changes][] = []
   const keys = Object.keys(fresh)
   for (const key of keys) {

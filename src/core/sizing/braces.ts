@@ -1,3 +1,4 @@
+import { firstOf } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
 import { bracesWorst, type Derived } from '../derive'
 import { SIDES, type Building, type Job } from '../model'
@@ -36,7 +37,7 @@ export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { 
               change,
               cost:
                 pieces *
-                (((stockFor(derived.braces[0].stockIn, 0) ?? derived.braces[0].stockIn) / IN_PER_FT) *
+                (((stockFor(firstOf(derived.braces).stockIn, 0) ?? firstOf(derived.braces).stockIn) / IN_PER_FT) *
                   prices.board(size, lumber) +
                   2 * nails * nail),
             }

@@ -1,3 +1,4 @@
+import { firstOf } from '../result'
 import { deriveJob, partsOf, type PartsOf, planJob, postPart } from '../derive'
 import { stringRectangle } from '../layout'
 import { type BoardName, type Building, type GirtStyle, type Job } from '../model'
@@ -116,7 +117,7 @@ function propose(job: Job, bays: number, preferred: boolean, key: string): Propo
     key,
     job,
     bays,
-    bayIn: result.value.grid.baysIn[0],
+    bayIn: firstOf(result.value.grid.baysIn),
     cost: takeoff.totalCost,
     boards: takeoff.boards,
     heaviestLb: takeoff.heaviestLb,
@@ -251,7 +252,7 @@ function* searchBays(search: Search, bays: number): Generator<SizingProgress, vo
   count.alternatives += good.reduce((sum, each) => sum + each.of, 0) * posts.length
   const tried: { post: Building['post']; cost: number }[] = []
   for (const post of posts) {
-    const cost = postCost(withPost(good[0].sized.job, post), parts, prices)
+    const cost = postCost(withPost(firstOf(good).sized.job, post), parts, prices)
     count.judged++
     search.done++
     if (cost === null) continue

@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { Matrix, solve } from 'ml-matrix'
 
 /**
@@ -22,10 +23,10 @@ export interface DiaphragmResult {
  */
 export function shareByDiaphragm(row: DiaphragmRow): DiaphragmResult | null {
   const count = row.frameLbIn.length
-  const c = (i: number) => (i >= 0 && i < count - 1 ? row.bayLbIn[i] : 0)
+  const c = (i: number) => (i >= 0 && i < count - 1 ? item(row.bayLbIn, i) : 0)
   const matrix = Matrix.zeros(count, count)
   for (let i = 0; i < count; i++) {
-    matrix.set(i, i, row.frameLbIn[i] + c(i - 1) + c(i))
+    matrix.set(i, i, item(row.frameLbIn, i) + c(i - 1) + c(i))
     if (i < count - 1) {
       matrix.set(i, i + 1, -c(i))
       matrix.set(i + 1, i, -c(i))
@@ -40,7 +41,7 @@ export function shareByDiaphragm(row: DiaphragmRow): DiaphragmResult | null {
   if (moveIn.some((move) => !Number.isFinite(move) || Math.abs(move) > 1e5)) return null
   return {
     moveIn,
-    frameLb: moveIn.map((move, i) => row.frameLbIn[i] * move),
-    bayShearLb: row.bayLbIn.map((k, i) => k * (moveIn[i + 1] - moveIn[i])),
+    frameLb: moveIn.map((move, i) => item(row.frameLbIn, i) * move),
+    bayShearLb: row.bayLbIn.map((k, i) => k * (item(moveIn, i + 1) - item(moveIn, i))),
   }
 }

@@ -1,3 +1,4 @@
+import { firstOf, item } from '../result'
 import { Matrix, solve } from 'ml-matrix'
 
 /**
@@ -55,12 +56,12 @@ function local(frameMember: FrameMember, l: number): Local {
   const w = frameMember.w ?? 0
   const zero = (): number[][] => Array.from({ length: 6 }, () => [0, 0, 0, 0, 0, 0])
   const k = zero()
-  k[0][0] = k[3][3] = a
-  k[0][3] = k[3][0] = -a
+  firstOf(k)[0] = item(k, 3)[3] = a
+  firstOf(k)[3] = item(k, 3)[0] = -a
   const put = (rows: readonly (readonly number[])[]) =>
     rows.forEach((row, i) =>
       row.forEach((value, j) => {
-        k[[1, 2, 4, 5][i]][[1, 2, 4, 5][j]] = value
+        item(k, item([1, 2, 4, 5], i))[item([1, 2, 4, 5], j)] = value
       }),
     )
   const ei = frameMember.ei
@@ -109,11 +110,11 @@ export function solveFrame(frame: Frame): FrameResult | null {
   const P = new Array<number>(n).fill(0)
   frame.nodes.forEach((node, i) =>
     node.load?.forEach((value, index) => {
-      P[3 * i + index] += value
+      P[3 * i + index] = item(P, 3 * i + index) + value
     }),
   )
   const parts = frame.members.map((member) => {
-    const [node, otherNode] = [frame.nodes[member.from], frame.nodes[member.to]]
+    const [node, otherNode] = [item(frame.nodes, member.from), item(frame.nodes, member.to)]
     const l = Math.hypot(otherNode.x - node.x, otherNode.y - node.y)
     const [c, s] = [(otherNode.x - node.x) / l, (otherNode.y - node.y) / l]
     const { k, f } = local(member, l)
@@ -128,13 +129,15 @@ export function solveFrame(frame: Frame): FrameResult | null {
       [0, 0, 0, -s, c, 0],
       [0, 0, 0, 0, 0, 1],
     ]
-    const kt = k.map((row) => T[0].map((_, j) => row.reduce((sum, value, q) => sum + value * T[q][j], 0)))
+    const kt = k.map((row) =>
+      firstOf(T).map((_, j) => row.reduce((sum, value, q) => sum + value * item(item(T, q), j), 0)),
+    )
     for (let i = 0; i < 6; i++) {
       for (let j = 0; j < 6; j++) {
-        const v = T.reduce((sum, row, q) => sum + row[i] * kt[q][j], 0)
-        if (v !== 0) matrix.set(dofs[i], dofs[j], matrix.get(dofs[i], dofs[j]) + v)
+        const v = T.reduce((sum, row, q) => sum + item(row, i) * item(item(kt, q), j), 0)
+        if (v !== 0) matrix.set(item(dofs, i), item(dofs, j), matrix.get(item(dofs, i), item(dofs, j)) + v)
       }
-      P[dofs[i]] -= T.reduce((sum, row, q) => sum + row[i] * f[q], 0)
+      P[item(dofs, i)] = item(P, item(dofs, i)) - T.reduce((sum, row, q) => sum + item(row, i) * item(f, q), 0)
     }
     return { kt, f, dofs }
   })
@@ -151,32 +154,37 @@ export function solveFrame(frame: Frame): FrameResult | null {
   const D = new Array<number>(n).fill(0)
   if (free.length) {
     try {
-      const x = solve(matrix.selection(free, free), Matrix.columnVector(free.map((dof) => P[dof]))).to1DArray()
+      const x = solve(matrix.selection(free, free), Matrix.columnVector(free.map((dof) => item(P, dof)))).to1DArray()
       if (x.some((value) => !Number.isFinite(value) || Math.abs(value) > 1e6)) return null
       free.forEach((dof, i) => {
-        D[dof] = x[i]
+        D[dof] = item(x, i)
       })
     } catch {
       return null
     }
   }
   const members = parts.map(({ kt, f, dofs }): MemberForces => {
-    const ends = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * D[dofs[j]], f[i]))
+    const ends = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * item(D, item(dofs, j)), item(f, i)))
     return {
-      axialLb: ends[3],
-      shearFromLb: ends[1],
-      momentFromInLb: ends[2],
-      shearToLb: ends[4],
-      momentToInLb: ends[5],
+      axialLb: item(ends, 3),
+      shearFromLb: item(ends, 1),
+      momentFromInLb: item(ends, 2),
+      shearToLb: item(ends, 4),
+      momentToInLb: item(ends, 5),
     }
   })
   const reactions = frame.nodes.map(
     (node, i) =>
       [0, 1, 2].map((direction) => {
         const dof = 3 * i + direction
-        if (node.fix?.[direction]) return matrix.getRow(dof).reduce((sum, value, j) => sum + value * D[j], 0) - P[dof]
-        return -(node.spring?.[direction] ?? 0) * D[dof]
+        if (node.fix?.[direction])
+          return matrix.getRow(dof).reduce((sum, value, j) => sum + value * item(D, j), 0) - item(P, dof)
+        return -(node.spring?.[direction] ?? 0) * item(D, dof)
       }) as unknown as readonly [number, number, number],
   )
-  return { moves: frame.nodes.map((_, i) => [D[3 * i], D[3 * i + 1], D[3 * i + 2]] as const), reactions, members }
+  return {
+    moves: frame.nodes.map((_, i) => [item(D, 3 * i), item(D, 3 * i + 1), item(D, 3 * i + 2)] as const),
+    reactions,
+    members,
+  }
 }

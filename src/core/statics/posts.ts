@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { IN_PER_FT } from '../units'
 import { solveFrame, type FrameMember, type FrameNode, type MemberForces } from './frame'
 
@@ -180,10 +181,11 @@ function postLine({
 function fieldMomentInLb(line: Line, forces: readonly MemberForces[], footInLb: number): number {
   let worst = 0
   for (let i = line.grade; i < line.heel; i++) {
-    const [node, otherNode, lbPerIn] = [line.nodes[i], line.nodes[i + 1], line.members[i].w ?? 0]
+    const [node, otherNode, lbPerIn] = [item(line.nodes, i), item(line.nodes, i + 1), item(line.members, i).w ?? 0]
     for (let k = 0; k <= 12; k++) {
       const alongIn = ((otherNode.y - node.y) * k) / 12
-      const momentInLb = -forces[i].momentFromInLb + forces[i].shearFromLb * alongIn + (lbPerIn * alongIn * alongIn) / 2
+      const momentInLb =
+        -item(forces, i).momentFromInLb + item(forces, i).shearFromLb * alongIn + (lbPerIn * alongIn * alongIn) / 2
       if (momentInLb * Math.sign(footInLb || 1) > 0) worst = Math.max(worst, Math.abs(momentInLb))
     }
   }
@@ -226,23 +228,23 @@ export function framedPost({
     })
     const frame = solveFrame({ nodes, members: line.members })
     if (!frame) return null
-    const scale = mode === 'held' ? 1 : 1 / frame.moves[line.heel][0]
-    const up = frame.members[line.grade]
+    const scale = mode === 'held' ? 1 : 1 / item(frame.moves, line.heel)[0]
+    const up = item(frame.members, line.grade)
     const ground = frame.members.slice(0, line.grade).flatMap((member) => [member.momentFromInLb, member.momentToInLb])
     const fixed = Math.max(Math.abs(up.momentFromInLb), ...ground.map(Math.abs))
     const actions: PostActions = {
-      topLb: mode === 'held' ? -frame.reactions[line.heel][0] : -PUSH * scale,
+      topLb: mode === 'held' ? -item(frame.reactions, line.heel)[0] : -PUSH * scale,
       shearLb: up.shearFromLb * scale,
       momentFtLb: (up.momentFromInLb * scale) / IN_PER_FT,
       fixedFtLb: (fixed * Math.abs(scale)) / 12,
       fieldMomentFtLb: (fieldMomentInLb(line, frame.members, up.momentFromInLb) * Math.abs(scale)) / IN_PER_FT,
       kneeMomentFtLb:
-        line.knee < 0 ? 0 : (Math.abs(frame.members[line.knee - 1].momentToInLb) * Math.abs(scale)) / IN_PER_FT,
+        line.knee < 0 ? 0 : (Math.abs(item(frame.members, line.knee - 1).momentToInLb) * Math.abs(scale)) / IN_PER_FT,
     }
     return {
       actions,
       stiffness: mode === 'moved' ? PUSH * scale : 0,
-      brace: line.brace < 0 ? 0 : frame.members[line.brace].axialLb * scale,
+      brace: line.brace < 0 ? 0 : item(frame.members, line.brace).axialLb * scale,
     }
   }
   const held = run('held')

@@ -1,3 +1,4 @@
+import { item, firstOf, lastOf } from '../result'
 import { IN_PER_FT } from '../units'
 import type { Diagram, LineLoad, PointLoad } from '../result'
 
@@ -90,19 +91,19 @@ function deflections(loads: SpanLoads, leftLb: number, x: readonly number[], ei:
   const drop = [0]
   let last = 0
   for (let i = 1; i < x.length; i++) {
-    const stepIn = x[i] - x[i - 1]
-    const m0 = i === 1 ? momentAt(loads, leftLb, x[0]) : last
-    const m1 = momentAt(loads, leftLb, (x[i - 1] + x[i]) / 2)
-    const m2 = momentAt(loads, leftLb, x[i])
+    const stepIn = item(x, i) - item(x, i - 1)
+    const m0 = i === 1 ? momentAt(loads, leftLb, firstOf(x)) : last
+    const m1 = momentAt(loads, leftLb, (item(x, i - 1) + item(x, i)) / 2)
+    const m2 = momentAt(loads, leftLb, item(x, i))
     last = m2
     const turn = (stepIn * (m0 + 4 * m1 + m2)) / 6 / ei
     // First moment of the curvature about the right end of the step, from the same three values.
     const moment = (stepIn * stepIn * (m0 + 2 * m1)) / 6 / ei
-    drop.push(drop[i - 1] + slope[i - 1] * stepIn + moment)
-    slope.push(slope[i - 1] + turn)
+    drop.push(item(drop, i - 1) + item(slope, i - 1) * stepIn + moment)
+    slope.push(item(slope, i - 1) + turn)
   }
-  const end = drop[drop.length - 1]
-  return drop.map((drop, i) => (end * x[i]) / loads.lengthIn - drop)
+  const end = lastOf(drop)
+  return drop.map((drop, i) => (end * item(x, i)) / loads.lengthIn - drop)
 }
 
 export interface SpanForces {
@@ -138,7 +139,7 @@ export function simpleSpan(loads: SpanLoads, ei: number): SpanResult {
   deflections(loads, forces.leftLb, places, ei).forEach((deflection, i) => {
     if (Math.abs(deflection) > Math.abs(deflectionIn)) {
       deflectionIn = deflection
-      deflectionAtIn = places[i]
+      deflectionAtIn = item(places, i)
     }
   })
   return { ...forces, deflectionIn, deflectionAtIn }

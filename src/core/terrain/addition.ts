@@ -1,3 +1,4 @@
+import { item } from '../result'
 import type { Ground } from '../model'
 import { packLedger, type Packing, type WallLine } from './crookedWall'
 
@@ -75,7 +76,7 @@ export function layAddition(ground: Pick<Ground, 'addition' | 'oldWall'>, newWor
   const alongIn = Math.max(...stations.map((station) => station.atIn)) * Math.hypot(1, pack.line.perIn)
   return {
     line: pack.line,
-    list: pack.list.map((packing, i) => ({ ...packing, name: stations[i].name })),
+    list: pack.list.map((packing, i) => ({ ...packing, name: item(stations, i).name })),
     offIn,
     turnIn10Ft: pack.line.perIn * 120,
     alongIn,

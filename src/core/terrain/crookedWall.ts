@@ -1,3 +1,4 @@
+import { item, lastOf } from '../result'
 import { ROUNDING } from '../units'
 /**
  * A measured offset from a string run along an old wall: how far along, and how far the wall stands behind (+) or proud
@@ -30,9 +31,9 @@ export interface Packing {
  */
 const wallAt = (list: readonly Offset[], atIn: number, perIn: number): number => {
   const i = list.findIndex((offset) => offset.atIn >= atIn)
-  const end = i < 0 ? list[list.length - 1] : list[i]
+  const end = i < 0 ? lastOf(list) : item(list, i)
   if (i <= 0 || end.atIn === atIn) return end.offIn + perIn * (atIn - end.atIn)
-  const [otherOffset, next] = [list[i - 1], list[i]]
+  const [otherOffset, next] = [item(list, i - 1), item(list, i)]
   return (
     otherOffset.offIn + ((next.offIn - otherOffset.offIn) * (atIn - otherOffset.atIn)) / (next.atIn - otherOffset.atIn)
   )

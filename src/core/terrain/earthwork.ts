@@ -76,7 +76,7 @@ export function contourLines(surface: Surface, box: Box, stepIn: number, cells =
       const runs: [number, number][][] = []
       for (const ring of contourMultiPolygon.coordinates.flat()) {
         let run: [number, number][] = []
-        for (const [x, y] of ring) {
+        for (const [x, y] of ring as [number, number][]) {
           if (edge(x, y)) {
             if (run.length > 1) runs.push(run)
             run = []

@@ -1,3 +1,4 @@
+import { item } from '../result'
 import { ROUNDING, NEGLIGIBLE } from '../units'
 import Delaunator from 'delaunator'
 
@@ -75,12 +76,16 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
   )
   const triangles: Triangle[] = []
   for (let i = 0; i < mesh.triangles.length; i += 3) {
-    const [spot, second, third] = [own[mesh.triangles[i]], own[mesh.triangles[i + 1]], own[mesh.triangles[i + 2]]]
+    const [spot, second, third] = [
+      item(own, item(mesh.triangles, i)),
+      item(own, item(mesh.triangles, i + 1)),
+      item(own, item(mesh.triangles, i + 2)),
+    ]
     if (Math.abs(cross(spot, second, third)) > NEGLIGIBLE)
       triangles.push({ a: spot, b: second, c: third, slopePer12: slope(spot, second, third) })
   }
   if (triangles.length === 0) return null
-  const hull = [...mesh.hull].map((i) => own[i])
+  const hull = [...mesh.hull].map((i) => item(own, i))
   const at = (xIn: number, yIn: number): GroundAt => {
     const spot: Spot = { id: '', xIn, yIn, heightIn: 0 }
     for (const triangle of triangles) {
@@ -94,7 +99,7 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
         return { heightIn: u * triangle.a.heightIn + v * triangle.b.heightIn + w * triangle.c.heightIn, inside: true }
     }
     const near = hull
-      .map((spot, i) => onSegment(spot, hull[(i + 1) % hull.length], xIn, yIn))
+      .map((spot, i) => onSegment(spot, item(hull, (i + 1) % hull.length), xIn, yIn))
       .reduce((best, each) => (each.far < best.far ? each : best))
     return { heightIn: near.heightIn, inside: false }
   }

@@ -1,5 +1,5 @@
 import { IN_PER_FT } from './factors'
-import { fail, ok, type Result } from '../result'
+import { fail, ok, type Result, item } from '../result'
 import { MAX_LENGTH_IN, MM_PER_IN } from './length'
 
 const GLYPHS: Readonly<Record<string, string>> = {
@@ -58,7 +58,7 @@ export function parseLength(text: string): Result<number> {
 
   const metric = /^(\d+(?:\.\d*)?|\.\d+) ?(mm|cm|m|metres?|meters?)$/.exec(body)
   if (metric) {
-    const mm = { mm: 1, cm: 10 }[metric[2]] ?? 1000
+    const mm = { mm: 1, cm: 10 }[item(metric, 2)] ?? 1000
     return signed((Number(metric[1]) * mm) / MM_PER_IN)
   }
   const dashed = /^(\d+)-(\d+)(?:-(\d+))?$/.exec(body)
@@ -75,6 +75,6 @@ export function parseLength(text: string): Result<number> {
     return signed(Number(feetInches[1]) * IN_PER_FT + inches)
   }
   const unit = /^[\d ./-]+ ?([a-z°%]+[²2]?)$/.exec(body)
-  if (unit) return fail('wrong-unit', [], { unit: unit[1] })
+  if (unit) return fail('wrong-unit', [], { unit: item(unit, 1) })
   return signed(inchesOf(body.replace(/ ?"$/, '')))
 }

@@ -1,3 +1,4 @@
+import { item, entryOf } from '../result'
 import { lengthParts } from './length'
 
 const ONES = [
@@ -32,7 +33,7 @@ const PART: Readonly<Record<number, readonly [one: string, many: string]>> = {
 
 /** A whole number from 0 to 999 in words. */
 export function numberInWords(whole: number): string {
-  if (whole < 20) return ONES[whole]
+  if (whole < 20) return item(ONES, whole)
   if (whole < 100) return TENS[Math.floor(whole / 10)] + (whole % 10 ? `-${ONES[whole % 10]}` : '')
   return `${ONES[Math.floor(whole / 100)]} hundred${whole % 100 ? ` ${numberInWords(whole % 100)}` : ''}`
 }
@@ -44,7 +45,7 @@ export function inchesInWords(lengthIn: number): string {
   const parts = lengthParts(lengthIn, false)
   const part = parts.numerator
     ? `${parts.numerator === 1 && parts.denominator === 2 ? 'a' : numberInWords(parts.numerator)} ` +
-      `${PART[parts.denominator][parts.numerator === 1 ? 0 : 1]}`
+      `${entryOf(PART, parts.denominator)[parts.numerator === 1 ? 0 : 1]}`
     : ''
   const whole = parts.inches === 0 && part ? '' : numberInWords(parts.inches)
   return `${parts.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`

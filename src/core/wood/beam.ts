@@ -1,3 +1,4 @@
+import { entryOf } from '../result'
 import type { BoardName, Lumber, OwnGrade } from '../model'
 import { CFU, repetitive } from './factors'
 import { boardValues, type DesignValues } from './lumber'
@@ -62,7 +63,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   if (!values) return null
   const wetFb = beamMember.wet && values.fb > 1150 ? 0.85 : 1
   const cr = beamMember.plies === 1 ? repetitive(beamMember.spaceIn) : 1
-  const cfu = beamMember.flat ? CFU[size.nominal] : 1
+  const cfu = beamMember.flat ? entryOf(CFU, size.nominal) : 1
   const fbStarPsi = values.fb * beamMember.duration * cr * wetFb
   const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)
   const stability = stabilityOf(beamMember, { leIn, eMinPsi: values.eMin, fbStarPsi })

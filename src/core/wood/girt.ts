@@ -1,6 +1,6 @@
 import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { BoardName, Finish, GirtStyle, Lumber, OwnGrade } from '../model'
-import { line, sig, type TraceLine } from '../result'
+import { line, sig, type TraceLine, entryOf } from '../result'
 import { CFU, repetitive } from './factors'
 import { boardValues } from './lumber'
 import { boardSize } from './sections'
@@ -66,7 +66,7 @@ export function girtRatios(
   const sIn3 = plies * (flat ? size.sFlatIn3 : size.sEdgeIn3)
   const i = plies * (flat ? size.iFlatIn4 : size.iEdgeIn4)
   const cr = repetitive(load.spaceIn)
-  const cfu = flat ? CFU[size.nominal] : 1
+  const cfu = flat ? entryOf(CFU, size.nominal) : 1
   const fbStar = values.fb * CD_WIND * cr
   const cl = flat
     ? 1

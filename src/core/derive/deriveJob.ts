@@ -1,4 +1,4 @@
-import { onWall, type PostLayout } from '../layout'
+import { onWall } from '../layout'
 import { type Job, type Side, SIDES } from '../model'
 import { type Check, type Issue, notChecked, ok, type Result } from '../result'
 import type { BraceLine } from './braceLines'
@@ -7,7 +7,7 @@ import type { Lateral } from './frames'
 import { groundAtPosts, groundChecks, type PostGround, surfaceOfJob } from './groundChecks'
 import { type HoleKind, sizeHoles } from './holes'
 import { judgeFrame } from './judgeFrame'
-import { type Plan, planJob, type PlannedWall } from './plan'
+import { type Plan, planJob, PlanMemory, PlannedJob, type PlannedWall } from './plan'
 import { type PostCard, schedule, type ScheduleRow } from './schedule'
 import { siteResults, type SiteResults } from './siteResults'
 import { takeoff, type Takeoff } from './takeoff'
@@ -86,8 +86,6 @@ const HAZARD: Readonly<Record<string, string>> = {
   ownBearingPsf: 'the soil’s bearing value',
   ownLateralPsfPerFt: 'the soil’s lateral value',
 }
-
-type PlannedJob = Plan & { readonly layout: PostLayout }
 
 /** Girts of every wall against the wind on it; without a complete site, the walls as planned. */
 function judgeWalls(job: Job, plan: PlannedJob, results: SiteResults | null) {
@@ -183,8 +181,6 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   }
 }
 
-let last: { readonly job: Job; readonly plan: PlannedJob; readonly result: Judgement } | null = null
-
 /**
  * Whether two jobs are loaded and judged alike: readings, measures and what is said about them do not change a
  * judgement.
@@ -196,13 +192,23 @@ export const sameLoads = (job: Job, other: Job): boolean =>
   job.ground === other.ground
 
 /**
+ * What the call before worked out, so that what an edit does not touch is not worked out again. Whoever derives one job
+ * again and again keeps one and passes it in; a call without one remembers nothing.
+ */
+export interface Memory extends PlanMemory {
+  judged?: { readonly job: Job; readonly plan: PlannedJob; readonly made: Judgement }
+}
+
+/**
  * Judges a plan under its loads. Readings and measures do not change it: the judgement of the building as it was is
  * kept.
  */
-export function judgePlan(job: Job, plan: PlannedJob): Judgement {
-  const same = last && sameLoads(last.job, job) && last.plan.posts === plan.posts
-  if (!last || !same) last = { job, plan, result: judge(job, plan) }
-  return last.result
+export function judgePlan(job: Job, plan: PlannedJob, memory: Memory = {}): Judgement {
+  const before = memory.judged
+  if (before && sameLoads(before.job, job) && before.plan.posts === plan.posts) return before.made
+  const made = judge(job, plan)
+  memory.judged = { job, plan, made }
+  return made
 }
 
 /**
@@ -210,9 +216,9 @@ export function judgePlan(job: Job, plan: PlannedJob): Judgement {
  * remembered from the
  * call before. Issues: the contradictions of `checkJob`, when there are any nothing is derived.
  */
-export function deriveJob(job: Job): Result<Derived> {
-  const plan = planJob(job)
+export function deriveJob(job: Job, memory: Memory = {}): Result<Derived> {
+  const plan = planJob(job, memory)
   if (!plan.ok) return plan
   const { plannedWalls: _walls, layout: _layout, ...shown } = plan.value
-  return ok({ ...shown, ...judgePlan(job, plan.value) })
+  return ok({ ...shown, ...judgePlan(job, plan.value, memory) })
 }

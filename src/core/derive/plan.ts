@@ -27,7 +27,7 @@ import {
 } from '../layout'
 import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
 import { SIDES, type Building, type Job, type Side } from '../model'
-import { ok, remember, type Result } from '../result'
+import { ok, type Result } from '../result'
 import { checkJob } from './checkJob'
 import { wallNames } from './compass'
 
@@ -54,60 +54,83 @@ export interface Plan {
   readonly rods: RodLog
 }
 
-interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
+export interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
   readonly layout: PostLayout
   readonly neighbours: Readonly<Record<string, readonly string[]>>
 }
-const layOut = remember(
-  (building: Building, northDeg: number, runPastIn: number, edge: Job['fieldwork']['boardEdge']): LaidOut | null => {
-    const got = layOutGrid(building)
-    if (!got.ok) return null
-    const grid = got.value
-    const layout = placePosts(building, grid)
-    const placed = building.openings.map((opening) => placeOpening(opening, grid))
-    const strings = layOutStrings({ building, grid, posts: layout.posts, placed, rows: layout.rows })
-    const names = wallNames(northDeg)
-    const plannedWalls = Object.fromEntries(
-      SIDES.map((side) => {
-        const wb = onWall(building, side)
-        const rows = girtRows(wb, grid, side, placed)
-        return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }]
-      }),
-    ) as unknown as Record<Side, PlannedWall>
-    // Posts of one wall and one height carry the same marks.
-    const alike = new Map<string, readonly PoleMark[]>()
-    const poleOf = (post: Post): readonly PoleMark[] => {
-      const key = `${post.side}|${post.heightIn}|${post.kind === 'lean-to'}`
-      const has = alike.get(key) ?? storyPole({ building, post, walls: plannedWalls, placed, board: edge })
-      alike.set(key, has)
-      return has
-    }
-    return {
-      grid,
-      layout,
-      rows: layout.rows,
-      posts: layout.posts,
-      omitted: layout.omitted,
-      placed,
-      strings,
-      wallNames: names,
-      diagonals: diagonals(building, grid, layout.rows),
-      triangle: best345(grid.lengthIn, grid.widthIn),
-      batterBoards: batterBoards(strings, runPastIn),
-      neighbours: neighboursIn(postRows(layout.posts)),
-      plannedWalls,
-      trusses: trussPlan(building, grid, layout),
-      poles: Object.fromEntries(layout.posts.map((post) => [post.id, poleOf(post)])),
-    }
-  },
-)
+/** A plan with the layout that its judgement needs. */
+export type PlannedJob = Plan & { readonly layout: PostLayout }
+
+/** The layout of the call before, kept by whoever lays one job out again and again. */
+export interface PlanMemory {
+  laid?: { readonly of: LayoutOf; readonly made: LaidOut | null }
+}
+
+/** What the layout of a building depends on. */
+export interface LayoutOf {
+  readonly building: Building
+  readonly northDeg: number
+  readonly runPastIn: number
+  readonly edge: Job['fieldwork']['boardEdge']
+}
+
+function layOut({ building, northDeg, runPastIn, edge }: LayoutOf): LaidOut | null {
+  const got = layOutGrid(building)
+  if (!got.ok) return null
+  const grid = got.value
+  const layout = placePosts(building, grid)
+  const placed = building.openings.map((opening) => placeOpening(opening, grid))
+  const strings = layOutStrings({ building, grid, posts: layout.posts, placed, rows: layout.rows })
+  const names = wallNames(northDeg)
+  const plannedWalls = Object.fromEntries(
+    SIDES.map((side) => {
+      const wb = onWall(building, side)
+      const rows = girtRows(wb, grid, side, placed)
+      return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }]
+    }),
+  ) as unknown as Record<Side, PlannedWall>
+  // Posts of one wall and one height carry the same marks.
+  const alike = new Map<string, readonly PoleMark[]>()
+  const poleOf = (post: Post): readonly PoleMark[] => {
+    const key = `${post.side}|${post.heightIn}|${post.kind === 'lean-to'}`
+    const has = alike.get(key) ?? storyPole({ building, post, walls: plannedWalls, placed, board: edge })
+    alike.set(key, has)
+    return has
+  }
+  return {
+    grid,
+    layout,
+    rows: layout.rows,
+    posts: layout.posts,
+    omitted: layout.omitted,
+    placed,
+    strings,
+    wallNames: names,
+    diagonals: diagonals(building, grid, layout.rows),
+    triangle: best345(grid.lengthIn, grid.widthIn),
+    batterBoards: batterBoards(strings, runPastIn),
+    neighbours: neighboursIn(postRows(layout.posts)),
+    plannedWalls,
+    trusses: trussPlan(building, grid, layout),
+    poles: Object.fromEntries(layout.posts.map((post) => [post.id, poleOf(post)])),
+  }
+}
 
 /**
  * Lays a job out, or says what contradicts. Unchanged parts are remembered from the call before: a reading or a measure
  * costs nothing else.
  */
-export function planJob(job: Job): Result<Plan & { readonly layout: PostLayout }> {
-  const laid = layOut(job.building, job.site.northDeg, job.strings.runPastIn, job.fieldwork.boardEdge)
+export function planJob(job: Job, memory: PlanMemory = {}): Result<PlannedJob> {
+  const of: LayoutOf = {
+    building: job.building,
+    northDeg: job.site.northDeg,
+    runPastIn: job.strings.runPastIn,
+    edge: job.fieldwork.boardEdge,
+  }
+  const before = memory.laid
+  const same = before && (Object.keys(of) as (keyof LayoutOf)[]).every((key) => Object.is(of[key], before.of[key]))
+  const laid = same ? before.made : layOut(of)
+  memory.laid = { of, made: laid }
   // A plan that could be laid out brings its own contradictions; one that could not says why.
   if (!laid || laid.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn)
     return { ok: false, issues: checkJob(job) }

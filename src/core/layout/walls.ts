@@ -3,27 +3,8 @@ import { SIDES, type Side } from '../model'
 import { isEave } from './openings'
 import type { Post } from './post'
 
-const known = new WeakMap<readonly Post[], Map<Side, readonly Post[]>>()
-
-/**
- * Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. Worked out once
- * for each list of posts.
- */
+/** Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. */
 export function wallPosts(posts: readonly Post[], side: Side): readonly Post[] {
-  let rows = known.get(posts)
-  if (rows === undefined) {
-    rows = new Map()
-    known.set(posts, rows)
-  }
-  let row = rows.get(side)
-  if (row === undefined) {
-    row = rowOf(posts, side)
-    rows.set(side, row)
-  }
-  return row
-}
-
-function rowOf(posts: readonly Post[], side: Side): Post[] {
   if (isEave(side))
     return posts
       .filter((post) => post.side === side && post.kind !== 'lean-to')

@@ -1,5 +1,5 @@
 import { IN2_PER_FT2 } from '../units'
-import type { Lumber, OwnGrade } from '../model'
+import { LUMBERS, type Lumber, type OwnGrade } from '../model'
 import { MACHINE_RATED, OTHER_SPECIES, SIZE_FACTOR, SOUTHERN_PINE, SPECIES_BASE, STUD_FACTOR, TIMBERS } from './tables'
 
 /**
@@ -44,9 +44,6 @@ const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | nul
 }
 
 const NO_GRADES: readonly OwnGrade[] = []
-/** Values already looked up, by the list of own grades they were looked up with. */
-const looked = new WeakMap<readonly OwnGrade[], Map<string, DesignValues | null>>()
-
 /**
  * Design values of a 2x board of one nominal width (4 to 12), NDS Supplement 2018 Tables 4A, 4B and 4C, size factor
  * applied, or a grade of
@@ -57,18 +54,9 @@ export function boardValues(
   nominal: number,
   own: readonly OwnGrade[] = NO_GRADES,
 ): DesignValues | null {
-  let known = looked.get(own)
-  if (!known) {
-    known = new Map()
-    looked.set(own, known)
-  }
-  const key = `${lumber}|${nominal}`
-  let values = known.get(key)
-  if (values === undefined) {
-    values = lookUp(lumber, nominal, own)
-    known.set(key, values)
-  }
-  return values
+  if (lumber.startsWith('own-')) return ownValues(own, lumber)
+  const tabled = TABLED.get(`${lumber}|${nominal}`)
+  return tabled === undefined ? lookUp(lumber, nominal) : tabled
 }
 
 /** Machine-rated lumber, Table 4C. */
@@ -137,14 +125,20 @@ function otherSpecies(lumber: Lumber, species: string, grade: string, nominal: n
   }
 }
 
-function lookUp(lumber: Lumber, nominal: number, own: readonly OwnGrade[]): DesignValues | null {
-  if (lumber.startsWith('own-')) return ownValues(own, lumber)
+function lookUp(lumber: Lumber, nominal: number): DesignValues | null {
   const species = speciesOf(lumber)
   const grade = lumber.slice(species.length + 1)
   const rated = machineRated(species, grade)
   if (rated) return rated
   return species === 'SP' ? southernPine(grade, nominal) : otherSpecies(lumber, species, grade, nominal)
 }
+
+/** Every listed lumber at every width, worked out once as the module loads. */
+const TABLED: ReadonlyMap<string, DesignValues | null> = new Map(
+  LUMBERS.flatMap((lumber) =>
+    [4, 6, 8, 10, 12].map((nominal) => [`${lumber}|${nominal}`, lookUp(lumber, nominal)] as const),
+  ),
+)
 
 /**
  * Design values of a solid 6×6, Table 4D, or typed. Null where no value is tabled. Dimension-lumber values are never

@@ -1,5 +1,5 @@
 import { IN_PER_FT } from '../units'
-import type { BoardName, Building, PostSection } from '../model'
+import { POST_SECTIONS, type BoardName, type Building, type PostSection } from '../model'
 
 /** Dressed dry width of a nominal board, inches (PS 20; NDS Supplement Table 1A). */
 export const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = {
@@ -27,7 +27,6 @@ export interface PostSize {
 }
 type PostChoice = Pick<Building['post'], 'section'> & Partial<Pick<Building['post'], 'glulam'>>
 
-const made = new Map<string, PostSize>()
 const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readonly depthIn: number }): PostSize => {
   const woodOf = (): PostKindOfWood => {
     if (section === '6x6') return 'solid'
@@ -68,19 +67,18 @@ const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readon
   }
 }
 
+/** The glue-laminated column of a post that names none, inches. */
+const GLULAM_DEFAULT = { widthIn: 5.125, depthIn: 7 }
+const SECTIONS: ReadonlyMap<PostSection, PostSize> = new Map(
+  POST_SECTIONS.filter((section) => section !== 'glulam').map((section) => [section, sizeOf(section, GLULAM_DEFAULT)]),
+)
+
 /**
  * Size of a post: width across the plies (along the wall), depth of a ply (square to the wall), and its strong-axis
  * section, NDS Supplement Table 1B.
  */
 export function postSize(post: PostChoice): PostSize {
-  const glulam = post.glulam ?? { widthIn: 5.125, depthIn: 7 }
-  const key = post.section === 'glulam' ? `g${glulam.widthIn}x${glulam.depthIn}` : post.section
-  let size = made.get(key)
-  if (size === undefined) {
-    size = sizeOf(post.section, glulam)
-    if (made.size < 200) made.set(key, size)
-  }
-  return size
+  return SECTIONS.get(post.section) ?? sizeOf(post.section, post.glulam ?? GLULAM_DEFAULT)
 }
 
 export interface BoardSize {

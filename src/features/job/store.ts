@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext } from 'react'
 import { createStore, useStore, type StoreApi } from 'zustand'
-import { deriveJob, planJob, sameLoads, told, type Plan, type ShownDerived } from '@/core/derive'
+import { deriveJob, Memory, planJob, sameLoads, told, type Plan, type ShownDerived } from '@/core/derive'
 import {
   closeGesture,
   issuesOf,
@@ -115,7 +115,8 @@ function over(before: ShownDerived, plan: Plan): ShownDerived {
 
 /** The store of one open job. `job` must be without contradictions (the server and the import both see to that). */
 export function createJobStore(stored: StoredJob, present: Job, stage: Stage): JobStore {
-  const first = deriveJob(present)
+  const memory: Memory = {}
+  const first = deriveJob(present, memory)
   if (!first.ok) throw new Error(`job ${stored.id} contradicts itself: ${first.issues[0]?.code}`)
   return createStore<JobState>((set, get) => {
     let busy = false
@@ -132,7 +133,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
           continue
         }
         const answer = await ask('judge', job).answer.catch(() => null)
-        const here = answer ? null : deriveJob(job)
+        const here = answer ? null : deriveJob(job, memory)
         const nextShown = () => {
           if (answer?.ok) return answer.value
           if (here?.ok) return told(here.value)
@@ -165,7 +166,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       void judge()
     }
     const show = (history: History<Job>) => {
-      const plan = planJob(history.present)
+      const plan = planJob(history.present, memory)
       if (plan.ok) take(history, plan.value)
     }
     return {
@@ -194,7 +195,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         if (next === get().history.present) return []
         const valid = jobSchema.safeParse(next, { reportInput: true })
         if (!valid.success) return issuesOf(valid.error)
-        const plan = planJob(next)
+        const plan = planJob(next, memory)
         if (!plan.ok) return plan.issues
         take(pushEdit(get().history, next, label, key ?? null), plan.value)
         return []

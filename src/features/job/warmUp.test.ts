@@ -1,14 +1,9 @@
-import { planJob } from '@/core/derive'
+import { planJob, type Memory } from '@/core/derive'
 import { demo } from '@/core/testing/demos'
 import { warmUp } from './warmUp'
 
 // What is gone through while the page has nothing to do: it must leave no trace, take no busy time, and stop when told.
 const { job } = demo('quillback')
-const laid = () => {
-  const result = planJob(job)
-  if (!result.ok) throw new Error('demo')
-  return result.value.posts
-}
 let turns: ((d: { timeRemaining: () => number }) => void)[] = []
 const turn = (left: number) => {
   const [f] = turns.splice(0, 1)
@@ -28,10 +23,15 @@ afterEach(() => {
   delete g.cancelIdleCallback
 })
 
-test('comes to an end, and leaves the plan of the job as it stands remembered', () => {
+test('comes to an end, and leaves the job and what is remembered of it alone', () => {
+  const memory: Memory = {}
+  const before = JSON.stringify(job)
+  planJob(job, memory)
+  const { laid } = memory
   warmUp(() => job)
   for (let i = 0; turn(40); i++) expect(i).toBeLessThan(100)
-  expect(laid()).toBe(laid())
+  expect(memory.laid).toBe(laid)
+  expect(JSON.stringify(job)).toBe(before)
   expect(turns).toEqual([])
 })
 test('does nothing in a turn with no time to spare, and asks for the next', () => {

@@ -23,9 +23,7 @@ export function warmUp(present: () => Job): () => void {
       const plan = tried.success ? planJob(tried.data) : null
       if (plan?.ok) before = keepSame(before, plan.value)
     }
-    // The last plan remembered is that of the job as it stands.
     if (round < ROUNDS) handle = requestIdleCallback(turn)
-    else planJob(present())
   }
   if (typeof requestIdleCallback === 'function') handle = requestIdleCallback(turn)
   return () => {

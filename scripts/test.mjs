@@ -51,7 +51,9 @@ const jest = (name, project, env) => {
   }
   if (r.status !== 0 && failed === 0) failed++
 }
+check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'])
 check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])
+check('nothing unused', ['node_modules/knip/bin/knip.js', '--no-progress'])
 check('types', ['node_modules/typescript/bin/tsc', '--noEmit'])
 check('types of the core alone', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'src/core/tsconfig.json'])
 check('dependency rules', [

@@ -10,9 +10,7 @@ export {
   saveJob,
 } from './services/jobService'
 export { answer, fromSave, readBody, refused } from './services/respond'
-export type { Refusal } from './services/respond'
-export type { StoredJob } from './repositories/jobs'
-export type { Edit } from './repositories/edits'
+
 export { isAway } from './db/client'
 export { bookPdf } from './services/crewBook'
 export type { BookKind } from './services/crewBook'

@@ -30,6 +30,10 @@ function highs(): Promise<Highs> {
         : {},
     ),
   )
+  // One that did not load is asked for again by the next plan: it must not leave all later ones unproved.
+  solver.catch(() => {
+    solver = null
+  })
   return solver
 }
 

@@ -5,7 +5,7 @@ import type { Job } from '@/core/model'
 import type { Changes, Diagram, Issue, TraceLine } from '@/core/result'
 import type { Fixes, Met, SizingProgress, SizingReport } from '@/core/sizing'
 
-export interface Explanation {
+interface Explanation {
   readonly trace: readonly TraceLine[]
   readonly diagram: Diagram | null
 }

@@ -6,7 +6,7 @@ import type { Building } from '../model'
 import { postSize, specificGravity, weightPlf } from '../wood'
 
 /** One board of a ply: from and to above the foot, treated or dry, cut length. */
-export interface PlyPiece {
+interface PlyPiece {
   readonly fromIn: number
   readonly toIn: number
   readonly lengthIn: number
@@ -40,10 +40,10 @@ export interface BuildCard {
  * Longest single board for a ply, inches, and lowest joint of treated to dry wood above grade (register C08’s rule,
  * editable by splice zone).
  */
-export const LONGEST_PLY_IN = 288
-export const JOINT_ABOVE_GRADE_IN = 16
+const LONGEST_PLY_IN = 288
+const JOINT_ABOVE_GRADE_IN = 16
 /** Joints of neighbouring plies stand apart by at least this unless the zone says otherwise, inches. */
-export const JOINT_STEP_IN = 24
+const JOINT_STEP_IN = 24
 
 const NAMES = ['near', 'centre', 'far', 'fourth']
 

@@ -27,7 +27,7 @@ export interface CutPlan {
 
 const FIT = SAME_IN
 /** Most patterns that are listed; beyond it the shorter stock is left to the heuristic. */
-export const MOST_PATTERNS = 6000
+const MOST_PATTERNS = 6000
 
 /** Whether pieces fit a board: lengths and a kerf between each. */
 export const usedIn = (lengths: readonly number[], kerfIn: number): number =>

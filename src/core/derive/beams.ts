@@ -3,13 +3,13 @@ import type { EaveBeam, TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
 import { type SpanLoads, uniform } from '../statics'
-import { boardSize, boardValues, postSize, specificGravity, weightPlf } from '../wood'
+import { boardSize, boardValues, postSize, specificGravity, weightPlf, DURATION } from '../wood'
 import { gravityOf, type RoofLoads, upliftOf } from './demands'
 import { type SpanCase, spanChecks, type SpanMember } from './spanCheck'
 
 const LABEL = { carrier: 'Truss carriers', header: 'Headers over left-out posts' } as const
 /** A door binds when its header sags more than this, inches (practice, register C26). */
-export const HEADER_SAG_IN = 0.375
+const HEADER_SAG_IN = 0.375
 
 /** Loads at the trusses of one beam for one factor set, lb; its own weight with the dead load. */
 function loadsOf(
@@ -67,16 +67,28 @@ export function beamMember(building: Building, beam: EaveBeam, reactions: readon
     together: spec.sides === 'both' ? spec.plies / 2 : spec.plies,
     cases: [
       make({ name: 'D', duration: 0.9, pick: (loads) => loads.deadLb, ownFactor: 1, lu: luIn }),
-      make({ name: 'D+S', duration: 1.15, pick: (loads) => loads.deadLb + loads.snowLb, ownFactor: 1, lu: luIn }),
+      make({
+        name: 'D+S',
+        duration: DURATION.snow,
+        pick: (loads) => loads.deadLb + loads.snowLb,
+        ownFactor: 1,
+        lu: luIn,
+      }),
       make({ name: 'D+Lr', duration: 1.25, pick: (loads) => loads.deadLb + loads.liveLb, ownFactor: 1, lu: luIn }),
       make({
         name: 'D+0.75S+0.75(0.6W)',
-        duration: 1.6,
+        duration: DURATION.wind,
         pick: (loads) => loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb,
         ownFactor: 1,
         lu: luIn,
       }),
-      make({ name: '0.6D+0.6W', duration: 1.6, pick: (loads) => -upliftOf(loads), ownFactor: 0.6, lu: beam.spanIn }),
+      make({
+        name: '0.6D+0.6W',
+        duration: DURATION.wind,
+        pick: (loads) => -upliftOf(loads),
+        ownFactor: 0.6,
+        lu: beam.spanIn,
+      }),
     ],
     sags: [
       {
@@ -223,7 +235,7 @@ function seatChecks({
     )
   }
   if (end.upliftLb > 0) {
-    const bolt = strength(1.6)
+    const bolt = strength(DURATION.wind)
     const up = end.upliftLb * ends
     out.push(
       makeCheck({

@@ -17,10 +17,10 @@ export interface Boards {
   readonly treated?: boolean
 }
 /** Boards longer than the list are bought in the list's longest pieces; the joint falls over a support. */
-export const split = (lengthIn: number): number[] =>
+const split = (lengthIn: number): number[] =>
   stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
 /** Rafters, beam, ledger and boards of each lean-to. */
-export function leanToBoards({
+function leanToBoards({
   building,
   grid,
   purlins,

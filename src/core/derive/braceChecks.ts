@@ -11,13 +11,14 @@ import {
   type DesignValues,
   postSize,
   specificGravity,
+  DURATION,
 } from '../wood'
 import { type BraceLine, braceLines } from './braceLines'
 import type { Lateral } from './frames'
 import type { HoleKind } from './holes'
 
 /** The couple a braced bay lifts its posts by, besides the roof's uplift. */
-export function coupleCheck({
+function coupleCheck({
   upliftAt,
   brace,
   head,
@@ -72,7 +73,7 @@ export function coupleCheck({
   })
 }
 /** A single board pushed by wind from the other side, held at every girt (NDS 2018 3.7.1). */
-export function pushChecks({
+function pushChecks({
   brace,
   gapIn,
   size,
@@ -93,7 +94,7 @@ export function pushChecks({
 }): Check[] {
   const out: Check[] = []
   const le = Math.min(brace.lengthIn / 2, gapIn / Math.sin(radians(brace.alphaDeg))) / size.bIn
-  const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * 1.6 })
+  const stability = columnStability({ slenderness: le, eMinPsi: values.eMin, fcStarPsi: values.fc * DURATION.wind })
   if (Number.isNaN(stability.cp))
     out.push(
       notChecked({
@@ -113,7 +114,7 @@ export function pushChecks({
         id: `${id}-push`,
         title: `${title} pushed`,
         demand: brace.forceLb,
-        capacity: values.fc * 1.6 * stability.cp * size.areaIn2,
+        capacity: values.fc * DURATION.wind * stability.cp * size.areaIn2,
         unit: 'lb',
         governs: `Wind from the other side pushes it with ${Math.round(brace.forceLb)} lb, held at every girt.`,
         fix: 'X braces.',
@@ -139,7 +140,7 @@ export function pushChecks({
             label: 'Allowed',
             formula: 'Fc·CD·CP·A',
             numbers: `${sig(values.fc)} × 1.6 × ${sig(stability.cp)} × ${sig(size.areaIn2)}`,
-            value: values.fc * 1.6 * stability.cp * size.areaIn2,
+            value: values.fc * DURATION.wind * stability.cp * size.areaIn2,
             unit: 'lb',
             clause: 'NDS 2018 3.7.1',
           }),
@@ -149,7 +150,7 @@ export function pushChecks({
   return out
 }
 /** Rated straps only pull: each braced bay needs both diagonals. */
-export function strapCheck({
+function strapCheck({
   spec,
   id,
   title,
@@ -301,11 +302,11 @@ export function braceChecks({
       mainIn: postSize(building.post).depthIn,
       gMain: specificGravity(building.post.lumber, building.grades),
       gSide: specificGravity(spec.lumber, building.grades),
-      duration: 1.6,
+      duration: DURATION.wind,
       wet: building.joints.wetPosts,
     })
     const nails = one.lateralLb * spec.nails
-    const wood = values.ft * 1.6 * size.areaIn2
+    const wood = values.ft * DURATION.wind * size.areaIn2
     const out = [
       makeCheck({
         ...head,

@@ -3,7 +3,7 @@ import { roofLivePsf } from '../loads'
 import type { Building, LeanTo } from '../model'
 import type { Check } from '../result'
 import { type SpanLoads, uniform } from '../statics'
-import { boardSize, weightPlf } from '../wood'
+import { boardSize, weightPlf, DURATION } from '../wood'
 import type { LeanToLoads, SiteResults } from './siteResults'
 import { spanChecks } from './spanCheck'
 
@@ -58,9 +58,15 @@ export function builtUp({
     shortcut: building.edgeShortcut,
     fix: 'Deeper boards, more plies, or posts closer together.',
     cases: [
-      { name: 'D+S', duration: 1.15, luIn: lu, loads: load(dead + snowPlf, 'snow') },
+      { name: 'D+S', duration: DURATION.snow, luIn: lu, loads: load(dead + snowPlf, 'snow') },
       { name: 'D+Lr', duration: 1.25, luIn: lu, loads: load(dead + live, 'roof live') },
-      { name: '0.6D+0.6W', duration: 1.6, luIn: spanIn, loads: load(-Math.max(0, upPlf), 'wind up'), verify: 'C14' },
+      {
+        name: '0.6D+0.6W',
+        duration: DURATION.wind,
+        luIn: spanIn,
+        loads: load(-Math.max(0, upPlf), 'wind up'),
+        verify: 'C14',
+      },
     ],
     sags: [{ name: 'D+S', over: 240, loads: load(dead + Math.max(snowPlf, live), 'snow') }],
   })

@@ -21,7 +21,7 @@ export interface ColumnBasis {
   readonly known: Map<string, Limits>
 }
 /** Effective length factors Ke of the posts, NDS 2018 appendix G and register C07. */
-export function effectiveLengths(lateral: Lateral, pinned: boolean): (post: Post) => number {
+function effectiveLengths(lateral: Lateral, pinned: boolean): (post: Post) => number {
   const free = lateral.relied === 'frames alone'
   const heldKe = pinned ? 1 : 0.8
   const freeKe = pinned ? 2.4 : 2.1

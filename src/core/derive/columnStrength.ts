@@ -4,15 +4,14 @@ import { IN_PER_FT } from '../units'
 
 import { inGroundMomentFtLb } from '../ground'
 import { isEave, type Post } from '../layout'
-import { type Combination, editionData } from '../loads'
+import { type Combination, editionData, WIND_ASD } from '../loads'
 import type { Building, Job } from '../model'
-import { columnStability, postSize, SPLICE_SHARE, wetFactors } from '../wood'
+import { columnStability, postSize, SPLICE_SHARE, wetFactors, DURATION } from '../wood'
 import type { ColumnBasis, Limits } from './columnBasis'
 import type { PostDemand } from './demands'
 import { type LateralCase, momentAtFtLb } from './lateralCase'
 
-export type Section =
-  'at or below grade' | 'at mid-height' | 'in the splice zone' | 'at the knee brace' | 'at the truss seat'
+type Section = 'at or below grade' | 'at mid-height' | 'in the splice zone' | 'at the knee brace' | 'at the truss seat'
 /** One combination on one section of one post: everything the interaction needs and its ratio. */
 
 export interface ColumnResult {
@@ -39,7 +38,7 @@ export interface ColumnResult {
 }
 /** An axial load with its parts, lb: factored dead, roof and wind (down positive). */
 
-export interface Axial {
+interface Axial {
   readonly lb: number
   readonly duration: number
   readonly name: string
@@ -47,7 +46,7 @@ export interface Axial {
   readonly parts: readonly [number, number, number]
 }
 /** Axial load of every combination, lb, compression positive; wind pushes down or lifts, whichever is asked. */
-export function axials(list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] {
+function axials(list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] {
   const out: Axial[] = []
   for (const combination of list) {
     const roofLb = () => {
@@ -62,7 +61,7 @@ export function axials(list: readonly Combination[], demand: PostDemand, weightL
         lb: combination.dead * dead + combination.roof * roof + windLb,
         duration: combination.duration,
         name: combination.id,
-        windShare: combination.wind / 0.6,
+        windShare: combination.wind / WIND_ASD,
         parts: [combination.dead * dead, combination.roof * roof, windLb],
       })
     if (combination.wind === 0) {
@@ -74,7 +73,7 @@ export function axials(list: readonly Combination[], demand: PostDemand, weightL
   }
   return out
 }
-export function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean): Limits {
+function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean): Limits {
   const ke = basis.keOf(post)
   const gap = basis.gapIn(post)
   const key = `${post.heightIn}|${gap}|${ke}|${duration}|${wet}`
@@ -109,7 +108,7 @@ export function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: 
 /**
  * One section under one combination, before it is judged. `share` of the whole section's bending strength that counts.
  */
-export interface Trial {
+interface Trial {
   readonly axial: Axial
   readonly section: Section
   readonly m1: number
@@ -120,14 +119,14 @@ export interface Trial {
   /** Cladding wind, plf, of a trial that has only that. */ readonly clad?: number
 }
 /** Area that counts at a section: without one ply in a splice zone and beside the truss pocket. */
-export const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
+const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
   basis.size.areaIn2 *
   (trial.share < 1 || trial.section === 'at the truss seat' ? (basis.size.plies - 1) / basis.size.plies : 1)
 /**
  * Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling
  * (3.10.1).
  */
-export function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
+function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
   const fcPsi = trial.axial.lb / areaLeftIn2(basis, trial)
   if (trial.section === 'at the truss seat') return fcPsi / (basis.values.fc * trial.axial.duration)
   const fb = (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3
@@ -149,7 +148,7 @@ export function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): numbe
   return (fcPsi / limits.fcAllowed) ** 2 + bendingShare() + sidewaysShare()
 }
 /** The governing trial with all its numbers. */
-export function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
+function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
   const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
   const areaIn2 = areaLeftIn2(basis, trial)
   const fcAllowedPsi = () => {
@@ -324,7 +323,7 @@ export function columnWorst({
   const clad = (demand.claddingPlf * heightFt ** 2) / 8
   if (clad > 0)
     take({
-      axial: { lb: 0, duration: 1.6, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
+      axial: { lb: 0, duration: DURATION.wind, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
       section: pier ? 'at mid-height' : 'at or below grade',
       m1: clad,
       m2: 0,

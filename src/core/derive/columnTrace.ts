@@ -7,7 +7,7 @@ import type { ColumnResult } from './columnStrength'
 import { actionNumbers } from './lateralCase'
 
 /** How the moment of a trial came about, with its numbers. */
-export function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine {
+function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine {
   const label = `Moment ${columnResult.section}`
   const verify = columnResult.section === 'at or below grade' ? 'C17' : undefined
   const moment = Math.abs(columnResult.momentFtLb)
@@ -58,7 +58,7 @@ export function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: numb
   })
 }
 /** How load and bending come together (NDS 2018 3.9). */
-export function togetherLine({
+function togetherLine({
   seat,
   columnResult,
   tension,
@@ -109,7 +109,7 @@ export function togetherLine({
   return lastLine()
 }
 /** Stability of a post that is pushed (NDS 2018 3.7.1, 15.3.2). */
-export function stabilityLines({
+function stabilityLines({
   columnResult,
   basis,
   post,

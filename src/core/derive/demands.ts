@@ -1,6 +1,6 @@
 import { IN_PER_FT, ROUNDING } from '../units'
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
-import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD } from '../loads'
+import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
 import { line, sig, type TraceLine, item } from '../result'
 import { postSize, weightPlf } from '../wood'
@@ -78,7 +78,7 @@ export function gravityLine(label: string, loads: RoofLoads): TraceLine {
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
-export const upliftOf = (loads: RoofLoads): number => 0.6 * loads.windUpLb - 0.6 * loads.deadMinLb
+export const upliftOf = (loads: RoofLoads): number => WIND_ASD * loads.windUpLb - DEAD_AGAINST_WIND * loads.deadMinLb
 
 /**
  * Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity
@@ -112,7 +112,7 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: S
         snowLb: Math.max(0, typed.gravityLb - deadLb),
         liveLb: 0,
         windDownLb: downPsf * roofFt2,
-        windUpLb: (typed.upliftLb + 0.6 * deadMinLb) / 0.6,
+        windUpLb: (typed.upliftLb + DEAD_AGAINST_WIND * deadMinLb) / WIND_ASD,
       }
     return {
       roofFt2,
@@ -127,7 +127,7 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: S
 }
 
 /** Roof loads that a lean-to brings to its wall or to its outer line over `eaveFt` of its length. */
-export function leanToRoofLoads({
+function leanToRoofLoads({
   results,
   leanTo,
   overhangFt,

@@ -17,7 +17,7 @@ export interface WallResult extends PlannedWall {
   readonly widestHoldsIn: number | null
   readonly worstRatio: number | null
 }
-export interface Tally {
+interface Tally {
   readonly holds: number
   readonly close: number
   readonly fails: number

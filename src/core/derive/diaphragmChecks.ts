@@ -2,7 +2,7 @@ import { SAME_IN, IN_PER_FT } from '../units'
 import type { Grid } from '../layout'
 import type { Building, Side } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
-import { boardSize, boardValues } from '../wood'
+import { boardSize, boardValues, DURATION } from '../wood'
 import { type FrameRow, type Lateral, shearLengthFt } from './frames'
 
 /**
@@ -99,7 +99,7 @@ export function chordChecks({
   const chord = (row.eavePlf * (grid.lengthIn / IN_PER_FT) ** 2) / (8 * (grid.widthIn / IN_PER_FT))
   const girt = boardValues(building.girts.lumber, boardSize(building.girts.size).nominal, building.grades)
   if (girt) {
-    const cap = girt.ft * 1.6 * boardSize(building.girts.size).areaIn2
+    const cap = girt.ft * DURATION.wind * boardSize(building.girts.size).areaIn2
     out.push(
       makeCheck({
         ...head,

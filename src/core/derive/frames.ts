@@ -13,7 +13,7 @@ import { type SiteResults, wallAreaFt2 } from './siteResults'
  * What the building was found to stand by: the roof taken as holding (unchecked), the roof with the skin's own values,
  * frames alone.
  */
-export type ReliedOn = 'roof trusted' | 'roof checked' | 'frames alone'
+type ReliedOn = 'roof trusted' | 'roof checked' | 'frames alone'
 /** Loads and movements of the row of frames under wind across the ridge, pounds and inches at service level. */
 export interface FrameRow {
   readonly xIn: readonly number[]
@@ -46,7 +46,7 @@ export interface Lateral {
 }
 
 /** Design values of the posts' wood; null where none are tabled. */
-export const postValues = (building: Building): DesignValues | null => {
+const postValues = (building: Building): DesignValues | null => {
   const size = postSize(building.post)
   return size.wood === 'laminated'
     ? boardValues(building.post.lumber, Number(size.nominal), building.grades)
@@ -54,7 +54,7 @@ export const postValues = (building: Building): DesignValues | null => {
 }
 
 /** Why the roof diaphragm cannot be counted on with what has been entered; null when it can. */
-export function diaphragmLacks(building: Building): string | null {
+function diaphragmLacks(building: Building): string | null {
   const skin = building.skin
   if (skin.roofStiffnessLbPerIn === null || skin.roofAllowPlf === null)
     return 'the roof skin’s tested stiffness and strength are not entered'

@@ -15,7 +15,7 @@ export interface PostGround {
 }
 
 /** Ground is looked for this far about a post, inches: about the depth of a usual hole. */
-export const BESIDE_IN = 60
+const BESIDE_IN = 60
 
 /** The surface of a job's typed spot heights; null with fewer than three. */
 export const surfaceOfJob = (job: Job): Surface | null =>

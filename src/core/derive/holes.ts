@@ -24,7 +24,7 @@ import type { LateralCase } from './lateralCase'
 import type { SiteResults } from './siteResults'
 
 /** Deepest hole that is dug without an engineer's word, inches (sanity range, register C34). */
-export const DEEPEST_IN = 96
+const DEEPEST_IN = 96
 
 /** Sideways need of one post: the wind case that asks for most depth, in both support conditions. */
 export interface LateralNeed {
@@ -65,14 +65,14 @@ export const STEEPEST_PER12 = 4
 /**
  * Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself.
  */
-export const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
+const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
   slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / PITCH_RUN_IN)
 
 /**
  * Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing
  * blows on it.
  */
-export function lateralNeed(
+function lateralNeed(
   job: Job,
   results: SiteResults,
   cases: readonly LateralCase[] | undefined,

@@ -1,7 +1,7 @@
 import type { Building } from '../model'
 import { type Check, line, makeCheck, notChecked, sig } from '../result'
 import { formatLength } from '../units'
-import { boardSize, boardValues, columnStability } from '../wood'
+import { boardSize, boardValues, columnStability, DURATION } from '../wood'
 import type { Lateral } from './frames'
 
 /** Knee braces under their hardest wind: pushed as columns, pulled as ties (NDS 2018 3.7, 3.8). */
@@ -36,9 +36,10 @@ export function kneeChecks({
     const stability = columnStability({
       slenderness: length / size.bIn / knee.plies,
       eMinPsi: values.eMin,
-      fcStarPsi: values.fc * 1.6,
+      fcStarPsi: values.fc * DURATION.wind,
     })
-    const cap = Math.min(values.fc * 1.6 * stability.cp, values.ft * 1.6) * size.areaIn2 * knee.plies
+    const cap =
+      Math.min(values.fc * DURATION.wind * stability.cp, values.ft * DURATION.wind) * size.areaIn2 * knee.plies
     out.push(
       Number.isNaN(stability.cp)
         ? notChecked({

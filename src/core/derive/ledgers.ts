@@ -1,3 +1,4 @@
+import { DURATION } from '../wood'
 import { IN_PER_FT } from '../units'
 import type { BoltStrength } from '../joints'
 import { type PostLayout, wallPosts } from '../layout'
@@ -50,7 +51,7 @@ export function ledgerChecks({
       upPlf,
     }),
   )
-  const strength = bolt(1.15, leanTo.ledger.plies, false)
+  const strength = bolt(DURATION.snow, leanTo.ledger.plies, false)
   const rLb = (wLb / tribFt) * (spanIn / IN_PER_FT)
   out.push(
     makeCheck({
@@ -90,8 +91,8 @@ export function ledgerPostChecks({
 }): Check {
   const double = leanTo.rafter.plies === 2
   const [strength, upBolts] = [
-    bolt(1.15, double ? 1 : leanTo.rafter.plies, double),
-    bolt(1.6, double ? 1 : leanTo.rafter.plies, double),
+    bolt(DURATION.snow, double ? 1 : leanTo.rafter.plies, double),
+    bolt(DURATION.wind, double ? 1 : leanTo.rafter.plies, double),
   ]
   return makeCheck({
     ...head,

@@ -5,8 +5,7 @@ import { wallPressures } from '../loads'
 import type { Building, Side } from '../model'
 import type { SiteResults } from './siteResults'
 
-export const LOAD_CASES = ['across', 'along', 'cladding', 'snow', 'drift'] as const
-export type LoadCase = (typeof LOAD_CASES)[number]
+export type LoadCase = 'across' | 'along' | 'cladding' | 'snow' | 'drift'
 /**
  * One area of the unfolded building under one pressure: roof in plan, walls laid flat outward. Corners in inches;
  * pressure toward the surface positive, psf.

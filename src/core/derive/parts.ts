@@ -12,9 +12,9 @@ import {
   purlinPlaces,
   type TrussPlan,
 } from '../layout'
-import { roofLivePsf } from '../loads'
+import { roofLivePsf, WIND_ASD } from '../loads'
 import { type Building, type Job, type Side, SIDES } from '../model'
-import { postSize, specificGravity } from '../wood'
+import { postSize, specificGravity, DURATION } from '../wood'
 import { beamMember } from './beams'
 import { columnChecks } from './columns'
 import { columnBasis } from './columnBasis'
@@ -170,7 +170,7 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
         mainIn: postSize(building.post).depthIn,
         gMain: specificGravity(building.post.lumber, building.grades),
         gSide: specificGravity(lumber, building.grades),
-        duration: 1.6,
+        duration: DURATION.wind,
         wet: building.joints.wetPosts,
         endGrain: building.girts.style === 'between',
       })
@@ -186,7 +186,7 @@ export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string
     const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)
     if (!girt) return NaN
     const pull =
-      ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / IN_PER_FT) *
+      ((WIND_ASD * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / IN_PER_FT) *
       (girtCase.spanIn / IN_PER_FT) *
       (girtCase.spans === 2 ? 1.25 : 0.5)
     // Up to eight nails at a joint: more than that is another way of building.

@@ -54,7 +54,7 @@ export interface Plan {
   readonly rods: RodLog
 }
 
-export interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
+interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
   readonly layout: PostLayout
   readonly neighbours: Readonly<Record<string, readonly string[]>>
 }
@@ -67,7 +67,7 @@ export interface PlanMemory {
 }
 
 /** What the layout of a building depends on. */
-export interface LayoutOf {
+interface LayoutOf {
   readonly building: Building
   readonly northDeg: number
   readonly runPastIn: number

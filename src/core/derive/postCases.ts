@@ -15,7 +15,7 @@ export interface PostInWind {
   readonly freeTop: boolean
 }
 /** One lateral case of a post: a pressure over a width, and how far its top moves. */
-export const lateralCase = (
+const lateralCase = (
   { unit }: PostInWind,
   { name, windPsf, widthFt }: { readonly name: string; readonly windPsf: number; readonly widthFt: number },
   moveIn: number,
@@ -24,7 +24,7 @@ export const lateralCase = (
   return { name, plf, moveIn, windPsf, widthFt, unit, ...combine(unit.held, plf, unit.perInch, moveIn) }
 }
 /** How far a top that nothing holds moves, inches, under wind along the post and a force at its head. */
-export const freeMoveIn = ({ unit, freeTop }: PostInWind, plf: number, headLb = 0): number => {
+const freeMoveIn = ({ unit, freeTop }: PostInWind, plf: number, headLb = 0): number => {
   if (!freeTop) return 0
   return unit.stiffnessLbIn > 0 ? (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn : Infinity
 }
@@ -32,7 +32,7 @@ export const freeMoveIn = ({ unit, freeTop }: PostInWind, plf: number, headLb = 
  * A post under the outer edge of a lean-to: wind on the bare post (a flat-sided member, force coefficient 2.0) and the
  * sideways part of the roof's pressure at its head.
  */
-export function leanToCases(of: PostInWind): readonly LateralCase[] | null {
+function leanToCases(of: PostInWind): readonly LateralCase[] | null {
   const { post, demand, results } = of
   const lean = results.leanTos.find(({ leanTo }) => leanTo.side === post.side)
   if (!lean) return null
@@ -44,7 +44,7 @@ export function leanToCases(of: PostInWind): readonly LateralCase[] | null {
   return [lateralCase(of, { name: 'wind on the post', windPsf, widthFt: post.sizeX / IN_PER_FT }, move)]
 }
 /** A post of an eave wall: wind from both sides moves it with its frame; wind along the ridge does not. */
-export function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[] | null {
+function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[] | null {
   if (!Number.isFinite(moveIn)) return null
   const { wind } = of.results
   const widthFt = of.demand.eaveWallFt
@@ -58,7 +58,7 @@ export function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[
   ]
 }
 /** A post of a gable wall. Without a roof that holds it, it stands free: it moves until its top carries nothing. */
-export function gableCases(of: PostInWind): readonly LateralCase[] | null {
+function gableCases(of: PostInWind): readonly LateralCase[] | null {
   const { wind } = of.results
   const widthFt = of.demand.gableWallFt
   const windPsf = service(Math.max(wind.windwardPsf, -wind.leewardAlongPsf, Math.abs(wind.sidePsf)) + wind.internalPsf)

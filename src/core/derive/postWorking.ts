@@ -1,8 +1,9 @@
+import { WIND_ASD, WIND_FOR_SAG } from '../loads'
 import type { Post } from '../layout'
 import type { Building } from '../model'
 import { type Check, line, makeCheck, sig, entryOf } from '../result'
 import { IN_PER_FT } from '../units'
-import { wetFactors } from '../wood'
+import { wetFactors, DURATION } from '../wood'
 import type { ColumnBasis } from './columnBasis'
 import { type ColumnResult, seatMomentFtLb } from './columnStrength'
 import { columnTrace } from './columnTrace'
@@ -37,7 +38,7 @@ export function sagCheck({
       ? sag
       : best,
   )
-  const lbPerIn = (entryOf(demands, most.id).claddingPlf * 0.42) / 0.6 / IN_PER_FT
+  const lbPerIn = (entryOf(demands, most.id).claddingPlf * WIND_FOR_SAG) / WIND_ASD / IN_PER_FT
   const sag = pier
     ? (5 * lbPerIn * basis.lengthIn(most) ** 4) / (384 * basis.values.ePsi * basis.size.iIn4)
     : (lbPerIn * most.heightIn ** 4) / (185 * basis.values.ePsi * basis.size.iIn4)
@@ -197,7 +198,7 @@ export function shearCheck({
     pier || hole.embedIn <= 0 ? 0 : (4 * Math.abs(hardest.lateralCase.momentFtLb)) / (3 * (hole.embedIn / IN_PER_FT)),
   )
   const fv = (1.5 * shearPsi) / basis.size.areaIn2
-  const fvAllowed = basis.values.fv * 1.6 * wetFactors(basis.values, basis.wet).fv
+  const fvAllowed = basis.values.fv * DURATION.wind * wetFactors(basis.values, basis.wet).fv
   return makeCheck({
     ...common,
     id: `shear-${hole.kind}`,

@@ -1,3 +1,4 @@
+import { DURATION } from '../wood'
 import { IN_PER_FT, radians } from '../units'
 import type { Building, Ceiling } from '../model'
 import { line, sig } from '../result'
@@ -15,7 +16,7 @@ export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly 
   return { live: 360, total: 240 }
 }
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
-export const WORKER_LB = 300
+const WORKER_LB = 300
 /**
  * Loads of one purlin by name, psf: dead of the slope, snow and live of plan, wind square to the roof at strength
  * level.
@@ -31,7 +32,7 @@ export interface PurlinLoads {
   readonly zones: readonly { readonly zone: string; readonly upPsf: number }[]
 }
 /** Load cases of a purlin: gravity and uplift in every zone, on both axes of the slope. */
-export function purlinCases({
+function purlinCases({
   gravity,
   purlinLoads,
   edge,
@@ -79,12 +80,12 @@ export function purlinCases({
   readonly spaceFt: number
 }) {
   const cases: SpanCase[] = [
-    gravity({ name: 'D+S', duration: 1.15, plan: purlinLoads.snowPsf, wind: 0, what: 'snow' }),
+    gravity({ name: 'D+S', duration: DURATION.snow, plan: purlinLoads.snowPsf, wind: 0, what: 'snow' }),
     gravity({ name: 'D+Lr', duration: 1.25, plan: purlinLoads.livePsf, wind: 0, what: 'roof live' }),
-    gravity({ name: 'D+0.6W', duration: 1.6, plan: 0, wind: 0.6 * purlinLoads.windInPsf, what: 'wind' }),
+    gravity({ name: 'D+0.6W', duration: DURATION.wind, plan: 0, wind: 0.6 * purlinLoads.windInPsf, what: 'wind' }),
     gravity({
       name: 'D+0.75S+0.75(0.6W)',
-      duration: 1.6,
+      duration: DURATION.wind,
       plan: 0.75 * purlinLoads.snowPsf,
       wind: 0.45 * purlinLoads.windInPsf,
       what: 'snow and wind',
@@ -104,7 +105,7 @@ export function purlinCases({
       }
       return {
         name: '0.6D+0.6W',
-        duration: 1.6,
+        duration: DURATION.wind,
         place: `zone ${zone}`,
         luIn: unbracedIn(),
         loads: span((-0.6 * Math.abs(upPsf) + 0.6 * purlinLoads.leastPsf * cos) * spaceFt, `wind up, zone ${zone}`),

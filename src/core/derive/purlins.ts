@@ -1,10 +1,10 @@
 import { IN_PER_FT, radians, IN2_PER_FT2 } from '../units'
 import { nailOf, nailStrength, SCREW_IN, screwWithdrawal } from '../joints'
 import { type Grid, purlinPlaces, type TrussPlan } from '../layout'
-import { roofLivePsf, type RoofZone } from '../loads'
+import { roofLivePsf, type RoofZone, WIND_ASD } from '../loads'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
-import { specificGravity } from '../wood'
+import { specificGravity, DURATION } from '../wood'
 import { type PurlinLoads, purlinMember } from './purlinMember'
 import type { SiteResults } from './siteResults'
 import { spanChecks } from './spanCheck'
@@ -114,7 +114,7 @@ function fixing({
     mainIn: 5,
     gMain: gravity,
     gSide: gravity,
-    duration: 1.6,
+    duration: DURATION.wind,
     wet: false,
     toeNail: !flat,
   })
@@ -162,8 +162,8 @@ function screwCheck({
   const gravity = specificGravity(purlins.lumber, building.grades)
   const screw = building.joints.screw
   const worst = Math.max(...field.zones.concat(rake.zones).map((zone) => Math.abs(zone.upPsf)))
-  const demand = (0.6 * worst * (purlins.spaceIn / IN_PER_FT) * screw.spacingIn) / IN_PER_FT
-  const hold = screwWithdrawal(gravity, SCREW_IN[screw.gauge]) * screw.threadIn * 1.6
+  const demand = (WIND_ASD * worst * (purlins.spaceIn / IN_PER_FT) * screw.spacingIn) / IN_PER_FT
+  const hold = screwWithdrawal(gravity, SCREW_IN[screw.gauge]) * screw.threadIn * DURATION.wind
   const over = building.skin.pullOverLb
   return over === null
     ? notChecked({

@@ -4,11 +4,11 @@ import { IN_PER_FT, PITCH_RUN_IN, degrees, radians } from '../units'
  * rafter, heel cut and what is left above.
  */
 
-import { type LowRoofSnow, roofLivePsf } from '../loads'
+import { type LowRoofSnow, roofLivePsf, DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
 import type { Building } from '../model'
 import type { LineLoad } from '../result'
 import { type SpanLoads, uniform } from '../statics'
-import { boardSize, notchedShearLb, weightPlf } from '../wood'
+import { boardSize, notchedShearLb, weightPlf, DURATION } from '../wood'
 import { roofLimits } from './purlinMember'
 import type { LeanToLoads, SiteResults } from './siteResults'
 import type { SpanCase, SpanMember } from './spanCheck'
@@ -45,7 +45,7 @@ export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runI
  * Snow of one case on a rafter with `tribFt` of roof, lb/in along its run from the wall: uniform and the drift triangle
  * cut at the eave.
  */
-export function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
+function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: number): LineLoad[] {
   const lines: LineLoad[] = [uniform(depthIn, low.uniformPsf * tribFt * share, 'snow')]
   const driftIn = low.peakWidthFt * IN_PER_FT
   if (low.peakPsf > 0 && driftIn > 0) {
@@ -89,7 +89,7 @@ export function rafterMember({
   const cases: SpanCase[] = [
     ...lean.snow.map((low): SpanCase => ({
       name: `D+S, ${low.governs}`,
-      duration: 1.15,
+      duration: DURATION.snow,
       luIn: held,
       loads: loads([uniform(depthIn, dead, 'dead'), ...snowLines(low, depthIn, tribFt, 1)]),
       trace: () => low.trace,
@@ -97,14 +97,14 @@ export function rafterMember({
     { name: 'D+Lr', duration: 1.25, luIn: held, loads: loads([uniform(depthIn, dead + live, 'roof live')]) },
     {
       name: 'D+0.6W',
-      duration: 1.6,
+      duration: DURATION.wind,
       luIn: held,
-      loads: loads([uniform(depthIn, dead + 0.6 * wind(lean.wind.downPsf), 'wind down')]),
+      loads: loads([uniform(depthIn, dead + WIND_ASD * wind(lean.wind.downPsf), 'wind down')]),
       verify: 'C14',
     },
     ...lean.snow.map((low): SpanCase => ({
       name: `D+0.75S+0.75(0.6W), ${low.governs}`,
-      duration: 1.6,
+      duration: DURATION.wind,
       luIn: held,
       loads: loads([
         uniform(depthIn, dead + 0.45 * wind(lean.wind.downPsf), 'dead and wind'),
@@ -114,9 +114,9 @@ export function rafterMember({
     })),
     {
       name: '0.6D+0.6W',
-      duration: 1.6,
+      duration: DURATION.wind,
       luIn: depthIn,
-      loads: loads([uniform(depthIn, 0.6 * wind(lean.wind.upPsf) + 0.6 * dead, 'wind up')]),
+      loads: loads([uniform(depthIn, WIND_ASD * wind(lean.wind.upPsf) + DEAD_AGAINST_WIND * dead, 'wind up')]),
       verify: 'C14',
       trace: () => lean.wind.trace,
     },

@@ -35,7 +35,7 @@ export interface PostCard {
 }
 
 /** Spare over the cut length of a post that is cut at the top in place, inches. */
-export const POST_SPARE_IN = 1
+const POST_SPARE_IN = 1
 
 /** The post schedule, and the cards that group posts with the same kind, length and marks. */
 export function schedule(

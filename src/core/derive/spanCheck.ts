@@ -19,7 +19,7 @@ export interface SpanCase {
   readonly trace?: () => readonly TraceLine[]
 }
 /** A load whose sag is limited to the span over `over`, or to `mostIn`. */
-export interface SagCase {
+interface SagCase {
   readonly name: string
   readonly loads: SpanLoads
   readonly over: number

@@ -28,12 +28,12 @@ import { type JointLine, jointList } from './joints'
 import { purlinRows } from './purlins'
 import type { ScheduleRow } from './schedule'
 
-export interface StockLine {
+interface StockLine {
   readonly what: string
   readonly stockIn: number | null
   readonly count: number
 }
-export interface CostLine {
+interface CostLine {
   readonly what: string
   readonly quantity: number
   readonly unit: string

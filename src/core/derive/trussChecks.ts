@@ -3,13 +3,13 @@ import type { TrussPlan } from '../layout'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
-import { boardSize, boardValues, type DesignValues, type PostSize, postSize, specificGravity } from '../wood'
+import { boardSize, boardValues, type DesignValues, type PostSize, postSize, specificGravity, DURATION } from '../wood'
 import { gravityOf, type RoofLoads, upliftOf } from './demands'
 import type { SiteResults } from './siteResults'
 import { seatChecks } from './trussSeats'
 
 /** Bolts or ties that hold the truss down on its post (NDS 2018 12.3, ASCE 7-16 2.4.1 (7)). */
-export function tieChecks({
+function tieChecks({
   truss,
   strength,
   head,
@@ -60,7 +60,7 @@ export function tieChecks({
       }),
     )
   }
-  const bolted = strength(1.6)
+  const bolted = strength(DURATION.wind)
   out.push(
     makeCheck({
       ...head,

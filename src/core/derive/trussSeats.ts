@@ -1,3 +1,4 @@
+import { DURATION } from '../wood'
 import { type Nail, nailOf, nailStrength } from '../joints'
 import type { Building } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
@@ -5,7 +6,7 @@ import type { DesignValues, PostSize } from '../wood'
 import { gravityLine, type RoofLoads } from './demands'
 
 /** The nailed block that widens a truss seat (NDS 2018 12.3). */
-export function blockCheck({
+function blockCheck({
   rLb,
   seatIn,
   blockNail,
@@ -42,7 +43,7 @@ export function blockCheck({
     mainIn: size.depthIn,
     gMain: values.gravity,
     gSide: values.gravity,
-    duration: 1.15,
+    duration: DURATION.snow,
     wet: building.joints.wetPosts,
   })
   return makeCheck({
@@ -81,7 +82,7 @@ export function blockCheck({
   })
 }
 /** Truss on its seat, across the grain of what it rests on (NDS 2018 3.10). */
-export function seatCheck({
+function seatCheck({
   head,
   onCarriers,
   rLb,

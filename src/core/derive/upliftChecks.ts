@@ -4,7 +4,7 @@ import { bearingStrengthPsi, BOLT_YIELD_PSI, yieldLimit, yieldLine } from '../jo
 import type { Post } from '../layout'
 import type { Building } from '../model'
 import { type Check, line, makeCheck, sig, entryOf } from '../result'
-import { postSize, specificGravity } from '../wood'
+import { postSize, specificGravity, DURATION } from '../wood'
 import type { PostDemand } from './demands'
 import type { HoleKind } from './holes'
 
@@ -34,7 +34,7 @@ export function fixingCheck({
     thetaDeg: concrete ? 0 : 90,
     double: true,
   })
-  const cap = limit.zLb * 1.6 * 0.7 * collar.count
+  const cap = limit.zLb * DURATION.wind * 0.7 * collar.count
   return makeCheck({
     id: `collar-fix-${hole.kind}`,
     title: `${title}: ${concrete ? 'collar' : 'cleats'} fixed to the post`,

@@ -1,11 +1,20 @@
 import { nailOf, nailStrength } from '../joints'
 import { alongWall, isEave, wallPosts, type GirtPiece, type Grid, type Post, type WallRows } from '../layout'
-import { effectiveAreaFt2, wallPressures } from '../loads'
+import { effectiveAreaFt2, wallPressures, WIND_ASD } from '../loads'
 import type { Building, GirtStyle, Job, Side } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, type Diagram, item } from '../result'
 import { spanDiagram, twoSpanDiagram, uniform } from '../statics'
 import { formatLength, IN_PER_FT, SAME_IN, ROUNDING } from '../units'
-import { boardSize, boardValues, girtRatios, postSize, SHARING_IN, specificGravity, type GirtRatios } from '../wood'
+import {
+  boardSize,
+  boardValues,
+  girtRatios,
+  postSize,
+  SHARING_IN,
+  specificGravity,
+  type GirtRatios,
+  DURATION,
+} from '../wood'
 import type { SiteResults } from './siteResults'
 
 /**
@@ -137,7 +146,7 @@ export function girtAt(
 /**
  * Largest spacing at which every case holds, inches, by bisection between 6 and 60 in.; 0 where not even 6 in. holds.
  */
-export function widestGapIn(building: Building, results: SiteResults, cases: readonly GirtCase[]): number {
+function widestGapIn(building: Building, results: SiteResults, cases: readonly GirtCase[]): number {
   // A longer span in the same zone and run is always worse: only the longest of each is tried.
   const hardest = new Map<string, GirtCase>()
   for (const girtCase of cases) {
@@ -171,7 +180,7 @@ export function wallWorst(building: Building, results: SiteResults, cases: reado
 
 function girtDiagram(building: Building, girtCase: GirtCase, psf: number): Diagram {
   const size = boardSize(building.girts.size)
-  const plf = (0.6 * Math.abs(psf) * girtCase.spaceIn) / IN_PER_FT
+  const plf = (WIND_ASD * Math.abs(psf) * girtCase.spaceIn) / IN_PER_FT
   const ei =
     (boardValues(building.girts.lumber, size.nominal, building.grades)?.ePsi ?? NaN) *
     (building.girts.style === 'between' ? size.iEdgeIn4 : size.iFlatIn4) *
@@ -217,7 +226,7 @@ function girtNails({
       return {
         girtCase,
         lb: girt
-          ? ((0.6 * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / IN_PER_FT) *
+          ? ((WIND_ASD * Math.abs(girt.outwardPsf) * girtCase.spaceIn) / IN_PER_FT) *
             (girtCase.spanIn / IN_PER_FT) *
             (girtCase.spans === 2 ? 1.25 : 0.5)
           : NaN,
@@ -233,7 +242,7 @@ function girtNails({
     mainIn: postSize(building.post).depthIn,
     gMain: specificGravity(building.post.lumber, building.grades),
     gSide: specificGravity(building.girts.lumber, building.grades),
-    duration: 1.6,
+    duration: DURATION.wind,
     wet: wetPosts,
     endGrain: between,
   })

@@ -6,7 +6,7 @@ import type { Levels } from './levels'
 import type { PostState } from './records'
 
 /** One mark of one post as it is made on its own stick. */
-export interface OwnMark {
+interface OwnMark {
   readonly key: string
   readonly name: string
   readonly kind: PoleMark['kind']
@@ -39,7 +39,7 @@ export interface PostAsBuilt {
 }
 
 /** A locked stick within this of its need is let be, inches. */
-export const STICK_TOLERANCE_IN = 1 / 16
+const STICK_TOLERANCE_IN = 1 / 16
 const inch = (inches: number) => formatLength(Math.abs(inches), { feet: false })
 
 /** What to do with a stick that is already cut, now that its need is known better. */

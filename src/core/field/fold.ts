@@ -43,9 +43,9 @@ export type FieldTrouble =
   | { readonly kind: 'no-setup'; readonly reading: Said<'reading'> }
 
 /** Two phones may differ by this on one rod before someone must choose, inches. */
-export const SAME_READING_IN = 1 / 8
+const SAME_READING_IN = 1 / 8
 /** A device clock this far from the server's is wrong, hours. */
-export const CLOCK_HOURS = 12
+const CLOCK_HOURS = 12
 
 const order = (record: FieldRecord, earlier: FieldRecord): number => {
   const idOrder = () => {

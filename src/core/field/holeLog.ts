@@ -112,7 +112,7 @@ export interface CureClock {
 }
 
 /** What fresh concrete may carry, in hours at 50 to 80 °F (practice, register C24). */
-export const CURE_STEPS = [
+const CURE_STEPS = [
   { hours: 24, what: 'stand a post on it' },
   { hours: 48, what: 'backfill and brace lightly' },
   { hours: 168, what: 'set trusses' },

@@ -2,7 +2,7 @@ import { ROUNDING } from '../units'
 import type { FieldState, Said } from './fold'
 
 /** Most that a closing check may miss by before its set-up is refused, inches; half of it is spread without a word. */
-export const CLOSING_IN = 1 / 8
+const CLOSING_IN = 1 / 8
 
 /** One laser set-up with what its readings say: how it ties to the first, whether it closes, and how it spreads. */
 export interface SetupLevels {
@@ -19,7 +19,7 @@ export interface SetupLevels {
   readonly spreadIn: number
 }
 /** A reading brought into the frame of the first set-up, its share of the closing error taken out. */
-export interface TiedReading {
+interface TiedReading {
   readonly id: string
   readonly target: string
   readonly of: 'foot' | 'footing' | 'ground'

@@ -53,7 +53,7 @@ const kinds = z.discriminatedUnion('kind', [
  * One thing that happened on site. Records are only ever added; an undo is a record of its own. The id is made on the
  * device, so that one sent twice counts once.
  */
-export const recordSchema = z.strictObject({
+const recordSchema = z.strictObject({
   id: key,
   at: z.iso.datetime({ offset: true }),
   device: z.string().min(1).max(40),

@@ -1,2 +1,2 @@
-export { distance, midpoint } from './point'
+export { distance } from './point'
 export type { Point } from './point'

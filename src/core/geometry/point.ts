@@ -6,9 +6,3 @@ export interface Point {
 
 /** Straight distance between two points, inches. */
 export const distance = (point: Point, other: Point): number => Math.hypot(other.x - point.x, other.y - point.y)
-
-/** Midpoint of two points. */
-export const midpoint = (point: Point, other: Point): Point => ({
-  x: (point.x + other.x) / 2,
-  y: (point.y + other.y) / 2,
-})

@@ -12,7 +12,7 @@ export interface EmbedmentLoad {
 }
 
 /** Depth past which the formulas of IBC 1807.3 are not used here, ft. */
-export const MAX_EMBEDMENT_FT = 30
+const MAX_EMBEDMENT_FT = 30
 
 /**
  * Width of soil a bare post pushes on, inches: 1.414 times its face (register C20); the diagonal for a square post, IBC

@@ -3,7 +3,7 @@ import { CONCRETE_PCF, padAreaFt2 } from './bearing'
 import { line, sig, type TraceLine } from '../result'
 
 /** Soil weight counted against uplift, pcf (the low end of compacted backfill). */
-export const SOIL_PCF = 100
+const SOIL_PCF = 100
 
 /**
  * Resistance of a collar to being pulled out, lb: 0.6 of the soil cone over it, its concrete and the post. `topFt`

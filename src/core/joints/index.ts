@@ -1,5 +1,5 @@
 export { BOLT_YIELD_PSI, bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
-export type { Dowel, YieldLimit, YieldMode } from './yieldLimit'
+
 export {
   combinedLb,
   headPullThrough,
@@ -13,8 +13,8 @@ export {
 } from './fasteners'
 export type { Nail } from './fasteners'
 export { nailStrength } from './nailed'
-export type { NailedJoint, NailStrength } from './nailed'
+
 export { boltStrength, geometryFactor, groupAction } from './bolted'
-export type { BoltedJoint, BoltStrength } from './bolted'
+export type { BoltStrength } from './bolted'
 export { laminationPlan, nailColumns } from './lamination'
-export type { LaminationCheck, LaminationPlan } from './lamination'
+export type { LaminationPlan } from './lamination'

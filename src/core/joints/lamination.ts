@@ -4,7 +4,7 @@ import type { Joints } from '../model'
 import { type Nail, nailOf } from './fasteners'
 import { nailStrength } from './nailed'
 
-export interface LaminationCheck {
+interface LaminationCheck {
   readonly rule: string
   readonly has: number
   readonly least: number

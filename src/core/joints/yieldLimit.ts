@@ -15,7 +15,7 @@ export interface Dowel {
   readonly thetaDeg: number
   readonly double?: boolean
 }
-export type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV'
+type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV'
 export interface YieldLimit {
   readonly zLb: number
   readonly mode: YieldMode

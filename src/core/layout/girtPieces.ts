@@ -15,7 +15,7 @@ export interface GirtPiece {
 }
 
 /** Longest 2x board on the yard's list, inches. */
-export const LONGEST_GIRT_IN = 240
+const LONGEST_GIRT_IN = 240
 /** A splice this near the end of a run is left out: the piece would be a stub. */
 const STUB_IN = 9
 

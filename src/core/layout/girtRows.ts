@@ -6,7 +6,7 @@ import { isEave, type PlacedOpening } from './openings'
 import { rafterHeightIn } from './posts'
 import { toSixteenths, SAME_IN, IN_PER_FT } from '../units'
 
-export type Landing = 'heel' | 'sill' | 'head' | null
+type Landing = 'heel' | 'sill' | 'head' | null
 
 /** One row of girts on a wall: its top edge above the grade line, what it lands on, and where it runs from and to. */
 export interface GirtRow {

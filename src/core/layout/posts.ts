@@ -8,9 +8,9 @@ import { checkOpenings, cornerTakesIn, isEave, type PlacedOpening, placeOpening,
 import type { OmittedPost, Post, PostLayout } from './post'
 
 /** A gable post within this distance of a jamb moves to become the jamb. */
-export const JAMB_REACH_IN = 24
+const JAMB_REACH_IN = 24
 /** Least height a lean-to may end at, inches. */
-export const LEAST_LEAN_TO_IN = 72
+const LEAST_LEAN_TO_IN = 72
 
 const letter = (i: number): string =>
   i < 26 ? String.fromCharCode(65 + i) : `${letter(Math.floor(i / 26) - 1)}${letter(i % 26)}`
@@ -20,7 +20,7 @@ export const rafterHeightIn = (building: Building, fromEaveIn: number): number =
   building.heelIn + (fromEaveIn * building.pitchPer12) / PITCH_RUN_IN
 
 /** Height of a lean-to’s outer posts above the grade line, to the rafter underside. */
-export const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
+const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
   building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / PITCH_RUN_IN
 
 /**

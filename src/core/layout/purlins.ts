@@ -3,8 +3,8 @@ import type { Building } from '../model'
 import type { Grid } from './grid'
 
 /** First row above the eave’s edge and last row below the ridge, inches on the slope. */
-export const PURLIN_EAVE_IN = 3
-export const PURLIN_RIDGE_IN = 6
+const PURLIN_EAVE_IN = 3
+const PURLIN_RIDGE_IN = 6
 
 /** Length of one main slope with its overhang, inches. */
 export const slopeLengthIn = (building: Building, grid: Grid): number =>

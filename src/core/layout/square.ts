@@ -4,8 +4,8 @@ import type { Measures } from '../model'
 import { fail, ok, type Result, firstOf, item } from '../result'
 import { roundIn, ROUNDING } from '../units'
 
-export type CornerName = 'SW' | 'SE' | 'NE' | 'NW'
-export type Corners = Readonly<Record<CornerName, Point>>
+type CornerName = 'SW' | 'SE' | 'NE' | 'NW'
+type Corners = Readonly<Record<CornerName, Point>>
 export interface CornerMove {
   readonly corner: CornerName
   readonly dxIn: number

@@ -8,10 +8,10 @@ import type { PlacedOpening } from './openings'
 import { alongWall, wallPosts } from './walls'
 import type { Post } from './post'
 
-export type MarkKind = 'post' | 'jamb' | 'corner' | 'face' | 'edge'
+type MarkKind = 'post' | 'jamb' | 'corner' | 'face' | 'edge'
 
 /** One mark on a string, inches from the string's low corner. */
-export interface StringMark {
+interface StringMark {
   readonly key: string
   readonly name: string
   readonly kind: MarkKind

@@ -7,14 +7,14 @@ import type { Post } from './post'
 import { wallPosts } from './walls'
 
 /** One truss: its number from the west, its place along the building and the length of roof it carries, inches. */
-export interface Truss {
+interface Truss {
   readonly number: number
   readonly xIn: number
   readonly tributaryIn: number
   readonly end: boolean
 }
 /** A truss on a post or on the beam between two posts, as one eave row carries it. */
-export interface TrussRest {
+interface TrussRest {
   readonly truss: Truss
   readonly post: Post | null
   readonly between: readonly [Post, Post] | null

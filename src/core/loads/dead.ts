@@ -10,7 +10,7 @@ export interface DeadLoad {
 }
 
 /** Default weight of wood trusses by spacing, psf of plan (register C09). */
-export const trussDefaultPsf = (spaceIn: number): number => {
+const trussDefaultPsf = (spaceIn: number): number => {
   if (spaceIn <= 30) return 3
   if (spaceIn <= 60) return 2
   return 1.5

@@ -9,7 +9,7 @@ export interface RoofCladding {
   readonly coefficients: Readonly<Record<RoofZone, number>>
   readonly inwardCoefficient: number
 }
-export const ROOF_ZONES: readonly RoofZone[] = ['1', '2e', '2n', '2r', '3e', '3r']
+const ROOF_ZONES: readonly RoofZone[] = ['1', '2e', '2n', '2r', '3e', '3r']
 
 /**
  * Strength-level cladding pressures of a gable roof at 10 ft², no area reduction, ASCE 7-16 Figs. 30.3-2A to D, with

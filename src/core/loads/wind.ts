@@ -62,7 +62,7 @@ export interface WindPressures {
 }
 
 /** Mean roof height, ft; eave height where the roof is 10 degrees or flatter (ASCE 7-16 26.2). */
-export const meanRoofHeightFt = (windShape: WindShape): number =>
+const meanRoofHeightFt = (windShape: WindShape): number =>
   windShape.heelFt +
   (degrees(Math.atan(windShape.pitchPer12 / PITCH_RUN_IN)) <= 10
     ? 0

@@ -1,10 +1,9 @@
 export { blockNames, storyPole } from './storyPole'
-export type { PoleMark, PoleMarkKind } from './storyPole'
+export type { PoleMark } from './storyPole'
 export { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN } from './rods'
 export type { RodLog, RodMark } from './rods'
 export { schoolSteps, SET_LONG_IN } from './schools'
-export type { PostHeights, SchoolStep } from './schools'
+
 export { stringHeightAt, stringRows } from './stringPlane'
 export type { StringRow } from './stringPlane'
 export { sharedPole } from './sharedPole'
-export type { PoleLayer } from './sharedPole'

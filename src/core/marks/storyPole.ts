@@ -1,7 +1,7 @@
 import type { Building, Fieldwork, Side } from '../model'
 import { girtFaceIn, isEave, type Block, type PlacedOpening, type Post, type WallRows } from '../layout'
 
-export type PoleMarkKind = 'grade' | 'skirt' | 'girt' | 'sill' | 'head' | 'heel' | 'rafter'
+type PoleMarkKind = 'grade' | 'skirt' | 'girt' | 'sill' | 'head' | 'heel' | 'rafter'
 
 /** One mark of the story pole: above the grade line and below the heel (or rafter underside), inches, exact. */
 export interface PoleMark {

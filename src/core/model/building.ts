@@ -3,7 +3,7 @@ import * as c from './choices'
 import { bracingSchema, jointsSchema, leanToSchema, roofSchema, skinSchema } from './frame'
 import { id, lengthIn, lumber, number, text } from './zod'
 
-export const openingSchema = z.strictObject({
+const openingSchema = z.strictObject({
   id,
   kind: z.enum(c.OPENING_KINDS),
   name: text(60).describe('What the crew calls it; empty takes a name from its kind'),
@@ -15,7 +15,7 @@ export const openingSchema = z.strictObject({
   sillIn: lengthIn(0, 300, 'Sill above the grade line; 0 for doors'),
 })
 
-export const baysSchema = z.discriminatedUnion('mode', [
+const baysSchema = z.discriminatedUnion('mode', [
   z.strictObject({ mode: z.literal('count'), count: z.int().min(1).max(60) }),
   z.strictObject({ mode: z.literal('max'), maxIn: lengthIn(36, 240, 'Widest bay') }),
   z.strictObject({
@@ -74,7 +74,7 @@ const girtsSchema = z.strictObject({
 })
 
 /** Own grade, read off a stamp or a report, psi. Every value already holds its size factor. */
-export const gradeSchema = z.strictObject({
+const gradeSchema = z.strictObject({
   id: z.string().regex(/^own-[a-zA-Z0-9_-]{1,30}$/),
   name: z.string().trim().min(1).max(60),
   source: text(120),

@@ -63,7 +63,6 @@ export type Exposure = (typeof EXPOSURES)[number]
 export type Risk = (typeof RISKS)[number]
 export type Thermal = (typeof THERMALS)[number]
 export type SnowExposure = (typeof SNOW_EXPOSURES)[number]
-export type Enclosure = (typeof ENCLOSURES)[number]
 export type SoilClass = (typeof SOILS)[number]
 /**
  * Sides of the plan: south is the line of row A, east the last numbered line. True compass names follow from
@@ -75,15 +74,9 @@ export type OpeningKind = (typeof OPENING_KINDS)[number]
 export type PostSection = (typeof POST_SECTIONS)[number]
 export type School = (typeof SCHOOLS)[number]
 export type GirtStyle = (typeof GIRT_STYLES)[number]
-export type GirtSize = (typeof GIRT_SIZES)[number]
 export type BoardName = (typeof BOARD_SIZES)[number]
-export type TrussSeat = (typeof TRUSS_SEATS)[number]
-export type PurlinStyle = (typeof PURLIN_STYLES)[number]
-export type PurlinRun = (typeof PURLIN_RUNS)[number]
 export type Ceiling = (typeof CEILINGS)[number]
 export type Finish = (typeof FINISHES)[number]
-export type Top = (typeof TOPS)[number]
-export type WallBrace = (typeof WALL_BRACES)[number]
 /** A tabled lumber id or `own-…`. An id that no table knows has no values: its members are not checked. */
 export type Lumber = string
 /** Nails of the shipped list by id; their sizes stand in `joints`. */

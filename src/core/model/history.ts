@@ -14,7 +14,7 @@ interface Step<T> {
 }
 
 /** Steps kept. Older ones fall away; the stored edit history keeps them all. */
-export const MAX_STEPS = 300
+const MAX_STEPS = 300
 
 /** A history that starts at a document. */
 export const startHistory = <T>(doc: T): History<T> => ({ past: [], present: doc, future: [], openKey: null })

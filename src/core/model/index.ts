@@ -1,10 +1,7 @@
 export {
-  BASES,
   BOARD_SIZES,
   BUILT_UP_SIDES,
   CEILINGS,
-  CORNERS,
-  EDITIONS,
   ENCLOSURES,
   EXPOSURES,
   FINISHES,
@@ -32,30 +29,23 @@ export type {
   Ceiling,
   Corner,
   Edition,
-  Enclosure,
   Exposure,
   Finish,
-  GirtSize,
   GirtStyle,
   Lumber,
   NailId,
   OpeningKind,
   PostSection,
-  PurlinRun,
-  PurlinStyle,
   Risk,
   School,
   Side,
   SnowExposure,
   SoilClass,
   Thermal,
-  Top,
-  TrussSeat,
-  WallBrace,
 } from './choices'
 export { migrate, newLeanToParts } from './migrations'
-export type { BuiltUp } from './zod'
-export { JOB_FORMAT, JOB_VERSION, jobSchema } from './job'
+
+export { JOB_VERSION, jobSchema } from './job'
 export type {
   Bays,
   Building,
@@ -75,4 +65,3 @@ export { issuesOf, MAX_FILE_CHARS, parseJob, readJobText } from './readJob'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'
 export type { History } from './history'
 export { diffPaths, merge3 } from './merge'
-export type { Conflict } from './merge'

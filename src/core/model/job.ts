@@ -10,7 +10,7 @@ import { id, lengthIn, number, text } from './zod'
 export const JOB_FORMAT = 'burdock-job'
 export const JOB_VERSION = 5
 
-export const measuresSchema = z.strictObject({
+const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
   northIn: lengthIn(1, 12000, 'North side').nullable(),
   westIn: lengthIn(1, 12000, 'West side').nullable(),
@@ -19,7 +19,7 @@ export const measuresSchema = z.strictObject({
   fallingIn: lengthIn(1, 12000, 'Diagonal SE to NW').nullable(),
 })
 
-export const stringsSchema = z.strictObject({
+const stringsSchema = z.strictObject({
   runPastIn: lengthIn(12, 144, 'How far strings run past the corners'),
   hook: z
     .enum(['low', 'high'])
@@ -36,7 +36,7 @@ export const stringsSchema = z.strictObject({
   toleranceIn: lengthIn(0.03125, 2, 'Tape tolerance'),
 })
 
-export const levelsSchema = z.strictObject({
+const levelsSchema = z.strictObject({
   coverIn: lengthIn(0, 60, 'Grade line above the highest point read'),
   readingsIn: z
     .record(id, z.number().min(0).max(600))
@@ -52,7 +52,7 @@ export const levelsSchema = z.strictObject({
 })
 
 /** Limits of ‘Size it for me’ and prices that differ from the shipped invented list. */
-export const sizingSchema = z.strictObject({
+const sizingSchema = z.strictObject({
   bayMinIn: lengthIn(48, 180, 'Narrowest bay to try'),
   bayMaxIn: lengthIn(48, 180, 'Widest bay to try'),
   maxGapIn: lengthIn(8, 48, 'Widest girt space to try'),
@@ -72,7 +72,7 @@ export const sizingSchema = z.strictObject({
 })
 
 /** How the crew works on site: concrete, the school of levels, and the crayon of each kind of mark. */
-export const fieldworkSchema = z.strictObject({
+const fieldworkSchema = z.strictObject({
   concrete: z.strictObject({
     by: z.enum(['mixer', 'truck', 'hand']).describe('Bags in a mixer, a truck, or bags in a tub'),
     bagLb: z.literal([40, 50, 60, 80]),
@@ -111,7 +111,7 @@ export const fieldworkSchema = z.strictObject({
  * The lie of the land: spot heights above the grade line, the pad, what is in the way, and an old wall that is built on
  * to.
  */
-export const groundSchema = z.strictObject({
+const groundSchema = z.strictObject({
   spots: z
     .array(
       z.strictObject({

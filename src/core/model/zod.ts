@@ -11,4 +11,3 @@ export const lumber = z.string().min(1).max(40).describe('Tabled lumber, or the 
 export const board = z.enum(c.BOARD_SIZES)
 /** A built-up beam: plies of one size and grade. */
 export const builtUp = z.strictObject({ plies: z.int().min(1).max(4), size: board, lumber })
-export type BuiltUp = z.infer<typeof builtUp>

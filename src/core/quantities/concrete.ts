@@ -28,7 +28,7 @@ export interface ConcreteOrder {
 }
 
 /** A tub mixed with a hoe takes this much, cubic feet: two 80 lb bags. */
-export const TUB_FT3 = 1.2
+const TUB_FT3 = 1.2
 const up = (value: number): number => Math.max(0, Math.ceil(value - ROUNDING))
 
 /**
@@ -83,7 +83,7 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
 }
 
 /** Earth out of an auger stands looser than in the ground: this much more (register: user's own; common loam). */
-export const SPOIL_SWELL = 0.25
+const SPOIL_SWELL = 0.25
 /** Loose earth to move or haul from all holes after backfill, cubic feet. */
 export const looseSpoilFt3 = (holeFt3: number, backfillFt3: number): number =>
   Math.max(0, holeFt3 - backfillFt3) * (1 + SPOIL_SWELL)

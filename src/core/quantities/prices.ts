@@ -54,7 +54,7 @@ const EACH: readonly PriceRow[] = [
 ]
 
 /** Price key of a board: size and lumber, per foot. */
-export const boardItem = (size: BoardName, lumber: Lumber): string => `${size} ${lumber}`
+const boardItem = (size: BoardName, lumber: Lumber): string => `${size} ${lumber}`
 
 /** The shipped list: every board of every tabled lumber, and the rest. */
 export const PRICE_LIST: readonly PriceRow[] = [

@@ -80,6 +80,3 @@ export function byStock(
     .map(([stockIn, count]) => ({ stockIn, count }))
     .sort((one, other) => (one.stockIn ?? Infinity) - (other.stockIn ?? Infinity))
 }
-
-/** Cross-section of a post in square feet, for weights and volumes. */
-export const postAreaFt2 = (building: Building): number => postSize(building.post).areaIn2 / IN2_PER_FT2

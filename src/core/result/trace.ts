@@ -16,7 +16,7 @@ export interface TraceLine {
 }
 
 /** Result of one check. `not-checked` never counts as holding. */
-export type CheckState = 'holds' | 'close' | 'fails' | 'not-checked'
+type CheckState = 'holds' | 'close' | 'fails' | 'not-checked'
 
 /** A check: demand against capacity, what governs, what would fix it, and how every number came about. */
 export interface Check {
@@ -80,7 +80,7 @@ export const written = (line: TraceLine): string =>
     : `${line.formula} = ${line.numbers}`
 
 /** Pass limit of every capacity check: a ratio up to 1 within floating error holds. */
-export const RATIO_LIMIT = 1 + ROUNDING
+const RATIO_LIMIT = 1 + ROUNDING
 
 /**
  * Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked",

@@ -3,12 +3,12 @@ import type { Building, GirtStyle, Job, LeanTo, Side } from '../model'
 import type { Prices } from '../quantities'
 import { bought, builtUps, cheapest, type Counted, HOLDS, sizeGirts, sizePurlins } from './sizeParts'
 
-export interface Sized {
+interface Sized {
   readonly job: Job
   readonly cost: number
 }
 /** A job while its parts are chosen one after another: what they cost, and of how many wholes it is the cheapest. */
-export interface Choosing {
+interface Choosing {
   job: Job
   cost: number
   of: number
@@ -20,11 +20,11 @@ export interface ChoosingBy {
   readonly styles: readonly GirtStyle[]
   readonly count: Counted
 }
-export const change = (now: Choosing, partial: Partial<Building>): void => {
+const change = (now: Choosing, partial: Partial<Building>): void => {
   now.job = { ...now.job, building: { ...now.job.building, ...partial } }
 }
 /** Girts of all walls alike, or of eaves and gables apart; what stands in the way, or null. */
-export function chooseGirts(now: Choosing, { parts, prices, styles, count }: ChoosingBy): string | null {
+function chooseGirts(now: Choosing, { parts, prices, styles, count }: ChoosingBy): string | null {
   const sides = girtedSides(now.job.building)
   const groups: (readonly Side[])[] = now.job.sizing.sameGirts
     ? [sides]
@@ -52,7 +52,7 @@ export function chooseGirts(now: Choosing, { parts, prices, styles, count }: Cho
   change(now, { girts: { ...now.job.building.girts, walls } })
   return null
 }
-export function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingBy): string | null {
+function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingBy): string | null {
   const { job } = now
   const purlins = sizePurlins({ parts, building: job.building, job, prices, count })
   if (!purlins) return 'No purlin on the list holds.'
@@ -61,7 +61,7 @@ export function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingB
   change(now, { roof: { ...job.building.roof, purlins: purlins.value } })
   return null
 }
-export function chooseEaveBeam(
+function chooseEaveBeam(
   now: Choosing,
   kind: 'carrier' | 'header',
   { parts, prices, count }: ChoosingBy,
@@ -81,7 +81,7 @@ export function chooseEaveBeam(
   now.job = { ...now.job, building: withBeam(best.value) }
   return null
 }
-export function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: ChoosingBy): string | null {
+function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: ChoosingBy): string | null {
   const { spaceIn } = leanTo.rafter
   const along = spaceIn === null ? parts.grid.centresIn.length : Math.ceil(parts.grid.lengthIn / spaceIn) + 1
   const lengthIn = (leanTo.depthIn + now.job.building.eaveOverhangIn) * 1.02

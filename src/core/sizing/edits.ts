@@ -19,7 +19,7 @@ function postEdits(job: Job): Edit[] {
       key: `section-${section}`,
       label: 'Other section',
       detail: `${section[0]}-ply ${times(section.slice(2))}`,
-      job: put({ section: section }),
+      job: put({ section }),
     })),
     ...others(job, building.post.lumber).map((text) => ({
       key: `lumber-${text}`,

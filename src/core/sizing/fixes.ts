@@ -5,7 +5,7 @@ import type { Check } from '../result'
 import { editsFor } from './edits'
 
 /** A change and what it does: the check after it, the cost of the whole, and how many checks fail. */
-export interface Fix {
+interface Fix {
   readonly key: string
   readonly label: string
   readonly detail: string

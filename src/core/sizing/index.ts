@@ -1,8 +1,8 @@
 export { editsFor } from './edits'
-export type { Edit } from './edit'
+
 export { fixesFor } from './fixes'
-export type { Fix, Fixes } from './fixes'
+export type { Fixes } from './fixes'
 export { bayCounts, sizeJob } from './size'
 export type { Proposal, SizingProgress, SizingReport } from './size'
-export { clearingMoves, postsMet, waysRound, type Met, type Obstruction, type WayRound } from './obstructions'
+export { clearingMoves, postsMet, waysRound, type Met, type Obstruction } from './obstructions'
 export { partWords } from './words'

@@ -9,7 +9,7 @@ export type Obstruction = Ground['obstructions'][number]
  * One thing to do about an obstruction and what it does to the building. `job` is the building with it done; null where
  * nothing in the plan changes.
  */
-export interface WayRound {
+interface WayRound {
   readonly key: string
   readonly label: string
   readonly detail: string

@@ -7,8 +7,8 @@ export interface Choice<T> {
   readonly value: T
   readonly cost: number
 }
-export const GAPS_IN = [12, 14, 16, 18, 20, 22, 24, 27, 30]
-export const SPACES_IN = [12, 16, 18, 20, 24]
+const GAPS_IN = [12, 14, 16, 18, 20, 22, 24, 27, 30]
+const SPACES_IN = [12, 16, 18, 20, 24]
 /**
  * The cheapest choice of a list that holds, trying dearer ones only until one does: the list is sorted by cost first,
  * so the first that holds is the cheapest.

@@ -5,11 +5,8 @@ export const times = (size: string): string => size.replace('x', '×')
 const STYLE = { flat: 'outside flat', between: 'between posts', both: 'both' } as const
 
 /** A built-up beam or rafter in words: plies, size, lumber. */
-export const builtUpWords = (spec: {
-  readonly plies: number
-  readonly size: BoardName
-  readonly lumber: string
-}): string => `${spec.plies} × ${times(spec.size)} ${spec.lumber}`
+const builtUpWords = (spec: { readonly plies: number; readonly size: BoardName; readonly lumber: string }): string =>
+  `${spec.plies} × ${times(spec.size)} ${spec.lumber}`
 const girtWords = (spec: {
   readonly size: string
   readonly lumber: string

@@ -1,8 +1,8 @@
 export { simpleSpan, spanDiagram, spanForces, twoSpanDiagram, uniform } from './span'
-export type { SpanForces, SpanLoads, SpanResult } from './span'
+export type { SpanForces, SpanLoads } from './span'
 export { solveFrame } from './frame'
-export type { Frame, FrameMember, FrameNode, FrameResult, MemberForces } from './frame'
+
 export { shareByDiaphragm } from './diaphragm'
-export type { DiaphragmResult, DiaphragmRow } from './diaphragm'
+export type { DiaphragmResult } from './diaphragm'
 export { combine, fixedPost, framedPost, pinnedPost } from './posts'
-export type { Foot, Knee, PostActions, PostUnit } from './posts'
+export type { PostActions, PostUnit } from './posts'

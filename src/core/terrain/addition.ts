@@ -12,7 +12,7 @@ export interface NewWork {
   readonly lengthIn: number
   readonly leanDepthIn: number | null
 }
-export interface Station extends Packing {
+interface Station extends Packing {
   readonly name: string
 }
 /**

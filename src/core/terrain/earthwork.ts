@@ -17,7 +17,7 @@ export interface Earthwork {
 }
 
 /** Earth is worked out on squares of this side, inches, each by the height at its middle. */
-export const CELL_IN = 12
+const CELL_IN = 12
 
 /**
  * Cut and fill to bring the ground inside `box` to a pad at `padIn` above the grade line: cubic feet in place, neither

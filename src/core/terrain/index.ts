@@ -1,4 +1,4 @@
-export { lowestNear, surfaceOf, type GroundAt, type Spot, type Surface, type Triangle } from './surface'
-export { CELL_IN, contourLines, contourStepIn, earthwork, type Box, type Contour, type Earthwork } from './earthwork'
-export { layAddition, stationsOf, type AdditionPlan, type NewWork, type Station } from './addition'
-export { fitWall, packLedger, type Offset, type Packing, type WallLine } from './crookedWall'
+export { lowestNear, surfaceOf, type Spot, type Surface } from './surface'
+export { contourLines, contourStepIn, earthwork, type Contour, type Earthwork } from './earthwork'
+export { layAddition, stationsOf, type AdditionPlan } from './addition'
+export { fitWall, packLedger } from './crookedWall'

@@ -9,11 +9,11 @@ export interface Spot {
   readonly yIn: number
   readonly heightIn: number
 }
-export interface GroundAt {
+interface GroundAt {
   readonly heightIn: number
   /** False where the place lies outside the spots: the nearest edge is taken. */ readonly inside: boolean
 }
-export interface Triangle {
+interface Triangle {
   readonly a: Spot
   readonly b: Spot
   readonly c: Spot

@@ -39,7 +39,7 @@ export interface BeamStrength {
 }
 
 /** Whether NDS 4.4.1 lets a 2x board go without further edge support: nominal d/b up to 2; 3 and 4 with ends held. */
-export const shortcutAllows = (nominal: number, plies = 1): boolean => nominal / (2 * plies) <= 4
+const shortcutAllows = (nominal: number, plies = 1): boolean => nominal / (2 * plies) <= 4
 
 /** Beam stability CL (NDS 2018 3.3.3); 1 where 4.4.1 or its support exempts the beam. */
 function stabilityOf(

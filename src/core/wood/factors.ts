@@ -1,4 +1,4 @@
-import { ROUNDING, radians } from '../units'
+import { ROUNDING } from '../units'
 import type { DesignValues } from './lumber'
 
 /** Flat-use factor Cfu for 2 in. boards by nominal width, NDS Supplement Tables 4A and 4B. */
@@ -20,10 +20,6 @@ export const wetFactors = (
     ? { fb: values.fb > 1150 ? 0.85 : 1, fv: 0.97, fcPerp: 0.67, fc: values.fc > 750 ? 0.8 : 1, ePsi: 0.9 }
     : { fb: 1, fv: 1, fcPerp: 1, fc: 1, ePsi: 1 }
 
-/** Bearing-area factor Cb, NDS 3.10.4: bearings under 6 in. long and 3 in. or more from the end. */
-export const bearingArea = (lengthIn: number, endIn: number): number =>
-  lengthIn < 6 && endIn >= 3 ? (lengthIn + 0.375) / lengthIn : 1
-
 /**
  * Bending factor of a mechanically laminated column in place of Cr: ASABE EP559 where its fastening is confirmed, else
  * 1.15 for three plies or more (register C08).
@@ -41,12 +37,6 @@ export function laminationFactor(plies: number, confirmed: boolean, machine: boo
 
 /** Share of a laminated section's bending strength inside a zone of unreinforced butt joints (register C08). */
 export const SPLICE_SHARE = 0.42
-
-/** Hankinson's bearing value at an angle to the grain, psi, NDS 3.10.3. `thetaDeg` between load and grain. */
-export function bearingAtAnglePsi(fcStar: number, fcPerp: number, thetaDeg: number): number {
-  const sin2 = Math.sin(radians(thetaDeg)) ** 2
-  return (fcStar * fcPerp) / (fcStar * sin2 + fcPerp * (1 - sin2))
-}
 
 /** Shear an end notch on the tension side leaves, lb, NDS 3.4.3.2: (2/3)·Fv'·b·dn·(dn/d)². `dnIn` depth left. */
 export const notchedShearLb = (fvPsi: number, bIn: number, dIn: number, dnIn: number): number =>

@@ -40,9 +40,9 @@ const CD_WIND = 1.6
  * Deflection limit, span over this, of what the girts carry: formed metal siding (IBC 2021 Table 1604.3 note a),
  * flexible or brittle finish.
  */
-export const wallLimit = (finish: Finish): number => ({ metal: 90, flexible: 120, brittle: 240 })[finish]
+const wallLimit = (finish: Finish): number => ({ metal: 90, flexible: 120, brittle: 240 })[finish]
 /** Share of the strength-level load used for deflection only, IBC 2021 Table 1604.3 note f. */
-export const DEFLECTION_SHARE = 0.42
+const DEFLECTION_SHARE = 0.42
 
 /**
  * Bending, shear and deflection of a girt under cladding wind, NDS 2018 with CD 1.6. Flat boards bend about the weak

@@ -2,7 +2,7 @@ import { IN_PER_FT } from '../units'
 import { POST_SECTIONS, type BoardName, type Building, type PostSection } from '../model'
 
 /** Dressed dry width of a nominal board, inches (PS 20; NDS Supplement Table 1A). */
-export const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = {
+const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = {
   4: 3.5,
   6: 5.5,
   8: 7.25,
@@ -12,7 +12,7 @@ export const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>>
 /** Dressed thickness of a 2x board, inches. */
 export const PLY_IN = 1.5
 
-export type PostKindOfWood = 'laminated' | 'solid' | 'glulam'
+type PostKindOfWood = 'laminated' | 'solid' | 'glulam'
 export interface PostSize {
   readonly plies: number
   readonly widthIn: number

@@ -1,2 +1,2 @@
 export type { Rod } from './device'
-export { seededRandom, simulatedRod } from './simulated'
+export { simulatedRod } from './simulated'

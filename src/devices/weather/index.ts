@@ -1,2 +1,1 @@
 export { simulatedWeather } from './simulated'
-export type { Weather } from './simulated'

@@ -22,7 +22,7 @@ export type Put = <K extends keyof Building>(
   label: string,
 ) => (value: Building[K], gesture?: string) => readonly Issue[]
 /** Tabled lumber, then the user's own grades. */
-export const lumberChoices = (building: Building) => [
+const lumberChoices = (building: Building) => [
   ...LUMBERS.map((value) => ({ value, label: value })),
   ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
 ]

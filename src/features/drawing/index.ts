@@ -1,7 +1,6 @@
-export { North } from './plan/marks'
 export { PlanView } from './PlanView'
-export type { PlanLayers } from './plan/layers'
-export { ChalkLine, CrowFoot, Materials, Note, seeded, Wax, waxPoints } from './strokes'
+
+export { CrowFoot, Materials, Note, seeded, Wax, waxPoints } from './strokes'
 export { useSize } from './useSize'
 export { useViewport } from './useViewport'
 export type { Viewport } from './useViewport'

@@ -244,7 +244,7 @@ export function ReadIn({ place, number }: { readonly place: string; readonly num
     </p>
   )
 }
-export const NAMES: Readonly<Record<Found, string>> = {
+const NAMES: Readonly<Record<Found, string>> = {
   nothing: 'Good ground',
   rock: 'Rock',
   root: 'Root',

@@ -145,7 +145,7 @@ function ListsAndLocks({
         of="Posts"
         choices={POST_SECTIONS.filter((section) => section !== 'glulam').map((section) => [
           section,
-          postSize({ section: section }).label,
+          postSize({ section }).label,
         ])}
         on={sizing.sections}
         onFlip={(value) => put('sections', 'posts on the list')(value)}

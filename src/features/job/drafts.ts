@@ -22,7 +22,7 @@ let store: ReturnType<typeof open> | null = null
 const drafts = () => (store ??= open()).drafts
 
 /** This window's name; it outlives a reload and holds a lock, so that others can see that the window is open. */
-export function thisTab(): string {
+function thisTab(): string {
   let tab = sessionStorage.getItem('burdock-tab')
   if (!tab) {
     tab = crypto.randomUUID()

@@ -7,7 +7,7 @@ import { type PutPart, useDoc, usePart } from '../job'
 import { BOLTS, nails } from './Fields'
 
 /** All joints with what they take. */
-export function JointTable({ derived }: { readonly derived: ShownDerived }) {
+function JointTable({ derived }: { readonly derived: ShownDerived }) {
   return (
     <table className="tb">
       <thead>
@@ -32,7 +32,7 @@ export function JointTable({ derived }: { readonly derived: ShownDerived }) {
   )
 }
 /** How the plies are nailed together. */
-export function LaminationFields({
+function LaminationFields({
   lamination,
   put,
   done,
@@ -102,7 +102,7 @@ export function LaminationFields({
   )
 }
 /** Nails and bolts of the joints. */
-export function NailFields({
+function NailFields({
   j,
   put,
   nail,

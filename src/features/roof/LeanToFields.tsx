@@ -10,7 +10,7 @@ import { useDoc } from '../job'
 import { boards, lumberChoices } from './Fields'
 
 /** Rafter, beam and ledger of one lean-to. */
-export function LeanToSection({
+function LeanToSection({
   leanTo,
   derived,
   put,

@@ -7,7 +7,7 @@ import { type PutPart, useDoc, useSubPart } from '../job'
 import { boards, lumberChoices } from './Fields'
 
 /** Trusses: where they sit, how far apart, their drawing's reactions. */
-export function TrussSection({
+function TrussSection({
   truss,
   put,
   done,

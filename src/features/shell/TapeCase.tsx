@@ -5,7 +5,7 @@ import { Note } from '../drawing'
 import { BLADE_H, BLADE_Y, CASE } from './tapeSizes'
 
 /** The window of the tape's case over the mark. */
-export function CaseWindow({
+function CaseWindow({
   wx,
   wy,
   ww,

@@ -9,7 +9,7 @@ import { useDoc } from '../job'
 import { LoadsDrawn } from './LoadsDrawn'
 
 /** The ground, the frost line and the post's hole in it. */
-export function Earth({
+function Earth({
   width,
   yAt,
   job,
@@ -47,7 +47,7 @@ export function Earth({
   )
 }
 /** An eave post with its hole. */
-export function EavePost({
+function EavePost({
   x,
   xAt,
   depth,
@@ -103,7 +103,7 @@ export function EavePost({
   )
 }
 /** A lean-to in section. */
-export function LeanToDrawn({
+function LeanToDrawn({
   lean,
   xAt,
   base,

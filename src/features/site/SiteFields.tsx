@@ -324,7 +324,7 @@ export function WeightFields({
 }
 /** Roof dead load by its parts; the truss weight is its maker's business and has a default by spacing. */
 
-export function DeadParts() {
+function DeadParts() {
   const { job, derived, edit, done } = useDoc()
   const dead = job.site.dead
   if (dead.by !== 'parts') return null
@@ -371,6 +371,6 @@ export function DeadParts() {
     </>
   )
 }
-export const ENCLOSED = { partially: 'Partially enclosed', open: 'Open', enclosed: 'Enclosed' } as const
-export const same = <T extends string>(list: readonly T[], words?: Readonly<Record<T, string>>) =>
+const ENCLOSED = { partially: 'Partially enclosed', open: 'Open', enclosed: 'Enclosed' } as const
+const same = <T extends string>(list: readonly T[], words?: Readonly<Record<T, string>>) =>
   list.map((value) => ({ value, label: words ? words[value] : value }))

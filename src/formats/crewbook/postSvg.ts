@@ -7,7 +7,7 @@ import { mark } from './paper'
 import { svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
 
 /** The hole in section: its sides, its pad or pier, the collar, and how it is dug. */
-export function holeStrokes({
+function holeStrokes({
   reach,
   px,
   pw,

@@ -1,5 +1,5 @@
 export { scheduleCsv, toCsv } from './csv'
 export { pricesFromCsv, pricesToCsv } from './prices'
-export type { PricesRead } from './prices'
+
 export { holesToCsv, readingsFromCsv, spotsFromCsv, readingsToCsv } from './readings'
 export type { ReadingRow } from './readings'

@@ -69,7 +69,9 @@ export const holesToCsv = (
 const value = (row: Readonly<Record<string, string | readonly string[]>>, key: string): string => {
   const extra = row.__parsed_extra
   const text = row[key]
-  return [typeof text === 'string' ? text : '', ...(Array.isArray(extra) ? extra : [])].join(' ').trim()
+  return [typeof text === 'string' ? text : '', ...(Array.isArray(extra) ? (extra as readonly string[]) : [])]
+    .join(' ')
+    .trim()
 }
 
 /**

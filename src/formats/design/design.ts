@@ -3,8 +3,8 @@ import { hookedMarks } from '@/core/layout'
 import type { Job } from '@/core/model'
 import { z } from 'zod'
 
-export const DESIGN_FORMAT = 'burdock-design'
-export const DESIGN_VERSION = 1
+const DESIGN_FORMAT = 'burdock-design'
+const DESIGN_VERSION = 1
 
 const point = z.object({ x: z.number(), y: z.number() })
 const trace = z.object({

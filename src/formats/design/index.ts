@@ -1,2 +1,1 @@
-export { DESIGN_FORMAT, DESIGN_VERSION, designOf, designSchema } from './design'
-export type { Design } from './design'
+export { designOf, designSchema } from './design'

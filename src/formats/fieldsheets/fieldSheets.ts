@@ -204,7 +204,7 @@ function buildSheet(card: BuildCard): Sheet {
 }
 
 /** Build cards: one for each group of posts that are cut and marked alike. */
-export function buildCards(job: Job, pick: Pick<Derived, 'posts'>, measured: Measured): BuildCard[] {
+function buildCards(job: Job, pick: Pick<Derived, 'posts'>, measured: Measured): BuildCard[] {
   const groups = new Map<string, string[]>()
   for (const built of measured.asBuilt) {
     const kind = pick.posts.find((post) => post.id === built.id)?.kind ?? ''

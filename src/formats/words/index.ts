@@ -1,8 +1,7 @@
-export { issuePath, issueText, LENGTH_HELP } from './issueText'
+export { issuePath, issueText } from './issueText'
 export { recordText } from './recordText'
 export {
   CEILING,
-  CORNER_ORDER,
   DIG_CAUTION,
   ENCLOSURE,
   FINISH,

@@ -6,7 +6,7 @@ const inches = (value: number | string | undefined): string => formatLength(Numb
 const isLength = (issue: Issue): boolean =>
   [...issue.path].reverse().some((step) => typeof step === 'string' && /In$/.test(step))
 const range = (issue: Issue, value: number | string): string => (isLength(issue) ? inches(value) : String(value))
-export const LENGTH_HELP = `Write it like 12' 6 5/8", 12-6-10, 150 5/8, 12.5' or 3.2 m. A bare number is inches.`
+const LENGTH_HELP = `Write it like 12' 6 5/8", 12-6-10, 150 5/8, 12.5' or 3.2 m. A bare number is inches.`
 
 type Facts = Issue['facts']
 const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => string>> = {

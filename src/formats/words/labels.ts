@@ -1,4 +1,4 @@
-import type { Corner, GirtStyle, OpeningKind, School, SoilClass, Thermal } from '@/core/model'
+import type { GirtStyle, OpeningKind, School, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
 
 export const OPENING: Readonly<Record<OpeningKind, string>> = {
@@ -38,7 +38,6 @@ export const KIND: Readonly<Record<PostKind, string>> = {
   jamb: 'jamb',
   'lean-to': 'lean-to',
 }
-export const CORNER_ORDER: readonly Corner[] = ['SW', 'SE', 'NE', 'NW']
 
 /** Said wherever results are shown: what they are for and who decides. */
 export const STANDING_NOTE =

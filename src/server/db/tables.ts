@@ -6,7 +6,7 @@ export interface JobRow {
   updated_at: Date
   archived_at: Date | null
 }
-export interface EditRow {
+interface EditRow {
   id: number
   job_id: string
   revision: number
@@ -16,7 +16,7 @@ export interface EditRow {
   changes: string
 }
 
-export interface RecordRow {
+interface RecordRow {
   seq: number
   id: string
   job_id: string

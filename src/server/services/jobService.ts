@@ -8,7 +8,7 @@ import { appendEdit, listEdits, type Edit } from '../repositories/edits'
 import { findJob, insertJob, listJobs, setArchived, updateJob, type StoredJob } from '../repositories/jobs'
 
 /** Who makes an edit, until people sign in. */
-export const THIS_COMPUTER = 'this computer'
+const THIS_COMPUTER = 'this computer'
 
 export type SaveResult =
   | { readonly kind: 'saved'; readonly job: StoredJob }

@@ -5,7 +5,7 @@ import { isAway } from '../db/client'
 import type { SaveResult } from './jobService'
 
 /** Body of every refused request: coded issues, worded in the interface. */
-export interface Refusal {
+interface Refusal {
   readonly error: 'refused' | 'gone' | 'conflict' | 'database-away' | 'fault'
   readonly issues?: readonly Issue[]
   readonly current?: unknown

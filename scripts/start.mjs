@@ -1,11 +1,13 @@
 // npm start : installs what is missing, starts the database, migrates, loads the demo, builds when needed and serves.
-import { build } from './lib/build.mjs'
+// npm run dev : the same on the same private database, but serves the sources with fast reload.
+import { build, copySolver } from './lib/build.mjs'
 import { startDatabase } from './lib/database.mjs'
 import { installPackages, installPrograms } from './lib/install.mjs'
 import { freePort, isFree } from './lib/ports.mjs'
 import { say, stop } from './lib/say.mjs'
 import { migrate, serve } from './lib/serve.mjs'
 
+const dev = process.argv.includes('--dev')
 const port = Number(process.env.PORT ?? 3000)
 if (!Number.isInteger(port) || port < 1 || port > 65535)
   stop(`PORT should be a number from 1 to 65535, not “${process.env.PORT}”`)
@@ -34,8 +36,9 @@ try {
   }
   const did = migrate(url)
   if (did) say(did.replace(/\n/g, '; '))
-  build()
-  server = await serve({ port, url })
+  if (dev) copySolver()
+  else build()
+  server = await serve({ port, url, dev, quiet: !dev, ...(dev ? { dist: '.next/dev-server' } : {}) })
   server.child.on('exit', () => end(1))
   say(`ready on http://127.0.0.1:${port}  (Ctrl-C stops it)`)
 } catch (e) {

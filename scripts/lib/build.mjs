@@ -11,11 +11,15 @@ const files = (dir) =>
     return [path.join(dir, e.name)]
   })
 
-/** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
-export function build(dist = '.next') {
-  // The cutting solver's program is served by the application itself.
+/** The cutting solver's program is served by the application itself. */
+export function copySolver() {
   mkdirSync('public/solver', { recursive: true })
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/solver/highs.wasm')
+}
+
+/** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
+export function build(dist = '.next') {
+  copySolver()
   const hash = createHash('sha256')
   for (const f of [...files('src').sort(), 'package-lock.json', 'next.config.ts', 'tsconfig.json'])
     hash.update(f).update(readFileSync(f))

@@ -12,18 +12,18 @@ export function migrate(url) {
   return r.stdout.trim()
 }
 
-/** Serves the built application and waits until it answers. */
-export async function serve({ port, url, dist = '.next', quiet = true }) {
+/** Serves the built application, or with `dev` the sources with fast reload, and waits until it answers. */
+export async function serve({ port, url, dist = '.next', quiet = true, dev = false }) {
   const child = spawn(
     process.execPath,
-    ['node_modules/next/dist/bin/next', 'start', '-H', '127.0.0.1', '-p', String(port)],
+    ['node_modules/next/dist/bin/next', dev ? 'dev' : 'start', '-H', '127.0.0.1', '-p', String(port)],
     {
       stdio: ['ignore', quiet ? 'ignore' : 'inherit', 'inherit'],
       env: {
         ...process.env,
         DATABASE_URL: url,
         NEXT_TELEMETRY_DISABLED: '1',
-        NODE_ENV: 'production',
+        NODE_ENV: dev ? 'development' : 'production',
         BURDOCK_DIST: dist,
       },
     },
@@ -32,7 +32,8 @@ export async function serve({ port, url, dist = '.next', quiet = true }) {
   child.on('exit', () => {
     gone = true
   })
-  for (let i = 0; i < 400; i++) {
+  // The first page of the sources is compiled when it is asked for.
+  for (let i = 0; i < (dev ? 2400 : 400); i++) {
     if (gone) throw new Error('the server stopped while starting')
     try {
       if ((await fetch(`http://127.0.0.1:${port}/api/health`)).ok) break

@@ -28,6 +28,7 @@ function Head({
 }) {
   const link = useStore(log, (log) => log.link)
   const waiting = useStore(log, (log) => log.waiting)
+  const keeps = useStore(log, (log) => log.keeps)
   return (
     <header className="fhead">
       {onBack ? (
@@ -44,7 +45,9 @@ function Head({
       {link === 'away' || waiting > 0 ? (
         <div className="away" role="status">
           <b>{link === 'away' ? 'Offline' : 'Sending'}</b>
-          <span>{waiting} kept here</span>
+          <span>
+            {waiting} {keeps ? 'kept here' : 'not kept: leave this page open'}
+          </span>
         </div>
       ) : (
         <div className="ok" role="status">

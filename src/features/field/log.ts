@@ -90,8 +90,10 @@ async function exchange(jobId: string, waiting: readonly Stored[], after: number
           body: JSON.stringify({ after, records: waiting.map((stored) => stored.record) }),
         })
       : await fetch(`${url}?after=${after}`, { cache: 'no-store' })
-    if (response.ok)
-      return { kind: 'taken', ...((await response.json()) as Pick<Answer & { kind: 'taken' }, 'records' | 'last'>) }
+    if (response.ok) {
+      const { records, last } = (await response.json()) as Pick<Extract<Answer, { kind: 'taken' }>, 'records' | 'last'>
+      return { kind: 'taken', records, last }
+    }
     if (response.status !== 422 && response.status !== 400) return { kind: 'away' }
     const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[] }
     return { kind: 'refused', issues: said.issues ?? [] }
@@ -188,7 +190,8 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
       }
       busy = false
       if (stopped) return
-      if (again || (get().link === 'online' && get().waiting > 0 && get().refused.length === 0)) {
+      // More waits than was sent at once: on with it. What was refused or could not be sent waits for its turn.
+      if (again || (answer.kind === 'taken' && get().waiting > 0)) {
         again = false
         void get().sync()
       } else timer = setTimeout(() => void get().sync(), RETRY_MS)

@@ -1,0 +1,45 @@
+import { createFieldLog } from './log'
+
+// A browser that keeps nothing (no IndexedDB here) and no server: nothing said is lost from the page, and it is told.
+const page = globalThis as { window?: unknown }
+const realFetch = globalThis.fetch
+beforeEach(() => {
+  page.window = { addEventListener: () => undefined, removeEventListener: () => undefined }
+})
+afterEach(() => {
+  delete page.window
+  globalThis.fetch = realFetch
+})
+const settled = () => new Promise((resolve) => setTimeout(resolve, 30))
+
+test('a browser that refuses to keep records is said, and the record waits in the page', async () => {
+  globalThis.fetch = () => Promise.reject(new TypeError('no network'))
+  const { log, stop } = createFieldLog('job')
+  log.getState().add({ kind: 'state', post: 'A1', state: 'cut' })
+  await settled()
+  expect(log.getState()).toMatchObject({ keeps: false, link: 'away', waiting: 1 })
+  expect(log.getState().state.states.A1).toBe('cut')
+  stop()
+})
+test('a server that is not there, one that breaks and one that refuses are told apart', async () => {
+  const answers = [new Response('', { status: 500 }), Response.json({ issues: [] }, { status: 422 })]
+  for (const [answer, link] of [
+    [answers[0], 'away'],
+    [answers[1], 'online'],
+  ] as const) {
+    globalThis.fetch = () => Promise.resolve(answer)
+    const { log, stop } = createFieldLog('job')
+    log.getState().add({ kind: 'state', post: 'A1', state: 'cut' })
+    await settled()
+    expect(log.getState()).toMatchObject({ link, waiting: 1 })
+    stop()
+  }
+})
+test('what the server has taken no longer waits, whatever else its answer says', async () => {
+  globalThis.fetch = () => Promise.resolve(Response.json({ kind: 'ok', records: [], last: 5 }))
+  const { log, stop } = createFieldLog('job')
+  log.getState().add({ kind: 'state', post: 'A1', state: 'cut' })
+  await settled()
+  expect(log.getState()).toMatchObject({ link: 'online', waiting: 0 })
+  stop()
+})

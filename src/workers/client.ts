@@ -7,6 +7,7 @@ interface Waiting {
   readonly reject: (error: Error) => void
   readonly tell?: (progress: Progress) => void
 }
+
 /** A call under way: its answer (null when cancelled) and a way to stop it. */
 export interface Running<T> {
   readonly answer: Promise<T | null>

@@ -22,12 +22,14 @@ export interface Calls {
   readonly ways: [Job, readonly Met[]]
   readonly cuts: [CutRequest, CutPlan | null]
 }
+
 export type CallName = keyof Calls
 /** Told now and then while a long call runs. */
 export type Progress = SizingProgress
 export interface Cancel {
   readonly aborted: boolean
 }
+
 export type Handlers = {
   readonly [K in CallName]: (
     request: Calls[K][0],

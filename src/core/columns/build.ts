@@ -12,6 +12,7 @@ interface PlyPiece {
   readonly lengthIn: number
   readonly treated: boolean
 }
+
 /** How one column is laminated: plies from the one side to the other, joints, pocket, nails and the order of work. */
 export interface BuildCard {
   readonly key: string

@@ -5,16 +5,19 @@ export interface CutDemand {
   readonly lengthIn: number
   readonly count: number
 }
+
 export interface StockBoard {
   readonly lengthIn: number
   readonly price: number
 }
+
 export interface CutPattern {
   readonly stockIn: number
   readonly price: number
   /** Pieces of each demand, by its order. */ readonly takes: readonly number[]
   readonly offcutIn: number
 }
+
 export interface CutPlan {
   readonly boards: readonly { readonly pattern: CutPattern; readonly count: number }[]
   readonly count: number

@@ -1,13 +1,12 @@
 import { item } from '../result'
 import { PITCH_RUN_IN, ROUNDING } from '../units'
-/** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
-
 import type { Grid, TrussPlan } from '../layout'
 import type { BoardName, Building, Lumber } from '../model'
 import { stockFor } from '../quantities'
 import type { BraceLine } from './braceLines'
 import { purlinRows } from './purlins'
 
+/** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
 export const BOARD_SPARE_IN = 1
 export interface Boards {
   readonly what: string
@@ -16,6 +15,7 @@ export interface Boards {
   readonly lengthsIn: readonly number[]
   readonly treated?: boolean
 }
+
 /** Boards longer than the list are bought in the list's longest pieces; the joint falls over a support. */
 const split = (lengthIn: number): number[] =>
   stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
@@ -71,6 +71,7 @@ function leanToBoards({
   }
   return out
 }
+
 export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
   const purlins = building.roof.purlins
   const rows = purlinRows(building, grid)

@@ -72,6 +72,7 @@ function coupleCheck({
     ],
   })
 }
+
 /** A single board pushed by wind from the other side, held at every girt (NDS 2018 3.7.1). */
 function pushChecks({
   brace,
@@ -149,6 +150,7 @@ function pushChecks({
     )
   return out
 }
+
 /** Rated straps only pull: each braced bay needs both diagonals. */
 function strapCheck({
   spec,
@@ -223,6 +225,7 @@ function strapCheck({
     }),
   ]
 }
+
 export function braceChecks({
   building,
   lines,
@@ -247,7 +250,7 @@ export function braceChecks({
       if (spec.walls === 'single-boards') return 'single braces'
       return 'X braces'
     }
-    const title = `${names[brace.side]}: ` + `${kindWords()}`
+    const title = `${names[brace.side]}: ${kindWords()}`
     const head = {
       stage: 'bracing' as const,
       group: 'brace' as const,
@@ -348,6 +351,7 @@ export function braceChecks({
     return out
   })
 }
+
 /** What holds least at the foot of posts of these kinds. */
 export function upliftOfKinds(
   holes: readonly HoleKind[],
@@ -362,11 +366,11 @@ export function upliftOfKinds(
       )
     : { demandLb: 0, capacityLb: 0 }
 }
+
 /**
  * Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked.
  * What sizing asks for.
  */
-
 export function bracesWorst({
   building,
   grid,

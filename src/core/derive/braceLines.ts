@@ -9,7 +9,6 @@ import type { Lateral } from './frames'
  * In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave
  * walls from wind on the gables.
  */
-
 export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<Side, number> {
   const { row, relied } = lateral
   const total = row.loadLb.reduce((sum, value) => sum + value, 0)
@@ -21,8 +20,8 @@ export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<S
   }
   return { west: end(0), east: end(1), south: lateral.alongLb / 2, north: lateral.alongLb / 2 }
 }
-/** One line of braces in a wall: bay width, angle, length and forces. */
 
+/** One line of braces in a wall: bay width, angle, length and forces. */
 export interface BraceLine {
   readonly side: Side
   readonly shearLb: number
@@ -36,8 +35,8 @@ export interface BraceLine {
   readonly stockIn: number
   readonly between: string
 }
-/** Braces of every wall that has them: paired bays next to the corners first, against the wind from both sides. */
 
+/** Braces of every wall that has them: paired bays next to the corners first, against the wind from both sides. */
 export function braceLines(building: Building, grid: Grid, lateral: Lateral, posts: readonly Post[]): BraceLine[] {
   if (building.bracing.walls === 'skin' || building.bracing.walls === 'none') return []
   const shear = wallShearLb(lateral)

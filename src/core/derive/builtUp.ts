@@ -8,7 +8,6 @@ import type { LeanToLoads, SiteResults } from './siteResults'
 import { spanChecks } from './spanCheck'
 
 /** A ledger or lean-to beam under the rafters' load spread along it. */
-
 export function builtUp({
   building,
   results,

@@ -20,6 +20,7 @@ export interface ColumnBasis {
   /** Limits already worked out, by length, gap, duration and wetness. */
   readonly known: Map<string, Limits>
 }
+
 /** Effective length factors Ke of the posts, NDS 2018 appendix G and register C07. */
 function effectiveLengths(lateral: Lateral, pinned: boolean): (post: Post) => number {
   const free = lateral.relied === 'frames alone'
@@ -33,6 +34,7 @@ function effectiveLengths(lateral: Lateral, pinned: boolean): (post: Post) => nu
     return heldKe
   }
 }
+
 /** Factors that every post of the building shares, NDS 2018 3.7, 15.3 and the register. */
 export function columnBasis(building: Building, lateral: Lateral, gapIn: number): ColumnBasis | null {
   const values = lateral.values
@@ -71,6 +73,7 @@ export function columnBasis(building: Building, lateral: Lateral, gapIn: number)
     weakS: laminated ? (size.plies * size.depthIn * 1.5 ** 2) / 6 : (size.depthIn * size.widthIn ** 2) / 6,
   }
 }
+
 /**
  * What one section can take under one duration, wet or dry: it does not depend on the load, so each is worked out once.
  */

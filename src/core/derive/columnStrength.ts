@@ -1,7 +1,5 @@
 import { item } from '../result'
 import { IN_PER_FT } from '../units'
-/** Place on a post where its strength is checked. */
-
 import { inGroundMomentFtLb } from '../ground'
 import { isEave, type Post } from '../layout'
 import { type Combination, editionData, WIND_ASD } from '../loads'
@@ -11,9 +9,9 @@ import type { ColumnBasis, Limits } from './columnBasis'
 import type { PostDemand } from './demands'
 import { type LateralCase, momentAtFtLb } from './lateralCase'
 
+/** Place on a post where its strength is checked. */
 type Section = 'at or below grade' | 'at mid-height' | 'in the splice zone' | 'at the knee brace' | 'at the truss seat'
 /** One combination on one section of one post: everything the interaction needs and its ratio. */
-
 export interface ColumnResult {
   readonly postId: string
   readonly section: Section
@@ -36,8 +34,8 @@ export interface ColumnResult {
   readonly limits: Limits
   readonly clad: number
 }
-/** An axial load with its parts, lb: factored dead, roof and wind (down positive). */
 
+/** An axial load with its parts, lb: factored dead, roof and wind (down positive). */
 interface Axial {
   readonly lb: number
   readonly duration: number
@@ -45,6 +43,7 @@ interface Axial {
   readonly windShare: number
   readonly parts: readonly [number, number, number]
 }
+
 /** Axial load of every combination, lb, compression positive; wind pushes down or lifts, whichever is asked. */
 function axials(list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] {
   const out: Axial[] = []
@@ -73,6 +72,7 @@ function axials(list: readonly Combination[], demand: PostDemand, weightLb: numb
   }
   return out
 }
+
 function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean): Limits {
   const ke = basis.keOf(post)
   const gap = basis.gapIn(post)
@@ -105,6 +105,7 @@ function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean
   basis.known.set(key, made)
   return made
 }
+
 /**
  * One section under one combination, before it is judged. `share` of the whole section's bending strength that counts.
  */
@@ -118,6 +119,7 @@ interface Trial {
   readonly lateralCase: LateralCase | null
   /** Cladding wind, plf, of a trial that has only that. */ readonly clad?: number
 }
+
 /** Area that counts at a section: without one ply in a splice zone and beside the truss pocket. */
 const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
   basis.size.areaIn2 *
@@ -147,6 +149,7 @@ function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
   }
   return (fcPsi / limits.fcAllowed) ** 2 + bendingShare() + sidewaysShare()
 }
+
 /** The governing trial with all its numbers. */
 function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
   const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
@@ -175,17 +178,17 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
     clad: trial.clad ?? 0,
   }
 }
+
 /**
  * Moment that eccentric carriers put into the top of a post, ft-lb: R·e where the beam is bolted to one face (14.3).
  */
-
 export function seatMomentFtLb(building: Building, post: Post, gravityLb: number): number {
   const beam = building.roof.truss.set === 'carriers' ? building.roof.carrier : null
   if (!isEave(post.side) || !beam || beam.sides === 'both' || building.roof.truss.seat !== 'face') return 0
   return (gravityLb * (postSize(building.post).depthIn + 1.5 * beam.plies)) / 2 / IN_PER_FT
 }
-/** Every section of one post under every combination and wind case; the worst ratio of all. */
 
+/** Every section of one post under every combination and wind case; the worst ratio of all. */
 export function columnWorst({
   job,
   basis,

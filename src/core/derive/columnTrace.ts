@@ -50,13 +50,14 @@ function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): Tr
   return line({
     label,
     formula: `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${ecc ? ' + P·e/2' : ''}`,
-    numbers: `${windTimes()}` + `${ecc}`,
+    numbers: windTimes() + ecc,
     value: moment,
     unit: 'ft-lb',
     clause: `statics: ${sig(columnResult.lateralCase.plf)} plf, top moves ${sig(columnResult.lateralCase.moveIn)} in.`,
     verify,
   })
 }
+
 /** How load and bending come together (NDS 2018 3.9). */
 function togetherLine({
   seat,
@@ -108,6 +109,7 @@ function togetherLine({
   }
   return lastLine()
 }
+
 /** Stability of a post that is pushed (NDS 2018 3.7.1, 15.3.2). */
 function stabilityLines({
   columnResult,
@@ -175,6 +177,7 @@ function stabilityLines({
   )
   return out
 }
+
 /** Bending in the plane of the plies (NDS 2018 3.3, 4.3). */
 function bendingLines({
   columnResult,

@@ -17,6 +17,7 @@ export interface WallResult extends PlannedWall {
   readonly widestHoldsIn: number | null
   readonly worstRatio: number | null
 }
+
 interface Tally {
   readonly holds: number
   readonly close: number
@@ -57,6 +58,7 @@ export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & {
   readonly checks: readonly CheckSummary[]
   readonly lateral: ToldLateral | null
 }
+
 export type ToldLateral = Omit<Lateral, 'units' | 'cases'>
 
 const toldChecks = (checks: readonly Check[]): CheckSummary[] =>

@@ -9,7 +9,6 @@ import { type FrameRow, type Lateral, shearLengthFt } from './frames'
  * How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets
  * a limit for wind (IBC 2021 1604.3; ASCE 7-16 Appendix C).
  */
-
 export function swayCheck(building: Building, lateral: Lateral): Check {
   const [id, title] = ['sway', 'Sway of the eave under wind']
   const { row } = lateral
@@ -83,6 +82,7 @@ export function swayCheck(building: Building, lateral: Lateral): Check {
     ],
   })
 }
+
 /** The eave girt as chord of the roof diaphragm: w·L²/(8·B) (ASABE EP484). */
 export function chordChecks({
   row,
@@ -138,6 +138,7 @@ export function chordChecks({
   }
   return out
 }
+
 /** Roof diaphragm whose skin has tested values: shear along each slope in the end bay (ASABE EP484). */
 export function diaphragmChecks({
   row,
@@ -234,6 +235,7 @@ export function diaphragmChecks({
   )
   return out
 }
+
 /** A wall in its own plane: the shear it must take to the ground against its skin, between its openings. */
 export function wallShearCheck({
   building,

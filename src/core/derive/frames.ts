@@ -26,6 +26,7 @@ export interface FrameRow {
   readonly eavePlf: number
   readonly frameShare: number
 }
+
 export interface Lateral {
   readonly relied: ReliedOn
   readonly why: string

@@ -35,6 +35,7 @@ function qh(job: Job, derived: Derived): number {
     (site.windMph ?? 0) ** 2
   )
 }
+
 /** Sloped-roof snow of a cold slippery roof. */
 function ps(job: Job): number {
   const deg = (Math.atan(job.building.pitchPer12 / 12) * 180) / Math.PI

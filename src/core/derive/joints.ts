@@ -14,6 +14,7 @@ export interface JointLine {
   readonly joints: number
   readonly total: number
 }
+
 /** Fasteners by joint, with counts over the building. */
 export function jointList({
   building,

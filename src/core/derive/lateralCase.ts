@@ -35,5 +35,6 @@ export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentF
     `${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
   )
 }
+
 /** Wind pressure at strength level to service level, psf. */
 export const service = (pressurePsf: number): number => WIND_ASD * pressurePsf

@@ -145,6 +145,7 @@ export function lateralCheck({
     trace,
   })
 }
+
 /** Why the posts cannot be judged sideways in the ground. */
 export function lateralUnknown({
   building,

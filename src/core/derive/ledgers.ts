@@ -71,6 +71,7 @@ export function ledgerChecks({
   )
   return out
 }
+
 /** Each rafter bolted to its post: down under snow, up under wind. */
 export function ledgerPostChecks({
   leanTo,

@@ -35,6 +35,7 @@ export interface PlannedWall extends WallRows {
   readonly name: string
   readonly pieces: readonly GirtPiece[]
 }
+
 /** What a job is on the ground and in the walls, before any load: quick enough for every step of a drag. */
 export interface Plan {
   readonly grid: Grid
@@ -58,6 +59,7 @@ interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
   readonly layout: PostLayout
   readonly neighbours: Readonly<Record<string, readonly string[]>>
 }
+
 /** A plan with the layout that its judgement needs. */
 export type PlannedJob = Plan & { readonly layout: PostLayout }
 

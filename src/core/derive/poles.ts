@@ -11,6 +11,7 @@ export interface Pole {
   readonly longPointIn: number
   readonly side: Side | null
 }
+
 /** North wall → N, Southeast wall → SE: what a crowded pole has room for. */
 const initials = (name: string): string =>
   (/^(north|south)?(east|west)?/i.exec(name) ?? [])

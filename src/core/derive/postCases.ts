@@ -14,6 +14,7 @@ export interface PostInWind {
   /** No roof holds its top. */
   readonly freeTop: boolean
 }
+
 /** One lateral case of a post: a pressure over a width, and how far its top moves. */
 const lateralCase = (
   { unit }: PostInWind,
@@ -23,11 +24,13 @@ const lateralCase = (
   const plf = windPsf * widthFt
   return { name, plf, moveIn, windPsf, widthFt, unit, ...combine(unit.held, plf, unit.perInch, moveIn) }
 }
+
 /** How far a top that nothing holds moves, inches, under wind along the post and a force at its head. */
 const freeMoveIn = ({ unit, freeTop }: PostInWind, plf: number, headLb = 0): number => {
   if (!freeTop) return 0
   return unit.stiffnessLbIn > 0 ? (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn : Infinity
 }
+
 /**
  * A post under the outer edge of a lean-to: wind on the bare post (a flat-sided member, force coefficient 2.0) and the
  * sideways part of the roof's pressure at its head.
@@ -43,6 +46,7 @@ function leanToCases(of: PostInWind): readonly LateralCase[] | null {
   if (!Number.isFinite(move)) return null
   return [lateralCase(of, { name: 'wind on the post', windPsf, widthFt: post.sizeX / IN_PER_FT }, move)]
 }
+
 /** A post of an eave wall: wind from both sides moves it with its frame; wind along the ridge does not. */
 function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[] | null {
   if (!Number.isFinite(moveIn)) return null
@@ -57,6 +61,7 @@ function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[] | nul
     lateralCase(of, { name: 'wind along the ridge', windPsf: along, widthFt }, 0),
   ]
 }
+
 /** A post of a gable wall. Without a roof that holds it, it stands free: it moves until its top carries nothing. */
 function gableCases(of: PostInWind): readonly LateralCase[] | null {
   const { wind } = of.results
@@ -65,6 +70,7 @@ function gableCases(of: PostInWind): readonly LateralCase[] | null {
   const move = freeMoveIn(of, windPsf * widthFt)
   return Number.isFinite(move) ? [lateralCase(of, { name: 'wind on the gable', windPsf, widthFt }, move)] : null
 }
+
 /** Hardest pull or push of a knee brace on this post, lb; 0 without one. */
 export function kneeForceLb(unit: PostUnit, cases: readonly LateralCase[]): number {
   const knee = unit as PostUnit & { readonly heldBraceLb?: number; readonly perInchBraceLb?: number }
@@ -73,6 +79,7 @@ export function kneeForceLb(unit: PostUnit, cases: readonly LateralCase[]): numb
   const perInch = knee.perInchBraceLb ?? 0
   return Math.max(...cases.map((lateral) => Math.abs(held * lateral.plf) + Math.abs(perInch * lateral.moveIn)))
 }
+
 /** The lateral cases of a post, by what wall it stands in; null where they cannot be computed. */
 export function casesOf(of: PostInWind, moveAt: (xIn: number) => number): readonly LateralCase[] | null {
   if (of.post.kind === 'lean-to') return leanToCases(of)

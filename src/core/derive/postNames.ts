@@ -7,5 +7,6 @@ const NAME: Readonly<Record<PostKind, string>> = {
   jamb: 'Jamb posts',
   'lean-to': 'Lean-to posts',
 }
+
 /** Plural name of a kind of post, as cards and checks write it. */
 export const kindName = (kind: PostKind): string => NAME[kind]

@@ -75,6 +75,7 @@ export function sagCheck({
     ],
   })
 }
+
 /** A post past the slenderness limit of NDS 2018 3.7.1.4. */
 export function slenderCheck({
   common,
@@ -119,6 +120,7 @@ export function slenderCheck({
     ],
   })
 }
+
 /** Axial load and bending together at the worst place of the post (NDS 2018 3.9). */
 export function workingCheck({
   common,
@@ -175,6 +177,7 @@ export function workingCheck({
     },
   })
 }
+
 /** Shear at and below grade: the soil gives back up to 4·M/(3·d) (NDS 2018 3.4.2). */
 export function shearCheck({
   hardest,

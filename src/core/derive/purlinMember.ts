@@ -9,19 +9,18 @@ import type { SpanCase, SpanMember } from './spanCheck'
  * Sag limits of roof members by ceiling, span over: live and total, IBC 2021 Table 1604.3; formed metal roofing L/150
  * without a ceiling (note a).
  */
-
 export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly total: number } => {
   if (ceiling === 'none') return { live: 150, total: 120 }
   if (ceiling === 'other') return { live: 240, total: 180 }
   return { live: 360, total: 240 }
 }
+
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
 const WORKER_LB = 300
 /**
  * Loads of one purlin by name, psf: dead of the slope, snow and live of plan, wind square to the roof at strength
  * level.
  */
-
 export interface PurlinLoads {
   readonly thetaDeg: number
   readonly deadPsf: number
@@ -31,6 +30,7 @@ export interface PurlinLoads {
   readonly windInPsf: number
   readonly zones: readonly { readonly zone: string; readonly upPsf: number }[]
 }
+
 /** Load cases of a purlin: gravity and uplift in every zone, on both axes of the slope. */
 function purlinCases({
   gravity,
@@ -124,8 +124,8 @@ function purlinCases({
   ]
   return cases
 }
-/** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
 
+/** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
 export function purlinMember({
   building,
   id,

@@ -1,9 +1,4 @@
 import { IN_PER_FT, PITCH_RUN_IN, degrees, radians } from '../units'
-/**
- * Cuts of a lean-to rafter on its low seat, inches and degrees: bird's mouth of level seat `a`, its depth square to the
- * rafter, heel cut and what is left above.
- */
-
 import { type LowRoofSnow, roofLivePsf, DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
 import type { Building } from '../model'
 import type { LineLoad } from '../result'
@@ -13,6 +8,10 @@ import { roofLimits } from './purlinMember'
 import type { LeanToLoads, SiteResults } from './siteResults'
 import type { SpanCase, SpanMember } from './spanCheck'
 
+/**
+ * Cuts of a lean-to rafter on its low seat, inches and degrees: bird's mouth of level seat `a`, its depth square to the
+ * rafter, heel cut and what is left above.
+ */
 export interface BirdsMouth {
   readonly thetaDeg: number
   readonly seatIn: number
@@ -24,8 +23,8 @@ export interface BirdsMouth {
   readonly levelDeg: number
   readonly lengthIn: number
 }
-/** Bird's mouth of a rafter `dIn` deep over a run, NDS 4.4.3 limit of a quarter of the depth. */
 
+/** Bird's mouth of a rafter `dIn` deep over a run, NDS 4.4.3 limit of a quarter of the depth. */
 export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runIn: number): BirdsMouth {
   const theta = Math.atan(pitchPer12 / PITCH_RUN_IN)
   const deg = degrees(theta)
@@ -41,6 +40,7 @@ export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runI
     lengthIn: runIn / Math.cos(theta),
   }
 }
+
 /**
  * Snow of one case on a rafter with `tribFt` of roof, lb/in along its run from the wall: uniform and the drift triangle
  * cut at the eave.
@@ -61,8 +61,8 @@ function snowLines(low: LowRoofSnow, depthIn: number, tribFt: number, share: num
   }
   return lines
 }
-/** The rafter as a member on its plan run: every snow case, roof live, wind down and up. */
 
+/** The rafter as a member on its plan run: every snow case, roof live, wind down and up. */
 export function rafterMember({
   building,
   results,

@@ -18,6 +18,7 @@ export interface SpanCase {
   readonly verify?: string
   readonly trace?: () => readonly TraceLine[]
 }
+
 /** A load whose sag is limited to the span over `over`, or to `mostIn`. */
 interface SagCase {
   readonly name: string
@@ -25,6 +26,7 @@ interface SagCase {
   readonly over: number
   readonly mostIn?: number
 }
+
 export interface SpanMember {
   readonly id: string
   readonly title: string
@@ -45,6 +47,7 @@ export interface SpanMember {
   readonly sags: readonly SagCase[]
   readonly fix: string
 }
+
 interface Judged {
   readonly spanCase: SpanCase
   readonly strength: BeamStrength

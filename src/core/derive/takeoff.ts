@@ -33,6 +33,7 @@ interface StockLine {
   readonly stockIn: number | null
   readonly count: number
 }
+
 interface CostLine {
   readonly what: string
   readonly quantity: number
@@ -40,6 +41,7 @@ interface CostLine {
   readonly cost: number
   readonly pieces: number
 }
+
 /**
  * What to order: posts, boards and trusses by stock length, fasteners, concrete by bag and by yard, backfill, and what
  * it costs by the price list.

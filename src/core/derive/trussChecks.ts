@@ -82,6 +82,7 @@ function tieChecks({
   )
   return out
 }
+
 /** Truss seats on posts or carriers: bearing of the truss, bolts against uplift, or bolts that carry all. */
 
 /** Bolts through truss and post, for one load duration (NDS 2018 12.3). */
@@ -223,7 +224,7 @@ function carrierTieCheck(tieLb: number | null, netUpLb: number, lifted: number):
     unit: 'lb',
     combination: '0.6D+0.6W',
     place: `truss ${lifted + 1}`,
-    governs: `Wind lifts truss ${lifted + 1} by ${Math.round(upLb)} lb; each tie is rated ` + `${tieLb} lb.`,
+    governs: `Wind lifts truss ${lifted + 1} by ${Math.round(upLb)} lb; each tie is rated ${tieLb} lb.`,
     fix: 'Stronger ties.',
     trace: () => [
       line({

@@ -81,6 +81,7 @@ function blockCheck({
     ],
   })
 }
+
 /** Truss on its seat, across the grain of what it rests on (NDS 2018 3.10). */
 function seatCheck({
   head,
@@ -134,6 +135,7 @@ function seatCheck({
     ],
   })
 }
+
 /** Truss seats: crushing across the grain, the block that widens them, and two carriers that share one truss. */
 export function seatChecks({
   building,

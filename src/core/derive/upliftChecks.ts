@@ -63,6 +63,7 @@ export function fixingCheck({
     ],
   })
 }
+
 /** What holds the post down against net uplift (ASCE 7-16 2.4.1 (7)). */
 export function upliftCheck({
   demands,

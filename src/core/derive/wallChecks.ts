@@ -28,6 +28,7 @@ export interface GirtCase {
   readonly spaceIn: number
   readonly row: string
 }
+
 /** A space between posts under this is never the one that governs, inches. */
 const SHORT_IN = 12
 

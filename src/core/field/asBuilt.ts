@@ -14,11 +14,13 @@ interface OwnMark {
   readonly fromHeelIn: number
   readonly upIn: number
 }
+
 export interface StickFit {
   readonly kind: 'short' | 'long' | 'fits'
   readonly byIn: number
   readonly say: string
 }
+
 /** A post as it stands or will stand: what was read at its foot, its own marks, its cut, and what is locked. */
 export interface PostAsBuilt {
   readonly id: string

@@ -6,6 +6,7 @@ export interface Stored {
   readonly record: FieldRecord
   readonly receivedAt: string | null
 }
+
 export interface Said<K extends RecordBody['kind']> {
   readonly id: string
   readonly at: string
@@ -31,6 +32,7 @@ export interface FieldState {
   readonly all: readonly FieldRecord[]
   readonly troubles: readonly FieldTrouble[]
 }
+
 export type FieldTrouble =
   | {
       readonly kind: 'two-readings'

@@ -13,6 +13,7 @@ export interface HoleNeed {
   readonly bearingRatio: number
   readonly diameterIn: number
 }
+
 export interface HoleVerdict {
   readonly state: 'holds' | 'shallow' | 'stop'
   readonly depthIn: number | null
@@ -102,6 +103,7 @@ export interface WeatherHour {
   readonly windMph: number
   readonly light: boolean
 }
+
 export interface CureClock {
   readonly hours: number
   readonly matureHours: number

@@ -18,6 +18,7 @@ export interface SetupLevels {
   readonly highest: Said<'reading'> | null
   readonly spreadIn: number
 }
+
 /** A reading brought into the frame of the first set-up, its share of the closing error taken out. */
 interface TiedReading {
   readonly id: string
@@ -30,6 +31,7 @@ interface TiedReading {
   readonly who: string
   readonly device: string
 }
+
 export interface Levels {
   readonly setups: readonly SetupLevels[]
   /** The reading that stands for each target: the newest one that was not taken back and whose set-up holds. */

@@ -19,6 +19,7 @@ export interface Measured {
   /** Depth of each hole as dug, by tape or rod; null where it cannot be said yet. */
   readonly dugIn: Readonly<Record<string, number | null>>
 }
+
 /**
  * Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used
  * until they are.
@@ -28,6 +29,7 @@ export interface OfficeReadings {
   readonly state: 'alone' | 'tied' | 'untied'
   readonly shiftIn: number
 }
+
 /** What of a derived building the readings need. */
 export interface Stood {
   readonly posts: readonly Post[]

@@ -25,6 +25,7 @@ export interface BoltedJoint {
   readonly duration: number
   readonly wet: boolean
 }
+
 export interface BoltStrength {
   readonly eachLb: number
   readonly groupLb: number

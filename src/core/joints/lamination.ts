@@ -12,6 +12,7 @@ interface LaminationCheck {
   readonly unit: string
   readonly ok: boolean
 }
+
 /**
  * Nails of one laminated column: where they stand along its length on each face, and whether the detailing rules hold.
  */

@@ -18,6 +18,7 @@ export interface NailedJoint {
   readonly toeNail?: boolean
   readonly endGrain?: boolean
 }
+
 export interface NailStrength {
   readonly lateralLb: number
   readonly pullLb: number

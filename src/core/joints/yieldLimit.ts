@@ -43,6 +43,7 @@ export const nailYieldPsi = (dIn: number): number => {
   if (dIn <= 0.273) return 70000
   return 60000
 }
+
 export const BOLT_YIELD_PSI = 45000
 
 /**

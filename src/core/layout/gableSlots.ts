@@ -14,6 +14,7 @@ export interface Slot {
   line: number | null
   row: string
 }
+
 /** Gable posts that stand in an opening move to its nearer side; one that the user set there is a contradiction. */
 export function clearPosts({
   slots,
@@ -54,6 +55,7 @@ export function clearPosts({
         slot.at - placed.fromIn < placed.toIn - slot.at ? placed.fromIn - widthIn / 2 : placed.toIn + widthIn / 2
   }
 }
+
 /** A space that moving or omitting has left over the maximum gets posts of its own, door openings excepted. */
 export function fillWide({
   slots,

@@ -3,7 +3,6 @@ import type { Issue } from '../result'
 
 export type PostKind = 'corner' | 'eave' | 'gable' | 'jamb' | 'lean-to'
 /** One post of the plan. `atIn` is its centre along its wall from the low corner; x and y its centre in plan. */
-
 export interface Post {
   readonly id: string
   readonly kind: PostKind
@@ -24,6 +23,7 @@ export interface Post {
   /** Height at the long point of a post cut to the pitch. */
   readonly longPointIn: number
 }
+
 export interface OmittedPost {
   readonly id: string
   readonly side: Side
@@ -32,6 +32,7 @@ export interface OmittedPost {
   readonly y: number
   /** The opening that it stood in; null where it is bridged. */ readonly openingId: string | null
 }
+
 export interface PostLayout {
   readonly posts: readonly Post[]
   readonly omitted: readonly OmittedPost[]

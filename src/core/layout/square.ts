@@ -11,6 +11,7 @@ export interface CornerMove {
   readonly dxIn: number
   readonly dyIn: number
 }
+
 export interface SquareFit {
   readonly corners: Corners
   /** Measured less computed, inches, for each entered measure. */

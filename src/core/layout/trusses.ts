@@ -13,6 +13,7 @@ interface Truss {
   readonly tributaryIn: number
   readonly end: boolean
 }
+
 /** A truss on a post or on the beam between two posts, as one eave row carries it. */
 interface TrussRest {
   readonly truss: Truss
@@ -20,6 +21,7 @@ interface TrussRest {
   readonly between: readonly [Post, Post] | null
   readonly share: readonly [number, number]
 }
+
 /** A beam between two posts of an eave row that carries trusses: a carrier, or a header where a post is left out. */
 export interface EaveBeam {
   readonly id: string
@@ -30,6 +32,7 @@ export interface EaveBeam {
   readonly spanIn: number
   readonly trusses: readonly { readonly truss: Truss; readonly atIn: number }[]
 }
+
 export interface TrussPlan {
   readonly trusses: readonly Truss[]
   readonly rests: Readonly<Record<'south' | 'north', readonly TrussRest[]>>

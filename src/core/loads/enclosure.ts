@@ -8,6 +8,7 @@ export interface EnclosureJudgement {
   readonly why: string
   readonly trace: readonly TraceLine[]
 }
+
 export interface WallArea {
   readonly side: Side
   readonly grossFt2: number

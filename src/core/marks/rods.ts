@@ -18,6 +18,7 @@ export interface RodLog {
    */
   readonly planReadsIn: Readonly<Record<string, number>>
 }
+
 export interface RodMark {
   readonly readingIn: number
   readonly upToGradeIn: number

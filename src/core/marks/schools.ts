@@ -8,6 +8,7 @@ export interface PostHeights {
   readonly longPointIn: number
   /** Level strings: how high the string of this post's row stands above the grade line. */ readonly stringIn?: number
 }
+
 export interface SchoolStep {
   readonly key: string
   readonly say: string

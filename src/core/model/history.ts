@@ -8,6 +8,7 @@ export interface History<T> {
   readonly future: readonly Step<T>[]
   readonly openKey: string | null
 }
+
 interface Step<T> {
   readonly doc: T
   readonly label: string

@@ -25,6 +25,7 @@ function leaves(v: unknown, path: Path = []): { path: Path; value: unknown }[] {
   if (typeof v !== 'object' || v === null) return [{ path, value: v }]
   return Object.entries(v).flatMap(([key, value]) => leaves(value, [...path, Array.isArray(v) ? Number(key) : key]))
 }
+
 /** The document with one leaf put otherwise; `undefined` takes it out. */
 function put(doc: unknown, path: Path, value: unknown): unknown {
   const out = clone(doc)

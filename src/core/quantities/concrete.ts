@@ -9,6 +9,7 @@ export interface ConcreteSettings {
   readonly plantMinYd3: number
   readonly spareEvery: number
 }
+
 export interface ConcreteOrder {
   readonly netFt3: number
   readonly withWasteFt3: number

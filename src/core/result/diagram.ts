@@ -4,6 +4,7 @@ export interface PointLoad {
   readonly lb: number
   readonly name?: string
 }
+
 /** A line load from `fromIn` to `toIn` that changes linearly, lb per inch. */
 export interface LineLoad {
   readonly fromIn: number
@@ -12,6 +13,7 @@ export interface LineLoad {
   readonly endLbIn: number
   readonly name?: string
 }
+
 /**
  * Load, shear, moment and deflection along a member, for drawing: stations in inches. `upright` members are posts,
  * drawn from the ground up.

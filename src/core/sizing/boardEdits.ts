@@ -50,6 +50,7 @@ export function girtEdits(job: Job, side: Side): Edit[] {
       : []),
   ]
 }
+
 export function purlinEdits(job: Job): Edit[] {
   const building = job.building
   const purlins = building.roof.purlins
@@ -89,6 +90,7 @@ export function purlinEdits(job: Job): Edit[] {
         }))),
   ]
 }
+
 export function beamEdits(
   job: Job,
   now: { readonly plies: number; readonly size: BoardName; readonly lumber: string },

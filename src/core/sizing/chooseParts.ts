@@ -7,12 +7,14 @@ interface Sized {
   readonly job: Job
   readonly cost: number
 }
+
 /** A job while its parts are chosen one after another: what they cost, and of how many wholes it is the cheapest. */
 interface Choosing {
   job: Job
   cost: number
   of: number
 }
+
 /** What every choice of parts goes by. */
 export interface ChoosingBy {
   readonly parts: PartsOf
@@ -23,6 +25,7 @@ export interface ChoosingBy {
 const change = (now: Choosing, partial: Partial<Building>): void => {
   now.job = { ...now.job, building: { ...now.job.building, ...partial } }
 }
+
 /** Girts of all walls alike, or of eaves and gables apart; what stands in the way, or null. */
 function chooseGirts(now: Choosing, { parts, prices, styles, count }: ChoosingBy): string | null {
   const sides = girtedSides(now.job.building)
@@ -52,6 +55,7 @@ function chooseGirts(now: Choosing, { parts, prices, styles, count }: ChoosingBy
   change(now, { girts: { ...now.job.building.girts, walls } })
   return null
 }
+
 function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingBy): string | null {
   const { job } = now
   const purlins = sizePurlins({ parts, building: job.building, job, prices, count })
@@ -61,6 +65,7 @@ function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingBy): str
   change(now, { roof: { ...job.building.roof, purlins: purlins.value } })
   return null
 }
+
 function chooseEaveBeam(
   now: Choosing,
   kind: 'carrier' | 'header',
@@ -81,6 +86,7 @@ function chooseEaveBeam(
   now.job = { ...now.job, building: withBeam(best.value) }
   return null
 }
+
 function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: ChoosingBy): string | null {
   const { spaceIn } = leanTo.rafter
   const along = spaceIn === null ? parts.grid.centresIn.length : Math.ceil(parts.grid.lengthIn / spaceIn) + 1
@@ -99,6 +105,7 @@ function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: 
   now.job = { ...now.job, building: withRafter(best.value) }
   return null
 }
+
 export type Around = { readonly sized: Sized; readonly of: number } | { readonly stuck: string }
 /** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
 export function sizeAround(start: Job, by: ChoosingBy): Around {

@@ -1,13 +1,13 @@
 import type { Building, Job } from '../model'
 
 /** One change to a job that might cure a check: what a builder would call it and the job after it. */
-
 export interface Edit {
   readonly key: string
   readonly label: string
   readonly detail: string
   readonly job: Job
 }
+
 export const onBuilding = (job: Job, change: Partial<Building>): Job => ({
   ...job,
   building: { ...job.building, ...change },

@@ -18,6 +18,7 @@ interface Fix {
   readonly boards: number
   readonly fails: number
 }
+
 export interface Fixes {
   readonly now: { readonly ratio: number; readonly cost: number; readonly fails: number }
   readonly fixes: readonly Fix[]

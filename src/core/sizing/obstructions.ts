@@ -18,6 +18,7 @@ interface WayRound {
   readonly more: number
   readonly newFails: readonly string[]
 }
+
 export interface Met {
   readonly obstruction: Obstruction
   readonly posts: readonly string[]
@@ -66,6 +67,7 @@ interface WaysOf {
   readonly now: Derived
   readonly failing: ReadonlySet<string>
 }
+
 interface Way {
   readonly key: string
   readonly label: string

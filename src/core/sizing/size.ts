@@ -27,6 +27,7 @@ export interface Proposal {
   readonly tightest: { readonly title: string; readonly ratio: number; readonly governs: string } | null
   readonly words: readonly (readonly [part: string, choice: string])[]
 }
+
 export interface SizingReport {
   readonly proposals: readonly Proposal[]
   /** Cheapest by count of bays, for the chart of cost against spacing. */
@@ -37,6 +38,7 @@ export interface SizingReport {
   readonly why: string
   readonly trouble: string | null
 }
+
 export interface SizingProgress {
   readonly done: number
   readonly of: number

@@ -24,11 +24,13 @@ export function cheapest<T>(
   }
   return null
 }
+
 export const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / IN_PER_FT
 export interface Counted {
   judged: number
   alternatives: number
 }
+
 export function sizeGirts({
   parts,
   building,
@@ -71,6 +73,7 @@ export function sizeGirts({
   const best = cheapest(choices, (girt) => girtWorst(parts, girt.layout, girt.lumber) <= HOLDS, count)
   return best && { change: best.value.change, cost: best.cost, of: choices.length }
 }
+
 export function sizePurlins({
   parts,
   building,
@@ -102,6 +105,7 @@ export function sizePurlins({
   )
   return best && { ...best, of: choices.length }
 }
+
 export function builtUps(
   job: Job,
   prices: Prices,
@@ -117,4 +121,5 @@ export function builtUps(
     ),
   )
 }
+
 export const HOLDS = 1 + ROUNDING

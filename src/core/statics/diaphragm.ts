@@ -10,6 +10,7 @@ export interface DiaphragmRow {
   readonly bayLbIn: readonly number[]
   readonly loadLb: readonly number[]
 }
+
 export interface DiaphragmResult {
   readonly moveIn: readonly number[]
   readonly frameLb: readonly number[]

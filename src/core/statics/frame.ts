@@ -12,6 +12,7 @@ export interface FrameNode {
   readonly spring?: readonly [x: number, y: number, turn: number]
   readonly load?: readonly [x: number, y: number, turn: number]
 }
+
 export interface FrameMember {
   readonly from: number
   readonly to: number
@@ -21,10 +22,12 @@ export interface FrameMember {
   readonly pinTo?: boolean /** Uniform load square to the member, lb/in, positive to the left of its direction. */
   readonly w?: number
 }
+
 export interface Frame {
   readonly nodes: readonly FrameNode[]
   readonly members: readonly FrameMember[]
 }
+
 /**
  * End forces of one member in its own axes: axial (tension positive), shear and moment at each end as the member feels
  * them.
@@ -36,6 +39,7 @@ export interface MemberForces {
   readonly momentFromInLb: number
   readonly momentToInLb: number
 }
+
 export interface FrameResult {
   readonly moves: readonly (readonly [x: number, y: number, turn: number])[]
   readonly reactions: readonly (readonly [x: number, y: number, turn: number])[]

@@ -85,6 +85,7 @@ export interface Knee {
   readonly ea: number
   readonly trussSpanIn: number
 }
+
 /**
  * How the foot stands: fixed below grade, turning on a bracket, or on soil springs that grow with depth (`lbIn3`: lb/in
  * per inch of depth, per inch down).

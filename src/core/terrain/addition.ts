@@ -12,9 +12,11 @@ export interface NewWork {
   readonly lengthIn: number
   readonly leanDepthIn: number | null
 }
+
 interface Station extends Packing {
   readonly name: string
 }
+
 /**
  * An addition on an old wall: its stations with packing, how far the wall turns from the string, and the diagonal that
  * shows it square.

@@ -8,6 +8,7 @@ export interface Offset {
   readonly atIn: number
   readonly offIn: number
 }
+
 export interface WallLine {
   /** Best-fit line through the offsets: off = a + b·at, and how far the wall strays from it. */
   readonly atZeroIn: number
@@ -19,6 +20,7 @@ export interface WallLine {
    */
   readonly touchIn: number
 }
+
 export interface Packing {
   readonly atIn: number
   readonly packIn: number

@@ -8,6 +8,7 @@ export interface Box {
   readonly x1: number
   readonly y1: number
 }
+
 export interface Earthwork {
   readonly cutFt3: number
   readonly fillFt3: number

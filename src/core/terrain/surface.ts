@@ -9,16 +9,19 @@ export interface Spot {
   readonly yIn: number
   readonly heightIn: number
 }
+
 interface GroundAt {
   readonly heightIn: number
   /** False where the place lies outside the spots: the nearest edge is taken. */ readonly inside: boolean
 }
+
 interface Triangle {
   readonly a: Spot
   readonly b: Spot
   readonly c: Spot
   /** Fall in inches per foot. */ readonly slopePer12: number
 }
+
 /** The ground as triangles between spot heights. */
 export interface Surface {
   readonly spots: readonly Spot[]

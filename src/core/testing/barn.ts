@@ -24,6 +24,7 @@ export const barnSite: CompleteSite = {
   dead: { by: 'total', psf: 5 },
   deadMinPsf: 3,
 }
+
 export const barnShape = { lengthFt: 64, widthFt: 40, heelFt: 14, pitchPer12: 4 }
 
 /** A job of the reference barn, to be changed by tests. */

@@ -23,6 +23,7 @@ export interface BeamMember {
   /** Plies nailed to each other, whose breadth counts together against rolling; all of them when not said. */
   readonly together?: number
 }
+
 export interface BeamStrength {
   readonly values: DesignValues
   readonly sIn3: number

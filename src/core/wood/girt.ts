@@ -18,12 +18,14 @@ export interface GirtBoard {
   readonly own?: readonly OwnGrade[]
   readonly finish?: Finish
 }
+
 export interface GirtLoad {
   readonly spanIn: number
   readonly spaceIn: number
   readonly inwardPsf: number
   readonly outwardPsf: number
 }
+
 /** Ratios of one girt under one pressure pair: bending, shear and deflection. */
 export interface GirtRatios {
   readonly bending: number

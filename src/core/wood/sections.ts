@@ -9,6 +9,7 @@ const DRESSED_IN: Readonly<Record<'4' | '6' | '8' | '10' | '12', number>> = {
   10: 9.25,
   12: 11.25,
 }
+
 /** Dressed thickness of a 2x board, inches. */
 export const PLY_IN = 1.5
 

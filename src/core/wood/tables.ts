@@ -110,6 +110,7 @@ export const SIZE_FACTOR: Readonly<Record<number, readonly [number, number]>> = 
   10: [1.1, 1],
   12: [1, 1],
 }
+
 export const STUD_FACTOR: Readonly<Record<number, readonly [number, number]>> = { 4: [1.1, 1.05], 6: [1, 1] }
 // Table 4C, machine stress rated, no CF: Fb, Ft, Fc, E, Emin. Fv, Fc⊥ and G are the species' own (register C04).
 export const MACHINE_RATED: Readonly<Record<string, readonly [number, number, number, number, number]>> = {
@@ -117,6 +118,7 @@ export const MACHINE_RATED: Readonly<Record<string, readonly [number, number, nu
   '2100f-1.8E': [2100, 1575, 1875, 1.8, 0.91],
   '2400f-2.0E': [2400, 1925, 1975, 2, 1.02],
 }
+
 export const SPECIES_BASE: Readonly<Record<string, readonly [fv: number, fcPerp: number, g: number]>> = {
   SP: [175, 565, 0.55],
   'DF-L': [180, 625, 0.5],

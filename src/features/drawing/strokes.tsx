@@ -47,6 +47,7 @@ interface Line {
   readonly opacity?: number
   readonly seed?: number
 }
+
 /** A crayon bar. */
 export const Wax = ({ x1, y1, x2, y2, color, width = 4, opacity, seed = 7 }: Line) => (
   <polygon points={waxPoints({ x1, y1, x2, y2, width, seed })} fill={color} opacity={opacity} />
@@ -99,6 +100,7 @@ export function CrowFoot({
     />
   )
 }
+
 /** Text in a drawing, with an optional halo of the ground behind it. */
 export function Note({
   x,
@@ -135,6 +137,7 @@ export function Note({
     </text>
   )
 }
+
 /** Wood and earth as fills; put once in each drawing that uses them. */
 export const Materials = () => (
   <defs>

@@ -7,12 +7,14 @@ export interface View {
   readonly ox: number
   readonly oy: number
 }
+
 export interface Bounds {
   readonly x0: number
   readonly y0: number
   readonly x1: number
   readonly y1: number
 }
+
 export interface Margins {
   readonly left: number
   readonly right: number
@@ -108,4 +110,5 @@ export function useViewport(
     [view, moved, pan, zoom, size.width, size.height],
   )
 }
+
 export type Viewport = ReturnType<typeof useViewport>

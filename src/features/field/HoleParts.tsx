@@ -58,6 +58,7 @@ export function HoleActions({
     </div>
   )
 }
+
 /** How far the concrete has cured. */
 export function CureNote({ cure }: { readonly cure: CureClock }) {
   return (
@@ -79,6 +80,7 @@ export function CureNote({ cure }: { readonly cure: CureClock }) {
     </div>
   )
 }
+
 /** What the hole as dug means. */
 export function VerdictNote({
   verdict,
@@ -108,6 +110,7 @@ export function VerdictNote({
     </div>
   )
 }
+
 /** How deep the rod's reading says the hole is. */
 export function RodDepth({ absurd, deep }: { readonly absurd: boolean; readonly deep: number | null }) {
   return (
@@ -127,6 +130,7 @@ export function RodDepth({ absurd, deep }: { readonly absurd: boolean; readonly 
     </div>
   )
 }
+
 /** The hole as planned. */
 export function HolePlan({
   need,
@@ -158,6 +162,7 @@ export function HolePlan({
     </div>
   )
 }
+
 /** Pouring now, and taking it back. */
 export function PourActions({
   add,
@@ -196,6 +201,7 @@ export function PourActions({
     </div>
   )
 }
+
 export function KeepKeys({
   disabled,
   words,
@@ -218,6 +224,7 @@ export function KeepKeys({
     </div>
   )
 }
+
 /** What was found in the hole: rock, water, roots, or nothing. */
 export function FoundKeys({
   found,
@@ -236,6 +243,7 @@ export function FoundKeys({
     </div>
   )
 }
+
 export function ReadIn({ place, number }: { readonly place: string; readonly number: number }) {
   return (
     <p className="fnote">

@@ -7,12 +7,14 @@ export interface Entry {
   readonly whole: number | null
   readonly sixteenths: number | null
 }
+
 export const entryIn = (entry: Entry): number | null =>
   entry.whole === null ? null : entry.whole + (entry.sixteenths ?? 0) / 16
 const LABEL = (sixteenths: number): string => {
   const parts = lengthParts(sixteenths / 16, false)
   return parts.numerator ? `${parts.numerator}/${parts.denominator}` : '0'
 }
+
 /** Length of a tick by its true rank on a blade. */
 const tick = (sixteenths: number): number => {
   if (sixteenths % 16 === 0) return 34

@@ -25,6 +25,7 @@ export function PracticeRod({ rod, practise }: { readonly rod: Rod; readonly pra
     </div>
   )
 }
+
 /** New set-up, checking back, what the rod stands on. */
 export function ReadModes({
   setMode,
@@ -89,6 +90,7 @@ export function ReadModes({
     </div>
   )
 }
+
 /** The reading that was just kept, with a way back. */
 export function KeptReading({
   lastRead,
@@ -120,6 +122,7 @@ export function KeptReading({
     </div>
   )
 }
+
 /** What the neighbours read. */
 export function Neighbours({
   near,
@@ -143,6 +146,7 @@ export function Neighbours({
     </div>
   )
 }
+
 /** The row's posts, the target among them. */
 export function RowChips({
   row,
@@ -191,11 +195,13 @@ export function RowChips({
     </div>
   )
 }
+
 export interface SetUpNoteOf {
   readonly setup: Said<'setup'>
   readonly levels: Levels
   readonly number: number
 }
+
 export function SetUpNote({ setup, levels, number }: SetUpNoteOf) {
   const level = levels.setups.find((each) => each.setup === setup.body.setup)
   return (

@@ -61,6 +61,7 @@ function padReadingIn({ derived, kind, rods, shiftIn }: PadOf): number | null {
   if (rods.gradeReadingIn === null) return null
   return rods.gradeReadingIn - shiftIn + (derived.holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
 }
+
 interface PadOf {
   readonly derived: FieldPage['derived']
   readonly kind: Post['kind'] | undefined

@@ -19,6 +19,7 @@ interface Kept {
   readonly receivedAt: string | null
   readonly made: number
 }
+
 interface Meta {
   readonly key: string
   readonly value: unknown
@@ -50,6 +51,7 @@ export interface FieldLog {
   readonly setWho: (who: string) => void
   readonly sync: () => Promise<void>
 }
+
 export type FieldLogStore = StoreApi<FieldLog>
 
 const RETRY_MS = 4000
@@ -238,6 +240,7 @@ export async function keepJob(jobId: string, doc: unknown): Promise<void> {
     .meta.put({ key: `job:${jobId}`, value: doc })
     .catch(() => undefined)
 }
+
 export async function keptJob(jobId: string): Promise<unknown> {
   try {
     return (await store().meta.get(`job:${jobId}`))?.value ?? null

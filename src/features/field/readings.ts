@@ -69,5 +69,6 @@ export const rodWords = (on: RodOn, embedded: boolean): string => {
   if (on === 'foot') return embedded ? 'Rod on the stake' : 'Rod on the bracket'
   return on === 'footing' ? 'Rod on the pad' : 'Rod on the ground'
 }
+
 export const EMPTY: Entry = { whole: null, sixteenths: null }
 export const say = (inches: number) => formatLength(inches, { feet: false })

@@ -46,12 +46,14 @@ export function BayCostChart({ value }: { readonly value: SizingReport }) {
     </figure>
   )
 }
+
 /** What stands over a proposal: the nearest to the preferred bay, the cheapest, or only its number. */
 function headOf(proposal: Proposal, i: number, all: readonly Proposal[]): string {
   const cheapest = Math.min(...all.map((proposal) => proposal.cost))
   if (i === 0) return proposal.preferred ? `cheapest at ${formatLength(proposal.bayIn)} bays` : 'cheapest that holds'
   return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
 }
+
 /** The proposals side by side with what is drawn. */
 export function ProposalTable({
   value,

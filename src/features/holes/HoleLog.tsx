@@ -32,6 +32,7 @@ interface RowProps {
   readonly pick: JobState['pick']
   readonly add: FieldLog['add']
 }
+
 /** One hole of the log. Drawn again only when something is said of it. */
 const Row = memo(
   function Row({ job, id, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {

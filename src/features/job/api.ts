@@ -9,6 +9,7 @@ export interface StoredJob {
   readonly createdAt: string
   readonly updatedAt: string
 }
+
 export interface Edit {
   readonly revision: number
   readonly who: string

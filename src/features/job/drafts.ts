@@ -30,6 +30,7 @@ function thisTab(): string {
   }
   return tab
 }
+
 /** Holds this window's lock for as long as it is open. */
 export function holdTab(): void {
   void navigator.locks?.request(`burdock-tab-${thisTab()}`, { ifAvailable: true }, () => new Promise(() => undefined))

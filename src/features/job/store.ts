@@ -218,6 +218,7 @@ export function useJob<T>(select: (state: JobState) => T): T {
   if (!store) throw new Error('useJob outside a job')
   return useStore(store, select)
 }
+
 /** The document, what is derived from it, and the edit call: what most panels need. */
 export const useDoc = () => ({
   job: useJob((state) => state.history.present),

@@ -31,6 +31,7 @@ function JointTable({ derived }: { readonly derived: ShownDerived }) {
     </table>
   )
 }
+
 /** How the plies are nailed together. */
 function LaminationFields({
   lamination,
@@ -101,6 +102,7 @@ function LaminationFields({
     </section>
   )
 }
+
 /** Nails and bolts of the joints. */
 function NailFields({
   j,
@@ -167,10 +169,10 @@ function NailFields({
     </section>
   )
 }
+
 /**
  * What fixes what: nails, bolts, ties, screws and the nails that laminate the posts; and the joint list with counts.
  */
-
 export function JointFields() {
   const { job, derived, done } = useDoc()
   const building = job.building

@@ -101,8 +101,8 @@ function LeanToSection({
     </section>
   )
 }
-/** Rafters, ledger and beam of each lean-to, with the cuts of the bird's mouth. */
 
+/** Rafters, ledger and beam of each lean-to, with the cuts of the bird's mouth. */
 export function LeanToFields() {
   const { job, derived, done, edit } = useDoc()
   const building = job.building

@@ -118,8 +118,8 @@ function TrussSection({
     </section>
   )
 }
-/** Trusses, and the carriers and headers that hold those between posts. */
 
+/** Trusses, and the carriers and headers that hold those between posts. */
 export function TrussFields() {
   const { job, derived, done, edit } = useDoc()
   const [truss, put] = useSubPart('roof', 'truss')

@@ -51,6 +51,7 @@ const shown = (value: unknown) => {
   if (text.length > 46) return `${text.slice(0, 44)}…`
   return text
 }
+
 export function HistoryDialog({
   id,
   show,

@@ -97,6 +97,7 @@ function CaseWindow({
     </g>
   )
 }
+
 /** The dark case at the right: the chosen mark large, and the blade round it magnified to sixteenths. */
 export const Case = memo(function Case({
   x,

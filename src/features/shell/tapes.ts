@@ -11,6 +11,7 @@ export interface TapeMark {
   readonly postId: string | null
   readonly rowId: string | null
 }
+
 /**
  * What the tape at the bottom shows: one line, its hook, its marks in order. `aligned` is the plan's own scale when the
  * line lies along it.
@@ -41,7 +42,7 @@ function stringTape(source: Source): TapeModel | null {
       return {
         key: mark.key,
         name: mark.name,
-        sub: `${postWords()} centre, ` + `${line.name}`,
+        sub: `${postWords()} centre, ${line.name}`,
         atIn: mark.fromHookIn,
         colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
         postId: mark.postId,

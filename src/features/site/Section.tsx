@@ -46,6 +46,7 @@ function Earth({
     </g>
   )
 }
+
 /** An eave post with its hole. */
 function EavePost({
   x,
@@ -102,6 +103,7 @@ function EavePost({
     </g>
   )
 }
+
 /** A lean-to in section. */
 function LeanToDrawn({
   lean,
@@ -148,6 +150,7 @@ function LeanToDrawn({
     </g>
   )
 }
+
 /** A cross-section of the building with what the site does to it: snow, wind and frost, to scale. */
 export function Section() {
   const { job, derived } = useDoc()

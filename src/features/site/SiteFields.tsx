@@ -139,6 +139,7 @@ export function HazardFields({
     </section>
   )
 }
+
 /** Frost, soil and slope. */
 export function GroundFields({
   site,
@@ -238,6 +239,7 @@ export function GroundFields({
     </section>
   )
 }
+
 /** Weight of the roof. */
 export function WeightFields({
   site,
@@ -322,8 +324,8 @@ export function WeightFields({
     </section>
   )
 }
-/** Roof dead load by its parts; the truss weight is its maker's business and has a default by spacing. */
 
+/** Roof dead load by its parts; the truss weight is its maker's business and has a default by spacing. */
 function DeadParts() {
   const { job, derived, edit, done } = useDoc()
   const dead = job.site.dead

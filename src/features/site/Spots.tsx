@@ -47,6 +47,7 @@ export function SpotPreview({
     </div>
   )
 }
+
 /** New spots, spots from a file, heights from the rod. */
 export function SpotFile({
   put,
@@ -116,6 +117,7 @@ export function SpotFile({
     </div>
   )
 }
+
 /** Spot heights, one a line. */
 export function SpotTable({
   ground,

@@ -103,6 +103,7 @@ export function AdditionFields({
     </div>
   )
 }
+
 /** The old wall's offsets, drawn larger than they are. */
 export function OffsetsChart({
   ref,
@@ -179,6 +180,7 @@ export function OffsetsChart({
     </svg>
   )
 }
+
 /** Offsets of the old wall, one a line. */
 export function OffsetsTable({
   list,
@@ -268,6 +270,7 @@ export function OffsetsTable({
     </div>
   )
 }
+
 /** Packing behind the ledger at each station. */
 export function PackingList({
   pack,

@@ -62,6 +62,7 @@ export function WallPost({
     </g>
   )
 }
+
 /** An opening of the wall. */
 export function WallOpening({
   placed,
@@ -100,6 +101,7 @@ export function WallOpening({
     </g>
   )
 }
+
 /** A row of girts with its boards. */
 export function GirtRowDrawn({
   row,
@@ -192,6 +194,7 @@ export function GirtRowDrawn({
     </g>
   )
 }
+
 /** A post's name under its foot. */
 export function PostName({
   post,

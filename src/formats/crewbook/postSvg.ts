@@ -71,6 +71,7 @@ function holeStrokes({
     ),
   )
 }
+
 /** The strokes of one mark: a wave for the grade line, a double line for the heel, and a leader to its words. */
 function markStrokes(
   kind: PoleMark['kind'],
@@ -94,7 +95,6 @@ function markStrokes(
  * One post standing in its hole with its marks, numbers beside them: down from the top on the left, up from the grade
  * line on the right.
  */
-
 export function postSvg(
   job: Job,
   derived: Derived,

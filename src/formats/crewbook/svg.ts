@@ -76,6 +76,7 @@ export function svgWave(x1: number, x2: number, y: number): string {
   for (let x = x1; x < x2; x += 8) path += `q2 -2.4 4 0t4 0`
   return `<path d="${path}" fill="none" stroke="#000" stroke-width="1.6"/>`
 }
+
 /** Closes a drawing. */
 export const svgOf = (width: number, height: number, body: readonly string[]): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ` +

@@ -27,6 +27,7 @@ export interface Sheet {
   readonly sub: string
   readonly blocks: readonly Block[]
 }
+
 export interface CrewBook {
   readonly job: string
   readonly date: string

@@ -8,6 +8,7 @@ export interface ReadingRow {
   readonly post: string
   readonly readingIn: number
 }
+
 /** The rod log as CSV: every reading that stands, with its set-up, who and when. */
 export const readingsToCsv = (state: FieldState, levels: Levels): string =>
   toCsv(
@@ -124,6 +125,7 @@ export interface SpotRow {
   readonly yIn: number
   readonly heightIn: number
 }
+
 /**
  * Spot heights from CSV with columns spot, east, north and height, lengths in any notation. Refused row by row; the
  * good ones are offered for a look first.

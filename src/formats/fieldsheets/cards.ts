@@ -62,6 +62,7 @@ interface Place {
   readonly y: number
   readonly size: number
 }
+
 /** How one size of card is laid out. All numbers are points. */
 interface CardLook {
   readonly wide: number

@@ -7,11 +7,13 @@ export const OPENING: Readonly<Record<OpeningKind, string>> = {
   walk: 'walk door',
   window: 'window',
 }
+
 export const SCHOOL: Readonly<Record<School, string>> = {
   pad: 'post on a pad in the hole',
   collar: 'post in a concrete collar',
   pier: 'bracket on a pier',
 }
+
 export const SOIL: Readonly<Record<SoilClass, string>> = {
   1: '1 bedrock',
   2: '2 foliated rock',
@@ -20,17 +22,20 @@ export const SOIL: Readonly<Record<SoilClass, string>> = {
   5: '5 clay, silt',
   own: 'soil report',
 }
+
 export const THERMAL: Readonly<Record<Thermal, string>> = {
   heated: 'heated',
   'just-above-freezing': 'just above freezing',
   unheated: 'unheated',
   'kept-below-freezing': 'kept below freezing',
 }
+
 export const GIRT_STYLE: Readonly<Record<GirtStyle, string>> = {
   flat: 'flat on the outside',
   between: 'between the posts',
   both: 'outside and between',
 }
+
 export const KIND: Readonly<Record<PostKind, string>> = {
   corner: 'corner',
   eave: 'eave',
@@ -63,12 +68,14 @@ export const TOP: Readonly<Record<'trusted' | 'checked' | 'none', string>> = {
   checked: 'the roof, with tested skin',
   none: 'nothing: frames stand alone',
 }
+
 export const ENCLOSURE: Readonly<Record<'by-openings' | 'enclosed' | 'partially' | 'open', string>> = {
   'by-openings': 'by its openings',
   enclosed: 'enclosed',
   partially: 'partially enclosed',
   open: 'open',
 }
+
 export const TRUSS_SET = { posts: 'on the posts', carriers: 'close, on carriers' } as const
 export const TRUSS_SEAT = { pocket: 'pocket in the centre ply', notch: 'notch', face: 'bolted to the face' } as const
 export const PURLIN_STYLE = { over: 'on edge over the trusses', between: 'on edge between them', flat: 'flat' } as const

@@ -6,6 +6,7 @@ export interface JobRow {
   updated_at: Date
   archived_at: Date | null
 }
+
 interface EditRow {
   id: number
   job_id: string

@@ -5,6 +5,7 @@ export interface Change {
   readonly before: unknown
   readonly after: unknown
 }
+
 export interface Edit {
   readonly revision: number
   readonly who: string

@@ -55,6 +55,7 @@ export interface EditionData {
   readonly openAlong: Readonly<Record<'within' | 'between' | 'beyond', Half>>
   readonly combinations: readonly Combination[]
 }
+
 export interface OpenRow {
   readonly thetaDeg: number
   readonly clear: readonly Half[]

@@ -61,6 +61,7 @@ export function PlanDimensions({
     </g>
   )
 }
+
 /** Truss lines across the plan. */
 export function TrussLines({
   derived,

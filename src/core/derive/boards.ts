@@ -27,15 +27,7 @@ function leanToBoards({
 }: {
   readonly building: Building
   readonly grid: Grid
-  readonly purlins: {
-    style: 'flat' | 'between' | 'over'
-    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
-    lumber: string
-    spaceIn: number
-    run: 'simple' | 'two-span' | 'lapped'
-    skinHolds: boolean
-    blocked: boolean
-  }
+  readonly purlins: Building['roof']['purlins']
 }): Boards[] {
   const out: Boards[] = []
   for (const leanTo of building.leanTos) {

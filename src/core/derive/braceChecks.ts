@@ -17,6 +17,15 @@ import { type BraceLine, braceLines } from './braceLines'
 import type { Lateral } from './frames'
 import type { HoleKind } from './holes'
 
+/** What all checks of one braced line share. */
+interface BraceHead {
+  readonly stage: 'bracing'
+  readonly group: 'brace'
+  readonly subjects: readonly string[]
+  readonly combination: string
+  readonly place: string
+}
+
 /** The couple a braced bay lifts its posts by, besides the roof's uplift. */
 function coupleCheck({
   upliftAt,
@@ -28,9 +37,9 @@ function coupleCheck({
 }: {
   readonly upliftAt: (kinds: readonly string[]) => { readonly demandLb: number; readonly capacityLb: number }
   readonly brace: BraceLine
-  readonly head: { stage: 'bracing'; group: 'brace'; subjects: never[]; combination: string; place: string }
+  readonly head: BraceHead
   readonly id: string
-  readonly names: Readonly<Record<'south' | 'east' | 'north' | 'west', string>>
+  readonly names: Readonly<Record<Side, string>>
   readonly trace: TraceLine[]
 }): Check {
   const uplift = upliftAt(isEave(brace.side) ? ['eave', 'corner'] : ['gable', 'corner'])
@@ -90,7 +99,7 @@ function pushChecks({
   readonly values: DesignValues
   readonly id: string
   readonly title: string
-  readonly head: { stage: 'bracing'; group: 'brace'; subjects: never[]; combination: string; place: string }
+  readonly head: BraceHead
   readonly trace: TraceLine[]
 }): Check[] {
   const out: Check[] = []
@@ -160,33 +169,11 @@ function strapCheck({
   head,
   trace,
 }: {
-  readonly spec: {
-    walls: 'none' | 'skin' | 'x-boards' | 'single-boards' | 'straps'
-    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
-    lumber: string
-    nail:
-      | '8d-common'
-      | '10d-common'
-      | '16d-common'
-      | '20d-common'
-      | '30d-common'
-      | '40d-common'
-      | '50d-common'
-      | '60d-common'
-      | 'ring-135'
-      | 'ring-148'
-      | 'ring-177'
-      | 'ring-200'
-      | 'ring-207'
-    nails: number
-    swayOver: number | null
-    strapLb: number | null
-    baysPerWall: number
-  }
+  readonly spec: Building['bracing']
   readonly id: string
   readonly title: string
   readonly brace: BraceLine
-  readonly head: { stage: 'bracing'; group: 'brace'; subjects: never[]; combination: string; place: string }
+  readonly head: BraceHead
   readonly trace: TraceLine[]
 }) {
   if (spec.strapLb === null)

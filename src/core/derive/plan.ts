@@ -27,7 +27,7 @@ import {
 } from '../layout'
 import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
 import { SIDES, type Building, type Job, type Side } from '../model'
-import { ok, type Result } from '../result'
+import { ok, sameFields, type Result } from '../result'
 import { checkJob } from './checkJob'
 import { wallNames } from './compass'
 
@@ -130,8 +130,7 @@ export function planJob(job: Job, memory: PlanMemory = {}): Result<PlannedJob> {
     edge: job.fieldwork.boardEdge,
   }
   const before = memory.laid
-  const same = before && (Object.keys(of) as (keyof LayoutOf)[]).every((key) => Object.is(of[key], before.of[key]))
-  const laid = same ? before.made : layOut(of)
+  const laid = before && sameFields(before.of, of) ? before.made : layOut(of)
   memory.laid = { of, made: laid }
   // A plan that could be laid out brings its own contradictions; one that could not says why.
   if (!laid || laid.layout.issues.length > 0 || job.building.skirt.topIn >= job.building.heelIn)

@@ -64,15 +64,7 @@ function purlinCases({
   readonly span: (plf: number, name: string, point?: number) => SpanLoads
   readonly normal: (dead: number, plan: number, wind: number) => number
   readonly cos: number
-  readonly purlins: {
-    style: 'flat' | 'between' | 'over'
-    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
-    lumber: string
-    spaceIn: number
-    run: 'simple' | 'two-span' | 'lapped'
-    skinHolds: boolean
-    blocked: boolean
-  }
+  readonly purlins: Building['roof']['purlins']
   readonly along: (dead: number, plan: number) => number
   readonly sin: number
   readonly flat: boolean

@@ -146,15 +146,7 @@ function screwCheck({
   field,
   rake,
 }: {
-  readonly purlins: {
-    style: 'flat' | 'between' | 'over'
-    size: '2x4' | '2x6' | '2x8' | '2x10' | '2x12'
-    lumber: string
-    spaceIn: number
-    run: 'simple' | 'two-span' | 'lapped'
-    skinHolds: boolean
-    blocked: boolean
-  }
+  readonly purlins: Building['roof']['purlins']
   readonly building: Building
   readonly field: PurlinLoads
   readonly rake: PurlinLoads

@@ -20,16 +20,7 @@ function tieChecks({
   lifted,
   double,
 }: {
-  readonly truss: {
-    set: 'posts' | 'carriers'
-    spaceIn: number
-    firstIn: number
-    seat: 'pocket' | 'notch' | 'face'
-    plies: number
-    blockNails: number
-    heelDepthIn: number
-    reaction: { gravityLb: number; upliftLb: number } | null
-  }
+  readonly truss: Building['roof']['truss']
   readonly strength: (duration: number) => BoltStrength
   readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
   readonly rLb: number
@@ -97,16 +88,7 @@ function trussBolts({
 }: {
   readonly bolts: { diameterIn: 0.5 | 0.625 | 0.75; count: number }
   readonly double: boolean
-  readonly truss: {
-    set: 'posts' | 'carriers'
-    spaceIn: number
-    firstIn: number
-    seat: 'pocket' | 'notch' | 'face'
-    plies: number
-    blockNails: number
-    heelDepthIn: number
-    reaction: { gravityLb: number; upliftLb: number } | null
-  }
+  readonly truss: Building['roof']['truss']
   readonly size: PostSize
   readonly gPost: number
   readonly values: DesignValues

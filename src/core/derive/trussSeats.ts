@@ -24,16 +24,7 @@ function blockCheck({
   readonly values: DesignValues
   readonly building: Building
   readonly head: { stage: 'roof'; group: 'truss'; subjects: never[] }
-  readonly truss: {
-    set: 'posts' | 'carriers'
-    spaceIn: number
-    firstIn: number
-    seat: 'pocket' | 'notch' | 'face'
-    plies: number
-    blockNails: number
-    heelDepthIn: number
-    reaction: { gravityLb: number; upliftLb: number } | null
-  }
+  readonly truss: Building['roof']['truss']
   readonly heavy: number
 }): Check {
   const share = (rLb * 1.5) / seatIn

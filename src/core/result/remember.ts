@@ -11,3 +11,7 @@ export function remember<A extends readonly unknown[], R>(work: (...args: A) => 
     return last.result
   }
 }
+
+/** Whether two objects of one shape hold the very same things, field by field. */
+export const sameFields = <T extends object>(one: T, other: T): boolean =>
+  (Object.keys(other) as (keyof T)[]).every((key) => Object.is(one[key], other[key]))

@@ -7,6 +7,7 @@ import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldshee
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
 import { dayWords } from '@/ui'
+import { sameFields } from '@/core/result'
 
 /** What a book is made from. */
 interface BookOf {
@@ -35,9 +36,7 @@ function makeBook({ job, jobId, derived, revision, kind, perSheet, state, levels
 let kept: { readonly of: BookOf; readonly made: ReturnType<typeof makeBook> } | null = null
 
 function bookOf(of: BookOf) {
-  const before = kept?.of
-  const same = before && (Object.keys(of) as (keyof BookOf)[]).every((key) => Object.is(of[key], before[key]))
-  if (kept && same) return kept.made
+  if (kept && sameFields(kept.of, of)) return kept.made
   kept = { of, made: makeBook(of) }
   return kept.made
 }

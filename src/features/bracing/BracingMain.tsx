@@ -2,7 +2,7 @@
 import { IN_PER_FT, PITCH_RUN_IN, SAME_IN } from '@/core/units'
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { type ShownDerived, wallShearLb, type ToldLateral } from '@/core/derive'
-import { SIDES } from '@/core/model'
+import { Side, SIDES } from '@/core/model'
 import { sig } from '@/core/result'
 import { AfterFrame } from '@/ui'
 import { Note, Materials, useSize } from '../drawing'
@@ -115,13 +115,7 @@ function Sway({
 }
 
 /** What each wall takes to the ground. */
-function WallShears({
-  derived,
-  shear,
-}: {
-  readonly derived: ShownDerived
-  readonly shear: Record<'south' | 'east' | 'north' | 'west', number>
-}) {
+function WallShears({ derived, shear }: { readonly derived: ShownDerived; readonly shear: Record<Side, number> }) {
   return (
     <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Shear into the walls">
       <thead>

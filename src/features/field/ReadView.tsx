@@ -135,7 +135,10 @@ function lookAt({
 
 /** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
 export function ReadView({ job, derived }: FieldPage) {
-  const { state, levels, add, undo } = useLog((log) => log)
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
   const { rods, rows } = useMeasured(job, derived)
   const [on, setOn] = useState<RodOn>('foot')
   const spots = useMemo(() => job.ground.spots.map((spot) => `spot-${spot.id}`), [job])

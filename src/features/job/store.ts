@@ -8,6 +8,7 @@ import {
   jobSchema,
   pushEdit,
   redo,
+  Side,
   startHistory,
   undo,
   type History,
@@ -43,7 +44,7 @@ export interface Picked {
   readonly post: string | null
   readonly opening: string | null
   readonly string: string
-  readonly wall: 'south' | 'east' | 'north' | 'west'
+  readonly wall: Side
   readonly row: string | null
   readonly mark: string | null
   readonly check: string | null

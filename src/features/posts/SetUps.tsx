@@ -151,7 +151,9 @@ function asSetup(rows: readonly ReadingRow[]): RecordBody[] {
 function LogFiles() {
   const { job, derived } = useDoc()
   const id = useJob((state) => state.id)
-  const { levels, state, add } = useLog((log) => log)
+  const levels = useLog((log) => log.levels)
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
   const file = useRef<HTMLInputElement>(null)
   const [preview, setPreview] = useState<Preview | null>(null)
   const posts = derived.posts.map((post) => post.id)

@@ -13,32 +13,7 @@ export function HazardFields({
   done,
   derived,
 }: {
-  readonly site: {
-    edition: 'ASCE 7-16'
-    groundSnowPsf: number | null
-    windMph: number | null
-    exposure: 'B' | 'C' | 'D' | null
-    kzt: number
-    enclosure: 'by-openings' | 'enclosed' | 'partially' | 'open'
-    doorsRated: boolean
-    risk: 'I' | 'II' | 'III' | 'IV'
-    elevationFt: number
-    frostIn: number | null
-    thermal: 'heated' | 'just-above-freezing' | 'unheated' | 'kept-below-freezing'
-    snowExposure: 'partially' | 'fully' | 'sheltered'
-    slipperyRoof: boolean
-    soil: '1' | '2' | '3' | '4' | '5' | 'own' | null
-    ownBearingPsf: number | null
-    ownLateralPsfPerFt: number | null
-    doubleLateral: boolean
-    groundSlopePer12: number
-    northDeg: number
-    dead:
-      | { by: 'total'; psf: number }
-      | { by: 'parts'; skinPsf: number; trussPsf: number | null; ceilingPsf: number; otherPsf: number }
-    deadMinPsf: number
-    highSeismic: boolean
-  }
+  readonly site: Job['site']
   readonly put: <K extends keyof Job['site']>(
     key: K,
     label: string,
@@ -147,32 +122,7 @@ export function GroundFields({
   done,
   edit,
 }: {
-  readonly site: {
-    edition: 'ASCE 7-16'
-    groundSnowPsf: number | null
-    windMph: number | null
-    exposure: 'B' | 'C' | 'D' | null
-    kzt: number
-    enclosure: 'by-openings' | 'enclosed' | 'partially' | 'open'
-    doorsRated: boolean
-    risk: 'I' | 'II' | 'III' | 'IV'
-    elevationFt: number
-    frostIn: number | null
-    thermal: 'heated' | 'just-above-freezing' | 'unheated' | 'kept-below-freezing'
-    snowExposure: 'partially' | 'fully' | 'sheltered'
-    slipperyRoof: boolean
-    soil: '1' | '2' | '3' | '4' | '5' | 'own' | null
-    ownBearingPsf: number | null
-    ownLateralPsfPerFt: number | null
-    doubleLateral: boolean
-    groundSlopePer12: number
-    northDeg: number
-    dead:
-      | { by: 'total'; psf: number }
-      | { by: 'parts'; skinPsf: number; trussPsf: number | null; ceilingPsf: number; otherPsf: number }
-    deadMinPsf: number
-    highSeismic: boolean
-  }
+  readonly site: Job['site']
   readonly put: <K extends keyof Job['site']>(
     key: K,
     label: string,
@@ -247,32 +197,7 @@ export function WeightFields({
   derived,
   done,
 }: {
-  readonly site: {
-    edition: 'ASCE 7-16'
-    groundSnowPsf: number | null
-    windMph: number | null
-    exposure: 'B' | 'C' | 'D' | null
-    kzt: number
-    enclosure: 'by-openings' | 'enclosed' | 'partially' | 'open'
-    doorsRated: boolean
-    risk: 'I' | 'II' | 'III' | 'IV'
-    elevationFt: number
-    frostIn: number | null
-    thermal: 'heated' | 'just-above-freezing' | 'unheated' | 'kept-below-freezing'
-    snowExposure: 'partially' | 'fully' | 'sheltered'
-    slipperyRoof: boolean
-    soil: '1' | '2' | '3' | '4' | '5' | 'own' | null
-    ownBearingPsf: number | null
-    ownLateralPsfPerFt: number | null
-    doubleLateral: boolean
-    groundSlopePer12: number
-    northDeg: number
-    dead:
-      | { by: 'total'; psf: number }
-      | { by: 'parts'; skinPsf: number; trussPsf: number | null; ceilingPsf: number; otherPsf: number }
-    deadMinPsf: number
-    highSeismic: boolean
-  }
+  readonly site: Job['site']
   readonly put: <K extends keyof Job['site']>(
     key: K,
     label: string,

@@ -1,7 +1,7 @@
 'use client'
 import type { RefObject } from 'react'
 import type { ShownDerived } from '@/core/derive'
-import type { Ground } from '@/core/model'
+import type { Ground, Job } from '@/core/model'
 import type { Issue } from '@/core/result'
 import type { AdditionPlan } from '@/core/terrain'
 import { formatLength } from '@/core/units'
@@ -15,14 +15,7 @@ export function AdditionFields({
   done,
   derived,
 }: {
-  readonly addition: {
-    kind: 'lean-to' | 'porch' | 'wing'
-    end: 'east' | 'west'
-    clearIn: number
-    lengthIn: number
-    depthIn: number
-    bays: number
-  }
+  readonly addition: Job['ground']['addition']
   readonly set: <K extends keyof Ground['addition']>(
     key: K,
     label: string,
@@ -122,14 +115,7 @@ export function OffsetsChart({
   readonly xAt: (at: number) => number
   readonly pack: AdditionPlan | null
   readonly end: number
-  readonly addition: {
-    kind: 'lean-to' | 'porch' | 'wing'
-    end: 'east' | 'west'
-    clearIn: number
-    lengthIn: number
-    depthIn: number
-    bays: number
-  }
+  readonly addition: Job['ground']['addition']
 }) {
   return (
     <svg
@@ -278,14 +264,7 @@ export function PackingList({
   derived,
 }: {
   readonly pack: AdditionPlan | null
-  readonly addition: {
-    kind: 'lean-to' | 'porch' | 'wing'
-    end: 'east' | 'west'
-    clearIn: number
-    lengthIn: number
-    depthIn: number
-    bays: number
-  }
+  readonly addition: Job['ground']['addition']
   readonly derived: ShownDerived
 }) {
   return (

@@ -4,6 +4,7 @@ import { OPENING } from '@/formats/words'
 import { Note } from '../strokes'
 import type { View, Viewport } from '../useViewport'
 import type { Grab, Pick } from './grab'
+import { Side } from '@/core/model'
 
 /** Where an opening stands on the plan, and the strokes that show what it is. */
 function openingShape({
@@ -17,7 +18,7 @@ function openingShape({
   on,
   kind,
 }: {
-  readonly side: 'south' | 'east' | 'north' | 'west'
+  readonly side: Side
   readonly placed: PlacedOpening
   readonly view: View
   readonly yAt: (y: number) => number

@@ -1,5 +1,5 @@
 import { item } from '../result'
-import { PITCH_RUN_IN, ROUNDING } from '../units'
+import { ROUNDING, pitchRadians } from '../units'
 import type { Grid, TrussPlan } from '../layout'
 import type { BoardName, Building, Lumber } from '../model'
 import { stockFor } from '../quantities'
@@ -31,7 +31,7 @@ function leanToBoards({
 }): Boards[] {
   const out: Boards[] = []
   for (const leanTo of building.leanTos) {
-    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(Math.atan(leanTo.pitchPer12 / PITCH_RUN_IN))
+    const slope = (leanTo.depthIn + building.eaveOverhangIn) / Math.cos(pitchRadians(leanTo.pitchPer12))
     const count =
       leanTo.rafter.spaceIn === null
         ? grid.centresIn.length

@@ -1,7 +1,7 @@
 import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import { boltStrength } from '../joints'
 import { type Grid, type PostLayout } from '../layout'
-import { type LowRoofSnow, roofLivePsf, WIND_ASD } from '../loads'
+import { type LowRoofSnow, roofLivePsf, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import type { Building, Job, LeanTo } from '../model'
 import { type Check, line, makeCheck, notChecked, sig } from '../result'
 import { type BoardSize, boardSize, boardValues, postSize, specificGravity } from '../wood'
@@ -261,7 +261,7 @@ export function leanToChecks({
     })
   const upPlf =
     -WIND_ASD * lean.wind.upPsf * (leanTo.depthIn / 2 / IN_PER_FT) -
-    0.6 * results.dead.minPsf * (leanTo.depthIn / 2 / IN_PER_FT)
+    DEAD_AGAINST_WIND * results.dead.minPsf * (leanTo.depthIn / 2 / IN_PER_FT)
   const uLb = Math.max(0, upPlf * tribFt)
   if (leanTo.rafter.spaceIn === null) {
     out.push(ledgerPostChecks({ leanTo, bolt, head, name, wLb, uLb, bolts }))

@@ -12,7 +12,7 @@ import {
   purlinPlaces,
   type TrussPlan,
 } from '../layout'
-import { roofLivePsf, WIND_ASD } from '../loads'
+import { roofLivePsf, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import { type Building, type Job, type Side, SIDES } from '../model'
 import { postSize, specificGravity, DURATION } from '../wood'
 import { beamMember } from './beams'
@@ -213,7 +213,8 @@ export function purlinWorst(parts: PartsOf, building: Building): number {
   if (building.joints.purlinTieLb !== null)
     worst = Math.max(
       worst,
-      ((0.6 * Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * loads.leastPsf * cos) *
+      ((WIND_ASD * Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf))) -
+        DEAD_AGAINST_WIND * loads.leastPsf * cos) *
         building.roof.purlins.spaceIn *
         span) /
         IN2_PER_FT2 /

@@ -1,3 +1,4 @@
+import { DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
 import { DURATION } from '../wood'
 import { IN_PER_FT, radians } from '../units'
 import type { Building, Ceiling } from '../model'
@@ -74,7 +75,7 @@ function purlinCases({
   const cases: SpanCase[] = [
     gravity({ name: 'D+S', duration: DURATION.snow, plan: purlinLoads.snowPsf, wind: 0, what: 'snow' }),
     gravity({ name: 'D+Lr', duration: 1.25, plan: purlinLoads.livePsf, wind: 0, what: 'roof live' }),
-    gravity({ name: 'D+0.6W', duration: DURATION.wind, plan: 0, wind: 0.6 * purlinLoads.windInPsf, what: 'wind' }),
+    gravity({ name: 'D+0.6W', duration: DURATION.wind, plan: 0, wind: WIND_ASD * purlinLoads.windInPsf, what: 'wind' }),
     gravity({
       name: 'D+0.75S+0.75(0.6W)',
       duration: DURATION.wind,
@@ -106,7 +107,7 @@ function purlinCases({
             label: `Wind up, zone ${zone}`,
             formula: 'w = (0.6·p − 0.6·D·cosθ)·s',
             numbers: `(0.6 × ${sig(Math.abs(upPsf))} − 0.6 × ${sig(purlinLoads.leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
-            value: (0.6 * Math.abs(upPsf) - 0.6 * purlinLoads.leastPsf * cos) * spaceFt,
+            value: (WIND_ASD * Math.abs(upPsf) - DEAD_AGAINST_WIND * purlinLoads.leastPsf * cos) * spaceFt,
             unit: 'plf',
             clause: 'ASCE 7-16 Fig. 30.3-2',
           }),

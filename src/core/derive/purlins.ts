@@ -1,7 +1,7 @@
 import { IN_PER_FT, radians, IN2_PER_FT2 } from '../units'
 import { nailOf, nailStrength, SCREW_IN, screwWithdrawal } from '../joints'
 import { type Grid, purlinPlaces, type TrussPlan } from '../layout'
-import { roofLivePsf, type RoofZone, WIND_ASD } from '../loads'
+import { roofLivePsf, type RoofZone, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
 import { specificGravity, DURATION } from '../wood'
@@ -266,7 +266,7 @@ export function purlinChecks(job: Job, plan: TrussPlan, results: SiteResults): C
   if (firstOf(out).state === 'not-checked') return out
   const cos = Math.cos(radians(field.thetaDeg))
   const pull = (zones: readonly { readonly upPsf: number }[]) =>
-    (0.6 * Math.max(...zones.map((zone) => Math.abs(zone.upPsf))) - 0.6 * field.leastPsf * cos) *
+    (WIND_ASD * Math.max(...zones.map((zone) => Math.abs(zone.upPsf))) - DEAD_AGAINST_WIND * field.leastPsf * cos) *
     (purlins.spaceIn / IN_PER_FT) *
     (spanIn / IN_PER_FT)
   out.push(

@@ -1,4 +1,4 @@
-import { IN_PER_FT, PITCH_RUN_IN, degrees, radians } from '../units'
+import { IN_PER_FT, degrees, radians, pitchRadians } from '../units'
 import { type LowRoofSnow, roofLivePsf, DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
 import type { Building } from '../model'
 import type { LineLoad } from '../result'
@@ -26,7 +26,7 @@ export interface BirdsMouth {
 
 /** Bird's mouth of a rafter `dIn` deep over a run, NDS 4.4.3 limit of a quarter of the depth. */
 export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runIn: number): BirdsMouth {
-  const theta = Math.atan(pitchPer12 / PITCH_RUN_IN)
+  const theta = pitchRadians(pitchPer12)
   const deg = degrees(theta)
   return {
     thetaDeg: deg,

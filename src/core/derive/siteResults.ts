@@ -1,4 +1,4 @@
-import { IN2_PER_FT2, IN_PER_FT, PITCH_RUN_IN, degrees } from '../units'
+import { IN2_PER_FT2, IN_PER_FT, PITCH_RUN_IN, degrees, pitchRadians } from '../units'
 import type { Grid } from '../layout'
 import {
   claddingPressurePsf,
@@ -63,7 +63,7 @@ export interface SiteResults {
 export function wallAreaFt2(building: Building, grid: Grid, side: Side): number {
   if (side === 'south' || side === 'north') return (grid.lengthIn * building.heelIn) / IN2_PER_FT2
   return (
-    (grid.widthIn * building.heelIn + (grid.widthIn * ((grid.widthIn / 2) * building.pitchPer12)) / 2 / IN_PER_FT) /
+    (grid.widthIn * building.heelIn + (grid.widthIn * ((grid.widthIn / 2) * building.pitchPer12)) / 2 / PITCH_RUN_IN) /
     IN2_PER_FT2
   )
 }
@@ -85,7 +85,7 @@ function leanToLoads({
 }): LeanToLoads {
   const widthFt = grid.widthIn / IN_PER_FT
   const overhangFt = building.eaveOverhangIn / IN_PER_FT
-  const thetaDeg = degrees(Math.atan(leanTo.pitchPer12 / PITCH_RUN_IN))
+  const thetaDeg = degrees(pitchRadians(leanTo.pitchPer12))
   const snow = lowRoofSnow(site, main, {
     pitchPer12: leanTo.pitchPer12,
     depthFt: leanTo.depthIn / IN_PER_FT,
@@ -133,7 +133,7 @@ export function siteResults(
     heelFt: building.heelIn / IN_PER_FT,
     pitchPer12: building.pitchPer12,
   }
-  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(Math.atan(building.pitchPer12 / PITCH_RUN_IN))
+  const roofFt2 = (shape.lengthFt * widthFt) / Math.cos(pitchRadians(building.pitchPer12))
   const enclosure = enclosureOf({
     site,
     openings: building.openings,

@@ -30,8 +30,7 @@ export const CONCRETE_FC_PSI = 2500
 
 /**
  * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1),
- * factored pressure
- * DURATION.wind·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
+ * factored pressure 1.6·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
  */
 export function padRatios(given: {
   readonly loadLb: number

@@ -4,7 +4,7 @@ import { boardSize } from '../wood'
 import { equalSpaces, type Grid } from './grid'
 import { isEave, type PlacedOpening } from './openings'
 import { rafterHeightIn } from './posts'
-import { toSixteenths, SAME_IN, IN_PER_FT } from '../units'
+import { toSixteenths, SAME_IN, PITCH_RUN_IN } from '../units'
 
 type Landing = 'heel' | 'sill' | 'head' | null
 
@@ -97,7 +97,7 @@ function segmentsAt({
   faceIn: number
 }): { readonly fromIn: number; readonly toIn: number; readonly segments: { fromIn: number; toIn: number }[] } {
   const wall = isEave(side) ? grid.lengthIn : grid.widthIn
-  const inset = isEave(side) ? 0 : Math.max(0, ((topIn - building.heelIn) * IN_PER_FT) / building.pitchPer12)
+  const inset = isEave(side) ? 0 : Math.max(0, ((topIn - building.heelIn) * PITCH_RUN_IN) / building.pitchPer12)
   let parts = [{ fromIn: inset, toIn: wall - inset }]
   for (const placedOpening of placed) {
     if (placedOpening.headIn <= topIn - faceIn + SAME_IN || placedOpening.sillIn >= topIn - SAME_IN) continue

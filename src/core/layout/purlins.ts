@@ -1,4 +1,4 @@
-import { PITCH_RUN_IN, ROUNDING } from '../units'
+import { ROUNDING, pitchRadians } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
 
@@ -8,7 +8,7 @@ const PURLIN_RIDGE_IN = 6
 
 /** Length of one main slope with its overhang, inches. */
 export const slopeLengthIn = (building: Building, grid: Grid): number =>
-  (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(Math.atan(building.pitchPer12 / PITCH_RUN_IN))
+  (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(pitchRadians(building.pitchPer12))
 
 /**
  * Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the

@@ -1,4 +1,4 @@
-import { IN_PER_FT, PITCH_RUN_IN } from '../units'
+import { IN_PER_FT, pitchRadians } from '../units'
 import type { Building, Site } from '../model'
 import { line, sig, type TraceLine } from '../result'
 
@@ -23,7 +23,7 @@ const trussDefaultPsf = (spaceIn: number): number => {
  * divided by its cosine.
  */
 export function deadLoad(site: Site, building: Building, purlinPlf: number, trussSpaceIn: number): DeadLoad {
-  const cos = Math.cos(Math.atan(building.pitchPer12 / PITCH_RUN_IN))
+  const cos = Math.cos(pitchRadians(building.pitchPer12))
   const purlinPsf = (purlinPlf * IN_PER_FT) / building.roof.purlins.spaceIn
   if (site.dead.by === 'total') {
     const psf = site.dead.psf

@@ -1,4 +1,4 @@
-import { degrees, PITCH_RUN_IN } from '../units'
+import { degrees, pitchRadians } from '../units'
 import { line, sig, type TraceLine } from '../result'
 import { editionData } from './editions'
 import type { CompleteSite } from './siteLoads'
@@ -56,7 +56,7 @@ export function snowLoads(
   const is = edition.importance[site.risk]
   const ce = edition.snowExposure[site.exposure][site.snowExposure]
   const ct = edition.thermal[site.thermal]
-  const thetaDeg = degrees(Math.atan(roof.pitchPer12 / PITCH_RUN_IN))
+  const thetaDeg = degrees(pitchRadians(roof.pitchPer12))
   const pfPsf = 0.7 * ce * ct * is * pg
   const cs = slopeFactor(thetaDeg, ct, roof.slippery)
   // Rain on snow adds to the balanced case of flat roofs in light-snow country (7.10).

@@ -1,4 +1,4 @@
-import { degrees, PITCH_RUN_IN } from '../units'
+import { degrees, PITCH_RUN_IN, pitchRadians } from '../units'
 import type { Exposure } from '../model'
 import { line, sig, type TraceLine, item, lastOf } from '../result'
 import { editionData, type EditionData } from './editions'
@@ -64,7 +64,7 @@ export interface WindPressures {
 /** Mean roof height, ft; eave height where the roof is 10 degrees or flatter (ASCE 7-16 26.2). */
 const meanRoofHeightFt = (windShape: WindShape): number =>
   windShape.heelFt +
-  (degrees(Math.atan(windShape.pitchPer12 / PITCH_RUN_IN)) <= 10
+  (degrees(pitchRadians(windShape.pitchPer12)) <= 10
     ? 0
     : ((windShape.widthFt / 2) * windShape.pitchPer12) / PITCH_RUN_IN / 2)
 
@@ -81,7 +81,7 @@ export function windPressures(
   const edition = editionData(site.edition)
   const { roof, walls } = edition
   const gcpi = edition.gcpi[enclosure]
-  const thetaDeg = degrees(Math.atan(windShape.pitchPer12 / PITCH_RUN_IN))
+  const thetaDeg = degrees(pitchRadians(windShape.pitchPer12))
   const heightFt = meanRoofHeightFt(windShape)
   const k = kz(heightFt, site.exposure, edition)
   const qh = velocityPressurePsf({ kz: k, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })

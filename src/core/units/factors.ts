@@ -14,3 +14,6 @@ export const radians = (deg: number): number => (deg * Math.PI) / 180
 
 /** Radians as degrees. */
 export const degrees = (rad: number): number => (rad * 180) / Math.PI
+
+/** Angle of a roof from its rise in 12, radians. */
+export const pitchRadians = (pitchPer12: number): number => Math.atan(pitchPer12 / PITCH_RUN_IN)

@@ -1,3 +1,4 @@
+import { WIND_ASD } from '../loads'
 import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { BoardName, Finish, GirtStyle, Lumber, OwnGrade } from '../model'
 import { line, sig, type TraceLine, entryOf } from '../result'
@@ -80,7 +81,7 @@ export function girtRatios(
         fbStarPsi: fbStar,
       }).cl
   const peak = Math.max(load.inwardPsf, -load.outwardPsf)
-  const pAsd = 0.6 * peak
+  const pAsd = WIND_ASD * peak
   const wPlf = (pAsd * load.spaceIn) / IN_PER_FT
   const spanFt = load.spanIn / IN_PER_FT
   const two = board.spans === 2
@@ -89,7 +90,7 @@ export function girtRatios(
   const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
   const bendingPsf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
   const fbAllowed = fbStar * cfu * (suctionGoverns ? cl : 1)
-  const wBending = (0.6 * bendingPsf * load.spaceIn) / IN_PER_FT
+  const wBending = (WIND_ASD * bendingPsf * load.spaceIn) / IN_PER_FT
   const momentFtLb = (wBending * spanFt ** 2) / 8
   const fb = (momentFtLb * IN_PER_FT) / sIn3
   const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt

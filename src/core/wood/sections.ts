@@ -1,4 +1,3 @@
-import { IN_PER_FT } from '../units'
 import { POST_SECTIONS, type BoardName, type Building, type PostSection } from '../model'
 
 /** Dressed dry width of a nominal board, inches (PS 20; NDS Supplement Table 1A). */
@@ -28,43 +27,44 @@ export interface PostSize {
 }
 type PostChoice = Pick<Building['post'], 'section'> & Partial<Pick<Building['post'], 'glulam'>>
 
+/** What a post is made of, and how wide and deep that is, inches. */
+function shapeOf(section: PostSection, glulam: { readonly widthIn: number; readonly depthIn: number }) {
+  switch (section) {
+    case '6x6':
+      return { wood: 'solid', plies: 1, nominal: '6', widthIn: 5.5, depthIn: 5.5, label: 'solid 6×6' } as const
+    case 'glulam': {
+      const label = `glue-laminated ${glulam.widthIn} × ${glulam.depthIn}`
+      return { wood: 'glulam', plies: 1, nominal: '6', ...glulam, label } as const
+    }
+    default: {
+      const plies = Number(section[0])
+      const nominal = section.slice(4) as '6'
+      const label = `${plies}-ply 2×${nominal}`
+      return {
+        wood: 'laminated',
+        plies,
+        nominal,
+        widthIn: PLY_IN * plies,
+        depthIn: DRESSED_IN[nominal],
+        label,
+      } as const
+    }
+  }
+}
+
 const sizeOf = (section: PostSection, glulam: { readonly widthIn: number; readonly depthIn: number }): PostSize => {
-  const woodOf = (): PostKindOfWood => {
-    if (section === '6x6') return 'solid'
-    if (section === 'glulam') return 'glulam'
-    return 'laminated'
-  }
-  const wood: PostKindOfWood = woodOf()
-  const plies = wood === 'laminated' ? Number(section[0]) : 1
-  const nominal = wood === 'laminated' ? section.slice(4) : '6'
-  const depthOf = () => {
-    if (wood === 'glulam') return glulam.depthIn
-    if (wood === 'solid') return 5.5
-    return DRESSED_IN[nominal as '6']
-  }
-  const depthIn = depthOf()
-  const widthOf = () => {
-    if (wood === 'glulam') return glulam.widthIn
-    if (wood === 'solid') return 5.5
-    return PLY_IN * plies
-  }
-  const widthIn = widthOf()
-  const label = () => {
-    if (wood === 'solid') return 'solid 6×6'
-    if (wood === 'glulam') return `glue-laminated ${widthIn} × ${depthIn}`
-    return `${plies}-ply 2×${nominal}`
-  }
+  const { wood, plies, nominal, widthIn, depthIn, label } = shapeOf(section, glulam)
   return {
     plies,
     widthIn,
     depthIn,
     areaIn2: widthIn * depthIn,
     sIn3: (widthIn * depthIn ** 2) / 6,
-    iIn4: (widthIn * depthIn ** 3) / IN_PER_FT,
+    iIn4: (widthIn * depthIn ** 3) / 12,
     solid: wood === 'solid',
     wood,
     nominal,
-    label: label(),
+    label,
   }
 }
 
@@ -103,9 +103,9 @@ export function boardSize(size: BoardName): BoardSize {
     dIn: depthIn,
     areaIn2: widthIn * depthIn,
     sFlatIn3: (depthIn * widthIn * widthIn) / 6,
-    iFlatIn4: (depthIn * widthIn ** 3) / IN_PER_FT,
+    iFlatIn4: (depthIn * widthIn ** 3) / 12,
     sEdgeIn3: (widthIn * depthIn * depthIn) / 6,
-    iEdgeIn4: (widthIn * depthIn ** 3) / IN_PER_FT,
+    iEdgeIn4: (widthIn * depthIn ** 3) / 12,
     nominal: Number(nominal),
   }
 }

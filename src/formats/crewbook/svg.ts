@@ -8,6 +8,9 @@ export const escapeXml = (text: string): string =>
     .replace(/"/g, '&quot;')
     .replace(/'/g, '&#39;')
 
+/** Faces of a drawing: the shipped one where it is at hand, plain ones elsewhere. */
+const FACES = 'Atkinson, Helvetica, Arial, sans-serif'
+
 const short = (value: number): string => (Math.round(value * 100) / 100).toString()
 
 /** Line kinds of the paper book, so that a grey printer still tells them apart. */
@@ -64,12 +67,14 @@ export const svgText = (
     readonly anchor?: 'start' | 'middle' | 'end'
     readonly rotate?: number
   } = {},
-): string =>
-  `<text x="${short(x)}" y="${short(y)}" font-family="Atkinson, Helvetica, Arial, sans-serif" ` +
-  `font-size="${options.size ?? 10}" font-weight="${options.bold ? 'bold' : 'normal'}" ` +
-  `text-anchor="${options.anchor ?? 'start'}" ` +
-  (`fill="#000"${options.rotate ? ` transform="rotate(${short(options.rotate)} ${short(x)} ${short(y)})"` : ''}>` +
-    `${escapeXml(text)}</text>`)
+): string => {
+  const { size = 10, bold = false, anchor = 'start', rotate = 0 } = options
+  const [left, base, weight] = [short(x), short(y), bold ? 'bold' : 'normal']
+  const turned = rotate ? ` transform="rotate(${short(rotate)} ${left} ${base})"` : ''
+  const font = `font-family="${FACES}" font-size="${size}" font-weight="${weight}"`
+  return `<text x="${left}" y="${base}" ${font} text-anchor="${anchor}" fill="#000"${turned}>${escapeXml(text)}</text>`
+}
+
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {
   let path = `M${short(x1)} ${short(y)}`

@@ -18,6 +18,12 @@ export const OVERLAP_IN = 0.5
 export const STRIPS_A_PAGE = 4
 const [TOP, LEFT, WIDE, GAP] = [60, 36, 118, 22]
 
+/** Length of a tick on the strip's edge, points: whole inches, halves, quarters. */
+function tickLength(quarter: number): number {
+  if (quarter % 4 === 0) return 14
+  return quarter % 2 === 0 ? 9 : 5
+}
+
 /**
  * A story pole at 1:1 on letter sheets: four strips to a sheet side by side, each 9 1/2 in. of pole, half an inch of it
  * again on the next.
@@ -45,15 +51,10 @@ export function poleStrips(
         svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }),
       )
       for (let quarter = Math.ceil(strip.fromIn * 4); quarter <= strip.toIn * 4; quarter++) {
-        const whole = quarter % 4 === 0
-        const tickLength = () => {
-          if (whole) return 14
-          if (quarter % 2 === 0) return 9
-          return 5
-        }
-        body.push(svgLine({ x1: x, y1: yAt(quarter / 4), x2: x + tickLength(), y2: yAt(quarter / 4), kind: 'plain' }))
-        if (whole && quarter / 4 > strip.fromIn && quarter / 4 < strip.toIn)
-          body.push(svgText(x + 17, yAt(quarter / 4) + 3, formatLength(quarter / 4, { ascii: true }), { size: 7.5 }))
+        const [upIn, y] = [quarter / 4, yAt(quarter / 4)]
+        body.push(svgLine({ x1: x, y1: y, x2: x + tickLength(quarter), y2: y, kind: 'plain' }))
+        if (quarter % 4 === 0 && upIn > strip.fromIn && upIn < strip.toIn)
+          body.push(svgText(x + 17, y + 3, formatLength(upIn, { ascii: true }), { size: 7.5 }))
       }
       for (const at of [strip.fromIn + OVERLAP_IN, strip.toIn - OVERLAP_IN])
         if (at > OVERLAP_IN && at < lengthIn)

@@ -137,9 +137,9 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
     { x0: -past, y0: y0 - past, x1: lengthIn + past, y1: y1 + past },
     { left: 80, right: 34, top: 58, bottom: 92 },
   )
-  const { X: xAt, Y: yAt, view, pan } = viewport
-  const { live, start, nudge, end } = usePlanDrag(view.scale)
-  const grab = useMemo(() => (editable ? { start, nudge, end } : null), [editable, start, nudge, end])
+  const { X: xAt, Y: yAt, view } = viewport
+  const { live, drag, nudge, end } = usePlanDrag(view.scale)
+  const grab = useMemo(() => (editable ? { drag, nudge, end } : null), [editable, drag, nudge, end])
   const pickString = useCallback((string: string) => pick({ string, mark: null }), [pick])
   useEffect(() => {
     set({ plan: { zeroPx: view.ox, pxPerIn: view.scale } })
@@ -166,10 +166,10 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         className="drawing"
         role="group"
         aria-label="Plan"
-        onPointerDown={(event) => {
-          pan(event)
+        onPointerDownCapture={(event) => {
           if (event.target === event.currentTarget) pick({ post: null, opening: null })
         }}
+        {...viewport.gestures()}
       >
         <rect
           x={xAt(0)}

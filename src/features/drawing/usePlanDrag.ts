@@ -14,7 +14,8 @@ import type { Building, Opening } from '@/core/model'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { issueText } from '@/formats/words'
-import { type KeyboardEvent, type PointerEvent, useCallback, useContext, useRef, useState } from 'react'
+import { useDrag } from '@use-gesture/react'
+import { type KeyboardEvent, useCallback, useContext, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { JobContext, type JobState, type JobStore } from '../job'
 
@@ -131,6 +132,32 @@ function moveOpeningTo({
   }
 }
 
+/** A drag under way: the way it goes, where its target stood, and the corner of the drawing on the screen. */
+interface Dragged {
+  readonly alongX: boolean
+  readonly fromIn: number
+  readonly left: number
+  readonly top: number
+  readonly key: string
+}
+
+/** The side whose wall a target moves along. */
+const sideOf = (target: Target) => (target.kind === 'opening' ? target.opening.side : target.post.side)
+
+/** What a drag starts from: one key a drag, so that it is one step to undo. */
+function begin(target: Target, element: EventTarget, store: JobStore | null): Dragged | null {
+  if (!store) return null
+  const box = (element as SVGElement).ownerSVGElement?.getBoundingClientRect()
+  return {
+    alongX: isEave(sideOf(target)),
+    fromIn:
+      target.kind === 'opening' ? placeOpening(target.opening, store.getState().derived.grid).fromIn : target.post.atIn,
+    left: box?.left ?? 0,
+    top: box?.top ?? 0,
+    key: `drag-${++drags}`,
+  }
+}
+
 /**
  * Dragging posts and openings along their wall, with pointer or arrow keys: snaps, live numbers, one undo a gesture.
  */
@@ -155,55 +182,40 @@ export function usePlanDrag(pxPerIn: number) {
     [store, pxPerIn],
   )
 
-  const start = useCallback(
-    (target: Target, event: PointerEvent<SVGElement>) => {
-      if (event.button !== 0 || !store) return
-      event.stopPropagation()
-      const el = event.currentTarget
-      const alongX = isEave(target.kind === 'opening' ? target.opening.side : target.post.side)
-      const from =
-        target.kind === 'opening'
-          ? placeOpening(target.opening, store.getState().derived.grid).fromIn
-          : target.post.atIn
-      const origin = { x: event.clientX, y: event.clientY }
-      const box = el.ownerSVGElement?.getBoundingClientRect()
-      const key = `drag-${++drags}`
-      let moved = false
-      const move = (event: globalThis.PointerEvent) => {
-        const px = alongX ? event.clientX - origin.x : -(event.clientY - origin.y)
-        if (!moved && Math.abs(px) < 3) return
-        moved = true
-        cancelAnimationFrame(frame.current)
-        // The building and the numbers beside the pointer change in one drawing, within this frame.
-        frame.current = requestAnimationFrame(() =>
-          flushSync(() =>
-            setLive({
-              ...moveTo(target, from + px / pxPerIn, event.altKey, key),
-              x: event.clientX - (box?.left ?? 0) + 14,
-              y: event.clientY - (box?.top ?? 0) - 40,
-            }),
-          ),
-        )
+  const end = useCallback(() => {
+    store?.getState().done()
+    setLive(null)
+  }, [store])
+  const bind = useDrag<globalThis.PointerEvent>(
+    ({ args, xy, initial, last, altKey, currentTarget, memo }) => {
+      const [target] = args as [Target]
+      const dragged = (memo as Dragged | undefined) ?? begin(target, currentTarget, store)
+      cancelAnimationFrame(frame.current)
+      if (last || !dragged) {
+        end()
+        return dragged
       }
-      const up = () => {
-        el.removeEventListener('pointermove', move)
-        el.removeEventListener('pointerup', up)
-        el.removeEventListener('pointercancel', up)
-        cancelAnimationFrame(frame.current)
-        store.getState().done()
-        setLive(null)
-      }
-      el.setPointerCapture(event.pointerId)
-      el.addEventListener('pointermove', move)
-      el.addEventListener('pointerup', up)
-      el.addEventListener('pointercancel', up)
+      const px = dragged.alongX ? xy[0] - initial[0] : initial[1] - xy[1]
+      // The building and the numbers beside the pointer change in one drawing, within this frame.
+      frame.current = requestAnimationFrame(() =>
+        flushSync(() =>
+          setLive({
+            ...moveTo(target, dragged.fromIn + px / pxPerIn, altKey, dragged.key),
+            x: xy[0] - dragged.left + 14,
+            y: xy[1] - dragged.top - 40,
+          }),
+        ),
+      )
+      return dragged
     },
-    [store, moveTo, pxPerIn],
+    { filterTaps: true, pointer: { keys: false } },
   )
+  // The same function for as long as the plan lives: it always calls the newest handler.
+  const [drag] = useState(() => bind)
 
   const nudge = useCallback(
     (target: Target, event: KeyboardEvent<SVGElement>, x: number, y: number) => {
-      const alongX = isEave(target.kind === 'opening' ? target.opening.side : target.post.side)
+      const alongX = isEave(sideOf(target))
       const by = {
         ArrowRight: alongX ? 1 : 0,
         ArrowLeft: alongX ? -1 : 0,
@@ -236,9 +248,5 @@ export function usePlanDrag(pxPerIn: number) {
     [store, moveTo],
   )
 
-  const end = useCallback(() => {
-    store?.getState().done()
-    setLive(null)
-  }, [store])
-  return { live, start, nudge, end }
+  return { live, drag, nudge, end }
 }

@@ -1,5 +1,6 @@
 'use client'
-import { useCallback, useEffect, useMemo, useState, type PointerEvent, type RefObject } from 'react'
+import { useGesture, useWheel } from '@use-gesture/react'
+import { useCallback, useMemo, useState, type RefObject } from 'react'
 
 /** World to screen: x right, y up; inches to px. */
 export interface View {
@@ -22,6 +23,13 @@ export interface Margins {
   readonly bottom: number
 }
 
+/** How far in and out a drawing goes, as multiples of what fits. */
+const LEAST_ZOOM = 1 / 4
+const MOST_ZOOM = 60
+/** What a step of the wheel and of the buttons does to the scale. */
+const WHEEL_RATE = 0.0016
+const BUTTON_STEP = 1.35
+
 const fit = (bounds: Bounds, width: number, height: number, margins: Margins): View => {
   const scale = Math.max(
     0.01,
@@ -39,7 +47,18 @@ const fit = (bounds: Bounds, width: number, height: number, margins: Margins): V
   }
 }
 
-/** Pan and zoom of a drawing: wheel, drag on empty ground, and buttons. Fits its content until someone moves it. */
+/** The view scaled by `factor` about a point of the screen, within what `home` allows. */
+function scaledAbout(view: View, home: View, factor: number, point: readonly [number, number]): View {
+  const scale = Math.min(Math.max(view.scale * factor, home.scale * LEAST_ZOOM), home.scale * MOST_ZOOM)
+  const ratio = scale / view.scale
+  const [x, y] = point
+  return { scale, ox: x - (x - view.ox) * ratio, oy: y - (y - view.oy) * ratio }
+}
+
+/**
+ * Pan and zoom of a drawing: wheel, two fingers, drag on empty ground, and buttons. Fits its content until someone
+ * moves it. `gestures()` goes on the drawing; what lies on it and is grabbed itself stops the pointer there.
+ */
 export function useViewport(
   ref: RefObject<SVGSVGElement | null>,
   size: { readonly width: number; readonly height: number },
@@ -55,59 +74,54 @@ export function useViewport(
   const [moved, setMoved] = useState<View | null>(null)
   const view = moved ?? home
   const zoom = useCallback(
-    (factor: number, cx: number, cy: number) =>
-      setMoved((view) => {
-        const now = view ?? home
-        const scale = Math.min(Math.max(now.scale * factor, home.scale / 4), home.scale * 60)
-        const k = scale / now.scale
-        return { scale, ox: cx - (cx - now.ox) * k, oy: cy - (cy - now.oy) * k }
-      }),
+    (factor: number, x: number, y: number) => setMoved((current) => scaledAbout(current ?? home, home, factor, [x, y])),
     [home],
   )
-  useEffect(() => {
-    const el = ref.current
-    if (!el) return
-    const wheel = (event: WheelEvent) => {
+  const onDrawing = (clientX: number, clientY: number): readonly [number, number] => {
+    const box = ref.current?.getBoundingClientRect()
+    return [clientX - (box?.left ?? 0), clientY - (box?.top ?? 0)]
+  }
+  useWheel(
+    ({ event }) => {
       event.preventDefault()
-      const domRect = el.getBoundingClientRect()
-      zoom(Math.exp(-event.deltaY * 0.0016), event.clientX - domRect.left, event.clientY - domRect.top)
-    }
-    el.addEventListener('wheel', wheel, { passive: false })
-    return () => el.removeEventListener('wheel', wheel)
-  }, [ref, zoom])
-  const pan = useCallback(
-    (event: PointerEvent<SVGSVGElement>) => {
-      if (event.button !== 0) return
-      const el = event.currentTarget
-      const start = { x: event.clientX, y: event.clientY }
-      const from = moved ?? home
-      const move = (event: globalThis.PointerEvent) =>
-        setMoved({ ...from, ox: from.ox + event.clientX - start.x, oy: from.oy + event.clientY - start.y })
-      const up = () => {
-        el.removeEventListener('pointermove', move)
-        el.removeEventListener('pointerup', up)
-        el.removeEventListener('pointercancel', up)
-      }
-      el.setPointerCapture(event.pointerId)
-      el.addEventListener('pointermove', move)
-      el.addEventListener('pointerup', up)
-      el.addEventListener('pointercancel', up)
+      zoom(Math.exp(-event.deltaY * WHEEL_RATE), ...onDrawing(event.clientX, event.clientY))
     },
-    [home, moved],
+    { target: ref, eventOptions: { passive: false } },
   )
+  const bind = useGesture(
+    {
+      onDrag: ({ xy, initial, pinching, cancel, memo }) => {
+        if (pinching) {
+          cancel()
+          return
+        }
+        const from = (memo as View | undefined) ?? view
+        setMoved({ ...from, ox: from.ox + xy[0] - initial[0], oy: from.oy + xy[1] - initial[1] })
+        return from
+      },
+      onPinch: ({ origin, movement, memo }) => {
+        const from = (memo as View | undefined) ?? view
+        setMoved(scaledAbout(from, home, movement[0], onDrawing(origin[0], origin[1])))
+        return from
+      },
+    },
+    { drag: { filterTaps: true, pointer: { keys: false } }, pinch: { pinchOnWheel: false } },
+  )
+  // The same function for as long as the drawing lives: it always calls the newest handlers.
+  const [gestures] = useState(() => bind)
   // One object for as long as nothing moves: what is drawn through it need not be drawn again.
   return useMemo(
     () => ({
       view,
       moved: moved !== null,
-      pan,
-      zoomIn: () => zoom(1.35, size.width / 2, size.height / 2),
-      zoomOut: () => zoom(1 / 1.35, size.width / 2, size.height / 2),
+      gestures,
+      zoomIn: () => zoom(BUTTON_STEP, size.width / 2, size.height / 2),
+      zoomOut: () => zoom(1 / BUTTON_STEP, size.width / 2, size.height / 2),
       reset: () => setMoved(null),
       X: (x: number) => view.ox + x * view.scale,
       Y: (y: number) => view.oy - y * view.scale,
     }),
-    [view, moved, pan, zoom, size.width, size.height],
+    [view, moved, gestures, zoom, size.width, size.height],
   )
 }
 

@@ -2,7 +2,7 @@
 import { shownRatio, sig, type TraceLine, written } from '@/core/result'
 import { STANDING_NOTE } from '@/formats/words'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
-import { sortChecks, useAnswer, useDoc, useJob } from '../job'
+import { Awaited, sortChecks, useAnswer, useDoc, useJob } from '../job'
 import { DiagramView } from './DiagramView'
 import { FixTable } from './FixTable'
 import { Materials } from '../drawing'
@@ -129,7 +129,7 @@ export function CheckMain() {
       <div className="d-flex gap-3 mt-3 align-items-start">
         <div style={{ flex: '1 1 0', minWidth: 0 }}>
           {lines.length > 0 && <Arithmetic lines={lines} check={check} fails={fails} />}
-          {!told.fresh && <p className="note">Working out the arithmetic…</p>}
+          <Awaited answer={told} saying="Working out the arithmetic…" />
           {verify.length > 0 && (
             <p className="note mt-2">
               Values marked “verify” are recalled, not read off the standard: compare them before building. Defaults are

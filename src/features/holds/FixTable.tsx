@@ -3,7 +3,7 @@ import type { CheckSummary } from '@/core/derive'
 import { merge3 } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { LoadBar } from '@/ui'
-import { useAnswer, useDoc, useJob } from '../job'
+import { Awaited, useAnswer, useDoc, useJob } from '../job'
 
 export const dollars = (value: number): string =>
   `${value < 0 ? '−' : ''}$${Math.abs(Math.round(value)).toLocaleString('en-US')}`
@@ -22,7 +22,7 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
     wanted ? `${check.id}|${check.ratio}` : null,
   )
   if (!wanted) return null
-  if (!told.fresh || !told.value) return <p className="note">Looking for the cheapest cure…</p>
+  if (!told.fresh || !told.value) return <Awaited answer={told} saying="Looking for the cheapest cure…" />
   const { now, fixes } = told.value
   if (fixes.length === 0) return null
   return (

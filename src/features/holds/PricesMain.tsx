@@ -2,7 +2,7 @@
 import { useRef, useState } from 'react'
 import { PRICE_LIST } from '@/core/quantities'
 import { pricesFromCsv, pricesToCsv } from '@/formats/csv'
-import { NumberField } from '@/ui'
+import { type DataColumn, DataTable, NumberField } from '@/ui'
 import { download } from '../drawing'
 import { useDoc } from '../job'
 
@@ -19,6 +19,26 @@ export function PricesMain() {
       (job) => ({ ...job, sizing: { ...job.sizing, prices: { ...job.sizing.prices, [item]: value } } }),
       `price-${item}-${gesture}`,
     )
+  const columns: readonly DataColumn<(typeof PRICE_LIST)[number]>[] = [
+    { id: 'item', head: 'item', cell: (row) => row.item },
+    { id: 'unit', head: 'unit', label: true, cell: (row) => row.unit },
+    { id: 'shipped', head: 'shipped', figures: true, cell: (row) => row.price.toFixed(2) },
+    {
+      id: 'yours',
+      head: 'yours',
+      figures: true,
+      cell: (row) => (
+        <NumberField
+          bare
+          label={row.item}
+          ariaLabel={`price of ${row.item}`}
+          value={own[row.item] ?? row.price}
+          onChange={put(row.item)}
+          onDone={done}
+        />
+      ),
+    },
+  ]
   const rows = PRICE_LIST.filter((row) => row.item.toLowerCase().includes(find.toLowerCase())).slice(0, 60)
   const read = async (file: File) => {
     if (file.size > 1_000_000) {
@@ -86,35 +106,14 @@ export function PricesMain() {
           ))}
         </div>
       )}
-      <table className="tb" style={{ maxWidth: 560 }}>
-        <thead>
-          <tr>
-            <th>item</th>
-            <th>unit</th>
-            <th className="n">shipped</th>
-            <th className="n">yours</th>
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.item}>
-              <td>{row.item}</td>
-              <td className="lab">{row.unit}</td>
-              <td className="n">{row.price.toFixed(2)}</td>
-              <td className="n">
-                <NumberField
-                  bare
-                  label={row.item}
-                  ariaLabel={`price of ${row.item}`}
-                  value={own[row.item] ?? row.price}
-                  onChange={put(row.item)}
-                  onDone={done}
-                />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <DataTable
+        name="Prices"
+        style={{ maxWidth: 560 }}
+        columns={columns}
+        rows={rows}
+        rowKey={(row) => row.item}
+        empty="No item of that name."
+      />
     </div>
   )
 }

@@ -1,9 +1,9 @@
 'use client'
 import { FT3_PER_YD3 } from '@/core/units'
-import { kindName, type ShownDerived, type Takeoff } from '@/core/derive'
+import { kindName, type HoleKind, type ShownDerived, type Takeoff } from '@/core/derive'
 import { type ConcreteOrder, concreteOrder } from '@/core/quantities'
 import type { Fieldwork, Job } from '@/core/model'
-import { ChoiceField, Measure, NumberField } from '@/ui'
+import { ChoiceField, type DataColumn, DataTable, Measure, NumberField } from '@/ui'
 import { useLog } from '../field'
 import { useDoc } from '../job'
 import type { Issue } from '@/core/result'
@@ -92,37 +92,44 @@ function OrderTable({
   )
 }
 
+const PER_HOLE: readonly DataColumn<HoleKind>[] = [
+  {
+    id: 'holes',
+    head: 'holes',
+    cell: (hole) => (
+      <>
+        {kindName(hole.kind)}, <Measure inches={hole.diameterIn} feet={false} /> across
+      </>
+    ),
+  },
+  { id: 'count', head: 'count', figures: true, cell: (hole) => hole.postIds.length },
+  { id: 'pad', head: 'pad', figures: true, cell: (hole) => hole.volumes.padFt3.toFixed(2) },
+  {
+    id: 'collar',
+    head: 'collar or pier',
+    figures: true,
+    cell: (hole) => (hole.volumes.collarFt3 + hole.volumes.pierFt3).toFixed(2),
+  },
+  { id: 'each', head: 'each, net', figures: true, cell: (hole) => `${hole.volumes.concreteFt3.toFixed(2)} ft³` },
+  {
+    id: 'all',
+    head: 'all, net',
+    figures: true,
+    cell: (hole) => `${(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} ft³`,
+  },
+]
+
 /** Concrete of each kind of hole. */
-function PerHole({ derived }: { readonly derived: ShownDerived }) {
-  return (
-    <table className="tb mt-2" style={{ maxWidth: 620 }} aria-label="Concrete per hole">
-      <thead>
-        <tr>
-          <th>holes</th>
-          <th className="n">count</th>
-          <th className="n">pad</th>
-          <th className="n">collar or pier</th>
-          <th className="n">each, net</th>
-          <th className="n">all, net</th>
-        </tr>
-      </thead>
-      <tbody>
-        {derived.holes.map((hole) => (
-          <tr key={hole.kind}>
-            <td>
-              {kindName(hole.kind)}, <Measure inches={hole.diameterIn} feet={false} /> across
-            </td>
-            <td className="n">{hole.postIds.length}</td>
-            <td className="n">{hole.volumes.padFt3.toFixed(2)}</td>
-            <td className="n">{(hole.volumes.collarFt3 + hole.volumes.pierFt3).toFixed(2)}</td>
-            <td className="n">{hole.volumes.concreteFt3.toFixed(2)} ft³</td>
-            <td className="n">{(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} ft³</td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
-  )
-}
+const PerHole = ({ derived }: { readonly derived: ShownDerived }) => (
+  <DataTable
+    name="Concrete per hole"
+    className="mt-2"
+    style={{ maxWidth: 620 }}
+    columns={PER_HOLE}
+    rows={derived.holes}
+    rowKey={(hole) => hole.kind}
+  />
+)
 
 /** How the concrete is mixed and bought. */
 function MixFields({

@@ -4,7 +4,7 @@ import type { Job } from '@/core/model'
 // Saving against a server that is there, away, changed by someone else, or that loses its own answer; the browser's
 // drafts are stood in for.
 jest.mock('./api', () => ({ api: { save: jest.fn() } }))
-jest.mock('./drafts', () => ({ keepDraft: jest.fn(async () => undefined), dropDraft: jest.fn(async () => undefined) }))
+jest.mock('./drafts', () => ({ keepDraft: jest.fn(async () => true), dropDraft: jest.fn(async () => undefined) }))
 import { api } from './api'
 import { RETRY_MS, SAVE_AFTER_MS, watchAndSave } from './autosave'
 import { dropDraft, keepDraft } from './drafts'
@@ -141,6 +141,17 @@ test.each([
   store.getState().edit('note', named('kept'))
   await pass(SAVE_AFTER_MS + 10)
   expect([state(), store.getState().history.present.note]).toEqual([want, 'kept'])
+})
+test('where the server is away and the browser stores nothing, it says that nothing is kept, and that it is again', async () => {
+  save.mockImplementation(async () => ({ kind: 'gone' }))
+  kept.mockImplementation(async () => false)
+  store.getState().edit('note', named('loose'))
+  await pass(SAVE_AFTER_MS + 10)
+  expect(state()).toBe('held')
+  kept.mockImplementation(async () => true)
+  store.getState().edit('note', named('loose again'))
+  await pass(SAVE_AFTER_MS + 10)
+  expect(state()).toBe('kept')
 })
 test('undone before it was sent, nothing is sent at all', async () => {
   store.getState().edit('note', named('oops'))

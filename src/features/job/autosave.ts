@@ -1,7 +1,7 @@
 import type { Job } from '@/core/model'
 import { api } from './api'
 import { dropDraft, keepDraft } from './drafts'
-import type { JobStore } from './store'
+import type { JobStore, SaveState } from './store'
 
 /** Quiet time after the last edit before it is sent, and time between tries while the server is away, ms. */
 export const SAVE_AFTER_MS = 500
@@ -18,6 +18,9 @@ export function watchAndSave(store: JobStore): () => void {
   let timer: ReturnType<typeof setTimeout> | undefined
   let busy = false
   let stopped = false
+  /** Whether this browser stores what it is given. */
+  let keeps = true
+  const away = (save: SaveState) => save.kind === 'kept' || save.kind === 'held'
   const label = () => store.getState().history.past.at(-1)?.label ?? 'edit'
   let keeping: ReturnType<typeof setTimeout> | undefined
   const keep = () => {
@@ -25,7 +28,10 @@ export function watchAndSave(store: JobStore): () => void {
     keeping = undefined
     const { id, revision, base, history } = store.getState()
     if (history.present !== base)
-      void keepDraft({ jobId: id, baseRevision: revision, base, doc: history.present, label: label() })
+      void keepDraft({ jobId: id, baseRevision: revision, base, doc: history.present, label: label() }).then((kept) => {
+        keeps = kept
+        if (away(store.getState().save)) store.getState().set({ save: { kind: kept ? 'kept' : 'held' } })
+      })
   }
   /** A window that is closed or hidden keeps what it has at once. */
   const leave = () => {
@@ -46,7 +52,7 @@ export function watchAndSave(store: JobStore): () => void {
       return
     }
     busy = true
-    if (save.kind !== 'kept') store.getState().set({ save: { kind: 'saving' } })
+    if (!away(save)) store.getState().set({ save: { kind: 'saving' } })
     const reply = await api.save(id, revision, doc, label())
     busy = false
     if (stopped) return
@@ -68,7 +74,7 @@ export function watchAndSave(store: JobStore): () => void {
       } else state.set({ save: { kind: 'clash', current: reply.current } })
     } else if (reply.kind === 'refused') state.set({ save: { kind: 'refused', issues: reply.issues } })
     else {
-      state.set({ save: { kind: 'kept' } })
+      state.set({ save: { kind: keeps ? 'kept' : 'held' } })
       later(RETRY_MS)
     }
   }
@@ -79,7 +85,7 @@ export function watchAndSave(store: JobStore): () => void {
     if (!changed && !decided) return
     keeping ??= setTimeout(keep, KEEP_AFTER_MS)
     if (now.save.kind === 'saved') now.set({ save: { kind: 'saving' } })
-    later(now.save.kind === 'kept' ? RETRY_MS : SAVE_AFTER_MS)
+    later(away(now.save) ? RETRY_MS : SAVE_AFTER_MS)
   })
   if (store.getState().history.present !== store.getState().base) later(0)
   const again = () => later(0)

@@ -36,16 +36,22 @@ export function holdTab(): void {
   void navigator.locks?.request(`burdock-tab-${thisTab()}`, { ifAvailable: true }, () => new Promise(() => undefined))
 }
 
+/** Keeps an edit in this browser; false where the browser refuses to (a private window, a full disk). */
 export const keepDraft = ({
   jobId,
   baseRevision,
   base,
   doc,
   label,
-}: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<unknown> =>
+}: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> =>
   drafts()
     .put({ jobId, baseRevision, base, doc, label, key: `${jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
-    .catch(() => undefined)
+    .then(
+      () => true,
+      () => false,
+    )
+
+/** Forgets what was kept; where nothing could be kept there is nothing to forget. */
 export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
   drafts()
     .delete(`${jobId}:${tab}`)
@@ -63,8 +69,7 @@ export async function findDraft(jobId: string): Promise<Draft | null> {
       .sort((one, other) => other.at - one.at)[0]
     if (!orphan) return null
     // It becomes this window's: kept under the new name before the old one goes.
-    await keepDraft(orphan)
-    await dropDraft(jobId, orphan.tab)
+    if (await keepDraft(orphan)) await dropDraft(jobId, orphan.tab)
     return orphan
   } catch {
     return null

@@ -36,6 +36,8 @@ export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
   | { readonly kind: 'saving' }
   | { readonly kind: 'kept' }
+  /** The server is away and this browser keeps nothing: the edit is only in this window. */
+  | { readonly kind: 'held' }
   | { readonly kind: 'clash'; readonly current: StoredJob }
   | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
 

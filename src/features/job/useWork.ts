@@ -3,20 +3,31 @@ import { useEffect, useRef, useState } from 'react'
 import { ask } from '@/workers/client'
 import type { CallName, Calls, Progress } from '@/workers/protocol'
 
+/** An answer that may be on its way, have come, or have failed. */
+export interface Answer<Value, Asked> {
+  readonly value: Value | null
+  /** Whether `value` answers what is asked now. */
+  readonly fresh: boolean
+  readonly asked: Asked | null
+  /** Why no answer came to what is asked now. */
+  readonly fault: string | null
+}
+
 /**
  * The answer to a call that follows its request, and what was asked; the one before stays until the new one comes,
- * marked as old.
+ * marked as old. A call that fails is told in `fault`.
  */
 export function useAnswer<K extends CallName>(
   call: K,
   request: Calls[K][0] | null,
   key: unknown,
-): { readonly value: Calls[K][1] | null; readonly fresh: boolean; readonly asked: Calls[K][0] | null } {
+): Answer<Calls[K][1], Calls[K][0]> {
   const [held, setHeld] = useState<{
     readonly value: Calls[K][1]
     readonly key: unknown
     readonly asked: Calls[K][0]
   } | null>(null)
+  const [failed, setFailed] = useState<{ readonly key: unknown; readonly why: string } | null>(null)
   const latest = useRef(request)
   useEffect(() => {
     latest.current = request
@@ -30,14 +41,21 @@ export function useAnswer<K extends CallName>(
       (value) => {
         if (on && value !== null) setHeld({ value, key, asked })
       },
-      () => undefined,
+      (error: Error) => {
+        if (on) setFailed({ key, why: error.message })
+      },
     )
     return () => {
       on = false
       run.cancel()
     }
   }, [call, key])
-  return { value: held?.value ?? null, fresh: held !== null && held.key === key, asked: held?.asked ?? null }
+  return {
+    value: held?.value ?? null,
+    fresh: held !== null && held.key === key,
+    asked: held?.asked ?? null,
+    fault: failed !== null && failed.key === key ? failed.why : null,
+  }
 }
 
 /** A long call that is started and stopped by hand, with its progress and what was asked. */

@@ -6,7 +6,7 @@ import type { BoardName } from '@/core/model'
 import { postSize } from '@/core/wood'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
-import { useAnswer, useDoc } from '../job'
+import { Awaited, useAnswer, useDoc } from '../job'
 
 /** Saw kerf between two pieces, inches. */
 const KERF_IN = 1 / 8
@@ -85,11 +85,7 @@ function Cuts({
   return (
     <section className="mb-3" aria-label={name}>
       <h3>{name}</h3>
-      {!told.fresh && (
-        <p className="note" role="status">
-          Finding the cheapest boards…
-        </p>
-      )}
+      <Awaited answer={told} saying="Finding the cheapest boards…" />
       {told.fresh && !plan && (
         <div className="caution" role="alert">
           A piece is longer than 24′: spliced plies, or a finger-jointed order.

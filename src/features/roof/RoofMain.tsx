@@ -253,7 +253,7 @@ export function RoofMain() {
         className="drawing"
         role="group"
         aria-label={eave ? 'Eave elevation with trusses' : 'Roof slope with purlin rows'}
-        onPointerDown={viewport.pan}
+        {...viewport.gestures()}
       >
         <Materials />
         {eave && (

@@ -41,6 +41,13 @@ function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen:
           Kept in this browser; the server is away
         </span>
       )
+    case 'held':
+      return (
+        <span className="saved clash" role="alert">
+          <FailSign size={13} />
+          Not kept: the server is away and this browser stores nothing. Leave this window open.
+        </span>
+      )
     case 'refused':
       return (
         <span className="saved clash" role="status">

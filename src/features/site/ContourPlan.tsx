@@ -29,7 +29,7 @@ export function ContourPlan({
   readonly pickPost: (partial: Partial<Picked>) => void
 }) {
   return (
-    <svg ref={ref} className="drawing" role="group" aria-label="Plan with contour lines" onPointerDown={viewport.pan}>
+    <svg ref={ref} className="drawing" role="group" aria-label="Plan with contour lines" {...viewport.gestures()}>
       {lines.map((line) => (
         <g key={line.heightIn} aria-label={`contour ${inch(line.heightIn)}`}>
           {line.runs.map((run, i) => (

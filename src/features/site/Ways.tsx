@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { useAnswer, useDoc } from '../job'
+import { Awaited, useAnswer, useDoc } from '../job'
 
 /** Ways round one obstruction with what each does; one click takes it, the reason is kept. */
 export function Ways({ index }: { readonly index: number }) {
@@ -9,7 +9,7 @@ export function Ways({ index }: { readonly index: number }) {
   const told = useAnswer('ways', job, JSON.stringify([job.ground.obstructions, job.building]))
   const obstruction = job.ground.obstructions[index]
   const met = told.value?.find((met) => met.obstruction.id === obstruction.id)
-  if (!told.fresh || !met) return <p className="note">Looking at the holes beside it…</p>
+  if (!told.fresh || !met) return <Awaited answer={told} saying="Looking at the holes beside it…" />
   if (met.posts.length === 0)
     return (
       <p className="note">

@@ -69,13 +69,7 @@ export function WallsMain() {
           onChange={(side) => pick({ wall: side, row: null, mark: null })}
         />
       </div>
-      <svg
-        ref={ref}
-        className="drawing"
-        role="group"
-        aria-label={`${wall.name} elevation`}
-        onPointerDown={viewport.pan}
-      >
+      <svg ref={ref} className="drawing" role="group" aria-label={`${wall.name} elevation`} {...viewport.gestures()}>
         <Materials />
         <rect x={-2000} y={yAt(0)} width={6000} height={2000} fill="url(#earth)" pointerEvents="none" />
         {!isEave(side) && (

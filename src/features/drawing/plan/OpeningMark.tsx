@@ -108,6 +108,7 @@ export const OpeningMark = memo(function OpeningMark({
     on,
     kind,
   })
+  const handlers = grab?.drag({ kind: 'opening', opening: placed.opening })
   const choose = () => pick({ opening: placed.opening.id, post: null, wall: side })
   const anchorOf = () => {
     if (alongX) return 'middle'
@@ -122,10 +123,11 @@ export const OpeningMark = memo(function OpeningMark({
       aria-label={`${name}, ${OPENING[kind]}`}
       aria-pressed={on}
       data-opening={placed.opening.id}
+      {...handlers}
       onPointerDown={(event) => {
         event.stopPropagation()
         choose()
-        grab?.start({ kind: 'opening', opening: placed.opening }, event)
+        handlers?.onPointerDown?.(event)
       }}
       onKeyDown={(event) => {
         if (event.key === 'Enter') choose()

@@ -1,5 +1,5 @@
 import { item } from '../result'
-import { SAME_IN, degrees, IN_PER_FT, pitchRadians } from '../units'
+import { SAME_IN, degrees, IN_PER_FT, pitchRadians, HALF_MARK_IN } from '../units'
 import { laminationPlan, type LaminationPlan } from '../joints'
 import type { Post } from '../layout'
 import type { Building } from '../model'
@@ -156,7 +156,7 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
     lengthIn,
     pocketIn,
     bevelIn: Math.max(0, bevelIn),
-    bevelDeg: bevelIn > 1 / 32 ? degrees(pitchRadians(building.pitchPer12)) : 0,
+    bevelDeg: bevelIn > HALF_MARK_IN ? degrees(pitchRadians(building.pitchPer12)) : 0,
     treatedToIn,
     gradeIn: footToGradeIn,
     plies,

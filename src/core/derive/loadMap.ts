@@ -1,6 +1,6 @@
-import { item, firstOf } from '../result'
+import { firstOf, item } from '../result'
 import { IN_PER_FT } from '../units'
-import type { Grid } from '../layout'
+import { type Grid, wallLengthIn } from '../layout'
 import { wallPressures } from '../loads'
 import type { Building, Side } from '../model'
 import type { SiteResults } from './siteResults'
@@ -18,26 +18,17 @@ export interface LoadRegion {
   readonly name: string
 }
 
-const rect = ({
-  key,
-  at,
-  x0,
-  y0,
-  x1,
-  y1,
-  psf,
-  name,
-}: {
-  key: string
-  at: LoadRegion['at']
-  x0: number
-  y0: number
-  x1: number
-  y1: number
-  psf: number
-  name: string
-}): LoadRegion => ({
-  key,
+/** A region without its place. */
+type Load = Pick<LoadRegion, 'key' | 'psf' | 'name'>
+interface Box {
+  readonly x0: number
+  readonly y0: number
+  readonly x1: number
+  readonly y1: number
+}
+
+const region = (at: LoadRegion['at'], { x0, y0, x1, y1 }: Box, load: Load): LoadRegion => ({
+  key: load.key,
   at,
   corners: [
     [x0, y0],
@@ -45,235 +36,199 @@ const rect = ({
     [x1, y1],
     [x0, y1],
   ],
-  psf,
-  name,
+  psf: load.psf,
+  name: load.name,
 })
+
+/** Area of the effective wind area for which cladding is drawn, ft². */
+const CLADDING_FT2 = 10
+/** Zones of a gable roof from eave over ridge to eave: along a rake, and between the rakes (ASCE 7-16 fig. 30.3-2). */
+const ROOF_ZONES = { rake: ['3e', '2n', '3r', '2n', '3e'], middle: ['2e', '1', '2r', '1', '2e'] } as const
+/** Names of the strips of a roof under wind along the ridge. */
+const ALONG_NAMES = ['first half-height', 'to one height', 'to two heights', 'beyond'] as const
+
+/** A strip of a wall laid flat outward, `from` to `to` along it. */
+function wallBox(
+  { heelIn }: Building,
+  { lengthIn, widthIn }: Grid,
+  side: Side,
+  [from, to]: readonly [number, number],
+): Box {
+  switch (side) {
+    case 'south':
+      return { x0: from, y0: -heelIn, x1: to, y1: 0 }
+    case 'north':
+      return { x0: from, y0: widthIn, x1: to, y1: widthIn + heelIn }
+    case 'west':
+      return { x0: -heelIn, y0: from, x1: 0, y1: to }
+    case 'east':
+      return { x0: lengthIn, y0: from, x1: lengthIn + heelIn, y1: to }
+  }
+}
+
+/** The order in which walls are drawn. */
+const WALLS = ['south', 'north', 'west', 'east'] as const
+
+/** One pressure for each closed wall. */
+const wholeWalls = (
+  building: Building,
+  grid: Grid,
+  loads: Readonly<Record<Side, Pick<Load, 'psf' | 'name'>>>,
+): LoadRegion[] =>
+  WALLS.filter((side) => !building.openSides.includes(side)).map((side) =>
+    region(side, wallBox(building, grid, side, [0, wallLengthIn(grid, side)]), { key: side, ...loads[side] }),
+  )
+
+/** Wind from the south, across the ridge: walls, and the two slopes. */
+function acrossMap(building: Building, grid: Grid, { wind }: SiteResults): LoadRegion[] {
+  const { lengthIn, widthIn } = grid
+  const side = { psf: wind.sidePsf, name: 'side' }
+  const southSlope = { x0: 0, y0: 0, x1: lengthIn, y1: widthIn / 2 }
+  const northSlope = { x0: 0, y0: widthIn / 2, x1: lengthIn, y1: widthIn }
+  return [
+    ...wholeWalls(building, grid, {
+      south: { psf: wind.windwardPsf, name: 'windward' },
+      north: { psf: wind.leewardPsf, name: 'leeward' },
+      west: side,
+      east: side,
+    }),
+    region('roof', southSlope, {
+      key: 'ww',
+      psf: wind.roofWindwardAPsf,
+      name: `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`,
+    }),
+    region('roof', northSlope, { key: 'lw', psf: wind.roofLeewardPsf, name: 'leeward' }),
+  ]
+}
+
+/** Wind from the west, along the ridge: walls, and the roof in strips by distance from the windward edge. */
+function alongMap(building: Building, grid: Grid, { wind }: SiteResults): LoadRegion[] {
+  const { lengthIn, widthIn } = grid
+  const side = { psf: wind.sidePsf, name: 'side' }
+  let from = 0
+  const strips = wind.roofAlong.flatMap((strip, i): LoadRegion[] => {
+    const to = Math.min(lengthIn, strip.toFt * IN_PER_FT)
+    if (to <= from) return []
+    const box = { x0: from, y0: 0, x1: to, y1: widthIn }
+    from = to
+    return [region('roof', box, { key: `s${i}`, psf: strip.psf, name: item(ALONG_NAMES, i) })]
+  })
+  return [
+    ...wholeWalls(building, grid, {
+      west: { psf: wind.windwardPsf, name: 'windward' },
+      east: { psf: wind.leewardAlongPsf, name: 'leeward' },
+      south: side,
+      north: side,
+    }),
+    ...strips,
+  ]
+}
+
+/** Zones 4 and 5 of the walls, outward. */
+function wallZones(building: Building, grid: Grid, results: SiteResults): LoadRegion[] {
+  const zoneIn = results.edgeZoneFt * IN_PER_FT
+  const outwardPsf = (zone: 4 | 5) =>
+    wallPressures({
+      qhPsf: results.claddingQhPsf,
+      areaFt2: CLADDING_FT2,
+      zone,
+      flatRoof: results.flatRoof,
+      gcpi: results.wind.gcpi,
+    }).outwardPsf
+  const psf = { 4: outwardPsf(4), 5: outwardPsf(5) }
+  return WALLS.filter((side) => !building.openSides.includes(side)).flatMap((side) => {
+    const run = wallLengthIn(grid, side)
+    const zones = [
+      { from: 0, to: zoneIn, zone: 5 },
+      { from: zoneIn, to: run - zoneIn, zone: 4 },
+      { from: run - zoneIn, to: run, zone: 5 },
+    ] as const
+    return zones.map(({ from, to, zone }, i) =>
+      region(side, wallBox(building, grid, side, [from, to]), {
+        key: `${side}${i}`,
+        psf: psf[zone],
+        name: `zone ${zone}`,
+      }),
+    )
+  })
+}
+
+/** Zones 1 to 3 of the roof. */
+function roofZones({ lengthIn, widthIn }: Grid, results: SiteResults): LoadRegion[] {
+  const { roofCladding } = results
+  if (!roofCladding) return []
+  const zoneIn = results.edgeZoneFt * IN_PER_FT
+  const xs = [0, zoneIn, lengthIn - zoneIn, lengthIn]
+  const ys = [0, zoneIn, widthIn / 2 - zoneIn, widthIn / 2 + zoneIn, widthIn - zoneIn, widthIn]
+  return [ROOF_ZONES.rake, ROOF_ZONES.middle, ROOF_ZONES.rake].flatMap((zones, i) =>
+    zones.map((zone, j) => {
+      const box = { x0: item(xs, i), y0: item(ys, j), x1: item(xs, i + 1), y1: item(ys, j + 1) }
+      return region('roof', box, { key: `r${i}${j}`, psf: roofCladding.zonePsf[zone], name: `zone ${zone}` })
+    }),
+  )
+}
+
+/** Snow on the lean-tos: uniform, or the worst with what drifts and slides onto them. */
+const leanToSnow = (grid: Grid, results: SiteResults, drifted: boolean): LoadRegion[] =>
+  results.leanTos.map(({ leanTo, snow, governing }) => {
+    const box =
+      leanTo.side === 'north'
+        ? { x0: 0, y0: grid.widthIn, x1: grid.lengthIn, y1: grid.widthIn + leanTo.depthIn }
+        : { x0: 0, y0: -leanTo.depthIn, x1: grid.lengthIn, y1: 0 }
+    const key = `lean-${leanTo.side}`
+    if (!drifted) return region('roof', box, { key, psf: firstOf(snow).uniformPsf, name: 'lean-to' })
+    const where = governing.peakPsf ? ' at the wall' : ''
+    return region('roof', box, {
+      key,
+      psf: governing.uniformPsf + governing.peakPsf,
+      name: `lean-to, ${governing.governs}${where}`,
+    })
+  })
+
+function balancedMap(grid: Grid, results: SiteResults, drifted: boolean): LoadRegion[] {
+  const { snow } = results
+  const roof = { x0: 0, y0: 0, x1: grid.lengthIn, y1: grid.widthIn }
+  const balanced = { key: 'b', psf: Math.max(snow.psPsf, snow.pmPsf), name: 'balanced' }
+  return [region('roof', roof, balanced), ...leanToSnow(grid, results, drifted)]
+}
+
+/** Unbalanced snow with the wind from the south: a crest by the ridge on the lee slope. */
+function driftMap(grid: Grid, results: SiteResults): LoadRegion[] {
+  const { unbalanced } = results.snow
+  if (!unbalanced) return balancedMap(grid, results, true)
+  const { lengthIn, widthIn } = grid
+  const ridge = widthIn / 2
+  const crest = Math.min(unbalanced.surchargeFt * IN_PER_FT, ridge)
+  const slope = (y0: number, y1: number): Box => ({ x0: 0, y0, x1: lengthIn, y1 })
+  return [
+    region('roof', slope(0, ridge), { key: 'wind', psf: unbalanced.windwardPsf, name: 'windward' }),
+    region('roof', slope(ridge, ridge + crest), {
+      key: 'crest',
+      psf: unbalanced.leewardPsf + unbalanced.surchargePsf,
+      name: 'by the ridge',
+    }),
+    ...(crest < ridge - 1
+      ? [region('roof', slope(ridge + crest, widthIn), { key: 'lee', psf: unbalanced.leewardPsf, name: 'leeward' })]
+      : []),
+    ...leanToSnow(grid, results, true),
+  ]
+}
 
 /**
  * Which pressure stands where for one load case, wind from the south or the west, strength level; snow on the plan.
  * External pressures; the inside acts besides, either way.
  */
-/** Zones of a gable roof from eave over ridge to eave: along a rake, and between the rakes (ASCE 7-16 fig. 30.3-2). */
-const ROOF_ZONES = { rake: ['3e', '2n', '3r', '2n', '3e'], middle: ['2e', '1', '2r', '1', '2e'] } as const
-
 export function loadMap(building: Building, grid: Grid, results: SiteResults, loadCase: LoadCase): LoadRegion[] {
-  const { lengthIn, widthIn } = grid
-  const heelIn = building.heelIn
-  const walls = (psf: Readonly<Record<Side, number>>, name: (side: Side) => string): LoadRegion[] =>
-    [
-      rect({ key: 'south', at: 'south', x0: 0, y0: -heelIn, x1: lengthIn, y1: 0, psf: psf.south, name: name('south') }),
-      rect({
-        key: 'north',
-        at: 'north',
-        x0: 0,
-        y0: widthIn,
-        x1: lengthIn,
-        y1: widthIn + heelIn,
-        psf: psf.north,
-        name: name('north'),
-      }),
-      rect({ key: 'west', at: 'west', x0: -heelIn, y0: 0, x1: 0, y1: widthIn, psf: psf.west, name: name('west') }),
-      rect({
-        key: 'east',
-        at: 'east',
-        x0: lengthIn,
-        y0: 0,
-        x1: lengthIn + heelIn,
-        y1: widthIn,
-        psf: psf.east,
-        name: name('east'),
-      }),
-    ].filter((loadRegion) => !building.openSides.includes(loadRegion.at as Side))
-  const { wind } = results
-  if (loadCase === 'across')
-    return [
-      ...walls({ south: wind.windwardPsf, north: wind.leewardPsf, west: wind.sidePsf, east: wind.sidePsf }, (side) => {
-        if (side === 'south') return 'windward'
-        if (side === 'north') return 'leeward'
-        return 'side'
-      }),
-      rect({
-        key: 'ww',
-        at: 'roof',
-        x0: 0,
-        y0: 0,
-        x1: lengthIn,
-        y1: widthIn / 2,
-        psf: wind.roofWindwardAPsf,
-        name: `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`,
-      }),
-      rect({
-        key: 'lw',
-        at: 'roof',
-        x0: 0,
-        y0: widthIn / 2,
-        x1: lengthIn,
-        y1: widthIn,
-        psf: wind.roofLeewardPsf,
-        name: 'leeward',
-      }),
-    ]
-  if (loadCase === 'along') {
-    let from = 0
-    const strips = wind.roofAlong.flatMap((strip, i): LoadRegion[] => {
-      const to = Math.min(lengthIn, strip.toFt * IN_PER_FT)
-      const out =
-        to > from
-          ? [
-              rect({
-                key: `s${i}`,
-                at: 'roof',
-                x0: from,
-                y0: 0,
-                x1: to,
-                y1: widthIn,
-                psf: strip.psf,
-                name: item(['first half-height', 'to one height', 'to two heights', 'beyond'], i),
-              }),
-            ]
-          : []
-      from = Math.max(from, to)
-      return out
-    })
-    return [
-      ...walls(
-        { west: wind.windwardPsf, east: wind.leewardAlongPsf, south: wind.sidePsf, north: wind.sidePsf },
-        (side) => {
-          if (side === 'west') return 'windward'
-          if (side === 'east') return 'leeward'
-          return 'side'
-        },
-      ),
-      ...strips,
-    ]
+  switch (loadCase) {
+    case 'across':
+      return acrossMap(building, grid, results)
+    case 'along':
+      return alongMap(building, grid, results)
+    case 'cladding':
+      return [...wallZones(building, grid, results), ...roofZones(grid, results)]
+    case 'snow':
+      return balancedMap(grid, results, false)
+    case 'drift':
+      return driftMap(grid, results)
   }
-  if (loadCase === 'cladding') {
-    const zoneIn = results.edgeZoneFt * IN_PER_FT
-    const z4 = wallPressures({
-      qhPsf: results.claddingQhPsf,
-      areaFt2: 10,
-      zone: 4,
-      flatRoof: results.flatRoof,
-      gcpi: wind.gcpi,
-    }).outwardPsf
-    const z5 = wallPressures({
-      qhPsf: results.claddingQhPsf,
-      areaFt2: 10,
-      zone: 5,
-      flatRoof: results.flatRoof,
-      gcpi: wind.gcpi,
-    }).outwardPsf
-    const wallZones = (['south', 'north', 'west', 'east'] as const)
-      .filter((side) => !building.openSides.includes(side))
-      .flatMap((side): LoadRegion[] => {
-        const run = side === 'south' || side === 'north' ? lengthIn : widthIn
-        return (
-          [
-            [0, zoneIn, z5, '5'],
-            [zoneIn, run - zoneIn, z4, '4'],
-            [run - zoneIn, run, z5, '5'],
-          ] as const
-        ).map(([from, to, psf, zone], i) => {
-          const key = `${side}${i}`
-          const name = `zone ${zone}`
-          if (side === 'south') return rect({ key, at: side, x0: from, y0: -heelIn, x1: to, y1: 0, psf, name })
-          if (side === 'north')
-            return rect({ key, at: side, x0: from, y0: widthIn, x1: to, y1: widthIn + heelIn, psf, name })
-          return side === 'west'
-            ? rect({ key, at: side, x0: -heelIn, y0: from, x1: 0, y1: to, psf, name })
-            : rect({ key, at: side, x0: lengthIn, y0: from, x1: lengthIn + heelIn, y1: to, psf, name })
-        })
-      })
-    const roofCladding = results.roofCladding
-    if (!roofCladding) return wallZones
-    const xs = [0, zoneIn, lengthIn - zoneIn, lengthIn]
-    const ys = [0, zoneIn, widthIn / 2 - zoneIn, widthIn / 2 + zoneIn, widthIn - zoneIn, widthIn]
-    const roof: LoadRegion[] = []
-    for (let i = 0; i < 3; i++)
-      ROOF_ZONES[i === 1 ? 'middle' : 'rake'].forEach((zone, j) =>
-        roof.push(
-          rect({
-            key: `r${i}${j}`,
-            at: 'roof',
-            x0: item(xs, i),
-            y0: item(ys, j),
-            x1: item(xs, i + 1),
-            y1: item(ys, j + 1),
-            psf: roofCladding.zonePsf[zone],
-            name: `zone ${zone}`,
-          }),
-        ),
-      )
-    return [...wallZones, ...roof]
-  }
-  const snow = results.snow
-  const lean = results.leanTos.map((leanTo) =>
-    rect({
-      key: `lean-${leanTo.leanTo.side}`,
-      at: 'roof',
-      x0: 0,
-      y0: leanTo.leanTo.side === 'north' ? widthIn : -leanTo.leanTo.depthIn,
-      x1: lengthIn,
-      y1: leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn : 0,
-      psf:
-        loadCase === 'snow' ? firstOf(leanTo.snow).uniformPsf : leanTo.governing.uniformPsf + leanTo.governing.peakPsf,
-      name:
-        loadCase === 'snow'
-          ? 'lean-to'
-          : `lean-to, ${leanTo.governing.governs}${leanTo.governing.peakPsf ? ' at the wall' : ''}`,
-    }),
-  )
-  if (loadCase === 'snow' || !snow.unbalanced)
-    return [
-      rect({
-        key: 'b',
-        at: 'roof',
-        x0: 0,
-        y0: 0,
-        x1: lengthIn,
-        y1: widthIn,
-        psf: Math.max(snow.psPsf, snow.pmPsf),
-        name: 'balanced',
-      }),
-      ...lean,
-    ]
-  const unbalanced = snow.unbalanced
-  const strip = Math.min(unbalanced.surchargeFt * IN_PER_FT, widthIn / 2)
-  return [
-    rect({
-      key: 'wind',
-      at: 'roof',
-      x0: 0,
-      y0: 0,
-      x1: lengthIn,
-      y1: widthIn / 2,
-      psf: unbalanced.windwardPsf,
-      name: 'windward',
-    }),
-    rect({
-      key: 'crest',
-      at: 'roof',
-      x0: 0,
-      y0: widthIn / 2,
-      x1: lengthIn,
-      y1: widthIn / 2 + strip,
-      psf: unbalanced.leewardPsf + unbalanced.surchargePsf,
-      name: 'by the ridge',
-    }),
-    ...(strip < widthIn / 2 - 1
-      ? [
-          rect({
-            key: 'lee',
-            at: 'roof',
-            x0: 0,
-            y0: widthIn / 2 + strip,
-            x1: lengthIn,
-            y1: widthIn,
-            psf: unbalanced.leewardPsf,
-            name: 'leeward',
-          }),
-        ]
-      : []),
-    ...lean,
-  ]
 }

@@ -1,3 +1,4 @@
+import { HALF_MARK_IN } from '../units'
 import { girtPieces, girtRows, onWall, type WallRows } from '../layout'
 import type { Building, Job, Side } from '../model'
 import type { ShownDerived } from './deriveJob'
@@ -53,6 +54,6 @@ export function wallAlternatives(job: Job, derived: ShownDerived, side: Side): W
   return [
     make('landing', gap, true),
     ...(derived.placed.some((placed) => placed.opening.side === side) ? [make('even', gap, false)] : []),
-    ...(widest !== null && Math.abs(widest - gap) > 1 / 32 ? [make('widest', widest, true)] : []),
+    ...(widest !== null && Math.abs(widest - gap) > HALF_MARK_IN ? [make('widest', widest, true)] : []),
   ]
 }

@@ -3,7 +3,7 @@ import type { Building, Side } from '../model'
 import { boardSize } from '../wood'
 import { equalSpaces, type Grid } from './grid'
 import { isEave, type PlacedOpening } from './openings'
-import { rafterHeightIn } from './posts'
+import { rafterHeightIn } from './laying'
 import { toSixteenths, SAME_IN, PITCH_RUN_IN } from '../units'
 
 type Landing = 'heel' | 'sill' | 'head' | null

@@ -1,4 +1,4 @@
-import { ROUNDING, IN_PER_FT } from '../units'
+import { ROUNDING, IN_PER_FT, HALF_MARK_IN } from '../units'
 import type { Bays, Building } from '../model'
 import { fail, ok, type Result, lastOf } from '../result'
 import { PLY_IN, postSize } from '../wood'
@@ -36,7 +36,7 @@ export interface Grid {
 function spacings(bays: Bays, runIn: number): Result<readonly number[]> {
   if (bays.mode === 'hand') {
     const sum = bays.spacingsIn.reduce((sum, spacingIn) => sum + spacingIn, 0)
-    return Math.abs(sum - runIn) > 1 / 32
+    return Math.abs(sum - runIn) > HALF_MARK_IN
       ? fail('bays-do-not-close', ['building', 'bays', 'spacingsIn'], { sumIn: sum, totalIn: runIn })
       : ok(bays.spacingsIn)
   }

@@ -1,4 +1,4 @@
-import { SAME_IN } from '../units'
+import { SAME_IN, HALF_MARK_IN } from '../units'
 import type { Building, Corner, Opening, Side } from '../model'
 import { issue, type Issue } from '../result'
 import { postSize } from '../wood'
@@ -57,7 +57,7 @@ export const positionFor = (opening: Opening, grid: Grid, fromIn: number): numbe
   opening.corner === LOW_CORNER[opening.side] ? fromIn : wallLengthIn(grid, opening.side) - fromIn - opening.widthIn
 
 const overlap = (a0: number, a1: number, b0: number, b1: number): boolean =>
-  Math.min(a1, b1) - Math.max(a0, b0) > 1 / 32
+  Math.min(a1, b1) - Math.max(a0, b0) > HALF_MARK_IN
 
 /** Contradictions of the openings with their walls and with each other. Every issue names the field that holds it. */
 export function checkOpenings(building: Building, grid: Grid): Issue[] {
@@ -90,7 +90,7 @@ export function checkOpenings(building: Building, grid: Grid): Issue[] {
     // A jamb post needs room beside the corner post, unless the corner post itself is the jamb.
     const need = placedOpening.framed ? takes + widthIn : takes
     for (const gap of [placedOpening.fromIn, wall - placedOpening.toIn]) {
-      if (gap < need - SAME_IN && !(placedOpening.framed && Math.abs(gap - takes) < 1 / 32)) {
+      if (gap < need - SAME_IN && !(placedOpening.framed && Math.abs(gap - takes) < HALF_MARK_IN)) {
         found.push(
           issue('opening-too-near-corner', at('positionIn'), { leastIn: need, mostIn: wall - need - opening.widthIn }),
         )

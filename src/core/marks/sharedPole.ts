@@ -1,4 +1,4 @@
-import { toSixteenths } from '../units'
+import { toSixteenths, HALF_MARK_IN } from '../units'
 import type { PoleMark } from './storyPole'
 
 /** The marks of some posts under the name they share: a wall, or one of several walls. */
@@ -17,7 +17,7 @@ export function sharedPole(layers: readonly PoleLayer[], heelIn: number): PoleMa
   const at = new Map<string, { readonly mark: PoleMark; readonly names: Map<string, Set<string>> }>()
   for (const layer of layers)
     for (const mark of layer.marks) {
-      if (mark.kind === 'rafter' || mark.upIn > heelIn + 1 / 32) continue
+      if (mark.kind === 'rafter' || mark.upIn > heelIn + HALF_MARK_IN) continue
       const key = `${mark.kind}-${toSixteenths(mark.upIn)}`
       const has = at.get(key) ?? {
         mark: { ...mark, key, downIn: heelIn - mark.upIn },

@@ -1,3 +1,4 @@
+import { HALF_MARK_IN } from '../units'
 import type { Building, Fieldwork, Side } from '../model'
 import { girtFaceIn, isEave, type Block, type PlacedOpening, type Post, type WallRows } from '../layout'
 
@@ -11,9 +12,6 @@ export interface PoleMark {
   readonly upIn: number
   readonly downIn: number
 }
-
-/** Half of the finest mark a crew reads, inches: nearer than this two marks are one. */
-const HALF_MARK_IN = 1 / 32
 
 /** Sills and heads of a wall's openings under a post's top, each height once. */
 function openingEdges(placed: readonly PlacedOpening[], side: Side, topIn: number) {

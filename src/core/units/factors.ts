@@ -17,3 +17,5 @@ export const degrees = (rad: number): number => (rad * 180) / Math.PI
 
 /** Angle of a roof from its rise in 12, radians. */
 export const pitchRadians = (pitchPer12: number): number => Math.atan(pitchPer12 / PITCH_RUN_IN)
+/** Half of the finest mark of a tape (a sixteenth): places nearer than this are marked as one, inches. */
+export const HALF_MARK_IN = 1 / 32

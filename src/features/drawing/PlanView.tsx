@@ -1,4 +1,5 @@
 'use client'
+import { HALF_MARK_IN } from '@/core/units'
 import { isEave, type Post, type OmittedPost } from '@/core/layout'
 import { useCallback, useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
@@ -20,7 +21,7 @@ function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
   const { lengthIn, widthIn } = useJob((state) => state.derived.grid)
   if (!square.ok) return null
   return square.value.moves
-    .filter((move) => Math.hypot(move.dxIn, move.dyIn) > 1 / 32)
+    .filter((move) => Math.hypot(move.dxIn, move.dyIn) > HALF_MARK_IN)
     .map((move) => {
       const at = { SW: [0, 0], SE: [lengthIn, 0], NE: [lengthIn, widthIn], NW: [0, widthIn] }[move.corner]
       const k = 26 / Math.hypot(move.dxIn, move.dyIn)

@@ -1,4 +1,5 @@
 'use client'
+import { HALF_MARK_IN } from '@/core/units'
 import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
@@ -75,7 +76,7 @@ function PostLines({
           <td>Cut from</td>
           <td className="n">{row.stockIn === null ? 'longer than 24′' : <Measure inches={row.stockIn} />}</td>
         </tr>
-        {Math.abs(post.movedIn) > 1 / 32 && (
+        {Math.abs(post.movedIn) > HALF_MARK_IN && (
           <tr>
             <td>Moved from equal spacing</td>
             <td className="n">

@@ -1,0 +1,110 @@
+import { issue, item } from '../result'
+import { ROUNDING } from '../units'
+import { type Laying, leaveOut, newJamb, setPost, type Slot, standsIn } from './laying'
+import { rowLetter } from './rowLetter'
+import { cornerTakesIn, type PlacedOpening } from './openings'
+
+/** A gable post within this distance of a jamb moves to become the jamb. */
+const JAMB_REACH_IN = 24
+
+/** Places for the posts of a gable wall before any opening, with what the user moved them by. */
+const spacedSlots = ({ building, grid }: Laying, line: number): Slot[] =>
+  grid.gableIn.map((nominal, i) => {
+    const row = rowLetter(i + 1)
+    const id = `${row}${line}`
+    const at = nominal + (building.gableShiftsIn[id] ?? 0)
+    return { id, nominal, at, kind: 'gable', openingId: null, line, row }
+  })
+
+/** Gable posts that stand in an opening move to its nearer side; one that the user set there is a contradiction. */
+function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening): void {
+  const { building, widthIn } = laying
+  const [before, after] = [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]
+  const index = building.openings.indexOf(placed.opening)
+  for (const slot of slots.filter((slot) => slot.kind === 'gable' && standsIn(laying, slot.at, placed))) {
+    if (building.gableShiftsIn[slot.id])
+      laying.issues.push(
+        issue('post-in-opening', ['building', 'gableShiftsIn', slot.id], {
+          post: slot.id,
+          beforeIn: before,
+          afterIn: after,
+        }),
+      )
+    else if (slots.some((other) => other !== slot && other.kind === 'jamb' && standsIn(laying, other.at, placed)))
+      laying.issues.push(
+        issue('post-in-opening', ['building', 'openings', index, 'positionIn'], {
+          post: slot.id,
+          beforeIn: slot.at - widthIn / 2 - placed.opening.widthIn,
+          afterIn: slot.at + widthIn / 2,
+        }),
+      )
+    else slot.at = slot.at - placed.fromIn < placed.toIn - slot.at ? before : after
+  }
+}
+
+/** A jamb at each edge of a framed door: the nearest gable post moved there, the corner post, or one of its own. */
+function setJambs(laying: Laying, slots: Slot[], placed: PlacedOpening, line: number): void {
+  const { building, grid, widthIn } = laying
+  const takes = cornerTakesIn(building, placed.opening.side)
+  for (const target of [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]) {
+    const cornerIsJamb = target < takes || target > grid.widthIn - takes
+    if (cornerIsJamb) continue
+    const near = slots
+      .filter((slot) => slot.kind === 'gable' && Math.abs(slot.at - target) <= JAMB_REACH_IN)
+      .sort((one, other) => Math.abs(one.at - target) - Math.abs(other.at - target))[0]
+    if (near) {
+      near.at = target
+      near.kind = 'jamb'
+      near.openingId = placed.opening.id
+    } else slots.push(newJamb(laying, target, placed.opening.id, { line, row: 'J' }))
+  }
+}
+
+/** A space that moving or omitting has left over the maximum gets posts of its own, door openings excepted. */
+function fillWide(laying: Laying, slots: Slot[], openings: readonly PlacedOpening[], line: number): void {
+  const { building, grid, widthIn, made } = laying
+  const widestIn = building.gableMaxIn + widthIn
+  const all = [{ at: 0 }, ...slots.sort((one, other) => one.at - other.at), { at: grid.widthIn }]
+  for (let i = 1; i < all.length; i++) {
+    const [from, to] = [item(all, i - 1).at, item(all, i).at]
+    const isDoor = openings.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)
+    if (to - from <= widestIn || isDoor) continue
+    const gaps = Math.ceil((to - from) / widestIn - ROUNDING)
+    for (let k = 1; k < gaps; k++) {
+      const at = from + ((to - from) * k) / gaps
+      slots.push({ id: `X${++made.extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
+    }
+  }
+}
+
+/**
+ * Lays out a gable wall: posts at equal spaces; the post nearest a jamb (within 24 in.) becomes the jamb, those in a
+ * framed door are left out, those in a walk door or window step to its nearer edge, and a space left over the maximum
+ * gets a post of its own.
+ */
+export function layGableWall(laying: Laying, side: 'west' | 'east'): void {
+  const { grid, widthIn } = laying
+  const line = side === 'west' ? 1 : grid.centresIn.length
+  const openings = laying.placed
+    .filter((placed) => placed.opening.side === side)
+    .sort((one, other) => one.fromIn - other.fromIn)
+  let slots = spacedSlots(laying, line)
+  for (const placed of openings) {
+    if (!placed.framed) {
+      stepAside(laying, slots, placed)
+      continue
+    }
+    setJambs(laying, slots, placed, line)
+    slots = leaveOut(laying, side, slots, {
+      goes: (slot) => slot.kind === 'gable' && standsIn(laying, slot.at, placed, widthIn),
+      openingId: placed.opening.id,
+    })
+  }
+  fillWide(laying, slots, openings, line)
+  slots.sort((one, other) => one.at - other.at)
+  for (const slot of slots.filter((slot) => slot.row === 'X')) {
+    const inside = openings.find((placed) => !placed.framed && standsIn(laying, slot.at, placed))
+    if (inside) slot.at = inside.fromIn - widthIn / 2
+  }
+  for (const slot of slots) setPost(laying, side, slot)
+}

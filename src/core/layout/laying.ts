@@ -1,0 +1,109 @@
+import type { Building, Side } from '../model'
+import type { Issue } from '../result'
+import { PITCH_RUN_IN, HALF_MARK_IN } from '../units'
+import { postSize } from '../wood'
+import type { Grid } from './grid'
+import { isEave, type PlacedOpening, placeOpening } from './openings'
+import type { OmittedPost, Post, PostKind } from './post'
+
+/** A place in a wall for a post, before the wall is done. */
+export interface Slot {
+  id: string
+  nominal: number
+  at: number
+  kind: PostKind
+  openingId: string | null
+  line: number | null
+  row: string
+}
+
+/** What the walls are laid out from, and what they put down one after another. */
+export interface Laying {
+  readonly building: Building
+  readonly grid: Grid
+  readonly placed: readonly PlacedOpening[]
+  /** Width of a post along its wall and its depth across it, inches. */
+  readonly widthIn: number
+  readonly depthIn: number
+  readonly rows: Record<string, string>
+  readonly made: { jambs: number; extras: number }
+  readonly posts: Post[]
+  readonly omitted: OmittedPost[]
+  readonly issues: Issue[]
+}
+
+/** A building with no post down yet. */
+export function startLaying(building: Building, grid: Grid, rows: Record<string, string>): Laying {
+  const { widthIn, depthIn } = postSize(building.post)
+  return {
+    building,
+    grid,
+    placed: building.openings.map((opening) => placeOpening(opening, grid)),
+    widthIn,
+    depthIn,
+    rows,
+    made: { jambs: 0, extras: 0 },
+    posts: [],
+    omitted: [],
+    issues: [],
+  }
+}
+
+/** Roof height over a point `fromEaveIn` inside the nearer string, inches above the grade line. */
+export const rafterHeightIn = (building: Building, fromEaveIn: number): number =>
+  building.heelIn + (fromEaveIn * building.pitchPer12) / PITCH_RUN_IN
+
+/** Centre and size in plan of a post of a wall, `at` along it. */
+function inPlan({ grid, widthIn, depthIn }: Laying, side: Side, at: number) {
+  const half = depthIn / 2
+  if (isEave(side)) return { x: at, y: side === 'south' ? half : grid.widthIn - half, sizeX: widthIn, sizeY: depthIn }
+  return { x: side === 'west' ? half : grid.lengthIn - half, y: at, sizeX: depthIn, sizeY: widthIn }
+}
+
+/** Sets a post of a wall at its slot. */
+export function setPost(laying: Laying, side: Side, slot: Slot): void {
+  const { building, grid, widthIn } = laying
+  const inside = Math.min(slot.at, grid.widthIn - slot.at)
+  const longInside = Math.min(grid.widthIn / 2, inside + widthIn / 2)
+  laying.posts.push({
+    id: slot.id,
+    kind: slot.kind,
+    side,
+    row: slot.row,
+    line: slot.line,
+    atIn: slot.at,
+    ...inPlan(laying, side, slot.at),
+    openingId: slot.openingId,
+    movedIn: slot.at - slot.nominal,
+    heightIn: isEave(side) ? building.heelIn : rafterHeightIn(building, inside),
+    longPointIn: isEave(side) ? building.heelIn : rafterHeightIn(building, longInside),
+  })
+}
+
+/** Whether a post at `at` would stand in an opening or within `clear` of it. */
+export const standsIn = ({ widthIn }: Laying, at: number, placed: PlacedOpening, clear = 0): boolean =>
+  at + widthIn / 2 > placed.fromIn - clear + HALF_MARK_IN && at - widthIn / 2 < placed.toIn + clear - HALF_MARK_IN
+
+/** The slots that stay where those that `goes` names are left out; `openingId` is the opening they stood in. */
+export function leaveOut(
+  laying: Laying,
+  side: Side,
+  slots: readonly Slot[],
+  { goes, openingId }: { readonly goes: (slot: Slot) => boolean; readonly openingId: string | null },
+): Slot[] {
+  for (const slot of slots.filter(goes)) {
+    const { x, y } = inPlan(laying, side, slot.at)
+    laying.omitted.push({ id: slot.id, side, atIn: slot.at, x, y, openingId })
+  }
+  return slots.filter((slot) => !goes(slot))
+}
+
+/** A jamb post at `at` for an opening, named in the order they are made. */
+export const newJamb = (laying: Laying, at: number, openingId: string, where: Pick<Slot, 'line' | 'row'>): Slot => ({
+  id: `J${++laying.made.jambs}`,
+  nominal: at,
+  at,
+  kind: 'jamb',
+  openingId,
+  ...where,
+})

@@ -1,8 +1,10 @@
 'use client'
 import { HALF_MARK_IN } from '@/core/units'
-import { isEave, type Post, type OmittedPost } from '@/core/layout'
+import { type Grid, isEave, type OmittedPost, type Post } from '@/core/layout'
+import type { Job, Side } from '@/core/model'
 import { useCallback, useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
+import type { Grab } from './plan/grab'
 import type { PlanLayers } from './plan/layers'
 import { North, Stake } from './plan/marks'
 import { OpeningMark } from './plan/OpeningMark'
@@ -12,8 +14,14 @@ import { DiagonalsLayer, StringsLayer } from './plan/StringsLayer'
 import { CrowFoot, Note } from './strokes'
 import { type Live, usePlanDrag } from './usePlanDrag'
 import { useSize } from './useSize'
-import { useViewport, type Viewport } from './useViewport'
+import { useViewport, type View, type Viewport } from './useViewport'
 import { ZoomButtons } from './ZoomButtons'
+
+/** The way an arrow points that shows a move mostly along x or mostly along y. */
+function facingOf(dxIn: number, dyIn: number) {
+  if (Math.abs(dxIn) > Math.abs(dyIn)) return dxIn > 0 ? 'right' : 'left'
+  return dyIn > 0 ? 'up' : 'down'
+}
 
 /** Which corners of the strings move, which way: the arrow's head is where the corner goes. */
 function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
@@ -27,14 +35,6 @@ function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
       const k = 26 / Math.hypot(move.dxIn, move.dyIn)
       const [x, y] = [viewport.X(at[0]), viewport.Y(at[1])]
       const across = Math.abs(move.dxIn) > Math.abs(move.dyIn)
-      const way = () => {
-        if (across) {
-          if (move.dxIn > 0) return 'right'
-          return 'left'
-        }
-        if (move.dyIn > 0) return 'up'
-        return 'down'
-      }
       return (
         <g key={move.corner} pointerEvents="none">
           <line
@@ -45,7 +45,14 @@ function SquareMoves({ viewport }: { readonly viewport: Viewport }) {
             stroke="var(--burr)"
             strokeWidth={4}
           />
-          <CrowFoot x={x} y={y - (across ? 14 : 0)} facing={way()} size={8} color="var(--burr)" width={4} />
+          <CrowFoot
+            x={x}
+            y={y - (across ? 14 : 0)}
+            facing={facingOf(move.dxIn, move.dyIn)}
+            size={8}
+            color="var(--burr)"
+            width={4}
+          />
         </g>
       )
     })
@@ -88,6 +95,10 @@ function OmittedMark({
   )
 }
 
+/**
+ * Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the
+ * drawing is put elsewhere.
+ */
 const jambsLast = (posts: readonly Post[]): readonly Post[] => [
   ...posts.filter((post) => !post.id.startsWith('J')),
   ...posts.filter((post) => post.id.startsWith('J')),
@@ -120,46 +131,228 @@ function StakeName({
 /** Where the names of the lines stand: under the boards, and never out of sight. */
 const stakeLineY = (height: number, boardsY: number): number => Math.min((height || 600) - 56, boardsY + 30)
 
+/** What the plan shows, inches: the building with its lean-tos, and what the strings run past it. */
+interface PlanExtent {
+  readonly lengthIn: number
+  readonly widthIn: number
+  /** Outer edges of the lean-tos. */
+  readonly y0: number
+  readonly y1: number
+  readonly past: number
+}
+
+function extentOf(job: Job, { lengthIn, widthIn }: Grid, withStrings: boolean): PlanExtent {
+  const depthOf = (side: Side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
+  return {
+    lengthIn,
+    widthIn,
+    y0: -depthOf('south'),
+    y1: widthIn + depthOf('north'),
+    past: withStrings ? job.strings.runPastIn : 12,
+  }
+}
+
+/** The floor of the building and of its lean-tos. */
+function Floors({ viewport, extent }: { readonly viewport: Viewport; readonly extent: PlanExtent }) {
+  const { leanTos } = useDoc().job.building
+  const { X: xAt, Y: yAt, view } = viewport
+  const width = extent.lengthIn * view.scale
+  return (
+    <g pointerEvents="none">
+      <rect x={xAt(0)} y={yAt(extent.widthIn)} width={width} height={extent.widthIn * view.scale} fill="var(--sheet)" />
+      {leanTos.map((leanTo) => (
+        <rect
+          key={leanTo.side}
+          x={xAt(0)}
+          y={yAt(leanTo.side === 'north' ? extent.y1 : 0)}
+          width={width}
+          height={leanTo.depthIn * view.scale}
+          fill="#FAF5E9"
+        />
+      ))}
+    </g>
+  )
+}
+
+/** The triangle of known sides that squares the first corner. */
+function SquaringTriangle({ viewport }: { readonly viewport: Viewport }) {
+  const triangle = useJob((state) => state.derived.triangle)
+  if (!triangle) return null
+  const { X: xAt, Y: yAt } = viewport
+  return (
+    <path
+      d={`M${xAt(0)} ${yAt(0)}H${xAt(triangle.alongIn)}L${xAt(0)} ${yAt(triangle.acrossIn)}Z`}
+      fill="var(--chalk)"
+      opacity={0.09}
+      stroke="var(--chalk)"
+      strokeDasharray="6 5"
+      pointerEvents="none"
+    />
+  )
+}
+
+/** Where the strings along the building leave it. */
+function StringEnds({ viewport, lengthIn }: { readonly viewport: Viewport; readonly lengthIn: number }) {
+  const strings = useJob((state) => state.derived.strings)
+  return strings
+    .filter((stringLine) => isEave(stringLine.side))
+    .flatMap((stringLine) =>
+      [0, lengthIn].map((x) => (
+        <circle
+          key={`${stringLine.id}${x}`}
+          cx={viewport.X(x)}
+          cy={viewport.Y(stringLine.from.y)}
+          r={4}
+          fill="var(--chalk)"
+          stroke="#fff"
+          strokeWidth={1.5}
+          pointerEvents="none"
+        />
+      )),
+    )
+}
+
+/** The string that a post's row or line stands on. */
+function stringOf(post: Post, rows: Readonly<Record<string, string>>, lines: number): string {
+  if (isEave(post.side)) return rows[post.kind === 'lean-to' ? `lean-${post.side}` : post.side]
+  return post.side === 'west' ? '1' : String(lines)
+}
+
+/** Posts and openings, which drag along their walls, and the places of posts left out. */
+function PostsAndOpenings({
+  viewport,
+  extent,
+  layers,
+  grab,
+}: {
+  readonly viewport: Viewport
+  readonly extent: PlanExtent
+  readonly layers: PlanLayers
+  readonly grab: Grab | null
+}) {
+  const { derived } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const pick = useJob((state) => state.pick)
+  const holeIn = (post: Post) => derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null
+  return (
+    <>
+      {derived.placed.map((placed) => (
+        <OpeningMark
+          key={placed.opening.id}
+          placed={placed}
+          viewport={viewport}
+          lengthIn={extent.lengthIn}
+          widthIn={extent.widthIn}
+          on={picked.opening === placed.opening.id}
+          pick={pick}
+          grab={grab}
+        />
+      ))}
+      {derived.omitted.map((omitted) => (
+        <OmittedMark key={omitted.id} omitted={omitted} xAt={viewport.X} yAt={viewport.Y} />
+      ))}
+      {jambsLast(derived.posts).map((post) => (
+        <PostMark
+          key={post.id}
+          post={post}
+          viewport={viewport}
+          on={picked.post === post.id}
+          holeIn={layers.holes ? holeIn(post) : null}
+          string={stringOf(post, derived.rows, derived.grid.centresIn.length)}
+          pick={pick}
+          grab={grab}
+        />
+      ))}
+    </>
+  )
+}
+
+/** The names of rows and lines outside the plan; those with a string stand on a stake and are picked there. */
+function LineNames({
+  viewport,
+  extent,
+  stakeX,
+  stakeY,
+}: {
+  readonly viewport: Viewport
+  readonly extent: PlanExtent
+  readonly stakeX: number
+  readonly stakeY: number
+}) {
+  const { job, derived } = useDoc()
+  const picked = useJob((state) => state.picked.string)
+  const pick = useJob((state) => state.pick)
+  const pickString = useCallback((string: string) => pick({ string, mark: null }), [pick])
+  const { X: xAt, Y: yAt } = viewport
+  const rows: readonly (readonly [string, number])[] = [
+    [derived.rows.south, 0],
+    [derived.rows.north, extent.widthIn],
+    ...job.building.leanTos.map(
+      ({ side }) => [derived.rows[`lean-${side}`], side === 'north' ? extent.y1 : extent.y0] as const,
+    ),
+  ]
+  const { centresIn } = derived.grid
+  return (
+    <>
+      {gableRows(derived.posts).map((post) => (
+        <StakeName key={post.row} post={post} stakeX={stakeX} yAt={yAt} />
+      ))}
+      {rows.map(([name, y]) => (
+        <Stake key={name} x={stakeX} y={yAt(y)} name={name} points="right" on={picked === name} onPick={pickString} />
+      ))}
+      {centresIn.map((centreIn, i) => {
+        const name = String(i + 1)
+        const hasString = i === 0 || i === centresIn.length - 1
+        return hasString ? (
+          <Stake
+            key={i}
+            x={xAt(centreIn)}
+            y={stakeY}
+            name={name}
+            points="up"
+            on={picked === name}
+            onPick={pickString}
+          />
+        ) : (
+          <Note key={i} x={xAt(centreIn)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
+            {name}
+          </Note>
+        )
+      })}
+    </>
+  )
+}
+
+/** Tells the tape under the plan where the plan has its zero and its scale. */
+function useTapeUnderPlan({ ox, scale }: View) {
+  const set = useJob((state) => state.set)
+  useEffect(() => {
+    set({ plan: { zeroPx: ox, pxPerIn: scale } })
+  }, [set, ox, scale])
+  useEffect(() => () => set({ plan: null }), [set])
+}
+
 /** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
 export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
   const { job, derived } = useDoc()
-  const picked = useJob((state) => state.picked)
+  const pickedString = useJob((state) => state.picked.string)
   const pick = useJob((state) => state.pick)
-  const set = useJob((state) => state.set)
   const [ref, size] = useSize<SVGSVGElement>()
-  const { lengthIn, widthIn } = derived.grid
-  const leans = job.building.leanTos
-  const y0 = -(leans.find((lean) => lean.side === 'south')?.depthIn ?? 0)
-  const y1 = widthIn + (leans.find((lean) => lean.side === 'north')?.depthIn ?? 0)
-  const past = layers.strings ? job.strings.runPastIn : 12
-  const viewport = useViewport(
-    ref,
-    size,
-    { x0: -past, y0: y0 - past, x1: lengthIn + past, y1: y1 + past },
-    { left: 80, right: 34, top: 58, bottom: 92 },
-  )
+  const extent = extentOf(job, derived.grid, layers.strings ?? false)
+  const { lengthIn } = extent
+  const edges = {
+    x0: -extent.past,
+    x1: lengthIn + extent.past,
+    y0: extent.y0 - extent.past,
+    y1: extent.y1 + extent.past,
+  }
+  const viewport = useViewport(ref, size, edges, { left: 80, right: 34, top: 58, bottom: 92 })
   const { X: xAt, Y: yAt, view } = viewport
   const { live, drag, nudge, end } = usePlanDrag(view.scale)
   const grab = useMemo(() => (editable ? { drag, nudge, end } : null), [editable, drag, nudge, end])
-  const pickString = useCallback((string: string) => pick({ string, mark: null }), [pick])
-  useEffect(() => {
-    set({ plan: { zeroPx: view.ox, pxPerIn: view.scale } })
-  }, [set, view.ox, view.scale])
-  useEffect(() => () => set({ plan: null }), [set])
-
-  const last = derived.grid.centresIn.length
-  // Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the
-  // drawing is put elsewhere.
-  const inOrder = jambsLast(derived.posts)
-  const gableShown = gableRows(derived.posts)
-  const stakeX = Math.max(40, xAt(-past) - 32)
-  const stakeY = stakeLineY(size.height, yAt(y0 - past))
-  const rows: readonly (readonly [string, number])[] = [
-    [derived.rows.south, 0],
-    [derived.rows.north, widthIn],
-    ...leans.map((lean) => [derived.rows[`lean-${lean.side}`], lean.side === 'north' ? y1 : y0] as const),
-  ]
-
+  useTapeUnderPlan(view)
+  const stakeX = Math.max(40, xAt(edges.x0) - 32)
+  const stakeY = stakeLineY(size.height, yAt(edges.y0))
   return (
     <>
       <svg
@@ -172,152 +365,24 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         }}
         {...viewport.gestures()}
       >
-        <rect
-          x={xAt(0)}
-          y={yAt(widthIn)}
-          width={lengthIn * view.scale}
-          height={widthIn * view.scale}
-          fill="var(--sheet)"
-          pointerEvents="none"
-        />
-        {leans.map((lean) => (
-          <rect
-            key={lean.side}
-            x={xAt(0)}
-            y={yAt(lean.side === 'north' ? y1 : 0)}
-            width={lengthIn * view.scale}
-            height={lean.depthIn * view.scale}
-            fill="#FAF5E9"
-            pointerEvents="none"
-          />
-        ))}
-        <TrussLines
-          derived={derived}
-          xAt={xAt}
-          yAt={yAt}
-          y1={y1}
-          y0={y0}
-          lengthIn={lengthIn}
-          widthIn={widthIn}
-          viewport={viewport}
-        />
-        {layers.triangle && derived.triangle && (
-          <path
-            d={`M${xAt(0)} ${yAt(0)}H${xAt(derived.triangle.alongIn)}L${xAt(0)} ${yAt(derived.triangle.acrossIn)}Z`}
-            fill="var(--chalk)"
-            opacity={0.09}
-            stroke="var(--chalk)"
-            strokeDasharray="6 5"
-            pointerEvents="none"
-          />
-        )}
+        <Floors viewport={viewport} extent={extent} />
+        <TrussLines viewport={viewport} y0={extent.y0} y1={extent.y1} />
+        {layers.triangle && <SquaringTriangle viewport={viewport} />}
         {layers.diagonals && <DiagonalsLayer viewport={viewport} diagonals={derived.diagonals} />}
         {layers.strings && (
           <StringsLayer
             viewport={viewport}
             strings={derived.strings}
             boards={derived.batterBoards}
-            picked={picked.string}
-            x0={-past}
-            x1={lengthIn + past}
-            y0={y0 - past}
-            y1={y1 + past}
+            picked={pickedString}
+            {...edges}
           />
         )}
-        {derived.placed.map((placed) => (
-          <OpeningMark
-            key={placed.opening.id}
-            placed={placed}
-            viewport={viewport}
-            lengthIn={lengthIn}
-            widthIn={widthIn}
-            on={picked.opening === placed.opening.id}
-            pick={pick}
-            grab={grab}
-          />
-        ))}
-        {derived.omitted.map((omitted) => (
-          <OmittedMark key={omitted.id} omitted={omitted} xAt={xAt} yAt={yAt} />
-        ))}
-        {inOrder.map((post) => {
-          const rowName = () => {
-            if (isEave(post.side)) return derived.rows[post.kind === 'lean-to' ? `lean-${post.side}` : post.side]
-            if (post.side === 'west') return '1'
-            return String(last)
-          }
-          return (
-            <PostMark
-              key={post.id}
-              post={post}
-              viewport={viewport}
-              on={picked.post === post.id}
-              holeIn={layers.holes ? (derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null) : null}
-              string={rowName()}
-              pick={pick}
-              grab={grab}
-            />
-          )
-        })}
-        {layers.strings &&
-          derived.strings
-            .filter((stringLine) => isEave(stringLine.side))
-            .map((stringLine) =>
-              [0, lengthIn].map((x) => (
-                <circle
-                  key={`${stringLine.id}${x}`}
-                  cx={xAt(x)}
-                  cy={yAt(stringLine.from.y)}
-                  r={4}
-                  fill="var(--chalk)"
-                  stroke="#fff"
-                  strokeWidth={1.5}
-                  pointerEvents="none"
-                />
-              )),
-            )}
+        <PostsAndOpenings viewport={viewport} extent={extent} layers={layers} grab={grab} />
+        {layers.strings && <StringEnds viewport={viewport} lengthIn={lengthIn} />}
         {layers.square && <SquareMoves viewport={viewport} />}
-        <PlanDimensions
-          viewport={viewport}
-          derived={derived}
-          lengthIn={lengthIn}
-          stakeY={stakeY}
-          layers={layers}
-          xAt={xAt}
-          yAt={yAt}
-          widthIn={widthIn}
-          leans={leans}
-        />
-        {gableShown.map((post) => (
-          <StakeName key={post.row} post={post} stakeX={stakeX} yAt={yAt} />
-        ))}
-        {rows.map(([name, y]) => (
-          <Stake
-            key={name}
-            x={stakeX}
-            y={yAt(y)}
-            name={name}
-            points="right"
-            on={picked.string === name}
-            onPick={pickString}
-          />
-        ))}
-        {derived.grid.centresIn.map((centreIn, i) =>
-          i === 0 || i === last - 1 ? (
-            <Stake
-              key={i}
-              x={xAt(centreIn)}
-              y={stakeY}
-              name={String(i + 1)}
-              points="up"
-              on={picked.string === String(i + 1)}
-              onPick={pickString}
-            />
-          ) : (
-            <Note key={i} x={xAt(centreIn)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
-              {i + 1}
-            </Note>
-          ),
-        )}
+        <PlanDimensions viewport={viewport} stakeY={stakeY} withWidth={!layers.diagonals} />
+        <LineNames viewport={viewport} extent={extent} stakeX={stakeX} stakeY={stakeY} />
         <North deg={job.site.northDeg} x={(size.width || 800) - 46} y={86} />
       </svg>
       <ZoomButtons viewport={viewport} />

@@ -2,6 +2,8 @@ export { PlanView } from './PlanView'
 
 export { CrowFoot, Materials, Note, seeded, Wax, waxPoints } from './strokes'
 export { useSize } from './useSize'
+export { Earth, elevationOf, GradeLine, HeelLine } from './elevation'
+export type { Elevation } from './elevation'
 export { useViewport } from './useViewport'
 export type { Viewport } from './useViewport'
 export { ZoomButtons } from './ZoomButtons'

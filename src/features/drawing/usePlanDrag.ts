@@ -18,6 +18,7 @@ import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, useCallback, useContext, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
 import { JobContext, type JobState, type JobStore } from '../job'
+import { STEADY_PX } from './useViewport'
 
 /** What is being dragged, and the numbers to show beside it. */
 export interface Live {
@@ -208,7 +209,7 @@ export function usePlanDrag(pxPerIn: number) {
       )
       return dragged
     },
-    { filterTaps: true, pointer: { keys: false } },
+    { threshold: STEADY_PX, pointer: { keys: false } },
   )
   // The same function for as long as the plan lives: it always calls the newest handler.
   const [drag] = useState(() => bind)

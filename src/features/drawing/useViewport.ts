@@ -26,6 +26,11 @@ export interface Margins {
 /** How far in and out a drawing goes, as multiples of what fits. */
 const LEAST_ZOOM = 1 / 4
 const MOST_ZOOM = 60
+/**
+ * A pointer that moves less than this is a click, px. (The package's own filter of taps would swallow the clicks of
+ * what lies on the drawing and stops the pointer.)
+ */
+export const STEADY_PX = 3
 /** What a step of the wheel and of the buttons does to the scale. */
 const WHEEL_RATE = 0.0016
 const BUTTON_STEP = 1.35
@@ -105,7 +110,7 @@ export function useViewport(
         return from
       },
     },
-    { drag: { filterTaps: true, pointer: { keys: false } }, pinch: { pinchOnWheel: false } },
+    { drag: { threshold: STEADY_PX, pointer: { keys: false } }, pinch: { pinchOnWheel: false } },
   )
   // The same function for as long as the drawing lives: it always calls the newest handlers.
   const [gestures] = useState(() => bind)

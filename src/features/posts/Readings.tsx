@@ -1,12 +1,13 @@
 'use client'
 import { Flag } from 'lucide-react'
 import { useState } from 'react'
-import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments } from '@/ui'
+import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments, dayTime } from '@/ui'
 import { useLog, useMeasured } from '../field'
 import { type JobState, useDoc, useJob } from '../job'
 import { StoryPole } from './StoryPole'
-import type { OfficeReadings, RecordBody, FieldRecord } from '@/core/field'
+import type { FieldRecord, Levels, OfficeReadings, RecordBody } from '@/core/field'
 import type { RodLog } from '@/core/marks'
+import type { Post } from '@/core/layout'
 import type { Job } from '@/core/model'
 
 /** The benchmark of the office's readings. */
@@ -161,159 +162,182 @@ function GradeBar({
   )
 }
 
-/** Rod readings to the left, the picked post's story pole to the right. */
-export function Readings() {
-  const { job, derived, edit, done } = useDoc()
-  const picked = useJob((state) => state.picked.post)
-  const pick = useJob((state) => state.pick)
-  const id = derived.posts.some((post) => post.id === picked) ? picked : derived.posts[0].id
-  const { rods, office } = useMeasured(job, derived)
-  const levels = useLog((log) => log.levels)
-  const add = useLog((log) => log.add)
-  const [poleFor, setPoleFor] = useState<'post' | 'wall' | 'building'>('post')
-  const post = derived.posts.find((post) => post.id === id)
-  const side = post && post.kind !== 'lean-to' ? post.side : null
-  const locked = useLog((log) => log.state.gradeLockedIn)
-  const put = (post: string) => (value: number | null, gesture: string) =>
-    edit(
-      `reading at ${post}`,
-      (job) => {
-        const readingsIn = { ...job.levels.readingsIn }
-        if (value === null) delete readingsIn[post]
-        else readingsIn[post] = value
-        return { ...job, levels: { ...job.levels, readingsIn } }
-      },
-      `rod-${post}-${gesture}`,
+type Offset = RodLog['offsets'][string]
+
+/** What a post's reading says: not read, the high point, to be read again, or to mark. */
+function ReadingState({
+  offset,
+  high,
+  on,
+}: {
+  readonly offset: Offset | undefined
+  readonly high: boolean
+  readonly on: boolean
+}) {
+  if (!offset) return 'not read'
+  if (high)
+    return (
+      <>
+        <Flag size={13} className="me-1" />
+        high point
+      </>
     )
-  const poleChoice = () => {
-    if (poleFor === 'building') return 'building'
-    if (poleFor === 'wall' && side) return `wall-${side}`
-    return id ?? ''
+  if (offset.suspect)
+    return (
+      <b style={{ color: on ? '#fff' : 'var(--keel-ink)' }}>
+        <span className="d-inline-block me-1">
+          <FailSign size={12} />
+        </span>
+        {offset.off === 'plan' ? 'off the plan' : 'read again'}
+      </b>
+    )
+  return (
+    <>
+      <span className="d-inline-block me-1">
+        <HoldSign size={12} />
+      </span>
+      to mark
+    </>
+  )
+}
+
+/** Who read a post and when, or what is wrong with its reading. */
+function readBy(offset: Offset | undefined, reading: Levels['current'][string] | undefined): string {
+  if (offset?.off === 'plan')
+    return `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
+  if (!reading) return 'typed here'
+  return `read ${dayTime(reading.at)} by ${reading.who || reading.device}`
+}
+
+function rowClass(offset: Offset | undefined, high: boolean, on: boolean): string {
+  if (on) return 'sel'
+  if (offset?.suspect) return 'warn'
+  return high ? 'high' : 'pick'
+}
+
+/** Sets or clears an office reading. */
+function withReading(job: Job, postId: string, inches: number | null): Job {
+  const { [postId]: _before, ...others } = job.levels.readingsIn
+  const readingsIn = inches === null ? others : { ...job.levels.readingsIn, [postId]: inches }
+  return { ...job, levels: { ...job.levels, readingsIn } }
+}
+
+/** One post's reading, how far it is up to the grade line, and what to do with it. */
+function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: RodLog; readonly on: boolean }) {
+  const { job, edit, done } = useDoc()
+  const pick = useJob((state) => state.pick)
+  const phoned = useLog((log) => log.levels.current[post.id])
+  const offset = rods.offsets[post.id] as Offset | undefined
+  const high = post.id === rods.benchmarkPost
+  return (
+    <tr className={rowClass(offset, high, on)} onClick={() => pick({ post: post.id, wall: post.side })}>
+      <td>
+        <button type="button" className="id" aria-pressed={on}>
+          {post.id}
+        </button>
+      </td>
+      <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}>
+        {phoned ? (
+          <span title="Read by phone. Take it back under Set-ups to type another.">
+            <Measure inches={offset?.readingIn ?? 0} feet={false} />
+          </span>
+        ) : (
+          <OptionalLengthField
+            bare
+            label={post.id}
+            ariaLabel={`rod reading at ${post.id}`}
+            name={`rod-${post.id}`}
+            feet={false}
+            value={job.levels.readingsIn[post.id] ?? null}
+            onChange={(value, gesture) =>
+              edit(`reading at ${post.id}`, (job) => withReading(job, post.id, value), `rod-${post.id}-${gesture}`)
+            }
+            onDone={done}
+          />
+        )}
+      </td>
+      <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>
+        {offset ? <Measure inches={offset.upToGradeIn} feet={false} /> : ''}
+      </td>
+      <td className="lab" style={{ color: 'inherit' }} title={readBy(offset, phoned)}>
+        <ReadingState offset={offset} high={high} on={on} />
+      </td>
+    </tr>
+  )
+}
+
+/** All posts with their readings. */
+const ReadingTable = ({ rods, picked }: { readonly rods: RodLog; readonly picked: string | null }) => (
+  <table className="tb" aria-label="Rod readings">
+    <thead>
+      <tr>
+        <th>post</th>
+        <th className="n">reading</th>
+        <th className="n">up to grade line</th>
+        <th>mark</th>
+      </tr>
+    </thead>
+    <tbody>
+      {useDoc().derived.posts.map((post) => (
+        <ReadingRow key={post.id} post={post} rods={rods} on={post.id === picked} />
+      ))}
+    </tbody>
+  </table>
+)
+
+/** The story pole of the picked post, of its wall, or of the building. */
+function Poles({ postId }: { readonly postId: string }) {
+  const { derived } = useDoc()
+  const [of, setOf] = useState<'post' | 'wall' | 'building'>('post')
+  const post = derived.posts.find((post) => post.id === postId)
+  const side = post && post.kind !== 'lean-to' ? post.side : null
+  const poleOf = () => {
+    if (of === 'building') return 'building'
+    return of === 'wall' && side ? `wall-${side}` : postId
   }
   return (
     <>
-      <GradeBar rods={rods} job={job} edit={edit} done={done} locked={locked} add={add} />
-      {office.state !== 'alone' && office.count > 0 && (
-        <div className="position-absolute note" style={{ left: 18, top: 110, width: 'min(50%, 396px)' }}>
-          <BenchmarkField office={office} job={job} edit={edit} done={done} />
-        </div>
-      )}
-      <div
-        className="scroll"
-        style={{
-          left: 18,
-          top: office.state !== 'alone' && office.count > 0 ? 150 : 114,
-          bottom: 8,
-          width: 'min(50%, 396px)',
-        }}
-      >
-        <table className="tb">
-          <thead>
-            <tr>
-              <th>post</th>
-              <th className="n">reading</th>
-              <th className="n">up to grade line</th>
-              <th>mark</th>
-            </tr>
-          </thead>
-          <tbody>
-            {derived.posts.map((post) => {
-              const offset = rods.offsets[post.id]
-              const stateWords = () => {
-                if (!offset) return 'not read'
-                if (post.id === rods.benchmarkPost)
-                  return (
-                    <>
-                      <Flag size={13} className="me-1" />
-                      high point
-                    </>
-                  )
-                if (offset.suspect)
-                  return (
-                    <b style={{ color: post.id === id ? '#fff' : 'var(--keel-ink)' }}>
-                      <span className="d-inline-block me-1">
-                        <FailSign size={12} />
-                      </span>
-                      {offset.off === 'plan' ? 'off the plan' : 'read again'}
-                    </b>
-                  )
-                return (
-                  <>
-                    <span className="d-inline-block me-1">
-                      <HoldSign size={12} />
-                    </span>
-                    to mark
-                  </>
-                )
-              }
-              const readBy = () => {
-                if (offset?.off === 'plan')
-                  return `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
-                if (levels.current[post.id])
-                  return (
-                    `read ${new Date(levels.current[post.id].at).toLocaleString('en-US')} by ` +
-                    `${levels.current[post.id].who || levels.current[post.id].device}`
-                  )
-                return 'typed here'
-              }
-              const rowClass = () => {
-                if (post.id === id) return 'sel'
-                if (offset?.suspect) return 'warn'
-                if (post.id === rods.benchmarkPost) return 'high'
-                return 'pick'
-              }
-              return (
-                <tr key={post.id} className={rowClass()} onClick={() => pick({ post: post.id, wall: post.side })}>
-                  <td>
-                    <button type="button" className="id" aria-pressed={post.id === id}>
-                      {post.id}
-                    </button>
-                  </td>
-                  <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}>
-                    {levels.current[post.id] ? (
-                      <span title="Read by phone. Take it back under Set-ups to type another.">
-                        <Measure inches={offset?.readingIn ?? 0} feet={false} />
-                      </span>
-                    ) : (
-                      <OptionalLengthField
-                        bare
-                        label={post.id}
-                        ariaLabel={`rod reading at ${post.id}`}
-                        name={`rod-${post.id}`}
-                        feet={false}
-                        value={job.levels.readingsIn[post.id] ?? null}
-                        onChange={put(post.id)}
-                        onDone={done}
-                      />
-                    )}
-                  </td>
-                  <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>
-                    {offset ? <Measure inches={offset.upToGradeIn} feet={false} /> : ''}
-                  </td>
-                  <td className="lab" style={{ color: 'inherit' }} title={readBy()}>
-                    {stateWords()}
-                  </td>
-                </tr>
-              )
-            })}
-          </tbody>
-        </table>
-      </div>
       <div className="position-absolute" style={{ left: 'min(54%, 434px)', top: 44 }}>
         <Segments
           label="Pole of"
-          value={poleFor}
+          value={of}
           choices={[
             { value: 'post', label: 'This post' },
             { value: 'wall', label: side ? derived.wallNames[side] : 'Its wall' },
             { value: 'building', label: 'Building' },
           ]}
-          onChange={setPoleFor}
+          onChange={setOf}
         />
       </div>
       <div className="position-absolute" style={{ left: 'min(54%, 434px)', right: 8, top: 80, bottom: 4 }}>
-        <StoryPole of={poleChoice()} />
+        <StoryPole of={poleOf()} />
       </div>
+    </>
+  )
+}
+
+/** Rod readings to the left, the picked post's story pole to the right. */
+export function Readings() {
+  const { job, derived, edit, done } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const { rods, office } = useMeasured(job, derived)
+  const add = useLog((log) => log.add)
+  const locked = useLog((log) => log.state.gradeLockedIn)
+  const postId = derived.posts.find((post) => post.id === picked)?.id ?? derived.posts[0].id
+  const asksBenchmark = office.state !== 'alone' && office.count > 0
+  const column = { left: 18, width: 'min(50%, 396px)' }
+  return (
+    <>
+      <GradeBar rods={rods} job={job} edit={edit} done={done} locked={locked} add={add} />
+      {asksBenchmark && (
+        <div className="position-absolute note" style={{ ...column, top: 110 }}>
+          <BenchmarkField office={office} job={job} edit={edit} done={done} />
+        </div>
+      )}
+      <div className="scroll" style={{ ...column, top: asksBenchmark ? 150 : 114, bottom: 8 }}>
+        <ReadingTable rods={rods} picked={postId} />
+      </div>
+      <Poles postId={postId} />
     </>
   )
 }

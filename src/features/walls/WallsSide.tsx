@@ -1,13 +1,16 @@
 'use client'
 import { SAME_IN } from '@/core/units'
 import { useMemo } from 'react'
-import { wallAlternatives, type WallAlternative } from '@/core/derive'
-import { GIRT_SIZES, LUMBERS } from '@/core/model'
+import { wallAlternatives, type WallAlternative, type WallResult } from '@/core/derive'
+import { type Building, GIRT_SIZES, LUMBERS, type Side } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { blockNames } from '@/core/marks'
 import { GIRT_STYLE } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, ToggleField } from '@/ui'
+import { ChoiceField, type DataColumn, DataTable, LengthField, Measure, ToggleField } from '@/ui'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
+
+/** Girts nearer than this are not set, inches. */
+const LEAST_USABLE_IN = 8
 
 const NAME: Readonly<Record<WallAlternative['key'], string>> = {
   landing: 'on sills and heads',
@@ -15,28 +18,22 @@ const NAME: Readonly<Record<WallAlternative['key'], string>> = {
   widest: 'widest gap that holds',
 }
 
-/** Girts of the picked wall: rules, other ways to set the rows, checks and cut list. */
-export function WallsSide() {
-  const { job, derived, edit, done } = useDoc()
-  const picked = useJob((state) => state.picked)
-  const girts = job.building.girts
-  const wall = derived.walls[picked.wall]
-  const alternatives = useMemo(() => wallAlternatives(job, derived, picked.wall), [job, derived, picked.wall])
+type Girts = Building['girts']
+
+/** The rules for the rows and the boards. */
+function GirtFields() {
+  const { job, edit, done } = useDoc()
+  const { girts } = job.building
   const put =
-    <K extends keyof typeof girts>(key: K, label: string) =>
-    (value: (typeof girts)[K], gesture?: string) =>
+    <K extends keyof Girts>(key: K, label: string) =>
+    (value: Girts[K], gesture?: string) =>
       edit(
         label,
         (job) => ({ ...job, building: { ...job.building, girts: { ...job.building.girts, [key]: value } } }),
         gesture && `girt-${key}-${gesture}`,
       )
-  const blocks = blockNames(wall.blocks, derived.placed)
-  const pieces = wall.pieces.filter((piece) => piece.row === picked.row)
-  const same = (wallAlternative: WallAlternative) =>
-    Math.abs(wallAlternative.maxGapIn - girts.maxGapIn) < SAME_IN && wallAlternative.meetOpenings === girts.meetOpenings
   return (
     <>
-      <h2 className="mb-2">Girt rows</h2>
       <LengthField
         label="Widest space, top to top"
         name="maxGapIn"
@@ -80,92 +77,103 @@ export function WallsSide() {
           onChange={(value) => put('run', 'girt run')(value)}
         />
       )}
+    </>
+  )
+}
+
+/** Other ways to set the rows of a wall; one click takes one. */
+function OtherRows({ side }: { readonly side: Side }) {
+  const { job, derived, edit } = useDoc()
+  const { girts } = job.building
+  const alternatives = useMemo(() => wallAlternatives(job, derived, side), [job, derived, side])
+  const take = ({ maxGapIn, meetOpenings }: WallAlternative) =>
+    edit('girt rows', (job) => ({
+      ...job,
+      building: { ...job.building, girts: { ...job.building.girts, maxGapIn, meetOpenings } },
+    }))
+  const isSet = ({ maxGapIn, meetOpenings }: WallAlternative) =>
+    Math.abs(maxGapIn - girts.maxGapIn) < SAME_IN && meetOpenings === girts.meetOpenings
+  return alternatives.map((alternative) => (
+    <button
+      key={alternative.key}
+      type="button"
+      className="option"
+      aria-pressed={isSet(alternative)}
+      onClick={() => take(alternative)}
+    >
+      <span className="r">
+        <span>{alternative.rows} rows</span>
+        <span>
+          <Measure inches={alternative.widestIn} feet={false} />
+        </span>
+      </span>
+      <span className="note">
+        {NAME[alternative.key]}
+        {alternative.blocks ? `, ${alternative.blocks} blocks` : ''}; {alternative.pieces} pieces
+        {alternative.worst === null ? '' : `; worst girt ${shownRatio(alternative.worst)}`}
+      </span>
+    </button>
+  ))
+}
+
+/** The widest space at which the board holds on a wall. */
+function WidestSpace({ widestHoldsIn }: { readonly widestHoldsIn: number | null }) {
+  if (widestHoldsIn === null) return null
+  if (widestHoldsIn < LEAST_USABLE_IN)
+    return (
+      <p className="note">This board holds at no usable space here: a wider board, a better grade, or posts closer.</p>
+    )
+  return (
+    <p className="note">
+      On this wall the board holds up to{' '}
+      <b>
+        <Measure inches={widestHoldsIn} feet={false} />
+      </b>
+      .
+    </p>
+  )
+}
+
+type Piece = WallResult['pieces'][number]
+const CUTS: readonly DataColumn<Piece>[] = [
+  { id: 'piece', head: 'piece', cell: (_piece, i) => i + 1 },
+  { id: 'from', head: 'from', figures: true, cell: (piece) => <Measure inches={piece.fromIn} /> },
+  { id: 'to', head: 'to', figures: true, cell: (piece) => <Measure inches={piece.toIn} /> },
+  { id: 'length', head: 'length', figures: true, cell: (piece) => <Measure inches={piece.lengthIn} /> },
+]
+
+/** Girts of the picked wall: rules, other ways to set the rows, checks and cut list. */
+export function WallsSide() {
+  const { derived } = useDoc()
+  const picked = useJob((state) => state.picked)
+  const wall = derived.walls[picked.wall]
+  const blocks = blockNames(wall.blocks, derived.placed)
+  const pieces = wall.pieces.filter((piece) => piece.row === picked.row)
+  const checks = derived.checks.filter(
+    (check) => check.id.startsWith(`girt-${picked.wall}`) || check.id.startsWith('site-'),
+  )
+  return (
+    <>
+      <h2 className="mb-2">Girt rows</h2>
+      <GirtFields />
       <h3 className="mt-2 mb-1">{wall.name}</h3>
-      {alternatives.map((alternative) => (
-        <button
-          key={alternative.key}
-          type="button"
-          className="option"
-          aria-pressed={same(alternative)}
-          onClick={() =>
-            edit('girt rows', (job) => ({
-              ...job,
-              building: {
-                ...job.building,
-                girts: {
-                  ...job.building.girts,
-                  maxGapIn: alternative.maxGapIn,
-                  meetOpenings: alternative.meetOpenings,
-                },
-              },
-            }))
-          }
-        >
-          <span className="r">
-            <span>{alternative.rows} rows</span>
-            <span>
-              <Measure inches={alternative.widestIn} feet={false} />
-            </span>
-          </span>
-          <span className="note">
-            {NAME[alternative.key]}
-            {alternative.blocks ? `, ${alternative.blocks} blocks` : ''}; {alternative.pieces} pieces
-            {alternative.worst === null ? '' : `; worst girt ${shownRatio(alternative.worst)}`}
-          </span>
-        </button>
-      ))}
-      {wall.widestHoldsIn !== null && (
-        <p className="note">
-          {wall.widestHoldsIn < 8 ? (
-            'This board holds at no usable space here: a wider board, a better grade, or posts closer.'
-          ) : (
-            <>
-              On this wall the board holds up to{' '}
-              <b>
-                <Measure inches={wall.widestHoldsIn} feet={false} />
-              </b>
-              .
-            </>
-          )}
-        </p>
-      )}
+      <OtherRows side={picked.wall} />
+      <WidestSpace widestHoldsIn={wall.widestHoldsIn} />
       {blocks.length > 0 && <p className="note">Blocks, not rows: {blocks.join(', ')}.</p>}
       <div className="rule" />
       <h2>What holds</h2>
-      {sortChecks(
-        derived.checks.filter((check) => check.id.startsWith(`girt-${picked.wall}`) || check.id.startsWith('site-')),
-      ).map((check) => (
+      {sortChecks(checks).map((check) => (
         <CheckRow key={check.id} check={check} />
       ))}
       {picked.row && pieces.length > 0 && (
         <>
           <h2 className="mt-3 mb-1">Cut list, {picked.row}</h2>
-          <table className="tb">
-            <thead>
-              <tr>
-                <th>piece</th>
-                <th className="n">from</th>
-                <th className="n">to</th>
-                <th className="n">length</th>
-              </tr>
-            </thead>
-            <tbody>
-              {pieces.map((piece, i) => (
-                <tr key={i}>
-                  <td>{i + 1}</td>
-                  <td className="n" style={{ fontWeight: 500 }}>
-                    <Measure inches={piece.fromIn} />
-                  </td>
-                  <td className="n" style={{ fontWeight: 500 }}>
-                    <Measure inches={piece.toIn} />
-                  </td>
-                  <td className="n">
-                    <Measure inches={piece.lengthIn} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <DataTable
+            name={`Cut list, ${picked.row}`}
+            columns={CUTS}
+            rows={pieces}
+            rowKey={(piece) => String(piece.fromIn)}
+          />
         </>
       )}
     </>

@@ -5,169 +5,166 @@ import { OPENING } from '../words'
 import { mark } from './paper'
 import { svgCircle, svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
 
-/** Plan for the strings sheet: strings run past, posts, holes, doors, diagonals, names. */
-export function planSvg(
-  job: Job,
-  derived: Derived,
-): { readonly svg: string; readonly width: number; readonly height: number } {
+/** A drawing on paper with its size, points. */
+interface Drawing {
+  readonly svg: string
+  readonly width: number
+  readonly height: number
+}
+
+/** Width of a drawing and the greatest height of the plan on its sheet, points. */
+const SHEET_WIDTH = 530
+const PLAN_HEIGHT = 330
+/** Length of a batter board as drawn, inches. */
+const BATTER_BOARD_IN = 28
+
+/** The plan on paper: its extent with what the strings run past, its scale, and where a point of it lies. */
+interface PlanOnPaper {
+  readonly derived: Derived
+  readonly y0: number
+  readonly y1: number
+  readonly past: number
+  readonly scale: number
+  readonly height: number
+  readonly xAt: (x: number) => number
+  readonly yAt: (y: number) => number
+}
+
+function planOnPaper(job: Job, derived: Derived): PlanOnPaper {
   const { lengthIn, widthIn } = derived.grid
-  const leanIn = (side: string) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
+  const leanIn = (side: Side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
   const y0 = -leanIn('south')
   const y1 = widthIn + leanIn('north')
   const past = job.strings.runPastIn
-  const width = 530
-  const scale = Math.min((width - 76) / (lengthIn + 2 * past), 330 / (y1 - y0 + 2 * past))
-  const height = Math.ceil((y1 - y0 + 2 * past) * scale + 62)
-  const ox = 52 + (width - 76 - (lengthIn + 2 * past) * scale) / 2
-  const xAt = (x: number) => ox + (x + past) * scale
-  const yAt = (y: number) => 22 + (y1 + past - y) * scale
-  const body: string[] = []
-  for (const diagonal of derived.diagonals.filter((diagonal) => diagonal.of === 'strings')) {
-    body.push(
-      svgLine({
-        x1: xAt(diagonal.from.x),
-        y1: yAt(diagonal.from.y),
-        x2: xAt(diagonal.to.x),
-        y2: yAt(diagonal.to.y),
-        kind: 'fine',
-      }),
-    )
-    const tick = 0.3
-    body.push(
-      svgText(
-        xAt(diagonal.from.x + (diagonal.to.x - diagonal.from.x) * tick),
-        yAt(diagonal.from.y + (diagonal.to.y - diagonal.from.y) * tick) - 5,
-        `${diagonal.name}  ${mark(diagonal.lengthIn)}`,
-        { size: 11, bold: true, anchor: 'middle' },
-      ),
-    )
+  const [wideIn, highIn] = [lengthIn + 2 * past, y1 - y0 + 2 * past]
+  const scale = Math.min((SHEET_WIDTH - 76) / wideIn, PLAN_HEIGHT / highIn)
+  const left = 52 + (SHEET_WIDTH - 76 - wideIn * scale) / 2
+  return {
+    derived,
+    y0,
+    y1,
+    past,
+    scale,
+    height: Math.ceil(highIn * scale + 62),
+    xAt: (x) => left + (x + past) * scale,
+    yAt: (y) => 22 + (y1 + past - y) * scale,
   }
-  for (const stringLine of derived.strings) {
-    const alongX = isEave(stringLine.side)
-    body.push(
-      alongX
-        ? svgLine({
-            x1: xAt(-past),
-            y1: yAt(stringLine.from.y),
-            x2: xAt(lengthIn + past),
-            y2: yAt(stringLine.from.y),
-            kind: 'chalk',
-          })
-        : svgLine({
-            x1: xAt(stringLine.from.x),
-            y1: yAt(y0 - past),
-            x2: xAt(stringLine.from.x),
-            y2: yAt(y1 + past),
-            kind: 'chalk',
-          }),
-    )
-    body.push(
-      alongX
-        ? svgText(xAt(-past) - 8, yAt(stringLine.from.y) + 5, stringLine.id, { size: 15, bold: true, anchor: 'end' })
-        : svgText(xAt(stringLine.from.x), yAt(y0 - past) + 18, stringLine.id, {
-            size: 15,
-            bold: true,
-            anchor: 'middle',
-          }),
-    )
-  }
-  for (const batterBoard of derived.batterBoards)
-    body.push(
-      batterBoard.across === 'y'
-        ? svgRect({
-            x: xAt(batterBoard.at.x) - 1.5,
-            y: yAt(batterBoard.at.y) - 14 * scale,
-            wide: 3,
-            high: 28 * scale,
-            fill: '#fff',
-          })
-        : svgRect({
-            x: xAt(batterBoard.at.x) - 14 * scale,
-            y: yAt(batterBoard.at.y) - 1.5,
-            wide: 28 * scale,
-            high: 3,
-            fill: '#fff',
-          }),
-    )
-  for (const post of derived.posts) {
+}
+
+/** The diagonals of the strings, each named near its end with its length. */
+const diagonalLines = ({ derived, xAt, yAt }: PlanOnPaper): string[] =>
+  derived.diagonals
+    .filter((diagonal) => diagonal.of === 'strings')
+    .flatMap(({ from, to, name, lengthIn }) => {
+      const along = 0.3
+      return [
+        svgLine({ x1: xAt(from.x), y1: yAt(from.y), x2: xAt(to.x), y2: yAt(to.y), kind: 'fine' }),
+        svgText(
+          xAt(from.x + (to.x - from.x) * along),
+          yAt(from.y + (to.y - from.y) * along) - 5,
+          `${name}  ${mark(lengthIn)}`,
+          { size: 11, bold: true, anchor: 'middle' },
+        ),
+      ]
+    })
+
+/** The strings, past the building on both ends, each with its name. */
+const stringLines = ({ derived, xAt, yAt, past, y0, y1 }: PlanOnPaper): string[] =>
+  derived.strings.flatMap(({ side, from, id }) => {
+    if (isEave(side)) {
+      const y = yAt(from.y)
+      return [
+        svgLine({ x1: xAt(-past), y1: y, x2: xAt(derived.grid.lengthIn + past), y2: y, kind: 'chalk' }),
+        svgText(xAt(-past) - 8, y + 5, id, { size: 15, bold: true, anchor: 'end' }),
+      ]
+    }
+    const x = xAt(from.x)
+    return [
+      svgLine({ x1: x, y1: yAt(y0 - past), x2: x, y2: yAt(y1 + past), kind: 'chalk' }),
+      svgText(x, yAt(y0 - past) + 18, id, { size: 15, bold: true, anchor: 'middle' }),
+    ]
+  })
+
+const batterBoards = ({ derived, xAt, yAt, scale }: PlanOnPaper): string[] =>
+  derived.batterBoards.map(({ across, at }) => {
+    const long = BATTER_BOARD_IN * scale
+    const [wide, high] = across === 'y' ? [3, long] : [long, 3]
+    return svgRect({ x: xAt(at.x) - wide / 2, y: yAt(at.y) - high / 2, wide, high, fill: '#fff' })
+  })
+
+/** Where a post's name stands from its centre, on the inside of its wall. */
+const NAME_AT: Readonly<Record<Side, { dx: number; dy: number; anchor: 'start' | 'middle' | 'end' }>> = {
+  south: { dx: 0, dy: -8, anchor: 'middle' },
+  north: { dx: 0, dy: 15, anchor: 'middle' },
+  west: { dx: 9, dy: 4, anchor: 'start' },
+  east: { dx: -9, dy: 4, anchor: 'end' },
+}
+
+/** The posts with their holes and names. */
+const postsInHoles = ({ derived, xAt, yAt, scale }: PlanOnPaper): string[] =>
+  derived.posts.flatMap((post) => {
+    const [x, y] = [xAt(post.x), yAt(post.y)]
     const hole = derived.holes.find((hole) => hole.kind === post.kind)
-    if (hole) body.push(svgCircle(xAt(post.x), yAt(post.y), (hole.diameterIn / 2) * scale))
-    body.push(
+    const [wide, high] = [Math.max(4, post.sizeX * scale), Math.max(4, post.sizeY * scale)]
+    const { dx, dy, anchor } = NAME_AT[post.side]
+    return [
+      ...(hole ? [svgCircle(x, y, (hole.diameterIn / 2) * scale)] : []),
       svgRect({
-        x: xAt(post.x) - Math.max(2, (post.sizeX * scale) / 2),
-        y: yAt(post.y) - Math.max(2, (post.sizeY * scale) / 2),
-        wide: Math.max(4, post.sizeX * scale),
-        high: Math.max(4, post.sizeY * scale),
+        x: x - Math.max(2, (post.sizeX * scale) / 2),
+        y: y - Math.max(2, (post.sizeY * scale) / 2),
+        wide,
+        high,
         fill: '#000',
       }),
-    )
-    const inwardOf = () => {
-      if (!isEave(post.side)) return 0
-      if (post.side === 'south') return -1
-      return 1
-    }
-    const inward = inwardOf()
-    const anchorOf = () => {
-      if (inward) return 'middle'
-      if (post.side === 'west') return 'start'
-      return 'end'
-    }
-    const noteY = () => {
-      if (inward === -1) return -8
-      if (inward === 1) return 15
-      return 4
-    }
-    const noteX = () => {
-      if (inward) return 0
-      if (post.side === 'west') return 9
-      return -9
-    }
-    body.push(svgText(xAt(post.x) + noteX(), yAt(post.y) + noteY(), post.id, { size: 8.5, anchor: anchorOf() }))
+      svgText(x + dx, y + dy, post.id, { size: 8.5, anchor }),
+    ]
+  })
+
+/** Openings as gaps in the walls, and the names of posts left out. */
+function gapsInWalls({ derived, xAt, yAt, scale }: PlanOnPaper): string[] {
+  const { lengthIn, widthIn } = derived.grid
+  const base: Readonly<Record<Side, number>> = {
+    south: yAt(0),
+    north: yAt(widthIn),
+    west: xAt(0),
+    east: xAt(lengthIn),
   }
-  for (const placed of derived.placed) {
-    const alongX = isEave(placed.opening.side)
-    const baseOf = () => {
-      if (placed.opening.side === 'south') return yAt(0)
-      if (placed.opening.side === 'north') return yAt(widthIn)
-      if (placed.opening.side === 'west') return xAt(0)
-      return xAt(lengthIn)
-    }
-    const base = baseOf()
-    body.push(
-      alongX
-        ? svgRect({
-            x: xAt(placed.fromIn),
-            y: base - 2.5,
-            wide: (placed.toIn - placed.fromIn) * scale,
-            high: 5,
-            fill: '#fff',
-            width: 0.8,
-          })
-        : svgRect({
-            x: base - 2.5,
-            y: yAt(placed.toIn),
-            wide: 5,
-            high: (placed.toIn - placed.fromIn) * scale,
-            fill: '#fff',
-            width: 0.8,
-          }),
-    )
-  }
-  for (const omitted of derived.omitted)
-    body.push(svgText(xAt(omitted.x), yAt(omitted.y) + 4, `no ${omitted.id}`, { size: 8.5, anchor: 'middle' }))
-  body.push(
-    svgText(xAt(lengthIn / 2), 13, mark(lengthIn), { size: 13, bold: true, anchor: 'middle' }),
-    svgText(xAt(-past) - 26, yAt(widthIn / 2), mark(widthIn), { size: 13, bold: true, anchor: 'middle', rotate: -90 }),
+  const openings = derived.placed.map(({ opening, fromIn, toIn }) => {
+    const across = base[opening.side] - 2.5
+    const long = (toIn - fromIn) * scale
+    return isEave(opening.side)
+      ? svgRect({ x: xAt(fromIn), y: across, wide: long, high: 5, fill: '#fff', width: 0.8 })
+      : svgRect({ x: across, y: yAt(toIn), wide: 5, high: long, fill: '#fff', width: 0.8 })
+  })
+  const missing = derived.omitted.map((omitted) =>
+    svgText(xAt(omitted.x), yAt(omitted.y) + 4, `no ${omitted.id}`, { size: 8.5, anchor: 'middle' }),
   )
-  return { svg: svgOf(width, height, body), width, height }
+  return [...openings, ...missing]
+}
+
+/** Plan for the strings sheet: strings run past, posts, holes, doors, diagonals, names. */
+export function planSvg(job: Job, derived: Derived): Drawing {
+  const plan = planOnPaper(job, derived)
+  const { lengthIn, widthIn } = derived.grid
+  const body = [
+    ...diagonalLines(plan),
+    ...stringLines(plan),
+    ...batterBoards(plan),
+    ...postsInHoles(plan),
+    ...gapsInWalls(plan),
+    svgText(plan.xAt(lengthIn / 2), 13, mark(lengthIn), { size: 13, bold: true, anchor: 'middle' }),
+    svgText(plan.xAt(-plan.past) - 26, plan.yAt(widthIn / 2), mark(widthIn), {
+      size: 13,
+      bold: true,
+      anchor: 'middle',
+      rotate: -90,
+    }),
+  ]
+  return { svg: svgOf(SHEET_WIDTH, plan.height, body), width: SHEET_WIDTH, height: plan.height }
 }
 
 /** One wall from outside with its girt rows, splices and openings. */
-export function wallSvg(
-  job: Job,
-  derived: Derived,
-  side: Side,
-): { readonly svg: string; readonly width: number; readonly height: number } {
+export function wallSvg(job: Job, derived: Derived, side: Side): Drawing {
   const building = job.building
   const wall = derived.walls[side]
   const length = wallLengthIn(derived.grid, side)

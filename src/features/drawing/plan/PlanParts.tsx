@@ -1,38 +1,27 @@
 'use client'
-import type { ShownDerived } from '@/core/derive'
-import type { LeanTo } from '@/core/model'
 import { SvgMeasure } from '@/ui'
+import { useDoc } from '../../job'
 import { Note } from '../strokes'
 import type { Viewport } from '../useViewport'
-import type { PlanLayers } from './layers'
 import { Dimensions, WallBand } from './marks'
 
-/** Dimensions outside the plan. */
+/** Dimensions outside the plan, and the names of the lean-tos; the width only where no diagonal crosses it. */
 export function PlanDimensions({
   viewport,
-  derived,
-  lengthIn,
   stakeY,
-  layers,
-  xAt,
-  yAt,
-  widthIn,
-  leans,
+  withWidth,
 }: {
   readonly viewport: Viewport
-  readonly derived: ShownDerived
-  readonly lengthIn: number
   readonly stakeY: number
-  readonly layers: PlanLayers
-  readonly xAt: (x: number) => number
-  readonly yAt: (y: number) => number
-  readonly widthIn: number
-  readonly leans: LeanTo[]
+  readonly withWidth: boolean
 }) {
+  const { job, derived } = useDoc()
+  const { lengthIn, widthIn, centresIn } = derived.grid
+  const { X: xAt, Y: yAt } = viewport
   return (
     <g pointerEvents="none">
-      <Dimensions viewport={viewport} centresIn={derived.grid.centresIn} lengthIn={lengthIn} y={stakeY + 30} />
-      {!layers.diagonals && (
+      <Dimensions viewport={viewport} centresIn={centresIn} lengthIn={lengthIn} y={stakeY + 30} />
+      {withWidth && (
         <SvgMeasure
           x={xAt(lengthIn) + 20}
           y={yAt(widthIn / 2)}
@@ -44,11 +33,11 @@ export function PlanDimensions({
           fill="var(--ink)"
         />
       )}
-      {leans.map((lean) => (
+      {job.building.leanTos.map((leanTo) => (
         <Note
-          key={lean.side}
+          key={leanTo.side}
           x={xAt(lengthIn / 2)}
-          y={yAt(lean.side === 'north' ? widthIn + lean.depthIn / 2 : -lean.depthIn / 2) + 5}
+          y={yAt(leanTo.side === 'north' ? widthIn + leanTo.depthIn / 2 : -leanTo.depthIn / 2) + 5}
           size={14}
           weight={600}
           anchor="middle"
@@ -62,29 +51,22 @@ export function PlanDimensions({
   )
 }
 
-/** Truss lines across the plan. */
+/** Lines across the plan at the inner posts, from outer edge `y0` to `y1`, the ridge, and the walls. */
 export function TrussLines({
-  derived,
-  xAt,
-  yAt,
-  y1,
-  y0,
-  lengthIn,
-  widthIn,
   viewport,
+  y0,
+  y1,
 }: {
-  readonly derived: ShownDerived
-  readonly xAt: (x: number) => number
-  readonly yAt: (y: number) => number
-  readonly y1: number
-  readonly y0: number
-  readonly lengthIn: number
-  readonly widthIn: number
   readonly viewport: Viewport
+  readonly y0: number
+  readonly y1: number
 }) {
+  const { grid, placed } = useDoc().derived
+  const { X: xAt, Y: yAt } = viewport
+  const ridgeY = yAt(grid.widthIn / 2)
   return (
     <g pointerEvents="none">
-      {derived.grid.centresIn.slice(1, -1).map((centreIn) => (
+      {grid.centresIn.slice(1, -1).map((centreIn) => (
         <line
           key={centreIn}
           x1={xAt(centreIn)}
@@ -97,13 +79,13 @@ export function TrussLines({
       ))}
       <line
         x1={xAt(0)}
-        x2={xAt(lengthIn)}
-        y1={yAt(widthIn / 2)}
-        y2={yAt(widthIn / 2)}
+        x2={xAt(grid.lengthIn)}
+        y1={ridgeY}
+        y2={ridgeY}
         stroke="var(--galv-2)"
         strokeDasharray="16 4 3 4"
       />
-      <WallBand viewport={viewport} lengthIn={lengthIn} widthIn={widthIn} openings={derived.placed} />
+      <WallBand viewport={viewport} lengthIn={grid.lengthIn} widthIn={grid.widthIn} openings={placed} />
     </g>
   )
 }

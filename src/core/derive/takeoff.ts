@@ -138,7 +138,7 @@ function heaviestStick(building: Building, rows: readonly ScheduleRow[], plan: T
   const beams = plan.beams.map((beam) => {
     const { plies, lumber, size } = building.roof[beam.kind]
     const plf = plies * weightPlf(lumber, boardSize(size).areaIn2, LIFTED_MOISTURE_PCT, building.grades)
-    return { name: beam.kind as string, lb: (plf * beam.spanIn) / IN_PER_FT }
+    return { name: beam.kind, lb: (plf * beam.spanIn) / IN_PER_FT }
   })
   return [{ name: column.label, lb: (columnPlf * longestIn) / IN_PER_FT }, ...beams].reduce((best, stick) =>
     stick.lb > best.lb ? stick : best,

@@ -15,6 +15,9 @@ const order = [
   'columns',
   'terrain',
   'field',
+  'frame',
+  'drawn',
+  'rules',
   'derive',
   'sizing',
 ]

@@ -4,7 +4,7 @@ import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
 import { type SpanLoads, uniform } from '../statics'
 import { boardSize, boardValues, postSize, specificGravity, weightPlf, DURATION } from '../wood'
-import { gravityOf, type RoofLoads, upliftOf } from './demands'
+import { gravityOf, type RoofLoads, upliftOf } from '../frame/demands'
 import { type SpanCase, spanChecks, type SpanMember } from './spanCheck'
 
 const LABEL = { carrier: 'Truss carriers', header: 'Headers over left-out posts' } as const

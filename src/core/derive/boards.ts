@@ -3,7 +3,7 @@ import { ROUNDING, pitchRadians } from '../units'
 import type { Grid, TrussPlan } from '../layout'
 import type { BoardName, Building, Lumber } from '../model'
 import { stockFor } from '../quantities'
-import type { BraceLine } from './braceLines'
+import type { BraceLine } from '../frame/braceLines'
 import { purlinRows } from './purlins'
 
 /** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */

@@ -13,9 +13,9 @@ import {
   specificGravity,
   DURATION,
 } from '../wood'
-import { type BraceLine, braceLines } from './braceLines'
-import type { Lateral } from './frames'
-import type { HoleKind } from './holes'
+import { type BraceLine, braceLines } from '../frame/braceLines'
+import type { Lateral } from '../frame/lateral'
+import type { HoleKind } from '../frame/holes'
 
 /** What all checks of one braced line share. */
 interface BraceHead {

@@ -4,13 +4,13 @@ import { type Check, makeCheck, notChecked } from '../result'
 import { formatLength, IN_PER_FT, PITCH_RUN_IN } from '../units'
 import { boardSize, girtRatios, postSize } from '../wood'
 import { braceChecks, upliftOfKinds } from './braceChecks'
-import { type BraceLine, wallShearLb } from './braceLines'
+import { type BraceLine, wallShearLb } from '../frame/braceLines'
 import { chordChecks, diaphragmChecks, swayCheck, wallShearCheck } from './diaphragmChecks'
-import { type Lateral } from './frames'
-import type { HoleKind } from './holes'
+import { type Lateral } from '../frame/lateral'
+import type { HoleKind } from '../frame/holes'
 import { kneeChecks } from './kneeChecks'
 import { laminationChecks } from './laminationChecks'
-import type { SiteResults } from './siteResults'
+import type { SiteResults } from '../frame/siteResults'
 
 /** The skirt board between posts, with half the wall up to the first girt. */
 function skirtChecks({

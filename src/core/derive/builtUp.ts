@@ -4,7 +4,7 @@ import type { Building, LeanTo } from '../model'
 import type { Check } from '../result'
 import { type SpanLoads, uniform } from '../statics'
 import { boardSize, weightPlf, DURATION } from '../wood'
-import type { LeanToLoads, SiteResults } from './siteResults'
+import type { LeanToLoads, SiteResults } from '../frame/siteResults'
 import { spanChecks } from './spanCheck'
 
 /** A ledger or lean-to beam under the rafters' load spread along it. */

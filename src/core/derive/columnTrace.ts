@@ -2,9 +2,9 @@ import type { Post } from '../layout'
 import { line, sig, type TraceLine } from '../result'
 import { IN_PER_FT, NEGLIGIBLE } from '../units'
 import { type DesignValues, type PostSize, wetFactors } from '../wood'
-import type { ColumnBasis } from './columnBasis'
-import type { ColumnResult } from './columnStrength'
-import { actionNumbers } from './lateralCase'
+import type { ColumnBasis } from '../rules/post/basis'
+import type { ColumnResult } from '../rules/post/strength'
+import { actionNumbers } from '../frame/lateralCase'
 
 /** How the moment of a trial came about, with its numbers. */
 function momentLine(columnResult: ColumnResult, post: Post, eccFtLb: number): TraceLine {

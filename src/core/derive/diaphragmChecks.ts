@@ -3,7 +3,7 @@ import type { Grid } from '../layout'
 import type { Building, Side } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import { boardSize, boardValues, DURATION } from '../wood'
-import { type FrameRow, type Lateral, shearLengthFt } from './frames'
+import { type FrameRow, type Lateral, shearLengthFt } from '../frame/lateral'
 
 /**
  * How far the eave moves under wind across the ridge, against what the user says doors and finishes allow: no code sets

@@ -4,7 +4,7 @@ import type { Post } from '../layout'
 import type { Job } from '../model'
 import { line, makeCheck, notChecked, sig, type Check, entryOf } from '../result'
 import { lowestNear, surfaceOf, type Surface } from '../terrain'
-import { STEEPEST_PER12, type HoleKind } from './holes'
+import { STEEPEST_PER12, type HoleKind } from '../frame/holes'
 import { kindName } from './postNames'
 
 /** The ground at one post: at its middle and the lowest beside it, inches above the grade line. */

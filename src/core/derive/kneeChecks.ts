@@ -2,7 +2,7 @@ import type { Building } from '../model'
 import { type Check, line, makeCheck, notChecked, sig } from '../result'
 import { formatLength } from '../units'
 import { boardSize, boardValues, columnStability, DURATION } from '../wood'
-import type { Lateral } from './frames'
+import type { Lateral } from '../frame/lateral'
 
 /** Knee braces under their hardest wind: pushed as columns, pulled as ties (NDS 2018 3.7, 3.8). */
 export function kneeChecks({

@@ -2,10 +2,10 @@ import { freeDepthTrace, slabDepthTrace } from '../ground'
 import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, type TraceLine } from '../result'
 import { formatLength, IN_PER_FT } from '../units'
-import type { Lateral } from './frames'
-import type { HoleKind, LateralNeed } from './holes'
-import { actionNumbers } from './lateralCase'
-import type { SiteResults } from './siteResults'
+import type { Lateral } from '../frame/lateral'
+import type { HoleKind, LateralNeed } from '../frame/holes'
+import { actionNumbers } from '../frame/lateralCase'
+import type { SiteResults } from '../frame/siteResults'
 
 /** Depth in the ground against what the wind on the posts asks for (IBC 2021 1807.3.2). */
 export function lateralCheck({

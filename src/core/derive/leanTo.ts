@@ -10,7 +10,7 @@ import { ledgerChecks, ledgerPostChecks } from './ledgers'
 import { purlinMember } from './purlinMember'
 import { mainPurlinLoads } from './purlins'
 import { birdsMouth, type BirdsMouth, rafterMember } from './rafters'
-import type { LeanToLoads, SiteResults } from './siteResults'
+import type { LeanToLoads, SiteResults } from '../frame/siteResults'
 import { spanChecks } from './spanCheck'
 
 /** Boards over the rafters of a lean-to wider spaced than 30 in. */

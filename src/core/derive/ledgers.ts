@@ -5,7 +5,7 @@ import { type PostLayout, wallPosts } from '../layout'
 import type { Building, LeanTo } from '../model'
 import { type Check, makeCheck, item } from '../result'
 import { builtUp } from './builtUp'
-import type { LeanToLoads, SiteResults } from './siteResults'
+import type { LeanToLoads, SiteResults } from '../frame/siteResults'
 
 /** A ledger over the bays between wall posts, bolted to them. */
 export function ledgerChecks({

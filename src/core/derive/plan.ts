@@ -29,7 +29,7 @@ import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
 import { SIDES, type Building, type Job, type Side } from '../model'
 import { ok, sameFields, type Result } from '../result'
 import { checkJob } from './checkJob'
-import { wallNames } from './compass'
+import { wallNames } from '../layout/compass'
 
 export interface PlannedWall extends WallRows {
   readonly name: string

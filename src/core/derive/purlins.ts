@@ -6,7 +6,7 @@ import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item, firstOf } from '../result'
 import { specificGravity, DURATION } from '../wood'
 import { type PurlinLoads, purlinMember } from './purlinMember'
-import type { SiteResults } from './siteResults'
+import type { SiteResults } from '../frame/siteResults'
 import { spanChecks } from './spanCheck'
 
 /** Loads of the main roof's purlins. Null where the roof's cladding wind is not covered. */

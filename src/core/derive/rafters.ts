@@ -5,7 +5,7 @@ import type { LineLoad } from '../result'
 import { type SpanLoads, uniform } from '../statics'
 import { boardSize, notchedShearLb, weightPlf, DURATION } from '../wood'
 import { roofLimits } from './purlinMember'
-import type { LeanToLoads, SiteResults } from './siteResults'
+import type { LeanToLoads, SiteResults } from '../frame/siteResults'
 import type { SpanCase, SpanMember } from './spanCheck'
 
 /**

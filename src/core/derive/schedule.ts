@@ -5,7 +5,7 @@ import type { PoleMark } from '../marks'
 import { stockFor } from '../quantities'
 import { toSixteenths } from '../units'
 import { postSize } from '../wood'
-import type { HoleKind } from './holes'
+import type { HoleKind } from '../frame/holes'
 import { kindName } from './postNames'
 
 /** One line of the post schedule. Lengths in inches, exact; `stockIn` null when no listed length is long enough. */

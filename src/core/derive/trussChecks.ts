@@ -4,8 +4,8 @@ import type { Building, Job } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
 import { boardSize, boardValues, type DesignValues, type PostSize, postSize, specificGravity, DURATION } from '../wood'
-import { gravityOf, type RoofLoads, upliftOf } from './demands'
-import type { SiteResults } from './siteResults'
+import { gravityOf, type RoofLoads, upliftOf } from '../frame/demands'
+import type { SiteResults } from '../frame/siteResults'
 import { seatChecks } from './trussSeats'
 
 /** Bolts or ties that hold the truss down on its post (NDS 2018 12.3, ASCE 7-16 2.4.1 (7)). */

@@ -3,7 +3,7 @@ import { type Nail, nailOf, nailStrength } from '../joints'
 import type { Building } from '../model'
 import { type Check, line, makeCheck, notChecked, sig, item } from '../result'
 import type { DesignValues, PostSize } from '../wood'
-import { gravityLine, type RoofLoads } from './demands'
+import { gravityLine, type RoofLoads } from '../frame/demands'
 
 /** The nailed block that widens a truss seat (NDS 2018 12.3). */
 function blockCheck({

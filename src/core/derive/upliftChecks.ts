@@ -5,8 +5,8 @@ import type { Post } from '../layout'
 import type { Building } from '../model'
 import { type Check, line, makeCheck, sig, entryOf } from '../result'
 import { postSize, specificGravity, DURATION } from '../wood'
-import type { PostDemand } from './demands'
-import type { HoleKind } from './holes'
+import type { PostDemand } from '../frame/demands'
+import type { HoleKind } from '../frame/holes'
 
 /** Bars or bolts that pass the uplift from the post into its collar or cleats (NDS 2018 12.3). */
 export function fixingCheck({

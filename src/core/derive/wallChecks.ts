@@ -15,7 +15,7 @@ import {
   type GirtRatios,
   DURATION,
 } from '../wood'
-import type { SiteResults } from './siteResults'
+import type { SiteResults } from '../frame/siteResults'
 
 /**
  * One way a board of a wall spans: its longest space between posts, whether it crosses a post, its wind zone and the

@@ -3,7 +3,7 @@ import { degrees } from '../units'
 import { type Grid, isEave, type Post } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
 import { boardSize } from '../wood'
-import type { Lateral } from './frames'
+import type { Lateral } from './lateral'
 
 /**
  * In-plane shear that each wall must take to the ground, lb at service level: end walls from the roof diaphragm, eave

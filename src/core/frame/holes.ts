@@ -19,7 +19,7 @@ import type { Building, Job } from '../model'
 import { holeVolumes, type HoleVolumes } from '../quantities'
 import { postSize } from '../wood'
 import type { PostDemand } from './demands'
-import type { Lateral } from './frames'
+import type { Lateral } from './lateral'
 import type { LateralCase } from './lateralCase'
 import type { SiteResults } from './siteResults'
 

@@ -1,8 +1,8 @@
-import { laminationPlan } from '../joints'
-import { isEave, type Post } from '../layout'
-import type { Building } from '../model'
-import { type DesignValues, laminationFactor, type PostSize, postSize, wetFactors } from '../wood'
-import type { Lateral } from './frames'
+import { laminationPlan } from '../../joints'
+import { isEave, type Post } from '../../layout'
+import type { Building } from '../../model'
+import { type DesignValues, laminationFactor, type PostSize, postSize, wetFactors } from '../../wood'
+import type { Lateral } from '../../frame/lateral'
 
 export interface ColumnBasis {
   readonly size: PostSize

@@ -1,3 +1,4 @@
+import { shownOf } from '@/formats/shown'
 import { execFileSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
@@ -104,10 +105,10 @@ describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s on paper', (n
     if (!job.ok || !result.ok) throw new Error(name)
     const state = foldRecords([])
     const book = url_.endsWith('crew-book')
-      ? crewBook(job.value, result.value, stamp)
+      ? crewBook(job.value, shownOf(result.value), stamp)
       : fieldSheets({
           job: job.value,
-          derived: result.value,
+          derived: shownOf(result.value),
           state,
           levels: tieLevels(state),
           ...stamp,

@@ -1,3 +1,4 @@
+import { shownOf } from '@/formats/shown'
 import { readFileSync } from 'node:fs'
 import { deriveJob } from '@/core/derive'
 import { foldRecords, measure, tieLevels } from '@/core/field'
@@ -34,6 +35,7 @@ console.log(`this machine: fib(35) takes ${Math.min(...yard).toFixed(0)} to ${Ma
 const derived = deriveJob(job)
 if (!derived.ok) throw new Error('bench building')
 const value = derived.value
+const shown = shownOf(value)
 console.log(
   `the building: ${value.posts.length} posts, ${value.checks.length} checks, ${value.trusses.trusses.length} trusses`,
 )
@@ -61,7 +63,7 @@ const last = seen(0)
 clock('all field sheets of that job', 5, 1, () =>
   fieldSheets({
     job,
-    derived: value,
+    derived: shown,
     state: last.state,
     levels: last.levels,
     date: '',

@@ -1,3 +1,4 @@
+import { inWords } from '@/core/testing/inWords'
 import { readFileSync } from 'node:fs'
 import { deriveJob } from '@/core/derive'
 import { migrate, newJob, parseJob, readJobText } from '@/core/model'
@@ -14,7 +15,7 @@ const book = (name: string) => {
   if (!job.ok) throw new Error(name)
   const result = deriveJob(job.value)
   if (!result.ok) throw new Error(name)
-  return { job: job.value, d: result.value }
+  return { job: job.value, d: inWords(result.value) }
 }
 
 describe('calculation sheet', () => {
@@ -178,7 +179,7 @@ test.each([
   const result = deriveJob(job)
   if (!result.ok) throw new Error('contradiction')
   for (const b of [
-    crewBook(job, result.value, { date: '', revision: '' }),
+    crewBook(job, inWords(result.value), { date: '', revision: '' }),
     calcSheet(job, result.value, { date: '', revision: '' }),
   ]) {
     expect(b.note.startsWith('NOT SIZED')).toBe(unsized)

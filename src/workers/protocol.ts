@@ -1,9 +1,9 @@
 import type { CutPlan } from '@/core/columns'
-import type { ToldJudgement } from '@/core/derive'
+import type { ShownMet, ShownReport, ToldJudgement } from '@/formats/shown'
 import type { CutRequest } from './cutting'
 import type { Job } from '@/core/model'
 import type { Changes, Diagram, Issue, TraceLine } from '@/core/result'
-import type { Fixes, Met, SizingProgress, SizingReport } from '@/core/sizing'
+import type { Fixes, SizingProgress } from '@/core/sizing'
 
 interface Explanation {
   readonly trace: readonly TraceLine[]
@@ -18,8 +18,8 @@ export interface Calls {
   ]
   readonly explain: [{ readonly job: Job; readonly checkId: string }, Explanation | null]
   readonly fixes: [{ readonly job: Job; readonly checkId: string }, Fixes]
-  readonly size: [Job, SizingReport]
-  readonly ways: [Job, readonly Met[]]
+  readonly size: [Job, ShownReport]
+  readonly ways: [Job, readonly ShownMet[]]
   readonly cuts: [CutRequest, CutPlan | null]
 }
 

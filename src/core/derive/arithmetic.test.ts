@@ -1,6 +1,6 @@
+import { inWords } from '../testing/inWords'
 import bench from '../../../scripts/bench/barn-60x200.json'
 import { parseJob, type Building, type Job } from '../model'
-import type { Check } from '../result'
 import { evaluate } from '../testing/arithmetic'
 import { barnJob, opening } from '../testing/barn'
 import { demo } from '../testing/demos'
@@ -8,10 +8,10 @@ import { deriveJob } from '.'
 
 // Every line of arithmetic must come out to the number beside it: an engineer who follows it by hand gets what is
 // shown.
-const checksOf = (job: Job): readonly Check[] => {
+const checksOf = (job: Job) => {
   const result = deriveJob(job)
   if (!result.ok) throw new Error(JSON.stringify(result.issues))
-  return result.value.checks
+  return inWords(result.value).checks
 }
 const barn = () => {
   const result = parseJob(bench)

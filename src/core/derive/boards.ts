@@ -3,8 +3,8 @@ import { ROUNDING, pitchRadians } from '../units'
 import type { Grid, TrussPlan } from '../layout'
 import type { BoardName, Building, Lumber } from '../model'
 import { stockFor } from '../quantities'
-import type { BraceLine } from '../frame/braceLines'
-import { purlinRows } from './purlins'
+import type { BraceLine } from '../frame'
+import { purlinRows } from '../layout'
 
 /** Spare over a cut length when a post is bought, inches: stock ends are neither square nor exact. */
 export const BOARD_SPARE_IN = 1

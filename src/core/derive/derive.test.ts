@@ -1,6 +1,9 @@
+import { inWords } from '../testing/inWords'
 import { readFileSync } from 'node:fs'
 import fc from 'fast-check'
-import { checkJob, compassOf, deriveJob, holeNeed } from '.'
+import { checkJob, deriveJob } from '.'
+import { holeNeed } from '../frame'
+import { compassOf } from '../layout'
 import { closeGesture, merge3, newJob, parseJob, pushEdit, readJobText, redo, startHistory, undo } from '../model'
 import { rodLog } from '../marks'
 import { bagsFor, holeVolumes } from '../quantities'
@@ -14,7 +17,7 @@ import { issueText } from '../../formats/words'
 const derive = (job = barnJob()) => {
   const result = deriveJob(job)
   if (!result.ok) throw new Error(result.issues[0].code)
-  return result.value
+  return inWords(result.value)
 }
 
 test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
@@ -128,7 +131,7 @@ describe('gravel under the pads (register C24: a quarter more is ordered loose)'
   const at = (gravelIn: number) => {
     const result = deriveJob(barnJob({ gravelIn }))
     if (!result.ok) throw new Error('barn')
-    return result.value
+    return inWords(result.value)
   }
   const [none, some] = [at(0), at(6)]
   test('dug that much deeper, and nothing else of the hole changes', () => {

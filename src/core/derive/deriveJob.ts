@@ -1,22 +1,28 @@
-import { onWall } from '../layout'
-import { type Job, type Side, SIDES } from '../model'
-import { type Check, type Issue, notChecked, ok, type Result } from '../result'
-import type { BraceLine } from '../frame/braceLines'
-import type { PostDemand, RoofLoads } from '../frame/demands'
-import type { Lateral } from '../frame/lateral'
-import { groundAtPosts, groundChecks, type PostGround, surfaceOfJob } from './groundChecks'
-import { type HoleKind, sizeHoles } from '../frame/holes'
-import { judgeFrame } from './judgeFrame'
-import { type Plan, planJob, PlanMemory, PlannedJob, type PlannedWall } from './plan'
+import {
+  braceLines,
+  type BraceLine,
+  type HoleKind,
+  type Lateral,
+  type PostDemand,
+  type RoofLoads,
+  siteResults,
+  type SiteResults,
+  sizeHoles,
+  solveFrame,
+} from '../frame'
+import type { Job, Side } from '../model'
+import { type Issue, ok, type Result } from '../result'
+import { type Check, checksOf, RULES, type Stage } from '../rules'
+import type { PostGround } from '../rules/hole/lowestGround'
+import { judgeBracing } from './judgeBracing'
+import { groundAtPosts, judgeGround, surfaceOfJob } from './judgeGround'
+import { judgeHoles } from './judgeHoles'
+import { judgePosts } from './judgePosts'
+import { judgeBeams, judgeLeanTos, judgePurlins, judgeTrusses } from './judgeRoof'
+import { judgeWalls, type WallResult, widestSpaceIn } from './judgeWalls'
+import { type Plan, planJob, type PlanMemory, type PlannedJob } from './plan'
 import { type PostCard, schedule, type ScheduleRow } from './schedule'
-import { siteResults, type SiteResults } from '../frame/siteResults'
 import { takeoff, type Takeoff } from './takeoff'
-import { girtCases, wallChecks } from './wallChecks'
-
-export interface WallResult extends PlannedWall {
-  readonly widestHoldsIn: number | null
-  readonly worstRatio: number | null
-}
 
 interface Tally {
   readonly holds: number
@@ -49,87 +55,6 @@ export interface Judgement {
 
 /** Everything the core derives from one job. */
 export interface Derived extends Omit<Plan, 'plannedWalls'>, Judgement {}
-/** A check without its arithmetic, as it crosses from a worker; the arithmetic is asked for by id. */
-export type CheckSummary = Omit<Check, 'trace' | 'diagram'>
-/** Everything derived, as an interface shows it: checks without their arithmetic. */
-export type ShownDerived = Omit<Plan, 'plannedWalls'> & ToldJudgement
-/** A judgement as it crosses from a worker: checks without their arithmetic, the frame without its cases. */
-export type ToldJudgement = Omit<Judgement, 'checks' | 'lateral'> & {
-  readonly checks: readonly CheckSummary[]
-  readonly lateral: ToldLateral | null
-}
-
-export type ToldLateral = Omit<Lateral, 'units' | 'cases'>
-
-const toldChecks = (checks: readonly Check[]): CheckSummary[] =>
-  checks.map(({ trace: _trace, diagram: _diagram, ...summary }) => summary)
-
-/** What of a judgement is told to whoever shows it; only plain data. */
-export function told(judgement: Judgement): ToldJudgement {
-  const { checks, lateral, ...rest } = judgement
-  if (!lateral) return { ...rest, lateral, checks: toldChecks(checks) }
-  const { units: _units, cases: _cases, ...frame } = lateral
-  return { ...rest, lateral: frame, checks: toldChecks(checks) }
-}
-
-const WAITING = {
-  holes: 'Holes wait',
-  posts: 'Posts wait',
-  walls: 'Girts wait',
-  roof: 'The roof waits',
-  bracing: 'Bracing waits',
-} as const
-const HAZARD: Readonly<Record<string, string>> = {
-  groundSnowPsf: 'ground snow',
-  windMph: 'basic wind speed',
-  exposure: 'exposure',
-  frostIn: 'frost depth',
-  soil: 'soil class',
-  ownBearingPsf: 'the soil’s bearing value',
-  ownLateralPsfPerFt: 'the soil’s lateral value',
-}
-
-/** Girts of every wall against the wind on it; without a complete site, the walls as planned. */
-function judgeWalls(job: Job, plan: PlannedJob, results: SiteResults | null) {
-  const { grid, layout } = plan
-  const checks: Check[] = []
-  const walls = {} as Record<Side, WallResult>
-  for (const side of SIDES) {
-    const wall = plan.plannedWalls[side]
-    if (!results) {
-      walls[side] = { ...wall, widestHoldsIn: null, worstRatio: null }
-      continue
-    }
-    const building = onWall(job.building, side)
-    const cases = girtCases({
-      building,
-      grid,
-      wall,
-      pieces: wall.pieces,
-      posts: layout.posts,
-      edgeFt: results.edgeZoneFt,
-    })
-    const judged = wallChecks({ job, building, wall, cases, results, wallName: wall.name })
-    checks.push(...judged.checks)
-    walls[side] = { ...wall, widestHoldsIn: judged.widestIn, worstRatio: judged.worst }
-  }
-  return { walls, checks }
-}
-
-/** What cannot be checked before the site's hazards are entered, a line for each stage. */
-function siteMissing(missing: readonly Issue[]): Check[] {
-  const names = missing.map((issue) => HAZARD[String(issue.path[1])] ?? String(issue.path[1]))
-  return (['holes', 'posts', 'walls', 'roof', 'bracing'] as const).map((stage) =>
-    notChecked({
-      id: `site-${stage}`,
-      title: `${WAITING[stage]} for the site`,
-      stage,
-      why: `Not entered yet: ${names.join(', ')}.`,
-      fix: 'Enter the site’s hazards first; none is ever assumed.',
-    }),
-  )
-}
-
 /** How many checks hold, stand close to their limit, fail, or could not be done. */
 function tallyOf(checks: readonly Check[]): Tally {
   const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
@@ -137,31 +62,49 @@ function tallyOf(checks: readonly Check[]): Tally {
   return tally
 }
 
+/** The stages that wait while the site is not complete. */
+const STAGES: readonly Stage[] = ['holes', 'posts', 'walls', 'roof', 'bracing']
 /** What stands in a judgement while the site is not complete. */
 const UNJUDGED = { demands: null, reactions: [], lateral: null, lines: [], ratios: {} } as const
+
+/** The frame under its loads, judged in the order of the reference: holes, posts, roof, bracing. */
+function judgeFrame(job: Job, plan: PlannedJob, results: SiteResults, gapIn: number) {
+  const { grid, layout, trusses } = plan
+  const { building } = job
+  const frame = solveFrame({ job, grid, layout, trusses, results })
+  const byId = new Map(layout.posts.map((post) => [post.id, post]))
+  const posts = judgePosts(job, frame, byId, gapIn)
+  const lines = braceLines(building, grid, frame.lateral, layout.posts)
+  return {
+    ...frame,
+    lines,
+    ratios: posts.ratios,
+    checks: [
+      ...judgeHoles(job, frame, byId, results),
+      ...posts.checks,
+      ...judgeTrusses(building, trusses, frame.reactions, results),
+      ...judgeBeams(building, trusses, frame.reactions),
+      ...judgePurlins(building, trusses, results),
+      ...judgeLeanTos(building, grid, layout, results),
+      ...judgeBracing({ job, grid, frame, lines, results, gapIn }),
+    ],
+  }
+}
 
 function judge(job: Job, plan: PlannedJob): Judgement {
   const { grid, layout, placed, trusses } = plan
   const { results, missing } = siteResults(job, grid)
-  const judged = judgeWalls(job, plan, results)
-  const checks: Check[] = [...judged.checks]
-  const { walls } = judged
-  const frame = results
-    ? judgeFrame({
-        job,
-        grid,
-        layout,
-        trusses,
-        results,
-        names: plan.wallNames,
-        gapIn: Math.max(...SIDES.map((side) => walls[side].widestIn)),
-      })
-    : null
+  const { walls, checks: girtChecks } = judgeWalls(job, plan, results)
+  const frame = results && judgeFrame(job, plan, results, widestSpaceIn(walls))
   const holes = frame?.holes ?? sizeHoles({ job, posts: layout.posts, demands: null, laterals: [], results: null })
-  checks.push(...(frame?.checks ?? siteMissing(missing)))
+  const waiting = STAGES.flatMap((stage) => checksOf(RULES.site, { stage, issues: missing }))
   const surface = surfaceOfJob(job)
   const ground = groundAtPosts(surface, layout.posts)
-  if (ground) checks.push(...groundChecks(job, holes, ground, surface?.steepestPer12 ?? 0))
+  const checks = [
+    ...girtChecks,
+    ...(frame?.checks ?? waiting),
+    ...judgeGround(job, holes, ground, surface?.steepestPer12 ?? 0),
+  ]
   const rows = schedule(job.building, layout.posts, holes)
   const { demands, reactions, lateral, lines, ratios } = frame ?? UNJUDGED
   return {

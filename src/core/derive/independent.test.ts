@@ -1,3 +1,4 @@
+import { inWords } from '../testing/inWords'
 import { readFileSync } from 'node:fs'
 import { deriveJob, type Derived } from '.'
 import { readJobText, type Job } from '../model'
@@ -11,7 +12,7 @@ const load = (name: string): { job: Job; d: Derived } => {
   if (!job.ok) throw new Error(name)
   const result = deriveJob(job.value)
   if (!result.ok) throw new Error(name)
-  return { job: job.value, d: result.value }
+  return { job: job.value, d: inWords(result.value) }
 }
 const near = (got: number, want: number, share: number) => {
   if (!(Math.abs(got - want) <= share * Math.abs(want))) throw new Error(`core ${got}, second method ${want}`)

@@ -2,8 +2,8 @@ import { laminationPlan } from '../joints'
 import type { Post, TrussPlan } from '../layout'
 import type { Building } from '../model'
 import { postSize, specificGravity } from '../wood'
-import type { BraceLine } from '../frame/braceLines'
-import type { HoleKind } from '../frame/holes'
+import type { BraceLine } from '../frame'
+import type { HoleKind } from '../frame'
 import type { ScheduleRow } from './schedule'
 
 /** One kind of joint: what makes it, how many to a joint and how many in all. */

@@ -1,3 +1,4 @@
+import { inWords, type WordedDerived } from '../testing/inWords'
 import fc from 'fast-check'
 import { deriveJob, type Derived } from '.'
 import { newJob, SIDES, type Job } from '../model'
@@ -77,12 +78,12 @@ const bad = (v: unknown, path = ''): string[] => {
     return Object.entries(v).flatMap(([key, value]) => bad(value, `${path}.${key}`))
   return []
 }
-const each = (run: (derived: Derived, job: Job) => void, numRuns = 60) =>
+const each = (run: (derived: WordedDerived, job: Job) => void, numRuns = 60) =>
   fc.assert(
     fc.property(building, (building) => {
       const job = jobOf(building)
       const result = deriveJob(job)
-      if (result.ok) run(result.value, job)
+      if (result.ok) run(inWords(result.value), job)
       else expect(result.issues.length).toBeGreaterThan(0)
     }),
     { numRuns, seed: 20261124 },

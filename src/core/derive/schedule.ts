@@ -5,8 +5,7 @@ import type { PoleMark } from '../marks'
 import { stockFor } from '../quantities'
 import { toSixteenths } from '../units'
 import { postSize } from '../wood'
-import type { HoleKind } from '../frame/holes'
-import { kindName } from './postNames'
+import type { HoleKind } from '../frame'
 
 /** One line of the post schedule. Lengths in inches, exact; `stockIn` null when no listed length is long enough. */
 export interface ScheduleRow {
@@ -27,7 +26,6 @@ export interface ScheduleRow {
 /** One card: posts of one kind that are cut and marked alike. */
 export interface PostCard {
   readonly key: string
-  readonly title: string
   readonly kind: PostKind
   readonly postIds: readonly string[]
   readonly row: ScheduleRow
@@ -79,8 +77,7 @@ export function schedule(
         ].join('|')
         const card = groups.get(key)
         if (card) groups.set(key, { ...card, postIds: [...card.postIds, row.id] })
-        else
-          groups.set(key, { key, title: kindName(row.kind), kind: item(posts, i).kind, postIds: [row.id], row, marks })
+        else groups.set(key, { key, kind: item(posts, i).kind, postIds: [row.id], row, marks })
       })
       return [...groups.values()]
     },

@@ -21,11 +21,11 @@ import {
 } from '../quantities'
 import { boardSize, postSize, weightPlf } from '../wood'
 import { BOARD_SPARE_IN, type Boards, roofBoards } from './boards'
-import type { BraceLine } from '../frame/braceLines'
+import type { BraceLine } from '../frame'
 import { type CostLine, costLines } from './costLines'
-import type { HoleKind } from '../frame/holes'
+import type { HoleKind } from '../frame'
 import { type JointLine, jointList } from './joints'
-import { purlinRows } from './purlins'
+import { purlinRows } from '../layout'
 import type { ScheduleRow } from './schedule'
 
 /** The board a skirt is bought in: the longest that one person carries, inches. */

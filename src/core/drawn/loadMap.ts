@@ -3,7 +3,7 @@ import { IN_PER_FT } from '../units'
 import { type Grid, wallLengthIn } from '../layout'
 import { wallPressures } from '../loads'
 import type { Building, Side } from '../model'
-import type { SiteResults } from '../frame/siteResults'
+import type { SiteResults } from '../frame'
 
 export type LoadCase = 'across' | 'along' | 'cladding' | 'snow' | 'drift'
 /**

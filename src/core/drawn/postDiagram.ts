@@ -1,6 +1,6 @@
 import type { Diagram } from '../result'
 import { IN_PER_FT } from '../units'
-import { type LateralCase, momentAtFtLb } from '../frame/lateralCase'
+import { type LateralCase, momentAtFtLb } from '../frame'
 
 /** What bends a post, for drawing: its wind, and its shear and moment at grade. */
 export type Bent = Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>

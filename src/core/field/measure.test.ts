@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { holeNeed } from '../derive'
+import { holeNeed } from '../frame'
 import { schoolSteps, SET_LONG_IN } from '../marks'
 import { demo } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'

@@ -2,7 +2,7 @@ import { IN_PER_FT, ROUNDING } from '../units'
 import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
-import { line, sig, type TraceLine, item } from '../result'
+import { item } from '../result'
 import { postSize, weightPlf } from '../wood'
 import type { SiteResults } from './siteResults'
 
@@ -59,22 +59,6 @@ export function gravityOf(loads: RoofLoads): { readonly gravityLb: number; reado
     both = loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb
   if (both > snow && both > live) return { gravityLb: both, gravityCase: 'D+0.75S+0.45W' }
   return live > snow ? { gravityLb: live, gravityCase: 'D+Lr' } : { gravityLb: snow, gravityCase: 'D+S' }
-}
-
-/** The gravity combination that rules, written out, ASCE 7-16 2.4.1. */
-export function gravityLine(label: string, loads: RoofLoads): TraceLine {
-  const { gravityLb, gravityCase } = gravityOf(loads)
-  const written = (): readonly [formula: string, numbers: string] => {
-    if (gravityCase === 'D+S') return ['D + S', `${sig(loads.deadLb)} + ${sig(loads.snowLb)}`]
-    if (gravityCase === 'D+Lr') return ['D + Lr', `${sig(loads.deadLb)} + ${sig(loads.liveLb)}`]
-    return [
-      'D + 0.75·the more of S and Lr + 0.45·W',
-      `${sig(loads.deadLb)} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ` +
-        `${sig(loads.windDownLb)}`,
-    ]
-  }
-  const [formula, numbers] = written()
-  return line({ label, formula, numbers, value: gravityLb, unit: 'lb', clause: 'ASCE 7-16 2.4.1' })
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */

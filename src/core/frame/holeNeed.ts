@@ -8,7 +8,11 @@ import type { HoleKind } from './holes'
  * What one hole must be, from the checks of its kind and the post’s own loads (frost, IBC 1807.3 sideways, uplift).
  * Inches; null for an unknown post.
  */
-export function holeNeed(pick: { readonly holes: readonly HoleKind[]; readonly demands: Readonly<Record<string, PostDemand>> | null }, job: Job, post: string): HoleNeed | null {
+export function holeNeed(
+  pick: { readonly holes: readonly HoleKind[]; readonly demands: Readonly<Record<string, PostDemand>> | null },
+  job: Job,
+  post: string,
+): HoleNeed | null {
   const hole = pick.holes.find((hole) => hole.postIds.includes(post))
   if (!hole) return null
   const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn

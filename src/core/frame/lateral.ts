@@ -14,6 +14,9 @@ import { type SiteResults, wallAreaFt2 } from './siteResults'
  * frames alone.
  */
 type ReliedOn = 'roof trusted' | 'roof checked' | 'frames alone'
+/** What a roof diaphragm that is wanted lacks to be counted on. */
+type DiaphragmLack = 'roof skin values' | 'wall skin values' | 'end walls'
+
 /** Loads and movements of the row of frames under wind across the ridge, pounds and inches at service level. */
 export interface FrameRow {
   readonly xIn: readonly number[]
@@ -29,7 +32,8 @@ export interface FrameRow {
 
 export interface Lateral {
   readonly relied: ReliedOn
-  readonly why: string
+  readonly lacks: DiaphragmLack | null
+  readonly knee: boolean
   readonly row: FrameRow
   /** Lateral cases of each post, by id. Empty where nothing blows on it; missing where it cannot be computed. */
   readonly cases: Readonly<Record<string, readonly LateralCase[]>>
@@ -54,15 +58,13 @@ const postValues = (building: Building): DesignValues | null => {
     : timberValues(building.post.lumber, building.grades)
 }
 
-/** Why the roof diaphragm cannot be counted on with what has been entered; null when it can. */
-function diaphragmLacks(building: Building): string | null {
-  const skin = building.skin
-  if (skin.roofStiffnessLbPerIn === null || skin.roofAllowPlf === null)
-    return 'the roof skin’s tested stiffness and strength are not entered'
-  if (building.bracing.walls === 'skin' && (skin.wallStiffnessLbPerIn === null || skin.wallAllowPlf === null))
-    return 'the wall skin’s tested stiffness and strength are not entered'
-  if (building.bracing.walls === 'none') return 'nothing holds the end walls in their own plane'
-  return null
+/** What is missing for the roof diaphragm to be counted on; null when nothing is. */
+function diaphragmLack(building: Building): DiaphragmLack | null {
+  const { skin, bracing } = building
+  if (skin.roofStiffnessLbPerIn === null || skin.roofAllowPlf === null) return 'roof skin values'
+  if (bracing.walls === 'skin' && (skin.wallStiffnessLbPerIn === null || skin.wallAllowPlf === null))
+    return 'wall skin values'
+  return bracing.walls === 'none' ? 'end walls' : null
 }
 
 /** Length of a wall that can work in shear: its length less its framed openings, ft; 0 for a wall without skin. */
@@ -174,22 +176,13 @@ function eaveLoadPlf(building: Building, grid: Grid, results: SiteResults): numb
   return Math.max(perFt, leastPerFt) + leanPerFt
 }
 
-/** What the building stands by, and why. */
-function reliance(building: Building): { readonly relied: ReliedOn; readonly why: string } {
-  const lacks = diaphragmLacks(building)
-  const frames = `The building stands by its frames${building.knee ? ' and knee braces' : ''}`
-  if (building.diaphragm === 'trusted')
-    return {
-      relied: 'roof trusted',
-      why: 'The tops of the posts are taken as held by the roof; its strength was not computed.',
-    }
-  if (building.diaphragm !== 'checked') return { relied: 'frames alone', why: `${frames} alone.` }
-  if (lacks === null)
-    return {
-      relied: 'roof checked',
-      why: 'The roof diaphragm and end walls were computed with the skin values entered.',
-    }
-  return { relied: 'frames alone', why: `The roof diaphragm was not counted: ${lacks}. ${frames}.` }
+/** What the building stands by, and where a wanted roof diaphragm is not counted, what it lacks. */
+function reliance(building: Building): Pick<Lateral, 'relied' | 'lacks' | 'knee'> {
+  const knee = building.knee !== null
+  if (building.diaphragm === 'trusted') return { relied: 'roof trusted', lacks: null, knee }
+  if (building.diaphragm !== 'checked') return { relied: 'frames alone', lacks: null, knee }
+  const lacks = diaphragmLack(building)
+  return { relied: lacks === null ? 'roof checked' : 'frames alone', lacks, knee }
 }
 
 /** Every post as a member of its frame, by id; posts of one height share one. Missing where it cannot be computed. */
@@ -328,7 +321,8 @@ export function lateralOf({
 }): Lateral {
   const building = job.building
   const values = postValues(building)
-  const { relied, why } = reliance(building)
+  const stands = reliance(building)
+  const { relied } = stands
   const units = postUnits(job, layout.posts, fixityFt, values)
   const eavePlf = eaveLoadPlf(building, grid, results)
   const row = frameRow({ building, grid, posts: layout.posts, units, values, relied, eavePlf })
@@ -361,8 +355,7 @@ export function lateralOf({
     ),
   )
   return {
-    relied,
-    why,
+    ...stands,
     row,
     cases,
     units,

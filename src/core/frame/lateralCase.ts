@@ -1,5 +1,4 @@
 import { WIND_ASD } from '../loads'
-import { sig } from '../result'
 import type { PostActions, PostUnit } from '../statics'
 
 /**
@@ -20,21 +19,6 @@ export const GCPI_LABEL = { low: 'sucking', high: 'blowing' } as const
 /** Moment in a post at a height above grade, ft-lb, from its actions at grade: M − V·z + w·z²/2. */
 export const momentAtFtLb = (pick: Pick<LateralCase, 'plf' | 'shearLb' | 'momentFtLb'>, zFt: number): number =>
   pick.momentFtLb - pick.shearLb * zFt + (pick.plf * zFt * zFt) / 2
-
-/**
- * An action of a case as the sum it is, unit under 1 plf × wind + unit for 1 in. × movement, written so that its
- * magnitude comes out.
- */
-export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentFtLb' | 'fixedFtLb'): string {
-  const { held, perInch } = lateral.unit
-  const sign = lateral[action] < 0 ? -1 : 1
-  const [wind, move] = [sign * held[action] * lateral.plf, sign * perInch[action] * lateral.moveIn]
-  const term = (k: number, value: number) => `${sig(Math.abs(k))} × ${sig(Math.abs(value))}`
-  return (
-    `${wind < 0 ? '−' : ''}${term(held[action], lateral.plf)}` +
-    `${move === 0 ? '' : ` ${move < 0 ? '−' : '+'} ${term(perInch[action], lateral.moveIn)}`}`
-  )
-}
 
 /** Wind pressure at strength level to service level, psf. */
 export const service = (pressurePsf: number): number => WIND_ASD * pressurePsf

@@ -19,3 +19,6 @@ export function purlinPlaces(building: Building, grid: Grid): number[] {
   const spaces = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - ROUNDING))
   return Array.from({ length: spaces + 1 }, (_, k) => PURLIN_EAVE_IN + (run * k) / spaces)
 }
+
+/** Rows of purlins on both slopes of the main roof. */
+export const purlinRows = (building: Building, grid: Grid): number => 2 * purlinPlaces(building, grid).length

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { deriveJob, poleOf } from '../derive'
+import { deriveJob } from '../derive'
+import { poleOf } from '../drawn'
 import { girtFaceIn, hookedMarks } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'

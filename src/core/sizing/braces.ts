@@ -1,7 +1,8 @@
 import { firstOf } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
-import { bracesWorst, type Derived } from '../derive'
-import { SIDES, type Building, type Job } from '../model'
+import { type Derived, widestSpaceIn } from '../derive'
+import { bracesWorst } from './parts'
+import type { Building, Job } from '../model'
 import { stockFor, type Prices } from '../quantities'
 
 const BAYS = [1, 2, 3, 4] as const
@@ -24,7 +25,7 @@ export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { 
   const { lateral } = derived
   const each = bracing.walls === 'x-boards' ? 2 : 1
   const most = Math.min(derived.grid.baysIn.length, derived.grid.gableIn.length + 1)
-  const gapIn = Math.max(...SIDES.map((side) => derived.walls[side].widestIn), 1)
+  const gapIn = Math.max(widestSpaceIn(derived.walls), 1)
   const nail = prices.of(bracing.nail.startsWith('ring') ? 'ring-shank nail' : 'common nail')
   const choices = job.sizing.boards
     .flatMap((size) =>

@@ -1,4 +1,4 @@
-import { eaveBeamWorst, girtedSides, type PartsOf, rafterWorst } from '../derive'
+import { eaveBeamWorst, girtedSides, type PartsOf, rafterWorst } from './parts'
 import type { Building, GirtStyle, Job, LeanTo, Side } from '../model'
 import type { Prices } from '../quantities'
 import { bought, builtUps, cheapest, type Counted, HOLDS, sizeGirts, sizePurlins } from './sizeParts'

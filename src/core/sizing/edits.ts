@@ -1,5 +1,6 @@
 import { NAILS } from '../joints'
-import { type Building, type Job, type LeanTo, POST_SECTIONS, type Side, SIDES } from '../model'
+import { type Building, type Job, type LeanTo, POST_SECTIONS, type Side } from '../model'
+import { type Check, type RuleName, ruleOf } from '../rules'
 import { IN_PER_FT } from '../units'
 import { beamEdits, girtEdits, purlinEdits } from './boardEdits'
 import { type Edit, onBuilding, others } from './edit'
@@ -186,22 +187,19 @@ function eaveBeamEdits(job: Job, kind: 'carrier' | 'header'): Edit[] {
   )
 }
 
-/** Parts of the lean-to on one side; null where the check is none of its, or it has no such part. */
-function leanToEdits(job: Job, checkId: string, side: Side | undefined): Edit[] | null {
+/** The board of a lean-to that a check is about. */
+type LeanToPart = 'rafter' | 'ledger' | 'beam'
+/** Most plies of each. */
+const MOST_PLIES: Readonly<Record<LeanToPart, number>> = { rafter: 3, ledger: 3, beam: 4 }
+
+function leanToEdits(job: Job, side: string, part: LeanToPart): Edit[] {
   const lean = job.building.leanTos.find((leanTo) => leanTo.side === side)
-  if (!lean) return null
-  const put = (part: Partial<LeanTo>) =>
+  if (!lean) return []
+  const put = (change: Partial<LeanTo>) =>
     onBuilding(job, {
-      leanTos: job.building.leanTos.map((leanTo) => (leanTo === lean ? { ...leanTo, ...part } : leanTo)),
+      leanTos: job.building.leanTos.map((leanTo) => (leanTo === lean ? { ...leanTo, ...change } : leanTo)),
     })
-  if (checkId.startsWith('rafter'))
-    return beamEdits(job, lean.rafter, 3, (part) => put({ rafter: { ...lean.rafter, ...part } }))
-  if (/^ledger-(south|north)/.test(checkId) && lean.rafter.spaceIn !== null)
-    return beamEdits(job, lean.ledger, 3, (part) => put({ ledger: { ...lean.ledger, ...part } }))
-  if (checkId.startsWith('ledger')) return boltEdits(job, 'ledger')
-  if (checkId.startsWith('lean-beam'))
-    return beamEdits(job, lean.beam, 4, (part) => put({ beam: { ...lean.beam, ...part } }))
-  return null
+  return beamEdits(job, lean[part], MOST_PLIES[part], (change) => put({ [part]: { ...lean[part], ...change } }))
 }
 
 function laminationEdits(job: Job): Edit[] {
@@ -238,31 +236,58 @@ function braceEdits(job: Job): Edit[] {
   ]
 }
 
-/** The changes for a check, by what its id begins with; the first that fits is taken. */
-const EDITS: readonly (readonly [RegExp, (job: Job, checkId: string, side: Side | undefined) => Edit[] | null])[] = [
-  [/^girt-nails/, (job) => nailEdits(job, 'girt')],
-  [/^girt-/, (job, _id, side) => (side ? girtEdits(job, side) : null)],
-  [/^purlin-tie/, (job) => [...nailEdits(job, 'purlin'), ...purlinEdits(job)]],
-  [/^(lean-)?purlins/, (job) => purlinEdits(job)],
-  [/^truss-seat$/, (job) => seatEdits(job)],
-  [/^truss-/, (job) => boltEdits(job, 'truss')],
-  [/^(carrier|header)-(bolts|uplift|seat)/, (job) => boltEdits(job, 'carrier')],
-  [/^carrier/, (job) => eaveBeamEdits(job, 'carrier')],
-  [/^header/, (job) => eaveBeamEdits(job, 'header')],
-  [/^(rafter|ledger|lean-beam)/, leanToEdits],
-  [/^(column|shear|sag)-/, (job) => postEdits(job)],
-  [/^(lateral|bearing|uplift|pad|frost)-/, (job) => groundEdits(job)],
-  [/^collar-fix/, (job) => boltEdits(job, 'collar')],
-  [/^lamination$/, (job) => laminationEdits(job)],
-  [/^brace-/, (job) => braceEdits(job)],
-]
+type EditsOf = (job: Job, place: string) => Edit[]
+const truss: EditsOf = (job) => boltEdits(job, 'truss')
+const beamBolts: EditsOf = (job) => boltEdits(job, 'carrier')
+const eaveBeam: EditsOf = (job, place) => eaveBeamEdits(job, place as 'carrier')
+const ledgerBolts: EditsOf = (job) => boltEdits(job, 'ledger')
+const leanTo =
+  (part: LeanToPart): EditsOf =>
+  (job, place) =>
+    leanToEdits(job, place, part)
 
-/** Changes a builder would think of for one check, by its id. Empty where only a person can cure it. */
-export function editsFor(job: Job, checkId: string): Edit[] {
-  const side = SIDES.find((each) => checkId.includes(each))
-  for (const [pattern, edits] of EDITS) {
-    const found = pattern.test(checkId) ? edits(job, checkId, side) : null
-    if (found) return found
-  }
-  return []
+/** The changes for a check, by its rule. A rule that is not here only a person can remedy. */
+const EDITS: Readonly<Partial<Record<RuleName, EditsOf>>> = {
+  'girt/nails': (job) => nailEdits(job, 'girt'),
+  'girt/strength': (job, place) => girtEdits(job, place as Side),
+  'purlin/tie': (job) => [...nailEdits(job, 'purlin'), ...purlinEdits(job)],
+  'purlin/strength': purlinEdits,
+  'purlin/sag': purlinEdits,
+  'leanToPurlin/strength': purlinEdits,
+  'leanToPurlin/sag': purlinEdits,
+  'truss/seat': seatEdits,
+  'truss/uplift': truss,
+  'truss/block': truss,
+  'truss/bolts': truss,
+  'truss/ties': truss,
+  'beam/bolts': beamBolts,
+  'beam/uplift': beamBolts,
+  'beam/seat': beamBolts,
+  'beam/strength': eaveBeam,
+  'beam/sag': eaveBeam,
+  'rafter/strength': leanTo('rafter'),
+  'rafter/sag': leanTo('rafter'),
+  'rafter/bolts': ledgerBolts,
+  'ledger/strength': leanTo('ledger'),
+  'ledger/sag': leanTo('ledger'),
+  'ledger/bolts': ledgerBolts,
+  'leanToBeam/strength': leanTo('beam'),
+  'leanToBeam/sag': leanTo('beam'),
+  'post/bending': postEdits,
+  'post/shear': postEdits,
+  'post/sag': postEdits,
+  'post/lamination': laminationEdits,
+  'hole/sideways': groundEdits,
+  'hole/bearing': groundEdits,
+  'hole/uplift': groundEdits,
+  'hole/pad': groundEdits,
+  'hole/frost': groundEdits,
+  'hole/fixing': (job) => boltEdits(job, 'collar'),
+  'brace/pull': braceEdits,
+  'brace/push': braceEdits,
+  'brace/couple': braceEdits,
 }
+
+/** Changes a builder would think of for one check. Empty where only a person can remedy it. */
+export const editsFor = (job: Job, check: Pick<Check, 'key'>): Edit[] =>
+  EDITS[ruleOf(check)]?.(job, check.key.place) ?? []

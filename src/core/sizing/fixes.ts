@@ -1,7 +1,7 @@
 import { ROUNDING } from '../units'
 import { deriveJob, type Derived } from '../derive'
 import type { Job } from '../model'
-import type { Check } from '../result'
+import type { Check } from '../rules'
 import { editsFor } from './edits'
 
 /** A change and what it does: the check after it, the cost of the whole, and how many checks fail. */
@@ -12,7 +12,6 @@ interface Fix {
   readonly job: Job
   readonly ratio: number
   readonly state: Check['state']
-  readonly governs: string
   readonly cost: number
   readonly more: number
   readonly boards: number
@@ -34,12 +33,14 @@ const row = (derived: Derived, id: string) => derived.checks.find((check) => che
 export function fixesFor(job: Job, checkId: string, most = 7): Fixes {
   const now = deriveJob(job)
   if (!now.ok) return { now: { ratio: 0, cost: 0, fails: 0 }, fixes: [] }
+  const before = row(now.value, checkId)
   const base = {
-    ratio: row(now.value, checkId)?.ratio ?? 0,
+    ratio: before?.ratio ?? 0,
     cost: now.value.takeoff.totalCost,
     fails: now.value.tally.fails,
   }
-  const fixes = editsFor(job, checkId).flatMap((edit): Fix[] => {
+  const edits = before ? editsFor(job, before) : []
+  const fixes = edits.flatMap((edit): Fix[] => {
     const result = deriveJob(edit.job)
     if (!result.ok) return []
     const check = row(result.value, checkId)
@@ -49,7 +50,6 @@ export function fixesFor(job: Job, checkId: string, most = 7): Fixes {
         ...edit,
         ratio: check.ratio,
         state: check.state,
-        governs: check.governs,
         cost: result.value.takeoff.totalCost,
         more: result.value.takeoff.totalCost - base.cost,
         boards: result.value.takeoff.boards,

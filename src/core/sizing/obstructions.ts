@@ -2,6 +2,7 @@ import { deriveJob, type Derived } from '../derive'
 import { movePost, wallLengthIn, type Post } from '../layout'
 import type { BoardName, Ground, Job } from '../model'
 import { formatLength, SAME_IN, ROUNDING } from '../units'
+import type { Check } from '../rules'
 import { boardSize } from '../wood'
 
 export type Obstruction = Ground['obstructions'][number]
@@ -16,7 +17,7 @@ interface WayRound {
   readonly job: Job | null
   readonly fails: number
   readonly more: number
-  readonly newFails: readonly string[]
+  /** What breaks that held before. */ readonly newFails: readonly Check[]
 }
 
 export interface Met {
@@ -85,7 +86,7 @@ function judged({ now, failing }: WaysOf, way: Way, next: Job): WayRound[] {
       job: next,
       fails: tally.fails,
       more: takeoff.totalCost - now.takeoff.totalCost,
-      newFails: checks.filter((check) => check.state === 'fails' && !failing.has(check.id)).map((check) => check.title),
+      newFails: checks.filter((check) => check.state === 'fails' && !failing.has(check.id)),
     },
   ]
 }

@@ -1,13 +1,15 @@
 import { firstOf } from '../result'
-import { deriveJob, partsOf, type PartsOf, planJob, postPart } from '../derive'
+import { deriveJob, planJob, widestSpaceIn } from '../derive'
 import { stringRectangle } from '../layout'
 import { type BoardName, type Building, type GirtStyle, type Job } from '../model'
 import { BAG_YIELD_FT3, priceBook, type Prices } from '../quantities'
 import { IN_PER_FT, NEGLIGIBLE, ROUNDING } from '../units'
 import { postSize } from '../wood'
+import { type Check, type RuleName, ruleOf } from '../rules'
 import { sizeBraces } from './braces'
 import { sizeAround } from './chooseParts'
 import { editsFor } from './edits'
+import { partsOf, type PartsOf, postPart } from './parts'
 import { bought, type Counted, HOLDS } from './sizeParts'
 import { partWords } from './words'
 
@@ -24,7 +26,7 @@ export interface Proposal {
   /** Its bay is the nearest to the preferred one that holds. */ readonly preferred: boolean
   readonly fails: number
   readonly notChecked: number
-  readonly tightest: { readonly title: string; readonly ratio: number; readonly governs: string } | null
+  /** What stands closest to its limit or furthest past it. */ readonly tightest: Check | null
   readonly words: readonly (readonly [part: string, choice: string])[]
 }
 
@@ -64,23 +66,35 @@ export function bayCounts(job: Job): number[] {
 }
 
 /** Checks that nails, bolts, blocks, thicker pads and more braces cure. */
-const SMALL_CURES = [
-  /^(girt-nails|purlin-tie|lamination|collar-fix|pad|brace)/,
-  /^truss-(uplift|block|seat)/,
-  /^(carrier|header)-(bolts|uplift)/,
-  /^ledger-(south|north)/,
-]
-const ratioOf = (checks: readonly { readonly id: string; readonly ratio: number }[], id: string): number | undefined =>
+const SMALL_REMEDIES: ReadonlySet<RuleName> = new Set<RuleName>([
+  'girt/nails',
+  'purlin/tie',
+  'post/lamination',
+  'hole/fixing',
+  'hole/pad',
+  'brace/pull',
+  'brace/push',
+  'brace/couple',
+  'truss/uplift',
+  'truss/block',
+  'truss/seat',
+  'beam/bolts',
+  'beam/uplift',
+  'rafter/bolts',
+  'ledger/strength',
+  'ledger/sag',
+])
+const ratioOf = (checks: readonly Check[], id: string): number | undefined =>
   checks.find((check) => check.id === id)?.ratio
 
-/** The first change that cures a check, or the one that brings it furthest; null where none helps. */
-function bestEdit(job: Job, checkId: string, now: number): Job | null {
+/** The first change that remedies a check, or the one that brings it furthest; null where none helps. */
+function bestEdit(job: Job, check: Check): Job | null {
   let best: { job: Job; ratio: number } | null = null
-  for (const edit of editsFor(job, checkId)) {
+  for (const edit of editsFor(job, check)) {
     const after = deriveJob(edit.job)
-    const ratio = after.ok ? (ratioOf(after.value.checks, checkId) ?? Infinity) : Infinity
+    const ratio = after.ok ? (ratioOf(after.value.checks, check.id) ?? Infinity) : Infinity
     if (ratio <= HOLDS) return edit.job
-    if (ratio < now - NEGLIGIBLE && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
+    if (ratio < check.ratio - NEGLIGIBLE && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
   }
   return best?.job ?? null
 }
@@ -93,12 +107,12 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
   const first = deriveJob(start)
   let job = first.ok ? sizeBraces(start, first.value, prices, count) : start
   const locked = job.sizing.locked.includes('bracing')
-  const isSmall = (id: string) => SMALL_CURES.some((pattern) => pattern.test(id)) && !(locked && id.startsWith('brace'))
+  const isSmall = (check: Check) => SMALL_REMEDIES.has(ruleOf(check)) && !(locked && check.key.member === 'brace')
   for (let pass = 0; pass < 14; pass++) {
     const result = deriveJob(job)
     if (!result.ok) return job
-    const open = result.value.checks.find((check) => check.state === 'fails' && isSmall(check.id))
-    const next = open ? bestEdit(job, open.id, open.ratio) : null
+    const open = result.value.checks.find((check) => check.state === 'fails' && isSmall(check))
+    const next = open ? bestEdit(job, open) : null
     if (!next) return job
     job = next
   }
@@ -110,10 +124,7 @@ function propose(job: Job, bays: number, preferred: boolean, key: string): Propo
   if (!result.ok) return null
   const worst = result.value.checks
     .filter((check) => check.state !== 'not-checked')
-    .reduce<(typeof result.value.checks)[number] | null>(
-      (best, check) => (!best || check.ratio > best.ratio ? check : best),
-      null,
-    )
+    .reduce<Check | null>((best, check) => (!best || check.ratio > best.ratio ? check : best), null)
   const takeoff = result.value.takeoff
   return {
     key,
@@ -126,7 +137,7 @@ function propose(job: Job, bays: number, preferred: boolean, key: string): Propo
     heaviest: takeoff.heaviest,
     fails: result.value.tally.fails,
     notChecked: result.value.tally.notChecked,
-    tightest: worst && { title: worst.title, ratio: worst.ratio, governs: worst.governs },
+    tightest: worst,
     preferred,
     words: partWords(job, new Set(result.value.trusses.beams.map((beam) => beam.kind))),
   }
@@ -166,9 +177,9 @@ function postCost(sized: Job, parts: PartsOf, prices: Prices): number | null {
   // A section changes its own width, so its strings are laid out anew before it is judged.
   const plan = planJob(sized)
   if (!plan.ok) return null
-  const { grid, layout, trusses, placed, posts } = plan.value
-  const judged = postPart({ ...parts, grid, layout, trusses, placed }, sized)
-  if (!judged || judged.worst > HOLDS) return null
+  const { grid, layout, trusses, placed, posts, plannedWalls } = plan.value
+  const judged = postPart({ ...parts, grid, layout, trusses, placed }, sized, widestSpaceIn(plannedWalls))
+  if (judged.worst > HOLDS) return null
   const feet = posts.reduce((sum, post) => {
     const embedIn = judged.holes.find((hole) => hole.kind === post.kind)?.embedIn ?? 0
     return sum + bought(post.longPointIn + embedIn + 1)

@@ -1,5 +1,5 @@
 import { ROUNDING, IN_PER_FT } from '../units'
-import { girtPart, girtWorst, type PartsOf, purlinLengthIn, purlinWorst } from '../derive'
+import { girtPart, girtWorst, type PartsOf, purlinLengthIn, purlinWorst } from './parts'
 import { type BoardName, type Building, GIRT_SIZES, type GirtStyle, type Job, type Side } from '../model'
 import { type Prices, stockFor } from '../quantities'
 

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { bayCounts, editsFor, fixesFor, partWords, sizeJob, type SizingReport } from '.'
-import { deriveJob, girtPart, girtWorst, partsOf, planJob } from '../derive'
+import { deriveJob, planJob } from '../derive'
+import { girtPart, girtWorst, partsOf } from './parts'
 import { readJobText, type Job } from '../model'
 import { priceBook, PRICE_LIST } from '../quantities'
 import { barnJob } from '../testing/barn'
@@ -199,13 +200,17 @@ describe('what would fix one check', () => {
       expect(fixes.slice(0, holding.length).every((fix) => fix.state !== 'fails')).toBe(true)
     },
   )
-  test.each(['trusses', 'seismic', 'diaphragm'])('%s is a person’s to cure: no edits are offered', (id) =>
-    expect(editsFor(job, id)).toEqual([]),
+  test.each([
+    ['truss', 'order'],
+    ['building', 'earthquake'],
+    ['diaphragm', 'shear'],
+  ])('%s/%s is a person’s to remedy: no edits are offered', (member, rule) =>
+    expect(editsFor(job, { key: { member, rule, place: '' } })).toEqual([]),
   )
   test('an edit on a wall that differs changes that wall alone', () => {
     const walls = { west: { style: 'flat' as const, size: '2x6' as const, lumber: 'SP-No.2', maxGapIn: 20 } }
     const own = { ...job, building: { ...job.building, girts: { ...job.building.girts, walls } } }
-    const first = editsFor(own, 'girt-west-4')[0]
+    const first = editsFor(own, { key: { member: 'girt', rule: 'strength', place: 'west' } })[0]
     expect(first.job.building.girts.maxGapIn).toBe(job.building.girts.maxGapIn)
     expect(first.job.building.girts.walls.west?.maxGapIn).toBeLessThan(20)
   })

@@ -109,6 +109,9 @@ export function surfaceOf(spots: readonly Spot[]): Surface | null {
   return { spots: own, triangles, steepestPer12: Math.max(...triangles.map((triangle) => triangle.slopePer12)), at }
 }
 
+/** Ground is looked for this far about a post, inches: about the depth of a usual hole. */
+export const BESIDE_IN = 60
+
 /**
  * Lowest ground within `withinIn` of a place, inches to the grade line: looked for on rings and at every spot there.
  */

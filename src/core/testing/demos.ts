@@ -1,3 +1,4 @@
+import { inWords } from './inWords'
 import quillback from '../../../demo/quillback-hill.json'
 import marl from '../../../demo/marl-road.json'
 import tansy from '../../../demo/tansy-hollow.json'
@@ -11,5 +12,5 @@ export function demo(name: keyof typeof raw) {
   if (!job.ok) throw new Error(`${name}: ${JSON.stringify(job.issues)}`)
   const result = deriveJob(job.value)
   if (!result.ok) throw new Error(`${name}: ${JSON.stringify(result.issues)}`)
-  return { job: job.value, d: result.value }
+  return { job: job.value, d: inWords(result.value) }
 }

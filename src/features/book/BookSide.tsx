@@ -8,7 +8,7 @@ import { download } from '../drawing'
 import { useLog } from '../field'
 import { type JobState, type Picked, useDoc, useJob } from '../job'
 import { useBook } from './useBook'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { CardsASheet } from '@/formats/fieldsheets'
 
 const SCHOOLS = [

@@ -1,5 +1,5 @@
 'use client'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { FieldState, Levels, Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { crewBook } from '@/formats/crewbook'

@@ -1,11 +1,12 @@
 'use client'
+import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
 import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
 import { TOP, WALL_BRACE } from '@/formats/words'
 import { ChoiceField, LengthField, Measure, NumberField, ToggleField } from '@/ui'
 import { CheckRow, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 
 const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
 const lumbers = (own: readonly { id: string; name: string }[]) => [
@@ -279,7 +280,7 @@ export function BracingSide() {
       />
       {derived.lateral && (
         <p className="note mb-2" role="status">
-          {derived.lateral.why}
+          {relianceWords(derived.lateral)}
         </p>
       )}
       <SkinFields skin={skin} putSkin={putSkin} done={done} />

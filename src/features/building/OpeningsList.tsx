@@ -2,7 +2,8 @@
 import { IN_PER_FT } from '@/core/units'
 import { Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
-import { checkJob, type ShownDerived } from '@/core/derive'
+import { checkJob } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import {
   type Building,

@@ -1,4 +1,5 @@
 'use client'
+import { relianceWords } from '@/formats/words/checks'
 import {
   FINISHES,
   GIRT_SIZES,
@@ -15,7 +16,7 @@ import { postSize } from '@/core/wood'
 import { FINISH, GIRT_STYLE, RAISE_CAUTION, SCHOOL, TOP } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 
 export type Put = <K extends keyof Building>(
   key: K,
@@ -202,7 +203,7 @@ function FootFields({
         value={building.diaphragm}
         choices={TOPS.map((value) => ({ value, label: TOP[value] }))}
         onChange={put('diaphragm', 'what holds the post tops')}
-        hint={derived.lateral?.why}
+        hint={derived.lateral ? relianceWords(derived.lateral) : undefined}
       />
       <ChoiceField
         label="Sag limit, height over"

@@ -1,4 +1,5 @@
 'use client'
+import { shownOf } from '@/formats/shown'
 import { ChevronLeft } from 'lucide-react'
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
 import { useStore } from 'zustand'
@@ -104,7 +105,7 @@ export function FieldApp({
   }, [doc])
   const derived = useMemo(() => {
     const result = job && deriveJob(job)
-    return result && result.ok ? result.value : null
+    return result?.ok ? shownOf(result.value) : null
   }, [job])
   if (missing)
     return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>

@@ -1,4 +1,4 @@
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { Job } from '@/core/model'
 
 /** What every field page is given. */

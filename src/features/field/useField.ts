@@ -1,7 +1,7 @@
 'use client'
 import { createContext, useContext, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import { measure, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { remember } from '@/core/result'

@@ -6,7 +6,7 @@ import { Awaited, sortChecks, useAnswer, useDoc, useJob } from '../job'
 import { DiagramView } from './DiagramView'
 import { FixTable } from './FixTable'
 import { Materials } from '../drawing'
-import type { CheckSummary } from '@/core/derive'
+import type { CheckSummary } from '@/formats/words/checks'
 
 /** The check's arithmetic, line by line. */
 function Arithmetic({

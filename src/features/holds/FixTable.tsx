@@ -1,5 +1,5 @@
 'use client'
-import type { CheckSummary } from '@/core/derive'
+import type { CheckSummary } from '@/formats/words/checks'
 import { merge3 } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { LoadBar } from '@/ui'

@@ -1,14 +1,14 @@
 'use client'
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import type { CheckSummary, ShownDerived } from '@/core/derive'
+import type { CheckSummary } from '@/formats/words/checks'
 import { type Issue, shownRatio } from '@/core/result'
-import type { Proposal, SizingReport } from '@/core/sizing'
+import type { ShownDerived, ShownProposal, ShownReport } from '@/formats/shown'
 import { formatLength, IN_PER_FT } from '@/core/units'
 import { FailSign, HoldSign } from '@/ui'
 import { dollars } from './FixTable'
 
 /** Cost against bay spacing. */
-export function BayCostChart({ value }: { readonly value: SizingReport }) {
+export function BayCostChart({ value }: { readonly value: ShownReport }) {
   return (
     <figure className="mt-3" aria-label="Cost against bay spacing">
       <figcaption className="note">Cost against bay spacing, cheapest of each</figcaption>
@@ -48,7 +48,7 @@ export function BayCostChart({ value }: { readonly value: SizingReport }) {
 }
 
 /** What stands over a proposal: the nearest to the preferred bay, the cheapest, or only its number. */
-function headOf(proposal: Proposal, i: number, all: readonly Proposal[]): string {
+function headOf(proposal: ShownProposal, i: number, all: readonly ShownProposal[]): string {
   const cheapest = Math.min(...all.map((proposal) => proposal.cost))
   if (i === 0) return proposal.preferred ? `cheapest at ${formatLength(proposal.bayIn)} bays` : 'cheapest that holds'
   return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
@@ -62,11 +62,11 @@ export function ProposalTable({
   tightest,
   take,
 }: {
-  readonly value: SizingReport
+  readonly value: ShownReport
   readonly derived: ShownDerived
   readonly drawn: readonly (readonly [string, string])[]
   readonly tightest: CheckSummary
-  readonly take: (proposal: Proposal) => readonly Issue[]
+  readonly take: (proposal: ShownProposal) => readonly Issue[]
 }) {
   return (
     <table className="tb" aria-label="Proposals">

@@ -1,10 +1,10 @@
 'use client'
 import { BOARD_SIZES, type Job, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
 import { type Issue } from '@/core/result'
-import { partWords, type Proposal, type SizingReport } from '@/core/sizing'
+import { partWords } from '@/core/sizing'
 import { postSize } from '@/core/wood'
 import { LengthField, OptionalLengthField, ToggleField } from '@/ui'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived, ShownProposal, ShownReport } from '@/formats/shown'
 import { sortChecks, useDoc, useRun } from '../job'
 import { BayCostChart, ProposalTable } from './Proposals'
 
@@ -76,7 +76,7 @@ function SearchBar({
   readonly run: ReturnType<typeof useRun<'size'>>
   readonly job: Job
   readonly derived: ShownDerived
-  readonly value: SizingReport | null
+  readonly value: ShownReport | null
 }) {
   return (
     <div className="d-flex align-items-center gap-3 my-3">
@@ -236,7 +236,7 @@ export function SizeMain() {
   // One proposal may follow another; whatever else was edited since the search stays, and is said.
   const taken = value?.proposals.some((proposal) => proposal.job.building === job.building) ?? false
   const later = run.asked !== null && (run.asked.site !== job.site || (run.asked.building !== job.building && !taken))
-  const take = (proposal: Proposal) =>
+  const take = (proposal: ShownProposal) =>
     edit('sized for me', (job) => ({
       ...job,
       building:

@@ -1,5 +1,5 @@
 'use client'
-import { holeNeed } from '@/core/derive'
+import { holeNeed } from '@/core/frame'
 import {
   FOUND,
   judgeHole,

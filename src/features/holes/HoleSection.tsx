@@ -1,5 +1,5 @@
 'use client'
-import type { HoleKind } from '@/core/derive'
+import type { HoleKind } from '@/core/frame'
 import type { Post } from '@/core/layout'
 import type { Building } from '@/core/model'
 import { postSize } from '@/core/wood'

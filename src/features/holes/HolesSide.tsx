@@ -1,6 +1,6 @@
 'use client'
 import { FT3_PER_YD3 } from '@/core/units'
-import { kindName } from '@/core/derive'
+import { kindName } from '@/formats/words/checks'
 import { HOLE_WASTE } from '@/core/quantities'
 import { LengthField, Measure, OptionalLengthField } from '@/ui'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
@@ -13,9 +13,7 @@ export function HolesSide() {
   const hole = derived.holes.find((hole) => hole.kind === post.kind)
   const building = job.building
   const checks = sortChecks(
-    derived.checks.filter(
-      (check) => check.stage === 'holes' && (check.id.endsWith(`-${post.kind}`) || check.id.startsWith('site-')),
-    ),
+    derived.checks.filter(({ stage, key }) => stage === 'holes' && (key.place === post.kind || key.member === 'site')),
   )
   const takeoff = derived.takeoff
   const sizedWords = () => {

@@ -1,5 +1,5 @@
 'use client'
-import type { CheckSummary } from '@/core/derive'
+import type { CheckSummary } from '@/formats/words/checks'
 import { shownRatio } from '@/core/result'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
 import { useJob } from './store'

@@ -1,7 +1,8 @@
 'use client'
 import { createContext, useContext } from 'react'
 import { createStore, useStore, type StoreApi } from 'zustand'
-import { deriveJob, Memory, planJob, sameLoads, told, type Plan, type ShownDerived } from '@/core/derive'
+import { deriveJob, Memory, planJob, sameLoads, type Plan } from '@/core/derive'
+import { told, type ShownDerived } from '@/formats/shown'
 import {
   closeGesture,
   issuesOf,
@@ -139,7 +140,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         const here = answer ? null : deriveJob(job, memory)
         const nextShown = () => {
           if (answer?.ok) return answer.value
-          if (here?.ok) return told(here.value)
+          if (here?.ok) return told(here.value, here.value.wallNames)
           return null
         }
         const judgement = nextShown()
@@ -177,7 +178,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       revision: stored.revision,
       base: stored.doc,
       history: startHistory(present),
-      derived: { ...first.value, ...told(first.value) },
+      derived: { ...first.value, ...told(first.value, first.value.wallNames) },
       judged: present,
       save: { kind: 'saved', at: stored.updatedAt },
       stage,

@@ -4,7 +4,8 @@ import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
-import type { PostDemand, ScheduleRow } from '@/core/derive'
+import type { ScheduleRow } from '@/core/derive'
+import type { PostDemand } from '@/core/frame'
 import { isEave, type Post } from '@/core/layout'
 import type { RodMark } from '@/core/marks'
 
@@ -141,11 +142,9 @@ export function PostsSide() {
       <h2 className="mt-3">What holds</h2>
       {sortChecks(
         derived.checks.filter(
-          (check) =>
-            check.id === 'site-posts' ||
-            check.id === 'site-holes' ||
-            check.id === `column-${post.kind}` ||
-            (check.stage !== 'walls' && check.id.endsWith(`-${post.kind}`) && check.id !== `frost-${post.kind}`),
+          ({ stage, key }) =>
+            (stage === 'posts' || stage === 'holes') &&
+            (key.member === 'site' || (key.place === post.kind && key.rule !== 'frost')),
         ),
       ).map((check) => (
         <CheckRow key={check.id} check={check} />

@@ -1,5 +1,5 @@
 'use client'
-import { poleOf } from '@/core/derive'
+import { poleOf } from '@/core/drawn'
 import type { PoleMark } from '@/core/marks'
 import { SvgMeasure } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'

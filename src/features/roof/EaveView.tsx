@@ -57,13 +57,20 @@ function EavePosts({ drawn, side }: OnEave) {
 function EaveBeams({ drawn, side }: OnEave) {
   const { job, derived } = useDoc()
   const { heelIn, roof } = job.building
-  const fails = new Set(derived.checks.filter((check) => check.state === 'fails').map((check) => check.id))
+  const fails = new Set(
+    derived.checks
+      .filter(
+        ({ state, key }) =>
+          state === 'fails' && key.member === 'beam' && (key.rule === 'strength' || key.rule === 'sag'),
+      )
+      .map(({ key }) => key.place),
+  )
   return derived.trusses.beams
     .filter((beam) => beam.side === side)
     .map((beam) => {
       const spec = roof[beam.kind]
       const deepIn = boardSize(spec.size).dIn
-      const bad = fails.has(beam.kind) || fails.has(`${beam.kind}-sag`)
+      const bad = fails.has(beam.kind)
       return (
         <g key={beam.id} pointerEvents="none">
           <rect

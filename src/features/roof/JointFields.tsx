@@ -1,6 +1,6 @@
 'use client'
 import type { JSX } from 'react/jsx-runtime'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { Building } from '@/core/model'
 import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'

@@ -1,30 +1,57 @@
 'use client'
 import { useState } from 'react'
+import { type RuleKey, type RuleName, ruleOf } from '@/core/rules'
+import type { CheckSummary } from '@/formats/words/checks'
 import { CheckRow, sortChecks, useDoc } from '../job'
 import { PurlinFields } from './Fields'
 import { JointFields } from './JointFields'
 import { LeanToFields } from './LeanToFields'
 import { TrussFields } from './TrussFields'
 
-const TABS = [
-  ['trusses', 'Trusses', /^(truss|carrier|header)/],
-  ['purlins', 'Purlins', /^(purlin|screws)/],
-  ['lean', 'Lean-to', /^(rafter|seat|bearing-seat|ledger|lean|tie)/],
-  [
-    'joints',
-    'Joints',
-    new RegExp(
-      '^(girt-nails|lamination|ep559|collar-fix|purlin-tie|truss-(uplift|bolts|block|ties)|ledger|tie|screws|' +
-        '(carrier|header)-(bolts|uplift))',
-    ),
-  ],
-] as const
+type Tab = 'trusses' | 'purlins' | 'lean' | 'joints'
+const TABS: readonly (readonly [Tab, string])[] = [
+  ['trusses', 'Trusses'],
+  ['purlins', 'Purlins'],
+  ['lean', 'Lean-to'],
+  ['joints', 'Joints'],
+]
+
+/** What each tab judges: members, or single rules where joints of several members stand together. */
+const MEMBERS: Readonly<Record<Tab, readonly RuleKey['member'][]>> = {
+  trusses: ['truss', 'beam'],
+  purlins: ['purlin'],
+  lean: ['rafter', 'ledger', 'leanToBeam', 'leanToPurlin'],
+  joints: ['ledger'],
+}
+const JOINTS: ReadonlySet<RuleName> = new Set<RuleName>([
+  'girt/nails',
+  'post/lamination',
+  'post/interlayer',
+  'hole/fixing',
+  'purlin/tie',
+  'purlin/screws',
+  'truss/uplift',
+  'truss/bolts',
+  'truss/block',
+  'truss/ties',
+  'rafter/bolts',
+  'rafter/tie',
+  'beam/bolts',
+  'beam/uplift',
+])
+
+/** Whether a check stands under a tab; what waits for the site stands under each. */
+function isUnder(tab: Tab, check: CheckSummary): boolean {
+  const { member, place } = check.key
+  if (member === 'site') return place === 'roof'
+  if ((MEMBERS[tab] as readonly string[]).includes(member)) return true
+  return tab === 'joints' && JOINTS.has(ruleOf(check))
+}
 
 /** Roof framing: trusses and what carries them, purlins, lean-tos and joints, each with its own checks. */
 export function RoofSide() {
   const { derived } = useDoc()
-  const [tab, setTab] = useState<(typeof TABS)[number][0]>('trusses')
-  const match = TABS.find((each) => each[0] === tab)?.[2]
+  const [tab, setTab] = useState<Tab>('trusses')
   return (
     <>
       <div className="tabs" role="tablist" aria-label="Roof">
@@ -40,7 +67,7 @@ export function RoofSide() {
       {tab === 'joints' && <JointFields />}
       <div className="rule" />
       <h2>What holds</h2>
-      {sortChecks(derived.checks.filter((check) => match?.test(check.id) || check.id === 'site-roof')).map((check) => (
+      {sortChecks(derived.checks.filter((check) => isUnder(tab, check))).map((check) => (
         <CheckRow key={check.id} check={check} />
       ))}
     </>

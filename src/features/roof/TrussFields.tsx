@@ -1,5 +1,5 @@
 'use client'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import { type Building, BUILT_UP_SIDES, TRUSS_SEATS, TRUSS_SETS } from '@/core/model'
 import { TRUSS_SEAT, TRUSS_SET } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'

@@ -1,6 +1,6 @@
 'use client'
 import type { RefObject } from 'react'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { Ground } from '@/core/model'
 import type { Contour } from '@/core/terrain'
 import { SAME_IN } from '@/core/units'

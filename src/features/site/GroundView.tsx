@@ -1,5 +1,7 @@
 'use client'
-import { type PostGround, type ShownDerived, surfaceOfJob } from '@/core/derive'
+import { surfaceOfJob } from '@/core/derive'
+import type { PostGround } from '@/core/rules/hole/lowestGround'
+import type { ShownDerived } from '@/formats/shown'
 import type { Ground } from '@/core/model'
 import { contourLines, contourStepIn, type Earthwork, earthwork, type Surface } from '@/core/terrain'
 import { FT3_PER_YD3 } from '@/core/units'

@@ -1,5 +1,5 @@
 'use client'
-import { loadMap, type LoadCase } from '@/core/derive'
+import { loadMap, type LoadCase } from '@/core/drawn'
 import { sig } from '@/core/result'
 import { Note, useSize } from '../drawing'
 import { useDoc } from '../job'

@@ -1,6 +1,6 @@
 'use client'
 import type { JSX } from 'react'
-import type { SiteResults } from '@/core/derive'
+import type { SiteResults } from '@/core/frame'
 import type { Building, Job } from '@/core/model'
 import { sig } from '@/core/result'
 import { IN_PER_FT } from '@/core/units'

@@ -1,5 +1,6 @@
 'use client'
-import type { HoleKind, ScheduleRow } from '@/core/derive'
+import type { ScheduleRow } from '@/core/derive'
+import type { HoleKind } from '@/core/frame'
 import type { Building, Job, LeanTo } from '@/core/model'
 import { PITCH_RUN_IN } from '@/core/units'
 import { postSize } from '@/core/wood'

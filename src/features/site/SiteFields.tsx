@@ -1,5 +1,5 @@
 'use client'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import { ENCLOSURES, EXPOSURES, type Job, RISKS, SNOW_EXPOSURES, SOILS, THERMALS } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { ENCLOSURE, SOIL, THERMAL } from '@/formats/words'

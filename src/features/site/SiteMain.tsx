@@ -1,5 +1,5 @@
 'use client'
-import type { LoadCase } from '@/core/derive'
+import type { LoadCase } from '@/core/drawn'
 import { Segments } from '@/ui'
 import { useState } from 'react'
 import { useDoc } from '../job'

@@ -6,7 +6,7 @@ import { useMeasured } from '../field'
 import { useDoc } from '../job'
 import type { Issue } from '@/core/result'
 import type { RefObject } from 'react'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { StringRow } from '@/core/marks'
 
 /** A string this near the ground catches on it, inches. */

@@ -1,6 +1,6 @@
 'use client'
 import type { RefObject } from 'react'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '@/formats/shown'
 import type { Ground, Job } from '@/core/model'
 import type { Issue } from '@/core/result'
 import type { AdditionPlan } from '@/core/terrain'

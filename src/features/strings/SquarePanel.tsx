@@ -1,5 +1,6 @@
 'use client'
-import { compassOf, type ShownDerived } from '@/core/derive'
+import { compassOf } from '@/core/layout'
+import type { ShownDerived } from '@/formats/shown'
 import type { Measures } from '@/core/model'
 import { formatLength, formatSigned, ROUNDING, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'

@@ -1,7 +1,9 @@
 'use client'
+import { ruleOf } from '@/core/rules'
 import { SAME_IN } from '@/core/units'
 import { useMemo } from 'react'
-import { wallAlternatives, type WallAlternative, type WallResult } from '@/core/derive'
+import { type WallResult } from '@/core/derive'
+import { wallAlternatives, type WallAlternative } from '@/core/sizing'
 import { type Building, GIRT_SIZES, LUMBERS, type Side } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { blockNames } from '@/core/marks'
@@ -150,7 +152,7 @@ export function WallsSide() {
   const blocks = blockNames(wall.blocks, derived.placed)
   const pieces = wall.pieces.filter((piece) => piece.row === picked.row)
   const checks = derived.checks.filter(
-    (check) => check.id.startsWith(`girt-${picked.wall}`) || check.id.startsWith('site-'),
+    ({ key }) => key.member === 'site' || (ruleOf({ key }) === 'girt/strength' && key.place === picked.wall),
   )
   return (
     <>

@@ -1,6 +1,8 @@
+import { relianceWords, summaryOf, titleOf, traceOf } from '../words/checks'
 import type { Derived } from '@/core/derive'
 import type { Job } from '@/core/model'
-import { shownRatio, sig, written, type Check } from '@/core/result'
+import { shownRatio, sig, written } from '@/core/result'
+import type { Check } from '@/core/rules'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
@@ -80,13 +82,22 @@ function inputs(job: Job): Sheet {
 
 function assumptions(job: Job, derived: Derived): Sheet {
   const verify = [
-    ...new Set(derived.checks.flatMap((check) => check.trace().flatMap((line) => (line.verify ? [line.verify] : [])))),
+    ...new Set(
+      derived.checks.flatMap((check) =>
+        traceOf(check, derived.wallNames).flatMap((line) => (line.verify ? [line.verify] : [])),
+      ),
+    ),
   ].sort()
   return {
     title: 'Assumptions and cautions',
     sub: 'what these figures rest on',
     blocks: [
-      { kind: 'text', text: plain(derived.lateral?.why ?? 'The site is not complete: nothing was computed.') },
+      {
+        kind: 'text',
+        text: plain(
+          derived.lateral ? relianceWords(derived.lateral) : 'The site is not complete: nothing was computed.',
+        ),
+      },
       {
         kind: 'text',
         text:
@@ -106,7 +117,7 @@ function assumptions(job: Job, derived: Derived): Sheet {
         text: `Not checked: ${
           derived.checks
             .filter((check) => check.state === 'not-checked')
-            .map((check) => check.title)
+            .map((check) => titleOf(check, derived.wallNames))
             .join('; ') || 'nothing'
         }.`,
       },
@@ -188,9 +199,11 @@ function loads(derived: Derived): Sheet[] {
 
 const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
 function checks(derived: Derived): Sheet[] {
-  const sorted = [...derived.checks].sort(
-    (one, other) => ORDER[one.state] - ORDER[other.state] || other.ratio - one.ratio,
-  )
+  const worded = derived.checks.map((check) => ({
+    ...summaryOf(check, derived.wallNames),
+    trace: traceOf(check, derived.wallNames),
+  }))
+  const sorted = worded.sort((one, other) => ORDER[one.state] - ORDER[other.state] || other.ratio - one.ratio)
   const summary: Sheet = {
     title: 'Every check',
     sub:
@@ -229,14 +242,12 @@ function checks(derived: Derived): Sheet[] {
         { kind: 'text', text: plain(`${check.governs} Under ${check.combination}: ${check.place}.`) },
         table(
           ['', 'formula and numbers', 'result', 'clause'],
-          check
-            .trace()
-            .map((line) => [
-              plain(line.label) + (line.verify ? ` (verify ${line.verify})` : ''),
-              plain(written(line)),
-              `${sig(line.value)} ${plain(line.unit)}`,
-              plain(line.clause),
-            ]),
+          check.trace.map((line) => [
+            plain(line.label) + (line.verify ? ` (verify ${line.verify})` : ''),
+            plain(written(line)),
+            `${sig(line.value)} ${plain(line.unit)}`,
+            plain(line.clause),
+          ]),
           [2],
         ),
       ]),

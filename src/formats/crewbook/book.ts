@@ -1,4 +1,6 @@
-import { birdsMouth, type ShownDerived as Derived, type ShownDerived } from '@/core/derive'
+import { kindName } from '../words/checks'
+import { birdsMouth } from '@/core/rules/rafter/member'
+import type { ShownDerived as Derived, ShownDerived } from '../shown'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
@@ -136,7 +138,7 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
       ]
     }
     const card: Sheet = {
-      title: `${postCard.title}: ` + firstNames(postCard.postIds),
+      title: `${kindName(postCard.kind)}: ` + firstNames(postCard.postIds),
       sub:
         `${postCard.row.section}, ${mark(postCard.row.totalIn)} ` +
         `long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
@@ -152,7 +154,7 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
       ...(short
         ? []
         : chunk(up, ROWS - 2).map((rows): Sheet => ({
-            title: `${postCard.title}: grade marks`,
+            title: `${kindName(postCard.kind)}: grade marks`,
             sub: `${postCard.row.section}; up from where the rod stood, all set-ups in one frame`,
             blocks: [marks(rows)],
           }))),

@@ -1,4 +1,4 @@
-import type { ShownDerived as Derived } from '@/core/derive'
+import type { ShownDerived as Derived } from '../shown'
 import { alongWall, girtFaceIn, isEave, rafterHeightIn, wallLengthIn, wallPosts } from '@/core/layout'
 import type { Job, Side } from '@/core/model'
 import { OPENING } from '../words'

@@ -1,4 +1,6 @@
-import type { ShownDerived as Derived, HoleKind, PostCard } from '@/core/derive'
+import type { PostCard } from '@/core/derive'
+import type { ShownDerived as Derived } from '../shown'
+import type { HoleKind } from '@/core/frame'
 import type { PoleMark } from '@/core/marks'
 import type { Building, Job } from '@/core/model'
 import { formatLength } from '@/core/units'

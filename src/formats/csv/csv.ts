@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import type { ShownDerived as Derived } from '@/core/derive'
+import type { ShownDerived as Derived } from '../shown'
 import { formatLength } from '@/core/units'
 import { KIND } from '../words'
 

@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { ROD_MOST_IN, type Said, type FieldState, type Levels } from '@/core/field'
-import type { ShownDerived } from '@/core/derive'
+import type { ShownDerived } from '../shown'
 import { formatLength, parseLength } from '@/core/units'
 import { toCsv } from './csv'
 

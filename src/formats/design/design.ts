@@ -1,3 +1,4 @@
+import { relianceWords, summaryOf, traceOf } from '../words/checks'
 import type { Derived } from '@/core/derive'
 import { hookedMarks } from '@/core/layout'
 import type { Job } from '@/core/model'
@@ -162,7 +163,7 @@ export function designOf(job: Job, derived: Derived): Design {
     reactions: derived.reactions,
     lateral: derived.lateral && {
       relied: derived.lateral.relied,
-      why: derived.lateral.why,
+      why: relianceWords(derived.lateral),
       row: derived.lateral.row,
       cases: derived.lateral.cases,
       kneeLb: derived.lateral.kneeLb,
@@ -172,7 +173,11 @@ export function designOf(job: Job, derived: Derived): Design {
     postRatios: derived.postRatios,
     holes: derived.holes,
     takeoff: derived.takeoff,
-    checks: derived.checks.map((check) => ({ ...check, trace: check.trace(), diagram: check.diagram?.() ?? null })),
+    checks: derived.checks.map((check) => ({
+      ...summaryOf(check, derived.wallNames),
+      trace: traceOf(check, derived.wallNames),
+      diagram: check.diagram?.() ?? null,
+    })),
     tally: derived.tally,
   }) as Design
 }

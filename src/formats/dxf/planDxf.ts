@@ -1,5 +1,5 @@
 import { DxfWriter, type Line, point2d, point3d, Units, type vec3_t } from '@tarikjabiri/dxf'
-import type { ShownDerived as Derived } from '@/core/derive'
+import type { ShownDerived as Derived } from '../shown'
 import { isEave } from '@/core/layout'
 import type { Job } from '@/core/model'
 import { formatLength } from '@/core/units'

@@ -1,5 +1,6 @@
 import { buildCard, type BuildCard } from '@/core/columns'
-import { kindName, type ShownDerived as Derived } from '@/core/derive'
+import { kindName } from '../words/checks'
+import type { ShownDerived as Derived } from '../shown'
 import { measure, type FieldState, type Levels, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { concreteOrder } from '@/core/quantities'

@@ -1,3 +1,4 @@
+import { shownOf } from '@/formats/shown'
 import 'server-only'
 import { deriveJob } from '@/core/derive'
 import { foldBare, measure, tieLevels, type FieldRecord } from '@/core/field'
@@ -25,7 +26,10 @@ export async function bookPdf(
   const state = foldBare(records)
   return pdfOf(
     pdfDefinition(
-      crewBook(job, result.value, { ...stamp, rods: measure(job, result.value, state, tieLevels(state)).rods }),
+      crewBook(job, shownOf(result.value), {
+        ...stamp,
+        rods: measure(job, result.value, state, tieLevels(state)).rods,
+      }),
     ),
   )
 }

@@ -1,5 +1,7 @@
+import { shownOf } from '@/formats/shown'
 import 'server-only'
-import { deriveJob, poleOf } from '@/core/derive'
+import { deriveJob } from '@/core/derive'
+import { poleOf } from '@/core/drawn'
 import { foldBare, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import { fail, type Result } from '@/core/result'
@@ -16,7 +18,9 @@ export async function fieldSheetsPdf(
   const result = deriveJob(job)
   if (!result.ok) return result
   const state = foldBare(records)
-  return pdfOf(pdfDefinition(fieldSheets({ job, derived: result.value, state, levels: tieLevels(state), ...dated })))
+  return pdfOf(
+    pdfDefinition(fieldSheets({ job, derived: shownOf(result.value), state, levels: tieLevels(state), ...dated })),
+  )
 }
 
 /**

@@ -2,7 +2,7 @@ import { laminationPlan } from '../../joints'
 import { isEave, type Post } from '../../layout'
 import type { Building } from '../../model'
 import { type DesignValues, laminationFactor, type PostSize, postSize, wetFactors } from '../../wood'
-import type { Lateral } from '../../frame/lateral'
+import type { Lateral } from '../../frame'
 
 export interface ColumnBasis {
   readonly size: PostSize

@@ -2,12 +2,12 @@ import { item } from '../../result'
 import { IN_PER_FT } from '../../units'
 import { inGroundMomentFtLb } from '../../ground'
 import { isEave, type Post } from '../../layout'
-import { type Combination, editionData, WIND_ASD } from '../../loads'
-import type { Building, Job } from '../../model'
+import { type Combination, WIND_ASD } from '../../loads'
+import type { Building } from '../../model'
 import { columnStability, postSize, SPLICE_SHARE, wetFactors, DURATION } from '../../wood'
 import type { ColumnBasis, Limits } from './basis'
-import type { PostDemand } from '../../frame/demands'
-import { type LateralCase, momentAtFtLb } from '../../frame/lateralCase'
+import type { PostDemand } from '../../frame'
+import { type LateralCase, momentAtFtLb } from '../../frame'
 
 /** Place on a post where its strength is checked. */
 type Section = 'at or below grade' | 'at mid-height' | 'in the splice zone' | 'at the knee brace' | 'at the truss seat'
@@ -182,7 +182,7 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
 /**
  * Moment that eccentric carriers put into the top of a post, ft-lb: R·e where the beam is bolted to one face (14.3).
  */
-export function seatMomentFtLb(building: Building, post: Post, gravityLb: number): number {
+export function seatMomentFtLb(building: Pick<Building, 'roof' | 'post'>, post: Post, gravityLb: number): number {
   const beam = building.roof.truss.set === 'carriers' ? building.roof.carrier : null
   if (!isEave(post.side) || !beam || beam.sides === 'both' || building.roof.truss.seat !== 'face') return 0
   return (gravityLb * (postSize(building.post).depthIn + 1.5 * beam.plies)) / 2 / IN_PER_FT
@@ -190,26 +190,26 @@ export function seatMomentFtLb(building: Building, post: Post, gravityLb: number
 
 /** Every section of one post under every combination and wind case; the worst ratio of all. */
 export function columnWorst({
-  job,
+  building,
+  combinations,
   basis,
   post,
   demand,
   cases,
   embedIn,
-  constrained,
 }: {
-  job: Job
+  building: Pick<Building, 'school' | 'slab' | 'knee' | 'post' | 'roof'>
+  combinations: readonly Combination[]
   basis: ColumnBasis
   post: Post
   demand: PostDemand
   cases: readonly LateralCase[]
   embedIn: number
-  constrained: boolean
 }): ColumnResult {
-  const building = job.building
+  const constrained = building.slab === 'tied'
   const heightFt = post.heightIn / IN_PER_FT
   const weightLb = demand.postWeightPlf * heightFt
-  const list = axials(editionData(job.site.edition).combinations, demand, weightLb)
+  const list = axials(combinations, demand, weightLb)
   const pier = building.school === 'pier'
   let worst: Trial | null = null
   let ratio = -1

@@ -1,0 +1,106 @@
+import type { LeanToLoads, RoofLoads, SiteResults } from '../frame'
+import { type Grid, type PostLayout, type TrussPlan, wallPosts } from '../layout'
+import { DEAD_AGAINST_WIND, type RoofZone, WIND_ASD } from '../loads'
+import type { Building } from '../model'
+import { item } from '../result'
+import { type Check, checksOf, RULES } from '../rules'
+import { beamMember, endLoads, hardestBeam } from '../rules/beam/member'
+import { mainPurlinLoads } from '../rules/purlin/loads'
+import { type PurlinLoads, purlinMember } from '../rules/purlin/member'
+import type { PurlinPlace } from '../rules/purlin/strength'
+import { leanToCase } from '../rules/rafter/leanTo'
+import { seatTrusses } from '../rules/truss/seated'
+import { IN_PER_FT, radians } from '../units'
+
+/** Trusses on their seats, tied down. */
+export const judgeTrusses = (
+  building: Building,
+  plan: TrussPlan,
+  reactions: readonly RoofLoads[],
+  results: SiteResults,
+): Check[] => checksOf(RULES.truss, { seated: seatTrusses(building, plan, reactions), results })
+
+/** The hardest worked carrier and header, and their joints to the posts. A carrier's post takes the ends of two bays. */
+export function judgeBeams(building: Building, plan: TrussPlan, reactions: readonly RoofLoads[]): Check[] {
+  return (['carrier', 'header'] as const).flatMap((kind) => {
+    const beam = hardestBeam(plan.beams, kind, reactions)
+    if (!beam) return []
+    const end = endLoads(beam, reactions)
+    const ends = kind === 'carrier' ? 2 : 1
+    const [strength, ...rest] = checksOf(RULES.beam, {
+      beam,
+      span: beamMember(building, beam, reactions),
+      building,
+      downLb: end.gravityLb * ends,
+      upLb: end.upliftLb * ends,
+    })
+    if (!strength) return []
+    return strength.state === 'not-checked' ? [strength] : [strength, ...rest]
+  })
+}
+
+/** Zones of the wind in the field of the roof and along its rakes. */
+const ZONES: Readonly<Record<PurlinPlace, readonly RoofZone[]>> = {
+  field: ['1', '2e', '2r'],
+  rake: ['2n', '3e', '3r'],
+}
+
+/** Longest space between trusses, inches. */
+const trussSpanIn = ({ trusses }: TrussPlan): number =>
+  trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
+
+const worstUpPsf = (zones: PurlinLoads['zones']): number => Math.max(...zones.map((zone) => Math.abs(zone.upPsf)))
+
+/** Purlins of the main roof: gravity, wind up by zone, sag, fixings and skin screws. */
+export function judgePurlins(building: Building, plan: TrussPlan, results: SiteResults): Check[] {
+  const { spaceIn, skinHolds } = building.roof.purlins
+  const spanIn = trussSpanIn(plan)
+  const open = results.enclosure.class === 'open'
+  const field = mainPurlinLoads(building, results, spanIn, ZONES.field)
+  const rake = mainPurlinLoads(building, results, spanIn, ZONES.rake)
+  if (!field || !rake) return checksOf(RULES.purlinWind, { open })
+  const places: readonly (readonly [PurlinPlace, PurlinLoads])[] = open
+    ? [['field', field]]
+    : [
+        ['field', field],
+        ['rake', { ...rake, snowPsf: field.snowPsf }],
+      ]
+  const spans = places.flatMap(([place, loads]) =>
+    checksOf(RULES.purlinSpan, { place, span: purlinMember(building, spanIn, loads), skinHolds }),
+  )
+  if (spans[0]?.state === 'not-checked') return spans
+  const heldPsf = DEAD_AGAINST_WIND * field.leastPsf * Math.cos(radians(field.thetaDeg))
+  const areaFt2 = (spaceIn / IN_PER_FT) * (spanIn / IN_PER_FT)
+  return [
+    ...spans,
+    ...places.flatMap(([place, loads]) =>
+      checksOf(RULES.purlinJoint, {
+        place,
+        pullLb: (WIND_ASD * worstUpPsf(loads.zones) - heldPsf) * areaFt2,
+        building,
+      }),
+    ),
+    ...checksOf(RULES.skin, { building, worstUpPsf: worstUpPsf([...field.zones, ...rake.zones]) }),
+  ]
+}
+
+/** Longest space between the posts of a wall, inches. */
+function wallSpanIn(layout: PostLayout, { leanTo }: LeanToLoads): number {
+  const posts = wallPosts(layout.posts, leanTo.side)
+  return posts.slice(1).reduce((most, post, i) => Math.max(most, post.x - item(posts, i).x), 0)
+}
+
+/** Rafters, ledger or bolts, beam, purlins, seats and ties of every open lean-to. */
+export const judgeLeanTos = (building: Building, grid: Grid, layout: PostLayout, results: SiteResults): Check[] =>
+  results.leanTos.flatMap((lean) =>
+    checksOf(
+      RULES.leanTo,
+      leanToCase({
+        building,
+        lean,
+        results,
+        bayIn: Math.max(...grid.baysIn),
+        wallSpanIn: wallSpanIn(layout, lean),
+      }),
+    ),
+  )

@@ -1,0 +1,50 @@
+import type { Grid, PostLayout, TrussPlan } from '../layout'
+import type { Job } from '../model'
+import { IN_PER_FT } from '../units'
+import { type PostDemand, postDemands, type RoofLoads, trussReactions } from './demands'
+import { type HoleKind, sizeHoles } from './holes'
+import { type Lateral, lateralOf } from './lateral'
+import type { SiteResults } from './siteResults'
+
+/** The frame of a building under its loads: what its roof brings down, what each post takes, how it stands, its holes. */
+export interface SolvedFrame {
+  readonly reactions: readonly RoofLoads[]
+  readonly demands: Readonly<Record<string, PostDemand>>
+  /** The posts fixed at grade, and as they are judged: where nothing holds them there, fixed below it. */
+  readonly atGrade: Lateral
+  readonly lateral: Lateral
+  readonly holes: readonly HoleKind[]
+}
+
+interface FrameInput {
+  readonly job: Job
+  readonly grid: Grid
+  readonly layout: PostLayout
+  readonly trusses: TrussPlan
+  readonly results: SiteResults
+}
+
+/** Posts in the ground that no slab holds at grade are fixed this share of their depth below it (register C17). */
+const FIXED_SHARE = 1 / 3
+
+/** Whether the posts stand in the ground with nothing that holds them at grade. */
+const isFixedBelowGrade = ({ building }: Job): boolean =>
+  building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed'
+
+/**
+ * Solves the frame in the order of the reference: truss reactions, demands, lateral analysis, holes. Posts not held at
+ * grade are run a second time fixed a third of their depth down (the envelope of register C17); holes take the deeper
+ * of the two. The judge and the search both stand on this.
+ */
+export function solveFrame({ job, grid, layout, trusses, results }: FrameInput): SolvedFrame {
+  const reactions = trussReactions(job, grid, trusses, results)
+  const demands = postDemands({ job, grid, layout, plan: trusses, reactions, results })
+  const { posts } = layout
+  const atGrade = lateralOf({ job, grid, layout, demands, results })
+  const holes = sizeHoles({ job, posts, demands, laterals: [atGrade], results })
+  if (!isFixedBelowGrade(job)) return { reactions, demands, atGrade, lateral: atGrade, holes }
+  const deepestFt = Math.max(...holes.map((hole) => hole.embedIn)) / IN_PER_FT
+  const lateral = lateralOf({ job, grid, layout, demands, results, fixityFt: deepestFt * FIXED_SHARE })
+  const laterals = [atGrade, lateral]
+  return { reactions, demands, atGrade, lateral, holes: sizeHoles({ job, posts, demands, laterals, results }) }
+}

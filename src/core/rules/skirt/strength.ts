@@ -1,0 +1,54 @@
+import type { SiteResults } from '../../frame'
+import type { Building } from '../../model'
+import { boardSize, girtRatios } from '../../wood'
+import { judged } from '../check'
+
+/** Coefficients of pressure on the board at the foot of a wall, zone 5, inward and outward (ASCE 7-16 Fig. 30.3-1). */
+const GCP_IN = 1
+const GCP_OUT = 1.1
+/** Least width of wall a skirt board carries, inches. */
+const LEAST_SPACE_IN = 6
+const BOARDS = ['2x12', '2x10', '2x8', '2x6', '2x4'] as const
+
+/**
+ * The skirt board between posts, with half the wall up to the first girt, as a ratio (NDS 2018 3.3). Null without a
+ * skirt or without values for its lumber.
+ */
+export function strength({
+  building,
+  bayIn,
+  gapIn,
+  results,
+}: {
+  readonly building: Pick<Building, 'skirt' | 'girts' | 'grades' | 'wallFinish'>
+  readonly bayIn: number
+  readonly gapIn: number
+  readonly results: Pick<SiteResults, 'claddingQhPsf' | 'wind'>
+}) {
+  if (building.skirt.depthIn <= 0) return null
+  const size = BOARDS.find((board) => boardSize(board).dIn <= building.skirt.depthIn + 0.01) ?? '2x4'
+  const { lumber } = building.girts
+  const girt = girtRatios(
+    { style: 'flat', size, lumber, spans: 1, own: building.grades, finish: building.wallFinish },
+    {
+      spanIn: bayIn,
+      spaceIn: Math.max(LEAST_SPACE_IN, building.skirt.topIn / 2 + gapIn / 2),
+      inwardPsf: results.claddingQhPsf * (GCP_IN + results.wind.gcpi),
+      outwardPsf: -results.claddingQhPsf * (GCP_OUT + results.wind.gcpi),
+    },
+  )
+  if (!girt) return null
+  return judged({
+    member: 'skirt',
+    rule: 'strength',
+    place: '',
+    id: 'skirt',
+    stage: 'walls',
+    group: 'girt',
+    demand: girt.ratios.worst,
+    capacity: 1,
+    unit: '',
+    combination: '0.6W',
+    facts: { size, bayIn, strengthTrace: girt.trace },
+  })
+}

@@ -1,0 +1,37 @@
+import { nailOf, nailStrength } from '../../joints'
+import { DURATION, postSize } from '../../wood'
+import { judged } from '../check'
+import { BLOCK_IN, type SeatedTrusses } from './seated'
+
+/** The nailed block that widens a truss seat takes its share of the reaction, lb (NDS 2018 12.3). Null without one. */
+export function block({ seated }: { readonly seated: SeatedTrusses }) {
+  const { building, onCarriers, values, heavy, downLb, seatIn } = seated
+  const { truss } = building.roof
+  const nail = nailOf(building.joints.girt.nail)
+  const none = onCarriers || truss.seat === 'face' || truss.blockNails <= 0
+  if (none || !nail || !values) return null
+  const shareLb = (downLb * BLOCK_IN) / seatIn
+  const one = nailStrength({
+    nail,
+    sideIn: BLOCK_IN,
+    mainIn: postSize(building.post).depthIn,
+    gMain: values.gravity,
+    gSide: values.gravity,
+    duration: DURATION.snow,
+    wet: building.joints.wetPosts,
+  })
+  const count = truss.blockNails
+  return judged({
+    member: 'truss',
+    rule: 'block',
+    place: '',
+    id: 'truss-block',
+    stage: 'roof',
+    group: 'joint',
+    demand: shareLb,
+    capacity: one.lateralLb * count,
+    unit: 'lb',
+    combination: 'D+S',
+    facts: { number: heavy + 1, downLb, seatIn, shareLb, count, nailName: nail.name, one },
+  })
+}

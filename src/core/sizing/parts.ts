@@ -1,0 +1,252 @@
+import { braceCases, judgeHoles, judgePosts, judgeTrusses } from '../derive'
+import {
+  braceLines,
+  type HoleKind,
+  type Lateral,
+  type RoofLoads,
+  siteResults,
+  type SiteResults,
+  solveFrame,
+  trussReactions,
+} from '../frame'
+import { nailOf } from '../joints'
+import {
+  type GirtPiece,
+  girtPieces,
+  girtRows,
+  type Grid,
+  onWall,
+  type PlacedOpening,
+  type Post,
+  type PostLayout,
+  purlinPlaces,
+  type TrussPlan,
+} from '../layout'
+import { DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
+import { type Building, type Job, type Side, SIDES } from '../model'
+import { item } from '../result'
+import { checksOf, type RuleName, ruleOf, RULES } from '../rules'
+import { beamMember } from '../rules/beam/member'
+import { sway } from '../rules/diaphragm/sway'
+import { girtAt, girtCases, pullAtPostLb } from '../rules/girt/board'
+import { girtNail } from '../rules/girt/nails'
+import { hasPurlins, leanToPurlinMember } from '../rules/leanToPurlin/member'
+import { mainPurlinLoads } from '../rules/purlin/loads'
+import { purlinMember } from '../rules/purlin/member'
+import { rafterMember } from '../rules/rafter/member'
+import { spanWorst } from '../rules/span/member'
+import { IN2_PER_FT2, IN_PER_FT, radians, ROUNDING } from '../units'
+
+/** A plan with its loads, for judging parts of it by themselves. */
+export interface PartsOf {
+  readonly job: Job
+  readonly grid: Grid
+  readonly layout: PostLayout
+  readonly placed: readonly PlacedOpening[]
+  readonly trusses: TrussPlan
+  readonly results: SiteResults
+  readonly reactions: readonly RoofLoads[]
+}
+
+/** Gathers what parts are judged with; null while the site is not complete. */
+export function partsOf({
+  job,
+  grid,
+  layout,
+  placed,
+  trusses,
+}: {
+  job: Job
+  grid: Grid
+  layout: PostLayout
+  placed: readonly PlacedOpening[]
+  trusses: TrussPlan
+}): PartsOf | null {
+  const { results } = siteResults(job, grid)
+  return (
+    results && {
+      job,
+      grid,
+      layout,
+      placed,
+      trusses,
+      results,
+      reactions: trussReactions(job, grid, trusses, results),
+    }
+  )
+}
+
+/** What nails, bolts, blocks and thicker pads cure: not what a post and its hole are chosen by. */
+const CURED_APART: ReadonlySet<RuleName> = new Set<RuleName>([
+  'hole/pad',
+  'hole/fixing',
+  'truss/uplift',
+  'truss/block',
+  'truss/bolts',
+])
+
+/**
+ * Posts and holes of one choice of post, with the widest space between girts that hold them: the worst ratio of what
+ * only a bigger post or hole can cure, and the holes it needs.
+ */
+export function postPart(
+  parts: PartsOf,
+  job: Job,
+  gapIn: number,
+): { readonly worst: number; readonly holes: readonly HoleKind[] } {
+  const { building } = job
+  const { results, grid, layout, trusses } = parts
+  const frame = solveFrame({ job, grid, layout, trusses, results })
+  const posts = new Map(layout.posts.map((post) => [post.id, post]))
+  const checks = [
+    ...judgeHoles(job, frame, posts, results),
+    ...judgePosts(job, frame, posts, gapIn).checks,
+    ...judgeTrusses(building, trusses, parts.reactions, results),
+    // The post and its bays decide how far the eave moves.
+    sway({ building, lateral: frame.lateral }),
+  ]
+  const counted = checks.filter((check) => !CURED_APART.has(ruleOf(check)) && check.state !== 'not-checked')
+  return { worst: counted.reduce((most, check) => Math.max(most, check.ratio), 0), holes: frame.holes }
+}
+
+/** Rows and boards of some walls for one way of setting girts, to be judged with any lumber. */
+export interface GirtLayout {
+  readonly building: Building
+  readonly sides: readonly Side[]
+  readonly pieces: Readonly<Partial<Record<Side, readonly GirtPiece[]>>>
+  readonly cases: ReturnType<typeof girtCases>
+  readonly lengthsIn: readonly number[]
+}
+
+/** Lays girts out on some walls with what `b` says of them. */
+export function girtPart(parts: PartsOf, building: Building, sides: readonly Side[]): GirtLayout {
+  const pieces: Partial<Record<Side, readonly GirtPiece[]>> = {}
+  const cases: ReturnType<typeof girtCases> = []
+  for (const side of sides) {
+    const wb = onWall(building, side)
+    const rows = girtRows(wb, parts.grid, side, parts.placed)
+    const list = girtPieces(wb, rows, parts.layout.posts)
+    pieces[side] = list
+    cases.push(
+      ...girtCases({
+        building: wb,
+        grid: parts.grid,
+        wall: rows,
+        pieces: list,
+        posts: parts.layout.posts,
+        edgeFt: parts.results.edgeZoneFt,
+      }),
+    )
+  }
+  return {
+    building,
+    sides,
+    pieces,
+    cases,
+    lengthsIn: sides.flatMap((side) => (pieces[side] ?? []).map((piece) => piece.lengthIn)),
+  }
+}
+
+/** More nails than this at a joint are another way of building. */
+const MOST_NAILS = 8
+
+/** Worst ratio of a girt layout in one lumber, with its nails; NaN without tabled values. */
+export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number {
+  const building = { ...girtLayout.building, girts: { ...girtLayout.building.girts, lumber } }
+  const nail = nailOf(building.joints.girt.nail)
+  const eachLb = nail ? girtNail(building, nail).eachLb : 0
+  let worst = 0
+  for (const girtCase of girtLayout.cases) {
+    const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)
+    if (!girt) return NaN
+    const pullLb = pullAtPostLb(girtCase, girt.pressures.outwardPsf)
+    worst = Math.max(worst, girt.ratios.worst, pullLb / Math.max(MOST_NAILS * eachLb, ROUNDING))
+  }
+  return worst
+}
+
+/** The worse of a span's strength and sag. */
+const worseOf = ({ strength, sag }: { readonly strength: number; readonly sag: number }): number =>
+  Math.max(strength, sag)
+
+/** Purlins of the main roof with their ties, as one ratio; NaN where the wind on the roof is not covered. */
+function mainPurlinsWorst(parts: PartsOf, building: Building): number {
+  const { trusses } = parts.trusses
+  const spanIn = trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
+  const loads = mainPurlinLoads(building, parts.results, spanIn, ['1', '2e', '2n', '2r', '3e', '3r'])
+  if (!loads) return NaN
+  const worst = worseOf(spanWorst(purlinMember(building, spanIn, loads)))
+  const tieLb = building.joints.purlinTieLb
+  if (tieLb === null) return worst
+  const upPsf = Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf)))
+  const netPsf = WIND_ASD * upPsf - DEAD_AGAINST_WIND * loads.leastPsf * Math.cos(radians(loads.thetaDeg))
+  return Math.max(worst, (netPsf * building.roof.purlins.spaceIn * spanIn) / IN2_PER_FT2 / tieLb)
+}
+
+/**
+ * Worst ratio of the purlins of a building on the main roof and on its lean-tos, strength and sag; NaN where it cannot
+ * be judged.
+ */
+export function purlinWorst(parts: PartsOf, building: Building): number {
+  const { results, grid } = parts
+  return results.leanTos.reduce(
+    (worst, lean) => {
+      const spaceIn = lean.leanTo.rafter.spaceIn ?? Math.max(...grid.baysIn)
+      if (!hasPurlins({ spaceIn })) return worst
+      return Math.max(worst, worseOf(spanWorst(leanToPurlinMember({ building, lean, results, spaceIn }))))
+    },
+    mainPurlinsWorst(parts, building),
+  )
+}
+
+/** Board feet of purlins, inches: rows by length. */
+export function purlinLengthIn(parts: PartsOf, building: Building): number {
+  const rows = 2 * purlinPlaces(building, parts.grid).length
+  return rows * (parts.grid.lengthIn + 2 * building.gableOverhangIn)
+}
+
+/** Worst ratio of all carriers or headers of `b`; 0 where there are none. */
+export function eaveBeamWorst(parts: PartsOf, building: Building, kind: 'carrier' | 'header'): number {
+  return parts.trusses.beams
+    .filter((beam) => beam.kind === kind && beam.trusses.length > 0)
+    .reduce((most, beam) => {
+      return Math.max(most, worseOf(spanWorst(beamMember(building, beam, parts.reactions))))
+    }, 0)
+}
+
+/** Worst ratio of the rafters of one lean-to of `b`. */
+export function rafterWorst(parts: PartsOf, building: Building, side: Side): number {
+  const leanTo = parts.results.leanTos.find((leanTo) => leanTo.leanTo.side === side)
+  const own = building.leanTos.find((leanTo) => leanTo.side === side)
+  if (!leanTo || !own) return 0
+  const tribFt = (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / IN_PER_FT
+  const lean = { ...leanTo, leanTo: own }
+  return worseOf(spanWorst(rafterMember({ building, results: parts.results, lean, tribFt })))
+}
+
+/** Walls that have girts. */
+export const girtedSides = (building: Building): Side[] => SIDES.filter((side) => !building.openSides.includes(side))
+
+/**
+ * Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked.
+ * What sizing asks for.
+ */
+export function bracesWorst({
+  building,
+  grid,
+  lateral,
+  posts,
+  holes,
+  gapIn,
+}: {
+  readonly building: Building
+  readonly grid: Grid
+  readonly lateral: Lateral
+  readonly posts: readonly Post[]
+  readonly holes: readonly HoleKind[]
+  readonly gapIn: number
+}): number {
+  const lines = braceLines(building, grid, lateral, posts)
+  const checks = braceCases(building, lines, holes, gapIn).flatMap((brace) => checksOf(RULES.brace, brace))
+  return checks.reduce((most, check) => (check.state === 'not-checked' ? NaN : Math.max(most, check.ratio)), 0)
+}

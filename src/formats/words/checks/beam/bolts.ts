@@ -1,0 +1,19 @@
+import { entryOf } from '@/core/result'
+import type { bolts } from '@/core/rules/beam/bolts'
+import type { CheckOf, CheckWords } from '../checkWords'
+import { pounds } from '../pounds'
+import { BEAM } from './texts'
+
+export const words: CheckWords<CheckOf<typeof bolts>> = {
+  title: ({ key }) => `${entryOf(BEAM, key.place).name} bolted to posts`,
+  governs: ({ facts: { bolt, downLb, count, diameterIn } }) =>
+    bolt.problem
+      ? `Cannot be counted: ${bolt.problem}.`
+      : `${pounds(downLb)} lb hang on ${count} bolts of ${diameterIn} in.`,
+  remedy: ({ facts }) =>
+    facts.bolt.problem
+      ? 'Wider spacing or smaller bolts.'
+      : 'More or thicker bolts, or seat the beam in a notch so that wood carries it.',
+  place: () => 'at a post',
+  trace: ({ facts }) => (facts.bolt.problem ? [] : facts.bolt.trace),
+}

@@ -1,0 +1,24 @@
+import { entryOf, line, sig } from '@/core/result'
+import type { seat } from '@/core/rules/beam/seat'
+import type { CheckOf, CheckWords } from '../checkWords'
+import { pounds } from '../pounds'
+import { allowedPressing } from '../pressing'
+import { BEAM } from './texts'
+
+export const words: CheckWords<CheckOf<typeof seat>> = {
+  title: ({ key }) => `${entryOf(BEAM, key.place).name} on their seats`,
+  governs: ({ facts }) => `${pounds(facts.downLb)} lb press the beam on a notch of ${sig(facts.areaIn2)} in².`,
+  remedy: () => 'A wider seat, a bearing block, or a denser wood.',
+  place: () => 'at a post',
+  trace: ({ facts, demand }) => [
+    line({
+      label: 'Bearing',
+      formula: 'R/(b·lb)',
+      numbers: `${sig(facts.downLb)}/${sig(facts.areaIn2)}`,
+      value: demand,
+      unit: 'psi',
+      clause: 'NDS 2018 3.10.2',
+    }),
+    allowedPressing(facts.values),
+  ],
+}

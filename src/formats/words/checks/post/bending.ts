@@ -1,0 +1,61 @@
+import type { bending, BendingFacts } from '@/core/rules/post/bending'
+import { line, sig } from '@/core/result'
+import type { CheckOf, CheckWords } from '../checkWords'
+import { kindName } from '../kinds'
+import { relianceWords } from '../reliance'
+import { bendingTrace } from './bendingTrace'
+
+function governs(facts: BendingFacts, demand: number): string {
+  switch (facts.kind) {
+    case 'no values':
+      return `No design values are tabled for ${facts.lumber} in a ${facts.section}.`
+    case 'no wind':
+      return `The wind on these posts is not computed, so their bending is not either. ${relianceWords(facts.lateral)}`
+    case 'slender':
+      return `${facts.postId} is too slender: le/d ${sig(demand)} passes the limit of 50.`
+    case 'worked': {
+      const { axial, lateralCase, section } = facts.result
+      const wind = lateralCase ? ` with ${lateralCase.name}` : ''
+      return `${axial.name}${wind} works ${facts.postId} hardest, ${section}.`
+    }
+  }
+}
+
+function remedy(facts: BendingFacts): string {
+  switch (facts.kind) {
+    case 'no values':
+      return 'Choose a tabled grade, or enter the values off its stamp.'
+    case 'no wind':
+      return facts.pier
+        ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
+        : 'Take these to an engineer.'
+    case 'slender':
+    case 'worked':
+      return facts.free
+        ? 'Without a roof diaphragm these posts stand alone: a much deeper section, knee braces, or a checked diaphragm.'
+        : 'A deeper ply, a fourth ply, a better grade, or posts closer together.'
+  }
+}
+
+export const words: CheckWords<CheckOf<typeof bending>> = {
+  title: ({ key }) => `${kindName(key.place)}: bending and load`,
+  governs: ({ facts, demand }) => governs(facts, demand),
+  remedy: ({ facts }) => remedy(facts),
+  place: ({ facts }) => (facts.kind === 'worked' ? facts.result.section : 'whole height'),
+  trace: ({ facts, demand }) => {
+    if (facts.kind === 'worked') return bendingTrace(facts)
+    if (facts.kind !== 'slender') return []
+    const { ke, lengthIn, size } = facts.column
+    return [
+      line({
+        label: 'Slenderness',
+        formula: 'Ke·H/d',
+        numbers: `${ke} × ${sig(lengthIn)}/${sig(size.depthIn)}`,
+        value: demand,
+        unit: '',
+        clause: 'NDS 2018 3.7.1.4',
+        verify: 'C07',
+      }),
+    ]
+  },
+}

@@ -1,0 +1,16 @@
+import type { tie } from '@/core/rules/rafter/tie'
+import type { CheckOf, CheckWords } from '../checkWords'
+import { ratedLine } from '../rated'
+import { leanToName } from '../wallName'
+
+export const words: CheckWords<CheckOf<typeof tie>> = {
+  title: ({ key }, walls) => `${leanToName(walls, key.place)}: rafter ties`,
+  governs: ({ facts: { upLb, tieLb } }) =>
+    tieLb === null
+      ? `Wind lifts each rafter by ${Math.round(upLb)} lb at its end; the rating of the ties is not entered.`
+      : `Wind lifts each rafter by ${Math.round(upLb)} lb; each tie is rated ${tieLb} lb.`,
+  remedy: ({ facts }) =>
+    facts.tieLb === null ? 'Enter the rated uplift of the ties; toe-nails are not counted.' : 'Stronger ties, or two.',
+  place: () => 'low end',
+  trace: ({ facts: { tieLb, windTrace } }) => (tieLb === null ? [] : [...windTrace, ratedLine('Rated tie', tieLb)]),
+}

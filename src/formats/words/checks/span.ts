@@ -1,0 +1,188 @@
+import { line, sig, type TraceLine } from '@/core/result'
+import type { LoadOrigin } from '@/core/rules/span/member'
+import type { SpanFacts } from '@/core/rules/span/strength'
+import type { SpanSagFacts } from '@/core/rules/span/sag'
+import type { Check } from '@/core/rules'
+import { formatLength, IN_PER_FT } from '@/core/units'
+import type { CheckWords } from './checkWords'
+import { LUMBER_REMEDY, noValues } from './lumber'
+
+type Worked<About> = Extract<SpanFacts<About>, { kind: 'worked' }>
+
+function governs<About>(facts: SpanFacts<About>): string {
+  if (facts.kind === 'no load') return 'Nothing loads it.'
+  if (facts.kind === 'no values') return noValues(`${facts.lumber} ${facts.size}`)
+  const { spanCase, judged, bends, slender } = facts
+  if (slender) return `${spanCase.name}: its free edge is too slender (RB over 50).`
+  const { momentInLb, shearLb } = judged.forces
+  const how = bends ? `bends it, ${sig(Math.abs(momentInLb) / IN_PER_FT)} lb-ft` : `shears it, ${sig(shearLb)} lb`
+  return `${spanCase.name} ${how} over ${formatLength(spanCase.loads.lengthIn)}.`
+}
+
+function originLines(origin: LoadOrigin | undefined): readonly TraceLine[] {
+  if (!origin) return []
+  switch (origin.kind) {
+    case 'loads':
+      return origin.trace
+    case 'slope': {
+      const { deadPsf, planPsf, windPsf, cos, spaceFt, plf } = origin
+      return [
+        line({
+          label: 'Square to the slope',
+          formula: 'w = (D·cosθ + S·cos²θ + W)·s',
+          numbers:
+            `(${sig(deadPsf)} × ${sig(cos)} + ${sig(planPsf)} × ${sig(cos * cos)} + ${sig(windPsf)}) × ` + sig(spaceFt),
+          value: plf,
+          unit: 'plf',
+          clause: 'statics',
+        }),
+      ]
+    }
+    case 'uplift': {
+      const { zone, upPsf, leastPsf, cos, spaceFt, plf } = origin
+      return [
+        line({
+          label: `Wind up, zone ${zone}`,
+          formula: 'w = (0.6·p − 0.6·D·cosθ)·s',
+          numbers: `(0.6 × ${sig(upPsf)} − 0.6 × ${sig(leastPsf)} × ${sig(cos)}) × ${sig(spaceFt)}`,
+          value: plf,
+          unit: 'plf',
+          clause: 'ASCE 7-16 Fig. 30.3-2',
+        }),
+      ]
+    }
+  }
+}
+
+/** Bending about both axes. */
+function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonly TraceLine[] {
+  const { forces, strength, fb, fb2, fbAllowed, fb2Allowed } = judged
+  const momentFtLb = Math.abs(forces.momentInLb) / IN_PER_FT
+  const verify = spanCase.verify ?? (strength.cr > 1 ? 'C06' : strength.values.verify)
+  return [
+    line({
+      label: 'Largest moment',
+      formula: `${spanCase.name}, from the diagram`,
+      numbers: sig(momentFtLb),
+      value: momentFtLb,
+      unit: 'ft-lb',
+      clause: 'statics',
+    }),
+    line({
+      label: 'Bending stress',
+      formula: 'fb = 12·M/S',
+      numbers: `12 × ${sig(momentFtLb)}/${sig(strength.sIn3)}`,
+      value: fb,
+      unit: 'psi',
+      clause: 'NDS 2018 3.3',
+    }),
+    line({
+      label: 'Allowed bending',
+      formula: flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
+      numbers:
+        `${sig(strength.values.fb)} × ${spanCase.duration} × ${strength.cr} × ` +
+        sig(flat ? strength.cfu : strength.cl),
+      value: fbAllowed,
+      unit: 'psi',
+      clause: `${strength.values.table}; NDS 2018 4.3`,
+      ...(verify === undefined ? {} : { verify }),
+    }),
+    ...(fb2 > 0
+      ? [
+          line({
+            label: 'Across the other axis',
+            formula: "fb2/(Fb2'·(1−(fb1/FbE)²))",
+            numbers: `${sig(fb2)}/(${sig(fb2Allowed)} × (1−(${sig(fb)}/${sig(strength.fbePsi)})²))`,
+            value: judged.bending - fb / fbAllowed,
+            unit: '',
+            clause: 'NDS 2018 3.9.2',
+          }),
+        ]
+      : []),
+  ]
+}
+
+function shearLines<About>({ spanCase, judged, notchShare }: Worked<About>): readonly TraceLine[] {
+  const { forces, strength } = judged
+  const notched = notchShare < 1
+  return [
+    line({
+      label: 'Shear stress',
+      formula: 'fv = 1.5·V/A',
+      numbers: `1.5 × ${sig(forces.shearLb)}/${sig(strength.areaIn2)}`,
+      value: (1.5 * forces.shearLb) / strength.areaIn2,
+      unit: 'psi',
+      clause: 'NDS 2018 3.4',
+    }),
+    line({
+      label: 'Allowed shear',
+      formula: notched ? "Fv'·(notch)" : "Fv' = Fv·CD",
+      numbers: `${sig(strength.values.fv)} × ${spanCase.duration}${notched ? ` × ${sig(notchShare)}` : ''}`,
+      value: strength.fvPsi * notchShare,
+      unit: 'psi',
+      clause: 'NDS 2018 3.4.3',
+    }),
+  ]
+}
+
+/** What the words of a span need besides the span itself. */
+export interface SpanTexts<Judged extends Check> {
+  readonly title: CheckWords<Judged>['title']
+  readonly remedy: CheckWords<Judged>['remedy']
+}
+
+type Strength<About> = Check<string, 'strength', SpanFacts<About>>
+type Sag<About> = Check<string, 'sag', SpanSagFacts<About>>
+
+/** Words of the strength of a span. */
+export const strengthWords = <About>(texts: SpanTexts<Strength<About>>): CheckWords<Strength<About>> => ({
+  title: texts.title,
+  governs: ({ facts }) => governs(facts),
+  remedy: (check, walls) => (check.facts.kind === 'worked' ? texts.remedy(check, walls) : LUMBER_REMEDY),
+  place: ({ facts }) => {
+    if (facts.kind !== 'worked') return ''
+    const { spanCase, bends, judged } = facts
+    return spanCase.place ?? (bends ? `${formatLength(judged.forces.momentAtIn)} along` : 'at its end')
+  },
+  trace: ({ facts }) =>
+    facts.kind === 'worked'
+      ? [...originLines(facts.spanCase.origin), ...bendingLines(facts), ...shearLines(facts)]
+      : [],
+})
+
+/** Words of the sag of a span. */
+export const sagWords = <About>(texts: SpanTexts<Sag<About>>): CheckWords<Sag<About>> => ({
+  title: (check, walls) => `${texts.title(check, walls)}: sag`,
+  governs: ({ facts: { sagCase, sag } }) => {
+    const allowed =
+      sagCase.mostIn !== undefined && sag.limitIn === sagCase.mostIn
+        ? `${sig(sagCase.mostIn)} in. is the most here.`
+        : `1/${sagCase.over} of the span is allowed.`
+    return `${sagCase.name} sags it ${sig(sag.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ${allowed}`
+  },
+  remedy: texts.remedy,
+  place: () => 'between its ends',
+  trace: ({ facts: { sagCase, sag } }) => {
+    const { mostIn } = sagCase
+    const inPlace = mostIn !== undefined && sag.limitIn === mostIn
+    return [
+      line({
+        label: `Sag, E·I ${sig(sag.ei)} lb·in²`,
+        formula: 'from the diagram',
+        numbers: sig(sag.sagIn),
+        value: sag.sagIn,
+        unit: 'in',
+        clause: 'statics',
+      }),
+      line({
+        label: 'Allowed',
+        formula: inPlace ? 'limit in place' : 'L/n',
+        numbers: inPlace ? sig(mostIn) : `${sig(sagCase.loads.lengthIn)}/${sagCase.over}`,
+        value: sag.limitIn,
+        unit: 'in',
+        clause: 'IBC 2021 Table 1604.3',
+        ...(mostIn === undefined ? {} : { verify: 'C26' }),
+      }),
+    ]
+  },
+})

@@ -1,6 +1,5 @@
-import type { CutPlan } from '@/core/columns'
+import type { CutPlan, CutRequest } from '@/core/columns'
 import type { ShownMet, ShownReport, ToldJudgement } from '@/formats/shown'
-import type { CutRequest } from './cutting'
 import type { Job } from '@/core/model'
 import type { Changes, Diagram, Issue, TraceLine } from '@/core/result'
 import type { Fixes, SizingProgress } from '@/core/sizing'

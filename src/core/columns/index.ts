@@ -1,4 +1,6 @@
 export { buildCard } from './build'
 export type { BuildCard } from './build'
-export { asLp, boardBound, countLengths, cutPatterns, firstFit, planOf, usedIn } from './cutting'
+export { proveCuts } from './proveCuts'
+export type { CutRequest, LpSolver } from './proveCuts'
+export { asLp, boardBound, countLengths, cutPatterns, firstFit, usedIn } from './cutting'
 export type { CutDemand, CutPlan, StockBoard } from './cutting'

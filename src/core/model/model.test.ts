@@ -288,6 +288,19 @@ describe('two people on one job', () => {
     expect(r.merged).toEqual(want)
     expect(r.conflicts).toHaveLength(conflicts)
   })
+  const rows = (...ids: string[]) => ({ list: ids.map((id) => ({ id })) })
+  test.each([
+    ['mine alone reordered', rows('a', 'b', 'c'), rows('c', 'a', 'b'), rows('a', 'b', 'c'), 'c a b', 0],
+    ['theirs alone reordered', rows('a', 'b', 'c'), rows('a', 'b', 'c', 'd'), rows('b', 'a', 'c'), 'b a c d', 0],
+    ['mine reordered, theirs added one', rows('a', 'b'), rows('b', 'a'), rows('a', 'x', 'b'), 'b a x', 0],
+    ['both reordered alike', rows('a', 'b', 'c'), rows('c', 'b', 'a'), rows('c', 'b', 'a'), 'c b a', 0],
+    ['both reordered, each in its way', rows('a', 'b', 'c'), rows('b', 'a', 'c'), rows('c', 'a', 'b'), 'b a c', 1],
+    ['reordered and one taken away', rows('a', 'b', 'c'), rows('c', 'b'), rows('a', 'b', 'c'), 'c b', 0],
+  ])('%s: no order is lost silently', (_, base, mine, theirs, want, conflicts) => {
+    const { merged, conflicts: found } = merge3(base, mine, theirs)
+    expect(merged.list.map((row) => row.id).join(' ')).toBe(want)
+    expect(found.map((conflict) => conflict.path.join('.'))).toEqual(Array(conflicts).fill('list.order'))
+  })
   test('merging with what did not change gives mine, whatever it is (property)', () => {
     const doc = fc.record({
       a: fc.integer(),
@@ -309,6 +322,8 @@ describe('two people on one job', () => {
     [{ a: 1 }, { a: 2 }, ['a']],
     [{ b: { c: 1 } }, { b: { c: 2, d: 1 } }, ['b.c', 'b.d']],
     [{ l: [{ id: 'x', v: 1 }] }, { l: [{ id: 'x', v: 2 }] }, ['l.x.v']],
+    [{ l: [{ id: 'x' }, { id: 'y' }] }, { l: [{ id: 'y' }, { id: 'x' }] }, ['l.order']],
+    [{ l: [{ id: 'x' }, { id: 'y' }] }, { l: [{ id: 'z' }, { id: 'x' }, { id: 'y' }] }, ['l.z']],
   ])('%j to %j differs at %j', (a, b, paths) => {
     expect(diffPaths(a, b).map((path) => path.path)).toEqual(paths)
   })

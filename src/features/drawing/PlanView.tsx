@@ -233,9 +233,17 @@ function PostsAndOpenings({
   const { derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
+  const dragging = grab?.drag()
   const holeIn = (post: Post) => derived.holes.find((hole) => hole.kind === post.kind)?.diameterIn ?? null
   return (
-    <>
+    <g
+      {...dragging}
+      onPointerDown={(event) => {
+        // What is grabbed here does not pan the plan.
+        event.stopPropagation()
+        dragging?.onPointerDown?.(event)
+      }}
+    >
       {derived.placed.map((placed) => (
         <OpeningMark
           key={placed.opening.id}
@@ -263,7 +271,7 @@ function PostsAndOpenings({
           grab={grab}
         />
       ))}
-    </>
+    </g>
   )
 }
 

@@ -133,8 +133,9 @@ function moveOpeningTo({
   }
 }
 
-/** A drag under way: the way it goes, where its target stood, and the corner of the drawing on the screen. */
+/** A drag under way: what it moves, the way it goes, where its target stood, and the corner of the drawing on the screen. */
 interface Dragged {
+  readonly target: Target
   readonly alongX: boolean
   readonly fromIn: number
   readonly left: number
@@ -145,11 +146,22 @@ interface Dragged {
 /** The side whose wall a target moves along. */
 const sideOf = (target: Target) => (target.kind === 'opening' ? target.opening.side : target.post.side)
 
-/** What a drag starts from: one key a drag, so that it is one step to undo. */
-function begin(target: Target, element: EventTarget, store: JobStore | null): Dragged | null {
-  if (!store) return null
+/** The post or opening whose mark was grabbed, by what its mark says it is. */
+function targetOf(grabbed: EventTarget | null, { derived, history }: JobState): Target | null {
+  const mark = grabbed instanceof Element ? grabbed.closest<SVGElement>('[data-post], [data-opening]') : null
+  const post = derived.posts.find((each) => each.id === mark?.dataset.post)
+  if (post) return { kind: 'post', post }
+  const opening = history.present.building.openings.find((each) => each.id === mark?.dataset.opening)
+  return opening ? { kind: 'opening', opening } : null
+}
+
+/** What a drag starts from: one key a drag, so that it is one step to undo. Null where nothing was grabbed. */
+function begin(grabbed: EventTarget | null, element: EventTarget, store: JobStore | null): Dragged | null {
+  const target = store && targetOf(grabbed, store.getState())
+  if (!target) return null
   const box = (element as SVGElement).ownerSVGElement?.getBoundingClientRect()
   return {
+    target,
     alongX: isEave(sideOf(target)),
     fromIn:
       target.kind === 'opening' ? placeOpening(target.opening, store.getState().derived.grid).fromIn : target.post.atIn,
@@ -188,9 +200,8 @@ export function usePlanDrag(pxPerIn: number) {
     setLive(null)
   }, [store])
   const bind = useDrag<globalThis.PointerEvent>(
-    ({ args, xy, initial, last, altKey, currentTarget, memo }) => {
-      const [target] = args as [Target]
-      const dragged = (memo as Dragged | undefined) ?? begin(target, currentTarget, store)
+    ({ xy, initial, last, altKey, event, currentTarget, memo }) => {
+      const dragged = (memo as Dragged | undefined) ?? begin(event.target, currentTarget, store)
       cancelAnimationFrame(frame.current)
       if (last || !dragged) {
         end()
@@ -201,7 +212,7 @@ export function usePlanDrag(pxPerIn: number) {
       frame.current = requestAnimationFrame(() =>
         flushSync(() =>
           setLive({
-            ...moveTo(target, dragged.fromIn + px / pxPerIn, altKey, dragged.key),
+            ...moveTo(dragged.target, dragged.fromIn + px / pxPerIn, altKey, dragged.key),
             x: xy[0] - dragged.left + 14,
             y: xy[1] - dragged.top - 40,
           }),
@@ -211,7 +222,8 @@ export function usePlanDrag(pxPerIn: number) {
     },
     { threshold: STEADY_PX, pointer: { keys: false } },
   )
-  // The same function for as long as the plan lives: it always calls the newest handler.
+  // Bound once, on the group of all marks: bound to each mark it would cost every mark at every edit. It stays the same
+  // function for as long as the plan lives and always calls the newest handler.
   const [drag] = useState(() => bind)
 
   const nudge = useCallback(

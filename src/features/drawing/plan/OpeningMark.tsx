@@ -108,7 +108,6 @@ export const OpeningMark = memo(function OpeningMark({
     on,
     kind,
   })
-  const handlers = grab?.drag({ kind: 'opening', opening: placed.opening })
   const choose = () => pick({ opening: placed.opening.id, post: null, wall: side })
   const anchorOf = () => {
     if (alongX) return 'middle'
@@ -123,12 +122,7 @@ export const OpeningMark = memo(function OpeningMark({
       aria-label={`${name}, ${OPENING[kind]}`}
       aria-pressed={on}
       data-opening={placed.opening.id}
-      {...handlers}
-      onPointerDown={(event) => {
-        event.stopPropagation()
-        choose()
-        handlers?.onPointerDown?.(event)
-      }}
+      onPointerDown={choose}
       onKeyDown={(event) => {
         if (event.key === 'Enter') choose()
         else grab?.nudge({ kind: 'opening', opening: placed.opening }, event, nx, ny)

@@ -18,7 +18,6 @@ export const PostMark = memo(function PostMark({ post, viewport, on, holeIn, str
   const { view } = viewport
   const [cx, cy] = [viewport.X(post.x), viewport.Y(post.y)]
   const [pw, ph] = [Math.max(5, post.sizeX * view.scale), Math.max(5, post.sizeY * view.scale)]
-  const handlers = grab?.drag({ kind: 'post', post })
   const choose = () => pick({ post: post.id, opening: null, mark: post.id, string, wall: post.side })
   return (
     <g
@@ -28,12 +27,7 @@ export const PostMark = memo(function PostMark({ post, viewport, on, holeIn, str
       aria-label={`post ${post.id}`}
       aria-pressed={on}
       data-post={post.id}
-      {...handlers}
-      onPointerDown={(event) => {
-        event.stopPropagation()
-        choose()
-        handlers?.onPointerDown?.(event)
-      }}
+      onPointerDown={choose}
       onKeyDown={(event) => {
         if (event.key === 'Enter') choose()
         else grab?.nudge({ kind: 'post', post }, event, cx, cy)

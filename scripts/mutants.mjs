@@ -1,0 +1,212 @@
+// npm run mutants [-- --sample N --seed S --only TEXT] : changes one small thing of the core at a time (a comparison, a
+// sign, a number, a branch) and runs the unit tests: a change that no test notices is printed. The sample is drawn with
+// a seed, so that it is the same every time; the changes that once went unnoticed are always in it.
+import { spawn } from 'node:child_process'
+import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import ts from 'typescript'
+
+const option = (name, otherwise) => {
+  const at = process.argv.indexOf(`--${name}`)
+  return at < 0 ? otherwise : process.argv[at + 1]
+}
+const SAMPLE = Number(option('sample', 69))
+const SEED = Number(option('seed', 1))
+const ONLY = option('only', '')
+/** A test run longer than this has lost itself in a loop: the change was noticed. */
+const MOST_MS = 240_000
+/** Least share of changes that the tests must notice. */
+const WANTED = 0.85
+
+/** Numbers in a fixed order for a seed (mulberry32). */
+function random(seed) {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let t = Math.imul(state ^ (state >>> 15), 1 | state)
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
+  }
+}
+
+const filesIn = (folder) =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const file = path.join(folder, entry.name)
+    if (entry.isDirectory()) return entry.name === 'testing' ? [] : filesIn(file)
+    return file.endsWith('.ts') && !file.endsWith('.test.ts') && entry.name !== 'index.ts' ? [file] : []
+  })
+
+const K = ts.SyntaxKind
+const SWAPS = new Map([
+  [K.LessThanToken, '<='],
+  [K.LessThanEqualsToken, '<'],
+  [K.GreaterThanToken, '>='],
+  [K.GreaterThanEqualsToken, '>'],
+  [K.PlusToken, '-'],
+  [K.MinusToken, '+'],
+  [K.AsteriskToken, '/'],
+  [K.SlashToken, '*'],
+  [K.AmpersandAmpersandToken, '||'],
+  [K.BarBarToken, '&&'],
+  [K.EqualsEqualsEqualsToken, '!=='],
+  [K.ExclamationEqualsEqualsToken, '==='],
+])
+const isText = (node) =>
+  ts.isStringLiteralLike(node) ||
+  ts.isTemplateExpression(node) ||
+  (ts.isBinaryExpression(node) && [node.left, node.right].some(isText))
+
+/** What a node may be changed into, or null. */
+function changed(node, source) {
+  const text = (part) => part.getText(source)
+  if (ts.isBinaryExpression(node) && SWAPS.has(node.operatorToken.kind) && !isText(node))
+    return `${text(node.left)} ${SWAPS.get(node.operatorToken.kind)} ${text(node.right)}`
+  if (ts.isNumericLiteral(node) && !ts.isLiteralTypeNode(node.parent) && !ts.isPropertyName(node)) {
+    const value = Number(node.text.replaceAll('_', ''))
+    return value === 0 ? '1' : String(value * 1.1)
+  }
+  if (ts.isConditionalExpression(node))
+    return `${text(node.condition)} ? ${text(node.whenFalse)} : ${text(node.whenTrue)}`
+  if (ts.isCallExpression(node) && /^Math\.(max|min)$/.test(text(node.expression))) {
+    const other = text(node.expression) === 'Math.max' ? 'Math.min' : 'Math.max'
+    return `${other}(${node.arguments.map(text).join(', ')})`
+  }
+  if (ts.isPrefixUnaryExpression(node) && node.operator === K.ExclamationToken) return text(node.operand)
+  return null
+}
+
+/** Every place of a file where something may be changed. */
+function placesIn(file) {
+  const code = readFileSync(file, 'utf8')
+  const source = ts.createSourceFile(file, code, ts.ScriptTarget.Latest, true)
+  const found = []
+  const visit = (node) => {
+    if (ts.isTypeNode(node) || ts.isImportDeclaration(node) || ts.isThrowStatement(node)) return
+    const into = changed(node, source)
+    const inPattern =
+      node.parent &&
+      (ts.isElementAccessExpression(node.parent) || (ts.isPropertyAssignment(node.parent) && node.parent.name === node))
+    if (into !== null && !inPattern) {
+      const from = node.getStart(source)
+      const { line } = source.getLineAndCharacterOfPosition(from)
+      found.push({ file, from, to: node.end, was: node.getText(source), into, line: line + 1 })
+    }
+    ts.forEachChild(node, visit)
+  }
+  visit(source)
+  return found
+}
+
+/** Changes that once went unnoticed: the file, what stood there, and how often the text may stand in it. */
+const KNOWN = JSON.parse(readFileSync('scripts/mutants.json', 'utf8'))
+
+const all = filesIn('src/core').flatMap(placesIn)
+const known = KNOWN.flatMap(({ file, was, into, why }) => {
+  const code = readFileSync(file, 'utf8')
+  const from = code.indexOf(was)
+  if (from < 0) {
+    console.error(`${file}: “${was}” (${why}) is no longer there; say in scripts/mutants.json where it went`)
+    process.exit(2)
+  }
+  const line = code.slice(0, from).split('\n').length
+  return [{ file, from, to: from + was.length, was, into, line, why, whole: true }]
+})
+const next = random(SEED)
+const pool = all
+  .filter((place) => place.file.includes(ONLY))
+  .map((place) => ({ place, at: next() }))
+  .sort((one, other) => one.at - other.at)
+  .map(({ place }) => place)
+// No two in one place: each is switched on alone, but their texts must not lie in each other.
+const picked = known.filter((place) => place.file.includes(ONLY))
+for (const place of pool) {
+  if (picked.length >= SAMPLE) break
+  const clash = picked.some((other) => other.file === place.file && place.from < other.to && other.from < place.to)
+  if (!clash) picked.push(place)
+}
+
+// One copy of the sources holds all changes, each behind its number: a test run is told which one is on.
+const copy = mkdtempSync(path.join(os.tmpdir(), 'burdock-mutants-'))
+for (const name of ['src', 'demo', 'scripts', 'docs']) cpSync(name, path.join(copy, name), { recursive: true })
+for (const name of ['package.json', 'tsconfig.json', 'jest.config.cjs']) cpSync(name, path.join(copy, name))
+symlinkSync(path.resolve('node_modules'), path.join(copy, 'node_modules'))
+for (const file of new Set(picked.map((place) => place.file))) {
+  let code = readFileSync(file, 'utf8')
+  const own = picked.map((place, number) => ({ ...place, number })).filter((place) => place.file === file)
+  for (const { from, to, was, into, number } of own.sort((one, other) => other.from - one.from))
+    code = `${code.slice(0, from)}(globalThis.__mutant === ${number} ? (${into}) : (${was}))${code.slice(to)}`
+  writeFileSync(path.join(copy, file), code)
+}
+writeFileSync(path.join(copy, 'mutant.cjs'), 'globalThis.__mutant = Number(process.env.MUTANT ?? -1)\n')
+writeFileSync(
+  path.join(copy, 'jest.mutants.cjs'),
+  `const { projects } = require('./jest.config.cjs')
+const unit = projects.find((project) => project.displayName === 'unit')
+module.exports = { ...unit, rootDir: __dirname, setupFiles: [...(unit.setupFiles ?? []), './mutant.cjs'] }\n`,
+)
+
+/** Runs some tests with one change on; true where they all pass. */
+const passes = (number, tests) =>
+  new Promise((resolve) => {
+    const run = spawn(
+      process.execPath,
+      [
+        'node_modules/jest/bin/jest.js',
+        '-c',
+        'jest.mutants.cjs',
+        '-i',
+        '--bail',
+        '--silent',
+        '--passWithNoTests',
+        ...tests,
+      ],
+      { cwd: copy, env: { ...process.env, MUTANT: String(number) }, stdio: 'ignore' },
+    )
+    const timer = setTimeout(() => run.kill('SIGKILL'), MOST_MS)
+    run.on('close', (code) => {
+      clearTimeout(timer)
+      resolve(code === 0)
+    })
+  })
+/** The tests nearest to a change first: beside it, in its topic, then those that stand on top of everything. */
+const rounds = ({ file }) => [
+  [`${file.replace(/\.ts$/, '')}\\.test`, `${path.dirname(file)}/`],
+  [file.split('/').slice(0, 3).join('/') + '/'],
+  ['src/core/derive/engine', 'src/core/derive/independent', 'src/core/derive/arithmetic'],
+  ['src/'],
+]
+async function survives(number) {
+  for (const tests of rounds(picked[number])) if (!(await passes(number, tests))) return false
+  return true
+}
+
+if (!(await passes(-1, ['src/core/units', 'src/core/rules']))) {
+  console.error('the tests fail without any change: nothing was tried')
+  process.exit(2)
+}
+const survivors = []
+let done = 0
+const queue = picked.map((_, number) => number)
+const worker = async () => {
+  for (let number = queue.shift(); number !== undefined; number = queue.shift()) {
+    const lives = await survives(number)
+    done++
+    const { file, line, was, into, why } = picked[number]
+    if (lives) survivors.push(number)
+    console.log(
+      `${done}/${picked.length} ${lives ? 'SURVIVED' : 'killed  '} ${file}:${line}  ${was.replace(/\s+/g, ' ')} → ${into.replace(/\s+/g, ' ')}${why ? `  (${why})` : ''}`,
+    )
+  }
+}
+await Promise.all(Array.from({ length: Math.max(1, os.cpus().length) }, worker))
+rmSync(copy, { recursive: true, force: true })
+const share = 1 - survivors.length / picked.length
+console.log(
+  `${picked.length - survivors.length} of ${picked.length} changes noticed (${(share * 100).toFixed(0)} %, seed ${SEED})`,
+)
+for (const number of survivors) {
+  const { file, line, was, into } = picked[number]
+  console.log(`  unnoticed: ${file}:${line}  ${was.replace(/\s+/g, ' ')} → ${into.replace(/\s+/g, ' ')}`)
+}
+process.exit(share >= WANTED ? 0 : 1)

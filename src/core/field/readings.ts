@@ -1,0 +1,304 @@
+import { type Grid, neighboursIn, type Post, type PostKind, postRows, rowPlaces } from '../layout'
+import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
+import type { Job } from '../model'
+import { entryOf } from '../result'
+import { formatLength, ROUNDING, toSixteenths } from '../units'
+import { type FieldState, reached } from './fold'
+import { holeDepthIn } from './holeLog'
+import type { Levels } from './levels'
+import type { PostState } from './records'
+
+// What a reading changes, from top to bottom: which readings count, the grade line that they give, the foot of each
+// post, its marks, whether its stick fits where it is cut, what its card prints, and which cards are to be printed
+// again.
+
+/** What of a derived building the readings need. */
+export interface Stood {
+  readonly posts: readonly Post[]
+  readonly poles: Readonly<Record<string, readonly PoleMark[]>>
+  readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]
+  readonly grid: Grid
+  readonly rows: Readonly<Record<string, string>>
+  readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null
+}
+
+export interface Measured {
+  readonly rods: RodLog
+  readonly asBuilt: readonly PostAsBuilt[]
+  readonly rows: readonly (readonly string[])[]
+  /** Strings of the made-up ground plane, and its height at each post. */
+  readonly strings: readonly StringRow[]
+  readonly stringIn: Readonly<Record<string, number>>
+  readonly office: OfficeReadings
+  /** Depth of each hole as dug, by tape or rod; null where it cannot be said yet. */
+  readonly dugIn: Readonly<Record<string, number | null>>
+}
+
+// 1. Which readings count.
+
+/**
+ * Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used
+ * until they are.
+ */
+export interface OfficeReadings {
+  readonly count: number
+  readonly state: 'alone' | 'tied' | 'untied'
+  readonly shiftIn: number
+}
+
+/** How the office's readings stand to the phones': by the benchmark that both have read. */
+function officeOf(job: Job, levels: Levels): OfficeReadings {
+  const count = Object.keys(job.levels.readingsIn).length
+  const phones = levels.setups.filter((setup) => setup.count > 0)
+  if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
+  const first = levels.setups.find((setup) => setup.shiftIn === 0)
+  const own = job.levels.benchmarkIn
+  if (own === null || !first || first.benchmarkIn === null) return { count, state: 'untied', shiftIn: 0 }
+  return { count, state: 'tied', shiftIn: first.benchmarkIn - own }
+}
+
+/** The reading of each post that counts, inches on the first set-up's rod: a phone's before one typed in the office. */
+function readingsOf(job: Job, levels: Levels, office: OfficeReadings): Record<string, number> {
+  const readingsIn: Record<string, number> = {}
+  if (office.state !== 'untied')
+    for (const [postId, inches] of Object.entries(job.levels.readingsIn)) readingsIn[postId] = inches + office.shiftIn
+  for (const { target, inches } of Object.values(levels.current)) readingsIn[target] = inches
+  return readingsIn
+}
+
+/**
+ * How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for
+ * every step of a drag.
+ */
+export function readCount(job: Job, posts: readonly Post[], levels: Levels): number {
+  const typed = officeOf(job, levels).state === 'untied' ? {} : job.levels.readingsIn
+  return posts.reduce((sum, post) => sum + (post.id in levels.current || post.id in typed ? 1 : 0), 0)
+}
+
+// 2. The grade line that they give (marks/rods), with what the plan has there to hold them against.
+
+/**
+ * Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights;
+ * nothing where no spots were taken.
+ */
+function plannedUp({ building }: Job, { posts, ground }: Stood): Record<string, number> {
+  if (building.school === 'pier') return Object.fromEntries(posts.map((post) => [post.id, -building.bracketIn]))
+  return Object.fromEntries(
+    posts.flatMap((post) => {
+      const spot = ground?.[post.id]
+      return spot ? [[post.id, -spot.groundIn]] : []
+    }),
+  )
+}
+
+// 3. The foot of each post.
+
+/** Planned distance from the foot of a post up to the grade line, inches; negative where a bracket stands above it. */
+export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): number =>
+  job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
+
+/** The foot of one post below the grade line, and whether it was read on site. */
+interface Foot {
+  readonly inches: number
+  readonly measured: boolean
+}
+
+/**
+ * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake,
+ * which is not: there the foot is read on the pad (`footing` readings), and is the plan's until then.
+ */
+function footOf(job: Job, stood: Stood, levels: Levels, rods: RodLog): (post: Post) => Foot {
+  const readUp = (post: Post): number | null => {
+    if (job.building.school === 'pier') return rods.offsets[post.id]?.upToGradeIn ?? null
+    const pad = levels.footings[post.id]
+    return pad && rods.gradeReadingIn !== null ? pad.inches - rods.gradeReadingIn : null
+  }
+  return (post) => {
+    const inches = readUp(post)
+    return inches === null
+      ? { inches: plannedFootIn(job, stood.holes, post.kind), measured: false }
+      : { inches, measured: true }
+  }
+}
+
+// 4. Its marks, and whether its stick fits.
+
+/** One mark of one post as it is made on its own stick. */
+interface OwnMark {
+  readonly key: string
+  readonly name: string
+  readonly kind: PoleMark['kind']
+  readonly fromBottomIn: number
+  readonly fromHeelIn: number
+  readonly upIn: number
+}
+
+const ownMarks = (marks: readonly PoleMark[], footToGradeIn: number): OwnMark[] =>
+  marks.map(({ key, name, kind, upIn, downIn }) => ({
+    key,
+    name,
+    kind,
+    fromBottomIn: footToGradeIn + upIn,
+    fromHeelIn: downIn,
+    upIn,
+  }))
+
+export interface StickFit {
+  readonly kind: 'short' | 'long' | 'fits'
+  readonly byIn: number
+  readonly say: string
+}
+
+/** A locked stick within this of its need is let be; one short by more than a block takes up is replaced. Inches. */
+const STICK_TOLERANCE_IN = 1 / 16
+const BLOCKED_IN = 1.5
+const inch = (inches: number) => formatLength(Math.abs(inches), { feet: false })
+
+/** What to do with a stick that is already cut, now that its need is known better. */
+export function judgeStick(id: string, cutIn: number, needIn: number): StickFit {
+  const byIn = cutIn - needIn
+  if (Math.abs(byIn) <= STICK_TOLERANCE_IN + ROUNDING) return { kind: 'fits', byIn, say: `${id} fits.` }
+  if (byIn > 0) return { kind: 'long', byIn, say: `${id} is ${inch(byIn)} long: trim its top.` }
+  const remedy = -byIn <= BLOCKED_IN ? 'block the seat by that, or replace it.' : 'replace it, or raise its footing.'
+  return { kind: 'short', byIn, say: `${id} is cut ${inch(byIn)} short: ${remedy}` }
+}
+
+/** A post as it stands or will stand: what was read at its foot, its own marks, its cut, and what is locked. */
+export interface PostAsBuilt {
+  readonly id: string
+  readonly state: PostState
+  readonly measured: boolean
+  readonly readingIn: number | null
+  /** From where the rod stood (bracket or stake) up to the grade line; null where it was not read. */
+  readonly upFromRodIn: number | null
+  /** Foot of the post to the grade line: measured where the foot was read, planned otherwise. */
+  readonly footToGradeIn: number
+  readonly marks: readonly OwnMark[]
+  readonly needIn: number
+  readonly cutIn: number | null
+  readonly fit: StickFit | null
+  readonly locked: boolean
+  /** What a card prints, to the sixteenth: two cards with the same one read the same. */
+  readonly signature: string
+}
+
+// 5. What its card prints.
+
+/** What the crew's way of levelling prints besides the marks: a card must be made anew when it changes. */
+function levellingPrints({ fieldwork }: Job, stringIn: Readonly<Record<string, number>>): (postId: string) => string {
+  switch (fieldwork.levelSchool) {
+    case 'level-strings':
+      return (postId) => `s${toSixteenths(entryOf(stringIn, postId))}`
+    case 'cut-to-laser':
+      return () => `l${toSixteenths(fieldwork.laserLineIn)}`
+    default:
+      return () => ''
+  }
+}
+
+/** Everything a card prints, to the sixteenth. */
+const signatureOf = (needIn: number, upFromRodIn: number | null, marks: readonly OwnMark[], besides: string): string =>
+  [
+    toSixteenths(needIn),
+    ...(upFromRodIn === null ? [] : [`r${toSixteenths(upFromRodIn)}`]),
+    ...marks.map((mark) => `${mark.key}${toSixteenths(mark.fromBottomIn)}`),
+    ...(besides ? [besides] : []),
+  ].join(' ')
+
+/**
+ * One post with what was measured on site. A post that is cut keeps its length; everything not yet used follows the
+ * newest reading.
+ */
+function postAsBuilt(
+  post: Post,
+  foot: Foot,
+  { poles, rods, state, besides }: Pick<Stood, 'poles'> & Standing,
+): PostAsBuilt {
+  const rod = rods.offsets[post.id]
+  const upFromRodIn = rod?.upToGradeIn ?? null
+  const marks = ownMarks(poles[post.id] ?? [], foot.inches)
+  const needIn = foot.inches + post.longPointIn
+  const cutIn = state.cuts[post.id]?.body.lengthIn ?? null
+  const reachedState = state.states[post.id] ?? 'planned'
+  return {
+    id: post.id,
+    state: reachedState,
+    measured: foot.measured,
+    readingIn: rod?.readingIn ?? null,
+    upFromRodIn,
+    footToGradeIn: foot.inches,
+    marks,
+    needIn,
+    cutIn,
+    fit: cutIn === null ? null : judgeStick(post.id, cutIn, needIn),
+    locked: reached(reachedState, 'cut'),
+    signature: signatureOf(needIn, upFromRodIn, marks, besides(post.id)),
+  }
+}
+
+/** What all posts stand with. */
+interface Standing {
+  readonly rods: RodLog
+  readonly state: FieldState
+  readonly besides: (postId: string) => string
+}
+
+/** The strings of the made-up ground plane, and its height at each post. */
+function stringPlane(job: Job, stood: Stood) {
+  const depthOf = (side: 'south' | 'north') => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
+  const places = rowPlaces(stood.posts, stood.rows, stood.grid.widthIn, depthOf)
+  const strings = stringRows(job.fieldwork.strings, places)
+  const heights = new Map(strings.map((row) => [row.row, row.heightIn]))
+  const stringIn = Object.fromEntries(
+    stood.posts.map((post) => [post.id, heights.get(post.row) ?? stringHeightAt(strings, post.y)]),
+  )
+  return { strings, stringIn }
+}
+
+/** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs. */
+export function measure(job: Job, stood: Stood, state: FieldState, levels: Levels): Measured {
+  const rows = postRows(stood.posts)
+  const office = officeOf(job, levels)
+  const read = { coverIn: job.levels.coverIn, readingsIn: readingsOf(job, levels, office) }
+  const rods = rodLog(read, neighboursIn(rows), state.gradeLockedIn, plannedUp(job, stood))
+  const { strings, stringIn } = stringPlane(job, stood)
+  const foot = footOf(job, stood, levels, rods)
+  const standing = { poles: stood.poles, rods, state, besides: levellingPrints(job, stringIn) }
+  return {
+    rods,
+    asBuilt: stood.posts.map((post) => postAsBuilt(post, foot(post), standing)),
+    rows,
+    strings,
+    stringIn,
+    office,
+    dugIn: Object.fromEntries(
+      Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),
+    ),
+  }
+}
+
+// 6. Which cards are to be printed again.
+
+/**
+ * Posts whose card reads otherwise than the one last printed, and those printed never. Null where nothing was printed
+ * yet.
+ */
+export function changedSincePrint(
+  posts: readonly PostAsBuilt[],
+  { printed }: Pick<FieldState, 'printed'>,
+): {
+  readonly changed: readonly string[]
+  readonly added: readonly string[]
+  readonly gone: readonly string[]
+  readonly at: string
+} | null {
+  if (!printed) return null
+  const { cards } = printed.body
+  const idsOf = (wanted: (post: PostAsBuilt) => boolean) => posts.filter(wanted).map((post) => post.id)
+  return {
+    at: printed.at,
+    changed: idsOf((post) => cards[post.id] !== undefined && cards[post.id] !== post.signature),
+    added: idsOf((post) => cards[post.id] === undefined),
+    gone: Object.keys(cards).filter((id) => !posts.some((post) => post.id === id)),
+  }
+}

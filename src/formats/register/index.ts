@@ -1,0 +1,1 @@
+export { DIRECTION, REGISTER, registerSentence } from './register'

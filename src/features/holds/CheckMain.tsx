@@ -1,5 +1,8 @@
 'use client'
+import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
+import Popover from 'react-bootstrap/Popover'
 import { shownRatio, sig, type TraceLine, written } from '@/core/result'
+import { DIRECTION, REGISTER } from '@/formats/register'
 import { STANDING_NOTE } from '@/formats/words'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
 import { Awaited, sortChecks, useAnswer, useDoc, useJob } from '../job'
@@ -7,6 +10,38 @@ import { DiagramView } from './DiagramView'
 import { FixTable } from './FixTable'
 import { Materials } from '../drawing'
 import type { CheckSummary } from '@/formats/words/checks'
+
+/** The mark of a recalled value; it opens its line of the register. */
+function Verify({ code }: { readonly code: string }) {
+  const line = REGISTER[code]
+  const said = (
+    <Popover id={`register-${code}`}>
+      <Popover.Header as="h3">{code}, to be verified</Popover.Header>
+      <Popover.Body>
+        {line ? (
+          <>
+            <p className="mb-1">
+              <b>{line.what}.</b> Used: {line.used}.
+            </p>
+            <p className="mb-1">Source: {line.source}.</p>
+            <p className="mb-0">
+              If the memory is wrong: {DIRECTION[line.direction]}; {line.otherwise}.
+            </p>
+          </>
+        ) : (
+          'This value is not in the register.'
+        )}
+      </Popover.Body>
+    </Popover>
+  )
+  return (
+    <OverlayTrigger trigger="click" placement="auto" rootClose overlay={said}>
+      <button type="button" className="verify">
+        verify {code}
+      </button>
+    </OverlayTrigger>
+  )
+}
 
 /** The check's arithmetic, line by line. */
 function Arithmetic({
@@ -29,12 +64,7 @@ function Arithmetic({
                 {line.verify && (
                   <>
                     {' '}
-                    <span
-                      className="verify"
-                      title={`Register item ${line.verify}: a recalled value, to be compared with the standard`}
-                    >
-                      verify {line.verify}
-                    </span>
+                    <Verify code={line.verify} />
                   </>
                 )}
               </span>
@@ -132,8 +162,8 @@ export function CheckMain() {
           <Awaited answer={told} saying="Working out the arithmetic…" />
           {verify.length > 0 && (
             <p className="note mt-2">
-              Values marked “verify” are recalled, not read off the standard: compare them before building. Defaults are
-              on the safe side where that is known.
+              Values marked “verify” are recalled, not read off the standard: compare them before building; the mark
+              opens what is used and which way an error would go. Defaults are on the safe side where that is known.
             </p>
           )}
         </div>

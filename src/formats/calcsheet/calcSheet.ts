@@ -1,3 +1,4 @@
+import { registerSentence } from '../register'
 import { relianceWords, summaryOf, titleOf, traceOf } from '../words/checks'
 import type { Derived } from '@/core/derive'
 import type { Job } from '@/core/model'
@@ -112,6 +113,7 @@ function assumptions(job: Job, derived: Derived): Sheet {
           'Values recalled rather than read off the standard, to be compared before building (register): ' +
           `${verify.join(', ') || 'none'}.`,
       },
+      ...verify.map((code): Block => ({ kind: 'text', text: plain(registerSentence(code)) })),
       {
         kind: 'text',
         text: `Not checked: ${

@@ -47,7 +47,7 @@ test('a weaker purlin fails at once; the pole and the tally say so with a sign a
 })
 
 test(
-  'the check shows its arithmetic, its diagram and the cheapest cure; one click takes it, undo brings the old one ' +
+  'the check shows its arithmetic, its diagram and the cheapest remedy; one click takes it, undo brings the old one ' +
     'back',
   async () => {
     await (await at.byText("button[contains(@class,'chk')]", 'Purlins by the rakes')).click()

@@ -46,7 +46,7 @@ const JOINT_ABOVE_GRADE_IN = 16
 /** Joints of neighbouring plies stand apart by at least this unless the zone says otherwise, inches. */
 const JOINT_STEP_IN = 24
 
-const NAMES = ['near', 'centre', 'far', 'fourth']
+const NAMES = ['near', 'center', 'far', 'fourth']
 
 /**
  * Build card of one column `footToGradeIn` below the grade line. Plies are one board each where that is long enough and
@@ -136,7 +136,7 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
     ? [
         'Sight every board; lay the plies so that the crown of each turns against its neighbour’s.',
         'Set the plies flush at the foot and nail the first column of nails ' +
-          `there${pocket ? '; the centre ply stops short at the seat' : ''}.`,
+          `there${pocket ? '; the center ply stops short at the seat' : ''}.`,
         'Pull the middle flush with a clamp and nail it, then the far end: the crowns pull straight.',
         'Nail the rest from this face on the template’s marks, every second column.',
         'Turn the column over and nail the columns between from the other face, so that an inspector can count ' +

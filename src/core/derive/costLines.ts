@@ -109,6 +109,6 @@ export function costLines(counted: Counted): CostLine[] {
       cost: joints.reduce((sum, joint) => sum + joint.total * prices.of(fastenerItem(joint.fastener)), 0),
       pieces: 0,
     },
-    priced('labour by bays', grid.baysIn.length, 'bays', 'bay of labour'),
+    priced('labor by bays', grid.baysIn.length, 'bays', 'bay of labour'),
   ].filter((costLine) => costLine.quantity > 0)
 }

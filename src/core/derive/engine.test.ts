@@ -157,7 +157,7 @@ describe('truss seats, 14.2 and 15.5', () => {
     expectNear(otherCheck.demand, 582.9, 1e-3)
     expectNear(otherCheck.ratio, 582.9 / 565, 1e-3)
   })
-  test('a bearing block cures it', () =>
+  test('a bearing block remedies it', () =>
     expect(
       check(
         barn({ roof: { ...barnJob().building.roof, truss: { ...barnJob().building.roof.truss, blockNails: 12 } } }),

@@ -314,14 +314,14 @@ describe('holes as dug', () => {
       [68, 'clay', 'holds', 0, /Clay/],
       [null, 'root', 'holds', 0, /Root/],
     ],
-  )('%p in. deep, found %s: %s with %i cures', (depth, found, state, cures, say) => {
+  )('%p in. deep, found %s: %s with %i remedies', (depth, found, state, remedies, say) => {
     const holeVerdict = judgeHole(need, log(found), depth)
-    expect([holeVerdict.state, holeVerdict.cures.length]).toEqual([state, cures])
+    expect([holeVerdict.state, holeVerdict.remedies.length]).toEqual([state, remedies])
     expect(holeVerdict.say).toMatch(say)
   })
   test('each cure names what it is for', () => {
-    const { cures } = judgeHole(need, log('nothing'), 40)
-    expect(cures.join('\n')).toMatch(
+    const { remedies } = judgeHole(need, log('nothing'), 40)
+    expect(remedies.join('\n')).toMatch(
       /8″ deeper: frost reaches 4′ 0″[\s\S]*sideways it needs 5′ 0″[\s\S]*uplift it needs 5′ 4″: a collar 28″/,
     )
   })

@@ -18,7 +18,7 @@ export interface HoleVerdict {
   readonly state: 'holds' | 'shallow' | 'stop'
   readonly depthIn: number | null
   readonly say: string
-  readonly cures: readonly string[]
+  readonly remedies: readonly string[]
 }
 
 const dim = (inches: number) => formatLength(inches)
@@ -61,28 +61,29 @@ export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: n
 export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | null): HoleVerdict {
   const found = log.body.found
   const stop = STOP[found]
-  if (stop) return { state: 'stop', depthIn, say: stop, cures: [] }
+  if (stop) return { state: 'stop', depthIn, say: stop, remedies: [] }
   const note = SAY[found] ? ` ${SAY[found]}` : ''
-  if (depthIn === null) return { state: 'holds', depthIn, say: `No depth yet.${note}`, cures: [] }
+  if (depthIn === null) return { state: 'holds', depthIn, say: `No depth yet.${note}`, remedies: [] }
   const short = (wantedIn: number) => depthIn < wantedIn - 1 / 16
-  const cures: string[] = []
-  if (short(need.frostIn)) cures.push(`dig ${dim(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
+  const remedies: string[] = []
+  if (short(need.frostIn))
+    remedies.push(`dig ${dim(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
   if (short(need.lateralIn))
-    cures.push(
+    remedies.push(
       `sideways it needs ${dim(need.lateralIn)}: fill the hole with concrete to its full width, or tie a slab to ` +
         'the post',
     )
   if (short(need.upliftIn))
-    cures.push(
+    remedies.push(
       `against uplift it needs ${dim(need.upliftIn)}: a collar ${need.diameterIn + 4}″ across, cleats, or a ` +
         'longer collar',
     )
-  if (cures.length)
+  if (remedies.length)
     return {
       state: 'shallow',
       depthIn,
       say: `${dim(need.depthIn - depthIn)} shallower than planned, and it does not hold.${note}`,
-      cures,
+      remedies,
     }
   return {
     state: 'holds',
@@ -91,7 +92,7 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
       depthIn < need.depthIn - 1 / 16
         ? `${dim(need.depthIn - depthIn)} shallower than planned; it still holds for this post.${note}`
         : `Deep enough.${note}`,
-    cures: [],
+    remedies: [],
   }
 }
 

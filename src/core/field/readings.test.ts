@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { holeNeed } from '../frame'
-import { schoolSteps, SET_LONG_IN } from '../marks'
+import { levelSteps, SET_LONG_IN } from '../marks'
 import { demo } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'
 import { roundIn, toSixteenths } from '../units'
@@ -199,7 +199,7 @@ describe('embedded posts: a stake is not the foot', () => {
             },
           },
           47,
-        ).cures[0],
+        ).remedies[0],
       ).toMatch(/1″ deeper: frost reaches 4′ 0″/)
     }
     expect(holeNeed(collar.d, office, 'Z9')).toBeNull()
@@ -207,7 +207,7 @@ describe('embedded posts: a stake is not the foot', () => {
 })
 
 describe('three schools carry one height to three sets of numbers', () => {
-  const postHeights: Parameters<typeof schoolSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
+  const postHeights: Parameters<typeof levelSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
   test.each<
     ['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof postHeights, readonly (readonly [string, number])[]]
   >([
@@ -305,12 +305,12 @@ describe('three schools carry one height to three sets of numbers', () => {
       ],
     ],
   ])('%s, laser line at %i', (school, line, postHeights, want) => {
-    expect(schoolSteps(school, line, postHeights).map((step) => [step.key, step.inches])).toEqual(want)
+    expect(levelSteps(school, line, postHeights).map((step) => [step.key, step.inches])).toEqual(want)
   })
   test('words follow the sign: a bracket over the grade line, a laser line over the seat', () => {
-    expect(schoolSteps('high-pier', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
-    expect(schoolSteps('level-strings', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
-    expect(schoolSteps('cut-to-laser', 160, postHeights)[1].say).toMatch(/down from the laser line/)
+    expect(levelSteps('high-pier', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
+    expect(levelSteps('level-strings', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
+    expect(levelSteps('cut-to-laser', 160, postHeights)[1].say).toMatch(/down from the laser line/)
   })
 })
 

@@ -146,7 +146,7 @@ export function hookedMarks(
   }
   const originIn = hookAt()
   const sign = post || hook === 'low' ? 1 : -1
-  const note = post ? `centre of post ${post.name}, running both ways` : `outside face of post ${corner(hook)}`
+  const note = post ? `center of post ${post.name}, running both ways` : `outside face of post ${corner(hook)}`
   return {
     originIn,
     note,

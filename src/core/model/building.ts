@@ -104,7 +104,9 @@ export const buildingSchema = z.strictObject({
     .describe('Length and width are to the outside of post or to the outside of girt'),
   post: postSchema,
   grades: z.array(gradeSchema).max(20).describe('Grades of your own'),
-  school: z.enum(c.SCHOOLS).describe('Pad in the hole, concrete collar round the post, or bracket on a concrete pier'),
+  school: z
+    .enum(c.FOUNDATION_TYPES)
+    .describe('Pad in the hole, concrete collar round the post, or bracket on a concrete pier'),
   collarHeightIn: lengthIn(6, 96, 'Height of the concrete collar above the pad'),
   cleat: z
     .strictObject({

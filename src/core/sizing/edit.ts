@@ -1,6 +1,6 @@
 import type { Building, Job } from '../model'
 
-/** One change to a job that might cure a check: what a builder would call it and the job after it. */
+/** One change to a job that might remedy a check: what a builder would call it and the job after it. */
 export interface Edit {
   readonly key: string
   readonly label: string

@@ -76,8 +76,8 @@ export function partsOf({
   )
 }
 
-/** What nails, bolts, blocks and thicker pads cure: not what a post and its hole are chosen by. */
-const CURED_APART: ReadonlySet<RuleName> = new Set<RuleName>([
+/** What nails, bolts, blocks and thicker pads remedy: not what a post and its hole are chosen by. */
+const REMEDIED_APART: ReadonlySet<RuleName> = new Set<RuleName>([
   'hole/pad',
   'hole/fixing',
   'truss/uplift',
@@ -87,7 +87,7 @@ const CURED_APART: ReadonlySet<RuleName> = new Set<RuleName>([
 
 /**
  * Posts and holes of one choice of post, with the widest space between girts that hold them: the worst ratio of what
- * only a bigger post or hole can cure, and the holes it needs.
+ * only a bigger post or hole can remedy, and the holes it needs.
  */
 export function postPart(
   parts: PartsOf,
@@ -105,7 +105,7 @@ export function postPart(
     // The post and its bays decide how far the eave moves.
     sway({ building, lateral: frame.lateral }),
   ]
-  const counted = checks.filter((check) => !CURED_APART.has(ruleOf(check)) && check.state !== 'not-checked')
+  const counted = checks.filter((check) => !REMEDIED_APART.has(ruleOf(check)) && check.state !== 'not-checked')
   return { worst: counted.reduce((most, check) => Math.max(most, check.ratio), 0), holes: frame.holes }
 }
 

@@ -65,7 +65,7 @@ export function bayCounts(job: Job): number[] {
   return out.length ? out : [now]
 }
 
-/** Checks that nails, bolts, blocks, thicker pads and more braces cure. */
+/** Checks that nails, bolts, blocks, thicker pads and more braces remedy. */
 const SMALL_REMEDIES: ReadonlySet<RuleName> = new Set<RuleName>([
   'girt/nails',
   'purlin/tie',
@@ -101,7 +101,7 @@ function bestEdit(job: Job, check: Check): Job | null {
 
 /**
  * Small things a crew can always add (nails, bolts, thicker pads) are taken up until what is left is no longer theirs
- * to cure.
+ * to remedy.
  */
 function settle(start: Job, prices: Prices, count: Counted): Job {
   const first = deriveJob(start)

@@ -184,9 +184,9 @@ describe('what would fix one check', () => {
     const result = deriveJob(job)
     return result.ok ? result.value.checks.filter((check) => check.state === 'fails').map((check) => check.id) : []
   }
-  test('the barn as first drawn has failing checks to cure', () => expect(failing()).toContain('truss-seat'))
+  test('the barn as first drawn has failing checks to remedy', () => expect(failing()).toContain('truss-seat'))
   test.each(['truss-seat', 'purlins-rake'])(
-    '%s: cures that hold come first, cheapest first, and each is a whole job',
+    '%s: remedies that hold come first, cheapest first, and each is a whole job',
     (id) => {
       const { now, fixes } = fixesFor(job, id)
       expect(fixes.length).toBeGreaterThan(0)

@@ -11,7 +11,7 @@ import { useBook } from './useBook'
 import type { ShownDerived } from '@/formats/shown'
 import type { CardsASheet } from '@/formats/fieldsheets'
 
-const SCHOOLS = [
+const LEVELLING = [
   { value: 'high-pier', label: 'marks from the high point' },
   { value: 'cut-to-laser', label: 'set long, cut to a laser line' },
   { value: 'level-strings', label: 'level strings' },
@@ -57,9 +57,9 @@ function SheetFields({
       <ChoiceField
         label="Heights are carried"
         value={job.fieldwork.levelSchool}
-        choices={SCHOOLS}
+        choices={LEVELLING}
         onChange={(value) => {
-          edit('school of levels', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
+          edit('way of leveling', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
         }}
       />
       <ChoiceField

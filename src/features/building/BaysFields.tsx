@@ -71,7 +71,7 @@ export function BaysFields() {
         value={building.baysFrom}
         choices={[
           { value: 'outside', label: 'outside faces' },
-          { value: 'centres', label: 'end post centres' },
+          { value: 'centres', label: 'end post centers' },
         ]}
         onChange={(value) =>
           edit('bay reference', (job) => ({

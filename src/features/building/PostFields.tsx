@@ -6,14 +6,14 @@ import {
   GIRT_STYLES,
   LUMBERS,
   POST_SECTIONS,
-  SCHOOLS,
+  FOUNDATION_TYPES,
   SIDES,
   TOPS,
   type Building,
 } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { postSize } from '@/core/wood'
-import { FINISH, GIRT_STYLE, RAISE_CAUTION, SCHOOL, TOP } from '@/formats/words'
+import { FINISH, GIRT_STYLE, RAISE_CAUTION, FOUNDATION, TOP } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'
 import type { ShownDerived } from '@/formats/shown'
@@ -118,11 +118,11 @@ function FootFields({
       <h3>Feet and tops</h3>
       <ChoiceField
         wide
-        label="School"
+        label="Foundation"
         name="school"
         value={building.school}
-        choices={SCHOOLS.map((value) => ({ value, label: SCHOOL[value] }))}
-        onChange={put('school', 'embedment school')}
+        choices={FOUNDATION_TYPES.map((value) => ({ value, label: FOUNDATION[value] }))}
+        onChange={put('school', 'foundation')}
       />
       {building.school !== 'pier' && (
         <LengthField

@@ -95,10 +95,10 @@ export function VerdictNote({
     <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}>
       <div>
         <b>{verdict.say}</b>
-        {verdict.cures.map((cure) => (
-          <p key={cure}>
-            {cure[0].toUpperCase()}
-            {cure.slice(1)}.
+        {verdict.remedies.map((remedy) => (
+          <p key={remedy}>
+            {remedy[0].toUpperCase()}
+            {remedy.slice(1)}.
           </p>
         ))}
       </div>

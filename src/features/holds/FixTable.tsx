@@ -9,7 +9,7 @@ export const dollars = (value: number): string =>
   `${value < 0 ? '−' : ''}$${Math.abs(Math.round(value)).toLocaleString('en-US')}`
 
 /**
- * Changes that would cure a check, each judged on the whole building: those that hold first, cheapest first. One click
+ * Changes that would remedy a check, each judged on the whole building: those that hold first, cheapest first. One click
  * takes it; what was edited since it was judged stays.
  */
 export function FixTable({ check }: { readonly check: CheckSummary }) {
@@ -22,7 +22,7 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
     wanted ? `${check.id}|${check.ratio}` : null,
   )
   if (!wanted) return null
-  if (!told.fresh || !told.value) return <Awaited answer={told} saying="Looking for the cheapest cure…" />
+  if (!told.fresh || !told.value) return <Awaited answer={told} saying="Looking for the cheapest remedy…" />
   const { now, fixes } = told.value
   if (fixes.length === 0) return null
   return (

@@ -98,7 +98,7 @@ const Row = memo(
                 {verdict.state === 'holds' ? <HoldSign size={12} /> : <FailSign size={12} />}
               </span>
               {verdict.say}
-              {verdict.cures.length > 0 && <div>Or: {verdict.cures.join('; ')}.</div>}
+              {verdict.remedies.length > 0 && <div>Or: {verdict.remedies.join('; ')}.</div>}
             </>
           ) : (
             'not dug'

@@ -35,7 +35,7 @@ function CardTable({
         </tr>
         {card.pocketIn > 0 && (
           <tr>
-            <td>Pocket in the centre ply</td>
+            <td>Pocket in the center ply</td>
             <td className="n">
               <Measure inches={card.pocketIn} feet={false} />
             </td>

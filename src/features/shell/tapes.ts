@@ -42,7 +42,7 @@ function stringTape(source: Source): TapeModel | null {
       return {
         key: mark.key,
         name: mark.name,
-        sub: `${postWords()} centre, ${line.name}`,
+        sub: `${postWords()} center, ${line.name}`,
         atIn: mark.fromHookIn,
         colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
         postId: mark.postId,

@@ -191,7 +191,7 @@ export function LevelStrings() {
               type="button"
               className="btn btn-light btn-sm"
               onClick={() =>
-                edit('school of levels', (job) => ({
+                edit('way of leveling', (job) => ({
                   ...job,
                   fieldwork: { ...job.fieldwork, levelSchool: 'level-strings' },
                 }))

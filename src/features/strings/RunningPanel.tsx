@@ -33,7 +33,7 @@ export function RunningPanel() {
         choices={[
           { value: 'low', label: `face of ${ends[0]}` },
           { value: 'high', label: `face of ${ends[1]}` },
-          ...onLine.map((mark) => ({ value: mark.key, label: `centre of ${mark.name}` })),
+          ...onLine.map((mark) => ({ value: mark.key, label: `center of ${mark.name}` })),
         ]}
         onChange={(value) =>
           put('tape hook', value === 'low' || value === 'high' ? { hook: value, hookPost: null } : { hookPost: value })
@@ -65,7 +65,7 @@ export function RunningPanel() {
             const kindWords = () => {
               if (mark.kind === 'edge') return 'opening edge'
               if (mark.kind === 'face') return 'face'
-              return 'centre'
+              return 'center'
             }
             const rowClass = () => {
               if (picked.mark === mark.key) return 'sel'

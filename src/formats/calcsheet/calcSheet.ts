@@ -9,7 +9,7 @@ import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { table } from '../crewbook/paper'
 import { plain } from '../plain'
-import { DIG_CAUTION, RAISE_CAUTION, SCHOOL, SOIL, standingNote, THERMAL } from '../words'
+import { DIG_CAUTION, RAISE_CAUTION, FOUNDATION, SOIL, standingNote, THERMAL } from '../words'
 
 const HELD = {
   tied: 'and held at grade by a tied slab',
@@ -37,7 +37,7 @@ function inputs(job: Job): Sheet {
             `${dim(building.widthIn)} x ${dim(building.lengthIn)}, heel ${dim(building.heelIn)}, pitch ` +
               `${building.pitchPer12}:12`,
           ],
-          ['posts', `${postSize(building.post).label}, ${building.post.lumber}; ${SCHOOL[building.school]}`],
+          ['posts', `${postSize(building.post).label}, ${building.post.lumber}; ${FOUNDATION[building.school]}`],
           [
             'girts',
             `${building.girts.size} ${building.girts.lumber}, ${building.girts.style}, at most ` +

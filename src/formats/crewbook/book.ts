@@ -71,7 +71,7 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
           strong: true,
           text: `${list.name[0].toUpperCase()}${list.name.slice(1)}, hook on ${list.note}`,
         },
-        table(['post', 'near face', 'centre', 'far face', 'space'], part, [1, 2, 3, 4], [0, 2]),
+        table(['post', 'near face', 'center', 'far face', 'space'], part, [1, 2, 3, 4], [0, 2]),
       ]
       const last = sheets.at(-1)
       if (last && last.rows + part.length + 4 <= ROWS) {
@@ -104,7 +104,7 @@ function scheduleSheets(derived: Derived): Sheet[] {
   ])
   return chunk(rows, ROWS - 4).map((part): Sheet => ({
     title: 'Post schedule',
-    sub: `${derived.schedule[0]?.section ?? ''}; place from strings 1 and A to the centre`,
+    sub: `${derived.schedule[0]?.section ?? ''}; place from strings 1 and A to the center`,
     blocks: [
       table(
         ['post', 'kind', 'place', 'height', 'in ground', 'hole', 'deep', 'length', 'stock'],

@@ -1,6 +1,6 @@
 import { create } from 'qrcode'
 import type { PostAsBuilt } from '@/core/field'
-import { schoolSteps } from '@/core/marks'
+import { levelSteps } from '@/core/marks'
 import type { Job } from '@/core/model'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
@@ -169,7 +169,7 @@ function card(
 ): string {
   const { x, y } = corner
   const { post } = cardFacts
-  const steps = schoolSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
+  const steps = levelSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
     footToGradeIn: post.footToGradeIn,
     heightIn: cardFacts.heightIn,
     longPointIn: cardFacts.longPointIn,

@@ -177,7 +177,7 @@ function buildSheet(card: BuildCard): Sheet {
         ['', ''],
         [
           ['top of the outer plies', dim(card.lengthIn)],
-          ...(card.pocketIn > 0 ? [['pocket in the centre ply', dim(card.pocketIn)]] : []),
+          ...(card.pocketIn > 0 ? [['pocket in the center ply', dim(card.pocketIn)]] : []),
           ...(card.bevelDeg > 0 ? [['top cut', `${card.bevelDeg.toFixed(1)} degrees, ${inches(card.bevelIn)}`]] : []),
           ['treated up to', dim(card.treatedToIn)],
           ...(card.nails ? [['nails', `${card.nails.total}, ${card.nails.nailsPerFace} a face`]] : []),

@@ -12,7 +12,7 @@ export {
   PURLIN_RUN,
   PURLIN_STYLE,
   RAISE_CAUTION,
-  SCHOOL,
+  FOUNDATION,
   SOIL,
   STANDING_NOTE,
   standingNote,

@@ -1,4 +1,4 @@
-import type { GirtStyle, OpeningKind, School, SoilClass, Thermal } from '@/core/model'
+import type { GirtStyle, OpeningKind, FoundationType, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
 
 export const OPENING: Readonly<Record<OpeningKind, string>> = {
@@ -8,7 +8,7 @@ export const OPENING: Readonly<Record<OpeningKind, string>> = {
   window: 'window',
 }
 
-export const SCHOOL: Readonly<Record<School, string>> = {
+export const FOUNDATION: Readonly<Record<FoundationType, string>> = {
   pad: 'post on a pad in the hole',
   collar: 'post in a concrete collar',
   pier: 'bracket on a pier',
@@ -77,7 +77,7 @@ export const ENCLOSURE: Readonly<Record<'by-openings' | 'enclosed' | 'partially'
 }
 
 export const TRUSS_SET = { posts: 'on the posts', carriers: 'close, on carriers' } as const
-export const TRUSS_SEAT = { pocket: 'pocket in the centre ply', notch: 'notch', face: 'bolted to the face' } as const
+export const TRUSS_SEAT = { pocket: 'pocket in the center ply', notch: 'notch', face: 'bolted to the face' } as const
 export const PURLIN_STYLE = { over: 'on edge over the trusses', between: 'on edge between them', flat: 'flat' } as const
 export const PURLIN_RUN = { simple: 'one span', 'two-span': 'two spans', lapped: 'lapped' } as const
 export const CEILING = { none: 'none', other: 'board or liner', plaster: 'plaster' } as const

@@ -9,7 +9,7 @@ export interface PostHeights {
   /** Level strings: how high the string of this post's row stands above the grade line. */ readonly stringIn?: number
 }
 
-export interface SchoolStep {
+export interface LevelStep {
   readonly key: string
   readonly say: string
   readonly inches: number
@@ -26,11 +26,11 @@ export const SET_LONG_IN = 6
  * line. Level strings: the foot is measured down and the seat up from the string of the post's own row. Lengths in
  * inches, exact.
  */
-export function schoolSteps(
+export function levelSteps(
   school: Fieldwork['levelSchool'],
   laserLineIn: number,
   postHeights: PostHeights,
-): SchoolStep[] {
+): LevelStep[] {
   const string = postHeights.stringIn ?? 0
   if (school === 'cut-to-laser')
     return [

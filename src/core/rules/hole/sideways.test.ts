@@ -1,0 +1,69 @@
+import type { LateralCase, LateralNeed } from '../../frame'
+import { sideways } from './sideways'
+
+const actions = { shearLb: 500, momentFtLb: 1500, name: 'wind in', moveIn: 0 } as LateralCase
+const need = (neededFt: number, slopedFt = neededFt): LateralNeed => ({
+  actions,
+  load: { shearLb: 500, momentFtLb: 1500, bFt: 0.53, lateralPsfPerFt: 300 },
+  constrained: false,
+  depthFreeFt: neededFt,
+  depthSlabFt: 2,
+  neededFt,
+  slopedFt,
+})
+const given = (change: {
+  readonly lateral?: LateralNeed | null
+  readonly school?: 'pad' | 'pier'
+  readonly shearLb?: number
+  readonly relied?: 'frames alone' | 'roof checked'
+  readonly knee?: boolean
+}) => ({
+  hole: {
+    kind: 'eave' as const,
+    postIds: ['A2', 'A3'],
+    depthIn: 60,
+    embedIn: 48,
+    diameterIn: 18,
+    lateral: change.lateral === undefined ? need(3.6) : change.lateral,
+    governing: { lateral: 'A3', bearing: 'A2', uplift: 'A2' },
+  },
+  lateral: {
+    relied: change.relied ?? 'roof checked',
+    lacks: null,
+    knee: change.knee ?? false,
+    cases: Object.fromEntries(['A2', 'A3'].map((id) => [id, [{ ...actions, shearLb: change.shearLb ?? 500 }]])),
+  },
+  building: { school: change.school ?? 'pad' } as const,
+  wind: { trace: [] },
+  soil: { bearingPsf: 2000, lateralPsfPerFt: 150, source: 'IBC 2021 Table 1806.2' } as never,
+  doubled: true,
+  slopePer12: 0,
+})
+
+test('3.6 ft asked of 48 in. in the ground: 3.6/4 = 0.9 is close, and the post that asks stands first', () =>
+  expect(sideways(given({}))).toMatchObject({
+    demand: 3.6,
+    capacity: 4,
+    ratio: 0.9,
+    state: 'close',
+    subjects: ['A3', 'A2'],
+  }))
+test.each([
+  ['all the depth there is', need(4), 'pad', 'close'],
+  ['a hair more', need(4.0001), 'pad', 'fails'],
+  ['level ground holds, falling ground does not', need(3.9, 4.2), 'pad', 'fails'],
+  ['a pier counts to its bottom, 60 in.', need(4.4), 'pier', 'holds'],
+] as const)('%s', (_, lateral, school, state) => expect(sideways(given({ lateral, school }))?.state).toBe(state))
+test('a depth that nothing reaches fails by far; it is never passed over', () =>
+  expect(sideways(given({ lateral: need(NaN) }))).toMatchObject({ demand: 30, state: 'fails' }))
+test('posts that nothing pushes on have no such check', () => expect(sideways(given({ shearLb: 0 }))).toBeNull())
+test.each([
+  ['a post that turns on its bracket, by frames alone', 'frames alone', false, true],
+  ['with knee braces it can be computed elsewhere', 'frames alone', true, false],
+  ['with a checked roof as well', 'roof checked', false, false],
+] as const)('without its lateral load it is not checked: %s', (_, relied, knee, turnsOnBracket) =>
+  expect(sideways(given({ lateral: null, school: 'pier', relied, knee }))).toMatchObject({
+    state: 'not-checked',
+    facts: { kind: 'unknown', turnsOnBracket },
+  }),
+)

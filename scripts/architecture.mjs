@@ -65,9 +65,10 @@ for (const [name, { on }] of rooms) {
     )
   }
 }
+const fillOf = (name) => (name.startsWith('core/') ? '#F7EFDC' : '#E8EEEE')
 const boxes = [...places].map(
   ([name, { x, y }]) =>
-    `<g><rect x="${x}" y="${y}" width="${WIDE}" height="${HIGH}" rx="4" fill="${name.startsWith('core/') ? '#F7EFDC' : '#E8EEEE'}" stroke="#10272B"/>` +
+    `<g><rect x="${x}" y="${y}" width="${WIDE}" height="${HIGH}" rx="4" fill="${fillOf(name)}" stroke="#10272B"/>` +
     `<text x="${x + WIDE / 2}" y="${y + 19}" text-anchor="middle" font-weight="700">${name}</text>` +
     `<text x="${x + WIDE / 2}" y="${y + 35}" text-anchor="middle" font-size="11">${rooms.get(name).files} files</text></g>`,
 )

@@ -185,6 +185,7 @@ if (!(await passes(-1, ['src/core/units', 'src/core/rules']))) {
   console.error('the tests fail without any change: nothing was tried')
   process.exit(2)
 }
+const oneLine = (text) => text.replace(/\s+/g, ' ')
 const survivors = []
 let done = 0
 const queue = picked.map((_, number) => number)
@@ -194,9 +195,8 @@ const worker = async () => {
     done++
     const { file, line, was, into, why } = picked[number]
     if (lives) survivors.push(number)
-    console.log(
-      `${done}/${picked.length} ${lives ? 'SURVIVED' : 'killed  '} ${file}:${line}  ${was.replace(/\s+/g, ' ')} → ${into.replace(/\s+/g, ' ')}${why ? `  (${why})` : ''}`,
-    )
+    const change = `${file}:${line}  ${oneLine(was)} → ${oneLine(into)}${why ? `  (${why})` : ''}`
+    console.log(`${done}/${picked.length} ${lives ? 'SURVIVED' : 'killed  '} ${change}`)
   }
 }
 await Promise.all(Array.from({ length: Math.max(1, os.cpus().length) }, worker))
@@ -207,6 +207,6 @@ console.log(
 )
 for (const number of survivors) {
   const { file, line, was, into } = picked[number]
-  console.log(`  unnoticed: ${file}:${line}  ${was.replace(/\s+/g, ' ')} → ${into.replace(/\s+/g, ' ')}`)
+  console.log(`  unnoticed: ${file}:${line}  ${oneLine(was)} → ${oneLine(into)}`)
 }
 process.exit(share >= WANTED ? 0 : 1)

@@ -12,7 +12,7 @@ const withNails = (change: object, post: object = {}) => ({
 })
 
 test('nails that reach 3/4 of the last ply and keep every distance: all rules kept', () =>
-  expect(lamination(withNails({ nail: '30d', through: false, rows: 2 }))?.facts.plan.total).toBeGreaterThan(0))
+  expect(lamination(withNails({ nail: '30d-common', through: false, rows: 2 }))?.facts.plan.total).toBeGreaterThan(0))
 test('each broken rule is named, and a broken rule is never close', () => {
   const check = lamination(withNails({ endIn: 0.5 }))
   expect(check?.state).toBe('fails')

@@ -1,0 +1,57 @@
+import type { PostDemand } from '../../frame'
+import type { Post } from '../../layout'
+import { barnJob } from '../../testing/barn'
+import { boardValues, postSize } from '../../wood'
+import type { ColumnBasis } from './basis'
+import { bending } from './bending'
+import type { WorkedPosts } from './worked'
+
+const { building: barn } = barnJob()
+const building = { ...barn, post: { ...barn.post, section: '3-2x6' as const, lumber: 'SP-No.2' } }
+const worked = (ratio: number, ke = 0.8, lengthIn = 168): WorkedPosts =>
+  ({
+    kind: 'worked',
+    basis: {
+      size: postSize({ section: '3-2x6' }),
+      values: boardValues('SP-No.2', 6, []),
+      keOf: () => ke,
+      lengthIn: () => lengthIn,
+      gapIn: () => 24,
+      weakDepthIn: 4.5,
+      weakS: 6.19,
+      lamination: 1.15,
+      wet: true,
+    } as unknown as ColumnBasis,
+    own: [],
+    hardest: { id: 'A3', side: 'south', heightIn: 168 } as Post,
+    result: { ratio, axial: { name: 'D+0.6W' }, section: 'at or below grade', fbAllowed: 1500 },
+    ratios: { A3: ratio },
+  }) as unknown as WorkedPosts
+const given = (each: WorkedPosts | null, relied: 'roof checked' | 'frames alone' = 'roof checked') => ({
+  hole: { kind: 'eave' as const, postIds: ['A2', 'A3'] },
+  building,
+  lateral: { relied, lacks: null, knee: false },
+  demands: { A3: { gravityLb: 4000 } as PostDemand },
+  worked: each,
+})
+
+test.each([
+  [0.62, 'holds'],
+  [1, 'close'],
+  [1.001, 'fails'],
+  [Infinity, 'fails'],
+])('an interaction of %d: %s', (ratio, state) =>
+  expect(bending(given(worked(ratio)))).toMatchObject({ state, subjects: ['A3', 'A2'], combination: 'D+0.6W' }),
+)
+// Ke·H/d: 0.8·168/5.5 = 24.4; 2.1·168/5.5 = 64.1; the limit of 50 stands at 343.75 in. with 0.8.
+test('past le/d of 50 the slenderness itself is the check, whatever the ratio (NDS 2018 3.7.1.4)', () => {
+  const slender = bending(given(worked(0.1, 2.1), 'frames alone'))
+  expect(slender?.demand).toBeCloseTo(64.145, 3)
+  expect(slender).toMatchObject({ capacity: 50, unit: 'le/d', state: 'fails', facts: { kind: 'slender', free: true } })
+  expect(bending(given(worked(0.1, 0.8, 343.75)))?.facts.kind).toBe('worked')
+  expect(bending(given(worked(0.1, 0.8, 343.76)))?.facts.kind).toBe('slender')
+})
+test.each(['no values', 'no wind'] as const)('%s: not checked, never holding', (kind) =>
+  expect(bending(given({ kind }))).toMatchObject({ state: 'not-checked', ratio: 0, facts: { kind } }),
+)
+test('no posts, no check', () => expect(bending(given(null))).toBeNull())

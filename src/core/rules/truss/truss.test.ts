@@ -1,0 +1,119 @@
+import type { RoofLoads } from '../../frame'
+import type { TrussPlan } from '../../layout'
+import type { Building } from '../../model'
+import { barnJob } from '../../testing/barn'
+import { block } from './block'
+import { bolts } from './bolts'
+import { order } from './order'
+import { reaction } from './reaction'
+import { seat } from './seat'
+import { seatTrusses } from './seated'
+import { share } from './share'
+import { ties } from './ties'
+import { uplift } from './uplift'
+
+const { building: barn } = barnJob()
+const loads = (change: Partial<RoofLoads> = {}): RoofLoads => ({
+  roofFt2: 160,
+  deadLb: 800,
+  deadMinLb: 480,
+  snowLb: 3200,
+  liveLb: 2000,
+  windDownLb: 0,
+  windUpLb: 3000,
+  ...change,
+})
+const plan = (count: number) =>
+  ({
+    trusses: Array.from({ length: count }, (_, i) => ({ number: i + 1, xIn: i * 96, tributaryIn: 96, end: false })),
+    spaceIn: 96,
+  }) as unknown as TrussPlan
+const seated = (
+  truss: Partial<Building['roof']['truss']> = {},
+  change: { joints?: object; carrier?: object; post?: object; reactions?: readonly RoofLoads[] } = {},
+) => {
+  const reactions = change.reactions ?? [loads(), loads({ snowLb: 3700, windUpLb: 2000 }), loads()]
+  const building = {
+    ...barn,
+    post: { ...barn.post, section: '3-2x6', lumber: 'SP-No.2', ...change.post },
+    joints: { ...barn.joints, ...change.joints },
+    roof: {
+      ...barn.roof,
+      truss: { ...barn.roof.truss, set: 'posts', seat: 'pocket', plies: 1, blockNails: 0, reaction: null, ...truss },
+      carrier: { ...barn.roof.carrier, plies: 2, sides: 'both', size: '2x12', lumber: 'SP-No.2', ...change.carrier },
+    },
+  } as Building
+  return { seated: seatTrusses(building, plan(reactions.length), reactions) }
+}
+const site = { dead: { maxPsf: 5 }, snow: { psPsf: 20, unbalanced: null } } as never
+
+test('the heaviest truss and the most lifted one are found apart', () =>
+  // D+S 800 + 3,700 = 4,500 lb at truss 2; 0.6·3,000 − 0.6·480 = 1,512 lb at truss 1.
+  expect(seated().seated).toMatchObject({ heavy: 1, downLb: 4500, lifted: 0, netUpLb: 1512 }))
+// 4,500/(1.5·5.5) = 545.5 of 565 psi.
+test('4,500 lb on a seat of 1.5 × 5.5 in.: 545.5 of 565 psi', () => {
+  const check = seat(seated())
+  expect(check?.demand).toBeCloseTo(545.45, 2)
+  expect([check?.capacity, check?.state]).toEqual([565, 'close'])
+})
+test.each([
+  ['a block lengthens the seat by 1.5 in.', { blockNails: 12 }, 4500 / (1.5 * 7), 'holds'],
+  ['two plies widen it', { plies: 2 }, 4500 / (3 * 5.5), 'holds'],
+  ['on carriers it is their width', { set: 'carriers' }, 4500 / (1.5 * 3), 'fails'],
+] as const)('%s', (_, truss, psi, state) => {
+  const check = seat(seated(truss as object))
+  expect(check?.demand).toBeCloseTo(psi, 6)
+  expect(check?.state).toBe(state)
+})
+test('bolted to a face it has no seat, and without values it is not checked', () => {
+  expect(seat(seated({ seat: 'face' }))).toBeNull()
+  expect(seat(seated({}, { post: { lumber: 'own-none' } }))?.state).toBe('not-checked')
+})
+test('the block takes its share of the seat: 4,500·1.5/7 = 964.3 lb', () => {
+  const nailed = (blockNails: number) =>
+    block(seated({ blockNails }, { joints: { girt: { nail: '16d-common', count: 3 } } }))
+  expect(nailed(12)?.demand).toBeCloseTo(964.29, 2)
+  expect(nailed(24)?.capacity).toBeCloseTo(2 * (nailed(12)?.capacity ?? 0), 6)
+  expect([nailed(2)?.state, nailed(0)]).toEqual(['fails', null])
+})
+test('held down by bolts against 1,512 lb; dead load alone needs none', () => {
+  const joints = { truss: { diameterIn: 0.625, count: 2 } }
+  const check = uplift(seated({}, { joints }))
+  expect(check).toMatchObject({ demand: 1512, facts: { number: 1, double: true } })
+  const heavy = uplift(seated({}, { joints, reactions: [loads({ windUpLb: 100 })] }))
+  expect([heavy?.demand, heavy?.state]).toEqual([0, 'holds'])
+  const one = uplift(
+    seated({}, { joints: { truss: { diameterIn: 0.5, count: 1 } }, reactions: [loads({ windUpLb: 20000 })] }),
+  )
+  expect(one?.state).toBe('fails')
+})
+test('bolts at a face carry the reaction itself; in a pocket wood does', () => {
+  expect(bolts(seated({ seat: 'face' }))?.demand).toBe(4500)
+  expect(bolts(seated())).toBeNull()
+})
+test.each([
+  [1512, 'close'],
+  [1511, 'fails'],
+  [null, 'not-checked'],
+])('a tie to the carrier rated %s lb: %s', (rafterTieLb, state) =>
+  expect(ties(seated({ set: 'carriers' }, { joints: { rafterTieLb } }))?.state).toBe(state),
+)
+test('ties are for carriers, sharing is for two of them on both faces', () => {
+  expect(ties(seated())).toBeNull()
+  expect(share(seated({ set: 'carriers' }))?.state).toBe('not-checked')
+  expect([share(seated()), share(seated({ set: 'carriers' }, { carrier: { sides: 'one' } }))]).toEqual([null, null])
+})
+test('the trusses themselves are never checked here; the maker is told the loads', () =>
+  expect(order({ ...seated(), results: site })).toMatchObject({
+    state: 'not-checked',
+    facts: { deadPsf: 5, snowPsf: 20, netUpLb: 1512, spaceIn: 96 },
+  }))
+// (5 + 20)·8 ft = 200 plf on 160/8 = 20 ft of roof: 4,000 lb.
+test.each([
+  [4000, false],
+  [4400, false],
+  [4401, true],
+  [3599, true],
+])('a typed reaction of %d lb against 4,000: asked about: %s', (gravityLb, asks) =>
+  expect(reaction({ ...seated({ reaction: { gravityLb, upliftLb: 0 } }), results: site }) !== null).toBe(asks),
+)

@@ -78,7 +78,7 @@ describe('bearing, pads and uplift', () => {
     expectNear(r.phiMnInLb, 23240, 1e-3)
     expectNear(r.shear, 787.3 / 4582, 2e-3)
     expectNear(r.punching, 5784 / 23140, 2e-3)
-    expect(padRatios({ loadLb: 4931, diameterIn: 24, thicknessIn: 6, faceIn: 4.5, depthIn: 5.5 }).worst).toBeNaN()
+    expect(padRatios({ loadLb: 4931, diameterIn: 24, thicknessIn: 6, faceIn: 4.5, depthIn: 5.5 }).bending).toBeNull()
   })
   test('collar of 24 × 12 in. under 3½ ft of soil', () => {
     const collar = { diameterIn: 24, heightIn: 12, topFt: 3.5, postAreaFt2: 24.75 / 144, postWeightLb: 121.9 }

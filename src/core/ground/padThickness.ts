@@ -1,7 +1,7 @@
 import { ROUNDING } from '../units'
 /** Ratios of a plain concrete pad under a post: bending beyond the face, one-way shear, punching. */
 export interface PadRatios {
-  readonly bending: number
+  readonly bending: number | null
   readonly shear: number
   readonly punching: number
   readonly worst: number
@@ -25,12 +25,16 @@ export interface PadRatios {
 /** Least depth of a footing below undisturbed ground, inches, IBC 2021 1809.4. */
 export const LEAST_DEPTH_IN = 12
 
+/** Least thickness of a plain concrete pad, inches (ACI 318-14 14.3.2.1). */
+const LEAST_PLAIN_IN = 8
+
 /** Strength of concrete assumed for a job-mixed pad, psi (IBC 2021 1808.8.1 asks 2,500 at least). */
 export const CONCRETE_FC_PSI = 2500
 
 /**
  * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1),
- * factored pressure 1.6·P/A. `faceIn` and `depthIn` are the post's sides. NaN when the pad is thinner than the code allows.
+ * factored pressure 1.6·P/A. `faceIn` and `depthIn` are the post's sides. `bending` is null where the pad is thinner
+ * than the code allows, and the pad cannot be judged.
  */
 export function padRatios(given: {
   readonly loadLb: number
@@ -62,12 +66,12 @@ export function padRatios(given: {
   const punchVnLb =
     0.6 * Math.min((1 + 2 / beta) * (4 / 3), 8 / 3) * Math.sqrt(fc) * 2 * (acrossIn + alongIn) * effectiveIn
   const punching = punchVuLb / punchVnLb
-  const bending = given.thicknessIn < 8 - ROUNDING ? NaN : mu / phiMn
+  const bending = given.thicknessIn < LEAST_PLAIN_IN - ROUNDING ? null : mu / phiMn
   return {
     bending,
     shear,
     punching,
-    worst: Math.max(bending, shear, punching),
+    worst: Math.max(bending ?? 0, shear, punching),
     effectiveIn,
     muInLb: mu,
     phiMnInLb: phiMn,

@@ -1,7 +1,8 @@
 import { firstOf } from '../result'
-import { IN_PER_FT, ROUNDING } from '../units'
+import { IN_PER_FT } from '../units'
 import { type Derived, widestSpaceIn } from '../derive'
 import { bracesWorst } from './parts'
+import { holds } from './sizeParts'
 import type { Building, Job } from '../model'
 import { stockFor, type Prices } from '../quantities'
 
@@ -49,17 +50,8 @@ export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { 
     .sort((one, other) => one.cost - other.cost)
   for (const choice of choices) {
     count.judged++
-    if (
-      bracesWorst({
-        building: choice.change,
-        grid: derived.grid,
-        lateral,
-        posts: derived.posts,
-        holes: derived.holes,
-        gapIn,
-      }) <=
-      1 + ROUNDING
-    )
+    const { grid, posts, holes: dug } = derived
+    if (holds(bracesWorst({ building: choice.change, grid, lateral, posts, holes: dug, gapIn })))
       return { ...job, building: choice.change }
   }
   return job

@@ -1,7 +1,7 @@
 import { eaveBeamWorst, girtedSides, type PartsOf, rafterWorst } from './parts'
 import type { Building, GirtStyle, Job, LeanTo, Side } from '../model'
 import type { Prices } from '../quantities'
-import { bought, builtUps, cheapest, type Counted, HOLDS, sizeGirts, sizePurlins } from './sizeParts'
+import { bought, builtUps, cheapest, type Counted, holds, sizeGirts, sizePurlins } from './sizeParts'
 
 interface Sized {
   readonly job: Job
@@ -79,7 +79,7 @@ function chooseEaveBeam(
     const { building } = now.job
     return { ...building, roof: { ...building.roof, [kind]: { ...building.roof[kind], ...spec } } }
   }
-  const best = cheapest(list, (spec) => eaveBeamWorst(parts, withBeam(spec), kind) <= HOLDS, count)
+  const best = cheapest(list, (spec) => holds(eaveBeamWorst(parts, withBeam(spec), kind)), count)
   if (!best) return `No ${kind} of up to four plies on the list holds: fewer posts left out, or closer posts.`
   now.cost += best.cost
   now.of *= list.length
@@ -98,7 +98,7 @@ function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: 
       each.side === leanTo.side ? { ...each, rafter: { ...each.rafter, ...spec } } : each,
     ),
   })
-  const best = cheapest(list, (spec) => rafterWorst(parts, withRafter(spec), leanTo.side) <= HOLDS, count)
+  const best = cheapest(list, (spec) => holds(rafterWorst(parts, withRafter(spec), leanTo.side)), count)
   if (!best) return `No rafter on the list holds on the ${leanTo.side} lean-to.`
   now.cost += best.cost
   now.of *= list.length

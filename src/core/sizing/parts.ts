@@ -150,53 +150,53 @@ export function girtPart(parts: PartsOf, building: Building, sides: readonly Sid
 /** More nails than this at a joint are another way of building. */
 const MOST_NAILS = 8
 
-/** Worst ratio of a girt layout in one lumber, with its nails; NaN without tabled values. */
-export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number {
+/** Worst ratio of a girt layout in one lumber, with its nails; null without tabled values. */
+export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number | null {
   const building = { ...girtLayout.building, girts: { ...girtLayout.building.girts, lumber } }
   const nail = nailOf(building.joints.girt.nail)
   const eachLb = nail ? girtNail(building, nail).eachLb : 0
   let worst = 0
   for (const girtCase of girtLayout.cases) {
     const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)
-    if (!girt) return NaN
+    if (!girt) return null
     const pullLb = pullAtPostLb(girtCase, girt.pressures.outwardPsf)
     worst = Math.max(worst, girt.ratios.worst, pullLb / Math.max(MOST_NAILS * eachLb, ROUNDING))
   }
   return worst
 }
 
-/** The worse of a span's strength and sag. */
-const worseOf = ({ strength, sag }: { readonly strength: number; readonly sag: number }): number =>
-  Math.max(strength, sag)
+/** The worse of a span's strength and sag; null where it cannot be judged. */
+const worseOf = (worst: ReturnType<typeof spanWorst>): number | null => worst && Math.max(worst.strength, worst.sag)
 
-/** Purlins of the main roof with their ties, as one ratio; NaN where the wind on the roof is not covered. */
-function mainPurlinsWorst(parts: PartsOf, building: Building): number {
+/** The worst of several ratios; null where one cannot be judged. */
+const worstOf = (ratios: readonly (number | null)[]): number | null =>
+  ratios.reduce<number | null>((most, ratio) => (most === null || ratio === null ? null : Math.max(most, ratio)), 0)
+
+/** Purlins of the main roof with their ties, as one ratio; null where the wind on the roof is not covered. */
+function mainPurlinsWorst(parts: PartsOf, building: Building): number | null {
   const { trusses } = parts.trusses
   const spanIn = trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
   const loads = mainPurlinLoads(building, parts.results, spanIn, ['1', '2e', '2n', '2r', '3e', '3r'])
-  if (!loads) return NaN
+  if (!loads) return null
   const worst = worseOf(spanWorst(purlinMember(building, spanIn, loads)))
   const tieLb = building.joints.purlinTieLb
   if (tieLb === null) return worst
   const upPsf = Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf)))
   const netPsf = WIND_ASD * upPsf - DEAD_AGAINST_WIND * loads.leastPsf * Math.cos(radians(loads.thetaDeg))
-  return Math.max(worst, (netPsf * building.roof.purlins.spaceIn * spanIn) / IN2_PER_FT2 / tieLb)
+  return worstOf([worst, (netPsf * building.roof.purlins.spaceIn * spanIn) / IN2_PER_FT2 / tieLb])
 }
 
 /**
- * Worst ratio of the purlins of a building on the main roof and on its lean-tos, strength and sag; NaN where it cannot
+ * Worst ratio of the purlins of a building on the main roof and on its lean-tos, strength and sag; null where it cannot
  * be judged.
  */
-export function purlinWorst(parts: PartsOf, building: Building): number {
+export function purlinWorst(parts: PartsOf, building: Building): number | null {
   const { results, grid } = parts
-  return results.leanTos.reduce(
-    (worst, lean) => {
-      const spaceIn = lean.leanTo.rafter.spaceIn ?? Math.max(...grid.baysIn)
-      if (!hasPurlins({ spaceIn })) return worst
-      return Math.max(worst, worseOf(spanWorst(leanToPurlinMember({ building, lean, results, spaceIn }))))
-    },
-    mainPurlinsWorst(parts, building),
-  )
+  const leanTos = results.leanTos.flatMap((lean) => {
+    const spaceIn = lean.leanTo.rafter.spaceIn ?? Math.max(...grid.baysIn)
+    return hasPurlins({ spaceIn }) ? [worseOf(spanWorst(leanToPurlinMember({ building, lean, results, spaceIn })))] : []
+  })
+  return worstOf([mainPurlinsWorst(parts, building), ...leanTos])
 }
 
 /** Board feet of purlins, inches: rows by length. */
@@ -205,17 +205,16 @@ export function purlinLengthIn(parts: PartsOf, building: Building): number {
   return rows * (parts.grid.lengthIn + 2 * building.gableOverhangIn)
 }
 
-/** Worst ratio of all carriers or headers of `b`; 0 where there are none. */
-export function eaveBeamWorst(parts: PartsOf, building: Building, kind: 'carrier' | 'header'): number {
-  return parts.trusses.beams
-    .filter((beam) => beam.kind === kind && beam.trusses.length > 0)
-    .reduce((most, beam) => {
-      return Math.max(most, worseOf(spanWorst(beamMember(building, beam, parts.reactions))))
-    }, 0)
-}
+/** Worst ratio of all carriers or headers of a building; 0 where there are none, null where one cannot be judged. */
+export const eaveBeamWorst = (parts: PartsOf, building: Building, kind: 'carrier' | 'header'): number | null =>
+  worstOf(
+    parts.trusses.beams
+      .filter((beam) => beam.kind === kind && beam.trusses.length > 0)
+      .map((beam) => worseOf(spanWorst(beamMember(building, beam, parts.reactions)))),
+  )
 
 /** Worst ratio of the rafters of one lean-to of `b`. */
-export function rafterWorst(parts: PartsOf, building: Building, side: Side): number {
+export function rafterWorst(parts: PartsOf, building: Building, side: Side): number | null {
   const leanTo = parts.results.leanTos.find((leanTo) => leanTo.leanTo.side === side)
   const own = building.leanTos.find((leanTo) => leanTo.side === side)
   if (!leanTo || !own) return 0
@@ -228,8 +227,8 @@ export function rafterWorst(parts: PartsOf, building: Building, side: Side): num
 export const girtedSides = (building: Building): Side[] => SIDES.filter((side) => !building.openSides.includes(side))
 
 /**
- * Worst ratio of the braces of a building whose frames and holes are known; not a number where one cannot be checked.
- * What sizing asks for.
+ * Worst ratio of the braces of a building whose frames and holes are known; null where one cannot be checked. What
+ * sizing asks for.
  */
 export function bracesWorst({
   building,
@@ -245,8 +244,8 @@ export function bracesWorst({
   readonly posts: readonly Post[]
   readonly holes: readonly HoleKind[]
   readonly gapIn: number
-}): number {
+}): number | null {
   const lines = braceLines(building, grid, lateral, posts)
   const checks = braceCases(building, lines, holes, gapIn).flatMap((brace) => checksOf(RULES.brace, brace))
-  return checks.reduce((most, check) => (check.state === 'not-checked' ? NaN : Math.max(most, check.ratio)), 0)
+  return worstOf(checks.map((check) => (check.state === 'not-checked' ? null : check.ratio)))
 }

@@ -70,7 +70,7 @@ export function sizeGirts({
             cost: feet * prices.board(size, lumber),
           })
       }
-  const best = cheapest(choices, (girt) => girtWorst(parts, girt.layout, girt.lumber) <= HOLDS, count)
+  const best = cheapest(choices, (girt) => holds(girtWorst(parts, girt.layout, girt.lumber)), count)
   return best && { change: best.value.change, cost: best.cost, of: choices.length }
 }
 
@@ -100,7 +100,7 @@ export function sizePurlins({
         }
   const best = cheapest(
     choices,
-    (purlins) => purlinWorst(parts, { ...building, roof: { ...building.roof, purlins } }) <= HOLDS,
+    (purlins) => holds(purlinWorst(parts, { ...building, roof: { ...building.roof, purlins } })),
     count,
   )
   return best && { ...best, of: choices.length }
@@ -122,4 +122,7 @@ export function builtUps(
   )
 }
 
+/** Ratio up to which a part holds, room for rounding included. */
 export const HOLDS = 1 + ROUNDING
+/** Whether a part holds; one that cannot be judged does not. */
+export const holds = (ratio: number | null): boolean => ratio !== null && ratio <= HOLDS

@@ -29,13 +29,13 @@ function tidy(text: string): string {
     .trim()
 }
 
-/** A plain, mixed or bare fraction in inches: `6`, `6.5`, `5/8`, `6 5/8`, `6-5/8`. NaN when it is none of these. */
-function inchesOf(text: string): number {
+/** A plain, mixed or bare fraction in inches: `6`, `6.5`, `5/8`, `6 5/8`, `6-5/8`. Null when it is none of these. */
+function inchesOf(text: string): number | null {
   const match = /^(?:(\d+(?:\.\d*)?|\.\d+)|(?:(\d+)[ -]+)?(\d+)\/(\d+))$/.exec(text.trim())
-  if (!match) return NaN
+  if (!match) return null
   if (match[1] !== undefined) return Number(match[1])
   const denominator = Number(match[4])
-  return denominator === 0 ? NaN : Number(match[2] ?? 0) + Number(match[3]) / denominator
+  return denominator === 0 ? null : Number(match[2] ?? 0) + Number(match[3]) / denominator
 }
 
 /**
@@ -50,8 +50,8 @@ export function parseLength(text: string): Result<number> {
   if (tidied === '') return fail('empty')
   const negative = tidied.startsWith('-')
   const body = (negative ? tidied.slice(1) : tidied.replace(/^\+/, '')).trim()
-  const signed = (inches: number): Result<number> => {
-    if (!Number.isFinite(inches)) return fail('not-a-length', [], { text: text.slice(0, 40) })
+  const signed = (inches: number | null): Result<number> => {
+    if (inches === null || !Number.isFinite(inches)) return fail('not-a-length', [], { text: text.slice(0, 40) })
     if (inches > MAX_LENGTH_IN) return fail('too-large', [], { maximum: MAX_LENGTH_IN })
     return ok(negative && inches !== 0 ? -inches : inches)
   }
@@ -71,6 +71,7 @@ export function parseLength(text: string): Result<number> {
   const feetInches = /^(\d+(?:\.\d*)?|\.\d+) ?' ?-? ?(?:([\d ./-]+?) ?"?)?$/.exec(body)
   if (feetInches) {
     const inches = feetInches[2] === undefined ? 0 : inchesOf(feetInches[2])
+    if (inches === null) return signed(null)
     if (inches >= 12) return fail('inches-over-foot', [], { inches })
     return signed(Number(feetInches[1]) * IN_PER_FT + inches)
   }

@@ -36,7 +36,7 @@ export function pad({
     subjects: hole.postIds,
   } as const
   const thicknessIn = building.padThicknessIn
-  if (Number.isNaN(hole.pad.bending)) {
+  if (hole.pad.bending === null) {
     const facts: PadFacts = { kind: 'too thin', thicknessIn }
     return cannot({ ...name, facts })
   }

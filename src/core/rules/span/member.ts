@@ -132,14 +132,14 @@ export function judgeSpan(member: SpanMember, spanCase: SpanCase): SpanJudged | 
 }
 
 /**
- * Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. NaN where no values are
+ * Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. Null where no values are
  * tabled.
  */
-export function spanWorst(member: SpanMember): { readonly strength: number; readonly sag: number } {
+export function spanWorst(member: SpanMember): { readonly strength: number; readonly sag: number } | null {
   let strength = 0
   for (const spanCase of member.cases) {
     const judged = judgeSpan(member, spanCase)
-    if (!judged) return { strength: NaN, sag: NaN }
+    if (!judged) return null
     strength = Math.max(strength, judged.ratio)
   }
   return { strength, sag: member.sags.reduce((most, sag) => Math.max(most, sagOf(member, sag).ratio), 0) }

@@ -63,7 +63,7 @@ const trace = ({
       label: 'Bending',
       formula: 'Mu/φMn',
       numbers: `${sig(pad.muInLb)}/${sig(pad.phiMnInLb)}`,
-      value: pad.bending,
+      value: pad.muInLb / pad.phiMnInLb,
       unit: '',
       clause: 'ACI 318-14 14.5.1',
     }),

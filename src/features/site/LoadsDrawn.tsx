@@ -1,149 +1,180 @@
 'use client'
-import type { JSX } from 'react'
 import type { SiteResults } from '@/core/frame'
-import type { Building, Job } from '@/core/model'
 import { sig } from '@/core/result'
 import { IN_PER_FT } from '@/core/units'
-import { Note } from '../drawing'
+import { CrowFoot, Note } from '../drawing'
+import { leanToDepthIn, roofLine, type SectionPicture } from './sectionPicture'
 
-/** Snow and wind on the section. */
-export function LoadsDrawn({
-  xAt,
-  over,
-  yAt,
-  building,
-  drop,
-  widthIn,
-  rise,
-  snowY,
-  site,
-  job,
-  arrow,
-  leanIn,
-  roomy,
-  soilY,
-}: {
-  readonly xAt: (x: number) => number
-  readonly over: number
-  readonly yAt: (y: number) => number
-  readonly building: Building
-  readonly drop: number
-  readonly widthIn: number
-  readonly rise: number
-  readonly snowY: (psf: number) => number
+interface LoadProps {
+  readonly picture: SectionPicture
   readonly site: SiteResults
-  readonly job: Job
-  readonly arrow: (y: number, psf: number, right: boolean, from: 'south' | 'north') => JSX.Element
-  readonly leanIn: (side: string) => number
-  readonly roomy: boolean
-  readonly soilY: number
-}) {
-  /** The drift on the lee slope, from the ridge down. */
-  const crestPath = ({ surchargeFt, surchargePsf }: NonNullable<SiteResults['snow']['unbalanced']>) => {
-    const runIn = surchargeFt * IN_PER_FT
-    const ridgeY = yAt(building.heelIn + rise) - 6
-    const balanced = snowY(site.snow.psPsf)
-    const lowY = yAt(building.heelIn + rise - surchargeFt * building.pitchPer12) - 6 - balanced
-    return (
-      `M${xAt(widthIn / 2)} ${ridgeY - balanced}L${xAt(widthIn / 2 + runIn)} ${lowY}v${-snowY(surchargePsf)}` +
-      `L${xAt(widthIn / 2)} ${ridgeY - snowY(site.snow.psPsf + surchargePsf)}Z`
-    )
-  }
+}
+
+/** Height of snow in the drawing for a pressure, px. */
+const snowPx = (psf: number): number => psf * 0.55
+/** Room between the roof and the snow on it, px. */
+const OFF_ROOF_PX = 6
+
+/** The drift on the lee slope, from the ridge down. */
+function driftPath(
+  { building, riseIn, widthIn, xAt, yAt }: SectionPicture,
+  balancedPsf: number,
+  { surchargeFt, surchargePsf }: NonNullable<SiteResults['snow']['unbalanced']>,
+): string {
+  const ridgeIn = building.heelIn + riseIn
+  const ridgeY = yAt(ridgeIn) - OFF_ROOF_PX
+  const balanced = snowPx(balancedPsf)
+  const lowY = yAt(ridgeIn - surchargeFt * building.pitchPer12) - OFF_ROOF_PX - balanced
   return (
-    <g>
-      <path
-        d={
-          `M${xAt(-over)} ${yAt(building.heelIn - drop) - 6}L${xAt(widthIn / 2)} ` +
-          `${yAt(building.heelIn + rise) - 6}L${xAt(widthIn + over)} ` +
-          `${yAt(building.heelIn - drop) - 6}V${yAt(building.heelIn - drop) - 6 - snowY(site.snow.psPsf)}L${xAt(widthIn / 2)} ` +
-          `${yAt(building.heelIn + rise) - 6 - snowY(site.snow.psPsf)}L${xAt(-over)} ` +
-          `${yAt(building.heelIn - drop) - 6 - snowY(site.snow.psPsf)}Z`
-        }
-        fill="#fff"
-        stroke="var(--galv-3)"
-      />
-      {site.snow.unbalanced && (
-        <path d={crestPath(site.snow.unbalanced)} fill="#fff" stroke="var(--galv-3)" strokeDasharray="4 3" />
+    `M${xAt(widthIn / 2)} ${ridgeY - balanced}L${xAt(widthIn / 2 + surchargeFt * IN_PER_FT)} ${lowY}` +
+    `v${-snowPx(surchargePsf)}L${xAt(widthIn / 2)} ${ridgeY - snowPx(balancedPsf + surchargePsf)}Z`
+  )
+}
+
+/** The balanced snow as a band along the roof. */
+function snowBand(picture: SectionPicture, psf: number): string {
+  const { building, dropIn, overhangIn, riseIn, widthIn, xAt, yAt } = picture
+  const up = OFF_ROOF_PX + snowPx(psf)
+  const eaveY = yAt(building.heelIn - dropIn) - up
+  return (
+    `${roofLine(picture, OFF_ROOF_PX)}V${eaveY}` +
+    `L${xAt(widthIn / 2)} ${yAt(building.heelIn + riseIn) - up}L${xAt(-overhangIn)} ${eaveY}Z`
+  )
+}
+
+/** Snow on the roof, as it lies and as it drifts. */
+function SnowDrawn({ picture, site: { snow } }: LoadProps) {
+  const { building, job, riseIn, widthIn, xAt, yAt } = picture
+  const mostPsf = snow.psPsf + (snow.unbalanced?.surchargePsf ?? 0)
+  const wordsY = yAt(building.heelIn + riseIn) - 16 - snowPx(mostPsf)
+  return (
+    <>
+      <path d={snowBand(picture, snow.psPsf)} fill="#fff" stroke="var(--galv-3)" />
+      {snow.unbalanced && (
+        <path
+          d={driftPath(picture, snow.psPsf, snow.unbalanced)}
+          fill="#fff"
+          stroke="var(--galv-3)"
+          strokeDasharray="4 3"
+        />
       )}
-      <Note
-        x={xAt(widthIn / 2)}
-        y={yAt(building.heelIn + rise) - 34 - snowY(site.snow.psPsf + (site.snow.unbalanced?.surchargePsf ?? 0))}
-        size={15}
-        weight={700}
-        anchor="middle"
-      >
-        snow {sig(site.snow.psPsf)} psf on the roof
-        {site.snow.unbalanced
-          ? `, ${sig(site.snow.psPsf + site.snow.unbalanced.surchargePsf)} by the ridge when it drifts`
-          : ''}
+      <Note x={xAt(widthIn / 2)} y={wordsY - 18} size={15} weight={700} anchor="middle">
+        snow {sig(snow.psPsf)} psf on the roof
+        {snow.unbalanced ? `, ${sig(mostPsf)} by the ridge when it drifts` : ''}
       </Note>
-      <Note
-        x={xAt(widthIn / 2)}
-        y={yAt(building.heelIn + rise) - 16 - snowY(site.snow.psPsf + (site.snow.unbalanced?.surchargePsf ?? 0))}
-        size={12.5}
-        anchor="middle"
-        fill="var(--ink-2)"
-      >
+      <Note x={xAt(widthIn / 2)} y={wordsY} size={12.5} anchor="middle" fill="var(--ink-2)">
         ASCE 7-16 ch. 7, ground snow {job.site.groundSnowPsf} psf
       </Note>
-      {[0.2, 0.5, 0.8].map((share) => arrow(building.heelIn * share, site.wind.windwardPsf, true, 'south'))}
-      {leanIn('north') === 0 &&
-        [0.2, 0.5, 0.8].map((share) => arrow(building.heelIn * share, site.wind.leewardPsf, true, 'north'))}
+    </>
+  )
+}
+
+/** An arrow of wind on a wall, as long as its pressure; `right` is the way it blows. */
+function WindArrow({
+  picture: { widthIn, xAt, yAt },
+  wall,
+  heightIn,
+  psf,
+  right,
+}: {
+  readonly picture: SectionPicture
+  readonly wall: 'south' | 'north'
+  readonly heightIn: number
+  readonly psf: number
+  readonly right: boolean
+}) {
+  const long = Math.min(90, Math.abs(psf) * 2.6)
+  const out = wall === 'south' ? -1 : 1
+  const near = (wall === 'south' ? xAt(0) : xAt(widthIn)) + out * 12
+  const [tail, head] = right === (wall === 'south') ? [near + out * long, near] : [near, near + out * long]
+  const y = yAt(heightIn)
+  return (
+    <g>
+      <line x1={tail} x2={head} y1={y} y2={y} stroke="var(--ink)" strokeWidth={2.2} />
+      <CrowFoot x={head} y={y} facing={head > tail ? 'right' : 'left'} size={8} color="var(--ink)" width={2.2} />
+    </g>
+  )
+}
+
+/** Wind on both walls. */
+function WindDrawn({ picture, site: { wind } }: LoadProps) {
+  const { building, job, roomy, widthIn, xAt, yAt } = picture
+  const heights = [0.2, 0.5, 0.8].map((share) => building.heelIn * share)
+  const southLeanTo = leanToDepthIn(building, 'south') > 0
+  const northLeanTo = leanToDepthIn(building, 'north') > 0
+  const [middleX, besideX, topY] = [xAt(widthIn / 2), xAt(0) - 112, yAt(building.heelIn)]
+  const insideY = yAt(building.heelIn * 0.62)
+  return (
+    <>
+      {heights.map((heightIn) => (
+        <g key={heightIn}>
+          <WindArrow picture={picture} wall="south" heightIn={heightIn} psf={wind.windwardPsf} right />
+          {!northLeanTo && <WindArrow picture={picture} wall="north" heightIn={heightIn} psf={wind.leewardPsf} right />}
+        </g>
+      ))}
       <Note
-        x={leanIn('south') ? xAt(widthIn / 2) : xAt(0) - 112}
-        y={yAt(building.heelIn) - 40}
+        x={southLeanTo ? middleX : besideX}
+        y={topY - 40}
         size={15}
         weight={700}
-        anchor={leanIn('south') ? 'middle' : 'start'}
+        anchor={southLeanTo ? 'middle' : 'start'}
       >
         wind
       </Note>
-      <Note x={xAt(0) - 112} y={yAt(building.heelIn) - 22} size={12.5} fill="var(--ink-2)">
-        {sig(site.wind.windwardPsf)} psf pushes
+      <Note x={besideX} y={topY - 22} size={12.5} fill="var(--ink-2)">
+        {sig(wind.windwardPsf)} psf pushes
       </Note>
-      <Note x={xAt(widthIn / 2)} y={yAt(building.heelIn * 0.62)} size={15} weight={700} anchor="middle">
-        qh {sig(site.wind.qhPsf)} psf
+      <Note x={middleX} y={insideY} size={15} weight={700} anchor="middle">
+        qh {sig(wind.qhPsf)} psf
       </Note>
       {roomy && (
         <>
-          <Note
-            x={xAt(widthIn / 2)}
-            y={yAt(building.heelIn * 0.62) + 18}
-            size={12.5}
-            anchor="middle"
-            fill="var(--ink-2)"
-          >
-            at {sig(site.wind.meanHeightFt)} ft, {job.site.windMph} mph, exposure {job.site.exposure}; strength level
+          <Note x={middleX} y={insideY + 18} size={12.5} anchor="middle" fill="var(--ink-2)">
+            at {sig(wind.meanHeightFt)} ft, {job.site.windMph} mph, exposure {job.site.exposure}; strength level
           </Note>
-          <Note
-            x={xAt(widthIn / 2)}
-            y={yAt(building.heelIn * 0.62) + 35}
-            size={12.5}
-            anchor="middle"
-            fill="var(--ink-2)"
-          >
-            inside ±{sig(site.wind.internalPsf)} psf, far wall {sig(site.wind.leewardPsf)} psf
+          <Note x={middleX} y={insideY + 35} size={12.5} anchor="middle" fill="var(--ink-2)">
+            inside ±{sig(wind.internalPsf)} psf, far wall {sig(wind.leewardPsf)} psf
           </Note>
         </>
       )}
+    </>
+  )
+}
+
+/** What the soil bears. */
+function SoilWords({ picture: { job, soilY, widthIn, xAt }, site: { soil } }: LoadProps) {
+  return (
+    <>
       <Note x={xAt(widthIn / 2)} y={soilY} size={15} weight={700} anchor="middle" halo="#E2D8C3">
-        soil bears {site.soil.bearingPsf.toLocaleString('en-US')} psf
+        soil bears {soil.bearingPsf.toLocaleString('en-US')} psf
       </Note>
       <Note x={xAt(widthIn / 2)} y={soilY + 18} size={12.5} anchor="middle" fill="var(--ink-2)" halo="#E2D8C3">
-        sideways {site.soil.lateralPsfPerFt} psf a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''};{' '}
-        {site.soil.source}
+        sideways {soil.lateralPsfPerFt} psf a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''};{' '}
+        {soil.source}
       </Note>
-      {site.leanTos.map((leanTo) => (
+    </>
+  )
+}
+
+/** Snow, wind and soil on the section, with what is on each lean-to. */
+export function LoadsDrawn({ picture, site }: LoadProps) {
+  const { building, widthIn, xAt, yAt } = picture
+  return (
+    <g>
+      <SnowDrawn picture={picture} site={site} />
+      <WindDrawn picture={picture} site={site} />
+      <SoilWords picture={picture} site={site} />
+      {site.leanTos.map(({ leanTo, governing }) => (
         <Note
-          key={leanTo.leanTo.side}
-          x={xAt(leanTo.leanTo.side === 'north' ? widthIn + leanTo.leanTo.depthIn / 2 : -leanTo.leanTo.depthIn / 2)}
+          key={leanTo.side}
+          x={xAt(leanTo.side === 'north' ? widthIn + leanTo.depthIn / 2 : -leanTo.depthIn / 2)}
           y={yAt(building.heelIn) - 22}
           size={12.5}
           anchor="middle"
           weight={600}
           halo="var(--paper)"
         >
-          {sig(leanTo.governing.uniformPsf + leanTo.governing.peakPsf)} psf, {leanTo.governing.governs}
+          {sig(governing.uniformPsf + governing.peakPsf)} psf, {governing.governs}
         </Note>
       ))}
     </g>

@@ -1,22 +1,47 @@
 'use client'
-import type { Dispatch, RefObject, SetStateAction } from 'react'
+import { useRef, useState } from 'react'
 import type { Ground } from '@/core/model'
-import type { Issue } from '@/core/result'
-import { type SpotRow, spotsFromCsv } from '@/formats/csv/readings'
+import { spotsFromCsv } from '@/formats/csv'
 import { LengthField, OptionalLengthField } from '@/ui'
+import { useLog, useMeasured } from '../field'
+import { useDoc } from '../job'
+import { useGround } from './useGround'
+
+type Spot = Ground['spots'][number]
+type SpotFile = ReturnType<typeof spotsFromCsv>
+
+/** The first free name of a spot. */
+function nextSpotId(spots: readonly Spot[]): string {
+  let next = spots.length + 1
+  while (spots.some((spot) => spot.id === `S${next}`)) next++
+  return `S${next}`
+}
+
+/** Spots whose phones read another height than the job holds, in heights above the grade line. */
+function useReadSpots(): readonly { readonly id: string; readonly heightIn: number }[] {
+  const { job, derived } = useDoc()
+  const { rods } = useMeasured(job, derived)
+  const grounds = useLog((log) => log.levels.grounds)
+  const { gradeReadingIn } = rods
+  if (gradeReadingIn === null) return []
+  return Object.values(grounds).flatMap((reading) => {
+    const id = reading.target.replace('spot-', '')
+    const spot = job.ground.spots.find((spot) => spot.id === id)
+    const heightIn = gradeReadingIn - reading.inches
+    return spot && spot.heightIn !== heightIn ? [{ id, heightIn }] : []
+  })
+}
 
 /** Spots of a file before they are taken. */
-export function SpotPreview({
-  seen,
-  put,
-  setSeen,
-}: {
-  readonly seen: { readonly rows: readonly SpotRow[]; readonly problems: readonly string[] }
-  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
-  readonly setSeen: Dispatch<
-    SetStateAction<{ readonly rows: readonly SpotRow[]; readonly problems: readonly string[] } | null>
-  >
-}) {
+function SpotPreview({ seen, onClose }: { readonly seen: SpotFile; readonly onClose: () => void }) {
+  const { put } = useGround()
+  const take = () => {
+    put('spots from a file', (ground) => ({
+      ...ground,
+      spots: [...ground.spots.filter((spot) => !seen.rows.some((row) => row.id === spot.id)), ...seen.rows],
+    }))
+    onClose()
+  }
   return (
     <div className="move">
       <div className="big">{seen.rows.length} spots to take</div>
@@ -26,21 +51,10 @@ export function SpotPreview({
         </p>
       ))}
       <p className="d-flex gap-2">
-        <button
-          type="button"
-          className="btn btn-primary btn-sm"
-          disabled={seen.rows.length === 0}
-          onClick={() => {
-            put('spots from a file', (ground) => ({
-              ...ground,
-              spots: [...ground.spots.filter((spot) => !seen.rows.some((row) => row.id === spot.id)), ...seen.rows],
-            }))
-            setSeen(null)
-          }}
-        >
+        <button type="button" className="btn btn-primary btn-sm" disabled={seen.rows.length === 0} onClick={take}>
           Take them
         </button>
-        <button type="button" className="btn btn-light btn-sm" onClick={() => setSeen(null)}>
+        <button type="button" className="btn btn-light btn-sm" onClick={onClose}>
           Leave it
         </button>
       </p>
@@ -49,37 +63,28 @@ export function SpotPreview({
 }
 
 /** New spots, spots from a file, heights from the rod. */
-export function SpotFile({
-  put,
-  nextId,
-  lengthIn,
-  widthIn,
-  file,
-  setSeen,
-  read,
-}: {
-  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
-  readonly nextId: () => string
-  readonly lengthIn: number
-  readonly widthIn: number
-  readonly file: RefObject<HTMLInputElement | null>
-  readonly setSeen: Dispatch<
-    SetStateAction<{ readonly rows: readonly SpotRow[]; readonly problems: readonly string[] } | null>
-  >
-  readonly read: { id: string; heightIn: number }[]
-}) {
+function SpotSources({ onFile }: { readonly onFile: (seen: SpotFile) => void }) {
+  const { derived } = useDoc()
+  const { put } = useGround()
+  const read = useReadSpots()
+  const file = useRef<HTMLInputElement>(null)
+  const { lengthIn, widthIn } = derived.grid
+  const addOne = () => {
+    put('new spot', (ground) => ({
+      ...ground,
+      spots: [...ground.spots, { id: nextSpotId(ground.spots), xIn: lengthIn / 2, yIn: widthIn / 2, heightIn: 0 }],
+    }))
+  }
+  const takeReadings = () => {
+    const heights = new Map(read.map((spot) => [spot.id, spot.heightIn]))
+    put('spot readings', (ground) => ({
+      ...ground,
+      spots: ground.spots.map((spot) => ({ ...spot, heightIn: heights.get(spot.id) ?? spot.heightIn })),
+    }))
+  }
   return (
     <div className="d-flex gap-2 my-2 flex-wrap">
-      <button
-        type="button"
-        className="btn btn-light btn-sm"
-        onClick={() => {
-          put('new spot', (ground) => ({
-            ...ground,
-            spots: [...ground.spots, { id: nextId(), xIn: lengthIn / 2, yIn: widthIn / 2, heightIn: 0 }],
-          }))
-        }}
-      >
+      <button type="button" className="btn btn-light btn-sm" onClick={addOne}>
         Add a spot
       </button>
       <button type="button" className="btn btn-light btn-sm" onClick={() => file.current?.click()}>
@@ -93,24 +98,12 @@ export function SpotFile({
         aria-label="Spots file"
         onChange={(event) => {
           const file = event.target.files?.[0]
-          if (file) void file.text().then((value) => setSeen(spotsFromCsv(value)))
+          if (file) void file.text().then((value) => onFile(spotsFromCsv(value)))
           event.target.value = ''
         }}
       />
       {read.length > 0 && (
-        <button
-          type="button"
-          className="btn btn-primary btn-sm"
-          onClick={() => {
-            put('spot readings', (ground) => ({
-              ...ground,
-              spots: ground.spots.map((spot) => ({
-                ...spot,
-                heightIn: read.find((spotRead) => spotRead.id === spot.id)?.heightIn ?? spot.heightIn,
-              })),
-            }))
-          }}
-        >
+        <button type="button" className="btn btn-primary btn-sm" onClick={takeReadings}>
           Take {read.length} readings
         </button>
       )}
@@ -118,82 +111,93 @@ export function SpotFile({
   )
 }
 
-/** Spot heights, one a line. */
-export function SpotTable({
-  ground,
-  spotAt,
-  done,
-  put,
-}: {
-  readonly ground: Ground
-  readonly spotAt: (i: number, change: Partial<Ground['spots'][number]>) => readonly Issue[]
-  readonly done: () => void
-  readonly put: (name: string, change: (ground: Ground) => Ground, gesture?: string) => readonly Issue[]
-}) {
+/** One spot: where it is and how high. */
+function SpotRow({ spot, i }: { readonly spot: Spot; readonly i: number }) {
+  const { put, done } = useGround()
+  const change = (to: Partial<Spot>) =>
+    put(
+      'spot height',
+      (ground) => ({ ...ground, spots: ground.spots.map((spot, k) => (k === i ? { ...spot, ...to } : spot)) }),
+      `spot-${i}`,
+    )
   return (
-    <table className="tb" aria-label="Spot heights">
-      <thead>
-        <tr>
-          <th>spot</th>
-          <th className="n">east</th>
-          <th className="n">north</th>
-          <th className="n">height</th>
-          <th />
-        </tr>
-      </thead>
-      <tbody>
-        {ground.spots.map((spot, i) => (
-          <tr key={spot.id}>
-            <td>
-              <b>{spot.id}</b>
-            </td>
-            <td className="n">
-              <LengthField
-                bare
-                label="east"
-                ariaLabel={`${spot.id} east`}
-                value={spot.xIn}
-                onChange={(x) => spotAt(i, { xIn: x })}
-                onDone={done}
-              />
-            </td>
-            <td className="n">
-              <LengthField
-                bare
-                label="north"
-                ariaLabel={`${spot.id} north`}
-                value={spot.yIn}
-                onChange={(x) => spotAt(i, { yIn: x })}
-                onDone={done}
-              />
-            </td>
-            <td className="n">
-              <OptionalLengthField
-                bare
-                label="height"
-                ariaLabel={`${spot.id} height`}
-                feet={false}
-                value={spot.heightIn}
-                onChange={(x) => spotAt(i, { heightIn: x })}
-                onDone={done}
-              />
-            </td>
-            <td>
-              <button
-                type="button"
-                className="btn btn-light btn-sm"
-                style={{ height: 24, padding: '0 6px' }}
-                aria-label={`remove ${spot.id}`}
-                onClick={() => {
-                  put('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
-                }}
-              >
-                ×
-              </button>
-            </td>
+    <tr>
+      <td>
+        <b>{spot.id}</b>
+      </td>
+      <td className="n">
+        <LengthField
+          bare
+          label="east"
+          ariaLabel={`${spot.id} east`}
+          value={spot.xIn}
+          onChange={(xIn) => change({ xIn })}
+          onDone={done}
+        />
+      </td>
+      <td className="n">
+        <LengthField
+          bare
+          label="north"
+          ariaLabel={`${spot.id} north`}
+          value={spot.yIn}
+          onChange={(yIn) => change({ yIn })}
+          onDone={done}
+        />
+      </td>
+      <td className="n">
+        <OptionalLengthField
+          bare
+          label="height"
+          ariaLabel={`${spot.id} height`}
+          feet={false}
+          value={spot.heightIn}
+          onChange={(heightIn) => change({ heightIn })}
+          onDone={done}
+        />
+      </td>
+      <td>
+        <button
+          type="button"
+          className="btn btn-light btn-sm"
+          style={{ height: 24, padding: '0 6px' }}
+          aria-label={`remove ${spot.id}`}
+          onClick={() => {
+            put('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
+          }}
+        >
+          ×
+        </button>
+      </td>
+    </tr>
+  )
+}
+
+/** Spot heights, one a line, and where new ones come from. */
+export function Spots() {
+  const { ground } = useGround()
+  const [seen, setSeen] = useState<SpotFile | null>(null)
+  return (
+    <>
+      <h3 className="mt-2 mb-1">Spot heights</h3>
+      <table className="tb" aria-label="Spot heights">
+        <thead>
+          <tr>
+            <th>spot</th>
+            <th className="n">east</th>
+            <th className="n">north</th>
+            <th className="n">height</th>
+            <th />
           </tr>
-        ))}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {ground.spots.map((spot, i) => (
+            <SpotRow key={spot.id} spot={spot} i={i} />
+          ))}
+        </tbody>
+      </table>
+      <SpotSources onFile={setSeen} />
+      {seen && <SpotPreview seen={seen} onClose={() => setSeen(null)} />}
+    </>
   )
 }

@@ -117,7 +117,7 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     used: 'as tabled, both ways of flow',
     source: 'ASCE 7-16 Figs. 27.3-4, 27.3-5',
     direction: 'unsafe',
-    otherwise: 'compare before building',
+    otherwise: 'both uplift and downward wind on open lean-tos follow it',
   },
   C15: {
     what: 'Roof cladding over 20°, positive pressures, single slopes',

@@ -101,7 +101,7 @@ test('a spot that is typed lower lowers the ground beside a post: its check foll
   await at.waitText('main', /from ground/)
 })
 
-test('level strings that fall: each row a drop lower, the seat as much further from its string; cards follow the school', async () => {
+test('level strings that fall: each row a drop lower, the seat as much further from its string; cards follow the leveling', async () => {
   await open({ ...demo('tansy-hollow'), name: 'Strings' }, 'strings')
   await press('Level strings')
   await at.type('stringHeight', '12')

@@ -11,8 +11,11 @@ const site = await freshSite()
 const { driver } = await openBrowser()
 try {
   mkdirSync('docs/screenshots', { recursive: true })
+  /** What a panel says while a worker is busy for it. */
+  const BUSY = /Working out|Looking for|Asking the server/
   const shot = async (name) => {
     await new Promise((r) => setTimeout(r, 350))
+    await driver.wait(async () => !BUSY.test(await driver.findElement(By.css('body')).getText()), 30000)
     writeFileSync(`docs/screenshots/${name}.png`, await driver.takeScreenshot(), 'base64')
     console.log(`docs/screenshots/${name}.png`)
   }

@@ -1,4 +1,5 @@
 export { loadMap } from './loadMap'
 export type { LoadCase } from './loadMap'
 export { poleOf } from './poles'
+export type { Pole } from './poles'
 export { cladBent, postDiagram } from './postDiagram'

@@ -1,3 +1,4 @@
+import type { Post } from '../layout'
 import { ROUNDING } from '../units'
 import type { FieldState } from './fold'
 import type { Levels } from './levels'
@@ -20,6 +21,13 @@ export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: strin
     byIn: built.measured ? embedOf(built.id) - built.footToGradeIn : null,
   }))
 
+/** Clear distance between two posts of a row as planned, inches: centers less half of each post along the row. */
+export function plannedGapIn(post: Post, next: Post): number {
+  const [alongX, alongY] = [Math.abs(next.x - post.x), Math.abs(next.y - post.y)]
+  const postsIn = alongX > alongY ? (post.sizeX + next.sizeX) / 2 : (post.sizeY + next.sizeY) / 2
+  return Math.max(0, Math.hypot(alongX, alongY) - postsIn)
+}
+
 /**
  * Girts between posts as they stand: the gap measured on site less a set play, rounded down to the sixteenth; the
  * planned gap where none was measured.
@@ -31,11 +39,11 @@ export function girtFromGap({
   plannedIn,
   playIn,
 }: {
-  state: FieldState
-  from: string
-  to: string
-  plannedIn: number
-  playIn: number
+  readonly state: FieldState
+  readonly from: string
+  readonly to: string
+  readonly plannedIn: number
+  readonly playIn: number
 }): { readonly lengthIn: number; readonly measured: boolean } {
   const gap = state.gaps
     .filter((gap) => (gap.body.from === from && gap.body.to === to) || (gap.body.from === to && gap.body.to === from))

@@ -1,10 +1,12 @@
 import fc from 'fast-check'
+import type { Post } from '../layout'
 import { record, said, setUp } from '../testing/records'
 import {
   cureClock,
   foldRecords,
   gapsInSequence,
   girtFromGap,
+  plannedGapIn,
   judgeHole,
   judgeStick,
   parseRecords,
@@ -267,6 +269,14 @@ describe('sticks, gaps and girts', () => {
       lengthIn: want,
       measured,
     })
+  })
+  test.each([
+    ['along the building: 96 less two halves of 4.5', { x: 96, y: 0 }, 91.5],
+    ['across it: 120 less two halves of 7.25', { x: 0, y: 120 }, 112.75],
+    ['posts that touch', { x: 4, y: 0 }, 0],
+  ])('planned gap %s', (_, place, want) => {
+    const post = { x: 0, y: 0, sizeX: 4.5, sizeY: 7.25 } as Post
+    expect(plannedGapIn(post, { ...post, ...place })).toBe(want)
   })
   test('a post passed over between two that were read is named; ends not yet reached are not', () => {
     const { levels } = said(setUp('s1', 0, 48, { A2: 53, A5: 53 }))

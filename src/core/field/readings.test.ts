@@ -206,7 +206,7 @@ describe('embedded posts: a stake is not the foot', () => {
   })
 })
 
-describe('three schools carry one height to three sets of numbers', () => {
+describe('three ways of leveling carry one height to three sets of numbers', () => {
   const postHeights: Parameters<typeof levelSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
   test.each<
     ['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof postHeights, readonly (readonly [string, number])[]]

@@ -4,6 +4,10 @@ import type { Job } from '../model'
 import type { PostDemand } from './demands'
 import type { HoleKind } from './holes'
 
+/** Depth that the wind asks of a hole, inches; as deep as it is planned where no depth is enough. */
+export const sidewaysNeedIn = (hole: Pick<HoleKind, 'depthIn'>, depthFt: number | null, padIn: number): number =>
+  depthFt === null ? hole.depthIn : depthFt * IN_PER_FT + padIn
+
 /**
  * What one hole must be, from the checks of its kind and the post’s own loads (frost, IBC 1807.3 sideways, uplift).
  * Inches; null for an unknown post.
@@ -16,7 +20,7 @@ export function holeNeed(
   const hole = pick.holes.find((hole) => hole.postIds.includes(post))
   if (!hole) return null
   const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
-  const lateral = hole.lateral && Number.isFinite(hole.lateral.slopedFt) ? hole.lateral.slopedFt * IN_PER_FT + pad : 0
+  const lateral = hole.lateral ? sidewaysNeedIn(hole, hole.lateral.slopedFt, pad) : 0
   const own = pick.demands?.[post]?.upliftLb ?? 0
   // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole
   // holds, never less than the collar itself.

@@ -31,12 +31,12 @@ export interface LateralNeed {
   readonly actions: LateralCase
   readonly load: EmbedmentLoad
   readonly constrained: boolean
-  /** Depth of the post below grade that each support condition asks for, ft; NaN where none is enough. */
-  readonly depthFreeFt: number
+  /** Depth of the post below grade that each support condition asks for, ft; null where none is enough. */
+  readonly depthFreeFt: number | null
   readonly depthSlabFt: number
-  readonly neededFt: number
-  /** Depth with the fall of the ground added: what is dug from the high side, ft. */
-  readonly slopedFt: number
+  readonly neededFt: number | null
+  /** Depth with the fall of the ground added: what is dug from the high side, ft; null where none is enough. */
+  readonly slopedFt: number | null
 }
 
 /** Hole of one kind of post: one diameter and one depth for all of them, so that a crew digs one size. */
@@ -64,9 +64,14 @@ export const STEEPEST_PER12 = 4
 
 /**
  * Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself.
+ * Null where the ground is too steep or no depth is enough.
  */
-const slopedDepthFt = (depthFt: number, slopePer12: number): number =>
-  slopePer12 > STEEPEST_PER12 ? NaN : depthFt / (1 - slopePer12 / PITCH_RUN_IN)
+const slopedDepthFt = (depthFt: number | null, slopePer12: number): number | null =>
+  depthFt === null || slopePer12 > STEEPEST_PER12 ? null : depthFt / (1 - slopePer12 / PITCH_RUN_IN)
+
+/** Whether one depth asks for more than another; that none is enough asks for most. */
+const asksMore = (oneFt: number | null, otherFt: number | null): boolean =>
+  otherFt !== null && (oneFt === null || oneFt > otherFt)
 
 /**
  * Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing
@@ -95,9 +100,10 @@ function lateralNeed(
     }
     if (load.shearLb < NEGLIGIBLE) continue
     const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
-    const depthFreeFt = Math.max(unconstrainedDepthFt(load), ep486DepthFt(load, false))
+    const byCodeFt = unconstrainedDepthFt(load)
+    const depthFreeFt = byCodeFt === null ? null : Math.max(byCodeFt, ep486DepthFt(load, false))
     const neededFt = constrained ? depthSlabFt : depthFreeFt
-    if (!worst || !(neededFt <= worst.neededFt))
+    if (!worst || asksMore(neededFt, worst.neededFt))
       worst = {
         actions: lateral,
         load,
@@ -107,7 +113,7 @@ function lateralNeed(
         neededFt,
         slopedFt: slopedDepthFt(neededFt, job.site.groundSlopePer12),
       }
-    if (Number.isNaN(neededFt)) break
+    if (neededFt === null) break
   }
   return worst
 }
@@ -201,6 +207,127 @@ function unsized({
   }
 }
 
+/** The posts of one kind with what sizes their holes; all lengths in inches. */
+interface KindOfHole {
+  readonly job: Job
+  readonly own: readonly Post[]
+  readonly demands: Readonly<Record<string, PostDemand>>
+  readonly results: SiteResults
+  readonly floorIn: number
+  readonly padIn: number
+  /** The post that presses most, and the one that is lifted most. */
+  readonly heaviest: Post
+  readonly lifted: Post
+  /** Posts with cases that are alike to the pound, once each. */
+  readonly distinct: readonly { readonly post: Post; readonly lateralCase: LateralCase }[]
+}
+
+/** The worst need sideways of the posts of a kind; null where some post's sideways load is not known. */
+interface WorstNeed {
+  readonly post: Post
+  readonly need: LateralNeed | null
+}
+
+/** What a post presses with in service, its own weight `embedIn` into the ground included, lb. */
+function serviceLb(demands: KindOfHole['demands'], post: Post, embedIn: number): number {
+  const demand = entryOf(demands, post.id)
+  return demand.gravityLb + (demand.postWeightPlf * (post.heightIn + embedIn)) / IN_PER_FT
+}
+
+/** The post of a kind that asks for the deepest hole sideways, of one diameter. */
+function worstNeed({ job, own, results, distinct }: KindOfHole, diameterIn: number): WorstNeed {
+  let worst: WorstNeed = { post: firstOf(own), need: null }
+  for (const { post, lateralCase } of distinct) {
+    const need = lateralNeed(job, results, [lateralCase], diameterIn)
+    if (need && (!worst.need || asksMore(need.neededFt, worst.need.neededFt))) worst = { post, need }
+  }
+  return worst
+}
+
+/** Depth that the need sideways asks for, to the bottom of the concrete. */
+function sidewaysDepthIn({ need }: WorstNeed, padIn: number): number {
+  if (!need) return 0
+  return need.slopedFt === null ? DEEPEST_IN : need.slopedFt * IN_PER_FT + padIn
+}
+
+/** One diameter tried: as deep as it must be, and whether it holds. */
+function tryDiameter(kind: KindOfHole, diameterIn: number, worst: WorstNeed) {
+  const { job, lifted, demands, floorIn, padIn } = kind
+  const { building } = job
+  const pier = building.school === 'pier'
+  const demand = entryOf(demands, lifted.id)
+  const holdsDownLb = (depthIn: number) => upliftCapacityLb({ job, post: lifted, demand, diameterIn, depthIn })
+  // A pad alone is lifted with its post however deep it lies.
+  const canDeepen = building.school !== 'pad' || building.cleat !== null
+  let depthIn = Math.max(floorIn, Math.min(up3(sidewaysDepthIn(worst, padIn)), Math.max(DEEPEST_IN, floorIn)))
+  while (canDeepen && depthIn < DEEPEST_IN && holdsDownLb(depthIn) < demand.upliftLb)
+    depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
+  const capacityLb = holdsDownLb(depthIn)
+  const embedIn = pier ? 0 : depthIn - padIn
+  const bearing = {
+    loadLb: serviceLb(demands, kind.heaviest, embedIn),
+    padLb: padWeightLb(diameterIn, pier ? depthIn + building.bracketIn : padIn),
+    capacityLb: kind.results.soil.bearingPsf * padAreaFt2(diameterIn),
+  }
+  const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + ROUNDING)
+  return {
+    diameterIn,
+    depthIn,
+    embedIn,
+    worst,
+    bearing,
+    uplift: { demandLb: demand.upliftLb, capacityLb },
+    holds: bears && (capacityLb >= demand.upliftLb || !canDeepen),
+    volumes: holeVolumes(building, diameterIn, depthIn),
+  }
+}
+
+/** The hole of one kind: of the diameters that hold the one with the least to dig; the widest where none holds. */
+function sizeKind(kind: KindOfHole, diametersIn: readonly number[], plainIn: number): HoleKind {
+  const { building } = kind.job
+  const size = postSize(building.post)
+  const pier = building.school === 'pier'
+  // A pier's own width counts sideways; beside an embedded post its post's does, whatever the hole.
+  const shared = pier ? null : worstNeed(kind, plainIn)
+  const trials = diametersIn.map((diameterIn) => tryDiameter(kind, diameterIn, shared ?? worstNeed(kind, diameterIn)))
+  const good = trials.filter((trial) => trial.holds)
+  const best = (good.length > 0 ? good : trials.slice(-1)).reduce((best, each) =>
+    each.volumes.holeFt3 < best.volumes.holeFt3 ? each : best,
+  )
+  return {
+    kind: firstOf(kind.own).kind,
+    postIds: kind.own.map((post) => post.id),
+    diameterIn: best.diameterIn,
+    depthIn: best.depthIn,
+    gravelIn: building.gravelIn,
+    digIn: best.depthIn + building.gravelIn,
+    embedIn: best.embedIn,
+    volumes: best.volumes,
+    governing: {
+      lateral: best.worst.need ? best.worst.post.id : null,
+      bearing: kind.heaviest.id,
+      uplift: kind.lifted.id,
+    },
+    lateral: best.worst.need,
+    bearing: best.bearing,
+    pad: pier
+      ? null
+      : padRatios({
+          loadLb: best.bearing.loadLb,
+          diameterIn: best.diameterIn,
+          thicknessIn: kind.padIn,
+          faceIn: size.widthIn,
+          depthIn: size.depthIn,
+        }),
+    uplift: best.uplift,
+  }
+}
+
+/** Room around a post in its hole, both sides together, inches. */
+const ROOM_IN = 6
+/** Width of a hole where no stock width takes the post, inches. */
+const WIDE_HOLE_IN = 24
+
 /**
  * Sizes the holes of each kind of post: the least concrete that bears, reaches frost, and holds sideways and up within
  * 8 ft.
@@ -212,120 +339,41 @@ export function sizeHoles({
   laterals,
   results,
 }: {
-  job: Job
-  posts: readonly Post[]
-  demands: Readonly<Record<string, PostDemand>> | null
-  laterals: readonly Lateral[]
-  results: SiteResults | null
+  readonly job: Job
+  readonly posts: readonly Post[]
+  readonly demands: Readonly<Record<string, PostDemand>> | null
+  readonly laterals: readonly Lateral[]
+  readonly results: SiteResults | null
 }): HoleKind[] {
-  const building = job.building
+  const { building } = job
   const size = postSize(building.post)
   const pier = building.school === 'pier'
   const padIn = pier ? 0 : building.padThicknessIn
-  const leastHole = Math.hypot(size.widthIn, size.depthIn) + 6
-  const kinds = [...new Set(posts.map((post) => post.kind))]
-  return kinds.map((kind): HoleKind => {
+  const leastIn = Math.hypot(size.widthIn, size.depthIn) + ROOM_IN
+  const stockIn = STOCK_DIAMETERS_IN.filter((sizeIn) => sizeIn >= leastIn)
+  const plain = building.holeDiameterIn ?? stockIn[0] ?? WIDE_HOLE_IN
+  const diametersIn = building.holeDiameterIn !== null ? [building.holeDiameterIn] : stockIn
+  const floor = Math.max(building.minimumDepthIn, job.site.frostIn ?? 0)
+  return [...new Set(posts.map((post) => post.kind))].map((kind): HoleKind => {
     const own = posts.filter((post) => post.kind === kind)
-    const floor = Math.max(building.minimumDepthIn, job.site.frostIn ?? 0)
-    const plain = building.holeDiameterIn ?? STOCK_DIAMETERS_IN.find((sizeIn) => sizeIn >= leastHole) ?? 24
-    if (!results || !demands) {
-      return unsized({ kind, own, plain, floor, building, pier, padIn })
-    }
-    const serviceLb = (post: Post, embedIn: number) =>
-      entryOf(demands, post.id).gravityLb +
-      (entryOf(demands, post.id).postWeightPlf * (post.heightIn + embedIn)) / IN_PER_FT
-    const heaviest = own.reduce((best, post) => (serviceLb(post, 0) > serviceLb(best, 0) ? post : best))
-    const lifted = own.reduce((best, post) =>
-      entryOf(demands, post.id).upliftLb > entryOf(demands, best.id).upliftLb ? post : best,
-    )
-    const candidates =
-      building.holeDiameterIn !== null
-        ? [building.holeDiameterIn]
-        : STOCK_DIAMETERS_IN.filter((sizeIn) => sizeIn >= leastHole)
-    // Posts of one kind mostly repeat: cases that are alike to the pound are worked through once.
-    const seen = distinctCases({ laterals, own })
-    const missing = laterals.length === 0 || own.some((post) => laterals.some((lateral) => !lateral.cases[post.id]))
-    const lateralAt = (diameterIn: number): { readonly post: Post; readonly need: LateralNeed | null } => {
-      let worst: { post: Post; need: LateralNeed | null } = { post: firstOf(own), need: null }
-      if (missing) return worst
-      for (const { post, lateralCase: lateral } of seen.values()) {
-        const need = lateralNeed(job, results, [lateral], diameterIn)
-        if (need && (!worst.need || !(need.neededFt <= worst.need.neededFt))) worst = { post, need }
-      }
-      return worst
-    }
-    const shared = pier ? null : lateralAt(plain)
-    const trial = (diameterIn: number) => {
-      const worst = shared ?? lateralAt(diameterIn)
-      const neededIn = () => {
-        if (!worst.need) return 0
-        if (Number.isFinite(worst.need.slopedFt)) return worst.need.slopedFt * IN_PER_FT + padIn
-        return DEEPEST_IN
-      }
-      const lateralIn = neededIn()
-      let depthIn = Math.max(floor, Math.min(up3(lateralIn), Math.max(DEEPEST_IN, floor)))
-      const demandLb = entryOf(demands, lifted.id).upliftLb
-      const canDeepen = building.school !== 'pad' || building.cleat !== null
-      while (
-        canDeepen &&
-        depthIn < DEEPEST_IN &&
-        upliftCapacityLb({ job, post: lifted, demand: entryOf(demands, lifted.id), diameterIn, depthIn }) < demandLb
-      )
-        depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
-      const capacityLb = upliftCapacityLb({
+    if (!results || !demands) return unsized({ kind, own, plain, floor, building, pier, padIn })
+    const most = (loadLb: (post: Post) => number) =>
+      own.reduce((best, post) => (loadLb(post) > loadLb(best) ? post : best))
+    const known = laterals.length > 0 && own.every((post) => laterals.every((lateral) => lateral.cases[post.id]))
+    return sizeKind(
+      {
         job,
-        post: lifted,
-        demand: entryOf(demands, lifted.id),
-        diameterIn,
-        depthIn,
-      })
-      const embedIn = pier ? 0 : depthIn - padIn
-      const bearing = {
-        loadLb: serviceLb(heaviest, embedIn),
-        padLb: padWeightLb(diameterIn, pier ? depthIn + building.bracketIn : padIn),
-        capacityLb: results.soil.bearingPsf * padAreaFt2(diameterIn),
-      }
-      const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + ROUNDING)
-      return {
-        diameterIn,
-        depthIn,
-        embedIn,
-        worst,
-        demandLb,
-        capacityLb,
-        bearing,
-        bears,
-        holds: bears && (capacityLb >= demandLb || !canDeepen),
-        volume: holeVolumes(building, diameterIn, depthIn),
-      }
-    }
-    const trials = candidates.map(trial)
-    const good = trials.filter((trial) => trial.holds)
-    const best = (good.length ? good : trials.slice(-1)).reduce((best, each) =>
-      each.volume.holeFt3 < best.volume.holeFt3 ? each : best,
+        own,
+        demands,
+        results,
+        floorIn: floor,
+        padIn,
+        heaviest: most((post) => serviceLb(demands, post, 0)),
+        lifted: most((post) => entryOf(demands, post.id).upliftLb),
+        distinct: known ? [...distinctCases({ laterals, own }).values()] : [],
+      },
+      diametersIn,
+      plain,
     )
-    return {
-      kind,
-      postIds: own.map((post) => post.id),
-      diameterIn: best.diameterIn,
-      depthIn: best.depthIn,
-      gravelIn: building.gravelIn,
-      digIn: best.depthIn + building.gravelIn,
-      embedIn: best.embedIn,
-      volumes: best.volume,
-      governing: { lateral: best.worst.need ? best.worst.post.id : null, bearing: heaviest.id, uplift: lifted.id },
-      lateral: best.worst.need,
-      bearing: best.bearing,
-      pad: pier
-        ? null
-        : padRatios({
-            loadLb: best.bearing.loadLb,
-            diameterIn: best.diameterIn,
-            thicknessIn: padIn,
-            faceIn: size.widthIn,
-            depthIn: size.depthIn,
-          }),
-      uplift: { demandLb: best.demandLb, capacityLb: best.capacityLb },
-    }
   })
 }

@@ -30,13 +30,13 @@ function requiredFt(load: EmbedmentLoad, dFt: number): number {
 /**
  * Depth of a post not constrained at grade, ft: the root of d = 0.5·A·(1+√(1+4.36·h/A)), IBC 2021 1807.3.2.1, by
  * bisection to 0.001 ft
- * between 0.5 and 30 ft. NaN where no depth up to 30 ft is enough or an input is not positive.
+ * between 0.5 and 30 ft. Null where no depth up to 30 ft is enough or an input is not positive.
  */
-export function unconstrainedDepthFt(load: EmbedmentLoad): number {
-  if (!(load.shearLb > 0) || !(load.bFt > 0) || !(load.lateralPsfPerFt > 0) || !(load.momentFtLb >= 0)) return NaN
+export function unconstrainedDepthFt(load: EmbedmentLoad): number | null {
+  if (!(load.shearLb > 0) || !(load.bFt > 0) || !(load.lateralPsfPerFt > 0) || !(load.momentFtLb >= 0)) return null
   let lo = 0.5
   let hi = MAX_EMBEDMENT_FT
-  if (hi < requiredFt(load, hi)) return NaN
+  if (hi < requiredFt(load, hi)) return null
   if (lo >= requiredFt(load, lo)) return lo
   while (hi - lo > 1e-4) {
     const mid = (lo + hi) / 2
@@ -104,9 +104,8 @@ export function slabDepthTrace(load: EmbedmentLoad, depthFt: number): TraceLine[
   ]
 }
 
-/** Trace of the depth of a post not held at grade, by both forms. */
-export function freeDepthTrace(load: EmbedmentLoad): TraceLine[] {
-  const depthFt = unconstrainedDepthFt(load)
+/** Trace of the depth of a post not held at grade, by both forms; `depthFt` is the first one's. */
+export function freeDepthTrace(load: EmbedmentLoad, depthFt: number): TraceLine[] {
   const ep = ep486DepthFt(load, false)
   const s1 = (load.lateralPsfPerFt * Math.min(depthFt, 12)) / 3
   const a = (2.34 * load.shearLb) / (s1 * load.bFt)

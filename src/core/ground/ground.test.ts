@@ -32,7 +32,7 @@ describe('embedment, IBC 2021 1807.3', () => {
     ['EP486 free', ep486DepthFt(LOAD, false), 7.215],
     ['EP486 slab', ep486DepthFt(LOAD, true), 4.001],
     ['b of a 4½ in. face', bearingWidthIn(4.5) / 12, 0.5303],
-  ])('%s', (_n, got, want) => expectNear(got, want, 6e-4))
+  ])('%s', (_n, got, want) => expectNear(got ?? NaN, want, 6e-4))
   test('the depth is a root: a little less is not enough', () => {
     fc.assert(
       fc.property(
@@ -46,7 +46,7 @@ describe('embedment, IBC 2021 1807.3', () => {
             const a = (2.34 * shearLb) / (((300 * Math.min(x, 12)) / 3) * bFt)
             return (a / 2) * (1 + Math.sqrt(1 + (4.36 * momentFtLb) / shearLb / a))
           }
-          if (Number.isFinite(d) && d > 0.5) {
+          if (d !== null && d > 0.5) {
             expect(d).toBeGreaterThanOrEqual(rhs(d) - 1e-9)
             expect(d - 0.001).toBeLessThan(rhs(d - 0.001))
           }
@@ -59,7 +59,7 @@ describe('embedment, IBC 2021 1807.3', () => {
     [{ ...LOAD, bFt: -1 }],
     [{ ...LOAD, lateralPsfPerFt: NaN }],
     [{ ...LOAD, shearLb: 1e9 }],
-  ])('no depth is given for %j', (l) => expect(unconstrainedDepthFt(l)).toBeNaN())
+  ])('no depth is given for %j', (l) => expect(unconstrainedDepthFt(l)).toBeNull())
 })
 
 test('moment below grade of a free post: 3,838 ft-lb', () => expectNear(inGroundMomentFtLb(909.6, 2547, 7), 3838))

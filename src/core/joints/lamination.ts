@@ -82,11 +82,14 @@ function rulesOf({
   readonly depthIn: number
   readonly plies: number
 }): LaminationCheck[] {
-  const diameterIn = nail?.dIn ?? NaN
   // A nail per interface reaches 3/4 of the ply it enters; one through all plies reaches 3/4 of the last.
   const needed = lamination.through ? 1.5 * (plies - 1) + 1.125 : 1.5 + 1.125
+  const long = band({ rule: '(b) nail length', has: nail?.lengthIn ?? 0, least: needed, most: 99 })
+  // The other rules go by the diameter of a nail: without one only this can be said.
+  if (!nail) return [long]
+  const diameterIn = nail.dIn
   return [
-    band({ rule: '(b) nail length', has: nail?.lengthIn ?? 0, least: needed, most: 99 }),
+    long,
     band({ rule: '(c) end distance', has: lamination.endIn, least: 15 * diameterIn, most: 18 * diameterIn }),
     band({ rule: '(d) spacing along a row', has: spaceIn, least: 20 * diameterIn, most: 9 }),
     ...(lamination.rows > 1

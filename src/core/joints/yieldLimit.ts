@@ -49,7 +49,7 @@ export const BOLT_YIELD_PSI = 45000
 /**
  * Reference lateral value of one dowel by the six yield modes, lb, NDS 2018 12.3.1 (Tables 12.3.1A and B). In double
  * shear `lmIn` is the
- * middle member and `lsIn` one side; modes II and IIIm do not occur. NaN where a length or strength is not positive.
+ * middle member and `lsIn` one side; modes II and IIIm do not occur. 0 where a length or strength is not positive: nothing holds.
  */
 export function yieldLimit(dowel: Dowel): YieldLimit {
   const re = dowel.femPsi / dowel.fesPsi
@@ -78,16 +78,12 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
   }
   const mode = (Object.keys(modes) as YieldMode[]).reduce((best, key) => (modes[key] < modes[best] ? key : best))
   const good = dowel.dIn > 0 && dowel.lmIn > 0 && dowel.lsIn > 0 && dowel.femPsi > 0 && dowel.fesPsi > 0
-  const reduction = () => {
-    if (mode === 'II') return r2
-    if (mode === 'Im' || mode === 'Is') return r1
-    return r3
-  }
+  const reductions = { Im: r1, Is: r1, II: r2, IIIm: r3, IIIs: r3, IV: r3 }
   return {
-    zLb: good ? modes[mode] : NaN,
+    zLb: good ? modes[mode] : 0,
     mode,
     modes,
-    rd: reduction(),
+    rd: reductions[mode],
   }
 }
 

@@ -98,7 +98,7 @@ export const buildingSchema = z.strictObject({
   bays: baysSchema,
   baysFrom: z
     .enum(['outside', 'centres'])
-    .describe('Equal bays between outside faces, or between centres of the end posts'),
+    .describe('Equal bays between outside faces, or between centers of the end posts'),
   dimensionTo: z
     .enum(['post', 'girt'])
     .describe('Length and width are to the outside of post or to the outside of girt'),
@@ -106,7 +106,7 @@ export const buildingSchema = z.strictObject({
   grades: z.array(gradeSchema).max(20).describe('Grades of your own'),
   school: z
     .enum(c.FOUNDATION_TYPES)
-    .describe('Pad in the hole, concrete collar round the post, or bracket on a concrete pier'),
+    .describe('Pad in the hole, concrete collar around the post, or bracket on a concrete pier'),
   collarHeightIn: lengthIn(6, 96, 'Height of the concrete collar above the pad'),
   cleat: z
     .strictObject({
@@ -116,7 +116,7 @@ export const buildingSchema = z.strictObject({
     .nullable()
     .describe('Cleats bolted to the foot of the post, instead of a collar'),
   coneAngleDeg: number(0, 15, 'Spread of the soil cone over a collar, degrees from vertical'),
-  bracketIn: lengthIn(0, 36, 'Bracket seat above the grade line (pier school)'),
+  bracketIn: lengthIn(0, 36, 'Bracket seat above the grade line (on piers)'),
   padThicknessIn: lengthIn(4, 36, 'Pad thickness'),
   holeDiameterIn: lengthIn(10, 60, 'Hole and pad diameter')
     .nullable()

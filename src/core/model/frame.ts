@@ -33,7 +33,7 @@ export const roofSchema = z.strictObject({
     set: z.enum(c.TRUSS_SETS).describe('Wide trusses on the posts, or close trusses on carriers'),
     spaceIn: lengthIn(12, 144, 'Truss spacing on carriers'),
     firstIn: lengthIn(0, 144, 'First truss from the west string, on carriers'),
-    seat: z.enum(c.TRUSS_SEATS).describe('Pocket in the centre ply, notch, or face of the post'),
+    seat: z.enum(c.TRUSS_SEATS).describe('Pocket in the center ply, notch, or face of the post'),
     plies: z.int().min(1).max(2),
     blockNails: z
       .int()

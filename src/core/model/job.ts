@@ -71,7 +71,7 @@ const sizingSchema = z.strictObject({
     .describe('Prices that differ from the shipped list, by item'),
 })
 
-/** How the crew works on site: concrete, the school of levels, and the crayon of each kind of mark. */
+/** How the crew works on site: concrete, the way of leveling, and the crayon of each kind of mark. */
 const fieldworkSchema = z.strictObject({
   concrete: z.strictObject({
     by: z.enum(['mixer', 'truck', 'hand']).describe('Bags in a mixer, a truck, or bags in a tub'),
@@ -104,7 +104,7 @@ const fieldworkSchema = z.strictObject({
   }),
   crayons: z
     .record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20))
-    .describe('Crayon colour of each kind of mark, as the crew names it'),
+    .describe('Crayon color of each kind of mark, as the crew names it'),
 })
 
 /**

@@ -56,7 +56,7 @@ function stabilityOf(
 /**
  * Strength of a sawn beam, NDS 2018 4.3: Fb' with CD, Cr, Cfu flat or CL on edge, Fv' with CD. Two-ply beams take Cr 1,
  * three plies too
- * (register C25). Null without tabled values; `fbPsi` NaN past the slenderness limit of 50.
+ * (register C25). Null without tabled values; `fbPsi` 0 past the slenderness limit of 50.
  */
 export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   const size = boardSize(beamMember.size)

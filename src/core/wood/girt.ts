@@ -47,6 +47,156 @@ const wallLimit = (finish: Finish): number => ({ metal: 90, flexible: 120, britt
 /** Share of the strength-level load used for deflection only, IBC 2021 Table 1604.3 note f. */
 const DEFLECTION_SHARE = 0.42
 
+/** A girt's boards with their values; null where none are tabled. */
+function girtSection(board: GirtBoard) {
+  const size = boardSize(board.size)
+  const values = boardValues(board.lumber, size.nominal, board.own)
+  if (!values) return null
+  // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves
+  // (safe).
+  const flat = board.style !== 'between'
+  const plies = board.plies ?? 1
+  return {
+    size,
+    values,
+    flat,
+    two: board.spans === 2,
+    areaIn2: size.areaIn2 * plies,
+    sIn3: plies * (flat ? size.sFlatIn3 : size.sEdgeIn3),
+    iIn4: plies * (flat ? size.iFlatIn4 : size.iEdgeIn4),
+  }
+}
+type GirtSection = NonNullable<ReturnType<typeof girtSection>>
+
+/** Stability of a girt's inner edge, which nothing holds over the span; 1 lying flat. */
+function innerEdge({ size, values, flat }: GirtSection, load: GirtLoad, fbStarPsi: number): number {
+  if (flat) return 1
+  const leIn = uniformLeIn(load.spanIn, size.dIn)
+  return beamStability({ leIn, dIn: size.dIn, bIn: size.bIn, eMinPsi: values.eMin, fbStarPsi }).cl
+}
+
+/** Bending: which way the wind rules, moment and stress from it, and what the board may take. */
+function girtBending(section: GirtSection, load: GirtLoad) {
+  const cr = repetitive(load.spaceIn)
+  const fbStar = section.values.fb * CD_WIND * cr
+  const cl = innerEdge(section, load, fbStar)
+  // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the
+  // span.
+  const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
+  const psf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
+  const edgeFactor = suctionGoverns ? cl : 1
+  const factor = section.flat ? entryOf(CFU, section.size.nominal) : edgeFactor
+  const plf = (WIND_ASD * psf * load.spaceIn) / IN_PER_FT
+  const momentFtLb = (plf * (load.spanIn / IN_PER_FT) ** 2) / 8
+  const fb = (momentFtLb * IN_PER_FT) / section.sIn3
+  const allowedPsi = fbStar * factor
+  return { cr, factor, psf, plf, momentFtLb, fb, allowedPsi, ratio: fb === 0 ? 0 : fb / allowedPsi }
+}
+
+/** Shear at the hardest worked support. */
+function girtShear({ two, areaIn2, values }: GirtSection, load: GirtLoad) {
+  const plf = (WIND_ASD * peakPsf(load) * load.spaceIn) / IN_PER_FT
+  const shearLb = ((two ? 0.625 : 0.5) * plf * load.spanIn) / IN_PER_FT
+  const fv = (1.5 * shearLb) / areaIn2
+  return { shearLb, fv, ratio: fv / (values.fv * CD_WIND) }
+}
+
+/** Sag under the share of the wind that counts for it. */
+function girtSag({ two, iIn4, values }: GirtSection, load: GirtLoad, over: number) {
+  const perIn = (DEFLECTION_SHARE * peakPsf(load) * load.spaceIn) / IN2_PER_FT2
+  const wl4 = perIn * load.spanIn ** 4
+  const sagIn = two ? wl4 / (185 * values.ePsi * iIn4) : (5 * wl4) / (384 * values.ePsi * iIn4)
+  const limitIn = load.spanIn / over
+  return { perIn, sagIn, limitIn, over, ratio: sagIn / limitIn }
+}
+
+/** The stronger of the two ways that wind blows, psf. */
+const peakPsf = (load: GirtLoad): number => Math.max(load.inwardPsf, -load.outwardPsf)
+
+/** The arithmetic of a girt, line by line. */
+function girtTrace(
+  section: GirtSection,
+  load: GirtLoad,
+  {
+    bending,
+    shear,
+    sag,
+  }: {
+    readonly bending: ReturnType<typeof girtBending>
+    readonly shear: ReturnType<typeof girtShear>
+    readonly sag: ReturnType<typeof girtSag>
+  },
+): readonly TraceLine[] {
+  const { values, flat, two, sIn3, areaIn2, iIn4 } = section
+  const spanFt = load.spanIn / IN_PER_FT
+  const stiffness = `${sig(values.ePsi)} × ${sig(iIn4)}`
+  return [
+    line({
+      label: 'Wind on the board',
+      formula: 'w = 0.6·p·s',
+      numbers: `0.6 × ${sig(bending.psf)} × ${sig(load.spaceIn)}/12`,
+      value: bending.plf,
+      unit: 'plf',
+      clause: 'ASCE 7-16 2.4.1, 30.3',
+    }),
+    line({
+      label: two ? 'Moment at the middle post' : 'Moment at mid-span',
+      formula: 'M = w·L²/8',
+      numbers: `${sig(bending.plf)} × ${sig(spanFt)}²/8`,
+      value: bending.momentFtLb,
+      unit: 'ft-lb',
+      clause: 'statics',
+    }),
+    line({
+      label: 'Bending stress',
+      formula: 'fb = 12·M/S',
+      numbers: `12 × ${sig(bending.momentFtLb)}/${sig(sIn3)}`,
+      value: bending.fb,
+      unit: 'psi',
+      clause: 'NDS 2018 3.3',
+    }),
+    line({
+      label: 'Allowed bending',
+      formula: flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
+      numbers: `${sig(values.fb)} × 1.6 × ${bending.cr} × ${flat ? bending.factor : sig(bending.factor)}`,
+      value: bending.allowedPsi,
+      unit: 'psi',
+      clause: `${values.table}; NDS 4.3`,
+      verify: bending.cr > 1 ? 'C06' : values.verify,
+    }),
+    line({
+      label: 'Shear stress',
+      formula: 'fv = 1.5·V/A',
+      numbers: `1.5 × ${sig(shear.shearLb)}/${sig(areaIn2)}`,
+      value: shear.fv,
+      unit: 'psi',
+      clause: 'NDS 2018 3.4',
+    }),
+    line({
+      label: 'Sag under 0.42·p',
+      formula: two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)',
+      numbers: `${two ? '' : '5 × '}${sig(sag.perIn)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${stiffness})`,
+      value: sag.sagIn,
+      unit: 'in',
+      clause: 'IBC 2021 Table 1604.3 note f',
+    }),
+    line({
+      label: 'Allowed sag',
+      formula: `L/${sag.over}`,
+      numbers: `${sig(load.spanIn)}/${sag.over}`,
+      value: sag.limitIn,
+      unit: 'in',
+      clause: 'IBC 2021 Table 1604.3',
+    }),
+  ]
+}
+
+/** Which of the ratios is the worst; of equal ones bending first, then sag. */
+function governsOf(worst: number, bending: number, deflection: number): GirtRatios['governs'] {
+  if (worst === bending) return 'bending'
+  return worst === deflection ? 'deflection' : 'shear'
+}
+
 /**
  * Bending, shear and deflection of a girt under cladding wind, NDS 2018 with CD 1.6. Flat boards bend about the weak
  * axis (Cfu, CL 1);
@@ -58,116 +208,22 @@ export function girtRatios(
   board: GirtBoard,
   load: GirtLoad,
 ): { readonly ratios: GirtRatios; readonly trace: () => readonly TraceLine[] } | null {
-  const size = boardSize(board.size)
-  const values = boardValues(board.lumber, size.nominal, board.own)
-  if (!values) return null
-  // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves
-  // (safe).
-  const flat = board.style !== 'between'
-  const plies = board.plies ?? 1
-  const limit = wallLimit(board.finish ?? 'metal')
-  const sIn3 = plies * (flat ? size.sFlatIn3 : size.sEdgeIn3)
-  const i = plies * (flat ? size.iFlatIn4 : size.iEdgeIn4)
-  const cr = repetitive(load.spaceIn)
-  const cfu = flat ? entryOf(CFU, size.nominal) : 1
-  const fbStar = values.fb * CD_WIND * cr
-  const cl = flat
-    ? 1
-    : beamStability({
-        leIn: uniformLeIn(load.spanIn, size.dIn),
-        dIn: size.dIn,
-        bIn: size.bIn,
-        eMinPsi: values.eMin,
-        fbStarPsi: fbStar,
-      }).cl
-  const peak = Math.max(load.inwardPsf, -load.outwardPsf)
-  const pAsd = WIND_ASD * peak
-  const wPlf = (pAsd * load.spaceIn) / IN_PER_FT
-  const spanFt = load.spanIn / IN_PER_FT
-  const two = board.spans === 2
-  // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the
-  // span.
-  const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
-  const bendingPsf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
-  const fbAllowed = fbStar * cfu * (suctionGoverns ? cl : 1)
-  const wBending = (WIND_ASD * bendingPsf * load.spaceIn) / IN_PER_FT
-  const momentFtLb = (wBending * spanFt ** 2) / 8
-  const fb = (momentFtLb * IN_PER_FT) / sIn3
-  const shearLb = (two ? 0.625 : 0.5) * wPlf * spanFt
-  const fv = (1.5 * shearLb) / (size.areaIn2 * plies)
-  const wDef = (DEFLECTION_SHARE * peak * load.spaceIn) / IN2_PER_FT2
-  const deflectionIn = two
-    ? (wDef * load.spanIn ** 4) / (185 * values.ePsi * i)
-    : (5 * wDef * load.spanIn ** 4) / (384 * values.ePsi * i)
-  const limitIn = load.spanIn / limit
-  const bending = Number.isFinite(fbAllowed) ? fb / fbAllowed : Infinity
-  const shear = fv / (values.fv * CD_WIND)
-  const deflection = deflectionIn / limitIn
-  const worst = Math.max(bending, shear, deflection)
-  const governing = () => {
-    if (worst === bending) return 'bending'
-    if (worst === deflection) return 'deflection'
-    return 'shear'
+  const section = girtSection(board)
+  if (!section) return null
+  const bending = girtBending(section, load)
+  const shear = girtShear(section, load)
+  const sag = girtSag(section, load, wallLimit(board.finish ?? 'metal'))
+  const worst = Math.max(bending.ratio, shear.ratio, sag.ratio)
+  return {
+    ratios: {
+      bending: bending.ratio,
+      shear: shear.ratio,
+      deflection: sag.ratio,
+      worst,
+      governs: governsOf(worst, bending.ratio, sag.ratio),
+      deflectionIn: sag.sagIn,
+      limitIn: sag.limitIn,
+    },
+    trace: () => girtTrace(section, load, { bending, shear, sag }),
   }
-  const governs = governing()
-  const trace = (): readonly TraceLine[] => [
-    line({
-      label: 'Wind on the board',
-      formula: 'w = 0.6·p·s',
-      numbers: `0.6 × ${sig(bendingPsf)} × ${sig(load.spaceIn)}/12`,
-      value: wBending,
-      unit: 'plf',
-      clause: 'ASCE 7-16 2.4.1, 30.3',
-    }),
-    line({
-      label: two ? 'Moment at the middle post' : 'Moment at mid-span',
-      formula: 'M = w·L²/8',
-      numbers: `${sig(wBending)} × ${sig(spanFt)}²/8`,
-      value: momentFtLb,
-      unit: 'ft-lb',
-      clause: 'statics',
-    }),
-    line({
-      label: 'Bending stress',
-      formula: 'fb = 12·M/S',
-      numbers: `12 × ${sig(momentFtLb)}/${sig(sIn3)}`,
-      value: fb,
-      unit: 'psi',
-      clause: 'NDS 2018 3.3',
-    }),
-    line({
-      label: 'Allowed bending',
-      formula: flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",
-      numbers: `${sig(values.fb)} × 1.6 × ${cr} × ${flat ? cfu : sig(suctionGoverns ? cl : 1)}`,
-      value: fbAllowed,
-      unit: 'psi',
-      clause: `${values.table}; NDS 4.3`,
-      verify: cr > 1 ? 'C06' : values.verify,
-    }),
-    line({
-      label: 'Shear stress',
-      formula: 'fv = 1.5·V/A',
-      numbers: `1.5 × ${sig(shearLb)}/${sig(size.areaIn2 * plies)}`,
-      value: fv,
-      unit: 'psi',
-      clause: 'NDS 2018 3.4',
-    }),
-    line({
-      label: 'Sag under 0.42·p',
-      formula: two ? 'w·L⁴/(185·E·I)' : '5·w·L⁴/(384·E·I)',
-      numbers: `${two ? '' : '5 × '}${sig(wDef)} × ${sig(load.spanIn)}⁴/(${two ? 185 : 384} × ${sig(values.ePsi)} × ${sig(i)})`,
-      value: deflectionIn,
-      unit: 'in',
-      clause: 'IBC 2021 Table 1604.3 note f',
-    }),
-    line({
-      label: 'Allowed sag',
-      formula: `L/${limit}`,
-      numbers: `${sig(load.spanIn)}/${limit}`,
-      value: limitIn,
-      unit: 'in',
-      clause: 'IBC 2021 Table 1604.3',
-    }),
-  ]
-  return { ratios: { bending, shear, deflection, worst, governs, deflectionIn, limitIn }, trace }
 }

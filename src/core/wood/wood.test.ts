@@ -48,14 +48,14 @@ test('beam stability, NDS 3.3.3: purlin under uplift', () => {
   const r = beamStability({ leIn: uniformLeIn(96, 5.5), dIn: 5.5, bIn: 1.5, eMinPsi: 0.51e6, fbStarPsi: 1840 })
   expectNear(r.rb, 20.56)
   expectNear(r.cl, 0.7033)
-  expect(beamStability({ leIn: 2000, dIn: 11.25, bIn: 1.5, eMinPsi: 0.51e6, fbStarPsi: 1840 }).cl).toBeNaN()
+  expect(beamStability({ leIn: 2000, dIn: 11.25, bIn: 1.5, eMinPsi: 0.51e6, fbStarPsi: 1840 }).cl).toBe(0)
 })
 test('column stability, NDS 3.7.1: post of 14 ft, both axes', () => {
   const one = columnStability({ slenderness: 134.4 / 5.5, eMinPsi: 0.51e6, fcStarPsi: 2240 })
   expectNear(one.fcePsi, 702.1)
   expectNear(one.cp, 0.2898)
   expectNear(columnStability({ slenderness: 24 / 4.5, eMinPsi: 0.51e6, fcStarPsi: 2240 }).cp, 0.9667)
-  expect(columnStability({ slenderness: 64.15, eMinPsi: 0.51e6, fcStarPsi: 2240 }).cp).toBeNaN()
+  expect(columnStability({ slenderness: 64.15, eMinPsi: 0.51e6, fcStarPsi: 2240 }).cp).toBe(0)
 })
 
 describe('girt 2x6 flat, 8 ft at 24 in., zone 5', () => {

@@ -5,19 +5,10 @@ import { useState } from 'react'
 import { checkJob } from '@/core/derive'
 import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
-import {
-  type Building,
-  OPENING_KINDS,
-  SIDES,
-  type Corner,
-  type Opening,
-  type OpeningKind,
-  type Side,
-} from '@/core/model'
+import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
 import { OPENING } from '@/formats/words'
 import { ChoiceField, LengthField, Measure, TextField } from '@/ui'
-import { type JobState, type Picked, useDoc, useJob } from '../job'
-import type { Issue } from '@/core/result'
+import { useDoc, useJob } from '../job'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
   overhead: { widthIn: 120, heightIn: 120, sillIn: 0 },
@@ -26,18 +17,13 @@ const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; si
   window: { widthIn: 48, heightIn: 36, sillIn: 46 },
 }
 
+/** A new opening's head stays this far below the heel, inches. */
+const HEAD_BELOW_HEEL_IN = 12
+
 /** All openings; one is picked. */
-function OpeningsTable({
-  building,
-  opening,
-  pick,
-  derived,
-}: {
-  readonly building: Building
-  readonly opening: Opening | undefined
-  readonly pick: (partial: Partial<Picked>) => void
-  readonly derived: ShownDerived
-}) {
+function OpeningsTable({ opening }: { readonly opening: Opening | undefined }) {
+  const { job, derived } = useDoc()
+  const pick = useJob((state) => state.pick)
   return (
     <table className="tb">
       <thead>
@@ -48,7 +34,7 @@ function OpeningsTable({
         </tr>
       </thead>
       <tbody>
-        {building.openings.map((each) => (
+        {job.building.openings.map((each) => (
           <tr
             key={each.id}
             className={each.id === opening?.id ? 'sel' : 'pick'}
@@ -70,31 +56,70 @@ function OpeningsTable({
   )
 }
 
+/** A corner by the names of its lines: A1, D8. */
+function cornerName(derived: ShownDerived, corner: Corner): string {
+  const last = derived.grid.centresIn.length
+  return `${corner[0] === 'S' ? derived.rows.south : derived.rows.north}${corner[1] === 'W' ? 1 : last}`
+}
+
+/** The job with its openings changed. */
+const withOpenings = (job: Job, change: (openings: readonly Opening[]) => readonly Opening[]): Job => ({
+  ...job,
+  building: { ...job.building, openings: [...change(job.building.openings)] },
+})
+
+/** The first clear place for an opening on its wall; null where there is none. */
+const clearPlaceIn = (job: Job, derived: ShownDerived, opening: Opening): Opening | null =>
+  clearPlace(
+    withOpenings(job, (openings) => openings.filter((each) => each.id !== opening.id)).building,
+    derived.grid,
+    opening,
+    (building) => checkJob({ ...job, building }).length === 0,
+  )
+
+/** What can be done with the picked opening; `say` tells what could not. */
+function useOpeningEdits(opening: Opening, say: (said: string) => void) {
+  const { job, derived, edit } = useDoc()
+  const pick = useJob((state) => state.pick)
+  const changed = (label: string, change: (each: Opening) => Opening, gesture?: string) =>
+    edit(
+      label,
+      (job) => withOpenings(job, (openings) => openings.map((each) => (each.id === opening.id ? change(each) : each))),
+      gesture,
+    )
+  const put =
+    <K extends keyof Opening>(key: K, label: string) =>
+    (value: Opening[K], gesture?: string) =>
+      changed(label, (each) => ({ ...each, [key]: value }), gesture && `${opening.id}-${key}-${gesture}`)
+  const remove = () => {
+    edit(`remove ${opening.name || OPENING[opening.kind]}`, (job) =>
+      withOpenings(job, (openings) => openings.filter((each) => each.id !== opening.id)),
+    )
+    pick({ opening: null })
+  }
+  const toWall = (side: Side) => {
+    const placed = clearPlaceIn(job, derived, { ...opening, side, corner: cornersOf(side)[0] })
+    if (!placed) {
+      say(`There is no clear place for it on the ${derived.wallNames[side].toLowerCase()}.`)
+      return
+    }
+    say('')
+    changed('move to another wall', () => placed)
+    pick({ wall: side })
+  }
+  const fromCorner = (corner: Corner) => {
+    const wallIn = isEave(opening.side) ? derived.grid.lengthIn : derived.grid.widthIn
+    changed('tape from the other corner', (each) =>
+      each.corner === corner ? each : { ...each, corner, positionIn: wallIn - each.positionIn - each.widthIn },
+    )
+  }
+  return { put, remove, toWall, fromCorner }
+}
+
 /** The picked opening, number by number. */
-function PickedOpening({
-  opening,
-  edit,
-  pick,
-  put,
-  done,
-  derived,
-  toSide,
-  cornerName,
-  fromOther,
-}: {
-  readonly opening: Opening
-  readonly edit: JobState['edit']
-  readonly pick: (partial: Partial<Picked>) => void
-  readonly put: <K extends keyof Opening>(
-    key: K,
-    label: string,
-  ) => (value: Opening[K], gesture?: string) => readonly Issue[]
-  readonly done: () => void
-  readonly derived: ShownDerived
-  readonly toSide: (side: Side) => void
-  readonly cornerName: (corner: Corner) => string
-  readonly fromOther: (corner: Corner) => void
-}) {
+function PickedOpening({ opening, say }: { readonly opening: Opening; readonly say: (said: string) => void }) {
+  const { derived, done } = useDoc()
+  const { put, remove, toWall, fromCorner } = useOpeningEdits(opening, say)
   return (
     <section
       className="grp"
@@ -108,22 +133,7 @@ function PickedOpening({
     >
       <div className="d-flex justify-content-between align-items-center mb-1">
         <h3>{opening.name || OPENING[opening.kind]}</h3>
-        <button
-          type="button"
-          className="icb"
-          aria-label="Remove this opening"
-          title="Remove"
-          onClick={() => {
-            edit(`remove ${opening.name || OPENING[opening.kind]}`, (job) => ({
-              ...job,
-              building: {
-                ...job.building,
-                openings: job.building.openings.filter((each) => each.id !== opening.id),
-              },
-            }))
-            pick({ opening: null })
-          }}
-        >
+        <button type="button" className="icb" aria-label="Remove this opening" title="Remove" onClick={remove}>
           <Trash2 size={16} />
         </button>
       </div>
@@ -138,13 +148,13 @@ function PickedOpening({
         label="Wall"
         value={opening.side}
         choices={SIDES.map((value) => ({ value, label: derived.wallNames[value] }))}
-        onChange={toSide}
+        onChange={toWall}
       />
       <ChoiceField
         label="Taped from corner"
         value={opening.corner}
-        choices={cornersOf(opening.side).map((value) => ({ value, label: cornerName(value) }))}
-        onChange={fromOther}
+        choices={cornersOf(opening.side).map((value) => ({ value, label: cornerName(derived, value) }))}
+        onChange={fromCorner}
       />
       <LengthField
         label="To the near edge"
@@ -186,11 +196,12 @@ function PickedOpening({
 }
 
 /** Posts left out over a header. */
-function Bridged({ building, edit }: { readonly building: Building; readonly edit: JobState['edit'] }) {
+function Bridged() {
+  const { job, edit } = useDoc()
   return (
     <p className="note mt-2">
       Left out and bridged by a header:{' '}
-      {building.bridged.map((id) => (
+      {job.building.bridged.map((id) => (
         <button
           key={id}
           type="button"
@@ -209,132 +220,71 @@ function Bridged({ building, edit }: { readonly building: Building; readonly edi
   )
 }
 
-/** Openings: a list, the picked one's fields, and a way to add another where there is room. */
-export function OpeningsList() {
-  const { job, derived, edit, done } = useDoc()
-  const picked = useJob((state) => state.picked)
+/** A new opening of a kind, of its usual size, under the eave. */
+function newOpening(job: Job, kind: OpeningKind): Omit<Opening, 'side' | 'corner'> {
+  const { openings, heelIn } = job.building
+  const next = Math.max(0, ...openings.map((opening) => Number(/^op-(\d+)$/.exec(opening.id)?.[1] ?? 0))) + 1
+  const size = SIZE[kind]
+  return {
+    id: `op-${next}`,
+    kind,
+    name: '',
+    positionIn: 0,
+    ...size,
+    heightIn: Math.min(size.heightIn, heelIn - size.sillIn - HEAD_BELOW_HEEL_IN),
+  }
+}
+
+/** Adds an opening where there is room: on the wall last touched, or on the next that has a place. */
+function AddOpenings({ say }: { readonly say: (said: string) => void }) {
+  const { job, derived, edit } = useDoc()
+  const wall = useJob((state) => state.picked.wall)
   const pick = useJob((state) => state.pick)
-  const [said, setSaid] = useState('')
-  const building = job.building
-  const opening = building.openings.find((opening) => opening.id === picked.opening)
-  const put =
-    <K extends keyof Opening>(key: K, label: string) =>
-    (value: Opening[K], gesture?: string) =>
-      edit(
-        label,
-        (job) => ({
-          ...job,
-          building: {
-            ...job.building,
-            openings: job.building.openings.map((each) => (each.id === opening?.id ? { ...each, [key]: value } : each)),
-          },
-        }),
-        gesture && `${opening?.id}-${key}-${gesture}`,
-      )
-  const cornerName = (corner: Corner) => {
-    const last = derived.grid.centresIn.length
-    return `${corner[0] === 'S' ? derived.rows.south : derived.rows.north}${corner[1] === 'W' ? 1 : last}`
-  }
-  const clear = (opening: Opening) =>
-    clearPlace(building, derived.grid, opening, (next) => checkJob({ ...job, building: next }).length === 0)
   const add = (kind: OpeningKind) => {
-    const next = Math.max(0, ...building.openings.map((opening) => Number(/^op-(\d+)$/.exec(opening.id)?.[1] ?? 0))) + 1
-    const size = { ...SIZE[kind], heightIn: Math.min(SIZE[kind].heightIn, building.heelIn - SIZE[kind].sillIn - 12) }
-    for (const side of [picked.wall, ...SIDES.filter((side) => side !== picked.wall)]) {
-      const placed = clear({
-        id: `op-${next}`,
-        kind,
-        name: '',
-        side,
-        corner: cornersOf(side)[0],
-        positionIn: 0,
-        ...size,
-      })
+    const fresh = newOpening(job, kind)
+    for (const side of [wall, ...SIDES.filter((side) => side !== wall)]) {
+      const placed = clearPlaceIn(job, derived, { ...fresh, side, corner: cornersOf(side)[0] })
       if (!placed) continue
-      const issues = edit(`add ${OPENING[kind]}`, (job) => ({
-        ...job,
-        building: { ...job.building, openings: [...job.building.openings, placed] },
-      }))
-      if (issues.length === 0) {
-        pick({ opening: placed.id, post: null, wall: side })
-        setSaid('')
-        return
-      }
-    }
-    setSaid(`There is no clear place for a ${OPENING[kind]} of ${size.widthIn / IN_PER_FT}′ on any wall.`)
-  }
-  const toSide = (side: Side) => {
-    if (!opening) return
-    const placed = clearPlace(
-      { ...building, openings: building.openings.filter((each) => each.id !== opening.id) },
-      derived.grid,
-      { ...opening, side, corner: cornersOf(side)[0] },
-      (next) => checkJob({ ...job, building: next }).length === 0,
-    )
-    if (!placed) {
-      setSaid(`There is no clear place for it on the ${derived.wallNames[side].toLowerCase()}.`)
+      const issues = edit(`add ${OPENING[kind]}`, (job) => withOpenings(job, (openings) => [...openings, placed]))
+      if (issues.length > 0) continue
+      pick({ opening: placed.id, post: null, wall: side })
+      say('')
       return
     }
-    setSaid('')
-    edit('move to another wall', (job) => ({
-      ...job,
-      building: {
-        ...job.building,
-        openings: job.building.openings.map((each) => (each.id === opening.id ? placed : each)),
-      },
-    }))
-    pick({ wall: side })
-  }
-  const fromOther = (corner: Corner) => {
-    if (!opening) return
-    const wall = isEave(opening.side) ? derived.grid.lengthIn : derived.grid.widthIn
-    edit('tape from the other corner', (job) => ({
-      ...job,
-      building: {
-        ...job.building,
-        openings: job.building.openings.map((each) =>
-          each.id === opening.id && each.corner !== corner
-            ? { ...each, corner, positionIn: wall - each.positionIn - each.widthIn }
-            : each,
-        ),
-      },
-    }))
+    say(`There is no clear place for a ${OPENING[kind]} of ${fresh.widthIn / IN_PER_FT}′ on any wall.`)
   }
   return (
+    <div className="d-flex flex-wrap gap-1 mb-2">
+      {OPENING_KINDS.map((kind) => (
+        <button key={kind} type="button" className="btn btn-light btn-sm" onClick={() => add(kind)}>
+          <Plus size={14} />
+          {OPENING[kind]}
+        </button>
+      ))}
+    </div>
+  )
+}
+
+/** Openings: a list, the picked one's fields, and a way to add another where there is room. */
+export function OpeningsList() {
+  const { openings, bridged } = useDoc().job.building
+  const picked = useJob((state) => state.picked.opening)
+  const [said, setSaid] = useState('')
+  const opening = openings.find((opening) => opening.id === picked)
+  return (
     <>
-      <div className="d-flex flex-wrap gap-1 mb-2">
-        {OPENING_KINDS.map((kind) => (
-          <button key={kind} type="button" className="btn btn-light btn-sm" onClick={() => add(kind)}>
-            <Plus size={14} />
-            {OPENING[kind]}
-          </button>
-        ))}
-      </div>
+      <AddOpenings say={setSaid} />
       {said && (
         <div className="caution" role="alert">
           {said}
         </div>
       )}
-      {building.openings.length === 0 && (
+      {openings.length === 0 && (
         <p className="note">No openings yet. Add one; it takes the first clear place on the wall last touched.</p>
       )}
-      {opening && (
-        <PickedOpening
-          opening={opening}
-          edit={edit}
-          pick={pick}
-          put={put}
-          done={done}
-          derived={derived}
-          toSide={toSide}
-          cornerName={cornerName}
-          fromOther={fromOther}
-        />
-      )}
-      {building.openings.length > 0 && (
-        <OpeningsTable building={building} opening={opening} pick={pick} derived={derived} />
-      )}
-      {building.bridged.length > 0 && <Bridged building={building} edit={edit} />}
+      {opening && <PickedOpening opening={opening} say={setSaid} />}
+      {openings.length > 0 && <OpeningsTable opening={opening} />}
+      {bridged.length > 0 && <Bridged />}
     </>
   )
 }

@@ -1,4 +1,5 @@
 'use client'
+import type { ReactNode } from 'react'
 import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { CheckSummary } from '@/formats/words/checks'
 import { type Issue, shownRatio } from '@/core/result'
@@ -54,6 +55,70 @@ function headOf(proposal: ShownProposal, i: number, all: readonly ShownProposal[
   return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
 }
 
+/** One line of the comparison: what the drawn building says, and what each proposal says. */
+interface ProposalLine {
+  readonly name: string
+  readonly drawn: ReactNode
+  readonly of: (proposal: ShownProposal) => ReactNode
+}
+
+const tightestWords = (check: CheckSummary | null): string =>
+  check && check.state !== 'not-checked' ? `${shownRatio(check.ratio)} ${check.title}` : '–'
+
+/** How many checks of a proposal fail, and how many were not done. */
+function Failing({ proposal }: { readonly proposal: ShownProposal }) {
+  return (
+    <>
+      {proposal.fails ? <FailSign size={12} /> : <HoldSign size={12} />} {proposal.fails}, {proposal.notChecked}
+    </>
+  )
+}
+
+/** What stands in the lines of the comparison, top to bottom. */
+function linesOf(
+  { proposals }: ShownReport,
+  { grid, takeoff, tally }: ShownDerived,
+  drawn: readonly (readonly [string, string])[],
+  tightest: CheckSummary,
+): ProposalLine[] {
+  const said = (words: readonly (readonly [string, string])[], part: string) =>
+    words.find(([name]) => name === part)?.[1] ?? '–'
+  const parts = [...new Set(proposals.flatMap((proposal) => proposal.words.map(([part]) => part)))]
+  return [
+    {
+      name: 'Bays',
+      drawn: `${grid.baysIn.length} @ ${formatLength(grid.baysIn[0])}`,
+      of: (proposal) => (
+        <b>
+          {proposal.bays} @ {formatLength(proposal.bayIn)}
+        </b>
+      ),
+    },
+    ...parts.map((part) => ({
+      name: part[0].toUpperCase() + part.slice(1),
+      drawn: said(drawn, part),
+      of: (proposal: ShownProposal) => said(proposal.words, part),
+    })),
+    {
+      name: 'Cost by the price list',
+      drawn: <b>{dollars(takeoff.totalCost)}</b>,
+      of: (proposal) => <b>{dollars(proposal.cost)}</b>,
+    },
+    { name: 'Boards', drawn: takeoff.boards, of: (proposal) => proposal.boards },
+    {
+      name: 'Heaviest stick, wet',
+      drawn: `${Math.round(takeoff.heaviestLb)} lb, ${takeoff.heaviest}`,
+      of: (proposal) => `${Math.round(proposal.heaviestLb)} lb, ${proposal.heaviest}`,
+    },
+    { name: 'Tightest check', drawn: tightestWords(tightest), of: (proposal) => tightestWords(proposal.tightest) },
+    {
+      name: 'Fails, not checked',
+      drawn: `${tally.fails}, ${tally.notChecked}`,
+      of: (proposal) => <Failing proposal={proposal} />,
+    },
+  ]
+}
+
 /** The proposals side by side with what is drawn. */
 export function ProposalTable({
   value,
@@ -80,90 +145,17 @@ export function ProposalTable({
         </tr>
       </thead>
       <tbody>
-        <tr>
-          <td>Bays</td>
-          <td>
-            {derived.grid.baysIn.length} @ {formatLength(derived.grid.baysIn[0])}
-          </td>
-          {value.proposals.map((proposal) => (
-            <td key={proposal.key}>
-              <b>
-                {proposal.bays} @ {formatLength(proposal.bayIn)}
-              </b>
-            </td>
-          ))}
-        </tr>
-        {[...new Set(value.proposals.flatMap((proposal) => proposal.words.map((word) => word[0])))].map((part) => (
-          <tr key={part}>
-            <td>{part[0].toUpperCase() + part.slice(1)}</td>
-            <td style={{ whiteSpace: 'normal' }}>{drawn.find((pair) => pair[0] === part)?.[1] ?? '–'}</td>
+        {linesOf(value, derived, drawn, tightest).map((line) => (
+          <tr key={line.name}>
+            <td>{line.name}</td>
+            <td style={{ whiteSpace: 'normal' }}>{line.drawn}</td>
             {value.proposals.map((proposal) => (
               <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
-                {proposal.words.find((word) => word[0] === part)?.[1] ?? '–'}
+                {line.of(proposal)}
               </td>
             ))}
           </tr>
         ))}
-        <tr>
-          <td>Cost by the price list</td>
-          <td>
-            <b>{dollars(derived.takeoff.totalCost)}</b>
-          </td>
-          {value.proposals.map((proposal) => (
-            <td key={proposal.key}>
-              <b>{dollars(proposal.cost)}</b>
-            </td>
-          ))}
-        </tr>
-        <tr>
-          <td>Boards</td>
-          <td>{derived.takeoff.boards}</td>
-          {value.proposals.map((proposal) => (
-            <td key={proposal.key}>{proposal.boards}</td>
-          ))}
-        </tr>
-        <tr>
-          <td>Heaviest stick, wet</td>
-          <td>
-            {Math.round(derived.takeoff.heaviestLb)} lb, {derived.takeoff.heaviest}
-          </td>
-          {value.proposals.map((proposal) => (
-            <td key={proposal.key}>
-              {Math.round(proposal.heaviestLb)} lb, {proposal.heaviest}
-            </td>
-          ))}
-        </tr>
-        <tr>
-          <td>Tightest check</td>
-          <td style={{ whiteSpace: 'normal' }}>
-            {tightest && tightest.state !== 'not-checked' ? `${shownRatio(tightest.ratio)} ${tightest.title}` : '–'}
-          </td>
-          {value.proposals.map((proposal) => (
-            <td key={proposal.key} style={{ whiteSpace: 'normal' }}>
-              {proposal.tightest ? `${shownRatio(proposal.tightest.ratio)} ${proposal.tightest.title}` : '–'}
-            </td>
-          ))}
-        </tr>
-        <tr>
-          <td>Fails, not checked</td>
-          <td>
-            {derived.tally.fails}, {derived.tally.notChecked}
-          </td>
-          {value.proposals.map((proposal) => (
-            <td key={proposal.key}>
-              {proposal.fails ? (
-                <>
-                  <FailSign size={12} /> {proposal.fails}
-                </>
-              ) : (
-                <>
-                  <HoldSign size={12} /> 0
-                </>
-              )}
-              , {proposal.notChecked}
-            </td>
-          ))}
-        </tr>
         <tr>
           <td />
           <td />

@@ -1,69 +1,57 @@
 'use client'
-import { type Difference, footDifferences, girtFromGap, plannedFootIn } from '@/core/field'
-import { POST_STATES, type PostState } from '@/core/field'
+import { type Difference, footDifferences, girtFromGap, plannedFootIn, plannedGapIn } from '@/core/field'
+import { POST_STATES, type PostAsBuilt, type PostState } from '@/core/field'
+import type { Post } from '@/core/layout'
+import type { FoundationType } from '@/core/model'
 import { FailSign, Measure, OptionalLengthField } from '@/ui'
 import { Note, useSize, Wax } from '../drawing'
 import { useLog, useMeasured } from '../field'
-import { type Picked, useDoc, useJob } from '../job'
-import type { RefObject } from 'react'
+import { useDoc, useJob } from '../job'
 
 /** Play left at each end of a girt set between posts, inches in all. */
 const PLAY_IN = 1 / 8
+/** Widest gap that is taken as measured, inches. */
+const WIDEST_GAP_IN = 480
+/** The plan's line in the drawing of feet, and the most that a difference stands off it, px. */
+const PLAN_Y = 92
+const MOST_OFF_PX = 56
 
-/** Feet as built against the plan. */
-function FeetChart({
-  ref,
-  mid,
-  width,
-  diffs,
-  xAt,
-  most,
-  row,
-  pick,
-  picked,
-}: {
-  readonly ref: RefObject<SVGSVGElement | null>
-  readonly mid: 92
-  readonly width: number
-  readonly diffs: Difference[]
-  readonly xAt: (i: number) => number
-  readonly most: number
-  readonly row: readonly string[]
-  readonly pick: (partial: Partial<Picked>) => void
-  readonly picked: string | null
-}) {
+/** How far one foot was read from its plan. */
+function FootBar({ diff, x, mostIn }: { readonly diff: Difference; readonly x: number; readonly mostIn: number }) {
+  if (diff.byIn === null)
+    return (
+      <Note x={x} y={PLAN_Y + 42} size={12} anchor="middle" fill="var(--ink-3)">
+        not read
+      </Note>
+    )
+  const endY = PLAN_Y - (diff.byIn / mostIn) * MOST_OFF_PX
+  return (
+    <g>
+      <line x1={x} x2={x} y1={PLAN_Y} y2={endY} stroke="var(--burr)" strokeWidth={7} />
+      <foreignObject x={x - 44} y={diff.byIn >= 0 ? endY - 24 : endY + 4} width={88} height={22}>
+        <div style={{ textAlign: 'center', fontWeight: 650, fontSize: 13 }}>
+          {diff.byIn >= 0 ? '+' : ''}
+          <Measure inches={diff.byIn} feet={false} />
+        </div>
+      </foreignObject>
+    </g>
+  )
+}
+
+/** Feet of a row as built against the plan. */
+function FeetChart({ diffs, row }: { readonly diffs: readonly Difference[]; readonly row: readonly string[] }) {
+  const picked = useJob((state) => state.picked.post)
+  const pick = useJob((state) => state.pick)
+  const [ref, size] = useSize<SVGSVGElement>()
+  const width = size.width || 780
+  const xAt = (i: number) => 40 + (i * (width - 80)) / Math.max(1, row.length - 1)
+  const mostIn = Math.max(6, ...diffs.map((diff) => Math.abs(diff.byIn ?? 0)))
   return (
     <svg ref={ref} width="100%" height={190} role="img" aria-label="Feet as built against the plan">
-      <Wax x1={20} y1={mid} x2={width - 20} y2={mid} color="var(--galv-4)" width={3} />
-      {diffs.map((diff, i) =>
-        diff.byIn === null ? (
-          <Note key={diff.id} x={xAt(i)} y={mid + 42} size={12} anchor="middle" fill="var(--ink-3)">
-            not read
-          </Note>
-        ) : (
-          <g key={diff.id}>
-            <line
-              x1={xAt(i)}
-              x2={xAt(i)}
-              y1={mid}
-              y2={mid - (diff.byIn / most) * 56}
-              stroke="var(--burr)"
-              strokeWidth={7}
-            />
-            <foreignObject
-              x={xAt(i) - 44}
-              y={diff.byIn >= 0 ? mid - (diff.byIn / most) * 56 - 24 : mid - (diff.byIn / most) * 56 + 4}
-              width={88}
-              height={22}
-            >
-              <div style={{ textAlign: 'center', fontWeight: 650, fontSize: 13 }}>
-                {diff.byIn >= 0 ? '+' : ''}
-                <Measure inches={diff.byIn} feet={false} />
-              </div>
-            </foreignObject>
-          </g>
-        ),
-      )}
+      <Wax x1={20} y1={PLAN_Y} x2={width - 20} y2={PLAN_Y} color="var(--galv-4)" width={3} />
+      {diffs.map((diff, i) => (
+        <FootBar key={diff.id} diff={diff} x={xAt(i)} mostIn={mostIn} />
+      ))}
       {row.map((id, i) => (
         <g key={id} onClick={() => pick({ post: id })} style={{ cursor: 'pointer' }}>
           <rect
@@ -79,10 +67,107 @@ function FeetChart({
           </Note>
         </g>
       ))}
-      <Note x={width - 22} y={mid - 8} size={12} anchor="end" fill="var(--ink-2)">
+      <Note x={width - 22} y={PLAN_Y - 8} size={12} anchor="end" fill="var(--ink-2)">
         plan
       </Note>
     </svg>
+  )
+}
+
+/** Whether a cut stick fits where it is to stand. */
+function FitWords({ built, foundation }: { readonly built: PostAsBuilt; readonly foundation: FoundationType }) {
+  if (built.fit)
+    return (
+      <>
+        {built.fit.kind !== 'fits' && (
+          <span className="d-inline-block me-1">
+            <FailSign size={12} />
+          </span>
+        )}
+        {built.fit.say}
+      </>
+    )
+  if (built.measured) return 'not cut'
+  return foundation === 'pier' ? 'bracket not read' : 'pad not read'
+}
+
+/** How far a post's work has come. */
+function StateChoice({ built }: { readonly built: PostAsBuilt }) {
+  const add = useLog((log) => log.add)
+  return (
+    <select
+      className="form-select form-select-sm"
+      style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
+      aria-label={`state of ${built.id}`}
+      value={built.state}
+      onChange={(event) => add({ kind: 'state', post: built.id, state: event.target.value as PostState })}
+    >
+      {POST_STATES.map((state) => (
+        <option key={state}>{state}</option>
+      ))}
+    </select>
+  )
+}
+
+/** The gap from a post to the next as measured, and the girt that goes between them. */
+function GapCells({ post, next }: { readonly post: Post; readonly next: Post }) {
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const [from, to] = [post.id, next.id]
+  const girt = girtFromGap({ state, from, to, plannedIn: plannedGapIn(post, next), playIn: PLAY_IN })
+  const measured = state.gaps.filter((gap) => gap.body.from === from && gap.body.to === to).at(-1)
+  return (
+    <>
+      <td className="n">
+        <OptionalLengthField
+          bare
+          label="gap"
+          ariaLabel={`gap from ${from} to ${to}`}
+          feet={false}
+          value={measured?.body.gapIn ?? null}
+          onChange={(gapIn) => {
+            if (gapIn !== null && gapIn > 0 && gapIn < WIDEST_GAP_IN) add({ kind: 'gap', from, to, gapIn })
+            return []
+          }}
+        />
+      </td>
+      <td className="n">
+        <Measure inches={girt.lengthIn} />
+        {girt.measured ? '' : ' plan'}
+      </td>
+    </>
+  )
+}
+
+const rowClass = (built: PostAsBuilt, picked: string | null): string => {
+  if (built.id === picked) return 'sel'
+  return built.fit?.kind === 'short' ? 'warn' : 'pick'
+}
+
+/** One post of the row as it was built. */
+function BuiltRow({ built, next }: { readonly built: PostAsBuilt; readonly next: PostAsBuilt | undefined }) {
+  const { job, derived } = useDoc()
+  const picked = useJob((state) => state.picked.post)
+  const pick = useJob((state) => state.pick)
+  const post = derived.posts.find((post) => post.id === built.id)
+  const nextPost = next && derived.posts.find((post) => post.id === next.id)
+  return (
+    <tr className={rowClass(built, picked)} onClick={() => pick({ post: built.id })}>
+      <td>
+        <b>{built.id}</b>
+      </td>
+      <td>
+        <StateChoice built={built} />
+      </td>
+      <td className="n">
+        <Measure inches={built.needIn} />
+      </td>
+      <td className="n">{built.cutIn === null ? '–' : <Measure inches={built.cutIn} />}</td>
+      <td style={{ whiteSpace: 'normal' }}>
+        <FitWords built={built} foundation={job.building.school} />
+      </td>
+      {post && nextPost ? <GapCells post={post} next={nextPost} /> : <td colSpan={2} />}
+    </tr>
   )
 }
 
@@ -93,43 +178,20 @@ function FeetChart({
 export function AsBuilt() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)
-  const pick = useJob((state) => state.pick)
-  const state = useLog((log) => log.state)
-  const add = useLog((log) => log.add)
   const { asBuilt, rows } = useMeasured(job, derived)
-  const [ref, size] = useSize<SVGSVGElement>()
   const row = rows.find((row) => row.includes(picked ?? '')) ?? rows[0]
-  const own = row.flatMap((id) => {
-    const built = asBuilt.find((built) => built.id === id)
-    return built ? [built] : []
-  })
-  const embed = (id: string) => {
+  const own = row.flatMap((id) => asBuilt.find((built) => built.id === id) ?? [])
+  const diffs = footDifferences(own, (id) => {
     const post = derived.posts.find((post) => post.id === id)
     return post ? plannedFootIn(job, derived.holes, post.kind) : 0
-  }
-  const diffs = footDifferences(own, embed)
-  const most = Math.max(6, ...diffs.map((diff) => Math.abs(diff.byIn ?? 0)))
-  const width = size.width || 780
-  const xAt = (i: number) => 40 + (i * (width - 80)) / Math.max(1, row.length - 1)
-  const mid = 92
-  const postOf = (id: string) => derived.posts.find((post) => post.id === id)
+  })
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">
         Row of {row[0]} to {row[row.length - 1]}: feet as read against the plan, drawn large. Pick a post of another row
         to see that one.
       </p>
-      <FeetChart
-        ref={ref}
-        mid={mid}
-        width={width}
-        diffs={diffs}
-        xAt={xAt}
-        most={most}
-        row={row}
-        pick={pick}
-        picked={picked}
-      />
+      <FeetChart diffs={diffs} row={row} />
       <table className="tb mt-2" aria-label="As built">
         <thead>
           <tr>
@@ -143,97 +205,9 @@ export function AsBuilt() {
           </tr>
         </thead>
         <tbody>
-          {own.map((built, i) => {
-            const next = own[i + 1]
-            const [post, other] = [postOf(built.id), next && postOf(next.id)]
-            const planned =
-              post && other
-                ? Math.max(
-                    0,
-                    Math.hypot(other.x - post.x, other.y - post.y) -
-                      (Math.abs(other.x - post.x) > Math.abs(other.y - post.y)
-                        ? (post.sizeX + other.sizeX) / 2
-                        : (post.sizeY + other.sizeY) / 2),
-                  )
-                : 0
-            const girt = next
-              ? girtFromGap({ state, from: built.id, to: next.id, plannedIn: planned, playIn: PLAY_IN })
-              : null
-            const gap = next
-              ? (state.gaps.filter((gap) => gap.body.from === built.id && gap.body.to === next.id).at(-1)?.body.gapIn ??
-                null)
-              : null
-            const fitWords = () => {
-              if (built.fit)
-                return (
-                  <>
-                    {built.fit.kind !== 'fits' && (
-                      <span className="d-inline-block me-1">
-                        <FailSign size={12} />
-                      </span>
-                    )}
-                    {built.fit.say}
-                  </>
-                )
-              if (built.measured) return 'not cut'
-              if (job.building.school === 'pier') return 'bracket not read'
-              return 'pad not read'
-            }
-            const rowClass = () => {
-              if (built.id === picked) return 'sel'
-              if (built.fit?.kind === 'short') return 'warn'
-              return 'pick'
-            }
-            return (
-              <tr key={built.id} className={rowClass()} onClick={() => pick({ post: built.id })}>
-                <td>
-                  <b>{built.id}</b>
-                </td>
-                <td>
-                  <select
-                    className="form-select form-select-sm"
-                    style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
-                    aria-label={`state of ${built.id}`}
-                    value={built.state}
-                    onChange={(event) => add({ kind: 'state', post: built.id, state: event.target.value as PostState })}
-                  >
-                    {POST_STATES.map((state) => (
-                      <option key={state}>{state}</option>
-                    ))}
-                  </select>
-                </td>
-                <td className="n">
-                  <Measure inches={built.needIn} />
-                </td>
-                <td className="n">{built.cutIn === null ? '–' : <Measure inches={built.cutIn} />}</td>
-                <td style={{ whiteSpace: 'normal' }}>{fitWords()}</td>
-                <td className="n">
-                  {next && (
-                    <OptionalLengthField
-                      bare
-                      label="gap"
-                      ariaLabel={`gap from ${built.id} to ${next.id}`}
-                      feet={false}
-                      value={gap}
-                      onChange={(value) => {
-                        if (value !== null && value > 0 && value < 480)
-                          add({ kind: 'gap', from: built.id, to: next.id, gapIn: value })
-                        return []
-                      }}
-                    />
-                  )}
-                </td>
-                <td className="n">
-                  {girt && (
-                    <>
-                      <Measure inches={girt.lengthIn} />
-                      {girt.measured ? '' : ' plan'}
-                    </>
-                  )}
-                </td>
-              </tr>
-            )
-          })}
+          {own.map((built, i) => (
+            <BuiltRow key={built.id} built={built} next={own[i + 1]} />
+          ))}
         </tbody>
       </table>
       <p className="note mt-1">

@@ -1,10 +1,12 @@
 'use client'
-import { poleOf } from '@/core/drawn'
+import { type Pole, poleOf } from '@/core/drawn'
+import { girtFaceIn } from '@/core/layout'
 import type { PoleMark } from '@/core/marks'
+import type { Side } from '@/core/model'
+import { SAME_IN } from '@/core/units'
 import { SvgMeasure } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
-import { type Picked, useDoc, useJob } from '../job'
-import { girtFaceIn } from '@/core/layout'
+import { useDoc, useJob } from '../job'
 
 const COLOUR = {
   grade: 'var(--grade)',
@@ -37,108 +39,206 @@ function spread(marks: readonly PoleMark[], place: (mark: PoleMark) => number, r
   return out
 }
 
-/** The pole's grain. */
-function PoleWood({
-  px,
-  pw,
-  height,
-  random,
-}: {
-  readonly px: number
-  readonly pw: number
+/** The pole as drawn: its own place, and where each mark and its words stand, px. */
+interface PoleDrawing {
+  readonly width: number
   readonly height: number
-  readonly random: () => number
-}) {
+  /** Left edge of the stick, and its width. */
+  readonly left: number
+  readonly across: number
+  readonly scale: number
+  readonly yAt: (upIn: number) => number
+  readonly marks: readonly PoleMark[]
+  readonly openings: readonly PoleMark[]
+  /** Height of the words of a mark, by its key. */
+  readonly wordsY: ReadonlyMap<string, number>
+  readonly textSize: number
+  /** Whether every mark has room at full size. */
+  readonly roomy: boolean
+}
+
+/** Room of one mark at full size, and of one opening's mark, px. */
+const MARK_ROOM = 25
+const OPENING_ROOM = 40
+
+/** Lays out a pole in a drawing of `width` by `height`; its words are spread so that none touch. */
+function poleDrawing(pole: Pick<Pole, 'marks' | 'topIn'>, width: number, height: number): PoleDrawing {
+  const scale = (height - 92) / (pole.topIn + 14)
+  const yAt = (upIn: number) => 46 + (pole.topIn - upIn) * scale
+  const isOpening = (mark: PoleMark) => mark.kind === 'sill' || mark.kind === 'head'
+  const marks = pole.marks.filter((mark) => !isOpening(mark))
+  const openings = pole.marks.filter(isOpening)
+  // A pole for many posts holds more marks than have room at full size.
+  const room = Math.max(12, Math.min(MARK_ROOM, (height - 56) / Math.max(1, marks.length)))
+  const lowest = height - 10 - room * 0.2
+  const packed = spread(marks, (mark) => Math.min(yAt(mark.upIn), lowest), room)
+  // What would run off the foot pushes those above it up again.
+  let limit = lowest
+  for (const mark of [...marks].sort((one, other) => (packed.get(other.key) ?? 0) - (packed.get(one.key) ?? 0))) {
+    const at = Math.min(packed.get(mark.key) ?? 0, limit)
+    packed.set(mark.key, at)
+    limit = at - room
+  }
+  return {
+    width,
+    height,
+    left: width * (pole.marks.length > 14 || width < 360 ? 0.34 : 0.42),
+    across: 44,
+    scale,
+    yAt,
+    marks,
+    openings,
+    wordsY: new Map([...packed, ...spread(openings, (mark) => yAt(mark.upIn), OPENING_ROOM)]),
+    textSize: Math.min(20, room * 0.86),
+    roomy: room === MARK_ROOM,
+  }
+}
+
+/** The stick with its grain. */
+function PoleWood({ drawing: { left, across, height } }: { readonly drawing: PoleDrawing }) {
+  const random = seeded(31)
   return (
-    <g clipPath="url(#pole-clip)">
-      <rect x={px} y={26} width={pw} height={height} fill="url(#wood)" />
-      {Array.from({ length: 9 }, (_, i) => {
-        let grain = `M${px + 3 + i * 4.8} ${height}`
-        for (let y = height; y > 10; y -= 62)
-          grain += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
-        return (
-          <path
-            key={i}
-            d={grain}
-            fill="none"
-            stroke="#A97F46"
-            strokeWidth={0.6 + random() * 0.7}
-            opacity={0.25 + random() * 0.3}
-          />
-        )
-      })}
-    </g>
+    <>
+      <clipPath id="pole-clip">
+        <rect x={left} y={26} width={across} height={height} />
+      </clipPath>
+      <g clipPath="url(#pole-clip)">
+        <rect x={left} y={26} width={across} height={height} fill="url(#wood)" />
+        {Array.from({ length: 9 }, (_, i) => {
+          let grain = `M${left + 3 + i * 4.8} ${height}`
+          for (let y = height; y > 10; y -= 62)
+            grain += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+          return (
+            <path
+              key={i}
+              d={grain}
+              fill="none"
+              stroke="#A97F46"
+              strokeWidth={0.6 + random() * 0.7}
+              opacity={0.25 + random() * 0.3}
+            />
+          )
+        })}
+      </g>
+      <rect x={left} y={26} width={across} height={height} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
+    </>
   )
 }
 
+/** A name cut to what there is room for. */
+const cutTo = (name: string, letters: number): string =>
+  name.length > letters ? `${name.slice(0, letters - 1)}…` : name
+
+/** Where the line of a mark begins: across the whole drawing, beside the stick, or on it. */
+function lineFrom(mark: PoleMark, left: number): number {
+  if (mark.kind === 'grade') return 0
+  return mark.kind === 'heel' || mark.kind === 'rafter' ? left - 20 : left + 14
+}
+
 /** A mark on the right of the pole, with its name and height. */
-function RightMark({
-  mark,
-  pick,
-  lineFrom,
-  y,
-  width,
-  px,
-  pw,
-  colour,
-  edge,
-  ty,
-  big,
-  on,
-}: {
-  readonly mark: PoleMark
-  readonly pick: (partial: Partial<Picked>) => void
-  readonly lineFrom: () => number
-  readonly y: number
-  readonly width: number
-  readonly px: number
-  readonly pw: number
-  readonly colour: 'var(--burr)' | 'var(--grade)' | 'var(--ink)' | '#B97F00' | 'var(--keel)'
-  readonly edge: boolean
-  readonly ty: number
-  readonly big: number
-  readonly on: boolean
-}) {
+function RightMark({ drawing, mark }: { readonly drawing: PoleDrawing; readonly mark: PoleMark }) {
+  const on = useJob((state) => state.picked.mark === mark.key)
+  const pick = useJob((state) => state.pick)
+  const { left, across, width, textSize } = drawing
+  const right = left + across
+  const grade = mark.kind === 'grade'
+  const edge = grade || mark.kind === 'heel' || mark.kind === 'rafter'
+  const colour = on ? 'var(--burr)' : COLOUR[mark.kind]
+  const halo = grade ? '#E2D8C3' : 'var(--paper)'
+  const y = drawing.yAt(mark.upIn)
+  const wordsY = (drawing.wordsY.get(mark.key) ?? y) + (grade && drawing.roomy ? 18 : 0)
   return (
     <g
       onClick={() => pick({ mark: mark.key, row: mark.kind === 'girt' ? mark.key : null })}
       style={{ cursor: 'pointer' }}
     >
       <Wax
-        x1={lineFrom()}
+        x1={lineFrom(mark, left)}
         y1={y}
-        x2={mark.kind === 'grade' ? width : px + pw + 14}
+        x2={grade ? width : right + 14}
         y2={y}
         color={colour}
         width={edge ? 5.5 : 4}
       />
-      <CrowFoot x={px + pw - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
-      {mark.kind !== 'grade' && Math.abs(ty - y) > 2 && (
-        <path d={`M${px + pw + 14} ${y}L${px + pw + 24} ${ty}`} stroke={colour} fill="none" />
+      <CrowFoot x={right - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
+      {!grade && Math.abs(wordsY - y) > 2 && (
+        <path d={`M${right + 14} ${y}L${right + 24} ${wordsY}`} stroke={colour} fill="none" />
       )}
       <Note
-        x={px + pw + 28}
-        y={ty + 5}
-        size={Math.min(mark.name.length > 14 ? 11.5 : 13.5, big)}
+        x={right + 28}
+        y={wordsY + 5}
+        size={Math.min(mark.name.length > 14 ? 11.5 : 13.5, textSize)}
         weight={600}
         fill={on ? 'var(--burr-deep)' : TEXT[mark.kind]}
-        halo={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+        halo={halo}
       >
-        {mark.name.length > 17 ? `${mark.name.slice(0, 16)}…` : mark.name}
+        {cutTo(mark.name, 17)}
         <title>{mark.name}</title>
       </Note>
       <SvgMeasure
         x={width - 8}
-        y={ty + 7}
+        y={wordsY + 7}
         inches={mark.downIn}
-        size={big}
+        size={textSize}
         weight={700}
         anchor="end"
-        ground={mark.kind === 'grade' ? '#E2D8C3' : 'var(--paper)'}
+        ground={halo}
         fill={on ? 'var(--burr-deep)' : 'var(--ink)'}
       />
     </g>
   )
+}
+
+/** A sill or head on the left of the pole. */
+function OpeningMark({ drawing, mark }: { readonly drawing: PoleDrawing; readonly mark: PoleMark }) {
+  const { left } = drawing
+  const y = drawing.yAt(mark.upIn)
+  const wordsY = drawing.wordsY.get(mark.key) ?? y
+  return (
+    <g>
+      <Wax x1={left - 7} y1={y} x2={left + 22} y2={y} color="var(--ink)" width={4} />
+      <path d={`M${left - 8} ${y}L${left - 14} ${wordsY}`} stroke="var(--ink)" fill="none" />
+      <Note x={left - 18} y={wordsY - 8} size={12.5} weight={600} anchor="end" halo="var(--paper)">
+        {cutTo(mark.name, Math.max(8, Math.floor((left - 22) / 6.6)))}
+      </Note>
+      <SvgMeasure
+        x={left - 18}
+        y={wordsY + 14}
+        inches={mark.downIn}
+        size={19}
+        weight={700}
+        anchor="end"
+        ground="var(--paper)"
+      />
+    </g>
+  )
+}
+
+/** The girts of a wall as blocks on the face of the pole. */
+function GirtBlocks({
+  drawing,
+  side,
+  topIn,
+}: {
+  readonly drawing: PoleDrawing
+  readonly side: Side
+  readonly topIn: number
+}) {
+  const { job, derived } = useDoc()
+  const faceIn = girtFaceIn(job.building)
+  return derived.walls[side].rows
+    .filter((row) => row.topIn <= topIn + SAME_IN)
+    .map((row) => (
+      <rect
+        key={row.id}
+        x={drawing.left + drawing.across}
+        y={drawing.yAt(row.topIn)}
+        width={9}
+        height={faceIn * drawing.scale}
+        fill="var(--ochre)"
+        stroke="var(--ochre-ink)"
+      />
+    ))
 }
 
 /**
@@ -147,35 +247,12 @@ function RightMark({
  */
 export function StoryPole({ of }: { readonly of: string }) {
   const { job, derived } = useDoc()
-  const picked = useJob((state) => state.picked)
-  const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()
   const pole = poleOf(derived, job.building.heelIn, of)
   if (!pole) return null
-  const { marks } = pole
   const [width, height] = [size.width || 380, size.height || 600]
-  const top = pole.topIn
-  const scale = (height - 92) / (top + 14)
-  const yAt = (up: number) => 46 + (top - up) * scale
-  const [px, pw] = [width * (marks.length > 14 || width < 360 ? 0.34 : 0.42), 44]
-  const isOpening = (mark: PoleMark) => mark.kind === 'sill' || mark.kind === 'head'
-  const right = marks.filter((mark) => !isOpening(mark))
-  const left = marks.filter(isOpening)
-  // A pole for many posts holds more marks than have room at full size.
-  const room = Math.max(12, Math.min(25, (height - 56) / Math.max(1, right.length)))
-  const big = Math.min(20, room * 0.86)
-  const lowest = height - 10 - room * 0.2
-  const packed = spread(right, (mark) => Math.min(yAt(mark.upIn), lowest), room)
-  // What would run off the foot pushes those above it up again.
-  let limit = lowest
-  for (const mark of [...right].sort((one, other) => (packed.get(other.key) ?? 0) - (packed.get(one.key) ?? 0))) {
-    const at = Math.min(packed.get(mark.key) ?? 0, limit)
-    packed.set(mark.key, at)
-    limit = at - room
-  }
-  const [ry, ly] = [packed, spread(left, (mark) => yAt(mark.upIn), 40)]
-  const random = seeded(31)
-  const face = girtFaceIn(job.building)
+  const drawing = poleDrawing(pole, width, height)
+  const groundY = drawing.yAt(0)
   return (
     <svg
       ref={ref}
@@ -192,79 +269,15 @@ export function StoryPole({ of }: { readonly of: string }) {
       <Note x={width - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">
         down from the top
       </Note>
-      <rect x={0} y={yAt(0)} width={width} height={Math.max(0, height - yAt(0))} fill="url(#earth)" />
-      <clipPath id="pole-clip">
-        <rect x={px} y={26} width={pw} height={height} />
-      </clipPath>
-      <PoleWood px={px} pw={pw} height={height} random={random} />
-      <rect x={px} y={26} width={pw} height={height} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-      {pole.side &&
-        derived.walls[pole.side].rows
-          .filter((row) => row.topIn <= top + 0.01)
-          .map((row) => (
-            <rect
-              key={row.id}
-              x={px + pw}
-              y={yAt(row.topIn)}
-              width={9}
-              height={face * scale}
-              fill="var(--ochre)"
-              stroke="var(--ochre-ink)"
-            />
-          ))}
-      {right.map((mark) => {
-        const y = yAt(mark.upIn)
-        const ty = (ry.get(mark.key) ?? y) + (mark.kind === 'grade' && room === 25 ? 18 : 0)
-        const on = picked.mark === mark.key
-        const edge = mark.kind === 'heel' || mark.kind === 'rafter' || mark.kind === 'grade'
-        const colour = on ? 'var(--burr)' : COLOUR[mark.kind]
-        const lineFrom = () => {
-          if (mark.kind === 'grade') return 0
-          if (edge) return px - 20
-          return px + 14
-        }
-        return (
-          <RightMark
-            key={mark.key}
-            mark={mark}
-            pick={pick}
-            lineFrom={lineFrom}
-            y={y}
-            width={width}
-            px={px}
-            pw={pw}
-            colour={colour}
-            edge={edge}
-            ty={ty}
-            big={big}
-            on={on}
-          />
-        )
-      })}
-      {left.map((mark) => {
-        const y = yAt(mark.upIn)
-        const ty = ly.get(mark.key) ?? y
-        const fits = Math.max(8, Math.floor((px - 22) / 6.6))
-        const name = mark.name.length > fits ? `${mark.name.slice(0, fits - 1)}…` : mark.name
-        return (
-          <g key={mark.key}>
-            <Wax x1={px - 7} y1={y} x2={px + 22} y2={y} color="var(--ink)" width={4} />
-            <path d={`M${px - 8} ${y}L${px - 14} ${ty}`} stroke="var(--ink)" fill="none" />
-            <Note x={px - 18} y={ty - 8} size={12.5} weight={600} anchor="end" halo="var(--paper)">
-              {name}
-            </Note>
-            <SvgMeasure
-              x={px - 18}
-              y={ty + 14}
-              inches={mark.downIn}
-              size={19}
-              weight={700}
-              anchor="end"
-              ground="var(--paper)"
-            />
-          </g>
-        )
-      })}
+      <rect x={0} y={groundY} width={width} height={Math.max(0, height - groundY)} fill="url(#earth)" />
+      <PoleWood drawing={drawing} />
+      {pole.side && <GirtBlocks drawing={drawing} side={pole.side} topIn={pole.topIn} />}
+      {drawing.marks.map((mark) => (
+        <RightMark key={mark.key} drawing={drawing} mark={mark} />
+      ))}
+      {drawing.openings.map((mark) => (
+        <OpeningMark key={mark.key} drawing={drawing} mark={mark} />
+      ))}
     </svg>
   )
 }

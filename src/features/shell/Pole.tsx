@@ -20,10 +20,20 @@ const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = {
   bracing: 'Bracing',
 }
 
-/** One short fact a stage, and whether its work is done. */
-function useFacts(): Readonly<
+type Facts = Readonly<
   Record<(typeof ON_POLE)[number], { readonly say: string; readonly done: boolean; readonly fails: number }>
-> {
+>
+
+/** A corner this near its place is left where it is, inches. */
+const SQUARE_IN = 1 / 8
+
+function squareWords(offIn: number | null): string {
+  if (offIn === null) return 'not measured'
+  return offIn <= SQUARE_IN ? 'square' : `off ${formatLength(offIn, { feet: false })}`
+}
+
+/** One short fact a stage, and whether its work is done. */
+function useFacts(): Facts {
   const derived = useJob((state) => state.derived)
   const job = useJob((state) => state.history.present)
   const building = job.building
@@ -32,13 +42,7 @@ function useFacts(): Readonly<
   return useMemo(() => {
     const fails = (stage: string) =>
       derived.checks.filter((check) => check.stage === stage && check.state === 'fails').length
-    const square = derived.square.ok ? derived.square.value : null
-    const off = square ? square.largestMoveIn : 0
-    const squareWords = () => {
-      if (!square) return 'not measured'
-      if (off <= 1 / 8) return 'square'
-      return `off ${formatLength(off, { feet: false })}`
-    }
+    const offIn = derived.square.ok ? derived.square.value.largestMoveIn : null
     return {
       site: {
         say: derived.missing.length
@@ -53,8 +57,8 @@ function useFacts(): Readonly<
         fails: 0,
       },
       strings: {
-        say: squareWords(),
-        done: square !== null && off <= 1 / 8,
+        say: squareWords(offIn),
+        done: offIn !== null && offIn <= SQUARE_IN,
         fails: 0,
       },
       holes: { say: `${derived.posts.length} holes`, done: false, fails: fails('holes') },
@@ -82,6 +86,128 @@ function useFacts(): Readonly<
   }, [derived, read, building.widthIn, building.lengthIn])
 }
 
+/** The sides and the peak of the stick, px. */
+const [LEFT, RIGHT, PEAK] = [16, 50, 78]
+/** Width of the column the pole stands in, px. */
+const COLUMN = 148
+
+/** Heights of the pole in its column, px from the top. */
+interface PolePlaces {
+  readonly high: number
+  readonly ground: number
+  readonly foot: number
+  readonly stage: (i: number) => number
+}
+
+function polePlaces(high: number): PolePlaces {
+  const ground = high - 132
+  const low = ground - 34
+  const step = Math.min(84, (low - PEAK - 56) / (ON_POLE.length - 1))
+  return { high, ground, foot: high - 42, stage: (i) => low - i * step }
+}
+
+/** The stick with its grain; the stain has risen to `stainY`. */
+function Stick({ foot, stainY }: { readonly foot: number; readonly stainY: number }) {
+  const grain = useMemo(() => {
+    const random = seeded(11)
+    return Array.from({ length: 8 }, (_, i) => {
+      let path = `M${LEFT + 3 + i * 4.2} ${foot}`
+      for (let y = foot; y > PEAK - 40; y -= 62)
+        path += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+      return { d: path, width: 0.5 + random() * 0.7, opacity: 0.28 + random() * 0.3 }
+    })
+  }, [foot])
+  const outline = `M${LEFT} ${PEAK + 9}L33 ${PEAK}L${RIGHT} ${PEAK + 9}V${foot}H${LEFT}Z`
+  return (
+    <>
+      <clipPath id="stick">
+        <path d={outline} />
+      </clipPath>
+      <g clipPath="url(#stick)">
+        <rect x={LEFT} y={PEAK} width={RIGHT - LEFT} height={foot - PEAK} fill="url(#wood)" />
+        {grain.map((vein, i) => (
+          <path key={i} d={vein.d} fill="none" stroke="#A97F46" strokeWidth={vein.width} opacity={vein.opacity} />
+        ))}
+        <path d={`M${LEFT} ${stainY + 3}l7 -5l8 4l9 -6l10 5V${foot}H${LEFT}Z`} fill="#5F3D13" opacity={0.56} />
+      </g>
+      <path d={outline} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
+    </>
+  )
+}
+
+/** A stage's line on the stick: the open one in wax, a done one with its foot, the others thin. */
+function StageLine({
+  i,
+  y,
+  open,
+  done,
+}: {
+  readonly i: number
+  readonly y: number
+  readonly open: boolean
+  readonly done: boolean
+}) {
+  const seed = i + 2
+  if (open) return <polygon points={waxPoints({ x1: 6, y1: y, x2: 58, y2: y, width: 6, seed })} fill="var(--burr)" />
+  if (!done) return <rect x={12} y={y} width={42} height={1.6} fill="var(--lumber-4)" />
+  return (
+    <g>
+      <polygon points={waxPoints({ x1: 9, y1: y, x2: 55, y2: y, width: 4, seed })} fill="var(--ink)" />
+      <path d={`M60 ${y - 5}L54 ${y}L60 ${y + 5}`} fill="none" stroke="var(--ink)" strokeWidth={2.4} />
+    </g>
+  )
+}
+
+/** The pole as drawn: a stick in its hole under a roof. */
+function PoleDrawn({ places, facts }: { readonly places: PolePlaces; readonly facts: Facts }) {
+  const stage = useJob((state) => state.stage)
+  const { high, ground, foot } = places
+  const firstOpen = ON_POLE.findIndex((stage) => !facts[stage].done)
+  return (
+    <svg width={COLUMN} height={high} className="position-absolute" aria-hidden style={{ left: 0, top: 0 }}>
+      <Materials />
+      <rect x={0} y={ground} width={COLUMN} height={high - ground} fill="url(#earth)" />
+      <path
+        d={`M-8 ${PEAK + 14}L33 ${PEAK - 1}L156 ${PEAK + 40}`}
+        fill="none"
+        stroke="var(--galv-3)"
+        strokeWidth={3.5}
+      />
+      <rect x={4} y={ground} width={58} height={high - ground} fill="#EDE4D0" />
+      <path d={`M4 ${ground}V${high}M62 ${ground}V${high}`} stroke="#A8966F" strokeDasharray="4 3" />
+      <rect x={8} y={foot} width={50} height={20} fill="url(#galv)" stroke="var(--galv-4)" />
+      <Stick foot={foot} stainY={places.stage((firstOpen < 0 ? ON_POLE.length : firstOpen) - 0.45)} />
+      {ON_POLE.map((place, i) => (
+        <StageLine key={place} i={i} y={places.stage(i)} open={place === stage} done={facts[place].done} />
+      ))}
+      <polygon
+        points={waxPoints({ x1: -4, y1: ground, x2: COLUMN + 4, y2: ground, width: 4.5, seed: 3 })}
+        fill="var(--grade)"
+      />
+      <text
+        x={70}
+        y={ground + 17}
+        fontSize={12}
+        fontWeight={600}
+        style={{ fill: 'var(--grade-ink)', paintOrder: 'stroke', stroke: '#E2D8C3', strokeWidth: 4 }}
+      >
+        grade
+      </text>
+    </svg>
+  )
+}
+
+/** What a stage has to say: how many checks fail, or its fact. */
+function StageFact({ fact, open }: { readonly fact: Facts['site']; readonly open: boolean }) {
+  if (!fact.fails) return <span>{fact.say}</span>
+  return (
+    <span className="fails">
+      <FailSign size={12} fill={open ? '#fff' : 'var(--keel)'} ground={open ? 'var(--burr)' : '#fff'} />
+      {fact.fails} fail{fact.fails > 1 ? '' : 's'}
+    </span>
+  )
+}
+
 /**
  * The pole: a stick in its hole, the stages on it from the ground up, the crew book above its peak. Stain rises with
  * the work.
@@ -91,90 +217,10 @@ export function Pole() {
   const go = useJob((state) => state.go)
   const facts = useFacts()
   const [ref, size] = useSize<HTMLElement>()
-  const high = size.height || 744
-  const [left, right, peak] = [16, 50, 78]
-  const ground = high - 132
-  const foot = high - 42
-  const low = ground - 34
-  const dy = Math.min(84, (low - peak - 56) / (ON_POLE.length - 1))
-  const yAt = (i: number) => low - i * dy
-  const firstOpen = ON_POLE.findIndex((stage) => !facts[stage].done)
-  const stain = yAt((firstOpen < 0 ? ON_POLE.length : firstOpen) - 0.45)
-  const grain = useMemo(() => {
-    const random = seeded(11)
-    return Array.from({ length: 8 }, (_, i) => {
-      let path = `M${left + 3 + i * 4.2} ${foot}`
-      for (let y = foot; y > peak - 40; y -= 62)
-        path += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
-      return { d: path, width: 0.5 + random() * 0.7, opacity: 0.28 + random() * 0.3 }
-    })
-  }, [foot, peak, left])
-  const stick = `M${left} ${peak + 9}L33 ${peak}L${right} ${peak + 9}V${foot}H${left}Z`
+  const places = polePlaces(size.height || 744)
   return (
     <nav ref={ref} className="polecol" aria-label="Stages, from the ground up">
-      <svg width={148} height={high} className="position-absolute" aria-hidden style={{ left: 0, top: 0 }}>
-        <Materials />
-        <rect x={0} y={ground} width={148} height={high - ground} fill="url(#earth)" />
-        <path
-          d={`M-8 ${peak + 14}L33 ${peak - 1}L156 ${peak + 40}`}
-          fill="none"
-          stroke="var(--galv-3)"
-          strokeWidth={3.5}
-        />
-        <rect x={4} y={ground} width={58} height={high - ground} fill="#EDE4D0" />
-        <path d={`M4 ${ground}V${high}M62 ${ground}V${high}`} stroke="#A8966F" strokeDasharray="4 3" />
-        <rect x={8} y={foot} width={50} height={20} fill="url(#galv)" stroke="var(--galv-4)" />
-        <clipPath id="stick">
-          <path d={stick} />
-        </clipPath>
-        <g clipPath="url(#stick)">
-          <rect x={left} y={peak} width={right - left} height={foot - peak} fill="url(#wood)" />
-          {grain.map((vein, i) => (
-            <path key={i} d={vein.d} fill="none" stroke="#A97F46" strokeWidth={vein.width} opacity={vein.opacity} />
-          ))}
-          <path d={`M${left} ${stain + 3}l7 -5l8 4l9 -6l10 5V${foot}H${left}Z`} fill="#5F3D13" opacity={0.56} />
-        </g>
-        <path d={stick} fill="none" stroke="var(--lumber-4)" strokeWidth={1.4} />
-        {ON_POLE.map((place, i) => {
-          if (place === stage)
-            return (
-              <polygon
-                key={place}
-                points={waxPoints({ x1: 6, y1: yAt(i), x2: 58, y2: yAt(i), width: 6, seed: i + 2 })}
-                fill="var(--burr)"
-              />
-            )
-          if (facts[place].done)
-            return (
-              <g key={place}>
-                <polygon
-                  points={waxPoints({ x1: 9, y1: yAt(i), x2: 55, y2: yAt(i), width: 4, seed: i + 2 })}
-                  fill="var(--ink)"
-                />
-                <path
-                  d={`M60 ${yAt(i) - 5}L54 ${yAt(i)}L60 ${yAt(i) + 5}`}
-                  fill="none"
-                  stroke="var(--ink)"
-                  strokeWidth={2.4}
-                />
-              </g>
-            )
-          return <rect key={place} x={12} y={yAt(i)} width={42} height={1.6} fill="var(--lumber-4)" />
-        })}
-        <polygon
-          points={waxPoints({ x1: -4, y1: ground, x2: 152, y2: ground, width: 4.5, seed: 3 })}
-          fill="var(--grade)"
-        />
-        <text
-          x={70}
-          y={ground + 17}
-          fontSize={12}
-          fontWeight={600}
-          style={{ fill: 'var(--grade-ink)', paintOrder: 'stroke', stroke: '#E2D8C3', strokeWidth: 4 }}
-        >
-          grade
-        </text>
-      </svg>
+      <PoleDrawn places={places} facts={facts} />
       <button
         type="button"
         className="pole-book"
@@ -190,23 +236,12 @@ export function Pole() {
             <button
               type="button"
               className="pole-stage"
-              style={{ top: yAt(i) - 23 }}
+              style={{ top: places.stage(i) - 23 }}
               aria-current={place === stage ? 'page' : undefined}
               onClick={() => go(place)}
             >
               <b>{NAMES[place]}</b>
-              {facts[place].fails ? (
-                <span className="fails">
-                  <FailSign
-                    size={12}
-                    fill={place === stage ? '#fff' : 'var(--keel)'}
-                    ground={place === stage ? 'var(--burr)' : '#fff'}
-                  />
-                  {facts[place].fails} fail{facts[place].fails > 1 ? '' : 's'}
-                </span>
-              ) : (
-                <span>{facts[place].say}</span>
-              )}
+              <StageFact fact={facts[place]} open={place === stage} />
             </button>
           </li>
         ))}

@@ -8,6 +8,12 @@ import { Case } from './TapeCase'
 import { type TapeMark, type TapeModel, tapeOf } from './tapes'
 import { BLADE_H, BLADE_Y, CASE } from './tapeSizes'
 
+/** The first row with room for what begins at `left`; the chosen mark always finds one. */
+function rowFor(left: number, right: readonly number[], chosen: boolean): 0 | 1 | null {
+  if (left > right[0]) return 0
+  return left > right[1] || chosen ? 1 : null
+}
+
 /** Puts values that would touch on a second row; a third is left to the case, which always shows the chosen one. */
 function rowsOf(
   marks: readonly TapeMark[],
@@ -21,13 +27,7 @@ function rowsOf(
   for (const mark of order) {
     const half = measureWidth(mark.atIn, 20) / 2 + 6
     const x = at(mark.atIn)
-    const rowOf = () => {
-      if (x - half > right[0]) return 0
-      if (x - half > right[1]) return 1
-      if (mark.key === chosen) return 1
-      return null
-    }
-    const row = rowOf()
+    const row = rowFor(x - half, right, mark.key === chosen)
     if (row !== null) right[row] = x + half
     const nameHalf = (mark.name.length * 7.6) / 2 + 3
     const named = x - nameHalf > nameRight || mark.key === chosen
@@ -151,33 +151,28 @@ const Mark = memo(function Mark({
   )
 })
 
-/** The tape: running marks of the selected line from its hook. Arrow keys step from mark to mark. */
-export function TapeBar({ model }: { readonly model: TapeModel }) {
+/** Where the tape's own scale puts an inch, px; drawn along with the plan where the two lie over each other. */
+function useTapeScale(
+  model: TapeModel,
+  end: number,
+): { readonly pxPerIn: number; readonly zero: number; readonly low: number } {
   const plan = useJob((state) => state.plan)
-  const picked = useJob((state) => state.picked)
+  const low = Math.min(0, ...model.marks.map((mark) => mark.atIn))
+  if (model.aligned && plan) return { pxPerIn: plan.pxPerIn, zero: plan.zeroPx, low }
+  const high = Math.max(12, ...model.marks.map((mark) => mark.atIn))
+  const pxPerIn = (end - 110) / (high - low)
+  return { pxPerIn, zero: 52 - low * pxPerIn, low }
+}
+
+/** Chooses a mark by its key, and steps from the chosen one; both stay the same functions through edits. */
+function useChoice(marks: readonly TapeMark[], chosen: string | undefined) {
   const pick = useJob((state) => state.pick)
-  const [ref, size] = useSize<HTMLElement>()
-  const width = size.width || 1130
-  const end = width - CASE
-  const { marks } = model
-  const low = Math.min(0, ...marks.map((mark) => mark.atIn))
-  const high = Math.max(12, ...marks.map((mark) => mark.atIn))
-  const own = { pxPerIn: (end - 110) / (high - low), zero: 52 - low * ((end - 110) / (high - low)) }
-  const { pxPerIn, zero } = model.aligned && plan ? { pxPerIn: plan.pxPerIn, zero: plan.zeroPx } : own
-  const xAt = (i: number) => zero + i * pxPerIn
-  const chosen = marks.find((mark) => mark.key === picked.mark) ?? marks[0]
-  const rows = useMemo(
-    () => rowsOf(marks, (i) => zero + i * pxPerIn, chosen?.key ?? null),
-    [marks, zero, pxPerIn, chosen?.key],
-  )
-  const from = low < 0 ? 0 : Math.max(0, zero)
-  // The list as it is when a mark is chosen, not as it was when the handler was made: so the handler stays the same
-  // through edits.
-  const latest = useRef({ marks, chosen: chosen?.key })
+  // The list as it is when a mark is chosen, not as it was when the handler was made.
+  const latest = useRef({ marks, chosen })
   useEffect(() => {
-    latest.current = { marks, chosen: chosen?.key }
+    latest.current = { marks, chosen }
   })
-  const chooseKey = useCallback(
+  const choose = useCallback(
     (key: string | undefined) => {
       const mark = latest.current.marks.find((mark) => mark.key === key)
       if (mark)
@@ -193,91 +188,121 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
     (by: number) => {
       const { marks: now, chosen: on } = latest.current
       const i = now.findIndex((mark) => mark.key === on)
-      chooseKey(now[(i + by + now.length) % now.length]?.key)
+      choose(now[(i + by + now.length) % now.length]?.key)
     },
-    [chooseKey],
+    [choose],
   )
+  return { choose, step }
+}
+
+/** The steel of the tape, with its hook; a tape that also runs back from its zero has a pin there instead. */
+function Blade({
+  zero,
+  from,
+  end,
+  hooked,
+}: {
+  readonly zero: number
+  readonly from: number
+  readonly end: number
+  readonly hooked: boolean
+}) {
+  const wide = Math.max(0, end + 14 - from)
+  return (
+    <>
+      <defs>
+        <linearGradient id="blade" x1="0" x2="0" y1="0" y2="1">
+          <stop offset="0" stopColor="#F3EFE3" />
+          <stop offset=".28" stopColor="#FFFEFA" />
+          <stop offset=".75" stopColor="#F7F3E7" />
+          <stop offset="1" stopColor="#DFD7C4" />
+        </linearGradient>
+        <linearGradient id="galv-tape" x1="0" x2="0" y1="0" y2="1">
+          <stop offset="0" stopColor="#DFE4E3" />
+          <stop offset="1" stopColor="#9CA8AA" />
+        </linearGradient>
+      </defs>
+      <rect x={from} y={BLADE_Y + 3} width={wide} height={BLADE_H} fill="#8F8468" opacity={0.28} />
+      <rect x={from} y={BLADE_Y} width={wide} height={BLADE_H} fill="url(#blade)" />
+      <path
+        d={`M${from} ${BLADE_Y}H${end + 14}M${from} ${BLADE_Y + BLADE_H}H${end + 14}`}
+        stroke="var(--ink)"
+        strokeWidth={1.3}
+      />
+      {hooked ? (
+        <g>
+          <path
+            d={`M${zero - 9} ${BLADE_Y - 5}h6.5v${BLADE_H + 1}h24v9h-30.5Z`}
+            fill="url(#galv-tape)"
+            stroke="var(--galv-4)"
+            strokeWidth={1.2}
+          />
+          <rect x={zero - 2.5} y={BLADE_Y - 5} width={2.5} height={BLADE_H + 2} fill="var(--galv-3)" />
+        </g>
+      ) : (
+        <g>
+          <circle cx={zero} cy={BLADE_Y + BLADE_H / 2} r={7} fill="none" stroke="var(--ink)" strokeWidth={2} />
+          <path d={`M${zero} ${BLADE_Y - 4}v${BLADE_H + 8}`} stroke="var(--ink)" strokeWidth={1.5} />
+        </g>
+      )}
+    </>
+  )
+}
+
+/** The tape: running marks of the selected line from its hook. Arrow keys step from mark to mark. */
+export function TapeBar({ model }: { readonly model: TapeModel }) {
+  const picked = useJob((state) => state.picked.mark)
+  const [ref, size] = useSize<HTMLElement>()
+  const width = size.width || 1130
+  const end = width - CASE
+  const { marks } = model
+  const { pxPerIn, zero, low } = useTapeScale(model, end)
+  const xAt = (inches: number) => zero + inches * pxPerIn
+  const chosen = marks.find((mark) => mark.key === picked) ?? marks[0]
+  const { choose, step } = useChoice(marks, chosen?.key)
   const next = useCallback(() => step(1), [step])
+  const rows = useMemo(
+    () => rowsOf(marks, (inches) => zero + inches * pxPerIn, chosen?.key ?? null),
+    [marks, zero, pxPerIn, chosen?.key],
+  )
+  const from = low < 0 ? 0 : Math.max(0, zero)
   return (
     <section ref={ref} className="tapebar" aria-label={`Tape, ${model.title}`}>
       <svg width={width} height={140} viewBox={`0 0 ${width} 140`}>
         <defs>
-          <linearGradient id="blade" x1="0" x2="0" y1="0" y2="1">
-            <stop offset="0" stopColor="#F3EFE3" />
-            <stop offset=".28" stopColor="#FFFEFA" />
-            <stop offset=".75" stopColor="#F7F3E7" />
-            <stop offset="1" stopColor="#DFD7C4" />
-          </linearGradient>
           <clipPath id="tape-clip">
             <rect x={0} y={0} width={end + 6} height={140} />
           </clipPath>
         </defs>
         <g clipPath="url(#tape-clip)">
-          <rect
-            x={from}
-            y={BLADE_Y + 3}
-            width={Math.max(0, end + 14 - from)}
-            height={BLADE_H}
-            fill="#8F8468"
-            opacity={0.28}
-          />
-          <rect x={from} y={BLADE_Y} width={Math.max(0, end + 14 - from)} height={BLADE_H} fill="url(#blade)" />
-          <path
-            d={`M${from} ${BLADE_Y}H${end + 14}M${from} ${BLADE_Y + BLADE_H}H${end + 14}`}
-            stroke="var(--ink)"
-            strokeWidth={1.3}
-          />
+          <Blade zero={zero} from={from} end={end} hooked={low >= 0} />
           <Ticks zero={zero} ppi={pxPerIn} from={from} to={end} />
-          {low >= 0 ? (
-            <g>
-              <path
-                d={`M${zero - 9} ${BLADE_Y - 5}h6.5v${BLADE_H + 1}h24v9h-30.5Z`}
-                fill="url(#galv-tape)"
-                stroke="var(--galv-4)"
-                strokeWidth={1.2}
-              />
-              <rect x={zero - 2.5} y={BLADE_Y - 5} width={2.5} height={BLADE_H + 2} fill="var(--galv-3)" />
-            </g>
-          ) : (
-            <g>
-              <circle cx={zero} cy={BLADE_Y + BLADE_H / 2} r={7} fill="none" stroke="var(--ink)" strokeWidth={2} />
-              <path d={`M${zero} ${BLADE_Y - 4}v${BLADE_H + 8}`} stroke="var(--ink)" strokeWidth={1.5} />
-            </g>
-          )}
-          <defs>
-            <linearGradient id="galv-tape" x1="0" x2="0" y1="0" y2="1">
-              <stop offset="0" stopColor="#DFE4E3" />
-              <stop offset="1" stopColor="#9CA8AA" />
-            </linearGradient>
-          </defs>
-          {marks.map((mark) =>
-            rows.get(mark.key)?.row === 1 ? (
+          {marks
+            .filter((mark) => rows.get(mark.key)?.row === 1)
+            .map((mark) => (
               <path
                 key={mark.key}
                 d={`M${xAt(mark.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
                 stroke={mark.key === chosen?.key ? 'var(--burr)' : mark.colour}
                 strokeWidth={1.6}
               />
-            ) : null,
-          )}
-          {marks.map((mark) => {
-            const x = xAt(mark.atIn)
-            const place = rows.get(mark.key)
-            return x < -60 || x > end + 60 ? null : (
+            ))}
+          {marks
+            .filter((mark) => xAt(mark.atIn) >= -60 && xAt(mark.atIn) <= end + 60)
+            .map((mark) => (
               <Mark
                 key={mark.key}
                 keyPart={mark.key}
                 name={mark.name}
                 atIn={mark.atIn}
-                x={x}
+                x={xAt(mark.atIn)}
                 colour={mark.colour}
                 on={mark.key === chosen?.key}
-                row={place?.row ?? null}
-                named={place?.named ?? false}
-                onChoose={chooseKey}
+                row={rows.get(mark.key)?.row ?? null}
+                named={rows.get(mark.key)?.named ?? false}
+                onChoose={choose}
               />
-            )
-          })}
+            ))}
         </g>
         <Note x={14} y={132} size={12.5} fill="var(--ink-2)" halo="var(--paper-deep)">
           {model.hook}

@@ -38,6 +38,10 @@ export const leanToDepthIn = (building: Building, side: 'south' | 'north'): numb
 const BESIDE_PX = 300
 const ABOVE_AND_BELOW_PX = 250
 
+/** Two lines of words at `wordsY`, moved below a line at `lineY` that would run through them, px. */
+const clearOf = (lineY: number, wordsY: number): number =>
+  lineY > wordsY - 18 && lineY < wordsY + 24 ? lineY + 22 : wordsY
+
 /** Lays out the cross-section of a building in a drawing of `width` by `height` px. */
 export function sectionPicture(
   job: Job,
@@ -71,7 +75,7 @@ export function sectionPicture(
     xAt: (x) => x0 + x * scale,
     yAt,
     groundY,
-    soilY: roomy ? yAt(-deepestIn * 0.35) : yAt(-deepestIn) + 46,
+    soilY: roomy ? clearOf(yAt(-(job.site.frostIn ?? 0)), yAt(-deepestIn * 0.35)) : yAt(-deepestIn) + 46,
     riseIn,
     overhangIn,
     dropIn: (overhangIn * building.pitchPer12) / PITCH_RUN_IN,

@@ -79,22 +79,30 @@ function BestTriangle({ derived, southRow }: { readonly derived: ShownDerived; r
   )
 }
 
+/** A move in words: how far east or west, and how far north or south, by the site's own compass. */
+function moveWords(northDeg: number, move: CornerMove): string {
+  const compass = compassOf(northDeg)
+  const ways = [
+    { byIn: move.dxIn, ahead: compass.east, back: compass.west },
+    { byIn: move.dyIn, ahead: compass.north, back: compass.south },
+  ]
+  return ways
+    .filter(({ byIn }) => toSixteenths(byIn) !== 0)
+    .map(
+      ({ byIn, ahead, back }) =>
+        `${formatLength(Math.abs(byIn), { feet: false })} ${(byIn > 0 ? ahead : back).toLowerCase()}`,
+    )
+    .join(' and ')
+}
+
 /** What moves, which way and how far. */
-function SquareMoves({
-  fit,
-  moves,
-  fine,
-  corner,
-  way,
-  wanted,
-}: {
-  readonly fit: SquareFit
-  readonly moves: CornerMove[]
-  readonly fine: boolean
-  readonly corner: { SW: string; SE: string; NE: string; NW: string }
-  readonly way: (dx: number, dy: number) => string
-  readonly wanted: number
-}) {
+function SquareMoves({ fit }: { readonly fit: SquareFit }) {
+  const { job, derived } = useDoc()
+  const { south, north } = derived.rows
+  const last = derived.grid.centresIn.length
+  const corner = { SW: `${south}1`, SE: `${south}${last}`, NE: `${north}${last}`, NW: `${north}1` }
+  const moves = fit.moves.filter((move) => toSixteenths(move.dxIn) !== 0 || toSixteenths(move.dyIn) !== 0)
+  const fine = fit.largestMoveIn <= 1 / 16 + ROUNDING
   return (
     <div className="move" role="status">
       <MoveWords fit={fit} moves={moves} fine={fine} />
@@ -104,7 +112,7 @@ function SquareMoves({
             {moves.map((move) => (
               <tr key={move.corner}>
                 <td style={{ fontWeight: 700, width: 34 }}>{corner[move.corner]}</td>
-                <td style={{ whiteSpace: 'normal' }}>{way(move.dxIn, move.dyIn)}</td>
+                <td style={{ whiteSpace: 'normal' }}>{moveWords(job.site.northDeg, move)}</td>
               </tr>
             ))}
           </tbody>
@@ -114,7 +122,7 @@ function SquareMoves({
         <p>
           All moved, both diagonals should read{' '}
           <b>
-            <Measure inches={wanted} />
+            <Measure inches={fit.wantedDiagonalIn} />
           </b>
           ; to the sixteenth they come to <Measure inches={fit.after.risingIn} /> and{' '}
           <Measure inches={fit.after.fallingIn} />.
@@ -130,135 +138,133 @@ function SquareMoves({
   )
 }
 
-/** Which corner to move, which way and how far, from measured sides and diagonals. */
-export function SquarePanel() {
-  const { job, derived, edit, done } = useDoc()
+/** How far a measured side is off, to the sixteenth. */
+function OffBy({ wantIn, gotIn }: { readonly wantIn: number; readonly gotIn: number | null }) {
+  if (gotIn === null) return null
+  const off = toSixteenths(gotIn - wantIn)
+  return off === 0 ? <HoldSign size={13} /> : <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>
+}
+
+/** One side or diagonal: what it should be, what was taped, how far off. */
+function SideRow({
+  side,
+  name,
+  wantIn,
+}: {
+  readonly side: keyof Measures
+  readonly name: string
+  readonly wantIn: number
+}) {
+  const { job, edit, done } = useDoc()
+  const gotIn = job.strings.measures[side]
+  const diagonal = side === 'risingIn' || side === 'fallingIn'
+  return (
+    <tr>
+      <td style={{ fontWeight: 600, color: diagonal ? 'var(--chalk-ink)' : undefined }}>{name}</td>
+      <td className="n" style={{ fontWeight: 500 }}>
+        <Measure inches={wantIn} />
+      </td>
+      <td className="n" style={{ whiteSpace: 'normal', width: 112 }}>
+        <OptionalLengthField
+          bare
+          label={name}
+          ariaLabel={`measured ${name}`}
+          name={side}
+          value={gotIn}
+          onChange={(value, gesture) =>
+            edit(
+              'measured side',
+              (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [side]: value } } }),
+              `${side}-${gesture}`,
+            )
+          }
+          onDone={done}
+        />
+      </td>
+      <td className="n" style={{ width: 42 }}>
+        <OffBy wantIn={wantIn} gotIn={gotIn} />
+      </td>
+    </tr>
+  )
+}
+
+/** Sides and diagonals as taped. */
+function SidesTable() {
+  const { derived } = useDoc()
+  const { south, north } = derived.rows
   const { lengthIn, widthIn } = derived.grid
   const last = derived.grid.centresIn.length
-  const [southRow, northRow] = [derived.rows.south, derived.rows.north]
   const diagonal = Math.hypot(lengthIn, widthIn)
-  const lines: readonly [keyof Measures, string, number][] = [
-    ['southIn', `${southRow}1–${southRow}${last}`, lengthIn],
-    ['northIn', `${northRow}1–${northRow}${last}`, lengthIn],
-    ['westIn', `${southRow}1–${northRow}1`, widthIn],
-    ['eastIn', `${southRow}${last}–${northRow}${last}`, widthIn],
-    ['risingIn', `${southRow}1–${northRow}${last}`, diagonal],
-    ['fallingIn', `${southRow}${last}–${northRow}1`, diagonal],
-  ]
-  const strings = job.strings
-  const fit = derived.square.ok ? derived.square.value : null
-  const compass = compassOf(job.site.northDeg)
-  const corner = { SW: `${southRow}1`, SE: `${southRow}${last}`, NE: `${northRow}${last}`, NW: `${northRow}1` }
-  const way = (dx: number, dy: number): string =>
-    [
-      [dx, compass.east, compass.west],
-      [dy, compass.north, compass.south],
-    ]
-      .filter(([value]) => toSixteenths(value as number) !== 0)
-      .map(
-        ([value, plus, minus]) =>
-          `${formatLength(Math.abs(value as number), { feet: false })} ` +
-          `${String((value as number) > 0 ? plus : minus).toLowerCase()}`,
-      )
-      .join(' and ')
-  const moves = fit?.moves.filter((move) => toSixteenths(move.dxIn) !== 0 || toSixteenths(move.dyIn) !== 0) ?? []
-  const wanted = fit?.wantedDiagonalIn ?? diagonal
-  const fine = fit !== null && fit.largestMoveIn <= 1 / 16 + ROUNDING
-  const blunder = fit !== null && fit.sigmaIn !== null && fit.sigmaIn > strings.toleranceIn
-  const put = (key: keyof Measures) => (value: number | null, gesture: string) =>
-    edit(
-      'measured side',
-      (job) => ({ ...job, strings: { ...job.strings, measures: { ...job.strings.measures, [key]: value } } }),
-      `${key}-${gesture}`,
-    )
+  return (
+    <table className="tb">
+      <thead>
+        <tr>
+          <th>side</th>
+          <th className="n">want</th>
+          <th className="n">measured</th>
+          <th className="n">off</th>
+        </tr>
+      </thead>
+      <tbody>
+        <SideRow side="southIn" name={`${south}1–${south}${last}`} wantIn={lengthIn} />
+        <SideRow side="northIn" name={`${north}1–${north}${last}`} wantIn={lengthIn} />
+        <SideRow side="westIn" name={`${south}1–${north}1`} wantIn={widthIn} />
+        <SideRow side="eastIn" name={`${south}${last}–${north}${last}`} wantIn={widthIn} />
+        <SideRow side="risingIn" name={`${south}1–${north}${last}`} wantIn={diagonal} />
+        <SideRow side="fallingIn" name={`${south}${last}–${north}1`} wantIn={diagonal} />
+      </tbody>
+    </table>
+  )
+}
+
+/** How corners are moved, and what a tape may be off. */
+function SquareSettings() {
+  const { job, derived, edit, done } = useDoc()
   return (
     <>
-      <p className="note mb-2">Sides first, then diagonals. Hold the tape level.</p>
-      <table className="tb">
-        <thead>
-          <tr>
-            <th>side</th>
-            <th className="n">want</th>
-            <th className="n">measured</th>
-            <th className="n">off</th>
-          </tr>
-        </thead>
-        <tbody>
-          {lines.map(([key, name, want]) => {
-            const got = strings.measures[key]
-            const off = got === null ? null : toSixteenths(got - want)
-            const offWords = () => {
-              if (off === null) return ''
-              if (off === 0) return <HoldSign size={13} />
-              return <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>
-            }
-            return (
-              <tr key={key}>
-                <td
-                  style={{
-                    fontWeight: 600,
-                    color: key === 'risingIn' || key === 'fallingIn' ? 'var(--chalk-ink)' : undefined,
-                  }}
-                >
-                  {name}
-                </td>
-                <td className="n" style={{ fontWeight: 500 }}>
-                  <Measure inches={want} />
-                </td>
-                <td className="n" style={{ whiteSpace: 'normal', width: 112 }}>
-                  <OptionalLengthField
-                    bare
-                    label={name}
-                    ariaLabel={`measured ${name}`}
-                    name={key}
-                    value={got}
-                    onChange={put(key)}
-                    onDone={done}
-                  />
-                </td>
-                <td className="n" style={{ width: 42 }}>
-                  {offWords()}
-                </td>
-              </tr>
-            )
-          })}
-        </tbody>
-      </table>
-      {!derived.square.ok && <p className="note mt-2">{issueText(derived.square.issues[0])}</p>}
-      {fit && <SquareMoves fit={fit} moves={moves} fine={fine} corner={corner} way={way} wanted={wanted} />}
-      {blunder && (
-        <div className="caution" role="alert">
-          The measures disagree by more than the tape should ({formatLength(fit?.sigmaIn ?? 0, { feet: false })} over{' '}
-          {formatLength(strings.toleranceIn, { feet: false })}). One was misread: take the largest leftover again.
-        </div>
-      )}
-      <div className="rule" />
       <ChoiceField
         wide
         label="Moves"
-        value={strings.squareMode}
+        value={job.strings.squareMode}
         choices={[
-          { value: 'hold-south', label: `hold string ${southRow}` },
+          { value: 'hold-south', label: `hold string ${derived.rows.south}` },
           { value: 'least-move', label: 'every corner as little as it can' },
         ]}
-        onChange={(value) =>
-          edit('squaring mode', (job) => ({ ...job, strings: { ...job.strings, squareMode: value } }))
-        }
+        onChange={(squareMode) => edit('squaring mode', (job) => ({ ...job, strings: { ...job.strings, squareMode } }))}
       />
       <LengthField
         label="Tape tolerance"
         feet={false}
-        value={strings.toleranceIn}
-        onChange={(value, gesture) =>
-          edit(
-            'tape tolerance',
-            (job) => ({ ...job, strings: { ...job.strings, toleranceIn: value } }),
-            `tol-${gesture}`,
-          )
+        value={job.strings.toleranceIn}
+        onChange={(toleranceIn, gesture) =>
+          edit('tape tolerance', (job) => ({ ...job, strings: { ...job.strings, toleranceIn } }), `tol-${gesture}`)
         }
         onDone={done}
       />
-      {derived.triangle && <BestTriangle derived={derived} southRow={southRow} />}
+    </>
+  )
+}
+
+/** Which corner to move, which way and how far, from measured sides and diagonals. */
+export function SquarePanel() {
+  const { job, derived } = useDoc()
+  const { square } = derived
+  const { toleranceIn } = job.strings
+  const leftoverIn = square.ok ? square.value.sigmaIn : null
+  return (
+    <>
+      <p className="note mb-2">Sides first, then diagonals. Hold the tape level.</p>
+      <SidesTable />
+      {square.ok ? <SquareMoves fit={square.value} /> : <p className="note mt-2">{issueText(square.issues[0])}</p>}
+      {leftoverIn !== null && leftoverIn > toleranceIn && (
+        <div className="caution" role="alert">
+          The measures disagree by more than the tape should ({formatLength(leftoverIn, { feet: false })} over{' '}
+          {formatLength(toleranceIn, { feet: false })}). One was misread: take the largest leftover again.
+        </div>
+      )}
+      <div className="rule" />
+      <SquareSettings />
+      {derived.triangle && <BestTriangle derived={derived} southRow={derived.rows.south} />}
     </>
   )
 }

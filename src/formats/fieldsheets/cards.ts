@@ -158,7 +158,7 @@ function tableHeads({ columns }: CardLook, x: number, y: number): string[] {
 }
 
 /**
- * One post's own card: id, reading, what to do with it by the crew's school, every mark from its own bottom and from
+ * One post's own card: id, reading, what to do with it by the crew's way of leveling, every mark from its own bottom and from
  * the heel with its crayon, cut line, code of its page.
  */
 function card(

@@ -35,7 +35,7 @@ export function push({ building, brace, gapIn }: Pick<BraceCase, 'building' | 'b
     id: `brace-${brace.side}-push`,
     stage: 'bracing',
   } as const
-  if (Number.isNaN(cp)) return cannot({ ...name, facts })
+  if (cp === 0) return cannot({ ...name, facts })
   return judged({
     ...name,
     group: 'brace',

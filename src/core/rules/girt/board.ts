@@ -83,8 +83,8 @@ export interface GirtAt {
 export type GirtSpec = Pick<Building, 'girts' | 'grades' | 'wallFinish'>
 export type WallWind = Pick<SiteResults, 'claddingQhPsf' | 'flatRoof' | 'wind'>
 
-/** Ratios of a girt in one case at one spacing; null where no values are tabled for its lumber. */
-export function girtAt(building: GirtSpec, results: WallWind, girtCase: GirtCase, spaceIn: number): GirtAt | null {
+/** Wind on a girt in one case at one spacing: the area it goes by, and the pressures. */
+export function girtWind(results: WallWind, girtCase: GirtCase, spaceIn: number) {
   const areaFt2 = effectiveAreaFt2(girtCase.spanIn / IN_PER_FT, spaceIn / IN_PER_FT)
   const pressures = wallPressures({
     qhPsf: results.claddingQhPsf,
@@ -93,6 +93,12 @@ export function girtAt(building: GirtSpec, results: WallWind, girtCase: GirtCase
     flatRoof: results.flatRoof,
     gcpi: results.wind.gcpi,
   })
+  return { areaFt2, pressures }
+}
+
+/** Ratios of a girt in one case at one spacing; null where no values are tabled for its lumber. */
+export function girtAt(building: GirtSpec, results: WallWind, girtCase: GirtCase, spaceIn: number): GirtAt | null {
+  const { areaFt2, pressures } = girtWind(results, girtCase, spaceIn)
   const girt = girtRatios(
     {
       style: building.girts.style,

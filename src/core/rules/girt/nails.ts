@@ -3,7 +3,7 @@ import type { Building } from '../../model'
 import { ROUNDING } from '../../units'
 import { DURATION, postSize, specificGravity } from '../../wood'
 import { cannot, judged } from '../check'
-import { girtAt, type GirtCase, type GirtSpec, pullAtPostLb, type WallWind } from './board'
+import { girtWind, type GirtCase, type GirtSpec, pullAtPostLb, type WallWind } from './board'
 
 type NailStrength = ReturnType<typeof nailStrength>
 /** A girt is a board this thick under its nail, inches. */
@@ -60,8 +60,8 @@ export function nails({
     return cannot({ ...name, facts })
   }
   const pulls = cases.map((girtCase) => {
-    const at = girtAt(building, results, girtCase, girtCase.spaceIn)
-    return { girtCase, pullLb: at ? pullAtPostLb(girtCase, at.pressures.outwardPsf) : NaN }
+    const { pressures } = girtWind(results, girtCase, girtCase.spaceIn)
+    return { girtCase, pullLb: pullAtPostLb(girtCase, pressures.outwardPsf) }
   })
   const hardest = pulls.reduce((best, each) => (each.pullLb > best.pullLb ? each : best))
   const { one, between, eachLb } = girtNail(building, nail)

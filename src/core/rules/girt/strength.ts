@@ -23,8 +23,9 @@ function diagramOf(building: GirtSpec, girtCase: GirtCase, psf: number): Diagram
   const plf = (WIND_ASD * Math.abs(psf) * girtCase.spaceIn) / IN_PER_FT
   const { spanIn } = girtCase
   const iIn4 = building.girts.style === 'between' ? size.iEdgeIn4 : size.iFlatIn4
-  const ePsi = boardValues(building.girts.lumber, size.nominal, building.grades)?.ePsi ?? NaN
-  const ei = ePsi * iIn4 * building.girts.plies
+  const values = boardValues(building.girts.lumber, size.nominal, building.grades)
+  if (!values) throw new Error('a girt without values is not judged, so nothing is drawn for it')
+  const ei = values.ePsi * iIn4 * building.girts.plies
   return girtCase.spans === 2
     ? twoSpanDiagram(spanIn, plf, ei)
     : spanDiagram({ lengthIn: spanIn, points: [], lines: [uniform(spanIn, plf, 'wind')] }, ei)

@@ -2,7 +2,7 @@ import type { LateralNeed } from '../../frame'
 import { lowestGround } from './lowestGround'
 
 const spot = (lowestIn: number, inside = true) => ({ groundIn: 0, lowestIn, inside })
-const given = (lowest: readonly number[], change: { frostIn?: number | null; neededFt?: number } = {}) => ({
+const given = (lowest: readonly number[], change: { frostIn?: number | null; neededFt?: number | null } = {}) => ({
   hole: {
     kind: 'eave' as const,
     postIds: lowest.map((_, i) => `A${i + 1}`),
@@ -31,6 +31,12 @@ test.each([
   ['a sixteenth under', [-18.0625], {}, 'fails'],
   ['the wind asks for 4.5 ft and the pad: 66 in.', [0], { neededFt: 4.5 }, 'fails'],
   ['the wind asks for 4 ft and the pad: 60 in., all there is', [0], { neededFt: 4 }, 'close'],
+  [
+    'no depth is enough for the wind: all that is planned is needed, on lower ground it fails',
+    [-3],
+    { neededFt: null },
+    'fails',
+  ],
   ['ground below the bottom of the hole', [-80], {}, 'fails'],
 ] as const)('%s', (_, lowest, change, state) => expect(lowestGround(given(lowest, change)).state).toBe(state))
 test('without a frost depth it is not checked', () =>

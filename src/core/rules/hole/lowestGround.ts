@@ -1,7 +1,7 @@
-import type { HoleKind } from '../../frame'
+import { type HoleKind, sidewaysNeedIn } from '../../frame'
 import { LEAST_DEPTH_IN } from '../../ground'
 import { entryOf } from '../../result'
-import { IN_PER_FT, SAME_IN } from '../../units'
+import { SAME_IN } from '../../units'
 import { cannot, judged } from '../check'
 
 /** The ground at one post: at its middle and the lowest beside it, inches above the grade line. */
@@ -57,8 +57,7 @@ export function lowestGround({
   )
   const { lowestIn, inside } = entryOf(ground, postId)
   const countedIn = Math.min(0, lowestIn)
-  const sidewaysIn =
-    hole.lateral && Number.isFinite(hole.lateral.neededFt) ? hole.lateral.neededFt * IN_PER_FT + padIn : 0
+  const sidewaysIn = hole.lateral ? sidewaysNeedIn(hole, hole.lateral.neededFt, padIn) : 0
   const needIn = Math.max(frostIn, LEAST_DEPTH_IN, sidewaysIn)
   const { depthIn } = hole
   const haveIn = depthIn + countedIn

@@ -2,7 +2,7 @@ import type { LateralCase, LateralNeed } from '../../frame'
 import { sideways } from './sideways'
 
 const actions = { shearLb: 500, momentFtLb: 1500, name: 'wind in', moveIn: 0 } as LateralCase
-const need = (neededFt: number, slopedFt = neededFt): LateralNeed => ({
+const need = (neededFt: number | null, slopedFt = neededFt): LateralNeed => ({
   actions,
   load: { shearLb: 500, momentFtLb: 1500, bFt: 0.53, lateralPsfPerFt: 300 },
   constrained: false,
@@ -55,7 +55,7 @@ test.each([
   ['a pier counts to its bottom, 60 in.', need(4.4), 'pier', 'holds'],
 ] as const)('%s', (_, lateral, school, state) => expect(sideways(given({ lateral, school }))?.state).toBe(state))
 test('a depth that nothing reaches fails by far; it is never passed over', () =>
-  expect(sideways(given({ lateral: need(NaN) }))).toMatchObject({ demand: 30, state: 'fails' }))
+  expect(sideways(given({ lateral: need(null) }))).toMatchObject({ demand: 30, state: 'fails' }))
 test('posts that nothing pushes on have no such check', () => expect(sideways(given({ shearLb: 0 }))).toBeNull())
 test.each([
   ['a post that turns on its bracket, by frames alone', 'frames alone', false, true],

@@ -89,7 +89,7 @@ export function sideways({
     group: 'ground',
     subjects: firstAmong(postId, hole.postIds),
     combination: 'D+0.6W',
-    demand: Number.isFinite(need.slopedFt) ? need.slopedFt : NO_DEPTH_FT,
+    demand: need.slopedFt ?? NO_DEPTH_FT,
     capacity: hasFt,
     unit: 'ft',
     facts,

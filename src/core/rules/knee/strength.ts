@@ -26,7 +26,7 @@ export function strength({
   const holdsLb = perIn2 * size.areaIn2 * knee.plies
   const name = { member: 'knee', rule: 'strength', place: '', id: 'knee', stage: 'bracing' } as const
   const facts = {
-    limber: Number.isNaN(cp),
+    limber: cp === 0,
     lengthIn,
     slenderness,
     cp,

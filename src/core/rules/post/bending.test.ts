@@ -8,7 +8,7 @@ import type { WorkedPosts } from './worked'
 
 const { building: barn } = barnJob()
 const building = { ...barn, post: { ...barn.post, section: '3-2x6' as const, lumber: 'SP-No.2' } }
-const worked = (ratio: number, ke = 0.8, lengthIn = 168): WorkedPosts =>
+const worked = (ratio: number, ke = 0.8, lengthIn = 168, gapIn = 24): WorkedPosts =>
   ({
     kind: 'worked',
     basis: {
@@ -16,7 +16,7 @@ const worked = (ratio: number, ke = 0.8, lengthIn = 168): WorkedPosts =>
       values: boardValues('SP-No.2', 6, []),
       keOf: () => ke,
       lengthIn: () => lengthIn,
-      gapIn: () => 24,
+      gapIn: () => gapIn,
       weakDepthIn: 4.5,
       weakS: 6.19,
       lamination: 1.15,
@@ -50,6 +50,13 @@ test('past le/d of 50 the slenderness itself is the check, whatever the ratio (N
   expect(slender).toMatchObject({ capacity: 50, unit: 'le/d', state: 'fails', facts: { kind: 'slender', free: true } })
   expect(bending(given(worked(0.1, 0.8, 343.75)))?.facts.kind).toBe('worked')
   expect(bending(given(worked(0.1, 0.8, 343.76)))?.facts.kind).toBe('slender')
+})
+// Across the plies: 225/4.5 = 50, and a sixteenth more.
+test('past le/d of 50 across its plies it fails the same way, and says which axis', () => {
+  expect(bending(given(worked(0.1, 0.8, 168, 225)))?.facts.kind).toBe('worked')
+  const slender = bending(given(worked(0.1, 0.8, 168, 225.0625)))
+  expect(slender).toMatchObject({ state: 'fails', facts: { kind: 'slender', axis: 'weak' } })
+  expect(slender?.demand).toBeCloseTo(50.0139, 4)
 })
 test.each(['no values', 'no wind'] as const)('%s: not checked, never holding', (kind) =>
   expect(bending(given({ kind }))).toMatchObject({ state: 'not-checked', ratio: 0, facts: { kind } }),

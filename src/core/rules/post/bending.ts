@@ -3,13 +3,11 @@ import type { HoleKind, Lateral, PostDemand } from '../../frame'
 import type { Building } from '../../model'
 import { type Diagram, entryOf } from '../../result'
 import { IN_PER_FT } from '../../units'
-import { type DesignValues, type PostSize, postSize } from '../../wood'
+import { type DesignValues, MOST_SLENDER, type PostSize, postSize } from '../../wood'
 import { cannot, firstAmong, judged } from '../check'
 import { type ColumnResult, seatMomentFtLb } from './strength'
 import type { WorkedPosts } from './worked'
 
-/** Slenderness past which a column does not count (NDS 2018 3.7.1.4). */
-const MOST_SLENDER = 50
 /** Stands for a ratio that is infinite. */
 const BEYOND = 9.99
 
@@ -29,7 +27,14 @@ interface Column {
 export type BendingFacts =
   | { readonly kind: 'no values'; readonly lumber: string; readonly section: string }
   | { readonly kind: 'no wind'; readonly pier: boolean; readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee'> }
-  | { readonly kind: 'slender'; readonly postId: string; readonly free: boolean; readonly column: Column }
+  | {
+      readonly kind: 'slender'
+      readonly postId: string
+      readonly free: boolean
+      readonly column: Column
+      /** The axis whose slenderness passes the limit. */
+      readonly axis: 'strong' | 'weak'
+    }
   | {
       readonly kind: 'worked'
       readonly postId: string
@@ -102,10 +107,12 @@ export function bending({
   }
   const subject = { postId: post.id, free: lateral.relied === 'frames alone', column }
   const head = { ...name, group: 'column', subjects: firstAmong(post.id, hole.postIds) } as const
-  const slenderness = (column.ke * column.lengthIn) / column.size.depthIn
-  if (slenderness > MOST_SLENDER) {
-    const facts: BendingFacts = { kind: 'slender', ...subject }
-    return judged({ ...head, demand: slenderness, capacity: MOST_SLENDER, unit: 'le/d', combination: 'any', facts })
+  const strong = (column.ke * column.lengthIn) / column.size.depthIn
+  const weak = column.gapIn / column.weakDepthIn
+  const demand = Math.max(strong, weak)
+  if (demand > MOST_SLENDER) {
+    const facts: BendingFacts = { kind: 'slender', ...subject, axis: weak > strong ? 'weak' : 'strong' }
+    return judged({ ...head, demand, capacity: MOST_SLENDER, unit: 'le/d', combination: 'any', facts })
   }
   const eccFtLb = seatMomentFtLb(building, post, entryOf(demands, post.id).gravityLb)
   const facts: BendingFacts = { kind: 'worked', ...subject, result, eccFtLb }

@@ -44,16 +44,17 @@ interface Axial {
   readonly parts: readonly [number, number, number]
 }
 
+/** What lies on the roof in a combination, lb. */
+function roofLb(combination: Combination, demand: PostDemand): number {
+  if (combination.live === 'snow') return demand.snowLb
+  return combination.live === 'roof' ? demand.liveLb : 0
+}
+
 /** Axial load of every combination, lb, compression positive; wind pushes down or lifts, whichever is asked. */
 function axials(list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] {
   const out: Axial[] = []
   for (const combination of list) {
-    const roofLb = () => {
-      if (combination.live === 'snow') return demand.snowLb
-      if (combination.live === 'roof') return demand.liveLb
-      return 0
-    }
-    const roof = roofLb()
+    const roof = roofLb(combination, demand)
     const dead = combination.least ? demand.deadMinLb + weightLb : demand.deadLb + weightLb
     const make = (windLb: number) =>
       out.push({
@@ -124,6 +125,11 @@ interface Trial {
 const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
   basis.size.areaIn2 *
   (trial.share < 1 || trial.section === 'at the truss seat' ? (basis.size.plies - 1) / basis.size.plies : 1)
+/** Share of bending under compression: stress over strength, over what is `left` of the buckling load; none left is Infinity. */
+function amplified(stressPsi: number, allowedPsi: number, left: number): number {
+  if (stressPsi === 0) return 0
+  return left > 0 ? stressPsi / (allowedPsi * left) : Infinity
+}
 /**
  * Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling
  * (3.10.1).
@@ -137,28 +143,21 @@ function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
   if (fcPsi < 0) return -fcPsi / limits.ftAllowed + fb / fbAllowed + fb2 / limits.fb2Allowed
   const r1 = 1 - fcPsi / limits.fce1
   const r2 = 1 - fcPsi / limits.fce2
-  const sidewaysShare = () => {
-    if (fb2 === 0) return 0
-    if (r2 > 0) return fb2 / (limits.fb2Allowed * r2)
-    return Infinity
-  }
-  const bendingShare = () => {
-    if (fb === 0) return 0
-    if (r1 > 0) return fb / (fbAllowed * r1)
-    return Infinity
-  }
-  return (fcPsi / limits.fcAllowed) ** 2 + bendingShare() + sidewaysShare()
+  return (
+    amplified(fcPsi, limits.fcAllowed, 1) ** 2 + amplified(fb, fbAllowed, r1) + amplified(fb2, limits.fb2Allowed, r2)
+  )
+}
+
+/** Allowed axial stress at a section, psi: crushing at the seat, tension where it is lifted, else with buckling. */
+function axialAllowedPsi(basis: ColumnBasis, limits: Limits, trial: Trial): number {
+  if (trial.section === 'at the truss seat') return basis.values.fc * trial.axial.duration
+  return trial.axial.lb < 0 ? limits.ftAllowed : limits.fcAllowed
 }
 
 /** The governing trial with all its numbers. */
 function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
   const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
   const areaIn2 = areaLeftIn2(basis, trial)
-  const fcAllowedPsi = () => {
-    if (trial.section === 'at the truss seat') return basis.values.fc * trial.axial.duration
-    if (trial.axial.lb < 0) return limits.ftAllowed
-    return limits.fcAllowed
-  }
   return {
     postId: post.id,
     section: trial.section,
@@ -169,7 +168,7 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
     fc: trial.axial.lb / areaIn2,
     fb: (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3,
     fb2: (Math.abs(trial.m2) * IN_PER_FT) / basis.weakS,
-    fcAllowed: fcAllowedPsi(),
+    fcAllowed: axialAllowedPsi(basis, limits, trial),
     fbAllowed: limits.fbAllowed * trial.share,
     axial: trial.axial,
     areaIn2,
@@ -188,29 +187,19 @@ export function seatMomentFtLb(building: Pick<Building, 'roof' | 'post'>, post: 
   return (gravityLb * (postSize(building.post).depthIn + 1.5 * beam.plies)) / 2 / IN_PER_FT
 }
 
-/** Every section of one post under every combination and wind case; the worst ratio of all. */
-export function columnWorst({
-  building,
-  combinations,
-  basis,
-  post,
-  demand,
-  cases,
-  embedIn,
-}: {
-  building: Pick<Building, 'school' | 'slab' | 'knee' | 'post' | 'roof'>
-  combinations: readonly Combination[]
-  basis: ColumnBasis
-  post: Post
-  demand: PostDemand
-  cases: readonly LateralCase[]
-  embedIn: number
-}): ColumnResult {
-  const constrained = building.slab === 'tied'
-  const heightFt = post.heightIn / IN_PER_FT
-  const weightLb = demand.postWeightPlf * heightFt
-  const list = axials(combinations, demand, weightLb)
-  const pier = building.school === 'pier'
+/** What the sections of one post are judged by. */
+interface Column {
+  readonly building: Pick<Building, 'school' | 'slab' | 'knee' | 'post' | 'roof'>
+  readonly combinations: readonly Combination[]
+  readonly basis: ColumnBasis
+  readonly post: Post
+  readonly demand: PostDemand
+  readonly cases: readonly LateralCase[]
+  readonly embedIn: number
+}
+
+/** Keeps the worst of the trials it is given. */
+function worstKeeper(basis: ColumnBasis, post: Post) {
   let worst: Trial | null = null
   let ratio = -1
   // Few durations come again and again: their limits are kept at hand, by duration and wetness.
@@ -221,119 +210,155 @@ export function columnWorst({
     near.push({ duration, wet, limits: made })
     return made
   }
-  const take = ({
-    axial,
-    section,
-    m1,
-    m2,
-    wet,
-    share,
-    lateral,
-    cladPlf = 0,
-  }: {
-    axial: Axial
-    section: Section
-    m1: number
-    m2: number
-    wet: boolean
-    share: number
-    lateral: LateralCase | null
-    cladPlf?: number
-  }) => {
-    const trial: Trial = { axial, section, m1, m2, wet, share, lateralCase: lateral, clad: cladPlf }
-    const result = ratioOf(basis, limits(axial.duration, wet), trial)
-    if (!(result <= ratio)) {
-      ratio = result
-      worst = trial
-    }
+  const take = (trial: Trial): void => {
+    const result = ratioOf(basis, limits(trial.axial.duration, trial.wet), trial)
+    // A ratio that is no number counts as the worst.
+    if (result <= ratio) return
+    ratio = result
+    worst = trial
   }
-  const ecc = seatMomentFtLb(building, post, demand.gravityLb)
-  // A corner post bends across its plies too: between girts where the eave wall has skin, over its whole height where
-  // it has none.
-  const weakPlf =
-    post.kind === 'corner'
-      ? (cases[0]?.plf ?? 0) * (demand.eaveWallFt > 0 ? demand.gableWallFt / demand.eaveWallFt : 0)
-      : 0
-  const weakFt = ((basis.gapIn(post) / IN_PER_FT) ** 2 * weakPlf) / 8
-  const pocket = building.roof.truss.seat === 'pocket' && basis.size.wood === 'laminated' && isEave(post.side)
-  const grades = cases.map((lateral) => {
-    if (pier) return 0
-    if (constrained) return Math.abs(lateral.momentFtLb)
-    return Math.max(
+  return { take, worst: () => ({ trial: worst, ratio }) }
+}
+
+/** Moment at or below grade for every wind case, ft-lb: on a pier none, held at grade the grade's own, else the worst. */
+function gradeMomentsFtLb({ building, cases, embedIn }: Column): number[] {
+  if (building.school === 'pier') return cases.map(() => 0)
+  if (building.slab === 'tied') return cases.map((lateral) => Math.abs(lateral.momentFtLb))
+  const embedFt = Math.max(0.5, embedIn / IN_PER_FT)
+  return cases.map((lateral) =>
+    Math.max(
       Math.abs(lateral.momentFtLb),
       Math.abs(lateral.fixedFtLb),
-      inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), Math.max(0.5, embedIn / IN_PER_FT)),
-    )
-  })
-  for (const axial of list) {
-    if (axial.windShare === 0) {
-      take({ axial, section: 'at mid-height', m1: ecc / 2, m2: 0, wet: false, share: 1, lateral: null })
-      // The centre ply is cut away over the seat: the outer plies carry the load across the pocket's foot.
-      if (pocket) take({ axial, section: 'at the truss seat', m1: 0, m2: 0, wet: false, share: 1, lateral: null })
-      continue
-    }
-    const windShare = axial.windShare
-    cases.forEach((lateral, i) => {
-      take({
-        axial,
-        section: 'at or below grade',
-        m1: windShare * item(grades, i),
-        m2: windShare * weakFt,
-        wet: basis.wet,
-        share: 1,
-        lateral,
-      })
-      take({
-        axial,
-        section: 'at mid-height',
-        m1: windShare * lateral.fieldMomentFtLb + ecc / 2,
-        m2: windShare * weakFt,
-        wet: false,
-        share: 1,
-        lateral,
-      })
-      if (building.knee && lateral.kneeMomentFtLb > 0)
-        take({
-          axial,
-          section: 'at the knee brace',
-          m1: windShare * lateral.kneeMomentFtLb,
-          m2: 0,
-          wet: false,
-          share: 1,
-          lateral,
-        })
-      if (building.post.splice && basis.size.wood === 'laminated') {
-        const splice = building.post.splice
-        let most = 0
-        for (let step = 0; step <= 8; step++)
-          most = Math.max(
-            most,
-            Math.abs(momentAtFtLb(lateral, (splice.fromIn + ((splice.toIn - splice.fromIn) * step) / 8) / IN_PER_FT)),
-          )
-        take({
-          axial,
-          section: 'in the splice zone',
-          m1: windShare * most,
-          m2: 0,
-          wet: splice.fromIn < 12 && basis.wet,
-          share: splice.efficiency ?? SPLICE_SHARE,
-          lateral,
-        })
-      }
-    })
+      inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), embedFt),
+    ),
+  )
+}
+
+/**
+ * Moment across the plies of a corner post, ft-lb: between girts where the eave wall has skin, over its whole height
+ * where it has none. Other posts have none.
+ */
+function weakMomentFtLb({ basis, post, demand, cases }: Column): number {
+  if (post.kind !== 'corner' || demand.eaveWallFt <= 0) return 0
+  const plf = ((cases[0]?.plf ?? 0) * demand.gableWallFt) / demand.eaveWallFt
+  return ((basis.gapIn(post) / IN_PER_FT) ** 2 * plf) / 8
+}
+
+/** Sections under a load without wind. */
+function gravityTrials({ building, basis, post }: Column, axial: Axial, seatFtLb: number): Trial[] {
+  const still = { axial, m2: 0, wet: false, share: 1, lateralCase: null } as const
+  const field: Trial = { ...still, section: 'at mid-height', m1: seatFtLb / 2 }
+  // The center ply is cut away over the seat: the outer plies carry the load across the pocket's foot.
+  const pocket = building.roof.truss.seat === 'pocket' && basis.size.wood === 'laminated' && isEave(post.side)
+  return pocket ? [field, { ...still, section: 'at the truss seat', m1: 0 }] : [field]
+}
+
+/** Points of a splice zone at which the moment is read. */
+const SPLICE_STEPS = 8
+/** A splice that begins lower than this above grade is taken as wet, inches. */
+const WET_BELOW_IN = 12
+
+/** The splice zone of a laminated post, under the largest moment within it; null where the post has no splice. */
+function spliceTrial({ building, basis }: Column, axial: Axial, lateral: LateralCase): Trial | null {
+  const { splice } = building.post
+  if (!splice || basis.size.wood !== 'laminated') return null
+  let most = 0
+  for (let step = 0; step <= SPLICE_STEPS; step++) {
+    const atIn = splice.fromIn + ((splice.toIn - splice.fromIn) * step) / SPLICE_STEPS
+    most = Math.max(most, Math.abs(momentAtFtLb(lateral, atIn / IN_PER_FT)))
   }
-  // Cladding wind by itself (7.8): the post as a part of the wall, with no roof load to help or harm.
-  const clad = (demand.claddingPlf * heightFt ** 2) / 8
-  if (clad > 0)
+  return {
+    axial,
+    section: 'in the splice zone',
+    m1: axial.windShare * most,
+    m2: 0,
+    wet: splice.fromIn < WET_BELOW_IN && basis.wet,
+    share: splice.efficiency ?? SPLICE_SHARE,
+    lateralCase: lateral,
+  }
+}
+
+/** Moments of one wind case on a post, ft-lb, at the strength that the case was worked with. */
+interface CaseMoments {
+  readonly lateral: LateralCase
+  readonly gradeFtLb: number
+  readonly weakFtLb: number
+  readonly seatFtLb: number
+}
+
+/** Takes every section under a load with wind from one case. */
+function takeWind(column: Column, axial: Axial, moments: CaseMoments, take: (trial: Trial) => void): void {
+  const { building, basis } = column
+  const { lateral, gradeFtLb, weakFtLb, seatFtLb } = moments
+  const { windShare } = axial
+  const m2 = windShare * weakFtLb
+  take({
+    axial,
+    section: 'at or below grade',
+    m1: windShare * gradeFtLb,
+    m2,
+    wet: basis.wet,
+    share: 1,
+    lateralCase: lateral,
+  })
+  take({
+    axial,
+    section: 'at mid-height',
+    m1: windShare * lateral.fieldMomentFtLb + seatFtLb / 2,
+    m2,
+    wet: false,
+    share: 1,
+    lateralCase: lateral,
+  })
+  if (building.knee && lateral.kneeMomentFtLb > 0)
     take({
-      axial: { lb: 0, duration: DURATION.wind, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
-      section: pier ? 'at mid-height' : 'at or below grade',
-      m1: clad,
+      axial,
+      section: 'at the knee brace',
+      m1: windShare * lateral.kneeMomentFtLb,
       m2: 0,
-      wet: basis.wet && !pier,
+      wet: false,
       share: 1,
-      lateral: null,
-      cladPlf: demand.claddingPlf,
+      lateralCase: lateral,
     })
-  return detail(basis, post, worst as unknown as Trial, ratio)
+  const splice = spliceTrial(column, axial, lateral)
+  if (splice) take(splice)
+}
+
+/** Cladding wind by itself (7.8): the post as a part of the wall, with no roof load to help or harm. */
+function claddingTrial({ building, basis, post, demand }: Column): Trial | null {
+  const momentFtLb = (demand.claddingPlf * (post.heightIn / IN_PER_FT) ** 2) / 8
+  if (momentFtLb <= 0) return null
+  const pier = building.school === 'pier'
+  return {
+    axial: { lb: 0, duration: DURATION.wind, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
+    section: pier ? 'at mid-height' : 'at or below grade',
+    m1: momentFtLb,
+    m2: 0,
+    wet: basis.wet && !pier,
+    share: 1,
+    lateralCase: null,
+    clad: demand.claddingPlf,
+  }
+}
+
+/** Every section of one post under every combination and wind case; the worst ratio of all. */
+export function columnWorst(column: Column): ColumnResult {
+  const { building, basis, post, demand, cases } = column
+  const weightLb = (demand.postWeightPlf * post.heightIn) / IN_PER_FT
+  const seatFtLb = seatMomentFtLb(building, post, demand.gravityLb)
+  const weakFtLb = weakMomentFtLb(column)
+  const grades = gradeMomentsFtLb(column)
+  const { take, worst } = worstKeeper(basis, post)
+  for (const axial of axials(column.combinations, demand, weightLb)) {
+    if (axial.windShare === 0) gravityTrials(column, axial, seatFtLb).forEach(take)
+    else
+      cases.forEach((lateral, i) =>
+        takeWind(column, axial, { lateral, gradeFtLb: item(grades, i), weakFtLb, seatFtLb }, take),
+      )
+  }
+  const cladding = claddingTrial(column)
+  if (cladding) take(cladding)
+  const { trial, ratio } = worst()
+  if (!trial) throw new Error(`post ${post.id} has no load to be judged by`)
+  return detail(basis, post, trial, ratio)
 }

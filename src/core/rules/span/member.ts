@@ -79,6 +79,10 @@ export interface SpanJudged {
   readonly ratio: number
 }
 
+/** Share of a strength that a stress takes; all of it and more where there is none. */
+const shareOf = (stressPsi: number, allowedPsi: number): number => (stressPsi === 0 ? 0 : stressPsi / allowedPsi)
+
+/** A span under one case; null where no values are tabled for its lumber. */
 export function judgeSpan(member: SpanMember, spanCase: SpanCase): SpanJudged | null {
   const base = {
     plies: member.plies,
@@ -104,18 +108,7 @@ export function judgeSpan(member: SpanMember, spanCase: SpanCase): SpanJudged | 
     }
   }
   const room = 1 - (fb / strength.fbePsi) ** 2
-  const bendingShare = () => {
-    if (fb === 0) return 0
-    if (Number.isFinite(strength.fbPsi)) return fb / strength.fbPsi
-    return Infinity
-  }
-  const bend = bendingShare()
-  const sidewaysShare = () => {
-    if (!(fb2 > 0)) return 0
-    if (room > 0) return fb2 / (fb2Allowed * room)
-    return Infinity
-  }
-  const bending = bend + sidewaysShare()
+  const bending = shareOf(fb, strength.fbPsi) + shareOf(fb2, fb2Allowed * Math.max(0, room))
   const shear = (1.5 * forces.shearLb) / strength.areaIn2 / (strength.fvPsi * (member.notchShare ?? 1))
   return {
     spanCase,
@@ -142,7 +135,7 @@ export function spanWorst(member: SpanMember): { readonly strength: number; read
     if (!judged) return null
     strength = Math.max(strength, judged.ratio)
   }
-  return { strength, sag: member.sags.reduce((most, sag) => Math.max(most, sagOf(member, sag).ratio), 0) }
+  return { strength, sag: member.sags.reduce((most, sag) => Math.max(most, sagOf(member, sag)?.ratio ?? 0), 0) }
 }
 
 /** Sag of one case against its limit, inches; `ei` in lb·in². */
@@ -153,7 +146,8 @@ export interface SpanSag {
   readonly ei: number
 }
 
-export function sagOf(member: SpanMember, sagCase: SagCase): SpanSag {
+/** Sag of a span whose lumber has values; null where it has none. */
+export function sagOf(member: SpanMember, sagCase: SagCase): SpanSag | null {
   const strength = beamStrength({
     plies: member.plies,
     size: member.size,
@@ -165,7 +159,8 @@ export function sagOf(member: SpanMember, sagCase: SagCase): SpanSag {
     duration: 1,
     shortcut: true,
   })
-  const ei = strength ? strength.values.ePsi * strength.iIn4 : NaN
+  if (!strength) return null
+  const ei = strength.values.ePsi * strength.iIn4
   const limitIn = Math.min(sagCase.loads.lengthIn / sagCase.over, sagCase.mostIn ?? Infinity)
   const sagIn = Math.abs(simpleSpan(sagCase.loads, ei).deflectionIn)
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }

@@ -18,10 +18,12 @@ export function spanSag<Member extends string, About>(
   span: SpanMember,
 ): Check<Member, 'sag', SpanSagFacts<About>> | null {
   const [first] = span.cases
-  if (!first || !judgeSpan(span, first) || span.sags.length === 0) return null
-  const { sagCase, sag } = span.sags
-    .map((sagCase) => ({ sagCase, sag: sagOf(span, sagCase) }))
-    .reduce((best, each) => (each.sag.ratio > best.sag.ratio ? each : best))
+  const sags = span.sags.flatMap((sagCase) => {
+    const sag = sagOf(span, sagCase)
+    return sag ? [{ sagCase, sag }] : []
+  })
+  if (!first || !judgeSpan(span, first) || sags.length === 0) return null
+  const { sagCase, sag } = sags.reduce((best, each) => (each.sag.ratio > best.sag.ratio ? each : best))
   return judged({
     member,
     rule: 'sag',

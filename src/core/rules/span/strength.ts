@@ -64,7 +64,7 @@ export function spanStrength<Member extends string, About>(
     notchShare: span.notchShare ?? 1,
     about,
   }
-  const momentInLb = Number.isFinite(hardest.fbAllowed) ? hardest.fbAllowed * strength.sIn3 : null
+  const momentInLb = hardest.fbAllowed > 0 ? hardest.fbAllowed * strength.sIn3 : null
   return judged({
     ...name,
     group,

@@ -7,14 +7,14 @@ import { forceLines } from './lines'
 export const words: CheckWords<CheckOf<typeof push>> = {
   title: ({ key }, walls) => `${wallName(walls, key.place)}: single braces pushed`,
   governs: ({ facts }) =>
-    Number.isNaN(facts.cp)
+    facts.cp === 0
       ? `Nailed only at its ends and middle it is too limber to push (le/d ${sig(facts.slenderness)}): wind from the ` +
         'other side has nothing.'
       : `Wind from the other side pushes it with ${Math.round(facts.brace.forceLb)} lb, held at every girt.`,
-  remedy: ({ facts }) => (Number.isNaN(facts.cp) ? 'X braces, or nail it at every girt.' : 'X braces.'),
+  remedy: ({ facts }) => (facts.cp === 0 ? 'X braces, or nail it at every girt.' : 'X braces.'),
   place: ({ facts }) => facts.brace.between,
   trace: ({ facts: { brace, slenderness, cp, holdsLb, values, size } }) =>
-    Number.isNaN(cp)
+    cp === 0
       ? []
       : [
           ...forceLines(brace),

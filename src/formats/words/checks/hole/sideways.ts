@@ -11,8 +11,8 @@ import { relianceWords } from '../reliance'
 type Depth = Extract<SidewaysFacts, { kind: 'depth' }>
 
 const capital = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}`
-const feetWords = (depthFt: number, otherwise: string): string =>
-  Number.isFinite(depthFt) ? formatLength(depthFt * IN_PER_FT) : otherwise
+const feetWords = (depthFt: number | null, otherwise: string): string =>
+  depthFt === null ? otherwise : formatLength(depthFt * IN_PER_FT)
 
 function governs(facts: SidewaysFacts): string {
   if (facts.kind === 'unknown')
@@ -103,17 +103,21 @@ const soilLines = ({ need, soil, doubled, pier, diameterIn }: Depth): readonly T
 
 /** The depth that comes out of it, on level and on falling ground. */
 const depthLines = ({ need, slopePer12 }: Depth): readonly TraceLine[] => [
-  ...(Number.isFinite(need.depthFreeFt) ? freeDepthTrace(need.load) : []),
+  ...(need.depthFreeFt === null ? [] : freeDepthTrace(need.load, need.depthFreeFt)),
   ...slabDepthTrace(need.load, need.depthSlabFt),
-  line({
-    label: `Depth taken, ${need.constrained ? '' : 'not '}held at grade`,
-    formula: 'the deeper of the two',
-    numbers: sig(need.neededFt),
-    value: need.neededFt,
-    unit: 'ft',
-    clause: 'IBC 2021 1807.3.2',
-  }),
-  ...(slopePer12 > 0
+  ...(need.neededFt === null
+    ? []
+    : [
+        line({
+          label: `Depth taken, ${need.constrained ? '' : 'not '}held at grade`,
+          formula: 'the deeper of the two',
+          numbers: sig(need.neededFt),
+          value: need.neededFt,
+          unit: 'ft',
+          clause: 'IBC 2021 1807.3.2',
+        }),
+      ]),
+  ...(slopePer12 > 0 && need.neededFt !== null && need.slopedFt !== null
     ? [
         line({
           label: 'On falling ground',

@@ -1,9 +1,9 @@
 import type { bending, BendingFacts } from '@/core/rules/post/bending'
-import { line, sig } from '@/core/result'
+import { sig } from '@/core/result'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { kindName } from '../kinds'
 import { relianceWords } from '../reliance'
-import { bendingTrace } from './bendingTrace'
+import { bendingTrace, strongSlenderness, weakSlenderness } from './bendingTrace'
 
 function governs(facts: BendingFacts, demand: number): string {
   switch (facts.kind) {
@@ -12,7 +12,10 @@ function governs(facts: BendingFacts, demand: number): string {
     case 'no wind':
       return `The wind on these posts is not computed, so their bending is not either. ${relianceWords(facts.lateral)}`
     case 'slender':
-      return `${facts.postId} is too slender: le/d ${sig(demand)} passes the limit of 50.`
+      return (
+        `${facts.postId} is too slender${facts.axis === 'weak' ? ' across its plies, where nothing holds it' : ''}: ` +
+        `le/d ${sig(demand)} passes the limit of 50.`
+      )
     case 'worked': {
       const { axial, lateralCase, section } = facts.result
       const wind = lateralCase ? ` with ${lateralCase.name}` : ''
@@ -42,20 +45,9 @@ export const words: CheckWords<CheckOf<typeof bending>> = {
   governs: ({ facts, demand }) => governs(facts, demand),
   remedy: ({ facts }) => remedy(facts),
   place: ({ facts }) => (facts.kind === 'worked' ? facts.result.section : 'whole height'),
-  trace: ({ facts, demand }) => {
+  trace: ({ facts }) => {
     if (facts.kind === 'worked') return bendingTrace(facts)
     if (facts.kind !== 'slender') return []
-    const { ke, lengthIn, size } = facts.column
-    return [
-      line({
-        label: 'Slenderness',
-        formula: 'Ke·H/d',
-        numbers: `${ke} × ${sig(lengthIn)}/${sig(size.depthIn)}`,
-        value: demand,
-        unit: '',
-        clause: 'NDS 2018 3.7.1.4',
-        verify: 'C07',
-      }),
-    ]
+    return [facts.axis === 'weak' ? weakSlenderness(facts.column) : strongSlenderness(facts.column)]
   },
 }

@@ -75,8 +75,10 @@ function axialLines({ result, column }: Worked): readonly TraceLine[] {
   ]
 }
 
-/** Slenderness of both axes. */
-const slendernessLines = ({ column }: Worked): readonly TraceLine[] => [
+type Column = Worked['column']
+
+/** Slenderness over the depth of a post. */
+export const strongSlenderness = (column: Column): TraceLine =>
   line({
     label: 'Slenderness, strong axis',
     formula: 'Ke·H/d',
@@ -85,7 +87,10 @@ const slendernessLines = ({ column }: Worked): readonly TraceLine[] => [
     unit: '',
     clause: 'NDS 2018 3.7.1',
     ...(column.ke > 1 ? { verify: 'C07' } : {}),
-  }),
+  })
+
+/** Slenderness across the plies of a post, over what nothing holds. */
+export const weakSlenderness = (column: Column): TraceLine =>
   line({
     label: 'Slenderness, weak axis',
     formula: `gap/d2${column.weakDepthIn === PLY_IN ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
@@ -93,8 +98,7 @@ const slendernessLines = ({ column }: Worked): readonly TraceLine[] => [
     value: column.gapIn / column.weakDepthIn,
     unit: '',
     clause: 'NDS 2018 15.3.2',
-  }),
-]
+  })
 
 /** Whether the governing section stands in wet ground. */
 const isWet = ({ result, column }: Worked): boolean => result.section === GRADE && column.wet
@@ -107,7 +111,8 @@ function stabilityLines(facts: Worked): readonly TraceLine[] {
   const alpha = sig(fce / fcStar)
   const half = `(1 + ${alpha})/(2 × ${curve})`
   return [
-    ...slendernessLines(facts),
+    strongSlenderness(column),
+    weakSlenderness(column),
     line({
       label: 'Before stability',
       formula: 'Fc* = Fc·CD·CM',

@@ -79,7 +79,7 @@ test('a set-up on a benchmark, then reading after reading, each read back in wor
 test('a slip of three inches is said before it is kept, and read again', async () => {
   const post = await chip()
   await read('51', '1/4')
-  await main(/off its neighbours[\s\S]*second look/)
+  await main(/off its neighbors[\s\S]*second look/)
   await tap('Read again')
   await read('53', '1/8')
   await keep()

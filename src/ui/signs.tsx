@@ -1,5 +1,5 @@
 import { radians } from '@/core/units'
-/** Small signs. Shape carries the meaning; colour only helps. */
+/** Small signs. Shape carries the meaning; color only helps. */
 export const FailSign = ({
   size = 16,
   ground = '#fff',

@@ -1,7 +1,7 @@
 import { item } from '../result'
 import { SAME_IN, degrees, IN_PER_FT, pitchRadians, HALF_MARK_IN } from '../units'
 import { laminationPlan, type LaminationPlan } from '../joints'
-import type { Post } from '../layout'
+import { isEave, type Post } from '../layout'
 import type { Building } from '../model'
 import { postSize, specificGravity, weightPlf } from '../wood'
 
@@ -43,127 +43,164 @@ export interface BuildCard {
  */
 const LONGEST_PLY_IN = 288
 const JOINT_ABOVE_GRADE_IN = 16
-/** Joints of neighbouring plies stand apart by at least this unless the zone says otherwise, inches. */
+/** Joints of neighboring plies stand apart by at least this unless the zone says otherwise, inches. */
 const JOINT_STEP_IN = 24
 
-const NAMES = ['near', 'center', 'far', 'fourth']
+/** Names of the plies from the side one works at. */
+const PLY_NAMES: Readonly<Record<number, readonly string[]>> = { 4: ['near', 'second', 'third', 'far'] }
+const FEW_PLY_NAMES = ['near', 'center', 'far']
+
+/** Lengths of one column above its foot, inches. */
+interface ColumnLengths {
+  readonly seatIn: number
+  readonly lengthIn: number
+  /** How far the outer plies go on above the seat; 0 without a pocket. */
+  readonly pocketIn: number
+  readonly bevelIn: number
+}
+
+function lengthsOf(building: Building, post: Post, footToGradeIn: number): ColumnLengths {
+  const { truss } = building.roof
+  const pocket =
+    postSize(building.post).wood === 'laminated' &&
+    isEave(post.side) &&
+    post.kind !== 'lean-to' &&
+    truss.seat === 'pocket' &&
+    truss.set === 'posts'
+  const seatIn = footToGradeIn + post.heightIn
+  const longIn = footToGradeIn + post.longPointIn
+  const pocketIn = pocket ? truss.heelDepthIn : 0
+  return { seatIn, pocketIn, bevelIn: longIn - seatIn, lengthIn: pocket ? seatIn + pocketIn : longIn }
+}
+
+/** Where the plies of a column are joined: the lowest joint above grade, and the step from ply to ply. */
+function jointZone({ post }: Building, plies: number): { readonly lowestIn: number; readonly stepIn: number } {
+  const lowestIn = Math.max(JOINT_ABOVE_GRADE_IN, post.splice?.fromIn ?? JOINT_ABOVE_GRADE_IN)
+  const highestIn = post.splice?.toIn ?? lowestIn + JOINT_STEP_IN * (plies - 1)
+  return { lowestIn, stepIn: plies > 1 ? (highestIn - lowestIn) / (plies - 1) : 0 }
+}
+
+/** The boards of a ply that is joined once: treated below the joint, dry above it. */
+const joinedPieces = (jointIn: number, topIn: number): readonly PlyPiece[] => [
+  { fromIn: 0, toIn: jointIn, lengthIn: jointIn, treated: true },
+  { fromIn: jointIn, toIn: topIn, lengthIn: topIn - jointIn, treated: false },
+]
+
+/** What is wrong with the joints of a column; null where they can be made so. */
+function jointProblem(stepIn: number, plies: number, pieces: readonly PlyPiece[]): string | null {
+  if (pieces.some((piece) => piece.lengthIn > LONGEST_PLY_IN))
+    return 'A ply is longer than two boards of the list: order it finger-jointed or choose a glue-laminated column.'
+  if (stepIn < JOINT_STEP_IN - SAME_IN)
+    return (
+      `Joints of neighboring plies would stand ${Math.round(stepIn)}″ apart: widen the splice zone to ` +
+      `${JOINT_STEP_IN * (plies - 1)}″ or more.`
+    )
+  return null
+}
+
+/** The plies of a column with the boards of each; one board each where that is long enough and no joints are chosen. */
+function pliesOf(building: Building, { seatIn, lengthIn, pocketIn }: ColumnLengths, footToGradeIn: number) {
+  const size = postSize(building.post)
+  const laminated = size.wood === 'laminated'
+  const { lowestIn, stepIn } = jointZone(building, size.plies)
+  const topOf = (i: number) => (pocketIn > 0 && i === 1 ? seatIn : lengthIn)
+  const whole = (topIn: number): PlyPiece => ({
+    fromIn: 0,
+    toIn: topIn,
+    lengthIn: topIn,
+    treated: building.school !== 'pier',
+  })
+  const count = laminated ? size.plies : 1
+  const names = PLY_NAMES[count] ?? FEW_PLY_NAMES
+  const plies = Array.from({ length: count }, (_, i) => {
+    const topIn = topOf(i)
+    const joined = laminated && (building.post.splice !== null || topIn > LONGEST_PLY_IN)
+    return {
+      name: item(names, i),
+      pieces: joined ? joinedPieces(footToGradeIn + lowestIn + stepIn * i, topIn) : [whole(topIn)],
+      crown: i % 2 === 0 ? ('near' as const) : ('far' as const),
+    }
+  })
+  const joined = plies.filter((ply) => ply.pieces.length > 1)
+  const problem =
+    joined.length > 0
+      ? jointProblem(
+          stepIn,
+          size.plies,
+          joined.flatMap((ply) => ply.pieces),
+        )
+      : null
+  return { plies, problem }
+}
+
+/** Bolts through a column: of the truss in its pocket, or of the carrier on its face. */
+function boltsOf(building: Building, post: Post, { seatIn, pocketIn }: ColumnLengths): BuildCard['bolts'] {
+  const { joints, roof } = building
+  const { count } = joints.truss
+  if (pocketIn > 0)
+    return Array.from({ length: count }, (_, k) => ({
+      fromFootIn: seatIn + (pocketIn * (k + 1)) / (count + 1),
+      what: `truss bolt ${k + 1}`,
+    }))
+  if (roof.truss.set === 'carriers' && isEave(post.side) && roof.truss.seat === 'face')
+    return Array.from({ length: joints.carrier.count }, (_, k) => ({
+      fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2),
+      what: `carrier bolt ${k + 1}`,
+    }))
+  return []
+}
+
+/** The order of work of a column from plies. */
+const laminatedSteps = (pocket: boolean): readonly string[] => [
+  'Sight every board; lay the plies so that the crown of each turns against its neighbor’s.',
+  `Set the plies flush at the foot and nail the first column of nails there${pocket ? '; the center ply stops short at the seat' : ''}.`,
+  'Pull the middle flush with a clamp and nail it, then the far end: the crowns pull straight.',
+  'Nail the rest from this face on the template’s marks, every second column.',
+  'Turn the column over and nail the columns between from the other face, so that an inspector can count every nail.',
+  'Seal every cut of treated wood; no cut end goes in the ground.',
+  'If it twists, stand it by its top: the top faces square to the wall, the foot may turn in the hole.',
+]
+/** The order of work of a column of one piece. */
+const WHOLE_STEPS = [
+  'Cut to length at the top; the foot keeps its treated end.',
+  'Brush the cut with preservative. If it twists, set it by its top.',
+]
 
 /**
  * Build card of one column `footToGradeIn` below the grade line. Plies are one board each where that is long enough and
  * no joints are chosen;
  * otherwise treated below and dry above, joints staggered over the splice zone, never lower than 16 in. above grade.
- * The centre ply stops at the
+ * The center ply stops at the
  * seat where the truss stands in a pocket; the outer plies go on by the truss's heel.
  */
 export function buildCard(building: Building, post: Post, footToGradeIn: number, ids: readonly string[]): BuildCard {
   const size = postSize(building.post)
   const laminated = size.wood === 'laminated'
-  const eave = post.side === 'south' || post.side === 'north'
-  const seatIn = footToGradeIn + post.heightIn
-  const pocket =
-    laminated &&
-    eave &&
-    post.kind !== 'lean-to' &&
-    building.roof.truss.seat === 'pocket' &&
-    building.roof.truss.set === 'posts'
-  const pocketIn = pocket ? building.roof.truss.heelDepthIn : 0
-  const long = footToGradeIn + post.longPointIn
-  const lengthIn = pocket ? seatIn + pocketIn : long
-  const bevelIn = long - seatIn
-  const treatedToIn = Math.min(lengthIn, footToGradeIn + (building.school === 'pier' ? 0 : JOINT_ABOVE_GRADE_IN))
-  const zone = building.post.splice
-  let problem: string | null = null
-  const plies = Array.from({ length: laminated ? size.plies : 1 }, (_, i) => {
-    const top = pocket && i === 1 ? seatIn : lengthIn
-    const pieces: PlyPiece[] = []
-    if (!laminated || (!zone && top <= LONGEST_PLY_IN))
-      pieces.push({ fromIn: 0, toIn: top, lengthIn: top, treated: building.school !== 'pier' })
-    else {
-      const lowest = Math.max(JOINT_ABOVE_GRADE_IN, zone?.fromIn ?? JOINT_ABOVE_GRADE_IN)
-      const highest = zone?.toIn ?? lowest + JOINT_STEP_IN * (size.plies - 1)
-      const step = size.plies > 1 ? (highest - lowest) / (size.plies - 1) : 0
-      if (step < JOINT_STEP_IN - SAME_IN)
-        problem =
-          `Joints of neighbouring plies would stand ${Math.round(step)}″ apart: widen the splice zone to ` +
-          `${JOINT_STEP_IN * (size.plies - 1)}″ or more.`
-      const joint = footToGradeIn + lowest + step * i
-      if (top - joint > LONGEST_PLY_IN || joint > LONGEST_PLY_IN)
-        problem =
-          'A ply is longer than two boards of the list: order it finger-jointed or choose a glue-laminated column.'
-      pieces.push(
-        { fromIn: 0, toIn: joint, lengthIn: joint, treated: true },
-        { fromIn: joint, toIn: top, lengthIn: top - joint, treated: false },
-      )
-    }
-    const lengthName = () => {
-      if (size.plies === 4 && i === 1) return 'second'
-      if (size.plies === 4 && i === 2) return 'third'
-      if (size.plies === 4 && i === 3) return 'far'
-      return item(NAMES, i)
-    }
-    return {
-      name: lengthName(),
-      pieces,
-      crown: i % 2 === 0 ? ('near' as const) : ('far' as const),
-    }
+  const lengths = lengthsOf(building, post, footToGradeIn)
+  const { lengthIn, bevelIn, pocketIn } = lengths
+  const poundsPerFt = weightPlf(building.post.lumber, size.areaIn2, 30, building.grades)
+  const nails = laminationPlan({
+    lamination: building.joints.lamination,
+    plies: size.plies,
+    depthIn: size.depthIn,
+    lengthIn,
+    gravity: specificGravity(building.post.lumber, building.grades),
   })
-  const gravity = specificGravity(building.post.lumber, building.grades)
-  const nails = laminated
-    ? laminationPlan({
-        lamination: building.joints.lamination,
-        plies: size.plies,
-        depthIn: size.depthIn,
-        lengthIn,
-        gravity,
-      })
-    : null
-  const boltCount = building.joints.truss.count
-  const boltsThrough = () => {
-    if (pocket)
-      return Array.from({ length: boltCount }, (_, k) => ({
-        fromFootIn: seatIn + (pocketIn * (k + 1)) / (boltCount + 1),
-        what: `truss bolt ${k + 1}`,
-      }))
-    if (building.roof.truss.set === 'carriers' && eave && building.roof.truss.seat === 'face')
-      return Array.from({ length: building.joints.carrier.count }, (_, k) => ({
-        fromFootIn: seatIn - 2 - 3 * Math.floor(k / 2),
-        what: `carrier bolt ${k + 1}`,
-      }))
-    return []
-  }
-  const bolts = boltsThrough()
-  const steps = laminated
-    ? [
-        'Sight every board; lay the plies so that the crown of each turns against its neighbour’s.',
-        'Set the plies flush at the foot and nail the first column of nails ' +
-          `there${pocket ? '; the center ply stops short at the seat' : ''}.`,
-        'Pull the middle flush with a clamp and nail it, then the far end: the crowns pull straight.',
-        'Nail the rest from this face on the template’s marks, every second column.',
-        'Turn the column over and nail the columns between from the other face, so that an inspector can count ' +
-          'every nail.',
-        'Seal every cut of treated wood; no cut end goes in the ground.',
-        'If it twists, stand it by its top: the top faces square to the wall, the foot may turn in the hole.',
-      ]
-    : [
-        'Cut to length at the top; the foot keeps its treated end.',
-        'Brush the cut with preservative. If it twists, set it by its top.',
-      ]
   return {
     key: ids.join(','),
     postIds: ids,
     label: size.label,
-    seatIn,
+    seatIn: lengths.seatIn,
     lengthIn,
     pocketIn,
     bevelIn: Math.max(0, bevelIn),
     bevelDeg: bevelIn > HALF_MARK_IN ? degrees(pitchRadians(building.pitchPer12)) : 0,
-    treatedToIn,
+    treatedToIn: Math.min(lengthIn, footToGradeIn + (building.school === 'pier' ? 0 : JOINT_ABOVE_GRADE_IN)),
     gradeIn: footToGradeIn,
-    plies,
-    nails,
-    weightLb: (weightPlf(building.post.lumber, size.areaIn2, 30, building.grades) * lengthIn) / IN_PER_FT,
-    bolts,
-    steps,
-    problem,
+    ...pliesOf(building, lengths, footToGradeIn),
+    nails: laminated ? nails : null,
+    weightLb: (poundsPerFt * lengthIn) / IN_PER_FT,
+    bolts: boltsOf(building, post, lengths),
+    steps: laminated ? laminatedSteps(pocketIn > 0) : WHOLE_STEPS,
   }
 }

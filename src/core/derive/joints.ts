@@ -1,6 +1,6 @@
 import { laminationPlan } from '../joints'
 import type { Post, TrussPlan } from '../layout'
-import type { Building } from '../model'
+import type { Building, Side } from '../model'
 import { postSize, specificGravity } from '../wood'
 import type { BraceLine } from '../frame'
 import type { HoleKind } from '../frame'
@@ -15,112 +15,102 @@ export interface JointLine {
   readonly total: number
 }
 
-/** Fasteners by joint, with counts over the building. */
-export function jointList({
-  building,
-  posts,
-  plan,
-  pieces,
-  purlinJoints,
-  holes,
-  rows,
-  lines,
-}: {
-  building: Building
-  posts: readonly Post[]
-  plan: TrussPlan
-  pieces: number
-  purlinJoints: number
-  holes: readonly HoleKind[]
-  rows: readonly ScheduleRow[]
-  lines: readonly BraceLine[]
-}): JointLine[] {
-  const j = building.joints
-  const make = (joint: string, fastener: string, each: number, joints: number): JointLine => ({
-    joint,
-    fastener,
-    each,
-    joints,
-    total: each * joints,
-  })
-  const size = postSize(building.post)
-  const bolt = (diameterIn: number) => {
-    const inchSize = () => {
-      if (diameterIn === 0.5) return '1/2'
-      if (diameterIn === 0.625) return '5/8'
-      return '3/4'
-    }
-    return `bolt ${inchSize()}`
-  }
+interface JointsOf {
+  readonly building: Building
+  readonly posts: readonly Post[]
+  readonly plan: TrussPlan
+  /** Girts, and joints of purlins. */
+  readonly pieces: number
+  readonly purlinJoints: number
+  readonly holes: readonly HoleKind[]
+  readonly rows: readonly ScheduleRow[]
+  readonly lines: readonly BraceLine[]
+}
+
+const joint = (name: string, fastener: string, each: number, joints: number): JointLine => ({
+  joint: name,
+  fastener,
+  each,
+  joints,
+  total: each * joints,
+})
+
+const BOLT_SIZES: Readonly<Record<number, string>> = { 0.5: '1/2', 0.625: '5/8' }
+const bolt = (diameterIn: number): string => `bolt ${BOLT_SIZES[diameterIn] ?? '3/4'}`
+
+/** Girts and purlins on what carries them. */
+function boardJoints({ building, pieces, purlinJoints }: JointsOf): JointLine[] {
+  const { girt, purlin, purlinTieLb } = building.joints
+  return [
+    joint('girt to post', girt.nail, girt.count * building.girts.plies, pieces * 2),
+    purlinTieLb === null
+      ? joint('purlin to support', purlin.nail, purlin.count, purlinJoints)
+      : joint('purlin to support', 'tie', 1, purlinJoints),
+  ]
+}
+
+/** Trusses on their seats, beams and lean-tos on their posts. */
+function roofJoints({ building, posts, plan }: JointsOf): JointLine[] {
+  const { truss, carrier, ledger } = building.joints
   const seats = plan.trusses.length * 2
-  const out: JointLine[] = [
-    make('girt to post', j.girt.nail, j.girt.count * building.girts.plies, pieces * 2),
-    make(
-      'purlin to support',
-      j.purlinTieLb === null ? j.purlin.nail : 'tie',
-      j.purlinTieLb === null ? j.purlin.count : 1,
-      purlinJoints,
+  const beams = plan.beams.length
+  const leanToPosts = (side: Side) => posts.filter((post) => post.kind === 'lean-to' && post.side === side).length
+  return [
+    building.roof.truss.set === 'posts'
+      ? joint('truss to post', bolt(truss.diameterIn), truss.count, seats)
+      : joint('truss to carrier', 'tie', 1, seats),
+    ...(beams > 0 ? [joint('carrier or header to post', bolt(carrier.diameterIn), carrier.count, beams + 2)] : []),
+    ...building.leanTos.map(({ side }) =>
+      joint(`${side} lean-to to wall post`, bolt(ledger.diameterIn), ledger.count, leanToPosts(side)),
     ),
   ]
-  out.push(
-    building.roof.truss.set === 'posts'
-      ? make('truss to post', bolt(j.truss.diameterIn), j.truss.count, seats)
-      : make('truss to carrier', 'tie', 1, seats),
-  )
-  const beams = plan.beams.length
-  if (beams) out.push(make('carrier or header to post', bolt(j.carrier.diameterIn), j.carrier.count, beams + 2))
-  for (const leanTo of building.leanTos)
-    out.push(
-      make(
-        `${leanTo.side} lean-to to wall post`,
-        bolt(j.ledger.diameterIn),
-        j.ledger.count,
-        posts.filter((post) => post.kind === 'lean-to' && post.side === leanTo.side).length,
-      ),
-    )
-  if (size.wood === 'laminated') {
-    const made = new Map<number, number>()
-    const nailsOf = (lengthIn: number): number => {
-      const has = made.get(lengthIn)
-      if (has !== undefined) return has
-      const { total } = laminationPlan({
-        lamination: j.lamination,
-        plies: size.plies,
-        depthIn: size.depthIn,
-        lengthIn,
-        gravity: specificGravity(building.post.lumber, building.grades),
-      })
-      made.set(lengthIn, total)
-      return total
-    }
-    const nails = rows.reduce((sum, row) => sum + nailsOf(row.totalIn), 0)
-    out.push({
-      joint: 'laminating the posts',
-      fastener: j.lamination.nail,
-      each: Math.round(nails / Math.max(1, rows.length)),
-      joints: rows.length,
-      total: nails,
-    })
-  }
-  if (building.school === 'collar' || building.cleat)
-    out.push(
-      make(
-        building.school === 'collar' ? 'collar to post' : 'cleats to post',
-        bolt(j.collar.diameterIn),
-        j.collar.count,
-        holes.reduce((sum, hole) => sum + hole.postIds.length, 0),
-      ),
-    )
-  for (const line of lines)
-    out.push(
-      building.bracing.walls === 'straps'
-        ? make(`${line.side} wall straps`, 'strap', 2, line.bays)
-        : make(
-            `${line.side} wall braces`,
-            building.bracing.nail,
-            building.bracing.nails * 2,
-            line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1),
-          ),
-    )
-  return out
 }
+
+/** Nails of all laminated posts: the mean of one, and their sum, for posts differ in length. */
+function laminatingJoint({ building, rows }: JointsOf): JointLine[] {
+  const size = postSize(building.post)
+  if (size.wood !== 'laminated') return []
+  const { lamination } = building.joints
+  const nailsOf = (lengthIn: number) =>
+    laminationPlan({
+      lamination,
+      plies: size.plies,
+      depthIn: size.depthIn,
+      lengthIn,
+      gravity: specificGravity(building.post.lumber, building.grades),
+    }).total
+  const lengths = new Map<number, number>()
+  for (const { totalIn } of rows) lengths.set(totalIn, (lengths.get(totalIn) ?? 0) + 1)
+  const total = [...lengths].reduce((sum, [lengthIn, posts]) => sum + posts * nailsOf(lengthIn), 0)
+  const each = Math.round(total / Math.max(1, rows.length))
+  return [{ joint: 'laminating the posts', fastener: lamination.nail, each, joints: rows.length, total }]
+}
+
+/** What holds posts down in their holes. */
+function footJoints({ building, holes }: JointsOf): JointLine[] {
+  const collar = building.school === 'collar'
+  if (!collar && !building.cleat) return []
+  const { diameterIn, count } = building.joints.collar
+  const posts = holes.reduce((sum, hole) => sum + hole.postIds.length, 0)
+  return [joint(collar ? 'collar to post' : 'cleats to post', bolt(diameterIn), count, posts)]
+}
+
+/** Braces of the walls at both their ends. */
+function braceJoints({ building, lines }: JointsOf): JointLine[] {
+  const { walls, nail, nails } = building.bracing
+  const inABay = walls === 'x-boards' ? 2 : 1
+  return lines.map((line) =>
+    walls === 'straps'
+      ? joint(`${line.side} wall straps`, 'strap', 2, line.bays)
+      : joint(`${line.side} wall braces`, nail, nails * 2, line.bays * inABay),
+  )
+}
+
+/** Fasteners by joint, with counts over the building. */
+export const jointList = (of: JointsOf): JointLine[] => [
+  ...boardJoints(of),
+  ...roofJoints(of),
+  ...laminatingJoint(of),
+  ...footJoints(of),
+  ...braceJoints(of),
+]

@@ -7,7 +7,7 @@ import {
   girtRows,
   layOutGrid,
   layOutStrings,
-  neighboursIn,
+  neighborsIn,
   onWall,
   placeOpening,
   placePosts,
@@ -57,7 +57,7 @@ export interface Plan {
 
 interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
   readonly layout: PostLayout
-  readonly neighbours: Readonly<Record<string, readonly string[]>>
+  readonly neighbors: Readonly<Record<string, readonly string[]>>
 }
 
 /** A plan with the layout that its judgement needs. */
@@ -111,7 +111,7 @@ function layOut({ building, northDeg, runPastIn, edge }: LayoutOf): LaidOut | nu
     diagonals: diagonals(building, grid, layout.rows),
     triangle: best345(grid.lengthIn, grid.widthIn),
     batterBoards: batterBoards(strings, runPastIn),
-    neighbours: neighboursIn(postRows(layout.posts)),
+    neighbors: neighborsIn(postRows(layout.posts)),
     plannedWalls,
     trusses: trussPlan(building, grid, layout),
     poles: Object.fromEntries(layout.posts.map((post) => [post.id, poleOf(post)])),
@@ -138,6 +138,6 @@ export function planJob(job: Job, memory: PlanMemory = {}): Result<PlannedJob> {
   return ok({
     ...laid,
     square: fitSquare(job.strings.measures, laid.grid.lengthIn, laid.grid.widthIn, job.strings.squareMode),
-    rods: rodLog(job.levels, laid.neighbours),
+    rods: rodLog(job.levels, laid.neighbors),
   })
 }

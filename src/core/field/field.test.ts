@@ -65,7 +65,7 @@ describe('records at the door', () => {
     ['something found that no list has', [{ ...good, body: { ...bodyOk[5], found: 'gold' } }], 'found'],
     ['a bag of no size', [{ ...good, body: { ...bodyOk[6], bagLb: 70 } }], 'bagLb'],
     ['a state that does not exist', [{ ...good, body: { kind: 'state', post: 'A1', state: 'done' } }], 'state'],
-    ['a field too many', [{ ...good, colour: 'red' }], '0'],
+    ['a field too many', [{ ...good, color: 'red' }], '0'],
     ['something that never happens', [{ ...good, body: { kind: 'dance' } }], 'kind'],
     ['no list', good, ''],
     ['text', 'A1 53 3/8', ''],

@@ -1,4 +1,4 @@
-import { type Grid, neighboursIn, type Post, type PostKind, postRows, rowPlaces } from '../layout'
+import { type Grid, neighborsIn, type Post, type PostKind, postRows, rowPlaces } from '../layout'
 import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
 import type { Job } from '../model'
 import { entryOf } from '../result'
@@ -260,7 +260,7 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
   const rows = postRows(stood.posts)
   const office = officeOf(job, levels)
   const read = { coverIn: job.levels.coverIn, readingsIn: readingsOf(job, levels, office) }
-  const rods = rodLog(read, neighboursIn(rows), state.gradeLockedIn, plannedUp(job, stood))
+  const rods = rodLog(read, neighborsIn(rows), state.gradeLockedIn, plannedUp(job, stood))
   const { strings, stringIn } = stringPlane(job, stood)
   const foot = footOf(job, stood, levels, rods)
   const standing = { poles: stood.poles, rods, state, besides: levellingPrints(job, stringIn) }

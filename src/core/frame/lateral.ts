@@ -238,7 +238,7 @@ function frameRow({
     const after = i < last ? item(grid.baysIn, i) : 0
     return eavePlf * ((before + after) / 2 / IN_PER_FT)
   })
-  // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbours.
+  // Frame stiffness at each numbered line: the posts that stand on it, and jamb posts shared between their neighbors.
   const frameLbIn = grid.centresIn.map(() => 0)
   for (const side of ['south', 'north'] as const)
     for (const post of wallPosts(posts, side))

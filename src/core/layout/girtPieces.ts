@@ -22,7 +22,7 @@ const STUB_IN = 9
 /**
  * Boards of every row. Flat girts splice on post centres, over one or two bays, odd rows starting with a single bay so
  * that no post
- * takes two splices in neighbouring rows; boards longer than 20 ft splice at the next post. Girts between posts are cut
+ * takes two splices in neighboring rows; boards longer than 20 ft splice at the next post. Girts between posts are cut
  * to the clear gaps.
  */
 export function girtPieces(building: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {

@@ -66,7 +66,7 @@ describe('moving an opening', () => {
 
 describe('moving a post', () => {
   test(
-    'an eave line takes its neighbours’ bays, their sum stays; a gable post goes alone; others do not move ' +
+    'an eave line takes its neighbors’ bays, their sum stays; a gable post goes alone; others do not move ' +
       '(property)',
     () => {
       const building = barn()

@@ -5,7 +5,7 @@ import { isEave, positionFor, wallLengthIn } from './openings'
 import type { Post } from './post'
 
 /**
- * Bays with one numbered line moved by `byIn` along the building; both neighbours change, the sum does not. Line
+ * Bays with one numbered line moved by `byIn` along the building; both neighbors change, the sum does not. Line
  * numbers run from 1; the ends stay.
  */
 export function moveLine(grid: Grid, line: number, byIn: number): Building['bays'] {

@@ -22,7 +22,7 @@ export function wallPosts(posts: readonly Post[], side: Side): readonly Post[] {
 export const alongWall = (post: Post, side: Side): { readonly atIn: number; readonly halfIn: number } =>
   isEave(side) ? { atIn: post.x, halfIn: post.sizeX / 2 } : { atIn: post.y, halfIn: post.sizeY / 2 }
 
-/** Half the space to each neighbour on one wall, inches, by post: the width of wall whose wind each takes. */
+/** Half the space to each neighbor on one wall, inches, by post: the width of wall whose wind each takes. */
 export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<string, number> {
   const row = wallPosts(posts, side)
   const at = row.map((post) => alongWall(post, side).atIn)
@@ -80,7 +80,7 @@ export function rowPlaces(
 }
 
 /** Posts beside each post along its rows, for judging a reading. */
-export function neighboursIn(rows: readonly (readonly string[])[]): Record<string, string[]> {
+export function neighborsIn(rows: readonly (readonly string[])[]): Record<string, string[]> {
   const near: Record<string, string[]> = {}
   for (const row of rows)
     row.forEach((id, i) => {

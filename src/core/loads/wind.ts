@@ -13,6 +13,9 @@ import type { CompleteSite } from './siteLoads'
 export const kz = (heightFt: number, exposure: Exposure, edition: EditionData = ASCE_7_16): number =>
   2.01 * Math.pow(Math.max(heightFt, 15) / edition.terrain[exposure].zgFt, 2 / edition.terrain[exposure].alpha)
 
+/** Ground elevation factor Ke, ASCE 7-16 Table 26.9-1. */
+const elevationFactor = (elevationFt: number): number => Math.exp(-0.0000362 * elevationFt)
+
 /**
  * Velocity pressure q, psf at strength level: 0.00256·Kz·Kzt·Kd·Ke·V², ASCE 7-16 26.10-1. Kzt is 1 on flat ground only
  * and is typed by the user.
@@ -27,7 +30,7 @@ export const velocityPressurePsf = (given: {
   given.kz *
   (given.kzt ?? 1) *
   ASCE_7_16.directionality *
-  Math.exp(-0.0000362 * given.elevationFt) *
+  elevationFactor(given.elevationFt) *
   given.windMph ** 2
 
 export interface WindShape {
@@ -69,6 +72,111 @@ const meanRoofHeightFt = (windShape: WindShape): number =>
     : ((windShape.widthFt / 2) * windShape.pitchPer12) / PITCH_RUN_IN / 2)
 
 /**
+ * External coefficient of a roof along the wind at a distance from its windward edge, ASCE 7-16 Fig. 27.3-1; `slender`
+ * is height over length along the wind.
+ */
+function stripCp(distanceFt: number, heightFt: number, slender: number): number {
+  const high = distanceFt < heightFt / 2 ? -1.3 : -0.7
+  return interpolate(slender, [0.5, 1], [lowStripCp(distanceFt / heightFt), high])
+}
+
+/** The same for a low building, by the distance in heights. */
+function lowStripCp(heights: number): number {
+  if (heights < 1) return -0.9
+  return heights < 2 ? -0.5 : -0.3
+}
+
+/** Under this slope a roof across the ridge takes the same strips as along it, degrees (ASCE 7-16 Fig. 27.3-1). */
+const FLAT_DEG = 10
+
+/** Coefficients of the roof with wind across the ridge: both cases of its windward slope, and its leeward slope. */
+function acrossRidgeCp(
+  { roof }: EditionData,
+  thetaDeg: number,
+  { heightFt, widthFt }: { readonly heightFt: number; readonly widthFt: number },
+) {
+  const slender = heightFt / widthFt
+  if (thetaDeg < FLAT_DEG)
+    return {
+      windwardA: stripCp(0, heightFt, slender),
+      windwardB: -0.18,
+      leeward: stripCp(widthFt / 2, heightFt, slender),
+    }
+  const at = (xs: readonly number[], rows: readonly (readonly number[])[]) =>
+    interpolate2({ x: thetaDeg, y: slender, xs, ys: roof.heightRatio, rows })
+  return {
+    windwardA: at(roof.thetaDeg, roof.windwardA),
+    windwardB: at(roof.thetaDeg, roof.windwardB),
+    leeward: at([10, 15, 20], roof.leeward),
+  }
+}
+
+/** Height that the wind is taken at, as a line of arithmetic. */
+function meanHeightLine({ heelFt, widthFt, pitchPer12 }: WindShape, heightFt: number): TraceLine {
+  const same = { label: 'Mean roof height', value: heightFt, unit: 'ft', clause: 'ASCE 7-16 26.2' }
+  if (heightFt === heelFt) return line({ ...same, formula: 'h = eave, roof of 10° or less', numbers: sig(heightFt) })
+  const riseFt = ((widthFt / 2) * pitchPer12) / PITCH_RUN_IN
+  return line({ ...same, formula: 'h = heel + rise/2', numbers: `${sig(heelFt)} + ${sig(riseFt)}/2` })
+}
+
+/** The arithmetic of velocity pressure, windward wall and internal pressure. */
+function windTrace(
+  site: CompleteSite,
+  windShape: WindShape,
+  {
+    heightFt,
+    kz,
+    qh,
+    enclosure,
+  }: {
+    readonly heightFt: number
+    readonly kz: number
+    readonly qh: number
+    readonly enclosure: EnclosureClass
+  },
+): TraceLine[] {
+  const { terrain, gust, directionality, walls, gcpi } = editionData(site.edition)
+  const { zgFt, alpha } = terrain[site.exposure]
+  return [
+    meanHeightLine(windShape, heightFt),
+    line({
+      label: 'Exposure coefficient',
+      formula: 'Kz = 2.01·(z/zg)^(2/α)',
+      numbers: `2.01 × (${sig(Math.max(heightFt, 15))}/${zgFt})^(2/${alpha})`,
+      value: kz,
+      unit: '',
+      clause: 'ASCE 7-16 Table 26.10-1',
+    }),
+    line({
+      label: 'Velocity pressure',
+      formula: 'qh = 0.00256·Kz·Kzt·Kd·Ke·V²',
+      numbers:
+        `0.00256 × ${sig(kz)} × ${site.kzt} × ${directionality} × ${sig(elevationFactor(site.elevationFt))} × ` +
+        `${site.windMph}²`,
+      value: qh,
+      unit: 'psf',
+      clause: 'ASCE 7-16 26.10-1',
+    }),
+    line({
+      label: 'Windward wall',
+      formula: 'p = qh·G·Cp',
+      numbers: `${sig(qh)} × ${gust} × ${walls.windward}`,
+      value: qh * gust * walls.windward,
+      unit: 'psf',
+      clause: 'ASCE 7-16 27.3.1',
+    }),
+    line({
+      label: `Internal pressure, ${enclosure === 'partially' ? 'partially enclosed' : enclosure}`,
+      formula: 'qh·GCpi',
+      numbers: `${sig(qh)} × ${gcpi[enclosure]}`,
+      value: qh * gcpi[enclosure],
+      unit: 'psf',
+      clause: 'ASCE 7-16 Table 26.13-1',
+    }),
+  ]
+}
+
+/**
  * Main wind-force pressures of an enclosed or partially enclosed gable building by the directional procedure, ASCE 7-16
  * 27.3 and Fig. 27.3-1, h up to 60 ft. An open building takes them too, with no internal pressure, for the walls it
  * has; its roof is in `openRoof.ts`.
@@ -79,38 +187,22 @@ export function windPressures(
   enclosure: EnclosureClass = 'enclosed',
 ): WindPressures {
   const edition = editionData(site.edition)
-  const { roof, walls } = edition
+  const { walls } = edition
+  const { lengthFt, widthFt } = windShape
   const gcpi = edition.gcpi[enclosure]
   const thetaDeg = degrees(pitchRadians(windShape.pitchPer12))
   const heightFt = meanRoofHeightFt(windShape)
-  const k = kz(heightFt, site.exposure, edition)
-  const qh = velocityPressurePsf({ kz: k, elevationFt: site.elevationFt, windMph: site.windMph, kzt: site.kzt })
+  const exposureFactor = kz(heightFt, site.exposure, edition)
+  const qh = velocityPressurePsf({
+    kz: exposureFactor,
+    elevationFt: site.elevationFt,
+    windMph: site.windMph,
+    kzt: site.kzt,
+  })
   const gq = qh * edition.gust
-  const across = heightFt / windShape.widthFt
-  const along = heightFt / windShape.lengthFt
   const leeCp = (ratio: number) => interpolate(ratio, walls.leewardRatio, walls.leeward)
-  const zones = (distanceFt: number, hl: number): number => {
-    const coefficient = () => {
-      if (distanceFt < heightFt) return -0.9
-      if (distanceFt < 2 * heightFt) return -0.5
-      return -0.3
-    }
-    const low = coefficient()
-    const high = distanceFt < heightFt / 2 ? -1.3 : -0.7
-    return interpolate(hl, [0.5, 1], [low, high])
-  }
-  // Under 10 degrees a roof across the ridge takes the same distance zones (Fig. 27.3-1).
-  const flat = thetaDeg < 10
-  const caseA = flat
-    ? zones(0, across)
-    : interpolate2({ x: thetaDeg, y: across, xs: roof.thetaDeg, ys: roof.heightRatio, rows: roof.windwardA })
-  const caseB = flat
-    ? -0.18
-    : interpolate2({ x: thetaDeg, y: across, xs: roof.thetaDeg, ys: roof.heightRatio, rows: roof.windwardB })
-  const lee = flat
-    ? zones(windShape.widthFt / 2, across)
-    : interpolate2({ x: thetaDeg, y: across, xs: [10, 15, 20], ys: roof.heightRatio, rows: roof.leeward })
-  const ke = Math.exp(-0.0000362 * site.elevationFt)
+  const roof = acrossRidgeCp(edition, thetaDeg, { heightFt, widthFt })
+  const stripsFt = [0, heightFt / 2, heightFt, 2 * heightFt, 1e6]
   return {
     meanHeightFt: heightFt,
     thetaDeg,
@@ -118,72 +210,19 @@ export function windPressures(
     gcpi,
     qhPsf: qh,
     internalPsf: qh * gcpi,
-    kz: k,
+    kz: exposureFactor,
     windwardPsf: gq * walls.windward,
-    leewardPsf: gq * leeCp(windShape.widthFt / windShape.lengthFt),
-    leewardAlongPsf: gq * leeCp(windShape.lengthFt / windShape.widthFt),
+    leewardPsf: gq * leeCp(widthFt / lengthFt),
+    leewardAlongPsf: gq * leeCp(lengthFt / widthFt),
     sidePsf: gq * walls.side,
-    roofWindwardAPsf: gq * caseA,
-    roofWindwardBPsf: gq * caseB,
-    roofLeewardPsf: gq * lee,
-    roofAlong: [heightFt / 2, heightFt, 2 * heightFt, 1e6].map((toFt, i) => ({
+    roofWindwardAPsf: gq * roof.windwardA,
+    roofWindwardBPsf: gq * roof.windwardB,
+    roofLeewardPsf: gq * roof.leeward,
+    roofAlong: stripsFt.slice(1).map((toFt, i) => ({
       toFt,
-      psf: gq * zones(item([0, heightFt / 2, heightFt, 2 * heightFt], i), along),
+      psf: gq * stripCp(item(stripsFt, i), heightFt, heightFt / lengthFt),
     })),
-    trace: [
-      heightFt === windShape.heelFt
-        ? line({
-            label: 'Mean roof height',
-            formula: 'h = eave, roof of 10° or less',
-            numbers: sig(heightFt),
-            value: heightFt,
-            unit: 'ft',
-            clause: 'ASCE 7-16 26.2',
-          })
-        : line({
-            label: 'Mean roof height',
-            formula: 'h = heel + rise/2',
-            numbers: `${sig(windShape.heelFt)} + ${sig(((windShape.widthFt / 2) * windShape.pitchPer12) / PITCH_RUN_IN)}/2`,
-            value: heightFt,
-            unit: 'ft',
-            clause: 'ASCE 7-16 26.2',
-          }),
-      line({
-        label: 'Exposure coefficient',
-        formula: 'Kz = 2.01·(z/zg)^(2/α)',
-        numbers:
-          '2.01 × ' +
-          (`(${sig(Math.max(heightFt, 15))}/${edition.terrain[site.exposure].zgFt})^(2/` +
-            `${edition.terrain[site.exposure].alpha})`),
-        value: k,
-        unit: '',
-        clause: 'ASCE 7-16 Table 26.10-1',
-      }),
-      line({
-        label: 'Velocity pressure',
-        formula: 'qh = 0.00256·Kz·Kzt·Kd·Ke·V²',
-        numbers: `0.00256 × ${sig(k)} × ${site.kzt} × 0.85 × ${sig(ke)} × ${site.windMph}²`,
-        value: qh,
-        unit: 'psf',
-        clause: 'ASCE 7-16 26.10-1',
-      }),
-      line({
-        label: 'Windward wall',
-        formula: 'p = qh·G·Cp',
-        numbers: `${sig(qh)} × 0.85 × 0.8`,
-        value: gq * 0.8,
-        unit: 'psf',
-        clause: 'ASCE 7-16 27.3.1',
-      }),
-      line({
-        label: `Internal pressure, ${enclosure === 'partially' ? 'partially enclosed' : enclosure}`,
-        formula: 'qh·GCpi',
-        numbers: `${sig(qh)} × ${gcpi}`,
-        value: qh * gcpi,
-        unit: 'psf',
-        clause: 'ASCE 7-16 Table 26.13-1',
-      }),
-    ],
+    trace: windTrace(site, windShape, { heightFt, kz: exposureFactor, qh, enclosure }),
   }
 }
 

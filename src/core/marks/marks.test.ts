@@ -29,10 +29,10 @@ describe('rod log', () => {
     [-SECOND_LOOK_IN, false],
     [-SECOND_LOOK_IN - 1 / 16, true],
     [3, true],
-  ])('a reading %f off both its neighbours: read again %p', (by, again) => {
+  ])('a reading %f off both its neighbors: read again %p', (by, again) => {
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 53 + by, A3: 53 } }, near).offsets.A2.suspect).toBe(again)
   })
-  test('with one neighbour read nobody is blamed', () => {
+  test('with one neighbor read nobody is blamed', () => {
     expect(rodLog({ coverIn: 1, readingsIn: { A1: 53, A2: 60 } }, near).offsets.A2.suspect).toBe(false)
   })
   test('more cover lifts every mark by as much (property)', () => {

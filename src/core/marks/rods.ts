@@ -22,14 +22,14 @@ export interface RodLog {
 export interface RodMark {
   readonly readingIn: number
   readonly upToGradeIn: number
-  /** Worth reading again, and what it is off: its neighbours, the plan, or both. */
+  /** Worth reading again, and what it is off: its neighbors, the plan, or both. */
   readonly suspect: boolean
   readonly offIn: number
   readonly offPlanIn: number | null
-  readonly off: 'neighbours' | 'plan' | null
+  readonly off: 'neighbors' | 'plan' | null
 }
 
-/** A reading this far from what its neighbours say is worth a second look, inches. */
+/** A reading this far from what its neighbors say is worth a second look, inches. */
 export const SECOND_LOOK_IN = 0.75
 
 /**
@@ -50,7 +50,7 @@ const median = (list: readonly number[]): number => {
  * Turns rod readings into marks. The smallest reading is the highest point and the benchmark; the grade line is
  * `coverIn` above it; each
  * post's grade mark is its own reading less the grade line's. Moving the laser changes every reading alike and no mark.
- * A grade line that has been locked stays where it is, whatever is read later. `neighbours` names the posts beside each
+ * A grade line that has been locked stays where it is, whatever is read later. `neighbors` names the posts beside each
  * post: a reading over 3/4 in. from their mean is flagged.
  * `plannedUpIn` says how far below the grade line the plan has each point (a bracket’s height, or the ground’s from
  * spot heights): a reading over 3 in. from that, after
@@ -58,11 +58,11 @@ const median = (list: readonly number[]): number => {
  */
 export function rodLog(
   levels: Pick<Job['levels'], 'coverIn' | 'readingsIn'>,
-  neighbours: Readonly<Record<string, readonly string[]>>,
+  neighbors: Readonly<Record<string, readonly string[]>>,
   gradeLockedIn: number | null = null,
   plannedUpIn: Readonly<Record<string, number>> = {},
 ): RodLog {
-  const entries = Object.entries(levels.readingsIn).filter(([id]) => id in neighbours)
+  const entries = Object.entries(levels.readingsIn).filter(([id]) => id in neighbors)
   if (entries.length === 0)
     return {
       benchmarkPost: null,
@@ -82,11 +82,11 @@ export function rodLog(
   if (shift !== null) for (const id in plannedUpIn) planReadsIn[id] = gradeReadingIn + entryOf(plannedUpIn, id) + shift
   const offsets: Record<string, RodMark> = {}
   for (const [id, readingIn] of entries) {
-    const near = entryOf(neighbours, id).flatMap((near) => levels.readingsIn[near] ?? [])
+    const near = entryOf(neighbors, id).flatMap((near) => levels.readingsIn[near] ?? [])
     const offIn = near.length ? readingIn - near.reduce((sum, value) => sum + value, 0) / near.length : 0
     const offPlanIn = id in planReadsIn ? readingIn - entryOf(planReadsIn, id) : null
     const suspectBy = () => {
-      if (near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN) return 'neighbours'
+      if (near.length >= 2 && Math.abs(offIn) > SECOND_LOOK_IN) return 'neighbors'
       if (offPlanIn !== null && Math.abs(offPlanIn) > OFF_PLAN_IN) return 'plan'
       return null
     }

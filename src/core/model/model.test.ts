@@ -99,7 +99,7 @@ describe.each(jobs)('bad values in every field of %s', (name) => {
       ['fieldwork'],
       ['ground'],
     ])
-      expect(said(put(job, [...at, 'colour'], 'red'))).toContain([...at, 'colour'].join('.'))
+      expect(said(put(job, [...at, 'color'], 'red'))).toContain([...at, 'color'].join('.'))
     for (const at of [
       ['site', 'windMph'],
       ['building', 'pitchPer12'],

@@ -31,7 +31,7 @@ describe('parts that stay the same keep their identity', () => {
       }),
     )
   })
-  test('one changed post leaves its neighbours be', () => {
+  test('one changed post leaves its neighbors be', () => {
     const before = {
       posts: [
         { id: 'A1', at: { x: 0 } },

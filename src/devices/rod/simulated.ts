@@ -14,7 +14,7 @@ export function seededRandom(seed: number): () => number {
 }
 
 /**
- * Stand-in rod to practise on: reads to the sixteenth with a little noise; it can be bumped and it can lean (a leaning
+ * Stand-in rod to practice on: reads to the sixteenth with a little noise; it can be bumped and it can lean (a leaning
  * rod reads too much).
  */
 export function simulatedRod(given: {

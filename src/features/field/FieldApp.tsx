@@ -15,7 +15,7 @@ import type { FieldPage } from './page'
 import { TodayView } from './TodayView'
 import { FieldContext, useFieldLog } from './useField'
 
-/** Colours of the head and the count of what waits on this phone. */
+/** Colors of the head and the count of what waits on this phone. */
 function Head({
   log,
   title,

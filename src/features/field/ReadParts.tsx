@@ -7,20 +7,20 @@ import type { Entry } from './Keypad'
 import { EMPTY, nextOn, rodWords } from './readings'
 
 /** A practice rod that is bumped or leans. */
-export function PracticeRod({ rod, practise }: { readonly rod: Rod; readonly practise: (lean?: number) => void }) {
+export function PracticeRod({ rod, practice }: { readonly rod: Rod; readonly practice: (lean?: number) => void }) {
   return (
     <div className="acts small">
       <button
         type="button"
         onClick={() => {
           rod.bump(2.25)
-          practise()
+          practice()
         }}
       >
-        Practise a bump
+        Practice a bump
       </button>
-      <button type="button" onClick={() => practise(9)}>
-        Practise a leaning rod
+      <button type="button" onClick={() => practice(9)}>
+        Practice a leaning rod
       </button>
     </div>
   )
@@ -38,7 +38,7 @@ export function ReadModes({
   on,
   setOn,
   setPicked,
-  practise,
+  practice,
 }: {
   readonly setMode: Dispatch<SetStateAction<'setup' | 'check' | 'read'>>
   readonly setup: Said<'setup'>
@@ -50,7 +50,7 @@ export function ReadModes({
   readonly on: 'foot' | 'footing' | 'ground'
   readonly setOn: Dispatch<SetStateAction<'foot' | 'footing' | 'ground'>>
   readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly practise: (lean?: number) => void
+  readonly practice: (lean?: number) => void
 }) {
   return (
     <div className="acts small">
@@ -84,7 +84,7 @@ export function ReadModes({
           {rodWords(on, embedded)}
         </button>
       )}
-      <button type="button" onClick={() => practise()}>
+      <button type="button" onClick={() => practice()}>
         Practice rod
       </button>
     </div>
@@ -123,8 +123,8 @@ export function KeptReading({
   )
 }
 
-/** What the neighbours read. */
-export function Neighbours({
+/** What the neighbors read. */
+export function Neighbors({
   near,
   i,
   here,

@@ -11,11 +11,11 @@ import { Big } from './Big'
 import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage } from './page'
 import { doubtOf, EMPTY, expectedIn, placesOf, type RodOn, say } from './readings'
-import { KeptReading, Neighbours, PracticeRod, ReadModes, RowChips, SetUpNote } from './ReadParts'
+import { KeptReading, Neighbors, PracticeRod, ReadModes, RowChips, SetUpNote } from './ReadParts'
 import { SetUp } from './StartSetUp'
 import { useLog, useMeasured } from './useField'
 
-/** A reading far from its neighbours or the plan. */
+/** A reading far from its neighbors or the plan. */
 function SecondLook({
   target,
   doubt,
@@ -73,7 +73,7 @@ interface PadOf {
 function usePracticeRod(onRead: (entry: Entry) => void) {
   const [rod, setRod] = useState<Rod | null>(null)
   const seed = useRef(7)
-  const practise = (place: number, leanDeg = 0) => {
+  const practice = (place: number, leanDeg = 0) => {
     // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
     const fresh = () => simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg })
     const practice = leanDeg ? fresh() : (rod ?? fresh())
@@ -81,7 +81,7 @@ function usePracticeRod(onRead: (entry: Entry) => void) {
     const reading = practice.read(((place * 37) % 9) / 4)
     onRead({ whole: Math.floor(reading), sixteenths: Math.round((reading % 1) * 16) })
   }
-  return { rod, practise }
+  return { rod, practice }
 }
 
 /** What the key says that keeps the reading. */
@@ -91,7 +91,7 @@ function keepWords(value: number | null, doubted: boolean, mode: 'read' | 'setup
   return mode === 'check' ? `Benchmark reads ${say(value)}` : `Keep ${say(value)}`
 }
 
-/** What the screen looks at: the target, its row and neighbours, what is expected there, where the keypad opens. */
+/** What the screen looks at: the target, its row and neighbors, what is expected there, where the keypad opens. */
 function lookAt({
   derived,
   on,
@@ -133,7 +133,7 @@ function lookAt({
   return { ...places, target, row, near, expected, planIn, around }
 }
 
-/** One rod reading a screen: the post, the reading large, its neighbours beside it, keys under the thumb. */
+/** One rod reading a screen: the post, the reading large, its neighbors beside it, keys under the thumb. */
 export function ReadView({ job, derived }: FieldPage) {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
@@ -148,7 +148,7 @@ export function ReadView({ job, derived }: FieldPage) {
   const [aroundAt, setAround] = useState<number | null>(null)
   const [mode, setMode] = useState<'read' | 'setup' | 'check'>('read')
   const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
-  const { rod, practise } = usePracticeRod(setEntry)
+  const { rod, practice } = usePracticeRod(setEntry)
   const setup = state.setups.at(-1)
   if (!setup || mode === 'setup')
     return (
@@ -183,7 +183,7 @@ export function ReadView({ job, derived }: FieldPage) {
   }
   const lastRead = state.readings.find((reading) => reading.id === last)
   const skipped = gapsInSequence(rows, levels)
-  const practiseHere = (leanDeg?: number) => practise(order.indexOf(target), leanDeg)
+  const practiceHere = (leanDeg?: number) => practice(order.indexOf(target), leanDeg)
   const idle = doubt === null && value === null
   return (
     <>
@@ -199,7 +199,7 @@ export function ReadView({ job, derived }: FieldPage) {
       />
       <div className="readout">
         <Big inches={value} empty={emptyWords(target, here(target), mode)} />
-        <Neighbours near={near} i={i} here={here} />
+        <Neighbors near={near} i={i} here={here} />
       </div>
       {doubt && <SecondLook target={target} doubt={doubt} setEntry={setEntry} />}
       {idle && lastRead && <KeptReading lastRead={lastRead} undo={undo} setPicked={setPicked} setLast={setLast} />}
@@ -224,9 +224,9 @@ export function ReadView({ job, derived }: FieldPage) {
         on={on}
         setOn={setOn}
         setPicked={setPicked}
-        practise={practiseHere}
+        practice={practiceHere}
       />
-      {rod && <PracticeRod rod={rod} practise={practiseHere} />}
+      {rod && <PracticeRod rod={rod} practice={practiceHere} />}
       <SetUpNote setup={setup} levels={levels} number={state.setups.length} />
     </>
   )

@@ -4,7 +4,7 @@ import { doubtOf, expectedIn, nextOn } from './readings'
 test.each([
   [60, null, null, null],
   [60, 60 - SECOND_LOOK_IN, null, null],
-  [60, 60 - SECOND_LOOK_IN - 0.01, 60, 'neighbours'],
+  [60, 60 - SECOND_LOOK_IN - 0.01, 60, 'neighbors'],
   [60, 60, 60 + OFF_PLAN_IN, null],
   [60, 60, 60 + OFF_PLAN_IN + 0.01, 'plan'],
   [60, null, 60 - OFF_PLAN_IN - 0.01, 'plan'],

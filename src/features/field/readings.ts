@@ -38,16 +38,16 @@ export const expectedIn = (known: readonly number[]): number | null =>
   known.length ? known.reduce((sum, inches) => sum + inches, 0) / known.length : null
 
 /**
- * Whether a reading is worth a second look, by what it is off and by how much: from its neighbours, or else from the
+ * Whether a reading is worth a second look, by what it is off and by how much: from its neighbors, or else from the
  * plan, which knows where feet lie once some readings have fitted it. Null where it looks right.
  */
 export function doubtOf(
   readingIn: number,
   expected: number | null,
   planned: number | null,
-): { readonly by: 'neighbours' | 'plan'; readonly offIn: number } | null {
+): { readonly by: 'neighbors' | 'plan'; readonly offIn: number } | null {
   const off = expected === null ? 0 : readingIn - expected
-  if (Math.abs(off) > SECOND_LOOK_IN) return { by: 'neighbours', offIn: off }
+  if (Math.abs(off) > SECOND_LOOK_IN) return { by: 'neighbors', offIn: off }
   const offPlan = planned === null ? 0 : readingIn - planned
   return Math.abs(offPlan) > OFF_PLAN_IN ? { by: 'plan', offIn: offPlan } : null
 }

@@ -89,14 +89,14 @@ export type JobStore = StoreApi<JobState>
  * left out.
  */
 function over(before: ShownDerived, plan: Plan): ShownDerived {
-  // What only the planning itself needs (the layout, its neighbours) is not kept: it would be held against the last at
+  // What only the planning itself needs (the layout, its neighbors) is not kept: it would be held against the last at
   // every step of a drag.
   const {
     plannedWalls,
     layout: _layout,
-    neighbours: _neighbours,
+    neighbors: _neighbors,
     ...shown
-  } = plan as Plan & { readonly layout?: unknown; readonly neighbours?: unknown }
+  } = plan as Plan & { readonly layout?: unknown; readonly neighbors?: unknown }
   const here = new Set(plan.posts.map((post) => post.id))
   const walls = Object.fromEntries(
     Object.entries(plannedWalls).map(([side, plannedWall]) => [

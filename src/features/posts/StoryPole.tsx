@@ -8,7 +8,7 @@ import { SvgMeasure } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
 import { useDoc, useJob } from '../job'
 
-const COLOUR = {
+const COLOR = {
   grade: 'var(--grade)',
   skirt: 'var(--ink)',
   girt: '#B97F00',
@@ -143,7 +143,7 @@ function RightMark({ drawing, mark }: { readonly drawing: PoleDrawing; readonly 
   const right = left + across
   const grade = mark.kind === 'grade'
   const edge = grade || mark.kind === 'heel' || mark.kind === 'rafter'
-  const colour = on ? 'var(--burr)' : COLOUR[mark.kind]
+  const color = on ? 'var(--burr)' : COLOR[mark.kind]
   const halo = grade ? '#E2D8C3' : 'var(--paper)'
   const y = drawing.yAt(mark.upIn)
   const wordsY = (drawing.wordsY.get(mark.key) ?? y) + (grade && drawing.roomy ? 18 : 0)
@@ -157,12 +157,12 @@ function RightMark({ drawing, mark }: { readonly drawing: PoleDrawing; readonly 
         y1={y}
         x2={grade ? width : right + 14}
         y2={y}
-        color={colour}
+        color={color}
         width={edge ? 5.5 : 4}
       />
-      <CrowFoot x={right - 12} y={y} facing="right" size={8} color={colour} width={2.6} />
+      <CrowFoot x={right - 12} y={y} facing="right" size={8} color={color} width={2.6} />
       {!grade && Math.abs(wordsY - y) > 2 && (
-        <path d={`M${right + 14} ${y}L${right + 24} ${wordsY}`} stroke={colour} fill="none" />
+        <path d={`M${right + 14} ${y}L${right + 24} ${wordsY}`} stroke={color} fill="none" />
       )}
       <Note
         x={right + 28}

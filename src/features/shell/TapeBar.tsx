@@ -94,7 +94,7 @@ const Mark = memo(function Mark({
   name,
   atIn,
   x,
-  colour: own,
+  color: own,
   on,
   row,
   named,
@@ -104,21 +104,21 @@ const Mark = memo(function Mark({
   readonly name: string
   readonly atIn: number
   readonly x: number
-  readonly colour: string
+  readonly color: string
   readonly on: boolean
   readonly row: 0 | 1 | null
   readonly named: boolean
   readonly onChoose: (key: string) => void
 }) {
-  const colour = on ? 'var(--burr)' : own
+  const color = on ? 'var(--burr)' : own
   const y = BLADE_Y + BLADE_H + (row === 1 ? 57 : 30)
   const wide = measureWidth(atIn, 20)
   return (
     <g data-mark={k} onClick={() => onChoose(k)} style={{ cursor: 'pointer' }}>
       {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
-      <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={colour} width={on ? 4.5 : 3.4} />
-      {row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={colour} strokeWidth={1.6} />}
-      <CrowFoot x={x} y={BLADE_Y + 1} facing="down" size={9} color={colour} />
+      <Wax x1={x} y1={BLADE_Y - 2} x2={x} y2={BLADE_Y + 18} color={color} width={on ? 4.5 : 3.4} />
+      {row === 0 && <path d={`M${x} ${BLADE_Y + BLADE_H + 1}v5`} stroke={color} strokeWidth={1.6} />}
+      <CrowFoot x={x} y={BLADE_Y + 1} facing="down" size={9} color={color} />
       {named && (
         <Note
           x={x}
@@ -283,7 +283,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
               <path
                 key={mark.key}
                 d={`M${xAt(mark.atIn)} ${BLADE_Y + 18}V${BLADE_Y + BLADE_H + 35}`}
-                stroke={mark.key === chosen?.key ? 'var(--burr)' : mark.colour}
+                stroke={mark.key === chosen?.key ? 'var(--burr)' : mark.color}
                 strokeWidth={1.6}
               />
             ))}
@@ -296,7 +296,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
                 name={mark.name}
                 atIn={mark.atIn}
                 x={xAt(mark.atIn)}
-                colour={mark.colour}
+                color={mark.color}
                 on={mark.key === chosen?.key}
                 row={rows.get(mark.key)?.row ?? null}
                 named={rows.get(mark.key)?.named ?? false}

@@ -7,7 +7,7 @@ export interface TapeMark {
   readonly name: string
   readonly sub: string
   readonly atIn: number
-  readonly colour: string
+  readonly color: string
   readonly postId: string | null
   readonly rowId: string | null
 }
@@ -44,7 +44,7 @@ function stringTape(source: Source): TapeModel | null {
         name: mark.name,
         sub: `${postWords()} center, ${line.name}`,
         atIn: mark.fromHookIn,
-        colour: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
+        color: mark.kind === 'jamb' ? 'var(--ink)' : CHALK,
         postId: mark.postId,
         rowId: null,
       }
@@ -58,7 +58,7 @@ function stringTape(source: Source): TapeModel | null {
   }
 }
 
-const POLE_COLOUR = {
+const POLE_COLOR = {
   grade: 'var(--grade)',
   skirt: 'var(--ink)',
   girt: '#B97F00',
@@ -94,7 +94,7 @@ function postTape(source: Source): TapeModel | null {
         name: mark.kind === 'girt' ? mark.key : mark.name,
         sub: mark.kind === 'girt' ? 'top edge of the girt' : `post ${row.id}`,
         atIn: mark.upIn + foot,
-        colour: POLE_COLOUR[mark.kind],
+        color: POLE_COLOR[mark.kind],
         postId: null,
         rowId: mark.kind === 'girt' ? mark.key : null,
       })),
@@ -113,7 +113,7 @@ function wallTape(source: Source): TapeModel | null {
             name: 'skirt',
             sub: 'top of the skirt board',
             atIn: building.skirt.topIn,
-            colour: 'var(--ink)',
+            color: 'var(--ink)',
             postId: null,
             rowId: null,
           },
@@ -136,7 +136,7 @@ function wallTape(source: Source): TapeModel | null {
           name: rowName(),
           sub: `top edge, ${wall.name}`,
           atIn: row.topIn,
-          colour: row.landing === 'heel' ? 'var(--keel)' : '#B97F00',
+          color: row.landing === 'heel' ? 'var(--keel)' : '#B97F00',
           postId: null,
           rowId: row.id,
         }
@@ -157,7 +157,7 @@ function roofTape(source: Source): TapeModel {
       name: `P${i + 1}`,
       sub: i === 0 ? 'first row' : 'low edge of the purlin',
       atIn: at,
-      colour: 'var(--lumber-4)',
+      color: 'var(--lumber-4)',
       postId: null,
       rowId: null,
     })),

@@ -177,7 +177,7 @@ function GirtBoards({ drawn, side, row }: OnWall & { readonly row: GirtRow }) {
   )
 }
 
-function rowColour(row: GirtRow, on: boolean): string {
+function rowColor(row: GirtRow, on: boolean): string {
   if (on) return 'var(--burr-deep)'
   return row.landing === 'heel' ? 'var(--keel-ink)' : 'var(--ink)'
 }
@@ -223,7 +223,7 @@ export function GirtRows({ drawn, side }: OnWall) {
             inches={row.topIn}
             size={15}
             weight={700}
-            fill={rowColour(row, on)}
+            fill={rowColor(row, on)}
             ground="var(--paper)"
           />
         )}
@@ -249,7 +249,7 @@ export function Skirt({ drawn }: { readonly drawn: Elevation }) {
   )
 }
 
-function postColour(post: Post, on: boolean): string {
+function postColor(post: Post, on: boolean): string {
   if (on) return 'var(--burr)'
   return post.kind === 'jamb' ? 'var(--galv-4)' : 'var(--ink)'
 }
@@ -276,7 +276,7 @@ export function PostNames({ drawn, side }: OnWall) {
         onPointerDown={(event) => event.stopPropagation()}
         style={{ cursor: 'pointer' }}
       >
-        <rect x={xs[i] - 15} y={y + 9} width={30} height={19} rx={2} fill={postColour(post, post.id === picked)} />
+        <rect x={xs[i] - 15} y={y + 9} width={30} height={19} rx={2} fill={postColor(post, post.id === picked)} />
         <Note x={xs[i]} y={y + 23} size={13} weight={700} anchor="middle" fill="#fff">
           {post.id}
         </Note>

@@ -66,7 +66,7 @@ export function poleStrips(
           other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity
         const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]
         body.push(svgLine({ x1: x, y1: y, x2: x + WIDE, y2: y, kind: 'keel' }))
-        // Name over the line and length under it where both have room; on one line beside a near neighbour, on the side
+        // Name over the line and length under it where both have room; on one line beside a near neighbor, on the side
         // away from it.
         if (Math.min(below, above) >= 24)
           body.push(

@@ -51,7 +51,7 @@ export const STANDING_NOTE =
 /** Caution that stands with every sheet that sends a crew to dig. */
 /** What a reading is off, and from how much on it is worth a second look (`SECOND_LOOK_IN`, `OFF_PLAN_IN`). */
 export const OFF = {
-  neighbours: { from: 'its neighbours', over: 'Over 3/4″' },
+  neighbors: { from: 'its neighbors', over: 'Over 3/4″' },
   plan: { from: 'the plan', over: 'Over 3″' },
 } as const
 /** Foot of every sheet: of a building whose site is not complete it says first that nothing of it is sized. */

@@ -41,7 +41,7 @@ function openingShape({
   const box = alongX
     ? { x: xAt(placed.fromIn), y: base - 9, width: wide, height: 18 }
     : { x: base - 9, y: yAt(placed.toIn), width: 18, height: wide }
-  const colour = on ? 'var(--burr)' : 'var(--ink-2)'
+  const color = on ? 'var(--burr)' : 'var(--ink-2)'
   const deep = Math.min(wide, 46) * inward
   const line = alongX
     ? {
@@ -74,7 +74,7 @@ function openingShape({
   const [nx, ny] = alongX
     ? [xAt((placed.fromIn + placed.toIn) / 2), base + inward * noteOffX() + (inward > 0 ? 8 : 0)]
     : [base + inward * noteOffY(), yAt((placed.fromIn + placed.toIn) / 2) + 4]
-  return { alongX, inward, name, nx, ny, box, line, colour, base, wide }
+  return { alongX, inward, name, nx, ny, box, line, color, base, wide }
 }
 
 /** A door or window in its wall; `grab` lets it be dragged. */
@@ -97,7 +97,7 @@ export const OpeningMark = memo(function OpeningMark({
 }) {
   const { X: xAt, Y: yAt, view } = viewport
   const { side, kind } = placed.opening
-  const { alongX, inward, name, nx, ny, box, line, colour, base, wide } = openingShape({
+  const { alongX, inward, name, nx, ny, box, line, color, base, wide } = openingShape({
     side,
     placed,
     view,
@@ -131,9 +131,9 @@ export const OpeningMark = memo(function OpeningMark({
     >
       {on && <rect {...box} fill="var(--burr)" opacity={0.18} />}
       <rect {...box} fill="transparent" />
-      {kind === 'walk' && <path d={line.swing} fill="none" stroke={colour} strokeWidth={1.3} />}
-      {kind === 'overhead' && <path d={line.up} fill="none" stroke={colour} strokeWidth={1.3} strokeDasharray="5 4" />}
-      {kind === 'slider' && <path d={line.flat} fill="none" stroke={colour} strokeWidth={4} />}
+      {kind === 'walk' && <path d={line.swing} fill="none" stroke={color} strokeWidth={1.3} />}
+      {kind === 'overhead' && <path d={line.up} fill="none" stroke={color} strokeWidth={1.3} strokeDasharray="5 4" />}
+      {kind === 'slider' && <path d={line.flat} fill="none" stroke={color} strokeWidth={4} />}
       {kind === 'window' && (
         <path d={line.pane} fill="none" stroke={on ? 'var(--burr)' : 'var(--sheet)'} strokeWidth={4} />
       )}
@@ -143,7 +143,7 @@ export const OpeningMark = memo(function OpeningMark({
             ? { x: xAt(placed.fromIn), y: Math.min(base, base + 5 * inward), width: wide, height: 5 }
             : { x: Math.min(base, base + 5 * inward), y: yAt(placed.toIn), width: 5, height: wide })}
           fill="none"
-          stroke={colour}
+          stroke={color}
           strokeWidth={1}
         />
       )}

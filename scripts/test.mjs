@@ -52,6 +52,8 @@ const jest = (name, project, env) => {
   if (r.status !== 0 && failed === 0) failed++
 }
 check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'])
+check('words listed', ['scripts/words.mjs', '--check'])
+check('help from the glossary', ['scripts/glossary.mjs', '--check'])
 check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])
 check('nothing unused', ['node_modules/knip/bin/knip.js', '--no-progress'])
 check('types', ['node_modules/typescript/bin/tsc', '--noEmit'])

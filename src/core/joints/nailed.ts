@@ -32,96 +32,125 @@ export interface NailStrength {
  */
 const WET = { lateral: 0.7, pull: 0.25 }
 
+/** Penetration under which a nail counts for nothing, and over which it counts in full, diameters (NDS 2018 12.1.6). */
+const [LEAST_DIAMETERS, FULL_DIAMETERS] = [6, 10]
+/** Diameter from which a nail is judged across the grain, inches (NDS 2018 Table 12.3.3; register C28). */
+const THICK_IN = 0.25
+const END_GRAIN_LATERAL = 0.67
+const TOE_NAIL = { lateral: 0.83, pull: 0.67 }
+
+/** How deep a nail goes into the main member, inches. */
+const penetrationIn = ({ nail, sideIn, mainIn }: NailedJoint): number => Math.min(nail.lengthIn - sideIn, mainIn)
+
+const tooShort = (nailed: NailedJoint): boolean => penetrationIn(nailed) < LEAST_DIAMETERS * nailed.nail.dIn - ROUNDING
+
+/** Sideways strength of a nail by its yield limit. */
+function sidewaysOf(nailed: NailedJoint) {
+  const { nail, duration, wet } = nailed
+  const pIn = penetrationIn(nailed)
+  const thetaDeg = nail.dIn >= THICK_IN ? 90 : 0
+  const limit = yieldLimit({
+    dIn: nail.dIn,
+    lmIn: pIn,
+    lsIn: nailed.sideIn,
+    femPsi: bearingStrengthPsi(nailed.gMain, nail.dIn, thetaDeg),
+    fesPsi: bearingStrengthPsi(nailed.gSide, nail.dIn, thetaDeg),
+    fybPsi: nailYieldPsi(nail.dIn),
+    thetaDeg,
+  })
+  const depth = tooShort(nailed) ? 0 : Math.min(1, pIn / (FULL_DIAMETERS * nail.dIn))
+  const cm = wet ? WET.lateral : 1
+  const grain = (nailed.endGrain ? END_GRAIN_LATERAL : 1) * (nailed.toeNail ? TOE_NAIL.lateral : 1)
+  return { pIn, limit, depth, cm, lb: depth === 0 ? 0 : limit.zLb * depth * duration * cm * grain }
+}
+
+/** Strength of a nail that is pulled: by its shank in the main member, and by its head through the side member. */
+function pullOf(nailed: NailedJoint) {
+  const { nail, duration, wet } = nailed
+  const pIn = penetrationIn(nailed)
+  const perIn = (nail.ring ? ringWithdrawal : smoothWithdrawal)(nailed.gMain, nail.dIn)
+  const holdIn = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
+  const cm = wet ? WET.pull : 1
+  const nothing = nailed.endGrain || tooShort(nailed)
+  return {
+    perIn,
+    holdIn,
+    cm,
+    shankLb: nothing ? 0 : perIn * holdIn * duration * cm * (nailed.toeNail ? TOE_NAIL.pull : 1),
+    headLb: headPullThrough(nail.headIn, nailed.gSide, nailed.sideIn) * duration,
+  }
+}
+
+/** Register line of what is not certain about a nail's strength. */
+function registerOf({ dIn, ring }: Nail): string | undefined {
+  if (dIn >= THICK_IN) return 'C28'
+  return ring ? 'C27' : undefined
+}
+
+/** The arithmetic of a nail sideways. */
+function sidewaysLines(nailed: NailedJoint, { pIn, limit, depth, cm, lb }: ReturnType<typeof sidewaysOf>): TraceLine[] {
+  const { nail, sideIn, duration, endGrain, toeNail } = nailed
+  const verify = registerOf(nail)
+  const grain = `${endGrain ? ` × ${END_GRAIN_LATERAL}` : ''}${toeNail ? ` × ${TOE_NAIL.lateral}` : ''}`
+  return [
+    yieldLine('One nail', limit, `${sig(nail.dIn)} in. through ${sig(sideIn)} into ${sig(pIn)} in.`, verify),
+    line({
+      label: 'One nail sideways',
+      formula: `Z' = Z·(p/10D)·CD·CM${endGrain ? '·Ceg' : ''}${toeNail ? '·Ctn' : ''}`,
+      numbers: depth === 0 ? '0' : `${sig(limit.zLb)} × ${sig(depth)} × ${duration} × ${cm}${grain}`,
+      value: lb,
+      unit: 'lb',
+      clause: 'NDS 2018 Table 11.3.1, 12.5',
+      verify,
+    }),
+  ]
+}
+
+/** The arithmetic of a nail that is pulled. */
+function pullLines(
+  { nail, duration, wet, toeNail }: NailedJoint,
+  { perIn, holdIn, cm, shankLb, headLb }: ReturnType<typeof pullOf>,
+): TraceLine[] {
+  const none = shankLb === 0
+  return [
+    line({
+      label: 'One nail pulled by its shank',
+      formula: none ? "W' = 0, in end grain or under six diameters deep" : `W' = W·p·CD·CM${toeNail ? '·Ctn' : ''}`,
+      numbers: none
+        ? '0'
+        : `${sig(perIn)} × ${sig(holdIn)} × ${duration} × ${cm}${toeNail ? ` × ${TOE_NAIL.pull}` : ''}`,
+      value: shankLb,
+      unit: 'lb',
+      clause: `NDS 2018 12.2.3, Table 11.3.3`,
+      verify: wet && nail.ring ? 'C29' : undefined,
+    }),
+    line({
+      label: 'One nail by its head',
+      formula: 'WH·CD',
+      numbers: `${sig(headLb / duration)} × ${duration}`,
+      value: headLb,
+      unit: 'lb',
+      clause: 'NDS 2018 12.2.5',
+    }),
+  ]
+}
+
 /**
  * Strength of one nail, lb: lateral by the yield limit, NDS 2018 12.3 (6D to 10D of penetration in proportion, under 6D
  * none; D ≥ 0.25 in. taken
  * across the grain, register C28), and in withdrawal by its shank and head, 12.2. End grain: lateral 0.67, no
  * withdrawal.
  */
-export function nailStrength(nailedJoint: NailedJoint): NailStrength {
-  const { nail } = nailedJoint
-  const pIn = Math.min(nail.lengthIn - nailedJoint.sideIn, nailedJoint.mainIn)
-  const theta = nail.dIn >= 0.25 ? 90 : 0
-  const limit = yieldLimit({
-    dIn: nail.dIn,
-    lmIn: pIn,
-    lsIn: nailedJoint.sideIn,
-    femPsi: bearingStrengthPsi(nailedJoint.gMain, nail.dIn, theta),
-    fesPsi: bearingStrengthPsi(nailedJoint.gSide, nail.dIn, theta),
-    fybPsi: nailYieldPsi(nail.dIn),
-    thetaDeg: theta,
-  })
-  const depth = pIn < 6 * nail.dIn - ROUNDING ? 0 : Math.min(1, pIn / (10 * nail.dIn))
-  const cm = nailedJoint.wet ? WET.lateral : 1
-  const grain = (nailedJoint.endGrain ? 0.67 : 1) * (nailedJoint.toeNail ? 0.83 : 1)
-  const lateralLb = depth === 0 ? 0 : limit.zLb * depth * nailedJoint.duration * cm * grain
-  const withdrawal = nail.ring
-    ? ringWithdrawal(nailedJoint.gMain, nail.dIn)
-    : smoothWithdrawal(nailedJoint.gMain, nail.dIn)
-  const hold = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
-  const cmPull = nailedJoint.wet ? WET.pull : 1
-  const shank =
-    nailedJoint.endGrain || pIn < 6 * nail.dIn - ROUNDING
-      ? 0
-      : withdrawal * hold * nailedJoint.duration * cmPull * (nailedJoint.toeNail ? 0.67 : 1)
-  const head = headPullThrough(nail.headIn, nailedJoint.gSide, nailedJoint.sideIn) * nailedJoint.duration
-  const registerOf = () => {
-    if (nail.dIn >= 0.25) return 'C28'
-    if (nail.ring) return 'C27'
-    return undefined
-  }
-  const verify = registerOf()
+export function nailStrength(nailed: NailedJoint): NailStrength {
+  const sideways = sidewaysOf(nailed)
+  const pull = pullOf(nailed)
   return {
-    lateralLb,
-    pullLb: Math.min(shank, head),
-    governs: shank <= head ? 'withdrawal' : 'head',
+    lateralLb: sideways.lb,
+    pullLb: Math.min(pull.shankLb, pull.headLb),
+    governs: pull.shankLb <= pull.headLb ? 'withdrawal' : 'head',
     // Written only when it is read.
     get trace() {
-      return [
-        yieldLine(
-          'One nail',
-          limit,
-          `${sig(nail.dIn)} in. through ${sig(nailedJoint.sideIn)} into ${sig(pIn)} in.`,
-          verify,
-        ),
-        line({
-          label: 'One nail sideways',
-          formula: `Z' = Z·(p/10D)·CD·CM${nailedJoint.endGrain ? '·Ceg' : ''}${nailedJoint.toeNail ? '·Ctn' : ''}`,
-          numbers:
-            depth === 0
-              ? '0'
-              : `${sig(limit.zLb)} × ${sig(depth)} × ${nailedJoint.duration} × ` +
-                `${cm}${nailedJoint.endGrain ? ' × 0.67' : ''}${nailedJoint.toeNail ? ' × 0.83' : ''}`,
-          value: lateralLb,
-          unit: 'lb',
-          clause: 'NDS 2018 Table 11.3.1, 12.5',
-          verify,
-        }),
-        line({
-          label: 'One nail pulled by its shank',
-          formula:
-            shank === 0
-              ? "W' = 0, in end grain or under six diameters deep"
-              : `W' = W·p·CD·CM${nailedJoint.toeNail ? '·Ctn' : ''}`,
-          numbers:
-            shank === 0
-              ? '0'
-              : `${sig(withdrawal)} × ${sig(hold)} × ${nailedJoint.duration} × ` +
-                `${cmPull}${nailedJoint.toeNail ? ' × 0.67' : ''}`,
-          value: shank,
-          unit: 'lb',
-          clause: `NDS 2018 12.2.3, Table 11.3.3`,
-          verify: nailedJoint.wet && nail.ring ? 'C29' : undefined,
-        }),
-        line({
-          label: 'One nail by its head',
-          formula: 'WH·CD',
-          numbers: `${sig(head / nailedJoint.duration)} × ${nailedJoint.duration}`,
-          value: head,
-          unit: 'lb',
-          clause: 'NDS 2018 12.2.5',
-        }),
-      ]
+      return [...sidewaysLines(nailed, sideways), ...pullLines(nailed, pull)]
     },
   }
 }

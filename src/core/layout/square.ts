@@ -1,6 +1,6 @@
 import { Matrix, solve } from 'ml-matrix'
 import { distance, type Point } from '../geometry'
-import type { Measures } from '../model'
+import type { Job, Measures } from '../model'
 import { fail, ok, type Result, firstOf, item } from '../result'
 import { roundIn, ROUNDING } from '../units'
 
@@ -84,6 +84,85 @@ function leastTargets(corners: Corners, lengthIn: number, widthIn: number): Corn
   return { SW: turn('SW'), SE: turn('SE'), NE: turn('NE'), NW: turn('NW') }
 }
 
+type Measured = Partial<Record<keyof Measures, number>>
+const keysOf = (measured: Measured) => Object.keys(measured) as (keyof Measures)[]
+
+/** One row of the least squares: what a measure leaves over at the corners as they are, and how it changes with each unknown. */
+function measureRow(key: keyof Measures, lengthIn: number, corners: Corners) {
+  const [from, to] = PAIRS[key]
+  const now = distance(corners[from], corners[to])
+  const [ux, uy] = [(corners[to].x - corners[from].x) / now, (corners[to].y - corners[from].y) / now]
+  const slopes = [0, 0, 0, 0, 0]
+  const add = (corner: CornerName, sign: number) => {
+    const [ix, iy] = UNKNOWN[corner]
+    if (ix >= 0) slopes[ix] = item(slopes, ix) + sign * ux
+    if (iy >= 0) slopes[iy] = item(slopes, iy) + sign * uy
+  }
+  add(from, -1)
+  add(to, 1)
+  return { slopes, leftIn: lengthIn - now }
+}
+
+/** Passes after which measures that have not settled never will. */
+const MOST_PASSES = 60
+
+/** Corners that leave least over (Gauss-Newton); null where they do not settle. */
+function settledCorners(measured: Measured, lengthIn: number, widthIn: number): Corners | null {
+  let unknowns = [lengthIn, lengthIn, widthIn, 0, widthIn]
+  for (let pass = 0; pass < MOST_PASSES; pass++) {
+    const corners = cornersOf(unknowns)
+    const rows = keysOf(measured).map((key) => measureRow(key, measured[key] ?? 0, corners))
+    const matrix = new Matrix(rows.map((row) => row.slopes))
+    const jt = matrix.transpose()
+    const left = Matrix.columnVector(rows.map((row) => row.leftIn))
+    const step = solve(jt.mmul(matrix), jt.mmul(left)).to1DArray()
+    if (step.some((move) => !Number.isFinite(move))) return null
+    unknowns = unknowns.map((unknown, i) => unknown + item(step, i))
+    if (Math.max(...step.map(Math.abs)) < ROUNDING) return cornersOf(unknowns)
+  }
+  return null
+}
+
+/** Where the corners belong: on the south string held as it lies, or as near as they all are to where they stand. */
+const targetsOf = (fitted: Corners, lengthIn: number, widthIn: number, mode: Job['strings']['squareMode']): Corners =>
+  mode === 'hold-south'
+    ? { SW: { x: 0, y: 0 }, SE: { x: lengthIn, y: 0 }, NE: { x: lengthIn, y: widthIn }, NW: { x: 0, y: widthIn } }
+    : leastTargets(fitted, lengthIn, widthIn)
+
+/** Moves from the corners as they stand to where they belong, and the diagonals once they are made to the sixteenth. */
+function movesTo(fitted: Corners, target: Corners) {
+  const moves = NAMES.map((corner) => ({
+    corner,
+    dxIn: target[corner].x - fitted[corner].x,
+    dyIn: target[corner].y - fitted[corner].y,
+  }))
+  const moved = Object.fromEntries(
+    moves.map(({ corner, dxIn, dyIn }) => [
+      corner,
+      { x: fitted[corner].x + roundIn(dxIn), y: fitted[corner].y + roundIn(dyIn) },
+    ]),
+  ) as unknown as Corners
+  return {
+    moves,
+    largestMoveIn: Math.max(...moves.map((move) => Math.hypot(move.dxIn, move.dyIn))),
+    after: { risingIn: distance(moved.SW, moved.NE), fallingIn: distance(moved.SE, moved.NW) },
+  }
+}
+
+/** How far to slide the north string along so that both diagonals read alike, and what they read then. */
+function slideOf(fitted: Corners) {
+  // Sliding the north string by s shortens the longer diagonal; the exact value makes both equal.
+  const slide = roundIn((fitted.SE.x - (fitted.NE.x + fitted.NW.x)) / 2)
+  const [NE, NW] = [fitted.NE, fitted.NW].map((corner) => ({ x: corner.x + slide, y: corner.y })) as [Point, Point]
+  return {
+    northSlideIn: slide,
+    afterSlide: { risingIn: distance(fitted.SW, NE), fallingIn: distance(fitted.SE, NW) },
+  }
+}
+
+/** What is left over of a side may not pass this share of the shorter side: no such quadrilateral is meant. */
+const MOST_LEFT = 0.2
+
 /**
  * Least-squares positions of the four string corners from measured sides and diagonals (Gauss-Newton, five unknowns,
  * the south-west
@@ -95,77 +174,33 @@ export function fitSquare(
   measures: Measures,
   lengthIn: number,
   widthIn: number,
-  mode: 'hold-south' | 'least-move',
+  mode: Job['strings']['squareMode'],
 ): Result<SquareFit> {
-  const used = (Object.keys(PAIRS) as (keyof Measures)[]).filter((key) => measures[key] !== null)
-  if (used.length < 5) return fail('too-few-measures', ['strings', 'measures'], { have: used.length, need: 5 })
-  let unknowns = [lengthIn, lengthIn, widthIn, 0, widthIn]
-  let settled = false
-  for (let pass = 0; pass < 60 && !settled; pass++) {
-    const corners = cornersOf(unknowns)
-    const matrix = Matrix.zeros(used.length, 5)
-    const residuals = used.map((key, i) => {
-      const [cornerName, otherName] = PAIRS[key]
-      const lengthNow = distance(corners[cornerName], corners[otherName])
-      const [ux, uy] = [
-        (corners[otherName].x - corners[cornerName].x) / lengthNow,
-        (corners[otherName].y - corners[cornerName].y) / lengthNow,
-      ]
-      for (const [corner, sign] of [
-        [cornerName, -1],
-        [otherName, 1],
-      ] as const) {
-        const [ix, iy] = UNKNOWN[corner]
-        if (ix >= 0) matrix.set(i, ix, matrix.get(i, ix) + sign * ux)
-        if (iy >= 0) matrix.set(i, iy, matrix.get(i, iy) + sign * uy)
-      }
-      return (measures[key] as number) - lengthNow
-    })
-    const jt = matrix.transpose()
-    const step = solve(jt.mmul(matrix), jt.mmul(Matrix.columnVector(residuals))).to1DArray()
-    if (step.some((move) => !Number.isFinite(move))) break
-    unknowns = unknowns.map((unknown, i) => unknown + item(step, i))
-    settled = Math.max(...step.map(Math.abs)) < ROUNDING
+  const measured: Measured = {}
+  for (const key of Object.keys(PAIRS) as (keyof Measures)[]) {
+    const lengthIn = measures[key]
+    if (lengthIn !== null) measured[key] = lengthIn
   }
-  const fitted = cornersOf(unknowns)
-  const residuals: Partial<Record<keyof Measures, number>> = {}
-  for (const key of used)
-    residuals[key] = (measures[key] as number) - distance(fitted[PAIRS[key][0]], fitted[PAIRS[key][1]])
-  const worst = Math.max(...Object.values(residuals).map(Math.abs))
-  if (!settled || worst > 0.2 * Math.min(lengthIn, widthIn) || fitted.NE.y <= 0 || fitted.NW.y <= 0)
+  const have = keysOf(measured).length
+  if (have < 5) return fail('too-few-measures', ['strings', 'measures'], { have, need: 5 })
+  const fitted = settledCorners(measured, lengthIn, widthIn)
+  if (!fitted || fitted.NE.y <= 0 || fitted.NW.y <= 0) return fail('triangle-cannot-close', ['strings', 'measures'])
+  const residuals: Measured = {}
+  for (const key of keysOf(measured)) {
+    const [from, to] = PAIRS[key]
+    residuals[key] = (measured[key] ?? 0) - distance(fitted[from], fitted[to])
+  }
+  const left = Object.values(residuals)
+  if (Math.max(...left.map(Math.abs)) > MOST_LEFT * Math.min(lengthIn, widthIn))
     return fail('triangle-cannot-close', ['strings', 'measures'])
-
-  const target: Corners =
-    mode === 'hold-south'
-      ? { SW: { x: 0, y: 0 }, SE: { x: lengthIn, y: 0 }, NE: { x: lengthIn, y: widthIn }, NW: { x: 0, y: widthIn } }
-      : leastTargets(fitted, lengthIn, widthIn)
-  const moves = NAMES.map((corner) => ({
-    corner,
-    dxIn: target[corner].x - fitted[corner].x,
-    dyIn: target[corner].y - fitted[corner].y,
-  }))
-  const moved = Object.fromEntries(
-    moves.map((move) => [
-      move.corner,
-      { x: fitted[move.corner].x + roundIn(move.dxIn), y: fitted[move.corner].y + roundIn(move.dyIn) },
-    ]),
-  ) as unknown as Corners
-  const rising = distance(fitted.SW, fitted.NE)
-  const falling = distance(fitted.SE, fitted.NW)
-  // Sliding the north string by s shortens the longer diagonal; the exact value makes both equal.
-  const slide = roundIn((fitted.SE.x - (fitted.NE.x + fitted.NW.x)) / 2)
-  const slid = { NE: { x: fitted.NE.x + slide, y: fitted.NE.y }, NW: { x: fitted.NW.x + slide, y: fitted.NW.y } }
-  const squares = Object.values(residuals).reduce((sum, value) => sum + value * value, 0)
+  const squares = left.reduce((sum, value) => sum + value * value, 0)
   return ok({
     corners: fitted,
     residuals,
-    sigmaIn: used.length === 6 ? Math.sqrt(squares) : null,
-    misclosureIn: rising - falling,
-    moves,
-    largestMoveIn: Math.max(...moves.map((move) => Math.hypot(move.dxIn, move.dyIn))),
-    after: { risingIn: distance(moved.SW, moved.NE), fallingIn: distance(moved.SE, moved.NW) },
+    sigmaIn: have === 6 ? Math.sqrt(squares) : null,
+    misclosureIn: distance(fitted.SW, fitted.NE) - distance(fitted.SE, fitted.NW),
     wantedDiagonalIn: Math.hypot(lengthIn, widthIn),
-    northSlideIn: slide,
-    afterSlide: { risingIn: distance(fitted.SW, slid.NE), fallingIn: distance(fitted.SE, slid.NW) },
+    ...movesTo(fitted, targetsOf(fitted, lengthIn, widthIn, mode)),
+    ...slideOf(fitted),
   })
 }

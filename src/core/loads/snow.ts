@@ -132,94 +132,90 @@ export interface LowRoofSnow {
   readonly trace: readonly TraceLine[]
 }
 
+/** A lean-to below a main roof: pitches, runs and the step between them. */
+interface LowRoof {
+  readonly pitchPer12: number
+  readonly depthFt: number
+  readonly stepFt: number
+  readonly mainWidthFt: number
+  readonly mainRunFt: number
+  readonly mainPitchPer12: number
+  readonly slipperyMain: boolean
+}
+
+/** Snow as it falls on the lean-to. */
+function balancedCase(low: SnowLoads): LowRoofSnow {
+  const uniformPsf = Math.max(low.psPsf, low.pmPsf)
+  const trace = [
+    line({
+      label: 'Balanced snow on the lean-to',
+      formula: 'max(ps, pm)',
+      numbers: `${sig(low.psPsf)}, ${sig(low.pmPsf)}`,
+      value: uniformPsf,
+      unit: 'psf',
+      clause: 'ASCE 7-16 7.3, 7.4',
+    }),
+  ]
+  return { uniformPsf, peakPsf: 0, peakWidthFt: 0, governs: 'balanced', trace }
+}
+
+/** Share of the balanced snow that the step must clear before a drift counts (ASCE 7-16 7.7.1). */
+const LEAST_STEP = 0.2
+
+/** Snow blown against the wall: a triangle on the balanced snow; null where the step is too low for it. */
+function driftCase(site: CompleteSite, low: SnowLoads, roof: LowRoof): LowRoofSnow | null {
+  const balancedFt = low.psPsf / low.gammaPcf
+  const clearFt = roof.stepFt - balancedFt
+  if (balancedFt <= 0 || clearFt / balancedFt < LEAST_STEP) return null
+  const leeward = driftHeightFt(roof.mainWidthFt, site.groundSnowPsf)
+  const windward = 0.75 * driftHeightFt(roof.depthFt, site.groundSnowPsf)
+  const driftFt = Math.max(leeward, windward)
+  const peakPsf = Math.min(driftFt, clearFt) * low.gammaPcf
+  const trace = [
+    line({
+      label: 'Drift against the wall',
+      formula: 'pd = min(hd, hc)·γ',
+      numbers: `min(${sig(driftFt)}, ${sig(clearFt)}) × ${sig(low.gammaPcf)}`,
+      value: peakPsf,
+      unit: 'psf',
+      clause: 'ASCE 7-16 7.7',
+      verify: 'C12',
+    }),
+  ]
+  const peakWidthFt = driftFt <= clearFt ? 4 * driftFt : Math.min((4 * driftFt * driftFt) / clearFt, 8 * clearFt)
+  return { uniformPsf: low.psPsf, peakPsf, peakWidthFt, governs: 'drift', trace }
+}
+
+/** Pitches of the main roof from which snow slides off, by its surface, in 12 (ASCE 7-16 7.9). */
+const SLIDES_PER12 = { slippery: 0.25, rough: 2 }
+
+/** Snow that slides off the main roof; null where it stays. */
+function slidingCase(main: SnowLoads, low: SnowLoads, roof: LowRoof): LowRoofSnow | null {
+  if (roof.mainPitchPer12 <= (roof.slipperyMain ? SLIDES_PER12.slippery : SLIDES_PER12.rough)) return null
+  const sliding = (0.4 * main.pfPsf * roof.mainRunFt) / 15
+  const trace = [
+    line({
+      label: 'Snow sliding off the main roof',
+      formula: '0.4·pf·W / 15',
+      numbers: `0.4 × ${sig(main.pfPsf)} × ${sig(roof.mainRunFt)} / 15`,
+      value: sliding,
+      unit: 'psf',
+      clause: 'ASCE 7-16 7.9',
+    }),
+  ]
+  return { uniformPsf: low.psPsf + sliding, peakPsf: 0, peakWidthFt: 0, governs: 'sliding', trace }
+}
+
 /**
  * Snow on a lean-to below the main eave: balanced plus the worse of drift (7.7, triangle from the wall) and sliding
  * (7.9, uniform).
  * `stepFt` from the lean-to roof up to the main eave. The two are never added to each other.
  */
-export function lowRoofSnow(
-  site: CompleteSite,
-  main: SnowLoads,
-  given: {
-    readonly pitchPer12: number
-    readonly depthFt: number
-    readonly stepFt: number
-    readonly mainWidthFt: number
-    readonly mainRunFt: number
-    readonly mainPitchPer12: number
-    readonly slipperyMain: boolean
-  },
-): LowRoofSnow[] {
+export function lowRoofSnow(site: CompleteSite, main: SnowLoads, roof: LowRoof): LowRoofSnow[] {
   // A lower roof that catches snow takes the other curve
-  const low = snowLoads(site, { pitchPer12: given.pitchPer12, halfWidthFt: given.depthFt, slippery: false })
-  const base = Math.max(low.psPsf, low.pmPsf)
-  const cases: LowRoofSnow[] = [
-    {
-      uniformPsf: base,
-      peakPsf: 0,
-      peakWidthFt: 0,
-      governs: 'balanced',
-      trace: [
-        line({
-          label: 'Balanced snow on the lean-to',
-          formula: 'max(ps, pm)',
-          numbers: `${sig(low.psPsf)}, ${sig(low.pmPsf)}`,
-          value: base,
-          unit: 'psf',
-          clause: 'ASCE 7-16 7.3, 7.4',
-        }),
-      ],
-    },
-  ]
-  const hb = low.psPsf / low.gammaPcf
-  const hc = given.stepFt - hb
-  if (hb > 0 && hc / hb >= 0.2) {
-    const hd = Math.max(
-      driftHeightFt(given.mainWidthFt, site.groundSnowPsf),
-      0.75 * driftHeightFt(given.depthFt, site.groundSnowPsf),
-    )
-    const height = Math.min(hd, hc)
-    const width = hd <= hc ? 4 * hd : Math.min((4 * hd * hd) / hc, 8 * hc)
-    const pd = height * low.gammaPcf
-    cases.push({
-      uniformPsf: low.psPsf,
-      peakPsf: pd,
-      peakWidthFt: width,
-      governs: 'drift',
-      trace: [
-        line({
-          label: 'Drift against the wall',
-          formula: 'pd = min(hd, hc)·γ',
-          numbers: `min(${sig(hd)}, ${sig(hc)}) × ${sig(low.gammaPcf)}`,
-          value: pd,
-          unit: 'psf',
-          clause: 'ASCE 7-16 7.7',
-          verify: 'C12',
-        }),
-      ],
-    })
-  }
-  const slides = given.mainPitchPer12 > (given.slipperyMain ? 0.25 : 2)
-  if (slides) {
-    const sliding = (0.4 * main.pfPsf * given.mainRunFt) / 15
-    cases.push({
-      uniformPsf: low.psPsf + sliding,
-      peakPsf: 0,
-      peakWidthFt: 0,
-      governs: 'sliding',
-      trace: [
-        line({
-          label: 'Snow sliding off the main roof',
-          formula: '0.4·pf·W / 15',
-          numbers: `0.4 × ${sig(main.pfPsf)} × ${sig(given.mainRunFt)} / 15`,
-          value: sliding,
-          unit: 'psf',
-          clause: 'ASCE 7-16 7.9',
-        }),
-      ],
-    })
-  }
-  return cases
+  const low = snowLoads(site, { pitchPer12: roof.pitchPer12, halfWidthFt: roof.depthFt, slippery: false })
+  const more = [driftCase(site, low, roof), slidingCase(main, low, roof)]
+  return [balancedCase(low), ...more.filter((each) => each !== null)]
 }
 
 /** Splits snow on a lean-to of `depthFt` between its wall (ledger) and its outer post line, pounds per foot of eave. */

@@ -103,92 +103,138 @@ function local(frameMember: FrameMember, l: number): Local {
   return { k, f }
 }
 
+/** One member in the directions of the frame: its stiffness turned, its fixed-end forces, and its six freedoms. */
+interface Placed {
+  readonly kt: readonly (readonly number[])[]
+  readonly f: readonly number[]
+  readonly dofs: readonly number[]
+}
+
+/** Stiffness and loads of a frame, one row for each freedom of its nodes. */
+interface Assembled {
+  readonly matrix: Matrix
+  readonly loads: number[]
+  readonly placed: readonly Placed[]
+}
+
+const DIRECTIONS = [0, 1, 2] as const
+
+/** Turns the six end forces of a member from the frame's directions into its own; `c` and `s` of its slope. */
+const turning = (c: number, s: number): readonly (readonly number[])[] => [
+  [c, s, 0, 0, 0, 0],
+  [-s, c, 0, 0, 0, 0],
+  [0, 0, 1, 0, 0, 0],
+  [0, 0, 0, c, s, 0],
+  [0, 0, 0, -s, c, 0],
+  [0, 0, 0, 0, 0, 1],
+]
+
+/** Adds one member to the stiffness and the loads of its frame. */
+function place(frame: Frame, member: Frame['members'][number], matrix: Matrix, loads: number[]): Placed {
+  const [from, to] = [item(frame.nodes, member.from), item(frame.nodes, member.to)]
+  const l = Math.hypot(to.x - from.x, to.y - from.y)
+  const { k, f } = local(member, l)
+  const T = turning((to.x - from.x) / l, (to.y - from.y) / l)
+  const dofs = [member.from, member.to].flatMap((node) => DIRECTIONS.map((direction) => 3 * node + direction))
+  const kt = k.map((row) =>
+    firstOf(T).map((_, j) => row.reduce((sum, value, q) => sum + value * item(item(T, q), j), 0)),
+  )
+  for (let i = 0; i < 6; i++) {
+    const at = item(dofs, i)
+    for (let j = 0; j < 6; j++) {
+      const v = T.reduce((sum, row, q) => sum + item(row, i) * item(item(kt, q), j), 0)
+      if (v !== 0) matrix.set(at, item(dofs, j), matrix.get(at, item(dofs, j)) + v)
+    }
+    loads[at] = item(loads, at) - T.reduce((sum, row, q) => sum + item(row, i) * item(f, q), 0)
+  }
+  return { kt, f, dofs }
+}
+
+/** The frame put together from its nodes, members and springs. */
+function assemble(frame: Frame): Assembled {
+  const n = frame.nodes.length * 3
+  const matrix = Matrix.zeros(n, n)
+  const loads = new Array<number>(n).fill(0)
+  frame.nodes.forEach((node, i) =>
+    node.load?.forEach((value, direction) => {
+      loads[3 * i + direction] = item(loads, 3 * i + direction) + value
+    }),
+  )
+  const placed = frame.members.map((member) => place(frame, member, matrix, loads))
+  frame.nodes.forEach((node, i) =>
+    DIRECTIONS.forEach((direction) => {
+      const dof = 3 * i + direction
+      const spring = node.spring?.[direction] ?? 0
+      if (spring > 0) matrix.set(dof, dof, matrix.get(dof, dof) + spring)
+    }),
+  )
+  return { matrix, loads, placed }
+}
+
+/** A move past this is no small deflection: the frame is taken as a mechanism, inches or radians. */
+const MOST_MOVE = 1e6
+
+/** Moves of every freedom; null where the frame is a mechanism or an input is not finite. */
+function movesOf(frame: Frame, { matrix, loads }: Assembled): number[] | null {
+  // A turn that no member resists (all its ends pinned) is left out.
+  const free = frame.nodes.flatMap((node, i) =>
+    DIRECTIONS.filter(
+      (direction) => !node.fix?.[direction] && matrix.get(3 * i + direction, 3 * i + direction) > 0,
+    ).map((direction) => 3 * i + direction),
+  )
+  const moves = new Array<number>(loads.length).fill(0)
+  if (free.length === 0) return moves
+  try {
+    const given = Matrix.columnVector(free.map((dof) => item(loads, dof)))
+    const found = solve(matrix.selection(free, free), given).to1DArray()
+    if (found.some((value) => !Number.isFinite(value) || Math.abs(value) > MOST_MOVE)) return null
+    free.forEach((dof, i) => {
+      moves[dof] = item(found, i)
+    })
+    return moves
+  } catch {
+    return null
+  }
+}
+
+/** Forces at the ends of a member. */
+function endForces({ kt, f, dofs }: Placed, moves: readonly number[]): MemberForces {
+  const ends = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * item(moves, item(dofs, j)), item(f, i)))
+  return {
+    axialLb: item(ends, 3),
+    shearFromLb: item(ends, 1),
+    momentFromInLb: item(ends, 2),
+    shearToLb: item(ends, 4),
+    momentToInLb: item(ends, 5),
+  }
+}
+
+/** What the ground gives back at a node. */
+const reactionsOf = (
+  node: Frame['nodes'][number],
+  i: number,
+  { matrix, loads }: Assembled,
+  moves: readonly number[],
+): readonly [number, number, number] =>
+  DIRECTIONS.map((direction) => {
+    const dof = 3 * i + direction
+    if (node.fix?.[direction])
+      return matrix.getRow(dof).reduce((sum, value, j) => sum + value * item(moves, j), 0) - item(loads, dof)
+    return -(node.spring?.[direction] ?? 0) * item(moves, dof)
+  }) as unknown as readonly [number, number, number]
+
 /**
  * Moves, reactions and member forces of a plane frame by the direct stiffness method (ml-matrix LU). Small deflections.
  * Null where the frame
  * is a mechanism or an input is not finite.
  */
 export function solveFrame(frame: Frame): FrameResult | null {
-  const n = frame.nodes.length * 3
-  const matrix = Matrix.zeros(n, n)
-  const P = new Array<number>(n).fill(0)
-  frame.nodes.forEach((node, i) =>
-    node.load?.forEach((value, index) => {
-      P[3 * i + index] = item(P, 3 * i + index) + value
-    }),
-  )
-  const parts = frame.members.map((member) => {
-    const [node, otherNode] = [item(frame.nodes, member.from), item(frame.nodes, member.to)]
-    const l = Math.hypot(otherNode.x - node.x, otherNode.y - node.y)
-    const [c, s] = [(otherNode.x - node.x) / l, (otherNode.y - node.y) / l]
-    const { k, f } = local(member, l)
-    const dofs = [0, 1, 2]
-      .map((direction) => 3 * member.from + direction)
-      .concat([0, 1, 2].map((direction) => 3 * member.to + direction))
-    const T = [
-      [c, s, 0, 0, 0, 0],
-      [-s, c, 0, 0, 0, 0],
-      [0, 0, 1, 0, 0, 0],
-      [0, 0, 0, c, s, 0],
-      [0, 0, 0, -s, c, 0],
-      [0, 0, 0, 0, 0, 1],
-    ]
-    const kt = k.map((row) =>
-      firstOf(T).map((_, j) => row.reduce((sum, value, q) => sum + value * item(item(T, q), j), 0)),
-    )
-    for (let i = 0; i < 6; i++) {
-      for (let j = 0; j < 6; j++) {
-        const v = T.reduce((sum, row, q) => sum + item(row, i) * item(item(kt, q), j), 0)
-        if (v !== 0) matrix.set(item(dofs, i), item(dofs, j), matrix.get(item(dofs, i), item(dofs, j)) + v)
-      }
-      P[item(dofs, i)] = item(P, item(dofs, i)) - T.reduce((sum, row, q) => sum + item(row, i) * item(f, q), 0)
-    }
-    return { kt, f, dofs }
-  })
-  const free: number[] = []
-  frame.nodes.forEach((node, i) =>
-    [0, 1, 2].forEach((direction) => {
-      const dof = 3 * i + direction
-      const spring = node.spring?.[direction] ?? 0
-      if (spring > 0) matrix.set(dof, dof, matrix.get(dof, dof) + spring)
-      // A turn that no member resists (all its ends pinned) is left out.
-      if (!node.fix?.[direction] && matrix.get(dof, dof) > 0) free.push(dof)
-    }),
-  )
-  const D = new Array<number>(n).fill(0)
-  if (free.length) {
-    try {
-      const x = solve(matrix.selection(free, free), Matrix.columnVector(free.map((dof) => item(P, dof)))).to1DArray()
-      if (x.some((value) => !Number.isFinite(value) || Math.abs(value) > 1e6)) return null
-      free.forEach((dof, i) => {
-        D[dof] = item(x, i)
-      })
-    } catch {
-      return null
-    }
-  }
-  const members = parts.map(({ kt, f, dofs }): MemberForces => {
-    const ends = kt.map((row, i) => row.reduce((sum, value, j) => sum + value * item(D, item(dofs, j)), item(f, i)))
-    return {
-      axialLb: item(ends, 3),
-      shearFromLb: item(ends, 1),
-      momentFromInLb: item(ends, 2),
-      shearToLb: item(ends, 4),
-      momentToInLb: item(ends, 5),
-    }
-  })
-  const reactions = frame.nodes.map(
-    (node, i) =>
-      [0, 1, 2].map((direction) => {
-        const dof = 3 * i + direction
-        if (node.fix?.[direction])
-          return matrix.getRow(dof).reduce((sum, value, j) => sum + value * item(D, j), 0) - item(P, dof)
-        return -(node.spring?.[direction] ?? 0) * item(D, dof)
-      }) as unknown as readonly [number, number, number],
-  )
+  const assembled = assemble(frame)
+  const moves = movesOf(frame, assembled)
+  if (!moves) return null
   return {
-    moves: frame.nodes.map((_, i) => [item(D, 3 * i), item(D, 3 * i + 1), item(D, 3 * i + 2)] as const),
-    reactions,
-    members,
+    moves: frame.nodes.map((_, i) => [item(moves, 3 * i), item(moves, 3 * i + 1), item(moves, 3 * i + 2)] as const),
+    reactions: frame.nodes.map((node, i) => reactionsOf(node, i, assembled, moves)),
+    members: assembled.placed.map((placed) => endForces(placed, moves)),
   }
 }

@@ -113,19 +113,85 @@ function absorb(stored: readonly Stored[], sent: readonly Stored[], told: readon
   return [...now.values()]
 }
 
+/** What this browser has kept of a job, its own name, and who works with it. */
+async function recall(jobId: string): Promise<{ kept: readonly Stored[]; device: string; who: string }> {
+  const [kept, device, who] = await Promise.all([
+    store().records.where('jobId').equals(jobId).toArray(),
+    store().meta.get('device'),
+    store().meta.get('who'),
+  ])
+  const name = typeof device?.value === 'string' ? device.value : `d-${id().slice(0, 8)}`
+  if (!device) await store().meta.put({ key: 'device', value: name })
+  return { kept, device: name, who: typeof who?.value === 'string' ? who.value : '' }
+}
+
+/** Records of this page, with those that the browser had kept before. */
+function withKept(here: readonly Stored[], kept: readonly Stored[]): Stored[] {
+  const all = new Map(here.map((stored) => [stored.record.id, stored]))
+  for (const { record, receivedAt } of kept) if (!all.has(record.id)) all.set(record.id, { record, receivedAt })
+  return [...all.values()]
+}
+
+type Keep = (write: () => PromiseLike<unknown>) => void
+
+/** Sends and asks, one exchange at a time, again while more waits and every few seconds after. */
+function syncing(log: FieldLogStore, keep: Keep) {
+  const { jobId } = log.getState()
+  let after = 0
+  let busy = false
+  let again = false
+  let stopped = false
+  let timer: ReturnType<typeof setTimeout> | undefined
+  const take = (answer: Answer, sent: readonly Stored[]): void => {
+    switch (answer.kind) {
+      case 'away':
+        return log.setState({ link: 'away' })
+      case 'refused':
+        return log.setState({ link: 'online', refused: answer.issues })
+      case 'taken': {
+        after = answer.last
+        const changed = answer.records.length > 0 || sent.length > 0
+        const now = absorb(log.getState().stored, sent, answer.records)
+        const touched = { link: 'online' as const, lastTouch: new Date().toISOString(), refused: [] }
+        log.setState({ ...(changed ? derived(now) : {}), ...touched })
+        if (changed) keep(() => store().records.bulkPut(now.map((stored) => keptOf(jobId, stored))))
+      }
+    }
+  }
+  const sync = async (): Promise<void> => {
+    if (busy) {
+      again = true
+      return
+    }
+    busy = true
+    clearTimeout(timer)
+    const waits = log.getState().stored.filter((stored) => stored.receivedAt === null)
+    const sent = waits.slice(0, MOST_SENT)
+    const answer = await exchange(jobId, sent, after)
+    take(answer, sent)
+    busy = false
+    if (stopped) return
+    // More waits than was sent at once: on with it. What was refused or could not be sent waits for its turn.
+    if (again || (answer.kind === 'taken' && log.getState().waiting > 0)) {
+      again = false
+      void sync()
+    } else timer = setTimeout(() => void sync(), RETRY_MS)
+  }
+  const stop = () => {
+    stopped = true
+    clearTimeout(timer)
+  }
+  return { sync, stop, stopped: () => stopped }
+}
+
 /**
  * The log of one job on this device. A record is kept here first and sent after, in order; while the server is away it
  * waits and is counted.
  * What others have added comes with each answer.
  */
 export function createFieldLog(jobId: string): { readonly log: FieldLogStore; readonly stop: () => void } {
-  let after = 0
-  let busy = false
-  let again = false
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let stopped = false
   /** Writes to the device's own store. A browser that refuses is said, once and for as long as the page lives. */
-  const keep = (write: () => PromiseLike<unknown>): void => {
+  const keep: Keep = (write) => {
     void (async () => {
       try {
         await write()
@@ -144,14 +210,9 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
     device: 'device',
     who: '',
     add: (body, at) => {
-      const record: FieldRecord = {
-        id: id(),
-        at: at ?? new Date().toISOString(),
-        device: get().device,
-        who: get().who,
-        body,
-      }
-      set(derived([...get().stored, { record, receivedAt: null }]))
+      const { device, who, stored } = get()
+      const record: FieldRecord = { id: id(), at: at ?? new Date().toISOString(), device, who, body }
+      set(derived([...stored, { record, receivedAt: null }]))
       keep(() => store().records.put(keptOf(jobId, { record, receivedAt: null })))
       void get().sync()
       return record
@@ -163,72 +224,25 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
       set({ who })
       keep(() => store().meta.put({ key: 'who', value: who }))
     },
-    sync: async () => {
-      if (busy) {
-        again = true
-        return
-      }
-      busy = true
-      clearTimeout(timer)
-      const waiting = get()
-        .stored.filter((stored) => stored.receivedAt === null)
-        .slice(0, MOST_SENT)
-      const answer = await exchange(jobId, waiting, after)
-      switch (answer.kind) {
-        case 'away':
-          set({ link: 'away' })
-          break
-        case 'refused':
-          set({ link: 'online', refused: answer.issues })
-          break
-        case 'taken': {
-          after = answer.last
-          const changed = answer.records.length > 0 || waiting.length > 0
-          const now = absorb(get().stored, waiting, answer.records)
-          const touched = { link: 'online' as const, lastTouch: new Date().toISOString(), refused: [] }
-          set({ ...(changed ? derived(now) : {}), ...touched })
-          if (changed) keep(() => store().records.bulkPut(now.map((stored) => keptOf(jobId, stored))))
-        }
-      }
-      busy = false
-      if (stopped) return
-      // More waits than was sent at once: on with it. What was refused or could not be sent waits for its turn.
-      if (again || (answer.kind === 'taken' && get().waiting > 0)) {
-        again = false
-        void get().sync()
-      } else timer = setTimeout(() => void get().sync(), RETRY_MS)
-    },
+    sync: () => sender.sync(),
   }))
+  const sender = syncing(log, keep)
   void (async () => {
     try {
-      const [kept, device, who] = await Promise.all([
-        store().records.where('jobId').equals(jobId).toArray(),
-        store().meta.get('device'),
-        store().meta.get('who'),
-      ])
-      const name = typeof device?.value === 'string' ? device.value : `d-${id().slice(0, 8)}`
-      if (!device) await store().meta.put({ key: 'device', value: name })
-      const here = new Map(log.getState().stored.map((stored) => [stored.record.id, stored]))
-      for (const k of kept)
-        if (!here.has(k.record.id)) here.set(k.record.id, { record: k.record, receivedAt: k.receivedAt })
-      log.setState({
-        ...derived([...here.values()]),
-        device: name,
-        who: typeof who?.value === 'string' ? who.value : '',
-      })
+      const { kept, device, who } = await recall(jobId)
+      log.setState({ ...derived(withKept(log.getState().stored, kept)), device, who })
     } catch {
       // No store in this browser: the log lives as long as the page, and the page says so.
       log.setState({ keeps: false })
     }
-    if (!stopped) await log.getState().sync()
+    if (!sender.stopped()) await sender.sync()
   })()
-  const online = () => void log.getState().sync()
+  const online = () => void sender.sync()
   window.addEventListener('online', online)
   return {
     log,
     stop: () => {
-      stopped = true
-      clearTimeout(timer)
+      sender.stop()
       window.removeEventListener('online', online)
     },
   }

@@ -1,14 +1,16 @@
 'use client'
 import { createContext, useContext } from 'react'
 import { createStore, useStore, type StoreApi } from 'zustand'
-import { deriveJob, Memory, planJob, sameLoads, type Plan } from '@/core/derive'
-import { told, type ShownDerived } from '@/formats/shown'
+import { deriveJob, type Memory, planJob, type Plan } from '@/core/derive'
+import { shownOf, type ShownDerived } from '@/formats/shown'
 import {
+  type ClashChoice,
   closeGesture,
   issuesOf,
   jobSchema,
   pushEdit,
   redo,
+  settleClash,
   Side,
   startHistory,
   undo,
@@ -16,8 +18,8 @@ import {
   type Job,
 } from '@/core/model'
 import { keepSame, type Issue } from '@/core/result'
-import { ask } from '@/workers/client'
 import type { StoredJob } from './api'
+import { judging } from './judging'
 
 export const STAGES = [
   'site',
@@ -55,6 +57,18 @@ export interface Picked {
   /** Post cards to a sheet. */ readonly cards: 2 | 4
 }
 
+const NOTHING_PICKED: Picked = {
+  post: null,
+  opening: null,
+  string: 'A',
+  wall: 'south',
+  row: null,
+  mark: null,
+  check: null,
+  book: 'crew',
+  cards: 4,
+}
+
 export interface JobState {
   readonly id: string
   readonly revision: number
@@ -71,6 +85,8 @@ export interface JobState {
   readonly plan: { readonly zeroPx: number; readonly pxPerIn: number } | null
   /** Tries an edit: it is taken whole or refused with the reasons. Edits with the same key are one undo. */
   readonly edit: (label: string, change: (job: Job) => Job, key?: string) => readonly Issue[]
+  /** Takes a choice between this window's document and a newer one of the server; undo brings mine back. */
+  readonly settle: (current: StoredJob, choice: ClashChoice) => readonly Issue[]
   readonly done: () => void
   readonly undo: () => void
   readonly redo: () => void
@@ -78,9 +94,6 @@ export interface JobState {
   readonly go: (stage: Stage) => void
   readonly set: (partial: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan'>>) => void
 }
-
-/** While edits follow each other, a judgement begins no sooner after the one before, ms: drawing comes first. */
-const JUDGE_EVERY_MS = 160
 
 export type JobStore = StoreApi<JobState>
 
@@ -123,47 +136,19 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
   const first = deriveJob(present, memory)
   if (!first.ok) throw new Error(`job ${stored.id} contradicts itself: ${first.issues[0]?.code}`)
   return createStore<JobState>((set, get) => {
-    let busy = false
-    /** Judges the newest document beside the interface; edits that come meanwhile are judged together at the end. */
-    const judge = async () => {
-      if (busy) return
-      busy = true
-      while (get().judged !== get().history.present) {
-        const job = get().history.present
-        const before = get().judged
-        const began = performance.now()
-        if (sameLoads(before, job)) {
-          set({ judged: job })
-          continue
-        }
-        const answer = await ask('judge', job).answer.catch(() => null)
-        const here = answer ? null : deriveJob(job, memory)
-        const nextShown = () => {
-          if (answer?.ok) return answer.value
-          if (here?.ok) return told(here.value, here.value.wallNames)
-          return null
-        }
-        const judgement = nextShown()
-        // A newer plan may stand by now: the judgement is laid under it and judged again in the next turn.
-        if (judgement) {
-          const { checks, tally, lateral, site, demands } = judgement
-          shown(job === get().history.present ? judgement : { checks, tally, lateral, site, demands })
-        }
-        set({ judged: job })
-        // For the bench: how long an edit waited for its judgement to be in the store. Only the last is kept.
-        performance.clearMeasures('judged')
-        performance.measure('judged', { start: began })
-        const early = JUDGE_EVERY_MS - (performance.now() - began)
-        if (early > 0 && job !== get().history.present) await new Promise((resolve) => setTimeout(resolve, early))
-      }
-      busy = false
-    }
     /** Whatever says the same as before stays the same object, so that only what changed is drawn again. */
     const shown = (part: Partial<ShownDerived>) => {
       const now = get().derived
       const derived = keepSame(now, { ...now, ...part })
       if (derived !== now) set({ derived })
     }
+    const judge = judging({
+      present: () => get().history.present,
+      judged: () => get().judged,
+      setJudged: (judged) => set({ judged }),
+      show: shown,
+      memory,
+    })
     const take = (history: History<Job>, plan: Plan) => {
       const now = get().derived
       set({ history, derived: keepSame(now, over(now, plan)) })
@@ -178,21 +163,11 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       revision: stored.revision,
       base: stored.doc,
       history: startHistory(present),
-      derived: { ...first.value, ...told(first.value, first.value.wallNames) },
+      derived: shownOf(first.value),
       judged: present,
       save: { kind: 'saved', at: stored.updatedAt },
       stage,
-      picked: {
-        post: null,
-        opening: null,
-        string: 'A',
-        wall: 'south',
-        row: null,
-        mark: null,
-        check: null,
-        book: 'crew',
-        cards: 4,
-      },
+      picked: NOTHING_PICKED,
       plan: null,
       edit: (label, change, key) => {
         const next = change(get().history.present)
@@ -203,6 +178,13 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         if (!plan.ok) return plan.issues
         take(pushEdit(get().history, next, label, key ?? null), plan.value)
         return []
+      },
+      settle: (current, choice) => {
+        const clash = { base: get().base, mine: get().history.present, theirs: current.doc }
+        const { doc, label } = settleClash(clash, choice)
+        // The newest revision becomes the base, then the choice is an edit like any other.
+        set({ revision: current.revision, base: current.doc, save: { kind: 'saving' } })
+        return get().edit(label, () => doc)
       },
       done: () => set({ history: closeGesture(get().history) }),
       undo: () => show(undo(get().history)),

@@ -3,47 +3,10 @@ import { useContext, useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import { checkJob } from '@/core/derive'
-import { merge3 } from '@/core/model'
+import { type ClashChoice, settleClash } from '@/core/model'
 import { issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, type Edit, type StoredJob } from '../job'
 import { dayTime } from '@/ui'
-
-const KEYS: readonly (readonly [string, string])[] = [
-  ['1 … 8', 'stages from the ground up'],
-  ['9', 'what holds'],
-  ['0', 'crew book'],
-  ['Ctrl Z', 'undo'],
-  ['Ctrl Shift Z', 'redo'],
-  ['← →', 'tape: mark to mark'],
-  ['↑ ↓ in a length', 'a sixteenth; with Shift an inch'],
-  ['Arrows on a post or door', 'an inch; with Shift a sixteenth'],
-  ['Drag with Alt', 'no snap'],
-  ['Esc in a field', 'back to the model’s value'],
-  ['?', 'this sheet'],
-]
-export function KeysDialog({ show, onHide }: { readonly show: boolean; readonly onHide: () => void }) {
-  return (
-    <Modal show={show} onHide={onHide} centered aria-labelledby="keys-title">
-      <Modal.Header closeButton>
-        <Modal.Title as="h2" id="keys-title">
-          Keys
-        </Modal.Title>
-      </Modal.Header>
-      <Modal.Body>
-        <table className="tb">
-          <tbody>
-            {KEYS.map(([k, what]) => (
-              <tr key={k}>
-                <td style={{ fontWeight: 650, width: 190 }}>{k}</td>
-                <td>{what}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </Modal.Body>
-    </Modal>
-  )
-}
 
 const shown = (value: unknown) => {
   const text = typeof value === 'string' ? value : JSON.stringify(value)
@@ -118,12 +81,10 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
   if (!store) return null
   const state = store.getState()
   const mine = state.history.present
-  const { merged, conflicts } = merge3(state.base, mine, current.doc)
-  const problems = checkJob(merged)
-  const settle = (doc: typeof mine, label: string) => {
-    // The newest revision becomes the base, then the choice is an edit like any other: undo brings mine back.
-    state.set({ revision: current.revision, base: current.doc, save: { kind: 'saving' } })
-    state.edit(label, () => doc)
+  const { doc: both, conflicts } = settleClash({ base: state.base, mine, theirs: current.doc }, 'keep both')
+  const problems = checkJob(both)
+  const settle = (choice: ClashChoice) => {
+    state.settle(current, choice)
     onClose()
   }
   const copy = async () => {
@@ -132,7 +93,7 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
       setSaid('The server did not take the copy; your changes are still here.')
       return
     }
-    settle(current.doc, 'take the other window’s version')
+    settle('take theirs')
     await dropDraft(state.id)
   }
   return (
@@ -170,10 +131,10 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
         <Button variant="light" onClick={() => void copy()}>
           Save mine as a copy
         </Button>
-        <Button variant="light" onClick={() => settle(current.doc, 'take the other window’s version')}>
+        <Button variant="light" onClick={() => settle('take theirs')}>
           Take theirs
         </Button>
-        <Button disabled={problems.length > 0} onClick={() => settle(merged, 'merge with the other window')}>
+        <Button disabled={problems.length > 0} onClick={() => settle('keep both')}>
           Keep both
         </Button>
       </Modal.Footer>

@@ -30,7 +30,8 @@ import { RoofMain, RoofSide } from '../roof'
 import { SiteMain, SiteSide } from '../site'
 import { StringsMain, StringsSide } from '../strings'
 import { WallsMain, WallsSide } from '../walls'
-import { ClashDialog, HistoryDialog, KeysDialog } from './Dialogs'
+import { ClashDialog, HistoryDialog } from './Dialogs'
+import { HelpDialog } from './HelpDialog'
 import { Pole } from './Pole'
 import { TapeBar, useTape } from './TapeBar'
 import { TopBar } from './TopBar'
@@ -100,13 +101,13 @@ function Desk() {
   const save = useJob((state) => state.save)
   const id = useJob((state) => state.id)
   const tape = useTape()
-  const [open, setOpen] = useState<'keys' | 'history' | null>(null)
+  const [open, setOpen] = useState<'help' | 'history' | null>(null)
   const [later, setLater] = useState(false)
   const [shut, setShut] = useState<Partial<Record<Stage, boolean>>>(SHUT_ON_TABLETS)
   const clash = save.kind === 'clash' ? save.current : null
   useEffect(() => {
     if (!store) return
-    const key = (event: KeyboardEvent) => deskKey(event, store, () => setOpen('keys'))
+    const key = (event: KeyboardEvent) => deskKey(event, store, () => setOpen('help'))
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
   }, [store])
@@ -121,7 +122,7 @@ function Desk() {
   return (
     <div className={tape ? 'desk' : 'desk no-tape'} data-side={shut[stage] ? 'shut' : 'open'}>
       <TopBar
-        onHelp={() => setOpen('keys')}
+        onHelp={() => setOpen('help')}
         onHistory={() => setOpen('history')}
         onClash={() => setLater(false)}
         side={!shut[stage]}
@@ -139,7 +140,7 @@ function Desk() {
         </Shelter>
       </aside>
       {tape && <TapeBar model={tape} />}
-      <KeysDialog show={open === 'keys'} onHide={() => setOpen(null)} />
+      <HelpDialog show={open === 'help'} onHide={() => setOpen(null)} />
       <HistoryDialog id={id} show={open === 'history'} onHide={() => setOpen(null)} />
       {clash && !later && <ClashDialog current={clash} onClose={() => setLater(true)} />}
     </div>

@@ -141,7 +141,7 @@ function Tools({
           </Dropdown.Item>
           <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
             <Keyboard size={15} className="me-2" />
-            Keys
+            Help: keys and terms
           </Dropdown.Item>
         </Dropdown.Menu>
       </Dropdown>

@@ -1,3 +1,4 @@
+export { GLOSSARY } from './glossary'
 export { issuePath, issueText } from './issueText'
 export { recordText } from './recordText'
 export {

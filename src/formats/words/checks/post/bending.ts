@@ -48,6 +48,7 @@ export const words: CheckWords<CheckOf<typeof bending>> = {
   trace: ({ facts }) => {
     if (facts.kind === 'worked') return bendingTrace(facts)
     if (facts.kind !== 'slender') return []
-    return [facts.axis === 'weak' ? weakSlenderness(facts.column) : strongSlenderness(facts.column)]
+    const slenderness = facts.axis === 'weak' ? weakSlenderness : strongSlenderness
+    return [slenderness(facts.column, 'NDS 2018 3.7.1.4')]
   },
 }

@@ -78,26 +78,26 @@ function axialLines({ result, column }: Worked): readonly TraceLine[] {
 type Column = Worked['column']
 
 /** Slenderness over the depth of a post. */
-export const strongSlenderness = (column: Column): TraceLine =>
+export const strongSlenderness = (column: Column, clause = 'NDS 2018 3.7.1'): TraceLine =>
   line({
     label: 'Slenderness, strong axis',
     formula: 'Ke·H/d',
     numbers: `${column.ke} × ${sig(column.lengthIn)}/${sig(column.size.depthIn)}`,
     value: (column.ke * column.lengthIn) / column.size.depthIn,
     unit: '',
-    clause: 'NDS 2018 3.7.1',
+    clause,
     ...(column.ke > 1 ? { verify: 'C07' } : {}),
   })
 
 /** Slenderness across the plies of a post, over what nothing holds. */
-export const weakSlenderness = (column: Column): TraceLine =>
+export const weakSlenderness = (column: Column, clause = 'NDS 2018 15.3.2'): TraceLine =>
   line({
     label: 'Slenderness, weak axis',
     formula: `gap/d2${column.weakDepthIn === PLY_IN ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
     numbers: `${sig(column.gapIn)}/${sig(column.weakDepthIn)}`,
     value: column.gapIn / column.weakDepthIn,
     unit: '',
-    clause: 'NDS 2018 15.3.2',
+    clause,
   })
 
 /** Whether the governing section stands in wet ground. */

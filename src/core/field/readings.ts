@@ -184,8 +184,8 @@ export interface PostAsBuilt {
 
 // 5. What its card prints.
 
-/** What the crew's way of levelling prints besides the marks: a card must be made anew when it changes. */
-function levellingPrints({ fieldwork }: Job, stringIn: Readonly<Record<string, number>>): (postId: string) => string {
+/** What the crew's way of leveling prints besides the marks: a card must be made anew when it changes. */
+function levelingPrints({ fieldwork }: Job, stringIn: Readonly<Record<string, number>>): (postId: string) => string {
   switch (fieldwork.levelSchool) {
     case 'level-strings':
       return (postId) => `s${toSixteenths(entryOf(stringIn, postId))}`
@@ -263,7 +263,7 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
   const rods = rodLog(read, neighborsIn(rows), state.gradeLockedIn, plannedUp(job, stood))
   const { strings, stringIn } = stringPlane(job, stood)
   const foot = footOf(job, stood, levels, rods)
-  const standing = { poles: stood.poles, rods, state, besides: levellingPrints(job, stringIn) }
+  const standing = { poles: stood.poles, rods, state, besides: levelingPrints(job, stringIn) }
   return {
     rods,
     asBuilt: stood.posts.map((post) => postAsBuilt(post, foot(post), standing)),

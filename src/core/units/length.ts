@@ -2,7 +2,7 @@ import { IN_PER_FT } from './factors'
 import { ROUNDING } from '../result/rounding'
 /** Sixteenths in one inch: the finest mark a crew reads. */
 const SIXTEENTHS = 16
-/** Millimetres in one inch, exact. */
+/** Millimeters in one inch, exact. */
 export const MM_PER_IN = 25.4
 /** Longest length any field takes: 1,000 feet. */
 export const MAX_LENGTH_IN = 12000

@@ -56,7 +56,7 @@ export function parseLength(text: string): Result<number> {
     return ok(negative && inches !== 0 ? -inches : inches)
   }
 
-  const metric = /^(\d+(?:\.\d*)?|\.\d+) ?(mm|cm|m|metres?|meters?)$/.exec(body)
+  const metric = /^(\d+(?:\.\d*)?|\.\d+) ?(mm|cm|m|meters?|metres?)$/.exec(body)
   if (metric) {
     const mm = { mm: 1, cm: 10 }[item(metric, 2)] ?? 1000
     return signed((Number(metric[1]) * mm) / MM_PER_IN)

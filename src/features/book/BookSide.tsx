@@ -11,7 +11,7 @@ import { useBook } from './useBook'
 import type { ShownDerived } from '@/formats/shown'
 import type { CardsASheet } from '@/formats/fieldsheets'
 
-const LEVELLING = [
+const LEVELING = [
   { value: 'high-pier', label: 'marks from the high point' },
   { value: 'cut-to-laser', label: 'set long, cut to a laser line' },
   { value: 'level-strings', label: 'level strings' },
@@ -57,7 +57,7 @@ function SheetFields({
       <ChoiceField
         label="Heights are carried"
         value={job.fieldwork.levelSchool}
-        choices={LEVELLING}
+        choices={LEVELING}
         onChange={(value) => {
           edit('way of leveling', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
         }}
@@ -191,7 +191,7 @@ function Papers({
         }}
       >
         <DraftingCompass size={17} />
-        Plan as DXF, millimetres
+        Plan as DXF, millimeters
       </button>
     </div>
   )

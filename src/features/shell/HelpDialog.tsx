@@ -27,7 +27,7 @@ function HelpTable({ rows, name }: { readonly rows: readonly (readonly [string, 
       <tbody>
         {rows.map(([what, says]) => (
           <tr key={what}>
-            <td style={{ fontWeight: 650, width: 190 }}>{what}</td>
+            <td style={{ fontWeight: 650, width: 210, verticalAlign: 'top' }}>{what}</td>
             <td style={{ whiteSpace: 'normal' }}>{says}</td>
           </tr>
         ))}
@@ -69,7 +69,7 @@ function Terms() {
 /** What the keys do, and what the words mean. */
 export function HelpDialog({ show, onHide }: { readonly show: boolean; readonly onHide: () => void }) {
   return (
-    <Modal show={show} onHide={onHide} centered scrollable aria-labelledby="help-title">
+    <Modal show={show} onHide={onHide} size="lg" centered scrollable aria-labelledby="help-title">
       <Modal.Header closeButton>
         <Modal.Title as="h2" id="help-title">
           Help

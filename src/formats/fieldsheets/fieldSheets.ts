@@ -115,7 +115,7 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
     title: blank ? 'Rod log, to fill in' : 'Rod log',
     sub: note,
     blocks: [
-      table(['post', 'set-up', blank ? 'reading' : 'as read', 'levelled', 'up to grade line'], part, [2, 3, 4], [0, 4]),
+      table(['post', 'set-up', blank ? 'reading' : 'as read', 'leveled', 'up to grade line'], part, [2, 3, 4], [0, 4]),
       {
         kind: 'text',
         text:

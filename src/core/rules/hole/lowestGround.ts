@@ -28,7 +28,7 @@ type LowestGroundFacts =
 
 /**
  * Depth kept below the lowest ground beside each post against what frost and the wind ask for, inches. Higher ground
- * than the grade line is not counted in a post's favour (IBC 2021 1807.3.2, 1809.4, 1809.5).
+ * than the grade line is not counted in a post's favor (IBC 2021 1807.3.2, 1809.4, 1809.5).
  */
 export function lowestGround({
   hole,

@@ -211,8 +211,9 @@ function worstKeeper(basis: ColumnBasis, post: Post) {
     return made
   }
   const take = (trial: Trial): void => {
-    const result = ratioOf(basis, limits(trial.axial.duration, trial.wet), trial)
-    // A ratio that is no number counts as the worst.
+    const found = ratioOf(basis, limits(trial.axial.duration, trial.wet), trial)
+    // A ratio that is no number counts as the worst, and nothing puts it aside again.
+    const result = Number.isNaN(found) ? Infinity : found
     if (result <= ratio) return
     ratio = result
     worst = trial

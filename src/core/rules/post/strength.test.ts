@@ -1,0 +1,100 @@
+import type { LateralCase, PostDemand } from '../../frame'
+import type { Post } from '../../layout'
+import { barnJob } from '../../testing/barn'
+import { expectNear } from '../../testing/near'
+import { boardValues, postSize } from '../../wood'
+import type { ColumnBasis } from './basis'
+import { columnWorst, seatMomentFtLb } from './strength'
+
+const { building: barn } = barnJob()
+const building = {
+  ...barn,
+  knee: null,
+  post: { ...barn.post, section: '3-2x6' as const, lumber: 'SP-No.2' as const, splice: null },
+  roof: { ...barn.roof, truss: { ...barn.roof.truss, seat: 'notch' as const } },
+}
+const values = boardValues('SP-No.2', 6, [])
+const post = { id: 'A3', kind: 'eave', side: 'south', heightIn: 144 } as Post
+const basisOf = (gapIn: number): ColumnBasis =>
+  ({
+    size: postSize({ section: '3-2x6' }),
+    values,
+    keOf: () => 0.8,
+    wet: false,
+    lamination: 1.15,
+    kf: 0.6,
+    weakDepthIn: 4.5,
+    solidWeak: true,
+    gapIn: () => gapIn,
+    lengthIn: () => 144,
+    weakS: 6.19,
+    known: new Map(),
+  }) as unknown as ColumnBasis
+const nothing = { deadLb: 0, deadMinLb: 0, snowLb: 0, liveLb: 0, windDownLb: 0, windUpLb: 0, claddingPlf: 0 }
+const demand = { ...nothing, deadLb: 1000, snowLb: 3000, postWeightPlf: 0, gravityLb: 4000 } as PostDemand
+const snow = { id: 'D+S', dead: 1, roof: 1, live: 'snow', wind: 0, duration: 1.15, least: false, clause: '' } as const
+const wind = { id: 'D+0.6W', dead: 1, roof: 0, wind: 0.6, duration: 1.6, least: false, clause: '' } as const
+const bent = {
+  momentFtLb: 500,
+  fieldMomentFtLb: 800,
+  fixedFtLb: 900,
+  shearLb: 0,
+  plf: 0,
+  kneeMomentFtLb: 0,
+} as LateralCase
+const given = (change: Partial<Parameters<typeof columnWorst>[0]> = {}) =>
+  ({
+    building,
+    combinations: [snow],
+    basis: basisOf(24),
+    post,
+    demand,
+    cases: [],
+    embedIn: 48,
+    ...change,
+  }) as unknown as Parameters<typeof columnWorst>[0]
+
+// le/d = 0.8·144/5.5 = 20.945; FcE = 0.822·510000/20.945² = 955.6; Fc* = 1400·1.15 = 1610; α = 0.5935;
+// CP = 0.9960 − √(0.9960² − 0.5935/0.8) = 0.4960; Fc' = 798.5. fc = 4000/24.75 = 161.6; (161.6/798.5)² = 0.0410.
+test('pushed only, it is the square of its axial share', () => {
+  const result = columnWorst(given())
+  expectNear(result.fc, 161.6, 1e-3)
+  expectNear(result.fcAllowed, 798.5, 2e-3)
+  expectNear(result.ratio, 0.041, 5e-3)
+  expect(result.section).toBe('at mid-height')
+})
+// fb = 12·900/22.69 = 476; Fb' = 1000·1.6·1.15 = 1840; fc = 1000/24.75 = 40.4; 1 − 40.4/955.6 = 0.9577:
+// 476/(1840·0.9577) = 0.270, and (40.4/(2240·CP))² under 0.002.
+test('bent by wind, the larger moment at or below grade governs over the one in the field', () => {
+  const result = columnWorst(given({ combinations: [wind], cases: [bent] }))
+  expect(result.section).toBe('at or below grade')
+  expectNear(result.momentFtLb, 900, 1e-6)
+  expectNear(result.ratio, 0.272, 0.02)
+})
+test.each([
+  ['held at grade by a slab the field governs', { building: { ...building, slab: 'tied' as const } }, 'at mid-height'],
+  ['on a pier nothing bends it at grade', { building: { ...building, school: 'pier' as const } }, 'at mid-height'],
+])('%s', (_, change, section) =>
+  expect(columnWorst(given({ combinations: [wind], cases: [bent], ...change })).section).toBe(section),
+)
+test('too slender across its plies it holds nothing, however light the loads that follow', () => {
+  const basis = basisOf(225.1)
+  const result = columnWorst(given({ basis, combinations: [wind, snow], cases: [bent, { ...bent, fixedFtLb: 1 }] }))
+  expect(result.ratio).toBe(Infinity)
+})
+test('just short of that it has a ratio', () =>
+  expect(columnWorst(given({ basis: basisOf(224.9) })).ratio).toBeLessThan(Infinity))
+test('cladding wind alone counts: 60 plf on 12 ft is 1080 ft-lb', () => {
+  const clad = { ...demand, claddingPlf: 60 }
+  const result = columnWorst(given({ combinations: [snow], demand: clad }))
+  expectNear(result.momentFtLb, 1080, 1e-9)
+  expect([result.lateralCase, result.clad]).toEqual([null, 60])
+})
+test.each([
+  ['on one face: 4000·(5.5 + 3)/2/12', 'south', 4000 * (8.5 / 24)],
+  ['on both faces', 'both', 0],
+] as const)('carrier %s', (_, sides, want) => {
+  const carrier = { ...barn.roof.carrier, sides: sides === 'both' ? ('both' as const) : ('outside' as const), plies: 2 }
+  const roof = { ...barn.roof, carrier, truss: { ...barn.roof.truss, set: 'carriers' as const, seat: 'face' as const } }
+  expectNear(seatMomentFtLb({ roof, post: building.post } as never, post, 4000), want, 1e-9)
+})

@@ -10,6 +10,7 @@ const order = [
   'statics',
   'ground',
   'layout',
+  'files',
   'marks',
   'quantities',
   'columns',

@@ -14,7 +14,7 @@ const transform = {
 const base = {
   transform,
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^server-only$': '<rootDir>/e2e/testing/empty.ts' },
-  transformIgnorePatterns: ['node_modules/(?!(d3-[a-z-]+|delaunator|internmap|robust-predicates)/)'],
+  transformIgnorePatterns: ['node_modules/(?!(d3-[a-z-]+|delaunator|internmap|nanoid|robust-predicates)/)'],
   testEnvironment: 'node',
   moduleFileExtensions: ['ts', 'tsx', 'js', 'mjs', 'cjs', 'json'],
 }

@@ -25,6 +25,8 @@ test.each(['jobs', 'site', 'building', 'strings', 'holes', 'posts', 'walls', 'ro
       'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | ")}`)))',
     )) as string[]
     expect(found).toEqual([])
+    // Posts go by their names wherever people read: an identity is for the machine.
+    expect(await (await at.find('body')).getText()).not.toMatch(/\bp-[a-z0-9]{5,}/)
     if (view !== 'jobs')
       expect(
         await driver.executeScript(

@@ -1,7 +1,7 @@
 // npm run -s design -- FILE : everything the core derives from a job file, as one JSON document on standard output.
 import { readFileSync } from 'node:fs'
 import { checkJob, deriveJob } from '@/core/derive'
-import { readJobText } from '@/core/model'
+import { readJobText } from '@/core/files'
 import type { Issue } from '@/core/result'
 import { designOf } from '@/formats/design'
 import { issuePath, issueText } from '@/formats/words'

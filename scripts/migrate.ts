@@ -1,7 +1,7 @@
 // Brings the database named by DATABASE_URL to the newest schema and loads the demo jobs into an empty one.
 import { existsSync, readFileSync } from 'node:fs'
 import { parseRecords } from '@/core/field'
-import { parseJob } from '@/core/model'
+import { parseJob } from '@/core/files'
 import { db } from '@/server/db/client'
 import { createJob } from '@/server/services/jobService'
 import { addRecords } from '@/server/services/recordService'

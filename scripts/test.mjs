@@ -1,4 +1,4 @@
-// npm test : lint, types, dependency rules, unit tests, end-to-end tests; one closing line.
+// npm test : lint, types, dependency rules, unit tests, end-to-end tests; one closing line. npm run e2e : the last alone.
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync } from 'node:fs'
 import os from 'node:os'
@@ -12,6 +12,8 @@ installPrograms({
   chromedriver: 'chromium-driver',
   pdftotext: 'poppler-utils',
 })
+/** Parts of the names of the end-to-end tests to run: npm run e2e -- identity */
+const only = process.argv.slice(2).filter((word) => word !== '--e2e')
 let passed = 0
 let failed = 0
 const node = (name, args, env = {}) => {
@@ -51,22 +53,24 @@ const jest = (name, project, env) => {
   }
   if (r.status !== 0 && failed === 0) failed++
 }
-check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'])
-check('words listed', ['scripts/words.mjs', '--check'])
-check('help from the glossary', ['scripts/glossary.mjs', '--check'])
-check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])
-check('nothing unused', ['node_modules/knip/bin/knip.js', '--no-progress'])
-check('types', ['node_modules/typescript/bin/tsc', '--noEmit'])
-check('types of the core alone', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'src/core/tsconfig.json'])
-check('dependency rules', [
-  'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
-  'src',
-  '--config',
-  '.dependency-cruiser.cjs',
-  '--output-type',
-  'err',
-])
-jest('unit tests', 'unit')
+if (!process.argv.includes('--e2e')) {
+  check('format', ['node_modules/prettier/bin/prettier.cjs', '--check', '--log-level', 'warn', '.'])
+  check('words listed', ['scripts/words.mjs', '--check'])
+  check('help from the glossary', ['scripts/glossary.mjs', '--check'])
+  check('lint', ['node_modules/eslint/bin/eslint.js', '.', '--max-warnings', '0'])
+  check('nothing unused', ['node_modules/knip/bin/knip.js', '--no-progress'])
+  check('types', ['node_modules/typescript/bin/tsc', '--noEmit'])
+  check('types of the core alone', ['node_modules/typescript/bin/tsc', '--noEmit', '-p', 'src/core/tsconfig.json'])
+  check('dependency rules', [
+    'node_modules/dependency-cruiser/bin/dependency-cruise.mjs',
+    'src',
+    '--config',
+    '.dependency-cruiser.cjs',
+    '--output-type',
+    'err',
+  ])
+  jest('unit tests', 'unit')
+}
 if (process.env.BURDOCK_SKIP_E2E !== '1') {
   const { freshSite } = await import('./lib/site.mjs')
   let site = null
@@ -96,12 +100,18 @@ if (process.env.BURDOCK_SKIP_E2E !== '1') {
           'e2e',
           '--runInBand',
           '--testTimeout=90000',
+          ...only,
           '--json',
           `--outputFile=${out}`,
         ],
         {
           stdio: ['ignore', 'ignore', 'inherit'],
-          env: { ...process.env, BURDOCK_BASE: site.base, BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}` },
+          env: {
+            ...process.env,
+            BURDOCK_BASE: site.base,
+            BURDOCK_DATABASE: site.database,
+            BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}`,
+          },
         },
       )
       c.on('exit', resolve)

@@ -21,6 +21,7 @@ export async function freshSite() {
   const dbPort = Number(new URL(url).port)
   return {
     base: server.base,
+    database: url,
     stopDatabase: () => database.stop(),
     startDatabase: async () => {
       database = await startDatabase({ folder, port: dbPort })

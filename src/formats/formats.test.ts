@@ -1,7 +1,9 @@
+import { idNamed } from '@/core/testing/named'
 import { inWords } from '@/core/testing/inWords'
 import { readFileSync } from 'node:fs'
 import { deriveJob } from '@/core/derive'
-import { migrate, newJob, parseJob, readJobText } from '@/core/model'
+import { migrate, parseJob, readJobText } from '@/core/files'
+import { newJob } from '@/core/model'
 import { rodLog, type RodLog } from '@/core/marks'
 import { barnJob } from '@/core/testing/barn'
 import { formatLength } from '@/core/units'
@@ -158,8 +160,9 @@ describe('rod marks in the crew book', () => {
     )
   test('every post that was read stands in it once, under its own kind; what a card has no room for has its own sheet', () => {
     const got = rows(all)
-    expect(got.map((r) => r[1]).sort()).toEqual(derived.posts.map((post) => post.id).sort())
-    for (const [title, id, reads, up] of got) {
+    expect(got.map((r) => r[1]).sort()).toEqual(derived.posts.map((post) => post.name).sort())
+    for (const [title, name, reads, up] of got) {
+      const id = idNamed(derived.posts, name)
       const post = derived.posts.find((post) => post.id === id)
       expect(title.toLowerCase()).toContain(post?.kind ?? 'none')
       expect([reads, up]).toEqual([

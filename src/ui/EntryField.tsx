@@ -1,10 +1,12 @@
 'use client'
-import { useEffect, useId, useRef, useState, type KeyboardEvent, type ReactNode } from 'react'
+import { type KeyboardEvent, type ReactNode, useEffect, useId, useRef, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { Issue, Result } from '@/core/result'
+import { type Entry, escaped, handedIn, RESTING, soFar, stepped, typed } from './entry'
+import { type Host, useEntryPlace } from './EntryScope'
 import { useIssueWords } from './words'
 
-/** Wait before a half-typed value is called wrong, ms. Leaving the field says it at once. */
+/** Wait before a half-typed value is called wrong, ms. Handing it in says it at once. */
 const PATIENCE_MS = 700
 
 export interface EntryProps<T> {
@@ -12,7 +14,7 @@ export interface EntryProps<T> {
   readonly value: T
   readonly format: (value: T) => string
   readonly parse: (text: string) => Result<T>
-  /** Takes a value; returns why not, or nothing. */
+  /** Takes a value; returns why not, or nothing. Steps of one visit to the field carry the same gesture. */
   readonly onChange: (value: T, gesture: string) => readonly Issue[]
   readonly onDone?: () => void
   readonly step?: (value: T, direction: 1 | -1, big: boolean) => T
@@ -25,58 +27,103 @@ export interface EntryProps<T> {
 }
 
 let gestures = 0
+const nextGesture = () => `entry-${++gestures}`
+
+/** The entry of a field, kept over a change of tab where it was refused, and given up when the job says otherwise. */
+function useEntry(place: string, host: Host | null, shown: string) {
+  const [entry, setEntry] = useState<Entry>(() => {
+    const kept = host?.refused.get(place)
+    return kept?.shown === shown ? kept.entry : RESTING
+  })
+  const [seen, setSeen] = useState(shown)
+  // The value has changed by other ways: what was refused for the one before is of no more use.
+  if (seen !== shown) {
+    setSeen(shown)
+    if (entry.kind === 'refused') setEntry(RESTING)
+  }
+  const keep = (next: Entry) => {
+    setEntry(next)
+    if (next.kind === 'refused') host?.refused.set(place, { entry: next, shown })
+    else host?.refused.delete(place)
+  }
+  return { entry, keep }
+}
+
+/** Whether a half-typed text has stood long enough to be called wrong. */
+function usePatience(entry: Entry): boolean {
+  const [late, setLate] = useState<Entry | null>(null)
+  useEffect(() => {
+    if (entry.kind !== 'typing') return
+    const timer = setTimeout(() => setLate(entry), PATIENCE_MS)
+    return () => clearTimeout(timer)
+  }, [entry])
+  return entry.kind === 'refused' || late === entry
+}
+
+const isUndo = (event: KeyboardEvent) => (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z'
+
+/** Reasons under a field. */
+function Reasons({ id, issues }: { readonly id: string; readonly issues: readonly Issue[] }) {
+  const words = useIssueWords()
+  return (
+    <div className="msg" id={id} role="alert">
+      {issues.slice(0, 2).map((issue, k) => (
+        <div key={k}>{words(issue)}</div>
+      ))}
+    </div>
+  )
+}
 
 /**
- * One typed value. Valid text is taken as it is typed; text that is not stays in the field with a sentence under it
- * while the model
- * keeps the last good value. Arrows step, Escape brings the model's value back.
+ * One typed value. Typing changes nothing but the text: the job takes it on Enter, Tab or when the field is left, and
+ * what it refuses stays in the field with the reason. Arrows step, Escape gives the text up, and so does undo.
  */
-export function EntryField<T>(entryProps: EntryProps<T>) {
-  const id = useId()
-  const words = useIssueWords()
-  const [text, setText] = useState<string | null>(null)
-  const [issues, setIssues] = useState<readonly Issue[]>([])
-  const [shown, setShown] = useState(false)
-  const gesture = useRef('')
-  const timer = useRef<ReturnType<typeof setTimeout>>(undefined)
-  useEffect(() => () => clearTimeout(timer.current), [])
+export function EntryField<T>(props: EntryProps<T>) {
+  const label = typeof props.label === 'string' ? props.label : ''
+  const { place, host } = useEntryPlace(props.name ?? props.ariaLabel ?? label)
+  return <OwnEntry key={place} place={place} host={host} {...props} />
+}
 
-  const judge = (next: readonly Issue[]) => {
-    setIssues(next)
-    clearTimeout(timer.current)
-    if (next.length === 0) setShown(false)
-    else timer.current = setTimeout(() => setShown(true), PATIENCE_MS)
+function OwnEntry<T>({
+  place,
+  host,
+  ...props
+}: EntryProps<T> & { readonly place: string; readonly host: Host | null }) {
+  const id = useId()
+  const shown = props.format(props.value)
+  const { entry, keep } = useEntry(place, host, shown)
+  const late = usePatience(entry)
+  const gesture = useRef('')
+  const fieldNow = () => ({ ...props, put: (value: T) => props.onChange(value, gesture.current) })
+  const finish = () => {
+    props.onDone?.()
+    host?.done()
+    gesture.current = nextGesture()
   }
-  const take = (typed: string) => {
-    setText(typed)
-    const parsed = entryProps.parse(typed)
-    judge(parsed.ok ? entryProps.onChange(parsed.value, gesture.current) : parsed.issues)
+  const handIn = () => {
+    keep(handedIn(entry, fieldNow()))
+    finish()
   }
-  const key = (event: KeyboardEvent<HTMLInputElement>) => {
-    if (event.key === 'Escape' && text !== null) {
-      setText(null)
-      judge([])
-      event.stopPropagation()
-    } else if (event.key === 'Enter') {
-      setShown(issues.length > 0)
-      if (issues.length === 0) {
-        setText(null)
-        entryProps.onDone?.()
-        gesture.current = `entry-${++gestures}`
-      }
-    } else if (entryProps.step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+  // Passing through a field that was refused asks nothing again; Enter does.
+  const leave = () => (entry.kind === 'refused' ? finish() : handIn())
+  const onKeyDown = (event: KeyboardEvent<HTMLInputElement>) => {
+    if (entry.kind !== 'resting' && (event.key === 'Escape' || isUndo(event))) {
       event.preventDefault()
-      const next = entryProps.step(entryProps.value, event.key === 'ArrowUp' ? 1 : -1, event.shiftKey)
-      const refused = entryProps.onChange(next, gesture.current)
-      judge(refused)
-      setText(refused.length ? entryProps.format(next) : null)
+      event.stopPropagation()
+      keep(escaped())
+    } else if (event.key === 'Enter') handIn()
+    else if (props.step && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+      event.preventDefault()
+      const { step } = props
+      keep(stepped(entry, fieldNow(), (value) => step(value, event.key === 'ArrowUp' ? 1 : -1, event.shiftKey)))
     }
   }
-  const bad = shown && issues.length > 0
+  const issues = soFar(entry, props)
+  const bad = late && issues.length > 0
   const input = (
     <Form.Control
       id={id}
-      name={entryProps.name}
+      name={props.name}
       type="text"
       inputMode="text"
       autoComplete="off"
@@ -84,30 +131,20 @@ export function EntryField<T>(entryProps: EntryProps<T>) {
       isInvalid={bad}
       aria-invalid={bad}
       aria-describedby={bad ? `${id}-msg` : undefined}
-      aria-label={entryProps.ariaLabel}
-      placeholder={entryProps.placeholder}
-      value={text ?? entryProps.format(entryProps.value)}
-      onChange={(event) => take(event.target.value)}
-      onKeyDown={key}
+      aria-label={props.ariaLabel}
+      placeholder={props.placeholder}
+      value={entry.kind === 'resting' ? shown : entry.text}
+      onChange={(event) => keep(typed(event.target.value))}
+      onKeyDown={onKeyDown}
       onFocus={(event) => {
-        gesture.current = `entry-${++gestures}`
+        gesture.current = nextGesture()
         event.target.select()
       }}
-      onBlur={() => {
-        entryProps.onDone?.()
-        if (issues.length === 0) setText(null)
-        else setShown(true)
-      }}
+      onBlur={leave}
     />
   )
-  const message = bad ? (
-    <div className="msg" id={`${id}-msg`} role="alert">
-      {issues.slice(0, 2).map((issue, k) => (
-        <div key={k}>{words(issue)}</div>
-      ))}
-    </div>
-  ) : null
-  if (entryProps.bare)
+  const message = bad ? <Reasons id={`${id}-msg`} issues={issues} /> : null
+  if (props.bare)
     return (
       <>
         {input}
@@ -115,10 +152,10 @@ export function EntryField<T>(entryProps: EntryProps<T>) {
       </>
     )
   return (
-    <div className={entryProps.wide ? 'f wide' : 'f'}>
-      <label htmlFor={id}>{entryProps.label}</label>
+    <div className={props.wide ? 'f wide' : 'f'}>
+      <label htmlFor={id}>{props.label}</label>
       {input}
-      {entryProps.hint && !bad && <div className="hint">{entryProps.hint}</div>}
+      {props.hint && !bad && <div className="hint">{props.hint}</div>}
       {message}
     </div>
   )

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { issuesOf, parseJob, type Job } from '@/core/model'
+import { parseJob } from '@/core/files'
+import { issuesOf, type Job } from '@/core/model'
 import { parseRecords } from '@/core/field'
 import type { Result } from '@/core/result'
 import { answer, bookPdf, fieldSheetsPdf, readBody, refused, stripsOf, type BookKind } from '@/server'
@@ -51,6 +52,6 @@ export const fieldSheetsRoute = jobRoute(
 )
 
 /** A story pole at 1:1. */
-export const stripsRoute = jobRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(12) }), (job, body) =>
+export const stripsRoute = jobRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(60) }), (job, body) =>
   stripsOf(job, body.post),
 )

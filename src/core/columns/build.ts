@@ -1,7 +1,7 @@
 import { item } from '../result'
 import { SAME_IN, degrees, IN_PER_FT, pitchRadians, HALF_MARK_IN } from '../units'
 import { laminationPlan, type LaminationPlan } from '../joints'
-import { isEave, type Post } from '../layout'
+import { isEave, type Post, type PostName } from '../layout'
 import type { Building } from '../model'
 import { postSize, specificGravity, weightPlf } from '../wood'
 
@@ -16,7 +16,7 @@ interface PlyPiece {
 /** How one column is laminated: plies from the one side to the other, joints, pocket, nails and the order of work. */
 export interface BuildCard {
   readonly key: string
-  readonly postIds: readonly string[]
+  readonly posts: readonly PostName[]
   readonly label: string
   readonly seatIn: number
   readonly lengthIn: number
@@ -173,7 +173,12 @@ const WHOLE_STEPS = [
  * The center ply stops at the
  * seat where the truss stands in a pocket; the outer plies go on by the truss's heel.
  */
-export function buildCard(building: Building, post: Post, footToGradeIn: number, ids: readonly string[]): BuildCard {
+export function buildCard(
+  building: Building,
+  post: Post,
+  footToGradeIn: number,
+  posts: readonly PostName[],
+): BuildCard {
   const size = postSize(building.post)
   const laminated = size.wood === 'laminated'
   const lengths = lengthsOf(building, post, footToGradeIn)
@@ -187,8 +192,8 @@ export function buildCard(building: Building, post: Post, footToGradeIn: number,
     gravity: specificGravity(building.post.lumber, building.grades),
   })
   return {
-    key: ids.join(','),
-    postIds: ids,
+    key: posts.map(({ id }) => id).join(','),
+    posts,
     label: size.label,
     seatIn: lengths.seatIn,
     lengthIn,

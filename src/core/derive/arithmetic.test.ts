@@ -1,6 +1,7 @@
 import { inWords } from '../testing/inWords'
 import bench from '../../../scripts/bench/barn-60x200.json'
-import { parseJob, type Building, type Job } from '../model'
+import { parseJob } from '../files'
+import { type Building, type Job } from '../model'
 import { evaluate } from '../testing/arithmetic'
 import { barnJob, opening } from '../testing/barn'
 import { demo } from '../testing/demos'

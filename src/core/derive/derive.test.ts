@@ -4,7 +4,8 @@ import fc from 'fast-check'
 import { checkJob, deriveJob } from '.'
 import { holeNeed } from '../frame'
 import { compassOf } from '../layout'
-import { closeGesture, merge3, newJob, parseJob, pushEdit, readJobText, redo, startHistory, undo } from '../model'
+import { parseJob, readJobText } from '../files'
+import { closeGesture, merge3, newJob, pushEdit, redo, startHistory, undo } from '../model'
 import { rodLog } from '../marks'
 import { bagsFor, holeVolumes } from '../quantities'
 import { barnJob } from '../testing/barn'
@@ -36,9 +37,9 @@ test('nothing that could not be checked passes: an unentered site leaves no chec
 })
 test('interior eave post of the reference barn: D + S = 4,809 lb, uplift of the end zone 2,097 lb', () => {
   const derived = derive()
-  expectNear(derived.demands?.A5.gravityLb ?? 0, 4809)
-  expectNear(derived.demands?.A2.upliftLb ?? 0, 2097, 1e-3)
-  expectNear(derived.lateral?.cases.A5[0].plf ?? 0, 104, 1e-3)
+  expectNear(derived.demands?.['south-line-5'].gravityLb ?? 0, 4809)
+  expectNear(derived.demands?.['south-line-2'].upliftLb ?? 0, 2097, 1e-3)
+  expectNear(derived.lateral?.cases['south-line-5'][0].plf ?? 0, 104, 1e-3)
 })
 test('a header hands its truss to the jambs: the eave still adds up', () => {
   const sum = (derived: ReturnType<typeof derive>) =>
@@ -160,7 +161,7 @@ describe('gravel under the pads (register C24: a quarter more is ordered loose)'
     expect(none.takeoff.gravelYd3).toBe(0)
   })
   test('a hole log asks for each depth with the gravel under it', () => {
-    const [a, b] = [none, some].map((derived, i) => holeNeed(derived, barnJob({ gravelIn: i * 6 }), 'A4'))
+    const [a, b] = [none, some].map((derived, i) => holeNeed(derived, barnJob({ gravelIn: i * 6 }), 'south-line-4'))
     for (const k of ['depthIn', 'frostIn', 'lateralIn'] as const)
       expect((b?.[k] ?? 0) - (a?.[k] ?? 0)).toBe((a?.[k] ?? 0) > 0 ? 6 : 0)
   })

@@ -103,7 +103,7 @@ function judge(job: Job, plan: PlannedJob): Judgement {
   const checks = [
     ...girtChecks,
     ...(frame?.checks ?? waiting),
-    ...judgeGround(job, holes, ground, surface?.steepestPer12 ?? 0),
+    ...judgeGround({ job, holes, names: plan.names, ground, steepestPer12: surface?.steepestPer12 ?? 0 }),
   ]
   const rows = schedule(job.building, layout.posts, holes)
   const { demands, reactions, lateral, lines, ratios } = frame ?? UNJUDGED

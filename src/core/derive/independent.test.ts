@@ -1,7 +1,8 @@
 import { inWords } from '../testing/inWords'
 import { readFileSync } from 'node:fs'
 import { deriveJob, type Derived } from '.'
-import { readJobText, type Job } from '../model'
+import { readJobText } from '../files'
+import { type Job } from '../model'
 
 // A second calculation of three whole buildings, written apart from the core: no formula of it is used. Posts are
 // solved by finite

@@ -23,16 +23,23 @@ export function groundAtPosts(
 }
 
 /** Depth kept below the lowest ground beside each post, and ground too steep for what is sized here. */
-export function judgeGround(
-  job: Job,
-  holes: readonly HoleKind[],
-  ground: Readonly<Record<string, PostGround>> | null,
-  steepestPer12: number,
-): Check[] {
+export function judgeGround({
+  job,
+  holes,
+  names,
+  ground,
+  steepestPer12,
+}: {
+  readonly job: Job
+  readonly holes: readonly HoleKind[]
+  readonly names: Readonly<Record<string, string>>
+  readonly ground: Readonly<Record<string, PostGround>> | null
+  readonly steepestPer12: number
+}): Check[] {
   if (!ground) return []
   const padIn = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
   return [
-    ...holes.flatMap((hole) => checksOf(RULES.ground, { hole, ground, frostIn: job.site.frostIn, padIn })),
+    ...holes.flatMap((hole) => checksOf(RULES.ground, { hole, names, ground, frostIn: job.site.frostIn, padIn })),
     ...checksOf(RULES.steepGround, { steepestPer12 }),
   ]
 }

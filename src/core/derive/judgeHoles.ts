@@ -17,7 +17,7 @@ export function judgeHoles(
       hole,
       posts,
       demands: frame.demands,
-      demand: entryOf(frame.demands, hole.governing.bearing),
+      demand: entryOf(frame.demands, hole.governing.bearing.id),
       lateral: frame.atGrade,
       building,
       results,

@@ -7,6 +7,7 @@ import {
   girtRows,
   layOutGrid,
   layOutStrings,
+  namesOf,
   neighborsIn,
   onWall,
   placeOpening,
@@ -40,6 +41,8 @@ export interface PlannedWall extends WallRows {
 export interface Plan {
   readonly grid: Grid
   readonly rows: Readonly<Record<string, string>>
+  /** What each post is called, by its identity. */
+  readonly names: Readonly<Record<string, string>>
   readonly posts: readonly Post[]
   readonly omitted: readonly OmittedPost[]
   readonly placed: readonly PlacedOpening[]
@@ -103,6 +106,7 @@ function layOut({ building, northDeg, runPastIn, edge }: LayoutOf): LaidOut | nu
     grid,
     layout,
     rows: layout.rows,
+    names: namesOf(layout, building),
     posts: layout.posts,
     omitted: layout.omitted,
     placed,

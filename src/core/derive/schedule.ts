@@ -1,6 +1,6 @@
 import { entryOf, item } from '../result'
 import type { Building } from '../model'
-import type { Post, PostKind } from '../layout'
+import { named, type Post, type PostKind, type PostName } from '../layout'
 import type { PoleMark } from '../marks'
 import { stockFor } from '../quantities'
 import { toSixteenths } from '../units'
@@ -8,8 +8,7 @@ import { postSize } from '../wood'
 import type { HoleKind } from '../frame'
 
 /** One line of the post schedule. Lengths in inches, exact; `stockIn` null when no listed length is long enough. */
-export interface ScheduleRow {
-  readonly id: string
+export interface ScheduleRow extends PostName {
   readonly kind: PostKind
   readonly xIn: number
   readonly yIn: number
@@ -27,7 +26,7 @@ export interface ScheduleRow {
 export interface PostCard {
   readonly key: string
   readonly kind: PostKind
-  readonly postIds: readonly string[]
+  readonly posts: readonly PostName[]
   readonly row: ScheduleRow
   readonly marks: readonly PoleMark[]
 }
@@ -50,7 +49,7 @@ export function schedule(
     const embedIn = hole?.embedIn ?? 0
     const totalIn = building.school === 'pier' ? post.longPointIn - building.bracketIn : post.longPointIn + embedIn
     return {
-      id: post.id,
+      ...named(post),
       kind: post.kind,
       xIn: post.x,
       yIn: post.y,
@@ -76,8 +75,8 @@ export function schedule(
           ...marks.map((mark) => `${mark.kind}${toSixteenths(mark.upIn)}`),
         ].join('|')
         const card = groups.get(key)
-        if (card) groups.set(key, { ...card, postIds: [...card.postIds, row.id] })
-        else groups.set(key, { key, kind: item(posts, i).kind, postIds: [row.id], row, marks })
+        if (card) groups.set(key, { ...card, posts: [...card.posts, named(row)] })
+        else groups.set(key, { key, kind: item(posts, i).kind, posts: [named(row)], row, marks })
       })
       return [...groups.values()]
     },

@@ -5,6 +5,7 @@ import { SIDES, type Side } from '../model'
 /** A story pole as it is drawn or printed: one post's, a wall's (`wall-south`), or one for the whole `building`. */
 export interface Pole {
   readonly key: string
+  readonly of: 'post' | 'wall' | 'building'
   readonly name: string
   readonly marks: readonly PoleMark[]
   /** Top of what is marked, and of the stick, above the grade line. */ readonly topIn: number
@@ -35,6 +36,7 @@ export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
       .map((post) => ({ of: initials(given.wallNames[side]), marks: given.poles[post.id] ?? [] }))
   const shared = (name: string, layers: ReturnType<typeof wall>, side: Side | null): Pole => ({
     key,
+    of: side === null ? 'building' : 'wall',
     name,
     marks: sharedPole(layers, heelIn),
     topIn: heelIn,
@@ -48,7 +50,8 @@ export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
   return other
     ? {
         key,
-        name: other.id,
+        of: 'post',
+        name: other.name,
         marks: given.poles[key] ?? [],
         topIn: other.heightIn,
         longPointIn: other.longPointIn,

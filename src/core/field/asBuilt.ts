@@ -1,12 +1,11 @@
-import type { Post } from '../layout'
+import { named, type Post, type PostName } from '../layout'
 import { ROUNDING } from '../units'
 import type { FieldState } from './fold'
 import type { Levels } from './levels'
 import type { PostAsBuilt } from './readings'
 
 /** One line of plan against as-built: a value along a row of posts. */
-export interface Difference {
-  readonly id: string
+export interface Difference extends PostName {
   readonly planIn: number
   readonly builtIn: number | null
   readonly byIn: number | null
@@ -15,7 +14,7 @@ export interface Difference {
 /** Foot heights of a row of posts: as planned (all alike below the grade line) and as read. */
 export const footDifferences = (row: readonly PostAsBuilt[], embedOf: (id: string) => number): Difference[] =>
   row.map((built) => ({
-    id: built.id,
+    ...named(built),
     planIn: -embedOf(built.id),
     builtIn: built.measured ? -built.footToGradeIn : null,
     byIn: built.measured ? embedOf(built.id) - built.footToGradeIn : null,

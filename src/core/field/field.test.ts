@@ -42,7 +42,7 @@ describe('records at the door', () => {
     ['a reading over the rod', [{ ...good, body: { ...bodyOk[2], inches: 300.0625 } }], 'inches'],
     ['letters for a reading', [{ ...good, body: { ...bodyOk[2], inches: '53 3/8' } }], 'inches'],
     ['no number', [{ ...good, body: { ...bodyOk[2], inches: null } }], 'inches'],
-    ['a post in small letters', [{ ...good, body: { ...bodyOk[2], target: 'a1' } }], 'target'],
+    ['a post with a space in it', [{ ...good, body: { ...bodyOk[2], target: 'A 1' } }], 'target'],
     ['markup for a post', [{ ...good, body: { ...bodyOk[2], target: '<b>A1</b>' } }], 'target'],
     ['an id with a space', [{ ...good, id: 'r 1' }], 'id'],
     ['a day that is none', [{ ...good, at: '2026-02-30T00:00:00Z' }], 'at'],

@@ -1,5 +1,16 @@
 export { FOUND, parseRecords, POST_STATES, ROD_MOST_IN } from './records'
 export type { FieldRecord, Found, PostState, RecordBody } from './records'
+export {
+  bearersOf,
+  bindRecord,
+  bindWhatCan,
+  isSpot,
+  postOf,
+  postsOf,
+  recordedPosts,
+  spotOf,
+  spotTarget,
+} from './naming'
 export { foldBare, foldRecords, reached } from './fold'
 export type { FieldState, FieldTrouble, Said, Stored } from './fold'
 export { tieLevels } from './levels'

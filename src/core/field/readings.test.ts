@@ -431,7 +431,7 @@ describe('level strings carried to posts', () => {
       if (row) expect(measured.stringIn[post.id]).toBe(row.heightIn)
     }
     expect(measured.strings.map((row) => row.heightIn)).toEqual(measured.strings.map((_, k) => 10 - 2 * k))
-    expect(measured.strings[0].row).toBe('A')
+    expect(measured.strings[0].row).toBe('south')
   })
   test('a higher string makes every card anew, its own stick no longer', () => {
     const up = measure(

@@ -1,4 +1,4 @@
-import { type Grid, neighborsIn, type Post, type PostKind, postRows, rowPlaces } from '../layout'
+import { type Grid, named, neighborsIn, type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
 import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
 import type { Job } from '../model'
 import { entryOf } from '../result'
@@ -18,7 +18,6 @@ export interface Stood {
   readonly poles: Readonly<Record<string, readonly PoleMark[]>>
   readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]
   readonly grid: Grid
-  readonly rows: Readonly<Record<string, string>>
   readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null
 }
 
@@ -155,17 +154,16 @@ const BLOCKED_IN = 1.5
 const inch = (inches: number) => formatLength(Math.abs(inches), { feet: false })
 
 /** What to do with a stick that is already cut, now that its need is known better. */
-export function judgeStick(id: string, cutIn: number, needIn: number): StickFit {
+export function judgeStick(name: string, cutIn: number, needIn: number): StickFit {
   const byIn = cutIn - needIn
-  if (Math.abs(byIn) <= STICK_TOLERANCE_IN + ROUNDING) return { kind: 'fits', byIn, say: `${id} fits.` }
-  if (byIn > 0) return { kind: 'long', byIn, say: `${id} is ${inch(byIn)} long: trim its top.` }
+  if (Math.abs(byIn) <= STICK_TOLERANCE_IN + ROUNDING) return { kind: 'fits', byIn, say: `${name} fits.` }
+  if (byIn > 0) return { kind: 'long', byIn, say: `${name} is ${inch(byIn)} long: trim its top.` }
   const remedy = -byIn <= BLOCKED_IN ? 'block the seat by that, or replace it.' : 'replace it, or raise its footing.'
-  return { kind: 'short', byIn, say: `${id} is cut ${inch(byIn)} short: ${remedy}` }
+  return { kind: 'short', byIn, say: `${name} is cut ${inch(byIn)} short: ${remedy}` }
 }
 
 /** A post as it stands or will stand: what was read at its foot, its own marks, its cut, and what is locked. */
-export interface PostAsBuilt {
-  readonly id: string
+export interface PostAsBuilt extends PostName {
   readonly state: PostState
   readonly measured: boolean
   readonly readingIn: number | null
@@ -221,7 +219,7 @@ function postAsBuilt(
   const cutIn = state.cuts[post.id]?.body.lengthIn ?? null
   const reachedState = state.states[post.id] ?? 'planned'
   return {
-    id: post.id,
+    ...named(post),
     state: reachedState,
     measured: foot.measured,
     readingIn: rod?.readingIn ?? null,
@@ -230,7 +228,7 @@ function postAsBuilt(
     marks,
     needIn,
     cutIn,
-    fit: cutIn === null ? null : judgeStick(post.id, cutIn, needIn),
+    fit: cutIn === null ? null : judgeStick(post.name, cutIn, needIn),
     locked: reached(reachedState, 'cut'),
     signature: signatureOf(needIn, upFromRodIn, marks, besides(post.id)),
   }
@@ -246,11 +244,11 @@ interface Standing {
 /** The strings of the made-up ground plane, and its height at each post. */
 function stringPlane(job: Job, stood: Stood) {
   const depthOf = (side: 'south' | 'north') => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
-  const places = rowPlaces(stood.posts, stood.rows, stood.grid.widthIn, depthOf)
+  const places = rowPlaces(stood.posts, stood.grid.widthIn, depthOf)
   const strings = stringRows(job.fieldwork.strings, places)
   const heights = new Map(strings.map((row) => [row.row, row.heightIn]))
   const stringIn = Object.fromEntries(
-    stood.posts.map((post) => [post.id, heights.get(post.row) ?? stringHeightAt(strings, post.y)]),
+    stood.posts.map((post) => [post.id, heights.get(post.row ?? '') ?? stringHeightAt(strings, post.y)]),
   )
   return { strings, stringIn }
 }

@@ -11,7 +11,8 @@ export type Found = (typeof FOUND)[number]
 export const ROD_MOST_IN = 300
 
 const key = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/)
-const post = z.string().regex(/^[A-Z]{1,3}\d{1,3}$/)
+/** A post’s identity. Phones and printed codes from before posts had one send its name, which the server reads. */
+const post = key
 const reading = z.number().min(0).max(ROD_MOST_IN)
 const length = (max: number) => z.number().min(0).max(max)
 
@@ -21,7 +22,7 @@ const kinds = z.discriminatedUnion('kind', [
   z.strictObject({
     kind: z.literal('reading'),
     setup: key,
-    target: z.union([post, z.string().regex(/^spot-[A-Za-z0-9]{1,12}$/)]),
+    target: post.describe('A post, or a spot of the ground: spot-3'),
     of: z.enum(['foot', 'footing', 'ground']),
     inches: reading,
   }),

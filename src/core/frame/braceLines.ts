@@ -55,11 +55,11 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
       .sort((one, other) => (eave ? one.x - other.x : one.y - other.y))
     const first = row
       .slice(0, 2)
-      .map((post) => post.id)
+      .map((post) => post.name)
       .join('–')
     const lastPair = row
       .slice(-2)
-      .map((post) => post.id)
+      .map((post) => post.name)
       .join('–')
     // Both ends cut plumb between posts: the board bought is longer by d·tan α.
     return {

@@ -14,7 +14,7 @@ import {
   unconstrainedDepthFt,
   type EmbedmentLoad,
 } from '../ground'
-import type { Post, PostKind } from '../layout'
+import { named, type Post, type PostKind, type PostName } from '../layout'
 import type { Building, Job } from '../model'
 import { holeVolumes, type HoleVolumes } from '../quantities'
 import { postSize } from '../wood'
@@ -52,7 +52,8 @@ export interface HoleKind {
   /** Bottom of the post below grade; 0 on a bracket. */
   readonly embedIn: number
   readonly volumes: HoleVolumes
-  readonly governing: { readonly lateral: string | null; readonly bearing: string; readonly uplift: string }
+  /** Posts that ask for most, each in its way. */
+  readonly governing: { readonly lateral: PostName | null; readonly bearing: PostName; readonly uplift: PostName }
   readonly lateral: LateralNeed | null
   readonly bearing: { readonly loadLb: number; readonly padLb: number; readonly capacityLb: number }
   readonly pad: ReturnType<typeof padRatios> | null
@@ -199,7 +200,7 @@ function unsized({
     digIn: floor + building.gravelIn,
     embedIn: pier ? 0 : floor - padIn,
     volumes: holeVolumes(building, plain, floor),
-    governing: { lateral: null, bearing: firstOf(own).id, uplift: firstOf(own).id },
+    governing: { lateral: null, bearing: named(firstOf(own)), uplift: named(firstOf(own)) },
     lateral: null,
     bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
     pad: null,
@@ -304,9 +305,9 @@ function sizeKind(kind: KindOfHole, diametersIn: readonly number[], plainIn: num
     embedIn: best.embedIn,
     volumes: best.volumes,
     governing: {
-      lateral: best.worst.need ? best.worst.post.id : null,
-      bearing: kind.heaviest.id,
-      uplift: kind.lifted.id,
+      lateral: best.worst.need ? named(best.worst.post) : null,
+      bearing: named(kind.heaviest),
+      uplift: named(kind.lifted),
     },
     lateral: best.worst.need,
     bearing: best.bearing,

@@ -1,20 +1,46 @@
 import { entryOf, issue } from '../result'
 import { HALF_MARK_IN } from '../units'
-import { type Laying, leaveOut, newJamb, setPost, type Slot, standsIn } from './laying'
+import { jambEdges, keptOn, type Laying, leaveOut, newJamb, setPost, type Slot, standsIn } from './laying'
+import { linePlace } from './naming'
 import type { PlacedOpening } from './openings'
 
 /** Places for the posts of an eave wall before any opening: one at each numbered line. */
-function numberedSlots({ grid }: Laying, row: string): Slot[] {
+function numberedSlots({ grid, rows, naming }: Laying, side: 'south' | 'north'): Slot[] {
   const last = grid.centresIn.length - 1
-  return grid.centresIn.map((at, i) => ({
-    id: `${row}${i + 1}`,
-    nominal: at,
-    at,
-    kind: i === 0 || i === last ? 'corner' : 'eave',
-    openingId: null,
-    line: i + 1,
-    row,
-  }))
+  const letter = entryOf(rows, side)
+  return grid.centresIn.map((at, i) => {
+    const place = { string: side, place: linePlace(i, last) } as const
+    return {
+      ...naming.lettered(place, letter, i + 1),
+      ...place,
+      nominal: at,
+      at,
+      kind: i === 0 || i === last ? 'corner' : 'eave',
+      openingId: null,
+      line: i + 1,
+      row: side,
+      pinned: grid.pinnedIn.includes(at),
+    }
+  })
+}
+
+/** Posts of an eave wall that were kept where they stood and carry no truss, beside those of the lines. */
+function keptSlots({ building, naming }: Laying, side: 'south' | 'north', lines: readonly Slot[]): Slot[] {
+  return keptOn(building, side).flatMap(({ id, atIn }) => {
+    if (lines.some((slot) => Math.abs(slot.at - atIn) < HALF_MARK_IN)) return []
+    const place = { string: side, place: `kept-${id}` } as const
+    return {
+      ...naming.numbered(place, 'X'),
+      ...place,
+      nominal: atIn,
+      at: atIn,
+      kind: 'jamb' as const,
+      openingId: null,
+      line: null,
+      row: side,
+      pinned: true,
+    }
+  })
 }
 
 /** A walk door or window may not meet a post of the row. */
@@ -24,7 +50,7 @@ function refuseMeeting(laying: Laying, slots: readonly Slot[], placed: PlacedOpe
   if (!hit) return
   laying.issues.push(
     issue('post-in-opening', ['building', 'openings', building.openings.indexOf(placed.opening), 'positionIn'], {
-      post: hit.id,
+      post: hit.name,
       beforeIn: hit.at - widthIn / 2 - placed.opening.widthIn,
       afterIn: hit.at + widthIn / 2,
     }),
@@ -34,18 +60,18 @@ function refuseMeeting(laying: Laying, slots: readonly Slot[], placed: PlacedOpe
 /** A jamb at each edge of a framed door: the post that stands there already, the corner post, or one of its own. */
 function setJambs(laying: Laying, slots: Slot[], placed: PlacedOpening, row: string): void {
   const { grid, widthIn } = laying
-  for (const [edge, target] of [
-    [placed.fromIn, placed.fromIn - widthIn / 2],
-    [placed.toIn, placed.toIn + widthIn / 2],
-  ] as const) {
-    const same = slots.find((slot) => Math.abs(slot.at - target) < HALF_MARK_IN)
-    if (same?.kind === 'eave') {
+  for (const jamb of jambEdges(laying, placed)) {
+    const same = slots.find((slot) => Math.abs(slot.at - jamb.targetIn) < HALF_MARK_IN)
+    // A post of the row, or one kept from another door, becomes the jamb.
+    if (same?.kind === 'eave' || (same?.kind === 'jamb' && same.openingId === null)) {
       same.kind = 'jamb'
       same.openingId = placed.opening.id
     }
+    const insideIn = widthIn / 2
     const cornerIsJamb =
-      Math.abs(edge - widthIn) < HALF_MARK_IN || Math.abs(grid.lengthIn - edge - widthIn) < HALF_MARK_IN
-    if (!same && !cornerIsJamb) slots.push(newJamb(laying, target, placed.opening.id, { line: null, row }))
+      Math.abs(jamb.targetIn - insideIn) < HALF_MARK_IN ||
+      Math.abs(grid.lengthIn - jamb.targetIn - insideIn) < HALF_MARK_IN
+    if (!same && !cornerIsJamb) slots.push(newJamb(laying, jamb, placed.opening, { line: null, row }))
   }
 }
 
@@ -55,9 +81,9 @@ function setJambs(laying: Laying, slots: Slot[], placed: PlacedOpening, row: str
  */
 export function layEaveWall(laying: Laying, side: 'south' | 'north'): void {
   const { building, widthIn } = laying
-  const row = entryOf(laying.rows, side)
-  // A bridged name that no eave post has (the bays have changed since) leaves nothing out.
-  let slots = leaveOut(laying, side, numberedSlots(laying, row), {
+  // A bridged post whose line is no more leaves nothing out.
+  const lines = numberedSlots(laying, side)
+  let slots = leaveOut(laying, side, [...lines, ...keptSlots(laying, side, lines)], {
     goes: (slot) => slot.kind === 'eave' && building.bridged.includes(slot.id),
     openingId: null,
   })
@@ -66,7 +92,7 @@ export function layEaveWall(laying: Laying, side: 'south' | 'north'): void {
       refuseMeeting(laying, slots, placed)
       continue
     }
-    setJambs(laying, slots, placed, row)
+    setJambs(laying, slots, placed, side)
     slots = leaveOut(laying, side, slots, {
       goes: (slot) => slot.kind === 'eave' && standsIn(laying, slot.at, placed, widthIn),
       openingId: placed.opening.id,

@@ -1,6 +1,7 @@
 import { issue, item } from '../result'
-import { ROUNDING } from '../units'
-import { type Laying, leaveOut, newJamb, setPost, type Slot, standsIn } from './laying'
+import { HALF_MARK_IN, ROUNDING } from '../units'
+import { spacesBetween } from './grid'
+import { jambEdges, keptOn, type Laying, leaveOut, newJamb, setPost, type Slot, standsIn } from './laying'
 import { rowLetter } from './rowLetter'
 import { cornerTakesIn, type PlacedOpening } from './openings'
 
@@ -8,13 +9,20 @@ import { cornerTakesIn, type PlacedOpening } from './openings'
 const JAMB_REACH_IN = 24
 
 /** Places for the posts of a gable wall before any opening, with what the user moved them by. */
-const spacedSlots = ({ building, grid }: Laying, line: number): Slot[] =>
-  grid.gableIn.map((nominal, i) => {
-    const row = rowLetter(i + 1)
-    const id = `${row}${line}`
-    const at = nominal + (building.gableShiftsIn[id] ?? 0)
-    return { id, nominal, at, kind: 'gable', openingId: null, line, row }
+function spacedSlots({ building, grid, naming }: Laying, side: 'west' | 'east', line: number): Slot[] {
+  const kept = keptOn(building, side).map(({ atIn }) => atIn)
+  return spacesBetween(kept, grid.widthIn, building.gableMaxIn).map((nominal, i) => {
+    const place = { string: side, place: `inner-${i + 1}` } as const
+    const post = naming.lettered(place, rowLetter(i + 1), line)
+    const pinned = kept.includes(nominal)
+    const at = pinned ? nominal : nominal + (building.gableShiftsIn[post.id] ?? 0)
+    return { ...post, ...place, nominal, at, kind: 'gable', openingId: null, line, row: place.place, pinned }
   })
+}
+
+/** Where a post that stands in an opening is put right: its own shift, or the opening where it may not move. */
+const whereShifted = ({ id, pinned }: Slot, index: number) =>
+  pinned ? ['building', 'openings', index, 'positionIn'] : ['building', 'gableShiftsIn', id]
 
 /** Gable posts that stand in an opening move to its nearer side; one that the user set there is a contradiction. */
 function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening): void {
@@ -22,10 +30,10 @@ function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening
   const [before, after] = [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]
   const index = building.openings.indexOf(placed.opening)
   for (const slot of slots.filter((slot) => slot.kind === 'gable' && standsIn(laying, slot.at, placed))) {
-    if (building.gableShiftsIn[slot.id])
+    if (slot.pinned || building.gableShiftsIn[slot.id])
       laying.issues.push(
-        issue('post-in-opening', ['building', 'gableShiftsIn', slot.id], {
-          post: slot.id,
+        issue('post-in-opening', whereShifted(slot, index), {
+          post: slot.name,
           beforeIn: before,
           afterIn: after,
         }),
@@ -33,7 +41,7 @@ function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening
     else if (slots.some((other) => other !== slot && other.kind === 'jamb' && standsIn(laying, other.at, placed)))
       laying.issues.push(
         issue('post-in-opening', ['building', 'openings', index, 'positionIn'], {
-          post: slot.id,
+          post: slot.name,
           beforeIn: slot.at - widthIn / 2 - placed.opening.widthIn,
           afterIn: slot.at + widthIn / 2,
         }),
@@ -44,25 +52,34 @@ function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening
 
 /** A jamb at each edge of a framed door: the nearest gable post moved there, the corner post, or one of its own. */
 function setJambs(laying: Laying, slots: Slot[], placed: PlacedOpening, line: number): void {
-  const { building, grid, widthIn } = laying
+  const { building, grid } = laying
   const takes = cornerTakesIn(building, placed.opening.side)
-  for (const target of [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]) {
+  for (const jamb of jambEdges(laying, placed)) {
+    const target = jamb.targetIn
     const cornerIsJamb = target < takes || target > grid.widthIn - takes
     if (cornerIsJamb) continue
     const near = slots
-      .filter((slot) => slot.kind === 'gable' && Math.abs(slot.at - target) <= JAMB_REACH_IN)
+      .filter(
+        (slot) => slot.kind === 'gable' && Math.abs(slot.at - target) <= (slot.pinned ? HALF_MARK_IN : JAMB_REACH_IN),
+      )
       .sort((one, other) => Math.abs(one.at - target) - Math.abs(other.at - target))[0]
     if (near) {
       near.at = target
       near.kind = 'jamb'
       near.openingId = placed.opening.id
-    } else slots.push(newJamb(laying, target, placed.opening.id, { line, row: 'J' }))
+    } else slots.push(newJamb(laying, jamb, placed.opening, { line, row: null }))
   }
 }
 
 /** A space that moving or omitting has left over the maximum gets posts of its own, door openings excepted. */
-function fillWide(laying: Laying, slots: Slot[], openings: readonly PlacedOpening[], line: number): void {
-  const { building, grid, widthIn, made } = laying
+function fillWide(
+  laying: Laying,
+  slots: Slot[],
+  openings: readonly PlacedOpening[],
+  { side, line }: { readonly side: 'west' | 'east'; readonly line: number },
+): void {
+  const { building, grid, widthIn, naming } = laying
+  let made = 0
   const widestIn = building.gableMaxIn + widthIn
   const all = [{ at: 0 }, ...slots.sort((one, other) => one.at - other.at), { at: grid.widthIn }]
   for (let i = 1; i < all.length; i++) {
@@ -72,7 +89,18 @@ function fillWide(laying: Laying, slots: Slot[], openings: readonly PlacedOpenin
     const gaps = Math.ceil((to - from) / widestIn - ROUNDING)
     for (let k = 1; k < gaps; k++) {
       const at = from + ((to - from) * k) / gaps
-      slots.push({ id: `X${++made.extras}`, nominal: at, at, kind: 'gable', openingId: null, line, row: 'X' })
+      const place = { string: side, place: `extra-${++made}` } as const
+      slots.push({
+        ...naming.numbered(place, 'X'),
+        ...place,
+        nominal: at,
+        at,
+        kind: 'gable',
+        openingId: null,
+        line,
+        row: null,
+        pinned: false,
+      })
     }
   }
 }
@@ -88,7 +116,7 @@ export function layGableWall(laying: Laying, side: 'west' | 'east'): void {
   const openings = laying.placed
     .filter((placed) => placed.opening.side === side)
     .sort((one, other) => one.fromIn - other.fromIn)
-  let slots = spacedSlots(laying, line)
+  let slots = spacedSlots(laying, side, line)
   for (const placed of openings) {
     if (!placed.framed) {
       stepAside(laying, slots, placed)
@@ -100,9 +128,9 @@ export function layGableWall(laying: Laying, side: 'west' | 'east'): void {
       openingId: placed.opening.id,
     })
   }
-  fillWide(laying, slots, openings, line)
+  fillWide(laying, slots, openings, { side, line })
   slots.sort((one, other) => one.at - other.at)
-  for (const slot of slots.filter((slot) => slot.row === 'X')) {
+  for (const slot of slots.filter((slot) => slot.kind === 'gable' && slot.row === null)) {
     const inside = openings.find((placed) => !placed.framed && standsIn(laying, slot.at, placed))
     if (inside) slot.at = inside.fromIn - widthIn / 2
   }

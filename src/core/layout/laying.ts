@@ -1,20 +1,21 @@
-import type { Building, Side } from '../model'
+import type { Building, Opening, Side, StringId } from '../model'
 import type { Issue } from '../result'
 import { PITCH_RUN_IN, HALF_MARK_IN } from '../units'
 import { postSize } from '../wood'
 import type { Grid } from './grid'
 import { isEave, type PlacedOpening, placeOpening } from './openings'
-import type { OmittedPost, Post, PostKind } from './post'
+import { type Naming, naming } from './naming'
+import type { OmittedPost, Post, PostKind, PostName, PostPlace } from './post'
 
 /** A place in a wall for a post, before the wall is done. */
-export interface Slot {
-  id: string
+export interface Slot extends PostName, PostPlace {
   nominal: number
   at: number
   kind: PostKind
   openingId: string | null
   line: number | null
-  row: string
+  row: string | null
+  pinned: boolean
 }
 
 /** What the walls are laid out from, and what they put down one after another. */
@@ -25,8 +26,9 @@ export interface Laying {
   /** Width of a post along its wall and its depth across it, inches. */
   readonly widthIn: number
   readonly depthIn: number
+  /** Letters of the rows across the building. */
   readonly rows: Record<string, string>
-  readonly made: { jambs: number; extras: number }
+  readonly naming: Naming
   readonly posts: Post[]
   readonly omitted: OmittedPost[]
   readonly issues: Issue[]
@@ -42,7 +44,7 @@ export function startLaying(building: Building, grid: Grid, rows: Record<string,
     widthIn,
     depthIn,
     rows,
-    made: { jambs: 0, extras: 0 },
+    naming: naming(building),
     posts: [],
     omitted: [],
     issues: [],
@@ -67,6 +69,9 @@ export function setPost(laying: Laying, side: Side, slot: Slot): void {
   const longInside = Math.min(grid.widthIn / 2, inside + widthIn / 2)
   laying.posts.push({
     id: slot.id,
+    name: slot.name,
+    string: slot.string,
+    place: slot.place,
     kind: slot.kind,
     side,
     row: slot.row,
@@ -75,6 +80,7 @@ export function setPost(laying: Laying, side: Side, slot: Slot): void {
     ...inPlan(laying, side, slot.at),
     openingId: slot.openingId,
     movedIn: slot.at - slot.nominal,
+    pinned: slot.pinned,
     heightIn: isEave(side) ? building.heelIn : rafterHeightIn(building, inside),
     longPointIn: isEave(side) ? building.heelIn : rafterHeightIn(building, longInside),
   })
@@ -93,17 +99,49 @@ export function leaveOut(
 ): Slot[] {
   for (const slot of slots.filter(goes)) {
     const { x, y } = inPlan(laying, side, slot.at)
-    laying.omitted.push({ id: slot.id, side, atIn: slot.at, x, y, openingId })
+    const { id, name, string, place } = slot
+    laying.omitted.push({ id, name, string, place, side, atIn: slot.at, x, y, openingId })
   }
   return slots.filter((slot) => !goes(slot))
 }
 
-/** A jamb post at `at` for an opening, named in the order they are made. */
-export const newJamb = (laying: Laying, at: number, openingId: string, where: Pick<Slot, 'line' | 'row'>): Slot => ({
-  id: `J${++laying.made.jambs}`,
-  nominal: at,
-  at,
-  kind: 'jamb',
-  openingId,
-  ...where,
-})
+/** One edge of a framed opening: which, and where the middle of a jamb post at it would be. */
+export interface JambEdge {
+  readonly edge: 'low' | 'high'
+  readonly targetIn: number
+}
+
+/** Where the jambs of a framed opening belong. */
+export const jambEdges = ({ widthIn }: Laying, placed: PlacedOpening): readonly JambEdge[] => [
+  { edge: 'low', targetIn: placed.fromIn - widthIn / 2 },
+  { edge: 'high', targetIn: placed.toIn + widthIn / 2 },
+]
+
+/** A jamb post of its own at an edge of an opening, named in the order they are made. */
+export function newJamb(
+  laying: Laying,
+  { edge, targetIn }: JambEdge,
+  { id, side }: Opening,
+  where: Pick<Slot, 'line' | 'row'>,
+): Slot {
+  const at = { string: side, place: `jamb-${id}-${edge}` }
+  return {
+    ...laying.naming.numbered(at, 'J'),
+    ...at,
+    nominal: targetIn,
+    at: targetIn,
+    kind: 'jamb',
+    openingId: id,
+    pinned: false,
+    ...where,
+  }
+}
+
+/** Posts kept where they stood that carry no line of their own: former jambs, gable posts. */
+export const keptOn = (
+  building: Building,
+  string: StringId,
+): readonly { readonly id: string; readonly atIn: number }[] =>
+  building.posts.flatMap(({ id, string: own, pinned }) =>
+    own === string && pinned && !pinned.framed ? [{ id, atIn: pinned.atIn }] : [],
+  )

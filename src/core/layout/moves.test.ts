@@ -170,8 +170,9 @@ describe('what each takes', () => {
       ],
     })
     const { grid, layout } = lay(building)
-    const rows = rowPlaces(layout.posts, layout.rows, grid.widthIn, () => 120)
-    expect(rows.map((row) => row.row)).toEqual([...rows.map((row) => row.row)].sort())
+    const rows = rowPlaces(layout.posts, grid.widthIn, () => 120)
+    const letters = rows.map((row) => layout.rows[row.row])
+    expect(letters).toEqual([...letters].sort())
     expect([rows[0], rows.at(-2), rows.at(-1)].map((r) => r?.yIn)).toEqual([0, 480, 600])
   })
 })

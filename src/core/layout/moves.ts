@@ -1,6 +1,6 @@
 import { item, lastOf } from '../result'
-import type { Building, Opening } from '../model'
-import type { Grid } from './grid'
+import { type Building, MOST_BAY_BY_HAND_IN, type Opening } from '../model'
+import { type Grid, LEAST_SPACE_IN } from './grid'
 import { isEave, positionFor, wallLengthIn } from './openings'
 import type { Post } from './post'
 
@@ -13,6 +13,19 @@ export function moveLine(grid: Grid, line: number, byIn: number): Building['bays
   spacingsIn[line - 2] = item(spacingsIn, line - 2) + byIn
   spacingsIn[line - 1] = item(spacingsIn, line - 1) - byIn
   return { mode: 'hand', spacingsIn }
+}
+
+/**
+ * Least and greatest length that bays set by hand leave, inches: the last one takes up the difference and has limits of
+ * its own. Null where the bays follow from the length.
+ */
+export function lengthLimits({
+  bays,
+  lengthIn,
+}: Building): { readonly leastIn: number; readonly mostIn: number } | null {
+  if (bays.mode !== 'hand') return null
+  const othersIn = lengthIn - lastOf(bays.spacingsIn)
+  return { leastIn: othersIn + LEAST_SPACE_IN, mostIn: othersIn + MOST_BAY_BY_HAND_IN }
 }
 
 /** A building made longer or shorter. Bays set by hand keep their sizes; the last one takes up the difference. */
@@ -83,7 +96,7 @@ export function movePost(building: Building, grid: Grid, post: Post, byIn: numbe
     return post.line === null || post.line === 1 || post.line === grid.centresIn.length
       ? null
       : { ...building, bays: moveLine(grid, post.line, byIn) }
-  if (post.kind !== 'gable' || post.id.startsWith('X')) return null
+  if (post.kind !== 'gable' || post.row === null) return null
   return {
     ...building,
     gableShiftsIn: { ...building.gableShiftsIn, [post.id]: (building.gableShiftsIn[post.id] ?? 0) + byIn },

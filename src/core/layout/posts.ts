@@ -1,14 +1,17 @@
 import type { Building, LeanTo, Side } from '../model'
-import { entryOf, issue } from '../result'
+import { entryOf, issue, item } from '../result'
 import { PITCH_RUN_IN, HALF_MARK_IN } from '../units'
 import { layEaveWall } from './eaveWall'
 import { layGableWall } from './gableWall'
-import type { Grid } from './grid'
-import { type Laying, startLaying } from './laying'
+import { type Grid, LEAST_SPACE_IN, spacesBetween } from './grid'
+import { keptOn, type Laying, startLaying } from './laying'
+import { linePlace } from './naming'
 import { checkOpenings, cornerTakesIn, isEave, wallLengthIn } from './openings'
 import type { Post, PostLayout } from './post'
 import { rowLetter } from './rowLetter'
 
+/** Widest bay that is taken where the rule of spacing names none, inches. */
+const MOST_BAY_IN = 240
 /** Least height a lean-to may end at, inches. */
 const LEAST_LEAN_TO_IN = 72
 
@@ -16,11 +19,18 @@ const LEAST_LEAN_TO_IN = 72
 const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
   building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / PITCH_RUN_IN
 
+/** Posts between the eave rows of one gable wall, before openings: those kept where they stood, and equal spaces. */
+const innerCount = (building: Building, grid: Grid, side: 'west' | 'east'): number => {
+  const kept = keptOn(building, side).map(({ atIn }) => atIn)
+  return spacesBetween(kept, grid.widthIn, building.gableMaxIn).length
+}
+
 /** Names of the rows across the building: eaves, and lean-tos outside them. */
 function rowNames(building: Building, grid: Grid): Record<string, string> {
-  const rows: Record<string, string> = { south: 'A', north: rowLetter(grid.gableIn.length + 1) }
-  for (const { side } of building.leanTos)
-    rows[`lean-${side}`] = side === 'north' ? rowLetter(grid.gableIn.length + 2) : 'S'
+  const inner = Math.max(...(['west', 'east'] as const).map((side) => innerCount(building, grid, side)))
+  const rows: Record<string, string> = { south: 'A', north: rowLetter(inner + 1) }
+  for (let k = 1; k <= inner; k++) rows[`inner-${k}`] = rowLetter(k)
+  for (const { side } of building.leanTos) rows[`lean-${side}`] = side === 'north' ? rowLetter(inner + 2) : 'S'
   return rows
 }
 
@@ -37,13 +47,16 @@ function layLeanTo(laying: Laying, leanTo: LeanTo, index: number): void {
       issue('lean-to-too-low', ['building', 'leanTos', index, 'dropIn'], { heightIn, leastIn: LEAST_LEAN_TO_IN }),
     )
   const y = leanTo.side === 'north' ? grid.widthIn + leanTo.depthIn - depthIn / 2 : -leanTo.depthIn + depthIn / 2
-  const row = entryOf(laying.rows, `lean-${leanTo.side}`)
-  for (const [i, at] of grid.centresIn.entries())
+  const string = `lean-${leanTo.side}` as const
+  const letter = entryOf(laying.rows, string)
+  for (const [i, at] of grid.centresIn.entries()) {
+    const place = { string, place: linePlace(i, grid.centresIn.length - 1) }
     laying.posts.push({
-      id: `${row}${i + 1}`,
+      ...laying.naming.lettered(place, letter, i + 1),
+      ...place,
       kind: 'lean-to',
       side: leanTo.side,
-      row,
+      row: string,
       line: i + 1,
       atIn: at,
       x: at,
@@ -52,9 +65,11 @@ function layLeanTo(laying: Laying, leanTo: LeanTo, index: number): void {
       sizeY: depthIn,
       openingId: null,
       movedIn: 0,
+      pinned: grid.pinnedIn.includes(at),
       heightIn,
       longPointIn: heightIn,
     })
+  }
 }
 
 /** Where a post that stands too near another is put right: its own shift, or the opening that brought it there. */
@@ -81,10 +96,39 @@ function refuseCollisions({ building, grid, widthIn, posts, issues }: Laying, si
     if (inBefore || inCorner)
       issues.push(
         issue('posts-collide', whereMoved(building, post, before), {
-          post: post.id,
-          other: before?.id ?? 'the corner post',
+          post: post.name,
+          other: before?.name ?? 'the corner post',
         }),
       )
+  }
+}
+
+/** The widest bay that a rule of spacing allows, inches: its own where it has one, or the widest that is taken at all. */
+const widestBayIn = ({ bays }: Building): number => (bays.mode === 'max' ? bays.maxIn : MOST_BAY_IN)
+
+/**
+ * Spaces that posts kept where they stood have left too wide or too narrow, each with both its posts; and kept posts
+ * that nothing in the layout lets stand where they were.
+ */
+function refuseKept({ building, posts, issues }: Laying): void {
+  for (const [index, { string, pinned, keptName, id }] of building.posts.entries()) {
+    if (!pinned) continue
+    const at = ['building', 'posts', index, 'pinned'] as const
+    const row = posts.filter((post) => post.string === string).sort((one, other) => one.atIn - other.atIn)
+    const own = row.findIndex((post) => Math.abs(post.atIn - pinned.atIn) < HALF_MARK_IN)
+    if (own < 0) {
+      issues.push(issue('post-cannot-stay', at, { post: keptName ?? id }))
+      continue
+    }
+    const post = item(row, own)
+    const widestIn = isEave(post.side) ? widestBayIn(building) : building.gableMaxIn
+    for (const other of [row[own - 1], row[own + 1]]) {
+      if (!other || other.openingId !== null || post.openingId !== null) continue
+      const spaceIn = Math.abs(other.atIn - post.atIn)
+      const facts = { post: post.name, other: other.name, spaceIn, widestIn, leastIn: LEAST_SPACE_IN }
+      if (spaceIn > widestIn + HALF_MARK_IN) issues.push(issue('kept-too-wide', at, facts))
+      if (spaceIn < LEAST_SPACE_IN - HALF_MARK_IN) issues.push(issue('kept-too-narrow', at, facts))
+    }
   }
 }
 
@@ -98,6 +142,7 @@ export function placePosts(building: Building, grid: Grid): PostLayout {
   layGableWall(laying, 'west')
   for (const [i, leanTo] of building.leanTos.entries()) layLeanTo(laying, leanTo, i)
   for (const side of ['south', 'east', 'north', 'west'] as const) refuseCollisions(laying, side)
+  refuseKept(laying)
   const { posts, omitted, issues, rows } = laying
   return { posts, omitted, issues, rows }
 }

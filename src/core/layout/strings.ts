@@ -1,6 +1,6 @@
 import { entryOf } from '../result'
 import { distance, type Point } from '../geometry'
-import type { Building, Side } from '../model'
+import type { Building, Side, StringId } from '../model'
 import { roundIn } from '../units'
 import { postSize } from '../wood'
 import type { Grid } from './grid'
@@ -21,7 +21,9 @@ interface StringMark {
 
 /** One string: its name, ends in plan and marks from its low corner. */
 export interface StringLine {
-  readonly id: string
+  readonly id: StringId
+  /** Its letter or number on the plan: `A`, `1`. */
+  readonly label: string
   readonly name: string
   readonly side: Side
   readonly from: Point
@@ -54,9 +56,9 @@ function stringMarks(placed: readonly PlacedOpening[], side: Side, own: readonly
     }
     const kind: MarkKind = kindOf()
     return [
-      { key: `${post.id}-low`, name: `${post.id} face`, kind: 'face', postId: post.id, atIn: atIn - halfIn },
-      { key: post.id, name: post.id, kind, postId: post.id, atIn },
-      { key: `${post.id}-high`, name: `${post.id} face`, kind: 'face', postId: post.id, atIn: atIn + halfIn },
+      { key: `${post.id}-low`, name: `${post.name} face`, kind: 'face', postId: post.id, atIn: atIn - halfIn },
+      { key: post.id, name: post.name, kind, postId: post.id, atIn },
+      { key: `${post.id}-high`, name: `${post.name} face`, kind: 'face', postId: post.id, atIn: atIn + halfIn },
     ]
   })
   const edges = placed
@@ -67,6 +69,8 @@ function stringMarks(placed: readonly PlacedOpening[], side: Side, own: readonly
     ])
   return [...marks, ...edges].sort((one, other) => one.atIn - other.atIn)
 }
+
+const labelled = (label: string) => ({ label, name: `string ${label}` })
 
 /**
  * The strings of the job: one along the outside face of each row of posts and across each end, with every post face,
@@ -88,8 +92,8 @@ export function layOutStrings({
   const { lengthIn, widthIn } = grid
   const last = grid.centresIn.length
   const eave = (side: 'south' | 'north', y: number): StringLine => ({
-    id: entryOf(rows, side),
-    name: `string ${rows[side]}`,
+    id: side,
+    ...labelled(entryOf(rows, side)),
     side,
     from: { x: 0, y },
     to: { x: lengthIn, y },
@@ -97,8 +101,8 @@ export function layOutStrings({
     marks: stringMarks(placed, side, wallPosts(posts, side)),
   })
   const end = (side: 'west' | 'east', x: number, lineNumber: number): StringLine => ({
-    id: String(lineNumber),
-    name: `string ${lineNumber}`,
+    id: side,
+    ...labelled(String(lineNumber)),
     side,
     from: { x, y: 0 },
     to: { x, y: widthIn },
@@ -108,10 +112,10 @@ export function layOutStrings({
   const lines = [eave('south', 0), end('east', lengthIn, last), eave('north', widthIn), end('west', 0, 1)]
   for (const lean of building.leanTos) {
     const y = lean.side === 'north' ? widthIn + lean.depthIn : -lean.depthIn
-    const row = entryOf(rows, `lean-${lean.side}`)
+    const id = `lean-${lean.side}` as const
     lines.push({
-      id: row,
-      name: `string ${row}`,
+      id,
+      ...labelled(entryOf(rows, id)),
       side: lean.side,
       from: { x: 0, y },
       to: { x: lengthIn, y },
@@ -137,8 +141,8 @@ export function hookedMarks(
   hookPost: string | null,
 ): { readonly marks: readonly HookedMark[]; readonly originIn: number; readonly note: string } {
   const post = hookPost === null ? undefined : stringLine.marks.find((mark) => mark.key === hookPost)
-  const corner = (k: 'low' | 'high') =>
-    (k === 'low' ? stringLine.marks[0]?.postId : stringLine.marks[stringLine.marks.length - 1]?.postId) ?? 'the corner'
+  const centres = stringLine.marks.filter((mark) => mark.key === mark.postId)
+  const corner = (k: 'low' | 'high') => (k === 'low' ? centres[0] : centres.at(-1))?.name ?? 'the corner'
   const hookAt = () => {
     if (post) return post.atIn
     if (hook === 'low') return 0

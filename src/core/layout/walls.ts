@@ -35,7 +35,7 @@ export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<s
 }
 
 /**
- * Names of the posts of every row, each in its order: the four walls, then the outer rows of lean-tos. A corner post
+ * Identities of the posts of every row, each in its order: the four walls, then the outer rows of lean-tos. A corner post
  * stands in two of them.
  */
 export const postRows = (posts: readonly Post[]): string[][] =>
@@ -54,22 +54,15 @@ export const postRows = (posts: readonly Post[]): string[][] =>
  */
 export function rowPlaces(
   posts: readonly Post[],
-  rows: Readonly<Record<string, string>>,
   widthIn: number,
   leanDepthIn: (side: 'south' | 'north') => number,
 ): { readonly row: string; readonly yIn: number }[] {
   const out = new Map<string, number>()
   for (const post of posts) {
-    if (
-      out.has(post.row) ||
-      post.row === '' ||
-      (post.row === 'J' && post.kind === 'jamb') ||
-      (post.row === 'X' && post.kind === 'gable')
-    )
-      continue
+    if (post.row === null || out.has(post.row)) continue
     const rowYIn = () => {
-      if (post.row === rows.south) return 0
-      if (post.row === rows.north) return widthIn
+      if (post.row === 'south') return 0
+      if (post.row === 'north') return widthIn
       if (post.kind !== 'lean-to') return post.y
       if (post.side === 'north') return widthIn + leanDepthIn('north')
       return -leanDepthIn('south')

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import * as c from './choices'
 import { bracingSchema, jointsSchema, leanToSchema, roofSchema, skinSchema } from './frame'
+import { postId, postsFields } from './posts'
 import { id, lengthIn, lumber, number, text } from './zod'
 
 const openingSchema = z.strictObject({
@@ -15,13 +16,16 @@ const openingSchema = z.strictObject({
   sillIn: lengthIn(0, 300, 'Sill above the grade line; 0 for doors'),
 })
 
+/** Widest bay that may be set by hand, inches. */
+export const MOST_BAY_BY_HAND_IN = 360
+
 const baysSchema = z.discriminatedUnion('mode', [
   z.strictObject({ mode: z.literal('count'), count: z.int().min(1).max(60) }),
   z.strictObject({ mode: z.literal('max'), maxIn: lengthIn(36, 240, 'Widest bay') }),
   z.strictObject({
     mode: z.literal('hand'),
     spacingsIn: z
-      .array(lengthIn(24, 360, 'One bay'))
+      .array(lengthIn(24, MOST_BAY_BY_HAND_IN, 'One bay'))
       .min(1)
       .max(60),
   }),
@@ -166,9 +170,10 @@ export const buildingSchema = z.strictObject({
   girts: girtsSchema,
   gableMaxIn: lengthIn(36, 240, 'Widest space between gable posts'),
   gableShiftsIn: z
-    .record(id, z.number().min(-240).max(240))
+    .record(postId, z.number().min(-240).max(240))
     .describe('Gable posts moved by hand along their wall, inches, by post id'),
-  bridged: z.array(id).max(60).describe('Eave posts left out on purpose, by id: a header carries their trusses'),
+  ...postsFields,
+  bridged: z.array(postId).max(60).describe('Eave posts left out on purpose, by id: a header carries their trusses'),
   leanTos: z.array(leanToSchema).max(2).describe('At most one on each eave'),
   roof: roofSchema,
   skin: skinSchema,

@@ -7,6 +7,8 @@ export const SNOW_EXPOSURES = ['fully', 'partially', 'sheltered'] as const
 export const ENCLOSURES = ['by-openings', 'enclosed', 'partially', 'open'] as const
 export const SOILS = ['1', '2', '3', '4', '5', 'own'] as const
 export const SIDES = ['south', 'east', 'north', 'west'] as const
+/** Strings that posts stand on: the four of the building, and the outer strings of lean-tos. */
+export const STRING_IDS = ['south', 'east', 'north', 'west', 'lean-south', 'lean-north'] as const
 export const CORNERS = ['SW', 'SE', 'NE', 'NW'] as const
 export const OPENING_KINDS = ['overhead', 'slider', 'walk', 'window'] as const
 export const POST_SECTIONS = ['3-2x6', '4-2x6', '3-2x8', '4-2x8', '3-2x10', '4-2x10', '6x6', 'glulam'] as const
@@ -69,6 +71,7 @@ export type SoilClass = (typeof SOILS)[number]
  * `northDeg`.
  */
 export type Side = (typeof SIDES)[number]
+export type StringId = (typeof STRING_IDS)[number]
 export type Corner = (typeof CORNERS)[number]
 export type OpeningKind = (typeof OPENING_KINDS)[number]
 export type PostSection = (typeof POST_SECTIONS)[number]

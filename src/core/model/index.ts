@@ -41,11 +41,10 @@ export type {
   Side,
   SnowExposure,
   SoilClass,
+  StringId,
   Thermal,
 } from './choices'
-export { migrate, newLeanToParts } from './migrations'
-
-export { JOB_VERSION, jobSchema } from './job'
+export { JOB_FORMAT, JOB_VERSION, jobSchema } from './job'
 export type {
   Bays,
   Building,
@@ -60,9 +59,12 @@ export type {
   Ground,
   Sizing,
 } from './job'
-export { newJob } from './newJob'
-export { issuesOf, MAX_FILE_CHARS, parseJob, readJobText } from './readJob'
+export { newJob, newLeanToParts } from './newJob'
+export { isPostId } from './posts'
+export { issuesOf } from './issues'
+export { MOST_BAY_BY_HAND_IN } from './building'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'
 export type { History } from './history'
 export { diffPaths, merge3 } from './merge'
+export { type Change, undoChanges } from './changes'
 export { type ClashChoice, settleClash } from './clash'

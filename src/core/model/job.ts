@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import * as c from './choices'
 import { buildingSchema } from './building'
+import { postId } from './posts'
 import { siteSchema } from './site'
 import { id, lengthIn, number, text } from './zod'
 
@@ -8,7 +9,7 @@ import { id, lengthIn, number, text } from './zod'
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 5
+export const JOB_VERSION = 6
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -24,9 +25,7 @@ const stringsSchema = z.strictObject({
   hook: z
     .enum(['low', 'high'])
     .describe('Hook the tape at the west or south end (low), or at the east or north end (high)'),
-  hookPost: z
-    .string()
-    .max(12)
+  hookPost: postId
     .nullable()
     .describe('Hook on this post of the selected string instead; running marks then go both ways'),
   measures: measuresSchema,
@@ -39,7 +38,7 @@ const stringsSchema = z.strictObject({
 const levelsSchema = z.strictObject({
   coverIn: lengthIn(0, 60, 'Grade line above the highest point read'),
   readingsIn: z
-    .record(id, z.number().min(0).max(600))
+    .record(postId, z.number().min(0).max(600))
     .describe('Rod readings by post id, inches; a higher reading is a lower point'),
   benchmarkIn: z
     .number()

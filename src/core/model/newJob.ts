@@ -145,6 +145,8 @@ export function newJob(name: string): Job {
       },
       gableMaxIn: 120,
       gableShiftsIn: {},
+      posts: [],
+      givenUp: [],
       bridged: [],
       leanTos: [],
       ...framing,
@@ -195,3 +197,11 @@ export function newJob(name: string): Job {
     },
   }
 }
+
+/** Framing of a new lean-to, to be checked and changed. */
+export const newLeanToParts = () => ({
+  rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null },
+  ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
+  beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' },
+  seatIn: 3.5,
+})

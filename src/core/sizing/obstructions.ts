@@ -1,5 +1,5 @@
 import { deriveJob, type Derived } from '../derive'
-import { movePost, wallLengthIn, type Post } from '../layout'
+import { movePost, wallLengthIn, type Post, named, type PostName } from '../layout'
 import type { BoardName, Ground, Job } from '../model'
 import { formatLength, SAME_IN, ROUNDING } from '../units'
 import type { Check } from '../rules'
@@ -22,7 +22,7 @@ interface WayRound {
 
 export interface Met {
   readonly obstruction: Obstruction
-  readonly posts: readonly string[]
+  readonly posts: readonly PostName[]
   readonly ways: readonly WayRound[]
 }
 
@@ -125,7 +125,7 @@ function moveWay(of: WaysOf, post: Post, obstruction: Obstruction, to: 'low' | '
     if (postsMet(after.value, obstruction).length === 0) {
       const way: Way = {
         key: `move-${post.id}-${to}`,
-        label: `Move ${post.id} ${formatLength(Math.abs(by), { feet: false })} ${towards(post, by)}`,
+        label: `Move ${post.name} ${formatLength(Math.abs(by), { feet: false })} ${towards(post, by)}`,
         detail: post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
       }
       return judged(of, way, { ...job, building })
@@ -148,7 +148,7 @@ function bridgeWay(of: WaysOf, post: Post): WayRound[] {
     const size = header.size.replace('x', '×')
     const way: Way = {
       key: `bridge-${post.id}`,
-      label: `Leave ${post.id} out and bridge it`,
+      label: `Leave ${post.name} out and bridge it`,
       detail: `a header of ${header.plies} ${size} carries its truss, the girts there span both bays`,
     }
     return judged(of, way, { ...of.job, building: { ...building, bridged, roof: { ...building.roof, header } } })
@@ -219,7 +219,7 @@ export function waysRound(job: Job): Met[] {
     ]
     return {
       obstruction,
-      posts: met.map((post) => post.id),
+      posts: met.map(named),
       ways: ways.sort(
         (one, other) => one.newFails.length - other.newFails.length || Math.abs(one.more) - Math.abs(other.more),
       ),

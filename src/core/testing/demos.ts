@@ -3,7 +3,7 @@ import quillback from '../../../demo/quillback-hill.json'
 import marl from '../../../demo/marl-road.json'
 import tansy from '../../../demo/tansy-hollow.json'
 import { deriveJob } from '../derive'
-import { parseJob } from '../model'
+import { parseJob } from '../files'
 
 const raw = { quillback, marl, tansy }
 /** A shipped job and what follows from it. */

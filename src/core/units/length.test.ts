@@ -46,6 +46,12 @@ describe('reading lengths as people write them', () => {
     ['<b>12</b>', 'not-a-length'],
     [`12' 6" 3`, 'not-a-length'],
     ['1 2 3', 'not-a-length'],
+    [`12' 6 5/7"`, 'not-on-a-tape'],
+    ['5/3', 'not-on-a-tape'],
+    ['6 1/128', 'not-on-a-tape'],
+    ['12 6', 'not-a-length'],
+    ['12f6', 'not-a-length'],
+    [`12,5'`, 'not-a-length'],
   ])('refuses %s', (text, code) => {
     const result = parseLength(text)
     expect(result.ok ? 'ok' : result.issues[0].code).toBe(code)

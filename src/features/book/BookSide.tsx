@@ -1,6 +1,6 @@
 'use client'
 import { Download, DraftingCompass, FileSpreadsheet, Printer, Ruler } from 'lucide-react'
-import { useState } from 'react'
+import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { type Job, SIDES } from '@/core/model'
 import { scheduleCsv } from '@/formats/csv'
 import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
@@ -109,11 +109,14 @@ function SheetFields({
   )
 }
 
+/** How the sheets go out. */
+type Printing = 'pdf' | 'print'
+
 /** The papers and files that can be taken along. */
 function Papers({
   state,
   pdf,
-  printed,
+  print,
   job,
   derived,
   take,
@@ -121,8 +124,8 @@ function Papers({
   poles,
 }: {
   readonly state: 'idle' | 'working' | 'away'
-  readonly pdf: () => Promise<void>
-  readonly printed: () => void
+  readonly pdf: () => void
+  readonly print: () => void
   readonly job: Job
   readonly derived: ShownDerived
   readonly take: (url: string, body: object, name: string) => Promise<boolean>
@@ -131,18 +134,11 @@ function Papers({
 }) {
   return (
     <div className="d-grid gap-2 mb-2">
-      <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={() => void pdf()}>
+      <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={pdf}>
         <Download size={17} />
         {state === 'working' ? 'Making the PDF' : 'Download PDF'}
       </button>
-      <button
-        type="button"
-        className="btn btn-light"
-        onClick={() => {
-          window.print()
-          printed()
-        }}
-      >
+      <button type="button" className="btn btn-light" onClick={print}>
         <Printer size={17} />
         Print
       </button>
@@ -197,6 +193,29 @@ function Papers({
   )
 }
 
+/**
+ * Sends the sheets out. Posts that kept the name on their paper take the plan’s before it is printed anew; the sheets
+ * follow, and only then they go.
+ */
+function useNamesFirst(renames: boolean, send: (way: Printing) => void): (way: Printing) => void {
+  const waits = useRef<Printing | null>(null)
+  const named = useJob((state) => state.history.present.building.posts.every((post) => post.keptName === null))
+  const takeNames = useJob((state) => state.takeNames)
+  const go = useEffectEvent((way: Printing) => send(way))
+  useEffect(() => {
+    const way = waits.current
+    if (!named || way === null) return
+    waits.current = null
+    const timer = setTimeout(() => go(way))
+    return () => clearTimeout(timer)
+  }, [named])
+  return (way) => {
+    if (named || !renames) return send(way)
+    waits.current = way
+    takeNames()
+  }
+}
+
 /** What is in the book, and the ways to take it along. */
 export function BookSide() {
   const { job, stamp, book, derived, kind, page, cards, records, perSheet } = useBook()
@@ -205,7 +224,7 @@ export function BookSide() {
   const post = useJob((state) => state.picked.post) ?? derived.posts[0].id
   const [poleFor, setPoleOf] = useState('')
   const poles = [
-    { value: post, label: `post ${post}` },
+    { value: post, label: `post ${derived.names[post] ?? ''}` },
     ...SIDES.filter((side) => !job.building.openSides.includes(side)).map((side) => ({
       value: `wall-${side}`,
       label: derived.wallNames[side].toLowerCase(),
@@ -239,13 +258,19 @@ export function BookSide() {
     if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp, records }, 'crew book')
     else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed()
   }
+  const send = (way: Printing) => {
+    if (way === 'pdf') return void pdf()
+    window.print()
+    printed()
+  }
+  const ask = useNamesFirst(kind === 'field', send)
   return (
     <>
       <h2 className="mb-2">Take it along</h2>
       <Papers
         state={state}
-        pdf={pdf}
-        printed={printed}
+        pdf={() => ask('pdf')}
+        print={() => ask('print')}
         job={job}
         derived={derived}
         take={take}

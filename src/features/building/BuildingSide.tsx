@@ -1,14 +1,22 @@
 'use client'
 import { useState } from 'react'
-import { stringRectangle, withLength } from '@/core/layout'
-import type { Building } from '@/core/model'
+import { lengthLimits, stringRectangle, withLength } from '@/core/layout'
+import { type Building, MOST_BAY_BY_HAND_IN } from '@/core/model'
+import { issue } from '@/core/result'
 import { ChoiceField, LengthField, NumberField } from '@/ui'
 import { useDoc, useJob } from '../job'
 import { BaysFields } from './BaysFields'
 import { Grades } from './Grades'
+import { KeptPosts } from './KeptPosts'
 import { LeanTos } from './LeanTos'
 import { OpeningsList } from './OpeningsList'
 import { PostFields, type Put } from './PostFields'
+
+/** Bays set by hand do not reach: the limit of the length itself is named, and what it comes from. */
+const lastBay = (
+  code: 'last-bay-too-wide' | 'last-bay-too-narrow',
+  limits: { readonly leastIn: number; readonly mostIn: number },
+) => issue(code, ['building', 'lengthIn'], { ...limits, bayIn: MOST_BAY_BY_HAND_IN })
 
 function Shape({ building, put, done }: { readonly building: Building; readonly put: Put; readonly done: () => void }) {
   const { edit } = useDoc()
@@ -20,9 +28,12 @@ function Shape({ building, put, done }: { readonly building: Building; readonly 
           label="Length"
           name="lengthIn"
           value={building.lengthIn}
-          onChange={(value, gesture) =>
-            edit('length', (job) => ({ ...job, building: withLength(job.building, value) }), `length-${gesture}`)
-          }
+          onChange={(value, gesture) => {
+            const limits = lengthLimits(building)
+            if (limits && value > limits.mostIn) return [lastBay('last-bay-too-wide', limits)]
+            if (limits && value < limits.leastIn) return [lastBay('last-bay-too-narrow', limits)]
+            return edit('length', (job) => ({ ...job, building: withLength(job.building, value) }), `length-${gesture}`)
+          }}
           onDone={done}
         />
         <LengthField
@@ -70,6 +81,7 @@ function Shape({ building, put, done }: { readonly building: Building; readonly 
         />
       </section>
       <BaysFields />
+      <KeptPosts />
       <section className="grp">
         <LengthField
           label="Widest gable post gap"

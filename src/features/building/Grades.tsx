@@ -1,7 +1,7 @@
 'use client'
 import { Plus, Trash2 } from 'lucide-react'
 import type { OwnGrade } from '@/core/model'
-import { NumberField, TextField } from '@/ui'
+import { NumberField, TextField, EntryScope } from '@/ui'
 import { useDoc } from '../job'
 
 const FIELDS: readonly (readonly [keyof OwnGrade, string, string])[] = [
@@ -62,43 +62,45 @@ export function Grades() {
               <Trash2 size={14} />
             </button>
           </summary>
-          <TextField
-            label="Name"
-            value={grade.name}
-            onChange={(value, gesture) =>
-              set(
-                list.map((grade, k) => (k === i ? { ...grade, name: value } : grade)),
-                `${i}-name-${gesture}`,
-              )
-            }
-            onDone={done}
-          />
-          <TextField
-            label="Where from"
-            value={grade.source}
-            onChange={(value, gesture) =>
-              set(
-                list.map((grade, k) => (k === i ? { ...grade, source: value } : grade)),
-                `${i}-source-${gesture}`,
-              )
-            }
-            onDone={done}
-          />
-          {FIELDS.map(([key, label, unit]) => (
-            <NumberField
-              key={key}
-              label={label}
-              unit={unit}
-              value={Number(grade[key])}
+          <EntryScope of={grade.id}>
+            <TextField
+              label="Name"
+              value={grade.name}
               onChange={(value, gesture) =>
                 set(
-                  list.map((grade, k) => (k === i ? { ...grade, [key]: value } : grade)),
-                  `${i}-${key}-${gesture}`,
+                  list.map((grade, k) => (k === i ? { ...grade, name: value } : grade)),
+                  `${i}-name-${gesture}`,
                 )
               }
               onDone={done}
             />
-          ))}
+            <TextField
+              label="Where from"
+              value={grade.source}
+              onChange={(value, gesture) =>
+                set(
+                  list.map((grade, k) => (k === i ? { ...grade, source: value } : grade)),
+                  `${i}-source-${gesture}`,
+                )
+              }
+              onDone={done}
+            />
+            {FIELDS.map(([key, label, unit]) => (
+              <NumberField
+                key={key}
+                label={label}
+                unit={unit}
+                value={Number(grade[key])}
+                onChange={(value, gesture) =>
+                  set(
+                    list.map((grade, k) => (k === i ? { ...grade, [key]: value } : grade)),
+                    `${i}-${key}-${gesture}`,
+                  )
+                }
+                onDone={done}
+              />
+            ))}
+          </EntryScope>
         </details>
       ))}
       <button type="button" className="btn btn-light btn-sm" onClick={add}>

@@ -1,6 +1,6 @@
 'use client'
 import { newLeanToParts, type Building, type LeanTo } from '@/core/model'
-import { ChoiceField, LengthField, NumberField } from '@/ui'
+import { ChoiceField, LengthField, NumberField, EntryScope } from '@/ui'
 import { useDoc } from '../job'
 
 const EAVES = [
@@ -62,7 +62,7 @@ export function LeanTos({ building, done }: { readonly building: Building; reado
               onChange={(value) => set(side, value === 'yes')}
             />
             {leanTo && (
-              <>
+              <EntryScope of={side}>
                 <LengthField label="Depth" value={leanTo.depthIn} onChange={put('depthIn')} onDone={done} />
                 <NumberField
                   label="Pitch, rise per 12"
@@ -71,7 +71,7 @@ export function LeanTos({ building, done }: { readonly building: Building; reado
                   onDone={done}
                 />
                 <LengthField label="Drop below the heel" value={leanTo.dropIn} onChange={put('dropIn')} onDone={done} />
-              </>
+              </EntryScope>
             )}
           </div>
         )

@@ -7,7 +7,7 @@ import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
 import { OPENING } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, TextField } from '@/ui'
+import { ChoiceField, LengthField, Measure, TextField, EntryScope } from '@/ui'
 import { useDoc, useJob } from '../job'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
@@ -197,7 +197,8 @@ function PickedOpening({ opening, say }: { readonly opening: Opening; readonly s
 
 /** Posts left out over a header. */
 function Bridged() {
-  const { job, edit } = useDoc()
+  const { job, derived, edit } = useDoc()
+  const { names } = derived
   return (
     <p className="note mt-2">
       Left out and bridged by a header:{' '}
@@ -207,13 +208,13 @@ function Bridged() {
           type="button"
           className="btn btn-light btn-sm ms-1"
           onClick={() =>
-            edit(`put ${id} back`, (job) => ({
+            edit(`put ${names[id] ?? id} back`, (job) => ({
               ...job,
               building: { ...job.building, bridged: job.building.bridged.filter((text) => text !== id) },
             }))
           }
         >
-          Put {id} back
+          Put {names[id] ?? id} back
         </button>
       ))}
     </p>
@@ -282,7 +283,11 @@ export function OpeningsList() {
       {openings.length === 0 && (
         <p className="note">No openings yet. Add one; it takes the first clear place on the wall last touched.</p>
       )}
-      {opening && <PickedOpening opening={opening} say={setSaid} />}
+      {opening && (
+        <EntryScope of={opening.id}>
+          <PickedOpening opening={opening} say={setSaid} />
+        </EntryScope>
+      )}
       {openings.length > 0 && <OpeningsTable opening={opening} />}
       {bridged.length > 0 && <Bridged />}
     </>

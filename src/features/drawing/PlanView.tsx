@@ -1,17 +1,18 @@
 'use client'
 import { HALF_MARK_IN } from '@/core/units'
 import { type Grid, isEave, type OmittedPost, type Post } from '@/core/layout'
-import type { Job, Side } from '@/core/model'
-import { useCallback, useEffect, useMemo } from 'react'
+import { type Job, type Side } from '@/core/model'
+import { useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
 import type { Grab } from './plan/grab'
 import type { PlanLayers } from './plan/layers'
-import { North, Stake } from './plan/marks'
+import { LineNames } from './plan/LineNames'
+import { North } from './plan/marks'
 import { OpeningMark } from './plan/OpeningMark'
 import { PlanDimensions, TrussLines } from './plan/PlanParts'
 import { PostMark } from './plan/PostMark'
 import { DiagonalsLayer, StringsLayer } from './plan/StringsLayer'
-import { CrowFoot, Note } from './strokes'
+import { CrowFoot } from './strokes'
 import { type Live, usePlanDrag } from './usePlanDrag'
 import { useSize } from './useSize'
 import { useViewport, type View, type Viewport } from './useViewport'
@@ -90,43 +91,22 @@ function OmittedMark({
       strokeDasharray="2 2"
       pointerEvents="none"
     >
-      <title>{`no post ${omitted.id}: a header carries its truss`}</title>
+      <title>{`no post ${omitted.name}: a header carries its truss`}</title>
     </rect>
   )
 }
+
+/** A post that stands for a door alone: it is on no line and in no row across the building. */
+const ofDoor = (post: Post): boolean => post.kind === 'jamb' && (post.line === null || post.row === null)
 
 /**
  * Posts that came with a door after all others: as it is dragged past a post no order changes, so nothing in the
  * drawing is put elsewhere.
  */
 const jambsLast = (posts: readonly Post[]): readonly Post[] => [
-  ...posts.filter((post) => !post.id.startsWith('J')),
-  ...posts.filter((post) => post.id.startsWith('J')),
+  ...posts.filter((post) => !ofDoor(post)),
+  ...posts.filter(ofDoor),
 ]
-
-/** A post of each row across the building, to name it by. */
-const gableRows = (posts: readonly Post[]): readonly Post[] => [
-  ...new Map(
-    posts.filter((post) => post.kind === 'gable' && !post.id.startsWith('X')).map((post) => [post.row, post]),
-  ).values(),
-]
-
-/** A row's name at its stake. */
-function StakeName({
-  post,
-  stakeX,
-  yAt,
-}: {
-  readonly post: Post
-  readonly stakeX: number
-  readonly yAt: (y: number) => number
-}) {
-  return (
-    <Note x={stakeX} y={yAt(post.y) + 5} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
-      {post.row}
-    </Note>
-  )
-}
 
 /** Where the names of the lines stand: under the boards, and never out of sight. */
 const stakeLineY = (height: number, boardsY: number): number => Math.min((height || 600) - 56, boardsY + 30)
@@ -212,12 +192,6 @@ function StringEnds({ viewport, lengthIn }: { readonly viewport: Viewport; reado
     )
 }
 
-/** The string that a post's row or line stands on. */
-function stringOf(post: Post, rows: Readonly<Record<string, string>>, lines: number): string {
-  if (isEave(post.side)) return rows[post.kind === 'lean-to' ? `lean-${post.side}` : post.side]
-  return post.side === 'west' ? '1' : String(lines)
-}
-
 /** Posts and openings, which drag along their walls, and the places of posts left out. */
 function PostsAndOpenings({
   viewport,
@@ -266,68 +240,11 @@ function PostsAndOpenings({
           viewport={viewport}
           on={picked.post === post.id}
           holeIn={layers.holes ? holeIn(post) : null}
-          string={stringOf(post, derived.rows, derived.grid.centresIn.length)}
           pick={pick}
           grab={grab}
         />
       ))}
     </g>
-  )
-}
-
-/** The names of rows and lines outside the plan; those with a string stand on a stake and are picked there. */
-function LineNames({
-  viewport,
-  extent,
-  stakeX,
-  stakeY,
-}: {
-  readonly viewport: Viewport
-  readonly extent: PlanExtent
-  readonly stakeX: number
-  readonly stakeY: number
-}) {
-  const { job, derived } = useDoc()
-  const picked = useJob((state) => state.picked.string)
-  const pick = useJob((state) => state.pick)
-  const pickString = useCallback((string: string) => pick({ string, mark: null }), [pick])
-  const { X: xAt, Y: yAt } = viewport
-  const rows: readonly (readonly [string, number])[] = [
-    [derived.rows.south, 0],
-    [derived.rows.north, extent.widthIn],
-    ...job.building.leanTos.map(
-      ({ side }) => [derived.rows[`lean-${side}`], side === 'north' ? extent.y1 : extent.y0] as const,
-    ),
-  ]
-  const { centresIn } = derived.grid
-  return (
-    <>
-      {gableRows(derived.posts).map((post) => (
-        <StakeName key={post.row} post={post} stakeX={stakeX} yAt={yAt} />
-      ))}
-      {rows.map(([name, y]) => (
-        <Stake key={name} x={stakeX} y={yAt(y)} name={name} points="right" on={picked === name} onPick={pickString} />
-      ))}
-      {centresIn.map((centreIn, i) => {
-        const name = String(i + 1)
-        const hasString = i === 0 || i === centresIn.length - 1
-        return hasString ? (
-          <Stake
-            key={i}
-            x={xAt(centreIn)}
-            y={stakeY}
-            name={name}
-            points="up"
-            on={picked === name}
-            onPick={pickString}
-          />
-        ) : (
-          <Note key={i} x={xAt(centreIn)} y={stakeY + 7} size={14} weight={700} anchor="middle" fill="var(--ink-2)">
-            {name}
-          </Note>
-        )
-      })}
-    </>
   )
 }
 

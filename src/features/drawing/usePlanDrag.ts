@@ -67,24 +67,23 @@ function movePostTo({
     return {
       text:
         post.kind === 'jamb'
-          ? `${post.id} stands with its door: drag the door.`
-          : `${post.id} holds the ${post.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
+          ? `${post.name} stands with its door: drag the door.`
+          : `${post.name} holds the ${post.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
       refused: true,
     }
-  const issues = state.edit(`move post ${post.id}`, (job) => ({ ...job, building: moved }), key)
+  const issues = state.edit(`move post ${post.name}`, (job) => ({ ...job, building: moved }), key)
   if (issues.length) return { text: issueText(issues[0]), refused: true }
   const row = store
     .getState()
     .derived.posts.filter(
-      (other) =>
-        other.side === post.side && other.row !== '' && (other.kind === 'lean-to') === (post.kind === 'lean-to'),
+      (other) => other.side === post.side && (other.kind === 'lean-to') === (post.kind === 'lean-to'),
     )
     .sort((one, other) => one.atIn - other.atIn)
   const i = row.findIndex((other) => other.id === post.id)
   const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn)) : '')
   return {
     text:
-      `${post.id} at ${formatLength(snap.atIn)}   ` +
+      `${post.name} at ${formatLength(snap.atIn)}   ` +
       `${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
     refused: false,
   }

@@ -4,10 +4,13 @@ import { ChevronLeft } from 'lucide-react'
 import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
 import { useStore } from 'zustand'
 import { deriveJob } from '@/core/derive'
-import { parseJob } from '@/core/model'
+import { parseJob } from '@/core/files'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
 import { keepJob, keptJob, type FieldLogStore } from './log'
+import { bearersOf, postOf } from '@/core/field'
+import { ok, type Result } from '@/core/result'
+import { GonePost, UnknownPost } from './GonePost'
 import { HoleView } from './HoleView'
 import { PostView } from './PostView'
 import { ReadView } from './ReadView'
@@ -61,6 +64,24 @@ function Head({
 
 const TITLE: Readonly<Record<string, string>> = { read: 'Laser readings', hole: 'Hole', post: 'Post card' }
 
+const isPostView = (view: string): boolean => view === 'hole' || view === 'post'
+
+/** The post that the address means: an identity, a name of before, or the first post where it says none. */
+function postAt(text: string | undefined, { job, derived }: FieldPage): Result<string> {
+  if (text === undefined) return ok(derived.posts[0].id)
+  return postOf(text, new Set(Object.keys(derived.names)), bearersOf(job.building, derived.names))
+}
+
+/** The page that the address asks for. A post that is no more, or that nobody can tell, takes no entry. */
+function View({ view, found, ...page }: FieldPage & { readonly view: string; readonly found: Result<string> | null }) {
+  if (view === 'read') return <ReadView {...page} />
+  if (!found) return <TodayView {...page} />
+  if (!found.ok) return <UnknownPost issues={found.issues} go={page.go} />
+  const post = found.value
+  if (!page.derived.posts.some(({ id }) => id === post)) return <GonePost {...page} post={post} />
+  return view === 'hole' ? <HoleView {...page} post={post} key={post} /> : <PostView {...page} post={post} key={post} />
+}
+
 /** The field pages of one job. They work on from what this device last saw when there is no server. */
 export function FieldApp({
   id,
@@ -110,28 +131,24 @@ export function FieldApp({
   if (missing)
     return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>
   if (!job || !derived || !log) return <Plain title="Opening the job">One moment.</Plain>
-  const page: FieldPage = { job, derived, go, rest }
+  const page: FieldPage = { job, derived, go }
   const view = rest[0] ?? 'today'
-  const main = () => {
-    if (view === 'read') return <ReadView {...page} />
-    if (view === 'hole') return <HoleView {...page} />
-    if (view === 'post') return <PostView {...page} />
-    return <TodayView {...page} />
-  }
+  const found = isPostView(view) ? postAt(rest[1], page) : null
+  const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
   return (
     <IssueWords.Provider value={issueText}>
       <FieldContext.Provider value={log}>
         <div className="field">
           <Head
             log={log}
-            title={
-              view === 'today' ? 'Today' : `${TITLE[view] ?? 'Today'}${rest[1] && view !== 'read' ? ` ${rest[1]}` : ''}`
-            }
+            title={`${TITLE[view] ?? 'Today'}${name}`}
             sub={job.name}
             onBack={view === 'today' ? null : () => go([])}
           />
           <div className="stick" aria-hidden />
-          <main className="fmain">{main()}</main>
+          <main className="fmain">
+            <View {...page} view={view} found={found} />
+          </main>
         </div>
       </FieldContext.Provider>
     </IssueWords.Provider>

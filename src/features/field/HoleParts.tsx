@@ -27,6 +27,7 @@ export function HoleActions({
   setAround,
   go,
   post,
+  name,
 }: {
   readonly rod: boolean
   readonly setup: SetupLevels | undefined
@@ -36,6 +37,7 @@ export function HoleActions({
   readonly setAround: Dispatch<SetStateAction<number | null>>
   readonly go: (path: readonly string[]) => void
   readonly post: string
+  readonly name: string
 }) {
   return (
     <div className="acts small">
@@ -53,7 +55,7 @@ export function HoleActions({
         {rod ? 'Rod on the bottom' : 'Tape from the string'}
       </button>
       <button type="button" onClick={() => go(['post', post])}>
-        Card of {post}
+        Card of {name}
       </button>
     </div>
   )

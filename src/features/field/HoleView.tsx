@@ -28,7 +28,7 @@ import {
   VerdictNote,
 } from './HoleParts'
 import { type Entry, entryIn, Keypad } from './Keypad'
-import type { FieldPage } from './page'
+import type { FieldPage, PostPage } from './page'
 import { useLog, useMeasured } from './useField'
 
 /** What was measured of a hole: a tape's depth, or a rod's reading with its set-up. */
@@ -140,8 +140,7 @@ function DepthEntry({
 }
 
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
-export function HoleView({ job, derived, rest, go }: FieldPage) {
-  const post = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
+export function HoleView({ job, derived, post, go }: PostPage) {
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
@@ -203,6 +202,7 @@ export function HoleView({ job, derived, rest, go }: FieldPage) {
         setAround={setAround}
         go={go}
         post={post}
+        name={derived.names[post]}
       />
       {rod && setup && <ReadIn place={setup.place} number={levels.setups.length} />}
     </>

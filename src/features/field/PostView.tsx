@@ -5,7 +5,7 @@ import { RAISE_CAUTION } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
 import { Big } from './Big'
-import type { FieldPage } from './page'
+import type { PostPage } from './page'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
@@ -187,8 +187,7 @@ function CutPlan({ built }: { readonly built: PostAsBuilt }) {
 }
 
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
-export function PostView({ job, derived, rest, go }: FieldPage) {
-  const id = derived.posts.some((post) => post.id === rest[1]) ? rest[1] : derived.posts[0].id
+export function PostView({ job, derived, post: id, go }: PostPage) {
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
@@ -254,7 +253,7 @@ export function PostView({ job, derived, rest, go }: FieldPage) {
       <div className="caution">{RAISE_CAUTION}</div>
       <div className="acts small">
         <button type="button" onClick={() => go(['hole', id])}>
-          Hole of {id}
+          Hole of {built.name}
         </button>
         <button type="button" onClick={() => go(['read'])}>
           Readings

@@ -94,18 +94,20 @@ export function ReadModes({
 /** The reading that was just kept, with a way back. */
 export function KeptReading({
   lastRead,
+  nameOf,
   undo,
   setPicked,
   setLast,
 }: {
   readonly lastRead: Said<'reading'>
+  readonly nameOf: (target: string) => string
   readonly undo: (id: string) => void
   readonly setPicked: Dispatch<SetStateAction<string | null>>
   readonly setLast: Dispatch<SetStateAction<string | null>>
 }) {
   return (
     <div className="fok" role="status">
-      {lastRead.body.target.replace('spot-', '')} kept:{' '}
+      {nameOf(lastRead.body.target)} kept:{' '}
       <b>
         <Measure inches={lastRead.body.inches} feet={false} />
       </b>
@@ -126,10 +128,12 @@ export function KeptReading({
 /** What the neighbors read. */
 export function Neighbors({
   near,
+  nameOf,
   i,
   here,
 }: {
   readonly near: string[]
+  readonly nameOf: (target: string) => string
   readonly i: number
   readonly here: (id: string) => number | null
 }) {
@@ -138,7 +142,7 @@ export function Neighbors({
       {near.map((id, k) => (
         <div key={id}>
           <span>
-            {id}, {k === 0 && i > 0 ? 'before' : 'after'}
+            {nameOf(id)}, {k === 0 && i > 0 ? 'before' : 'after'}
           </span>
           <b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b>
         </div>
@@ -150,6 +154,7 @@ export function Neighbors({
 /** The row's posts, the target among them. */
 export function RowChips({
   row,
+  nameOf,
   i,
   here,
   odd,
@@ -159,6 +164,7 @@ export function RowChips({
   setAround,
 }: {
   readonly row: readonly string[]
+  readonly nameOf: (target: string) => string
   readonly i: number
   readonly here: (id: string) => number | null
   readonly odd: (id: string) => boolean
@@ -187,7 +193,7 @@ export function RowChips({
               setAround(null)
             }}
           >
-            {id.replace('spot-', '')}
+            {nameOf(id)}
             <small>{readSign()}</small>
           </button>
         )

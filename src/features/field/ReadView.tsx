@@ -1,8 +1,8 @@
 'use client'
-import { gapsInSequence, type Levels, ROD_MOST_IN, type Said } from '@/core/field'
+import { gapsInSequence, type Levels, ROD_MOST_IN, type Said, spotTarget } from '@/core/field'
 import type { RodLog } from '@/core/marks'
 import { type Rod, simulatedRod } from '@/devices/rod'
-import { OFF } from '@/formats/words'
+import { OFF, targetName } from '@/formats/words'
 import { Measure } from '@/ui'
 import { TriangleAlert } from 'lucide-react'
 import { useMemo, useRef, useState } from 'react'
@@ -17,11 +17,11 @@ import { useLog, useMeasured } from './useField'
 
 /** A reading far from its neighbors or the plan. */
 function SecondLook({
-  target,
+  name,
   doubt,
   setEntry,
 }: {
-  readonly target: string
+  readonly name: string
   readonly doubt: NonNullable<ReturnType<typeof doubtOf>>
   readonly setEntry: (entry: Entry) => void
 }) {
@@ -30,7 +30,7 @@ function SecondLook({
       <TriangleAlert size={26} />
       <div>
         <b>
-          {target} is <Measure inches={Math.abs(doubt.offIn)} feet={false} /> off {OFF[doubt.by].from}
+          {name} is <Measure inches={Math.abs(doubt.offIn)} feet={false} /> off {OFF[doubt.by].from}
         </b>
         <p>{OFF[doubt.by].over} is worth a second look.</p>
         <button type="button" className="main" onClick={() => setEntry(EMPTY)}>
@@ -141,7 +141,7 @@ export function ReadView({ job, derived }: FieldPage) {
   const undo = useLog((log) => log.undo)
   const { rods, rows } = useMeasured(job, derived)
   const [on, setOn] = useState<RodOn>('foot')
-  const spots = useMemo(() => job.ground.spots.map((spot) => `spot-${spot.id}`), [job])
+  const spots = useMemo(() => job.ground.spots.map((spot) => spotTarget(spot.id)), [job])
   const order = useMemo(() => (on === 'ground' ? spots : [...new Set(rows.flat())]), [rows, on, spots])
   const [picked, setPicked] = useState<string | null>(null)
   const [entry, setEntry] = useState<Entry>(EMPTY)
@@ -183,12 +183,14 @@ export function ReadView({ job, derived }: FieldPage) {
   }
   const lastRead = state.readings.find((reading) => reading.id === last)
   const skipped = gapsInSequence(rows, levels)
+  const nameOf = (target: string) => targetName(target, derived.names)
   const practiceHere = (leanDeg?: number) => practice(order.indexOf(target), leanDeg)
   const idle = doubt === null && value === null
   return (
     <>
       <RowChips
         row={row}
+        nameOf={nameOf}
         i={i}
         here={here}
         odd={odd}
@@ -198,12 +200,16 @@ export function ReadView({ job, derived }: FieldPage) {
         setAround={setAround}
       />
       <div className="readout">
-        <Big inches={value} empty={emptyWords(target, here(target), mode)} />
-        <Neighbors near={near} i={i} here={here} />
+        <Big inches={value} empty={emptyWords(nameOf(target), here(target), mode)} />
+        <Neighbors near={near} nameOf={nameOf} i={i} here={here} />
       </div>
-      {doubt && <SecondLook target={target} doubt={doubt} setEntry={setEntry} />}
-      {idle && lastRead && <KeptReading lastRead={lastRead} undo={undo} setPicked={setPicked} setLast={setLast} />}
-      {idle && skipped.length > 0 && <p className="fnote">Passed over: {skipped.slice(0, 6).join(', ')}.</p>}
+      {doubt && <SecondLook name={nameOf(target)} doubt={doubt} setEntry={setEntry} />}
+      {idle && lastRead && (
+        <KeptReading lastRead={lastRead} nameOf={nameOf} undo={undo} setPicked={setPicked} setLast={setLast} />
+      )}
+      {idle && skipped.length > 0 && (
+        <p className="fnote">Passed over: {skipped.slice(0, 6).map(nameOf).join(', ')}.</p>
+      )}
       <Keypad entry={entry} around={aroundAt ?? around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
       <div className="acts">
         <button type="button" className="quiet" onClick={() => setEntry(EMPTY)}>
@@ -233,7 +239,7 @@ export function ReadView({ job, derived }: FieldPage) {
 }
 
 /** What stands in the readout before a reading is tapped. */
-function emptyWords(target: string, hereIn: number | null, mode: 'read' | 'setup' | 'check'): string {
+function emptyWords(name: string, hereIn: number | null, mode: 'read' | 'setup' | 'check'): string {
   if (mode === 'check') return 'benchmark'
-  return hereIn === null ? target.replace('spot-', '') : `was ${say(hereIn)}`
+  return hereIn === null ? name : `was ${say(hereIn)}`
 }

@@ -17,7 +17,7 @@ export function SetUp({ onStart }: { readonly onStart: (place: string, benchmark
         Where does the laser stand
         <input
           value={place}
-          placeholder="south-east corner"
+          placeholder="where the laser stands"
           onChange={(event) => setPlace(event.target.value.slice(0, 80))}
         />
       </label>

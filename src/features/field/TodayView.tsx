@@ -1,4 +1,5 @@
 'use client'
+import { issueText, type Names, targetName } from '@/formats/words'
 import { type FieldTrouble, POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
 import type { FieldPage } from './page'
@@ -17,7 +18,7 @@ function PostList({
       {asBuilt.map((built) => (
         <li key={built.id}>
           <button type="button" onClick={() => go(['post', built.id])}>
-            <b>{built.id}</b>
+            <b>{built.name}</b>
             <span>{built.state}</span>
             <span className="m">
               {built.upFromRodIn !== null ? (
@@ -31,7 +32,7 @@ function PostList({
             <progress
               max={POST_STATES.length - 1}
               value={POST_STATES.indexOf(built.state)}
-              aria-label={`${built.id}: ${built.state}`}
+              aria-label={`${built.name}: ${built.state}`}
             />
           </button>
         </li>
@@ -41,12 +42,12 @@ function PostList({
 }
 
 /** Something in the records that needs a look. */
-function Trouble({ trouble }: { readonly trouble: FieldTrouble }) {
+function Trouble({ trouble, names }: { readonly trouble: FieldTrouble; readonly names: Names }) {
   return (
     <div className="fwarn" role="alert">
       {trouble.kind === 'two-readings' && (
         <>
-          <b>{trouble.target} was read twice</b>
+          <b>{targetName(trouble.target, names)} was read twice</b>
           <p>
             <Measure inches={trouble.first.body.inches} feet={false} /> by {trouble.first.who || trouble.first.device},{' '}
             <Measure inches={trouble.second.body.inches} feet={false} /> by{' '}
@@ -63,7 +64,9 @@ function Trouble({ trouble }: { readonly trouble: FieldTrouble }) {
       {trouble.kind === 'no-setup' && (
         <>
           <b>A reading belongs to no set-up</b>
-          <p>{trouble.reading.body.target}: it is kept but not used. Read it again in this set-up.</p>
+          <p>
+            {targetName(trouble.reading.body.target, names)}: it is kept but not used. Read it again in this set-up.
+          </p>
         </>
       )}
     </div>
@@ -89,18 +92,18 @@ export function TodayView({ job, derived, go }: FieldPage) {
     <>
       <label className="who">
         Who is writing
-        <input value={who} placeholder="crew lead" onChange={(event) => setWho(event.target.value.slice(0, 60))} />
+        <input value={who} placeholder="your name" onChange={(event) => setWho(event.target.value.slice(0, 60))} />
       </label>
       {refused.length > 0 && (
         <div className="fwarn" role="alert">
-          <b>The server refused a record.</b>
+          <b>The server refused {refused.length === 1 ? 'a record' : `${refused.length} records`}.</b>
           <p>
-            It stays here. Tell the office: {refused[0].path.join('.')} {refused[0].code}.
+            {refused.length === 1 ? 'It stays' : 'They stay'} on this phone. {issueText(refused[0].issues[0])}
           </p>
         </div>
       )}
       {state.troubles.map((trouble, i) => (
-        <Trouble key={i} trouble={trouble} />
+        <Trouble key={i} trouble={trouble} names={derived.names} />
       ))}
       {levels.setups
         .filter((setup) => setup.state === 'refused')
@@ -123,18 +126,18 @@ export function TodayView({ job, derived, go }: FieldPage) {
       )}
       {misfit.map((built) => (
         <div className="fwarn" role="alert" key={built.id}>
-          <b>{built.id} no longer fits</b>
+          <b>{built.name} no longer fits</b>
           <p>{built.fit?.say}</p>
         </div>
       ))}
       <div className="next">
         <button type="button" className="do" onClick={() => go(['read'])}>
           <span>Next reading</span>
-          <b>{nextRead ?? 'all read'}</b>
+          <b>{nextRead ? derived.names[nextRead] : 'all read'}</b>
         </button>
         <button type="button" className="do" onClick={() => go(['hole', nextHole ?? order[0]])}>
           <span>Next hole</span>
-          <b>{nextHole ?? 'all dug'}</b>
+          <b>{nextHole ? derived.names[nextHole] : 'all dug'}</b>
           {nextHole && (
             <i>
               <Measure inches={deep(nextHole)?.digIn ?? 0} /> deep
@@ -143,7 +146,7 @@ export function TodayView({ job, derived, go }: FieldPage) {
         </button>
         <button type="button" className="do" onClick={() => go(['post', nextCard ?? order[0]])}>
           <span>Next card</span>
-          <b>{nextCard ?? 'all cut'}</b>
+          <b>{nextCard ? derived.names[nextCard] : 'all cut'}</b>
         </button>
       </div>
       <h2>Posts</h2>

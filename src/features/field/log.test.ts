@@ -43,3 +43,26 @@ test('what the server has taken no longer waits, whatever else its answer says',
   expect(log.getState()).toMatchObject({ link: 'online', waiting: 0 })
   stop()
 })
+test('one record that the server turns away stays here with its reason; the others are sent, and it is not sent again', async () => {
+  const bodies: { records: { id: string }[] }[] = []
+  let turned: string | undefined
+  globalThis.fetch = (_, init) => {
+    const body = init?.body ? (JSON.parse(init.body as string) as { records: { id: string }[] }) : { records: [] }
+    bodies.push(body)
+    turned ??= body.records[0]?.id
+    const refused = body.records
+      .filter(({ id }) => id === turned)
+      .map(({ id }) => ({ id, issues: [{ code: 'name-of-two' }] }))
+    return Promise.resolve(Response.json({ kind: 'ok', records: [], last: 5, refused }))
+  }
+  const { log, stop } = createFieldLog('job')
+  for (const post of ['J1', 'p-a1']) log.getState().add({ kind: 'state', post, state: 'cut' })
+  await settled()
+  await log.getState().sync()
+  await settled()
+  const sent = bodies.flatMap(({ records }) => records.map(({ id }) => id))
+  expect(new Set(sent).size).toBe(2)
+  expect(sent).toHaveLength(2)
+  expect(log.getState()).toMatchObject({ link: 'online', waiting: 1, refused: [{ issues: [{ code: 'name-of-two' }] }] })
+  stop()
+})

@@ -32,6 +32,12 @@ const open = () => {
 let made: ReturnType<typeof open> | null = null
 const store = () => (made ??= open())
 
+/** A record that the server did not take; `id` is empty where it took none of those sent. */
+interface RefusedRecord {
+  readonly id: string
+  readonly issues: readonly Issue[]
+}
+
 export interface FieldLog {
   readonly jobId: string
   readonly stored: readonly Stored[]
@@ -41,7 +47,8 @@ export interface FieldLog {
   readonly waiting: number
   readonly link: 'online' | 'away' | 'starting'
   readonly lastTouch: string | null
-  readonly refused: readonly Issue[]
+  /** Records that the server did not take, with its reasons; they stay on this device. */
+  readonly refused: readonly RefusedRecord[]
   /** Whether this browser keeps records over a reload; false once it has refused to. */
   readonly keeps: boolean
   readonly device: string
@@ -79,7 +86,14 @@ const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
 type Answer =
   | { readonly kind: 'away' }
   | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
-  | { readonly kind: 'taken'; readonly records: readonly (Stored & { readonly seq: number })[]; readonly last: number }
+  | ({ readonly kind: 'taken' } & Taken)
+
+/** What the server says to what was sent: what others have added, and which records it did not take. */
+interface Taken {
+  readonly records: readonly (Stored & { readonly seq: number })[]
+  readonly last: number
+  readonly refused: readonly RefusedRecord[]
+}
 
 /** Sends what waits, or asks what is new when nothing does. Every way of not reaching the server is ‘away’. */
 async function exchange(jobId: string, waiting: readonly Stored[], after: number): Promise<Answer> {
@@ -93,8 +107,8 @@ async function exchange(jobId: string, waiting: readonly Stored[], after: number
         })
       : await fetch(`${url}?after=${after}`, { cache: 'no-store' })
     if (response.ok) {
-      const { records, last } = (await response.json()) as Pick<Extract<Answer, { kind: 'taken' }>, 'records' | 'last'>
-      return { kind: 'taken', records, last }
+      const { records, last, refused = [] } = (await response.json()) as Omit<Taken, 'refused'> & Partial<Taken>
+      return { kind: 'taken', records, last, refused }
     }
     if (response.status !== 422 && response.status !== 400) return { kind: 'away' }
     const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[] }
@@ -132,6 +146,12 @@ function withKept(here: readonly Stored[], kept: readonly Stored[]): Stored[] {
   return [...all.values()]
 }
 
+/** What is still to be sent: what waits, but for what the server has turned away. */
+function waitingOf({ stored, refused }: Pick<FieldLog, 'stored' | 'refused'>): readonly Stored[] {
+  const turned = new Set(refused.map(({ id }) => id))
+  return stored.filter(({ record, receivedAt }) => receivedAt === null && !turned.has(record.id))
+}
+
 type Keep = (write: () => PromiseLike<unknown>) => void
 
 /** Sends and asks, one exchange at a time, again while more waits and every few seconds after. */
@@ -147,12 +167,16 @@ function syncing(log: FieldLogStore, keep: Keep) {
       case 'away':
         return log.setState({ link: 'away' })
       case 'refused':
-        return log.setState({ link: 'online', refused: answer.issues })
+        return log.setState({ link: 'online', refused: [{ id: '', issues: answer.issues }] })
       case 'taken': {
         after = answer.last
         const changed = answer.records.length > 0 || sent.length > 0
-        const now = absorb(log.getState().stored, sent, answer.records)
-        const touched = { link: 'online' as const, lastTouch: new Date().toISOString(), refused: [] }
+        const before = log.getState()
+        const turned = new Set(answer.refused.map(({ id }) => id))
+        const stored = sent.filter(({ record }) => !turned.has(record.id))
+        const now = absorb(before.stored, stored, answer.records)
+        const refused = [...before.refused.filter(({ id }) => id !== '' && !turned.has(id)), ...answer.refused]
+        const touched = { link: 'online' as const, lastTouch: new Date().toISOString(), refused }
         log.setState({ ...(changed ? derived(now) : {}), ...touched })
         if (changed) keep(() => store().records.bulkPut(now.map((stored) => keptOf(jobId, stored))))
       }
@@ -165,14 +189,13 @@ function syncing(log: FieldLogStore, keep: Keep) {
     }
     busy = true
     clearTimeout(timer)
-    const waits = log.getState().stored.filter((stored) => stored.receivedAt === null)
-    const sent = waits.slice(0, MOST_SENT)
+    const sent = waitingOf(log.getState()).slice(0, MOST_SENT)
     const answer = await exchange(jobId, sent, after)
     take(answer, sent)
     busy = false
     if (stopped) return
     // More waits than was sent at once: on with it. What was refused or could not be sent waits for its turn.
-    if (again || (answer.kind === 'taken' && log.getState().waiting > 0)) {
+    if (again || (answer.kind === 'taken' && waitingOf(log.getState()).length > 0)) {
       again = false
       void sync()
     } else timer = setTimeout(() => void sync(), RETRY_MS)

@@ -6,5 +6,9 @@ export interface FieldPage {
   readonly job: Job
   readonly derived: ShownDerived
   readonly go: (path: readonly string[]) => void
-  readonly rest: readonly string[]
+}
+
+/** What the pages of one post are given: its identity, which stands in the plan. */
+export interface PostPage extends FieldPage {
+  readonly post: string
 }

@@ -22,6 +22,7 @@ import { useDoc, useJob, type JobState } from '../job'
 interface RowProps {
   readonly job: Job
   readonly id: string
+  readonly name: string
   readonly need: HoleNeed | null
   readonly log: FieldState['holes'][string] | undefined
   readonly depth: number | null
@@ -35,7 +36,7 @@ interface RowProps {
 
 /** One hole of the log. Drawn again only when something is said of it. */
 const Row = memo(
-  function Row({ job, id, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
+  function Row({ job, id, name, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
     const verdict = log && need ? judgeHole(need, log, depth) : null
     const cure = pour ? cureOf(job, pour.body.poured, now) : null
     const put = (depthIn: number | null, found: Found) => {
@@ -51,7 +52,7 @@ const Row = memo(
       <tr className={rowClass()} onClick={() => pick({ post: id })}>
         <td>
           <button type="button" className="id" aria-pressed={on}>
-            {id}
+            {name}
           </button>
         </td>
         <td className="n">{need && <Measure inches={need.depthIn} />}</td>
@@ -59,7 +60,7 @@ const Row = memo(
           <OptionalLengthField
             bare
             label="depth"
-            ariaLabel={`depth of ${id} as dug`}
+            ariaLabel={`depth of ${name} as dug`}
             value={depth}
             onChange={(value) => {
               if (value !== null && (value <= 0 || value > 240))
@@ -77,7 +78,7 @@ const Row = memo(
           <select
             className="form-select form-select-sm"
             style={{ height: 24, width: 104, padding: '0 22px 0 6px', fontSize: 13 }}
-            aria-label={`found in ${id}`}
+            aria-label={`found in ${name}`}
             value={log?.body.found ?? 'nothing'}
             onChange={(event) => put(depth, event.target.value as Found)}
           >
@@ -116,6 +117,7 @@ const Row = memo(
     before.pour === after.pour &&
     before.stage === after.stage &&
     before.on === after.on &&
+    before.name === after.name &&
     before.job === after.job,
 )
 
@@ -160,6 +162,7 @@ export function HoleLog() {
               key={post.id}
               job={job}
               id={post.id}
+              name={post.name}
               need={holeNeed(derived, job, post.id)}
               log={state.holes[post.id]}
               depth={dugIn[post.id] ?? null}

@@ -177,7 +177,7 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
   const { cx, radius, groundY, scale, yAt } = cut
   const pier = building.school === 'pier'
   return (
-    <svg ref={ref} width="100%" height="100%" role="img" aria-label={`Section of the hole of post ${post.id}`}>
+    <svg ref={ref} width="100%" height="100%" role="img" aria-label={`Section of the hole of post ${post.name}`}>
       <Materials />
       <rect x={0} y={groundY} width={width} height={height - groundY} fill="url(#earth)" />
       <rect
@@ -215,7 +215,7 @@ export function HoleSection({ post, hole }: { readonly post: Post; readonly hole
         ground={GROUND}
       />
       <Note x={width - 8} y={24} size={17} weight={700} anchor="end">
-        {post.id}
+        {post.name}
       </Note>
     </svg>
   )

@@ -72,7 +72,7 @@ export function HolesMain() {
                   >
                     <td>
                       <button type="button" className="id" aria-pressed={row.id === post.id}>
-                        {row.id}
+                        {row.name}
                       </button>
                     </td>
                     <td>{KIND[row.kind]}</td>

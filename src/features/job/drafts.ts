@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable } from 'dexie'
+import { parseJob } from '@/core/files'
 import type { Job } from '@/core/model'
 
 /** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
@@ -57,12 +58,18 @@ export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
     .delete(`${jobId}:${tab}`)
     .catch(() => undefined)
 
+/** A draft kept by an older version, in the form of this one; null where it no longer reads. */
+function upToDate(draft: Draft): Draft | null {
+  const [base, doc] = [parseJob(draft.base), parseJob(draft.doc)]
+  return base.ok && doc.ok ? { ...draft, base: base.value, doc: doc.value } : null
+}
+
 /** The draft to go on with: this window's own, or one whose window has closed. */
 export async function findDraft(jobId: string): Promise<Draft | null> {
   try {
     const all = await drafts().where('jobId').equals(jobId).toArray()
     const own = all.find((draft) => draft.tab === thisTab())
-    if (own) return own
+    if (own) return upToDate(own)
     const held = new Set(((await navigator.locks?.query())?.held ?? []).map((lockInfo) => lockInfo.name))
     const orphan = all
       .filter((draft) => !held.has(`burdock-tab-${draft.tab}`))
@@ -70,7 +77,7 @@ export async function findDraft(jobId: string): Promise<Draft | null> {
     if (!orphan) return null
     // It becomes this window's: kept under the new name before the old one goes.
     if (await keepDraft(orphan)) await dropDraft(jobId, orphan.tab)
-    return orphan
+    return upToDate(orphan)
   } catch {
     return null
   }

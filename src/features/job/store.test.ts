@@ -1,10 +1,13 @@
 import type { Job } from '@/core/model'
 import { demo } from '@/core/testing/demos'
+import { idNamed } from '@/core/testing/named'
 import { createJobStore } from './store'
 
 // The store of an open job without an interface: edits, refusals, undo, and what keeps its identity so that it is not
 // drawn again.
-const { job } = demo('quillback')
+const quillback = demo('quillback').job
+/** With no reading typed in the office: a reading would have every move of its post asked about. */
+const job: Job = { ...quillback, levels: { ...quillback.levels, readingsIn: {} } }
 const open = (present: Job = job) =>
   createJobStore(
     { id: 'j', revision: 3, doc: present, archived: false, createdAt: '', updatedAt: '2026-05-04T08:00:00Z' },
@@ -86,7 +89,7 @@ describe('edits', () => {
     store.getState().redo()
     expect(now(store)).toBe(150)
     await settled(store)
-    expect(store.getState().derived.posts.find((post) => post.id === 'A2')?.heightIn).toBe(150)
+    expect(store.getState().derived.posts.find((post) => post.name === 'A2')?.heightIn).toBe(150)
   })
 })
 
@@ -131,14 +134,15 @@ describe('the judgement follows the plan', () => {
   })
   test('a reading typed is not a new building: nothing is judged again', async () => {
     const store = open()
-    const { checks, holes } = store.getState().derived
+    const { checks, holes, posts } = store.getState().derived
+    const a1 = idNamed(posts, 'A1')
     store
       .getState()
-      .edit('rod', (job) => ({ ...job, levels: { ...job.levels, readingsIn: { ...job.levels.readingsIn, A1: 54 } } }))
+      .edit('rod', (job) => ({ ...job, levels: { ...job.levels, readingsIn: { ...job.levels.readingsIn, [a1]: 54 } } }))
     await settled(store)
     expect(store.getState().derived.checks).toBe(checks)
     expect(store.getState().derived.holes).toBe(holes)
-    expect(store.getState().derived.rods.offsets.A1.readingIn).toBe(54)
+    expect(store.getState().derived.rods.offsets[a1].readingIn).toBe(54)
   })
 })
 

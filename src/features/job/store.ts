@@ -11,14 +11,18 @@ import {
   pushEdit,
   redo,
   settleClash,
-  Side,
+  type Side,
+  type StringId,
   startHistory,
   undo,
   type History,
   type Job,
 } from '@/core/model'
 import { keepSame, type Issue } from '@/core/result'
+import { recordedPosts } from '@/core/field'
+import { effectIssue, effectsOn, type PostDecision, type PostEffect } from '@/core/layout'
 import type { StoredJob } from './api'
+import { type Asking, planChange, planDecided, type Planned } from './asking'
 import { judging } from './judging'
 
 export const STAGES = [
@@ -44,11 +48,14 @@ export type SaveState =
   | { readonly kind: 'clash'; readonly current: StoredJob }
   | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
 
+/** Records of a job, as far as a change of the plan asks about them. */
+type Recorded = Parameters<typeof recordedPosts>[0]
+
 /** What is picked in drawing, table and tape alike. */
 export interface Picked {
   readonly post: string | null
   readonly opening: string | null
-  readonly string: string
+  readonly string: StringId
   readonly wall: Side
   readonly row: string | null
   readonly mark: string | null
@@ -60,7 +67,7 @@ export interface Picked {
 const NOTHING_PICKED: Picked = {
   post: null,
   opening: null,
-  string: 'A',
+  string: 'south',
   wall: 'south',
   row: null,
   mark: null,
@@ -83,6 +90,16 @@ export interface JobState {
   readonly picked: Picked
   /** Scale and zero of the plan, for the tape under it. */
   readonly plan: { readonly zeroPx: number; readonly pxPerIn: number } | null
+  /** What phones and the office have recorded: a change that touches a recorded post asks before it is taken. */
+  readonly field: Recorded
+  /** A change that waits for a word about recorded posts. */
+  readonly asking: Asking | null
+  /** Takes the change that was asked about, with what was decided; refused where a post that stays cannot. */
+  readonly decide: (decisions: ReadonlyMap<string, PostDecision>) => readonly Issue[]
+  /** Leaves the plan as it is. */
+  readonly leave: () => void
+  /** Gives the posts whose paper is printed anew the names that the plan gives them. */
+  readonly takeNames: () => void
   /** Tries an edit: it is taken whole or refused with the reasons. Edits with the same key are one undo. */
   readonly edit: (label: string, change: (job: Job) => Job, key?: string) => readonly Issue[]
   /** Takes a choice between this window's document and a newer one of the server; undo brings mine back. */
@@ -92,7 +109,7 @@ export interface JobState {
   readonly redo: () => void
   readonly pick: (partial: Partial<Picked>) => void
   readonly go: (stage: Stage) => void
-  readonly set: (partial: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan'>>) => void
+  readonly set: (partial: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan' | 'field'>>) => void
 }
 
 export type JobStore = StoreApi<JobState>
@@ -154,9 +171,25 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       set({ history, derived: keepSame(now, over(now, plan)) })
       void judge()
     }
-    const show = (history: History<Job>) => {
-      const plan = planJob(history.present, memory)
-      if (plan.ok) take(history, plan.value)
+    const stood = () => {
+      const { derived, history } = get()
+      return { posts: derived.posts, omitted: derived.omitted, building: history.present.building }
+    }
+    const recorded = () => recordedPosts(get().field, get().history.present.levels.readingsIn)
+    /** Asks about recorded posts that a change touches; whether there is anything to ask. */
+    const asks = (label: string, { doc, plan }: Planned, open: boolean): readonly PostEffect[] => {
+      // What was given up in that document was asked and answered when it was made.
+      const answered = new Set(doc.building.givenUp.map(({ id }) => id))
+      const held = new Set([...recorded()].filter((id) => !answered.has(id)))
+      const effects = effectsOn(held, stood(), plan)
+      set({ asking: effects.length > 0 ? { label, doc, effects, open } : null })
+      return effects
+    }
+    /** Goes to another place of the history; what that does to recorded posts is asked like any change. */
+    const show = (history: History<Job>, label: string) => {
+      const doc = history.present
+      const plan = planJob(doc, memory)
+      if (plan.ok && asks(label, { doc, plan: plan.value }, true).length === 0) take(history, plan.value)
     }
     return {
       id: stored.id,
@@ -169,15 +202,38 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       stage,
       picked: NOTHING_PICKED,
       plan: null,
+      field: { all: [], voided: new Set() },
+      asking: null,
       edit: (label, change, key) => {
         const next = change(get().history.present)
         if (next === get().history.present) return []
         const valid = jobSchema.safeParse(next, { reportInput: true })
         if (!valid.success) return issuesOf(valid.error)
-        const plan = planJob(next, memory)
-        if (!plan.ok) return plan.issues
-        take(pushEdit(get().history, next, label, key ?? null), plan.value)
+        const planned = planChange(next, stood(), memory)
+        if (!planned.ok) return planned.issues
+        const { doc, plan } = planned.value
+        const effects = asks(label, planned.value, key === undefined)
+        if (effects.length > 0) return effects.map(effectIssue)
+        take(pushEdit(get().history, doc, label, key ?? null), plan)
         return []
+      },
+      decide: (decisions) => {
+        const { asking, history } = get()
+        if (!asking) return []
+        const planned = planDecided({ asking, stood: stood(), decisions, recorded: recorded(), memory })
+        if (!planned.ok) return planned.issues
+        set({ asking: null })
+        take(pushEdit(history, planned.value.doc, asking.label), planned.value.plan)
+        return []
+      },
+      leave: () => set({ asking: null }),
+      takeNames: () => {
+        const { building } = get().history.present
+        if (building.posts.every((post) => post.keptName === null)) return
+        const posts = building.posts.map((post) => ({ ...post, keptName: null }))
+        const doc = { ...get().history.present, building: { ...building, posts } }
+        const plan = planJob(doc, memory)
+        if (plan.ok) take(pushEdit(get().history, doc, 'names as printed anew'), plan.value)
       },
       settle: (current, choice) => {
         const clash = { base: get().base, mine: get().history.present, theirs: current.doc }
@@ -186,9 +242,12 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         set({ revision: current.revision, base: current.doc, save: { kind: 'saving' } })
         return get().edit(label, () => doc)
       },
-      done: () => set({ history: closeGesture(get().history) }),
-      undo: () => show(undo(get().history)),
-      redo: () => show(redo(get().history)),
+      done: () => {
+        const { asking, history } = get()
+        set({ history: closeGesture(history), ...(asking ? { asking: { ...asking, open: true } } : {}) })
+      },
+      undo: () => show(undo(get().history), `undo ${get().history.past.at(-1)?.label ?? ''}`),
+      redo: () => show(redo(get().history), `redo ${get().history.future[0]?.label ?? ''}`),
       pick: (partial) => set({ picked: { ...get().picked, ...partial } }),
       go: (next) => set({ stage: next, picked: { ...get().picked, mark: null } }),
       set: (partial) => set(partial),

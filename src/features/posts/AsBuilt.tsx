@@ -39,12 +39,12 @@ function FootBar({ diff, x, mostIn }: { readonly diff: Difference; readonly x: n
 }
 
 /** Feet of a row as built against the plan. */
-function FeetChart({ diffs, row }: { readonly diffs: readonly Difference[]; readonly row: readonly string[] }) {
+function FeetChart({ diffs }: { readonly diffs: readonly Difference[] }) {
   const picked = useJob((state) => state.picked.post)
   const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()
   const width = size.width || 780
-  const xAt = (i: number) => 40 + (i * (width - 80)) / Math.max(1, row.length - 1)
+  const xAt = (i: number) => 40 + (i * (width - 80)) / Math.max(1, diffs.length - 1)
   const mostIn = Math.max(6, ...diffs.map((diff) => Math.abs(diff.byIn ?? 0)))
   return (
     <svg ref={ref} width="100%" height={190} role="img" aria-label="Feet as built against the plan">
@@ -52,7 +52,7 @@ function FeetChart({ diffs, row }: { readonly diffs: readonly Difference[]; read
       {diffs.map((diff, i) => (
         <FootBar key={diff.id} diff={diff} x={xAt(i)} mostIn={mostIn} />
       ))}
-      {row.map((id, i) => (
+      {diffs.map(({ id, name }, i) => (
         <g key={id} onClick={() => pick({ post: id })} style={{ cursor: 'pointer' }}>
           <rect
             x={xAt(i) - 16}
@@ -63,7 +63,7 @@ function FeetChart({ diffs, row }: { readonly diffs: readonly Difference[]; read
             fill={id === picked ? 'var(--burr)' : 'var(--ink)'}
           />
           <Note x={xAt(i)} y={181} size={13} weight={700} anchor="middle" fill="#fff">
-            {id}
+            {name}
           </Note>
         </g>
       ))}
@@ -98,7 +98,7 @@ function StateChoice({ built }: { readonly built: PostAsBuilt }) {
     <select
       className="form-select form-select-sm"
       style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
-      aria-label={`state of ${built.id}`}
+      aria-label={`state of ${built.name}`}
       value={built.state}
       onChange={(event) => add({ kind: 'state', post: built.id, state: event.target.value as PostState })}
     >
@@ -122,7 +122,7 @@ function GapCells({ post, next }: { readonly post: Post; readonly next: Post }) 
         <OptionalLengthField
           bare
           label="gap"
-          ariaLabel={`gap from ${from} to ${to}`}
+          ariaLabel={`gap from ${post.name} to ${next.name}`}
           feet={false}
           value={measured?.body.gapIn ?? null}
           onChange={(gapIn) => {
@@ -154,7 +154,7 @@ function BuiltRow({ built, next }: { readonly built: PostAsBuilt; readonly next:
   return (
     <tr className={rowClass(built, picked)} onClick={() => pick({ post: built.id })}>
       <td>
-        <b>{built.id}</b>
+        <b>{built.name}</b>
       </td>
       <td>
         <StateChoice built={built} />
@@ -188,10 +188,10 @@ export function AsBuilt() {
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">
-        Row of {row[0]} to {row[row.length - 1]}: feet as read against the plan, drawn large. Pick a post of another row
-        to see that one.
+        Row of {own[0]?.name} to {own.at(-1)?.name}: feet as read against the plan, drawn large. Pick a post of another
+        row to see that one.
       </p>
-      <FeetChart diffs={diffs} row={row} />
+      <FeetChart diffs={diffs} />
       <table className="tb mt-2" aria-label="As built">
         <thead>
           <tr>

@@ -1,4 +1,5 @@
 'use client'
+import { named } from '@/core/layout'
 import { type BuildCard, buildCard } from '@/core/columns'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
@@ -152,8 +153,8 @@ export function Build() {
       (built) =>
         derived.posts.find((post) => post.id === built.id)?.kind === post.kind && built.signature === own?.signature,
     )
-    .map((built) => built.id)
-  const card = buildCard(job.building, post, own?.footToGradeIn ?? 0, like.length ? like : [post.id])
+    .map(named)
+  const card = buildCard(job.building, post, own?.footToGradeIn ?? 0, like.length ? like : [named(post)])
   const height = Math.max(300, (size.height || 560) - 40)
   const scale = (height - 60) / Math.max(card.lengthIn, 1)
   const yAt = (value: number) => 34 + (card.lengthIn - value) * scale
@@ -164,7 +165,7 @@ export function Build() {
         ref={ref}
         style={{ flex: '1 1 0', minWidth: 0, height: '100%' }}
         role="img"
-        aria-label={`Column ${post.id}: ${card.plies.length} plies, ${card.lengthIn} inches`}
+        aria-label={`Column ${post.name}: ${card.plies.length} plies, ${card.lengthIn} inches`}
       >
         <Materials />
         <rect x={0} y={yAt(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
@@ -228,11 +229,14 @@ export function Build() {
       </svg>
       <div style={{ width: 330, overflowY: 'auto' }}>
         <h3>
-          {card.label}: {card.postIds.length > 1 ? `${card.postIds.length} alike` : card.postIds[0]}
+          {card.label}: {card.posts.length > 1 ? `${card.posts.length} alike` : card.posts[0]?.name}
         </h3>
         <p className="note">
-          {card.postIds.slice(0, 14).join(', ')}
-          {card.postIds.length > 14 ? ' …' : ''}
+          {card.posts
+            .slice(0, 14)
+            .map(({ name }) => name)
+            .join(', ')}
+          {card.posts.length > 14 ? ' …' : ''}
         </p>
         {card.problem && (
           <div className="caution" role="alert">

@@ -1,4 +1,5 @@
 'use client'
+import { named } from '@/core/layout'
 import { IN_PER_FT } from '@/core/units'
 import { buildCard, countLengths, type CutDemand } from '@/core/columns'
 import { STOCK_IN, priceBook } from '@/core/quantities'
@@ -22,7 +23,9 @@ export function CutList() {
     .filter((built) => !built.locked)
     .flatMap((built) => {
       const post = derived.posts.find((post) => post.id === built.id)
-      return post ? buildCard(building, post, built.footToGradeIn, [built.id]).plies.flatMap((ply) => ply.pieces) : []
+      return post
+        ? buildCard(building, post, built.footToGradeIn, [named(built)]).plies.flatMap((ply) => ply.pieces)
+        : []
     })
   const groups = [
     { name: 'treated', list: pieces.filter((piece) => piece.treated) },

@@ -40,7 +40,11 @@ export function PostsMain() {
         <h2>Posts</h2>
         {changed.length > 0 && (
           <span className="reprint" role="status">
-            {changed.length} card{changed.length > 1 ? 's' : ''} changed: reprint {changed.slice(0, 6).join(', ')}
+            {changed.length} card{changed.length > 1 ? 's' : ''} changed: reprint{' '}
+            {changed
+              .slice(0, 6)
+              .map((id) => derived.names[id])
+              .join(', ')}
             {changed.length > 6 ? ' …' : ''}
           </span>
         )}

@@ -110,21 +110,22 @@ export function PostsSide() {
   const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
   const row = derived.schedule.find((row) => row.id === post.id)
   const mark = rods.offsets[post.id]
-  const card = derived.cards.find((card) => card.postIds.includes(post.id))
+  const card = derived.cards.find((card) => card.posts.some(({ id }) => id === post.id))
   const demand = derived.demands?.[post.id]
   const wind = derived.lateral?.windPlf[post.id]
   if (!row) return null
   const lines = linesOf(post, row, derived.rows.south)
   return (
     <>
-      <h2>Post {post.id}</h2>
+      <h2>Post {post.name}</h2>
       <p className="note mt-1 mb-2">
         {KIND[post.kind]} post, {row.section}
-        {card && card.postIds.length > 1
-          ? `; cut and marked like ${card.postIds
-              .filter((postId) => postId !== post.id)
+        {card && card.posts.length > 1
+          ? `; cut and marked like ${card.posts
+              .filter(({ id }) => id !== post.id)
               .slice(0, 8)
-              .join(', ')}${card.postIds.length > 9 ? ' …' : ''}`
+              .map(({ name }) => name)
+              .join(', ')}${card.posts.length > 9 ? ' …' : ''}`
           : ''}
         .
       </p>
@@ -132,7 +133,7 @@ export function PostsSide() {
       {mark && <GradeMove mark={mark} post={post} />}
       {mark?.off && (
         <div className="caution" role="alert">
-          {post.id} is{' '}
+          {post.name} is{' '}
           <Measure inches={Math.abs(mark.off === 'plan' ? (mark.offPlanIn ?? 0) : mark.offIn)} feet={false} /> off{' '}
           {OFF[mark.off].from}. {OFF[mark.off].over} is worth a second look: read it again.
         </div>

@@ -66,11 +66,12 @@ function GradeSummary({
   readonly locked: number | null
   readonly add: (body: RecordBody, at?: string) => FieldRecord
 }) {
+  const { names } = useDoc().derived
   return (
     <>
       <div>
         <div className="lab" style={{ color: 'var(--ink-2)' }}>
-          high point {rods.benchmarkPost}
+          high point {names[rods.benchmarkPost ?? '']}
         </div>
         <b style={{ fontSize: 23 }}>
           <Measure inches={rods.benchmarkReadingIn ?? 0} feet={false} stacked />
@@ -233,7 +234,7 @@ function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: Ro
     <tr className={rowClass(offset, high, on)} onClick={() => pick({ post: post.id, wall: post.side })}>
       <td>
         <button type="button" className="id" aria-pressed={on}>
-          {post.id}
+          {post.name}
         </button>
       </td>
       <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}>
@@ -244,13 +245,13 @@ function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: Ro
         ) : (
           <OptionalLengthField
             bare
-            label={post.id}
-            ariaLabel={`rod reading at ${post.id}`}
-            name={`rod-${post.id}`}
+            label={post.name}
+            ariaLabel={`rod reading at ${post.name}`}
+            name={`rod-${post.name}`}
             feet={false}
             value={job.levels.readingsIn[post.id] ?? null}
             onChange={(value, gesture) =>
-              edit(`reading at ${post.id}`, (job) => withReading(job, post.id, value), `rod-${post.id}-${gesture}`)
+              edit(`reading at ${post.name}`, (job) => withReading(job, post.id, value), `rod-${post.id}-${gesture}`)
             }
             onDone={done}
           />

@@ -2,7 +2,7 @@
 import { useRef, useState } from 'react'
 import type { FieldRecord, RecordBody, SetupLevels } from '@/core/field'
 import { readingsFromCsv, readingsToCsv, type ReadingRow } from '@/formats/csv'
-import { recordText } from '@/formats/words'
+import { recordText, targetName } from '@/formats/words'
 import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type DataColumn } from '@/ui'
 import { download } from '../drawing'
 import { useLog } from '../field'
@@ -31,10 +31,11 @@ function StateSign({ setup }: { readonly setup: SetupLevels }) {
 }
 
 function PointMeasure({ point }: { readonly point: SetupLevels['highest'] }) {
+  const { names } = useDoc().derived
   if (!point) return '–'
   return (
     <>
-      {point.body.target} <Measure inches={point.body.inches} feet={false} />
+      {targetName(point.body.target, names)} <Measure inches={point.body.inches} feet={false} />
     </>
   )
 }
@@ -116,7 +117,7 @@ function FilePreview({
       <p>
         {rows
           .slice(0, 12)
-          .map((row) => `${row.post} ${row.readingIn}`)
+          .map((row) => `${row.name} ${row.readingIn}`)
           .join(', ')}
         {rows.length > 12 ? ' …' : ''}
       </p>
@@ -140,7 +141,7 @@ function asSetup(rows: readonly ReadingRow[]): RecordBody[] {
     ...rows.map((row): RecordBody => ({
       kind: 'reading',
       setup,
-      target: row.post,
+      target: row.id,
       of: 'foot',
       inches: row.readingIn,
     })),
@@ -156,7 +157,7 @@ function LogFiles() {
   const add = useLog((log) => log.add)
   const file = useRef<HTMLInputElement>(null)
   const [preview, setPreview] = useState<Preview | null>(null)
-  const posts = derived.posts.map((post) => post.id)
+  const { posts } = derived
   const read = async (chosen: File) =>
     setPreview(
       chosen.size > MOST_FILE_BYTES
@@ -169,7 +170,7 @@ function LogFiles() {
         <button
           type="button"
           className="btn btn-light btn-sm"
-          onClick={() => download(`${job.name} rod log.csv`, 'text/csv', readingsToCsv(state, levels))}
+          onClick={() => download(`${job.name} rod log.csv`, 'text/csv', readingsToCsv(state, levels, derived.names))}
         >
           Rod log as CSV
         </button>
@@ -210,12 +211,13 @@ function LogFiles() {
 function History() {
   const state = useLog((log) => log.state)
   const undo = useLog((log) => log.undo)
+  const { names } = useDoc().derived
   const gone = (record: FieldRecord) => state.voided.has(record.id)
   const columns: readonly DataColumn<FieldRecord>[] = [
     { id: 'when', head: 'when', cell: (record) => dayTime(record.at) },
     { id: 'who', head: 'who', cell: (record) => record.who || '–' },
     { id: 'device', head: 'device', label: true, cell: (record) => record.device },
-    { id: 'what', head: 'what', cell: (record) => recordText(record.body) },
+    { id: 'what', head: 'what', cell: (record) => recordText(record.body, names) },
     {
       id: 'back',
       head: null,

@@ -259,11 +259,11 @@ export function StoryPole({ of }: { readonly of: string }) {
       width="100%"
       height="100%"
       role="group"
-      aria-label={`Story pole of ${of === pole.name ? 'post ' : 'the '}${pole.name}`}
+      aria-label={`Story pole of ${pole.of === 'post' ? 'post ' : 'the '}${pole.name}`}
     >
       <Materials />
       <Note x={4} y={16} size={17} weight={700}>
-        {of === pole.name ? 'Story pole, ' : 'Pole, '}
+        {pole.of === 'post' ? 'Story pole, ' : 'Pole, '}
         {pole.name}
       </Note>
       <Note x={width - 8} y={16} size={12.5} anchor="end" fill="var(--ink-3)">

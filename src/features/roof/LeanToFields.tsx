@@ -5,7 +5,7 @@ import { birdsMouth, type BirdsMouth } from '@/core/rules/rafter/member'
 import type { BoardName, Building, LeanTo } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { boardSize } from '@/core/wood'
-import { ChoiceField, LengthField, Measure, OptionalLengthField } from '@/ui'
+import { ChoiceField, LengthField, Measure, OptionalLengthField, EntryScope } from '@/ui'
 import { useDoc } from '../job'
 import { boards, lumberChoices } from './Fields'
 
@@ -142,16 +142,17 @@ export function LeanToFields() {
         )
         const bm = birdsMouth(leanTo.pitchPer12, boardSize(leanTo.rafter.size).dIn, leanTo.seatIn, leanTo.depthIn)
         return (
-          <LeanToSection
-            key={leanTo.side}
-            leanTo={leanTo}
-            derived={derived}
-            put={put}
-            building={building}
-            done={done}
-            built={built}
-            bm={bm}
-          />
+          <EntryScope key={leanTo.side} of={leanTo.side}>
+            <LeanToSection
+              leanTo={leanTo}
+              derived={derived}
+              put={put}
+              building={building}
+              done={done}
+              built={built}
+              bm={bm}
+            />
+          </EntryScope>
         )
       })}
     </>

@@ -168,7 +168,7 @@ export function TrussFields() {
       <TrussSection truss={truss} put={put} done={done} derived={derived} />
       {truss.set === 'carriers' && beam('carrier', 'Carriers')}
       {derived.omitted.length > 0 &&
-        beam('header', `Header over ${derived.omitted.map((omitted) => omitted.id).join(', ')}`)}
+        beam('header', `Header over ${derived.omitted.map((omitted) => omitted.name).join(', ')}`)}
     </>
   )
 }

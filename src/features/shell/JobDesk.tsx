@@ -1,13 +1,13 @@
 'use client'
 import { checkJob } from '@/core/derive'
 import { issueText } from '@/formats/words'
-import { IssueWords } from '@/ui'
+import { EntryHost, EntryScope, IssueWords } from '@/ui'
 import Link from 'next/link'
 import { Component, type ComponentType, type ReactNode, useContext, useEffect, useState } from 'react'
 import { BookMain, BookSide } from '../book'
 import { BracingMain, BracingSide } from '../bracing'
 import { BuildingMain, BuildingSide } from '../building'
-import { FieldContext, useFieldLog } from '../field'
+import { FieldContext, type FieldLogStore, useFieldLog } from '../field'
 import { HoldsMain, HoldsSide } from '../holds'
 import { HolesMain, HolesSide } from '../holes'
 import {
@@ -32,6 +32,7 @@ import { StringsMain, StringsSide } from '../strings'
 import { WallsMain, WallsSide } from '../walls'
 import { ClashDialog, HistoryDialog } from './Dialogs'
 import { HelpDialog } from './HelpDialog'
+import { RecordedDialog } from './RecordedDialog'
 import { Pole } from './Pole'
 import { TapeBar, useTape } from './TapeBar'
 import { TopBar } from './TopBar'
@@ -73,7 +74,7 @@ class Shelter extends Component<{ readonly children: ReactNode }, { readonly bro
 /** On a tablet the details stand aside where the work itself needs the width; a button in the top bar brings them. */
 const SHUT_ON_TABLETS: Partial<Record<Stage, boolean>> = { posts: true, holes: true }
 
-/** Undo belongs to the model everywhere; a field being typed in gives up its text first. */
+/** Undo belongs to the model everywhere; a field being typed in takes it first, to give up its text. */
 function undoKey(event: KeyboardEvent, store: JobStore): void {
   event.preventDefault()
   if (document.activeElement instanceof HTMLInputElement) document.activeElement.blur()
@@ -131,17 +132,22 @@ function Desk() {
       <Pole />
       <main className="work">
         <Shelter key={`m-${stage}`}>
-          <Main />
+          <EntryScope of={`${stage}-main`}>
+            <Main />
+          </EntryScope>
         </Shelter>
       </main>
       <aside className="side" id="details" aria-label="Details">
         <Shelter key={`s-${stage}`}>
-          <Side />
+          <EntryScope of={stage}>
+            <Side />
+          </EntryScope>
         </Shelter>
       </aside>
       {tape && <TapeBar model={tape} />}
       <HelpDialog show={open === 'help'} onHide={() => setOpen(null)} />
       <HistoryDialog id={id} show={open === 'history'} onHide={() => setOpen(null)} />
+      <RecordedDialog />
       {clash && !later && <ClashDialog current={clash} onClose={() => setLater(true)} />}
     </div>
   )
@@ -176,6 +182,19 @@ function storeOf(id: string, served: StoredJob | null, draft: Draft | null): Job
   const store = createJobStore({ ...base, revision: changed.baseRevision, doc: began }, changed.doc, stageOf())
   if (!served) store.getState().set({ save: { kind: 'kept' } })
   return store
+}
+
+/** Tells the job what is recorded of its posts, so that a change asks about them. */
+function useRecorded(store: JobStore | null, log: FieldLogStore | null): void {
+  useEffect(() => {
+    if (!store || !log) return
+    const tell = () => {
+      const { all, voided } = log.getState().state
+      if (store.getState().field.all !== all) store.getState().set({ field: { all, voided } })
+    }
+    tell()
+    return log.subscribe(tell)
+  }, [store, log])
 }
 
 /** One open job: loads it, or the draft kept here, and keeps saving it. */
@@ -215,6 +234,8 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
     }
   }, [id, initial, attempt])
 
+  useRecorded(store, log)
+
   if (trouble)
     return (
       <Plain title={trouble.kind === 'gone' ? 'There is no such job' : 'The server is away'}>
@@ -228,7 +249,9 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
     <IssueWords.Provider value={issueText}>
       <JobContext.Provider value={store}>
         <FieldContext.Provider value={log}>
-          <Desk />
+          <EntryHost onDone={store.getState().done}>
+            <Desk />
+          </EntryHost>
         </FieldContext.Provider>
       </JobContext.Provider>
     </IssueWords.Provider>

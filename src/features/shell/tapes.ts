@@ -77,9 +77,9 @@ function postTape(source: Source): TapeModel | null {
   if (!row || !marks) return null
   const foot = row.embedIn
   return {
-    title: `post ${row.id}`,
+    title: `post ${row.name}`,
     aligned: false,
-    hook: foot > 0 ? `hook: foot of post ${row.id}` : `hook: grade line on post ${row.id}`,
+    hook: foot > 0 ? `hook: foot of post ${row.name}` : `hook: grade line on post ${row.name}`,
     // A sill that a girt lands on is one mark on the tape, not two.
     marks: marks
       .filter(
@@ -92,7 +92,7 @@ function postTape(source: Source): TapeModel | null {
       .map((mark) => ({
         key: mark.key,
         name: mark.kind === 'girt' ? mark.key : mark.name,
-        sub: mark.kind === 'girt' ? 'top edge of the girt' : `post ${row.id}`,
+        sub: mark.kind === 'girt' ? 'top edge of the girt' : `post ${row.name}`,
         atIn: mark.upIn + foot,
         color: POLE_COLOR[mark.kind],
         postId: null,

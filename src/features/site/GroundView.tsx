@@ -1,4 +1,5 @@
 'use client'
+import { named } from '@/core/layout'
 import { surfaceOfJob } from '@/core/derive'
 import type { Derived } from '@/core/derive'
 import { contourLines, contourStepIn, earthwork, type Surface } from '@/core/terrain'
@@ -75,7 +76,7 @@ function GroundAtHoles({ derived }: { readonly derived: Pick<Derived, 'ground' |
   const rows = derived.posts.flatMap((post) => {
     const at = ground[post.id]
     const hole = derived.holes.find((hole) => hole.postIds.includes(post.id))
-    return at ? [{ id: post.id, ...at, digFromIn: Math.max(0, (hole?.digIn ?? 0) + at.groundIn) }] : []
+    return at ? [{ ...named(post), ...at, digFromIn: Math.max(0, (hole?.digIn ?? 0) + at.groundIn) }] : []
   })
   if (rows.length === 0) return null
   return (
@@ -86,7 +87,7 @@ function GroundAtHoles({ derived }: { readonly derived: Pick<Derived, 'ground' |
         rows={rows}
         rowKey={(row) => row.id}
         columns={[
-          { id: 'post', head: 'post', cell: (row) => <b>{row.id}</b> },
+          { id: 'post', head: 'post', cell: (row) => <b>{row.name}</b> },
           {
             id: 'ground',
             head: 'ground',

@@ -2,7 +2,7 @@
 import type { Ground } from '@/core/model'
 import type { Obstruction } from '@/core/sizing'
 import { item } from '@/core/result'
-import { ChoiceField, LengthField } from '@/ui'
+import { ChoiceField, LengthField, EntryScope } from '@/ui'
 import { useDoc } from '../job'
 import { KINDS } from './ground'
 import { useGround } from './useGround'
@@ -101,7 +101,9 @@ export function Obstructions() {
     <>
       <h3 className="mt-2 mb-1">In the way</h3>
       {ground.obstructions.map((obstruction, i) => (
-        <ObstructionFields key={obstruction.id} obstruction={obstruction} i={i} />
+        <EntryScope key={obstruction.id} of={obstruction.id}>
+          <ObstructionFields obstruction={obstruction} i={i} />
+        </EntryScope>
       ))}
       <button type="button" className="btn btn-light btn-sm" onClick={add}>
         Add what is in the way

@@ -139,7 +139,7 @@ export function GroundFields({
         value={site.frostIn}
         onChange={put('frostIn', 'frost depth')}
         onDone={done}
-        placeholder={`48"`}
+        placeholder="inches"
       />
       <ChoiceField
         label="Soil"
@@ -275,7 +275,7 @@ function DeadParts() {
         label="Trusses"
         unit="psf"
         value={dead.trussPsf}
-        placeholder="default"
+        placeholder="by the standard"
         onChange={put('trussPsf', 'truss weight')}
         onDone={done}
         hint="From their maker; empty takes the default for their spacing."

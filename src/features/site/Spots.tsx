@@ -1,4 +1,5 @@
 'use client'
+import { spotOf } from '@/core/field'
 import { useRef, useState } from 'react'
 import type { Ground } from '@/core/model'
 import { spotsFromCsv } from '@/formats/csv'
@@ -25,7 +26,7 @@ function useReadSpots(): readonly { readonly id: string; readonly heightIn: numb
   const { gradeReadingIn } = rods
   if (gradeReadingIn === null) return []
   return Object.values(grounds).flatMap((reading) => {
-    const id = reading.target.replace('spot-', '')
+    const id = spotOf(reading.target)
     const spot = job.ground.spots.find((spot) => spot.id === id)
     const heightIn = gradeReadingIn - reading.inches
     return spot && spot.heightIn !== heightIn ? [{ id, heightIn }] : []

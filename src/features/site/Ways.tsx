@@ -20,7 +20,7 @@ export function Ways({ index }: { readonly index: number }) {
   return (
     <>
       <p className="mb-1">
-        <b>In the hole of {met.posts.join(', ')}.</b>
+        <b>In the hole of {met.posts.map(({ name }) => name).join(', ')}.</b>
         {obstruction.decided && ` Decided: ${obstruction.decided}${obstruction.why ? `, ${obstruction.why}` : ''}.`}
       </p>
       <label className="note d-block">

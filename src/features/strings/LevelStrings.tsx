@@ -39,7 +39,9 @@ function StringDrawn({
   yAt,
   low,
   groundIn,
+  name,
 }: {
+  readonly name: string
   readonly row: StringRow
   readonly x: number
   readonly yAt: (heightIn: number) => number
@@ -58,7 +60,7 @@ function StringDrawn({
         {formatLength(row.heightIn, { feet: false })}
       </Note>
       <Note x={x} y={178} size={14} weight={750} anchor="middle">
-        {row.row}
+        {name}
       </Note>
     </g>
   )
@@ -90,6 +92,7 @@ function StringsChart({ strings }: { readonly strings: readonly StringRow[] }) {
         <StringDrawn
           key={row.row}
           row={row}
+          name={derived.rows[row.row]}
           x={xAt(row.yIn)}
           yAt={yAt}
           low={low}
@@ -175,7 +178,7 @@ function StringPostRow({
   const known = derived.ground !== null
   return (
     <tr className={known && clearIn < CLEAR_IN ? 'warn' : undefined}>
-      <td>{post.id}</td>
+      <td>{post.name}</td>
       <td className="n">
         <Measure inches={stringIn} feet={false} />
       </td>

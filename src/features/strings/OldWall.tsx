@@ -18,9 +18,9 @@ export function OldWall() {
   const addition = job.ground.addition
   const work = {
     linesIn: derived.grid.centresIn,
-    rows: rowPlaces(derived.posts, derived.rows, derived.grid.widthIn, () => 0).filter(
-      (place) => place.row !== derived.rows['lean-south'] && place.row !== derived.rows['lean-north'],
-    ),
+    rows: rowPlaces(derived.posts, derived.grid.widthIn, () => 0)
+      .filter((place) => place.row !== 'lean-south' && place.row !== 'lean-north')
+      .map((place) => ({ ...place, row: derived.rows[place.row] })),
     lengthIn: derived.grid.lengthIn,
     leanDepthIn: lean?.depthIn ?? null,
   }

@@ -268,7 +268,7 @@ export function PostNames({ drawn, side }: OnWall) {
         key={post.id}
         role="button"
         tabIndex={0}
-        aria-label={`post ${post.id}`}
+        aria-label={`post ${post.name}`}
         onClick={() => pick({ post: post.id })}
         onKeyDown={(event) => {
           if (event.key === 'Enter') pick({ post: post.id })
@@ -278,7 +278,7 @@ export function PostNames({ drawn, side }: OnWall) {
       >
         <rect x={xs[i] - 15} y={y + 9} width={30} height={19} rx={2} fill={postColor(post, post.id === picked)} />
         <Note x={xs[i]} y={y + 23} size={13} weight={700} anchor="middle" fill="#fff">
-          {post.id}
+          {post.name}
         </Note>
       </g>
     )

@@ -7,7 +7,7 @@ import { type Job, SIDES } from '@/core/model'
 import { FT3_PER_YD3, roundIn, runningMarks } from '@/core/units'
 import { boardSize } from '@/core/wood'
 import { chunk, plain } from '../plain'
-import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote } from '../words'
+import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote, someNames } from '../words'
 import { planSvg, wallSvg } from './drawings'
 import { inches, mark, table } from './paper'
 import { postSvg } from './postSvg'
@@ -92,7 +92,7 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
 
 function scheduleSheets(derived: Derived): Sheet[] {
   const rows = derived.schedule.map((row) => [
-    row.id,
+    row.name,
     KIND[row.kind],
     `${mark(row.xIn)} , ${mark(row.yIn)}`,
     mark(row.heightIn),
@@ -122,8 +122,8 @@ const CARD_RODS = 10
 
 function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
   return derived.cards.flatMap((postCard): Sheet[] => {
-    const up = postCard.postIds.flatMap((id) =>
-      id in rods.offsets ? [[id, inches(rods.offsets[id].readingIn), inches(rods.offsets[id].upToGradeIn)]] : [],
+    const up = postCard.posts.flatMap(({ id, name }) =>
+      id in rods.offsets ? [[name, inches(rods.offsets[id].readingIn), inches(rods.offsets[id].upToGradeIn)]] : [],
     )
     const marks = (rows: string[][]): Block => table(['post', 'rod reads', 'up to grade line'], rows, [1, 2], [2])
     const short = up.length <= CARD_RODS
@@ -138,12 +138,12 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
       ]
     }
     const card: Sheet = {
-      title: `${kindName(postCard.kind)}: ` + firstNames(postCard.postIds),
+      title: `${kindName(postCard.kind)}: ` + someNames(postCard.posts, 14),
       sub:
         `${postCard.row.section}, ${mark(postCard.row.totalIn)} ` +
         `long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
       blocks: [
-        { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.postIds[0]}` },
+        { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.posts[0]?.name}` },
         ...readingBlocks(),
         { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` },
         { kind: 'caution', text: plain(RAISE_CAUTION) },
@@ -206,8 +206,8 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
           ['truss', 'from string 1', 'carried by'],
           derived.trusses.rests.south.map((rest) => {
             const restName = () => {
-              if (rest.post) return `post ${rest.post.id}`
-              if (rest.between) return `beam ${rest.between[0].id} to ${rest.between[1].id}`
+              if (rest.post) return `post ${rest.post.name}`
+              if (rest.between) return `beam ${rest.between[0].name} to ${rest.between[1].name}`
               return ''
             }
             return [`T${rest.truss.number}`, mark(rest.truss.xIn), restName()]
@@ -317,9 +317,6 @@ function quantitySheet(derived: Derived): Sheet {
 }
 
 /** Posts named as far as a title has room. */
-const firstNames = (ids: readonly string[]): string =>
-  ids.length > 14 ? `${ids.slice(0, 13).join(' ')} and ${ids.length - 13} more` : ids.join(' ')
-
 const failWords = ({ tally, checks }: ShownDerived): string => {
   const titles = checks.filter((check) => check.state === 'fails').map((check) => check.title)
   const say = tally.fails > 1 ? `${tally.fails} checks of this building fail` : '1 check of this building fails'

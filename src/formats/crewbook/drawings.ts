@@ -70,18 +70,18 @@ const diagonalLines = ({ derived, xAt, yAt }: PlanOnPaper): string[] =>
 
 /** The strings, past the building on both ends, each with its name. */
 const stringLines = ({ derived, xAt, yAt, past, y0, y1 }: PlanOnPaper): string[] =>
-  derived.strings.flatMap(({ side, from, id }) => {
+  derived.strings.flatMap(({ side, from, label }) => {
     if (isEave(side)) {
       const y = yAt(from.y)
       return [
         svgLine({ x1: xAt(-past), y1: y, x2: xAt(derived.grid.lengthIn + past), y2: y, kind: 'chalk' }),
-        svgText(xAt(-past) - 8, y + 5, id, { size: 15, bold: true, anchor: 'end' }),
+        svgText(xAt(-past) - 8, y + 5, label, { size: 15, bold: true, anchor: 'end' }),
       ]
     }
     const x = xAt(from.x)
     return [
       svgLine({ x1: x, y1: yAt(y0 - past), x2: x, y2: yAt(y1 + past), kind: 'chalk' }),
-      svgText(x, yAt(y0 - past) + 18, id, { size: 15, bold: true, anchor: 'middle' }),
+      svgText(x, yAt(y0 - past) + 18, label, { size: 15, bold: true, anchor: 'middle' }),
     ]
   })
 
@@ -116,7 +116,7 @@ const postsInHoles = ({ derived, xAt, yAt, scale }: PlanOnPaper): string[] =>
         high,
         fill: '#000',
       }),
-      svgText(x + dx, y + dy, post.id, { size: 8.5, anchor }),
+      svgText(x + dx, y + dy, post.name, { size: 8.5, anchor }),
     ]
   })
 
@@ -137,7 +137,7 @@ function gapsInWalls({ derived, xAt, yAt, scale }: PlanOnPaper): string[] {
       : svgRect({ x: across, y: yAt(toIn), wide: 5, high: long, fill: '#fff', width: 0.8 })
   })
   const missing = derived.omitted.map((omitted) =>
-    svgText(xAt(omitted.x), yAt(omitted.y) + 4, `no ${omitted.id}`, { size: 8.5, anchor: 'middle' }),
+    svgText(xAt(omitted.x), yAt(omitted.y) + 4, `no ${omitted.name}`, { size: 8.5, anchor: 'middle' }),
   )
   return [...openings, ...missing]
 }
@@ -215,7 +215,7 @@ const wallPostParts = ({ derived, side, xAt, yAt, box }: WallSheet): string[] =>
     const { atIn, halfIn } = alongWall(post, side)
     return [
       box({ from: atIn - halfIn, to: atIn + halfIn, top: post.heightIn, high: post.heightIn, fill: '#eee' }),
-      svgText(xAt(atIn), yAt(0) + 15, post.id, { size: 9.5, bold: true, anchor: 'middle' }),
+      svgText(xAt(atIn), yAt(0) + 15, post.name, { size: 9.5, bold: true, anchor: 'middle' }),
     ]
   })
 

@@ -15,7 +15,7 @@ export const scheduleCsv = (jobName: string, derived: Derived): string =>
   toCsv(
     derived.schedule.map((row) => ({
       job: jobName,
-      post: row.id,
+      post: row.name,
       kind: KIND[row.kind],
       x_in: round(row.xIn),
       y_in: round(row.yIn),

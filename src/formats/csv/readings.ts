@@ -1,21 +1,22 @@
 import Papa from 'papaparse'
 import { ROD_MOST_IN, type Said, type FieldState, type Levels } from '@/core/field'
+import { named, type PostName } from '@/core/layout'
 import type { ShownDerived } from '../shown'
+import { type Names, targetName } from '../words'
 import { formatLength, parseLength } from '@/core/units'
 import { toCsv } from './csv'
 
-export interface ReadingRow {
-  readonly post: string
+export interface ReadingRow extends PostName {
   readonly readingIn: number
 }
 
 /** The rod log as CSV: every reading that stands, with its set-up, who and when. */
-export const readingsToCsv = (state: FieldState, levels: Levels): string =>
+export const readingsToCsv = (state: FieldState, levels: Levels, names: Names): string =>
   toCsv(
     state.readings.map((reading) => ({
       set_up: levels.setups.findIndex((setup) => setup.setup === reading.body.setup) + 1,
       place: levels.setups.find((setup) => setup.setup === reading.body.setup)?.place ?? '',
-      post: reading.body.target,
+      post: targetName(reading.body.target, names),
       of: reading.body.of,
       reading: formatLength(reading.body.inches, { feet: false, ascii: true }),
       reading_in: reading.body.inches,
@@ -52,7 +53,7 @@ export const holesToCsv = (
 ): string =>
   toCsv(
     pick.schedule.map((row) => ({
-      post: row.id,
+      post: row.name,
       across_in: row.holeDiameterIn,
       planned: formatLength(row.holeIn, { ascii: true }),
       planned_in: row.holeIn,
@@ -81,7 +82,7 @@ const value = (row: Readonly<Record<string, string | readonly string[]>>, key: s
  */
 export function readingsFromCsv(
   text: string,
-  posts: readonly string[],
+  posts: readonly PostName[],
 ): { readonly rows: readonly ReadingRow[]; readonly problems: readonly string[] } {
   const read = Papa.parse<Record<string, string>>(text.replace(/^\uFEFF/, ''), {
     header: true,
@@ -102,18 +103,19 @@ export function readingsFromCsv(
   const seen = new Set<string>()
   read.data.slice(0, 2000).forEach((row, i) => {
     const at = `Row ${i + 2}`
-    const post = (row.post ?? '').trim().toUpperCase().replace(/^'/, '')
+    const typedName = (row.post ?? '').trim().replace(/^'/, '')
+    const post = posts.find(({ name }) => name.toUpperCase() === typedName.toUpperCase())
     const typed = reading === fields[fields.length - 1] ? value(row, reading) : (row[reading] ?? '').trim()
     const length = parseLength(typed.replace(/^'/, ''))
-    if (!posts.includes(post)) problems.push(`${at}: there is no post “${post.slice(0, 12)}” in this building.`)
+    if (!post) problems.push(`${at}: there is no post “${typedName.slice(0, 12)}” in this building.`)
     else if (!length.ok)
       problems.push(`${at}: “${typed.slice(0, 24)}” is not a length. Write 53 3/8, 4' 5 3/8" or 4-5-6.`)
     else if (length.value < 0 || length.value > ROD_MOST_IN)
       problems.push(`${at}: ${typed.slice(0, 24)} is off the rod; 0 to ${ROD_MOST_IN} inches is accepted.`)
-    else if (seen.has(post)) problems.push(`${at}: ${post} stands twice; the first is taken.`)
+    else if (seen.has(post.id)) problems.push(`${at}: ${post.name} stands twice; the first is taken.`)
     else {
-      seen.add(post)
-      rows.push({ post, readingIn: length.value })
+      seen.add(post.id)
+      rows.push({ ...named(post), readingIn: length.value })
     }
   })
   return { rows, problems }

@@ -38,6 +38,8 @@ export const designSchema = z
       z
         .object({
           id: z.string(),
+          name: z.string(),
+          string: z.string(),
           kind: z.string(),
           side: z.string(),
           x: z.number(),
@@ -52,10 +54,11 @@ export const designSchema = z
         })
         .loose(),
     ),
-    omitted: z.array(z.object({ id: z.string() }).loose()),
+    omitted: z.array(z.object({ id: z.string(), name: z.string() }).loose()),
     strings: z.array(
       z.object({
         id: z.string(),
+        label: z.string(),
         lengthIn: z.number(),
         hook: z.string(),
         marks: z.array(
@@ -121,7 +124,13 @@ const plain = (value: unknown): unknown =>
 export function designOf(job: Job, derived: Derived): Design {
   const hooked = derived.strings.map((stringLine) => {
     const run = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
-    return { id: stringLine.id, lengthIn: stringLine.lengthIn, hook: run.note, marks: run.marks }
+    return {
+      id: stringLine.id,
+      label: stringLine.label,
+      lengthIn: stringLine.lengthIn,
+      hook: run.note,
+      marks: run.marks,
+    }
   })
   return plain({
     format: DESIGN_FORMAT,

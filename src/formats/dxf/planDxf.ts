@@ -74,11 +74,11 @@ class Sheet {
 
 /** Strings run past the corners, with their names and the batter boards they hang on. */
 function drawStrings(sheet: Sheet, plan: Plan, pastIn: number): void {
-  for (const { from, to, side, id } of plan.strings) {
+  for (const { from, to, side, label } of plan.strings) {
     const past = isEave(side) ? { x: pastIn, y: 0 } : { x: 0, y: pastIn }
     const name = isEave(side) ? { x: pastIn + 12, y: 0 } : { x: 0, y: pastIn + 12 }
     sheet.line('STRINGS', { x: from.x - past.x, y: from.y - past.y }, { x: to.x + past.x, y: to.y + past.y })
-    sheet.text('NAMES', { x: from.x - name.x, y: from.y - name.y }, 8, id)
+    sheet.text('NAMES', { x: from.x - name.x, y: from.y - name.y }, 8, label)
   }
   for (const { at, across } of plan.batterBoards) {
     const half = across === 'y' ? { x: 0, y: HALF_BOARD_IN } : { x: HALF_BOARD_IN, y: 0 }
@@ -92,7 +92,7 @@ function drawPosts(sheet: Sheet, plan: Plan): void {
     sheet.box('POSTS', post, post.sizeX, post.sizeY)
     const hole = plan.holes.find((hole) => hole.postIds.includes(post.id))
     if (hole) sheet.circle('HOLES', post, hole.diameterIn / 2)
-    sheet.text('NAMES', { x: post.x + 6, y: post.y + 6 }, 5, post.id)
+    sheet.text('NAMES', { x: post.x + 6, y: post.y + 6 }, 5, post.name)
   }
 }
 

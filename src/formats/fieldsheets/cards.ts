@@ -185,7 +185,7 @@ function card(
   const bad = post.fit !== null && post.fit.kind !== 'fits'
   return [
     svgRect({ x, y, wide: look.wide, high: CARD_H, fill: 'none', width: 1 }),
-    say(look.id, post.id, true),
+    say(look.id, post.name, true),
     qrSvg(cardFacts.url, x + look.code.x, y + look.code.y, look.code.size),
     say(look.reading, readingWords(post), post.readingIn !== null),
     say(look.toGrade, toGradeWords(post), true),

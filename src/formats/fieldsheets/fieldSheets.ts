@@ -1,3 +1,4 @@
+import { named, type PostName } from '@/core/layout'
 import { buildCard, type BuildCard } from '@/core/columns'
 import { kindName } from '../words/checks'
 import type { ShownDerived as Derived } from '../shown'
@@ -5,7 +6,7 @@ import { measure, type FieldState, type Levels, type Measured } from '@/core/fie
 import type { Job } from '@/core/model'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
-import { KIND, standingNote, DIG_CAUTION } from '../words'
+import { KIND, standingNote, DIG_CAUTION, someNames } from '../words'
 import { cardsSvg, type CardsASheet } from './cards'
 import { inches, mark, table } from '../crewbook/paper'
 import { chunk, plain } from '../plain'
@@ -60,7 +61,7 @@ function inHole(building: Job['building']): string {
 function holeSheets(sheets: FieldSheetsOf, measured: Measured): Sheet[] {
   const log = sheets.state.holes
   const rows = sheets.derived.schedule.map((row) => [
-    row.id,
+    row.name,
     KIND[row.kind],
     inches(row.holeDiameterIn),
     mark(row.holeIn),
@@ -95,9 +96,9 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
       return ''
     }
     return blank
-      ? [post.id, '', '', '', '']
+      ? [post.name, '', '', '', '']
       : [
-          post.id,
+          post.name,
           reading?.setup ?? (offset ? 'office' : ''),
           readingCell(),
           offset ? inches(offset.readingIn) : '',
@@ -106,8 +107,9 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
   })
   const subtitle = () => {
     if (blank) return 'set-up ______  place ________________  benchmark reads ________  back to it ________'
-    if (measured.rods.benchmarkPost)
-      return `high point ${measured.rods.benchmarkPost}; grade line reads ${inches(measured.rods.gradeReadingIn ?? 0)}`
+    const { benchmarkPost, gradeReadingIn } = measured.rods
+    if (benchmarkPost)
+      return `high point ${sheets.derived.names[benchmarkPost]}; grade line reads ${inches(gradeReadingIn ?? 0)}`
     return 'nothing read yet'
   }
   const note = subtitle()
@@ -154,9 +156,7 @@ function setupSheet(sheets: FieldSheetsOf): Sheet[] {
 function buildSheet(card: BuildCard): Sheet {
   const dim = (lengthIn: number): string => mark(lengthIn)
   return {
-    title:
-      'Column: ' +
-      `${card.postIds.length > 8 ? `${card.postIds.slice(0, 8).join(' ')} and ${card.postIds.length - 8} more` : card.postIds.join(' ')}`,
+    title: 'Column: ' + someNames(card.posts, 8),
     sub: `${card.label}; foot to seat ${dim(card.seatIn)}; about ${Math.round(card.weightLb)} lb wet`,
     blocks: [
       table(
@@ -206,16 +206,16 @@ function buildSheet(card: BuildCard): Sheet {
 
 /** Build cards: one for each group of posts that are cut and marked alike. */
 function buildCards(job: Job, pick: Pick<Derived, 'posts'>, measured: Measured): BuildCard[] {
-  const groups = new Map<string, string[]>()
+  const groups = new Map<string, PostName[]>()
   for (const built of measured.asBuilt) {
     const kind = pick.posts.find((post) => post.id === built.id)?.kind ?? ''
     const k = `${kind}|${built.signature}`
-    groups.set(k, [...(groups.get(k) ?? []), built.id])
+    groups.set(k, [...(groups.get(k) ?? []), named(built)])
   }
-  return [...groups.values()].flatMap((ids) => {
-    const post = pick.posts.find((post) => post.id === ids[0])
-    const own = measured.asBuilt.find((built) => built.id === ids[0])
-    return post && own ? [buildCard(job.building, post, own.footToGradeIn, ids)] : []
+  return [...groups.values()].flatMap((posts) => {
+    const post = pick.posts.find((post) => post.id === posts[0]?.id)
+    const own = measured.asBuilt.find((built) => built.id === posts[0]?.id)
+    return post && own ? [buildCard(job.building, post, own.footToGradeIn, posts)] : []
   })
 }
 
@@ -269,13 +269,13 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
   const measured = sheets.measured ?? measure(sheets.job, sheets.derived, sheets.state, sheets.levels)
   const perSheet = sheets.perSheet ?? 4
   const cards = chunk(postsOf(sheets, measured), perSheet).map((four): Sheet => ({
-    title: `Cards ${four[0].post.id} to ${four[four.length - 1].post.id}`,
+    title: `Cards ${four[0].post.name} to ${four[four.length - 1].post.name}`,
     sub: 'cut apart; the code opens the page of the post',
     blocks: [
       {
         kind: 'svg',
         ...cardsSvg(sheets.job, four, perSheet),
-        alt: `cards of ${four.map((facts) => facts.post.id).join(', ')}`,
+        alt: `cards of ${four.map((facts) => facts.post.name).join(', ')}`,
       },
     ],
   }))

@@ -1,6 +1,7 @@
 import jsQR from 'jsqr'
 import type { FieldRecord } from '@/core/field'
 import { demo } from '@/core/testing/demos'
+import { boundTo, idNamed } from '@/core/testing/named'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
@@ -21,7 +22,7 @@ import { measure } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
   const { job, d: derived } = demo(name)
-  const { state, levels } = said(records)
+  const { state, levels } = said(boundTo(derived.posts, records))
   return {
     job,
     d: derived,
@@ -71,7 +72,7 @@ describe('cards', () => {
       const { d: derived, book } = sheetsOf(name)
       const cards = book.sheets.filter((sheet) => sheet.title.startsWith('Cards'))
       expect(cards).toHaveLength(Math.ceil(derived.posts.length / 4))
-      for (const post of derived.posts) expect(svgs(book)).toContain(`>${post.id}</text>`)
+      for (const post of derived.posts) expect(svgs(book)).toContain(`>${post.name}</text>`)
     },
   )
   test(
@@ -120,7 +121,8 @@ describe('what the ground and the crew’s own way change on paper', () => {
         .find((row) => row[0] === 'A1')
         ?.slice(2, 5),
     ).toEqual(['22"', `5' 7"`, `5' 4 3/16"`])
-    for (const row of rows(book, 'Hole schedule')) expect(row[4] === '').toBe(!derived.ground?.[row[0]])
+    for (const row of rows(book, 'Hole schedule'))
+      expect(row[4] === '').toBe(!derived.ground?.[idNamed(derived.posts, row[0])])
     expect(book.sheets.find((sheet) => sheet.title === 'Hole schedule')?.sub).toMatch(/pier, gravel 4" under it/)
   })
   test('a hole read by rod is as deep as the string says, in the schedule and in the CSV', () => {
@@ -169,7 +171,7 @@ describe('what the ground and the crew’s own way change on paper', () => {
     // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no
     // line of its own.
     expect(svg.match(/string down to the grade line/g)).toHaveLength(
-      derived.posts.filter((post) => post.row !== 'D').length,
+      derived.posts.filter((post) => post.row === null || derived.rows[post.row] !== 'D').length,
     )
     expect(/string up to the seat<\/text><text [^>]*>([^<]*)</.exec(svg)?.[1]).toBe('9&#39; 0&quot;')
   })
@@ -263,7 +265,7 @@ describe('sheets', () => {
         .flatMap((sheet) => sheet.blocks)
         .flatMap((block) => (block.kind === 'table' ? block.rows : []))
     expect(rows('Rod log, to fill in').map((row) => row.join('|'))).toEqual(
-      derived.posts.map((post) => `${post.id}||||`),
+      derived.posts.map((post) => `${post.name}||||`),
     )
     expect(
       rows('Rod log')
@@ -351,7 +353,7 @@ describe('plan as DXF', () => {
 })
 
 describe('readings from CSV', () => {
-  const posts = ['A1', 'A2', 'B1']
+  const posts = ['A1', 'A2', 'B1'].map((name) => ({ id: `p-${name.toLowerCase()}`, name }))
   test.each<[string, string, readonly (readonly [string, number])[], number]>([
     [
       'plain',
@@ -383,17 +385,18 @@ describe('readings from CSV', () => {
     ['a formula', 'post,reading\nA1,=1+1', [], 1],
   ])('%s', (_, text, rows, problems) => {
     const r = readingsFromCsv(text, posts)
-    expect(r.rows.map((row) => [row.post, row.readingIn])).toEqual(rows)
+    expect(r.rows.map((row) => [row.name, row.readingIn])).toEqual(rows)
     expect(r.problems).toHaveLength(problems)
     if (problems && rows.length) expect(r.problems[0]).toMatch(/^Row \d/)
   })
   test('what goes out comes in again', () => {
-    const { state, levels } = said(setUp('s1', 0, 48, { A1: 53.375, A2: 52.0625, B1: 60 }))
-    expect(readingsFromCsv(readingsToCsv(state, levels), posts)).toEqual({
+    const { state, levels } = said(boundTo(posts, setUp('s1', 0, 48, { A1: 53.375, A2: 52.0625, B1: 60 })))
+    const names = Object.fromEntries(posts.map(({ id, name }) => [id, name]))
+    expect(readingsFromCsv(readingsToCsv(state, levels, names), posts)).toEqual({
       rows: [
-        { post: 'A1', readingIn: 53.375 },
-        { post: 'A2', readingIn: 52.0625 },
-        { post: 'B1', readingIn: 60 },
+        { id: 'p-a1', name: 'A1', readingIn: 53.375 },
+        { id: 'p-a2', name: 'A2', readingIn: 52.0625 },
+        { id: 'p-b1', name: 'B1', readingIn: 60 },
       ],
       problems: [],
     })
@@ -414,7 +417,9 @@ describe('other CSV', () => {
       }),
       record(2, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' }),
     ])
-    const lines = holesToCsv(derived, state, { A3: 50 }).trimEnd().split('\r\n')
+    const lines = holesToCsv(derived, state, { [idNamed(derived.posts, 'A3')]: 50 })
+      .trimEnd()
+      .split('\r\n')
     expect(lines).toHaveLength(derived.posts.length + 1)
     expect(lines.find((line) => line.startsWith('A3,'))).toMatch(
       /,50,,rock,"'=1\+1",crew,8,80,2026-05-04T14:00:00Z,planned$/,

@@ -1,6 +1,8 @@
 export { GLOSSARY } from './glossary'
-export { issuePath, issueText } from './issueText'
-export { recordText } from './recordText'
+export { effectText, issuePath, issueText } from './issueText'
+export { recordText, targetName } from './recordText'
+export type { Names } from './recordText'
+export { someNames } from './names'
 export {
   CEILING,
   DIG_CAUTION,

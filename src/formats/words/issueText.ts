@@ -9,6 +9,20 @@ const range = (issue: Issue, value: number | string): string => (isLength(issue)
 const LENGTH_HELP = `Write it like 12' 6 5/8", 12-6-10, 150 5/8, 12.5' or 3.2 m. A bare number is inches.`
 
 type Facts = Issue['facts']
+/** What a change would do to a recorded post: `move 3′ 2″`. */
+export function effectText({ effect, byIn, toName }: Facts): string {
+  switch (effect) {
+    case 'moved':
+      return `move ${inches(byIn)}`
+    case 'renamed':
+      return `be called ${toName}`
+    case 'merged':
+      return `give its place to ${toName}`
+    default:
+      return 'be taken away'
+  }
+}
+
 const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => string>> = {
   empty: () => 'Nothing entered. The last value is kept.',
   'not-a-length': () => `That is not a length. ${LENGTH_HELP}`,
@@ -17,6 +31,8 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'inches-over-foot': (facts) => `${facts.inches} inches is a foot or more: after feet, inches run from 0 to 11 15/16.`,
   'sixteenths-over-inch': (facts) =>
     `${facts.sixteenths} sixteenths is an inch or more: the last part runs from 0 to 15.`,
+  'not-on-a-tape': (facts) =>
+    `Parts of ${facts.denominator} are on no tape: halves, quarters, eighths, sixteenths and finer are accepted.`,
   'wrong-unit': (facts) =>
     facts.wanted !== undefined
       ? `“${facts.unit}” is not this field’s unit${facts.wanted ? `, which is ${facts.wanted}` : ''}.`
@@ -42,6 +58,12 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
     `The bays add up to ${inches(facts.sumIn)} but the wall is ${inches(facts.totalIn)}. Change a bay by ` +
     `${inches(Math.abs(Number(facts.totalIn) - Number(facts.sumIn)))}, or choose equal bays.`,
   'too-many-bays': (facts) => `Bays would be under 2′: ${facts.most} at most on this wall.`,
+  'last-bay-too-wide': (facts) =>
+    `Too long for the bays set by hand: the last may be ${inches(facts.bayIn)}, which makes ${inches(facts.mostIn)} at ` +
+    'most. Choose equal bays, or set another.',
+  'last-bay-too-narrow': (facts) =>
+    `Too short for the bays set by hand: with the last one at 2′ it is ${inches(facts.leastIn)} at least. Choose equal ` +
+    'bays, or take one out.',
   'opening-wider-than-wall': (facts) =>
     `Wider than its wall: between the corner posts there is ${inches(facts.roomIn)}.`,
   'opening-past-corner': (facts) => `Runs past the far corner: ${inches(facts.mostIn)} from this corner at most.`,
@@ -68,6 +90,17 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'skirt-over-heel': () => 'The skirt would reach over the heel.',
   'unknown-lumber': () => 'That grade is not in the tables.',
   'no-such-post': (facts) => `There is no post ${facts.post}.`,
+  'name-of-two': (facts) =>
+    `Two posts have been called ${facts.post}: open the post from the list of posts and enter it there.`,
+  'post-cannot-stay': (facts) => `${facts.post} cannot stand where it stood: its row has no place there any more.`,
+  'kept-too-wide': (facts) =>
+    `Between ${facts.post}, which stays, and ${facts.other} the space would be ${inches(facts.spaceIn)}; ` +
+    `${inches(facts.widestIn)} at most.`,
+  'kept-too-narrow': (facts) =>
+    `Between ${facts.post}, which stays, and ${facts.other} the space would be ${inches(facts.spaceIn)}; ` +
+    `${inches(facts.leastIn)} at least.`,
+  'recorded-post': (facts) =>
+    `${facts.post} has a record on site and would ${effectText(facts)}. Say whether it stays where it is.`,
   'triangle-cannot-close': () => 'These measures cannot belong to one four-sided figure. Read the longest again.',
   'too-few-measures': (facts) =>
     `${facts.have} of ${facts.need} measures entered: all four sides and a diagonal at least.`,

@@ -1,6 +1,13 @@
-import type { RecordBody } from '@/core/field'
+import { isSpot, type RecordBody, spotOf } from '@/core/field'
 import { unreachable } from '@/core/result'
 import { formatLength } from '@/core/units'
+
+/** What each post is called, by its identity. */
+export type Names = Readonly<Record<string, string>>
+
+/** What people call the target of a reading: the post, or the spot of the ground. */
+export const targetName = (target: string, names: Names): string =>
+  isSpot(target) ? spotOf(target) : (names[target] ?? target)
 
 const inches = (lengthIn: number): string => formatLength(lengthIn, { feet: false })
 
@@ -9,27 +16,30 @@ function holeDepth(body: Extract<RecordBody, { kind: 'hole' }>): string {
   return body.bottomReadingIn === null ? '–' : `rod reads ${inches(body.bottomReadingIn)} on its bottom`
 }
 
-/** One field record in a line of words. */
-export function recordText(body: RecordBody): string {
+/** One field record in a line of words; a post that is no more goes by its last name. */
+export function recordText(body: RecordBody, names: Names): string {
+  const called = (post: string) => targetName(post, names)
   switch (body.kind) {
     case 'reading':
-      return `${body.target} reads ${inches(body.inches)}${body.of === 'footing' ? ' on the pad' : ''}`
+      return `${called(body.target)} reads ${inches(body.inches)}${body.of === 'footing' ? ' on the pad' : ''}`
     case 'setup':
       return `set-up ${body.place}`
     case 'check':
       return `checked back: ${inches(body.benchmarkIn)}`
     case 'hole':
-      return `hole ${body.post}: ${holeDepth(body)}, ${body.found}`
+      return `hole ${called(body.post)}: ${holeDepth(body)}, ${body.found}`
     case 'pour':
-      return `${body.post} poured, ${body.bags} bags`
+      return `${called(body.post)} poured, ${body.bags} bags`
     case 'state':
-      return `${body.post} ${body.state}`
+      return `${called(body.post)} ${body.state}`
     case 'cut':
-      return `${body.post} cut at ${body.lengthIn === null ? '–' : formatLength(body.lengthIn)}`
+      return `${called(body.post)} cut at ${body.lengthIn === null ? '–' : formatLength(body.lengthIn)}`
     case 'gap':
-      return `${body.from} to ${body.to}: ${body.gapIn}″`
+      return `${called(body.from)} to ${called(body.to)}: ${inches(body.gapIn)}`
     case 'grade':
-      return body.gradeReadingIn === null ? 'grade line unlocked' : `grade line locked at ${body.gradeReadingIn}″`
+      return body.gradeReadingIn === null
+        ? 'grade line unlocked'
+        : `grade line locked at ${inches(body.gradeReadingIn)}`
     case 'print':
       return 'cards printed'
     case 'void':

@@ -17,7 +17,7 @@ export function db(): Knex {
       connection: { uri: url, timezone: 'Z', charset: 'utf8mb4', connectTimeout: 2000 },
       pool: { min: 0, max: 8 },
       acquireConnectionTimeout: 2500,
-      migrations: { migrationSource: migrations },
+      migrations: { migrationSource: migrations, disableTransactions: true },
     })
   }
   return holder.burdockDb

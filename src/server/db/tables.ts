@@ -15,6 +15,8 @@ interface EditRow {
   at: Date
   label: string
   changes: string
+  /** The whole document of the revision, deflated; null for those of before this was kept. */
+  doc: Buffer | null
 }
 
 interface RecordRow {

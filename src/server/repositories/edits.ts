@@ -1,10 +1,6 @@
 import type { Knex } from 'knex'
-
-export interface Change {
-  readonly path: string
-  readonly before: unknown
-  readonly after: unknown
-}
+import type { Change, Job } from '@/core/model'
+import { pack } from '../db/packed'
 
 export interface Edit {
   readonly revision: number
@@ -23,6 +19,7 @@ export const appendEdit = async (
     readonly who: string
     readonly label: string
     readonly changes: readonly Change[]
+    readonly doc: Job
   },
   now: Date,
 ): Promise<void> => {
@@ -33,12 +30,17 @@ export const appendEdit = async (
     at: now,
     label: edit.label.slice(0, 200),
     changes: JSON.stringify(edit.changes),
+    doc: pack(edit.doc),
   })
 }
 
 /** A job's edits, newest first. */
 export async function listEdits(db: Knex, jobId: string, limit = 200): Promise<Edit[]> {
-  const rows = await db('edits').where({ job_id: jobId }).orderBy('revision', 'desc').limit(limit)
+  const rows = await db('edits')
+    .select('revision', 'who', 'at', 'label', 'changes')
+    .where({ job_id: jobId })
+    .orderBy('revision', 'desc')
+    .limit(limit)
   return rows.map((row) => ({
     revision: row.revision,
     who: row.who,

@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
-import { parseJob, type Job } from '@/core/model'
+import { parseJob } from '@/core/files'
+import { type Job } from '@/core/model'
 import type { JobRow } from '../db/tables'
 
 export interface StoredJob {

@@ -2,7 +2,7 @@ import { shownOf } from '@/formats/shown'
 import 'server-only'
 import { deriveJob } from '@/core/derive'
 import { poleOf } from '@/core/drawn'
-import { foldBare, tieLevels, type FieldRecord } from '@/core/field'
+import { bearersOf, foldBare, postOf, tieLevels, type FieldRecord } from '@/core/field'
 import type { Job } from '@/core/model'
 import { fail, type Result } from '@/core/result'
 import { pdfDefinition } from '@/formats/crewbook'
@@ -30,7 +30,10 @@ export async function fieldSheetsPdf(
 export async function stripsOf(job: Job, key: string): Promise<Result<Uint8Array>> {
   const result = deriveJob(job)
   if (!result.ok) return result
-  const pole = poleOf(result.value, job.building.heelIn, key)
-  if (!pole) return fail('no-such-post', ['post'], { post: key })
+  const { names } = result.value
+  // A post by its identity, or by the name that a person typed.
+  const post = postOf(key, new Set(Object.keys(names)), bearersOf(job.building, names))
+  const pole = poleOf(result.value, job.building.heelIn, post.ok ? post.value : key)
+  if (!pole) return post.ok ? fail('no-such-post', ['post'], { post: key }) : post
   return pdfOf(stripsPdf(job.name, poleStrips(pole.name, pole.marks, pole.longPointIn, job.name)))
 }

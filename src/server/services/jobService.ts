@@ -1,11 +1,16 @@
 import 'server-only'
 import { nanoid } from 'nanoid'
+import type { Knex } from 'knex'
 import { checkJob } from '@/core/derive'
+import { foldRecords, recordedPosts } from '@/core/field'
+import { bindJob, effectIssue, effectsOn, isBound, standingsOf } from '@/core/layout'
 import { diffPaths, type Job } from '@/core/model'
 import type { Issue } from '@/core/result'
+import { newPostId } from '@/formats/ids'
 import { db } from '../db/client'
 import { appendEdit, listEdits, type Edit } from '../repositories/edits'
 import { findJob, insertJob, listJobs, setArchived, updateJob, type StoredJob } from '../repositories/jobs'
+import { listRecords } from '../repositories/records'
 
 /** Who makes an edit, until people sign in. */
 const THIS_COMPUTER = 'this computer'
@@ -22,15 +27,39 @@ export const allJobs = (): Promise<StoredJob[]> => listJobs(db())
 /** One job, or null. */
 export const oneJob = (id: string): Promise<StoredJob | null> => findJob(db(), id)
 
+/** A document whose posts all have their identities. One that comes complete is taken as it is. */
+function withIdentities(doc: Job, before: Job | null): Job {
+  const standings = standingsOf(doc.building)
+  if (!standings || isBound(doc.building, standings)) return doc
+  return bindJob(doc, before && standingsOf(before.building), { newId: newPostId, laid: standings })
+}
+
+/**
+ * Recorded posts that an edit moves, renames or takes away without saying so: the desk asks first, so this is an edit
+ * from elsewhere, or one made before it knew of a record.
+ */
+async function recordedTouched(trx: Knex, id: string, before: Job, after: Job): Promise<Issue[]> {
+  const [stood, stands] = [standingsOf(before.building), standingsOf(after.building)]
+  if (!stood || !stands) return []
+  const givenUp = new Set(after.building.givenUp.map((post) => post.id))
+  const asked = stood.posts.filter((post) => !givenUp.has(post.id)).map((post) => post.id)
+  const touched = effectsOn(new Set(asked), stood, stands)
+  if (touched.length === 0) return []
+  // Only now are the records read: most edits touch no post at all.
+  const recorded = recordedPosts(foldRecords(await listRecords(trx, id, 0)), after.levels.readingsIn)
+  return touched.filter((effect) => recorded.has(effect.id)).map(effectIssue)
+}
+
 /** Adds a job: the document must be without contradictions. */
 export async function createJob(doc: Job, label: string): Promise<SaveResult> {
   const issues = checkJob(doc)
   if (issues.length) return { kind: 'refused', issues }
   const id = nanoid(12)
+  const bound = withIdentities(doc, null)
   return db().transaction(async (trx) => {
     const now = new Date()
-    await insertJob(trx, id, doc, now)
-    await appendEdit(trx, id, { revision: 1, who: THIS_COMPUTER, label, changes: [] }, now)
+    await insertJob(trx, id, bound, now)
+    await appendEdit(trx, id, { revision: 1, who: THIS_COMPUTER, label, changes: [], doc: bound }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }
   })
@@ -47,10 +76,14 @@ export async function saveJob(id: string, baseRevision: number, doc: Job, label:
     const current = await findJob(trx, id, true)
     if (!current) return { kind: 'gone' }
     if (current.revision !== baseRevision) return { kind: 'conflict', current }
+    const bound = withIdentities(doc, current.doc)
+    const touched = await recordedTouched(trx, id, current.doc, bound)
+    if (touched.length) return { kind: 'refused', issues: touched }
     const now = new Date()
     const revision = current.revision + 1
-    await updateJob({ db: trx, id, doc, revision, now })
-    await appendEdit(trx, id, { revision, who: THIS_COMPUTER, label, changes: diffPaths(current.doc, doc) }, now)
+    const changes = diffPaths(current.doc, bound)
+    await updateJob({ db: trx, id, doc: bound, revision, now })
+    await appendEdit(trx, id, { revision, who: THIS_COMPUTER, label, changes, doc: bound }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }
   })
@@ -65,9 +98,12 @@ export async function renameJob(id: string, name: string): Promise<SaveResult> {
 /** Copies a job under the name “… copy”. */
 export async function duplicateJob(id: string): Promise<SaveResult> {
   const job = await oneJob(id)
-  return job
-    ? createJob({ ...job.doc, name: `${job.doc.name} copy`.slice(0, 120) }, `copied from ${job.doc.name}`)
-    : { kind: 'gone' }
+  if (!job) return { kind: 'gone' }
+  const { building } = job.doc
+  // No record and no paper of the first job is one of the copy.
+  const posts = building.posts.map((post) => ({ ...post, keptName: null, formerNames: [] }))
+  const name = `${job.doc.name} copy`.slice(0, 120)
+  return createJob({ ...job.doc, name, building: { ...building, posts, givenUp: [] } }, `copied from ${job.doc.name}`)
 }
 
 /** Puts a job away, or takes it out again. */

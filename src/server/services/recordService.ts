@@ -1,16 +1,52 @@
 import 'server-only'
-import type { FieldRecord } from '@/core/field'
+import { bearersOf, bindRecord, type FieldRecord } from '@/core/field'
+import { namesOf, standingsOf } from '@/core/layout'
+import type { Job } from '@/core/model'
+import type { Issue } from '@/core/result'
 import { db } from '../db/client'
 import { findJob } from '../repositories/jobs'
 import { insertRecords, listRecords, type Arrived } from '../repositories/records'
 
+interface RefusedRecord {
+  readonly id: string
+  readonly issues: readonly Issue[]
+}
+
 export type RecordsReply =
-  | { readonly kind: 'ok'; readonly records: readonly Arrived[]; readonly last: number; readonly revision: number }
+  | {
+      readonly kind: 'ok'
+      readonly records: readonly Arrived[]
+      readonly last: number
+      readonly revision: number
+      /** Records that were not taken, each with its reason. */
+      readonly refused: readonly RefusedRecord[]
+    }
   | { readonly kind: 'gone' }
 
-const reply = async (jobId: string, after: number, revision: number): Promise<RecordsReply> => {
+const reply = async (
+  jobId: string,
+  after: number,
+  revision: number,
+  refused: readonly RefusedRecord[] = [],
+): Promise<RecordsReply> => {
   const records = await listRecords(db(), jobId, after)
-  return { kind: 'ok', records, last: records.at(-1)?.seq ?? after, revision }
+  return { kind: 'ok', records, last: records.at(-1)?.seq ?? after, revision, refused }
+}
+
+/** Records bound to the posts they are of; one whose post nobody can tell is refused by itself. */
+function bindAll({ building }: Job, records: readonly FieldRecord[]) {
+  const standings = standingsOf(building)
+  const names = standings ? namesOf(standings, building) : {}
+  const known = new Set(Object.keys(names))
+  const bearers = bearersOf(building, names)
+  const taken: FieldRecord[] = []
+  const refused: RefusedRecord[] = []
+  for (const record of records) {
+    const bound = bindRecord(record, known, bearers)
+    if (bound.ok) taken.push(bound.value)
+    else refused.push({ id: record.id, issues: bound.issues })
+  }
+  return { taken, refused }
 }
 
 /**
@@ -26,6 +62,7 @@ export async function recordsAfter(jobId: string, after: number): Promise<Record
 export async function addRecords(jobId: string, records: readonly FieldRecord[], after: number): Promise<RecordsReply> {
   const job = await findJob(db(), jobId)
   if (!job) return { kind: 'gone' }
-  await insertRecords(db(), jobId, records, new Date())
-  return reply(jobId, after, job.revision)
+  const { taken, refused } = bindAll(job.doc, records)
+  await insertRecords(db(), jobId, taken, new Date())
+  return reply(jobId, after, job.revision, refused)
 }

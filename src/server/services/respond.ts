@@ -1,6 +1,6 @@
 import 'server-only'
 import { issue, type Issue } from '@/core/result'
-import { MAX_FILE_CHARS } from '@/core/model'
+import { MAX_FILE_CHARS } from '@/core/files'
 import { isAway } from '../db/client'
 import type { SaveResult } from './jobService'
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { issuesOf, newJob, parseJob } from '@/core/model'
+import { parseJob } from '@/core/files'
+import { issuesOf, newJob } from '@/core/model'
 import { allJobs, answer, createJob, fromSave, readBody, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'

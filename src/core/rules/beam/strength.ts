@@ -9,7 +9,7 @@ export const beamName = (beam: Pick<EaveBeam, 'kind' | 'id' | 'from' | 'to'>) =>
     id: beam.kind,
     group: 'beam',
     subjects: [beam.from.id, beam.to.id],
-    about: { beamId: beam.id },
+    about: { between: `${beam.from.name}-${beam.to.name}` },
   }) as const
 
 /** The hardest worked carrier or header in bending and shear, as a ratio. */

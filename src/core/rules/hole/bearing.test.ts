@@ -17,7 +17,7 @@ const given = (
     postIds: ['A1', 'A2'],
     diameterIn: 24,
     bearing: { loadLb, padLb: 300, capacityLb: 2000 * Math.PI },
-    governing: { lateral: null, bearing: 'A2', uplift: 'A1' },
+    governing: { lateral: null, bearing: { id: 'A2', name: 'A2' }, uplift: { id: 'A1', name: 'A1' } },
   },
   posts: new Map([['A2', post(side)]]),
   demand: own,

@@ -48,8 +48,8 @@ export function bearing({
   readonly building: Pick<Building, 'school' | 'roof'>
   readonly results: Pick<SiteResults, 'eaveSnowPlf' | 'leanTos' | 'snow' | 'dead' | 'soil'>
 }) {
-  const postId = hole.governing.bearing
-  const post = posts.get(postId)
+  const hardest = hole.governing.bearing
+  const post = posts.get(hardest.id)
   const leanTo = results.leanTos.find((each) => each.leanTo.side === post?.side)
   const leanSnow =
     leanTo !== undefined && (hole.kind === 'lean-to' || demand.snowLb > results.eaveSnowPlf * demand.eaveFt + 1)
@@ -60,13 +60,13 @@ export function bearing({
     id: `bearing-${hole.kind}`,
     stage: 'holes',
     group: 'ground',
-    subjects: firstAmong(postId, hole.postIds),
+    subjects: firstAmong(hardest.id, hole.postIds),
     demand: hole.bearing.loadLb + hole.bearing.padLb,
     capacity: hole.bearing.capacityLb,
     unit: 'lb',
     combination: demand.gravityCase,
     facts: {
-      postId,
+      post: hardest,
       pier: building.school === 'pier',
       diameterIn: hole.diameterIn,
       bearing: hole.bearing,

@@ -8,7 +8,7 @@ const given = (demandLb: number, change: object = {}) => ({
     kind: 'eave' as const,
     postIds: ['A2'],
     uplift: { demandLb, capacityLb: 5000 },
-    governing: { lateral: null, bearing: 'A2', uplift: 'A2' },
+    governing: { lateral: null, bearing: { id: 'A2', name: 'A2' }, uplift: { id: 'A2', name: 'A2' } },
   },
   building: {
     ...building,

@@ -46,7 +46,7 @@ export function fixing({
     id: `collar-fix-${hole.kind}`,
     stage: 'holes',
     group: 'joint',
-    subjects: firstAmong(hole.governing.uplift, hole.postIds),
+    subjects: firstAmong(hole.governing.uplift.id, hole.postIds),
     demand: hole.uplift.demandLb,
     capacity: holdsLb,
     unit: 'lb',

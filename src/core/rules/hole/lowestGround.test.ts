@@ -9,6 +9,7 @@ const given = (lowest: readonly number[], change: { frostIn?: number | null; nee
     depthIn: 60,
     lateral: change.neededFt === undefined ? null : ({ neededFt: change.neededFt } as LateralNeed),
   },
+  names: Object.fromEntries(lowest.map((_, i) => [`A${i + 1}`, `A${i + 1}`])),
   ground: Object.fromEntries(lowest.map((lowestIn, i) => [`A${i + 1}`, spot(lowestIn)])),
   frostIn: change.frostIn === undefined ? 42 : change.frostIn,
   padIn: 12,

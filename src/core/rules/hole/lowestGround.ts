@@ -1,4 +1,5 @@
 import { type HoleKind, sidewaysNeedIn } from '../../frame'
+import type { PostName } from '../../layout'
 import { LEAST_DEPTH_IN } from '../../ground'
 import { entryOf } from '../../result'
 import { SAME_IN } from '../../units'
@@ -15,7 +16,7 @@ type LowestGroundFacts =
   | { readonly kind: 'no frost depth' }
   | {
       readonly kind: 'worked'
-      readonly postId: string
+      readonly post: PostName
       readonly inside: boolean
       readonly lowestIn: number
       readonly countedIn: number
@@ -32,11 +33,13 @@ type LowestGroundFacts =
  */
 export function lowestGround({
   hole,
+  names,
   ground,
   frostIn,
   padIn,
 }: {
   readonly hole: Pick<HoleKind, 'kind' | 'postIds' | 'depthIn' | 'lateral'>
+  readonly names: Readonly<Record<string, string>>
   readonly ground: Readonly<Record<string, PostGround>>
   readonly frostIn: number | null
   readonly padIn: number
@@ -63,7 +66,7 @@ export function lowestGround({
   const haveIn = depthIn + countedIn
   const facts: LowestGroundFacts = {
     kind: 'worked',
-    postId,
+    post: { id: postId, name: entryOf(names, postId) },
     inside,
     lowestIn,
     countedIn,

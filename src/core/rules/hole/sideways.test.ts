@@ -25,7 +25,11 @@ const given = (change: {
     embedIn: 48,
     diameterIn: 18,
     lateral: change.lateral === undefined ? need(3.6) : change.lateral,
-    governing: { lateral: 'A3', bearing: 'A2', uplift: 'A2' },
+    governing: {
+      lateral: { id: 'A3', name: 'A3' },
+      bearing: { id: 'A2', name: 'A2' },
+      uplift: { id: 'A2', name: 'A2' },
+    },
   },
   lateral: {
     relied: change.relied ?? 'roof checked',

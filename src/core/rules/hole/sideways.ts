@@ -1,4 +1,5 @@
 import type { HoleKind, Lateral, LateralNeed, SiteResults } from '../../frame'
+import type { PostName } from '../../layout'
 import type { Building } from '../../model'
 import type { TraceLine } from '../../result'
 import { IN_PER_FT, NEGLIGIBLE } from '../../units'
@@ -16,7 +17,7 @@ interface Unknown {
 
 interface Depth {
   readonly kind: 'depth'
-  readonly postId: string
+  readonly post: PostName
   readonly pier: boolean
   readonly hasFt: number
   readonly diameterIn: number
@@ -62,9 +63,9 @@ export function sideways({
   )
   if (windless && hole.postIds.length > 0) return null
   const need = hole.lateral
-  const postId = hole.governing.lateral
+  const post = hole.governing.lateral
   const pier = building.school === 'pier'
-  if (!need || postId === null) {
+  if (!need || post === null) {
     const turnsOnBracket = pier && lateral.relied === 'frames alone' && !lateral.knee
     const { relied, lacks, knee } = lateral
     const facts: SidewaysFacts = { kind: 'unknown', turnsOnBracket, lateral: { relied, lacks, knee } }
@@ -73,7 +74,7 @@ export function sideways({
   const hasFt = (pier ? hole.depthIn : hole.embedIn) / IN_PER_FT
   const facts: SidewaysFacts = {
     kind: 'depth',
-    postId,
+    post,
     pier,
     hasFt,
     diameterIn: hole.diameterIn,
@@ -87,7 +88,7 @@ export function sideways({
   return judged({
     ...name,
     group: 'ground',
-    subjects: firstAmong(postId, hole.postIds),
+    subjects: firstAmong(post.id, hole.postIds),
     combination: 'D+0.6W',
     demand: need.slopedFt ?? NO_DEPTH_FT,
     capacity: hasFt,

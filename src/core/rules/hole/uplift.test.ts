@@ -10,7 +10,7 @@ const given = (demandLb: number, capacityLb = 1000) => ({
     depthIn: 48,
     embedIn: 42,
     uplift: { demandLb, capacityLb },
-    governing: { lateral: null, bearing: 'A2', uplift: 'A3' },
+    governing: { lateral: null, bearing: { id: 'A2', name: 'A2' }, uplift: { id: 'A3', name: 'A3' } },
   },
   posts: new Map([['A3', { id: 'A3', heightIn: 150 } as Post]]),
   demands: { A3: { postWeightPlf: 6, upliftLb: demandLb } as PostDemand },
@@ -22,7 +22,7 @@ test('800 lb of 1,000 holds; the post itself weighs 6·(150 + 42)/12 = 96 lb', (
     ratio: 0.8,
     state: 'holds',
     subjects: ['A3', 'A2'],
-    facts: { postId: 'A3', postWeightLb: 96 },
+    facts: { post: { name: 'A3' }, postWeightLb: 96 },
   }))
 test.each([
   ['dead load alone holds it', -500, 1000, 'holds'],

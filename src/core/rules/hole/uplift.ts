@@ -16,9 +16,9 @@ export function uplift({
   readonly demands: Readonly<Record<string, PostDemand>>
   readonly building: Pick<Building, 'school' | 'bracketIn' | 'collarHeightIn' | 'post' | 'coneAngleDeg' | 'cleat'>
 }) {
-  const postId = hole.governing.uplift
-  const demand = demands[postId] as PostDemand
-  const heightIn = posts.get(postId)?.heightIn ?? 0
+  const lifted = hole.governing.uplift
+  const demand = demands[lifted.id] as PostDemand
+  const heightIn = posts.get(lifted.id)?.heightIn ?? 0
   const { school, bracketIn, collarHeightIn, post, coneAngleDeg, cleat } = building
   return judged({
     member: 'hole',
@@ -27,13 +27,13 @@ export function uplift({
     id: `uplift-${hole.kind}`,
     stage: 'holes',
     group: 'ground',
-    subjects: firstAmong(postId, hole.postIds),
+    subjects: firstAmong(lifted.id, hole.postIds),
     demand: Math.max(0, hole.uplift.demandLb),
     capacity: hole.uplift.capacityLb,
     unit: 'lb',
     combination: '0.6D+0.6W',
     facts: {
-      postId,
+      post: lifted,
       kind: hole.kind,
       uplift: hole.uplift,
       demand,

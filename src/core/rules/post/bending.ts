@@ -1,5 +1,6 @@
 import { cladBent, postDiagram } from '../../drawn'
 import type { HoleKind, Lateral, PostDemand } from '../../frame'
+import { named, type PostName } from '../../layout'
 import type { Building } from '../../model'
 import { type Diagram, entryOf } from '../../result'
 import { IN_PER_FT } from '../../units'
@@ -29,7 +30,7 @@ export type BendingFacts =
   | { readonly kind: 'no wind'; readonly pier: boolean; readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee'> }
   | {
       readonly kind: 'slender'
-      readonly postId: string
+      readonly post: PostName
       readonly free: boolean
       readonly column: Column
       /** The axis whose slenderness passes the limit. */
@@ -37,7 +38,7 @@ export type BendingFacts =
     }
   | {
       readonly kind: 'worked'
-      readonly postId: string
+      readonly post: PostName
       readonly free: boolean
       readonly column: Column
       readonly result: ColumnResult
@@ -105,7 +106,7 @@ export function bending({
     values: basis.values,
     heightIn: post.heightIn,
   }
-  const subject = { postId: post.id, free: lateral.relied === 'frames alone', column }
+  const subject = { post: named(post), free: lateral.relied === 'frames alone', column }
   const head = { ...name, group: 'column', subjects: firstAmong(post.id, hole.postIds) } as const
   const strong = (column.ke * column.lengthIn) / column.size.depthIn
   const weak = column.gapIn / column.weakDepthIn

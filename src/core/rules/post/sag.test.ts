@@ -24,7 +24,7 @@ test('fixed at grade, 120 plf over 14 ft: 0.3451 in. of 1.4', () => {
   const check = sag(given(120))
   expect(check?.demand).toBeCloseTo(0.34507, 4)
   expect(check?.capacity).toBeCloseTo(1.4, 9)
-  expect(check).toMatchObject({ state: 'holds', facts: { postId: 'A2', lbPerIn: 7 } })
+  expect(check).toMatchObject({ state: 'holds', facts: { post: { id: 'A2' }, lbPerIn: 7 } })
 })
 // 5·7·168⁴/(384·1.4e6·62.39) = 0.8312 in.
 test('turning at both ends it sags 0.8312 in.', () => expect(sag(given(120, 'pier'))?.demand).toBeCloseTo(0.83122, 4))
@@ -35,6 +35,6 @@ test.each([
 test('the taller post governs at the same wind: the fourth power of its height', () => {
   const each = given(120)
   const demands = { A2: { claddingPlf: 120 } as PostDemand, A3: { claddingPlf: 100 } as PostDemand }
-  expect(sag({ ...each, demands, worked: worked([post('A2', 168), post('A3', 180)]) })?.facts.postId).toBe('A3')
+  expect(sag({ ...each, demands, worked: worked([post('A2', 168), post('A3', 180)]) })?.facts.post.id).toBe('A3')
 })
 test('no wall before it, no sag', () => expect(sag(given(0))).toBeNull())

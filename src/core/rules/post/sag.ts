@@ -1,5 +1,6 @@
 import { cladBent, postDiagram } from '../../drawn'
 import type { HoleKind, PostDemand } from '../../frame'
+import { named } from '../../layout'
 import { WIND_ASD, WIND_FOR_SAG } from '../../loads'
 import type { Building } from '../../model'
 import { entryOf } from '../../result'
@@ -52,7 +53,7 @@ export function sag({
     combination: '0.42·W',
     diagram: () => postDiagram(cladBent(cladPlf(post.id), lengthIn / IN_PER_FT, pier), lengthIn, null),
     facts: {
-      postId: post.id,
+      post: named(post),
       pier,
       sagIn,
       over: building.postSag,

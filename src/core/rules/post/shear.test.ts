@@ -29,7 +29,7 @@ test('the soil’s reverse shear rules over V: 60.61 of 271.6 psi', () => {
   const check = shear(given(900, 3000))
   expect(check?.demand).toBeCloseTo(60.606, 3)
   expect(check?.capacity).toBeCloseTo(271.6, 6)
-  expect(check).toMatchObject({ state: 'holds', facts: { postId: 'A3', shearLb: 1000, inGroundFt: 4 } })
+  expect(check).toMatchObject({ state: 'holds', facts: { post: { id: 'A3' }, shearLb: 1000, inGroundFt: 4 } })
 })
 test.each([
   ['V where it is more', given(1200, 3000), 1200],

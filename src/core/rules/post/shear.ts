@@ -1,6 +1,6 @@
 import { postDiagram } from '../../drawn'
 import type { HoleKind, Lateral, LateralCase } from '../../frame'
-import type { Post } from '../../layout'
+import { named, type Post } from '../../layout'
 import type { Building } from '../../model'
 import { entryOf } from '../../result'
 import { IN_PER_FT } from '../../units'
@@ -59,7 +59,7 @@ export function shear({
     combination: 'D+0.6W',
     diagram: () => postDiagram(pier ? { ...lateralCase, momentFtLb: 0 } : lateralCase, basis.lengthIn(post), null),
     facts: {
-      postId: post.id,
+      post: named(post),
       shearLb,
       inGroundFt,
       lateralCase,

@@ -13,7 +13,6 @@ import { type LateralCase, momentAtFtLb } from '../../frame'
 type Section = 'at or below grade' | 'at mid-height' | 'in the splice zone' | 'at the knee brace' | 'at the truss seat'
 /** One combination on one section of one post: everything the interaction needs and its ratio. */
 export interface ColumnResult {
-  readonly postId: string
   readonly section: Section
   readonly ratio: number
   readonly lateralCase: LateralCase | null
@@ -159,7 +158,6 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
   const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
   const areaIn2 = areaLeftIn2(basis, trial)
   return {
-    postId: post.id,
     section: trial.section,
     ratio,
     lateralCase: trial.lateralCase,

@@ -66,7 +66,7 @@ export function workPosts({
       done.get(like) ?? columnWorst({ building, combinations, basis, post, demand, cases, embedIn: hole.embedIn })
     done.set(like, result)
     ratios[post.id] = result.ratio
-    if (!worst || result.ratio > worst.result.ratio) worst = { post, result: { ...result, postId: post.id } }
+    if (!worst || result.ratio > worst.result.ratio) worst = { post, result }
   }
   return worst && { kind: 'worked', basis, own, hardest: worst.post, result: worst.result, ratios }
 }

@@ -8,23 +8,22 @@ interface Props {
   readonly viewport: Viewport
   readonly on: boolean
   /** Diameter of its hole where holes are shown. */ readonly holeIn: number | null
-  /** String that its row or line stands on. */ readonly string: string
   readonly pick: Pick
   readonly grab: Grab | null
 }
 
 /** A post at its place, with its hole; `grab` lets it be dragged. Drawn again only when it is itself another. */
-export const PostMark = memo(function PostMark({ post, viewport, on, holeIn, string, pick, grab }: Props) {
+export const PostMark = memo(function PostMark({ post, viewport, on, holeIn, pick, grab }: Props) {
   const { view } = viewport
   const [cx, cy] = [viewport.X(post.x), viewport.Y(post.y)]
   const [pw, ph] = [Math.max(5, post.sizeX * view.scale), Math.max(5, post.sizeY * view.scale)]
-  const choose = () => pick({ post: post.id, opening: null, mark: post.id, string, wall: post.side })
+  const choose = () => pick({ post: post.id, opening: null, mark: post.id, string: post.string, wall: post.side })
   return (
     <g
       className={grab && (post.kind === 'eave' || post.kind === 'gable') ? 'grab' : undefined}
       role="button"
       tabIndex={0}
-      aria-label={`post ${post.id}`}
+      aria-label={`post ${post.name}`}
       aria-pressed={on}
       data-post={post.id}
       onPointerDown={choose}

@@ -1,3 +1,4 @@
+import { type StringId } from '@/core/model'
 import { memo } from 'react'
 import { isEave, type PlacedOpening } from '@/core/layout'
 import { SvgMeasure } from '@/ui'
@@ -8,6 +9,7 @@ import type { Viewport } from '../useViewport'
 export const Stake = memo(function Stake({
   x,
   y,
+  string,
   name,
   points,
   on,
@@ -15,10 +17,11 @@ export const Stake = memo(function Stake({
 }: {
   readonly x: number
   readonly y: number
+  readonly string: StringId
   readonly name: string
   readonly points: 'right' | 'up'
   readonly on: boolean
-  readonly onPick: (name: string) => void
+  readonly onPick: (string: StringId) => void
 }) {
   const [wide, high] = [15, 12]
   const outline =
@@ -31,9 +34,9 @@ export const Stake = memo(function Stake({
       tabIndex={0}
       aria-label={`string ${name}`}
       aria-pressed={on}
-      onClick={() => onPick(name)}
+      onClick={() => onPick(string)}
       onKeyDown={(event) => {
-        if (event.key === 'Enter' || event.key === ' ') onPick(name)
+        if (event.key === 'Enter' || event.key === ' ') onPick(string)
       }}
       onPointerDown={(event) => event.stopPropagation()}
       style={{ cursor: 'pointer' }}

@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { issuesOf, parseJob } from '@/core/model'
+import { parseJob } from '@/core/files'
+import { issuesOf } from '@/core/model'
 import { answer, archiveJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
 
 export const dynamic = 'force-dynamic'

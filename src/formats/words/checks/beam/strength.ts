@@ -5,6 +5,6 @@ import { strengthWords } from '../span'
 import { BEAM } from './texts'
 
 export const words: CheckWords<CheckOf<typeof strength>> = strengthWords({
-  title: ({ key, facts }) => `${entryOf(BEAM, key.place).title}, ${facts.about.beamId}`,
+  title: ({ key, facts }) => `${entryOf(BEAM, key.place).title}, ${facts.about.between}`,
   remedy: ({ key }) => entryOf(BEAM, key.place).remedy,
 })

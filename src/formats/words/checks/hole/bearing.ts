@@ -76,8 +76,8 @@ const trace = (facts: BearingFacts): readonly TraceLine[] => {
 export const words: CheckWords<CheckOf<typeof bearing>> = {
   title: ({ key, facts }) => `${kindName(key.place)}: ${facts.pier ? 'pier' : 'pad'} on the soil`,
   governs: ({ facts }) =>
-    `${facts.demand.gravityCase} on ${facts.postId} presses a ${facts.diameterIn}″ circle of soil.`,
+    `${facts.demand.gravityCase} on ${facts.post.name} presses a ${facts.diameterIn}″ circle of soil.`,
   remedy: () => 'A wider pad, or a soil report that allows more.',
-  place: ({ facts }) => `under ${facts.postId}`,
+  place: ({ facts }) => `under ${facts.post.name}`,
   trace: ({ facts }) => trace(facts),
 }

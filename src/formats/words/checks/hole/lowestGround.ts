@@ -12,7 +12,7 @@ export const words: CheckWords<CheckOf<typeof lowestGround>> = {
     if (facts.kind === 'no frost depth') return 'The frost depth is not entered.'
     const outside = facts.inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'
     return (
-      `${facts.postId} keeps ${sig(facts.haveIn)} in. below the lowest ground within ${BESIDE_IN / IN_PER_FT} ft of it; ` +
+      `${facts.post.name} keeps ${sig(facts.haveIn)} in. below the lowest ground within ${BESIDE_IN / IN_PER_FT} ft of it; ` +
       `it needs ${sig(facts.needIn)} in.${outside}`
     )
   },
@@ -20,7 +20,7 @@ export const words: CheckWords<CheckOf<typeof lowestGround>> = {
     facts.kind === 'no frost depth'
       ? 'Enter the frost depth.'
       : 'Set a greater least depth, bring the ground up and compact it, or move the grade line down.',
-  place: ({ facts }) => (facts.kind === 'worked' ? `lowest ground at ${facts.postId}` : ''),
+  place: ({ facts }) => (facts.kind === 'worked' ? `lowest ground at ${facts.post.name}` : ''),
   trace: ({ facts }) =>
     facts.kind === 'no frost depth'
       ? []

@@ -19,9 +19,9 @@ function governs(facts: SidewaysFacts): string {
     return facts.turnsOnBracket
       ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
       : `The wind on these posts is not computed. ${relianceWords(facts.lateral)}`
-  const { need, postId, hasFt } = facts
+  const { need, post, hasFt } = facts
   return (
-    `${capital(need.actions.name)} on ${postId} asks for ${feetWords(need.slopedFt, 'over 30 ft')} in the ground, ` +
+    `${capital(need.actions.name)} on ${post.name} asks for ${feetWords(need.slopedFt, 'over 30 ft')} in the ground, ` +
     `${need.constrained ? 'held at grade by the slab' : 'not held at grade'}; it has ${formatLength(hasFt * IN_PER_FT)}.`
   )
 }

@@ -58,9 +58,9 @@ export const words: CheckWords<CheckOf<typeof uplift>> = {
   governs: ({ facts }) =>
     facts.uplift.demandLb <= 0
       ? 'Dead load alone holds these posts down.'
-      : `Wind lifts ${facts.postId} by ${pounds(facts.uplift.demandLb)} lb net of the dead load.`,
+      : `Wind lifts ${facts.post.name} by ${pounds(facts.uplift.demandLb)} lb net of the dead load.`,
   remedy: ({ facts }) => remedy(facts),
-  place: ({ facts }) => `foot of ${facts.postId}`,
+  place: ({ facts }) => `foot of ${facts.post.name}`,
   trace: ({ facts }) => [
     line({
       label: 'Wind on the roof',

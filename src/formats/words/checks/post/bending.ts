@@ -13,13 +13,13 @@ function governs(facts: BendingFacts, demand: number): string {
       return `The wind on these posts is not computed, so their bending is not either. ${relianceWords(facts.lateral)}`
     case 'slender':
       return (
-        `${facts.postId} is too slender${facts.axis === 'weak' ? ' across its plies, where nothing holds it' : ''}: ` +
+        `${facts.post.name} is too slender${facts.axis === 'weak' ? ' across its plies, where nothing holds it' : ''}: ` +
         `le/d ${sig(demand)} passes the limit of 50.`
       )
     case 'worked': {
       const { axial, lateralCase, section } = facts.result
       const wind = lateralCase ? ` with ${lateralCase.name}` : ''
-      return `${axial.name}${wind} works ${facts.postId} hardest, ${section}.`
+      return `${axial.name}${wind} works ${facts.post.name} hardest, ${section}.`
     }
   }
 }

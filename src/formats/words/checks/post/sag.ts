@@ -6,7 +6,7 @@ import { kindName } from '../kinds'
 export const words: CheckWords<CheckOf<typeof sag>> = {
   title: ({ key }) => `${kindName(key.place)}: sag under wind`,
   governs: ({ facts }) =>
-    `Cladding wind bends ${facts.postId} ${sig(facts.sagIn)} in.; its height over ${facts.over} is allowed.`,
+    `Cladding wind bends ${facts.post.name} ${sig(facts.sagIn)} in.; its height over ${facts.over} is allowed.`,
   remedy: () => 'A deeper section.',
   place: () => 'at mid-height',
   trace: ({ facts }) => {

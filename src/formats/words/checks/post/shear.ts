@@ -20,7 +20,7 @@ function shearLine({ facts }: Shear): TraceLine {
 
 export const words: CheckWords<Shear> = {
   title: ({ key }) => `${kindName(key.place)}: shear`,
-  governs: ({ facts }) => `Wind shears ${facts.postId} with ${pounds(facts.shearLb)} lb at or below grade.`,
+  governs: ({ facts }) => `Wind shears ${facts.post.name} with ${pounds(facts.shearLb)} lb at or below grade.`,
   remedy: () => 'A larger section.',
   place: () => 'at or below grade',
   trace: (check) => {

@@ -1,4 +1,5 @@
-import { newJob } from './newJob'
+import { newJob, newLeanToParts } from '../model'
+import { withIdentities } from './identities'
 
 type Raw = Record<string, unknown>
 const record = (value: unknown): Raw =>
@@ -64,19 +65,12 @@ function toVersion5(raw: Raw): Raw {
   return { ...raw, version: 5, sizing: fill(raw.sizing, { preferBayIn: null }) }
 }
 
-/** Framing of a new lean-to, to be checked and changed. */
-export const newLeanToParts = () => ({
-  rafter: { plies: 2, size: '2x8' as const, lumber: 'SP-No.1', spaceIn: null },
-  ledger: { plies: 1, size: '2x10' as const, lumber: 'SP-No.1' },
-  beam: { plies: 2, size: '2x10' as const, lumber: 'SP-No.1' },
-  seatIn: 3.5,
-})
-
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
   3: toVersion4,
   4: toVersion5,
+  5: withIdentities,
 }
 
 /**

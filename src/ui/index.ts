@@ -5,6 +5,7 @@ export { LoadBar } from './LoadBar'
 export { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } from './signs'
 
 export { ChoiceField, LengthField, NumberField, OptionalLengthField, Segments, TextField, ToggleField } from './fields'
+export { Tabs } from './Tabs'
 export { EntryHost, EntryScope } from './EntryScope'
 export { IssueWords } from './words'
 export { DataTable } from './DataTable'

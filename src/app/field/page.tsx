@@ -7,7 +7,7 @@ export default async function Page() {
   let jobs: Awaited<ReturnType<typeof allJobs>> = []
   let away = false
   try {
-    jobs = (await allJobs()).filter((stored) => !stored.archived)
+    jobs = (await allJobs()).filter((stored) => !stored.archived && !stored.deleted)
   } catch (error) {
     if (!isAway(error)) throw error
     away = true

@@ -1,3 +1,5 @@
+export { jobAt, parseAsItWas } from './revisions'
+export type { StoredRevision } from './revisions'
 export { liveOn } from './lives'
 export { migrate } from './migrations'
 export { MAX_FILE_CHARS, parseJob, readJobText } from './readJob'

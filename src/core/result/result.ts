@@ -48,6 +48,7 @@ export type IssueCode =
   | 'skirt-over-heel'
   | 'unknown-lumber'
   | 'no-such-post'
+  | 'no-such-revision'
   | 'name-of-two'
   | 'post-cannot-stay'
   | 'kept-too-wide'

@@ -65,21 +65,32 @@ function stateOf(ratio: number): CheckState {
 
 /**
  * Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked",
- * never a pass.
+ * never a pass. Field by field: a building makes thousands of these, and copies of rests are slow.
  */
-export function judged<Member extends string, Rule extends string, Facts>({
-  member,
-  rule,
-  place,
-  subjects = [],
-  ...rest
-}: Parts<Member, Rule, Facts>): Check<Member, Rule, Facts> {
-  const key = { member, rule, place }
-  const { demand, capacity } = rest
-  if (!Number.isFinite(demand) || !Number.isFinite(capacity) || capacity <= 0)
-    return { ...rest, key, subjects, state: 'not-checked', demand: 0, capacity: 0, ratio: 0 }
-  const ratio = demand / capacity
-  return { ...rest, key, subjects, ratio, state: stateOf(ratio) }
+export function judged<Member extends string, Rule extends string, Facts>(
+  parts: Parts<Member, Rule, Facts>,
+): Check<Member, Rule, Facts> {
+  const { member, rule, place, id, stage, group, combination, subjects = [], unit, facts, diagram } = parts
+  const known = Number.isFinite(parts.demand) && Number.isFinite(parts.capacity) && parts.capacity > 0
+  const demand = known ? parts.demand : 0
+  const capacity = known ? parts.capacity : 0
+  const ratio = known ? demand / capacity : 0
+  const state = known ? stateOf(ratio) : 'not-checked'
+  const check = {
+    key: { member, rule, place },
+    id,
+    stage,
+    group,
+    combination,
+    subjects,
+    state,
+    demand,
+    capacity,
+    unit,
+    ratio,
+    facts,
+  } as const
+  return diagram ? { ...check, diagram } : check
 }
 
 /** Builds a check that could not be made; its facts say why. */

@@ -107,6 +107,20 @@ describe('what is in the way', () => {
       false,
     )
   })
+  test('a move says what it takes along: what stands elsewhere after it, no more and no less', () => {
+    const { job, d: derived } = demo('quillback')
+    const moved = (name: string) => {
+      const post = derived.posts.find((each) => each.name === name)
+      const found = waysRound(withThings(job, thing({ xIn: post?.x, yIn: post?.y, radiusIn: 2 })))
+      const ways = found.flatMap(({ ways }) => ways.filter(({ key }) => key.startsWith('move')))
+      return ways.map(({ detail }) => detail)
+    }
+    // A lean-to on the north eave: the line goes as a whole, with the post of the lean-to.
+    for (const detail of moved('A2')) expect(detail).toBe('D2 and E2 go with it, and their truss')
+    for (const detail of moved('E2')) expect(detail).toBe('A2 and D2 go with it, and their truss')
+    for (const detail of moved('B1')) expect(detail).toBe('the post alone')
+    expect(moved('A2').length + moved('E2').length + moved('B1').length).toBeGreaterThan(2)
+  })
   test('beside a lean-to, whose rafters stand on the post, it is not offered', () => {
     const { job, d: derived } = demo('quillback')
     const lean = job.building.leanTos[0].side

@@ -1,7 +1,7 @@
 import { deriveJob, type Derived } from '../derive'
 import { movePost, wallLengthIn, type Post, named, type PostName } from '../layout'
 import type { BoardName, Ground, Job } from '../model'
-import { formatLength, SAME_IN, ROUNDING } from '../units'
+import { HALF_MARK_IN, formatLength, SAME_IN, ROUNDING } from '../units'
 import type { Check } from '../rules'
 import { boardSize } from '../wood'
 
@@ -106,6 +106,22 @@ const towards = (post: Post, byIn: number): string => {
   return byIn < 0 ? back : on
 }
 
+/** Names joined as one says them: `A3`, `A3 and D3`, `A3, D3 and E3`. */
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
+
+/** What a move takes along: every other post that stands elsewhere after it, and the truss where its line moves. */
+function takenAlong(before: Derived, after: Derived, post: Post): string {
+  const stood = new Map(before.posts.map((each) => [each.id, each]))
+  const others = after.posts.filter((each) => {
+    const was = stood.get(each.id)
+    return each.id !== post.id && was && Math.hypot(each.x - was.x, each.y - was.y) > HALF_MARK_IN
+  })
+  if (others.length === 0) return 'the post alone'
+  const truss = others.some((each) => each.line !== null && each.line === post.line) ? ', and their truss' : ''
+  return `${listed(others.map(({ name }) => name))} ${others.length === 1 ? 'goes' : 'go'} with it${truss}`
+}
+
 /**
  * Move the post along its wall to one side. A wider bay may ask for a wider hole: the move is taken again with the hole
  * it leads to.
@@ -126,7 +142,7 @@ function moveWay(of: WaysOf, post: Post, obstruction: Obstruction, to: 'low' | '
       const way: Way = {
         key: `move-${post.id}-${to}`,
         label: `Move ${post.name} ${formatLength(Math.abs(by), { feet: false })} ${towards(post, by)}`,
-        detail: post.kind === 'eave' ? 'its truss and the post across go with it' : 'the post alone',
+        detail: takenAlong(now, after.value, post),
       }
       return judged(of, way, { ...job, building })
     }

@@ -1,10 +1,9 @@
 'use client'
-import { useState } from 'react'
 import { lengthLimits, stringRectangle, withLength } from '@/core/layout'
 import { type Building, MOST_BAY_BY_HAND_IN } from '@/core/model'
 import { issue } from '@/core/result'
-import { ChoiceField, LengthField, NumberField } from '@/ui'
-import { useDoc, useJob } from '../job'
+import { ChoiceField, LengthField, NumberField, Tabs } from '@/ui'
+import { useDoc, useView } from '../job'
 import { BaysFields } from './BaysFields'
 import { Grades } from './Grades'
 import { KeptPosts } from './KeptPosts'
@@ -109,32 +108,21 @@ function Shape({ building, put, done }: { readonly building: Building; readonly 
 /** The building: shape, posts and openings. */
 export function BuildingSide() {
   const { job, edit, done } = useDoc()
-  const opening = useJob((state) => state.picked.opening)
-  const [tab, setTab] = useState<'shape' | 'posts' | 'openings'>('shape')
-  const [seen, setSeen] = useState<string | null>(null)
-  // Picking a door in the drawing brings its fields up.
-  if (opening !== seen) {
-    setSeen(opening)
-    if (opening) setTab('openings')
-  }
+  const [tab, setTab] = useView('building', 'tab', ['shape', 'posts', 'openings'])
   const put: Put = (key, label) => (value, gesture) =>
     edit(label, (job) => ({ ...job, building: { ...job.building, [key]: value } }), gesture && `${key}-${gesture}`)
   return (
     <>
-      <div className="tabs" role="tablist" aria-label="Building">
-        {(['shape', 'posts', 'openings'] as const).map((each) => {
-          const tabName = () => {
-            if (each === 'shape') return 'Shape'
-            if (each === 'posts') return 'Posts'
-            return `Openings ${job.building.openings.length}`
-          }
-          return (
-            <button key={each} type="button" role="tab" aria-selected={tab === each} onClick={() => setTab(each)}>
-              {tabName()}
-            </button>
-          )
-        })}
-      </div>
+      <Tabs
+        label="Building"
+        value={tab}
+        choices={[
+          { value: 'shape', label: 'Shape' },
+          { value: 'posts', label: 'Posts' },
+          { value: 'openings', label: `Openings ${job.building.openings.length}` },
+        ]}
+        onChange={setTab}
+      />
       {tab === 'shape' && <Shape building={job.building} put={put} done={done} />}
       {tab === 'posts' && <PostFields building={job.building} put={put} done={done} />}
       {tab === 'openings' && <OpeningsList />}

@@ -8,7 +8,7 @@ import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
 import { OPENING } from '@/formats/words'
 import { ChoiceField, LengthField, Measure, TextField, EntryScope } from '@/ui'
-import { useDoc, useJob } from '../job'
+import { useDoc, useJob, removeOpening } from '../job'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
   overhead: { widthIn: 120, heightIn: 120, sillIn: 0 },
@@ -91,12 +91,7 @@ function useOpeningEdits(opening: Opening, say: (said: string) => void) {
     <K extends keyof Opening>(key: K, label: string) =>
     (value: Opening[K], gesture?: string) =>
       changed(label, (each) => ({ ...each, [key]: value }), gesture && `${opening.id}-${key}-${gesture}`)
-  const remove = () => {
-    edit(`remove ${opening.name || OPENING[opening.kind]}`, (job) =>
-      withOpenings(job, (openings) => openings.filter((each) => each.id !== opening.id)),
-    )
-    pick({ opening: null })
-  }
+  const remove = () => removeOpening({ edit, pick }, opening)
   const toWall = (side: Side) => {
     const placed = clearPlaceIn(job, derived, { ...opening, side, corner: cornersOf(side)[0] })
     if (!placed) {

@@ -13,6 +13,7 @@ import { PlanDimensions, TrussLines } from './plan/PlanParts'
 import { PostMark } from './plan/PostMark'
 import { DiagonalsLayer, StringsLayer } from './plan/StringsLayer'
 import { CrowFoot } from './strokes'
+import { PlanMenu, usePlanMenu } from './PlanMenu'
 import { type Live, usePlanDrag } from './usePlanDrag'
 import { useSize } from './useSize'
 import { useViewport, type View, type Viewport } from './useViewport'
@@ -276,6 +277,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   const { live, drag, nudge, end } = usePlanDrag(view.scale)
   const grab = useMemo(() => (editable ? { drag, nudge, end } : null), [editable, drag, nudge, end])
   useTapeUnderPlan(view)
+  const { menu, onContextMenu, close } = usePlanMenu()
   const stakeX = Math.max(40, xAt(edges.x0) - 32)
   const stakeY = stakeLineY(size.height, yAt(edges.y0))
   return (
@@ -285,6 +287,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         className="drawing"
         role="group"
         aria-label="Plan"
+        onContextMenu={onContextMenu}
         onPointerDownCapture={(event) => {
           if (event.target === event.currentTarget) pick({ post: null, opening: null })
         }}
@@ -312,6 +315,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
       </svg>
       <ZoomButtons viewport={viewport} />
       {live && <LiveNote live={live} width={size.width} />}
+      {menu && <PlanMenu menu={menu} onClose={close} />}
     </>
   )
 }

@@ -3,7 +3,7 @@ import { FileText } from 'lucide-react'
 import { useState } from 'react'
 import { dayWords, Segments } from '@/ui'
 import { download } from '../drawing'
-import { useJob } from '../job'
+import { useJob, useView } from '../job'
 import { CheckMain } from './CheckMain'
 import { PricesMain } from './PricesMain'
 import { SizeMain } from './SizeMain'
@@ -12,7 +12,7 @@ type View = 'check' | 'size' | 'prices'
 
 /** What holds: one check in full, sizing, prices, and the calculation sheet. */
 export function HoldsMain() {
-  const [view, setView] = useState<View>('check')
+  const [view, setView] = useView<View>('holds', 'view', ['check', 'size', 'prices'])
   const [busy, setBusy] = useState<string | null>(null)
   const job = useJob((state) => state.history.present)
   const revision = useJob((state) => state.revision)

@@ -1,10 +1,9 @@
 'use client'
-import { useState } from 'react'
 import { DIG_CAUTION, KIND } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure, Segments } from '@/ui'
 import { PlanView } from '../drawing'
-import { useDoc, useJob } from '../job'
+import { useDoc, useJob, useView } from '../job'
 import { Concrete } from './Concrete'
 import { HoleLog } from './HoleLog'
 import { HoleSection } from './HoleSection'
@@ -24,7 +23,7 @@ export function HolesMain() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked)
   const pick = useJob((state) => state.pick)
-  const [view, setView] = useState<(typeof VIEWS)[number]['value']>('schedule')
+  const [view, setView] = useView('holes', 'view', ['schedule', 'plan', 'log', 'concrete'])
   const post = derived.posts.find((post) => post.id === picked.post) ?? derived.posts[0]
   const hole = derived.holes.find((hole) => hole.kind === post.kind)
   const building = job.building

@@ -6,6 +6,7 @@ export interface StoredJob {
   readonly revision: number
   readonly doc: Job
   readonly archived: boolean
+  readonly deleted: boolean
   readonly createdAt: string
   readonly updatedAt: string
 }
@@ -54,6 +55,8 @@ export const api = {
     ask<StoredJob>(at(id), 'PUT', { baseRevision, label: label.slice(0, 200), doc }),
   rename: (id: string, name: string) => ask<StoredJob>(at(id), 'PATCH', { name }),
   archive: (id: string, archived: boolean) => ask<StoredJob>(at(id), 'PATCH', { archived }),
+  remove: (id: string, deleted: boolean) => ask<StoredJob>(at(id), 'PATCH', { deleted }),
   duplicate: (id: string) => ask<StoredJob>(`${at(id)}/duplicate`, 'POST', {}),
+  revision: (id: string, revision: number) => ask<Job>(`${at(id)}/history/${revision}`),
   history: (id: string) => ask<Edit[]>(`${at(id)}/history`),
 }

@@ -13,7 +13,15 @@ const barn: Job = { ...quillback, levels: { ...quillback.levels, readingsIn: {} 
 const job: Job = { ...barn, building: { ...barn.building, openings: [], bays: { mode: 'count', count: 6 } } }
 const open = (recorded: readonly string[], job: Job) => {
   const store = createJobStore(
-    { id: 'j', revision: 1, doc: job, archived: false, createdAt: '', updatedAt: '2026-05-04T08:00:00Z' },
+    {
+      id: 'j',
+      revision: 1,
+      doc: job,
+      archived: false,
+      deleted: false,
+      createdAt: '',
+      updatedAt: '2026-05-04T08:00:00Z',
+    },
     job,
     'building',
   )

@@ -4,7 +4,11 @@ import type { Job } from '@/core/model'
 // Saving against a server that is there, away, changed by someone else, or that loses its own answer; the browser's
 // drafts are stood in for.
 jest.mock('./api', () => ({ api: { save: jest.fn() } }))
-jest.mock('./drafts', () => ({ keepDraft: jest.fn(async () => true), dropDraft: jest.fn(async () => undefined) }))
+jest.mock('./drafts', () => ({
+  keepDraft: jest.fn(async () => true),
+  keepSteps: jest.fn(async () => undefined),
+  dropDraft: jest.fn(async () => undefined),
+}))
 import { api } from './api'
 import { RETRY_MS, SAVE_AFTER_MS, watchAndSave } from './autosave'
 import { dropDraft, keepDraft } from './drafts'
@@ -19,6 +23,7 @@ const stored = (revision: number, doc: Job) => ({
   revision,
   doc,
   archived: false,
+  deleted: false,
   createdAt: '',
   updatedAt: '2026-05-04T08:00:00Z',
 })

@@ -1,11 +1,14 @@
 import type { Job } from '@/core/model'
+import { keepSame } from '@/core/result'
 import { api } from './api'
-import { dropDraft, keepDraft } from './drafts'
+import { dropDraft, keepDraft, keepSteps } from './drafts'
 import type { JobStore, SaveState } from './store'
 
 /** Quiet time after the last edit before it is sent, and time between tries while the server is away, ms. */
 export const SAVE_AFTER_MS = 500
 export const RETRY_MS = 2000
+/** Steps of undo are kept when the hand has rested for this long, ms. */
+const STEPS_AFTER_MS = 1500
 /** Edits of one quick hand are kept in the browser together, after the frame they were drawn in, ms. */
 const KEEP_AFTER_MS = 60
 
@@ -33,9 +36,17 @@ export function watchAndSave(store: JobStore): () => void {
         if (away(store.getState().save)) store.getState().set({ save: { kind: kept ? 'kept' : 'held' } })
       })
   }
+  let stepping: ReturnType<typeof setTimeout> | undefined
+  const step = () => {
+    clearTimeout(stepping)
+    stepping = undefined
+    const { id, history } = store.getState()
+    void keepSteps(id, history)
+  }
   /** A window that is closed or hidden keeps what it has at once. */
   const leave = () => {
     if (keeping !== undefined) keep()
+    if (stepping !== undefined) step()
   }
   const later = (ms: number) => {
     clearTimeout(timer)
@@ -68,7 +79,7 @@ export function watchAndSave(store: JobStore): () => void {
       else later(SAVE_AFTER_MS)
     } else if (reply.kind === 'clash') {
       // Our own answer may have been lost on the way: then the newer revision is what we sent.
-      if (JSON.stringify(reply.current.doc) === JSON.stringify(doc)) {
+      if (keepSame(doc, reply.current.doc) === doc) {
         state.set({ revision: reply.current.revision, base: doc, save: { kind: 'saved', at: reply.current.updatedAt } })
         await dropDraft(id)
       } else state.set({ save: { kind: 'clash', current: reply.current } })
@@ -84,6 +95,8 @@ export function watchAndSave(store: JobStore): () => void {
     const decided = before.save.kind === 'clash' && now.save.kind !== 'clash'
     if (!changed && !decided) return
     keeping ??= setTimeout(keep, KEEP_AFTER_MS)
+    clearTimeout(stepping)
+    stepping = setTimeout(step, STEPS_AFTER_MS)
     if (now.save.kind === 'saved') now.set({ save: { kind: 'saving' } })
     later(away(now.save) ? RETRY_MS : SAVE_AFTER_MS)
   })

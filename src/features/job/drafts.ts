@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { parseJob } from '@/core/files'
-import type { Job } from '@/core/model'
+import type { History, Job } from '@/core/model'
+import { keepSame } from '@/core/result'
 
 /** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
 export interface Draft {
@@ -14,13 +15,21 @@ export interface Draft {
   readonly at: number
 }
 
+/** The steps of undo and redo of one job and window, for when the page is loaded again. */
+interface KeptSteps extends Pick<History<Job>, 'past' | 'present' | 'future'> {
+  readonly key: string
+  readonly at: number
+}
+
 const open = () => {
-  const db = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'> }
+  const db = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'>; steps: EntityTable<KeptSteps, 'key'> }
   db.version(1).stores({ drafts: 'key, jobId' })
+  db.version(2).stores({ drafts: 'key, jobId', steps: 'key, at' })
   return db
 }
 let store: ReturnType<typeof open> | null = null
-const drafts = () => (store ??= open()).drafts
+const browser = () => (store ??= open())
+const drafts = () => browser().drafts
 
 /** This window's name; it outlives a reload and holds a lock, so that others can see that the window is open. */
 function thisTab(): string {
@@ -51,6 +60,37 @@ export const keepDraft = ({
       () => true,
       () => false,
     )
+
+/** Steps kept over a reload, the newest; the server's history keeps every revision. */
+const STEPS_KEPT = 40
+/** Steps of windows that have not been seen for this long are forgotten, ms. */
+const STEPS_LAST_MS = 7 * 24 * 3600 * 1000
+
+/** Keeps the last steps of undo and the next of redo; a browser that refuses to has undo until the page is left. */
+export const keepSteps = (jobId: string, { past, present, future }: History<Job>): Promise<unknown> =>
+  browser()
+    .steps.put({
+      key: `${jobId}:${thisTab()}`,
+      past: past.slice(-STEPS_KEPT),
+      present,
+      future: future.slice(0, STEPS_KEPT),
+      at: Date.now(),
+    })
+    .catch(() => undefined)
+
+/** The steps that this window had of a job whose document is still the same; null where there are none. */
+export async function findSteps(jobId: string, present: Job): Promise<Pick<History<Job>, 'past' | 'future'> | null> {
+  try {
+    void browser()
+      .steps.where('at')
+      .below(Date.now() - STEPS_LAST_MS)
+      .delete()
+    const kept = await browser().steps.get(`${jobId}:${thisTab()}`)
+    return kept && keepSame(kept.present, present) === kept.present ? kept : null
+  } catch {
+    return null
+  }
+}
 
 /** Forgets what was kept; where nothing could be kept there is nothing to forget. */
 export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>

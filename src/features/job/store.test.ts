@@ -10,7 +10,15 @@ const quillback = demo('quillback').job
 const job: Job = { ...quillback, levels: { ...quillback.levels, readingsIn: {} } }
 const open = (present: Job = job) =>
   createJobStore(
-    { id: 'j', revision: 3, doc: present, archived: false, createdAt: '', updatedAt: '2026-05-04T08:00:00Z' },
+    {
+      id: 'j',
+      revision: 3,
+      doc: present,
+      archived: false,
+      deleted: false,
+      createdAt: '',
+      updatedAt: '2026-05-04T08:00:00Z',
+    },
     present,
     'building',
   )

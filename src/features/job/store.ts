@@ -39,6 +39,20 @@ export const STAGES = [
 ] as const
 export type Stage = (typeof STAGES)[number]
 
+/** What each stage is called. */
+export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
+  site: 'Site',
+  building: 'Building',
+  strings: 'Strings',
+  holes: 'Holes',
+  posts: 'Posts',
+  walls: 'Walls',
+  roof: 'Roof',
+  bracing: 'Bracing',
+  holds: 'What holds',
+  book: 'Crew book',
+}
+
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
   | { readonly kind: 'saving' }
@@ -88,6 +102,8 @@ export interface JobState {
   readonly save: SaveState
   readonly stage: Stage
   readonly picked: Picked
+  /** Which view and tab of each stage is looked at; those of its first are left out. */
+  readonly views: Readonly<Record<string, string>>
   /** Scale and zero of the plan, for the tape under it. */
   readonly plan: { readonly zeroPx: number; readonly pxPerIn: number } | null
   /** What phones and the office have recorded: a change that touches a recorded post asks before it is taken. */
@@ -105,10 +121,16 @@ export interface JobState {
   /** Takes a choice between this window's document and a newer one of the server; undo brings mine back. */
   readonly settle: (current: StoredJob, choice: ClashChoice) => readonly Issue[]
   readonly done: () => void
+  /** Takes up the steps that this window had before the page was loaded again. */
+  readonly resume: (steps: Pick<History<Job>, 'past' | 'future'>) => void
   readonly undo: () => void
   readonly redo: () => void
   readonly pick: (partial: Partial<Picked>) => void
   readonly go: (stage: Stage) => void
+  /** Looks at another view or tab of a stage. */
+  readonly see: (key: string, view: string) => void
+  /** Looks at what an address asks for. */
+  readonly look: (place: Pick<JobState, 'stage' | 'views' | 'picked'>) => void
   readonly set: (partial: Partial<Pick<JobState, 'revision' | 'base' | 'save' | 'plan' | 'field'>>) => void
 }
 
@@ -201,6 +223,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       save: { kind: 'saved', at: stored.updatedAt },
       stage,
       picked: NOTHING_PICKED,
+      views: {},
       plan: null,
       field: { all: [], voided: new Set() },
       asking: null,
@@ -246,10 +269,24 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
         const { asking, history } = get()
         set({ history: closeGesture(history), ...(asking ? { asking: { ...asking, open: true } } : {}) })
       },
+      resume: ({ past, future }) => {
+        const { history } = get()
+        if (history.past.length === 0) set({ history: { ...history, past, future } })
+      },
       undo: () => show(undo(get().history), `undo ${get().history.past.at(-1)?.label ?? ''}`),
       redo: () => show(redo(get().history), `redo ${get().history.future[0]?.label ?? ''}`),
-      pick: (partial) => set({ picked: { ...get().picked, ...partial } }),
+      pick: (partial) => {
+        const { picked, views } = get()
+        // Picking a door in the drawing brings its fields up.
+        const brings = partial.opening && partial.opening !== picked.opening
+        set({
+          picked: { ...picked, ...partial },
+          views: brings ? { ...views, 'building-tab': 'openings' } : views,
+        })
+      },
       go: (next) => set({ stage: next, picked: { ...get().picked, mark: null } }),
+      see: (key, view) => set({ views: { ...get().views, [key]: view } }),
+      look: ({ stage, views, picked }) => set({ stage, views, picked }),
       set: (partial) => set(partial),
     }
   })

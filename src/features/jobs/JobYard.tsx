@@ -1,136 +1,20 @@
 'use client'
-import { Archive, ArchiveRestore, Copy, Pencil, Plus, Upload } from 'lucide-react'
-import Link from 'next/link'
+import { Plus, Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { type Dispatch, type RefObject, type SetStateAction, useEffect, useMemo, useRef, useState } from 'react'
+import { type Dispatch, type RefObject, type SetStateAction, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { checkJob, planJob } from '@/core/derive'
+import Form from 'react-bootstrap/Form'
+import { checkJob } from '@/core/derive'
 import { MAX_FILE_CHARS, readJobText } from '@/core/files'
-import { type Building } from '@/core/model'
 import type { Issue } from '@/core/result'
-import { formatLength } from '@/core/units'
 import { issuePath, issueText } from '@/formats/words'
-import { BurrSign, dayShort } from '@/ui'
+import { BurrSign, Segments } from '@/ui'
 import { api, type Reply, type StoredJob } from '../job'
+import { JobCard, type Settle } from './JobCard'
 import { NameDialog } from './NameDialog'
-
-/** A small plan of a job, straight from its posts. */
-function MiniPlan({ job }: { readonly job: StoredJob }) {
-  const drawn = useMemo(() => {
-    const result = planJob(job.doc)
-    return result.ok ? result.value : null
-  }, [job.doc])
-  if (!drawn) return <div className="pic" />
-  const leans = job.doc.building.leanTos
-  const depth = (side: string) => leans.find((lean) => lean.side === side)?.depthIn ?? 0
-  const [y0, y1] = [-depth('south'), drawn.grid.widthIn + depth('north')]
-  const scale = Math.min(300 / drawn.grid.lengthIn, 112 / (y1 - y0))
-  const ox = (340 - drawn.grid.lengthIn * scale) / 2
-  const oy = 75 + ((y1 + y0) / 2) * scale
-  return (
-    <svg className="pic" viewBox="0 0 340 150" width="100%" aria-hidden>
-      <rect
-        x={ox}
-        y={oy - drawn.grid.widthIn * scale}
-        width={drawn.grid.lengthIn * scale}
-        height={drawn.grid.widthIn * scale}
-        fill="var(--sheet)"
-      />
-      {drawn.strings.map((stringLine) => {
-        const alongY = stringLine.from.y === stringLine.to.y
-        return (
-          <line
-            key={stringLine.id}
-            x1={ox + stringLine.from.x * scale - (alongY ? 14 : 0)}
-            x2={ox + stringLine.to.x * scale + (alongY ? 14 : 0)}
-            y1={oy - (alongY ? stringLine.from.y : y0) * scale + (alongY ? 0 : 14)}
-            y2={oy - (alongY ? stringLine.to.y : y1) * scale - (alongY ? 0 : 14)}
-            stroke="var(--chalk)"
-            strokeWidth={1.4}
-          />
-        )
-      })}
-      {drawn.posts.map((post) => (
-        <rect
-          key={post.id}
-          x={ox + post.x * scale - 2.5}
-          y={oy - post.y * scale - 2.5}
-          width={5}
-          height={5}
-          fill="var(--lumber-3)"
-          stroke="var(--ink)"
-          strokeWidth={0.8}
-        />
-      ))}
-    </svg>
-  )
-}
+import { type Shelf, shelfOf, shownJobs, type Sort, SORTS } from './yardList'
 
 const AWAY = 'The server is away. Nothing was changed; try again in a moment.'
-
-/** A job in the yard. */
-function JobCard({
-  stored,
-  building,
-  setAsk,
-  settle,
-}: {
-  readonly stored: StoredJob
-  readonly building: Building
-  readonly setAsk: Dispatch<
-    SetStateAction<{ readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null>
-  >
-  readonly settle: (reply: Reply<StoredJob>, what: string) => Promise<StoredJob | null>
-}) {
-  return (
-    <article className="jobcard">
-      <Link className="open" href={`/jobs/${stored.id}`}>
-        <MiniPlan job={stored} />
-        <div className="txt">
-          <h2>{stored.doc.name}</h2>
-          <div className="note">
-            {formatLength(building.widthIn)} × {formatLength(building.lengthIn)}, heel {formatLength(building.heelIn)},{' '}
-            {Number(building.pitchPer12.toFixed(2))}:12
-          </div>
-          <div className="lab">
-            revision {stored.revision}, {dayShort(stored.updatedAt)}
-          </div>
-        </div>
-      </Link>
-      <div className="acts">
-        <button
-          type="button"
-          className="icb"
-          aria-label={`Rename ${stored.doc.name}`}
-          title="Rename"
-          onClick={() => {
-            setAsk({ kind: 'rename', job: stored })
-          }}
-        >
-          <Pencil size={16} />
-        </button>
-        <button
-          type="button"
-          className="icb"
-          aria-label={`Copy ${stored.doc.name}`}
-          title="Copy"
-          onClick={() => void api.duplicate(stored.id).then((reply) => settle(reply, 'The copy'))}
-        >
-          <Copy size={16} />
-        </button>
-        <button
-          type="button"
-          className="icb"
-          aria-label={`${stored.archived ? 'Take out' : 'Put away'} ${stored.doc.name}`}
-          title={stored.archived ? 'Take out again' : 'Put away'}
-          onClick={() => void api.archive(stored.id, !stored.archived).then((reply) => settle(reply, 'That'))}
-        >
-          {stored.archived ? <ArchiveRestore size={16} /> : <Archive size={16} />}
-        </button>
-      </div>
-    </article>
-  )
-}
 
 /** The jobs on the server; while it is away, it is asked every few seconds. */
 function useJobs(initial: readonly StoredJob[] | null) {
@@ -227,56 +111,98 @@ function YardHead({
   )
 }
 
-/** What went wrong, that the server is away, and jobs that are put away. */
+const SHELVES: readonly { readonly value: Shelf; readonly label: string; readonly empty: string }[] = [
+  { value: 'work', label: 'At work', empty: 'No jobs yet. Make one; it takes a name.' },
+  { value: 'away', label: 'Put away', empty: 'Nothing is put away.' },
+  { value: 'thrown', label: 'Thrown away', empty: 'Nothing is thrown away.' },
+]
+const SORT_WORDS: Readonly<Record<Sort, string>> = { changed: 'last changed', made: 'newest', name: 'name' }
+
+/** What is looked at in the yard. */
+interface Looking {
+  readonly shelf: Shelf
+  readonly find: string
+  readonly sort: Sort
+}
+
+/** Which jobs are shown, and in which order. */
+function YardTools({
+  jobs,
+  looking,
+  onLook,
+}: {
+  readonly jobs: readonly StoredJob[]
+  readonly looking: Looking
+  readonly onLook: (change: Partial<Looking>) => void
+}) {
+  const count = (shelf: Shelf) => jobs.filter((job) => shelfOf(job) === shelf).length
+  return (
+    <div className="d-flex gap-2 align-items-center flex-wrap mb-3">
+      <Form.Control
+        type="search"
+        style={{ maxWidth: 260 }}
+        aria-label="Find a job"
+        placeholder="Find a job"
+        value={looking.find}
+        onChange={(event) => onLook({ find: event.target.value })}
+      />
+      <Form.Select
+        style={{ maxWidth: 190 }}
+        aria-label="Order of jobs"
+        value={looking.sort}
+        onChange={(event) => onLook({ sort: SORTS.find((sort) => sort === event.target.value) ?? 'changed' })}
+      >
+        {SORTS.map((sort) => (
+          <option key={sort} value={sort}>
+            by {SORT_WORDS[sort]}
+          </option>
+        ))}
+      </Form.Select>
+      <Segments
+        label="Jobs"
+        value={looking.shelf}
+        choices={SHELVES.map(({ value, label }) => ({ value, label: `${label} ${count(value)}` }))}
+        onChange={(shelf) => onLook({ shelf })}
+      />
+    </div>
+  )
+}
+
+/** What went wrong, that the server is away, and that there is nothing to show. */
 function YardNotes({
   said,
-  jobs,
-  many,
-  archived,
-  setArchived,
-  shown,
+  away,
+  empty,
 }: {
   readonly said: { readonly title: string; readonly issues: readonly Issue[] } | null
-  readonly jobs: readonly StoredJob[] | null
-  readonly many: number
-  readonly archived: boolean
-  readonly setArchived: Dispatch<SetStateAction<boolean>>
-  readonly shown: StoredJob[]
+  readonly away: boolean
+  readonly empty: string | null
 }) {
   return (
     <>
       {said && <Trouble title={said.title} issues={said.issues} />}
-      {jobs === null && (
+      {away && (
         <div className="caution" role="status">
           <b>The server is away.</b> The jobs come back with it; Burdock asks every few seconds.
         </div>
       )}
-      {(many > 0 || archived) && (
-        <p>
-          <button type="button" className="btn btn-light btn-sm" onClick={() => setArchived(!archived)}>
-            {archived ? 'Jobs at work' : `Put away: ${many}`}
-          </button>
-        </p>
-      )}
-      {jobs !== null && shown.length === 0 && (
-        <p className="note">{archived ? 'Nothing is put away.' : 'No jobs yet. Make one; it takes a name.'}</p>
-      )}
+      {empty !== null && <p className="note">{empty}</p>}
     </>
   )
 }
 
-/** All jobs: open, make, import, rename, copy, put away. */
+/** All jobs: find, open, make, import, rename, copy, put away, throw away and bring back. */
 export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | null }) {
   const router = useRouter()
   const { jobs, refresh } = useJobs(initial)
-  const [archived, setArchived] = useState(false)
+  const [looking, setLooking] = useState<Looking>({ shelf: 'work', find: '', sort: 'changed' })
   const [ask, setAsk] = useState<
     { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null
   >(null)
   const [said, setSaid] = useState<{ readonly title: string; readonly issues: readonly Issue[] } | null>(null)
   const file = useRef<HTMLInputElement>(null)
 
-  const settle = async (reply: Reply<StoredJob>, what: string): Promise<StoredJob | null> => {
+  const settle: Settle = async (reply, what) => {
     if (reply.kind === 'ok') {
       setSaid(null)
       await refresh()
@@ -309,12 +235,14 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
     const made = await settle(await api.import(parsed.value), `“${file.name}”`)
     if (made) router.push(`/jobs/${made.id}?stage=building`)
   }
-  const shown = jobs?.filter((job) => job.archived === archived) ?? []
-  const many = jobs?.filter((job) => job.archived).length ?? 0
+  const shown = shownJobs(jobs ?? [], looking)
+  const nothing =
+    looking.find === '' ? SHELVES.find(({ value }) => value === looking.shelf)?.empty : 'No job is called so.'
   return (
     <main className="yard">
       <YardHead file={file} setAsk={setAsk} read={read} />
-      <YardNotes said={said} jobs={jobs} many={many} archived={archived} setArchived={setArchived} shown={shown} />
+      {jobs && <YardTools jobs={jobs} looking={looking} onLook={(change) => setLooking({ ...looking, ...change })} />}
+      <YardNotes said={said} away={jobs === null} empty={jobs && shown.length === 0 ? (nothing ?? '') : null} />
       <div className="cards">
         {shown.map((stored) => {
           const building = stored.doc.building

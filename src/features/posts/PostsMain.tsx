@@ -1,9 +1,8 @@
 'use client'
-import { useState } from 'react'
 import { changedSincePrint } from '@/core/field'
 import { Segments } from '@/ui'
 import { useLog, useMeasured } from '../field'
-import { useDoc } from '../job'
+import { useDoc, useView } from '../job'
 import { AsBuilt } from './AsBuilt'
 import { Build } from './Build'
 import { CutList } from './CutList'
@@ -22,7 +21,7 @@ type View = (typeof VIEWS)[number]['value']
 /** Posts: what was read, how each is built, what to cut, and how they stand against the plan. */
 export function PostsMain() {
   const { job, derived } = useDoc()
-  const [view, setView] = useState<View>('read')
+  const [view, setView] = useView<View>('posts', 'view', ['read', 'setups', 'build', 'cut', 'built'])
   const state = useLog((log) => log.state)
   const { asBuilt } = useMeasured(job, derived)
   const since = changedSincePrint(asBuilt, state)

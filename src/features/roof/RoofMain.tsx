@@ -2,9 +2,8 @@
 import { slopeLengthIn } from '@/core/layout'
 import { PITCH_RUN_IN } from '@/core/units'
 import { Segments } from '@/ui'
-import { useState } from 'react'
 import { elevationOf, Materials, useSize, useViewport, ZoomButtons } from '../drawing'
-import { useDoc } from '../job'
+import { useDoc, useView } from '../job'
 import { EaveView } from './EaveView'
 import { SlopeView } from './SlopeView'
 
@@ -41,7 +40,7 @@ function RoofChoice({ view, onView }: { readonly view: View; readonly onView: (v
  */
 export function RoofMain() {
   const { job, derived } = useDoc()
-  const [view, setView] = useState<View>('south')
+  const [view, setView] = useView<View>('roof', 'view', ['south', 'north', 'slope'])
   const [ref, size] = useSize<SVGSVGElement>()
   const { building } = job
   const { lengthIn, widthIn } = derived.grid

@@ -1,19 +1,19 @@
 'use client'
-import { useState } from 'react'
+import { Tabs } from '@/ui'
 import { type RuleKey, type RuleName, ruleOf } from '@/core/rules'
 import type { CheckSummary } from '@/formats/words/checks'
-import { CheckRow, sortChecks, useDoc } from '../job'
+import { CheckRow, sortChecks, useDoc, useView } from '../job'
 import { PurlinFields } from './Fields'
 import { JointFields } from './JointFields'
 import { LeanToFields } from './LeanToFields'
 import { TrussFields } from './TrussFields'
 
 type Tab = 'trusses' | 'purlins' | 'lean' | 'joints'
-const TABS: readonly (readonly [Tab, string])[] = [
-  ['trusses', 'Trusses'],
-  ['purlins', 'Purlins'],
-  ['lean', 'Lean-to'],
-  ['joints', 'Joints'],
+const TABS: readonly { readonly value: Tab; readonly label: string }[] = [
+  { value: 'trusses', label: 'Trusses' },
+  { value: 'purlins', label: 'Purlins' },
+  { value: 'lean', label: 'Lean-to' },
+  { value: 'joints', label: 'Joints' },
 ]
 
 /** What each tab judges: members, or single rules where joints of several members stand together. */
@@ -51,16 +51,10 @@ function isUnder(tab: Tab, check: CheckSummary): boolean {
 /** Roof framing: trusses and what carries them, purlins, lean-tos and joints, each with its own checks. */
 export function RoofSide() {
   const { derived } = useDoc()
-  const [tab, setTab] = useState<Tab>('trusses')
+  const [tab, setTab] = useView('roof', 'tab', ['trusses', 'purlins', 'lean', 'joints'])
   return (
     <>
-      <div className="tabs" role="tablist" aria-label="Roof">
-        {TABS.map(([key, name]) => (
-          <button key={key} type="button" role="tab" aria-selected={tab === key} onClick={() => setTab(key)}>
-            {name}
-          </button>
-        ))}
-      </div>
+      <Tabs label="Roof" value={tab} choices={TABS} onChange={setTab} />
       {tab === 'trusses' && <TrussFields />}
       {tab === 'purlins' && <PurlinFields />}
       {tab === 'lean' && <LeanToFields />}

@@ -1,18 +1,99 @@
 'use client'
-import { useContext, useEffect, useState } from 'react'
+import { useContext, useEffect, useMemo, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import { checkJob } from '@/core/derive'
-import { type ClashChoice, settleClash } from '@/core/model'
-import { issueText } from '@/formats/words'
-import { api, dropDraft, JobContext, type Edit, type StoredJob } from '../job'
+import { type ClashChoice, type Conflict, type Job, settleClash } from '@/core/model'
+import { changesInWords, issueText } from '@/formats/words'
+import { api, dropDraft, JobContext, useJob, type Edit, type StoredJob } from '../job'
 import { dayTime } from '@/ui'
 
-const shown = (value: unknown) => {
-  const text = typeof value === 'string' ? value : JSON.stringify(value)
-  if (text === undefined) return '–'
-  if (text.length > 46) return `${text.slice(0, 44)}…`
-  return text
+/** A place where two windows changed one value differently, in words. */
+function conflictWords({ path, mine, theirs }: Conflict, job: Job): string {
+  const [words] = changesInWords([{ path: path.join('.'), before: mine, after: theirs }], job)
+  return words
+    ? `${words.what}: yours ${words.before}, theirs ${words.after}`
+    : 'the same place, in ways that read alike'
+}
+
+/** What an edit changed, as people read it; three values at most. */
+function EditValues({ edit }: { readonly edit: Edit }) {
+  const job = useJob((state) => state.history.present)
+  const words = useMemo(() => changesInWords(edit.changes, job), [edit, job])
+  return (
+    <>
+      {words.slice(0, 3).map(({ what, before, after }, i) => (
+        <div key={i} className="note">
+          {what}: {before} → {after}
+        </div>
+      ))}
+      {words.length > 3 && <div className="note">and {words.length - 3} more</div>}
+    </>
+  )
+}
+
+/** Every revision with what it changed, newest first; any of them can be brought back, as an edit like any other. */
+function Edits({ edits, onDone }: { readonly edits: readonly Edit[]; readonly onDone: () => void }) {
+  const id = useJob((state) => state.id)
+  const edit = useJob((state) => state.edit)
+  const [said, setSaid] = useState<readonly string[]>([])
+  const restore = async (revision: number) => {
+    const reply = await api.revision(id, revision)
+    if (reply.kind === 'refused') return setSaid(reply.issues.map(issueText))
+    if (reply.kind !== 'ok') return setSaid(['The server is away. Nothing was changed.'])
+    const issues = edit(`back to revision ${revision}`, () => reply.value)
+    // A change that touches recorded posts is asked about in its own dialog.
+    if (issues.every(({ code }) => code === 'recorded-post')) onDone()
+    else setSaid(issues.map(issueText))
+  }
+  return (
+    <>
+      {said.length > 0 && (
+        <div className="caution mb-2" role="alert">
+          {said.slice(0, 4).map((text) => (
+            <div key={text}>{text}</div>
+          ))}
+        </div>
+      )}
+      <table className="tb" aria-label="Edits">
+        <thead>
+          <tr>
+            <th>rev.</th>
+            <th>when</th>
+            <th>who</th>
+            <th>what</th>
+            <th>values</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {edits.map((each, i) => (
+            <tr key={each.revision}>
+              <td>{each.revision}</td>
+              <td>{dayTime(each.at)}</td>
+              <td>{each.who}</td>
+              <td>{each.label}</td>
+              <td style={{ whiteSpace: 'normal' }}>
+                <EditValues edit={each} />
+              </td>
+              <td>
+                {i > 0 && (
+                  <button
+                    type="button"
+                    className="btn btn-light btn-sm"
+                    aria-label={`Bring revision ${each.revision} back`}
+                    onClick={() => void restore(each.revision)}
+                  >
+                    Bring back
+                  </button>
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </>
+  )
 }
 
 export function HistoryDialog({
@@ -38,37 +119,7 @@ export function HistoryDialog({
       <Modal.Body>
         {edits === null && <p className="note">Asking the server.</p>}
         {edits === 'away' && <p className="note">The server is away. The history comes back with it.</p>}
-        {Array.isArray(edits) && (
-          <table className="tb">
-            <thead>
-              <tr>
-                <th>rev.</th>
-                <th>when</th>
-                <th>who</th>
-                <th>what</th>
-                <th>values</th>
-              </tr>
-            </thead>
-            <tbody>
-              {edits.map((edit: Edit) => (
-                <tr key={edit.revision}>
-                  <td>{edit.revision}</td>
-                  <td>{dayTime(edit.at)}</td>
-                  <td>{edit.who}</td>
-                  <td>{edit.label}</td>
-                  <td style={{ whiteSpace: 'normal' }}>
-                    {edit.changes.slice(0, 3).map((change) => (
-                      <div key={change.path} className="note">
-                        {change.path}: {shown(change.before)} → {shown(change.after)}
-                      </div>
-                    ))}
-                    {edit.changes.length > 3 && <div className="note">and {edit.changes.length - 3} more</div>}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        )}
+        {edits !== null && edits !== 'away' && <Edits edits={edits} onDone={onHide} />}
       </Modal.Body>
     </Modal>
   )
@@ -113,9 +164,7 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
             <p className="note mb-1">Both changed these; keeping both keeps yours:</p>
             <ul className="note">
               {conflicts.slice(0, 6).map((conflict) => (
-                <li key={conflict.path.join('.')}>
-                  {conflict.path.join('.')}: yours {shown(conflict.mine)}, theirs {shown(conflict.theirs)}
-                </li>
+                <li key={conflict.path.join('.')}>{conflictWords(conflict, mine)}</li>
               ))}
             </ul>
           </>

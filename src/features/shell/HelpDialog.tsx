@@ -4,7 +4,8 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import Tab from 'react-bootstrap/Tab'
 import Tabs from 'react-bootstrap/Tabs'
-import { GLOSSARY } from '@/formats/words'
+import { GLOSSARY, STAGE_HELP } from '@/formats/words'
+import { STAGE_NAMES, useJob } from '../job'
 
 const KEYS: readonly (readonly [string, string])[] = [
   ['1 … 8', 'stages from the ground up'],
@@ -16,7 +17,10 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['↑ ↓ in a length', 'a sixteenth; with Shift an inch'],
   ['Arrows on a post or door', 'an inch; with Shift a sixteenth'],
   ['Drag with Alt', 'no snap'],
-  ['Esc in a field', 'back to the model’s value'],
+  ['Enter or Tab in a field', 'takes what was typed'],
+  ['Esc in a field', 'gives up what was typed'],
+  ['← → on a tab', 'the next tab'],
+  ['Delete', 'takes the picked opening out'],
   ['?', 'this sheet'],
 ]
 
@@ -66,8 +70,28 @@ function Terms() {
   )
 }
 
-/** What the keys do, and what the words mean. */
+/** What to do at the stage at hand, and its words. */
+function ThisStage() {
+  const stage = useJob((state) => state.stage)
+  const { steps, terms } = STAGE_HELP[stage]
+  const rows = GLOSSARY.filter(({ term }) => terms.includes(term)).map(({ term, says }) => [term, says] as const)
+  return (
+    <>
+      <ol className="ps-3">
+        {steps.map((step) => (
+          <li key={step} className="mb-1">
+            {step}
+          </li>
+        ))}
+      </ol>
+      <HelpTable rows={rows} name={`Words of ${STAGE_NAMES[stage]}`} />
+    </>
+  )
+}
+
+/** What to do next, what the keys do, and what the words mean. */
 export function HelpDialog({ show, onHide }: { readonly show: boolean; readonly onHide: () => void }) {
+  const stage = useJob((state) => state.stage)
   return (
     <Modal show={show} onHide={onHide} size="lg" centered scrollable aria-labelledby="help-title">
       <Modal.Header closeButton>
@@ -76,7 +100,10 @@ export function HelpDialog({ show, onHide }: { readonly show: boolean; readonly 
         </Modal.Title>
       </Modal.Header>
       <Modal.Body style={{ minHeight: 420 }}>
-        <Tabs defaultActiveKey="keys" className="mb-2">
+        <Tabs defaultActiveKey="stage" className="mb-2">
+          <Tab eventKey="stage" title={STAGE_NAMES[stage]}>
+            <ThisStage />
+          </Tab>
           <Tab eventKey="keys" title="Keys">
             <HelpTable rows={KEYS} name="Keys" />
           </Tab>

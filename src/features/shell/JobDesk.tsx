@@ -1,9 +1,10 @@
 'use client'
 import { checkJob } from '@/core/derive'
+import type { Job } from '@/core/model'
 import { issueText } from '@/formats/words'
 import { EntryHost, EntryScope, IssueWords } from '@/ui'
 import Link from 'next/link'
-import { Component, type ComponentType, type ReactNode, useContext, useEffect, useState } from 'react'
+import { Component, type ComponentType, type MouseEvent, type ReactNode, useEffect, useState } from 'react'
 import { BookMain, BookSide } from '../book'
 import { BracingMain, BracingSide } from '../bracing'
 import { BuildingMain, BuildingSide } from '../building'
@@ -15,9 +16,12 @@ import {
   createJobStore,
   type Draft,
   findDraft,
+  findSteps,
   holdTab,
   JobContext,
   type JobStore,
+  placeOf,
+  removeOpening,
   type Stage,
   STAGES,
   type StoredJob,
@@ -32,10 +36,12 @@ import { StringsMain, StringsSide } from '../strings'
 import { WallsMain, WallsSide } from '../walls'
 import { ClashDialog, HistoryDialog } from './Dialogs'
 import { HelpDialog } from './HelpDialog'
+import { Hints } from './Hints'
 import { RecordedDialog } from './RecordedDialog'
 import { Pole } from './Pole'
 import { TapeBar, useTape } from './TapeBar'
 import { TopBar } from './TopBar'
+import { useAddress, useTitle } from './useAddress'
 
 const VIEWS: Readonly<Record<Stage, readonly [ComponentType, ComponentType]>> = {
   site: [SiteMain, SiteSide],
@@ -71,6 +77,12 @@ class Shelter extends Component<{ readonly children: ReactNode }, { readonly bro
   }
 }
 
+/** To the fields at once, past the stages and the drawing; the address stays. */
+function toDetails(event: MouseEvent): void {
+  event.preventDefault()
+  document.getElementById('details')?.focus()
+}
+
 /** On a tablet the details stand aside where the work itself needs the width; a button in the top bar brings them. */
 const SHUT_ON_TABLETS: Partial<Record<Stage, boolean>> = { posts: true, holes: true }
 
@@ -83,6 +95,13 @@ function undoKey(event: KeyboardEvent, store: JobStore): void {
   else undo()
 }
 
+/** Takes the picked opening out; undo brings it back. */
+function deletePicked(store: JobStore): void {
+  const { picked, history } = store.getState()
+  const opening = history.present.building.openings.find(({ id }) => id === picked.opening)
+  if (opening) removeOpening(store.getState(), opening)
+}
+
 /** The desk's own keys: undo and redo, the stages by number, help. */
 function deskKey(event: KeyboardEvent, store: JobStore, onHelp: () => void): void {
   if (document.querySelector('[role=dialog]')) return
@@ -90,14 +109,15 @@ function deskKey(event: KeyboardEvent, store: JobStore, onHelp: () => void): voi
   if (withControl && !event.altKey && ['z', 'Z', 'y'].includes(event.key)) return undoKey(event, store)
   const typing = (event.target as HTMLElement).closest('input, select, textarea') !== null
   if (withControl || event.altKey || typing) return
+  if (event.key === 'Delete' || event.key === 'Backspace') return deletePicked(store)
   // 1 to 9, then 0 for the tenth.
   const stage = STAGES[event.key === '0' ? 9 : Number(event.key) - 1]
   if (stage) store.getState().go(stage)
   else if (event.key === '?') onHelp()
 }
 
-function Desk() {
-  const store = useContext(JobContext)
+function Desk({ store }: { readonly store: JobStore }) {
+  useAddress(store)
   const stage = useJob((state) => state.stage)
   const save = useJob((state) => state.save)
   const id = useJob((state) => state.id)
@@ -107,21 +127,17 @@ function Desk() {
   const [shut, setShut] = useState<Partial<Record<Stage, boolean>>>(SHUT_ON_TABLETS)
   const clash = save.kind === 'clash' ? save.current : null
   useEffect(() => {
-    if (!store) return
     const key = (event: KeyboardEvent) => deskKey(event, store, () => setOpen('help'))
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
   }, [store])
-  useEffect(() => {
-    const url = new URL(window.location.href)
-    if (url.searchParams.get('stage') !== stage) {
-      url.searchParams.set('stage', stage)
-      window.history.replaceState(window.history.state, '', url)
-    }
-  }, [stage])
+  useTitle()
   const [Main, Side] = VIEWS[stage]
   return (
     <div className={tape ? 'desk' : 'desk no-tape'} data-side={shut[stage] ? 'shut' : 'open'}>
+      <a className="skip" href="#details" onClick={toDetails}>
+        Skip to the fields
+      </a>
       <TopBar
         onHelp={() => setOpen('help')}
         onHistory={() => setOpen('history')}
@@ -137,7 +153,8 @@ function Desk() {
           </EntryScope>
         </Shelter>
       </main>
-      <aside className="side" id="details" aria-label="Details">
+      <aside className="side" id="details" aria-label="Details" tabIndex={-1}>
+        <Hints />
         <Shelter key={`s-${stage}`}>
           <EntryScope of={stage}>
             <Side />
@@ -153,9 +170,11 @@ function Desk() {
   )
 }
 
-const stageOf = (): Stage => {
-  const searchParam = new URL(window.location.href).searchParams.get('stage')
-  return STAGES.find((stage) => stage === searchParam) ?? 'building'
+/** A new store, at the place that the address asks for. */
+function storeAtAddress(stored: StoredJob, present: Job): JobStore {
+  const store = createJobStore(stored, present, 'building')
+  store.getState().look(placeOf(window.location.search, store.getState()))
+  return store
 }
 
 /** A job as it was when its draft began, for the time the server is away. */
@@ -164,6 +183,7 @@ const fromDraft = (id: string, draft: Draft | null): StoredJob => ({
   revision: draft?.baseRevision ?? 1,
   doc: draft?.base ?? (draft?.doc as StoredJob['doc']),
   archived: false,
+  deleted: false,
   createdAt: '',
   updatedAt: new Date().toISOString(),
 })
@@ -174,12 +194,12 @@ function storeOf(id: string, served: StoredJob | null, draft: Draft | null): Job
   const usable = draft && checkJob(draft.doc).length === 0 ? draft : null
   const changed = usable && JSON.stringify(usable.doc) !== JSON.stringify(base.doc) ? usable : null
   if (!changed) {
-    const store = createJobStore(base, base.doc, stageOf())
+    const store = storeAtAddress(base, base.doc)
     if (!served) store.getState().set({ save: { kind: 'kept' } })
     return store
   }
   const began = changed.baseRevision === base.revision ? base.doc : changed.base
-  const store = createJobStore({ ...base, revision: changed.baseRevision, doc: began }, changed.doc, stageOf())
+  const store = storeAtAddress({ ...base, revision: changed.baseRevision, doc: began }, changed.doc)
   if (!served) store.getState().set({ save: { kind: 'kept' } })
   return store
 }
@@ -198,7 +218,9 @@ function useRecorded(store: JobStore | null, log: FieldLogStore | null): void {
 }
 
 /** One open job: loads it, or the draft kept here, and keeps saving it. */
-export function JobDesk({ id, initial }: { readonly id: string; readonly initial: StoredJob | null }) {
+export function JobDesk({ id, initial: served }: { readonly id: string; readonly initial: StoredJob | null }) {
+  // What the page came with counts once: going back and forth brings it again, older than the edits since.
+  const [initial] = useState(served)
   const [store, setStore] = useState<JobStore | null>(null)
   const log = useFieldLog(id)
   const [trouble, setTrouble] = useState<{ readonly kind: 'gone' | 'away' } | null>(null)
@@ -219,6 +241,9 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
         return
       }
       const next = storeOf(id, reply.kind === 'ok' ? reply.value : null, draft)
+      const steps = await findSteps(id, next.getState().history.present)
+      if (dropped) return
+      if (steps) next.getState().resume(steps)
       const [unwatch, rest] = [watchAndSave(next), warmUp(() => next.getState().history.present)]
       stop = () => {
         unwatch()
@@ -250,7 +275,7 @@ export function JobDesk({ id, initial }: { readonly id: string; readonly initial
       <JobContext.Provider value={store}>
         <FieldContext.Provider value={log}>
           <EntryHost onDone={store.getState().done}>
-            <Desk />
+            <Desk store={store} />
           </EntryHost>
         </FieldContext.Provider>
       </JobContext.Provider>

@@ -6,19 +6,9 @@ import { formatLength, IN_PER_FT } from '@/core/units'
 import { FailSign } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
 import { useLog } from '../field'
-import { useJob } from '../job'
+import { STAGE_NAMES, useJob } from '../job'
 
 const ON_POLE = ['site', 'building', 'strings', 'holes', 'posts', 'walls', 'roof', 'bracing'] as const
-const NAMES: Readonly<Record<(typeof ON_POLE)[number], string>> = {
-  site: 'Site',
-  building: 'Building',
-  strings: 'Strings',
-  holes: 'Holes',
-  posts: 'Posts',
-  walls: 'Walls',
-  roof: 'Roof',
-  bracing: 'Bracing',
-}
 
 type Facts = Readonly<
   Record<(typeof ON_POLE)[number], { readonly say: string; readonly done: boolean; readonly fails: number }>
@@ -240,7 +230,7 @@ export function Pole() {
               aria-current={place === stage ? 'page' : undefined}
               onClick={() => go(place)}
             >
-              <b>{NAMES[place]}</b>
+              <b>{STAGE_NAMES[place]}</b>
               <StageFact fact={facts[place]} open={place === stage} />
             </button>
           </li>

@@ -1,8 +1,7 @@
 'use client'
 import type { LoadCase } from '@/core/drawn'
 import { Segments } from '@/ui'
-import { useState } from 'react'
-import { useDoc } from '../job'
+import { useDoc, useView } from '../job'
 import { GroundView } from './GroundView'
 import { LoadMap } from './LoadMap'
 import { Section } from './Section'
@@ -10,7 +9,11 @@ import { Section } from './Section'
 /** What the site brings: a cross-section, or the unfolded building with the pressures of one load case. */
 export function SiteMain() {
   const { derived } = useDoc()
-  const [view, setView] = useState<'section' | 'ground' | LoadCase>('section')
+  const [view, setView] = useView(
+    'site',
+    'view',
+    VIEWS.map(({ value }) => value),
+  )
   const shown = derived.site || view === 'ground' ? view : 'section'
   const main = () => {
     if (shown === 'ground') return <GroundView />

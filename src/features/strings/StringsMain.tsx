@@ -2,6 +2,7 @@
 import { useState } from 'react'
 import { Segments } from '@/ui'
 import { PlanView } from '../drawing'
+import { useView } from '../job'
 import { LevelStrings } from './LevelStrings'
 import { OldWall } from './OldWall'
 
@@ -12,7 +13,7 @@ const LAYERS = [
 ] as const
 
 export function StringsMain() {
-  const [view, setView] = useState<'new' | 'level' | 'old'>('new')
+  const [view, setView] = useView('strings', 'view', ['new', 'level', 'old'])
   const [on, setOn] = useState({ diagonals: true, holes: true, triangle: false })
   const main = () => {
     if (view === 'old') return <OldWall />

@@ -1,20 +1,22 @@
 'use client'
-import { useState } from 'react'
+import { Tabs } from '@/ui'
+import { useView } from '../job'
 import { RunningPanel } from './RunningPanel'
 import { SquarePanel } from './SquarePanel'
 
 export function StringsSide() {
-  const [tab, setTab] = useState<'square' | 'running'>('square')
+  const [tab, setTab] = useView('strings', 'tab', ['square', 'running'])
   return (
     <>
-      <div className="tabs" role="tablist" aria-label="Strings">
-        <button type="button" role="tab" aria-selected={tab === 'square'} onClick={() => setTab('square')}>
-          Is it square?
-        </button>
-        <button type="button" role="tab" aria-selected={tab === 'running'} onClick={() => setTab('running')}>
-          Running marks
-        </button>
-      </div>
+      <Tabs
+        label="Strings"
+        value={tab}
+        choices={[
+          { value: 'square', label: 'Is it square?' },
+          { value: 'running', label: 'Running marks' },
+        ]}
+        onChange={setTab}
+      />
       {tab === 'square' ? <SquarePanel /> : <RunningPanel />}
     </>
   )

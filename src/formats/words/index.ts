@@ -1,7 +1,9 @@
+export { changesInWords } from './changeText'
 export { GLOSSARY } from './glossary'
 export { effectText, issuePath, issueText } from './issueText'
 export { recordText, targetName } from './recordText'
 export type { Names } from './recordText'
+export { HINTS, STAGE_HELP } from './stageHelp'
 export { someNames } from './names'
 export {
   CEILING,

@@ -90,6 +90,7 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'skirt-over-heel': () => 'The skirt would reach over the heel.',
   'unknown-lumber': () => 'That grade is not in the tables.',
   'no-such-post': (facts) => `There is no post ${facts.post}.`,
+  'no-such-revision': (facts) => `Revision ${facts.revision} was not kept whole and cannot be brought back.`,
   'name-of-two': (facts) =>
     `Two posts have been called ${facts.post}: open the post from the list of posts and enter it there.`,
   'post-cannot-stay': (facts) => `${facts.post} cannot stand where it stood: its row has no place there any more.`,

@@ -5,6 +5,7 @@ export interface JobRow {
   created_at: Date
   updated_at: Date
   archived_at: Date | null
+  deleted_at: Date | null
 }
 
 interface EditRow {

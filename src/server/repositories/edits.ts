@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
+import type { StoredRevision } from '@/core/files'
 import type { Change, Job } from '@/core/model'
-import { pack } from '../db/packed'
+import { pack, unpack } from '../db/packed'
 
 export interface Edit {
   readonly revision: number
@@ -46,6 +47,33 @@ export async function listEdits(db: Knex, jobId: string, limit = 200): Promise<E
     who: row.who,
     at: row.at.toISOString(),
     label: row.label,
-    changes: (typeof row.changes === 'string' ? JSON.parse(row.changes) : row.changes) as Change[],
+    changes: changesOf(row.changes),
+  }))
+}
+
+const changesOf = (changes: unknown): Change[] =>
+  (typeof changes === 'string' ? JSON.parse(changes) : changes) as Change[]
+
+/**
+ * What it takes to read a revision: its own document, or those after it up to the nearest whose document was kept, in
+ * their order.
+ */
+export async function revisionsFrom(db: Knex, jobId: string, revision: number): Promise<StoredRevision[]> {
+  const whole = await db('edits')
+    .where({ job_id: jobId })
+    .andWhere('revision', '>=', revision)
+    .whereNotNull('doc')
+    .orderBy('revision')
+    .first()
+  if (!whole) return []
+  const rows = await db('edits')
+    .select('revision', 'changes')
+    .where({ job_id: jobId })
+    .whereBetween('revision', [revision, whole.revision])
+    .orderBy('revision')
+  return rows.map((row) => ({
+    revision: row.revision,
+    changes: changesOf(row.changes),
+    doc: row.revision === whole.revision && whole.doc ? unpack(whole.doc) : null,
   }))
 }

@@ -8,6 +8,8 @@ export interface StoredJob {
   readonly revision: number
   readonly doc: Job
   readonly archived: boolean
+  /** Thrown away; it is kept and can be brought back. */
+  readonly deleted: boolean
   readonly createdAt: string
   readonly updatedAt: string
 }
@@ -24,6 +26,7 @@ function toJob(row: JobRow): StoredJob {
     revision: row.revision,
     doc: parsed.value,
     archived: row.archived_at !== null,
+    deleted: row.deleted_at !== null,
     createdAt: row.created_at.toISOString(),
     updatedAt: row.updated_at.toISOString(),
   }
@@ -49,6 +52,7 @@ export const insertJob = async (db: Knex, id: string, doc: Job, now: Date): Prom
     created_at: now,
     updated_at: now,
     archived_at: null,
+    deleted_at: null,
   })
 }
 
@@ -74,4 +78,9 @@ export const updateJob = async ({
 /** Puts a job away or takes it out again; its document and revision stay. */
 export const setArchived = async (db: Knex, id: string, at: Date | null): Promise<void> => {
   await db('jobs').where({ id }).update({ archived_at: at })
+}
+
+/** Throws a job away or brings it back; nothing of it goes. */
+export const setDeleted = async (db: Knex, id: string, at: Date | null): Promise<void> => {
+  await db('jobs').where({ id }).update({ deleted_at: at })
 }

@@ -3,13 +3,14 @@ import { nanoid } from 'nanoid'
 import type { Knex } from 'knex'
 import { checkJob } from '@/core/derive'
 import { foldRecords, recordedPosts } from '@/core/field'
+import { jobAt } from '@/core/files'
 import { bindJob, effectIssue, effectsOn, isBound, standingsOf } from '@/core/layout'
 import { diffPaths, type Job } from '@/core/model'
-import type { Issue } from '@/core/result'
+import { fail, type Issue, type Result } from '@/core/result'
 import { newPostId } from '@/formats/ids'
 import { db } from '../db/client'
-import { appendEdit, listEdits, type Edit } from '../repositories/edits'
-import { findJob, insertJob, listJobs, setArchived, updateJob, type StoredJob } from '../repositories/jobs'
+import { appendEdit, listEdits, revisionsFrom, type Edit } from '../repositories/edits'
+import { findJob, insertJob, listJobs, setArchived, setDeleted, updateJob, type StoredJob } from '../repositories/jobs'
 import { listRecords } from '../repositories/records'
 
 /** Who makes an edit, until people sign in. */
@@ -112,6 +113,21 @@ export async function archiveJob(id: string, archived: boolean): Promise<SaveRes
   if (!job) return { kind: 'gone' }
   await setArchived(db(), id, archived ? new Date() : null)
   return { kind: 'saved', job: { ...job, archived } }
+}
+
+/** Throws a job away, or brings it back. */
+export async function deleteJob(id: string, deleted: boolean): Promise<SaveResult> {
+  const job = await oneJob(id)
+  if (!job) return { kind: 'gone' }
+  await setDeleted(db(), id, deleted ? new Date() : null)
+  return { kind: 'saved', job: { ...job, deleted } }
+}
+
+/** A job as it was at a revision; null where there is no such job. */
+export async function jobOfRevision(id: string, revision: number): Promise<Result<Job> | null> {
+  if (!(await oneJob(id))) return null
+  if (!Number.isSafeInteger(revision) || revision < 1) return fail('no-such-revision', ['revision'], { revision })
+  return jobAt(await revisionsFrom(db(), id, revision), revision)
 }
 
 /** A job's edits, newest first. */

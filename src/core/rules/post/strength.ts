@@ -245,11 +245,19 @@ function weakMomentFtLb({ basis, post, demand, cases }: Column): number {
 
 /** Sections under a load without wind. */
 function gravityTrials({ building, basis, post }: Column, axial: Axial, seatFtLb: number): Trial[] {
-  const still = { axial, m2: 0, wet: false, share: 1, lateralCase: null } as const
-  const field: Trial = { ...still, section: 'at mid-height', m1: seatFtLb / 2 }
+  const still = (section: Section, m1: number): Trial => ({
+    axial,
+    section,
+    m1,
+    m2: 0,
+    wet: false,
+    share: 1,
+    lateralCase: null,
+  })
+  const field = still('at mid-height', seatFtLb / 2)
   // The center ply is cut away over the seat: the outer plies carry the load across the pocket's foot.
   const pocket = building.roof.truss.seat === 'pocket' && basis.size.wood === 'laminated' && isEave(post.side)
-  return pocket ? [field, { ...still, section: 'at the truss seat', m1: 0 }] : [field]
+  return pocket ? [field, still('at the truss seat', 0)] : [field]
 }
 
 /** Points of a splice zone at which the moment is read. */

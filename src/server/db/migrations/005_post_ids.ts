@@ -1,6 +1,6 @@
 import type { Knex } from 'knex'
 import { bindWhatCan, type FieldRecord, foldRecords, recordedPosts } from '@/core/field'
-import { liveOn, parseJob } from '@/core/files'
+import { liveOn, parseAsItWas } from '@/core/files'
 import { placeKey } from '@/core/layout'
 import { type Change, type Job, JOB_VERSION, undoChanges } from '@/core/model'
 import { pack } from '../packed'
@@ -27,30 +27,13 @@ function revisionsOf(
   let at = doc
   let first = edits.at(-1)?.revision ?? 1
   for (const edit of [...edits].reverse()) {
-    const parsed = parseJob(withoutNulls(at))
+    const parsed = parseAsItWas(at)
     if (!parsed.ok) break
     jobs.unshift(parsed.value)
     first = edit.revision
     at = undoChanges(at, json(edit.changes) as readonly Change[])
   }
   return { first, jobs }
-}
-
-/** What an edit had added reads back as null: entries of open lists that may not be null are taken out again. */
-function withoutNulls(doc: unknown): unknown {
-  const job = doc as {
-    levels?: { readingsIn?: object }
-    building?: { gableShiftsIn?: object }
-    sizing?: { prices?: object }
-  }
-  const real = (record: object | undefined) =>
-    Object.fromEntries(Object.entries(record ?? {}).filter(([, value]) => value !== null))
-  return {
-    ...job,
-    levels: { ...job.levels, readingsIn: real(job.levels?.readingsIn) },
-    building: { ...job.building, gableShiftsIn: real(job.building?.gableShiftsIn) },
-    ...(job.sizing ? { sizing: { ...job.sizing, prices: real(job.sizing.prices) } } : {}),
-  }
 }
 
 /** The reader of names of one revision: which posts bore each then, whatever they were called before or since. */

@@ -4,6 +4,7 @@ import * as edits from './002_edits'
 import * as records from './003_records'
 import * as editDocs from './004_edit_docs'
 import * as postIds from './005_post_ids'
+import * as deleted from './006_deleted'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -11,6 +12,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '003_records': records,
   '004_edit_docs': editDocs,
   '005_post_ids': postIds,
+  '006_deleted': deleted,
 }
 
 /**

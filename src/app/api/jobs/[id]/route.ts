@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
 import { issuesOf } from '@/core/model'
-import { answer, archiveJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
+import { answer, archiveJob, deleteJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -9,6 +9,7 @@ const putBody = z.strictObject({ baseRevision: z.int().min(1), label: z.string()
 const patchBody = z.union([
   z.strictObject({ name: z.string().trim().min(1).max(120) }),
   z.strictObject({ archived: z.boolean() }),
+  z.strictObject({ deleted: z.boolean() }),
 ])
 
 export const GET = (_: Request, { params }: Params) =>
@@ -36,7 +37,8 @@ export const PATCH = (request: Request, { params }: Params) =>
     const parsed = patchBody.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
     const { id } = await params
-    return fromSave(
-      'name' in parsed.data ? await renameJob(id, parsed.data.name) : await archiveJob(id, parsed.data.archived),
-    )
+    const change = parsed.data
+    if ('name' in change) return fromSave(await renameJob(id, change.name))
+    if ('archived' in change) return fromSave(await archiveJob(id, change.archived))
+    return fromSave(await deleteJob(id, change.deleted))
   })

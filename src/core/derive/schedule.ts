@@ -49,7 +49,8 @@ export function schedule(
     const embedIn = hole?.embedIn ?? 0
     const totalIn = building.school === 'pier' ? post.longPointIn - building.bracketIn : post.longPointIn + embedIn
     return {
-      ...named(post),
+      id: post.id,
+      name: post.name,
       kind: post.kind,
       xIn: post.x,
       yIn: post.y,

@@ -1,4 +1,4 @@
-import { type Grid, named, neighborsIn, type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
+import { type Grid, neighborsIn, type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
 import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
 import type { Job } from '../model'
 import { entryOf } from '../result'
@@ -219,7 +219,8 @@ function postAsBuilt(
   const cutIn = state.cuts[post.id]?.body.lengthIn ?? null
   const reachedState = state.states[post.id] ?? 'planned'
   return {
-    ...named(post),
+    id: post.id,
+    name: post.name,
     state: reachedState,
     measured: foot.measured,
     readingIn: rod?.readingIn ?? null,

@@ -9,10 +9,13 @@ function numberedSlots({ grid, rows, naming }: Laying, side: 'south' | 'north'):
   const last = grid.centresIn.length - 1
   const letter = entryOf(rows, side)
   return grid.centresIn.map((at, i) => {
-    const place = { string: side, place: linePlace(i, last) } as const
+    const place = linePlace(i, last)
+    const { id, name } = naming.lettered({ string: side, place }, letter, i + 1)
     return {
-      ...naming.lettered(place, letter, i + 1),
-      ...place,
+      id,
+      name,
+      string: side,
+      place,
       nominal: at,
       at,
       kind: i === 0 || i === last ? 'corner' : 'eave',

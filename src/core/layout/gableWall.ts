@@ -12,11 +12,11 @@ const JAMB_REACH_IN = 24
 function spacedSlots({ building, grid, naming }: Laying, side: 'west' | 'east', line: number): Slot[] {
   const kept = keptOn(building, side).map(({ atIn }) => atIn)
   return spacesBetween(kept, grid.widthIn, building.gableMaxIn).map((nominal, i) => {
-    const place = { string: side, place: `inner-${i + 1}` } as const
-    const post = naming.lettered(place, rowLetter(i + 1), line)
+    const place = `inner-${i + 1}`
+    const { id, name } = naming.lettered({ string: side, place }, rowLetter(i + 1), line)
     const pinned = kept.includes(nominal)
-    const at = pinned ? nominal : nominal + (building.gableShiftsIn[post.id] ?? 0)
-    return { ...post, ...place, nominal, at, kind: 'gable', openingId: null, line, row: place.place, pinned }
+    const at = pinned ? nominal : nominal + (building.gableShiftsIn[id] ?? 0)
+    return { id, name, string: side, place, nominal, at, kind: 'gable', openingId: null, line, row: place, pinned }
   })
 }
 

@@ -34,6 +34,12 @@ export interface Laying {
   readonly issues: Issue[]
 }
 
+/** A post that stays where it stood, and where along its row. */
+interface KeptPost {
+  readonly id: string
+  readonly atIn: number
+}
+
 /** A building with no post down yet. */
 export function startLaying(building: Building, grid: Grid, rows: Record<string, string>): Laying {
   const { widthIn, depthIn } = postSize(building.post)
@@ -124,24 +130,29 @@ export function newJamb(
   { id, side }: Opening,
   where: Pick<Slot, 'line' | 'row'>,
 ): Slot {
-  const at = { string: side, place: `jamb-${id}-${edge}` }
+  const place = `jamb-${id}-${edge}`
+  const post = laying.naming.numbered({ string: side, place }, 'J')
   return {
-    ...laying.naming.numbered(at, 'J'),
-    ...at,
+    id: post.id,
+    name: post.name,
+    string: side,
+    place,
     nominal: targetIn,
     at: targetIn,
     kind: 'jamb',
     openingId: id,
+    line: where.line,
+    row: where.row,
     pinned: false,
-    ...where,
   }
 }
 
 /** Posts kept where they stood that carry no line of their own: former jambs, gable posts. */
-export const keptOn = (
-  building: Building,
-  string: StringId,
-): readonly { readonly id: string; readonly atIn: number }[] =>
-  building.posts.flatMap(({ id, string: own, pinned }) =>
-    own === string && pinned && !pinned.framed ? [{ id, atIn: pinned.atIn }] : [],
-  )
+export function keptOn(building: Building, string: StringId): readonly KeptPost[] {
+  const kept: KeptPost[] = []
+  for (const identity of building.posts) {
+    const { pinned } = identity
+    if (pinned && !pinned.framed && identity.string === string) kept.push({ id: identity.id, atIn: pinned.atIn })
+  }
+  return kept
+}

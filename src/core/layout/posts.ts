@@ -50,10 +50,13 @@ function layLeanTo(laying: Laying, leanTo: LeanTo, index: number): void {
   const string = `lean-${leanTo.side}` as const
   const letter = entryOf(laying.rows, string)
   for (const [i, at] of grid.centresIn.entries()) {
-    const place = { string, place: linePlace(i, grid.centresIn.length - 1) }
+    const place = linePlace(i, grid.centresIn.length - 1)
+    const { id, name } = laying.naming.lettered({ string, place }, letter, i + 1)
     laying.posts.push({
-      ...laying.naming.lettered(place, letter, i + 1),
-      ...place,
+      id,
+      name,
+      string,
+      place,
       kind: 'lean-to',
       side: leanTo.side,
       row: string,

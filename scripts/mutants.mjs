@@ -181,7 +181,8 @@ async function survives(number) {
   return true
 }
 
-if (!(await passes(-1, ['src/core/units', 'src/core/rules']))) {
+// Every test must pass here without a change: one that fails by itself would count as noticing everything.
+if (!(await passes(-1, ['src/']))) {
   console.error('the tests fail without any change: nothing was tried')
   process.exit(2)
 }

@@ -129,6 +129,12 @@ describe('build card of a column', () => {
     expect(c.seatIn).toBe(228)
     expect(c.plies.map((ply) => ply.pieces.at(-1)?.toIn)).toEqual([234, 228, 234])
   })
+  test('carrier bolts go through the post below the seat, two to a row, rows 3 in. apart', () => {
+    const { roof } = building
+    const onCarriers = { ...roof, truss: { ...roof.truss, set: 'carriers' as const, seat: 'face' as const } }
+    const card = buildCard({ ...building, roof: onCarriers }, post, 60, [post])
+    expect(card.bolts.map((bolt) => bolt.fromFootIn - card.seatIn)).toEqual([-2, -2, -5, -5])
+  })
   test('without joints every ply is one treated board', () =>
     expect(
       buildCard(building, post, 60, [post]).plies.every((ply) => ply.pieces.length === 1 && ply.pieces[0].treated),

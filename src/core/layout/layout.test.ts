@@ -7,6 +7,7 @@ import {
   girtRows,
   hookedMarks,
   layOutGrid,
+  batterBoards,
   layOutStrings,
   moveLine,
   placeOpening,
@@ -164,6 +165,27 @@ describe('strings and the square', () => {
       expectNear(mark.fromHookIn - post.marks[i].fromHookIn, 192, 1e-12)
     })
     expect(low.marks.find((mark) => mark.name === 'A1')?.shownIn).toBe(2.25)
+  })
+  test('batter boards stand outside the corners by what strings run past, past the lean-to where there is one', () => {
+    const boards = batterBoards(strings, 43)
+    const of = (string: string) => boards.filter((board) => board.string === string).map((board) => board.at)
+    expect(of('south')).toEqual([
+      { x: -43, y: 0 },
+      { x: 811, y: 0 },
+    ])
+    expect(of('west')).toEqual([
+      { x: 0, y: -43 },
+      { x: 0, y: 523 },
+    ])
+    const withLean = [
+      ...strings,
+      { ...strings[0], id: 'lean-north' as const, from: { x: 0, y: 600 }, to: { x: 768, y: 600 } },
+    ]
+    expect(
+      batterBoards(withLean, 43)
+        .filter(({ string }) => string === 'west')
+        .map(({ at }) => at.y),
+    ).toEqual([-43, 643])
   })
   // Hand example: AB 480, BC 768.125, CD 480.25, DA 768, AC 906.5, BD 905.
   const m = { southIn: 480, eastIn: 768.125, northIn: 480.25, westIn: 768, risingIn: 906.5, fallingIn: 905 }

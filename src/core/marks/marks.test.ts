@@ -1,3 +1,5 @@
+import { barnJob, opening } from '../testing/barn'
+import { planJob } from '../derive'
 import fc from 'fast-check'
 import { deriveJob } from '../derive'
 import { poleOf } from '../drawn'
@@ -292,4 +294,31 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
     for (const [id, rodMark] of Object.entries(derived.rods.offsets))
       expect(formatLength(rodMark.readingIn)).toBe(formatLength(job.levels.readingsIn[id]))
   })
+})
+
+test('sills and heads of a wall stand on the poles of its posts, under their tops, each height once', () => {
+  const window = opening({
+    kind: 'window',
+    side: 'south',
+    corner: 'SW',
+    positionIn: 30,
+    widthIn: 36,
+    sillIn: 40,
+    heightIn: 36,
+  })
+  const twin = { ...window, id: 'op-twin', positionIn: 130 }
+  const high = { ...window, id: 'op-high', positionIn: 320, sillIn: 100, heightIn: 60 }
+  const result = planJob(barnJob({ openings: [window, twin, high] }))
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  const post = result.value.posts.find(({ string, line }) => string === 'south' && line === 2)
+  const marks = result.value.poles[post?.id ?? ''] ?? []
+  const edges = marks.filter(({ kind }) => kind === 'sill' || kind === 'head').map(({ kind, upIn }) => [kind, upIn])
+  expect(edges).toEqual([
+    ['sill', 40],
+    ['head', 76],
+    ['sill', 100],
+    ['head', 160],
+  ])
+  const north = result.value.posts.find(({ string, line }) => string === 'north' && line === 2)
+  expect((result.value.poles[north?.id ?? ''] ?? []).some(({ kind }) => kind === 'sill')).toBe(false)
 })

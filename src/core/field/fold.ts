@@ -1,3 +1,4 @@
+import { addUnder } from '../result'
 import type { FieldRecord, PostState, RecordBody, RecordOf } from './records'
 import { POST_STATES } from './records'
 
@@ -61,8 +62,7 @@ const order = (record: FieldRecord, earlier: FieldRecord): number => {
 /** Records taken back. One taken back by an undo that was itself taken back stands again. */
 function takenBack(all: readonly FieldRecord[]): ReadonlySet<string> {
   const undo = new Map<string, string[]>()
-  for (const record of all)
-    if (record.body.kind === 'void') undo.set(record.body.record, [...(undo.get(record.body.record) ?? []), record.id])
+  for (const record of all) if (record.body.kind === 'void') addUnder(undo, record.body.record, record.id)
   const isVoid = (id: string, depth = 0): boolean =>
     depth < 50 && (undo.get(id) ?? []).some((by) => !isVoid(by, depth + 1))
   return new Set(all.filter((record) => isVoid(record.id)).map((record) => record.id))

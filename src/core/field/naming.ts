@@ -1,5 +1,5 @@
 import { type Building, isPostId } from '../model'
-import { fail, issue, type Issue, ok, type Result } from '../result'
+import { addUnder, fail, issue, type Issue, ok, type Result } from '../result'
 import type { FieldState } from './fold'
 import type { FieldRecord, RecordBody } from './records'
 
@@ -62,7 +62,7 @@ export function bearersOf(
 ): Bearers {
   const former = new Map<string, string[]>()
   for (const { id, formerNames } of [...building.posts, ...building.givenUp])
-    for (const name of formerNames) former.set(name, [...(former.get(name) ?? []), id])
+    for (const name of formerNames) addUnder(former, name, id)
   return (text) => former.get(text) ?? Object.keys(names).filter((id) => names[id] === text)
 }
 

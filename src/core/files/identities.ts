@@ -1,12 +1,10 @@
-import { type OmittedPost, placeKey, type Post, standingsOf } from '../layout'
+import { allOf, type OmittedPost, placeKey, type Post, standingsOf } from '../layout'
 import { type Building, type Job, jobSchema } from '../model'
+import { addUnder, recordOf, withKeys } from '../result'
 
 type Raw = Record<string, unknown>
 type Identity = Building['posts'][number]
 type Standing = Post | OmittedPost
-
-const record = (value: unknown): Raw =>
-  typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Raw) : {}
 
 /** An identity made from a place alone, so that everyone who reads the same older file makes the same one (FNV-1a). */
 function hashed(key: string): string {
@@ -49,10 +47,7 @@ const innerCount = (standings: readonly Standing[]): number =>
 /** Names of one layout: which identities bore each. */
 function bearersOf(standings: readonly Standing[], inner: number, idOf: (standing: Standing) => string) {
   const bearers = new Map<string, string[]>()
-  for (const standing of standings) {
-    const name = oldName(standing, inner)
-    bearers.set(name, [...(bearers.get(name) ?? []), idOf(standing)])
-  }
+  for (const standing of standings) addUnder(bearers, oldName(standing, inner), idOf(standing))
   return bearers
 }
 
@@ -71,20 +66,20 @@ function rekeyed(named: Raw, idsOf: (name: string) => readonly string[]) {
 
 /** A job without anything that is keyed by a name; null where it is not a job at all. */
 function bare(raw: Raw): Job | null {
-  const building = { ...record(raw.building), posts: [], givenUp: [], gableShiftsIn: {}, bridged: [] }
+  const building = { ...recordOf(raw.building), posts: [], givenUp: [], gableShiftsIn: {}, bridged: [] }
   const parsed = jobSchema.safeParse({
     ...raw,
     version: 6,
     building,
-    levels: { ...record(raw.levels), readingsIn: {} },
-    strings: { ...record(raw.strings), hookPost: null },
+    levels: { ...recordOf(raw.levels), readingsIn: {} },
+    strings: { ...recordOf(raw.strings), hookPost: null },
   })
   return parsed.success ? parsed.data : null
 }
 
-const allOf = (building: Building): readonly Standing[] => {
+const laidOut = (building: Building): readonly Standing[] => {
   const laid = standingsOf(building)
-  return laid ? [...laid.posts, ...laid.omitted] : []
+  return laid ? allOf(laid) : []
 }
 
 /** Identities for every place of a layout, each under the name on its paper where that was its alone. */
@@ -115,26 +110,26 @@ function identitiesOf(standings: readonly Standing[], inner: number): Identity[]
  * written into the job’s note: nobody can say whose they were.
  */
 export function withIdentities(raw: Raw): Raw {
-  const old = record(raw.building)
+  const old = recordOf(raw.building)
   const job = bare(raw)
   const plain = { ...raw, version: 6, building: { ...old, posts: [], givenUp: [] } }
   if (!job) return plain
   // Lettered rows do not depend on shifts and bridges; the layout with them tells the rest.
-  const lettered = allOf(job.building)
+  const lettered = laidOut(job.building)
   const inner = innerCount(lettered)
   const rows = lettered.filter((standing) => oldRow(standing, inner) !== null)
   const byRow = bearersOf(rows, inner, (standing) => standing.id)
   const rowIds = (name: string) => byRow.get(name) ?? []
-  const shifts = rekeyed(record(old.gableShiftsIn), rowIds).kept as Building['gableShiftsIn']
+  const shifts = rekeyed(recordOf(old.gableShiftsIn), rowIds).kept as Building['gableShiftsIn']
   const bridged = (Array.isArray(old.bridged) ? old.bridged : []).flatMap((name) => rowIds(String(name)))
-  const standings = allOf({ ...job.building, gableShiftsIn: shifts, bridged })
+  const standings = laidOut({ ...job.building, gableShiftsIn: shifts, bridged })
   if (standings.length === 0) return plain
   const posts = identitiesOf(standings, inner)
   const idAt = new Map(standings.map((standing, i) => [standing.id, posts[i]?.id ?? standing.id]))
   const idOf = (id: string) => idAt.get(id) ?? id
   const bearers = bearersOf(standings, inner, (standing) => idOf(standing.id))
-  const readings = rekeyed(record(record(raw.levels).readingsIn), (name) => bearers.get(name) ?? [])
-  const hook = record(raw.strings).hookPost
+  const readings = rekeyed(recordOf(recordOf(raw.levels).readingsIn), (name) => bearers.get(name) ?? [])
+  const hook = recordOf(raw.strings).hookPost
   const hookPost = typeof hook === 'string' ? (bearers.get(hook)?.[0] ?? null) : null
   const lost =
     readings.lost.length > 0 ? `Readings under a name that no one post bore: ${readings.lost.join(', ')}.` : ''
@@ -145,10 +140,10 @@ export function withIdentities(raw: Raw): Raw {
       ...old,
       posts,
       givenUp: [],
-      gableShiftsIn: Object.fromEntries(Object.entries(shifts).map(([id, byIn]) => [idOf(id), byIn])),
+      gableShiftsIn: withKeys(shifts, idOf),
       bridged: bridged.map(idOf),
     },
-    levels: { ...record(raw.levels), readingsIn: readings.kept },
-    strings: { ...record(raw.strings), hookPost },
+    levels: { ...recordOf(raw.levels), readingsIn: readings.kept },
+    strings: { ...recordOf(raw.strings), hookPost },
   }
 }

@@ -1,5 +1,6 @@
-import { bindPosts, placeKey, type Standings, standingsOf } from '../layout'
+import { bindPosts, givenUpOf, placeKey, type Standings, standingsOf } from '../layout'
 import type { Building, Job } from '../model'
+import { withKeys } from '../result'
 
 type Identity = Building['posts'][number]
 
@@ -8,9 +9,6 @@ const BEFORE_IDENTITIES = 'the plan was changed before posts were held by their 
 
 /** A number that tells revisions apart in the identities made for them. */
 const made = (id: string, revision: number): string => `${id}-r${revision}`
-
-const keyed = <T>(record: Readonly<Record<string, T>>, idOf: (id: string) => string): Record<string, T> =>
-  Object.fromEntries(Object.entries(record).map(([id, value]) => [idOf(id), value]))
 
 /** An identity under what its place is called in this revision, besides every name that it has borne. */
 const withNames = (identity: Identity, fresh: Identity | undefined): Identity =>
@@ -54,28 +52,17 @@ function carry({
   const idOf = (id: string) => idAt.get(id) ?? id
   const here = new Set(posts.map(({ id }) => id))
   const gone = standings.posts.filter((post) => recorded.has(post.id) && !here.has(post.id))
-  const formerOf = (id: string) => before.building.posts.find((identity) => identity.id === id)?.formerNames ?? []
   const { hookPost } = next.strings
   return {
     ...next,
     building: {
       ...next.building,
       posts,
-      givenUp: [
-        ...before.building.givenUp,
-        ...gone.map(({ id, name, x, y }) => ({
-          id,
-          name,
-          xIn: x,
-          yIn: y,
-          formerNames: formerOf(id),
-          reason: BEFORE_IDENTITIES,
-        })),
-      ],
-      gableShiftsIn: keyed(next.building.gableShiftsIn, idOf),
+      givenUp: [...before.building.givenUp, ...gone.map((post) => givenUpOf(before.building, post, BEFORE_IDENTITIES))],
+      gableShiftsIn: withKeys(next.building.gableShiftsIn, idOf),
       bridged: next.building.bridged.map(idOf),
     },
-    levels: { ...next.levels, readingsIn: keyed(next.levels.readingsIn, idOf) },
+    levels: { ...next.levels, readingsIn: withKeys(next.levels.readingsIn, idOf) },
     strings: { ...next.strings, hookPost: hookPost === null ? null : idOf(hookPost) },
   }
 }

@@ -1,20 +1,20 @@
 import { newJob, newLeanToParts } from '../model'
+import { recordOf } from '../result'
 import { withIdentities } from './identities'
 
 type Raw = Record<string, unknown>
-const record = (value: unknown): Raw =>
-  typeof value === 'object' && value !== null && !Array.isArray(value) ? (value as Raw) : {}
+
 /**
  * Fields of `fresh` where `old` has none. What is in `old` stays as it is, right or wrong: the schema judges it
  * afterwards.
  */
-const fill = (old: unknown, fresh: unknown): Raw => ({ ...record(fresh), ...record(old) })
+const fill = (old: unknown, fresh: unknown): Raw => ({ ...recordOf(fresh), ...recordOf(old) })
 
 /** Version 1 had one lean-to, one dead load and nothing of the roof, joints or bracing. */
 function toVersion2(raw: Raw): Raw {
   const fresh = newJob('x')
-  const site = record(raw.site)
-  const building = record(raw.building)
+  const site = recordOf(raw.site)
+  const building = recordOf(raw.building)
   const { deadMaxPsf, ...restOfSite } = site
   const { leanTo, ...restOfBuilding } = building
   return {
@@ -49,7 +49,7 @@ function toVersion3(raw: Raw): Raw {
  */
 function toVersion4(raw: Raw): Raw {
   const fresh = newJob('x')
-  const building = record(raw.building)
+  const building = recordOf(raw.building)
   return {
     ...raw,
     version: 4,

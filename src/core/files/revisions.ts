@@ -1,5 +1,5 @@
 import { type Change, type Job, undoChanges } from '../model'
-import { fail, type Result } from '../result'
+import { fail, isRecord, type Result } from '../result'
 import { parseJob } from './readJob'
 
 /** One revision as it is stored: what it changed, and its whole document where that was kept. */
@@ -17,11 +17,8 @@ const OPEN = [
   ['building', 'girts', 'walls'],
 ] as const
 
-type Json = Readonly<Record<string, unknown>>
-const isGroup = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value)
-
 function withoutNulls(doc: unknown, path: readonly string[]): unknown {
-  if (!isGroup(doc)) return doc
+  if (!isRecord(doc)) return doc
   const [key, ...rest] = path
   if (key === undefined) return Object.fromEntries(Object.entries(doc).filter(([, value]) => value !== null))
   return key in doc ? { ...doc, [key]: withoutNulls(doc[key], rest) } : doc
@@ -33,7 +30,7 @@ const asItWas = (doc: unknown): unknown => OPEN.reduce<unknown>((at, path) => wi
 /** A document without the keys that an issue is about, where they hold nothing. */
 function withoutEmpty(doc: unknown, path: readonly (string | number)[]): unknown {
   const [key, ...rest] = path
-  if (key === undefined || !isGroup(doc) || !(key in doc)) return doc
+  if (key === undefined || !isRecord(doc) || !(key in doc)) return doc
   if (rest.length > 0) return { ...doc, [key]: withoutEmpty(doc[key], rest) }
   if (doc[key] !== null) return doc
   return Object.fromEntries(Object.entries(doc).filter(([own]) => own !== String(key)))

@@ -139,8 +139,7 @@ export function layOutGrid(building: Building): Result<Grid> {
     // A kept line stands where it was to the last digit.
     return pinnedIn.find((atIn) => Math.abs(atIn - line) < ROUNDING) ?? line
   })
-  const gable = equalSpaces(widthIn, building.gableMaxIn)
-  const gableIn = Array.from({ length: gable.count - 1 }, (_, k) => gable.spaceIn * (k + 1))
+  const gableIn = spacesBetween([], widthIn, building.gableMaxIn)
   return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, pinnedIn, gableIn })
 }
 

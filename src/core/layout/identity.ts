@@ -1,5 +1,5 @@
 import { type Building, type Job } from '../model'
-import { issue, type Issue } from '../result'
+import { addUnder, issue, type Issue } from '../result'
 import { HALF_MARK_IN } from '../units'
 import { layOutGrid } from './grid'
 import { placeKey } from './naming'
@@ -25,7 +25,8 @@ export function standingsOf(building: Building): Standings | null {
 const samePlace = (one: Standing, other: Standing): boolean =>
   Math.hypot(one.x - other.x, one.y - other.y) < HALF_MARK_IN
 
-const allOf = ({ posts, omitted }: Standings): readonly Standing[] => [...posts, ...omitted]
+/** Everything of a layout that has an identity, the posts first. */
+export const allOf = ({ posts, omitted }: Standings): readonly Standing[] => [...posts, ...omitted]
 
 /** Places of a layout by their key, and by the string that they stand on. */
 function placesBy(places: readonly Standing[]) {
@@ -33,9 +34,7 @@ function placesBy(places: readonly Standing[]) {
   const onString = new Map<string, Standing[]>()
   for (const place of places) {
     byKey.set(placeKey(place), place)
-    const string = onString.get(place.string)
-    if (string) string.push(place)
-    else onString.set(place.string, [place])
+    addUnder(onString, place.string, place)
   }
   return { byKey, onString }
 }
@@ -194,6 +193,19 @@ export type PostDecision = { readonly kind: 'keep' } | { readonly kind: 'give up
 const without = <T>(record: Readonly<Record<string, T>>, key: string): Record<string, T> =>
   Object.fromEntries(Object.entries(record).filter(([own]) => own !== key))
 
+const formerNamesOf = ({ posts }: Building, id: string): Identity['formerNames'] =>
+  posts.find((identity) => identity.id === id)?.formerNames ?? []
+
+/** What is kept of a post of `building` that gives its place up: who it was, where it stood, and why it went. */
+export const givenUpOf = (building: Building, post: Post, reason: string): Building['givenUp'][number] => ({
+  id: post.id,
+  name: post.name,
+  xIn: post.x,
+  yIn: post.y,
+  formerNames: formerNamesOf(building, post.id),
+  reason,
+})
+
 /** The identity of a post kept where it stood: a fixed point of its row, under the name on its paper. */
 function keptIdentity(post: Post, moved: boolean, formerNames: Identity['formerNames']): Identity {
   const framed = post.line !== null && post.kind !== 'gable' && post.string !== 'west' && post.string !== 'east'
@@ -224,13 +236,12 @@ export function settlePosts(
     const decision = decisions.get(effect.id)
     if (!post || !decision) return building
     const others = building.posts.filter((identity) => identity.id !== effect.id)
-    const formerNames = before.building.posts.find(({ id }) => id === effect.id)?.formerNames ?? []
     const gableShiftsIn = without(building.gableShiftsIn, effect.id)
     if (decision.kind === 'give up') {
-      const gone = { id: post.id, name: post.name, xIn: post.x, yIn: post.y, formerNames, reason: decision.reason }
+      const gone = givenUpOf(before.building, post, decision.reason)
       return { ...building, posts: others, givenUp: [...building.givenUp, gone] }
     }
-    const kept = keptIdentity(post, effect.kind !== 'renamed', formerNames)
+    const kept = keptIdentity(post, effect.kind !== 'renamed', formerNamesOf(before.building, post.id))
     if (!kept.pinned) return { ...building, posts: [...others, kept] }
     return { ...building, posts: [...others, kept], gableShiftsIn }
   }, changed)

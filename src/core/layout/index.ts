@@ -8,7 +8,17 @@ export { placePosts } from './posts'
 export { named } from './post'
 export type { OmittedPost, Post, PostKind, PostLayout, PostName } from './post'
 export { namesOf, placeKey } from './naming'
-export { bindJob, bindPosts, effectIssue, effectsOn, isBound, settlePosts, standingsOf } from './identity'
+export {
+  allOf,
+  bindJob,
+  bindPosts,
+  effectIssue,
+  effectsOn,
+  givenUpOf,
+  isBound,
+  settlePosts,
+  standingsOf,
+} from './identity'
 export type { PostDecision, PostEffect, Standings } from './identity'
 export { alongWall, neighborsIn, postRows, rowPlaces, tributariesIn, wallPosts } from './walls'
 export { trussPlan } from './trusses'

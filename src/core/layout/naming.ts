@@ -18,8 +18,6 @@ export const namesOf = (
 
 /** Gives the posts of one layout their identities and names. */
 export interface Naming {
-  /** The identity bound to a place; a place that has none yet goes by itself. */
-  readonly idAt: (at: PostPlace) => string
   /** A post of a lettered row: `A3`. */
   readonly lettered: (at: PostPlace, letter: string, line: number) => PostName
   /** The next post that stands outside the rows: `J1`, `J2`, `X1`. */
@@ -37,6 +35,7 @@ export function naming(building: Pick<Building, 'posts'>): Naming {
   const kept = new Map(building.posts.flatMap(({ id, keptName }) => (keptName === null ? [] : [[id, keptName]])))
   const taken = new Set(kept.values())
   const made = { J: 0, X: 0 }
+  // A place that has no identity yet goes by itself.
   const idAt = (at: PostPlace) => bound.get(placeKey(at)) ?? `${at.string}-${at.place}`
   const free = (name: string): string => {
     if (!taken.has(name)) return name
@@ -56,7 +55,6 @@ export function naming(building: Pick<Building, 'posts'>): Naming {
     return `${letter}${made[letter]}`
   }
   return {
-    idAt,
     lettered: (at, letter, line) => give(idAt(at), () => free(`${letter}${line}`)),
     numbered: (at, letter) => give(idAt(at), () => next(letter)),
   }

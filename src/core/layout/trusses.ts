@@ -1,4 +1,4 @@
-import { firstOf, item, lastOf } from '../result'
+import { addUnder, firstOf, item, lastOf } from '../result'
 import { SAME_IN } from '../units'
 import type { Building } from '../model'
 import type { Grid } from './grid'
@@ -89,8 +89,7 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
       if (!candidate || after === 0)
         return { truss, post: item(posts, after === 0 ? 0 : posts.length - 1), between: null, share: [1, 0] }
       const share = (truss.xIn - other.x) / (candidate.x - other.x) // a beam on two posts: lever rule
-      const key = `${other.id}|${candidate.id}`
-      loads.set(key, [...(loads.get(key) ?? []), { truss, atIn: truss.xIn - other.x }])
+      addUnder(loads, `${other.id}|${candidate.id}`, { truss, atIn: truss.xIn - other.x })
       return { truss, post: null, between: [other, candidate], share: [1 - share, share] }
     })
     posts.slice(1).forEach((to, i) => {

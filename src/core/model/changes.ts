@@ -1,3 +1,5 @@
+import { isRecord } from '../result'
+
 /** One changed value of an edit: where, and what it was before and after. */
 export interface Change {
   readonly path: string
@@ -6,7 +8,6 @@ export interface Change {
 }
 
 type Json = Record<string, unknown>
-const isRecord = (value: unknown): value is Json => typeof value === 'object' && value !== null && !Array.isArray(value)
 type WithId = Json & { readonly id: string }
 const isList = (value: unknown): value is WithId[] =>
   Array.isArray(value) && value.every((entry) => isRecord(entry) && typeof entry.id === 'string')
@@ -26,9 +27,7 @@ const restOf = (path: string, key: string): string => path.slice(key.length + 1)
 function putInRecord(record: Json, path: string, value: unknown): Json {
   const key = firstKey(Object.keys(record), path)
   const rest = restOf(path, key)
-  const next = rest === '' ? value : put(record[key] ?? {}, rest, value)
-  if (next !== null || key in record === false || rest !== '') return { ...record, [key]: next }
-  return { ...record, [key]: null }
+  return { ...record, [key]: rest === '' ? value : put(record[key] ?? {}, rest, value) }
 }
 
 function putInList(list: readonly WithId[], path: string, value: unknown): WithId[] {

@@ -1,3 +1,5 @@
+import { isRecord } from '../result'
+
 /** One place where two people changed the same value differently. */
 export interface Conflict {
   readonly path: readonly string[]
@@ -7,8 +9,6 @@ export interface Conflict {
 
 type Path = readonly string[]
 
-const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 const hasIds = (value: unknown): value is { id: string }[] =>
   Array.isArray(value) && value.every((item) => isRecord(item) && typeof item.id === 'string')
 const same = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other)

@@ -5,6 +5,17 @@ import { issueText, recordText } from '@/formats/words'
 import type { FieldPage } from './page'
 import { useLog } from './useField'
 
+/** The way on from a page that has nothing to enter. */
+function AllPosts({ go }: Pick<FieldPage, 'go'>) {
+  return (
+    <div className="acts">
+      <button type="button" className="main" onClick={() => go([])}>
+        All posts
+      </button>
+    </div>
+  )
+}
+
 /** A code or link that names no post of this job, or more than one. */
 export function UnknownPost({ issues, go }: { readonly issues: readonly Issue[]; readonly go: FieldPage['go'] }) {
   return (
@@ -17,11 +28,7 @@ export function UnknownPost({ issues, go }: { readonly issues: readonly Issue[];
           ))}
         </div>
       </div>
-      <div className="acts">
-        <button type="button" className="main" onClick={() => go([])}>
-          All posts
-        </button>
-      </div>
+      <AllPosts go={go} />
     </>
   )
 }
@@ -60,11 +67,7 @@ export function GonePost({ job, derived, post, go }: FieldPage & { readonly post
           ))}
         </ul>
       )}
-      <div className="acts">
-        <button type="button" className="main" onClick={() => go([])}>
-          All posts
-        </button>
-      </div>
+      <AllPosts go={go} />
     </>
   )
 }

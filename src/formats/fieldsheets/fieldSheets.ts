@@ -1,3 +1,4 @@
+import { addUnder } from '@/core/result'
 import { named, type PostName } from '@/core/layout'
 import { buildCard, type BuildCard } from '@/core/columns'
 import { kindName } from '../words/checks'
@@ -209,8 +210,7 @@ function buildCards(job: Job, pick: Pick<Derived, 'posts'>, measured: Measured):
   const groups = new Map<string, PostName[]>()
   for (const built of measured.asBuilt) {
     const kind = pick.posts.find((post) => post.id === built.id)?.kind ?? ''
-    const k = `${kind}|${built.signature}`
-    groups.set(k, [...(groups.get(k) ?? []), named(built)])
+    addUnder(groups, `${kind}|${built.signature}`, named(built))
   }
   return [...groups.values()].flatMap((posts) => {
     const post = pick.posts.find((post) => post.id === posts[0]?.id)

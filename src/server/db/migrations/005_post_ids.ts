@@ -3,6 +3,7 @@ import { bindWhatCan, type FieldRecord, foldRecords, recordedPosts } from '@/cor
 import { liveOn, parseAsItWas } from '@/core/files'
 import { placeKey } from '@/core/layout'
 import { type Change, type Job, JOB_VERSION, undoChanges } from '@/core/model'
+import { addUnder } from '@/core/result'
 import { pack } from '../packed'
 
 interface EditRow {
@@ -42,7 +43,7 @@ function readerOf(fresh: Job, lived: Job) {
   const borne = new Map<string, string[]>()
   for (const identity of fresh.building.posts) {
     const id = idAt.get(placeKey(identity))
-    if (id !== undefined) for (const name of identity.formerNames) borne.set(name, [...(borne.get(name) ?? []), id])
+    if (id !== undefined) for (const name of identity.formerNames) addUnder(borne, name, id)
   }
   return { known: new Set<string>(), bearers: (name: string) => borne.get(name) ?? [] }
 }

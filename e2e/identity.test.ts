@@ -100,6 +100,17 @@ test('an edit from elsewhere that moves it without a word is refused, with the p
   expect(put.status).toBe(422)
   expect(await put.json()).toMatchObject({ issues: [{ code: 'recorded-post', facts: { post: 'A3' } }] })
 })
+test('a post that was moved and then read, both before the server heard of it, is taken', async () => {
+  const copy = (await (await call(`/api/jobs/${id}/duplicate`, 'POST')).json()) as Stored
+  const { revision, doc } = (await (await call(`/api/jobs/${copy.id}`)).json()) as Stored
+  const posts = doc.building.posts.map((post) => ({ ...post, pinned: null }))
+  const building = { ...doc.building, posts }
+  const readingsIn = Object.fromEntries(posts.map((post) => [post.id, 52]))
+  const save = (baseRevision: number, changed: object) =>
+    call(`/api/jobs/${copy.id}`, 'PUT', { baseRevision, label: 'x', doc: { ...doc, ...changed } })
+  const levels = { ...(doc as unknown as { levels: object }).levels, readingsIn }
+  expect((await save(revision, { building, levels })).status).toBe(200)
+})
 test('given up: a reason is asked for, stands in the plan, and undo brings the post back', async () => {
   const before = await placeOf('A3')
   await press('Let A3 go back')

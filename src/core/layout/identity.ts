@@ -1,5 +1,5 @@
 import { type Building, type Job } from '../model'
-import { addUnder, issue, type Issue } from '../result'
+import { addUnder, issue, type Issue, item } from '../result'
 import { HALF_MARK_IN } from '../units'
 import { layOutGrid } from './grid'
 import { placeKey } from './naming'
@@ -113,6 +113,28 @@ function forgetGone(building: Building): Building {
   }
 }
 
+/** Whether identities are those of these places, each of one. */
+function ownsAll(identities: readonly Identity[], places: readonly Standing[]): boolean {
+  const known = new Set(identities.map(({ id }) => id))
+  return known.size === places.length && places.every(({ id }) => known.has(id))
+}
+
+/** Whether two layouts have the same posts, left out or not, on the same places; most edits move none. */
+function unmoved(one: Standings, other: Standings): boolean {
+  const alike = (these: readonly Standing[], those: readonly Standing[]) =>
+    these.length === those.length &&
+    these.every((standing, i) => {
+      const was = item(those, i)
+      return (
+        standing.id === was.id &&
+        standing.place === was.place &&
+        standing.string === was.string &&
+        samePlace(standing, was)
+      )
+    })
+  return alike(one.posts, other.posts) && alike(one.omitted, other.omitted)
+}
+
 /**
  * The building with an identity for every place of its layout: those that stand where they stood keep theirs, then those
  * whose place is of the same kind; places that are new get new ones, and identities without a place go. The same
@@ -125,6 +147,7 @@ export function bindPosts(
 ): Building {
   if (!laid) return building
   const places = allOf(laid)
+  if (before && unmoved(laid, before) && ownsAll(building.posts, places)) return building
   const holders = takePlaces(building.posts, places, { before: before ? allOf(before) : [], held })
   const byId = new Map<string, Identity>()
   for (const at of places) {

@@ -3,7 +3,7 @@ import { item } from './items'
 function isRecord(value: unknown): value is Record<string, unknown> {
   if (typeof value !== 'object' || value === null || Array.isArray(value)) return false
   const prototype: unknown = Object.getPrototypeOf(value)
-  return prototype === null || Object.getPrototypeOf(prototype) === null
+  return prototype === Object.prototype || prototype === null || Object.getPrototypeOf(prototype) === null
 }
 const own = (holder: object, k: string): boolean => Object.prototype.hasOwnProperty.call(holder, k)
 
@@ -32,19 +32,22 @@ function keep(before: unknown, after: unknown, met: Met): unknown {
   return kept
 }
 
-// A new list or record is made only once something differs: mostly nothing does, and an edit compares thousands of
-// parts.
+// Mostly everything is kept, or everything is new: then the old or the new one serves as it is. Only where parts of both
+// have to stand together is a list or record made, and an edit compares thousands of parts.
 function keepList(before: readonly unknown[], after: readonly unknown[], met: Met): readonly unknown[] {
-  let out: unknown[] | null = before.length === after.length ? null : []
+  let old = before.length === after.length
+  let fresh = true
+  let out: unknown[] | null = null
   for (let i = 0; i < after.length; i++) {
     const kept = keep(before[i], after[i], met)
-    if (out !== null) out.push(kept)
-    else if (!Object.is(kept, before[i])) {
-      out = before.slice(0, i)
-      out.push(kept)
-    }
+    const stillOld: boolean = old && Object.is(kept, before[i])
+    const stillFresh: boolean = fresh && Object.is(kept, after[i])
+    if (out === null && !stillOld && !stillFresh) out = (old ? before : after).slice(0, i)
+    out?.push(kept)
+    old = stillOld
+    fresh = stillFresh
   }
-  return out ?? before
+  return old ? before : (out ?? after)
 }
 
 function keepRecord(
@@ -53,17 +56,28 @@ function keepRecord(
   met: Met,
 ): Readonly<Record<string, unknown>> {
   const keys = Object.keys(after)
-  let out: Record<string, unknown> | null = keys.length === Object.keys(before).length ? null : {}
+  let old = keys.length === Object.keys(before).length
+  let fresh = true
+  let out: Record<string, unknown> | null = null
   for (let i = 0; i < keys.length; i++) {
     const key = item(keys, i)
-    const kept = keep(before[key], after[key], met)
-    if (out === null && (!Object.is(kept, before[key]) || (kept === undefined && !own(before, key)))) {
-      out = {}
-      for (let earlier = 0; earlier < i; earlier++) out[item(keys, earlier)] = before[item(keys, earlier)]
-    }
+    const was = before[key]
+    const is = after[key]
+    const kept = keep(was, is, met)
+    const stillOld: boolean = old && Object.is(kept, was) && (kept !== undefined || own(before, key))
+    const stillFresh: boolean = fresh && Object.is(kept, is)
+    if (out === null && !stillOld && !stillFresh) out = firstOf(old ? before : after, keys, i)
     if (out !== null) out[key] = kept
+    old = stillOld
+    fresh = stillFresh
   }
-  return out ?? before
+  return old ? before : (out ?? after)
+}
+
+function firstOf(record: Readonly<Record<string, unknown>>, keys: readonly string[], count: number) {
+  const out: Record<string, unknown> = {}
+  for (let i = 0; i < count; i++) out[item(keys, i)] = record[item(keys, i)]
+  return out
 }
 
 /**

@@ -1,7 +1,7 @@
 'use client'
 import { HALF_MARK_IN } from '@/core/units'
 import { type Grid, isEave, type OmittedPost, type Post } from '@/core/layout'
-import { type Job, type Side } from '@/core/model'
+import type { Building, Side } from '@/core/model'
 import { useEffect, useMemo } from 'react'
 import { useDoc, useJob } from '../job'
 import type { Grab } from './plan/grab'
@@ -122,16 +122,21 @@ interface PlanExtent {
   readonly past: number
 }
 
-function extentOf(job: Job, { lengthIn, widthIn }: Grid, withStrings: boolean): PlanExtent {
-  const depthOf = (side: Side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
-  return {
-    lengthIn,
-    widthIn,
-    y0: -depthOf('south'),
-    y1: widthIn + depthOf('north'),
-    past: withStrings ? job.strings.runPastIn : 12,
-  }
+/** Room around the building where no strings run past it, inches. */
+const PAST_WITHOUT_STRINGS_IN = 12
+
+function extentOf({ lengthIn, widthIn }: Grid, leanTos: Building['leanTos'], past: number): PlanExtent {
+  const depthOf = (side: Side) => leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
+  return { lengthIn, widthIn, y0: -depthOf('south'), y1: widthIn + depthOf('north'), past }
 }
+
+/** How far the drawing reaches, inches. */
+const edgesOf = ({ lengthIn, y0, y1, past }: PlanExtent) => ({
+  x0: -past,
+  x1: lengthIn + past,
+  y0: y0 - past,
+  y1: y1 + past,
+})
 
 /** The floor of the building and of its lean-tos. */
 function Floors({ viewport, extent }: { readonly viewport: Viewport; readonly extent: PlanExtent }) {
@@ -258,28 +263,64 @@ function useTapeUnderPlan({ ox, scale }: View) {
   useEffect(() => () => set({ plan: null }), [set])
 }
 
-/** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
-export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
+/** All that is drawn of the building. By itself, so that an edit draws this anew and not what moves and grabs it. */
+function PlanContent({
+  viewport,
+  extent,
+  layers,
+  grab,
+  size,
+}: {
+  readonly viewport: Viewport
+  readonly extent: PlanExtent
+  readonly layers: PlanLayers
+  readonly grab: Grab | null
+  readonly size: { readonly width: number; readonly height: number }
+}) {
   const { job, derived } = useDoc()
   const pickedString = useJob((state) => state.picked.string)
-  const pick = useJob((state) => state.pick)
-  const [ref, size] = useSize<SVGSVGElement>()
-  const extent = extentOf(job, derived.grid, layers.strings ?? false)
-  const { lengthIn } = extent
-  const edges = {
-    x0: -extent.past,
-    x1: lengthIn + extent.past,
-    y0: extent.y0 - extent.past,
-    y1: extent.y1 + extent.past,
-  }
-  const viewport = useViewport(ref, size, edges, { left: 80, right: 34, top: 58, bottom: 92 })
-  const { X: xAt, Y: yAt, view } = viewport
-  const { live, drag, nudge, end } = usePlanDrag(view.scale)
-  const grab = useMemo(() => (editable ? { drag, nudge, end } : null), [editable, drag, nudge, end])
-  useTapeUnderPlan(view)
-  const { menu, onContextMenu, close } = usePlanMenu()
+  const { X: xAt, Y: yAt } = viewport
+  const edges = edgesOf(extent)
   const stakeX = Math.max(40, xAt(edges.x0) - 32)
   const stakeY = stakeLineY(size.height, yAt(edges.y0))
+  return (
+    <>
+      <Floors viewport={viewport} extent={extent} />
+      <TrussLines viewport={viewport} y0={extent.y0} y1={extent.y1} />
+      {layers.triangle && <SquaringTriangle viewport={viewport} />}
+      {layers.diagonals && <DiagonalsLayer viewport={viewport} diagonals={derived.diagonals} />}
+      {layers.strings && (
+        <StringsLayer
+          viewport={viewport}
+          strings={derived.strings}
+          boards={derived.batterBoards}
+          picked={pickedString}
+          {...edges}
+        />
+      )}
+      <PostsAndOpenings viewport={viewport} extent={extent} layers={layers} grab={grab} />
+      {layers.strings && <StringEnds viewport={viewport} lengthIn={extent.lengthIn} />}
+      {layers.square && <SquareMoves viewport={viewport} />}
+      <PlanDimensions viewport={viewport} stakeY={stakeY} withWidth={!layers.diagonals} />
+      <LineNames viewport={viewport} extent={extent} stakeX={stakeX} stakeY={stakeY} />
+      <North deg={job.site.northDeg} x={(size.width || 800) - 46} y={86} />
+    </>
+  )
+}
+
+/** The working plan: strings, posts, holes, openings, diagonals. Posts and openings drag along their walls. */
+export function PlanView({ layers, editable = true }: { readonly layers: PlanLayers; readonly editable?: boolean }) {
+  const grid = useJob((state) => state.derived.grid)
+  const leanTos = useJob((state) => state.history.present.building.leanTos)
+  const runPastIn = useJob((state) => state.history.present.strings.runPastIn)
+  const pick = useJob((state) => state.pick)
+  const [ref, size] = useSize<SVGSVGElement>()
+  const extent = extentOf(grid, leanTos, layers.strings ? runPastIn : PAST_WITHOUT_STRINGS_IN)
+  const viewport = useViewport(ref, size, edgesOf(extent), { left: 80, right: 34, top: 58, bottom: 92 })
+  const { live, drag, nudge, end } = usePlanDrag(viewport.view.scale)
+  const grab = useMemo(() => (editable ? { drag, nudge, end } : null), [editable, drag, nudge, end])
+  useTapeUnderPlan(viewport.view)
+  const { menu, onContextMenu, close } = usePlanMenu()
   return (
     <>
       <svg
@@ -293,25 +334,7 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         }}
         {...viewport.gestures()}
       >
-        <Floors viewport={viewport} extent={extent} />
-        <TrussLines viewport={viewport} y0={extent.y0} y1={extent.y1} />
-        {layers.triangle && <SquaringTriangle viewport={viewport} />}
-        {layers.diagonals && <DiagonalsLayer viewport={viewport} diagonals={derived.diagonals} />}
-        {layers.strings && (
-          <StringsLayer
-            viewport={viewport}
-            strings={derived.strings}
-            boards={derived.batterBoards}
-            picked={pickedString}
-            {...edges}
-          />
-        )}
-        <PostsAndOpenings viewport={viewport} extent={extent} layers={layers} grab={grab} />
-        {layers.strings && <StringEnds viewport={viewport} lengthIn={lengthIn} />}
-        {layers.square && <SquareMoves viewport={viewport} />}
-        <PlanDimensions viewport={viewport} stakeY={stakeY} withWidth={!layers.diagonals} />
-        <LineNames viewport={viewport} extent={extent} stakeX={stakeX} stakeY={stakeY} />
-        <North deg={job.site.northDeg} x={(size.width || 800) - 46} y={86} />
+        <PlanContent viewport={viewport} extent={extent} layers={layers} grab={grab} size={size} />
       </svg>
       <ZoomButtons viewport={viewport} />
       {live && <LiveNote live={live} width={size.width} />}

@@ -1,6 +1,6 @@
 'use client'
-import { useGesture, useWheel } from '@use-gesture/react'
-import { useCallback, useMemo, useState, type RefObject } from 'react'
+import { useGesture } from '@use-gesture/react'
+import { useCallback, useEffect, useMemo, useState, type RefObject } from 'react'
 
 /** World to screen: x right, y up; inches to px. */
 export interface View {
@@ -60,6 +60,12 @@ function scaledAbout(view: View, home: View, factor: number, point: readonly [nu
   return { scale, ox: x - (x - view.ox) * ratio, oy: y - (y - view.oy) * ratio }
 }
 
+/** A point of the screen as one of the drawing, px from its corner. */
+function placeOn(drawing: Element | null, clientX: number, clientY: number): readonly [number, number] {
+  const box = drawing?.getBoundingClientRect()
+  return [clientX - (box?.left ?? 0), clientY - (box?.top ?? 0)]
+}
+
 /**
  * Pan and zoom of a drawing: wheel, two fingers, drag on empty ground, and buttons. Fits its content until someone
  * moves it. `gestures()` goes on the drawing; what lies on it and is grabbed itself stops the pointer there.
@@ -82,17 +88,16 @@ export function useViewport(
     (factor: number, x: number, y: number) => setMoved((current) => scaledAbout(current ?? home, home, factor, [x, y])),
     [home],
   )
-  const onDrawing = (clientX: number, clientY: number): readonly [number, number] => {
-    const box = ref.current?.getBoundingClientRect()
-    return [clientX - (box?.left ?? 0), clientY - (box?.top ?? 0)]
-  }
-  useWheel(
-    ({ event }) => {
+  // By hand: the gestures package would bind it anew at every edit, and React binds wheels so that they cannot be stopped.
+  useEffect(() => {
+    const drawing = ref.current
+    const turn = (event: WheelEvent) => {
       event.preventDefault()
-      zoom(Math.exp(-event.deltaY * WHEEL_RATE), ...onDrawing(event.clientX, event.clientY))
-    },
-    { target: ref, eventOptions: { passive: false } },
-  )
+      zoom(Math.exp(-event.deltaY * WHEEL_RATE), ...placeOn(drawing, event.clientX, event.clientY))
+    }
+    drawing?.addEventListener('wheel', turn, { passive: false })
+    return () => drawing?.removeEventListener('wheel', turn)
+  }, [ref, zoom])
   const bind = useGesture(
     {
       onDrag: ({ xy, initial, pinching, cancel, memo }) => {
@@ -106,7 +111,7 @@ export function useViewport(
       },
       onPinch: ({ origin, movement, memo }) => {
         const from = (memo as View | undefined) ?? view
-        setMoved(scaledAbout(from, home, movement[0], onDrawing(origin[0], origin[1])))
+        setMoved(scaledAbout(from, home, movement[0], placeOn(ref.current, origin[0], origin[1])))
         return from
       },
     },

@@ -24,6 +24,7 @@ import { effectIssue, effectsOn, type PostDecision, type PostEffect } from '@/co
 import type { StoredJob } from './api'
 import { type Asking, planChange, planDecided, type Planned } from './asking'
 import { judging } from './judging'
+import { planOver } from './planOver'
 
 export const STAGES = [
   'site',
@@ -136,39 +137,6 @@ export interface JobState {
 
 export type JobStore = StoreApi<JobState>
 
-/**
- * The plan of an edit over the judgement before it, which holds until the worker has the next: posts that are gone are
- * left out.
- */
-function over(before: ShownDerived, plan: Plan): ShownDerived {
-  // What only the planning itself needs (the layout, its neighbors) is not kept: it would be held against the last at
-  // every step of a drag.
-  const {
-    plannedWalls,
-    layout: _layout,
-    neighbors: _neighbors,
-    ...shown
-  } = plan as Plan & { readonly layout?: unknown; readonly neighbors?: unknown }
-  const here = new Set(plan.posts.map((post) => post.id))
-  const walls = Object.fromEntries(
-    Object.entries(plannedWalls).map(([side, plannedWall]) => [
-      side,
-      {
-        ...plannedWall,
-        widestHoldsIn: before.walls[side as 'south'].widestHoldsIn,
-        worstRatio: before.walls[side as 'south'].worstRatio,
-      },
-    ]),
-  ) as unknown as ShownDerived['walls']
-  return {
-    ...before,
-    ...shown,
-    walls,
-    schedule: before.schedule.filter((row) => here.has(row.id)),
-    holes: before.holes.map((hole) => ({ ...hole, postIds: hole.postIds.filter((postId) => here.has(postId)) })),
-  }
-}
-
 /** The store of one open job. `job` must be without contradictions (the server and the import both see to that). */
 export function createJobStore(stored: StoredJob, present: Job, stage: Stage): JobStore {
   const memory: Memory = {}
@@ -190,7 +158,7 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
     })
     const take = (history: History<Job>, plan: Plan) => {
       const now = get().derived
-      set({ history, derived: keepSame(now, over(now, plan)) })
+      set({ history, derived: keepSame(now, planOver(now, plan)) })
       void judge()
     }
     const stood = () => {
@@ -204,7 +172,8 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       const answered = new Set(doc.building.givenUp.map(({ id }) => id))
       const held = new Set([...recorded()].filter((id) => !answered.has(id)))
       const effects = effectsOn(held, stood(), plan)
-      set({ asking: effects.length > 0 ? { label, doc, effects, open } : null })
+      if (effects.length > 0) set({ asking: { label, doc, effects, open } })
+      else if (get().asking) set({ asking: null })
       return effects
     }
     /** Goes to another place of the history; what that does to recorded posts is asked like any change. */

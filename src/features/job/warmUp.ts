@@ -1,27 +1,31 @@
-import { planJob } from '@/core/derive'
-import { jobSchema, type Job } from '@/core/model'
+import { jobSchema } from '@/core/model'
 import { keepSame } from '@/core/result'
+import { planChange } from './asking'
+import { planOver } from './planOver'
+import type { JobState } from './store'
 
 const ROUNDS = 40
 
 /**
  * Goes through the steps of an edit while the page has nothing to do, on copies that are thrown away: the browser then
- * has them compiled before
- * the first drag, which needs them sixty times a second. Returns what stops it.
+ * has them compiled before the first drag, which needs them sixty times a second. Returns what stops it.
  */
-export function warmUp(present: () => Job): () => void {
+export function warmUp(store: () => Pick<JobState, 'history' | 'derived'>): () => void {
   let round = 0
-  let before: unknown = null
+  let before: JobState['derived'] | null = null
   let handle = 0
   const turn = (idle: IdleDeadline) => {
     while (round < ROUNDS && idle.timeRemaining() > 8) {
-      const job = present()
+      const { history, derived } = store()
+      const { building } = history.present
       const tried = jobSchema.safeParse({
-        ...job,
-        building: { ...job.building, heelIn: job.building.heelIn + ++round / 16 },
+        ...history.present,
+        building: { ...building, heelIn: building.heelIn + ++round / 16 },
       })
-      const plan = tried.success ? planJob(tried.data) : null
-      if (plan?.ok) before = keepSame(before, plan.value)
+      if (!tried.success) continue
+      const planned = planChange(tried.data, { posts: derived.posts, omitted: derived.omitted }, {})
+      before ??= derived
+      if (planned.ok) before = keepSame(before, planOver(before, planned.value.plan))
     }
     if (round < ROUNDS) handle = requestIdleCallback(turn)
   }

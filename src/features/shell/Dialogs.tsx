@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import { checkJob } from '@/core/derive'
 import { type ClashChoice, type Conflict, type Job, settleClash } from '@/core/model'
+import type { Issue } from '@/core/result'
 import { changesInWords, issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, useJob, type Edit, type StoredJob } from '../job'
 import { dayTime } from '@/ui'
@@ -187,6 +188,32 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
           Keep both
         </Button>
       </Modal.Footer>
+    </Modal>
+  )
+}
+
+/** Why the server did not take the last edits, and what to do: they are kept here meanwhile. */
+export function RefusedDialog({
+  issues,
+  onClose,
+}: {
+  readonly issues: readonly Issue[]
+  readonly onClose: () => void
+}) {
+  return (
+    <Modal show onHide={onClose} aria-labelledby="refused-title">
+      <Modal.Header closeButton closeLabel="Close">
+        <h2 id="refused-title">Not saved</h2>
+      </Modal.Header>
+      <Modal.Body>
+        <p>The server refused the last edits. They are kept in this browser.</p>
+        <ul>
+          {issues.map((issue, i) => (
+            <li key={i}>{issueText(issue)}</li>
+          ))}
+        </ul>
+        <p className="mb-0">Change what the reasons name, or undo it: the next edit is sent at once.</p>
+      </Modal.Body>
     </Modal>
   )
 }

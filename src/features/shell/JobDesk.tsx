@@ -34,7 +34,7 @@ import { RoofMain, RoofSide } from '../roof'
 import { SiteMain, SiteSide } from '../site'
 import { StringsMain, StringsSide } from '../strings'
 import { WallsMain, WallsSide } from '../walls'
-import { ClashDialog, HistoryDialog } from './Dialogs'
+import { ClashDialog, HistoryDialog, RefusedDialog } from './Dialogs'
 import { HelpDialog } from './HelpDialog'
 import { Hints } from './Hints'
 import { RecordedDialog } from './RecordedDialog'
@@ -104,11 +104,12 @@ function deletePicked(store: JobStore): void {
 
 /** The desk's own keys: undo and redo, the stages by number, help. */
 function deskKey(event: KeyboardEvent, store: JobStore, onHelp: () => void): void {
-  if (document.querySelector('[role=dialog]')) return
   const withControl = event.ctrlKey || event.metaKey
-  if (withControl && !event.altKey && ['z', 'Z', 'y'].includes(event.key)) return undoKey(event, store)
+  const undoing = withControl && !event.altKey && ['z', 'Z', 'y'].includes(event.key)
   const typing = (event.target as HTMLElement).closest('input, select, textarea') !== null
-  if (withControl || event.altKey || typing) return
+  if (!undoing && (withControl || event.altKey || typing)) return
+  if (document.querySelector('[role=dialog]')) return
+  if (undoing) return undoKey(event, store)
   if (event.key === 'Delete' || event.key === 'Backspace') return deletePicked(store)
   // 1 to 9, then 0 for the tenth.
   const stage = STAGES[event.key === '0' ? 9 : Number(event.key) - 1]
@@ -116,16 +117,28 @@ function deskKey(event: KeyboardEvent, store: JobStore, onHelp: () => void): voi
   else if (event.key === '?') onHelp()
 }
 
+/** The tape of the open stage, where it has one. By itself, since every edit changes it. */
+function Tape() {
+  const tape = useTape()
+  return tape && <TapeBar model={tape} />
+}
+
+/** What to choose where someone else has changed the job; why an edit was refused, once that is asked. */
+function SaveDialog({ open, onClose }: { readonly open: boolean | null; readonly onClose: () => void }) {
+  const save = useJob((state) => state.save)
+  if (save.kind === 'clash' && open !== false) return <ClashDialog current={save.current} onClose={onClose} />
+  if (save.kind === 'refused' && open) return <RefusedDialog issues={save.issues} onClose={onClose} />
+  return null
+}
+
 function Desk({ store }: { readonly store: JobStore }) {
   useAddress(store)
   const stage = useJob((state) => state.stage)
-  const save = useJob((state) => state.save)
   const id = useJob((state) => state.id)
-  const tape = useTape()
   const [open, setOpen] = useState<'help' | 'history' | null>(null)
-  const [later, setLater] = useState(false)
+  // A clash asks by itself until it is put off; a refusal waits to be asked.
+  const [saveOpen, setSaveOpen] = useState<boolean | null>(null)
   const [shut, setShut] = useState<Partial<Record<Stage, boolean>>>(SHUT_ON_TABLETS)
-  const clash = save.kind === 'clash' ? save.current : null
   useEffect(() => {
     const key = (event: KeyboardEvent) => deskKey(event, store, () => setOpen('help'))
     window.addEventListener('keydown', key)
@@ -134,14 +147,14 @@ function Desk({ store }: { readonly store: JobStore }) {
   useTitle()
   const [Main, Side] = VIEWS[stage]
   return (
-    <div className={tape ? 'desk' : 'desk no-tape'} data-side={shut[stage] ? 'shut' : 'open'}>
+    <div className="desk" data-side={shut[stage] ? 'shut' : 'open'}>
       <a className="skip" href="#details" onClick={toDetails}>
         Skip to the fields
       </a>
       <TopBar
         onHelp={() => setOpen('help')}
         onHistory={() => setOpen('history')}
-        onClash={() => setLater(false)}
+        onClash={() => setSaveOpen(true)}
         side={!shut[stage]}
         onSide={() => setShut({ ...shut, [stage]: !shut[stage] })}
       />
@@ -161,11 +174,11 @@ function Desk({ store }: { readonly store: JobStore }) {
           </EntryScope>
         </Shelter>
       </aside>
-      {tape && <TapeBar model={tape} />}
+      <Tape />
       <HelpDialog show={open === 'help'} onHide={() => setOpen(null)} />
       <HistoryDialog id={id} show={open === 'history'} onHide={() => setOpen(null)} />
       <RecordedDialog />
-      {clash && !later && <ClashDialog current={clash} onClose={() => setLater(true)} />}
+      <SaveDialog open={saveOpen} onClose={() => setSaveOpen(false)} />
     </div>
   )
 }
@@ -244,7 +257,7 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
       const steps = await findSteps(id, next.getState().history.present)
       if (dropped) return
       if (steps) next.getState().resume(steps)
-      const [unwatch, rest] = [watchAndSave(next), warmUp(() => next.getState().history.present)]
+      const [unwatch, rest] = [watchAndSave(next), warmUp(next.getState)]
       stop = () => {
         unwatch()
         rest()

@@ -333,7 +333,7 @@ function TapeKeys({ onStep }: { readonly onStep: (by: number) => void }) {
     }
     window.addEventListener('keydown', key)
     return () => window.removeEventListener('keydown', key)
-  })
+  }, [onStep])
   return null
 }
 

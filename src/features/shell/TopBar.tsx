@@ -12,13 +12,15 @@ import {
 } from 'lucide-react'
 import Link from 'next/link'
 import Dropdown from 'react-bootstrap/Dropdown'
-import { formatLength } from '@/core/units'
+import type { Building, Job } from '@/core/model'
+import { formatLength, HALF_MARK_IN } from '@/core/units'
 import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, timeWords, UncheckedSign } from '@/ui'
-import { useDoc, useJob, type SaveState, type Stage } from '../job'
+import { useContext } from 'react'
+import { JobContext, useJob, type SaveState, type Stage } from '../job'
 import { download } from '../drawing'
-import type { Job } from '@/core/model'
 
-function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen: () => void }) {
+function SaveSign({ onOpen }: { readonly onOpen: () => void }) {
+  const save: SaveState = useJob((state) => state.save)
   switch (save.kind) {
     case 'saved':
       return (
@@ -50,10 +52,10 @@ function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen:
       )
     case 'refused':
       return (
-        <span className="saved clash" role="status">
+        <button type="button" className="saved clash" onClick={onOpen}>
           <FailSign size={13} />
-          Not saved
-        </span>
+          Not saved: why
+        </button>
       )
     case 'clash':
       return (
@@ -65,30 +67,13 @@ function SaveSign({ save, onOpen }: { readonly save: SaveState; readonly onOpen:
   }
 }
 
-/** Undo, redo, details, and what more there is. */
-function Tools({
-  last,
-  undo,
-  next,
-  redo,
-  side,
-  onSide,
-  job,
-  onHistory,
-  onHelp,
-}: {
-  readonly last: string | undefined
-  readonly undo: () => void
-  readonly next: string
-  readonly redo: () => void
-  readonly side: boolean
-  readonly onSide: () => void
-  readonly job: Job
-  readonly onHistory: () => void
-  readonly onHelp: () => void
-}) {
+function UndoAndRedo() {
+  const last = useJob((state) => state.history.past.at(-1)?.label)
+  const next = useJob((state) => state.history.future[0]?.label)
+  const undo = useJob((state) => state.undo)
+  const redo = useJob((state) => state.redo)
   return (
-    <div className="d-flex">
+    <>
       <button
         type="button"
         className="icb"
@@ -109,47 +94,114 @@ function Tools({
       >
         <Redo2 size={19} />
       </button>
-      <button
-        type="button"
-        className="icb only-narrow"
-        aria-label="Details"
-        aria-controls="details"
-        aria-expanded={side}
-        title={side ? 'Put the details aside' : 'Show the details'}
-        onClick={onSide}
-      >
-        {side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}
-      </button>
-      <Dropdown align="end">
-        <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More">
-          <EllipsisVertical size={19} />
-        </Dropdown.Toggle>
-        <Dropdown.Menu>
-          <Dropdown.Item
-            as="button"
-            className="d-flex align-items-center"
-            onClick={() =>
-              download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
-            }
-          >
-            <Download size={15} className="me-2" />
-            Export the job file
-          </Dropdown.Item>
-          <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}>
-            <HistoryIcon size={15} className="me-2" />
-            History of edits
-          </Dropdown.Item>
-          <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
-            <Keyboard size={15} className="me-2" />
-            Help: keys and terms
-          </Dropdown.Item>
-        </Dropdown.Menu>
-      </Dropdown>
+    </>
+  )
+}
+
+/** What more there is. */
+function MoreMenu({ onHistory, onHelp }: { readonly onHistory: () => void; readonly onHelp: () => void }) {
+  const store = useContext(JobContext)
+  const exportJob = () => {
+    const job = store?.getState().history.present
+    if (job) download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
+  }
+  return (
+    <Dropdown align="end">
+      <Dropdown.Toggle as="button" type="button" className="icb" bsPrefix="icb" aria-label="More">
+        <EllipsisVertical size={19} />
+      </Dropdown.Toggle>
+      <Dropdown.Menu>
+        <Dropdown.Item as="button" className="d-flex align-items-center" onClick={exportJob}>
+          <Download size={15} className="me-2" />
+          Export the job file
+        </Dropdown.Item>
+        <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}>
+          <HistoryIcon size={15} className="me-2" />
+          History of edits
+        </Dropdown.Item>
+        <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
+          <Keyboard size={15} className="me-2" />
+          Help: keys and terms
+        </Dropdown.Item>
+      </Dropdown.Menu>
+    </Dropdown>
+  )
+}
+
+function bayFact(baysIn: readonly number[]): string {
+  const alike = baysIn.every((bayIn) => Math.abs(bayIn - baysIn[0]) < HALF_MARK_IN)
+  return alike ? `${baysIn.length} @ ${short(baysIn[0])}` : `${baysIn.length} by hand`
+}
+
+function leanToFact(leanTos: Building['leanTos']): readonly Fact[] {
+  if (leanTos.length === 0) return []
+  const depth = short(leanTos[0].depthIn)
+  return [['building', 'lean-to ', leanTos.length > 1 ? `${depth}, two` : depth]]
+}
+
+/** A fact that decides the building: the stage that it is entered in, what it is called, and what it is. */
+type Fact = readonly [stage: Stage, called: string, is: string]
+
+const factsOf = ({ building, site }: Job, baysIn: readonly number[]): readonly Fact[] => [
+  ['building', '', `${short(building.widthIn)} × ${short(building.lengthIn)}`],
+  ['building', '', `${short(building.heelIn)} heel`],
+  ['building', '', `${Number(building.pitchPer12.toFixed(2))}:12`],
+  ['building', 'bays ', bayFact(baysIn)],
+  ['site', 'snow ', site.groundSnowPsf === null ? '?' : String(site.groundSnowPsf)],
+  ['site', 'wind ', site.windMph === null ? '?' : `${site.windMph} ${site.exposure ?? '?'}`],
+  ['site', 'frost ', site.frostIn === null ? '?' : formatLength(site.frostIn, { feet: false })],
+  ...leanToFact(building.leanTos),
+]
+
+/** Name of the job, and the facts that decide the building. */
+function NameAndFacts() {
+  const job = useJob((state) => state.history.present)
+  const baysIn = useJob((state) => state.derived.grid.baysIn)
+  const go = useJob((state) => state.go)
+  return (
+    <div style={{ minWidth: 0, flex: '0 1 auto' }}>
+      <h1 title={job.name}>{job.name}</h1>
+      <div className="sum">
+        {factsOf(job, baysIn).map(([stage, called, is], i) => (
+          <button key={i} type="button" onClick={() => go(stage)}>
+            {called}
+            <b>{is}</b>
+          </button>
+        ))}
+      </div>
     </div>
   )
 }
 
-/** Name, the facts that decide the building, save state, undo, tally and the book. */
+/** How many members hold, fail, and are not checked. */
+function TallyButton() {
+  const tally = useJob((state) => state.derived.tally)
+  const go = useJob((state) => state.go)
+  return (
+    <button type="button" className="tally" onClick={() => go('holds')} title="What holds">
+      <span>
+        <HoldSign />
+        {tally.holds + tally.close} hold
+      </span>
+      {tally.fails > 0 && (
+        <span className="bad">
+          <FailSign size={15} ground="var(--keel)" fill="#fff" />
+          {tally.fails} fail{tally.fails > 1 ? '' : 's'}
+        </span>
+      )}
+      <span className="open">
+        <UncheckedSign />
+        {tally.notChecked}
+        <span className="visually-hidden">not checked</span>
+      </span>
+    </button>
+  )
+}
+
+/**
+ * Name, the facts that decide the building, save state, undo, tally and the book. Each part reads what it shows itself, so
+ * that an edit draws anew only what it changes.
+ */
 export function TopBar({
   onHelp,
   onHistory,
@@ -163,83 +215,31 @@ export function TopBar({
   readonly side: boolean
   readonly onSide: () => void
 }) {
-  const { job, derived } = useDoc()
-  const save = useJob((state) => state.save)
-  const history = useJob((state) => state.history)
-  const undo = useJob((state) => state.undo)
-  const redo = useJob((state) => state.redo)
   const go = useJob((state) => state.go)
-  const building = job.building
-  const bay = derived.grid.baysIn.every((bayIn) => Math.abs(bayIn - derived.grid.baysIn[0]) < 0.01)
-    ? `${derived.grid.baysIn.length} @ ${short(derived.grid.baysIn[0])}`
-    : `${derived.grid.baysIn.length} by hand`
-  const facts: readonly [Stage, string, string][] = [
-    ['building', '', `${short(building.widthIn)} × ${short(building.lengthIn)}`],
-    ['building', '', `${short(building.heelIn)} heel`],
-    ['building', '', `${Number(building.pitchPer12.toFixed(2))}:12`],
-    ['building', 'bays ', bay],
-    ['site', 'snow ', job.site.groundSnowPsf === null ? '?' : String(job.site.groundSnowPsf)],
-    ['site', 'wind ', job.site.windMph === null ? '?' : `${job.site.windMph} ${job.site.exposure ?? '?'}`],
-    ['site', 'frost ', job.site.frostIn === null ? '?' : formatLength(job.site.frostIn, { feet: false })],
-    ...building.leanTos
-      .slice(0, 1)
-      .map(
-        (leanTo) =>
-          [
-            'building',
-            'lean-to ',
-            building.leanTos.length > 1 ? `${short(leanTo.depthIn)}, two` : short(leanTo.depthIn),
-          ] as [Stage, string, string],
-      ),
-  ]
-  const last = history.past.at(-1)?.label
-  const next = history.future[0]?.label
   return (
     <header className="top">
       <Link href="/" className="home" aria-label="All jobs" title="All jobs">
         <BurrSign size={38} />
       </Link>
-      <div style={{ minWidth: 0, flex: '0 1 auto' }}>
-        <h1 title={job.name}>{job.name}</h1>
-        <div className="sum">
-          {facts.map(([stage, pre, text], i) => (
-            <button key={i} type="button" onClick={() => go(stage)}>
-              {pre}
-              <b>{text}</b>
-            </button>
-          ))}
-        </div>
-      </div>
+      <NameAndFacts />
       <div className="spacer" />
-      <SaveSign save={save} onOpen={onClash} />
-      <Tools
-        last={last}
-        undo={undo}
-        next={next}
-        redo={redo}
-        side={side}
-        onSide={onSide}
-        job={job}
-        onHistory={onHistory}
-        onHelp={onHelp}
-      />
-      <button type="button" className="tally" onClick={() => go('holds')} title="What holds">
-        <span>
-          <HoldSign />
-          {derived.tally.holds + derived.tally.close} hold
-        </span>
-        {derived.tally.fails > 0 && (
-          <span className="bad">
-            <FailSign size={15} ground="var(--keel)" fill="#fff" />
-            {derived.tally.fails} fail{derived.tally.fails > 1 ? '' : 's'}
-          </span>
-        )}
-        <span className="open">
-          <UncheckedSign />
-          {derived.tally.notChecked}
-          <span className="visually-hidden">not checked</span>
-        </span>
-      </button>
+      <SaveSign onOpen={onClash} />
+      <div className="d-flex">
+        <UndoAndRedo />
+        <button
+          type="button"
+          className="icb only-narrow"
+          aria-label="Details"
+          aria-controls="details"
+          aria-expanded={side}
+          title={side ? 'Put the details aside' : 'Show the details'}
+          onClick={onSide}
+        >
+          {side ? <PanelRightClose size={19} /> : <PanelRightOpen size={19} />}
+        </button>
+        <MoreMenu onHistory={onHistory} onHelp={onHelp} />
+      </div>
+      <TallyButton />
       <button type="button" className="btn btn-primary hide-narrow" onClick={() => go('book')}>
         <BookOpen size={17} />
         Crew book

@@ -13,7 +13,9 @@ export function useAddress(store: JobStore): void {
       at = queryOf(place)
       now.look(place)
     }
-    const unsubscribe = store.subscribe((state) => {
+    const unsubscribe = store.subscribe((state, before) => {
+      // An edit looks at the same place.
+      if (state.stage === before.stage && state.views === before.views && state.picked === before.picked) return
       const next = queryOf(state)
       if (next === at) return
       at = next

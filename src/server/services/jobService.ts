@@ -35,6 +35,10 @@ function withIdentities(doc: Job, before: Job | null): Job {
   return bindJob(doc, before && standingsOf(before.building), { newId: newPostId, laid: standings })
 }
 
+/** What the office reads with an edit or takes back with it had no say in the edits saved along. */
+const readThroughout = (before: Job, after: Job): Job['levels']['readingsIn'] =>
+  Object.fromEntries(Object.entries(before.levels.readingsIn).filter(([id]) => id in after.levels.readingsIn))
+
 /**
  * Recorded posts that an edit moves, renames or takes away without saying so: the desk asks first, so this is an edit
  * from elsewhere, or one made before it knew of a record.
@@ -47,7 +51,7 @@ async function recordedTouched(trx: Knex, id: string, before: Job, after: Job): 
   const touched = effectsOn(new Set(asked), stood, stands)
   if (touched.length === 0) return []
   // Only now are the records read: most edits touch no post at all.
-  const recorded = recordedPosts(foldRecords(await listRecords(trx, id, 0)), after.levels.readingsIn)
+  const recorded = recordedPosts(foldRecords(await listRecords(trx, id, 0)), readThroughout(before, after))
   return touched.filter((effect) => recorded.has(effect.id)).map(effectIssue)
 }
 

@@ -5,6 +5,17 @@ import tseslint from 'typescript-eslint'
 
 const TESTS = ['**/*.test.ts', '**/*.test.tsx', '**/testing/**', 'e2e/**']
 
+// Quantities become text in one place, src/core/units: there they are rounded once and keep number and unit together.
+const UNIT = '/^ ?(″|′|(lb|psf|psi|plf|mph|mm|kN|kPa)\\b|in\\.|in²|ft²|ft³|yd³|cu (ft|yd))/'
+const WRITERS = ['src/core/units/**/*.ts', 'src/core/result/figures.ts']
+const BY_HAND = 'Write quantities with fixed, upTo, quantity, about, stated or formatLength of core/units.'
+const ONE_WRITER = [
+  { selector: 'CallExpression[callee.property.name=/^(toFixed|toLocaleString|toPrecision)$/]', message: BY_HAND },
+  { selector: "MemberExpression[object.name='Intl'][property.name='NumberFormat']", message: BY_HAND },
+  { selector: `TemplateLiteral > TemplateElement:not(:first-child)[value.raw=${UNIT}]`, message: BY_HAND },
+  { selector: `JSXExpressionContainer + JSXText[value=${UNIT}]`, message: BY_HAND },
+]
+
 export default defineConfig([
   globalIgnores(['.next/**', '.data/**', '.test/**', 'docs/**', 'next-env.d.ts', 'node_modules/**', 'public/**']),
   ...next,
@@ -37,6 +48,11 @@ export default defineConfig([
     },
   },
   {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: [...TESTS, ...WRITERS],
+    rules: { 'no-restricted-syntax': ['error', ...ONE_WRITER] },
+  },
+  {
     // The core takes its clock and chance as arguments and has no runtime of its own.
     files: ['src/core/**/*.ts'],
     ignores: TESTS,
@@ -58,10 +74,16 @@ export default defineConfig([
       ],
       'no-restricted-syntax': [
         'error',
+        ...ONE_WRITER,
         { selector: 'ExportAllDeclaration', message: 'List each name by hand.' },
         { selector: "NewExpression[callee.name='Date']", message: 'The core takes the time as an argument.' },
       ],
     },
+  },
+  {
+    // The writer itself.
+    files: WRITERS,
+    rules: { 'no-restricted-syntax': 'off' },
   },
   {
     // Rows of a table test come as arguments; a test file may be as long as its tables.

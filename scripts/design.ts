@@ -1,18 +1,27 @@
-// npm run -s design -- FILE : everything the core derives from a job file, as one JSON document on standard output.
+// npm run -s design -- FILE [--units us|mm|m] : everything the core derives from a job file, as one JSON document on
+// standard output; in inches and pounds unless other units are asked for.
 import { readFileSync } from 'node:fs'
+import { parseArgs } from 'node:util'
 import { checkJob, deriveJob } from '@/core/derive'
 import { readJobText } from '@/core/files'
 import type { Issue } from '@/core/result'
-import { designOf } from '@/formats/design'
+import { UNIT_SYSTEMS } from '@/core/units'
+import { designOf, inUnits } from '@/formats/design'
 import { issuePath, issueText } from '@/formats/words'
 
 const refuse = (issues: readonly Issue[]): never => {
   for (const issue of issues) console.error(`${issuePath(issue) || 'file'}: ${issueText(issue)}`)
   process.exit(1)
 }
-const file = process.argv[2]
-if (!file) {
-  console.error('usage: npm run -s design -- FILE')
+const { positionals, values } = parseArgs({
+  allowPositionals: true,
+  strict: false,
+  options: { units: { type: 'string', default: 'us' } },
+})
+const file = positionals[0]
+const units = UNIT_SYSTEMS.find((system) => system === values.units)
+if (!file || !units) {
+  console.error(`usage: npm run -s design -- FILE [--units ${UNIT_SYSTEMS.join('|')}]`)
   process.exit(2)
 }
 let text = ''
@@ -28,5 +37,6 @@ else {
   const contradictions = checkJob(job.value)
   if (contradictions.length) refuse(contradictions)
   const derived = deriveJob(job.value)
-  if (derived.ok) process.stdout.write(`${JSON.stringify(designOf(job.value, derived.value), null, 1)}\n`)
+  if (derived.ok)
+    process.stdout.write(`${JSON.stringify(inUnits(designOf(job.value, derived.value), units), null, 1)}\n`)
 }

@@ -2,7 +2,7 @@
 // sign, a number, a branch) and runs the unit tests: a change that no test notices is printed. The sample is drawn with
 // a seed, so that it is the same every time; the changes that once went unnoticed are always in it.
 import { spawn } from 'node:child_process'
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
+import { cpSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import ts from 'typescript'
@@ -135,33 +135,49 @@ for (const file of new Set(picked.map((place) => place.file))) {
   let code = readFileSync(file, 'utf8')
   const own = picked.map((place, number) => ({ ...place, number })).filter((place) => place.file === file)
   for (const { from, to, was, into, number } of own.sort((one, other) => other.from - one.from))
-    code = `${code.slice(0, from)}(globalThis.__mutant === ${number} ? (${into}) : (${was}))${code.slice(to)}`
+    code = `${code.slice(0, from)}(globalThis.__changed(${number}) ? (${into}) : (${was}))${code.slice(to)}`
   writeFileSync(path.join(copy, file), code)
 }
-writeFileSync(path.join(copy, 'mutant.cjs'), 'globalThis.__mutant = Number(process.env.MUTANT ?? -1)\n')
+// Each test file tells at its end which of the changes it came by: the others cannot be noticed there.
+writeFileSync(
+  path.join(copy, 'mutant.cjs'),
+  `globalThis.__reached = new Set()
+const on = Number(process.env.MUTANT ?? -1)
+globalThis.__changed = (number) => {
+  globalThis.__reached.add(number)
+  return number === on
+}\n`,
+)
+writeFileSync(
+  path.join(copy, 'reached.cjs'),
+  `const { writeFileSync } = require('node:fs')
+const { relative, join } = require('node:path')
+if (process.env.REACHED)
+  afterAll(() => {
+    const file = relative(__dirname, expect.getState().testPath)
+    const said = { file, reached: [...globalThis.__reached] }
+    writeFileSync(join(process.env.REACHED, file.replaceAll('/', '-') + '.json'), JSON.stringify(said))
+  })\n`,
+)
 writeFileSync(
   path.join(copy, 'jest.mutants.cjs'),
   `const { projects } = require('./jest.config.cjs')
 const unit = projects.find((project) => project.displayName === 'unit')
-module.exports = { ...unit, rootDir: __dirname, setupFiles: [...(unit.setupFiles ?? []), './mutant.cjs'] }\n`,
+module.exports = {
+  ...unit,
+  rootDir: __dirname,
+  setupFiles: [...(unit.setupFiles ?? []), './mutant.cjs'],
+  setupFilesAfterEnv: [...(unit.setupFilesAfterEnv ?? []), './reached.cjs'],
+}\n`,
 )
 
-/** Runs some tests with one change on; true where they all pass. */
-const passes = (number, tests) =>
+/** Runs Jest in the copy; true where all tests pass. */
+const passes = (args, env = {}) =>
   new Promise((resolve) => {
     const run = spawn(
       process.execPath,
-      [
-        'node_modules/jest/bin/jest.js',
-        '-c',
-        'jest.mutants.cjs',
-        '-i',
-        '--bail',
-        '--silent',
-        '--passWithNoTests',
-        ...tests,
-      ],
-      { cwd: copy, env: { ...process.env, MUTANT: String(number) }, stdio: 'ignore' },
+      ['node_modules/jest/bin/jest.js', '-c', 'jest.mutants.cjs', '--silent', ...args],
+      { cwd: copy, env: { ...process.env, ...env }, stdio: 'ignore' },
     )
     const timer = setTimeout(() => run.kill('SIGKILL'), MOST_MS)
     run.on('close', (code) => {
@@ -169,23 +185,40 @@ const passes = (number, tests) =>
       resolve(code === 0)
     })
   })
-/** The tests nearest to a change first: beside it, in its topic, then those that stand on top of everything. */
-const rounds = ({ file }) => [
-  [`${file.replace(/\.ts$/, '')}\\.test`, `${path.dirname(file)}/`],
-  [file.split('/').slice(0, 3).join('/') + '/'],
-  ['src/core/derive/engine', 'src/core/derive/independent', 'src/core/derive/arithmetic'],
-  ['src/'],
-]
-async function survives(number) {
-  for (const tests of rounds(picked[number])) if (!(await passes(number, tests))) return false
-  return true
-}
 
 // Every test must pass here without a change: one that fails by itself would count as noticing everything.
-if (!(await passes(-1, ['src/']))) {
+const reachedIn = path.join(copy, 'reached')
+mkdirSync(reachedIn)
+if (!(await passes(['src/'], { REACHED: reachedIn }))) {
   console.error('the tests fail without any change: nothing was tried')
   process.exit(2)
 }
+const reached = readdirSync(reachedIn).map((name) => JSON.parse(readFileSync(path.join(reachedIn, name), 'utf8')))
+
+/** How far a test lies from a change: beside it, in its topic, elsewhere in the core, outside. */
+function distance(test, file) {
+  if (test === file.replace(/\.ts$/, '.test.ts')) return 0
+  if (path.dirname(test) === path.dirname(file)) return 1
+  if (test.startsWith(`${file.split('/').slice(0, 3).join('/')}/`)) return 2
+  return test.startsWith('src/core/') ? 3 : 4
+}
+/** Tests tried by themselves, before all others that come by a change. */
+const NEAREST = 3
+/** The tests that come by a change, the nearest first: most changes are noticed there. */
+function rounds(number) {
+  const { file } = picked[number]
+  const tests = reached
+    .filter((each) => each.reached.includes(number))
+    .map((each) => each.file)
+    .sort((one, other) => distance(one, file) - distance(other, file))
+  return [tests.slice(0, NEAREST), tests.slice(NEAREST)].filter((round) => round.length > 0)
+}
+async function survives(number) {
+  for (const tests of rounds(number))
+    if (!(await passes(['-i', '--bail', '--runTestsByPath', ...tests], { MUTANT: String(number) }))) return false
+  return true
+}
+
 const oneLine = (text) => text.replace(/\s+/g, ' ')
 const survivors = []
 let done = 0

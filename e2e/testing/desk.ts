@@ -4,6 +4,7 @@ import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdri
 
 export const BASE = process.env.BURDOCK_BASE ?? 'http://127.0.0.1:3000'
 export const PATIENCE = 15000
+const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 
 /** The hands and eyes of a test: finds things as a person does, by their names. */
 export function desk(driver: WebDriver, downloads: string) {
@@ -39,7 +40,16 @@ export function desk(driver: WebDriver, downloads: string) {
       await driver.get(BASE)
       return String(await (await byText('article//a', name)).getAttribute('href')).split('?')[0]
     },
-    value: async (name: string) => (await find(`input[name="${name}"]`)).getAttribute('value'),
+    /** What a field shows; the spaces inside its number do not break, and read as spaces. */
+    value: async (name: string) =>
+      String(await (await find(`input[name="${name}"]`)).getAttribute('value')).replaceAll('\u00a0', ' '),
+    /** Serious findings of axe on what is on screen now. */
+    faults: async (): Promise<string[]> => {
+      await driver.executeScript(AXE)
+      return driver.executeAsyncScript(
+        'const done = arguments[arguments.length - 1]; axe.run(document, { resultTypes: ["violations"] }).then((r) => done(r.violations.filter((v) => ["serious", "critical"].includes(v.impact)).map((v) => `${v.id}: ${v.nodes.slice(0, 3).map((n) => n.target.join(" ")).join(" | ")}`)))',
+      )
+    },
     stage: async (name: string) => (await byText("button[contains(@class,'pole-stage')]", name)).click(),
     waitText: (css: string, has: RegExp) =>
       driver.wait(

@@ -44,7 +44,7 @@ describe('calculation sheet', () => {
         calcSheet(b.job, b.d, { date: '', revision: '' }),
         crewBook(b.job, b.d, { date: '', revision: '' }),
       ])
-      expect([...new Set(paper)].filter((text) => !/[ -~×²³°’‘“”−·–½¼¾]/.test(text))).toEqual([])
+      expect([...new Set(paper)].filter((text) => !/[ -~\u00a0×²³°’‘“”−·–½¼¾]/.test(text))).toEqual([])
     },
   )
 })

@@ -1,12 +1,35 @@
 'use client'
-import { formatLength, type LengthParts, lengthParts } from '@/core/units'
+import { feetAlone, formatLength, IN_PER_FT, type LengthParts, lengthParts, type UnitSystem } from '@/core/units'
 import type { JSX } from 'react/jsx-runtime'
+import { useUnits } from './Units'
 
 /** Widths of the type's tabular glyphs, in ems, for placing a measure without asking the browser. */
-const EM = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6 }
+const EM = { digit: 0.632, space: 0.25, prime: 0.26, second: 0.44, minus: 0.6, point: 0.32, letter: 0.96 }
+
+/** How a measure is written, as far as its width goes. */
+interface Written {
+  readonly feet?: boolean
+  readonly stacked?: boolean
+  readonly system?: UnitSystem
+}
+
+/** Width of a metric measure, ems: figures, its unit, and points and commas among them. */
+function metricWidth(text: string): number {
+  const widths = [...text].map((letter) => {
+    if (/\d/.test(letter)) return EM.digit
+    if (/[a-z]/.test(letter)) return EM.letter
+    return letter === '−' ? EM.minus : EM.point
+  })
+  return widths.reduce((sum, width) => sum + width, 0)
+}
 
 /** Width of a measure at a type size, px. */
-export function measureWidth(inches: number, size: number, feet = true, stacked = true): number {
+export function measureWidth(
+  inches: number,
+  size: number,
+  { feet = true, stacked = true, system = 'us' }: Written = {},
+): number {
+  if (system !== 'us') return metricWidth(formatLength(inches, { system })) * size
   const parts = lengthParts(inches, feet)
   let width = parts.negative ? EM.minus : 0
   if (feet) width += String(parts.feet).length * EM.digit + EM.prime + EM.space
@@ -55,7 +78,7 @@ function stackedMeasure({
   readonly back: JSX.Element | null
   readonly style: { fill: string }
 }) {
-  const whole = `${parts.negative ? '−' : ''}${feet ? `${parts.feet}′` : ''}`
+  const whole = `${parts.negative ? '−' : ''}${feet ? feetAlone(parts.feet * IN_PER_FT) : ''}`
   const inchText = parts.inches === 0 && !feet ? '' : String(parts.inches)
   const inchX =
     start +
@@ -123,7 +146,8 @@ export function SvgMeasure({
   ground,
 }: Props) {
   const stacked = size >= 19
-  const width = measureWidth(inches, size, feet, stacked)
+  const system = useUnits()
+  const width = measureWidth(inches, size, { feet, stacked, system })
   const startX = () => {
     if (anchor === 'start') return x
     if (anchor === 'end') return x - width
@@ -135,9 +159,9 @@ export function SvgMeasure({
     <rect x={start - 5} y={y - size * 1.02} width={width + 10} height={size * 1.4} rx={2} fill={ground} />
   ) : null
   const style = { fill }
-  const label = formatLength(inches, { feet })
+  const label = formatLength(inches, { feet, system })
   const parts = lengthParts(inches, feet)
-  if (!stacked || !parts.numerator)
+  if (!stacked || !parts.numerator || system !== 'us')
     return (
       <g transform={turn}>
         {back}

@@ -58,7 +58,7 @@ describe('one entry', () => {
     expect(job.heelIn).toBe(241)
     stepped(typed('20 ells'), field(), (value) => value + 1)
     expect(job.heelIn).toBe(242)
-    expect(stepped(typed("30'"), field(), (value) => value + 1)).toMatchObject({ kind: 'refused', text: '30′ 1″' })
+    expect(stepped(typed("30'"), field(), (value) => value + 1)).toMatchObject({ kind: 'refused', text: '30′\u00a01″' })
     expect(job.heelIn).toBe(242)
   })
   test('a text handed in again after it was refused is judged anew', () => {

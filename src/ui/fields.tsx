@@ -2,8 +2,9 @@
 import { useId, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import { fail, ok, type Issue } from '@/core/result'
-import { formatLength, parseLength, parseNumber, roundIn } from '@/core/units'
+import { lengthEntry, NO_BREAK, parseLength, parseNumber, steppedLength, upTo } from '@/core/units'
 import { EntryField } from './EntryField'
+import { useUnits } from './Units'
 
 interface Common {
   readonly label: ReactNode
@@ -17,21 +18,22 @@ interface Common {
 }
 type Take<T> = (value: T, gesture: string) => readonly Issue[]
 
-const stepLength = (lengthIn: number, direction: 1 | -1, big: boolean) =>
-  roundIn(lengthIn) + direction * (big ? 1 : 1 / 16)
+/** How a length is shown, read and stepped in the units of this place. */
+function useLengthEntry(feet = true) {
+  const system = useUnits()
+  return {
+    format: (value: number) => lengthEntry(value, system, feet),
+    parse: (text: string) => parseLength(text, system),
+    step: (value: number, direction: 1 | -1, big: boolean) => steppedLength(value, direction, big, system),
+  }
+}
 
-/** A length in any notation a tape user writes. Arrows step a sixteenth, with Shift an inch. */
+/** A length in any notation a tape user writes. Arrows step a sixteenth, with Shift an inch; or a millimeter, ten. */
 export function LengthField(
   props: Common & { readonly value: number; readonly onChange: Take<number>; readonly feet?: boolean },
 ) {
-  return (
-    <EntryField
-      {...props}
-      format={(value) => formatLength(value, { feet: props.feet ?? true })}
-      parse={parseLength}
-      step={stepLength}
-    />
-  )
+  const entry = useLengthEntry(props.feet)
+  return <EntryField {...props} {...entry} />
 }
 
 /** A length that may be left out. */
@@ -43,12 +45,13 @@ export function OptionalLengthField(
     readonly empty?: string
   },
 ) {
+  const { format, parse, step } = useLengthEntry(props.feet)
   return (
     <EntryField<number | null>
       {...props}
-      format={(value) => (value === null ? (props.empty ?? '') : formatLength(value, { feet: props.feet ?? true }))}
-      parse={(text) => (text.trim() === '' || text.trim() === props.empty ? ok(null) : parseLength(text))}
-      step={(value, direction, big) => (value === null ? null : stepLength(value, direction, big))}
+      format={(value) => (value === null ? (props.empty ?? '') : format(value))}
+      parse={(text) => (text.trim() === '' || text.trim() === props.empty ? ok(null) : parse(text))}
+      step={(value, direction, big) => (value === null ? null : step(value, direction, big))}
     />
   )
 }
@@ -65,7 +68,7 @@ export function NumberField(
   return (
     <EntryField<number | null>
       {...props}
-      format={(value) => (value === null ? '' : `${Number(value.toFixed(4))}${props.unit ? ` ${props.unit}` : ''}`)}
+      format={(value) => (value === null ? '' : `${upTo(value, 4)}${props.unit ? `${NO_BREAK}${props.unit}` : ''}`)}
       parse={(text) => {
         const result = parseNumber(text, props.unit)
         return result.ok && props.whole && !Number.isInteger(result.value) ? fail('not-whole') : result

@@ -1,4 +1,5 @@
 import { radians } from '@/core/units'
+import { toTenth } from './px'
 /** Small signs. Shape carries the meaning; color only helps. */
 export const FailSign = ({
   size = 16,
@@ -48,11 +49,10 @@ export function BurrSign({ size = 36 }: { readonly size?: number }) {
     const angle = radians(-16 + i * 17.7)
     const [cos, sin] = [Math.cos(angle), Math.sin(angle)]
     const sign = i < 6 ? -1 : 1
-    const short = (value: number) => value.toFixed(1)
     return (
-      `M${short(20 + cos * 10)} ${short(24 + sin * 9.4)}L${short(20 + cos * 16)} ` +
-      `${short(24 + sin * 14.6)}L${short(20 + cos * 16 - 2.6 * sin * sign)} ` +
-      `${short(24 + sin * 14.6 + 2.6 * cos * sign)}`
+      `M${toTenth(20 + cos * 10)} ${toTenth(24 + sin * 9.4)}L${toTenth(20 + cos * 16)} ` +
+      `${toTenth(24 + sin * 14.6)}L${toTenth(20 + cos * 16 - 2.6 * sin * sign)} ` +
+      `${toTenth(24 + sin * 14.6 + 2.6 * cos * sign)}`
     )
   }).join('')
   const florets = [-3, -2, -1, 0, 1, 2, 3]

@@ -1,5 +1,5 @@
 import { item } from '../result'
-import { SAME_IN, degrees, IN_PER_FT, pitchRadians, HALF_MARK_IN } from '../units'
+import { degrees, HALF_MARK_IN, IN_PER_FT, inchesAlone, pitchRadians, SAME_IN } from '../units'
 import { laminationPlan, type LaminationPlan } from '../joints'
 import { isEave, type Post, type PostName } from '../layout'
 import type { Building } from '../model'
@@ -92,8 +92,8 @@ function jointProblem(stepIn: number, plies: number, pieces: readonly PlyPiece[]
     return 'A ply is longer than two boards of the list: order it finger-jointed or choose a glue-laminated column.'
   if (stepIn < JOINT_STEP_IN - SAME_IN)
     return (
-      `Joints of neighboring plies would stand ${Math.round(stepIn)}″ apart: widen the splice zone to ` +
-      `${JOINT_STEP_IN * (plies - 1)}″ or more.`
+      `Joints of neighboring plies would stand ${inchesAlone(Math.round(stepIn))} apart: widen the splice zone to ` +
+      `${inchesAlone(JOINT_STEP_IN * (plies - 1))} or more.`
     )
   return null
 }

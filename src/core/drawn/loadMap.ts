@@ -1,5 +1,5 @@
 import { firstOf, item } from '../result'
-import { IN_PER_FT } from '../units'
+import { fixed, IN_PER_FT } from '../units'
 import { type Grid, wallLengthIn } from '../layout'
 import { wallPressures } from '../loads'
 import type { Building, Side } from '../model'
@@ -95,7 +95,7 @@ function acrossMap(building: Building, grid: Grid, { wind }: SiteResults): LoadR
     region('roof', southSlope, {
       key: 'ww',
       psf: wind.roofWindwardAPsf,
-      name: `windward, or ${wind.roofWindwardBPsf.toFixed(1)}`,
+      name: `windward, or ${fixed(wind.roofWindwardBPsf, 1)}`,
     }),
     region('roof', northSlope, { key: 'lw', psf: wind.roofLeewardPsf, name: 'leeward' }),
   ]

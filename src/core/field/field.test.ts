@@ -249,7 +249,7 @@ describe('sticks, gaps and girts', () => {
     [199.9375, 200, 'fits', /fits/],
     [200.125, 200, 'long', /1\/8″ long: trim/],
     [199.5, 200, 'short', /1\/2″ short: block the seat/],
-    [198.5, 200, 'short', /1 1\/2″ short: block/],
+    [198.5, 200, 'short', /1\u00a01\/2″ short: block/],
     [198.4375, 200, 'short', /replace it, or raise its footing/],
     [203, 200, 'long', /3″ long/],
   ])('cut at %f where %f is needed: %s', (cut, need, kind, say) => {
@@ -332,7 +332,7 @@ describe('holes as dug', () => {
   test('each cure names what it is for', () => {
     const { remedies } = judgeHole(need, log('nothing'), 40)
     expect(remedies.join('\n')).toMatch(
-      /8″ deeper: frost reaches 4′ 0″[\s\S]*sideways it needs 5′ 0″[\s\S]*uplift it needs 5′ 4″: a collar 28″/,
+      /8″ deeper: frost reaches 4′\u00a00″[\s\S]*sideways it needs 5′\u00a00″[\s\S]*uplift it needs 5′\u00a04″: a collar 28″/,
     )
   })
 })

@@ -1,4 +1,4 @@
-import { formatLength, ROUNDING } from '../units'
+import { formatLength, inchesAlone, ROUNDING } from '../units'
 import type { Said } from './fold'
 import type { Levels } from './levels'
 import type { Found } from './records'
@@ -75,7 +75,7 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
     )
   if (short(need.upliftIn))
     remedies.push(
-      `against uplift it needs ${dim(need.upliftIn)}: a collar ${need.diameterIn + 4}″ across, cleats, or a ` +
+      `against uplift it needs ${dim(need.upliftIn)}: a collar ${inchesAlone(need.diameterIn + 4)} across, cleats, or a ` +
         'longer collar',
     )
   if (remedies.length)

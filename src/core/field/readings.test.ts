@@ -200,7 +200,7 @@ describe('embedded posts: a stake is not the foot', () => {
           },
           47,
         ).remedies[0],
-      ).toMatch(/1″ deeper: frost reaches 4′ 0″/)
+      ).toMatch(/1″ deeper: frost reaches 4′\u00a00″/)
     }
     expect(holeNeed(collar.d, office, 'Z9')).toBeNull()
   })

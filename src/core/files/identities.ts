@@ -1,5 +1,5 @@
 import { allOf, type OmittedPost, placeKey, type Post, standingsOf } from '../layout'
-import { type Building, type Job, jobSchema } from '../model'
+import { type Building, type Job, JOB_VERSION, jobSchema } from '../model'
 import { addUnder, recordOf, withKeys } from '../result'
 
 type Raw = Record<string, unknown>
@@ -69,7 +69,8 @@ function bare(raw: Raw): Job | null {
   const building = { ...recordOf(raw.building), posts: [], givenUp: [], gableShiftsIn: {}, bridged: [] }
   const parsed = jobSchema.safeParse({
     ...raw,
-    version: 6,
+    version: JOB_VERSION,
+    units: 'us',
     building,
     levels: { ...recordOf(raw.levels), readingsIn: {} },
     strings: { ...recordOf(raw.strings), hookPost: null },

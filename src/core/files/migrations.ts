@@ -65,12 +65,18 @@ function toVersion5(raw: Raw): Raw {
   return { ...raw, version: 5, sizing: fill(raw.sizing, { preferBayIn: null }) }
 }
 
+/** Version 6 wrote every length in feet and inches. */
+function toVersion7(raw: Raw): Raw {
+  return { ...raw, version: 7, units: raw.units ?? 'us' }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
   3: toVersion4,
   4: toVersion5,
   5: withIdentities,
+  6: toVersion7,
 }
 
 /**

@@ -1,4 +1,4 @@
-import { ROUNDING } from '../units'
+import { about, ROUNDING, stated } from '../units'
 import { line, sig, type TraceLine } from '../result'
 import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit, yieldLine } from './yieldLimit'
 
@@ -119,8 +119,8 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
         yieldLine(
           'One bolt',
           limit,
-          `${boltedJoint.diameterIn} in. through ${sig(boltedJoint.mainIn)} and ` +
-            `${boltedJoint.double ? 'twice ' : ''}${sig(boltedJoint.sideIn)} in.`,
+          `${stated(boltedJoint.diameterIn, 'inches')} through ${sig(boltedJoint.mainIn)} and ` +
+            `${boltedJoint.double ? 'twice ' : ''}${about(boltedJoint.sideIn, 'inches')}`,
         ),
         line({
           label: 'All bolts',

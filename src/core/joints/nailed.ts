@@ -1,4 +1,4 @@
-import { ROUNDING } from '../units'
+import { about, ROUNDING } from '../units'
 import { line, sig, type TraceLine } from '../result'
 import { headPullThrough, ringWithdrawal, smoothWithdrawal, type Nail } from './fasteners'
 import { bearingStrengthPsi, nailYieldPsi, yieldLimit, yieldLine } from './yieldLimit'
@@ -93,7 +93,12 @@ function sidewaysLines(nailed: NailedJoint, { pIn, limit, depth, cm, lb }: Retur
   const verify = registerOf(nail)
   const grain = `${endGrain ? ` × ${END_GRAIN_LATERAL}` : ''}${toeNail ? ` × ${TOE_NAIL.lateral}` : ''}`
   return [
-    yieldLine('One nail', limit, `${sig(nail.dIn)} in. through ${sig(sideIn)} into ${sig(pIn)} in.`, verify),
+    yieldLine(
+      'One nail',
+      limit,
+      `${about(nail.dIn, 'inches')} through ${sig(sideIn)} into ${about(pIn, 'inches')}`,
+      verify,
+    ),
     line({
       label: 'One nail sideways',
       formula: `Z' = Z·(p/10D)·CD·CM${endGrain ? '·Ceg' : ''}${toeNail ? '·Ctn' : ''}`,

@@ -83,7 +83,8 @@ function fillWide(
   const widestIn = building.gableMaxIn + widthIn
   const all = [{ at: 0 }, ...slots.sort((one, other) => one.at - other.at), { at: grid.widthIn }]
   for (let i = 1; i < all.length; i++) {
-    const [from, to] = [item(all, i - 1).at, item(all, i).at]
+    const from = item(all, i - 1).at
+    const to = item(all, i).at
     const isDoor = openings.some((placed) => placed.framed && placed.fromIn >= from - 1 && placed.toIn <= to + 1)
     if (to - from <= widestIn || isDoor) continue
     const gaps = Math.ceil((to - from) / widestIn - ROUNDING)

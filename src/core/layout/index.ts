@@ -33,4 +33,14 @@ export { onWall } from './wallGirts'
 export { purlinPlaces, purlinRows, slopeLengthIn } from './purlins'
 export { girtPieces } from './girtPieces'
 export type { GirtPiece } from './girtPieces'
-export { clearPlace, lengthLimits, moveLine, moveOpening, movePost, openingPlaces, snapTo, withLength } from './moves'
+export {
+  clearPlace,
+  lengthLimits,
+  moveLine,
+  moveOpening,
+  movePost,
+  whyHeld,
+  openingPlaces,
+  snapTo,
+  withLength,
+} from './moves'

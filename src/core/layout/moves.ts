@@ -1,4 +1,4 @@
-import { item, lastOf } from '../result'
+import { issue, type Issue, item, lastOf } from '../result'
 import { type Building, MOST_BAY_BY_HAND_IN, type Opening } from '../model'
 import { type Grid, LEAST_SPACE_IN } from './grid'
 import { isEave, positionFor, wallLengthIn } from './openings'
@@ -102,6 +102,12 @@ export function movePost(building: Building, grid: Grid, post: Post, byIn: numbe
     gableShiftsIn: { ...building.gableShiftsIn, [post.id]: (building.gableShiftsIn[post.id] ?? 0) + byIn },
   }
 }
+
+/** Why a post does not move by itself: it stands with its door, or holds the corner or the wall. */
+export const whyHeld = ({ kind, name }: Post): Issue =>
+  kind === 'jamb'
+    ? issue('stands-with-door', [], { post: name })
+    : issue('holds-its-place', [], { post: name, place: kind === 'corner' ? 'corner' : 'wall' })
 
 /** The first clear place for a new opening on its wall, or null where none is left. */
 export function clearPlace(

@@ -11,10 +11,14 @@ export function linePlace(i: number, last: number): string {
 export const placeKey = ({ string, place }: PostPlace): string => `${string}/${place}`
 
 /** Names by identity of everything that has or had a place: posts, those left out, those given up. */
-export const namesOf = (
+export function namesOf(
   { posts, omitted }: { readonly posts: readonly PostName[]; readonly omitted: readonly PostName[] },
   { givenUp }: Pick<Building, 'givenUp'>,
-): Record<string, string> => Object.fromEntries([...givenUp, ...omitted, ...posts].map(({ id, name }) => [id, name]))
+): Record<string, string> {
+  const names: Record<string, string> = {}
+  for (const named of [givenUp, omitted, posts]) for (const { id, name } of named) names[id] = name
+  return names
+}
 
 /** Gives the posts of one layout their identities and names. */
 export interface Naming {
@@ -26,28 +30,37 @@ export interface Naming {
 
 const AFTER = 'bcdefghijklmnopqrstuvwxyz'
 
+/** Identities by their place on each string. */
+function boundIds(posts: Building['posts']): ReadonlyMap<string, ReadonlyMap<string, string>> {
+  const bound = new Map<string, Map<string, string>>()
+  for (const { string, place, id } of posts) {
+    const onString = bound.get(string) ?? new Map<string, string>()
+    onString.set(place, id)
+    bound.set(string, onString)
+  }
+  return bound
+}
+
 /**
  * Names are unique by construction: rows, jambs and extra posts have letters of their own, and a name that a post keeps
  * from its printed paper is given to no other.
  */
 export function naming(building: Pick<Building, 'posts'>): Naming {
-  const bound = new Map(building.posts.map((entry) => [placeKey(entry), entry.id]))
-  const kept = new Map(building.posts.flatMap(({ id, keptName }) => (keptName === null ? [] : [[id, keptName]])))
+  const bound = boundIds(building.posts)
+  const kept = new Map<string, string>()
+  for (const { id, keptName } of building.posts) if (keptName !== null) kept.set(id, keptName)
   const taken = new Set(kept.values())
   const made = { J: 0, X: 0 }
   // A place that has no identity yet goes by itself.
-  const idAt = (at: PostPlace) => bound.get(placeKey(at)) ?? `${at.string}-${at.place}`
+  const idAt = ({ string, place }: PostPlace): string => bound.get(string)?.get(place) ?? `${string}-${place}`
   const free = (name: string): string => {
     if (!taken.has(name)) return name
     const suffix = [...AFTER].find((letter) => !taken.has(name + letter))
     return name + (suffix ?? '')
   }
-  const give = (id: string, name: () => string): PostName => {
-    const known = kept.get(id)
-    if (known !== undefined) return { id, name: known }
-    const given = name()
-    taken.add(given)
-    return { id, name: given }
+  const take = (name: string): string => {
+    taken.add(name)
+    return name
   }
   const next = (letter: 'J' | 'X'): string => {
     do made[letter]++
@@ -55,7 +68,13 @@ export function naming(building: Pick<Building, 'posts'>): Naming {
     return `${letter}${made[letter]}`
   }
   return {
-    lettered: (at, letter, line) => give(idAt(at), () => free(`${letter}${line}`)),
-    numbered: (at, letter) => give(idAt(at), () => next(letter)),
+    lettered: (at, letter, line) => {
+      const id = idAt(at)
+      return { id, name: kept.get(id) ?? take(free(`${letter}${line}`)) }
+    },
+    numbered: (at, letter) => {
+      const id = idAt(at)
+      return { id, name: kept.get(id) ?? take(next(letter)) }
+    },
   }
 }

@@ -1,4 +1,4 @@
-import { IN2_PER_FT2 } from '../units'
+import { about, IN2_PER_FT2 } from '../units'
 import type { Opening, Side, Site } from '../model'
 import { line, sig, type TraceLine } from '../result'
 
@@ -32,7 +32,7 @@ export function judgeEnclosure(walls: readonly WallArea[], roofFt2: number): Enc
     if (wall.openFt2 > 1.1 * rest && wall.openFt2 > least && rest / (gross - wall.grossFt2) <= 0.2) {
       return {
         class: 'partially',
-        why: `the ${wall.side} wall can stand ${sig(wall.openFt2)} ft² open`,
+        why: `the ${wall.side} wall can stand ${about(wall.openFt2, 'ft2')} open`,
         trace: [
           line({
             label: 'Openings of the windward wall',

@@ -3,13 +3,14 @@ import * as c from './choices'
 import { buildingSchema } from './building'
 import { postId } from './posts'
 import { siteSchema } from './site'
+import { UNIT_SYSTEMS } from '../units'
 import { id, lengthIn, number, text } from './zod'
 
 /**
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 6
+export const JOB_VERSION = 7
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -161,6 +162,7 @@ export const jobSchema = z
     version: z.literal(JOB_VERSION),
     name: z.string().trim().min(1).max(120),
     note: text(2000),
+    units: z.enum(UNIT_SYSTEMS).describe('How lengths are written: feet and inches, millimeters or meters'),
     site: siteSchema,
     building: buildingSchema,
     strings: stringsSchema,

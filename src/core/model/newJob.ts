@@ -78,6 +78,7 @@ export function newJob(name: string): Job {
     version: JOB_VERSION,
     name,
     note: '',
+    units: 'us',
     site: {
       edition: 'ASCE 7-16',
       groundSnowPsf: null,

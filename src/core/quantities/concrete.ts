@@ -1,4 +1,4 @@
-import { ROUNDING, FT3_PER_YD3 } from '../units'
+import { FT3_PER_YD3, ROUNDING, stated } from '../units'
 import type { Fieldwork } from '../model'
 import { BAG_YIELD_FT3, bagsFor, HOLE_WASTE, type BagLb } from './takeoff'
 
@@ -54,13 +54,13 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
   const say = [
     ...(!truck && bagsALoad === 0
       ? [
-          `One ${concreteSettings.bagLb} lb bag makes ${yieldFt3} ft³, more than a load of ${room} ft³: choose ` +
+          `One ${stated(concreteSettings.bagLb, 'weightLb')} bag makes ${stated(yieldFt3, 'ft3')}, more than a load of ${stated(room, 'ft3')}: choose ` +
             'smaller bags or a larger mixer.',
         ]
       : []),
     ...(underMinimum
       ? [
-          `Under the plant’s smallest load of ${concreteSettings.plantMinYd3} yd³: a short-load fee is likely. ` +
+          `Under the plant’s smallest load of ${stated(concreteSettings.plantMinYd3, 'yd3')}: a short-load fee is likely. ` +
             'Bags in a mixer may be cheaper.',
         ]
       : []),

@@ -50,6 +50,8 @@ export type IssueCode =
   | 'no-such-post'
   | 'no-such-revision'
   | 'name-of-two'
+  | 'stands-with-door'
+  | 'holds-its-place'
   | 'post-cannot-stay'
   | 'kept-too-wide'
   | 'kept-too-narrow'

@@ -1,3 +1,4 @@
+import { fixed, significant } from './figures'
 /**
  * One line of arithmetic: what it is, the formula, the formula with its numbers, the result, its unit and its clause.
  */
@@ -13,11 +14,7 @@ export interface TraceLine {
 }
 
 /** Formats a number for a trace: four significant digits, as the reference examples are printed. */
-export const sig = (value: number): string => {
-  if (!Number.isFinite(value)) return '–'
-  if (Math.abs(value) >= 10000) return Math.round(value).toString()
-  return Number(value.toPrecision(4)).toString()
-}
+export const sig = (value: number): string => significant(value, { ascii: true }).replaceAll(',', '')
 
 /** Makes a trace line. `numbers` is the formula with its values filled in. */
 export const line = ({
@@ -48,4 +45,4 @@ export const written = (line: TraceLine): string =>
     : `${line.formula} = ${line.numbers}`
 
 /** Ratio for display: two decimals, rounded up, so that 1.001 never reads as 1.00. */
-export const shownRatio = (ratio: number): string => (Math.ceil(ratio * 100 - 1e-7) / 100).toFixed(2)
+export const shownRatio = (ratio: number): string => fixed(Math.ceil(ratio * 100 - 1e-7) / 100, 2)

@@ -1,3 +1,4 @@
+import { inchesAlone } from '../units'
 import { BOARD_SIZES, type BoardName, GIRT_SIZES, type Job, type Side } from '../model'
 import { after, type Edit, onBuilding, others } from './edit'
 import { times } from './words'
@@ -20,7 +21,7 @@ export function girtEdits(job: Job, side: Side): Edit[] {
       .map((gapIn) => ({
         key: `gap-${gapIn}`,
         label: 'Closer rows',
-        detail: `at most ${gapIn}″`,
+        detail: `at most ${inchesAlone(gapIn)}`,
         job: put({ maxGapIn: gapIn }),
       })),
     ...others(job, now.lumber).map((text) => ({
@@ -62,7 +63,7 @@ export function purlinEdits(job: Job): Edit[] {
       .map((spaceIn) => ({
         key: `space-${spaceIn}`,
         label: 'Closer rows',
-        detail: `${spaceIn}″`,
+        detail: inchesAlone(spaceIn),
         job: put({ spaceIn }),
       })),
     ...(purlins.blocked || purlins.style === 'flat'

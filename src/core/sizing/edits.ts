@@ -1,7 +1,7 @@
 import { NAILS } from '../joints'
 import { type Building, type Job, type LeanTo, POST_SECTIONS, type Side } from '../model'
 import { type Check, type RuleName, ruleOf } from '../rules'
-import { IN_PER_FT } from '../units'
+import { feetAlone, inchesAlone, stated } from '../units'
 import { beamEdits, girtEdits, purlinEdits } from './boardEdits'
 import { type Edit, onBuilding, others } from './edit'
 import { times } from './words'
@@ -33,7 +33,7 @@ function postEdits(job: Job): Edit[] {
           {
             key: 'gable',
             label: 'Gable posts closer',
-            detail: `at most ${Math.round((building.gableMaxIn * 0.75) / IN_PER_FT)}′`,
+            detail: `at most ${feetAlone(building.gableMaxIn * 0.75)}`,
             job: onBuilding(job, { gableMaxIn: Math.round(building.gableMaxIn * 0.75) }),
           },
         ]
@@ -59,14 +59,14 @@ function groundEdits(job: Job): Edit[] {
       .map((thicknessIn) => ({
         key: `pad-${thicknessIn}`,
         label: 'Thicker pad',
-        detail: `${thicknessIn}″`,
+        detail: inchesAlone(thicknessIn),
         job: onBuilding(job, { padThicknessIn: thicknessIn }),
       })),
     ...(building.school === 'collar'
       ? [building.collarHeightIn + 6, building.collarHeightIn + 12].map((heightIn) => ({
           key: `collar-${heightIn}`,
           label: 'Higher collar',
-          detail: `${heightIn}″`,
+          detail: inchesAlone(heightIn),
           job: onBuilding(job, { collarHeightIn: heightIn }),
         }))
       : []),
@@ -89,7 +89,7 @@ function groundEdits(job: Job): Edit[] {
     ...[6, 12].map((deeperIn) => ({
       key: `deep-${deeperIn}`,
       label: 'Deeper holes',
-      detail: `${deeperIn}″ more`,
+      detail: `${inchesAlone(deeperIn)} more`,
       job: onBuilding(job, { minimumDepthIn: Math.min(144, building.minimumDepthIn + deeperIn) }),
     })),
     ...(building.holeDiameterIn !== null
@@ -127,7 +127,7 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
       .map((diameterIn) => ({
         key: `dia-${diameterIn}`,
         label: 'Thicker bolts',
-        detail: `${diameterIn} in.`,
+        detail: `${stated(diameterIn, 'inches')}`,
         job: put({ diameterIn }),
       })),
     ...[now.count + 1, now.count + 2]
@@ -212,7 +212,7 @@ function laminationEdits(job: Job): Edit[] {
     ...[1.25, 1.375, 1.625, 1.75, 2].map((edgeIn) => ({
       key: `edge-${edgeIn}`,
       label: 'Rows elsewhere',
-      detail: `${edgeIn}″ from the edge`,
+      detail: `${inchesAlone(edgeIn)} from the edge`,
       job: put({ edgeIn }),
     })),
   ]

@@ -1,3 +1,4 @@
+import { inchesAlone } from '../units'
 import type { BoardName, Building, Job } from '../model'
 import { postSize } from '../wood'
 
@@ -12,7 +13,7 @@ const girtWords = (spec: {
   readonly lumber: string
   readonly style: keyof typeof STYLE
   readonly maxGapIn: number
-}) => `${times(spec.size)} ${spec.lumber}, ${STYLE[spec.style]}, rows to ${spec.maxGapIn}″`
+}) => `${times(spec.size)} ${spec.lumber}, ${STYLE[spec.style]}, rows to ${inchesAlone(spec.maxGapIn)}`
 
 /**
  * The parts of a building that sizing chooses, in words: the same for what is drawn and for what is proposed. `beams`
@@ -27,7 +28,10 @@ export function partWords(job: Job, beams: ReadonlySet<'carrier' | 'header'>): r
     ['posts', `${postSize(building.post).label} ${building.post.lumber}`],
     ['girts', girtWords(girts)],
     ...(gable ? [['gable girts', girtWords(gable)] as const] : []),
-    ['purlins', `${times(purlins.size)} ${purlins.lumber} at ${purlins.spaceIn}″${purlins.blocked ? ', blocked' : ''}`],
+    [
+      'purlins',
+      `${times(purlins.size)} ${purlins.lumber} at ${inchesAlone(purlins.spaceIn)}${purlins.blocked ? ', blocked' : ''}`,
+    ],
     ...(['carrier', 'header'] as const).flatMap((k) =>
       beams.has(k) ? [[k, builtUpWords(building.roof[k])] as const] : [],
     ),

@@ -10,7 +10,13 @@ export {
   radians,
   SAME_IN,
 } from './factors'
-export { formatLength, formatSigned, lengthParts, roundIn, toSixteenths } from './length'
+export { lengthEntry, steppedLength } from './entry'
+export { counted, dollars, fixed, upTo } from '../result/figures'
+export { feetAlone, formatLength, formatSigned, inchesAlone, lengthParts, roundIn, toSixteenths } from './length'
+export { about, quantity, stated } from './quantity'
+export type { QuantityKind } from './quantity'
+export { NO_BREAK, UNIT_SYSTEMS } from '../result/system'
+export type { UnitSystem } from '../result/system'
 export type { LengthParts } from './length'
 export { parseLength } from './parseLength'
 export { parseNumber } from './parseNumber'

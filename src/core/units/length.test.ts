@@ -77,19 +77,19 @@ describe('reading lengths as people write them', () => {
 
 describe('writing lengths', () => {
   test.each([
-    [150.625, `12′ 6 5/8″`],
-    [0, `0′ 0″`],
-    [11.98, `1′ 0″`],
-    [0.03, `0′ 0″`],
-    [0.03125, `0′ 0 1/16″`],
-    [-0.375, `−0′ 0 3/8″`],
+    [150.625, `12′\u00a06\u00a05/8″`],
+    [0, `0′\u00a00″`],
+    [11.98, `1′\u00a00″`],
+    [0.03, `0′\u00a00″`],
+    [0.03125, `0′\u00a00\u00a01/16″`],
+    [-0.375, `−0′\u00a00\u00a03/8″`],
     [NaN, '–'],
   ])('%d', (v, text) => expect(formatLength(v)).toBe(text))
   test.each([
     [0.375, '3/8″'],
-    [18.5625, '18 9/16″'],
+    [18.5625, '18\u00a09/16″'],
     [20, '20″'],
-    [222.6875, '222 11/16″'],
+    [222.6875, '222\u00a011/16″'],
   ])('%d in inches alone', (v, text) => expect(formatLength(v, { feet: false })).toBe(text))
   test('carries and lowest terms', () =>
     expect(lengthParts(143.99)).toEqual({ negative: false, feet: 12, inches: 0, numerator: 0, denominator: 1 }))

@@ -1,9 +1,12 @@
 import { IN_PER_FT } from './factors'
+import { fixed, upTo } from '../result/figures'
+import { minusOf, spaceOf, type WriteOptions } from '../result/system'
 import { ROUNDING } from '../result/rounding'
 /** Sixteenths in one inch: the finest mark a crew reads. */
 const SIXTEENTHS = 16
 /** Millimeters in one inch, exact. */
 export const MM_PER_IN = 25.4
+export const MM_PER_M = 1000
 /** Longest length any field takes: 1,000 feet. */
 export const MAX_LENGTH_IN = 12000
 
@@ -44,23 +47,50 @@ export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
   return { negative: sixteenths < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
 }
 
-export interface FormatOptions {
+export interface FormatOptions extends WriteOptions {
+  /** In inches alone where this is false. */
   readonly feet?: boolean
-  readonly ascii?: boolean
 }
 
-/** Writes a length the way a tape is read: `12′ 6 5/8″`, or with `feet: false` `150 5/8″`. `ascii` uses ' and ". */
-export function formatLength(lengthIn: number, formatOptions: FormatOptions = {}): string {
-  if (!Number.isFinite(lengthIn)) return '–'
-  const withFeet = formatOptions.feet ?? true
+/** Feet, inches and sixteenths, as a tape is read. */
+function onTape(lengthIn: number, options: FormatOptions): string {
+  const withFeet = options.feet ?? true
   const parts = lengthParts(lengthIn, withFeet)
-  const [prime, second, minus] = formatOptions.ascii ? ["'", '"', '-'] : ['′', '″', '−']
-  const head = `${parts.negative ? minus : ''}${withFeet ? `${parts.feet}${prime} ` : ''}`
+  const prime = options.ascii ? "'" : '′'
+  const second = options.ascii ? '"' : '″'
+  const space = spaceOf(options)
+  const feet = withFeet ? `${parts.feet}${prime}${space}` : ''
   const fraction = parts.numerator ? `${parts.numerator}/${parts.denominator}` : ''
   const inches = !withFeet && parts.inches === 0 && fraction ? '' : String(parts.inches)
-  return `${head}${[inches, fraction].filter(Boolean).join(' ')}${second}`
+  const joint = inches && fraction ? space : ''
+  return `${parts.negative ? minusOf(options) : ''}${feet}${inches}${joint}${fraction}${second}`
 }
 
-/** Shows a signed move or deviation in inches: `+3/8″`, `−1/16″`, `0″`. */
-export const formatSigned = (lengthIn: number): string =>
-  `${toSixteenths(lengthIn) > 0 ? '+' : ''}${formatLength(lengthIn, { feet: false })}`
+/**
+ * Writes a length, inches, the way its tape is read: `12′ 6 5/8″`, with `feet: false` `150 5/8″`; `3,826 mm`; `3.826 m`.
+ * Rounded once, to the sixteenth or the millimeter. Nothing in it breaks over a line. An en dash where it is not finite.
+ */
+export function formatLength(lengthIn: number, options: FormatOptions = {}): string {
+  if (!Number.isFinite(lengthIn)) return '–'
+  switch (options.system ?? 'us') {
+    case 'us':
+      return onTape(lengthIn, options)
+    case 'mm':
+      return `${fixed(lengthIn * MM_PER_IN, 0, options)}${spaceOf(options)}mm`
+    case 'm':
+      return `${fixed((lengthIn * MM_PER_IN) / MM_PER_M, 3, options)}${spaceOf(options)}m`
+  }
+}
+
+/** Shows a signed move or deviation: `+3/8″`, `−1/16″`, `0″`, `+10 mm`. */
+export function formatSigned(lengthIn: number, options: WriteOptions = {}): string {
+  const text = formatLength(lengthIn, { ...options, feet: false })
+  return lengthIn > 0 && /[1-9]/.test(text) ? `+${text}` : text
+}
+
+/** Feet alone, with at most so many decimals: `12′`, `12.25′`; for names and scales, never for a mark. */
+export const feetAlone = (lengthIn: number, mostDecimals = 0): string => `${upTo(lengthIn / IN_PER_FT, mostDecimals)}′`
+
+/** Inches alone: `150 5/8″`. */
+export const inchesAlone = (lengthIn: number, options: WriteOptions = {}): string =>
+  formatLength(lengthIn, { ...options, feet: false })

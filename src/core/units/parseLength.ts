@@ -1,6 +1,7 @@
 import { IN_PER_FT } from './factors'
 import { fail, ok, type Result, item } from '../result'
-import { MAX_LENGTH_IN, MM_PER_IN } from './length'
+import { MAX_LENGTH_IN, MM_PER_IN, MM_PER_M } from './length'
+import type { UnitSystem } from '../result/system'
 
 const GLYPHS: Readonly<Record<string, string>> = {
   '½': ' 1/2',
@@ -52,13 +53,19 @@ type Reader = (body: string) => Result<number> | null
 
 const NO_LENGTH = fail('not-a-length')
 
-/** `3.2 m`, `320 cm`, `3200 mm` */
+/** `3.2 m`, `320 cm`, `3200 mm`, `14,400 mm` */
 const metric: Reader = (body) => {
-  const match = /^(\d+(?:\.\d*)?|\.\d+) ?(mm|cm|m|meters?|metres?)$/.exec(body)
+  const match = /^(\d+(?:\.\d*)?|\.\d+|\d{1,3}(?:,\d{3})+(?:\.\d*)?) ?(mm|cm|m|meters?|metres?)$/.exec(body)
   if (!match) return null
-  const mm = { mm: 1, cm: 10 }[item(match, 2)] ?? 1000
-  return ok((Number(match[1]) * mm) / MM_PER_IN)
+  const mm = { mm: 1, cm: 10 }[item(match, 2)] ?? MM_PER_M
+  return ok((Number(item(match, 1).replaceAll(',', '')) * mm) / MM_PER_IN)
 }
+
+/** A bare number, in a system whose tape has no inches. */
+const bareMetric =
+  (unit: 'mm' | 'm'): Reader =>
+  (body) =>
+    /^[\d.,]+$/.test(body) ? metric(`${body} ${unit}`) : null
 
 /** `12-6`, `12-6-10`: feet, inches, sixteenths */
 const dashed: Reader = (body) => {
@@ -93,12 +100,17 @@ const inchesAlone: Reader = (body) => {
 }
 
 const READERS: readonly Reader[] = [metric, dashed, feetAndInches, otherUnit, inchesAlone]
+const READERS_OF: Readonly<Record<UnitSystem, readonly Reader[]>> = {
+  us: READERS,
+  mm: [bareMetric('mm'), ...READERS],
+  m: [bareMetric('m'), ...READERS],
+}
 
 /** The first way of writing that the text follows; a fraction that is on no tape is none. */
-function readLength(body: string): Result<number> {
+function readLength(body: string, system: UnitSystem): Result<number> {
   const denominator = oddPart(body)
   if (denominator !== null && denominator !== 0) return fail('not-on-a-tape', [], { denominator })
-  for (const reader of READERS) {
+  for (const reader of READERS_OF[system]) {
     const read = reader(body)
     if (read) return read
   }
@@ -108,15 +120,15 @@ function readLength(body: string): Result<number> {
 /**
  * Reads a length as people write it, in inches. Accepted: `12' 6 5/8"`, `12'-6 5/8"`, `12-6-10`
  * (feet-inches-sixteenths), `12-6`, `150 5/8`, `12.5'`, `5/8`, `3.2 m`, `320 cm`, `3200 mm`, each with a leading minus.
- * A bare number is inches. Issues: empty, not-a-length, not-on-a-tape (a fraction of sevenths), wrong-unit,
- * inches-over-foot, sixteenths-over-inch, too-large (over 1,000 ft).
+ * A bare number is inches; millimeters or meters where the system's tape has no inches. Issues: empty, not-a-length,
+ * not-on-a-tape (a fraction of sevenths), wrong-unit, inches-over-foot, sixteenths-over-inch, too-large (over 1,000 ft).
  * @example parseLength("12' 6 5/8\"") // { ok: true, value: 150.625 }
  */
-export function parseLength(text: string): Result<number> {
+export function parseLength(text: string, system: UnitSystem = 'us'): Result<number> {
   const tidied = tidy(text)
   if (tidied === '') return fail('empty')
   const negative = tidied.startsWith('-')
-  const read = readLength((negative ? tidied.slice(1) : tidied.replace(/^\+/, '')).trim())
+  const read = readLength((negative ? tidied.slice(1) : tidied.replace(/^\+/, '')).trim(), system)
   if (!read.ok)
     return read.issues[0]?.code === 'not-a-length' ? fail('not-a-length', [], { text: text.slice(0, 40) }) : read
   const inches = read.value

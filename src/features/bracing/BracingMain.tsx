@@ -1,10 +1,9 @@
 'use client'
-import { IN_PER_FT, PITCH_RUN_IN, SAME_IN } from '@/core/units'
+import { about, IN_PER_FT, PITCH_RUN_IN, quantity, SAME_IN } from '@/core/units'
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { ShownDerived, ToldLateral } from '@/formats/shown'
 import { wallShearLb } from '@/core/frame'
 import { Side, SIDES } from '@/core/model'
-import { sig } from '@/core/result'
 import { AfterFrame } from '@/ui'
 import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
@@ -45,7 +44,7 @@ function Sway({
       width="100%"
       height={height}
       role="img"
-      aria-label={`Plan: the eave moves ${sig(most)} in. at most under wind across the ridge`}
+      aria-label={`Plan: the eave moves ${about(most, 'inches')} at most under wind across the ridge`}
     >
       <Materials />
       <rect
@@ -85,16 +84,16 @@ function Sway({
           />
         ))}
       <Note x={x0 + (lengthIn * scale) / 2} y={y0 + 58} size={13.5} weight={650} anchor="middle">
-        wind pushes {sig(lateral.row.eavePlf)} lb a foot of eave
+        wind pushes {about(lateral.row.eavePlf, 'lb')} a foot of eave
       </Note>
       <Note x={x0 - 12} y={y0 - (widthIn * scale) / 2 - 4} size={13.5} weight={700} anchor="end">
-        {Math.round(shear.west).toLocaleString('en-US')} lb
+        {quantity(shear.west, 'lb')}
       </Note>
       <Note x={x0 - 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">
         into the {derived.wallNames.west.toLowerCase()}
       </Note>
       <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 - 4} size={13.5} weight={700}>
-        {Math.round(shear.east).toLocaleString('en-US')} lb
+        {quantity(shear.east, 'lb')}
       </Note>
       <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} fill="var(--ink-2)">
         into the {derived.wallNames.east.toLowerCase()}
@@ -102,7 +101,7 @@ function Sway({
       {push > 0 && (
         <Note x={x0 + (lengthIn * scale) / 2} y={y0 - widthIn * scale - 52} size={13.5} weight={650} anchor="middle">
           {lateral.row.moveIn.every(Number.isFinite)
-            ? `the eave moves ${sig(most)} in. at most (drawn large)`
+            ? `the eave moves ${about(most, 'inches')} at most (drawn large)`
             : 'nothing holds these frames: they fall'}
         </Note>
       )}
@@ -131,7 +130,7 @@ function WallShears({ derived, shear }: { readonly derived: ShownDerived; readon
           <tr key={side}>
             <td>{derived.wallNames[side]}</td>
             <td>{side === 'west' || side === 'east' ? 'across the ridge' : 'along the ridge'}</td>
-            <td className="n">{Math.round(shear[side]).toLocaleString('en-US')} lb</td>
+            <td className="n">{quantity(shear[side], 'lb')}</td>
           </tr>
         ))}
       </tbody>
@@ -250,9 +249,7 @@ export function BracingMain() {
         </div>
         <WallShears derived={derived} shear={shear} />
         {lateral.kneeLb > 0 && (
-          <p className="note mt-2">
-            Each knee brace takes up to {Math.round(lateral.kneeLb).toLocaleString('en-US')} lb.
-          </p>
+          <p className="note mt-2">Each knee brace takes up to {quantity(lateral.kneeLb, 'lb')}.</p>
         )}
       </div>
     </>

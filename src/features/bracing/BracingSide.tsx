@@ -1,4 +1,5 @@
 'use client'
+import { quantity } from '@/core/units'
 import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
 import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
@@ -185,8 +186,8 @@ function BraceFields({
                 <td style={{ whiteSpace: 'normal' }}>
                   {derived.wallNames[brace.side].replace(' wall', '')}, {brace.between}
                 </td>
-                <td className="n">{brace.alphaDeg.toFixed(1)}°</td>
-                <td className="n">{Math.round(brace.forceLb)} lb</td>
+                <td className="n">{quantity(brace.alphaDeg, 'deg')}</td>
+                <td className="n">{quantity(brace.forceLb, 'lb')}</td>
                 <td className="n">
                   <Measure inches={brace.stockIn} />
                 </td>

@@ -9,6 +9,7 @@ import { Grades } from './Grades'
 import { KeptPosts } from './KeptPosts'
 import { LeanTos } from './LeanTos'
 import { OpeningsList } from './OpeningsList'
+import { PickedPost } from './PickedPost'
 import { PostFields, type Put } from './PostFields'
 
 /** Bays set by hand do not reach: the limit of the length itself is named, and what it comes from. */
@@ -124,7 +125,12 @@ export function BuildingSide() {
         onChange={setTab}
       />
       {tab === 'shape' && <Shape building={job.building} put={put} done={done} />}
-      {tab === 'posts' && <PostFields building={job.building} put={put} done={done} />}
+      {tab === 'posts' && (
+        <>
+          <PickedPost />
+          <PostFields building={job.building} put={put} done={done} />
+        </>
+      )}
       {tab === 'openings' && <OpeningsList />}
     </>
   )

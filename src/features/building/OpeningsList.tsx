@@ -1,5 +1,5 @@
 'use client'
-import { IN_PER_FT } from '@/core/units'
+import { feetAlone } from '@/core/units'
 import { Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { checkJob } from '@/core/derive'
@@ -247,7 +247,7 @@ function AddOpenings({ say }: { readonly say: (said: string) => void }) {
       say('')
       return
     }
-    say(`There is no clear place for a ${OPENING[kind]} of ${fresh.widthIn / IN_PER_FT}′ on any wall.`)
+    say(`There is no clear place for a ${OPENING[kind]} of ${feetAlone(fresh.widthIn, 2)} on any wall.`)
   }
   return (
     <div className="d-flex flex-wrap gap-1 mb-2">

@@ -1,5 +1,5 @@
 'use client'
-import { type CSSProperties, type MouseEvent, useContext, useEffect, useRef, useState } from 'react'
+import { type CSSProperties, type MouseEvent, type PointerEvent, useContext, useEffect, useRef, useState } from 'react'
 import Dropdown from 'react-bootstrap/Dropdown'
 import type { Post } from '@/core/layout'
 import type { Opening } from '@/core/model'
@@ -54,8 +54,19 @@ function openingActs(store: JobStore, opening: Opening): readonly Act[] {
   ]
 }
 
+/** Where a menu is asked for, and of what. */
+interface Pressed {
+  readonly target: EventTarget
+  readonly clientX: number
+  readonly clientY: number
+}
+
+/** A finger that rests this long on a mark asks for its menu, ms; one that moves further than this, px, does not. */
+const LONG_PRESS_MS = 550
+const STILL_PX = 8
+
 /** The menu of the mark under the pointer, or that has the focus; null where there is none. */
-function menuOf(event: MouseEvent, store: JobStore): Menu | null {
+function menuOf(event: Pressed, store: JobStore): Menu | null {
   const mark = event.target instanceof Element ? event.target.closest<SVGElement>('[data-post], [data-opening]') : null
   const box = mark?.ownerSVGElement?.getBoundingClientRect()
   if (!mark || !box) return null
@@ -67,17 +78,44 @@ function menuOf(event: MouseEvent, store: JobStore): Menu | null {
   return opening ? { at, name: opening.name || OPENING[opening.kind], acts: openingActs(store, opening) } : null
 }
 
+/** Tells when a finger has rested on a place. Not every phone says so itself. */
+function useLongPress(onRest: (pressed: Pressed) => void) {
+  const press = useRef<{ readonly timer: ReturnType<typeof setTimeout>; readonly at: Pressed } | null>(null)
+  const lift = () => {
+    clearTimeout(press.current?.timer)
+    press.current = null
+  }
+  useEffect(() => lift, [])
+  return {
+    onPointerDownCapture: ({ pointerType, target, clientX, clientY }: PointerEvent) => {
+      lift()
+      if (pointerType === 'mouse') return
+      const at = { target, clientX, clientY }
+      press.current = { at, timer: setTimeout(() => onRest(at), LONG_PRESS_MS) }
+    },
+    onPointerMoveCapture: ({ clientX, clientY }: PointerEvent) => {
+      const at = press.current?.at
+      if (at && Math.hypot(clientX - at.clientX, clientY - at.clientY) > STILL_PX) lift()
+    },
+    onPointerUpCapture: lift,
+    onPointerCancelCapture: lift,
+  }
+}
+
 /** A menu on the marks of the plan: by right-click, long press, or the menu key on the mark that has the focus. */
 export function usePlanMenu() {
   const store = useContext(JobContext)
   const [menu, setMenu] = useState<Menu | null>(null)
-  const onContextMenu = (event: MouseEvent) => {
-    const found = store && menuOf(event, store)
-    if (!found) return
-    event.preventDefault()
-    setMenu(found)
+  const open = (pressed: Pressed): boolean => {
+    const found = store && menuOf(pressed, store)
+    if (found) setMenu(found)
+    return Boolean(found)
   }
-  return { menu, onContextMenu, close: () => setMenu(null) }
+  const press = useLongPress(open)
+  const onContextMenu = (event: MouseEvent) => {
+    if (open(event)) event.preventDefault()
+  }
+  return { menu, opens: { ...press, onContextMenu }, close: () => setMenu(null) }
 }
 
 /** The open menu, at the pointer; the first thing has the focus, and Escape puts it away. */
@@ -95,7 +133,7 @@ export function PlanMenu({ menu, onClose }: { readonly menu: Menu; readonly onCl
       onSelect={onClose}
     >
       <Dropdown.Menu ref={list} show className="position-static" aria-label={menu.name}>
-        <Dropdown.Header>{menu.name}</Dropdown.Header>
+        <Dropdown.Header aria-level={2}>{menu.name}</Dropdown.Header>
         {menu.acts.map((act) => (
           <Dropdown.Item key={act.what} as="button" eventKey={act.what} onClick={act.run}>
             {act.what}

@@ -122,6 +122,9 @@ interface PlanExtent {
   readonly past: number
 }
 
+/** Room at the right for the north arrow, which nothing of the building may cover, px. */
+const NORTH_PX = 72
+
 /** Room around the building where no strings run past it, inches. */
 const PAST_WITHOUT_STRINGS_IN = 12
 
@@ -303,7 +306,7 @@ function PlanContent({
       {layers.square && <SquareMoves viewport={viewport} />}
       <PlanDimensions viewport={viewport} stakeY={stakeY} withWidth={!layers.diagonals} />
       <LineNames viewport={viewport} extent={extent} stakeX={stakeX} stakeY={stakeY} />
-      <North deg={job.site.northDeg} x={(size.width || 800) - 46} y={86} />
+      <North deg={job.site.northDeg} x={(size.width || 800) - NORTH_PX / 2} y={86} />
     </>
   )
 }
@@ -316,11 +319,11 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
   const pick = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()
   const extent = extentOf(grid, leanTos, layers.strings ? runPastIn : PAST_WITHOUT_STRINGS_IN)
-  const viewport = useViewport(ref, size, edgesOf(extent), { left: 80, right: 34, top: 58, bottom: 92 })
+  const viewport = useViewport(ref, size, edgesOf(extent), { left: 80, right: NORTH_PX, top: 58, bottom: 92 })
   const { live, drag, nudge, end } = usePlanDrag(viewport.view.scale)
   const grab = useMemo(() => (editable ? { drag, nudge, end } : null), [editable, drag, nudge, end])
   useTapeUnderPlan(viewport.view)
-  const { menu, onContextMenu, close } = usePlanMenu()
+  const { menu, opens, close } = usePlanMenu()
   return (
     <>
       <svg
@@ -328,8 +331,9 @@ export function PlanView({ layers, editable = true }: { readonly layers: PlanLay
         className="drawing"
         role="group"
         aria-label="Plan"
-        onContextMenu={onContextMenu}
+        {...opens}
         onPointerDownCapture={(event) => {
+          opens.onPointerDownCapture(event)
           if (event.target === event.currentTarget) pick({ post: null, opening: null })
         }}
         {...viewport.gestures()}

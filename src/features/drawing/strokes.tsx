@@ -1,3 +1,4 @@
+import { toTenth } from '@/ui'
 import type { ReactNode } from 'react'
 
 /** A small seeded sequence, so that hand-drawn edges look the same at every render and on every machine. */
@@ -31,8 +32,8 @@ export function waxPoints({
   for (let i = 0; i <= steps; i++) {
     const share = i / steps
     const k = (width / 2) * (0.82 + random() * 0.36)
-    there.push(`${(x1 + (x2 - x1) * share + nx * k).toFixed(1)},${(y1 + (y2 - y1) * share + ny * k).toFixed(1)}`)
-    back.push(`${(x1 + (x2 - x1) * share - nx * k).toFixed(1)},${(y1 + (y2 - y1) * share - ny * k).toFixed(1)}`)
+    there.push(`${toTenth(x1 + (x2 - x1) * share + nx * k)},${toTenth(y1 + (y2 - y1) * share + ny * k)}`)
+    back.push(`${toTenth(x1 + (x2 - x1) * share - nx * k)},${toTenth(y1 + (y2 - y1) * share - ny * k)}`)
   }
   return [...there, ...back.reverse()].join(' ')
 }

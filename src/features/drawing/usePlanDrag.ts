@@ -9,11 +9,13 @@ import {
   type Post,
   snapTo,
   wallLengthIn,
+  whyHeld,
 } from '@/core/layout'
 import type { Building, Opening } from '@/core/model'
-import { formatLength } from '@/core/units'
+import { formatLength, type UnitSystem } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { issueText } from '@/formats/words'
+import { useUnits } from '@/ui'
 import { useDrag } from '@use-gesture/react'
 import { type KeyboardEvent, useCallback, useContext, useRef, useState } from 'react'
 import { flushSync } from 'react-dom'
@@ -44,6 +46,7 @@ function movePostTo({
   building,
   key,
   store,
+  system,
 }: {
   readonly state: JobState
   readonly target: { readonly kind: 'post'; readonly post: Post }
@@ -54,6 +57,7 @@ function movePostTo({
   readonly building: Building
   readonly key: string
   readonly store: JobStore
+  readonly system: UnitSystem
 }) {
   const post = state.derived.posts.find((post) => post.id === target.post.id)
   if (!post) return { text: '', refused: true }
@@ -63,14 +67,7 @@ function movePostTo({
       : [{ atIn: post.atIn - post.movedIn, name: 'equal spaces' }]
   const snap = fine ? { atIn: Math.round(atIn * 16) / 16, to: null } : snapTo(atIn, even, REACH_PX / pxPerIn, 1)
   const moved = movePost(building, grid, post, snap.atIn - post.atIn)
-  if (!moved)
-    return {
-      text:
-        post.kind === 'jamb'
-          ? `${post.name} stands with its door: drag the door.`
-          : `${post.name} holds the ${post.kind === 'corner' ? 'corner' : 'wall'}: it stays.`,
-      refused: true,
-    }
+  if (!moved) return { text: issueText(whyHeld(post)), refused: true }
   const issues = state.edit(`move post ${post.name}`, (job) => ({ ...job, building: moved }), key)
   if (issues.length) return { text: issueText(issues[0]), refused: true }
   const row = store
@@ -80,10 +77,10 @@ function movePostTo({
     )
     .sort((one, other) => one.atIn - other.atIn)
   const i = row.findIndex((other) => other.id === post.id)
-  const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn)) : '')
+  const gap = (k: number) => (row[k] && row[i] ? formatLength(Math.abs(row[k].atIn - row[i].atIn), { system }) : '')
   return {
     text:
-      `${post.name} at ${formatLength(snap.atIn)}   ` +
+      `${post.name} at ${formatLength(snap.atIn, { system })}   ` +
       `${[gap(i - 1), gap(i + 1)].filter(Boolean).join(' │ ')}${snap.to ? `  ${snap.to}` : ''}`,
     refused: false,
   }
@@ -100,6 +97,7 @@ function moveOpeningTo({
   pxPerIn,
   state,
   key,
+  system,
 }: {
   readonly building: Building
   readonly target: { readonly kind: 'opening'; readonly opening: Opening }
@@ -110,6 +108,7 @@ function moveOpeningTo({
   readonly pxPerIn: number
   readonly state: JobState
   readonly key: string
+  readonly system: UnitSystem
 }) {
   const opening = building.openings.find((opening) => opening.id === target.opening.id)
   if (!opening) return { text: '', refused: true }
@@ -126,8 +125,8 @@ function moveOpeningTo({
   if (issues.length) return { text: issueText(issues[0]), refused: true }
   return {
     text:
-      `${formatLength(from)} │ ${formatLength(opening.widthIn)} │ ` +
-      `${formatLength(wall - from - opening.widthIn)}${snap.to ? `  ${snap.to}` : ''}`,
+      `${formatLength(from, { system })} │ ${formatLength(opening.widthIn, { system })} │ ` +
+      `${formatLength(wall - from - opening.widthIn, { system })}${snap.to ? `  ${snap.to}` : ''}`,
     refused: false,
   }
 }
@@ -175,6 +174,7 @@ function begin(grabbed: EventTarget | null, element: EventTarget, store: JobStor
  */
 export function usePlanDrag(pxPerIn: number) {
   const store = useContext(JobContext)
+  const system = useUnits()
   const [live, setLive] = useState<Live | null>(null)
   const frame = useRef(0)
 
@@ -187,11 +187,11 @@ export function usePlanDrag(pxPerIn: number) {
       const grid = state.derived.grid
       const t0 = postSize(building.post).widthIn
       if (target.kind === 'opening') {
-        return moveOpeningTo({ building, target, fine, atIn, grid, t0, pxPerIn, state, key })
+        return moveOpeningTo({ building, target, fine, atIn, grid, t0, pxPerIn, state, key, system })
       }
-      return movePostTo({ state, target, grid, fine, atIn, pxPerIn, building, key, store })
+      return movePostTo({ state, target, grid, fine, atIn, pxPerIn, building, key, store, system })
     },
-    [store, pxPerIn],
+    [store, pxPerIn, system],
   )
 
   const end = useCallback(() => {

@@ -1,4 +1,4 @@
-import { inchesInWords, lengthParts } from '@/core/units'
+import { feetAlone, IN_PER_FT, inchesInWords, lengthParts } from '@/core/units'
 
 /** One number, as large as the screen takes, in figures and words. */
 export function Big({
@@ -19,7 +19,7 @@ export function Big({
     <div className="bigwrap">
       <div className="big" role="text" aria-label={inchesInWords(inches)}>
         {parts.negative ? '−' : ''}
-        {feet ? `${parts.feet}′ ` : ''}
+        {feet ? `${feetAlone(parts.feet * IN_PER_FT)} ` : ''}
         {whole ? parts.inches : ''}
         {parts.numerator > 0 && (
           <span className="frac">

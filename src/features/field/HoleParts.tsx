@@ -1,4 +1,5 @@
 'use client'
+import { stated } from '@/core/units'
 import {
   type CureClock,
   type FieldRecord,
@@ -158,7 +159,7 @@ export function HolePlan({
         </b>
       </div>
       <div>
-        <span>{bagLb} lb bags</span>
+        <span>{stated(bagLb, 'weightLb')} bags</span>
         <b>{each}</b>
       </div>
     </div>

@@ -1,7 +1,6 @@
 'use client'
-import { ROUNDING, IN_PER_FT } from '@/core/units'
+import { about, IN_PER_FT, ROUNDING } from '@/core/units'
 import type { Diagram, LineLoad, PointLoad } from '@/core/result'
-import { sig } from '@/core/result'
 import { Note } from '../drawing'
 
 const width = 300
@@ -97,14 +96,14 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
     `${y0}${diagram.x.map((x, i) => `L${xAt(x)} ${y0 + values[i] * scale}`).join('')}L${xAt(diagram.x[diagram.x.length - 1])} ` +
     `${y0}Z`
   const over = diagram.capacityInLb !== null && Math.abs(peakM) > diagram.capacityInLb
-  const feet = (plf: number) => `${sig(Math.abs(plf) * IN_PER_FT)} lb/ft`
+  const feet = (plf: number) => about(Math.abs(plf) * IN_PER_FT, 'plf')
   return (
     <figure className="mb-3" aria-label={title} style={{ width }}>
       <svg
         width={width}
         height={262}
         role="img"
-        aria-label={`${title}: largest shear ${sig(Math.abs(peakV))} lb, largest moment ${sig(Math.abs(peakM) / IN_PER_FT)} lb-ft`}
+        aria-label={`${title}: largest shear ${about(Math.abs(peakV), 'lb')}, largest moment ${about(Math.abs(peakM) / IN_PER_FT, 'lbFt')}`}
       >
         {diagram.lines.map((line, i) => {
           const up = line.startLbIn + line.endLbIn < 0
@@ -138,7 +137,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
         </Note>
         <path d={area(shearY, diagram.shearLb, -scaleV)} fill="var(--galv-1)" stroke="var(--ink-2)" strokeWidth={1.2} />
         <Note x={width - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">
-          {sig(Math.abs(peakV))} lb
+          {about(Math.abs(peakV), 'lb')}
         </Note>
         <line x1={left} x2={left + run} y1={shearY} y2={shearY} stroke="var(--ink)" />
         <path
@@ -166,7 +165,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
               fill="var(--ink-2)"
               halo="var(--paper)"
             >
-              can take {sig(diagram.capacityInLb / IN_PER_FT)} lb-ft
+              can take {about(diagram.capacityInLb / IN_PER_FT, 'lbFt')}
             </Note>
           </g>
         )}
@@ -179,7 +178,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
           fill={over ? 'var(--keel-ink)' : 'var(--ink)'}
           halo="var(--paper)"
         >
-          {sig(Math.abs(peakM) / IN_PER_FT)} lb-ft
+          {about(Math.abs(peakM) / IN_PER_FT, 'lbFt')}
         </Note>
       </svg>
     </figure>

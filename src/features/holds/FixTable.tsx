@@ -1,12 +1,10 @@
 'use client'
+import { dollars } from '@/core/units'
 import type { CheckSummary } from '@/formats/words/checks'
 import { merge3 } from '@/core/model'
 import { shownRatio } from '@/core/result'
 import { LoadBar } from '@/ui'
 import { Awaited, useAnswer, useDoc, useJob } from '../job'
-
-export const dollars = (value: number): string =>
-  `${value < 0 ? '−' : ''}$${Math.abs(Math.round(value)).toLocaleString('en-US')}`
 
 /**
  * Changes that would remedy a check, each judged on the whole building: those that hold first, cheapest first. One click

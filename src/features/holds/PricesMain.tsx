@@ -1,4 +1,5 @@
 'use client'
+import { fixed } from '@/core/units'
 import { useRef, useState } from 'react'
 import { PRICE_LIST } from '@/core/quantities'
 import { pricesFromCsv, pricesToCsv } from '@/formats/csv'
@@ -22,7 +23,7 @@ export function PricesMain() {
   const columns: readonly DataColumn<(typeof PRICE_LIST)[number]>[] = [
     { id: 'item', head: 'item', cell: (row) => row.item },
     { id: 'unit', head: 'unit', label: true, cell: (row) => row.unit },
-    { id: 'shipped', head: 'shipped', figures: true, cell: (row) => row.price.toFixed(2) },
+    { id: 'shipped', head: 'shipped', figures: true, cell: (row) => fixed(row.price, 2) },
     {
       id: 'yours',
       head: 'yours',

@@ -4,9 +4,8 @@ import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YA
 import type { CheckSummary } from '@/formats/words/checks'
 import { type Issue, shownRatio } from '@/core/result'
 import type { ShownDerived, ShownProposal, ShownReport } from '@/formats/shown'
-import { formatLength, IN_PER_FT } from '@/core/units'
-import { FailSign, HoldSign } from '@/ui'
-import { dollars } from './FixTable'
+import { dollars, feetAlone, fixed, formatLength, IN_PER_FT, quantity } from '@/core/units'
+import { FailSign, HoldSign, Length } from '@/ui'
 
 /** Cost against bay spacing. */
 export function BayCostChart({ value }: { readonly value: ShownReport }) {
@@ -24,16 +23,12 @@ export function BayCostChart({ value }: { readonly value: ShownReport }) {
             type="number"
             domain={['dataMin - 0.3', 'dataMax + 0.3']}
             unit="′"
-            tickFormatter={(value: number) => value.toFixed(1)}
+            tickFormatter={(value: number) => fixed(value, 1)}
           />
-          <YAxis
-            domain={['auto', 'auto']}
-            tickFormatter={(value: number) => `$${value.toLocaleString('en-US')}`}
-            width={70}
-          />
+          <YAxis domain={['auto', 'auto']} tickFormatter={(value: number) => dollars(value)} width={70} />
           <Tooltip
             formatter={(valueType) => dollars(Number(valueType))}
-            labelFormatter={(value) => `${Number(value).toFixed(2)}′ bays`}
+            labelFormatter={(value) => `${feetAlone(Number(value) * IN_PER_FT, 2)} bays`}
           />
           <Line
             dataKey="cost"
@@ -90,7 +85,7 @@ function linesOf(
       drawn: `${grid.baysIn.length} @ ${formatLength(grid.baysIn[0])}`,
       of: (proposal) => (
         <b>
-          {proposal.bays} @ {formatLength(proposal.bayIn)}
+          {proposal.bays} @ <Length inches={proposal.bayIn} />
         </b>
       ),
     },
@@ -107,8 +102,8 @@ function linesOf(
     { name: 'Boards', drawn: takeoff.boards, of: (proposal) => proposal.boards },
     {
       name: 'Heaviest stick, wet',
-      drawn: `${Math.round(takeoff.heaviestLb)} lb, ${takeoff.heaviest}`,
-      of: (proposal) => `${Math.round(proposal.heaviestLb)} lb, ${proposal.heaviest}`,
+      drawn: `${quantity(takeoff.heaviestLb, 'weightLb')}, ${takeoff.heaviest}`,
+      of: (proposal) => `${quantity(proposal.heaviestLb, 'weightLb')}, ${proposal.heaviest}`,
     },
     { name: 'Tightest check', drawn: tightestWords(tightest), of: (proposal) => tightestWords(proposal.tightest) },
     {

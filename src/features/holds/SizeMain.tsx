@@ -1,4 +1,5 @@
 'use client'
+import { fixed } from '@/core/units'
 import { BOARD_SIZES, type Job, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
 import { type Issue } from '@/core/result'
 import { partWords } from '@/core/sizing'
@@ -103,8 +104,8 @@ function SearchBar({
       )}
       {value && (
         <span className="note" role="status">
-          {value.alternatives.toLocaleString('en-US')} complete alternatives covered by judging{' '}
-          {value.partsJudged.toLocaleString('en-US')} choices of parts.
+          {fixed(value.alternatives)} complete alternatives covered by judging {fixed(value.partsJudged)} choices of
+          parts.
         </span>
       )}
     </div>

@@ -1,5 +1,5 @@
 'use client'
-import { FT3_PER_YD3 } from '@/core/units'
+import { fixed, FT3_PER_YD3, quantity, stated } from '@/core/units'
 import { type Takeoff } from '@/core/derive'
 import { kindName } from '@/formats/words/checks'
 import type { HoleKind } from '@/core/frame'
@@ -16,7 +16,7 @@ const BY = [
   { value: 'truck', label: 'by truck' },
   { value: 'hand', label: 'in a tub' },
 ] as const
-const BAGS = (['80', '60', '50', '40'] as const).map((value) => ({ value, label: `${value} lb` }))
+const BAGS = (['80', '60', '50', '40'] as const).map((value) => ({ value, label: stated(Number(value), 'weightLb') }))
 
 /** What to order. */
 function OrderTable({
@@ -42,8 +42,8 @@ function OrderTable({
       <tbody>
         <tr>
           <td>Volume with 10% over-dig</td>
-          <td className="n">{order.yd3.toFixed(2)} yd³</td>
-          <td className="n">{rest.yd3.toFixed(2)} yd³</td>
+          <td className="n">{quantity(order.yd3, 'yd3')}</td>
+          <td className="n">{quantity(rest.yd3, 'yd3')}</td>
         </tr>
         {concrete.by === 'truck' ? (
           <tr>
@@ -51,16 +51,16 @@ function OrderTable({
               <b>Truck</b>
             </td>
             <td className="n" data-order="truck">
-              {order.truckYd3.toFixed(2)} yd³
+              {quantity(order.truckYd3, 'yd3')}
             </td>
-            <td className="n">{rest.truckYd3.toFixed(2)} yd³</td>
+            <td className="n">{quantity(rest.truckYd3, 'yd3')}</td>
           </tr>
         ) : (
           <>
             <tr>
               <td>
                 <b>
-                  Bags of {concrete.bagLb} lb, with {order.spareBags} spare
+                  Bags of {stated(concrete.bagLb, 'weightLb')}, with {order.spareBags} spare
                 </b>
               </td>
               <td className="n" data-order="bags">
@@ -75,19 +75,19 @@ function OrderTable({
             </tr>
             <tr>
               <td>They weigh</td>
-              <td className="n">{order.bagsWeighLb.toLocaleString('en-US')} lb</td>
-              <td className="n">{rest.bagsWeighLb.toLocaleString('en-US')} lb</td>
+              <td className="n">{quantity(order.bagsWeighLb, 'weightLb')}</td>
+              <td className="n">{quantity(rest.bagsWeighLb, 'weightLb')}</td>
             </tr>
           </>
         )}
         <tr>
           <td>Augered, in the ground</td>
-          <td className="n">{(takeoff.augerFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
+          <td className="n">{quantity(takeoff.augerFt3 / FT3_PER_YD3, 'yd3')}</td>
           <td />
         </tr>
         <tr>
           <td>Loose earth left over, a quarter swollen</td>
-          <td className="n">{(takeoff.spoilFt3 / FT3_PER_YD3).toFixed(2)} yd³</td>
+          <td className="n">{quantity(takeoff.spoilFt3 / FT3_PER_YD3, 'yd3')}</td>
           <td />
         </tr>
       </tbody>
@@ -106,19 +106,19 @@ const PER_HOLE: readonly DataColumn<HoleKind>[] = [
     ),
   },
   { id: 'count', head: 'count', figures: true, cell: (hole) => hole.postIds.length },
-  { id: 'pad', head: 'pad', figures: true, cell: (hole) => hole.volumes.padFt3.toFixed(2) },
+  { id: 'pad', head: 'pad', figures: true, cell: (hole) => fixed(hole.volumes.padFt3, 2) },
   {
     id: 'collar',
     head: 'collar or pier',
     figures: true,
-    cell: (hole) => (hole.volumes.collarFt3 + hole.volumes.pierFt3).toFixed(2),
+    cell: (hole) => fixed(hole.volumes.collarFt3 + hole.volumes.pierFt3, 2),
   },
-  { id: 'each', head: 'each, net', figures: true, cell: (hole) => `${hole.volumes.concreteFt3.toFixed(2)} ft³` },
+  { id: 'each', head: 'each, net', figures: true, cell: (hole) => quantity(hole.volumes.concreteFt3, 'ft3') },
   {
     id: 'all',
     head: 'all, net',
     figures: true,
-    cell: (hole) => `${(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} ft³`,
+    cell: (hole) => quantity(hole.volumes.concreteFt3 * hole.postIds.length, 'ft3', { decimals: 1 }),
   },
 ]
 

@@ -1,7 +1,6 @@
 'use client'
 import { DIG_CAUTION, KIND } from '@/formats/words'
-import { formatLength } from '@/core/units'
-import { Measure, Segments } from '@/ui'
+import { Measure, Segments, useWriter } from '@/ui'
 import { PlanView } from '../drawing'
 import { useDoc, useJob, useView } from '../job'
 import { Concrete } from './Concrete'
@@ -27,7 +26,8 @@ export function HolesMain() {
   const post = derived.posts.find((post) => post.id === picked.post) ?? derived.posts[0]
   const hole = derived.holes.find((hole) => hole.kind === post.kind)
   const building = job.building
-  const inch = (value: number) => formatLength(value, { feet: false })
+  const { length } = useWriter()
+  const inch = (value: number) => length(value, false)
   const inHole = [
     building.school === 'pier' ? 'A pier of concrete' : `A pad ${inch(building.padThicknessIn)} thick`,
     ...(building.school === 'collar' ? [`a collar ${inch(building.collarHeightIn)} high on it`] : []),

@@ -1,5 +1,5 @@
 'use client'
-import { FT3_PER_YD3 } from '@/core/units'
+import { FT3_PER_YD3, quantity } from '@/core/units'
 import { kindName } from '@/formats/words/checks'
 import { HOLE_WASTE } from '@/core/quantities'
 import { LengthField, Measure, OptionalLengthField } from '@/ui'
@@ -86,7 +86,7 @@ function ConcreteTable() {
       <tbody>
         <tr>
           <td>Volume, {HOLE_WASTE * 100}% over-dig</td>
-          <td className="n">{takeoff.concreteYd3.toFixed(2)} yd³</td>
+          <td className="n">{quantity(takeoff.concreteYd3, 'yd3')}</td>
         </tr>
         <tr>
           <td>80 lb bags</td>
@@ -99,12 +99,12 @@ function ConcreteTable() {
         {takeoff.gravelYd3 > 0 && (
           <tr>
             <td>Gravel, loose</td>
-            <td className="n">{takeoff.gravelYd3.toFixed(2)} yd³</td>
+            <td className="n">{quantity(takeoff.gravelYd3, 'yd3')}</td>
           </tr>
         )}
         <tr>
           <td>Backfill</td>
-          <td className="n">{(takeoff.backfillFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
+          <td className="n">{quantity(takeoff.backfillFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })}</td>
         </tr>
       </tbody>
     </table>

@@ -91,6 +91,12 @@ const NOTHING_PICKED: Picked = {
   cards: 4,
 }
 
+/** The tab of the building that has the fields of what is picked anew; null where it stays. */
+function tabOf(picked: Picked, { opening, post }: Partial<Picked>): 'openings' | 'posts' | null {
+  if (opening && opening !== picked.opening) return 'openings'
+  return post && post !== picked.post ? 'posts' : null
+}
+
 export interface JobState {
   readonly id: string
   readonly revision: number
@@ -246,12 +252,9 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       redo: () => show(redo(get().history), `redo ${get().history.future[0]?.label ?? ''}`),
       pick: (partial) => {
         const { picked, views } = get()
-        // Picking a door in the drawing brings its fields up.
-        const brings = partial.opening && partial.opening !== picked.opening
-        set({
-          picked: { ...picked, ...partial },
-          views: brings ? { ...views, 'building-tab': 'openings' } : views,
-        })
+        // Picking a door or a post in the drawing brings its fields up.
+        const brings = tabOf(picked, partial)
+        set({ picked: { ...picked, ...partial }, views: brings ? { ...views, 'building-tab': brings } : views })
       },
       go: (next) => set({ stage: next, picked: { ...get().picked, mark: null } }),
       see: (key, view) => set({ views: { ...get().views, [key]: view } }),

@@ -3,7 +3,7 @@ import Link from 'next/link'
 import { type Dispatch, type ReactNode, type SetStateAction, useMemo } from 'react'
 import { planJob } from '@/core/derive'
 import type { Building } from '@/core/model'
-import { formatLength } from '@/core/units'
+import { formatLength, upTo } from '@/core/units'
 import { dayShort } from '@/ui'
 import { api, type Reply, type StoredJob } from '../job'
 import { shelfOf } from './yardList'
@@ -115,7 +115,8 @@ export function JobCard({
   >
   readonly settle: Settle
 }) {
-  const { name } = stored.doc
+  const { name, units } = stored.doc
+  const length = (lengthIn: number) => formatLength(lengthIn, { system: units })
   return (
     <article className="jobcard">
       <Link className="open" href={`/jobs/${stored.id}`}>
@@ -123,8 +124,8 @@ export function JobCard({
         <div className="txt">
           <h2>{stored.doc.name}</h2>
           <div className="note">
-            {formatLength(building.widthIn)} × {formatLength(building.lengthIn)}, heel {formatLength(building.heelIn)},{' '}
-            {Number(building.pitchPer12.toFixed(2))}:12
+            {length(building.widthIn)} × {length(building.lengthIn)}, heel {length(building.heelIn)},{' '}
+            {upTo(building.pitchPer12, 2)}:12
           </div>
           <div className="lab">
             revision {stored.revision}, {dayShort(stored.updatedAt)}

@@ -1,8 +1,8 @@
 'use client'
 import { named } from '@/core/layout'
 import { type BuildCard, buildCard } from '@/core/columns'
-import { formatLength } from '@/core/units'
-import { Measure } from '@/ui'
+import { counted, formatLength, quantity } from '@/core/units'
+import { Length, Measure } from '@/ui'
 import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
@@ -46,7 +46,7 @@ function CardTable({
           <tr>
             <td>Top cut to the roof</td>
             <td className="n">
-              {card.bevelDeg.toFixed(1)}°, <Measure inches={card.bevelIn} feet={false} />
+              {quantity(card.bevelDeg, 'deg')}, <Measure inches={card.bevelIn} feet={false} />
             </td>
           </tr>
         )}
@@ -58,7 +58,7 @@ function CardTable({
         </tr>
         <tr>
           <td>Weight, wet</td>
-          <td className="n">{Math.round(card.weightLb)} lb</td>
+          <td className="n">{quantity(card.weightLb, 'weightLb')}</td>
         </tr>
         {nails && (
           <>
@@ -165,7 +165,7 @@ export function Build() {
         ref={ref}
         style={{ flex: '1 1 0', minWidth: 0, height: '100%' }}
         role="img"
-        aria-label={`Column ${post.name}: ${card.plies.length} plies, ${card.lengthIn} inches`}
+        aria-label={`Column ${post.name}: ${counted(card.plies.length, 'ply', 'plies')}, ${formatLength(card.lengthIn)}`}
       >
         <Materials />
         <rect x={0} y={yAt(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />
@@ -193,7 +193,7 @@ export function Build() {
                       anchor="middle"
                       halo={piece.treated ? '#BFB083' : '#F1E1BF'}
                     >
-                      {formatLength(piece.lengthIn)}
+                      <Length inches={piece.lengthIn} />
                     </Note>
                   </g>
                 </g>
@@ -227,7 +227,7 @@ export function Build() {
             return <PocketMark x={x} yAt={yAt} card={card} wide={wide} scale={scale} nails={nails} deep={deep} />
           })()}
       </svg>
-      <div style={{ width: 330, overflowY: 'auto' }}>
+      <div tabIndex={0} role="region" aria-label="How it is built" style={{ width: 330, overflowY: 'auto' }}>
         <h3>
           {card.label}: {card.posts.length > 1 ? `${card.posts.length} alike` : card.posts[0]?.name}
         </h3>

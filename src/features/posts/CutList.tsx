@@ -1,6 +1,6 @@
 'use client'
 import { named } from '@/core/layout'
-import { IN_PER_FT } from '@/core/units'
+import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
 import { buildCard, countLengths, type CutDemand } from '@/core/columns'
 import { STOCK_IN, priceBook } from '@/core/quantities'
 import type { BoardName } from '@/core/model'
@@ -97,7 +97,7 @@ function Cuts({
       {plan && (
         <>
           <p className="note">
-            {plan.count} boards, ${plan.price.toFixed(0)}; {plan.wastePct.toFixed(1)} % offcut.{' '}
+            {counted(plan.count, 'board')}, {dollars(plan.price)}; {fixed(plan.wastePct, 1)} % offcut.{' '}
             {plan.proved ? 'Proved cheapest by the solver.' : 'A good plan, not proved cheapest.'} No plan can do with
             fewer than {plan.lowerBound} boards.
           </p>

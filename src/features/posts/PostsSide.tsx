@@ -1,5 +1,5 @@
 'use client'
-import { HALF_MARK_IN } from '@/core/units'
+import { HALF_MARK_IN, quantity } from '@/core/units'
 import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
@@ -16,17 +16,15 @@ function Demands({ demand, wind }: { readonly demand: PostDemand; readonly wind:
       <tbody>
         <tr>
           <td>Gravity at the top, {demand.gravityCase}</td>
-          <td className="n">{Math.round(demand.gravityLb).toLocaleString('en-US')} lb</td>
+          <td className="n">{quantity(demand.gravityLb, 'lb')}</td>
         </tr>
         <tr>
           <td>Net uplift</td>
-          <td className="n">
-            {demand.upliftLb > 0 ? `${Math.round(demand.upliftLb).toLocaleString('en-US')} lb` : 'none'}
-          </td>
+          <td className="n">{demand.upliftLb > 0 ? quantity(demand.upliftLb, 'lb') : 'none'}</td>
         </tr>
         <tr>
           <td>Wind on it, service</td>
-          <td className="n">{wind === undefined ? 'not computed' : `${Math.round(wind)} lb/ft`}</td>
+          <td className="n">{wind === undefined ? 'not computed' : quantity(wind, 'plf')}</td>
         </tr>
       </tbody>
     </table>

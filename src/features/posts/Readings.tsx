@@ -1,4 +1,5 @@
 'use client'
+import { quantity } from '@/core/units'
 import { Flag } from 'lucide-react'
 import { useState } from 'react'
 import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments, dayTime } from '@/ui'
@@ -205,7 +206,7 @@ function ReadingState({
 /** Who read a post and when, or what is wrong with its reading. */
 function readBy(offset: Offset | undefined, reading: Levels['current'][string] | undefined): string {
   if (offset?.off === 'plan')
-    return `${Math.round(Math.abs(offset.offPlanIn ?? 0))} in. from where the plan has it: read it again`
+    return `${quantity(Math.abs(offset.offPlanIn ?? 0), 'inches', { decimals: 0 })} from where the plan has it: read it again`
   if (!reading) return 'typed here'
   return `read ${dayTime(reading.at)} by ${reading.who || reading.device}`
 }

@@ -4,7 +4,7 @@ import { girtFaceIn } from '@/core/layout'
 import type { PoleMark } from '@/core/marks'
 import type { Side } from '@/core/model'
 import { SAME_IN } from '@/core/units'
-import { SvgMeasure } from '@/ui'
+import { SvgMeasure, toTenth } from '@/ui'
 import { CrowFoot, Materials, Note, seeded, useSize, Wax } from '../drawing'
 import { useDoc, useJob } from '../job'
 
@@ -107,7 +107,7 @@ function PoleWood({ drawing: { left, across, height } }: { readonly drawing: Pol
         {Array.from({ length: 9 }, (_, i) => {
           let grain = `M${left + 3 + i * 4.8} ${height}`
           for (let y = height; y > 10; y -= 62)
-            grain += `q${((random() - 0.5) * 6).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+            grain += `q${toTenth((random() - 0.5) * 6)} -31 ${toTenth((random() - 0.5) * 1.6)} -62`
           return (
             <path
               key={i}

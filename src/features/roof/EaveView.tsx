@@ -1,4 +1,5 @@
 'use client'
+import { quantity } from '@/core/units'
 import { type TrussPlan, wallPosts } from '@/core/layout'
 import { boardSize, postSize } from '@/core/wood'
 import { Earth, type Elevation, GradeLine, HeelLine, Note } from '../drawing'
@@ -101,10 +102,9 @@ function EaveBeams({ drawn, side }: OnEave) {
 function useReactionWords(truss: Truss): string | null {
   const reaction = useDoc().derived.reactions[truss.number - 1]
   if (!reaction) return null
-  const pounds = (lb: number) => Math.round(lb).toLocaleString('en-US')
   const down = reaction.deadLb + Math.max(reaction.snowLb, reaction.liveLb)
   const up = Math.max(0, 0.6 * (reaction.windUpLb - reaction.deadMinLb))
-  return `${pounds(down)} lb down, ${pounds(up)} up`
+  return `${quantity(down, 'lb')} down, ${quantity(up, 'lb')} up`
 }
 
 /** The end of a truss over the eave, with its name and, where picked, its reactions. */

@@ -1,4 +1,5 @@
 'use client'
+import { fixed } from '@/core/units'
 import type { JSX } from 'react/jsx-runtime'
 import type { ShownDerived } from '@/formats/shown'
 import type { Building } from '@/core/model'
@@ -24,7 +25,7 @@ function JointTable({ derived }: { readonly derived: ShownDerived }) {
             <td style={{ whiteSpace: 'normal' }}>{joint.joint}</td>
             <td style={{ whiteSpace: 'normal' }}>{joint.fastener}</td>
             <td className="n">{joint.each}</td>
-            <td className="n">{joint.total.toLocaleString('en-US')}</td>
+            <td className="n">{fixed(joint.total)}</td>
           </tr>
         ))}
       </tbody>

@@ -1,4 +1,5 @@
 'use client'
+import { quantity } from '@/core/units'
 import type { JSX } from 'react'
 import type { ShownDerived } from '@/formats/shown'
 import { birdsMouth, type BirdsMouth } from '@/core/rules/rafter/member'
@@ -81,7 +82,7 @@ function LeanToSection({
           <tr>
             <td>Plumb cut from square, level cut</td>
             <td className="n">
-              {bm.plumbDeg.toFixed(1)}°, {bm.levelDeg.toFixed(1)}°
+              {quantity(bm.plumbDeg, 'deg')}, {quantity(bm.levelDeg, 'deg')}
             </td>
           </tr>
           <tr>

@@ -41,6 +41,7 @@ import { RecordedDialog } from './RecordedDialog'
 import { Pole } from './Pole'
 import { TapeBar, useTape } from './TapeBar'
 import { TopBar } from './TopBar'
+import { OwnUnits } from './OwnUnits'
 import { useAddress, useTitle } from './useAddress'
 
 const VIEWS: Readonly<Record<Stage, readonly [ComponentType, ComponentType]>> = {
@@ -288,7 +289,9 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
       <JobContext.Provider value={store}>
         <FieldContext.Provider value={log}>
           <EntryHost onDone={store.getState().done}>
-            <Desk store={store} />
+            <OwnUnits>
+              <Desk store={store} />
+            </OwnUnits>
           </EntryHost>
         </FieldContext.Provider>
       </JobContext.Provider>

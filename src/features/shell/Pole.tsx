@@ -2,8 +2,9 @@
 import { BookOpen } from 'lucide-react'
 import { useMemo } from 'react'
 import { readCount } from '@/core/field'
-import { formatLength, IN_PER_FT } from '@/core/units'
-import { FailSign } from '@/ui'
+import type { Building } from '@/core/model'
+import { feetAlone, IN_PER_FT, inchesAlone, quantity, type UnitSystem } from '@/core/units'
+import { FailSign, toTenth, useUnits } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
 import { useLog } from '../field'
 import { STAGE_NAMES, useJob } from '../job'
@@ -17,9 +18,18 @@ type Facts = Readonly<
 /** A corner this near its place is left where it is, inches. */
 const SQUARE_IN = 1 / 8
 
-function squareWords(offIn: number | null): string {
+function squareWords(offIn: number | null, system: UnitSystem): string {
   if (offIn === null) return 'not measured'
-  return offIn <= SQUARE_IN ? 'square' : `off ${formatLength(offIn, { feet: false })}`
+  return offIn <= SQUARE_IN ? 'square' : `off ${inchesAlone(offIn, { system })}`
+}
+
+/** The size of the building, short: whole feet, or meters to the tenth. */
+function sizeWords({ widthIn, lengthIn }: Building, system: UnitSystem): string {
+  if (system === 'us') return `${feetAlone(widthIn)} × ${feetAlone(lengthIn)}`
+  const [wide, long] = [widthIn, lengthIn].map((sideIn) =>
+    quantity(sideIn / IN_PER_FT, 'ft', { system, decimals: 1, short: true }),
+  )
+  return `${wide} × ${long}`
 }
 
 /** One short fact a stage, and whether its work is done. */
@@ -27,6 +37,7 @@ function useFacts(): Facts {
   const derived = useJob((state) => state.derived)
   const job = useJob((state) => state.history.present)
   const building = job.building
+  const system = useUnits()
   const levels = useLog((log) => log.levels)
   const read = readCount(job, derived.posts, levels)
   return useMemo(() => {
@@ -37,17 +48,17 @@ function useFacts(): Facts {
       site: {
         say: derived.missing.length
           ? `${derived.missing.length} to enter`
-          : `${Math.round(derived.site?.wind.qhPsf ?? 0)} psf wind`,
+          : `${quantity(derived.site?.wind.qhPsf ?? 0, 'psf')} wind`,
         done: derived.missing.length === 0,
         fails: 0,
       },
       building: {
-        say: `${Math.round(building.widthIn / IN_PER_FT)}′ × ${Math.round(building.lengthIn / IN_PER_FT)}′`,
+        say: sizeWords(building, system),
         done: true,
         fails: 0,
       },
       strings: {
-        say: squareWords(offIn),
+        say: squareWords(offIn, system),
         done: offIn !== null && offIn <= SQUARE_IN,
         fails: 0,
       },
@@ -73,7 +84,7 @@ function useFacts(): Facts {
         fails: fails('walls'),
       },
     }
-  }, [derived, read, building.widthIn, building.lengthIn])
+  }, [derived, read, system, building])
 }
 
 /** The sides and the peak of the stick, px. */
@@ -103,7 +114,7 @@ function Stick({ foot, stainY }: { readonly foot: number; readonly stainY: numbe
     return Array.from({ length: 8 }, (_, i) => {
       let path = `M${LEFT + 3 + i * 4.2} ${foot}`
       for (let y = foot; y > PEAK - 40; y -= 62)
-        path += `q${((random() - 0.5) * 5).toFixed(1)} -31 ${((random() - 0.5) * 1.6).toFixed(1)} -62`
+        path += `q${toTenth((random() - 0.5) * 5)} -31 ${toTenth((random() - 0.5) * 1.6)} -62`
       return { d: path, width: 0.5 + random() * 0.7, opacity: 0.28 + random() * 0.3 }
     })
   }, [foot])

@@ -1,16 +1,21 @@
 'use client'
-import { IN_PER_FT, NEGLIGIBLE } from '@/core/units'
-import { measureWidth, SvgMeasure } from '@/ui'
+import { NEGLIGIBLE, type UnitSystem } from '@/core/units'
+import { measureWidth, SvgMeasure, toTenth, useUnits } from '@/ui'
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { CrowFoot, Note, useSize, Wax } from '../drawing'
 import { useJob } from '../job'
 import { Case } from './TapeCase'
 import { type TapeMark, type TapeModel, tapeOf } from './tapes'
+import { TAPE_SCALES, type TapeScale } from './tapeScales'
 import { BLADE_H, BLADE_Y, CASE } from './tapeSizes'
 
-/** The first row with room for what begins at `left`; the chosen mark always finds one. */
-function rowFor(left: number, right: readonly number[], chosen: boolean): 0 | 1 | null {
+/**
+ * The first row with room for what begins at `left`; the chosen mark finds one wherever it does not cover what the hook
+ * is on.
+ */
+function rowFor(left: number, right: readonly number[], chosen: boolean, hookEnd: number): 0 | 1 | null {
   if (left > right[0]) return 0
+  if (left <= hookEnd) return null
   return left > right[1] || chosen ? 1 : null
 }
 
@@ -18,16 +23,20 @@ function rowFor(left: number, right: readonly number[], chosen: boolean): 0 | 1 
 function rowsOf(
   marks: readonly TapeMark[],
   at: (inches: number) => number,
-  chosen: string | null,
+  {
+    chosen,
+    system,
+    hookEnd,
+  }: { readonly chosen: string | null; readonly system: UnitSystem; readonly hookEnd: number },
 ): Map<string, { readonly row: 0 | 1 | null; readonly named: boolean }> {
   const out = new Map<string, { row: 0 | 1 | null; named: boolean }>()
   const right = [-1e9, -1e9]
   let nameRight = -1e9
   const order = [...marks].sort((one, other) => one.atIn - other.atIn)
   for (const mark of order) {
-    const half = measureWidth(mark.atIn, 20) / 2 + 6
+    const half = measureWidth(mark.atIn, 20, { system }) / 2 + 6
     const x = at(mark.atIn)
-    const row = rowFor(x - half, right, mark.key === chosen)
+    const row = rowFor(x - half, right, mark.key === chosen, hookEnd)
     if (row !== null) right[row] = x + half
     const nameHalf = (mark.name.length * 7.6) / 2 + 3
     const named = x - nameHalf > nameRight || mark.key === chosen
@@ -37,51 +46,59 @@ function rowsOf(
   return out
 }
 
+/** Where the words about the hook begin under the tape, and what each of their letters takes, px. */
+const HOOK_PX = 14
+const HOOK_LETTER_PX = 6.8
+
+/** Ticks nearer than this would be a gray band, px. */
+const LEAST_TICK_PX = 2.7
+/** Least room of a number on the blade, and of each of its letters, px. */
+const NUMBER_PX = 30
+const LETTER_PX = 8.4
+
 const Ticks = memo(function Ticks({
   zero,
   ppi,
   from,
   to,
+  scale,
 }: {
   readonly zero: number
   readonly ppi: number
   readonly from: number
   readonly to: number
+  readonly scale: TapeScale
 }) {
-  const steps = [12, 6, 3, 1, 0.5, 0.25, 0.125, 0.0625].filter((stepIn) => stepIn * ppi >= 2.7)
-  const step = steps[steps.length - 1] ?? 12
-  const tall: Readonly<Record<number, number>> = { 12: 17, 6: 14, 3: 9, 1: 12, 0.5: 9, 0.25: 7, 0.125: 5, 0.0625: 3.5 }
+  const pxPerUnit = ppi * scale.unitIn
+  const drawn = scale.ticks.filter(([every]) => every * pxPerUnit >= LEAST_TICK_PX)
+  const shown = drawn.length > 0 ? drawn : scale.ticks.slice(0, 1)
+  const step = shown.at(-1)?.[0] ?? 1
   let fine = ''
-  let feet = ''
-  for (let k = Math.ceil((from - zero) / ppi / step); zero + k * step * ppi < to; k++) {
-    const i = k * step
-    const coarse = steps.find((step) => Math.abs(i / step - Math.round(i / step)) < NEGLIGIBLE) ?? step
-    const path = `M${(zero + i * ppi).toFixed(1)} ${BLADE_Y}v${tall[coarse]}`
-    if (coarse === 12) feet += path
+  let strong = ''
+  for (let k = Math.ceil((from - zero) / pxPerUnit / step); zero + k * step * pxPerUnit < to; k++) {
+    const units = k * step
+    const kind = shown.findIndex(([every]) => Math.abs(units / every - Math.round(units / every)) < NEGLIGIBLE)
+    const path = `M${toTenth(zero + units * pxPerUnit)} ${BLADE_Y}v${shown[Math.max(0, kind)][1]}`
+    if (kind === 0) strong += path
     else fine += path
   }
-  const foot = [1, 2, 3, 5, 10, 20, 50].find((feet) => feet * IN_PER_FT * ppi >= 30) ?? 100
-  const labels = []
+  const longest = scale.number((to - zero) / pxPerUnit).length
+  const room = Math.max(NUMBER_PX, (longest + 1) * LETTER_PX)
+  const apart = scale.numbered.find((units) => units * pxPerUnit >= room) ?? scale.numbered.at(-1) ?? 1
+  const labels: number[] = []
   for (
-    let feet = Math.ceil((from - zero) / ppi / IN_PER_FT / foot) * foot;
-    zero + feet * IN_PER_FT * ppi < to - 14;
-    feet += foot
+    let units = Math.ceil((from - zero) / pxPerUnit / apart) * apart;
+    zero + units * pxPerUnit < to - 14;
+    units += apart
   )
-    if (feet !== 0 && zero + feet * IN_PER_FT * ppi > from + 8) labels.push(feet)
+    if (units !== 0 && zero + units * pxPerUnit > from + 8) labels.push(units)
   return (
     <g>
       <path d={fine} stroke="var(--ink-2)" />
-      <path d={feet} stroke="var(--ink)" strokeWidth={2} />
-      {labels.map((label) => (
-        <Note
-          key={label}
-          x={zero + label * IN_PER_FT * ppi}
-          y={BLADE_Y + BLADE_H - 4}
-          size={13}
-          weight={750}
-          anchor="middle"
-        >
-          {Math.abs(label)}′
+      <path d={strong} stroke="var(--ink)" strokeWidth={2} />
+      {labels.map((units) => (
+        <Note key={units} x={zero + units * pxPerUnit} y={BLADE_Y + BLADE_H - 4} size={13} weight={750} anchor="middle">
+          {scale.number(units)}
         </Note>
       ))}
     </g>
@@ -112,7 +129,7 @@ const Mark = memo(function Mark({
 }) {
   const color = on ? 'var(--burr)' : own
   const y = BLADE_Y + BLADE_H + (row === 1 ? 57 : 30)
-  const wide = measureWidth(atIn, 20)
+  const wide = measureWidth(atIn, 20, { system: useUnits() })
   return (
     <g data-mark={k} onClick={() => onChoose(k)} style={{ cursor: 'pointer' }}>
       {on && <rect x={x - 11} y={BLADE_Y - 1} width={22} height={BLADE_H + 2} fill="var(--burr)" opacity={0.16} />}
@@ -252,6 +269,8 @@ function Blade({
 /** The tape: running marks of the selected line from its hook. Arrow keys step from mark to mark. */
 export function TapeBar({ model }: { readonly model: TapeModel }) {
   const picked = useJob((state) => state.picked.mark)
+  const system = useUnits()
+  const scale = TAPE_SCALES[system]
   const [ref, size] = useSize<HTMLElement>()
   const width = size.width || 1130
   const end = width - CASE
@@ -261,9 +280,10 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
   const chosen = marks.find((mark) => mark.key === picked) ?? marks[0]
   const { choose, step } = useChoice(marks, chosen?.key)
   const next = useCallback(() => step(1), [step])
+  const hookEnd = HOOK_PX + model.hook.length * HOOK_LETTER_PX
   const rows = useMemo(
-    () => rowsOf(marks, (inches) => zero + inches * pxPerIn, chosen?.key ?? null),
-    [marks, zero, pxPerIn, chosen?.key],
+    () => rowsOf(marks, (inches) => zero + inches * pxPerIn, { chosen: chosen?.key ?? null, system, hookEnd }),
+    [marks, zero, pxPerIn, chosen?.key, system, hookEnd],
   )
   const from = low < 0 ? 0 : Math.max(0, zero)
   return (
@@ -276,7 +296,7 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
         </defs>
         <g clipPath="url(#tape-clip)">
           <Blade zero={zero} from={from} end={end} hooked={low >= 0} />
-          <Ticks zero={zero} ppi={pxPerIn} from={from} to={end} />
+          <Ticks zero={zero} ppi={pxPerIn} from={from} to={end} scale={scale} />
           {marks
             .filter((mark) => rows.get(mark.key)?.row === 1)
             .map((mark) => (
@@ -304,10 +324,18 @@ export function TapeBar({ model }: { readonly model: TapeModel }) {
               />
             ))}
         </g>
-        <Note x={14} y={132} size={12.5} fill="var(--ink-2)" halo="var(--paper-deep)">
+        <Note x={HOOK_PX} y={132} size={12.5} fill="var(--ink-2)" halo="var(--paper-deep)">
           {model.hook}
         </Note>
-        <Case x={end} name={chosen?.name} sub={chosen?.sub ?? ''} atIn={chosen?.atIn ?? 0} onNext={next} height={140} />
+        <Case
+          x={end}
+          name={chosen?.name}
+          sub={chosen?.sub ?? ''}
+          atIn={chosen?.atIn ?? 0}
+          onNext={next}
+          height={140}
+          scale={scale}
+        />
       </svg>
       <TapeKeys onStep={step} />
     </section>

@@ -1,95 +1,107 @@
 'use client'
 import { memo } from 'react'
+import { NEGLIGIBLE } from '@/core/units'
 import { SvgMeasure } from '@/ui'
 import { Note } from '../drawing'
+import type { TapeScale } from './tapeScales'
 import { BLADE_H, BLADE_Y, CASE } from './tapeSizes'
 
-/** The window of the tape's case over the mark. */
-function CaseWindow({
-  wx,
-  wy,
-  ww,
-  wh,
-  ticks,
-  xAt,
+/** What stands out of a tick: the tallest kind that it belongs to. */
+const tallOf = (units: number, ticks: TapeScale['ticks']): number =>
+  (ticks.find(([every]) => isMultiple(units, every)) ?? ticks[ticks.length - 1])[1]
+
+const isMultiple = (units: number, every: number): boolean =>
+  Math.abs(units / every - Math.round(units / every)) < NEGLIGIBLE
+
+/** Where the window lies, px. */
+interface WindowBox {
+  readonly x: number
+  readonly y: number
+  readonly wide: number
+  readonly high: number
+}
+
+/** A number of the magnified blade: on a dark ground where it stands out, beside its tick elsewhere. */
+function CloseNumber({
+  units,
+  x,
+  y,
   keepRight,
-  mid,
+  close,
 }: {
-  readonly wx: number
-  readonly wy: number
-  readonly ww: number
-  readonly wh: number
-  readonly ticks: number[]
-  readonly xAt: (i: number) => number
+  readonly units: number
+  readonly x: number
+  readonly y: number
   readonly keepRight: boolean
-  readonly mid: number
+  readonly close: TapeScale['close']
 }) {
+  if (!isMultiple(units, close.strong))
+    return (
+      <Note x={x + (keepRight ? 5 : -5)} y={y + 45} size={15} weight={700} anchor={keepRight ? 'start' : 'end'}>
+        {close.fineText(units)}
+      </Note>
+    )
+  const text = close.strongText(units)
+  const wide = Math.max(34, 10 + text.length * 9)
+  return (
+    <g>
+      <rect x={keepRight ? x + 3 : x - wide - 3} y={y + 31} width={wide} height={17} rx={2} fill="var(--ink)" />
+      <Note
+        x={keepRight ? x + 3 + wide / 2 : x - 3 - wide / 2}
+        y={y + 44.5}
+        size={14}
+        weight={750}
+        anchor="middle"
+        fill="#fff"
+      >
+        {text}
+      </Note>
+    </g>
+  )
+}
+
+/** The window of the tape's case over the mark: the blade round it, magnified. */
+function CaseWindow({
+  box,
+  atIn,
+  scale,
+}: {
+  readonly box: WindowBox
+  readonly atIn: number
+  readonly scale: TapeScale
+}) {
+  const { x, y, wide, high } = box
+  const { close } = scale
+  const at = atIn / scale.unitIn
+  const mid = x + wide / 2
+  const half = wide / close.pxPerUnit / 2
+  const xAt = (units: number) => mid + (units - at) * close.pxPerUnit
+  const first = Math.max(0, Math.floor((at - half) / close.finest) - 1)
+  const count = Math.ceil((2 * half) / close.finest) + 3
+  const ticks = Array.from({ length: count }, (_, k) => (first + k) * close.finest)
+  const keepRight = at / close.fine - Math.floor(at / close.fine) > 0.5
   return (
     <g clipPath="url(#tape-window)">
-      <rect x={wx} y={wy} width={ww} height={wh} fill="url(#blade)" />
-      {ticks.map((tick) => {
-        const tickHeight = () => {
-          if (tick % 16 === 0) return 30
-          if (tick % 8 === 0) return 22
-          if (tick % 4 === 0) return 16.5
-          if (tick % 2 === 0) return 11.5
-          return 7
-        }
-        const tall = tickHeight()
-        return (
-          <line
-            key={tick}
-            x1={xAt(tick / 16)}
-            x2={xAt(tick / 16)}
-            y1={wy}
-            y2={wy + tall}
-            stroke="var(--ink)"
-            strokeWidth={tick % 16 === 0 ? 2 : 1.1}
-          />
-        )
-      })}
+      <rect x={x} y={y} width={wide} height={high} fill="url(#blade)" />
+      {ticks.map((units) => (
+        <line
+          key={units}
+          x1={xAt(units)}
+          x2={xAt(units)}
+          y1={y}
+          y2={y + tallOf(units, close.ticks)}
+          stroke="var(--ink)"
+          strokeWidth={isMultiple(units, close.fine) ? 2 : 1.1}
+        />
+      ))}
       {ticks
-        .filter((tick) => tick % 16 === 0)
-        .map((tick) => {
-          const i = tick / 16
-          const foot = i % 12 === 0
-          return foot ? (
-            <g key={tick}>
-              <rect
-                x={keepRight ? xAt(i) + 3 : xAt(i) - 37}
-                y={wy + 31}
-                width={34}
-                height={17}
-                rx={2}
-                fill="var(--ink)"
-              />
-              <Note
-                x={keepRight ? xAt(i) + 20 : xAt(i) - 20}
-                y={wy + 44.5}
-                size={14}
-                weight={750}
-                anchor="middle"
-                fill="#fff"
-              >
-                {i / 12}′
-              </Note>
-            </g>
-          ) : (
-            <Note
-              key={tick}
-              x={xAt(i) + (keepRight ? 5 : -5)}
-              y={wy + 45}
-              size={15}
-              weight={700}
-              anchor={keepRight ? 'start' : 'end'}
-            >
-              {i % 12}
-            </Note>
-          )
-        })}
-      <rect x={mid - 1.5} y={wy} width={3} height={wh} fill="var(--burr)" />
+        .filter((units) => isMultiple(units, close.fine))
+        .map((units) => (
+          <CloseNumber key={units} units={units} x={xAt(units)} y={y} keepRight={keepRight} close={close} />
+        ))}
+      <rect x={mid - 1.5} y={y} width={3} height={high} fill="var(--burr)" />
       <path
-        d={`M${mid - 9} ${wy + wh}L${mid} ${wy + wh - 17}L${mid + 9} ${wy + wh}`}
+        d={`M${mid - 9} ${y + high}L${mid} ${y + high - 17}L${mid + 9} ${y + high}`}
         fill="none"
         stroke="var(--burr)"
         strokeWidth={3.5}
@@ -98,7 +110,7 @@ function CaseWindow({
   )
 }
 
-/** The dark case at the right: the chosen mark large, and the blade round it magnified to sixteenths. */
+/** The dark case at the right: the chosen mark large, and the blade round it magnified. */
 export const Case = memo(function Case({
   x,
   name,
@@ -106,6 +118,7 @@ export const Case = memo(function Case({
   atIn,
   onNext,
   height,
+  scale,
 }: {
   readonly x: number
   readonly name: string | undefined
@@ -113,16 +126,9 @@ export const Case = memo(function Case({
   readonly atIn: number
   readonly onNext: () => void
   readonly height: number
+  readonly scale: TapeScale
 }) {
-  const [wx, ww, wy, wh, ppi] = [x + 26, CASE - 40, 46, 50, 60]
-  const mid = wx + ww / 2
-  const at = Math.abs(atIn)
-  const xAt = (i: number) => mid + (i - at) * ppi
-  const ticks = Array.from(
-    { length: Math.ceil((ww / ppi) * 16) + 3 },
-    (_, k) => Math.floor((at - ww / ppi / 2) * 16) - 1 + k,
-  ).filter((k) => k >= 0)
-  const keepRight = at - Math.floor(at) > 0.5
+  const box: WindowBox = { x: x + 26, y: 46, wide: CASE - 40, high: 50 }
   return (
     <g>
       <path
@@ -134,20 +140,20 @@ export const Case = memo(function Case({
       />
       {name !== undefined && (
         <>
-          <Note x={wx} y={20} size={14} weight={650} fill="#fff">
+          <Note x={box.x} y={20} size={14} weight={650} fill="#fff">
             {name}
           </Note>
-          <Note x={wx} y={37} size={12} fill="#D3DADA">
+          <Note x={box.x} y={37} size={12} fill="#D3DADA">
             {sub.slice(0, 30)}
           </Note>
           <SvgMeasure x={x + CASE - 14} y={34} inches={atIn} size={28} weight={750} anchor="end" fill="#fff" />
           <clipPath id="tape-window">
-            <rect x={wx} y={wy} width={ww} height={wh} />
+            <rect x={box.x} y={box.y} width={box.wide} height={box.high} />
           </clipPath>
-          <CaseWindow wx={wx} wy={wy} ww={ww} wh={wh} ticks={ticks} xAt={xAt} keepRight={keepRight} mid={mid} />
-          <rect x={wx} y={wy} width={ww} height={wh} fill="none" stroke="#8B9799" />
-          <Note x={wx} y={118} size={12} fill="#D3DADA">
-            {(atIn < 0 ? 'behind the hook, ' : '') + 'read to the sixteenth'}
+          <CaseWindow box={box} atIn={Math.abs(atIn)} scale={scale} />
+          <rect x={box.x} y={box.y} width={box.wide} height={box.high} fill="none" stroke="#8B9799" />
+          <Note x={box.x} y={118} size={12} fill="#D3DADA">
+            {(atIn < 0 ? 'behind the hook, ' : '') + scale.close.read}
           </Note>
           <g
             role="button"

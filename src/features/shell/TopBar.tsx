@@ -13,11 +13,13 @@ import {
 import Link from 'next/link'
 import Dropdown from 'react-bootstrap/Dropdown'
 import type { Building, Job } from '@/core/model'
-import { formatLength, HALF_MARK_IN } from '@/core/units'
-import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, timeWords, UncheckedSign } from '@/ui'
+import { formatLength, HALF_MARK_IN, NO_BREAK, UNIT_SYSTEMS, type UnitSystem, upTo } from '@/core/units'
+import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, timeWords, UncheckedSign, useUnits } from '@/ui'
 import { useContext } from 'react'
 import { JobContext, useJob, type SaveState, type Stage } from '../job'
+import { UNITS } from '@/formats/words'
 import { download } from '../drawing'
+import { useOwnUnits } from './OwnUnits'
 
 function SaveSign({ onOpen }: { readonly onOpen: () => void }) {
   const save: SaveState = useJob((state) => state.save)
@@ -98,9 +100,16 @@ function UndoAndRedo() {
   )
 }
 
+/** Ways to read lengths, and what they are called. */
+const READ_IN: readonly { readonly system: UnitSystem | null; readonly says: string }[] = [
+  { system: null, says: 'what the job says' },
+  ...UNIT_SYSTEMS.map((system) => ({ system, says: UNITS[system] })),
+]
+
 /** What more there is. */
 function MoreMenu({ onHistory, onHelp }: { readonly onHistory: () => void; readonly onHelp: () => void }) {
   const store = useContext(JobContext)
+  const [own, setOwn] = useOwnUnits()
   const exportJob = () => {
     const job = store?.getState().history.present
     if (job) download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
@@ -123,46 +132,60 @@ function MoreMenu({ onHistory, onHelp }: { readonly onHistory: () => void; reado
           <Keyboard size={15} className="me-2" />
           Help: keys and terms
         </Dropdown.Item>
+        <Dropdown.Divider />
+        <Dropdown.Header aria-level={2}>I read lengths in</Dropdown.Header>
+        {READ_IN.map(({ system, says }) => (
+          <Dropdown.Item
+            key={says}
+            as="button"
+            aria-pressed={own === system}
+            active={own === system}
+            onClick={() => setOwn(system)}
+          >
+            {says}
+          </Dropdown.Item>
+        ))}
       </Dropdown.Menu>
     </Dropdown>
   )
 }
 
-function bayFact(baysIn: readonly number[]): string {
+function bayFact(baysIn: readonly number[], system: UnitSystem): string {
   const alike = baysIn.every((bayIn) => Math.abs(bayIn - baysIn[0]) < HALF_MARK_IN)
-  return alike ? `${baysIn.length} @ ${short(baysIn[0])}` : `${baysIn.length} by hand`
+  return alike ? `${baysIn.length} @ ${short(baysIn[0], system)}` : `${baysIn.length} by hand`
 }
 
-function leanToFact(leanTos: Building['leanTos']): readonly Fact[] {
+function leanToFact(leanTos: Building['leanTos'], system: UnitSystem): readonly Fact[] {
   if (leanTos.length === 0) return []
-  const depth = short(leanTos[0].depthIn)
+  const depth = short(leanTos[0].depthIn, system)
   return [['building', 'lean-to ', leanTos.length > 1 ? `${depth}, two` : depth]]
 }
 
 /** A fact that decides the building: the stage that it is entered in, what it is called, and what it is. */
 type Fact = readonly [stage: Stage, called: string, is: string]
 
-const factsOf = ({ building, site }: Job, baysIn: readonly number[]): readonly Fact[] => [
-  ['building', '', `${short(building.widthIn)} × ${short(building.lengthIn)}`],
-  ['building', '', `${short(building.heelIn)} heel`],
-  ['building', '', `${Number(building.pitchPer12.toFixed(2))}:12`],
-  ['building', 'bays ', bayFact(baysIn)],
-  ['site', 'snow ', site.groundSnowPsf === null ? '?' : String(site.groundSnowPsf)],
-  ['site', 'wind ', site.windMph === null ? '?' : `${site.windMph} ${site.exposure ?? '?'}`],
-  ['site', 'frost ', site.frostIn === null ? '?' : formatLength(site.frostIn, { feet: false })],
-  ...leanToFact(building.leanTos),
+const factsOf = ({ building, site }: Job, baysIn: readonly number[], system: UnitSystem): readonly Fact[] => [
+  ['building', '', `${short(building.widthIn, system)} × ${short(building.lengthIn, system)}`],
+  ['building', '', `${short(building.heelIn, system)} heel`],
+  ['building', '', `${upTo(building.pitchPer12, 2)}:12`],
+  ['building', 'bays ', bayFact(baysIn, system)],
+  ['site', 'snow ', site.groundSnowPsf === null ? '?' : upTo(site.groundSnowPsf, 2)],
+  ['site', 'wind ', site.windMph === null ? '?' : `${upTo(site.windMph, 1)} ${site.exposure ?? '?'}`],
+  ['site', 'frost ', site.frostIn === null ? '?' : formatLength(site.frostIn, { feet: false, system })],
+  ...leanToFact(building.leanTos, system),
 ]
 
 /** Name of the job, and the facts that decide the building. */
 function NameAndFacts() {
   const job = useJob((state) => state.history.present)
   const baysIn = useJob((state) => state.derived.grid.baysIn)
+  const units = useUnits()
   const go = useJob((state) => state.go)
   return (
     <div style={{ minWidth: 0, flex: '0 1 auto' }}>
       <h1 title={job.name}>{job.name}</h1>
       <div className="sum">
-        {factsOf(job, baysIn).map(([stage, called, is], i) => (
+        {factsOf(job, baysIn, units).map(([stage, called, is], i) => (
           <button key={i} type="button" onClick={() => go(stage)}>
             {called}
             <b>{is}</b>
@@ -249,7 +272,7 @@ export function TopBar({
 }
 
 /** Feet alone where the inches are none: for the summary only, never for a mark. */
-function short(inches: number): string {
-  const text = formatLength(inches)
-  return text.endsWith('′ 0″') ? text.slice(0, -3) : text
+function short(inches: number, system: UnitSystem): string {
+  const text = formatLength(inches, { system })
+  return text.endsWith(`′${NO_BREAK}0″`) ? text.slice(0, -3) : text
 }

@@ -1,4 +1,5 @@
 'use client'
+import { toTenth } from '@/ui'
 import type { RefObject } from 'react'
 import type { ShownDerived } from '@/formats/shown'
 import type { Ground } from '@/core/model'
@@ -35,7 +36,7 @@ export function ContourPlan({
           {line.runs.map((run, i) => (
             <path
               key={i}
-              d={`M${run.map(([x, y]) => `${viewport.X(x).toFixed(1)} ${viewport.Y(y).toFixed(1)}`).join('L')}`}
+              d={`M${run.map(([x, y]) => `${toTenth(viewport.X(x))} ${toTenth(viewport.Y(y))}`).join('L')}`}
               fill="none"
               stroke={Math.abs(line.heightIn) < SAME_IN ? 'var(--grade)' : '#A8865A'}
               strokeWidth={Math.abs(line.heightIn) < SAME_IN ? 3 : 1.3}

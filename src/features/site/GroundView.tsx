@@ -3,7 +3,7 @@ import { named } from '@/core/layout'
 import { surfaceOfJob } from '@/core/derive'
 import type { Derived } from '@/core/derive'
 import { contourLines, contourStepIn, earthwork, type Surface } from '@/core/terrain'
-import { FT3_PER_YD3 } from '@/core/units'
+import { fixed, FT3_PER_YD3, quantity } from '@/core/units'
 import { DataTable, LengthField, Measure } from '@/ui'
 import { useMemo } from 'react'
 import { useSize, useViewport, ZoomButtons } from '../drawing'
@@ -33,11 +33,11 @@ function EarthworkTable({ surface }: { readonly surface: Surface }) {
         <tbody>
           <tr>
             <td>Cut under the building</td>
-            <td className="n">{(work.cutFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
+            <td className="n">{quantity(work.cutFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })}</td>
           </tr>
           <tr>
             <td>Fill</td>
-            <td className="n">{(work.fillFt3 / FT3_PER_YD3).toFixed(1)} yd³</td>
+            <td className="n">{quantity(work.fillFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })}</td>
           </tr>
           <tr>
             <td>Ground there</td>
@@ -47,7 +47,7 @@ function EarthworkTable({ surface }: { readonly surface: Surface }) {
           </tr>
           <tr>
             <td>Steepest</td>
-            <td className="n">{surface.steepestPer12.toFixed(2)} in 12</td>
+            <td className="n">{fixed(surface.steepestPer12, 2)} in 12</td>
           </tr>
         </tbody>
       </table>

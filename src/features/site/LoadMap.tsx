@@ -123,7 +123,7 @@ export function LoadMap({ load }: { readonly load: LoadCase }) {
         )
       })}
       <Note x={width / 2} y={height - 14} size={12.5} anchor="middle" fill="var(--ink-2)">
-        {SAY[load]} psf; minus and hatch pull away.
+        {`${SAY[load]}, psf; minus and hatch pull away.`}
         {derived.site && out > 0 && load !== 'cladding' ? ` Inside ±${sig(derived.site.wind.internalPsf)}.` : ''}
       </Note>
     </svg>

@@ -1,7 +1,7 @@
 'use client'
 import type { SiteResults } from '@/core/frame'
 import { sig } from '@/core/result'
-import { IN_PER_FT } from '@/core/units'
+import { about, IN_PER_FT, quantity, stated } from '@/core/units'
 import { CrowFoot, Note } from '../drawing'
 import { leanToDepthIn, roofLine, type SectionPicture } from './sectionPicture'
 
@@ -59,11 +59,11 @@ function SnowDrawn({ picture, site: { snow } }: LoadProps) {
         />
       )}
       <Note x={xAt(widthIn / 2)} y={wordsY - 18} size={15} weight={700} anchor="middle">
-        snow {sig(snow.psPsf)} psf on the roof
+        snow {about(snow.psPsf, 'psf')} on the roof
         {snow.unbalanced ? `, ${sig(mostPsf)} by the ridge when it drifts` : ''}
       </Note>
       <Note x={xAt(widthIn / 2)} y={wordsY} size={12.5} anchor="middle" fill="var(--ink-2)">
-        ASCE 7-16 ch. 7, ground snow {job.site.groundSnowPsf} psf
+        ASCE 7-16 ch. 7, ground snow {stated(job.site.groundSnowPsf ?? NaN, 'psf')}
       </Note>
     </>
   )
@@ -122,18 +122,19 @@ function WindDrawn({ picture, site: { wind } }: LoadProps) {
         wind
       </Note>
       <Note x={besideX} y={topY - 22} size={12.5} fill="var(--ink-2)">
-        {sig(wind.windwardPsf)} psf pushes
+        {about(wind.windwardPsf, 'psf')} pushes
       </Note>
       <Note x={middleX} y={insideY} size={15} weight={700} anchor="middle">
-        qh {sig(wind.qhPsf)} psf
+        qh {about(wind.qhPsf, 'psf')}
       </Note>
       {roomy && (
         <>
           <Note x={middleX} y={insideY + 18} size={12.5} anchor="middle" fill="var(--ink-2)">
-            at {sig(wind.meanHeightFt)} ft, {job.site.windMph} mph, exposure {job.site.exposure}; strength level
+            at {about(wind.meanHeightFt, 'ft')}, {stated(job.site.windMph ?? NaN, 'mph')}, exposure {job.site.exposure};
+            strength level
           </Note>
           <Note x={middleX} y={insideY + 35} size={12.5} anchor="middle" fill="var(--ink-2)">
-            inside ±{sig(wind.internalPsf)} psf, far wall {sig(wind.leewardPsf)} psf
+            inside ±{about(wind.internalPsf, 'psf')}, far wall {about(wind.leewardPsf, 'psf')}
           </Note>
         </>
       )}
@@ -146,10 +147,10 @@ function SoilWords({ picture: { job, soilY, widthIn, xAt }, site: { soil } }: Lo
   return (
     <>
       <Note x={xAt(widthIn / 2)} y={soilY} size={15} weight={700} anchor="middle" halo="#E2D8C3">
-        soil bears {soil.bearingPsf.toLocaleString('en-US')} psf
+        soil bears {quantity(soil.bearingPsf, 'psf', { short: true })}
       </Note>
       <Note x={xAt(widthIn / 2)} y={soilY + 18} size={12.5} anchor="middle" fill="var(--ink-2)" halo="#E2D8C3">
-        sideways {soil.lateralPsfPerFt} psf a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''};{' '}
+        sideways {stated(soil.lateralPsfPerFt, 'psf')} a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''};{' '}
         {soil.source}
       </Note>
     </>
@@ -174,7 +175,7 @@ export function LoadsDrawn({ picture, site }: LoadProps) {
           weight={600}
           halo="var(--paper)"
         >
-          {sig(governing.uniformPsf + governing.peakPsf)} psf, {governing.governs}
+          {about(governing.uniformPsf + governing.peakPsf, 'psf')}, {governing.governs}
         </Note>
       ))}
     </g>

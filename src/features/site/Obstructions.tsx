@@ -1,4 +1,5 @@
 'use client'
+import { inchesAlone } from '@/core/units'
 import type { Ground } from '@/core/model'
 import type { Obstruction } from '@/core/sizing'
 import { item } from '@/core/result'
@@ -57,8 +58,8 @@ function ObstructionFields({ obstruction, i }: { readonly obstruction: Obstructi
       />
       {obstruction.kind === 'buried line' && (
         <div className="caution">
-          Have it located and marked before any digging. Dig by hand within {CLEAR_OF_LINES_IN}″ of the marks, or the
-          distance its owner asks for.
+          Have it located and marked before any digging. Dig by hand within {inchesAlone(CLEAR_OF_LINES_IN)} of the
+          marks, or the distance its owner asks for.
         </div>
       )}
       <Ways index={i} />

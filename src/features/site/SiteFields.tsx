@@ -1,4 +1,5 @@
 'use client'
+import { quantity } from '@/core/units'
 import type { ShownDerived } from '@/formats/shown'
 import { ENCLOSURES, EXPOSURES, type Job, RISKS, SNOW_EXPOSURES, SOILS, THERMALS } from '@/core/model'
 import type { Issue } from '@/core/result'
@@ -294,7 +295,9 @@ function DeadParts() {
         onChange={put('otherPsf', 'other weight')}
         onDone={done}
       />
-      {derived.site && <p className="note">With purlins: {derived.site.dead.maxPsf.toFixed(2)} psf of plan.</p>}
+      {derived.site && (
+        <p className="note">With purlins: {quantity(derived.site.dead.maxPsf, 'psf', { decimals: 2 })} of plan.</p>
+      )}
     </>
   )
 }

@@ -1,6 +1,8 @@
 'use client'
 import { type Job } from '@/core/model'
-import { STANDING_NOTE } from '@/formats/words'
+import { UNIT_SYSTEMS } from '@/core/units'
+import { STANDING_NOTE, UNITS } from '@/formats/words'
+import { ChoiceField } from '@/ui'
 import { useDoc } from '../job'
 import { GroundFields, HazardFields, WeightFields } from './SiteFields'
 
@@ -20,6 +22,13 @@ export function SiteSide() {
           ? `${derived.missing.length} still to enter; until then nothing is checked.`
           : 'From the official, for this address.'}
       </p>
+      <ChoiceField
+        label="Lengths in"
+        name="units"
+        value={job.units}
+        choices={UNIT_SYSTEMS.map((value) => ({ value, label: UNITS[value] }))}
+        onChange={(units) => edit('units', (now) => ({ ...now, units }))}
+      />
       <HazardFields site={site} put={put} done={done} derived={derived} />
       <GroundFields site={site} put={put} done={done} edit={edit} />
       <WeightFields site={site} put={put} derived={derived} done={done} />

@@ -1,4 +1,5 @@
 'use client'
+import { dollars } from '@/core/units'
 import { useState } from 'react'
 import { Awaited, useAnswer, useDoc } from '../job'
 
@@ -44,7 +45,7 @@ export function Ways({ index }: { readonly index: number }) {
               <b>{way.label}</b>
               <div className="note">
                 {way.detail}
-                {way.job ? `; ${way.more >= 0 ? '+' : '−'}$${Math.abs(way.more).toFixed(0)}` : ''}.
+                {way.job ? `; ${way.more >= 0 ? '+' : ''}${dollars(way.more)}` : ''}.
               </div>
               {way.newFails.length > 0 && (
                 <div style={{ color: 'var(--keel-ink)' }}>

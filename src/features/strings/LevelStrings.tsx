@@ -1,6 +1,5 @@
 'use client'
-import { formatLength } from '@/core/units'
-import { ChoiceField, FailSign, HoldSign, LengthField, Measure } from '@/ui'
+import { ChoiceField, FailSign, HoldSign, Length, LengthField, Measure } from '@/ui'
 import { Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc } from '../job'
@@ -57,7 +56,7 @@ function StringDrawn({
       <line x1={x} x2={x} y1={y} y2={yAt(low)} stroke="var(--galv-3)" />
       <circle cx={x} cy={y} r={5} fill="var(--chalk)" />
       <Note x={x} y={y - 10} size={13} weight={700} anchor="middle" fill="var(--chalk-ink)" halo="var(--paper)">
-        {formatLength(row.heightIn, { feet: false })}
+        <Length inches={row.heightIn} feet={false} />
       </Note>
       <Note x={x} y={178} size={14} weight={750} anchor="middle">
         {name}

@@ -4,8 +4,7 @@ import type { ShownDerived } from '@/formats/shown'
 import type { Ground, Job } from '@/core/model'
 import type { Issue } from '@/core/result'
 import type { AdditionPlan } from '@/core/terrain'
-import { formatLength } from '@/core/units'
-import { ChoiceField, LengthField, Measure, NumberField, Segments } from '@/ui'
+import { ChoiceField, Length, LengthField, Measure, NumberField, Segments } from '@/ui'
 import { Note } from '../drawing'
 
 /** What is added to the old wall, and how large. */
@@ -157,7 +156,7 @@ export function OffsetsChart({
       )}
       {pack?.list.map((station, i) => (
         <Note key={i} x={xAt(station.atIn)} y={168} size={13} weight={650} anchor="middle">
-          {formatLength(station.packIn, { feet: false })}
+          <Length inches={station.packIn} feet={false} />
         </Note>
       ))}
       <Note x={24} y={150} size={12} fill="var(--ink-2)">

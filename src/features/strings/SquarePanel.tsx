@@ -2,9 +2,9 @@
 import { compassOf } from '@/core/layout'
 import type { ShownDerived } from '@/formats/shown'
 import type { Measures } from '@/core/model'
-import { formatLength, formatSigned, ROUNDING, toSixteenths } from '@/core/units'
+import { ROUNDING, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'
-import { ChoiceField, HoldSign, LengthField, Measure, OptionalLengthField } from '@/ui'
+import { ChoiceField, HoldSign, Length, LengthField, Measure, OptionalLengthField, useWriter } from '@/ui'
 import type { CornerMove, SquareFit } from '@/core/layout'
 import { useDoc } from '../job'
 
@@ -80,7 +80,7 @@ function BestTriangle({ derived, southRow }: { readonly derived: ShownDerived; r
 }
 
 /** A move in words: how far east or west, and how far north or south, by the site's own compass. */
-function moveWords(northDeg: number, move: CornerMove): string {
+function moveWords(northDeg: number, move: CornerMove, length: (lengthIn: number, feet: boolean) => string): string {
   const compass = compassOf(northDeg)
   const ways = [
     { byIn: move.dxIn, ahead: compass.east, back: compass.west },
@@ -88,16 +88,14 @@ function moveWords(northDeg: number, move: CornerMove): string {
   ]
   return ways
     .filter(({ byIn }) => toSixteenths(byIn) !== 0)
-    .map(
-      ({ byIn, ahead, back }) =>
-        `${formatLength(Math.abs(byIn), { feet: false })} ${(byIn > 0 ? ahead : back).toLowerCase()}`,
-    )
+    .map(({ byIn, ahead, back }) => `${length(Math.abs(byIn), false)} ${(byIn > 0 ? ahead : back).toLowerCase()}`)
     .join(' and ')
 }
 
 /** What moves, which way and how far. */
 function SquareMoves({ fit }: { readonly fit: SquareFit }) {
   const { job, derived } = useDoc()
+  const { length } = useWriter()
   const { south, north } = derived.rows
   const last = derived.grid.centresIn.length
   const corner = { SW: `${south}1`, SE: `${south}${last}`, NE: `${north}${last}`, NW: `${north}1` }
@@ -112,7 +110,7 @@ function SquareMoves({ fit }: { readonly fit: SquareFit }) {
             {moves.map((move) => (
               <tr key={move.corner}>
                 <td style={{ fontWeight: 700, width: 34 }}>{corner[move.corner]}</td>
-                <td style={{ whiteSpace: 'normal' }}>{moveWords(job.site.northDeg, move)}</td>
+                <td style={{ whiteSpace: 'normal' }}>{moveWords(job.site.northDeg, move, length)}</td>
               </tr>
             ))}
           </tbody>
@@ -129,10 +127,10 @@ function SquareMoves({ fit }: { readonly fit: SquareFit }) {
         </p>
       )}
       <p className="note">
-        Diagonals differ by {formatLength(Math.abs(fit.misclosureIn), { feet: false })}.{' '}
+        Diagonals differ by <Length inches={Math.abs(fit.misclosureIn)} feet={false} />.{' '}
         {fit.sigmaIn === null
           ? 'Five measures leave nothing to judge them by: take the sixth.'
-          : `The six measures agree to ${formatLength(Math.max(1 / 16, fit.sigmaIn), { feet: false })}.`}
+          : `The six measures agree to ${length(Math.max(1 / 16, fit.sigmaIn), false)}.`}
       </p>
     </div>
   )
@@ -140,9 +138,10 @@ function SquareMoves({ fit }: { readonly fit: SquareFit }) {
 
 /** How far a measured side is off, to the sixteenth. */
 function OffBy({ wantIn, gotIn }: { readonly wantIn: number; readonly gotIn: number | null }) {
+  const { signed } = useWriter()
   if (gotIn === null) return null
   const off = toSixteenths(gotIn - wantIn)
-  return off === 0 ? <HoldSign size={13} /> : <span style={{ fontWeight: 700 }}>{formatSigned(off / 16)}</span>
+  return off === 0 ? <HoldSign size={13} /> : <span style={{ fontWeight: 700 }}>{signed(off / 16)}</span>
 }
 
 /** One side or diagonal: what it should be, what was taped, how far off. */
@@ -258,8 +257,9 @@ export function SquarePanel() {
       {square.ok ? <SquareMoves fit={square.value} /> : <p className="note mt-2">{issueText(square.issues[0])}</p>}
       {leftoverIn !== null && leftoverIn > toleranceIn && (
         <div className="caution" role="alert">
-          The measures disagree by more than the tape should ({formatLength(leftoverIn, { feet: false })} over{' '}
-          {formatLength(toleranceIn, { feet: false })}). One was misread: take the largest leftover again.
+          The measures disagree by more than the tape should (<Length inches={leftoverIn} feet={false} /> over{' '}
+          <Length inches={toleranceIn} feet={false} />
+          ). One was misread: take the largest leftover again.
         </div>
       )}
       <div className="rule" />

@@ -1,7 +1,7 @@
 'use client'
 import { alongWall, girtFaceIn, type GirtRow, isEave, type Post, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
-import { PITCH_RUN_IN } from '@/core/units'
+import { PITCH_RUN_IN, upTo } from '@/core/units'
 import { OPENING } from '@/formats/words'
 import { SvgMeasure } from '@/ui'
 import { type Elevation, Note } from '../drawing'
@@ -47,7 +47,7 @@ export function RoofOver({ drawn, side, peakIn }: OnWall & { readonly peakIn: nu
         stroke="var(--galv-3)"
       />
       <Note x={(drawn.leftPx + drawn.rightPx) / 2} y={heelY - 8} size={12.5} anchor="middle" fill="var(--ink-2)">
-        roof {Number(building.pitchPer12.toFixed(2))}:12, trusses over the posts
+        roof {upTo(building.pitchPer12, 2)}:12, trusses over the posts
       </Note>
     </g>
   )

@@ -1,4 +1,5 @@
 'use client'
+import { type GirtRow } from '@/core/layout'
 import { ruleOf } from '@/core/rules'
 import { SAME_IN } from '@/core/units'
 import { useMemo } from 'react'
@@ -144,6 +145,44 @@ const CUTS: readonly DataColumn<Piece>[] = [
   { id: 'length', head: 'length', figures: true, cell: (piece) => <Measure inches={piece.lengthIn} /> },
 ]
 
+const LANDING: Readonly<Record<NonNullable<GirtRow['landing']>, string>> = {
+  sill: 'on a sill',
+  head: 'on a head',
+  heel: 'at the heel',
+}
+
+/** The row that is picked: its height, the space under it and the wall that it carries. */
+function PickedRow({ row }: { readonly row: GirtRow }) {
+  return (
+    <section className="grp" aria-label={`Row ${row.id}`}>
+      <h2 className="mb-2">Row {row.id}</h2>
+      <table className="tb" aria-label={`Row ${row.id}`}>
+        <tbody>
+          <tr>
+            <td>Top above grade{row.landing ? `, ${LANDING[row.landing]}` : ''}</td>
+            <td className="n">
+              <Measure inches={row.topIn} />
+            </td>
+          </tr>
+          <tr>
+            <td>Space under it</td>
+            <td className="n">
+              <Measure inches={row.spaceBelowIn} feet={false} />
+            </td>
+          </tr>
+          <tr>
+            <td>Wall that it carries</td>
+            <td className="n">
+              <Measure inches={row.tributaryIn} feet={false} />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <p className="note mb-0">Rows are set by the fields below, for the whole building.</p>
+    </section>
+  )
+}
+
 /** Girts of the picked wall: rules, other ways to set the rows, checks and cut list. */
 export function WallsSide() {
   const { derived } = useDoc()
@@ -151,11 +190,13 @@ export function WallsSide() {
   const wall = derived.walls[picked.wall]
   const blocks = blockNames(wall.blocks, derived.placed)
   const pieces = wall.pieces.filter((piece) => piece.row === picked.row)
+  const row = wall.rows.find((each) => each.id === picked.row)
   const checks = derived.checks.filter(
     ({ key }) => key.member === 'site' || (ruleOf({ key }) === 'girt/strength' && key.place === picked.wall),
   )
   return (
     <>
+      {row && <PickedRow row={row} />}
       <h2 className="mb-2">Girt rows</h2>
       <GirtFields />
       <h3 className="mt-2 mb-1">{wall.name}</h3>

@@ -4,7 +4,7 @@ import type { Derived } from '@/core/derive'
 import type { Job } from '@/core/model'
 import { shownRatio, sig, written } from '@/core/result'
 import type { Check } from '@/core/rules'
-import { formatLength } from '@/core/units'
+import { about, formatLength, stated } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { table } from '../crewbook/paper'
@@ -59,9 +59,15 @@ function inputs(job: Job): Sheet {
         ['site', ''],
         [
           ['loads standard', site.edition],
-          ['ground snow', `${site.groundSnowPsf} psf; roof ${site.snowExposure} exposed; ${THERMAL[site.thermal]}`],
-          ['wind', `${site.windMph} mph, exposure ${site.exposure}, Kzt ${site.kzt}, risk category ${site.risk}`],
-          ['elevation', `${site.elevationFt} ft`],
+          [
+            'ground snow',
+            `${stated(site.groundSnowPsf ?? NaN, 'psf')}; roof ${site.snowExposure} exposed; ${THERMAL[site.thermal]}`,
+          ],
+          [
+            'wind',
+            `${stated(site.windMph ?? NaN, 'mph')}, exposure ${site.exposure}, Kzt ${site.kzt}, risk category ${site.risk}`,
+          ],
+          ['elevation', stated(site.elevationFt, 'ft')],
           ['frost', site.frostIn === null ? 'not entered' : dim(site.frostIn)],
           [
             'soil',
@@ -72,8 +78,8 @@ function inputs(job: Job): Sheet {
           [
             'roof dead load',
             site.dead.by === 'total'
-              ? `${site.dead.psf} psf; least ${site.deadMinPsf} psf`
-              : `by parts; least ${site.deadMinPsf} psf`,
+              ? `${stated(site.dead.psf, 'psf')}; least ${stated(site.deadMinPsf, 'psf')}`
+              : `by parts; least ${stated(site.deadMinPsf, 'psf')}`,
           ],
         ],
       ),
@@ -187,9 +193,9 @@ function loads(derived: Derived): Sheet[] {
               ...leanTo.snow.map((low) => [
                 `snow, ${low.governs}`,
                 `${sig(low.uniformPsf)} ` +
-                  `psf${low.peakPsf ? ` + ${sig(low.peakPsf)} psf at the wall over ${sig(low.peakWidthFt)} ft` : ''}`,
+                  `psf${low.peakPsf ? ` + ${about(low.peakPsf, 'psf')} at the wall over ${about(low.peakWidthFt, 'ft')}` : ''}`,
               ]),
-              ['wind down, up', `${sig(leanTo.wind.downPsf)}, ${sig(leanTo.wind.upPsf)} psf`],
+              ['wind down, up', `${sig(leanTo.wind.downPsf)}, ${about(leanTo.wind.upPsf, 'psf')}`],
             ],
             [1],
           ),

@@ -4,7 +4,7 @@ import type { ShownDerived as Derived, ShownDerived } from '../shown'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
-import { FT3_PER_YD3, roundIn, runningMarks } from '@/core/units'
+import { FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
 import { boardSize } from '@/core/wood'
 import { chunk, plain } from '../plain'
 import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote, someNames } from '../words'
@@ -235,7 +235,7 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
             [
               ['board', `${leanTo.rafter.plies} × ${leanTo.rafter.size.replace('x', '×')} ${leanTo.rafter.lumber}`],
               ['wall to outer post on the slope', mark(mouth.lengthIn)],
-              ['plumb cut, level cut', `${mouth.plumbDeg.toFixed(1)}°, ${mouth.levelDeg.toFixed(1)}°`],
+              ['plumb cut, level cut', `${quantity(mouth.plumbDeg, 'deg')}, ${quantity(mouth.levelDeg, 'deg')}`],
               ['seat, heel cut', `${inches(mouth.seatIn)}, ${inches(mouth.heelCutIn)}`],
               ['left above the seat', inches(mouth.aboveIn)],
             ],
@@ -281,12 +281,16 @@ function quantitySheet(derived: Derived): Sheet {
       table(
         ['concrete', '', 'amount'],
         [
-          ['all holes, net', '', `${takeoff.concreteFt3.toFixed(1)} cu ft`],
-          [`with ${takeoff.wastePct}% over-dig`, '', `${takeoff.concreteYd3.toFixed(2)} cu yd`],
-          ...([80, 60, 50, 40] as const).map((lb) => [`or in ${lb} lb bags`, '', `${takeoff.bags[lb]} bags`]),
-          ...(takeoff.gravelYd3 > 0 ? [['gravel, loose', '', `${takeoff.gravelYd3.toFixed(2)} cu yd`]] : []),
-          ['backfill', '', `${(takeoff.backfillFt3 / FT3_PER_YD3).toFixed(1)} cu yd`],
-          ['earth left over, loose', '', `${(takeoff.spoilFt3 / FT3_PER_YD3).toFixed(1)} cu yd`],
+          ['all holes, net', '', quantity(takeoff.concreteFt3, 'ft3', { decimals: 1 })],
+          [`with ${takeoff.wastePct}% over-dig`, '', quantity(takeoff.concreteYd3, 'yd3')],
+          ...([80, 60, 50, 40] as const).map((lb) => [
+            `or in ${stated(lb, 'weightLb')} bags`,
+            '',
+            `${takeoff.bags[lb]} bags`,
+          ]),
+          ...(takeoff.gravelYd3 > 0 ? [['gravel, loose', '', quantity(takeoff.gravelYd3, 'yd3')]] : []),
+          ['backfill', '', quantity(takeoff.backfillFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })],
+          ['earth left over, loose', '', quantity(takeoff.spoilFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })],
         ],
         [2],
         [2],

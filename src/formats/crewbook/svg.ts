@@ -65,7 +65,9 @@ export const svgText = (
   } = {},
 ): string => {
   const { size = 10, bold = false, anchor = 'start', rotate = 0 } = options
-  const [left, base, weight] = [short(x), short(y), bold ? 'bold' : 'normal']
+  const left = short(x)
+  const base = short(y)
+  const weight = bold ? 'bold' : 'normal'
   const turned = rotate ? ` transform="rotate(${short(rotate)} ${left} ${base})"` : ''
   const font = `font-family="${FACES}" font-size="${size}" font-weight="${weight}"`
   return `<text x="${left}" y="${base}" ${font} text-anchor="${anchor}" fill="#000"${turned}>${escapeXml(text)}</text>`

@@ -1,1 +1,2 @@
 export { designOf, designSchema } from './design'
+export { inUnits } from './inUnits'

@@ -27,13 +27,16 @@ function codeOf(text: string): { readonly modules: number; readonly path: string
   return made
 }
 
+/** Squares of a code must meet: finer than other places of a drawing. */
+const fine = (points: number): number => Math.round(points * 1e5) / 1e5
+
 /** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
 export function qrSvg(text: string, x: number, y: number, size: number): string {
   const { modules, path } = codeOf(text)
   const scale = size / (modules + 8)
   return (
     `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" ` +
-    `transform="translate(${(x + 4 * scale).toFixed(3)} ${(y + 4 * scale).toFixed(3)}) scale(${scale.toFixed(5)})" ` +
+    `transform="translate(${fine(x + 4 * scale)} ${fine(y + 4 * scale)}) scale(${fine(scale)})" ` +
     'fill="#000"/>'
   )
 }

@@ -1,3 +1,4 @@
+import { fixed, quantity, stated } from '@/core/units'
 import { addUnder } from '@/core/result'
 import { named, type PostName } from '@/core/layout'
 import { buildCard, type BuildCard } from '@/core/columns'
@@ -158,7 +159,7 @@ function buildSheet(card: BuildCard): Sheet {
   const dim = (lengthIn: number): string => mark(lengthIn)
   return {
     title: 'Column: ' + someNames(card.posts, 8),
-    sub: `${card.label}; foot to seat ${dim(card.seatIn)}; about ${Math.round(card.weightLb)} lb wet`,
+    sub: `${card.label}; foot to seat ${dim(card.seatIn)}; about ${quantity(card.weightLb, 'weightLb')} wet`,
     blocks: [
       table(
         ['ply', 'board from the foot up', 'cut', 'wood', 'crown'],
@@ -179,7 +180,7 @@ function buildSheet(card: BuildCard): Sheet {
         [
           ['top of the outer plies', dim(card.lengthIn)],
           ...(card.pocketIn > 0 ? [['pocket in the center ply', dim(card.pocketIn)]] : []),
-          ...(card.bevelDeg > 0 ? [['top cut', `${card.bevelDeg.toFixed(1)} degrees, ${inches(card.bevelIn)}`]] : []),
+          ...(card.bevelDeg > 0 ? [['top cut', `${fixed(card.bevelDeg, 1)} degrees, ${inches(card.bevelIn)}`]] : []),
           ['treated up to', dim(card.treatedToIn)],
           ...(card.nails ? [['nails', `${card.nails.total}, ${card.nails.nailsPerFace} a face`]] : []),
           ...card.bolts.map((bolt) => [bolt.what, dim(bolt.fromFootIn)]),
@@ -229,28 +230,28 @@ function concreteSheet(sheets: FieldSheetsOf): Sheet {
   )
   return {
     title: 'Concrete order',
-    sub: concrete.by === 'truck' ? 'by truck' : `in ${concrete.bagLb} lb bags`,
+    sub: concrete.by === 'truck' ? 'by truck' : `in ${stated(concrete.bagLb, 'weightLb')} bags`,
     blocks: [
       table(
         ['holes', 'count', 'each, net', 'all, net'],
         sheets.derived.holes.map((hole) => [
           `${kindName(hole.kind)}, ${inches(hole.diameterIn)} across`,
           String(hole.postIds.length),
-          `${hole.volumes.concreteFt3.toFixed(2)} cu ft`,
-          `${(hole.volumes.concreteFt3 * hole.postIds.length).toFixed(1)} cu ft`,
+          quantity(hole.volumes.concreteFt3, 'ft3'),
+          quantity(hole.volumes.concreteFt3 * hole.postIds.length, 'ft3', { decimals: 1 }),
         ]),
         [1, 2, 3],
       ),
       table(
         ['order', ''],
         [
-          ['with 10% over-dig', `${order.yd3.toFixed(2)} cu yd`],
+          ['with 10% over-dig', quantity(order.yd3, 'yd3')],
           ...(concrete.by === 'truck'
-            ? [['truck', `${order.truckYd3.toFixed(2)} cu yd`]]
+            ? [['truck', quantity(order.truckYd3, 'yd3')]]
             : [
                 [`bags, ${order.spareBags} of them spare`, String(order.bagsInAll)],
                 [`loads of ${order.bagsALoad}`, String(order.loads)],
-                ['weigh', `${order.bagsWeighLb} lb`],
+                ['weigh', quantity(order.bagsWeighLb, 'weightLb')],
               ]),
         ],
         [1],

@@ -51,7 +51,8 @@ export function poleStrips(
         svgText(x + 2, TOP - 6, `${name}, strip ${page * STRIPS_A_PAGE + k + 1}`, { size: 10, bold: true }),
       )
       for (let quarter = Math.ceil(strip.fromIn * 4); quarter <= strip.toIn * 4; quarter++) {
-        const [upIn, y] = [quarter / 4, yAt(quarter / 4)]
+        const upIn = quarter / 4
+        const y = yAt(upIn)
         body.push(svgLine({ x1: x, y1: y, x2: x + tickLength(quarter), y2: y, kind: 'plain' }))
         if (quarter % 4 === 0 && upIn > strip.fromIn && upIn < strip.toIn)
           body.push(svgText(x + 17, y + 3, formatLength(upIn, { ascii: true }), { size: 7.5 }))
@@ -61,10 +62,13 @@ export function poleStrips(
           body.push(svgLine({ x1: x, y1: yAt(at), x2: x + WIDE, y2: yAt(at), kind: 'fine' }))
       marks.forEach((mark, i) => {
         if (mark.upIn < strip.fromIn - ROUNDING || mark.upIn > strip.toIn + ROUNDING) return
-        const [y, end, length] = [yAt(mark.upIn), x + WIDE - 3, formatLength(mark.upIn, { ascii: true })]
+        const y = yAt(mark.upIn)
+        const end = x + WIDE - 3
+        const length = formatLength(mark.upIn, { ascii: true })
         const room = (other: (typeof marks)[number] | undefined) =>
           other ? Math.abs(other.upIn - mark.upIn) * 72 : Infinity
-        const [below, above] = [room(marks[i - 1]), room(marks[i + 1])]
+        const below = room(marks[i - 1])
+        const above = room(marks[i + 1])
         body.push(svgLine({ x1: x, y1: y, x2: x + WIDE, y2: y, kind: 'keel' }))
         // Name over the line and length under it where both have room; on one line beside a near neighbor, on the side
         // away from it.

@@ -14,11 +14,15 @@ const building = (change: Partial<Job['building']>) => (job: Job) => ({
 const door = job.building.openings[0]
 
 test.each<[string, (job: Job) => Job, readonly string[]]>([
-  ['a length on the tape’s marks', building({ heelIn: 150.625 }), ['Heel above the grade line: 12′ 0″ → 12′ 6 5/8″']],
+  [
+    'a length on the tape’s marks',
+    building({ heelIn: 150.625 }),
+    ['Heel above the grade line: 12′\u00a00″ → 12′\u00a06\u00a05/8″'],
+  ],
   [
     'bays without the tail of a division',
     building({ bays: { mode: 'hand', spacingsIn: [71.99999999999996, 756 - 71.99999999999996] } }),
-    ['mode: max → hand', 'Widest bay: 9′ 0″ → none', 'spacings: none → 6′ 0″, 57′ 0″'],
+    ['mode: max → hand', 'Widest bay: 9′\u00a00″ → none', 'spacings: none → 6′\u00a00″, 57′\u00a00″'],
   ],
   [
     'a number',
@@ -33,7 +37,7 @@ test.each<[string, (job: Job) => Job, readonly string[]]>([
   [
     'an opening by its name',
     building({ openings: job.building.openings.map((each, i) => (i === 0 ? { ...each, widthIn: 60 } : each)) }),
-    [`${door.name}: Rough opening width: 3′ 2″ → 5′ 0″`],
+    [`${door.name}: Rough opening width: 3′\u00a02″ → 5′\u00a00″`],
   ],
   ['nothing of identities', building({ posts: [] }), []],
   ['nothing that reads alike', building({ heelIn: job.building.heelIn + 1e-9 }), []],

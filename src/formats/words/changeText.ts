@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { type Change, type Job, jobSchema } from '@/core/model'
-import { formatLength } from '@/core/units'
+import { formatLength, upTo } from '@/core/units'
 import { OPENING } from './labels'
 
 /** One changed value of an edit in words. */
@@ -74,7 +74,7 @@ const named = (value: object): string => {
 function valueWords(value: unknown, isLength: boolean): string {
   if (value === null || value === undefined) return 'none'
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
-  if (typeof value === 'number') return isLength ? formatLength(value) : String(Number(value.toFixed(4)))
+  if (typeof value === 'number') return isLength ? formatLength(value) : upTo(value, 4)
   if (Array.isArray(value)) return value.map((each) => valueWords(each, isLength)).join(', ') || 'none'
   if (typeof value === 'object') return named(value)
   return typeof value === 'string' && value !== '' ? value : 'none'

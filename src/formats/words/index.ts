@@ -22,6 +22,7 @@ export {
   STANDING_NOTE,
   standingNote,
   THERMAL,
+  UNITS,
   TOP,
   TRUSS_SEAT,
   TRUSS_SET,

@@ -93,6 +93,8 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'no-such-revision': (facts) => `Revision ${facts.revision} was not kept whole and cannot be brought back.`,
   'name-of-two': (facts) =>
     `Two posts have been called ${facts.post}: open the post from the list of posts and enter it there.`,
+  'stands-with-door': (facts) => `${facts.post} stands with its door: move the door.`,
+  'holds-its-place': (facts) => `${facts.post} holds the ${facts.place}: it stays.`,
   'post-cannot-stay': (facts) => `${facts.post} cannot stand where it stood: its row has no place there any more.`,
   'kept-too-wide': (facts) =>
     `Between ${facts.post}, which stays, and ${facts.other} the space would be ${inches(facts.spaceIn)}; ` +

@@ -1,3 +1,4 @@
+import { type UnitSystem } from '@/core/units'
 import type { GirtStyle, OpeningKind, FoundationType, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
 
@@ -89,3 +90,10 @@ export const WALL_BRACE = {
   straps: 'steel straps',
   none: 'nothing',
 } as const
+
+/** Systems that lengths are written in. */
+export const UNITS: Readonly<Record<UnitSystem, string>> = {
+  us: 'feet and inches',
+  mm: 'millimeters',
+  m: 'meters',
+}

@@ -3,7 +3,7 @@ import type { LoadOrigin } from '@/core/rules/span/member'
 import type { SpanFacts } from '@/core/rules/span/strength'
 import type { SpanSagFacts } from '@/core/rules/span/sag'
 import type { Check } from '@/core/rules'
-import { formatLength, IN_PER_FT } from '@/core/units'
+import { about, formatLength, IN_PER_FT } from '@/core/units'
 import type { CheckWords } from './checkWords'
 import { LUMBER_REMEDY, noValues } from './lumber'
 
@@ -15,7 +15,9 @@ function governs<About>(facts: SpanFacts<About>): string {
   const { spanCase, judged, bends, slender } = facts
   if (slender) return `${spanCase.name}: its free edge is too slender (RB over 50).`
   const { momentInLb, shearLb } = judged.forces
-  const how = bends ? `bends it, ${sig(Math.abs(momentInLb) / IN_PER_FT)} lb-ft` : `shears it, ${sig(shearLb)} lb`
+  const how = bends
+    ? `bends it, ${about(Math.abs(momentInLb) / IN_PER_FT, 'lbFt')}`
+    : `shears it, ${about(shearLb, 'lb')}`
   return `${spanCase.name} ${how} over ${formatLength(spanCase.loads.lengthIn)}.`
 }
 
@@ -156,9 +158,9 @@ export const sagWords = <About>(texts: SpanTexts<Sag<About>>): CheckWords<Sag<Ab
   governs: ({ facts: { sagCase, sag } }) => {
     const allowed =
       sagCase.mostIn !== undefined && sag.limitIn === sagCase.mostIn
-        ? `${sig(sagCase.mostIn)} in. is the most here.`
+        ? `${about(sagCase.mostIn, 'inches')} is the most here.`
         : `1/${sagCase.over} of the span is allowed.`
-    return `${sagCase.name} sags it ${sig(sag.sagIn)} in. over ${formatLength(sagCase.loads.lengthIn)}; ${allowed}`
+    return `${sagCase.name} sags it ${about(sag.sagIn, 'inches')} over ${formatLength(sagCase.loads.lengthIn)}; ${allowed}`
   },
   remedy: texts.remedy,
   place: () => 'between its ends',
@@ -167,7 +169,7 @@ export const sagWords = <About>(texts: SpanTexts<Sag<About>>): CheckWords<Sag<Ab
     const inPlace = mostIn !== undefined && sag.limitIn === mostIn
     return [
       line({
-        label: `Sag, E·I ${sig(sag.ei)} lb·in²`,
+        label: `Sag, E·I ${about(sag.ei, 'lbIn2')}`,
         formula: 'from the diagram',
         numbers: sig(sag.sagIn),
         value: sag.sagIn,

@@ -1,7 +1,7 @@
+import { quantity, stated } from '@/core/units'
 import { entryOf } from '@/core/result'
 import type { bolts } from '@/core/rules/beam/bolts'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { BEAM } from './texts'
 
 export const words: CheckWords<CheckOf<typeof bolts>> = {
@@ -9,7 +9,7 @@ export const words: CheckWords<CheckOf<typeof bolts>> = {
   governs: ({ facts: { bolt, downLb, count, diameterIn } }) =>
     bolt.problem
       ? `Cannot be counted: ${bolt.problem}.`
-      : `${pounds(downLb)} lb hang on ${count} bolts of ${diameterIn} in.`,
+      : `${quantity(downLb, 'lb')} hang on ${count} bolts of ${stated(diameterIn, 'inches')}`,
   remedy: ({ facts }) =>
     facts.bolt.problem
       ? 'Wider spacing or smaller bolts.'

@@ -1,13 +1,14 @@
+import { about, quantity } from '@/core/units'
 import { entryOf, line, sig } from '@/core/result'
 import type { seat } from '@/core/rules/beam/seat'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { allowedPressing } from '../pressing'
 import { BEAM } from './texts'
 
 export const words: CheckWords<CheckOf<typeof seat>> = {
   title: ({ key }) => `${entryOf(BEAM, key.place).name} on their seats`,
-  governs: ({ facts }) => `${pounds(facts.downLb)} lb press the beam on a notch of ${sig(facts.areaIn2)} in².`,
+  governs: ({ facts }) =>
+    `${quantity(facts.downLb, 'lb')} press the beam on a notch of ${about(facts.areaIn2, 'in2')}.`,
   remedy: () => 'A wider seat, a bearing block, or a denser wood.',
   place: () => 'at a post',
   trace: ({ facts, demand }) => [

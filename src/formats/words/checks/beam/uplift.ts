@@ -1,12 +1,12 @@
+import { quantity } from '@/core/units'
 import { entryOf } from '@/core/result'
 import type { uplift } from '@/core/rules/beam/uplift'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { BEAM } from './texts'
 
 export const words: CheckWords<CheckOf<typeof uplift>> = {
   title: ({ key }) => `${entryOf(BEAM, key.place).name} held down`,
-  governs: ({ facts }) => `Wind lifts the beam ${pounds(facts.upLb)} lb off a post; ${facts.count} bolts hold it.`,
+  governs: ({ facts }) => `Wind lifts the beam ${quantity(facts.upLb, 'lb')} off a post; ${facts.count} bolts hold it.`,
   remedy: () => 'More or thicker bolts.',
   place: () => 'at a post',
   trace: ({ facts }) => facts.bolt.trace,

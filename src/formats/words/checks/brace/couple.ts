@@ -1,3 +1,4 @@
+import { quantity } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { couple } from '@/core/rules/brace/couple'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -7,7 +8,7 @@ import { forceLines } from './lines'
 export const words: CheckWords<CheckOf<typeof couple>> = {
   title: ({ key }, walls) => `${wallName(walls, key.place)}: braced posts held down`,
   governs: ({ facts }) =>
-    `The braces lift their post by ${Math.round(facts.brace.coupleLb)} lb besides the roof’s uplift.`,
+    `The braces lift their post by ${quantity(facts.brace.coupleLb, 'lb')} besides the roof’s uplift.`,
   remedy: () => 'Lower force by more braced bays; a wider or deeper collar.',
   place: ({ facts }) => facts.brace.between,
   trace: ({ facts: { brace, held } }) => [

@@ -1,3 +1,4 @@
+import { about } from '@/core/units'
 import type { BraceLine } from '@/core/frame'
 import { line, sig, type TraceLine } from '@/core/result'
 
@@ -18,7 +19,7 @@ export const forceLines = (brace: BraceLine): readonly TraceLine[] => [
   line({
     label: 'Force in one brace',
     formula: 'T = V/cosα',
-    numbers: `${sig(brace.shearLb / brace.bays)}/cos(${sig(brace.alphaDeg)}°)`,
+    numbers: `${sig(brace.shearLb / brace.bays)}/cos(${about(brace.alphaDeg, 'deg')})`,
     value: brace.forceLb,
     unit: 'lb',
     clause: 'statics',

@@ -1,3 +1,4 @@
+import { about, quantity } from '@/core/units'
 import { line, sig, type TraceLine } from '@/core/result'
 import type { BracePullFacts, pull } from '@/core/rules/brace/pull'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -7,21 +8,21 @@ import { wallName } from '../wallName'
 import { braceKind, forceLines } from './lines'
 
 function governs(facts: BracePullFacts): string {
-  const force = Math.round(facts.brace.forceLb)
+  const force = quantity(facts.brace.forceLb, 'lb')
   switch (facts.kind) {
     case 'too steep':
-      return `The braces would stand at ${sig(facts.brace.alphaDeg)}°: too steep to work.`
+      return `The braces would stand at ${about(facts.brace.alphaDeg, 'deg')}: too steep to work.`
     case 'no rating':
-      return `Each strap carries ${force} lb; its rating is not entered. Straps only pull: both diagonals are needed.`
+      return `Each strap carries ${force}; its rating is not entered. Straps only pull: both diagonals are needed.`
     case 'no values':
       return noValues(facts.lumber)
     case 'no nail':
       return `No nail is called “${facts.name}”.`
     case 'strap':
-      return `Each strap pulls ${force} lb; both diagonals are needed.`
+      return `Each strap pulls ${force}; both diagonals are needed.`
     case 'boards': {
       const first = facts.nailsLb < facts.woodLb ? `${facts.nails} nails at each end` : 'the board'
-      return `Each brace pulls ${force} lb; ${first} give first.`
+      return `Each brace pulls ${force}; ${first} give first.`
     }
   }
 }

@@ -1,3 +1,4 @@
+import { quantity } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { push } from '@/core/rules/brace/push'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -10,7 +11,7 @@ export const words: CheckWords<CheckOf<typeof push>> = {
     facts.cp === 0
       ? `Nailed only at its ends and middle it is too limber to push (le/d ${sig(facts.slenderness)}): wind from the ` +
         'other side has nothing.'
-      : `Wind from the other side pushes it with ${Math.round(facts.brace.forceLb)} lb, held at every girt.`,
+      : `Wind from the other side pushes it with ${quantity(facts.brace.forceLb, 'lb')}, held at every girt.`,
   remedy: ({ facts }) => (facts.cp === 0 ? 'X braces, or nail it at every girt.' : 'X braces.'),
   place: ({ facts }) => facts.brace.between,
   trace: ({ facts: { brace, slenderness, cp, holdsLb, values, size } }) =>

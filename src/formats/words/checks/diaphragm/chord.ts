@@ -1,12 +1,12 @@
+import { quantity } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { chord } from '@/core/rules/diaphragm/chord'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 
 export const words: CheckWords<CheckOf<typeof chord>> = {
   title: () => 'Eave girt as chord of the roof',
   governs: ({ facts }) =>
-    `The eave girt is pulled with ${pounds(facts.chordLb)} lb at mid-length; its splices must carry that.`,
+    `The eave girt is pulled with ${quantity(facts.chordLb, 'lb')} at mid-length; its splices must carry that.`,
   remedy: () => 'A doubled or wider top girt, spliced over posts with blocks.',
   place: () => 'mid-length of each eave',
   trace: ({ facts: { chordLb, holdsLb, eavePlf, lengthFt, widthFt, ftPsi, areaIn2 } }) => [

@@ -1,6 +1,6 @@
 import { line, sig, type TraceLine } from '@/core/result'
 import type { DiaphragmFacts, shear } from '@/core/rules/diaphragm/shear'
-import { IN_PER_FT } from '@/core/units'
+import { IN_PER_FT, quantity } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { relianceWords } from '../reliance'
 
@@ -8,13 +8,13 @@ function governs(facts: DiaphragmFacts): string {
   switch (facts.kind) {
     case 'trusted':
       return (
-        `Post tops are taken as held by the roof: it must pass ${Math.round(facts.slopePlf)} plf on each slope and ` +
-        `${Math.round(facts.endWallLb)} lb into each end wall. Its strength is not computed without tested skin values.`
+        `Post tops are taken as held by the roof: it must pass ${quantity(facts.slopePlf, 'plf')} on each slope and ` +
+        `${quantity(facts.endWallLb, 'lb')} into each end wall. Its strength is not computed without tested skin values.`
       )
     case 'not counted':
       return relianceWords(facts.lateral)
     case 'checked':
-      return `The end bay passes ${Math.round(facts.shearPlf)} plf along each slope to the end wall.`
+      return `The end bay passes ${quantity(facts.shearPlf, 'plf')} along each slope to the end wall.`
   }
 }
 

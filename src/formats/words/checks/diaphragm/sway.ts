@@ -1,6 +1,6 @@
 import { line, sig, type TraceLine } from '@/core/result'
 import type { sway, SwayFacts } from '@/core/rules/diaphragm/sway'
-import { SAME_IN } from '@/core/units'
+import { about, SAME_IN } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
 
 type Moves = Extract<SwayFacts, { kind: 'moves' }>
@@ -13,7 +13,7 @@ function governs(facts: SwayFacts): string {
       return 'Nothing holds these frames: they do not stand, so their sway has no figure.'
     case 'moves': {
       const over = facts.moveIn > SAME_IN ? String(Math.floor(facts.heelIn / facts.moveIn)) : 'more than can be said'
-      const moves = `Wind moves the eave ${sig(facts.moveIn)} in. at line ${facts.line}, the height over ${over}`
+      const moves = `Wind moves the eave ${about(facts.moveIn, 'inches')} at line ${facts.line}, the height over ${over}`
       return facts.over === null
         ? `${moves}. No code limits it and no limit is entered.`
         : `${moves}; its height over ${facts.over} is allowed.`

@@ -1,9 +1,8 @@
 import { line, sig, type TraceLine } from '@/core/result'
 import { pullShare } from '@/core/rules/girt/board'
 import type { GirtNailFacts, nails } from '@/core/rules/girt/nails'
-import { IN_PER_FT } from '@/core/units'
+import { IN_PER_FT, quantity } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { wallName } from '../wallName'
 
 type Worked = Extract<GirtNailFacts, { kind: 'worked' }>
@@ -49,7 +48,7 @@ export const words: CheckWords<CheckOf<typeof nails>> = {
   governs: ({ facts }) =>
     facts.kind === 'no nail'
       ? `No nail is called “${facts.name}” on the list.`
-      : `Suction pulls ${pounds(facts.pullLb)} lb at a post; ${facts.count} ${facts.nail.name} hold ` +
+      : `Suction pulls ${quantity(facts.pullLb, 'lb')} at a post; ${facts.count} ${facts.nail.name} hold ` +
         `it${howItHolds(facts)}.`,
   remedy: ({ facts }) => remedy(facts),
   place: ({ facts }) => {

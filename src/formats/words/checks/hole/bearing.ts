@@ -1,6 +1,6 @@
 import { line, sig, type TraceLine } from '@/core/result'
 import type { bearing, BearingFacts } from '@/core/rules/hole/bearing'
-import { IN_PER_FT, ROUNDING } from '@/core/units'
+import { IN_PER_FT, inchesAlone, ROUNDING } from '@/core/units'
 import { gravityLine } from '../actions'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { kindName } from '../kinds'
@@ -76,7 +76,7 @@ const trace = (facts: BearingFacts): readonly TraceLine[] => {
 export const words: CheckWords<CheckOf<typeof bearing>> = {
   title: ({ key, facts }) => `${kindName(key.place)}: ${facts.pier ? 'pier' : 'pad'} on the soil`,
   governs: ({ facts }) =>
-    `${facts.demand.gravityCase} on ${facts.post.name} presses a ${facts.diameterIn}″ circle of soil.`,
+    `${facts.demand.gravityCase} on ${facts.post.name} presses a ${inchesAlone(facts.diameterIn)} circle of soil.`,
   remedy: () => 'A wider pad, or a soil report that allows more.',
   place: ({ facts }) => `under ${facts.post.name}`,
   trace: ({ facts }) => trace(facts),

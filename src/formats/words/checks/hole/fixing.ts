@@ -1,3 +1,4 @@
+import { about, stated } from '@/core/units'
 import { yieldLine } from '@/core/joints'
 import { line, sig } from '@/core/result'
 import type { fixing } from '@/core/rules/hole/fixing'
@@ -7,12 +8,16 @@ import { kindName } from '../kinds'
 export const words: CheckWords<CheckOf<typeof fixing>> = {
   title: ({ key, facts }) => `${kindName(key.place)}: ${facts.collar ? 'collar' : 'cleats'} fixed to the post`,
   governs: ({ facts }) =>
-    `${facts.count} bars or bolts of ${facts.diameterIn} in. through the post carry its uplift into the ` +
+    `${facts.count} bars or bolts of ${stated(facts.diameterIn, 'inches')} through the post carry its uplift into the ` +
     `${facts.collar ? 'concrete' : 'cleats'}.`,
   remedy: () => 'More or thicker bars through the post.',
   place: () => 'below grade',
   trace: ({ facts }) => [
-    yieldLine('One bar', facts.limit, `${facts.diameterIn} in. through ${sig(facts.throughIn)} in.`),
+    yieldLine(
+      'One bar',
+      facts.limit,
+      `${stated(facts.diameterIn, 'inches')} through ${about(facts.throughIn, 'inches')}`,
+    ),
     line({
       label: 'All, in wet wood',
       formula: 'n·Z·CD·CM',

@@ -1,7 +1,7 @@
 import { LEAST_DEPTH_IN } from '@/core/ground'
 import { line, sig } from '@/core/result'
 import type { lowestGround } from '@/core/rules/hole/lowestGround'
-import { IN_PER_FT } from '@/core/units'
+import { about, IN_PER_FT, stated } from '@/core/units'
 import { BESIDE_IN } from '@/core/terrain'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { kindName } from '../kinds'
@@ -12,8 +12,9 @@ export const words: CheckWords<CheckOf<typeof lowestGround>> = {
     if (facts.kind === 'no frost depth') return 'The frost depth is not entered.'
     const outside = facts.inside ? '' : ' It stands outside the spot heights: the nearest edge is taken.'
     return (
-      `${facts.post.name} keeps ${sig(facts.haveIn)} in. below the lowest ground within ${BESIDE_IN / IN_PER_FT} ft of it; ` +
-      `it needs ${sig(facts.needIn)} in.${outside}`
+      `${facts.post.name} keeps ${about(facts.haveIn, 'inches')} below the lowest ground within ` +
+      `${stated(BESIDE_IN / IN_PER_FT, 'ft')} of it; ` +
+      `it needs ${about(facts.needIn, 'inches')}${outside}`
     )
   },
   remedy: ({ facts }) =>
@@ -27,7 +28,7 @@ export const words: CheckWords<CheckOf<typeof lowestGround>> = {
       : [
           line({
             label: 'Lowest ground beside the post',
-            formula: `least height within ${BESIDE_IN} in., not above the grade line`,
+            formula: `least height within ${stated(BESIDE_IN, 'inches')}, not above the grade line`,
             numbers: sig(facts.lowestIn),
             value: facts.countedIn,
             unit: 'in',

@@ -1,11 +1,10 @@
 import { cleatUpliftLb, collarUpliftLb, pierUpliftLb } from '@/core/ground'
 import { line, sig, type TraceLine } from '@/core/result'
 import type { uplift, UpliftFacts } from '@/core/rules/hole/uplift'
-import { IN2_PER_FT2, IN_PER_FT, ROUNDING } from '@/core/units'
+import { IN2_PER_FT2, IN_PER_FT, quantity, ROUNDING } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { kindName } from '../kinds'
-import { pounds } from '../pounds'
 
 /** Height over the bottom of a post that cleats at its foot reach to, inches. */
 const CLEAT_TOP_IN = 1.5
@@ -58,7 +57,7 @@ export const words: CheckWords<CheckOf<typeof uplift>> = {
   governs: ({ facts }) =>
     facts.uplift.demandLb <= 0
       ? 'Dead load alone holds these posts down.'
-      : `Wind lifts ${facts.post.name} by ${pounds(facts.uplift.demandLb)} lb net of the dead load.`,
+      : `Wind lifts ${facts.post.name} by ${quantity(facts.uplift.demandLb, 'lb')} net of the dead load.`,
   remedy: ({ facts }) => remedy(facts),
   place: ({ facts }) => `foot of ${facts.post.name}`,
   trace: ({ facts }) => [

@@ -1,15 +1,14 @@
 import { line, sig } from '@/core/result'
 import type { strength } from '@/core/rules/knee/strength'
-import { formatLength } from '@/core/units'
+import { formatLength, quantity } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 
 export const words: CheckWords<CheckOf<typeof strength>> = {
   title: () => 'Knee braces',
   governs: ({ facts }) =>
     facts.limber
       ? `A brace ${formatLength(facts.lengthIn)} long is too limber (le/d over 50).`
-      : `The frame puts ${pounds(facts.kneeLb)} lb into each knee.`,
+      : `The frame puts ${quantity(facts.kneeLb, 'lb')} into each knee.`,
   remedy: ({ facts }) =>
     facts.limber ? 'Shorter, doubled or blocked braces.' : 'Doubled braces, or braces that meet lower on the post.',
   place: () => 'each eave post',

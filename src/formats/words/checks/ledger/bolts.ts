@@ -1,11 +1,11 @@
+import { quantity } from '@/core/units'
 import type { bolts } from '@/core/rules/ledger/bolts'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { leanToName } from '../wallName'
 
 export const words: CheckWords<CheckOf<typeof bolts>> = {
   title: ({ key }, walls) => `${leanToName(walls, key.place)}: ledger bolted to posts`,
-  governs: ({ facts }) => `${pounds(facts.atPostLb)} lb of ledger on ${facts.count} bolts at each post.`,
+  governs: ({ facts }) => `${quantity(facts.atPostLb, 'lb')} of ledger on ${facts.count} bolts at each post.`,
   remedy: () => 'More or thicker bolts, or a bearing block under the ledger.',
   place: () => 'at a wall post',
   trace: ({ facts }) => facts.bolt.trace,

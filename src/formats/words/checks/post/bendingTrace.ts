@@ -1,6 +1,6 @@
 import { line, sig, type TraceLine } from '@/core/result'
 import type { BendingFacts } from '@/core/rules/post/bending'
-import { IN_PER_FT, NEGLIGIBLE } from '@/core/units'
+import { about, IN_PER_FT, NEGLIGIBLE } from '@/core/units'
 import { PLY_IN, wetFactors } from '@/core/wood'
 import { actionNumbers } from '../actions'
 
@@ -43,7 +43,7 @@ function momentLine(facts: Worked): TraceLine {
     ...head,
     formula: `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${withEcc ? ' + P·e/2' : ''}`,
     numbers: `${windTimes()}${withEcc ? ` + ${sig(eccFtLb)}/2` : ''}`,
-    clause: `statics: ${sig(lateralCase.plf)} plf, top moves ${sig(lateralCase.moveIn)} in.`,
+    clause: `statics: ${about(lateralCase.plf, 'plf')}, top moves ${about(lateralCase.moveIn, 'inches')}`,
     ...verify,
   })
 }
@@ -128,7 +128,7 @@ function stabilityLines(facts: Worked): readonly TraceLine[] {
       numbers: `${half} − √((${half})² − ${alpha}/${curve})`,
       value: cp,
       unit: '',
-      clause: `NDS 2018 3.7.1.5, FcE ${sig(fce)} psi`,
+      clause: `NDS 2018 3.7.1.5, FcE ${about(fce, 'psi')}`,
     }),
     line({
       label: 'Allowed axial',

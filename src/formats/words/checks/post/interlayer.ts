@@ -1,12 +1,12 @@
 import { line, sig } from '@/core/result'
 import type { interlayer } from '@/core/rules/post/interlayer'
-import { IN_PER_FT } from '@/core/units'
+import { about, IN_PER_FT } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
 
 export const words: CheckWords<CheckOf<typeof interlayer>> = {
   title: () => 'EP559 fastening of the laminations',
   governs: ({ facts }) => {
-    const passes = `The nails pass ${sig(facts.passesPlf)} plf between plies`
+    const passes = `The nails pass ${about(facts.passesPlf, 'plf')} between plies`
     return facts.asked
       ? `${passes}.`
       : `${passes}; the shear EP559 asks for is not entered, so its bending factors rest on your word.`

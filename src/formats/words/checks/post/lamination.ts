@@ -1,3 +1,4 @@
+import { about } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { lamination } from '@/core/rules/post/lamination'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -11,7 +12,7 @@ export const words: CheckWords<CheckOf<typeof lamination>> = {
     const kept = broken.length
       ? `broken: ${broken.map((rule) => rule.rule).join(', ')}`
       : 'every rule of NDS 15.3.3 is kept'
-    return `${plan.total} nails, ${plan.columns} columns at ${sig(plan.spacingIn)} in.; ${kept}.`
+    return `${plan.total} nails, ${plan.columns} columns at ${about(plan.spacingIn, 'inches')}; ${kept}.`
   },
   remedy: () =>
     'Nails long enough to reach three quarters of the last ply, spaced within the rules. Until then the plies count ' +

@@ -1,3 +1,4 @@
+import { about } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { sag } from '@/core/rules/post/sag'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -6,7 +7,7 @@ import { kindName } from '../kinds'
 export const words: CheckWords<CheckOf<typeof sag>> = {
   title: ({ key }) => `${kindName(key.place)}: sag under wind`,
   governs: ({ facts }) =>
-    `Cladding wind bends ${facts.post.name} ${sig(facts.sagIn)} in.; its height over ${facts.over} is allowed.`,
+    `Cladding wind bends ${facts.post.name} ${about(facts.sagIn, 'inches')}; its height over ${facts.over} is allowed.`,
   remedy: () => 'A deeper section.',
   place: () => 'at mid-height',
   trace: ({ facts }) => {

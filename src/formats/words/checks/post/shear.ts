@@ -1,8 +1,8 @@
+import { quantity } from '@/core/units'
 import { line, sig, type TraceLine } from '@/core/result'
 import type { shear } from '@/core/rules/post/shear'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { kindName } from '../kinds'
-import { pounds } from '../pounds'
 
 type Shear = CheckOf<typeof shear>
 
@@ -20,7 +20,7 @@ function shearLine({ facts }: Shear): TraceLine {
 
 export const words: CheckWords<Shear> = {
   title: ({ key }) => `${kindName(key.place)}: shear`,
-  governs: ({ facts }) => `Wind shears ${facts.post.name} with ${pounds(facts.shearLb)} lb at or below grade.`,
+  governs: ({ facts }) => `Wind shears ${facts.post.name} with ${quantity(facts.shearLb, 'lb')} at or below grade.`,
   remedy: () => 'A larger section.',
   place: () => 'at or below grade',
   trace: (check) => {

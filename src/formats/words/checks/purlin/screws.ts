@@ -1,6 +1,6 @@
 import { line, sig } from '@/core/result'
 import type { screws } from '@/core/rules/purlin/screws'
-import { IN_PER_FT } from '@/core/units'
+import { IN_PER_FT, quantity } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { ratedLine } from '../rated'
 
@@ -8,9 +8,9 @@ export const words: CheckWords<CheckOf<typeof screws>> = {
   title: () => 'Skin screws',
   governs: ({ facts: { pullLb, woodLb, sheetLb } }) =>
     sheetLb === null
-      ? `The wood holds ${Math.round(woodLb)} lb a screw against ${Math.round(pullLb)} lb; whether the sheet pulls over ` +
+      ? `The wood holds ${quantity(woodLb, 'lb')} a screw against ${quantity(pullLb, 'lb')}; whether the sheet pulls over ` +
         'the head is not known.'
-      : `Wind pulls ${Math.round(pullLb)} lb on each screw; ` +
+      : `Wind pulls ${quantity(pullLb, 'lb')} on each screw; ` +
         `${woodLb <= sheetLb ? 'the wood' : 'the sheet over its head'} gives first.`,
   remedy: ({ facts }) =>
     facts.sheetLb === null

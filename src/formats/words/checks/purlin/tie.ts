@@ -1,3 +1,4 @@
+import { quantity, stated } from '@/core/units'
 import { line, sig, type TraceLine } from '@/core/result'
 import type { PurlinTieFacts, tie } from '@/core/rules/purlin/tie'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -5,8 +6,8 @@ import { ratedLine } from '../rated'
 
 function governs(facts: PurlinTieFacts): string {
   if (facts.kind === 'no nail') return `No nail is called “${facts.name}” on the list.`
-  const lifts = `Wind lifts a purlin ${Math.round(facts.pullLb)} lb off its support`
-  if (facts.kind === 'tie') return `${lifts}; the tie is rated ${facts.tieLb} lb.`
+  const lifts = `Wind lifts a purlin ${quantity(facts.pullLb, 'lb')} off its support`
+  if (facts.kind === 'tie') return `${lifts}; the tie is rated ${stated(facts.tieLb, 'lb')}.`
   return `${lifts}; ${facts.count} ${facts.nail.name}${facts.toeNailed ? ', toe-nailed,' : ''} hold it.`
 }
 

@@ -1,3 +1,4 @@
+import { about } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { notch } from '@/core/rules/rafter/notch'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -6,12 +7,12 @@ import { leanToName } from '../wallName'
 export const words: CheckWords<CheckOf<typeof notch>> = {
   title: ({ key }, walls) => `${leanToName(walls, key.place)}: bird’s mouth`,
   governs: ({ facts }) =>
-    `A level seat of ${sig(facts.seatIn)} in. cuts ${sig(facts.cut.notchIn)} in. into the rafter; a quarter of its ` +
+    `A level seat of ${about(facts.seatIn, 'inches')} cuts ${about(facts.cut.notchIn, 'inches')} into the rafter; a quarter of its ` +
     'depth is the most.',
   remedy: () => 'A shorter seat, or a deeper rafter.',
   place: () => 'low end',
   trace: ({ facts: { seatIn, cut, depthIn } }) => {
-    const sine = `sin(${sig(cut.thetaDeg)}°)`
+    const sine = `sin(${about(cut.thetaDeg, 'deg')})`
     return [
       line({
         label: 'Notch',

@@ -1,13 +1,13 @@
+import { quantity } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { seat } from '@/core/rules/rafter/seat'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { allowedPressing } from '../pressing'
 import { leanToName } from '../wallName'
 
 export const words: CheckWords<CheckOf<typeof seat>> = {
   title: ({ key }, walls) => `${leanToName(walls, key.place)}: rafters on their low seat`,
-  governs: ({ facts }) => `${pounds(facts.lowLb)} lb press each rafter on its seat.`,
+  governs: ({ facts }) => `${quantity(facts.lowLb, 'lb')} press each rafter on its seat.`,
   remedy: () => 'A longer seat within a quarter of the depth, or more plies.',
   place: () => 'low end',
   trace: ({ facts, demand }) => [

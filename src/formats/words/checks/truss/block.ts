@@ -1,3 +1,4 @@
+import { quantity } from '@/core/units'
 import { line, sig } from '@/core/result'
 import type { block } from '@/core/rules/truss/block'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -5,7 +6,7 @@ import type { CheckOf, CheckWords } from '../checkWords'
 export const words: CheckWords<CheckOf<typeof block>> = {
   title: () => 'Bearing blocks under the trusses',
   governs: ({ facts }) =>
-    `The block takes ${Math.round(facts.shareLb)} lb of the seat; ${facts.count} ${facts.nailName} hold it to the post.`,
+    `The block takes ${quantity(facts.shareLb, 'lb')} of the seat; ${facts.count} ${facts.nailName} hold it to the post.`,
   remedy: () => 'More nails in the block.',
   place: ({ facts }) => `truss ${facts.number}`,
   trace: ({ facts: { downLb, seatIn, shareLb, count, one } }) => [

@@ -1,11 +1,11 @@
+import { quantity, stated } from '@/core/units'
 import type { bolts } from '@/core/rules/truss/bolts'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 
 export const words: CheckWords<CheckOf<typeof bolts>> = {
   title: () => 'Trusses bolted to post faces',
   governs: ({ facts }) =>
-    `${pounds(facts.downLb)} lb hang on ${facts.count} bolts of ${facts.diameterIn} in. in single shear.`,
+    `${quantity(facts.downLb, 'lb')} hang on ${facts.count} bolts of ${stated(facts.diameterIn, 'inches')} in single shear.`,
   remedy: () => 'Seat the truss in a pocket or notch so that wood carries it.',
   place: ({ facts }) => `truss ${facts.number}`,
   trace: ({ facts }) => facts.bolt.trace,

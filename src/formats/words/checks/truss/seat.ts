@@ -1,9 +1,9 @@
+import { about, quantity } from '@/core/units'
 import { line, sig, type TraceLine } from '@/core/result'
 import type { seat, TrussSeatFacts } from '@/core/rules/truss/seat'
 import { gravityLine } from '../actions'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { LUMBER_REMEDY, noValues } from '../lumber'
-import { pounds } from '../pounds'
 
 function titleOf(facts: TrussSeatFacts): string {
   if (facts.kind === 'no values') return 'Truss seats'
@@ -46,7 +46,7 @@ export const words: CheckWords<CheckOf<typeof seat>> = {
   governs: ({ facts }) =>
     facts.kind === 'no values'
       ? noValues(facts.lumber)
-      : `${pounds(facts.downLb)} lb of truss ${facts.number} press on ${sig(facts.bearingIn2)} in².`,
+      : `${quantity(facts.downLb, 'lb')} of truss ${facts.number} press on ${about(facts.bearingIn2, 'in2')}.`,
   remedy: ({ facts }) =>
     facts.kind === 'no values' ? LUMBER_REMEDY : 'A bearing block, a two-ply truss, a rated seat, or closer trusses.',
   place: ({ facts }) => (facts.kind === 'worked' ? `truss ${facts.number}` : ''),

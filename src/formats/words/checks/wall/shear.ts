@@ -1,19 +1,18 @@
 import { line, sig } from '@/core/result'
 import type { shear } from '@/core/rules/wall/shear'
-import { IN_PER_FT } from '@/core/units'
+import { about, IN_PER_FT, quantity } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
-import { pounds } from '../pounds'
 import { wallName } from '../wallName'
 
 type WallShear = CheckOf<typeof shear>
 
 function governs({ facts: { shearLb, feet, allowPlf, drawn } }: WallShear): string {
-  const load = `${pounds(shearLb)} lb of wind must go down this wall`
+  const load = `${quantity(shearLb, 'lb')} of wind must go down this wall`
   if (feet <= 0) return `${load}; it has no skin to carry it.`
-  const plf = `${Math.round(shearLb / feet)} plf`
+  const plf = `${quantity(shearLb / feet, 'plf')}`
   if (allowPlf !== null) return `${load}, ${plf} between its openings.`
   const why = drawn ? 'the wall skin’s tested strength is not entered' : 'no braces are drawn'
-  return `${load}, ${plf} over ${sig(feet)} ft between openings; ${why}.`
+  return `${load}, ${plf} over ${about(feet, 'ft')} between openings; ${why}.`
 }
 
 function remedy({ facts: { feet, allowPlf } }: WallShear): string {

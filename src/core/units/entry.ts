@@ -1,0 +1,84 @@
+import { NEGLIGIBLE } from '../result/rounding'
+import { IN_PER_FT } from './factors'
+import { upTo } from '../result/figures'
+import { formatLength, MM_PER_IN, MM_PER_M, toSixteenths } from './length'
+import { minusOf, NO_BREAK, type UnitSystem } from '../result/system'
+
+/** Finest parts of an inch that are written: sixty-fourths. */
+const FINEST = 64
+/** Decimals that people type. */
+const DECIMALS = 3
+
+/** Doubles of this size differ by so much, as a share. */
+const GRAIN = 4 * Number.EPSILON
+const isWhole = (value: number): boolean =>
+  Math.abs(value - Math.round(value)) < Math.max(NEGLIGIBLE, Math.abs(value) * GRAIN)
+const hasDecimals = (value: number, decimals: number): boolean => isWhole(value * 10 ** decimals)
+
+/** Feet, inches and a part of an inch finer than a tape's sixteenths: `12′ 6 5/64″`. */
+function finer(lengthIn: number, feet: boolean): string {
+  let parts = Math.round(lengthIn * FINEST)
+  const wholeFeet = feet ? Math.floor(parts / (IN_PER_FT * FINEST)) : 0
+  parts -= wholeFeet * IN_PER_FT * FINEST
+  let [numerator, denominator] = [parts % FINEST, FINEST]
+  while (numerator % 2 === 0) {
+    numerator /= 2
+    denominator /= 2
+  }
+  const inches = Math.floor(parts / FINEST)
+  const whole = inches > 0 || feet ? `${inches}${NO_BREAK}` : ''
+  return `${feet ? `${wholeFeet}′${NO_BREAK}` : ''}${whole}${numerator}/${denominator}″`
+}
+
+/** Nobody sets thousands of inches apart, and a comma may stand for a point. */
+const ungrouped = (value: number): string => upTo(value, DECIMALS).replaceAll(',', '')
+
+/** The first way of writing that says exactly this length; null where none does. */
+function exactly(lengthIn: number, feet: boolean): string | null {
+  if (isWhole(lengthIn * FINEST)) return finer(lengthIn, feet)
+  const mm = lengthIn * MM_PER_IN
+  if (isWhole(mm)) return `${upTo(mm, 0)}${NO_BREAK}mm`
+  if (feet && hasDecimals(lengthIn / IN_PER_FT, DECIMALS)) return `${ungrouped(lengthIn / IN_PER_FT)}′`
+  if (hasDecimals(lengthIn, DECIMALS)) return `${ungrouped(lengthIn)}″`
+  return hasDecimals(mm, DECIMALS) ? `${upTo(mm, DECIMALS)}${NO_BREAK}mm` : null
+}
+
+/** A length of the tape system as a field shows it. */
+function usEntry(lengthIn: number, feet: boolean): string {
+  if (Math.abs(toSixteenths(lengthIn) / 16 - lengthIn) < NEGLIGIBLE) return formatLength(lengthIn, { feet })
+  const exact = exactly(Math.abs(lengthIn), feet)
+  if (exact === null) return formatLength(lengthIn, { feet })
+  return lengthIn < 0 ? minusOf({}) + exact : exact
+}
+
+/** Decimals of a millimeter that a sixty-fourth of an inch takes. */
+const METRIC_DECIMALS = 6
+
+/**
+ * A length, inches, as a field shows it: what was typed reads back as typed. A length that is on the system's own tape
+ * is written as that tape is read; another in the first notation that says it exactly (`14,400 mm`, `12.3′`, `6 5/64″`).
+ * One that no notation says exactly is rounded once.
+ */
+export function lengthEntry(lengthIn: number, system: UnitSystem = 'us', feet = true): string {
+  if (!Number.isFinite(lengthIn)) return formatLength(lengthIn)
+  if (system === 'us') return usEntry(lengthIn, feet)
+  const mm = lengthIn * MM_PER_IN
+  if (isWhole(mm) || !hasDecimals(mm, METRIC_DECIMALS)) return formatLength(lengthIn, { system })
+  return system === 'mm'
+    ? `${upTo(mm, METRIC_DECIMALS)}${NO_BREAK}mm`
+    : `${upTo(mm / MM_PER_M, METRIC_DECIMALS + 3)}${NO_BREAK}m`
+}
+
+/** Sixteenths and inches of a tape; millimeters and centimeters of a metric one. Inches. */
+const STEPS: Readonly<Record<UnitSystem, readonly [small: number, big: number]>> = {
+  us: [1 / 16, 1],
+  mm: [1 / MM_PER_IN, 10 / MM_PER_IN],
+  m: [1 / MM_PER_IN, 10 / MM_PER_IN],
+}
+
+/** The length one mark further on the system's tape, from the mark nearest to it, inches; `big` for ten, or an inch. */
+export function steppedLength(lengthIn: number, direction: 1 | -1, big: boolean, system: UnitSystem = 'us'): number {
+  const [small, large] = STEPS[system]
+  const from = system === 'us' ? toSixteenths(lengthIn) / 16 : Math.round(lengthIn * MM_PER_IN) / MM_PER_IN
+  return from + direction * (big ? large : small)
+}

@@ -1,0 +1,117 @@
+import { fixed, significant, upTo } from '../result/figures'
+import { type UnitSystem, spaceOf, type WriteOptions } from '../result/system'
+
+/** How one kind of quantity is written in a system: its unit, what the core's number is multiplied by, its decimals. */
+interface Written {
+  readonly unit: string
+  readonly times: number
+  readonly decimals: number
+}
+
+const LB_IN_N = 4.4482216152605
+const FT_IN_M = 0.3048
+const PSF_IN_KPA = LB_IN_N / FT_IN_M ** 2 / 1000
+
+/** Quantities other than lengths, by the unit that the core reckons in: US customary, then SI. */
+const KINDS = {
+  lb: [
+    { unit: 'lb', times: 1, decimals: 0 },
+    { unit: 'kN', times: LB_IN_N / 1000, decimals: 2 },
+  ],
+  /** A weight that is lifted or bought. */
+  weightLb: [
+    { unit: 'lb', times: 1, decimals: 0 },
+    { unit: 'kg', times: 0.45359237, decimals: 0 },
+  ],
+  psf: [
+    { unit: 'psf', times: 1, decimals: 1 },
+    { unit: 'kPa', times: PSF_IN_KPA, decimals: 3 },
+  ],
+  psi: [
+    { unit: 'psi', times: 1, decimals: 0 },
+    { unit: 'MPa', times: (PSF_IN_KPA * 144) / 1000, decimals: 2 },
+  ],
+  plf: [
+    { unit: 'plf', times: 1, decimals: 0 },
+    { unit: 'kN/m', times: LB_IN_N / FT_IN_M / 1000, decimals: 2 },
+  ],
+  lbFt: [
+    { unit: 'lb-ft', times: 1, decimals: 0 },
+    { unit: 'kN·m', times: (LB_IN_N * FT_IN_M) / 1000, decimals: 2 },
+  ],
+  ft2: [
+    { unit: 'ft²', times: 1, decimals: 0 },
+    { unit: 'm²', times: FT_IN_M ** 2, decimals: 1 },
+  ],
+  in2: [
+    { unit: 'in²', times: 1, decimals: 2 },
+    { unit: 'mm²', times: 25.4 ** 2, decimals: 0 },
+  ],
+  ft3: [
+    { unit: 'ft³', times: 1, decimals: 2 },
+    { unit: 'm³', times: FT_IN_M ** 3, decimals: 3 },
+  ],
+  yd3: [
+    { unit: 'yd³', times: 1, decimals: 2 },
+    { unit: 'm³', times: 27 * FT_IN_M ** 3, decimals: 2 },
+  ],
+  mph: [
+    { unit: 'mph', times: 1, decimals: 0 },
+    { unit: 'm/s', times: (5280 * FT_IN_M) / 3600, decimals: 1 },
+  ],
+  ft: [
+    { unit: 'ft', times: 1, decimals: 1 },
+    { unit: 'm', times: FT_IN_M, decimals: 2 },
+  ],
+  /** Stiffness of a member, E·I. */
+  lbIn2: [
+    { unit: 'lb·in²', times: 1, decimals: 0 },
+    { unit: 'kN·m²', times: (LB_IN_N * 0.0254 ** 2) / 1000, decimals: 1 },
+  ],
+  /** A short length in a sentence or a trace, in decimals. */
+  inches: [
+    { unit: 'in.', times: 1, decimals: 2 },
+    { unit: 'mm', times: 25.4, decimals: 1 },
+  ],
+  deg: [
+    { unit: '°', times: 1, decimals: 1 },
+    { unit: '°', times: 1, decimals: 1 },
+  ],
+} as const satisfies Record<string, readonly [Written, Written]>
+
+export type QuantityKind = keyof typeof KINDS
+
+/** How a kind of quantity is written in a system. */
+const writtenAs = (kind: QuantityKind, system: UnitSystem = 'us'): Written => KINDS[kind][system === 'us' ? 0 : 1]
+
+export interface QuantityOptions extends WriteOptions {
+  /** Decimals, where the kind's own are too few or too many. */
+  readonly decimals?: number
+  /** Leaves out decimals that say nothing. */
+  readonly short?: boolean
+}
+
+/**
+ * A force, pressure, area, volume, weight, speed or angle with its unit: `1,240 lb`, `25.0 psf`, `1.20 kPa`. The number
+ * is in the unit that its kind is named after; it is multiplied exactly and rounded once. The unit stays on its line.
+ */
+export function quantity(value: number, kind: QuantityKind, options: QuantityOptions = {}): string {
+  const { unit, times, decimals } = writtenAs(kind, options.system)
+  const places = options.decimals ?? decimals
+  const figure = options.short ? upTo(value * times, places, options) : fixed(value * times, places, options)
+  return `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`
+}
+
+/** The same to four figures, as traces and sentences give results that were reckoned: `12.35 psf`, `−0.4201 in.`. */
+export function about(value: number, kind: QuantityKind, options: WriteOptions = {}): string {
+  const { unit, times } = writtenAs(kind, options.system)
+  const figure = significant(value * times, options)
+  return `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`
+}
+
+/** Decimals that people type. */
+const TYPED_DECIMALS = 4
+
+/** The same as it was typed: `25 psf`, `37.25 psf`, `0.625 in.`. */
+export const stated = (value: number, kind: QuantityKind, options: WriteOptions = {}): string =>
+  quantity(value, kind, { ...options, decimals: TYPED_DECIMALS, short: true })

@@ -15,7 +15,9 @@ import {
   snapTo,
   withLength,
 } from '.'
+import { cornerTakesIn } from './openings'
 import { SIDES, type Building } from '../model'
+import { postSize } from '../wood'
 import { barnJob, opening } from '../testing/barn'
 import { expectNear } from '../testing/near'
 
@@ -125,6 +127,20 @@ describe('posts and openings', () => {
       lay(barn({ openings: [opening({ positionIn: 120, ...change })] })).issues.map((issue) => issue.code),
     ).toContain(code),
   )
+  // Beside the corner post there is room for a jamb, or the corner post is the jamb: to half a mark of the tape.
+  test.each([
+    ['on the corner post', 0, false],
+    ['a hair off it', 1 / 64, false],
+    ['a mark off it', 1 / 16, true],
+    ['an inch off it', 1, true],
+    ['with room for a jamb', postSize(barn().post).widthIn, false],
+  ])('a framed door %s', (_, offIn, refused) => {
+    const building = barn()
+    const positionIn = cornerTakesIn(building, 'south') + offIn
+    const door = opening({ kind: 'slider', corner: 'SW', positionIn, widthIn: 100 })
+    const codes = lay(barn({ openings: [door] })).issues.map((issue) => issue.code)
+    expect(codes.includes('opening-too-near-corner')).toBe(refused)
+  })
   test('overlapping openings are refused where the second was typed', () =>
     expect(
       lay(barn({ openings: [opening({ id: 'a', positionIn: 110 }), opening({ id: 'b', positionIn: 130 })] })).issues[0],

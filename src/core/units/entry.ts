@@ -51,22 +51,24 @@ function usEntry(lengthIn: number, feet: boolean): string {
   return lengthIn < 0 ? minusOf({}) + exact : exact
 }
 
-/** Decimals of a millimeter that a sixty-fourth of an inch takes. */
-const METRIC_DECIMALS = 6
+/** Tenths of a millimeter are the finest that is typed and shown. */
+const MM_DECIMALS = 1
+/** Decimals of a meter that make a millimeter. */
+const MM_OF_M = 3
 
 /**
  * A length, inches, as a field shows it: what was typed reads back as typed. A length that is on the system's own tape
  * is written as that tape is read; another in the first notation that says it exactly (`14,400 mm`, `12.3′`, `6 5/64″`).
- * One that no notation says exactly is rounded once.
+ * One that no notation says exactly is rounded once; on a metric tape, sixteenths are, to the tenth of a millimeter.
  */
 export function lengthEntry(lengthIn: number, system: UnitSystem = 'us', feet = true): string {
   if (!Number.isFinite(lengthIn)) return formatLength(lengthIn)
   if (system === 'us') return usEntry(lengthIn, feet)
   const mm = lengthIn * MM_PER_IN
-  if (isWhole(mm) || !hasDecimals(mm, METRIC_DECIMALS)) return formatLength(lengthIn, { system })
+  if (isWhole(mm)) return formatLength(lengthIn, { system })
   return system === 'mm'
-    ? `${upTo(mm, METRIC_DECIMALS)}${NO_BREAK}mm`
-    : `${upTo(mm / MM_PER_M, METRIC_DECIMALS + 3)}${NO_BREAK}m`
+    ? `${upTo(mm, MM_DECIMALS)}${NO_BREAK}mm`
+    : `${upTo(mm / MM_PER_M, MM_OF_M + MM_DECIMALS)}${NO_BREAK}m`
 }
 
 /** Sixteenths and inches of a tape; millimeters and centimeters of a metric one. Inches. */

@@ -12,7 +12,16 @@ export {
 } from './factors'
 export { lengthEntry, steppedLength } from './entry'
 export { counted, dollars, fixed, upTo } from '../result/figures'
-export { feetAlone, formatLength, formatSigned, inchesAlone, lengthParts, roundIn, toSixteenths } from './length'
+export {
+  feetAlone,
+  formatLength,
+  formatSigned,
+  inchesAlone,
+  metersAlone,
+  lengthParts,
+  roundIn,
+  toSixteenths,
+} from './length'
 export { about, quantity, stated } from './quantity'
 export type { QuantityKind } from './quantity'
 export { NO_BREAK, UNIT_SYSTEMS } from '../result/system'

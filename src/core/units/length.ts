@@ -91,6 +91,9 @@ export function formatSigned(lengthIn: number, options: WriteOptions = {}): stri
 /** Feet alone, with at most so many decimals: `12′`, `12.25′`; for names and scales, never for a mark. */
 export const feetAlone = (lengthIn: number, mostDecimals = 0): string => `${upTo(lengthIn / IN_PER_FT, mostDecimals)}′`
 
+/** Meters to the tenth, as a number alone, for names. */
+export const metersAlone = (lengthIn: number): string => upTo((lengthIn * MM_PER_IN) / MM_PER_M, 1)
+
 /** Inches alone: `150 5/8″`. */
 export const inchesAlone = (lengthIn: number, options: WriteOptions = {}): string =>
   formatLength(lengthIn, { ...options, feet: false })

@@ -58,7 +58,8 @@ describe('what was typed reads back as typed', () => {
   test.each([
     ['3200', '3,200 mm'],
     [`1/2"`, '12.7 mm'],
-    [`5/64"`, '1.984375 mm'],
+    [`5/64"`, '2 mm'],
+    ['2.5', '2.5 mm'],
     [`12' 6"`, '3,810 mm'],
   ])('%s on a tape of millimeters', (typed, shown) => {
     const value = parseLength(typed, 'mm')
@@ -67,6 +68,14 @@ describe('what was typed reads back as typed', () => {
   test('5.25 on a tape of meters', () => {
     const value = parseLength('5.25', 'm')
     expect(value.ok && read(lengthEntry(value.value, 'm'))).toBe('5.250 m')
+  })
+  test('tenths of a millimeter stay, typed on a metric tape', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -3_000_000, max: 3_000_000 }), fc.constantFrom('mm', 'm'), (tenths, system) => {
+        const back = parseLength(lengthEntry(inches(tenths / 10), system), system)
+        expect(back).toEqual({ ok: true, value: expect.closeTo(inches(tenths / 10), 9) })
+      }),
+    )
   })
   test('whatever a field shows of a typed length is read as that length, in every system', () => {
     const typed = fc.oneof(
@@ -78,8 +87,8 @@ describe('what was typed reads back as typed', () => {
     fc.assert(
       fc.property(typed, fc.constantFrom(...UNIT_SYSTEMS), fc.boolean(), (lengthIn, system, feet) => {
         const back = parseLength(lengthEntry(lengthIn, system, feet), system)
-        // Thousandths of an inch have no end in sixty-fourths of a millimeter's tape: six decimals hold them.
-        expect(back).toEqual({ ok: true, value: expect.closeTo(lengthIn, 6) })
+        const tenthOfMm = 0.05 / 25.4 + 1e-9
+        expect(back.ok && Math.abs(back.value - lengthIn)).toBeLessThanOrEqual(system === 'us' ? 1e-6 : tenthOfMm)
       }),
       { numRuns: 500 },
     )

@@ -3,7 +3,7 @@ import { BookOpen } from 'lucide-react'
 import { useMemo } from 'react'
 import { readCount } from '@/core/field'
 import type { Building } from '@/core/model'
-import { feetAlone, IN_PER_FT, inchesAlone, quantity, type UnitSystem } from '@/core/units'
+import { feetAlone, inchesAlone, metersAlone, NO_BREAK, quantity, type UnitSystem } from '@/core/units'
 import { FailSign, toTenth, useUnits } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
 import { useLog } from '../field'
@@ -26,10 +26,7 @@ function squareWords(offIn: number | null, system: UnitSystem): string {
 /** The size of the building, short: whole feet, or meters to the tenth. */
 function sizeWords({ widthIn, lengthIn }: Building, system: UnitSystem): string {
   if (system === 'us') return `${feetAlone(widthIn)} × ${feetAlone(lengthIn)}`
-  const [wide, long] = [widthIn, lengthIn].map((sideIn) =>
-    quantity(sideIn / IN_PER_FT, 'ft', { system, decimals: 1, short: true }),
-  )
-  return `${wide} × ${long}`
+  return `${metersAlone(widthIn)} × ${metersAlone(lengthIn)}${NO_BREAK}m`
 }
 
 /** One short fact a stage, and whether its work is done. */

@@ -117,3 +117,9 @@ test.each([
 ])('a typed reaction of %d lb against 4,000: asked about: %s', (gravityLb, asks) =>
   expect(reaction({ ...seated({ reaction: { gravityLb, upliftLb: 0 } }), results: site }) !== null).toBe(asks),
 )
+test('trusses that carry unlike widths: the heaviest counts, by what it carries itself', () => {
+  const { seated: alike } = seated({ reaction: { gravityLb: 4000, upliftLb: 0 } })
+  const trusses = alike.plan.trusses.map((truss, i) => ({ ...truss, tributaryIn: i === alike.heavy ? 96 : 48 }))
+  const unlike = { ...alike, plan: { ...alike.plan, trusses } }
+  expect(reaction({ seated: unlike, results: site })).toBeNull()
+})

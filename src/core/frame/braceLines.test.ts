@@ -1,0 +1,33 @@
+import { layOutGrid, placePosts } from '../layout'
+import { barnJob } from '../testing/barn'
+import { braceLines } from './braceLines'
+
+const { building: barn } = barnJob()
+const building = { ...barn, bracing: { ...barn.bracing, walls: 'x-boards' as const, baysPerWall: 2 } }
+const grid = layOutGrid(building)
+if (!grid.ok) throw new Error('barn')
+const { posts } = placePosts(building, grid.value)
+// A trusted roof gives each end wall half of 4,000 lb, and each eave wall half of 1,000.
+const lateral = { relied: 'roof trusted', row: { loadLb: [1000, 2000, 1000] }, alongLb: 1000 } as never
+const linesOf = (change: object = {}) =>
+  braceLines({ ...building, bracing: { ...building.bracing, ...change } }, grid.value, lateral, posts)
+
+test('a brace of an end wall spans one space of its posts', () => {
+  const west = linesOf().find(({ side }) => side === 'west')
+  const spaces = posts.filter((post) => post.side === 'west' && post.kind === 'gable').length + 1
+  const bayIn = grid.value.widthIn / spaces
+  const heightIn = building.heelIn - building.skirt.topIn
+  expect(west).toMatchObject({ shearLb: 2000, bays: 2, heightIn })
+  expect(west?.bayIn).toBeCloseTo(bayIn, 9)
+  // 2,000 lb in two bays, along a line that rises heightIn over bayIn: its pull, and the lift on its post.
+  const slope = Math.hypot(bayIn, heightIn)
+  expect(west?.lengthIn).toBeCloseTo(slope, 9)
+  expect(west?.forceLb).toBeCloseTo((1000 * slope) / bayIn, 6)
+  expect(west?.coupleLb).toBeCloseTo((1000 * heightIn) / bayIn, 6)
+})
+test('a brace of an eave wall spans the narrowest bay; each wall takes half of the wind along', () =>
+  expect(linesOf().find(({ side }) => side === 'south')).toMatchObject({
+    shearLb: 500,
+    bayIn: Math.min(...grid.value.baysIn),
+  }))
+test.each(['skin', 'none'] as const)('%s: no brace', (walls) => expect(linesOf({ walls })).toEqual([]))

@@ -279,6 +279,22 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
       meets: true,
     })
   })
+  test('an interface passes what its nails hold over their spacing; two rows twice as much as one', () => {
+    const passes = (rows: number) =>
+      laminationPlan({ lamination: { ...pattern, rows }, plies: 3, depthIn: 5.5, lengthIn: 192, gravity: SP })
+    const [one, two] = [passes(1), passes(2)]
+    expect(one.interfacePlf).toBeGreaterThan(0)
+    expectNear(two.interfacePlf ?? 0, 2 * (one.interfacePlf ?? 0), 1e-9)
+    // Half the spacing passes about twice as much: the columns are spread evenly between the ends.
+    const close = laminationPlan({
+      lamination: { ...pattern, spacingIn: 4.5 },
+      plies: 3,
+      depthIn: 5.5,
+      lengthIn: 192,
+      gravity: SP,
+    })
+    expectNear((close.interfacePlf ?? 0) * close.spacingIn, (two.interfacePlf ?? 0) * two.spacingIn, 1e-9)
+  })
   test('its marks run from the foot, start and end 3½ in. in', () => {
     const { marksIn } = laminationPlan({ lamination: pattern, plies: 3, depthIn: 5.5, lengthIn: 192, gravity: SP })
     expect([marksIn[0], marksIn[21]]).toEqual([3.5, 188.5])

@@ -234,3 +234,15 @@ test('names are unique where rows run past J, S and X: 80 ft with gable posts ev
   expect(names).toContain('J1')
   expect(names.filter((name) => /^[IOJSX]\d/.test(name))).toEqual(['J1', 'J2'])
 })
+
+describe('whether a building is bound', () => {
+  const whole = bound()
+  const [first, ...rest] = whole.posts
+  test.each([
+    ['every place has its identity', whole.posts, true],
+    ['a place is without one', rest, false],
+    ['an identity is without a place', [...whole.posts, { ...first, id: 'p-more', place: 'line-99' }], false],
+    ['an identity stands elsewhere', [{ ...first, place: 'line-99' }, ...rest], false],
+    ['two identities have one place', [...rest, { ...rest[0], id: 'p-twin' }], false],
+  ])('%s', (_, posts, wanted) => expect(isBound({ ...whole, posts }, laid(whole))).toBe(wanted))
+})

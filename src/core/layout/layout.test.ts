@@ -3,6 +3,7 @@ import {
   best345,
   equalSpaces,
   fitSquare,
+  girtFaceIn,
   girtPieces,
   girtRows,
   hookedMarks,
@@ -311,6 +312,20 @@ describe('girt rows', () => {
         },
       ),
     ))
+  // The board of a sill lies under it: it may touch the skirt or the row under the heel, not lie in them.
+  test.each([
+    ['that touches the skirt', 0, true],
+    ['a mark into the skirt', -1 / 16, false],
+    ['an inch above it', 1, true],
+  ])('a sill row %s', (_, upIn, isRow) => {
+    const building = barn({ skirt: { topIn: 8, depthIn: 9.25 } as Building['skirt'] })
+    const sillIn = 8 + girtFaceIn(building) + upIn
+    const window = opening({ kind: 'window', positionIn: 120, sillIn, heightIn: 36 })
+    const withWindow = { ...building, openings: [window] }
+    const { rows, blocks } = girtRows(withWindow, lay(withWindow).grid, 'south', lay(withWindow).placed)
+    expect(rows.some(({ landing }) => landing === 'sill')).toBe(isRow)
+    expect(blocks.some(({ at }) => at === 'sill')).toBe(!isRow)
+  })
   test('boards of a row cover its segments without gap or overlap, none over 20 ft', () => {
     const building = barn({ openings: [opening({ kind: 'slider', positionIn: 360, widthIn: 120, heightIn: 108 })] })
     const l = lay(building)

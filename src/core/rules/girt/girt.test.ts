@@ -1,7 +1,7 @@
 import { wallPressures } from '../../loads'
 import { barnJob } from '../../testing/barn'
 import { expectNear } from '../../testing/near'
-import { type GirtCase, girtAt, pullAtPostLb, pullShare, widestGapIn } from './board'
+import { type GirtCase, girtAt, girtCases, pullAtPostLb, pullShare, widestGapIn } from './board'
 import { nails } from './nails'
 import { strength } from './strength'
 
@@ -79,4 +79,21 @@ describe('nails at the posts', () => {
     expect(nails({ ...given([girtCase()]), building: withNails('none', 4) })?.state).toBe('not-checked')
     expect(nails(given([]))).toBeNull()
   })
+})
+test.each([
+  ['ends where the end zone begins', 96, 384, 4],
+  ['reaches a sixteenth into the far one', 96, 384.0625, 5],
+  ['begins a sixteenth inside the near one', 95.9375, 384, 5],
+])('a board that %s: zone %d', (_, fromIn, toIn, zone) => {
+  const wall = { side: 'south', rows: [{ id: 'G1', tributaryIn: 24 }] } as never
+  const pieces = [{ row: 'G1', fromIn, toIn, lengthIn: toIn - fromIn }]
+  const cases = girtCases({
+    building: { ...barn, girts: { ...barn.girts, style: 'between' as const } },
+    grid: { lengthIn: 480, widthIn: 360 } as never,
+    wall,
+    pieces,
+    posts: [],
+    edgeFt: 8,
+  })
+  expect(cases.map((each) => each.zone)).toEqual([zone])
 })

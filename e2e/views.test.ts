@@ -108,8 +108,8 @@ test('millimeters where the person reads them: fields, tape and bar, what is typ
 
 test('a post that is picked brings its fields, and moves by them as by dragging', async () => {
   await driver.get(`${href}?stage=building`)
-  await (await at.find('[aria-label="post A3"]')).click()
-  await at.waitText('#details', /Post A3/)
+  await (await at.find('[aria-label="post E1"]')).click()
+  await at.waitText('#details', /Post E1/)
   const before = await at.value('postAtIn')
   await (await at.find('input[name=postAtIn]')).sendKeys(Key.ARROW_UP)
   expect(await at.value('postAtIn')).not.toBe(before)

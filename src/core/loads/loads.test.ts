@@ -41,6 +41,13 @@ describe('snow, ASCE 7-16 ch. 7, reference barn', () => {
     [44, 1.2, false, 1],
     [70, 1.2, true, 0],
   ])('Cs at %d°, Ct %d, slippery %s', (t, ct, sl, want) => expectNear(slopeFactor(t, ct, sl), want))
+  // About the far eave, 40 ft away: lee 30·20·30/40 = 450, windward 10·20·10/40 = 50, more than 20·20 balanced.
+  test('unbalanced snow governs where it is more by statics: 500 plf', () => {
+    const unbalanced = { leewardPsf: 30, windwardPsf: 10, surchargePsf: 0, surchargeFt: 0 }
+    expectNear(eaveSnowPlf({ psPsf: 20, pmPsf: 0, unbalanced } as never, 40, 0), 500)
+    // Two feet of overhang: lee 30·22·31/40 = 511.5, windward 10·22·9/40 = 49.5.
+    expectNear(eaveSnowPlf({ psPsf: 20, pmPsf: 0, unbalanced } as never, 40, 2), 561)
+  })
   test('balanced snow governs the eave of the barn: 23.63 × 21', () => expectNear(eaveSnowPlf(snow, 40, 1), 23.63 * 21))
   test('a drift is split between wall and outer line without loss, also when the roof cuts it off', () => {
     fc.assert(

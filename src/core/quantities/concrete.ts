@@ -54,8 +54,8 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
   const say = [
     ...(!truck && bagsALoad === 0
       ? [
-          `One ${stated(concreteSettings.bagLb, 'weightLb')} bag makes ${stated(yieldFt3, 'ft3')}, more than a load of ${stated(room, 'ft3')}: choose ` +
-            'smaller bags or a larger mixer.',
+          `One ${stated(concreteSettings.bagLb, 'weightLb')} bag makes ${stated(yieldFt3, 'ft3')}, more than a load of ` +
+            `${stated(room, 'ft3')}: choose smaller bags or a larger mixer.`,
         ]
       : []),
     ...(underMinimum

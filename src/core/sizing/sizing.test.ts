@@ -230,3 +230,11 @@ describe('prices', () => {
   test('every item is listed once', () =>
     expect(new Set(PRICE_LIST.map((row) => row.item)).size).toBe(PRICE_LIST.length))
 })
+
+test('beams are named among the parts where there are any', () => {
+  const job = demo('quillback-hill')
+  const named = (kinds: readonly ('carrier' | 'header')[]) => partWords(job, new Set(kinds)).map(([part]) => part)
+  expect(named(['header'])).toContain('header')
+  expect(named(['header'])).not.toContain('carrier')
+  expect(named([])).not.toContain('header')
+})

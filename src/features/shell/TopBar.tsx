@@ -139,7 +139,7 @@ function MoreMenu({ onHistory, onHelp }: { readonly onHistory: () => void; reado
             key={says}
             as="button"
             aria-pressed={own === system}
-            active={own === system}
+            className={own === system ? 'active' : ''}
             onClick={() => setOwn(system)}
           >
             {says}

@@ -45,7 +45,7 @@ function useFacts(): Facts {
       site: {
         say: derived.missing.length
           ? `${derived.missing.length} to enter`
-          : `${quantity(derived.site?.wind.qhPsf ?? 0, 'psf')} wind`,
+          : `${quantity(derived.site?.wind.qhPsf ?? 0, 'psf', { decimals: 0 })} wind`,
         done: derived.missing.length === 0,
         fails: 0,
       },

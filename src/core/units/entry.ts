@@ -1,7 +1,7 @@
 import { NEGLIGIBLE } from '../result/rounding'
-import { IN_PER_FT } from './factors'
+import { IN_PER_FT, MM_PER_IN, MM_PER_M } from './factors'
 import { upTo } from '../result/figures'
-import { formatLength, MM_PER_IN, MM_PER_M, toSixteenths } from './length'
+import { formatLength, roundIn } from './length'
 import { minusOf, NO_BREAK, type UnitSystem } from '../result/system'
 
 /** Finest parts of an inch that are written: sixty-fourths. */
@@ -15,27 +15,12 @@ const isWhole = (value: number): boolean =>
   Math.abs(value - Math.round(value)) < Math.max(NEGLIGIBLE, Math.abs(value) * GRAIN)
 const hasDecimals = (value: number, decimals: number): boolean => isWhole(value * 10 ** decimals)
 
-/** Feet, inches and a part of an inch finer than a tape's sixteenths: `12′ 6 5/64″`. */
-function finer(lengthIn: number, feet: boolean): string {
-  let parts = Math.round(lengthIn * FINEST)
-  const wholeFeet = feet ? Math.floor(parts / (IN_PER_FT * FINEST)) : 0
-  parts -= wholeFeet * IN_PER_FT * FINEST
-  let [numerator, denominator] = [parts % FINEST, FINEST]
-  while (numerator % 2 === 0) {
-    numerator /= 2
-    denominator /= 2
-  }
-  const inches = Math.floor(parts / FINEST)
-  const whole = inches > 0 || feet ? `${inches}${NO_BREAK}` : ''
-  return `${feet ? `${wholeFeet}′${NO_BREAK}` : ''}${whole}${numerator}/${denominator}″`
-}
-
 /** Nobody sets thousands of inches apart, and a comma may stand for a point. */
 const ungrouped = (value: number): string => upTo(value, DECIMALS).replaceAll(',', '')
 
 /** The first way of writing that says exactly this length; null where none does. */
 function exactly(lengthIn: number, feet: boolean): string | null {
-  if (isWhole(lengthIn * FINEST)) return finer(lengthIn, feet)
+  if (isWhole(lengthIn * FINEST)) return formatLength(lengthIn, { feet, perInch: FINEST })
   const mm = lengthIn * MM_PER_IN
   if (isWhole(mm)) return `${upTo(mm, 0)}${NO_BREAK}mm`
   if (feet && hasDecimals(lengthIn / IN_PER_FT, DECIMALS)) return `${ungrouped(lengthIn / IN_PER_FT)}′`
@@ -45,7 +30,7 @@ function exactly(lengthIn: number, feet: boolean): string | null {
 
 /** A length of the tape system as a field shows it. */
 function usEntry(lengthIn: number, feet: boolean): string {
-  if (Math.abs(toSixteenths(lengthIn) / 16 - lengthIn) < NEGLIGIBLE) return formatLength(lengthIn, { feet })
+  if (Math.abs(roundIn(lengthIn) - lengthIn) < NEGLIGIBLE) return formatLength(lengthIn, { feet })
   const exact = exactly(Math.abs(lengthIn), feet)
   if (exact === null) return formatLength(lengthIn, { feet })
   return lengthIn < 0 ? minusOf({}) + exact : exact
@@ -81,6 +66,6 @@ const STEPS: Readonly<Record<UnitSystem, readonly [small: number, big: number]>>
 /** The length one mark further on the system's tape, from the mark nearest to it, inches; `big` for ten, or an inch. */
 export function steppedLength(lengthIn: number, direction: 1 | -1, big: boolean, system: UnitSystem = 'us'): number {
   const [small, large] = STEPS[system]
-  const from = system === 'us' ? toSixteenths(lengthIn) / 16 : Math.round(lengthIn * MM_PER_IN) / MM_PER_IN
+  const from = system === 'us' ? roundIn(lengthIn) : Math.round(lengthIn * MM_PER_IN) / MM_PER_IN
   return from + direction * (big ? large : small)
 }

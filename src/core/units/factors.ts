@@ -1,5 +1,13 @@
 /** Inches in a foot. */
 export const IN_PER_FT = 12
+/** Millimeters in one inch, exact. */
+export const MM_PER_IN = 25.4
+export const MM_PER_M = 1000
+/** Meters in a foot, exact, and newtons in a pound. */
+export const M_PER_FT = 0.3048
+export const N_PER_LB = 4.4482216152605
+/** Feet in a mile, and seconds in an hour: miles an hour to feet a second. */
+export const FPS_PER_MPH = 5280 / 3600
 /** Square inches in a square foot. */
 export const IN2_PER_FT2 = IN_PER_FT ** 2
 /** Cubic feet in a cubic yard. */

@@ -1,10 +1,15 @@
 export { NEGLIGIBLE, ROUNDING } from '../result/rounding'
 export {
   degrees,
+  FPS_PER_MPH,
   FT3_PER_YD3,
   HALF_MARK_IN,
   IN2_PER_FT2,
   IN_PER_FT,
+  M_PER_FT,
+  MM_PER_IN,
+  MM_PER_M,
+  N_PER_LB,
   PITCH_RUN_IN,
   pitchRadians,
   radians,

@@ -1,19 +1,18 @@
-import { IN_PER_FT } from './factors'
+import { IN_PER_FT, MM_PER_IN, MM_PER_M } from './factors'
 import { fixed, upTo } from '../result/figures'
 import { minusOf, spaceOf, type WriteOptions } from '../result/system'
 import { ROUNDING } from '../result/rounding'
 /** Sixteenths in one inch: the finest mark a crew reads. */
 const SIXTEENTHS = 16
-/** Millimeters in one inch, exact. */
-export const MM_PER_IN = 25.4
-export const MM_PER_M = 1000
 /** Longest length any field takes: 1,000 feet. */
 export const MAX_LENGTH_IN = 12000
 
 /** Rounds inches to whole sixteenths, half away from zero. A hair (1e-9) absorbs floating error on exact halves. */
-export function toSixteenths(lengthIn: number): number {
+export const toSixteenths = (lengthIn: number): number => toParts(lengthIn, SIXTEENTHS)
+
+function toParts(lengthIn: number, perInch: number): number {
   const sign = lengthIn < 0 ? -1 : 1
-  return sign * Math.floor(Math.abs(lengthIn) * SIXTEENTHS + 0.5 + ROUNDING) || 0
+  return sign * Math.floor(Math.abs(lengthIn) * perInch + 0.5 + ROUNDING) || 0
 }
 
 /** Rounds inches to the nearest sixteenth of an inch. @example roundIn(109.7143) // 109.6875 */
@@ -29,33 +28,35 @@ export interface LengthParts {
 }
 
 /**
- * Takes a length apart, rounded once to the sixteenth, with carries (16/16 to 1 inch, 12 inches to 1 foot). `withFeet`
- * false keeps all in inches.
+ * Takes a length apart, rounded once to the sixteenth (or to other parts `perInch`), with carries (16/16 to 1 inch, 12
+ * inches to 1 foot). `withFeet` false keeps all in inches.
  */
-export function lengthParts(lengthIn: number, withFeet = true): LengthParts {
-  const sixteenths = toSixteenths(lengthIn)
-  let units = Math.abs(sixteenths)
-  const feet = withFeet ? Math.floor(units / (IN_PER_FT * SIXTEENTHS)) : 0
-  units -= feet * IN_PER_FT * SIXTEENTHS
-  const inches = Math.floor(units / SIXTEENTHS)
-  let numerator = units - inches * SIXTEENTHS
-  let denominator = SIXTEENTHS
+export function lengthParts(lengthIn: number, withFeet = true, perInch = SIXTEENTHS): LengthParts {
+  const parts = toParts(lengthIn, perInch)
+  let units = Math.abs(parts)
+  const feet = withFeet ? Math.floor(units / (IN_PER_FT * perInch)) : 0
+  units -= feet * IN_PER_FT * perInch
+  const inches = Math.floor(units / perInch)
+  let numerator = units - inches * perInch
+  let denominator = perInch
   while (numerator && numerator % 2 === 0) {
     numerator /= 2
     denominator /= 2
   }
-  return { negative: sixteenths < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
+  return { negative: parts < 0, feet, inches, numerator, denominator: numerator ? denominator : 1 }
 }
 
 export interface FormatOptions extends WriteOptions {
   /** In inches alone where this is false. */
   readonly feet?: boolean
+  /** Parts of an inch that it is rounded to; sixteenths where this is left out. */
+  readonly perInch?: number
 }
 
 /** Feet, inches and sixteenths, as a tape is read. */
 function onTape(lengthIn: number, options: FormatOptions): string {
   const withFeet = options.feet ?? true
-  const parts = lengthParts(lengthIn, withFeet)
+  const parts = lengthParts(lengthIn, withFeet, options.perInch)
   const prime = options.ascii ? "'" : '′'
   const second = options.ascii ? '"' : '″'
   const space = spaceOf(options)

@@ -1,6 +1,6 @@
-import { IN_PER_FT } from './factors'
+import { IN_PER_FT, MM_PER_IN, MM_PER_M } from './factors'
 import { fail, ok, type Result, item } from '../result'
-import { MAX_LENGTH_IN, MM_PER_IN, MM_PER_M } from './length'
+import { MAX_LENGTH_IN } from './length'
 import type { UnitSystem } from '../result/system'
 
 const GLYPHS: Readonly<Record<string, string>> = {

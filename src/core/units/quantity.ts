@@ -1,3 +1,4 @@
+import { FPS_PER_MPH, FT3_PER_YD3, IN2_PER_FT2, M_PER_FT, MM_PER_IN, MM_PER_M, N_PER_LB } from './factors'
 import { fixed, significant, upTo } from '../result/figures'
 import { type UnitSystem, spaceOf, type WriteOptions } from '../result/system'
 
@@ -8,15 +9,13 @@ interface Written {
   readonly decimals: number
 }
 
-const LB_IN_N = 4.4482216152605
-const FT_IN_M = 0.3048
-const PSF_IN_KPA = LB_IN_N / FT_IN_M ** 2 / 1000
+const PSF_IN_KPA = N_PER_LB / M_PER_FT ** 2 / 1000
 
 /** Quantities other than lengths, by the unit that the core reckons in: US customary, then SI. */
 const KINDS = {
   lb: [
     { unit: 'lb', times: 1, decimals: 0 },
-    { unit: 'kN', times: LB_IN_N / 1000, decimals: 2 },
+    { unit: 'kN', times: N_PER_LB / 1000, decimals: 2 },
   ],
   /** A weight that is lifted or bought. */
   weightLb: [
@@ -29,49 +28,49 @@ const KINDS = {
   ],
   psi: [
     { unit: 'psi', times: 1, decimals: 0 },
-    { unit: 'MPa', times: (PSF_IN_KPA * 144) / 1000, decimals: 2 },
+    { unit: 'MPa', times: (PSF_IN_KPA * IN2_PER_FT2) / 1000, decimals: 2 },
   ],
   plf: [
     { unit: 'plf', times: 1, decimals: 0 },
-    { unit: 'kN/m', times: LB_IN_N / FT_IN_M / 1000, decimals: 2 },
+    { unit: 'kN/m', times: N_PER_LB / M_PER_FT / 1000, decimals: 2 },
   ],
   lbFt: [
     { unit: 'lb-ft', times: 1, decimals: 0 },
-    { unit: 'kN·m', times: (LB_IN_N * FT_IN_M) / 1000, decimals: 2 },
+    { unit: 'kN·m', times: (N_PER_LB * M_PER_FT) / 1000, decimals: 2 },
   ],
   ft2: [
     { unit: 'ft²', times: 1, decimals: 0 },
-    { unit: 'm²', times: FT_IN_M ** 2, decimals: 1 },
+    { unit: 'm²', times: M_PER_FT ** 2, decimals: 1 },
   ],
   in2: [
     { unit: 'in²', times: 1, decimals: 2 },
-    { unit: 'mm²', times: 25.4 ** 2, decimals: 0 },
+    { unit: 'mm²', times: MM_PER_IN ** 2, decimals: 0 },
   ],
   ft3: [
     { unit: 'ft³', times: 1, decimals: 2 },
-    { unit: 'm³', times: FT_IN_M ** 3, decimals: 3 },
+    { unit: 'm³', times: M_PER_FT ** 3, decimals: 3 },
   ],
   yd3: [
     { unit: 'yd³', times: 1, decimals: 2 },
-    { unit: 'm³', times: 27 * FT_IN_M ** 3, decimals: 2 },
+    { unit: 'm³', times: FT3_PER_YD3 * M_PER_FT ** 3, decimals: 2 },
   ],
   mph: [
     { unit: 'mph', times: 1, decimals: 0 },
-    { unit: 'm/s', times: (5280 * FT_IN_M) / 3600, decimals: 1 },
+    { unit: 'm/s', times: FPS_PER_MPH * M_PER_FT, decimals: 1 },
   ],
   ft: [
     { unit: 'ft', times: 1, decimals: 1 },
-    { unit: 'm', times: FT_IN_M, decimals: 2 },
+    { unit: 'm', times: M_PER_FT, decimals: 2 },
   ],
   /** Stiffness of a member, E·I. */
   lbIn2: [
     { unit: 'lb·in²', times: 1, decimals: 0 },
-    { unit: 'kN·m²', times: (LB_IN_N * 0.0254 ** 2) / 1000, decimals: 1 },
+    { unit: 'kN·m²', times: (N_PER_LB * (MM_PER_IN / MM_PER_M) ** 2) / 1000, decimals: 1 },
   ],
   /** A short length in a sentence or a trace, in decimals. */
   inches: [
     { unit: 'in.', times: 1, decimals: 2 },
-    { unit: 'mm', times: 25.4, decimals: 1 },
+    { unit: 'mm', times: MM_PER_IN, decimals: 1 },
   ],
   deg: [
     { unit: '°', times: 1, decimals: 1 },
@@ -83,6 +82,10 @@ export type QuantityKind = keyof typeof KINDS
 
 /** How a kind of quantity is written in a system. */
 const writtenAs = (kind: QuantityKind, system: UnitSystem = 'us'): Written => KINDS[kind][system === 'us' ? 0 : 1]
+
+/** A figure with its unit, on one line; a degree sign stands close. */
+const withUnit = (figure: string, unit: string, options: WriteOptions): string =>
+  `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`
 
 export interface QuantityOptions extends WriteOptions {
   /** Decimals, where the kind's own are too few or too many. */
@@ -99,14 +102,14 @@ export function quantity(value: number, kind: QuantityKind, options: QuantityOpt
   const { unit, times, decimals } = writtenAs(kind, options.system)
   const places = options.decimals ?? decimals
   const figure = options.short ? upTo(value * times, places, options) : fixed(value * times, places, options)
-  return `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`
+  return withUnit(figure, unit, options)
 }
 
 /** The same to four figures, as traces and sentences give results that were reckoned: `12.35 psf`, `−0.4201 in.`. */
 export function about(value: number, kind: QuantityKind, options: WriteOptions = {}): string {
   const { unit, times } = writtenAs(kind, options.system)
   const figure = significant(value * times, options)
-  return `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`
+  return withUnit(figure, unit, options)
 }
 
 /** Decimals that people type. */

@@ -1,30 +1,38 @@
-import type { UnitSystem } from '@/core/units'
+import {
+  FPS_PER_MPH,
+  FT3_PER_YD3,
+  IN2_PER_FT2,
+  IN_PER_FT,
+  M_PER_FT,
+  MM_PER_IN,
+  MM_PER_M,
+  N_PER_LB,
+  type UnitSystem,
+} from '@/core/units'
 
 /** What the end of a field's name says of its number, and how that is written elsewhere: the new end, and the factor. */
 type Ending = readonly [from: string, to: string, times: number]
 
-const FT_IN_M = 0.3048
-const LB_IN_N = 4.4482216152605
-const PSF_IN_PA = LB_IN_N / FT_IN_M ** 2
+const PSF_IN_PA = N_PER_LB / M_PER_FT ** 2
 
 const SI: readonly Ending[] = [
-  ['In2', 'Mm2', 25.4 ** 2],
-  ['Ft2', 'M2', FT_IN_M ** 2],
-  ['Ft3', 'M3', FT_IN_M ** 3],
-  ['Yd3', 'M3', 27 * FT_IN_M ** 3],
-  ['InLb', 'Nm', (LB_IN_N * FT_IN_M) / 12],
-  ['PsfPerFt', 'PaPerM', PSF_IN_PA / FT_IN_M],
+  ['In2', 'Mm2', MM_PER_IN ** 2],
+  ['Ft2', 'M2', M_PER_FT ** 2],
+  ['Ft3', 'M3', M_PER_FT ** 3],
+  ['Yd3', 'M3', FT3_PER_YD3 * M_PER_FT ** 3],
+  ['InLb', 'Nm', (N_PER_LB * M_PER_FT) / IN_PER_FT],
+  ['PsfPerFt', 'PaPerM', PSF_IN_PA / M_PER_FT],
   ['Psf', 'Pa', PSF_IN_PA],
-  ['Psi', 'KPa', (PSF_IN_PA * 144) / 1000],
-  ['Plf', 'NPerM', LB_IN_N / FT_IN_M],
-  ['Mph', 'MPerS', (5280 * FT_IN_M) / 3600],
-  ['Lb', 'N', LB_IN_N],
-  ['Ft', 'M', FT_IN_M],
+  ['Psi', 'KPa', (PSF_IN_PA * IN2_PER_FT2) / 1000],
+  ['Plf', 'NPerM', N_PER_LB / M_PER_FT],
+  ['Mph', 'MPerS', FPS_PER_MPH * M_PER_FT],
+  ['Lb', 'N', N_PER_LB],
+  ['Ft', 'M', M_PER_FT],
 ]
 const ENDINGS: Readonly<Record<UnitSystem, readonly Ending[]>> = {
   us: [],
-  mm: [...SI, ['In', 'Mm', 25.4]],
-  m: [...SI, ['In', 'M', 0.0254]],
+  mm: [...SI, ['In', 'Mm', MM_PER_IN]],
+  m: [...SI, ['In', 'M', MM_PER_IN / MM_PER_M]],
 }
 
 /** Places of a drawing are inches in fields that bear no unit. */

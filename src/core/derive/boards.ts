@@ -19,6 +19,14 @@ export interface Boards {
 /** Boards longer than the list are bought in the list's longest pieces; the joint falls over a support. */
 const split = (lengthIn: number): number[] =>
   stockFor(lengthIn, 0) === null ? [288, ...split(lengthIn - 288)] : [lengthIn]
+
+/** The same row of lengths, `rows` times over. */
+function repeated(rows: number, lengthsIn: readonly number[]): number[] {
+  const out: number[] = []
+  for (let row = 0; row < rows; row++) for (const lengthIn of lengthsIn) out.push(lengthIn)
+  return out
+}
+
 /** Rafters, beam, ledger and boards of each lean-to. */
 function leanToBoards({
   building,
@@ -40,14 +48,14 @@ function leanToBoards({
       what: 'rafters',
       size: leanTo.rafter.size,
       lumber: leanTo.rafter.lumber,
-      lengthsIn: Array.from({ length: count * leanTo.rafter.plies }, () => slope),
+      lengthsIn: repeated(count * leanTo.rafter.plies, [slope]),
     })
     const along = (spec: typeof leanTo.beam, what: string) =>
       out.push({
         what,
         size: spec.size,
         lumber: spec.lumber,
-        lengthsIn: Array.from({ length: spec.plies }, () => grid.baysIn).flat(),
+        lengthsIn: repeated(spec.plies, grid.baysIn),
       })
     if (leanTo.rafter.spaceIn !== null) {
       along(leanTo.ledger, 'ledger')
@@ -58,7 +66,7 @@ function leanToBoards({
         what: 'purlins',
         size: purlins.size,
         lumber: purlins.lumber,
-        lengthsIn: Array.from({ length: Math.ceil(slope / purlins.spaceIn - ROUNDING) + 1 }, () => grid.baysIn).flat(),
+        lengthsIn: repeated(Math.ceil(slope / purlins.spaceIn - ROUNDING) + 1, grid.baysIn),
       })
   }
   return out
@@ -66,7 +74,6 @@ function leanToBoards({
 
 export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, lines: readonly BraceLine[]): Boards[] {
   const purlins = building.roof.purlins
-  const rows = purlinRows(building, grid)
   const trusses = plan.trusses
   const stick = (i: number) => item(trusses, i + 1).xIn - item(trusses, i).xIn
   // Purlins run from truss to truss; an overhang goes on the end ones.
@@ -78,10 +85,10 @@ export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, line
       what: 'purlins',
       size: purlins.size,
       lumber: purlins.lumber,
-      lengthsIn:
-        purlins.style === 'flat' || plan.spaceIn < 60
-          ? Array.from({ length: rows }, () => split(grid.lengthIn + 2 * building.gableOverhangIn)).flat()
-          : Array.from({ length: rows }, () => perRow).flat(),
+      lengthsIn: repeated(
+        purlinRows(building, grid),
+        purlins.style === 'flat' || plan.spaceIn < 60 ? split(grid.lengthIn + 2 * building.gableOverhangIn) : perRow,
+      ),
     },
   ]
   for (const beam of plan.beams) {
@@ -90,7 +97,7 @@ export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, line
       what: beam.kind === 'carrier' ? 'carriers' : 'headers',
       size: spec.size,
       lumber: spec.lumber,
-      lengthsIn: Array.from({ length: spec.plies }, () => beam.spanIn + 3),
+      lengthsIn: repeated(spec.plies, [beam.spanIn + 3]),
     })
   }
   out.push(...leanToBoards({ building, grid, purlins }))
@@ -100,20 +107,16 @@ export function roofBoards(building: Building, grid: Grid, plan: TrussPlan, line
         what: 'braces',
         size: building.bracing.size,
         lumber: building.bracing.lumber,
-        lengthsIn: Array.from(
-          { length: line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1) },
-          () => line.stockIn,
-        ),
+        lengthsIn: repeated(line.bays * (building.bracing.walls === 'x-boards' ? 2 : 1), [line.stockIn]),
       })
   if (building.knee)
     out.push({
       what: 'knee braces',
       size: building.knee.size,
       lumber: building.knee.lumber,
-      lengthsIn: Array.from(
-        { length: 2 * building.knee.plies * grid.centresIn.length },
-        () => Math.hypot(building.knee?.downIn ?? 0, building.knee?.outIn ?? 0) + 6,
-      ),
+      lengthsIn: repeated(2 * building.knee.plies * grid.centresIn.length, [
+        Math.hypot(building.knee.downIn, building.knee.outIn) + 6,
+      ]),
     })
   return out
 }

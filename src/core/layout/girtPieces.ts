@@ -28,6 +28,7 @@ const STUB_IN = 9
 export function girtPieces(building: Building, wall: WallRows, posts: readonly Post[]): GirtPiece[] {
   const side: Side = wall.side
   const supports = wallPosts(posts, side).map((post) => alongWall(post, side))
+  const centersIn = supports.map((support) => support.atIn)
   const between = (
     row: { readonly id: string },
     stretch: { readonly fromIn: number; readonly toIn: number },
@@ -63,9 +64,7 @@ export function girtPieces(building: Building, wall: WallRows, posts: readonly P
   return wall.rows.flatMap((row, index) =>
     row.segments.flatMap((segment): GirtPiece[] => {
       if (building.girts.style === 'between') return between(row, segment, false)
-      const cuts = supports
-        .map((support) => support.atIn)
-        .filter((atIn) => atIn > segment.fromIn + STUB_IN && atIn < segment.toIn - STUB_IN)
+      const cuts = centersIn.filter((atIn) => atIn > segment.fromIn + STUB_IN && atIn < segment.toIn - STUB_IN)
       const bays = building.girts.run === 'two-bays' ? 2 : 1
       const out: GirtPiece[] = building.girts.style === 'both' ? between(row, segment, true) : []
       let from = segment.fromIn

@@ -71,10 +71,13 @@ export function byStock(
   lengthsIn: readonly number[],
   spareIn: number,
 ): { readonly stockIn: number | null; readonly count: number }[] {
+  // Most pieces of a building are of few lengths: each length is looked up once.
+  const pieces = new Map<number, number>()
+  for (const lengthIn of lengthsIn) pieces.set(lengthIn, (pieces.get(lengthIn) ?? 0) + 1)
   const counts = new Map<number | null, number>()
-  for (const lengthIn of lengthsIn) {
+  for (const [lengthIn, count] of pieces) {
     const stockIn = stockFor(lengthIn, spareIn)
-    counts.set(stockIn, (counts.get(stockIn) ?? 0) + 1)
+    counts.set(stockIn, (counts.get(stockIn) ?? 0) + count)
   }
   return [...counts]
     .map(([stockIn, count]) => ({ stockIn, count }))

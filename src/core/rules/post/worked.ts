@@ -33,14 +33,12 @@ export interface WorkedFrom {
 }
 
 /** Loads that make two posts of one height alike, to the pound. */
-const likeness = (post: Post, demand: PostDemand, cases: readonly LateralCase[]): string =>
-  [
-    post.heightIn,
-    Math.round(demand.gravityLb),
-    Math.round(demand.upliftLb),
-    Math.round(demand.claddingPlf * 10),
-    ...cases.flatMap((lateral) => [Math.round(lateral.momentFtLb), Math.round(lateral.fieldMomentFtLb)]),
-  ].join('|')
+function likeness(post: Post, demand: PostDemand, cases: readonly LateralCase[]): string {
+  let like = `${post.heightIn}|${Math.round(demand.gravityLb)}|${Math.round(demand.upliftLb)}`
+  like += `|${Math.round(demand.claddingPlf * 10)}`
+  for (const lateral of cases) like += `|${Math.round(lateral.momentFtLb)}|${Math.round(lateral.fieldMomentFtLb)}`
+  return like
+}
 
 /** Works every post of one kind through; posts that are alike are worked through once. */
 export function workPosts({

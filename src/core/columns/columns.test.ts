@@ -119,6 +119,14 @@ describe('cutting plans', () => {
   })
 })
 
+// Two of 119.9375 and the kerf of 1/8 fill 240 in.; a sixty-fourth more and each needs a board of its own.
+test.each([
+  [119.9375, 2],
+  [119.953125, 4],
+])('four pieces of %d in. out of 240 in. need at least %d boards', (lengthIn, want) =>
+  expect(boardBound([{ lengthIn, count: 4 }], [{ lengthIn: 240, price: 20 }], 0.125)).toBe(want),
+)
+
 describe('build card of a column', () => {
   const result = deriveJob(barnJob())
   const post = result.ok ? result.value.posts.find((post) => post.kind === 'eave') : undefined

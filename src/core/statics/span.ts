@@ -171,10 +171,13 @@ export const uniform = (lengthIn: number, plf: number, name?: string): LineLoad 
   ...(name ? { name } : {}),
 })
 
+/** Stations of a two-span diagram: even, so that one stands on the middle support. */
+const TWO_SPAN_STEPS = 48
+
 /** Two equal spans of one board under a uniform load, as a diagram: 3/8, 10/8, 3/8 of w·L. `plf` over both. */
 export function twoSpanDiagram(spanIn: number, plf: number, ei: number, capacityInLb: number | null = null): Diagram {
   const lbPerIn = plf / IN_PER_FT
-  const x = Array.from({ length: 49 }, (_, i) => (spanIn * i) / 2 / IN_PER_FT)
+  const x = Array.from({ length: TWO_SPAN_STEPS + 1 }, (_, i) => (2 * spanIn * i) / TWO_SPAN_STEPS)
   const near = (place: number) => (place <= spanIn ? place : 2 * spanIn - place)
   return {
     lengthIn: 2 * spanIn,

@@ -275,7 +275,16 @@ describe('sharing by the roof diaphragm', () => {
   })
   test('nothing that resists: no answer', () =>
     expect(shareByDiaphragm({ frameLbIn: [0, 0], bayLbIn: [10], loadLb: [1, 1] })).toBeNull())
+  // P/k on one frame of 1 lb/in: a row that moves more than 100,000 in. has come loose.
+  test.each([
+    [95_000, [95_000]],
+    [105_000, undefined],
+  ])('%d lb on a frame of 1 lb/in', (loadLb, want) =>
+    expect(shareByDiaphragm({ frameLbIn: [1], bayLbIn: [], loadLb: [loadLb] })?.moveIn).toEqual(want),
+  )
 })
 
 test('a uniform load in plf is a twelfth in lb/in', () =>
   expect(uniform(60, 24)).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2 }))
+test('a line load says what it comes from where that was given', () =>
+  expect(uniform(60, 24, 'snow')).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2, name: 'snow' }))

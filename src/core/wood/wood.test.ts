@@ -10,6 +10,7 @@ import {
   uniformLeIn,
   weightPlf,
 } from '.'
+import { evaluate } from '../testing/arithmetic'
 import { expectNear } from '../testing/near'
 
 const GIRT = { style: 'flat', size: '2x6', lumber: 'SP-No.2' } as const
@@ -77,6 +78,15 @@ describe('girt 2x6 flat, 8 ft at 24 in., zone 5', () => {
     ))
   test('its arithmetic ends at the same numbers', () =>
     expect(two?.trace().map((line) => line.label)).toContain('Allowed bending'))
+  test.each([
+    ['two spans', two, 'Moment at the middle post', 'w·L⁴/(185·E·I)'],
+    ['one span', one, 'Moment at mid-span', '5·w·L⁴/(384·E·I)'],
+  ])('%s: formulas and figures are those of its own span', (_, ratios, moment, sag) => {
+    const lines = ratios?.trace() ?? []
+    expect(lines.map((line) => line.label)).toContain(moment)
+    const sagLine = lines.find((line) => line.formula === sag)
+    expect(evaluate(sagLine?.numbers ?? '')).toBeCloseTo(sagLine?.value ?? NaN, 2)
+  })
   test('past 24 in. boards no longer share: Cr falls away', () => {
     const at = (s: number) =>
       girtRatios({ ...GIRT, spans: 2 }, { spanIn: 96, spaceIn: s, ...ZONE5 })?.ratios.bending ?? 0

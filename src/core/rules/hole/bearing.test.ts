@@ -47,3 +47,14 @@ test.each([
   ['a typed reaction brings its own', given(1, 'eave', 'south', demand(), {}), { kind: 'truss drawing' }],
   ['a lean-to post has its outer line', given(1, 'lean-to'), { kind: 'lean-to line' }],
 ])('snow: %s', (_, each, want) => expect(bearing(each).facts.snow).toMatchObject(want))
+// A lean-to's snow is shown where the post carries more than its eave line: over 300 plf × 8 ft = 2,400 lb.
+test.each([
+  [2400, []],
+  [2401, []],
+  [2401.05, ['drift']],
+])('beside a lean-to, %d lb of snow: its arithmetic is %j', (snowLb, want) => {
+  const from = given(1, 'eave', 'south', demand({ snowLb }))
+  const leanTos = [{ leanTo: { side: 'south' }, governing: { trace: ['drift'] } }]
+  const check = bearing({ ...from, results: { ...from.results, leanTos } as never })
+  expect(check.facts.leanSnowTrace).toEqual(want)
+})

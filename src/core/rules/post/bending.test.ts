@@ -47,7 +47,12 @@ test.each([
 test('past le/d of 50 the slenderness itself is the check, whatever the ratio (NDS 2018 3.7.1.4)', () => {
   const slender = bending(given(worked(0.1, 2.1), 'frames alone'))
   expect(slender?.demand).toBeCloseTo(64.145, 3)
-  expect(slender).toMatchObject({ capacity: 50, unit: 'le/d', state: 'fails', facts: { kind: 'slender', free: true } })
+  expect(slender).toMatchObject({
+    capacity: 50,
+    unit: 'le/d',
+    state: 'fails',
+    facts: { kind: 'slender', free: true, axis: 'strong' },
+  })
   expect(bending(given(worked(0.1, 0.8, 343.75)))?.facts.kind).toBe('worked')
   expect(bending(given(worked(0.1, 0.8, 343.76)))?.facts.kind).toBe('slender')
 })
@@ -58,6 +63,9 @@ test('past le/d of 50 across its plies it fails the same way, and says which axi
   expect(slender).toMatchObject({ state: 'fails', facts: { kind: 'slender', axis: 'weak' } })
   expect(slender?.demand).toBeCloseTo(50.0139, 4)
 })
+// 0.8·550/5.5 = 80 and 360/4.5 = 80.
+test('as slender one way as the other, it is said of its depth', () =>
+  expect(bending(given(worked(0.1, 0.8, 550, 360)))?.facts).toMatchObject({ kind: 'slender', axis: 'strong' }))
 test.each(['no values', 'no wind'] as const)('%s: not checked, never holding', (kind) =>
   expect(bending(given({ kind }))).toMatchObject({ state: 'not-checked', ratio: 0, facts: { kind } }),
 )

@@ -71,6 +71,18 @@ test('bent by wind, the larger moment at or below grade governs over the one in 
   expectNear(result.momentFtLb, 900, 1e-6)
   expectNear(result.ratio, 0.272, 0.02)
 })
+// Lifted: 0.6·(200 − 3000) = −1680 lb; 1680/24.75 = 67.88 of Ft 600·1.6 = 960: 0.0707. 476/1840 = 0.2587.
+// A corner, 600 plf across its plies between girts at 24 in.: 600·2²/8 = 300 ft-lb; 3600/6.19 = 581.6 of
+// 1000·1.6·1.15 = 1840: 0.3161. NDS 2018 3.9.1: the three are added.
+test('lifted and bent both ways, the three shares are added', () => {
+  const corner = { ...post, kind: 'corner' } as Post
+  const lifted = { ...demand, deadMinLb: 200, windUpLb: 3000, eaveWallFt: 4, gableWallFt: 4 }
+  const least = { id: '0.6D+0.6W', dead: 0.6, roof: 0, wind: 0.6, duration: 1.6, least: true, clause: '' } as const
+  const cases = [{ ...bent, plf: 600 }]
+  const result = columnWorst(given({ post: corner, combinations: [least], demand: lifted, cases }))
+  expectNear(result.weakFtLb, 300, 1e-9)
+  expectNear(result.ratio, 0.0707 + 0.2587 + 0.3161, 1e-3)
+})
 test.each([
   ['held at grade by a slab the field governs', { building: { ...building, slab: 'tied' as const } }, 'at mid-height'],
   ['on a pier nothing bends it at grade', { building: { ...building, school: 'pier' as const } }, 'at mid-height'],

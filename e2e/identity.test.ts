@@ -72,6 +72,7 @@ test('other bays: asked post by post before anything is taken, and left as it wa
   await at.find('.desk')
   await setBays('5')
   await dialog(/A3 has a record on site[\s\S]*would move 4′ 2/)
+  expect(await at.faults()).toEqual([])
   await press('Leave the plan as it is')
   await closed()
   expect((await stored()).revision).toBe(1)
@@ -100,6 +101,28 @@ test('an edit from elsewhere that moves it without a word is refused, with the p
   expect(put.status).toBe(422)
   expect(await put.json()).toMatchObject({ issues: [{ code: 'recorded-post', facts: { post: 'A3' } }] })
 })
+test('what the server refuses is said behind the bar, and can be put away', async () => {
+  await driver.get(`${BASE}/jobs/${id}?stage=building`)
+  await at.find('.desk')
+  await driver.executeScript(
+    `const ask = window.fetch
+    const no = JSON.stringify({ issues: [{ code: 'recorded-post', path: [], facts: { post: 'A3' } }] })
+    window.fetch = (to, how) => how?.method === 'PUT'
+      ? Promise.resolve(new Response(no, { status: 422, headers: { 'content-type': 'application/json' } }))
+      : ask(to, how)`,
+  )
+  await at.type('pitchPer12', '5')
+  await press('Not saved: why')
+  await dialog(/The server refused the last edits[\s\S]*A3/)
+  expect(await at.faults()).toEqual([])
+  await at.press('[role=dialog] [aria-label=Close]')
+  await closed()
+  await driver.navigate().refresh()
+  await at.find('.desk')
+  await at.saved()
+  await at.type('pitchPer12', '4')
+  await at.saved()
+})
 test('a post that was moved and then read, both before the server heard of it, is taken', async () => {
   const copy = (await (await call(`/api/jobs/${id}/duplicate`, 'POST')).json()) as Stored
   const { revision, doc } = (await (await call(`/api/jobs/${copy.id}`)).json()) as Stored
@@ -118,6 +141,7 @@ test('given up: a reason is asked for, stands in the plan, and undo brings the p
   await press('Give all up')
   expect(await (await at.byText('button', 'Make the change')).isEnabled()).toBe(false)
   const reason = await at.find('#give-reason')
+  expect(await at.faults()).toEqual([])
   await reason.sendKeys('the owner wants equal bays')
   await press('Make the change')
   await closed()

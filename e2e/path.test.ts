@@ -183,6 +183,8 @@ test('two windows on one job: the later one is asked, and keeps both changes', a
   const second = (await driver.getAllWindowHandles()).find((text) => text !== first) ?? first
   await driver.switchTo().window(second)
   await at.type('pitchPer12', '5')
+  await at.byText("*[@role='dialog']//button", 'Keep both')
+  expect(await at.faults()).toEqual([])
   await (await at.byText("*[@role='dialog']//button", 'Keep both')).click()
   await at.waitText('.sum', /12′ heel[\s\S]*5:12/)
   await at.saved()

@@ -163,6 +163,7 @@ test('a menu by right-click on a post leads to its hole, and on a door takes it 
   const post = await at.find('[aria-label="post A2"]')
   await driver.actions().contextClick(post).perform()
   await at.waitText('.dropdown-menu.show', /post A2[\s\S]*Its hole/)
+  expect(await at.faults()).toEqual([])
   await at.keys(Key.ESCAPE)
   await driver.wait(async () => (await driver.findElements(By.css('.dropdown-menu.show'))).length === 0, PATIENCE)
   await driver.actions().contextClick(post).perform()

@@ -5,7 +5,7 @@ export { LoadBar } from './LoadBar'
 export { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } from './signs'
 
 export { ChoiceField, LengthField, NumberField, OptionalLengthField, Segments, TextField, ToggleField } from './fields'
-export { Length, UnitsProvider, useUnits, useWriter } from './Units'
+export { About, Length, Quantity, Stated, UnitsProvider, useUnits, useWriter } from './Units'
 export { toTenth } from './px'
 export { Tabs } from './Tabs'
 export { EntryHost, EntryScope } from './EntryScope'

@@ -2,7 +2,7 @@ import { type Grid, neighborsIn, type Post, type PostKind, type PostName, postRo
 import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
 import type { Job } from '../model'
 import { entryOf } from '../result'
-import { formatLength, ROUNDING, toSixteenths } from '../units'
+import { inchesAlone, ROUNDING, toSixteenths } from '../units'
 import { type FieldState, reached } from './fold'
 import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
@@ -151,15 +151,14 @@ export interface StickFit {
 /** A locked stick within this of its need is let be; one short by more than a block takes up is replaced. Inches. */
 const STICK_TOLERANCE_IN = 1 / 16
 const BLOCKED_IN = 1.5
-const inch = (inches: number) => formatLength(Math.abs(inches), { feet: false })
 
 /** What to do with a stick that is already cut, now that its need is known better. */
 export function judgeStick(name: string, cutIn: number, needIn: number): StickFit {
   const byIn = cutIn - needIn
   if (Math.abs(byIn) <= STICK_TOLERANCE_IN + ROUNDING) return { kind: 'fits', byIn, say: `${name} fits.` }
-  if (byIn > 0) return { kind: 'long', byIn, say: `${name} is ${inch(byIn)} long: trim its top.` }
+  if (byIn > 0) return { kind: 'long', byIn, say: `${name} is ${inchesAlone(Math.abs(byIn))} long: trim its top.` }
   const remedy = -byIn <= BLOCKED_IN ? 'block the seat by that, or replace it.' : 'replace it, or raise its footing.'
-  return { kind: 'short', byIn, say: `${name} is cut ${inch(byIn)} short: ${remedy}` }
+  return { kind: 'short', byIn, say: `${name} is cut ${inchesAlone(Math.abs(byIn))} short: ${remedy}` }
 }
 
 /** A post as it stands or will stand: what was read at its foot, its own marks, its cut, and what is locked. */

@@ -57,15 +57,18 @@ export function lengthEntry(lengthIn: number, system: UnitSystem = 'us', feet = 
 }
 
 /** Sixteenths and inches of a tape; millimeters and centimeters of a metric one. Inches. */
-const STEPS: Readonly<Record<UnitSystem, readonly [small: number, big: number]>> = {
-  us: [1 / 16, 1],
-  mm: [1 / MM_PER_IN, 10 / MM_PER_IN],
-  m: [1 / MM_PER_IN, 10 / MM_PER_IN],
+export const TAPE_STEPS_IN: Readonly<Record<UnitSystem, { readonly small: number; readonly big: number }>> = {
+  us: { small: 1 / 16, big: 1 },
+  mm: { small: 1 / MM_PER_IN, big: 10 / MM_PER_IN },
+  m: { small: 1 / MM_PER_IN, big: 10 / MM_PER_IN },
 }
+
+/** The mark of the system's tape nearest to a length, inches. */
+export const nearestMark = (lengthIn: number, system: UnitSystem): number =>
+  system === 'us' ? roundIn(lengthIn) : Math.round(lengthIn * MM_PER_IN) / MM_PER_IN
 
 /** The length one mark further on the system's tape, from the mark nearest to it, inches; `big` for ten, or an inch. */
 export function steppedLength(lengthIn: number, direction: 1 | -1, big: boolean, system: UnitSystem = 'us'): number {
-  const [small, large] = STEPS[system]
-  const from = system === 'us' ? roundIn(lengthIn) : Math.round(lengthIn * MM_PER_IN) / MM_PER_IN
-  return from + direction * (big ? large : small)
+  const { small, big: large } = TAPE_STEPS_IN[system]
+  return nearestMark(lengthIn, system) + direction * (big ? large : small)
 }

@@ -15,7 +15,7 @@ export {
   radians,
   SAME_IN,
 } from './factors'
-export { lengthEntry, steppedLength } from './entry'
+export { lengthEntry, nearestMark, steppedLength, TAPE_STEPS_IN } from './entry'
 export { counted, dollars, fixed, upTo } from '../result/figures'
 export {
   feetAlone,
@@ -28,11 +28,11 @@ export {
   toSixteenths,
 } from './length'
 export { about, quantity, stated } from './quantity'
-export type { QuantityKind } from './quantity'
+export type { QuantityKind, QuantityOptions } from './quantity'
 export { NO_BREAK, UNIT_SYSTEMS } from '../result/system'
 export type { UnitSystem } from '../result/system'
 export type { LengthParts } from './length'
 export { parseLength } from './parseLength'
 export { parseNumber } from './parseNumber'
 export { runningMarks } from './running'
-export { inchesInWords, numberInWords } from './words'
+export { inchesInWords, numberInWords, tapeMarks } from './words'

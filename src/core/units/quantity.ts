@@ -54,6 +54,11 @@ const KINDS = {
     { unit: 'yd³', times: 1, decimals: 2 },
     { unit: 'm³', times: FT3_PER_YD3 * M_PER_FT ** 3, decimals: 2 },
   ],
+  /** What grows with depth: sideways bearing of soil. */
+  psfPerFt: [
+    { unit: 'psf/ft', times: 1, decimals: 0 },
+    { unit: 'kPa/m', times: PSF_IN_KPA / M_PER_FT, decimals: 1 },
+  ],
   mph: [
     { unit: 'mph', times: 1, decimals: 0 },
     { unit: 'm/s', times: FPS_PER_MPH * M_PER_FT, decimals: 1 },
@@ -88,7 +93,7 @@ const withUnit = (figure: string, unit: string, options: WriteOptions): string =
   `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`
 
 export interface QuantityOptions extends WriteOptions {
-  /** Decimals, where the kind's own are too few or too many. */
+  /** Decimals in US units, where the kind's own are too few or too many; metric units keep their own. */
   readonly decimals?: number
   /** Leaves out decimals that say nothing. */
   readonly short?: boolean
@@ -100,7 +105,7 @@ export interface QuantityOptions extends WriteOptions {
  */
 export function quantity(value: number, kind: QuantityKind, options: QuantityOptions = {}): string {
   const { unit, times, decimals } = writtenAs(kind, options.system)
-  const places = options.decimals ?? decimals
+  const places = unit === KINDS[kind][0].unit ? (options.decimals ?? decimals) : decimals
   const figure = options.short ? upTo(value * times, places, options) : fixed(value * times, places, options)
   return withUnit(figure, unit, options)
 }
@@ -116,5 +121,7 @@ export function about(value: number, kind: QuantityKind, options: WriteOptions =
 const TYPED_DECIMALS = 4
 
 /** The same as it was typed: `25 psf`, `37.25 psf`, `0.625 in.`. */
-export const stated = (value: number, kind: QuantityKind, options: WriteOptions = {}): string =>
-  quantity(value, kind, { ...options, decimals: TYPED_DECIMALS, short: true })
+export function stated(value: number, kind: QuantityKind, options: WriteOptions = {}): string {
+  const { unit, times } = writtenAs(kind, options.system)
+  return withUnit(upTo(value * times, TYPED_DECIMALS, options), unit, options)
+}

@@ -1,4 +1,5 @@
 import { item, entryOf } from '../result'
+import type { UnitSystem } from '../result/system'
 import { lengthParts } from './length'
 
 const ONES = [
@@ -50,3 +51,7 @@ export function inchesInWords(lengthIn: number): string {
   const whole = parts.inches === 0 && part ? '' : numberInWords(parts.inches)
   return `${parts.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`
 }
+
+/** The marks of a system's tape by name: the finest, that a length is rounded to, and the one of the longer step. */
+export const tapeMarks = (system: UnitSystem): { readonly small: string; readonly big: string } =>
+  system === 'us' ? { small: 'sixteenth', big: 'inch' } : { small: 'millimeter', big: 'centimeter' }

@@ -1,10 +1,10 @@
 'use client'
-import { about, IN_PER_FT, PITCH_RUN_IN, quantity, SAME_IN } from '@/core/units'
+import { IN_PER_FT, PITCH_RUN_IN, SAME_IN } from '@/core/units'
 import { Bar, CartesianGrid, ComposedChart, Legend, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { ShownDerived, ToldLateral } from '@/formats/shown'
 import { wallShearLb } from '@/core/frame'
 import { Side, SIDES } from '@/core/model'
-import { AfterFrame } from '@/ui'
+import { About, AfterFrame, Quantity, useWriter } from '@/ui'
 import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
 
@@ -27,6 +27,7 @@ function Sway({
   const scale = Math.min((width - 250) / lengthIn, 130 / widthIn)
   const x0 = (width - lengthIn * scale) / 2
   const y0 = 196
+  const { about } = useWriter()
   const most = Math.max(...lateral.row.moveIn.filter(Number.isFinite), SAME_IN)
   const push = most > 0.001 ? 40 / most : 0
   const eave = (y: number) =>
@@ -84,16 +85,16 @@ function Sway({
           />
         ))}
       <Note x={x0 + (lengthIn * scale) / 2} y={y0 + 58} size={13.5} weight={650} anchor="middle">
-        wind pushes {about(lateral.row.eavePlf, 'lb')} a foot of eave
+        wind pushes <About value={lateral.row.eavePlf} kind="plf" /> along the eave
       </Note>
       <Note x={x0 - 12} y={y0 - (widthIn * scale) / 2 - 4} size={13.5} weight={700} anchor="end">
-        {quantity(shear.west, 'lb')}
+        <Quantity value={shear.west} kind="lb" />
       </Note>
       <Note x={x0 - 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} anchor="end" fill="var(--ink-2)">
         into the {derived.wallNames.west.toLowerCase()}
       </Note>
       <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 - 4} size={13.5} weight={700}>
-        {quantity(shear.east, 'lb')}
+        <Quantity value={shear.east} kind="lb" />
       </Note>
       <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} fill="var(--ink-2)">
         into the {derived.wallNames.east.toLowerCase()}
@@ -130,7 +131,9 @@ function WallShears({ derived, shear }: { readonly derived: ShownDerived; readon
           <tr key={side}>
             <td>{derived.wallNames[side]}</td>
             <td>{side === 'west' || side === 'east' ? 'across the ridge' : 'along the ridge'}</td>
-            <td className="n">{quantity(shear[side], 'lb')}</td>
+            <td className="n">
+              <Quantity value={shear[side]} kind="lb" />
+            </td>
           </tr>
         ))}
       </tbody>
@@ -249,7 +252,9 @@ export function BracingMain() {
         </div>
         <WallShears derived={derived} shear={shear} />
         {lateral.kneeLb > 0 && (
-          <p className="note mt-2">Each knee brace takes up to {quantity(lateral.kneeLb, 'lb')}.</p>
+          <p className="note mt-2">
+            Each knee brace takes up to <Quantity value={lateral.kneeLb} kind="lb" />.
+          </p>
         )}
       </div>
     </>

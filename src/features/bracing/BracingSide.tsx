@@ -1,10 +1,9 @@
 'use client'
-import { quantity } from '@/core/units'
 import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
 import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
 import { TOP, WALL_BRACE } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, NumberField, ToggleField } from '@/ui'
+import { ChoiceField, LengthField, Measure, NumberField, Quantity, ToggleField } from '@/ui'
 import { CheckRow, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
 import type { ShownDerived } from '@/formats/shown'
@@ -186,8 +185,12 @@ function BraceFields({
                 <td style={{ whiteSpace: 'normal' }}>
                   {derived.wallNames[brace.side].replace(' wall', '')}, {brace.between}
                 </td>
-                <td className="n">{quantity(brace.alphaDeg, 'deg')}</td>
-                <td className="n">{quantity(brace.forceLb, 'lb')}</td>
+                <td className="n">
+                  <Quantity value={brace.alphaDeg} kind="deg" />
+                </td>
+                <td className="n">
+                  <Quantity value={brace.forceLb} kind="lb" />
+                </td>
                 <td className="n">
                   <Measure inches={brace.stockIn} />
                 </td>

@@ -1,5 +1,4 @@
 'use client'
-import { feetAlone } from '@/core/units'
 import { Plus, Trash2 } from 'lucide-react'
 import { useState } from 'react'
 import { checkJob } from '@/core/derive'
@@ -7,7 +6,7 @@ import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
 import { OPENING } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, TextField, EntryScope } from '@/ui'
+import { ChoiceField, EntryScope, LengthField, Measure, TextField, useWriter } from '@/ui'
 import { useDoc, useJob, removeOpening } from '../job'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
@@ -236,6 +235,7 @@ function AddOpenings({ say }: { readonly say: (said: string) => void }) {
   const { job, derived, edit } = useDoc()
   const wall = useJob((state) => state.picked.wall)
   const pick = useJob((state) => state.pick)
+  const { length } = useWriter()
   const add = (kind: OpeningKind) => {
     const fresh = newOpening(job, kind)
     for (const side of [wall, ...SIDES.filter((side) => side !== wall)]) {
@@ -247,7 +247,7 @@ function AddOpenings({ say }: { readonly say: (said: string) => void }) {
       say('')
       return
     }
-    say(`There is no clear place for a ${OPENING[kind]} of ${feetAlone(fresh.widthIn, 2)} on any wall.`)
+    say(`There is no clear place for a ${OPENING[kind]} of ${length(fresh.widthIn)} on any wall.`)
   }
   return (
     <div className="d-flex flex-wrap gap-1 mb-2">

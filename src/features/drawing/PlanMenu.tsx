@@ -135,7 +135,7 @@ export function PlanMenu({ menu, onClose }: { readonly menu: Menu; readonly onCl
       <Dropdown.Menu ref={list} show className="position-static" aria-label={menu.name}>
         <Dropdown.Header aria-level={2}>{menu.name}</Dropdown.Header>
         {menu.acts.map((act) => (
-          <Dropdown.Item key={act.what} as="button" eventKey={act.what} onClick={act.run}>
+          <Dropdown.Item key={act.what} as="button" onClick={act.run}>
             {act.what}
           </Dropdown.Item>
         ))}

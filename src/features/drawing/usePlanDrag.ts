@@ -12,7 +12,7 @@ import {
   whyHeld,
 } from '@/core/layout'
 import type { Building, Opening } from '@/core/model'
-import { formatLength, type UnitSystem } from '@/core/units'
+import { formatLength, nearestMark, TAPE_STEPS_IN, type UnitSystem } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { issueText } from '@/formats/words'
 import { useUnits } from '@/ui'
@@ -65,7 +65,9 @@ function movePostTo({
     isEave(post.side) && post.line !== null
       ? [{ atIn: (grid.lengthIn * (post.line - 1)) / (grid.centresIn.length - 1), name: 'equal bays' }]
       : [{ atIn: post.atIn - post.movedIn, name: 'equal spaces' }]
-  const snap = fine ? { atIn: Math.round(atIn * 16) / 16, to: null } : snapTo(atIn, even, REACH_PX / pxPerIn, 1)
+  const snap = fine
+    ? { atIn: nearestMark(atIn, system), to: null }
+    : snapTo(atIn, even, REACH_PX / pxPerIn, TAPE_STEPS_IN[system].big)
   const moved = movePost(building, grid, post, snap.atIn - post.atIn)
   if (!moved) return { text: issueText(whyHeld(post)), refused: true }
   const issues = state.edit(`move post ${post.name}`, (job) => ({ ...job, building: moved }), key)
@@ -113,8 +115,8 @@ function moveOpeningTo({
   const opening = building.openings.find((opening) => opening.id === target.opening.id)
   if (!opening) return { text: '', refused: true }
   const snap = fine
-    ? { atIn: Math.round(atIn * 16) / 16, to: null }
-    : snapTo(atIn, openingPlaces(grid, opening, t0), REACH_PX / pxPerIn, 1)
+    ? { atIn: nearestMark(atIn, system), to: null }
+    : snapTo(atIn, openingPlaces(grid, opening, t0), REACH_PX / pxPerIn, TAPE_STEPS_IN[system].big)
   const wall = wallLengthIn(grid, opening.side)
   const from = Math.min(Math.max(0, snap.atIn), wall - opening.widthIn)
   const issues = state.edit(
@@ -249,7 +251,7 @@ export function usePlanDrag(pxPerIn: number) {
       setLive({
         ...moveTo(
           target,
-          now + by * (event.shiftKey ? 1 / 16 : 1),
+          now + by * TAPE_STEPS_IN[system][event.shiftKey ? 'small' : 'big'],
           true,
           `nudge-${target.kind}-${target.kind === 'opening' ? target.opening.id : target.post.id}`,
         ),
@@ -257,7 +259,7 @@ export function usePlanDrag(pxPerIn: number) {
         y: y - 40,
       })
     },
-    [store, moveTo],
+    [store, moveTo, system],
   )
 
   return { live, drag, nudge, end }

@@ -1,4 +1,5 @@
 'use client'
+import { inchesAlone } from '@/core/units'
 import { gapsInSequence, type Levels, ROD_MOST_IN, type Said, spotTarget } from '@/core/field'
 import type { RodLog } from '@/core/marks'
 import { type Rod, simulatedRod } from '@/devices/rod'
@@ -10,7 +11,7 @@ import type { Post } from '@/core/layout'
 import { Big } from './Big'
 import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage } from './page'
-import { doubtOf, EMPTY, expectedIn, placesOf, type RodOn, say } from './readings'
+import { doubtOf, EMPTY, expectedIn, placesOf, type RodOn } from './readings'
 import { KeptReading, Neighbors, PracticeRod, ReadModes, RowChips, SetUpNote } from './ReadParts'
 import { SetUp } from './StartSetUp'
 import { useLog, useMeasured } from './useField'
@@ -87,8 +88,8 @@ function usePracticeRod(onRead: (entry: Entry) => void) {
 /** What the key says that keeps the reading. */
 function keepWords(value: number | null, doubted: boolean, mode: 'read' | 'setup' | 'check'): string {
   if (value === null) return 'Tap the inches'
-  if (doubted) return `Keep ${say(value)} anyway`
-  return mode === 'check' ? `Benchmark reads ${say(value)}` : `Keep ${say(value)}`
+  if (doubted) return `Keep ${inchesAlone(value)} anyway`
+  return mode === 'check' ? `Benchmark reads ${inchesAlone(value)}` : `Keep ${inchesAlone(value)}`
 }
 
 /** What the screen looks at: the target, its row and neighbors, what is expected there, where the keypad opens. */
@@ -241,5 +242,5 @@ export function ReadView({ job, derived }: FieldPage) {
 /** What stands in the readout before a reading is tapped. */
 function emptyWords(name: string, hereIn: number | null, mode: 'read' | 'setup' | 'check'): string {
   if (mode === 'check') return 'benchmark'
-  return hereIn === null ? name : `was ${say(hereIn)}`
+  return hereIn === null ? name : `was ${inchesAlone(hereIn)}`
 }

@@ -1,6 +1,6 @@
 import type { Levels } from '@/core/field'
 import { OFF_PLAN_IN, type RodLog, SECOND_LOOK_IN } from '@/core/marks'
-import { formatLength } from '@/core/units'
+
 import type { Entry } from './Keypad'
 
 /** What the rod stands on. */
@@ -71,4 +71,3 @@ export const rodWords = (on: RodOn, embedded: boolean): string => {
 }
 
 export const EMPTY: Entry = { whole: null, sixteenths: null }
-export const say = (inches: number) => formatLength(inches, { feet: false })

@@ -1,5 +1,6 @@
 'use client'
-import { about, IN_PER_FT, ROUNDING } from '@/core/units'
+import { About, useWriter } from '@/ui'
+import { IN_PER_FT, ROUNDING } from '@/core/units'
 import type { Diagram, LineLoad, PointLoad } from '@/core/result'
 import { Note } from '../drawing'
 
@@ -78,6 +79,7 @@ function LoadShape({
 
 /** Load, shear and moment of one member, drawn as it lies: a beam from the left, a post from the ground up. */
 export function DiagramView({ diagram, title }: { readonly diagram: Diagram; readonly title: string }) {
+  const { about } = useWriter()
   const left = 16
   const run = width - 32
   const xAt = (x: number) => left + (x / diagram.lengthIn) * run
@@ -137,7 +139,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
         </Note>
         <path d={area(shearY, diagram.shearLb, -scaleV)} fill="var(--galv-1)" stroke="var(--ink-2)" strokeWidth={1.2} />
         <Note x={width - 12} y={shearY - 30} size={12.5} weight={650} anchor="end">
-          {about(Math.abs(peakV), 'lb')}
+          <About value={Math.abs(peakV)} kind="lb" />
         </Note>
         <line x1={left} x2={left + run} y1={shearY} y2={shearY} stroke="var(--ink)" />
         <path
@@ -165,7 +167,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
               fill="var(--ink-2)"
               halo="var(--paper)"
             >
-              can take {about(diagram.capacityInLb / IN_PER_FT, 'lbFt')}
+              can take <About value={diagram.capacityInLb / IN_PER_FT} kind="lbFt" />
             </Note>
           </g>
         )}
@@ -178,7 +180,7 @@ export function DiagramView({ diagram, title }: { readonly diagram: Diagram; rea
           fill={over ? 'var(--keel-ink)' : 'var(--ink)'}
           halo="var(--paper)"
         >
-          {about(Math.abs(peakM) / IN_PER_FT, 'lbFt')}
+          <About value={Math.abs(peakM) / IN_PER_FT} kind="lbFt" />
         </Note>
       </svg>
     </figure>

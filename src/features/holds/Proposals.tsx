@@ -4,8 +4,8 @@ import { CartesianGrid, Line, LineChart, ResponsiveContainer, Tooltip, XAxis, YA
 import type { CheckSummary } from '@/formats/words/checks'
 import { type Issue, shownRatio } from '@/core/result'
 import type { ShownDerived, ShownProposal, ShownReport } from '@/formats/shown'
-import { dollars, feetAlone, fixed, formatLength, IN_PER_FT, quantity } from '@/core/units'
-import { FailSign, HoldSign, Length } from '@/ui'
+import { dollars, feetAlone, fixed, IN_PER_FT } from '@/core/units'
+import { FailSign, HoldSign, Length, Quantity, useWriter } from '@/ui'
 
 /** Cost against bay spacing. */
 export function BayCostChart({ value }: { readonly value: ShownReport }) {
@@ -44,9 +44,9 @@ export function BayCostChart({ value }: { readonly value: ShownReport }) {
 }
 
 /** What stands over a proposal: the nearest to the preferred bay, the cheapest, or only its number. */
-function headOf(proposal: ShownProposal, i: number, all: readonly ShownProposal[]): string {
+function headOf(proposal: ShownProposal, i: number, all: readonly ShownProposal[], bay: string): string {
   const cheapest = Math.min(...all.map((proposal) => proposal.cost))
-  if (i === 0) return proposal.preferred ? `cheapest at ${formatLength(proposal.bayIn)} bays` : 'cheapest that holds'
+  if (i === 0) return proposal.preferred ? `cheapest at ${bay} bays` : 'cheapest that holds'
   return all[0].preferred && proposal.cost === cheapest ? 'cheapest of all' : `number ${i + 1}`
 }
 
@@ -69,6 +69,13 @@ function Failing({ proposal }: { readonly proposal: ShownProposal }) {
   )
 }
 
+/** The heaviest thing that is lifted: its weight and what it is. */
+const Heaviest = ({ lb, name }: { readonly lb: number; readonly name: string }) => (
+  <>
+    <Quantity value={lb} kind="weightLb" />, {name}
+  </>
+)
+
 /** What stands in the lines of the comparison, top to bottom. */
 function linesOf(
   { proposals }: ShownReport,
@@ -82,7 +89,11 @@ function linesOf(
   return [
     {
       name: 'Bays',
-      drawn: `${grid.baysIn.length} @ ${formatLength(grid.baysIn[0])}`,
+      drawn: (
+        <>
+          {grid.baysIn.length} @ <Length inches={grid.baysIn[0]} />
+        </>
+      ),
       of: (proposal) => (
         <b>
           {proposal.bays} @ <Length inches={proposal.bayIn} />
@@ -102,8 +113,8 @@ function linesOf(
     { name: 'Boards', drawn: takeoff.boards, of: (proposal) => proposal.boards },
     {
       name: 'Heaviest stick, wet',
-      drawn: `${quantity(takeoff.heaviestLb, 'weightLb')}, ${takeoff.heaviest}`,
-      of: (proposal) => `${quantity(proposal.heaviestLb, 'weightLb')}, ${proposal.heaviest}`,
+      drawn: <Heaviest lb={takeoff.heaviestLb} name={takeoff.heaviest} />,
+      of: (proposal) => <Heaviest lb={proposal.heaviestLb} name={proposal.heaviest} />,
     },
     { name: 'Tightest check', drawn: tightestWords(tightest), of: (proposal) => tightestWords(proposal.tightest) },
     {
@@ -128,6 +139,7 @@ export function ProposalTable({
   readonly tightest: CheckSummary
   readonly take: (proposal: ShownProposal) => readonly Issue[]
 }) {
+  const { length } = useWriter()
   return (
     <table className="tb" aria-label="Proposals">
       <thead>
@@ -135,7 +147,7 @@ export function ProposalTable({
           <th />
           <th>as drawn</th>
           {value.proposals.map((proposal, i) => (
-            <th key={proposal.key}>{headOf(proposal, i, value.proposals)}</th>
+            <th key={proposal.key}>{headOf(proposal, i, value.proposals, length(proposal.bayIn))}</th>
           ))}
         </tr>
       </thead>

@@ -1,12 +1,12 @@
 'use client'
-import { fixed, FT3_PER_YD3, quantity, stated } from '@/core/units'
+import { fixed, FT3_PER_YD3, stated } from '@/core/units'
 import { type Takeoff } from '@/core/derive'
 import { kindName } from '@/formats/words/checks'
 import type { HoleKind } from '@/core/frame'
 import type { ShownDerived } from '@/formats/shown'
 import { type ConcreteOrder, concreteOrder } from '@/core/quantities'
 import type { Fieldwork, Job } from '@/core/model'
-import { ChoiceField, type DataColumn, DataTable, Measure, NumberField } from '@/ui'
+import { ChoiceField, type DataColumn, DataTable, Measure, NumberField, Quantity } from '@/ui'
 import { useLog } from '../field'
 import { useDoc } from '../job'
 import type { Issue } from '@/core/result'
@@ -42,8 +42,12 @@ function OrderTable({
       <tbody>
         <tr>
           <td>Volume with 10% over-dig</td>
-          <td className="n">{quantity(order.yd3, 'yd3')}</td>
-          <td className="n">{quantity(rest.yd3, 'yd3')}</td>
+          <td className="n">
+            <Quantity value={order.yd3} kind="yd3" />
+          </td>
+          <td className="n">
+            <Quantity value={rest.yd3} kind="yd3" />
+          </td>
         </tr>
         {concrete.by === 'truck' ? (
           <tr>
@@ -51,9 +55,11 @@ function OrderTable({
               <b>Truck</b>
             </td>
             <td className="n" data-order="truck">
-              {quantity(order.truckYd3, 'yd3')}
+              <Quantity value={order.truckYd3} kind="yd3" />
             </td>
-            <td className="n">{quantity(rest.truckYd3, 'yd3')}</td>
+            <td className="n">
+              <Quantity value={rest.truckYd3} kind="yd3" />
+            </td>
           </tr>
         ) : (
           <>
@@ -75,19 +81,27 @@ function OrderTable({
             </tr>
             <tr>
               <td>They weigh</td>
-              <td className="n">{quantity(order.bagsWeighLb, 'weightLb')}</td>
-              <td className="n">{quantity(rest.bagsWeighLb, 'weightLb')}</td>
+              <td className="n">
+                <Quantity value={order.bagsWeighLb} kind="weightLb" />
+              </td>
+              <td className="n">
+                <Quantity value={rest.bagsWeighLb} kind="weightLb" />
+              </td>
             </tr>
           </>
         )}
         <tr>
           <td>Augered, in the ground</td>
-          <td className="n">{quantity(takeoff.augerFt3 / FT3_PER_YD3, 'yd3')}</td>
+          <td className="n">
+            <Quantity value={takeoff.augerFt3 / FT3_PER_YD3} kind="yd3" />
+          </td>
           <td />
         </tr>
         <tr>
           <td>Loose earth left over, a quarter swollen</td>
-          <td className="n">{quantity(takeoff.spoilFt3 / FT3_PER_YD3, 'yd3')}</td>
+          <td className="n">
+            <Quantity value={takeoff.spoilFt3 / FT3_PER_YD3} kind="yd3" />
+          </td>
           <td />
         </tr>
       </tbody>
@@ -113,12 +127,17 @@ const PER_HOLE: readonly DataColumn<HoleKind>[] = [
     figures: true,
     cell: (hole) => fixed(hole.volumes.collarFt3 + hole.volumes.pierFt3, 2),
   },
-  { id: 'each', head: 'each, net', figures: true, cell: (hole) => quantity(hole.volumes.concreteFt3, 'ft3') },
+  {
+    id: 'each',
+    head: 'each, net',
+    figures: true,
+    cell: (hole) => <Quantity value={hole.volumes.concreteFt3} kind="ft3" />,
+  },
   {
     id: 'all',
     head: 'all, net',
     figures: true,
-    cell: (hole) => quantity(hole.volumes.concreteFt3 * hole.postIds.length, 'ft3', { decimals: 1 }),
+    cell: (hole) => <Quantity value={hole.volumes.concreteFt3 * hole.postIds.length} kind="ft3" decimals={1} />,
   },
 ]
 

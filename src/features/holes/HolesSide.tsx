@@ -1,8 +1,8 @@
 'use client'
-import { FT3_PER_YD3, quantity } from '@/core/units'
+import { FT3_PER_YD3 } from '@/core/units'
 import { kindName } from '@/formats/words/checks'
 import { HOLE_WASTE } from '@/core/quantities'
-import { LengthField, Measure, OptionalLengthField } from '@/ui'
+import { LengthField, Measure, OptionalLengthField, Quantity } from '@/ui'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 
 type LengthKey = 'minimumDepthIn' | 'padThicknessIn' | 'gravelIn'
@@ -86,7 +86,9 @@ function ConcreteTable() {
       <tbody>
         <tr>
           <td>Volume, {HOLE_WASTE * 100}% over-dig</td>
-          <td className="n">{quantity(takeoff.concreteYd3, 'yd3')}</td>
+          <td className="n">
+            <Quantity value={takeoff.concreteYd3} kind="yd3" />
+          </td>
         </tr>
         <tr>
           <td>80 lb bags</td>
@@ -99,12 +101,16 @@ function ConcreteTable() {
         {takeoff.gravelYd3 > 0 && (
           <tr>
             <td>Gravel, loose</td>
-            <td className="n">{quantity(takeoff.gravelYd3, 'yd3')}</td>
+            <td className="n">
+              <Quantity value={takeoff.gravelYd3} kind="yd3" />
+            </td>
           </tr>
         )}
         <tr>
           <td>Backfill</td>
-          <td className="n">{quantity(takeoff.backfillFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })}</td>
+          <td className="n">
+            <Quantity value={takeoff.backfillFt3 / FT3_PER_YD3} kind="yd3" decimals={1} />
+          </td>
         </tr>
       </tbody>
     </table>

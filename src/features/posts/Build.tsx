@@ -1,8 +1,8 @@
 'use client'
 import { named } from '@/core/layout'
 import { type BuildCard, buildCard } from '@/core/columns'
-import { counted, formatLength, quantity } from '@/core/units'
-import { Length, Measure } from '@/ui'
+import { counted } from '@/core/units'
+import { Length, Measure, Quantity, useWriter } from '@/ui'
 import { Materials, Note, useSize } from '../drawing'
 import { useMeasured } from '../field'
 import { useDoc, useJob } from '../job'
@@ -46,7 +46,7 @@ function CardTable({
           <tr>
             <td>Top cut to the roof</td>
             <td className="n">
-              {quantity(card.bevelDeg, 'deg')}, <Measure inches={card.bevelIn} feet={false} />
+              <Quantity value={card.bevelDeg} kind="deg" />, <Measure inches={card.bevelIn} feet={false} />
             </td>
           </tr>
         )}
@@ -58,7 +58,9 @@ function CardTable({
         </tr>
         <tr>
           <td>Weight, wet</td>
-          <td className="n">{quantity(card.weightLb, 'weightLb')}</td>
+          <td className="n">
+            <Quantity value={card.weightLb} kind="weightLb" />
+          </td>
         </tr>
         {nails && (
           <>
@@ -143,6 +145,7 @@ function PocketMark({
  */
 export function Build() {
   const { job, derived } = useDoc()
+  const { length } = useWriter()
   const picked = useJob((state) => state.picked.post)
   const { asBuilt } = useMeasured(job, derived)
   const [ref, size] = useSize<SVGSVGElement>()
@@ -165,7 +168,7 @@ export function Build() {
         ref={ref}
         style={{ flex: '1 1 0', minWidth: 0, height: '100%' }}
         role="img"
-        aria-label={`Column ${post.name}: ${counted(card.plies.length, 'ply', 'plies')}, ${formatLength(card.lengthIn)}`}
+        aria-label={`Column ${post.name}: ${counted(card.plies.length, 'ply', 'plies')}, ${length(card.lengthIn)}`}
       >
         <Materials />
         <rect x={0} y={yAt(card.gradeIn)} width={2000} height={2000} fill="url(#earth)" />

@@ -1,7 +1,7 @@
 'use client'
-import { HALF_MARK_IN, quantity } from '@/core/units'
+import { HALF_MARK_IN } from '@/core/units'
 import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
-import { Measure } from '@/ui'
+import { Measure, Quantity } from '@/ui'
 import { useMeasured } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob } from '../job'
 import type { ScheduleRow } from '@/core/derive'
@@ -16,15 +16,17 @@ function Demands({ demand, wind }: { readonly demand: PostDemand; readonly wind:
       <tbody>
         <tr>
           <td>Gravity at the top, {demand.gravityCase}</td>
-          <td className="n">{quantity(demand.gravityLb, 'lb')}</td>
+          <td className="n">
+            <Quantity value={demand.gravityLb} kind="lb" />
+          </td>
         </tr>
         <tr>
           <td>Net uplift</td>
-          <td className="n">{demand.upliftLb > 0 ? quantity(demand.upliftLb, 'lb') : 'none'}</td>
+          <td className="n">{demand.upliftLb > 0 ? <Quantity value={demand.upliftLb} kind="lb" /> : 'none'}</td>
         </tr>
         <tr>
           <td>Wind on it, service</td>
-          <td className="n">{wind === undefined ? 'not computed' : quantity(wind, 'plf')}</td>
+          <td className="n">{wind === undefined ? 'not computed' : <Quantity value={wind} kind="plf" />}</td>
         </tr>
       </tbody>
     </table>

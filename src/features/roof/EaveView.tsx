@@ -1,5 +1,5 @@
 'use client'
-import { quantity } from '@/core/units'
+import { useWriter } from '@/ui'
 import { type TrussPlan, wallPosts } from '@/core/layout'
 import { boardSize, postSize } from '@/core/wood'
 import { Earth, type Elevation, GradeLine, HeelLine, Note } from '../drawing'
@@ -100,6 +100,7 @@ function EaveBeams({ drawn, side }: OnEave) {
 
 /** What a truss presses down with and pulls up with, in words: D with the greater of snow and live; 0.6 (W − D). */
 function useReactionWords(truss: Truss): string | null {
+  const { quantity } = useWriter()
   const reaction = useDoc().derived.reactions[truss.number - 1]
   if (!reaction) return null
   const down = reaction.deadLb + Math.max(reaction.snowLb, reaction.liveLb)

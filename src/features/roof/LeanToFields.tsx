@@ -1,12 +1,11 @@
 'use client'
-import { quantity } from '@/core/units'
 import type { JSX } from 'react'
 import type { ShownDerived } from '@/formats/shown'
 import { birdsMouth, type BirdsMouth } from '@/core/rules/rafter/member'
 import type { BoardName, Building, LeanTo } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { boardSize } from '@/core/wood'
-import { ChoiceField, LengthField, Measure, OptionalLengthField, EntryScope } from '@/ui'
+import { ChoiceField, EntryScope, LengthField, Measure, OptionalLengthField, Quantity } from '@/ui'
 import { useDoc } from '../job'
 import { boards, lumberChoices } from './Fields'
 
@@ -82,7 +81,7 @@ function LeanToSection({
           <tr>
             <td>Plumb cut from square, level cut</td>
             <td className="n">
-              {quantity(bm.plumbDeg, 'deg')}, {quantity(bm.levelDeg, 'deg')}
+              <Quantity value={bm.plumbDeg} kind="deg" />, <Quantity value={bm.levelDeg} kind="deg" />
             </td>
           </tr>
           <tr>

@@ -4,18 +4,22 @@ import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import Tab from 'react-bootstrap/Tab'
 import Tabs from 'react-bootstrap/Tabs'
+import { tapeMarks } from '@/core/units'
 import { GLOSSARY, STAGE_HELP } from '@/formats/words'
+import { useUnits } from '@/ui'
 import { STAGE_NAMES, useJob } from '../job'
 
-const KEYS: readonly (readonly [string, string])[] = [
+const an = (word: string): string => (word.startsWith('i') ? `an ${word}` : `a ${word}`)
+/** What the keys do, by the tape that steps are taken on. */
+const keysFor = ({ small, big }: ReturnType<typeof tapeMarks>): readonly (readonly [string, string])[] => [
   ['1 … 8', 'stages from the ground up'],
   ['9', 'what holds'],
   ['0', 'crew book'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
   ['← →', 'tape: mark to mark'],
-  ['↑ ↓ in a length', 'a sixteenth; with Shift an inch'],
-  ['Arrows on a post or door', 'an inch; with Shift a sixteenth'],
+  ['↑ ↓ in a length', `${an(small)}; with Shift ${an(big)}`],
+  ['Arrows on a post or door', `${an(big)}; with Shift ${an(small)}`],
   ['Drag with Alt', 'no snap'],
   ['Enter or Tab in a field', 'takes what was typed'],
   ['Esc in a field', 'gives up what was typed'],
@@ -92,6 +96,7 @@ function ThisStage() {
 /** What to do next, what the keys do, and what the words mean. */
 export function HelpDialog({ show, onHide }: { readonly show: boolean; readonly onHide: () => void }) {
   const stage = useJob((state) => state.stage)
+  const units = useUnits()
   return (
     <Modal show={show} onHide={onHide} size="lg" centered scrollable aria-labelledby="help-title">
       <Modal.Header closeButton>
@@ -105,7 +110,7 @@ export function HelpDialog({ show, onHide }: { readonly show: boolean; readonly 
             <ThisStage />
           </Tab>
           <Tab eventKey="keys" title="Keys">
-            <HelpTable rows={KEYS} name="Keys" />
+            <HelpTable rows={keysFor(tapeMarks(units))} name="Keys" />
           </Tab>
           <Tab eventKey="terms" title="Terms">
             <Terms />

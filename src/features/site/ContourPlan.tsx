@@ -1,5 +1,5 @@
 'use client'
-import { toTenth } from '@/ui'
+import { toTenth, useWriter } from '@/ui'
 import type { RefObject } from 'react'
 import type { ShownDerived } from '@/formats/shown'
 import type { Ground } from '@/core/model'
@@ -7,7 +7,6 @@ import type { Contour } from '@/core/terrain'
 import { SAME_IN } from '@/core/units'
 import { Note, type Viewport } from '../drawing'
 import type { Picked } from '../job'
-import { inch } from './ground'
 
 /** The plan with contour lines, spots and obstructions. */
 export function ContourPlan({
@@ -29,10 +28,12 @@ export function ContourPlan({
   readonly derived: ShownDerived
   readonly pickPost: (partial: Partial<Picked>) => void
 }) {
+  const { length } = useWriter()
+  const highOrLow = (heightIn: number) => `${heightIn > 0 ? '+' : ''}${length(heightIn, false)}`
   return (
     <svg ref={ref} className="drawing" role="group" aria-label="Plan with contour lines" {...viewport.gestures()}>
       {lines.map((line) => (
-        <g key={line.heightIn} aria-label={`contour ${inch(line.heightIn)}`}>
+        <g key={line.heightIn} aria-label={`contour ${length(line.heightIn, false)}`}>
           {line.runs.map((run, i) => (
             <path
               key={i}
@@ -50,7 +51,9 @@ export function ContourPlan({
               weight={600}
               anchor="middle"
               fill="#6B5230"
-            >{`${line.heightIn > 0 ? '+' : ''}${inch(line.heightIn)}`}</Note>
+            >
+              {highOrLow(line.heightIn)}
+            </Note>
           )}
         </g>
       ))}
@@ -75,7 +78,7 @@ export function ContourPlan({
             strokeWidth={1.4}
           />
           <Note x={viewport.X(spot.xIn) + 6} y={viewport.Y(spot.yIn) - 5} size={12}>
-            {spot.heightIn === null ? `${spot.id} ?` : `${spot.heightIn > 0 ? '+' : ''}${inch(spot.heightIn)}`}
+            {spot.heightIn === null ? `${spot.id} ?` : highOrLow(spot.heightIn)}
           </Note>
         </g>
       ))}

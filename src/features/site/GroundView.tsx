@@ -3,13 +3,13 @@ import { named } from '@/core/layout'
 import { surfaceOfJob } from '@/core/derive'
 import type { Derived } from '@/core/derive'
 import { contourLines, contourStepIn, earthwork, type Surface } from '@/core/terrain'
-import { fixed, FT3_PER_YD3, quantity } from '@/core/units'
-import { DataTable, LengthField, Measure } from '@/ui'
+import { fixed, FT3_PER_YD3 } from '@/core/units'
+import { DataTable, Length, LengthField, Measure, Quantity } from '@/ui'
 import { useMemo } from 'react'
 import { useSize, useViewport, ZoomButtons } from '../drawing'
 import { useDoc, useJob } from '../job'
 import { ContourPlan } from './ContourPlan'
-import { inch, ROUND_IN } from './ground'
+import { ROUND_IN } from './ground'
 import { Obstructions } from './Obstructions'
 import { Spots } from './Spots'
 import { useGround } from './useGround'
@@ -33,16 +33,20 @@ function EarthworkTable({ surface }: { readonly surface: Surface }) {
         <tbody>
           <tr>
             <td>Cut under the building</td>
-            <td className="n">{quantity(work.cutFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })}</td>
+            <td className="n">
+              <Quantity value={work.cutFt3 / FT3_PER_YD3} kind="yd3" decimals={1} />
+            </td>
           </tr>
           <tr>
             <td>Fill</td>
-            <td className="n">{quantity(work.fillFt3 / FT3_PER_YD3, 'yd3', { decimals: 1 })}</td>
+            <td className="n">
+              <Quantity value={work.fillFt3 / FT3_PER_YD3} kind="yd3" decimals={1} />
+            </td>
           </tr>
           <tr>
             <td>Ground there</td>
             <td className="n">
-              {inch(work.lowestIn)} to {inch(work.highestIn)}
+              <Length inches={work.lowestIn} feet={false} /> to <Length inches={work.highestIn} feet={false} />
             </td>
           </tr>
           <tr>

@@ -1,7 +1,8 @@
 'use client'
+import { About, Quantity, Stated } from '@/ui'
 import type { SiteResults } from '@/core/frame'
 import { sig } from '@/core/result'
-import { about, IN_PER_FT, quantity, stated } from '@/core/units'
+import { IN_PER_FT } from '@/core/units'
 import { CrowFoot, Note } from '../drawing'
 import { leanToDepthIn, roofLine, type SectionPicture } from './sectionPicture'
 
@@ -59,11 +60,11 @@ function SnowDrawn({ picture, site: { snow } }: LoadProps) {
         />
       )}
       <Note x={xAt(widthIn / 2)} y={wordsY - 18} size={15} weight={700} anchor="middle">
-        snow {about(snow.psPsf, 'psf')} on the roof
+        snow <About value={snow.psPsf} kind="psf" /> on the roof
         {snow.unbalanced ? `, ${sig(mostPsf)} by the ridge when it drifts` : ''}
       </Note>
       <Note x={xAt(widthIn / 2)} y={wordsY} size={12.5} anchor="middle" fill="var(--ink-2)">
-        ASCE 7-16 ch. 7, ground snow {stated(job.site.groundSnowPsf ?? NaN, 'psf')}
+        ASCE 7-16 ch. 7, ground snow <Stated value={job.site.groundSnowPsf ?? NaN} kind="psf" />
       </Note>
     </>
   )
@@ -122,19 +123,19 @@ function WindDrawn({ picture, site: { wind } }: LoadProps) {
         wind
       </Note>
       <Note x={besideX} y={topY - 22} size={12.5} fill="var(--ink-2)">
-        {about(wind.windwardPsf, 'psf')} pushes
+        <About value={wind.windwardPsf} kind="psf" /> pushes
       </Note>
       <Note x={middleX} y={insideY} size={15} weight={700} anchor="middle">
-        qh {about(wind.qhPsf, 'psf')}
+        qh <About value={wind.qhPsf} kind="psf" />
       </Note>
       {roomy && (
         <>
           <Note x={middleX} y={insideY + 18} size={12.5} anchor="middle" fill="var(--ink-2)">
-            at {about(wind.meanHeightFt, 'ft')}, {stated(job.site.windMph ?? NaN, 'mph')}, exposure {job.site.exposure};
-            strength level
+            at <About value={wind.meanHeightFt} kind="ft" />, <Stated value={job.site.windMph ?? NaN} kind="mph" />,
+            exposure {job.site.exposure}; strength level
           </Note>
           <Note x={middleX} y={insideY + 35} size={12.5} anchor="middle" fill="var(--ink-2)">
-            inside ±{about(wind.internalPsf, 'psf')}, far wall {about(wind.leewardPsf, 'psf')}
+            inside ±<About value={wind.internalPsf} kind="psf" />, far wall <About value={wind.leewardPsf} kind="psf" />
           </Note>
         </>
       )}
@@ -147,11 +148,11 @@ function SoilWords({ picture: { job, soilY, widthIn, xAt }, site: { soil } }: Lo
   return (
     <>
       <Note x={xAt(widthIn / 2)} y={soilY} size={15} weight={700} anchor="middle" halo="#E2D8C3">
-        soil bears {quantity(soil.bearingPsf, 'psf', { short: true })}
+        soil bears <Quantity value={soil.bearingPsf} kind="psf" short />
       </Note>
       <Note x={xAt(widthIn / 2)} y={soilY + 18} size={12.5} anchor="middle" fill="var(--ink-2)" halo="#E2D8C3">
-        sideways {stated(soil.lateralPsfPerFt, 'psf')} a foot deep{job.site.doubleLateral ? ', doubled for wind' : ''};{' '}
-        {soil.source}
+        sideways <Stated value={soil.lateralPsfPerFt} kind="psfPerFt" /> of depth
+        {job.site.doubleLateral ? ', doubled for wind' : ''}; {soil.source}
       </Note>
     </>
   )
@@ -175,7 +176,7 @@ export function LoadsDrawn({ picture, site }: LoadProps) {
           weight={600}
           halo="var(--paper)"
         >
-          {about(governing.uniformPsf + governing.peakPsf, 'psf')}, {governing.governs}
+          <About value={governing.uniformPsf + governing.peakPsf} kind="psf" />, {governing.governs}
         </Note>
       ))}
     </g>

@@ -1,9 +1,8 @@
 'use client'
-import { inchesAlone } from '@/core/units'
 import type { Ground } from '@/core/model'
 import type { Obstruction } from '@/core/sizing'
 import { item } from '@/core/result'
-import { ChoiceField, LengthField, EntryScope } from '@/ui'
+import { ChoiceField, EntryScope, Length, LengthField } from '@/ui'
 import { useDoc } from '../job'
 import { KINDS } from './ground'
 import { useGround } from './useGround'
@@ -58,8 +57,8 @@ function ObstructionFields({ obstruction, i }: { readonly obstruction: Obstructi
       />
       {obstruction.kind === 'buried line' && (
         <div className="caution">
-          Have it located and marked before any digging. Dig by hand within {inchesAlone(CLEAR_OF_LINES_IN)} of the
-          marks, or the distance its owner asks for.
+          Have it located and marked before any digging. Dig by hand within{' '}
+          <Length inches={CLEAR_OF_LINES_IN} feet={false} /> of the marks, or the distance its owner asks for.
         </div>
       )}
       <Ways index={i} />

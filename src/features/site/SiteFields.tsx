@@ -1,10 +1,9 @@
 'use client'
-import { quantity } from '@/core/units'
 import type { ShownDerived } from '@/formats/shown'
 import { ENCLOSURES, EXPOSURES, type Job, RISKS, SNOW_EXPOSURES, SOILS, THERMALS } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { ENCLOSURE, SOIL, THERMAL } from '@/formats/words'
-import { ChoiceField, NumberField, OptionalLengthField, ToggleField } from '@/ui'
+import { ChoiceField, NumberField, OptionalLengthField, Quantity, ToggleField } from '@/ui'
 import { type JobState, useDoc } from '../job'
 
 /** Snow and wind. */
@@ -296,7 +295,9 @@ function DeadParts() {
         onDone={done}
       />
       {derived.site && (
-        <p className="note">With purlins: {quantity(derived.site.dead.maxPsf, 'psf', { decimals: 2 })} of plan.</p>
+        <p className="note">
+          With purlins: <Quantity value={derived.site.dead.maxPsf} kind="psf" decimals={2} /> of plan.
+        </p>
       )}
     </>
   )

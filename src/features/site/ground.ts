@@ -1,7 +1,4 @@
 'use client'
-import { formatLength } from '@/core/units'
-
-export const inch = (value: number) => formatLength(value, { feet: false })
 /** How far about the building the ground is drawn, inches. */
 export const ROUND_IN = 150
 export const KINDS = (['stump', 'root', 'rock', 'buried line'] as const).map((value) => ({ value, label: value }))

@@ -2,9 +2,9 @@
 import { compassOf } from '@/core/layout'
 import type { ShownDerived } from '@/formats/shown'
 import type { Measures } from '@/core/model'
-import { ROUNDING, toSixteenths } from '@/core/units'
+import { ROUNDING, tapeMarks, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'
-import { ChoiceField, HoldSign, Length, LengthField, Measure, OptionalLengthField, useWriter } from '@/ui'
+import { ChoiceField, HoldSign, Length, LengthField, Measure, OptionalLengthField, useUnits, useWriter } from '@/ui'
 import type { CornerMove, SquareFit } from '@/core/layout'
 import { useDoc } from '../job'
 
@@ -19,6 +19,7 @@ function MoveWords({
   readonly fine: boolean
 }) {
   const { job, derived } = useDoc()
+  const units = useUnits()
   const compass = compassOf(job.site.northDeg)
   const last = derived.grid.centresIn.length
   const northRow = derived.rows.north
@@ -27,7 +28,7 @@ function MoveWords({
     moves.every((move) => Math.abs(move.dyIn) <= 1 / 8) &&
     job.strings.squareMode === 'hold-south' &&
     moves.filter((move) => move.corner === 'SE').every((move) => Math.abs(move.dxIn) <= 1 / 16)
-  if (fine) return <div className="big">Square to the sixteenth</div>
+  if (fine) return <div className="big">Square to the {tapeMarks(units).small}</div>
   if (slideAlone)
     return (
       <>
@@ -96,6 +97,7 @@ function moveWords(northDeg: number, move: CornerMove, length: (lengthIn: number
 function SquareMoves({ fit }: { readonly fit: SquareFit }) {
   const { job, derived } = useDoc()
   const { length } = useWriter()
+  const units = useUnits()
   const { south, north } = derived.rows
   const last = derived.grid.centresIn.length
   const corner = { SW: `${south}1`, SE: `${south}${last}`, NE: `${north}${last}`, NW: `${north}1` }
@@ -122,7 +124,7 @@ function SquareMoves({ fit }: { readonly fit: SquareFit }) {
           <b>
             <Measure inches={fit.wantedDiagonalIn} />
           </b>
-          ; to the sixteenth they come to <Measure inches={fit.after.risingIn} /> and{' '}
+          ; to the {tapeMarks(units).small} they come to <Measure inches={fit.after.risingIn} /> and{' '}
           <Measure inches={fit.after.fallingIn} />.
         </p>
       )}
@@ -136,7 +138,7 @@ function SquareMoves({ fit }: { readonly fit: SquareFit }) {
   )
 }
 
-/** How far a measured side is off, to the sixteenth. */
+/** How far a measured side is off, to the sixteenth (which is as fine as a millimeter). */
 function OffBy({ wantIn, gotIn }: { readonly wantIn: number; readonly gotIn: number | null }) {
   const { signed } = useWriter()
   if (gotIn === null) return null

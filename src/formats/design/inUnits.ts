@@ -19,24 +19,34 @@ const SI: readonly Ending[] = [
   ['In2', 'Mm2', MM_PER_IN ** 2],
   ['Ft2', 'M2', M_PER_FT ** 2],
   ['Ft3', 'M3', M_PER_FT ** 3],
-  ['Yd3', 'M3', FT3_PER_YD3 * M_PER_FT ** 3],
+  // What is ordered, with its waste: it stands beside the net volume in cubic feet.
+  ['Yd3', 'OrderM3', FT3_PER_YD3 * M_PER_FT ** 3],
   ['InLb', 'Nm', (N_PER_LB * M_PER_FT) / IN_PER_FT],
+  ['FtLb', 'Nm', N_PER_LB * M_PER_FT],
   ['PsfPerFt', 'PaPerM', PSF_IN_PA / M_PER_FT],
   ['Psf', 'Pa', PSF_IN_PA],
   ['Psi', 'KPa', (PSF_IN_PA * IN2_PER_FT2) / 1000],
   ['Plf', 'NPerM', N_PER_LB / M_PER_FT],
+  ['Pcf', 'NPerM3', N_PER_LB / M_PER_FT ** 3],
   ['Mph', 'MPerS', FPS_PER_MPH * M_PER_FT],
   ['Lb', 'N', N_PER_LB],
   ['Ft', 'M', M_PER_FT],
 ]
 const ENDINGS: Readonly<Record<UnitSystem, readonly Ending[]>> = {
   us: [],
-  mm: [...SI, ['In', 'Mm', MM_PER_IN]],
-  m: [...SI, ['In', 'M', MM_PER_IN / MM_PER_M]],
+  mm: [['LbIn', 'NPerMm', N_PER_LB / MM_PER_IN], ...SI, ['In', 'Mm', MM_PER_IN]],
+  m: [['LbIn', 'NPerM', (N_PER_LB / MM_PER_IN) * MM_PER_M], ...SI, ['In', 'M', MM_PER_IN / MM_PER_M]],
 }
 
-/** Places of a drawing are inches in fields that bear no unit. */
-const PLACES: readonly string[] = ['x', 'y']
+/** Places and sizes of a drawing are inches in fields that bear no unit. */
+const PLACES: readonly string[] = ['x', 'y', 'sizeX', 'sizeY']
+
+/** A field's name with its first letter as an ending is written: some are a unit and nothing else (`plf`). */
+const capital = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1)
+
+/** A name that ends in a unit of another system; one that is only a unit stays in small letters. */
+const renamed = (name: string, [from, to]: Ending): string =>
+  name.length === from.length ? to.charAt(0).toLowerCase() + to.slice(1) : name.slice(0, -from.length) + to
 
 const times = (value: unknown, factor: number): unknown => {
   if (typeof value === 'number') return value * factor
@@ -44,7 +54,7 @@ const times = (value: unknown, factor: number): unknown => {
 }
 
 /**
- * A design with its numbers in another system: fields that end in a unit are renamed and multiplied, places x and y too.
+ * A design with its numbers in another system: fields that end in a unit are renamed and multiplied, places and sizes too.
  * Exact, not rounded. The job inside stays as it is stored, and so do sentences and traces, whose numbers bear their own
  * units. Records by post or by wall keep their keys.
  */
@@ -57,12 +67,11 @@ export function inUnits(design: unknown, system: UnitSystem): unknown {
     return Object.fromEntries(
       Object.entries(value).map(([key, part]: [string, unknown]) => {
         if (key === 'job' || key === 'trace') return [key, part]
-        if (PLACES.includes(key) && typeof part === 'number') return [key, part * lengthTimes]
-        const ending = endings.find(([from]) => key.endsWith(from))
-        if (!ending) return [key, walk(part)]
-        const [from, to, factor] = ending
-        const measured = typeof part === 'number' || Array.isArray(part)
-        return measured ? [key.slice(0, -from.length) + to, times(part, factor)] : [key, walk(part)]
+        const measured = typeof part === 'number' || (Array.isArray(part) && part.every(Number.isFinite))
+        if (!measured) return [key, walk(part)]
+        if (PLACES.includes(key)) return [key, times(part, lengthTimes)]
+        const ending = endings.find(([from]) => capital(key).endsWith(from))
+        return ending ? [renamed(key, ending), times(part, ending[2])] : [key, part]
       }),
     )
   }

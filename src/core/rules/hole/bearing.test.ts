@@ -55,6 +55,6 @@ test.each([
 ])('beside a lean-to, %d lb of snow: its arithmetic is %j', (snowLb, want) => {
   const from = given(1, 'eave', 'south', demand({ snowLb }))
   const leanTos = [{ leanTo: { side: 'south' }, governing: { trace: ['drift'] } }]
-  const check = bearing({ ...from, results: { ...from.results, leanTos } as never })
+  const check = bearing({ ...from, results: { ...(from.results as object), leanTos } as never })
   expect(check.facts.leanSnowTrace).toEqual(want)
 })

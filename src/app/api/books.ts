@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
-import { issuesOf, type Job } from '@/core/model'
+import { type Job } from '@/core/model'
+import { issuesOf } from '@/core/result'
 import { parseRecords } from '@/core/field'
 import type { Result } from '@/core/result'
 import { answer, bookPdf, fieldSheetsPdf, readBody, refused, stripsOf, type BookKind } from '@/server'

@@ -1,5 +1,5 @@
 import { z } from 'zod'
-import { issuesOf } from '../model'
+import { issuesOf } from '../result'
 import { ok, type Result } from '../result'
 
 /** States of a post on site, in the order they come. */

@@ -1,5 +1,5 @@
-import { issuesOf, type Job, JOB_FORMAT, JOB_VERSION, jobSchema } from '../model'
-import { fail, ok, type Result } from '../result'
+import { type Job, JOB_FORMAT, JOB_VERSION, jobSchema } from '../model'
+import { fail, issuesOf, ok, type Result } from '../result'
 import { migrate } from './migrations'
 
 /** Largest job file that is read, in characters. A full job is under 60,000. */

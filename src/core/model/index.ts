@@ -44,6 +44,7 @@ export type {
   StringId,
   Thermal,
 } from './choices'
+export { editIssues } from './editIssues'
 export { JOB_FORMAT, JOB_VERSION, jobSchema } from './job'
 export type {
   Bays,
@@ -61,7 +62,6 @@ export type {
 } from './job'
 export { newJob, newLeanToParts } from './newJob'
 export { isPostId } from './posts'
-export { issuesOf } from './issues'
 export { MOST_BAY_BY_HAND_IN } from './building'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'
 export type { History } from './history'

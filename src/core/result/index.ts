@@ -1,4 +1,5 @@
 export { fail, issue, ok } from './result'
+export { issuesOf } from './zodIssues'
 export type { Issue, Result } from './result'
 export { line, shownRatio, sig, written } from './trace'
 export type { TraceLine } from './trace'

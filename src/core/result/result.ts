@@ -23,6 +23,7 @@ export type IssueCode =
   | 'unknown-field'
   | 'too-long'
   | 'too-many'
+  | 'too-few'
   | 'not-json'
   | 'wrong-format'
   | 'newer-version'
@@ -59,6 +60,15 @@ export type IssueCode =
   | 'triangle-cannot-close'
   | 'too-few-measures'
   | 'not-a-record'
+  | 'no-room'
+  | 'not-ascending'
+  | 'begins-at-zero'
+  | 'outside'
+  | 'one-or-the-other'
+  | 'unlike-count'
+  | 'nobody-has'
+  | 'too-far-apart'
+  | 'unknown-figure'
 
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }

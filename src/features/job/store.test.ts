@@ -48,7 +48,7 @@ describe('edits', () => {
   test.each<[string, (job: Job) => Job, RegExp | null]>([
     ['taken', heel(150), null],
     ['nothing changed', (job) => job, null],
-    ['not a number', heel(NaN), /not-a-number|wrong-type/],
+    ['not a number', heel(NaN), /not-finite/],
     ['absurd', heel(9e9), /too-large/],
     ['zero', heel(0), /too-small/],
     [

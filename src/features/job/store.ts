@@ -6,8 +6,7 @@ import { shownOf, type ShownDerived } from '@/formats/shown'
 import {
   type ClashChoice,
   closeGesture,
-  issuesOf,
-  jobSchema,
+  editIssues,
   pushEdit,
   redo,
   settleClash,
@@ -205,8 +204,8 @@ export function createJobStore(stored: StoredJob, present: Job, stage: Stage): J
       edit: (label, change, key) => {
         const next = change(get().history.present)
         if (next === get().history.present) return []
-        const valid = jobSchema.safeParse(next, { reportInput: true })
-        if (!valid.success) return issuesOf(valid.error)
+        const wrong = editIssues(get().history.present, next)
+        if (wrong.length > 0) return wrong
         const planned = planChange(next, stood(), memory)
         if (!planned.ok) return planned.issues
         const { doc, plan } = planned.value

@@ -9,6 +9,11 @@ const range = (issue: Issue, value: number | string): string => (isLength(issue)
 const LENGTH_HELP = `Write it like 12' 6 5/8", 12-6-10, 150 5/8, 12.5' or 3.2 m. A bare number is inches.`
 
 type Facts = Issue['facts']
+/** What would be room enough: so much at least, or so much at most. */
+function roomText({ leastIn, mostIn }: Facts): string {
+  if (leastIn !== undefined) return `: ${inches(leastIn)} at least`
+  return mostIn === undefined || Number(mostIn) <= 0 ? '' : `: under ${inches(mostIn)} is accepted`
+}
 /** What a change would do to a recorded post: `move 3′ 2″`. */
 export function effectText({ effect, byIn, toName }: Facts): string {
   switch (effect) {
@@ -38,8 +43,10 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
       ? `“${facts.unit}” is not this field’s unit${facts.wanted ? `, which is ${facts.wanted}` : ''}.`
       : `“${facts.unit}” is no unit of length here. ${LENGTH_HELP}`,
   'too-small': (facts, issue) =>
-    `Too small: ${range(issue, facts.minimum)} or more is ` +
-    `accepted.${isLength(issue) && Number(facts.minimum) >= 60 ? " A bare number is inches; write 36' for feet." : ''}`,
+    facts.exclusive === undefined
+      ? `Too small: ${range(issue, facts.minimum)} or more is ` +
+        `accepted.${isLength(issue) && Number(facts.minimum) >= 60 ? " A bare number is inches; write 36' for feet." : ''}`
+      : `More than ${range(issue, facts.minimum)} is accepted.`,
   'too-large': (facts, issue) => `Too large: ${range(issue, facts.maximum)} or less is accepted.`,
   'not-whole': () => 'A whole number is wanted here.',
   'not-a-choice': (facts) => (facts.choices ? `Not one of the choices: ${facts.choices}.` : 'Not one of the choices.'),
@@ -47,6 +54,7 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   missing: () => 'This is missing.',
   'unknown-field': () => 'No field of this name belongs here.',
   'too-long': (facts) => `Too long: ${facts.maximum} characters at most.`,
+  'too-few': (facts) => `Too few: ${facts.minimum} at least.`,
   'too-many': (facts) => `Too many: ${facts.maximum} at most.`,
   'not-json': () =>
     'The file is not a whole Burdock job file: it is cut short or not JSON. Export it again from where it came.',
@@ -108,6 +116,16 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'too-few-measures': (facts) =>
     `${facts.have} of ${facts.need} measures entered: all four sides and a diagonal at least.`,
   'not-a-record': () => 'This should be a group of fields.',
+  'no-room': (facts) => `There is no room${roomText(facts)}.`,
+  'not-ascending': () => 'Each is more than the one before it: smallest first, none twice.',
+  'begins-at-zero': () => 'The first row is at 0: the others are measured from it.',
+  outside: (facts) => `Outside the skin: from ${inches(facts.fromIn)} to ${inches(facts.toIn)} is accepted.`,
+  'one-or-the-other': () =>
+    'One or the other: degrees by the level, under 90, or the distances from a line at the top and at the bottom.',
+  'unlike-count': (facts) => `As many as there are rows: ${facts.wanted} are wanted here.`,
+  'nobody-has': (_, issue) => `Nobody here sells ${String(issue.path[1] ?? 'this')}. Add a price, or take it out.`,
+  'too-far-apart': () => 'These are too far apart to reckon with: one is next to nothing beside another.',
+  'unknown-figure': (facts) => `There is no figure of that name. They are: ${facts.choices}.`,
 }
 
 /** One plain sentence for a coded issue. */

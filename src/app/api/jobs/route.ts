@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
-import { issuesOf, newJob } from '@/core/model'
+import { newJob } from '@/core/model'
+import { issuesOf } from '@/core/result'
 import { allJobs, answer, createJob, fromSave, readBody, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'

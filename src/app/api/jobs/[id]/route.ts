@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
-import { issuesOf } from '@/core/model'
+import { issuesOf } from '@/core/result'
 import { answer, archiveJob, deleteJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
 
 export const dynamic = 'force-dynamic'

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { parseRecords } from '@/core/field'
-import { issuesOf } from '@/core/model'
+import { issuesOf } from '@/core/result'
 import { addRecords, answer, fromSave, readBody, recordsAfter, refused, type RecordsReply } from '@/server'
 
 export const dynamic = 'force-dynamic'

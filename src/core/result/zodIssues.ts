@@ -1,13 +1,21 @@
-import type { z } from 'zod'
-import { issue, type Issue } from '../result'
+import type * as z from 'zod/v4/core'
+import { issue, type Issue } from './result'
+
+/** A text with nothing in it, too short a list, or a number under its least; a least that is not accepted is said so. */
+function tooSmall(i: z.$ZodIssueTooSmall, path: Issue['path']): Issue {
+  const minimum = Number(i.minimum)
+  if (i.origin === 'string') return issue('empty', path, { minimum })
+  if (i.origin === 'array') return issue('too-few', path, { minimum })
+  return issue('too-small', path, i.inclusive === false ? { minimum, exclusive: 'yes' } : { minimum })
+}
 
 /** Turns a schema problem into coded issues with the field's path and the bare facts. */
-export function issuesOf(error: z.ZodError): Issue[] {
+export function issuesOf(error: z.$ZodError): Issue[] {
   return error.issues.flatMap((i): Issue[] => {
     const path = i.path.map((propertyKey) => (typeof propertyKey === 'symbol' ? String(propertyKey) : propertyKey))
     switch (i.code) {
       case 'too_small':
-        return [issue(i.origin === 'string' ? 'empty' : 'too-small', path, { minimum: Number(i.minimum) })]
+        return [tooSmall(i, path)]
       case 'too_big':
         const tooMuch = () => {
           if (i.origin === 'string') return 'too-long'
@@ -28,6 +36,7 @@ export function issuesOf(error: z.ZodError): Issue[] {
       case 'invalid_type':
         const wrongKind = () => {
           if (i.input === undefined) return 'missing'
+          if (typeof i.input === 'number' && !Number.isFinite(i.input)) return 'not-finite'
           if (i.expected === 'int') return 'not-whole'
           return 'wrong-type'
         }

@@ -3,6 +3,7 @@ const order = [
   'result',
   'units',
   'geometry',
+  'pocket',
   'model',
   'loads',
   'wood',

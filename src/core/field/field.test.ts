@@ -357,6 +357,7 @@ describe('cure clock: hours weighed by (T - 14)/(65 - 14), none at or under 14 Â
     [24, 39.5, 12, undefined],
     [24, 90, 31.2, 'stand a post on it'],
     [100, 14, 0, undefined],
+    [24, 30, (24 * 16) / 51, undefined],
     [100, 0, 0, undefined],
     [30, 45, (30 * 31) / 51, undefined],
   ])('%i h at %f Â°F count as %f h: %p', (h, t, mature, may) => {

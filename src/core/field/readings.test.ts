@@ -309,6 +309,7 @@ describe('three ways of leveling carry one height to three sets of numbers', () 
   })
   test('words follow the sign: a bracket over the grade line, a laser line over the seat', () => {
     expect(levelSteps('high-pier', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/under the foot/)
+    expect(levelSteps('high-pier', 48, { ...postHeights, footToGradeIn: 0 })[0].say).toMatch(/up to the grade line/)
     expect(levelSteps('level-strings', 48, { ...postHeights, footToGradeIn: -6 })[0].say).toMatch(/up to the foot/)
     expect(levelSteps('cut-to-laser', 160, postHeights)[1].say).toMatch(/down from the laser line/)
   })

@@ -1,7 +1,8 @@
 import { item } from '../result'
 import type { Building, Side } from '../model'
 import { boardSize } from '../wood'
-import { equalSpaces, type Grid } from './grid'
+import { type Grid } from './grid'
+import { spacesFor } from '../pocket'
 import { isEave, type PlacedOpening } from './openings'
 import { rafterHeightIn } from './laying'
 import { toSixteenths, SAME_IN, PITCH_RUN_IN } from '../units'
@@ -128,14 +129,14 @@ export function girtRows(building: Building, grid: Grid, side: Side, all: readon
   const tops: { topIn: number; landing: Landing }[] = []
   let from = base
   for (const anchor of kept) {
-    const spaces = equalSpaces(anchor.topIn - from, building.girts.maxGapIn)
+    const spaces = spacesFor(anchor.topIn - from, building.girts.maxGapIn)
     for (let k = 1; k < spaces.count; k++) tops.push({ topIn: from + spaces.spaceIn * k, landing: null })
     tops.push({ topIn: anchor.topIn, landing: anchor.landing })
     from = anchor.topIn
   }
   if (!isEave(side)) {
     const peak = rafterHeightIn(building, grid.widthIn / 2)
-    const spaces = equalSpaces(peak - building.heelIn, building.girts.maxGapIn)
+    const spaces = spacesFor(peak - building.heelIn, building.girts.maxGapIn)
     for (let k = 1; k < spaces.count; k++) tops.push({ topIn: building.heelIn + spaces.spaceIn * k, landing: null })
   }
   const rows = tops.map((top, i): GirtRow => {

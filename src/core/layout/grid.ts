@@ -1,16 +1,8 @@
+import { spacesFor, threeFourFive } from '../pocket'
 import { ROUNDING, IN_PER_FT, HALF_MARK_IN } from '../units'
 import type { Bays, Building } from '../model'
 import { fail, item, lastOf, ok, type Result } from '../result'
 import { PLY_IN, postSize } from '../wood'
-
-/**
- * Equal spaces at or under a maximum: how many and how wide. `maxIn` over 0. A hair (1e-9) keeps an exact fit from
- * gaining a space.
- */
-export const equalSpaces = (totalIn: number, maxIn: number): { readonly count: number; readonly spaceIn: number } => {
-  const count = Math.max(1, Math.ceil(totalIn / maxIn - ROUNDING))
-  return { count, spaceIn: totalIn / count }
-}
 
 /**
  * The string rectangle, outside face to outside face of the posts, inches: the typed size less the girts when it is to
@@ -32,7 +24,7 @@ export function spacesBetween(keptIn: readonly number[], totalIn: number, maxIn:
   const fixed = [0, ...inside(keptIn, totalIn), totalIn]
   return fixed.slice(1).flatMap((to, i) => {
     const from = item(fixed, i)
-    const { count, spaceIn } = equalSpaces(to - from, maxIn)
+    const { count, spaceIn } = spacesFor(to - from, maxIn)
     const between = Array.from({ length: count - 1 }, (_, k) => from + spaceIn * (k + 1))
     return i < fixed.length - 2 ? [...between, to] : between
   })
@@ -99,7 +91,7 @@ function spacings(bays: Bays, runIn: number, keptIn: readonly number[]): Result<
     return ok(keptIn.length === 0 ? bays.spacingsIn : betweenLines(movedToKept(lines, keptIn)))
   }
   const counts =
-    bays.mode === 'count' ? shareBays(gapsIn, bays.count) : gapsIn.map((gapIn) => equalSpaces(gapIn, bays.maxIn).count)
+    bays.mode === 'count' ? shareBays(gapsIn, bays.count) : gapsIn.map((gapIn) => spacesFor(gapIn, bays.maxIn).count)
   const count = counts.reduce((sum, each) => sum + each, 0)
   if (runIn / count < LEAST_SPACE_IN)
     return fail('too-many-bays', ['building', 'bays', bays.mode === 'count' ? 'count' : 'maxIn'], {
@@ -143,19 +135,28 @@ export function layOutGrid(building: Building): Result<Grid> {
   return ok({ lengthIn, widthIn, centresIn, baysIn: got.value, pinnedIn, gableIn })
 }
 
+/** From three feet on a unit of the triangle is in whole feet: nobody reads odd inches over thirty feet of tape. */
+const WHOLE_FEET_FROM_IN = 36
+
+/** Unit, inches, of the triangle of `three-four-five` with its leg of four along the first of two rooms; 0 where there is no room. */
+function triangleUnit(longIn: number, shortIn: number): number {
+  const found = threeFourFive.solve({ longIn, shortIn })
+  if (!found.ok) return 0
+  const { multiple } = found.value
+  return multiple >= WHOLE_FEET_FROM_IN ? Math.floor(multiple / IN_PER_FT) * IN_PER_FT : multiple
+}
+
 /**
- * The largest whole-foot 3-4-5 triangle that fits the string rectangle, legs in inches along the length and the width.
- * Null under 3 by 4 ft.
+ * The largest 3-4-5 triangle that fits the string rectangle, legs in inches along the length and the width: the figure
+ * `three-four-five` both ways about, its unit in whole feet where it is three feet and more. Null under 3 by 4 in.
  */
 export function best345(
   lengthIn: number,
   widthIn: number,
 ): { readonly k: number; readonly alongIn: number; readonly acrossIn: number; readonly diagonalIn: number } | null {
-  const [lengthFt, widthFt] = [lengthIn / IN_PER_FT + ROUNDING, widthIn / IN_PER_FT + ROUNDING]
-  const longAlong = Math.floor(Math.min(lengthFt / 4, widthFt / 3))
-  const longAcross = Math.floor(Math.min(lengthFt / 3, widthFt / 4))
-  const k = Math.max(longAlong, longAcross)
-  if (k < 1) return null
+  const [longAlong, longAcross] = [triangleUnit(lengthIn, widthIn), triangleUnit(widthIn, lengthIn)]
+  const unitIn = Math.max(longAlong, longAcross)
+  if (unitIn === 0) return null
   const [along, across] = longAlong >= longAcross ? [4, 3] : [3, 4]
-  return { k, alongIn: along * k * IN_PER_FT, acrossIn: across * k * IN_PER_FT, diagonalIn: 5 * k * IN_PER_FT }
+  return { k: unitIn / IN_PER_FT, alongIn: along * unitIn, acrossIn: across * unitIn, diagonalIn: 5 * unitIn }
 }

@@ -1,4 +1,4 @@
-export { best345, equalSpaces, layOutGrid, stringRectangle } from './grid'
+export { best345, layOutGrid, stringRectangle } from './grid'
 export type { Grid } from './grid'
 export { cornersOf, isEave, needsJambs, placeOpening, wallLengthIn } from './openings'
 export type { PlacedOpening } from './openings'

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import {
   best345,
-  equalSpaces,
   fitSquare,
   girtFaceIn,
   girtPieces,
@@ -34,11 +33,6 @@ const lay = (building: Building) => {
 const barn = (change: Partial<Building> = {}) => barnJob(change).building
 
 describe('bays', () => {
-  test.each([
-    [768, 96, 8, 96],
-    [768, 110, 7, 768 / 7],
-    [768, 95.9, 9, 768 / 9],
-  ])('%d in. at most %d: %d of %d', (l, m, n, s) => expect(equalSpaces(l, m)).toEqual({ count: n, spaceIn: s }))
   test('between end post centres: (768 − 4.5)/8', () =>
     expectNear(lay(barn({ bays: { mode: 'count', count: 8 }, baysFrom: 'centres' })).grid.baysIn[0], 95.4375, 1e-9))
   test('to the outside of girt, strings stand 1½ in. inside', () =>
@@ -67,7 +61,10 @@ describe('bays', () => {
   })
   test('the largest 3-4-5', () => {
     expect(best345(768, 480)).toEqual({ k: 13, alongIn: 624, acrossIn: 468, diagonalIn: 780 })
-    expect(best345(30, 30)).toBeNull()
+    // Under three feet the unit is in inches; the leg of four lies along whichever room is longer.
+    expect(best345(30, 30)).toEqual({ k: 7 / 12, alongIn: 28, acrossIn: 21, diagonalIn: 35 })
+    expect(best345(120, 200)).toEqual({ k: 40 / 12 - 4 / 12, alongIn: 108, acrossIn: 144, diagonalIn: 180 })
+    expect(best345(3, 3)).toBeNull()
   })
   test('snapping takes a named place before a whole inch', () => {
     expect(snapTo(99.4, [{ atIn: 100.25, name: 'x' }], 1, 1)).toEqual({ atIn: 100.25, to: 'x' })

@@ -28,6 +28,7 @@ export function issuesOf(error: z.$ZodError): Issue[] {
           }),
         ]
       case 'invalid_value':
+        if (i.input === undefined) return [issue('missing', path)]
         return [issue('not-a-choice', path, { choices: i.values.map(String).join(', ') })]
       case 'invalid_union':
         return [issue('not-a-choice', path)]

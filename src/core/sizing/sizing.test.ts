@@ -158,6 +158,16 @@ describe('size it for me', () => {
       expect(proposal.bays).toBe(4)
     }
   })
+  test('purlins are chosen, or stay where they are locked', () => {
+    const sized = (locked: Job['sizing']['locked']) => {
+      const given = { ...job, sizing: { ...job.sizing, locked } }
+      const { roof } = given.building
+      const heavy = { ...given.building, roof: { ...roof, purlins: { ...roof.purlins, size: '2x8' as const } } }
+      return run({ ...given, building: heavy }).proposals.map(({ job }) => job.building.roof.purlins.size)
+    }
+    expect(new Set(sized(['purlins']))).toEqual(new Set(['2x8']))
+    expect(sized([])).not.toContain('2x8')
+  })
   test('limits that nothing meets are said, not broken', () => {
     const report2 = run({
       ...job,

@@ -286,5 +286,31 @@ describe('sharing by the roof diaphragm', () => {
 
 test('a uniform load in plf is a twelfth in lb/in', () =>
   expect(uniform(60, 24)).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2 }))
+test('magnitudes of moments in the field and at the knee add, whatever their signs', () => {
+  const one = { topLb: 1, shearLb: 2, momentFtLb: 3, fixedFtLb: 4, fieldMomentFtLb: -5, kneeMomentFtLb: 6 }
+  const other = { topLb: 1, shearLb: 1, momentFtLb: 1, fixedFtLb: 1, fieldMomentFtLb: 10, kneeMomentFtLb: -10 }
+  expect(combine(one, 2, other, 0.5)).toEqual({
+    topLb: 2.5,
+    shearLb: 4.5,
+    momentFtLb: 6.5,
+    fixedFtLb: 8.5,
+    fieldMomentFtLb: 15,
+    kneeMomentFtLb: 17,
+  })
+})
+test('a truss shorter than twice the knee’s reach is taken as that long: its far end never lies within the knee', () => {
+  const ei = 1.2e6 * 62
+  const stiffness = (trussSpanIn: number) =>
+    framedPost({
+      heightFt: 14,
+      ei,
+      ea: 1e9,
+      foot: { kind: 'fixed', belowIn: 24 },
+      knee: { downIn: 36, outIn: 60, ea: 1e9, trussSpanIn },
+    })?.stiffnessLbIn ?? NaN
+  expectNear(stiffness(70), stiffness(120), 1e-9)
+  expectNear(stiffness(31), stiffness(120), 1e-9)
+  expect(stiffness(480)).not.toBe(stiffness(120))
+})
 test('a line load says what it comes from where that was given', () =>
   expect(uniform(60, 24, 'snow')).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2, name: 'snow' }))

@@ -1,0 +1,6 @@
+export { FIGURES, figureNamed } from './figures'
+export type { FigureName } from './figures'
+export { solved } from './figure'
+export type { Figure } from './figure'
+export { spacesFor } from './equalSpaces'
+export { threeFourFive } from './threeFourFive'

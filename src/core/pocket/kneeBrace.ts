@@ -1,0 +1,106 @@
+import * as z from 'zod/mini'
+import { fail, ok } from '../result'
+import { degrees, radians } from '../units'
+import { over } from './compare'
+import { answer, answerOrNull, positive } from './fields'
+import { figure, num, step } from './figure'
+
+/** Along the board from the square line of a cut to its tip, inches. */
+const setback = (boardIn: number, cutDeg: number): number => boardIn * Math.tan(radians(cutDeg))
+
+/**
+ * A knee brace from a plumb post to a level beam, inches: its edges, its cuts off square, and what to do where a cut is
+ * past what the saw reaches. Refused where the cuts meet before the short edge.
+ */
+export const kneeBrace = figure({
+  name: 'knee-brace',
+  input: z.strictObject({
+    downIn: positive('Down the post, inches'),
+    outIn: positive('Out along the beam, inches'),
+    boardIn: positive('Width of the board, inches'),
+    sawLimitDeg: positive('How far off square the saw reaches, degrees'),
+  }),
+  output: z.object({
+    angleDeg: answer('From level, degrees'),
+    longEdgeIn: answer('Long edge, inches'),
+    shortEdgeIn: answer('Short edge, inches'),
+    cutPostDeg: answer('Cut at the post, degrees off square'),
+    cutBeamDeg: answer('Cut at the beam, degrees off square'),
+    overSaw: z.boolean(),
+    setbackPostIn: answer('From square to the tip at the post, inches'),
+    setbackBeamIn: answer('From square to the tip at the beam, inches'),
+    sawnOutAtLeastIn: answerOrNull('Out at least so far the saw reaches the post’s cut, inches; null where it does'),
+    sawnOutAtMostIn: answerOrNull('Out at most so far the saw reaches the beam’s cut, inches; null where it does'),
+  }),
+  solve: ({ downIn, outIn, boardIn, sawLimitDeg }) => {
+    const angleDeg = degrees(Math.atan2(downIn, outIn))
+    const longEdgeIn = Math.hypot(downIn, outIn)
+    const shortEdgeIn = longEdgeIn - boardIn * (downIn / outIn + outIn / downIn)
+    const mostIn = longEdgeIn / (downIn / outIn + outIn / downIn)
+    if (!over(shortEdgeIn, 0)) return fail('no-room', ['boardIn'], { mostIn })
+    const [cutPostDeg, cutBeamDeg] = [angleDeg, 90 - angleDeg]
+    const overPost = over(cutPostDeg, sawLimitDeg)
+    const overBeam = over(cutBeamDeg, sawLimitDeg)
+    const reach = Math.tan(radians(Math.min(sawLimitDeg, 89.9)))
+    // No place serves where the saw reaches less than 45 degrees: one of the cuts is always past it.
+    const serves = sawLimitDeg >= 45
+    return ok({
+      angleDeg,
+      longEdgeIn,
+      shortEdgeIn,
+      cutPostDeg,
+      cutBeamDeg,
+      overSaw: overPost || overBeam,
+      setbackPostIn: setback(boardIn, cutPostDeg),
+      setbackBeamIn: setback(boardIn, cutBeamDeg),
+      sawnOutAtLeastIn: overPost && serves ? downIn / reach : null,
+      sawnOutAtMostIn: overBeam && serves ? downIn * reach : null,
+    })
+  },
+  arithmetic: ({ downIn, outIn, boardIn }, found) => [
+    step({
+      label: 'Angle from level, and cut at the post',
+      formula: 'atan(down/out)',
+      numbers: `atan(${num(downIn)}/${num(outIn)}) in degrees`,
+      value: found.angleDeg,
+      unit: '°',
+    }),
+    step({
+      label: 'Cut at the beam',
+      formula: '90° − angle',
+      numbers: `90 − ${num(found.angleDeg)}`,
+      value: found.cutBeamDeg,
+      unit: '°',
+    }),
+    step({
+      label: 'Long edge',
+      formula: '√(down² + out²)',
+      numbers: `√(${num(downIn)}² + ${num(outIn)}²)`,
+      value: found.longEdgeIn,
+      unit: 'in',
+    }),
+    step({
+      label: 'Short edge',
+      formula: 'long − board·(down/out + out/down)',
+      numbers:
+        `${num(found.longEdgeIn)} − ${num(boardIn)} × ` +
+        `(${num(downIn)}/${num(outIn)} + ${num(outIn)}/${num(downIn)})`,
+      value: found.shortEdgeIn,
+      unit: 'in',
+    }),
+    step({
+      label: 'Setback at the post',
+      formula: 'board·down/out',
+      numbers: `${num(boardIn)} × ${num(downIn)}/${num(outIn)}`,
+      value: found.setbackPostIn,
+      unit: 'in',
+    }),
+    step({
+      label: 'Setback at the beam',
+      formula: 'board·out/down',
+      numbers: `${num(boardIn)} × ${num(outIn)}/${num(downIn)}`,
+      value: found.setbackBeamIn,
+      unit: 'in',
+    }),
+  ],
+})

@@ -1,0 +1,1 @@
+export { batchLine, figureLine, figureList } from './command'

@@ -1,0 +1,2 @@
+export { FIGURE_WORDS } from './catalog'
+export { shownAnswer } from './shown'

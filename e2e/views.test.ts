@@ -98,6 +98,16 @@ test('millimeters where the person reads them: fields, tape and bar, what is typ
   expect(await at.value('heelIn')).toBe('3,660 mm')
   await (await at.find('input[name=heelIn]')).sendKeys(Key.ARROW_UP)
   expect(await at.value('heelIn')).toBe('3,661 mm')
+  // Loads too: 40 psf is 1.9152 kPa; what names its own unit is taken in that; a limit is said in what is shown.
+  await at.stage('Site')
+  expect(await at.value('groundSnowPsf')).toBe('1.9152 kPa')
+  await at.type('groundSnowPsf', '2')
+  expect(await at.value('groundSnowPsf')).toBe('2 kPa')
+  await at.type('groundSnowPsf', '15')
+  await at.waitText('#details', /Too large: 14\.36 or less/)
+  await at.type('groundSnowPsf', '40 psf')
+  expect(await at.value('groundSnowPsf')).toBe('1.9152 kPa')
+  await at.stage('Building')
   await (await at.find('[aria-label=More]')).click()
   await (await at.byText('button', 'what the job says')).click()
   // What was typed in millimeters is on no tape of sixteenths: it reads as it was typed.

@@ -57,9 +57,16 @@ const isText = (node) =>
   ts.isTemplateExpression(node) ||
   (ts.isBinaryExpression(node) && [node.left, node.right].some(isText))
 
+/** Comparisons that have a tolerance in them: whether their very edge counts is a matter of a billionth of an inch. */
+const EDGES = new Set([K.LessThanToken, K.LessThanEqualsToken, K.GreaterThanToken, K.GreaterThanEqualsToken])
+const TOLERANCE = /\b(ROUNDING|SAME_IN|NEGLIGIBLE|FIT)\b/
+const isEdge = (node, text) =>
+  ts.isBinaryExpression(node) && EDGES.has(node.operatorToken.kind) && TOLERANCE.test(text(node))
+
 /** What a node may be changed into, or null. */
 function changed(node, source) {
   const text = (part) => part.getText(source)
+  if (isEdge(node, text)) return null
   if (ts.isBinaryExpression(node) && SWAPS.has(node.operatorToken.kind) && !isText(node))
     return `${text(node.left)} ${SWAPS.get(node.operatorToken.kind)} ${text(node.right)}`
   if (ts.isNumericLiteral(node) && !ts.isLiteralTypeNode(node.parent) && !ts.isPropertyName(node)) {

@@ -1,8 +1,17 @@
 'use client'
 import { useId, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
-import { fail, ok, type Issue } from '@/core/result'
-import { lengthEntry, NO_BREAK, parseLength, parseNumber, steppedLength, upTo } from '@/core/units'
+import { fail, ok, type Issue, type Result } from '@/core/result'
+import {
+  lengthEntry,
+  NO_BREAK,
+  numberScale,
+  type NumberScale,
+  parseLength,
+  parseNumber,
+  steppedLength,
+  upTo,
+} from '@/core/units'
 import { EntryField } from './EntryField'
 import { useUnits } from './Units'
 
@@ -56,7 +65,29 @@ export function OptionalLengthField(
   )
 }
 
-/** A plain number with its unit. Arrows step one, with Shift ten. */
+/** A number as it is typed in the unit that is shown; what says it is in the core's own unit is taken in that. */
+function parseScaled(text: string, own: string, { unit, times }: NumberScale): Result<number> {
+  const shown = parseNumber(text, unit)
+  if (shown.ok) return ok(shown.value / times)
+  const plain = parseNumber(text, own)
+  return plain.ok ? plain : shown
+}
+
+/** Refusals with their limits in the unit that is shown. */
+const limitsIn = ({ times }: NumberScale, issues: readonly Issue[]): readonly Issue[] =>
+  times === 1
+    ? issues
+    : issues.map((issue) => ({
+        ...issue,
+        facts: Object.fromEntries(
+          Object.entries(issue.facts).map(([name, fact]) => [
+            name,
+            typeof fact === 'number' ? Number((fact * times).toPrecision(4)) : fact,
+          ]),
+        ),
+      }))
+
+/** A plain number with its unit, in the units of this place. Arrows step one mark, with Shift ten. */
 export function NumberField(
   props: Common & {
     readonly value: number | null
@@ -65,16 +96,18 @@ export function NumberField(
     readonly onChange: Take<number>
   },
 ) {
+  const scale = numberScale(props.unit ?? '', useUnits())
+  const { unit, times, step } = scale
   return (
     <EntryField<number | null>
       {...props}
-      format={(value) => (value === null ? '' : `${upTo(value, 4)}${props.unit ? `${NO_BREAK}${props.unit}` : ''}`)}
+      format={(value) => (value === null ? '' : `${upTo(value * times, 4)}${unit ? `${NO_BREAK}${unit}` : ''}`)}
       parse={(text) => {
-        const result = parseNumber(text, props.unit)
+        const result = parseScaled(text, props.unit ?? '', scale)
         return result.ok && props.whole && !Number.isInteger(result.value) ? fail('not-whole') : result
       }}
-      onChange={(value, gesture) => (value === null ? [] : props.onChange(value, gesture))}
-      step={(value, direction, big) => (value ?? 0) + direction * (big ? 10 : 1)}
+      onChange={(value, gesture) => (value === null ? [] : limitsIn(scale, props.onChange(value, gesture)))}
+      step={(value, direction, big) => (value ?? 0) + (direction * step * (big ? 10 : 1)) / times}
     />
   )
 }

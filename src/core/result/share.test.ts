@@ -23,6 +23,11 @@ describe('parts that stay the same keep their identity', () => {
       { numRuns: 400 },
     )
   })
+  test('a field that is there and empty is not one that is missing', () => {
+    expect(keepSame({ x: 1 }, { a: undefined })).toStrictEqual({ a: undefined })
+    const empty = { a: undefined, b: 1 }
+    expect(keepSame(empty, { a: undefined, b: 1 })).toBe(empty)
+  })
   test('a copy is given back as the first', () => {
     fc.assert(
       fc.property(data, (a) => {

@@ -44,18 +44,19 @@ describe('what is in the way', () => {
     )
   })
   test('the moves clear it by no more than a sixteenth, to either side, also when it lies off the line', () => {
-    for (const [dx, dy] of [
-      [0, 0],
-      [3, 0],
-      [-2, 5],
-      [0, 9],
+    for (const [dx, dy, clearIn] of [
+      [0, 0, 0],
+      [3, 0, 0],
+      [-2, 5, 0],
+      [0, 9, 0],
+      [3, 1, 6],
     ]) {
-      const obstruction = thing({ xIn: post.x + dx, yIn: post.y + dy })
+      const obstruction = thing({ xIn: post.x + dx, yIn: post.y + dy, clearIn })
       const [low, high] = clearingMoves(post, hole, obstruction)
       expect([low < 0, high > 0]).toEqual([true, true])
       for (const by of [low, high]) {
         const far = (b: number) =>
-          Math.hypot(post.x + b - obstruction.xIn, post.y - obstruction.yIn) - hole / 2 - obstruction.radiusIn
+          Math.hypot(post.x + b - obstruction.xIn, post.y - obstruction.yIn) - hole / 2 - obstruction.radiusIn - clearIn
         expect(far(by)).toBeGreaterThanOrEqual(-1e-6)
         expect(far(by - Math.sign(by) / 8)).toBeLessThan(0)
       }

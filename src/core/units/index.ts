@@ -27,8 +27,8 @@ export {
   roundIn,
   toSixteenths,
 } from './length'
-export { about, quantity, stated } from './quantity'
-export type { QuantityKind, QuantityOptions } from './quantity'
+export { about, numberScale, quantity, stated } from './quantity'
+export type { NumberScale, QuantityKind, QuantityOptions } from './quantity'
 export { NO_BREAK, UNIT_SYSTEMS } from '../result/system'
 export type { UnitSystem } from '../result/system'
 export type { LengthParts } from './length'

@@ -88,6 +88,23 @@ export type QuantityKind = keyof typeof KINDS
 /** How a kind of quantity is written in a system. */
 const writtenAs = (kind: QuantityKind, system: UnitSystem = 'us'): Written => KINDS[kind][system === 'us' ? 0 : 1]
 
+/** How a number that is typed in a unit of the core is written and typed in a system. */
+export interface NumberScale {
+  readonly unit: string
+  /** What the core's number is multiplied by. */
+  readonly times: number
+  /** What an arrow key adds, in the unit that is shown. */
+  readonly step: number
+}
+
+/** The scale of a field whose number the core keeps in `unit` (`psf`, `lb`); units that no kind has stay as they are. */
+export function numberScale(unit: string, system: UnitSystem): NumberScale {
+  const kind = Object.values(KINDS).find(([us]) => us.unit === unit)
+  if (system === 'us' || !kind || unit === '°') return { unit, times: 1, step: 1 }
+  const [, si] = kind
+  return { unit: si.unit, times: si.times, step: 10 ** (1 - si.decimals) }
+}
+
 /** A figure with its unit, on one line; a degree sign stands close. */
 const withUnit = (figure: string, unit: string, options: WriteOptions): string =>
   `${figure}${unit === '°' ? '' : spaceOf(options)}${unit}`

@@ -7,6 +7,7 @@ import {
   formatSigned,
   lengthEntry,
   NO_BREAK,
+  numberScale,
   parseLength,
   quantity,
   steppedLength,
@@ -152,3 +153,19 @@ test.each([
   [115, 'mph', '51.4 m/s'],
   [10, 'ft', '3.05 m'],
 ] as const)('%d %s in SI', (value, kind, wanted) => expect(read(quantity(value, kind, { system: 'mm' }))).toBe(wanted))
+
+// 1 psf = 0.0478803 kPa, 1 lb = 4.44822 N; an arrow key adds a hundredth of a kPa, a tenth of a kN.
+test.each([
+  ['psf', 'mm', 'kPa', 0.0478803, 0.01],
+  ['lb', 'm', 'kN', 0.00444822, 0.1],
+  ['mph', 'mm', 'm/s', 0.44704, 1],
+  ['ft', 'm', 'm', 0.3048, 0.1],
+  ['psf', 'us', 'psf', 1, 1],
+  ['°', 'mm', '°', 1, 1],
+  ['lb/in', 'mm', 'lb/in', 1, 1],
+] as const)('a field in %s reads in %s as %s', (own, system, unit, times, step) => {
+  const scale = numberScale(own, system)
+  expect(scale.unit).toBe(unit)
+  expect(scale.times).toBeCloseTo(times, 7)
+  expect(scale.step).toBeCloseTo(step, 9)
+})

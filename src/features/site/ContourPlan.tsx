@@ -8,6 +8,40 @@ import { SAME_IN } from '@/core/units'
 import { Note, type Viewport } from '../drawing'
 import type { Picked } from '../job'
 
+/** A height over or under the grade line, its sign before it. */
+const highOrLow = (heightIn: number, length: ReturnType<typeof useWriter>['length']): string =>
+  `${heightIn > 0 ? '+' : ''}${length(heightIn, false)}`
+
+/** One contour line with its height. */
+function ContourLine({ line, viewport }: { readonly line: Contour; readonly viewport: Viewport }) {
+  const { length } = useWriter()
+  return (
+    <g aria-label={`contour ${length(line.heightIn, false)}`}>
+      {line.runs.map((run, i) => (
+        <path
+          key={i}
+          d={`M${run.map(([x, y]) => `${toTenth(viewport.X(x))} ${toTenth(viewport.Y(y))}`).join('L')}`}
+          fill="none"
+          stroke={Math.abs(line.heightIn) < SAME_IN ? 'var(--grade)' : '#A8865A'}
+          strokeWidth={Math.abs(line.heightIn) < SAME_IN ? 3 : 1.3}
+        />
+      ))}
+      {line.runs[0] && (
+        <Note
+          x={viewport.X(line.runs[0][Math.floor(line.runs[0].length * 0.2)][0])}
+          y={viewport.Y(line.runs[0][Math.floor(line.runs[0].length * 0.2)][1]) + 4}
+          size={12}
+          weight={600}
+          anchor="middle"
+          fill="#6B5230"
+        >
+          {highOrLow(line.heightIn, length)}
+        </Note>
+      )}
+    </g>
+  )
+}
+
 /** The plan with contour lines, spots and obstructions. */
 export function ContourPlan({
   ref,
@@ -29,33 +63,10 @@ export function ContourPlan({
   readonly pickPost: (partial: Partial<Picked>) => void
 }) {
   const { length } = useWriter()
-  const highOrLow = (heightIn: number) => `${heightIn > 0 ? '+' : ''}${length(heightIn, false)}`
   return (
     <svg ref={ref} className="drawing" role="group" aria-label="Plan with contour lines" {...viewport.gestures()}>
       {lines.map((line) => (
-        <g key={line.heightIn} aria-label={`contour ${length(line.heightIn, false)}`}>
-          {line.runs.map((run, i) => (
-            <path
-              key={i}
-              d={`M${run.map(([x, y]) => `${toTenth(viewport.X(x))} ${toTenth(viewport.Y(y))}`).join('L')}`}
-              fill="none"
-              stroke={Math.abs(line.heightIn) < SAME_IN ? 'var(--grade)' : '#A8865A'}
-              strokeWidth={Math.abs(line.heightIn) < SAME_IN ? 3 : 1.3}
-            />
-          ))}
-          {line.runs[0] && (
-            <Note
-              x={viewport.X(line.runs[0][Math.floor(line.runs[0].length * 0.2)][0])}
-              y={viewport.Y(line.runs[0][Math.floor(line.runs[0].length * 0.2)][1]) + 4}
-              size={12}
-              weight={600}
-              anchor="middle"
-              fill="#6B5230"
-            >
-              {highOrLow(line.heightIn)}
-            </Note>
-          )}
-        </g>
+        <ContourLine key={line.heightIn} line={line} viewport={viewport} />
       ))}
       <rect
         x={viewport.X(0)}
@@ -78,7 +89,7 @@ export function ContourPlan({
             strokeWidth={1.4}
           />
           <Note x={viewport.X(spot.xIn) + 6} y={viewport.Y(spot.yIn) - 5} size={12}>
-            {spot.heightIn === null ? `${spot.id} ?` : highOrLow(spot.heightIn)}
+            {spot.heightIn === null ? `${spot.id} ?` : highOrLow(spot.heightIn, length)}
           </Note>
         </g>
       ))}

@@ -1,7 +1,6 @@
 'use client'
 import { About, Quantity, Stated } from '@/ui'
 import type { SiteResults } from '@/core/frame'
-import { sig } from '@/core/result'
 import { IN_PER_FT } from '@/core/units'
 import { CrowFoot, Note } from '../drawing'
 import { leanToDepthIn, roofLine, type SectionPicture } from './sectionPicture'
@@ -61,7 +60,11 @@ function SnowDrawn({ picture, site: { snow } }: LoadProps) {
       )}
       <Note x={xAt(widthIn / 2)} y={wordsY - 18} size={15} weight={700} anchor="middle">
         snow <About value={snow.psPsf} kind="psf" /> on the roof
-        {snow.unbalanced ? `, ${sig(mostPsf)} by the ridge when it drifts` : ''}
+        {snow.unbalanced && (
+          <>
+            , <About value={mostPsf} kind="psf" /> by the ridge when it drifts
+          </>
+        )}
       </Note>
       <Note x={xAt(widthIn / 2)} y={wordsY} size={12.5} anchor="middle" fill="var(--ink-2)">
         ASCE 7-16 ch. 7, ground snow <Stated value={job.site.groundSnowPsf ?? NaN} kind="psf" />

@@ -165,7 +165,7 @@ function SideRow({
       <td className="n" style={{ fontWeight: 500 }}>
         <Measure inches={wantIn} />
       </td>
-      <td className="n" style={{ whiteSpace: 'normal', width: 112 }}>
+      <td className="n" style={{ whiteSpace: 'normal', width: 104 }}>
         <OptionalLengthField
           bare
           label={name}
@@ -197,7 +197,7 @@ function SidesTable() {
   const last = derived.grid.centresIn.length
   const diagonal = Math.hypot(lengthIn, widthIn)
   return (
-    <table className="tb">
+    <table className="tb close" aria-label="Sides and diagonals">
       <thead>
         <tr>
           <th>side</th>

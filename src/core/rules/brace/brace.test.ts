@@ -55,6 +55,12 @@ test('pushed, a single board held at girts 24 in. apart carries 6,143 lb', () =>
   expect(check?.facts.slenderness).toBeCloseTo(22.627, 3)
   expectNear(check?.capacity ?? 0, 6143, 1e-3)
 })
+// 66/2 = 33 in. free each way, over 1 1/2: 22.
+test('held in its middle where girts stand farther apart, half its length is free', () =>
+  expect(push({ ...given({ walls: 'single-boards' }, { lengthIn: 66 }), gapIn: 200 })?.facts.slenderness).toBeCloseTo(
+    22,
+    9,
+  ))
 test('held nowhere but in its middle it is too limber to push at all', () =>
   expect(push({ ...given({ walls: 'single-boards' }, { lengthIn: 160 }), gapIn: 200 })).toMatchObject({
     state: 'not-checked',

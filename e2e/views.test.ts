@@ -104,7 +104,7 @@ test('millimeters where the person reads them: fields, tape and bar, what is typ
   await at.type('groundSnowPsf', '2')
   expect(await at.value('groundSnowPsf')).toBe('2 kPa')
   await at.type('groundSnowPsf', '15')
-  await at.waitText('#details', /Too large: 14\.36 or less/)
+  await at.waitText('#details', /Too large: 14\.364 or less/)
   await at.type('groundSnowPsf', '40 psf')
   expect(await at.value('groundSnowPsf')).toBe('1.9152 kPa')
   await at.stage('Building')

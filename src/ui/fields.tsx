@@ -82,7 +82,7 @@ const limitsIn = ({ times }: NumberScale, issues: readonly Issue[]): readonly Is
         facts: Object.fromEntries(
           Object.entries(issue.facts).map(([name, fact]) => [
             name,
-            typeof fact === 'number' ? Number((fact * times).toPrecision(4)) : fact,
+            typeof fact === 'number' ? Math.round(fact * times * 1000) / 1000 : fact,
           ]),
         ),
       }))

@@ -1,9 +1,8 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
 import { type Job } from '@/core/model'
-import { issuesOf } from '@/core/result'
 import { parseRecords } from '@/core/field'
-import type { Result } from '@/core/result'
+import { issuesOf, type Result } from '@/core/result'
 import { answer, bookPdf, fieldSheetsPdf, readBody, refused, stripsOf, type BookKind } from '@/server'
 
 const pdf = (made: Result<Uint8Array>): Response =>

@@ -102,10 +102,10 @@ export const suppliers = figure({
     return ok({ single, split, best: single && !over(single.total, split.total) ? 'single' : 'split' } as const)
   },
   arithmetic: ({ need, suppliers }, { single, split }) => {
-    const nameOf = (item: string) => suppliers.find((supplier) => supplier.name === split.by[item])
+    const sellerOf = (item: string) => suppliers.find((supplier) => supplier.name === split.by[item])
     const used = suppliers.filter((supplier) => Object.values(split.by).includes(supplier.name))
     const goods = Object.entries(need).map(([item, quantity]) => {
-      const supplier = nameOf(item)
+      const supplier = sellerOf(item)
       return `${num(quantity)} × ${num((supplier && priceOf(supplier, item)) ?? 0)}`
     })
     return [

@@ -6,6 +6,8 @@ export const MM_PER_M = 1000
 /** Meters in a foot, exact, and newtons in a pound. */
 export const M_PER_FT = 0.3048
 export const N_PER_LB = 4.4482216152605
+/** Pascals in a pound on a square foot. */
+export const PA_PER_PSF = N_PER_LB / M_PER_FT ** 2
 /** Feet in a mile, and seconds in an hour: miles an hour to feet a second. */
 export const FPS_PER_MPH = 5280 / 3600
 /** Square inches in a square foot. */

@@ -10,6 +10,7 @@ export {
   MM_PER_IN,
   MM_PER_M,
   N_PER_LB,
+  PA_PER_PSF,
   PITCH_RUN_IN,
   pitchRadians,
   radians,

@@ -1,4 +1,4 @@
-import { FPS_PER_MPH, FT3_PER_YD3, IN2_PER_FT2, M_PER_FT, MM_PER_IN, MM_PER_M, N_PER_LB } from './factors'
+import { FPS_PER_MPH, FT3_PER_YD3, IN2_PER_FT2, M_PER_FT, MM_PER_IN, MM_PER_M, N_PER_LB, PA_PER_PSF } from './factors'
 import { fixed, significant, upTo } from '../result/figures'
 import { type UnitSystem, spaceOf, type WriteOptions } from '../result/system'
 
@@ -9,7 +9,7 @@ interface Written {
   readonly decimals: number
 }
 
-const PSF_IN_KPA = N_PER_LB / M_PER_FT ** 2 / 1000
+const PSF_IN_KPA = PA_PER_PSF / 1000
 
 /** Quantities other than lengths, by the unit that the core reckons in: US customary, then SI. */
 const KINDS = {

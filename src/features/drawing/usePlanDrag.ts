@@ -35,6 +35,24 @@ type Target = { readonly kind: 'opening'; readonly opening: Opening } | { readon
 const REACH_PX = 7
 let drags = 0
 
+/** Where a mark that is moved comes to lie: on the tape's nearest mark, or on a place that draws it, else a longer step. */
+const snapped = ({
+  atIn,
+  places,
+  fine,
+  pxPerIn,
+  system,
+}: {
+  readonly atIn: number
+  readonly places: Parameters<typeof snapTo>[1]
+  readonly fine: boolean
+  readonly pxPerIn: number
+  readonly system: UnitSystem
+}): ReturnType<typeof snapTo> =>
+  fine
+    ? { atIn: nearestMark(atIn, system), to: null }
+    : snapTo(atIn, places, REACH_PX / pxPerIn, TAPE_STEPS_IN[system].big)
+
 /** Moves a post along its row; says where it went and what spaces it leaves, or why not. */
 function movePostTo({
   state,
@@ -65,9 +83,7 @@ function movePostTo({
     isEave(post.side) && post.line !== null
       ? [{ atIn: (grid.lengthIn * (post.line - 1)) / (grid.centresIn.length - 1), name: 'equal bays' }]
       : [{ atIn: post.atIn - post.movedIn, name: 'equal spaces' }]
-  const snap = fine
-    ? { atIn: nearestMark(atIn, system), to: null }
-    : snapTo(atIn, even, REACH_PX / pxPerIn, TAPE_STEPS_IN[system].big)
+  const snap = snapped({ atIn, places: even, fine, pxPerIn, system })
   const moved = movePost(building, grid, post, snap.atIn - post.atIn)
   if (!moved) return { text: issueText(whyHeld(post)), refused: true }
   const issues = state.edit(`move post ${post.name}`, (job) => ({ ...job, building: moved }), key)
@@ -114,9 +130,7 @@ function moveOpeningTo({
 }) {
   const opening = building.openings.find((opening) => opening.id === target.opening.id)
   if (!opening) return { text: '', refused: true }
-  const snap = fine
-    ? { atIn: nearestMark(atIn, system), to: null }
-    : snapTo(atIn, openingPlaces(grid, opening, t0), REACH_PX / pxPerIn, TAPE_STEPS_IN[system].big)
+  const snap = snapped({ atIn, places: openingPlaces(grid, opening, t0), fine, pxPerIn, system })
   const wall = wallLengthIn(grid, opening.side)
   const from = Math.min(Math.max(0, snap.atIn), wall - opening.widthIn)
   const issues = state.edit(

@@ -7,13 +7,12 @@ import {
   MM_PER_IN,
   MM_PER_M,
   N_PER_LB,
+  PA_PER_PSF,
   type UnitSystem,
 } from '@/core/units'
 
 /** What the end of a field's name says of its number, and how that is written elsewhere: the new end, and the factor. */
 type Ending = readonly [from: string, to: string, times: number]
-
-const PSF_IN_PA = N_PER_LB / M_PER_FT ** 2
 
 const SI: readonly Ending[] = [
   ['In2', 'Mm2', MM_PER_IN ** 2],
@@ -23,9 +22,9 @@ const SI: readonly Ending[] = [
   ['Yd3', 'OrderM3', FT3_PER_YD3 * M_PER_FT ** 3],
   ['InLb', 'Nm', (N_PER_LB * M_PER_FT) / IN_PER_FT],
   ['FtLb', 'Nm', N_PER_LB * M_PER_FT],
-  ['PsfPerFt', 'PaPerM', PSF_IN_PA / M_PER_FT],
-  ['Psf', 'Pa', PSF_IN_PA],
-  ['Psi', 'KPa', (PSF_IN_PA * IN2_PER_FT2) / 1000],
+  ['PsfPerFt', 'PaPerM', PA_PER_PSF / M_PER_FT],
+  ['Psf', 'Pa', PA_PER_PSF],
+  ['Psi', 'KPa', (PA_PER_PSF * IN2_PER_FT2) / 1000],
   ['Plf', 'NPerM', N_PER_LB / M_PER_FT],
   ['Pcf', 'NPerM3', N_PER_LB / M_PER_FT ** 3],
   ['Mph', 'MPerS', FPS_PER_MPH * M_PER_FT],

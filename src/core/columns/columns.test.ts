@@ -184,3 +184,13 @@ describe('build card of a column', () => {
     })
   })
 })
+
+describe('what a plan leaves over', () => {
+  // Three of 39 in. with two kerfs of a quarter: 117.5 of 120.
+  test('three pieces and two kerfs are taken off a board', () => {
+    const { patterns } = cutPatterns([{ lengthIn: 39, count: 3 }], [{ lengthIn: 120, price: 1 }], 0.25)
+    expect(patterns.find(({ takes }) => takes[0] === 3)?.offcutIn).toBeCloseTo(2.5, 9)
+  })
+  test('nothing to cut wastes nothing', () =>
+    expect(firstFit([], STOCK, 0.125)).toMatchObject({ count: 0, wastePct: 0 }))
+})

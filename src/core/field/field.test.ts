@@ -383,3 +383,31 @@ describe('cure clock: hours weighed by (T - 14)/(65 - 14), none at or under 14 Â
     else expect(c).toBe('')
   })
 })
+
+describe('cure clock, by the hour', () => {
+  const poured = '2026-05-04T12:00:00Z'
+  const at = (h: number) => new Date(Date.parse(poured) + h * 3600000).toISOString()
+  const hour = (h: number, tempF: number, rainIn = 0): WeatherHour => ({
+    at: at(h),
+    tempF,
+    rainIn,
+    windMph: 5,
+    light: true,
+  })
+  test('the hour that runs counts as far as it has run', () =>
+    expect(cureClock(poured, at(2.5), [hour(0, 65), hour(1, 65), hour(2, 65)], 65).matureHours).toBeCloseTo(2.5, 9))
+  test('at a whole hour the next one has not begun: it is not counted among the cold ones', () =>
+    expect(cureClock(poured, at(2), [hour(0, 65), hour(1, 65), hour(2, 30)], 65).cautions).toEqual([]))
+  test('hours nobody knows the weather of count as the guess', () =>
+    expect(cureClock(poured, at(4), [hour(0, 65)], 39.5).matureHours).toBeCloseTo(1 + 3 * 0.5, 9))
+  test('rain counts in the first six hours, and no later', () => {
+    const rainAt = (h: number) =>
+      cureClock(
+        poured,
+        at(9),
+        Array.from({ length: 9 }, (_, k) => hour(k, 65, k === h ? 1 : 0)),
+        65,
+      )
+    expect([0, 5, 6, 8].map((h) => rainAt(h).cautions.length)).toEqual([1, 1, 0, 0])
+  })
+})

@@ -447,3 +447,15 @@ describe('level strings carried to posts', () => {
     })
   })
 })
+
+test('a card prints its mark above the ground: where only that has moved, it reads otherwise', () => {
+  const ids = collar.d.posts.map((post) => post.id)
+  const run = (records: Parameters<typeof said>[0]) => {
+    const { state, levels } = said(records)
+    return measure(collar.job, collar.d, state, levels).asBuilt[0].signature
+  }
+  // Before anything is read the card prints what the plan says; then its own reading, to the sixteenth.
+  const second = (inches: number) => run(readAll({ ids, at: (i) => (i === 0 ? inches : 50) }))
+  const rodOf = (signature: string) => Number(/ r(-?\d+)/.exec(signature)?.[1])
+  expect(rodOf(second(53.0625)) - rodOf(second(53))).toBe(1)
+})

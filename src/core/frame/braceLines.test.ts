@@ -31,3 +31,16 @@ test('a brace of an eave wall spans the narrowest bay; each wall takes half of t
     bayIn: Math.min(...grid.value.baysIn),
   }))
 test.each(['skin', 'none'] as const)('%s: no brace', (walls) => expect(linesOf({ walls })).toEqual([]))
+
+// Names run along their wall: the first two and the last two posts of a wall stand beside its corners.
+test.each(['west', 'south'] as const)('the %s wall is braced beside both its corners', (side) => {
+  const own = posts.filter((post) => post.side === side && post.kind !== 'lean-to')
+  const corners = posts.filter(
+    (post) => post.kind === 'corner' && (side === 'west' ? post.line === 1 : post.side === 'south'),
+  )
+  const along = side === 'west' ? ('y' as const) : ('x' as const)
+  const row = [...new Set([...own, ...corners])].sort((one, other) => one[along] - other[along]).map(({ name }) => name)
+  const between = linesOf().find((each) => each.side === side)?.between ?? ''
+  expect(between).toContain(row.slice(0, 2).join('–'))
+  expect(between).toContain(row.slice(-2).join('–'))
+})

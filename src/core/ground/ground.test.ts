@@ -117,3 +117,14 @@ describe('bearing, pads and uplift', () => {
     expect(soilValues({ ...barnSite, soil })).toMatchObject({ bearingPsf: q, lateralPsfPerFt: s }),
   )
 })
+
+// ACI 318-14 22.6.5.2: a long face counts with (1 + 2/β), no more than twice: β 4 gives 1.5 of 4/3, β 1 the cap of 8/3.
+test.each([
+  ['square', 6, 6, 8 / 3],
+  ['two to one', 4, 8, 8 / 3],
+  ['four to one', 3, 12, (1 + 2 / 4) * (4 / 3)],
+])('punching under a %s post', (_, faceIn, depthIn, share) => {
+  const pad = padRatios({ loadLb: 10_000, diameterIn: 36, thicknessIn: 12, faceIn, depthIn, fcPsi: 2500 })
+  const aroundIn = 2 * (faceIn + 10 + depthIn + 10)
+  expectNear(pad.punchVnLb, 0.6 * share * 50 * aroundIn * 10, 1e-9)
+})

@@ -327,3 +327,31 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
       }).meets,
     ).toBe(false))
 })
+
+describe('bolts in rows', () => {
+  const joint = {
+    diameterIn: 0.625,
+    count: 4,
+    rows: 2,
+    double: true,
+    mainIn: 5.5,
+    sideIn: 1.5,
+    gMain: SP,
+    gSide: SP,
+    mainThetaDeg: 0,
+    sideThetaDeg: 90,
+    eaMain: 3.5e7,
+    eaSide: 2.3e7,
+    spacingIn: 2.5,
+    endIn: 4.4,
+    edgeIn: 1,
+    duration: 1.15,
+    wet: false,
+  }
+  test('four in two rows share as two in one: only those of a row act as a group', () =>
+    expectNear(boltStrength(joint).cg, boltStrength({ ...joint, count: 2, rows: 1 }).cg, 1e-12))
+  test('the arithmetic says how many side members there are', () => {
+    expect(boltStrength(joint).trace[0]?.label).toMatch(/twice 1\.5/)
+    expect(boltStrength({ ...joint, double: false }).trace[0]?.label).not.toContain('twice')
+  })
+})

@@ -246,3 +246,15 @@ describe('whether a building is bound', () => {
     ['two identities have one place', [...rest, { ...rest[0], id: 'p-twin' }], false],
   ])('%s', (_, posts, wanted) => expect(isBound({ ...whole, posts }, laid(whole))).toBe(wanted))
 })
+
+test('a post of an end wall that moves along its wall may be kept', () => {
+  const before = bound()
+  const gables = laid(before).posts.filter((post) => post.string === 'east' && post.kind === 'gable')
+  const found = effects(
+    before,
+    rebound(before, { gableMaxIn: 72 }),
+    gables.map(({ id }) => id),
+  )
+  expect(found.length).toBeGreaterThan(0)
+  expect(found.every(({ keepable }) => keepable)).toBe(true)
+})

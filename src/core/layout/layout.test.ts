@@ -12,10 +12,11 @@ import {
   moveLine,
   placeOpening,
   placePosts,
+  purlinPlaces,
   snapTo,
   withLength,
 } from '.'
-import { cornerTakesIn } from './openings'
+import { checkOpenings, cornerTakesIn } from './openings'
 import { SIDES, type Building } from '../model'
 import { postSize } from '../wood'
 import { barnJob, opening } from '../testing/barn'
@@ -335,5 +336,66 @@ describe('girt rows', () => {
         1e-9,
       )
     expect(Math.max(...pieces.map((piece) => piece.lengthIn))).toBeLessThanOrEqual(240)
+  })
+})
+
+describe('rows, boards and posts by hand', () => {
+  // 40 ft wide at 4:12 with 12 in. of overhang: (240 + 12)/cos 18.43° = 265.63 in.; 3 in. off the eave, 6 off the ridge.
+  test('purlins run from 3 in. above the eave to 6 in. below the ridge', () => {
+    const building = barn({ eaveOverhangIn: 12 })
+    const places = purlinPlaces(building, lay(building).grid)
+    expect(places[0]).toBe(3)
+    expectNear(places.at(-1) ?? 0, (252 * Math.hypot(12, 4)) / 12 - 6, 1e-9)
+  })
+  test('boards that run over two bays are twice as long as those over one, ends apart', () => {
+    const longest = (run: 'one-bay' | 'two-bays') => {
+      const own = barn()
+      const building = { ...own, girts: { ...own.girts, style: 'flat' as const, run } }
+      const l = lay(building)
+      return Math.max(
+        ...girtPieces(building, girtRows(building, l.grid, 'south', l.placed), l.posts).map(({ lengthIn }) => lengthIn),
+      )
+    }
+    // Eight bays of 8 ft: none over one is longer than an end bay; over two it spans 16 ft.
+    expect(longest('one-bay')).toBeLessThanOrEqual(96 + 1e-9)
+    expectNear(longest('two-bays'), 192, 3)
+  })
+  test('a line that a kept post holds stands there to the last digit', () => {
+    const own = barn()
+    const building = {
+      ...own,
+      posts: [
+        {
+          id: 'p1',
+          string: 'south',
+          place: 'line-3',
+          keptName: null,
+          formerNames: [],
+          pinned: { atIn: 200.123456789, framed: true },
+        },
+      ],
+    } as unknown as Building
+    const grid = layOutGrid(building)
+    expect(grid.ok && grid.value.centresIn).toContain(200.123456789)
+  })
+  test('an opening that is in the way is named as it is named, or as what it is', () => {
+    const clash = (name: string) => {
+      const one = opening({ id: 'a', name, kind: 'overhead', positionIn: 200, widthIn: 96, heightIn: 96, sillIn: 0 })
+      const other = opening({
+        id: 'b',
+        name: 'other',
+        kind: 'overhead',
+        positionIn: 220,
+        widthIn: 96,
+        heightIn: 96,
+        sillIn: 0,
+      })
+      const building = barn({ openings: [one, other] })
+      const grid = layOutGrid(building)
+      const issues = grid.ok ? placePosts(building, grid.value).issues : []
+      const all = [...issues, ...checkOpenings(building, lay(building).grid)]
+      return all.find(({ code }) => code === 'openings-overlap')?.facts.other
+    }
+    expect([clash('hay door'), clash('')]).toEqual(['hay door', 'overhead'])
   })
 })

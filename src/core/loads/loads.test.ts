@@ -8,6 +8,7 @@ import {
   effectiveAreaFt2,
   kz,
   lowRoofReactionsPlf,
+  lowRoofSnow,
   roofAlongPsf,
   roofLivePsf,
   slopeFactor,
@@ -146,4 +147,47 @@ test('a missing hazard is named, never assumed', () => {
     'site.ownBearingPsf',
     'site.ownLateralPsfPerFt',
   ])
+})
+
+describe('snow on a roof lower than the main one', () => {
+  // A triangle of 30 psf over 8 ft on a roof 10 ft deep: 120 lb, its middle 8/3 ft from the wall: 32 lb outside.
+  test.each([
+    ['a triangle that fits', 8, 32],
+    // Over 20 ft it is cut at 10: 15 psf left there: 150 lb at 5 ft and 75 at 10/3: (750 + 250)/10.
+    ['one cut off at the edge', 20, 100],
+  ])('%s', (_, peakWidthFt, outer) => {
+    const drift = { uniformPsf: 0, peakPsf: 30, peakWidthFt, governs: 'drift', trace: [] } as const
+    expectNear(lowRoofReactionsPlf(drift, 10, 0).outerPlf, outer, 1e-9)
+  })
+  // Windward counts three quarters of its own height: a deep low roof under a narrow main one is governed by it.
+  test('the windward drift takes three quarters of its height', () => {
+    const low = (depthFt: number, mainWidthFt: number) =>
+      lowRoofSnow(barnSite, snowLoads(barnSite, { pitchPer12: 4, halfWidthFt: 20, slippery: true }), {
+        pitchPer12: 2,
+        depthFt,
+        stepFt: 12,
+        mainWidthFt,
+        mainRunFt: mainWidthFt / 2,
+        mainPitchPer12: 4,
+        slipperyMain: false,
+      })
+    const peak = (depthFt: number, mainWidthFt: number) =>
+      low(depthFt, mainWidthFt).find(({ governs }) => governs === 'drift')?.peakPsf ?? 0
+    // Leeward from 25 ft at least against windward from 100 ft: hd = 0.43·∛lu·⁴√(pg + 10) − 1.5.
+    const hd = (lu: number) => 0.43 * Math.cbrt(lu) * (barnSite.groundSnowPsf + 10) ** 0.25 - 1.5
+    const gamma = 0.13 * barnSite.groundSnowPsf + 14
+    expectNear(peak(100, 10), 0.75 * hd(100) * gamma, 2e-2)
+  })
+})
+
+// ASCE 7-16 7.7.1: no drift counts where the step clears the balanced snow by less than a fifth of its height.
+test.each([
+  [1.19, false],
+  [1.21, true],
+])('a step of %d times the balanced snow: a drift %p', (times, drifts) => {
+  const main = snowLoads(barnSite, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
+  const low = snowLoads(barnSite, { pitchPer12: 2, halfWidthFt: 10, slippery: false })
+  const roof = { pitchPer12: 2, depthFt: 10, mainWidthFt: 40, mainRunFt: 20, mainPitchPer12: 4, slipperyMain: true }
+  const found = lowRoofSnow(barnSite, main, { ...roof, stepFt: (times * low.psPsf) / low.gammaPcf })
+  expect(found.some(({ governs }) => governs === 'drift')).toBe(drifts)
 })

@@ -6,7 +6,16 @@ import { poleOf } from '../drawn'
 import { girtFaceIn, hookedMarks } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'
-import { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN, sharedPole, stringHeightAt, stringRows, type PoleMark } from '.'
+import {
+  blockNames,
+  OFF_PLAN_IN,
+  rodLog,
+  SECOND_LOOK_IN,
+  sharedPole,
+  stringHeightAt,
+  stringRows,
+  type PoleMark,
+} from '.'
 
 const near = { A1: ['A2'], A2: ['A1', 'A3'], A3: ['A2', 'A4'], A4: ['A3'] }
 
@@ -321,4 +330,18 @@ test('sills and heads of a wall stand on the poles of its posts, under their top
   ])
   const north = result.value.posts.find(({ string, line }) => string === 'north' && line === 2)
   expect((result.value.poles[north?.id ?? ''] ?? []).some(({ kind }) => kind === 'sill')).toBe(false)
+})
+
+test('the skirt has a mark where there is one, and none where it has no depth or lies at the line', () => {
+  const marks = (topIn: number, depthIn: number) => {
+    const plan = deriveJob(barnJob({ skirt: { ...barnJob().building.skirt, topIn, depthIn } }))
+    return plan.ok && Object.values(plan.value.poles)[0].some(({ kind }) => kind === 'skirt')
+  }
+  expect([marks(8, 9.25), marks(8, 0), marks(0, 9.25)]).toEqual([true, false, false])
+})
+test('a block is named after its opening, or what it is', () => {
+  const window = (name: string) => opening({ id: 'w', kind: 'window', name })
+  const named = (name: string) =>
+    blockNames([{ openingId: 'w', at: 'sill' }] as never, [{ opening: window(name) }] as never)
+  expect([named('wash room'), named('')]).toEqual([['wash room sill'], ['window sill']])
 })

@@ -29,3 +29,8 @@ test.each([
   [{ ...row, holes: 0 }, ['too-small holes']],
   [{ ...row, holes: 1.5 }, ['not-whole holes']],
 ])('%j is refused', (given, want) => expect(refusalOf(bags, given)).toEqual(want))
+
+test('a post of which one side is 0 is none, however wide the other', () => {
+  const given = { diameterIn: 24, depthIn: 12, postWidthIn: 0, holes: 1, bagFt3: 0.6, wasteShare: 0, spareEvery: 0 }
+  expect(answerOf(bags, { ...given, postDepthIn: 30 }).ft3Each).toBeCloseTo((Math.PI * 144 * 12) / 1728, 9)
+})

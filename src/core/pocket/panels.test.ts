@@ -24,3 +24,9 @@ test('sheets come to the run both ways', () =>
       if (startRipIn !== null) expect(2 * startRipIn + (sheets - 2) * 36).toBeCloseTo(runIn, 8)
     }),
   ))
+
+test('as many sheets as anybody lays, and no more', () => {
+  const given = { coverIn: 36, ribIn: 9, leastIn: 1 }
+  expect(answerOf(panels, { ...given, runIn: 36 * 10_000 }).sheets).toBe(10_000)
+  expect(refusalOf(panels, { ...given, runIn: 36 * 10_001 })).toHaveLength(1)
+})

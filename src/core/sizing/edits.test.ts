@@ -15,3 +15,25 @@ test.each([
 ])('gable posts at most %d in. apart: closer by a quarter, or not at all', (now, then) =>
   expect(gable(now)?.job.building.gableMaxIn ?? null).toBe(then),
 )
+
+const edits = (member: string, rule: string, change: object = {}) =>
+  editsFor({ ...job, building: { ...job.building, ...change } }, { key: { member, rule, place: '' } as never })
+test('a hole whose width was set may be left to Burdock, one that is left to it may not', () => {
+  const auto = (holeDiameterIn: number | null) =>
+    edits('hole', 'sideways', { holeDiameterIn }).find((edit) => edit.key === 'auto')?.job.building.holeDiameterIn
+  expect([auto(24), auto(null)]).toEqual([null, undefined])
+})
+test('bolts go up by one and two, to twelve', () => {
+  const counts = (count: number) =>
+    edits('truss', 'bolts', { joints: { ...job.building.joints, truss: { ...job.building.joints.truss, count } } })
+      .filter((edit) => edit.key.startsWith('count-'))
+      .map((edit) => edit.job.building.joints.truss.count)
+  expect([counts(4), counts(10), counts(11), counts(12)]).toEqual([[5, 6], [11, 12], [12], []])
+})
+test('a brace gets two or four nails more, and says so', () => {
+  const { bracing } = job.building
+  const nails = edits('brace', 'pull').filter((edit) => edit.key.startsWith('nails-'))
+  expect(nails.map((edit) => [edit.job.building.bracing.nails, edit.detail])).toEqual(
+    [2, 4].map((more) => [bracing.nails + more, `${bracing.nails + more} at each end`]),
+  )
+})

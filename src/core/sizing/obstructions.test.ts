@@ -203,3 +203,15 @@ describe('ground under the holes (IBC 1807.3.2, 1809.5)', () => {
     expect(derived.checks.filter((check) => check.id.startsWith('lowest-ground')).length).toBe(derived.holes.length)
   })
 })
+
+test('a bay fewer is offered as well as a bay more, where either clears it', () => {
+  const own = derived(barn)
+  const [one, two] = own.posts.filter((each) => each.kind === 'eave' && each.side === 'south' && each.line === 5)
+  expect(two).toBeUndefined()
+  const keys = waysRound(withThings(barn, thing({ xIn: one?.x ?? 0, yIn: one?.y ?? 0, radiusIn: 2 })))
+    .flatMap(({ ways }) => ways)
+    .map(({ key }) => key)
+    .filter((key) => key.startsWith('bays-'))
+  const bays = own.grid.baysIn.length
+  expect(keys.sort()).toEqual([`bays-${bays - 1}`, `bays-${bays + 1}`])
+})

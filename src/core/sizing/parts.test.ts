@@ -32,3 +32,17 @@ test.each([
   expect(rules).toContain('tie')
   expect(searched).toBeCloseTo(judged, 9)
 })
+
+test('purlins of a lumber nobody has values for cannot be judged: there is no ratio, not a good one', () => {
+  const given = job(5000)
+  const unknown: Job = {
+    ...given,
+    building: {
+      ...given.building,
+      roof: { ...given.building.roof, purlins: { ...given.building.roof.purlins, lumber: 'own-none' as never } },
+    },
+  }
+  const plan = planJob(unknown)
+  const parts = plan.ok ? partsOf({ ...plan.value, job: unknown }) : null
+  expect(parts && purlinWorst(parts, unknown.building)).toBeNull()
+})

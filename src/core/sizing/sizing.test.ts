@@ -248,3 +248,10 @@ test('beams are named among the parts where there are any', () => {
   expect(named(['header'])).not.toContain('carrier')
   expect(named([])).not.toContain('header')
 })
+
+test('its progress ends at what it said there was to do', () => {
+  const generator = sizeJob(demo('tansy-hollow'))
+  let last: { readonly done: number; readonly of: number } | null = null
+  for (let step = generator.next(); !step.done; step = generator.next()) last = step.value
+  expect(last && [last.done <= last.of, last.of - last.done <= 1]).toEqual([true, true])
+})

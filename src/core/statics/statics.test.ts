@@ -314,3 +314,41 @@ test('a truss shorter than twice the knee’s reach is taken as that long: its f
 })
 test('a line load says what it comes from where that was given', () =>
   expect(uniform(60, 24, 'snow')).toEqual({ fromIn: 0, toIn: 60, startLbIn: 2, endLbIn: 2, name: 'snow' }))
+
+describe('members with one pinned end, P/(3EI/l³ + 3EI/l³)', () => {
+  const [l, ea] = [100, 1e9]
+  const node = (y: number, held: boolean, load = 0) => ({
+    x: 0,
+    y,
+    ...(held ? { fix: [true, true, true] as const } : { load: [load, 0, 0] as const }),
+  })
+  // Fixed at both far ends: each member is a cantilever to the middle where its end there is pinned.
+  test.each([
+    ['from', { from: 1, to: 2, pinFrom: true }],
+    ['to', { from: 2, to: 1, pinTo: true }],
+  ])('pinned where it comes %s the middle', (_, pinned) => {
+    const result = solveFrame({
+      nodes: [node(0, true), node(l, false, 1000), node(2 * l, true)],
+      members: [
+        { from: 0, to: 1, ea, ei: EI },
+        { ...pinned, ea, ei: EI },
+      ],
+    })
+    expectNear(result?.moves[1]?.[0] ?? 0, (1000 * l ** 3) / (6 * EI), 1e-9)
+  })
+})
+// Soil that stiffens with depth against a post that cannot bend: the resultant of the pressure is ∫k·y·dy·(a + b·y), and
+// turning about the grade line (a slab holds it there) it must give back the moment: b·k·∫y³ = M, the moment at grade.
+test('a stiff post held at grade turns in its soil by M/(k·d⁴/4), summed over its springs', () => {
+  const [d, k, heightIn] = [60, 2, 144]
+  const foot = { kind: 'springs', belowIn: d, lbIn3: k, slab: true } as const
+  const stiff = framedPost({ heightFt: heightIn / 12, ei: 1e13, ea: 1e12, foot, knee: null })
+  // A unit load of its own at the top: stiffness = b-turn at the top. 1/K = h²/(Σ k_i·y_i²).
+  const step = d / 8
+  const lumped = [
+    ...Array.from({ length: 7 }, (_, i) => ({ y: (i + 1) * step, width: step, depth: (i + 1) * step })),
+    { y: d, width: step / 2, depth: d - step / 4 },
+  ]
+  const turn = lumped.reduce((sum, { y, width, depth }) => sum + k * depth * width * y * y, 0)
+  expectNear(stiff.stiffnessLbIn, turn / heightIn ** 2, 2e-3)
+})

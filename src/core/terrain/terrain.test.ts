@@ -271,3 +271,27 @@ describe('an old wall', () => {
     expect(p?.list.map((packing) => packing.packIn - p.list[0].packIn)).toEqual([0, 0, -0.5])
   })
 })
+
+test('contours of a part of the ground are those of the whole, inside it', () => {
+  const surface = plane({ a: 0, b: -0.01, c: 0 })
+  if (!surface) throw new Error('no surface')
+  const part = { x0: 600, y0: 300, x1: 1200, y1: 900 }
+  const lines = contourLines(surface, part, 3).filter((line) => Math.abs(line.heightIn + 9) < 2)
+  expect(lines.map((line) => line.heightIn)).toEqual([-9])
+  for (const [x, y] of lines[0].runs[0]) {
+    expect(Math.abs(x - 900)).toBeLessThan(11)
+    expect([y >= part.y0 - 11, y <= part.y1 + 11]).toEqual([true, true])
+  }
+  const ys = lines[0].runs[0].map(([, y]) => y)
+  expect(Math.max(...ys) - Math.min(...ys)).toBeGreaterThan(570)
+})
+
+test('before its first offset and past its last a wall goes on by its best line; between two it runs straight', () => {
+  const offsets = [0, 1, 1, 2].map((offIn, i) => ({ atIn: i * 10, offIn }))
+  const packed = packLedger(offsets, [-10, 0, 5, 30, 40], 100)
+  if (!packed) throw new Error('no line')
+  // The best line is 0.1 + 0.06·x; the wall at each place: −0.6, 0, 0.5, 2, 2.6. Its proudest place off that line is x = 20.
+  const off = [-10, 0, 5, 30, 40].map((atIn, i) => [-0.6, 0, 0.5, 2, 2.6][i] - 0.06 * atIn)
+  const packs = packed.list.map(({ packIn }) => packIn)
+  packs.slice(1).forEach((packIn, i) => expect(packIn - packs[0]).toBeCloseTo(off[i + 1] - off[0], 2))
+})

@@ -4,6 +4,7 @@ import type { Building } from '../../model'
 import { barnJob } from '../../testing/barn'
 import { expectNear } from '../../testing/near'
 import { bolts } from './bolts'
+import { beamBolts } from './joint'
 import { beamMember, endLoads, hardestBeam } from './member'
 import { sag } from './sag'
 import { seat } from './seat'
@@ -111,4 +112,11 @@ describe('its joint to the posts', () => {
     expect(uplift(joint(0, 0))).toBeNull()
     expect([uplift(joint(0, 500))?.demand, uplift(joint(0, 90000))?.state]).toEqual([500, 'fails'])
   })
+})
+
+test('plies on both sides share the post: two of four are each side’s', () => {
+  const label = (sides: 'one' | 'both') =>
+    beamBolts({ beam: beam([96]), building: building({ plies: 4, sides }) } as never, 1).trace[0]?.label ?? ''
+  expect(label('both')).toMatch(/twice 3\sin\./)
+  expect(label('one')).toMatch(/ 6\sin\./)
 })

@@ -97,3 +97,19 @@ test.each([
   })
   expect(cases.map((each) => each.zone)).toEqual([zone])
 })
+
+test('boards of other spans are cases of their own; of those alike the widest space is kept', () => {
+  const row = (id: string, tributaryIn: number) => ({ id, tributaryIn })
+  const piece = (row: string, fromIn: number, toIn: number) => ({ row, fromIn, toIn, lengthIn: toIn - fromIn })
+  const posts = [0, 96, 192, 250].map((x) => ({ id: `p${x}`, side: 'south', kind: 'eave', x, y: 0, string: 'south' }))
+  const cases = girtCases({
+    building: { ...building, girts: { ...building.girts, style: 'between' } } as never,
+    grid: { lengthIn: 10_000, widthIn: 480 } as never,
+    wall: { side: 'south', rows: [row('G1', 20), row('G2', 30)] } as never,
+    pieces: [piece('G1', 0, 96), piece('G2', 0, 96), piece('G1', 96, 192), piece('G1', 192, 250)],
+    posts: posts as never,
+    edgeFt: 0,
+  })
+  expect(cases.map(({ spaceIn }) => spaceIn)).toEqual([30, 20])
+  expect(cases[0].spanIn - cases[1].spanIn).toBeCloseTo(96 - 58, 9)
+})

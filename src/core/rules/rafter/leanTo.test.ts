@@ -144,3 +144,14 @@ describe('boards over rafters wide apart are purlins', () => {
   })
   test('deep snow on a long span fails', () => expect(purlinStrength(apart(120, { snowPsf: 90 }))?.state).toBe('fails'))
 })
+
+// A ledger of two plies is 3 in. of side member: its bolts hold as those of a joint of that thickness.
+test('bolts of a ledger reckon with all its plies', () => {
+  const bolt = (plies: number) => {
+    const check = ledgerBolts(given({ ledger: { plies, size: '2x10', lumber: 'SP-No.2' } }))
+    return check?.facts.bolt
+  }
+  const side = (plies: number) => bolt(plies)?.trace[0]?.label ?? ''
+  expect(side(1)).toContain('1.5')
+  expect(side(2)).toMatch(/and 3\sin\./)
+})

@@ -77,3 +77,9 @@ test('the stricter of a share of the span and a fixed limit counts', () => {
     spanSag(name, member([plain(40)], { sags: [{ name: 'D+S', over: 240, loads, ...(mostIn ? { mostIn } : {}) }] }))
   expect([limit()?.capacity, limit(0.375)?.capacity, limit(0.13)?.state]).toEqual([0.5, 0.375, 'fails'])
 })
+
+test('the limit drawn on the moment is Fb′·S: 1,063.8 psi by 13.14 in³', () => {
+  const drawn = spanStrength(name, member([plain(40)])).diagram
+  const diagram = typeof drawn === 'function' ? (drawn as () => { limits?: unknown })() : drawn
+  expect(JSON.stringify(diagram)).toMatch(/1397\d|13978|1398\d/)
+})

@@ -6,6 +6,8 @@ const config: NextConfig = {
   poweredByHeader: false,
   distDir: process.env.BURDOCK_DIST ?? '.next',
   serverExternalPackages: ['pdfmake', 'knex', 'mysql2'],
+  // Made before every build by scripts/lib/zodMini.mjs.
+  turbopack: { resolveAlias: { 'zod/mini': './node_modules/.cache/burdock/zod-mini.mjs' } },
   experimental: { optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
   sassOptions: { silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'], quietDeps: true },
 }

@@ -1,6 +1,6 @@
 // npm start : installs what is missing, starts the database, migrates, loads the demo, builds when needed and serves.
 // npm run dev : the same on the same private database, but serves the sources with fast reload.
-import { build, copySolver } from './lib/build.mjs'
+import { build, prepare } from './lib/build.mjs'
 import { startDatabase } from './lib/database.mjs'
 import { installPackages, installPrograms } from './lib/install.mjs'
 import { freePort, isFree } from './lib/ports.mjs'
@@ -36,7 +36,7 @@ try {
   }
   const did = migrate(url)
   if (did) say(did.replace(/\n/g, '; '))
-  if (dev) copySolver()
+  if (dev) prepare()
   else build()
   server = await serve({ port, url, dev, quiet: !dev, ...(dev ? { dist: '.next/dev-server' } : {}) })
   server.child.on('exit', () => end(1))

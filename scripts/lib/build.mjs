@@ -2,7 +2,9 @@ import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
+import { buildPocketWorker } from './pocketWorker.mjs'
 import { say, stop } from './say.mjs'
+import { bundleZodMini } from './zodMini.mjs'
 
 const files = (dir) =>
   readdirSync(dir, { withFileTypes: true }).flatMap((e) => {
@@ -11,18 +13,32 @@ const files = (dir) =>
     return [path.join(dir, e.name)]
   })
 
+/** What must lie ready before the sources are served or built. */
+export function prepare() {
+  bundleZodMini()
+  copySolver()
+}
+
 /** The cutting solver's program is served by the application itself. */
-export function copySolver() {
+function copySolver() {
   mkdirSync('public/solver', { recursive: true })
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/solver/highs.wasm')
 }
 
+/** What else a build is made from. */
+const PARTS = [
+  'package-lock.json',
+  'next.config.ts',
+  'tsconfig.json',
+  'scripts/lib/pocketWorker.mjs',
+  'scripts/lib/zodMini.mjs',
+]
+
 /** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
 export function build(dist = '.next') {
-  copySolver()
+  prepare()
   const hash = createHash('sha256')
-  for (const f of [...files('src').sort(), 'package-lock.json', 'next.config.ts', 'tsconfig.json'])
-    hash.update(f).update(readFileSync(f))
+  for (const f of [...files('src').sort(), ...PARTS]) hash.update(f).update(readFileSync(f))
   const key = hash.digest('hex')
   const mark = path.join(dist, 'burdock-build')
   if (existsSync(mark) && readFileSync(mark, 'utf8') === key) return
@@ -32,5 +48,6 @@ export function build(dist = '.next') {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist },
   })
   if (r.status !== 0) stop(`the build failed:\n${r.stdout}\n${r.stderr}`)
+  buildPocketWorker(dist)
   writeFileSync(mark, key)
 }

@@ -1,3 +1,4 @@
+import { warmHour } from '../pocket/matured'
 import { formatLength, inchesAlone, ROUNDING } from '../units'
 import type { Said } from './fold'
 import type { Levels } from './levels'
@@ -126,9 +127,8 @@ const CURE_STEPS = [
  * Under 40 °F times double at least.
  */
 const weigh = (tempF: number): number => {
-  if (tempF <= 14) return 0
-  if (tempF < 40) return Math.min(0.5, (tempF - 14) / 51)
-  return Math.min(1.3, (tempF - 14) / 51)
+  const warmH = warmHour(tempF)
+  return tempF < 40 ? Math.min(0.5, warmH) : Math.min(1.3, warmH)
 }
 
 /**

@@ -1,5 +1,5 @@
 import { allOf, type OmittedPost, placeKey, type Post, standingsOf } from '../layout'
-import { type Building, type Job, JOB_VERSION, jobSchema } from '../model'
+import { type Building, type Job, JOB_VERSION, jobSchema, newJob } from '../model'
 import { addUnder, recordOf, withKeys } from '../result'
 
 type Raw = Record<string, unknown>
@@ -67,10 +67,11 @@ function rekeyed(named: Raw, idsOf: (name: string) => readonly string[]) {
 /** A job without anything that is keyed by a name; null where it is not a job at all. */
 function bare(raw: Raw): Job | null {
   const building = { ...recordOf(raw.building), posts: [], givenUp: [], gableShiftsIn: {}, bridged: [] }
+  // What later versions added is as in a new job.
   const parsed = jobSchema.safeParse({
+    ...newJob('x'),
     ...raw,
     version: JOB_VERSION,
-    units: 'us',
     building,
     levels: { ...recordOf(raw.levels), readingsIn: {} },
     strings: { ...recordOf(raw.strings), hookPost: null },

@@ -70,6 +70,11 @@ function toVersion7(raw: Raw): Raw {
   return { ...raw, version: 7, units: raw.units ?? 'us' }
 }
 
+/** Version 7 kept no figures. */
+function toVersion8(raw: Raw): Raw {
+  return { ...raw, version: 8, figures: raw.figures ?? [] }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
@@ -77,6 +82,7 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   4: toVersion5,
   5: withIdentities,
   6: toVersion7,
+  7: toVersion8,
 }
 
 /**

@@ -1,7 +1,7 @@
 import { item } from '../result'
-import { degrees } from '../units'
 import { type Grid, isEave, type Post } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
+import { plumbCutBrace } from '../pocket/braceBetween'
 import { boardSize } from '../wood'
 import type { Lateral } from './lateral'
 
@@ -44,8 +44,9 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
     const eave = isEave(side)
     const bayIn = eave ? Math.min(...grid.baysIn) : grid.widthIn / (grid.gableIn.length + 1)
     const heightIn = building.heelIn - building.skirt.topIn
-    const alpha = Math.atan(heightIn / bayIn)
-    const force = shear[side] / building.bracing.baysPerWall / Math.cos(alpha)
+    // Both ends are cut plumb between posts: the board that is bought is longer than its edge.
+    const brace = plumbCutBrace(bayIn, heightIn, boardSize(building.bracing.size).dIn)
+    const force = (shear[side] / building.bracing.baysPerWall) * (brace.edgeIn / bayIn)
     const row = posts
       .filter((post) =>
         eave
@@ -61,18 +62,17 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
       .slice(-2)
       .map((post) => post.name)
       .join('–')
-    // Both ends cut plumb between posts: the board bought is longer by d·tan α.
     return {
       side,
       shearLb: shear[side],
       bays: building.bracing.baysPerWall,
       bayIn,
       heightIn,
-      alphaDeg: degrees(alpha),
-      lengthIn: bayIn / Math.cos(alpha),
+      alphaDeg: brace.angleDeg,
+      lengthIn: brace.edgeIn,
       forceLb: force,
       coupleLb: (shear[side] / building.bracing.baysPerWall) * (heightIn / bayIn),
-      stockIn: bayIn / Math.cos(alpha) + boardSize(building.bracing.size).dIn * Math.tan(alpha),
+      stockIn: brace.tipToTipIn,
       between: building.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first,
     }
   })

@@ -1,4 +1,5 @@
-import { spacesFor, threeFourFive } from '../pocket'
+import { spacesFor } from '../pocket/equalSpaces'
+import { threeFourFive } from '../pocket/threeFourFive'
 import { ROUNDING, IN_PER_FT, HALF_MARK_IN } from '../units'
 import type { Bays, Building } from '../model'
 import { fail, item, lastOf, ok, type Result } from '../result'

@@ -1,6 +1,7 @@
 import type { Building, LeanTo, Side } from '../model'
 import { entryOf, issue, item } from '../result'
-import { PITCH_RUN_IN, HALF_MARK_IN } from '../units'
+import { topUnder } from '../pocket/postTops'
+import { HALF_MARK_IN } from '../units'
 import { layEaveWall } from './eaveWall'
 import { layGableWall } from './gableWall'
 import { type Grid, LEAST_SPACE_IN, spacesBetween } from './grid'
@@ -17,7 +18,7 @@ const LEAST_LEAN_TO_IN = 72
 
 /** Height of a lean-to’s outer posts above the grade line, to the rafter underside. */
 const leanToHeightIn = (building: Building, leanTo: LeanTo): number =>
-  building.heelIn - leanTo.dropIn - (leanTo.depthIn * leanTo.pitchPer12) / PITCH_RUN_IN
+  topUnder(building.heelIn - leanTo.dropIn, leanTo.pitchPer12, leanTo.depthIn)
 
 /** Posts between the eave rows of one gable wall, before openings: those kept where they stood, and equal spaces. */
 const innerCount = (building: Building, grid: Grid, side: 'west' | 'east'): number => {

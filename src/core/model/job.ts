@@ -3,6 +3,7 @@ import * as c from './choices'
 import { buildingSchema } from './building'
 import { postId } from './posts'
 import { siteSchema } from './site'
+import { FIGURE_NAMES } from '../pocket/names'
 import { UNIT_SYSTEMS } from '../units'
 import { id, lengthIn, number, text } from './zod'
 
@@ -10,7 +11,7 @@ import { id, lengthIn, number, text } from './zod'
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 7
+export const JOB_VERSION = 8
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -156,6 +157,19 @@ const groundSchema = z.strictObject({
     .describe('Offsets of an old wall from a string along it'),
 })
 
+/** Figures of the pocket that are kept with the job: each with what went in, to be opened again. */
+const figuresSchema = z
+  .array(
+    z.strictObject({
+      id,
+      figure: z.enum(FIGURE_NAMES).describe('Its name'),
+      given: z.record(z.string().max(40), z.json()).describe('What went in, as the figure takes it'),
+      words: text(120).describe('What it is for'),
+    }),
+  )
+  .max(200)
+  .describe('Figures kept with the job')
+
 export const jobSchema = z
   .strictObject({
     format: z.literal(JOB_FORMAT),
@@ -170,6 +184,7 @@ export const jobSchema = z
     sizing: sizingSchema,
     fieldwork: fieldworkSchema,
     ground: groundSchema,
+    figures: figuresSchema,
   })
   .meta({
     title: 'Burdock job',
@@ -188,3 +203,4 @@ export type Measures = Job['strings']['measures']
 export type Ground = Job['ground']
 export type Fieldwork = Job['fieldwork']
 export type Sizing = Job['sizing']
+export type KeptFigure = Job['figures'][number]

@@ -196,6 +196,7 @@ export function newJob(name: string): Job {
       addition: { kind: 'lean-to', end: 'west', clearIn: 0.5, lengthIn: 240, depthIn: 96, bays: 3 },
       oldWall: [],
     },
+    figures: [],
   }
 }
 

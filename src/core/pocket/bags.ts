@@ -7,6 +7,18 @@ import { figure, num, step } from './figure'
 
 const IN3_PER_FT3 = 1728
 
+/** What a round hole holds, cubic feet, less a post's section through the whole depth, square inches. */
+export const roundHoleFt3 = (diameterIn: number, depthIn: number, postIn2 = 0): number =>
+  (((Math.PI * diameterIn ** 2) / 4 - postIn2) * depthIn) / IN3_PER_FT3
+
+/** Bags for so much concrete with so much of it over-dug and wasted, rounded up once. */
+export const wholeBags = (ft3: number, wasteShare: number, bagFt3: number): number =>
+  wholeFor((ft3 * (1 + wasteShare)) / bagFt3)
+
+/** A spare bag for so many holes, rounded up; none where `spareEvery` is 0. */
+export const spareBags = (holes: number, spareEvery: number): number =>
+  spareEvery > 0 ? wholeFor(holes / spareEvery) : 0
+
 /** Concrete round posts in augered holes: cubic feet, cubic yards, and bags with waste and spares. */
 export const bags = figure({
   name: 'bags',
@@ -30,11 +42,14 @@ export const bags = figure({
     const post = postWidthIn > 0 && postDepthIn > 0
     if (post && over(Math.hypot(postWidthIn, postDepthIn), diameterIn))
       return fail('no-room', ['postWidthIn'], { mostIn: Math.sqrt(Math.max(0, diameterIn ** 2 - postDepthIn ** 2)) })
-    const areaIn2 = (Math.PI * diameterIn ** 2) / 4 - postWidthIn * postDepthIn
-    const ft3Each = (areaIn2 * depthIn) / IN3_PER_FT3
+    const ft3Each = roundHoleFt3(diameterIn, depthIn, postWidthIn * postDepthIn)
     const ft3 = ft3Each * holes
-    const spares = spareEvery > 0 ? wholeFor(holes / spareEvery) : 0
-    return ok({ ft3Each, ft3, yd3: ft3 / FT3_PER_YD3, bags: wholeFor((ft3 * (1 + wasteShare)) / bagFt3) + spares })
+    return ok({
+      ft3Each,
+      ft3,
+      yd3: ft3 / FT3_PER_YD3,
+      bags: wholeBags(ft3, wasteShare, bagFt3) + spareBags(holes, spareEvery),
+    })
   },
   arithmetic: (given, { ft3Each, ft3, yd3, bags }) => [
     step({

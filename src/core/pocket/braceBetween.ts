@@ -4,6 +4,16 @@ import { degrees } from '../units'
 import { answer, positive } from './fields'
 import { figure, num, step } from './figure'
 
+/** A board between two plumb faces with both ends cut plumb, inches: its angle from level, one edge, and tip to tip. */
+export function plumbCutBrace(clearIn: number, riseIn: number, boardIn: number) {
+  const edgeIn = Math.hypot(clearIn, riseIn)
+  return {
+    angleDeg: degrees(Math.atan2(riseIn, clearIn)),
+    edgeIn,
+    tipToTipIn: edgeIn + (boardIn * riseIn) / clearIn,
+  }
+}
+
 /** A brace between two plumb faces, cut plumb at both ends, inches; the rise is taken along one edge. */
 export const braceBetween = figure({
   name: 'brace-between',
@@ -19,9 +29,8 @@ export const braceBetween = figure({
     cutDeg: answer('Both cuts, degrees off square'),
   }),
   solve: ({ clearIn, riseIn, boardIn }) => {
-    const angleDeg = degrees(Math.atan2(riseIn, clearIn))
-    const edgeIn = Math.hypot(clearIn, riseIn)
-    return ok({ angleDeg, edgeIn, tipToTipIn: edgeIn + (boardIn * riseIn) / clearIn, cutDeg: angleDeg })
+    const found = plumbCutBrace(clearIn, riseIn, boardIn)
+    return ok({ ...found, cutDeg: found.angleDeg })
   },
   arithmetic: ({ clearIn, riseIn, boardIn }, { angleDeg, edgeIn, tipToTipIn }) => [
     step({

@@ -2,6 +2,7 @@ import { evaluate } from '../testing/arithmetic'
 import { refusalOf, SAMPLES } from '../testing/pocket'
 import { FIGURES, figureNamed } from './figures'
 import { type Figure, solved } from './figure'
+import { FIGURE_NAMES } from './names'
 
 /** Inputs that may be 0, and inputs of either sign, by figure; all others are over 0. */
 const ZERO: Readonly<Record<string, readonly string[]>> = {
@@ -36,6 +37,7 @@ const numbersOf = (name: string) => Object.entries(SAMPLES[name]).filter(([, val
 test('there are 37, each by its own name', () => {
   expect(new Set(FIGURES.map((each) => each.name)).size).toBe(37)
   expect(FIGURES.map((each) => each.name).sort()).toEqual(Object.keys(SAMPLES).sort())
+  expect(FIGURES.map((each) => each.name)).toEqual([...FIGURE_NAMES])
   expect(figureNamed('stairs')?.name).toBe('stairs')
   expect(figureNamed('spiral')).toBeUndefined()
 })

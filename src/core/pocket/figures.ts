@@ -35,6 +35,7 @@ import { daylight } from './daylight'
 import { rodMarks } from './rodMarks'
 import { girtCut } from './girtCut'
 import { suppliers } from './suppliers'
+import type { FigureName } from './names'
 
 /** Every figure, in the order in which people look for them. */
 export const FIGURES = [
@@ -82,7 +83,8 @@ export const FIGURES = [
   suppliers,
 ] as const
 
-export type FigureName = (typeof FIGURES)[number]['name']
-
 /** The figure of a name, or nothing. */
 export const figureNamed = (name: string) => FIGURES.find((figure) => figure.name === name)
+
+/** What a figure is given. */
+export type GivenOf<Name extends FigureName> = Parameters<Extract<(typeof FIGURES)[number], { name: Name }>['solve']>[0]

@@ -1,6 +1,5 @@
 export { FIGURES, figureNamed } from './figures'
-export type { FigureName } from './figures'
+export { FIGURE_NAMES } from './names'
+export type { FigureName } from './names'
 export { solved } from './figure'
 export type { Figure } from './figure'
-export { spacesFor } from './equalSpaces'
-export { threeFourFive } from './threeFourFive'

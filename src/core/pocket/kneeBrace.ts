@@ -8,6 +8,9 @@ import { figure, num, step } from './figure'
 /** Along the board from the square line of a cut to its tip, inches. */
 const setback = (boardIn: number, cutDeg: number): number => boardIn * Math.tan(radians(cutDeg))
 
+/** Long edge of a brace from a post to a beam, inches: heel to heel. */
+export const kneeLongEdgeIn = (downIn: number, outIn: number): number => Math.hypot(downIn, outIn)
+
 /**
  * A knee brace from a plumb post to a level beam, inches: its edges, its cuts off square, and what to do where a cut is
  * past what the saw reaches. Refused where the cuts meet before the short edge.
@@ -34,7 +37,7 @@ export const kneeBrace = figure({
   }),
   solve: ({ downIn, outIn, boardIn, sawLimitDeg }) => {
     const angleDeg = degrees(Math.atan2(downIn, outIn))
-    const longEdgeIn = Math.hypot(downIn, outIn)
+    const longEdgeIn = kneeLongEdgeIn(downIn, outIn)
     const shortEdgeIn = longEdgeIn - boardIn * (downIn / outIn + outIn / downIn)
     const mostIn = longEdgeIn / (downIn / outIn + outIn / downIn)
     if (!over(shortEdgeIn, 0)) return fail('no-room', ['boardIn'], { mostIn })

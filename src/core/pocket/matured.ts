@@ -11,6 +11,9 @@ const FREEZES_F = 32
 /** Hours of maturity under which frost does harm. */
 const TENDER_H = 24
 
+/** What an hour at a temperature counts, hours at 65 °F (ASTM C1074, straight line from 14 °F). */
+export const warmHour = (tempF: number): number => Math.max(0, (tempF - STOPS_F) / SPAN_F)
+
 /**
  * How far concrete has come, hours at 65 °F: each hour counts by how far it is over 14 °F (the straight-line maturity of
  * ASTM C1074), and the hours of frost before it could bear them. Nothing is cured while there are any.
@@ -27,7 +30,7 @@ export const matured = figure({
     let frozenHours = 0
     for (const tempF of tempsF) {
       if (!over(tempF, FREEZES_F) && over(TENDER_H, maturedH)) frozenHours++
-      maturedH += Math.max(0, (tempF - STOPS_F) / SPAN_F)
+      maturedH += warmHour(tempF)
     }
     return ok({ maturedH, frozenHours })
   },

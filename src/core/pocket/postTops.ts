@@ -5,6 +5,10 @@ import { notAscending, over } from './compare'
 import { anySign, positive, zeroOrMore } from './fields'
 import { figure, num, step } from './figure'
 
+/** Top of a post under a slope that falls from `topIn`, a level distance away, inches. */
+export const topUnder = (topIn: number, pitchPer12: number, awayIn: number): number =>
+  topIn - (awayIn * pitchPer12) / PITCH_RUN_IN
+
 /** Tops of rows of posts under one straight slope, inches, and how far each drops from the row before. */
 export const postTops = figure({
   name: 'post-tops',
@@ -18,7 +22,7 @@ export const postTops = figure({
     if (over(Math.abs(item(rowsIn, 0)), 0)) return fail('begins-at-zero', ['rowsIn', 0])
     const wrong = notAscending(rowsIn)
     if (wrong !== null) return fail('not-ascending', ['rowsIn', wrong])
-    const topsIn = rowsIn.map((rowIn) => topIn - (rowIn * pitchPer12) / PITCH_RUN_IN)
+    const topsIn = rowsIn.map((rowIn) => topUnder(topIn, pitchPer12, rowIn))
     return ok({ topsIn, dropsIn: topsIn.map((top, i) => (i === 0 ? 0 : item(topsIn, i - 1) - top)) })
   },
   arithmetic: ({ topIn, pitchPer12, rowsIn }, { topsIn }) =>

@@ -8,6 +8,17 @@ import { figure, num, step } from './figure'
 /** Deepest notch over a support, as a share of the depth (NDS 2018 4.4.3.2). */
 const DEEPEST_NOTCH = 1 / 4
 
+/** Cuts of a rafter at a pitch with a level seat, inches and degrees; `slopeIn` is how long a level run is on the slope. */
+export function rafterCuts(pitchPer12: number, seatIn: number) {
+  const angle = pitchRadians(pitchPer12)
+  return {
+    angleDeg: degrees(angle),
+    notchIn: seatIn * Math.sin(angle),
+    heelIn: seatIn * Math.tan(angle),
+    slopeIn: (levelIn: number) => levelIn / Math.cos(angle),
+  }
+}
+
 /**
  * A rafter from a ledger to an outer beam with a tail, inches: lengths along its top edge, its seat cut, and whether the
  * notch leaves enough. Refused where the notch cuts it through or the ledger takes the whole run.
@@ -35,19 +46,18 @@ export const rafter = figure({
   }),
   solve: ({ runIn, ledgerIn, pitchPer12, depthIn, seatIn, tailIn }) => {
     if (atLeast(ledgerIn, runIn)) return fail('too-large', ['ledgerIn'], { maximum: runIn })
-    const angle = pitchRadians(pitchPer12)
-    const notchIn = seatIn * Math.sin(angle)
-    if (atLeast(notchIn, depthIn)) return fail('too-large', ['seatIn'], { maximum: depthIn / Math.sin(angle) })
-    const bodyIn = (runIn - ledgerIn) / Math.cos(angle)
-    const tailLengthIn = tailIn / Math.cos(angle)
+    const { angleDeg, notchIn, heelIn, slopeIn } = rafterCuts(pitchPer12, seatIn)
+    if (atLeast(notchIn, depthIn)) return fail('too-large', ['seatIn'], { maximum: (depthIn * seatIn) / notchIn })
+    const bodyIn = slopeIn(runIn - ledgerIn)
+    const tailLengthIn = slopeIn(tailIn)
     const notchShare = notchIn / depthIn
     return ok({
-      angleDeg: degrees(angle),
+      angleDeg,
       bodyIn,
       tailLengthIn,
       totalIn: bodyIn + tailLengthIn,
       notchIn,
-      heelIn: seatIn * Math.tan(angle),
+      heelIn,
       notchShare,
       notchHolds: !over(notchShare, DEEPEST_NOTCH),
     })

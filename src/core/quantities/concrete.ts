@@ -1,5 +1,6 @@
 import { FT3_PER_YD3, ROUNDING, stated } from '../units'
 import type { Fieldwork } from '../model'
+import { spareBags } from '../pocket/bags'
 import { BAG_YIELD_FT3, bagsFor, HOLE_WASTE, type BagLb } from './takeoff'
 
 export interface ConcreteSettings {
@@ -44,8 +45,7 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
   const yieldFt3 = BAG_YIELD_FT3[concreteSettings.bagLb]
   const truck = concreteSettings.by === 'truck'
   const bags = truck ? 0 : Math.max(0, bagsFor(netFt3, concreteSettings.bagLb))
-  const spareBags =
-    truck || concreteSettings.spareEvery <= 0 || bags === 0 ? 0 : up(holes / concreteSettings.spareEvery)
+  const spares = truck || bags === 0 ? 0 : spareBags(holes, concreteSettings.spareEvery)
   const room = concreteSettings.by === 'hand' ? TUB_FT3 : concreteSettings.mixerFt3
   const bagsALoad = truck ? 0 : Math.floor(room / yieldFt3 + ROUNDING)
   const loads = bagsALoad > 0 ? up(bags / bagsALoad) : 0
@@ -72,9 +72,9 @@ export function concreteOrder(netFt3: number, holes: number, concreteSettings: C
     withWasteFt3,
     yd3: withWasteFt3 / FT3_PER_YD3,
     bags,
-    spareBags,
-    bagsInAll: bags + spareBags,
-    bagsWeighLb: (bags + spareBags) * concreteSettings.bagLb,
+    spareBags: spares,
+    bagsInAll: bags + spares,
+    bagsWeighLb: (bags + spares) * concreteSettings.bagLb,
     bagsALoad,
     loads,
     truckYd3,

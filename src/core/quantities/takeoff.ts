@@ -1,5 +1,6 @@
 import { ROUNDING, IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { Building } from '../model'
+import { roundHoleFt3, wholeBags } from '../pocket/bags'
 import { postSize } from '../wood'
 
 /** Yield of concrete bags, cubic feet by bag weight in pounds. */
@@ -32,18 +33,17 @@ export const GRAVEL_LOOSE = 0.25
 
 /** Volumes of one hole, cubic feet: gravel, collar (post taken out of it) or pier, and what is left to backfill. */
 export function holeVolumes(building: Building, diameterIn: number, depthIn: number): HoleVolumes {
-  const area = (Math.PI / 4) * (diameterIn / IN_PER_FT) ** 2
   const size = postSize(building.post)
   const post = size.areaIn2 / IN2_PER_FT2
-  const gravelFt3 = (area * building.gravelIn) / IN_PER_FT
-  const shaftFt3 = (area * depthIn) / IN_PER_FT
+  const gravelFt3 = roundHoleFt3(diameterIn, building.gravelIn)
+  const shaftFt3 = roundHoleFt3(diameterIn, depthIn)
   const holeFt3 = shaftFt3 + gravelFt3
   if (building.school === 'pier') {
-    const pierFt3 = (area * (depthIn + building.bracketIn)) / IN_PER_FT
+    const pierFt3 = roundHoleFt3(diameterIn, depthIn + building.bracketIn)
     return { holeFt3, padFt3: 0, collarFt3: 0, pierFt3, concreteFt3: pierFt3, backfillFt3: 0, gravelFt3 }
   }
-  const padFt3 = (area * building.padThicknessIn) / IN_PER_FT
-  const collarFt3 = building.school === 'collar' ? ((area - post) * building.collarHeightIn) / IN_PER_FT : 0
+  const padFt3 = roundHoleFt3(diameterIn, building.padThicknessIn)
+  const collarFt3 = building.school === 'collar' ? roundHoleFt3(diameterIn, building.collarHeightIn, size.areaIn2) : 0
   const concreteFt3 = padFt3 + collarFt3
   return {
     holeFt3,
@@ -64,7 +64,7 @@ export function holeVolumes(building: Building, diameterIn: number, depthIn: num
 
 /** Bags for a whole job: waste on the total, rounded up once. */
 export const bagsFor = (concreteFt3: number, bagLb: BagLb, waste = HOLE_WASTE): number =>
-  Math.ceil((concreteFt3 * (1 + waste)) / BAG_YIELD_FT3[bagLb] - ROUNDING)
+  wholeBags(concreteFt3, waste, BAG_YIELD_FT3[bagLb])
 
 /** Counts pieces by the stock length each is cut from, shortest first. */
 export function byStock(

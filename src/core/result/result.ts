@@ -46,6 +46,7 @@ export type IssueCode =
   | 'pier-needs-diaphragm'
   | 'own-soil-missing'
   | 'duplicate-id'
+  | 'duplicate-name'
   | 'skirt-over-heel'
   | 'unknown-lumber'
   | 'no-such-post'

@@ -7,6 +7,7 @@ import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
 import { download } from '../drawing'
 import { useLog } from '../field'
 import { type JobState, type Picked, useDoc, useJob } from '../job'
+import { KeptFigures } from './KeptFigures'
 import { useBook } from './useBook'
 import type { ShownDerived } from '@/formats/shown'
 import type { CardsASheet } from '@/formats/fieldsheets'
@@ -278,6 +279,7 @@ export function BookSide() {
         poles={poles}
       />
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
+      <KeptFigures />
       {kind === 'field' && <SheetFields perSheet={perSheet} pick={pick} job={job} edit={edit} />}
       {state === 'away' && (
         <div className="caution" role="alert">

@@ -4,7 +4,7 @@ import { NAILS } from '@/core/joints'
 import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
 import { TOP, WALL_BRACE } from '@/formats/words'
 import { ChoiceField, LengthField, Measure, NumberField, Quantity, ToggleField } from '@/ui'
-import { CheckRow, type PutPart, sortChecks, useDoc, usePart } from '../job'
+import { CheckRow, PocketLinks, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
 import type { ShownDerived } from '@/formats/shown'
 
@@ -204,6 +204,7 @@ function BraceFields({
           Both ends cut plumb between the posts. Set each with its mirror before leaving the site: wind turns.
         </p>
       )}
+      <PocketLinks topic="braces" />
     </section>
   )
 }

@@ -1,7 +1,7 @@
 'use client'
 import type { Bays } from '@/core/model'
 import { ChoiceField, LengthField, NumberField } from '@/ui'
-import { useDoc } from '../job'
+import { PocketLinks, useDoc } from '../job'
 
 /**
  * Bays: so many, at most so wide, or each set by hand (the next one takes up the difference, so that they always
@@ -84,6 +84,7 @@ export function BaysFields() {
           }))
         }
       />
+      <PocketLinks topic="spacing" />
     </section>
   )
 }

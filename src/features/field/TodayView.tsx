@@ -1,4 +1,5 @@
 'use client'
+import { pocketAddress } from '@/formats/pocket/address'
 import { issueText, type Names, targetName } from '@/formats/words'
 import { type FieldTrouble, POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
@@ -90,6 +91,9 @@ export function TodayView({ job, derived, go }: FieldPage) {
   const deep = (id: string) => derived.holes.find((hole) => hole.postIds.includes(id))
   return (
     <>
+      <a className="fpocket" href={pocketAddress('')}>
+        Pocket: figures by themselves
+      </a>
       <label className="who">
         Who is writing
         <input value={who} placeholder="your name" onChange={(event) => setWho(event.target.value.slice(0, 60))} />

@@ -5,7 +5,7 @@ import { PRICE_LIST } from '@/core/quantities'
 import { pricesFromCsv, pricesToCsv } from '@/formats/csv'
 import { type DataColumn, DataTable, NumberField } from '@/ui'
 import { download } from '../drawing'
-import { useDoc } from '../job'
+import { PocketLinks, useDoc } from '../job'
 
 /** The price list: an invented one ships; every price can be typed or read from a CSV file. */
 export function PricesMain() {
@@ -59,6 +59,7 @@ export function PricesMain() {
       <p className="note">
         An invented list in fair proportion; type your yard’s prices over it. Costs are for comparing, not for buying.
       </p>
+      <PocketLinks topic="suppliers" />
       <div className="d-flex gap-2 my-2">
         <input
           className="form-control"

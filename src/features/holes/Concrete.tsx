@@ -8,7 +8,7 @@ import { type ConcreteOrder, concreteOrder } from '@/core/quantities'
 import type { Fieldwork, Job } from '@/core/model'
 import { ChoiceField, type DataColumn, DataTable, Measure, NumberField, Quantity } from '@/ui'
 import { useLog } from '../field'
-import { useDoc } from '../job'
+import { PocketLinks, useDoc } from '../job'
 import type { Issue } from '@/core/result'
 
 const BY = [
@@ -255,6 +255,7 @@ export function Concrete() {
         Wet concrete burns skin and eyes: gloves, boots, glasses. Cement and cutting dust: respirator. Keep an open hole
         covered.
       </div>
+      <PocketLinks topic="concrete" />
     </div>
   )
 }

@@ -16,8 +16,9 @@ import { holesToCsv } from '@/formats/csv'
 import { FailSign, HoldSign, Measure, OptionalLengthField } from '@/ui'
 import { memo, useState } from 'react'
 import { download } from '../drawing'
-import { cureOf, useLog, useMeasured, type FieldLog } from '../field'
-import { useDoc, useJob, type JobState } from '../job'
+import { cureFigure } from '@/formats/pocket/fromJob'
+import { cureOf, tempsSince, useLog, useMeasured, type FieldLog } from '../field'
+import { FilledLinks, useDoc, useJob, type JobState } from '../job'
 
 interface RowProps {
   readonly job: Job
@@ -130,6 +131,9 @@ export function HoleLog() {
   const add = useLog((log) => log.add)
   const { dugIn } = useMeasured(job, derived)
   const [now] = useState(() => new Date().toISOString())
+  // The pour of the picked hole, or the first there is.
+  const poured = (picked === null ? undefined : state.pours[picked]) ?? Object.values(state.pours)[0]
+  const lastPour = poured?.at(-1)?.body.poured
   const dug = derived.posts.filter((post) => state.holes[post.id] || reached(state.states[post.id], 'hole dug')).length
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
@@ -144,6 +148,7 @@ export function HoleLog() {
           Log as CSV
         </button>
       </p>
+      {lastPour && <FilledLinks figures={[cureFigure(tempsSince(job, lastPour, now))]} />}
       <table className="tb" aria-label="Hole log">
         <thead>
           <tr>

@@ -1,5 +1,6 @@
 'use client'
-import { Plus, Upload } from 'lucide-react'
+import { pocketAddress } from '@/formats/pocket/address'
+import { Plus, Calculator, Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { type Dispatch, type RefObject, type SetStateAction, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
@@ -84,6 +85,10 @@ function YardHead({
         <div className="note">post-frame buildings, from the strings to the marks</div>
       </div>
       <span className="spacer" />
+      <Button variant="light" href={pocketAddress('')}>
+        <Calculator size={16} />
+        Pocket
+      </Button>
       <Button variant="light" onClick={() => file.current?.click()}>
         <Upload size={16} />
         Import a job file

@@ -6,7 +6,7 @@ import type { BoardName, Building, LeanTo } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { boardSize } from '@/core/wood'
 import { ChoiceField, EntryScope, LengthField, Measure, OptionalLengthField, Quantity } from '@/ui'
-import { useDoc } from '../job'
+import { PocketLinks, useDoc } from '../job'
 import { boards, lumberChoices } from './Fields'
 
 /** Rafter, beam and ledger of one lean-to. */
@@ -155,6 +155,8 @@ export function LeanToFields() {
           </EntryScope>
         )
       })}
+      <PocketLinks topic="rafters" />
+      <PocketLinks topic="headroom" />
     </>
   )
 }

@@ -5,6 +5,7 @@ import Modal from 'react-bootstrap/Modal'
 import Tab from 'react-bootstrap/Tab'
 import Tabs from 'react-bootstrap/Tabs'
 import { tapeMarks } from '@/core/units'
+import { pocketAddress } from '@/formats/pocket/address'
 import { GLOSSARY, STAGE_HELP } from '@/formats/words'
 import { useUnits } from '@/ui'
 import { STAGE_NAMES, useJob } from '../job'
@@ -116,6 +117,10 @@ export function HelpDialog({ show, onHide }: { readonly show: boolean; readonly 
             <Terms />
           </Tab>
         </Tabs>
+        <p className="note mt-3 mb-0">
+          Something with no job behind it, a gate or a stair? Every figure by itself is in{' '}
+          <a href={pocketAddress('')}>the pocket</a>.
+        </p>
       </Modal.Body>
     </Modal>
   )

@@ -1,5 +1,6 @@
 'use client'
 import {
+  Calculator,
   BookOpen,
   Download,
   EllipsisVertical,
@@ -14,12 +15,22 @@ import Link from 'next/link'
 import Dropdown from 'react-bootstrap/Dropdown'
 import type { Building, Job } from '@/core/model'
 import { formatLength, HALF_MARK_IN, NO_BREAK, UNIT_SYSTEMS, type UnitSystem, upTo } from '@/core/units'
-import { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, timeWords, UncheckedSign, useUnits } from '@/ui'
+import {
+  BurrSign,
+  FailSign,
+  HoldSign,
+  SavedSign,
+  SavingSign,
+  timeWords,
+  UncheckedSign,
+  useOwnUnits,
+  useUnits,
+} from '@/ui'
 import { useContext } from 'react'
 import { JobContext, useJob, type SaveState, type Stage } from '../job'
 import { UNITS } from '@/formats/words'
+import { pocketAddress } from '@/formats/pocket/address'
 import { download } from '../drawing'
-import { useOwnUnits } from './OwnUnits'
 
 function SaveSign({ onOpen }: { readonly onOpen: () => void }) {
   const save: SaveState = useJob((state) => state.save)
@@ -110,6 +121,7 @@ const READ_IN: readonly { readonly system: UnitSystem | null; readonly says: str
 function MoreMenu({ onHistory, onHelp }: { readonly onHistory: () => void; readonly onHelp: () => void }) {
   const store = useContext(JobContext)
   const [own, setOwn] = useOwnUnits()
+  const id = useJob((state) => state.id)
   const exportJob = () => {
     const job = store?.getState().history.present
     if (job) download(`${job.name}.burdock.json`, 'application/json', `${JSON.stringify(job, null, 2)}\n`)
@@ -127,6 +139,10 @@ function MoreMenu({ onHistory, onHelp }: { readonly onHistory: () => void; reado
         <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHistory}>
           <HistoryIcon size={15} className="me-2" />
           History of edits
+        </Dropdown.Item>
+        <Dropdown.Item href={pocketAddress('', { job: id })} className="d-flex align-items-center">
+          <Calculator size={15} className="me-2" />
+          The pocket: figures by themselves
         </Dropdown.Item>
         <Dropdown.Item as="button" className="d-flex align-items-center" onClick={onHelp}>
           <Keyboard size={15} className="me-2" />

@@ -6,7 +6,7 @@ import { ROUNDING, tapeMarks, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'
 import { ChoiceField, HoldSign, Length, LengthField, Measure, OptionalLengthField, useUnits, useWriter } from '@/ui'
 import type { CornerMove, SquareFit } from '@/core/layout'
-import { useDoc } from '../job'
+import { PocketLinks, useDoc } from '../job'
 
 /** The move in large words: none, one string slid along, or corners moved. */
 function MoveWords({
@@ -267,6 +267,7 @@ export function SquarePanel() {
       <div className="rule" />
       <SquareSettings />
       {derived.triangle && <BestTriangle derived={derived} southRow={derived.rows.south} />}
+      <PocketLinks topic="square" />
     </>
   )
 }

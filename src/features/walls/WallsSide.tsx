@@ -10,7 +10,7 @@ import { shownRatio } from '@/core/result'
 import { blockNames } from '@/core/marks'
 import { GIRT_STYLE } from '@/formats/words'
 import { ChoiceField, type DataColumn, DataTable, LengthField, Measure, ToggleField } from '@/ui'
-import { CheckRow, sortChecks, useDoc, useJob } from '../job'
+import { CheckRow, PocketLinks, sortChecks, useDoc, useJob } from '../job'
 
 /** Girts nearer than this are not set, inches. */
 const LEAST_USABLE_IN = 8
@@ -203,6 +203,7 @@ export function WallsSide() {
       <OtherRows side={picked.wall} />
       <WidestSpace widestHoldsIn={wall.widestHoldsIn} />
       {blocks.length > 0 && <p className="note">Blocks, not rows: {blocks.join(', ')}.</p>}
+      <PocketLinks topic="picks" side={picked.wall} />
       <div className="rule" />
       <h2>What holds</h2>
       {sortChecks(checks).map((check) => (

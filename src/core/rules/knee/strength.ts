@@ -1,5 +1,6 @@
 import type { Lateral } from '../../frame'
 import type { Building } from '../../model'
+import { kneeLongEdgeIn } from '../../pocket/kneeBrace'
 import { boardSize, boardValues, columnStability, DURATION } from '../../wood'
 import { cannot, judged } from '../check'
 
@@ -19,7 +20,7 @@ export function strength({
   const size = boardSize(knee.size)
   const values = boardValues(knee.lumber, size.nominal, building.grades)
   if (!values) return null
-  const lengthIn = Math.hypot(knee.downIn, knee.outIn)
+  const lengthIn = kneeLongEdgeIn(knee.downIn, knee.outIn)
   const slenderness = lengthIn / size.bIn / knee.plies
   const { cp } = columnStability({ slenderness, eMinPsi: values.eMin, fcStarPsi: values.fc * DURATION.wind })
   const perIn2 = Math.min(values.fc * DURATION.wind * cp, values.ft * DURATION.wind)

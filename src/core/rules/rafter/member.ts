@@ -1,6 +1,7 @@
-import { degrees, IN_PER_FT, pitchRadians, radians } from '../../units'
+import { IN_PER_FT, radians } from '../../units'
 import { type LowRoofSnow, roofLivePsf, DEAD_AGAINST_WIND, WIND_ASD } from '../../loads'
 import type { Building } from '../../model'
+import { rafterCuts } from '../../pocket/rafter'
 import type { LineLoad } from '../../result'
 import { type SpanLoads, uniform } from '../../statics'
 import { boardSize, notchedShearLb, weightPlf, DURATION } from '../../wood'
@@ -26,18 +27,17 @@ export interface BirdsMouth {
 
 /** Bird's mouth of a rafter `dIn` deep over a run, NDS 4.4.3 limit of a quarter of the depth. */
 export function birdsMouth(pitchPer12: number, dIn: number, seatIn: number, runIn: number): BirdsMouth {
-  const theta = pitchRadians(pitchPer12)
-  const deg = degrees(theta)
+  const { angleDeg, notchIn, heelIn, slopeIn } = rafterCuts(pitchPer12, seatIn)
   return {
-    thetaDeg: deg,
+    thetaDeg: angleDeg,
     seatIn,
-    notchIn: seatIn * Math.sin(theta),
-    mostSeatIn: dIn / (4 * Math.sin(theta)),
-    heelCutIn: seatIn * Math.tan(theta),
-    aboveIn: dIn / Math.cos(theta) - seatIn * Math.tan(theta),
-    plumbDeg: deg,
-    levelDeg: 90 - deg,
-    lengthIn: runIn / Math.cos(theta),
+    notchIn,
+    mostSeatIn: dIn / (4 * Math.sin(radians(angleDeg))),
+    heelCutIn: heelIn,
+    aboveIn: slopeIn(dIn) - heelIn,
+    plumbDeg: angleDeg,
+    levelDeg: 90 - angleDeg,
+    lengthIn: slopeIn(runIn),
   }
 }
 

@@ -1,2 +1,2 @@
-export { FIGURE_WORDS } from './catalog'
-export { shownAnswer } from './shown'
+export { FIGURE_GROUPS, FIGURE_WORDS } from './catalog'
+export { lengthText, shownAnswer, shownNumber } from './shown'

@@ -44,14 +44,15 @@ function rounded(valueIn: number, rounding: Rounding, stepIn: number): number {
   }
 }
 
-function lengthText(valueIn: number, rounding: Rounding, system: UnitSystem): string {
+/** A length as a figure gives it: inches alone under four feet, rounded to the nearest mark or as it is said. */
+export function lengthText(valueIn: number, system: UnitSystem, rounding: Rounding = 'nearest'): string {
   const roundedIn = rounded(valueIn, rounding, TAPE_STEPS_IN[system].small)
   return formatLength(roundedIn, { system, feet: Math.abs(roundedIn) >= FEET_FROM_IN })
 }
 
 /** One number of an answer as people read it, by what its name ends in. */
-function numberText(figure: FigureName, name: string, value: number, system: UnitSystem): string {
-  if (name.endsWith('In')) return lengthText(value, roundingOf(figure, name), system)
+export function shownNumber(figure: FigureName, name: string, value: number, system: UnitSystem): string {
+  if (name.endsWith('In')) return lengthText(value, system, roundingOf(figure, name))
   const kind = ENDINGS.find(([ending]) => name.endsWith(ending))?.[1]
   return kind ? quantity(value, kind, { system }) : upTo(value, 2)
 }
@@ -59,7 +60,7 @@ function numberText(figure: FigureName, name: string, value: number, system: Uni
 /** An answer as people read it: every number as text in the units asked for; what is no number stays. */
 export function shownAnswer(figure: FigureName, answer: object, system: UnitSystem = 'us'): Record<string, unknown> {
   const walk = (name: string, value: unknown): unknown => {
-    if (typeof value === 'number') return numberText(figure, name, value, system)
+    if (typeof value === 'number') return shownNumber(figure, name, value, system)
     if (Array.isArray(value)) return value.map((each: unknown) => walk(name, each))
     if (typeof value !== 'object' || value === null) return value
     return Object.fromEntries(

@@ -1,0 +1,18 @@
+import type { Metadata, Viewport } from 'next'
+import type { ReactNode } from 'react'
+import './pocket.scss'
+
+export const metadata: Metadata = {
+  title: 'Pocket',
+  description: 'Every figure of the trade by itself, with no signal',
+}
+export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#10272b' }
+
+/** The pocket is light, so that a phone has it at once: it brings no styles of the desk. */
+export default function PocketLayout({ children }: { readonly children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>{children}</body>
+    </html>
+  )
+}

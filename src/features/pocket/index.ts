@@ -1,0 +1,2 @@
+export { PocketApp } from './PocketApp'
+export { figureThumbs } from './thumbs'

@@ -76,10 +76,16 @@ if (process.env.BURDOCK_SKIP_E2E !== '1') {
   let site = null
   try {
     site = await freshSite()
-    // The tests stop and start the database themselves, through a small control door on loopback.
+    // The tests stop and start the database and the server themselves, through a small control door on loopback.
     const { createServer } = await import('node:http')
     const door = createServer((q, a) => {
-      void (q.url === '/stop' ? site.stopDatabase() : site.startDatabase()).then(
+      const asked = {
+        '/stop': () => site.stopDatabase(),
+        '/start': () => site.startDatabase(),
+        '/stop-server': () => site.stopServer(),
+        '/start-server': () => site.startServer(),
+      }[q.url]
+      void asked().then(
         () => a.end('ok'),
         (e) => {
           a.statusCode = 500

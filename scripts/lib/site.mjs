@@ -17,7 +17,8 @@ export async function freshSite() {
   let database = await startDatabase({ folder, port: await freePort() })
   const { url } = database
   migrate(url)
-  const server = await serve({ port: await freePort(), url })
+  const port = await freePort()
+  let server = await serve({ port, url })
   const dbPort = Number(new URL(url).port)
   return {
     base: server.base,
@@ -25,6 +26,10 @@ export async function freshSite() {
     stopDatabase: () => database.stop(),
     startDatabase: async () => {
       database = await startDatabase({ folder, port: dbPort })
+    },
+    stopServer: () => server.stop(),
+    startServer: async () => {
+      server = await serve({ port, url })
     },
     stop: async () => {
       await server.stop()

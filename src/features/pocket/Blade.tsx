@@ -24,7 +24,7 @@ interface Nudge {
   readonly byIn: number
 }
 
-const nudge = (label: string, spoken: string, byIn: number): readonly Nudge[] => [
+const nudge = (label: string, spoken: string, byIn: number): readonly [less: Nudge, more: Nudge] => [
   { label: `−${label}`, spoken: `${spoken} less`, byIn: -byIn },
   { label: `+${label}`, spoken: `${spoken} more`, byIn },
 ]
@@ -42,8 +42,10 @@ function nudgesOf(system: UnitSystem): readonly Nudge[] {
           nudge('10', '10 millimeters', 10 / MM_PER_IN),
           nudge('1', 'a millimeter', 1 / MM_PER_IN),
         ]
-  const [large, middle, small] = steps as [readonly Nudge[], readonly Nudge[], readonly Nudge[]]
-  return [large[0]!, middle[0]!, small[0]!, small[1]!, middle[1]!, large[1]!]
+  // The largest outside, less on the left and more on the right.
+  const less = steps.map(([down]) => down)
+  const more = steps.map(([, up]) => up).reverse()
+  return [...less, ...more]
 }
 
 /** How a mark of the blade is drawn: how long its tick is, and what stands beside it. */
@@ -54,29 +56,42 @@ interface Tick {
   readonly isFoot: boolean
 }
 
+/** How long the ticks of an inch are, from a whole one to its half. */
+const TICKS_PX = [30, 7, 11, 7, 16, 7, 11, 7, 22] as const
+const SIXTEENTHS = 16
+
+/** Under its hook the blade counts down: some lengths lie to either side. */
+const signed = (k: number, words: string): string => (k < 0 ? `−${words}` : words)
+
 function sixteenth(k: number): Tick {
-  const atIn = k / 16
-  const longPx = [30, 7, 11, 7, 16, 7, 11, 7, 22][k % 16 > 8 ? 16 - (k % 16) : k % 16] ?? 7
-  const isFoot = k % (16 * IN_PER_FT) === 0
-  const inches = String(atIn % IN_PER_FT)
-  const words = k % 16 === 0 ? inches : ''
-  return { atIn, longPx, words: isFoot ? `${atIn / IN_PER_FT}′` : words, isFoot }
+  const [whole, part] = [Math.abs(k), Math.abs(k) % SIXTEENTHS]
+  const inches = whole / SIXTEENTHS
+  const isFoot = whole % (SIXTEENTHS * IN_PER_FT) === 0
+  const words = isFoot ? `${inches / IN_PER_FT}′` : String(inches % IN_PER_FT)
+  return {
+    atIn: k / SIXTEENTHS,
+    longPx: TICKS_PX[part > SIXTEENTHS / 2 ? SIXTEENTHS - part : part] ?? TICKS_PX[1],
+    words: part === 0 ? signed(k, words) : '',
+    isFoot,
+  }
 }
 
 function millimeter(k: number): Tick {
-  const ten = k % 10 === 0
   const short = k % 5 === 0 ? 16 : 8
-  return { atIn: k / MM_PER_IN, longPx: ten ? 30 : short, words: k % 20 === 0 ? String(k) : '', isFoot: false }
+  return {
+    atIn: k / MM_PER_IN,
+    longPx: k % 10 === 0 ? 30 : short,
+    words: k % 20 === 0 ? signed(k, String(Math.abs(k))) : '',
+    isFoot: false,
+  }
 }
 
 /** Marks that are seen round a place. */
 function ticksAround(atIn: number, system: UnitSystem): readonly Tick[] {
-  const perIn = system === 'us' ? 16 : MM_PER_IN
+  const perIn = system === 'us' ? SIXTEENTHS : MM_PER_IN
   const halfIn = SEEN_PX / 2 / PX_PER_IN + 1
   const [from, to] = [Math.ceil((atIn - halfIn) * perIn), Math.floor((atIn + halfIn) * perIn)]
-  return Array.from({ length: to - from + 1 }, (_tick, k) => k + from)
-    .filter((k) => k >= 0)
-    .map(system === 'us' ? sixteenth : millimeter)
+  return Array.from({ length: to - from + 1 }, (_tick, k) => k + from).map(system === 'us' ? sixteenth : millimeter)
 }
 
 /** The length that is picked, as a blade that slides under the thumb, with keys that nudge it. */
@@ -93,8 +108,8 @@ export function Blade({
   const read = parseLength(picked.text, system)
   const atIn = read.ok ? read.value : 0
   const put = (nextIn: number) => {
-    const markIn = Math.max(0, nearestMark(nextIn, system))
-    onMove(lengthEntry(markIn, system, markIn >= 48))
+    const markIn = nearestMark(nextIn, system)
+    onMove(lengthEntry(markIn, system, Math.abs(markIn) >= 48))
   }
   const onPointerMove = (event: PointerEvent) => {
     if (drag.current) put(drag.current.atIn - (event.clientX - drag.current.x) / PX_PER_IN)
@@ -138,7 +153,7 @@ export function Blade({
           <button
             key={label}
             type="button"
-            aria-label={spoken}
+            aria-label={`${label}, ${spoken}`}
             onPointerDown={(event) => event.preventDefault()}
             onClick={() => put(atIn + byIn)}
           >

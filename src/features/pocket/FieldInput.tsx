@@ -3,7 +3,6 @@
 import { type KeyboardEvent, type PointerEvent, useId, useRef, useState } from 'react'
 import type { Issue } from '@/core/result'
 import { lengthEntry, parseLength, steppedLength, type UnitSystem } from '@/core/units'
-import { entryText } from '@/formats/words/entryText'
 import type { Field } from './fields'
 import type { Pair, SupplierText, Text } from './typed'
 import { unitOf } from './typed'
@@ -97,7 +96,9 @@ function Input(props: InputProps) {
 /** How a length steps on its tape. */
 const lengthStep = (text: string, system: UnitSystem) => (direction: 1 | -1, big: boolean) => {
   const read = parseLength(text, system)
-  return read.ok ? lengthEntry(steppedLength(read.value, direction, big, system), system, read.value >= 48) : null
+  return read.ok
+    ? lengthEntry(steppedLength(read.value, direction, big, system), system, Math.abs(read.value) >= 48)
+    : null
 }
 
 /** Coarse pointers get the blade; a mouse and a keyboard type. */
@@ -232,13 +233,8 @@ function Choices({ field, text, onType }: FieldProps) {
 /** One field of a figure, whatever its kind, with what is wrong with it under it. */
 export function FieldInput(props: FieldProps & { readonly items: readonly string[] }) {
   const { field, text, system, issues, onType, onPick, name } = props
-  const id = useId()
-  const describedBy = issues.length > 0 ? id : undefined
-  const message = issues.length > 0 && (
-    <p className="why" id={id} role="alert">
-      {entryText(issues[0]!)}
-    </p>
-  )
+  // What is wrong stands where the answer would, in words that name the field.
+  const describedBy = issues.length > 0 ? 'wrong' : undefined
   switch (field.kind) {
     case 'length':
       return (
@@ -253,7 +249,6 @@ export function FieldInput(props: FieldProps & { readonly items: readonly string
             step={lengthStep(text as string, system)}
             nudged={byThumb()}
           />
-          {message}
         </div>
       )
     case 'number':
@@ -272,14 +267,12 @@ export function FieldInput(props: FieldProps & { readonly items: readonly string
               return Number.isFinite(value) && text !== '' ? String(value + direction) : null
             }}
           />
-          {message}
         </div>
       )
     case 'choice':
       return (
         <div className="field">
           <Choices {...props} />
-          {message}
         </div>
       )
     case 'hours':
@@ -294,7 +287,6 @@ export function FieldInput(props: FieldProps & { readonly items: readonly string
             onFocus={() => onPick(null)}
           />
           <p className="how">Hours alike as 45×12.</p>
-          {message}
         </div>
       )
     case 'lengths':
@@ -311,7 +303,6 @@ export function FieldInput(props: FieldProps & { readonly items: readonly string
             )}
             {field.kind === 'prices' && <Prices {...props} describedBy={describedBy} />}
           </div>
-          {message}
         </fieldset>
       )
   }

@@ -4,7 +4,7 @@ import { type ReactNode, useState, useSyncExternalStore } from 'react'
 import type { FigureName } from '@/core/pocket'
 import { pocketAddress } from '@/formats/pocket/address'
 import { FIGURE_WORDS } from '@/formats/words/pocket/catalog'
-import { lastUsed } from './kept'
+import { lastUsed, USED_CHANGED } from './kept'
 import { found, GROUPS } from './search'
 
 export type Thumbs = Readonly<Record<FigureName, ReactNode>>
@@ -12,8 +12,8 @@ export type Thumbs = Readonly<Record<FigureName, ReactNode>>
 const onceFor = (text: string): string => text
 /** What was used last, read when the page is there and when another is opened. */
 const watch = (changed: () => void) => {
-  window.addEventListener('hashchange', changed)
-  return () => window.removeEventListener('hashchange', changed)
+  window.addEventListener(USED_CHANGED, changed)
+  return () => window.removeEventListener(USED_CHANGED, changed)
 }
 const usedNow = (): string => lastUsed().join(' ')
 

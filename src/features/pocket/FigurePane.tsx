@@ -2,6 +2,7 @@
 'use no memo'
 import { lazy, Suspense, useEffect, useState, useSyncExternalStore } from 'react'
 import type { FigureName } from '@/core/pocket'
+import type { Issue } from '@/core/result'
 import type { UnitSystem } from '@/core/units'
 import { entryText } from '@/formats/words/entryText'
 import { FIGURE_WORDS } from '@/formats/words/pocket/catalog'
@@ -51,28 +52,53 @@ const useRoom = () =>
     ? { widthPx: 540, stands: 190, lies: 180 }
     : { widthPx: 372, stands: 250, lies: 190 }
 
+/** Wait before a half-typed text is called wrong, ms. */
+const PATIENCE_MS = 600
+
+/** Whether what is wrong has stood long enough to be said. */
+function useLate(issues: readonly Issue[]): boolean {
+  const [late, setLate] = useState(issues)
+  useEffect(() => {
+    if (issues.length === 0) return
+    const timer = setTimeout(() => setLate(issues), PATIENCE_MS)
+    return () => clearTimeout(timer)
+  }, [issues])
+  return issues.length > 0 && late === issues
+}
+
 /** Large answers of many letters are written smaller. */
 const LONG = 14
+const WIDE = 7
 
-function Answer({
-  outs,
-  readable,
-  sample,
-}: {
-  readonly outs: readonly [Out, ...Out[]] | null
-  readonly readable: boolean
-  readonly sample: boolean
-}) {
-  if (!outs || !readable)
-    return (
-      <div className="answer none" role="status">
-        <p>No answer yet: see what is marked above.</p>
-      </div>
-    )
+/** How large an answer is written: by its letters, a stacked fraction as one. */
+function sizeOf(text: string): string {
+  const letters = text.replace(/\d+\/\d+/, '0').length
+  if (letters > LONG) return 'shout long'
+  return letters > WIDE ? 'shout wide' : 'shout'
+}
+
+/** What is wrong, and with which field. */
+function Wrong({ issues, labelOf }: { readonly issues: readonly Issue[]; readonly labelOf: (key: string) => string }) {
+  return (
+    <div className="answer none" role="alert" id="wrong">
+      {issues.slice(0, 2).map((issue, k) => {
+        const label = labelOf(String(issue.path[0] ?? ''))
+        return (
+          <p key={k}>
+            {label !== '' && <b>{label}: </b>}
+            {entryText(issue)}
+          </p>
+        )
+      })}
+    </div>
+  )
+}
+
+function Answer({ outs, sample }: { readonly outs: readonly [Out, ...Out[]]; readonly sample: boolean }) {
   const [first, ...others] = outs
   return (
     <div className="answer" role="status">
-      <div className={first.text.length > LONG ? 'shout long' : 'shout'}>
+      <div className={sizeOf(first.text)}>
         <span>
           {first.label}
           {sample && <em> · sample numbers</em>}
@@ -172,7 +198,7 @@ function OpenFigure({ sheet, name, given, job, system }: PaneProps & { readonly 
       ? (open.typed[key] as readonly Pair[]).map(([item]) => item).filter((item) => item !== '')
       : [],
   )
-  const general = open.issues.filter((issue) => !(String(issue.path[0] ?? '') in sheet.fields))
+  const late = useLate(open.issues)
   const textOf = (path: string): string => {
     const [key = '', at] = path.split('.')
     const text = open.typed[key]
@@ -203,18 +229,17 @@ function OpenFigure({ sheet, name, given, job, system }: PaneProps & { readonly 
               text={open.typed[key] ?? ''}
               system={system}
               items={items}
-              issues={open.issues.filter((issue) => issue.path[0] === key)}
+              issues={late ? open.issues.filter((issue) => issue.path[0] === key) : []}
               onType={(text) => type(key, text)}
               onPick={setPicked}
             />
           ))}
         </div>
-        {general.map((issue, k) => (
-          <p className="why" role="alert" key={k}>
-            {entryText(issue)}
-          </p>
-        ))}
-        <Answer outs={open.shown?.outs ?? null} readable={readable} sample={open.sample} />
+        {late || !open.shown ? (
+          <Wrong issues={open.issues} labelOf={(key) => sheet.fields[key]?.label ?? ''} />
+        ) : (
+          <Answer outs={open.shown.outs} sample={open.sample} />
+        )}
         {open.shown && (
           <div className={readable ? 'drawn' : 'drawn stale'}>
             <Cautions cautions={open.shown.cautions} />

@@ -49,8 +49,13 @@ export function lastUsed(): readonly FigureName[] {
     : []
 }
 
-export const noteUsed = (name: FigureName): void =>
+/** Said in the window when another figure is used. */
+export const USED_CHANGED = 'burdock-pocket-used'
+
+export function noteUsed(name: FigureName): void {
   write(USED, [name, ...lastUsed().filter((other) => other !== name)].slice(0, MOST_USED))
+  window.dispatchEvent(new Event(USED_CHANGED))
+}
 
 /** A card that waits for the sheet it is printed on. */
 export interface WaitingCard {

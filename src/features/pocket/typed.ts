@@ -202,6 +202,8 @@ export function readTyped(fields: Fields, typed: Typed, system: UnitSystem): Res
 
 /** The same values as they are typed in other units: what reads is written anew, what does not stays as it is. */
 export function typedIn(fields: Fields, typed: Typed, from: UnitSystem, to: UnitSystem): Typed {
+  // What was typed stays as it was typed.
+  if (from === to) return typed
   const moved = (key: string, field: Field): Text => {
     const text = typed[key] ?? ''
     if (field.kind === 'lengths') return (text as readonly string[]).map((each) => lengthIn(each, from, to))

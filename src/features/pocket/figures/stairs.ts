@@ -1,6 +1,6 @@
 import { stairs } from '@/core/pocket/stairs'
 import { length, optional } from '../fields'
-import { area, blade, box, ground, line, measure, onWay, type Point, type Scene } from '../scene/shapes'
+import { area, blade, box, ground, line, measure, onWay, type Point, type Scene, text } from '../scene/shapes'
 import { type Caution, sheet } from '../sheet'
 
 const BOARD_IN = 11.25
@@ -87,7 +87,10 @@ export default sheet({
       ),
       ...(found.woodLeftIn === null
         ? []
-        : [measure([stepIn - backIn, -boardIn], [stepIn - backIn, -deepIn], say('woodLeftIn'), -2, 'wood left')]),
+        : [
+            line('ink', [stepIn - backIn, -boardIn], [stepIn - backIn, -deepIn]),
+            text([stepIn - backIn, -boardIn], `wood left ${say('woodLeftIn')}`, { anchor: 'start', offPx: [0, 17] }),
+          ]),
     ]
   },
   cautions: ({ found, say }): readonly Caution[] =>

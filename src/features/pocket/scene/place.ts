@@ -139,7 +139,7 @@ export function allWords(scene: Scene, at: Placed['at']): readonly Words[] {
 }
 
 /** The frame that words take, as turned. */
-function frameOf({ x, y, text, strong, anchor, turn }: Words): Frame {
+export function frameOf({ x, y, text, strong, anchor, turn }: Words): Frame {
   const size = strong ? TYPE.strong : TYPE.plain
   const width = text.length * size * LETTER
   const start = { start: 0, middle: -width / 2, end: -width }[anchor]

@@ -7,7 +7,7 @@ const config: NextConfig = {
   distDir: process.env.BURDOCK_DIST ?? '.next',
   serverExternalPackages: ['pdfmake', 'knex', 'mysql2'],
   // Made before every build by scripts/lib/zodMini.mjs.
-  turbopack: { resolveAlias: { 'zod/mini': './node_modules/.cache/burdock/zod-mini.mjs' } },
+  turbopack: { resolveAlias: { 'zod/mini': './.parts/zod-mini.mjs' } },
   experimental: { optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
   sassOptions: { silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'], quietDeps: true },
 }

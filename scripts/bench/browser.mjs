@@ -1,3 +1,4 @@
+import { benchPocket } from './pocket.mjs'
 import { readFileSync } from 'node:fs'
 import { By, until } from 'selenium-webdriver'
 import { tsImport } from 'tsx/esm/api'
@@ -136,6 +137,7 @@ export async function benchBrowser() {
           `${size} bytes`,
       )
     }
+    await benchPocket(driver, site.base, stats)
   } finally {
     await driver.quit()
     await site.stop()

@@ -12,7 +12,7 @@ const IN_STYLES = /url\(["']?\.\.\/(media\/[\w./~-]+\.woff2)["']?\)/g
  * Every file that the pocket needs, figures that are fetched later too: those its page names, those that they name, and so
  * on. Fonts in the alphabets that nobody here writes are left out with those that browsers of today never take.
  */
-export function pocketFiles(dist) {
+function pocketFiles(dist) {
   const found = new Set()
   const look = (text) => {
     for (const [name] of text.matchAll(ASSET)) take(name)

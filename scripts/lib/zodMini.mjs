@@ -2,7 +2,7 @@ import { mkdirSync, readdirSync, readFileSync } from 'node:fs'
 import { createRequire } from 'node:module'
 
 /** Where the part of Zod that the figures use is put; next.config.ts points `zod/mini` there. */
-const INTO = 'node_modules/.cache/burdock/zod-mini.mjs'
+const INTO = '.parts/zod-mini.mjs'
 const FIGURES = 'src/core/pocket'
 
 /**
@@ -17,7 +17,7 @@ export function bundleZodMini() {
     .map((name) => readFileSync(`${FIGURES}/${name}`, 'utf8'))
     .join('\n')
   const used = new Set([...code.matchAll(/\bz\.([a-z]\w*)/g)].map(([, name]) => name))
-  mkdirSync('node_modules/.cache/burdock', { recursive: true })
+  mkdirSync('.parts', { recursive: true })
   buildSync({
     stdin: { contents: `export { ${[...used].sort().join(', ')} } from 'zod/mini'`, resolveDir: process.cwd() },
     bundle: true,

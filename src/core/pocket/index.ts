@@ -1,5 +1,4 @@
 export { FIGURES, figureNamed } from './figures'
-export { FIGURE_NAMES } from './names'
 export type { FigureName } from './names'
 export { solved } from './figure'
 export type { Figure } from './figure'

@@ -2,6 +2,7 @@
 'use no memo'
 import { type PointerEvent, useRef } from 'react'
 import {
+  feetAlone,
   IN_PER_FT,
   lengthEntry,
   MM_PER_IN,
@@ -67,7 +68,7 @@ function sixteenth(k: number): Tick {
   const [whole, part] = [Math.abs(k), Math.abs(k) % SIXTEENTHS]
   const inches = whole / SIXTEENTHS
   const isFoot = whole % (SIXTEENTHS * IN_PER_FT) === 0
-  const words = isFoot ? `${inches / IN_PER_FT}′` : String(inches % IN_PER_FT)
+  const words = isFoot ? feetAlone(inches) : String(inches % IN_PER_FT)
   return {
     atIn: k / SIXTEENTHS,
     longPx: TICKS_PX[part > SIXTEENTHS / 2 ? SIXTEENTHS - part : part] ?? TICKS_PX[1],

@@ -11,7 +11,8 @@ import { SHEETS } from './sheets'
 import { Stacked } from './Stacked'
 import { typedOf } from './typed'
 
-interface CardProps {
+/** What a card shows. */
+export interface CardProps {
   readonly name: FigureName
   readonly inputs: readonly (readonly [label: string, text: string])[]
   readonly shown: Shown

@@ -64,7 +64,7 @@ export function FigureIndex({ thumbs, open }: { readonly thumbs: Thumbs; readonl
           onChange={(event) => setQuery(event.target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Escape') setQuery('')
-            if (event.key === 'Enter' && first) window.location.href = pocketAddress(first)
+            if (event.key === 'Enter' && first) window.location.assign(pocketAddress(first))
           }}
         />
       </div>

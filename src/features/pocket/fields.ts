@@ -20,11 +20,11 @@ export type Field =
   | { readonly kind: 'prices'; readonly label: string; readonly sample: readonly Supplier[] }
 
 export type Choice = string | number
-export interface Option {
+interface Option {
   readonly value: Choice
   readonly label: string
 }
-export interface Supplier {
+interface Supplier {
   readonly name: string
   readonly fee: number
   readonly prices: Readonly<Record<string, number>>

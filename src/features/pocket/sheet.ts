@@ -1,5 +1,5 @@
 import { type Figure, solved } from '@/core/pocket/figure'
-import { type Issue, type Result } from '@/core/result'
+import type { Result } from '@/core/result'
 import { formatLength, quantity, type QuantityKind, type UnitSystem, upTo } from '@/core/units'
 import { lengthText, shownNumber } from '@/formats/words/pocket'
 import type { FigureName } from '@/core/pocket'
@@ -125,5 +125,3 @@ export const sheet = <Given, Answer>(parts: SheetOf<Given, Answer>): Sheet => ({
     }
   },
 })
-
-export type { Issue }

@@ -41,10 +41,12 @@ const numbersOf = (value: unknown): readonly number[] => (Array.isArray(value) ?
 const pairsOf = (value: unknown): readonly (readonly [string, number])[] =>
   isRecord(value) ? Object.entries(value).map(([name, each]) => [name, Number(each)] as const) : []
 
+const wordsOf = (value: unknown): string => (typeof value === 'string' ? value : '')
+
 function suppliersText(value: unknown, items: readonly string[]): readonly SupplierText[] {
   if (!Array.isArray(value)) return []
   return value.filter(isRecord).map((each) => ({
-    name: String(each.name ?? ''),
+    name: wordsOf(each.name),
     fee: numberText(Number(each.fee ?? 0), PLAIN, 'us'),
     prices: items.map((name) => {
       const price = isRecord(each.prices) ? each.prices[name] : undefined
@@ -61,7 +63,7 @@ function textOf(field: Field, value: unknown, system: UnitSystem, items: readonl
     case 'number':
       return numberText(value === undefined ? Number.NaN : Number(value), field, system)
     case 'choice':
-      return String(value ?? field.sample)
+      return typeof value === 'string' || typeof value === 'number' ? String(value) : String(field.sample)
     case 'lengths':
       return numbersOf(value).map((each) => lengthText(each, system))
     case 'named-lengths':
@@ -158,6 +160,9 @@ function readSuppliers(key: string, rows: readonly SupplierText[], items: readon
   return all(read)
 }
 
+const mayBeEmpty = (field: Field): boolean =>
+  (field.kind === 'length' || field.kind === 'number') && field.optional === true
+
 /** Reads what stands in one field; nothing typed in one that may stay empty is nothing. */
 function readField(
   key: string,
@@ -166,11 +171,12 @@ function readField(
   { system, items }: { system: UnitSystem; items: readonly string[] },
 ): Read {
   const plain = typeof text === 'string' ? text : ''
+  if (mayBeEmpty(field) && isEmpty(plain)) return ok(undefined)
   switch (field.kind) {
     case 'length':
-      return field.optional && isEmpty(plain) ? ok(undefined) : under(parseLength(plain, system), key)
+      return under(parseLength(plain, system), key)
     case 'number':
-      return field.optional && isEmpty(plain) ? ok(undefined) : under(readNumber(plain, field, system), key)
+      return under(readNumber(plain, field, system), key)
     case 'choice':
       return ok(field.choices.find(({ value }) => String(value) === plain)?.value ?? plain)
     case 'lengths': {

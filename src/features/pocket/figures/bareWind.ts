@@ -49,7 +49,8 @@ export default sheet({
     {
       title: 'Bare frames blow over',
       lines: [
-        'Brace both ways before you leave, every day. The push is for planning temporary braces; sheets add many times this, and a gust front gives no warning.',
+        'Brace both ways before you leave, every day. The push is for planning temporary braces; sheets add ' +
+          'many times this, and a gust front gives no warning.',
       ],
     },
   ],

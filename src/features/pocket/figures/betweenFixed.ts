@@ -28,9 +28,8 @@ export default sheet({
         return measure(
           [startIn, highIn],
           [startIn + spaceIn * count, highIn],
-          written(spaceIn),
+          [`${count} ×`, written(spaceIn)],
           12 + (k % 2) * 22,
-          `${count} ×`,
         )
       }),
     ]

@@ -57,9 +57,8 @@ function lastBoards({ given, found, say, length: written }: Worked<Given, Found>
           measure(
             [before.atIn + before.widthIn - startIn, THICK_IN],
             [last.atIn - startIn, THICK_IN],
-            found.way === 'share' ? say('sharedGapIn') : written(given.gapIn),
+            ['gap', found.way === 'share' ? say('sharedGapIn') : written(given.gapIn)],
             12,
-            'gap',
           ),
         ]
       : []),

@@ -26,7 +26,7 @@ export default sheet({
       line('edge', [0, -legIn], [legIn, 0]),
       measure([0, -legIn], [legIn, 0], say('longEdgeIn'), -6),
       measure([-postIn, -legIn], [-postIn, 0], say('legIn'), 12),
-      measure([0, beamIn], [given.outLimitIn, beamIn], written(given.outLimitIn), 12, 'room'),
+      measure([0, beamIn], [given.outLimitIn, beamIn], ['room', written(given.outLimitIn)], 12),
       line('ghost', [given.outLimitIn, -given.downIn], [given.outLimitIn, beamIn]),
     ]
   },

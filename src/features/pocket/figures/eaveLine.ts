@@ -50,7 +50,7 @@ export default sheet({
           offPx: [0, -6],
         }),
       ]),
-      measure([0, 0], [0, given.actIn], written(given.actIn), 10, 'act over'),
+      measure([0, 0], [0, given.actIn], ['act over', written(given.actIn)], 10),
     ]
   },
   cautions: ({ found }): readonly Caution[] =>

@@ -47,7 +47,7 @@ export default sheet({
       ...leaf(hingeGapIn, 1),
       ...(leaves === 2 ? leaf(openIn - hingeGapIn, -1) : []),
       measure([0, -8], [openIn, -8], written(openIn), -12),
-      measure([hingeGapIn, heightIn], [hingeGapIn + found.leafIn, heightIn], say('leafIn'), 14, 'leaf'),
+      measure([hingeGapIn, heightIn], [hingeGapIn + found.leafIn, heightIn], ['leaf', say('leafIn')], 14),
       measure([openIn + 6, 0], [openIn + 6, heightIn], written(heightIn), -10),
     ]
   },

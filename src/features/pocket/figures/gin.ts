@@ -53,7 +53,8 @@ export default sheet({
     {
       title: 'Nobody under the load',
       lines: [
-        'A post that only stands in its hole turns over: brace it before it is lifted from. Rope, block and hook must each be rated for what hangs on the hook.',
+        'A post that only stands in its hole turns over: brace it before it is lifted from. Rope, block and ' +
+          'hook must each be rated for what hangs on the hook.',
       ],
     },
   ],

@@ -17,7 +17,7 @@ export default sheet({
       box('dark', [-postIn, 0], [0, highIn]),
       box('dark', [gapIn, 0], [gapIn + postIn, highIn]),
       box('wood', [startIn, highIn * 0.4], [startIn + found.cutIn, highIn * 0.4 + Math.min(GIRT_IN, highIn * 0.3)]),
-      measure([0, highIn], [gapIn, highIn], written(gapIn), 10, 'gap'),
+      measure([0, highIn], [gapIn, highIn], ['gap', written(gapIn)], 10),
       measure([startIn, highIn * 0.4], [startIn + found.cutIn, highIn * 0.4], say('cutIn'), -12),
     ]
   },

@@ -42,7 +42,8 @@ export default sheet({
     {
       title: 'A jack is not a post',
       lines: [
-        'Crib as you lift, an eighth at a time; nobody is under a load that a jack alone holds. Steel on a firm pad, plumb, with the jack rated for more than this.',
+        'Crib as you lift, an eighth at a time; nobody is under a load that a jack alone holds. Steel on a ' +
+          'firm pad, plumb, with the jack rated for more than this.',
         'Look at what is fixed to the post above before it moves.',
       ],
     },

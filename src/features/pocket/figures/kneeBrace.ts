@@ -30,8 +30,8 @@ export default sheet({
       dot([0, -downIn]),
       dot([outIn, 0]),
       measure([0, -downIn], [outIn, 0], say('longEdgeIn'), -6),
-      measure([-postIn, -downIn], [-postIn, 0], written(downIn), 12, 'down'),
-      measure([0, beamIn], [outIn, beamIn], written(outIn), 12, 'out'),
+      measure([-postIn, -downIn], [-postIn, 0], ['down', written(downIn)], 12),
+      measure([0, beamIn], [outIn, beamIn], ['out', written(outIn)], 12),
       text([outIn * 1.25, beamIn / 2], 'beam', { anchor: 'end', offPx: [-8, 5] }),
     ]
   },
@@ -62,7 +62,8 @@ export default sheet({
       {
         title: `${atPost ? 'The post end' : 'The beam end'} is past your ${limit}`,
         lines: [
-          `Mark it ${say(atPost ? 'setbackPostIn' : 'setbackBeamIn')} back along the short edge, clamp the board, and cut it by hand: a board held at such an angle kicks.`,
+          `Mark it ${say(atPost ? 'setbackPostIn' : 'setbackBeamIn')} back along the short edge, clamp the ` +
+            'board, and cut it by hand: a board held at such an angle kicks.',
           ...reached.atLeast,
           ...reached.atMost,
         ],

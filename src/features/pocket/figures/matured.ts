@@ -47,8 +47,8 @@ export default sheet({
       box('pale', [0, 0], [tempsF.length, thick]),
       box('concrete', [0, -thick * 1.6], [found.maturedH, -thick * 0.6]),
       line('keel', [FROST_SAFE_H, -thick * 2], [FROST_SAFE_H, thick * 1.4]),
-      measure([0, thick], [tempsF.length, thick], counted(tempsF.length, 'hour'), 10, 'clock'),
-      measure([0, -thick * 1.6], [found.maturedH, -thick * 1.6], upTo(found.maturedH, 1), -10, 'counts'),
+      measure([0, thick], [tempsF.length, thick], ['clock', counted(tempsF.length, 'hour')], 10),
+      measure([0, -thick * 1.6], [found.maturedH, -thick * 1.6], ['counts', upTo(found.maturedH, 1)], -10),
       text([FROST_SAFE_H, thick * 1.4], `frost can hurt it until ${FROST_SAFE_H}`, { offPx: [0, -24] }),
     ]
   },

@@ -57,9 +57,8 @@ export default sheet({
             measure(
               [0, coverIn * 0.2],
               [Math.min(found.ribRipIn, coverIn), coverIn * 0.2],
-              written(found.ribRipIn),
+              ['to the rib', written(found.ribRipIn)],
               12,
-              'to the rib',
             ),
           ]),
     ]

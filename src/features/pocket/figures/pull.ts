@@ -35,13 +35,14 @@ export default sheet({
     line('ghost', [0, 0], [lineIn, 0]),
     line('ink', [0, 0], [lineIn / 2, wedgeIn], [lineIn, 0]),
     measure([0, 0], [lineIn, 0], say('lineIn'), -14),
-    measure([lineIn / 2, wedgeIn], [lineIn / 2, wedgeIn], written(wedgeIn), 12, 'wedge'),
+    measure([lineIn / 2, wedgeIn], [lineIn / 2, wedgeIn], ['wedge', written(wedgeIn)], 12),
   ],
   cautions: () => [
     {
       title: 'A line under tension kills',
       lines: [
-        'Hang a weight over its middle, stand out of line with it, and never step over it. Take it up slowly; know where the hold gives before it does.',
+        'Hang a weight over its middle, stand out of line with it, and never step over it. Take it up slowly; ' +
+          'know where the hold gives before it does.',
       ],
     },
   ],

@@ -46,7 +46,7 @@ function lying(worked: Worked<Given, Found>): Scene {
     area('wood', ...flat),
     line('edge', [0, 0], [found.totalIn, 0]),
     measure([0, 0], [found.totalIn, 0], say('totalIn'), 34),
-    measure([0, 0], [found.bodyIn, 0], say('bodyIn'), 12, 'body'),
+    measure([0, 0], [found.bodyIn, 0], ['body', say('bodyIn')], 12),
     ...(given.tailIn > 0 ? [measure([found.bodyIn, 0], [found.totalIn, 0], say('tailLengthIn'), 12)] : []),
     line(
       'ghost',
@@ -120,7 +120,8 @@ export default sheet({
           {
             title: `The notch takes ${upTo(found.notchShare * 100, 0)} % of the depth`,
             lines: [
-              `A quarter is the most that a notch over a bearing may take. It is ${say('notchIn')} deep: make the seat shorter, or hang the rafter.`,
+              `A quarter is the most that a notch over a bearing may take. It is ${say('notchIn')} deep: make the ` +
+                'seat shorter, or hang the rafter.',
             ],
           },
         ],

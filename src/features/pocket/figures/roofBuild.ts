@@ -49,7 +49,7 @@ export function lowRoof(
     line('edge', [0, startIn], [runIn, startIn - rise * runIn]),
     measure([0, startIn], [runIn, startIn - rise * runIn], texts.fall, 8),
     measure([runIn * 0.12, 0], [runIn * 0.12, startIn - rise * runIn * 0.12], texts.start, -1),
-    measure([runIn - 5.5, 0], [runIn - 5.5, underIn - beamIn], texts.clear, 12, 'clear'),
+    measure([runIn - 5.5, 0], [runIn - 5.5, underIn - beamIn], ['clear', texts.clear], 12),
     measure([0, -startIn * 0.04], [runIn, -startIn * 0.04], texts.run, -12),
   ]
 }

@@ -29,7 +29,7 @@ export default sheet({
       area('picked', [found.peakMovesIn, highIn], [0, 0], [eaveLegIn, 0], [eaveLegIn + found.peakMovesIn, highIn]),
       line('chalk', [eaveLegIn, 0], [0, highIn]),
       measure([0, highIn], [eaveLegIn, 0], say('readsIn'), 4),
-      measure([0, 0], [eaveLegIn, 0], written(eaveLegIn), -14, 'eave'),
+      measure([0, 0], [eaveLegIn, 0], ['eave', written(eaveLegIn)], -14),
       measure([0, 0], [0, highIn], written(rafterLegIn), 14),
     ]
   },
@@ -45,7 +45,8 @@ export default sheet({
           {
             title: 'Before you rack the roof',
             lines: [
-              'Pull slowly and from the ground or a made platform; nobody stands on the frame or in line with the chain.',
+              'Pull slowly and from the ground or a made platform; nobody stands on the frame or in line with the ' +
+                'chain.',
             ],
           },
         ]

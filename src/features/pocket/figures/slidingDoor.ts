@@ -37,7 +37,7 @@ export default sheet({
       line('thin', [openIn, 0], [openIn, highIn]),
       measure([0, -highIn * 0.06], [openIn, -highIn * 0.06], written(openIn), -12),
       measure([openIn, -highIn * 0.06], [openIn + besideIn, -highIn * 0.06], say('besideIn'), -12),
-      measure([-lapIn, highIn + lapIn], [leafIn - lapIn, highIn + lapIn], say('leafIn'), 14, 'leaf'),
+      measure([-lapIn, highIn + lapIn], [leafIn - lapIn, highIn + lapIn], ['leaf', say('leafIn')], 14),
     ]
   },
   liesTitle: 'The track',
@@ -45,6 +45,6 @@ export default sheet({
     box('steel', [0, 0], [trackIn, trackIn * 0.02]),
     box('wood', [0, -trackIn * 0.08], [leafIn, -trackIn * 0.01]),
     measure([0, trackIn * 0.02], [trackIn, trackIn * 0.02], say('trackIn'), 12),
-    measure([0, -trackIn * 0.08], [leafIn, -trackIn * 0.08], say('leafIn'), -12, 'leaf'),
+    measure([0, -trackIn * 0.08], [leafIn, -trackIn * 0.08], ['leaf', say('leafIn')], -12),
   ],
 })

@@ -56,7 +56,8 @@ export default sheet({
     {
       title: 'Nobody under the load',
       lines: [
-        'The sling, its shackles and what it is tied to must each be rated for this pull. Of four legs two may carry all. Lift a hand’s breadth, look, then go on.',
+        'The sling, its shackles and what it is tied to must each be rated for this pull. Of four legs two ' +
+          'may carry all. Lift a hand’s breadth, look, then go on.',
       ],
     },
   ],

@@ -50,8 +50,8 @@ export default sheet({
       ),
       ...(treads > 0
         ? [
-            measure([0, 0], [0, riserIn - treadIn], say('firstCutIn'), 14, 'first'),
-            measure([0, -riseIn * 0.05], [runIn, -riseIn * 0.05], say('runIn'), -12, 'run'),
+            measure([0, 0], [0, riserIn - treadIn], ['first', say('firstCutIn')], 14),
+            measure([0, -riseIn * 0.05], [runIn, -riseIn * 0.05], ['run', say('runIn')], -12),
           ]
         : []),
       measure([runIn + wideIn * 0.2, 0], [runIn + wideIn * 0.2, riseIn], written(riseIn), -10),

@@ -64,7 +64,7 @@ export default sheet({
       dot([-wheelbaseIn, wheelIn], wheelIn, 'steel'),
       dot([0, upIn + wheelIn], wheelIn, 'steel'),
       line('ghost', [0, upIn], [frontIn, upIn]),
-      measure([frontIn, upIn], [frontIn, at(frontIn)], say('noseIn'), -10, 'nose lifts'),
+      measure([frontIn, upIn], [frontIn, at(frontIn)], ['nose lifts', say('noseIn')], -10),
     ]
   },
 })

@@ -37,7 +37,7 @@ export default sheet({
         anchor: 'start',
         offPx: [8, -8],
       }),
-      measure([0, 0], [0, holdIn], written(holdIn), 12, 'hook'),
+      measure([0, 0], [0, holdIn], ['hook', written(holdIn)], 12),
       measure([wideIn + stickIn, 0], [wideIn + stickIn, postIn], written(postIn), -12),
     ]
   },
@@ -58,7 +58,8 @@ export default sheet({
     {
       title: 'A wall in the air',
       lines: [
-        'Nobody stands under it or where its foot could kick. Hold the foot, tie tag lines, and have the braces cut before it leaves the ground. In wind it waits.',
+        'Nobody stands under it or where its foot could kick. Hold the foot, tie tag lines, and have the ' +
+          'braces cut before it leaves the ground. In wind it waits.',
         'The weight is reckoned: wet lumber is heavier. The crane’s chart decides, not this page.',
       ],
     },

@@ -65,11 +65,9 @@ export function measureLine(shape: Extract<Shape, { kind: 'measure' }>, at: Plac
   const length = Math.hypot(dx, dy) || 1
   // Up is down on paper: left of the way is over it.
   const [nx, ny] = [(dy / length) * shape.offPx, (-dx / length) * shape.offPx]
-  const [a, b]: readonly Point[] = [
-    [from[0] + nx, from[1] + ny],
-    [to[0] + nx, to[1] + ny],
-  ]
-  return { from, to, a: a as Point, b: b as Point, length, normal: [dy / length, -dx / length] as Point }
+  const a: Point = [from[0] + nx, from[1] + ny]
+  const b: Point = [to[0] + nx, to[1] + ny]
+  return { from, to, a, b, length, normal: [dy / length, -dx / length] as Point }
 }
 
 /** Steeper than this from level, words stand beside the line; flatter, they lie along it. Degrees. */

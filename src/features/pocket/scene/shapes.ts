@@ -45,17 +45,18 @@ export const dot = (at: Point, radiusIn?: number, tone?: Tone): Shape => ({ kind
 /** A crow's foot on a mark; its foot points down from above, or up where `upPx` is negative. */
 export const mark = (at: Point, upPx = 14): Shape => ({ kind: 'mark', at, upPx })
 /**
- * A dimension from one place to another, with its number, `offPx` to the left of the way it runs (to the right where that
- * is negative): above a line drawn to the right, below it where negative.
+ * A dimension from one place to another, with its number or its name and number, `offPx` to the left of the way it runs
+ * (to the right where that is negative): above a line drawn to the right, below it where negative.
  */
-export const measure = (from: Point, to: Point, text: string, offPx = 16, name?: string): Shape => ({
-  kind: 'measure',
-  from,
-  to,
-  text,
-  offPx,
-  ...(name === undefined ? {} : { name }),
-})
+export const measure = (
+  from: Point,
+  to: Point,
+  words: string | readonly [name: string, number: string],
+  offPx = 16,
+): Shape =>
+  typeof words === 'string'
+    ? { kind: 'measure', from, to, text: words, offPx }
+    : { kind: 'measure', from, to, name: words[0], text: words[1], offPx }
 
 interface Placing {
   readonly strong?: boolean
@@ -86,7 +87,7 @@ export function board(tone: Tone, from: Point, to: Point, widthIn: number): Shap
 }
 
 /** One inch of the way from one place to another. */
-export function along(from: Point, to: Point): Point {
+function along(from: Point, to: Point): Point {
   const [x, y] = [to[0] - from[0], to[1] - from[1]]
   const length = Math.hypot(x, y) || 1
   return [x / length, y / length]

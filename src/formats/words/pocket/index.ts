@@ -1,2 +1,2 @@
-export { FIGURE_GROUPS, FIGURE_WORDS } from './catalog'
+export { FIGURE_WORDS } from './catalog'
 export { lengthText, shownAnswer, shownNumber } from './shown'

@@ -6,7 +6,10 @@ import { createHash } from 'node:crypto'
 import { cpSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import ts from 'typescript'
+import { installPackages } from './lib/install.mjs'
+
+installPackages()
+const { default: ts } = await import('typescript')
 
 const option = (name, otherwise) => {
   const at = process.argv.indexOf(`--${name}`)

@@ -62,7 +62,6 @@ try {
   })()
   for (const [job, stage, view, name] of [
     [tansy, 'site', 'Ground', 'ground'],
-    [href, 'holes', 'Log', 'hole-log'],
     [href, 'posts', 'Cut list', 'cut-list'],
     [href, 'posts', 'As built', 'as-built'],
     [href, 'book', 'Field sheets', 'field-sheets'],
@@ -72,16 +71,31 @@ try {
     await wait(2500)
     await shot(name)
   }
+  const figure = async (browser, name) => {
+    await browser.get(`${site.base}/pocket#${name}`)
+    await browser.wait(until.elementLocated(By.css('.shout')), 10000)
+    // Nobody's sample: a picture shows what was typed.
+    const box = await browser.findElement(By.css('.fields input'))
+    await box.click()
+    await box.sendKeys(await box.getAttribute('value'), ' ')
+    await wait(900)
+  }
+  await figure(driver, 'stairs')
+  await shot('pocket')
   const phone = await openBrowser({ width: 412, height: 892 })
   try {
     const id = href.split('/').pop()
-    for (const view of ['read', 'hole', 'post']) {
+    for (const view of ['read', 'post']) {
       await phone.driver.get(`${site.base}/field/${id}/${view === 'read' ? 'read' : `${view}/A3`}`)
       await phone.driver.wait(until.elementLocated(By.css('.fhead .ok')), 10000)
       await wait(900)
       writeFileSync(`docs/screenshots/field-${view}.png`, await phone.driver.takeScreenshot(), 'base64')
       console.log(`docs/screenshots/field-${view}.png`)
     }
+    await phone.driver.sendDevToolsCommand('Emulation.setTouchEmulationEnabled', { enabled: true, maxTouchPoints: 1 })
+    await figure(phone.driver, 'knee-brace')
+    writeFileSync('docs/screenshots/pocket-phone.png', await phone.driver.takeScreenshot(), 'base64')
+    console.log('docs/screenshots/pocket-phone.png')
   } finally {
     await phone.driver.quit()
   }

@@ -1,6 +1,6 @@
 import { stairs } from '@/core/pocket/stairs'
 import { length, optional } from '../fields'
-import { area, blade, box, ground, line, measure, onWay, type Point, type Scene, text } from '../scene/shapes'
+import { area, blade, box, ground, line, measure, type Point, type Scene, text } from '../scene/shapes'
 import { type Caution, sheet } from '../sheet'
 
 const BOARD_IN = 11.25
@@ -73,24 +73,25 @@ export default sheet({
     const lastIn = found.stepMarksIn[found.stepMarksIn.length - 1] ?? 0
     if (found.treads === 0) return [line('ghost', [0, 0], [given.treadRunIn, 0])]
     const stepIn = Math.hypot(found.riserIn, given.treadRunIn)
-    const [backIn, deepIn] = [
-      (given.treadRunIn * given.treadRunIn) / stepIn,
-      (found.riserIn * given.treadRunIn) / stepIn,
-    ]
-    const notches = found.stepMarksIn
-      .slice(0, -1)
-      .flatMap((atIn): readonly Point[] => [[atIn, 0], onWay([atIn, 0], [lastIn, 0], stepIn - backIn, -deepIn)])
+    const backIn = given.treadRunIn ** 2 / stepIn
+    const deepIn = (found.riserIn * given.treadRunIn) / stepIn
+    // The board lies over the blade, with room between them for what is written there.
+    const lowIn = lastIn * 0.14
+    const edgeIn = lowIn + boardIn
+    const notches = found.stepMarksIn.slice(0, -1).flatMap((atIn): readonly Point[] => [
+      [atIn, edgeIn],
+      [atIn + stepIn - backIn, edgeIn - deepIn],
+    ])
+    const leftAtIn = stepIn - backIn
     return [
-      area('wood', ...notches, [lastIn, 0], [lastIn, -boardIn], [0, -boardIn]),
-      ...blade(found.stepMarksIn.map((atIn, k) => ({ atIn, text: written(atIn), name: `${k + 1}` }))).map(
-        raised(boardIn),
-      ),
+      area('wood', ...notches, [lastIn, edgeIn], [lastIn, lowIn], [0, lowIn]),
       ...(found.woodLeftIn === null
         ? []
         : [
-            line('ink', [stepIn - backIn, -boardIn], [stepIn - backIn, -deepIn]),
-            text([stepIn - backIn, -boardIn], `wood left ${say('woodLeftIn')}`, { anchor: 'start', offPx: [0, 17] }),
+            line('ink', [leftAtIn, lowIn], [leftAtIn, edgeIn - deepIn]),
+            text([leftAtIn, edgeIn], `wood left ${say('woodLeftIn')}`, { anchor: 'start', offPx: [0, -6] }),
           ]),
+      ...blade(found.stepMarksIn.map((atIn, k) => ({ atIn, text: written(atIn), name: `${k + 1}` }))),
     ]
   },
   cautions: ({ found, say }): readonly Caution[] =>
@@ -103,21 +104,3 @@ export default sheet({
         ]
       : [],
 })
-
-/** Moves a shape up, so that a blade stands clear over a board. */
-const raised =
-  (boardIn: number) =>
-  (shape: Scene[number]): Scene[number] => {
-    const up = ([x, y]: Point): Point => [x, y + boardIn * 1.7]
-    switch (shape.kind) {
-      case 'area':
-      case 'line':
-        return { ...shape, points: shape.points.map(up) }
-      case 'measure':
-        return { ...shape, from: up(shape.from), to: up(shape.to) }
-      case 'dot':
-      case 'mark':
-      case 'text':
-        return { ...shape, at: up(shape.at) }
-    }
-  }

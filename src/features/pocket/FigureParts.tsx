@@ -8,21 +8,30 @@ import { SceneView } from './scene/SceneView'
 import type { Caution, Out, Sheet, Shown, Step } from './sheet'
 import { Stacked } from './Stacked'
 
-const DESK = '(min-width: 900px)'
-const watchDesk = (changed: () => void) => {
-  const query = window.matchMedia(DESK)
-  query.addEventListener('change', changed)
-  return () => query.removeEventListener('change', changed)
+const watchWidth = (changed: () => void) => {
+  window.addEventListener('resize', changed)
+  return () => window.removeEventListener('resize', changed)
 }
-/** Drawings are as large as there is room, their letters the same everywhere. */
-const useRoom = () =>
-  useSyncExternalStore(
-    watchDesk,
-    () => window.matchMedia(DESK).matches,
-    () => false,
+/** From these widths of the window on, px, arithmetic and card stand beside the figure, and the index too. */
+const BESIDE_PX = 900
+const INDEX_PX = 1180
+/** What stands beside the figure, and the air around it, px; src/app/(pocket)/pocket.scss says the same. */
+const INDEX_WIDE_PX = 392
+const BESIDE_WIDE_PX = 316
+const AIR_PX = 30
+
+/** Room for a drawing, px: its letters are as large everywhere, the drawing as there is room. */
+function useRoom() {
+  const acrossPx = useSyncExternalStore(
+    watchWidth,
+    () => window.innerWidth,
+    () => 412,
   )
-    ? { widthPx: 540, stands: 190, lies: 180 }
-    : { widthPx: 372, stands: 250, lies: 190 }
+  const beside = acrossPx >= BESIDE_PX ? BESIDE_WIDE_PX : 0
+  const index = acrossPx >= INDEX_PX ? INDEX_WIDE_PX : 0
+  const widthPx = Math.max(320, Math.min(900, acrossPx - beside - index - AIR_PX))
+  return beside > 0 ? { widthPx, stands: 195, lies: 180 } : { widthPx, stands: 250, lies: 190 }
+}
 
 /** Large answers of many letters are written smaller. */
 const LONG = 14

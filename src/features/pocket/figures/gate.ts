@@ -52,7 +52,7 @@ export default sheet({
     ]
   },
   liesTitle: 'The brace, long edge to the fence; its low end at the hinge',
-  lies: ({ given: { railIn }, found, say }) => {
+  lies: ({ given: { railIn }, found, say, quantity }) => {
     const boardIn = Math.min(railIn, found.braceIn * 0.3)
     const setIn = (deg: number) => Math.min(boardIn * Math.tan((deg * Math.PI) / 180), found.braceIn * 0.45)
     return onSaw({
@@ -62,7 +62,7 @@ export default sheet({
       endIn: setIn(90 - found.braceDeg),
       long: say('braceIn'),
       startWords: `at the stile ${say('braceDeg')}`,
-      endWords: 'at the rail, what is left of 90°',
+      endWords: `at the rail ${quantity(90 - found.braceDeg, 'deg')}`,
     })
   },
 })

@@ -316,6 +316,14 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
     expect(plan.meets).toBe(false)
     expect(plan.rules.filter((rule) => !rule.ok).map((rule) => rule.rule)).toContain(rule)
   })
+  // Three rows in 5.5 in. with 1.5 at the edges: 1.25 in. apart, under 15 diameters: NDS 15.3.3.1 wants them 10 to 20 apart.
+  test('rows share what the edges leave: three in 5.5 in. are half as far apart as two', () => {
+    const plan = (rows: number, depthIn: number) =>
+      laminationPlan({ lamination: { ...pattern, rows }, plies: 3, depthIn, lengthIn: 192, gravity: SP })
+    const rowRule = (rows: number, depthIn: number) =>
+      plan(rows, depthIn).rules.find(({ rule }) => rule === '(e) row spacing')?.ok
+    expect([rowRule(2, 5.5), rowRule(2, 9.25), rowRule(3, 9.25)]).toEqual([true, false, true])
+  })
   test('nailing each pair of plies apart is a shop pattern, not 15.3.3', () =>
     expect(
       laminationPlan({

@@ -16,6 +16,7 @@ import {
   snapTo,
   withLength,
 } from '.'
+import { standsIn } from './laying'
 import { checkOpenings, cornerTakesIn } from './openings'
 import { SIDES, type Building } from '../model'
 import { postSize } from '../wood'
@@ -399,3 +400,16 @@ describe('rows, boards and posts by hand', () => {
     expect([clash('hay door'), clash('')]).toEqual(['hay door', 'overhead'])
   })
 })
+
+test('bays that would be under two feet are refused, with how many there may be', () => {
+  const result = layOutGrid(barn({ lengthIn: 240, bays: { mode: 'count', count: 40 } }))
+  expect(result.ok ? null : result.issues[0]).toMatchObject({ code: 'too-many-bays', facts: { most: 10 } })
+})
+test.each([
+  ['clear before it', -2.5, false],
+  ['into it by half an inch', -1.75, true],
+  ['in the middle', 24, true],
+  ['clear behind it', 50.5, false],
+])('a post of 4.5 in. %s of an opening of 48: it stands in it %p', (_, offIn, stands) =>
+  expect(standsIn({ widthIn: 4.5 } as never, 100 + offIn, { fromIn: 100, toIn: 148 } as never)).toBe(stands),
+)

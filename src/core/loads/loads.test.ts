@@ -191,3 +191,19 @@ test.each([
   const found = lowRoofSnow(barnSite, main, { ...roof, stepFt: (times * low.psPsf) / low.gammaPcf })
   expect(found.some(({ governs }) => governs === 'drift')).toBe(drifts)
 })
+
+// ASCE 7-16 7.7.1: a drift no higher than what is clear is four times as wide as high; a higher one spreads, 8 times the
+// clear height at most.
+test('a drift against the wall is four heights wide, more where it is cut off', () => {
+  const main = snowLoads(barnSite, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
+  const roof = { pitchPer12: 2, depthFt: 10, mainWidthFt: 40, mainRunFt: 20, mainPitchPer12: 4, slipperyMain: true }
+  const gamma = 0.13 * barnSite.groundSnowPsf + 14
+  const drift = (stepFt: number) =>
+    lowRoofSnow(barnSite, main, { ...roof, stepFt }).find(({ governs }) => governs === 'drift')
+  const high = drift(12)
+  expectNear(high?.peakWidthFt ?? 0, (4 * (high?.peakPsf ?? 0)) / gamma, 1e-6)
+  const hd = (high?.peakPsf ?? 0) / gamma
+  const low = drift(2)
+  const clear = (low?.peakPsf ?? 0) / gamma
+  expectNear(low?.peakWidthFt ?? 0, Math.min((4 * hd * hd) / clear, 8 * clear), 1e-6)
+})

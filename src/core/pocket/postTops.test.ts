@@ -20,3 +20,11 @@ test.each([
 ])('rows at %j are refused', (rowsIn, want) =>
   expect(refusalOf(postTops, { topIn: 100, pitchPer12: 3, rowsIn })).toEqual(want),
 )
+
+test('the arithmetic names rows as they are counted, from 1', () => {
+  const given = { topIn: 120, pitchPer12: 3, rowsIn: [0, 96] }
+  expect(postTops.arithmetic(given, answerOf(postTops, given)).map(({ label }) => label)).toEqual([
+    'Top of row 1',
+    'Top of row 2',
+  ])
+})

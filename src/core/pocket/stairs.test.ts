@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { answerOf, refusalOf } from '../testing/pocket'
+import { solved } from './figure'
 import { stairs } from './stairs'
 
 const porch = { riseIn: 43.625, maxRiserIn: 7.75, treadRunIn: 10.5, treadIn: 1, widthIn: 48, stringersEveryIn: 16 }
@@ -34,3 +35,13 @@ test('going up step by step ends on the deck; one riser fewer would be too high'
       if (risers > 1) expect(riseIn / (risers - 1)).toBeGreaterThan(porch.maxRiserIn)
     }),
   ))
+
+test('so many risers that nobody counts them are refused, with the least that is accepted', () => {
+  const given = { riseIn: 100_000, maxRiserIn: 1, treadRunIn: 10, treadIn: 0.5, widthIn: 48, stringersEveryIn: 16 }
+  const result = solved(stairs, given)
+  expect(result.ok ? null : result.issues[0]).toMatchObject({
+    code: 'too-small',
+    path: ['maxRiserIn'],
+    facts: { minimum: 10 },
+  })
+})

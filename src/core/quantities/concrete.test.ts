@@ -62,3 +62,12 @@ describe(
     })
   },
 )
+
+test.each([
+  [{}, 0],
+  [{ mixerFt3: 0.5 }, 1],
+  [{ by: 'truck' as const }, 0],
+])('a bag that is more than a load is said, and only then: %j', (change, count) => {
+  const { say } = concreteOrder(NET, 18, { ...mixer, ...change })
+  expect(say.filter((words) => words.includes('more than a load'))).toHaveLength(count)
+})

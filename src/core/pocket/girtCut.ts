@@ -1,8 +1,9 @@
 import * as z from 'zod/mini'
 import { fail, ok } from '../result'
 import { atLeast, wholeIn } from './compare'
-import { answer, positive, zeroOrMore } from './fields'
+import { answer, answerOrNull, positive, whole, zeroOrMore } from './fields'
 import { figure, num, step } from './figure'
+import { sticksArithmetic, sticksFor } from './sticks'
 
 /** What a board that goes between two faces is cut to, inches: the gap less its play, down to the sixteenth. */
 export const girtCut = figure({
@@ -10,13 +11,22 @@ export const girtCut = figure({
   input: z.strictObject({
     gapIn: positive('Between the faces, inches'),
     playIn: zeroOrMore('Play so that it goes in, inches'),
+    stickIn: z.optional(positive('Length of a stick to buy, inches')),
+    pieces: z.optional(whole(1, 'Pieces wanted')),
   }),
-  output: z.object({ cutIn: answer('Cut to, inches') }),
-  solve: ({ gapIn, playIn }) =>
-    atLeast(playIn, gapIn)
-      ? fail('too-large', ['playIn'], { maximum: gapIn })
-      : ok({ cutIn: wholeIn((gapIn - playIn) * 16) / 16 }),
-  arithmetic: ({ gapIn, playIn }, { cutIn }) => [
+  output: z.object({
+    cutIn: answer('Cut to, inches'),
+    perStick: answerOrNull('Pieces from one stick; null where no stick is named'),
+    sticks: answerOrNull('Sticks to buy; null where nobody says how many pieces'),
+    stickLeftIn: answerOrNull('Left of a whole stick, inches'),
+  }),
+  solve: ({ gapIn, playIn, stickIn, pieces }) => {
+    if (atLeast(playIn, gapIn)) return fail('too-large', ['playIn'], { maximum: gapIn })
+    const cutIn = wholeIn((gapIn - playIn) * 16) / 16
+    const sticks = sticksFor(cutIn, stickIn, pieces)
+    return sticks.ok ? ok({ cutIn, ...sticks.value }) : sticks
+  },
+  arithmetic: ({ gapIn, playIn, stickIn, pieces }, { cutIn, ...sticks }) => [
     step({
       label: 'Cut',
       formula: 'gap − play, down to the sixteenth',
@@ -24,5 +34,6 @@ export const girtCut = figure({
       value: cutIn,
       unit: 'in',
     }),
+    ...sticksArithmetic({ pieceIn: cutIn, stickIn, pieces }, sticks),
   ],
 })

@@ -2,8 +2,9 @@ import * as z from 'zod/mini'
 import { fail, ok } from '../result'
 import { degrees, radians } from '../units'
 import { over } from './compare'
-import { answer, answerOrNull, positive } from './fields'
+import { answer, answerOrNull, positive, whole } from './fields'
 import { figure, num, step } from './figure'
+import { sticksArithmetic, sticksFor } from './sticks'
 
 /** Along the board from the square line of a cut to its tip, inches. */
 const setback = (boardIn: number, cutDeg: number): number => boardIn * Math.tan(radians(cutDeg))
@@ -22,6 +23,8 @@ export const kneeBrace = figure({
     outIn: positive('Out along the beam, inches'),
     boardIn: positive('Width of the board, inches'),
     sawLimitDeg: positive('How far off square the saw reaches, degrees'),
+    stickIn: z.optional(positive('Length of a stick to buy, inches')),
+    pieces: z.optional(whole(1, 'Pieces wanted')),
   }),
   output: z.object({
     angleDeg: answer('From level, degrees'),
@@ -34,13 +37,18 @@ export const kneeBrace = figure({
     setbackBeamIn: answer('From square to the tip at the beam, inches'),
     sawnOutAtLeastIn: answerOrNull('Out at least so far the saw reaches the post’s cut, inches; null where it does'),
     sawnOutAtMostIn: answerOrNull('Out at most so far the saw reaches the beam’s cut, inches; null where it does'),
+    perStick: answerOrNull('Pieces from one stick; null where no stick is named'),
+    sticks: answerOrNull('Sticks to buy; null where nobody says how many pieces'),
+    stickLeftIn: answerOrNull('Left of a whole stick, inches'),
   }),
-  solve: ({ downIn, outIn, boardIn, sawLimitDeg }) => {
+  solve: ({ downIn, outIn, boardIn, sawLimitDeg, stickIn, pieces }) => {
     const angleDeg = degrees(Math.atan2(downIn, outIn))
     const longEdgeIn = kneeLongEdgeIn(downIn, outIn)
     const shortEdgeIn = longEdgeIn - boardIn * (downIn / outIn + outIn / downIn)
     const mostIn = longEdgeIn / (downIn / outIn + outIn / downIn)
     if (!over(shortEdgeIn, 0)) return fail('no-room', ['boardIn'], { mostIn })
+    const sticks = sticksFor(longEdgeIn, stickIn, pieces)
+    if (!sticks.ok) return sticks
     const [cutPostDeg, cutBeamDeg] = [angleDeg, 90 - angleDeg]
     const overPost = over(cutPostDeg, sawLimitDeg)
     const overBeam = over(cutBeamDeg, sawLimitDeg)
@@ -58,9 +66,10 @@ export const kneeBrace = figure({
       setbackBeamIn: setback(boardIn, cutBeamDeg),
       sawnOutAtLeastIn: overPost && serves ? downIn / reach : null,
       sawnOutAtMostIn: overBeam && serves ? downIn * reach : null,
+      ...sticks.value,
     })
   },
-  arithmetic: ({ downIn, outIn, boardIn }, found) => [
+  arithmetic: ({ downIn, outIn, boardIn, stickIn, pieces }, found) => [
     step({
       label: 'Angle from level, and cut at the post',
       formula: 'atan(down/out)',
@@ -105,5 +114,6 @@ export const kneeBrace = figure({
       value: found.setbackBeamIn,
       unit: 'in',
     }),
+    ...sticksArithmetic({ pieceIn: found.longEdgeIn, stickIn, pieces }, found),
   ],
 })

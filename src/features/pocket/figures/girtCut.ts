@@ -1,15 +1,21 @@
 import { girtCut } from '@/core/pocket/girtCut'
-import { length } from '../fields'
+import { length, number, optional } from '../fields'
 import { onSaw } from '../scene/saw'
 import { box, measure } from '../scene/shapes'
 import { sheet } from '../sheet'
+import { toBuy } from './toBuy'
 
 const GIRT_IN = 5.5
 
 export default sheet({
   figure: girtCut,
-  fields: { gapIn: length('between the faces', 90.6875), playIn: length('play', 0.125) },
-  outs: ({ say }) => [{ label: 'cut to', text: say('cutIn') }],
+  fields: {
+    gapIn: length('between the faces', 90.6875),
+    playIn: length('play', 0.125),
+    stickIn: optional(length('stick to buy', 192)),
+    pieces: optional(number('how many', 14)),
+  },
+  outs: ({ found, say }) => [{ label: 'cut to', text: say('cutIn') }, ...toBuy(found)],
   stands: ({ given: { gapIn }, say, found, length: written }) => {
     const [postIn, highIn] = [Math.max(4.5, gapIn * 0.06), gapIn * 0.34]
     const startIn = (gapIn - found.cutIn) / 2

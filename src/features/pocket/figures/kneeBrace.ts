@@ -1,8 +1,9 @@
 import { kneeBrace } from '@/core/pocket/kneeBrace'
-import { length, number } from '../fields'
+import { length, number, optional } from '../fields'
 import { onSaw } from '../scene/saw'
 import { area, box, dot, line, measure, text } from '../scene/shapes'
 import { type Caution, sheet } from '../sheet'
+import { toBuy } from './toBuy'
 
 export default sheet({
   figure: kneeBrace,
@@ -11,12 +12,15 @@ export default sheet({
     outIn: length('out on the beam', 27),
     boardIn: length('width of the board', 5.5),
     sawLimitDeg: number('saw reaches', 50, '°'),
+    stickIn: optional(length('stick to buy', 96)),
+    pieces: optional(number('how many', 8)),
   },
-  outs: ({ say }) => [
+  outs: ({ found, say }) => [
     { label: 'long edge', text: say('longEdgeIn') },
     { label: 'post end, off square', text: say('cutPostDeg') },
     { label: 'beam end, off square', text: say('cutBeamDeg') },
     { label: 'short edge', text: say('shortEdgeIn') },
+    ...toBuy(found),
   ],
   stands: ({ given: { downIn, outIn, boardIn }, say, length: written }) => {
     const longIn = Math.hypot(downIn, outIn)

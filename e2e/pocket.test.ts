@@ -202,7 +202,11 @@ describe('with a job', () => {
 })
 
 describe('on a phone, by thumb', () => {
-  beforeAll(() => size(412, 892, true))
+  beforeAll(async () => {
+    await size(412, 892, true)
+    // Another phone: nothing has been typed there.
+    await driver.executeScript('localStorage.clear()')
+  })
   test.each(FIGURE_NAMES)(
     '%s: nothing runs off the side; a length is nudged, another number typed; no fault',
     async (name) => {

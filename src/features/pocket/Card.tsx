@@ -56,7 +56,7 @@ export function Card({ name, inputs, shown, liesTitle }: CardProps) {
           </div>
         ))}
       </dl>
-      <SceneView scene={shown.lies} label={liesTitle} widthPx={400} mostHeightPx={135} />
+      <SceneView scene={shown.lies} label={liesTitle} widthPx={400} mostHeightPx={170} />
       <SceneView scene={shown.stands} label="where it stands" widthPx={400} mostHeightPx={150} />
       {shown.cautions.slice(0, 1).map((caution) => (
         <p className="warn" key={caution.title}>

@@ -33,7 +33,7 @@ export default sheet({
       line('ink', [startIn, 0], corner, [startIn + spanIn, 0]),
       measure([startIn, 0], corner, '12', 6),
       ...(steepIn > 0 ? [measure(corner, [startIn + spanIn, 0], upTo(per12, 3), 6)] : []),
-      text([end[0] / 2, -5.5], 'level cut along the 12, plumb cut along the other', { offPx: [0, 18] }),
+      text([end[0] / 2, -5.5], 'level along the 12, plumb along the other', { offPx: [0, 18] }),
     ]
   },
 })

@@ -7,8 +7,10 @@ export const TYPE = { strong: 16, plain: 13.5 } as const
 const LETTER = 0.57
 /** Air around a drawing, px. */
 const AIR = 5
-/** Times that room for the numbers is made: the scale changes where they stand. */
-const ROUNDS = 5
+/** How small a drawing is made so that its numbers have room, as a share of the paper; then the paper grows taller. */
+const LEAST = 0.45
+/** The steps in which that is tried. */
+const STEP = 0.03
 
 /** A rectangle on paper, px. */
 interface Frame {
@@ -179,41 +181,62 @@ function framesOf(scene: Scene, at: Placed['at']): readonly Frame[] {
   return [...lines, ...allWords(scene, at).map(frameOf)]
 }
 
+interface Bounds {
+  readonly left: number
+  readonly bottom: number
+  readonly wide: number
+  readonly high: number
+}
+
+function boundsOf(points: readonly Point[]): Bounds {
+  const { left, right, top, bottom } = around(points.length > 0 ? points : [[0, 0]])
+  // Up is more in a scene and less on paper: the frame's bottom is the highest place.
+  return { left, bottom, wide: Math.max(right - left, 1e-6), high: Math.max(bottom - top, 1e-6) }
+}
+
+/** Room that lines and words take around a scene drawn at a scale, px. */
+function roomAround(scene: Scene, { left, bottom, wide, high }: Bounds, scale: number): Frame {
+  const frames = framesOf(scene, ([x, y]) => [(x - left) * scale, (bottom - y) * scale])
+  const most = (past: (frame: Frame) => number) => Math.max(0, ...frames.map(past)) + AIR
+  return {
+    left: most((frame) => -frame.left),
+    right: most((frame) => frame.right - wide * scale),
+    top: most((frame) => -frame.top),
+    bottom: most((frame) => frame.bottom - high * scale),
+  }
+}
+
+const NO_ROOM: Frame = { left: AIR, right: AIR, top: AIR, bottom: AIR }
+
 /**
- * Lays a scene on paper of a width, to scale and whole: as large as the height allows, with room for every number. Where
- * `bare`, numbers are left out and take no room.
+ * Lays a scene on paper of a width, to scale and whole: as large as the height allows, with room for every number; where
+ * there is not enough for the numbers, the paper is taller. Where `bare`, numbers are left out and take no room.
  */
 export function placed(scene: Scene, widthPx: number, mostHeightPx: number, bare = false): Placed {
-  const points = scene.flatMap((shape) =>
-    bare && shape.kind !== 'area' && shape.kind !== 'line' ? [] : pointsOf(shape),
+  const bounds = boundsOf(
+    scene.flatMap((shape) => (bare && shape.kind !== 'area' && shape.kind !== 'line' ? [] : pointsOf(shape))),
   )
-  const bounds = around(points.length > 0 ? points : [[0, 0]])
-  const [wide, high] = [Math.max(bounds.right - bounds.left, 1e-6), Math.max(bounds.bottom - bounds.top, 1e-6)]
-  let room: Frame = { left: AIR, right: AIR, top: AIR, bottom: AIR }
-  let paper = paperOf(room)
-  for (let round = 0; !bare && round < ROUNDS; round++) {
-    const frames = framesOf(scene, paper.at)
-    const [left, top] = paper.at([bounds.left, bounds.bottom])
-    const [right, bottom] = paper.at([bounds.right, bounds.top])
-    const most = (over: (frame: Frame) => number) => Math.max(0, ...frames.map(over)) + AIR
-    room = {
-      left: most((frame) => left - frame.left),
-      right: most((frame) => frame.right - right),
-      top: most((frame) => top - frame.top),
-      bottom: most((frame) => frame.bottom - bottom),
-    }
-    paper = paperOf(room)
-  }
+  const { wide, high } = bounds
+  const whole = Math.max(1e-9, Math.min((widthPx - 2 * AIR) / wide, (mostHeightPx - 2 * AIR) / high))
+  const at = (scale: number) => paperOf(bounds, scale, bare ? NO_ROOM : roomAround(scene, bounds, scale), widthPx)
+  let paper = at(whole)
+  for (let share = 1 - STEP; share > LEAST && !paper.fits(mostHeightPx); share -= STEP) paper = at(whole * share)
   return paper
+}
 
-  function paperOf({ left, right, top, bottom }: Frame): Placed {
-    const scale = Math.max(1e-9, Math.min((widthPx - left - right) / wide, (mostHeightPx - top - bottom) / high))
-    const start = left + Math.max(0, widthPx - left - right - wide * scale) / 2
-    return {
-      scale,
-      widthPx,
-      heightPx: toTenth(top + high * scale + bottom),
-      at: ([x, y]) => [toTenth(start + (x - bounds.left) * scale), toTenth(top + (bounds.bottom - y) * scale)],
-    }
+/** Paper for a scene at a scale with so much room around it. */
+function paperOf(bounds: Bounds, scale: number, room: Frame, widthPx: number) {
+  const acrossPx = room.left + bounds.wide * scale + room.right
+  const heightPx = room.top + bounds.high * scale + room.bottom
+  const start = room.left + Math.max(0, widthPx - acrossPx) / 2
+  return {
+    scale,
+    widthPx,
+    heightPx: toTenth(heightPx),
+    at: ([x, y]: Point): Point => [
+      toTenth(start + (x - bounds.left) * scale),
+      toTenth(room.top + (bounds.bottom - y) * scale),
+    ],
+    fits: (mostHeightPx: number) => acrossPx <= widthPx && heightPx <= mostHeightPx,
   }
 }

@@ -1,6 +1,6 @@
 'use client'
 import { pocketAddress } from '@/formats/pocket/address'
-import { FIGURE_WORDS } from '@/formats/words/pocket/catalog'
+import { keptFigureName } from '@/formats/words'
 import { useDoc, useJob } from '../job'
 
 /** Figures of the pocket that are kept with this job: each opens with what went in, or goes. */
@@ -18,8 +18,7 @@ export function KeptFigures() {
         </p>
       )}
       {job.figures.map((each) => {
-        const { title } = FIGURE_WORDS[each.figure]
-        const called = each.words === '' ? title : `${title}: ${each.words}`
+        const called = keptFigureName(each)
         return (
           <div className="d-flex align-items-center gap-2 kept-figure" key={each.id}>
             <a className="flex-fill" href={pocketAddress(each.figure, { given: each.given, job: id, kept: each.id })}>

@@ -39,6 +39,27 @@ test.each<[string, (job: Job) => Job, readonly string[]]>([
     building({ openings: job.building.openings.map((each, i) => (i === 0 ? { ...each, widthIn: 60 } : each)) }),
     [`${door.name}: Rough opening width: 3′\u00a02″ → 5′\u00a00″`],
   ],
+  [
+    'an opening that was added, by its name, and one that was taken out, by what it is',
+    building({ openings: [...job.building.openings.slice(1), { ...door, id: 'op-x7Fy_2', name: 'cat door' }] }),
+    [`opening: ${door.name} → none`, 'opening: none → cat door'],
+  ],
+  [
+    'a figure that is kept, by its title and what it is for',
+    (job) => ({ ...job, figures: [{ id: 'V1St_GXR8', figure: 'stairs', given: { riseIn: 40 }, words: 'porch' }] }),
+    ['figure kept with the job: none → Stairs: porch'],
+  ],
+  [
+    'a grade of one’s own, and a thing in the way',
+    (job) => ({
+      ...job,
+      ground: {
+        ...job.ground,
+        obstructions: [{ id: 'ob_X-9', kind: 'stump', xIn: 1, yIn: 1, radiusIn: 9, clearIn: 0, decided: '', why: '' }],
+      },
+    }),
+    ['in the way: none → stump'],
+  ],
   ['nothing of identities', building({ posts: [] }), []],
   ['nothing that reads alike', building({ heelIn: job.building.heelIn + 1e-9 }), []],
 ])('an edit in words: %s', (_, change, expected) => expect(words(change)).toEqual(expected))

@@ -2,6 +2,7 @@ import { z } from 'zod'
 import { type Change, type Job, jobSchema } from '@/core/model'
 import { formatLength, upTo } from '@/core/units'
 import { OPENING } from './labels'
+import { FIGURE_WORDS } from './pocket/catalog'
 
 /** One changed value of an edit in words. */
 export interface ChangeWords {
@@ -49,9 +50,20 @@ const spelled = (key: string): string =>
 /** The words of a description before its unit, its clause or its second thought. */
 const short = (description: string): string => description.replace(/\s*\([^)]*\)/g, '').split(/[;,:]/)[0] ?? description
 
+/** What one entry of a list is called: the key of an entry is its id, which nobody reads. */
+const ENTRIES: Readonly<Record<string, string>> = {
+  openings: 'opening',
+  figures: 'figure kept with the job',
+  obstructions: 'in the way',
+  spots: 'spot height',
+  grades: 'grade of your own',
+}
+
 /** What a path is about, in the words of the schema; the key where the schema has none. */
 function fieldWords(path: readonly string[]): string {
   const last = path.at(-1) ?? ''
+  const entry = ENTRIES[path.at(-2) ?? '']
+  if (entry !== undefined) return entry
   const found = path.reduce<readonly z.ZodType[]>((at, key) => at.flatMap((schema) => under(schema, key)), [jobSchema])
   const described = found.map(describedAs).find((text) => text !== undefined)
   return described ? short(described) : spelled(last)
@@ -59,12 +71,20 @@ function fieldWords(path: readonly string[]): string {
 
 /** Whose field it is where many things have the same: the opening by its name. */
 function owner(path: readonly string[], { building }: Job): string {
-  if (path[0] !== 'building' || path[1] !== 'openings' || path[2] === undefined) return ''
+  if (path[0] !== 'building' || path[1] !== 'openings' || path.length < 4) return ''
   const opening = building.openings.find(({ id }) => id === path[2])
   return opening ? `${opening.name || OPENING[opening.kind]}: ` : 'opening: '
 }
 
+const isKept = (value: object): value is Job['figures'][number] =>
+  'figure' in value && typeof value.figure === 'string' && value.figure in FIGURE_WORDS
+
+/** A figure as the crew book lists it: its title, and what it is for. */
+export const keptFigureName = ({ figure, words }: Pick<Job['figures'][number], 'figure' | 'words'>): string =>
+  words === '' ? FIGURE_WORDS[figure].title : `${FIGURE_WORDS[figure].title}: ${words}`
+
 const named = (value: object): string => {
+  if (isKept(value)) return keptFigureName(value)
   const { name, kind } = value as { readonly name?: unknown; readonly kind?: unknown }
   if (typeof name === 'string' && name !== '') return name
   return typeof kind === 'string' ? kind : 'set'

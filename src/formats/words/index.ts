@@ -1,4 +1,4 @@
-export { changesInWords } from './changeText'
+export { changesInWords, keptFigureName } from './changeText'
 export { GLOSSARY } from './glossary'
 export { effectText, issuePath, issueText } from './issueText'
 export { recordText, targetName } from './recordText'

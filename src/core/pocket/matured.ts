@@ -14,6 +14,9 @@ const TENDER_H = 24
 /** What an hour at a temperature counts, hours at 65 °F (ASTM C1074, straight line from 14 °F). */
 export const warmHour = (tempF: number): number => Math.max(0, (tempF - STOPS_F) / SPAN_F)
 
+const meanOf = (tempsF: readonly number[]): number =>
+  tempsF.reduce((sum, tempF) => sum + tempF, 0) / Math.max(1, tempsF.length)
+
 /**
  * How far concrete has come, hours at 65 °F: each hour counts by how far it is over 14 °F (the straight-line maturity of
  * ASTM C1074), and the hours of frost before it could bear them. Nothing is cured while there are any.
@@ -38,7 +41,7 @@ export const matured = figure({
     step({
       label: 'Matured',
       formula: 'sum of (T − 14)/51 over the hours, none under 0',
-      numbers: `${tempsF.length} hours, ${num(tempsF.reduce((sum, tempF) => sum + tempF, 0) / Math.max(1, tempsF.length))} °F on average`,
+      numbers: `${tempsF.length} hours, ${num(meanOf(tempsF))} °F on average`,
       value: maturedH,
       unit: 'h',
       clause: 'ASTM C1074',

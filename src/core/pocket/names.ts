@@ -1,4 +1,7 @@
-/** Names of the figures, in the order in which people look for them. By themselves: a job that keeps figures needs no more of them. */
+/**
+ * Names of the figures, in the order in which people look for them. By themselves: a job that keeps figures needs no more
+ * of them.
+ */
 export const FIGURE_NAMES = [
   'diagonal',
   'three-four-five',

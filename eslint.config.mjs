@@ -17,7 +17,16 @@ const ONE_WRITER = [
 ]
 
 export default defineConfig([
-  globalIgnores(['.next/**', '.parts/**', '.data/**', '.test/**', 'docs/**', 'next-env.d.ts', 'node_modules/**', 'public/**']),
+  globalIgnores([
+    '.next/**',
+    '.parts/**',
+    '.data/**',
+    '.test/**',
+    'docs/**',
+    'next-env.d.ts',
+    'node_modules/**',
+    'public/**',
+  ]),
   ...next,
   ...nextTs,
   {

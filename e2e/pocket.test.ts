@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { By, Key, type WebDriver } from 'selenium-webdriver'
+import { By, Key, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { FIGURE_NAMES } from '@/core/pocket/names'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { BASE, desk, PATIENCE } from './testing/desk'
@@ -178,6 +178,18 @@ describe('with a job', () => {
     await (await at.byText('a', 'Rafter: north lean-to')).click()
     await at.waitText('.named h1', /Rafter/)
     expect(await values()).toEqual(filled)
+    // Changed and kept again it takes its own place, and is still for the same.
+    await (await at.find('.fields input')).click()
+    await retype(`11' 1`)
+    await (await at.byText('button', 'Keep with a job')).click()
+    await (await at.byText('button', 'Keep in its place')).click()
+    await at.waitText('.acts', /Kept with Quillback Hill/)
+    await driver.get(`${href}?stage=book`)
+    await at.waitText('[aria-label="Figures kept with the job"]', /Rafter: north lean-to/)
+    expect((await driver.findElements(By.css('.kept-figure'))).length).toBe(1)
+    await (await at.byText('a', 'Rafter: north lean-to')).click()
+    await at.waitText('.named h1', /Rafter/)
+    expect((await values())[0]).toBe('11′ 1″')
     await driver.get(`${href}?stage=book`)
     await (await at.byText('button', 'Take out')).click()
     await at.waitText('[aria-label="Figures kept with the job"]', /None kept/)
@@ -233,6 +245,33 @@ describe('on a phone, by thumb', () => {
       expect(await at.faults()).toEqual([])
     },
   )
+  test('a first tap picks the length for the blade, a second brings the keys; the next length has the blade again', async () => {
+    await size(412, 892, true)
+    await open('rod-marks')
+    const [first, second] = await driver.findElements(By.xpath("//label[.='reads']/following-sibling::span/input"))
+    const tap = async (input: WebElement) => {
+      const { x, y, width, height } = await input.getRect()
+      const touchPoints = [{ x: x + width / 2, y: y + height / 2 }]
+      await tools().sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints })
+      await tools().sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+      await driver.wait(
+        async () => (await driver.switchTo().activeElement().getId()) === (await input.getId()),
+        PATIENCE,
+      )
+    }
+    const keysOf = (input: WebElement | undefined) => input?.getAttribute('inputmode')
+    if (!first || !second) throw new Error('no readings')
+    await tap(first)
+    expect(await keysOf(first)).toBe('none')
+    await at.waitText('.blade', /A1 reads/)
+    await tap(first)
+    await driver.wait(async () => (await keysOf(first)) === 'text', PATIENCE)
+    await tap(second)
+    expect([await keysOf(first), await keysOf(second)]).toEqual(['none', 'none'])
+    const before = await textOf('.shout')
+    await (await at.find('[aria-label*="an inch less"]')).click()
+    expect(await textOf('.shout')).not.toBe(before)
+  })
   test('the blade slides under the thumb, and the answer with it', async () => {
     await size(412, 892, true)
     await open('girt-cut')

@@ -4,12 +4,13 @@ import { useEffect, useState } from 'react'
 import type { FigureName } from '@/core/pocket'
 import type { UnitSystem } from '@/core/units'
 import { FIGURE_WORDS } from '@/formats/words/pocket/catalog'
+import type { Field } from './fields'
 import { CARDS_ON_A_SHEET, type WaitingCard } from './kept'
 import { SceneView } from './scene/SceneView'
 import { type Sheet, type Shown } from './sheet'
 import { SHEETS } from './sheets'
 import { Stacked } from './Stacked'
-import { typedOf } from './typed'
+import { type Text, typedOf, unitOf } from './typed'
 
 /** What a card shows. */
 export interface CardProps {
@@ -19,17 +20,26 @@ export interface CardProps {
   readonly liesTitle: string
 }
 
+/** What stands in one field, in words; empty where nothing does. */
+function inputText(field: Field, text: Text, system: UnitSystem): string {
+  if (typeof text === 'string') {
+    const unit = field.kind === 'number' ? unitOf(field, system) : ''
+    return text === '' || unit === '' ? text : `${text} ${unit}`
+  }
+  return text
+    .map((row) => {
+      if (typeof row === 'string') return row
+      return 'name' in row ? row.name : row.join(' ')
+    })
+    .join(', ')
+}
+
 /** What went into a figure, in words. */
 export function inputsOf(sheet: Sheet, given: Record<string, unknown>, system: UnitSystem): CardProps['inputs'] {
   const typed = typedOf(sheet.fields, given, system)
   return Object.entries(sheet.fields).flatMap(([key, field]) => {
-    const text = typed[key]
-    if (typeof text === 'string')
-      return text === ''
-        ? []
-        : [[field.label, field.kind === 'number' && field.unit !== '' ? `${text} ${field.unit}` : text] as const]
-    if (field.kind === 'lengths' && text) return [[field.label, (text as readonly string[]).join(', ')] as const]
-    return []
+    const text = inputText(field, typed[key] ?? '', system)
+    return text === '' ? [] : [[field.label, text] as const]
   })
 }
 

@@ -34,7 +34,6 @@ interface InputProps {
   readonly onText: (text: string) => void
   readonly onFocus?: () => void
   readonly placeholder?: string
-  readonly labelHidden?: boolean
   readonly unit?: string
   /** Moves a step up or down; nothing where the text does not read. */
   readonly step?: (direction: 1 | -1, big: boolean) => string | null
@@ -47,6 +46,7 @@ function Input(props: InputProps) {
   const id = useId()
   const box = useRef<HTMLInputElement>(null)
   const [keys, setKeys] = useState(false)
+  const asking = useRef(false)
   const onKeyDown = (event: KeyboardEvent) => {
     if (!props.step || (event.key !== 'ArrowUp' && event.key !== 'ArrowDown')) return
     event.preventDefault()
@@ -58,14 +58,16 @@ function Input(props: InputProps) {
     if (event.pointerType === 'mouse' || !props.nudged || keys || document.activeElement !== box.current) return
     event.preventDefault()
     setKeys(true)
+    asking.current = true
     box.current?.blur()
-    requestAnimationFrame(() => box.current?.focus())
+    requestAnimationFrame(() => {
+      asking.current = false
+      box.current?.focus()
+    })
   }
   return (
     <div className={props.bad ? 'entry bad' : 'entry'}>
-      <label htmlFor={id} className={props.labelHidden ? 'unseen' : undefined}>
-        {props.label}
-      </label>
+      <label htmlFor={id}>{props.label}</label>
       <span className="typed">
         <input
           id={id}
@@ -85,7 +87,7 @@ function Input(props: InputProps) {
             event.target.select()
             props.onFocus?.()
           }}
-          onBlur={() => setKeys(false)}
+          onBlur={() => asking.current || setKeys(false)}
         />
         {props.unit && <i>{props.unit}</i>}
       </span>
@@ -136,10 +138,12 @@ function Lengths({
 }
 
 function Pairs({
+  name: key,
   field,
   text,
   system,
   onType,
+  onPick,
   issues,
   describedBy,
 }: FieldProps & { readonly describedBy: string | undefined }) {
@@ -148,25 +152,36 @@ function Pairs({
   const rows: readonly Pair[] = [...pairs.filter(([name, each]) => name !== '' || each !== ''), ['', '']]
   const put = (k: number, next: Pair) =>
     onType(rows.map((old, at) => (at === k ? next : old)).filter(([name, each]) => name !== '' || each !== ''))
-  return rows.map(([name, each], k) => (
-    <div className="pair" key={k}>
-      <Input
-        label={isLength ? `post ${k + 1}` : `item ${k + 1}`}
-        text={name}
-        bad={issues.some((issue) => issue.path[1] === k)}
-        placeholder={k === rows.length - 1 ? 'add' : ''}
-        onText={(next) => put(k, [next, each])}
-      />
-      <Input
-        label={isLength ? 'reads' : 'how many'}
-        text={each}
-        bad={issues.some((issue) => issue.path[1] === k)}
-        describedBy={describedBy}
-        onText={(next) => put(k, [name, next])}
-        {...(isLength ? { step: lengthStep(each, system) } : {})}
-      />
-    </div>
-  ))
+  /** What makes a text of the row one that the blade moves. */
+  const nudgedBy = ([name, each]: Pair, k: number) => ({
+    step: lengthStep(each, system),
+    nudged: byThumb() && each !== '',
+    onFocus: () => onPick(each === '' ? null : { label: `${name} reads`, path: `${key}.${k}`, text: each }),
+  })
+  return rows.map(([name, each], k) => {
+    // A text that does not read is refused by its place, a number that does not fit by its name.
+    const bad = issues.some(({ path }) => path[1] === k || path[1] === name)
+    return (
+      <div className="pair" key={k}>
+        <Input
+          label={isLength ? `post ${k + 1}` : `item ${k + 1}`}
+          text={name}
+          bad={bad}
+          placeholder={k === rows.length - 1 ? 'add' : ''}
+          onText={(next) => put(k, [next, each])}
+          onFocus={() => onPick(null)}
+        />
+        <Input
+          label={isLength ? 'reads' : 'how many'}
+          text={each}
+          bad={bad}
+          describedBy={describedBy}
+          onText={(next) => put(k, [name, next])}
+          {...(isLength ? nudgedBy([name, each], k) : {})}
+        />
+      </div>
+    )
+  })
 }
 
 const NO_SUPPLIER: SupplierText = { name: '', fee: '', prices: [] }

@@ -48,11 +48,16 @@ function useLate(issues: readonly Issue[]): boolean {
   return issues.length > 0 && late === issues
 }
 
-/** The text of one length, in a field or in a row of them, put back. */
+/** The text of one length, in a field, in a row of them or beside a name, put back. */
 function nudged(typed: Typed, path: string, text: string): readonly [key: string, text: Typed[string]] {
   const [key = '', at] = path.split('.')
   if (at === undefined) return [key, text]
-  return [key, (typed[key] as readonly string[]).map((old, k) => (k === Number(at) ? text : old))]
+  const rows = typed[key] as readonly (string | Pair)[]
+  const moved = rows.map((row, k) => {
+    if (k !== Number(at)) return row
+    return typeof row === 'string' ? text : ([row[0], text] as const)
+  })
+  return [key, moved as Typed[string]]
 }
 
 const isPrintable = (
@@ -81,6 +86,7 @@ interface PaneProps {
   readonly name: FigureName
   readonly given: Readonly<Record<string, unknown>> | null
   readonly job: string | null
+  readonly kept: string | null
   readonly system: UnitSystem
 }
 
@@ -96,12 +102,13 @@ const itemsOf = (sheet: Sheet, typed: Typed): readonly string[] =>
     field.kind === 'counts' ? (typed[key] as readonly Pair[]).map(([item]) => item).filter((item) => item !== '') : [],
   )
 
-/** The text of a length, in a field or in a row of them. */
+/** The text of a length, in a field, in a row of them or beside a name. */
 function lengthAt(typed: Typed, path: string): string {
   const [key = '', at] = path.split('.')
   const text = typed[key]
-  const own = at === undefined ? text : (text as readonly string[] | undefined)?.[Number(at)]
-  return typeof own === 'string' ? own : ''
+  const own = at === undefined ? text : (text as readonly (string | Pair)[] | undefined)?.[Number(at)]
+  if (typeof own === 'string') return own
+  return Array.isArray(own) && typeof own[1] === 'string' ? own[1] : ''
 }
 
 type Figure = ReturnType<typeof useFigure>
@@ -192,7 +199,7 @@ function Beside({ printable, cards }: { readonly printable: Printable | null; re
   )
 }
 
-function OpenFigure({ sheet, name, given, job, system }: PaneProps & { readonly sheet: Sheet }) {
+function OpenFigure({ sheet, name, given, job, kept, system }: PaneProps & { readonly sheet: Sheet }) {
   const figure = useFigure(sheet, given, system)
   const { open, type } = figure
   const [picked, setPicked] = useState<Picked | null>(null)
@@ -228,9 +235,10 @@ function OpenFigure({ sheet, name, given, job, system }: PaneProps & { readonly 
             name={name}
             given={open.given}
             job={job}
-            onClose={(kept) => {
+            kept={kept}
+            onClose={(title) => {
               setKeeping(false)
-              setSaid(kept === null ? null : `Kept with ${kept}.`)
+              setSaid(title === null ? null : `Kept with ${title}.`)
             }}
           />
         </Suspense>

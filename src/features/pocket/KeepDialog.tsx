@@ -18,11 +18,14 @@ export function KeepDialog({
   name,
   given,
   job,
+  kept: from,
   onClose,
 }: {
   readonly name: FigureName
   readonly given: Record<string, unknown>
   readonly job: string | null
+  /** The kept figure that it was opened from. */
+  readonly kept: string | null
   readonly onClose: (kept: string | null) => void
 }) {
   const dialog = useRef<HTMLDialogElement>(null)
@@ -46,7 +49,12 @@ export function KeepDialog({
   const keep = async (event: FormEvent) => {
     event.preventDefault()
     setBusy(true)
-    const outcome = await keepWithJob(picked, { figure: name, given, words: words.trim() })
+    const outcome = await keepWithJob(picked, {
+      figure: name,
+      given,
+      words: words.trim(),
+      instead: picked === job ? from : null,
+    })
     setBusy(false)
     if (outcome === 'kept') onClose(jobs.kind === 'here' ? (jobs.jobs.find(({ id }) => id === picked)?.name ?? '') : '')
     else setSaid(OUTCOME[outcome])
@@ -91,7 +99,7 @@ export function KeepDialog({
           </button>
           {jobs.kind === 'here' && jobs.jobs.length > 0 && (
             <button type="submit" className="primary" disabled={busy}>
-              Keep it
+              {from !== null && picked === job ? 'Keep in its place' : 'Keep it'}
             </button>
           )}
         </p>

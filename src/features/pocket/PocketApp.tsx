@@ -78,7 +78,7 @@ export function PocketApp({ thumbs }: { readonly thumbs: Thumbs }) {
   const hash = useHash()
   const [own] = useOwnUnits()
   const system = own ?? 'us'
-  const { name, given, job } = openedBy(hash)
+  const { name, given, job, kept } = openedBy(hash)
   const open = isFigure(name) ? name : null
   const title = open ? FIGURE_WORDS[open].title : 'Pocket'
   useEffect(() => {
@@ -99,7 +99,7 @@ export function PocketApp({ thumbs }: { readonly thumbs: Thumbs }) {
       <Top title={title} open={open !== null} />
       <FigureIndex thumbs={thumbs} open={open} />
       {open ? (
-        <FigurePane key={`${hash} ${system}`} name={open} given={given} job={job} system={system} />
+        <FigurePane key={`${hash} ${system}`} name={open} given={given} job={job} kept={kept} system={system} />
       ) : (
         <main className="figure empty">
           <h1>{name === '' ? 'Every figure of the trade, by itself' : 'No figure of that name'}</h1>

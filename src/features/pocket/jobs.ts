@@ -11,14 +11,18 @@ export interface FigureToKeep {
   readonly figure: FigureName
   readonly given: Readonly<Record<string, unknown>>
   readonly words: string
+  /** The kept figure that it was opened from: it takes its place, where the job still has it. */
+  readonly instead: string | null
 }
+
+type KeptFigure = Omit<FigureToKeep, 'instead'> & { readonly id: string }
 
 interface Stored {
   readonly id: string
   readonly revision: number
   readonly archived?: boolean
   readonly deleted?: boolean
-  readonly doc: { readonly name: string; readonly figures?: readonly unknown[] } & Readonly<Record<string, unknown>>
+  readonly doc: { readonly name: string; readonly figures?: readonly KeptFigure[] } & Readonly<Record<string, unknown>>
 }
 
 const at = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`
@@ -45,20 +49,27 @@ async function jobNow(id: string): Promise<Stored | 'gone' | 'away'> {
 /** Times that it is tried while others save the same job. */
 const TRIES = 4
 
+/** A job's list with one more, or with one changed in its place; what it is for stays where nothing new is said. */
+function withKept(figures: readonly KeptFigure[], { instead, ...kept }: FigureToKeep): readonly KeptFigure[] {
+  if (!figures.some(({ id }) => id === instead)) return [...figures, { id: nanoid(), ...kept }]
+  return figures.map((each) =>
+    each.id === instead ? { id: each.id, ...kept, words: kept.words === '' ? each.words : kept.words } : each,
+  )
+}
+
 /** Adds a figure to a job's list, after whatever others have saved of it in the meantime. */
 export async function keepWithJob(id: string, kept: FigureToKeep): Promise<'kept' | 'away' | 'refused' | 'gone'> {
   try {
     for (let time = 0; time < TRIES; time++) {
       const job = await jobNow(id)
       if (job === 'gone' || job === 'away') return job
-      const entry = { id: nanoid(), ...kept }
       const response = await fetch(at(id), {
         method: 'PUT',
         headers: { 'content-type': 'application/json' },
         body: JSON.stringify({
           baseRevision: job.revision,
           label: 'a figure kept from the pocket',
-          doc: { ...job.doc, figures: [...(job.doc.figures ?? []), entry] },
+          doc: { ...job.doc, figures: withKept(job.doc.figures ?? [], kept) },
         }),
       })
       if (response.ok) return 'kept'

@@ -207,3 +207,18 @@ test('a drift against the wall is four heights wide, more where it is cut off', 
   const clear = (low?.peakPsf ?? 0) / gamma
   expectNear(low?.peakWidthFt ?? 0, Math.min((4 * hd * hd) / clear, 8 * clear), 1e-6)
 })
+// ASCE 7-16 Fig. 7.6-1: the drift grows with √Is: risk III 1.1, IV 1.2; risk I lowers none.
+test.each([
+  ['I', 1],
+  ['II', 1],
+  ['III', Math.sqrt(1.1)],
+  ['IV', Math.sqrt(1.2)],
+] as const)('a drift against a wall at risk %s is %d times that of risk II', (risk, times) => {
+  const peak = (of: 'I' | 'II' | 'III' | 'IV') => {
+    const site = { ...barnSite, risk: of }
+    const main = snowLoads(site, { pitchPer12: 4, halfWidthFt: 20, slippery: true })
+    const roof = { pitchPer12: 2, depthFt: 10, mainWidthFt: 40, mainRunFt: 20, mainPitchPer12: 4, slipperyMain: true }
+    return lowRoofSnow(site, main, { ...roof, stepFt: 12 }).find(({ governs }) => governs === 'drift')?.peakPsf ?? 0
+  }
+  expectNear(peak(risk), times * peak('II'), 1e-9)
+})

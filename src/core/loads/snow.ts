@@ -39,9 +39,15 @@ export function slopeFactor(thetaDeg: number, ct: number, slippery: boolean): nu
   return 1 - (thetaDeg - start) / (70 - start)
 }
 
-/** Drift height hd, ft: 0.43·lu^(1/3)·(pg+10)^(1/4) − 1.5, ASCE 7-16 Fig. 7.6-1, lu not under 20 ft (register C11). */
-export const driftHeightFt = (lengthFt: number, pgPsf: number): number =>
+/**
+ * Drift height hd, ft: √Is·(0.43·lu^(1/3)·(pg+10)^(1/4) − 1.5), ASCE 7-16 Fig. 7.6-1, lu not under 20 ft (register C11).
+ * An importance under 1 lowers no drift.
+ */
+export const driftHeightFt = (lengthFt: number, pgPsf: number, importance = 1): number =>
+  Math.sqrt(Math.max(1, importance)) *
   Math.max(0, 0.43 * Math.cbrt(Math.max(lengthFt, 20)) * Math.sqrt(Math.sqrt(pgPsf + 10)) - 1.5)
+
+const importanceOf = (site: CompleteSite): number => editionData(site.edition).importance[site.risk]
 
 /**
  * Balanced, minimum and unbalanced snow of a gable roof, ASCE 7-16 ch. 7. `halfWidthFt` eave to ridge, `pitchPer12` 1
@@ -53,7 +59,7 @@ export function snowLoads(
 ): SnowLoads {
   const pg = site.groundSnowPsf
   const edition = editionData(site.edition)
-  const is = edition.importance[site.risk]
+  const is = importanceOf(site)
   const ce = edition.snowExposure[site.exposure][site.snowExposure]
   const ct = edition.thermal[site.thermal]
   const thetaDeg = degrees(pitchRadians(roof.pitchPer12))
@@ -84,7 +90,7 @@ export function snowLoads(
   ]
   let unbalanced: SnowLoads['unbalanced'] = null
   if (thetaDeg >= 2.38 && thetaDeg <= 30.2 && pg > 0) {
-    const hd = driftHeightFt(roof.halfWidthFt, pg) * Math.sqrt(Math.max(1, is))
+    const hd = driftHeightFt(roof.halfWidthFt, pg, is)
     const runPerRise = 12 / roof.pitchPer12
     unbalanced = {
       windwardPsf: 0.3 * psPsf,
@@ -167,8 +173,8 @@ function driftCase(site: CompleteSite, low: SnowLoads, roof: LowRoof): LowRoofSn
   const balancedFt = low.psPsf / low.gammaPcf
   const clearFt = roof.stepFt - balancedFt
   if (balancedFt <= 0 || clearFt / balancedFt < LEAST_STEP) return null
-  const leeward = driftHeightFt(roof.mainWidthFt, site.groundSnowPsf)
-  const windward = 0.75 * driftHeightFt(roof.depthFt, site.groundSnowPsf)
+  const leeward = driftHeightFt(roof.mainWidthFt, site.groundSnowPsf, importanceOf(site))
+  const windward = 0.75 * driftHeightFt(roof.depthFt, site.groundSnowPsf, importanceOf(site))
   const driftFt = Math.max(leeward, windward)
   const peakPsf = Math.min(driftFt, clearFt) * low.gammaPcf
   const trace = [

@@ -26,6 +26,27 @@ const SP = 0.55
 const DFL = 0.5
 const SPF = 0.42
 
+/** Two 5/8 in. bolts through a laminated post. */
+const TWO_BOLTS = {
+  diameterIn: 0.625,
+  count: 2,
+  rows: 1,
+  double: true,
+  mainIn: 5.5,
+  sideIn: 1.5,
+  gMain: SP,
+  gSide: SP,
+  mainThetaDeg: 0,
+  sideThetaDeg: 90,
+  eaMain: 3.5e7,
+  eaSide: 2.3e7,
+  spacingIn: 2.5,
+  endIn: 4.4,
+  edgeIn: 1,
+  duration: 1.15,
+  wet: false,
+}
+
 describe('dowel bearing, NDS 2018 Table 12.3.3', () => {
   test.each([
     [SP, 0.162, 0, 5526],
@@ -225,36 +246,17 @@ describe('group and geometry factors of bolts, 15.2', () => {
   ])('CΔ at end %dD, spacing %dD, tension %s: %d', (end, space, tension, want) =>
     expectNear(geometryFactor(end * 0.625, space * 0.625, 0.625, tension), want, 1e-9),
   )
-  const joint = {
-    diameterIn: 0.625,
-    count: 2,
-    rows: 1,
-    double: true,
-    mainIn: 5.5,
-    sideIn: 1.5,
-    gMain: SP,
-    gSide: SP,
-    mainThetaDeg: 0,
-    sideThetaDeg: 90,
-    eaMain: 3.5e7,
-    eaSide: 2.3e7,
-    spacingIn: 2.5,
-    endIn: 4.4,
-    edgeIn: 1,
-    duration: 1.15,
-    wet: false,
-  }
   test('two 5/8 bolts in double shear at CD 1.15: near 2 × 1294 lb', () =>
-    expectNear(boltStrength(joint).groupLb, 2 * 1294, 1e-2))
+    expectNear(boltStrength(TWO_BOLTS).groupLb, 2 * 1294, 1e-2))
   test('bolts nearer than the least distance are refused, not reduced', () => {
-    const bolt = boltStrength({ ...joint, endIn: 0.5 })
+    const bolt = boltStrength({ ...TWO_BOLTS, endIn: 0.5 })
     expect(bolt.groupLb).toBe(0)
     expect(bolt.problem).toMatch(/least end distance/)
   })
   test('several rows that dry after making up keep 0.4', () =>
     expectNear(
-      boltStrength({ ...joint, count: 4, rows: 2, wet: true }).eachLb /
-        boltStrength({ ...joint, count: 4, rows: 2 }).eachLb,
+      boltStrength({ ...TWO_BOLTS, count: 4, rows: 2, wet: true }).eachLb /
+        boltStrength({ ...TWO_BOLTS, count: 4, rows: 2 }).eachLb,
       0.4,
       1e-9,
     ))
@@ -337,29 +339,11 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
 })
 
 describe('bolts in rows', () => {
-  const joint = {
-    diameterIn: 0.625,
-    count: 4,
-    rows: 2,
-    double: true,
-    mainIn: 5.5,
-    sideIn: 1.5,
-    gMain: SP,
-    gSide: SP,
-    mainThetaDeg: 0,
-    sideThetaDeg: 90,
-    eaMain: 3.5e7,
-    eaSide: 2.3e7,
-    spacingIn: 2.5,
-    endIn: 4.4,
-    edgeIn: 1,
-    duration: 1.15,
-    wet: false,
-  }
+  const fourBolts = { ...TWO_BOLTS, count: 4, rows: 2 }
   test('four in two rows share as two in one: only those of a row act as a group', () =>
-    expectNear(boltStrength(joint).cg, boltStrength({ ...joint, count: 2, rows: 1 }).cg, 1e-12))
+    expectNear(boltStrength(fourBolts).cg, boltStrength({ ...fourBolts, count: 2, rows: 1 }).cg, 1e-12))
   test('the arithmetic says how many side members there are', () => {
-    expect(boltStrength(joint).trace[0]?.label).toMatch(/twice 1\.5/)
-    expect(boltStrength({ ...joint, double: false }).trace[0]?.label).not.toContain('twice')
+    expect(boltStrength(fourBolts).trace[0]?.label).toMatch(/twice 1\.5/)
+    expect(boltStrength({ ...fourBolts, double: false }).trace[0]?.label).not.toContain('twice')
   })
 })

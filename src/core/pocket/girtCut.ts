@@ -1,9 +1,9 @@
 import * as z from 'zod/mini'
 import { fail, ok } from '../result'
 import { atLeast, wholeIn } from './compare'
-import { answer, answerOrNull, positive, whole, zeroOrMore } from './fields'
+import { answer, positive, zeroOrMore } from './fields'
 import { figure, num, step } from './figure'
-import { sticksArithmetic, sticksFor } from './sticks'
+import { STICK_INPUT, STICK_OUTPUT, sticksArithmetic, sticksFor } from './sticks'
 
 /** What a board that goes between two faces is cut to, inches: the gap less its play, down to the sixteenth. */
 export const girtCut = figure({
@@ -11,14 +11,11 @@ export const girtCut = figure({
   input: z.strictObject({
     gapIn: positive('Between the faces, inches'),
     playIn: zeroOrMore('Play so that it goes in, inches'),
-    stickIn: z.optional(positive('Length of a stick to buy, inches')),
-    pieces: z.optional(whole(1, 'Pieces wanted')),
+    ...STICK_INPUT,
   }),
   output: z.object({
     cutIn: answer('Cut to, inches'),
-    perStick: answerOrNull('Pieces from one stick; null where no stick is named'),
-    sticks: answerOrNull('Sticks to buy; null where nobody says how many pieces'),
-    stickLeftIn: answerOrNull('Left of a whole stick, inches'),
+    ...STICK_OUTPUT,
   }),
   solve: ({ gapIn, playIn, stickIn, pieces }) => {
     if (atLeast(playIn, gapIn)) return fail('too-large', ['playIn'], { maximum: gapIn })

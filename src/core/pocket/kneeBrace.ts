@@ -2,9 +2,9 @@ import * as z from 'zod/mini'
 import { fail, ok } from '../result'
 import { degrees, radians } from '../units'
 import { over } from './compare'
-import { answer, answerOrNull, positive, whole } from './fields'
+import { answer, answerOrNull, positive } from './fields'
 import { figure, num, step } from './figure'
-import { sticksArithmetic, sticksFor } from './sticks'
+import { STICK_INPUT, STICK_OUTPUT, sticksArithmetic, sticksFor } from './sticks'
 
 /** Along the board from the square line of a cut to its tip, inches. */
 const setback = (boardIn: number, cutDeg: number): number => boardIn * Math.tan(radians(cutDeg))
@@ -23,8 +23,7 @@ export const kneeBrace = figure({
     outIn: positive('Out along the beam, inches'),
     boardIn: positive('Width of the board, inches'),
     sawLimitDeg: positive('How far off square the saw reaches, degrees'),
-    stickIn: z.optional(positive('Length of a stick to buy, inches')),
-    pieces: z.optional(whole(1, 'Pieces wanted')),
+    ...STICK_INPUT,
   }),
   output: z.object({
     angleDeg: answer('From level, degrees'),
@@ -37,9 +36,7 @@ export const kneeBrace = figure({
     setbackBeamIn: answer('From square to the tip at the beam, inches'),
     sawnOutAtLeastIn: answerOrNull('Out at least so far the saw reaches the post’s cut, inches; null where it does'),
     sawnOutAtMostIn: answerOrNull('Out at most so far the saw reaches the beam’s cut, inches; null where it does'),
-    perStick: answerOrNull('Pieces from one stick; null where no stick is named'),
-    sticks: answerOrNull('Sticks to buy; null where nobody says how many pieces'),
-    stickLeftIn: answerOrNull('Left of a whole stick, inches'),
+    ...STICK_OUTPUT,
   }),
   solve: ({ downIn, outIn, boardIn, sawLimitDeg, stickIn, pieces }) => {
     const angleDeg = degrees(Math.atan2(downIn, outIn))

@@ -1,20 +1,26 @@
-import { fail, ok, type Result } from '../result'
-import type { TraceLine } from '../result'
+import * as z from 'zod/mini'
+import { fail, ok, type Result, type TraceLine } from '../result'
 import { over, wholeFor, wholeIn } from './compare'
+import { answerOrNull, positive, whole } from './fields'
 import { num, step } from './figure'
 
 /** What a saw takes out of the wood with each cut, inches. */
-const KERF_IN = 1 / 8
+export const KERF_IN = 1 / 8
+
+/** What a figure takes besides, where its pieces are bought in sticks. */
+export const STICK_INPUT = {
+  stickIn: z.optional(positive('Length of a stick to buy, inches')),
+  pieces: z.optional(whole(1, 'Pieces wanted')),
+}
+/** What it answers besides. */
+export const STICK_OUTPUT = {
+  perStick: answerOrNull('Pieces from one stick; null where no stick is named'),
+  sticks: answerOrNull('Sticks to buy; null where nobody says how many pieces'),
+  stickLeftIn: answerOrNull('Left of a whole stick, inches'),
+}
 
 /** Pieces of one length out of sticks of another. */
-export interface Sticks {
-  /** Pieces that one stick gives. */
-  readonly perStick: number | null
-  /** Sticks to buy; null where nobody said how many pieces. */
-  readonly sticks: number | null
-  /** What is left of a whole stick, inches. */
-  readonly stickLeftIn: number | null
-}
+export type Sticks = { readonly [K in keyof typeof STICK_OUTPUT]: number | null }
 
 /**
  * Pieces per stick with a kerf for each, and sticks to buy: all null where no stick is named. Refused at `stickIn` where the

@@ -1,6 +1,5 @@
 'use client'
 'use no memo'
-import { useEffect, useState } from 'react'
 import type { FigureName } from '@/core/pocket'
 import type { UnitSystem } from '@/core/units'
 import { FIGURE_WORDS } from '@/formats/words/pocket/catalog'
@@ -8,9 +7,9 @@ import type { Field } from './fields'
 import { CARDS_ON_A_SHEET, type WaitingCard } from './kept'
 import { SceneView } from './scene/SceneView'
 import { type Sheet, type Shown } from './sheet'
-import { SHEETS } from './sheets'
 import { Stacked } from './Stacked'
 import { type Text, typedOf, unitOf } from './typed'
+import { useSheet } from './useSheet'
 
 /** What a card shows. */
 export interface CardProps {
@@ -87,15 +86,8 @@ export function Card({ name, inputs, shown, liesTitle }: CardProps) {
 
 /** A card that waits, worked out anew. */
 function Waiting({ card, system }: { readonly card: WaitingCard; readonly system: UnitSystem }) {
-  const [sheet, setSheet] = useState<Sheet | null>(null)
-  useEffect(() => {
-    let here = true
-    void SHEETS[card.name]().then((loaded) => here && setSheet(loaded.default))
-    return () => {
-      here = false
-    }
-  }, [card.name])
-  if (!sheet) return null
+  const sheet = useSheet(card.name)
+  if (!sheet || sheet === 'away') return null
   const result = sheet.show(card.given, system)
   if (!result.ok) return null
   const inputs = inputsOf(sheet, card.given as Record<string, unknown>, system)

@@ -245,23 +245,20 @@ function Choices({ field, text, onType }: FieldProps) {
   )
 }
 
-/** One field of a figure, whatever its kind, with what is wrong with it under it. */
+/** One field of a figure, whatever its kind; one that is wrong is marked. */
 export function FieldInput(props: FieldProps & { readonly items: readonly string[] }) {
   const { field, text, system, issues, onType, onPick, name } = props
   // What is wrong stands where the answer would, in words that name the field.
   const describedBy = issues.length > 0 ? 'wrong' : undefined
+  const one = { label: field.label, text: text as string, bad: issues.length > 0, describedBy, onText: onType }
   switch (field.kind) {
     case 'length':
       return (
         <div className="field">
           <Input
-            label={field.label}
-            text={text as string}
-            bad={issues.length > 0}
-            describedBy={describedBy}
-            onText={onType}
-            onFocus={() => onPick({ label: field.label, path: name, text: text as string })}
-            step={lengthStep(text as string, system)}
+            {...one}
+            onFocus={() => onPick({ label: field.label, path: name, text: one.text })}
+            step={lengthStep(one.text, system)}
             nudged={byThumb()}
           />
         </div>
@@ -270,11 +267,7 @@ export function FieldInput(props: FieldProps & { readonly items: readonly string
       return (
         <div className="field">
           <Input
-            label={field.label}
-            text={text as string}
-            bad={issues.length > 0}
-            describedBy={describedBy}
-            onText={onType}
+            {...one}
             onFocus={() => onPick(null)}
             unit={unitOf(field, system)}
             step={(direction) => {
@@ -293,14 +286,7 @@ export function FieldInput(props: FieldProps & { readonly items: readonly string
     case 'hours':
       return (
         <div className="field whole">
-          <Input
-            label={field.label}
-            text={text as string}
-            bad={issues.length > 0}
-            describedBy={describedBy}
-            onText={onType}
-            onFocus={() => onPick(null)}
-          />
+          <Input {...one} onFocus={() => onPick(null)} />
           <p className="how">Hours alike as 45×12.</p>
         </div>
       )

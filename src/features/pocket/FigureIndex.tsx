@@ -9,7 +9,6 @@ import { found, GROUPS } from './search'
 
 export type Thumbs = Readonly<Record<FigureName, ReactNode>>
 
-const onceFor = (text: string): string => text
 /** What was used last, read when the page is there and when another is opened. */
 const watch = (changed: () => void) => {
   window.addEventListener(USED_CHANGED, changed)
@@ -43,10 +42,31 @@ function FigureLink({
   )
 }
 
+/** Figures side by side. */
+function Figures({
+  names,
+  thumbs,
+  open,
+  hits,
+}: {
+  readonly names: readonly FigureName[]
+  readonly thumbs: Thumbs
+  readonly open: FigureName | null
+  readonly hits: ReadonlySet<FigureName> | null
+}) {
+  return (
+    <div className="figs">
+      {names.map((name) => (
+        <FigureLink key={name} name={name} thumb={thumbs[name]} open={open === name} hit={hits?.has(name) ?? false} />
+      ))}
+    </div>
+  )
+}
+
 /** All figures in their groups, each in its place; what is sought is marked where it lies. */
 export function FigureIndex({ thumbs, open }: { readonly thumbs: Thumbs; readonly open: FigureName | null }) {
   const [query, setQuery] = useState('')
-  const used = useSyncExternalStore(watch, usedNow, () => onceFor(''))
+  const used = useSyncExternalStore(watch, usedNow, () => '')
     .split(' ')
     .filter((name): name is FigureName => name in thumbs)
   const { names, alsoSaid } = found(query)
@@ -81,32 +101,12 @@ export function FigureIndex({ thumbs, open }: { readonly thumbs: Thumbs; readonl
       <section>
         <h2>Used last</h2>
         {used.length === 0 && <p className="none">Figures you open lie here, the latest first.</p>}
-        <div className="figs">
-          {used.map((name) => (
-            <FigureLink
-              key={name}
-              name={name}
-              thumb={thumbs[name]}
-              open={open === name}
-              hit={names?.has(name) ?? false}
-            />
-          ))}
-        </div>
+        <Figures names={used} thumbs={thumbs} open={open} hits={names} />
       </section>
       {GROUPS.map(({ title, names: inGroup }) => (
         <section key={title}>
           <h2>{title}</h2>
-          <div className="figs">
-            {inGroup.map((name) => (
-              <FigureLink
-                key={name}
-                name={name}
-                thumb={thumbs[name]}
-                open={open === name}
-                hit={names?.has(name) ?? false}
-              />
-            ))}
-          </div>
+          <Figures names={inGroup} thumbs={thumbs} open={open} hits={names} />
         </section>
       ))}
     </nav>

@@ -11,28 +11,12 @@ import { FieldInput, type Picked } from './FieldInput'
 import { Answer, Arithmetic, Drawn, Wrong } from './FigureParts'
 import { CARDS_ON_A_SHEET, keepCards, noteUsed, waitingCards } from './kept'
 import type { Sheet } from './sheet'
-import { SHEETS } from './sheets'
 import type { Pair, Typed } from './typed'
 import { type Open, useFigure } from './useFigure'
+import { useSheet } from './useSheet'
 
 /** Fetched when it is asked for. */
 const KeepDialog = lazy(() => import('./KeepDialog').then(({ KeepDialog: dialog }) => ({ default: dialog })))
-
-/** A figure's sheet, when it is there. */
-function useSheet(name: FigureName): Sheet | 'away' | null {
-  const [loaded, setLoaded] = useState<Sheet | 'away' | null>(null)
-  useEffect(() => {
-    let here = true
-    SHEETS[name]().then(
-      (module) => here && setLoaded(module.default),
-      () => here && setLoaded('away'),
-    )
-    return () => {
-      here = false
-    }
-  }, [name])
-  return loaded
-}
 
 /** Wait before a half-typed text is called wrong, ms. */
 const PATIENCE_MS = 600
@@ -60,11 +44,6 @@ function nudged(typed: Typed, path: string, text: string): readonly [key: string
   return [key, moved as Typed[string]]
 }
 
-const isPrintable = (
-  open: Open,
-): open is Open & { readonly given: Record<string, unknown>; readonly shown: NonNullable<Open['shown']> } =>
-  open.given !== null && open.shown !== null
-
 /** The sheet of cards that is printed: those that wait, with buttons to add and take away. */
 function useCards(name: FigureName, open: Open) {
   const [waiting, setWaiting] = useState(waitingCards)
@@ -91,10 +70,8 @@ interface PaneProps {
 }
 
 /** What is printed and kept of an open figure: nothing where it has no answer. */
-const printableOf = (sheet: Sheet, open: Open, system: UnitSystem): Printable | null =>
-  isPrintable(open)
-    ? { name: sheet.name, shown: open.shown, liesTitle: sheet.liesTitle, inputs: inputsOf(sheet, open.given, system) }
-    : null
+const printableOf = (sheet: Sheet, { given, shown }: Open, system: UnitSystem): Printable | null =>
+  given && shown && { name: sheet.name, shown, liesTitle: sheet.liesTitle, inputs: inputsOf(sheet, given, system) }
 
 /** Names of the goods that prices are typed for. */
 const itemsOf = (sheet: Sheet, typed: Typed): readonly string[] =>

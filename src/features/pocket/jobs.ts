@@ -1,5 +1,9 @@
 import { nanoid } from 'nanoid'
-import type { FigureName } from '@/core/pocket'
+import type { Job } from '@/core/model'
+// The calls alone: all else of a job stays on the desk.
+import { api } from '../job/api'
+
+type KeptFigure = Job['figures'][number]
 
 /** A job that a figure can be kept with. */
 export interface JobLine {
@@ -7,50 +11,26 @@ export interface JobLine {
   readonly name: string
 }
 /** What is kept: the figure, what went into it, and what it is for. */
-export interface FigureToKeep {
-  readonly figure: FigureName
+export interface FigureToKeep extends Omit<KeptFigure, 'id' | 'given'> {
   readonly given: Readonly<Record<string, unknown>>
-  readonly words: string
   /** The kept figure that it was opened from: it takes its place, where the job still has it. */
   readonly instead: string | null
 }
 
-type KeptFigure = Omit<FigureToKeep, 'instead'> & { readonly id: string }
-
-interface Stored {
-  readonly id: string
-  readonly revision: number
-  readonly archived?: boolean
-  readonly deleted?: boolean
-  readonly doc: { readonly name: string; readonly figures?: readonly KeptFigure[] } & Readonly<Record<string, unknown>>
-}
-
-const at = (id: string): string => `/api/jobs/${encodeURIComponent(id)}`
-
 /** The jobs there are, or null where the office machine does not answer. */
 export async function jobsToKeepWith(): Promise<readonly JobLine[] | null> {
-  try {
-    const response = await fetch('/api/jobs', { cache: 'no-store' })
-    if (!response.ok) return null
-    const jobs = (await response.json()) as readonly Stored[]
-    return jobs.filter((job) => !job.archived && !job.deleted).map(({ id, doc }) => ({ id, name: doc.name }))
-  } catch {
-    return null
-  }
-}
-
-/** A job as it stands now. */
-async function jobNow(id: string): Promise<Stored | 'gone' | 'away'> {
-  const response = await fetch(at(id), { cache: 'no-store' })
-  if (response.status === 404) return 'gone'
-  return response.ok ? ((await response.json()) as Stored) : 'away'
+  const jobs = await api.list()
+  if (jobs.kind !== 'ok') return null
+  return jobs.value.filter((job) => !job.archived && !job.deleted).map(({ id, doc }) => ({ id, name: doc.name }))
 }
 
 /** Times that it is tried while others save the same job. */
 const TRIES = 4
 
 /** A job's list with one more, or with one changed in its place; what it is for stays where nothing new is said. */
-function withKept(figures: readonly KeptFigure[], { instead, ...kept }: FigureToKeep): readonly KeptFigure[] {
+function withKept(figures: readonly KeptFigure[], { instead, given, ...said }: FigureToKeep): KeptFigure[] {
+  // Texts, numbers and lists of them, as they were read; the server reads them against the job's own schema.
+  const kept = { ...said, given: given as KeptFigure['given'] }
   if (!figures.some(({ id }) => id === instead)) return [...figures, { id: nanoid(), ...kept }]
   return figures.map((each) =>
     each.id === instead ? { id: each.id, ...kept, words: kept.words === '' ? each.words : kept.words } : each,
@@ -59,25 +39,14 @@ function withKept(figures: readonly KeptFigure[], { instead, ...kept }: FigureTo
 
 /** Adds a figure to a job's list, after whatever others have saved of it in the meantime. */
 export async function keepWithJob(id: string, kept: FigureToKeep): Promise<'kept' | 'away' | 'refused' | 'gone'> {
-  try {
-    for (let time = 0; time < TRIES; time++) {
-      const job = await jobNow(id)
-      if (job === 'gone' || job === 'away') return job
-      const response = await fetch(at(id), {
-        method: 'PUT',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({
-          baseRevision: job.revision,
-          label: 'a figure kept from the pocket',
-          doc: { ...job.doc, figures: withKept(job.doc.figures ?? [], kept) },
-        }),
-      })
-      if (response.ok) return 'kept'
-      if (response.status === 404) return 'gone'
-      if (response.status !== 409) return response.status >= 500 ? 'away' : 'refused'
-    }
-    return 'refused'
-  } catch {
-    return 'away'
+  for (let time = 0; time < TRIES; time++) {
+    const now = await api.get(id)
+    if (now.kind !== 'ok') return now.kind === 'gone' ? 'gone' : 'away'
+    const { revision, doc } = now.value
+    const figures = withKept(doc.figures, kept)
+    const saved = await api.save(id, revision, { ...doc, figures }, 'a figure kept from the pocket')
+    if (saved.kind === 'ok') return 'kept'
+    if (saved.kind !== 'clash') return saved.kind
   }
+  return 'refused'
 }

@@ -1,4 +1,4 @@
-import { fail, type Issue, item, ok, type Result } from '@/core/result'
+import { fail, isRecord, type Issue, item, ok, type Result } from '@/core/result'
 import { lengthEntry, numberScale, parseLength, parseNumber, type UnitSystem, upTo } from '@/core/units'
 import { type Field, plainScale } from './fields'
 
@@ -35,8 +35,6 @@ const PLAIN = { unit: '', times: 1 } as const
 /** The unit that a number is typed in here. */
 export const unitOf = (field: NumberField, system: UnitSystem): string => scaleOf(field, system).unit
 
-const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 const numbersOf = (value: unknown): readonly number[] => (Array.isArray(value) ? value.map(Number) : [])
 const pairsOf = (value: unknown): readonly (readonly [string, number])[] =>
   isRecord(value) ? Object.entries(value).map(([name, each]) => [name, Number(each)] as const) : []

@@ -4,13 +4,11 @@ import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
 import { buildCard, countLengths, type CutDemand } from '@/core/columns'
 import { STOCK_IN, priceBook } from '@/core/quantities'
 import type { BoardName } from '@/core/model'
+import { KERF_IN } from '@/core/pocket/sticks'
 import { postSize } from '@/core/wood'
 import { Measure } from '@/ui'
 import { useMeasured } from '../field'
 import { Awaited, useAnswer, useDoc } from '../job'
-
-/** Saw kerf between two pieces, inches. */
-const KERF_IN = 1 / 8
 
 /** Every ply of every column and the cheapest boards to cut them from. */
 export function CutList() {

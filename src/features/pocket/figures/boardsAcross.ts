@@ -24,8 +24,6 @@ function boardsOf({ depthIn, boardIn, gapIn, overLast }: Given, { count, way, sh
   })
 }
 
-const WAY_WORDS = { fits: 'whole boards fit', share: 'the last gaps share it', rip: 'rip the last' } as const
-
 function outs({ found, say }: Worked<Given, Found>) {
   const left = { label: 'left over', text: say('leftIn') }
   const count = { label: 'whole boards fit', text: String(found.count) }
@@ -36,7 +34,7 @@ function outs({ found, say }: Worked<Given, Found>) {
       count,
       left,
     ] as const
-  return [{ label: WAY_WORDS.fits, text: String(found.count) }, left] as const
+  return [count, left] as const
 }
 
 /** The last boards, as large as there is room. */

@@ -1,3 +1,4 @@
+import { radians } from '@/core/units'
 import { braceBetween } from '@/core/pocket/braceBetween'
 import { length } from '../fields'
 import { onSaw } from '../scene/saw'
@@ -17,7 +18,7 @@ export default sheet({
     { label: 'both cuts off square', text: say('cutDeg') },
   ],
   stands: ({ given: { clearIn, riseIn, boardIn }, found, say, length: written }) => {
-    const [postIn, plumbIn] = [Math.max(3, clearIn * 0.06), boardIn / Math.cos((found.angleDeg * Math.PI) / 180)]
+    const [postIn, plumbIn] = [Math.max(3, clearIn * 0.06), boardIn / Math.cos(radians(found.angleDeg))]
     const topIn = riseIn + plumbIn + clearIn * 0.08
     const lowIn = -clearIn * 0.08
     return [

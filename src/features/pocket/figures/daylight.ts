@@ -1,5 +1,5 @@
 import { daylight } from '@/core/pocket/daylight'
-import { upTo } from '@/core/units'
+import { radians, upTo } from '@/core/units'
 import { number } from '../fields'
 import { box, dot, ground, line, measure, type Point, text } from '../scene/shapes'
 import { sheet } from '../sheet'
@@ -17,12 +17,9 @@ export default sheet({
     { label: 'sun over the equator', text: `${upTo(found.declinationDeg, 1)}°` },
     { label: 'of dark', text: hoursAndMinutes(24 - found.hours) },
   ],
-  stands: ({ found: { hours }, given }) => {
-    const noonDeg = Math.max(
-      0,
-      90 - Math.abs(given.latitudeDeg - 23.44 * Math.sin((2 * Math.PI * (given.dayOfYear - 81)) / 365)),
-    )
-    const highIn = 60 * Math.sin((noonDeg * Math.PI) / 180)
+  stands: ({ found: { hours, declinationDeg }, given }) => {
+    const noonDeg = Math.max(0, 90 - Math.abs(given.latitudeDeg - declinationDeg))
+    const highIn = 60 * Math.sin(radians(noonDeg))
     const halfIn = (hours / 24) * 150
     const arc = Array.from({ length: 25 }, (_step, k): Point => {
       const part = k / 12 - 1

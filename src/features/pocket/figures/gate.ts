@@ -1,3 +1,4 @@
+import { radians } from '@/core/units'
 import { gate } from '@/core/pocket/gate'
 import { choice, length, number } from '../fields'
 import { onSaw } from '../scene/saw'
@@ -54,7 +55,7 @@ export default sheet({
   liesTitle: 'The brace, long edge to the fence; its low end at the hinge',
   lies: ({ given: { railIn }, found, say, quantity }) => {
     const boardIn = Math.min(railIn, found.braceIn * 0.3)
-    const setIn = (deg: number) => Math.min(boardIn * Math.tan((deg * Math.PI) / 180), found.braceIn * 0.45)
+    const setIn = (deg: number) => Math.min(boardIn * Math.tan(radians(deg)), found.braceIn * 0.45)
     return onSaw({
       longIn: found.braceIn,
       boardIn,

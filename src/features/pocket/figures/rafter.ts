@@ -1,5 +1,5 @@
 import { rafter } from '@/core/pocket/rafter'
-import { upTo } from '@/core/units'
+import { radians, upTo } from '@/core/units'
 import { choice, length, number } from '../fields'
 import { area, box, line, measure, onWay, type Point, type Scene, text } from '../scene/shapes'
 import { type Caution, sheet, type Worked } from '../sheet'
@@ -10,7 +10,7 @@ type Found = Extract<ReturnType<typeof rafter.solve>, { ok: true }>['value']
 /** The rafter's outline with its zero on the top edge over the beam's outer face, the roof falling to the right. */
 function outline({ given, found }: Worked<Given, Found>): readonly Point[] {
   const rise = given.pitchPer12 / 12
-  const plumbIn = given.depthIn / Math.cos((found.angleDeg * Math.PI) / 180)
+  const plumbIn = given.depthIn / Math.cos(radians(found.angleDeg))
   const topAt = (xIn: number): Point => [xIn, -rise * xIn]
   const lowAt = (xIn: number): Point => [xIn, -rise * xIn - plumbIn]
   const [startIn, tailIn] = [given.ledgerIn - given.runIn, given.tailIn]
@@ -35,7 +35,7 @@ function squareFoot([x, y]: Point, rise: number, depthIn: number): Point {
 /** The outline laid level: the top edge along the bench. */
 function lying(worked: Worked<Given, Found>): Scene {
   const { given, found, say } = worked
-  const angle = (found.angleDeg * Math.PI) / 180
+  const angle = radians(found.angleDeg)
   const points = outline(worked)
   const [startX, startY] = points[0] ?? [0, 0]
   const flat = points.map(([x, y]): Point => {
@@ -91,7 +91,7 @@ export default sheet({
     const rise = given.pitchPer12 / 12
     const points = outline(worked)
     const startIn = given.ledgerIn - given.runIn
-    const plumbIn = given.depthIn / Math.cos((found.angleDeg * Math.PI) / 180)
+    const plumbIn = given.depthIn / Math.cos(radians(found.angleDeg))
     const topIn = -rise * startIn
     const seatIn = rise * given.seatIn - plumbIn
     return [

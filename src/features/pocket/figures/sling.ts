@@ -1,5 +1,5 @@
 import { sling } from '@/core/pocket/sling'
-import { upTo } from '@/core/units'
+import { radians, upTo } from '@/core/units'
 import { choice, number } from '../fields'
 import { box, dot, line, measure, type Point, text } from '../scene/shapes'
 import { sheet } from '../sheet'
@@ -24,7 +24,7 @@ export default sheet({
     ...(given.legs === 4 ? [{ label: 'counted as carrying', text: '2 of 4' }] : []),
   ],
   stands: ({ given, say, quantity }) => {
-    const upIn = given.legs === 1 ? LOAD_IN * 0.7 : (LOAD_IN / 2) * Math.tan((given.angleDeg * Math.PI) / 180)
+    const upIn = given.legs === 1 ? LOAD_IN * 0.7 : (LOAD_IN / 2) * Math.tan(radians(given.angleDeg))
     const hook: Point = [LOAD_IN / 2, Math.min(upIn, LOAD_IN * 3)]
     const feet: readonly Point[] =
       given.legs === 1

@@ -1,3 +1,4 @@
+import { degrees, radians } from '@/core/units'
 import { toTenth } from '@/ui/px'
 import type { Point, Scene, Shape } from './shapes'
 
@@ -80,7 +81,7 @@ function wordsOfMeasure(shape: Extract<Shape, { kind: 'measure' }>, at: Placed['
   const { a, b, normal } = measureLine(shape, at)
   const [x, y] = [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
   const side = shape.offPx < 0 ? -1 : 1
-  let turn = (Math.atan2(b[1] - a[1], b[0] - a[0]) * 180) / Math.PI
+  let turn = degrees(Math.atan2(b[1] - a[1], b[0] - a[0]))
   if (turn > 90) turn -= 180
   if (turn < -90) turn += 180
   const both = shape.name === undefined ? [] : [{ text: shape.name, strong: false }]
@@ -143,7 +144,7 @@ export function frameOf({ x, y, text, strong, anchor, turn }: Words): Frame {
   const size = strong ? TYPE.strong : TYPE.plain
   const width = text.length * size * LETTER
   const start = { start: 0, middle: -width / 2, end: -width }[anchor]
-  const angle = (turn * Math.PI) / 180
+  const angle = radians(turn)
   const corners = [
     [start, -size],
     [start + width, -size],

@@ -134,6 +134,18 @@ describe('on a desk, by keyboard', () => {
     await (await at.byText('button', 'Samples again')).click()
     await at.waitText('.shout', /sample numbers/)
   })
+  test('goods that are taken off the list take their prices with them, not those of the next', async () => {
+    await driver.executeScript('localStorage.removeItem("burdock-pocket-suppliers")')
+    await open('suppliers')
+    for (const box of (await driver.findElements(By.css('.pair input'))).slice(0, 2)) {
+      await box.click()
+      await at.hold([Key.CONTROL], 'a')
+      await at.keys(Key.BACK_SPACE)
+    }
+    // Bags alone: 60 of 5.4 and 45 of delivery from the pit; 60 of 6.2 and 90 from the yard is more.
+    await at.waitText('.shout', /all from pit[\s\S]*\$369/)
+    expect(await textOf('.fields')).not.toContain('a 2×6×12')
+  })
   test('Back and Forward go through figures, and the page says which is open', async () => {
     await open('stairs')
     await (await at.byText('a', 'Gate')).click()

@@ -149,9 +149,12 @@ function Pairs({
 }: FieldProps & { readonly describedBy: string | undefined }) {
   const isLength = field.kind === 'named-lengths'
   const pairs = text as readonly Pair[]
-  const rows: readonly Pair[] = [...pairs.filter(([name, each]) => name !== '' || each !== ''), ['', '']]
-  const put = (k: number, next: Pair) =>
-    onType(rows.map((old, at) => (at === k ? next : old)).filter(([name, each]) => name !== '' || each !== ''))
+  const rows: readonly Pair[] = [...pairs, ['', '']]
+  // A row that is emptied stays in its place: prices are typed for goods by theirs.
+  const put = (k: number, next: Pair) => {
+    const now = rows.map((old, at) => (at === k ? next : old))
+    onType(now.slice(0, now.findLastIndex(([name, each]) => name !== '' || each !== '') + 1))
+  }
   /** What makes a text of the row one that the blade moves. */
   const nudgedBy = ([name, each]: Pair, k: number) => ({
     step: lengthStep(each, system),
@@ -214,17 +217,20 @@ function Prices({
         describedBy={describedBy}
         onText={(fee) => put(k, { ...row, fee })}
       />
-      {items.map((name, at) => (
-        <Input
-          key={at}
-          label={`a ${name}`}
-          text={row.prices[at] ?? ''}
-          bad={issues.some((issue) => issue.path[1] === k)}
-          onText={(price) =>
-            put(k, { ...row, prices: items.map((_item, n) => (n === at ? price : (row.prices[n] ?? ''))) })
-          }
-        />
-      ))}
+      {items.map(
+        (name, at) =>
+          name !== '' && (
+            <Input
+              key={at}
+              label={`a ${name}`}
+              text={row.prices[at] ?? ''}
+              bad={issues.some((issue) => issue.path[1] === k)}
+              onText={(price) =>
+                put(k, { ...row, prices: items.map((_item, n) => (n === at ? price : (row.prices[n] ?? ''))) })
+              }
+            />
+          ),
+      )}
     </div>
   ))
 }

@@ -11,7 +11,7 @@ import { FieldInput, type Picked } from './FieldInput'
 import { Answer, Arithmetic, Drawn, Wrong } from './FigureParts'
 import { CARDS_ON_A_SHEET, keepCards, noteUsed, waitingCards } from './kept'
 import type { Sheet } from './sheet'
-import type { Pair, Typed } from './typed'
+import { goodsOf, type Pair, type Typed } from './typed'
 import { type Open, useFigure } from './useFigure'
 import { useSheet } from './useSheet'
 
@@ -73,12 +73,6 @@ interface PaneProps {
 const printableOf = (sheet: Sheet, { given, shown }: Open, system: UnitSystem): Printable | null =>
   given && shown && { name: sheet.name, shown, liesTitle: sheet.liesTitle, inputs: inputsOf(sheet, given, system) }
 
-/** Names of the goods that prices are typed for. */
-const itemsOf = (sheet: Sheet, typed: Typed): readonly string[] =>
-  Object.entries(sheet.fields).flatMap(([key, field]) =>
-    field.kind === 'counts' ? (typed[key] as readonly Pair[]).map(([item]) => item).filter((item) => item !== '') : [],
-  )
-
 /** The text of a length, in a field, in a row of them or beside a name. */
 function lengthAt(typed: Typed, path: string): string {
   const [key = '', at] = path.split('.')
@@ -104,7 +98,7 @@ function FigureMain({
 }) {
   const { title, says } = FIGURE_WORDS[sheet.name]
   const late = useLate(open.issues)
-  const items = itemsOf(sheet, open.typed)
+  const items = goodsOf(sheet.fields, open.typed)
   return (
     <main className="figure" id="figure" tabIndex={-1}>
       <header className="named">

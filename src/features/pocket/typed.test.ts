@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import type { Field } from './fields'
 import { choice, length, lengths, number, optional, share } from './fields'
-import { fits, readTyped, typedIn, typedOf } from './typed'
+import { fits, goodsOf, readTyped, typedIn, typedOf } from './typed'
 
 const FIELDS: Readonly<Record<string, Field>> = {
   runIn: length('run', 120),
@@ -105,3 +105,18 @@ test.each<[string, unknown, boolean]>([
   ['a pair of three', { ...samples, need: [['a', 'b', 'c']] }, false],
   ['a supplier without prices', { ...samples, suppliers: [{ name: 'x' }] }, false],
 ])('kept from another time: %s fits %p', (_, kept, want) => expect(fits(FIELDS, kept)).toBe(want))
+test('a row of goods that is emptied takes no price of another: the next keeps its own', () => {
+  const typed = {
+    ...samples,
+    need: [
+      ['', ''],
+      ['bag', '2'],
+    ],
+    suppliers: [{ name: 'pit', fee: '1', prices: ['11', '5'] }],
+  } as const
+  expect(goodsOf(FIELDS, typed)).toEqual(['', 'bag'])
+  expect(readTyped(FIELDS, typed, 'us')).toMatchObject({
+    ok: true,
+    value: { need: { bag: 2 }, suppliers: [{ name: 'pit', fee: 1, prices: { bag: 5 } }] },
+  })
+})

@@ -192,11 +192,15 @@ function readField(
   }
 }
 
-/** Reads what stands in all fields of a figure: its input, or what is wrong and where. */
-export function readTyped(fields: Fields, typed: Typed, system: UnitSystem): Result<Record<string, unknown>> {
-  const items = Object.entries(fields).flatMap(([key, field]) =>
+/** Names of the goods that prices are typed for, by their places; empty where a row is. */
+export const goodsOf = (fields: Fields, typed: Typed): readonly string[] =>
+  Object.entries(fields).flatMap(([key, field]) =>
     field.kind === 'counts' ? (typed[key] as readonly Pair[]).map(([name]) => name.trim()) : [],
   )
+
+/** Reads what stands in all fields of a figure: its input, or what is wrong and where. */
+export function readTyped(fields: Fields, typed: Typed, system: UnitSystem): Result<Record<string, unknown>> {
+  const items = goodsOf(fields, typed)
   const entries = Object.entries(fields)
   const result = all(entries.map(([key, field]) => readField(key, field, typed[key] ?? '', { system, items })))
   if (!result.ok) return result

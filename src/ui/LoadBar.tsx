@@ -1,15 +1,19 @@
 import { ROUNDING } from '@/core/units'
-/** Demand as a filled length against capacity, a notched post at 1.00. Past it the bar goes on in red hatch. */
+/**
+ * Demand as a filled length against capacity, a notched post at 1.00. Past it the bar goes on in red hatch, to its end
+ * where there is no ratio because nothing stands.
+ */
 export function LoadBar({
-  ratio,
+  ratio: use,
   width = 284,
   height = 15,
 }: {
-  readonly ratio: number
+  readonly ratio: number | null
   readonly width?: number
   readonly height?: number
 }) {
   const full = 1.3
+  const ratio = use ?? full
   const at = (load: number) => (load / full) * width
   const cap = at(1)
   const fails = ratio > 1 + ROUNDING

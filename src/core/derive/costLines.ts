@@ -68,7 +68,7 @@ function columnCost(prices: Prices, { post }: Job['building'], rows: readonly Sc
 
 /** The price list's name of a fastener of the take-off. */
 function fastenerItem(fastener: string): string {
-  if (/^bolt|^tie|^strap/.test(fastener)) return fastener
+  if (/^bolt|^tie|^strap|^hanger/.test(fastener)) return fastener
   return fastener.startsWith('ring') ? 'ring-shank nail' : 'common nail'
 }
 

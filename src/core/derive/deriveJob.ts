@@ -27,7 +27,9 @@ import { takeoff, type Takeoff } from './takeoff'
 interface Tally {
   readonly holds: number
   readonly close: number
+  /** Those that do not hold, those among them that cannot stand at all. */
   readonly fails: number
+  readonly cannotStand: number
   readonly notChecked: number
 }
 
@@ -41,8 +43,8 @@ export interface Judgement {
   readonly reactions: readonly RoofLoads[]
   readonly lateral: Lateral | null
   readonly braces: readonly BraceLine[]
-  /** Worst strength ratio of each post, by id. */
-  readonly postRatios: Readonly<Record<string, number>>
+  /** Worst strength ratio of each post, by id; null where it cannot stand. */
+  readonly postRatios: Readonly<Record<string, number | null>>
   readonly holes: readonly HoleKind[]
   readonly schedule: readonly ScheduleRow[]
   readonly cards: readonly PostCard[]
@@ -55,10 +57,15 @@ export interface Judgement {
 
 /** Everything the core derives from one job. */
 export interface Derived extends Omit<Plan, 'plannedWalls'>, Judgement {}
-/** How many checks hold, stand close to their limit, fail, or could not be done. */
+/** How many checks hold, stand close to their limit, fail or cannot stand, or could not be done. */
 function tallyOf(checks: readonly Check[]): Tally {
-  const tally = { holds: 0, close: 0, fails: 0, notChecked: 0 }
-  for (const check of checks) tally[check.state === 'not-checked' ? 'notChecked' : check.state]++
+  const tally = { holds: 0, close: 0, fails: 0, cannotStand: 0, notChecked: 0 }
+  for (const { state } of checks)
+    if (state === 'not-checked') tally.notChecked++
+    else if (state === 'cannot-stand') {
+      tally.fails++
+      tally.cannotStand++
+    } else tally[state]++
   return tally
 }
 
@@ -83,10 +90,10 @@ function judgeFrame(job: Job, plan: PlannedJob, results: SiteResults, gapIn: num
       ...judgeHoles(job, frame, byId, results),
       ...posts.checks,
       ...judgeTrusses(building, trusses, frame.reactions, results),
-      ...judgeBeams(building, trusses, frame.reactions),
+      ...judgeBeams({ building, grid, layout, trusses, reactions: frame.reactions, results }),
       ...judgePurlins(building, trusses, results),
       ...judgeLeanTos(building, grid, layout, results),
-      ...judgeBracing({ job, grid, frame, lines, results, gapIn }),
+      ...judgeBracing({ job, grid, posts: layout.posts, frame, lines, results, gapIn }),
     ],
   }
 }

@@ -20,7 +20,7 @@ const derive = (job: Job): WordedDerived => {
 }
 const barn = (change: Partial<Building> = {}, site: Partial<Job['site']> = {}) => derive(barnJob(change, site))
 /** Worst strength ratio of a span whose lumber has values. */
-const strengthOf = (span: SpanMember) => spanWorst(span)?.strength ?? NaN
+const strengthOf = (span: SpanMember) => Number(spanWorst({ ...span, sags: [] }) ?? NaN)
 const check = (derived: WordedDerived, id: string) => {
   const check = derived.checks.find((check) => check.id === id)
   if (!check) throw new Error(`no check ${id}; there are ${derived.checks.map((check) => check.id).join(', ')}`)
@@ -62,7 +62,8 @@ describe('frames alone, 9.3 (b)', () => {
     ['moment of the windward post', windward?.momentFtLb, 10160],
     ['post stiffness, lb/in', derived.lateral?.units['south-line-5'].stiffnessLbIn, 55.26],
   ])('%s', (_n, got, want) => expectNear(got ?? 0, want, 1e-3))
-  test('a 3-ply 2×6 fails by far, as it should', () => expect(check(derived, 'column-eave').state).toBe('fails'))
+  test('a 3-ply 2×6 cannot stand so, 2.1·168/5.5 = 64 being over 50', () =>
+    expect(check(derived, 'column-eave')).toMatchObject({ state: 'cannot-stand', why: 'slender' }))
   test('moments of both posts add to the overturning: 18,499 ft-lb a frame', () => {
     const [lateral, lateralCase] = [
       derived.lateral?.cases['south-line-5'][0],
@@ -120,18 +121,22 @@ describe('roof and end walls as springs, 9.4, ASABE EP484', () => {
 describe('combined bending and load, NDS 2018 3.9.2, 3-ply 2×6 SP No.2', () => {
   const derived = barn({ slab: 'tied', diaphragm: 'checked', skin, post })
   const otherCheck = check(derived, 'column-eave')
-  // By hand, wet at grade: Fc* 1400·1.6·0.8 = 1792; FcE 0.822·459000/24.44² = 631.9; CP 0.3220; Fc' 577.0; P 4242 lb,
-  // fc 171.4;
-  // M 0.75·3337 = 2503 ft-lb, fb 1324; (0.2970)² + 1324/(2160·(1 − 0.2712)) = 0.0882 + 0.8411.
-  test('D+0.75S+0.75(0.6W) at grade: 0.929', () => {
-    expectNear(otherCheck.ratio, 0.9293, 4e-3)
+  // By hand, wet at grade. The frame keeps 0.1038 of its load, so 3·0.8962/0.1038 = 25.9 of its own stiffness holds its
+  // top: tan α = α − α³/25.9 at 4.104, K 0.7655, Ke 0.8 + 1.3·(0.7655 − 0.6992)/1.3008 = 0.8663; le/d 26.46; Fc* 1792;
+  // FcE 0.822·459000/26.46² = 538.8; CP 0.2791; Fc' 500.1; P 4242 lb, fc 171.4; M 0.75·3337 = 2503 ft-lb, fb 1324;
+  // girts at 23 in.: RB² 12.85, CL 0.9974: (171.4/500.1)² + 1324/(2160·0.9974·(1 − 0.3181)) = 0.1175 + 0.9013.
+  test('D+0.75S+0.75(0.6W) at grade: 1.019', () => {
+    expectNear(otherCheck.ratio, 1.0188, 2e-3)
     expect(otherCheck.combination).toBe('D+0.75S+0.75(0.6W)')
     expect(otherCheck.place).toBe('at or below grade')
   })
   test('without EP559 the factor is 1.15 and the post fails', () =>
     expect(check(barn({ slab: 'tied', diaphragm: 'checked', skin }), 'column-eave').state).toBe('fails'))
   test('slenderness past 50 is refused: free top, 2.1·168/5.5 = 64.15', () =>
-    expectNear(check(barn({ diaphragm: 'none', slab: 'tied' }), 'column-eave').demand, 64.15))
+    expect(check(barn({ diaphragm: 'none', slab: 'tied' }), 'column-eave').facts).toMatchObject({
+      kind: 'slender',
+      slenderness: expect.closeTo(64.145, 2),
+    }))
   test('inside a splice zone 0.42 of the section counts', () => {
     const spliced = barn({
       slab: 'tied',
@@ -139,7 +144,7 @@ describe('combined bending and load, NDS 2018 3.9.2, 3-ply 2×6 SP No.2', () => 
       skin,
       post: { ...post, splice: { fromIn: 16, toIn: 60, efficiency: null } },
     })
-    expect(check(spliced, 'column-eave').ratio).toBeGreaterThan(otherCheck.ratio)
+    expect(check(spliced, 'column-eave').ratio).toBeGreaterThan(otherCheck.ratio ?? NaN)
     expect(check(spliced, 'column-eave').place).toBe('in the splice zone')
   })
 })
@@ -151,8 +156,10 @@ describe('gable post 16 ft in, 9.5: 19.33 ft tall', () => {
     expectNear((other?.heightIn ?? 0) / 12, 19.33, 1e-3)
     expectNear(derived.demands?.[other?.id ?? '']?.claddingPlf ?? 0, 129.3, 2e-3)
   })
-  test('3-ply 2×8 No.2: 1840/1998 of its bending', () =>
-    expectNear(derived.postRatios[other?.id ?? ''], 1840 / 1998, 4e-3))
+  // Nailed in rows 4 1/4 in. apart, over 20 diameters, its plies stand apart: girts at 22.96 in., le 47.31,
+  // RB² 47.31·7.25/1.5² = 152.4, FbE 1.2·459000/152.4 = 3614, over 1998 1.809: CL 0.9478.
+  test('3-ply 2×8 No.2: 1840/(1998·0.9478) of its bending', () =>
+    expectNear(derived.postRatios[other?.id ?? ''], 1840 / (1998 * 0.9478), 1e-3))
 })
 
 describe('truss seats, 14.2 and 15.5', () => {
@@ -183,9 +190,10 @@ describe('close trusses on carriers, 14.3', () => {
       carrier: { plies: 2, size: '2x12', lumber: 'SP-No.1', sides: 'both' },
     },
   })
-  // lu 48 in.: le 98.9, RB 22.24, FbE 1407, FbE/Fb* 1.224, CL 0.885; its own weight adds 0.6 %.
-  test('one truss near mid-bay: 912 psi of 1,150 × CL 0.885', () =>
-    expectNear(check(derived, 'carrier').ratio, 912 / 1150 / 0.885, 2e-2))
+  // 2,405 lb 50 1/4 in. along 96: 57,590 in-lb, and 840 of its own weight: 923 psi. lu 50 1/4 in.: le 103.5, RB² 517.6,
+  // FbE 1345, over 1,150 1.169: CL 0.8722.
+  test('one truss near mid-bay: 923 psi of 1,150 × CL 0.8722', () =>
+    expectNear(check(derived, 'carrier').ratio, 923.2 / 1150 / 0.8722, 2e-3))
   test('every truss comes down on the posts: the eave adds up', () => {
     const onPosts = derived.posts
       .filter((post) => post.side === 'south')
@@ -303,7 +311,7 @@ describe('lean-to, 14.6', () => {
   })
   test('one on each eave: both are judged, and alike', () => {
     const both = barn({ leanTos: [lean('south'), lean('north')] })
-    expectNear(check(both, 'rafter-south').ratio, check(both, 'rafter-north').ratio, 1e-9)
+    expectNear(check(both, 'rafter-south').ratio, check(both, 'rafter-north').ratio ?? NaN, 1e-9)
   })
   test('cladding wind on an open roof is not invented', () =>
     expect(check(derived, 'lean-purlins-up-north').state).toBe('not-checked'))
@@ -379,7 +387,7 @@ describe('properties of the whole', () => {
         for (const post of derived.posts.filter((post) => post.side === 'south' && post.kind === 'eave')) {
           const twin = derived.posts.find((other) => other.side === 'north' && other.line === post.line)
           expectNear(derived.demands?.[post.id].gravityLb ?? 0, derived.demands?.[twin?.id ?? ''].gravityLb ?? 1, 1e-9)
-          expectNear(derived.postRatios[post.id], derived.postRatios[twin?.id ?? ''], 1e-9)
+          expectNear(derived.postRatios[post.id], derived.postRatios[twin?.id ?? ''] ?? NaN, 1e-9)
         }
       }),
       { numRuns: 15 },
@@ -426,7 +434,7 @@ describe('properties of the whole', () => {
     for (const check of derived.checks) {
       expect([
         check.id,
-        Number.isFinite(check.ratio),
+        check.ratio === null ? ['cannot-stand', 'not-checked'].includes(check.state) : Number.isFinite(check.ratio),
         Number.isFinite(check.demand),
         Number.isFinite(check.capacity),
       ]).toEqual([check.id, true, true, true])

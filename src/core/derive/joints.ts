@@ -1,6 +1,7 @@
 import { laminationPlan } from '../joints'
-import type { Post, TrussPlan } from '../layout'
-import type { Building, Side } from '../model'
+import { type Post, type TrussPlan, wallPosts } from '../layout'
+import type { Building, LeanTo } from '../model'
+import { SAME_IN } from '../units'
 import { postSize, specificGravity } from '../wood'
 import type { BraceLine } from '../frame'
 import type { HoleKind } from '../frame'
@@ -49,20 +50,32 @@ function boardJoints({ building, pieces, purlinJoints }: JointsOf): JointLine[] 
   ]
 }
 
+/**
+ * A lean-to on its wall: bolted to the posts that stand there; rafters where a post is left out hang on the header.
+ */
+function leanToJoints({ building, posts }: JointsOf, { side, rafter }: LeanTo): JointLine[] {
+  const { diameterIn, count } = building.joints.ledger
+  const wall = wallPosts(posts, side)
+  const toPost = (joints: number) => joint(`${side} lean-to to wall post`, bolt(diameterIn), count, joints)
+  if (rafter.spaceIn !== null) return [toPost(wall.length)]
+  const rafters = posts.filter((post) => post.kind === 'lean-to' && post.side === side)
+  const onPosts = rafters.filter(({ x }) => wall.some((post) => Math.abs(post.x - x) <= post.sizeX / 2 + SAME_IN))
+  const hung = rafters.length - onPosts.length
+  return [toPost(onPosts.length), ...(hung > 0 ? [joint(`${side} rafter to header`, 'hanger', 1, hung)] : [])]
+}
+
 /** Trusses on their seats, beams and lean-tos on their posts. */
-function roofJoints({ building, posts, plan }: JointsOf): JointLine[] {
-  const { truss, carrier, ledger } = building.joints
+function roofJoints(of: JointsOf): JointLine[] {
+  const { building, plan } = of
+  const { truss, carrier } = building.joints
   const seats = plan.trusses.length * 2
   const beams = plan.beams.length
-  const leanToPosts = (side: Side) => posts.filter((post) => post.kind === 'lean-to' && post.side === side).length
   return [
     building.roof.truss.set === 'posts'
       ? joint('truss to post', bolt(truss.diameterIn), truss.count, seats)
       : joint('truss to carrier', 'tie', 1, seats),
     ...(beams > 0 ? [joint('carrier or header to post', bolt(carrier.diameterIn), carrier.count, beams + 2)] : []),
-    ...building.leanTos.map(({ side }) =>
-      joint(`${side} lean-to to wall post`, bolt(ledger.diameterIn), ledger.count, leanToPosts(side)),
-    ),
+    ...building.leanTos.flatMap((leanTo) => leanToJoints(of, leanTo)),
   ]
 }
 

@@ -16,6 +16,7 @@ export function judgeHoles(
     checksOf(RULES.hole, {
       hole,
       posts,
+      names: posts,
       demands: frame.demands,
       demand: entryOf(frame.demands, hole.governing.bearing.id),
       lateral: frame.atGrade,

@@ -1,10 +1,11 @@
-import type { LeanToLoads, RoofLoads, SiteResults } from '../frame'
+import { beamLoads, type BeamsOf, type LeanToLoads, type RoofLoads, type SiteResults } from '../frame'
 import { type Grid, type PostLayout, type TrussPlan, wallPosts } from '../layout'
 import { DEAD_AGAINST_WIND, type RoofZone, WIND_ASD } from '../loads'
 import type { Building } from '../model'
 import { item } from '../result'
 import { type Check, checksOf, RULES } from '../rules'
-import { beamMember, endLoads, hardestBeam } from '../rules/beam/member'
+import { beamJoint } from '../rules/beam/joint'
+import { beamMember } from '../rules/beam/member'
 import { mainPurlinLoads } from '../rules/purlin/loads'
 import { type PurlinLoads, purlinMember } from '../rules/purlin/member'
 import type { PurlinPlace } from '../rules/purlin/strength'
@@ -20,22 +21,16 @@ export const judgeTrusses = (
   results: SiteResults,
 ): Check[] => checksOf(RULES.truss, { seated: seatTrusses(building, plan, reactions), results })
 
-/** The hardest worked carrier and header, and their joints to the posts. A carrier's post takes the ends of two bays. */
-export function judgeBeams(building: Building, plan: TrussPlan, reactions: readonly RoofLoads[]): Check[] {
+/** The hardest worked carrier and header, and the joints to their posts. */
+export function judgeBeams(of: BeamsOf): Check[] {
+  const { building } = of
+  const loaded = beamLoads(of).map((loads) => ({ loads, span: beamMember(building, loads) }))
   return (['carrier', 'header'] as const).flatMap((kind) => {
-    const beam = hardestBeam(plan.beams, kind, reactions)
-    if (!beam) return []
-    const end = endLoads(beam, reactions)
-    const ends = kind === 'carrier' ? 2 : 1
-    const [strength, ...rest] = checksOf(RULES.beam, {
-      beam,
-      span: beamMember(building, beam, reactions),
-      building,
-      downLb: end.gravityLb * ends,
-      upLb: end.upliftLb * ends,
-    })
-    if (!strength) return []
-    return strength.state === 'not-checked' ? [strength] : [strength, ...rest]
+    const beams = loaded.filter(({ loads }) => loads.beam.kind === kind)
+    if (beams.length === 0) return []
+    const own = checksOf(RULES.beam, { beams })
+    if (own[0]?.state === 'not-checked') return own.slice(0, 1)
+    return [...own, ...checksOf(RULES.beamJoint, beamJoint(kind, building, beams))]
   })
 }
 

@@ -11,6 +11,10 @@ export interface WallResult extends PlannedWall {
   readonly worstRatio: number | null
 }
 
+/** The worst ratio of some checks; null where one cannot stand or was not checked. */
+const worstRatioOf = (checks: readonly Check[]): number | null =>
+  checks.reduce<number | null>((most, { ratio }) => (most === null || ratio === null ? null : Math.max(most, ratio)), 0)
+
 /** Girts of one wall against the wind on it. */
 function judgeWall(job: Job, plan: PlannedJob, results: SiteResults, side: Side) {
   const wall = plan.plannedWalls[side]
@@ -31,7 +35,7 @@ function judgeWall(job: Job, plan: PlannedJob, results: SiteResults, side: Side)
     wall: {
       ...wall,
       widestHoldsIn: cases.length ? widestGapIn(building, results, cases) : 0,
-      worstRatio: zones.reduce((most, check) => Math.max(most, check.ratio), 0),
+      worstRatio: worstRatioOf(zones),
     },
   }
 }

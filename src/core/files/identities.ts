@@ -1,5 +1,5 @@
 import { allOf, type OmittedPost, placeKey, type Post, standingsOf } from '../layout'
-import { type Building, type Job, JOB_VERSION, jobSchema, newJob } from '../model'
+import { type Building, type Job, jobSchema } from '../model'
 import { addUnder, recordOf, withKeys } from '../result'
 
 type Raw = Record<string, unknown>
@@ -64,18 +64,21 @@ function rekeyed(named: Raw, idsOf: (name: string) => readonly string[]) {
   return { kept, lost }
 }
 
+/** Brings a raw job of version 6 up to the newest. */
+type Later = (raw: Raw) => Raw
+
 /** A job without anything that is keyed by a name; null where it is not a job at all. */
-function bare(raw: Raw): Job | null {
+function bare(raw: Raw, later: Later): Job | null {
   const building = { ...recordOf(raw.building), posts: [], givenUp: [], gableShiftsIn: {}, bridged: [] }
-  // What later versions added is as in a new job.
-  const parsed = jobSchema.safeParse({
-    ...newJob('x'),
-    ...raw,
-    version: JOB_VERSION,
-    building,
-    levels: { ...recordOf(raw.levels), readingsIn: {} },
-    strings: { ...recordOf(raw.strings), hookPost: null },
-  })
+  const parsed = jobSchema.safeParse(
+    later({
+      ...raw,
+      version: 6,
+      building,
+      levels: { ...recordOf(raw.levels), readingsIn: {} },
+      strings: { ...recordOf(raw.strings), hookPost: null },
+    }),
+  )
   return parsed.success ? parsed.data : null
 }
 
@@ -111,9 +114,9 @@ function identitiesOf(standings: readonly Standing[], inner: number): Identity[]
  * was kept under a name goes under the identity that bore it. Office readings under a name that two posts bore are
  * written into the job’s note: nobody can say whose they were.
  */
-export function withIdentities(raw: Raw): Raw {
+export function withIdentities(raw: Raw, later: Later): Raw {
   const old = recordOf(raw.building)
-  const job = bare(raw)
+  const job = bare(raw, later)
   const plain = { ...raw, version: 6, building: { ...old, posts: [], givenUp: [] } }
   if (!job) return plain
   // Lettered rows do not depend on shifts and bridges; the layout with them tells the rest.

@@ -1,4 +1,4 @@
-import { newJob, newLeanToParts } from '../model'
+import { newJob, newLeanToParts, NO_RATINGS } from '../model'
 import { recordOf } from '../result'
 import { withIdentities } from './identities'
 
@@ -75,14 +75,33 @@ function toVersion8(raw: Raw): Raw {
   return { ...raw, version: 8, figures: raw.figures ?? [] }
 }
 
+/**
+ * Version 8 knew nothing of what piers, ties of a slab and doors can take, nor which nails are hardened; its posts were
+ * not taken as incised, and no two of them shared a footing. What is not known is not checked.
+ */
+function toVersion9(raw: Raw): Raw {
+  const building = recordOf(raw.building)
+  return {
+    ...raw,
+    version: 9,
+    building: {
+      ...fill(building, { pier: NO_RATINGS, sharedFootings: [], slabTieLb: null }),
+      post: fill(building.post, { incised: true }),
+      skin: fill(building.skin, { narrowStrips: false }),
+      joints: fill(building.joints, { hardenedRing: false }),
+    },
+  }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
   3: toVersion4,
   4: toVersion5,
-  5: withIdentities,
+  5: (raw) => withIdentities(raw, migrate),
   6: toVersion7,
   7: toVersion8,
+  8: toVersion9,
 }
 
 /**

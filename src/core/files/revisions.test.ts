@@ -16,6 +16,7 @@ const door = {
   widthIn: 96,
   heightIn: 96,
   sillIn: 0,
+  weightLb: null,
 } as const
 const window = {
   ...door,

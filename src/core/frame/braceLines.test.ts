@@ -44,3 +44,11 @@ test.each(['west', 'south'] as const)('the %s wall is braced beside both its cor
   expect(between).toContain(row.slice(0, 2).join('–'))
   expect(between).toContain(row.slice(-2).join('–'))
 })
+test('a wall has no more braced bays than spaces between its posts: its shear is shared among those', () => {
+  const spaces = posts.filter((post) => post.side === 'west' && post.kind === 'gable').length + 1
+  const [west, south] = (['west', 'south'] as const).map((side) =>
+    linesOf({ baysPerWall: 10 }).find((line) => line.side === side),
+  )
+  expect([west?.bays, south?.bays]).toEqual([spaces, grid.value.baysIn.length])
+  expect(west?.coupleLb).toBeCloseTo(((2000 / spaces) * (west?.heightIn ?? NaN)) / (west?.bayIn ?? NaN), 6)
+})

@@ -3,6 +3,7 @@ import { type Grid, isEave, type Post } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
 import { plumbCutBrace } from '../pocket/braceBetween'
 import { boardSize } from '../wood'
+import { bracedBays } from './bracedBays'
 import type { Lateral } from './lateral'
 
 /**
@@ -15,7 +16,7 @@ export function wallShearLb(lateral: Omit<Lateral, 'units' | 'cases'>): Record<S
   const end = (i: 0 | 1) => {
     if (relied === 'roof trusted') return total / 2
     if (relied === 'roof checked')
-      return Math.abs(row.wallLbIn[i] * item(row.moveIn, i === 0 ? 0 : row.moveIn.length - 1))
+      return Math.abs(row.wallLbIn[i] * (item(row.moveIn, i === 0 ? 0 : row.moveIn.length - 1) ?? 0))
     return 0
   }
   return { west: end(0), east: end(1), south: lateral.alongLb / 2, north: lateral.alongLb / 2 }
@@ -46,7 +47,8 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
     const heightIn = building.heelIn - building.skirt.topIn
     // Both ends are cut plumb between posts: the board that is bought is longer than its edge.
     const brace = plumbCutBrace(bayIn, heightIn, boardSize(building.bracing.size).dIn)
-    const force = (shear[side] / building.bracing.baysPerWall) * (brace.edgeIn / bayIn)
+    const bays = bracedBays(building, grid, side)
+    const force = (shear[side] / bays) * (brace.edgeIn / bayIn)
     const row = posts
       .filter((post) =>
         eave
@@ -65,15 +67,15 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
     return {
       side,
       shearLb: shear[side],
-      bays: building.bracing.baysPerWall,
+      bays,
       bayIn,
       heightIn,
       alphaDeg: brace.angleDeg,
       lengthIn: brace.edgeIn,
       forceLb: force,
-      coupleLb: (shear[side] / building.bracing.baysPerWall) * (heightIn / bayIn),
+      coupleLb: (shear[side] / bays) * (heightIn / bayIn),
       stockIn: brace.tipToTipIn,
-      between: building.bracing.baysPerWall > 1 ? `${first} and ${lastPair}` : first,
+      between: bays > 1 ? `${first} and ${lastPair}` : first,
     }
   })
 }

@@ -38,6 +38,8 @@ export interface PostDemand extends RoofLoads {
   readonly upliftLb: number
   /** Service cladding wind on the post by itself, pounds per foot of height; 0 where it stands in no wall. */
   readonly claddingPlf: number
+  /** Roof of a lean-to that hangs on the side or face of the post, beside its middle; null without one. */
+  readonly hanging: RoofLoads | null
   readonly postWeightPlf: number
 }
 
@@ -111,7 +113,7 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: S
 }
 
 /** Roof loads that a lean-to brings to its wall or to its outer line over `eaveFt` of its length. */
-function leanToRoofLoads({
+export function leanToRoofLoads({
   results,
   leanTo,
   overhangFt,
@@ -177,25 +179,33 @@ function gableRoof(of: DemandsOf, post: Post, eaveFt: number): RoofLoads {
   }
 }
 
-/** Roof that a post carries, and the feet of eave it stands for. */
-function roofOn(of: DemandsOf, post: Post): { readonly loads: RoofLoads; readonly eaveFt: number } {
+/** Roof that a post carries, the feet of eave it stands for, and the part of it that hangs on its side or face. */
+interface RoofOn {
+  readonly loads: RoofLoads
+  readonly eaveFt: number
+  readonly hanging: RoofLoads | null
+}
+
+/** Roof that a post carries, and what of it hangs on it. */
+function roofOn(of: DemandsOf, post: Post): RoofOn {
   const { building, grid, results } = of
   const leanTo = building.leanTos.find((each) => each.side === post.side)
   const overhangFt = building.eaveOverhangIn / IN_PER_FT
   if (post.kind === 'lean-to' && post.line !== null && leanTo) {
     const eaveFt = lineFt(of, post.line - 1)
-    return { loads: leanToRoofLoads({ results, leanTo, overhangFt, eaveFt, at: 'outer' }), eaveFt }
+    return { loads: leanToRoofLoads({ results, leanTo, overhangFt, eaveFt, at: 'outer' }), eaveFt, hanging: null }
   }
   if (!isEave(post.side)) {
     const eaveFt = lineFt(of, post.side === 'west' ? 0 : grid.centresIn.length - 1)
-    return { loads: gableRoof(of, post, eaveFt), eaveFt }
+    return { loads: gableRoof(of, post, eaveFt), eaveFt, hanging: null }
   }
   const own = of.onEave.get(post.id)
   const loads = own?.loads ?? NONE
   const eaveFt = own?.feet ?? 0
-  if (!leanTo) return { loads, eaveFt }
+  if (!leanTo) return { loads, eaveFt, hanging: null }
   const wallFt = of.tributaryIn(post, post.side) / IN_PER_FT
-  return { loads: sum(loads, leanToRoofLoads({ results, leanTo, overhangFt, eaveFt: wallFt, at: 'wall' }), 1), eaveFt }
+  const hanging = leanToRoofLoads({ results, leanTo, overhangFt, eaveFt: wallFt, at: 'wall' })
+  return { loads: sum(loads, hanging, 1), eaveFt, hanging }
 }
 
 /** Widths of wall that blow on a post, ft: of its eave, of its gable, and the wider of the two with its side. */
@@ -216,7 +226,7 @@ function wallsOn({ building, tributaryIn }: DemandsOf, post: Post, gableSide: Si
 /** Everything that one post must carry. */
 function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand {
   const { grid, results } = of
-  const { loads, eaveFt } = roofOn(of, post)
+  const { loads, eaveFt, hanging } = roofOn(of, post)
   const gableSide: Side = post.line === 1 ? 'west' : 'east'
   const { eaveWallFt, gableWallFt, wallFt, wallSide } = wallsOn(of, post, gableSide)
   const nearCorner = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
@@ -253,6 +263,7 @@ function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand 
     gravityCase,
     upliftLb: upliftOf(loads),
     claddingPlf: post.kind === 'lean-to' ? 0 : claddingPsf * own,
+    hanging,
     postWeightPlf,
   }
 }

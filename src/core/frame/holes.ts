@@ -1,43 +1,19 @@
-import { firstOf, entryOf } from '../result'
-import { PITCH_RUN_IN, IN_PER_FT, ROUNDING, IN2_PER_FT2, NEGLIGIBLE } from '../units'
-import {
-  bearingWidthIn,
-  cleatUpliftLb,
-  collarUpliftLb,
-  constrainedDepthFt,
-  ep486DepthFt,
-  padAreaFt2,
-  padRatios,
-  padWeightLb,
-  pierUpliftLb,
-  STOCK_DIAMETERS_IN,
-  unconstrainedDepthFt,
-  type EmbedmentLoad,
-} from '../ground'
+import { collarWeightLb, padAreaFt2, padRatios, padWeightLb, STOCK_DIAMETERS_IN } from '../ground'
 import { named, type Post, type PostKind, type PostName } from '../layout'
 import type { Building, Job } from '../model'
 import { holeVolumes, type HoleVolumes } from '../quantities'
+import { entryOf, firstOf, isWorse } from '../result'
+import { IN_PER_FT, ROUNDING } from '../units'
 import { postSize } from '../wood'
 import type { PostDemand } from './demands'
+import { type Couples, distinctlyLifted, isHeld, NO_COUPLES, SAME_LB, type Uplift, upliftOfPost } from './holeUplift'
 import type { Lateral } from './lateral'
 import type { LateralCase } from './lateralCase'
+import { asksMore, type LateralNeed, lateralNeed } from './lateralNeed'
 import type { SiteResults } from './siteResults'
 
 /** Deepest hole that is dug without an engineer's word, inches (sanity range, register C34). */
 const DEEPEST_IN = 96
-
-/** Sideways need of one post: the wind case that asks for most depth, in both support conditions. */
-export interface LateralNeed {
-  readonly actions: LateralCase
-  readonly load: EmbedmentLoad
-  readonly constrained: boolean
-  /** Depth of the post below grade that each support condition asks for, ft; null where none is enough. */
-  readonly depthFreeFt: number | null
-  readonly depthSlabFt: number
-  readonly neededFt: number | null
-  /** Depth with the fall of the ground added: what is dug from the high side, ft; null where none is enough. */
-  readonly slopedFt: number | null
-}
 
 /** Hole of one kind of post: one diameter and one depth for all of them, so that a crew digs one size. */
 export interface HoleKind {
@@ -57,119 +33,22 @@ export interface HoleKind {
   readonly lateral: LateralNeed | null
   readonly bearing: { readonly loadLb: number; readonly padLb: number; readonly capacityLb: number }
   readonly pad: ReturnType<typeof padRatios> | null
-  readonly uplift: { readonly demandLb: number; readonly capacityLb: number }
-}
-
-/** Ground steeper than 3 across to 1 down needs the setbacks of IBC 1808.7 and is not sized here, inches per foot. */
-export const STEEPEST_PER12 = 4
-
-/**
- * Depth that leaves `depthFt` in the ground on the low side: the ground falls over a distance like the depth itself.
- * Null where the ground is too steep or no depth is enough.
- */
-const slopedDepthFt = (depthFt: number | null, slopePer12: number): number | null =>
-  depthFt === null || slopePer12 > STEEPEST_PER12 ? null : depthFt / (1 - slopePer12 / PITCH_RUN_IN)
-
-/** Whether one depth asks for more than another; that none is enough asks for most. */
-const asksMore = (oneFt: number | null, otherFt: number | null): boolean =>
-  otherFt !== null && (oneFt === null || oneFt > otherFt)
-
-/**
- * Lateral depths of one post under its worst case. Null where its lateral load is not computed; no need where nothing
- * blows on it.
- */
-function lateralNeed(
-  job: Job,
-  results: SiteResults,
-  cases: readonly LateralCase[] | undefined,
-  diameterIn: number,
-): LateralNeed | null {
-  const building = job.building
-  if (!cases?.length) return null
-  const size = postSize(building.post)
-  const pier = building.school === 'pier'
-  const bFt = (pier ? diameterIn : bearingWidthIn(size.widthIn)) / IN_PER_FT
-  const lateralPsfPerFt = results.soil.lateralPsfPerFt * (job.site.doubleLateral ? 2 : 1)
-  const constrained = building.slab === 'tied'
-  let worst: LateralNeed | null = null
-  for (const lateral of cases) {
-    const load: EmbedmentLoad = {
-      shearLb: Math.abs(lateral.shearLb),
-      momentFtLb: Math.abs(lateral.momentFtLb),
-      bFt,
-      lateralPsfPerFt,
-    }
-    if (load.shearLb < NEGLIGIBLE) continue
-    const depthSlabFt = Math.max(constrainedDepthFt(load), ep486DepthFt(load, true))
-    const byCodeFt = unconstrainedDepthFt(load)
-    const depthFreeFt = byCodeFt === null ? null : Math.max(byCodeFt, ep486DepthFt(load, false))
-    const neededFt = constrained ? depthSlabFt : depthFreeFt
-    if (!worst || asksMore(neededFt, worst.neededFt))
-      worst = {
-        actions: lateral,
-        load,
-        constrained,
-        depthFreeFt,
-        depthSlabFt,
-        neededFt,
-        slopedFt: slopedDepthFt(neededFt, job.site.groundSlopePer12),
-      }
-    if (neededFt === null) break
-  }
-  return worst
+  /** Net uplift of the roof with what wind in the plane of a wall lifts the post by, and what holds it, lb. */
+  readonly uplift: { readonly demandLb: number; readonly coupleLb: number; readonly capacityLb: number }
 }
 
 const up3 = (value: number) => Math.ceil(value / 3 - ROUNDING) * 3
 
-/** What holds one post down at a trial hole, lb. */
-function upliftCapacityLb({
-  job,
-  post,
-  demand,
-  diameterIn,
-  depthIn,
-}: {
-  job: Job
-  post: Post
-  demand: PostDemand
-  diameterIn: number
-  depthIn: number
-}): number {
-  const building = job.building
-  const size = postSize(building.post)
-  if (building.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + building.bracketIn) / IN_PER_FT).capacityLb
-  const embed = depthIn - building.padThicknessIn
-  const postWeightLb = (demand.postWeightPlf * (post.heightIn + embed)) / IN_PER_FT
-  if (building.school === 'pad')
-    return building.cleat
-      ? cleatUpliftLb({
-          ...building.cleat,
-          topFt: Math.max(0, embed - 1.5) / IN_PER_FT,
-          postAreaFt2: size.areaIn2 / IN2_PER_FT2,
-          postWeightLb,
-          coneDeg: building.coneAngleDeg,
-        }).capacityLb
-      : 0.6 * postWeightLb
-  return collarUpliftLb({
-    diameterIn,
-    heightIn: Math.min(building.collarHeightIn, embed),
-    topFt: Math.max(0, embed - building.collarHeightIn) / IN_PER_FT,
-    postAreaFt2: size.areaIn2 / IN2_PER_FT2,
-    postWeightLb,
-    coneDeg: building.coneAngleDeg,
-  }).capacityLb
-}
-
-/** Posts of one kind mostly repeat: cases that are alike to the pound are worked through once. */
+/** Posts of one kind mostly repeat: cases that are alike are worked through once. */
 function distinctCases({ laterals, own }: { readonly laterals: readonly Lateral[]; readonly own: Post[] }) {
-  const seen = new Map<number, { post: Post; lateralCase: LateralCase }>()
+  const seen = new Map<string, { post: Post; lateralCase: LateralCase }>()
   for (const lateral of laterals)
     for (const post of own)
-      for (const lateralCase of lateral.cases[post.id] ?? [])
-        seen.set(Math.round(lateralCase.shearLb) * 1e8 + Math.round(lateralCase.momentFtLb), {
-          post,
-          lateralCase,
-        })
+      for (const lateralCase of lateral.cases[post.id] ?? []) {
+        const { shearLb, momentFtLb } = lateralCase
+        const like = `${Math.round(shearLb / SAME_LB)}|${Math.round(momentFtLb / SAME_LB)}`
+        if (!seen.has(like)) seen.set(like, { post, lateralCase })
+      }
   return seen
 }
 
@@ -204,7 +83,7 @@ function unsized({
     lateral: null,
     bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
     pad: null,
-    uplift: { demandLb: 0, capacityLb: 0 },
+    uplift: { demandLb: 0, coupleLb: 0, capacityLb: 0 },
   }
 }
 
@@ -216,10 +95,12 @@ interface KindOfHole {
   readonly results: SiteResults
   readonly floorIn: number
   readonly padIn: number
-  /** The post that presses most, and the one that is lifted most. */
+  /** The post that presses most. */
   readonly heaviest: Post
-  readonly lifted: Post
-  /** Posts with cases that are alike to the pound, once each. */
+  /** Posts that are lifted alike and weigh alike, once each. */
+  readonly lifted: readonly Post[]
+  readonly couplesLb: Couples
+  /** Posts with cases that are alike, once each. */
   readonly distinct: readonly { readonly post: Post; readonly lateralCase: LateralCase }[]
 }
 
@@ -251,23 +132,42 @@ function sidewaysDepthIn({ need }: WorstNeed, padIn: number): number {
   return need.slopedFt === null ? DEEPEST_IN : need.slopedFt * IN_PER_FT + padIn
 }
 
+/** Weight of the concrete that bears on the soil under a post, lb: its pad with its collar, or its pier. */
+function concreteLb(
+  building: Building,
+  { diameterIn, depthIn, padIn }: { readonly diameterIn: number; readonly depthIn: number; readonly padIn: number },
+): number {
+  if (building.school === 'pier') return padWeightLb(diameterIn, depthIn + building.bracketIn)
+  const padLb = padWeightLb(diameterIn, padIn)
+  if (building.school === 'pad') return padLb
+  const heightIn = Math.min(building.collarHeightIn, depthIn - padIn)
+  return padLb + collarWeightLb(diameterIn, heightIn, postSize(building.post).areaIn2)
+}
+
 /** One diameter tried: as deep as it must be, and whether it holds. */
 function tryDiameter(kind: KindOfHole, diameterIn: number, worst: WorstNeed) {
   const { job, lifted, demands, floorIn, padIn } = kind
   const { building } = job
   const pier = building.school === 'pier'
-  const demand = entryOf(demands, lifted.id)
-  const holdsDownLb = (depthIn: number) => upliftCapacityLb({ job, post: lifted, demand, diameterIn, depthIn })
+  const upliftAt = (depthIn: number): Uplift =>
+    lifted
+      .map((post) =>
+        upliftOfPost(
+          { job, post, demand: entryOf(demands, post.id), diameterIn, depthIn },
+          kind.couplesLb.get(post.id) ?? 0,
+        ),
+      )
+      .reduce((worst, each) => (isWorse(each.use, worst.use) ? each : worst))
   // A pad alone is lifted with its post however deep it lies.
   const canDeepen = building.school !== 'pad' || building.cleat !== null
   let depthIn = Math.max(floorIn, Math.min(up3(sidewaysDepthIn(worst, padIn)), Math.max(DEEPEST_IN, floorIn)))
-  while (canDeepen && depthIn < DEEPEST_IN && holdsDownLb(depthIn) < demand.upliftLb)
+  while (canDeepen && depthIn < DEEPEST_IN && !isHeld(upliftAt(depthIn)))
     depthIn = Math.min(DEEPEST_IN, up3(depthIn + 1))
-  const capacityLb = holdsDownLb(depthIn)
+  const uplift = upliftAt(depthIn)
   const embedIn = pier ? 0 : depthIn - padIn
   const bearing = {
     loadLb: serviceLb(demands, kind.heaviest, embedIn),
-    padLb: padWeightLb(diameterIn, pier ? depthIn + building.bracketIn : padIn),
+    padLb: concreteLb(building, { diameterIn, depthIn, padIn }),
     capacityLb: kind.results.soil.bearingPsf * padAreaFt2(diameterIn),
   }
   const bears = bearing.loadLb + bearing.padLb <= bearing.capacityLb * (1 + ROUNDING)
@@ -277,8 +177,8 @@ function tryDiameter(kind: KindOfHole, diameterIn: number, worst: WorstNeed) {
     embedIn,
     worst,
     bearing,
-    uplift: { demandLb: demand.upliftLb, capacityLb },
-    holds: bears && (capacityLb >= demand.upliftLb || !canDeepen),
+    uplift,
+    holds: bears && (isHeld(uplift) || !canDeepen),
     volumes: holeVolumes(building, diameterIn, depthIn),
   }
 }
@@ -307,7 +207,7 @@ function sizeKind(kind: KindOfHole, diametersIn: readonly number[], plainIn: num
     governing: {
       lateral: best.worst.need ? named(best.worst.post) : null,
       bearing: named(kind.heaviest),
-      uplift: named(kind.lifted),
+      uplift: named(best.uplift.post),
     },
     lateral: best.worst.need,
     bearing: best.bearing,
@@ -320,7 +220,11 @@ function sizeKind(kind: KindOfHole, diametersIn: readonly number[], plainIn: num
           faceIn: size.widthIn,
           depthIn: size.depthIn,
         }),
-    uplift: best.uplift,
+    uplift: {
+      demandLb: best.uplift.demandLb,
+      coupleLb: best.uplift.coupleLb,
+      capacityLb: best.uplift.capacityLb,
+    },
   }
 }
 
@@ -339,12 +243,14 @@ export function sizeHoles({
   demands,
   laterals,
   results,
+  couplesLb = NO_COUPLES,
 }: {
   readonly job: Job
   readonly posts: readonly Post[]
   readonly demands: Readonly<Record<string, PostDemand>> | null
   readonly laterals: readonly Lateral[]
   readonly results: SiteResults | null
+  readonly couplesLb?: Couples
 }): HoleKind[] {
   const { building } = job
   const size = postSize(building.post)
@@ -370,7 +276,8 @@ export function sizeHoles({
         floorIn: floor,
         padIn,
         heaviest: most((post) => serviceLb(demands, post, 0)),
-        lifted: most((post) => entryOf(demands, post.id).upliftLb),
+        lifted: distinctlyLifted(own, demands, couplesLb),
+        couplesLb,
         distinct: known ? [...distinctCases({ laterals, own }).values()] : [],
       },
       diametersIn,

@@ -1,5 +1,6 @@
 import { WIND_ASD } from '../loads'
 import type { PostActions, PostUnit } from '../statics'
+import type { SiteResults } from './siteResults'
 
 /**
  * One wind case of one post at service level: load along it, movement of its top, and what it brings to the ground and
@@ -22,3 +23,10 @@ export const momentAtFtLb = (pick: Pick<LateralCase, 'plf' | 'shearLb' | 'moment
 
 /** Wind pressure at strength level to service level, psf. */
 export const service = (pressurePsf: number): number => WIND_ASD * pressurePsf
+
+/** Gust factor, and force coefficient of a flat-sided member, for a post that stands in no wall. */
+const GUST = 0.85
+const FLAT_SIDED = 2
+
+/** Wind on a bare post, psf of its face at service level. */
+export const bareWindPsf = ({ wind }: Pick<SiteResults, 'wind'>): number => service(wind.qhPsf * GUST * FLAT_SIDED)

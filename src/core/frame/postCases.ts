@@ -1,8 +1,9 @@
 import { isEave, type Post } from '../layout'
+import { ratioOfUse, usedOf } from '../result'
 import { combine, type PostUnit } from '../statics'
 import { IN_PER_FT, radians } from '../units'
 import type { PostDemand } from './demands'
-import { GCPI_LABEL, type LateralCase, service } from './lateralCase'
+import { bareWindPsf, GCPI_LABEL, type LateralCase, service } from './lateralCase'
 import type { SiteResults } from './siteResults'
 
 /** One post and all that its lateral cases are made from. */
@@ -25,31 +26,33 @@ const lateralCase = (
   return { name, plf, moveIn, windPsf, widthFt, unit, ...combine(unit.held, plf, unit.perInch, moveIn) }
 }
 
-/** How far a top that nothing holds moves, inches, under wind along the post and a force at its head. */
-const freeMoveIn = ({ unit, freeTop }: PostInWind, plf: number, headLb = 0): number => {
+/** The wind cases of a post; null where it has nothing to stand by. */
+type Cases = readonly LateralCase[] | null
+
+/** How far a top that nothing holds moves, inches, under wind along the post and a force at its head; null: it falls. */
+function freeMoveIn({ unit, freeTop }: PostInWind, plf: number, headLb = 0): number | null {
   if (!freeTop) return 0
-  return unit.stiffnessLbIn > 0 ? (unit.held.topLb * plf + headLb) / unit.stiffnessLbIn : Infinity
+  return ratioOfUse(usedOf(unit.held.topLb * plf + headLb, unit.stiffnessLbIn))
 }
 
 /**
- * A post under the outer edge of a lean-to: wind on the bare post (a flat-sided member, force coefficient 2.0) and the
- * sideways part of the roof's pressure at its head.
+ * A post under the outer edge of a lean-to: wind on the bare post and the sideways part of the roof's pressure at its
+ * head.
  */
-function leanToCases(of: PostInWind): readonly LateralCase[] | null {
+function leanToCases(of: PostInWind): Cases {
   const { post, demand, results } = of
   const lean = results.leanTos.find(({ leanTo }) => leanTo.side === post.side)
   if (!lean) return null
-  const windPsf = service(results.wind.qhPsf * 0.85 * 2)
-  const plf = (windPsf * post.sizeX) / IN_PER_FT
+  const windPsf = bareWindPsf(results)
+  const widthFt = post.sizeX / IN_PER_FT
   const headLb = service(Math.abs(lean.wind.upPsf) * demand.roofFt2 * Math.sin(radians(lean.thetaDeg)))
-  const move = freeMoveIn(of, plf, headLb)
-  if (!Number.isFinite(move)) return null
-  return [lateralCase(of, { name: 'wind on the post', windPsf, widthFt: post.sizeX / IN_PER_FT }, move)]
+  const move = freeMoveIn(of, windPsf * widthFt, headLb)
+  return move === null ? null : [lateralCase(of, { name: 'wind on the post', windPsf, widthFt }, move)]
 }
 
 /** A post of an eave wall: wind from both sides moves it with its frame; wind along the ridge does not. */
-function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[] | null {
-  if (!Number.isFinite(moveIn)) return null
+function eaveCases(of: PostInWind, moveIn: number | null): Cases {
+  if (moveIn === null) return null
   const { wind } = of.results
   const widthFt = of.demand.eaveWallFt
   const inward = service(wind.windwardPsf + wind.internalPsf)
@@ -63,12 +66,12 @@ function eaveCases(of: PostInWind, moveIn: number): readonly LateralCase[] | nul
 }
 
 /** A post of a gable wall. Without a roof that holds it, it stands free: it moves until its top carries nothing. */
-function gableCases(of: PostInWind): readonly LateralCase[] | null {
+function gableCases(of: PostInWind): Cases {
   const { wind } = of.results
   const widthFt = of.demand.gableWallFt
   const windPsf = service(Math.max(wind.windwardPsf, -wind.leewardAlongPsf, Math.abs(wind.sidePsf)) + wind.internalPsf)
   const move = freeMoveIn(of, windPsf * widthFt)
-  return Number.isFinite(move) ? [lateralCase(of, { name: 'wind on the gable', windPsf, widthFt }, move)] : null
+  return move === null ? null : [lateralCase(of, { name: 'wind on the gable', windPsf, widthFt }, move)]
 }
 
 /** Hardest pull or push of a knee brace on this post, lb; 0 without one. */
@@ -80,8 +83,8 @@ export function kneeForceLb(unit: PostUnit, cases: readonly LateralCase[]): numb
   return Math.max(...cases.map((lateral) => Math.abs(held * lateral.plf) + Math.abs(perInch * lateral.moveIn)))
 }
 
-/** The lateral cases of a post, by what wall it stands in; null where they cannot be computed. */
-export function casesOf(of: PostInWind, moveAt: (xIn: number) => number): readonly LateralCase[] | null {
+/** The lateral cases of a post, by what wall it stands in; null where nothing holds it up sideways. */
+export function casesOf(of: PostInWind, moveAt: (xIn: number) => number | null): Cases {
   if (of.post.kind === 'lean-to') return leanToCases(of)
   if (isEave(of.post.side)) return eaveCases(of, moveAt(of.post.x))
   return gableCases(of)

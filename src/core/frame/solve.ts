@@ -5,6 +5,7 @@ import { type PostDemand, postDemands, type RoofLoads, trussReactions } from './
 import { type HoleKind, sizeHoles } from './holes'
 import { type Lateral, lateralOf } from './lateral'
 import type { SiteResults } from './siteResults'
+import { wallCouplesLb } from './wallCouples'
 
 /** The frame of a building under its loads: what its roof brings down, what each post takes, how it stands, its holes. */
 export interface SolvedFrame {
@@ -31,6 +32,14 @@ const FIXED_SHARE = 1 / 3
 const isFixedBelowGrade = ({ building }: Job): boolean =>
   building.school !== 'pier' && building.slab === 'none' && building.base.model === 'fixed'
 
+/** The worst that the walls lift each post by in any of several runs of the frame, lb, by id. */
+function couplesOf(walls: Parameters<typeof wallCouplesLb>[0], laterals: readonly Lateral[]): Map<string, number> {
+  const worst = new Map<string, number>()
+  for (const lateral of laterals)
+    for (const [id, lb] of wallCouplesLb(walls, lateral)) worst.set(id, Math.max(worst.get(id) ?? 0, lb))
+  return worst
+}
+
 /**
  * Solves the frame in the order of the reference: truss reactions, demands, lateral analysis, holes. Posts not held at
  * grade are run a second time fixed a third of their depth down (the envelope of register C17); holes take the deeper
@@ -41,10 +50,18 @@ export function solveFrame({ job, grid, layout, trusses, results }: FrameInput):
   const demands = postDemands({ job, grid, layout, plan: trusses, reactions, results })
   const { posts } = layout
   const atGrade = lateralOf({ job, grid, layout, demands, results })
-  const holes = sizeHoles({ job, posts, demands, laterals: [atGrade], results })
+  const sized = (laterals: readonly Lateral[]): HoleKind[] =>
+    sizeHoles({
+      job,
+      posts,
+      demands,
+      laterals,
+      results,
+      couplesLb: couplesOf({ building: job.building, grid, posts }, laterals),
+    })
+  const holes = sized([atGrade])
   if (!isFixedBelowGrade(job)) return { reactions, demands, atGrade, lateral: atGrade, holes }
   const deepestFt = Math.max(...holes.map((hole) => hole.embedIn)) / IN_PER_FT
   const lateral = lateralOf({ job, grid, layout, demands, results, fixityFt: deepestFt * FIXED_SHARE })
-  const laterals = [atGrade, lateral]
-  return { reactions, demands, atGrade, lateral, holes: sizeHoles({ job, posts, demands, laterals, results }) }
+  return { reactions, demands, atGrade, lateral, holes: sized([atGrade, lateral]) }
 }

@@ -68,8 +68,8 @@ export function ep486DepthFt(load: EmbedmentLoad, constrained: boolean): number 
 }
 
 /** Force in the slab tie of a constrained post, lb: V + 4M/(3d), from the same soil pressure shape. */
-export const slabForceLb = (load: EmbedmentLoad, depthFt: number): number =>
-  load.shearLb + (4 * load.momentFtLb) / (3 * depthFt)
+export const slabForceLb = (load: Pick<EmbedmentLoad, 'shearLb' | 'momentFtLb'>, depthFt: number): number =>
+  load.shearLb + (depthFt > 0 ? (4 * load.momentFtLb) / (3 * depthFt) : 0)
 
 /** Trace of the depth of a post held at grade, by both forms; `depthFt` is the deeper of the two, which is taken. */
 export function slabDepthTrace(load: EmbedmentLoad, depthFt: number): TraceLine[] {
@@ -96,7 +96,8 @@ export function slabDepthTrace(load: EmbedmentLoad, depthFt: number): TraceLine[
     line({
       label: 'Force in the slab tie',
       formula: 'V + 4·M/(3·d)',
-      numbers: `${sig(load.shearLb)} + 4 × ${sig(load.momentFtLb)}/(3 × ${sig(depthFt)})`,
+      numbers:
+        depthFt > 0 ? `${sig(load.shearLb)} + 4 × ${sig(load.momentFtLb)}/(3 × ${sig(depthFt)})` : sig(load.shearLb),
       value: slabForceLb(load, depthFt),
       unit: 'lb',
       clause: 'statics of the same pressure shape',

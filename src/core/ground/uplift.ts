@@ -1,5 +1,5 @@
-import { IN_PER_FT, radians } from '../units'
-import { CONCRETE_PCF, padAreaFt2 } from './bearing'
+import { IN2_PER_FT2, IN_PER_FT, radians } from '../units'
+import { collarWeightLb, CONCRETE_PCF, padAreaFt2 } from './bearing'
 import { line, sig, type TraceLine } from '../result'
 
 /** Soil weight counted against uplift, pcf (the low end of compacted backfill). */
@@ -24,7 +24,7 @@ export function collarUpliftLb(given: {
     0,
     ((Math.PI * given.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - given.postAreaFt2 * given.topFt,
   )
-  const concreteLb = (padAreaFt2(given.diameterIn) - given.postAreaFt2) * (given.heightIn / IN_PER_FT) * CONCRETE_PCF
+  const concreteLb = collarWeightLb(given.diameterIn, given.heightIn, given.postAreaFt2 * IN2_PER_FT2)
   const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + concreteLb + given.postWeightLb)
   return {
     capacityLb,

@@ -19,7 +19,8 @@ type YieldMode = 'Im' | 'Is' | 'II' | 'IIIm' | 'IIIs' | 'IV'
 export interface YieldLimit {
   readonly zLb: number
   readonly mode: YieldMode
-  readonly modes: Readonly<Record<YieldMode, number>>
+  /** Each mode that can occur, lb: II and IIIm do not in double shear. */
+  readonly modes: Readonly<Partial<Record<YieldMode, number>>>
   readonly rd: number
 }
 
@@ -46,12 +47,17 @@ export const nailYieldPsi = (dIn: number): number => {
 
 export const BOLT_YIELD_PSI = 45000
 
+/** Whether a dowel bears on anything at all. */
+const bears = ({ dIn, lmIn, lsIn, femPsi, fesPsi }: Dowel): boolean =>
+  dIn > 0 && lmIn > 0 && lsIn > 0 && femPsi > 0 && fesPsi > 0
+
 /**
  * Reference lateral value of one dowel by the six yield modes, lb, NDS 2018 12.3.1 (Tables 12.3.1A and B). In double
  * shear `lmIn` is the
  * middle member and `lsIn` one side; modes II and IIIm do not occur. 0 where a length or strength is not positive: nothing holds.
  */
 export function yieldLimit(dowel: Dowel): YieldLimit {
+  if (!bears(dowel)) return { zLb: 0, mode: 'Im', modes: {}, rd: 1 }
   const re = dowel.femPsi / dowel.fesPsi
   const rt = dowel.lmIn / dowel.lsIn
   const small = dowel.dIn < 0.25
@@ -68,23 +74,22 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
       (2 * (1 + re)) / re + (2 * dowel.fybPsi * (2 + re) * dowel.dIn ** 2) / (3 * dowel.femPsi * dowel.lsIn ** 2),
     )
   const two = dowel.double ? 2 : 1
-  const modes: Record<YieldMode, number> = {
+  const single = {
+    II: (k1 * dowel.dIn * dowel.lsIn * dowel.fesPsi) / r2,
+    IIIm: (k2 * dowel.dIn * dowel.lmIn * dowel.femPsi) / ((1 + 2 * re) * r3),
+  }
+  const modes: Partial<Record<YieldMode, number>> = {
     Im: (dowel.dIn * dowel.lmIn * dowel.femPsi) / r1,
     Is: (two * dowel.dIn * dowel.lsIn * dowel.fesPsi) / r1,
-    II: dowel.double ? Infinity : (k1 * dowel.dIn * dowel.lsIn * dowel.fesPsi) / r2,
-    IIIm: dowel.double ? Infinity : (k2 * dowel.dIn * dowel.lmIn * dowel.femPsi) / ((1 + 2 * re) * r3),
+    ...(dowel.double ? {} : single),
     IIIs: (two * k3 * dowel.dIn * dowel.lsIn * dowel.femPsi) / ((2 + re) * r3),
     IV: ((two * dowel.dIn ** 2) / r3) * Math.sqrt((2 * dowel.femPsi * dowel.fybPsi) / (3 * (1 + re))),
   }
-  const mode = (Object.keys(modes) as YieldMode[]).reduce((best, key) => (modes[key] < modes[best] ? key : best))
-  const good = dowel.dIn > 0 && dowel.lmIn > 0 && dowel.lsIn > 0 && dowel.femPsi > 0 && dowel.fesPsi > 0
+  const [mode, zLb] = (Object.entries(modes) as [YieldMode, number][]).reduce((least, each) =>
+    each[1] < least[1] ? each : least,
+  )
   const reductions = { Im: r1, Is: r1, II: r2, IIIm: r3, IIIs: r3, IV: r3 }
-  return {
-    zLb: good ? modes[mode] : 0,
-    mode,
-    modes,
-    rd: reductions[mode],
-  }
+  return { zLb, mode, modes, rd: reductions[mode] }
 }
 
 /**
@@ -92,7 +97,7 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
  * IIIs, IV.
  */
 export function yieldLine(label: string, limit: YieldLimit, what: string, verify?: string): TraceLine {
-  const known = Object.values(limit.modes).filter(Number.isFinite)
+  const known = Object.values(limit.modes)
   return line({
     label: `${label}, ${what}`,
     formula:

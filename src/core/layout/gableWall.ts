@@ -1,7 +1,17 @@
-import { issue, item } from '../result'
+import { firstOf, issue, item } from '../result'
 import { HALF_MARK_IN, ROUNDING } from '../units'
 import { spacesBetween } from './grid'
-import { jambEdges, keptOn, type Laying, leaveOut, newJamb, setPost, type Slot, standsIn } from './laying'
+import {
+  type JambEdge,
+  jambEdges,
+  keptOn,
+  type Laying,
+  leaveOut,
+  newJamb,
+  setPost,
+  type Slot,
+  standsIn,
+} from './laying'
 import { rowLetter } from './rowLetter'
 import { cornerTakesIn, type PlacedOpening } from './openings'
 
@@ -23,6 +33,38 @@ function spacedSlots({ building, grid, naming }: Laying, side: 'west' | 'east', 
 /** Where a post that stands in an opening is put right: its own shift, or the opening where it may not move. */
 const whereShifted = ({ id, pinned }: Slot, index: number) =>
   pinned ? ['building', 'openings', index, 'positionIn'] : ['building', 'gableShiftsIn', id]
+
+/**
+ * Where a post stands beside an opening, the nearer edge first; from its very middle the edge nearer to the middle of
+ * the wall.
+ */
+function besides({ grid, widthIn }: Laying, atIn: number, placed: PlacedOpening): readonly [number, number] {
+  const edges = [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2] as const
+  const [low, high] = edges
+  const [toLow, toHigh] = [atIn - low, high - atIn]
+  const even = Math.abs(toLow - toHigh) < HALF_MARK_IN
+  const lowFirst = even ? Math.abs(low - grid.widthIn / 2) < Math.abs(high - grid.widthIn / 2) : toLow < toHigh
+  return lowFirst ? edges : [high, low]
+}
+
+/**
+ * Posts that were added to fill a space step out of the walk doors and windows they landed in, to the nearer edge where
+ * no other post stands; one that has room at neither edge is not needed there.
+ */
+function freeOfOpenings(laying: Laying, slots: readonly Slot[], openings: readonly PlacedOpening[]): readonly Slot[] {
+  const added = (slot: Slot) => slot.kind === 'gable' && slot.row === null
+  const standing = slots.filter((slot) => !added(slot))
+  for (const slot of slots.filter(added)) {
+    const inside = openings.find((placed) => !placed.framed && standsIn(laying, slot.at, placed))
+    const isFree = (atIn: number) => standing.every((other) => Math.abs(other.at - atIn) >= laying.widthIn)
+    const places = inside ? besides(laying, slot.at, inside) : [slot.at]
+    const at = places.find(isFree)
+    if (at === undefined) continue
+    slot.at = at
+    standing.push(slot)
+  }
+  return standing.sort((one, other) => one.at - other.at)
+}
 
 /** Gable posts that stand in an opening move to its nearer side; one that the user set there is a contradiction. */
 function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening): void {
@@ -46,29 +88,58 @@ function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening
           afterIn: slot.at + widthIn / 2,
         }),
       )
-    else slot.at = slot.at - placed.fromIn < placed.toIn - slot.at ? before : after
+    else slot.at = firstOf(besides(laying, slot.at, placed))
   }
 }
 
-/** A jamb at each edge of a framed door: the nearest gable post moved there, the corner post, or one of its own. */
-function setJambs(laying: Laying, slots: Slot[], placed: PlacedOpening, line: number): void {
+/** A jamb that a framed door wants, and the door. */
+interface WantedJamb {
+  readonly jamb: JambEdge
+  readonly placed: PlacedOpening
+}
+
+/** A jamb and a gable post near enough to become it. */
+interface Near {
+  readonly wanted: WantedJamb
+  readonly slot: Slot
+  readonly farIn: number
+}
+
+/** Jambs of the framed doors of a wall where the corner post is none. */
+function wantedJambs(laying: Laying, openings: readonly PlacedOpening[]): readonly WantedJamb[] {
   const { building, grid } = laying
-  const takes = cornerTakesIn(building, placed.opening.side)
-  for (const jamb of jambEdges(laying, placed)) {
-    const target = jamb.targetIn
-    const cornerIsJamb = target < takes || target > grid.widthIn - takes
-    if (cornerIsJamb) continue
-    const near = slots
-      .filter(
-        (slot) => slot.kind === 'gable' && Math.abs(slot.at - target) <= (slot.pinned ? HALF_MARK_IN : JAMB_REACH_IN),
-      )
-      .sort((one, other) => Math.abs(one.at - target) - Math.abs(other.at - target))[0]
-    if (near) {
-      near.at = target
-      near.kind = 'jamb'
-      near.openingId = placed.opening.id
-    } else slots.push(newJamb(laying, jamb, placed.opening, { line, row: null }))
+  return openings.flatMap((placed) => {
+    const takes = cornerTakesIn(building, placed.opening.side)
+    return jambEdges(laying, placed)
+      .filter(({ targetIn }) => targetIn >= takes && targetIn <= grid.widthIn - takes)
+      .map((jamb) => ({ jamb, placed }))
+  })
+}
+
+/**
+ * A jamb at each edge of the framed doors: the nearest gable post moved there, the nearest pairs of all doors first, so
+ * that it does not matter from which end the wall is laid out; else one of its own.
+ */
+function setJambs(laying: Laying, slots: Slot[], framed: readonly PlacedOpening[], line: number): void {
+  const wanted = wantedJambs(laying, framed)
+  const pairs = wanted
+    .flatMap((each) =>
+      slots
+        .filter(({ kind }) => kind === 'gable')
+        .map((slot): Near => ({ wanted: each, slot, farIn: Math.abs(slot.at - each.jamb.targetIn) }))
+        .filter(({ slot, farIn }) => farIn <= (slot.pinned ? HALF_MARK_IN : JAMB_REACH_IN)),
+    )
+    .sort((one, other) => one.farIn - other.farIn)
+  const served = new Set<WantedJamb>()
+  for (const { wanted: each, slot } of pairs) {
+    if (served.has(each) || slot.kind === 'jamb') continue
+    slot.at = each.jamb.targetIn
+    slot.kind = 'jamb'
+    slot.openingId = each.placed.opening.id
+    served.add(each)
   }
+  for (const each of wanted)
+    if (!served.has(each)) slots.push(newJamb(laying, each.jamb, each.placed.opening, { line, row: null }))
 }
 
 /** A space that moving or omitting has left over the maximum gets posts of its own, door openings excepted. */
@@ -118,22 +189,15 @@ export function layGableWall(laying: Laying, side: 'west' | 'east'): void {
     .filter((placed) => placed.opening.side === side)
     .sort((one, other) => one.fromIn - other.fromIn)
   let slots = spacedSlots(laying, side, line)
-  for (const placed of openings) {
-    if (!placed.framed) {
-      stepAside(laying, slots, placed)
-      continue
-    }
-    setJambs(laying, slots, placed, line)
+  const framed = openings.filter((placed) => placed.framed)
+  setJambs(laying, slots, framed, line)
+  for (const placed of framed)
     slots = leaveOut(laying, side, slots, {
       goes: (slot) => slot.kind === 'gable' && standsIn(laying, slot.at, placed, widthIn),
       openingId: placed.opening.id,
     })
-  }
+  for (const placed of openings) if (!placed.framed) stepAside(laying, slots, placed)
   fillWide(laying, slots, openings, { side, line })
   slots.sort((one, other) => one.at - other.at)
-  for (const slot of slots.filter((slot) => slot.kind === 'gable' && slot.row === null)) {
-    const inside = openings.find((placed) => !placed.framed && standsIn(laying, slot.at, placed))
-    if (inside) slot.at = inside.fromIn - widthIn / 2
-  }
-  for (const slot of slots) setPost(laying, side, slot)
+  for (const slot of freeOfOpenings(laying, slots, openings)) setPost(laying, side, slot)
 }

@@ -14,6 +14,11 @@ const openingSchema = z.strictObject({
   widthIn: lengthIn(12, 600, 'Rough opening width'),
   heightIn: lengthIn(6, 360, 'Rough opening height above its sill'),
   sillIn: lengthIn(0, 300, 'Sill above the grade line; 0 for doors'),
+  weightLb: number(1, 5000, 'Weight of the door with its track and spring, lb')
+    .nullable()
+    // An opening that an older version kept has none: what history holds of it still reads back.
+    .default(null)
+    .describe('Weight of the door that its header and jambs carry, lb; null where it is not known, and not checked'),
 })
 
 /** Widest bay that may be set by hand, inches. */
@@ -31,6 +36,9 @@ const baysSchema = z.discriminatedUnion('mode', [
   }),
 ])
 
+/** A rated value of the user's; null where none is known, and then what needs it is not checked. */
+const rated = (what: string) => number(1, 1000000, what).nullable()
+
 const postSchema = z.strictObject({
   section: z.enum(c.POST_SECTIONS),
   lumber,
@@ -40,6 +48,9 @@ const postSchema = z.strictObject({
       depthIn: lengthIn(3, 16, 'Depth square to the wall'),
     })
     .describe('Size of a glue-laminated column; used when section is glulam'),
+  incised: z
+    .boolean()
+    .describe('Treated Douglas fir, hem-fir and spruce-pine-fir of posts and skirts is incised (NDS 4.3.8)'),
   ep559: z
     .boolean()
     .describe('Lamination meets the EP559 fastening, so that its bending factors are used (register C08)'),
@@ -121,6 +132,21 @@ export const buildingSchema = z.strictObject({
     .describe('Cleats bolted to the foot of the post, instead of a collar'),
   coneAngleDeg: number(0, 15, 'Spread of the soil cone over a collar, degrees from vertical'),
   bracketIn: lengthIn(0, 36, 'Bracket seat above the grade line (on piers)'),
+  pier: z
+    .strictObject({
+      upliftLb: rated('Uplift that the bracket is rated for, lb, with the duration of wind'),
+      alongLb: rated('Shear along the wall that the bracket is rated for, lb, with the duration of wind'),
+      acrossLb: rated('Shear square to the wall that the bracket is rated for, lb, with the duration of wind'),
+      momentFtLb: rated('Moment that the bracket is rated for, ft-lb; null where it turns'),
+      anchorLb: rated('Uplift that the anchorage in the concrete is rated for, lb (ACI 318-19 chapter 17)'),
+      bars: z.int().min(0).max(16).describe('Upright bars in each pier, developed above and below; 0 for none'),
+      bar: z.literal([3, 4, 5, 6, 7, 8]).describe('Number of the bars, eighths of an inch'),
+    })
+    .describe('What is known of brackets, anchors and steel of piers; what is not known is not checked'),
+  sharedFootings: z
+    .array(z.tuple([postId, postId]))
+    .max(60)
+    .describe('Pairs of posts that stand on one common footing, by id'),
   padThicknessIn: lengthIn(4, 36, 'Pad thickness'),
   holeDiameterIn: lengthIn(10, 60, 'Hole and pad diameter')
     .nullable()
@@ -129,6 +155,7 @@ export const buildingSchema = z.strictObject({
   gravelIn: lengthIn(0, 24, 'Gravel tamped in under the pad or pier').describe(
     'Dug besides the depth, for drainage and a level bed; it counts for nothing in bearing or frost',
   ),
+  slabTieLb: rated('Force square to the wall that one tie of a post to the slab is rated for, lb'),
   slab: z
     .enum(['none', 'tied'])
     .describe('Support at grade: none, or a slab that bears on the posts and is tied to them'),

@@ -68,6 +68,7 @@ export const skinSchema = z.strictObject({
   roofAllowPlf: number(5, 2000, 'Allowable roof shear, plf').nullable(),
   wallStiffnessLbPerIn: number(100, 100000, 'Effective shear stiffness G of the wall assembly, lb/in').nullable(),
   wallAllowPlf: number(5, 2000, 'Allowable wall shear, plf').nullable(),
+  narrowStrips: z.boolean().describe('The wall’s tested values hold for strips narrower than their height over 3.5'),
   pullOverLb: number(10, 2000, 'Pull-over strength of the sheet at one screw, lb, allowable').nullable(),
   openRoofCn: number(0.5, 6, 'Cladding coefficient CN of an open roof, both signs, from the standard').nullable(),
 })
@@ -91,6 +92,9 @@ export const jointsSchema = z.strictObject({
   wetPosts: z
     .boolean()
     .describe('Posts are freshly treated when nailed: smooth nails keep a quarter of their pull (NDS 11.3.3)'),
+  hardenedRing: z
+    .boolean()
+    .describe('Ring-shank nails are known to be hardened: wet wood takes nothing of their pull (NDS Table 11.3.3)'),
   girt: nailing,
   purlin: nailing,
   ledger: bolting,

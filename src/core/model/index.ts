@@ -60,7 +60,7 @@ export type {
   Ground,
   Sizing,
 } from './job'
-export { newJob, newLeanToParts } from './newJob'
+export { newJob, newLeanToParts, NO_RATINGS } from './newJob'
 export { isPostId } from './posts'
 export { MOST_BAY_BY_HAND_IN } from './building'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'

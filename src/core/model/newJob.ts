@@ -1,6 +1,17 @@
 import type { Building, Job } from './job'
 import { JOB_FORMAT, JOB_VERSION } from './job'
 
+/** Nothing is known of a pier's bracket, anchor and steel until someone enters it. */
+export const NO_RATINGS: Building['pier'] = {
+  upliftLb: null,
+  alongLb: null,
+  acrossLb: null,
+  momentFtLb: null,
+  anchorLb: null,
+  bars: 0,
+  bar: 4,
+}
+
 /** Roof, joints and bracing that a new job starts with: usual sizes, to be checked. */
 const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
   roof: {
@@ -32,6 +43,7 @@ const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
     roofAllowPlf: null,
     wallStiffnessLbPerIn: null,
     wallAllowPlf: null,
+    narrowStrips: false,
     pullOverLb: null,
     openRoofCn: null,
   },
@@ -47,6 +59,7 @@ const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
   },
   joints: {
     wetPosts: true,
+    hardenedRing: false,
     girt: { nail: 'ring-177', count: 3 },
     purlin: { nail: 'ring-207', count: 2 },
     ledger: { diameterIn: 0.625, count: 2 },
@@ -86,7 +99,7 @@ export function newJob(name: string): Job {
       exposure: null,
       kzt: 1,
       enclosure: 'by-openings',
-      doorsRated: true,
+      doorsRated: false,
       risk: 'II',
       elevationFt: 0,
       frostIn: null,
@@ -96,7 +109,7 @@ export function newJob(name: string): Job {
       soil: null,
       ownBearingPsf: null,
       ownLateralPsfPerFt: null,
-      doubleLateral: true,
+      doubleLateral: false,
       groundSlopePer12: 0,
       northDeg: 0,
       dead: { by: 'total', psf: 5 },
@@ -113,19 +126,29 @@ export function newJob(name: string): Job {
       bays: { mode: 'max', maxIn: 96 },
       baysFrom: 'outside',
       dimensionTo: 'post',
-      post: { section: '3-2x6', lumber: 'SP-No.2', glulam: { widthIn: 5.125, depthIn: 7 }, ep559: false, splice: null },
+      post: {
+        section: '3-2x6',
+        lumber: 'SP-No.2',
+        glulam: { widthIn: 5.125, depthIn: 7 },
+        incised: true,
+        ep559: false,
+        splice: null,
+      },
       grades: [],
       school: 'collar',
       collarHeightIn: 12,
       coneAngleDeg: 0,
       cleat: null,
       bracketIn: 6,
+      pier: NO_RATINGS,
+      sharedFootings: [],
       padThicknessIn: 8,
       holeDiameterIn: null,
       minimumDepthIn: 48,
       gravelIn: 0,
       slab: 'none',
-      diaphragm: 'trusted',
+      slabTieLb: null,
+      diaphragm: 'checked',
       base: { model: 'fixed', soilPsiPerFt: null },
       knee: null,
       postSag: 120,

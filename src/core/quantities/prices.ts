@@ -48,6 +48,7 @@ const EACH: readonly PriceRow[] = [
   { item: 'bolt 3/4', unit: 'each', price: 4.6 },
   { item: 'screw', unit: 'each', price: 0.08 },
   { item: 'tie', unit: 'each', price: 3.4 },
+  { item: 'hanger', unit: 'each', price: 6.2 },
   { item: 'post bracket', unit: 'each', price: 46 },
   { item: 'strap', unit: 'each', price: 14 },
   { item: 'bay of labour', unit: 'each', price: 210 },

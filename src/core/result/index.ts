@@ -9,3 +9,15 @@ export { remember, sameFields } from './remember'
 export { unreachable } from './unreachable'
 export { addUnder, isRecord, recordOf, withKeys } from './records'
 export { entryOf, firstOf, item, lastOf } from './items'
+export {
+  cannotStand,
+  isWorse,
+  ratioOfUse,
+  stands,
+  together,
+  usedOf,
+  worseOf,
+  worstUse,
+  type Use,
+  type WhyNot,
+} from './use'

@@ -9,7 +9,7 @@ export interface TraceLine {
   readonly value: number
   readonly unit: string
   readonly clause: string
-  /** Register item of a coefficient that is recalled rather than verified (C01 to C34): shown with a "verify" mark. */
+  /** Register item of a coefficient that is recalled rather than verified (C01 on): shown with a "verify" mark. */
   readonly verify?: string
 }
 

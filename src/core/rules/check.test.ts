@@ -1,4 +1,5 @@
-import { cannot, firstAmong, judged } from './check'
+import { cannotStand } from '../result'
+import { cannot, fails, firstAmong, judged, judgedUse, worstFirst } from './check'
 import { ruleOf, RULES } from '.'
 
 const parts = {
@@ -25,18 +26,37 @@ test.each([
   ['demand that is no number', NaN, 1],
   ['demand without end', Infinity, 1],
   ['capacity that is no number', 1, NaN],
-  ['no capacity', 1, 0],
-  ['negative capacity', 1, -5],
-])('a %s is not checked, never a pass, and carries no figure', (_, demand, capacity) =>
-  expect(judged({ ...parts, demand, capacity })).toMatchObject({
-    state: 'not-checked',
-    demand: 0,
-    capacity: 0,
-    ratio: 0,
+])('a %s is a bug of the rule, said at once: nothing compares with it', (_, demand, capacity) =>
+  expect(() => judged({ ...parts, demand, capacity })).toThrow(RangeError),
+)
+test.each([
+  ['no capacity', 0],
+  ['negative capacity', -5],
+])('a demand on %s cannot stand, and has no ratio', (_, capacity) =>
+  expect(judged({ ...parts, demand: 1, capacity })).toMatchObject({
+    state: 'cannot-stand',
+    why: 'nothing carries it',
+    ratio: null,
   }),
 )
+test('nothing asked of nothing holds', () =>
+  expect(judged({ ...parts, demand: 0, capacity: 0 })).toMatchObject({ state: 'holds', ratio: 0 }))
+test('cannot stand is worse than any ratio, and what was not checked stands last', () => {
+  const by = (demand: number) => judged({ ...parts, demand, capacity: 1 })
+  const falls = judgedUse({ ...parts, use: cannotStand('buckles') })
+  const sorted = [cannot(parts), by(0.2), by(1e9), falls, by(0.95), by(1.5)].sort(worstFirst)
+  expect(sorted.map(({ state, ratio }) => [state, ratio])).toEqual([
+    ['cannot-stand', null],
+    ['fails', 1e9],
+    ['fails', 1.5],
+    ['close', 0.95],
+    ['holds', 0.2],
+    ['not-checked', null],
+  ])
+  expect(sorted.map(fails)).toEqual([true, true, true, false, false, false])
+})
 test('what cannot be judged has no capacity to show', () =>
-  expect(cannot(parts)).toMatchObject({ state: 'not-checked', ratio: 0, subjects: [] }))
+  expect(cannot(parts)).toMatchObject({ state: 'not-checked', ratio: null, subjects: [] }))
 test('the one that governs stands first, once', () => expect(firstAmong('b', ['a', 'b', 'c'])).toEqual(['b', 'a', 'c']))
 test('every rule is listed once', () => {
   const all = Object.values(RULES).flat()

@@ -1,4 +1,4 @@
-import type { Diagram } from '../result'
+import { type Diagram, stands, type Use, usedOf, type WhyNot } from '../result'
 import { ROUNDING } from '../units'
 
 /** The stage of the desk a check belongs to. */
@@ -15,8 +15,11 @@ interface CheckKey<Member extends string = string, Rule extends string = string>
   readonly place: string
 }
 
-/** Result of one check. `not-checked` never counts as holding. */
-type CheckState = 'holds' | 'close' | 'fails' | 'not-checked'
+/**
+ * Result of one check. What cannot stand is worse than any that fails by a ratio; `not-checked` never counts as
+ * holding.
+ */
+type CheckState = 'holds' | 'close' | 'fails' | 'cannot-stand' | 'not-checked'
 
 /**
  * A check: demand against capacity, and the facts that its words and its arithmetic are made from. It holds no
@@ -36,7 +39,10 @@ export interface Check<Member extends string = string, Rule extends string = str
   readonly demand: number
   readonly capacity: number
   readonly unit: string
-  readonly ratio: number
+  /** Demand over capacity; null where it was not checked, and where it cannot stand. */
+  readonly ratio: number | null
+  /** Why it cannot stand. */
+  readonly why?: WhyNot
   readonly facts: Facts
   /** Load, shear and moment of the governing case. */
   readonly diagram?: () => Diagram | null
@@ -44,7 +50,7 @@ export interface Check<Member extends string = string, Rule extends string = str
 
 type Parts<Member extends string, Rule extends string, Facts> = Omit<
   Check<Member, Rule, Facts>,
-  'key' | 'state' | 'ratio' | 'subjects'
+  'key' | 'state' | 'ratio' | 'why' | 'subjects'
 > & {
   readonly member: Member
   readonly rule: Rule
@@ -64,34 +70,56 @@ function stateOf(ratio: number): CheckState {
 }
 
 /**
- * Builds a check from demand and capacity. A demand or capacity that is not a finite number becomes "not checked",
- * never a pass. Field by field: a building makes thousands of these, and copies of rests are slow.
+ * Builds a check whose use was worked out. Field by field: a building makes thousands of these, and copies of rests are
+ * slow.
  */
-export function judged<Member extends string, Rule extends string, Facts>(
+function made<Member extends string, Rule extends string, Facts>(
   parts: Parts<Member, Rule, Facts>,
+  use: Use,
 ): Check<Member, Rule, Facts> {
-  const { member, rule, place, id, stage, group, combination, subjects = [], unit, facts, diagram } = parts
-  const known = Number.isFinite(parts.demand) && Number.isFinite(parts.capacity) && parts.capacity > 0
-  const demand = known ? parts.demand : 0
-  const capacity = known ? parts.capacity : 0
-  const ratio = known ? demand / capacity : 0
-  const state = known ? stateOf(ratio) : 'not-checked'
-  const check = {
-    key: { member, rule, place },
-    id,
-    stage,
-    group,
-    combination,
-    subjects,
-    state,
-    demand,
-    capacity,
-    unit,
-    ratio,
-    facts,
-  } as const
-  return diagram ? { ...check, diagram } : check
+  const { member, rule, place, id, stage, group, combination, subjects = [], demand, capacity, unit } = parts
+  const { facts, diagram } = parts
+  const key = { member, rule, place }
+  const head = { key, id, stage, group, combination, subjects, demand, capacity, unit, facts } as const
+  const drawn = diagram ? { diagram } : {}
+  return stands(use)
+    ? { ...head, ...drawn, state: stateOf(use), ratio: use }
+    : { ...head, ...drawn, state: 'cannot-stand', ratio: null, why: use.cannotStand }
 }
+
+/**
+ * Builds a check from demand and capacity, both finite: something asked of nothing cannot stand. Throws `RangeError`
+ * for what is no number: what cannot be worked out is said by `cannot`.
+ */
+export const judged = <Member extends string, Rule extends string, Facts>(
+  parts: Parts<Member, Rule, Facts>,
+): Check<Member, Rule, Facts> => made(parts, usedOf(parts.demand, parts.capacity))
+
+/** Builds a check from a use: its ratio of 1, or that it cannot stand. */
+export const judgedUse = <Member extends string, Rule extends string, Facts>({
+  use,
+  ...parts
+}: Omit<Parts<Member, Rule, Facts>, 'demand' | 'capacity' | 'unit'> & { readonly use: Use }): Check<
+  Member,
+  Rule,
+  Facts
+> => made({ ...parts, demand: stands(use) ? use : 0, capacity: stands(use) ? 1 : 0, unit: '' }, use)
+
+/** Whether a check says that something does not hold, by a ratio or at all. */
+export const fails = ({ state }: Pick<Check, 'state'>): boolean => state === 'fails' || state === 'cannot-stand'
+
+/** States with the worst first; what could not be checked stands at the end and is never left out. */
+const RANK: Readonly<Record<CheckState, number>> = {
+  'cannot-stand': 0,
+  fails: 1,
+  close: 2,
+  holds: 3,
+  'not-checked': 4,
+}
+
+/** Order of checks with the worst first. */
+export const worstFirst = (one: Pick<Check, 'state' | 'ratio'>, other: Pick<Check, 'state' | 'ratio'>): number =>
+  RANK[one.state] - RANK[other.state] || (other.ratio ?? 0) - (one.ratio ?? 0)
 
 /** Builds a check that could not be made; its facts say why. */
 export const cannot = <Member extends string, Rule extends string, Facts>({
@@ -115,7 +143,7 @@ export const cannot = <Member extends string, Rule extends string, Facts>({
   demand: 0,
   capacity: 0,
   unit: '',
-  ratio: 0,
+  ratio: null,
   facts,
 })
 

@@ -19,6 +19,7 @@ import { frost } from './hole/frost'
 import { lowestGround } from './hole/lowestGround'
 import { pad } from './hole/pad'
 import { sideways } from './hole/sideways'
+import { slabTie } from './hole/slabTie'
 import { slope } from './hole/slope'
 import { steepGround } from './hole/steepGround'
 import { uplift as holeUplift } from './hole/uplift'
@@ -58,10 +59,12 @@ import { seat as trussSeat } from './truss/seat'
 import { share } from './truss/share'
 import { ties } from './truss/ties'
 import { uplift as trussUplift } from './truss/uplift'
+import { holdDown } from './wall/holdDown'
 import { shear as wallShear } from './wall/shear'
 
 import type { Check } from './check'
 
+export { fails, worstFirst } from './check'
 export type { Check, Stage } from './check'
 
 /** Every rule, by what it judges, in the order in which its checks stand. A new rule is added here. */
@@ -69,12 +72,13 @@ export const RULES = {
   site: [missing],
   girtZone: [girtStrength],
   girtWall: [nails],
-  hole: [frost, slope, sideways, bearing, pad, holeUplift, fixing],
+  hole: [frost, slope, sideways, slabTie, bearing, pad, holeUplift, fixing],
   ground: [lowestGround],
   steepGround: [steepGround],
   post: [bending, postShear, postSag],
   truss: [reaction, order, trussSeat, block, share, trussBolts, trussUplift, ties],
-  beam: [beamStrength, beamSag, beamBolts, beamSeat, beamUplift],
+  beam: [beamStrength, beamSag],
+  beamJoint: [beamBolts, beamSeat, beamUplift],
   purlinWind: [purlinWind],
   purlinSpan: [purlinStrength, purlinSag],
   purlinJoint: [purlinTie],
@@ -97,6 +101,7 @@ export const RULES = {
   ],
   roof: [earthquake, proportions, diaphragmShear, chord, sway],
   wall: [wallShear],
+  wallEnds: [holdDown],
   brace: [pull, push, couple],
   whole: [kneeTruss, kneeStrength, lamination, interlayer, skirtStrength],
 } as const

@@ -1,7 +1,7 @@
 import { ROUNDING } from '../units'
 import { deriveJob, type Derived } from '../derive'
 import type { Job } from '../model'
-import type { Check } from '../rules'
+import { type Check, fails, worstFirst } from '../rules'
 import { editsFor } from './edits'
 
 /** A change and what it does: the check after it, the cost of the whole, and how many checks fail. */
@@ -10,7 +10,7 @@ interface Fix {
   readonly label: string
   readonly detail: string
   readonly job: Job
-  readonly ratio: number
+  readonly ratio: number | null
   readonly state: Check['state']
   readonly cost: number
   readonly more: number
@@ -19,11 +19,15 @@ interface Fix {
 }
 
 export interface Fixes {
-  readonly now: { readonly ratio: number; readonly cost: number; readonly fails: number }
+  readonly now: { readonly ratio: number | null; readonly cost: number; readonly fails: number }
   readonly fixes: readonly Fix[]
 }
 
 const row = (derived: Derived, id: string) => derived.checks.find((check) => check.id === id)
+
+/** Whether a check stands better after a change. */
+const isBetter = (after: Pick<Check, 'state' | 'ratio'>, before: Check): boolean =>
+  after.ratio === null || before.ratio === null ? worstFirst(after, before) > 0 : after.ratio < before.ratio - ROUNDING
 
 /**
  * Changes that a builder would think of for one check, each judged on the whole building: those that hold first,
@@ -32,10 +36,10 @@ const row = (derived: Derived, id: string) => derived.checks.find((check) => che
  */
 export function fixesFor(job: Job, checkId: string, most = 7): Fixes {
   const now = deriveJob(job)
-  if (!now.ok) return { now: { ratio: 0, cost: 0, fails: 0 }, fixes: [] }
+  if (!now.ok) return { now: { ratio: null, cost: 0, fails: 0 }, fixes: [] }
   const before = row(now.value, checkId)
   const base = {
-    ratio: before?.ratio ?? 0,
+    ratio: before?.ratio ?? null,
     cost: now.value.takeoff.totalCost,
     fails: now.value.tally.fails,
   }
@@ -57,14 +61,14 @@ export function fixesFor(job: Job, checkId: string, most = 7): Fixes {
       },
     ]
   })
-  const better = fixes.filter((fix) => fix.ratio < base.ratio - ROUNDING)
-  const holds = (fix: Fix) => fix.state !== 'fails'
+  const better = fixes.filter((fix) => before && isBetter(fix, before))
+  const holds = (fix: Fix) => !fails(fix)
   return {
     now: base,
     fixes: better
       .sort(
         (one, other) =>
-          Number(holds(other)) - Number(holds(one)) || (holds(one) ? one.cost - other.cost : one.ratio - other.ratio),
+          Number(holds(other)) - Number(holds(one)) || (holds(one) ? one.cost - other.cost : worstFirst(other, one)),
       )
       .slice(0, most),
   }

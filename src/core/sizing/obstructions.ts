@@ -2,7 +2,7 @@ import { deriveJob, type Derived } from '../derive'
 import { movePost, wallLengthIn, type Post, named, type PostName } from '../layout'
 import type { BoardName, Ground, Job } from '../model'
 import { HALF_MARK_IN, formatLength, SAME_IN, ROUNDING } from '../units'
-import type { Check } from '../rules'
+import { type Check, fails } from '../rules'
 import { boardSize } from '../wood'
 
 export type Obstruction = Ground['obstructions'][number]
@@ -86,7 +86,7 @@ function judged({ now, failing }: WaysOf, way: Way, next: Job): WayRound[] {
       job: next,
       fails: tally.fails,
       more: takeoff.totalCost - now.takeoff.totalCost,
-      newFails: checks.filter((check) => check.state === 'fails' && !failing.has(check.id)),
+      newFails: checks.filter((check) => fails(check) && !failing.has(check.id)),
     },
   ]
 }

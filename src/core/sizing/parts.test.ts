@@ -20,7 +20,7 @@ function both(given: Job) {
   )
   return {
     searched: parts && purlinWorst(parts, given.building),
-    judged: Math.max(...judged.map(({ ratio }) => ratio)),
+    judged: Math.max(...judged.map(({ ratio }) => ratio ?? NaN)),
     rules: judged.map(({ key }) => key.rule),
   }
 }

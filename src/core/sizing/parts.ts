@@ -1,5 +1,6 @@
 import { braceCases, judgeHoles, judgePosts, judgeTrusses } from '../derive'
 import {
+  beamLoads,
   braceLines,
   type HoleKind,
   type Lateral,
@@ -24,8 +25,8 @@ import {
 } from '../layout'
 import { DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
 import { type Building, type Job, type Side, SIDES } from '../model'
-import { item } from '../result'
-import { checksOf, type RuleName, ruleOf, RULES } from '../rules'
+import { cannotStand, item, type Use, usedOf, worseOf, worstUse } from '../result'
+import { type Check, checksOf, type RuleName, ruleOf, RULES } from '../rules'
 import { beamMember } from '../rules/beam/member'
 import { sway } from '../rules/diaphragm/sway'
 import { girtAt, girtCases, pullAtPostLb } from '../rules/girt/board'
@@ -35,7 +36,7 @@ import { mainPurlinLoads } from '../rules/purlin/loads'
 import { purlinMember } from '../rules/purlin/member'
 import { rafterMember } from '../rules/rafter/member'
 import { spanWorst } from '../rules/span/member'
-import { IN2_PER_FT2, IN_PER_FT, radians, ROUNDING } from '../units'
+import { IN2_PER_FT2, IN_PER_FT, radians } from '../units'
 
 /** A plan with its loads, for judging parts of it by themselves. */
 export interface PartsOf {
@@ -85,6 +86,9 @@ const REMEDIED_APART: ReadonlySet<RuleName> = new Set<RuleName>([
   'truss/bolts',
 ])
 
+/** How much a check uses of what there is; null where it was not made. */
+const usedByCheck = ({ ratio, why }: Check): Use | null => (why === undefined ? ratio : cannotStand(why))
+
 /**
  * Posts and holes of one choice of post, with the widest space between girts that hold them: the worst ratio of what
  * only a bigger post or hole can remedy, and the holes it needs.
@@ -93,7 +97,7 @@ export function postPart(
   parts: PartsOf,
   job: Job,
   gapIn: number,
-): { readonly worst: number; readonly holes: readonly HoleKind[] } {
+): { readonly worst: Use; readonly holes: readonly HoleKind[] } {
   const { building } = job
   const { results, grid, layout, trusses } = parts
   const frame = solveFrame({ job, grid, layout, trusses, results })
@@ -105,8 +109,8 @@ export function postPart(
     // The post and its bays decide how far the eave moves.
     sway({ building, lateral: frame.lateral }),
   ]
-  const counted = checks.filter((check) => !REMEDIED_APART.has(ruleOf(check)) && check.state !== 'not-checked')
-  return { worst: counted.reduce((most, check) => Math.max(most, check.ratio), 0), holes: frame.holes }
+  const counted = checks.filter((check) => !REMEDIED_APART.has(ruleOf(check)))
+  return { worst: worstUse(counted.flatMap((check) => usedByCheck(check) ?? [])), holes: frame.holes }
 }
 
 /** Rows and boards of some walls for one way of setting girts, to be judged with any lumber. */
@@ -150,35 +154,32 @@ export function girtPart(parts: PartsOf, building: Building, sides: readonly Sid
 /** More nails than this at a joint are another way of building. */
 const MOST_NAILS = 8
 
-/** Worst ratio of a girt layout in one lumber, with its nails; null without tabled values. */
-export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): number | null {
+/** Worst use of a girt layout in one lumber, with its nails; null without tabled values. */
+export function girtWorst(parts: PartsOf, girtLayout: GirtLayout, lumber: string): Use | null {
   const building = { ...girtLayout.building, girts: { ...girtLayout.building.girts, lumber } }
   const nail = nailOf(building.joints.girt.nail)
   const eachLb = nail ? girtNail(building, nail).eachLb : 0
-  let worst = 0
+  let worst: Use = 0
   for (const girtCase of girtLayout.cases) {
     const girt = girtAt(building, parts.results, girtCase, girtCase.spaceIn)
     if (!girt) return null
     const pullLb = pullAtPostLb(girtCase, girt.pressures.outwardPsf)
-    worst = Math.max(worst, girt.ratios.worst, pullLb / Math.max(MOST_NAILS * eachLb, ROUNDING))
+    worst = worstUse([worst, girt.ratios.worst, usedOf(pullLb, MOST_NAILS * eachLb)])
   }
   return worst
 }
 
-/** The worse of a span's strength and sag; null where it cannot be judged. */
-const worseOf = (worst: ReturnType<typeof spanWorst>): number | null => worst && Math.max(worst.strength, worst.sag)
-
-/** The worst of several ratios; null where one cannot be judged. */
-const worstOf = (ratios: readonly (number | null)[]): number | null =>
-  ratios.reduce<number | null>((most, ratio) => (most === null || ratio === null ? null : Math.max(most, ratio)), 0)
+/** The worst of several uses; null where one cannot be judged. */
+const worstOf = (uses: readonly (Use | null)[]): Use | null =>
+  uses.reduce<Use | null>((worst, use) => (worst === null || use === null ? null : worseOf(worst, use)), 0)
 
 /** Purlins of the main roof with their ties, as one ratio; null where the wind on the roof is not covered. */
-function mainPurlinsWorst(parts: PartsOf, building: Building): number | null {
+function mainPurlinsWorst(parts: PartsOf, building: Building): Use | null {
   const { trusses } = parts.trusses
   const spanIn = trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
   const loads = mainPurlinLoads(building, parts.results, spanIn, ['1', '2e', '2n', '2r', '3e', '3r'])
   if (!loads) return null
-  const worst = worseOf(spanWorst(purlinMember(building, spanIn, loads)))
+  const worst = spanWorst(purlinMember(building, spanIn, loads))
   const tieLb = building.joints.purlinTieLb
   if (tieLb === null) return worst
   const upPsf = Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf)))
@@ -190,11 +191,11 @@ function mainPurlinsWorst(parts: PartsOf, building: Building): number | null {
  * Worst ratio of the purlins of a building on the main roof and on its lean-tos, strength and sag; null where it cannot
  * be judged.
  */
-export function purlinWorst(parts: PartsOf, building: Building): number | null {
+export function purlinWorst(parts: PartsOf, building: Building): Use | null {
   const { results, grid } = parts
   const leanTos = results.leanTos.flatMap((lean) => {
     const spaceIn = lean.leanTo.rafter.spaceIn ?? Math.max(...grid.baysIn)
-    return hasPurlins({ spaceIn }) ? [worseOf(spanWorst(leanToPurlinMember({ building, lean, results, spaceIn })))] : []
+    return hasPurlins({ spaceIn }) ? [spanWorst(leanToPurlinMember({ building, lean, results, spaceIn }))] : []
   })
   return worstOf([mainPurlinsWorst(parts, building), ...leanTos])
 }
@@ -206,21 +207,21 @@ export function purlinLengthIn(parts: PartsOf, building: Building): number {
 }
 
 /** Worst ratio of all carriers or headers of a building; 0 where there are none, null where one cannot be judged. */
-export const eaveBeamWorst = (parts: PartsOf, building: Building, kind: 'carrier' | 'header'): number | null =>
+export const eaveBeamWorst = (parts: PartsOf, building: Building, kind: 'carrier' | 'header'): Use | null =>
   worstOf(
-    parts.trusses.beams
-      .filter((beam) => beam.kind === kind && beam.trusses.length > 0)
-      .map((beam) => worseOf(spanWorst(beamMember(building, beam, parts.reactions)))),
+    beamLoads({ ...parts, building })
+      .filter(({ beam }) => beam.kind === kind)
+      .map((loads) => spanWorst(beamMember(building, loads))),
   )
 
 /** Worst ratio of the rafters of one lean-to of `b`. */
-export function rafterWorst(parts: PartsOf, building: Building, side: Side): number | null {
+export function rafterWorst(parts: PartsOf, building: Building, side: Side): Use | null {
   const leanTo = parts.results.leanTos.find((leanTo) => leanTo.leanTo.side === side)
   const own = building.leanTos.find((leanTo) => leanTo.side === side)
   if (!leanTo || !own) return 0
   const tribFt = (own.rafter.spaceIn ?? Math.max(...parts.grid.baysIn)) / IN_PER_FT
   const lean = { ...leanTo, leanTo: own }
-  return worseOf(spanWorst(rafterMember({ building, results: parts.results, lean, tribFt })))
+  return spanWorst(rafterMember({ building, results: parts.results, lean, tribFt }))
 }
 
 /** Walls that have girts. */
@@ -244,8 +245,8 @@ export function bracesWorst({
   readonly posts: readonly Post[]
   readonly holes: readonly HoleKind[]
   readonly gapIn: number
-}): number | null {
+}): Use | null {
   const lines = braceLines(building, grid, lateral, posts)
   const checks = braceCases(building, lines, holes, gapIn).flatMap((brace) => checksOf(RULES.brace, brace))
-  return worstOf(checks.map((check) => (check.state === 'not-checked' ? null : check.ratio)))
+  return worstOf(checks.map(usedByCheck))
 }

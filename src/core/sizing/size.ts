@@ -5,12 +5,12 @@ import { type BoardName, type Building, type GirtStyle, type Job } from '../mode
 import { BAG_YIELD_FT3, priceBook, type Prices } from '../quantities'
 import { IN_PER_FT, NEGLIGIBLE, ROUNDING } from '../units'
 import { postSize } from '../wood'
-import { type Check, type RuleName, ruleOf } from '../rules'
+import { type Check, fails, type RuleName, ruleOf, worstFirst } from '../rules'
 import { sizeBraces } from './braces'
 import { sizeAround } from './chooseParts'
 import { editsFor } from './edits'
 import { partsOf, type PartsOf, postPart } from './parts'
-import { bought, type Counted, HOLDS } from './sizeParts'
+import { bought, type Counted, holds } from './sizeParts'
 import { partWords } from './words'
 
 /** One complete way of sizing the building, judged whole. */
@@ -84,17 +84,28 @@ const SMALL_REMEDIES: ReadonlySet<RuleName> = new Set<RuleName>([
   'ledger/strength',
   'ledger/sag',
 ])
-const ratioOf = (checks: readonly Check[], id: string): number | undefined =>
-  checks.find((check) => check.id === id)?.ratio
+
+/** The check of a job after a change, where it was made. */
+function checkAfter(job: Job, id: string): Check | null {
+  const after = deriveJob(job)
+  const found = after.ok ? after.value.checks.find((check) => check.id === id) : undefined
+  return found && found.state !== 'not-checked' ? found : null
+}
+
+/** Whether one check stands better than another, by more than nothing. */
+const standsBetter = (one: Check, other: Check): boolean => {
+  if (one.ratio === null || other.ratio === null) return worstFirst(one, other) > 0
+  return one.ratio < other.ratio - NEGLIGIBLE
+}
 
 /** The first change that remedies a check, or the one that brings it furthest; null where none helps. */
 function bestEdit(job: Job, check: Check): Job | null {
-  let best: { job: Job; ratio: number } | null = null
+  let best: { readonly job: Job; readonly check: Check } | null = null
   for (const edit of editsFor(job, check)) {
-    const after = deriveJob(edit.job)
-    const ratio = after.ok ? (ratioOf(after.value.checks, check.id) ?? Infinity) : Infinity
-    if (ratio <= HOLDS) return edit.job
-    if (ratio < check.ratio - NEGLIGIBLE && (!best || ratio < best.ratio)) best = { job: edit.job, ratio }
+    const after = checkAfter(edit.job, check.id)
+    if (!after) continue
+    if (!fails(after)) return edit.job
+    if (standsBetter(after, best?.check ?? check)) best = { job: edit.job, check: after }
   }
   return best?.job ?? null
 }
@@ -111,7 +122,7 @@ function settle(start: Job, prices: Prices, count: Counted): Job {
   for (let pass = 0; pass < 14; pass++) {
     const result = deriveJob(job)
     if (!result.ok) return job
-    const open = result.value.checks.find((check) => check.state === 'fails' && isSmall(check))
+    const open = result.value.checks.find((check) => fails(check) && isSmall(check))
     const next = open ? bestEdit(job, open) : null
     if (!next) return job
     job = next
@@ -124,7 +135,7 @@ function propose(job: Job, bays: number, preferred: boolean, key: string): Propo
   if (!result.ok) return null
   const worst = result.value.checks
     .filter((check) => check.state !== 'not-checked')
-    .reduce<Check | null>((best, check) => (!best || check.ratio > best.ratio ? check : best), null)
+    .reduce<Check | null>((worst, check) => (!worst || worstFirst(check, worst) < 0 ? check : worst), null)
   const takeoff = result.value.takeoff
   return {
     key,
@@ -179,7 +190,7 @@ function postCost(sized: Job, parts: PartsOf, prices: Prices): number | null {
   if (!plan.ok) return null
   const { grid, layout, trusses, placed, posts, plannedWalls } = plan.value
   const judged = postPart({ ...parts, grid, layout, trusses, placed }, sized, widestSpaceIn(plannedWalls))
-  if (judged.worst > HOLDS) return null
+  if (!holds(judged.worst)) return null
   const feet = posts.reduce((sum, post) => {
     const embedIn = judged.holes.find((hole) => hole.kind === post.kind)?.embedIn ?? 0
     return sum + bought(post.longPointIn + embedIn + 1)

@@ -1,4 +1,5 @@
-import { ROUNDING, IN_PER_FT } from '../units'
+import { stands, type Use } from '../result'
+import { IN_PER_FT, ROUNDING } from '../units'
 import { girtPart, girtWorst, type PartsOf, purlinLengthIn, purlinWorst } from './parts'
 import { type BoardName, type Building, GIRT_SIZES, type GirtStyle, type Job, type Side } from '../model'
 import { type Prices, stockFor } from '../quantities'
@@ -123,6 +124,6 @@ export function builtUps(
 }
 
 /** Ratio up to which a part holds, room for rounding included. */
-export const HOLDS = 1 + ROUNDING
+const HOLDS = 1 + ROUNDING
 /** Whether a part holds; one that cannot be judged does not. */
-export const holds = (ratio: number | null): boolean => ratio !== null && ratio <= HOLDS
+export const holds = (use: Use | null): boolean => use !== null && stands(use) && use <= HOLDS

@@ -1,3 +1,4 @@
+import { ratioOfUse } from '../result'
 import { HALF_MARK_IN } from '../units'
 import { girtPieces, girtRows, onWall, type WallRows } from '../layout'
 import type { Building, Job, Side } from '../model'
@@ -47,7 +48,7 @@ export function wallAlternatives(
       widestIn: rows.widestIn,
       blocks: rows.blocks.length,
       pieces: pieces.length,
-      worst,
+      worst: worst === null ? null : ratioOfUse(worst),
       maxGapIn,
       meetOpenings,
     }

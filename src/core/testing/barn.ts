@@ -20,6 +20,7 @@ export const barnSite: CompleteSite = {
   ownBearingPsf: null,
   ownLateralPsfPerFt: null,
   doubleLateral: true,
+  doorsRated: true,
   northDeg: 0,
   dead: { by: 'total', psf: 5 },
   deadMinPsf: 3,
@@ -33,7 +34,15 @@ export function barnJob(change: Partial<Job['building']> = {}, site: Partial<Job
   return {
     ...job,
     site: { ...barnSite, ...site },
-    building: { ...job.building, lengthIn: 768, widthIn: 480, heelIn: 168, pitchPer12: 4, ...change },
+    building: {
+      ...job.building,
+      diaphragm: 'trusted',
+      lengthIn: 768,
+      widthIn: 480,
+      heelIn: 168,
+      pitchPer12: 4,
+      ...change,
+    },
   }
 }
 
@@ -48,6 +57,7 @@ export const opening = (partial: Partial<Opening>): Opening => ({
   widthIn: 48,
   heightIn: 36,
   sillIn: 48,
+  weightLb: null,
   ...(partial.kind && partial.kind !== 'window' ? { sillIn: 0, heightIn: 82 } : {}),
   ...partial,
 })

@@ -34,8 +34,11 @@ export interface BeamStrength {
   readonly cr: number
   readonly cfu: number
   readonly cl: number
+  /** Slenderness of its free edge; 0 where that edge is held. */
+  readonly rb: number
   readonly fbStarPsi: number
-  readonly fbePsi: number
+  /** What its free edge buckles under; null where that edge is held. */
+  readonly fbePsi: number | null
   readonly leIn: number
 }
 
@@ -68,7 +71,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   const fbStarPsi = values.fb * beamMember.duration * cr * wetFb
   const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)
   const stability = stabilityOf(beamMember, { leIn, eMinPsi: values.eMin, fbStarPsi })
-  const fbePsi = stability.rb > 0 ? (1.2 * values.eMin) / stability.rb ** 2 : Infinity
+  const fbePsi = stability.rb > 0 ? (1.2 * values.eMin) / stability.rb ** 2 : null
   return {
     values,
     sIn3: beamMember.plies * (beamMember.flat ? size.sFlatIn3 : size.sEdgeIn3),
@@ -79,6 +82,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
     cr,
     cfu,
     cl: stability.cl,
+    rb: stability.rb,
     fbStarPsi,
     fbePsi,
     leIn,

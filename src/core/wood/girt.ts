@@ -1,7 +1,7 @@
 import { WIND_ASD } from '../loads'
 import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { BoardName, Finish, GirtStyle, Lumber, OwnGrade } from '../model'
-import { line, sig, type TraceLine, entryOf } from '../result'
+import { entryOf, line, sig, stands, type TraceLine, type Use, usedOf, worstUse } from '../result'
 import { CFU, repetitive } from './factors'
 import { boardValues } from './lumber'
 import { boardSize } from './sections'
@@ -29,10 +29,10 @@ export interface GirtLoad {
 
 /** Ratios of one girt under one pressure pair: bending, shear and deflection. */
 export interface GirtRatios {
-  readonly bending: number
+  readonly bending: Use
   readonly shear: number
   readonly deflection: number
-  readonly worst: number
+  readonly worst: Use
   readonly governs: 'bending' | 'shear' | 'deflection'
   readonly deflectionIn: number
   readonly limitIn: number
@@ -82,7 +82,7 @@ function girtBending(section: GirtSection, load: GirtLoad) {
   const cl = innerEdge(section, load, fbStar)
   // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the
   // span.
-  const suctionGoverns = -load.outwardPsf / cl > load.inwardPsf
+  const suctionGoverns = -load.outwardPsf > load.inwardPsf * cl
   const psf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
   const edgeFactor = suctionGoverns ? cl : 1
   const factor = section.flat ? entryOf(CFU, section.size.nominal) : edgeFactor
@@ -90,7 +90,7 @@ function girtBending(section: GirtSection, load: GirtLoad) {
   const momentFtLb = (plf * (load.spanIn / IN_PER_FT) ** 2) / 8
   const fb = (momentFtLb * IN_PER_FT) / section.sIn3
   const allowedPsi = fbStar * factor
-  return { cr, factor, psf, plf, momentFtLb, fb, allowedPsi, ratio: fb === 0 ? 0 : fb / allowedPsi }
+  return { cr, factor, psf, plf, momentFtLb, fb, allowedPsi, use: usedOf(fb, allowedPsi) }
 }
 
 /** Shear at the hardest worked support. */
@@ -191,9 +191,9 @@ function girtTrace(
   ]
 }
 
-/** Which of the ratios is the worst; of equal ones bending first, then sag. */
-function governsOf(worst: number, bending: number, deflection: number): GirtRatios['governs'] {
-  if (worst === bending) return 'bending'
+/** Which of the uses is the worst; of equal ones bending first, then sag. */
+function governsOf(worst: Use, bending: Use, deflection: number): GirtRatios['governs'] {
+  if (!stands(worst) || worst === bending) return 'bending'
   return worst === deflection ? 'deflection' : 'shear'
 }
 
@@ -213,14 +213,14 @@ export function girtRatios(
   const bending = girtBending(section, load)
   const shear = girtShear(section, load)
   const sag = girtSag(section, load, wallLimit(board.finish ?? 'metal'))
-  const worst = Math.max(bending.ratio, shear.ratio, sag.ratio)
+  const worst = worstUse([bending.use, shear.ratio, sag.ratio])
   return {
     ratios: {
-      bending: bending.ratio,
+      bending: bending.use,
       shear: shear.ratio,
       deflection: sag.ratio,
       worst,
-      governs: governsOf(worst, bending.ratio, sag.ratio),
+      governs: governsOf(worst, bending.use, sag.ratio),
       deflectionIn: sag.sagIn,
       limitIn: sag.limitIn,
     },

@@ -17,9 +17,18 @@ export interface DesignValues {
   readonly gravity: number
   readonly table: string
   readonly verify?: string
+  readonly product: 'dimension' | 'timber' | 'glulam'
+  /** `SP`, `DF-L`, `HF`, `SPF`; empty where a grade of the user's own names none. */
+  readonly species: string
+  /** What incising took from the values that are here (NDS 2018 4.3.8): 1 where they are whole. */
+  readonly ci: { readonly e: number; readonly strength: number }
   /** Machine rated or typed: the wet factor on Fb goes by the same 1,150 psi limit, the EP559 factor by its own row. */
   readonly machine: boolean
 }
+
+/** What incised wood keeps: of E and Emin, and of Fb, Ft, Fv and Fc; Fc⊥ keeps all (NDS 2018 Table 4.3.8). */
+const INCISED = { e: 0.95, strength: 0.8 } as const
+const NOT_INCISED = { e: 1, strength: 1 } as const
 
 const MILLION = 1e6
 const speciesOf = (lumber: Lumber): string =>
@@ -39,11 +48,41 @@ const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | nul
         gravity: grade.g,
         table: `entered: ${grade.name}${grade.source ? `, ${grade.source}` : ''}`,
         machine: true,
+        product: 'dimension',
+        species: '',
+        ci: NOT_INCISED,
       }
     : null
 }
 
 const NO_GRADES: readonly OwnGrade[] = []
+
+/** Values of another product than they were entered for. */
+const as = (product: DesignValues['product'], values: DesignValues | null): DesignValues | null =>
+  values && { ...values, product }
+
+/** Species whose treated lumber is incised, so that the treatment reaches in (NDS 2018 4.3.8). */
+const INCISED_SPECIES: ReadonlySet<string> = new Set(['DF-L', 'HF', 'SPF'])
+
+/** Values of treated lumber: of species that are incised, less what the cuts take (NDS 2018 4.3.8). */
+export function treated(values: DesignValues, incised: boolean): DesignValues {
+  if (!incised || !INCISED_SPECIES.has(values.species)) return values
+  return {
+    ...values,
+    fb: values.fb * INCISED.strength,
+    ft: values.ft * INCISED.strength,
+    fv: values.fv * INCISED.strength,
+    fc: values.fc * INCISED.strength,
+    ePsi: values.ePsi * INCISED.e,
+    eMin: values.eMin * INCISED.e,
+    ci: INCISED,
+    table: `${values.table}; incised, Ci ${INCISED.strength}`,
+  }
+}
+
+/** Values of a glue-laminated column: its maker's, entered as a grade of one's own. Nothing is made up for it. */
+export const glulamValues = (lumber: Lumber, own: readonly OwnGrade[]): DesignValues | null =>
+  as('glulam', ownValues(own, lumber))
 /**
  * Design values of a 2x board of one nominal width (4 to 12), NDS Supplement 2018 Tables 4A, 4B and 4C, size factor
  * applied, or a grade of
@@ -78,6 +117,9 @@ function machineRated(species: string, grade: string): DesignValues | null {
     table: 'NDS Supplement 2018 Table 4C',
     verify: 'C04',
     machine: true,
+    product: 'dimension',
+    species,
+    ci: NOT_INCISED,
   }
 }
 
@@ -98,6 +140,9 @@ function southernPine(grade: string, nominal: number): DesignValues | null {
     gravity: 0.55,
     table: 'NDS Supplement 2018 Table 4B',
     machine: false,
+    product: 'dimension',
+    species: 'SP',
+    ci: NOT_INCISED,
     ...(pine.verify ? { verify: pine.verify } : {}),
   }
 }
@@ -120,6 +165,9 @@ function otherSpecies(lumber: Lumber, species: string, grade: string, nominal: n
     eMin: eMin * MILLION,
     gravity,
     machine: false,
+    product: 'dimension',
+    species,
+    ci: NOT_INCISED,
     table: `NDS Supplement 2018 Table 4A, CF ${bendingFactor}`,
     ...(species === 'SPF' ? {} : { verify: 'C03' }),
   }
@@ -145,7 +193,7 @@ const TABLED: ReadonlyMap<string, DesignValues | null> = new Map(
  * used for timbers.
  */
 export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): DesignValues | null {
-  if (lumber.startsWith('own-')) return ownValues(own, lumber)
+  if (lumber.startsWith('own-')) return as('timber', ownValues(own, lumber))
   const timber = TIMBERS[lumber]
   if (!timber) return null
   return {
@@ -158,6 +206,9 @@ export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): Des
     eMin: timber[6] * MILLION,
     gravity: timber[7],
     machine: false,
+    product: 'timber',
+    species: speciesOf(lumber),
+    ci: NOT_INCISED,
     table: 'NDS Supplement 2018 Table 4D',
     ...(lumber === 'DF-L-No.2' ? { verify: 'C05' } : {}),
   }

@@ -8,6 +8,9 @@ import { About, AfterFrame, Quantity, useWriter } from '@/ui'
 import { Note, Materials, useSize } from '../drawing'
 import { useDoc } from '../job'
 
+/** How far a line that nothing holds is drawn to move. */
+const FALLEN = 60
+
 /**
  * The building from above under wind across the ridge: where the eave goes, drawn large, and what each wall takes to
  * the ground.
@@ -28,16 +31,15 @@ function Sway({
   const x0 = (width - lengthIn * scale) / 2
   const y0 = 196
   const { about } = useWriter()
-  const most = Math.max(...lateral.row.moveIn.filter(Number.isFinite), SAME_IN)
+  const most = Math.max(...lateral.row.moveIn.map((move) => move ?? 0), SAME_IN)
   const push = most > 0.001 ? 40 / most : 0
+  const stands = lateral.row.moveIn.every((move) => move !== null)
+  const drawnMove = (line: number) => {
+    const move = lateral.row.moveIn[line]
+    return move === null ? FALLEN : move * push
+  }
   const eave = (y: number) =>
-    lateral.row.xIn
-      .map(
-        (x, i) =>
-          `${i ? 'L' : 'M'}${x0 + x * scale} ` +
-          `${y - (Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60)}`,
-      )
-      .join('')
+    lateral.row.xIn.map((x, i) => `${i ? 'L' : 'M'}${x0 + x * scale} ${y - drawnMove(i)}`).join('')
   const shear = wallShearLb(lateral)
   return (
     <svg
@@ -58,7 +60,7 @@ function Sway({
         strokeDasharray="5 4"
       />
       {lateral.row.xIn.map((x, i) => {
-        const move = Number.isFinite(lateral.row.moveIn[i]) ? lateral.row.moveIn[i] * push : 60
+        const move = drawnMove(i)
         return (
           <line
             key={x}
@@ -99,14 +101,14 @@ function Sway({
       <Note x={x0 + lengthIn * scale + 12} y={y0 - (widthIn * scale) / 2 + 13} size={12} fill="var(--ink-2)">
         into the {derived.wallNames.east.toLowerCase()}
       </Note>
-      {push > 0 && (
+      {(push > 0 || !stands) && (
         <Note x={x0 + (lengthIn * scale) / 2} y={y0 - widthIn * scale - 52} size={13.5} weight={650} anchor="middle">
-          {lateral.row.moveIn.every(Number.isFinite)
+          {stands
             ? `the eave moves ${about(most, 'inches')} at most (drawn large)`
             : 'nothing holds these frames: they fall'}
         </Note>
       )}
-      {push === 0 && (
+      {push === 0 && stands && (
         <Note x={x0 + (lengthIn * scale) / 2} y={y0 - widthIn * scale - 14} size={13.5} weight={650} anchor="middle">
           the roof is taken to hold the eave still
         </Note>

@@ -225,6 +225,7 @@ function newOpening(job: Job, kind: OpeningKind): Omit<Opening, 'side' | 'corner
     kind,
     name: '',
     positionIn: 0,
+    weightLb: null,
     ...size,
     heightIn: Math.min(size.heightIn, heelIn - size.sillIn - HEAD_BELOW_HEEL_IN),
   }

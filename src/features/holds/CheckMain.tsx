@@ -2,6 +2,7 @@
 import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
 import { shownRatio, sig, type TraceLine, written } from '@/core/result'
+import { fails as isFailing } from '@/core/rules/check'
 import { DIRECTION, REGISTER } from '@/formats/register'
 import { STANDING_NOTE } from '@/formats/words'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
@@ -77,7 +78,7 @@ function Arithmetic({
           </div>
         </li>
       ))}
-      {check.state !== 'not-checked' && (
+      {check.ratio !== null && (
         <li style={fails ? { background: 'var(--keel-wash)' } : undefined}>
           <div>
             <div className="w">
@@ -111,10 +112,16 @@ function CheckHead({ fails, check }: { readonly fails: boolean; readonly check: 
       </div>
       {check.state !== 'not-checked' && (
         <div style={{ textAlign: 'right' }}>
-          <b style={{ fontSize: 34, lineHeight: 1, color: fails ? 'var(--keel-ink)' : 'var(--ink)' }}>
-            {shownRatio(check.ratio)}
+          <b
+            style={{
+              fontSize: check.ratio === null ? 24 : 34,
+              lineHeight: 1,
+              color: fails ? 'var(--keel-ink)' : 'var(--ink)',
+            }}
+          >
+            {check.ratio === null ? 'cannot stand' : shownRatio(check.ratio)}
           </b>
-          <div className="note">of what it can take</div>
+          <div className="note">{check.ratio === null ? 'worse than any ratio' : 'of what it can take'}</div>
         </div>
       )}
     </div>
@@ -137,7 +144,7 @@ export function CheckMain() {
   )
   const lines = told.fresh ? (told.value?.trace ?? []) : []
   const diagram = told.fresh ? told.value?.diagram : null
-  const fails = check.state === 'fails'
+  const fails = isFailing(check)
   const verify = [...new Set(lines.flatMap((line) => (line.verify ? [line.verify] : [])))]
   const fixWords = () => {
     if (fails) return 'What would fix it: '

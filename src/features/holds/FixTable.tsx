@@ -3,8 +3,12 @@ import { dollars } from '@/core/units'
 import type { CheckSummary } from '@/formats/words/checks'
 import { merge3 } from '@/core/model'
 import { shownRatio } from '@/core/result'
+import { fails } from '@/core/rules/check'
 import { LoadBar } from '@/ui'
 import { Awaited, useAnswer, useDoc, useJob } from '../job'
+
+/** A ratio, or that there is none because nothing stands. */
+const ratioWords = (ratio: number | null): string => (ratio === null ? 'cannot stand' : shownRatio(ratio))
 
 /**
  * Changes that would remedy a check, each judged on the whole building: those that hold first, cheapest first. One click
@@ -13,7 +17,8 @@ import { Awaited, useAnswer, useDoc, useJob } from '../job'
 export function FixTable({ check }: { readonly check: CheckSummary }) {
   const { edit } = useDoc()
   const judged = useJob((state) => state.judged)
-  const wanted = check.state === 'fails' || check.state === 'close'
+  const failing = fails(check)
+  const wanted = failing || check.state === 'close'
   const told = useAnswer(
     'fixes',
     wanted ? { job: judged, checkId: check.id } : null,
@@ -23,6 +28,7 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
   if (!told.fresh || !told.value) return <Awaited answer={told} saying="Looking for the cheapest remedy…" />
   const { now, fixes } = told.value
   if (fixes.length === 0) return null
+  const broken = (fix: (typeof fixes)[number]) => fix.fails - now.fails + (failing && !fails(fix) ? 1 : 0)
   return (
     <table className="tb mt-1" aria-label="What would fix it">
       <thead>
@@ -37,7 +43,7 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
         </tr>
       </thead>
       <tbody>
-        <tr className={check.state === 'fails' ? 'warn' : undefined}>
+        <tr className={failing ? 'warn' : undefined}>
           <td>
             <b>As drawn</b>
           </td>
@@ -47,8 +53,8 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
           <td>
             <LoadBar ratio={now.ratio} width={88} height={13} />
           </td>
-          <td className="n">{shownRatio(now.ratio)}</td>
-          <td>{check.state === 'fails' ? 'fails' : 'close'}</td>
+          <td className="n">{ratioWords(now.ratio)}</td>
+          <td>{failing ? 'fails' : 'close'}</td>
         </tr>
         {fixes.map((fix) => (
           <tr key={fix.key}>
@@ -57,11 +63,7 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
             </td>
             <td>
               {fix.detail}
-              {fix.fails > now.fails - (check.state === 'fails' && fix.state !== 'fails' ? 1 : 0) ? (
-                <div className="lab">
-                  but breaks {fix.fails - now.fails + (check.state === 'fails' && fix.state !== 'fails' ? 1 : 0)} other
-                </div>
-              ) : null}
+              {broken(fix) > 0 ? <div className="lab">but breaks {broken(fix)} other</div> : null}
             </td>
             <td className="n">{dollars(fix.cost)}</td>
             <td className="n">
@@ -71,13 +73,11 @@ export function FixTable({ check }: { readonly check: CheckSummary }) {
             <td>
               <LoadBar ratio={fix.ratio} width={88} height={13} />
             </td>
-            <td className="n">{shownRatio(fix.ratio)}</td>
+            <td className="n">{ratioWords(fix.ratio)}</td>
             <td style={{ whiteSpace: 'nowrap' }}>
               <button
                 type="button"
-                className={
-                  fix === fixes[0] && fix.state !== 'fails' ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'
-                }
+                className={fix === fixes[0] && !fails(fix) ? 'btn btn-primary btn-sm' : 'btn btn-light btn-sm'}
                 onClick={() =>
                   edit(`${fix.label.toLowerCase()}, ${fix.detail}`, (job) =>
                     told.asked ? merge3(told.asked.job, fix.job, job).merged : job,

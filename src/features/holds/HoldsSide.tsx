@@ -9,7 +9,9 @@ export function HoldsSide() {
     <>
       <h2>What holds</h2>
       <p className="note mt-1 mb-1">
-        {tally.holds} hold, {tally.close} close, {tally.fails} fail, {tally.notChecked} not checked.
+        {tally.holds} hold, {tally.close} close, {tally.fails} fail
+        {tally.cannotStand > 0 && ` (${tally.cannotStand} of these cannot stand at all)`}, {tally.notChecked} not
+        checked.
       </p>
       {sortChecks(derived.checks).map((check) => (
         <CheckRow key={check.id} check={check} />

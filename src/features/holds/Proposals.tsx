@@ -58,7 +58,9 @@ interface ProposalLine {
 }
 
 const tightestWords = (check: CheckSummary | null): string =>
-  check && check.state !== 'not-checked' ? `${shownRatio(check.ratio)} ${check.title}` : '–'
+  check && check.state !== 'not-checked'
+    ? `${check.ratio === null ? 'cannot stand:' : shownRatio(check.ratio)} ${check.title}`
+    : '–'
 
 /** How many checks of a proposal fail, and how many were not done. */
 function Failing({ proposal }: { readonly proposal: ShownProposal }) {

@@ -1,4 +1,5 @@
 'use client'
+import { fails } from '@/core/rules/check'
 import { FT3_PER_YD3 } from '@/core/units'
 import { kindName } from '@/formats/words/checks'
 import { HOLE_WASTE } from '@/core/quantities'
@@ -126,7 +127,7 @@ export function HolesSide() {
   const checks = sortChecks(
     derived.checks.filter(({ stage, key }) => stage === 'holes' && (key.place === post.kind || key.member === 'site')),
   )
-  const least = job.building.holeDiameterIn === null && checks.every((check) => check.state !== 'fails')
+  const least = job.building.holeDiameterIn === null && checks.every((check) => !fails(check))
   return (
     <>
       <h2>{kindName(post.kind)}</h2>

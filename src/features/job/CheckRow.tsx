@@ -1,6 +1,7 @@
 'use client'
 import type { CheckSummary } from '@/formats/words/checks'
 import { shownRatio } from '@/core/result'
+import { fails as isFailing, worstFirst } from '@/core/rules/check'
 import { FailSign, LoadBar, UncheckedSign } from '@/ui'
 import { useJob } from './store'
 
@@ -26,8 +27,9 @@ export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary;
         <p>{check.governs}</p>
       </button>
     )
-  const fails = check.state === 'fails'
+  const fails = isFailing(check)
   const verdict = () => {
+    if (check.state === 'cannot-stand') return <b>cannot stand</b>
     if (fails) return <b>fails</b>
     if (check.state === 'close')
       return (
@@ -42,7 +44,7 @@ export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary;
       <div className="r">
         {fails && <FailSign size={15} />}
         <b>{check.title}</b>
-        <span className="v">{shownRatio(check.ratio)}</span>
+        {check.ratio !== null && <span className="v">{shownRatio(check.ratio)}</span>}
         {verdict()}
       </div>
       <LoadBar ratio={check.ratio} width={width} />
@@ -53,7 +55,5 @@ export function CheckRow({ check, width = 288 }: { readonly check: CheckSummary;
   )
 }
 
-const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
 /** Checks with the worst first; what could not be checked stands at the end and is never left out. */
-export const sortChecks = <C extends CheckSummary>(checks: readonly C[]): C[] =>
-  [...checks].sort((one, other) => ORDER[one.state] - ORDER[other.state] || other.ratio - one.ratio)
+export const sortChecks = <C extends CheckSummary>(checks: readonly C[]): C[] => [...checks].sort(worstFirst)

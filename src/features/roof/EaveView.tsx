@@ -1,5 +1,6 @@
 'use client'
 import { useWriter } from '@/ui'
+import { fails as isFailing } from '@/core/rules/check'
 import { type TrussPlan, wallPosts } from '@/core/layout'
 import { boardSize, postSize } from '@/core/wood'
 import { Earth, type Elevation, GradeLine, HeelLine, Note } from '../drawing'
@@ -62,7 +63,7 @@ function EaveBeams({ drawn, side }: OnEave) {
     derived.checks
       .filter(
         ({ state, key }) =>
-          state === 'fails' && key.member === 'beam' && (key.rule === 'strength' || key.rule === 'sag'),
+          isFailing({ state }) && key.member === 'beam' && (key.rule === 'strength' || key.rule === 'sag'),
       )
       .map(({ key }) => key.place),
   )

@@ -3,6 +3,7 @@ import { BookOpen } from 'lucide-react'
 import { useMemo } from 'react'
 import { readCount } from '@/core/field'
 import type { Building } from '@/core/model'
+import { fails as isFailing } from '@/core/rules/check'
 import { feetAlone, inchesAlone, metersAlone, NO_BREAK, quantity, type UnitSystem } from '@/core/units'
 import { FailSign, toTenth, useUnits } from '@/ui'
 import { Materials, seeded, useSize, waxPoints } from '../drawing'
@@ -38,8 +39,7 @@ function useFacts(): Facts {
   const levels = useLog((log) => log.levels)
   const read = readCount(job, derived.posts, levels)
   return useMemo(() => {
-    const fails = (stage: string) =>
-      derived.checks.filter((check) => check.stage === stage && check.state === 'fails').length
+    const fails = (stage: string) => derived.checks.filter((check) => check.stage === stage && isFailing(check)).length
     const offIn = derived.square.ok ? derived.square.value.largestMoveIn : null
     return {
       site: {

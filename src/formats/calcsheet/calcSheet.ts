@@ -3,7 +3,7 @@ import { relianceWords, summaryOf, titleOf, traceOf } from '../words/checks'
 import type { Derived } from '@/core/derive'
 import type { Job } from '@/core/model'
 import { shownRatio, sig, written } from '@/core/result'
-import type { Check } from '@/core/rules'
+import { type Check, worstFirst } from '@/core/rules'
 import { about, formatLength, stated } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Block, CrewBook, Sheet } from '../crewbook'
@@ -20,6 +20,7 @@ const STATE: Readonly<Record<Check['state'], string>> = {
   holds: 'holds',
   close: 'close',
   fails: 'FAILS',
+  'cannot-stand': 'CANNOT STAND',
   'not-checked': 'not checked',
 }
 
@@ -205,13 +206,12 @@ function loads(derived: Derived): Sheet[] {
   ]
 }
 
-const ORDER = { fails: 0, close: 1, holds: 2, 'not-checked': 3 } as const
 function checks(derived: Derived): Sheet[] {
   const worded = derived.checks.map((check) => ({
     ...summaryOf(check, derived.wallNames),
     trace: traceOf(check, derived.wallNames),
   }))
-  const sorted = worded.sort((one, other) => ORDER[one.state] - ORDER[other.state] || other.ratio - one.ratio)
+  const sorted = worded.sort(worstFirst)
   const summary: Sheet = {
     title: 'Every check',
     sub:
@@ -222,9 +222,9 @@ function checks(derived: Derived): Sheet[] {
         ['check', 'demand', 'capacity', 'ratio', '', 'governed by'],
         sorted.map((check) => [
           plain(check.title),
-          check.state === 'not-checked' ? '' : `${sig(check.demand)} ${check.unit}`,
-          check.state === 'not-checked' ? '' : `${sig(check.capacity)} ${check.unit}`,
-          check.state === 'not-checked' ? '' : shownRatio(check.ratio),
+          check.ratio === null ? '' : `${sig(check.demand)} ${check.unit}`,
+          check.ratio === null ? '' : `${sig(check.capacity)} ${check.unit}`,
+          check.ratio === null ? '' : shownRatio(check.ratio),
           STATE[check.state],
           plain(
             check.state === 'not-checked'
@@ -245,7 +245,9 @@ function checks(derived: Derived): Sheet[] {
         {
           kind: 'text',
           strong: true,
-          text: plain(`${check.title}: ${shownRatio(check.ratio)}, ${STATE[check.state]}`),
+          text: plain(
+            `${check.title}: ${check.ratio === null ? '' : `${shownRatio(check.ratio)}, `}${STATE[check.state]}`,
+          ),
         },
         { kind: 'text', text: plain(`${check.governs} Under ${check.combination}: ${check.place}.`) },
         table(

@@ -1,4 +1,5 @@
 import { kindName } from '../words/checks'
+import { fails } from '@/core/rules/check'
 import { birdsMouth } from '@/core/rules/rafter/member'
 import type { ShownDerived as Derived, ShownDerived } from '../shown'
 import { hookedMarks, purlinPlaces } from '@/core/layout'
@@ -322,7 +323,7 @@ function quantitySheet(derived: Derived): Sheet {
 
 /** Posts named as far as a title has room. */
 const failWords = ({ tally, checks }: ShownDerived): string => {
-  const titles = checks.filter((check) => check.state === 'fails').map((check) => check.title)
+  const titles = checks.filter(fails).map((check) => check.title)
   const say = tally.fails > 1 ? `${tally.fails} checks of this building fail` : '1 check of this building fails'
   return `${say}: do not order before they are settled. ${titles.join('; ')}.`
 }

@@ -96,18 +96,24 @@ export const designSchema = z
         .object({
           id: z.string(),
           title: z.string(),
-          state: z.enum(['holds', 'close', 'fails', 'not-checked']),
+          state: z.enum(['holds', 'close', 'fails', 'cannot-stand', 'not-checked']),
           demand: z.number(),
           capacity: z.number(),
           unit: z.string(),
-          ratio: z.number(),
+          ratio: z.number().nullable(),
           governs: z.string(),
           fix: z.string(),
           trace: z.array(trace),
         })
         .loose(),
     ),
-    tally: z.object({ holds: z.number(), close: z.number(), fails: z.number(), notChecked: z.number() }),
+    tally: z.object({
+      holds: z.number(),
+      close: z.number(),
+      fails: z.number(),
+      cannotStand: z.number(),
+      notChecked: z.number(),
+    }),
   })
   .meta({
     title: 'Burdock design',

@@ -259,6 +259,20 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'practice',
     otherwise: 'never a limit',
   },
+  C35: {
+    what: 'Wet-service factors of glue-laminated posts in the ground',
+    used: '0.8 Fb and Ft, 0.73 Fc, 0.875 Fv, 0.833 E, 0.53 Fc⊥',
+    source: 'NDS Supplement 2018 Tables 5A to 5D',
+    direction: 'unsafe',
+    otherwise: 'lower factors would ask for a larger post',
+  },
+  C36: {
+    what: 'Strips of skin too narrow for their height',
+    used: 'none under height/3.5, 2·b/h up to height/2, all from there on',
+    source: 'SDPWS 2021 4.3.3.2, taken for steel skin',
+    direction: 'practice',
+    otherwise: 'the tested assembly may say otherwise',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

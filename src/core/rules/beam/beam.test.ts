@@ -1,11 +1,13 @@
-import type { RoofLoads } from '../../frame'
+import type { BeamLoads, RoofLoads } from '../../frame'
 import type { EaveBeam } from '../../layout'
 import type { Building } from '../../model'
 import { barnJob } from '../../testing/barn'
+import { item } from '../../result'
 import { expectNear } from '../../testing/near'
+import { weightPlf } from '../../wood'
 import { bolts } from './bolts'
-import { beamBolts } from './joint'
-import { beamMember, endLoads, hardestBeam } from './member'
+import { beamBolts, beamJoint, type LoadedBeam } from './joint'
+import { beamMember, endsOf } from './member'
 import { sag } from './sag'
 import { seat } from './seat'
 import { strength } from './strength'
@@ -44,25 +46,53 @@ const building = (spec: object = {}, truss: object = {}, joints: object = {}) =>
     },
   }) as Building
 
-test('a truss in the middle gives each end half; a nearer one gives the nearer end more', () => {
-  expect(endLoads(beam([96]), [loads()])).toEqual({ gravityLb: 2000, upliftLb: 0 })
-  expect(endLoads(beam([48]), [loads()]).gravityLb).toBe(3000)
-  // 0.6·3,000 − 0.6·480 = 1,512 lb, half at each end.
-  expect(endLoads(beam([96]), [loads({ windUpLb: 3000 })]).upliftLb).toBeCloseTo(756, 9)
+const on = (at: EaveBeam, each: RoofLoads = loads(), change: Partial<BeamLoads> = {}): BeamLoads => ({
+  beam: at,
+  points: at.trusses.map(({ atIn, truss }) => ({ atIn, loads: each, name: `T${truss.number}`, holdsTop: true })),
+  perFt: null,
+  ...change,
 })
-test('the hardest of a kind is the one its trusses bend most', () => {
-  const beams = [
-    beam([20], 192, 'header', 'near'),
-    beam([96], 192, 'header', 'middle'),
-    beam([96], 400, 'carrier', 'c'),
-  ]
-  expect(hardestBeam(beams, 'header', [loads()])?.id).toBe('middle')
-  expect(hardestBeam([beam([])], 'header', [])).toBeNull()
+/** A beam that weighs nothing to speak of: its ends are its trusses' alone. */
+const loaded = (own: Building, given: BeamLoads): LoadedBeam => ({ loads: given, span: beamMember(own, given) })
+const endLb = (given: BeamLoads, name: string, end: 0 | 1) => {
+  const own = building()
+  const [, ends] = item(endsOf(given, beamMember(own, given)), end)
+  const weighs = (3 * weightPlf('SP-No.1', 16.875) * 16) / 2
+  const found = ends.find((each) => each.name === name)
+  return (found?.lb ?? NaN) - (name === '0.6D+0.6W' ? 0.6 : 1) * weighs
+}
+
+test('a truss in the middle gives each end half; a nearer one gives the nearer end more', () => {
+  expect(endLb(on(beam([96])), 'D+S', 0)).toBeCloseTo(2000, 6)
+  expect(endLb(on(beam([48])), 'D+S', 0)).toBeCloseTo(3000, 6)
+  // 0.6·3,000 − 0.6·480 = 1,512 lb, half at each end.
+  expect(endLb(on(beam([96]), loads({ windUpLb: 3000 })), '0.6D+0.6W', 1)).toBeCloseTo(-756, 6)
+})
+test('a rafter over a post that is left out, and a ledger over its space, load the header', () => {
+  const rafter = { atIn: 96, loads: loads({ deadLb: 500, snowLb: 1500 }), name: 'rafter', holdsTop: false }
+  const withRafter = on(beam([96]), loads(), { points: [...on(beam([96])).points, rafter] })
+  expect(endLb(withRafter, 'D+S', 0)).toBeCloseTo(3000, 6)
+  // 50 + 150 plf over 16 ft: 1,600 lb more at each end.
+  const ledger = on(beam([96]), loads(), { perFt: loads({ deadLb: 50, snowLb: 150 }) })
+  expect(endLb(ledger, 'D+S', 0)).toBeCloseTo(3600, 6)
+})
+test('only trusses hold the top edge: a rafter in the middle leaves it as free as before', () => {
+  const rafter = { atIn: 96, loads: loads(), name: 'rafter', holdsTop: false }
+  const free = (points: BeamLoads['points']) =>
+    beamMember(building(), on(beam([]), loads(), { points })).cases.find(({ name }) => name === 'D+S')?.luIn
+  expect(free([rafter])).toBe(192)
+  expect(free([{ ...rafter, holdsTop: true }])).toBe(96)
+})
+test('the hardest of a kind is judged, not the one with the heaviest trusses', () => {
+  const at = (atIn: number, id: string) => loaded(building(), on(beam([atIn], 192, 'header', id)))
+  const check = strength({ beams: [at(20, 'near'), at(96, 'middle'), at(40, 'aside')] })
+  if (check.facts.kind !== 'worked') throw new Error(check.facts.kind)
+  expect(check.facts.judged.forces.momentAtIn).toBe(96)
 })
 // P·L/4 = 4,000·16/4 = 16,000 ft-lb under D+S, besides its own weight.
 test('4,000 lb in the middle of 16 ft bend it with 16,000 ft-lb and what it weighs', () => {
   const own = building()
-  const check = strength({ beam: beam([96]), span: beamMember(own, beam([96]), [loads()]) })
+  const check = strength({ beams: [loaded(own, on(beam([96])))] })
   if (check.facts.kind !== 'worked') throw new Error(check.facts.kind)
   expect(check.combination).toBe('D+S')
   const momentFtLb = Math.abs(check.facts.judged.forces.momentInLb) / 12
@@ -74,25 +104,35 @@ test.each([
   ['a short span', { plies: 4 }, 'holds'],
 ])('%s: %s', (_, spec, state) => {
   const at = beam([state === 'holds' ? 30 : 96], state === 'holds' ? 60 : 192)
-  expect(strength({ beam: at, span: beamMember(building(spec), at, [loads()]) }).state).toBe(state)
+  expect(strength({ beams: [loaded(building(spec), on(at))] }).state).toBe(state)
 })
 test('a header may sag 3/8 in. at most, however long it is', () => {
-  const at = beam([96])
-  const check = sag({ beam: at, span: beamMember(building(), at, [loads()]) })
+  const check = sag({ beams: [loaded(building(), on(beam([96])))] })
   expect(check?.capacity).toBe(0.375)
   expect(check?.key).toEqual({ member: 'beam', rule: 'sag', place: 'header' })
 })
 test('without values for its lumber it is not checked, and has no sag', () => {
-  const own = { beam: beam([96]), span: beamMember(building({ lumber: 'own-none' }), beam([96]), [loads()]) }
+  const own = { beams: [loaded(building({ lumber: 'own-none' }), on(beam([96])))] }
   expect([strength(own).state, sag(own)]).toEqual(['not-checked', null])
 })
 
 describe('its joint to the posts', () => {
   const joint = (downLb: number, upLb: number, truss: object = {}, spec: object = {}) => ({
-    beam: beam([96]),
+    kind: 'header' as const,
     building: building(spec, truss),
-    downLb,
-    upLb,
+    down: { lb: downLb, name: 'D+S', duration: 1.15, post: { id: 'A2', name: 'A2' } },
+    up: { lb: -upLb, name: '0.6D+0.6W', duration: 1.6, post: { id: 'A4', name: 'A4' } },
+  })
+  test('a post between two beams takes an end of each; uplift is judged where it is worst, not where gravity is', () => {
+    const own = building()
+    const other = { ...beam([96], 192, 'header', 'b'), from: post('A4'), to: post('A6') }
+    const light = on(other, loads({ deadLb: 100, deadMinLb: 60, snowLb: 0, windUpLb: 9000 }))
+    const found = beamJoint('header', own, [loaded(own, on(beam([96]))), loaded(own, light)])
+    // A4: 2,000 + 50 of the trusses, and an end of each beam; A6 alone is lifted by 0.6·9,000 − 0.6·60 over two.
+    expect([found.down.post.id, found.down.name]).toEqual(['A4', 'D+S'])
+    expect(found.down.lb).toBeGreaterThan(2050)
+    expect(found.up.post.id).toBe('A6')
+    expect(found.up.name).toBe('0.6D+0.6W')
   })
   // A notch two plies wide over a 5.5 in. post: 1.5·2·5.5 = 16.5 in²; 565 psi hold 9,322 lb.
   test.each([
@@ -116,7 +156,7 @@ describe('its joint to the posts', () => {
 
 test('plies on both sides share the post: two of four are each side’s', () => {
   const label = (sides: 'one' | 'both') =>
-    beamBolts({ beam: beam([96]), building: building({ plies: 4, sides }) } as never, 1).trace[0]?.label ?? ''
+    beamBolts({ kind: 'header', building: building({ plies: 4, sides }) }, 1).trace[0]?.label ?? ''
   expect(label('both')).toMatch(/twice 3\sin\./)
   expect(label('one')).toMatch(/ 6\sin\./)
 })

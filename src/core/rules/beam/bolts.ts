@@ -1,26 +1,24 @@
-import { DURATION } from '../../wood'
 import { cannot, judged } from '../check'
-import { beamBolts, type BeamJoint, beamPosts } from './joint'
+import { beamBolts, type BeamJoint } from './joint'
 
 /**
  * Carriers or headers bolted to the faces of their posts, lb (NDS 2018 12.3). Null where they are seated in a notch.
  */
-export function bolts(joint: BeamJoint) {
-  const { beam, building, downLb } = joint
+export function bolts({ kind, building, down }: Omit<BeamJoint, 'up'>) {
   if (building.roof.truss.seat !== 'face') return null
-  const bolt = beamBolts(joint, DURATION.snow)
-  const name = { member: 'beam', rule: 'bolts', place: beam.kind, id: `${beam.kind}-bolts`, stage: 'roof' } as const
+  const bolt = beamBolts({ kind, building }, down.duration)
+  const name = { member: 'beam', rule: 'bolts', place: kind, id: `${kind}-bolts`, stage: 'roof' } as const
   const { count, diameterIn } = building.joints.carrier
-  const facts = { bolt, downLb, count, diameterIn }
+  const facts = { bolt, post: down.post, downLb: down.lb, count, diameterIn }
   if (bolt.problem) return cannot({ ...name, facts })
   return judged({
     ...name,
     group: 'joint',
-    subjects: beamPosts(joint),
-    demand: downLb,
+    subjects: [down.post.id],
+    demand: down.lb,
     capacity: bolt.groupLb,
     unit: 'lb',
-    combination: 'D+S',
+    combination: down.name,
     facts,
   })
 }

@@ -1,23 +1,72 @@
-import type { EaveBeam } from '../../layout'
+import type { BeamLoads } from '../../frame'
 import { type BoltStrength, boltStrength } from '../../joints'
+import type { EaveBeam } from '../../layout'
 import type { Building } from '../../model'
+import { firstOf, item } from '../../result'
 import { boardSize, boardValues, PLY_IN, postSize, specificGravity } from '../../wood'
+import type { SpanMember } from '../span/member'
+import { type EndLoad, endsOf } from './member'
 
-/** What the joint of a carrier or header to its posts is judged with. */
+/** A carrier or header with what it carries, as the member that it is. */
+export interface LoadedBeam {
+  readonly loads: BeamLoads
+  readonly span: SpanMember
+}
+
+/** What the joint of carriers or headers to one post passes: the hardest push down and the hardest pull up, lb. */
 export interface BeamJoint {
-  readonly beam: Pick<EaveBeam, 'kind' | 'from' | 'to'>
+  readonly kind: EaveBeam['kind']
   readonly building: Pick<Building, 'roof' | 'post' | 'joints' | 'grades'>
-  /** Gravity and net uplift that the joint passes, lb: of both bays where a middle post takes the ends of two. */
-  readonly downLb: number
-  readonly upLb: number
+  readonly down: JointLoad
+  readonly up: JointLoad
+}
+
+/** A load of a joint, the post that it comes to, and its combination. */
+interface JointLoad extends EndLoad {
+  readonly post: { readonly id: string; readonly name: string }
+}
+
+const NOTHING = { lb: 0, duration: 1, name: '' } as const
+
+/** What the ends of all beams that meet at each post bring to it, combination by combination. */
+function endsByPost(beams: readonly LoadedBeam[]) {
+  const sums = new Map<string, { readonly post: EaveBeam['from']; readonly ends: readonly EndLoad[] }>()
+  for (const { loads, span } of beams)
+    endsOf(loads, span).forEach(([postId, ends], end) => {
+      const post = end === 0 ? loads.beam.from : loads.beam.to
+      const before = sums.get(postId)?.ends
+      sums.set(postId, {
+        post,
+        ends: ends.map((each, i) => ({ ...each, lb: each.lb + (before ? item(before, i).lb : 0) })),
+      })
+    })
+  return [...sums.values()]
+}
+
+/** The hardest worked joint of some beams of one kind: pushed by what asks most of its duration, pulled likewise. */
+export function beamJoint(
+  kind: EaveBeam['kind'],
+  building: BeamJoint['building'],
+  beams: readonly LoadedBeam[],
+): BeamJoint {
+  const first = firstOf(beams).loads.beam.from
+  const all = endsByPost(beams).flatMap(({ post, ends }) => ends.map((end): JointLoad => ({ ...end, post })))
+  const most = (asks: (load: JointLoad) => number): JointLoad =>
+    all.reduce<JointLoad>((best, load) => (asks(load) > asks(best) ? load : best), { ...NOTHING, post: first })
+  return {
+    kind,
+    building,
+    down: most(({ lb, duration }) => lb / duration),
+    up: most(({ lb, duration }) => -lb / duration),
+  }
 }
 
 /** Stiffness of a wood without tabled values, psi: only weighs how bolts of a group share their load. */
 const SOME_E_PSI = 1.4e6
 
 /** The bolts of the joint under one duration of load (NDS 2018 12.3). */
-export function beamBolts({ beam, building }: BeamJoint, duration: number): BoltStrength {
-  const spec = building.roof[beam.kind]
+export function beamBolts({ kind, building }: Pick<BeamJoint, 'kind' | 'building'>, duration: number): BoltStrength {
+  const spec = building.roof[kind]
   const size = postSize(building.post)
   const values = boardValues(spec.lumber, boardSize(spec.size).nominal, building.grades)
   const both = spec.sides === 'both'
@@ -43,6 +92,3 @@ export function beamBolts({ beam, building }: BeamJoint, duration: number): Bolt
     wet: building.joints.wetPosts,
   })
 }
-
-/** The two posts of a beam. */
-export const beamPosts = ({ beam }: BeamJoint): readonly string[] => [beam.from.id, beam.to.id]

@@ -1,134 +1,121 @@
-import type { EaveBeam } from '../../layout'
-import { gravityOf, type RoofLoads, upliftOf } from '../../frame'
+import { type BeamLoads, type RoofLoads, upliftOf } from '../../frame'
+import { DEAD_AGAINST_WIND } from '../../loads'
 import type { Building } from '../../model'
 import { item } from '../../result'
-import { type SpanLoads, uniform } from '../../statics'
+import { spanForces, type SpanLoads, uniform } from '../../statics'
 import { boardSize, DURATION, weightPlf } from '../../wood'
 import type { SpanCase, SpanMember } from '../span/member'
 
 /** A door binds when its header sags more than this, inches (practice, register C26). */
 const HEADER_SAG_IN = 0.375
 
-/** Loads at the trusses of one beam for one factor set, lb; its own weight with the dead load. */
-function loadsOf(
-  beam: EaveBeam,
-  reactions: readonly RoofLoads[],
-  pick: (loads: RoofLoads) => number,
-  ownPlf: number,
-): SpanLoads {
+/** No other board stands near enough to share a load, inches. */
+const ALONE_IN = 99
+
+/** Share of the strength-level wind that comes with three quarters of the snow (ASCE 7-16 2.4.1 (6)). */
+const WIND_WITH_SNOW = 0.45
+const WITH_WIND = 0.75
+
+/** Loads of one beam for one factor set, lb; its own weight with the dead load. */
+function loadsOf({ beam, points, perFt }: BeamLoads, pick: (loads: RoofLoads) => number, ownPlf: number): SpanLoads {
+  const leanToPlf = perFt ? pick(perFt) : 0
   return {
     lengthIn: beam.spanIn,
-    points: beam.trusses.map(({ truss, atIn }) => ({
-      atIn,
-      lb: pick(item(reactions, truss.number - 1)),
-      name: `T${truss.number}`,
-    })),
-    lines: ownPlf ? [uniform(beam.spanIn, ownPlf)] : [],
+    points: points.map(({ atIn, loads, name }) => ({ atIn, lb: pick(loads), name })),
+    lines: [
+      ...(ownPlf === 0 ? [] : [uniform(beam.spanIn, ownPlf)]),
+      ...(leanToPlf === 0 ? [] : [uniform(beam.spanIn, leanToPlf, 'lean-to')]),
+    ],
   }
 }
 
+/** Longest free length of the top edge, inches: trusses hold it where they stand. */
+function topFreeIn({ beam, points }: BeamLoads): number {
+  const held = points.filter(({ holdsTop }) => holdsTop).map(({ atIn }) => atIn)
+  const stops = [0, ...held, beam.spanIn].sort((one, other) => one - other)
+  return stops.slice(1).reduce((most, value, i) => Math.max(most, value - item(stops, i)), 0)
+}
+
+/** Combinations that a beam is judged under: what each counts of a roof, and of the beam's own weight. */
+interface BeamCombination {
+  readonly name: string
+  readonly duration: number
+  readonly pick: (loads: RoofLoads) => number
+  readonly own: number
+}
+
+const GRAVITY: readonly BeamCombination[] = [
+  { name: 'D', duration: DURATION.dead, pick: ({ deadLb }) => deadLb, own: 1 },
+  { name: 'D+S', duration: DURATION.snow, pick: ({ deadLb, snowLb }) => deadLb + snowLb, own: 1 },
+  { name: 'D+Lr', duration: DURATION.roofLive, pick: ({ deadLb, liveLb }) => deadLb + liveLb, own: 1 },
+  {
+    name: 'D+0.75S+0.75(0.6W)',
+    duration: DURATION.wind,
+    pick: ({ deadLb, snowLb, liveLb, windDownLb }) =>
+      deadLb + WITH_WIND * Math.max(snowLb, liveLb) + WIND_WITH_SNOW * windDownLb,
+    own: 1,
+  },
+]
+const UPLIFT: BeamCombination = {
+  name: '0.6D+0.6W',
+  duration: DURATION.wind,
+  pick: (loads) => -upliftOf(loads),
+  own: DEAD_AGAINST_WIND,
+}
+
 /**
- * The member a carrier or header is, with every combination at the trusses' real places. Trusses hold its top edge
- * where they stand; under uplift the lower edge is free over the span.
+ * The member a carrier or header is, with every combination of its trusses and its lean-to at their real places. Trusses
+ * hold its top edge where they stand; under uplift the lower edge is free over the span.
  */
-export function beamMember(
-  building: Pick<Building, 'roof' | 'grades' | 'edgeShortcut'>,
-  beam: EaveBeam,
-  reactions: readonly RoofLoads[],
-): SpanMember {
+export function beamMember(building: Pick<Building, 'roof' | 'grades' | 'edgeShortcut'>, loads: BeamLoads): SpanMember {
+  const { beam } = loads
   const spec = building.roof[beam.kind]
-  const own = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
-  const stops = [0, ...beam.trusses.map((truss) => truss.atIn), beam.spanIn]
-  const luIn = stops.slice(1).reduce((most, value, i) => Math.max(most, value - item(stops, i)), 0)
-  const make = ({
+  const ownPlf = spec.plies * weightPlf(spec.lumber, boardSize(spec.size).areaIn2, 19, building.grades)
+  const luIn = topFreeIn(loads)
+  const make = ({ name, duration, pick, own }: BeamCombination, lu: number): SpanCase => ({
     name,
     duration,
-    pick,
-    ownFactor,
-    lu,
-  }: {
-    name: string
-    duration: number
-    pick: (loads: RoofLoads) => number
-    ownFactor: number
-    lu: number
-  }): SpanCase => ({ name, duration, luIn: lu, loads: loadsOf(beam, reactions, pick, own * ownFactor) })
+    luIn: lu,
+    loads: loadsOf(loads, pick, ownPlf * own),
+  })
   return {
     plies: spec.plies,
     size: spec.size,
     lumber: spec.lumber,
     own: building.grades,
     flat: false,
-    spaceIn: 99,
+    spaceIn: ALONE_IN,
     shortcut: building.edgeShortcut,
     together: spec.sides === 'both' ? spec.plies / 2 : spec.plies,
-    cases: [
-      make({ name: 'D', duration: 0.9, pick: (loads) => loads.deadLb, ownFactor: 1, lu: luIn }),
-      make({
-        name: 'D+S',
-        duration: DURATION.snow,
-        pick: (loads) => loads.deadLb + loads.snowLb,
-        ownFactor: 1,
-        lu: luIn,
-      }),
-      make({ name: 'D+Lr', duration: 1.25, pick: (loads) => loads.deadLb + loads.liveLb, ownFactor: 1, lu: luIn }),
-      make({
-        name: 'D+0.75S+0.75(0.6W)',
-        duration: DURATION.wind,
-        pick: (loads) => loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb,
-        ownFactor: 1,
-        lu: luIn,
-      }),
-      make({
-        name: '0.6D+0.6W',
-        duration: DURATION.wind,
-        pick: (loads) => -upliftOf(loads),
-        ownFactor: 0.6,
-        lu: beam.spanIn,
-      }),
-    ],
+    cases: [...GRAVITY.map((combination) => make(combination, luIn)), make(UPLIFT, beam.spanIn)],
     sags: [
       {
         name: 'D+S',
         over: 240,
-        loads: loadsOf(beam, reactions, (loads) => loads.deadLb + Math.max(loads.snowLb, loads.liveLb), own),
+        loads: loadsOf(loads, ({ deadLb, snowLb, liveLb }) => deadLb + Math.max(snowLb, liveLb), ownPlf),
         ...(beam.kind === 'header' ? { mostIn: HEADER_SAG_IN } : {}),
       },
     ],
   }
 }
 
-/** End reaction of a beam under its worst gravity, and its net uplift at one end, lb. */
-export function endLoads(
-  beam: EaveBeam,
-  reactions: readonly RoofLoads[],
-): { readonly gravityLb: number; readonly upliftLb: number } {
-  const share = (pick: (loads: RoofLoads) => number) => {
-    const right = beam.trusses.reduce(
-      (sum, { truss, atIn }) => sum + (pick(item(reactions, truss.number - 1)) * atIn) / beam.spanIn,
-      0,
-    )
-    const total = beam.trusses.reduce((sum, { truss }) => sum + pick(item(reactions, truss.number - 1)), 0)
-    return Math.max(right, total - right)
-  }
-  return {
-    gravityLb: share((loads) => gravityOf(loads).gravityLb),
-    upliftLb: share((loads) => Math.max(0, upliftOf(loads))),
-  }
+/** What the ends of beams bring to one post under one combination, lb: down positive, up negative. */
+export interface EndLoad {
+  readonly lb: number
+  readonly name: string
+  readonly duration: number
 }
 
-/** The beam of a kind that its trusses bend hardest; null where none of the kind carries a truss. */
-export function hardestBeam(
-  beams: readonly EaveBeam[],
-  kind: EaveBeam['kind'],
-  reactions: readonly RoofLoads[],
-): EaveBeam | null {
-  const own = beams.filter((beam) => beam.kind === kind && beam.trusses.length > 0)
-  const weight = (beam: EaveBeam) =>
-    beam.trusses.reduce(
-      (sum, { truss, atIn }) =>
-        sum + gravityOf(item(reactions, truss.number - 1)).gravityLb * Math.min(atIn, beam.spanIn - atIn),
-      0,
-    )
-  return own.reduce<EaveBeam | null>((best, beam) => (!best || weight(beam) > weight(best) ? beam : best), null)
+/** Both ends of a beam under every combination it is judged under, by the post that takes them. */
+export function endsOf(
+  { beam }: BeamLoads,
+  member: SpanMember,
+): readonly (readonly [postId: string, ends: EndLoad[]])[] {
+  const forces = member.cases.map(({ name, duration, loads }) => ({ name, duration, ...spanForces(loads) }))
+  const at = (lb: 'leftLb' | 'rightLb') =>
+    forces.map((each) => ({ lb: each[lb], name: each.name, duration: each.duration }))
+  return [
+    [beam.from.id, at('leftLb')],
+    [beam.to.id, at('rightLb')],
+  ]
 }

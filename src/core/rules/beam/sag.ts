@@ -1,13 +1,8 @@
-import type { EaveBeam } from '../../layout'
-import type { SpanMember } from '../span/member'
-import { spanSag } from '../span/sag'
-import { beamName } from './strength'
+import { spanSag, worstSag } from '../span/sag'
+import { beamName, type BeamsCase } from './strength'
 
-/** Sag of the hardest worked carrier or header, inches. */
-export const sag = ({
-  beam,
-  span,
-}: {
-  readonly beam: Pick<EaveBeam, 'kind' | 'id' | 'from' | 'to'>
-  readonly span: SpanMember
-}) => spanSag(beamName(beam), span)
+/** Sag of the carrier or header that sags most for what it may, inches. */
+export function sag({ beams }: BeamsCase) {
+  const { loads, span } = worstSag(beams)
+  return spanSag(beamName(loads), span)
+}

@@ -1,14 +1,13 @@
 import { boardSize, boardValues, PLY_IN, postSize } from '../../wood'
 import { judged } from '../check'
-import { type BeamJoint, beamPosts } from './joint'
+import type { BeamJoint } from './joint'
 
 /**
  * Carriers or headers pressing on a notch of their posts, psi across the grain (NDS 2018 3.10.2). Null where they are
  * bolted to faces or no values are tabled for their lumber.
  */
-export function seat(joint: BeamJoint) {
-  const { beam, building, downLb } = joint
-  const spec = building.roof[beam.kind]
+export function seat({ kind, building, down }: Omit<BeamJoint, 'up'>) {
+  const spec = building.roof[kind]
   const values = boardValues(spec.lumber, boardSize(spec.size).nominal, building.grades)
   if (building.roof.truss.seat === 'face' || !values) return null
   const size = postSize(building.post)
@@ -17,15 +16,15 @@ export function seat(joint: BeamJoint) {
   return judged({
     member: 'beam',
     rule: 'seat',
-    place: beam.kind,
-    id: `${beam.kind}-seat`,
+    place: kind,
+    id: `${kind}-seat`,
     stage: 'roof',
     group: 'joint',
-    subjects: beamPosts(joint),
-    demand: downLb / areaIn2,
+    subjects: [down.post.id],
+    demand: down.lb / areaIn2,
     capacity: values.fcPerp,
     unit: 'psi',
-    combination: 'D+S',
-    facts: { downLb, areaIn2, values },
+    combination: down.name,
+    facts: { post: down.post, downLb: down.lb, areaIn2, values },
   })
 }

@@ -1,8 +1,8 @@
-import type { EaveBeam } from '../../layout'
-import type { SpanMember } from '../span/member'
-import { spanStrength } from '../span/strength'
+import { spanStrength, worstSpan } from '../span/strength'
+import type { BeamLoads } from '../../frame'
+import type { LoadedBeam } from './joint'
 
-export const beamName = (beam: Pick<EaveBeam, 'kind' | 'id' | 'from' | 'to'>) =>
+export const beamName = ({ beam }: BeamLoads) =>
   ({
     member: 'beam',
     place: beam.kind,
@@ -12,11 +12,13 @@ export const beamName = (beam: Pick<EaveBeam, 'kind' | 'id' | 'from' | 'to'>) =>
     about: { between: `${beam.from.name}-${beam.to.name}` },
   }) as const
 
+/** The carriers or headers of a building. */
+export interface BeamsCase {
+  readonly beams: readonly LoadedBeam[]
+}
+
 /** The hardest worked carrier or header in bending and shear, as a ratio. */
-export const strength = ({
-  beam,
-  span,
-}: {
-  readonly beam: Pick<EaveBeam, 'kind' | 'id' | 'from' | 'to'>
-  readonly span: SpanMember
-}) => spanStrength(beamName(beam), span)
+export function strength({ beams }: BeamsCase) {
+  const { loads, span } = worstSpan(beams)
+  return spanStrength(beamName(loads), span)
+}

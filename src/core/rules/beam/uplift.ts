@@ -1,24 +1,23 @@
-import { DURATION } from '../../wood'
 import { judged } from '../check'
-import { beamBolts, type BeamJoint, beamPosts } from './joint'
+import { beamBolts, type BeamJoint } from './joint'
 
-/** The bolts that hold a carrier or header down on its post, lb (NDS 2018 12.3). Null where nothing lifts it. */
-export function uplift(joint: BeamJoint) {
-  const { beam, building, upLb } = joint
+/** The bolts that hold carriers or headers down on their post, lb (NDS 2018 12.3). Null where nothing lifts them. */
+export function uplift({ kind, building, up }: Omit<BeamJoint, 'down'>) {
+  const upLb = -up.lb
   if (!(upLb > 0)) return null
-  const bolt = beamBolts(joint, DURATION.wind)
+  const bolt = beamBolts({ kind, building }, up.duration)
   return judged({
     member: 'beam',
     rule: 'uplift',
-    place: beam.kind,
-    id: `${beam.kind}-uplift`,
+    place: kind,
+    id: `${kind}-uplift`,
     stage: 'roof',
     group: 'joint',
-    subjects: beamPosts(joint),
+    subjects: [up.post.id],
     demand: upLb,
     capacity: bolt.groupLb,
     unit: 'lb',
-    combination: '0.6D+0.6W',
-    facts: { upLb, bolt, count: building.joints.carrier.count },
+    combination: up.name,
+    facts: { post: up.post, upLb, bolt, count: building.joints.carrier.count },
   })
 }

@@ -63,7 +63,8 @@ test('held in its middle where girts stand farther apart, half its length is fre
   ))
 test('held nowhere but in its middle it is too limber to push at all', () =>
   expect(push({ ...given({ walls: 'single-boards' }, { lengthIn: 160 }), gapIn: 200 })).toMatchObject({
-    state: 'not-checked',
+    state: 'cannot-stand',
+    why: 'slender',
   }))
 test('X braces are never pushed', () => expect(push(given())).toBeNull())
 
@@ -76,10 +77,10 @@ test.each([
 ])('with %d lb of uplift and a couple of %d', (demandLb, coupleLb, state) =>
   expect(couple({ ...given({}, { coupleLb }), held: { demandLb, capacityLb: 2000 } })?.state).toBe(state),
 )
-test('straps bring no couple of their own here', () => expect(couple(given({ walls: 'straps' }))).toBeNull())
+test('straps lift their posts as boards do', () => expect(couple(given({ walls: 'straps' }))?.demand).toBe(1500))
 test('what holds least at the feet of a wall is found by what is spare, not by strength', () => {
   const hole = (kind: string, demandLb: number, capacityLb: number) =>
-    ({ kind, uplift: { demandLb, capacityLb } }) as never
+    ({ kind, uplift: { demandLb: demandLb + 300, coupleLb: 300, capacityLb } }) as never
   expect(heldAtFeet([hole('eave', 0, 900), hole('corner', 1500, 2000)], ['eave', 'corner'])).toMatchObject({
     demandLb: 1500,
   })

@@ -1,7 +1,7 @@
 import { type BraceLine, type HoleKind } from '../../frame'
 import type { Building } from '../../model'
 
-/** What is lifted and held at the foot of the posts of a braced line, lb. */
+/** What the roof lifts at the foot of the posts of a braced line, and what is held there, lb. */
 export interface HeldDown {
   readonly demandLb: number
   readonly capacityLb: number
@@ -21,7 +21,13 @@ export const tooSteep = ({ brace }: Pick<BraceCase, 'brace'>): boolean => brace.
 
 /** What holds least at the foot of posts of these kinds; nothing where there are none. */
 export function heldAtFeet(holes: readonly HoleKind[], kinds: readonly string[]): HeldDown {
-  const own = holes.filter((hole) => kinds.includes(hole.kind)).map((hole) => hole.uplift)
+  // What a wall lifts is the brace's own: the rule adds it.
+  const own = holes
+    .filter((hole) => kinds.includes(hole.kind))
+    .map(({ uplift }): HeldDown => ({
+      demandLb: uplift.demandLb - uplift.coupleLb,
+      capacityLb: uplift.capacityLb,
+    }))
   const spare = ({ capacityLb, demandLb }: HeldDown) => capacityLb - demandLb
   return own.length
     ? own.reduce((best, each) => (spare(each) < spare(best) ? each : best))

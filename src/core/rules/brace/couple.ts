@@ -1,14 +1,14 @@
 import { nailOf } from '../../joints'
-import { ROUNDING } from '../../units'
 import { boardSize, boardValues } from '../../wood'
 import { judged } from '../check'
 import { type BraceCase, tooSteep } from './case'
 
-/** The couple a braced bay lifts its posts by, besides the roof's uplift, lb. Null for straps and braces not judged. */
+/** The couple a braced bay lifts its posts by, besides the roof's uplift, lb. Null for braces that are not judged. */
 export function couple({ building, brace, held }: Pick<BraceCase, 'building' | 'brace' | 'held'>) {
   const { bracing, grades } = building
   const values = boardValues(bracing.lumber, boardSize(bracing.size).nominal, grades)
-  if (bracing.walls === 'straps' || tooSteep({ brace }) || !values || !nailOf(bracing.nail)) return null
+  const straps = bracing.walls === 'straps'
+  if (tooSteep({ brace }) || (!straps && (!values || !nailOf(bracing.nail)))) return null
   return judged({
     member: 'brace',
     rule: 'couple',
@@ -17,7 +17,7 @@ export function couple({ building, brace, held }: Pick<BraceCase, 'building' | '
     stage: 'bracing',
     group: 'brace',
     demand: Math.max(0, held.demandLb) + brace.coupleLb,
-    capacity: Math.max(held.capacityLb, ROUNDING),
+    capacity: held.capacityLb,
     unit: 'lb',
     combination: '0.6W',
     facts: { brace, held },

@@ -1,8 +1,9 @@
 import type { BraceLine } from '../../frame'
 import { nailOf } from '../../joints'
+import { cannotStand } from '../../result'
 import { radians } from '../../units'
 import { type BoardSize, boardSize, boardValues, columnStability, type DesignValues, DURATION } from '../../wood'
-import { cannot, judged } from '../check'
+import { judged, judgedUse } from '../check'
 import { type BraceCase, tooSteep } from './case'
 
 interface BracePushFacts {
@@ -35,14 +36,7 @@ export function push({ building, brace, gapIn }: Pick<BraceCase, 'building' | 'b
     id: `brace-${brace.side}-push`,
     stage: 'bracing',
   } as const
-  if (cp === 0) return cannot({ ...name, facts })
-  return judged({
-    ...name,
-    group: 'brace',
-    demand: brace.forceLb,
-    capacity: holdsLb,
-    unit: 'lb',
-    combination: '0.6W',
-    facts,
-  })
+  const head = { ...name, group: 'brace', combination: '0.6W', facts } as const
+  if (cp === 0) return judgedUse({ ...head, use: cannotStand('slender') })
+  return judged({ ...head, demand: brace.forceLb, capacity: holdsLb, unit: 'lb' })
 }

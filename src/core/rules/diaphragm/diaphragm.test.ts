@@ -104,9 +104,14 @@ describe('sway against what doors and finishes allow', () => {
     expect(sway({ building: building(over), lateral: lateral('roof checked') }).state).toBe(state),
   )
   test.each([
-    ['a trusted roof', lateral('roof trusted'), 'trusted'],
-    ['frames that nothing holds', lateral('frames alone', { moveIn: [0, Infinity, 0] }), 'does not stand'],
-  ])('%s: no figure, so not checked', (_, each, kind) =>
-    expect(sway({ building: building(120), lateral: each })).toMatchObject({ state: 'not-checked', facts: { kind } }),
+    ['a trusted roof has no figure', lateral('roof trusted'), 'not-checked', 'trusted'],
+    [
+      'frames of which one has nothing to stand by',
+      lateral('frames alone', { moveIn: [0, null, 0] }),
+      'cannot-stand',
+      'does not stand',
+    ],
+  ])('%s: %#', (_, each, state, kind) =>
+    expect(sway({ building: building(120), lateral: each })).toMatchObject({ state, facts: { kind } }),
   )
 })

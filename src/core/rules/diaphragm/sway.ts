@@ -1,7 +1,7 @@
 import type { FrameRow, Lateral } from '../../frame'
 import type { Building } from '../../model'
-import { item } from '../../result'
-import { cannot, judged } from '../check'
+import { cannotStand, item } from '../../result'
+import { cannot, judged, judgedUse } from '../check'
 
 export type SwayFacts =
   | { readonly kind: 'trusted' | 'does not stand' }
@@ -29,12 +29,18 @@ export function sway({
 }) {
   const name = { member: 'diaphragm', rule: 'sway', place: '', id: 'sway', stage: 'bracing' } as const
   const { row, relied } = lateral
-  const at = row.moveIn.reduce((most, moveIn, i) => (moveIn > item(row.moveIn, most) ? i : most), 0)
-  const moveIn = item(row.moveIn, at)
-  if (relied === 'roof trusted' || !Number.isFinite(moveIn)) {
-    const facts: SwayFacts = { kind: relied === 'roof trusted' ? 'trusted' : 'does not stand' }
+  if (relied === 'roof trusted') {
+    const facts: SwayFacts = { kind: 'trusted' }
     return cannot({ ...name, facts })
   }
+  const moves = row.moveIn.flatMap((move, line) => (move === null ? [] : [{ move, line }]))
+  const [most] = [...moves].sort((one, other) => other.move - one.move)
+  if (moves.length < row.moveIn.length || !most) {
+    const facts: SwayFacts = { kind: 'does not stand' }
+    const use = cannotStand('mechanism')
+    return judgedUse({ ...name, group: 'diaphragm', combination: '0.6W', use, facts })
+  }
+  const { move: moveIn, line: at } = most
   const { heelIn } = building
   const over = building.bracing.swayOver
   const facts: SwayFacts = {

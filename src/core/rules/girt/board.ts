@@ -1,7 +1,7 @@
 import { alongWall, type GirtPiece, type Grid, isEave, type Post, wallPosts, type WallRows } from '../../layout'
 import { effectiveAreaFt2, wallPressures, WIND_ASD } from '../../loads'
 import type { Building, GirtStyle, Side } from '../../model'
-import { item, type TraceLine } from '../../result'
+import { item, stands, type TraceLine, type Use, worseOf } from '../../result'
 import { IN_PER_FT, ROUNDING, SAME_IN } from '../../units'
 import { type GirtRatios, girtRatios, SHARING_IN } from '../../wood'
 import type { SiteResults } from '../../frame'
@@ -64,7 +64,7 @@ export function girtCases({
     if (spanIn <= SHORT_IN) continue
     const zone = piece.fromIn < edgeIn - SAME_IN || piece.toIn > length - edgeIn + SAME_IN ? 5 : 4
     const spaceIn = space.get(piece.row) ?? 0
-    const key = Math.round(spanIn * 8) * 4 + (spans - 1) * 2 + (zone - 4)
+    const key = Math.round(spanIn / SAME_IN) * 4 + (spans - 1) * 2 + (zone - 4)
     const has = kept.get(key)
     if (!has || spaceIn > has.spaceIn) kept.set(key, { spanIn, spans, zone, spaceIn, row: piece.row })
   }
@@ -121,6 +121,10 @@ export const pullAtPostLb = (girtCase: GirtCase, outwardPsf: number): number =>
   (girtCase.spanIn / IN_PER_FT) *
   pullShare(girtCase)
 
+/** Whether a girt holds; one without tabled values does not. */
+const holdsAt = (girt: GirtAt | null): boolean =>
+  girt !== null && stands(girt.ratios.worst) && girt.ratios.worst <= 1 + ROUNDING
+
 /**
  * Largest spacing at which every case holds, inches, by bisection between 6 and 60 in.; 0 where not even 6 in. holds.
  */
@@ -133,9 +137,7 @@ export function widestGapIn(building: GirtSpec, results: WallWind, cases: readon
     if (!hard || girtCase.spanIn > hard.spanIn) hardest.set(k, girtCase)
   }
   const holds = (spaceIn: number) =>
-    [...hardest.values()].every(
-      (girtCase) => (girtAt(building, results, girtCase, spaceIn)?.ratios.worst ?? Infinity) <= 1 + ROUNDING,
-    )
+    [...hardest.values()].every((girtCase) => holdsAt(girtAt(building, results, girtCase, spaceIn)))
   if (!holds(6)) return 0
   // Load sharing ends at 24 in.: the answer past it is a branch of its own, so each side is searched apart.
   let [lo, hi] = holds(SHARING_IN) ? [SHARING_IN, 60] : [6, SHARING_IN]
@@ -149,9 +151,9 @@ export function widestGapIn(building: GirtSpec, results: WallWind, cases: readon
 }
 
 /** Worst ratio of a wall's girts, without their arithmetic; null where no values are tabled. */
-export function wallWorst(building: GirtSpec, results: WallWind, cases: readonly GirtCase[]): number | null {
-  return cases.reduce<number | null>((worst, girtCase) => {
+export function wallWorst(building: GirtSpec, results: WallWind, cases: readonly GirtCase[]): Use | null {
+  return cases.reduce<Use | null>((worst, girtCase) => {
     const girt = girtAt(building, results, girtCase, girtCase.spaceIn)
-    return girt && worst !== null ? Math.max(worst, girt.ratios.worst) : null
+    return girt && worst !== null ? worseOf(worst, girt.ratios.worst) : null
   }, 0)
 }

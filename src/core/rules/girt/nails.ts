@@ -1,6 +1,5 @@
 import { type Nail, nailOf, nailStrength } from '../../joints'
 import type { Building } from '../../model'
-import { ROUNDING } from '../../units'
 import { DURATION, postSize, specificGravity } from '../../wood'
 import { cannot, judged } from '../check'
 import { girtWind, type GirtCase, type GirtSpec, pullAtPostLb, type WallWind } from './board'
@@ -71,7 +70,7 @@ export function nails({
     ...name,
     group: 'joint',
     demand: hardest.pullLb,
-    capacity: Math.max(eachLb * count, ROUNDING),
+    capacity: eachLb * count,
     unit: 'lb',
     combination: '0.6W',
     facts,

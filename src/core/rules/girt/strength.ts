@@ -1,9 +1,9 @@
 import { WIND_ASD } from '../../loads'
-import type { Diagram, TraceLine } from '../../result'
+import { type Diagram, isWorse, type TraceLine } from '../../result'
 import { spanDiagram, twoSpanDiagram, uniform } from '../../statics'
 import { IN_PER_FT } from '../../units'
 import { boardSize, boardValues } from '../../wood'
-import { cannot, judged } from '../check'
+import { cannot, judgedUse } from '../check'
 import { type GirtAt, girtAt, type GirtCase, type GirtSpec, type WallWind } from './board'
 
 export type GirtFacts =
@@ -59,7 +59,7 @@ export function strength({
       const facts: GirtFacts = { kind: 'no values', zone, lumber, size }
       return cannot({ ...name, facts })
     }
-    if (!worst || girt.ratios.worst > worst.girt.ratios.worst) worst = { girtCase, girt }
+    if (!worst || isWorse(girt.ratios.worst, worst.girt.ratios.worst)) worst = { girtCase, girt }
   }
   if (!worst) return null
   const { girtCase, girt } = worst
@@ -72,12 +72,10 @@ export function strength({
     gcpi: results.wind.gcpi,
     windTrace: results.wind.trace.slice(0, 3),
   }
-  return judged({
+  return judgedUse({
     ...name,
     group: 'girt',
-    demand: girt.ratios.worst,
-    capacity: 1,
-    unit: '',
+    use: girt.ratios.worst,
     combination: '0.6W',
     diagram: () => diagramOf(building, girtCase, girt.pressures.outwardPsf),
     facts,

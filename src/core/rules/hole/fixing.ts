@@ -1,6 +1,7 @@
 import type { HoleKind } from '../../frame'
 import { bearingStrengthPsi, BOLT_YIELD_PSI, yieldLimit } from '../../joints'
 import type { Building } from '../../model'
+import { NEGLIGIBLE } from '../../units'
 import { DURATION, postSize, specificGravity } from '../../wood'
 import { firstAmong, judged } from '../check'
 
@@ -23,7 +24,7 @@ export function fixing({
   readonly building: Pick<Building, 'school' | 'cleat' | 'joints' | 'post' | 'grades'>
 }) {
   const collar = building.school === 'collar'
-  if (building.school === 'pier' || !(collar || building.cleat) || hole.uplift.demandLb <= 0) return null
+  if (building.school === 'pier' || !(collar || building.cleat) || hole.uplift.demandLb < NEGLIGIBLE) return null
   // Bars or bolts through the post bear on concrete or on cleats; the pull runs along the post's grain.
   const bars = building.joints.collar
   const gravity = specificGravity(building.post.lumber, building.grades)

@@ -38,7 +38,7 @@ test.each([
     { neededFt: null },
     'fails',
   ],
-  ['ground below the bottom of the hole', [-80], {}, 'fails'],
+  ['ground below the bottom of the hole leaves nothing', [-80], {}, 'cannot-stand'],
 ] as const)('%s', (_, lowest, change, state) => expect(lowestGround(given(lowest, change)).state).toBe(state))
 test('without a frost depth it is not checked', () =>
   expect(lowestGround(given([0], { frostIn: null }))).toMatchObject({

@@ -2,7 +2,6 @@ import { type HoleKind, sidewaysNeedIn } from '../../frame'
 import type { PostName } from '../../layout'
 import { LEAST_DEPTH_IN } from '../../ground'
 import { entryOf } from '../../result'
-import { SAME_IN } from '../../units'
 import { cannot, judged } from '../check'
 
 /** The ground at one post: at its middle and the lowest beside it, inches above the grade line. */
@@ -81,7 +80,7 @@ export function lowestGround({
     group: 'ground',
     subjects: [postId],
     demand: needIn,
-    capacity: Math.max(haveIn, SAME_IN),
+    capacity: haveIn,
     unit: 'in',
     combination: 'ground as measured',
     facts,

@@ -17,6 +17,7 @@ const given = (change: {
   readonly shearLb?: number
   readonly relied?: 'frames alone' | 'roof checked'
   readonly knee?: boolean
+  readonly falling?: readonly string[]
 }) => ({
   hole: {
     kind: 'eave' as const,
@@ -35,6 +36,7 @@ const given = (change: {
     relied: change.relied ?? 'roof checked',
     lacks: null,
     knee: change.knee ?? false,
+    falling: change.falling ?? [],
     cases: Object.fromEntries(['A2', 'A3'].map((id) => [id, [{ ...actions, shearLb: change.shearLb ?? 500 }]])),
   },
   building: { school: change.school ?? 'pad' } as const,
@@ -58,16 +60,22 @@ test.each([
   ['level ground holds, falling ground does not', need(3.9, 4.2), 'pad', 'fails'],
   ['a pier counts to its bottom, 60 in.', need(4.4), 'pier', 'holds'],
 ] as const)('%s', (_, lateral, school, state) => expect(sideways(given({ lateral, school }))?.state).toBe(state))
-test('a depth that nothing reaches fails by far; it is never passed over', () =>
-  expect(sideways(given({ lateral: need(null) }))).toMatchObject({ demand: 30, state: 'fails' }))
+test('where no depth is enough it cannot stand: there is no ratio that could read as a figure', () =>
+  expect(sideways(given({ lateral: need(null) }))).toMatchObject({
+    state: 'cannot-stand',
+    why: 'no depth',
+    ratio: null,
+  }))
 test('posts that nothing pushes on have no such check', () => expect(sideways(given({ shearLb: 0 }))).toBeNull())
-test.each([
-  ['a post that turns on its bracket, by frames alone', 'frames alone', false, true],
-  ['with knee braces it can be computed elsewhere', 'frames alone', true, false],
-  ['with a checked roof as well', 'roof checked', false, false],
-] as const)('without its lateral load it is not checked: %s', (_, relied, knee, turnsOnBracket) =>
-  expect(sideways(given({ lateral: null, school: 'pier', relied, knee }))).toMatchObject({
+test('a load that could not be computed is not checked', () =>
+  expect(sideways(given({ lateral: null }))).toMatchObject({
     state: 'not-checked',
-    facts: { kind: 'unknown', turnsOnBracket },
-  }),
-)
+    facts: { kind: 'unknown', turnsOnBracket: false },
+  }))
+test('a post that has nothing to stand by cannot stand, and is named', () =>
+  expect(sideways(given({ lateral: null, school: 'pier', relied: 'frames alone', falling: ['A3'] }))).toMatchObject({
+    state: 'cannot-stand',
+    why: 'mechanism',
+    subjects: ['A3'],
+    facts: { kind: 'unknown', turnsOnBracket: true },
+  }))

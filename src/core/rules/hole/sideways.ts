@@ -1,12 +1,9 @@
 import type { HoleKind, Lateral, LateralNeed, SiteResults } from '../../frame'
 import type { PostName } from '../../layout'
 import type { Building } from '../../model'
-import type { TraceLine } from '../../result'
+import { cannotStand, type TraceLine } from '../../result'
 import { IN_PER_FT, NEGLIGIBLE } from '../../units'
-import { cannot, firstAmong, judged } from '../check'
-
-/** A depth that no hole reaches stands as this many feet. */
-const NO_DEPTH_FT = 30
+import { cannot, firstAmong, judged, judgedUse } from '../check'
 
 /** The wind on these posts, or what they stand by, cannot be computed. */
 interface Unknown {
@@ -44,7 +41,7 @@ export function sideways({
   slopePer12,
 }: {
   readonly hole: Pick<HoleKind, 'kind' | 'postIds' | 'depthIn' | 'embedIn' | 'diameterIn' | 'lateral' | 'governing'>
-  readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee' | 'cases'>
+  readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee' | 'cases' | 'falling'>
   readonly building: Pick<Building, 'school'>
   readonly wind: Pick<SiteResults['wind'], 'trace'>
   readonly soil: SiteResults['soil']
@@ -65,11 +62,17 @@ export function sideways({
   const need = hole.lateral
   const post = hole.governing.lateral
   const pier = building.school === 'pier'
+  const head = { ...name, group: 'ground', combination: 'D+0.6W' } as const
   if (!need || post === null) {
-    const turnsOnBracket = pier && lateral.relied === 'frames alone' && !lateral.knee
     const { relied, lacks, knee } = lateral
-    const facts: SidewaysFacts = { kind: 'unknown', turnsOnBracket, lateral: { relied, lacks, knee } }
-    return cannot({ ...name, subjects: hole.postIds, facts })
+    const falling = hole.postIds.filter((postId) => lateral.falling.includes(postId))
+    const facts: SidewaysFacts = {
+      kind: 'unknown',
+      turnsOnBracket: falling.length > 0,
+      lateral: { relied, lacks, knee },
+    }
+    if (falling.length === 0) return cannot({ ...name, subjects: hole.postIds, facts })
+    return judgedUse({ ...head, subjects: falling, use: cannotStand('mechanism'), facts })
   }
   const hasFt = (pier ? hole.depthIn : hole.embedIn) / IN_PER_FT
   const facts: SidewaysFacts = {
@@ -85,14 +88,7 @@ export function sideways({
     slopePer12,
     windTrace: wind.trace,
   }
-  return judged({
-    ...name,
-    group: 'ground',
-    subjects: firstAmong(post.id, hole.postIds),
-    combination: 'D+0.6W',
-    demand: need.slopedFt ?? NO_DEPTH_FT,
-    capacity: hasFt,
-    unit: 'ft',
-    facts,
-  })
+  const subjects = firstAmong(post.id, hole.postIds)
+  if (need.slopedFt === null) return judgedUse({ ...head, subjects, use: cannotStand('no depth'), facts })
+  return judged({ ...head, subjects, demand: need.slopedFt, capacity: hasFt, unit: 'ft', facts })
 }

@@ -9,7 +9,7 @@ const given = (demandLb: number, capacityLb = 1000) => ({
     diameterIn: 18,
     depthIn: 48,
     embedIn: 42,
-    uplift: { demandLb, capacityLb },
+    uplift: { demandLb, coupleLb: 0, capacityLb },
     governing: { lateral: null, bearing: { id: 'A2', name: 'A2' }, uplift: { id: 'A3', name: 'A3' } },
   },
   posts: new Map([['A3', { id: 'A3', heightIn: 150 } as Post]]),
@@ -28,5 +28,5 @@ test.each([
   ['dead load alone holds it', -500, 1000, 'holds'],
   ['all of it', 1000, 1000, 'close'],
   ['a pound more', 1001, 1000, 'fails'],
-  ['nothing holds it, so it is not checked as holding', 100, 0, 'not-checked'],
+  ['nothing holds it: it cannot stand, which is worse than any ratio', 100, 0, 'cannot-stand'],
 ])('%s', (_, demandLb, capacityLb, state) => expect(uplift(given(demandLb, capacityLb)).state).toBe(state))

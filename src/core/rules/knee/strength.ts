@@ -2,7 +2,8 @@ import type { Lateral } from '../../frame'
 import type { Building } from '../../model'
 import { kneeLongEdgeIn } from '../../pocket/kneeBrace'
 import { boardSize, boardValues, columnStability, DURATION } from '../../wood'
-import { cannot, judged } from '../check'
+import { cannotStand } from '../../result'
+import { judged, judgedUse } from '../check'
 
 /**
  * Knee braces under their hardest wind, lb: pushed as columns, pulled as ties (NDS 2018 3.7, 3.8). Null without them
@@ -37,14 +38,7 @@ export function strength({
     plies: knee.plies,
     kneeLb: lateral.kneeLb,
   }
-  if (facts.limber) return cannot({ ...name, facts })
-  return judged({
-    ...name,
-    group: 'brace',
-    demand: lateral.kneeLb,
-    capacity: holdsLb,
-    unit: 'lb',
-    combination: 'D+0.6W',
-    facts,
-  })
+  const head = { ...name, group: 'brace', combination: 'D+0.6W', facts } as const
+  if (facts.limber) return judgedUse({ ...head, use: cannotStand('slender') })
+  return judged({ ...head, demand: lateral.kneeLb, capacity: holdsLb, unit: 'lb' })
 }

@@ -1,23 +1,23 @@
-import { cladBent, postDiagram } from '../../drawn'
+import { postDiagram } from '../../drawn'
 import type { HoleKind, Lateral, PostDemand } from '../../frame'
 import { named, type PostName } from '../../layout'
 import type { Building } from '../../model'
-import { type Diagram, entryOf } from '../../result'
-import { IN_PER_FT } from '../../units'
-import { type DesignValues, MOST_SLENDER, type PostSize, postSize } from '../../wood'
-import { cannot, firstAmong, judged } from '../check'
-import { type ColumnResult, seatMomentFtLb } from './strength'
+import { cannotStand, type Diagram, entryOf, stands } from '../../result'
+import { type DesignValues, type PostSize, postSize } from '../../wood'
+import { cannot, firstAmong, judgedUse } from '../check'
+import { actingIn } from './basis'
+import { type ColumnResult, hangingOf, seatMomentFtLb } from './strength'
 import type { WorkedPosts } from './worked'
-
-/** Stands for a ratio that is infinite. */
-const BEYOND = 9.99
 
 /** How the post is held and what it is made of: what the arithmetic of its strength reads. */
 interface Column {
   readonly ke: number
   readonly lengthIn: number
   readonly gapIn: number
-  readonly weakDepthIn: number
+  /** Breadth that acts as one across the plies. */
+  readonly actingIn: number
+  readonly kf: number
+  readonly curve: number
   readonly weakS: number
   readonly lamination: number
   readonly wet: boolean
@@ -27,7 +27,12 @@ interface Column {
 }
 export type BendingFacts =
   | { readonly kind: 'no values'; readonly lumber: string; readonly section: string }
-  | { readonly kind: 'no wind'; readonly pier: boolean; readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee'> }
+  | {
+      /** The wind on them is not computed, or they have nothing to stand by. */
+      readonly kind: 'no wind' | 'falls'
+      readonly pier: boolean
+      readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee'>
+    }
   | {
       readonly kind: 'slender'
       readonly post: PostName
@@ -35,6 +40,7 @@ export type BendingFacts =
       readonly column: Column
       /** The axis whose slenderness passes the limit. */
       readonly axis: 'strong' | 'weak'
+      readonly slenderness: number
     }
   | {
       readonly kind: 'worked'
@@ -43,18 +49,18 @@ export type BendingFacts =
       readonly column: Column
       readonly result: ColumnResult
       readonly eccFtLb: number
+      /** What a lean-to that hangs beside its middle bends the post with over its depth, ft-lb. */
+      readonly hangingFtLb: number
     }
 
 /** The governing case along the post; a post on a bracket is drawn from its bracket up, where nothing bends it. */
 function diagramOf(result: ColumnResult, column: Column, pier: boolean): Diagram | null {
+  const bent = result.lateralCase ?? result.cladBent
+  if (!bent) return null
   const capacityInLb = result.fbAllowed * column.size.sIn3
-  if (result.lateralCase) {
-    const bent = pier ? { ...result.lateralCase, momentFtLb: 0 } : result.lateralCase
-    return postDiagram(bent, column.lengthIn, capacityInLb)
-  }
-  if (result.clad > 0)
-    return postDiagram(cladBent(result.clad, column.heightIn / IN_PER_FT, pier), column.heightIn, capacityInLb)
-  return null
+  return pier
+    ? postDiagram({ ...bent, momentFtLb: 0 }, column.lengthIn, capacityInLb)
+    : postDiagram(bent, column.heightIn, capacityInLb)
 }
 
 /**
@@ -69,7 +75,7 @@ export function bending({
   worked,
 }: {
   readonly hole: Pick<HoleKind, 'kind' | 'postIds'>
-  readonly building: Pick<Building, 'school' | 'post' | 'roof'>
+  readonly building: Pick<Building, 'school' | 'post' | 'roof' | 'leanTos' | 'heelIn'>
   readonly lateral: Pick<Lateral, 'relied' | 'lacks' | 'knee'>
   readonly demands: Readonly<Record<string, PostDemand>>
   readonly worked: WorkedPosts | null
@@ -88,17 +94,24 @@ export function bending({
     const facts: BendingFacts = { kind: 'no values', lumber, section: postSize(building.post).label }
     return cannot({ ...name, subjects: hole.postIds, facts })
   }
+  const { relied, lacks, knee } = lateral
   if (worked.kind === 'no wind') {
-    const { relied, lacks, knee } = lateral
     const facts: BendingFacts = { kind: 'no wind', pier, lateral: { relied, lacks, knee } }
     return cannot({ ...name, subjects: hole.postIds, facts })
   }
-  const { basis, hardest: post, result } = worked as WorkedPosts & { readonly kind: 'worked' }
+  if (worked.kind === 'falls') {
+    const facts: BendingFacts = { kind: 'falls', pier, lateral: { relied, lacks, knee } }
+    const use = cannotStand('mechanism')
+    return judgedUse({ ...name, group: 'column', combination: 'D+0.6W', subjects: worked.postIds, use, facts })
+  }
+  const { basis, hardest: post, result } = worked
   const column: Column = {
     ke: basis.keOf(post),
     lengthIn: basis.lengthIn(post),
     gapIn: basis.gapIn(post),
-    weakDepthIn: basis.weakDepthIn,
+    actingIn: actingIn(basis),
+    kf: basis.kf,
+    curve: basis.curve,
     weakS: basis.weakS,
     lamination: basis.lamination,
     wet: basis.wet,
@@ -109,19 +122,20 @@ export function bending({
   const subject = { post: named(post), free: lateral.relied === 'frames alone', column }
   const head = { ...name, group: 'column', subjects: firstAmong(post.id, hole.postIds) } as const
   const strong = (column.ke * column.lengthIn) / column.size.depthIn
-  const weak = column.gapIn / column.weakDepthIn
-  const demand = Math.max(strong, weak)
-  if (demand > MOST_SLENDER) {
-    const facts: BendingFacts = { kind: 'slender', ...subject, axis: weak > strong ? 'weak' : 'strong' }
-    return judged({ ...head, demand, capacity: MOST_SLENDER, unit: 'le/d', combination: 'any', facts })
+  const weak = column.gapIn / column.actingIn
+  const { use } = result
+  if (!stands(use) && use.cannotStand === 'slender') {
+    const axis = weak > strong ? 'weak' : 'strong'
+    const facts: BendingFacts = { kind: 'slender', ...subject, axis, slenderness: Math.max(strong, weak) }
+    return judgedUse({ ...head, use, combination: 'any', facts })
   }
   const eccFtLb = seatMomentFtLb(building, post, entryOf(demands, post.id).gravityLb)
-  const facts: BendingFacts = { kind: 'worked', ...subject, result, eccFtLb }
-  return judged({
+  const strongFt = hangingOf(building, post, basis.together)?.strongFt ?? 0
+  const hangingFtLb = Math.abs(result.axial.hangingLb) * strongFt
+  const facts: BendingFacts = { kind: 'worked', ...subject, result, eccFtLb, hangingFtLb }
+  return judgedUse({
     ...head,
-    demand: Number.isFinite(result.ratio) ? result.ratio : BEYOND,
-    capacity: 1,
-    unit: '',
+    use,
     combination: result.axial.name,
     diagram: () => diagramOf(result, column, pier),
     facts,

@@ -1,6 +1,5 @@
 import type { Building } from '../../model'
 import { postSize } from '../../wood'
-import { ROUNDING } from '../../units'
 import { cannot, judged } from '../check'
 import { nailingOf } from './lamination'
 
@@ -24,7 +23,7 @@ export function interlayer({
     ...name,
     group: 'joint',
     demand: askedPlf,
-    capacity: Math.max(passesPlf, ROUNDING),
+    capacity: passesPlf,
     unit: 'plf',
     combination: 'as EP559 asks',
     facts,

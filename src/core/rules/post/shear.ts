@@ -57,7 +57,10 @@ export function shear({
     capacity: fvAllowed,
     unit: 'psi',
     combination: 'D+0.6W',
-    diagram: () => postDiagram(pier ? { ...lateralCase, momentFtLb: 0 } : lateralCase, basis.lengthIn(post), null),
+    diagram: () =>
+      pier
+        ? postDiagram({ ...lateralCase, momentFtLb: 0 }, basis.lengthIn(post), null)
+        : postDiagram(lateralCase, post.heightIn, null),
     facts: {
       post: named(post),
       shearLb,

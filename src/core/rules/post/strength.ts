@@ -1,20 +1,32 @@
-import { item } from '../../result'
-import { IN_PER_FT } from '../../units'
+import type { Bent } from '../../drawn'
 import { inGroundMomentFtLb } from '../../ground'
 import { isEave, type Post } from '../../layout'
-import { type Combination, WIND_ASD } from '../../loads'
+import type { Combination } from '../../loads'
 import type { Building } from '../../model'
-import { columnStability, postSize, SPLICE_SHARE, wetFactors, DURATION } from '../../wood'
-import type { ColumnBasis, Limits } from './basis'
-import type { PostDemand } from '../../frame'
-import { type LateralCase, momentAtFtLb } from '../../frame'
+import { isWorse, item, type Use, usedOf } from '../../result'
+import { combine, type PostActions, type PostUnit } from '../../statics'
+import { IN_PER_FT } from '../../units'
+import { type ColumnLimits, DURATION, interaction, PLY_IN, postSize, SPLICE_SHARE } from '../../wood'
+import { type LateralCase, momentAtFtLb, type PostDemand } from '../../frame'
+import { type Axial, axials } from './axial'
+import { type ColumnBasis, limitsOf } from './basis'
 
 /** Place on a post where its strength is checked. */
-type Section = 'at or below grade' | 'at mid-height' | 'in the splice zone' | 'at the knee brace' | 'at the truss seat'
-/** One combination on one section of one post: everything the interaction needs and its ratio. */
+type Section =
+  | 'at or below grade'
+  | 'at mid-height'
+  | 'in the splice zone'
+  | 'at the knee brace'
+  | 'at the truss seat'
+  | 'under the beam'
+  | 'at the lean-to'
+/** One combination on one section of one post: everything the interaction needs and how much of it is used. */
 export interface ColumnResult {
   readonly section: Section
-  readonly ratio: number
+  readonly use: Use
+  /** NDS 2018 3.9-3 or 3.9-1, and 3.9-4 or 3.9-2. */
+  readonly first: Use
+  readonly second: Use
   readonly lateralCase: LateralCase | null
   readonly momentFtLb: number
   readonly weakFtLb: number
@@ -30,80 +42,11 @@ export interface ColumnResult {
   readonly axial: Axial
   readonly areaIn2: number
   readonly share: number
-  readonly limits: Limits
+  readonly limits: ColumnLimits
+  readonly wet: boolean
   readonly clad: number
-}
-
-/** An axial load with its parts, lb: factored dead, roof and wind (down positive). */
-interface Axial {
-  readonly lb: number
-  readonly duration: number
-  readonly name: string
-  readonly windShare: number
-  readonly parts: readonly [number, number, number]
-}
-
-/** What lies on the roof in a combination, lb. */
-function roofLb(combination: Combination, demand: PostDemand): number {
-  if (combination.live === 'snow') return demand.snowLb
-  return combination.live === 'roof' ? demand.liveLb : 0
-}
-
-/** Axial load of every combination, lb, compression positive; wind pushes down or lifts, whichever is asked. */
-function axials(list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] {
-  const out: Axial[] = []
-  for (const combination of list) {
-    const roof = roofLb(combination, demand)
-    const dead = combination.least ? demand.deadMinLb + weightLb : demand.deadLb + weightLb
-    const make = (windLb: number) =>
-      out.push({
-        lb: combination.dead * dead + combination.roof * roof + windLb,
-        duration: combination.duration,
-        name: combination.id,
-        windShare: combination.wind / WIND_ASD,
-        parts: [combination.dead * dead, combination.roof * roof, windLb],
-      })
-    if (combination.wind === 0) {
-      make(0)
-      continue
-    }
-    if (!combination.least) make(combination.wind * demand.windDownLb)
-    if (combination.roof === 0) make(-combination.wind * demand.windUpLb)
-  }
-  return out
-}
-
-function limitsOf(basis: ColumnBasis, post: Post, duration: number, wet: boolean): Limits {
-  const ke = basis.keOf(post)
-  const gap = basis.gapIn(post)
-  const key = `${post.heightIn}|${gap}|${ke}|${duration}|${wet}`
-  const known = basis.known.get(key)
-  if (known) return known
-  const { size, values } = basis
-  const wetFactor = wetFactors(values, wet)
-  const strong = (ke * basis.lengthIn(post)) / size.depthIn
-  const weak = gap / basis.weakDepthIn
-  const fcStar = values.fc * duration * wetFactor.fc
-  const curve = size.wood === 'glulam' ? 0.9 : 0.8
-  const c1 = columnStability({ slenderness: strong, eMinPsi: values.eMin * wetFactor.ePsi, fcStarPsi: fcStar, curve })
-  const c2 = columnStability({ slenderness: weak, eMinPsi: values.eMin * wetFactor.ePsi, fcStarPsi: fcStar, curve })
-  const weakRules = basis.kf * c2.cp < c1.cp
-  const made: Limits = {
-    fcStar,
-    curve,
-    fce: weakRules ? c2.fcePsi : c1.fcePsi,
-    cp: weakRules ? c2.cp : c1.cp,
-    kf: weakRules ? basis.kf : 1,
-    fcAllowed: fcStar * Math.min(c1.cp, basis.kf * c2.cp),
-    fce1: c1.fcePsi,
-    fce2: c2.fcePsi,
-    fbAllowed: values.fb * duration * wetFactor.fb * basis.lamination,
-    fb2Allowed: values.fb * duration * wetFactor.fb * (basis.solidWeak ? 1.15 : 1),
-    ftAllowed: values.ft * duration,
-    slender: Math.max(strong, weak), // flat plies take Cfu of their own, 1.15 for 6 and 8 in.
-  }
-  basis.known.set(key, made)
-  return made
+  /** What cladding wind alone bends it with. */
+  readonly cladBent: Bent | null
 }
 
 /**
@@ -117,62 +60,62 @@ interface Trial {
   readonly wet: boolean
   readonly share: number
   readonly lateralCase: LateralCase | null
-  /** Cladding wind, plf, of a trial that has only that. */ readonly clad?: number
+  /** Cladding wind of a trial that has only that. */
+  readonly clad?: Bent
 }
 
 /** Area that counts at a section: without one ply in a splice zone and beside the truss pocket. */
 const areaLeftIn2 = (basis: ColumnBasis, trial: Trial): number =>
   basis.size.areaIn2 *
   (trial.share < 1 || trial.section === 'at the truss seat' ? (basis.size.plies - 1) / basis.size.plies : 1)
-/** Share of bending under compression: stress over strength, over what is `left` of the buckling load; none left is Infinity. */
-function amplified(stressPsi: number, allowedPsi: number, left: number): number {
-  if (stressPsi === 0) return 0
-  return left > 0 ? stressPsi / (allowedPsi * left) : Infinity
-}
-/**
- * Ratio of the interaction, NDS 2018 3.9.2 in compression, 3.9.1 in tension; at the seat, outer plies without buckling
- * (3.10.1).
- */
-function ratioOf(basis: ColumnBasis, limits: Limits, trial: Trial): number {
-  const fcPsi = trial.axial.lb / areaLeftIn2(basis, trial)
-  if (trial.section === 'at the truss seat') return fcPsi / (basis.values.fc * trial.axial.duration)
-  const fb = (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3
-  const fb2 = (Math.abs(trial.m2) * IN_PER_FT) / basis.weakS
-  const fbAllowed = limits.fbAllowed * trial.share
-  if (fcPsi < 0) return -fcPsi / limits.ftAllowed + fb / fbAllowed + fb2 / limits.fb2Allowed
-  const r1 = 1 - fcPsi / limits.fce1
-  const r2 = 1 - fcPsi / limits.fce2
-  return (
-    amplified(fcPsi, limits.fcAllowed, 1) ** 2 + amplified(fb, fbAllowed, r1) + amplified(fb2, limits.fb2Allowed, r2)
-  )
+
+/** Stresses of a trial, psi. */
+const stressesOf = (basis: ColumnBasis, trial: Trial) => ({
+  fc: trial.axial.lb / areaLeftIn2(basis, trial),
+  fb1: (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3,
+  fb2: (Math.abs(trial.m2) * IN_PER_FT) / basis.weakS,
+  share: trial.share,
+})
+
+/** Crushing of the outer plies beside the pocket, where nothing lets them buckle (NDS 2018 3.10.1). */
+const crushing = (basis: ColumnBasis, trial: Trial): Use =>
+  usedOf(Math.max(0, trial.axial.lb / areaLeftIn2(basis, trial)), basis.values.fc * trial.axial.duration)
+
+/** What a section uses: by its interaction; at the seat, by its outer plies without buckling. */
+const usesOf = (basis: ColumnBasis, limits: ColumnLimits, trial: Trial) => {
+  if (trial.section !== 'at the truss seat') return interaction(limits, stressesOf(basis, trial))
+  const use = crushing(basis, trial)
+  return { first: use, second: 0, use }
 }
 
 /** Allowed axial stress at a section, psi: crushing at the seat, tension where it is lifted, else with buckling. */
-function axialAllowedPsi(basis: ColumnBasis, limits: Limits, trial: Trial): number {
+function axialAllowedPsi(basis: ColumnBasis, limits: ColumnLimits, trial: Trial): number {
   if (trial.section === 'at the truss seat') return basis.values.fc * trial.axial.duration
   return trial.axial.lb < 0 ? limits.ftAllowed : limits.fcAllowed
 }
 
 /** The governing trial with all its numbers. */
-function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): ColumnResult {
+function detail(basis: ColumnBasis, post: Post, trial: Trial): ColumnResult {
   const limits = limitsOf(basis, post, trial.axial.duration, trial.wet)
-  const areaIn2 = areaLeftIn2(basis, trial)
+  const { fc, fb1, fb2 } = stressesOf(basis, trial)
   return {
     section: trial.section,
-    ratio,
+    ...usesOf(basis, limits, trial),
     lateralCase: trial.lateralCase,
     momentFtLb: trial.m1,
     weakFtLb: trial.m2,
-    fc: trial.axial.lb / areaIn2,
-    fb: (Math.abs(trial.m1) * IN_PER_FT) / basis.size.sIn3,
-    fb2: (Math.abs(trial.m2) * IN_PER_FT) / basis.weakS,
+    fc,
+    fb: fb1,
+    fb2,
     fcAllowed: axialAllowedPsi(basis, limits, trial),
-    fbAllowed: limits.fbAllowed * trial.share,
+    fbAllowed: limits.fb1Allowed * trial.share,
     axial: trial.axial,
-    areaIn2,
+    areaIn2: areaLeftIn2(basis, trial),
     share: trial.share,
     limits,
-    clad: trial.clad ?? 0,
+    wet: trial.wet,
+    clad: trial.clad?.plf ?? 0,
+    cladBent: trial.clad ?? null,
   }
 }
 
@@ -182,82 +125,129 @@ function detail(basis: ColumnBasis, post: Post, trial: Trial, ratio: number): Co
 export function seatMomentFtLb(building: Pick<Building, 'roof' | 'post'>, post: Post, gravityLb: number): number {
   const beam = building.roof.truss.set === 'carriers' ? building.roof.carrier : null
   if (!isEave(post.side) || !beam || beam.sides === 'both' || building.roof.truss.seat !== 'face') return 0
-  return (gravityLb * (postSize(building.post).depthIn + 1.5 * beam.plies)) / 2 / IN_PER_FT
+  return (gravityLb * (postSize(building.post).depthIn + PLY_IN * beam.plies)) / 2 / IN_PER_FT
+}
+
+/**
+ * How far beside the middle of a post a lean-to hangs, ft: what each pound of it bends the post with over its depth and
+ * across its plies; and how high it hangs, ft.
+ */
+export interface Hanging {
+  readonly strongFt: number
+  readonly weakFt: number
+  readonly atFt: number
+}
+
+/**
+ * A lean-to's load beside the middle of a wall post: a ledger on its face bends it over its depth, rafters bolted to
+ * one of its sides across its plies, of which only the outer one takes it where they are not nailed to act together.
+ */
+export function hangingOf(
+  building: Pick<Building, 'leanTos' | 'post' | 'heelIn'>,
+  post: Post,
+  together: boolean,
+): Hanging | null {
+  const leanTo = building.leanTos.find(({ side }) => side === post.side)
+  if (!leanTo || !isEave(post.side) || post.kind === 'lean-to') return null
+  const size = postSize(building.post)
+  const atFt = (building.heelIn - leanTo.dropIn) / IN_PER_FT
+  const { rafter, ledger } = leanTo
+  if (rafter.spaceIn !== null) {
+    const offIn = (size.depthIn + PLY_IN * ledger.plies) / 2
+    return { strongFt: offIn / IN_PER_FT, weakFt: 0, atFt }
+  }
+  // Two plies stand one on each side of the post, and load it in its middle.
+  if (rafter.plies === 2) return null
+  const offIn = (size.widthIn + PLY_IN * rafter.plies) / 2
+  const plies = size.wood === 'laminated' && !together ? size.plies : 1
+  return { strongFt: 0, weakFt: (plies * offIn) / IN_PER_FT, atFt }
 }
 
 /** What the sections of one post are judged by. */
-interface Column {
-  readonly building: Pick<Building, 'school' | 'slab' | 'knee' | 'post' | 'roof'>
+export interface Column {
+  readonly building: Pick<Building, 'school' | 'slab' | 'knee' | 'post' | 'roof' | 'leanTos' | 'heelIn'>
   readonly combinations: readonly Combination[]
   readonly basis: ColumnBasis
   readonly post: Post
   readonly demand: PostDemand
   readonly cases: readonly LateralCase[]
+  /** The post under 1 plf and for 1 in. of its top. */
+  readonly unit: PostUnit
   readonly embedIn: number
 }
 
 /** Keeps the worst of the trials it is given. */
 function worstKeeper(basis: ColumnBasis, post: Post) {
-  let worst: Trial | null = null
-  let ratio = -1
+  let worst: { readonly trial: Trial; readonly use: Use } | null = null
   // Few durations come again and again: their limits are kept at hand, by duration and wetness.
-  const near: { readonly duration: number; readonly wet: boolean; readonly limits: Limits }[] = []
-  const limits = (duration: number, wet: boolean): Limits => {
+  const near: { readonly duration: number; readonly wet: boolean; readonly limits: ColumnLimits }[] = []
+  const limits = (duration: number, wet: boolean): ColumnLimits => {
     for (const kept of near) if (kept.duration === duration && kept.wet === wet) return kept.limits
     const made = limitsOf(basis, post, duration, wet)
     near.push({ duration, wet, limits: made })
     return made
   }
   const take = (trial: Trial): void => {
-    const found = ratioOf(basis, limits(trial.axial.duration, trial.wet), trial)
-    // A ratio that is no number counts as the worst, and nothing puts it aside again.
-    const result = Number.isNaN(found) ? Infinity : found
-    if (result <= ratio) return
-    ratio = result
-    worst = trial
+    const { use } = usesOf(basis, limits(trial.axial.duration, trial.wet), trial)
+    if (!worst || isWorse(use, worst.use)) worst = { trial, use }
   }
-  return { take, worst: () => ({ trial: worst, ratio }) }
+  return { take, worst: (): { readonly trial: Trial; readonly use: Use } | null => worst }
 }
 
-/** Moment at or below grade for every wind case, ft-lb: on a pier none, held at grade the grade's own, else the worst. */
-function gradeMomentsFtLb({ building, cases, embedIn }: Column): number[] {
-  if (building.school === 'pier') return cases.map(() => 0)
-  if (building.slab === 'tied') return cases.map((lateral) => Math.abs(lateral.momentFtLb))
+/** Moment at or below grade of a post, ft-lb: on a pier none, held at grade the grade's own, else the worst. */
+function gradeMomentFtLb({ building, embedIn }: Column, actions: PostActions): number {
+  if (building.school === 'pier') return 0
+  const gradeFtLb = Math.abs(actions.momentFtLb)
+  if (building.slab === 'tied') return gradeFtLb
   const embedFt = Math.max(0.5, embedIn / IN_PER_FT)
-  return cases.map((lateral) =>
-    Math.max(
-      Math.abs(lateral.momentFtLb),
-      Math.abs(lateral.fixedFtLb),
-      inGroundMomentFtLb(Math.abs(lateral.shearLb), Math.abs(lateral.momentFtLb), embedFt),
-    ),
+  return Math.max(
+    gradeFtLb,
+    Math.abs(actions.fixedFtLb),
+    inGroundMomentFtLb(Math.abs(actions.shearLb), gradeFtLb, embedFt),
   )
 }
 
 /**
- * Moment across the plies of a corner post, ft-lb: between girts where the eave wall has skin, over its whole height
- * where it has none. Other posts have none.
+ * Moment across the plies of a corner post from the wind on its gable wall, ft-lb: between girts where the eave wall
+ * has skin, over its whole height where it has none. Other posts have none.
  */
 function weakMomentFtLb({ basis, post, demand, cases }: Column): number {
-  if (post.kind !== 'corner' || demand.eaveWallFt <= 0) return 0
-  const plf = ((cases[0]?.plf ?? 0) * demand.gableWallFt) / demand.eaveWallFt
-  return ((basis.gapIn(post) / IN_PER_FT) ** 2 * plf) / 8
+  if (post.kind !== 'corner') return 0
+  const psf = cases.reduce((most, { windPsf }) => Math.max(most, Math.abs(windPsf)), 0)
+  return ((basis.gapIn(post) / IN_PER_FT) ** 2 * psf * demand.gableWallFt) / 8
 }
 
+/** What bears beside the middle of a post: a beam at its top, ft-lb, and a lean-to. */
+interface Beside {
+  readonly seatFtLb: number
+  readonly hanging: Hanging | null
+}
+
+/** What a lean-to bends a post with under one load, ft-lb, over its depth and across its plies. */
+const hangingMoments = ({ hangingLb }: Axial, hanging: Hanging | null): readonly [number, number] =>
+  hanging ? [Math.abs(hangingLb) * hanging.strongFt, Math.abs(hangingLb) * hanging.weakFt] : [0, 0]
+
 /** Sections under a load without wind. */
-function gravityTrials({ building, basis, post }: Column, axial: Axial, seatFtLb: number): Trial[] {
-  const still = (section: Section, m1: number): Trial => ({
+function gravityTrials({ building, basis, post }: Column, axial: Axial, beside: Beside): Trial[] {
+  const { seatFtLb, hanging } = beside
+  const [strongFtLb, weakFtLb] = hangingMoments(axial, hanging)
+  const still = (section: Section, m1: number, m2 = 0): Trial => ({
     axial,
     section,
     m1,
-    m2: 0,
+    m2,
     wet: false,
     share: 1,
     lateralCase: null,
   })
-  const field = still('at mid-height', seatFtLb / 2)
   // The center ply is cut away over the seat: the outer plies carry the load across the pocket's foot.
   const pocket = building.roof.truss.seat === 'pocket' && basis.size.wood === 'laminated' && isEave(post.side)
-  return pocket ? [field, still('at the truss seat', 0)] : [field]
+  return [
+    still('at mid-height', (seatFtLb + strongFtLb) / 2, weakFtLb / 2),
+    ...(pocket ? [still('at the truss seat', 0)] : []),
+    ...(seatFtLb > 0 ? [still('under the beam', seatFtLb)] : []),
+    ...(hanging ? [still('at the lean-to', seatFtLb + strongFtLb, weakFtLb)] : []),
+  ]
 }
 
 /** Points of a splice zone at which the moment is read. */
@@ -290,82 +280,83 @@ interface CaseMoments {
   readonly lateral: LateralCase
   readonly gradeFtLb: number
   readonly weakFtLb: number
-  readonly seatFtLb: number
+  readonly beside: Beside
 }
 
 /** Takes every section under a load with wind from one case. */
 function takeWind(column: Column, axial: Axial, moments: CaseMoments, take: (trial: Trial) => void): void {
   const { building, basis } = column
-  const { lateral, gradeFtLb, weakFtLb, seatFtLb } = moments
+  const { lateral, gradeFtLb, weakFtLb, beside } = moments
+  const { seatFtLb, hanging } = beside
   const { windShare } = axial
+  const [hangsFtLb, hangsWeakFtLb] = hangingMoments(axial, hanging)
   const m2 = windShare * weakFtLb
+  const whole = { axial, wet: false, share: 1, lateralCase: lateral } as const
+  take({ ...whole, section: 'at or below grade', m1: windShare * gradeFtLb, m2, wet: basis.wet })
   take({
-    axial,
-    section: 'at or below grade',
-    m1: windShare * gradeFtLb,
-    m2,
-    wet: basis.wet,
-    share: 1,
-    lateralCase: lateral,
-  })
-  take({
-    axial,
+    ...whole,
     section: 'at mid-height',
-    m1: windShare * lateral.fieldMomentFtLb + seatFtLb / 2,
-    m2,
-    wet: false,
-    share: 1,
-    lateralCase: lateral,
+    m1: windShare * lateral.fieldMomentFtLb + (seatFtLb + hangsFtLb) / 2,
+    m2: m2 + hangsWeakFtLb / 2,
   })
-  if (building.knee && lateral.kneeMomentFtLb > 0)
+  if (hanging)
     take({
-      axial,
-      section: 'at the knee brace',
-      m1: windShare * lateral.kneeMomentFtLb,
-      m2: 0,
-      wet: false,
-      share: 1,
-      lateralCase: lateral,
+      ...whole,
+      section: 'at the lean-to',
+      m1: windShare * Math.abs(momentAtFtLb(lateral, hanging.atFt)) + hangsFtLb,
+      m2: m2 + hangsWeakFtLb,
     })
+  if (building.knee && lateral.kneeMomentFtLb > 0)
+    take({ ...whole, section: 'at the knee brace', m1: windShare * lateral.kneeMomentFtLb, m2: 0 })
   const splice = spliceTrial(column, axial, lateral)
   if (splice) take(splice)
 }
 
-/** Cladding wind by itself (7.8): the post as a part of the wall, with no roof load to help or harm. */
-function claddingTrial({ building, basis, post, demand }: Column): Trial | null {
-  const momentFtLb = (demand.claddingPlf * (post.heightIn / IN_PER_FT) ** 2) / 8
-  if (momentFtLb <= 0) return null
-  const pier = building.school === 'pier'
-  return {
-    axial: { lb: 0, duration: DURATION.wind, name: 'cladding wind', windShare: 1, parts: [0, 0, 0] },
-    section: pier ? 'at mid-height' : 'at or below grade',
-    m1: momentFtLb,
-    m2: 0,
-    wet: basis.wet && !pier,
-    share: 1,
-    lateralCase: null,
-    clad: demand.claddingPlf,
-  }
+/** No movement of the top. */
+const STILL = 0
+
+/**
+ * Cladding wind by itself (7.8), its top held: the post as a part of the wall, with no roof load to help or harm. Each
+ * section where it bends most.
+ */
+function claddingTrials(column: Column): Trial[] {
+  const { basis, unit, demand } = column
+  if (demand.claddingPlf <= 0) return []
+  const actions = combine(unit.held, demand.claddingPlf, unit.perInch, STILL)
+  const clad: Bent = { plf: demand.claddingPlf, shearLb: actions.shearLb, momentFtLb: actions.momentFtLb }
+  const axial = {
+    lb: 0,
+    duration: DURATION.wind,
+    name: 'cladding wind',
+    windShare: 1,
+    parts: [0, 0, 0],
+    hangingLb: 0,
+  } as const
+  const whole = { axial, m2: 0, share: 1, lateralCase: null, clad } as const
+  return [
+    { ...whole, section: 'at or below grade', m1: gradeMomentFtLb(column, actions), wet: basis.wet },
+    { ...whole, section: 'at mid-height', m1: actions.fieldMomentFtLb, wet: false },
+  ]
 }
 
-/** Every section of one post under every combination and wind case; the worst ratio of all. */
+/** Every section of one post under every combination and wind case; the worst use of all. */
 export function columnWorst(column: Column): ColumnResult {
   const { building, basis, post, demand, cases } = column
   const weightLb = (demand.postWeightPlf * post.heightIn) / IN_PER_FT
   const seatFtLb = seatMomentFtLb(building, post, demand.gravityLb)
+  const beside: Beside = { seatFtLb, hanging: demand.hanging && hangingOf(building, post, basis.together) }
   const weakFtLb = weakMomentFtLb(column)
-  const grades = gradeMomentsFtLb(column)
+  const grades = cases.map((lateral) => gradeMomentFtLb(column, lateral))
   const { take, worst } = worstKeeper(basis, post)
   for (const axial of axials(column.combinations, demand, weightLb)) {
-    if (axial.windShare === 0) gravityTrials(column, axial, seatFtLb).forEach(take)
+    if (axial.windShare === 0) gravityTrials(column, axial, beside).forEach(take)
     else
       cases.forEach((lateral, i) =>
-        takeWind(column, axial, { lateral, gradeFtLb: item(grades, i), weakFtLb, seatFtLb }, take),
+        takeWind(column, axial, { lateral, gradeFtLb: item(grades, i), weakFtLb, beside }, take),
       )
   }
-  const cladding = claddingTrial(column)
-  if (cladding) take(cladding)
-  const { trial, ratio } = worst()
-  if (!trial) throw new Error(`post ${post.id} has no load to be judged by`)
-  return detail(basis, post, trial, ratio)
+  claddingTrials(column).forEach(take)
+  const hardest = worst()
+  if (!hardest) throw new Error(`post ${post.id} has no load to be judged by`)
+  return detail(basis, post, hardest.trial)
 }

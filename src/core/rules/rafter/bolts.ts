@@ -1,5 +1,6 @@
 import { DURATION } from '../../wood'
-import { judged } from '../check'
+import { isWorse, usedOf, worseOf } from '../../result'
+import { judgedUse } from '../check'
 import { type LeanToCase, wallBolts } from './leanTo'
 
 /**
@@ -14,19 +15,17 @@ export function bolts(leanTo: Pick<LeanToCase, 'building' | 'lean' | 'size' | 'v
   const plies = double ? 1 : rafter.plies
   const down = wallBolts(leanTo, DURATION.snow, plies, double)
   const up = wallBolts(leanTo, DURATION.wind, plies, double)
-  const [downRatio, upRatio] = [wallLb / down.groupLb, upLb / up.groupLb]
+  const [downUse, upUse] = [usedOf(wallLb, down.groupLb), usedOf(upLb, up.groupLb)]
   const { count, diameterIn } = building.joints.ledger
-  return judged({
+  return judgedUse({
     member: 'rafter',
     rule: 'bolts',
     place: side,
     id: `ledger-${side}`,
     stage: 'roof',
     group: 'joint',
-    demand: Math.max(downRatio, upRatio),
-    capacity: 1,
-    unit: '',
-    combination: downRatio > upRatio ? 'D+S' : '0.6D+0.6W',
+    use: worseOf(upUse, downUse),
+    combination: isWorse(downUse, upUse) ? 'D+S' : '0.6D+0.6W',
     facts: { wallLb, upLb, count, diameterIn, bolt: down },
   })
 }

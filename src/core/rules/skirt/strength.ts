@@ -1,7 +1,7 @@
 import type { SiteResults } from '../../frame'
 import type { Building } from '../../model'
 import { boardSize, girtRatios } from '../../wood'
-import { judged } from '../check'
+import { judgedUse } from '../check'
 
 /** Coefficients of pressure on the board at the foot of a wall, zone 5, inward and outward (ASCE 7-16 Fig. 30.3-1). */
 const GCP_IN = 1
@@ -38,16 +38,14 @@ export function strength({
     },
   )
   if (!girt) return null
-  return judged({
+  return judgedUse({
     member: 'skirt',
     rule: 'strength',
     place: '',
     id: 'skirt',
     stage: 'walls',
     group: 'girt',
-    demand: girt.ratios.worst,
-    capacity: 1,
-    unit: '',
+    use: girt.ratios.worst,
     combination: '0.6W',
     facts: { size, bayIn, strengthTrace: girt.trace },
   })

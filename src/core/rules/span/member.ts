@@ -1,7 +1,7 @@
 import type { BoardName, Lumber, OwnGrade } from '../../model'
-import type { TraceLine } from '../../result'
+import { cannotStand, type TraceLine, together, type Use, usedOf, worseOf, worstUse } from '../../result'
 import { simpleSpan, spanForces, type SpanForces, type SpanLoads } from '../../statics'
-import { beamStrength, type BeamStrength } from '../../wood'
+import { beamStrength, type BeamStrength, MOST_SLENDER } from '../../wood'
 
 /** Where the load of a case comes from: gravity and wind on a slope, wind up on a slope, or the loads themselves. */
 export type LoadOrigin =
@@ -65,22 +65,32 @@ export interface SpanMember {
   readonly sags: readonly SagCase[]
 }
 
-/** One combination judged on a span: its forces, stresses, and ratios in bending and shear. */
+/** Bending across the other axis: its stress and what that may be, psi. */
+interface WeakBending {
+  readonly fb: number
+  readonly fbAllowed: number
+}
+
+/** One combination judged on a span: its forces, stresses, and how much of its strength bending and shear use. */
 export interface SpanJudged {
   readonly spanCase: SpanCase
   readonly strength: BeamStrength
   readonly forces: SpanForces
-  readonly bending: number
+  readonly bending: Use
   readonly shear: number
   readonly fb: number
-  readonly fb2: number
   readonly fbAllowed: number
-  readonly fb2Allowed: number
-  readonly ratio: number
+  readonly weak: WeakBending | null
+  readonly use: Use
 }
 
-/** Share of a strength that a stress takes; all of it and more where there is none. */
-const shareOf = (stressPsi: number, allowedPsi: number): number => (stressPsi === 0 ? 0 : stressPsi / allowedPsi)
+/** Bending about both axes (NDS 2018 3.9.2 without axial load): the second grows as the first nears its buckling. */
+function bendingUse(fb: number, strength: BeamStrength, weak: WeakBending | null): Use {
+  const own = strength.rb > MOST_SLENDER && fb > 0 ? cannotStand('free edge') : usedOf(fb, strength.fbPsi)
+  if (!weak || weak.fb === 0) return own
+  const left = strength.fbePsi === null ? 1 : 1 - (fb / strength.fbePsi) ** 2
+  return together([own, left > 0 ? usedOf(weak.fb, weak.fbAllowed * left) : cannotStand('buckles')])
+}
 
 /** A span under one case; null where no values are tabled for its lumber. */
 export function judgeSpan(member: SpanMember, spanCase: SpanCase): SpanJudged | null {
@@ -98,17 +108,12 @@ export function judgeSpan(member: SpanMember, spanCase: SpanCase): SpanJudged | 
   if (!strength) return null
   const forces = spanForces(spanCase.loads)
   const fb = Math.abs(forces.momentInLb) / strength.sIn3
-  let fb2 = 0
-  let fb2Allowed = Infinity
-  if (spanCase.weak) {
-    const flat = beamStrength({ ...base, flat: !member.flat, luIn: 0 })
-    if (flat) {
-      fb2 = Math.abs(spanForces(spanCase.weak).momentInLb) / flat.sIn3
-      fb2Allowed = flat.fbPsi
-    }
-  }
-  const room = 1 - (fb / strength.fbePsi) ** 2
-  const bending = shareOf(fb, strength.fbPsi) + shareOf(fb2, fb2Allowed * Math.max(0, room))
+  const across = spanCase.weak ? beamStrength({ ...base, flat: !member.flat, luIn: 0 }) : null
+  const weak =
+    across && spanCase.weak
+      ? { fb: Math.abs(spanForces(spanCase.weak).momentInLb) / across.sIn3, fbAllowed: across.fbPsi }
+      : null
+  const bending = bendingUse(fb, strength, weak)
   const shear = (1.5 * forces.shearLb) / strength.areaIn2 / (strength.fvPsi * (member.notchShare ?? 1))
   return {
     spanCase,
@@ -117,25 +122,20 @@ export function judgeSpan(member: SpanMember, spanCase: SpanCase): SpanJudged | 
     bending,
     shear,
     fb,
-    fb2,
     fbAllowed: strength.fbPsi,
-    fb2Allowed,
-    ratio: Math.max(bending, shear),
+    weak,
+    use: worseOf(bending, shear),
   }
 }
 
 /**
- * Worst strength ratio and worst sag ratio of a span, without words: what sizing asks for. Null where no values are
- * tabled.
+ * Worst use of a span in strength and in sag, without words: what sizing asks for. Null where no values are tabled.
  */
-export function spanWorst(member: SpanMember): { readonly strength: number; readonly sag: number } | null {
-  let strength = 0
-  for (const spanCase of member.cases) {
-    const judged = judgeSpan(member, spanCase)
-    if (!judged) return null
-    strength = Math.max(strength, judged.ratio)
-  }
-  return { strength, sag: member.sags.reduce((most, sag) => Math.max(most, sagOf(member, sag)?.ratio ?? 0), 0) }
+export function spanWorst(member: SpanMember): Use | null {
+  const judged = member.cases.map((spanCase) => judgeSpan(member, spanCase))
+  const uses = judged.flatMap((each) => (each ? [each.use] : []))
+  if (uses.length < judged.length) return null
+  return worstUse([...uses, ...member.sags.flatMap((sag) => sagOf(member, sag)?.ratio ?? [])])
 }
 
 /** Sag of one case against its limit, inches; `ei` in lb·in². */
@@ -161,7 +161,8 @@ export function sagOf(member: SpanMember, sagCase: SagCase): SpanSag | null {
   })
   if (!strength) return null
   const ei = strength.values.ePsi * strength.iIn4
-  const limitIn = Math.min(sagCase.loads.lengthIn / sagCase.over, sagCase.mostIn ?? Infinity)
+  const shareIn = sagCase.loads.lengthIn / sagCase.over
+  const limitIn = sagCase.mostIn === undefined ? shareIn : Math.min(shareIn, sagCase.mostIn)
   const sagIn = Math.abs(simpleSpan(sagCase.loads, ei).deflectionIn)
   return { ratio: sagIn / limitIn, sagIn, limitIn, ei }
 }

@@ -9,6 +9,12 @@ export interface SpanSagFacts<About> {
   readonly about: About
 }
 
+/** The one of several whose span sags most for what it may. */
+export const worstSag = <Of extends { readonly span: SpanMember }>(all: readonly Of[]): Of => {
+  const ratioOf = ({ span }: Of) => span.sags.reduce((most, sag) => Math.max(most, sagOf(span, sag)?.ratio ?? 0), 0)
+  return all.reduce((worst, each) => (ratioOf(each) > ratioOf(worst) ? each : worst))
+}
+
 /**
  * Sag of a simple span against the limit of its use, inches (IBC 2021 Table 1604.3). Null where nothing limits it or
  * no values are tabled for its lumber.

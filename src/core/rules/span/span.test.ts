@@ -33,7 +33,7 @@ test('a 2×8 of Southern Pine No.2 under 40 plf over 10 ft: 0.4292, sag 0.135 in
   const sag = spanSag(name, span)
   expectNear(sag?.demand ?? 0, 0.135, 1e-3)
   expect([sag?.capacity, sag?.state, sag?.id]).toEqual([0.5, 'holds', 't-sag'])
-  expect(spanWorst(span)).toEqual({ strength: spanStrength(name, span).ratio, sag: sag?.ratio })
+  expect(spanWorst(span)).toBe(spanStrength(name, span).ratio)
 })
 test.each([
   [93, 'close'],
@@ -58,11 +58,12 @@ test('a notch at its end halves its shear', () => {
 test('bending about both axes adds up, the weak one worth less room (NDS 2018 3.9.2)', () => {
   const both = judgeSpan(member([]), plain(40, { weak: plain(5).loads }))
   const one = judgeSpan(member([]), plain(40))
-  expect(both?.bending ?? 0).toBeGreaterThan((one?.bending ?? 0) + (both?.fb2 ?? 0) / (both?.fb2Allowed ?? 1) - 1e-9)
+  const across = (both?.weak?.fb ?? NaN) / (both?.weak?.fbAllowed ?? NaN)
+  expect(Number(both?.bending)).toBeGreaterThanOrEqual(Number(one?.bending) + across - 1e-9)
 })
-test('a free edge past RB 50 has no strength: it fails by far, whatever the load', () => {
+test('a free edge past RB 50 cannot stand, whatever the load', () => {
   const span = member([plain(1, { luIn: 2000 })], { size: '2x12' })
-  expect(spanStrength(name, span)).toMatchObject({ state: 'fails', facts: { slender: true } })
+  expect(spanStrength(name, span)).toMatchObject({ state: 'cannot-stand', why: 'free edge' })
 })
 test.each([
   ['no values', member([plain(40)], { lumber: 'own-none' }), 'no values'],

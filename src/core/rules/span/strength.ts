@@ -1,9 +1,7 @@
 import { spanDiagram } from '../../statics'
-import { type Check, cannot, type Group, judged } from '../check'
+import { isWorse, stands, worstUse } from '../../result'
+import { type Check, cannot, type Group, judgedUse } from '../check'
 import { judgeSpan, type SpanCase, type SpanJudged, type SpanMember } from './member'
-
-/** Stands for a ratio that is infinite. */
-const BEYOND = 9.99
 
 /** Which member a span is: its place among the checks of the building, and what its words need besides the span. */
 export interface SpanName<Member extends string, About> {
@@ -23,16 +21,25 @@ export type SpanFacts<About> =
       readonly spanCase: SpanCase
       readonly judged: SpanJudged
       readonly bends: boolean
-      /** Its free edge is past the slenderness that counts, RB over 50 (NDS 2018 3.3.3.7). */
-      readonly slender: boolean
       readonly flat: boolean
       readonly notchShare: number
       readonly about: About
     }
 
-/** The hardest of the judged combinations; one without a finite ratio is harder than any. */
+/** The hardest of the judged combinations. */
 const hardestOf = (all: readonly SpanJudged[]): SpanJudged =>
-  all.reduce((best, each) => (each.ratio > best.ratio || !Number.isFinite(each.ratio) ? each : best))
+  all.reduce((worst, each) => (isWorse(each.use, worst.use) ? each : worst))
+
+/** Something with a span of its own. */
+interface HasSpan {
+  readonly span: SpanMember
+}
+
+/** The one of several whose span is worked hardest in strength; of those that cannot be judged the first. */
+export const worstSpan = <Of extends HasSpan>(all: readonly Of[]): Of =>
+  all
+    .map((each) => ({ each, uses: each.span.cases.flatMap((spanCase) => judgeSpan(each.span, spanCase)?.use ?? []) }))
+    .reduce((worst, other) => (isWorse(worstUse(other.uses), worstUse(worst.uses)) ? other : worst)).each
 
 /**
  * Bending about one or both axes and shear of a simple span under its hardest combination, as a ratio (NDS 2018 3.3,
@@ -53,24 +60,20 @@ export function spanStrength<Member extends string, About>(
   }
   const hardest = hardestOf(all)
   const { spanCase, strength } = hardest
-  const slender = !Number.isFinite(hardest.ratio)
   const facts: SpanFacts<About> = {
     kind: 'worked',
     spanCase,
     judged: hardest,
-    bends: hardest.bending >= hardest.shear,
-    slender,
+    bends: !stands(hardest.bending) || hardest.bending >= hardest.shear,
     flat: span.flat,
     notchShare: span.notchShare ?? 1,
     about,
   }
   const momentInLb = hardest.fbAllowed > 0 ? hardest.fbAllowed * strength.sIn3 : null
-  return judged({
+  return judgedUse({
     ...name,
     group,
-    demand: slender ? BEYOND : hardest.ratio,
-    capacity: 1,
-    unit: '',
+    use: hardest.use,
     combination: spanCase.name,
     diagram: () => spanDiagram(spanCase.loads, strength.values.ePsi * strength.iIn4, momentInLb),
     facts,

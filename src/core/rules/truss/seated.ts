@@ -2,7 +2,7 @@ import { gravityOf, type RoofLoads, upliftOf } from '../../frame'
 import type { TrussPlan } from '../../layout'
 import type { Building } from '../../model'
 import { item } from '../../result'
-import { boardSize, boardValues, type DesignValues, postSize } from '../../wood'
+import { boardSize, boardValues, type DesignValues, postSize, postValues } from '../../wood'
 
 /** A block on the inner face of a post lengthens a truss seat by its own thickness, inches. */
 export const BLOCK_IN = 1.5
@@ -40,7 +40,6 @@ export function seatTrusses(
   const up = reactions.map(upliftOf)
   const [heavy, lifted] = [indexOfMost(gravity), indexOfMost(up)]
   const lumber = onCarriers ? carrier.lumber : building.post.lumber
-  const nominal = onCarriers ? boardSize(carrier.size).nominal : Number(size.nominal)
   return {
     building,
     plan,
@@ -51,7 +50,7 @@ export function seatTrusses(
     downLb: item(gravity, heavy),
     netUpLb: item(up, lifted),
     lumber,
-    values: boardValues(lumber, nominal, building.grades),
+    values: onCarriers ? boardValues(lumber, boardSize(carrier.size).nominal, building.grades) : postValues(building),
     seatIn: size.depthIn + (truss.blockNails > 0 ? BLOCK_IN : 0),
   }
 }

@@ -20,6 +20,7 @@ import { words as holeFrost } from './hole/frost'
 import { words as holeLowestGround } from './hole/lowestGround'
 import { words as holePad } from './hole/pad'
 import { words as holeSideways } from './hole/sideways'
+import { words as holeSlabTie } from './hole/slabTie'
 import { words as holeSlope } from './hole/slope'
 import { words as holeSteepGround } from './hole/steepGround'
 import { words as holeUplift } from './hole/uplift'
@@ -59,6 +60,7 @@ import { words as trussSeat } from './truss/seat'
 import { words as trussShare } from './truss/share'
 import { words as trussTies } from './truss/ties'
 import { words as trussUplift } from './truss/uplift'
+import { words as wallHoldDown } from './wall/holdDown'
 import { words as wallShear } from './wall/shear'
 
 /** The words of every check, by member and rule. */
@@ -84,6 +86,7 @@ export const WORDS = {
   'hole/lowestGround': holeLowestGround,
   'hole/pad': holePad,
   'hole/sideways': holeSideways,
+  'hole/slabTie': holeSlabTie,
   'hole/slope': holeSlope,
   'hole/steepGround': holeSteepGround,
   'hole/uplift': holeUplift,
@@ -123,5 +126,6 @@ export const WORDS = {
   'truss/share': trussShare,
   'truss/ties': trussTies,
   'truss/uplift': trussUplift,
+  'wall/holdDown': wallHoldDown,
   'wall/shear': wallShear,
 } as const

@@ -1,5 +1,5 @@
-import { line, sig, type TraceLine } from '@/core/result'
-import type { LoadOrigin } from '@/core/rules/span/member'
+import { line, sig, stands, type TraceLine, type WhyNot } from '@/core/result'
+import type { LoadOrigin, SpanJudged } from '@/core/rules/span/member'
 import type { SpanFacts } from '@/core/rules/span/strength'
 import type { SpanSagFacts } from '@/core/rules/span/sag'
 import type { Check } from '@/core/rules'
@@ -9,11 +9,15 @@ import { LUMBER_REMEDY, noValues } from './lumber'
 
 type Worked<About> = Extract<SpanFacts<About>, { kind: 'worked' }>
 
+/** Why a span cannot stand under a combination. */
+const fallsWords = (load: string, why: WhyNot): string =>
+  why === 'free edge' ? `${load}: its free edge is too slender (RB over 50).` : `${load} rolls it over.`
+
 function governs<About>(facts: SpanFacts<About>): string {
   if (facts.kind === 'no load') return 'Nothing loads it.'
   if (facts.kind === 'no values') return noValues(`${facts.lumber} ${facts.size}`)
-  const { spanCase, judged, bends, slender } = facts
-  if (slender) return `${spanCase.name}: its free edge is too slender (RB over 50).`
+  const { spanCase, judged, bends } = facts
+  if (!stands(judged.use)) return fallsWords(spanCase.name, judged.use.cannotStand)
   const { momentInLb, shearLb } = judged.forces
   const how = bends
     ? `bends it, ${about(Math.abs(momentInLb) / IN_PER_FT, 'lbFt')}`
@@ -56,9 +60,28 @@ function originLines(origin: LoadOrigin | undefined): readonly TraceLine[] {
   }
 }
 
+/** Bending across the other axis, where the first one's free edge takes from it. */
+function acrossLine(
+  { strength, fb, fbAllowed }: SpanJudged,
+  weak: NonNullable<SpanJudged['weak']>,
+  bending: number,
+): TraceLine {
+  const { fbePsi } = strength
+  const left = fbePsi === null ? '' : ` × (1−(${sig(fb)}/${sig(fbePsi)})²)`
+  return line({
+    label: 'Across the other axis',
+    formula: fbePsi === null ? "fb2/Fb2'" : "fb2/(Fb2'·(1−(fb1/FbE)²))",
+    numbers:
+      fbePsi === null ? `${sig(weak.fb)}/${sig(weak.fbAllowed)}` : `${sig(weak.fb)}/(${sig(weak.fbAllowed)}${left})`,
+    value: bending - fb / fbAllowed,
+    unit: '',
+    clause: 'NDS 2018 3.9.2',
+  })
+}
+
 /** Bending about both axes. */
 function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonly TraceLine[] {
-  const { forces, strength, fb, fb2, fbAllowed, fb2Allowed } = judged
+  const { forces, strength, fb, fbAllowed, weak, bending } = judged
   const momentFtLb = Math.abs(forces.momentInLb) / IN_PER_FT
   const verify = spanCase.verify ?? (strength.cr > 1 ? 'C06' : strength.values.verify)
   return [
@@ -89,18 +112,7 @@ function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonl
       clause: `${strength.values.table}; NDS 2018 4.3`,
       ...(verify === undefined ? {} : { verify }),
     }),
-    ...(fb2 > 0
-      ? [
-          line({
-            label: 'Across the other axis',
-            formula: "fb2/(Fb2'·(1−(fb1/FbE)²))",
-            numbers: `${sig(fb2)}/(${sig(fb2Allowed)} × (1−(${sig(fb)}/${sig(strength.fbePsi)})²))`,
-            value: judged.bending - fb / fbAllowed,
-            unit: '',
-            clause: 'NDS 2018 3.9.2',
-          }),
-        ]
-      : []),
+    ...(weak && weak.fb > 0 && stands(bending) ? [acrossLine(judged, weak, bending)] : []),
   ]
 }
 

@@ -14,6 +14,6 @@ export const words: CheckWords<CheckOf<typeof bolts>> = {
     facts.bolt.problem
       ? 'Wider spacing or smaller bolts.'
       : 'More or thicker bolts, or seat the beam in a notch so that wood carries it.',
-  place: () => 'at a post',
+  place: ({ facts }) => `at ${facts.post.name}`,
   trace: ({ facts }) => (facts.bolt.problem ? [] : facts.bolt.trace),
 }

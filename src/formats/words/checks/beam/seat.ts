@@ -10,7 +10,7 @@ export const words: CheckWords<CheckOf<typeof seat>> = {
   governs: ({ facts }) =>
     `${quantity(facts.downLb, 'lb')} press the beam on a notch of ${about(facts.areaIn2, 'in2')}.`,
   remedy: () => 'A wider seat, a bearing block, or a denser wood.',
-  place: () => 'at a post',
+  place: ({ facts }) => `at ${facts.post.name}`,
   trace: ({ facts, demand }) => [
     line({
       label: 'Bearing',

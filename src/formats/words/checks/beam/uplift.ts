@@ -8,6 +8,6 @@ export const words: CheckWords<CheckOf<typeof uplift>> = {
   title: ({ key }) => `${entryOf(BEAM, key.place).name} held down`,
   governs: ({ facts }) => `Wind lifts the beam ${quantity(facts.upLb, 'lb')} off a post; ${facts.count} bolts hold it.`,
   remedy: () => 'More or thicker bolts.',
-  place: () => 'at a post',
+  place: ({ facts }) => `at ${facts.post.name}`,
   trace: ({ facts }) => facts.bolt.trace,
 }

@@ -56,7 +56,7 @@ const trace = (facts: BearingFacts): readonly TraceLine[] => {
     gravityLine('Worst at the top', demand),
     line({
       label: 'With the post and the concrete',
-      formula: 'P + post + pad',
+      formula: 'P + post, and what is cast under and around it',
       numbers: `${sig(loadLb)} + ${sig(padLb)}`,
       value: loadLb + padLb,
       unit: 'lb',

@@ -57,7 +57,8 @@ export const words: CheckWords<CheckOf<typeof uplift>> = {
   governs: ({ facts }) =>
     facts.uplift.demandLb <= 0
       ? 'Dead load alone holds these posts down.'
-      : `Wind lifts ${facts.post.name} by ${quantity(facts.uplift.demandLb, 'lb')} net of the dead load.`,
+      : `Wind lifts ${facts.post.name} by ${quantity(facts.uplift.demandLb, 'lb')} net of the dead load` +
+        `${facts.uplift.coupleLb > 0 ? `, ${quantity(facts.uplift.coupleLb, 'lb')} of it at the end of its wall` : ''}.`,
   remedy: ({ facts }) => remedy(facts),
   place: ({ facts }) => `foot of ${facts.post.name}`,
   trace: ({ facts }) => [
@@ -78,6 +79,18 @@ export const words: CheckWords<CheckOf<typeof uplift>> = {
       unit: 'lb',
       clause: 'ASCE 7-16 2.4.1 (7)',
     }),
+    ...(facts.uplift.coupleLb > 0
+      ? [
+          line({
+            label: 'With what wind in the plane of its wall lifts',
+            formula: 'T + v·h',
+            numbers: `${sig(facts.demand.upliftLb).replace('-', '−')} + ${sig(facts.uplift.coupleLb)}`,
+            value: facts.uplift.demandLb,
+            unit: 'lb',
+            clause: 'statics; see its wall',
+          }),
+        ]
+      : []),
     ...holdLines(facts),
   ],
 }

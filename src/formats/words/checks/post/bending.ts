@@ -1,25 +1,29 @@
 import type { bending, BendingFacts } from '@/core/rules/post/bending'
-import { sig } from '@/core/result'
+import { sig, stands } from '@/core/result'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { kindName } from '../kinds'
 import { relianceWords } from '../reliance'
 import { bendingTrace, strongSlenderness, weakSlenderness } from './bendingTrace'
 
-function governs(facts: BendingFacts, demand: number): string {
+function governs(facts: BendingFacts): string {
   switch (facts.kind) {
     case 'no values':
       return `No design values are tabled for ${facts.lumber} in a ${facts.section}.`
     case 'no wind':
       return `The wind on these posts is not computed, so their bending is not either. ${relianceWords(facts.lateral)}`
+    case 'falls':
+      return `Nothing holds these posts up sideways. ${relianceWords(facts.lateral)}`
     case 'slender':
       return (
         `${facts.post.name} is too slender${facts.axis === 'weak' ? ' across its plies, where nothing holds it' : ''}: ` +
-        `le/d ${sig(demand)} passes the limit of 50.`
+        `le/d ${sig(facts.slenderness)} passes the limit of 50.`
       )
     case 'worked': {
       const { axial, lateralCase, section } = facts.result
       const wind = lateralCase ? ` with ${lateralCase.name}` : ''
-      return `${axial.name}${wind} works ${facts.post.name} hardest, ${section}.`
+      return stands(facts.result.use)
+        ? `${axial.name}${wind} works ${facts.post.name} hardest, ${section}.`
+        : `${axial.name}${wind} is more than ${facts.post.name} buckles under, ${section}.`
     }
   }
 }
@@ -29,6 +33,7 @@ function remedy(facts: BendingFacts): string {
     case 'no values':
       return 'Choose a tabled grade, or enter the values off its stamp.'
     case 'no wind':
+    case 'falls':
       return facts.pier
         ? 'A post that turns on its bracket cannot stand without a roof diaphragm or knee braces.'
         : 'Take these to an engineer.'
@@ -42,7 +47,7 @@ function remedy(facts: BendingFacts): string {
 
 export const words: CheckWords<CheckOf<typeof bending>> = {
   title: ({ key }) => `${kindName(key.place)}: bending and load`,
-  governs: ({ facts, demand }) => governs(facts, demand),
+  governs: ({ facts }) => governs(facts),
   remedy: ({ facts }) => remedy(facts),
   place: ({ facts }) => (facts.kind === 'worked' ? facts.result.section : 'whole height'),
   trace: ({ facts }) => {

@@ -1,7 +1,7 @@
-import { line, sig, type TraceLine } from '@/core/result'
+import { line, sig, stands, type TraceLine } from '@/core/result'
 import type { BendingFacts } from '@/core/rules/post/bending'
-import { about, IN_PER_FT, NEGLIGIBLE } from '@/core/units'
-import { PLY_IN, wetFactors } from '@/core/wood'
+import { about, NEGLIGIBLE, upTo } from '@/core/units'
+import { PLY_IN, uniformLeIn, wetFactors } from '@/core/wood'
 import { actionNumbers } from '../actions'
 
 type Worked = Extract<BendingFacts, { kind: 'worked' }>
@@ -18,21 +18,55 @@ function actionAtGrade({ result }: Worked, momentFtLb: number): 'momentFtLb' | '
   return is('fixedFtLb') ? 'fixedFtLb' : null
 }
 
+/** Moments of what bears beside the middle of the post, ft-lb: half of each at mid-height, all where it bears. */
+function besideParts({ result, eccFtLb, hangingFtLb }: Worked): readonly (readonly [ftLb: number, over: 1 | 2])[] {
+  switch (result.section) {
+    case 'at mid-height':
+      return [
+        [eccFtLb, 2],
+        [hangingFtLb, 2],
+      ]
+    case 'under the beam':
+      return [[eccFtLb, 1]]
+    case 'at the lean-to':
+      return [
+        [result.lateralCase ? 0 : eccFtLb, 1],
+        [hangingFtLb, 1],
+      ]
+    default:
+      return []
+  }
+}
+const besideFtLb = (facts: Worked): number => besideParts(facts).reduce((sum, [ftLb, over]) => sum + ftLb / over, 0)
+const besideNumbers = (facts: Worked): string =>
+  besideParts(facts)
+    .filter(([ftLb]) => ftLb !== 0)
+    .map(([ftLb, over]) => (over === 1 ? sig(ftLb) : `${sig(ftLb)}/${over}`))
+    .join(' + ') || '0'
+
 /** How the moment came about, with its numbers. */
 function momentLine(facts: Worked): TraceLine {
-  const { result, column, eccFtLb } = facts
+  const { result } = facts
   const moment = Math.abs(result.momentFtLb)
   const { lateralCase, section } = result
   const verify = section === GRADE ? { verify: 'C17' } : {}
   const head = { label: `Moment ${section}`, value: moment, unit: 'ft-lb' }
   if (result.clad > 0) {
-    const numbers = `${sig(result.clad)} × ${sig(column.heightIn / IN_PER_FT)}²/8`
-    return line({ ...head, formula: 'w·H²/8', numbers, clause: 'statics', ...verify })
+    const share = moment / result.clad
+    return line({
+      ...head,
+      formula: 'w × the held post’s own',
+      numbers: `${sig(result.clad)} × ${sig(share)}`,
+      clause: `statics: ${sig(share)} ft-lb for each plf`,
+      ...verify,
+    })
   }
-  if (!lateralCase) return line({ ...head, formula: 'P·e/2', numbers: `${sig(eccFtLb)}/2`, clause: 'statics' })
+  const beside = besideFtLb(facts)
+  if (!lateralCase)
+    return line({ ...head, formula: 'P·e beside its middle', numbers: besideNumbers(facts), clause: 'statics' })
   const { windShare } = result.axial
-  const withEcc = section === 'at mid-height' && eccFtLb !== 0
-  const own = (moment - (withEcc ? eccFtLb / 2 : 0)) / windShare
+  const withEcc = beside !== 0
+  const own = (moment - beside) / windShare
   const action = actionAtGrade(facts, own)
   const parts = action === null ? sig(own) : actionNumbers(lateralCase, action)
   const windTimes = () => {
@@ -41,8 +75,8 @@ function momentLine(facts: Worked): TraceLine {
   }
   return line({
     ...head,
-    formula: `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${withEcc ? ' + P·e/2' : ''}`,
-    numbers: `${windTimes()}${withEcc ? ` + ${sig(eccFtLb)}/2` : ''}`,
+    formula: `${windShare === 1 ? '' : 'share of the wind × '}M: held post × w + frame’s move${withEcc ? ' + P·e' : ''}`,
+    numbers: `${windTimes()}${withEcc ? ` + ${besideNumbers(facts)}` : ''}`,
     clause: `statics: ${about(lateralCase.plf, 'plf')}, top moves ${about(lateralCase.moveIn, 'inches')}`,
     ...verify,
   })
@@ -81,33 +115,36 @@ type Column = Worked['column']
 export const strongSlenderness = (column: Column, clause = 'NDS 2018 3.7.1'): TraceLine =>
   line({
     label: 'Slenderness, strong axis',
-    formula: 'Ke·H/d',
-    numbers: `${column.ke} × ${sig(column.lengthIn)}/${sig(column.size.depthIn)}`,
+    formula: 'Ke·L/d, L from its fixity',
+    numbers: `${sig(column.ke)} × ${sig(column.lengthIn)}/${sig(column.size.depthIn)}`,
     value: (column.ke * column.lengthIn) / column.size.depthIn,
     unit: '',
     clause,
-    ...(column.ke > 1 ? { verify: 'C07' } : {}),
+    verify: 'C07',
   })
 
 /** Slenderness across the plies of a post, over what nothing holds. */
 export const weakSlenderness = (column: Column, clause = 'NDS 2018 15.3.2'): TraceLine =>
   line({
     label: 'Slenderness, weak axis',
-    formula: `gap/d2${column.weakDepthIn === PLY_IN ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
-    numbers: `${sig(column.gapIn)}/${sig(column.weakDepthIn)}`,
-    value: column.gapIn / column.weakDepthIn,
+    formula: `gap/d2${column.actingIn === PLY_IN ? ', plies apart: the nailing does not meet 15.3.3' : ''}`,
+    numbers: `${sig(column.gapIn)}/${sig(column.actingIn)}`,
+    value: column.gapIn / column.actingIn,
     unit: '',
     clause,
   })
-
-/** Whether the governing section stands in wet ground. */
-const isWet = ({ result, column }: Worked): boolean => result.section === GRADE && column.wet
 
 /** Stability of a post that is pushed (NDS 2018 3.7.1, 15.3.2). */
 function stabilityLines(facts: Worked): readonly TraceLine[] {
   const { result, column } = facts
   const { values } = column
-  const { fcStar, fce, curve, cp, kf } = result.limits
+  const { curve } = column
+  const { limits } = result
+  const { fcStar } = limits
+  const weaker = limits.cp2 < limits.cp1
+  const fce = weaker ? limits.fce2 : limits.fce1
+  const kf = weaker ? column.kf : 1
+  const cp = (weaker ? limits.cp2 : limits.cp1) / kf
   const alpha = sig(fce / fcStar)
   const half = `(1 + ${alpha})/(2 × ${curve})`
   return [
@@ -116,7 +153,7 @@ function stabilityLines(facts: Worked): readonly TraceLine[] {
     line({
       label: 'Before stability',
       formula: 'Fc* = Fc·CD·CM',
-      numbers: `${sig(values.fc)} × ${result.axial.duration} × ${wetFactors(values, isWet(facts)).fc}`,
+      numbers: `${sig(values.fc)} × ${result.axial.duration} × ${wetFactors(values, result.wet).fc}`,
       value: fcStar,
       unit: 'psi',
       clause: values.table,
@@ -144,19 +181,46 @@ function stabilityLines(facts: Worked): readonly TraceLine[] {
 const tensionLine = ({ result, column }: Worked): TraceLine =>
   line({
     label: 'Allowed tension',
-    formula: "Ft' = Ft·CD",
-    numbers: `${sig(column.values.ft)} × ${result.axial.duration}`,
+    formula: "Ft' = Ft·CD·CM",
+    numbers: `${sig(column.values.ft)} × ${result.axial.duration} × ${wetFactors(column.values, result.wet).ft}`,
     value: result.fcAllowed,
     unit: 'psi',
     clause: `${column.values.table}; NDS 2018 3.8`,
     ...(column.values.verify === undefined ? {} : { verify: column.values.verify }),
   })
 
+/** Stability of the edge that bending compresses, between what holds it (NDS 2018 3.3.3). */
+function edgeLines({ result, column }: Worked): readonly TraceLine[] {
+  const { limits } = result
+  if (limits.fbe === null) return []
+  const alpha = sig(limits.fbe / limits.fb1Star)
+  const half = `(1 + ${alpha})/1.9`
+  return [
+    line({
+      label: 'Slenderness of its edge',
+      formula: 'RB = √(le·d/b²)',
+      numbers: `√(${sig(uniformLeIn(column.gapIn, column.size.depthIn))} × ${sig(column.size.depthIn)}/${sig(column.actingIn)}²)`,
+      value: limits.rb,
+      unit: '',
+      clause: `NDS 2018 3.3.3.6, FbE ${about(limits.fbe, 'psi')}`,
+    }),
+    line({
+      label: 'Stability of its edge',
+      formula: 'CL from α = FbE/Fb*',
+      numbers: `${half} − √((${half})² − ${alpha}/0.95)`,
+      value: limits.cl,
+      unit: '',
+      clause: 'NDS 2018 3.3.3.8',
+    }),
+  ]
+}
+
 /** Bending in the plane of the plies (NDS 2018 3.3, 4.3). */
 function bendingLines(facts: Worked): readonly TraceLine[] {
   const { result, column } = facts
   if (result.momentFtLb === 0) return []
   const { values, lamination } = column
+  const { limits } = result
   const splice = result.share < 1
   const verify = lamination > 1 ? 'C08' : values.verify
   return [
@@ -170,11 +234,19 @@ function bendingLines(facts: Worked): readonly TraceLine[] {
       clause: 'NDS 2018 3.3',
     }),
     line({
+      label: 'Before stability of its edge',
+      formula: 'Fb* = Fb·CD·CM·lamination',
+      numbers: `${sig(values.fb)} × ${result.axial.duration} × ${wetFactors(values, result.wet).fb} × ${lamination}`,
+      value: limits.fb1Star,
+      unit: 'psi',
+      clause: `${values.table}; NDS 2018 4.3, ASABE EP559`,
+      ...(verify === undefined ? {} : { verify }),
+    }),
+    ...edgeLines(facts),
+    line({
       label: 'Allowed bending',
-      formula: `Fb' = Fb·CD·CM·lamination${splice ? '·splice' : ''}`,
-      numbers:
-        `${sig(values.fb)} × ${result.axial.duration} × ${wetFactors(values, isWet(facts)).fb} × ` +
-        `${lamination}${splice ? ` × ${sig(result.share)}` : ''}`,
+      formula: `Fb' = Fb*·CL${splice ? '·splice' : ''}`,
+      numbers: `${sig(limits.fb1Star)} × ${sig(limits.cl)}${splice ? ` × ${sig(result.share)}` : ''}`,
       value: result.fbAllowed,
       unit: 'psi',
       clause: `${values.table}; NDS 2018 4.3, ASABE EP559`,
@@ -193,10 +265,30 @@ const weakLine = ({ result, column }: Worked): TraceLine =>
     clause: 'NDS 2018 3.9.2',
   })
 
+/** What the post buckles under, where its load is past that. */
+const bucklesLine = ({ result: { fc, limits } }: Worked): TraceLine =>
+  line({
+    label: 'Load it buckles under',
+    formula: 'the least of FcE1, FcE2: less than fc',
+    numbers: `min(${sig(limits.fce1)}, ${sig(limits.fce2)})`,
+    value: Math.min(limits.fce1, limits.fce2),
+    unit: 'psi',
+    clause: `NDS 2018 3.9.3; fc ${about(fc, 'psi')}`,
+  })
+
+/** A share of what a post buckles under is written finer where little is left of it: four figures would not tell. */
+const NEAR_BUCKLING = 0.9
+const finer = (psi: number): string => upTo(psi, 4, { ascii: true }).replaceAll(',', '')
+const over = (fc: number, fce: number): string =>
+  fc < NEAR_BUCKLING * fce ? `${sig(fc)}/${sig(fce)}` : `${finer(fc)}/${finer(fce)}`
+
 /** How load and bending come together (NDS 2018 3.9). */
-function togetherLine({ result }: Worked): TraceLine {
-  const { fc, fb, fb2, fcAllowed, fbAllowed, limits } = result
-  const head = { value: result.ratio, unit: '' }
+function togetherLine(facts: Worked): TraceLine {
+  const { result } = facts
+  const { fc, fb, fb2, fcAllowed, fbAllowed, limits, use } = result
+  if (!stands(use)) return bucklesLine(facts)
+  if (stands(result.second) && use === result.second && use !== result.first) return secondLine(facts, use)
+  const head = { value: use, unit: '' }
   if (result.section === 'at the truss seat')
     return line({
       ...head,
@@ -212,18 +304,40 @@ function togetherLine({ result }: Worked): TraceLine {
       ...head,
       label: 'Together',
       formula: `ft/Ft' + fb/Fb*${weak ? ' + fb2/Fb2*' : ''}`,
-      numbers: `${sig(-fc)}/${sig(fcAllowed)} + ${sig(fb)}/${sig(fbAllowed)}${sideways}`,
+      numbers: `${sig(-fc)}/${sig(fcAllowed)} + ${sig(fb)}/${sig(limits.fb1Star * result.share)}${sideways}`,
       clause: 'NDS 2018 3.9.1',
     })
   }
-  const room = (fce: number) => `(1 − ${sig(fc)}/${sig(fce)})`
-  const sideways = weak ? ` + ${sig(fb2)}/(${sig(limits.fb2Allowed)} × ${room(limits.fce2)})` : ''
+  const edge = limits.fbe === null ? '' : ` − (${sig(fb)}/${sig(limits.fbe)})²`
+  const room2 = `(1 − ${over(fc, limits.fce2)}${edge})`
+  const sideways = weak ? ` + ${sig(fb2)}/(${sig(limits.fb2Allowed)} × ${room2})` : ''
   return line({
     ...head,
     label: 'Together',
-    formula: `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2))" : ''}`,
-    numbers: `(${sig(fc)}/${sig(fcAllowed)})² + ${sig(fb)}/(${sig(fbAllowed)} × ${room(limits.fce1)})` + sideways,
+    formula: `(fc/Fc')² + fb/(Fb'·(1−fc/FcE1))${weak ? " + fb2/(Fb2'·(1−fc/FcE2−(fb/FbE)²))" : ''}`,
+    numbers:
+      `(${sig(fc)}/${sig(fcAllowed)})² + ${sig(fb)}/(${sig(fbAllowed)} × (1 − ${over(fc, limits.fce1)}))` + sideways,
     clause: 'NDS 2018 3.9.2',
+  })
+}
+
+/** The other equation, where it governs: both ways of buckling together, or the edge that a pull does not relieve. */
+function secondLine({ result }: Worked, use: number): TraceLine {
+  const { fc, fb, limits, axial } = result
+  const head = { label: 'Together, the other equation', value: use, unit: '' }
+  if (axial.lb < 0)
+    return line({
+      ...head,
+      formula: "(fb − ft)/Fb'",
+      numbers: `(${sig(fb)} − ${sig(-fc)})/${sig(result.fbAllowed)}`,
+      clause: 'NDS 2018 3.9-2',
+    })
+  const edge = limits.fbe === null ? '' : ` + (${sig(fb)}/${sig(limits.fbe)})²`
+  return line({
+    ...head,
+    formula: 'fc/FcE2 + (fb/FbE)²',
+    numbers: `${sig(fc)}/${sig(limits.fce2)}${edge}`,
+    clause: 'NDS 2018 3.9-4',
   })
 }
 

@@ -1,0 +1,85 @@
+import { cleatUpliftLb, collarUpliftLb, pierUpliftLb } from '../ground'
+import type { Post } from '../layout'
+import type { Job } from '../model'
+import { entryOf, stands, type Use, usedOf } from '../result'
+import { IN2_PER_FT2, IN_PER_FT } from '../units'
+import { postSize } from '../wood'
+import type { PostDemand } from './demands'
+
+/** What wind in the plane of walls lifts posts by, lb, by id. */
+export type Couples = ReadonlyMap<string, number>
+export const NO_COUPLES: Couples = new Map()
+
+/** What holds one post down at a trial hole, lb. */
+function upliftCapacityLb({
+  job,
+  post,
+  demand,
+  diameterIn,
+  depthIn,
+}: {
+  job: Job
+  post: Post
+  demand: PostDemand
+  diameterIn: number
+  depthIn: number
+}): number {
+  const building = job.building
+  const size = postSize(building.post)
+  if (building.school === 'pier') return pierUpliftLb(diameterIn, (depthIn + building.bracketIn) / IN_PER_FT).capacityLb
+  const embed = depthIn - building.padThicknessIn
+  const postWeightLb = (demand.postWeightPlf * (post.heightIn + embed)) / IN_PER_FT
+  if (building.school === 'pad')
+    return building.cleat
+      ? cleatUpliftLb({
+          ...building.cleat,
+          topFt: Math.max(0, embed - 1.5) / IN_PER_FT,
+          postAreaFt2: size.areaIn2 / IN2_PER_FT2,
+          postWeightLb,
+          coneDeg: building.coneAngleDeg,
+        }).capacityLb
+      : 0.6 * postWeightLb
+  return collarUpliftLb({
+    diameterIn,
+    heightIn: Math.min(building.collarHeightIn, embed),
+    topFt: Math.max(0, embed - building.collarHeightIn) / IN_PER_FT,
+    postAreaFt2: size.areaIn2 / IN2_PER_FT2,
+    postWeightLb,
+    coneDeg: building.coneAngleDeg,
+  }).capacityLb
+}
+
+/** What lifts one post and what holds it down at a trial hole, lb. */
+export interface Uplift {
+  readonly post: Post
+  readonly demandLb: number
+  readonly coupleLb: number
+  readonly capacityLb: number
+  readonly use: Use
+}
+
+export function upliftOfPost(of: Parameters<typeof upliftCapacityLb>[0], coupleLb: number): Uplift {
+  const capacityLb = upliftCapacityLb(of)
+  const demandLb = of.demand.upliftLb + coupleLb
+  return { post: of.post, demandLb, coupleLb, capacityLb, use: usedOf(demandLb, capacityLb) }
+}
+
+export const isHeld = ({ use }: Uplift): boolean => stands(use) && use <= 1
+
+/** Loads nearer than this are one load, lb. */
+export const SAME_LB = 1e-6
+
+/** Posts that differ in what lifts them or in what they weigh, once each. */
+export function distinctlyLifted(
+  own: readonly Post[],
+  demands: Readonly<Record<string, PostDemand>>,
+  couplesLb: Couples,
+): readonly Post[] {
+  const seen = new Map<string, Post>()
+  for (const post of own) {
+    const { upliftLb } = entryOf(demands, post.id)
+    const like = `${Math.round((upliftLb + (couplesLb.get(post.id) ?? 0)) / SAME_LB)}|${post.heightIn}`
+    if (!seen.has(like)) seen.set(like, post)
+  }
+  return [...seen.values()]
+}

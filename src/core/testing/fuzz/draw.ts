@@ -1,0 +1,80 @@
+import { z } from 'zod'
+import { jobSchema, type Job, LUMBERS } from '../../model'
+import type { Chance } from './chance'
+
+/** The part of a JSON schema that a draw reads. */
+interface Schema {
+  readonly type?: string
+  readonly const?: unknown
+  readonly enum?: readonly unknown[]
+  readonly anyOf?: readonly Schema[]
+  readonly oneOf?: readonly Schema[]
+  readonly properties?: Readonly<Record<string, Schema>>
+  readonly minimum?: number
+  readonly maximum?: number
+}
+
+const SCHEMA = z.toJSONSchema(jobSchema, { unrepresentable: 'any' }) as Schema
+
+/** How often a field keeps what it had, and how often one that may be empty is. */
+const KEEPS = 0.45
+const EMPTY = 0.04
+/** How often a number stands at an end of its range. */
+const AT_END = 0.06
+
+const isNull = (schema: Schema) => schema.type === 'null'
+
+function drawNumber({ minimum = 0, maximum = 100, type }: Schema, chance: Chance): number {
+  if (chance.happens(AT_END)) return chance.of([minimum, maximum])
+  const drawn = chance.between(minimum, maximum)
+  return type === 'integer' ? Math.round(drawn) : Math.round(drawn * 16) / 16
+}
+
+/** One value of a schema, over its whole range; what has no range keeps what it was. */
+function drawValue(schema: Schema, was: unknown, chance: Chance): unknown {
+  const options = schema.anyOf ?? schema.oneOf
+  if (options) {
+    const full = options.filter((option) => !isNull(option))
+    if (full.length < options.length && chance.happens(EMPTY)) return null
+    return drawValue(chance.of(full), was, chance)
+  }
+  if (schema.const !== undefined) return schema.const
+  if (schema.enum) return chance.of(schema.enum)
+  if (schema.type === 'boolean') return chance.happens(0.5)
+  if (schema.type === 'object' && schema.properties) return drawFields(schema.properties, was, chance)
+  const bounded = schema.minimum !== undefined && schema.maximum !== undefined
+  return bounded && (schema.type === 'number' || schema.type === 'integer') ? drawNumber(schema, chance) : was
+}
+
+/** A choice is always drawn, so that every one of its values comes up. */
+const isChoice = (schema: Schema): boolean => schema.enum !== undefined || schema.const !== undefined
+
+/** Values with a range of their own: what does not keep what it was is drawn anew. */
+const isLeaf = (schema: Schema): boolean =>
+  schema.type !== 'object' && !(schema.anyOf ?? schema.oneOf)?.some((option) => option.type === 'object')
+
+function drawFields(fields: Readonly<Record<string, Schema>>, was: unknown, chance: Chance): Record<string, unknown> {
+  const before = (was ?? {}) as Record<string, unknown>
+  return Object.fromEntries(
+    Object.entries(fields).map(([name, schema]) => {
+      const kept = name in before && isLeaf(schema) && !isChoice(schema) && chance.happens(KEEPS)
+      if (kept) return [name, before[name]]
+      if (name === 'lumber') return [name, chance.of(LUMBERS)]
+      return [name, drawValue(schema, before[name], chance)]
+    }),
+  )
+}
+
+/** A job whose every field with a range or a choice was drawn; what is laid out together is put right afterwards. */
+export function drawFieldsOf(job: Job, chance: Chance): Job {
+  const fields = SCHEMA.properties ?? {}
+  const { site, building, fieldwork } = fields
+  const parts = { site, building, fieldwork } as Record<string, Schema>
+  const drawn = Object.fromEntries(
+    Object.entries(parts).map(([name, schema]) => [
+      name,
+      drawFields(schema.properties ?? {}, job[name as 'site'], chance),
+    ]),
+  )
+  return { ...job, ...drawn } as Job
+}

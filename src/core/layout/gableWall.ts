@@ -1,4 +1,4 @@
-import { firstOf, issue, item } from '../result'
+import { issue, item } from '../result'
 import { HALF_MARK_IN, ROUNDING } from '../units'
 import { spacesBetween } from './grid'
 import {
@@ -35,30 +35,36 @@ const whereShifted = ({ id, pinned }: Slot, index: number) =>
   pinned ? ['building', 'openings', index, 'positionIn'] : ['building', 'gableShiftsIn', id]
 
 /**
- * Where a post stands beside an opening, the nearer edge first; from its very middle the edge nearer to the middle of
- * the wall.
+ * Places beside some openings for a post that stands at `atIn`, the nearest first; of two that are equally near the one
+ * nearer to the middle of the wall.
  */
-function besides({ grid, widthIn }: Laying, atIn: number, placed: PlacedOpening): readonly [number, number] {
-  const edges = [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2] as const
-  const [low, high] = edges
-  const [toLow, toHigh] = [atIn - low, high - atIn]
-  const even = Math.abs(toLow - toHigh) < HALF_MARK_IN
-  const lowFirst = even ? Math.abs(low - grid.widthIn / 2) < Math.abs(high - grid.widthIn / 2) : toLow < toHigh
-  return lowFirst ? edges : [high, low]
+function besides({ grid, widthIn }: Laying, atIn: number, openings: readonly PlacedOpening[]): readonly number[] {
+  const off = (placeIn: number) => Math.abs(placeIn - atIn)
+  const fromMiddle = (placeIn: number) => Math.abs(placeIn - grid.widthIn / 2)
+  return openings
+    .flatMap(({ fromIn, toIn }) => [fromIn - widthIn / 2, toIn + widthIn / 2])
+    .sort((one, other) =>
+      Math.abs(off(one) - off(other)) < HALF_MARK_IN ? fromMiddle(one) - fromMiddle(other) : off(one) - off(other),
+    )
 }
 
+/** Whether a post could stand at a place: in no walk door or window, and clear of every other post. */
+const isFree = (laying: Laying, atIn: number, openings: readonly PlacedOpening[], others: readonly Slot[]): boolean =>
+  openings.every((placed) => !standsIn(laying, atIn, placed)) &&
+  others.every((other) => Math.abs(other.at - atIn) >= laying.widthIn - HALF_MARK_IN)
+
 /**
- * Posts that were added to fill a space step out of the walk doors and windows they landed in, to the nearer edge where
- * no other post stands; one that has room at neither edge is not needed there.
+ * Posts that were added to fill a space step out of the walk doors and windows they landed in, to the nearest place that
+ * is free; one that has none is not needed there.
  */
 function freeOfOpenings(laying: Laying, slots: readonly Slot[], openings: readonly PlacedOpening[]): readonly Slot[] {
   const added = (slot: Slot) => slot.kind === 'gable' && slot.row === null
+  const hung = openings.filter(({ framed }) => !framed)
   const standing = slots.filter((slot) => !added(slot))
   for (const slot of slots.filter(added)) {
-    const inside = openings.find((placed) => !placed.framed && standsIn(laying, slot.at, placed))
-    const isFree = (atIn: number) => standing.every((other) => Math.abs(other.at - atIn) >= laying.widthIn)
-    const places = inside ? besides(laying, slot.at, inside) : [slot.at]
-    const at = places.find(isFree)
+    const inside = hung.filter((placed) => standsIn(laying, slot.at, placed))
+    const places = inside.length > 0 ? besides(laying, slot.at, inside) : [slot.at]
+    const at = places.find((atIn) => isFree(laying, atIn, hung, standing))
     if (at === undefined) continue
     slot.at = at
     standing.push(slot)
@@ -66,21 +72,31 @@ function freeOfOpenings(laying: Laying, slots: readonly Slot[], openings: readon
   return standing.sort((one, other) => one.at - other.at)
 }
 
-/** Gable posts that stand in an opening move to its nearer side; one that the user set there is a contradiction. */
-function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening): void {
+/**
+ * Gable posts that stand in a walk door or window move to the nearest free place beside one; one that the user set
+ * there, or that finds none, is a contradiction.
+ */
+function stepAside(laying: Laying, slots: readonly Slot[], hung: readonly PlacedOpening[]): void {
   const { building, widthIn } = laying
-  const [before, after] = [placed.fromIn - widthIn / 2, placed.toIn + widthIn / 2]
-  const index = building.openings.indexOf(placed.opening)
-  for (const slot of slots.filter((slot) => slot.kind === 'gable' && standsIn(laying, slot.at, placed))) {
-    if (slot.pinned || building.gableShiftsIn[slot.id])
+  for (const slot of slots.filter(({ kind }) => kind === 'gable')) {
+    const placed = hung.find((each) => standsIn(laying, slot.at, each))
+    if (!placed) continue
+    const index = building.openings.indexOf(placed.opening)
+    const isSet = slot.pinned || Boolean(building.gableShiftsIn[slot.id])
+    const others = slots.filter((other) => other !== slot)
+    const blocked = others.some(({ kind, at }) => kind === 'jamb' && standsIn(laying, at, placed))
+    const at =
+      isSet || blocked ? undefined : besides(laying, slot.at, hung).find((each) => isFree(laying, each, hung, others))
+    if (at !== undefined) slot.at = at
+    else if (isSet)
       laying.issues.push(
         issue('post-in-opening', whereShifted(slot, index), {
           post: slot.name,
-          beforeIn: before,
-          afterIn: after,
+          beforeIn: placed.fromIn - widthIn / 2,
+          afterIn: placed.toIn + widthIn / 2,
         }),
       )
-    else if (slots.some((other) => other !== slot && other.kind === 'jamb' && standsIn(laying, other.at, placed)))
+    else
       laying.issues.push(
         issue('post-in-opening', ['building', 'openings', index, 'positionIn'], {
           post: slot.name,
@@ -88,7 +104,6 @@ function stepAside(laying: Laying, slots: readonly Slot[], placed: PlacedOpening
           afterIn: slot.at + widthIn / 2,
         }),
       )
-    else slot.at = firstOf(besides(laying, slot.at, placed))
   }
 }
 
@@ -196,7 +211,11 @@ export function layGableWall(laying: Laying, side: 'west' | 'east'): void {
       goes: (slot) => slot.kind === 'gable' && standsIn(laying, slot.at, placed, widthIn),
       openingId: placed.opening.id,
     })
-  for (const placed of openings) if (!placed.framed) stepAside(laying, slots, placed)
+  stepAside(
+    laying,
+    slots,
+    openings.filter((placed) => !placed.framed),
+  )
   fillWide(laying, slots, openings, { side, line })
   slots.sort((one, other) => one.at - other.at)
   for (const slot of freeOfOpenings(laying, slots, openings)) setPost(laying, side, slot)

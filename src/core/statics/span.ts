@@ -122,12 +122,14 @@ export function spanForces(loads: SpanLoads): SpanForces {
   for (const station of stations(loads)) {
     const shearHereLb = shearAt(loads, leftLb, station)
     const momentHereInLb = momentAt(loads, leftLb, station)
-    if (Math.abs(shearHereLb) > shearLb) shearLb = Math.abs(shearHereLb)
+    shearLb = Math.max(shearLb, Math.abs(shearHereLb))
     if (Math.abs(momentHereInLb) > Math.abs(momentInLb)) {
       momentInLb = momentHereInLb
       momentAtIn = station
     }
   }
+  // Just right of a point load, where a line load of the other sign makes the shear jump to its most.
+  for (const { atIn, lb } of loads.points) shearLb = Math.max(shearLb, Math.abs(shearAt(loads, leftLb, atIn) - lb))
   return { leftLb, rightLb, shearLb, momentInLb, momentAtIn }
 }
 

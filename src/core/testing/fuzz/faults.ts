@@ -75,44 +75,51 @@ const eased = (before: Derived, after: Derived): boolean => {
   return cannot === 0 && ratioAfter < ratio * (1 - ALIKE)
 }
 
+/** Wider and deeper than holes are chosen, and than any frost: dug so, no hole is chosen anew where a load or a width changes. */
+const FIXED_HOLES = { holeDiameterIn: 48, minimumDepthIn: 126 } as const
+
+const dug = (job: Job, change: Partial<Job['building']> = {}): Job => ({
+  ...job,
+  building: { ...job.building, ...FIXED_HOLES, ...change },
+})
+
 /** Loads that grow and make the worst of a building hold better. */
-function loadFaults(job: Job, derived: Derived): string[] {
+function loadFaults(job: Job): string[] {
+  const fixed = dug(job)
+  const base = deriveJob(fixed)
+  if (!base.ok) return []
   const { windMph, groundSnowPsf } = job.site
   const heavier: readonly (readonly [string, Partial<Job['site']>])[] = [
     ...(windMph === null ? [] : [['more wind', { windMph: Math.min(220, windMph + 10) }] as const]),
     ...(groundSnowPsf === null ? [] : [['more snow', { groundSnowPsf: Math.min(300, groundSnowPsf + 10) }] as const]),
   ]
   return heavier.flatMap(([what, site]) => {
-    const after = deriveJob({ ...job, site: { ...job.site, ...site } })
+    const after = deriveJob({ ...fixed, site: { ...fixed.site, ...site } })
     if (!after.ok) return [`${what}: refused`]
-    return eased(derived, after.value) ? [`${what}: ${worstOf(derived).join()} | ${worstOf(after.value).join()}`] : []
+    return eased(base.value, after.value)
+      ? [`${what}: ${worstOf(base.value).join()} | ${worstOf(after.value).join()}`]
+      : []
   })
 }
 
 /** Checks of a hole that a deeper or a wider one never makes worse. */
 const HOLE_RULES: ReadonlySet<string> = new Set(['sideways', 'uplift', 'frost'])
 
-function holeFaults(job: Job, derived: Derived): string[] {
-  const [hole] = derived.holes
-  if (!hole) return []
-  // Every hole at one size: a job whose holes are chosen would choose anew.
-  const widest = Math.max(...derived.holes.map(({ diameterIn }) => diameterIn))
-  const deepest = Math.max(...derived.holes.map(({ depthIn }) => depthIn))
-  const dug = (diameterIn: number, depthIn: number) =>
-    deriveJob({
-      ...job,
-      building: { ...job.building, holeDiameterIn: diameterIn, minimumDepthIn: Math.min(144, depthIn) },
-    })
-  const base = dug(Math.min(60, widest), deepest)
+/** A pad by itself is lifted with its post however deep it lies: its hole holds nothing. */
+const isHeldByHole = ({ building }: Job): boolean => building.school !== 'pad' || building.cleat !== null
+
+function holeFaults(job: Job): string[] {
+  const base = deriveJob(dug(job))
   if (!base.ok) return []
   const trials = [
-    ['deeper', dug(Math.min(60, widest), deepest + 6)],
-    ['wider', dug(Math.min(60, widest + 6), deepest)],
+    ['deeper', deriveJob(dug(job, { minimumDepthIn: FIXED_HOLES.minimumDepthIn + 6 }))],
+    ['wider', deriveJob(dug(job, { holeDiameterIn: FIXED_HOLES.holeDiameterIn + 6 }))],
   ] as const
   return trials.flatMap(([what, trial]) => {
     if (!trial.ok) return []
     return trial.value.checks.flatMap((check) => {
       if (check.key.member !== 'hole' || !HOLE_RULES.has(check.key.rule)) return []
+      if (check.key.rule === 'uplift' && !isHeldByHole(job)) return []
       const before = base.value.checks.find(({ id }) => id === check.id)
       if (!before || before.ratio === null || check.ratio === null) return []
       return check.ratio > before.ratio * (1 + ALIKE) ? [`${what}: ${check.id} ${before.ratio} | ${check.ratio}`] : []
@@ -129,6 +136,8 @@ function nameFaults(derived: Derived): string[] {
 export interface Found {
   readonly accepted: boolean
   readonly judged: boolean
+  /** Nothing of it cannot stand: its worst is a ratio, which more load must not lower. */
+  readonly standing: boolean
   readonly faults: readonly string[]
 }
 
@@ -137,18 +146,24 @@ export function faultsOf(job: Job): Found {
   try {
     const result = deriveJob(job)
     if (!result.ok)
-      return { accepted: false, judged: false, faults: result.issues.length ? [] : ['refused without a word'] }
+      return {
+        accepted: false,
+        judged: false,
+        standing: false,
+        faults: result.issues.length ? [] : ['refused without a word'],
+      }
     const derived = result.value
     const faults = [
       ...notNumbers(derived),
       ...nameFaults(derived),
       ...mirrorFaults(job, derived, 'north-south'),
       ...mirrorFaults(job, derived, 'east-west'),
-      ...loadFaults(job, derived),
-      ...holeFaults(job, derived),
+      ...loadFaults(job),
+      ...holeFaults(job),
     ]
-    return { accepted: true, judged: derived.site !== null, faults }
+    const judged = derived.site !== null
+    return { accepted: true, judged, standing: judged && derived.tally.cannotStand === 0, faults }
   } catch (error) {
-    return { accepted: true, judged: false, faults: [`throws ${String(error)}`] }
+    return { accepted: true, judged: false, standing: false, faults: [`throws ${String(error)}`] }
   }
 }

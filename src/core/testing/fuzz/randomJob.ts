@@ -12,7 +12,7 @@ import {
 import { planJob } from '../../derive'
 import { barnJob } from '../barn'
 import { type Chance, chanceOf } from './chance'
-import { drawFieldsOf } from './draw'
+import { drawFieldsOf, type Manner, MILD, WILD } from './draw'
 
 const OWN_GRADE = {
   id: 'own-f',
@@ -30,15 +30,40 @@ const OWN_GRADE = {
 
 /** Narrowest and widest bays that a draw asks for, inches. */
 const [LEAST_BAY_IN, MOST_BAY_IN] = [36, 240]
+const SHORT_BAY_IN = 110
+
+/** A building that stands, to draw mild ones from: stiff skin, deep posts that are nailed to act together. */
+const STURDY: Job = (() => {
+  const job = barnJob()
+  const { building } = job
+  return {
+    ...job,
+    building: {
+      ...building,
+      diaphragm: 'checked',
+      post: { ...building.post, section: '3-2x8', lumber: 'SP-No.1' },
+      joints: { ...building.joints, lamination: { ...building.joints.lamination, edgeIn: 1.625 } },
+      skin: {
+        ...building.skin,
+        roofStiffnessLbPerIn: 9000,
+        roofAllowPlf: 140,
+        wallStiffnessLbPerIn: 9000,
+        wallAllowPlf: 190,
+        pullOverLb: 240,
+      },
+      gableMaxIn: 96,
+    },
+  }
+})()
 
 /** Bays of every mode that fit the length. */
-function bays(building: Building, chance: Chance): Building['bays'] {
+function bays(building: Building, chance: Chance, widestIn: number): Building['bays'] {
   const runIn = stringRectangle(building).lengthIn - (building.baysFrom === 'centres' ? 4.5 : 0)
   const most = Math.max(1, Math.min(60, Math.floor(runIn / LEAST_BAY_IN)))
-  const least = Math.min(most, Math.max(1, Math.ceil(runIn / MOST_BAY_IN)))
+  const least = Math.min(most, Math.max(1, Math.ceil(runIn / widestIn)))
   const mode = chance.of(['count', 'max', 'hand'] as const)
   if (mode === 'count') return { mode, count: chance.whole(least, most) }
-  if (mode === 'max') return { mode, maxIn: chance.between(Math.max(LEAST_BAY_IN, runIn / 60), MOST_BAY_IN) }
+  if (mode === 'max') return { mode, maxIn: chance.between(Math.max(LEAST_BAY_IN, runIn / 60), widestIn) }
   const count = chance.whole(least, most)
   const weights = Array.from({ length: count }, () => chance.between(0.7, 1.3))
   const total = weights.reduce((sum, weight) => sum + weight, 0)
@@ -102,7 +127,8 @@ function leanTo(building: Building, side: 'south' | 'north', chance: Chance): Le
 const SIDE_SETS: readonly (readonly Side[])[] = [[], [], [], ['south'], ['east'], ['south', 'west'], [...SIDES]]
 
 /** What is laid out together, drawn so that most of it fits. */
-function laidOut(job: Job, chance: Chance): Job {
+function laidOut(job: Job, chance: Chance, manner: Manner): Job {
+  const often = manner === WILD ? 1 : 0.25
   const drawn = job.building
   const building: Building = {
     ...drawn,
@@ -113,16 +139,16 @@ function laidOut(job: Job, chance: Chance): Job {
     gableShiftsIn: {},
     posts: [],
     givenUp: [],
-    openSides: [...chance.of(SIDE_SETS)],
+    openSides: chance.happens(often) ? [...chance.of(SIDE_SETS)] : [],
     skirt: { ...drawn.skirt, topIn: Math.min(drawn.skirt.topIn, drawn.heelIn - 24) },
     girts: { ...drawn.girts, walls: {} },
-    lengthIn: chance.happens(0.8) ? chance.between(192, 1440) : drawn.lengthIn,
-    widthIn: chance.happens(0.8) ? chance.between(144, 1000) : drawn.widthIn,
+    lengthIn: chance.happens(0.8) ? chance.between(192, manner === WILD ? 1440 : 900) : drawn.lengthIn,
+    widthIn: chance.happens(0.8) ? chance.between(144, manner === WILD ? 1000 : 480) : drawn.widthIn,
   }
-  if (chance.happens(0.1)) building.post = { ...building.post, lumber: OWN_GRADE.id }
-  building.bays = bays(building, chance)
+  if (chance.happens(0.1 * often)) building.post = { ...building.post, lumber: OWN_GRADE.id }
+  building.bays = bays(building, chance, manner === WILD ? MOST_BAY_IN : SHORT_BAY_IN)
   building.leanTos = (['south', 'north'] as const).flatMap((side) =>
-    chance.happens(0.3) ? (leanTo(building, side, chance) ?? []) : [],
+    chance.happens(0.3 * often) ? (leanTo(building, side, chance) ?? []) : [],
   )
   const { walls: _none, plies: _plies, run: _run, meetOpenings: _meet, ...ofWall } = building.girts
   if (chance.happens(0.2)) building.girts = { ...building.girts, walls: { [chance.of(SIDES)]: ofWall } }
@@ -156,6 +182,7 @@ function withPostLeftOut(job: Job, chance: Chance): Job {
 /** A job drawn by lot over the whole range of its fields; the same seed gives the same job. */
 export function randomJob(seed: number): Job {
   const chance = chanceOf(seed * 7919 + 1)
-  const drawn = drawFieldsOf(barnJob(), chance)
-  return laidOut({ ...drawn, name: `Drawn by lot ${seed}` }, chance)
+  const manner = seed % 2 === 0 ? WILD : MILD
+  const drawn = drawFieldsOf(manner === WILD ? barnJob() : STURDY, chance, manner)
+  return laidOut({ ...drawn, name: `Drawn by lot ${seed}` }, chance, manner)
 }

@@ -16,7 +16,7 @@ import { type Check, checksOf, RULES, type Stage } from '../rules'
 import type { PostGround } from '../rules/hole/lowestGround'
 import { judgeBracing } from './judgeBracing'
 import { groundAtPosts, judgeGround, surfaceOfJob } from './judgeGround'
-import { judgeHoles } from './judgeHoles'
+import { judgeApart, judgeHoles } from './judgeHoles'
 import { judgePosts } from './judgePosts'
 import { judgeBeams, judgeLeanTos, judgePurlins, judgeTrusses } from './judgeRoof'
 import { judgeWalls, type WallResult, widestSpaceIn } from './judgeWalls'
@@ -88,6 +88,7 @@ function judgeFrame(job: Job, plan: PlannedJob, results: SiteResults, gapIn: num
     ratios: posts.ratios,
     checks: [
       ...judgeHoles(job, frame, byId, results),
+      ...judgeApart(building, layout.posts, frame.holes),
       ...posts.checks,
       ...judgeTrusses(building, trusses, frame.reactions, results),
       ...judgeBeams({ building, grid, layout, trusses, reactions: frame.reactions, results }),

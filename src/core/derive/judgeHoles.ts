@@ -1,8 +1,12 @@
-import type { SiteResults, SolvedFrame } from '../frame'
+import type { HoleKind, SiteResults, SolvedFrame } from '../frame'
 import type { Post } from '../layout'
-import type { Job } from '../model'
+import type { Building, Job } from '../model'
 import { entryOf } from '../result'
 import { type Check, checksOf, RULES } from '../rules'
+
+/** Whether the holes leave earth between them. */
+export const judgeApart = (building: Building, posts: readonly Post[], holes: readonly HoleKind[]): Check[] =>
+  checksOf(RULES.holes, { posts, holes, building })
 
 /** Frost, sideways, bearing, pad, uplift and fixing of every kind of hole. */
 export function judgeHoles(

@@ -6,6 +6,16 @@ import { IN2_PER_FT2, IN_PER_FT } from '../units'
 import { postSize } from '../wood'
 import type { PostDemand } from './demands'
 
+/** Distance of each post to its nearest neighbor, inches, by id. */
+export type Spacing = ReadonlyMap<string, number>
+
+/** Farther than this no neighbor takes from a post's soil, inches: no cone and no wedge counted here is as wide. */
+const FAR_IN = 144
+
+/** How near the nearest neighbor of a post is, as far as that matters, to a thousandth of an inch. */
+export const nearIn = (spacingIn: Spacing, { id }: Post): number =>
+  Math.round(Math.min(spacingIn.get(id) ?? FAR_IN, FAR_IN) * 1000)
+
 /** What wind in the plane of walls lifts posts by, lb, by id. */
 export type Couples = ReadonlyMap<string, number>
 export const NO_COUPLES: Couples = new Map()
@@ -17,12 +27,14 @@ function upliftCapacityLb({
   demand,
   diameterIn,
   depthIn,
+  nearestIn,
 }: {
   job: Job
   post: Post
   demand: PostDemand
   diameterIn: number
   depthIn: number
+  nearestIn: number | undefined
 }): number {
   const building = job.building
   const size = postSize(building.post)
@@ -37,6 +49,7 @@ function upliftCapacityLb({
           postAreaFt2: size.areaIn2 / IN2_PER_FT2,
           postWeightLb,
           coneDeg: building.coneAngleDeg,
+          nearestIn,
         }).capacityLb
       : 0.6 * postWeightLb
   return collarUpliftLb({
@@ -46,6 +59,7 @@ function upliftCapacityLb({
     postAreaFt2: size.areaIn2 / IN2_PER_FT2,
     postWeightLb,
     coneDeg: building.coneAngleDeg,
+    nearestIn,
   }).capacityLb
 }
 
@@ -73,12 +87,12 @@ export const SAME_LB = 1e-6
 export function distinctlyLifted(
   own: readonly Post[],
   demands: Readonly<Record<string, PostDemand>>,
-  couplesLb: Couples,
+  { couplesLb, spacingIn }: { readonly couplesLb: Couples; readonly spacingIn: Spacing },
 ): readonly Post[] {
   const seen = new Map<string, Post>()
   for (const post of own) {
     const { upliftLb } = entryOf(demands, post.id)
-    const like = `${Math.round((upliftLb + (couplesLb.get(post.id) ?? 0)) / SAME_LB)}|${post.heightIn}`
+    const like = `${Math.round((upliftLb + (couplesLb.get(post.id) ?? 0)) / SAME_LB)}|${post.heightIn}|${nearIn(spacingIn, post)}`
     if (!seen.has(like)) seen.set(like, post)
   }
   return [...seen.values()]

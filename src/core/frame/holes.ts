@@ -6,11 +6,22 @@ import { entryOf, firstOf, isWorse } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
 import { postSize } from '../wood'
 import type { PostDemand } from './demands'
-import { type Couples, distinctlyLifted, isHeld, NO_COUPLES, SAME_LB, type Uplift, upliftOfPost } from './holeUplift'
+import {
+  type Couples,
+  distinctlyLifted,
+  isHeld,
+  nearIn,
+  NO_COUPLES,
+  SAME_LB,
+  type Spacing,
+  type Uplift,
+  upliftOfPost,
+} from './holeUplift'
 import type { Lateral } from './lateral'
 import type { LateralCase } from './lateralCase'
 import { asksMore, type LateralNeed, lateralNeed } from './lateralNeed'
 import type { SiteResults } from './siteResults'
+import { nearestHoleIn } from './spacing'
 
 /** Deepest hole that is dug without an engineer's word, inches (sanity range, register C34). */
 const DEEPEST_IN = 96
@@ -34,19 +45,33 @@ export interface HoleKind {
   readonly bearing: { readonly loadLb: number; readonly padLb: number; readonly capacityLb: number }
   readonly pad: ReturnType<typeof padRatios> | null
   /** Net uplift of the roof with what wind in the plane of a wall lifts the post by, and what holds it, lb. */
-  readonly uplift: { readonly demandLb: number; readonly coupleLb: number; readonly capacityLb: number }
+  readonly uplift: {
+    readonly demandLb: number
+    readonly coupleLb: number
+    readonly capacityLb: number
+    /** Distance to the next hole, which the soil over the foot is shared with; null where there is none. */
+    readonly nearestIn: number | null
+  }
 }
 
 const up3 = (value: number) => Math.ceil(value / 3 - ROUNDING) * 3
 
 /** Posts of one kind mostly repeat: cases that are alike are worked through once. */
-function distinctCases({ laterals, own }: { readonly laterals: readonly Lateral[]; readonly own: Post[] }) {
+function distinctCases({
+  laterals,
+  own,
+  spacingIn,
+}: {
+  readonly laterals: readonly Lateral[]
+  readonly own: Post[]
+  readonly spacingIn: Spacing
+}) {
   const seen = new Map<string, { post: Post; lateralCase: LateralCase }>()
   for (const lateral of laterals)
     for (const post of own)
       for (const lateralCase of lateral.cases[post.id] ?? []) {
         const { shearLb, momentFtLb } = lateralCase
-        const like = `${Math.round(shearLb / SAME_LB)}|${Math.round(momentFtLb / SAME_LB)}`
+        const like = `${Math.round(shearLb / SAME_LB)}|${Math.round(momentFtLb / SAME_LB)}|${nearIn(spacingIn, post)}`
         if (!seen.has(like)) seen.set(like, { post, lateralCase })
       }
   return seen
@@ -83,7 +108,7 @@ function unsized({
     lateral: null,
     bearing: { loadLb: 0, padLb: 0, capacityLb: 0 },
     pad: null,
-    uplift: { demandLb: 0, coupleLb: 0, capacityLb: 0 },
+    uplift: { demandLb: 0, coupleLb: 0, capacityLb: 0, nearestIn: null },
   }
 }
 
@@ -100,6 +125,7 @@ interface KindOfHole {
   /** Posts that are lifted alike and weigh alike, once each. */
   readonly lifted: readonly Post[]
   readonly couplesLb: Couples
+  readonly spacingIn: Spacing
   /** Posts with cases that are alike, once each. */
   readonly distinct: readonly { readonly post: Post; readonly lateralCase: LateralCase }[]
 }
@@ -117,10 +143,10 @@ function serviceLb(demands: KindOfHole['demands'], post: Post, embedIn: number):
 }
 
 /** The post of a kind that asks for the deepest hole sideways, of one diameter. */
-function worstNeed({ job, own, results, distinct }: KindOfHole, diameterIn: number): WorstNeed {
+function worstNeed({ job, own, results, distinct, spacingIn }: KindOfHole, diameterIn: number): WorstNeed {
   let worst: WorstNeed = { post: firstOf(own), need: null }
   for (const { post, lateralCase } of distinct) {
-    const need = lateralNeed(job, results, [lateralCase], diameterIn)
+    const need = lateralNeed(job, results, [lateralCase], { diameterIn, nearestIn: spacingIn.get(post.id) })
     if (need && (!worst.need || asksMore(need.neededFt, worst.need.neededFt))) worst = { post, need }
   }
   return worst
@@ -153,7 +179,7 @@ function tryDiameter(kind: KindOfHole, diameterIn: number, worst: WorstNeed) {
     lifted
       .map((post) =>
         upliftOfPost(
-          { job, post, demand: entryOf(demands, post.id), diameterIn, depthIn },
+          { job, post, demand: entryOf(demands, post.id), diameterIn, depthIn, nearestIn: kind.spacingIn.get(post.id) },
           kind.couplesLb.get(post.id) ?? 0,
         ),
       )
@@ -224,6 +250,7 @@ function sizeKind(kind: KindOfHole, diametersIn: readonly number[], plainIn: num
       demandLb: best.uplift.demandLb,
       coupleLb: best.uplift.coupleLb,
       capacityLb: best.uplift.capacityLb,
+      nearestIn: kind.spacingIn.get(best.uplift.post.id) ?? null,
     },
   }
 }
@@ -261,6 +288,7 @@ export function sizeHoles({
   const plain = building.holeDiameterIn ?? stockIn[0] ?? WIDE_HOLE_IN
   const diametersIn = building.holeDiameterIn !== null ? [building.holeDiameterIn] : stockIn
   const floor = Math.max(building.minimumDepthIn, job.site.frostIn ?? 0)
+  const spacingIn = nearestHoleIn(posts, building)
   return [...new Set(posts.map((post) => post.kind))].map((kind): HoleKind => {
     const own = posts.filter((post) => post.kind === kind)
     if (!results || !demands) return unsized({ kind, own, plain, floor, building, pier, padIn })
@@ -276,9 +304,10 @@ export function sizeHoles({
         floorIn: floor,
         padIn,
         heaviest: most((post) => serviceLb(demands, post, 0)),
-        lifted: distinctlyLifted(own, demands, couplesLb),
+        lifted: distinctlyLifted(own, demands, { couplesLb, spacingIn }),
+        spacingIn,
         couplesLb,
-        distinct: known ? [...distinctCases({ laterals, own }).values()] : [],
+        distinct: known ? [...distinctCases({ laterals, own, spacingIn }).values()] : [],
       },
       diametersIn,
       plain,

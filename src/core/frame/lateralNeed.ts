@@ -40,13 +40,15 @@ export function lateralNeed(
   job: Job,
   results: SiteResults,
   cases: readonly LateralCase[] | undefined,
-  diameterIn: number,
+  { diameterIn, nearestIn }: { readonly diameterIn: number; readonly nearestIn: number | undefined },
 ): LateralNeed | null {
   const building = job.building
   if (!cases?.length) return null
   const size = postSize(building.post)
   const pier = building.school === 'pier'
-  const bFt = (pier ? diameterIn : bearingWidthIn(size.widthIn)) / IN_PER_FT
+  // Wedges of soil that would overlap are counted once: no width reaches past the middle of its neighbor's.
+  const ownIn = pier ? diameterIn : bearingWidthIn(size.widthIn)
+  const bFt = (nearestIn === undefined ? ownIn : Math.min(ownIn, nearestIn)) / IN_PER_FT
   const lateralPsfPerFt = results.soil.lateralPsfPerFt * (job.site.doubleLateral ? 2 : 1)
   const constrained = building.slab === 'tied'
   let worst: LateralNeed | null = null

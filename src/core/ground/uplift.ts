@@ -6,6 +6,15 @@ import { line, sig, type TraceLine } from '../result'
 const SOIL_PCF = 100
 
 /**
+ * How far a cone of soil reaches at its top, ft: it grows by `growFt`, and no farther than the middle between it and its
+ * neighbor, so that soil that two would share is counted once (register C23).
+ */
+function sharedRadiusFt(baseFt: number, growFt: number, nearestIn: number | undefined): number {
+  if (nearestIn === undefined) return baseFt + growFt
+  return Math.max(baseFt, Math.min(baseFt + growFt, nearestIn / 2 / IN_PER_FT))
+}
+
+/**
  * Resistance of a collar to being pulled out, lb: 0.6 of the soil cone over it, its concrete and the post. `topFt`
  * depth to the collar's
  * top, `coneDeg` 0 to 15 from vertical (register C23). The connection of collar to post must carry the force.
@@ -17,9 +26,11 @@ export function collarUpliftLb(given: {
   readonly postAreaFt2: number
   readonly postWeightLb: number
   readonly coneDeg: number
+  /** Distance to the nearest neighbor, center to center; none where it stands alone. */
+  readonly nearestIn?: number | undefined
 }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
   const r1 = given.diameterIn / 2 / IN_PER_FT
-  const r2 = r1 + given.topFt * Math.tan(radians(given.coneDeg))
+  const r2 = sharedRadiusFt(r1, given.topFt * Math.tan(radians(given.coneDeg)), given.nearestIn)
   const soilFt3 = Math.max(
     0,
     ((Math.PI * given.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - given.postAreaFt2 * given.topFt,
@@ -85,8 +96,11 @@ export function cleatUpliftLb(given: {
   readonly postAreaFt2: number
   readonly postWeightLb: number
   readonly coneDeg: number
+  /** Distance to the nearest neighbor, center to center; none where it stands alone. */
+  readonly nearestIn?: number | undefined
 }): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
-  const grow = given.topFt * Math.tan(radians(given.coneDeg))
+  const baseFt = Math.max(given.widthIn, given.lengthIn) / 2 / IN_PER_FT
+  const grow = sharedRadiusFt(baseFt, given.topFt * Math.tan(radians(given.coneDeg)), given.nearestIn) - baseFt
   const area = (growFt: number) => (given.widthIn / IN_PER_FT + 2 * growFt) * (given.lengthIn / IN_PER_FT + 2 * growFt)
   const soilFt3 = Math.max(
     0,

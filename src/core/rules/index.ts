@@ -13,6 +13,7 @@ import { shear as diaphragmShear } from './diaphragm/shear'
 import { sway } from './diaphragm/sway'
 import { nails } from './girt/nails'
 import { strength as girtStrength } from './girt/strength'
+import { apart } from './hole/apart'
 import { bearing } from './hole/bearing'
 import { fixing } from './hole/fixing'
 import { frost } from './hole/frost'
@@ -73,6 +74,7 @@ export const RULES = {
   girtZone: [girtStrength],
   girtWall: [nails],
   hole: [frost, slope, sideways, slabTie, bearing, pad, holeUplift, fixing],
+  holes: [apart],
   ground: [lowestGround],
   steepGround: [steepGround],
   post: [bending, postShear, postSag],

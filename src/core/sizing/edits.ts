@@ -4,6 +4,7 @@ import { type Check, type RuleName, ruleOf } from '../rules'
 import { feetAlone, inchesAlone, stated } from '../units'
 import { beamEdits, girtEdits, purlinEdits } from './boardEdits'
 import { type Edit, onBuilding, others } from './edit'
+import { apartEdits } from './holeEdits'
 import { times } from './words'
 
 function postEdits(job: Job): Edit[] {
@@ -236,7 +237,7 @@ function braceEdits(job: Job): Edit[] {
   ]
 }
 
-type EditsOf = (job: Job, place: string) => Edit[]
+type EditsOf = (job: Job, place: string, subjects: readonly string[]) => Edit[]
 const truss: EditsOf = (job) => boltEdits(job, 'truss')
 const beamBolts: EditsOf = (job) => boltEdits(job, 'carrier')
 const eaveBeam: EditsOf = (job, place) => eaveBeamEdits(job, place as 'carrier')
@@ -282,6 +283,7 @@ const EDITS: Readonly<Partial<Record<RuleName, EditsOf>>> = {
   'hole/uplift': groundEdits,
   'hole/pad': groundEdits,
   'hole/frost': groundEdits,
+  'hole/apart': (job, _, subjects) => apartEdits(job, subjects),
   'hole/fixing': (job) => boltEdits(job, 'collar'),
   'brace/pull': braceEdits,
   'brace/push': braceEdits,
@@ -289,5 +291,5 @@ const EDITS: Readonly<Partial<Record<RuleName, EditsOf>>> = {
 }
 
 /** Changes a builder would think of for one check. Empty where only a person can remedy it. */
-export const editsFor = (job: Job, check: Pick<Check, 'key'>): Edit[] =>
-  EDITS[ruleOf(check)]?.(job, check.key.place) ?? []
+export const editsFor = (job: Job, check: Pick<Check, 'key' | 'subjects'>): Edit[] =>
+  EDITS[ruleOf(check)]?.(job, check.key.place, check.subjects) ?? []

@@ -217,12 +217,12 @@ describe('what would fix one check', () => {
     ['building', 'earthquake'],
     ['diaphragm', 'shear'],
   ])('%s/%s is a person’s to remedy: no edits are offered', (member, rule) =>
-    expect(editsFor(job, { key: { member, rule, place: '' } })).toEqual([]),
+    expect(editsFor(job, { key: { member, rule, place: '' }, subjects: [] })).toEqual([]),
   )
   test('an edit on a wall that differs changes that wall alone', () => {
     const walls = { west: { style: 'flat' as const, size: '2x6' as const, lumber: 'SP-No.2', maxGapIn: 20 } }
     const own = { ...job, building: { ...job.building, girts: { ...job.building.girts, walls } } }
-    const first = editsFor(own, { key: { member: 'girt', rule: 'strength', place: 'west' } })[0]
+    const first = editsFor(own, { key: { member: 'girt', rule: 'strength', place: 'west' }, subjects: [] })[0]
     expect(first.job.building.girts.maxGapIn).toBe(job.building.girts.maxGapIn)
     expect(first.job.building.girts.walls.west?.maxGapIn).toBeLessThan(20)
   })

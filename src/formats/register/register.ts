@@ -273,6 +273,13 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'practice',
     otherwise: 'the tested assembly may say otherwise',
   },
+  C37: {
+    what: 'Clear earth between two holes',
+    used: 'the larger of 12 in. and half the larger hole; else one common footing',
+    source: 'practice',
+    direction: 'practice',
+    otherwise: 'a soil report may allow less',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

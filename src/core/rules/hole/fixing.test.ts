@@ -7,7 +7,7 @@ const given = (demandLb: number, change: object = {}) => ({
   hole: {
     kind: 'eave' as const,
     postIds: ['A2'],
-    uplift: { demandLb, coupleLb: 0, capacityLb: 5000 },
+    uplift: { demandLb, coupleLb: 0, nearestIn: null, capacityLb: 5000 },
     governing: { lateral: null, bearing: { id: 'A2', name: 'A2' }, uplift: { id: 'A2', name: 'A2' } },
   },
   building: {

@@ -9,7 +9,7 @@ const given = (demandLb: number, capacityLb = 1000) => ({
     diameterIn: 18,
     depthIn: 48,
     embedIn: 42,
-    uplift: { demandLb, coupleLb: 0, capacityLb },
+    uplift: { demandLb, coupleLb: 0, capacityLb, nearestIn: null },
     governing: { lateral: null, bearing: { id: 'A2', name: 'A2' }, uplift: { id: 'A3', name: 'A3' } },
   },
   posts: new Map([['A3', { id: 'A3', heightIn: 150 } as Post]]),

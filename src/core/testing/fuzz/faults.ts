@@ -44,7 +44,7 @@ const bySplices = ({ key }: Check, mirror: Mirror): boolean =>
   key.member === 'girt' && (key.place === 'south' || key.place === 'north') === (mirror === 'east-west')
 
 /** Checks that a mirrored building judges otherwise. */
-function mirrorFaults(job: Job, derived: Derived, mirror: Mirror): string[] {
+export function mirrorFaults(job: Job, derived: Derived, mirror: Mirror): string[] {
   // Trusses on carriers are counted from the west.
   if (mirror === 'east-west' && job.building.roof.truss.set === 'carriers') return []
   const other = deriveJob(mirrored(job, mirror))

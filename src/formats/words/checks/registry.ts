@@ -14,6 +14,7 @@ import { words as diaphragmShear } from './diaphragm/shear'
 import { words as diaphragmSway } from './diaphragm/sway'
 import { words as girtNails } from './girt/nails'
 import { words as girtStrength } from './girt/strength'
+import { words as holeApart } from './hole/apart'
 import { words as holeBearing } from './hole/bearing'
 import { words as holeFixing } from './hole/fixing'
 import { words as holeFrost } from './hole/frost'
@@ -80,6 +81,7 @@ export const WORDS = {
   'diaphragm/sway': diaphragmSway,
   'girt/nails': girtNails,
   'girt/strength': girtStrength,
+  'hole/apart': holeApart,
   'hole/bearing': holeBearing,
   'hole/fixing': holeFixing,
   'hole/frost': holeFrost,

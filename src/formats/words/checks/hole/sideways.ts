@@ -80,6 +80,12 @@ const loadLines = ({ need, relied, windTrace }: Depth): readonly TraceLine[] => 
   }),
 ]
 
+/** The width on the soil with its numbers: a pier's, less where its neighbor's soil begins; a post's face. */
+function widthNumbers(widthIn: number, pierIn: number | null): string {
+  if (pierIn === null) return `1.414 × ${sig(widthIn / 1.414)}/12`
+  return widthIn < pierIn ? `min(${sig(pierIn)}, ${sig(widthIn)})/12` : `${sig(pierIn)}/12`
+}
+
 /** What the soil gives and over what width. */
 const soilLines = ({ need, soil, doubled, pier, diameterIn }: Depth): readonly TraceLine[] => [
   line({
@@ -93,7 +99,7 @@ const soilLines = ({ need, soil, doubled, pier, diameterIn }: Depth): readonly T
   line({
     label: 'Width on the soil',
     formula: pier ? 'b = pier' : 'b = 1.414·face',
-    numbers: pier ? `${sig(diameterIn)}/12` : `1.414 × ${sig((need.load.bFt * IN_PER_FT) / 1.414)}/12`,
+    numbers: widthNumbers(need.load.bFt * IN_PER_FT, pier ? diameterIn : null),
     value: need.load.bFt,
     unit: 'ft',
     clause: 'IBC 2021 1807.3.2.1',

@@ -16,6 +16,7 @@ function holdLines({ foundation, hole, postWeightLb, uplift }: UpliftFacts): rea
     postAreaFt2: postSize(foundation.post).areaIn2 / IN2_PER_FT2,
     postWeightLb,
     coneDeg: coneAngleDeg,
+    nearestIn: uplift.nearestIn ?? undefined,
   }
   if (school === 'pier') return pierUpliftLb(hole.diameterIn, (hole.depthIn + bracketIn) / IN_PER_FT).trace()
   if (school === 'collar')

@@ -31,6 +31,8 @@ export interface Counted {
   readonly dugFt: number
   readonly bags80: number
   readonly gravelYd3: number
+  /** Upright bars of all piers together. */
+  readonly barFt: number
 }
 
 /** Feet of stock bought for a piece: the whole stock length it is cut from. */
@@ -91,7 +93,12 @@ export function costLines(counted: Counted): CostLine[] {
     priced('holes', counted.dugFt, 'ft', 'hole dug'),
     priced('concrete, 80 lb bags', counted.bags80, 'bags', 'concrete 80 lb'),
     priced('gravel', counted.gravelYd3, 'yd³', 'gravel'),
-    ...(building.school === 'pier' ? [priced('post brackets', rows.length, 'each', 'post bracket')] : []),
+    ...(building.school === 'pier'
+      ? [
+          priced('post brackets', rows.length, 'each', 'post bracket'),
+          priced('upright bars in piers', counted.barFt, 'ft', 'reinforcing bar'),
+        ]
+      : []),
     boardCost(prices, 'girts', counted.girts),
     boardCost(prices, 'skirt', [counted.skirt]),
     ...[...new Set(roof.map((boards) => boards.what))].map((what) =>

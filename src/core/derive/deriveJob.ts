@@ -14,9 +14,11 @@ import type { Job, Side } from '../model'
 import { type Issue, ok, type Result } from '../result'
 import { type Check, checksOf, RULES, type Stage } from '../rules'
 import type { PostGround } from '../rules/hole/lowestGround'
+import { judgeBeyond } from './judgeBeyond'
 import { judgeBracing } from './judgeBracing'
 import { groundAtPosts, judgeGround, surfaceOfJob } from './judgeGround'
 import { judgeApart, judgeHoles } from './judgeHoles'
+import { judgePiers } from './judgePiers'
 import { judgePosts } from './judgePosts'
 import { judgeBeams, judgeLeanTos, judgePurlins, judgeTrusses } from './judgeRoof'
 import { judgeWalls, type WallResult, widestSpaceIn } from './judgeWalls'
@@ -89,11 +91,13 @@ function judgeFrame(job: Job, plan: PlannedJob, results: SiteResults, gapIn: num
     checks: [
       ...judgeHoles(job, frame, byId, results),
       ...judgeApart(building, layout.posts, frame.holes),
+      ...judgePiers({ building, grid, posts: layout.posts, frame, lines }),
       ...posts.checks,
       ...judgeTrusses(building, trusses, frame.reactions, results),
       ...judgeBeams({ building, grid, layout, trusses, reactions: frame.reactions, results }),
       ...judgePurlins(building, trusses, results),
       ...judgeLeanTos(building, grid, layout, results),
+      ...judgeBeyond(job, grid, frame.lateral, results),
       ...judgeBracing({ job, grid, posts: layout.posts, frame, lines, results, gapIn }),
     ],
   }

@@ -11,7 +11,7 @@ const LEAST_ACCEPTED = 0.6
 const seeds = (part: number) => Array.from({ length: DRAWN / PARTS }, (_, i) => 1 + part * (DRAWN / PARTS) + i)
 
 test.each(Array.from({ length: PARTS }, (_, part) => part))(
-  'buildings drawn by lot, part %d: none throws or shows what is no number, mirrored ones are judged alike, more load and smaller holes never ease',
+  'buildings drawn by lot, part %d: no number that is none, mirrored alike, more load and smaller holes never ease',
   (part) => {
     const found = seeds(part).map((seed) => ({ seed, ...faultsOf(randomJob(seed)) }))
     expect(found.flatMap(({ seed, faults }) => faults.map((fault) => `${seed}: ${fault}`))).toEqual([])

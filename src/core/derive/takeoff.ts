@@ -98,6 +98,10 @@ function concreteOf(holes: readonly HoleKind[]) {
   return { dugFt, bags, gravelYd3, concreteFt3, backfillFt3, augerFt3 }
 }
 
+/** Upright bars of all piers together, ft: each as long as its pier. */
+const barsFt = ({ pier, bracketIn }: Building, holes: readonly HoleKind[]): number =>
+  holes.reduce((sum, hole) => sum + hole.postIds.length * pier.bars * ((hole.depthIn + bracketIn) / IN_PER_FT), 0)
+
 /** Walls that have girts and a skirt. */
 const closedSides = (building: Building): readonly Side[] => SIDES.filter((side) => !building.openSides.includes(side))
 
@@ -172,7 +176,21 @@ export function takeoff(input: TakeoffInput): Takeoff {
     treated: true,
     lengthsIn: Array.from({ length: skirtBoards }, () => skirtBoardIn),
   }
-  const cost = costLines({ job, grid, plan, rows, girts, skirt, roof, joints, dugFt, bags80: bags[80], gravelYd3 })
+  const barFt = barsFt(building, holes)
+  const cost = costLines({
+    job,
+    grid,
+    plan,
+    rows,
+    girts,
+    skirt,
+    roof,
+    joints,
+    dugFt,
+    bags80: bags[80],
+    gravelYd3,
+    barFt,
+  })
   const heaviest = heaviestStick(building, rows, plan)
   return {
     posts: byStock(

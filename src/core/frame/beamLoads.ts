@@ -1,8 +1,8 @@
-import type { EaveBeam, Grid, PostLayout, TrussPlan } from '../layout'
+import { type EaveBeam, type Grid, placeOpening, type PostLayout, type TrussPlan } from '../layout'
 import type { Building } from '../model'
 import { item } from '../result'
 import { IN_PER_FT, SAME_IN } from '../units'
-import { leanToRoofLoads, type RoofLoads } from './demands'
+import { deadAlone, leanToRoofLoads, type RoofLoads } from './demands'
 import type { SiteResults } from './siteResults'
 
 /** A load at one place of a beam: a truss, or a rafter of a lean-to where no post takes it. */
@@ -62,6 +62,18 @@ function leanToOn(of: BeamsOf, beam: EaveBeam): Pick<BeamLoads, 'points' | 'perF
   return { points, perFt: null }
 }
 
+/** Doors that hang under a header: their weight at the middle of each, where it bends most. */
+function doorsOn({ building, grid }: BeamsOf, beam: EaveBeam): BeamPoint[] {
+  if (beam.kind !== 'header') return []
+  return building.openings.flatMap((opening): BeamPoint[] => {
+    if (opening.side !== beam.side || opening.weightLb === null) return []
+    const { fromIn, toIn } = placeOpening(opening, grid)
+    const middleIn = (fromIn + toIn) / 2
+    if (!isOver(beam, middleIn)) return []
+    return [{ atIn: middleIn - beam.from.x, loads: deadAlone(opening.weightLb), name: 'door', holdsTop: false }]
+  })
+}
+
 /** Trusses and lean-to of every carrier and header that carries any. */
 export function beamLoads(of: BeamsOf): BeamLoads[] {
   return of.trusses.beams
@@ -73,7 +85,7 @@ export function beamLoads(of: BeamsOf): BeamLoads[] {
         holdsTop: true,
       }))
       const { points, perFt } = leanToOn(of, beam)
-      return { beam, points: [...trusses, ...points], perFt }
+      return { beam, points: [...trusses, ...points, ...doorsOn(of, beam)], perFt }
     })
     .filter(({ points, perFt }) => points.length > 0 || perFt !== null)
 }

@@ -1,5 +1,15 @@
 import { IN_PER_FT, ROUNDING } from '../units'
-import { alongWall, isEave, tributariesIn, type Grid, type Post, type PostLayout, type TrussPlan } from '../layout'
+import {
+  alongWall,
+  type Grid,
+  isEave,
+  placeOpening,
+  type Post,
+  type PostLayout,
+  tributariesIn,
+  type TrussPlan,
+  wallPosts,
+} from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
 import { item } from '../result'
@@ -44,6 +54,9 @@ export interface PostDemand extends RoofLoads {
 }
 
 const NONE: RoofLoads = { roofFt2: 0, deadLb: 0, deadMinLb: 0, snowLb: 0, liveLb: 0, windDownLb: 0, windUpLb: 0 }
+/** A weight that hangs there always, and that nothing counts on against uplift. */
+export const deadAlone = (deadLb: number): RoofLoads => ({ ...NONE, deadLb })
+
 const sum = (loads: RoofLoads, roofLoads: RoofLoads, factor: number): RoofLoads => ({
   roofFt2: loads.roofFt2 + roofLoads.roofFt2 * factor,
   deadLb: loads.deadLb + roofLoads.deadLb * factor,
@@ -150,6 +163,8 @@ interface DemandsOf {
   readonly reactions: readonly RoofLoads[]
   /** Roof that comes down on each post of an eave, with the feet of eave it stands for. */
   readonly onEave: ReadonlyMap<string, { readonly loads: RoofLoads; readonly feet: number }>
+  /** Weight of doors that each post carries at the jamb, lb. */
+  readonly doorsLb: ReadonlyMap<string, number>
   /** Width of a wall that a post holds, inches. */
   readonly tributaryIn: (post: Post, side: Side) => number
 }
@@ -226,7 +241,8 @@ function wallsOn({ building, tributaryIn }: DemandsOf, post: Post, gableSide: Si
 /** Everything that one post must carry. */
 function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand {
   const { grid, results } = of
-  const { loads, eaveFt, hanging } = roofOn(of, post)
+  const { loads: roof, eaveFt, hanging } = roofOn(of, post)
+  const loads = sum(roof, deadAlone(of.doorsLb.get(post.id) ?? 0), 1)
   const gableSide: Side = post.line === 1 ? 'west' : 'east'
   const { eaveWallFt, gableWallFt, wallFt, wallSide } = wallsOn(of, post, gableSide)
   const nearCorner = (post.kind === 'corner' ? [post.side, gableSide] : [post.side]).some((side) => {
@@ -266,6 +282,23 @@ function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand 
     hanging,
     postWeightPlf,
   }
+}
+
+/** Half of the weight of each door on the posts nearest to its two edges, lb, by id. */
+function doorWeightsLb(building: Building, grid: Grid, layout: PostLayout): ReadonlyMap<string, number> {
+  const weights = new Map<string, number>()
+  for (const opening of building.openings) {
+    const { weightLb, side } = opening
+    if (weightLb === null) continue
+    const row = wallPosts(layout.posts, side)
+    const { fromIn, toIn } = placeOpening(opening, grid)
+    for (const edgeIn of [fromIn, toIn]) {
+      const off = (post: Post) => Math.abs(alongWall(post, side).atIn - edgeIn)
+      const { id } = row.reduce((best, post) => (off(post) < off(best) ? post : best))
+      weights.set(id, (weights.get(id) ?? 0) + weightLb / 2)
+    }
+  }
+  return weights
 }
 
 /** Roof that the trusses bring down on each post of the eaves. */
@@ -319,6 +352,7 @@ export function postDemands({
     results,
     reactions,
     onEave: restsOnPosts(plan, reactions),
+    doorsLb: doorWeightsLb(building, grid, layout),
     tributaryIn: (post, side) => widths[side].get(post.id) ?? 0,
   }
   const weight = weightPlf(building.post.lumber, postSize(building.post).areaIn2, 19, building.grades)

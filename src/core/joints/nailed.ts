@@ -15,6 +15,8 @@ export interface NailedJoint {
   readonly gSide: number
   readonly duration: number
   readonly wet: boolean
+  /** Ring shanks that are known to be hardened keep all of their pull, wet or dry. */
+  readonly hardened?: boolean
   readonly toeNail?: boolean
   readonly endGrain?: boolean
 }
@@ -28,7 +30,7 @@ export interface NailStrength {
 
 /**
  * Wet-service factors of nails, NDS 2018 Table 11.3.3: lateral 0.7 and smooth withdrawal 0.25 where wood dries after
- * nailing; ring shank taken alike (register C29).
+ * nailing; ring shank taken alike unless it is known to be hardened, which keeps all (register C29).
  */
 const WET = { lateral: 0.7, pull: 0.25 }
 
@@ -70,7 +72,7 @@ function pullOf(nailed: NailedJoint) {
   const pIn = penetrationIn(nailed)
   const perIn = (nail.ring ? ringWithdrawal : smoothWithdrawal)(nailed.gMain, nail.dIn)
   const holdIn = Math.max(0, nail.ring ? Math.min(nail.ringIn, pIn) : pIn)
-  const cm = wet ? WET.pull : 1
+  const cm = wet && !(nail.ring && nailed.hardened) ? WET.pull : 1
   const nothing = nailed.endGrain || tooShort(nailed)
   return {
     perIn,
@@ -113,7 +115,7 @@ function sidewaysLines(nailed: NailedJoint, { pIn, limit, depth, cm, lb }: Retur
 
 /** The arithmetic of a nail that is pulled. */
 function pullLines(
-  { nail, duration, wet, toeNail }: NailedJoint,
+  { nail, duration, wet, hardened, toeNail }: NailedJoint,
   { perIn, holdIn, cm, shankLb, headLb }: ReturnType<typeof pullOf>,
 ): TraceLine[] {
   const none = shankLb === 0
@@ -127,7 +129,7 @@ function pullLines(
       value: shankLb,
       unit: 'lb',
       clause: `NDS 2018 12.2.3, Table 11.3.3`,
-      verify: wet && nail.ring ? 'C29' : undefined,
+      verify: wet && nail.ring && !hardened ? 'C29' : undefined,
     }),
     line({
       label: 'One nail by its head',

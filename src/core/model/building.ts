@@ -88,19 +88,22 @@ const girtsSchema = z.strictObject({
     .describe('Walls that differ'),
 })
 
-/** Own grade, read off a stamp or a report, psi. Every value already holds its size factor. */
+/**
+ * Own grade, read off a stamp or a report, psi. Every value already holds its size factor. A grade whose values are not
+ * all entered has none: nothing is made up for it.
+ */
 const gradeSchema = z.strictObject({
   id: z.string().regex(/^own-[a-zA-Z0-9_-]{1,30}$/),
   name: z.string().trim().min(1).max(60),
   source: text(120),
-  fbPsi: number(50, 6000, 'Bending, psi'),
-  ftPsi: number(20, 5000, 'Tension, psi'),
-  fvPsi: number(20, 600, 'Shear, psi'),
-  fcPerpPsi: number(50, 2000, 'Bearing across the grain, psi'),
-  fcPsi: number(50, 6000, 'Compression, psi'),
-  ePsi: number(200000, 4000000, 'Stiffness E, psi'),
-  eMinPsi: number(100000, 2500000, 'Stiffness for stability Emin, psi'),
-  g: number(0.2, 0.9, 'Specific gravity'),
+  fbPsi: number(50, 6000, 'Bending, psi').nullable(),
+  ftPsi: number(20, 5000, 'Tension, psi').nullable(),
+  fvPsi: number(20, 600, 'Shear, psi').nullable(),
+  fcPerpPsi: number(50, 2000, 'Bearing across the grain, psi').nullable(),
+  fcPsi: number(50, 6000, 'Compression, psi').nullable(),
+  ePsi: number(200000, 4000000, 'Stiffness E, psi').nullable(),
+  eMinPsi: number(100000, 2500000, 'Stiffness for stability Emin, psi').nullable(),
+  g: number(0.2, 0.9, 'Specific gravity').nullable(),
 })
 
 export const buildingSchema = z.strictObject({
@@ -137,7 +140,6 @@ export const buildingSchema = z.strictObject({
       upliftLb: rated('Uplift that the bracket is rated for, lb, with the duration of wind'),
       alongLb: rated('Shear along the wall that the bracket is rated for, lb, with the duration of wind'),
       acrossLb: rated('Shear square to the wall that the bracket is rated for, lb, with the duration of wind'),
-      momentFtLb: rated('Moment that the bracket is rated for, ft-lb; null where it turns'),
       anchorLb: rated('Uplift that the anchorage in the concrete is rated for, lb (ACI 318-19 chapter 17)'),
       bars: z.int().min(0).max(16).describe('Upright bars in each pier, developed above and below; 0 for none'),
       bar: z.literal([3, 4, 5, 6, 7, 8]).describe('Number of the bars, eighths of an inch'),

@@ -6,7 +6,6 @@ export const NO_RATINGS: Building['pier'] = {
   upliftLb: null,
   alongLb: null,
   acrossLb: null,
-  momentFtLb: null,
   anchorLb: null,
   bars: 0,
   bar: 4,

@@ -49,6 +49,7 @@ const EACH: readonly PriceRow[] = [
   { item: 'screw', unit: 'each', price: 0.08 },
   { item: 'tie', unit: 'each', price: 3.4 },
   { item: 'hanger', unit: 'each', price: 6.2 },
+  { item: 'reinforcing bar', unit: 'ft', price: 0.95 },
   { item: 'post bracket', unit: 'each', price: 46 },
   { item: 'strap', unit: 'each', price: 14 },
   { item: 'bay of labour', unit: 'each', price: 210 },

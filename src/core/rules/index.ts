@@ -1,6 +1,7 @@
 import { pull } from './brace/pull'
 import { couple } from './brace/couple'
 import { push } from './brace/push'
+import { beyond } from './building/beyond'
 import { earthquake } from './building/earthquake'
 import { bolts as beamBolts } from './beam/bolts'
 import { sag as beamSag } from './beam/sag'
@@ -50,6 +51,11 @@ import { sag as rafterSag } from './rafter/sag'
 import { seat as rafterSeat } from './rafter/seat'
 import { strength as rafterStrength } from './rafter/strength'
 import { tie as rafterTie } from './rafter/tie'
+import { across } from './pier/across'
+import { along } from './pier/along'
+import { anchor } from './pier/anchor'
+import { steel } from './pier/steel'
+import { uplift as pierUplift } from './pier/uplift'
 import { missing } from './site/missing'
 import { strength as skirtStrength } from './skirt/strength'
 import { block } from './truss/block'
@@ -75,8 +81,10 @@ export const RULES = {
   girtWall: [nails],
   hole: [frost, slope, sideways, slabTie, bearing, pad, holeUplift, fixing],
   holes: [apart],
+  pier: [pierUplift, anchor, steel, across, along],
   ground: [lowestGround],
   steepGround: [steepGround],
+  beyond: [beyond],
   post: [bending, postShear, postSag],
   truss: [reaction, order, trussSeat, block, share, trussBolts, trussUplift, ties],
   beam: [beamStrength, beamSag],

@@ -34,25 +34,28 @@ const MILLION = 1e6
 const speciesOf = (lumber: Lumber): string =>
   ['DF-L', 'SPF', 'SP', 'HF'].find((text) => lumber.startsWith(`${text}-`)) ?? ''
 
-const ownValues = (own: readonly OwnGrade[], lumber: Lumber): DesignValues | null => {
-  const grade = own.find((grade) => grade.id === lumber)
-  return grade
-    ? {
-        fb: grade.fbPsi,
-        ft: grade.ftPsi,
-        fv: grade.fvPsi,
-        fcPerp: grade.fcPerpPsi,
-        fc: grade.fcPsi,
-        ePsi: grade.ePsi,
-        eMin: grade.eMinPsi,
-        gravity: grade.g,
-        table: `entered: ${grade.name}${grade.source ? `, ${grade.source}` : ''}`,
-        machine: true,
-        product: 'dimension',
-        species: '',
-        ci: NOT_INCISED,
-      }
-    : null
+/** Values of a grade of the user's own; null where it is not known or some value of it is not entered. */
+function ownValues(own: readonly OwnGrade[], lumber: Lumber): DesignValues | null {
+  const grade = own.find(({ id }) => id === lumber)
+  if (!grade) return null
+  const { fbPsi, ftPsi, fvPsi, fcPerpPsi, fcPsi, ePsi, eMinPsi, g } = grade
+  if (fbPsi === null || ftPsi === null || fvPsi === null || fcPerpPsi === null) return null
+  if (fcPsi === null || ePsi === null || eMinPsi === null || g === null) return null
+  return {
+    fb: fbPsi,
+    ft: ftPsi,
+    fv: fvPsi,
+    fcPerp: fcPerpPsi,
+    fc: fcPsi,
+    ePsi,
+    eMin: eMinPsi,
+    gravity: g,
+    table: `entered: ${grade.name}${grade.source ? `, ${grade.source}` : ''}`,
+    machine: true,
+    product: 'dimension',
+    species: '',
+    ci: NOT_INCISED,
+  }
 }
 
 const NO_GRADES: readonly OwnGrade[] = []
@@ -214,12 +217,19 @@ export function timberValues(lumber: Lumber, own: readonly OwnGrade[] = []): Des
   }
 }
 
-/** Specific gravity by species or typed, for weights and fasteners where no design value is tabled. */
+/** Specific gravity where no species and no value is known: light where it holds fasteners, heavy where it is weighed. */
+const UNKNOWN_LIGHT = 0.36
+const UNKNOWN_HEAVY = 0.55
+
+const knownGravity = (lumber: Lumber, own: readonly OwnGrade[]): number | undefined =>
+  own.find((grade) => grade.id === lumber)?.g ?? SPECIES_BASE[speciesOf(lumber)]?.[2]
+
+/** Specific gravity by species or typed, for fasteners; the lightest where none is known, which holds least. */
 export const specificGravity = (lumber: Lumber, own: readonly OwnGrade[] = []): number =>
-  own.find((grade) => grade.id === lumber)?.g ?? SPECIES_BASE[speciesOf(lumber)]?.[2] ?? 0.55
+  knownGravity(lumber, own) ?? UNKNOWN_LIGHT
 
 /** Weight of wood per foot of length, lb: NDS Supplement 3.1.3. `moisturePct` 0 to 30. */
 export function weightPlf(lumber: Lumber, areaIn2: number, moisturePct = 19, own: readonly OwnGrade[] = []): number {
-  const gravity = specificGravity(lumber, own)
+  const gravity = knownGravity(lumber, own) ?? UNKNOWN_HEAVY
   return (((62.4 * gravity) / (1 + 0.009 * gravity * moisturePct)) * (1 + moisturePct / 100) * areaIn2) / IN2_PER_FT2
 }

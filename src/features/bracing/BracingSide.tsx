@@ -257,6 +257,12 @@ function SkinFields({
         onDone={done}
         hint="For this very assembly, at allowable stress. None is assumed."
       />
+      <ToggleField
+        label="Values hold for narrow strips"
+        hint="Else a strip narrower than its height over 3.5 counts for nothing, and to height over 2 in part."
+        value={skin.narrowStrips}
+        onChange={(value) => putSkin('narrowStrips', 'narrow strips')(value)}
+      />
     </section>
   )
 }

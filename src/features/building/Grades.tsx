@@ -32,21 +32,22 @@ export function Grades() {
         id: `own-${list.length + 1}`,
         name: `Own grade ${list.length + 1}`,
         source: '',
-        fbPsi: 1000,
-        ftPsi: 600,
-        fvPsi: 175,
-        fcPerpPsi: 565,
-        fcPsi: 1400,
-        ePsi: 1400000,
-        eMinPsi: 510000,
-        g: 0.55,
+        fbPsi: null,
+        ftPsi: null,
+        fvPsi: null,
+        fcPerpPsi: null,
+        fcPsi: null,
+        ePsi: null,
+        eMinPsi: null,
+        g: null,
       },
     ])
   return (
     <section className="grp" aria-label="Own grades">
       <h3>Own grades</h3>
       <p className="note mb-1">
-        Glue-laminated, LVL, imported or stamped lumber: every value with its size factor in it.
+        Glue-laminated, LVL, imported or stamped lumber: every value with its size factor in it. Until all are entered,
+        nothing of that grade is checked.
       </p>
       {list.map((grade, i) => (
         <details key={grade.id} className="mb-2">
@@ -90,7 +91,7 @@ export function Grades() {
                 key={key}
                 label={label}
                 unit={unit}
-                value={Number(grade[key])}
+                value={typeof grade[key] === 'number' ? grade[key] : null}
                 onChange={(value, gesture) =>
                   set(
                     list.map((grade, k) => (k === i ? { ...grade, [key]: value } : grade)),

@@ -6,7 +6,7 @@ import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
 import { OPENING } from '@/formats/words'
-import { ChoiceField, EntryScope, LengthField, Measure, TextField, useWriter } from '@/ui'
+import { ChoiceField, EntryScope, LengthField, NumberField, Measure, TextField, useWriter } from '@/ui'
 import { useDoc, useJob, removeOpening } from '../job'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
@@ -177,6 +177,16 @@ function PickedOpening({ opening, say }: { readonly opening: Opening; readonly s
           name="sillIn"
           value={opening.sillIn}
           onChange={put('sillIn', 'sill')}
+          onDone={done}
+        />
+      )}
+      {opening.kind !== 'window' && (
+        <NumberField
+          label="Weight of the door"
+          unit="lb"
+          value={opening.weightLb}
+          placeholder="not checked"
+          onChange={put('weightLb', 'door weight')}
           onDone={done}
         />
       )}

@@ -18,6 +18,58 @@ import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'
 import type { ShownDerived } from '@/formats/shown'
 
+/** Ratings of brackets and anchors, each by the field that holds it. */
+const RATINGS = [
+  ['upliftLb', 'Bracket against uplift'],
+  ['acrossLb', 'Bracket square to the wall'],
+  ['alongLb', 'Bracket along the wall'],
+  ['anchorLb', 'Anchorage against uplift'],
+] as const
+
+/** What is known of the brackets, anchors and steel of piers; what is not entered is not checked. */
+function PierFields({
+  building: { pier },
+  put,
+  done,
+}: {
+  readonly building: Building
+  readonly put: Put
+  readonly done: () => void
+}) {
+  const set = <K extends keyof Building['pier']>(key: K, value: Building['pier'][K], gesture?: string) =>
+    put('pier', 'pier ratings')({ ...pier, [key]: value }, gesture && `${key}-${gesture}`)
+  return (
+    <>
+      {RATINGS.map(([key, label]) => (
+        <NumberField
+          key={key}
+          label={label}
+          unit="lb"
+          value={pier[key]}
+          placeholder="rated, for wind"
+          onChange={(value, gesture) => set(key, value, gesture)}
+          onDone={done}
+        />
+      ))}
+      <NumberField
+        label="Upright bars in a pier"
+        unit=""
+        whole
+        value={pier.bars}
+        onChange={(value, gesture) => set('bars', value, gesture)}
+        onDone={done}
+        hint="0 where none are known: a pulled pier is then not checked."
+      />
+      <ChoiceField
+        label="Bar"
+        value={String(pier.bar)}
+        choices={[3, 4, 5, 6, 7, 8].map((number) => ({ value: String(number), label: `no. ${number}` }))}
+        onChange={(value) => set('bar', Number(value) as Building['pier']['bar'])}
+      />
+    </>
+  )
+}
+
 export type Put = <K extends keyof Building>(
   key: K,
   label: string,
@@ -169,12 +221,23 @@ function FootFields({
           onDone={done}
         />
       )}
+      {building.school === 'pier' && <PierFields building={building} put={put} done={done} />}
       <ToggleField
         label="Slab tied to the posts"
         hint="A slab only poured against them holds one way: leave this off."
         value={building.slab === 'tied'}
         onChange={(value) => put('slab', 'slab at grade')(value ? 'tied' : 'none')}
       />
+      {building.slab === 'tied' && (
+        <NumberField
+          label="One tie, rated"
+          unit="lb"
+          value={building.slabTieLb}
+          placeholder="from its maker"
+          onChange={put('slabTieLb', 'slab tie')}
+          onDone={done}
+        />
+      )}
       {building.school !== 'pier' && (
         <ChoiceField
           label="Fixed at"
@@ -265,6 +328,12 @@ function PostSection({
         value={post.lumber}
         choices={lumberChoices(building)}
         onChange={setPost('lumber', 'post lumber')}
+      />
+      <ToggleField
+        label="Treated fir and spruce is incised"
+        hint="Its cuts take a fifth of its strength (NDS 4.3.8). Southern pine is not incised."
+        value={post.incised}
+        onChange={(value) => setPost('incised', 'incised posts')(value)}
       />
       <ToggleField
         label="EP559 fastening confirmed"

@@ -130,6 +130,12 @@ function NailFields({
         value={j.wetPosts}
         onChange={(value) => put('wetPosts', 'wet posts')(value)}
       />
+      <ToggleField
+        label="Ring-shank nails are hardened"
+        hint="As their box says: hardened ones keep all of their pull in wet wood."
+        value={j.hardenedRing}
+        onChange={(value) => put('hardenedRing', 'hardened nails')(value)}
+      />
       {nail('girt', 'Girt nails')}
       {nail('purlin', 'Purlin nails')}
       {bolt('truss', 'Truss bolts')}

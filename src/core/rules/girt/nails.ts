@@ -33,6 +33,7 @@ export function girtNail(building: GirtSpec & Pick<Building, 'joints' | 'post'>,
     gSide: specificGravity(building.girts.lumber, building.grades),
     duration: DURATION.wind,
     wet: building.joints.wetPosts,
+    hardened: building.joints.hardenedRing,
     endGrain: between,
   })
   return { one, between, eachLb: between ? one.lateralLb : one.pullLb }

@@ -7,6 +7,7 @@ import { words as beamUplift } from './beam/uplift'
 import { words as braceCouple } from './brace/couple'
 import { words as bracePull } from './brace/pull'
 import { words as bracePush } from './brace/push'
+import { words as buildingBeyond } from './building/beyond'
 import { words as buildingEarthquake } from './building/earthquake'
 import { words as diaphragmChord } from './diaphragm/chord'
 import { words as diaphragmProportions } from './diaphragm/proportions'
@@ -35,6 +36,11 @@ import { words as leanToPurlinUplift } from './leanToPurlin/uplift'
 import { words as ledgerBolts } from './ledger/bolts'
 import { words as ledgerSag } from './ledger/sag'
 import { words as ledgerStrength } from './ledger/strength'
+import { words as pierAcross } from './pier/across'
+import { words as pierAlong } from './pier/along'
+import { words as pierAnchor } from './pier/anchor'
+import { words as pierSteel } from './pier/steel'
+import { words as pierUplift } from './pier/uplift'
 import { words as postBending } from './post/bending'
 import { words as postInterlayer } from './post/interlayer'
 import { words as postLamination } from './post/lamination'
@@ -74,6 +80,7 @@ export const WORDS = {
   'brace/couple': braceCouple,
   'brace/pull': bracePull,
   'brace/push': bracePush,
+  'building/beyond': buildingBeyond,
   'building/earthquake': buildingEarthquake,
   'diaphragm/chord': diaphragmChord,
   'diaphragm/proportions': diaphragmProportions,
@@ -102,6 +109,11 @@ export const WORDS = {
   'ledger/bolts': ledgerBolts,
   'ledger/sag': ledgerSag,
   'ledger/strength': ledgerStrength,
+  'pier/across': pierAcross,
+  'pier/along': pierAlong,
+  'pier/anchor': pierAnchor,
+  'pier/steel': pierSteel,
+  'pier/uplift': pierUplift,
   'post/bending': postBending,
   'post/interlayer': postInterlayer,
   'post/lamination': postLamination,

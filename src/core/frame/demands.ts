@@ -79,6 +79,16 @@ export function gravityOf(loads: RoofLoads): { readonly gravityLb: number; reado
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
 export const upliftOf = (loads: RoofLoads): number => WIND_ASD * loads.windUpLb - DEAD_AGAINST_WIND * loads.deadMinLb
 
+/** Pressure coefficient on the underside of overhangs (ASCE 7-16 27.3.3), and the gust factor that goes with it. */
+const SOFFIT_CP = 0.8
+const GUST = 0.85
+
+/** What the wind under the overhangs lifts one end of a truss by, lb at strength level; an open roof's own CN holds it. */
+const soffitUpLb = (
+  { openRoof, wind }: Pick<SiteResults, 'openRoof' | 'wind'>,
+  { eaveFt2, gableFt2 }: { readonly eaveFt2: number; readonly gableFt2: number },
+): number => (openRoof ? 0 : SOFFIT_CP * GUST * wind.qhPsf * (eaveFt2 + gableFt2))
+
 /**
  * Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity
  * and uplift.
@@ -94,6 +104,10 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: S
     const near = truss.end
       ? 0
       : Math.max(0, Math.min(truss.xIn / IN_PER_FT, lengthFt - truss.xIn / IN_PER_FT) - tribFt / 2)
+    const soffitLb = soffitUpLb(results, {
+      eaveFt2: (tribFt * building.eaveOverhangIn) / IN_PER_FT,
+      gableFt2: truss.end ? ((building.gableOverhangIn / IN_PER_FT) * grid.widthIn) / 2 / IN_PER_FT : 0,
+    })
     const upPsf = results.openRoof
       ? -results.openRoof.upPsf
       : results.wind.internalPsf -
@@ -120,7 +134,7 @@ export function trussReactions(job: Job, grid: Grid, plan: TrussPlan, results: S
       snowLb: results.eaveSnowPlf * tribFt,
       liveLb: roofLivePsf(roofFt2, building.pitchPer12) * roofFt2,
       windDownLb: downPsf * roofFt2,
-      windUpLb: Math.max(0, upPsf) * roofFt2,
+      windUpLb: Math.max(0, upPsf) * roofFt2 + soffitLb,
     }
   })
 }

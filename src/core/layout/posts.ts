@@ -13,6 +13,8 @@ import { rowLetter } from './rowLetter'
 
 /** Widest bay that is taken where the rule of spacing names none, inches. */
 const MOST_BAY_IN = 240
+/** Steepest lean-to: 30 degrees, the steepest open single slope that ASCE 7-16 Fig. 27.3-4 is known for here. */
+const MOST_LEAN_TO_PER12 = 6.92
 /** Least height a lean-to may end at, inches. */
 const LEAST_LEAN_TO_IN = 72
 
@@ -47,6 +49,8 @@ function layLeanTo(laying: Laying, leanTo: LeanTo, index: number): void {
     issues.push(
       issue('lean-to-too-low', ['building', 'leanTos', index, 'dropIn'], { heightIn, leastIn: LEAST_LEAN_TO_IN }),
     )
+  if (leanTo.pitchPer12 > MOST_LEAN_TO_PER12)
+    issues.push(issue('lean-to-too-steep', ['building', 'leanTos', index, 'pitchPer12'], { most: MOST_LEAN_TO_PER12 }))
   const y = leanTo.side === 'north' ? grid.widthIn + leanTo.depthIn - depthIn / 2 : -leanTo.depthIn + depthIn / 2
   const string = `lean-${leanTo.side}` as const
   const letter = entryOf(laying.rows, string)

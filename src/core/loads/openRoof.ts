@@ -1,5 +1,5 @@
 import type { Edition } from '../model'
-import { line, sig, type TraceLine, firstOf, lastOf } from '../result'
+import { firstOf, line, sig, type TraceLine } from '../result'
 import { editionData, type OpenRow } from './editions'
 
 /** Largest net pressures on an open roof, psf at strength level: down positive, up negative, normal to the roof. */
@@ -11,13 +11,18 @@ export interface OpenRoofPressures {
   readonly trace: readonly TraceLine[]
 }
 
+/** Angles nearer than this are one, degrees. */
+const SAME_DEG = 1e-6
+
 /**
  * Worst coefficients of the figure's rows on both sides of the slope: both cases, both flow states, both directions
  * (register C14).
  */
 function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: number; readonly up: number } {
   const below = [...rows].reverse().find((row) => row.thetaDeg <= thetaDeg) ?? firstOf(rows)
-  const above = rows.find((row) => row.thetaDeg >= thetaDeg) ?? lastOf(rows)
+  // A roof steeper than the table holds is refused where it is laid out; here its last row would hide that.
+  const above = rows.find((row) => row.thetaDeg >= thetaDeg - SAME_DEG)
+  if (!above) throw new RangeError(`no coefficients for an open roof of ${thetaDeg} degrees`)
   const all = [below, above].flatMap((row) => [...row.clear, ...row.obstructed]).flat()
   return { down: Math.max(...all, 0), up: Math.min(...all, 0) }
 }
@@ -25,7 +30,8 @@ function worst(rows: readonly OpenRow[], thetaDeg: number): { readonly down: num
 /**
  * Net wind on an open pitched or monoslope roof, p = qh·G·CN, ASCE 7-16 Figs. 27.3-4, 27.3-5 and 27.3-7: the envelope
  * of both flow
- * states, both load cases and every direction. Valid to 45 degrees and 0.25 ≤ h/L ≤ 1.
+ * states, both load cases and every direction. Valid to 45 degrees (30 for a single slope) and 0.25 ≤ h/L ≤ 1; throws
+ * `RangeError` past that.
  */
 export function openRoofPressures(
   edition: Edition,

@@ -158,6 +158,8 @@ describe('open roofs, Figs. 27.3-4, 27.3-5, 27.3-7 (register C14): the worst of 
     ['mono', 7.5, -1.7, 1.6],
     ['mono', 15, -2.1, 1.8],
     ['mono', 0, -1.2, 1.2],
+    ['mono', 22.5, -2.4, 2.2],
+    ['mono', 30, -2.5, 2.6],
     ['pitched', 7.5, -1.7, 1.1],
     ['pitched', 15, -1.6, 1.1],
     ['pitched', 22.5, -1.7, 1.1],
@@ -165,6 +167,8 @@ describe('open roofs, Figs. 27.3-4, 27.3-5, 27.3-7 (register C14): the worst of 
   ] as const)('%s at %d degrees: up %d, down %d', (shape, theta, up, down) =>
     expect(openRoofPressures('ASCE 7-16', shape, theta, 25)).toMatchObject({ cnUp: up, cnDown: down }),
   )
+  test('an angle past the table is refused: its last row is never kept', () =>
+    expect(() => openRoofPressures('ASCE 7-16', 'mono', 30.1, 25)).toThrow(RangeError))
   test('between two rows both are taken', () => expect(openRoofPressures('ASCE 7-16', 'mono', 10, 25).cnUp).toBe(-2.1))
   test('qh 25.18, CN −1.7: −36.39 psf', () =>
     expectNear(openRoofPressures('ASCE 7-16', 'mono', 7.5, 25.18).upPsf, -36.39))

@@ -41,6 +41,7 @@ export type IssueCode =
   | 'post-in-opening'
   | 'posts-collide'
   | 'lean-to-too-low'
+  | 'lean-to-too-steep'
   | 'lean-to-twice'
   | 'sill-needs-window'
   | 'pier-needs-diaphragm'

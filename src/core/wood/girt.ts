@@ -2,8 +2,8 @@ import { WIND_ASD } from '../loads'
 import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { BoardName, Finish, GirtStyle, Lumber, OwnGrade } from '../model'
 import { entryOf, line, sig, stands, type TraceLine, type Use, usedOf, worstUse } from '../result'
-import { CFU, repetitive } from './factors'
-import { boardValues } from './lumber'
+import { CFU, repetitive, wetFactors } from './factors'
+import { boardValues, type DesignValues, treated } from './lumber'
 import { boardSize } from './sections'
 import { beamStability, uniformLeIn } from './stability'
 
@@ -18,6 +18,8 @@ export interface GirtBoard {
   readonly plies?: number
   readonly own?: readonly OwnGrade[]
   readonly finish?: Finish
+  /** Treated and wet, as a board at the ground is; with whether its species is incised. */
+  readonly atGround?: { readonly incised: boolean }
 }
 
 export interface GirtLoad {
@@ -47,11 +49,25 @@ const wallLimit = (finish: Finish): number => ({ metal: 90, flexible: 120, britt
 /** Share of the strength-level load used for deflection only, IBC 2021 Table 1604.3 note f. */
 const DEFLECTION_SHARE = 0.42
 
+/** Values of wood that stays wet, less what that takes of each (CM, NDS Supplement Tables 4A to 4C). */
+function wetValues(values: DesignValues): DesignValues {
+  const wet = wetFactors(values, true)
+  return {
+    ...values,
+    fb: values.fb * wet.fb,
+    fv: values.fv * wet.fv,
+    ePsi: values.ePsi * wet.ePsi,
+    eMin: values.eMin * wet.ePsi,
+    table: `${values.table}; wet service, CM`,
+  }
+}
+
 /** A girt's boards with their values; null where none are tabled. */
 function girtSection(board: GirtBoard) {
   const size = boardSize(board.size)
-  const values = boardValues(board.lumber, size.nominal, board.own)
-  if (!values) return null
+  const dry = boardValues(board.lumber, size.nominal, board.own)
+  if (!dry) return null
+  const values = board.atGround ? wetValues(treated(dry, board.atGround.incised)) : dry
   // Where boards lie outside and stand between posts too, the outer ones are taken to carry the wind by themselves
   // (safe).
   const flat = board.style !== 'between'

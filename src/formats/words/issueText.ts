@@ -1,4 +1,5 @@
 import type { Issue } from '@/core/result'
+import { upTo } from '@/core/units'
 import { ENTRY_TEXT, type Facts, inches } from './entryText'
 
 /** What a change would do to a recorded post: `move 3′ 2″`. */
@@ -49,6 +50,8 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
     'or south corner.',
   'posts-collide': (facts) => `Post ${facts.post} would stand in ${facts.other}.`,
   'lean-to-twice': () => 'There is a lean-to on that eave already.',
+  'lean-to-too-steep': (facts) =>
+    `The wind on open single slopes is known here up to 30°: at most ${upTo(Number(facts.most), 2)} per 12.`,
   'lean-to-too-low': (facts) =>
     `The lean-to would end at ${inches(facts.heightIn)}; ${inches(facts.leastIn)} at least. Less drop, less ` +
     'pitch or less depth.',

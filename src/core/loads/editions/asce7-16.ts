@@ -145,6 +145,9 @@ export const ASCE_7_16: EditionData = {
         [1.2, -0.3],
       ],
     },
+    // The worst of both cases and flows, recalled (register C14).
+    { thetaDeg: 22.5, clear: [[2.2, -2.4]], obstructed: [] },
+    { thetaDeg: 30, clear: [[2.6, -2.5]], obstructed: [] },
   ],
   // Fig. 27.3-7 by h, 2h, farther: worse of both flows, up and down
   openAlong: { within: [-1.2, 0.8], between: [-0.9, 0.5], beyond: [-0.6, 0.3] },

@@ -1,7 +1,7 @@
 import { WIND_ASD } from '../../loads'
 import { type Diagram, isWorse, type TraceLine } from '../../result'
 import { spanDiagram, twoSpanDiagram, uniform } from '../../statics'
-import { IN_PER_FT } from '../../units'
+import { IN_PER_FT, ROUNDING } from '../../units'
 import { boardSize, boardValues } from '../../wood'
 import { cannot, judgedUse } from '../check'
 import { type GirtAt, girtAt, type GirtCase, type GirtSpec, type WallWind } from './board'
@@ -14,6 +14,8 @@ export type GirtFacts =
       readonly girtCase: GirtCase
       readonly girt: GirtAt
       readonly qhPsf: number
+      /** Kz of exposure B was raised to the 0.70 that components take under 30 ft. */
+      readonly floored: boolean
       readonly gcpi: number
       readonly windTrace: readonly TraceLine[]
     }
@@ -69,6 +71,7 @@ export function strength({
     girtCase,
     girt,
     qhPsf: results.claddingQhPsf,
+    floored: results.claddingQhPsf > results.wind.qhPsf * (1 + ROUNDING),
     gcpi: results.wind.gcpi,
     windTrace: results.wind.trace.slice(0, 3),
   }

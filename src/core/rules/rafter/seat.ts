@@ -1,11 +1,14 @@
-import { PLY_IN } from '../../wood'
+import { PLY_IN, postSize } from '../../wood'
 import { judged } from '../check'
 import type { LeanToCase } from './leanTo'
 
 /** A rafter pressing on its low seat, psi (NDS 2018 3.10.2). Null without values for its lumber. */
-export function seat({ lean, values, lowLb }: Pick<LeanToCase, 'lean' | 'values' | 'lowLb'>) {
+export function seat({ lean, building, values, lowLb }: Pick<LeanToCase, 'lean' | 'building' | 'values' | 'lowLb'>) {
   if (!values) return null
-  const { side, seatIn, rafter } = lean.leanTo
+  const { side, rafter, beam } = lean.leanTo
+  // A seat is no longer than what it rests on: the beam, or the post itself.
+  const supportIn = rafter.spaceIn === null ? postSize(building.post).depthIn : PLY_IN * beam.plies
+  const seatIn = Math.min(lean.leanTo.seatIn, supportIn)
   const widthIn = PLY_IN * rafter.plies
   return judged({
     member: 'rafter',

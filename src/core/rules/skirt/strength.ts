@@ -20,7 +20,7 @@ export function strength({
   gapIn,
   results,
 }: {
-  readonly building: Pick<Building, 'skirt' | 'girts' | 'grades' | 'wallFinish'>
+  readonly building: Pick<Building, 'skirt' | 'girts' | 'grades' | 'wallFinish' | 'post'>
   readonly bayIn: number
   readonly gapIn: number
   readonly results: Pick<SiteResults, 'claddingQhPsf' | 'wind'>
@@ -29,7 +29,15 @@ export function strength({
   const size = BOARDS.find((board) => boardSize(board).dIn <= building.skirt.depthIn + 0.01) ?? '2x4'
   const { lumber } = building.girts
   const girt = girtRatios(
-    { style: 'flat', size, lumber, spans: 1, own: building.grades, finish: building.wallFinish },
+    {
+      style: 'flat',
+      size,
+      lumber,
+      spans: 1,
+      own: building.grades,
+      finish: building.wallFinish,
+      atGround: { incised: building.post.incised },
+    },
     {
       spanIn: bayIn,
       spaceIn: Math.max(LEAST_SPACE_IN, building.skirt.topIn / 2 + gapIn / 2),

@@ -4,7 +4,7 @@ import { fixed } from '@/core/units'
 import type { CheckOf, CheckWords } from '../checkWords'
 
 /** What each thing is called, and why it is not checked. */
-export const BEYOND: Readonly<Record<Beyond, readonly [name: string, why: string]>> = {
+const BEYOND: Readonly<Record<Beyond, readonly [name: string, why: string]>> = {
   'gable post to truss': [
     'gable posts to the end truss',
     'their connection passes the wind of the gable to the roof; it depends on the truss and its bracing',

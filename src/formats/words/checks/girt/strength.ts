@@ -31,7 +31,8 @@ function governs(facts: GirtFacts): string {
   return `${howItWorks(facts)}${oneSpace} in row ${girtCase.row}, ${space} of wall, zone ${zone}.`
 }
 
-function trace({ girt, girtCase, qhPsf, gcpi, windTrace }: Worked): readonly TraceLine[] {
+function trace({ girt, girtCase, qhPsf, floored, gcpi, windTrace }: Worked): readonly TraceLine[] {
+  const marked = floored ? { verify: 'C13' } : {}
   const { spanIn, spaceIn, zone } = girtCase
   const { pressures } = girt
   const clause = 'ASCE 7-16 Fig. 30.3-1'
@@ -52,6 +53,7 @@ function trace({ girt, girtCase, qhPsf, gcpi, windTrace }: Worked): readonly Tra
       value: pressures.outwardPsf,
       unit: 'psf',
       clause,
+      ...marked,
     }),
     line({
       label: 'Inward',
@@ -60,6 +62,7 @@ function trace({ girt, girtCase, qhPsf, gcpi, windTrace }: Worked): readonly Tra
       value: pressures.inwardPsf,
       unit: 'psf',
       clause,
+      ...marked,
     }),
     ...girt.strengthTrace(),
   ]

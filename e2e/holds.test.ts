@@ -72,7 +72,7 @@ test('size it for me: progress, several proposals side by side, one click takes 
   await (await at.byText('button', 'Size it for me')).click()
   await at.waitText('table[aria-label="Proposals"]', /cheapest that holds/)
   const text = await at.text('.work')
-  expect(text).toMatch(/complete alternatives covered/)
+  expect(text).toMatch(/judged one by one; \d+ whole buildings made of them/)
   expect(text).toMatch(/Tightest check/)
   await (await at.byText("table[@aria-label='Proposals']//button", 'Use this')).click()
   await driver.wait(async () => !/fail/.test(await tally()), PATIENCE)

@@ -111,6 +111,8 @@ describe('cutting plans by the solver', () => {
     const plan = await planCuts({ demands, stock, kerfIn: 0.125 })
     expect(plan?.price).toBeCloseTo(brute(lengths), 6)
     expect(plan?.proved).toBe(true)
+    expect(plan?.priceBound).toBeLessThanOrEqual(brute(lengths) + 1e-6)
+    expect(plan?.priceBound).toBeGreaterThan(0.7 * brute(lengths))
     const cut = new Map<number, number>()
     for (const board of plan?.boards ?? [])
       board.pattern.takes.forEach((take, i) =>

@@ -24,7 +24,9 @@ export interface CutPlan {
   readonly price: number
   readonly offcutIn: number
   readonly wastePct: number
+  /** Boards that no plan does with fewer of, and the price that none is under. */
   readonly lowerBound: number
+  readonly priceBound: number
   readonly proved: boolean
 }
 
@@ -106,6 +108,18 @@ export function boardBound(demands: readonly CutDemand[], stock: readonly StockB
 }
 
 /**
+ * Least price any plan can have, by length alone: every inch that is used at the price of the cheapest inch that is sold,
+ * or the board of the piece that is dearest to buy by itself, whichever is more.
+ */
+function lengthPriceBound(demands: readonly CutDemand[], stock: readonly StockBoard[], kerfIn: number): number {
+  const cheapestInch = Math.min(...stock.map((board) => board.price / (board.lengthIn + kerfIn)))
+  const total = demands.reduce((sum, demand) => sum + demand.count * (demand.lengthIn + kerfIn), 0)
+  const takers = demands.map((demand) => stock.filter((board) => board.lengthIn + FIT >= demand.lengthIn))
+  const dearest = Math.max(0, ...takers.map((boards) => Math.min(...boards.map((board) => board.price))))
+  return Math.max(cheapestInch * total, dearest)
+}
+
+/**
  * First-fit decreasing over the cheapest board that takes the open pieces: a plan that always exists, and the fallback
  * when no solver answers. Null where a piece is longer than every board.
  */
@@ -180,16 +194,21 @@ export function planOf({
     offcutIn: sum((run) => run.pattern.offcutIn),
     wastePct: bought > 0 ? (1 - need / bought) * 100 : 0,
     lowerBound: boardBound(demands, stock, kerfIn),
+    priceBound: lengthPriceBound(demands, stock, kerfIn),
     proved,
   }
 }
 
 /**
- * The cutting problem as text in CPLEX LP format: whole boards of each pattern, least price, every piece covered.
- * Relaxed it counts boards instead and
- * lets them be parts of boards: its least count, rounded up, is what no plan of these patterns can beat.
+ * The cutting problem as text in CPLEX LP format: every piece covered by boards of each pattern, least price. `whole`
+ * boards are what a plan is made of; `parts` of boards give a price, and `count` of such parts a number, that no plan of
+ * these patterns is under.
  */
-export function asLp(demands: readonly CutDemand[], patterns: readonly CutPattern[], relaxed = false): string {
+export function asLp(
+  demands: readonly CutDemand[],
+  patterns: readonly CutPattern[],
+  what: 'whole' | 'parts' | 'count' = 'whole',
+): string {
   const term = (i: number, factor: number) => `${factor} x${i}`
   const cover = demands.map(
     (demand, k) =>
@@ -199,9 +218,9 @@ export function asLp(demands: readonly CutDemand[], patterns: readonly CutPatter
   )
   return (
     `Minimize\n obj: ` +
-    `${patterns.map((pattern, i) => term(i, relaxed ? 1 : Math.round(pattern.price * 1000) / 1000)).join(' + ')}\nSubject ` +
+    `${patterns.map((pattern, i) => term(i, what === 'count' ? 1 : pattern.price)).join(' + ')}\nSubject ` +
     (`To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n` +
-      `${relaxed ? '' : `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n`}End\n`)
+      `${what === 'whole' ? `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n` : ''}End\n`)
   )
 }
 

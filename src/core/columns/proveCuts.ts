@@ -55,6 +55,13 @@ function boardsOf(patterns: readonly CutPattern[], times: (i: number) => number,
   return runs.filter((run) => run.pattern.takes.some((take) => take > 0))
 }
 
+/** A plan with the sharper of its bounds. */
+const bounded = (plan: CutPlan, { lowerBound, priceBound }: Pick<CutPlan, 'lowerBound' | 'priceBound'>): CutPlan => ({
+  ...plan,
+  lowerBound: Math.max(plan.lowerBound, lowerBound),
+  priceBound: Math.max(plan.priceBound, priceBound),
+})
+
 /**
  * The cheapest set of boards for a list of pieces, proved: every maximal pattern, solved as whole numbers. Where the
  * patterns are too many, or the solver finds nothing, the first-fit plan stands and says that it is not proved. Null
@@ -65,14 +72,16 @@ export function proveCuts(request: CutRequest, solver: LpSolver): CutPlan | null
   const fallback = firstFit(demands, stock, kerfIn)
   if (!fallback || demands.length === 0) return fallback
   const { patterns, whole } = cutPatterns(demands, stock, kerfIn)
-  // With every pattern listed, the least of the relaxed problem is a bound for any plan, sharper than lengths alone.
-  const least = whole ? solver.solve(asLp(demands, patterns, true)) : null
-  const bound = least?.Status === 'Optimal' ? Math.ceil((least.ObjectiveValue ?? 0) - NEGLIGIBLE) : 0
+  // With every pattern listed, the least of the relaxed problems are bounds for any plan, sharper than lengths alone.
+  const leastOf = (what: 'parts' | 'count') => {
+    const least = whole ? solver.solve(asLp(demands, patterns, what)) : null
+    return least?.Status === 'Optimal' ? (least.ObjectiveValue ?? 0) : 0
+  }
+  const bounds = { lowerBound: Math.ceil(leastOf('count') - NEGLIGIBLE), priceBound: leastOf('parts') }
   const answer = solver.solve(asLp(demands, patterns), { time_limit: MOST_SECONDS, mip_rel_gap: 0 })
-  if (answer.Status !== 'Optimal') return fallback
+  if (answer.Status !== 'Optimal') return bounded(fallback, bounds)
   const list = boardsOf(patterns, (i) => Math.round(answer.Columns[`x${i}`]?.Primal ?? 0), request)
-  if (!list) return fallback
+  if (!list) return bounded(fallback, bounds)
   const made = planOf({ list, demands, stock, kerfIn, proved: whole })
-  const plan = { ...made, lowerBound: Math.max(made.lowerBound, bound) }
-  return plan.price <= fallback.price + ROUNDING ? plan : fallback
+  return bounded(made.price <= fallback.price + ROUNDING ? made : fallback, bounds)
 }

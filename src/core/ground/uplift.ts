@@ -28,17 +28,34 @@ export function collarUpliftLb(given: {
   readonly coneDeg: number
   /** Distance to the nearest neighbor, center to center; none where it stands alone. */
   readonly nearestIn?: number | undefined
-}): { readonly capacityLb: number; readonly trace: () => readonly TraceLine[] } {
+  readonly soilPcf?: number
+  readonly concretePcf?: number
+}): {
+  readonly capacityLb: number
+  readonly soilFt3: number
+  readonly concreteLb: number
+  /** All of it, before the 0.6. */
+  readonly weightLb: number
+  readonly trace: () => readonly TraceLine[]
+} {
+  const soilPcf = given.soilPcf ?? SOIL_PCF
   const r1 = given.diameterIn / 2 / IN_PER_FT
   const r2 = sharedRadiusFt(r1, given.topFt * Math.tan(radians(given.coneDeg)), given.nearestIn)
   const soilFt3 = Math.max(
     0,
     ((Math.PI * given.topFt) / 3) * (r1 * r1 + r1 * r2 + r2 * r2) - given.postAreaFt2 * given.topFt,
   )
-  const concreteLb = collarWeightLb(given.diameterIn, given.heightIn, given.postAreaFt2 * IN2_PER_FT2)
-  const capacityLb = 0.6 * (SOIL_PCF * soilFt3 + concreteLb + given.postWeightLb)
+  const concreteLb =
+    (collarWeightLb(given.diameterIn, given.heightIn, given.postAreaFt2 * IN2_PER_FT2) *
+      (given.concretePcf ?? CONCRETE_PCF)) /
+    CONCRETE_PCF
+  const weightLb = soilPcf * soilFt3 + concreteLb + given.postWeightLb
+  const capacityLb = 0.6 * weightLb
   return {
     capacityLb,
+    soilFt3,
+    concreteLb,
+    weightLb,
     trace: () => [
       line({
         label: 'Soil over the collar',
@@ -54,7 +71,7 @@ export function collarUpliftLb(given: {
       line({
         label: 'What holds it down',
         formula: '0.6·(soil + concrete + post)',
-        numbers: `0.6 × (${SOIL_PCF} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(given.postWeightLb)})`,
+        numbers: `0.6 × (${soilPcf} × ${sig(soilFt3)} + ${sig(concreteLb)} + ${sig(given.postWeightLb)})`,
         value: capacityLb,
         unit: 'lb',
         clause: 'ASCE 7-16 2.4.1 (7)',

@@ -2,8 +2,8 @@ import { item } from '../result'
 import type { Building, Side } from '../model'
 import { boardSize } from '../wood'
 import { type Grid } from './grid'
-import { spacesFor } from '../pocket/equalSpaces'
 import { isEave, type PlacedOpening } from './openings'
+import { rowsBetween } from './rowSearch'
 import { rafterHeightIn } from './laying'
 import { toSixteenths, SAME_IN, PITCH_RUN_IN } from '../units'
 
@@ -126,18 +126,18 @@ export function girtRows(building: Building, grid: Grid, side: Side, all: readon
   const face = girtFaceIn(building)
   const base = building.skirt.depthIn > 0 ? building.skirt.topIn : 0
   const { kept, blocks } = anchorsOf(building, placed, base, building.heelIn)
+  const limits = { maxGapIn: building.girts.maxGapIn }
   const tops: { topIn: number; landing: Landing }[] = []
   let from = base
   for (const anchor of kept) {
-    const spaces = spacesFor(anchor.topIn - from, building.girts.maxGapIn)
-    for (let k = 1; k < spaces.count; k++) tops.push({ topIn: from + spaces.spaceIn * k, landing: null })
+    for (const topIn of rowsBetween(from, anchor.topIn, limits)?.slice(0, -1) ?? []) tops.push({ topIn, landing: null })
     tops.push({ topIn: anchor.topIn, landing: anchor.landing })
     from = anchor.topIn
   }
   if (!isEave(side)) {
     const peak = rafterHeightIn(building, grid.widthIn / 2)
-    const spaces = spacesFor(peak - building.heelIn, building.girts.maxGapIn)
-    for (let k = 1; k < spaces.count; k++) tops.push({ topIn: building.heelIn + spaces.spaceIn * k, landing: null })
+    for (const topIn of rowsBetween(building.heelIn, peak, limits)?.slice(0, -1) ?? [])
+      tops.push({ topIn, landing: null })
   }
   const rows = tops.map((top, i): GirtRow => {
     const below = top.topIn - (i > 0 ? item(tops, i - 1).topIn : base)

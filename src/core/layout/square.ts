@@ -4,6 +4,7 @@ import type { Job, Measures } from '../model'
 import { fail, ok, type Result, firstOf, item } from '../result'
 import { roundIn, ROUNDING } from '../units'
 
+type SquareMode = Job['strings']['squareMode']
 type CornerName = 'SW' | 'SE' | 'NE' | 'NW'
 type Corners = Readonly<Record<CornerName, Point>>
 export interface CornerMove {
@@ -147,6 +148,14 @@ function movesTo(fitted: Corners, target: Corners) {
     largestMoveIn: Math.max(...moves.map((move) => Math.hypot(move.dxIn, move.dyIn))),
     after: { risingIn: distance(moved.SW, moved.NE), fallingIn: distance(moved.SE, moved.NW) },
   }
+}
+
+/** The wanted rectangle and the moves to it from corners as they stand, inches. */
+export function movesToRectangle(
+  corners: Corners,
+  { lengthIn, widthIn, mode }: { readonly lengthIn: number; readonly widthIn: number; readonly mode: SquareMode },
+): readonly CornerMove[] {
+  return movesTo(corners, targetsOf(corners, lengthIn, widthIn, mode)).moves
 }
 
 /** How far to slide the north string along so that both diagonals read alike, and what they read then. */

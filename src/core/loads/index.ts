@@ -6,10 +6,21 @@ export { enclosureOf } from './enclosure'
 export type { EnclosureJudgement } from './enclosure'
 export { deadLoad } from './dead'
 export type { DeadLoad } from './dead'
-export { driftHeightFt, eaveSnowPlf, lowRoofReactionsPlf, lowRoofSnow, slopeFactor, snowLoads } from './snow'
+export {
+  driftEdgePsf,
+  driftHeightFt,
+  eaveSnowPlf,
+  lowRoofReactionsPlf,
+  lowRoofSnow,
+  roofSnow,
+  slidingSnow,
+  slopeFactor,
+  snowLoads,
+  stepDrift,
+} from './snow'
 export type { LowRoofSnow, SnowLoads } from './snow'
 export { roofLivePsf } from './roofLive'
-export { kz, roofAlongPsf, windPressures } from './wind'
+export { kz, roofAlongPsf, velocityPressurePsf, windPressures } from './wind'
 export type { WindPressures } from './wind'
 export { claddingPressurePsf, edgeZoneFt, effectiveAreaFt2, wallGcp, wallPressures } from './cladding'
 export { roofCladding } from './roofCladding'

@@ -164,6 +164,8 @@ describe('open roofs, Figs. 27.3-4, 27.3-5, 27.3-7 (register C14): the worst of 
     ['pitched', 15, -1.6, 1.1],
     ['pitched', 22.5, -1.7, 1.1],
     ['pitched', 30, -1.2, 1.3],
+    ['pitched', 40, -1.2, 1.3],
+    ['pitched', 45, -1.2, 1.1],
   ] as const)('%s at %d degrees: up %d, down %d', (shape, theta, up, down) =>
     expect(openRoofPressures('ASCE 7-16', shape, theta, 25)).toMatchObject({ cnUp: up, cnDown: down }),
   )

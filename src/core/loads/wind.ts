@@ -25,13 +25,23 @@ export const velocityPressurePsf = (given: {
   readonly elevationFt: number
   readonly windMph: number
   readonly kzt?: number
+  readonly kd?: number
 }): number =>
   0.00256 *
   given.kz *
   (given.kzt ?? 1) *
-  ASCE_7_16.directionality *
+  (given.kd ?? ASCE_7_16.directionality) *
   elevationFactor(given.elevationFt) *
   given.windMph ** 2
+
+/** Wind where a building stands: the part of a site that its pressures come from. */
+export type WindSite = Pick<CompleteSite, 'edition' | 'windMph' | 'exposure' | 'elevationFt' | 'kzt'>
+
+/** Factors of the wind where they are not the edition's own. */
+export interface WindFactors {
+  readonly kd?: number
+  readonly gust?: number
+}
 
 export interface WindShape {
   readonly lengthFt: number
@@ -56,6 +66,9 @@ export interface WindPressures {
   readonly leewardPsf: number
   readonly leewardAlongPsf: number
   readonly sidePsf: number
+  /** External coefficients of the leeward wall and slope, wind across the ridge. */
+  readonly leewardCp: number
+  readonly roofLeewardCp: number
   readonly roofWindwardAPsf: number
   readonly roofWindwardBPsf: number
   readonly roofLeewardPsf: number
@@ -121,7 +134,7 @@ function meanHeightLine({ heelFt, widthFt, pitchPer12 }: WindShape, heightFt: nu
 
 /** The arithmetic of velocity pressure, windward wall and internal pressure. */
 function windTrace(
-  site: CompleteSite,
+  site: WindSite,
   windShape: WindShape,
   {
     heightFt,
@@ -182,9 +195,10 @@ function windTrace(
  * has; its roof is in `openRoof.ts`.
  */
 export function windPressures(
-  site: CompleteSite,
+  site: WindSite,
   windShape: WindShape,
   enclosure: EnclosureClass = 'enclosed',
+  factors: WindFactors = {},
 ): WindPressures {
   const edition = editionData(site.edition)
   const { walls } = edition
@@ -198,8 +212,9 @@ export function windPressures(
     elevationFt: site.elevationFt,
     windMph: site.windMph,
     kzt: site.kzt,
+    ...factors,
   })
-  const gq = qh * edition.gust
+  const gq = qh * (factors.gust ?? edition.gust)
   const leeCp = (ratio: number) => interpolate(ratio, walls.leewardRatio, walls.leeward)
   const roof = acrossRidgeCp(edition, thetaDeg, { heightFt, widthFt })
   const stripsFt = [0, heightFt / 2, heightFt, 2 * heightFt, 1e6]
@@ -215,6 +230,8 @@ export function windPressures(
     leewardPsf: gq * leeCp(widthFt / lengthFt),
     leewardAlongPsf: gq * leeCp(lengthFt / widthFt),
     sidePsf: gq * walls.side,
+    leewardCp: leeCp(widthFt / lengthFt),
+    roofLeewardCp: roof.leeward,
     roofWindwardAPsf: gq * roof.windwardA,
     roofWindwardBPsf: gq * roof.windwardB,
     roofLeewardPsf: gq * roof.leeward,

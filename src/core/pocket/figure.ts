@@ -35,7 +35,7 @@ const finite = (value: unknown): boolean => {
  * answer that is no number (input so far apart that doubles give out).
  */
 export function solved<Given, Answer>(
-  { input, solve }: Figure<Given, Answer>,
+  { input, solve }: Pick<Figure<Given, Answer>, 'input' | 'solve'>,
   given: unknown,
 ): Result<{ readonly given: Given; readonly answer: Answer }> {
   const parsed = input.safeParse(given, { reportInput: true })

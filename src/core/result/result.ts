@@ -71,6 +71,8 @@ export type IssueCode =
   | 'nobody-has'
   | 'too-far-apart'
   | 'unknown-figure'
+  | 'too-slender'
+  | 'mechanism'
 
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }

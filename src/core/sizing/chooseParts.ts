@@ -8,11 +8,10 @@ interface Sized {
   readonly cost: number
 }
 
-/** A job while its parts are chosen one after another: what they cost, and of how many wholes it is the cheapest. */
+/** A job while its parts are chosen one after another, and what they cost. */
 interface Choosing {
   job: Job
   cost: number
-  of: number
 }
 
 /** What every choice of parts goes by. */
@@ -41,7 +40,6 @@ function chooseGirts(now: Choosing, { parts, prices, styles, count }: ChoosingBy
     const girts = sizeGirts({ parts, building: job.building, job, prices, sides: group, styles, count })
     if (!girts) return 'No girt on the list holds within the widest space.'
     now.cost += girts.cost
-    now.of *= girts.of
     if (i === 0) change(now, { girts: { ...job.building.girts, ...girts.change, walls: {} } })
     else
       for (const side of group)
@@ -61,7 +59,6 @@ function choosePurlins(now: Choosing, { parts, prices, count }: ChoosingBy): str
   const purlins = sizePurlins({ parts, building: job.building, job, prices, count })
   if (!purlins) return 'No purlin on the list holds.'
   now.cost += purlins.cost
-  now.of *= purlins.of
   change(now, { roof: { ...job.building.roof, purlins: purlins.value } })
   return null
 }
@@ -82,7 +79,6 @@ function chooseEaveBeam(
   const best = cheapest(list, (spec) => holds(eaveBeamWorst(parts, withBeam(spec), kind)), count)
   if (!best) return `No ${kind} of up to four plies on the list holds: fewer posts left out, or closer posts.`
   now.cost += best.cost
-  now.of *= list.length
   now.job = { ...now.job, building: withBeam(best.value) }
   return null
 }
@@ -101,15 +97,14 @@ function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: 
   const best = cheapest(list, (spec) => holds(rafterWorst(parts, withRafter(spec), leanTo.side)), count)
   if (!best) return `No rafter on the list holds on the ${leanTo.side} lean-to.`
   now.cost += best.cost
-  now.of *= list.length
   now.job = { ...now.job, building: withRafter(best.value) }
   return null
 }
 
-export type Around = { readonly sized: Sized; readonly of: number } | { readonly stuck: string }
-/** The cheapest of everything but the posts for one plan, or the part that no choice on the list can do. */
+export type Around = { readonly sized: Sized } | { readonly stuck: string }
+/** The first choice of every part but the posts that holds, cheapest first, for one plan; or the part that none can do. */
 export function sizeAround(start: Job, by: ChoosingBy): Around {
-  const now: Choosing = { job: start, cost: 0, of: 1 }
+  const now: Choosing = { job: start, cost: 0 }
   const locked = new Set(start.sizing.locked)
   const steps: (() => string | null)[] = [
     ...(locked.has('girts') ? [] : [() => chooseGirts(now, by)]),
@@ -123,5 +118,5 @@ export function sizeAround(start: Job, by: ChoosingBy): Around {
     const stuck = step()
     if (stuck !== null) return { stuck }
   }
-  return { sized: { job: now.job, cost: now.cost }, of: now.of }
+  return { sized: { job: now.job, cost: now.cost } }
 }

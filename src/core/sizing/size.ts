@@ -34,9 +34,10 @@ export interface SizingReport {
   readonly proposals: readonly Proposal[]
   /** Cheapest by count of bays, for the chart of cost against spacing. */
   readonly byBays: readonly { readonly bays: number; readonly bayIn: number; readonly cost: number }[]
-  /** Choices of parts judged one by one, and complete alternatives that these make together. */
+  /** Choices of parts judged one by one, whole buildings put together of them, and those of these judged whole. */
   readonly partsJudged: number
-  readonly alternatives: number
+  readonly wholesMade: number
+  readonly wholesJudged: number
   readonly why: string
   readonly trouble: string | null
 }
@@ -212,26 +213,32 @@ const postChoices = (job: Job): readonly Building['post'][] =>
         job.sizing.lumbers.map((lumber) => ({ ...job.building.post, section, lumber })),
       )
 
-/** The few that are judged whole: nearest to the preferred bay first, the cheapest of all beside them. */
-function bestFew(byCost: readonly Found[], prefer: number | null, isNear: (found: Found) => boolean): readonly Found[] {
-  if (prefer === null) return byCost.slice(0, 4)
+/** Proposals that are shown, and wholes that are judged at most to find one that holds. */
+const FEW = 4
+const MOST_WHOLES = 12
+
+/** What is judged whole, in turn: nearest to the preferred bay first, the cheapest of all beside them. */
+function inTurn(byCost: readonly Found[], prefer: number | null, isNear: (found: Found) => boolean): readonly Found[] {
+  if (prefer === null) return byCost.slice(0, MOST_WHOLES)
   const near = byCost.filter(isNear)
-  return [...new Set([...near.slice(0, 3), ...byCost.slice(0, 1), ...near.slice(3)])].slice(0, 4)
+  const turns = new Set([...near.slice(0, FEW - 1), ...byCost.slice(0, 1), ...near.slice(FEW - 1), ...byCost])
+  return [...turns].slice(0, MOST_WHOLES)
 }
 
-/** What was tried, and why no dearer choice makes a cheaper whole. */
-const whyBest = (counts: readonly number[], unfit: readonly number[], prefer: number | null): string => {
+/** What was tried, and what was not. */
+const whatWasTried = (counts: readonly number[], unfit: readonly number[], prefer: number | null): string => {
   const left = unfit.length
     ? `, but ${unfit.join(' and ')} bays put a post into an opening or contradict the building otherwise`
     : ''
   return (
     `Every count of bays from ${counts[0]} to ${counts[counts.length - 1]} and every post on the list was ` +
     `tried${left}. ` +
-    'For each, every other part was tried from its cheapest choice up until one held: cost adds up and the parts ' +
-    'meet only through bay and post, so no dearer choice can make a cheaper whole. What ties parts further (girt ' +
-    'space into the posts’ weak axis, purlin weight into the roof’s) is judged in the whole, where each proposal ' +
-    'shows what fails. Board braces are chosen for the best few, the cheapest that holds ' +
-    `each.${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`
+    'For each, girts, purlins, beams and rafters were tried one part at a time, from its cheapest choice up until ' +
+    'one held; then the posts, of which the two cheapest that held were kept. The cheapest wholes made of these were ' +
+    'judged whole, with nails, bolts and braces added until what is left is not theirs to remedy. This is no proof: ' +
+    'parts that were never tried together (girt space ties into the posts’ weak axis, purlin weight into the ' +
+    'roof’s) may make a cheaper whole.' +
+    `${prefer === null ? '' : ' What holds at the bay nearest to the preferred one comes first.'}`
   )
 }
 
@@ -273,7 +280,6 @@ function* searchBays(search: Search, bays: number): Generator<SizingProgress, vo
     search.done += posts.length
     return
   }
-  count.alternatives += good.reduce((sum, each) => sum + each.of, 0) * posts.length
   const tried: { post: Building['post']; cost: number }[] = []
   for (const post of posts) {
     const cost = postCost(withPost(firstOf(good).sized.job, post), parts, prices)
@@ -294,18 +300,15 @@ function* searchBays(search: Search, bays: number): Generator<SizingProgress, vo
 }
 
 /**
- * ‘Size it for me’: the cheapest set of posts, holes, girts, purlins, beams and rafters that holds, within the job's
- * limits. For one count of
- * bays the parts meet only through the bay and the post, and cost adds up: so the cheapest of each part that holds is
- * the cheapest whole, and
- * each part's list is tried from its cheapest end until one holds. Every count of bays and every post is tried. What
- * comes out is judged whole
- * again before it is shown. Yields its progress; the caller may stop between steps.
+ * ‘Size it for me’: a cheap set of posts, holes, girts, purlins, beams and rafters that holds, within the job's limits.
+ * For every count of bays each part's list is tried from its cheapest end until one holds, the rest as it is, and every
+ * post after that; wholes are put together of these and judged whole, cheapest first. It is a search, not a proof: parts
+ * that were never tried together may make a cheaper whole. Yields its progress; the caller may stop between steps.
  */
 export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   const prices = priceBook(job.sizing.prices)
   const counts = bayCounts(job)
-  const count: Counted = { judged: 0, alternatives: 0 }
+  const count: Counted = { judged: 0 }
   const posts = postChoices(job)
   const of = counts.length * (posts.length + 1) + 4
   const search: Search = { job, prices, posts, count, of, found: [], unfit: [], trouble: null, done: 0 }
@@ -318,15 +321,20 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
   const nearest = Math.min(...search.found.map(off))
   const isNear = (found: Found) => off(found) <= nearest + ROUNDING
   const byCost = [...search.found].sort((one, other) => one.estimate - other.estimate)
-  const proposals: Proposal[] = []
-  for (const [i, found] of bestFew(byCost, prefer, isNear).entries()) {
+  const judged: Proposal[] = []
+  for (const [i, found] of inTurn(byCost, prefer, isNear).entries()) {
+    // Past the first few only until one of them holds.
+    if (i >= FEW && judged.some((proposal) => proposal.fails === 0)) break
     const proposal = propose(settle(found.job, prices, count), found.bays, prefer !== null && isNear(found), `p${i}`)
-    if (proposal) proposals.push(proposal)
+    if (proposal) judged.push(proposal)
     yield { done: Math.min(of, ++search.done), of, saying: 'judging the best whole' }
   }
-  proposals.sort(
-    (one, other) => one.fails - other.fails || Number(other.preferred) - Number(one.preferred) || one.cost - other.cost,
-  )
+  const proposals = [...judged]
+    .sort(
+      (one, other) =>
+        one.fails - other.fails || Number(other.preferred) - Number(one.preferred) || one.cost - other.cost,
+    )
+    .slice(0, FEW)
   const byBays = counts.flatMap((bays) => {
     const least = byCost.find((found) => found.bays === bays)
     return least ? [{ bays, bayIn: lengthIn / bays, cost: least.estimate }] : []
@@ -335,8 +343,9 @@ export function* sizeJob(job: Job): Generator<SizingProgress, SizingReport> {
     proposals,
     byBays,
     partsJudged: count.judged,
-    alternatives: count.alternatives,
+    wholesMade: search.found.length,
+    wholesJudged: judged.length,
     trouble: proposals.length ? null : search.trouble,
-    why: whyBest(counts, search.unfit, prefer),
+    why: whatWasTried(counts, search.unfit, prefer),
   }
 }

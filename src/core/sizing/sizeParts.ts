@@ -29,7 +29,6 @@ export function cheapest<T>(
 export const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / IN_PER_FT
 export interface Counted {
   judged: number
-  alternatives: number
 }
 
 export function sizeGirts({
@@ -48,7 +47,7 @@ export function sizeGirts({
   sides: readonly Side[]
   styles: readonly GirtStyle[]
   count: Counted
-}): { readonly change: Partial<Building['girts']>; readonly cost: number; readonly of: number } | null {
+}): { readonly change: Partial<Building['girts']>; readonly cost: number } | null {
   const { sizing } = job
   type Girt = {
     readonly layout: ReturnType<typeof girtPart>
@@ -72,7 +71,7 @@ export function sizeGirts({
           })
       }
   const best = cheapest(choices, (girt) => holds(girtWorst(parts, girt.layout, girt.lumber)), count)
-  return best && { change: best.value.change, cost: best.cost, of: choices.length }
+  return best && { change: best.value.change, cost: best.cost }
 }
 
 export function sizePurlins({
@@ -87,7 +86,7 @@ export function sizePurlins({
   job: Job
   prices: Prices
   count: Counted
-}): { readonly value: Building['roof']['purlins']; readonly cost: number; readonly of: number } | null {
+}): { readonly value: Building['roof']['purlins']; readonly cost: number } | null {
   const now = building.roof.purlins
   const choices: Choice<Building['roof']['purlins']>[] = []
   for (const size of job.sizing.boards.filter((board) => board !== '2x12'))
@@ -99,12 +98,11 @@ export function sizePurlins({
           const feet = purlinLengthIn(parts, changed) / IN_PER_FT
           choices.push({ value, cost: feet * prices.board(size, lumber) * (blocked ? 1.12 : 1) })
         }
-  const best = cheapest(
+  return cheapest(
     choices,
     (purlins) => holds(purlinWorst(parts, { ...building, roof: { ...building.roof, purlins } })),
     count,
   )
-  return best && { ...best, of: choices.length }
 }
 
 export function builtUps(

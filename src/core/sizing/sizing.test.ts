@@ -44,10 +44,12 @@ describe('size it for me', () => {
       expect(result.ok && result.value.checks.find((check) => check.id === 'sway')?.state).not.toBe('fails')
     }
   })
-  test('it says how much it covered and why that is the best', () => {
-    expect(report.alternatives).toBeGreaterThan(5000)
-    expect(report.partsJudged).toBeLessThan(report.alternatives)
-    expect(report.why).toMatch(/cheapest/)
+  test('it says what it tried, and claims no proof', () => {
+    expect(report.partsJudged).toBeGreaterThan(100)
+    expect(report.wholesJudged).toBeLessThanOrEqual(report.wholesMade)
+    expect(report.proposals.length).toBeLessThanOrEqual(report.wholesJudged)
+    expect(report.why).toMatch(/This is no proof/)
+    expect(report.why).not.toMatch(/can make a cheaper|proved|optim/)
   })
   test('the girts it takes are the cheapest of the list: every cheaper one fails, tried one by one', () => {
     const best = report.proposals[0].job

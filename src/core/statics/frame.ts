@@ -40,6 +40,59 @@ export interface MemberForces {
   readonly momentToInLb: number
 }
 
+/** A member between its ends: extremes of its moment (sagging over 0), its largest shear and move, lb and inches. */
+export interface MemberBend {
+  readonly mostInLb: number
+  readonly leastInLb: number
+  readonly shearLb: number
+  readonly moveIn: number
+}
+
+/** Steps in which a member is looked through for the place where it moves most. */
+const BEND_STEPS = 64
+const HALVINGS = 50
+
+/** Where a function that is below zero at one end and above it at the other crosses zero, by bisection. */
+function crossing(of: (x: number) => number, from: number, to: number): number {
+  let [low, high] = [from, to]
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2
+    if (of(low) * of(middle) <= 0) high = middle
+    else low = middle
+  }
+  return (low + high) / 2
+}
+
+/** What a member does between its ends, from the forces there and how it starts: exact for a uniform load. */
+export function memberBend(
+  forces: MemberForces,
+  at: {
+    readonly lengthIn: number
+    readonly w: number
+    readonly ei: number
+    readonly startIn: number
+    readonly turn: number
+  },
+): MemberBend {
+  const { shearFromLb: shear, momentFromInLb: end } = forces
+  const moment = (x: number) => shear * x - end + (at.w * x ** 2) / 2
+  const slope = (x: number) => at.turn + ((shear * x ** 2) / 2 - end * x + (at.w * x ** 3) / 6) / at.ei
+  const move = (x: number) =>
+    at.startIn + at.turn * x + ((shear * x ** 3) / 6 - (end * x ** 2) / 2 + (at.w * x ** 4) / 24) / at.ei
+  const level = at.w === 0 ? -1 : -shear / at.w
+  const moments = [0, at.lengthIn, ...(level > 0 && level < at.lengthIn ? [level] : [])].map(moment)
+  const places = Array.from({ length: BEND_STEPS + 1 }, (_, i) => (at.lengthIn * i) / BEND_STEPS)
+  const turning = places
+    .slice(1)
+    .flatMap((to, i) => (slope(item(places, i)) * slope(to) < 0 ? [crossing(slope, item(places, i), to)] : []))
+  return {
+    mostInLb: Math.max(...moments),
+    leastInLb: Math.min(...moments),
+    shearLb: Math.max(Math.abs(shear), Math.abs(shear + at.w * at.lengthIn)),
+    moveIn: Math.max(...[0, at.lengthIn, ...turning].map((x) => Math.abs(move(x)))),
+  }
+}
+
 export interface FrameResult {
   readonly moves: readonly (readonly [x: number, y: number, turn: number])[]
   readonly reactions: readonly (readonly [x: number, y: number, turn: number])[]

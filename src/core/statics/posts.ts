@@ -98,7 +98,37 @@ export type Foot =
 /** A truss beside a post is this stiff against bending, lb·in²: thousands of times the post. */
 const TRUSS_EI = 1e12
 const TRUSS_EA = 1e9
-const SPRINGS = 8
+/** Soil springs of a post: with so many its movement is within a quarter of a percent of what endlessly many give. */
+const SPRINGS = 32
+
+/**
+ * A post's nodes in soil from its foot up to the ground, whose springs grow with depth: each takes the soil of half a
+ * step to either side. `slab` holds it at the ground.
+ */
+export function soilLine({
+  belowIn,
+  lbIn3,
+  slab,
+}: {
+  readonly belowIn: number
+  readonly lbIn3: number
+  readonly slab: boolean
+}): FrameNode[] {
+  const stepIn = belowIn / SPRINGS
+  return Array.from({ length: SPRINGS + 1 }, (_, i): FrameNode => {
+    const isEnd = i === 0 || i === SPRINGS
+    const depthIn = () => {
+      if (i === SPRINGS) return stepIn / 4
+      return i === 0 ? belowIn - stepIn / 4 : belowIn - i * stepIn
+    }
+    return {
+      x: 0,
+      y: i === SPRINGS ? 0 : i * stepIn - belowIn,
+      fix: [slab && i === SPRINGS, i === 0, false],
+      spring: [lbIn3 * depthIn() * (isEnd ? stepIn / 2 : stepIn), 0, 0],
+    }
+  })
+}
 
 interface Line {
   readonly nodes: FrameNode[]
@@ -129,8 +159,9 @@ function postLine({
   windLbIn: number
 }): Line {
   const below = foot.kind === 'pinned' ? 0 : foot.belowIn
+  const soil = foot.kind === 'springs' ? soilLine(foot) : []
   const belowGrade = () => {
-    if (foot.kind === 'springs') return Array.from({ length: SPRINGS }, (_, k) => -below + (below * k) / SPRINGS)
+    if (foot.kind === 'springs') return soil.slice(0, -1).map((node) => node.y)
     if (below > 0) return [-below]
     return []
   }
@@ -138,23 +169,9 @@ function postLine({
   const grade = ys.push(foot.kind === 'pinned' ? foot.bracketIn : 0) - 1
   const kneeAt = knee ? ys.push(heightIn - knee.downIn) - 1 : -1
   const heel = ys.push(heightIn) - 1
-  const stepIn = below / SPRINGS
   const nodes = ys.map((yIn, i): FrameNode => {
-    if (foot.kind === 'springs' && i <= grade) {
-      const tributaryIn = () => {
-        if (i === grade) return stepIn / 4
-        if (i === 0) return below - stepIn / 4
-        return -yIn
-      }
-      // Each node takes the soil of half a step to either side; the pressure grows with depth.
-      const depth = tributaryIn()
-      return {
-        x: 0,
-        y: yIn,
-        fix: [foot.slab && i === grade, i === 0, false],
-        spring: [foot.lbIn3 * depth * (i === 0 || i === grade ? stepIn / 2 : stepIn), 0, 0],
-      }
-    }
+    const inSoil = soil[i]
+    if (inSoil) return inSoil
     return i === 0 ? { x: 0, y: yIn, fix: [true, true, foot.kind === 'fixed'] } : { x: 0, y: yIn }
   })
   // A member that runs up has its left side at −x: wind toward +x is negative there.

@@ -1,5 +1,5 @@
 import { item, firstOf, lastOf } from '../result'
-import { IN_PER_FT } from '../units'
+import { IN_PER_FT, NEGLIGIBLE } from '../units'
 import type { Diagram, LineLoad, PointLoad } from '../result'
 
 export interface SpanLoads {
@@ -106,6 +106,22 @@ function deflections(loads: SpanLoads, leftLb: number, x: readonly number[], ei:
   return drop.map((drop, i) => (end * item(x, i)) / loads.lengthIn - drop)
 }
 
+const HALVINGS = 40
+
+/** Where the shear between two neighboring stations is zero, by bisection; null where it keeps its sign. */
+function zeroShearIn(loads: SpanLoads, leftLb: number, fromIn: number, toIn: number): number | null {
+  // Just right of a load that stands at the first of them.
+  const start = shearAt(loads, leftLb, fromIn + (toIn - fromIn) * NEGLIGIBLE)
+  if (start * shearAt(loads, leftLb, toIn) >= 0) return null
+  let [low, high] = [fromIn, toIn]
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2
+    if (shearAt(loads, leftLb, middle) * start > 0) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
+
 export interface SpanForces {
   readonly leftLb: number
   readonly rightLb: number
@@ -127,6 +143,14 @@ export function spanForces(loads: SpanLoads): SpanForces {
       momentInLb = momentHereInLb
       momentAtIn = station
     }
+  }
+  // Where the shear passes through zero between two places, the moment has its most.
+  const places = stations(loads)
+  for (let i = 1; i < places.length; i++) {
+    const atIn = zeroShearIn(loads, leftLb, item(places, i - 1), item(places, i))
+    if (atIn === null) continue
+    const momentHereInLb = momentAt(loads, leftLb, atIn)
+    if (Math.abs(momentHereInLb) > Math.abs(momentInLb)) [momentInLb, momentAtIn] = [momentHereInLb, atIn]
   }
   // Just right of a point load, where a line load of the other sign makes the shear jump to its most.
   for (const { atIn, lb } of loads.points) shearLb = Math.max(shearLb, Math.abs(shearAt(loads, leftLb, atIn) - lb))

@@ -16,6 +16,8 @@ export interface BeamMember {
   readonly own: readonly OwnGrade[]
   readonly flat: boolean
   readonly spaceIn: number
+  /** Repetitive-member factor, where it does not follow from the spacing. */
+  readonly sharing?: number
   readonly luIn: number
   readonly duration: number
   readonly shortcut: boolean
@@ -66,7 +68,7 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   const values = boardValues(beamMember.lumber, size.nominal, beamMember.own)
   if (!values) return null
   const wetFb = beamMember.wet && values.fb > 1150 ? 0.85 : 1
-  const cr = beamMember.plies === 1 ? repetitive(beamMember.spaceIn) : 1
+  const cr = beamMember.sharing ?? (beamMember.plies === 1 ? repetitive(beamMember.spaceIn) : 1)
   const cfu = beamMember.flat ? entryOf(CFU, size.nominal) : 1
   const fbStarPsi = values.fb * beamMember.duration * cr * wetFb
   const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)

@@ -104,8 +104,8 @@ function SearchBar({
       )}
       {value && (
         <span className="note" role="status">
-          {fixed(value.alternatives)} complete alternatives covered by judging {fixed(value.partsJudged)} choices of
-          parts.
+          {fixed(value.partsJudged)} choices of parts judged one by one; {fixed(value.wholesMade)} whole buildings made
+          of them, {fixed(value.wholesJudged)} judged whole.
         </span>
       )}
     </div>

@@ -96,8 +96,8 @@ function Cuts({
         <>
           <p className="note">
             {counted(plan.count, 'board')}, {dollars(plan.price)}; {fixed(plan.wastePct, 1)} % offcut.{' '}
-            {plan.proved ? 'Proved cheapest by the solver.' : 'A good plan, not proved cheapest.'} No plan can do with
-            fewer than {plan.lowerBound} boards.
+            {plan.proved ? 'Proved cheapest by the solver.' : 'A good plan, not proved cheapest.'} No plan costs under{' '}
+            {dollars(plan.priceBound)}, and none does with fewer than {counted(plan.lowerBound, 'board')}.
           </p>
           <table className="tb">
             <thead>

@@ -115,12 +115,12 @@ describe('what the ground and the crew’s own way change on paper', () => {
       .flatMap((block) => (block.kind === 'table' ? block.rows : []))
   test('on sloping ground a hole is said from the string and from the ground, gravel and all', () => {
     const { d: derived, book } = sheetsOf('tansy')
-    // Pier 6' 9" and 4" of gravel under it; the ground at A1 lies 2 13/16" under the grade line.
+    // Pier 5' 3" and 4" of gravel under it; the ground at A1 lies 2 13/16" under the grade line.
     expect(
       rows(book, 'Hole schedule')
         .find((row) => row[0] === 'A1')
         ?.slice(2, 5),
-    ).toEqual(['24"', `7' 1"`, `6' 10 3/16"`])
+    ).toEqual(['28"', `5' 7"`, `5' 4 3/16"`])
     for (const row of rows(book, 'Hole schedule'))
       expect(row[4] === '').toBe(!derived.ground?.[idNamed(derived.posts, row[0])])
     expect(book.sheets.find((sheet) => sheet.title === 'Hole schedule')?.sub).toMatch(/pier, gravel 4" under it/)

@@ -1,6 +1,10 @@
 import { FIGURES } from '@/core/pocket'
 import { SAMPLES } from '@/core/testing/pocket'
-import { batchLine, figureLine, figureList } from './command'
+import { batchLineOf, lineOf } from '@/formats/command'
+import { FIGURE_CATALOG, figureList } from './command'
+
+const batchLine = (text: string) => batchLineOf(FIGURE_CATALOG, text)
+const figureLine = (name: string, text: () => string) => lineOf(FIGURE_CATALOG, name, text)
 
 const of = (name: string, input: unknown) => figureLine(name, () => JSON.stringify(input))
 test('an answer is exact, with what people read and its arithmetic beside', () =>

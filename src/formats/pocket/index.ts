@@ -1,1 +1,1 @@
-export { batchLine, figureLine, figureList } from './command'
+export { FIGURE_CATALOG, figureList } from './command'

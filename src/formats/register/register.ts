@@ -114,7 +114,7 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
   },
   C14: {
     what: 'Net pressure coefficients of open roofs',
-    used: 'as tabled, both ways of flow',
+    used: 'as tabled, both ways of flow; free gables over 30° and single slopes over 15° from memory',
     source: 'ASCE 7-16 Figs. 27.3-4, 27.3-5',
     direction: 'unsafe',
     otherwise: 'both uplift and downward wind on open lean-tos follow it',

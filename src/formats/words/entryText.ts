@@ -54,6 +54,10 @@ export const ENTRY_TEXT = {
   'unlike-count': (facts) => `As many as there are rows: ${facts.wanted} are wanted here.`,
   'nobody-has': (_, issue) => `Nobody here sells ${String(issue.path[1] ?? 'this')}. Add a price, or take it out.`,
   'too-far-apart': () => 'These are too far apart to reckon with: one is next to nothing beside another.',
+  'too-slender': (facts) =>
+    `Too slender: its slenderness is ${Math.round(Number(facts.found) * 10) / 10}, and past ${facts.most} nothing of its ` +
+    'strength counts.',
+  mechanism: () => 'Nothing holds this up: it would fall over.',
   'unknown-figure': (facts) => `There is no figure of that name. They are: ${facts.choices}.`,
 } as const satisfies Partial<Record<Issue['code'], (facts: Facts, issue: Issue) => string>>
 

@@ -1,0 +1,33 @@
+import type { FORMULAS } from '@/core/formulas'
+
+/** What every formula is called. */
+export const FORMULA_TITLES: Readonly<Record<(typeof FORMULAS)[number]['name'], string>> = {
+  'snow.balanced': 'Balanced snow on a roof',
+  'snow.unbalanced_gable': 'Unbalanced snow on a gable',
+  'snow.drift_on_lower': 'Drift on a lower roof',
+  'snow.sliding': 'Snow sliding onto a lower roof',
+  'wind.q': 'Velocity pressure',
+  'wind.cc_wall': 'Pressure on a part of a wall',
+  'wind.mwfrs_transverse': 'Pressures across the ridge',
+  'wood.beam': 'Board or built-up beam under an even load',
+  'wood.naillam': 'Nail-laminated column',
+  'wood.timber_post': 'Solid square post',
+  'wood.CP': 'Column stability factor',
+  'embed.ibc_nonconstrained': 'Depth of a post that nothing holds at the ground',
+  'embed.ibc_constrained': 'Depth of a post that is held at the ground',
+  'embed.ep486_nonconstrained': 'Depth by the older form, not held at the ground',
+  'embed.ep486_constrained': 'Depth by the older form, held at the ground',
+  'embed.uplift': 'What holds a collar down',
+  'embed.depth_in': 'Depth that is dug',
+  'fasten.single_shear': 'Lateral value of one dowel',
+  'fasten.withdrawal': 'Withdrawal of a nail',
+  'frame.beam': 'Beam over several supports',
+  'frame.post_frame': 'Two posts and a truss',
+  'frame.diaphragm': 'Frames that a roof joins',
+  'layout.fit_quad': 'Four corners from six tapes',
+  'layout.moves_to_rectangle': 'Moves that make a rectangle',
+  'spacing.girt_rows': 'Fewest rows of girts',
+  'cutstock.solve': 'Cheapest boards for a list of pieces',
+  'length.parse': 'A length as it is read',
+  'length.format': 'A length as it is written',
+}

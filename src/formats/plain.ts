@@ -17,6 +17,7 @@ export const plain = (text: string): string =>
     .replace(/[≤]/g, '<=')
     .replace(/[≥]/g, '>=')
     .replace(/[→]/g, 'to')
+    .replace(/…/g, '...')
 
 /** A list in pieces of `n`. */
 export const chunk = <T>(list: readonly T[], size: number): T[][] =>

@@ -117,8 +117,8 @@ const transverse = formula({
       side_wall_psf: wind.sidePsf,
       internal_psf: wind.internalPsf,
       walls_sum_psf: wind.windwardPsf - wind.leewardPsf,
-      cp_leeward_wall: wind.leewardCp,
-      cp_roof_leeward: wind.roofLeewardCp,
+      cp_leeward_wall: wind.cp.leeward,
+      cp_roof_leeward: wind.cp.roofLeeward,
     })
   },
 })

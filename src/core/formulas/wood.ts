@@ -80,7 +80,8 @@ const beam = formula({
         shortcut: false,
       })
     if (!strength) return noValues
-    if (strength.rb > MOST_SLENDER) return fail('too-slender', ['lu_in'], { found: strength.rb, most: MOST_SLENDER })
+    const { edge } = strength
+    if (edge && edge.rb > MOST_SLENDER) return fail('too-slender', ['lu_in'], { found: edge.rb, most: MOST_SLENDER })
     const lengthIn = given.span_ft * IN_PER_FT
     const load = { lengthIn, points: [], lines: [uniform(lengthIn, given.w_plf)] }
     const span = simpleSpan(load, strength.values.ePsi * strength.iIn4)

@@ -22,6 +22,8 @@ export interface YieldLimit {
   /** Each mode that can occur, lb: II and IIIm do not in double shear. */
   readonly modes: Readonly<Partial<Record<YieldMode, number>>>
   readonly rd: number
+  /** What it was worked out from. */
+  readonly dowel: Dowel
 }
 
 /**
@@ -57,7 +59,7 @@ const bears = ({ dIn, lmIn, lsIn, femPsi, fesPsi }: Dowel): boolean =>
  * middle member and `lsIn` one side; modes II and IIIm do not occur. 0 where a length or strength is not positive: nothing holds.
  */
 export function yieldLimit(dowel: Dowel): YieldLimit {
-  if (!bears(dowel)) return { zLb: 0, mode: 'Im', modes: {}, rd: 1 }
+  if (!bears(dowel)) return { zLb: 0, mode: 'Im', modes: {}, rd: 1, dowel }
   const re = dowel.femPsi / dowel.fesPsi
   const rt = dowel.lmIn / dowel.lsIn
   const small = dowel.dIn < 0.25
@@ -89,7 +91,7 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
     each[1] < least[1] ? each : least,
   )
   const reductions = { Im: r1, Is: r1, II: r2, IIIm: r3, IIIs: r3, IV: r3 }
-  return { zLb, mode, modes, rd: reductions[mode] }
+  return { zLb, mode, modes, rd: reductions[mode], dowel }
 }
 
 /**
@@ -98,11 +100,12 @@ export function yieldLimit(dowel: Dowel): YieldLimit {
  */
 export function yieldLine(label: string, limit: YieldLimit, what: string, verify?: string): TraceLine {
   const known = Object.values(limit.modes)
+  const { lmIn, lsIn, femPsi, fesPsi, fybPsi } = limit.dowel
   return line({
     label: `${label}, ${what}`,
     formula:
-      `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'}: mode ` +
-      `${limit.mode}`,
+      `Z, least of ${known.length === 6 ? 'Im, Is, II, IIIm, IIIs, IV' : 'Im, Is, IIIs, IV in double shear'} with ` +
+      `lm ${sig(lmIn)}, ls ${sig(lsIn)}, Fem ${sig(femPsi)}, Fes ${sig(fesPsi)}, Fyb ${sig(fybPsi)}: mode ${limit.mode}`,
     numbers: `min(${known.map(sig).join(', ')})`,
     value: limit.zLb,
     unit: 'lb',

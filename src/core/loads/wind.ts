@@ -66,14 +66,22 @@ export interface WindPressures {
   readonly leewardPsf: number
   readonly leewardAlongPsf: number
   readonly sidePsf: number
-  /** External coefficients of the leeward wall and slope, wind across the ridge. */
-  readonly leewardCp: number
-  readonly roofLeewardCp: number
+  readonly gust: number
+  /** External coefficients behind the pressures. */
+  readonly cp: {
+    readonly windward: number
+    readonly leeward: number
+    readonly leewardAlong: number
+    readonly side: number
+    readonly roofWindwardA: number
+    readonly roofWindwardB: number
+    readonly roofLeeward: number
+  }
   readonly roofWindwardAPsf: number
   readonly roofWindwardBPsf: number
   readonly roofLeewardPsf: number
   /** Suction on the roof with wind along the ridge, strip by strip from the windward end: each holds up to `toFt`. */
-  readonly roofAlong: readonly { readonly toFt: number; readonly psf: number }[]
+  readonly roofAlong: readonly { readonly toFt: number; readonly psf: number; readonly cp: number }[]
   readonly trace: readonly TraceLine[]
 }
 
@@ -214,7 +222,8 @@ export function windPressures(
     kzt: site.kzt,
     ...factors,
   })
-  const gq = qh * (factors.gust ?? edition.gust)
+  const gust = factors.gust ?? edition.gust
+  const gq = qh * gust
   const leeCp = (ratio: number) => interpolate(ratio, walls.leewardRatio, walls.leeward)
   const roof = acrossRidgeCp(edition, thetaDeg, { heightFt, widthFt })
   const stripsFt = [0, heightFt / 2, heightFt, 2 * heightFt, 1e6]
@@ -230,15 +239,23 @@ export function windPressures(
     leewardPsf: gq * leeCp(widthFt / lengthFt),
     leewardAlongPsf: gq * leeCp(lengthFt / widthFt),
     sidePsf: gq * walls.side,
-    leewardCp: leeCp(widthFt / lengthFt),
-    roofLeewardCp: roof.leeward,
+    gust,
+    cp: {
+      windward: walls.windward,
+      leeward: leeCp(widthFt / lengthFt),
+      leewardAlong: leeCp(lengthFt / widthFt),
+      side: walls.side,
+      roofWindwardA: roof.windwardA,
+      roofWindwardB: roof.windwardB,
+      roofLeeward: roof.leeward,
+    },
     roofWindwardAPsf: gq * roof.windwardA,
     roofWindwardBPsf: gq * roof.windwardB,
     roofLeewardPsf: gq * roof.leeward,
-    roofAlong: stripsFt.slice(1).map((toFt, i) => ({
-      toFt,
-      psf: gq * stripCp(item(stripsFt, i), heightFt, heightFt / lengthFt),
-    })),
+    roofAlong: stripsFt.slice(1).map((toFt, i) => {
+      const cp = stripCp(item(stripsFt, i), heightFt, heightFt / lengthFt)
+      return { toFt, psf: gq * cp, cp }
+    }),
     trace: windTrace(site, windShape, { heightFt, kz: exposureFactor, qh, enclosure }),
   }
 }

@@ -3,7 +3,8 @@ import type { BoardName, Lumber, OwnGrade } from '../model'
 import { CFU, repetitive } from './factors'
 import { boardValues, type DesignValues } from './lumber'
 import { boardSize } from './sections'
-import { beamStability, uniformLeIn } from './stability'
+import { freeEdge, type FreeEdge } from './edge'
+import { uniformLeIn } from './stability'
 
 /**
  * A beam of one or more 2x plies: how it lies and what holds its edges. `luIn` free length of the compression edge, 0
@@ -36,26 +37,22 @@ export interface BeamStrength {
   readonly cr: number
   readonly cfu: number
   readonly cl: number
-  /** Slenderness of its free edge; 0 where that edge is held. */
-  readonly rb: number
-  readonly fbStarPsi: number
-  /** What its free edge buckles under; null where that edge is held. */
-  readonly fbePsi: number | null
-  readonly leIn: number
+  /** Its free edge where nothing holds it; null where that edge is held. */
+  readonly edge: FreeEdge | null
 }
 
 /** Whether NDS 4.4.1 lets a 2x board go without further edge support: nominal d/b up to 2; 3 and 4 with ends held. */
 const shortcutAllows = (nominal: number, plies = 1): boolean => nominal / (2 * plies) <= 4
 
-/** Beam stability CL (NDS 2018 3.3.3); 1 where 4.4.1 or its support exempts the beam. */
-function stabilityOf(
+/** Its free edge (NDS 2018 3.3.3); null where 4.4.1 or its support exempts the beam. */
+function edgeOf(
   member: BeamMember,
   given: { readonly leIn: number; readonly eMinPsi: number; readonly fbStarPsi: number },
-): { readonly rb: number; readonly cl: number } {
+): FreeEdge | null {
   const size = boardSize(member.size)
   const together = member.together ?? member.plies
-  if (given.leIn === 0 || (member.shortcut && shortcutAllows(size.nominal, together))) return { rb: 0, cl: 1 }
-  return beamStability({ ...given, dIn: size.dIn, bIn: size.bIn * together })
+  if (given.leIn === 0 || (member.shortcut && shortcutAllows(size.nominal, together))) return null
+  return freeEdge({ ...given, dIn: size.dIn, bIn: size.bIn * together })
 }
 
 /**
@@ -72,21 +69,18 @@ export function beamStrength(beamMember: BeamMember): BeamStrength | null {
   const cfu = beamMember.flat ? entryOf(CFU, size.nominal) : 1
   const fbStarPsi = values.fb * beamMember.duration * cr * wetFb
   const leIn = beamMember.flat || beamMember.luIn <= 0 ? 0 : uniformLeIn(beamMember.luIn, size.dIn)
-  const stability = stabilityOf(beamMember, { leIn, eMinPsi: values.eMin, fbStarPsi })
-  const fbePsi = stability.rb > 0 ? (1.2 * values.eMin) / stability.rb ** 2 : null
+  const edge = edgeOf(beamMember, { leIn, eMinPsi: values.eMin, fbStarPsi })
+  const cl = edge?.cl ?? 1
   return {
     values,
     sIn3: beamMember.plies * (beamMember.flat ? size.sFlatIn3 : size.sEdgeIn3),
     iIn4: beamMember.plies * (beamMember.flat ? size.iFlatIn4 : size.iEdgeIn4),
     areaIn2: beamMember.plies * size.areaIn2,
-    fbPsi: fbStarPsi * cfu * stability.cl,
+    fbPsi: fbStarPsi * cfu * cl,
     fvPsi: values.fv * beamMember.duration * (beamMember.wet ? 0.97 : 1),
     cr,
     cfu,
-    cl: stability.cl,
-    rb: stability.rb,
-    fbStarPsi,
-    fbePsi,
-    leIn,
+    cl,
+    edge,
   }
 }

@@ -5,7 +5,8 @@ import { entryOf, line, sig, stands, type TraceLine, type Use, usedOf, worstUse 
 import { CFU, repetitive, wetFactors } from './factors'
 import { boardValues, type DesignValues, treated } from './lumber'
 import { boardSize } from './sections'
-import { beamStability, uniformLeIn } from './stability'
+import { edgeLines, freeEdge, type FreeEdge } from './edge'
+import { uniformLeIn } from './stability'
 
 /**
  * One girt: `plies` boards nailed together at each row; `spans` 2 where a full-length board crosses the middle post.
@@ -84,29 +85,30 @@ function girtSection(board: GirtBoard) {
 }
 type GirtSection = NonNullable<ReturnType<typeof girtSection>>
 
-/** Stability of a girt's inner edge, which nothing holds over the span; 1 lying flat. */
-function innerEdge({ size, values, flat }: GirtSection, load: GirtLoad, fbStarPsi: number): number {
-  if (flat) return 1
+/** A girt's inner edge, which nothing holds over the span; null lying flat. */
+function innerEdge({ size, values, flat }: GirtSection, load: GirtLoad, fbStarPsi: number): FreeEdge | null {
+  if (flat) return null
   const leIn = uniformLeIn(load.spanIn, size.dIn)
-  return beamStability({ leIn, dIn: size.dIn, bIn: size.bIn, eMinPsi: values.eMin, fbStarPsi }).cl
+  return freeEdge({ leIn, dIn: size.dIn, bIn: size.bIn, eMinPsi: values.eMin, fbStarPsi })
 }
 
 /** Bending: which way the wind rules, moment and stress from it, and what the board may take. */
 function girtBending(section: GirtSection, load: GirtLoad) {
   const cr = repetitive(load.spaceIn)
   const fbStar = section.values.fb * CD_WIND * cr
-  const cl = innerEdge(section, load, fbStar)
+  const inner = innerEdge(section, load, fbStar)
+  const cl = inner?.cl ?? 1
   // The skin holds the outer edge under inward wind; suction compresses the inner edge, which nothing holds over the
   // span.
   const suctionGoverns = -load.outwardPsf > load.inwardPsf * cl
   const psf = suctionGoverns ? -load.outwardPsf : load.inwardPsf
-  const edgeFactor = suctionGoverns ? cl : 1
-  const factor = section.flat ? entryOf(CFU, section.size.nominal) : edgeFactor
+  const edge = suctionGoverns ? inner : null
+  const factor = section.flat ? entryOf(CFU, section.size.nominal) : (edge?.cl ?? 1)
   const plf = (WIND_ASD * psf * load.spaceIn) / IN_PER_FT
   const momentFtLb = (plf * (load.spanIn / IN_PER_FT) ** 2) / 8
   const fb = (momentFtLb * IN_PER_FT) / section.sIn3
   const allowedPsi = fbStar * factor
-  return { cr, factor, psf, plf, momentFtLb, fb, allowedPsi, use: usedOf(fb, allowedPsi) }
+  return { cr, factor, edge, psf, plf, momentFtLb, fb, allowedPsi, use: usedOf(fb, allowedPsi) }
 }
 
 /** Shear at the hardest worked support. */
@@ -171,6 +173,7 @@ function girtTrace(
       unit: 'psi',
       clause: 'NDS 2018 3.3',
     }),
+    ...(bending.edge ? edgeLines(bending.edge) : []),
     line({
       label: 'Allowed bending',
       formula: flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",

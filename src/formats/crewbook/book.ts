@@ -341,6 +341,7 @@ export function crewBook(
     job: job.name,
     date,
     revision,
+    what: 'crew book',
     note: standingNote(derived.site !== null),
     sheets: [
       ...stringsSheets(job, derived),

@@ -1,16 +1,23 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Block, CrewBook } from './types'
 
-function content(block: Block): Content {
+function content(block: Block, under: string): Content {
   switch (block.kind) {
     case 'text':
-      return { text: block.text, bold: block.strong ?? false, fontSize: block.strong ? 13 : 11, margin: [0, 6, 0, 2] }
+      return {
+        text: block.text,
+        bold: block.strong ?? false,
+        fontSize: block.strong ? 13 : 11,
+        margin: [0, 6, 0, 2],
+        ...(block.outline ? { outline: true, outlineParentId: under } : {}),
+      }
     case 'caution':
       return { table: { widths: ['*'], body: [[{ text: block.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
     case 'box':
       return {
         table: {
           widths: ['*'],
+          dontBreakRows: true,
           heights: [block.heightPt],
           body: [[{ text: block.text, fontSize: 9.5, color: '#444' }]],
         },
@@ -23,7 +30,7 @@ function content(block: Block): Content {
         const fontSize = () => {
           if (head) return 9.5
           if (block.big.includes(i)) return 13
-          return 11
+          return block.tight ? 9.5 : 11
         }
         return {
           text,
@@ -49,7 +56,8 @@ function content(block: Block): Content {
         },
         table: {
           headerRows: 1,
-          widths: block.head.map((_, i) => (i === block.head.length - 1 ? '*' : 'auto')),
+          keepWithHeaderRows: 1,
+          widths: block.head.map((_, i) => (i === block.head.length - 1 && !block.tight ? '*' : 'auto')),
           body: [
             block.head.map((text, i) => cell(text, i, true)),
             ...block.rows.map((row) => row.map((text, i) => cell(text, i, false))),
@@ -60,13 +68,65 @@ function content(block: Block): Content {
   }
 }
 
-/** The crew book as a pdfmake document: US letter, black on white; job, date, revision and page on every sheet. */
+/** Rows of a table that is kept whole under its heading. */
+const SHORT_TABLE = 16
+
+/** A named heading stands with what follows it, up to its table, and with the table where that is short. */
+function kept(blocks: readonly Block[], under: string): Content[] {
+  const out: Content[] = []
+  let i = 0
+  while (i < blocks.length) {
+    const together = togetherAt(blocks, i)
+    const stack = blocks.slice(i, i + together).map((block) => content(block, under))
+    out.push(...(together > 1 ? [{ stack, unbreakable: true }] : stack))
+    i += together
+  }
+  return out
+}
+
+/** How many blocks from one on are not to be parted by the end of a page. */
+function togetherAt(blocks: readonly Block[], from: number): number {
+  const first = blocks[from]
+  if (!(first?.kind === 'text' && first.outline)) return 1
+  const rest = blocks.slice(from + 1)
+  const end = rest.findIndex((block) => block.kind !== 'text' || block.outline)
+  const texts = end < 0 ? rest.length : end
+  const next = rest[texts]
+  return 1 + texts + (next?.kind === 'table' && next.rows.length <= SHORT_TABLE ? 1 : 0)
+}
+
+/** A sheet with its name in the outline of the file and in the contents. */
+function sheetContent(sheet: CrewBook['sheets'][number], i: number): Content[] {
+  const id = `sheet-${i}`
+  return [
+    {
+      text: sheet.title,
+      fontSize: 19,
+      bold: true,
+      id,
+      outline: true,
+      outlineExpanded: false,
+      tocItem: true,
+      ...(i > 0 && !sheet.follows ? { pageBreak: 'before' as const } : {}),
+      ...(sheet.follows ? { margin: [0, 14, 0, 0] as [number, number, number, number] } : {}),
+    },
+    { text: sheet.sub, fontSize: 10.5, margin: [0, 0, 0, 4] },
+    ...kept(sheet.blocks, id),
+  ]
+}
+
+/** What the file holds, sheet by sheet with its page. */
+const CONTENTS: Content = {
+  toc: { title: { text: 'Contents', fontSize: 13, bold: true, margin: [0, 10, 0, 2] } },
+}
+
+/** A book as a pdfmake document: US letter, black on white; job, date, revision and page on every sheet. */
 export function pdfDefinition(book: CrewBook): TDocumentDefinitions {
   return {
     pageSize: 'LETTER',
     pageMargins: [38, 62, 38, 44],
     defaultStyle: { font: 'Atkinson', fontSize: 11, color: '#000' },
-    info: { title: `${book.job}: crew book`, producer: 'Burdock', creator: 'Burdock' },
+    info: { title: `${book.job}: ${book.what}`, producer: 'Burdock', creator: 'Burdock' },
     header: {
       margin: [38, 24, 38, 0],
       columns: [
@@ -81,10 +141,9 @@ export function pdfDefinition(book: CrewBook): TDocumentDefinitions {
         { text: `page ${page} of ${pages}`, alignment: 'right', bold: true, fontSize: 11, width: 90 },
       ],
     }),
-    content: book.sheets.flatMap((sheet, i): Content[] => [
-      { text: sheet.title, fontSize: 19, bold: true, ...(i > 0 ? { pageBreak: 'before' as const } : {}) },
-      { text: sheet.sub, fontSize: 10.5, margin: [0, 0, 0, 4] },
-      ...sheet.blocks.map(content),
+    content: book.sheets.flatMap((sheet, i) => [
+      ...sheetContent(sheet, i),
+      ...(i === 0 && book.contents ? [CONTENTS] : []),
     ]),
   }
 }

@@ -3,7 +3,8 @@
  * Lost: the arithmetic (see "What holds"). Lengths are text in feet, inches and sixteenths.
  */
 export type Block =
-  | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean }
+  /** `outline`: named in the outline of the file, under its sheet. */
+  | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean; readonly outline?: boolean }
   | { readonly kind: 'caution'; readonly text: string }
   | {
       readonly kind: 'svg'
@@ -20,15 +21,22 @@ export type Block =
       readonly rows: readonly (readonly string[])[]
       /** Columns set right. */ readonly right: readonly number[]
       /** Columns set large. */ readonly big: readonly number[]
+      /** No wider than what stands in it, in smaller type. */ readonly tight?: boolean
     }
 
 export interface Sheet {
   readonly title: string
   readonly sub: string
   readonly blocks: readonly Block[]
+  /** Goes on where the sheet before it ends, instead of beginning a page. */
+  readonly follows?: boolean
 }
 
 export interface CrewBook {
+  /** What it is, for the title of the file: `crew book`. */
+  readonly what: string
+  /** A page of contents after the first sheet. */
+  readonly contents?: boolean
   readonly job: string
   readonly date: string
   readonly revision: string

@@ -284,6 +284,7 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
     job: sheets.job.name,
     date: sheets.date,
     revision: sheets.revision,
+    what: 'field sheets',
     note: standingNote(sheets.derived.site !== null),
     sheets: [
       ...cards,

@@ -86,9 +86,10 @@ export interface SpanJudged {
 
 /** Bending about both axes (NDS 2018 3.9.2 without axial load): the second grows as the first nears its buckling. */
 function bendingUse(fb: number, strength: BeamStrength, weak: WeakBending | null): Use {
-  const own = strength.rb > MOST_SLENDER && fb > 0 ? cannotStand('free edge') : usedOf(fb, strength.fbPsi)
+  const { edge } = strength
+  const own = edge && edge.rb > MOST_SLENDER && fb > 0 ? cannotStand('free edge') : usedOf(fb, strength.fbPsi)
   if (!weak || weak.fb === 0) return own
-  const left = strength.fbePsi === null ? 1 : 1 - (fb / strength.fbePsi) ** 2
+  const left = edge === null ? 1 : 1 - (fb / edge.fbePsi) ** 2
   return together([own, left > 0 ? usedOf(weak.fb, weak.fbAllowed * left) : cannotStand('buckles')])
 }
 

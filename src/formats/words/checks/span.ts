@@ -4,6 +4,7 @@ import type { SpanFacts } from '@/core/rules/span/strength'
 import type { SpanSagFacts } from '@/core/rules/span/sag'
 import type { Check } from '@/core/rules'
 import { about, formatLength, IN_PER_FT } from '@/core/units'
+import { edgeLines } from '@/core/wood'
 import type { CheckWords } from './checkWords'
 import { LUMBER_REMEDY, noValues } from './lumber'
 
@@ -66,7 +67,7 @@ function acrossLine(
   weak: NonNullable<SpanJudged['weak']>,
   bending: number,
 ): TraceLine {
-  const { fbePsi } = strength
+  const fbePsi = strength.edge?.fbePsi ?? null
   const left = fbePsi === null ? '' : ` × (1−(${sig(fb)}/${sig(fbePsi)})²)`
   return line({
     label: 'Across the other axis',
@@ -101,6 +102,7 @@ function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonl
       unit: 'psi',
       clause: 'NDS 2018 3.3',
     }),
+    ...(strength.edge ? edgeLines(strength.edge) : []),
     line({
       label: 'Allowed bending',
       formula: flat ? "Fb' = Fb·CD·Cr·Cfu" : "Fb' = Fb·CD·Cr·CL",

@@ -1,7 +1,7 @@
 import { line, sig, stands, type TraceLine } from '@/core/result'
 import type { BendingFacts } from '@/core/rules/post/bending'
 import { about, NEGLIGIBLE, upTo } from '@/core/units'
-import { PLY_IN, uniformLeIn, wetFactors } from '@/core/wood'
+import { edgeLines, PLY_IN, uniformLeIn, wetFactors } from '@/core/wood'
 import { actionNumbers } from '../actions'
 
 type Worked = Extract<BendingFacts, { kind: 'worked' }>
@@ -190,29 +190,19 @@ const tensionLine = ({ result, column }: Worked): TraceLine =>
   })
 
 /** Stability of the edge that bending compresses, between what holds it (NDS 2018 3.3.3). */
-function edgeLines({ result, column }: Worked): readonly TraceLine[] {
+function edgeOfPost({ result, column }: Worked): readonly TraceLine[] {
   const { limits } = result
   if (limits.fbe === null) return []
-  const alpha = sig(limits.fbe / limits.fb1Star)
-  const half = `(1 + ${alpha})/1.9`
-  return [
-    line({
-      label: 'Slenderness of its edge',
-      formula: 'RB = √(le·d/b²)',
-      numbers: `√(${sig(uniformLeIn(column.gapIn, column.size.depthIn))} × ${sig(column.size.depthIn)}/${sig(column.actingIn)}²)`,
-      value: limits.rb,
-      unit: '',
-      clause: `NDS 2018 3.3.3.6, FbE ${about(limits.fbe, 'psi')}`,
-    }),
-    line({
-      label: 'Stability of its edge',
-      formula: 'CL from α = FbE/Fb*',
-      numbers: `${half} − √((${half})² − ${alpha}/0.95)`,
-      value: limits.cl,
-      unit: '',
-      clause: 'NDS 2018 3.3.3.8',
-    }),
-  ]
+  const { depthIn } = column.size
+  return edgeLines({
+    leIn: uniformLeIn(column.gapIn, depthIn),
+    dIn: depthIn,
+    bIn: column.actingIn,
+    fbePsi: limits.fbe,
+    fbStarPsi: limits.fb1Star,
+    rb: limits.rb,
+    cl: limits.cl,
+  })
 }
 
 /** Bending in the plane of the plies (NDS 2018 3.3, 4.3). */
@@ -242,7 +232,7 @@ function bendingLines(facts: Worked): readonly TraceLine[] {
       clause: `${values.table}; NDS 2018 4.3, ASABE EP559`,
       ...(verify === undefined ? {} : { verify }),
     }),
-    ...edgeLines(facts),
+    ...edgeOfPost(facts),
     line({
       label: 'Allowed bending',
       formula: `Fb' = Fb*·CL${splice ? '·splice' : ''}`,

@@ -1,17 +1,16 @@
 import { beamLoads, type BeamsOf, type LeanToLoads, type RoofLoads, type SiteResults } from '../frame'
-import { type Grid, type PostLayout, type TrussPlan, wallPosts } from '../layout'
-import { DEAD_AGAINST_WIND, type RoofZone, WIND_ASD } from '../loads'
+import { endSpaceIn, type Grid, longestSpaceIn, type PostLayout, type TrussPlan, wallPosts } from '../layout'
+import type { RoofZone } from '../loads'
 import type { Building } from '../model'
 import { item } from '../result'
 import { type Check, checksOf, RULES } from '../rules'
 import { beamJoint } from '../rules/beam/joint'
 import { beamMember } from '../rules/beam/member'
-import { mainPurlinLoads } from '../rules/purlin/loads'
+import { mainPurlinLoads, overhangUpPsf, purlinPullLb } from '../rules/purlin/loads'
 import { type PurlinLoads, purlinMember } from '../rules/purlin/member'
 import type { PurlinPlace } from '../rules/purlin/strength'
 import { leanToCase } from '../rules/rafter/leanTo'
 import { seatTrusses } from '../rules/truss/seated'
-import { IN_PER_FT, radians } from '../units'
 
 /** Trusses on their seats, tied down. */
 export const judgeTrusses = (
@@ -40,16 +39,12 @@ const ZONES: Readonly<Record<PurlinPlace, readonly RoofZone[]>> = {
   rake: ['2n', '3e', '3r'],
 }
 
-/** Longest space between trusses, inches. */
-const trussSpanIn = ({ trusses }: TrussPlan): number =>
-  trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
-
 const worstUpPsf = (zones: PurlinLoads['zones']): number => Math.max(...zones.map((zone) => Math.abs(zone.upPsf)))
 
 /** Purlins of the main roof: gravity, wind up by zone, sag, fixings and skin screws. */
 export function judgePurlins(building: Building, plan: TrussPlan, results: SiteResults): Check[] {
-  const { spaceIn, skinHolds } = building.roof.purlins
-  const spanIn = trussSpanIn(plan)
+  const { skinHolds } = building.roof.purlins
+  const spanIn = longestSpaceIn(plan)
   const open = results.enclosure.class === 'open'
   const field = mainPurlinLoads(building, results, spanIn, ZONES.field)
   const rake = mainPurlinLoads(building, results, spanIn, ZONES.rake)
@@ -64,18 +59,23 @@ export function judgePurlins(building: Building, plan: TrussPlan, results: SiteR
     checksOf(RULES.purlinSpan, { place, span: purlinMember(building, spanIn, loads), skinHolds }),
   )
   if (spans[0]?.state === 'not-checked') return spans
-  const heldPsf = DEAD_AGAINST_WIND * field.leastPsf * Math.cos(radians(field.thetaDeg))
-  const areaFt2 = (spaceIn / IN_PER_FT) * (spanIn / IN_PER_FT)
+  const endSpanIn = endSpaceIn(plan)
+  const overhang = overhangUpPsf(building, results, 'any')
   return [
     ...spans,
+    ...checksOf(RULES.purlinOverhang, {
+      building,
+      loads: { ...rake, snowPsf: field.snowPsf },
+      upPsf: overhangUpPsf(building, results, 'gable'),
+    }),
     ...places.flatMap(([place, loads]) =>
       checksOf(RULES.purlinJoint, {
         place,
-        pullLb: (WIND_ASD * worstUpPsf(loads.zones) - heldPsf) * areaFt2,
+        pullLb: purlinPullLb(building, results, { loads, spanIn, endSpanIn }),
         building,
       }),
     ),
-    ...checksOf(RULES.skin, { building, worstUpPsf: worstUpPsf([...field.zones, ...rake.zones]) }),
+    ...checksOf(RULES.skin, { building, worstUpPsf: Math.max(overhang, worstUpPsf([...field.zones, ...rake.zones])) }),
   ]
 }
 

@@ -117,3 +117,14 @@ export function trussPlan(building: Building, grid: Grid, layout: PostLayout): T
     spaceIn: building.roof.truss.set === 'posts' ? Math.max(...grid.baysIn) : building.roof.truss.spaceIn,
   }
 }
+
+/** Longest space between neighbouring trusses, inches. */
+export const longestSpaceIn = ({ trusses }: TrussPlan): number =>
+  trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
+
+/** The shorter of the spaces beside the two end trusses, inches. */
+export function endSpaceIn({ trusses }: TrussPlan): number {
+  const last = trusses.length - 1
+  const west = item(trusses, 1).xIn - item(trusses, 0).xIn
+  return Math.min(west, item(trusses, last).xIn - item(trusses, last - 1).xIn)
+}

@@ -40,6 +40,7 @@ import { interlayer } from './post/interlayer'
 import { lamination } from './post/lamination'
 import { sag as postSag } from './post/sag'
 import { shear as postShear } from './post/shear'
+import { overhang as purlinOverhang } from './purlin/overhang'
 import { sag as purlinSag } from './purlin/sag'
 import { screws } from './purlin/screws'
 import { strength as purlinStrength } from './purlin/strength'
@@ -91,6 +92,7 @@ export const RULES = {
   beamJoint: [beamBolts, beamSeat, beamUplift],
   purlinWind: [purlinWind],
   purlinSpan: [purlinStrength, purlinSag],
+  purlinOverhang: [purlinOverhang],
   purlinJoint: [purlinTie],
   skin: [screws],
   leanTo: [

@@ -12,6 +12,8 @@ import {
 } from '../frame'
 import { nailOf } from '../joints'
 import {
+  endSpaceIn,
+  longestSpaceIn,
   type GirtPiece,
   girtPieces,
   girtRows,
@@ -23,20 +25,20 @@ import {
   purlinPlaces,
   type TrussPlan,
 } from '../layout'
-import { DEAD_AGAINST_WIND, WIND_ASD } from '../loads'
 import { type Building, type Job, type Side, SIDES } from '../model'
-import { cannotStand, item, type Use, usedOf, worseOf, worstUse } from '../result'
+import { cannotStand, type Use, usedOf, worseOf, worstUse } from '../result'
 import { type Check, checksOf, type RuleName, ruleOf, RULES } from '../rules'
 import { beamMember } from '../rules/beam/member'
 import { sway } from '../rules/diaphragm/sway'
 import { girtAt, girtCases, pullAtPostLb } from '../rules/girt/board'
 import { girtNail } from '../rules/girt/nails'
 import { hasPurlins, leanToPurlinMember } from '../rules/leanToPurlin/member'
-import { mainPurlinLoads } from '../rules/purlin/loads'
+import { mainPurlinLoads, overhangUpPsf, purlinPullLb } from '../rules/purlin/loads'
 import { purlinMember } from '../rules/purlin/member'
+import { overhangUse } from '../rules/purlin/overhang'
 import { rafterMember } from '../rules/rafter/member'
 import { spanWorst } from '../rules/span/member'
-import { IN2_PER_FT2, IN_PER_FT, radians } from '../units'
+import { IN_PER_FT } from '../units'
 
 /** A plan with its loads, for judging parts of it by themselves. */
 export interface PartsOf {
@@ -175,16 +177,17 @@ const worstOf = (uses: readonly (Use | null)[]): Use | null =>
 
 /** Purlins of the main roof with their ties, as one ratio; null where the wind on the roof is not covered. */
 function mainPurlinsWorst(parts: PartsOf, building: Building): Use | null {
-  const { trusses } = parts.trusses
-  const spanIn = trusses.slice(1).reduce((most, truss, i) => Math.max(most, truss.xIn - item(trusses, i).xIn), 0)
+  const spanIn = longestSpaceIn(parts.trusses)
   const loads = mainPurlinLoads(building, parts.results, spanIn, ['1', '2e', '2n', '2r', '3e', '3r'])
   if (!loads) return null
-  const worst = spanWorst(purlinMember(building, spanIn, loads))
+  const worst = worstOf([
+    spanWorst(purlinMember(building, spanIn, loads)),
+    overhangUse({ building, loads, upPsf: overhangUpPsf(building, parts.results, 'gable') }),
+  ])
   const tieLb = building.joints.purlinTieLb
   if (tieLb === null) return worst
-  const upPsf = Math.max(...loads.zones.map((zone) => Math.abs(zone.upPsf)))
-  const netPsf = WIND_ASD * upPsf - DEAD_AGAINST_WIND * loads.leastPsf * Math.cos(radians(loads.thetaDeg))
-  return worstOf([worst, (netPsf * building.roof.purlins.spaceIn * spanIn) / IN2_PER_FT2 / tieLb])
+  const pullLb = purlinPullLb(building, parts.results, { loads, spanIn, endSpanIn: endSpaceIn(parts.trusses) })
+  return worstOf([worst, usedOf(Math.max(0, pullLb), tieLb)])
 }
 
 /**

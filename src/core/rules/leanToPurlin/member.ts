@@ -1,7 +1,7 @@
 import type { LowRoofSnow } from '../../loads'
 import { roofLivePsf } from '../../loads'
 import { IN2_PER_FT2 } from '../../units'
-import { mainPurlinLoads } from '../purlin/loads'
+import { leastSlopePsf } from '../purlin/loads'
 import { purlinMember } from '../purlin/member'
 import type { LeanToCase } from '../rafter/leanTo'
 import type { SpanMember } from '../span/member'
@@ -31,7 +31,7 @@ export function leanToPurlinMember(leanTo: LeanToPurlinCase): SpanMember {
   return purlinMember(building, spaceIn, {
     thetaDeg: lean.thetaDeg,
     deadPsf: results.dead.slopePsf,
-    leastPsf: mainPurlinLoads(building, results, spaceIn, ['1'])?.leastPsf ?? 0,
+    leastPsf: leastSlopePsf(results),
     snowPsf: snow.uniformPsf + snow.peakPsf,
     livePsf: roofLivePsf(areaFt2, lean.leanTo.pitchPer12),
     windInPsf: windPsf,

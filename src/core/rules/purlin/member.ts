@@ -16,7 +16,7 @@ export const roofLimits = (ceiling: Ceiling): { readonly live: number; readonly 
 }
 
 /** Weight of a roof worker, lb, IBC 2021 Table 1607.1. */
-const WORKER_LB = 300
+export const WORKER_LB = 300
 /**
  * Loads of one purlin by name, psf: dead of the slope, snow and live of plan, wind square to the roof at strength
  * level.

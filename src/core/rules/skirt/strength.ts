@@ -1,11 +1,10 @@
 import type { SiteResults } from '../../frame'
+import { wallPressures } from '../../loads'
 import type { Building } from '../../model'
+import { IN2_PER_FT2 } from '../../units'
 import { boardSize, girtRatios } from '../../wood'
 import { judgedUse } from '../check'
 
-/** Coefficients of pressure on the board at the foot of a wall, zone 5, inward and outward (ASCE 7-16 Fig. 30.3-1). */
-const GCP_IN = 1
-const GCP_OUT = 1.1
 /** Least width of wall a skirt board carries, inches. */
 const LEAST_SPACE_IN = 6
 const BOARDS = ['2x12', '2x10', '2x8', '2x6', '2x4'] as const
@@ -23,11 +22,20 @@ export function strength({
   readonly building: Pick<Building, 'skirt' | 'girts' | 'grades' | 'wallFinish' | 'post'>
   readonly bayIn: number
   readonly gapIn: number
-  readonly results: Pick<SiteResults, 'claddingQhPsf' | 'wind'>
+  readonly results: Pick<SiteResults, 'claddingQhPsf' | 'wind' | 'flatRoof'>
 }) {
   if (building.skirt.depthIn <= 0) return null
   const size = BOARDS.find((board) => boardSize(board).dIn <= building.skirt.depthIn + 0.01) ?? '2x4'
   const { lumber } = building.girts
+  const spaceIn = Math.max(LEAST_SPACE_IN, building.skirt.topIn / 2 + gapIn / 2)
+  // The boards by the corners stand in the end zone.
+  const pressures = wallPressures({
+    qhPsf: results.claddingQhPsf,
+    areaFt2: (bayIn * Math.max(spaceIn, bayIn / 3)) / IN2_PER_FT2,
+    zone: 5,
+    flatRoof: results.flatRoof,
+    gcpi: results.wind.gcpi,
+  })
   const girt = girtRatios(
     {
       style: 'flat',
@@ -38,12 +46,7 @@ export function strength({
       finish: building.wallFinish,
       atGround: { incised: building.post.incised },
     },
-    {
-      spanIn: bayIn,
-      spaceIn: Math.max(LEAST_SPACE_IN, building.skirt.topIn / 2 + gapIn / 2),
-      inwardPsf: results.claddingQhPsf * (GCP_IN + results.wind.gcpi),
-      outwardPsf: -results.claddingQhPsf * (GCP_OUT + results.wind.gcpi),
-    },
+    { spanIn: bayIn, spaceIn, inwardPsf: pressures.inwardPsf, outwardPsf: pressures.outwardPsf },
   )
   if (!girt) return null
   return judgedUse({

@@ -46,6 +46,7 @@ import { words as postInterlayer } from './post/interlayer'
 import { words as postLamination } from './post/lamination'
 import { words as postSag } from './post/sag'
 import { words as postShear } from './post/shear'
+import { words as purlinOverhang } from './purlin/overhang'
 import { words as purlinSag } from './purlin/sag'
 import { words as purlinScrews } from './purlin/screws'
 import { words as purlinStrength } from './purlin/strength'
@@ -119,6 +120,7 @@ export const WORDS = {
   'post/lamination': postLamination,
   'post/sag': postSag,
   'post/shear': postShear,
+  'purlin/overhang': purlinOverhang,
   'purlin/sag': purlinSag,
   'purlin/screws': purlinScrews,
   'purlin/strength': purlinStrength,

@@ -81,10 +81,10 @@ function acrossLine(
 }
 
 /** Bending about both axes. */
-function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonly TraceLine[] {
-  const { forces, strength, fb, fbAllowed, weak, bending } = judged
+function bendingLines<About>(worked: Worked<About>): readonly TraceLine[] {
+  const { spanCase, judged } = worked
+  const { forces, strength, fb } = judged
   const momentFtLb = Math.abs(forces.momentInLb) / IN_PER_FT
-  const verify = spanCase.verify ?? (strength.cr > 1 ? 'C06' : strength.values.verify)
   return [
     line({
       label: 'Largest moment',
@@ -102,6 +102,19 @@ function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonl
       unit: 'psi',
       clause: 'NDS 2018 3.3',
     }),
+    ...allowedLines(worked),
+  ]
+}
+
+/** What it may take in bending, and what bending across the other axis takes of it. */
+export function allowedLines({
+  spanCase,
+  judged,
+  flat,
+}: Pick<Worked<unknown>, 'spanCase' | 'judged' | 'flat'>): readonly TraceLine[] {
+  const { strength, fbAllowed, weak, bending } = judged
+  const verify = spanCase.verify ?? (strength.cr > 1 ? 'C06' : strength.values.verify)
+  return [
     ...(strength.edge ? edgeLines(strength.edge) : []),
     line({
       label: 'Allowed bending',
@@ -118,7 +131,12 @@ function bendingLines<About>({ spanCase, judged, flat }: Worked<About>): readonl
   ]
 }
 
-function shearLines<About>({ spanCase, judged, notchShare }: Worked<About>): readonly TraceLine[] {
+/** Shear beside the shear it may take. */
+export function shearLines({
+  spanCase,
+  judged,
+  notchShare,
+}: Pick<Worked<unknown>, 'spanCase' | 'judged' | 'notchShare'>): readonly TraceLine[] {
   const { forces, strength } = judged
   const notched = notchShare < 1
   return [

@@ -67,13 +67,14 @@ function leanToJoints({ building, posts }: JointsOf, { side, rafter }: LeanTo): 
 /** Trusses on their seats, beams and lean-tos on their posts. */
 function roofJoints(of: JointsOf): JointLine[] {
   const { building, plan } = of
-  const { truss, carrier } = building.joints
+  const { truss, carrier, trussTieLb } = building.joints
   const seats = plan.trusses.length * 2
   const beams = plan.beams.length
+  const onPosts = building.roof.truss.set === 'posts'
   return [
-    building.roof.truss.set === 'posts'
-      ? joint('truss to post', bolt(truss.diameterIn), truss.count, seats)
-      : joint('truss to carrier', 'tie', 1, seats),
+    ...(onPosts ? [joint('truss to post', bolt(truss.diameterIn), truss.count, seats)] : []),
+    ...(onPosts && trussTieLb !== null ? [joint('truss to post, held down', 'tie', 1, seats)] : []),
+    ...(onPosts ? [] : [joint('truss to carrier', 'tie', 1, seats)]),
     ...(beams > 0 ? [joint('carrier or header to post', bolt(carrier.diameterIn), carrier.count, beams + 2)] : []),
     ...building.leanTos.flatMap((leanTo) => leanToJoints(of, leanTo)),
   ]

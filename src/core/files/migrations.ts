@@ -93,6 +93,18 @@ function toVersion9(raw: Raw): Raw {
   }
 }
 
+/** Up to version 9 the tie of a rafter was that of a truss on its carrier too; trusses on posts had none. */
+function toVersion10(raw: Raw): Raw {
+  const building = recordOf(raw.building)
+  const joints = recordOf(building.joints)
+  const onCarriers = recordOf(recordOf(building.roof).truss).set === 'carriers'
+  return {
+    ...raw,
+    version: 10,
+    building: { ...building, joints: fill(joints, { trussTieLb: onCarriers ? (joints.rafterTieLb ?? null) : null }) },
+  }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
@@ -102,6 +114,7 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   6: toVersion7,
   7: toVersion8,
   8: toVersion9,
+  9: toVersion10,
 }
 
 /**

@@ -72,7 +72,7 @@ describe('bearing, pads and uplift', () => {
     [36, 7.069],
   ])('area of %d in., ft²', (d, a) => expectNear(padAreaFt2(d), a))
   test('weight of a 24 × 8 in. pad', () => expectNear(padWeightLb(24, 8), 303.7))
-  test('plain concrete pad, ACI 318-14 ch. 14', () => {
+  test('plain concrete pad, ACI 318-19 ch. 14', () => {
     const r = padRatios({ loadLb: 4931, diameterIn: 24, thicknessIn: 8, faceIn: 4.5, depthIn: 5.5, fcPsi: 3000 })
     expectNear(r.muInLb, 12270, 1e-3)
     expectNear(r.phiMnInLb, 23240, 1e-3)
@@ -118,7 +118,7 @@ describe('bearing, pads and uplift', () => {
   )
 })
 
-// ACI 318-14 22.6.5.2: a long face counts with (1 + 2/β), no more than twice: β 4 gives 1.5 of 4/3, β 1 the cap of 8/3.
+// ACI 318-19 22.6.5.2: a long face counts with (1 + 2/β), no more than twice: β 4 gives 1.5 of 4/3, β 1 the cap of 8/3.
 test.each([
   ['square', 6, 6, 8 / 3],
   ['two to one', 4, 8, 8 / 3],

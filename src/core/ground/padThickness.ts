@@ -25,14 +25,14 @@ export interface PadRatios {
 /** Least depth of a footing below undisturbed ground, inches, IBC 2021 1809.4. */
 export const LEAST_DEPTH_IN = 12
 
-/** Least thickness of a plain concrete pad, inches (ACI 318-14 14.3.2.1). */
+/** Least thickness of a plain concrete pad, inches (ACI 318-19 14.3.2.1). */
 const LEAST_PLAIN_IN = 8
 
 /** Strength of concrete assumed for a job-mixed pad, psi (IBC 2021 1808.8.1 asks 2,500 at least). */
 export const CONCRETE_FC_PSI = 2500
 
 /**
- * Plain concrete pad, ACI 318-14 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1),
+ * Plain concrete pad, ACI 318-19 ch. 14: thickness less 2 in. cast on soil (14.5.1.7), at least 8 in. (14.3.2.1),
  * factored pressure 1.6·P/A. `faceIn` and `depthIn` are the post's sides. `bending` is null where the pad is thinner
  * than the code allows, and the pad cannot be judged.
  */

@@ -1,5 +1,6 @@
-import { about, ROUNDING, stated } from '../units'
+import { about, stated } from '../units'
 import { line, sig, type TraceLine } from '../result'
+import type { BoltPlace } from './boltPlace'
 import { BOLT_YIELD_PSI, bearingStrengthPsi, yieldLimit, yieldLine } from './yieldLimit'
 
 /**
@@ -20,8 +21,7 @@ export interface BoltedJoint {
   readonly eaMain: number
   readonly eaSide: number
   readonly spacingIn: number
-  readonly endIn: number
-  readonly edgeIn: number
+  readonly place: BoltPlace
   readonly duration: number
   readonly wet: boolean
 }
@@ -61,20 +61,9 @@ export function groupAction({
 }
 
 /**
- * Geometry factor CΔ from an end distance and a spacing, NDS 2018 12.5.1: in proportion between the least and the full
- * distance; 0 below the least.
- */
-export function geometryFactor(endIn: number, spacingIn: number, dIn: number, tension: boolean): number {
-  const share = (has: number, least: number, full: number) => (has + ROUNDING < least ? 0 : Math.min(1, has / full))
-  const end = tension ? share(endIn, 3.5 * dIn, 7 * dIn) : share(endIn, 2 * dIn, 4 * dIn)
-  return Math.min(end, spacingIn > 0 ? share(spacingIn, 3 * dIn, 4 * dIn) : 1)
-}
-
-/**
  * Strength of a bolted joint, lb: the yield limit of one bolt, group and geometry factors, duration. Bolts in several
  * rows that dry after
- * making up take 0.4 (NDS 2018 Table 11.3.3). `problem` names a spacing below the least, which is refused rather than
- * reduced.
+ * making up take 0.4 (NDS 2018 Table 11.3.3). A place with a problem is refused rather than reduced.
  */
 export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
   const theta = Math.max(boltedJoint.mainThetaDeg, boltedJoint.sideThetaDeg)
@@ -96,16 +85,9 @@ export function boltStrength(boltedJoint: BoltedJoint): BoltStrength {
     eaMain: boltedJoint.eaMain,
     eaSide: boltedJoint.eaSide,
   })
-  const cDelta = geometryFactor(boltedJoint.endIn, inRow > 1 ? boltedJoint.spacingIn : 0, boltedJoint.diameterIn, false)
-  const edge = boltedJoint.edgeIn + ROUNDING < 1.5 * boltedJoint.diameterIn
+  const { cDelta, problem } = boltedJoint.place
   const cm = boltedJoint.wet && boltedJoint.rows > 1 ? 0.4 : 1
   const eachLb = limit.zLb * boltedJoint.duration * cm * cg * cDelta
-  const reason = () => {
-    if (cDelta === 0) return 'the bolts stand nearer than the least end distance or spacing'
-    if (edge) return 'the bolts stand nearer to the edge than 1.5 diameters'
-    return null
-  }
-  const problem = reason()
   return {
     eachLb,
     groupLb: problem ? 0 : eachLb * boltedJoint.count,

@@ -14,7 +14,10 @@ export {
 export type { Nail } from './fasteners'
 export { nailStrength } from './nailed'
 
-export { boltStrength, geometryFactor, groupAction } from './bolted'
+export { boltStrength, groupAction } from './bolted'
+export { crossingPlace, geometryFactor, heelPlaces, rowGapIn } from './boltPlace'
+export { LEAST_FV_PSI, splittingLb, splittingLine } from './splitting'
+export type { Splitting } from './splitting'
 export type { BoltStrength } from './bolted'
 export { laminationPlan, nailColumns } from './lamination'
 export type { LaminationPlan } from './lamination'

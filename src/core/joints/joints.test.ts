@@ -4,6 +4,7 @@ import {
   boltStrength,
   BOLT_YIELD_PSI,
   combinedLb,
+  crossingPlace,
   geometryFactor,
   groupAction,
   headPullThrough,
@@ -15,6 +16,7 @@ import {
   nailStrength,
   nailYieldPsi,
   ringWithdrawal,
+  rowGapIn,
   screwWithdrawal,
   smoothWithdrawal,
   yieldLimit,
@@ -41,8 +43,7 @@ const TWO_BOLTS = {
   eaMain: 3.5e7,
   eaSide: 2.3e7,
   spacingIn: 2.5,
-  endIn: 4.4,
-  edgeIn: 1,
+  place: { cDelta: 1, problem: null },
   duration: 1.15,
   wet: false,
 }
@@ -248,11 +249,11 @@ describe('group and geometry factors of bolts, 15.2', () => {
   )
   test('two 5/8 bolts in double shear at CD 1.15: near 2 × 1294 lb', () =>
     expectNear(boltStrength(TWO_BOLTS).groupLb, 2 * 1294, 1e-2))
-  test('bolts nearer than the least distance are refused, not reduced', () => {
-    const bolt = boltStrength({ ...TWO_BOLTS, endIn: 0.5 })
-    expect(bolt.groupLb).toBe(0)
-    expect(bolt.problem).toMatch(/least end distance/)
-  })
+  test('bolts nearer than the least distance are refused, not reduced', () =>
+    expect(boltStrength({ ...TWO_BOLTS, place: crossingPlace(0.625, 2, 7) })).toMatchObject({
+      groupLb: 0,
+      problem: expect.stringMatching(/loaded edge/),
+    }))
   test('several rows that dry after making up keep 0.4', () =>
     expectNear(
       boltStrength({ ...TWO_BOLTS, count: 4, rows: 2, wet: true }).eachLb /
@@ -336,6 +337,29 @@ describe('lamination by NDS 15.3.3.1, 15.6', () => {
         gravity: SP,
       }).meets,
     ).toBe(false))
+})
+
+describe('bolts across the grain, NDS 12.5.1 and 3.4.3.3', () => {
+  test.each([
+    [0.5, 2, 11.25, null, 9.25, 7],
+    [0.5, 1, 9.25, null, 4.625, 4.625],
+    [0.625, 2, 7.5, null, 5, 5],
+    [0.625, 2, 7.25, /loaded edge/, 4.75, 4.75],
+    [0.75, 1, 5.5, /loaded edge/, 2.75, 2.75],
+  ])('bolts of %d in., %d above one another in %d in.', (dIn, inRow, acrossIn, problem, down, up) => {
+    const place = crossingPlace(dIn, inRow, acrossIn)
+    if (problem) expect(place.problem).toMatch(problem)
+    else expect(place.problem).toBeNull()
+    expect([place.deDownIn, place.deUpIn]).toEqual([down, up])
+  })
+  // Table 12.5.1D: l/D to 2: 2.5 D; 2.4: (5·2.4 + 10)/8 = 2.75 D; from 6 on 5 D.
+  test.each([
+    [1.5, 3, 0.75, 2.5],
+    [1.5, 4.5, 0.625, 2.75],
+    [6, 4.5, 0.75, 5],
+  ])('rows through %d and %d in. with %d in. bolts stand %d D apart', (mainIn, sideIn, dIn, want) =>
+    expectNear(rowGapIn(dIn, mainIn, sideIn), want * dIn, 1e-9),
+  )
 })
 
 describe('bolts in rows', () => {

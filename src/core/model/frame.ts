@@ -101,6 +101,7 @@ export const jointsSchema = z.strictObject({
   truss: bolting,
   carrier: bolting,
   collar: bolting,
+  trussTieLb: number(50, 10000, 'Rated uplift of the tie at each truss, lb').nullable(),
   rafterTieLb: number(50, 10000, 'Rated uplift of a rafter tie, lb').nullable(),
   purlinTieLb: number(50, 10000, 'Rated uplift of a purlin tie or hanger, lb').nullable(),
   lamination: z.strictObject({

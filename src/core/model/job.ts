@@ -11,7 +11,7 @@ import { id, lengthIn, number, text } from './zod'
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 9
+export const JOB_VERSION = 10
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),

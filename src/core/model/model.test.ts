@@ -142,6 +142,25 @@ describe('files', () => {
     const result = readJobText(JSON.stringify(newJob('<img src=x onerror=alert(1)>')))
     expect(result.ok && result.value.name).toBe('<img src=x onerror=alert(1)>')
   })
+  // Up to version 9 one rating stood for the ties of rafters and of trusses on carriers.
+  test.each([
+    ['carriers', 900],
+    ['posts', null],
+  ])('trusses on %s take over a tie rated %s', (set, trussTieLb) => {
+    const nine = clone(newJob('nine')) as unknown as { version: number; building: Record<string, never> }
+    const { trussTieLb: _none, ...joints } = nine.building.joints as unknown as Record<string, unknown>
+    const roof = nine.building.roof as unknown as { truss: object }
+    const building = {
+      ...nine.building,
+      joints: { ...joints, rafterTieLb: 900 },
+      roof: { ...roof, truss: { ...roof.truss, set } },
+    }
+    const up = parseJob({ ...nine, version: 9, building })
+    expect(up.ok && [up.value.building.joints.trussTieLb, up.value.building.joints.rafterTieLb]).toEqual([
+      trussTieLb,
+      900,
+    ])
+  })
   test('an older file gains what it lacks, step by step, and keeps what it has', () => {
     const { fieldwork: _fieldwork, ground: _ground, ...two } = clone(newJob('old'))
     const up = migrate({ ...two, version: 2 })

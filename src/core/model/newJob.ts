@@ -65,6 +65,7 @@ const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
     truss: { diameterIn: 0.625, count: 2 },
     carrier: { diameterIn: 0.625, count: 4 },
     collar: { diameterIn: 0.625, count: 2 },
+    trussTieLb: null,
     rafterTieLb: null,
     purlinTieLb: null,
     lamination: {

@@ -124,10 +124,11 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
     onBuilding(job, { joints: { ...building.joints, [key]: { ...now, ...part } } })
   return [
     ...([0.5, 0.625, 0.75] as const)
-      .filter((diameterIn) => diameterIn > now.diameterIn)
+      .filter((diameterIn) => diameterIn !== now.diameterIn)
       .map((diameterIn) => ({
         key: `dia-${diameterIn}`,
-        label: 'Thicker bolts',
+        // Thinner ones stand nearer to an edge, and may be what holds.
+        label: diameterIn > now.diameterIn ? 'Thicker bolts' : 'Thinner bolts',
         detail: `${stated(diameterIn, 'inches')}`,
         job: put({ diameterIn }),
       })),
@@ -141,6 +142,18 @@ function boltEdits(job: Job, key: BoltKey): Edit[] {
       })),
   ]
 }
+
+/** Ratings of ties that are on the market, lb with the duration of wind. */
+const TIE_RATINGS_LB = [600, 1000, 1500, 2000, 2600, 3400, 4500, 6000] as const
+
+/** A tie at each truss that is rated for so much, in place of its bolts; which one to buy is for the builder to find. */
+const trussTieEdits = (job: Job): Edit[] =>
+  TIE_RATINGS_LB.filter((lb) => lb > (job.building.joints.trussTieLb ?? 0)).map((trussTieLb) => ({
+    key: `tie-${trussTieLb}`,
+    label: 'A rated tie at each truss',
+    detail: `${stated(trussTieLb, 'lb')} or more`,
+    job: onBuilding(job, { joints: { ...job.building.joints, trussTieLb } }),
+  }))
 
 function nailEdits(job: Job, key: 'girt' | 'purlin'): Edit[] {
   const building = job.building
@@ -239,9 +252,12 @@ function braceEdits(job: Job): Edit[] {
 
 type EditsOf = (job: Job, place: string, subjects: readonly string[]) => Edit[]
 const truss: EditsOf = (job) => boltEdits(job, 'truss')
-const beamBolts: EditsOf = (job) => boltEdits(job, 'carrier')
+const trussUplift: EditsOf = (job) => [...boltEdits(job, 'truss'), ...trussTieEdits(job)]
 const eaveBeam: EditsOf = (job, place) => eaveBeamEdits(job, place as 'carrier')
-const ledgerBolts: EditsOf = (job) => boltEdits(job, 'ledger')
+const beamBolts: EditsOf = (job, place) => [...boltEdits(job, 'carrier'), ...eaveBeamEdits(job, place as 'carrier')]
+const wallBolts =
+  (part: LeanToPart): EditsOf =>
+  (job, place) => [...boltEdits(job, 'ledger'), ...leanToEdits(job, place, part)]
 const leanTo =
   (part: LeanToPart): EditsOf =>
   (job, place) =>
@@ -253,14 +269,15 @@ const EDITS: Readonly<Partial<Record<RuleName, EditsOf>>> = {
   'girt/strength': (job, place) => girtEdits(job, place as Side),
   'purlin/tie': (job) => [...nailEdits(job, 'purlin'), ...purlinEdits(job)],
   'purlin/strength': purlinEdits,
+  'purlin/overhang': purlinEdits,
   'purlin/sag': purlinEdits,
   'leanToPurlin/strength': purlinEdits,
   'leanToPurlin/sag': purlinEdits,
   'truss/seat': seatEdits,
-  'truss/uplift': truss,
+  'truss/uplift': trussUplift,
   'truss/block': truss,
   'truss/bolts': truss,
-  'truss/ties': truss,
+  'truss/ties': trussTieEdits,
   'beam/bolts': beamBolts,
   'beam/uplift': beamBolts,
   'beam/seat': beamBolts,
@@ -268,10 +285,10 @@ const EDITS: Readonly<Partial<Record<RuleName, EditsOf>>> = {
   'beam/sag': eaveBeam,
   'rafter/strength': leanTo('rafter'),
   'rafter/sag': leanTo('rafter'),
-  'rafter/bolts': ledgerBolts,
+  'rafter/bolts': wallBolts('rafter'),
   'ledger/strength': leanTo('ledger'),
   'ledger/sag': leanTo('ledger'),
-  'ledger/bolts': ledgerBolts,
+  'ledger/bolts': wallBolts('ledger'),
   'leanToBeam/strength': leanTo('beam'),
   'leanToBeam/sag': leanTo('beam'),
   'post/bending': postEdits,

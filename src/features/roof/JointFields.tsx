@@ -143,7 +143,15 @@ function NailFields({
       {bolt('ledger', 'Lean-to bolts')}
       {bolt('collar', 'Collar bars')}
       <NumberField
-        label="Rafter or truss tie"
+        label="Truss tie"
+        unit="lb"
+        value={j.trussTieLb}
+        placeholder="none: bolts"
+        onChange={put('trussTieLb', 'truss tie')}
+        onDone={done}
+      />
+      <NumberField
+        label="Rafter tie"
         unit="lb"
         value={j.rafterTieLb}
         placeholder="rating"

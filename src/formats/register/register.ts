@@ -280,6 +280,20 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'practice',
     otherwise: 'a soil report may allow less',
   },
+  C38: {
+    what: 'Heel of a truss at its bolts',
+    used: 'one piece as deep as the heel, of the species of the post',
+    source: 'NDS 2018 3.4.3.3',
+    direction: 'practice',
+    otherwise: 'the truss maker’s own value rules; a rated tie takes its place',
+  },
+  C39: {
+    what: 'Wind on overhangs in cladding',
+    used: 'suction of the roof’s zone and the pressure of the wall beside it',
+    source: 'ASCE 7-16 30.9, 27.3.3',
+    direction: 'safe',
+    otherwise: 'coefficients of overhangs of their own may be less',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

@@ -120,8 +120,8 @@ describe('its joint to the posts', () => {
   const joint = (downLb: number, upLb: number, truss: object = {}, spec: object = {}) => ({
     kind: 'header' as const,
     building: building(spec, truss),
-    down: { lb: downLb, name: 'D+S', duration: 1.15, post: { id: 'A2', name: 'A2' } },
-    up: { lb: -upLb, name: '0.6D+0.6W', duration: 1.6, post: { id: 'A4', name: 'A4' } },
+    down: { lb: downLb, endLb: downLb, name: 'D+S', duration: 1.15, post: { id: 'A2', name: 'A2' } },
+    up: { lb: -upLb, endLb: -upLb, name: '0.6D+0.6W', duration: 1.6, post: { id: 'A4', name: 'A4' } },
   })
   test('a post between two beams takes an end of each; uplift is judged where it is worst, not where gravity is', () => {
     const own = building()
@@ -154,9 +154,23 @@ describe('its joint to the posts', () => {
   })
 })
 
+const NO_LOAD = { lb: 0, endLb: 0, name: '', duration: 1, post: { id: 'A2', name: 'A2' } }
+
+// 2x10s of Fv 175: two 5/8 in. bolts above one another, de 9.25 − 4·0.625 = 6.75; three plies 4.5 in. thick:
+// (2/3·175·1.15·4.5·6.75)·(6.75/9.25)² = 2,170 lb for the end of one beam, twice that for two that bring the same.
+test('the end of a beam at its bolts takes less than they do (NDS 3.4.3.3)', () => {
+  const own = building({ plies: 3, size: '2x10', lumber: 'SP-No.2', sides: 'one' }, { seat: 'face' })
+  const held = (endLb: number) => {
+    const joints = { ...own.joints, wetPosts: false, carrier: { diameterIn: 0.625 as const, count: 4 } }
+    return beamBolts({ kind: 'header', building: { ...own, joints } }, { ...NO_LOAD, lb: 2000, endLb, duration: 1.15 })
+  }
+  expectNear(held(2000).capacityLb, 2170, 1e-3)
+  expectNear(held(1000).capacityLb, Math.min(4340, held(1000).bolt.groupLb), 1e-3)
+})
+
 test('plies on both sides share the post: two of four are each side’s', () => {
   const label = (sides: 'one' | 'both') =>
-    beamBolts({ kind: 'header', building: building({ plies: 4, sides }) }, 1).trace[0]?.label ?? ''
+    beamBolts({ kind: 'header', building: building({ plies: 4, sides }) }, NO_LOAD).bolt.trace[0]?.label ?? ''
   expect(label('both')).toMatch(/twice 3\sin\./)
   expect(label('one')).toMatch(/ 6\sin\./)
 })

@@ -6,17 +6,17 @@ import { beamBolts, type BeamJoint } from './joint'
  */
 export function bolts({ kind, building, down }: Omit<BeamJoint, 'up'>) {
   if (building.roof.truss.seat !== 'face') return null
-  const bolt = beamBolts({ kind, building }, down.duration)
+  const held = beamBolts({ kind, building }, down)
   const name = { member: 'beam', rule: 'bolts', place: kind, id: `${kind}-bolts`, stage: 'roof' } as const
   const { count, diameterIn } = building.joints.carrier
-  const facts = { bolt, post: down.post, downLb: down.lb, count, diameterIn }
-  if (bolt.problem) return cannot({ ...name, facts })
+  const facts = { held, post: down.post, downLb: down.lb, count, diameterIn }
+  if (held.bolt.problem) return cannot({ ...name, facts })
   return judged({
     ...name,
     group: 'joint',
     subjects: [down.post.id],
     demand: down.lb,
-    capacity: bolt.groupLb,
+    capacity: held.capacityLb,
     unit: 'lb',
     combination: down.name,
     facts,

@@ -1,5 +1,5 @@
 import type { BeamLoads } from '../../frame'
-import { type BoltStrength, boltStrength } from '../../joints'
+import { boltStrength, type BoltStrength, crossingPlace, LEAST_FV_PSI, type Splitting, splittingLb } from '../../joints'
 import type { EaveBeam } from '../../layout'
 import type { Building } from '../../model'
 import { firstOf, item } from '../../result'
@@ -23,21 +23,32 @@ export interface BeamJoint {
 
 /** A load of a joint, the post that it comes to, and its combination. */
 interface JointLoad extends EndLoad {
+  /** The larger of what the ends of two beams bring, lb. */
+  readonly endLb: number
   readonly post: { readonly id: string; readonly name: string }
 }
 
-const NOTHING = { lb: 0, duration: 1, name: '' } as const
+const NOTHING = { lb: 0, endLb: 0, duration: 1, name: '' } as const
+
+type SummedEnd = EndLoad & Pick<JointLoad, 'endLb'>
+
+/** An end of a beam with what another brought to the same post before. */
+const added = (end: EndLoad, before: SummedEnd | null): SummedEnd => ({
+  ...end,
+  lb: end.lb + (before?.lb ?? 0),
+  endLb: before && Math.abs(before.endLb) > Math.abs(end.lb) ? before.endLb : end.lb,
+})
 
 /** What the ends of all beams that meet at each post bring to it, combination by combination. */
 function endsByPost(beams: readonly LoadedBeam[]) {
-  const sums = new Map<string, { readonly post: EaveBeam['from']; readonly ends: readonly EndLoad[] }>()
+  const sums = new Map<string, { readonly post: EaveBeam['from']; readonly ends: readonly SummedEnd[] }>()
   for (const { loads, span } of beams)
     endsOf(loads, span).forEach(([postId, ends], end) => {
       const post = end === 0 ? loads.beam.from : loads.beam.to
       const before = sums.get(postId)?.ends
       sums.set(postId, {
         post,
-        ends: ends.map((each, i) => ({ ...each, lb: each.lb + (before ? item(before, i).lb : 0) })),
+        ends: ends.map((each, i) => added(each, before ? item(before, i) : null)),
       })
     })
   return [...sums.values()]
@@ -64,18 +75,33 @@ export function beamJoint(
 /** Stiffness of a wood without tabled values, psi: only weighs how bolts of a group share their load. */
 const SOME_E_PSI = 1.4e6
 
-/** The bolts of the joint under one duration of load (NDS 2018 12.3). */
-export function beamBolts({ kind, building }: Pick<BeamJoint, 'kind' | 'building'>, duration: number): BoltStrength {
+/** Bolts of a joint, with what the beam takes across its grain at them. */
+export interface BeamBolts {
+  readonly bolt: BoltStrength
+  readonly splitting: Splitting
+  /** What both together hold of the joint's load, lb. */
+  readonly capacityLb: number
+}
+
+/**
+ * The bolts of the joint under one of its loads (NDS 2018 12.3), and the end of the harder worked beam across its grain
+ * (3.4.3.3).
+ */
+export function beamBolts({ kind, building }: Pick<BeamJoint, 'kind' | 'building'>, load: JointLoad): BeamBolts {
   const spec = building.roof[kind]
+  const board = boardSize(spec.size)
   const size = postSize(building.post)
-  const values = boardValues(spec.lumber, boardSize(spec.size).nominal, building.grades)
+  const values = boardValues(spec.lumber, board.nominal, building.grades)
   const both = spec.sides === 'both'
   const { diameterIn, count } = building.joints.carrier
+  const { duration } = load
   const ePsi = values?.ePsi ?? SOME_E_PSI
-  return boltStrength({
+  const rows = count > 2 ? 2 : 1
+  const place = crossingPlace(diameterIn, Math.ceil(count / rows), board.dIn)
+  const bolt = boltStrength({
     diameterIn,
     count,
-    rows: count > 2 ? 2 : 1,
+    rows,
     double: both,
     mainIn: size.depthIn,
     sideIn: PLY_IN * (both ? spec.plies / 2 : spec.plies),
@@ -84,11 +110,19 @@ export function beamBolts({ kind, building }: Pick<BeamJoint, 'kind' | 'building
     mainThetaDeg: 0,
     sideThetaDeg: 90,
     eaMain: ePsi * size.areaIn2,
-    eaSide: ePsi * boardSize(spec.size).areaIn2 * spec.plies,
+    eaSide: ePsi * board.areaIn2 * spec.plies,
     spacingIn: 4 * diameterIn,
-    endIn: 7 * diameterIn,
-    edgeIn: 1.5 * diameterIn,
+    place,
     duration,
     wet: building.joints.wetPosts,
   })
+  const splitting = {
+    fvPsi: values?.fv ?? LEAST_FV_PSI,
+    duration,
+    bIn: PLY_IN * spec.plies,
+    dIn: board.dIn,
+    deIn: load.lb > 0 ? place.deDownIn : place.deUpIn,
+  }
+  const ends = load.endLb === 0 ? 1 : load.lb / load.endLb
+  return { bolt, splitting, capacityLb: Math.min(bolt.groupLb, splittingLb(splitting) * ends) }
 }

@@ -1,4 +1,4 @@
-import { boardSize, boardValues, PLY_IN, postSize } from '../../wood'
+import { boardSize, boardValues, PLY_IN, postSize, postValues, type SeatSupport, supportPsi } from '../../wood'
 import { judged } from '../check'
 import type { BeamJoint } from './joint'
 
@@ -13,6 +13,8 @@ export function seat({ kind, building, down }: Omit<BeamJoint, 'up'>) {
   const size = postSize(building.post)
   const seatPlies = Math.min(spec.plies, size.plies > 1 ? size.plies - 1 : 1)
   const areaIn2 = PLY_IN * seatPlies * size.depthIn
+  const post = postValues(building)
+  const support: SeatSupport | null = post ? { kind: 'end grain', values: post, duration: down.duration } : null
   return judged({
     member: 'beam',
     rule: 'seat',
@@ -22,9 +24,9 @@ export function seat({ kind, building, down }: Omit<BeamJoint, 'up'>) {
     group: 'joint',
     subjects: [down.post.id],
     demand: down.lb / areaIn2,
-    capacity: values.fcPerp,
+    capacity: support ? Math.min(values.fcPerp, supportPsi(support)) : values.fcPerp,
     unit: 'psi',
     combination: down.name,
-    facts: { post: down.post, downLb: down.lb, areaIn2, values },
+    facts: { post: down.post, downLb: down.lb, areaIn2, values, support },
   })
 }

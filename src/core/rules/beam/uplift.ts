@@ -5,7 +5,7 @@ import { beamBolts, type BeamJoint } from './joint'
 export function uplift({ kind, building, up }: Omit<BeamJoint, 'down'>) {
   const upLb = -up.lb
   if (!(upLb > 0)) return null
-  const bolt = beamBolts({ kind, building }, up.duration)
+  const held = beamBolts({ kind, building }, up)
   return judged({
     member: 'beam',
     rule: 'uplift',
@@ -15,9 +15,9 @@ export function uplift({ kind, building, up }: Omit<BeamJoint, 'down'>) {
     group: 'joint',
     subjects: [up.post.id],
     demand: upLb,
-    capacity: bolt.groupLb,
+    capacity: held.capacityLb,
     unit: 'lb',
     combination: up.name,
-    facts: { post: up.post, upLb, bolt, count: building.joints.carrier.count },
+    facts: { post: up.post, upLb, held, count: building.joints.carrier.count },
   })
 }

@@ -16,7 +16,7 @@ const given = (thicknessIn: number, loadLb = 6000) => ({
 
 // By hand, 12 in. thick, 6,000 lb: h 10, R 12, x 2.25, qu 9600/(π·144) = 21.22 psi; beyond the face
 // 21.22·(2/3·138.94^1.5 − 2.25·172.5) = 14,930 in-lb; φMn 0.6·5·50·23.57·100/6 = 58,940: 0.2533.
-test('a 12 in. pad under 6,000 lb bends at 0.2533 of what it can (ACI 318-14 ch. 14)', () => {
+test('a 12 in. pad under 6,000 lb bends at 0.2533 of what it can (ACI 318-19 ch. 14)', () => {
   const check = pad(given(12))
   expectNear(check?.ratio ?? 0, 0.2533, 1e-3)
   expect(check).toMatchObject({ state: 'holds', combination: '1.6·(D+S)' })

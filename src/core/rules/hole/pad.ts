@@ -16,7 +16,7 @@ interface Worked {
 }
 export type PadFacts = TooThin | Worked
 
-/** A plain concrete pad in bending, shear and punching, as a ratio (ACI 318-14 ch. 14). Null without a pad. */
+/** A plain concrete pad in bending, shear and punching, as a ratio (ACI 318-19 ch. 14). Null without a pad. */
 export function pad({
   hole,
   building,

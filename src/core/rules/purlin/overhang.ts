@@ -136,10 +136,16 @@ export function overhang(given: OverhangGiven) {
   const { building } = given
   if (building.gableOverhangIn <= 0) return null
   const name = { member: 'purlin', rule: 'overhang', place: '', id: 'purlin-overhang', stage: 'roof' } as const
-  if (!runsOn(given)) return cannot({ ...name, facts: { kind: 'lookouts' } as OverhangFacts })
+  if (!runsOn(given)) {
+    const facts: OverhangFacts = { kind: 'lookouts' }
+    return cannot({ ...name, facts })
+  }
   const judged = hardest(given)
   const { size, lumber } = building.roof.purlins
-  if (!judged) return cannot({ ...name, facts: { kind: 'no values', lumber, size } as OverhangFacts })
+  if (!judged) {
+    const facts: OverhangFacts = { kind: 'no values', lumber, size }
+    return cannot({ ...name, facts })
+  }
   const facts: OverhangFacts = {
     kind: 'worked',
     spanCase: judged.spanCase,

@@ -1,3 +1,4 @@
+import { splittingLb } from '../../joints'
 import { DURATION } from '../../wood'
 import { isWorse, usedOf, worseOf } from '../../result'
 import { judgedUse } from '../check'
@@ -15,7 +16,8 @@ export function bolts(leanTo: Pick<LeanToCase, 'building' | 'lean' | 'size' | 'v
   const plies = double ? 1 : rafter.plies
   const down = wallBolts(leanTo, DURATION.snow, plies, double)
   const up = wallBolts(leanTo, DURATION.wind, plies, double)
-  const [downUse, upUse] = [usedOf(wallLb, down.groupLb), usedOf(upLb, up.groupLb)]
+  const downUse = usedOf(wallLb, Math.min(down.bolt.groupLb, splittingLb(down.down)))
+  const upUse = usedOf(upLb, Math.min(up.bolt.groupLb, splittingLb(up.up)))
   const { count, diameterIn } = building.joints.ledger
   return judgedUse({
     member: 'rafter',
@@ -26,6 +28,12 @@ export function bolts(leanTo: Pick<LeanToCase, 'building' | 'lean' | 'size' | 'v
     group: 'joint',
     use: worseOf(upUse, downUse),
     combination: isWorse(downUse, upUse) ? 'D+S' : '0.6D+0.6W',
-    facts: { wallLb, upLb, count, diameterIn, bolt: down },
+    facts: {
+      wallLb,
+      upLb,
+      count,
+      diameterIn,
+      held: isWorse(downUse, upUse) ? { bolt: down.bolt, splitting: down.down } : { bolt: up.bolt, splitting: up.up },
+    },
   })
 }

@@ -149,7 +149,7 @@ describe('boards over rafters wide apart are purlins', () => {
 test('bolts of a ledger reckon with all its plies', () => {
   const bolt = (plies: number) => {
     const check = ledgerBolts(given({ ledger: { plies, size: '2x10', lumber: 'SP-No.2' } }))
-    return check?.facts.bolt
+    return check?.facts.held.bolt
   }
   const side = (plies: number) => bolt(plies)?.trace[0]?.label ?? ''
   expect(side(1)).toContain('1.5')

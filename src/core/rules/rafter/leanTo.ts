@@ -1,5 +1,5 @@
 import type { LeanToLoads, SiteResults } from '../../frame'
-import { type BoltStrength, boltStrength } from '../../joints'
+import { boltStrength, type BoltStrength, crossingPlace, LEAST_FV_PSI, type Splitting } from '../../joints'
 import { DEAD_AGAINST_WIND, WIND_ASD } from '../../loads'
 import type { Building } from '../../model'
 import { IN_PER_FT } from '../../units'
@@ -74,20 +74,33 @@ export function leanToCase({
 /** Stiffness of a wood without tabled values, psi: only weighs how bolts of a group share their load. */
 const SOME_E_PSI = 1.4e6
 
-/** Bolts at the wall through so many plies, for one load duration (NDS 2018 12.3). */
+/** Bolts at the wall, with what the board takes across its grain at them, pushed down and up. */
+export interface WallBolts {
+  readonly bolt: BoltStrength
+  readonly down: Splitting
+  readonly up: Splitting
+}
+
+/**
+ * Bolts at the wall through so many plies, for one load duration (NDS 2018 12.3): one above another where the board is
+ * deep enough for that, in two rows otherwise.
+ */
 export function wallBolts(
   { building, lean, size, values }: Pick<LeanToCase, 'building' | 'lean' | 'size' | 'values'>,
   duration: number,
   plies: number,
   double: boolean,
-): BoltStrength {
+): WallBolts {
   const { diameterIn, count } = building.joints.ledger
   const post = postSize(building.post)
   const ePsi = values?.ePsi ?? SOME_E_PSI
-  return boltStrength({
+  const inOne = crossingPlace(diameterIn, count, size.dIn)
+  const rows = inOne.problem === null ? 1 : 2
+  const place = rows === 1 ? inOne : crossingPlace(diameterIn, Math.ceil(count / rows), size.dIn)
+  const bolt = boltStrength({
     diameterIn,
     count,
-    rows: 1,
+    rows,
     double,
     mainIn: post.depthIn,
     sideIn: PLY_IN * plies,
@@ -98,9 +111,16 @@ export function wallBolts(
     eaMain: ePsi * post.areaIn2,
     eaSide: ePsi * size.areaIn2 * plies,
     spacingIn: 4 * diameterIn,
-    endIn: 7 * diameterIn,
-    edgeIn: 1.5 * diameterIn,
+    place,
     duration,
     wet: building.joints.wetPosts,
   })
+  const splitting = (deIn: number): Splitting => ({
+    fvPsi: values?.fv ?? LEAST_FV_PSI,
+    duration,
+    bIn: PLY_IN * plies * (double ? 2 : 1),
+    dIn: size.dIn,
+    deIn,
+  })
+  return { bolt, down: splitting(place.deDownIn), up: splitting(place.deUpIn) }
 }

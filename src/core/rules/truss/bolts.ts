@@ -7,7 +7,7 @@ import { throughBolts } from './throughBolts'
 export function bolts({ seated }: { readonly seated: SeatedTrusses }) {
   const { building, onCarriers, values, heavy, downLb } = seated
   if (onCarriers || !values || building.roof.truss.seat !== 'face') return null
-  const bolt = throughBolts(seated, values, DURATION.snow)
+  const held = throughBolts(seated, values, { duration: DURATION.snow, up: false })
   const { count, diameterIn } = building.joints.truss
   return judged({
     member: 'truss',
@@ -17,9 +17,9 @@ export function bolts({ seated }: { readonly seated: SeatedTrusses }) {
     stage: 'roof',
     group: 'truss',
     demand: downLb,
-    capacity: bolt.groupLb,
+    capacity: held.capacityLb,
     unit: 'lb',
     combination: 'D+S',
-    facts: { number: heavy + 1, downLb, count, diameterIn, bolt },
+    facts: { number: heavy + 1, downLb, count, diameterIn, held },
   })
 }

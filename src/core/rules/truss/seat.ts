@@ -1,6 +1,6 @@
 import type { RoofLoads } from '../../frame'
 import { item } from '../../result'
-import { type DesignValues, PLY_IN } from '../../wood'
+import { type DesignValues, DURATION, PLY_IN, type SeatSupport, supportPsi } from '../../wood'
 import { cannot, judged } from '../check'
 import type { SeatedTrusses } from './seated'
 
@@ -15,6 +15,8 @@ export type TrussSeatFacts =
       readonly bearingIn2: number
       readonly lumber: string
       readonly values: DesignValues
+      /** The post under it; null on a carrier. */
+      readonly support: SeatSupport | null
     }
 
 /**
@@ -31,6 +33,7 @@ export function seat({ seated }: { readonly seated: SeatedTrusses }) {
   const { truss, carrier } = building.roof
   if (!onCarriers && truss.seat === 'face') return null
   const bearingIn2 = PLY_IN * truss.plies * (onCarriers ? PLY_IN * carrier.plies : seatIn)
+  const support: SeatSupport | null = onCarriers ? null : { kind: 'end grain', values, duration: DURATION.snow }
   const facts: TrussSeatFacts = {
     kind: 'worked',
     onCarriers,
@@ -40,12 +43,13 @@ export function seat({ seated }: { readonly seated: SeatedTrusses }) {
     bearingIn2,
     lumber,
     values,
+    support,
   }
   return judged({
     ...name,
     group: 'truss',
     demand: downLb / bearingIn2,
-    capacity: values.fcPerp,
+    capacity: support ? Math.min(values.fcPerp, supportPsi(support)) : values.fcPerp,
     unit: 'psi',
     combination: 'D+S',
     facts,

@@ -5,7 +5,7 @@ import type { SeatedTrusses } from './seated'
 export function ties({ seated }: { readonly seated: SeatedTrusses }) {
   const { building, onCarriers, values, lifted, netUpLb } = seated
   if (!onCarriers || !values) return null
-  const tieLb = building.joints.rafterTieLb
+  const tieLb = building.joints.trussTieLb
   const upLb = Math.max(0, netUpLb)
   const name = { member: 'truss', rule: 'ties', place: '', id: 'truss-ties', stage: 'roof' } as const
   const facts = { number: lifted + 1, upLb, tieLb }

@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import type { RoofLoads } from '../../frame'
 import type { TrussPlan } from '../../layout'
 import type { Building } from '../../model'
@@ -87,6 +88,32 @@ test('held down by bolts against 1,512 lb; dead load alone needs none', () => {
   )
   expect(one?.state).toBe('fails')
 })
+// Two 1/2 in. bolts above one another in a heel of 6 in.: the upper at most 1.75 in. (3.5 D) under the end of the plies, so
+// the lower 2.25 in. up. Heel at de 4.25: (2/3·175·1.6·1.5·4.25)·(4.25/6)² = 597.1 lb; bolts 2·544·1.6·0.5 = 870 lb.
+test('a low heel splits before its bolts give', () => {
+  const facts = uplift(seated({ heelDepthIn: 6 }, { joints: { truss: { diameterIn: 0.5, count: 2 } } }))
+  expect(facts?.capacity).toBeCloseTo(597.1, 1)
+  expect(facts?.facts).toMatchObject({ held: { stands: { beside: 1, aboveSeatIn: 2.25 } } })
+})
+test('a rated tie holds by itself, and not together with the bolts', () =>
+  expect(uplift(seated({}, { joints: { trussTieLb: 1600 } }))).toMatchObject({ capacity: 1600, state: 'close' }))
+test('no place for the bolts: they hold nothing', () =>
+  expect(uplift(seated({ heelDepthIn: 3 }, { joints: { truss: { diameterIn: 0.75, count: 2 } } }))?.state).toBe(
+    'cannot-stand',
+  ))
+test('a deeper heel never holds less', () =>
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 12, max: 120 }),
+      fc.constantFrom(0.5, 0.625, 0.75),
+      fc.integer({ min: 1, max: 6 }),
+      (quarters, diameterIn, count) => {
+        const holds = (heelDepthIn: number) =>
+          uplift(seated({ heelDepthIn }, { joints: { truss: { diameterIn, count } } }))?.capacity ?? -1
+        expect(holds((quarters + 1) / 4)).toBeGreaterThanOrEqual(holds(quarters / 4) - 1e-9)
+      },
+    ),
+  ))
 test('bolts at a face carry the reaction itself; in a pocket wood does', () => {
   expect(bolts(seated({ seat: 'face' }))?.demand).toBe(4500)
   expect(bolts(seated())).toBeNull()
@@ -95,8 +122,8 @@ test.each([
   [1512, 'close'],
   [1511, 'fails'],
   [null, 'not-checked'],
-])('a tie to the carrier rated %s lb: %s', (rafterTieLb, state) =>
-  expect(ties(seated({ set: 'carriers' }, { joints: { rafterTieLb } }))?.state).toBe(state),
+])('a tie to the carrier rated %s lb: %s', (trussTieLb, state) =>
+  expect(ties(seated({ set: 'carriers' }, { joints: { trussTieLb } }))?.state).toBe(state),
 )
 test('ties are for carriers, sharing is for two of them on both faces', () => {
   expect(ties(seated())).toBeNull()

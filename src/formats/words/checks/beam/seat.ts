@@ -1,5 +1,6 @@
 import { about, quantity } from '@/core/units'
 import { entryOf, line, sig } from '@/core/result'
+import { supportLine } from '@/core/wood'
 import type { seat } from '@/core/rules/beam/seat'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { allowedPressing } from '../pressing'
@@ -21,5 +22,6 @@ export const words: CheckWords<CheckOf<typeof seat>> = {
       clause: 'NDS 2018 3.10.2',
     }),
     allowedPressing(facts.values),
+    ...(facts.support ? [supportLine(facts.support)] : []),
   ],
 }

@@ -31,7 +31,7 @@ const trace = ({
       numbers: `${sig(thicknessIn)} − 2`,
       value: pad.effectiveIn,
       unit: 'in',
-      clause: 'ACI 318-14 14.5.1.7',
+      clause: 'ACI 318-19 14.5.1.7',
     }),
     line({
       label: 'Pressure from below, factored',
@@ -39,7 +39,7 @@ const trace = ({
       numbers: `1.6 × ${sig(loadLb)}/(π × ${radius}²)`,
       value: pad.quPsi,
       unit: 'psi',
-      clause: 'ACI 318-14 5.3',
+      clause: 'ACI 318-19 5.3',
     }),
     line({
       label: 'Bending beyond the face',
@@ -49,7 +49,7 @@ const trace = ({
         `${sig(pad.faceXIn)} × ${sig(pad.faceSegmentIn2)})`,
       value: pad.muInLb,
       unit: 'in-lb',
-      clause: 'ACI 318-14 ch. 14',
+      clause: 'ACI 318-19 ch. 14',
     }),
     line({
       label: 'Bending strength',
@@ -57,7 +57,7 @@ const trace = ({
       numbers: `0.6 × 5 × √${CONCRETE_FC_PSI} × ${sig(pad.chordIn)} × ${sig(pad.effectiveIn)}²/6`,
       value: pad.phiMnInLb,
       unit: 'in-lb',
-      clause: 'ACI 318-14 14.5.2',
+      clause: 'ACI 318-19 14.5.2',
     }),
     line({
       label: 'Bending',
@@ -65,7 +65,7 @@ const trace = ({
       numbers: `${sig(pad.muInLb)}/${sig(pad.phiMnInLb)}`,
       value: pad.muInLb / pad.phiMnInLb,
       unit: '',
-      clause: 'ACI 318-14 14.5.1',
+      clause: 'ACI 318-19 14.5.1',
     }),
     line({
       label: 'Shear, one way, h from the face',
@@ -73,7 +73,7 @@ const trace = ({
       numbers: `${sig(pad.shearVuLb)}/${sig(pad.shearVnLb)}`,
       value: pad.shear,
       unit: '',
-      clause: 'ACI 318-14 14.5.5.1 (a)',
+      clause: 'ACI 318-19 14.5.5.1 (a)',
     }),
     line({
       label: 'Punching, half of h from the post',
@@ -81,7 +81,7 @@ const trace = ({
       numbers: `${sig(pad.punchVuLb)}/${sig(pad.punchVnLb)}`,
       value: pad.punching,
       unit: '',
-      clause: 'ACI 318-14 14.5.5.1 (b)',
+      clause: 'ACI 318-19 14.5.5.1 (b)',
     }),
   ]
 }
@@ -90,7 +90,7 @@ export const words: CheckWords<CheckOf<typeof pad>> = {
   title: ({ key }) => `${kindName(key.place)}: pad thickness`,
   governs: ({ facts }) =>
     facts.kind === 'too thin'
-      ? 'A plain concrete pad under 8″ is outside ACI 318-14 14.3.2.1; this one is ' +
+      ? 'A plain concrete pad under 8″ is outside ACI 318-19 14.3.2.1; this one is ' +
         `${formatLength(facts.thicknessIn)}.`
       : `The pad ${failure(facts.pad).how}; plain concrete of 2,500 psi, ` +
         `${formatLength(facts.pad.effectiveIn)} counted.`,

@@ -1,5 +1,6 @@
 import { quantity } from '@/core/units'
 import type { bolts } from '@/core/rules/ledger/bolts'
+import { heldLines } from '../bolts'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { leanToName } from '../wallName'
 
@@ -8,5 +9,5 @@ export const words: CheckWords<CheckOf<typeof bolts>> = {
   governs: ({ facts }) => `${quantity(facts.atPostLb, 'lb')} of ledger on ${facts.count} bolts at each post.`,
   remedy: () => 'More or thicker bolts, or a bearing block under the ledger.',
   place: () => 'at a wall post',
-  trace: ({ facts }) => facts.bolt.trace,
+  trace: ({ facts }) => heldLines(facts.held),
 }

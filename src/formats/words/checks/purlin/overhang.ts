@@ -31,7 +31,8 @@ function momentLines({ spanCase, judged, outIn }: Worked): readonly TraceLine[] 
       numbers: `${sig(plf)} × ${sig(outFt)}²/2${workerLb > 0 ? ` + ${sig(workerLb)} × ${sig(outFt)}` : ''}`,
       value: momentFtLb,
       unit: 'ft-lb',
-      clause: 'statics',
+      clause: 'statics; wind ASCE 7-16 30.9',
+      verify: 'C39',
     }),
     line({
       label: 'Bending stress',

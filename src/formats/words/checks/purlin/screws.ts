@@ -29,7 +29,8 @@ export const words: CheckWords<CheckOf<typeof screws>> = {
               sig(facts.spacingIn / IN_PER_FT),
             value: facts.pullLb,
             unit: 'lb',
-            clause: 'ASCE 7-16 Fig. 30.3-2',
+            clause: 'ASCE 7-16 Fig. 30.3-2, 30.9',
+            verify: 'C39',
           }),
           line({
             label: 'Wood',

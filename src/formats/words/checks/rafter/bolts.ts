@@ -1,5 +1,6 @@
 import { quantity, stated } from '@/core/units'
 import type { bolts } from '@/core/rules/rafter/bolts'
+import { heldLines } from '../bolts'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { leanToName } from '../wallName'
 
@@ -10,5 +11,5 @@ export const words: CheckWords<CheckOf<typeof bolts>> = {
     `${stated(facts.diameterIn, 'inches')}`,
   remedy: () => 'More or thicker bolts, or a bearing block under the rafter.',
   place: () => 'at the wall',
-  trace: ({ facts }) => facts.bolt.trace,
+  trace: ({ facts }) => heldLines(facts.held),
 }

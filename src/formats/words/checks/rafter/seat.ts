@@ -1,5 +1,6 @@
 import { quantity } from '@/core/units'
 import { line, sig } from '@/core/result'
+import { supportLine } from '@/core/wood'
 import type { seat } from '@/core/rules/rafter/seat'
 import type { CheckOf, CheckWords } from '../checkWords'
 import { allowedPressing } from '../pressing'
@@ -20,5 +21,6 @@ export const words: CheckWords<CheckOf<typeof seat>> = {
       clause: 'NDS 2018 3.10.2',
     }),
     allowedPressing(facts.values),
+    ...(facts.support ? [supportLine(facts.support)] : []),
   ],
 }

@@ -1,5 +1,6 @@
 import { quantity, stated } from '@/core/units'
 import type { bolts } from '@/core/rules/truss/bolts'
+import { heldLines } from '../bolts'
 import type { CheckOf, CheckWords } from '../checkWords'
 
 export const words: CheckWords<CheckOf<typeof bolts>> = {
@@ -8,5 +9,5 @@ export const words: CheckWords<CheckOf<typeof bolts>> = {
     `${quantity(facts.downLb, 'lb')} hang on ${facts.count} bolts of ${stated(facts.diameterIn, 'inches')} in single shear.`,
   remedy: () => 'Seat the truss in a pocket or notch so that wood carries it.',
   place: ({ facts }) => `truss ${facts.number}`,
-  trace: ({ facts }) => facts.bolt.trace,
+  trace: ({ facts }) => heldLines(facts.held, 'C38'),
 }

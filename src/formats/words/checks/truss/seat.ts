@@ -1,5 +1,6 @@
 import { about, quantity } from '@/core/units'
 import { line, sig, type TraceLine } from '@/core/result'
+import { supportLine } from '@/core/wood'
 import type { seat, TrussSeatFacts } from '@/core/rules/truss/seat'
 import { gravityLine } from '../actions'
 import type { CheckOf, CheckWords } from '../checkWords'
@@ -18,6 +19,7 @@ function trace({
   bearingIn2,
   lumber,
   values,
+  support,
 }: Extract<TrussSeatFacts, { kind: 'worked' }>): readonly TraceLine[] {
   return [
     gravityLine(`Reaction of truss ${number}`, reaction),
@@ -38,6 +40,7 @@ function trace({
       clause: values.table,
       ...(values.verify === undefined ? {} : { verify: values.verify }),
     }),
+    ...(support ? [supportLine(support)] : []),
   ]
 }
 

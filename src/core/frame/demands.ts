@@ -14,6 +14,7 @@ import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD, D
 import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
 import { item } from '../result'
 import { postSize, weightPlf } from '../wood'
+import { leanToFeet, type LeanToFeet } from './leanToFeet'
 import type { SiteResults } from './siteResults'
 
 export type GravityCase = 'D+S' | 'D+Lr' | 'D+0.75S+0.45W'
@@ -179,6 +180,8 @@ interface DemandsOf {
   readonly onEave: ReadonlyMap<string, { readonly loads: RoofLoads; readonly feet: number }>
   /** Weight of doors that each post carries at the jamb, lb. */
   readonly doorsLb: ReadonlyMap<string, number>
+  /** Roof of lean-tos that each post of their walls holds. */
+  readonly leanToFeet: ReadonlyMap<string, LeanToFeet>
   /** Width of a wall that a post holds, inches. */
   readonly tributaryIn: (post: Post, side: Side) => number
 }
@@ -232,9 +235,10 @@ function roofOn(of: DemandsOf, post: Post): RoofOn {
   const loads = own?.loads ?? NONE
   const eaveFt = own?.feet ?? 0
   if (!leanTo) return { loads, eaveFt, hanging: null }
-  const wallFt = of.tributaryIn(post, post.side) / IN_PER_FT
-  const hanging = leanToRoofLoads({ results, leanTo, overhangFt, eaveFt: wallFt, at: 'wall' })
-  return { loads: sum(loads, hanging, 1), eaveFt, hanging }
+  const { hungFt, byBeamFt } = of.leanToFeet.get(post.id) ?? { hungFt: 0, byBeamFt: 0 }
+  const over = (feet: number) => leanToRoofLoads({ results, leanTo, overhangFt, eaveFt: feet, at: 'wall' })
+  const hanging = hungFt > 0 ? over(hungFt) : null
+  return { loads: sum(sum(loads, hanging ?? NONE, 1), over(byBeamFt), 1), eaveFt, hanging }
 }
 
 /** Widths of wall that blow on a post, ft: of its eave, of its gable, and the wider of the two with its side. */
@@ -356,7 +360,7 @@ export function postDemands({
   results: SiteResults
 }): Record<string, PostDemand> {
   const building = job.building
-  const widths = Object.fromEntries(SIDES.map((side) => [side, tributariesIn(layout.posts, side)])) as Record<
+  const widths = Object.fromEntries(SIDES.map((side) => [side, tributariesIn(layout.posts, side, grid)])) as Record<
     Side,
     ReadonlyMap<string, number>
   >
@@ -367,6 +371,7 @@ export function postDemands({
     reactions,
     onEave: restsOnPosts(plan, reactions),
     doorsLb: doorWeightsLb(building, grid, layout),
+    leanToFeet: new Map(building.leanTos.flatMap((each) => [...leanToFeet(building, grid, layout.posts, each)])),
     tributaryIn: (post, side) => widths[side].get(post.id) ?? 0,
   }
   const weight = weightPlf(building.post.lumber, postSize(building.post).areaIn2, 19, building.grades)

@@ -74,7 +74,7 @@ export function eaveLoadPlf(of: EaveOf): number {
 /** Area of a gable wall whose wind the solved posts bring to the roof, ft²; half of the wall where none was solved. */
 function heldFt2({ building, grid, posts, units }: EaveOf, side: 'west' | 'east'): number {
   if (building.openSides.includes(side)) return 0
-  const widths = tributariesIn(posts, side)
+  const widths = tributariesIn(posts, side, grid)
   const solved = wallPosts(posts, side).flatMap((post) => {
     const unit = units[post.id]
     return unit ? [(unit.held.topLb * (widths.get(post.id) ?? 0)) / IN_PER_FT] : []

@@ -12,7 +12,6 @@ import {
   tributariesIn,
   trussPlan,
   wallLengthIn,
-  wallPosts,
 } from '.'
 import { SIDES, type Building } from '../model'
 import { barnJob, opening } from '../testing/barn'
@@ -114,12 +113,11 @@ describe('what each takes', () => {
       },
     ],
   ]
-  test.each(shapes)('%s: the widths of wall that posts hold add up to the wall between its end posts', (_, change) => {
-    const { layout } = lay(barn(change))
+  test.each(shapes)('%s: the widths of wall that posts hold add up to the wall', (_, change) => {
+    const { layout, grid } = lay(barn(change))
     for (const side of SIDES) {
-      const row = wallPosts(layout.posts, side).map((post) => (isEave(side) ? post.x : post.y))
-      expect([...tributariesIn(layout.posts, side).values()].reduce((sum, value) => sum + value, 0)).toBeCloseTo(
-        row[row.length - 1] - row[0],
+      expect([...tributariesIn(layout.posts, side, grid).values()].reduce((sum, value) => sum + value, 0)).toBeCloseTo(
+        wallLengthIn(grid, side),
         6,
       )
     }

@@ -1,6 +1,7 @@
 import { firstOf, item } from '../result'
 import { SIDES, type Side } from '../model'
-import { isEave } from './openings'
+import type { Grid } from './grid'
+import { isEave, wallLengthIn } from './openings'
 import type { Post } from './post'
 
 /** Posts that carry one wall, low end first, the corner posts of the eave rows included on gable walls. */
@@ -22,16 +23,15 @@ export function wallPosts(posts: readonly Post[], side: Side): readonly Post[] {
 export const alongWall = (post: Post, side: Side): { readonly atIn: number; readonly halfIn: number } =>
   isEave(side) ? { atIn: post.x, halfIn: post.sizeX / 2 } : { atIn: post.y, halfIn: post.sizeY / 2 }
 
-/** Half the space to each neighbor on one wall, inches, by post: the width of wall whose wind each takes. */
-export function tributariesIn(posts: readonly Post[], side: Side): ReadonlyMap<string, number> {
+/**
+ * Half the space to each neighbor on one wall, and at its ends what is left of it, inches, by post: the width of wall
+ * whose wind each takes. Together they are the wall.
+ */
+export function tributariesIn(posts: readonly Post[], side: Side, grid: Grid): ReadonlyMap<string, number> {
   const row = wallPosts(posts, side)
   const at = row.map((post) => alongWall(post, side).atIn)
-  return new Map(
-    row.map((post, i) => [
-      post.id,
-      ((i > 0 ? item(at, i) - item(at, i - 1) : 0) + (i < row.length - 1 ? item(at, i + 1) - item(at, i) : 0)) / 2,
-    ]),
-  )
+  const edges = [0, ...at.slice(1).map((atIn, i) => (item(at, i) + atIn) / 2), wallLengthIn(grid, side)]
+  return new Map(row.map((post, i) => [post.id, item(edges, i + 1) - item(edges, i)]))
 }
 
 /**

@@ -20,6 +20,8 @@ const SEED = Number(option('seed', 1))
 const ONLY = option('only', '')
 /** A test run longer than this has lost itself in a loop: the change was noticed. */
 const MOST_MS = 240_000
+/** All tests without a change take longer than the few that come by one. */
+const MOST_WHOLE_MS = 1_200_000
 /** Least share of changes that the tests must notice. */
 const WANTED = 0.85
 
@@ -135,7 +137,7 @@ for (const place of pool) {
 
 // One copy of the sources holds all changes, each behind its number: a test run is told which one is on.
 const copy = mkdtempSync(path.join(os.tmpdir(), 'burdock-mutants-'))
-for (const name of ['src', 'demo', 'scripts', 'docs']) cpSync(name, path.join(copy, name), { recursive: true })
+for (const name of ['src', 'demo', 'scripts', 'docs', 'e2e/testing']) cpSync(name, path.join(copy, name), { recursive: true })
 for (const name of ['package.json', 'tsconfig.json', 'jest.config.cjs']) cpSync(name, path.join(copy, name))
 symlinkSync(path.resolve('node_modules'), path.join(copy, 'node_modules'))
 for (const file of new Set(picked.map((place) => place.file))) {
@@ -178,15 +180,16 @@ module.exports = {
 }\n`,
 )
 
-/** Runs Jest in the copy; true where all tests pass. */
-const passes = (args, env = {}) =>
+/** Runs Jest in the copy; true where all tests pass. `said` takes what Jest says of failures. */
+const passes = (args, env = {}, mostMs = MOST_MS, said = null) =>
   new Promise((resolve) => {
     const run = spawn(
       process.execPath,
       ['node_modules/jest/bin/jest.js', '-c', 'jest.mutants.cjs', '--silent', ...args],
-      { cwd: copy, env: { ...process.env, ...env }, stdio: 'ignore' },
+      { cwd: copy, env: { ...process.env, ...env }, stdio: ['ignore', 'ignore', said ? 'pipe' : 'ignore'] },
     )
-    const timer = setTimeout(() => run.kill('SIGKILL'), MOST_MS)
+    run.stderr?.on('data', (text) => said.push(String(text)))
+    const timer = setTimeout(() => run.kill('SIGKILL'), mostMs)
     run.on('close', (code) => {
       clearTimeout(timer)
       resolve(code === 0)
@@ -196,7 +199,9 @@ const passes = (args, env = {}) =>
 // Every test must pass here without a change: one that fails by itself would count as noticing everything.
 const reachedIn = path.join(copy, 'reached')
 mkdirSync(reachedIn)
-if (!(await passes(['src/'], { REACHED: reachedIn }))) {
+const said = []
+if (!(await passes(['src/'], { REACHED: reachedIn }, MOST_WHOLE_MS, said))) {
+  console.error(said.join('').slice(-4000))
   console.error('the tests fail without any change: nothing was tried')
   process.exit(2)
 }

@@ -219,3 +219,22 @@ test('with a ledger the jambs hold their share of the lean-to themselves', () =>
   const hanging = withLedger.demands?.[jamb?.id ?? '']?.hanging
   expectNear(hanging?.roofFt2, ((33.75 + 148.5) / 2 / 12) * 5, 1e-6)
 })
+
+// A door of 600 lb: half on the post at either edge; at mid-span of the header all of it; never counted against uplift.
+test('a typed door weight works its jambs and its header, and holds nothing down', () => {
+  const { openings } = shop().building
+  const heavy = derivedOf(shop({ openings: openings.map((each) => ({ ...each, weightLb: 600 })) }))
+  const jamb = (of: typeof derived) => of.demands?.[of.posts.find(({ name }) => name === 'J1')?.id ?? '']
+  expectNear((jamb(heavy)?.deadLb ?? NaN) - (jamb(derived)?.deadLb ?? NaN), 300, 1e-6)
+  expect(jamb(heavy)?.upliftLb).toBe(jamb(derived)?.upliftLb)
+  const ratio = (of: typeof derived) => of.checks.find(({ id }) => id === 'header')?.ratio ?? NaN
+  const momentFtLb = (600 * 148.5) / 12 / 4
+  expectNear(ratio(heavy) - ratio(derived), (12 * momentFtLb) / (4 * 31.6406) / 2334.3, 2e-3)
+})
+
+// Wider overhangs lift by their own suction and by 0.8·0.85·qh under them.
+test.each([0, 12, 24, 36])('an eave that hangs out %d in. lifts truss 3 by roof and soffit', (eaveOverhangIn) => {
+  const out = eaveOverhangIn / 12
+  const upLb = derivedOf(shop({ eaveOverhangIn })).reactions[2]?.windUpLb
+  expectNear(upLb, qh * (0.9 * 0.85 + 0.18) * BAY * (WIDTH / 2 + out) + qh * 0.8 * 0.85 * BAY * out, 1e-3)
+})

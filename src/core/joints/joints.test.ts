@@ -189,6 +189,25 @@ describe('pull, 15.4', () => {
     expectNear(dry.pullLb, 160.5)
     expectNear(wet.pullLb, 40.12)
   })
+  // Register C29: 0.25 unless the nails are known to be hardened; nothing makes smooth nails keep more.
+  test.each([
+    ['ring-177', false, 0.25],
+    ['ring-177', true, 1],
+    ['16d-common', true, 0.25],
+  ])('%s in a wet post, hardened %s: %d of the pull by its shank', (id, hardened, share) => {
+    const shankLb = (wet: boolean) =>
+      nailStrength({
+        nail: { ...(nailOf(id) ?? ring), headIn: 3 },
+        sideIn: 1.5,
+        mainIn: 7.25,
+        gMain: SP,
+        gSide: SP,
+        duration: 1.6,
+        wet,
+        hardened,
+      }).pullLb
+    expectNear(shankLb(true) / shankLb(false), share, 1e-9)
+  })
   test('end grain holds nothing in withdrawal', () =>
     expect(
       nailStrength({

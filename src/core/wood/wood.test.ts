@@ -7,10 +7,13 @@ import {
   columnStability,
   girtRatios,
   postSize,
+  postValues,
   timberValues,
   uniformLeIn,
   weightPlf,
+  wetFactors,
 } from '.'
+import { barnJob } from '../testing/barn'
 import { evaluate } from '../testing/arithmetic'
 import { expectNear } from '../testing/near'
 
@@ -44,6 +47,47 @@ test('values: Southern Pine by width, others with CF, timbers of their own, none
   expect(boardValues('SPF-No.1/No.2', 6)?.fb).toBeCloseTo(875 * 1.3)
   expect(timberValues('SP-No.2')).toMatchObject({ fb: 850, fc: 525 })
   expect(timberValues('SPF-No.1/No.2')).toBeNull()
+})
+// NDS 4.3.8: 0.8 of the strengths and 0.95 of E, and nothing off Fc⊥; Southern Pine takes its treatment without cuts.
+describe('treated posts are incised, by species and unless the user says not', () => {
+  const values = (lumber: string, incised: boolean) => {
+    const { building } = barnJob()
+    return postValues({ ...building, post: { ...building.post, section: '3-2x6', lumber: lumber as never, incised } })
+  }
+  test.each([
+    ['SPF-No.1/No.2', true, 0.8, 0.95],
+    ['SPF-No.1/No.2', false, 1, 1],
+    ['SP-No.2', true, 1, 1],
+  ] as const)('%s, incised %s: %d of strength, %d of E', (lumber, incised, strength, e) => {
+    const [got, dry] = [values(lumber, incised), boardValues(lumber, 6)]
+    for (const key of ['fb', 'ft', 'fv', 'fc'] as const) expectNear(got?.[key], (dry?.[key] ?? NaN) * strength, 1e-9)
+    for (const key of ['ePsi', 'eMin'] as const) expectNear(got?.[key], (dry?.[key] ?? NaN) * e, 1e-9)
+    expect(got?.fcPerp).toBe(dry?.fcPerp)
+  })
+})
+// NDS Supplement Tables 4A, 4D and 5A: what wet service leaves of each.
+test.each([
+  ['boards of 1,000 psi', { product: 'board', fb: 1000, fc: 700 }, { fb: 1, fc: 1, fv: 0.97, ePsi: 0.9 }],
+  ['boards of 1,200 psi', { product: 'board', fb: 1200, fc: 800 }, { fb: 0.85, fc: 0.8, fv: 0.97, ePsi: 0.9 }],
+  [
+    'glue-laminated wood',
+    { product: 'glulam', fb: 2400, fc: 1600 },
+    { fb: 0.8, ft: 0.8, fc: 0.73, fv: 0.875, ePsi: 0.833 },
+  ],
+  [
+    'Douglas-fir timbers',
+    { product: 'timber', species: 'DF-L', fb: 1200, fc: 1000 },
+    { fb: 1, fc: 0.91, fcPerp: 0.67, ePsi: 1 },
+  ],
+  [
+    'Southern Pine timbers',
+    { product: 'timber', species: 'SP', fb: 1350, fc: 825 },
+    { fb: 1, fc: 1, fcPerp: 1, ePsi: 1 },
+  ],
+])('wet service of %s', (_, values, want) => {
+  const of = { species: 'SP', ci: { strength: 1, e: 1 }, ...values } as unknown as Parameters<typeof wetFactors>[0]
+  expect(wetFactors(of, true)).toMatchObject(want)
+  expect(wetFactors(of, false)).toMatchObject({ fb: 1, ft: 1, fc: 1, fv: 1, fcPerp: 1, ePsi: 1 })
 })
 test('beam stability, NDS 3.3.3: purlin under uplift', () => {
   expectNear(uniformLeIn(96, 5.5), 173, 1e-3)

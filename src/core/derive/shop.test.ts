@@ -200,6 +200,13 @@ describe('piers of the shop', () => {
     const corner = demand('A1')
     expectNear(check('uplift-corner').demand, pull + 0.6 * corner.windUpLb - 0.6 * 3 * 5.5 * (over + 5), 1e-3)
   })
+  test('at the other end the wall presses the corner down, with snow on the roof', () => {
+    const push = ((eavePlf * LENGTH) / 2 / WIDTH) * HEEL
+    const [deadLb, snowLb] = [dead * 5.5 * (over + 5), 5.5 * (snow * over + leanSnow * 5)]
+    const topLb = deadLb + 0.75 * snowLb + 0.75 * (0.6 * demand('A1').windDownLb + push)
+    const postLb = (3 * 1.5 * 7.25 * pcf(0.55) * HEEL) / 144
+    expectNear(check('bearing-corner').demand, topLb + postLb + areaFt2 * 8.5 * 145, 1e-3)
+  })
   test('the jamb of the door would stand in the hole of its neighbor', () => {
     expect(check('holes-apart').state).toBe('fails')
     expect(check('holes-apart').capacity).toBe(33.75)

@@ -1,23 +1,14 @@
 import { IN_PER_FT, ROUNDING } from '../units'
-import {
-  alongWall,
-  type Grid,
-  isEave,
-  placeOpening,
-  type Post,
-  type PostLayout,
-  tributariesIn,
-  type TrussPlan,
-  wallPosts,
-} from '../layout'
+import { alongWall, type Grid, isEave, type Post, type PostLayout, tributariesIn, type TrussPlan } from '../layout'
 import { effectiveAreaFt2, roofAlongPsf, roofLivePsf, wallPressures, WIND_ASD, DEAD_AGAINST_WIND } from '../loads'
 import { type Building, SIDES, type Job, type LeanTo, type Side } from '../model'
 import { item } from '../result'
 import { postSize, weightPlf } from '../wood'
+import { doorWeightsLb } from './doors'
 import { leanToFeet, type LeanToFeet } from './leanToFeet'
 import type { SiteResults } from './siteResults'
 
-export type GravityCase = 'D+S' | 'D+Lr' | 'D+0.75S+0.45W'
+export type GravityCase = 'D+S' | 'D+Lr' | 'D+0.75S+0.45W' | 'D+0.6W'
 /**
  * Roof loads at one point of the eave, lb: dead, least dead, snow, roof live, wind down and wind up at strength level.
  */
@@ -51,6 +42,8 @@ export interface PostDemand extends RoofLoads {
   readonly claddingPlf: number
   /** Roof of a lean-to that hangs on the side or face of the post, beside its middle; null without one. */
   readonly hanging: RoofLoads | null
+  /** What wind in the plane of a wall pulls and presses the post with, lb in service. */
+  readonly wallPushLb: number
   readonly postWeightPlf: number
 }
 
@@ -68,13 +61,26 @@ const sum = (loads: RoofLoads, roofLoads: RoofLoads, factor: number): RoofLoads 
   windUpLb: loads.windUpLb + roofLoads.windUpLb * factor,
 })
 
-/** Largest service gravity of a set of roof loads and its combination. */
-export function gravityOf(loads: RoofLoads): { readonly gravityLb: number; readonly gravityCase: GravityCase } {
-  const snow = loads.deadLb + loads.snowLb,
-    live = loads.deadLb + loads.liveLb,
-    both = loads.deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.45 * loads.windDownLb
-  if (both > snow && both > live) return { gravityLb: both, gravityCase: 'D+0.75S+0.45W' }
-  return live > snow ? { gravityLb: live, gravityCase: 'D+Lr' } : { gravityLb: snow, gravityCase: 'D+S' }
+/**
+ * Largest service gravity of a set of roof loads and its combination; `wallPushLb` what wind in the plane of a wall
+ * presses down with besides, in service.
+ */
+export function gravityOf(
+  loads: RoofLoads,
+  wallPushLb = 0,
+): { readonly gravityLb: number; readonly gravityCase: GravityCase } {
+  const { deadLb, windDownLb } = loads
+  const sums: readonly (readonly [GravityCase, number])[] = [
+    ['D+S', deadLb + loads.snowLb],
+    ['D+Lr', deadLb + loads.liveLb],
+    [
+      'D+0.75S+0.45W',
+      deadLb + 0.75 * Math.max(loads.snowLb, loads.liveLb) + 0.75 * (WIND_ASD * windDownLb + wallPushLb),
+    ],
+    ['D+0.6W', deadLb + WIND_ASD * windDownLb + wallPushLb],
+  ]
+  const [gravityCase, gravityLb] = sums.reduce((most, each) => (each[1] > most[1] ? each : most))
+  return { gravityLb, gravityCase }
 }
 
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
@@ -298,25 +304,9 @@ function demandOf(of: DemandsOf, post: Post, postWeightPlf: number): PostDemand 
     upliftLb: upliftOf(loads),
     claddingPlf: post.kind === 'lean-to' ? 0 : claddingPsf * own,
     hanging,
+    wallPushLb: 0,
     postWeightPlf,
   }
-}
-
-/** Half of the weight of each door on the posts nearest to its two edges, lb, by id. */
-function doorWeightsLb(building: Building, grid: Grid, layout: PostLayout): ReadonlyMap<string, number> {
-  const weights = new Map<string, number>()
-  for (const opening of building.openings) {
-    const { weightLb, side } = opening
-    if (weightLb === null) continue
-    const row = wallPosts(layout.posts, side)
-    const { fromIn, toIn } = placeOpening(opening, grid)
-    for (const edgeIn of [fromIn, toIn]) {
-      const off = (post: Post) => Math.abs(alongWall(post, side).atIn - edgeIn)
-      const { id } = row.reduce((best, post) => (off(post) < off(best) ? post : best))
-      weights.set(id, (weights.get(id) ?? 0) + weightLb / 2)
-    }
-  }
-  return weights
 }
 
 /** Roof that the trusses bring down on each post of the eaves. */

@@ -5,7 +5,7 @@ import { type PostDemand, postDemands, type RoofLoads, trussReactions } from './
 import { type HoleKind, sizeHoles } from './holes'
 import { type Lateral, lateralOf } from './lateral'
 import type { SiteResults } from './siteResults'
-import { wallCouplesLb } from './wallCouples'
+import { pressedByWalls, wallCouplesLb } from './wallCouples'
 
 /** The frame of a building under its loads: what its roof brings down, what each post takes, how it stands, its holes. */
 export interface SolvedFrame {
@@ -47,21 +47,17 @@ function couplesOf(walls: Parameters<typeof wallCouplesLb>[0], laterals: readonl
  */
 export function solveFrame({ job, grid, layout, trusses, results }: FrameInput): SolvedFrame {
   const reactions = trussReactions(job, grid, trusses, results)
-  const demands = postDemands({ job, grid, layout, plan: trusses, reactions, results })
+  const bare = postDemands({ job, grid, layout, plan: trusses, reactions, results })
   const { posts } = layout
-  const atGrade = lateralOf({ job, grid, layout, demands, results })
-  const sized = (laterals: readonly Lateral[]): HoleKind[] =>
-    sizeHoles({
-      job,
-      posts,
-      demands,
-      laterals,
-      results,
-      couplesLb: couplesOf({ building: job.building, grid, posts }, laterals),
-    })
-  const holes = sized([atGrade])
-  if (!isFixedBelowGrade(job)) return { reactions, demands, atGrade, lateral: atGrade, holes }
-  const deepestFt = Math.max(...holes.map((hole) => hole.embedIn)) / IN_PER_FT
-  const lateral = lateralOf({ job, grid, layout, demands, results, fixityFt: deepestFt * FIXED_SHARE })
-  return { reactions, demands, atGrade, lateral, holes: sized([atGrade, lateral]) }
+  const atGrade = lateralOf({ job, grid, layout, demands: bare, results })
+  const sized = (laterals: readonly Lateral[]) => {
+    const couplesLb = couplesOf({ building: job.building, grid, posts }, laterals)
+    const demands = pressedByWalls(bare, couplesLb)
+    return { demands, holes: sizeHoles({ job, posts, demands, laterals, results, couplesLb }) }
+  }
+  const first = sized([atGrade])
+  if (!isFixedBelowGrade(job)) return { reactions, ...first, atGrade, lateral: atGrade }
+  const deepestFt = Math.max(...first.holes.map((hole) => hole.embedIn)) / IN_PER_FT
+  const lateral = lateralOf({ job, grid, layout, demands: bare, results, fixityFt: deepestFt * FIXED_SHARE })
+  return { reactions, ...sized([atGrade, lateral]), atGrade, lateral }
 }

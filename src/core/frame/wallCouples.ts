@@ -2,6 +2,7 @@ import { alongWall, type Grid, type Post, wallPosts } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
 import { IN_PER_FT } from '../units'
 import { braceLines, wallShearLb } from './braceLines'
+import { gravityOf, type PostDemand } from './demands'
 import type { Lateral } from './lateral'
 import { shearLengthFt, type ShearStrip, shearStrips } from './shearStrips'
 
@@ -55,4 +56,17 @@ export function wallCouplesLb(of: WallsOf, lateral: Lateral): ReadonlyMap<string
       for (const post of ends) lift(post, stripPullLb(strip, shear[side] / feet, building.heelIn))
   }
   return couples
+}
+
+/** The same demands where wind in the plane of walls works some posts besides, lb in service by id. */
+export function pressedByWalls(
+  demands: Readonly<Record<string, PostDemand>>,
+  couplesLb: ReadonlyMap<string, number>,
+): Record<string, PostDemand> {
+  const pressed: Record<string, PostDemand> = { ...demands }
+  for (const [id, wallPushLb] of couplesLb) {
+    const demand = demands[id]
+    if (demand && wallPushLb > 0) pressed[id] = { ...demand, wallPushLb, ...gravityOf(demand, wallPushLb) }
+  }
+  return pressed
 }

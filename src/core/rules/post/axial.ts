@@ -31,6 +31,11 @@ function partsOf(
   return [combination.dead * dead, combination.roof * roof(), combination.wind * blown]
 }
 
+/** What wind in the plane of a wall adds in a combination, lb: it presses where the roof is pressed, or pulls with it. */
+function wallLb({ wind: share }: Combination, { wallPushLb }: PostDemand, wind: Wind): number {
+  return ({ none: 0, down: 1, up: -1 }[wind] * wallPushLb * share) / WIND_ASD
+}
+
 const total = ([dead, roof, wind]: readonly [number, number, number]): number => dead + roof + wind
 
 /** Ways of the wind that a combination is tried with: it pushes down or lifts, whichever is asked. */
@@ -43,7 +48,8 @@ function windsOf({ wind, least, roof }: Combination): readonly Wind[] {
 export const axials = (list: readonly Combination[], demand: PostDemand, weightLb: number): Axial[] =>
   list.flatMap((combination) =>
     windsOf(combination).map((wind) => {
-      const parts = partsOf(combination, demand, wind, weightLb)
+      const [dead, roof, blown] = partsOf(combination, demand, wind, weightLb)
+      const parts = [dead, roof, blown + wallLb(combination, demand, wind)] as const
       return {
         lb: total(parts),
         duration: combination.duration,

@@ -40,6 +40,7 @@ const nothing = {
   windDownLb: 0,
   windUpLb: 0,
   claddingPlf: 0,
+  wallPushLb: 0,
   hanging: null,
 }
 const demand = { ...nothing, deadLb: 1000, snowLb: 3000, postWeightPlf: 0, gravityLb: 4000 } as PostDemand

@@ -43,6 +43,7 @@ const SAME_LOAD = 1e-6
 function likeness(post: Post, demand: PostDemand, cases: readonly LateralCase[], gapIn: number): string {
   const { deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb, claddingPlf, eaveWallFt, gableWallFt } = demand
   const loads = [deadLb, deadMinLb, snowLb, liveLb, windDownLb, windUpLb, claddingPlf, eaveWallFt, gableWallFt]
+  loads.push(demand.wallPushLb)
   const { hanging } = demand
   if (hanging) loads.push(hanging.deadLb, hanging.deadMinLb, hanging.snowLb, hanging.liveLb, hanging.windUpLb)
   let like = `${post.heightIn}|${post.kind}|${isEave(post.side)}|${gapIn}`

@@ -31,6 +31,8 @@ test('numbers on a blade never cover each other (property)', () => {
       const frames = allWords(scene, placed(scene, 372, 190).at).map(frameOf)
       frames.forEach((one, i) => frames.slice(i + 1).forEach((other) => expect(cover(one, other)).toBe(false)))
     }),
+    // Seven inches side by side far down a blade, once one row too many.
+    { examples: [[[63, 64, 1, 67, 66, 65, 68, 92]]] },
   )
 })
 test('many marks are named in part: the first, every so many, the last', () => {

@@ -114,9 +114,9 @@ function wordsOf(shape: Shape, at: Placed['at']): readonly Words[] {
   return [{ text, strong, anchor, turn: 0, x: x + shape.offPx[0], y: y + shape.offPx[1] }]
 }
 
-/** Air between two words in a row, px, and rows that words move on by at most. */
+/** Air between two words in a row, px, and rows that words move on by at most: as many as a blade has numbers. */
 const BETWEEN = 6
-const MOST_ROWS = 6
+const MOST_ROWS = 13
 
 const cover = (one: Frame, other: Frame): boolean =>
   one.left < other.right + BETWEEN &&

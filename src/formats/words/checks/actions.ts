@@ -16,7 +16,11 @@ export function actionNumbers(lateral: LateralCase, action: 'shearLb' | 'momentF
 }
 
 /** A gravity combination with its numbers (ASCE 7-16 2.4.1). */
-function combinationNumbers(combination: GravityCase, loads: RoofLoads): readonly [formula: string, numbers: string] {
+function combinationNumbers(
+  combination: GravityCase,
+  loads: RoofLoads,
+  wallPushLb: number,
+): readonly [formula: string, numbers: string] {
   const dead = sig(loads.deadLb)
   switch (combination) {
     case 'D+S':
@@ -25,15 +29,21 @@ function combinationNumbers(combination: GravityCase, loads: RoofLoads): readonl
       return ['D + Lr', `${dead} + ${sig(loads.liveLb)}`]
     case 'D+0.75S+0.45W':
       return [
-        'D + 0.75·the more of S and Lr + 0.45·W',
-        `${dead} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ${sig(loads.windDownLb)}`,
+        `D + 0.75·the more of S and Lr + 0.45·W${wallPushLb > 0 ? ' + 0.75·push of its wall' : ''}`,
+        `${dead} + 0.75 × max(${sig(loads.snowLb)}, ${sig(loads.liveLb)}) + 0.45 × ${sig(loads.windDownLb)}` +
+          (wallPushLb > 0 ? ` + 0.75 × ${sig(wallPushLb)}` : ''),
+      ]
+    case 'D+0.6W':
+      return [
+        `D + 0.6·W${wallPushLb > 0 ? ' + push of its wall' : ''}`,
+        `${dead} + 0.6 × ${sig(loads.windDownLb)}${wallPushLb > 0 ? ` + ${sig(wallPushLb)}` : ''}`,
       ]
   }
 }
 
-/** The gravity combination that rules, written out, ASCE 7-16 2.4.1. */
-export function gravityLine(label: string, loads: RoofLoads): TraceLine {
-  const { gravityLb, gravityCase } = gravityOf(loads)
-  const [formula, numbers] = combinationNumbers(gravityCase, loads)
+/** The gravity combination that rules, written out, ASCE 7-16 2.4.1; `wallPushLb` as in `gravityOf`. */
+export function gravityLine(label: string, loads: RoofLoads, wallPushLb = 0): TraceLine {
+  const { gravityLb, gravityCase } = gravityOf(loads, wallPushLb)
+  const [formula, numbers] = combinationNumbers(gravityCase, loads, wallPushLb)
   return line({ label, formula, numbers, value: gravityLb, unit: 'lb', clause: 'ASCE 7-16 2.4.1' })
 }

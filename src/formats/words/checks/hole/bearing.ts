@@ -53,7 +53,7 @@ const trace = (facts: BearingFacts): readonly TraceLine[] => {
       clause: 'ASCE 7-16 4.8.2',
       verify: 'C10',
     }),
-    gravityLine('Worst at the top', demand),
+    gravityLine('Worst at the top', demand, demand.wallPushLb),
     line({
       label: 'With the post and the concrete',
       formula: 'P + post, and what is cast under and around it',

@@ -65,6 +65,21 @@ test(
   },
 )
 
+test('a rating is taken back by emptying its field: what it held fails, and a rated tie is what would mend it', async () => {
+  await at.stage('Roof')
+  await (await at.byText("button[@role='tab']", 'Joints')).click()
+  const tie = await at.find('input[name="trussTieLb"]')
+  await tie.click()
+  await tie.sendKeys(Key.chord(Key.CONTROL, 'a'), Key.DELETE, Key.ENTER)
+  await at.waitText('.tally', /1 fail/)
+  await at.keys('9')
+  await (await at.byText("button[contains(@class,'chk')]", 'Trusses held down')).click()
+  await at.waitText('.work', /NDS 2018 3\.4\.3\.3/)
+  await at.waitText('table[aria-label="What would fix it"]', /A rated tie at each truss/)
+  await at.hold([Key.CONTROL], 'z')
+  await driver.wait(async () => !/fail/.test(await tally()), PATIENCE)
+})
+
 test('size it for me: progress, several proposals side by side, one click takes one', async () => {
   await at.stage('Walls')
   await at.keys('9')

@@ -87,6 +87,20 @@ const limitsIn = ({ times }: NumberScale, issues: readonly Issue[]): readonly Is
         ),
       }))
 
+/** How a number is shown, read and stepped in the units of this place. */
+function useNumberEntry(own: string) {
+  const scale = numberScale(own, useUnits())
+  const { unit, times, step } = scale
+  return {
+    scale,
+    format: (value: number | null) =>
+      value === null ? '' : `${upTo(value * times, 4)}${unit ? `${NO_BREAK}${unit}` : ''}`,
+    parse: (text: string): Result<number> => parseScaled(text, own, scale),
+    step: (value: number | null, direction: 1 | -1, big: boolean) =>
+      (value ?? 0) + (direction * step * (big ? 10 : 1)) / times,
+  }
+}
+
 /** A plain number with its unit, in the units of this place. Arrows step one mark, with Shift ten. */
 export function NumberField(
   props: Common & {
@@ -96,18 +110,37 @@ export function NumberField(
     readonly onChange: Take<number>
   },
 ) {
-  const scale = numberScale(props.unit ?? '', useUnits())
-  const { unit, times, step } = scale
+  const entry = useNumberEntry(props.unit ?? '')
   return (
     <EntryField<number | null>
       {...props}
-      format={(value) => (value === null ? '' : `${upTo(value * times, 4)}${unit ? `${NO_BREAK}${unit}` : ''}`)}
+      format={entry.format}
       parse={(text) => {
-        const result = parseScaled(text, props.unit ?? '', scale)
+        const result = entry.parse(text)
         return result.ok && props.whole && !Number.isInteger(result.value) ? fail('not-whole') : result
       }}
-      onChange={(value, gesture) => (value === null ? [] : limitsIn(scale, props.onChange(value, gesture)))}
-      step={(value, direction, big) => (value ?? 0) + (direction * step * (big ? 10 : 1)) / times}
+      onChange={(value, gesture) => (value === null ? [] : limitsIn(entry.scale, props.onChange(value, gesture)))}
+      step={entry.step}
+    />
+  )
+}
+
+/** A number that may be left out: an empty field says that it is not known. */
+export function OptionalNumberField(
+  props: Common & {
+    readonly value: number | null
+    readonly unit?: string
+    readonly onChange: Take<number | null>
+  },
+) {
+  const entry = useNumberEntry(props.unit ?? '')
+  return (
+    <EntryField<number | null>
+      {...props}
+      format={entry.format}
+      parse={(text) => (text.trim() === '' ? ok(null) : entry.parse(text))}
+      onChange={(value, gesture) => limitsIn(entry.scale, props.onChange(value, gesture))}
+      step={entry.step}
     />
   )
 }

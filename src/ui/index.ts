@@ -4,7 +4,16 @@ export { measureWidth, SvgMeasure } from './SvgMeasure'
 export { LoadBar } from './LoadBar'
 export { BurrSign, FailSign, HoldSign, SavedSign, SavingSign, UncheckedSign } from './signs'
 
-export { ChoiceField, LengthField, NumberField, OptionalLengthField, Segments, TextField, ToggleField } from './fields'
+export {
+  ChoiceField,
+  LengthField,
+  NumberField,
+  OptionalNumberField,
+  OptionalLengthField,
+  Segments,
+  TextField,
+  ToggleField,
+} from './fields'
 export { About, Length, Quantity, Stated, UnitsProvider, useUnits, useWriter } from './Units'
 export { toTenth } from './px'
 export { Tabs } from './Tabs'

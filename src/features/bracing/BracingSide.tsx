@@ -3,7 +3,7 @@ import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
 import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
 import { TOP, WALL_BRACE } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, NumberField, Quantity, ToggleField } from '@/ui'
+import { ChoiceField, LengthField, Measure, NumberField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
 import { CheckRow, PocketLinks, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
 import type { ShownDerived } from '@/formats/shown'
@@ -142,7 +142,7 @@ function BraceFields({
         </>
       )}
       {brace.walls === 'straps' && (
-        <NumberField
+        <OptionalNumberField
           label="Strap with fixings"
           unit="lb"
           value={brace.strapLb}
@@ -160,7 +160,7 @@ function BraceFields({
           onDone={done}
         />
       )}
-      <NumberField
+      <OptionalNumberField
         label="Eave may move, height over"
         name="swayOver"
         value={brace.swayOver}
@@ -222,7 +222,7 @@ function SkinFields({
   return (
     <section className="grp" aria-label="Skin">
       <h3>Tested skin</h3>
-      <NumberField
+      <OptionalNumberField
         label="Roof stiffness G"
         name="roofStiffnessLbPerIn"
         unit="lb/in"
@@ -231,7 +231,7 @@ function SkinFields({
         onChange={putSkin('roofStiffnessLbPerIn', 'roof stiffness')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Roof allowable"
         name="roofAllowPlf"
         unit="plf"
@@ -240,7 +240,7 @@ function SkinFields({
         onChange={putSkin('roofAllowPlf', 'roof allowable')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Wall stiffness G"
         unit="lb/in"
         value={skin.wallStiffnessLbPerIn}
@@ -248,7 +248,7 @@ function SkinFields({
         onChange={putSkin('wallStiffnessLbPerIn', 'wall stiffness')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Wall allowable"
         unit="plf"
         value={skin.wallAllowPlf}

@@ -6,7 +6,7 @@ import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
 import { OPENING } from '@/formats/words'
-import { ChoiceField, EntryScope, LengthField, NumberField, Measure, TextField, useWriter } from '@/ui'
+import { ChoiceField, EntryScope, LengthField, Measure, OptionalNumberField, TextField, useWriter } from '@/ui'
 import { useDoc, useJob, removeOpening } from '../job'
 
 const SIZE: Readonly<Record<OpeningKind, { widthIn: number; heightIn: number; sillIn: number }>> = {
@@ -181,7 +181,7 @@ function PickedOpening({ opening, say }: { readonly opening: Opening; readonly s
         />
       )}
       {opening.kind !== 'window' && (
-        <NumberField
+        <OptionalNumberField
           label="Weight of the door"
           unit="lb"
           value={opening.weightLb}

@@ -14,7 +14,7 @@ import {
 import type { Issue } from '@/core/result'
 import { postSize } from '@/core/wood'
 import { FINISH, GIRT_STYLE, RAISE_CAUTION, FOUNDATION, TOP } from '@/formats/words'
-import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
+import { ChoiceField, LengthField, NumberField, OptionalNumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'
 import type { ShownDerived } from '@/formats/shown'
 
@@ -41,7 +41,7 @@ function PierFields({
   return (
     <>
       {RATINGS.map(([key, label]) => (
-        <NumberField
+        <OptionalNumberField
           key={key}
           label={label}
           unit="lb"
@@ -229,7 +229,7 @@ function FootFields({
         onChange={(value) => put('slab', 'slab at grade')(value ? 'tied' : 'none')}
       />
       {building.slab === 'tied' && (
-        <NumberField
+        <OptionalNumberField
           label="One tie, rated"
           unit="lb"
           value={building.slabTieLb}
@@ -250,7 +250,7 @@ function FootFields({
         />
       )}
       {base.model === 'springs' && building.school !== 'pier' && (
-        <NumberField
+        <OptionalNumberField
           label="Soil stiffness, a foot deep"
           unit="psi/ft"
           value={base.soilPsiPerFt}

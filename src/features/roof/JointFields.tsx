@@ -3,7 +3,7 @@ import { fixed } from '@/core/units'
 import type { JSX } from 'react/jsx-runtime'
 import type { ShownDerived } from '@/formats/shown'
 import type { Building } from '@/core/model'
-import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
+import { ChoiceField, LengthField, NumberField, OptionalNumberField, ToggleField } from '@/ui'
 import { type PutPart, useDoc, usePart } from '../job'
 import { BOLTS, nails } from './Fields'
 
@@ -89,7 +89,7 @@ function LaminationFields({
         onChange={(value) => put('lamination', 'through nails')({ ...lamination, through: value })}
       />
       {building.post.ep559 && (
-        <NumberField
+        <OptionalNumberField
           label="EP559 interlayer shear"
           unit="plf"
           value={lamination.interfacePlf}
@@ -142,15 +142,16 @@ function NailFields({
       {bolt('carrier', 'Carrier bolts')}
       {bolt('ledger', 'Lean-to bolts')}
       {bolt('collar', 'Collar bars')}
-      <NumberField
+      <OptionalNumberField
         label="Truss tie"
+        name="trussTieLb"
         unit="lb"
         value={j.trussTieLb}
         placeholder="none: bolts"
         onChange={put('trussTieLb', 'truss tie')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Rafter tie"
         unit="lb"
         value={j.rafterTieLb}
@@ -158,7 +159,7 @@ function NailFields({
         onChange={put('rafterTieLb', 'rafter tie')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Purlin tie or hanger"
         unit="lb"
         value={j.purlinTieLb}
@@ -166,7 +167,7 @@ function NailFields({
         onChange={put('purlinTieLb', 'purlin tie')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Sheet over a screw"
         unit="lb"
         value={skin.pullOverLb}
@@ -174,7 +175,7 @@ function NailFields({
         onChange={putSkin('pullOverLb', 'pull-over')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Open roof cladding CN"
         value={skin.openRoofCn}
         placeholder="from standard"

@@ -3,7 +3,7 @@ import type { ShownDerived } from '@/formats/shown'
 import { ENCLOSURES, EXPOSURES, type Job, RISKS, SNOW_EXPOSURES, SOILS, THERMALS } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { ENCLOSURE, SOIL, THERMAL } from '@/formats/words'
-import { ChoiceField, NumberField, OptionalLengthField, Quantity, ToggleField } from '@/ui'
+import { ChoiceField, NumberField, OptionalLengthField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
 import { type JobState, useDoc } from '../job'
 
 /** Snow and wind. */
@@ -23,7 +23,7 @@ export function HazardFields({
 }) {
   return (
     <section className="grp" aria-label="Snow and wind">
-      <NumberField
+      <OptionalNumberField
         label="Ground snow"
         name="groundSnowPsf"
         unit="psf"
@@ -49,7 +49,7 @@ export function HazardFields({
         value={site.slipperyRoof}
         onChange={(value) => put('slipperyRoof', 'slippery roof')(value)}
       />
-      <NumberField
+      <OptionalNumberField
         label="Basic wind speed"
         name="windMph"
         unit="mph"
@@ -151,14 +151,14 @@ export function GroundFields({
       />
       {site.soil === 'own' && (
         <>
-          <NumberField
+          <OptionalNumberField
             label="Bearing"
             unit="psf"
             value={site.ownBearingPsf}
             onChange={put('ownBearingPsf', 'own bearing')}
             onDone={done}
           />
-          <NumberField
+          <OptionalNumberField
             label="Lateral, a foot deep"
             unit="psf/ft"
             value={site.ownLateralPsfPerFt}
@@ -256,7 +256,8 @@ function DeadParts() {
   const dead = job.site.dead
   if (dead.by !== 'parts') return null
   const put =
-    (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) => (value: number, gesture?: string) =>
+    (key: 'skinPsf' | 'trussPsf' | 'ceilingPsf' | 'otherPsf', label: string) =>
+    (value: number | null, gesture?: string) =>
       edit(
         label,
         (job) => ({ ...job, site: { ...job.site, dead: { ...dead, [key]: value } } }),
@@ -271,7 +272,7 @@ function DeadParts() {
         onChange={put('skinPsf', 'skin weight')}
         onDone={done}
       />
-      <NumberField
+      <OptionalNumberField
         label="Trusses"
         unit="psf"
         value={dead.trussPsf}

@@ -137,7 +137,8 @@ for (const place of pool) {
 
 // One copy of the sources holds all changes, each behind its number: a test run is told which one is on.
 const copy = mkdtempSync(path.join(os.tmpdir(), 'burdock-mutants-'))
-for (const name of ['src', 'demo', 'scripts', 'docs', 'e2e/testing']) cpSync(name, path.join(copy, name), { recursive: true })
+for (const name of ['src', 'demo', 'scripts', 'docs', 'e2e/testing'])
+  cpSync(name, path.join(copy, name), { recursive: true })
 for (const name of ['package.json', 'tsconfig.json', 'jest.config.cjs']) cpSync(name, path.join(copy, name))
 symlinkSync(path.resolve('node_modules'), path.join(copy, 'node_modules'))
 for (const file of new Set(picked.map((place) => place.file))) {
@@ -186,7 +187,11 @@ const passes = (args, env = {}, mostMs = MOST_MS, said = null) =>
     const run = spawn(
       process.execPath,
       ['node_modules/jest/bin/jest.js', '-c', 'jest.mutants.cjs', '--silent', ...args],
-      { cwd: copy, env: { ...process.env, ...env }, stdio: ['ignore', 'ignore', said ? 'pipe' : 'ignore'] },
+      {
+        cwd: copy,
+        env: { ...process.env, BURDOCK_DRAWN: '60', ...env },
+        stdio: ['ignore', 'ignore', said ? 'pipe' : 'ignore'],
+      },
     )
     run.stderr?.on('data', (text) => said.push(String(text)))
     const timer = setTimeout(() => run.kill('SIGKILL'), mostMs)
@@ -201,7 +206,10 @@ const reachedIn = path.join(copy, 'reached')
 mkdirSync(reachedIn)
 const said = []
 if (!(await passes(['src/'], { REACHED: reachedIn }, MOST_WHOLE_MS, said))) {
-  console.error(said.join('').slice(-4000))
+  // What failed first; the many that passed say nothing here.
+  const lines = said.join('').split('\n')
+  const from = lines.findIndex((text) => /^\s+● /.test(text))
+  console.error(lines.slice(Math.max(0, from), Math.max(0, from) + 40).join('\n'))
   console.error('the tests fail without any change: nothing was tried')
   process.exit(2)
 }

@@ -2,8 +2,8 @@ import { addCoverage, type Coverage, seldomDrawn } from '../testing/fuzz/coverag
 import { faultsOf } from '../testing/fuzz/faults'
 import { randomJob } from '../testing/fuzz/randomJob'
 
-// Buildings drawn by lot over the whole range of every field; `npm run fuzz` draws two thousand.
-const DRAWN = 300
+// Buildings drawn by lot over the whole range of every field; `npm run fuzz` draws two thousand, `npm run mutants` sixty.
+const DRAWN = Number(process.env.BURDOCK_DRAWN ?? 300)
 const PARTS = 6
 /** Least share of the drawn that must be buildings at all. */
 const LEAST_ACCEPTED = 0.6

@@ -69,7 +69,7 @@ function content(block: Block, under: string): Content {
 }
 
 /** Rows of a table that is kept whole under its heading. */
-const SHORT_TABLE = 16
+const SHORT_TABLE = 8
 
 /** A named heading stands with what follows it, up to its table, and with the table where that is short. */
 function kept(blocks: readonly Block[], under: string): Content[] {
@@ -117,6 +117,7 @@ function sheetContent(sheet: CrewBook['sheets'][number], i: number): Content[] {
 
 /** What the file holds, sheet by sheet with its page. */
 const CONTENTS: Content = {
+  pageBreak: 'before',
   toc: { title: { text: 'Contents', fontSize: 13, bold: true, margin: [0, 10, 0, 2] } },
 }
 

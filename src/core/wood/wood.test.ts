@@ -48,6 +48,28 @@ test('values: Southern Pine by width, others with CF, timbers of their own, none
   expect(timberValues('SP-No.2')).toMatchObject({ fb: 850, fc: 525 })
   expect(timberValues('SPF-No.1/No.2')).toBeNull()
 })
+// A grade of one's own has values only when all of them are entered: nothing is made up for what is missing.
+describe('a grade of one’s own', () => {
+  const whole = {
+    id: 'own-a',
+    name: 'mill stamp',
+    source: '',
+    fbPsi: 2400,
+    ftPsi: 1200,
+    fvPsi: 200,
+    fcPerpPsi: 600,
+    fcPsi: 1700,
+    ePsi: 1.8e6,
+    eMinPsi: 0.9e6,
+    g: 0.55,
+  }
+  test('gives what was entered', () =>
+    expect(boardValues('own-a', 6, [whole])).toMatchObject({ fb: 2400, fc: 1700, eMin: 0.9e6, gravity: 0.55 }))
+  test.each(['fbPsi', 'ftPsi', 'fvPsi', 'fcPerpPsi', 'fcPsi', 'ePsi', 'eMinPsi', 'g'] as const)(
+    'has none without %s',
+    (key) => expect(boardValues('own-a', 6, [{ ...whole, [key]: null }])).toBeNull(),
+  )
+})
 // NDS 4.3.8: 0.8 of the strengths and 0.95 of E, and nothing off Fc⊥; Southern Pine takes its treatment without cuts.
 describe('treated posts are incised, by species and unless the user says not', () => {
   const values = (lumber: string, incised: boolean) => {

@@ -1,7 +1,7 @@
 'use client'
 import { Plus, Trash2 } from 'lucide-react'
 import type { OwnGrade } from '@/core/model'
-import { NumberField, TextField, EntryScope } from '@/ui'
+import { OptionalNumberField, TextField, EntryScope } from '@/ui'
 import { useDoc } from '../job'
 
 const FIELDS: readonly (readonly [keyof OwnGrade, string, string])[] = [
@@ -87,7 +87,7 @@ export function Grades() {
               onDone={done}
             />
             {FIELDS.map(([key, label, unit]) => (
-              <NumberField
+              <OptionalNumberField
                 key={key}
                 label={label}
                 unit={unit}

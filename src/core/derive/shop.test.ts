@@ -239,6 +239,15 @@ test('a typed door weight works its jambs and its header, and holds nothing down
   expectNear(ratio(heavy) - ratio(derived), (12 * momentFtLb) / (4 * 31.6406) / 2334.3, 2e-3)
 })
 
+// End walls of crossed boards: bays·E·A·(b/L)²/L, a quarter of it left by the slip of their nails.
+test('an end wall of boards is as stiff as its boards and the slip of their nails let it', () => {
+  const { bracing } = shop().building
+  const boarded = derivedOf(shop({ bracing: { ...bracing, walls: 'x-boards', size: '2x6', baysPerWall: 2 } }))
+  const lengthIn = Math.hypot(120, 192)
+  const boardsLbIn = (2 * 1.6e6 * 8.25 * (120 / lengthIn) ** 2) / lengthIn
+  expectNear(boarded.lateral?.row.wallLbIn[0], boardsLbIn / 4, 1e-6)
+})
+
 // Wider overhangs lift by their own suction and by 0.8·0.85·qh under them.
 test.each([0, 12, 24, 36])('an eave that hangs out %d in. lifts truss 3 by roof and soffit', (eaveOverhangIn) => {
   const out = eaveOverhangIn / 12

@@ -12,8 +12,8 @@ const hole = {
   bearing: { loadLb: 900, padLb: 100, capacityLb: 4000 },
   diameterIn: 24,
 }
-const needOf = (upliftLb: number, change: object = {}, given = job) =>
-  holeNeed({ holes: [{ ...hole, ...change }], demands: { a: { upliftLb } } } as never, given, 'a')
+const needOf = (upliftLb: number, change: object = {}, given = job, wallPushLb = 0) =>
+  holeNeed({ holes: [{ ...hole, ...change }], demands: { a: { upliftLb, wallPushLb } } } as never, given, 'a')
 
 // Pad 8 and collar 12 in. leave 40 of 60 in. of soil: half the uplift of what the hole holds asks for half of it.
 test.each([
@@ -23,6 +23,8 @@ test.each([
   ['a hair, never less than pad and collar', 1e-9, 20],
   ['none', 0, 0],
 ])('uplift, %s', (_, upliftLb, wanted) => expect(needOf(upliftLb)?.upliftIn).toBeCloseTo(wanted, 6))
+test('what its wall lifts it by is uplift too', () =>
+  expect([needOf(300, {}, job, 200)?.upliftIn, needOf(-300, {}, job, 800)?.upliftIn]).toEqual([40, 40]))
 test('gravel is dug besides, for every depth that is asked for at all', () => {
   const need = needOf(500, { gravelIn: 4, lateral: { slopedFt: 3 } })
   expect([need?.upliftIn, need?.lateralIn, need?.frostIn]).toEqual([44, 48, (job.site.frostIn ?? 0) + 4])

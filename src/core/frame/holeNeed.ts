@@ -21,7 +21,8 @@ export function holeNeed(
   if (!hole) return null
   const pad = job.building.school === 'pier' ? 0 : job.building.padThicknessIn
   const lateral = hole.lateral ? sidewaysNeedIn(hole, hole.lateral.slopedFt, pad) : 0
-  const own = pick.demands?.[post]?.upliftLb ?? 0
+  const demand = pick.demands?.[post]
+  const own = demand ? demand.upliftLb + demand.wallPushLb : 0
   // Uplift grows with the soil over the collar: the depth in proportion to this post's own share of what the hole
   // holds, never less than the collar itself.
   const uplift =

@@ -161,17 +161,17 @@ test('a hole read with the rod on its bottom: so deep from the string, and the r
   await driver.get(`${BASE}/field/${id}/hole/A2`)
   await main(/string to bottom/)
   await tap('Tape from the string')
-  // The second set-up reads an inch less than the first; the grade line reads 51 7/8 in the first: 124 + 1 - 51 7/8.
-  await tap('124')
+  // The second set-up reads an inch less than the first; the grade line reads 51 7/8 in the first: 126 + 1 - 51 7/8.
+  await tap('126')
   await tap('0')
-  await main(/So deep from the string: 6′ 1 1\/8″/)
+  await main(/So deep from the string: 6′ 3 1\/8″/)
   await tap('Keep this reading')
   await driver.wait(
     async () => (await sent()).some((record) => record.body.kind === 'hole' && record.body.bottomReadingIn !== null),
     PATIENCE,
   )
   const hole = (await sent()).find((record) => record.body.kind === 'hole' && record.body.bottomReadingIn !== null)
-  expect(hole?.body).toMatchObject({ depthIn: null, bottomReadingIn: 124 })
+  expect(hole?.body).toMatchObject({ depthIn: null, bottomReadingIn: 126 })
   // The page was opened by a name; the record is of the post that bears it.
   expect(hole?.body.post).toMatch(/^p-/)
   await main(/Deep enough|shallower than planned/)

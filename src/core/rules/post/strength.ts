@@ -291,23 +291,14 @@ function takeWind(column: Column, axial: Axial, moments: CaseMoments, take: (tri
   const { windShare } = axial
   const [hangsFtLb, hangsWeakFtLb] = hangingMoments(axial, hanging)
   const m2 = windShare * weakFtLb
-  const whole = { axial, wet: false, share: 1, lateralCase: lateral } as const
-  take({ ...whole, section: 'at or below grade', m1: windShare * gradeFtLb, m2, wet: basis.wet })
-  take({
-    ...whole,
-    section: 'at mid-height',
-    m1: windShare * lateral.fieldMomentFtLb + (seatFtLb + hangsFtLb) / 2,
-    m2: m2 + hangsWeakFtLb / 2,
-  })
+  // Written out field by field: thousands of these are made, and spreads cost more than the arithmetic.
+  const at = (section: Section, m1: number, m2: number, wet = false): void =>
+    take({ axial, section, m1, m2, wet, share: 1, lateralCase: lateral })
+  at('at or below grade', windShare * gradeFtLb, m2, basis.wet)
+  at('at mid-height', windShare * lateral.fieldMomentFtLb + (seatFtLb + hangsFtLb) / 2, m2 + hangsWeakFtLb / 2)
   if (hanging)
-    take({
-      ...whole,
-      section: 'at the lean-to',
-      m1: windShare * Math.abs(momentAtFtLb(lateral, hanging.atFt)) + hangsFtLb,
-      m2: m2 + hangsWeakFtLb,
-    })
-  if (building.knee && lateral.kneeMomentFtLb > 0)
-    take({ ...whole, section: 'at the knee brace', m1: windShare * lateral.kneeMomentFtLb, m2: 0 })
+    at('at the lean-to', windShare * Math.abs(momentAtFtLb(lateral, hanging.atFt)) + hangsFtLb, m2 + hangsWeakFtLb)
+  if (building.knee && lateral.kneeMomentFtLb > 0) at('at the knee brace', windShare * lateral.kneeMomentFtLb, 0)
   const splice = spliceTrial(column, axial, lateral)
   if (splice) take(splice)
 }

@@ -323,10 +323,19 @@ function claddingTrials(column: Column): Trial[] {
     parts: [0, 0, 0],
     hangingLb: 0,
   } as const
-  const whole = { axial, m2: 0, share: 1, lateralCase: null, clad } as const
+  const at = (section: Section, m1: number, wet: boolean): Trial => ({
+    axial,
+    section,
+    m1,
+    m2: 0,
+    wet,
+    share: 1,
+    lateralCase: null,
+    clad,
+  })
   return [
-    { ...whole, section: 'at or below grade', m1: gradeMomentFtLb(column, actions), wet: basis.wet },
-    { ...whole, section: 'at mid-height', m1: actions.fieldMomentFtLb, wet: false },
+    at('at or below grade', gradeMomentFtLb(column, actions), basis.wet),
+    at('at mid-height', actions.fieldMomentFtLb, false),
   ]
 }
 

@@ -1,8 +1,8 @@
-import { type BraceLine, shearLengthFt, shearStrips, type SolvedFrame, wallCouplesLb, wallShearLb } from '../frame'
-import { alongWall, type Grid, named, type Post, wallPosts } from '../layout'
+import { type BraceLine, shearLengthFt, shearStrips, type SolvedFrame, wallShearLb } from '../frame'
+import { type Grid, named, type Post, tributariesIn, wallPosts } from '../layout'
 import { WIND_ASD } from '../loads'
 import { type Building, type Side, SIDES } from '../model'
-import { entryOf, item } from '../result'
+import { entryOf } from '../result'
 import { type Check, checksOf, RULES } from '../rules'
 import type { OnBracket } from '../rules/pier/case'
 import { IN_PER_FT } from '../units'
@@ -21,35 +21,27 @@ interface PiersOf {
 /** Shear in the plane of one wall that each of its posts passes to its bracket, lb, by id. */
 function alongLb({ building, grid, posts, frame, lines }: PiersOf, side: Side): ReadonlyMap<string, number> {
   const shearLb = wallShearLb(frame.lateral)[side]
-  const row = wallPosts(posts, side)
   const brace = lines.find((line) => line.side === side)
-  if (brace) return new Map(row.map(({ id }) => [id, shearLb / brace.bays]))
+  if (brace) return new Map(wallPosts(posts, side).map(({ id }) => [id, shearLb / brace.bays]))
   const feet = shearLengthFt(shearStrips(building, grid, side))
   const plf = feet > 0 ? shearLb / feet : 0
-  const at = row.map((post) => alongWall(post, side).atIn)
   return new Map(
-    row.map(({ id }, i) => {
-      const before = i > 0 ? item(at, i) - item(at, i - 1) : 0
-      const after = i < row.length - 1 ? item(at, i + 1) - item(at, i) : 0
-      return [id, (plf * (before + after)) / 2 / IN_PER_FT]
-    }),
+    [...tributariesIn(posts, side, grid)].map(([id, widthIn]) => [id, (plf * widthIn) / IN_PER_FT] as const),
   )
 }
 
 /** Brackets, anchors and steel of piers under the posts that ask for most. */
 export function judgePiers(of: PiersOf): Check[] {
-  const { building, grid, posts, frame } = of
+  const { building, posts, frame } = of
   if (building.school !== 'pier') return []
-  const couples = wallCouplesLb({ building, grid, posts }, frame.lateral)
   const along = SIDES.map((side) => alongLb(of, side))
   const onBrackets = posts.map((post): OnBracket => {
     const demand = entryOf(frame.demands, post.id)
-    const coupleLb = couples.get(post.id) ?? 0
     const cases = frame.lateral.cases[post.id] ?? []
     return {
       post: named(post),
-      upLb: demand.upliftLb + coupleLb,
-      strengthUpLb: demand.windUpLb - DEAD_AT_STRENGTH * demand.deadMinLb + coupleLb / WIND_ASD,
+      upLb: demand.upliftLb + demand.wallPushLb,
+      strengthUpLb: demand.windUpLb - DEAD_AT_STRENGTH * demand.deadMinLb + demand.wallPushLb / WIND_ASD,
       acrossLb: cases.reduce((most, { shearLb }) => Math.max(most, Math.abs(shearLb)), 0),
       alongLb: along.reduce((most, wall) => Math.max(most, wall.get(post.id) ?? 0), 0),
     }

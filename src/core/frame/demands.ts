@@ -86,15 +86,14 @@ export function gravityOf(
 /** Net service uplift of a set of roof loads, lb: 0.6W − 0.6D, ASCE 7-16 2.4.1 (7). */
 export const upliftOf = (loads: RoofLoads): number => WIND_ASD * loads.windUpLb - DEAD_AGAINST_WIND * loads.deadMinLb
 
-/** Pressure coefficient on the underside of overhangs (ASCE 7-16 27.3.3), and the gust factor that goes with it. */
+/** Pressure coefficient on the underside of overhangs (ASCE 7-16 27.3.3). */
 const SOFFIT_CP = 0.8
-const GUST = 0.85
 
 /** What the wind under the overhangs lifts one end of a truss by, lb at strength level; an open roof's own CN holds it. */
 const soffitUpLb = (
   { openRoof, wind }: Pick<SiteResults, 'openRoof' | 'wind'>,
   { eaveFt2, gableFt2 }: { readonly eaveFt2: number; readonly gableFt2: number },
-): number => (openRoof ? 0 : SOFFIT_CP * GUST * wind.qhPsf * (eaveFt2 + gableFt2))
+): number => (openRoof ? 0 : SOFFIT_CP * wind.gust * wind.qhPsf * (eaveFt2 + gableFt2))
 
 /**
  * Reaction of each truss at one eave, by truss order, lb. A truss drawing's own reactions replace the computed gravity

@@ -16,10 +16,6 @@ const FAR_IN = 144
 export const nearIn = (spacingIn: Spacing, { id }: Post): number =>
   Math.round(Math.min(spacingIn.get(id) ?? FAR_IN, FAR_IN) * 1000)
 
-/** What wind in the plane of walls lifts posts by, lb, by id. */
-export type Couples = ReadonlyMap<string, number>
-export const NO_COUPLES: Couples = new Map()
-
 /** What holds one post down at a trial hole, lb. */
 function upliftCapacityLb({
   job,
@@ -72,8 +68,9 @@ export interface Uplift {
   readonly use: Use
 }
 
-export function upliftOfPost(of: Parameters<typeof upliftCapacityLb>[0], coupleLb: number): Uplift {
+export function upliftOfPost(of: Parameters<typeof upliftCapacityLb>[0]): Uplift {
   const capacityLb = upliftCapacityLb(of)
+  const coupleLb = of.demand.wallPushLb
   const demandLb = of.demand.upliftLb + coupleLb
   return { post: of.post, demandLb, coupleLb, capacityLb, use: usedOf(demandLb, capacityLb) }
 }
@@ -87,12 +84,12 @@ export const SAME_LB = 1e-6
 export function distinctlyLifted(
   own: readonly Post[],
   demands: Readonly<Record<string, PostDemand>>,
-  { couplesLb, spacingIn }: { readonly couplesLb: Couples; readonly spacingIn: Spacing },
+  spacingIn: Spacing,
 ): readonly Post[] {
   const seen = new Map<string, Post>()
   for (const post of own) {
-    const { upliftLb } = entryOf(demands, post.id)
-    const like = `${Math.round((upliftLb + (couplesLb.get(post.id) ?? 0)) / SAME_LB)}|${post.heightIn}|${nearIn(spacingIn, post)}`
+    const { upliftLb, wallPushLb } = entryOf(demands, post.id)
+    const like = `${Math.round((upliftLb + wallPushLb) / SAME_LB)}|${post.heightIn}|${nearIn(spacingIn, post)}`
     if (!seen.has(like)) seen.set(like, post)
   }
   return [...seen.values()]

@@ -6,17 +6,7 @@ import { entryOf, firstOf, isWorse } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
 import { postSize } from '../wood'
 import type { PostDemand } from './demands'
-import {
-  type Couples,
-  distinctlyLifted,
-  isHeld,
-  nearIn,
-  NO_COUPLES,
-  SAME_LB,
-  type Spacing,
-  type Uplift,
-  upliftOfPost,
-} from './holeUplift'
+import { distinctlyLifted, isHeld, nearIn, SAME_LB, type Spacing, type Uplift, upliftOfPost } from './holeUplift'
 import type { Lateral } from './lateral'
 import type { LateralCase } from './lateralCase'
 import { asksMore, type LateralNeed, lateralNeed } from './lateralNeed'
@@ -124,7 +114,6 @@ interface KindOfHole {
   readonly heaviest: Post
   /** Posts that are lifted alike and weigh alike, once each. */
   readonly lifted: readonly Post[]
-  readonly couplesLb: Couples
   readonly spacingIn: Spacing
   /** Posts with cases that are alike, once each. */
   readonly distinct: readonly { readonly post: Post; readonly lateralCase: LateralCase }[]
@@ -178,10 +167,14 @@ function tryDiameter(kind: KindOfHole, diameterIn: number, worst: WorstNeed) {
   const upliftAt = (depthIn: number): Uplift =>
     lifted
       .map((post) =>
-        upliftOfPost(
-          { job, post, demand: entryOf(demands, post.id), diameterIn, depthIn, nearestIn: kind.spacingIn.get(post.id) },
-          kind.couplesLb.get(post.id) ?? 0,
-        ),
+        upliftOfPost({
+          job,
+          post,
+          demand: entryOf(demands, post.id),
+          diameterIn,
+          depthIn,
+          nearestIn: kind.spacingIn.get(post.id),
+        }),
       )
       .reduce((worst, each) => (isWorse(each.use, worst.use) ? each : worst))
   // A pad alone is lifted with its post however deep it lies.
@@ -270,14 +263,12 @@ export function sizeHoles({
   demands,
   laterals,
   results,
-  couplesLb = NO_COUPLES,
 }: {
   readonly job: Job
   readonly posts: readonly Post[]
   readonly demands: Readonly<Record<string, PostDemand>> | null
   readonly laterals: readonly Lateral[]
   readonly results: SiteResults | null
-  readonly couplesLb?: Couples
 }): HoleKind[] {
   const { building } = job
   const size = postSize(building.post)
@@ -304,9 +295,8 @@ export function sizeHoles({
         floorIn: floor,
         padIn,
         heaviest: most((post) => serviceLb(demands, post, 0)),
-        lifted: distinctlyLifted(own, demands, { couplesLb, spacingIn }),
+        lifted: distinctlyLifted(own, demands, spacingIn),
         spacingIn,
-        couplesLb,
         distinct: known ? [...distinctCases({ laterals, own, spacingIn }).values()] : [],
       },
       diametersIn,

@@ -1,4 +1,4 @@
-import { type Grid, type Post, wallPosts } from '../layout'
+import { type Grid, type Post, sharesOfLine, wallPosts } from '../layout'
 import type { Building, LeanTo } from '../model'
 import { item } from '../result'
 import { IN_PER_FT, SAME_IN } from '../units'
@@ -13,10 +13,12 @@ const NOTHING: LeanToFeet = { hungFt: 0, byBeamFt: 0 }
 
 /** A ledger hangs on every post of the wall: half of each space, at the ends all that is left of the roof. */
 function byLedger(row: readonly Post[], lengthIn: number, overhangIn: number): Map<string, LeanToFeet> {
-  const edges = [-overhangIn, ...row.slice(1).map((post, i) => (item(row, i).x + post.x) / 2), lengthIn + overhangIn]
-  return new Map(
-    row.map(({ id }, i) => [id, { hungFt: (item(edges, i + 1) - item(edges, i)) / IN_PER_FT, byBeamFt: 0 }]),
+  const shares = sharesOfLine(
+    row.map(({ x }) => x),
+    -overhangIn,
+    lengthIn + overhangIn,
   )
+  return new Map(row.map(({ id }, i) => [id, { hungFt: item(shares, i) / IN_PER_FT, byBeamFt: 0 }]))
 }
 
 /** A rafter at each line hangs on the post that stands there, or on the beam between the two beside it. */

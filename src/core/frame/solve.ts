@@ -53,7 +53,7 @@ export function solveFrame({ job, grid, layout, trusses, results }: FrameInput):
   const sized = (laterals: readonly Lateral[]) => {
     const couplesLb = couplesOf({ building: job.building, grid, posts }, laterals)
     const demands = pressedByWalls(bare, couplesLb)
-    return { demands, holes: sizeHoles({ job, posts, demands, laterals, results, couplesLb }) }
+    return { demands, holes: sizeHoles({ job, posts, demands, laterals, results }) }
   }
   const first = sized([atGrade])
   if (!isFixedBelowGrade(job)) return { reactions, ...first, atGrade, lateral: atGrade }

@@ -20,7 +20,7 @@ export {
   standingsOf,
 } from './identity'
 export type { PostDecision, PostEffect, Standings } from './identity'
-export { alongWall, neighborsIn, postRows, rowPlaces, tributariesIn, wallPosts } from './walls'
+export { alongWall, neighborsIn, postRows, rowPlaces, sharesOfLine, tributariesIn, wallPosts } from './walls'
 export { endSpaceIn, longestSpaceIn, trussPlan } from './trusses'
 export type { EaveBeam, TrussPlan } from './trusses'
 export { batterBoards, diagonals, hookedMarks, layOutStrings } from './strings'

@@ -23,6 +23,12 @@ export function wallPosts(posts: readonly Post[], side: Side): readonly Post[] {
 export const alongWall = (post: Post, side: Side): { readonly atIn: number; readonly halfIn: number } =>
   isEave(side) ? { atIn: post.x, halfIn: post.sizeX / 2 } : { atIn: post.y, halfIn: post.sizeY / 2 }
 
+/** How much of a line from one end to another each of some places on it takes: half of each space, at the ends all. */
+export function sharesOfLine(atIn: readonly number[], fromIn: number, toIn: number): number[] {
+  const edges = [fromIn, ...atIn.slice(1).map((each, i) => (item(atIn, i) + each) / 2), toIn]
+  return atIn.map((_, i) => item(edges, i + 1) - item(edges, i))
+}
+
 /**
  * Half the space to each neighbor on one wall, and at its ends what is left of it, inches, by post: the width of wall
  * whose wind each takes. Together they are the wall.
@@ -30,8 +36,8 @@ export const alongWall = (post: Post, side: Side): { readonly atIn: number; read
 export function tributariesIn(posts: readonly Post[], side: Side, grid: Grid): ReadonlyMap<string, number> {
   const row = wallPosts(posts, side)
   const at = row.map((post) => alongWall(post, side).atIn)
-  const edges = [0, ...at.slice(1).map((atIn, i) => (item(at, i) + atIn) / 2), wallLengthIn(grid, side)]
-  return new Map(row.map((post, i) => [post.id, item(edges, i + 1) - item(edges, i)]))
+  const shares = sharesOfLine(at, 0, wallLengthIn(grid, side))
+  return new Map(row.map((post, i) => [post.id, item(shares, i)]))
 }
 
 /**

@@ -1,15 +1,13 @@
 import type { LowRoofSnow } from '../../loads'
 import { roofLivePsf } from '../../loads'
 import { IN2_PER_FT2 } from '../../units'
-import { leastSlopePsf } from '../purlin/loads'
+import { leastSlopePsf, openRoofPsf } from '../purlin/loads'
 import { purlinMember } from '../purlin/member'
 import type { LeanToCase } from '../rafter/leanTo'
 import type { SpanMember } from '../span/member'
 
 /** Boards over rafters wider apart than this are purlins, inches. */
 const WIDE_IN = 30
-/** Gust factor with the coefficient CN of an open roof (ASCE 7-16 30.8). */
-const GUST = 0.85
 
 /** What the purlins of a lean-to are judged with. */
 export type LeanToPurlinCase = Pick<LeanToCase, 'building' | 'lean' | 'results' | 'spaceIn'>
@@ -25,7 +23,7 @@ export const deepestSnow = ({ lean }: Pick<LeanToCase, 'lean'>): LowRoofSnow =>
 export function leanToPurlinMember(leanTo: LeanToPurlinCase): SpanMember {
   const { building, lean, results, spaceIn } = leanTo
   const cn = building.skin.openRoofCn
-  const windPsf = cn === null ? lean.wind.downPsf : results.claddingQhPsf * GUST * cn
+  const windPsf = cn === null ? lean.wind.downPsf : openRoofPsf(results, cn)
   const snow = deepestSnow(leanTo)
   const areaFt2 = (spaceIn * building.roof.purlins.spaceIn) / IN2_PER_FT2
   return purlinMember(building, spaceIn, {

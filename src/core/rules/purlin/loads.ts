@@ -33,6 +33,12 @@ function eaveShare({ eaveOverhangIn, pitchPer12, roof }: Roof): number {
 export const leastSlopePsf = ({ site, dead }: Pick<SiteResults, 'site' | 'dead'>): number =>
   site.dead.by === 'parts' ? dead.slopePsf : Math.min(1.5, dead.minPsf)
 
+/** Gust factor with the coefficient CN of an open roof (ASCE 7-16 30.8). */
+const GUST = 0.85
+/** Wind on the cladding of an open roof, psf at strength level, either way, from the coefficient that was entered. */
+export const openRoofPsf = ({ claddingQhPsf }: Pick<SiteResults, 'claddingQhPsf'>, cn: number): number =>
+  claddingQhPsf * GUST * cn
+
 /** Loads of the main roof's purlins. Null where the roof's cladding wind is not covered. */
 export function mainPurlinLoads(
   building: Roof,
@@ -56,7 +62,7 @@ export function mainPurlinLoads(
   if (results.enclosure.class === 'open') {
     const cn = building.skin.openRoofCn
     if (cn === null) return null
-    const psf = results.claddingQhPsf * 0.85 * cn
+    const psf = openRoofPsf(results, cn)
     return { ...base, windInPsf: psf, zones: [{ zone: 'open roof', upPsf: psf }] }
   }
   if (!results.roofCladding) return null
@@ -78,8 +84,8 @@ export function overhangUpPsf(
   results: Results,
   where: 'gable' | 'any',
 ): number {
-  const { roofCladding, enclosure, claddingQhPsf } = results
-  if (enclosure.class === 'open') return claddingQhPsf * 0.85 * (building.skin.openRoofCn ?? 0)
+  const { roofCladding, enclosure } = results
+  if (enclosure.class === 'open') return openRoofPsf(results, building.skin.openRoofCn ?? 0)
   if (!roofCladding) return 0
   const atEave = where === 'any' && building.eaveOverhangIn > 0
   const zones = [...(atEave ? AT_EAVE : []), ...(building.gableOverhangIn > 0 ? AT_RAKE : [])]

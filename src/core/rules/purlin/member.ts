@@ -105,6 +105,17 @@ function upliftCase(of: OnSlope, { zone, upPsf }: PurlinLoads['zones'][number]):
   }
 }
 
+/** The board a purlin is, wherever it spans. */
+export const purlinBoard = ({ roof, grades, edgeShortcut }: Pick<Building, 'roof' | 'grades' | 'edgeShortcut'>) => ({
+  plies: 1,
+  size: roof.purlins.size,
+  lumber: roof.purlins.lumber,
+  own: grades,
+  flat: roof.purlins.style === 'flat',
+  spaceIn: roof.purlins.spaceIn,
+  shortcut: edgeShortcut,
+})
+
 /** The member a purlin is, with all its combinations. `spanIn` between trusses or rafters; spacing on the slope. */
 export function purlinMember(
   building: Pick<Building, 'roof' | 'grades' | 'edgeShortcut'>,
@@ -127,13 +138,7 @@ export function purlinMember(
   // Two spans of a full-length board sag 0.42 as much as one; laps are not counted on.
   const run = purlins.run === 'two-span' ? 0.415 : 1
   return {
-    plies: 1,
-    size: purlins.size,
-    lumber: purlins.lumber,
-    own: building.grades,
-    flat: purlins.style === 'flat',
-    spaceIn: purlins.spaceIn,
-    shortcut: building.edgeShortcut,
+    ...purlinBoard(building),
     cases: [
       gravityCase(of, 'D+S', { duration: DURATION.snow, planPsf: snowPsf, windPsf: 0, what: 'snow' }),
       gravityCase(of, 'D+Lr', { duration: 1.25, planPsf: livePsf, windPsf: 0, what: 'roof live' }),

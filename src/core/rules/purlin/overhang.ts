@@ -6,7 +6,7 @@ import { DURATION } from '../../wood'
 import { cannot, judgedUse } from '../check'
 import { judgeSpan, type SpanCase, type SpanJudged, type SpanMember } from '../span/member'
 import { netUpPlf } from './loads'
-import { type PurlinLoads, WORKER_LB } from './member'
+import { type PurlinLoads, purlinBoard, WORKER_LB } from './member'
 
 /** What purlins that run on past the end trusses are judged by. */
 export interface OverhangGiven {
@@ -92,25 +92,10 @@ function casesOf(given: OverhangGiven): SpanCase[] {
   ]
 }
 
-const memberOf = ({ building }: OverhangGiven, cases: readonly SpanCase[]): SpanMember => {
-  const { purlins } = building.roof
-  return {
-    plies: 1,
-    size: purlins.size,
-    lumber: purlins.lumber,
-    own: building.grades,
-    flat: purlins.style === 'flat',
-    spaceIn: purlins.spaceIn,
-    shortcut: building.edgeShortcut,
-    cases,
-    sags: [],
-  }
-}
-
 /** The hardest combination on a gable overhang; null without tabled values. */
 function hardest(given: OverhangGiven): SpanJudged | null {
   const cases = casesOf(given)
-  const member = memberOf(given, cases)
+  const member: SpanMember = { ...purlinBoard(given.building), cases, sags: [] }
   const all = cases.flatMap((spanCase) => judgeSpan(member, spanCase) ?? [])
   return all.reduce<SpanJudged | null>(
     (worst, each) => (worst === null || isWorse(each.use, worst.use) ? each : worst),

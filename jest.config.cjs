@@ -21,6 +21,8 @@ const base = {
 module.exports = {
   projects: [
     { ...base, displayName: 'unit', testMatch: ['<rootDir>/src/**/*.test.ts?(x)'] },
-    { ...base, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
+    { ...base, displayName: 'e2e', testMatch: ['<rootDir>/e2e/*.test.ts'] },
+    // What the office does for programs, phones and itself: real servers and a real database, hardly a browser.
+    { ...base, displayName: 'office', testMatch: ['<rootDir>/e2e/office/*.test.ts'] },
   ],
 }

@@ -5,10 +5,14 @@ const config: NextConfig = {
   reactCompiler: true,
   poweredByHeader: false,
   distDir: process.env.BURDOCK_DIST ?? '.next',
-  serverExternalPackages: ['pdfmake', 'knex', 'mysql2'],
+  serverExternalPackages: ['pdfmake', 'knex', 'mysql2', 'piscina', 'pino', 'prom-client', 'yazl', 'yauzl'],
   // Made before every build by scripts/lib/zodMini.mjs.
   turbopack: { resolveAlias: { 'zod/mini': './.parts/zod-mini.mjs' } },
-  experimental: { optimizePackageImports: ['react-bootstrap', 'lucide-react'] },
+  // The headers, the limits and the log are those of src/server/main.
+  experimental: {
+    globalNotFound: true,
+    optimizePackageImports: ['react-bootstrap', 'lucide-react'],
+  },
   sassOptions: { silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'], quietDeps: true },
 }
 export default config

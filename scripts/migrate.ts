@@ -1,14 +1,35 @@
 // Brings the database named by DATABASE_URL to the newest schema and loads the demo jobs into an empty one.
 import { existsSync, readFileSync } from 'node:fs'
-import { parseRecords } from '@/core/field'
+import type { Knex } from 'knex'
 import { parseJob } from '@/core/files'
 import { db } from '@/server/db/client'
 import { createJob } from '@/server/services/jobService'
 import { addRecords } from '@/server/services/recordService'
 
+const WAIT_S = 60
+const HELD = 'burdock-migrate'
+
+/**
+ * The newest schema. A lock of the database itself is held meanwhile, which ends with its connection: one that a migration
+ * cut short has left behind in Knex's own table is nobody's, and is taken away.
+ */
+async function bringUp(knex: Knex): Promise<string[]> {
+  return knex.transaction(async (holder) => {
+    const [rows] = (await holder.raw('SELECT GET_LOCK(?, ?) AS got', [HELD, WAIT_S])) as [{ got: number }[]]
+    if (rows.at(0)?.got !== 1) throw new Error('another start is migrating this database')
+    try {
+      await knex.migrate.forceFreeMigrationsLock()
+      const [, ran] = (await knex.migrate.latest()) as [number, string[]]
+      return ran
+    } finally {
+      await holder.raw('SELECT RELEASE_LOCK(?)', [HELD])
+    }
+  })
+}
+
 async function main() {
   const trx = db()
-  const [, ran] = (await trx.migrate.latest()) as [number, string[]]
+  const ran = await bringUp(trx)
   if (ran.length) console.log(`migrated ${ran.join(', ')}`)
   const [{ n: count }] = (await trx('jobs').count({ n: '*' })) as { n: number }[]
   if (Number(count) === 0 && process.env.BURDOCK_NO_DEMO !== '1') {
@@ -19,10 +40,8 @@ async function main() {
       if (made.kind !== 'saved') throw new Error(`demo ${name}: ${JSON.stringify(made)}`)
       const log = `demo/${name}.records.json`
       if (!existsSync(log)) continue
-      const records = parseRecords(JSON.parse(readFileSync(log, 'utf8')))
-      if (!records.ok)
-        throw new Error(`demo ${name} records: ${records.issues[0].path.join('.')} ${records.issues[0].code}`)
-      await addRecords(made.job.id, records.value, 0)
+      const reply = await addRecords(made.job.id, JSON.parse(readFileSync(log, 'utf8')) as unknown[], 0)
+      if (reply.kind !== 'ok' || reply.refused.length > 0) throw new Error(`demo ${name}: ${JSON.stringify(reply)}`)
     }
     console.log('loaded the demo jobs')
   }

@@ -26,6 +26,11 @@ const node = (name, args, env = {}) => {
   if (r.status !== 0) console.log(`${r.stdout}\n${r.stderr}`)
   return r
 }
+/** Tests on the whole application: its servers by themselves, then as people use it. */
+const PROJECTS = [
+  ['office', 'tests of the office'],
+  ['e2e', 'end-to-end tests'],
+]
 const check = (name, args) => {
   if (node(name, args).status === 0) passed++
   else failed++
@@ -95,42 +100,47 @@ if (process.env.BURDOCK_SKIP_E2E !== '1') {
     })
     await new Promise((r) => door.listen(0, '127.0.0.1', r))
     const { spawn } = await import('node:child_process')
-    const out = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-jest-')), 'r.json')
-    const code = await new Promise((resolve) => {
-      // Not spawnSync: the door must answer meanwhile.
-      const c = spawn(
-        process.execPath,
-        [
-          'node_modules/jest/bin/jest.js',
-          '--selectProjects',
-          'e2e',
-          '--runInBand',
-          '--testTimeout=90000',
-          ...only,
-          '--json',
-          `--outputFile=${out}`,
-        ],
-        {
-          stdio: ['ignore', 'ignore', 'inherit'],
-          env: {
-            ...process.env,
-            BURDOCK_BASE: site.base,
-            BURDOCK_DATABASE: site.database,
-            BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}`,
+    for (const [project, name] of PROJECTS) {
+      const out = path.join(mkdtempSync(path.join(os.tmpdir(), 'burdock-jest-')), 'r.json')
+      const code = await new Promise((resolve) => {
+        // Not spawnSync: the door must answer meanwhile.
+        const c = spawn(
+          process.execPath,
+          [
+            'node_modules/jest/bin/jest.js',
+            '--selectProjects',
+            project,
+            '--runInBand',
+            '--passWithNoTests',
+            '--testTimeout=90000',
+            ...only,
+            '--json',
+            `--outputFile=${out}`,
+          ],
+          {
+            stdio: ['ignore', 'ignore', 'inherit'],
+            env: {
+              ...process.env,
+              BURDOCK_BASE: site.base,
+              BURDOCK_DATABASE: site.database,
+              BURDOCK_SERVER_PORT: new URL(site.servers()[0].base).port,
+              BURDOCK_LOGFILE: site.log,
+              BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}`,
+            },
           },
-        },
-      )
-      c.on('exit', resolve)
-    })
-    door.close()
-    console.log(`${code === 0 ? 'ok   ' : 'FAIL '} end-to-end tests`)
-    try {
-      const said = JSON.parse(readFileSync(out, 'utf8'))
-      passed += said.numPassedTests
-      failed += said.numFailedTests + said.numRuntimeErrorTestSuites
-    } catch {
-      failed++
+        )
+        c.on('exit', resolve)
+      })
+      console.log(`${code === 0 ? 'ok   ' : 'FAIL '} ${name}`)
+      try {
+        const said = JSON.parse(readFileSync(out, 'utf8'))
+        passed += said.numPassedTests
+        failed += said.numFailedTests + said.numRuntimeErrorTestSuites
+      } catch {
+        failed++
+      }
     }
+    door.close()
   } catch (e) {
     failed++
     console.log('FAIL  end-to-end tests:', e instanceof Error ? e.message : e)

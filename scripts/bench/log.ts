@@ -1,12 +1,13 @@
-import type { FieldRecord, RecordBody } from '@/core/field'
+import { type FieldRecord, type RecordBody, withEnvelope } from '@/core/field'
 
-const at = (index: number, body: RecordBody): FieldRecord => ({
-  id: `r${index}`,
-  at: new Date(Date.UTC(2026, 4, 4, 12) + index * 1000).toISOString(),
-  device: 'bench',
-  who: '',
-  body,
-})
+const at = (index: number, body: RecordBody): FieldRecord =>
+  withEnvelope({
+    id: `r${index}`,
+    at: new Date(Date.UTC(2026, 4, 4, 12) + index * 1000).toISOString(),
+    device: 'bench',
+    who: '',
+    body,
+  })
 
 /** A field log of twenty set-ups with fifty readings each, over the posts in turn. */
 export function benchLog(posts: readonly string[]): FieldRecord[] {

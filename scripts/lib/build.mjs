@@ -3,7 +3,9 @@ import { createHash } from 'node:crypto'
 import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { buildPocketWorker } from './pocketWorker.mjs'
-import { say, stop } from './say.mjs'
+import { say } from './say.mjs'
+import { unpackPaperFonts } from './paperFonts.mjs'
+import { buildServerParts } from './serverParts.mjs'
 import { bundleZodMini } from './zodMini.mjs'
 
 const files = (dir) =>
@@ -14,9 +16,11 @@ const files = (dir) =>
   })
 
 /** What must lie ready before the sources are served or built. */
-export function prepare() {
+export async function prepare(dist = '.next') {
   bundleZodMini()
   copySolver()
+  await unpackPaperFonts()
+  buildServerParts(dist)
 }
 
 /** The cutting solver's program is served by the application itself. */
@@ -32,22 +36,26 @@ const PARTS = [
   'tsconfig.json',
   'scripts/lib/pocketWorker.mjs',
   'scripts/lib/zodMini.mjs',
+  'scripts/lib/serverParts.mjs',
+  'scripts/lib/paperFonts.mjs',
 ]
 
 /** Builds the application when a source file, the lock file or the configuration has changed since the last build. */
-export function build(dist = '.next') {
-  prepare()
+export async function build(dist = '.next') {
   const hash = createHash('sha256')
   for (const f of [...files('src').sort(), ...PARTS]) hash.update(f).update(readFileSync(f))
   const key = hash.digest('hex')
   const mark = path.join(dist, 'burdock-build')
   if (existsSync(mark) && readFileSync(mark, 'utf8') === key) return
+  await prepare(dist)
   say('building')
   const r = spawnSync(process.execPath, ['node_modules/next/dist/bin/next', 'build'], {
     encoding: 'utf8',
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist },
   })
-  if (r.status !== 0) stop(`the build failed:\n${r.stdout}\n${r.stderr}`)
+  if (r.status !== 0) throw new Error(`the build failed:\n${r.stdout}\n${r.stderr}`)
   buildPocketWorker(dist)
+  // Next empties its folder before it builds.
+  buildServerParts(dist)
   writeFileSync(mark, key)
 }

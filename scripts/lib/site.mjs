@@ -1,38 +1,53 @@
-import { mkdtempSync, rmSync } from 'node:fs'
+import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { chmodSync } from 'node:fs'
 import { build } from './build.mjs'
 import { startDatabase } from './database.mjs'
+import { front } from './front.mjs'
 import { freePort } from './ports.mjs'
 import { migrate, serve } from './serve.mjs'
 
 /**
- * The built application on a fresh database with the demo jobs, each on a free port; gone without trace after `stop`.
+ * The built application on a fresh database with the demo jobs: two servers of it behind one address, which takes them
+ * in turn, so that nothing can hang on what one of them remembers. Gone without trace after `stop`.
  */
-export async function freshSite() {
-  build()
+export async function freshSite({ servers: count = 2, env = {} } = {}) {
+  await build()
   const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-test-'))
   chmodSync(folder, 0o755)
-  let database = await startDatabase({ folder, port: await freePort() })
-  const { url } = database
-  migrate(url)
+  // Tests make databases of their own beside the application's.
+  const rights = ['burdock', '`burdock\\_%`']
+  const databasePort = await freePort()
+  let database = await startDatabase({ folder, port: databasePort, rights })
+  const { url, data } = database
+  migrate({ url, data })
   const port = await freePort()
-  let server = await serve({ port, url })
-  const dbPort = Number(new URL(url).port)
+  const base = `http://127.0.0.1:${port}`
+  const ports = []
+  for (let i = 0; i < count; i++) ports.push(await freePort())
+  const log = path.join(folder, 'server.log')
+  const startAll = () =>
+    Promise.all(ports.map((own) => serve({ port: own, url, data, log, env: { PUBLIC_URL: base, ...env } })))
+  let servers = await startAll()
+  const door = await front(port, ports)
   return {
-    base: server.base,
+    base,
+    folder,
+    log,
     database: url,
+    servers: () => servers,
+    databaseChild: () => database.child,
     stopDatabase: () => database.stop(),
     startDatabase: async () => {
-      database = await startDatabase({ folder, port: dbPort })
+      database = await startDatabase({ folder, port: databasePort, rights })
     },
-    stopServer: () => server.stop(),
+    stopServer: () => Promise.all(servers.map((server) => server.stop())),
     startServer: async () => {
-      server = await serve({ port, url })
+      servers = await startAll()
     },
     stop: async () => {
-      await server.stop()
+      door.close()
+      await Promise.all(servers.map((server) => server.stop()))
       await database.stop()
       rmSync(folder, { recursive: true, force: true })
     },

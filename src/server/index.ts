@@ -11,11 +11,13 @@ export {
   renameJob,
   saveJob,
 } from './services/jobService'
-export { answer, fromSave, readBody, refused } from './services/respond'
-
-export { isAway } from './db/client'
-export { bookPdf } from './services/crewBook'
-export type { BookKind } from './services/crewBook'
+export { answer, fromSave, readBody, refused, tooBusy } from './http/answer'
+export { dbFault } from './db/faults'
+export { type Made, makePaper } from './heavy/pool'
+export type { Task } from './heavy/tasks'
 export { addRecords, recordsAfter } from './services/recordService'
 export type { RecordsReply } from './services/recordService'
-export { fieldSheetsPdf, stripsOf } from './services/fieldSheets'
+export { listenTo, mayListen } from './services/news'
+export { backup } from './backup/write'
+export { restoreUpload } from './backup/upload'
+export { isReady } from './services/ready'

@@ -1,57 +1,92 @@
 import { z } from 'zod'
-import { parseJob } from '@/core/files'
-import { type Job } from '@/core/model'
-import { parseRecords } from '@/core/field'
-import { issuesOf, type Result } from '@/core/result'
-import { answer, bookPdf, fieldSheetsPdf, readBody, refused, stripsOf, type BookKind } from '@/server'
+import { issuesOf } from '@/core/result'
+import { answer, type Made, makePaper, readBody, refused, type Task, tooBusy } from '@/server'
 
-const pdf = (made: Result<Uint8Array>): Response =>
-  made.ok
-    ? new Response(new Uint8Array(made.value), {
-        headers: { 'content-type': 'application/pdf', 'cache-control': 'no-store' },
-      })
-    : refused(made.issues)
+const PDF = 'application/pdf'
+/** Asked for by pages that show how far a paper is: one JSON line a word, the paper itself in the last. */
+const LINES = 'application/x-ndjson'
+
+function responseOf(made: Made): Response {
+  switch (made.kind) {
+    case 'busy':
+      return tooBusy()
+    case 'cancelled':
+      return new Response(null, { status: 499 })
+    case 'made':
+      return made.result.ok
+        ? new Response(new Uint8Array(made.result.value), {
+            headers: { 'content-type': PDF, 'cache-control': 'no-store' },
+          })
+        : refused(made.result.issues)
+  }
+}
+
+/** The last word: the paper, or why there is none, with the status that a plain answer would have had. */
+const lastWord = (made: Made): object => {
+  if (made.kind !== 'made') return { status: made.kind === 'busy' ? 503 : 499 }
+  const { result } = made
+  return result.ok ? { pdf: Buffer.from(result.value).toString('base64') } : { status: 422, issues: result.issues }
+}
+
+/** A paper told as it is made: lines of how much is drawn, then the paper. Leaving ends the work. */
+function told(task: Task, signal: AbortSignal): Response {
+  const encoder = new TextEncoder()
+  const leaves = new AbortController()
+  signal.addEventListener('abort', () => leaves.abort())
+  const stream = new ReadableStream<Uint8Array>({
+    async start(controller) {
+      const line = (value: object) => {
+        if (!leaves.signal.aborted) controller.enqueue(encoder.encode(`${JSON.stringify(value)}\n`))
+      }
+      line({ drawn: 0 })
+      const drawn = (share: number) => line({ drawn: share })
+      const made = await makePaper(task, { signal: leaves.signal, drawn }).catch(() => null)
+      line(made ? lastWord(made) : { status: 500 })
+      if (!leaves.signal.aborted) controller.close()
+    },
+    cancel: () => leaves.abort(),
+  })
+  return new Response(stream, { headers: { 'content-type': LINES, 'cache-control': 'no-store, no-transform' } })
+}
 
 /** A route that turns the job in a request, saved or not, into a PDF; `schema` says what else the request holds. */
-const jobRoute =
-  <T extends { readonly doc: unknown }>(
-    schema: z.ZodType<T>,
-    make: (job: Job, body: T) => Promise<Result<Uint8Array>>,
-  ) =>
+const paperRoute =
+  <T>(schema: z.ZodType<T>, taskOf: (body: T) => Task) =>
   (request: Request) =>
-    answer(async () => {
+    answer(request, async () => {
       const read = await readBody(request)
       if (!read.ok) return read.response
       const parsed = schema.safeParse(read.value)
       if (!parsed.success) return refused(issuesOf(parsed.error))
-      const job = parseJob(parsed.data.doc)
-      return job.ok ? pdf(await make(job.value, parsed.data)) : refused(job.issues)
+      const task = taskOf(parsed.data)
+      if (request.headers.get('accept') === LINES) return told(task, request.signal)
+      return responseOf(await makePaper(task, { signal: request.signal, drawn: () => undefined }))
     })
 
 const stamp = { doc: z.unknown(), date: z.string().max(40), revision: z.string().max(40) }
 
-/** Crew book or calculation sheet; a crew book takes the readings of the site with it where there are any. */
-export const bookRoute = (kind: BookKind) =>
-  jobRoute(z.strictObject({ ...stamp, records: z.unknown().optional() }), async (job, { records, ...body }) => {
-    const read = parseRecords(records ?? [])
-    return read.ok ? bookPdf(kind, job, read.value, body) : read
-  })
+/** Crew book: it takes the readings of the site with it where there are any. */
+export const crewBookRoute = paperRoute(
+  z.strictObject({ ...stamp, records: z.unknown().optional() }),
+  ({ records, ...body }) => ({ paper: 'crew-book', ...body, records: records ?? [] }),
+)
+
+/** Calculation sheet. */
+export const calcSheetRoute = paperRoute(z.strictObject(stamp), (body) => ({ paper: 'calc-sheet', ...body }))
 
 /** Sheets of the work on site. */
-export const fieldSheetsRoute = jobRoute(
+export const fieldSheetsRoute = paperRoute(
   z.strictObject({
     ...stamp,
     records: z.unknown(),
     page: z.url({ protocol: /^https?$/ }).max(300),
     perSheet: z.literal([2, 4]).default(4),
   }),
-  async (job, body) => {
-    const records = parseRecords(body.records)
-    return records.ok ? fieldSheetsPdf(job, records.value, body) : records
-  },
+  (body) => ({ paper: 'field-sheets', ...body }),
 )
 
 /** A story pole at 1:1. */
-export const stripsRoute = jobRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(60) }), (job, body) =>
-  stripsOf(job, body.post),
-)
+export const stripsRoute = paperRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(60) }), (body) => ({
+  paper: 'pole-strips',
+  ...body,
+}))

@@ -305,6 +305,7 @@ describe('holes as dug', () => {
   const log = (found: 'nothing' | 'rock' | 'root' | 'water' | 'soft' | 'frost' | 'clay') => ({
     id: 'h',
     at: '',
+    clock: '',
     device: '',
     who: '',
     body: { kind: 'hole' as const, post: 'A1', depthIn: null, setup: null, bottomReadingIn: null, found, note: '' },

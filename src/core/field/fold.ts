@@ -1,4 +1,5 @@
 import { addUnder } from '../result'
+import { byClock } from './clock'
 import type { FieldRecord, PostState, RecordBody, RecordOf } from './records'
 import { POST_STATES } from './records'
 
@@ -11,6 +12,7 @@ export interface Stored {
 export interface Said<K extends RecordBody['kind']> {
   readonly id: string
   readonly at: string
+  readonly clock: string
   readonly device: string
   readonly who: string
   readonly body: RecordOf<K>
@@ -49,15 +51,6 @@ export type FieldTrouble =
 const SAME_READING_IN = 1 / 8
 /** A device clock this far from the server's is wrong, hours. */
 const CLOCK_HOURS = 12
-
-const order = (record: FieldRecord, earlier: FieldRecord): number => {
-  const idOrder = () => {
-    if (record.id < earlier.id) return -1
-    if (record.id > earlier.id) return 1
-    return 0
-  }
-  return Date.parse(record.at) - Date.parse(earlier.at) || idOrder()
-}
 
 /** Records taken back. One taken back by an undo that was itself taken back stands again. */
 function takenBack(all: readonly FieldRecord[]): ReadonlySet<string> {
@@ -103,7 +96,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     const has = byId.get(own.record.id)
     if (!has || (has.receivedAt === null && own.receivedAt !== null)) byId.set(own.record.id, own)
   }
-  const all = [...byId.values()].map((stored) => stored.record).sort(order)
+  const all = [...byId.values()].map((stored) => stored.record).sort(byClock)
   const voided = takenBack(all)
   const standing = all.filter((record) => !voided.has(record.id))
   const said = <K extends RecordBody['kind']>(kind: K): Said<K>[] =>
@@ -112,6 +105,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
       .map((record) => ({
         id: record.id,
         at: record.at,
+        clock: record.clock,
         device: record.device,
         who: record.who,
         body: record.body as RecordOf<K>,

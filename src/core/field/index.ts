@@ -1,5 +1,6 @@
-export { FOUND, parseRecords, POST_STATES, ROD_MOST_IN } from './records'
-export type { FieldRecord, Found, PostState, RecordBody } from './records'
+export { byClock, clockMs, nextClock } from './clock'
+export { FOUND, parseRecords, POST_STATES, readRecords, ROD_MOST_IN, setUpOf, upToDate, withEnvelope } from './records'
+export type { FieldRecord, Found, PostState, RecordBody, RefusedRecord } from './records'
 export {
   bearersOf,
   bindRecord,
@@ -8,9 +9,11 @@ export {
   postOf,
   postsOf,
   recordedPosts,
+  sayingOf,
   spotOf,
   spotTarget,
 } from './naming'
+export type { Bearers } from './naming'
 export { foldBare, foldRecords, reached } from './fold'
 export type { FieldState, FieldTrouble, Said, Stored } from './fold'
 export { tieLevels } from './levels'

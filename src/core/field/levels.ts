@@ -1,4 +1,5 @@
 import { ROUNDING } from '../units'
+import { byClock } from './clock'
 import type { FieldState, Said } from './fold'
 
 /** Most that a closing check may miss by before its set-up is refused, inches; half of it is spread without a word. */
@@ -28,6 +29,7 @@ interface TiedReading {
   readonly rawIn: number
   readonly inches: number
   readonly at: string
+  readonly clock: string
   readonly who: string
   readonly device: string
 }
@@ -90,6 +92,7 @@ export function tieLevels(state: FieldState): Levels {
           rawIn: said.body.inches,
           inches: said.body.inches + shiftIn - share,
           at: said.at,
+          clock: said.clock,
           who: said.who,
           device: said.device,
         })
@@ -115,7 +118,7 @@ export function tieLevels(state: FieldState): Levels {
     })
   const names = new Set(setups.map((setup) => setup.setup))
   for (const reading of state.readings) if (!names.has(reading.body.setup)) unused.push({ reading, why: 'no-setup' })
-  tied.sort((one, other) => Date.parse(one.at) - Date.parse(other.at) || (one.id < other.id ? -1 : 1))
+  tied.sort(byClock)
   const of = (kind: TiedReading['of']) =>
     Object.fromEntries(tied.filter((reading) => reading.of === kind).map((reading) => [reading.target, reading]))
   return { setups, current: of('foot'), footings: of('footing'), grounds: of('ground'), unused }

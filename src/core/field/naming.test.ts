@@ -1,7 +1,7 @@
 import type { Building } from '../model'
 import { foldBare } from './fold'
 import { bearersOf, bindRecord, bindWhatCan, postOf, recordedPosts } from './naming'
-import type { FieldRecord, RecordBody } from './records'
+import { type FieldRecord, type RecordBody, withEnvelope } from './records'
 
 const names = { 'p-1': 'A1', 'p-2': 'A2', 'p-3': 'J1', 'p-4': 'K1' }
 const identity = (id: string, formerNames: string[]) => ({ id, formerNames }) as Building['posts'][number]
@@ -12,13 +12,8 @@ const building = {
 } satisfies Pick<Building, 'posts' | 'givenUp'>
 const bearers = bearersOf(building, names)
 const known = new Set([...Object.keys(names), 'p-9'])
-const record = (body: RecordBody, id = 'r'): FieldRecord => ({
-  id,
-  at: '2026-05-04T08:00:00Z',
-  device: 'd',
-  who: '',
-  body,
-})
+const record = (body: RecordBody, id = 'r'): FieldRecord =>
+  withEnvelope({ id, at: '2026-05-04T08:00:00Z', device: 'd', who: '', body })
 
 test.each([
   ['an identity', 'p-2', 'p-2'],

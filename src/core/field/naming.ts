@@ -52,6 +52,9 @@ function renamed(body: RecordBody, to: (post: string) => string): RecordBody {
   }
 }
 
+/** What a record says, whichever posts it says it of: a name may mean another post by the time it is sent again. */
+export const sayingOf = (body: RecordBody): RecordBody => renamed(body, () => '')
+
 /**
  * Posts by the names that a code or an older phone may send: those borne before posts had identities where any post
  * bore them, the present ones otherwise.

@@ -165,6 +165,7 @@ describe('embedded posts: a stake is not the foot', () => {
           {
             id: 'h',
             at: '',
+            clock: '',
             device: '',
             who: '',
             body: {
@@ -186,6 +187,7 @@ describe('embedded posts: a stake is not the foot', () => {
           {
             id: 'h',
             at: '',
+            clock: '',
             device: '',
             who: '',
             body: {
@@ -384,6 +386,7 @@ describe('a hole read with the rod on its bottom', () => {
   const hole = (depthIn: number | null, setup: string | null, bottomReadingIn: number | null) => ({
     id: 'h',
     at: '',
+    clock: '',
     device: '',
     who: '',
     body: { kind: 'hole' as const, post: 'A1', depthIn, setup, bottomReadingIn, found: 'nothing' as const, note: '' },

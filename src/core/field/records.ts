@@ -1,6 +1,6 @@
 import { z } from 'zod'
-import { issuesOf } from '../result'
-import { ok, type Result } from '../result'
+import { isRecord, type Issue, issuesOf, ok, type Result } from '../result'
+import { CLOCK_PATTERN, clockAt } from './clock'
 
 /** States of a post on site, in the order they come. */
 export const POST_STATES = ['planned', 'hole dug', 'footing ready', 'cut', 'set', 'braced', 'inspected'] as const
@@ -56,17 +56,88 @@ const kinds = z.discriminatedUnion('kind', [
  */
 const recordSchema = z.strictObject({
   id: key,
+  /** What the device's own clock said; the order of records never hangs on it. */
   at: z.iso.datetime({ offset: true }),
   device: z.string().min(1).max(40),
+  /** The device's own count of what it made for this job, from 1; null for records of before it was kept. */
+  deviceSeq: z.int().min(1).nullable(),
   who: z.string().max(60),
+  clock: z.string().regex(CLOCK_PATTERN),
+  /** The plan's revision that the page showed when the record was made; null where that is not known. */
+  planRevision: z.int().min(1).nullable(),
   body: kinds,
 })
 export type FieldRecord = z.infer<typeof recordSchema>
 export type RecordBody = FieldRecord['body']
 export type RecordOf<K extends RecordBody['kind']> = Extract<RecordBody, { kind: K }>
+type Envelope = 'deviceSeq' | 'clock' | 'planRevision'
 
-/** Checks records that come from a device or a file. Issues name the record and the field. */
+/** A record as phones made it before it had its whole envelope: its clock is the time it says, the rest is not known. */
+export const withEnvelope = (record: Omit<FieldRecord, Envelope>): FieldRecord => ({
+  ...record,
+  deviceSeq: null,
+  clock: clockAt(Date.parse(record.at)),
+  planRevision: null,
+})
+
+/** Whether a record is of before the envelope, as far as that can be told. */
+const isBare = (value: unknown): value is Omit<FieldRecord, Envelope> =>
+  isRecord(value) &&
+  !('clock' in value) &&
+  !('deviceSeq' in value) &&
+  typeof value.at === 'string' &&
+  Number.isFinite(Date.parse(value.at))
+
+const anyRecord = z.preprocess((value) => (isBare(value) ? withEnvelope(value) : value), recordSchema)
+
+/** A record of this device's own store, made by whatever version of its page. */
+export const upToDate = (record: FieldRecord): FieldRecord => (isBare(record) ? withEnvelope(record) : record)
+
+/** A record that was not taken, and why; its id is empty where it has none that reads. */
+export interface RefusedRecord {
+  readonly id: string
+  readonly issues: readonly Issue[]
+}
+
+const idOf = (value: unknown): string => {
+  const id = isRecord(value) ? key.safeParse(value.id) : null
+  return id?.success ? id.data : ''
+}
+
+/** Records from a device, each by itself: one that does not read is turned away with its reason, the others stand. */
+export function readRecords(values: readonly unknown[]): {
+  readonly read: readonly FieldRecord[]
+  readonly refused: readonly RefusedRecord[]
+} {
+  const read: FieldRecord[] = []
+  const refused: RefusedRecord[] = []
+  values.forEach((value, i) => {
+    const parsed = anyRecord.safeParse(value, { reportInput: true })
+    if (parsed.success) read.push(parsed.data)
+    else
+      refused.push({
+        id: idOf(value),
+        issues: issuesOf(parsed.error).map((each) => ({ ...each, path: ['records', i, ...each.path] })),
+      })
+  })
+  return { read, refused }
+}
+
+/** Checks records that come together from a file or with a request: all or none. Issues name the record and the field. */
 export function parseRecords(value: unknown): Result<readonly FieldRecord[]> {
-  const parsed = z.array(recordSchema).max(2000).safeParse(value, { reportInput: true })
+  const parsed = z.array(anyRecord).safeParse(value, { reportInput: true })
   return parsed.success ? ok(parsed.data) : { ok: false, issues: issuesOf(parsed.error) }
+}
+
+/** The set-up that a record belongs to; null where its kind has none. */
+export function setUpOf(body: RecordBody): string | null {
+  switch (body.kind) {
+    case 'setup':
+    case 'check':
+    case 'reading':
+    case 'hole':
+      return body.setup
+    default:
+      return null
+  }
 }

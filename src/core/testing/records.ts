@@ -1,4 +1,4 @@
-import { foldRecords, tieLevels, type FieldRecord, type RecordBody } from '../field'
+import { foldRecords, tieLevels, withEnvelope, type FieldRecord, type RecordBody } from '../field'
 
 /** A record made `minute` minutes into a working day. */
 export const record = (
@@ -6,13 +6,14 @@ export const record = (
   body: RecordBody,
   device = 'phone-1',
   id = `r${minute}-${device}`,
-): FieldRecord => ({
-  id,
-  at: `2026-05-04T${String(8 + Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00Z`,
-  device,
-  who: 'crew',
-  body,
-})
+): FieldRecord =>
+  withEnvelope({
+    id,
+    at: `2026-05-04T${String(8 + Math.floor(minute / 60)).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}:00Z`,
+    device,
+    who: 'crew',
+    body,
+  })
 /** A set-up with its readings, one a minute. */
 export const setUp = (
   setup: string,

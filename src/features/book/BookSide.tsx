@@ -4,7 +4,7 @@ import { useEffect, useEffectEvent, useRef, useState } from 'react'
 import { type Job, SIDES } from '@/core/model'
 import { scheduleCsv } from '@/formats/csv'
 import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
-import { download } from '../drawing'
+import { download, PaperNote, usePaper } from '../drawing'
 import { useLog } from '../field'
 import { type JobState, type Picked, useDoc, useJob } from '../job'
 import { KeptFigures } from './KeptFigures'
@@ -115,7 +115,7 @@ type Printing = 'pdf' | 'print'
 
 /** The papers and files that can be taken along. */
 function Papers({
-  state,
+  working,
   pdf,
   print,
   job,
@@ -124,7 +124,7 @@ function Papers({
   pole,
   poles,
 }: {
-  readonly state: 'idle' | 'working' | 'away'
+  readonly working: boolean
   readonly pdf: () => void
   readonly print: () => void
   readonly job: Job
@@ -135,9 +135,9 @@ function Papers({
 }) {
   return (
     <div className="d-grid gap-2 mb-2">
-      <button type="button" className="btn btn-primary" disabled={state === 'working'} onClick={pdf}>
+      <button type="button" className="btn btn-primary" disabled={working} onClick={pdf}>
         <Download size={17} />
-        {state === 'working' ? 'Making the PDF' : 'Download PDF'}
+        {working ? 'Making the PDF' : 'Download PDF'}
       </button>
       <button type="button" className="btn btn-light" onClick={print}>
         <Printer size={17} />
@@ -154,7 +154,7 @@ function Papers({
       <button
         type="button"
         className="btn btn-light"
-        disabled={state === 'working'}
+        disabled={working}
         onClick={() =>
           void take(
             '/api/pole-strips',
@@ -237,24 +237,8 @@ export function BookSide() {
   const printed = () => {
     if (kind === 'field') add({ kind: 'print', cards })
   }
-  const [state, setState] = useState<'idle' | 'working' | 'away'>('idle')
-  const take = async (url: string, body: object, name: string) => {
-    setState('working')
-    try {
-      const response = await fetch(url, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(body),
-      })
-      if (!response.ok) throw new Error()
-      download(`${job.name} ${name}.pdf`, 'application/pdf', await response.blob())
-      setState('idle')
-      return true
-    } catch {
-      setState('away')
-      return false
-    }
-  }
+  const { state, take: takePaper, stop } = usePaper()
+  const take = (url: string, body: object, name: string) => takePaper(url, body, `${job.name} ${name}`)
   const pdf = async () => {
     if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp, records }, 'crew book')
     else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed()
@@ -269,7 +253,7 @@ export function BookSide() {
     <>
       <h2 className="mb-2">Take it along</h2>
       <Papers
-        state={state}
+        working={state.kind === 'working'}
         pdf={() => ask('pdf')}
         print={() => ask('print')}
         job={job}
@@ -278,14 +262,10 @@ export function BookSide() {
         pole={pole}
         poles={poles}
       />
+      <PaperNote state={state} onStop={stop} />
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
       <KeptFigures />
       {kind === 'field' && <SheetFields perSheet={perSheet} pick={pick} job={job} edit={edit} />}
-      {state === 'away' && (
-        <div className="caution" role="alert">
-          The PDF is made by the server, which is away. Print works without it.
-        </div>
-      )}
       {derived.tally.fails > 0 && (
         <div className="caution d-flex gap-2">
           <FailSign size={16} />

@@ -7,7 +7,8 @@ import { deriveJob } from '@/core/derive'
 import { parseJob } from '@/core/files'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
-import { keepJob, keptJob, type FieldLogStore } from './log'
+import type { KeptPlan } from './kept'
+import { type FieldLog, type FieldLogStore, keepJob, keptJob } from './log'
 import { bearersOf, postOf } from '@/core/field'
 import { ok, type Result } from '@/core/result'
 import { GonePost, UnknownPost } from './GonePost'
@@ -17,6 +18,15 @@ import { ReadView } from './ReadView'
 import type { FieldPage } from './page'
 import { TodayView } from './TodayView'
 import { FieldContext, useFieldLog } from './useField'
+
+/** How the link to the office is called, in trouble and when all is well. */
+const LINK: Readonly<Record<FieldLog['link'], { readonly trouble: string | null; readonly well: string }>> = {
+  starting: { trouble: null, well: 'Starting' },
+  online: { trouble: null, well: 'Sent' },
+  away: { trouble: 'Offline', well: 'Offline' },
+  busy: { trouble: 'Office busy', well: 'Office busy' },
+  full: { trouble: 'Office disk full', well: 'Office disk full' },
+}
 
 /** Colors of the head and the count of what waits on this phone. */
 function Head({
@@ -46,16 +56,16 @@ function Head({
         <b>{title}</b>
         <span>{sub}</span>
       </div>
-      {link === 'away' || waiting > 0 ? (
+      {LINK[link].trouble || waiting > 0 ? (
         <div className="away" role="status">
-          <b>{link === 'away' ? 'Offline' : 'Sending'}</b>
+          <b>{LINK[link].trouble ?? 'Sending'}</b>
           <span>
             {waiting} {keeps ? 'kept here' : 'not kept: leave this page open'}
           </span>
         </div>
       ) : (
         <div className="ok" role="status">
-          {link === 'online' ? 'Sent' : 'Starting'}
+          {LINK[link].well}
         </div>
       )}
     </header>
@@ -89,11 +99,11 @@ export function FieldApp({
   path,
 }: {
   readonly id: string
-  readonly initial: unknown
+  readonly initial: KeptPlan | null
   readonly path: readonly string[]
 }) {
   const [rest, setRest] = useState(path)
-  const [doc, setDoc] = useState<unknown>(initial)
+  const [plan, setPlan] = useState(initial)
   const [missing, setMissing] = useState(false)
   const log = useFieldLog(id)
   useEffect(() => {
@@ -102,7 +112,7 @@ export function FieldApp({
       return
     }
     void keptJob(id).then((value) => {
-      if (value) setDoc(value)
+      if (value) setPlan(value)
       else setMissing(true)
     })
   }, [id, initial])
@@ -121,9 +131,10 @@ export function FieldApp({
     [id],
   )
   const job = useMemo(() => {
-    const result = doc === null ? null : parseJob(doc)
+    const result = plan && parseJob(plan.doc)
     return result?.ok ? result.value : null
-  }, [doc])
+  }, [plan])
+  useEffect(() => log?.getState().setShows(plan?.revision ?? null), [log, plan])
   const derived = useMemo(() => {
     const result = job && deriveJob(job)
     return result?.ok ? shownOf(result.value) : null

@@ -1,42 +1,21 @@
-import Dexie, { type EntityTable } from 'dexie'
 import { createStore, type StoreApi } from 'zustand'
 import {
-  foldRecords,
-  tieLevels,
+  byClock,
   type FieldRecord,
   type FieldState,
+  foldRecords,
   type Levels,
+  nextClock,
   type RecordBody,
+  type RefusedRecord,
   type Stored,
+  tieLevels,
 } from '@/core/field'
-import type { Issue } from '@/core/result'
+import { absorb, type Answer, batchOf, exchange, type NotTaken, RETRY_MS } from './exchange'
+import { keepRecords, keepWho, newId, recall } from './kept'
+import { listen } from './live'
 
-/** A record on this device: waiting for the server, or known to it. */
-interface Kept {
-  readonly key: string
-  readonly jobId: string
-  readonly record: FieldRecord
-  readonly receivedAt: string | null
-  readonly made: number
-}
-
-interface Meta {
-  readonly key: string
-  readonly value: unknown
-}
-const open = () => {
-  const db = new Dexie('burdock-field') as Dexie & { records: EntityTable<Kept, 'key'>; meta: EntityTable<Meta, 'key'> }
-  db.version(1).stores({ records: 'key, jobId', meta: 'key' })
-  return db
-}
-let made: ReturnType<typeof open> | null = null
-const store = () => (made ??= open())
-
-/** A record that the server did not take; `id` is empty where it took none of those sent. */
-interface RefusedRecord {
-  readonly id: string
-  readonly issues: readonly Issue[]
-}
+export { keepJob, keptJob } from './kept'
 
 export interface FieldLog {
   readonly jobId: string
@@ -45,7 +24,7 @@ export interface FieldLog {
   readonly levels: Levels
   /** Records that wait on this device. */
   readonly waiting: number
-  readonly link: 'online' | 'away' | 'starting'
+  readonly link: 'online' | 'starting' | NotTaken
   readonly lastTouch: string | null
   /** Records that the server did not take, with its reasons; they stay on this device. */
   readonly refused: readonly RefusedRecord[]
@@ -53,18 +32,21 @@ export interface FieldLog {
   readonly keeps: boolean
   readonly device: string
   readonly who: string
+  /** The plan's revision that this page shows; null where that is not known. */
+  readonly shows: number | null
+  /** The plan's newest revision that the server has spoken of. */
+  readonly newest: number | null
   readonly add: (body: RecordBody, at?: string) => FieldRecord
   readonly undo: (id: string) => void
   readonly setWho: (who: string) => void
+  readonly setShows: (revision: number | null) => void
   readonly sync: () => Promise<void>
 }
 
 export type FieldLogStore = StoreApi<FieldLog>
 
-const RETRY_MS = 4000
-/** Records sent at once. */
-const MOST_SENT = 500
-const id = () => crypto.randomUUID().replace(/-/g, '').slice(0, 24)
+/** How often is asked though news comes by itself, ms: a stream can die without a word. */
+const LIVE_RETRY_MS = 30_000
 const derived = (stored: readonly Stored[]) => {
   const state = foldRecords(stored)
   return {
@@ -75,70 +57,6 @@ const derived = (stored: readonly Stored[]) => {
   }
 }
 
-const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
-  key: `${jobId}:${record.id}`,
-  jobId,
-  record,
-  receivedAt,
-  made: Date.parse(record.at),
-})
-
-type Answer =
-  | { readonly kind: 'away' }
-  | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
-  | ({ readonly kind: 'taken' } & Taken)
-
-/** What the server says to what was sent: what others have added, and which records it did not take. */
-interface Taken {
-  readonly records: readonly (Stored & { readonly seq: number })[]
-  readonly last: number
-  readonly refused: readonly RefusedRecord[]
-}
-
-/** Sends what waits, or asks what is new when nothing does. Every way of not reaching the server is ‘away’. */
-async function exchange(jobId: string, waiting: readonly Stored[], after: number): Promise<Answer> {
-  const url = `/api/jobs/${encodeURIComponent(jobId)}/records`
-  try {
-    const response = waiting.length
-      ? await fetch(url, {
-          method: 'POST',
-          headers: { 'content-type': 'application/json' },
-          body: JSON.stringify({ after, records: waiting.map((stored) => stored.record) }),
-        })
-      : await fetch(`${url}?after=${after}`, { cache: 'no-store' })
-    if (response.ok) {
-      const { records, last, refused = [] } = (await response.json()) as Omit<Taken, 'refused'> & Partial<Taken>
-      return { kind: 'taken', records, last, refused }
-    }
-    if (response.status !== 422 && response.status !== 400) return { kind: 'away' }
-    const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[] }
-    return { kind: 'refused', issues: said.issues ?? [] }
-  } catch {
-    return { kind: 'away' }
-  }
-}
-
-/** The log after an answer. What the server now has counts as received even when its answer held only later ones. */
-function absorb(stored: readonly Stored[], sent: readonly Stored[], told: readonly Stored[]): Stored[] {
-  const now = new Map(stored.map((each) => [each.record.id, each]))
-  const receivedAt = new Date().toISOString()
-  for (const { record } of sent) now.set(record.id, { record, receivedAt })
-  for (const { record, receivedAt } of told) now.set(record.id, { record, receivedAt })
-  return [...now.values()]
-}
-
-/** What this browser has kept of a job, its own name, and who works with it. */
-async function recall(jobId: string): Promise<{ kept: readonly Stored[]; device: string; who: string }> {
-  const [kept, device, who] = await Promise.all([
-    store().records.where('jobId').equals(jobId).toArray(),
-    store().meta.get('device'),
-    store().meta.get('who'),
-  ])
-  const name = typeof device?.value === 'string' ? device.value : `d-${id().slice(0, 8)}`
-  if (!device) await store().meta.put({ key: 'device', value: name })
-  return { kept, device: name, who: typeof who?.value === 'string' ? who.value : '' }
-}
-
 /** Records of this page, with those that the browser had kept before. */
 function withKept(here: readonly Stored[], kept: readonly Stored[]): Stored[] {
   const all = new Map(here.map((stored) => [stored.record.id, stored]))
@@ -146,15 +64,27 @@ function withKept(here: readonly Stored[], kept: readonly Stored[]): Stored[] {
   return [...all.values()]
 }
 
-/** What is still to be sent: what waits, but for what the server has turned away. */
+/** What is still to be sent, in the order it was made: what waits, but for what the server has turned away. */
 function waitingOf({ stored, refused }: Pick<FieldLog, 'stored' | 'refused'>): readonly Stored[] {
   const turned = new Set(refused.map(({ id }) => id))
-  return stored.filter(({ record, receivedAt }) => receivedAt === null && !turned.has(record.id))
+  return stored
+    .filter(({ record, receivedAt }) => receivedAt === null && !turned.has(record.id))
+    .sort((one, other) => byClock(one.record, other.record))
+}
+
+/** The envelope of what is made now: after everything that this device has seen. */
+function envelopeNow({ stored, device }: Pick<FieldLog, 'stored' | 'device'>) {
+  const last = stored.reduce<string | null>(
+    (latest, { record }) => (latest === null || record.clock > latest ? record.clock : latest),
+    null,
+  )
+  const own = stored.map(({ record }) => (record.device === device ? (record.deviceSeq ?? 0) : 0))
+  return { clock: nextClock(last, Date.now()), deviceSeq: 1 + own.reduce((most, count) => Math.max(most, count), 0) }
 }
 
 type Keep = (write: () => PromiseLike<unknown>) => void
 
-/** Sends and asks, one exchange at a time, again while more waits and every few seconds after. */
+/** Sends and asks, one exchange at a time, again while more waits, at news and every few seconds after. */
 function syncing(log: FieldLogStore, keep: Keep) {
   const { jobId } = log.getState()
   let after = 0
@@ -165,7 +95,9 @@ function syncing(log: FieldLogStore, keep: Keep) {
   const take = (answer: Answer, sent: readonly Stored[]): void => {
     switch (answer.kind) {
       case 'away':
-        return log.setState({ link: 'away' })
+      case 'busy':
+      case 'full':
+        return log.setState({ link: answer.kind })
       case 'refused':
         return log.setState({ link: 'online', refused: [{ id: '', issues: answer.issues }] })
       case 'taken': {
@@ -177,8 +109,8 @@ function syncing(log: FieldLogStore, keep: Keep) {
         const now = absorb(before.stored, stored, answer.records)
         const refused = [...before.refused.filter(({ id }) => id !== '' && !turned.has(id)), ...answer.refused]
         const touched = { link: 'online' as const, lastTouch: new Date().toISOString(), refused }
-        log.setState({ ...(changed ? derived(now) : {}), ...touched })
-        if (changed) keep(() => store().records.bulkPut(now.map((stored) => keptOf(jobId, stored))))
+        log.setState({ ...(changed ? derived(now) : {}), ...touched, newest: answer.revision ?? before.newest })
+        if (changed) keep(() => keepRecords(jobId, now))
       }
     }
   }
@@ -189,22 +121,43 @@ function syncing(log: FieldLogStore, keep: Keep) {
     }
     busy = true
     clearTimeout(timer)
-    const sent = waitingOf(log.getState()).slice(0, MOST_SENT)
+    const sent = batchOf(waitingOf(log.getState()))
     const answer = await exchange(jobId, sent, after)
     take(answer, sent)
     busy = false
     if (stopped) return
-    // More waits than was sent at once: on with it. What was refused or could not be sent waits for its turn.
-    if (again || (answer.kind === 'taken' && waitingOf(log.getState()).length > 0)) {
+    // More waits than was sent at once, or has come than was told: on with it. What was refused waits for its turn.
+    if (again || (answer.kind === 'taken' && (answer.more || waitingOf(log.getState()).length > 0))) {
       again = false
       void sync()
-    } else timer = setTimeout(() => void sync(), RETRY_MS)
+    } else timer = setTimeout(() => void sync(), restMs(answer))
   }
+  const restMs = (answer: Answer): number => {
+    if ('againInMs' in answer) return answer.againInMs
+    return live.on() ? LIVE_RETRY_MS : RETRY_MS
+  }
+  const live = listen(jobId, () => void sync())
   const stop = () => {
     stopped = true
+    live.stop()
     clearTimeout(timer)
   }
   return { sync, stop, stopped: () => stopped }
+}
+
+/** The same job in other windows of this browser: each hears at once what another made, with or without a server. */
+function sharing(log: FieldLogStore) {
+  const { jobId } = log.getState()
+  const windows = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('burdock-field')
+  windows?.addEventListener('message', ({ data }: MessageEvent<{ jobId: string; record: FieldRecord }>) => {
+    const { stored } = log.getState()
+    if (data.jobId === jobId && !stored.some(({ record }) => record.id === data.record.id))
+      log.setState(derived([...stored, { record: data.record, receivedAt: null }]))
+  })
+  return {
+    tell: (record: FieldRecord) => windows?.postMessage({ jobId, record }),
+    stop: () => windows?.close(),
+  }
 }
 
 /**
@@ -232,11 +185,15 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
     keeps: true,
     device: 'device',
     who: '',
+    shows: null,
+    newest: null,
     add: (body, at) => {
-      const { device, who, stored } = get()
-      const record: FieldRecord = { id: id(), at: at ?? new Date().toISOString(), device, who, body }
+      const { device, who, stored, shows } = get()
+      const made = { id: newId(), at: at ?? new Date().toISOString(), device, who, planRevision: shows, body }
+      const record: FieldRecord = { ...made, ...envelopeNow(get()) }
       set(derived([...stored, { record, receivedAt: null }]))
-      keep(() => store().records.put(keptOf(jobId, { record, receivedAt: null })))
+      keep(() => keepRecords(jobId, [{ record, receivedAt: null }]))
+      windows.tell(record)
       void get().sync()
       return record
     },
@@ -245,11 +202,13 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
     },
     setWho: (who) => {
       set({ who })
-      keep(() => store().meta.put({ key: 'who', value: who }))
+      keep(() => keepWho(who))
     },
+    setShows: (shows) => set({ shows }),
     sync: () => sender.sync(),
   }))
   const sender = syncing(log, keep)
+  const windows = sharing(log)
   void (async () => {
     try {
       const { kept, device, who } = await recall(jobId)
@@ -266,22 +225,8 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
     log,
     stop: () => {
       sender.stop()
+      windows.stop()
       window.removeEventListener('online', online)
     },
-  }
-}
-
-/** The job as this device last saw it, for days without a signal. */
-export async function keepJob(jobId: string, doc: unknown): Promise<void> {
-  await store()
-    .meta.put({ key: `job:${jobId}`, value: doc })
-    .catch(() => undefined)
-}
-
-export async function keptJob(jobId: string): Promise<unknown> {
-  try {
-    return (await store().meta.get(`job:${jobId}`))?.value ?? null
-  } catch {
-    return null
   }
 }

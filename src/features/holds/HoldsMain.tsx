@@ -1,8 +1,7 @@
 'use client'
 import { FileText } from 'lucide-react'
-import { useState } from 'react'
 import { dayWords, Segments } from '@/ui'
-import { download } from '../drawing'
+import { PaperNote, usePaper } from '../drawing'
 import { useJob, useView } from '../job'
 import { CheckMain } from './CheckMain'
 import { PricesMain } from './PricesMain'
@@ -13,28 +12,15 @@ type View = 'check' | 'size' | 'prices'
 /** What holds: one check in full, sizing, prices, and the calculation sheet. */
 export function HoldsMain() {
   const [view, setView] = useView<View>('holds', 'view', ['check', 'size', 'prices'])
-  const [busy, setBusy] = useState<string | null>(null)
+  const { state, take, stop } = usePaper()
   const job = useJob((state) => state.history.present)
   const revision = useJob((state) => state.revision)
-  const sheet = async () => {
-    setBusy('Writing the sheet')
-    try {
-      const response = await fetch('/api/calc-sheet', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({
-          doc: job,
-          date: dayWords(new Date()),
-          revision: `revision ${revision}`,
-        }),
-      })
-      if (!response.ok) throw new Error()
-      download(`${job.name} calculations.pdf`, 'application/pdf', await response.blob())
-      setBusy(null)
-    } catch {
-      setBusy('The server is away: try again when it is back.')
-    }
-  }
+  const sheet = () =>
+    take(
+      '/api/calc-sheet',
+      { doc: job, date: dayWords(new Date()), revision: `revision ${revision}` },
+      `${job.name} calculations`,
+    )
   const main = () => {
     if (view === 'check') return <CheckMain />
     if (view === 'size') return <SizeMain />
@@ -45,11 +31,7 @@ export function HoldsMain() {
       <div className="wh">
         <h2>What holds</h2>
         <span className="spacer" />
-        {busy && (
-          <span className="note" role="status">
-            {busy}
-          </span>
-        )}
+        <PaperNote state={state} onStop={stop} />
         <Segments
           label="View"
           value={view}

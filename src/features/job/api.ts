@@ -1,14 +1,32 @@
 import type { Job } from '@/core/model'
-import type { Issue } from '@/core/result'
+import type { UnitSystem } from '@/core/units'
+import { cutText, type Issue } from '@/core/result'
 
-export interface StoredJob {
+/** Letters of the name of an edit. */
+const MOST_LABEL = 200
+
+interface JobHead {
   readonly id: string
   readonly revision: number
-  readonly doc: Job
   readonly archived: boolean
   readonly deleted: boolean
   readonly createdAt: string
   readonly updatedAt: string
+}
+
+export interface StoredJob extends JobHead {
+  readonly doc: Job
+}
+
+/** What a list shows of a job; measures are null where its document has none that read. */
+export interface JobSummary extends JobHead {
+  readonly name: string
+  readonly note: string
+  readonly units: UnitSystem
+  readonly widthIn: number | null
+  readonly lengthIn: number | null
+  readonly heelIn: number | null
+  readonly pitchPer12: number | null
 }
 
 export interface Edit {
@@ -19,27 +37,73 @@ export interface Edit {
   readonly changes: readonly { readonly path: string; readonly before: unknown; readonly after: unknown }[]
 }
 
-/** What came of a request: the answer, a clash with a newer revision, a refusal, nothing there, or nobody home. */
+/** Why the server did nothing though it was asked well: it is tried again later. */
+export type Trouble = 'away' | 'busy' | 'full' | 'read-only'
+
+/**
+ * What came of a request: the answer, a clash with a newer revision, a refusal, a stored document that does not read,
+ * nothing there, or trouble.
+ */
 export type Reply<T> =
   | { readonly kind: 'ok'; readonly value: T }
   | { readonly kind: 'clash'; readonly current: StoredJob }
-  | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'refused' | 'unreadable'; readonly issues: readonly Issue[] }
   | { readonly kind: 'gone' }
-  | { readonly kind: 'away' }
+  | { readonly kind: Trouble }
+
+const TROUBLES: Readonly<Record<string, Trouble>> = { busy: 'busy', 'disk-full': 'full', 'read-only': 'read-only' }
+const REFUSED = [400, 413, 415, 422]
+/** Times that a busy server is asked, and the longest pause that it is given in between, s. */
+const MOST_TRIES = 5
+const LONGEST_PAUSE_S = 5
+
+async function replyOf<T>(response: Response): Promise<Reply<T>> {
+  if (response.ok) return { kind: 'ok', value: (await response.json()) as T }
+  const said = (await response.json().catch(() => ({}))) as {
+    error?: string
+    issues?: readonly Issue[]
+    current?: StoredJob
+  }
+  if (response.status === 404) return { kind: 'gone' }
+  if (response.status === 409 && said.current) return { kind: 'clash', current: said.current }
+  if (said.error === 'unreadable') return { kind: 'unreadable', issues: said.issues ?? [] }
+  if (REFUSED.includes(response.status)) return { kind: 'refused', issues: said.issues ?? [] }
+  return { kind: response.status === 429 ? 'busy' : (TROUBLES[said.error ?? ''] ?? 'away') }
+}
 
 async function ask<T>(path: string, method = 'GET', body?: unknown): Promise<Reply<T>> {
+  for (let tries = 1; ; tries++)
+    try {
+      const response = await fetch(path, {
+        method,
+        cache: 'no-store',
+        ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
+      })
+      const reply = await replyOf<T>(response)
+      if (reply.kind !== 'busy' || tries >= MOST_TRIES) return reply
+      const pauseS = Math.min(LONGEST_PAUSE_S, Number(response.headers.get('retry-after')) || 1)
+      await new Promise((resolve) => setTimeout(resolve, pauseS * 1000))
+    } catch {
+      return { kind: 'away' }
+    }
+}
+
+/** What became of the jobs of a backup. */
+export interface RestoreReport {
+  readonly made: string
+  readonly jobs: readonly {
+    readonly name: string
+    readonly outcome: 'added' | 'there' | 'newer-here' | 'brought-forward' | 'beside'
+    readonly recordsAdded: number
+    readonly refused: readonly { readonly id: string; readonly issues: readonly Issue[] }[]
+  }[]
+}
+
+/** Sends a backup to be put into the database. It is not sent again by itself: it may be large. */
+async function sendBackup(file: Blob): Promise<Reply<RestoreReport>> {
   try {
-    const response = await fetch(path, {
-      method,
-      cache: 'no-store',
-      ...(body === undefined ? {} : { headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) }),
-    })
-    if (response.ok) return { kind: 'ok', value: (await response.json()) as T }
-    if (response.status === 404) return { kind: 'gone' }
-    const said = (await response.json().catch(() => ({}))) as { issues?: readonly Issue[]; current?: StoredJob }
-    if (response.status === 409 && said.current) return { kind: 'clash', current: said.current }
-    if (response.status === 422 || response.status === 400) return { kind: 'refused', issues: said.issues ?? [] }
-    return { kind: 'away' }
+    const headers = { 'content-type': 'application/zip' }
+    return await replyOf(await fetch('/api/restore', { method: 'POST', headers, body: file }))
   } catch {
     return { kind: 'away' }
   }
@@ -47,16 +111,25 @@ async function ask<T>(path: string, method = 'GET', body?: unknown): Promise<Rep
 
 const at = (id: string) => `/api/jobs/${encodeURIComponent(id)}`
 export const api = {
-  list: () => ask<StoredJob[]>('/api/jobs'),
+  list: () => ask<JobSummary[]>('/api/jobs'),
   get: (id: string) => ask<StoredJob>(at(id)),
   create: (name: string) => ask<StoredJob>('/api/jobs', 'POST', { name }),
   import: (doc: unknown) => ask<StoredJob>('/api/jobs', 'POST', { import: doc }),
-  save: (id: string, baseRevision: number, doc: Job, label: string) =>
-    ask<StoredJob>(at(id), 'PUT', { baseRevision, label: label.slice(0, 200), doc }),
+  save: (
+    id: string,
+    edit: {
+      readonly baseRevision: number
+      readonly doc: Job
+      readonly label: string
+      /** The same each time that this edit is sent. */
+      readonly saveId?: string
+    },
+  ) => ask<StoredJob>(at(id), 'PUT', { ...edit, label: cutText(edit.label, MOST_LABEL) }),
   rename: (id: string, name: string) => ask<StoredJob>(at(id), 'PATCH', { name }),
-  archive: (id: string, archived: boolean) => ask<StoredJob>(at(id), 'PATCH', { archived }),
-  remove: (id: string, deleted: boolean) => ask<StoredJob>(at(id), 'PATCH', { deleted }),
+  archive: (id: string, archived: boolean) => ask<JobSummary>(at(id), 'PATCH', { archived }),
+  remove: (id: string, deleted: boolean) => ask<JobSummary>(at(id), 'PATCH', { deleted }),
   duplicate: (id: string) => ask<StoredJob>(`${at(id)}/duplicate`, 'POST', {}),
   revision: (id: string, revision: number) => ask<Job>(`${at(id)}/history/${revision}`),
+  restore: sendBackup,
   history: (id: string) => ask<Edit[]>(`${at(id)}/history`),
 }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { recordedPosts, type FieldRecord } from '@/core/field'
+import { recordedPosts, withEnvelope } from '@/core/field'
 import type { PostDecision } from '@/core/layout'
 import type { Building, Job } from '@/core/model'
 import { demo } from '@/core/testing/demos'
@@ -25,13 +25,15 @@ const open = (recorded: readonly string[], job: Job) => {
     job,
     'building',
   )
-  const all = recorded.map((post, i): FieldRecord => ({
-    id: `r${i}`,
-    at: '2026-05-04T08:00:00Z',
-    device: 'd',
-    who: '',
-    body: { kind: 'state', post, state: 'set' },
-  }))
+  const all = recorded.map((post, i) =>
+    withEnvelope({
+      id: `r${i}`,
+      at: '2026-05-04T08:00:00Z',
+      device: 'd',
+      who: '',
+      body: { kind: 'state', post, state: 'set' },
+    }),
+  )
   store.getState().set({ field: { all, voided: new Set() } })
   return store
 }
@@ -113,13 +115,13 @@ describe('a change that would move a recorded post', () => {
     store.getState().edit('bays', bays(5))
     const moved = idOf(store, 'A3')
     const where = placesOf(store).get(moved)
-    const record: FieldRecord = {
+    const record = withEnvelope({
       id: 'late',
       at: '2026-05-05T08:00:00Z',
       device: 'd',
       who: '',
       body: { kind: 'hole', post: moved, depthIn: 60, setup: null, bottomReadingIn: null, found: 'nothing', note: '' },
-    }
+    })
     store.getState().set({ field: { all: [record], voided: new Set() } })
     store.getState().undo()
     expect(store.getState().asking).toMatchObject({ label: 'undo bays', effects: [{ id: moved, kind: 'moved' }] })

@@ -1,7 +1,8 @@
 import type { Job } from '@/core/model'
 import { keepSame } from '@/core/result'
-import { api } from './api'
+import { api, type Reply, type Trouble } from './api'
 import { dropDraft, keepDraft, keepSteps } from './drafts'
+import { saveIdOf } from './saveId'
 import type { JobStore, SaveState } from './store'
 
 /** Quiet time after the last edit before it is sent, and time between tries while the server is away, ms. */
@@ -11,6 +12,10 @@ export const RETRY_MS = 2000
 const STEPS_AFTER_MS = 1500
 /** Edits of one quick hand are kept in the browser together, after the frame they were drawn in, ms. */
 const KEEP_AFTER_MS = 60
+
+/** Why an edit waits; a job that is gone or does not read at the server is asked for again like one that is away. */
+const troubleOf = ({ kind }: Reply<unknown>): Trouble =>
+  kind === 'busy' || kind === 'full' || kind === 'read-only' ? kind : 'away'
 
 /**
  * Saves every edit: into this browser at once, to the server after a short quiet. While the server is away the edit
@@ -23,7 +28,8 @@ export function watchAndSave(store: JobStore): () => void {
   let stopped = false
   /** Whether this browser stores what it is given. */
   let keeps = true
-  const away = (save: SaveState) => save.kind === 'kept' || save.kind === 'held'
+  const away = (save: SaveState): save is Extract<SaveState, { kind: 'kept' | 'held' }> =>
+    save.kind === 'kept' || save.kind === 'held'
   const label = () => store.getState().history.past.at(-1)?.label ?? 'edit'
   let keeping: ReturnType<typeof setTimeout> | undefined
   const keep = () => {
@@ -31,9 +37,17 @@ export function watchAndSave(store: JobStore): () => void {
     keeping = undefined
     const { id, revision, base, history } = store.getState()
     if (history.present !== base)
-      void keepDraft({ jobId: id, baseRevision: revision, base, doc: history.present, label: label() }).then((kept) => {
+      void keepDraft({
+        jobId: id,
+        baseRevision: revision,
+        base,
+        doc: history.present,
+        label: label(),
+        saveId: saveIdOf(history.present),
+      }).then((kept) => {
         keeps = kept
-        if (away(store.getState().save)) store.getState().set({ save: { kind: kept ? 'kept' : 'held' } })
+        const { save } = store.getState()
+        if (away(save)) store.getState().set({ save: { kind: kept ? 'kept' : 'held', why: save.why } })
       })
   }
   let stepping: ReturnType<typeof setTimeout> | undefined
@@ -64,7 +78,8 @@ export function watchAndSave(store: JobStore): () => void {
     }
     busy = true
     if (!away(save)) store.getState().set({ save: { kind: 'saving' } })
-    const reply = await api.save(id, revision, doc, label())
+    const edit = { baseRevision: revision, doc, label: label(), saveId: saveIdOf(doc) }
+    const reply = await api.save(id, edit)
     busy = false
     if (stopped) return
     const state = store.getState()
@@ -85,7 +100,7 @@ export function watchAndSave(store: JobStore): () => void {
       } else state.set({ save: { kind: 'clash', current: reply.current } })
     } else if (reply.kind === 'refused') state.set({ save: { kind: 'refused', issues: reply.issues } })
     else {
-      state.set({ save: { kind: keeps ? 'kept' : 'held' } })
+      state.set({ save: { kind: keeps ? 'kept' : 'held', why: troubleOf(reply) } })
       later(RETRY_MS)
     }
   }

@@ -2,6 +2,7 @@ import Dexie, { type EntityTable } from 'dexie'
 import { parseJob } from '@/core/files'
 import type { History, Job } from '@/core/model'
 import { keepSame } from '@/core/result'
+import { resumeSaveId } from './saveId'
 
 /** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
 export interface Draft {
@@ -12,6 +13,8 @@ export interface Draft {
   readonly base: Job
   readonly doc: Job
   readonly label: string
+  /** What its save is called; drafts of before have none. */
+  readonly saveId?: string
   readonly at: number
 }
 
@@ -53,9 +56,20 @@ export const keepDraft = ({
   base,
   doc,
   label,
+  saveId,
 }: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> =>
   drafts()
-    .put({ jobId, baseRevision, base, doc, label, key: `${jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
+    .put({
+      jobId,
+      baseRevision,
+      base,
+      doc,
+      label,
+      saveId,
+      key: `${jobId}:${thisTab()}`,
+      tab: thisTab(),
+      at: Date.now(),
+    })
     .then(
       () => true,
       () => false,
@@ -101,7 +115,9 @@ export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
 /** A draft kept by an older version, in the form of this one; null where it no longer reads. */
 function upToDate(draft: Draft): Draft | null {
   const [base, doc] = [parseJob(draft.base), parseJob(draft.doc)]
-  return base.ok && doc.ok ? { ...draft, base: base.value, doc: doc.value } : null
+  if (!base.ok || !doc.ok) return null
+  resumeSaveId(doc.value, draft.saveId)
+  return { ...draft, base: base.value, doc: doc.value }
 }
 
 /** The draft to go on with: this window's own, or one whose window has closed. */

@@ -1,5 +1,6 @@
 export { api } from './api'
-export type { Edit, Reply, StoredJob } from './api'
+export type { Edit, JobSummary, Reply, RestoreReport, StoredJob } from './api'
+export { TROUBLE_WORDS } from './troubleWords'
 export { dropDraft, findDraft, findSteps, holdTab } from './drafts'
 export type { Draft } from './drafts'
 export { watchAndSave } from './autosave'

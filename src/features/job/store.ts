@@ -20,7 +20,7 @@ import {
 import { keepSame, type Issue } from '@/core/result'
 import { recordedPosts } from '@/core/field'
 import { effectIssue, effectsOn, type PostDecision, type PostEffect } from '@/core/layout'
-import type { StoredJob } from './api'
+import type { StoredJob, Trouble } from './api'
 import { type Asking, planChange, planDecided, type Planned } from './asking'
 import { judging } from './judging'
 import { planOver } from './planOver'
@@ -56,9 +56,10 @@ export const STAGE_NAMES: Readonly<Record<Stage, string>> = {
 export type SaveState =
   | { readonly kind: 'saved'; readonly at: string }
   | { readonly kind: 'saving' }
-  | { readonly kind: 'kept' }
-  /** The server is away and this browser keeps nothing: the edit is only in this window. */
-  | { readonly kind: 'held' }
+  /** Kept in this browser, since the server could not take it. */
+  | { readonly kind: 'kept'; readonly why: Trouble }
+  /** The same where this browser keeps nothing: the edit is only in this window. */
+  | { readonly kind: 'held'; readonly why: Trouble }
   | { readonly kind: 'clash'; readonly current: StoredJob }
   | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
 

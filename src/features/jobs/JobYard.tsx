@@ -1,25 +1,25 @@
 'use client'
 import { pocketAddress } from '@/formats/pocket/address'
-import { Plus, Calculator, Upload } from 'lucide-react'
+import { ArchiveRestore, Calculator, Download, Plus, Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { type Dispatch, type RefObject, type SetStateAction, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
+import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
 import { checkJob } from '@/core/derive'
 import { MAX_FILE_CHARS, readJobText } from '@/core/files'
 import type { Issue } from '@/core/result'
 import { issuePath, issueText } from '@/formats/words'
 import { BurrSign, Segments } from '@/ui'
-import { api, type Reply, type StoredJob } from '../job'
+import { api, type JobSummary, type Reply, type RestoreReport, TROUBLE_WORDS } from '../job'
 import { JobCard, type Settle } from './JobCard'
 import { NameDialog } from './NameDialog'
+import { RestoreDialog } from './RestoreDialog'
 import { type Shelf, shelfOf, shownJobs, type Sort, SORTS } from './yardList'
 
-const AWAY = 'The server is away. Nothing was changed; try again in a moment.'
-
 /** The jobs on the server; while it is away, it is asked every few seconds. */
-function useJobs(initial: readonly StoredJob[] | null) {
-  const [jobs, setJobs] = useState<readonly StoredJob[] | null>(initial)
+function useJobs(initial: readonly JobSummary[] | null) {
+  const [jobs, setJobs] = useState<readonly JobSummary[] | null>(initial)
   useEffect(() => {
     if (jobs !== null) return
     const timeout = setInterval(
@@ -39,14 +39,18 @@ function useJobs(initial: readonly StoredJob[] | null) {
 }
 
 /** Why the server did not do it, in words. */
-function troubleOf(reply: Exclude<Reply<StoredJob>, { kind: 'ok' }>, what: string) {
+function troubleOf(reply: Exclude<Reply<unknown>, { kind: 'ok' }>, what: string) {
   switch (reply.kind) {
     case 'refused':
       return { title: `${what} was refused`, issues: reply.issues }
     case 'gone':
       return { title: 'That job is no longer there.', issues: [] }
+    case 'unreadable':
+      return { title: 'What is stored of that job cannot be read. Nothing was changed.', issues: reply.issues }
+    case 'clash':
+      return { title: 'Others are changing that job. Nothing was changed; try again in a moment.', issues: [] }
     default:
-      return { title: AWAY, issues: [] }
+      return { title: `Nothing was changed: ${TROUBLE_WORDS[reply.kind]}. Try again in a moment.`, issues: [] }
   }
 }
 
@@ -70,13 +74,18 @@ function YardHead({
   file,
   setAsk,
   read,
+  restore,
+  restoring,
 }: {
+  readonly restore: (file: File) => Promise<void>
+  readonly restoring: boolean
   readonly file: RefObject<HTMLInputElement | null>
   readonly setAsk: Dispatch<
-    SetStateAction<{ readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null>
+    SetStateAction<{ readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: JobSummary } | null>
   >
   readonly read: (file: File | undefined) => Promise<void>
 }) {
+  const zip = useRef<HTMLInputElement>(null)
   return (
     <header>
       <BurrSign size={52} />
@@ -93,6 +102,17 @@ function YardHead({
         <Upload size={16} />
         Import a job file
       </Button>
+      <Dropdown align="end">
+        <Dropdown.Toggle variant="light">Backup</Dropdown.Toggle>
+        <Dropdown.Menu>
+          <Dropdown.Item href="/api/backup" download>
+            <Download size={16} /> Take a backup of everything
+          </Dropdown.Item>
+          <Dropdown.Item onClick={() => zip.current?.click()} disabled={restoring}>
+            <ArchiveRestore size={16} /> {restoring ? 'Restoring' : 'Restore a backup'}
+          </Dropdown.Item>
+        </Dropdown.Menu>
+      </Dropdown>
       <Button
         onClick={() => {
           setAsk({ kind: 'new' })
@@ -109,6 +129,18 @@ function YardHead({
         aria-label="Job file"
         onChange={(event) => {
           void read(event.target.files?.[0])
+          event.target.value = ''
+        }}
+      />
+      <input
+        ref={zip}
+        type="file"
+        accept=".zip,application/zip"
+        hidden
+        aria-label="Backup file"
+        onChange={(event) => {
+          const chosen = event.target.files?.[0]
+          if (chosen) void restore(chosen)
           event.target.value = ''
         }}
       />
@@ -136,7 +168,7 @@ function YardTools({
   looking,
   onLook,
 }: {
-  readonly jobs: readonly StoredJob[]
+  readonly jobs: readonly JobSummary[]
   readonly looking: Looking
   readonly onLook: (change: Partial<Looking>) => void
 }) {
@@ -196,15 +228,37 @@ function YardNotes({
   )
 }
 
+/** What a backup brought, or that it is being put in. */
+function Restored({
+  restored,
+  onHide,
+}: {
+  readonly restored: RestoreReport | 'working' | null
+  readonly onHide: () => void
+}) {
+  if (restored === null) return null
+  if (restored !== 'working') return <RestoreDialog report={restored} onHide={onHide} />
+  return (
+    <p className="note mt-2" role="status">
+      Restoring the backup
+    </p>
+  )
+}
+
+/** Cards shown at first, and with each asking for more. */
+const CARDS = 60
+
 /** All jobs: find, open, make, import, rename, copy, put away, throw away and bring back. */
-export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | null }) {
+export function JobYard({ initial }: { readonly initial: readonly JobSummary[] | null }) {
   const router = useRouter()
   const { jobs, refresh } = useJobs(initial)
   const [looking, setLooking] = useState<Looking>({ shelf: 'work', find: '', sort: 'changed' })
   const [ask, setAsk] = useState<
-    { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: StoredJob } | null
+    { readonly kind: 'new' } | { readonly kind: 'rename'; readonly job: JobSummary } | null
   >(null)
   const [said, setSaid] = useState<{ readonly title: string; readonly issues: readonly Issue[] } | null>(null)
+  const [most, setMost] = useState(CARDS)
+  const [restored, setRestored] = useState<RestoreReport | 'working' | null>(null)
   const file = useRef<HTMLInputElement>(null)
 
   const settle: Settle = async (reply, what) => {
@@ -240,34 +294,37 @@ export function JobYard({ initial }: { readonly initial: readonly StoredJob[] | 
     const made = await settle(await api.import(parsed.value), `“${file.name}”`)
     if (made) router.push(`/jobs/${made.id}?stage=building`)
   }
+  const restore = async (file: File) => {
+    setRestored('working')
+    const reply = await api.restore(file)
+    setRestored(reply.kind === 'ok' ? reply.value : null)
+    if (reply.kind === 'ok') await refresh()
+    setSaid(reply.kind === 'ok' ? null : troubleOf(reply, `“${file.name}”`))
+  }
   const shown = shownJobs(jobs ?? [], looking)
   const nothing =
     looking.find === '' ? SHELVES.find(({ value }) => value === looking.shelf)?.empty : 'No job is called so.'
   return (
     <main className="yard">
-      <YardHead file={file} setAsk={setAsk} read={read} />
+      <YardHead file={file} setAsk={setAsk} read={read} restore={restore} restoring={restored === 'working'} />
       {jobs && <YardTools jobs={jobs} looking={looking} onLook={(change) => setLooking({ ...looking, ...change })} />}
       <YardNotes said={said} away={jobs === null} empty={jobs && shown.length === 0 ? (nothing ?? '') : null} />
       <div className="cards">
-        {shown.map((stored) => {
-          const building = stored.doc.building
-          return (
-            <JobCard
-              key={stored.id}
-              stored={stored}
-              building={building}
-
-              setAsk={setAsk}
-              settle={settle}
-            />
-          )
-        })}
+        {shown.slice(0, most).map((stored) => (
+          <JobCard key={stored.id} stored={stored} setAsk={setAsk} settle={settle} />
+        ))}
       </div>
+      {shown.length > most && (
+        <Button variant="light" className="mt-3" onClick={() => setMost(most + CARDS)}>
+          {shown.length - most} more
+        </Button>
+      )}
+      <Restored restored={restored} onHide={() => setRestored(null)} />
       {ask && (
         <NameDialog
           title={ask.kind === 'rename' ? 'Rename the job' : 'New job'}
           action={ask.kind === 'rename' ? 'Rename' : 'Make it'}
-          name={ask.kind === 'rename' ? ask.job.doc.name : ''}
+          name={ask.kind === 'rename' ? ask.job.name : ''}
           onName={submit}
           onHide={() => setAsk(null)}
         />

@@ -1,11 +1,16 @@
-import { newJob } from '@/core/model'
-import type { StoredJob } from '../job'
+import type { JobSummary } from '../job'
 import { shelfOf, shownJobs } from './yardList'
 
-const job = (id: string, name: string, change: Partial<StoredJob> = {}, note = ''): StoredJob => ({
+const job = (id: string, name: string, change: Partial<JobSummary> = {}, note = ''): JobSummary => ({
   id,
   revision: 1,
-  doc: { ...newJob(name), note },
+  name,
+  note,
+  units: 'us',
+  widthIn: 360,
+  lengthIn: 480,
+  heelIn: 144,
+  pitchPer12: 4,
   archived: false,
   deleted: false,
   createdAt: `2026-05-0${id}T08:00:00Z`,
@@ -18,7 +23,7 @@ const jobs = [
   job('3', 'Åkesson shed', { archived: true }),
   job('4', 'Old barn', { archived: true, deleted: true }),
 ]
-const ids = (list: readonly StoredJob[]) => list.map(({ id }) => id).join('')
+const ids = (list: readonly JobSummary[]) => list.map(({ id }) => id).join('')
 
 test.each([
   ['work', '', 'changed', '12'],

@@ -21,7 +21,7 @@ export interface FigureToKeep extends Omit<KeptFigure, 'id' | 'given'> {
 export async function jobsToKeepWith(): Promise<readonly JobLine[] | null> {
   const jobs = await api.list()
   if (jobs.kind !== 'ok') return null
-  return jobs.value.filter((job) => !job.archived && !job.deleted).map(({ id, doc }) => ({ id, name: doc.name }))
+  return jobs.value.filter((job) => !job.archived && !job.deleted).map(({ id, name }) => ({ id, name }))
 }
 
 /** Times that it is tried while others save the same job. */
@@ -39,14 +39,21 @@ function withKept(figures: readonly KeptFigure[], { instead, given, ...said }: F
 
 /** Adds a figure to a job's list, after whatever others have saved of it in the meantime. */
 export async function keepWithJob(id: string, kept: FigureToKeep): Promise<'kept' | 'away' | 'refused' | 'gone'> {
+  const saveId = nanoid()
   for (let time = 0; time < TRIES; time++) {
     const now = await api.get(id)
     if (now.kind !== 'ok') return now.kind === 'gone' ? 'gone' : 'away'
     const { revision, doc } = now.value
     const figures = withKept(doc.figures, kept)
-    const saved = await api.save(id, revision, { ...doc, figures }, 'a figure kept from the pocket')
+    const saved = await api.save(id, {
+      baseRevision: revision,
+      doc: { ...doc, figures },
+      label: 'a figure kept from the pocket',
+      saveId,
+    })
     if (saved.kind === 'ok') return 'kept'
-    if (saved.kind !== 'clash') return saved.kind
+    if (saved.kind === 'gone' || saved.kind === 'refused') return saved.kind
+    if (saved.kind !== 'clash') return 'away'
   }
   return 'refused'
 }

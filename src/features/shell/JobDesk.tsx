@@ -3,7 +3,6 @@ import { checkJob } from '@/core/derive'
 import type { Job } from '@/core/model'
 import { issueText } from '@/formats/words'
 import { EntryHost, EntryScope, IssueWords } from '@/ui'
-import Link from 'next/link'
 import { Component, type ComponentType, type MouseEvent, type ReactNode, useEffect, useState } from 'react'
 import { BookMain, BookSide } from '../book'
 import { BracingMain, BracingSide } from '../bracing'
@@ -41,6 +40,7 @@ import { RecordedDialog } from './RecordedDialog'
 import { Pole } from './Pole'
 import { TapeBar, useTape } from './TapeBar'
 import { TopBar } from './TopBar'
+import { type NotOpen, notOpenOf, NotOpenPage, Plain } from './NotOpen'
 import { OwnUnits } from './OwnUnits'
 import { useAddress, useTitle } from './useAddress'
 
@@ -209,12 +209,12 @@ function storeOf(id: string, served: StoredJob | null, draft: Draft | null): Job
   const changed = usable && JSON.stringify(usable.doc) !== JSON.stringify(base.doc) ? usable : null
   if (!changed) {
     const store = storeAtAddress(base, base.doc)
-    if (!served) store.getState().set({ save: { kind: 'kept' } })
+    if (!served) store.getState().set({ save: { kind: 'kept', why: 'away' } })
     return store
   }
   const began = changed.baseRevision === base.revision ? base.doc : changed.base
   const store = storeAtAddress({ ...base, revision: changed.baseRevision, doc: began }, changed.doc)
-  if (!served) store.getState().set({ save: { kind: 'kept' } })
+  if (!served) store.getState().set({ save: { kind: 'kept', why: 'away' } })
   return store
 }
 
@@ -226,8 +226,14 @@ function useRecorded(store: JobStore | null, log: FieldLogStore | null): void {
       const { all, voided } = log.getState().state
       if (store.getState().field.all !== all) store.getState().set({ field: { all, voided } })
     }
+    const shows = () => log.getState().setShows(store.getState().revision)
     tell()
-    return log.subscribe(tell)
+    shows()
+    const [unlog, unstore] = [log.subscribe(tell), store.subscribe(shows)]
+    return () => {
+      unlog()
+      unstore()
+    }
   }, [store, log])
 }
 
@@ -237,7 +243,7 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
   const [initial] = useState(served)
   const [store, setStore] = useState<JobStore | null>(null)
   const log = useFieldLog(id)
-  const [trouble, setTrouble] = useState<{ readonly kind: 'gone' | 'away' } | null>(null)
+  const [trouble, setTrouble] = useState<NotOpen | null>(null)
   const [attempt, setAttempt] = useState(0)
 
   useEffect(() => {
@@ -250,8 +256,9 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
       const reply = initial && attempt === 0 ? { kind: 'ok' as const, value: initial } : await api.get(id)
       if (dropped) return
       if (reply.kind !== 'ok' && !draft) {
-        setTrouble({ kind: reply.kind === 'gone' ? 'gone' : 'away' })
-        if (reply.kind !== 'gone') retry = setTimeout(() => setAttempt((times) => times + 1), 3000)
+        const met = notOpenOf(reply)
+        setTrouble(met)
+        if (met.passes) retry = setTimeout(() => setAttempt((times) => times + 1), 3000)
         return
       }
       const next = storeOf(id, reply.kind === 'ok' ? reply.value : null, draft)
@@ -275,14 +282,7 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
 
   useRecorded(store, log)
 
-  if (trouble)
-    return (
-      <Plain title={trouble.kind === 'gone' ? 'There is no such job' : 'The server is away'}>
-        {trouble.kind === 'gone'
-          ? 'It may have been opened from an old link.'
-          : 'Nothing is lost. Burdock tries again every few seconds.'}
-      </Plain>
-    )
+  if (trouble) return <NotOpenPage met={trouble} />
   if (!store || !log) return <Plain title="Opening the job">One moment.</Plain>
   return (
     <IssueWords.Provider value={issueText}>
@@ -296,17 +296,5 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
         </FieldContext.Provider>
       </JobContext.Provider>
     </IssueWords.Provider>
-  )
-}
-
-function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <main className="yard">
-      <h1 style={{ fontSize: 24 }}>{title}</h1>
-      <p className="mt-2">{children}</p>
-      <Link className="btn btn-light mt-2" href="/">
-        All jobs
-      </Link>
-    </main>
   )
 }

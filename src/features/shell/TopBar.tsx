@@ -27,7 +27,7 @@ import {
   useUnits,
 } from '@/ui'
 import { useContext } from 'react'
-import { JobContext, useJob, type SaveState, type Stage } from '../job'
+import { JobContext, useJob, type SaveState, type Stage, TROUBLE_WORDS } from '../job'
 import { UNITS } from '@/formats/words'
 import { pocketAddress } from '@/formats/pocket/address'
 import { download } from '../drawing'
@@ -53,14 +53,14 @@ function SaveSign({ onOpen }: { readonly onOpen: () => void }) {
       return (
         <span className="saved kept" role="status">
           <SavingSign off />
-          Kept in this browser; the server is away
+          Kept in this browser; {TROUBLE_WORDS[save.why]}
         </span>
       )
     case 'held':
       return (
         <span className="saved clash" role="alert">
           <FailSign size={13} />
-          Not kept: the server is away and this browser stores nothing. Leave this window open.
+          Not kept: {TROUBLE_WORDS[save.why]} and this browser stores nothing. Leave this window open.
         </span>
       )
     case 'refused':

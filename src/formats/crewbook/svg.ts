@@ -67,10 +67,10 @@ export const svgText = (
   const { size = 10, bold = false, anchor = 'start', rotate = 0 } = options
   const left = short(x)
   const base = short(y)
-  const weight = bold ? 'bold' : 'normal'
+  const weight = bold ? ' font-weight="bold"' : ''
+  const anchored = anchor === 'start' ? '' : ` text-anchor="${anchor}"`
   const turned = rotate ? ` transform="rotate(${short(rotate)} ${left} ${base})"` : ''
-  const font = `font-family="${FACES}" font-size="${size}" font-weight="${weight}"`
-  return `<text x="${left}" y="${base}" ${font} text-anchor="${anchor}" fill="#000"${turned}>${escapeXml(text)}</text>`
+  return `<text x="${left}" y="${base}" font-size="${size}"${weight}${anchored}${turned}>${escapeXml(text)}</text>`
 }
 
 /** The wavy line of the grade. */
@@ -83,4 +83,4 @@ export function svgWave(x1: number, x2: number, y: number): string {
 /** Closes a drawing. */
 export const svgOf = (width: number, height: number, body: readonly string[]): string =>
   `<svg xmlns="http://www.w3.org/2000/svg" width="${width}" height="${height}" viewBox="0 0 ${width} ` +
-  `${height}">${body.join('')}</svg>`
+  `${height}" font-family="${FACES}">${body.join('')}</svg>`

@@ -5,7 +5,10 @@ import type { Job } from '@/core/model'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 
-/** Dark runs of a code, in whole modules: the same for as long as the address is, so each is worked out once. */
+/**
+ * Dark runs of a code, in whole modules, as strokes through their middles: the same for as long as the address is, so each
+ * is worked out once.
+ */
 const codes = new Map<string, { readonly modules: number; readonly path: string }>()
 const MOST_CODES = 2000
 
@@ -19,7 +22,7 @@ function codeOf(text: string): { readonly modules: number; readonly path: string
       if (!modules.get(row, column)) continue
       const from = column
       while (column + 1 < modules.size && modules.get(row, column + 1)) column++
-      path += `M${from} ${row}h${column + 1 - from}v1h${from - column - 1}z`
+      path += `M${from} ${row}h${column + 1 - from}`
     }
   const made = { modules: modules.size, path }
   if (codes.size >= MOST_CODES) codes.clear()
@@ -36,8 +39,8 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
   const scale = size / (modules + 8)
   return (
     `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" ` +
-    `transform="translate(${fine(x + 4 * scale)} ${fine(y + 4 * scale)}) scale(${fine(scale)})" ` +
-    'fill="#000"/>'
+    `transform="translate(${fine(x + 4 * scale)} ${fine(y + 4.5 * scale)}) scale(${fine(scale)})" ` +
+    'fill="none" stroke="#000" stroke-width="1"/>'
   )
 }
 

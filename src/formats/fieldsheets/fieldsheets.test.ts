@@ -42,14 +42,15 @@ const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldR
 const svgs = (book: ReturnType<typeof sheetsOf>['book']) =>
   book.sheets.flatMap((sheet) => sheet.blocks.flatMap((block) => (block.kind === 'svg' ? [block.svg] : []))).join('')
 
-/** Draws the squares of a code into pixels and reads them as a camera would. */
+/** Draws the strokes of a code into pixels and reads them as a camera would. */
 function readCode(svg: string): string | undefined {
   const size = 180
   const scale = 3
   const data = new Uint8ClampedArray(size * scale * size * scale * 4).fill(255)
   const [dx, dy, s] = /translate\(([\d.]+) ([\d.]+)\) scale\(([\d.]+)\)/.exec(svg)?.slice(1).map(Number) ?? [0, 0, 1]
-  for (const match of svg.matchAll(/M(\d+) (\d+)h(\d+)v1/g)) {
-    const [x, y, wide] = [dx + Number(match[1]) * s, dy + Number(match[2]) * s, Number(match[3]) * s]
+  for (const match of svg.matchAll(/M(\d+) (\d+)h(\d+)/g)) {
+    const [x, middle, wide] = [dx + Number(match[1]) * s, dy + Number(match[2]) * s, Number(match[3]) * s]
+    const y = middle - s / 2
     for (let r = Math.round(y * scale); r < Math.round((y + s) * scale); r++)
       for (let c = Math.round(x * scale); c < Math.round((x + wide) * scale); c++) {
         const i = (r * size * scale + c) * 4

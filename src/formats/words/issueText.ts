@@ -65,6 +65,13 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'no-such-revision': (facts) => `Revision ${facts.revision} was not kept whole and cannot be brought back.`,
   'name-of-two': (facts) =>
     `Two posts have been called ${facts.post}: open the post from the list of posts and enter it there.`,
+  'id-taken': () => 'Another record has this id already: enter it once more.',
+  'not-stored': () => 'The database did not take this record as it is: enter it once more, in other words.',
+  'clock-far': (facts) =>
+    `The clock of this device says ${String(facts.at).slice(0, 10)}: set it right and enter this once more.`,
+  'too-large-to-make': () => 'This paper is larger than the server can make at once: print fewer sheets.',
+  'not-a-backup': () => 'The file is not a backup of Burdock.',
+  'damaged-file': () => 'This file is damaged: what is in it is not what was written.',
   'stands-with-door': (facts) => `${facts.post} stands with its door: move the door.`,
   'holds-its-place': (facts) => `${facts.post} holds the ${facts.place}: it stays.`,
   'post-cannot-stay': (facts) => `${facts.post} cannot stand where it stood: its row has no place there any more.`,

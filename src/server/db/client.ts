@@ -1,5 +1,6 @@
 import 'server-only'
 import knex, { type Knex } from 'knex'
+import { worthAgain } from './faults'
 import { migrations } from './migrations'
 
 /**
@@ -7,7 +8,33 @@ import { migrations } from './migrations'
  */
 const holder = globalThis as { burdockDb?: Knex }
 
-/** Opens (once) the pool. A short acquire time lets a request say soon that the database is away. */
+/** Connections of one process. */
+const MOST_CONNECTIONS = 8
+/** How long a request waits for one before it is told that too much is asked at once, ms. */
+const WAIT_MS = 8000
+
+interface RawConnection {
+  query(sql: string, done: (error: Error | null, rows: readonly { readonly folder: string }[]) => void): void
+}
+
+/**
+ * A new connection is asked whose data it serves: another folder's server may have taken the port of ours. A read that
+ * follows a write sees it, on any node of a cluster.
+ */
+function greet(connection: RawConnection, done: (error: Error | null, connection: RawConnection) => void): void {
+  const folder = process.env.BURDOCK_DATADIR
+  connection.query('SET SESSION wsrep_sync_wait = 1', () => {
+    if (!folder) return done(null, connection)
+    connection.query('SELECT @@datadir AS folder', (error, rows) => {
+      const found = rows.at(0)?.folder.replace(/\/$/, '')
+      if (error ?? found === folder) return done(error, connection)
+      const other = new Error(`the database on this port serves ${found}, not ${folder}`)
+      done(Object.assign(other, { code: 'BURDOCK_OTHER_SERVER' }), connection)
+    })
+  })
+}
+
+/** Opens (once) the pool. A bounded acquire time lets a request say soon that too much is asked at once. */
 export function db(): Knex {
   if (!holder.burdockDb) {
     const url = process.env.DATABASE_URL
@@ -15,29 +42,28 @@ export function db(): Knex {
     holder.burdockDb = knex({
       client: 'mysql2',
       connection: { uri: url, timezone: 'Z', charset: 'utf8mb4', connectTimeout: 2000 },
-      pool: { min: 0, max: 8 },
-      acquireConnectionTimeout: 2500,
+      pool: { min: 0, max: MOST_CONNECTIONS, afterCreate: greet, propagateCreateError: true },
+      acquireConnectionTimeout: WAIT_MS,
       migrations: { migrationSource: migrations, disableTransactions: true },
     })
   }
   return holder.burdockDb
 }
 
-/** Whether an error means that the database cannot be reached, as against a fault of ours. */
-export function isAway(error: unknown): boolean {
-  const raised = error as { code?: string; name?: string; fatal?: boolean } | null
-  return (
-    [
-      'ECONNREFUSED',
-      'ECONNRESET',
-      'ETIMEDOUT',
-      'EPIPE',
-      'PROTOCOL_CONNECTION_LOST',
-      'ER_SERVER_SHUTDOWN',
-      'ENOTFOUND',
-      'ER_CON_COUNT_ERROR',
-    ].includes(raised?.code ?? '') ||
-    raised?.name === 'KnexTimeoutError' ||
-    raised?.fatal === true
-  )
+const MOST_TRIES = 6
+const FIRST_PAUSE_MS = 15
+
+/**
+ * One transaction. A deadlock, a lock that was not given and a write that another node of a cluster was first with are
+ * tried again from the start, a bounded number of times and a little later each time.
+ */
+export async function write<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await db().transaction(work)
+    } catch (error) {
+      if (tries >= MOST_TRIES || !worthAgain(error)) throw error
+      await new Promise((resolve) => setTimeout(resolve, FIRST_PAUSE_MS * 2 ** tries * (0.5 + Math.random())))
+    }
+  }
 }

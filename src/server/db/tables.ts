@@ -1,6 +1,10 @@
+import type { RecordColumns } from './recordRow'
+
 export interface JobRow {
   id: string
   doc: string
+  /** Read out of the document by the database. */
+  readonly summary: string
   revision: number
   created_at: Date
   updated_at: Date
@@ -18,15 +22,23 @@ interface EditRow {
   changes: string
   /** The whole document of the revision, deflated; null for those of before this was kept. */
   doc: Buffer | null
+  /** What the window that made it calls the save; null for those of before. */
+  save_id: string | null
 }
 
-interface RecordRow {
-  seq: number
-  id: string
+interface RecordRow extends Omit<RecordColumns, 'body'> {
   job_id: string
-  kind: string
-  record: string
+  seq: number
+  body: unknown
+  /** Read out of the body by the database. */
+  readonly post_id: string | null
+  readonly setup_id: string | null
   received_at: Date
+}
+
+interface CounterRow {
+  job_id: string
+  last: number
 }
 
 declare module 'knex/types/tables' {
@@ -34,5 +46,6 @@ declare module 'knex/types/tables' {
     jobs: JobRow
     edits: EditRow
     records: RecordRow
+    record_counters: CounterRow
   }
 }

@@ -1,6 +1,7 @@
 import type { Knex } from 'knex'
 import type { StoredRevision } from '@/core/files'
 import type { Change, Job } from '@/core/model'
+import { cutText } from '@/core/result'
 import { pack, unpack } from '../db/packed'
 
 export interface Edit {
@@ -10,6 +11,8 @@ export interface Edit {
   readonly label: string
   readonly changes: readonly Change[]
 }
+
+const MOST_LABEL = 200
 
 /** Appends one edit to a job's history. */
 export const appendEdit = async (
@@ -21,6 +24,7 @@ export const appendEdit = async (
     readonly label: string
     readonly changes: readonly Change[]
     readonly doc: Job
+    readonly saveId: string | null
   },
   now: Date,
 ): Promise<void> => {
@@ -29,10 +33,25 @@ export const appendEdit = async (
     revision: edit.revision,
     who: edit.who,
     at: now,
-    label: edit.label.slice(0, 200),
+    label: cutText(edit.label, MOST_LABEL),
     changes: JSON.stringify(edit.changes),
     doc: pack(edit.doc),
+    save_id: edit.saveId,
   })
+}
+
+/** The revision that a window's save became, and when; null where none of that name came in after the revision. */
+export async function savedAs(
+  db: Knex,
+  jobId: string,
+  { saveId, after }: { readonly saveId: string; readonly after: number },
+): Promise<{ readonly revision: number; readonly at: string } | null> {
+  const row = await db('edits')
+    .select('revision', 'at')
+    .where({ job_id: jobId, save_id: saveId })
+    .andWhere('revision', '>', after)
+    .first()
+  return row ? { revision: row.revision, at: row.at.toISOString() } : null
 }
 
 /** A job's edits, newest first. */

@@ -6,24 +6,35 @@ import { foldRecords, recordedPosts } from '@/core/field'
 import { jobAt } from '@/core/files'
 import { bindJob, effectIssue, effectsOn, isBound, standingsOf } from '@/core/layout'
 import { diffPaths, type Job } from '@/core/model'
-import { fail, type Issue, type Result } from '@/core/result'
+import { cutText, fail, type Issue, type Result } from '@/core/result'
 import { newPostId } from '@/formats/ids'
-import { db } from '../db/client'
-import { appendEdit, listEdits, revisionsFrom, type Edit } from '../repositories/edits'
-import { findJob, insertJob, listJobs, setArchived, setDeleted, updateJob, type StoredJob } from '../repositories/jobs'
-import { listRecords } from '../repositories/records'
+import { db, write } from '../db/client'
+import { appendEdit, listEdits, revisionsFrom, savedAs, type Edit } from '../repositories/edits'
+import {
+  findJob,
+  findSummary,
+  insertJob,
+  type JobSummary,
+  listJobs,
+  revisionOf,
+  setArchived,
+  setDeleted,
+  type StoredJob,
+  updateJob,
+} from '../repositories/jobs'
+import { allRecords } from '../repositories/records'
 
 /** Who makes an edit, until people sign in. */
 const THIS_COMPUTER = 'this computer'
 
 export type SaveResult =
-  | { readonly kind: 'saved'; readonly job: StoredJob }
+  | { readonly kind: 'saved'; readonly job: StoredJob | JobSummary }
   | { readonly kind: 'conflict'; readonly current: StoredJob }
   | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
   | { readonly kind: 'gone' }
 
-/** Every job with its document, last changed first. */
-export const allJobs = (): Promise<StoredJob[]> => listJobs(db())
+/** Every job without its document, last changed first. */
+export const allJobs = (): Promise<JobSummary[]> => listJobs(db())
 
 /** One job, or null. */
 export const oneJob = (id: string): Promise<StoredJob | null> => findJob(db(), id)
@@ -51,7 +62,7 @@ async function recordedTouched(trx: Knex, id: string, before: Job, after: Job): 
   const touched = effectsOn(new Set(asked), stood, stands)
   if (touched.length === 0) return []
   // Only now are the records read: most edits touch no post at all.
-  const recorded = recordedPosts(foldRecords(await listRecords(trx, id, 0)), readThroughout(before, after))
+  const recorded = recordedPosts(foldRecords(await allRecords(trx, id)), readThroughout(before, after))
   return touched.filter((effect) => recorded.has(effect.id)).map(effectIssue)
 }
 
@@ -61,26 +72,42 @@ export async function createJob(doc: Job, label: string): Promise<SaveResult> {
   if (issues.length) return { kind: 'refused', issues }
   const id = nanoid(12)
   const bound = withIdentities(doc, null)
-  return db().transaction(async (trx) => {
+  return write(async (trx) => {
     const now = new Date()
     await insertJob(trx, id, bound, now)
-    await appendEdit(trx, id, { revision: 1, who: THIS_COMPUTER, label, changes: [], doc: bound }, now)
+    await appendEdit(trx, id, { revision: 1, who: THIS_COMPUTER, label, changes: [], doc: bound, saveId: null }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }
   })
 }
 
+/** An edit as a window sends it; `saveId` is the same each time that it sends it. */
+export interface Save {
+  readonly baseRevision: number
+  readonly doc: Job
+  readonly label: string
+  readonly saveId: string | null
+}
+
+/** What became of a save against an older revision: it is our own, sent twice, or somebody else was first. */
+async function late(trx: Knex, current: StoredJob, { saveId, baseRevision, doc }: Save): Promise<SaveResult> {
+  const own = saveId === null ? null : await savedAs(trx, current.id, { saveId, after: baseRevision })
+  if (!own) return { kind: 'conflict', current }
+  return { kind: 'saved', job: { ...current, doc, revision: own.revision, updatedAt: own.at } }
+}
+
 /**
  * Saves an edit made against `baseRevision`. An edit against an older revision is not written: the current one is
- * handed back.
+ * handed back, unless the edit is the one that came in then and only its answer was lost.
  */
-export async function saveJob(id: string, baseRevision: number, doc: Job, label: string): Promise<SaveResult> {
+export async function saveJob(id: string, save: Save): Promise<SaveResult> {
+  const { baseRevision, doc, label, saveId } = save
   const issues = checkJob(doc)
   if (issues.length) return { kind: 'refused', issues }
-  return db().transaction(async (trx): Promise<SaveResult> => {
+  return write(async (trx): Promise<SaveResult> => {
     const current = await findJob(trx, id, true)
     if (!current) return { kind: 'gone' }
-    if (current.revision !== baseRevision) return { kind: 'conflict', current }
+    if (current.revision !== baseRevision) return late(trx, current, save)
     const bound = withIdentities(doc, current.doc)
     const touched = await recordedTouched(trx, id, current.doc, bound)
     if (touched.length) return { kind: 'refused', issues: touched }
@@ -88,17 +115,29 @@ export async function saveJob(id: string, baseRevision: number, doc: Job, label:
     const revision = current.revision + 1
     const changes = diffPaths(current.doc, bound)
     await updateJob({ db: trx, id, doc: bound, revision, now })
-    await appendEdit(trx, id, { revision, who: THIS_COMPUTER, label, changes, doc: bound }, now)
+    await appendEdit(trx, id, { revision, who: THIS_COMPUTER, label, changes, doc: bound, saveId }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }
   })
 }
 
+/** Times that a rename is tried while others save the same job. */
+const MOST_RENAMES = 5
+
 /** Gives a job another name, whatever its revision: a rename touches nothing else. */
 export async function renameJob(id: string, name: string): Promise<SaveResult> {
-  const job = await oneJob(id)
-  return job ? saveJob(id, job.revision, { ...job.doc, name }, `renamed to ${name}`) : { kind: 'gone' }
+  for (let tries = 1; ; tries++) {
+    const job = await oneJob(id)
+    if (!job) return { kind: 'gone' }
+    const save = { baseRevision: job.revision, doc: { ...job.doc, name }, label: `renamed to ${name}`, saveId: null }
+    const saved = await saveJob(id, save)
+    if (saved.kind !== 'conflict' || tries >= MOST_RENAMES) return saved
+  }
 }
+
+/** Letters in the name of a job. */
+const MOST_NAME = 120
+const COPY = ' copy'
 
 /** Copies a job under the name “… copy”. */
 export async function duplicateJob(id: string): Promise<SaveResult> {
@@ -107,29 +146,29 @@ export async function duplicateJob(id: string): Promise<SaveResult> {
   const { building } = job.doc
   // No record and no paper of the first job is one of the copy.
   const posts = building.posts.map((post) => ({ ...post, keptName: null, formerNames: [] }))
-  const name = `${job.doc.name} copy`.slice(0, 120)
+  const name = `${cutText(job.doc.name, MOST_NAME - COPY.length)}${COPY}`
   return createJob({ ...job.doc, name, building: { ...building, posts, givenUp: [] } }, `copied from ${job.doc.name}`)
 }
 
+/** Changes where a job lies, not what it says: that works for a document that does not read, too. */
+const changed = (id: string, change: (trx: Knex) => Promise<void>): Promise<SaveResult> =>
+  write(async (trx): Promise<SaveResult> => {
+    await change(trx)
+    const job = await findSummary(trx, id)
+    return job ? { kind: 'saved', job } : { kind: 'gone' }
+  })
+
 /** Puts a job away, or takes it out again. */
-export async function archiveJob(id: string, archived: boolean): Promise<SaveResult> {
-  const job = await oneJob(id)
-  if (!job) return { kind: 'gone' }
-  await setArchived(db(), id, archived ? new Date() : null)
-  return { kind: 'saved', job: { ...job, archived } }
-}
+export const archiveJob = (id: string, archived: boolean): Promise<SaveResult> =>
+  changed(id, (trx) => setArchived(trx, id, archived ? new Date() : null))
 
 /** Throws a job away, or brings it back. */
-export async function deleteJob(id: string, deleted: boolean): Promise<SaveResult> {
-  const job = await oneJob(id)
-  if (!job) return { kind: 'gone' }
-  await setDeleted(db(), id, deleted ? new Date() : null)
-  return { kind: 'saved', job: { ...job, deleted } }
-}
+export const deleteJob = (id: string, deleted: boolean): Promise<SaveResult> =>
+  changed(id, (trx) => setDeleted(trx, id, deleted ? new Date() : null))
 
 /** A job as it was at a revision; null where there is no such job. */
 export async function jobOfRevision(id: string, revision: number): Promise<Result<Job> | null> {
-  if (!(await oneJob(id))) return null
+  if ((await revisionOf(db(), id)) === null) return null
   if (!Number.isSafeInteger(revision) || revision < 1) return fail('no-such-revision', ['revision'], { revision })
   return jobAt(await revisionsFrom(db(), id, revision), revision)
 }

@@ -1,27 +1,35 @@
 import 'server-only'
-import { bearersOf, bindRecord, type FieldRecord } from '@/core/field'
+import {
+  bearersOf,
+  type Bearers,
+  bindRecord,
+  clockMs,
+  type FieldRecord,
+  readRecords,
+  type RefusedRecord,
+} from '@/core/field'
 import { namesOf, standingsOf } from '@/core/layout'
 import type { Job } from '@/core/model'
-import type { Issue } from '@/core/result'
-import { db } from '../db/client'
-import { findJob } from '../repositories/jobs'
-import { insertRecords, listRecords, type Arrived } from '../repositories/records'
-
-interface RefusedRecord {
-  readonly id: string
-  readonly issues: readonly Issue[]
-}
+import { issue } from '@/core/result'
+import { db, write } from '../db/client'
+import { findJob, revisionOf } from '../repositories/jobs'
+import { appendRecords, listRecords, type Arrived } from '../repositories/records'
 
 export type RecordsReply =
   | {
       readonly kind: 'ok'
       readonly records: readonly Arrived[]
       readonly last: number
+      /** Whether more has arrived than this answer holds; it is asked for after `last`. */
+      readonly more: boolean
       readonly revision: number
       /** Records that were not taken, each with its reason. */
       readonly refused: readonly RefusedRecord[]
     }
   | { readonly kind: 'gone' }
+
+/** Records in one answer. */
+const MOST_TOLD = 2000
 
 const reply = async (
   jobId: string,
@@ -29,21 +37,54 @@ const reply = async (
   revision: number,
   refused: readonly RefusedRecord[] = [],
 ): Promise<RecordsReply> => {
-  const records = await listRecords(db(), jobId, after)
-  return { kind: 'ok', records, last: records.at(-1)?.seq ?? after, revision, refused }
+  const found = await listRecords(db(), jobId, after, MOST_TOLD + 1)
+  const records = found.slice(0, MOST_TOLD)
+  const more = found.length > MOST_TOLD
+  return { kind: 'ok', records, last: records.at(-1)?.seq ?? after, more, revision, refused }
 }
 
-/** Records bound to the posts they are of; one whose post nobody can tell is refused by itself. */
-function bindAll({ building }: Job, records: readonly FieldRecord[]) {
+/** What it takes to tell which posts a record is of, at one revision of the plan. */
+interface Posts {
+  readonly known: ReadonlySet<string>
+  readonly bearers: Bearers
+}
+
+function postsIn({ building }: Job): Posts {
   const standings = standingsOf(building)
   const names = standings ? namesOf(standings, building) : {}
-  const known = new Set(Object.keys(names))
-  const bearers = bearersOf(building, names)
+  return { known: new Set(Object.keys(names)), bearers: bearersOf(building, names) }
+}
+
+/** Plans whose posts were worked out lately; another server works them out for itself. */
+const worked = new Map<string, { readonly revision: number; readonly posts: Posts }>()
+const MOST_WORKED = 50
+
+/** The posts of a job and its revision; null where there is no such job. */
+async function postsNow(jobId: string): Promise<{ readonly revision: number; readonly posts: Posts } | null> {
+  const revision = await revisionOf(db(), jobId)
+  const had = worked.get(jobId)
+  if (revision === null || had?.revision === revision) return revision === null ? null : (had ?? null)
+  const job = await findJob(db(), jobId)
+  if (!job) return null
+  const now = { revision: job.revision, posts: postsIn(job.doc) }
+  worked.delete(jobId)
+  worked.set(jobId, now)
+  for (const oldest of worked.keys()) if (worked.size > MOST_WORKED) worked.delete(oldest)
+  return now
+}
+
+/** A clock this far ahead of the server's is no clock of a working phone, and would put every later record behind it. */
+const FAR_AHEAD_MS = 400 * 24 * 3_600_000
+
+/** Records bound to the posts they are of; one whose post nobody can tell is refused by itself. */
+function bindAll({ known, bearers }: Posts, records: readonly FieldRecord[], now: Date) {
   const taken: FieldRecord[] = []
   const refused: RefusedRecord[] = []
   for (const record of records) {
     const bound = bindRecord(record, known, bearers)
-    if (bound.ok) taken.push(bound.value)
+    const far = clockMs(record.clock) > now.getTime() + FAR_AHEAD_MS
+    if (far) refused.push({ id: record.id, issues: [issue('clock-far', ['records', record.id], { at: record.at })] })
+    else if (bound.ok) taken.push(bound.value)
     else refused.push({ id: record.id, issues: bound.issues })
   }
   return { taken, refused }
@@ -54,15 +95,20 @@ function bindAll({ building }: Job, records: readonly FieldRecord[]) {
  * the plan.
  */
 export async function recordsAfter(jobId: string, after: number): Promise<RecordsReply> {
-  const job = await findJob(db(), jobId)
-  return job ? reply(jobId, after, job.revision) : { kind: 'gone' }
+  const revision = await revisionOf(db(), jobId)
+  return revision === null ? { kind: 'gone' } : reply(jobId, after, revision)
 }
 
-/** Takes records from a device. Sent twice they count once; the answer holds what others have added since. */
-export async function addRecords(jobId: string, records: readonly FieldRecord[], after: number): Promise<RecordsReply> {
-  const job = await findJob(db(), jobId)
+/**
+ * Takes records from a device, each by itself. Sent twice they count once; the answer holds what others have added since,
+ * and names every record that was not stored.
+ */
+export async function addRecords(jobId: string, records: readonly unknown[], after: number): Promise<RecordsReply> {
+  const job = await postsNow(jobId)
   if (!job) return { kind: 'gone' }
-  const { taken, refused } = bindAll(job.doc, records)
-  await insertRecords(db(), jobId, taken, new Date())
-  return reply(jobId, after, job.revision, refused)
+  const now = new Date()
+  const { read, refused: unread } = readRecords(records)
+  const { taken, refused } = bindAll(job.posts, read, now)
+  const turned = await write((trx) => appendRecords(trx, jobId, taken, now))
+  return reply(jobId, after, job.revision, [...unread, ...refused, ...turned])
 }

@@ -1,5 +1,5 @@
 import Link from 'next/link'
-import { allJobs, isAway } from '@/server'
+import { allJobs, dbFault } from '@/server'
 
 export const dynamic = 'force-dynamic'
 
@@ -9,7 +9,7 @@ export default async function Page() {
   try {
     jobs = (await allJobs()).filter((stored) => !stored.archived && !stored.deleted)
   } catch (error) {
-    if (!isAway(error)) throw error
+    if (!dbFault(error)) throw error
     away = true
   }
   return (
@@ -21,7 +21,7 @@ export default async function Page() {
           {jobs.map((job) => (
             <li key={job.id}>
               <Link href={`/field/${job.id}`} className="joblink">
-                <b>{job.doc.name}</b>
+                <b>{job.name}</b>
               </Link>
             </li>
           ))}

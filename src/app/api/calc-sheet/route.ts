@@ -1,4 +1,4 @@
-import { bookRoute } from '../books'
+import { calcSheetRoute } from '../books'
 
 export const dynamic = 'force-dynamic'
-export const POST = bookRoute('calc-sheet')
+export const POST = calcSheetRoute

@@ -1,4 +1,4 @@
-import { bookRoute } from '../books'
+import { crewBookRoute } from '../books'
 
 export const dynamic = 'force-dynamic'
-export const POST = bookRoute('crew-book')
+export const POST = crewBookRoute

@@ -10,10 +10,10 @@ const body = z.union([
   z.strictObject({ import: z.unknown() }),
 ])
 
-export const GET = () => answer(async () => Response.json(await allJobs()))
+export const GET = (request: Request) => answer(request, async () => Response.json(await allJobs()))
 
 export const POST = (request: Request) =>
-  answer(async () => {
+  answer(request, async () => {
     const read = await readBody(request)
     if (!read.ok) return read.response
     const parsed = body.safeParse(read.value)

@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
+import { makeTable } from './steps'
 
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('jobs', (table) => {
+  await makeTable(knex, 'jobs', (table) => {
     table.string('id', 24).primary()
     table.json('doc').notNullable()
     table.integer('revision').unsigned().notNullable()

@@ -1,8 +1,9 @@
 import type { Knex } from 'knex'
+import { makeTable } from './steps'
 
 /** Append-only: nothing in the application updates or deletes a row here. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('edits', (table) => {
+  await makeTable(knex, 'edits', (table) => {
     table.bigIncrements('id')
     table.string('job_id', 24).notNullable().references('jobs.id')
     table.integer('revision').unsigned().notNullable()

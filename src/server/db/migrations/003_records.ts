@@ -1,8 +1,9 @@
 import type { Knex } from 'knex'
+import { makeTable } from './steps'
 
 /** What happens on site: append-only, ids made on the device. `seq` is the order of arrival. */
 export async function up(knex: Knex): Promise<void> {
-  await knex.schema.createTable('records', (table) => {
+  await makeTable(knex, 'records', (table) => {
     table.bigIncrements('seq')
     table.string('id', 40).notNullable()
     table.string('job_id', 24).notNullable().references('jobs.id')

@@ -17,6 +17,9 @@ interface RecordRow {
   readonly received_at: Date
 }
 
+/** The table as it was: its columns are others today. */
+const older = (trx: Knex): Knex.QueryBuilder => trx.queryBuilder().from('records')
+
 const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value)
 
 /** The documents of all revisions, first to last, read backward from the last; fewer where one does not read. */
@@ -102,7 +105,7 @@ async function bindJobRow(trx: Knex.Transaction, id: string): Promise<void> {
     .where({ id })
     .update({ doc: JSON.stringify(job) })
   for (const [seq, record] of bound)
-    await trx('records')
+    await older(trx)
       .where({ seq })
       .update({ record: JSON.stringify(record) })
 }

@@ -5,6 +5,14 @@ import * as records from './003_records'
 import * as editDocs from './004_edit_docs'
 import * as postIds from './005_post_ids'
 import * as deleted from './006_deleted'
+import * as exactIds from './007_exact_ids'
+import * as recordEnvelope from './008_record_envelope'
+import * as fillEnvelopes from './009_fill_envelopes'
+import * as recordOrder from './010_record_order'
+import * as recordCounters from './011_record_counters'
+import * as countRecords from './012_count_records'
+import * as saveIds from './013_save_ids'
+import * as jobSummaries from './014_job_summaries'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -13,6 +21,14 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '004_edit_docs': editDocs,
   '005_post_ids': postIds,
   '006_deleted': deleted,
+  '007_exact_ids': exactIds,
+  '008_record_envelope': recordEnvelope,
+  '009_fill_envelopes': fillEnvelopes,
+  '010_record_order': recordOrder,
+  '011_record_counters': recordCounters,
+  '012_count_records': countRecords,
+  '013_save_ids': saveIds,
+  '014_job_summaries': jobSummaries,
 }
 
 /**

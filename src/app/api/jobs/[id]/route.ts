@@ -5,33 +5,43 @@ import { answer, archiveJob, deleteJob, fromSave, oneJob, readBody, refused, ren
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
-const putBody = z.strictObject({ baseRevision: z.int().min(1), label: z.string().max(200), doc: z.unknown() })
+const putBody = z.strictObject({
+  baseRevision: z.int().min(1),
+  label: z.string().max(200),
+  doc: z.unknown(),
+  /** The same each time that one save is sent, so that it counts once. */
+  saveId: z
+    .string()
+    .regex(/^[A-Za-z0-9_-]{1,40}$/)
+    .optional(),
+})
 const patchBody = z.union([
   z.strictObject({ name: z.string().trim().min(1).max(120) }),
   z.strictObject({ archived: z.boolean() }),
   z.strictObject({ deleted: z.boolean() }),
 ])
 
-export const GET = (_: Request, { params }: Params) =>
-  answer(async () => {
+export const GET = (request: Request, { params }: Params) =>
+  answer(request, async () => {
     const job = await oneJob((await params).id)
     return job ? Response.json(job) : fromSave({ kind: 'gone' })
   })
 
 export const PUT = (request: Request, { params }: Params) =>
-  answer(async () => {
+  answer(request, async () => {
     const read = await readBody(request)
     if (!read.ok) return read.response
     const parsed = putBody.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
+    const { baseRevision, label, saveId = null } = parsed.data
     const doc = parseJob(parsed.data.doc)
     return doc.ok
-      ? fromSave(await saveJob((await params).id, parsed.data.baseRevision, doc.value, parsed.data.label))
+      ? fromSave(await saveJob((await params).id, { baseRevision, doc: doc.value, label, saveId }))
       : refused(doc.issues)
   })
 
 export const PATCH = (request: Request, { params }: Params) =>
-  answer(async () => {
+  answer(request, async () => {
     const read = await readBody(request)
     if (!read.ok) return read.response
     const parsed = patchBody.safeParse(read.value)

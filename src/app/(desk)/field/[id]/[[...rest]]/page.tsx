@@ -1,15 +1,16 @@
 import { FieldApp } from '@/features/field'
-import { isAway, oneJob } from '@/server'
+import { dbFault, oneJob } from '@/server'
 
 export const dynamic = 'force-dynamic'
 
 export default async function Page({ params }: { params: Promise<{ id: string; rest?: string[] }> }) {
   const { id, rest } = await params
-  let doc: unknown = null
+  let job: Awaited<ReturnType<typeof oneJob>> = null
   try {
-    doc = (await oneJob(id))?.doc ?? null
+    job = await oneJob(id)
   } catch (error) {
-    if (!isAway(error)) throw error
+    if (!dbFault(error)) throw error
   }
-  return <FieldApp id={id} initial={doc} path={(rest ?? []).map(decodeURIComponent)} />
+  const plan = job && { doc: job.doc, revision: job.revision }
+  return <FieldApp id={id} initial={plan} path={(rest ?? []).map(decodeURIComponent)} />
 }

@@ -1,5 +1,5 @@
 import { answer, duplicateJob, fromSave } from '@/server'
 
 export const dynamic = 'force-dynamic'
-export const POST = (_: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async () => fromSave(await duplicateJob((await params).id)))
+export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
+  answer(request, async () => fromSave(await duplicateJob((await params).id)))

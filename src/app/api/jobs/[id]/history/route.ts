@@ -1,5 +1,5 @@
 import { answer, jobHistory } from '@/server'
 
 export const dynamic = 'force-dynamic'
-export const GET = (_: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(async () => Response.json(await jobHistory((await params).id)))
+export const GET = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
+  answer(request, async () => Response.json(await jobHistory((await params).id)))

@@ -1,28 +1,24 @@
 import { z } from 'zod'
-import { parseRecords } from '@/core/field'
 import { issuesOf } from '@/core/result'
 import { addRecords, answer, fromSave, readBody, recordsAfter, refused, type RecordsReply } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
-const body = z.strictObject({ after: z.int().min(0), records: z.unknown() })
+const body = z.strictObject({ after: z.int().min(0), records: z.array(z.unknown()) })
 const send = (recordsReply: RecordsReply) =>
   recordsReply.kind === 'ok' ? Response.json(recordsReply) : fromSave({ kind: 'gone' })
 
 export const GET = (request: Request, { params }: Params) =>
-  answer(async () => {
+  answer(request, async () => {
     const after = Number(new URL(request.url).searchParams.get('after') ?? 0)
     return send(await recordsAfter((await params).id, Number.isSafeInteger(after) && after >= 0 ? after : 0))
   })
 
 export const POST = (request: Request, { params }: Params) =>
-  answer(async () => {
+  answer(request, async () => {
     const read = await readBody(request)
     if (!read.ok) return read.response
     const parsed = body.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
-    const records = parseRecords(parsed.data.records)
-    return records.ok
-      ? send(await addRecords((await params).id, records.value, parsed.data.after))
-      : refused(records.issues)
+    return send(await addRecords((await params).id, parsed.data.records, parsed.data.after))
   })

@@ -4,8 +4,8 @@ export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string; revision: string }> }
 
 /** The job as it was at a revision. */
-export const GET = (_: Request, { params }: Params) =>
-  answer(async () => {
+export const GET = (request: Request, { params }: Params) =>
+  answer(request, async () => {
     const { id, revision } = await params
     const found = await jobOfRevision(id, Number(revision))
     if (found === null) return fromSave({ kind: 'gone' })

@@ -1,4 +1,3 @@
-import { shownOf } from '@/formats/shown'
 import 'server-only'
 import { deriveJob } from '@/core/derive'
 import { foldBare, measure, tieLevels, type FieldRecord } from '@/core/field'
@@ -6,23 +5,30 @@ import type { Job } from '@/core/model'
 import type { Result } from '@/core/result'
 import { calcSheet } from '@/formats/calcsheet'
 import { crewBook, pdfDefinition } from '@/formats/crewbook'
-import { pdfOf } from './pdf'
-
-export type BookKind = 'crew-book' | 'calc-sheet'
+import { shownOf } from '@/formats/shown'
+import { type Drawn, pdfOf } from './pdf'
 
 /**
  * A book of a job as a PDF. Needs no database: the job and the records of the site come with the request, saved or not.
  */
 export async function bookPdf(
-  kind: BookKind,
-  job: Job,
-  records: readonly FieldRecord[],
-  dated: { readonly date: string; readonly revision: string },
+  {
+    kind,
+    job,
+    records,
+    dated,
+  }: {
+    readonly kind: 'crew-book' | 'calc-sheet'
+    readonly job: Job
+    readonly records: readonly FieldRecord[]
+    readonly dated: { readonly date: string; readonly revision: string }
+  },
+  drawn?: Drawn,
 ): Promise<Result<Uint8Array>> {
   const result = deriveJob(job)
   if (!result.ok) return result
   const stamp = { date: dated.date, revision: dated.revision }
-  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp)))
+  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp)), drawn)
   const state = foldBare(records)
   return pdfOf(
     pdfDefinition(
@@ -31,5 +37,6 @@ export async function bookPdf(
         rods: measure(job, result.value, state, tieLevels(state)).rods,
       }),
     ),
+    drawn,
   )
 }

@@ -1,12 +1,13 @@
 import { readFileSync } from 'node:fs'
 import knex, { type Knex } from 'knex'
-import { type FieldRecord, foldBare, measure, postsOf, tieLevels } from '@/core/field'
+import { type FieldRecord, foldBare, measure, postsOf, tieLevels, withEnvelope } from '@/core/field'
 import { deriveJob } from '@/core/derive'
 import { parseJob } from '@/core/files'
 import { standingsOf } from '@/core/layout'
 import { diffPaths, type Job } from '@/core/model'
 import { migrations } from '@/server/db/migrations'
-import { benchLog } from '../scripts/bench/log'
+import { recordOfRow } from '@/server/db/recordRow'
+import { benchLog } from '../../scripts/bench/log'
 
 // A database of before posts had identities, brought up to the newest: every record goes to the post that bore its name
 // when the record arrived, and no post with a record is moved to another place of the world.
@@ -18,7 +19,7 @@ const start = Date.UTC(2026, 4, 4, 8)
 const when = (minutes: number) => new Date(start + minutes * MINUTE)
 
 /** A demo job as a file of version 5 had it: without identities. */
-function older(name: string, change: Record<string, unknown> = {}): Doc {
+function olderJob(name: string, change: Record<string, unknown> = {}): Doc {
   const { posts: _posts, givenUp: _givenUp, ...building } = (JSON.parse(readFileSync(name, 'utf8')) as Doc).building
   const doc = JSON.parse(readFileSync(name, 'utf8')) as Doc
   return { ...doc, version: 5, building: { ...building, ...change }, levels: { ...doc.levels, readingsIn: {} } }
@@ -44,7 +45,7 @@ async function store(id: string, revisions: readonly Doc[], records: readonly (r
       changes: JSON.stringify(i === 0 ? [] : diffPaths(revisions[i - 1], doc)),
     })
   for (const [minute, record] of records)
-    await db('records').insert({
+    await older().insert({
       id: record.id,
       job_id: id,
       kind: record.body.kind,
@@ -61,18 +62,21 @@ async function read(id: string): Promise<{ job: Job; records: FieldRecord[]; nam
   const posts = standingsOf(job.value.building)?.posts ?? []
   return {
     job: job.value,
-    records: rows.map((each) => json(each.record) as FieldRecord),
+    records: rows.map(recordOfRow),
     nameOf: new Map(posts.map((post) => [post.id, post.name])),
   }
 }
+/** The table as it was: its columns are others today. */
+const older = (): Knex.QueryBuilder => db.queryBuilder().from('records')
 let made = 0
-const state = (post: string, to: 'hole dug' | 'set' = 'hole dug'): FieldRecord => ({
-  id: `m${++made}`,
-  at: when(made).toISOString(),
-  device: 'd',
-  who: '',
-  body: { kind: 'state', post, state: to },
-})
+const state = (post: string, to: 'hole dug' | 'set' = 'hole dug'): FieldRecord =>
+  withEnvelope({
+    id: `m${++made}`,
+    at: when(made).toISOString(),
+    device: 'd',
+    who: '',
+    body: { kind: 'state', post, state: to },
+  })
 const bays = (count: number) => ({ bays: { mode: 'count', count }, openings: [], leanTos: [] })
 const QUILLBACK = 'demo/quillback-hill.json'
 const BARN = 'scripts/bench/barn-60x200.json'
@@ -90,11 +94,11 @@ beforeAll(async () => {
     migrations: { migrationSource: migrations, disableTransactions: true },
   })
   for (let i = 0; i < 3; i++) await db.migrate.up()
-  const four = older(QUILLBACK, bays(4))
+  const four = olderJob(QUILLBACK, bays(4))
   // Four bays, a hole dug at A2 and A3; then three bays, and a hole dug at the A3 of that plan.
   await store(
     'moved',
-    [four, older(QUILLBACK, bays(3))],
+    [four, olderJob(QUILLBACK, bays(3))],
     [
       [3, state('A2')],
       [4, state('A3')],
@@ -114,14 +118,14 @@ beforeAll(async () => {
   const wide = { widthIn: 960, gableMaxIn: 96, leanTos: [] }
   await store(
     'wide',
-    [older(QUILLBACK, wide)],
+    [olderJob(QUILLBACK, wide)],
     [
       [3, state('J1')],
       [4, state('J8')],
       [5, state('K2')],
     ],
   )
-  const barn = older(BARN)
+  const barn = olderJob(BARN)
   const parsed = parseJob(barn)
   const names = parsed.ok ? (standingsOf(parsed.value.building)?.posts ?? []).map((post) => post.name) : []
   await store(

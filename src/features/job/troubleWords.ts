@@ -1,0 +1,9 @@
+import type { Trouble } from './api'
+
+/** Why the server did nothing, for the middle of a sentence. */
+export const TROUBLE_WORDS: Readonly<Record<Trouble, string>> = {
+  away: 'the server is away',
+  busy: 'the server has too much to do at once',
+  full: 'the disk of the office machine is full',
+  'read-only': 'the database of the office machine cannot be written',
+}

@@ -1,0 +1,50 @@
+import 'server-only'
+import { parseJob } from '@/core/files'
+import { parseRecords } from '@/core/field'
+import type { Job } from '@/core/model'
+import type { Result } from '@/core/result'
+import type { CardsASheet } from '@/formats/fieldsheets'
+import { bookPdf } from './books'
+import { fieldSheetsPdf, stripsOf } from './fieldSheets'
+import type { Drawn } from './pdf'
+
+interface Dated {
+  readonly date: string
+  readonly revision: string
+}
+
+/** A paper to be made: the document and the records as they came, read where the work is done. */
+export type Task =
+  | ({ readonly paper: 'crew-book'; readonly doc: unknown; readonly records: unknown } & Dated)
+  | ({ readonly paper: 'calc-sheet'; readonly doc: unknown } & Dated)
+  | ({
+      readonly paper: 'field-sheets'
+      readonly doc: unknown
+      readonly records: unknown
+      readonly page: string
+      readonly perSheet: CardsASheet
+    } & Dated)
+  | { readonly paper: 'pole-strips'; readonly doc: unknown; readonly post: string }
+
+async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
+  switch (task.paper) {
+    case 'crew-book': {
+      const records = parseRecords(task.records)
+      return records.ok ? bookPdf({ kind: task.paper, job, records: records.value, dated: task }, drawn) : records
+    }
+    case 'calc-sheet':
+      return bookPdf({ kind: task.paper, job, records: [], dated: task }, drawn)
+    case 'field-sheets': {
+      const records = parseRecords(task.records)
+      return records.ok ? fieldSheetsPdf(job, records.value, task, drawn) : records
+    }
+    case 'pole-strips':
+      return stripsOf(job, task.post, drawn)
+  }
+}
+
+/** Makes a paper as a PDF, or says what is wrong with what it is made of. */
+export async function runTask(task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
+  const job = parseJob(task.doc)
+  return job.ok ? paperOf(job.value, task, drawn) : job
+}

@@ -1,0 +1,138 @@
+// The application's own server: what comes in is looked at here before Next reads it.
+import { randomBytes } from 'node:crypto'
+import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
+import next from 'next'
+import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { log } from '../http/log'
+import { addressesOf, type Wrong, wrongWith } from './guard'
+import { securityHeaders } from './headers'
+import { metrics } from './metrics'
+import { plainPage } from './plainPage'
+
+const dev = process.env.NODE_ENV === 'development'
+const hostname = process.env.HOST ?? '127.0.0.1'
+const port = Number(process.env.PORT ?? 3000)
+const dist = process.env.BURDOCK_DIST ?? '.next'
+/** Requests that one address may send in ten seconds; a yard of phones behind one address fits in it. */
+const RATE = Number(process.env.BURDOCK_RATE ?? 6000)
+const RATE_S = 10
+/** Longest that a request may take to come in, and its head, ms: a slow sender holds a place from others. */
+const REQUEST_MS = 30_000
+const HEAD_MS = 10_000
+
+const addresses = addressesOf(port, process.env.PUBLIC_URL)
+const limiter = new RateLimiterMemory({ points: RATE, duration: RATE_S })
+const metricsPort = process.env.BURDOCK_METRICS_PORT
+const figures = metrics(metricsPort ? Number(metricsPort) : null)
+const secure = securityHeaders({ dist, dev })
+
+type TurnedAway = Wrong | 'rate'
+const REFUSALS: Readonly<
+  Record<TurnedAway, { readonly status: number; readonly title: string; readonly text: string }>
+> = {
+  host: {
+    status: 421,
+    title: 'This is not the address of this office',
+    text: 'Burdock answers only under its own address. Open it by the address that it printed when it started.',
+  },
+  origin: { status: 403, title: 'Not from here', text: 'A page of another site may not change anything here.' },
+  address: { status: 400, title: 'No such address', text: 'The address cannot be read. It may have been cut off.' },
+  rate: { status: 429, title: 'Too much at once', text: 'Too many requests came from here. Wait a moment.' },
+}
+const CODES: Readonly<Record<TurnedAway, string>> = {
+  host: 'refused',
+  origin: 'refused',
+  address: 'gone',
+  rate: 'busy',
+}
+
+function turnAway(request: IncomingMessage, response: ServerResponse, why: TurnedAway): void {
+  const { status, title, text } = REFUSALS[why]
+  response.statusCode = status
+  if (why === 'rate') response.setHeader('retry-after', '2')
+  // The body is not read: nothing can follow it on this connection.
+  response.setHeader('connection', 'close')
+  const asJson = (request.url ?? '').startsWith('/api/')
+  response.setHeader('content-type', asJson ? 'application/json' : 'text/html; charset=utf-8')
+  response.end(asJson ? JSON.stringify({ error: CODES[why] }) : plainPage(title, text))
+}
+
+async function overRate(request: IncomingMessage): Promise<boolean> {
+  try {
+    await limiter.consume(request.socket.remoteAddress ?? 'unknown')
+    return false
+  } catch {
+    return true
+  }
+}
+
+/** Every request leaves one line: which, how it ended and how long it took; never what it held. */
+function watched(request: IncomingMessage, response: ServerResponse, id: string) {
+  const began = performance.now()
+  const { method = 'GET', url = '/' } = request
+  let why: TurnedAway | null = null
+  response.on('close', () => {
+    const tookMs = performance.now() - began
+    const status = response.statusCode
+    figures.seen(method, url, { status, tookS: tookMs / 1000, why })
+    if (url.startsWith('/_next/')) return
+    const level = status >= 500 ? 'error' : 'info'
+    log()[level]({
+      request: id,
+      method,
+      path: url.split('?')[0],
+      status,
+      ms: Math.round(tookMs),
+      why: why ?? undefined,
+    })
+  })
+  return (reason: TurnedAway) => {
+    why = reason
+    turnAway(request, response, reason)
+  }
+}
+
+async function main(): Promise<void> {
+  const app = next({ dev, dir: process.cwd(), hostname, port })
+  await app.prepare()
+  const handle = app.getRequestHandler()
+  const server = createServer((request, response) => {
+    const id = randomBytes(9).toString('base64url')
+    const away = watched(request, response, id)
+    request.headers['x-request-id'] = id
+    response.setHeader('x-request-id', id)
+    secure(request, response, randomBytes(16).toString('base64'))
+    void (async () => {
+      const wrong = wrongWith(request, addresses)
+      if (wrong) return away(wrong)
+      if (await overRate(request)) return away('rate')
+      await handle(request, response)
+    })().catch((error: unknown) => {
+      log().error({ request: id, name: error instanceof Error ? error.name : typeof error }, 'not handled')
+      if (!response.headersSent) response.statusCode = 500
+      response.end()
+    })
+  })
+  const upgrade = app.getUpgradeHandler()
+  if (dev) server.on('upgrade', (...asked) => void upgrade(...asked))
+  server.requestTimeout = REQUEST_MS
+  server.headersTimeout = HEAD_MS
+  server.on('clientError', (_, socket) => {
+    if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nconnection: close\r\ncontent-length: 0\r\n\r\n')
+  })
+  const end = () => {
+    server.closeAllConnections()
+    server.close(() => process.exit(0))
+    setTimeout(() => process.exit(0), 2000).unref()
+  }
+  process.on('SIGTERM', end)
+  process.on('SIGINT', end)
+  // The starter is gone: nobody would end this server any more.
+  process.on('disconnect', end)
+  server.listen(port, hostname, () => log().info({ port, hostname }, 'serving'))
+}
+
+main().catch((error: unknown) => {
+  log().fatal({ name: error instanceof Error ? error.message : typeof error }, 'could not serve')
+  process.exit(1)
+})

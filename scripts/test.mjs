@@ -125,6 +125,7 @@ if (process.env.BURDOCK_SKIP_E2E !== '1') {
               BURDOCK_DATABASE: site.database,
               BURDOCK_SERVER_PORT: new URL(site.servers()[0].base).port,
               BURDOCK_LOGFILE: site.log,
+              BURDOCK_METRICS: site.metrics,
               BURDOCK_DOOR: `http://127.0.0.1:${door.address().port}`,
             },
           },

@@ -181,3 +181,77 @@ test('a page of another site in a browser can neither write here nor frame us', 
     evil.close()
   }
 })
+
+describe('watching', () => {
+  test('alive asks nobody; ready says what is there', async () => {
+    expect(await (await call('/api/health')).json()).toEqual({ ok: true })
+    expect(await (await call('/api/ready')).json()).toEqual({ ready: true, database: 'here', room: true })
+  })
+  test('figures in the Prometheus format, on a port that is not the public one, by kinds of addresses', async () => {
+    const id = await newJob('Counted')
+    for (let i = 0; i < 4; i++) await call(`/api/jobs/${id}`)
+    await raw({ headers: { host: 'evil.test' } })
+    await raw({ headers: { host: 'evil.test' } })
+    const reply = await fetch(String(process.env.BURDOCK_METRICS))
+    const text = await reply.text()
+    expect(reply.headers.get('content-type')).toContain('text/plain')
+    expect(text).toMatch(/burdock_request_seconds_count\{method="GET",kind="\/api\/jobs\/:id",status="200"\} [1-9]/)
+    expect(text).toMatch(/burdock_turned_away_total\{why="host"\} [1-9]/)
+    expect(text).toContain('process_resident_memory_bytes')
+    expect(text).not.toContain(id)
+    expect((await raw({ path: '/metrics' })).status).toBe(404)
+  })
+})
+
+describe('papers', () => {
+  const large = {
+    doc: demoDoc('quillback-hill'),
+    date: 'd',
+    revision: 'r',
+    records: [],
+    page: `${BASE}/field/x`,
+  }
+  test('told as they are made, the paper in the last word', async () => {
+    const headers = { ...json, accept: 'application/x-ndjson' }
+    const reply = await fetch(`${BASE}/api/field-sheets`, { method: 'POST', headers, body: JSON.stringify(large) })
+    const words = (await reply.text())
+      .trim()
+      .split('\n')
+      .map((line) => JSON.parse(line) as { drawn?: number; pdf?: string })
+    const shares = words.flatMap(({ drawn }) => (drawn === undefined ? [] : [drawn]))
+    expect(shares[0]).toBe(0)
+    expect([...shares].sort((one, other) => one - other)).toEqual(shares)
+    expect(
+      Buffer.from(words.at(-1)?.pdf ?? '', 'base64')
+        .subarray(0, 5)
+        .toString(),
+    ).toBe('%PDF-')
+  })
+  test('one that nobody waits for gives its thread back at once', async () => {
+    const began = performance.now()
+    const leaving = Array.from({ length: 12 }, async () => {
+      const leave = new AbortController()
+      setTimeout(() => leave.abort(), 150)
+      const { signal } = leave
+      await fetch(`${BASE}/api/field-sheets`, {
+        method: 'POST',
+        headers: json,
+        body: JSON.stringify(large),
+        signal,
+      }).catch(() => undefined)
+    })
+    await Promise.all(leaving)
+    const { doc } = large
+    const strip = await call('/api/pole-strips', 'POST', { doc, post: 'building' })
+    expect(strip.status).toBe(200)
+    // Twelve at about a second each would keep the two threads for six.
+    expect(performance.now() - began).toBeLessThan(4500)
+  })
+  test('a document that is none is refused in words', async () => {
+    const reply = await call('/api/crew-book', 'POST', { doc: { format: 'x' }, date: 'd', revision: 'r' })
+    expect([reply.status, await reply.json()]).toMatchObject([
+      422,
+      { error: 'refused', issues: [{ code: 'wrong-format' }] },
+    ])
+  })
+})

@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { freePort } from '../../scripts/lib/ports.mjs'
@@ -94,6 +94,10 @@ test('a second start in the same folder says where the first is, and leaves it a
     expect.stringContaining(`already running at http://127.0.0.1:${port}`),
   ])
   expect(await ready()).toBe(true)
+  // A folder without a copy gets one soon after the start.
+  const copy = path.join(folder, 'backups', `burdock-${new Date().toISOString().slice(0, 10)}.zip`)
+  await until('no copy was made', () => existsSync(copy))
+  expect(readFileSync(copy).subarray(0, 2).toString()).toBe('PK')
   expect(await down(made)).toBe(0)
 }, 60_000)
 

@@ -1,4 +1,7 @@
 import {
+  accessSync,
+  constants,
+  existsSync,
   closeSync,
   mkdirSync,
   openSync,
@@ -24,10 +27,15 @@ const WORDS = {
   ENOTDIR: 'there is a file in its place',
 }
 
+/** The folder itself, or the nearest above it that is there. */
+const nearest = (folder) => (existsSync(folder) ? folder : nearest(path.dirname(folder)))
+
 /** Makes the data folder and sees that it can be written; what is in the way is said in words. */
 export function openFolder(folder) {
   const full = path.resolve(folder)
   try {
+    // Asked for first: making several folders on a read-only disk says that there is none.
+    accessSync(nearest(full), constants.W_OK)
     mkdirSync(full, { recursive: true })
     const probe = path.join(full, '.probe')
     writeFileSync(probe, 'x')

@@ -4,6 +4,8 @@ import path from 'node:path'
 import { say } from './say.mjs'
 
 const HOUR_MS = 3_600_000
+/** Time from a start to the first look, ms: whoever starts wants to see the first page. */
+const FIRST_MS = 5000
 /** The hour of the night, by the clock of the machine. */
 const AT_HOUR = 2
 /** A log this long is put aside, bytes; one earlier is kept. */
@@ -54,7 +56,7 @@ export function nightly({ folder, url, data, log }) {
     })
   }
   const timer = setInterval(look, HOUR_MS / 4)
-  const first = setTimeout(look, 20_000)
+  const first = setTimeout(look, FIRST_MS)
   return {
     stop: () => {
       clearInterval(timer)

@@ -11,9 +11,9 @@ import { migrate, serve } from './serve.mjs'
  * The built application on a fresh database with the demo jobs: two servers of it behind one address, which takes them
  * in turn, so that nothing can hang on what one of them remembers. Gone without trace after `stop`.
  */
-export async function freshSite({ servers: count = 2, env = {} } = {}) {
+export async function freshSite({ servers: count = 2, env = {}, within = os.tmpdir() } = {}) {
   await build()
-  const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-test-'))
+  const folder = mkdtempSync(path.join(within, 'burdock-test-'))
   chmodSync(folder, 0o755)
   // Tests make databases of their own beside the application's.
   const rights = ['burdock', '`burdock\\_%`']
@@ -26,14 +26,17 @@ export async function freshSite({ servers: count = 2, env = {} } = {}) {
   const ports = []
   for (let i = 0; i < count; i++) ports.push(await freePort())
   const log = path.join(folder, 'server.log')
-  const startAll = () =>
-    Promise.all(ports.map((own) => serve({ port: own, url, data, log, env: { PUBLIC_URL: base, ...env } })))
+  const metricsPort = await freePort()
+  const figures = (own) => (own === ports[0] ? { BURDOCK_METRICS_PORT: String(metricsPort) } : {})
+  const start = (own) => serve({ port: own, url, data, log, env: { PUBLIC_URL: base, ...figures(own), ...env } })
+  const startAll = () => Promise.all(ports.map(start))
   let servers = await startAll()
   const door = await front(port, ports)
   return {
     base,
     folder,
     log,
+    metrics: `http://127.0.0.1:${metricsPort}/metrics`,
     database: url,
     servers: () => servers,
     databaseChild: () => database.child,
@@ -44,6 +47,10 @@ export async function freshSite({ servers: count = 2, env = {} } = {}) {
     stopServer: () => Promise.all(servers.map((server) => server.stop())),
     startServer: async () => {
       servers = await startAll()
+    },
+    /** One server anew, after it was killed. */
+    restartServer: async (i) => {
+      servers[i] = await start(ports[i])
     },
     stop: async () => {
       door.close()

@@ -23,11 +23,42 @@ function highs(): Promise<LpSolver> {
   return solver
 }
 
-/** The core's proof with a solver at hand; where none answers, the first-fit plan, which says that it is not proved. */
-export async function planCuts(request: CutRequest): Promise<CutPlan | null> {
+/** Times that the solver is asked for by one plan, and the pause before it is asked again, ms. */
+const TRIES = 3
+const PAUSE_MS = 300
+
+/** A solver, or null where none could be loaded. */
+async function anySolver(): Promise<LpSolver | null> {
+  for (let tries = 1; ; tries++)
+    try {
+      return await highs()
+    } catch {
+      if (tries >= TRIES) return null
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS))
+    }
+}
+
+/** A plan, and whether there was a solver to prove it. */
+export interface CutAnswer extends CutPlan {
+  readonly solverAbsent: boolean
+}
+
+function proofOf(request: CutRequest, solver: LpSolver | null): CutPlan | null {
+  const simple = () => firstFit(request.demands, request.stock, request.kerfIn)
+  if (!solver) return simple()
   try {
-    return proveCuts(request, await highs())
+    return proveCuts(request, solver)
   } catch {
-    return firstFit(request.demands, request.stock, request.kerfIn)
+    return simple()
   }
+}
+
+/**
+ * The core's proof with a solver at hand. Where none could be loaded or it gives up, the first-fit plan, which says so;
+ * the next plan asks for the solver again.
+ */
+export async function planCuts(request: CutRequest): Promise<CutAnswer | null> {
+  const solver = await anySolver()
+  const plan = proofOf(request, solver)
+  return plan && { ...plan, solverAbsent: solver === null }
 }

@@ -1,4 +1,5 @@
-import type { CutPlan, CutRequest } from '@/core/columns'
+import type { CutRequest } from '@/core/columns'
+import type { CutAnswer } from './cutting'
 import type { ShownMet, ShownReport, ToldJudgement } from '@/formats/shown'
 import type { Job } from '@/core/model'
 import type { Changes, Diagram, Issue, TraceLine } from '@/core/result'
@@ -19,7 +20,7 @@ export interface Calls {
   readonly fixes: [{ readonly job: Job; readonly checkId: string }, Fixes]
   readonly size: [Job, ShownReport]
   readonly ways: [Job, readonly ShownMet[]]
-  readonly cuts: [CutRequest, CutPlan | null]
+  readonly cuts: [CutRequest, CutAnswer | null]
 }
 
 export type CallName = keyof Calls

@@ -1,4 +1,5 @@
 'use client'
+import { cutText } from '@/core/result'
 import { useState } from 'react'
 import { ROD_MOST_IN } from '@/core/field'
 import { Big } from './Big'
@@ -18,7 +19,7 @@ export function SetUp({ onStart }: { readonly onStart: (place: string, benchmark
         <input
           value={place}
           placeholder="where the laser stands"
-          onChange={(event) => setPlace(event.target.value.slice(0, 80))}
+          onChange={(event) => setPlace(cutText(event.target.value, 80))}
         />
       </label>
       {with_ ? (

@@ -1,4 +1,5 @@
 'use client'
+import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
 import { issueText, type Names, targetName } from '@/formats/words'
 import { type FieldTrouble, POST_STATES, type PostAsBuilt, reached } from '@/core/field'
@@ -96,7 +97,7 @@ export function TodayView({ job, derived, go }: FieldPage) {
       </a>
       <label className="who">
         Who is writing
-        <input value={who} placeholder="your name" onChange={(event) => setWho(event.target.value.slice(0, 60))} />
+        <input value={who} placeholder="your name" onChange={(event) => setWho(cutText(event.target.value, 60))} />
       </label>
       {refused.length > 0 && (
         <div className="fwarn" role="alert">

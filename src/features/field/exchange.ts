@@ -38,7 +38,7 @@ export function batchOf(waiting: readonly Stored[]): readonly Stored[] {
 }
 
 /** How long a server that answers asks to be left alone; no less than a moment, no more than a minute. */
-export function againInMs(retryAfter: string | null): number {
+function againInMs(retryAfter: string | null): number {
   const seconds = Number(retryAfter)
   if (retryAfter === null || !Number.isFinite(seconds)) return RETRY_MS
   return Math.min(60, Math.max(0.25, seconds)) * MS_PER_S

@@ -1,6 +1,16 @@
+import type { Stored } from '@/core/field'
+
+/** What is new of a job since a place of the cursor; no records where they are too many to tell. */
+export interface News {
+  readonly after: number
+  readonly last: number
+  readonly revision: number
+  readonly records: readonly (Stored & { readonly seq: number })[] | null
+}
+
 /**
- * News of a job as it comes: server-sent events while the page is looked at. They only say that there is something new;
- * what it is comes by the cursor, which is also how a page without events asks.
+ * News of a job as it comes: server-sent events while the page is looked at. The cursor is the truth: whoever stands at
+ * another place than the news, or has no stream, asks by it.
  */
 export interface Live {
   /** Whether news comes by itself now. */
@@ -9,7 +19,7 @@ export interface Live {
 }
 
 /** Listens for a job's news. A hidden page lets go: a browser keeps only a few connections to one server. */
-export function listen(jobId: string, news: () => void): Live {
+export function listen(jobId: string, tell: (news: News | null) => void): Live {
   if (typeof EventSource === 'undefined') return { on: () => false, stop: () => undefined }
   let source: EventSource | null = null
   let open = false
@@ -23,20 +33,19 @@ export function listen(jobId: string, news: () => void): Live {
     source = new EventSource(`/api/jobs/${encodeURIComponent(jobId)}/events`)
     source.addEventListener('open', () => {
       open = true
+      // What came between the last question and this stream is nobody's news.
+      tell(null)
     })
     source.addEventListener('error', () => {
       open = false
       // A server that refuses the stream closes it for good; the page goes on asking by itself.
       if (source?.readyState === EventSource.CLOSED) close()
     })
-    source.addEventListener('news', news)
+    source.addEventListener('news', ({ data }: MessageEvent<string>) => tell(JSON.parse(data) as News))
   }
   const seen = () => {
     if (document.visibilityState === 'hidden') close()
-    else {
-      start()
-      news()
-    }
+    else start()
   }
   document.addEventListener('visibilitychange', seen)
   start()

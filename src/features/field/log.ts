@@ -136,7 +136,12 @@ function syncing(log: FieldLogStore, keep: Keep) {
     if ('againInMs' in answer) return answer.againInMs
     return live.on() ? LIVE_RETRY_MS : RETRY_MS
   }
-  const live = listen(jobId, () => void sync())
+  /** News that follow on what is here are taken as they are; all else is asked by the cursor. */
+  const live = listen(jobId, (news) => {
+    if (news?.records && news.after === after && !busy)
+      take({ kind: 'taken', ...news, records: news.records, more: false, refused: [] }, [])
+    else if (!news || news.last !== after || news.revision !== log.getState().newest) void sync()
+  })
   const stop = () => {
     stopped = true
     live.stop()

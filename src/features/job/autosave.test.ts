@@ -18,6 +18,12 @@ const { job } = demo('marl')
 const save = api.save as jest.Mock
 const kept = keepDraft as jest.Mock
 const dropped = dropDraft as jest.Mock
+interface Sent {
+  readonly baseRevision: number
+  readonly doc: Job
+  readonly saveId: string
+}
+const sentAt = (k: number) => (save.mock.calls as [string, Sent][])[k][1]
 const stored = (revision: number, doc: Job) => ({
   id: 'j',
   revision,
@@ -37,9 +43,9 @@ let stop: () => void
 beforeEach(() => {
   jest.useFakeTimers()
   for (const mock of [save, kept, dropped]) mock.mockClear()
-  save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({
+  save.mockImplementation(async (_id: string, { baseRevision, doc }: Sent) => ({
     kind: 'ok',
-    value: stored(revision + 1, doc),
+    value: stored(baseRevision + 1, doc),
   }))
   const on = {
     addEventListener: (k: string, f: () => void) => {
@@ -72,7 +78,7 @@ test('quick edits are kept in the browser together and sent once, against the re
   expect(kept.mock.calls.length).toBeLessThanOrEqual(2)
   expect(kept.mock.calls.at(-1)?.[0]).toMatchObject({ jobId: 'j', baseRevision: 3, doc: { note: 'abc' } })
   expect(save).toHaveBeenCalledTimes(1)
-  expect(save.mock.calls[0].slice(0, 2)).toEqual(['j', 3])
+  expect(save.mock.calls[0]).toMatchObject(['j', { baseRevision: 3 }])
   expect([state(), store.getState().revision, store.getState().base.note]).toEqual(['saved', 4, 'abc'])
   expect(dropped).toHaveBeenCalled()
 })
@@ -90,9 +96,9 @@ test('while the server is away the edit is kept, said so, and sent when it is ba
   await pass(RETRY_MS * 3)
   expect(save.mock.calls.length).toBeGreaterThan(2)
   expect(dropped).not.toHaveBeenCalled()
-  save.mockImplementation(async (_id: string, revision: number, doc: Job) => ({
+  save.mockImplementation(async (_id: string, { baseRevision, doc }: Sent) => ({
     kind: 'ok',
-    value: stored(revision + 1, doc),
+    value: stored(baseRevision + 1, doc),
   }))
   await pass(RETRY_MS)
   expect(state()).toBe('saved')
@@ -110,7 +116,7 @@ test('changed elsewhere: saving stops until someone decides, and nothing typed i
   expect(kept.mock.calls.at(-1)?.[0]).toMatchObject({ doc: { note: 'mine, more' } })
 })
 test('an answer lost on the way is not a clash: the newer revision is what was sent', async () => {
-  save.mockImplementation(async (_i: string, _r: number, doc: Job) => ({
+  save.mockImplementation(async (_i: string, { doc }: Sent) => ({
     kind: 'clash',
     current: stored(4, JSON.parse(JSON.stringify(doc)) as Job),
   }))
@@ -129,10 +135,10 @@ test('an edit made while the one before is on its way is sent after it', async (
   store.getState().edit('note', named('first'))
   await pass(SAVE_AFTER_MS + 10)
   store.getState().edit('note', named('second'))
-  const sent = save.mock.calls[0][2] as Job
+  const sent = sentAt(0).doc
   answer({ kind: 'ok', value: stored(4, sent) })
   await pass(SAVE_AFTER_MS * 3)
-  expect(save.mock.calls.map((call) => [call[1], (call[2] as Job).note])).toEqual([
+  expect(save.mock.calls.map((_, k) => [sentAt(k).baseRevision, sentAt(k).doc.note])).toEqual([
     [3, 'first'],
     [4, 'second'],
   ])
@@ -164,4 +170,23 @@ test('undone before it was sent, nothing is sent at all', async () => {
   await pass(SAVE_AFTER_MS + 10)
   expect(save).not.toHaveBeenCalled()
   expect(state()).toBe('saved')
+})
+test('one save has one name each time that it is sent, and the next another', async () => {
+  save.mockImplementation(async () => ({ kind: 'away' }))
+  store.getState().edit('note', named('first'))
+  await pass(SAVE_AFTER_MS + RETRY_MS * 2 + 50)
+  const tries = save.mock.calls.length
+  expect(tries).toBeGreaterThan(1)
+  store.getState().edit('note', named('second'))
+  await pass(RETRY_MS + 50)
+  const names = save.mock.calls.map((_, k) => sentAt(k).saveId)
+  expect(new Set(names.slice(0, tries)).size).toBe(1)
+  expect(names.at(-1)).not.toBe(names[0])
+  expect(kept.mock.calls.at(-1)?.[0]).toMatchObject({ saveId: names.at(-1) })
+})
+test.each(['away', 'busy', 'full', 'read-only'])('why it waits is said: %s', async (kind) => {
+  save.mockImplementation(async () => ({ kind }))
+  store.getState().edit('note', named('x'))
+  await pass(SAVE_AFTER_MS + 50)
+  expect(store.getState().save).toEqual({ kind: 'kept', why: kind })
 })

@@ -68,6 +68,13 @@ export function CutList() {
   )
 }
 
+/** How good a plan is known to be. */
+function provedWords({ proved, solverAbsent }: { readonly proved: boolean; readonly solverAbsent: boolean }): string {
+  if (proved) return 'Proved cheapest by the solver.'
+  const absent = 'The solver could not be loaded, and is asked for again by the next change: '
+  return solverAbsent ? `${absent}a good plan, not proved cheapest.` : 'A good plan, not proved cheapest.'
+}
+
 function Cuts({
   name,
   demands,
@@ -96,8 +103,8 @@ function Cuts({
         <>
           <p className="note">
             {counted(plan.count, 'board')}, {dollars(plan.price)}; {fixed(plan.wastePct, 1)} % offcut.{' '}
-            {plan.proved ? 'Proved cheapest by the solver.' : 'A good plan, not proved cheapest.'} No plan costs under{' '}
-            {dollars(plan.priceBound)}, and none does with fewer than {counted(plan.lowerBound, 'board')}.
+            {provedWords(plan)} No plan costs under {dollars(plan.priceBound)}, and none does with fewer than{' '}
+            {counted(plan.lowerBound, 'board')}.
           </p>
           <table className="tb">
             <thead>

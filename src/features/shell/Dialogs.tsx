@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button'
 import Modal from 'react-bootstrap/Modal'
 import { checkJob } from '@/core/derive'
 import { type ClashChoice, type Conflict, type Job, settleClash } from '@/core/model'
-import type { Issue } from '@/core/result'
+import { cutText, type Issue } from '@/core/result'
 import { changesInWords, issueText } from '@/formats/words'
 import { api, dropDraft, JobContext, useJob, type Edit, type StoredJob } from '../job'
 import { dayTime } from '@/ui'
@@ -140,7 +140,7 @@ export function ClashDialog({ current, onClose }: { readonly current: StoredJob;
     onClose()
   }
   const copy = async () => {
-    const reply = await api.import({ ...mine, name: `${mine.name} (my changes)`.slice(0, 120) })
+    const reply = await api.import({ ...mine, name: cutText(`${mine.name} (my changes)`, 120) })
     if (reply.kind !== 'ok') {
       setSaid('The server did not take the copy; your changes are still here.')
       return

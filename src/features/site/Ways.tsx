@@ -1,4 +1,5 @@
 'use client'
+import { cutText } from '@/core/result'
 import { dollars } from '@/core/units'
 import { useState } from 'react'
 import { Awaited, useAnswer, useDoc } from '../job'
@@ -64,7 +65,7 @@ export function Ways({ index }: { readonly index: number }) {
                   ground: {
                     ...job.ground,
                     obstructions: job.ground.obstructions.map((each) =>
-                      each.id === obstruction.id ? { ...each, decided: way.label.slice(0, 60), why: why.trim() } : each,
+                      each.id === obstruction.id ? { ...each, decided: cutText(way.label, 60), why: why.trim() } : each,
                     ),
                   },
                 }))

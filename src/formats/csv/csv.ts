@@ -3,12 +3,23 @@ import type { ShownDerived as Derived } from '../shown'
 import { formatLength } from '@/core/units'
 import { KIND } from '../words'
 
+/** What a spreadsheet may take for the beginning of a formula, behind spaces too. */
+const FORMULA = /^\s*[=+\-@]/
+
+/** Line breaks of every alphabet: a reader that takes one for the end of a row would find a cell of its own behind it. */
+const BREAKS = /[\t\r\n\v\f\u0085\u2028\u2029]+/g
+
+const oneLine = (row: Readonly<Record<string, string | number>>) =>
+  Object.fromEntries(
+    Object.entries(row).map(([head, cell]) => [head, typeof cell === 'string' ? cell.replace(BREAKS, ' ') : cell]),
+  )
+
 /**
- * Rows as CSV. A cell that a spreadsheet would run as a formula gets a leading apostrophe. Lengths in inches as numbers
- * and as marks.
+ * Rows as CSV. A cell that a spreadsheet would run as a formula gets a leading apostrophe, and no cell breaks over a
+ * line. Lengths in inches as numbers and as marks.
  */
 export const toCsv = (rows: readonly Readonly<Record<string, string | number>>[]): string =>
-  `${Papa.unparse([...rows], { escapeFormulae: true, newline: '\r\n' })}\r\n`
+  `${Papa.unparse(rows.map(oneLine), { escapeFormulae: FORMULA, newline: '\r\n' })}\r\n`
 
 /** The post schedule as CSV. */
 export const scheduleCsv = (jobName: string, derived: Derived): string =>

@@ -1,6 +1,6 @@
 import 'server-only'
 import knex, { type Knex } from 'knex'
-import { worthAgain } from './faults'
+import { again } from './again'
 import { migrations } from './migrations'
 
 /**
@@ -50,20 +50,5 @@ export function db(): Knex {
   return holder.burdockDb
 }
 
-const MOST_TRIES = 6
-const FIRST_PAUSE_MS = 15
-
-/**
- * One transaction. A deadlock, a lock that was not given and a write that another node of a cluster was first with are
- * tried again from the start, a bounded number of times and a little later each time.
- */
-export async function write<T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> {
-  for (let tries = 1; ; tries++) {
-    try {
-      return await db().transaction(work)
-    } catch (error) {
-      if (tries >= MOST_TRIES || !worthAgain(error)) throw error
-      await new Promise((resolve) => setTimeout(resolve, FIRST_PAUSE_MS * 2 ** tries * (0.5 + Math.random())))
-    }
-  }
-}
+/** One transaction, tried again where it met another: so `work` must do nothing but what the transaction takes back. */
+export const write = <T>(work: (trx: Knex.Transaction) => Promise<T>): Promise<T> => again(() => db().transaction(work))

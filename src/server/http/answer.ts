@@ -72,9 +72,7 @@ export async function readBody(
 ): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
   const read = await readBytes(request)
   if (read.ok) return read
-  // What was not read to its end cannot be followed by another request on the same connection.
-  const headers = read.status === 413 ? { connection: 'close' } : undefined
-  return { ok: false, response: reply(read.status, { error: 'refused', issues: read.issues }, headers) }
+  return { ok: false, response: reply(read.status, { error: 'refused', issues: read.issues }) }
 }
 
 /** Turns what a service did into a response. */

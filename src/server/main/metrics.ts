@@ -1,6 +1,7 @@
 import { createServer } from 'node:http'
 import { collectDefaultMetrics, Counter, Gauge, Histogram, register } from 'prom-client'
 import { papersNow } from '../heavy/pool'
+import { log } from '../http/log'
 
 const BUCKETS_S = [0.005, 0.02, 0.05, 0.1, 0.25, 0.5, 1, 2.5, 5, 10, 30]
 
@@ -36,7 +37,9 @@ export function metrics(port: number | null) {
   })
   createServer((_, response) => {
     void register.metrics().then((text) => response.setHeader('content-type', register.contentType).end(text))
-  }).listen(port, '127.0.0.1')
+  })
+    .on('error', (error: NodeJS.ErrnoException) => log().warn({ port, code: error.code }, 'no metrics'))
+    .listen(port, '127.0.0.1')
   return {
     seen: (
       method: string,

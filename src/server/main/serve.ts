@@ -50,11 +50,19 @@ function turnAway(request: IncomingMessage, response: ServerResponse, why: Turne
   const { status, title, text } = REFUSALS[why]
   response.statusCode = status
   if (why === 'rate') response.setHeader('retry-after', '2')
-  // The body is not read: nothing can follow it on this connection.
-  response.setHeader('connection', 'close')
   const asJson = (request.url ?? '').startsWith('/api/')
   response.setHeader('content-type', asJson ? 'application/json' : 'text/html; charset=utf-8')
   response.end(asJson ? JSON.stringify({ error: CODES[why] }) : plainPage(title, text))
+}
+
+/** How long what was not read goes on being thrown away, ms: cut off at once, a sender would never see why. */
+const LINGER_MS = 2000
+
+/** A request that was answered before its end: what still comes is thrown away, and soon the connection with it. */
+function letGo(request: IncomingMessage): void {
+  if (request.complete) return
+  request.resume()
+  setTimeout(() => request.destroy(), LINGER_MS).unref()
 }
 
 async function overRate(request: IncomingMessage): Promise<boolean> {
@@ -71,6 +79,7 @@ function watched(request: IncomingMessage, response: ServerResponse, id: string)
   const began = performance.now()
   const { method = 'GET', url = '/' } = request
   let why: TurnedAway | null = null
+  response.on('finish', () => letGo(request))
   response.on('close', () => {
     const tookMs = performance.now() - began
     const status = response.statusCode

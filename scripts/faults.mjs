@@ -6,6 +6,7 @@ installPackages()
 installPrograms({ 'mariadb-install-db': 'mariadb-server' })
 const { freshSite } = await import('./lib/site.mjs')
 const { seconds, wrongParts } = await import('./faults/common.mjs')
+const { cluster } = await import('./faults/cluster.mjs')
 const { books, devices, rate } = await import('./faults/crowd.mjs')
 const { disk } = await import('./faults/disk.mjs')
 const { hostile } = await import('./faults/hostile.mjs')
@@ -29,6 +30,8 @@ if (['devices', 'hostile', 'books'].some(wanted)) {
 }
 if (wanted('rate')) await rate()
 if (wanted('disk')) await disk()
+// Needs a package that Burdock itself does not: only by name.
+if (only.includes('cluster')) await cluster()
 if (wanted('kills')) await kills({ untilMs: began + MOST_MS - LAST_MS })
 console.log(`faults: ${wrongParts() === 0 ? 'none' : `${wrongParts()} parts wrong`}, ${seconds(Date.now() - began)}`)
 process.exit(wrongParts() === 0 ? 0 : 1)

@@ -238,10 +238,15 @@ describe('into an empty folder', () => {
         ]) {
           await browser.driver.get(base + page)
           await at_.waitText('main', /\S/)
-          await browser.driver.wait(
-            async () => !/judging|One moment|Sending|Starting/i.test(await at_.text('body')),
-            15_000,
-          )
+          // Workers answer a while after the page is there: it is read when it says nothing new any more.
+          let last = ''
+          await browser.driver.wait(async () => {
+            const now = await at_.text('body')
+            const done = now === last && !/…|One moment|Sending|Starting|Saving/.test(now)
+            last = now
+            await browser.driver.sleep(250)
+            return done
+          }, 20_000)
           read.push((await at_.text('body')).replace(/Saved \S+( [AP]M)?/, 'Saved'))
         }
         return read

@@ -33,7 +33,8 @@ const answers = async (at) => {
  */
 export async function serve({ port, url, data, dist = '.next', log = null, dev = false, env = {} }) {
   const out = log ? openSync(log, 'a') : 'ignore'
-  const child = spawn(process.execPath, [path.join(dev ? '.next' : dist, 'burdock/serve.mjs')], {
+  const parts = path.resolve(dev ? '.next' : dist, 'burdock')
+  const child = spawn(process.execPath, [path.join(parts, 'serve.mjs')], {
     stdio: ['ignore', dev ? 'inherit' : out, dev ? 'inherit' : out, 'ipc'],
     env: {
       ...process.env,
@@ -42,6 +43,7 @@ export async function serve({ port, url, data, dist = '.next', log = null, dev =
       NEXT_TELEMETRY_DISABLED: '1',
       NODE_ENV: dev ? 'development' : 'production',
       BURDOCK_DIST: dist,
+      BURDOCK_PARTS: parts,
       PORT: String(port),
       ...env,
     },

@@ -105,10 +105,14 @@ function YardHead({
       <Dropdown align="end">
         <Dropdown.Toggle variant="light">Backup</Dropdown.Toggle>
         <Dropdown.Menu>
-          <Dropdown.Item href="/api/backup" download>
+          <Dropdown.Item className="d-flex gap-2 align-items-center" href="/api/backup" download>
             <Download size={16} /> Take a backup of everything
           </Dropdown.Item>
-          <Dropdown.Item onClick={() => zip.current?.click()} disabled={restoring}>
+          <Dropdown.Item
+            className="d-flex gap-2 align-items-center"
+            onClick={() => zip.current?.click()}
+            disabled={restoring}
+          >
             <ArchiveRestore size={16} /> {restoring ? 'Restoring' : 'Restore a backup'}
           </Dropdown.Item>
         </Dropdown.Menu>

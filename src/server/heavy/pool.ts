@@ -20,7 +20,7 @@ const holder = globalThis as { burdockHeavy?: Piscina }
 /** The threads of this process: a small queue with a bound on what waits and on what each may take. */
 const pool = (): Piscina =>
   (holder.burdockHeavy ??= new Piscina({
-    filename: path.join(process.cwd(), process.env.BURDOCK_DIST ?? '.next', 'burdock/heavy.mjs'),
+    filename: path.resolve(process.env.BURDOCK_PARTS ?? '.next/burdock', 'heavy.mjs'),
     minThreads: 0,
     maxThreads: THREADS,
     maxQueue: MOST_WAITING,

@@ -33,10 +33,10 @@ const INLINE = /<script(?![^>]*\ssrc=)[^>]*>([\s\S]*?)<\/script>/g
 export const hashesOf = (html: string): string[] =>
   [...html.matchAll(INLINE)].map(([, code]) => `'sha256-${createHash('sha256').update(code).digest('base64')}'`)
 
-/** Pages that the build has made, with the scripts that stand in each. */
-function builtPages(dist: string): ReadonlyMap<string, readonly string[]> {
-  const file = path.join(dist, 'server/app/pocket.html')
-  return new Map(existsSync(file) ? [['/pocket', hashesOf(readFileSync(file, 'utf8'))]] : [])
+/** The scripts that stand in a page which the build has made; none where it is made when it is asked for. */
+function hashesIn(dist: string, page: string): string[] {
+  const file = path.join(dist, 'server/app', `${page}.html`)
+  return existsSync(file) ? hashesOf(readFileSync(file, 'utf8')) : []
 }
 
 const rest = helmet({
@@ -47,16 +47,19 @@ const rest = helmet({
   crossOriginEmbedderPolicy: false,
   xFrameOptions: { action: 'deny' },
 })
-const PERMISSIONS = 'camera=(self), microphone=(), geolocation=(), payment=(), usb=(), bluetooth=(self)'
+const PERMISSIONS = 'camera=(self), microphone=(), geolocation=(), payment=(), usb=()'
 
 /** Puts the headers of every answer: what browsers must not do with it. Gives the request its nonce for Next to use. */
 export function securityHeaders({ dist, dev }: { readonly dist: string; readonly dev: boolean }) {
-  const built = builtPages(dist)
+  const pocket = hashesIn(dist, 'pocket')
+  // Any address may turn out to be none.
+  const notFound = hashesIn(dist, '_not-found')
   return (request: IncomingMessage, response: ServerResponse, nonce: string): void => {
     rest(request, response, () => undefined)
     response.setHeader('permissions-policy', PERMISSIONS)
     const page = (request.url ?? '').split('?')[0]
-    const csp = written(policy(built.get(page) ?? [`'nonce-${nonce}'`], dev))
+    const isBuilt = page === '/pocket' && pocket.length > 0
+    const csp = written(policy(isBuilt ? pocket : [`'nonce-${nonce}'`, ...notFound], dev))
     request.headers['content-security-policy'] = csp
     response.setHeader('content-security-policy', csp)
   }

@@ -20,6 +20,10 @@ const RATE_S = 10
 const REQUEST_MS = 30_000
 const HEAD_MS = 10_000
 
+/** Longest that a server which ends waits for its last answers, ms; and how long it keeps a connection that rests. */
+const LAST_MS = 2000
+const REST_MS = 65_000
+
 const addresses = addressesOf(port, process.env.PUBLIC_URL)
 const limiter = new RateLimiterMemory({ points: RATE, duration: RATE_S })
 const metricsPort = process.env.BURDOCK_METRICS_PORT
@@ -126,13 +130,16 @@ async function main(): Promise<void> {
   if (dev) server.on('upgrade', (...asked) => void upgrade(...asked))
   server.requestTimeout = REQUEST_MS
   server.headersTimeout = HEAD_MS
+  // Longer than a proxy keeps its own: it never sends into a connection that is just being closed.
+  server.keepAliveTimeout = REST_MS
   server.on('clientError', (_, socket) => {
     if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nconnection: close\r\ncontent-length: 0\r\n\r\n')
   })
+  // What is being answered is answered; streams of news would never end by themselves.
   const end = () => {
-    server.closeAllConnections()
     server.close(() => process.exit(0))
-    setTimeout(() => process.exit(0), 2000).unref()
+    server.closeIdleConnections()
+    setTimeout(() => process.exit(0), LAST_MS)
   }
   process.on('SIGTERM', end)
   process.on('SIGINT', end)

@@ -40,11 +40,21 @@ async function newsOf(jobId: string, now: Stand): Promise<News | null> {
   return { after, ...now, last, records }
 }
 
+/** One who cannot be told any more is in nobody's way. */
+function tellAll(jobId: string, news: News): void {
+  for (const tell of [...(listeners.get(jobId) ?? [])])
+    try {
+      tell(news)
+    } catch {
+      listeners.get(jobId)?.delete(tell)
+    }
+}
+
 async function tick(): Promise<void> {
   try {
     for (const [jobId, now] of await standOf(db(), [...listeners.keys()])) {
       const news = await newsOf(jobId, now)
-      if (news) for (const tell of listeners.get(jobId) ?? []) tell(news)
+      if (news) tellAll(jobId, news)
     }
   } catch {
     // The database is away: whoever listens has lost nothing, and is told when it is back.

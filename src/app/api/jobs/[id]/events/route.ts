@@ -4,6 +4,8 @@ export const dynamic = 'force-dynamic'
 
 /** Time between two signs of life, ms: a proxy lets go of a connection that says nothing. */
 const ALIVE_MS = 15_000
+/** Words that may wait for a reader who is slow; beyond it the stream ends, and the reader asks by the cursor. */
+const MOST_WAITING = 32
 
 /** News of a job as server-sent events. */
 export async function GET(request: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
@@ -11,19 +13,28 @@ export async function GET(request: Request, { params }: { params: Promise<{ id: 
   const refusal = mayListen()
   if (refusal) return refusal
   const encoder = new TextEncoder()
+  let end: () => void = () => undefined
   const stream = new ReadableStream<Uint8Array>({
     start(controller) {
-      const send = (text: string) => controller.enqueue(encoder.encode(text))
-      const leave = listenTo(id, (news) => send(`event: news\nid: ${news.last}\ndata: ${JSON.stringify(news)}\n\n`))
-      const alive = setInterval(() => send(': here\n\n'), ALIVE_MS)
-      request.signal.addEventListener('abort', () => {
+      let open = true
+      end = () => {
+        if (!open) return
+        open = false
         leave()
         clearInterval(alive)
         controller.close()
-      })
+      }
+      const send = (text: string) => {
+        if (open) controller.enqueue(encoder.encode(text))
+        if ((controller.desiredSize ?? 0) < -MOST_WAITING) end()
+      }
+      const leave = listenTo(id, (news) => send(`event: news\nid: ${news.last}\ndata: ${JSON.stringify(news)}\n\n`))
+      const alive = setInterval(() => send(': here\n\n'), ALIVE_MS)
       send(': here\n\n')
     },
+    cancel: () => end(),
   })
+  request.signal.addEventListener('abort', () => end())
   return new Response(stream, {
     headers: {
       'content-type': 'text/event-stream; charset=utf-8',

@@ -7,8 +7,8 @@ import { call, demoDoc, newJob } from '../testing/office'
 let db: Knex
 const stored = async (id: string) =>
   (await (await call(`/api/jobs/${id}`)).json()) as { revision: number; doc: Record<string, unknown> }
-const put = (id: string, baseRevision: number, doc: unknown, saveId?: string) =>
-  call(`/api/jobs/${id}`, 'PUT', { baseRevision, label: 'a note', doc, ...(saveId ? { saveId } : {}) })
+const put = (id: string, baseRevision: number, doc: unknown, saveId?: string, unanswered: readonly string[] = []) =>
+  call(`/api/jobs/${id}`, 'PUT', { baseRevision, label: 'a note', doc, unanswered, ...(saveId ? { saveId } : {}) })
 
 beforeAll(() => {
   db = knex({ client: 'mysql2', connection: { uri: process.env.BURDOCK_DATABASE, timezone: 'Z' } })
@@ -37,6 +37,22 @@ describe('a save whose answer was lost', () => {
     await put(id, 2, { ...doc, note: 'theirs' }, 'save-2')
     const again = await put(id, 1, mine, 'save-1')
     expect([again.status, await again.json()]).toMatchObject([200, { revision: 2, doc: { note: 'mine' } }])
+    expect((await stored(id)).doc.note).toBe('theirs')
+  })
+  test('an edit made on top of it is taken: all that came in since is our own', async () => {
+    const id = await newJob('Lost answer, then my next')
+    const { doc } = await stored(id)
+    await put(id, 1, { ...doc, note: 'first' }, 'save-1')
+    await put(id, 1, { ...doc, note: 'second' }, 'save-2', ['save-1'])
+    const third = await put(id, 1, { ...doc, note: 'third' }, 'save-3', ['save-1', 'save-2'])
+    expect([third.status, await third.json()]).toMatchObject([200, { revision: 4, doc: { note: 'third' } }])
+  })
+  test('but not over what somebody else saved in between', async () => {
+    const id = await newJob('Lost answer, then theirs, then mine')
+    const { doc } = await stored(id)
+    await put(id, 1, { ...doc, note: 'first' }, 'save-1')
+    await put(id, 2, { ...doc, note: 'theirs' }, 'save-x')
+    expect((await put(id, 1, { ...doc, note: 'second' }, 'save-2', ['save-1'])).status).toBe(409)
     expect((await stored(id)).doc.note).toBe('theirs')
   })
   test('another save against the old revision is a clash all the same', async () => {

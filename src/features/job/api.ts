@@ -123,6 +123,8 @@ export const api = {
       readonly label: string
       /** The same each time that this edit is sent. */
       readonly saveId?: string
+      /** Saves of this window whose answers never came. */
+      readonly unanswered?: readonly string[]
     },
   ) => ask<StoredJob>(at(id), 'PUT', { ...edit, label: cutText(edit.label, MOST_LABEL) }),
   rename: (id: string, name: string) => ask<StoredJob>(at(id), 'PATCH', { name }),

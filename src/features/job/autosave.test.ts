@@ -22,6 +22,7 @@ interface Sent {
   readonly baseRevision: number
   readonly doc: Job
   readonly saveId: string
+  readonly unanswered: readonly string[]
 }
 const sentAt = (k: number) => (save.mock.calls as [string, Sent][])[k][1]
 const stored = (revision: number, doc: Job) => ({
@@ -189,4 +190,36 @@ test.each(['away', 'busy', 'full', 'read-only'])('why it waits is said: %s', asy
   store.getState().edit('note', named('x'))
   await pass(SAVE_AFTER_MS + 50)
   expect(store.getState().save).toEqual({ kind: 'kept', why: kind })
+})
+test('an edit names the saves behind it that were never answered, and forgets them when one is', async () => {
+  save.mockImplementation(async () => ({ kind: 'away' }))
+  store.getState().edit('note', named('first'))
+  await pass(SAVE_AFTER_MS + 50)
+  save.mockImplementation(async (_id: string, { baseRevision, doc }: Sent) => ({
+    kind: 'ok',
+    value: stored(baseRevision + 2, doc),
+  }))
+  store.getState().edit('note', named('second'))
+  await pass(RETRY_MS + 50)
+  store.getState().edit('note', named('third'))
+  await pass(SAVE_AFTER_MS + 50)
+  const [first, second, third] = save.mock.calls.map((_, k) => sentAt(k))
+  expect(first.unanswered).toEqual([])
+  expect(second).toMatchObject({ baseRevision: 3, unanswered: [first.saveId] })
+  expect(third).toMatchObject({ baseRevision: 5, unanswered: [] })
+})
+test('undone before the answer came: the server may have the edit, so it is told that it is gone', async () => {
+  save.mockImplementation(async () => ({ kind: 'away' }))
+  store.getState().edit('note', named('first'))
+  await pass(SAVE_AFTER_MS + 50)
+  store.getState().undo()
+  save.mockImplementation(async (_id: string, { baseRevision, doc }: Sent) => ({
+    kind: 'ok',
+    value: stored(baseRevision + 2, doc),
+  }))
+  await pass(RETRY_MS + 50)
+  const last = sentAt(save.mock.calls.length - 1)
+  expect(last.doc.note).toBe(job.note)
+  expect(last.unanswered).toEqual([sentAt(0).saveId])
+  expect([store.getState().save.kind, store.getState().revision]).toEqual(['saved', 5])
 })

@@ -1,8 +1,8 @@
 import type { Job } from '@/core/model'
 import { keepSame } from '@/core/result'
-import { api, type Reply, type Trouble } from './api'
+import { api, type Reply, type StoredJob, type Trouble } from './api'
 import { dropDraft, keepDraft, keepSteps } from './drafts'
-import { saveIdOf } from './saveId'
+import { saveIdOf, unansweredBefore } from './saveId'
 import type { JobStore, SaveState } from './store'
 
 /** Quiet time after the last edit before it is sent, and time between tries while the server is away, ms. */
@@ -12,6 +12,9 @@ export const RETRY_MS = 2000
 const STEPS_AFTER_MS = 1500
 /** Edits of one quick hand are kept in the browser together, after the frame they were drawn in, ms. */
 const KEEP_AFTER_MS = 60
+
+/** Names of saves that go with an edit. */
+const MOST_UNANSWERED = 50
 
 /** Why an edit waits; a job that is gone or does not read at the server is asked for again like one that is away. */
 const troubleOf = ({ kind }: Reply<unknown>): Trouble =>
@@ -30,6 +33,8 @@ export function watchAndSave(store: JobStore): () => void {
   let keeps = true
   const away = (save: SaveState): save is Extract<SaveState, { kind: 'kept' | 'held' }> =>
     save.kind === 'kept' || save.kind === 'held'
+  /** Saves against the present base that were sent and never answered: the server may have any of them. */
+  let unanswered: readonly string[] = unansweredBefore(store.getState().history.present)
   const label = () => store.getState().history.past.at(-1)?.label ?? 'edit'
   let keeping: ReturnType<typeof setTimeout> | undefined
   const keep = () => {
@@ -44,6 +49,7 @@ export function watchAndSave(store: JobStore): () => void {
         doc: history.present,
         label: label(),
         saveId: saveIdOf(history.present),
+        unanswered,
       }).then((kept) => {
         keeps = kept
         const { save } = store.getState()
@@ -67,42 +73,52 @@ export function watchAndSave(store: JobStore): () => void {
     timer = setTimeout(() => void send(), ms)
   }
 
+  /** The server has the document, under this revision. */
+  async function isSaved(doc: Job, { revision, updatedAt }: Pick<StoredJob, 'revision' | 'updatedAt'>): Promise<void> {
+    const state = store.getState()
+    const same = state.history.present === doc
+    unanswered = []
+    state.set({ revision, base: doc, save: same ? { kind: 'saved', at: updatedAt } : { kind: 'saving' } })
+    if (same) await dropDraft(state.id)
+    else later(SAVE_AFTER_MS)
+  }
+
+  async function take(reply: Reply<StoredJob>, doc: Job): Promise<void> {
+    const { set } = store.getState()
+    switch (reply.kind) {
+      case 'ok':
+        return isSaved(doc, reply.value)
+      case 'clash':
+        // What others have saved says the same.
+        if (keepSame(doc, reply.current.doc) === doc) return isSaved(doc, reply.current)
+        unanswered = []
+        return set({ save: { kind: 'clash', current: reply.current } })
+      case 'refused':
+        return set({ save: { kind: 'refused', issues: reply.issues } })
+      default:
+        set({ save: { kind: keeps ? 'kept' : 'held', why: troubleOf(reply) } })
+        later(RETRY_MS)
+    }
+  }
+
   async function send(): Promise<void> {
     const { id, revision, base, history, save } = store.getState()
     const doc: Job = history.present
     if (busy || stopped || save.kind === 'clash') return
-    if (doc === base) {
+    // Back where it began, with nothing on its way that the server may have taken.
+    if (doc === base && unanswered.length === 0) {
       store.getState().set({ save: { kind: 'saved', at: new Date().toISOString() } })
       await dropDraft(id)
       return
     }
     busy = true
     if (!away(save)) store.getState().set({ save: { kind: 'saving' } })
-    const edit = { baseRevision: revision, doc, label: label(), saveId: saveIdOf(doc) }
+    const saveId = saveIdOf(doc)
+    const edit = { baseRevision: revision, doc, label: label(), saveId, unanswered }
+    unanswered = [...unanswered.filter((each) => each !== saveId), saveId].slice(-MOST_UNANSWERED)
     const reply = await api.save(id, edit)
     busy = false
-    if (stopped) return
-    const state = store.getState()
-    if (reply.kind === 'ok') {
-      const same = state.history.present === doc
-      state.set({
-        revision: reply.value.revision,
-        base: doc,
-        save: same ? { kind: 'saved', at: reply.value.updatedAt } : { kind: 'saving' },
-      })
-      if (same) await dropDraft(id)
-      else later(SAVE_AFTER_MS)
-    } else if (reply.kind === 'clash') {
-      // Our own answer may have been lost on the way: then the newer revision is what we sent.
-      if (keepSame(doc, reply.current.doc) === doc) {
-        state.set({ revision: reply.current.revision, base: doc, save: { kind: 'saved', at: reply.current.updatedAt } })
-        await dropDraft(id)
-      } else state.set({ save: { kind: 'clash', current: reply.current } })
-    } else if (reply.kind === 'refused') state.set({ save: { kind: 'refused', issues: reply.issues } })
-    else {
-      state.set({ save: { kind: keeps ? 'kept' : 'held', why: troubleOf(reply) } })
-      later(RETRY_MS)
-    }
+    if (!stopped) await take(reply, doc)
   }
 
   const unsubscribe = store.subscribe((now, before) => {

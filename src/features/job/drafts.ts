@@ -2,7 +2,7 @@ import Dexie, { type EntityTable } from 'dexie'
 import { parseJob } from '@/core/files'
 import type { History, Job } from '@/core/model'
 import { keepSame } from '@/core/result'
-import { resumeSaveId } from './saveId'
+import { resumeSave } from './saveId'
 
 /** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
 export interface Draft {
@@ -13,8 +13,9 @@ export interface Draft {
   readonly base: Job
   readonly doc: Job
   readonly label: string
-  /** What its save is called; drafts of before have none. */
+  /** What its save is called, and those before it that were never answered; drafts of before have none. */
   readonly saveId?: string
+  readonly unanswered?: readonly string[]
   readonly at: number
 }
 
@@ -57,6 +58,7 @@ export const keepDraft = ({
   doc,
   label,
   saveId,
+  unanswered,
 }: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> =>
   drafts()
     .put({
@@ -66,6 +68,7 @@ export const keepDraft = ({
       doc,
       label,
       saveId,
+      unanswered,
       key: `${jobId}:${thisTab()}`,
       tab: thisTab(),
       at: Date.now(),
@@ -116,7 +119,7 @@ export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
 function upToDate(draft: Draft): Draft | null {
   const [base, doc] = [parseJob(draft.base), parseJob(draft.doc)]
   if (!base.ok || !doc.ok) return null
-  resumeSaveId(doc.value, draft.saveId)
+  resumeSave(doc.value, draft)
   return { ...draft, base: base.value, doc: doc.value }
 }
 

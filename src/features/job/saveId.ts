@@ -1,10 +1,18 @@
 import type { Job } from '@/core/model'
 
+/** What a document's save is called, and which saves before it were sent and never answered. */
+export interface SaveName {
+  readonly saveId: string
+  readonly unanswered: readonly string[]
+}
+
 /**
  * The name of the save of one document, the same for as long as the document is: sent again because its answer was lost,
  * over a reload too, it counts once and is known for our own.
  */
 const names = new WeakMap<Job, string>()
+/** What a draft that was taken up had sent before the page was loaded again. */
+const before = new WeakMap<Job, readonly string[]>()
 
 /** The name of a document's save, made when it is first asked for. */
 export function saveIdOf(doc: Job): string {
@@ -15,7 +23,13 @@ export function saveIdOf(doc: Job): string {
   return made
 }
 
-/** Takes up the name that a document's save had before the page was loaded again. */
-export const resumeSaveId = (doc: Job, saveId: string | undefined): void => {
-  if (saveId !== undefined) names.set(doc, saveId)
+/** Takes up the names that a draft's saves had before the page was loaded again. */
+export function resumeSave(doc: Job, { saveId, unanswered = [] }: Partial<SaveName>): void {
+  if (saveId === undefined) return
+  names.set(doc, saveId)
+  // It may have been sent by the page that is gone.
+  before.set(doc, [...unanswered, saveId])
 }
+
+/** Saves that a document which was taken up may have behind it at the server. */
+export const unansweredBefore = (doc: Job): readonly string[] => before.get(doc) ?? []

@@ -40,18 +40,18 @@ export const appendEdit = async (
   })
 }
 
-/** The revision that a window's save became, and when; null where none of that name came in after the revision. */
-export async function savedAs(
+/** The saves that came in after a revision, oldest first, by what their windows call them. */
+export async function savesAfter(
   db: Knex,
   jobId: string,
-  { saveId, after }: { readonly saveId: string; readonly after: number },
-): Promise<{ readonly revision: number; readonly at: string } | null> {
-  const row = await db('edits')
-    .select('revision', 'at')
-    .where({ job_id: jobId, save_id: saveId })
-    .andWhere('revision', '>', after)
-    .first()
-  return row ? { revision: row.revision, at: row.at.toISOString() } : null
+  revision: number,
+): Promise<readonly { readonly revision: number; readonly at: string; readonly saveId: string | null }[]> {
+  const rows = await db('edits')
+    .select('revision', 'at', 'save_id')
+    .where({ job_id: jobId })
+    .andWhere('revision', '>', revision)
+    .orderBy('revision')
+  return rows.map((row) => ({ revision: row.revision, at: row.at.toISOString(), saveId: row.save_id }))
 }
 
 /** A job's edits, newest first. */

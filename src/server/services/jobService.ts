@@ -9,7 +9,7 @@ import { diffPaths, type Job } from '@/core/model'
 import { cutText, fail, type Issue, type Result } from '@/core/result'
 import { newPostId } from '@/formats/ids'
 import { db, write } from '../db/client'
-import { appendEdit, listEdits, revisionsFrom, savedAs, type Edit } from '../repositories/edits'
+import { appendEdit, listEdits, revisionsFrom, savesAfter, type Edit } from '../repositories/edits'
 import {
   findJob,
   findSummary,
@@ -87,13 +87,20 @@ export interface Save {
   readonly doc: Job
   readonly label: string
   readonly saveId: string | null
+  /** Earlier saves of that window which the edit builds on and whose answers it never had. */
+  readonly unanswered: readonly string[]
 }
 
-/** What became of a save against an older revision: it is our own, sent twice, or somebody else was first. */
-async function late(trx: Knex, current: StoredJob, { saveId, baseRevision, doc }: Save): Promise<SaveResult> {
-  const own = saveId === null ? null : await savedAs(trx, current.id, { saveId, after: baseRevision })
-  if (!own) return { kind: 'conflict', current }
-  return { kind: 'saved', job: { ...current, doc, revision: own.revision, updatedAt: own.at } }
+/**
+ * What a save against an older revision is: our own, sent twice; one that builds on nothing but our own, whose answers
+ * were lost (null: it goes on as if it were made against the newest); or too late, since somebody else was first.
+ */
+async function late(trx: Knex, current: StoredJob, save: Save): Promise<SaveResult | null> {
+  const since = await savesAfter(trx, current.id, save.baseRevision)
+  const own = save.saveId === null ? undefined : since.find(({ saveId }) => saveId === save.saveId)
+  if (own) return { kind: 'saved', job: { ...current, doc: save.doc, revision: own.revision, updatedAt: own.at } }
+  const allOurs = since.every(({ saveId }) => saveId !== null && save.unanswered.includes(saveId))
+  return allOurs ? null : { kind: 'conflict', current }
 }
 
 /**
@@ -107,7 +114,8 @@ export async function saveJob(id: string, save: Save): Promise<SaveResult> {
   return write(async (trx): Promise<SaveResult> => {
     const current = await findJob(trx, id, true)
     if (!current) return { kind: 'gone' }
-    if (current.revision !== baseRevision) return late(trx, current, save)
+    const tooLate = current.revision === baseRevision ? null : await late(trx, current, save)
+    if (tooLate) return tooLate
     const bound = withIdentities(doc, current.doc)
     const touched = await recordedTouched(trx, id, current.doc, bound)
     if (touched.length) return { kind: 'refused', issues: touched }
@@ -129,7 +137,13 @@ export async function renameJob(id: string, name: string): Promise<SaveResult> {
   for (let tries = 1; ; tries++) {
     const job = await oneJob(id)
     if (!job) return { kind: 'gone' }
-    const save = { baseRevision: job.revision, doc: { ...job.doc, name }, label: `renamed to ${name}`, saveId: null }
+    const save = {
+      baseRevision: job.revision,
+      doc: { ...job.doc, name },
+      label: `renamed to ${name}`,
+      saveId: null,
+      unanswered: [],
+    }
     const saved = await saveJob(id, save)
     if (saved.kind !== 'conflict' || tries >= MOST_RENAMES) return saved
   }

@@ -5,15 +5,15 @@ import { answer, archiveJob, deleteJob, fromSave, oneJob, readBody, refused, ren
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
+const saveId = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/)
 const putBody = z.strictObject({
   baseRevision: z.int().min(1),
   label: z.string().max(200),
   doc: z.unknown(),
   /** The same each time that one save is sent, so that it counts once. */
-  saveId: z
-    .string()
-    .regex(/^[A-Za-z0-9_-]{1,40}$/)
-    .optional(),
+  saveId: saveId.optional(),
+  /** Saves sent before it whose answers never came. */
+  unanswered: z.array(saveId).max(100).default([]),
 })
 const patchBody = z.union([
   z.strictObject({ name: z.string().trim().min(1).max(120) }),
@@ -33,10 +33,10 @@ export const PUT = (request: Request, { params }: Params) =>
     if (!read.ok) return read.response
     const parsed = putBody.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
-    const { baseRevision, label, saveId = null } = parsed.data
+    const { baseRevision, label, saveId = null, unanswered } = parsed.data
     const doc = parseJob(parsed.data.doc)
     return doc.ok
-      ? fromSave(await saveJob((await params).id, { baseRevision, doc: doc.value, label, saveId }))
+      ? fromSave(await saveJob((await params).id, { baseRevision, doc: doc.value, label, saveId, unanswered }))
       : refused(doc.issues)
   })
 

@@ -7,7 +7,7 @@ installPrograms({ 'mariadb-install-db': 'mariadb-server', chromium: 'chromium', 
 const { openBrowser } = await import('./lib/browser.mjs')
 const { freshSite } = await import('./lib/site.mjs')
 const { By, until } = await import('selenium-webdriver')
-const site = await freshSite()
+const site = await freshSite({ servers: 1 })
 const { driver } = await openBrowser()
 try {
   mkdirSync('docs/screenshots', { recursive: true })

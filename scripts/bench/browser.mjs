@@ -45,7 +45,7 @@ const VIEW = `${PAINTED} const [name, done] = arguments; const find = (t) => [..
 
 /** Times the interface: keystrokes, a dragged door, and every view of a job with a thousand readings. */
 export async function benchBrowser() {
-  const site = await freshSite()
+  const site = await freshSite({ servers: 1 })
   const { driver } = await openBrowser()
   const open = async (page, wait) => {
     await driver.get(`${site.base}${page}`)

@@ -10,6 +10,7 @@ import { nightly } from './lib/nightly.mjs'
 import { freePort, isFree } from './lib/ports.mjs'
 import { say, stop } from './lib/say.mjs'
 import { migrate, serve } from './lib/serve.mjs'
+import { watchServer } from './lib/watch.mjs'
 
 const dev = process.argv.includes('--dev')
 const port = Number(process.env.PORT ?? 3000)
@@ -21,6 +22,7 @@ const hold = await claim(folder, ({ base }) => {
   process.exit(0)
 })
 let night = null
+let watch = null
 let database = null
 let server = null
 let ending = false
@@ -29,6 +31,7 @@ const end = async (code) => {
   ending = true
   say('stopping')
   night?.stop()
+  watch?.stop()
   await server?.stop()
   await database?.stop()
   hold.release()
@@ -65,6 +68,7 @@ async function start() {
     () => serve({ port, url, data, dev, log, ...(dev ? { dist: '.next/dev-server' } : {}) }),
     (running) => hold.has('server', running.child.pid),
   )
+  if (!dev) watch = watchServer(`http://127.0.0.1:${port}`, server)
   night = nightly({ folder, url, data, log })
   hold.serves(`http://127.0.0.1:${port}`, databasePort)
   say(`ready on http://127.0.0.1:${port}  (Ctrl-C stops it)`)

@@ -242,7 +242,8 @@ describe('into an empty folder', () => {
           let last = ''
           await browser.driver.wait(async () => {
             const now = await at_.text('body')
-            const done = now === last && !/(Working out|Looking|Finding|Judging)[^.]*…|One moment|Sending|Saving/.test(now)
+            const done =
+              now === last && !/(Working out|Looking|Finding|Judging)[^.]*…|One moment|Sending|Saving/.test(now)
             last = now
             await browser.driver.sleep(250)
             return done

@@ -86,6 +86,15 @@ test('a database and a server that die are started again, with a line each', asy
   expect(await down(made)).toBe(0)
 }, 90_000)
 
+test('a server that lives and answers nobody is ended and started again', async () => {
+  const made = await up({ BURDOCK_WATCH_MS: '300' })
+  const pid = pidOf('server')
+  process.kill(pid, 'SIGSTOP')
+  await until('it did not come back', async () => pidOf('server') !== pid && (await ready()))
+  expect(made.said()).toContain('the server lives but answers nobody: it is ended')
+  expect(await down(made)).toBe(0)
+}, 60_000)
+
 test('a second start in the same folder says where the first is, and leaves it alone', async () => {
   const made = await up()
   const second = spawnSync(process.execPath, ['scripts/start.mjs'], { encoding: 'utf8', env: environment() })

@@ -3,6 +3,7 @@ import { randomBytes } from 'node:crypto'
 import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
 import next from 'next'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
+import { warmPapers } from '../heavy/pool'
 import { log } from '../http/log'
 import { addressesOf, type Wrong, wrongWith } from './guard'
 import { securityHeaders } from './headers'
@@ -105,6 +106,16 @@ function watched(request: IncomingMessage, response: ServerResponse, id: string)
   }
 }
 
+/** Whoever starts wants to see the first page first, ms. */
+const WARM_AFTER_MS = 2500
+
+/** A server without the demo jobs, or without a thread yet, is no worse for it. */
+function warm(): void {
+  warmPapers(new AbortController().signal).catch((error: unknown) => {
+    log().info({ name: error instanceof Error ? error.name : typeof error }, 'papers were not warmed')
+  })
+}
+
 async function main(): Promise<void> {
   const app = next({ dev, dir: process.cwd(), hostname, port })
   await app.prepare()
@@ -145,7 +156,10 @@ async function main(): Promise<void> {
   process.on('SIGINT', end)
   // The starter is gone: nobody would end this server any more.
   process.on('disconnect', end)
-  server.listen(port, hostname, () => log().info({ port, hostname }, 'serving'))
+  server.listen(port, hostname, () => {
+    log().info({ port, hostname }, 'serving')
+    if (!dev) setTimeout(warm, WARM_AFTER_MS).unref()
+  })
 }
 
 main().catch((error: unknown) => {

@@ -4,8 +4,10 @@ import { installPackages, installPrograms } from './lib/install.mjs'
 
 installPackages()
 installPrograms({ 'mariadb-install-db': 'mariadb-server' })
+const { build } = await import('./lib/build.mjs')
+await build()
 const { freshSite } = await import('./lib/site.mjs')
-const { seconds, wrongParts } = await import('./faults/common.mjs')
+const { seconds, wait, wrongParts } = await import('./faults/common.mjs')
 const { cluster } = await import('./faults/cluster.mjs')
 const { books, devices, rate } = await import('./faults/crowd.mjs')
 const { disk } = await import('./faults/disk.mjs')
@@ -21,6 +23,8 @@ const wanted = (name) => only.length === 0 || only.includes(name)
 if (['devices', 'hostile', 'books'].some(wanted)) {
   const site = await freshSite({ env: { BURDOCK_RATE: '1000000' } })
   try {
+    // What a server does for itself after a start is over by then.
+    await wait(8000)
     if (wanted('devices')) await devices(site)
     if (wanted('books')) await books(site)
     if (wanted('hostile')) await hostile(site)

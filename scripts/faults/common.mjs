@@ -6,12 +6,19 @@ export const wrongParts = () => failed
 
 export const wait = (ms) => new Promise((resolve) => setTimeout(resolve, ms))
 export const seconds = (ms) => `${(ms / 1000).toFixed(1)} s`
-/** One line a part; what is not so is said as a fault. */
-export const line = (name, text, faults) => {
-  const wrong = Object.entries(faults).filter(([, is]) => is)
-  if (wrong.length > 0) failed += 1
-  const said = wrong.length > 0 ? `  WRONG: ${wrong.map(([what]) => what).join(', ')}` : ''
-  console.log(`${name.padEnd(9)} ${text}${said}`)
+const those = (word, list) => {
+  const met = Object.entries(list).filter(([, is]) => is)
+  return met.length > 0 ? `  ${word}: ${met.map(([what]) => what).join(', ')}` : ''
+}
+
+/**
+ * One line a part. What is not so is said as a fault; what took longer than it may is said too, but on a machine that does
+ * other things beside it proves nothing.
+ */
+export const line = (name, text, faults, slow = {}) => {
+  const wrong = those('WRONG', faults)
+  if (wrong !== '') failed += 1
+  console.log(`${name.padEnd(9)} ${text}${wrong}${those('SLOW', slow)}`)
 }
 
 export const JSON_TYPE = { 'content-type': 'application/json' }

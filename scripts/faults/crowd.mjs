@@ -19,11 +19,12 @@ export async function devices(site, count = 500) {
   const kept = await readAll(site.base, job)
   const errors = replies.filter(({ taken, refused }) => !taken || refused.length > 0).length
   const tries = replies.reduce((sum, reply) => sum + reply.tries, 0)
-  line('devices', `${count} × 20 records in ${seconds(tookMs)}, ${tries - count} tried again, ${errors} errors`, {
-    errors: errors > 0,
-    'over 10 s': tookMs > 10_000,
-    'not all kept': kept.length !== count * 20,
-  })
+  line(
+    'devices',
+    `${count} × 20 records in ${seconds(tookMs)}, ${tries - count} tried again, ${errors} errors`,
+    { errors: errors > 0, 'not all kept': kept.length !== count * 20 },
+    { 'over 10 s': tookMs > 10_000 },
+  )
 }
 
 /** One address that sends too much is told so, with when to come again; the others are served. */
@@ -76,8 +77,10 @@ export async function books(site) {
   const p99 = times.sort((a, b) => a - b)[Math.floor(times.length * 0.99)]
   const health = `99 % in ${p99.toFixed(0)} ms, worst ${worst.toFixed(0)} ms`
   const last = Math.max(...made.map(({ tookMs }) => tookMs))
-  line('books', `5 × the sheets of 60 bays in ${seconds(last)}; health asked ${times.length} times: ${health}`, {
-    'a book was not made': made.some(({ status }) => status !== 200),
-    'health over 100 ms': p99 > 100,
-  })
+  line(
+    'books',
+    `5 × the sheets of 60 bays in ${seconds(last)}; health asked ${times.length} times: ${health}`,
+    { 'a book was not made': made.some(({ status }) => status !== 200) },
+    { 'health over 100 ms': p99 > 100 },
+  )
 }

@@ -51,28 +51,9 @@ export function holdTab(): void {
 }
 
 /** Keeps an edit in this browser; false where the browser refuses to (a private window, a full disk). */
-export const keepDraft = ({
-  jobId,
-  baseRevision,
-  base,
-  doc,
-  label,
-  saveId,
-  unanswered,
-}: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> =>
+export const keepDraft = (draft: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> =>
   drafts()
-    .put({
-      jobId,
-      baseRevision,
-      base,
-      doc,
-      label,
-      saveId,
-      unanswered,
-      key: `${jobId}:${thisTab()}`,
-      tab: thisTab(),
-      at: Date.now(),
-    })
+    .put({ ...draft, key: `${draft.jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
     .then(
       () => true,
       () => false,

@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid'
 import { readRecords, type RefusedRecord } from '@/core/field'
 import { cutText, keepSame, ok, type Result } from '@/core/result'
 import { write } from '../db/client'
+import { jsonOf } from '../db/json'
 import { pack } from '../db/packed'
 import { columnsOf } from '../db/recordRow'
 import { appendRecords } from '../repositories/records'
@@ -59,7 +60,6 @@ function taker<T extends { readonly job: string }>(rows: AsyncGenerator<T>) {
 }
 
 const date = (text: string | null): Date | null => (text === null ? null : new Date(text))
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value)
 const nameOf = (doc: unknown): string =>
   typeof doc === 'object' && doc !== null && 'name' in doc && typeof doc.name === 'string' ? doc.name : ''
 
@@ -125,7 +125,7 @@ async function compared(trx: Knex.Transaction, kept: Kept): Promise<Exclude<Rest
   const here = await trx('jobs').where({ id: job.id }).forUpdate().first()
   if (!here) return 'added'
   if (here.revision === job.revision) {
-    const doc = json(here.doc)
+    const doc = jsonOf(here.doc)
     return keepSame(doc, job.doc) === doc ? 'there' : 'beside'
   }
   const common = { ...job, revision: Math.min(here.revision, job.revision) }

@@ -6,6 +6,7 @@ import type { Knex } from 'knex'
 import { ZipFile } from 'yazl'
 import { db } from '../db/client'
 import { migrations } from '../db/migrations'
+import { jsonOf } from '../db/json'
 import { unpack } from '../db/packed'
 import { recordOfRow } from '../db/recordRow'
 import { BACKUP_FORMAT, BACKUP_VERSION, type BackupFile, FILES, type Manifest, MANIFEST } from './format'
@@ -15,7 +16,6 @@ const AT_ONCE = 500
 /** Each holds a whole document. */
 const EDITS_AT_ONCE = 50
 
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value)
 const iso = (date: Date | null): string | null => date?.toISOString() ?? null
 
 /** Every row of a table in the order of a key, so many at a time, until none are left. */
@@ -43,7 +43,7 @@ const ROWS: Readonly<Record<BackupFile, (trx: Knex) => AsyncGenerator<object>>> 
         updatedAt: iso(row.updated_at),
         archivedAt: iso(row.archived_at),
         deletedAt: iso(row.deleted_at),
-        doc: json(row.doc),
+        doc: jsonOf(row.doc),
       }
   },
   'edits.jsonl': async function* (trx) {
@@ -59,7 +59,7 @@ const ROWS: Readonly<Record<BackupFile, (trx: Knex) => AsyncGenerator<object>>> 
         who: row.who,
         at: iso(row.at),
         label: row.label,
-        changes: json(row.changes),
+        changes: jsonOf(row.changes),
         doc: row.doc && unpack(row.doc),
         saveId: row.save_id,
       }

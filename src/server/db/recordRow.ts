@@ -1,4 +1,5 @@
 import type { FieldRecord, RecordBody } from '@/core/field'
+import { jsonOf } from './json'
 
 /** Columns of a record that are written; the post and the set-up are read out of the body by the database. */
 export interface RecordColumns {
@@ -35,5 +36,5 @@ export const recordOfRow = (row: Omit<RecordColumns, 'body' | 'kind'> & { readon
   who: row.who,
   clock: row.clock,
   planRevision: row.plan_revision,
-  body: (typeof row.body === 'string' ? JSON.parse(row.body) : row.body) as RecordBody,
+  body: jsonOf(row.body) as RecordBody,
 })

@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import type { StoredRevision } from '@/core/files'
 import type { Change, Job } from '@/core/model'
 import { cutText } from '@/core/result'
+import { jsonOf } from '../db/json'
 import { pack, unpack } from '../db/packed'
 
 export interface Edit {
@@ -70,8 +71,7 @@ export async function listEdits(db: Knex, jobId: string, limit = 200): Promise<E
   }))
 }
 
-const changesOf = (changes: unknown): Change[] =>
-  (typeof changes === 'string' ? JSON.parse(changes) : changes) as Change[]
+const changesOf = (changes: unknown): Change[] => jsonOf(changes) as Change[]
 
 /**
  * What it takes to read a revision: its own document, or those after it up to the nearest whose document was kept, in

@@ -4,6 +4,7 @@ import { parseJob } from '@/core/files'
 import type { Job } from '@/core/model'
 import { UNIT_SYSTEMS } from '@/core/units'
 import type { Issue } from '@/core/result'
+import { jsonOf } from '../db/json'
 import type { JobRow } from '../db/tables'
 
 /** All that is known of a job besides its document. */
@@ -53,8 +54,6 @@ const headOf = (row: Omit<JobRow, 'doc' | 'summary'>): JobHead => ({
   createdAt: row.created_at.toISOString(),
   updatedAt: row.updated_at.toISOString(),
 })
-
-const jsonOf = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value)
 
 /** Row to record. A stored document passes the schema like any file: what does not is said aloud, not shown half. */
 function toJob(row: JobRow): StoredJob {

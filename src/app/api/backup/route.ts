@@ -1,5 +1,5 @@
 import { Readable } from 'node:stream'
-import { answer, backup } from '@/server'
+import { answer, backup, copyName } from '@/server'
 
 export const dynamic = 'force-dynamic'
 
@@ -12,7 +12,7 @@ export const GET = (request: Request) =>
     return new Response(Readable.toWeb(stream) as ReadableStream<Uint8Array>, {
       headers: {
         'content-type': 'application/zip',
-        'content-disposition': `attachment; filename="burdock-${now.toISOString().slice(0, 10)}.zip"`,
+        'content-disposition': `attachment; filename="${copyName(now)}"`,
         'cache-control': 'no-store',
       },
     })

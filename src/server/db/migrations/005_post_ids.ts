@@ -4,6 +4,7 @@ import { liveOn, parseAsItWas } from '@/core/files'
 import { placeKey } from '@/core/layout'
 import { type Change, type Job, JOB_VERSION, undoChanges } from '@/core/model'
 import { addUnder } from '@/core/result'
+import { jsonOf } from '../json'
 import { pack } from '../packed'
 
 interface EditRow {
@@ -20,8 +21,6 @@ interface RecordRow {
 /** The table as it was: its columns are others today. */
 const older = (trx: Knex): Knex.QueryBuilder => trx.queryBuilder().from('records')
 
-const json = (value: unknown): unknown => (typeof value === 'string' ? JSON.parse(value) : value)
-
 /** The documents of all revisions, first to last, read backward from the last; fewer where one does not read. */
 function revisionsOf(
   doc: unknown,
@@ -35,7 +34,7 @@ function revisionsOf(
     if (!parsed.ok) break
     jobs.unshift(parsed.value)
     first = edit.revision
-    at = undoChanges(at, json(edit.changes) as readonly Change[])
+    at = undoChanges(at, jsonOf(edit.changes) as readonly Change[])
   }
   return { first, jobs }
 }
@@ -65,7 +64,7 @@ function bindHistory(jobs: readonly Job[], first: number, edits: readonly EditRo
   const bound = new Map<number, FieldRecord>()
   const arrived = rows.map((row) => ({
     seq: row.seq,
-    record: json(row.record) as FieldRecord,
+    record: jsonOf(row.record) as FieldRecord,
     receivedAt: row.received_at.toISOString(),
     revision: revisionAt(edits, first, row.received_at),
   }))
@@ -90,7 +89,7 @@ function bindHistory(jobs: readonly Job[], first: number, edits: readonly EditRo
 /** Gives one job's posts their identities and binds its records to them. A job that has them is left alone. */
 async function bindJobRow(trx: Knex.Transaction, id: string): Promise<void> {
   const row = await trx('jobs').where({ id }).forUpdate().first()
-  const doc = json(row?.doc) as { readonly version?: number } | undefined
+  const doc = jsonOf(row?.doc) as { readonly version?: number } | undefined
   if (!row || !doc || (doc.version ?? JOB_VERSION) >= 6) return
   const edits = (await trx('edits').where({ job_id: id }).orderBy('revision')) as unknown as EditRow[]
   const rows = (await trx('records').where({ job_id: id }).orderBy('seq')) as unknown as RecordRow[]

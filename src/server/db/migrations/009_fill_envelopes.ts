@@ -1,5 +1,6 @@
 import type { Knex } from 'knex'
 import { upToDate, type FieldRecord } from '@/core/field'
+import { jsonOf } from '../json'
 import { columnsOf } from '../recordRow'
 
 const AT_ONCE = 500
@@ -21,10 +22,9 @@ export async function up(knex: Knex): Promise<void> {
       .select('seq', 'record')
     if (rows.length === 0) return
     for (const { seq, record } of rows) {
-      const read = typeof record === 'string' ? (JSON.parse(record) as unknown) : record
       await knex('records')
         .where({ seq })
-        .update(columnsOf(upToDate(read as FieldRecord)))
+        .update(columnsOf(upToDate(jsonOf(record) as FieldRecord)))
     }
   }
 }

@@ -15,6 +15,7 @@ const order = [
   'marks',
   'quantities',
   'columns',
+  'sticks',
   'terrain',
   'field',
   'frame',

@@ -16,6 +16,15 @@ const ONE_WRITER = [
   { selector: `JSXExpressionContainer + JSXText[value=${UNIT}]`, message: BY_HAND },
 ]
 
+// What is cut and what is bought is worked out in one place, src/core/sticks, and planned in src/core/columns.
+const LENGTHS = '/^(cutLengthIn|buyLengthIn|stockIn)$/'
+const ONE_SAW = ['left', 'right'].flatMap((side) =>
+  ['name', 'property.name'].map((name) => ({
+    selector: `BinaryExpression[operator=/^[-+*%\u002F]$/][${side}.${name}=${LENGTHS}]`,
+    message: 'Lengths that are cut or bought come from src/core/sticks: no arithmetic on them elsewhere.',
+  })),
+)
+
 export default defineConfig([
   globalIgnores([
     '.next/**',
@@ -84,10 +93,22 @@ export default defineConfig([
       'no-restricted-syntax': [
         'error',
         ...ONE_WRITER,
+        ...ONE_SAW,
         { selector: 'ExportAllDeclaration', message: 'List each name by hand.' },
         { selector: "NewExpression[callee.name='Date']", message: 'The core takes the time as an argument.' },
       ],
     },
+  },
+  {
+    files: ['src/**/*.{ts,tsx}'],
+    ignores: [...TESTS, ...WRITERS, 'src/core/sticks/**', 'src/core/columns/**', 'src/core/**'],
+    rules: { 'no-restricted-syntax': ['error', ...ONE_WRITER, ...ONE_SAW] },
+  },
+  {
+    // The saw itself, and the plan of its cuts.
+    files: ['src/core/sticks/**/*.ts', 'src/core/columns/**/*.ts'],
+    ignores: TESTS,
+    rules: { 'no-restricted-syntax': ['error', ...ONE_WRITER] },
   },
   {
     // The writer itself.

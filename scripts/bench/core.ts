@@ -73,7 +73,7 @@ clock('all field sheets of that job', 5, 1, () =>
   }),
 )
 clock('strips at 1:1 of a 16 ft post', 20, 5, () =>
-  poleStrips('A1', value.poles[value.posts[0].id], value.posts[0].longPointIn),
+  poleStrips('A1', value.poles[value.posts[0].id], value.columns[value.posts[0].id].topUpIn),
 )
 async function cutting() {
   const start = performance.now()

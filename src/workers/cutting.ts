@@ -1,4 +1,4 @@
-import { type CutPlan, type CutRequest, firstFit, type LpSolver, proveCuts } from '@/core/columns'
+import { type CutPlan, type CutRequest, type LpSolver, proveCuts } from '@/core/columns'
 
 let solver: Promise<LpSolver> | null = null
 
@@ -43,8 +43,12 @@ export interface CutAnswer extends CutPlan {
   readonly solverAbsent: boolean
 }
 
+/** A solver that finds nothing: the plan is then the first that fits. */
+const GIVES_UP: LpSolver = { solve: () => ({ Status: 'None', Columns: {} }) }
+
 function proofOf(request: CutRequest, solver: LpSolver | null): CutPlan | null {
-  const simple = () => firstFit(request.demands, request.stock, request.kerfIn)
+  // Without a solver, and where one gives up.
+  const simple = () => proveCuts(request, GIVES_UP)
   if (!solver) return simple()
   try {
     return proveCuts(request, solver)

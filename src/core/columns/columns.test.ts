@@ -1,18 +1,6 @@
 import fc from 'fast-check'
-import {
-  asLp,
-  boardBound,
-  buildCard,
-  countLengths,
-  cutPatterns,
-  firstFit,
-  usedIn,
-  type CutDemand,
-  type StockBoard,
-} from '.'
+import { asLp, boardBound, countLengths, cutPatterns, firstFit, usedIn, type CutDemand, type StockBoard } from '.'
 import { planCuts } from '../../workers/cutting'
-import { deriveJob } from '../derive'
-import { barnJob } from '../testing/barn'
 import { expectNear } from '../testing/near'
 
 const STOCK: readonly StockBoard[] = [120, 144, 192, 240].map((lengthIn) => ({ lengthIn, price: lengthIn / 12 }))
@@ -126,64 +114,6 @@ test.each([
 ])('four pieces of %d in. out of 240 in. need at least %d boards', (lengthIn, want) =>
   expect(boardBound([{ lengthIn, count: 4 }], [{ lengthIn: 240, price: 20 }], 0.125)).toBe(want),
 )
-
-describe('build card of a column', () => {
-  const result = deriveJob(barnJob())
-  const post = result.ok ? result.value.posts.find((post) => post.kind === 'eave') : undefined
-  if (!post) throw new Error('no post')
-  const building = barnJob().building
-  test('the centre ply stops at the seat, the outer plies go on by the heel of the truss', () => {
-    const c = buildCard(building, post, 60, [post])
-    expect(c.seatIn).toBe(228)
-    expect(c.plies.map((ply) => ply.pieces.at(-1)?.toIn)).toEqual([234, 228, 234])
-  })
-  test('carrier bolts go through the post below the seat, two to a row, rows 3 in. apart', () => {
-    const { roof } = building
-    const onCarriers = { ...roof, truss: { ...roof.truss, set: 'carriers' as const, seat: 'face' as const } }
-    const card = buildCard({ ...building, roof: onCarriers }, post, 60, [post])
-    expect(card.bolts.map((bolt) => bolt.fromFootIn - card.seatIn)).toEqual([-2, -2, -5, -5])
-  })
-  test('without joints every ply is one treated board', () =>
-    expect(
-      buildCard(building, post, 60, [post]).plies.every((ply) => ply.pieces.length === 1 && ply.pieces[0].treated),
-    ).toBe(true))
-  test('with joints: staggered, treated below, never lower than 16 in. above grade', () => {
-    const c = buildCard(
-      { ...building, post: { ...building.post, splice: { fromIn: 10, toIn: 90, efficiency: null } } },
-      post,
-      60,
-      [post],
-    )
-    const joints = c.plies.map((ply) => ply.pieces[0].toIn)
-    expect(Math.min(...joints)).toBeGreaterThanOrEqual(76)
-    expect(Math.abs(joints[1] - joints[0])).toBeGreaterThanOrEqual(24)
-    expect(c.plies.every((ply) => ply.pieces[0].treated && !ply.pieces[1].treated)).toBe(true)
-    expect(c.problem).toBeNull()
-  })
-  test('a splice zone too short for staggered joints says so', () =>
-    expect(
-      buildCard(
-        { ...building, post: { ...building.post, splice: { fromIn: 20, toIn: 40, efficiency: null } } },
-        post,
-        60,
-        [post],
-      ).problem,
-    ).toMatch(/apart/))
-  test('nails run on the template from the foot; half from each face', () => {
-    const { nails } = buildCard(building, post, 60, [post])
-    expect(nails?.marksIn[0]).toBe(3.5)
-    expect((nails?.nailsPerFace ?? 0) * 2).toBeGreaterThanOrEqual(nails?.total ?? 1)
-  })
-  test('a gable post is bevelled by the pitch; a solid post is one stick', () => {
-    const gable = result.ok ? result.value.posts.find((post) => post.kind === 'gable') : undefined
-    if (!gable) throw new Error('no gable post')
-    expectNear(buildCard(building, gable, 60, [gable]).bevelDeg, 18.43, 1e-3)
-    expect(buildCard({ ...building, post: { ...building.post, section: '6x6' } }, post, 60, [post])).toMatchObject({
-      nails: null,
-      plies: [{ pieces: [{ treated: true }] }],
-    })
-  })
-})
 
 describe('what a plan leaves over', () => {
   // Three of 39 in. with two kerfs of a quarter: 117.5 of 120.

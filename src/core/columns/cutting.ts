@@ -32,7 +32,7 @@ export interface CutPlan {
 
 const FIT = SAME_IN
 /** Most patterns that are listed; beyond it the shorter stock is left to the heuristic. */
-const MOST_PATTERNS = 6000
+const MOST_PATTERNS = 1500
 
 /** Whether pieces fit a board: lengths and a kerf between each. */
 export const usedIn = (lengths: readonly number[], kerfIn: number): number =>
@@ -219,10 +219,13 @@ export function asLp(
   return (
     `Minimize\n obj: ` +
     `${patterns.map((pattern, i) => term(i, what === 'count' ? 1 : pattern.price)).join(' + ')}\nSubject ` +
-    (`To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= 500`).join('\n')}\n` +
+    (`To\n${cover.join('\n')}\nBounds\n${patterns.map((_, i) => ` 0 <= x${i} <= ${MOST_BOARDS}`).join('\n')}\n` +
       `${what === 'whole' ? `General\n ${patterns.map((_, i) => `x${i}`).join(' ')}\n` : ''}End\n`)
   )
 }
+
+/** Most boards of one pattern. */
+const MOST_BOARDS = 100000
 
 /** Like lengths to the sixteenth counted together, longest first. */
 export function countLengths(lengthsIn: readonly number[]): CutDemand[] {

@@ -1,33 +1,8 @@
 import { NEGLIGIBLE, ROUNDING } from '../units'
 import { item } from '../result'
-import {
-  asLp,
-  type CutDemand,
-  cutPatterns,
-  type CutPattern,
-  type CutPlan,
-  firstFit,
-  planOf,
-  type StockBoard,
-} from './cutting'
-
-export interface CutRequest {
-  readonly demands: readonly CutDemand[]
-  readonly stock: readonly StockBoard[]
-  readonly kerfIn: number
-}
-
-/** A solver of whole-number programs written as LP text; it is loaded and kept by whoever calls. */
-export interface LpSolver {
-  readonly solve: (
-    lp: string,
-    options?: Readonly<Record<string, string | number | boolean>>,
-  ) => {
-    readonly Status: string
-    readonly ObjectiveValue?: number
-    readonly Columns: Readonly<Record<string, { readonly Primal?: number }>>
-  }
-}
+import { asLp, cutPatterns, type CutPattern, type CutPlan, firstFit, planOf } from './cutting'
+import { generatePatterns } from './generate'
+import type { CutRequest, LpSolver } from './request'
 
 /** Longest search for a proof, seconds. */
 const MOST_SECONDS = 8
@@ -62,26 +37,61 @@ const bounded = (plan: CutPlan, { lowerBound, priceBound }: Pick<CutPlan, 'lower
   priceBound: Math.max(plan.priceBound, priceBound),
 })
 
+/** Boards as they are bought, where their ends are taken off before they are cut. */
+const withEnds = (plan: CutPlan, spareIn: number): CutPlan => ({
+  ...plan,
+  offcutIn: plan.offcutIn + spareIn * plan.count,
+  boards: plan.boards.map(({ pattern, count }) => ({
+    count,
+    pattern: { ...pattern, stockIn: pattern.stockIn + spareIn, offcutIn: pattern.offcutIn + spareIn },
+  })),
+})
+
+/** Every pattern where they can be listed, with what no plan is under; those that are worth cutting where they are too many. */
+function patternsFor(request: CutRequest, solver: LpSolver) {
+  const { demands, stock, kerfIn } = request
+  const listed = cutPatterns(demands, stock, kerfIn)
+  if (!listed.whole) return { ...generatePatterns(request, solver), whole: false, lowerBound: 0 }
+  const leastOf = (what: 'parts' | 'count') => {
+    const least = solver.solve(asLp(demands, listed.patterns, what))
+    return least.Status === 'Optimal' ? (least.ObjectiveValue ?? 0) : 0
+  }
+  return { ...listed, lowerBound: Math.ceil(leastOf('count') - NEGLIGIBLE), priceBound: leastOf('parts') }
+}
+
+/** A plan is proved where no plan can be cheaper by a cent. */
+const CENT = 0.005
+
 /**
- * The cheapest set of boards for a list of pieces, proved: every maximal pattern, solved as whole numbers. Where the
- * patterns are too many, or the solver finds nothing, the first-fit plan stands and says that it is not proved. Null
- * where a piece is longer than every board. What the solver throws is thrown.
+ * The cheapest set of boards for a list of pieces, with a price that no plan is under: every maximal pattern, or those
+ * that column generation finds where they are too many, solved as whole numbers. A plan at its bound, or of every
+ * pattern solved to the end, is proved. Where the solver finds nothing the first-fit plan stands. Null where a piece is
+ * longer than every board. What the solver throws is thrown.
  */
 export function proveCuts(request: CutRequest, solver: LpSolver): CutPlan | null {
+  const spareIn = request.spareIn ?? 0
+  const stock = request.stock.map((board) => ({ ...board, lengthIn: board.lengthIn - spareIn }))
+  const plan = provePlan({ ...request, stock }, solver)
+  return plan && withEnds(plan, spareIn)
+}
+
+function provePlan(request: CutRequest, solver: LpSolver): CutPlan | null {
   const { demands, stock, kerfIn } = request
   const fallback = firstFit(demands, stock, kerfIn)
   if (!fallback || demands.length === 0) return fallback
-  const { patterns, whole } = cutPatterns(demands, stock, kerfIn)
-  // With every pattern listed, the least of the relaxed problems are bounds for any plan, sharper than lengths alone.
-  const leastOf = (what: 'parts' | 'count') => {
-    const least = whole ? solver.solve(asLp(demands, patterns, what)) : null
-    return least?.Status === 'Optimal' ? (least.ObjectiveValue ?? 0) : 0
-  }
-  const bounds = { lowerBound: Math.ceil(leastOf('count') - NEGLIGIBLE), priceBound: leastOf('parts') }
-  const answer = solver.solve(asLp(demands, patterns), { time_limit: MOST_SECONDS, mip_rel_gap: 0 })
-  if (answer.Status !== 'Optimal') return bounded(fallback, bounds)
-  const list = boardsOf(patterns, (i) => Math.round(answer.Columns[`x${i}`]?.Primal ?? 0), request)
-  if (!list) return bounded(fallback, bounds)
-  const made = planOf({ list, demands, stock, kerfIn, proved: whole })
-  return bounded(made.price <= fallback.price + ROUNDING ? made : fallback, bounds)
+  const { patterns, whole, lowerBound, priceBound } = patternsFor(request, solver)
+  const seconds = whole ? MOST_SECONDS : FEW_SECONDS
+  const answer = solver.solve(asLp(demands, patterns), { time_limit: seconds, mip_rel_gap: whole ? 0 : GOOD_GAP })
+  const list =
+    answer.Status === 'Optimal' || answer.Status === 'Time limit reached'
+      ? boardsOf(patterns, (i) => Math.round(answer.Columns[`x${i}`]?.Primal ?? 0), request)
+      : null
+  const solved = whole && answer.Status === 'Optimal'
+  const made = list && planOf({ list, demands, stock, kerfIn, proved: solved })
+  const best = bounded(made && made.price <= fallback.price + ROUNDING ? made : fallback, { lowerBound, priceBound })
+  return { ...best, proved: best.proved || best.price <= best.priceBound + CENT }
 }
+
+/** Where the patterns are not all there, whole numbers are looked for no longer, and no nearer to the best of them. */
+const FEW_SECONDS = 1
+const GOOD_GAP = 0.002

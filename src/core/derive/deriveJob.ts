@@ -24,6 +24,8 @@ import { judgeBeams, judgeLeanTos, judgePurlins, judgeTrusses } from './judgeRoo
 import { judgeWalls, type WallResult, widestSpaceIn } from './judgeWalls'
 import { type Plan, planJob, type PlanMemory, type PlannedJob } from './plan'
 import { type PostCard, schedule, type ScheduleRow } from './schedule'
+import type { SticksMemory } from '../sticks'
+import { jobSticks } from './jobSticks'
 import { takeoff, type Takeoff } from './takeoff'
 
 interface Tally {
@@ -35,8 +37,8 @@ interface Tally {
   readonly notChecked: number
 }
 
-/** What the loads make of a plan: demands, holes, posts, quantities and every check. */
-export interface Judgement {
+/** What the loads make of a plan: demands, holes, posts and every check. */
+export interface Judged {
   readonly walls: Readonly<Record<Side, WallResult>>
   readonly site: SiteResults | null
   readonly missing: readonly Issue[]
@@ -48,14 +50,21 @@ export interface Judgement {
   /** Worst strength ratio of each post, by id; null where it cannot stand. */
   readonly postRatios: Readonly<Record<string, number | null>>
   readonly holes: readonly HoleKind[]
-  readonly schedule: readonly ScheduleRow[]
-  readonly cards: readonly PostCard[]
-  readonly takeoff: Takeoff
   /** The ground at each post, where spot heights say. */
   readonly ground: Readonly<Record<string, PostGround>> | null
   readonly checks: readonly Check[]
   readonly tally: Tally
 }
+
+/** What is made and bought of a plan that is judged. */
+interface Quantities {
+  readonly schedule: readonly ScheduleRow[]
+  readonly cards: readonly PostCard[]
+  readonly takeoff: Takeoff
+}
+
+/** A judgement with the quantities that follow from it. */
+export interface Judgement extends Judged, Quantities {}
 
 /** Everything the core derives from one job. */
 export interface Derived extends Omit<Plan, 'plannedWalls'>, Judgement {}
@@ -103,8 +112,8 @@ function judgeFrame(job: Job, plan: PlannedJob, results: SiteResults, gapIn: num
   }
 }
 
-function judge(job: Job, plan: PlannedJob): Judgement {
-  const { grid, layout, placed, trusses } = plan
+function judge(job: Job, plan: PlannedJob): Judged {
+  const { grid, layout } = plan
   const { results, missing } = siteResults(job, grid)
   const { walls, checks: girtChecks } = judgeWalls(job, plan, results)
   const frame = results && judgeFrame(job, plan, results, widestSpaceIn(walls))
@@ -117,7 +126,6 @@ function judge(job: Job, plan: PlannedJob): Judgement {
     ...(frame?.checks ?? waiting),
     ...judgeGround({ job, holes, names: plan.names, ground, steepestPer12: surface?.steepestPer12 ?? 0 }),
   ]
-  const rows = schedule(job.building, layout.posts, holes)
   const { demands, reactions, lateral, lines, ratios } = frame ?? UNJUDGED
   return {
     walls,
@@ -129,12 +137,24 @@ function judge(job: Job, plan: PlannedJob): Judgement {
     braces: lines,
     postRatios: ratios,
     holes,
-    schedule: rows.rows,
-    cards: rows.cards(plan.poles),
-    takeoff: takeoff({ job, rows: rows.rows, posts: layout.posts, holes, walls, grid, placed, plan: trusses, lines }),
     ground,
     checks,
     tally: tallyOf(checks),
+  }
+}
+
+/** Counts what a judged plan is made of: every stick, the schedule of the posts, what is bought. */
+function count(job: Job, plan: PlannedJob, judged: Judged, memory: Memory): Quantities {
+  const { grid, trusses, columns, structure, plannedWalls, posts, poles } = plan
+  const { holes, braces, lateral } = judged
+  memory.sticks ??= new Map()
+  const from = { grid, posts, placed: plan.placed, trusses, walls: plannedWalls, holes, braces, lateral }
+  const sticks = jobSticks(job, from, { structure, memory: memory.sticks })
+  const rows = schedule(job.building, posts, { holes, columns, sticks })
+  return {
+    schedule: rows.rows,
+    cards: rows.cards(poles),
+    takeoff: takeoff({ job, sticks, holes, grid, plan: trusses }),
   }
 }
 
@@ -146,7 +166,9 @@ export const sameLoads = (job: Job, other: Job): boolean =>
   job.building === other.building &&
   job.site === other.site &&
   job.sizing === other.sizing &&
-  job.ground === other.ground
+  job.ground === other.ground &&
+  job.buying === other.buying &&
+  job.fieldwork.levelSchool === other.fieldwork.levelSchool
 
 /**
  * What the call before worked out, so that what an edit does not touch is not worked out again. Whoever derives one job
@@ -154,6 +176,7 @@ export const sameLoads = (job: Job, other: Job): boolean =>
  */
 export interface Memory extends PlanMemory {
   judged?: { readonly job: Job; readonly plan: PlannedJob; readonly made: Judgement }
+  sticks?: SticksMemory
 }
 
 /**
@@ -163,9 +186,16 @@ export interface Memory extends PlanMemory {
 export function judgePlan(job: Job, plan: PlannedJob, memory: Memory = {}): Judgement {
   const before = memory.judged
   if (before && sameLoads(before.job, job) && before.plan.posts === plan.posts) return before.made
-  const made = judge(job, plan)
+  const judged = judge(job, plan)
+  const made = { ...judged, ...count(job, plan, judged, memory) }
   memory.judged = { job, plan, made }
   return made
+}
+
+/** Plans and judges a job without counting what it is made of: what a search asks of each of many jobs. */
+export function judgeJob(job: Job): Result<Omit<Plan, 'plannedWalls'> & Judged> {
+  const plan = planJob(job)
+  return plan.ok ? ok({ ...plan.value, ...judge(job, plan.value) }) : plan
 }
 
 /**
@@ -176,6 +206,6 @@ export function judgePlan(job: Job, plan: PlannedJob, memory: Memory = {}): Judg
 export function deriveJob(job: Job, memory: Memory = {}): Result<Derived> {
   const plan = planJob(job, memory)
   if (!plan.ok) return plan
-  const { plannedWalls: _walls, layout: _layout, ...shown } = plan.value
+  const { plannedWalls: _walls, layout: _layout, structure: _structure, ...shown } = plan.value
   return ok({ ...shown, ...judgePlan(job, plan.value, memory) })
 }

@@ -3,7 +3,6 @@ import {
   best345,
   diagonals,
   fitSquare,
-  girtPieces,
   girtRows,
   layOutGrid,
   layOutStrings,
@@ -15,7 +14,6 @@ import {
   postRows,
   trussPlan,
   type Diagonal,
-  type GirtPiece,
   type Grid,
   type OmittedPost,
   type PlacedOpening,
@@ -29,12 +27,13 @@ import {
 import { rodLog, storyPole, type PoleMark, type RodLog } from '../marks'
 import { SIDES, type Building, type Job, type Side } from '../model'
 import { ok, sameFields, type Result } from '../result'
+import { type Column, type Structure, structureOf, wallBoards, type WallBoardCut } from '../sticks'
 import { checkJob } from './checkJob'
 import { wallNames } from '../layout/compass'
 
 export interface PlannedWall extends WallRows {
   readonly name: string
-  readonly pieces: readonly GirtPiece[]
+  readonly pieces: readonly WallBoardCut[]
 }
 
 /** What a job is on the ground and in the walls, before any load: quick enough for every step of a drag. */
@@ -54,17 +53,29 @@ export interface Plan {
   readonly trusses: TrussPlan
   readonly plannedWalls: Readonly<Record<Side, PlannedWall>>
   readonly poles: Readonly<Record<string, readonly PoleMark[]>>
+  /** The slopes of the main roof: how long, how far over the eave, and where their rows of purlins lie, inches. */
+  readonly slopes: Readonly<Record<'south' | 'north', RoofSlope>>
+  /** The shape of each column above the grade line, by post. */
+  readonly columns: Readonly<Record<string, Column>>
   readonly square: Result<SquareFit>
   readonly rods: RodLog
 }
 
+/** One slope of the main roof. */
+interface RoofSlope {
+  readonly lengthIn: number
+  readonly overhangIn: number
+  readonly placesIn: readonly number[]
+}
+
 interface LaidOut extends Omit<Plan, 'square' | 'rods'> {
   readonly layout: PostLayout
+  readonly structure: Structure
   readonly neighbors: Readonly<Record<string, readonly string[]>>
 }
 
 /** A plan with the layout that its judgement needs. */
-export type PlannedJob = Plan & { readonly layout: PostLayout }
+export type PlannedJob = Plan & { readonly layout: PostLayout; readonly structure: Structure }
 
 /** The layout of the call before, kept by whoever lays one job out again and again. */
 export interface PlanMemory {
@@ -87,12 +98,16 @@ function layOut({ building, northDeg, runPastIn, edge }: LayoutOf): LaidOut | nu
   const placed = building.openings.map((opening) => placeOpening(opening, grid))
   const strings = layOutStrings({ building, grid, posts: layout.posts, placed, rows: layout.rows })
   const names = wallNames(northDeg)
+  const rows = Object.fromEntries(
+    SIDES.map((side) => [side, girtRows(onWall(building, side), grid, side, placed)]),
+  ) as unknown as Record<Side, WallRows>
+  const trusses = trussPlan(building, grid, layout)
+  const structure = structureOf({ building, grid, posts: layout.posts, placed, trusses, walls: rows })
   const plannedWalls = Object.fromEntries(
-    SIDES.map((side) => {
-      const wb = onWall(building, side)
-      const rows = girtRows(wb, grid, side, placed)
-      return [side, { ...rows, name: names[side], pieces: girtPieces(wb, rows, layout.posts) }]
-    }),
+    structure.walls.map((wall) => [
+      wall.side,
+      { ...rows[wall.side], name: names[wall.side], pieces: wallBoards(wall) },
+    ]),
   ) as unknown as Record<Side, PlannedWall>
   // Posts of one wall and one height carry the same marks.
   const alike = new Map<string, readonly PoleMark[]>()
@@ -117,7 +132,15 @@ function layOut({ building, northDeg, runPastIn, edge }: LayoutOf): LaidOut | nu
     batterBoards: batterBoards(strings, runPastIn),
     neighbors: neighborsIn(postRows(layout.posts)),
     plannedWalls,
-    trusses: trussPlan(building, grid, layout),
+    trusses,
+    structure,
+    slopes: Object.fromEntries(
+      structure.slopes.map(({ side, lengthIn, placesIn }) => [
+        side,
+        { lengthIn, placesIn, overhangIn: structure.overhangs[side] },
+      ]),
+    ) as unknown as Record<'south' | 'north', RoofSlope>,
+    columns: Object.fromEntries(structure.columns),
     poles: Object.fromEntries(layout.posts.map((post) => [post.id, poleOf(post)])),
   }
 }

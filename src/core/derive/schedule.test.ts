@@ -9,7 +9,7 @@ test.each([
   expect(job.building.school === 'pier').toBe(onPiers)
   for (const row of d.schedule) {
     const hole = d.holes.find(({ kind }) => kind === row.kind)
-    const want = onPiers ? row.longPointIn - job.building.bracketIn : row.longPointIn + (hole?.embedIn ?? 0)
+    const want = onPiers ? row.topUpIn - job.building.bracketIn : row.topUpIn + (hole?.embedIn ?? 0)
     expect(row.totalIn).toBeCloseTo(want, 9)
     expect(row.embedIn).toBe(hole?.embedIn ?? 0)
   }

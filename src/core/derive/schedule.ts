@@ -1,22 +1,27 @@
-import { entryOf, item } from '../result'
-import type { Building } from '../model'
+import { plannedFootIn } from '../field'
+import type { HoleKind } from '../frame'
 import { named, type Post, type PostKind, type PostName } from '../layout'
 import type { PoleMark } from '../marks'
-import { stockFor } from '../quantities'
+import type { Building } from '../model'
+import { entryOf, item } from '../result'
+import type { Column, Sticks } from '../sticks'
 import { toSixteenths } from '../units'
 import { postSize } from '../wood'
-import type { HoleKind } from '../frame'
 
 /** One line of the post schedule. Lengths in inches, exact; `stockIn` null when no listed length is long enough. */
 export interface ScheduleRow extends PostName {
   readonly kind: PostKind
   readonly xIn: number
   readonly yIn: number
+  /** Above the grade line: where what stands on the post sits, and its highest point. */
+  readonly seatUpIn: number
+  readonly topUpIn: number
   readonly heightIn: number
-  readonly longPointIn: number
   readonly embedIn: number
   readonly holeIn: number
   readonly holeDiameterIn: number
+  /** From its foot to its seat, and to its highest point: the length it is cut to. */
+  readonly seatIn: number
   readonly totalIn: number
   readonly stockIn: number | null
   readonly section: string
@@ -31,36 +36,56 @@ export interface PostCard {
   readonly marks: readonly PoleMark[]
 }
 
-/** Spare over the cut length of a post that is cut at the top in place, inches. */
-const POST_SPARE_IN = 1
+/** Longest board that each post is made of as it is bought; null where one of its boards is longer than the yard has. */
+function stockOf({ sticks }: Sticks): ReadonlyMap<string, number | null> {
+  const stock = new Map<string, number | null>()
+  for (const { kind, of, buyLengthIn } of sticks) {
+    if ((kind !== 'ply' && kind !== 'post') || of === null) continue
+    const has = stock.get(of)
+    if (has === null) continue
+    stock.set(of, buyLengthIn === null ? null : Math.max(has ?? 0, buyLengthIn))
+  }
+  return stock
+}
 
 /** The post schedule, and the cards that group posts with the same kind, length and marks. */
 export function schedule(
   building: Building,
   posts: readonly Post[],
-  holes: readonly HoleKind[],
+  {
+    holes,
+    columns,
+    sticks,
+  }: {
+    readonly holes: readonly HoleKind[]
+    readonly columns: Readonly<Record<string, Column>>
+    readonly sticks: Sticks
+  },
 ): {
   readonly rows: readonly ScheduleRow[]
   readonly cards: (poles: Readonly<Record<string, readonly PoleMark[]>>) => PostCard[]
 } {
   const section = postSize(building.post).label
+  const stock = stockOf(sticks)
   const rows = posts.map((post): ScheduleRow => {
     const hole = holes.find((hole) => hole.kind === post.kind)
-    const embedIn = hole?.embedIn ?? 0
-    const totalIn = building.school === 'pier' ? post.longPointIn - building.bracketIn : post.longPointIn + embedIn
+    const { seatUpIn, topUpIn } = entryOf(columns, post.id)
+    const footUpIn = -plannedFootIn({ building }, holes, post.kind)
     return {
       id: post.id,
       name: post.name,
       kind: post.kind,
       xIn: post.x,
       yIn: post.y,
+      seatUpIn,
+      topUpIn,
       heightIn: post.heightIn,
-      longPointIn: post.longPointIn,
-      embedIn,
+      embedIn: hole?.embedIn ?? 0,
       holeIn: hole?.digIn ?? 0,
       holeDiameterIn: hole?.diameterIn ?? 0,
-      totalIn,
-      stockIn: stockFor(totalIn, POST_SPARE_IN),
+      seatIn: seatUpIn - footUpIn,
+      totalIn: topUpIn - footUpIn,
+      stockIn: stock.get(post.id) ?? null,
       section,
     }
   })
@@ -73,6 +98,7 @@ export function schedule(
         const key = [
           row.kind,
           toSixteenths(row.totalIn),
+          toSixteenths(row.seatIn),
           ...marks.map((mark) => `${mark.kind}${toSixteenths(mark.upIn)}`),
         ].join('|')
         const card = groups.get(key)

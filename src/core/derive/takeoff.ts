@@ -1,55 +1,30 @@
-import { FT3_PER_YD3, IN_PER_FT, ROUNDING } from '../units'
-import {
-  type GirtPiece,
-  type Grid,
-  onWall,
-  type PlacedOpening,
-  type Post,
-  type TrussPlan,
-  wallLengthIn,
-} from '../layout'
-import { type Building, type Job, type Side, SIDES } from '../model'
-import {
-  BAG_YIELD_FT3,
-  type BagLb,
-  bagsFor,
-  byStock,
-  GRAVEL_LOOSE,
-  HOLE_WASTE,
-  looseSpoilFt3,
-  stockFor,
-} from '../quantities'
-import { boardSize, postSize, weightPlf } from '../wood'
-import { BOARD_SPARE_IN, type Boards, roofBoards } from './boards'
-import type { BraceLine } from '../frame'
-import { type CostLine, costLines } from './costLines'
 import type { HoleKind } from '../frame'
-import { type JointLine, jointList } from './joints'
-import { purlinRows } from '../layout'
-import type { ScheduleRow } from './schedule'
+import type { Grid, TrussPlan } from '../layout'
+import type { Building, Job } from '../model'
+import { BAG_YIELD_FT3, type BagLb, bagsFor, GRAVEL_LOOSE, HOLE_WASTE, looseSpoilFt3 } from '../quantities'
+import { type Stick, type Sticks, skinScrews } from '../sticks'
+import { FT3_PER_YD3, IN_PER_FT } from '../units'
+import { type CostLine, costLines } from './costLines'
+import { type HardwareLine, hardwareList, type JointLine, jointList } from './hardwareList'
+import { type LumberLine, lumberList, spareBoards } from './lumberList'
 
-/** The board a skirt is bought in: the longest that one person carries, inches. */
-const SKIRT_BOARD_IN = 192
-/** Moisture of boards as they are lifted, percent, and what is added to a weight for wet wood and guesswork. */
-const LIFTED_MOISTURE_PCT = 19
+/** What is added to a weight for wet wood and guesswork. */
 const LIFT_MARGIN = 1.2
 
-interface StockLine {
-  readonly what: string
-  readonly stockIn: number | null
-  readonly count: number
+/** A line of lumber with what is bought of it to spare. */
+interface OrderedLumber extends LumberLine {
+  readonly spare: number
 }
 
 /**
- * What to order: posts, boards and trusses by stock length, fasteners, concrete by bag and by yard, backfill, and what
- * it costs by the price list.
+ * What to order, read off the sticks and their joins: lumber by stock length, hardware, trusses, concrete by bag and by
+ * yard, backfill, and what it costs by the price list.
  */
 export interface Takeoff {
-  readonly posts: readonly StockLine[]
-  readonly girts: readonly StockLine[]
-  readonly skirt: readonly StockLine[]
-  readonly roof: readonly StockLine[]
+  readonly lumber: readonly OrderedLumber[]
+  readonly hardware: readonly HardwareLine[]
   readonly joints: readonly JointLine[]
+  readonly trusses: number
   readonly concreteFt3: number
   readonly concreteYd3: number
   readonly wastePct: number
@@ -67,14 +42,10 @@ export interface Takeoff {
 
 export interface TakeoffInput {
   readonly job: Job
-  readonly rows: readonly ScheduleRow[]
-  readonly posts: readonly Post[]
+  readonly sticks: Sticks
   readonly holes: readonly HoleKind[]
-  readonly walls: Readonly<Record<Side, { readonly pieces: readonly GirtPiece[] }>>
   readonly grid: Grid
-  readonly placed: readonly PlacedOpening[]
   readonly plan: TrussPlan
-  readonly lines: readonly BraceLine[]
 }
 
 /** Concrete and gravel of all holes, and the bags of each size. */
@@ -99,108 +70,50 @@ function concreteOf(holes: readonly HoleKind[]) {
 }
 
 /** Upright bars of all piers together, ft: each as long as its pier. */
-const barsFt = ({ pier, bracketIn }: Building, holes: readonly HoleKind[]): number =>
-  holes.reduce((sum, hole) => sum + hole.postIds.length * pier.bars * ((hole.depthIn + bracketIn) / IN_PER_FT), 0)
+const barsFt = ({ school, pier, bracketIn }: Building, holes: readonly HoleKind[]): number =>
+  school === 'pier'
+    ? holes.reduce((sum, hole) => sum + hole.postIds.length * pier.bars * ((hole.depthIn + bracketIn) / IN_PER_FT), 0)
+    : 0
 
-/** Walls that have girts and a skirt. */
-const closedSides = (building: Building): readonly Side[] => SIDES.filter((side) => !building.openSides.includes(side))
-
-const girtBoards = ({ job, walls }: TakeoffInput): Boards[] =>
-  closedSides(job.building).map((side) => {
-    const { size, lumber } = onWall(job.building, side).girts
-    const plies = Array.from({ length: job.building.girts.plies }, () =>
-      walls[side].pieces.map((piece) => piece.lengthIn),
-    )
-    return { what: 'girts', size, lumber, lengthsIn: plies.flat() }
-  })
-
-/** Length of skirt around the building, doors to the ground left out, inches. */
-function skirtRunIn({ job, grid, placed }: TakeoffInput): number {
-  if (job.building.skirt.depthIn <= 0) return 0
-  const runs = closedSides(job.building).map((side) => {
-    const doors = placed.filter((placed) => placed.opening.side === side && placed.sillIn === 0)
-    return wallLengthIn(grid, side) - doors.reduce((sum, door) => sum + door.opening.widthIn, 0)
-  })
-  return runs.reduce((sum, run) => sum + Math.max(0, run), 0)
-}
-
-/** Boards of one name by the stock length each is cut from. */
-function stockLines(list: readonly Boards[]): StockLine[] {
-  const lengthsByName = new Map<string, number[]>()
-  for (const boards of list) {
-    const name = `${boards.what}, ${boards.size.replace('x', '×')} ${boards.lumber}`
-    lengthsByName.set(name, [...(lengthsByName.get(name) ?? []), ...boards.lengthsIn])
+/** What is lifted in one piece: all plies of a post, all plies of a beam over one bay and more, a truss, a board. */
+function heaviestLift(sticks: readonly Stick[]): { readonly name: string; readonly lb: number } {
+  const lifts = new Map<string, { name: string; lb: number }>()
+  for (const { id, of, kind, name, place, weightLb, board } of sticks) {
+    const whole = kind === 'ply' || kind === 'carrier' || kind === 'header' || kind === 'rafter'
+    const key = whole ? `${of} ${kind === 'ply' ? '' : place.order}` : id
+    const lift = lifts.get(key)
+    if (lift) lift.lb += weightLb
+    else lifts.set(key, { name: whole ? `${kind === 'ply' ? 'post' : kind} of ${board.label}` : name, lb: weightLb })
   }
-  return [...lengthsByName].flatMap(([what, lengths]) => byStock(lengths, 0).map((stock) => ({ what, ...stock })))
-}
-
-/** The heaviest thing that is lifted: a post or a beam of the roof. */
-function heaviestStick(building: Building, rows: readonly ScheduleRow[], plan: TrussPlan) {
-  const column = postSize(building.post)
-  const longestIn = rows.reduce((most, row) => Math.max(most, row.totalIn), 0)
-  const columnPlf = weightPlf(building.post.lumber, column.areaIn2, LIFTED_MOISTURE_PCT, building.grades)
-  const beams = plan.beams.map((beam) => {
-    const { plies, lumber, size } = building.roof[beam.kind]
-    const plf = plies * weightPlf(lumber, boardSize(size).areaIn2, LIFTED_MOISTURE_PCT, building.grades)
-    return { name: beam.kind, lb: (plf * beam.spanIn) / IN_PER_FT }
-  })
-  return [{ name: column.label, lb: (columnPlf * longestIn) / IN_PER_FT }, ...beams].reduce((best, stick) =>
-    stick.lb > best.lb ? stick : best,
-  )
+  return [...lifts.values()].reduce((most, lift) => (lift.lb > most.lb ? lift : most), { name: '', lb: 0 })
 }
 
 /** Quantities and cost of the whole frame. Waste is taken on the total and rounded up once. */
-export function takeoff(input: TakeoffInput): Takeoff {
-  const { job, rows, holes, grid, plan, lines } = input
-  const { building } = job
-  const girts = girtBoards(input)
-  const skirtIn = skirtRunIn(input)
-  const skirtBoardIn = stockFor(SKIRT_BOARD_IN, 0) ?? SKIRT_BOARD_IN
-  const skirtBoards = Math.ceil(skirtIn / skirtBoardIn - ROUNDING)
-  const roof = roofBoards(building, grid, plan, lines)
+export function takeoff({ job, sticks, holes, grid, plan }: TakeoffInput): Takeoff {
+  const { building, buying } = job
   const { dugFt, bags, gravelYd3, concreteFt3, backfillFt3, augerFt3 } = concreteOf(holes)
-  const joints = jointList({
-    building,
-    posts: input.posts,
-    plan,
-    pieces: closedSides(building).reduce((sum, side) => sum + input.walls[side].pieces.length, 0),
-    purlinJoints: purlinRows(building, grid) * plan.trusses.length,
-    holes,
-    rows,
-    lines,
-  })
-  const skirt: Boards = {
-    what: 'skirt',
-    size: '2x10',
-    lumber: building.girts.lumber,
-    treated: true,
-    lengthsIn: Array.from({ length: skirtBoards }, () => skirtBoardIn),
-  }
-  const barFt = barsFt(building, holes)
+  const lumber = lumberList(sticks.sticks)
+  const screws = skinScrews(sticks.sticks, building.joints.screw.spacingIn)
+  const hardware = hardwareList(sticks.joins, screws, buying)
   const cost = costLines({
     job,
-    grid,
-    plan,
-    rows,
-    girts,
-    skirt,
-    roof,
-    joints,
+    bays: grid.baysIn.length,
+    lumber,
+    hardware,
+    trusses: plan.trusses.length,
+    trussSpanIn: grid.widthIn,
+    posts: holes.reduce((sum, hole) => sum + hole.postIds.length, 0),
     dugFt,
     bags80: bags[80],
     gravelYd3,
-    barFt,
+    barFt: barsFt(building, holes),
   })
-  const heaviest = heaviestStick(building, rows, plan)
+  const heaviest = heaviestLift(sticks.sticks)
   return {
-    posts: byStock(
-      rows.map((row) => row.totalIn),
-      BOARD_SPARE_IN,
-    ).map((stock) => ({ what: rows[0]?.section ?? '', ...stock })),
-    girts: stockLines(girts),
-    roof: stockLines(roof),
-    skirt: skirtIn > 0 ? [{ what: 'treated skirt board', stockIn: skirtBoardIn, count: skirtBoards }] : [],
-    joints,
+    lumber: lumber.map((line) => ({ ...line, spare: spareBoards(buying, line.count) })),
+    hardware,
+    joints: jointList(sticks.joins),
+    trusses: plan.trusses.length,
     concreteFt3,
     concreteYd3: (concreteFt3 * (1 + HOLE_WASTE)) / FT3_PER_YD3,
     wastePct: HOLE_WASTE * 100,

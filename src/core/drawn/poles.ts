@@ -1,6 +1,7 @@
 import { wallPosts, type Post } from '../layout'
 import { sharedPole, type PoleMark } from '../marks'
 import { SIDES, type Side } from '../model'
+import type { Column } from '../sticks'
 
 /** A story pole as it is drawn or printed: one post's, a wall's (`wall-south`), or one for the whole `building`. */
 export interface Pole {
@@ -23,6 +24,7 @@ interface Of {
   readonly posts: readonly Post[]
   readonly poles: Readonly<Record<string, readonly PoleMark[]>>
   readonly wallNames: Readonly<Record<Side, string>>
+  readonly columns: Readonly<Record<string, Pick<Column, 'topUpIn'>>>
 }
 
 /**
@@ -54,7 +56,7 @@ export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
         name: other.name,
         marks: given.poles[key] ?? [],
         topIn: other.heightIn,
-        longPointIn: other.longPointIn,
+        longPointIn: given.columns[other.id]?.topUpIn ?? other.heightIn,
         side: other.kind === 'lean-to' ? null : other.side,
       }
     : null

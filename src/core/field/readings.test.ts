@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { holeNeed } from '../frame'
-import { levelSteps, SET_LONG_IN } from '../marks'
+import { levelSteps } from '../marks'
 import { demo } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'
 import { roundIn, toSixteenths } from '../units'
@@ -209,7 +209,12 @@ describe('embedded posts: a stake is not the foot', () => {
 })
 
 describe('three ways of leveling carry one height to three sets of numbers', () => {
-  const postHeights: Parameters<typeof levelSteps>[2] = { footToGradeIn: 68, heightIn: 144, longPointIn: 146 }
+  const postHeights: Parameters<typeof levelSteps>[2] = {
+    footToGradeIn: 68,
+    seatUpIn: 144,
+    topUpIn: 146,
+    setLongIn: 6,
+  }
   test.each<
     ['high-pier' | 'cut-to-laser' | 'level-strings', number, typeof postHeights, readonly (readonly [string, number])[]]
   >([
@@ -240,7 +245,7 @@ describe('three ways of leveling carry one height to three sets of numbers', () 
       [
         ['line', 48],
         ['seat', 96],
-        ['rough', 214 + SET_LONG_IN],
+        ['rough', 220],
       ],
     ],
     [

@@ -1,6 +1,7 @@
 import { type Grid, neighborsIn, type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
 import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
 import type { Job } from '../model'
+import type { Column } from '../sticks'
 import { entryOf } from '../result'
 import { inchesAlone, ROUNDING, toSixteenths } from '../units'
 import { type FieldState, reached } from './fold'
@@ -16,6 +17,7 @@ import type { PostState } from './records'
 export interface Stood {
   readonly posts: readonly Post[]
   readonly poles: Readonly<Record<string, readonly PoleMark[]>>
+  readonly columns: Readonly<Record<string, Pick<Column, 'seatUpIn' | 'topUpIn'>>>
   readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]
   readonly grid: Grid
   readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null
@@ -93,7 +95,7 @@ function plannedUp({ building }: Job, { posts, ground }: Stood): Record<string, 
 // 3. The foot of each post.
 
 /** Planned distance from the foot of a post up to the grade line, inches; negative where a bracket stands above it. */
-export const plannedFootIn = (job: Job, holes: Stood['holes'], kind: PostKind): number =>
+export const plannedFootIn = (job: Pick<Job, 'building'>, holes: Stood['holes'], kind: PostKind): number =>
   job.building.school === 'pier' ? -job.building.bracketIn : (holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
 
 /** The foot of one post below the grade line, and whether it was read on site. */
@@ -171,6 +173,8 @@ export interface PostAsBuilt extends PostName {
   /** Foot of the post to the grade line: measured where the foot was read, planned otherwise. */
   readonly footToGradeIn: number
   readonly marks: readonly OwnMark[]
+  /** From the foot to the seat, and to the top of its highest ply: the length it is cut to. */
+  readonly seatIn: number
   readonly needIn: number
   readonly cutIn: number | null
   readonly fit: StickFit | null
@@ -194,9 +198,14 @@ function levelingPrints({ fieldwork }: Job, stringIn: Readonly<Record<string, nu
 }
 
 /** Everything a card prints, to the sixteenth. */
-const signatureOf = (needIn: number, upFromRodIn: number | null, marks: readonly OwnMark[], besides: string): string =>
+const signatureOf = (
+  lengthsIn: readonly number[],
+  upFromRodIn: number | null,
+  marks: readonly OwnMark[],
+  besides: string,
+): string =>
   [
-    toSixteenths(needIn),
+    ...lengthsIn.map(toSixteenths),
     ...(upFromRodIn === null ? [] : [`r${toSixteenths(upFromRodIn)}`]),
     ...marks.map((mark) => `${mark.key}${toSixteenths(mark.fromBottomIn)}`),
     ...(besides ? [besides] : []),
@@ -209,12 +218,13 @@ const signatureOf = (needIn: number, upFromRodIn: number | null, marks: readonly
 function postAsBuilt(
   post: Post,
   foot: Foot,
-  { poles, rods, state, besides }: Pick<Stood, 'poles'> & Standing,
+  { poles, columns, rods, state, besides }: Pick<Stood, 'poles' | 'columns'> & Standing,
 ): PostAsBuilt {
   const rod = rods.offsets[post.id]
   const upFromRodIn = rod?.upToGradeIn ?? null
   const marks = ownMarks(poles[post.id] ?? [], foot.inches)
-  const needIn = foot.inches + post.longPointIn
+  const column = entryOf(columns, post.id)
+  const [seatIn, needIn] = [foot.inches + column.seatUpIn, foot.inches + column.topUpIn]
   const cutIn = state.cuts[post.id]?.body.lengthIn ?? null
   const reachedState = state.states[post.id] ?? 'planned'
   return {
@@ -226,11 +236,12 @@ function postAsBuilt(
     upFromRodIn,
     footToGradeIn: foot.inches,
     marks,
+    seatIn,
     needIn,
     cutIn,
     fit: cutIn === null ? null : judgeStick(post.name, cutIn, needIn),
     locked: reached(reachedState, 'cut'),
-    signature: signatureOf(needIn, upFromRodIn, marks, besides(post.id)),
+    signature: signatureOf([needIn, seatIn], upFromRodIn, marks, besides(post.id)),
   }
 }
 
@@ -261,7 +272,7 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
   const rods = rodLog(read, neighborsIn(rows), state.gradeLockedIn, plannedUp(job, stood))
   const { strings, stringIn } = stringPlane(job, stood)
   const foot = footOf(job, stood, levels, rods)
-  const standing = { poles: stood.poles, rods, state, besides: levelingPrints(job, stringIn) }
+  const standing = { poles: stood.poles, columns: stood.columns, rods, state, besides: levelingPrints(job, stringIn) }
   return {
     rods,
     asBuilt: stood.posts.map((post) => postAsBuilt(post, foot(post), standing)),

@@ -1,4 +1,4 @@
-import { newJob, newLeanToParts, NO_RATINGS } from '../model'
+import { newBuying, newJob, newLeanToParts, NO_RATINGS } from '../model'
 import { recordOf } from '../result'
 import { withIdentities } from './identities'
 
@@ -105,6 +105,11 @@ function toVersion10(raw: Raw): Raw {
   }
 }
 
+/** Up to version 10 every job bought by one rule, from one list of lengths. */
+function toVersion11(raw: Raw): Raw {
+  return { ...raw, version: 11, buying: raw.buying ?? newBuying() }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
@@ -115,6 +120,7 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   7: toVersion8,
   8: toVersion9,
   9: toVersion10,
+  10: toVersion11,
 }
 
 /**

@@ -1,9 +1,8 @@
 import { item } from '../result'
-import { type Grid, isEave, type Post } from '../layout'
+import { bracedBays, type Grid, isEave, type Post } from '../layout'
 import { type Building, type Side, SIDES } from '../model'
 import { plumbCutBrace } from '../pocket/braceBetween'
 import { boardSize } from '../wood'
-import { bracedBays } from './bracedBays'
 import type { Lateral } from './lateral'
 
 /**
@@ -33,7 +32,6 @@ export interface BraceLine {
   readonly lengthIn: number
   readonly forceLb: number
   readonly coupleLb: number
-  readonly stockIn: number
   readonly between: string
 }
 
@@ -74,7 +72,6 @@ export function braceLines(building: Building, grid: Grid, lateral: Lateral, pos
       lengthIn: brace.edgeIn,
       forceLb: force,
       coupleLb: (shear[side] / bays) * (heightIn / bayIn),
-      stockIn: brace.tipToTipIn,
       between: bays > 1 ? `${first} and ${lastPair}` : first,
     }
   })

@@ -1,10 +1,9 @@
-import { type Grid, type Post, wallPosts } from '../layout'
+import { bracedBays, type Grid, type Post, wallPosts } from '../layout'
 import type { Building } from '../model'
 import { item, ratioOfUse, usedOf, worstUse } from '../result'
 import { type DiaphragmResult, type PostUnit, shareByDiaphragm } from '../statics'
 import { IN_PER_FT, PITCH_RUN_IN, SAME_IN } from '../units'
 import { boardSize, type DesignValues } from '../wood'
-import { bracedBays } from './bracedBays'
 import type { ReliedOn } from './reliance'
 import { shearLengthFt, shearStrips } from './shearStrips'
 

@@ -1,2 +1,2 @@
-export { distance } from './point'
-export type { Point } from './point'
+export { distance, type Point } from './point'
+export { cross, dot, lengthOf, minus, plus, times, unit, type Vector } from './space'

@@ -19,5 +19,5 @@ export { crossingPlace, geometryFactor, heelPlaces, rowGapIn } from './boltPlace
 export { LEAST_FV_PSI, splittingLb, splittingLine } from './splitting'
 export type { Splitting } from './splitting'
 export type { BoltStrength } from './bolted'
-export { laminationPlan, nailColumns } from './lamination'
+export { laminationNails, laminationPlan, nailColumns } from './lamination'
 export type { LaminationPlan } from './lamination'

@@ -42,6 +42,12 @@ export function nailColumns(
   return { count, spaceIn: run / (count - 1) }
 }
 
+/** Nails of a column so long, in all: each through every ply, or each pair of plies nailed by itself. */
+export function laminationNails(lamination: Joints['lamination'], plies: number, lengthIn: number): number {
+  const { count } = nailColumns(lengthIn, lamination.endIn, lamination.spacingIn)
+  return count * lamination.rows * (lamination.through ? 1 : plies - 1)
+}
+
 /** One rule of NDS 2018 15.3.3.1: what the pattern has, between what is asked for. */
 const band = ({
   rule,
@@ -143,7 +149,7 @@ export function laminationPlan({
     columns: count,
     spacingIn: spaceIn,
     nailsPerFace: Math.ceil((count * lamination.rows) / 2) * (lamination.through ? 1 : plies - 1),
-    total: count * lamination.rows * (lamination.through ? 1 : plies - 1),
+    total: laminationNails(lamination, plies, lengthIn),
     marksIn: Array.from({ length: count }, (_, i) => lamination.endIn + spaceIn * i),
     rowsIn,
     rules,

@@ -127,17 +127,23 @@ export function girtRows(building: Building, grid: Grid, side: Side, all: readon
   const base = building.skirt.depthIn > 0 ? building.skirt.topIn : 0
   const { kept, blocks } = anchorsOf(building, placed, base, building.heelIn)
   const limits = { maxGapIn: building.girts.maxGapIn }
+  // Boards that would stand in each other leave no gap between them.
+  const apart = (fromIn: number, toIn: number): readonly number[] => {
+    const rows = rowsBetween(fromIn, toIn, limits)?.slice(0, -1) ?? []
+    if ((toIn - fromIn) / (rows.length + 1) >= face) return rows
+    const most = Math.max(1, Math.floor((toIn - fromIn) / face))
+    return Array.from({ length: most - 1 }, (_, i) => fromIn + ((toIn - fromIn) * (i + 1)) / most)
+  }
   const tops: { topIn: number; landing: Landing }[] = []
   let from = base
   for (const anchor of kept) {
-    for (const topIn of rowsBetween(from, anchor.topIn, limits)?.slice(0, -1) ?? []) tops.push({ topIn, landing: null })
+    for (const topIn of apart(from, anchor.topIn)) tops.push({ topIn, landing: null })
     tops.push({ topIn: anchor.topIn, landing: anchor.landing })
     from = anchor.topIn
   }
   if (!isEave(side)) {
     const peak = rafterHeightIn(building, grid.widthIn / 2)
-    for (const topIn of rowsBetween(building.heelIn, peak, limits)?.slice(0, -1) ?? [])
-      tops.push({ topIn, landing: null })
+    for (const topIn of apart(building.heelIn, peak)) tops.push({ topIn, landing: null })
   }
   const rows = tops.map((top, i): GirtRow => {
     const below = top.topIn - (i > 0 ? item(tops, i - 1).topIn : base)

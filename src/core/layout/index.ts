@@ -31,9 +31,8 @@ export { girtFaceIn, girtRows } from './girtRows'
 export { fewestRows } from './rowSearch'
 export type { Block, GirtRow, WallRows } from './girtRows'
 export { onWall } from './wallGirts'
-export { purlinPlaces, purlinRows, slopeLengthIn } from './purlins'
-export { girtPieces } from './girtPieces'
-export type { GirtPiece } from './girtPieces'
+export { bracedBays } from './bracedBays'
+export { purlinPlaces, slopeLengthIn } from './purlins'
 export {
   clearPlace,
   lengthLimits,

@@ -70,9 +70,8 @@ function inPlan({ grid, widthIn, depthIn }: Laying, side: Side, at: number) {
 
 /** Sets a post of a wall at its slot. */
 export function setPost(laying: Laying, side: Side, slot: Slot): void {
-  const { building, grid, widthIn } = laying
+  const { building, grid } = laying
   const inside = Math.min(slot.at, grid.widthIn - slot.at)
-  const longInside = Math.min(grid.widthIn / 2, inside + widthIn / 2)
   laying.posts.push({
     id: slot.id,
     name: slot.name,
@@ -88,7 +87,6 @@ export function setPost(laying: Laying, side: Side, slot: Slot): void {
     movedIn: slot.at - slot.nominal,
     pinned: slot.pinned,
     heightIn: isEave(side) ? building.heelIn : rafterHeightIn(building, inside),
-    longPointIn: isEave(side) ? building.heelIn : rafterHeightIn(building, longInside),
   })
 }
 

@@ -24,7 +24,7 @@ const HIGH_CORNER: Readonly<Record<Side, Corner>> = { south: 'SE', north: 'NE', 
 export const cornersOf = (side: Side): readonly [Corner, Corner] => [LOW_CORNER[side], HIGH_CORNER[side]]
 
 /** Whether a side is an eave wall (its length runs along x). */
-export const isEave = (side: Side): boolean => side === 'south' || side === 'north'
+export const isEave = (side: Side): side is 'south' | 'north' => side === 'south' || side === 'north'
 
 /** Length of a wall between string corners. */
 export const wallLengthIn = (grid: Grid, side: Side): number => (isEave(side) ? grid.lengthIn : grid.widthIn)

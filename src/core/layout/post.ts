@@ -38,8 +38,6 @@ export interface Post extends PostName, PostPlace {
   readonly pinned: boolean
   /** Height above the grade line to the heel, or to the rafter underside at its centre. */
   readonly heightIn: number
-  /** Height at the long point of a post cut to the pitch. */
-  readonly longPointIn: number
 }
 
 export interface OmittedPost extends PostName, PostPlace {

@@ -75,7 +75,6 @@ function layLeanTo(laying: Laying, leanTo: LeanTo, index: number): void {
       movedIn: 0,
       pinned: grid.pinnedIn.includes(at),
       heightIn,
-      longPointIn: heightIn,
     })
   }
 }

@@ -11,14 +11,11 @@ export const slopeLengthIn = (building: Building, grid: Grid): number =>
   (grid.widthIn / 2 + building.eaveOverhangIn) / Math.cos(pitchRadians(building.pitchPer12))
 
 /**
- * Rows of purlins on one slope, inches from its low edge: equal spaces at or under the chosen one, from 3 in. above the
- * eave to 6 in. below the ridge.
+ * Rows of purlins on a slope so long, inches from its low edge: equal spaces at or under `mostIn`, from 3 in. above the
+ * eave to 6 in. below the ridge, or to so far below it that the rows of both slopes have room beside each other.
  */
-export function purlinPlaces(building: Building, grid: Grid): number[] {
-  const run = slopeLengthIn(building, grid) - PURLIN_EAVE_IN - PURLIN_RIDGE_IN
-  const spaces = Math.max(1, Math.ceil(run / building.roof.purlins.spaceIn - ROUNDING))
+export function purlinPlaces(slopeIn: number, mostIn: number, ridgeIn = 0): number[] {
+  const run = slopeIn - PURLIN_EAVE_IN - Math.max(PURLIN_RIDGE_IN, ridgeIn)
+  const spaces = Math.max(1, Math.ceil(run / mostIn - ROUNDING))
   return Array.from({ length: spaces + 1 }, (_, k) => PURLIN_EAVE_IN + (run * k) / spaces)
 }
-
-/** Rows of purlins on both slopes of the main roof. */
-export const purlinRows = (building: Building, grid: Grid): number => 2 * purlinPlaces(building, grid).length

@@ -1,11 +1,13 @@
 import { SAME_IN } from '../units'
 import type { Fieldwork } from '../model'
 
-/** What one post's heights are, inches: foot to grade line, top above the grade line, long point above it. */
+/** What one post's heights are, inches: foot to grade line, its seat and its highest point above the grade line. */
 export interface PostHeights {
   readonly footToGradeIn: number
-  readonly heightIn: number
-  readonly longPointIn: number
+  readonly seatUpIn: number
+  readonly topUpIn: number
+  /** Left on it where it is set long and cut where it stands. */
+  readonly setLongIn: number
   /** Level strings: how high the string of this post's row stands above the grade line. */ readonly stringIn?: number
 }
 
@@ -14,9 +16,6 @@ export interface LevelStep {
   readonly say: string
   readonly inches: number
 }
-
-/** Left on a post that is set long and cut where it stands, inches. */
-export const SET_LONG_IN = 6
 
 /**
  * One post's heights in the crew's own way of carrying them. High pier: marks are made on the ground from the foot up,
@@ -35,13 +34,13 @@ export function levelSteps(
   if (school === 'cut-to-laser')
     return [
       { key: 'line', say: 'laser line above the grade line', inches: laserLineIn },
-      ...(postHeights.heightIn > laserLineIn
-        ? [{ key: 'seat', say: 'seat up from the laser line', inches: postHeights.heightIn - laserLineIn }]
-        : [{ key: 'seat', say: 'seat down from the laser line', inches: laserLineIn - postHeights.heightIn }]),
+      ...(postHeights.seatUpIn > laserLineIn
+        ? [{ key: 'seat', say: 'seat up from the laser line', inches: postHeights.seatUpIn - laserLineIn }]
+        : [{ key: 'seat', say: 'seat down from the laser line', inches: laserLineIn - postHeights.seatUpIn }]),
       {
         key: 'rough',
         say: 'set long: rough length',
-        inches: postHeights.footToGradeIn + postHeights.longPointIn + SET_LONG_IN,
+        inches: postHeights.footToGradeIn + postHeights.topUpIn + postHeights.setLongIn,
       },
     ]
   if (school === 'level-strings')
@@ -62,10 +61,10 @@ export function levelSteps(
         : []),
       {
         key: 'seat',
-        say: postHeights.heightIn >= string ? 'string up to the seat' : 'string down to the seat',
-        inches: Math.abs(postHeights.heightIn - string),
+        say: postHeights.seatUpIn >= string ? 'string up to the seat' : 'string down to the seat',
+        inches: Math.abs(postHeights.seatUpIn - string),
       },
-      { key: 'cut', say: 'cut', inches: postHeights.footToGradeIn + postHeights.longPointIn },
+      { key: 'cut', say: 'cut', inches: postHeights.footToGradeIn + postHeights.topUpIn },
     ]
   return [
     {
@@ -73,7 +72,7 @@ export function levelSteps(
       say: postHeights.footToGradeIn >= 0 ? 'foot up to the grade line' : 'grade line under the foot',
       inches: Math.abs(postHeights.footToGradeIn),
     },
-    { key: 'seat', say: 'foot up to the seat', inches: postHeights.footToGradeIn + postHeights.heightIn },
-    { key: 'cut', say: 'cut', inches: postHeights.footToGradeIn + postHeights.longPointIn },
+    { key: 'seat', say: 'foot up to the seat', inches: postHeights.footToGradeIn + postHeights.seatUpIn },
+    { key: 'cut', say: 'cut', inches: postHeights.footToGradeIn + postHeights.topUpIn },
   ]
 }

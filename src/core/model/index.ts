@@ -58,9 +58,10 @@ export type {
   Site,
   Fieldwork,
   Ground,
+  JobBuying,
   Sizing,
 } from './job'
-export { newJob, newLeanToParts, NO_RATINGS } from './newJob'
+export { newJob, newLeanToParts, newBuying, NO_RATINGS } from './newJob'
 export { isPostId } from './posts'
 export { buildingSchema, MOST_BAY_BY_HAND_IN } from './building'
 export { siteSchema } from './site'

@@ -5,13 +5,13 @@ import { postId } from './posts'
 import { siteSchema } from './site'
 import { FIGURE_NAMES } from '../pocket/names'
 import { UNIT_SYSTEMS } from '../units'
-import { id, lengthIn, number, text } from './zod'
+import { id, lengthIn, lumber, number, text } from './zod'
 
 /**
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 10
+export const JOB_VERSION = 11
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -70,6 +70,38 @@ const sizingSchema = z.strictObject({
   prices: z
     .record(z.string().max(60), number(0, 100000, 'Price of one unit'))
     .describe('Prices that differ from the shipped list, by item'),
+})
+
+/** How lumber and hardware are bought: what the yard has, what lies there already, and what is bought to spare. */
+const buyingSchema = z.strictObject({
+  stockIn: z
+    .array(lengthIn(24, 720, 'A length that the yard sells'))
+    .min(1)
+    .max(30)
+    .describe('Lengths on the yard’s list, inches'),
+  spareIn: lengthIn(0, 24, 'A board is bought at least so much longer than its cut'),
+  cutInPlaceIn: lengthIn(0, 60, 'The same for posts that are set long and cut at the top in place'),
+  offcuts: z
+    .array(
+      z.strictObject({
+        id,
+        size: z.enum(c.BOARD_SIZES),
+        lumber,
+        treated: z.boolean(),
+        lengthIn: lengthIn(6, 720, 'Its length'),
+        count: z.int().min(1).max(999),
+      }),
+    )
+    .max(200)
+    .describe('Boards that lie there already: they are cut before any is bought'),
+  spares: z.strictObject({
+    boardsEvery: z.int().min(0).max(1000).describe('One spare board for so many of a kind; 0 for none'),
+    hardwareShare: number(0, 1, 'Share of hangers, ties, brackets and bolts bought to spare'),
+    hardwareLeast: z.int().min(0).max(100).describe('Of each kind of them at least so many to spare'),
+    screwShare: number(0, 1, 'Share of screws bought to spare'),
+    nailShare: number(0, 1, 'Share of nails bought to spare'),
+  }),
+  nailBoxLb: number(0.25, 100, 'Weight of a box of nails, lb'),
 })
 
 /** How the crew works on site: concrete, the way of leveling, and the crayon of each kind of mark. */
@@ -182,6 +214,7 @@ export const jobSchema = z
     strings: stringsSchema,
     levels: levelsSchema,
     sizing: sizingSchema,
+    buying: buyingSchema,
     fieldwork: fieldworkSchema,
     ground: groundSchema,
     figures: figuresSchema,
@@ -203,3 +236,4 @@ export type Measures = Job['strings']['measures']
 export type Ground = Job['ground']
 export type Fieldwork = Job['fieldwork']
 export type Sizing = Job['sizing']
+export type JobBuying = Job['buying']

@@ -11,6 +11,16 @@ export const NO_RATINGS: Building['pier'] = {
   bar: 4,
 }
 
+/** How a new job buys: the lengths that every yard has, an inch over each cut, a little of everything to spare. */
+export const newBuying = (): Job['buying'] => ({
+  stockIn: [96, 120, 144, 168, 192, 216, 240, 264, 288],
+  spareIn: 1,
+  cutInPlaceIn: 6,
+  offcuts: [],
+  spares: { boardsEvery: 20, hardwareShare: 0.05, hardwareLeast: 2, screwShare: 0.1, nailShare: 0.05 },
+  nailBoxLb: 5,
+})
+
 /** Roof, joints and bracing that a new job starts with: usual sizes, to be checked. */
 const framing: Pick<Building, 'roof' | 'skin' | 'bracing' | 'joints'> = {
   roof: {
@@ -196,6 +206,7 @@ export function newJob(name: string): Job {
       sameGirts: true,
       prices: {},
     },
+    buying: newBuying(),
     fieldwork: {
       concrete: { by: 'mixer', bagLb: 80, mixerFt3: 3.5, plantMinYd3: 1, spareEvery: 6 },
       levelSchool: 'high-pier',

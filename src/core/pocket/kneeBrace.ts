@@ -6,11 +6,18 @@ import { answer, answerOrNull, positive } from './fields'
 import { figure, num, step } from './figure'
 import { STICK_INPUT, STICK_OUTPUT, sticksArithmetic, sticksFor } from './sticks'
 
-/** Along the board from the square line of a cut to its tip, inches. */
-const setback = (boardIn: number, cutDeg: number): number => boardIn * Math.tan(radians(cutDeg))
-
 /** Long edge of a brace from a post to a beam, inches: heel to heel. */
 export const kneeLongEdgeIn = (downIn: number, outIn: number): number => Math.hypot(downIn, outIn)
+
+/**
+ * The cuts of a knee brace, inches along the board from square to the tip at either end, and its short edge. Null where
+ * the cuts meet before the short edge.
+ */
+export function kneeCuts(downIn: number, outIn: number, boardIn: number) {
+  const [setbackPostIn, setbackBeamIn] = [(boardIn * downIn) / outIn, (boardIn * outIn) / downIn]
+  const shortEdgeIn = kneeLongEdgeIn(downIn, outIn) - setbackPostIn - setbackBeamIn
+  return shortEdgeIn > 0 ? { setbackPostIn, setbackBeamIn, shortEdgeIn } : null
+}
 
 /**
  * A knee brace from a plumb post to a level beam, inches: its edges, its cuts off square, and what to do where a cut is
@@ -41,9 +48,9 @@ export const kneeBrace = figure({
   solve: ({ downIn, outIn, boardIn, sawLimitDeg, stickIn, pieces }) => {
     const angleDeg = degrees(Math.atan2(downIn, outIn))
     const longEdgeIn = kneeLongEdgeIn(downIn, outIn)
-    const shortEdgeIn = longEdgeIn - boardIn * (downIn / outIn + outIn / downIn)
+    const cuts = kneeCuts(downIn, outIn, boardIn)
     const mostIn = longEdgeIn / (downIn / outIn + outIn / downIn)
-    if (!over(shortEdgeIn, 0)) return fail('no-room', ['boardIn'], { mostIn })
+    if (!cuts || !over(cuts.shortEdgeIn, 0)) return fail('no-room', ['boardIn'], { mostIn })
     const sticks = sticksFor(longEdgeIn, stickIn, pieces)
     if (!sticks.ok) return sticks
     const [cutPostDeg, cutBeamDeg] = [angleDeg, 90 - angleDeg]
@@ -55,12 +62,10 @@ export const kneeBrace = figure({
     return ok({
       angleDeg,
       longEdgeIn,
-      shortEdgeIn,
+      ...cuts,
       cutPostDeg,
       cutBeamDeg,
       overSaw: overPost || overBeam,
-      setbackPostIn: setback(boardIn, cutPostDeg),
-      setbackBeamIn: setback(boardIn, cutBeamDeg),
       sawnOutAtLeastIn: overPost && serves ? downIn / reach : null,
       sawnOutAtMostIn: overBeam && serves ? downIn * reach : null,
       ...sticks.value,

@@ -1,4 +1,4 @@
-export { BAG_YIELD_FT3, bagsFor, byStock, GRAVEL_LOOSE, HOLE_WASTE, holeVolumes, STOCK_IN, stockFor } from './takeoff'
+export { BAG_YIELD_FT3, bagsFor, GRAVEL_LOOSE, HOLE_WASTE, holeVolumes } from './takeoff'
 export type { BagLb, HoleVolumes } from './takeoff'
 export { PRICE_LIST, priceBook } from './prices'
 export type { Prices } from './prices'

@@ -1,4 +1,4 @@
-import { ROUNDING, IN_PER_FT, IN2_PER_FT2 } from '../units'
+import { IN_PER_FT, IN2_PER_FT2 } from '../units'
 import type { Building } from '../model'
 import { roundHoleFt3, wholeBags } from '../pocket/bags'
 import { postSize } from '../wood'
@@ -8,9 +8,6 @@ export const BAG_YIELD_FT3 = { 40: 0.3, 50: 0.375, 60: 0.45, 80: 0.6 } as const
 export type BagLb = keyof typeof BAG_YIELD_FT3
 /** Over-dig allowed in augered holes. */
 export const HOLE_WASTE = 0.1
-/** Board lengths on the default yard list, inches. */
-export const STOCK_IN = [96, 120, 144, 168, 192, 216, 240, 264, 288] as const
-
 export interface HoleVolumes {
   readonly holeFt3: number
   readonly padFt3: number
@@ -20,13 +17,6 @@ export interface HoleVolumes {
   readonly backfillFt3: number
   /** In place; a fifth more is ordered loose (register C24). */ readonly gravelFt3: number
 }
-
-/**
- * Smallest stock length over `lengthIn` plus `spareIn`; null when none is long enough. Lengths in `upToIn` limit the
- * list.
- */
-export const stockFor = (lengthIn: number, spareIn: number, upToIn = 288): number | null =>
-  STOCK_IN.find((stockIn) => stockIn <= upToIn && stockIn + ROUNDING >= lengthIn + spareIn) ?? null
 
 /** Loose gravel settles by this much when it is tamped (register C24: 15 to 25 %). */
 export const GRAVEL_LOOSE = 0.25
@@ -65,21 +55,3 @@ export function holeVolumes(building: Building, diameterIn: number, depthIn: num
 /** Bags for a whole job: waste on the total, rounded up once. */
 export const bagsFor = (concreteFt3: number, bagLb: BagLb, waste = HOLE_WASTE): number =>
   wholeBags(concreteFt3, waste, BAG_YIELD_FT3[bagLb])
-
-/** Counts pieces by the stock length each is cut from, shortest first. */
-export function byStock(
-  lengthsIn: readonly number[],
-  spareIn: number,
-): { readonly stockIn: number | null; readonly count: number }[] {
-  // Most pieces of a building are of few lengths: each length is looked up once.
-  const pieces = new Map<number, number>()
-  for (const lengthIn of lengthsIn) pieces.set(lengthIn, (pieces.get(lengthIn) ?? 0) + 1)
-  const counts = new Map<number | null, number>()
-  for (const [lengthIn, count] of pieces) {
-    const stockIn = stockFor(lengthIn, spareIn)
-    counts.set(stockIn, (counts.get(stockIn) ?? 0) + count)
-  }
-  return [...counts]
-    .map(([stockIn, count]) => ({ stockIn, count }))
-    .sort((one, other) => (one.stockIn ?? Infinity) - (other.stockIn ?? Infinity))
-}

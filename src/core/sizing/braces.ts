@@ -1,6 +1,6 @@
-import { type Derived, deriveJob, widestSpaceIn } from '../derive'
+import { deriveJob, judgeJob, type Judged, type Plan, widestSpaceIn } from '../derive'
 import type { Building, Job } from '../model'
-import { type Prices, stockFor } from '../quantities'
+import type { Prices } from '../quantities'
 import { firstOf } from '../result'
 import { fails } from '../rules'
 import { IN_PER_FT } from '../units'
@@ -9,6 +9,9 @@ import { holds } from './sizeParts'
 
 const BAYS = [1, 2, 3, 4] as const
 const NAILS = [4, 6, 8, 10, 12, 16, 20] as const
+
+/** What of a judged job its braces are chosen by. */
+type BracedOf = Pick<Plan & Judged, 'lateral' | 'grid' | 'posts' | 'holes' | 'walls' | 'braces'>
 
 /** A job with braces of its walls chosen, and what the whole of it costs. */
 interface Braced {
@@ -22,17 +25,17 @@ const withBracing = (job: Job, bracing: Building['bracing']): Job => ({
 })
 
 /** What a set of braces costs by itself, $: boards and nails. */
-function bracesCost({ bracing }: Building, { braces }: Derived, prices: Prices): number {
+function bracesCost({ bracing }: Building, { braces }: BracedOf, prices: Prices): number {
   const each = bracing.walls === 'x-boards' ? 2 : 1
   const pieces = braces.length * bracing.baysPerWall * each
-  const { stockIn } = firstOf(braces)
+  const { lengthIn } = firstOf(braces)
   const nail = prices.of(bracing.nail.startsWith('ring') ? 'ring-shank nail' : 'common nail')
-  const feet = (stockFor(stockIn, 0) ?? stockIn) / IN_PER_FT
+  const feet = lengthIn / IN_PER_FT
   return pieces * (feet * prices.board(bracing.size, bracing.lumber) + 2 * bracing.nails * nail)
 }
 
 /** The cheapest size, lumber and nails that hold in so many braced bays; null where none does. */
-function cheapestIn(job: Job, derived: Derived, prices: Prices, count: { judged: number }): Job | null {
+function cheapestIn(job: Job, derived: BracedOf, prices: Prices, count: { judged: number }): Job | null {
   const { lateral, grid, posts, holes } = derived
   if (!lateral) return null
   const gapIn = Math.max(widestSpaceIn(derived.walls), 1)
@@ -54,7 +57,7 @@ function cheapestIn(job: Job, derived: Derived, prices: Prices, count: { judged:
 /** The cheapest braces in so many bays, judged and costed with the whole: the holes they lift grow with them. */
 function bracedIn(job: Job, bays: number, prices: Prices, count: { judged: number }): Braced | null {
   const tried = withBracing(job, { ...job.building.bracing, baysPerWall: bays })
-  const before = deriveJob(tried)
+  const before = judgeJob(tried)
   const chosen = before.ok ? cheapestIn(tried, before.value, prices, count) : null
   const after = chosen && deriveJob(chosen)
   if (!chosen || !after?.ok) return null
@@ -66,7 +69,7 @@ function bracedIn(job: Job, bays: number, prices: Prices, count: { judged: numbe
  * The cheapest wall braces on the list that hold, with the holes that they ask for: size, lumber, braced bays and nails.
  * The job as it is where the walls have no board braces, where they are locked, or where none holds.
  */
-export function sizeBraces(job: Job, derived: Derived, prices: Prices, count: { judged: number }): Job {
+export function sizeBraces(job: Job, derived: BracedOf, prices: Prices, count: { judged: number }): Job {
   const { bracing } = job.building
   const boards = bracing.walls === 'x-boards' || bracing.walls === 'single-boards'
   if (!boards || job.sizing.locked.includes('bracing') || !derived.lateral || derived.braces.length === 0) return job

@@ -1,7 +1,7 @@
 import { eaveBeamWorst, girtedSides, type PartsOf, rafterWorst } from './parts'
 import type { Building, GirtStyle, Job, LeanTo, Side } from '../model'
 import type { Prices } from '../quantities'
-import { bought, builtUps, cheapest, type Counted, holds, sizeGirts, sizePurlins } from './sizeParts'
+import { boughtFt, builtUps, cheapest, type Counted, holds, sizeGirts, sizePurlins } from './sizeParts'
 
 interface Sized {
   readonly job: Job
@@ -70,7 +70,7 @@ function chooseEaveBeam(
 ): string | null {
   const beams = parts.trusses.beams.filter((beam) => beam.kind === kind)
   if (beams.length === 0) return null
-  const feet = beams.reduce((sum, beam) => sum + bought(beam.spanIn + 3), 0)
+  const feet = beams.reduce((sum, beam) => sum + boughtFt(now.job, beam.spanIn), 0)
   const list = builtUps(now.job, prices, [2, 3, 4], feet)
   const withBeam = (spec: object): Building => {
     const { building } = now.job
@@ -87,7 +87,7 @@ function chooseRafters(now: Choosing, leanTo: LeanTo, { parts, prices, count }: 
   const { spaceIn } = leanTo.rafter
   const along = spaceIn === null ? parts.grid.centresIn.length : Math.ceil(parts.grid.lengthIn / spaceIn) + 1
   const lengthIn = (leanTo.depthIn + now.job.building.eaveOverhangIn) * 1.02
-  const list = builtUps(now.job, prices, [1, 2, 3], along * bought(lengthIn))
+  const list = builtUps(now.job, prices, [1, 2, 3], along * boughtFt(now.job, lengthIn))
   const withRafter = (spec: object): Building => ({
     ...now.job.building,
     leanTos: now.job.building.leanTos.map((each) =>

@@ -14,8 +14,6 @@ import { nailOf } from '../joints'
 import {
   endSpaceIn,
   longestSpaceIn,
-  type GirtPiece,
-  girtPieces,
   girtRows,
   type Grid,
   onWall,
@@ -23,6 +21,7 @@ import {
   type Post,
   type PostLayout,
   purlinPlaces,
+  slopeLengthIn,
   type TrussPlan,
 } from '../layout'
 import { type Building, type Job, type Side, SIDES } from '../model'
@@ -38,6 +37,7 @@ import { purlinMember } from '../rules/purlin/member'
 import { overhangUse } from '../rules/purlin/overhang'
 import { rafterMember } from '../rules/rafter/member'
 import { spanWorst } from '../rules/span/member'
+import { boardsOf, wallBoards, type WallBoardCut, wallOf } from '../sticks'
 import { IN_PER_FT } from '../units'
 
 /** A plan with its loads, for judging parts of it by themselves. */
@@ -119,19 +119,21 @@ export function postPart(
 export interface GirtLayout {
   readonly building: Building
   readonly sides: readonly Side[]
-  readonly pieces: Readonly<Partial<Record<Side, readonly GirtPiece[]>>>
+  readonly pieces: Readonly<Partial<Record<Side, readonly WallBoardCut[]>>>
   readonly cases: ReturnType<typeof girtCases>
   readonly lengthsIn: readonly number[]
 }
 
 /** Lays girts out on some walls with what `b` says of them. */
 export function girtPart(parts: PartsOf, building: Building, sides: readonly Side[]): GirtLayout {
-  const pieces: Partial<Record<Side, readonly GirtPiece[]>> = {}
+  const pieces: Partial<Record<Side, readonly WallBoardCut[]>> = {}
   const cases: ReturnType<typeof girtCases> = []
   for (const side of sides) {
     const wb = onWall(building, side)
     const rows = girtRows(wb, parts.grid, side, parts.placed)
-    const list = girtPieces(wb, rows, parts.layout.posts)
+    const { grid, placed, layout } = parts
+    const boards = boardsOf(wb)
+    const list = wallBoards(wallOf({ building: wb, grid, boards, side, rows, posts: layout.posts, placed, rooms: [] }))
     pieces[side] = list
     cases.push(
       ...girtCases({
@@ -205,7 +207,7 @@ export function purlinWorst(parts: PartsOf, building: Building): Use | null {
 
 /** Board feet of purlins, inches: rows by length. */
 export function purlinLengthIn(parts: PartsOf, building: Building): number {
-  const rows = 2 * purlinPlaces(building, parts.grid).length
+  const rows = 2 * purlinPlaces(slopeLengthIn(building, parts.grid), building.roof.purlins.spaceIn).length
   return rows * (parts.grid.lengthIn + 2 * building.gableOverhangIn)
 }
 

@@ -1,5 +1,5 @@
-import { firstOf } from '../result'
-import { deriveJob, planJob, widestSpaceIn } from '../derive'
+import { entryOf, firstOf } from '../result'
+import { deriveJob, judgeJob, planJob, widestSpaceIn } from '../derive'
 import { stringRectangle } from '../layout'
 import { type BoardName, type Building, type GirtStyle, type Job } from '../model'
 import { BAG_YIELD_FT3, priceBook, type Prices } from '../quantities'
@@ -10,7 +10,7 @@ import { sizeBraces } from './braces'
 import { sizeAround } from './chooseParts'
 import { editsFor } from './edits'
 import { partsOf, type PartsOf, postPart } from './parts'
-import { bought, type Counted, holds } from './sizeParts'
+import { boughtFt, type Counted, holds } from './sizeParts'
 import { partWords } from './words'
 
 /** One complete way of sizing the building, judged whole. */
@@ -88,7 +88,7 @@ const SMALL_REMEDIES: ReadonlySet<RuleName> = new Set<RuleName>([
 
 /** The check of a job after a change, where it was made. */
 function checkAfter(job: Job, id: string): Check | null {
-  const after = deriveJob(job)
+  const after = judgeJob(job)
   const found = after.ok ? after.value.checks.find((check) => check.id === id) : undefined
   return found && found.state !== 'not-checked' ? found : null
 }
@@ -116,12 +116,12 @@ function bestEdit(job: Job, check: Check): Job | null {
  * to remedy.
  */
 function settle(start: Job, prices: Prices, count: Counted): Job {
-  const first = deriveJob(start)
+  const first = judgeJob(start)
   let job = first.ok ? sizeBraces(start, first.value, prices, count) : start
   const locked = job.sizing.locked.includes('bracing')
   const isSmall = (check: Check) => SMALL_REMEDIES.has(ruleOf(check)) && !(locked && check.key.member === 'brace')
   for (let pass = 0; pass < 14; pass++) {
-    const result = deriveJob(job)
+    const result = judgeJob(job)
     if (!result.ok) return job
     const open = result.value.checks.find((check) => fails(check) && isSmall(check))
     const next = open ? bestEdit(job, open) : null
@@ -189,12 +189,12 @@ function postCost(sized: Job, parts: PartsOf, prices: Prices): number | null {
   // A section changes its own width, so its strings are laid out anew before it is judged.
   const plan = planJob(sized)
   if (!plan.ok) return null
-  const { grid, layout, trusses, placed, posts, plannedWalls } = plan.value
+  const { grid, layout, trusses, placed, posts, plannedWalls, columns } = plan.value
   const judged = postPart({ ...parts, grid, layout, trusses, placed }, sized, widestSpaceIn(plannedWalls))
   if (!holds(judged.worst)) return null
   const feet = posts.reduce((sum, post) => {
     const embedIn = judged.holes.find((hole) => hole.kind === post.kind)?.embedIn ?? 0
-    return sum + bought(post.longPointIn + embedIn + 1)
+    return sum + boughtFt(sized, entryOf(columns, post.id).topUpIn + embedIn)
   }, 0)
   const concreteFt3 = judged.holes.reduce((sum, hole) => sum + hole.volumes.concreteFt3 * hole.postIds.length, 0)
   const dugFt = judged.holes.reduce((sum, hole) => sum + (hole.digIn / IN_PER_FT) * hole.postIds.length, 0)

@@ -2,7 +2,8 @@ import { stands, type Use } from '../result'
 import { IN_PER_FT, ROUNDING } from '../units'
 import { girtPart, girtWorst, type PartsOf, purlinLengthIn, purlinWorst } from './parts'
 import { type BoardName, type Building, GIRT_SIZES, type GirtStyle, type Job, type Side } from '../model'
-import { type Prices, stockFor } from '../quantities'
+import type { Prices } from '../quantities'
+import { boughtIn, buyingOf } from '../sticks'
 
 export interface Choice<T> {
   readonly value: T
@@ -26,7 +27,9 @@ export function cheapest<T>(
   return null
 }
 
-export const bought = (lengthIn: number) => (stockFor(lengthIn, 0) ?? lengthIn) / IN_PER_FT
+/** Feet of stock that are bought for a board of a job. */
+export const boughtFt = (job: Job, lengthIn: number): number => boughtIn(lengthIn, buyingOf(job)) / IN_PER_FT
+
 export interface Counted {
   judged: number
 }
@@ -63,7 +66,7 @@ export function sizeGirts({
           { ...building, girts: { ...building.girts, walls: {}, style, size, maxGapIn } },
           sides,
         )
-        const feet = layout.lengthsIn.reduce((sum, lengthIn) => sum + bought(lengthIn), 0) * building.girts.plies
+        const feet = layout.lengthsIn.reduce((sum, lengthIn) => sum + boughtFt(job, lengthIn), 0) * building.girts.plies
         for (const lumber of sizing.lumbers)
           choices.push({
             value: { layout, lumber, change: { style, size, maxGapIn, lumber } },

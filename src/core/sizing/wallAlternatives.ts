@@ -1,9 +1,10 @@
 import { ratioOfUse } from '../result'
 import { HALF_MARK_IN } from '../units'
-import { girtPieces, girtRows, onWall, type WallRows } from '../layout'
+import { girtRows, onWall, type WallRows } from '../layout'
 import type { Building, Job, Side } from '../model'
 import type { Derived } from '../derive'
 import { girtCases, wallWorst } from '../rules/girt/board'
+import { boardsOf, wallBoards, wallOf } from '../sticks'
 
 /** Another way to set the rows of one wall: what it would need. */
 export interface WallAlternative {
@@ -27,7 +28,7 @@ export function wallAlternatives(
   const make = (key: WallAlternative['key'], maxGapIn: number, meetOpenings: boolean): WallAlternative => {
     const other: Building = { ...wb, girts: { ...wb.girts, maxGapIn, meetOpenings } }
     const rows: WallRows = girtRows(other, derived.grid, side, derived.placed)
-    const pieces = girtPieces(other, rows, derived.posts)
+    const pieces = wallBoards(wallOf({ ...derived, building: other, boards: boardsOf(other), side, rows, rooms: [] }))
     const worst = derived.site
       ? wallWorst(
           other,

@@ -3,7 +3,7 @@ import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
 import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
 import { TOP, WALL_BRACE } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, NumberField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
+import { ChoiceField, LengthField, NumberField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
 import { CheckRow, PocketLinks, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
 import type { ShownDerived } from '@/formats/shown'
@@ -176,23 +176,19 @@ function BraceFields({
               <th>wall, bays</th>
               <th className="n">angle</th>
               <th className="n">pull</th>
-              <th className="n">buy</th>
             </tr>
           </thead>
           <tbody>
-            {derived.braces.map((brace) => (
-              <tr key={brace.side}>
+            {derived.braces.map((line) => (
+              <tr key={line.side}>
                 <td style={{ whiteSpace: 'normal' }}>
-                  {derived.wallNames[brace.side].replace(' wall', '')}, {brace.between}
+                  {derived.wallNames[line.side].replace(' wall', '')}, {line.between}
                 </td>
                 <td className="n">
-                  <Quantity value={brace.alphaDeg} kind="deg" />
+                  <Quantity value={line.alphaDeg} kind="deg" />
                 </td>
                 <td className="n">
-                  <Quantity value={brace.forceLb} kind="lb" />
-                </td>
-                <td className="n">
-                  <Measure inches={brace.stockIn} />
+                  <Quantity value={line.forceLb} kind="lb" />
                 </td>
               </tr>
             ))}

@@ -30,7 +30,8 @@ export function PickedPost() {
       <div className="f">
         <span>Above grade, in the ground</span>
         <span>
-          <Measure inches={post.longPointIn} />, {row ? <Measure inches={row.embedIn} feet={false} /> : '–'}
+          <Measure inches={row?.topUpIn ?? post.heightIn} />,{' '}
+          {row ? <Measure inches={row.embedIn} feet={false} /> : '–'}
         </span>
       </div>
       {building.posts.some((kept) => kept.id === post.id && kept.pinned !== null) && (

@@ -11,9 +11,10 @@ export function planOver(before: ShownDerived, plan: Plan): ShownDerived {
   const {
     plannedWalls,
     layout: _layout,
+    structure: _structure,
     neighbors: _neighbors,
     ...shown
-  } = plan as Plan & { readonly layout?: unknown; readonly neighbors?: unknown }
+  } = plan as Plan & { readonly layout?: unknown; readonly structure?: unknown; readonly neighbors?: unknown }
   const here = new Set(plan.posts.map((post) => post.id))
   const walls = Object.fromEntries(
     Object.entries(plannedWalls).map(([side, plannedWall]) => [

@@ -1,6 +1,6 @@
 'use client'
 import { named } from '@/core/layout'
-import { type BuildCard, buildCard } from '@/core/columns'
+import { buyingOf, type ColumnCard, columnCard } from '@/core/sticks'
 import { counted } from '@/core/units'
 import { Length, Measure, Quantity, useWriter } from '@/ui'
 import { Materials, Note, useSize } from '../drawing'
@@ -15,7 +15,7 @@ function CardTable({
   nails,
   job,
 }: {
-  readonly card: BuildCard
+  readonly card: ColumnCard
   readonly nails: LaminationPlan | null
   readonly job: Job
 }) {
@@ -29,16 +29,34 @@ function CardTable({
           </td>
         </tr>
         <tr>
-          <td>Foot to top of the outer plies</td>
+          <td>Foot to its top: cut</td>
           <td className="n">
             <Measure inches={card.lengthIn} />
           </td>
         </tr>
         {card.pocketIn > 0 && (
           <tr>
-            <td>Pocket in the center ply</td>
+            <td>Pocket for the truss</td>
             <td className="n">
               <Measure inches={card.pocketIn} feet={false} />
+            </td>
+          </tr>
+        )}
+        {card.notches.map((notch) => (
+          <tr key={notch.face}>
+            <td>
+              Notch, {notch.face} face, <Measure inches={notch.depthIn} feet={false} /> deep
+            </td>
+            <td className="n">
+              <Measure inches={notch.fromFootIn} />
+            </td>
+          </tr>
+        ))}
+        {card.tongueIn !== null && (
+          <tr>
+            <td>Left behind the notches</td>
+            <td className="n">
+              <Measure inches={card.tongueIn} feet={false} />
             </td>
           </tr>
         )}
@@ -103,7 +121,7 @@ function PocketMark({
 }: {
   readonly x: number
   readonly yAt: (value: number) => number
-  readonly card: BuildCard
+  readonly card: ColumnCard
   readonly wide: 74
   readonly scale: number
   readonly nails: LaminationPlan
@@ -157,7 +175,10 @@ export function Build() {
         derived.posts.find((post) => post.id === built.id)?.kind === post.kind && built.signature === own?.signature,
     )
     .map(named)
-  const card = buildCard(job.building, post, own?.footToGradeIn ?? 0, like.length ? like : [named(post)])
+  const card = columnCard(job.building, derived.columns[post.id], own?.footToGradeIn ?? 0, {
+    posts: like.length ? like : [named(post)],
+    buying: buyingOf(job),
+  })
   const height = Math.max(300, (size.height || 560) - 40)
   const scale = (height - 60) / Math.max(card.lengthIn, 1)
   const yAt = (value: number) => 34 + (card.lengthIn - value) * scale
@@ -241,11 +262,11 @@ export function Build() {
             .join(', ')}
           {card.posts.length > 14 ? ' …' : ''}
         </p>
-        {card.problem && (
-          <div className="caution" role="alert">
-            {card.problem}
+        {card.problems.map((problem) => (
+          <div key={problem} className="caution" role="alert">
+            {problem}
           </div>
-        )}
+        ))}
         <CardTable card={card} nails={nails} job={job} />
         <p className="note mt-1">
           ● from this face, ○ from the other. Dark wood is treated; the foot is the treated end.

@@ -1,69 +1,66 @@
 'use client'
-import { named } from '@/core/layout'
+import { useState } from 'react'
 import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
-import { buildCard, countLengths, type CutDemand } from '@/core/columns'
-import { STOCK_IN, priceBook } from '@/core/quantities'
-import type { BoardName } from '@/core/model'
+import { fromOffcuts, type CutPlan, type OffcutUse } from '@/core/columns'
+import { priceBook } from '@/core/quantities'
+import type { Job } from '@/core/model'
 import { KERF_IN } from '@/core/pocket/sticks'
-import { postSize } from '@/core/wood'
+import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf, stageOf } from '@/core/sticks'
 import { Measure } from '@/ui'
-import { useMeasured } from '../field'
+import { useMeasured, useSticks } from '../field'
 import { Awaited, useAnswer, useDoc } from '../job'
 
-/** Every ply of every column and the cheapest boards to cut them from. */
+const STAGE_NAMES: Readonly<Record<CutStage | 'all', string>> = {
+  all: 'Whole job',
+  posts: 'Posts',
+  walls: 'Walls',
+  beams: 'Carriers and ledgers',
+  roof: 'Roof',
+  bracing: 'Bracing',
+}
+
+/** Every board of the job, or of what is next, and the cheapest lengths to cut it from. */
 export function CutList() {
   const { job, derived } = useDoc()
-  const { asBuilt } = useMeasured(job, derived)
-  const building = job.building
-  const size = postSize(building.post)
-  const prices = priceBook(job.sizing.prices)
-  const pieces = asBuilt
-    .filter((built) => !built.locked)
-    .flatMap((built) => {
-      const post = derived.posts.find((post) => post.id === built.id)
-      return post
-        ? buildCard(building, post, built.footToGradeIn, [named(built)]).plies.flatMap((ply) => ply.pieces)
-        : []
-    })
-  const groups = [
-    { name: 'treated', list: pieces.filter((piece) => piece.treated) },
-    { name: 'dry', list: pieces.filter((piece) => !piece.treated) },
-  ].filter((group) => group.list.length > 0)
+  const [stage, setStage] = useState<CutStage | 'all'>('all')
+  const measured = useMeasured(job, derived)
+  const { sticks } = useSticks(job, derived, measured)
+  const locked = new Set(measured.asBuilt.filter((built) => built.locked).map(({ id }) => id))
+  const wanted = sticks.filter(
+    (stick) => !(stick.of !== null && locked.has(stick.of)) && (stage === 'all' || stageOf(stick) === stage),
+  )
+  const groups = cutGroups(wanted, buyingOf(job))
+  const pieces = groups.reduce((sum, group) => sum + group.pieces.reduce((all, piece) => all + piece.count, 0), 0)
+  const ordered = wanted.filter(({ board, kind }) => board.size === null && kind === 'post')
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <p className="note">
-        {pieces.length} {size.wood === 'laminated' ? 'plies' : 'posts'} of columns not yet cut, an eighth lost at each
-        cut. Lengths follow the newest readings.
-      </p>
-      {size.wood === 'laminated' ? (
-        groups.map((group) => (
-          <Cuts
-            key={group.name}
-            name={`2×${size.nominal} ${building.post.lumber}, ${group.name}`}
-            demands={countLengths(group.list.map((piece) => piece.lengthIn))}
-            perFoot={prices.board(`2x${size.nominal}` as BoardName, building.post.lumber, group.name === 'treated')}
-          />
-        ))
-      ) : (
-        <table className="tb" style={{ maxWidth: 520 }}>
-          <thead>
-            <tr>
-              <th>{size.label}: order to length, trim on site</th>
-              <th className="n">pieces</th>
-            </tr>
-          </thead>
-          <tbody>
-            {countLengths(pieces.map((piece) => piece.lengthIn)).map((length) => (
-              <tr key={length.lengthIn}>
-                <td>
-                  <Measure inches={length.lengthIn} />
-                </td>
-                <td className="n">{length.count}</td>
-              </tr>
+      <div className="d-flex align-items-center gap-3 mb-1">
+        <label className="d-flex align-items-center gap-2">
+          Cut for
+          <select
+            className="form-select form-select-sm"
+            value={stage}
+            onChange={(event) => setStage(event.target.value as CutStage | 'all')}
+          >
+            {(['all', ...CUT_STAGES] as const).map((each) => (
+              <option key={each} value={each}>
+                {STAGE_NAMES[each]}
+              </option>
             ))}
-          </tbody>
-        </table>
+          </select>
+        </label>
+        <p className="note mb-0">
+          {counted(pieces, 'piece')} not yet cut, of {counted(groups.length, 'board')}; an eighth lost at each cut,{' '}
+          <Measure inches={job.buying.spareIn} feet={false} /> left at the ends of every board. Posts follow the newest
+          readings.
+        </p>
+      </div>
+      {ordered.length > 0 && (
+        <p className="note">{counted(ordered.length, 'post')} of one piece: bought to length, trimmed on site.</p>
       )}
+      {groups.map((group) => (
+        <Cuts key={group.key} job={job} group={group} />
+      ))}
     </div>
   )
 }
@@ -75,30 +72,33 @@ function provedWords({ proved, solverAbsent }: { readonly proved: boolean; reado
   return solverAbsent ? `${absent}a good plan, not proved cheapest.` : 'A good plan, not proved cheapest.'
 }
 
-function Cuts({
-  name,
-  demands,
-  perFoot,
-}: {
-  readonly name: string
-  readonly demands: readonly CutDemand[]
-  readonly perFoot: number
-}) {
-  const stock = STOCK_IN.map((lengthIn) => ({
+/** Boards that lie there already, of the kind of a group. */
+const offcutsOf = ({ buying }: Job, { size, lumber, treated }: CutGroup) =>
+  buying.offcuts.filter((board) => board.size === size && board.lumber === lumber && board.treated === treated)
+
+function Cuts({ job, group }: { readonly job: Job; readonly group: CutGroup }) {
+  const { buying } = job
+  const perFoot = priceBook(job.sizing.prices).board(group.size, group.lumber, group.treated)
+  const wanted = group.pieces.map(({ lengthIn, count }) => ({ lengthIn, count }))
+  const { uses, left } = fromOffcuts(wanted, offcutsOf(job, group), KERF_IN)
+  const demands = left.filter(({ count }) => count > 0)
+  const stock = buying.stockIn.map((lengthIn) => ({
     lengthIn,
     price: Math.round((lengthIn / IN_PER_FT) * perFoot * 100) / 100,
   }))
-  const told = useAnswer('cuts', { demands, stock, kerfIn: KERF_IN }, JSON.stringify([demands, perFoot]))
+  const request = { demands, stock, kerfIn: KERF_IN, spareIn: buying.spareIn }
+  const told = useAnswer('cuts', request, JSON.stringify(request))
   const plan = told.fresh ? told.value : null
   return (
-    <section className="mb-3" aria-label={name}>
-      <h3>{name}</h3>
+    <section className="mb-3" aria-label={group.label}>
+      <h3>{group.label}</h3>
       <Awaited answer={told} saying="Finding the cheapest boards…" />
       {told.fresh && !plan && (
         <div className="caution" role="alert">
-          A piece is longer than 24′: spliced plies, or a finger-jointed order.
+          A piece is longer than every board of the yard: spliced, or ordered special.
         </div>
       )}
+      {uses.length > 0 && <FromOffcuts uses={uses} wanted={wanted.map(({ lengthIn }) => lengthIn)} />}
       {plan && (
         <>
           <p className="note">
@@ -106,43 +106,67 @@ function Cuts({
             {provedWords(plan)} No plan costs under {dollars(plan.priceBound)}, and none does with fewer than{' '}
             {counted(plan.lowerBound, 'board')}.
           </p>
-          <table className="tb">
-            <thead>
-              <tr>
-                <th className="n">boards</th>
-                <th className="n">stock</th>
-                <th>cut into</th>
-                <th className="n">left over</th>
-              </tr>
-            </thead>
-            <tbody>
-              {plan.boards.map((board, i) => (
-                <tr key={i}>
-                  <td className="n">{board.count}</td>
-                  <td className="n">
-                    <Measure inches={board.pattern.stockIn} />
-                  </td>
-                  <td style={{ whiteSpace: 'normal' }}>
-                    {board.pattern.takes.flatMap((take, k) =>
-                      take
-                        ? [
-                            <span key={k} className="me-3">
-                              {take > 1 ? `${take} × ` : ''}
-                              <Measure inches={demands[k].lengthIn} />
-                            </span>,
-                          ]
-                        : [],
-                    )}
-                  </td>
-                  <td className="n">
-                    <Measure inches={board.pattern.offcutIn} feet={false} />
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+          <BoardsTable plan={plan} lengthsIn={demands.map(({ lengthIn }) => lengthIn)} />
         </>
       )}
     </section>
+  )
+}
+
+/** What is cut from boards that lie there already. */
+function FromOffcuts({ uses, wanted }: { readonly uses: readonly OffcutUse[]; readonly wanted: readonly number[] }) {
+  return (
+    <p className="note">
+      First from what lies there:{' '}
+      {uses.map((use, i) => (
+        <span key={i} className="me-3">
+          <Measure inches={use.lengthIn} /> into <Takes takes={use.takes} lengthsIn={wanted} />
+        </span>
+      ))}
+    </p>
+  )
+}
+
+function Takes({ takes, lengthsIn }: { readonly takes: readonly number[]; readonly lengthsIn: readonly number[] }) {
+  return takes.flatMap((take, k) =>
+    take
+      ? [
+          <span key={k} className="me-3 text-nowrap">
+            {take > 1 ? `${take} × ` : ''}
+            <Measure inches={lengthsIn[k]} />
+          </span>,
+        ]
+      : [],
+  )
+}
+
+function BoardsTable({ plan, lengthsIn }: { readonly plan: CutPlan; readonly lengthsIn: readonly number[] }) {
+  return (
+    <table className="tb">
+      <thead>
+        <tr>
+          <th className="n">boards</th>
+          <th className="n">stock</th>
+          <th>cut into</th>
+          <th className="n">left over</th>
+        </tr>
+      </thead>
+      <tbody>
+        {plan.boards.map((board, i) => (
+          <tr key={i}>
+            <td className="n">{board.count}</td>
+            <td className="n">
+              <Measure inches={board.pattern.stockIn} />
+            </td>
+            <td style={{ whiteSpace: 'normal' }}>
+              <Takes takes={board.pattern.takes} lengthsIn={lengthsIn} />
+            </td>
+            <td className="n">
+              <Measure inches={board.pattern.offcutIn} feet={false} />
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
   )
 }

@@ -1,5 +1,4 @@
 'use client'
-import { purlinPlaces } from '@/core/layout'
 import { IN_PER_FT } from '@/core/units'
 import { SvgMeasure } from '@/ui'
 import { type Elevation, Note } from '../drawing'
@@ -95,7 +94,7 @@ export function SlopeView({ drawn, slopeIn }: { readonly drawn: Elevation; reado
           strokeDasharray="6 4"
         />
       ))}
-      {purlinPlaces(job.building, derived.grid).map((upIn, i) => (
+      {derived.slopes.south.placesIn.map((upIn, i) => (
         <PurlinRow key={i} drawn={drawn} upIn={upIn} name={`P${i + 1}`} />
       ))}
       <Note x={middle} y={yAt(0) + 20} size={12.5} anchor="middle" fill="var(--ink-2)">

@@ -1,4 +1,4 @@
-import { hookedMarks, purlinPlaces } from '@/core/layout'
+import { hookedMarks } from '@/core/layout'
 import { toSixteenths } from '@/core/units'
 import type { JobState } from '../job'
 
@@ -147,12 +147,12 @@ function wallTape(source: Source): TapeModel | null {
 
 /** Purlin rows up the slope from the eave's edge. */
 function roofTape(source: Source): TapeModel {
-  const { derived, history } = source
+  const { derived } = source
   return {
     title: 'roof slope',
     aligned: false,
     hook: 'hook: eave edge of the slope. Low edge of each purlin',
-    marks: purlinPlaces(history.present.building, derived.grid).map((at, i) => ({
+    marks: derived.slopes.south.placesIn.map((at, i) => ({
       key: `P${i + 1}`,
       name: `P${i + 1}`,
       sub: i === 0 ? 'first row' : 'low edge of the purlin',

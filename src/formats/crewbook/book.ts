@@ -2,7 +2,7 @@ import { kindName } from '../words/checks'
 import { fails } from '@/core/rules/check'
 import { birdsMouth } from '@/core/rules/rafter/member'
 import type { ShownDerived as Derived, ShownDerived } from '../shown'
-import { hookedMarks, purlinPlaces } from '@/core/layout'
+import { hookedMarks } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
 import { FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
@@ -195,7 +195,7 @@ const girtSheets = (job: Job, derived: Derived): Sheet[] =>
 /** Trusses, purlin rows, lean-to rafters and joints: what the roof crew marks and fixes. */
 function roofSheets(job: Job, derived: Derived): Sheet[] {
   const building = job.building
-  const rows = runningMarks(purlinPlaces(building, derived.grid))
+  const rows = runningMarks(derived.slopes.south.placesIn)
   return [
     {
       title: 'Roof',
@@ -269,16 +269,17 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
 
 function quantitySheet(derived: Derived): Sheet {
   const takeoff = derived.takeoff
-  const stock = [...takeoff.posts, ...takeoff.girts, ...takeoff.skirt, ...takeoff.roof].map((stockLine) => [
-    stockLine.what,
-    stockLine.stockIn === null ? 'over 24 ft: order special' : mark(stockLine.stockIn),
-    String(stockLine.count),
+  const stock = takeoff.lumber.map((line) => [
+    line.what,
+    line.stockIn === null ? 'order special' : mark(line.stockIn),
+    String(line.count),
+    line.spare > 0 ? `${line.spare} to spare` : '',
   ])
   return {
     title: 'Quantities',
     sub: 'posts, girts, skirt, roof, concrete',
     blocks: [
-      table(['what', 'length', 'pieces'], stock, [1, 2], [2]),
+      table(['what', 'length', 'pieces', ''], stock, [1, 2], [2]),
       table(
         ['concrete', '', 'amount'],
         [

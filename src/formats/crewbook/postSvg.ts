@@ -105,7 +105,7 @@ export function postSvg(
   const [width, height] = [500, 440]
   const building = job.building
   const hole = derived.holes.find((hole) => hole.kind === card.kind)
-  const top = card.row.longPointIn
+  const top = card.row.topUpIn
   const depth = hole?.depthIn ?? 48
   const pxPerIn = (height - 54) / (top + depth)
   const yAt = (up: number) => 30 + (top - up) * pxPerIn
@@ -121,9 +121,9 @@ export function postSvg(
   body.push(
     svgRect({
       x: px,
-      y: yAt(card.row.longPointIn),
+      y: yAt(card.row.topUpIn),
       wide: pw,
-      high: (card.row.longPointIn + (pier ? -building.bracketIn : card.row.embedIn)) * pxPerIn,
+      high: (card.row.topUpIn + (pier ? -building.bracketIn : card.row.embedIn)) * pxPerIn,
       fill: '#f4f4f4',
       width: 1.3,
     }),

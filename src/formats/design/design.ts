@@ -1,11 +1,13 @@
 import { relianceWords, summaryOf, traceOf } from '../words/checks'
-import type { Derived } from '@/core/derive'
+import { type Derived, jobSticks } from '@/core/derive'
+import { addUnder } from '@/core/result'
+import { type Sticks, STICK_KINDS, stickMarks } from '@/core/sticks'
 import { hookedMarks } from '@/core/layout'
 import type { Job } from '@/core/model'
 import { z } from 'zod'
 
 const DESIGN_FORMAT = 'burdock-design'
-const DESIGN_VERSION = 1
+const DESIGN_VERSION = 2
 
 const point = z.object({ x: z.number(), y: z.number() })
 const trace = z.object({
@@ -16,6 +18,57 @@ const trace = z.object({
   unit: z.string(),
   clause: z.string(),
   verify: z.string().optional(),
+})
+
+const vector = z.tuple([z.number(), z.number(), z.number()])
+const end = z.object({
+  cut: z.enum(['square', 'plumb', 'level', 'bevel']),
+  on: z.string().nullable().describe('What carries it; null where it is meant to be free'),
+  backIn: z.number().describe('Short side behind the long one across the depth; positive: the upper edge is long'),
+  backAcrossIn: z.number().describe('The same across the thickness; positive: the far face is long'),
+})
+const fastener = z.object({ by: z.string() }).loose()
+/** Every piece of the building as it will be made. */
+const stick = z.object({
+  id: z.string(),
+  name: z.string(),
+  kind: z.enum(STICK_KINDS),
+  part: z.string(),
+  side: z.string().nullable(),
+  row: z.string().nullable(),
+  of: z.string().nullable().describe('The post, truss, beam or row whose piece it is'),
+  board: z.object({
+    widthIn: z.number(),
+    depthIn: z.number(),
+    plies: z.number(),
+    size: z.string().nullable(),
+    label: z.string(),
+    lumber: z.string(),
+    treated: z.boolean(),
+    weightPlf: z.number(),
+  }),
+  cutLengthIn: z.number().describe('Tip to tip'),
+  buyLengthIn: z.number().nullable().describe('Stock length; null where none is long enough, or none is bought'),
+  weightLb: z.number(),
+  at: z
+    .object({ from: vector, to: vector, up: vector })
+    .describe('Middle of the piece, and the direction of its depth'),
+  ends: z.tuple([end, end]),
+  cuts: z.array(
+    z.object({
+      kind: z.string(),
+      fromIn: z.number(),
+      toIn: z.number(),
+      edge: z.enum(['upper', 'lower', 'near', 'far']),
+      depthIn: z.tuple([z.number(), z.number()]),
+    }),
+  ),
+  marks: z.array(z.object({ meets: z.string(), kind: z.string(), atIn: z.number() })),
+  joins: z.array(
+    z.object({ kind: z.string(), to: z.string(), atIn: z.number(), toAtIn: z.number(), fastener, count: z.number() }),
+  ),
+  state: z.enum(['planned', 'cut', 'set', 'fixed', 'checked']),
+  lockedFrom: z.string().nullable(),
 })
 
 /**
@@ -33,6 +86,7 @@ export const designSchema = z
       centresIn: z.array(z.number()),
       baysIn: z.array(z.number()),
       gableIn: z.array(z.number()),
+      pinnedIn: z.array(z.number()),
     }),
     posts: z.array(
       z
@@ -45,10 +99,12 @@ export const designSchema = z
           x: z.number(),
           y: z.number(),
           heightIn: z.number(),
-          longPointIn: z.number(),
+          seatUpIn: z.number(),
+          topUpIn: z.number(),
           embedIn: z.number(),
           holeIn: z.number(),
           holeDiameterIn: z.number(),
+          seatIn: z.number(),
           totalIn: z.number(),
           stockIn: z.number().nullable(),
         })
@@ -90,6 +146,23 @@ export const designSchema = z
     holes: z.array(
       z.object({ kind: z.string(), diameterIn: z.number(), depthIn: z.number(), embedIn: z.number() }).loose(),
     ),
+    trusses: z.array(z.object({ n: z.number(), xIn: z.number(), tributaryIn: z.number(), end: z.boolean() })),
+    eaveBeams: z.array(
+      z.object({
+        id: z.string(),
+        kind: z.string(),
+        spanIn: z.number(),
+        trusses: z.array(z.object({ n: z.number(), atIn: z.number() })),
+      }),
+    ),
+    reactions: z.array(z.record(z.string(), z.unknown())),
+    lateral: z.record(z.string(), z.unknown()).nullable(),
+    braces: z.array(
+      z.object({ side: z.string(), shearLb: z.number(), bays: z.number(), forceLb: z.number() }).loose(),
+    ),
+    postRatios: z.record(z.string(), z.number().nullable()),
+    sticks: z.array(stick),
+    overlaps: z.array(z.object({ kind: z.string(), sticks: z.tuple([z.string(), z.string()]) })),
     takeoff: z.record(z.string(), z.unknown()),
     checks: z.array(
       z
@@ -126,8 +199,26 @@ export type Design = z.infer<typeof designSchema>
 const plain = (value: unknown): unknown =>
   JSON.parse(JSON.stringify(value, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
 
+/** Sticks with their marks and joins; a design is a plan: none of them is cut yet. */
+function sticksIn(made: Sticks) {
+  const marks = stickMarks(made)
+  const joins = new Map<string, Sticks['joins'][number][]>()
+  for (const join of made.joins) addUnder(joins, join.stick, join)
+  return made.sticks.map(({ place, outline: _outline, ...stick }) => ({
+    ...stick,
+    part: place.part,
+    side: place.side,
+    row: place.row,
+    marks: marks.get(stick.id) ?? [],
+    joins: (joins.get(stick.id) ?? []).map(({ stick: _stick, ...join }) => join),
+    state: 'planned',
+    lockedFrom: null,
+  }))
+}
+
 /** Writes the design document of a derived job. */
 export function designOf(job: Job, derived: Derived): Design {
+  const sticks = jobSticks(job, derived)
   const hooked = derived.strings.map((stringLine) => {
     const run = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
     return {
@@ -187,6 +278,8 @@ export function designOf(job: Job, derived: Derived): Design {
     braces: derived.braces,
     postRatios: derived.postRatios,
     holes: derived.holes,
+    sticks: sticksIn(sticks),
+    overlaps: sticks.overlaps,
     takeoff: derived.takeoff,
     checks: derived.checks.map((check) => ({
       ...summaryOf(check, derived.wallNames),

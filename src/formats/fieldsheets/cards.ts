@@ -2,6 +2,7 @@ import { create } from 'qrcode'
 import type { PostAsBuilt } from '@/core/field'
 import { levelSteps } from '@/core/marks'
 import type { Job } from '@/core/model'
+import type { Column } from '@/core/sticks'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 
@@ -46,8 +47,7 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
 
 export interface CardFacts {
   readonly post: PostAsBuilt
-  readonly heightIn: number
-  readonly longPointIn: number
+  readonly column: Pick<Column, 'seatUpIn' | 'topUpIn'>
   readonly stringIn: number
   readonly url: string
 }
@@ -177,8 +177,9 @@ function card(
   const { post } = cardFacts
   const steps = levelSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
     footToGradeIn: post.footToGradeIn,
-    heightIn: cardFacts.heightIn,
-    longPointIn: cardFacts.longPointIn,
+    seatUpIn: cardFacts.column.seatUpIn,
+    topUpIn: cardFacts.column.topUpIn,
+    setLongIn: job.buying.cutInPlaceIn,
     stringIn: cardFacts.stringIn,
   })
   const say = (place: Place, words: string, bold = false): string =>

@@ -1,11 +1,18 @@
 import { fixed, quantity, stated } from '@/core/units'
-import { addUnder } from '@/core/result'
-import { named, type PostName } from '@/core/layout'
-import { buildCard, type BuildCard } from '@/core/columns'
+import type { ColumnCard } from '@/core/sticks'
 import { kindName } from '../words/checks'
 import type { ShownDerived as Derived } from '../shown'
-import { measure, type FieldState, type Levels, type Measured } from '@/core/field'
+import {
+  type ColumnGroup,
+  columnGroups,
+  measure,
+  plannedFootIn,
+  type FieldState,
+  type Levels,
+  type Measured,
+} from '@/core/field'
 import type { Job } from '@/core/model'
+import { entryOf } from '@/core/result'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { KIND, standingNote, DIG_CAUTION, someNames } from '../words'
@@ -39,8 +46,7 @@ const postsOf = (sheets: FieldSheetsOf, measured: Measured) => {
       ? [
           {
             post,
-            heightIn: other.heightIn,
-            longPointIn: other.longPointIn,
+            column: entryOf(sheets.derived.columns, post.id),
             stringIn: measured.stringIn[post.id] ?? 0,
             url: `${sheets.page}/post/${post.id}`,
           },
@@ -155,39 +161,70 @@ function setupSheet(sheets: FieldSheetsOf): Sheet[] {
   ]
 }
 
-function buildSheet(card: BuildCard): Sheet {
+/** Lengths of the posts of a kind whose feet were read: each from its own foot. */
+function ownLengths({ posts }: ColumnGroup): Block[] {
+  return [
+    { kind: 'text', strong: true, text: 'Each post from its own foot, as it was read' },
+    table(
+      ['post', 'foot to seat', 'cut', ''],
+      posts.map((post) => [post.name, mark(post.seatIn), mark(post.lengthIn), post.measured ? 'read' : 'as planned']),
+      [1, 2],
+      [2],
+    ),
+  ]
+}
+
+/** What is cut into a column for its beam. */
+const notchRows = ({ notches, tongueIn }: ColumnCard): string[][] => [
+  ...notches.map((notch) => [
+    `notch in the ${notch.face} face, ${inches(notch.depthIn)} deep`,
+    `${mark(notch.fromFootIn)} to ${mark(notch.toFootIn)}`,
+  ]),
+  ...(tongueIn === null ? [] : [['left behind the notches', inches(tongueIn)]]),
+]
+
+function buildSheet(group: ColumnGroup): Sheet {
+  const { card, alike } = group
   const dim = (lengthIn: number): string => mark(lengthIn)
   return {
     title: 'Column: ' + someNames(card.posts, 8),
-    sub: `${card.label}; foot to seat ${dim(card.seatIn)}; about ${quantity(card.weightLb, 'weightLb')} wet`,
+    sub:
+      `${card.label}; foot to seat ${dim(card.seatIn)}, cut ${dim(card.lengthIn)}; ` +
+      `about ${quantity(card.weightLb, 'weightLb')} wet`,
     blocks: [
       table(
-        ['ply', 'board from the foot up', 'cut', 'wood', 'crown'],
+        ['ply', 'board from the foot up', 'cut', 'from', 'wood', 'crown'],
         card.plies.flatMap((ply) =>
           ply.pieces.map((piece) => [
             ply.name,
             `${dim(piece.fromIn)} to ${dim(piece.toIn)}`,
             dim(piece.lengthIn),
+            piece.stockIn === null ? 'special' : dim(piece.stockIn),
             piece.treated ? 'treated' : 'dry',
             ply.crown,
           ]),
         ),
-        [1, 2],
+        [1, 2, 3],
         [2],
       ),
       table(
         ['', ''],
         [
-          ['top of the outer plies', dim(card.lengthIn)],
-          ...(card.pocketIn > 0 ? [['pocket in the center ply', dim(card.pocketIn)]] : []),
+          ['top of the highest ply', dim(card.lengthIn)],
+          ...(card.pocketIn > 0 ? [['pocket for the truss', dim(card.pocketIn)]] : []),
+          ...notchRows(card),
           ...(card.bevelDeg > 0 ? [['top cut', `${fixed(card.bevelDeg, 1)} degrees, ${inches(card.bevelIn)}`]] : []),
           ['treated up to', dim(card.treatedToIn)],
           ...(card.nails ? [['nails', `${card.nails.total}, ${card.nails.nailsPerFace} a face`]] : []),
-          ...card.bolts.map((bolt) => [bolt.what, dim(bolt.fromFootIn)]),
+          ...card.bolts.map((bolt) => [
+            `${bolt.what}, ${inches(bolt.aboveSeatIn)} above the seat`,
+            dim(bolt.fromFootIn),
+          ]),
         ],
         [1],
         [1],
       ),
+      ...(alike ? [] : ownLengths(group)),
       ...(card.nails
         ? [
             {
@@ -200,24 +237,17 @@ function buildSheet(card: BuildCard): Sheet {
             { kind: 'text' as const, text: card.nails.marksIn.map((markIn) => mark(markIn)).join('   ') },
           ]
         : []),
-      ...(card.problem ? [{ kind: 'caution' as const, text: plain(card.problem) }] : []),
+      ...card.problems.map((problem): Block => ({ kind: 'caution', text: plain(problem) })),
       ...card.steps.map((step, i): Block => ({ kind: 'text', text: plain(`${i + 1}. ${step}`) })),
     ],
   }
 }
 
-/** Build cards: one for each group of posts that are cut and marked alike. */
-function buildCards(job: Job, pick: Pick<Derived, 'posts'>, measured: Measured): BuildCard[] {
-  const groups = new Map<string, PostName[]>()
-  for (const built of measured.asBuilt) {
-    const kind = pick.posts.find((post) => post.id === built.id)?.kind ?? ''
-    addUnder(groups, `${kind}|${built.signature}`, named(built))
-  }
-  return [...groups.values()].flatMap((posts) => {
-    const post = pick.posts.find((post) => post.id === posts[0]?.id)
-    const own = measured.asBuilt.find((built) => built.id === posts[0]?.id)
-    return post && own ? [buildCard(job.building, post, own.footToGradeIn, posts)] : []
-  })
+/** Build sheets: one for each kind of column. */
+function buildSheets({ job, derived }: FieldSheetsOf, measured: Measured): Sheet[] {
+  const kinds = new Map(derived.posts.map((post) => [post.id, post.kind]))
+  const footIn = (id: string): number => plannedFootIn(job, derived.holes, kinds.get(id) ?? 'eave')
+  return columnGroups(job, derived.columns, measured, footIn).map(buildSheet)
 }
 
 function concreteSheet(sheets: FieldSheetsOf): Sheet {
@@ -292,7 +322,7 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
       ...rodSheets(sheets, measured, false),
       ...setupSheet(sheets),
       ...rodSheets(sheets, measured, true),
-      ...buildCards(sheets.job, sheets.derived, measured).map(buildSheet),
+      ...buildSheets(sheets, measured),
       concreteSheet(sheets),
     ],
   }

@@ -169,12 +169,13 @@ describe('what the ground and the crew’s own way change on paper', () => {
     })
       .sheets.flatMap((sheet) => sheet.blocks.flatMap((block) => (block.kind === 'svg' ? [block.svg] : [])))
       .join('')
-    // Row A's string stands a foot up, the heel 10 ft: 9 ft. Row B's 8", row D's on the grade line, where it needs no
+    // Row A's string stands a foot up; the carrier, 11 1/4" deep, sits 9' 0 3/4" up: 8' 0 3/4". Row B's stands 8" up,
+    // row D's on the grade line, where it needs no
     // line of its own.
     expect(svg.match(/string down to the grade line/g)).toHaveLength(
       derived.posts.filter((post) => post.row === null || derived.rows[post.row] !== 'D').length,
     )
-    expect(/string up to the seat<\/text><text [^>]*>([^<]*)</.exec(svg)?.[1]).toBe('9&#39; 0&quot;')
+    expect(/string up to the seat<\/text><text [^>]*>([^<]*)</.exec(svg)?.[1]).toBe('8&#39; 0 3/4&quot;')
   })
 })
 
@@ -226,7 +227,12 @@ describe('two cards to a sheet', () => {
   test('one left over stands alone on its half', () => {
     const { job, d: derived } = demo('quillback')
     const measured = measure(job, derived, said([]).state, said([]).levels)
-    const c = { post: measured.asBuilt[0], heightIn: 144, longPointIn: 144, stringIn: 0, url: 'http://127.0.0.1/x' }
+    const c = {
+      post: measured.asBuilt[0],
+      column: { seatUpIn: 144, topUpIn: 144 },
+      stringIn: 0,
+      url: 'http://127.0.0.1/x',
+    }
     expect([cardsSvg(job, [c], 2).height, cardsSvg(job, [c, c], 2).height]).toEqual([310, 632])
   })
 })

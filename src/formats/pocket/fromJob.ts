@@ -1,3 +1,4 @@
+import { entryOf } from '@/core/result'
 import type { Derived } from '@/core/derive'
 import type { Job, LeanTo, Side } from '@/core/model'
 import type { GivenOf } from '@/core/pocket/figures'
@@ -16,7 +17,7 @@ export interface FilledFigure {
   readonly of: string
 }
 
-type JobParts = Pick<Derived, 'grid' | 'braces' | 'holes' | 'posts' | 'walls' | 'takeoff'>
+type JobParts = Pick<Derived, 'grid' | 'braces' | 'holes' | 'posts' | 'walls' | 'takeoff' | 'columns'>
 
 /** Names the figure and fills it in, each field of it. */
 const filled = <Name extends FigureName>(figure: Name, given: GivenOf<Name>, of = ''): FilledFigure => ({
@@ -117,12 +118,12 @@ function spacing({ building }: Job, { grid }: JobParts): readonly FilledFigure[]
 }
 
 /** A wall as a frame that is tilted up: its posts and rows of girts. */
-function picks({ building }: Job, { posts, walls, grid }: JobParts, side: Side): readonly FilledFigure[] {
+function picks({ building }: Job, { posts, walls, grid, columns }: JobParts, side: Side): readonly FilledFigure[] {
   const row = posts.filter((post) => post.side === side && post.kind !== 'lean-to')
   const [first] = row
   if (!first) return []
   const size = postSize(building.post)
-  const postIn = Math.max(...row.map((post) => post.longPointIn))
+  const postIn = Math.max(...row.map((post) => entryOf(columns, post.id).topUpIn))
   const heights = walls[side].rows.map(({ topIn }) => topIn - boardSize(building.girts.size).dIn / 2)
   const girtHeightsIn = heights.filter((heightIn) => heightIn > 0 && heightIn < postIn)
   return [

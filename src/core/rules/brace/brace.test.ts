@@ -17,7 +17,6 @@ const brace = (change: Partial<BraceLine> = {}): BraceLine => ({
   lengthIn: 135.76,
   forceLb: 1414,
   coupleLb: 1000,
-  stockIn: 141,
   between: 'A1–B1',
   ...change,
 })

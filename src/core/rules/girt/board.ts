@@ -1,8 +1,9 @@
-import { alongWall, type GirtPiece, type Grid, isEave, type Post, wallPosts, type WallRows } from '../../layout'
+import { alongWall, type Grid, isEave, type Post, wallPosts, type WallRows } from '../../layout'
 import { effectiveAreaFt2, wallPressures, WIND_ASD } from '../../loads'
 import type { Building, GirtStyle, Side } from '../../model'
 import { item, stands, type TraceLine, type Use, worseOf } from '../../result'
 import { IN_PER_FT, ROUNDING, SAME_IN } from '../../units'
+import type { WallBoardCut } from '../../sticks'
 import { type GirtRatios, girtRatios, SHARING_IN } from '../../wood'
 import type { SiteResults } from '../../frame'
 
@@ -25,7 +26,7 @@ const SHORT_IN = 12
 const POST_BETWEEN_IN = 4
 
 /** Boards between posts span from centre to centre (safe); flat ones from their own ends over the posts they cross. */
-function spanOf(piece: GirtPiece, postsIn: readonly number[], style: GirtStyle) {
+function spanOf(piece: WallBoardCut, postsIn: readonly number[], style: GirtStyle) {
   if (style === 'between') return { spanIn: piece.toIn - piece.fromIn + POST_BETWEEN_IN, spans: 1 as const }
   const crossed = postsIn.filter((atIn) => atIn > piece.fromIn + 1 && atIn < piece.toIn - 1)
   const stops = [piece.fromIn, ...crossed, piece.toIn]
@@ -48,7 +49,7 @@ export function girtCases({
   readonly building: Building
   readonly grid: Grid
   readonly wall: WallRows
-  readonly pieces: readonly GirtPiece[]
+  readonly pieces: readonly WallBoardCut[]
   readonly posts: readonly Post[]
   readonly edgeFt: number
 }): GirtCase[] {

@@ -1,4 +1,4 @@
-import { deriveJob, type Derived } from '../../derive'
+import { deriveJob, type Derived, judgeJob } from '../../derive'
 import type { Job } from '../../model'
 import type { Check } from '../../rules'
 import { inWords } from '../inWords'
@@ -44,10 +44,10 @@ const bySplices = ({ key }: Check, mirror: Mirror): boolean =>
   key.member === 'girt' && (key.place === 'south' || key.place === 'north') === (mirror === 'east-west')
 
 /** Checks that a mirrored building judges otherwise. */
-export function mirrorFaults(job: Job, derived: Derived, mirror: Mirror): string[] {
+export function mirrorFaults(job: Job, derived: Pick<Derived, 'checks'>, mirror: Mirror): string[] {
   // Trusses on carriers are counted from the west.
   if (mirror === 'east-west' && job.building.roof.truss.set === 'carriers') return []
-  const other = deriveJob(mirrored(job, mirror))
+  const other = judgeJob(mirrored(job, mirror))
   if (!other.ok) return [`${mirror}: the mirrored building is refused: ${other.issues[0]?.code}`]
   const own = new Map(derived.checks.map((check) => [idIn(check.id, mirror), check]))
   const faults: string[] = []
@@ -64,12 +64,12 @@ export function mirrorFaults(job: Job, derived: Derived, mirror: Mirror): string
 }
 
 /** How hard a building is worked: cannot stand is worse than any ratio. */
-const worstOf = (derived: Derived): readonly [cannot: number, ratio: number] => [
+const worstOf = (derived: Pick<Derived, 'tally' | 'checks'>): readonly [cannot: number, ratio: number] => [
   derived.tally.cannotStand,
   derived.checks.reduce((most, check) => Math.max(most, check.ratio ?? 0), 0),
 ]
 
-const eased = (before: Derived, after: Derived): boolean => {
+const eased = (before: Pick<Derived, 'tally' | 'checks'>, after: Pick<Derived, 'tally' | 'checks'>): boolean => {
   const [[cannot, ratio], [cannotAfter, ratioAfter]] = [worstOf(before), worstOf(after)]
   if (cannot > 0 !== cannotAfter > 0) return cannot > 0
   return cannot === 0 && ratioAfter < ratio * (1 - ALIKE)
@@ -86,7 +86,7 @@ const dug = (job: Job, change: Partial<Job['building']> = {}): Job => ({
 /** Loads that grow and make the worst of a building hold better. */
 function loadFaults(job: Job): string[] {
   const fixed = dug(job)
-  const base = deriveJob(fixed)
+  const base = judgeJob(fixed)
   if (!base.ok) return []
   const { windMph, groundSnowPsf } = job.site
   const heavier: readonly (readonly [string, Partial<Job['site']>])[] = [
@@ -94,7 +94,7 @@ function loadFaults(job: Job): string[] {
     ...(groundSnowPsf === null ? [] : [['more snow', { groundSnowPsf: Math.min(300, groundSnowPsf + 10) }] as const]),
   ]
   return heavier.flatMap(([what, site]) => {
-    const after = deriveJob({ ...fixed, site: { ...fixed.site, ...site } })
+    const after = judgeJob({ ...fixed, site: { ...fixed.site, ...site } })
     if (!after.ok) return [`${what}: refused`]
     return eased(base.value, after.value)
       ? [`${what}: ${worstOf(base.value).join()} | ${worstOf(after.value).join()}`]
@@ -109,11 +109,11 @@ const HOLE_RULES: ReadonlySet<string> = new Set(['sideways', 'uplift', 'frost'])
 const isHeldByHole = ({ building }: Job): boolean => building.school !== 'pad' || building.cleat !== null
 
 function holeFaults(job: Job): string[] {
-  const base = deriveJob(dug(job))
+  const base = judgeJob(dug(job))
   if (!base.ok) return []
   const trials = [
-    ['deeper', deriveJob(dug(job, { minimumDepthIn: FIXED_HOLES.minimumDepthIn + 6 }))],
-    ['wider', deriveJob(dug(job, { holeDiameterIn: FIXED_HOLES.holeDiameterIn + 6 }))],
+    ['deeper', judgeJob(dug(job, { minimumDepthIn: FIXED_HOLES.minimumDepthIn + 6 }))],
+    ['wider', judgeJob(dug(job, { holeDiameterIn: FIXED_HOLES.holeDiameterIn + 6 }))],
   ] as const
   return trials.flatMap(([what, trial]) => {
     if (!trial.ok) return []

@@ -1,0 +1,57 @@
+import { newBuying } from '../model'
+import { type Fastener, type Join, skinScrews } from '../sticks'
+import { demo } from '../testing/demos'
+import { hardwareList, jointList, nailLb } from './hardwareList'
+import { jobSticks } from './jobSticks'
+
+const join = (fastener: Fastener, count: number): Join => ({
+  kind: 'girt to post',
+  stick: 'a',
+  to: 'b',
+  atIn: 0,
+  toAtIn: 0,
+  fastener,
+  count,
+})
+const listOf = (joins: readonly Join[], change: object = {}) => hardwareList(joins, 0, { ...newBuying(), ...change })
+
+// A 16d common nail, 0.162 by 3 1/2 in.: π/4·0.162²·3.5 = 0.07214 in³ of steel at 0.284, heads 4 %: 47 to the pound.
+test('nails to the pound', () => expect(1 / nailLb('16d-common')).toBeCloseTo(46.93, 1))
+test('nails are ordered by the box: a thousand of 16d and a twentieth to spare weigh 22.4 lb, five boxes of 5', () =>
+  expect(listOf([join({ by: 'nail', nail: '16d-common' }, 1000)])).toMatchObject([
+    { what: '16d-common', needed: 1000, pounds: 25, boxes: 5, order: 5 * 234 },
+  ]))
+test('hangers: a twentieth more, and two at least', () => {
+  expect(listOf([join({ by: 'hanger' }, 40)])[0]).toMatchObject({ needed: 40, order: 42 })
+  expect(listOf([join({ by: 'hanger' }, 100)])[0]).toMatchObject({ needed: 100, order: 105 })
+  expect(listOf([join({ by: 'hanger' }, 4)])[0]).toMatchObject({ needed: 4, order: 6 })
+})
+test('bolts of one diameter are told apart by their length', () =>
+  expect(
+    listOf([
+      join({ by: 'bolt', diameterIn: 0.625, lengthIn: 8.5 }, 4),
+      join({ by: 'bolt', diameterIn: 0.625, lengthIn: 10 }, 4),
+    ]).map(({ what, item }) => [what, item]),
+  ).toEqual([
+    ['bolt 5/8 × 8 1/2', 'bolt 5/8'],
+    ['bolt 5/8 × 10', 'bolt 5/8'],
+  ]))
+test('joints of one kind and fastener are counted together', () =>
+  expect(jointList([join({ by: 'tie' }, 1), join({ by: 'tie' }, 2), join({ by: 'hanger' }, 1)])).toEqual([
+    { joint: 'girt to post', fastener: 'tie', each: 2, joints: 2, total: 3 },
+    { joint: 'girt to post', fastener: 'hanger', each: 1, joints: 1, total: 1 },
+  ]))
+test('screws stand at the start of a board and at every space', () => {
+  const { job, d } = demo('marl')
+  const [purlin] = jobSticks(job, d).sticks.filter(({ kind }) => kind === 'purlin')
+  // 9 in. apart: a board of 108 in. takes thirteen.
+  expect(skinScrews([{ ...purlin, cutLengthIn: 108 }], 9)).toBe(13)
+})
+test.each(['quillback', 'tansy', 'marl'] as const)('%s: everything that holds it is on the list', (name) => {
+  const { job, d } = demo(name)
+  const { joins } = jobSticks(job, d)
+  expect(joins.filter(({ count }) => count <= 0)).toEqual([])
+  const needed = d.takeoff.hardware.filter(({ item }) => item !== 'screw').reduce((sum, line) => sum + line.needed, 0)
+  expect(needed).toBe(joins.reduce((sum, { count }) => sum + count, 0))
+  for (const line of d.takeoff.hardware) expect(line.order).toBeGreaterThanOrEqual(line.needed)
+})

@@ -1,0 +1,122 @@
+import { nailOf } from '../joints'
+import type { JobBuying, NailId } from '../model'
+import type { Fastener, Join } from '../sticks'
+import { addUnder } from '../result'
+import { ROUNDING } from '../units'
+
+/** One kind of joint: what makes it, how many to a joint and how many in all. */
+export interface JointLine {
+  readonly joint: string
+  readonly fastener: string
+  readonly each: number
+  readonly joints: number
+  readonly total: number
+}
+
+/** Hardware of one kind to order: how many are needed, how many to spare; nails by weight and box. */
+export interface HardwareLine {
+  readonly what: string
+  /** Its item on the price list. */
+  readonly item: string
+  readonly needed: number
+  readonly order: number
+  readonly pounds: number | null
+  readonly boxes: number | null
+}
+
+const INCH_NAMES: Readonly<Record<number, string>> = { 0.5: '1/2', 0.625: '5/8', 0.75: '3/4' }
+const inchName = (diameterIn: number): string => INCH_NAMES[diameterIn] ?? String(diameterIn)
+
+/** Length of a bolt as it is sold: whole and half inches. */
+const boltLength = (lengthIn: number): string => (lengthIn % 1 === 0 ? String(lengthIn) : `${Math.floor(lengthIn)} 1/2`)
+
+/** What a fastener is called, and what it is on the price list. */
+function nameOf(fastener: Fastener): { readonly what: string; readonly item: string } {
+  switch (fastener.by) {
+    case 'nail':
+      return { what: fastener.nail, item: fastener.nail.startsWith('ring') ? 'ring-shank nail' : 'common nail' }
+    case 'bolt': {
+      const bolt = `bolt ${inchName(fastener.diameterIn)}`
+      return { what: `${bolt} × ${boltLength(fastener.lengthIn)}`, item: bolt }
+    }
+    case 'bracket':
+      return { what: 'post bracket', item: 'post bracket' }
+    case 'rafter tie':
+      return { what: 'rafter tie', item: 'tie' }
+    default:
+      return { what: fastener.by, item: fastener.by }
+  }
+}
+
+/** Fasteners by joint, with counts over the building; joints of one kind may take different numbers of them. */
+export function jointList(joins: readonly Join[]): readonly JointLine[] {
+  const kinds = new Map<string, { joint: string; fastener: string; joints: number; total: number }>()
+  for (const { kind, fastener, count } of joins) {
+    const { what } = nameOf(fastener)
+    const key = `${kind}|${what}`
+    const has = kinds.get(key)
+    if (has) {
+      has.joints++
+      has.total += count
+    } else kinds.set(key, { joint: kind, fastener: what, joints: 1, total: count })
+  }
+  return [...kinds.values()].map((line) => ({ ...line, each: Math.round(line.total / line.joints) }))
+}
+
+/** Weight of steel, lb per cubic inch, and what heads add to the shanks of nails. */
+const STEEL_LB_IN3 = 0.284
+const HEADS = 1.04
+
+/** Weight of one nail, lb: its shank as a cylinder, and its head. */
+export function nailLb(id: NailId): number {
+  const nail = nailOf(id)
+  return nail ? (Math.PI / 4) * nail.dIn ** 2 * nail.lengthIn * STEEL_LB_IN3 * HEADS : 0
+}
+
+/** How many of so many are ordered: with the share to spare, at least so many more, whole. */
+const withSpare = (needed: number, share: number, least: number): number =>
+  needed > 0 ? needed + Math.max(least, Math.ceil(needed * share - ROUNDING)) : 0
+
+function nailLine(nail: NailId, needed: number, { spares, nailBoxLb }: JobBuying): HardwareLine {
+  const { what, item } = nameOf({ by: 'nail', nail })
+  const each = nailLb(nail)
+  const boxes = Math.ceil((withSpare(needed, spares.nailShare, 0) * each) / nailBoxLb - ROUNDING)
+  const inABox = each > 0 ? Math.floor(nailBoxLb / each) : 0
+  return { what, item, needed, order: boxes * inABox, pounds: boxes * nailBoxLb, boxes }
+}
+
+/** The hardware of a building: nails by the box, bolts by their length, what is bought by the piece, screws of the skin. */
+export function hardwareList(joins: readonly Join[], screws: number, buying: JobBuying): readonly HardwareLine[] {
+  const nails = new Map<NailId, number>()
+  const pieces = new Map<string, number[]>()
+  const items = new Map<string, string>()
+  for (const { fastener, count } of joins) {
+    if (fastener.by === 'nail') nails.set(fastener.nail, (nails.get(fastener.nail) ?? 0) + count)
+    else {
+      const { what, item } = nameOf(fastener)
+      addUnder(pieces, what, count)
+      items.set(what, item)
+    }
+  }
+  const { hardwareShare, hardwareLeast, screwShare } = buying.spares
+  return [
+    ...[...nails].map(([nail, needed]) => nailLine(nail, needed, buying)),
+    ...[...pieces].map(([what, counts]): HardwareLine => {
+      const needed = counts.reduce((sum, count) => sum + count, 0)
+      const order = withSpare(needed, hardwareShare, hardwareLeast)
+      return { what, item: items.get(what) ?? what, needed, order, pounds: null, boxes: null }
+    }),
+    ...(screws > 0
+      ? [
+          {
+            what: 'skin screw',
+            item: 'screw',
+            needed: screws,
+            order: withSpare(screws, screwShare, 0),
+            pounds: null,
+            boxes: null,
+          },
+        ]
+      : []),
+  ].sort((one, other) => one.what.localeCompare(other.what, 'en', { numeric: true }))
+}

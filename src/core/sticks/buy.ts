@@ -1,0 +1,32 @@
+import type { Job } from '../model'
+import { item } from '../result'
+import { ROUNDING } from '../units'
+
+/** How boards are bought: the yard's lengths, and what a stock board must have over the cut, inches. */
+export interface Buying {
+  readonly stockIn: readonly number[]
+  /** For its ends, which are neither square nor exact. */
+  readonly spareIn: number
+  /** For the top boards of posts: more where they are set long and cut in place. */
+  readonly postSpareIn: number
+}
+
+/** How the boards of a job are bought: posts set long are cut to the laser's line where they stand. */
+export const buyingOf = ({ buying, fieldwork }: Pick<Job, 'buying' | 'fieldwork'>): Buying => ({
+  stockIn: [...buying.stockIn].sort((one, other) => one - other),
+  spareIn: buying.spareIn,
+  postSpareIn: fieldwork.levelSchool === 'cut-to-laser' ? buying.cutInPlaceIn : buying.spareIn,
+})
+
+/** What is bought for a piece, inches: the stock length that it is cut from, or itself where none is long enough. */
+export const boughtIn = (cutIn: number, { spareIn, stockIn }: Buying): number =>
+  buyLengthIn(cutIn, spareIn, stockIn) ?? cutIn
+
+/**
+ * The shortest stock length that a piece can be cut from, inches: at least its cut and the spare. Null where none on
+ * the list is long enough. The only function that turns a cut into what is bought.
+ */
+export function buyLengthIn(cutIn: number, spareIn: number, stockIn: readonly number[]): number | null {
+  for (let i = 0; i < stockIn.length; i++) if (item(stockIn, i) + ROUNDING >= cutIn + spareIn) return item(stockIn, i)
+  return null
+}

@@ -1,0 +1,161 @@
+import type { Grid, TrussPlan } from '../layout'
+import type { Building } from '../model'
+import { item } from '../result'
+import { PITCH_RUN_IN } from '../units'
+import { PLY_IN, postSize } from '../wood'
+import type { Beam } from './beams'
+import { type Column, trussOffIn } from './column'
+import type { Support } from './line'
+import { type Making, putStick, squareOn } from './make'
+import { boltLengthIn } from './putBeams'
+import type { Fastener, Quad, StickBoard } from './stick'
+
+/** Weight of a truss for each foot of its span and ply, lb: taken high, for lifting; its maker’s drawing says it (register C40). */
+const TRUSS_PLF = 8
+
+/** A truss with the places of its two seats along the building. */
+export interface TrussAt extends Support {
+  readonly number: number
+  readonly name: string
+}
+
+/** Where the trusses stand along the building. */
+export const trussesAt = (building: Building, { trusses }: TrussPlan): readonly TrussAt[] =>
+  trusses.map(({ number, xIn }) => ({
+    id: `truss-${number}`,
+    number,
+    name: `T${number}`,
+    atIn: xIn + trussOffIn(building, number),
+    halfIn: (PLY_IN * building.roof.truss.plies) / 2,
+  }))
+
+/** A truss as it is ordered: as thick as its plies; its depth is that of its heel. */
+const trussBoard = ({ roof }: Building): StickBoard => ({
+  widthIn: PLY_IN * roof.truss.plies,
+  depthIn: roof.truss.heelDepthIn,
+  plies: roof.truss.plies,
+  size: null,
+  label: 'truss',
+  lumber: '',
+  treated: false,
+  weightPlf: TRUSS_PLF * roof.truss.plies,
+})
+
+/** Depth of the tails past the eave, square to the slope, inches: a 2×4 top chord. */
+export const TAIL_IN = 3.5
+
+/** The side of a truss: its two halves and its tails, along it and up from the middle of its heel. */
+function trussOutline({ building, grid, overhangs }: TrussesOf): readonly Quad[] {
+  const { roof, pitchPer12 } = building
+  const { widthIn } = grid
+  const half = roof.truss.heelDepthIn / 2
+  const rise = pitchPer12 / PITCH_RUN_IN
+  const peak = half + (widthIn / 2) * rise
+  const tail = Math.min(2 * half, TAIL_IN * Math.hypot(1, rise))
+  const tails = (['south', 'north'] as const).flatMap((side): readonly Quad[] => {
+    const outIn = overhangs[side]
+    if (outIn <= 0) return []
+    const tip = half - outIn * rise
+    const quad: Quad = [
+      [-outIn, tip - tail],
+      [-outIn, tip],
+      [0, half],
+      [0, half - tail],
+    ]
+    if (side === 'south') return [quad]
+    return [quad.map(([alongIn, upIn]) => [widthIn - alongIn, upIn]) as unknown as Quad]
+  })
+  return [
+    [
+      [0, -half],
+      [0, half],
+      [widthIn / 2, peak],
+      [widthIn / 2, -half],
+    ],
+    [
+      [widthIn / 2, -half],
+      [widthIn / 2, peak],
+      [widthIn, half],
+      [widthIn, -half],
+    ],
+    ...tails,
+  ]
+}
+
+/** How far the roof reaches over each eave, inches. */
+export type Overhangs = Readonly<Record<'south' | 'north', number>>
+
+interface TrussesOf {
+  readonly building: Building
+  readonly grid: Grid
+  readonly plan: TrussPlan
+  readonly beams: readonly Beam[]
+  readonly overhangs: Overhangs
+  readonly columns: ReadonlyMap<string, Column>
+}
+
+/** What a truss rests on at one eave: its post, or the beam between two. */
+function restOn({ plan, building, beams }: TrussesOf, side: 'south' | 'north', order: number): string | null {
+  const { post, truss } = item(plan.rests[side], order)
+  if (post && building.roof.truss.set === 'posts') return post.id
+  const beam = beams.find(
+    ({ part, posts, fromIn, toIn }) =>
+      part === 'main' && item(posts, 0).post.side === side && fromIn <= truss.xIn && truss.xIn <= toIn,
+  )
+  return beam?.id ?? post?.id ?? null
+}
+
+/** What holds a truss down at one seat. */
+function seatJoins(making: Making, of: TrussesOf, [id, order]: readonly [string, number], side: 'south' | 'north') {
+  const { building, plan, columns, grid } = of
+  const rest = item(plan.rests[side], order)
+  const { joints, roof } = building
+  const on = restOn(of, side, order)
+  const column = rest.post ? columns.get(rest.post.id) : undefined
+  const seat = { stick: id, to: on ?? '', atIn: side === 'south' ? 0 : grid.widthIn, toAtIn: building.heelIn }
+  if (roof.truss.set === 'posts' && column?.bears === 'truss') {
+    const { widthIn } = postSize(building.post)
+    const inPocket = column.pocketPlies.length > 0 || column.trussNotch !== null || column.plies.length > 1
+    const grip = roof.truss.seat === 'face' || !inPocket ? widthIn + PLY_IN * roof.truss.plies : widthIn
+    const { diameterIn, count } = joints.truss
+    const bolt: Fastener = { by: 'bolt', diameterIn, lengthIn: boltLengthIn(grip) }
+    making.joins.push({ ...seat, kind: 'truss to post', fastener: bolt, count })
+    if (joints.trussTieLb !== null)
+      making.joins.push({ ...seat, kind: 'truss to post', fastener: { by: 'tie' }, count: 1 })
+    return
+  }
+  making.joins.push({ ...seat, kind: 'truss to carrier', fastener: { by: 'tie' }, count: 1 })
+}
+
+/** The trusses of a roof: each ordered as one piece, with what holds it down at both seats. */
+export function putTrusses(making: Making, of: TrussesOf): void {
+  const { building, grid, plan } = of
+  const board = trussBoard(building)
+  const upIn = building.heelIn + board.depthIn / 2
+  const trusses = trussesAt(building, plan)
+  const outline = trussOutline(of)
+  for (const [order, truss] of trusses.entries()) {
+    const stick = putStick(making, {
+      id: truss.id,
+      name: truss.name,
+      kind: 'truss',
+      place: { part: 'main', side: null, row: 'trusses', order },
+      of: truss.id,
+      board,
+      from: [truss.atIn, 0, upIn],
+      to: [truss.atIn, grid.widthIn, upIn],
+      up: [0, 0, 1],
+      ends: [squareOn(restOn(of, 'south', order)), squareOn(restOn(of, 'north', order))],
+      outline,
+      ordered: true,
+    })
+    seatJoins(making, of, [stick.id, order], 'south')
+    seatJoins(making, of, [stick.id, order], 'north')
+  }
+  const { depthIn } = postSize(building.post)
+  for (const { id, atIn, halfIn } of trusses) {
+    if (atIn - halfIn < depthIn) making.overlaps.push({ kind: 'end truss and gable wall', sticks: [id, 'wall-west'] })
+    if (atIn + halfIn > grid.lengthIn - depthIn)
+      making.overlaps.push({ kind: 'end truss and gable wall', sticks: [id, 'wall-east'] })
+  }
+}

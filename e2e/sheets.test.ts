@@ -158,7 +158,7 @@ describe('the office', () => {
   })
   test('build card: plies, nails and the order of work', async () => {
     await (await driver.findElement(By.xpath("//span[contains(@class,'seg')]/button[text()='Build']"))).click()
-    await at.waitText('.work', /Foot to seat[\s\S]*Pocket in the center ply[\s\S]*Nails, [\s\S]*Columns of nails/)
+    await at.waitText('.work', /Foot to seat[\s\S]*Pocket for the truss[\s\S]*Nails, [\s\S]*Columns of nails/)
   })
   test('a hole dug too shallow is judged for its own post, with what would make it hold', async () => {
     await driver.get(`${url}?stage=holes`)

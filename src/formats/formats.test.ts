@@ -54,7 +54,7 @@ test.each(['quillback-hill', 'tansy-hollow', 'marl-road'])(
   (name) => {
     const { job, d: derived } = book(name)
     const titles = crewBook(job, derived, { date: 'd', revision: 'r' }).sheets.map((sheet) => sheet.title)
-    for (const t of ['Strings', 'Post schedule', 'Roof', 'Roof: lean-tos and joints', 'Quantities'])
+    for (const t of ['Strings', 'Post schedule', 'Roof', 'Joints', 'Truss order', 'Quantities'])
       expect(titles.join('|')).toContain(t)
   },
 )

@@ -25,6 +25,10 @@ export interface SticksFrom {
   readonly lateral: object | null
 }
 
+/** What carries what in a job: the shapes of its columns, beams and lean-to roofs. */
+export const jobStructure = ({ building }: Job, { grid, posts, placed, trusses, walls }: SticksFrom): Structure =>
+  structureOf({ building, grid, posts, placed, trusses, walls })
+
 /** Every stick of a job as planned; of one whose feet are known better, with `footUpIn`. */
 export function jobSticks(
   job: Job,
@@ -44,7 +48,7 @@ export function jobSticks(
   const of = { building, grid, posts, placed, trusses, walls, buying: buyingOf(job) }
   return deriveSticks(
     of,
-    structure ?? structureOf(of),
+    structure ?? jobStructure(job, derived),
     {
       footUpIn: footUpIn ?? ((post) => -plannedFootIn(job, holes, post.kind)),
       bracedSides: lateral === null ? SIDES : braces.map(({ side }) => side),

@@ -109,14 +109,8 @@ function layOut({ building, northDeg, runPastIn, edge }: LayoutOf): LaidOut | nu
       { ...rows[wall.side], name: names[wall.side], pieces: wallBoards(wall) },
     ]),
   ) as unknown as Record<Side, PlannedWall>
-  // Posts of one wall and one height carry the same marks.
-  const alike = new Map<string, readonly PoleMark[]>()
-  const poleOf = (post: Post): readonly PoleMark[] => {
-    const key = `${post.side}|${post.heightIn}|${post.kind === 'lean-to'}`
-    const has = alike.get(key) ?? storyPole({ building, post, walls: plannedWalls, placed, board: edge })
-    alike.set(key, has)
-    return has
-  }
+  const poleOf = (post: Post): readonly PoleMark[] =>
+    storyPole({ building, post, walls: plannedWalls, placed, board: edge })
   return {
     grid,
     layout,

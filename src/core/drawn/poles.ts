@@ -1,5 +1,5 @@
-import { wallPosts, type Post } from '../layout'
-import { sharedPole, type PoleMark } from '../marks'
+import { type PlacedOpening, wallPosts, type Post } from '../layout'
+import { sharedPole, type PoleMark, wallEdges } from '../marks'
 import { SIDES, type Side } from '../model'
 import type { Column } from '../sticks'
 
@@ -24,18 +24,28 @@ interface Of {
   readonly posts: readonly Post[]
   readonly poles: Readonly<Record<string, readonly PoleMark[]>>
   readonly wallNames: Readonly<Record<Side, string>>
+  readonly placed: readonly PlacedOpening[]
   readonly columns: Readonly<Record<string, Pick<Column, 'topUpIn'>>>
 }
+
+/** A mark of one face of a corner post with the wall that it is for. */
+const named = (mark: PoleMark, wallNames: Of['wallNames']): PoleMark =>
+  mark.face === null ? mark : { ...mark, name: `${mark.name}, ${initials(wallNames[mark.face])}` }
 
 /**
  * The pole of a post, a wall or the building; null for a name that is none of them. `heelIn`: the heel above the grade
  * line.
  */
 export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
-  const wall = (side: Side) =>
-    wallPosts(given.posts, side)
-      .filter((post) => post.side === side)
-      .map((post) => ({ of: initials(given.wallNames[side]), marks: given.poles[post.id] ?? [] }))
+  const wall = (side: Side) => {
+    const of = initials(given.wallNames[side])
+    const posts = wallPosts(given.posts, side).map((post) => ({
+      of,
+      // A corner post stands in two walls: this one's marks, and those of the whole post.
+      marks: (given.poles[post.id] ?? []).filter(({ face }) => face === null || face === side),
+    }))
+    return [...posts, { of, marks: wallEdges(given.placed, side, heelIn) }]
+  }
   const shared = (name: string, layers: ReturnType<typeof wall>, side: Side | null): Pole => ({
     key,
     of: side === null ? 'building' : 'wall',
@@ -54,7 +64,7 @@ export function poleOf(given: Of, heelIn: number, key: string): Pole | null {
         key,
         of: 'post',
         name: other.name,
-        marks: given.poles[key] ?? [],
+        marks: (given.poles[key] ?? []).map((mark) => named(mark, given.wallNames)),
         topIn: other.heightIn,
         longPointIn: given.columns[other.id]?.topUpIn ?? other.heightIn,
         side: other.kind === 'lean-to' ? null : other.side,

@@ -22,7 +22,7 @@ export { footDifferences, gapsInSequence, girtFromGap, plannedGapIn } from './as
 export type { Difference } from './asBuilt'
 export { cureClock, holeDepthIn, judgeHole } from './holeLog'
 export type { CureClock, HoleNeed, HoleVerdict, WeatherHour } from './holeLog'
-export { changedSincePrint, judgeStick, measure, plannedFootIn, readCount } from './readings'
+export { cardCode, changedSincePrint, judgeStick, measure, plannedFootIn, readCount } from './readings'
 export type { Measured, OfficeReadings, PostAsBuilt } from './readings'
 export { columnGroups } from './columnGroups'
 export type { ColumnGroup } from './columnGroups'

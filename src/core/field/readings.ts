@@ -129,16 +129,18 @@ interface OwnMark {
   readonly key: string
   readonly name: string
   readonly kind: PoleMark['kind']
+  readonly face: PoleMark['face']
   readonly fromBottomIn: number
   readonly fromHeelIn: number
   readonly upIn: number
 }
 
 const ownMarks = (marks: readonly PoleMark[], footToGradeIn: number): OwnMark[] =>
-  marks.map(({ key, name, kind, upIn, downIn }) => ({
+  marks.map(({ key, name, kind, face, upIn, downIn }) => ({
     key,
     name,
     kind,
+    face,
     fromBottomIn: footToGradeIn + upIn,
     fromHeelIn: downIn,
     upIn,
@@ -284,6 +286,13 @@ export function measure(job: Job, stood: Stood, state: FieldState, levels: Level
       Object.entries(state.holes).map(([id, log]) => [id, holeDepthIn(log, levels, rods.gradeReadingIn)]),
     ),
   }
+}
+
+/** What a card prints in few letters, to stand in the address of its code: cards that read alike share it. */
+export function cardCode(signature: string): string {
+  let hash = 0x811c9dc5
+  for (let i = 0; i < signature.length; i++) hash = Math.imul(hash ^ signature.charCodeAt(i), 0x01000193) >>> 0
+  return hash.toString(36)
 }
 
 // 6. Which cards are to be printed again.

@@ -1,4 +1,4 @@
-export { blockNames, storyPole } from './storyPole'
+export { blockNames, storyPole, wallEdges } from './storyPole'
 export type { PoleMark } from './storyPole'
 export { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN } from './rods'
 export type { RodLog, RodMark } from './rods'

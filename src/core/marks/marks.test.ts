@@ -3,7 +3,7 @@ import { planJob } from '../derive'
 import fc from 'fast-check'
 import { deriveJob } from '../derive'
 import { poleOf } from '../drawn'
-import { girtFaceIn, hookedMarks } from '../layout'
+import { girtFaceIn, hookedMarks, onWall } from '../layout'
 import { demo } from '../testing/demos'
 import { formatLength, roundIn } from '../units'
 import {
@@ -125,6 +125,7 @@ describe('one pole for several posts', () => {
     name,
     upIn,
     downIn: 999 - upIn,
+    face: null,
   })
   const south = [
     mark('grade', 'grade', 0),
@@ -196,9 +197,11 @@ describe('one pole for several posts', () => {
             .map((mark) => Math.round(mark.upIn * 16)),
         )
       const all = poleOf(derived, job.building.heelIn, 'building')
-      const walls = derived.posts
-        .filter((post) => post.kind !== 'lean-to')
-        .flatMap((post) => [...at(derived.poles[post.id])])
+      const openings = derived.placed.flatMap(({ sillIn, headIn }) => (sillIn > 0 ? [sillIn, headIn] : [headIn]))
+      const walls = [
+        ...derived.posts.filter((post) => post.kind !== 'lean-to').flatMap((post) => [...at(derived.poles[post.id])]),
+        ...openings.map((upIn) => Math.round(upIn * 16)),
+      ]
       expect(at(all?.marks ?? [])).toEqual(new Set([...new Set(walls)].sort((one, other) => one - other)))
       for (const side of ['south', 'east', 'north', 'west'] as const)
         for (const mark of poleOf(derived, job.building.heelIn, `wall-${side}`)?.marks ?? [])
@@ -274,7 +277,10 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
     for (const post of derived.posts)
       derived.poles[post.id].forEach((mark) => {
         const poleMark = low.value.poles[post.id].find((poleMark) => poleMark.key === mark.key)
-        expect(poleMark?.upIn).toBeCloseTo(mark.upIn - (mark.kind === 'girt' ? girtFaceIn(job.building) : 0), 9)
+        expect(poleMark?.upIn).toBeCloseTo(
+          mark.upIn - (mark.kind === 'girt' ? girtFaceIn(onWall(job.building, mark.face ?? post.side)) : 0),
+          9,
+        )
         if (mark.kind === 'girt') expect(poleMark?.name).toMatch(/bottom$/)
       })
   })
@@ -305,7 +311,7 @@ describe.each(['quillback', 'tansy', 'marl'] as const)('story poles of %s', (nam
   })
 })
 
-test('sills and heads of a wall stand on the poles of its posts, under their tops, each height once', () => {
+test('sills and heads stand on the pole of their wall, each height once, and on posts that are their jambs', () => {
   const window = opening({
     kind: 'window',
     side: 'south',
@@ -319,17 +325,57 @@ test('sills and heads of a wall stand on the poles of its posts, under their top
   const high = { ...window, id: 'op-high', positionIn: 320, sillIn: 100, heightIn: 60 }
   const result = planJob(barnJob({ openings: [window, twin, high] }))
   if (!result.ok) throw new Error(JSON.stringify(result.issues))
-  const post = result.value.posts.find(({ string, line }) => string === 'south' && line === 2)
-  const marks = result.value.poles[post?.id ?? ''] ?? []
-  const edges = marks.filter(({ kind }) => kind === 'sill' || kind === 'head').map(({ kind, upIn }) => [kind, upIn])
-  expect(edges).toEqual([
+  const edges = (marks: readonly PoleMark[]) =>
+    marks.filter(({ kind }) => kind === 'sill' || kind === 'head').map(({ kind, upIn }) => [kind, upIn])
+  expect(edges(poleOf(result.value, 168, 'wall-south')?.marks ?? [])).toEqual([
     ['sill', 40],
     ['head', 76],
     ['sill', 100],
     ['head', 160],
   ])
-  const north = result.value.posts.find(({ string, line }) => string === 'north' && line === 2)
-  expect((result.value.poles[north?.id ?? ''] ?? []).some(({ kind }) => kind === 'sill')).toBe(false)
+  expect(edges(poleOf(result.value, 168, 'wall-north')?.marks ?? [])).toEqual([])
+  // The windows hang between posts: none of these is a jamb.
+  for (const marks of Object.values(result.value.poles)) expect(edges(marks)).toEqual([])
+})
+test('a post at the edge of a door carries its head; those further off do not', () => {
+  const door = opening({ kind: 'slider', positionIn: 300, widthIn: 144, heightIn: 120 })
+  const result = planJob(barnJob({ openings: [door] }))
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  const withHead = result.value.posts.filter(({ id }) =>
+    result.value.poles[id].some(({ kind, upIn }) => kind === 'head' && upIn === 120),
+  )
+  expect(withHead.map(({ kind, side }) => [kind, side])).toEqual([
+    ['jamb', 'south'],
+    ['jamb', 'south'],
+  ])
+})
+test('a row that a door interrupts has no mark on a post beside which it does not run', () => {
+  const door = opening({ kind: 'slider', positionIn: 300, widthIn: 144, heightIn: 120 })
+  const result = planJob(barnJob({ openings: [door] }))
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  for (const post of result.value.posts.filter(({ side, kind }) => side === 'south' && kind !== 'corner'))
+    for (const { key, kind } of result.value.poles[post.id]) {
+      const row = result.value.plannedWalls.south.rows.find(({ id }) => id === key)
+      const runs = row?.segments.some(
+        ({ fromIn, toIn }) => fromIn < post.atIn + post.sizeX / 2 && toIn > post.atIn - post.sizeX / 2,
+      )
+      if (kind === 'girt') expect(runs).toBe(true)
+    }
+})
+test('a corner post carries the rows of both its walls, each on its own face', () => {
+  const { building } = barnJob()
+  const { size, lumber } = building.girts
+  const walls = { west: { style: 'flat' as const, size, lumber, maxGapIn: 20 } }
+  const result = planJob(barnJob({ girts: { ...building.girts, maxGapIn: 24, walls } }))
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  const corner = result.value.posts.find(({ name }) => name === 'A1')
+  const rows = (face: 'south' | 'west') =>
+    (result.value.poles[corner?.id ?? ''] ?? []).filter((mark) => mark.face === face).map(({ upIn }) => upIn)
+  const own = (side: 'south' | 'west') =>
+    result.value.plannedWalls[side].rows.map(({ topIn }) => topIn).filter((topIn) => topIn < 168)
+  expect(rows('south')).toEqual(own('south'))
+  expect(rows('west')).toEqual(own('west'))
+  expect(own('south')).not.toEqual(own('west'))
 })
 
 test('the skirt has a mark where there is one, and none where it has no depth or lies at the line', () => {

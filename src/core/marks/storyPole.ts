@@ -1,6 +1,15 @@
-import { HALF_MARK_IN } from '../units'
+import { HALF_MARK_IN, SAME_IN, toSixteenths } from '../units'
 import type { Building, Fieldwork, Side } from '../model'
-import { girtFaceIn, isEave, type Block, type PlacedOpening, type Post, type WallRows } from '../layout'
+import {
+  alongWall,
+  girtFaceIn,
+  isEave,
+  onWall,
+  type Block,
+  type PlacedOpening,
+  type Post,
+  type WallRows,
+} from '../layout'
 
 type PoleMarkKind = 'grade' | 'skirt' | 'girt' | 'sill' | 'head' | 'heel' | 'rafter'
 
@@ -11,70 +20,115 @@ export interface PoleMark {
   readonly kind: PoleMarkKind
   readonly upIn: number
   readonly downIn: number
+  /** The wall whose boards it is for, on a corner post that carries two; null for what is for all of it. */
+  readonly face: Side | null
 }
 
-/** Sills and heads of a wall's openings under a post's top, each height once. */
-function openingEdges(placed: readonly PlacedOpening[], side: Side, topIn: number) {
+/** A mark before it is measured down from the top. */
+type Wanted = Omit<PoleMark, 'downIn'>
+
+/** Whether an edge of an opening lies at a post, so that the post is its jamb. */
+const touches = ({ fromIn, toIn }: PlacedOpening, { atIn, halfIn }: ReturnType<typeof alongWall>): boolean =>
+  [fromIn, toIn].some((edgeIn) => Math.abs(edgeIn - atIn) <= halfIn + HALF_MARK_IN)
+
+/** Sills and heads of some openings under a top, each height once. */
+function openingEdges(placed: readonly PlacedOpening[], topIn: number, face: Side | null): Wanted[] {
   const seen = new Set<string>()
-  const edges: { key: string; name: string; kind: 'sill' | 'head'; upIn: number }[] = []
-  for (const { opening, sillIn, headIn } of placed.filter((each) => each.opening.side === side))
+  const edges: Wanted[] = []
+  for (const { opening, sillIn, headIn } of placed)
     for (const [kind, upIn] of [
       ['sill', sillIn],
       ['head', headIn],
     ] as const) {
-      const key = `${kind}-${Math.round(upIn * 16)}`
+      const key = `${kind}-${toSixteenths(upIn)}`
       if (upIn <= 0 || upIn >= topIn || seen.has(key)) continue
       seen.add(key)
-      edges.push({ key, name: `${opening.name || opening.kind} ${kind}`, kind, upIn })
+      edges.push({ key, name: `${opening.name || opening.kind} ${kind}`, kind, upIn, face })
     }
   return edges
 }
 
+/** Sills and heads of all openings of a wall, for a pole that the whole wall shares. */
+export const wallEdges = (placed: readonly PlacedOpening[], side: Side, topIn: number): PoleMark[] =>
+  openingEdges(
+    placed.filter(({ opening }) => opening.side === side),
+    topIn,
+    null,
+  ).map((edge) => ({ ...edge, downIn: topIn - edge.upIn }))
+
+/** What marks are made from. */
+export interface PoleOf {
+  readonly building: Building
+  readonly post: Post
+  readonly walls: Readonly<Partial<Record<Side, WallRows>>>
+  readonly placed: readonly PlacedOpening[]
+  readonly board?: Fieldwork['boardEdge']
+}
+
+/** Marks of one wall on a post: the rows that run past it, and the openings it is a jamb of. */
+function wallMarks({ building, post, walls, placed, board = 'top' }: PoleOf, side: Side, face: Side | null): Wanted[] {
+  const place = alongWall(post, side)
+  const runs = ({ segments }: WallRows['rows'][number]) =>
+    segments.some(
+      ({ fromIn, toIn }) => fromIn < place.atIn + place.halfIn - SAME_IN && toIn > place.atIn - place.halfIn + SAME_IN,
+    )
+  const faceIn = board === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
+  return [
+    ...(walls[side]?.rows ?? [])
+      .filter((row) => row.topIn < post.heightIn - HALF_MARK_IN && row.landing !== 'heel' && runs(row))
+      .map(({ id, topIn }): Wanted => ({ key: id, name: `${id} ${board}`, kind: 'girt', upIn: topIn - faceIn, face })),
+    ...openingEdges(
+      placed.filter((each) => each.opening.side === side && touches(each, place)),
+      post.heightIn,
+      face,
+    ),
+  ]
+}
+
+/** The gable wall that a corner post carries besides its eave wall; null for any other post. */
+const otherWall = ({ kind, line }: Post): Side | null => {
+  if (kind !== 'corner') return null
+  return line === 1 ? 'west' : 'east'
+}
+
 /**
- * Marks of one post from the grade line up and from its top down: grade line, skirt top, each girt's top or bottom edge
- * as the crew marks it, sills and heads of its
- * wall's openings, heel or rafter underside. Rows above the post's own top are left off.
+ * Marks of one post from the grade line up and from its top down: grade line, skirt top, the top or bottom edge of every
+ * girt that runs past it, as the crew marks it, sills and heads of the openings it is a jamb of, heel or rafter
+ * underside. A corner post carries those of both its walls, each on its own face. Rows above the post's own top are left
+ * off.
  */
-export function storyPole({
-  building,
-  post,
-  walls,
-  placed,
-  board = 'top',
-}: {
-  building: Building
-  post: Post
-  walls: Readonly<Partial<Record<Side, WallRows>>>
-  placed: readonly PlacedOpening[]
-  board?: Fieldwork['boardEdge']
-}): PoleMark[] {
+export function storyPole(of: PoleOf): PoleMark[] {
+  const { building, post, walls } = of
   const top = post.heightIn
-  const mark = (key: string, name: string, kind: PoleMarkKind, upIn: number): PoleMark => ({
-    key,
-    name,
-    kind,
-    upIn,
-    downIn: top - upIn,
-  })
-  const grade = mark('grade', 'grade line', 'grade', 0)
-  if (post.kind === 'lean-to') return [grade, mark('top', 'rafter underside', 'rafter', top)]
-  const rows = walls[post.side]?.rows ?? []
-  const heel = rows.find((row) => row.landing === 'heel')
+  const grade: Wanted = { key: 'grade', name: 'grade line', kind: 'grade', upIn: 0, face: null }
+  const measured = (marks: readonly Wanted[]) => marks.map((mark) => ({ ...mark, downIn: top - mark.upIn }))
+  if (post.kind === 'lean-to')
+    return measured([grade, { key: 'top', name: 'rafter underside', kind: 'rafter', upIn: top, face: null }])
+  const heel = (walls[post.side]?.rows ?? []).find((row) => row.landing === 'heel')
   const heelName = `heel${heel ? `, ${heel.id} top` : ''}`
   const above = top > building.heelIn + HALF_MARK_IN
   const skirt = building.skirt.depthIn > 0 && building.skirt.topIn > 0
-  const faceIn = board === 'bottom' ? girtFaceIn(building) : 0
-  const marks = [
+  const other = otherWall(post)
+  const marks: Wanted[] = [
     grade,
-    ...(skirt ? [mark('skirt', 'skirt top', 'skirt', building.skirt.topIn)] : []),
-    ...rows
-      .filter((row) => row.topIn < top - HALF_MARK_IN && row.landing !== 'heel')
-      .map((row) => mark(row.id, `${row.id} ${board}`, 'girt', row.topIn - faceIn)),
-    ...openingEdges(placed, post.side, top).map(({ key, name, kind, upIn }) => mark(key, name, kind, upIn)),
-    ...(above && !isEave(post.side) ? [mark('heel', heelName, 'heel', building.heelIn)] : []),
-    above ? mark('top', 'rafter underside', 'rafter', top) : mark('top', heelName, 'heel', top),
+    ...(skirt
+      ? [{ key: 'skirt', name: 'skirt top', kind: 'skirt' as const, upIn: building.skirt.topIn, face: null }]
+      : []),
+    ...wallMarks(of, post.side, other ? post.side : null),
+    ...(other
+      ? wallMarks(of, other, other).map((mark) => ({
+          ...mark,
+          key: `${other}:${mark.key}`,
+        }))
+      : []),
+    ...(above && !isEave(post.side)
+      ? [{ key: 'heel', name: heelName, kind: 'heel' as const, upIn: building.heelIn, face: null }]
+      : []),
+    above
+      ? { key: 'top', name: 'rafter underside', kind: 'rafter', upIn: top, face: null }
+      : { key: 'top', name: heelName, kind: 'heel', upIn: top, face: null },
   ]
-  return marks.sort((one, other) => one.upIn - other.upIn)
+  return measured(marks).sort((one, next) => one.upIn - next.upIn)
 }
 
 /** Sills and heads that take a block, in words for a card. */

@@ -1,6 +1,6 @@
 'use client'
 import { type Dispatch, type SetStateAction, useState } from 'react'
-import { type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
+import { cardCode, type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
 import { RAISE_CAUTION } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
@@ -10,12 +10,21 @@ import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
 /** Marks from the post's own bottom. */
-function OwnMarks({ built }: { readonly built: PostAsBuilt }) {
+function OwnMarks({
+  built,
+  wallNames,
+}: {
+  readonly built: PostAsBuilt
+  readonly wallNames: PostPage['derived']['wallNames']
+}) {
   return (
     <ul className="marks">
       {[...built.marks].reverse().map((mark) => (
         <li key={mark.key} className={mark.kind}>
-          <span>{mark.name}</span>
+          <span>
+            {mark.name}
+            {mark.face ? `, ${wallNames[mark.face].replace(' wall', '').toLowerCase()}` : ''}
+          </span>
           <b>
             <Measure inches={mark.fromBottomIn} stacked />
           </b>
@@ -186,6 +195,21 @@ function CutPlan({ built }: { readonly built: PostAsBuilt }) {
   )
 }
 
+/** What the address of a card's code says of the card; null where the page was opened otherwise. */
+const cardInAddress = (): string | null =>
+  typeof window === 'undefined' ? null : new URLSearchParams(window.location.search).get('card')
+
+/** Says so where the page was opened by the code of a card that no longer reads like it. */
+function CardAge({ built }: { readonly built: PostAsBuilt }) {
+  const [code] = useState(cardInAddress)
+  if (code === null || code === cardCode(built.signature)) return null
+  return (
+    <div className="caution" role="alert">
+      The card you came from is superseded: reprint it. What stands here is newer.
+    </div>
+  )
+}
+
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
 export function PostView({ job, derived, post: id, go }: PostPage) {
   const state = useLog((log) => log.state)
@@ -206,9 +230,13 @@ export function PostView({ job, derived, post: id, go }: PostPage) {
     .at(-1)
   return (
     <>
+      <CardAge built={built} />
       <CutPlan built={built} />
       <p className="fnote">Cut this post</p>
       <Big inches={built.cutIn ?? built.needIn} feet words={false} />
+      <p className="fnote">
+        Its seat is <Measure inches={built.seatIn} /> from the foot.
+      </p>
       {built.fit && <FitNote built={built} cut={cut} undo={undo} />}
       {built.upFromRodIn !== null && job.building.school !== 'pier' && (
         <p className="fnote">
@@ -248,7 +276,7 @@ export function PostView({ job, derived, post: id, go }: PostPage) {
         />
       )}
       <h2>Marks from its own bottom</h2>
-      <OwnMarks built={built} />
+      <OwnMarks built={built} wallNames={derived.wallNames} />
       <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
       <div className="caution">{RAISE_CAUTION}</div>
       <div className="acts small">

@@ -3,7 +3,7 @@ import type { Job } from '@/core/model'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { plain } from '../plain'
 import { registerSentence } from '../register'
-import { DIG_CAUTION, RAISE_CAUTION, standingNote } from '../words'
+import { DIG_CAUTION, RAISE_CAUTION, sheetNote } from '../words'
 import { relianceWords, titleOf, traceOf } from '../words/checks'
 import { checkSheets } from './checks'
 import { keyPlan, section } from './drawings'
@@ -97,7 +97,7 @@ export function calcSheet(
     what: 'calculation sheet',
     contents: true,
     ...dated,
-    note: standingNote(derived.site !== null),
+    note: sheetNote(derived),
     sheets: [
       cover(job, derived),
       ...inputs(job),

@@ -1,15 +1,16 @@
 import { kindName } from '../words/checks'
 import { fails } from '@/core/rules/check'
-import { birdsMouth } from '@/core/rules/rafter/member'
 import type { ShownDerived as Derived, ShownDerived } from '../shown'
+import { jobSticks, jobStructure } from '@/core/derive'
 import { hookedMarks } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
 import { FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
-import { boardSize } from '@/core/wood'
 import { chunk, plain } from '../plain'
-import { DIG_CAUTION, KIND, RAISE_CAUTION, standingNote, someNames } from '../words'
-import { planSvg, wallSvg } from './drawings'
+import { DIG_CAUTION, KIND, RAISE_CAUTION, sheetNote, someNames } from '../words'
+import { planSvg } from './drawings'
+import { stickSheets } from './stickSheets'
+import { wallSheets } from './wallSheet'
 import { inches, mark, table } from './paper'
 import { postSvg } from './postSvg'
 import type { Block, CrewBook, Sheet } from './types'
@@ -164,38 +165,29 @@ function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
 }
 
 const girtSheets = (job: Job, derived: Derived): Sheet[] =>
-  SIDES.map((side): Sheet => {
-    const wall = derived.walls[side]
-    const rows = [...wall.rows].reverse().map((row) => {
-      const pieces = wall.pieces.filter((piece) => piece.row === row.id)
-      const counts = new Map<string, number>()
-      for (const piece of pieces) counts.set(mark(piece.lengthIn), (counts.get(mark(piece.lengthIn)) ?? 0) + 1)
-      return [
-        row.id,
-        row.landing ?? '',
-        mark(row.topIn),
-        inches(row.spaceBelowIn),
-        [...counts].map(([length, count]) => `${count} @ ${length}`).join('   '),
-      ]
-    })
-    const building = job.building
-    return {
-      title: `${wall.name}: girts`,
-      sub:
-        `${building.girts.size.replace('x', '×')} ${building.girts.lumber}, ` +
-        `${building.girts.style === 'flat' ? 'flat on the posts' : 'between the posts'}; marks are the top of the ` +
-        'board',
-      blocks: [
-        { kind: 'svg', ...wallSvg(job, derived, side), alt: wall.name },
-        table(['row', 'lands on', 'up from grade', 'space', 'cut'], rows, [2, 3], [0, 2]),
-      ],
-    }
+  SIDES.filter((side) => !job.building.openSides.includes(side)).flatMap((side) => wallSheets(job, derived, side))
+
+/** Rows of purlins of the main slopes; both alike are said once. */
+function purlinBlocks({ slopes, wallNames }: Derived): Block[] {
+  const alike = slopes.south.placesIn.join() === slopes.north.placesIn.join()
+  return (alike ? (['south'] as const) : (['south', 'north'] as const)).flatMap((side): Block[] => {
+    const rows = runningMarks(slopes[side].placesIn)
+    const which = alike ? '' : `, ${wallNames[side].replace(' wall', '').toLowerCase()} slope`
+    return [
+      { kind: 'text', strong: true, text: `Purlin rows${which}, hook at the eave edge of the slope, low edge of each` },
+      table(
+        ['row', 'up the slope', 'space'],
+        rows.map((row, i) => [`P${i + 1}`, mark(row.shownIn), i ? inches(row.spaceIn) : '']),
+        [1, 2],
+        [0, 1],
+      ),
+    ]
   })
+}
 
 /** Trusses, purlin rows, lean-to rafters and joints: what the roof crew marks and fixes. */
 function roofSheets(job: Job, derived: Derived): Sheet[] {
   const building = job.building
-  const rows = runningMarks(derived.slopes.south.placesIn)
   return [
     {
       title: 'Roof',
@@ -216,34 +208,13 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
           [1],
           [0, 1],
         ),
-        { kind: 'text', strong: true, text: 'Purlin rows, hook at the eave edge of the slope, low edge of each' },
-        table(
-          ['row', 'up the slope', 'space'],
-          rows.map((row, i) => [`P${i + 1}`, mark(row.shownIn), i ? inches(row.spaceIn) : '']),
-          [1, 2],
-          [0, 1],
-        ),
+        ...purlinBlocks(derived),
       ],
     },
     {
-      title: 'Roof: lean-tos and joints',
-      sub: 'cuts, nails, bolts and ties with counts',
+      title: 'Joints',
+      sub: 'nails, bolts and ties with counts',
       blocks: [
-        ...building.leanTos.map((leanTo): Block => {
-          const mouth = birdsMouth(leanTo.pitchPer12, boardSize(leanTo.rafter.size).dIn, leanTo.seatIn, leanTo.depthIn)
-          return table(
-            [`${derived.wallNames[leanTo.side].replace(' wall', '')} lean-to rafter`, ''],
-            [
-              ['board', `${leanTo.rafter.plies} × ${leanTo.rafter.size.replace('x', '×')} ${leanTo.rafter.lumber}`],
-              ['wall to outer post on the slope', mark(mouth.lengthIn)],
-              ['plumb cut, level cut', `${quantity(mouth.plumbDeg, 'deg')}, ${quantity(mouth.levelDeg, 'deg')}`],
-              ['seat, heel cut', `${inches(mouth.seatIn)}, ${inches(mouth.heelCutIn)}`],
-              ['left above the seat', inches(mouth.aboveIn)],
-            ],
-            [1],
-            [1],
-          )
-        }),
         table(
           ['joint', 'with', 'each', 'joints', 'in all'],
           derived.takeoff.joints.map((joint) => [
@@ -329,6 +300,12 @@ const failWords = ({ tally, checks }: ShownDerived): string => {
   return `${say}: do not order before they are settled. ${titles.join('; ')}.`
 }
 
+/** The sticks of a job with what they are made from, for the sheets of single kinds. */
+function sheetsOf(job: Job, derived: Derived) {
+  const structure = jobStructure(job, derived)
+  return { job, derived, structure, sticks: jobSticks(job, derived, { structure }) }
+}
+
 /**
  * The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the
  * office and the phones together, the office's alone without them.
@@ -343,13 +320,14 @@ export function crewBook(
     date,
     revision,
     what: 'crew book',
-    note: standingNote(derived.site !== null),
+    note: sheetNote(derived),
     sheets: [
       ...stringsSheets(job, derived),
       ...scheduleSheets(derived),
       ...cardSheets(job, derived, rods ?? derived.rods),
       ...girtSheets(job, derived),
       ...roofSheets(job, derived),
+      ...stickSheets(sheetsOf(job, derived)),
       quantitySheet(derived),
     ],
   }

@@ -1,9 +1,8 @@
 import type { ShownDerived as Derived } from '../shown'
-import { alongWall, girtFaceIn, isEave, rafterHeightIn, wallLengthIn, wallPosts } from '@/core/layout'
+import { isEave } from '@/core/layout'
 import type { Job, Side } from '@/core/model'
-import { OPENING } from '../words'
 import { mark } from './paper'
-import { svgCircle, svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
+import { svgCircle, svgLine, svgOf, svgRect, svgText } from './svg'
 
 /** A drawing on paper with its size, points. */
 interface Drawing {
@@ -161,114 +160,4 @@ export function planSvg(job: Job, derived: Derived): Drawing {
     }),
   ]
   return { svg: svgOf(SHEET_WIDTH, plan.height, body), width: SHEET_WIDTH, height: plan.height }
-}
-
-/** A wall's drawing from outside: its scale, and how a part of it is drawn. */
-interface WallSheet {
-  readonly job: Job
-  readonly derived: Derived
-  readonly side: Side
-  readonly lengthIn: number
-  readonly scale: number
-  readonly xAt: (atIn: number) => number
-  readonly yAt: (upIn: number) => number
-  readonly box: (part: WallPart) => string
-}
-
-/** A rectangle on a wall, inches along it and above the grade line. */
-interface WallPart {
-  readonly from: number
-  readonly to: number
-  readonly top: number
-  readonly high: number
-  readonly fill: string
-  readonly stroke?: number
-}
-
-const WALL_WIDTH = 530
-/** Room beside a wall for names and heights, and the most height it takes. */
-const [WALL_BESIDE, WALL_HIGHEST] = [96, 250]
-
-function wallSheet(job: Job, derived: Derived, side: Side): WallSheet & { readonly height: number } {
-  const { building } = job
-  const lengthIn = wallLengthIn(derived.grid, side)
-  const peak = isEave(side) ? building.heelIn : rafterHeightIn(building, derived.grid.widthIn / 2)
-  const scale = Math.min((WALL_WIDTH - WALL_BESIDE) / lengthIn, WALL_HIGHEST / peak)
-  const flip = side === 'north' || side === 'west'
-  const left = 30 + (WALL_WIDTH - WALL_BESIDE - lengthIn * scale) / 2
-  const xAt = (atIn: number) => left + (flip ? lengthIn - atIn : atIn) * scale
-  const yAt = (upIn: number) => 12 + (peak - upIn) * scale
-  const box = ({ from, to, top, high, fill, stroke = 0.8 }: WallPart) =>
-    svgRect({
-      x: Math.min(xAt(from), xAt(to)),
-      y: yAt(top),
-      wide: Math.abs(to - from) * scale,
-      high: high * scale,
-      fill,
-      width: stroke,
-    })
-  return { job, derived, side, lengthIn, scale, xAt, yAt, box, height: Math.ceil(peak * scale + 52) }
-}
-
-const wallPostParts = ({ derived, side, xAt, yAt, box }: WallSheet): string[] =>
-  wallPosts(derived.posts, side).flatMap((post) => {
-    const { atIn, halfIn } = alongWall(post, side)
-    return [
-      box({ from: atIn - halfIn, to: atIn + halfIn, top: post.heightIn, high: post.heightIn, fill: '#eee' }),
-      svgText(xAt(atIn), yAt(0) + 15, post.name, { size: 9.5, bold: true, anchor: 'middle' }),
-    ]
-  })
-
-type GirtRow = Derived['walls'][Side]['rows'][number]
-
-/** Where boards of a row meet on a post, as black marks; ends at openings are no splices. */
-function spliceParts({ job, derived, side, lengthIn, scale, xAt, yAt }: WallSheet, row: GirtRow): string[] {
-  if (job.building.girts.style === 'between') return []
-  const high = girtFaceIn(job.building) * scale + 2
-  return derived.walls[side].pieces
-    .filter((piece) => piece.row === row.id && piece.toIn < lengthIn - 1)
-    .filter((piece) => row.segments.every((segment) => Math.abs(segment.toIn - piece.toIn) > 1))
-    .map((piece) => svgRect({ x: xAt(piece.toIn) - 1, y: yAt(row.topIn) - 1, wide: 2, high, fill: '#000', width: 0.4 }))
-}
-
-const girtParts = (sheet: WallSheet): string[] => {
-  const { job, derived, side, lengthIn, scale, xAt, yAt, box } = sheet
-  const high = Math.max(girtFaceIn(job.building), 2.2 / scale)
-  const ends = [xAt(0), xAt(lengthIn)]
-  return derived.walls[side].rows.flatMap((row) => {
-    const y = yAt(row.topIn) + 6
-    return [
-      ...row.segments.map(({ fromIn, toIn }) =>
-        box({ from: fromIn, to: toIn, top: row.topIn, high, fill: '#bbb', stroke: 0.5 }),
-      ),
-      svgText(Math.min(...ends) - 6, y, row.id, { size: 9.5, bold: true, anchor: 'end' }),
-      svgText(Math.max(...ends) + 6, y, mark(row.topIn), { size: 10.5, bold: true }),
-      ...spliceParts(sheet, row),
-    ]
-  })
-}
-
-const openingParts = ({ derived, side, xAt, yAt, box }: WallSheet): string[] =>
-  derived.placed
-    .filter(({ opening }) => opening.side === side)
-    .flatMap(({ opening, fromIn, toIn, headIn, sillIn }) => [
-      box({ from: fromIn, to: toIn, top: headIn, high: headIn - sillIn, fill: '#fff', stroke: 1.2 }),
-      svgText(
-        xAt((fromIn + toIn) / 2),
-        yAt((headIn + sillIn) / 2),
-        (opening.name || OPENING[opening.kind]).slice(0, 22),
-        { size: 8.5, anchor: 'middle' },
-      ),
-    ])
-
-/** One wall from outside with its girt rows, splices and openings. */
-export function wallSvg(job: Job, derived: Derived, side: Side): Drawing {
-  const sheet = wallSheet(job, derived, side)
-  const body = [
-    ...wallPostParts(sheet),
-    ...girtParts(sheet),
-    ...openingParts(sheet),
-    svgWave(6, WALL_WIDTH - 6, sheet.yAt(0)),
-  ]
-  return { svg: svgOf(WALL_WIDTH, sheet.height, body), width: WALL_WIDTH, height: sheet.height }
 }

@@ -1,18 +1,27 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Block, CrewBook } from './types'
 
+/** Feet and inches, inches and their fraction, a number and its unit stay on one line. */
+const unbroken = (text: string): string =>
+  text
+    .replace(/(\d['"]?) (?=\d+(?:"|\/\d+"| \d+\/\d+"))/g, '$1\u00a0')
+    .replace(/(\d) (?=(?:lb|psf|mph|ft|yd|in|degrees)\b)/g, '$1\u00a0')
+
 function content(block: Block, under: string): Content {
   switch (block.kind) {
     case 'text':
       return {
-        text: block.text,
+        text: unbroken(block.text),
         bold: block.strong ?? false,
         fontSize: block.strong ? 13 : 11,
         margin: [0, 6, 0, 2],
         ...(block.outline ? { outline: true, outlineParentId: under } : {}),
       }
     case 'caution':
-      return { table: { widths: ['*'], body: [[{ text: block.text, fontSize: 10.5 }]] }, margin: [0, 6, 0, 4] }
+      return {
+        table: { widths: ['*'], body: [[{ text: unbroken(block.text), fontSize: 10.5 }]] },
+        margin: [0, 6, 0, 4],
+      }
     case 'box':
       return {
         table: {
@@ -33,7 +42,7 @@ function content(block: Block, under: string): Content {
           return block.tight ? 9.5 : 11
         }
         return {
-          text,
+          text: unbroken(text),
           alignment: block.right.includes(i) ? 'right' : 'left',
           fontSize: fontSize(),
           bold: !head && block.big.includes(i),
@@ -110,7 +119,7 @@ function sheetContent(sheet: CrewBook['sheets'][number], i: number): Content[] {
       ...(i > 0 && !sheet.follows ? { pageBreak: 'before' as const } : {}),
       ...(sheet.follows ? { margin: [0, 14, 0, 0] as [number, number, number, number] } : {}),
     },
-    { text: sheet.sub, fontSize: 10.5, margin: [0, 0, 0, 4] },
+    { text: unbroken(sheet.sub), fontSize: 10.5, margin: [0, 0, 0, 4] },
     ...kept(sheet.blocks, id),
   ]
 }

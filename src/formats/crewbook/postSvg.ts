@@ -3,6 +3,7 @@ import type { ShownDerived as Derived } from '../shown'
 import type { HoleKind } from '@/core/frame'
 import type { PoleMark } from '@/core/marks'
 import type { Building, Job } from '@/core/model'
+import { cutText } from '@/core/result'
 import { formatLength } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { mark } from './paper'
@@ -93,6 +94,10 @@ function markStrokes(
   return [svgLine({ x1: px - 6, y1: y, x2: px + pw + 6, y2: y, kind: kind === 'girt' ? 'ochre' : 'plain' }), ...leaders]
 }
 
+/** A mark's name; on a corner post with the wall that it is for. */
+const nameOn = ({ name, face }: PoleMark, { wallNames }: Derived): string =>
+  face === null ? name : `${name}, ${wallNames[face].replace(' wall', '').toLowerCase()}`
+
 /**
  * One post standing in its hole with its marks, numbers beside them: down from the top on the left, up from the grade
  * line on the right.
@@ -153,8 +158,8 @@ export function postSvg(
     body.push(
       svgText(xl, ty + 5, mark(poleMark.downIn), { size: 15.5, bold: true, anchor: 'end' }),
       svgText(xr, ty + 5, mark(poleMark.upIn), { size: 15.5, bold: true }),
-      svgText(px + pw + 122, ty + 5, poleMark.name, { size: 11.5 }),
-      svgText(18, ty + 5, poleMark.name.length > 18 ? `${poleMark.name.slice(0, 17)}.` : poleMark.name, { size: 10 }),
+      svgText(px + pw + 122, ty + 5, nameOn(poleMark, derived), { size: 11.5 }),
+      svgText(18, ty + 5, cutText(nameOn(poleMark, derived), 20), { size: 10 }),
     )
   }
   body.push(

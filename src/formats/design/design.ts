@@ -157,9 +157,7 @@ export const designSchema = z
     ),
     reactions: z.array(z.record(z.string(), z.unknown())),
     lateral: z.record(z.string(), z.unknown()).nullable(),
-    braces: z.array(
-      z.object({ side: z.string(), shearLb: z.number(), bays: z.number(), forceLb: z.number() }).loose(),
-    ),
+    braces: z.array(z.object({ side: z.string(), shearLb: z.number(), bays: z.number(), forceLb: z.number() }).loose()),
     postRatios: z.record(z.string(), z.number().nullable()),
     sticks: z.array(stick),
     overlaps: z.array(z.object({ kind: z.string(), sticks: z.tuple([z.string(), z.string()]) })),

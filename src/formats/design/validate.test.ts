@@ -15,7 +15,9 @@ function shipped(name: string): Job {
   return job.value
 }
 
-const validate = new Ajv2020({ strict: false, allErrors: true }).compile(read('docs/format/burdock-design.schema.json') as object)
+const validate = new Ajv2020({ strict: false, allErrors: true }).compile(
+  read('docs/format/burdock-design.schema.json') as object,
+)
 
 // By a validator of others, against the schema as it is published.
 test.each([

@@ -1,10 +1,13 @@
 import { create } from 'qrcode'
 import type { PostAsBuilt } from '@/core/field'
 import { levelSteps } from '@/core/marks'
-import type { Job } from '@/core/model'
+import type { Job, Side } from '@/core/model'
+import { fixed } from '@/core/units'
+import { postSize } from '@/core/wood'
 import type { Column } from '@/core/sticks'
 import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
+import { chunk } from '../plain'
 
 /**
  * Dark runs of a code, in whole modules, as strokes through their middles: the same for as long as the address is, so each
@@ -47,7 +50,10 @@ export function qrSvg(text: string, x: number, y: number, size: number): string 
 
 export interface CardFacts {
   readonly post: PostAsBuilt
-  readonly column: Pick<Column, 'seatUpIn' | 'topUpIn'>
+  readonly column: Pick<Column, 'seatUpIn' | 'topUpIn' | 'notches' | 'bolts' | 'bevelDeg' | 'pocketPlies'>
+  readonly wallNames: Readonly<Record<Side, string>>
+  /** When it was printed, and from which revision. */
+  readonly printed: string
   readonly stringIn: number
   readonly url: string
 }
@@ -55,10 +61,6 @@ export interface CardFacts {
 // Two cards and their gap under a sheet's title must fit a letter page, or the whole drawing goes to the next one.
 const [CARD_W, CARD_H, GAP] = [258, 310, 12]
 const WIDE = CARD_W * 2 + GAP
-/** Most marks that fit a card of four to a sheet. */
-export const CARD_MARKS = 13
-/** Most marks that fit a card of two to a sheet. */
-export const WIDE_CARD_MARKS = 15
 /** Longest name of a mark that fits its column. */
 const NAME_LETTERS = 13
 
@@ -72,7 +74,6 @@ interface Place {
 /** How one size of card is laid out. All numbers are points. */
 interface CardLook {
   readonly wide: number
-  readonly most: number
   readonly id: Place
   readonly code: Place
   readonly reading: Place
@@ -100,7 +101,6 @@ interface CardLook {
 /** Four to a sheet, to cut apart: what to do above, marks below. */
 const SMALL_CARD: CardLook = {
   wide: CARD_W,
-  most: CARD_MARKS,
   id: { x: 8, y: 32, size: 30 },
   code: { x: CARD_W - 72, y: 3, size: 68 },
   reading: { x: 66, y: 16, size: 11 },
@@ -119,7 +119,6 @@ const SMALL_CARD: CardLook = {
 /** Two to a sheet, for old eyes and wet weather: what to do on the left, marks on the right, all a third larger. */
 const WIDE_CARD: CardLook = {
   wide: WIDE,
-  most: WIDE_CARD_MARKS,
   id: { x: 10, y: 46, size: 44 },
   code: { x: WIDE - 92, y: 4, size: 88 },
   reading: { x: 118, y: 26, size: 15 },
@@ -144,56 +143,159 @@ const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
 const shortName = (name: string): string => (name.length > NAME_LETTERS ? `${name.slice(0, NAME_LETTERS - 1)}.` : name)
 
 /** The line at the foot of a card: what was cut and whether it fits, or how its marks are meant. */
-function footWords(job: Job, { cutIn, fit }: PostAsBuilt, left: number): string {
+function footWords(job: Job, { cutIn, fit }: PostAsBuilt): string {
   if (cutIn !== null) {
     const fits = fit === null || fit.kind === 'fits'
     return `cut at ${mark(cutIn)}: ${fits ? 'fits' : `${inches(Math.abs(fit.byIn))} ${fit.kind}, see its page`}`
   }
-  const more = left > 0 ? `${left} more marks on its page; ` : ''
-  return `${more}girt marks are the ${job.fieldwork.boardEdge} of the board`
+  return `girt marks are the ${job.fieldwork.boardEdge} of the board`
 }
 
-/** Heads of the table of marks. */
-function tableHeads({ columns }: CardLook, x: number, y: number): string[] {
-  const head = { size: columns.headSize }
+/** What is cut and bored at the head of a post besides its length, line by line. */
+function headWords({ building }: Job, column: CardFacts['column']): readonly string[] {
+  const { notches, bolts, bevelDeg, pocketPlies, topUpIn, seatUpIn } = column
+  const left = postSize(building.post).depthIn - notches.reduce((sum, notch) => sum + notch.depthIn, 0)
+  const places = [...new Set(bolts.map(({ aboveSeatIn }) => inches(aboveSeatIn)))]
+  const counts = bolts.length > 0 ? `${bolts.length} bolts, ${places.join(', ')} above the seat` : null
   return [
-    svgText(x + columns.bottom, y, 'from bottom', { ...head, anchor: 'end' }),
-    svgText(x + columns.heel, y, 'from heel', { ...head, anchor: 'end' }),
-    svgText(x + columns.name, y, 'mark, crayon', head),
+    ...(pocketPlies.length > 0 ? [`pocket ${inches(topUpIn - seatUpIn)}, inner ply stops at the seat`] : []),
+    ...(notches.length > 0
+      ? [
+          `notch ${notches.map((notch) => `${inches(notch.depthIn)} ${notch.face}`).join(', ')}; ${inches(left)} left behind it`,
+        ]
+      : []),
+    ...(counts ? [counts] : []),
+    ...(bevelDeg > 0 ? [`top sawn ${fixed(bevelDeg, 1)} degrees off square to the roof`] : []),
   ]
 }
 
+type OwnMark = PostAsBuilt['marks'][number]
+
+/** Marks of one table of a card: of the whole post, or of one face of a corner. */
+interface MarkTable {
+  readonly head: string | null
+  readonly marks: readonly OwnMark[]
+}
+
+/** The marks of a post from its top down; those of a corner apart for each of its two faces. */
+function tablesOf({ post, wallNames }: CardFacts): readonly MarkTable[] {
+  const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
+  const faces = [...new Set(marks.flatMap(({ face }) => face ?? []))]
+  if (faces.length < 2) return [{ head: null, marks }]
+  return faces.map((face) => ({
+    head: wallNames[face].toLowerCase(),
+    marks: marks.filter((each) => each.face === null || each.face === face),
+  }))
+}
+
+/** Least space from mark to mark on a card, points. */
+const LEAST_ROW = 10
+
+/** A card of a post, or one of several where its marks do not all fit on one. */
+interface CardPage {
+  readonly facts: CardFacts
+  readonly tables: readonly MarkTable[]
+  readonly page: number
+  readonly pages: number
+}
+
+/** Where the marks of a card begin, after its steps and what is cut at its head. */
+function tableTop(job: Job, facts: CardFacts, look: CardLook) {
+  const steps = stepsOf(job, facts)
+  const heads = headWords(job, facts.column)
+  const from = look.table(steps.length)
+  return { steps, heads, from: look === SMALL_CARD ? { x: from.x, y: from.y + heads.length * HEAD_ROW } : from }
+}
+const HEAD_ROW = 10
+
+const stepsOf = (job: Job, { post, column, stringIn }: CardFacts) =>
+  levelSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
+    footToGradeIn: post.footToGradeIn,
+    seatUpIn: column.seatUpIn,
+    topUpIn: column.topUpIn,
+    setLongIn: job.buying.cutInPlaceIn,
+    stringIn,
+  })
+
+/** The cards of one post: as many as its marks need, none of them left off. */
+function pagesOf(job: Job, facts: CardFacts, look: CardLook): readonly CardPage[] {
+  const tables = tablesOf(facts)
+  const { from } = tableTop(job, facts, look)
+  const fit = Math.max(1, Math.floor((look.rows.room - from.y - look.rows.first) / LEAST_ROW) + 1)
+  const pages = Math.max(1, ...tables.map(({ marks }) => Math.ceil(marks.length / fit)))
+  return Array.from({ length: pages }, (_, page) => ({
+    facts,
+    page: page + 1,
+    pages,
+    tables: tables.map(({ head, marks }) => ({ head, marks: marks.slice(page * fit, (page + 1) * fit) })),
+  }))
+}
+
+/** One table of marks: from the foot, from the heel where there is room, and each with its crayon. */
+function markTable(
+  job: Job,
+  table: MarkTable,
+  look: CardLook,
+  at: { readonly x: number; readonly y: number; readonly half: boolean; readonly room: number },
+): string[] {
+  const { columns, rows, sizes } = look
+  const head = { size: columns.headSize }
+  const step = Math.min(rows.most, at.room / Math.max(1, table.marks.length))
+  const bottom = at.x + (at.half ? HALF_BOTTOM : columns.bottom)
+  const name = at.x + (at.half ? HALF_BOTTOM + 5 : columns.name)
+  return [
+    svgText(bottom, at.y, at.half ? (table.head ?? '') : 'from bottom', { ...head, anchor: 'end' }),
+    ...(at.half ? [] : [svgText(at.x + columns.heel, at.y, 'from heel', { ...head, anchor: 'end' as const })]),
+    svgText(name, at.y, at.half ? 'from bottom' : 'mark, crayon', head),
+    ...table.marks.flatMap((own, i) => {
+      const y = at.y + rows.first + i * step
+      const size = Math.min(sizes.bottom, step * 0.95)
+      const words = at.half ? shortName(own.name) : `${shortName(own.name)}, ${job.fieldwork.crayons[own.kind]}`
+      return [
+        svgText(bottom, y, mark(own.fromBottomIn), { size, bold: true, anchor: 'end' }),
+        ...(at.half
+          ? []
+          : [
+              svgText(at.x + columns.heel, y, mark(own.fromHeelIn), {
+                size: Math.min(sizes.heel, step),
+                anchor: 'end' as const,
+              }),
+            ]),
+        svgText(name, y, words, { size: Math.min(sizes.name, step) }),
+      ]
+    }),
+  ]
+}
+/** Where the figures of one of two tables side by side end, from its left edge. */
+const HALF_BOTTOM = 66
+
 /**
- * One post's own card: id, reading, what to do with it by the crew's way of leveling, every mark from its own bottom and from
- * the heel with its crayon, cut line, code of its page.
+ * One post's own card: id, reading, what to do with it by the crew's way of leveling, what is cut at its head, every mark
+ * from its own bottom with its crayon, cut line, code of its page, the day and revision that it was printed.
  */
 function card(
   job: Job,
-  cardFacts: CardFacts,
+  { facts, tables, page, pages }: CardPage,
   look: CardLook,
   corner: { readonly x: number; readonly y: number },
 ): string {
   const { x, y } = corner
-  const { post } = cardFacts
-  const steps = levelSteps(job.fieldwork.levelSchool, job.fieldwork.laserLineIn, {
-    footToGradeIn: post.footToGradeIn,
-    seatUpIn: cardFacts.column.seatUpIn,
-    topUpIn: cardFacts.column.topUpIn,
-    setLongIn: job.buying.cutInPlaceIn,
-    stringIn: cardFacts.stringIn,
-  })
+  const { post } = facts
+  const { steps, heads, from } = tableTop(job, facts, look)
   const say = (place: Place, words: string, bold = false): string =>
     svgText(x + place.x, y + place.y, words, { size: place.size, bold })
-  const from = look.table(steps.length)
-  const marks = [...post.marks].sort((one, other) => other.upIn - one.upIn)
   const rule = look.rule(from)
-  const shown = marks.slice(0, look.most)
-  const step = Math.min(look.rows.most, (look.rows.room - from.y) / Math.max(1, shown.length))
   const bad = post.fit !== null && post.fit.kind !== 'fits'
+  const headsFrom = look === SMALL_CARD ? look.steps.y + (steps.length - 1) * look.steps.each + 11 : WIDE_HEADS_Y
+  const half = tables.length > 1
+  const tableWide = look === SMALL_CARD ? CARD_W / 2 : (WIDE - look.table(0).x) / 2
   return [
     svgRect({ x, y, wide: look.wide, high: CARD_H, fill: 'none', width: 1 }),
     say(look.id, post.name, true),
-    qrSvg(cardFacts.url, x + look.code.x, y + look.code.y, look.code.size),
+    ...(pages > 1
+      ? [svgText(x + look.id.x, y + look.foot.y + 12, `card ${page} of ${pages}`, { size: 8.5, bold: true })]
+      : []),
+    qrSvg(facts.url, x + look.code.x, y + look.code.y, look.code.size),
     say(look.reading, readingWords(post), post.readingIn !== null),
     say(look.toGrade, toGradeWords(post), true),
     say(look.foot, post.measured ? 'foot as read' : 'foot as planned, not read', !post.measured),
@@ -205,38 +307,46 @@ function card(
         svgText(x + look.figures.x, at + look.figures.down, mark(lengthIn), figures),
       ]
     }),
+    ...heads.map((words, i) =>
+      svgText(x + look.steps.x, y + headsFrom + i * HEAD_ROW, words, { size: look === SMALL_CARD ? 8.5 : 9.5 }),
+    ),
     svgLine({ x1: x + rule.x1, y1: y + rule.y1, x2: x + rule.x2, y2: y + rule.y2, kind: 'plain' }),
-    ...tableHeads(look, x + from.x, y + from.y),
-    ...shown.flatMap((own, i) => {
-      const at = y + from.y + look.rows.first + i * step
-      const left = x + from.x
-      const size = look === WIDE_CARD ? Math.min(look.sizes.bottom, step * 0.95) : look.sizes.bottom
-      return [
-        svgText(left + look.columns.bottom, at, mark(own.fromBottomIn), { size, bold: true, anchor: 'end' }),
-        svgText(left + look.columns.heel, at, mark(own.fromHeelIn), { size: look.sizes.heel, anchor: 'end' }),
-        svgText(left + look.columns.name, at, `${shortName(own.name)}, ${job.fieldwork.crayons[own.kind]}`, {
-          size: look.sizes.name,
-        }),
-      ]
-    }),
-    say(look.last, footWords(job, post, marks.length - look.most), bad),
+    ...tables.flatMap((table, i) =>
+      markTable(job, table, look, {
+        x: x + from.x + i * tableWide,
+        y: y + from.y,
+        half,
+        room: look.rows.room - from.y - look.rows.first + LEAST_ROW,
+      }),
+    ),
+    say(look.last, footWords(job, post), bad),
+    svgText(x + look.wide - 6, y + look.last.y, facts.printed, { size: 7.5, anchor: 'end' }),
   ].join('')
 }
+/** Where a wide card says what is cut at its head: under the last of its steps. */
+const WIDE_HEADS_Y = 258
 
 /** Cards to a letter sheet: four to cut apart, or two for old eyes and wet weather. */
 export type CardsASheet = 2 | 4
 
-/** Cards of the posts of one sheet as one drawing. */
-export function cardsSvg(
-  job: Job,
-  cards: readonly CardFacts[],
-  perSheet: CardsASheet = 4,
-): { readonly svg: string; readonly width: number; readonly height: number } {
+/** One drawing of cards, and whose they are. */
+export interface CardsDrawing {
+  readonly svg: string
+  readonly width: number
+  readonly height: number
+  readonly names: readonly string[]
+}
+
+/** The cards of some posts, sheet by sheet. */
+export function cardSheets(job: Job, cards: readonly CardFacts[], perSheet: CardsASheet = 4): readonly CardsDrawing[] {
   const look = perSheet === 2 ? WIDE_CARD : SMALL_CARD
   const across = perSheet === 2 ? 1 : 2
-  const height = cards.length > across ? CARD_H * 2 + GAP : CARD_H
-  const drawn = cards.map((facts, i) =>
-    card(job, facts, look, { x: (i % across) * (CARD_W + GAP), y: Math.floor(i / across) * (CARD_H + GAP) }),
-  )
-  return { svg: svgOf(WIDE, height, drawn), width: WIDE, height }
+  const pages = cards.flatMap((facts) => pagesOf(job, facts, look))
+  return chunk(pages, perSheet).map((own) => {
+    const height = own.length > across ? CARD_H * 2 + GAP : CARD_H
+    const drawn = own.map((page, i) =>
+      card(job, page, look, { x: (i % across) * (CARD_W + GAP), y: Math.floor(i / across) * (CARD_H + GAP) }),
+    )
+    return { svg: svgOf(WIDE, height, drawn), width: WIDE, height, names: own.map(({ facts }) => facts.post.name) }
+  })
 }

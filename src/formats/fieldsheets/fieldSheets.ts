@@ -3,6 +3,7 @@ import type { ColumnCard } from '@/core/sticks'
 import { kindName } from '../words/checks'
 import type { ShownDerived as Derived } from '../shown'
 import {
+  cardCode,
   type ColumnGroup,
   columnGroups,
   measure,
@@ -15,8 +16,8 @@ import type { Job } from '@/core/model'
 import { entryOf } from '@/core/result'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
-import { KIND, standingNote, DIG_CAUTION, someNames } from '../words'
-import { cardsSvg, type CardsASheet } from './cards'
+import { KIND, sheetNote, DIG_CAUTION, someNames } from '../words'
+import { cardSheets, type CardsASheet } from './cards'
 import { inches, mark, table } from '../crewbook/paper'
 import { chunk, plain } from '../plain'
 
@@ -48,7 +49,9 @@ const postsOf = (sheets: FieldSheetsOf, measured: Measured) => {
             post,
             column: entryOf(sheets.derived.columns, post.id),
             stringIn: measured.stringIn[post.id] ?? 0,
-            url: `${sheets.page}/post/${post.id}`,
+            url: `${sheets.page}/post/${post.id}?card=${cardCode(post.signature)}`,
+            wallNames: sheets.derived.wallNames,
+            printed: [sheets.date, sheets.revision].filter(Boolean).join(', '),
           },
         ]
       : []
@@ -299,23 +302,17 @@ function concreteSheet(sheets: FieldSheetsOf): Sheet {
 export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
   const measured = sheets.measured ?? measure(sheets.job, sheets.derived, sheets.state, sheets.levels)
   const perSheet = sheets.perSheet ?? 4
-  const cards = chunk(postsOf(sheets, measured), perSheet).map((four): Sheet => ({
-    title: `Cards ${four[0].post.name} to ${four[four.length - 1].post.name}`,
-    sub: 'cut apart; the code opens the page of the post',
-    blocks: [
-      {
-        kind: 'svg',
-        ...cardsSvg(sheets.job, four, perSheet),
-        alt: `cards of ${four.map((facts) => facts.post.name).join(', ')}`,
-      },
-    ],
+  const cards = cardSheets(sheets.job, postsOf(sheets, measured), perSheet).map(({ names, ...drawing }): Sheet => ({
+    title: `Cards ${names[0]} to ${names[names.length - 1]}`,
+    sub: 'cut apart; the code opens the page of the post, which says when a card has grown old',
+    blocks: [{ kind: 'svg', ...drawing, alt: `cards of ${names.join(', ')}` }],
   }))
   return {
     job: sheets.job.name,
     date: sheets.date,
     revision: sheets.revision,
     what: 'field sheets',
-    note: standingNote(sheets.derived.site !== null),
+    note: sheetNote(sheets.derived),
     sheets: [
       ...cards,
       ...holeSheets(sheets, measured),

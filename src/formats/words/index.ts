@@ -20,7 +20,7 @@ export {
   FOUNDATION,
   SOIL,
   STANDING_NOTE,
-  standingNote,
+  sheetNote,
   THERMAL,
   UNITS,
   TOP,

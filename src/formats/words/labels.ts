@@ -56,8 +56,21 @@ export const OFF = {
   plan: { from: 'the plan', over: 'Over 3″' },
 } as const
 /** Foot of every sheet: of a building whose site is not complete it says first that nothing of it is sized. */
-export const standingNote = (sized: boolean): string =>
+const standingNote = (sized: boolean): string =>
   sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`
+/** The note at the foot of every sheet of a job: first what is wrong with it. */
+export function sheetNote({
+  site,
+  tally,
+}: {
+  readonly site: object | null
+  readonly tally: { readonly fails: number }
+}): string {
+  const note = standingNote(site !== null)
+  if (tally.fails === 0) return note
+  const checks = tally.fails === 1 ? '1 check' : `${tally.fails} checks`
+  return `FAILS: ${checks} of this building: do not cut, dig or order by this. ${note}`
+}
 export const DIG_CAUTION =
   'Have underground lines marked before digging (call the utility locator). Cover every open hole at once; ' +
   'nobody enters one over 4′ deep.'

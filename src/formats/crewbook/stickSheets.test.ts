@@ -1,0 +1,125 @@
+import { deriveJob, jobSticks, jobStructure } from '@/core/derive'
+import type { Job } from '@/core/model'
+import { sawnOf } from '@/core/sticks'
+import { demo } from '@/core/testing/demos'
+import { barnJob } from '@/core/testing/barn'
+import { shownOf } from '../shown'
+import { mark } from './paper'
+import { stickSheets } from './stickSheets'
+import type { Sheet } from './types'
+import { wallSheets } from './wallSheet'
+
+function sheetsFor(job: Job) {
+  const derived = deriveJob(job)
+  if (!derived.ok) throw new Error(JSON.stringify(derived.issues))
+  const shown = shownOf(derived.value)
+  const structure = jobStructure(job, shown)
+  const sticks = jobSticks(job, shown, { structure })
+  return { job, shown, sticks, sheets: stickSheets({ job, derived: shown, structure, sticks }) }
+}
+const rowsOf = (sheet: Sheet | undefined): (readonly string[])[] =>
+  (sheet?.blocks ?? []).flatMap((block) => (block.kind === 'table' ? block.rows : []))
+const titled = (sheets: readonly Sheet[], title: RegExp): Sheet | undefined =>
+  sheets.find((sheet) => title.test(sheet.title))
+const braced = (change: object = {}): Job => {
+  const { building } = barnJob()
+  return barnJob({ bracing: { ...building.bracing, walls: 'x-boards', size: '2x6', baysPerWall: 2 }, ...change })
+}
+
+test('every brace has its line, with its lower edge, tip to tip, cut, hand and stock', () => {
+  const { sticks, sheets } = sheetsFor(braced())
+  const braces = sticks.sticks.filter(({ kind }) => kind === 'brace')
+  const rows = rowsOf(titled(sheets, /^Bracing$/))
+  expect(rows).toHaveLength(braces.length)
+  expect(braces.length).toBeGreaterThanOrEqual(8)
+  for (const [i, stick] of braces.entries()) {
+    const { lowerEdgeIn, tipToTipIn, offSquareDeg } = sawnOf(stick)
+    expect(rows[i].slice(2, 5)).toEqual([mark(lowerEdgeIn), mark(tipToTipIn), offSquareDeg[0].toFixed(1)])
+    expect(rows[i][6]).toBe(mark(stick.buyLengthIn ?? 0))
+  }
+})
+// Of the two of a bay one rises each way. South from outside: east is to the right; north from outside it is to the left.
+test('the hand of a brace is that seen from outside', () => {
+  const { sticks, sheets } = sheetsFor(braced())
+  const rows = rowsOf(titled(sheets, /^Bracing$/))
+  const hands = sticks.sticks
+    .filter(({ kind }) => kind === 'brace')
+    .map(({ place, at }, i) => ({ side: place.side, eastward: at.to[0] > at.from[0], hand: rows[i][5] }))
+  for (const { side, eastward, hand } of hands.filter(({ side }) => side === 'south' || side === 'north'))
+    expect(hand).toBe(`rises to the ${(side === 'south') === eastward ? 'right' : 'left'}`)
+})
+test('steep braces are past the saw, and it is said', () => {
+  const { sheets } = sheetsFor(braced())
+  // Bays of 8 ft under a heel of 14: about 60 degrees.
+  expect(JSON.stringify(titled(sheets, /^Bracing$/))).toMatch(/mark and cut by hand/)
+})
+test('without boards in the walls there is no sheet for them', () =>
+  expect(titled(sheetsFor(barnJob()).sheets, /^Bracing$/)).toBeUndefined())
+test('knee braces 3 ft down and 4 ft out: 5 ft heel to heel', () => {
+  const knee = { downIn: 36, outIn: 48, size: '2x6', lumber: 'SP-No.2', plies: 1, trussDesigned: true } as const
+  const rows = rowsOf(titled(sheetsFor(barnJob({ knee })).sheets, /^Knee braces$/))
+  // Short edge 60 − 5.5·(36/48 + 48/36) = 48.54; cuts 36.9 degrees at the post, 53.1 at the truss.
+  expect(rows.map((row) => row[1].replace(/ past.*/, ''))).toEqual([
+    `5' 0"`,
+    `4' 0 9/16"`,
+    '36.9 degrees off square ',
+    '53.1 degrees off square',
+    `8' 0"`,
+  ])
+})
+test.each(['quillback', 'marl'] as const)(
+  '%s: rafters of the lean-to with their seat, template and purlin rows',
+  (name) => {
+    const { sheets } = sheetsFor(demo(name).job)
+    const sheet = titled(sheets, /lean-to: rafters$/)
+    expect(sheet?.blocks.some((block) => block.kind === 'svg' && /full size/.test(block.alt))).toBe(true)
+    expect(JSON.stringify(sheet).includes('flashing')).toBe(name === 'quillback')
+  },
+)
+// The template is traced from the paper: 72 points are one inch.
+test('the template of a bird’s mouth is drawn at full size', () => {
+  const { job, sheets } = sheetsFor(demo('quillback').job)
+  const [leanTo] = job.building.leanTos
+  const svg = titled(sheets, /lean-to: rafters$/)?.blocks.find((block) => block.kind === 'svg')
+  const points = /d="M10 [\d.]+L([\d.]+) ([\d.]+)L([\d.]+) ([\d.]+)L([\d.]+)/.exec(svg?.kind === 'svg' ? svg.svg : '')
+  const [x0, y0, x1, y1] = (points ?? []).slice(1).map(Number)
+  expect(Math.hypot(x1 - x0, y0 - y1) / 72).toBeCloseTo(leanTo.seatIn, 6)
+  expect((y0 - y1) / (x1 - x0)).toBeCloseTo(leanTo.pitchPer12 / 12, 6)
+})
+test('carriers sit a carrier’s depth under the heel, and say so', () => {
+  const { sheets } = sheetsFor(demo('tansy').job)
+  const sheet = titled(sheets, /^Carriers/)
+  expect(JSON.stringify(sheet)).toContain(`Seat 9' 0 3/4\\" above the grade line, top 10' 0\\"`)
+})
+test('the truss order counts the trusses, and the lean-to side has no tail', () => {
+  const { shown, sheets } = sheetsFor(demo('quillback').job)
+  const rows = rowsOf(titled(sheets, /^Truss order$/))
+  expect(rows[0][1]).toMatch(new RegExp(`^${shown.trusses.trusses.length},`))
+  expect(rows.find(([what]) => /^overhang/.test(what))?.[1]).toBe(`12", 0"`)
+})
+
+test.each(['quillback', 'tansy', 'marl'] as const)(
+  '%s: the boards of a girt sheet are the sticks of its wall',
+  (name) => {
+    const { job, shown, sticks } = sheetsFor(demo(name).job)
+    for (const side of ['south', 'east', 'north', 'west'] as const) {
+      if (job.building.openSides.includes(side)) continue
+      const sheets = wallSheets(job, shown, side)
+      const own = sticks.sticks.filter(({ kind, place }) => kind === 'girt' && place.side === side)
+      const lengths = rowsOf(sheets.at(-1)).flatMap((row) => row[3].split('   '))
+      expect(lengths.sort()).toEqual(own.map(({ cutLengthIn }) => mark(cutLengthIn)).sort())
+      expect(JSON.stringify(sheets)).toContain(`Cut ${own.length}`)
+    }
+  },
+)
+test('a wall of 200 ft is drawn in lengths that read, which begin and end on posts', () => {
+  const { job, shown } = sheetsFor(barnJob({ lengthIn: 2400, bays: { mode: 'max', maxIn: 120 } }))
+  const drawings = wallSheets(job, shown, 'south').flatMap(({ blocks }) => blocks.filter(({ kind }) => kind === 'svg'))
+  expect(drawings).toHaveLength(6)
+  const posts = new Set(shown.posts.filter(({ side }) => side === 'south').map(({ atIn }) => mark(atIn)))
+  const ends = drawings.flatMap((block) => (block.kind === 'svg' ? [/, (.*) to (.*)$/.exec(block.alt) ?? []] : []))
+  for (const [, from, to] of ends) {
+    expect(from === `0' 0"` || posts.has(from)).toBe(true)
+    expect(to === `200' 0"` || posts.has(to)).toBe(true)
+  }
+})

@@ -22,6 +22,8 @@ export interface PoleMark {
   readonly downIn: number
   /** The wall whose boards it is for, on a corner post that carries two; null for what is for all of it. */
   readonly face: Side | null
+  /** The row of girts that it is for. */
+  readonly row?: string
 }
 
 /** A mark before it is measured down from the top. */
@@ -72,11 +74,19 @@ function wallMarks({ building, post, walls, placed, board = 'top' }: PoleOf, sid
     segments.some(
       ({ fromIn, toIn }) => fromIn < place.atIn + place.halfIn - SAME_IN && toIn > place.atIn - place.halfIn + SAME_IN,
     )
+  if (building.openSides.includes(side)) return []
   const faceIn = board === 'bottom' ? girtFaceIn(onWall(building, side)) : 0
   return [
     ...(walls[side]?.rows ?? [])
       .filter((row) => row.topIn < post.heightIn - HALF_MARK_IN && row.landing !== 'heel' && runs(row))
-      .map(({ id, topIn }): Wanted => ({ key: id, name: `${id} ${board}`, kind: 'girt', upIn: topIn - faceIn, face })),
+      .map(({ id, topIn }): Wanted => ({
+        key: id,
+        name: `${id} ${board}`,
+        kind: 'girt',
+        upIn: topIn - faceIn,
+        face,
+        row: id,
+      })),
     ...openingEdges(
       placed.filter((each) => each.opening.side === side && touches(each, place)),
       post.heightIn,
@@ -89,6 +99,19 @@ function wallMarks({ building, post, walls, placed, board = 'top' }: PoleOf, sid
 const otherWall = ({ kind, line }: Post): Side | null => {
   if (kind !== 'corner') return null
   return line === 1 ? 'west' : 'east'
+}
+
+/** Marks of a corner post: each wall's on its own face; what both walls have at one height is one mark on both. */
+function cornerMarks(of: PoleOf, other: Side): Wanted[] {
+  const { post } = of
+  const own = wallMarks(of, post.side, post.side)
+  const others = wallMarks(of, other, other)
+  const twin = ({ key, upIn }: Wanted, marks: readonly Wanted[]) =>
+    marks.some((mark) => mark.key === key && toSixteenths(mark.upIn) === toSixteenths(upIn))
+  return [
+    ...own.map((mark) => (twin(mark, others) ? { ...mark, face: null } : mark)),
+    ...others.filter((mark) => !twin(mark, own)).map((mark) => ({ ...mark, key: `${other}:${mark.key}` })),
+  ]
 }
 
 /**
@@ -114,13 +137,7 @@ export function storyPole(of: PoleOf): PoleMark[] {
     ...(skirt
       ? [{ key: 'skirt', name: 'skirt top', kind: 'skirt' as const, upIn: building.skirt.topIn, face: null }]
       : []),
-    ...wallMarks(of, post.side, other ? post.side : null),
-    ...(other
-      ? wallMarks(of, other, other).map((mark) => ({
-          ...mark,
-          key: `${other}:${mark.key}`,
-        }))
-      : []),
+    ...(other ? cornerMarks(of, other) : wallMarks(of, post.side, null)),
     ...(above && !isEave(post.side)
       ? [{ key: 'heel', name: heelName, kind: 'heel' as const, upIn: building.heelIn, face: null }]
       : []),

@@ -35,7 +35,7 @@ export function CutList() {
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <div className="d-flex align-items-center gap-3 mb-1">
-        <label className="d-flex align-items-center gap-2">
+        <label className="d-flex align-items-center gap-2 text-nowrap">
           Cut for
           <select
             className="form-select form-select-sm"

@@ -98,7 +98,8 @@ function linesOf(post: Post, row: ScheduleRow, southRow: string): readonly (read
     [`From string ${southRow}`, post.y],
     [`Grade line to ${top}`, post.heightIn],
     ['In the ground', row.embedIn],
-    ['Foot to long point', row.totalIn],
+    ['Foot to seat', row.seatIn],
+    ['Foot to its top, cut', row.totalIn],
   ]
 }
 

@@ -148,10 +148,7 @@ function RightMark({ drawing, mark }: { readonly drawing: PoleDrawing; readonly 
   const y = drawing.yAt(mark.upIn)
   const wordsY = (drawing.wordsY.get(mark.key) ?? y) + (grade && drawing.roomy ? 18 : 0)
   return (
-    <g
-      onClick={() => pick({ mark: mark.key, row: mark.kind === 'girt' ? mark.key : null })}
-      style={{ cursor: 'pointer' }}
-    >
+    <g onClick={() => pick({ mark: mark.key, row: mark.row ?? null })} style={{ cursor: 'pointer' }}>
       <Wax
         x1={lineFrom(mark, left)}
         y1={y}

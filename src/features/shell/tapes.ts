@@ -1,4 +1,5 @@
 import { hookedMarks } from '@/core/layout'
+import type { PoleMark } from '@/core/marks'
 import { toSixteenths } from '@/core/units'
 import type { JobState } from '../job'
 
@@ -68,6 +69,12 @@ const POLE_COLOR = {
   rafter: 'var(--keel)',
 } as const
 
+/** A mark in few letters: a girt by its row, on a corner post with the wall that it is for. */
+function nameOf({ row, name, face }: PoleMark, wallNames: Source['derived']['wallNames']): string {
+  const short = row ?? name
+  return face === null ? short : `${short} ${wallNames[face].charAt(0)}`
+}
+
 /** The selected post's marks from the foot of the post, with grade line and top. */
 function postTape(source: Source): TapeModel | null {
   const { derived, picked } = source
@@ -91,12 +98,12 @@ function postTape(source: Source): TapeModel | null {
       )
       .map((mark) => ({
         key: mark.key,
-        name: mark.kind === 'girt' ? mark.key : mark.name,
+        name: nameOf(mark, derived.wallNames),
         sub: mark.kind === 'girt' ? 'top edge of the girt' : `post ${row.name}`,
         atIn: mark.upIn + foot,
         color: POLE_COLOR[mark.kind],
         postId: null,
-        rowId: mark.kind === 'girt' ? mark.key : null,
+        rowId: mark.row ?? null,
       })),
   }
 }

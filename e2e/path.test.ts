@@ -137,7 +137,7 @@ test('the crew book is one PDF on letter pages; its text reads back', async () =
     'Quillback Hill trial',
     'Strings',
     'Post schedule',
-    'Quantities',
+    'Hardware to order',
     'page 1 of',
     '72\' 6 3/4"',
     'A1',

@@ -3,6 +3,7 @@ import { execFileSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, readdirSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
+import readXlsxFile from 'read-excel-file/node'
 import { By, type WebDriver } from 'selenium-webdriver'
 import { deriveJob } from '@/core/derive'
 import { foldRecords, tieLevels } from '@/core/field'
@@ -155,6 +156,23 @@ describe('the office', () => {
     )
     const [, bought, bound] = /(\d+) boards, \$[\s\S]*fewer than (\d+) boards/.exec(await at.text('.work')) ?? []
     expect(Number(bought) - Number(bound)).toBeLessThanOrEqual(1)
+  })
+  test('boards that lie there are cut first, a length of the yard is left out, and the workbook says what the page does', async () => {
+    await press('Add boards')
+    await at.waitText('.work', /First from what lies there/)
+    await (await at.find('[aria-label="Lengths that the yard sells"] button:nth-of-type(9)')).click()
+    await at.waitText('.work', /No plan costs under/)
+    await driver.wait(async () => !/24′/.test(await at.text('section[aria-label^="2×6 SP-No.2"] table')), 15000)
+    const [, boards] = /(\d+) boards, \$/.exec(await at.text('section[aria-label^="2×6 SP-No.2"]')) ?? []
+    await press('Cut list as XLSX')
+    const sheets = await readXlsxFile(await at.file('.xlsx'))
+    expect(sheets.map(({ sheet }) => sheet)).toEqual(['Boards', 'Pieces', 'Saw list'])
+    const own = sheets[0].data.filter(([board]) => board === '2×6 SP-No.2')
+    expect(sheets[0].data.filter((row) => row[2] === 'lies there')).toHaveLength(1)
+    expect(own.filter((row) => row[2] === 'yard').reduce((sum, row) => sum + Number(row[1]), 0)).toBe(Number(boards))
+    await press('Saw list as CSV')
+    const lines = (await at.file('.csv')).toString('utf8').trim().split('\r\n')
+    expect(lines).toHaveLength(sheets[2].data.length)
   })
   test('build card: plies, nails and the order of work', async () => {
     await (await driver.findElement(By.xpath("//span[contains(@class,'seg')]/button[text()='Build']"))).click()

@@ -1,9 +1,10 @@
 import { shownOf } from '@/formats/shown'
 import { readFileSync } from 'node:fs'
-import { deriveJob } from '@/core/derive'
+import { deriveJob, jobSticks, jobStructure } from '@/core/derive'
 import { foldRecords, measure, tieLevels } from '@/core/field'
 import { parseJob } from '@/core/files'
 import { type Job } from '@/core/model'
+import type { SticksMemory } from '@/core/sticks'
 import { fieldSheets, poleStrips } from '@/formats/fieldsheets'
 import { planCuts } from '@/workers/cutting'
 import { benchLog, oneMore } from './log'
@@ -49,6 +50,19 @@ clock('everything derived, 60 × 200 × 16 ft, two 12 ft lean-tos, 12 openings',
 )
 clock('everything derived, the same without lean-tos', 200, 100, (i) =>
   deriveJob(heel({ ...job.building, leanTos: [] }, i)),
+)
+
+const structure = jobStructure(job, value)
+const all = jobSticks(job, value, { structure })
+console.log(`its sticks: ${all.sticks.length}, their joins: ${all.joins.length}`)
+clock('all sticks of that building', 200, 100, () => jobSticks(job, value, { structure }))
+const memory: SticksMemory = new Map()
+clock('the same, where one post stands an inch deeper than before', 200, 100, (i) =>
+  jobSticks(job, value, {
+    structure,
+    memory,
+    footUpIn: (post) => (post.id === value.posts[0].id ? -60 - (i % 2) : -60),
+  }),
 )
 
 const log = benchLog(value.posts.map((post) => post.id))

@@ -19,7 +19,7 @@ const listOf = (joins: readonly Join[], change: object = {}) => hardwareList(joi
 test('nails to the pound', () => expect(1 / nailLb('16d-common')).toBeCloseTo(46.93, 1))
 test('nails are ordered by the box: a thousand of 16d and a twentieth to spare weigh 22.4 lb, five boxes of 5', () =>
   expect(listOf([join({ by: 'nail', nail: '16d-common' }, 1000)])).toMatchObject([
-    { what: '16d-common', needed: 1000, pounds: 25, boxes: 5, order: 5 * 234 },
+    { what: '16d common 0.162 × 3.5', needed: 1000, pounds: 25, boxes: 5, order: 5 * 234 },
   ]))
 test('hangers: a twentieth more, and two at least', () => {
   expect(listOf([join({ by: 'hanger' }, 40)])[0]).toMatchObject({ needed: 40, order: 42 })

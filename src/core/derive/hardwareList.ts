@@ -34,7 +34,10 @@ const boltLength = (lengthIn: number): string => (lengthIn % 1 === 0 ? String(le
 function nameOf(fastener: Fastener): { readonly what: string; readonly item: string } {
   switch (fastener.by) {
     case 'nail':
-      return { what: fastener.nail, item: fastener.nail.startsWith('ring') ? 'ring-shank nail' : 'common nail' }
+      return {
+        what: nailOf(fastener.nail)?.name ?? fastener.nail,
+        item: fastener.nail.startsWith('ring') ? 'ring-shank nail' : 'common nail',
+      }
     case 'bolt': {
       const bolt = `bolt ${inchName(fastener.diameterIn)}`
       return { what: `${bolt} × ${boltLength(fastener.lengthIn)}`, item: bolt }

@@ -11,7 +11,7 @@ import { solidOf, volumeIn3 } from './solids'
 import { stickMarks } from './stickMarks'
 import type { Sticks } from './sticks'
 
-/** Buildings drawn by lot here; `npm run fuzz` draws two hundred. */
+/** Buildings drawn by lot here; `npm run sticks` draws two hundred. */
 const DRAWN = Number(process.env.BURDOCK_STICKS ?? 40)
 
 /** The sticks of a job; null where it is no building. */

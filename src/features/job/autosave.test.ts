@@ -8,10 +8,11 @@ jest.mock('./drafts', () => ({
   keepDraft: jest.fn(async () => true),
   keepSteps: jest.fn(async () => undefined),
   dropDraft: jest.fn(async () => undefined),
+  noteRevision: jest.fn(),
 }))
 import { api } from './api'
 import { RETRY_MS, SAVE_AFTER_MS, watchAndSave } from './autosave'
-import { dropDraft, keepDraft } from './drafts'
+import { dropDraft, keepDraft, noteRevision } from './drafts'
 import { createJobStore } from './store'
 
 const { job } = demo('marl')
@@ -43,7 +44,7 @@ let stop: () => void
 
 beforeEach(() => {
   jest.useFakeTimers()
-  for (const mock of [save, kept, dropped]) mock.mockClear()
+  for (const mock of [save, kept, dropped, noteRevision as jest.Mock]) mock.mockClear()
   save.mockImplementation(async (_id: string, { baseRevision, doc }: Sent) => ({
     kind: 'ok',
     value: stored(baseRevision + 1, doc),
@@ -207,6 +208,12 @@ test('an edit names the saves behind it that were never answered, and forgets th
   expect(first.unanswered).toEqual([])
   expect(second).toMatchObject({ baseRevision: 3, unanswered: [first.saveId] })
   expect(third).toMatchObject({ baseRevision: 5, unanswered: [] })
+})
+test('a window remembers what it saved last: a page made before that is asked for anew', async () => {
+  store.getState().edit('note', named('first'))
+  expect(noteRevision).not.toHaveBeenCalledWith('j', 4)
+  await pass(SAVE_AFTER_MS + 50)
+  expect(noteRevision).toHaveBeenLastCalledWith('j', 4)
 })
 test('undone before the answer came: the server may have the edit, so it is told that it is gone', async () => {
   save.mockImplementation(async () => ({ kind: 'away' }))

@@ -1,7 +1,7 @@
 import type { Job } from '@/core/model'
 import { keepSame } from '@/core/result'
 import { api, type Reply, type StoredJob, type Trouble } from './api'
-import { dropDraft, keepDraft, keepSteps } from './drafts'
+import { dropDraft, keepDraft, keepSteps, noteRevision } from './drafts'
 import { saveIdOf, unansweredBefore } from './saveId'
 import type { JobStore, SaveState } from './store'
 
@@ -78,6 +78,7 @@ export function watchAndSave(store: JobStore): () => void {
     const state = store.getState()
     const same = state.history.present === doc
     unanswered = []
+    noteRevision(state.id, revision)
     state.set({ revision, base: doc, save: same ? { kind: 'saved', at: updatedAt } : { kind: 'saving' } })
     if (same) await dropDraft(state.id)
     else later(SAVE_AFTER_MS)

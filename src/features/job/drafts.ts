@@ -90,6 +90,18 @@ export async function findSteps(jobId: string, present: Job): Promise<Pick<Histo
   }
 }
 
+const revisionKey = (jobId: string): string => `burdock-revision-${jobId}`
+
+/** Remembers in this window which revision it saved last. */
+export const noteRevision = (jobId: string, revision: number): void =>
+  sessionStorage.setItem(revisionKey(jobId), String(revision))
+
+/**
+ * The newest revision that this window knows of. While a page is left its last edit is still saved, and the page that
+ * comes may have been made before: it would take its own edit for somebody else's.
+ */
+export const knownRevision = (jobId: string): number => Number(sessionStorage.getItem(revisionKey(jobId)) ?? 0)
+
 /** Forgets what was kept; where nothing could be kept there is nothing to forget. */
 export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
   drafts()

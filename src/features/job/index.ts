@@ -1,7 +1,7 @@
 export { api } from './api'
 export type { Edit, JobSummary, Reply, RestoreReport, StoredJob } from './api'
 export { TROUBLE_WORDS } from './troubleWords'
-export { dropDraft, findDraft, findSteps, holdTab } from './drafts'
+export { dropDraft, findDraft, findSteps, holdTab, knownRevision } from './drafts'
 export type { Draft } from './drafts'
 export { watchAndSave } from './autosave'
 export { placeOf, queryOf } from './address'

@@ -1,12 +1,15 @@
 'use client'
-import { useState } from 'react'
+import { FileSpreadsheet } from 'lucide-react'
+import { type RefObject, useEffect, useRef, useState } from 'react'
 import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
 import { fromOffcuts, type CutPlan, type OffcutUse } from '@/core/columns'
 import { priceBook } from '@/core/quantities'
 import type { Job } from '@/core/model'
 import { KERF_IN } from '@/core/pocket/sticks'
 import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf, stageOf } from '@/core/sticks'
+import { type CutOf, cutXlsx, sawCsv } from '@/formats/cutfiles'
 import { Measure } from '@/ui'
+import { download } from '../drawing'
 import { useMeasured, useSticks } from '../field'
 import { Awaited, useAnswer, useDoc } from '../job'
 
@@ -31,6 +34,10 @@ export function CutList() {
   )
   const groups = cutGroups(wanted, buyingOf(job))
   const pieces = groups.reduce((sum, group) => sum + group.pieces.reduce((all, piece) => all + piece.count, 0), 0)
+  /** The plans on this page, each as its table got it: what is taken along is what is seen. */
+  const plans = useRef(new Map<string, Omit<CutOf, 'group'>>())
+  const cuts = (): CutOf[] =>
+    groups.map((group) => ({ group, ...(plans.current.get(group.key) ?? { plan: null, lengthsIn: [], uses: [] }) }))
   const ordered = wanted.filter(({ board, kind }) => board.size === null && kind === 'post')
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
@@ -49,17 +56,18 @@ export function CutList() {
             ))}
           </select>
         </label>
-        <p className="note mb-0">
-          {counted(pieces, 'piece')} not yet cut, of {counted(groups.length, 'board')}; an eighth lost at each cut,{' '}
-          <Measure inches={job.buying.spareIn} feet={false} /> left at the ends of every board. Posts follow the newest
-          readings.
-        </p>
+        <CutFiles name={`${job.name} cut list, ${STAGE_NAMES[stage].toLowerCase()}`} cuts={cuts} />
       </div>
+      <p className="note mb-2">
+        {counted(pieces, 'piece')} not yet cut, of {counted(groups.length, 'board')}; an eighth lost at each cut,{' '}
+        <Measure inches={job.buying.spareIn} feet={false} /> left at the ends of every board. Posts follow the newest
+        readings.
+      </p>
       {ordered.length > 0 && (
         <p className="note">{counted(ordered.length, 'post')} of one piece: bought to length, trimmed on site.</p>
       )}
       {groups.map((group) => (
-        <Cuts key={group.key} job={job} group={group} />
+        <Cuts key={group.key} job={job} group={group} plans={plans} />
       ))}
     </div>
   )
@@ -76,7 +84,50 @@ function provedWords({ proved, solverAbsent }: { readonly proved: boolean; reado
 const offcutsOf = ({ buying }: Job, { size, lumber, treated }: CutGroup) =>
   buying.offcuts.filter((board) => board.size === size && board.lumber === lumber && board.treated === treated)
 
-function Cuts({ job, group }: { readonly job: Job; readonly group: CutGroup }) {
+/** The cut list to take along: piece by piece as CSV, everything as a workbook. */
+function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => readonly CutOf[] }) {
+  const [working, setWorking] = useState(false)
+  const workbook = async () => {
+    setWorking(true)
+    try {
+      const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
+      download(`${name}.xlsx`, type, await cutXlsx(cuts()))
+    } finally {
+      setWorking(false)
+    }
+  }
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-light btn-sm text-nowrap"
+        disabled={working}
+        onClick={() => void workbook()}
+      >
+        <FileSpreadsheet size={16} />
+        Cut list as XLSX
+      </button>
+      <button
+        type="button"
+        className="btn btn-light btn-sm text-nowrap"
+        onClick={() => download(`${name}.csv`, 'text/csv', sawCsv(cuts()))}
+      >
+        <FileSpreadsheet size={16} />
+        Saw list as CSV
+      </button>
+    </>
+  )
+}
+
+function Cuts({
+  job,
+  group,
+  plans,
+}: {
+  readonly job: Job
+  readonly group: CutGroup
+  readonly plans: RefObject<Map<string, Omit<CutOf, 'group'>>>
+}) {
   const { buying } = job
   const perFoot = priceBook(job.sizing.prices).board(group.size, group.lumber, group.treated)
   const wanted = group.pieces.map(({ lengthIn, count }) => ({ lengthIn, count }))
@@ -89,6 +140,9 @@ function Cuts({ job, group }: { readonly job: Job; readonly group: CutGroup }) {
   const request = { demands, stock, kerfIn: KERF_IN, spareIn: buying.spareIn }
   const told = useAnswer('cuts', request, JSON.stringify(request))
   const plan = told.fresh ? told.value : null
+  useEffect(() => {
+    plans.current.set(group.key, { plan, uses, lengthsIn: demands.map(({ lengthIn }) => lengthIn) })
+  })
   return (
     <section className="mb-3" aria-label={group.label}>
       <h3>{group.label}</h3>

@@ -8,6 +8,7 @@ import { Build } from './Build'
 import { CutList } from './CutList'
 import { Readings } from './Readings'
 import { SetUps } from './SetUps'
+import { POSTS_VIEWS } from './views'
 
 const VIEWS = [
   { value: 'read', label: 'Readings' },
@@ -16,12 +17,11 @@ const VIEWS = [
   { value: 'cut', label: 'Cut list' },
   { value: 'built', label: 'As built' },
 ] as const
-type View = (typeof VIEWS)[number]['value']
 
 /** Posts: what was read, how each is built, what to cut, and how they stand against the plan. */
 export function PostsMain() {
   const { job, derived } = useDoc()
-  const [view, setView] = useView<View>('posts', 'view', ['read', 'setups', 'build', 'cut', 'built'])
+  const [view, setView] = useView('posts', 'view', POSTS_VIEWS)
   const state = useLog((log) => log.state)
   const { asBuilt } = useMeasured(job, derived)
   const since = changedSincePrint(asBuilt, state)

@@ -3,7 +3,9 @@ import { HALF_MARK_IN } from '@/core/units'
 import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure, Quantity } from '@/ui'
 import { useMeasured } from '../field'
-import { CheckRow, sortChecks, useDoc, useJob } from '../job'
+import { CheckRow, sortChecks, useDoc, useJob, useView } from '../job'
+import { BuyingSide } from './Buying'
+import { POSTS_VIEWS } from './views'
 import type { ScheduleRow } from '@/core/derive'
 import type { PostDemand } from '@/core/frame'
 import { isEave, type Post } from '@/core/layout'
@@ -75,7 +77,9 @@ function PostLines({
         ))}
         <tr>
           <td>Cut from</td>
-          <td className="n">{row.stockIn === null ? 'longer than 24′' : <Measure inches={row.stockIn} />}</td>
+          <td className="n">
+            {row.stockIn === null ? 'longer than the yard sells' : <Measure inches={row.stockIn} />}
+          </td>
         </tr>
         {Math.abs(post.movedIn) > HALF_MARK_IN && (
           <tr>
@@ -103,8 +107,14 @@ function linesOf(post: Post, row: ScheduleRow, southRow: string): readonly (read
   ]
 }
 
-/** The picked post: where it stands, how long, what it holds. */
+/** Beside the cut list how boards are bought; else the picked post. */
 export function PostsSide() {
+  const [view] = useView('posts', 'view', POSTS_VIEWS)
+  return view === 'cut' ? <BuyingSide /> : <PickedPost />
+}
+
+/** The picked post: where it stands, how long, what it holds. */
+function PickedPost() {
   const { job, derived } = useDoc()
   const { rods } = useMeasured(job, derived)
   const picked = useJob((state) => state.picked.post)

@@ -19,6 +19,7 @@ import {
   holdTab,
   JobContext,
   type JobStore,
+  knownRevision,
   placeOf,
   removeOpening,
   type Stage,
@@ -253,7 +254,8 @@ export function JobDesk({ id, initial: served }: { readonly id: string; readonly
     holdTab()
     void (async () => {
       const draft = await findDraft(id)
-      const reply = initial && attempt === 0 ? { kind: 'ok' as const, value: initial } : await api.get(id)
+      const fresh = initial && attempt === 0 && initial.revision >= knownRevision(id) ? initial : null
+      const reply = fresh ? { kind: 'ok' as const, value: fresh } : await api.get(id)
       if (dropped) return
       if (reply.kind !== 'ok' && !draft) {
         const met = notOpenOf(reply)

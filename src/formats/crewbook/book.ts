@@ -5,11 +5,13 @@ import { jobSticks, jobStructure } from '@/core/derive'
 import { hookedMarks } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
-import { FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
+import { counted, FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
 import { chunk, plain } from '../plain'
 import { DIG_CAUTION, KIND, RAISE_CAUTION, sheetNote, someNames } from '../words'
 import { planSvg } from './drawings'
 import { stickSheets } from './stickSheets'
+import type { SheetsOf } from './sheetsOf'
+import { buyingOf, cutGroups, type Stick } from '@/core/sticks'
 import { wallSheets } from './wallSheet'
 import { inches, mark, table } from './paper'
 import { postSvg } from './postSvg'
@@ -208,9 +210,9 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
           [1],
           [0, 1],
         ),
-        ...purlinBlocks(derived),
       ],
     },
+    { title: 'Purlin rows', sub: 'one row of purlins along each mark', blocks: purlinBlocks(derived) },
     {
       title: 'Joints',
       sub: 'nails, bolts and ties with counts',
@@ -238,19 +240,79 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
   ]
 }
 
-function quantitySheet(derived: Derived): Sheet {
-  const takeoff = derived.takeoff
-  const stock = takeoff.lumber.map((line) => [
+/** Rows of plain size that a sheet takes. */
+const PLAIN_ROWS = 28
+
+/** One table over as many sheets as it needs. */
+const tableSheets = (
+  of: Pick<Sheet, 'title' | 'sub'>,
+  head: readonly string[],
+  rows: readonly (readonly string[])[],
+  right: readonly number[],
+): Sheet[] => chunk(rows, PLAIN_ROWS).map((part) => ({ ...of, blocks: [table(head, part, right)] }))
+
+/** Boards by the length they are bought in; nails by the box, and what else is bought by the piece. */
+function orderSheets({ takeoff }: Derived): Sheet[] {
+  const lumber = takeoff.lumber.map((line) => [
     line.what,
     line.stockIn === null ? 'order special' : mark(line.stockIn),
     String(line.count),
-    line.spare > 0 ? `${line.spare} to spare` : '',
+    line.spare > 0 ? String(line.spare) : '',
+    String(line.count + line.spare),
+    '',
   ])
+  const hardware = takeoff.hardware.map((line) => [
+    line.what,
+    String(line.needed),
+    line.boxes === null ? String(line.order) : counted(line.boxes, 'box', 'boxes'),
+    line.pounds === null ? '' : quantity(line.pounds, 'lb'),
+    '',
+  ])
+  return [
+    ...tableSheets(
+      { title: 'Lumber to order', sub: 'every piece from its own board; the cut list of the desk takes fewer' },
+      ['what', 'length', 'pieces', 'to spare', 'order', ''],
+      lumber,
+      [1, 2, 3, 4],
+    ),
+    ...tableSheets(
+      { title: 'Hardware to order', sub: 'counted joint by joint, with what is bought to spare' },
+      ['what', 'needed', 'order', 'weight', ''],
+      hardware,
+      [1, 2, 3],
+    ),
+  ]
+}
+
+/** A piece named with its wall or slope, by its letter as on the tapes: walls have rows of the same names. */
+const withSide = ({ name, place: { side } }: Stick) => ({
+  name: side === null ? name : `${name} ${side.charAt(0).toUpperCase()}`,
+})
+
+/** Every length that is sawn, board by board. */
+function cutSheets({ job, sticks }: SheetsOf): Sheet[] {
+  const rows = cutGroups(sticks.sticks, buyingOf(job)).flatMap(({ label, pieces }) =>
+    pieces.map(({ lengthIn, count, sticks: own }) => [
+      label,
+      mark(lengthIn),
+      String(count),
+      someNames(own.map(withSide), 3, ', '),
+    ]),
+  )
+  return tableSheets(
+    { title: 'Pieces to cut', sub: 'as planned; the newest readings change the posts on the cut list of the desk' },
+    ['board', 'length', 'pieces', 'which'],
+    rows,
+    [1, 2],
+  )
+}
+
+function concreteSheet(derived: Derived): Sheet {
+  const takeoff = derived.takeoff
   return {
-    title: 'Quantities',
-    sub: 'posts, girts, skirt, roof, concrete',
+    title: 'Concrete and earth',
+    sub: 'bags are rounded up once, on the total',
     blocks: [
-      table(['what', 'length', 'pieces', ''], stock, [1, 2], [2]),
       table(
         ['concrete', '', 'amount'],
         [
@@ -268,20 +330,7 @@ function quantitySheet(derived: Derived): Sheet {
         [2],
         [2],
       ),
-      {
-        kind: 'text',
-        text:
-          'Boards are counted piece by piece, each from its own stock length; offcuts are not re-used here. Bags ' +
-          'are rounded up once, on the total.',
-      },
-      ...(derived.tally.fails
-        ? [
-            {
-              kind: 'caution' as const,
-              text: failWords(derived),
-            },
-          ]
-        : []),
+      ...(derived.tally.fails ? [{ kind: 'caution' as const, text: failWords(derived) }] : []),
       {
         kind: 'caution',
         text: `${derived.tally.notChecked} things are not checked here: ${derived.checks
@@ -301,7 +350,7 @@ const failWords = ({ tally, checks }: ShownDerived): string => {
 }
 
 /** The sticks of a job with what they are made from, for the sheets of single kinds. */
-function sheetsOf(job: Job, derived: Derived) {
+function sheetsOf(job: Job, derived: Derived): SheetsOf {
   const structure = jobStructure(job, derived)
   return { job, derived, structure, sticks: jobSticks(job, derived, { structure }) }
 }
@@ -315,6 +364,7 @@ export function crewBook(
   derived: Derived,
   { date, revision, rods }: { readonly date: string; readonly revision: string; readonly rods?: RodLog },
 ): CrewBook {
+  const of = sheetsOf(job, derived)
   return {
     job: job.name,
     date,
@@ -327,8 +377,10 @@ export function crewBook(
       ...cardSheets(job, derived, rods ?? derived.rods),
       ...girtSheets(job, derived),
       ...roofSheets(job, derived),
-      ...stickSheets(sheetsOf(job, derived)),
-      quantitySheet(derived),
+      ...stickSheets(of),
+      ...cutSheets(of),
+      ...orderSheets(derived),
+      concreteSheet(derived),
     ],
   }
 }

@@ -294,6 +294,13 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'safe',
     otherwise: 'coefficients of overhangs of their own may be less',
   },
+  C40: {
+    what: 'Weight of a truss as it is lifted',
+    used: '8 lb for each foot of its span and ply',
+    source: 'assumed',
+    direction: 'practice',
+    otherwise: 'the maker’s drawing says the weight: rig for that',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

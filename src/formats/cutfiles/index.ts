@@ -1,0 +1,2 @@
+export { cutXlsx, sawCsv } from './cutfiles'
+export type { CutOf } from './cutfiles'

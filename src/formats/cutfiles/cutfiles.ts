@@ -90,7 +90,7 @@ function boughtRows({ group, plan, lengthsIn }: CutOf): Row[] {
 }
 
 /** The cut list as tables: what is sawn from which board, how many of each length, every piece by itself. */
-export const cutTables = (cuts: readonly CutOf[]): readonly CutTable[] => [
+const cutTables = (cuts: readonly CutOf[]): readonly CutTable[] => [
   { name: 'Boards', rows: cuts.flatMap((cut) => [...offcutRows(cut), ...boughtRows(cut)]) },
   { name: 'Pieces', rows: pieceRows(cuts) },
   { name: 'Saw list', rows: sawRows(cuts) },

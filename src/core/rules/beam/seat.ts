@@ -3,16 +3,15 @@ import { judged } from '../check'
 import type { BeamJoint } from './joint'
 
 /**
- * Carriers or headers pressing on a notch of their posts, psi across the grain (NDS 2018 3.10.2). Null where they are
- * bolted to faces or no values are tabled for their lumber.
+ * Carriers or headers pressing on a notch of their posts, psi across the grain (NDS 2018 3.10.2): every ply of the beam
+ * bears over the width of the post along the wall. Null where they are bolted to faces or no values are tabled for their
+ * lumber.
  */
 export function seat({ kind, building, down }: Omit<BeamJoint, 'up'>) {
   const spec = building.roof[kind]
   const values = boardValues(spec.lumber, boardSize(spec.size).nominal, building.grades)
   if (building.roof.truss.seat === 'face' || !values) return null
-  const size = postSize(building.post)
-  const seatPlies = Math.min(spec.plies, size.plies > 1 ? size.plies - 1 : 1)
-  const areaIn2 = PLY_IN * seatPlies * size.depthIn
+  const areaIn2 = PLY_IN * spec.plies * postSize(building.post).widthIn
   const post = postValues(building)
   const support: SeatSupport | null = post ? { kind: 'end grain', values: post, duration: down.duration } : null
   return judged({

@@ -1,18 +1,12 @@
 'use client'
 import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
-import { BOARD_SIZES, type Building, LUMBERS, TOPS, WALL_BRACES } from '@/core/model'
+import { type Building, TOPS, WALL_BRACES } from '@/core/model'
 import { TOP, WALL_BRACE } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
-import { CheckRow, PocketLinks, type PutPart, sortChecks, useDoc, usePart } from '../job'
+import { boardChoices, CheckRow, lumberChoices, PocketLinks, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
 import type { ShownDerived } from '@/formats/shown'
-
-const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
-const lumbers = (own: readonly { id: string; name: string }[]) => [
-  ...LUMBERS.map((value) => ({ value, label: value })),
-  ...own.map((grade) => ({ value: grade.id, label: grade.name })),
-]
 
 /** Knee braces. */
 function KneeFields({
@@ -63,7 +57,7 @@ function KneeFields({
           <ChoiceField
             label="Board"
             value={knee.size}
-            choices={boards}
+            choices={boardChoices}
             onChange={(value) => setKnee({ ...knee, size: value })}
           />
           <ChoiceField
@@ -118,11 +112,16 @@ function BraceFields({
       />
       {(brace.walls === 'x-boards' || brace.walls === 'single-boards') && (
         <>
-          <ChoiceField label="Board" value={brace.size} choices={boards} onChange={putBrace('size', 'brace size')} />
+          <ChoiceField
+            label="Board"
+            value={brace.size}
+            choices={boardChoices}
+            onChange={putBrace('size', 'brace size')}
+          />
           <ChoiceField
             label="Lumber"
             value={brace.lumber}
-            choices={lumbers(building.grades)}
+            choices={lumberChoices(building)}
             onChange={putBrace('lumber', 'brace lumber')}
           />
           <ChoiceField

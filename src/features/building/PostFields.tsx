@@ -4,7 +4,6 @@ import {
   FINISHES,
   GIRT_SIZES,
   GIRT_STYLES,
-  LUMBERS,
   POST_SECTIONS,
   FOUNDATION_TYPES,
   SIDES,
@@ -15,7 +14,7 @@ import type { Issue } from '@/core/result'
 import { postSize } from '@/core/wood'
 import { FINISH, GIRT_STYLE, RAISE_CAUTION, FOUNDATION, TOP } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, OptionalNumberField, ToggleField } from '@/ui'
-import { type PutPart, useDoc, usePart } from '../job'
+import { lumberChoices, type PutPart, useDoc, usePart } from '../job'
 import type { ShownDerived } from '@/formats/shown'
 
 /** Ratings of brackets and anchors, each by the field that holds it. */
@@ -74,11 +73,6 @@ export type Put = <K extends keyof Building>(
   key: K,
   label: string,
 ) => (value: Building[K], gesture?: string) => readonly Issue[]
-/** Tabled lumber, then the user's own grades. */
-const lumberChoices = (building: Building) => [
-  ...LUMBERS.map((value) => ({ value, label: value })),
-  ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
-]
 
 /** Finish, open sides and skirt of the walls. */
 function WallFields({

@@ -1,9 +1,9 @@
 'use client'
 import { Plus, Trash2 } from 'lucide-react'
-import { BOARD_SIZES, type Job, LUMBERS } from '@/core/model'
+import type { Job } from '@/core/model'
 import { IN_PER_FT } from '@/core/units'
 import { ChoiceField, EntryScope, LengthField, NumberField, ToggleField } from '@/ui'
-import { useDoc } from '../job'
+import { boardChoices, lumberChoices, useDoc } from '../job'
 
 type Buying = Job['buying']
 type Offcut = Buying['offcuts'][number]
@@ -134,19 +134,15 @@ function OffcutFields({
   readonly remove: () => void
 }) {
   const { building, done } = useBuying()
-  const lumbers = [
-    ...LUMBERS.map((value) => ({ value, label: value })),
-    ...building.grades.map(({ id, name }) => ({ value: id, label: name })),
-  ]
   return (
     <EntryScope of={offcut.id}>
+      <ChoiceField label="Board" value={offcut.size} choices={boardChoices} onChange={(size) => set({ size })} />
       <ChoiceField
-        label="Board"
-        value={offcut.size}
-        choices={BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))}
-        onChange={(size) => set({ size })}
+        label="Lumber"
+        value={offcut.lumber}
+        choices={lumberChoices(building)}
+        onChange={(lumber) => set({ lumber })}
       />
-      <ChoiceField label="Lumber" value={offcut.lumber} choices={lumbers} onChange={(lumber) => set({ lumber })} />
       <ToggleField label="Treated" value={offcut.treated} onChange={(treated) => void set({ treated })} />
       <LengthField
         label="Length"

@@ -1,15 +1,10 @@
 'use client'
 import { NAILS } from '@/core/joints'
-import { BOARD_SIZES, type Building, CEILINGS, LUMBERS, PURLIN_RUNS, PURLIN_STYLES } from '@/core/model'
+import { CEILINGS, PURLIN_RUNS, PURLIN_STYLES } from '@/core/model'
 import { CEILING, PURLIN_RUN, PURLIN_STYLE } from '@/formats/words'
 import { ChoiceField, LengthField, ToggleField } from '@/ui'
-import { useDoc, usePart, useSubPart } from '../job'
+import { boardChoices, lumberChoices, useDoc, usePart, useSubPart } from '../job'
 
-export const boards = BOARD_SIZES.map((value) => ({ value, label: value.replace('x', '×') }))
-export const lumberChoices = (building: Building) => [
-  ...LUMBERS.map((value) => ({ value, label: value })),
-  ...building.grades.map((grade) => ({ value: grade.id, label: grade.name })),
-]
 export const nails = NAILS.map((nail) => ({ value: nail.id, label: nail.name }))
 export const BOLTS = [
   { value: '0.5', label: '1/2″' },
@@ -36,7 +31,7 @@ export function PurlinFields() {
         label="Size"
         name="purlinSize"
         value={purlins.size}
-        choices={boards}
+        choices={boardChoices}
         onChange={put('size', 'purlin size')}
       />
       <ChoiceField

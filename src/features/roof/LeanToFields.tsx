@@ -6,8 +6,7 @@ import type { BoardName, Building, LeanTo } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { boardSize } from '@/core/wood'
 import { ChoiceField, EntryScope, LengthField, Measure, OptionalLengthField, Quantity } from '@/ui'
-import { PocketLinks, useDoc } from '../job'
-import { boards, lumberChoices } from './Fields'
+import { boardChoices, lumberChoices, PocketLinks, useDoc } from '../job'
 
 /** Rafter, beam and ledger of one lean-to. */
 function LeanToSection({
@@ -39,7 +38,7 @@ function LeanToSection({
       <ChoiceField
         label="Rafter size"
         value={leanTo.rafter.size}
-        choices={boards}
+        choices={boardChoices}
         onChange={(value: BoardName) => put({ rafter: { ...leanTo.rafter, size: value } }, 'rafter size')}
       />
       <ChoiceField
@@ -135,7 +134,7 @@ export function LeanToFields() {
             <ChoiceField
               label={`${name} size`}
               value={leanTo[key].size}
-              choices={boards}
+              choices={boardChoices}
               onChange={(value) => put({ [key]: { ...leanTo[key], size: value } }, name)}
             />
           </>

@@ -3,8 +3,7 @@ import type { ShownDerived } from '@/formats/shown'
 import { type Building, BUILT_UP_SIDES, TRUSS_SEATS, TRUSS_SETS } from '@/core/model'
 import { TRUSS_SEAT, TRUSS_SET } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
-import { type PutPart, useDoc, useSubPart } from '../job'
-import { boards, lumberChoices } from './Fields'
+import { boardChoices, lumberChoices, type PutPart, useDoc, useSubPart } from '../job'
 
 /** Trusses: where they sit, how far apart, their drawing's reactions. */
 function TrussSection({
@@ -144,7 +143,7 @@ export function TrussFields() {
           choices={(['2', '3', '4'] as const).map((value) => ({ value: value as '2', label: value }))}
           onChange={(value) => set('plies')(Number(value))}
         />
-        <ChoiceField label="Size" value={spec.size} choices={boards} onChange={set('size')} />
+        <ChoiceField label="Size" value={spec.size} choices={boardChoices} onChange={set('size')} />
         <ChoiceField
           label="Lumber"
           value={spec.lumber}

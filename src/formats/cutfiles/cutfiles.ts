@@ -1,7 +1,8 @@
 import type { CutPlan, OffcutUse } from '@/core/columns'
 import type { CutGroup, Stick } from '@/core/sticks'
-import { formatLength, roundIn, upTo } from '@/core/units'
+import { upTo } from '@/core/units'
 import { item } from '@/core/result'
+import { inches, mark } from '../crewbook/paper'
 import { toCsv } from '../csv'
 
 /** What is cut from one kind of board, with the plan of its boards; null where none is found yet. */
@@ -20,12 +21,10 @@ interface CutTable {
   readonly rows: readonly Row[]
 }
 
-const mark = (lengthIn: number): string => formatLength(lengthIn, { ascii: true })
-
 /** How an end is sawn: across both ways, and how far the short side stands back. */
 function endWords({ cut, backIn, backAcrossIn }: Stick['ends'][number]): string {
   const back = Math.max(Math.abs(backIn), Math.abs(backAcrossIn))
-  return back > 0 ? `${cut}, short side ${formatLength(back, { feet: false, ascii: true })} back` : cut
+  return back > 0 ? `${cut}, short side ${inches(back)} back` : cut
 }
 
 /** Every piece by itself: its label, where it belongs, its board and both its ends. */
@@ -38,7 +37,7 @@ const sawRows = (cuts: readonly CutOf[]): Row[] =>
         place: [stick.place.part, stick.place.side, stick.place.row].filter(Boolean).join(', '),
         board: group.label,
         length: mark(lengthIn),
-        length_in: roundIn(lengthIn),
+        length_in: lengthIn,
         'first end': endWords(stick.ends[0]),
         'second end': endWords(stick.ends[1]),
         notches: stick.cuts.length,
@@ -52,7 +51,7 @@ const pieceRows = (cuts: readonly CutOf[]): Row[] =>
     group.pieces.map(({ lengthIn, count }) => ({
       board: group.label,
       length: mark(lengthIn),
-      length_in: roundIn(lengthIn),
+      length_in: lengthIn,
       pieces: count,
     })),
   )

@@ -38,6 +38,8 @@ const fill = async (label: string, text: string) => {
   await el.sendKeys(text, '\t')
 }
 
+const STAMP = { date: 'Nov 25, 2026', revision: 'revision 1' }
+
 describe('the pole at full size, measured on the page as printed', () => {
   const dpi = 144
   let pages: { width: number; height: number; at: (x: number, y: number) => number }[] = []
@@ -45,7 +47,7 @@ describe('the pole at full size, measured on the page as printed', () => {
     const dir = mkdtempSync(path.join(os.tmpdir(), 'burdock-strips-'))
     writeFileSync(
       `${dir}/s.pdf`,
-      Buffer.from(await (await post('/api/pole-strips', { doc, post: 'A1' })).arrayBuffer()),
+      Buffer.from(await (await post('/api/pole-strips', { doc, ...STAMP, post: 'A1' })).arrayBuffer()),
     )
     execFileSync('pdftoppm', ['-r', String(dpi), '-gray', `${dir}/s.pdf`, `${dir}/p`])
     pages = readdirSync(dir)
@@ -93,7 +95,7 @@ describe('the pole at full size, measured on the page as printed', () => {
 
 describe.each(['quillback-hill', 'tansy-hollow', 'marl-road'])('%s on paper', (name) => {
   const own = JSON.parse(readFileSync(`demo/${name}.json`, 'utf8')) as unknown
-  const stamp = { date: 'Nov 25, 2026', revision: 'revision 1' }
+  const stamp = STAMP
   test.each<[string, string, object]>([
     ['crew book', '/api/crew-book', {}],
     ['field sheets', '/api/field-sheets', { records: [], page: `${BASE}/field/x` }],
@@ -136,7 +138,7 @@ test('one pole for a wall, one for the building: the wall’s marks alone, or ev
   const text = async (pole: string) => {
     writeFileSync(
       `${dir}/p.pdf`,
-      Buffer.from(await (await post('/api/pole-strips', { doc, post: pole })).arrayBuffer()),
+      Buffer.from(await (await post('/api/pole-strips', { doc, ...STAMP, post: pole })).arrayBuffer()),
     )
     return execFileSync('pdftotext', [`${dir}/p.pdf`, '-'], { encoding: 'utf8' })
   }
@@ -245,9 +247,9 @@ describe('the office', () => {
 })
 
 test.each<[string, string, unknown, RegExp]>([
-  ['a post that is not there', '/api/pole-strips', { doc, post: 'Z9' }, /no-such-post/],
-  ['a wall that is not there', '/api/pole-strips', { doc, post: 'wall-up' }, /no-such-post/],
-  ['no post', '/api/pole-strips', { doc }, /post/],
+  ['a post that is not there', '/api/pole-strips', { doc, ...STAMP, post: 'Z9' }, /no-such-post/],
+  ['a wall that is not there', '/api/pole-strips', { doc, ...STAMP, post: 'wall-up' }, /no-such-post/],
+  ['no post', '/api/pole-strips', { doc, ...STAMP }, /post/],
   [
     'a page that is a script',
     '/api/field-sheets',

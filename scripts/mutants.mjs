@@ -186,7 +186,7 @@ const passes = (args, env = {}, mostMs = MOST_MS, said = null) =>
   new Promise((resolve) => {
     const run = spawn(
       process.execPath,
-      ['node_modules/jest/bin/jest.js', '-c', 'jest.mutants.cjs', '--silent', ...args],
+      ['node_modules/jest/bin/jest.js', '-c', 'jest.mutants.cjs', '--silent', '--testTimeout=30000', ...args],
       {
         cwd: copy,
         env: { ...process.env, BURDOCK_DRAWN: '60', ...env },

@@ -265,5 +265,5 @@ describe('into an empty folder', () => {
       for (let i = 0; i < 200 && existsSync(path.join(fresh, 'running.json')); i++)
         await new Promise((resolve) => setTimeout(resolve, 50))
     }
-  }, 120_000)
+  }, 240_000)
 })

@@ -242,7 +242,12 @@ describe('papers', () => {
     })
     await Promise.all(leaving)
     const { doc } = large
-    const strip = await call('/api/pole-strips', 'POST', { doc, post: 'building' })
+    const strip = await call('/api/pole-strips', 'POST', {
+      doc,
+      date: 'Nov 25, 2026',
+      revision: 'revision 1',
+      post: 'building',
+    })
     expect(strip.status).toBe(200)
     // Twelve at about a second each would keep the two threads for six.
     expect(performance.now() - began).toBeLessThan(4500)

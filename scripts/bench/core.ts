@@ -87,7 +87,12 @@ clock('all field sheets of that job', 5, 1, () =>
   }),
 )
 clock('strips at 1:1 of a 16 ft post', 20, 5, () =>
-  poleStrips('A1', value.poles[value.posts[0].id], value.columns[value.posts[0].id].topUpIn),
+  poleStrips('A1', value.poles[value.posts[0].id], value.columns[value.posts[0].id].topUpIn, {
+    job: 'bench',
+    date: '',
+    revision: '',
+    paper: 'letter',
+  }),
 )
 async function cutting() {
   const start = performance.now()

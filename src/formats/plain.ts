@@ -22,3 +22,14 @@ export const plain = (text: string): string =>
 /** A list in pieces of `n`. */
 export const chunk = <T>(list: readonly T[], size: number): T[][] =>
   Array.from({ length: Math.ceil(list.length / size) }, (_, i) => list.slice(i * size, i * size + size))
+
+/** Words set in lines of so many letters at most; a longer word has a line of its own. */
+export function linesOf(text: string, letters: number): readonly string[] {
+  const lines: string[] = []
+  for (const word of text.split(' ')) {
+    const last = lines[lines.length - 1]
+    if (last !== undefined && last.length + 1 + word.length <= letters) lines[lines.length - 1] = `${last} ${word}`
+    else lines.push(word)
+  }
+  return lines
+}

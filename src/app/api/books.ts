@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { issuesOf } from '@/core/result'
+import { CUT_STAGES } from '@/core/sticks'
 import { answer, type Made, makePaper, readBody, refused, type Task, tooBusy } from '@/server'
 
 const PDF = 'application/pdf'
@@ -74,6 +75,9 @@ export const crewBookRoute = paperRoute(
 /** Calculation sheet. */
 export const calcSheetRoute = paperRoute(z.strictObject(stamp), (body) => ({ paper: 'calc-sheet', ...body }))
 
+/** Drawings to scale. */
+export const drawingsRoute = paperRoute(z.strictObject(stamp), (body) => ({ paper: 'drawings', ...body }))
+
 /** Sheets of the work on site. */
 export const fieldSheetsRoute = paperRoute(
   z.strictObject({
@@ -86,7 +90,17 @@ export const fieldSheetsRoute = paperRoute(
 )
 
 /** A story pole at 1:1. */
-export const stripsRoute = paperRoute(z.strictObject({ doc: z.unknown(), post: z.string().max(60) }), (body) => ({
+export const stripsRoute = paperRoute(z.strictObject({ ...stamp, post: z.string().max(60) }), (body) => ({
   paper: 'pole-strips',
   ...body,
 }))
+
+/** Labels for the pieces of a stage. */
+export const labelsRoute = paperRoute(
+  z.strictObject({
+    ...stamp,
+    stage: z.enum(['all', ...CUT_STAGES]),
+    page: z.url({ protocol: /^https?$/ }).max(300),
+  }),
+  (body) => ({ paper: 'piece-labels', ...body }),
+)

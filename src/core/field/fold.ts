@@ -1,12 +1,27 @@
 import { addUnder } from '../result'
 import { byClock } from './clock'
-import type { FieldRecord, PostState, RecordBody, RecordOf } from './records'
+import type { FieldRecord, PieceState, PostState, RecordBody, RecordOf } from './records'
 import { POST_STATES } from './records'
 
 /** A record as the office holds it: when it arrived besides when its device says it was made. */
 export interface Stored {
   readonly record: FieldRecord
   readonly receivedAt: string | null
+}
+
+/** What a piece was cut to, from which board, and who said so. */
+export interface PieceCut {
+  readonly name: string
+  readonly board: string
+  readonly lengthIn: number
+  readonly at: string
+  readonly who: string
+}
+
+/** How far a piece has come, and what it was cut to where it was. */
+interface PieceSaid {
+  readonly state: PieceState
+  readonly cut: PieceCut | null
 }
 
 export interface Said<K extends RecordBody['kind']> {
@@ -28,6 +43,8 @@ export interface FieldState {
   readonly pours: Readonly<Record<string, readonly Said<'pour'>[]>>
   readonly states: Readonly<Record<string, PostState>>
   readonly cuts: Readonly<Record<string, Said<'cut'>>>
+  /** Pieces that are no posts, by the stick that they are. */
+  readonly pieces: Readonly<Record<string, PieceSaid>>
   readonly gaps: readonly Said<'gap'>[]
   readonly gradeLockedIn: number | null
   readonly printed: Said<'print'> | null
@@ -89,6 +106,17 @@ function clockTroubles(stored: Iterable<Stored>): FieldTrouble[] {
   })
 }
 
+/** How far each piece has come. One that is planned again is not cut any more; one that is set keeps what it was cut to. */
+function piecesSaid(all: readonly Said<'pieces'>[]): Readonly<Record<string, PieceSaid>> {
+  const pieces: Record<string, PieceSaid> = {}
+  for (const { body, at, who } of all)
+    for (const [id, said] of Object.entries(body.pieces)) {
+      const kept = body.state === 'planned' ? null : (pieces[id]?.cut ?? null)
+      pieces[id] = { state: body.state, cut: said && body.state !== 'planned' ? { ...said, at, who } : kept }
+    }
+  return pieces
+}
+
 /** Puts records together. Pure: the same records in any order, or any of them twice, give the same state. */
 export function foldRecords(stored: readonly Stored[]): FieldState {
   const byId = new Map<string, Stored>()
@@ -126,6 +154,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     pours,
     states,
     cuts: Object.fromEntries(Object.entries(last(said('cut'))).filter(([, said]) => said.body.lengthIn !== null)),
+    pieces: piecesSaid(said('pieces')),
     gaps: said('gap'),
     gradeLockedIn: said('grade').at(-1)?.body.gradeReadingIn ?? null,
     printed: said('print').at(-1) ?? null,

@@ -1,6 +1,16 @@
 export { byClock, clockMs, nextClock } from './clock'
-export { FOUND, parseRecords, POST_STATES, readRecords, ROD_MOST_IN, setUpOf, upToDate, withEnvelope } from './records'
-export type { FieldRecord, Found, PostState, RecordBody, RefusedRecord } from './records'
+export {
+  FOUND,
+  parseRecords,
+  PIECE_STATES,
+  POST_STATES,
+  readRecords,
+  ROD_MOST_IN,
+  setUpOf,
+  upToDate,
+  withEnvelope,
+} from './records'
+export type { FieldRecord, Found, PieceState, PostState, RecordBody, RefusedRecord } from './records'
 export {
   bearersOf,
   bindRecord,
@@ -26,3 +36,5 @@ export { cardCode, changedSincePrint, judgeStick, measure, plannedFootIn, readCo
 export type { Measured, OfficeReadings, PostAsBuilt } from './readings'
 export { columnGroups } from './columnGroups'
 export type { ColumnGroup } from './columnGroups'
+export { boardOf, isCut, isOfPost, piecesAsBuilt } from './pieces'
+export type { PieceAsBuilt, StrayPiece } from './pieces'

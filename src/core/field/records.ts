@@ -5,6 +5,9 @@ import { CLOCK_PATTERN, clockAt } from './clock'
 /** States of a post on site, in the order they come. */
 export const POST_STATES = ['planned', 'hole dug', 'footing ready', 'cut', 'set', 'braced', 'inspected'] as const
 export type PostState = (typeof POST_STATES)[number]
+/** States of any other piece of the building, in the order they come. */
+export const PIECE_STATES = ['planned', 'cut', 'set', 'fixed', 'checked'] as const
+export type PieceState = (typeof PIECE_STATES)[number]
 export const FOUND = ['nothing', 'rock', 'root', 'water', 'soft', 'frost', 'clay'] as const
 export type Found = (typeof FOUND)[number]
 /** Longest rod that is read, inches. */
@@ -13,6 +16,8 @@ export const ROD_MOST_IN = 300
 const key = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/)
 /** A post’s identity. Phones and printed codes from before posts had one send its name, which the server reads. */
 const post = key
+/** A stick, as the plan names it. */
+const stick = z.string().regex(/^[A-Za-z0-9_./-]{1,100}$/)
 const reading = z.number().min(0).max(ROD_MOST_IN)
 const length = (max: number) => z.number().min(0).max(max)
 
@@ -45,6 +50,22 @@ const kinds = z.discriminatedUnion('kind', [
   }),
   z.strictObject({ kind: z.literal('state'), post, state: z.enum(POST_STATES) }),
   z.strictObject({ kind: z.literal('cut'), post, lengthIn: length(480).nullable() }),
+  z.strictObject({
+    kind: z.literal('pieces'),
+    state: z.enum(PIECE_STATES),
+    pieces: z
+      .record(
+        stick,
+        z
+          .strictObject({
+            name: z.string().max(60),
+            board: z.string().max(80).describe('What it was cut from'),
+            lengthIn: z.number().min(0).max(1200),
+          })
+          .nullable(),
+      )
+      .describe('Sticks that came to this state; what each was cut to, null where that is not said'),
+  }),
   z.strictObject({ kind: z.literal('gap'), from: post, to: post, gapIn: length(480) }),
   z.strictObject({ kind: z.literal('print'), cards: z.record(post, z.string().max(2000)) }),
   z.strictObject({ kind: z.literal('void'), record: key }),

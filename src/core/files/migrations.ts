@@ -110,6 +110,16 @@ function toVersion11(raw: Raw): Raw {
   return { ...raw, version: 11, buying: raw.buying ?? newBuying() }
 }
 
+/** Up to version 11 every sheet was printed on letter paper, and no lot was typed. */
+function toVersion12(raw: Raw): Raw {
+  return {
+    ...raw,
+    version: 12,
+    fieldwork: fill(raw.fieldwork, { paper: 'letter' }),
+    plot: raw.plot ?? { corners: [], things: [] },
+  }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
@@ -121,6 +131,7 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   8: toVersion9,
   9: toVersion10,
   10: toVersion11,
+  11: toVersion12,
 }
 
 /**

@@ -99,3 +99,6 @@ export const NAIL_IDS = [
   'ring-207',
 ] as const
 export type NailId = (typeof NAIL_IDS)[number]
+
+export const PAPERS = ['letter', 'a4'] as const
+export type PaperName = (typeof PAPERS)[number]

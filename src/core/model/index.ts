@@ -10,6 +10,7 @@ export {
   LUMBERS,
   NAIL_IDS,
   OPENING_KINDS,
+  PAPERS,
   POST_SECTIONS,
   PURLIN_RUNS,
   PURLIN_STYLES,
@@ -35,6 +36,7 @@ export type {
   Lumber,
   NailId,
   OpeningKind,
+  PaperName,
   PostSection,
   Risk,
   FoundationType,
@@ -59,6 +61,7 @@ export type {
   Fieldwork,
   Ground,
   JobBuying,
+  Plot,
   Sizing,
 } from './job'
 export { newJob, newLeanToParts, newBuying, NO_RATINGS } from './newJob'

@@ -11,7 +11,7 @@ import { id, lengthIn, lumber, number, text } from './zod'
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 11
+export const JOB_VERSION = 12
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -135,6 +135,7 @@ const fieldworkSchema = z.strictObject({
       .describe('How much lower each next row’s string is, for a roof that falls'),
     from: z.enum(['south', 'north']).describe('Side of the first row'),
   }),
+  paper: z.enum(c.PAPERS).describe('Paper that the sheets are printed on'),
   crayons: z
     .record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20))
     .describe('Crayon color of each kind of mark, as the crew names it'),
@@ -189,6 +190,38 @@ const groundSchema = z.strictObject({
     .describe('Offsets of an old wall from a string along it'),
 })
 
+/**
+ * The lot as it is typed for the permit: places in the axes of the plan, from the south-west string corner, x along the
+ * length and y across it.
+ */
+const placeIn = z.number().min(-120000).max(120000)
+const plotSchema = z.strictObject({
+  corners: z
+    .array(
+      z.strictObject({
+        id,
+        xIn: placeIn,
+        yIn: placeIn,
+        line: text(60).describe('What the line from it to the next corner is: a road, a neighbor'),
+        setbackIn: lengthIn(0, 12000, 'Set-back that is asked for from that line').nullable(),
+      }),
+    )
+    .max(40)
+    .describe('Corners of the lot, one after the other round it; none where it is not known'),
+  things: z
+    .array(
+      z.strictObject({
+        id,
+        name: text(60),
+        xIn: placeIn,
+        yIn: placeIn,
+        clearIn: lengthIn(0, 12000, 'Distance that is asked for from it').nullable(),
+      }),
+    )
+    .max(40)
+    .describe('What else stands on the lot: a well, a drain field, another building'),
+})
+
 /** Figures of the pocket that are kept with the job: each with what went in, to be opened again. */
 const figuresSchema = z
   .array(
@@ -217,6 +250,7 @@ export const jobSchema = z
     buying: buyingSchema,
     fieldwork: fieldworkSchema,
     ground: groundSchema,
+    plot: plotSchema,
     figures: figuresSchema,
   })
   .meta({
@@ -234,6 +268,7 @@ export type OwnGrade = Building['grades'][number]
 export type Joints = Building['joints']
 export type Measures = Job['strings']['measures']
 export type Ground = Job['ground']
+export type Plot = Job['plot']
 export type Fieldwork = Job['fieldwork']
 export type Sizing = Job['sizing']
 export type JobBuying = Job['buying']

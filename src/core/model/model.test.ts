@@ -62,6 +62,7 @@ describe.each(jobs)('bad values in every field of %s', (name) => {
     'formerNames',
     'keptName',
     'reason',
+    'line',
   ])
   // Text that a person may write as they like; lumber may name a grade of one's own.
   const choices = all.filter((l) => typeof l.value === 'string' && !l.path.some((p) => free.has(String(p))))
@@ -212,6 +213,16 @@ describe('files', () => {
       ).toEqual([JOB_VERSION, 0, [], null, newJob('x').fieldwork.strings, 'lean-to', 3, null, [50]])
     },
   )
+  test('version 11 is printed on letter paper, and has no lot', () => {
+    const { plot: _plot, ...eleven } = clone(newJob('old'))
+    const { paper: _paper, ...fieldwork } = eleven.fieldwork
+    const up = parseJob({ ...eleven, version: 11, fieldwork })
+    expect(up.ok && [up.value.version, up.value.fieldwork.paper, up.value.plot]).toEqual([
+      JOB_VERSION,
+      'letter',
+      { corners: [], things: [] },
+    ])
+  })
   test('version 4 gains a preferred bay that asks for nothing', () => {
     const four = clone(newJob('old')) as unknown as Record<string, Record<string, unknown>>
     const up = parseJob(

@@ -213,6 +213,7 @@ export function newJob(name: string): Job {
       boardEdge: 'top',
       laserLineIn: 48,
       strings: { heightIn: 0, dropPerRowIn: 0, from: 'south' },
+      paper: 'letter',
       crayons: {
         grade: 'green',
         skirt: 'brown',
@@ -230,6 +231,7 @@ export function newJob(name: string): Job {
       addition: { kind: 'lean-to', end: 'west', clearIn: 0.5, lengthIn: 240, depthIn: 96, bays: 3 },
       oldWall: [],
     },
+    plot: { corners: [], things: [] },
     figures: [],
   }
 }

@@ -1,6 +1,7 @@
 import type { Job } from '../model'
 import { item } from '../result'
-import { ROUNDING } from '../units'
+import { IN_PER_FT, ROUNDING } from '../units'
+import type { Stick } from './stick'
 
 /** How boards are bought: the yard's lengths, and what a stock board must have over the cut, inches. */
 export interface Buying {
@@ -30,3 +31,10 @@ export function buyLengthIn(cutIn: number, spareIn: number, stockIn: readonly nu
   for (let i = 0; i < stockIn.length; i++) if (item(stockIn, i) + ROUNDING >= cutIn + spareIn) return item(stockIn, i)
   return null
 }
+
+/** How much longer a piece is than its stick is cut, inches; negative where it is too short. */
+export const longerIn = ({ cutLengthIn }: Pick<Stick, 'cutLengthIn'>, pieceIn: number): number => pieceIn - cutLengthIn
+
+/** What is bought for a stick, feet of board: its stock, or itself where none is long enough. */
+export const boughtFt = ({ buyLengthIn, cutLengthIn }: Pick<Stick, 'buyLengthIn' | 'cutLengthIn'>): number =>
+  (buyLengthIn ?? cutLengthIn) / IN_PER_FT

@@ -46,6 +46,10 @@ const STAGES: Readonly<Record<StickKind, CutStage>> = {
   brace: 'bracing',
   knee: 'bracing',
 }
+/** Whether a piece is sawn from a board and carries a label: posts have cards, trusses come with their maker’s. */
+export const isLabelled = ({ kind, board }: Pick<Stick, 'kind' | 'board'>): boolean =>
+  board.size !== null && kind !== 'ply'
+
 export const stageOf = ({ kind }: Pick<Stick, 'kind'>): CutStage => STAGES[kind]
 
 /** Length that a piece is sawn to from its board, inches: tops of posts that are cut in place stay long until then. */

@@ -2,3 +2,4 @@ export { BESIDE_IN, lowestNear, surfaceOf, type Spot, type Surface } from './sur
 export { contourLines, contourStepIn, earthwork, type Contour } from './earthwork'
 export { layAddition, stationsOf, type AdditionPlan } from './addition'
 export { fitWall, packLedger } from './crookedWall'
+export { type Footprint, type Lot, type LotLine, type LotThing, lotOf } from './lot'

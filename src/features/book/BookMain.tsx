@@ -1,7 +1,9 @@
 'use client'
 import type { Block } from '@/formats/crewbook'
+import { PAPER_WORDS } from '@/formats/words'
 import { Segments } from '@/ui'
-import { useJob } from '../job'
+import { SheetDrawing } from '../drawing'
+import { type BookKind, useJob } from '../job'
 import { useBook } from './useBook'
 
 function Part({ block }: { readonly block: Block }) {
@@ -17,22 +19,7 @@ function Part({ block }: { readonly block: Block }) {
     case 'caution':
       return <div className="warnbox">{block.text}</div>
     case 'svg':
-      return (
-        // As a picture the drawing can run nothing, whatever a name holds; it is made here, so nothing is fetched.
-        // eslint-disable-next-line @next/next/no-img-element
-        <img
-          alt={block.alt}
-          loading="lazy"
-          decoding="async"
-          width={block.width}
-          height={block.height}
-          style={{ maxWidth: block.width * 1.33, margin: '0 auto' }}
-          src={
-            'data:image/svg+xml;charset=utf-8,' +
-            `${encodeURIComponent(block.svg.replace(/font-family="Atkinson"/g, 'font-family="sans-serif"'))}`
-          }
-        />
-      )
+      return <SheetDrawing block={block} />
     case 'table':
       return (
         <table>
@@ -61,31 +48,36 @@ function Part({ block }: { readonly block: Block }) {
   }
 }
 
-/** The book on screen, sheet by sheet; printing prints just these. */
+const TITLES: Readonly<Record<BookKind, string>> = {
+  crew: 'Crew book',
+  field: 'Field sheets',
+  drawings: 'Drawings',
+}
+const CHOICES = [
+  { value: 'crew', label: TITLES.crew },
+  { value: 'drawings', label: TITLES.drawings },
+  { value: 'field', label: TITLES.field },
+] as const
+
+/** The book on screen, sheet by sheet. */
 export function BookMain() {
-  const { book, kind } = useBook()
+  const { book, kind, job } = useBook()
   const pick = useJob((state) => state.pick)
   return (
     <>
       <div className="wh">
-        <h2>{kind === 'field' ? 'Field sheets' : 'Crew book'}</h2>
-        <p>{book.sheets.length} sheets, letter size</p>
+        <h2>{TITLES[kind]}</h2>
+        <p>
+          {book.sheets.length} sheets, {PAPER_WORDS[job.fieldwork.paper]}
+        </p>
         <span className="spacer" />
-        <Segments
-          label="Book"
-          value={kind}
-          choices={[
-            { value: 'crew', label: 'Crew book' },
-            { value: 'field', label: 'Field sheets' },
-          ]}
-          onChange={(value) => pick({ book: value })}
-        />
+        <Segments label="Book" value={kind} choices={CHOICES} onChange={(value) => pick({ book: value })} />
       </div>
       <div className="bookwrap" tabIndex={0} role="group" aria-label="Sheets">
         {book.sheets.map((sheet, i) => (
           <section
             key={i}
-            className="sheetpage"
+            className={`sheetpage ${job.fieldwork.paper}${book.landscape ? ' lying' : ''}`}
             id={`sheet-${i + 1}`}
             aria-label={`${sheet.title}, page ${i + 1} of ${book.sheets.length}`}
           >

@@ -1,12 +1,13 @@
 'use client'
 import { Download, DraftingCompass, FileSpreadsheet, Printer, Ruler } from 'lucide-react'
 import { useEffect, useEffectEvent, useRef, useState } from 'react'
-import { type Job, SIDES } from '@/core/model'
+import { type Job, PAPERS, SIDES } from '@/core/model'
 import { scheduleCsv } from '@/formats/csv'
+import { PAPER_WORDS } from '@/formats/words'
 import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
 import { download, PaperNote, usePaper } from '../drawing'
 import { useLog } from '../field'
-import { type JobState, type Picked, useDoc, useJob } from '../job'
+import { type BookKind, type JobState, type Picked, useDoc, useJob } from '../job'
 import { KeptFigures } from './KeptFigures'
 import { useBook } from './useBook'
 import type { ShownDerived } from '@/formats/shown'
@@ -121,6 +122,7 @@ function Papers({
   job,
   derived,
   take,
+  stamp,
   pole,
   poles,
 }: {
@@ -130,6 +132,7 @@ function Papers({
   readonly job: Job
   readonly derived: ShownDerived
   readonly take: (url: string, body: object, name: string) => Promise<boolean>
+  readonly stamp: { readonly date: string; readonly revision: string }
   readonly pole: string
   readonly poles: { value: string; label: string }[]
 }) {
@@ -158,7 +161,7 @@ function Papers({
         onClick={() =>
           void take(
             '/api/pole-strips',
-            { doc: job, post: pole },
+            { doc: job, ...stamp, post: pole },
             `pole ${poles.find((choice) => choice.value === pole)?.label ?? pole} full size`,
           )
         }
@@ -237,16 +240,19 @@ export function BookSide() {
   const printed = () => {
     if (kind === 'field') add({ kind: 'print', cards })
   }
-  const { state, take: takePaper, stop } = usePaper()
+  const { state, take: takePaper, print, stop } = usePaper()
   const take = (url: string, body: object, name: string) => takePaper(url, body, `${job.name} ${name}`)
-  const pdf = async () => {
-    if (kind === 'crew') await take('/api/crew-book', { doc: job, ...stamp, records }, 'crew book')
-    else if (await take('/api/field-sheets', { doc: job, ...stamp, records, page, perSheet }, 'field sheets')) printed()
+  const asked: Readonly<Record<BookKind, readonly [url: string, more: object]>> = {
+    crew: ['/api/crew-book', { records }],
+    field: ['/api/field-sheets', { records, page, perSheet }],
+    drawings: ['/api/drawings', {}],
   }
   const send = (way: Printing) => {
-    if (way === 'pdf') return void pdf()
-    window.print()
-    printed()
+    const [url, more] = asked[kind]
+    const go = way === 'pdf' ? takePaper : print
+    void go(url, { doc: job, ...stamp, ...more }, `${job.name} ${book.what}`).then((done) => {
+      if (done) printed()
+    })
   }
   const ask = useNamesFirst(kind === 'field', send)
   return (
@@ -259,10 +265,18 @@ export function BookSide() {
         job={job}
         derived={derived}
         take={take}
+        stamp={stamp}
         pole={pole}
         poles={poles}
       />
       <PaperNote state={state} onStop={stop} />
+      <ChoiceField
+        label="Paper"
+        name="paper"
+        value={job.fieldwork.paper}
+        choices={PAPERS.map((value) => ({ value, label: PAPER_WORDS[value] }))}
+        onChange={(paper) => edit('paper', (now) => ({ ...now, fieldwork: { ...now.fieldwork, paper } }))}
+      />
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
       <KeptFigures />
       {kind === 'field' && <SheetFields perSheet={perSheet} pick={pick} job={job} edit={edit} />}

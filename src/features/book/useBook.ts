@@ -3,11 +3,18 @@ import type { ShownDerived } from '@/formats/shown'
 import type { FieldState, Levels, Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { crewBook } from '@/formats/crewbook'
+import { drawingSet } from '@/formats/drawings'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
-import { useDoc, useJob } from '../job'
+import { type BookKind, useDoc, useJob } from '../job'
 import { dayWords } from '@/ui'
 import { sameFields } from '@/core/result'
+
+/** Day and revision on every sheet. */
+interface Stamp {
+  readonly date: string
+  readonly revision: string
+}
 
 /** What a book is made from. */
 interface BookOf {
@@ -15,20 +22,30 @@ interface BookOf {
   readonly jobId: string
   readonly derived: ShownDerived
   readonly revision: string
-  readonly kind: 'crew' | 'field'
+  readonly kind: BookKind
   readonly perSheet: CardsASheet
   readonly state: FieldState
   readonly levels: Levels
   readonly measured: Measured
 }
 
-function makeBook({ job, jobId, derived, revision, kind, perSheet, state, levels, measured }: BookOf) {
+/** The sheets of one kind. */
+function sheetsOf({ job, derived, kind, perSheet, state, levels, measured }: BookOf, stamp: Stamp, page: string) {
+  switch (kind) {
+    case 'crew':
+      return crewBook(job, derived, { ...stamp, rods: measured.rods })
+    case 'drawings':
+      return drawingSet(job, derived, stamp)
+    case 'field':
+      return fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
+  }
+}
+
+function makeBook(of: BookOf) {
+  const { job, jobId, derived, revision, kind, perSheet, state, measured } = of
   const stamp = { date: dayWords(new Date()), revision }
   const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
-  const book =
-    kind === 'field'
-      ? fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
-      : crewBook(job, derived, { ...stamp, rods: measured.rods })
+  const book = sheetsOf(of, stamp, page)
   return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
 }
 
@@ -42,7 +59,7 @@ function bookOf(of: BookOf) {
 }
 
 /**
- * The crew book or the field sheets of the job as it stands, and what is printed on each sheet. A book of unsaved edits
+ * The crew book, the field sheets or the drawings of the job as it stands, and what is printed on each sheet. A book of unsaved edits
  * says so.
  */
 export function useBook() {

@@ -28,13 +28,13 @@ export function PaperNote({ state, onStop }: { readonly state: PaperState; reado
     case 'busy':
       return (
         <div className="caution" role="alert">
-          The server makes other papers just now. Try again in a moment; Print works without it.
+          The server makes other papers just now. Try again in a moment. Printed without it, pages end elsewhere.
         </div>
       )
     case 'away':
       return (
         <div className="caution" role="alert">
-          The PDF is made by the server, which is away. Print works without it.
+          The PDF is made by the server, which is away. Printed without it, pages end elsewhere.
         </div>
       )
   }

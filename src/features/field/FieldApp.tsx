@@ -13,6 +13,7 @@ import { bearersOf, postOf } from '@/core/field'
 import { ok, type Result } from '@/core/result'
 import { GonePost, UnknownPost } from './GonePost'
 import { HoleView } from './HoleView'
+import { PieceView } from './PieceView'
 import { PostView } from './PostView'
 import { ReadView } from './ReadView'
 import type { FieldPage } from './page'
@@ -72,7 +73,12 @@ function Head({
   )
 }
 
-const TITLE: Readonly<Record<string, string>> = { read: 'Laser readings', hole: 'Hole', post: 'Post card' }
+const TITLE: Readonly<Record<string, string>> = {
+  read: 'Laser readings',
+  hole: 'Hole',
+  post: 'Post card',
+  piece: 'Piece',
+}
 
 const isPostView = (view: string): boolean => view === 'hole' || view === 'post'
 
@@ -83,8 +89,18 @@ function postAt(text: string | undefined, { job, derived }: FieldPage): Result<s
 }
 
 /** The page that the address asks for. A post that is no more, or that nobody can tell, takes no entry. */
-function View({ view, found, ...page }: FieldPage & { readonly view: string; readonly found: Result<string> | null }) {
+function View({
+  view,
+  found,
+  piece,
+  ...page
+}: FieldPage & {
+  readonly view: string
+  readonly found: Result<string> | null
+  readonly piece: string | undefined
+}) {
   if (view === 'read') return <ReadView {...page} />
+  if (view === 'piece' && piece !== undefined) return <PieceView {...page} id={piece} key={piece} />
   if (!found) return <TodayView {...page} />
   if (!found.ok) return <UnknownPost issues={found.issues} go={page.go} />
   const post = found.value
@@ -158,7 +174,7 @@ export function FieldApp({
           />
           <div className="stick" aria-hidden />
           <main className="fmain">
-            <View {...page} view={view} found={found} />
+            <View {...page} view={view} found={found} piece={rest[1]} />
           </main>
         </div>
       </FieldContext.Provider>

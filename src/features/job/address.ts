@@ -1,5 +1,5 @@
 import { SIDES } from '@/core/model'
-import { type JobState, STAGES } from './store'
+import { BOOKS, type JobState, STAGES } from './store'
 
 /** What of an open job stands in the address: the stage, which view and tab of it, and the wall or book looked at. */
 type Placed = Pick<JobState, 'stage' | 'views' | 'picked'>
@@ -30,6 +30,6 @@ export function placeOf(search: string, now: Placed): Placed {
     else views[viewKey(stage, part)] = value
   }
   const wall = SIDES.find((side) => side === query.get('wall')) ?? now.picked.wall
-  const book = query.get('book') === 'field' || query.get('book') === 'crew' ? query.get('book') : now.picked.book
-  return { stage, views, picked: { ...now.picked, wall, book: book as Placed['picked']['book'] } }
+  const book = BOOKS.find((each) => each === query.get('book')) ?? now.picked.book
+  return { stage, views, picked: { ...now.picked, wall, book } }
 }

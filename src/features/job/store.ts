@@ -66,6 +66,10 @@ export type SaveState =
 /** Records of a job, as far as a change of the plan asks about them. */
 type Recorded = Parameters<typeof recordedPosts>[0]
 
+/** Books of a job: for the crew, for the site, its drawings. */
+export const BOOKS = ['crew', 'field', 'drawings'] as const
+export type BookKind = (typeof BOOKS)[number]
+
 /** What is picked in drawing, table and tape alike. */
 export interface Picked {
   readonly post: string | null
@@ -75,7 +79,7 @@ export interface Picked {
   readonly row: string | null
   readonly mark: string | null
   readonly check: string | null
-  /** Which book is looked at. */ readonly book: 'crew' | 'field'
+  /** Which book is looked at. */ readonly book: BookKind
   /** Post cards to a sheet. */ readonly cards: 2 | 4
 }
 

@@ -3,10 +3,11 @@ import { type Difference, footDifferences, girtFromGap, plannedFootIn, plannedGa
 import { POST_STATES, type PostAsBuilt, type PostState } from '@/core/field'
 import type { Post } from '@/core/layout'
 import type { FoundationType } from '@/core/model'
-import { FailSign, Measure, OptionalLengthField } from '@/ui'
+import { FailSign, Measure, OptionalLengthField, Segments } from '@/ui'
 import { Note, useSize, Wax } from '../drawing'
 import { useLog, useMeasured } from '../field'
-import { useDoc, useJob } from '../job'
+import { useDoc, useJob, useView } from '../job'
+import { PiecesBuilt } from './PiecesBuilt'
 
 /** Play left at each end of a girt set between posts, inches in all. */
 const PLAY_IN = 1 / 8
@@ -175,7 +176,7 @@ function BuiltRow({ built, next }: { readonly built: PostAsBuilt; readonly next:
  * Plan against as-built along the picked post's row: feet as planned and as read, states, locked sticks, girts from
  * measured gaps.
  */
-export function AsBuilt() {
+function PostsBuilt() {
   const { job, derived } = useDoc()
   const picked = useJob((state) => state.picked.post)
   const { asBuilt, rows } = useMeasured(job, derived)
@@ -186,7 +187,7 @@ export function AsBuilt() {
     return post ? plannedFootIn(job, derived.holes, post.kind) : 0
   })
   return (
-    <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
+    <>
       <p className="note">
         Row of {own[0]?.name} to {own.at(-1)?.name}: feet as read against the plan, drawn large. Pick a post of another
         row to see that one.
@@ -213,6 +214,24 @@ export function AsBuilt() {
       <p className="note mt-1">
         A girt between posts is the measured gap less <Measure inches={PLAY_IN} feet={false} /> of play, rounded down.
       </p>
+    </>
+  )
+}
+
+const TABS = [
+  { value: 'posts', label: 'Posts' },
+  { value: 'pieces', label: 'All pieces' },
+] as const
+
+/** Plan against as built: the posts of a row, or every piece of the building. */
+export function AsBuilt() {
+  const [tab, setTab] = useView('posts', 'tab', ['posts', 'pieces'])
+  return (
+    <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
+      <div className="mb-2">
+        <Segments label="What was built" value={tab} choices={TABS} onChange={setTab} />
+      </div>
+      {tab === 'posts' ? <PostsBuilt /> : <PiecesBuilt />}
     </div>
   )
 }

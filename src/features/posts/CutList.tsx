@@ -1,17 +1,18 @@
 'use client'
-import { FileSpreadsheet } from 'lucide-react'
+import { FileSpreadsheet, QrCode } from 'lucide-react'
 import { type RefObject, useEffect, useRef, useState } from 'react'
 import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
 import { fromOffcuts, type CutPlan, type OffcutUse } from '@/core/columns'
+import { isCut } from '@/core/field'
 import { priceBook } from '@/core/quantities'
 import type { Job } from '@/core/model'
 import { KERF_IN } from '@/core/pocket/sticks'
 import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf, stageOf } from '@/core/sticks'
 import { type CutOf, cutXlsx, sawCsv } from '@/formats/cutfiles'
-import { Measure } from '@/ui'
-import { download } from '../drawing'
-import { useMeasured, useSticks } from '../field'
-import { Awaited, useAnswer, useDoc } from '../job'
+import { dayWords, Measure } from '@/ui'
+import { download, PaperNote, usePaper } from '../drawing'
+import { useMeasured, usePieces } from '../field'
+import { Awaited, useAnswer, useDoc, useJob } from '../job'
 
 const STAGE_NAMES: Readonly<Record<CutStage | 'all', string>> = {
   all: 'Whole job',
@@ -27,11 +28,12 @@ export function CutList() {
   const { job, derived } = useDoc()
   const [stage, setStage] = useState<CutStage | 'all'>('all')
   const measured = useMeasured(job, derived)
-  const { sticks } = useSticks(job, derived, measured)
-  const locked = new Set(measured.asBuilt.filter((built) => built.locked).map(({ id }) => id))
-  const wanted = sticks.filter(
-    (stick) => !(stick.of !== null && locked.has(stick.of)) && (stage === 'all' || stageOf(stick) === stage),
-  )
+  // What is cut is not sawn again; what no longer serves is.
+  const { pieces: built } = usePieces(job, derived, measured)
+  const wanted = built
+    .filter((piece) => !isCut(piece.state) || piece.anewCost > 0)
+    .map(({ stick }) => stick)
+    .filter((stick) => stage === 'all' || stageOf(stick) === stage)
   const groups = cutGroups(wanted, buyingOf(job))
   const pieces = groups.reduce((sum, group) => sum + group.pieces.reduce((all, piece) => all + piece.count, 0), 0)
   /** The plans on this page, each as its table got it: what is taken along is what is seen. */
@@ -56,6 +58,7 @@ export function CutList() {
             ))}
           </select>
         </label>
+        <Labels stage={stage} />
         <CutFiles name={`${job.name} cut list, ${STAGE_NAMES[stage].toLowerCase()}`} cuts={cuts} />
       </div>
       <p className="note mb-2">
@@ -115,6 +118,33 @@ function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => 
         <FileSpreadsheet size={16} />
         Saw list as CSV
       </button>
+    </>
+  )
+}
+
+/** Labels with codes for the pieces of a stage, made by the server. */
+function Labels({ stage }: { readonly stage: CutStage | 'all' }) {
+  const { job } = useDoc()
+  const id = useJob((state) => state.id)
+  const revision = useJob((state) => state.revision)
+  const { state, take, stop } = usePaper()
+  const print = () => {
+    const stamp = { date: dayWords(new Date()), revision: `revision ${revision}` }
+    const page = `${location.origin}/field/${id}`
+    void take('/api/piece-labels', { doc: job, ...stamp, stage, page }, `${job.name} labels`)
+  }
+  return (
+    <>
+      <button
+        type="button"
+        className="btn btn-light btn-sm text-nowrap"
+        disabled={state.kind === 'working' || stage === 'posts'}
+        onClick={print}
+      >
+        <QrCode size={16} />
+        Piece labels
+      </button>
+      <PaperNote state={state} onStop={stop} />
     </>
   )
 }

@@ -9,7 +9,7 @@ import { mark } from '../crewbook/paper'
 import { svgLine, svgOf, svgRect, svgText, svgWave } from '../crewbook/svg'
 import { OPENING } from '../words'
 
-const WIDTH = 530
+const WIDTH = 519
 const SIDE_ROOM = 60
 
 /** A drawing as a block of a sheet. */

@@ -1,7 +1,6 @@
 import { kindName } from '../words/checks'
 import { fails } from '@/core/rules/check'
 import type { ShownDerived as Derived, ShownDerived } from '../shown'
-import { jobSticks, jobStructure } from '@/core/derive'
 import { hookedMarks } from '@/core/layout'
 import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
@@ -10,7 +9,7 @@ import { chunk, plain } from '../plain'
 import { DIG_CAUTION, KIND, RAISE_CAUTION, sheetNote, someNames } from '../words'
 import { planSvg } from './drawings'
 import { stickSheets } from './stickSheets'
-import type { SheetsOf } from './sheetsOf'
+import { sheetsFrom, type SheetsOf } from './sheetsOf'
 import { buyingOf, cutGroups, type Stick } from '@/core/sticks'
 import { wallSheets } from './wallSheet'
 import { inches, mark, table } from './paper'
@@ -349,12 +348,6 @@ const failWords = ({ tally, checks }: ShownDerived): string => {
   return `${say}: do not order before they are settled. ${titles.join('; ')}.`
 }
 
-/** The sticks of a job with what they are made from, for the sheets of single kinds. */
-function sheetsOf(job: Job, derived: Derived): SheetsOf {
-  const structure = jobStructure(job, derived)
-  return { job, derived, structure, sticks: jobSticks(job, derived, { structure }) }
-}
-
 /**
  * The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the
  * office and the phones together, the office's alone without them.
@@ -364,7 +357,7 @@ export function crewBook(
   derived: Derived,
   { date, revision, rods }: { readonly date: string; readonly revision: string; readonly rods?: RodLog },
 ): CrewBook {
-  const of = sheetsOf(job, derived)
+  const of = sheetsFrom(job, derived)
   return {
     job: job.name,
     date,

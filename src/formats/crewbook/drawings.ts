@@ -12,7 +12,7 @@ interface Drawing {
 }
 
 /** Width of a drawing and the greatest height of the plan on its sheet, points. */
-const SHEET_WIDTH = 530
+const SHEET_WIDTH = 519
 const PLAN_HEIGHT = 330
 /** Length of a batter board as drawn, inches. */
 const BATTER_BOARD_IN = 28

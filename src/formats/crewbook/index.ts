@@ -1,4 +1,5 @@
 export { crewBook } from './book'
-export { pdfDefinition } from './pdf'
+export type { PaperFace } from './faces'
+export { dayOf, pdfDefinition } from './pdf'
 export { escapeXml } from './svg'
 export type { Block, CrewBook, Sheet } from './types'

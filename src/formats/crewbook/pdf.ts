@@ -1,4 +1,7 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
+import type { PaperName } from '@/core/model'
+import { runsOf } from './faces'
+import { MARGINS, PAPER_SIZES, roomOn } from './paper'
 import type { Block, CrewBook } from './types'
 
 /** Feet and inches, inches and their fraction, a number and its unit stay on one line. */
@@ -7,11 +10,19 @@ const unbroken = (text: string): string =>
     .replace(/(\d['"]?) (?=\d+(?:"|\/\d+"| \d+\/\d+"))/g, '$1\u00a0')
     .replace(/(\d) (?=(?:lb|psf|mph|ft|yd|in|degrees)\b)/g, '$1\u00a0')
 
-function content(block: Block, under: string): Content {
+/** A text in the faces that have its letters. */
+function inFaces(text: string): string | { text: string; font: string }[] {
+  const runs = runsOf(text)
+  return runs.length === 1 && runs[0].face === 'Atkinson'
+    ? text
+    : runs.map((run) => ({ text: run.text, font: run.face }))
+}
+
+function content(block: Block, under: string, wide: number): Content {
   switch (block.kind) {
     case 'text':
       return {
-        text: unbroken(block.text),
+        text: inFaces(unbroken(block.text)),
         bold: block.strong ?? false,
         fontSize: block.strong ? 13 : 11,
         margin: [0, 6, 0, 2],
@@ -19,7 +30,7 @@ function content(block: Block, under: string): Content {
       }
     case 'caution':
       return {
-        table: { widths: ['*'], body: [[{ text: unbroken(block.text), fontSize: 10.5 }]] },
+        table: { widths: ['*'], body: [[{ text: inFaces(unbroken(block.text)), fontSize: 10.5 }]] },
         margin: [0, 6, 0, 4],
       }
     case 'box':
@@ -28,12 +39,12 @@ function content(block: Block, under: string): Content {
           widths: ['*'],
           dontBreakRows: true,
           heights: [block.heightPt],
-          body: [[{ text: block.text, fontSize: 9.5, color: '#444' }]],
+          body: [[{ text: inFaces(block.text), fontSize: 9.5, color: '#444' }]],
         },
         margin: [0, 6, 0, 4],
       }
     case 'svg':
-      return { svg: block.svg, width: Math.min(block.width, 530), alignment: 'center', margin: [0, 2, 0, 4] }
+      return { svg: block.svg, width: Math.min(block.width, wide), alignment: 'center', margin: [0, 2, 0, 4] }
     case 'table': {
       const cell = (text: string, i: number, head: boolean): TableCell => {
         const fontSize = () => {
@@ -42,11 +53,11 @@ function content(block: Block, under: string): Content {
           return block.tight ? 9.5 : 11
         }
         return {
-          text: unbroken(text),
+          text: inFaces(unbroken(text)),
           alignment: block.right.includes(i) ? 'right' : 'left',
           fontSize: fontSize(),
           bold: !head && block.big.includes(i),
-          noWrap: !head && text.length < 26,
+          noWrap: !head && text.length < UNWRAPPED_LETTERS,
         }
       }
       return {
@@ -77,16 +88,19 @@ function content(block: Block, under: string): Content {
   }
 }
 
+/** Cells no longer than this stay on one line. */
+const UNWRAPPED_LETTERS = 34
+
 /** Rows of a table that is kept whole under its heading. */
 const SHORT_TABLE = 8
 
 /** A named heading stands with what follows it, up to its table, and with the table where that is short. */
-function kept(blocks: readonly Block[], under: string): Content[] {
+function kept(blocks: readonly Block[], under: string, wide: number): Content[] {
   const out: Content[] = []
   let i = 0
   while (i < blocks.length) {
     const together = togetherAt(blocks, i)
-    const stack = blocks.slice(i, i + together).map((block) => content(block, under))
+    const stack = blocks.slice(i, i + together).map((block) => content(block, under, wide))
     out.push(...(together > 1 ? [{ stack, unbreakable: true }] : stack))
     i += together
   }
@@ -105,22 +119,23 @@ function togetherAt(blocks: readonly Block[], from: number): number {
 }
 
 /** A sheet with its name in the outline of the file and in the contents. */
-function sheetContent(sheet: CrewBook['sheets'][number], i: number): Content[] {
+function sheetContent(sheet: CrewBook['sheets'][number], i: number, wide: number): Content[] {
   const id = `sheet-${i}`
   return [
     {
-      text: sheet.title,
+      text: inFaces(sheet.title),
       fontSize: 19,
       bold: true,
       id,
       outline: true,
+      outlineText: sheet.title,
       outlineExpanded: false,
       tocItem: true,
       ...(i > 0 && !sheet.follows ? { pageBreak: 'before' as const } : {}),
       ...(sheet.follows ? { margin: [0, 14, 0, 0] as [number, number, number, number] } : {}),
     },
-    { text: unbroken(sheet.sub), fontSize: 10.5, margin: [0, 0, 0, 4] },
-    ...kept(sheet.blocks, id),
+    { text: inFaces(unbroken(sheet.sub)), fontSize: 10.5, margin: [0, 0, 0, 4] },
+    ...kept(sheet.blocks, id, wide),
   ]
 }
 
@@ -130,29 +145,45 @@ const CONTENTS: Content = {
   toc: { title: { text: 'Contents', fontSize: 13, bold: true, margin: [0, 10, 0, 2] } },
 }
 
-/** A book as a pdfmake document: US letter, black on white; job, date, revision and page on every sheet. */
-export function pdfDefinition(book: CrewBook): TDocumentDefinitions {
+/** The middle of a day: the same paper of one day is the same file, to the byte. A day that nobody can read is the first of all. */
+export function dayOf(date: string): Date {
+  const at = Date.parse(`${date} 12:00 UTC`)
+  return new Date(Number.isNaN(at) ? 0 : at)
+}
+
+/** A book as a pdfmake document: black on white; job, date, revision and page on every sheet. */
+export function pdfDefinition(book: CrewBook, paper: PaperName = 'letter'): TDocumentDefinitions {
+  const { left, top, bottom } = MARGINS
+  const { wide } = roomOn(paper, book.landscape)
   return {
-    pageSize: 'LETTER',
-    pageMargins: [38, 62, 38, 44],
+    pageSize: PAPER_SIZES[paper].size,
+    pageOrientation: book.landscape ? 'landscape' : 'portrait',
+    pageMargins: [left, top, left, bottom],
+    language: 'en-US',
+    displayTitle: true,
     defaultStyle: { font: 'Atkinson', fontSize: 11, color: '#000' },
-    info: { title: `${book.job}: ${book.what}`, producer: 'Burdock', creator: 'Burdock' },
+    info: {
+      title: `${book.job}: ${book.what}`,
+      producer: 'Burdock',
+      creator: 'Burdock',
+      creationDate: dayOf(book.date),
+    },
     header: {
-      margin: [38, 24, 38, 0],
+      margin: [left, 24, left, 0],
       columns: [
-        { text: book.job, bold: true, fontSize: 12 },
+        { text: inFaces(book.job), bold: true, fontSize: 12 },
         { text: `${book.date}   ${book.revision}`, alignment: 'right', fontSize: 10.5 },
       ],
     },
     footer: (page: number, pages: number): Content => ({
-      margin: [38, 10, 38, 0],
+      margin: [left, 10, left, 0],
       columns: [
         { text: book.note, fontSize: 8, width: '*' },
         { text: `page ${page} of ${pages}`, alignment: 'right', bold: true, fontSize: 11, width: 90 },
       ],
     }),
     content: book.sheets.flatMap((sheet, i) => [
-      ...sheetContent(sheet, i),
+      ...sheetContent(sheet, i, wide),
       ...(i === 0 && book.contents ? [CONTENTS] : []),
     ]),
   }

@@ -4,7 +4,7 @@ import type { HoleKind } from '@/core/frame'
 import type { PoleMark } from '@/core/marks'
 import type { Building, Job } from '@/core/model'
 import { cutText } from '@/core/result'
-import { formatLength } from '@/core/units'
+import { formatLength, HALF_MARK_IN } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { mark } from './paper'
 import { svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
@@ -94,8 +94,22 @@ function markStrokes(
   return [svgLine({ x1: px - 6, y1: y, x2: px + pw + 6, y2: y, kind: kind === 'girt' ? 'ochre' : 'plain' }), ...leaders]
 }
 
+/** Height of a line of marks, of a row of the list under the drawing, and of the drawing, points. */
+const LINE_PT = 18
+const ROW_PT = 20
+const LOWEST_PT = 440
+const HIGHEST_PT = 540
+
+/** The marks of a post from its top down; the top is one of them where it stands over what it carries. */
+function withTop(marks: readonly PoleMark[], topIn: number): readonly CardMark[] {
+  const sorted: readonly CardMark[] = [...marks].sort((one, other) => other.upIn - one.upIn)
+  const over = sorted.every(({ upIn }) => topIn - upIn > HALF_MARK_IN)
+  return over ? [{ name: 'top of the post', kind: 'sill', upIn: topIn, face: null }, ...sorted] : sorted
+}
+type CardMark = Pick<PoleMark, 'name' | 'kind' | 'upIn' | 'face'>
+
 /** A mark's name; on a corner post with the wall that it is for. */
-const nameOn = ({ name, face }: PoleMark, { wallNames }: Derived): string =>
+const nameOn = ({ name, face }: CardMark, { wallNames }: Derived): string =>
   face === null ? name : `${name}, ${wallNames[face].replace(' wall', '').toLowerCase()}`
 
 /**
@@ -107,11 +121,15 @@ export function postSvg(
   derived: Derived,
   card: PostCard,
 ): { readonly svg: string; readonly width: number; readonly height: number } {
-  const [width, height] = [500, 440]
+  const width = 500
   const building = job.building
   const hole = derived.holes.find((hole) => hole.kind === card.kind)
   const top = card.row.topUpIn
   const depth = hole?.depthIn ?? 48
+  const marks = withTop(card.marks, top)
+  // Marks stand above the ground, each on a line of its own: many of them need a taller drawing.
+  const wanted = ((marks.length + 1) * LINE_PT * (top + depth)) / top + 54
+  const height = Math.round(Math.max(LOWEST_PT, Math.min(HIGHEST_PT - ROW_PT * card.posts.length, wanted)))
   const pxPerIn = (height - 54) / (top + depth)
   const yAt = (up: number) => 30 + (top - up) * pxPerIn
   const [px, pw] = [232, 34]
@@ -144,10 +162,10 @@ export function postSvg(
       }),
     )
   let last = -1e9
-  for (const poleMark of [...card.marks].sort((one, other) => other.upIn - one.upIn)) {
+  for (const poleMark of marks) {
     const y = yAt(poleMark.upIn)
     // The grade line is a wave across the sheet: its words stand under it.
-    const ty = Math.max(poleMark.kind === 'grade' ? y + 15 : y, last + 19)
+    const ty = Math.max(poleMark.kind === 'grade' ? y + 15 : y, last + LINE_PT)
     last = ty
     body.push(...markStrokes(poleMark.kind, { px, pw, y, ty }))
     // Beside the hole, not across its edge.
@@ -156,7 +174,7 @@ export function postSvg(
         ? [Math.min(px - 28, px + pw / 2 - reach - 6), Math.max(px + pw + 28, px + pw / 2 + reach + 6)]
         : [px - 28, px + pw + 28]
     body.push(
-      svgText(xl, ty + 5, mark(poleMark.downIn), { size: 15.5, bold: true, anchor: 'end' }),
+      svgText(xl, ty + 5, mark(top - poleMark.upIn), { size: 15.5, bold: true, anchor: 'end' }),
       svgText(xr, ty + 5, mark(poleMark.upIn), { size: 15.5, bold: true }),
       svgText(px + pw + 122, ty + 5, nameOn(poleMark, derived), { size: 11.5 }),
       svgText(18, ty + 5, cutText(nameOn(poleMark, derived), 20), { size: 10 }),

@@ -25,7 +25,7 @@ function templateSvg(seatIn: number, pitchPer12: number): Block {
   const [x0, base] = [60, 34 + notch * 72]
   const [x1, y1] = [x0 + along * 72, base - notch * 72]
   const x2 = x1 + heel * 72
-  const width = Math.min(530, x2 + 80)
+  const width = Math.min(519, x2 + 80)
   const high = base + 40
   return {
     kind: 'svg',

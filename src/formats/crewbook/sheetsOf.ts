@@ -1,3 +1,4 @@
+import { jobSticks, jobStructure } from '@/core/derive'
 import type { Job } from '@/core/model'
 import type { Stick, Sticks, Structure } from '@/core/sticks'
 import { fixed } from '@/core/units'
@@ -10,6 +11,12 @@ export interface SheetsOf {
   readonly derived: Derived
   readonly sticks: Sticks
   readonly structure: Structure
+}
+
+/** The sticks of a job with what they are made from, for the sheets of single kinds. */
+export function sheetsFrom(job: Job, derived: Derived): SheetsOf {
+  const structure = jobStructure(job, derived)
+  return { job, derived, structure, sticks: jobSticks(job, derived, { structure }) }
 }
 
 export const deg = (value: number): string => `${fixed(value, 1)} degrees`

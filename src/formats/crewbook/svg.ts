@@ -1,3 +1,5 @@
+import { runsOf } from './faces'
+
 const UNSAFE = /[&<>"'\u0000-\u0008\u000b\u000c\u000e-\u001f]/g
 const SAFE: Readonly<Record<string, string>> = { '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;', "'": '&#39;' }
 
@@ -10,13 +12,15 @@ const FACES = 'Atkinson, Helvetica, Arial, sans-serif'
 const short = (value: number): string => (Math.round(value * 100) / 100).toString()
 
 /** Line kinds of the paper book, so that a grey printer still tells them apart. */
-export type LineKind = 'plain' | 'chalk' | 'keel' | 'ochre' | 'fine'
+export type LineKind = 'plain' | 'chalk' | 'keel' | 'ochre' | 'fine' | 'hair' | 'hidden'
 const STROKE: Readonly<Record<LineKind, string>> = {
   plain: 'stroke-width="1.2"',
   chalk: 'stroke-width="1.1" stroke-dasharray="11 4"',
   keel: 'stroke-width="2.4"',
   ochre: 'stroke-width="3"',
   fine: 'stroke-width="0.6" stroke-dasharray="2 3"',
+  hair: 'stroke-width="0.4"',
+  hidden: 'stroke-width="0.7" stroke-dasharray="4 3"',
 }
 
 export const svgLine = ({
@@ -25,14 +29,18 @@ export const svgLine = ({
   x2,
   y2,
   kind = 'plain',
+  width,
 }: {
   x1: number
   y1: number
   x2: number
   y2: number
   kind?: LineKind
+  /** Of a plain line, points. */
+  width?: number
 }): string =>
-  `<line x1="${short(x1)}" y1="${short(y1)}" x2="${short(x2)}" y2="${short(y2)}" stroke="#000" ${STROKE[kind]}/>`
+  `<line x1="${short(x1)}" y1="${short(y1)}" x2="${short(x2)}" y2="${short(y2)}" stroke="#000" ` +
+  `${width === undefined ? STROKE[kind] : `stroke-width="${width}" stroke-linecap="round"`}/>`
 export const svgRect = ({
   x,
   y,
@@ -53,6 +61,16 @@ export const svgRect = ({
 export const svgCircle = (x: number, y: number, radius: number): string =>
   `<circle cx="${short(x)}" cy="${short(y)}" r="${short(radius)}" fill="none" stroke="#000" stroke-width="0.6" ` +
   'stroke-dasharray="2 2"/>'
+/** Letters of a text, those of other faces named. */
+const lettersOf = (text: string): string =>
+  runsOf(text)
+    .map((run) =>
+      run.face === 'Atkinson'
+        ? escapeXml(run.text)
+        : `<tspan font-family="${run.face}, sans-serif">${escapeXml(run.text)}</tspan>`,
+    )
+    .join('')
+
 export const svgText = (
   x: number,
   y: number,
@@ -70,8 +88,26 @@ export const svgText = (
   const weight = bold ? ' font-weight="bold"' : ''
   const anchored = anchor === 'start' ? '' : ` text-anchor="${anchor}"`
   const turned = rotate ? ` transform="rotate(${short(rotate)} ${left} ${base})"` : ''
-  return `<text x="${left}" y="${base}" font-size="${size}"${weight}${anchored}${turned}>${escapeXml(text)}</text>`
+  return `<text x="${left}" y="${base}" font-size="${size}"${weight}${anchored}${turned}>${lettersOf(text)}</text>`
 }
+
+/** How an area is filled and edged. */
+export interface AreaKind {
+  readonly fill: string
+  readonly width: number
+  readonly dash?: string
+}
+
+/** A closed outline. */
+export function svgPolygon(points: readonly (readonly [number, number])[], { fill, width, dash }: AreaKind): string {
+  const at = points.map(([x, y]) => `${short(x)},${short(y)}`).join(' ')
+  const dashed = dash ? ` stroke-dasharray="${dash}"` : ''
+  const edge = width > 0 ? ` stroke="#000" stroke-width="${width}"${dashed}` : ''
+  return `<polygon points="${at}" fill="${fill}"${edge}/>`
+}
+
+/** Width of text so large, points, as far as a drawing needs it. */
+export const textWide = (text: string, size: number): number => text.length * size * 0.52
 
 /** The wavy line of the grade. */
 export function svgWave(x1: number, x2: number, y: number): string {
@@ -79,6 +115,10 @@ export function svgWave(x1: number, x2: number, y: number): string {
   for (let x = x1; x < x2; x += 8) path += `q2 -2.4 4 0t4 0`
   return `<path d="${path}" fill="none" stroke="#000" stroke-width="1.6"/>`
 }
+
+/** A drawing as part of a larger one, moved to its place. */
+export const svgPart = (svg: string, x: number, y: number): string =>
+  `<g transform="translate(${short(x)} ${short(y)})">${svg.replace(/^<svg[^>]*>/, '').replace(/<\/svg>$/, '')}</g>`
 
 /** Closes a drawing. */
 export const svgOf = (width: number, height: number, body: readonly string[]): string =>

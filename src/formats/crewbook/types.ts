@@ -35,6 +35,8 @@ export interface Sheet {
 export interface CrewBook {
   /** What it is, for the title of the file: `crew book`. */
   readonly what: string
+  /** Its sheets lie on their long side. */
+  readonly landscape?: boolean
   /** A page of contents after the first sheet. */
   readonly contents?: boolean
   readonly job: string

@@ -3,7 +3,7 @@ import { alongWall, girtFaceIn, isEave, onWall, rafterHeightIn, wallLengthIn, wa
 import type { Job, Side } from '@/core/model'
 import { OPENING } from '../words'
 import { inches, mark, table } from './paper'
-import { svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
+import { svgLine, svgOf, svgRect, svgText, svgWave, textWide } from './svg'
 import type { Block, Sheet } from './types'
 
 type Board = Derived['walls'][Side]['pieces'][number]
@@ -11,7 +11,7 @@ type Post = Derived['posts'][number]
 
 /** Longest part of a wall that still reads at arm's length on one drawing, inches. */
 const LONGEST_PART_IN = 432
-const WIDTH = 530
+const WIDTH = 519
 /** Room beside a drawing for the heights of its rows. */
 const BESIDE = 78
 const HIGHEST = 300
@@ -74,9 +74,6 @@ function box(
     }),
   ]
 }
-
-/** Width of text so large, points, as far as a drawing needs it. */
-const textWide = (text: string, size: number): number => text.length * size * 0.52
 
 /** Text on white, so that what it stands on does not strike it through. */
 const onWhite = (x: number, y: number, text: string, size: number): string[] => [

@@ -1,5 +1,7 @@
 import { relianceWords, summaryOf, traceOf } from '../words/checks'
 import { type Derived, jobSticks } from '@/core/derive'
+import { type FieldState, foldBare, piecesAsBuilt } from '@/core/field'
+import { type Prices, priceBook } from '@/core/quantities'
 import { addUnder } from '@/core/result'
 import { type Sticks, STICK_KINDS, stickMarks } from '@/core/sticks'
 import { hookedMarks } from '@/core/layout'
@@ -68,7 +70,7 @@ const stick = z.object({
     z.object({ kind: z.string(), to: z.string(), atIn: z.number(), toAtIn: z.number(), fastener, count: z.number() }),
   ),
   state: z.enum(['planned', 'cut', 'set', 'fixed', 'checked']),
-  lockedFrom: z.string().nullable(),
+  lockedFrom: z.string().nullable().describe('When it was cut: from then on its length is locked'),
 })
 
 /**
@@ -197,8 +199,9 @@ export type Design = z.infer<typeof designSchema>
 const plain = (value: unknown): unknown =>
   JSON.parse(JSON.stringify(value, (_k, x: unknown) => (typeof x === 'number' && !Number.isFinite(x) ? null : x)))
 
-/** Sticks with their marks and joins; a design is a plan: none of them is cut yet. */
-function sticksIn(made: Sticks) {
+/** Sticks with their marks and joins, and how far each has come on site. */
+function sticksIn(made: Sticks, field: FieldState, prices: Prices) {
+  const built = new Map(piecesAsBuilt(made.sticks, field, prices).pieces.map((piece) => [piece.stick.id, piece]))
   const marks = stickMarks(made)
   const joins = new Map<string, Sticks['joins'][number][]>()
   for (const join of made.joins) addUnder(joins, join.stick, join)
@@ -209,13 +212,13 @@ function sticksIn(made: Sticks) {
     row: place.row,
     marks: marks.get(stick.id) ?? [],
     joins: (joins.get(stick.id) ?? []).map(({ stick: _stick, ...join }) => join),
-    state: 'planned',
-    lockedFrom: null,
+    state: built.get(stick.id)?.state ?? 'planned',
+    lockedFrom: built.get(stick.id)?.cut?.at ?? field.cuts[stick.of ?? '']?.at ?? null,
   }))
 }
 
-/** Writes the design document of a derived job. */
-export function designOf(job: Job, derived: Derived): Design {
+/** Writes the design document of a derived job; with what was said on site, where that is given. */
+export function designOf(job: Job, derived: Derived, field: FieldState = foldBare([])): Design {
   const sticks = jobSticks(job, derived)
   const hooked = derived.strings.map((stringLine) => {
     const run = hookedMarks(stringLine, job.strings.hook, job.strings.hookPost)
@@ -276,7 +279,7 @@ export function designOf(job: Job, derived: Derived): Design {
     braces: derived.braces,
     postRatios: derived.postRatios,
     holes: derived.holes,
-    sticks: sticksIn(sticks),
+    sticks: sticksIn(sticks, field, priceBook(job.sizing.prices)),
     overlaps: sticks.overlaps,
     takeoff: derived.takeoff,
     checks: derived.checks.map((check) => ({

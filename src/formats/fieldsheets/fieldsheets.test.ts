@@ -5,7 +5,7 @@ import { boundTo, idNamed } from '@/core/testing/named'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
-import { cardSheets, fieldSheets, OVERLAP_IN, PAGE, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
+import { cardSheets, fieldSheets, OVERLAP_IN, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
 import { measure } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
@@ -284,13 +284,15 @@ describe('sheets', () => {
   })
 })
 
+const STRIP = { job: 'barn', date: 'Nov 25, 2026', revision: 'revision 4', paper: 'letter' } as const
+
 describe('pole at full size: 72 points are one inch', () => {
   const marks = [
     { key: 'grade', name: 'grade line', upIn: 0 },
     { key: 'G1', name: 'G1 top', upIn: 26.125 },
     { key: 'heel', name: 'heel', upIn: 192 },
   ]
-  const pages = poleStrips('A1', marks, 192)
+  const pages = poleStrips('A1', marks, 192, STRIP)
   const strips = pages.flatMap((page) => page.strips)
   test('strips cover the pole from end to end and lap by half an inch', () => {
     expect(strips[0].fromIn).toBe(0)
@@ -306,10 +308,29 @@ describe('pole at full size: 72 points are one inch', () => {
     expect(page.svg).toContain(`y1="${Math.round(y * 100) / 100}"`)
     expect(page.svg).toContain(`>${m.name}</text>`)
   })
-  test('nothing leaves the sheet', () => {
-    for (const page of pages)
-      for (const match of page.svg.matchAll(/\b[xy][12]?="([\d.]+)"/g))
-        expect(Number(match[1])).toBeLessThanOrEqual(Math.max(PAGE.widthPt, PAGE.heightPt))
+  test.each([
+    ['letter', 612, 792],
+    ['a4', 595.28, 841.89],
+  ] as const)('nothing leaves a sheet of %s', (paper, wide, high) => {
+    for (const page of poleStrips('A1', marks, 192, { ...STRIP, paper })) {
+      for (const match of page.svg.matchAll(/\bx[12]?="([\d.]+)"/g)) expect(Number(match[1])).toBeLessThanOrEqual(wide)
+      for (const match of page.svg.matchAll(/\by[12]?="([\d.]+)"/g)) expect(Number(match[1])).toBeLessThanOrEqual(high)
+    }
+  })
+  test('every strip says the job, the day, the revision, and which of how many it is', () => {
+    const count = strips.length
+    for (let i = 1; i <= count; i++)
+      expect(pages.map(({ svg }) => svg).join('')).toContain(`A1, strip ${i} of ${count}<`)
+    for (const { svg, strips: own } of pages) expect(svg.match(/Nov 25, 2026, revision 4</g)).toHaveLength(own.length)
+  })
+  test('six inches are checked across and up on every sheet', () => {
+    for (const { svg } of pages) {
+      const bars = [...svg.matchAll(/<rect [^>]*width="([\d.]+)" height="([\d.]+)" fill="#000"/g)].map(
+        ([, wide, high]) => [Number(wide), Number(high)],
+      )
+      expect(bars).toContainEqual([6 * 72, 7])
+      expect(bars).toContainEqual([4, 6 * 72])
+    }
   })
   test.each([
     [9.5, 1],
@@ -318,7 +339,7 @@ describe('pole at full size: 72 points are one inch', () => {
     [18.6, 3],
     [1, 1],
   ])('%f in. take %i strips', (len, n) => {
-    expect(poleStrips('x', [], len).flatMap((strip) => strip.strips)).toHaveLength(n)
+    expect(poleStrips('x', [], len, STRIP).flatMap((strip) => strip.strips)).toHaveLength(n)
   })
 })
 

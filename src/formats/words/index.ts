@@ -22,6 +22,8 @@ export {
   STANDING_NOTE,
   sheetNote,
   THERMAL,
+  PAPER_WORDS,
+  STICK_WORDS,
   UNITS,
   TOP,
   TRUSS_SEAT,

@@ -1,6 +1,7 @@
 import { type UnitSystem } from '@/core/units'
-import type { GirtStyle, OpeningKind, FoundationType, SoilClass, Thermal } from '@/core/model'
+import type { GirtStyle, OpeningKind, FoundationType, PaperName, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
+import type { StickKind } from '@/core/sticks'
 
 export const OPENING: Readonly<Record<OpeningKind, string>> = {
   overhead: 'overhead door',
@@ -103,6 +104,31 @@ export const WALL_BRACE = {
   straps: 'steel straps',
   none: 'nothing',
 } as const
+
+/** Pieces of the building by kind, more than one of them. */
+export const STICK_WORDS: Readonly<Record<StickKind, string>> = {
+  ply: 'plies of posts',
+  post: 'posts',
+  skirt: 'skirt boards',
+  girt: 'girts',
+  blocking: 'blocks and cleats',
+  buck: 'bucks',
+  'track board': 'track boards',
+  purlin: 'purlins',
+  batten: 'battens',
+  fascia: 'fascia',
+  carrier: 'carriers',
+  header: 'headers',
+  ledger: 'ledgers',
+  rafter: 'rafters',
+  truss: 'trusses',
+  brace: 'braces',
+  knee: 'knee braces',
+  'temporary brace': 'temporary braces',
+}
+
+/** Papers that sheets are printed on. */
+export const PAPER_WORDS: Readonly<Record<PaperName, string>> = { letter: 'letter paper', a4: 'A4 paper' }
 
 /** Systems that lengths are written in. */
 export const UNITS: Readonly<Record<UnitSystem, string>> = {

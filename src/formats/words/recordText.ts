@@ -14,6 +14,18 @@ function holeDepth(body: Extract<RecordBody, { kind: 'hole' }>): string {
   return body.bottomReadingIn === null ? '–' : `rod reads ${inchesAlone(body.bottomReadingIn)} on its bottom`
 }
 
+const gradeText = ({ gradeReadingIn }: Extract<RecordBody, { kind: 'grade' }>): string =>
+  gradeReadingIn === null ? 'grade line unlocked' : `grade line locked at ${inchesAlone(gradeReadingIn)}`
+
+/** Pieces by name as far as a line has room. */
+function piecesText({ pieces, state }: Extract<RecordBody, { kind: 'pieces' }>): string {
+  const all = Object.entries(pieces)
+  const [first] = all
+  if (!first) return state
+  const name = first[1]?.name ?? first[0]
+  return all.length === 1 ? `${name} ${state}` : `${name} and ${all.length - 1} more ${state}`
+}
+
 /** One field record in a line of words; a post that is no more goes by its last name. */
 export function recordText(body: RecordBody, names: Names): string {
   const called = (post: string) => targetName(post, names)
@@ -32,12 +44,12 @@ export function recordText(body: RecordBody, names: Names): string {
       return `${called(body.post)} ${body.state}`
     case 'cut':
       return `${called(body.post)} cut at ${body.lengthIn === null ? '–' : formatLength(body.lengthIn)}`
+    case 'pieces':
+      return piecesText(body)
     case 'gap':
       return `${called(body.from)} to ${called(body.to)}: ${inchesAlone(body.gapIn)}`
     case 'grade':
-      return body.gradeReadingIn === null
-        ? 'grade line unlocked'
-        : `grade line locked at ${inchesAlone(body.gradeReadingIn)}`
+      return gradeText(body)
     case 'print':
       return 'cards printed'
     case 'void':

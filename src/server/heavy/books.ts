@@ -5,6 +5,7 @@ import type { Job } from '@/core/model'
 import type { Result } from '@/core/result'
 import { calcSheet } from '@/formats/calcsheet'
 import { crewBook, pdfDefinition } from '@/formats/crewbook'
+import { drawingSet } from '@/formats/drawings'
 import { shownOf } from '@/formats/shown'
 import { type Drawn, pdfOf } from './pdf'
 
@@ -18,7 +19,7 @@ export async function bookPdf(
     records,
     dated,
   }: {
-    readonly kind: 'crew-book' | 'calc-sheet'
+    readonly kind: 'crew-book' | 'calc-sheet' | 'drawings'
     readonly job: Job
     readonly records: readonly FieldRecord[]
     readonly dated: { readonly date: string; readonly revision: string }
@@ -28,7 +29,9 @@ export async function bookPdf(
   const result = deriveJob(job)
   if (!result.ok) return result
   const stamp = { date: dated.date, revision: dated.revision }
-  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp)), drawn)
+  const { paper } = job.fieldwork
+  if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp), paper), drawn)
+  if (kind === 'drawings') return pdfOf(pdfDefinition(drawingSet(job, shownOf(result.value), stamp), paper), drawn)
   const state = foldBare(records)
   return pdfOf(
     pdfDefinition(
@@ -36,6 +39,7 @@ export async function bookPdf(
         ...stamp,
         rods: measure(job, result.value, state, tieLevels(state)).rods,
       }),
+      paper,
     ),
     drawn,
   )

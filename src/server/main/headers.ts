@@ -15,6 +15,8 @@ const policy = (scripts: readonly string[], dev: boolean): Directives => ({
   'font-src': ["'self'", 'data:'],
   'connect-src': ["'self'", ...(dev ? ['ws:'] : [])],
   'worker-src': ["'self'", 'blob:'],
+  // A paper to be printed is shown to the browser's own viewer, from memory.
+  'frame-src': ['blob:'],
   'manifest-src': ["'self'"],
   'object-src': ["'none'"],
   'base-uri': ["'none'"],

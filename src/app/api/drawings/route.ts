@@ -1,0 +1,4 @@
+import { drawingsRoute } from '../books'
+
+export const dynamic = 'force-dynamic'
+export const POST = drawingsRoute

@@ -1,0 +1,4 @@
+import { labelsRoute } from '../books'
+
+export const dynamic = 'force-dynamic'
+export const POST = labelsRoute

@@ -1,0 +1,90 @@
+import type { Prices } from '../quantities'
+import { boughtFt, longerIn, type Stick, type StickKind } from '../sticks'
+import type { FieldState, PieceCut } from './fold'
+import { PIECE_STATES, type PieceState, type PostState } from './records'
+
+/** A piece that is cut within this of its plan fits, inches: the finest mark a crew reads. */
+const FITS_IN = 1 / 16 + 1e-6
+
+/** Whether a piece that is cut is what the plan now asks for; how much longer it is, inches. */
+type PieceFit =
+  | { readonly kind: 'fits' }
+  | { readonly kind: 'long' | 'short'; readonly byIn: number }
+  | { readonly kind: 'other board' }
+
+/** A stick as it is planned and as it was built. */
+export interface PieceAsBuilt {
+  readonly stick: Stick
+  readonly state: PieceState
+  readonly cut: PieceCut | null
+  readonly fit: PieceFit | null
+  /** What a board for it costs anew, dollars; 0 where what was cut serves. */
+  readonly anewCost: number
+}
+
+/** A piece that was cut, and for which the plan has no place any more. */
+export interface StrayPiece {
+  readonly id: string
+  readonly state: PieceState
+  readonly cut: PieceCut
+}
+
+/** The state of the boards of a post: that of the post. */
+const OF_POST: Readonly<Record<PostState, PieceState>> = {
+  planned: 'planned',
+  'hole dug': 'planned',
+  'footing ready': 'planned',
+  cut: 'cut',
+  set: 'set',
+  braced: 'fixed',
+  inspected: 'checked',
+}
+const POST_KINDS: readonly StickKind[] = ['ply', 'post']
+
+/** Whether a stick is a board of a post: its state is the post's, and nobody says it twice. */
+export const isOfPost = ({ kind }: Pick<Stick, 'kind'>): boolean => POST_KINDS.includes(kind)
+
+function fitOf(stick: Stick, cut: PieceCut): PieceFit {
+  if (cut.board !== boardOf(stick)) return { kind: 'other board' }
+  const byIn = longerIn(stick, cut.lengthIn)
+  if (Math.abs(byIn) <= FITS_IN) return { kind: 'fits' }
+  return { kind: byIn > 0 ? 'long' : 'short', byIn: Math.abs(byIn) }
+}
+
+/** What a stick is cut from, as it is kept with what was cut. */
+export const boardOf = ({ board }: Pick<Stick, 'board'>): string =>
+  `${board.label} ${board.lumber}${board.treated ? ' treated' : ''}`
+
+/** Price of a new board for a stick, dollars; 0 for what is ordered to measure, which has no price by the foot. */
+function boardCost(stick: Stick, prices: Prices): number {
+  const { size, lumber, treated } = stick.board
+  if (size === null) return 0
+  return boughtFt(stick) * prices.board(size, lumber, treated)
+}
+
+/**
+ * Every stick with how far it has come. What is cut is locked: where the plan has changed since, the difference is said, and
+ * what a new board costs where the piece does not serve.
+ */
+export function piecesAsBuilt(
+  sticks: readonly Stick[],
+  { pieces, states }: Pick<FieldState, 'pieces' | 'states'>,
+  prices: Prices,
+): { readonly pieces: readonly PieceAsBuilt[]; readonly strays: readonly StrayPiece[] } {
+  const built = sticks.map((stick): PieceAsBuilt => {
+    if (isOfPost(stick))
+      return { stick, state: OF_POST[states[stick.of ?? ''] ?? 'planned'], cut: null, fit: null, anewCost: 0 }
+    const { state, cut } = pieces[stick.id] ?? { state: 'planned', cut: null }
+    const fit = cut && fitOf(stick, cut)
+    const lost = fit !== null && fit.kind !== 'fits' && fit.kind !== 'long'
+    return { stick, state, cut, fit, anewCost: lost ? boardCost(stick, prices) : 0 }
+  })
+  const ids = new Set(sticks.map(({ id }) => id))
+  const strays = Object.entries(pieces).flatMap(([id, { state, cut }]): readonly StrayPiece[] =>
+    cut && !ids.has(id) ? [{ id, state, cut }] : [],
+  )
+  return { pieces: built, strays }
+}
+
+/** Whether a piece is cut, or farther: it is not sawn again, and its length is locked. */
+export const isCut = (state: PieceState): boolean => PIECE_STATES.indexOf(state) >= PIECE_STATES.indexOf('cut')

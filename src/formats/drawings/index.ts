@@ -1,0 +1,2 @@
+export { drawingSet } from './drawingSet'
+export { jobLot, lotDrawing } from './sitePlan'

@@ -1,0 +1,76 @@
+import type { Job } from '@/core/model'
+import { type CutStage, isLabelled, type Stick, stageOf } from '@/core/sticks'
+import { mark, roomOn } from '../crewbook/paper'
+import { svgOf, svgRect, svgText } from '../crewbook/svg'
+import type { CrewBook } from '../crewbook/types'
+import { chunk } from '../plain'
+import type { ShownDerived } from '../shown'
+import { sheetNote, STICK_WORDS } from '../words'
+import { qrSvg } from './cards'
+
+/** Labels across a sheet, and the height of one, points. */
+const ACROSS = 3
+const HIGH = 74
+/** Room that the title of a sheet takes, points. */
+const TITLE_PT = 58
+
+/** What the labels of pieces are printed with. */
+export interface LabelsOf {
+  readonly job: Job
+  readonly derived: ShownDerived
+  readonly sticks: readonly Stick[]
+  readonly stage: CutStage | 'all'
+  readonly date: string
+  readonly revision: string
+  /** Address of the job's field pages. */
+  readonly page: string
+}
+
+/** Where a piece belongs, in words. */
+const placeWords = ({ place, kind }: Stick): string =>
+  [STICK_WORDS[kind], place.side ?? '', place.row ?? ''].filter(Boolean).join(', ')
+
+/** One label: what the piece is, how long, from which board; its code opens the piece on a phone. */
+function label(
+  stick: Stick,
+  { page, date, revision }: LabelsOf,
+  { x, y, wide }: { readonly x: number; readonly y: number; readonly wide: number },
+): string {
+  return [
+    svgRect({ x, y, wide, high: HIGH, width: 0.5 }),
+    qrSvg(`${page}/piece/${encodeURIComponent(stick.id)}`, x + wide - HIGH + 3, y + 3, HIGH - 6),
+    svgText(x + 6, y + 19, stick.name, { size: 15, bold: true }),
+    svgText(x + 6, y + 38, mark(stick.cutLengthIn), { size: 15, bold: true }),
+    svgText(x + 6, y + 51, `${stick.board.label}${stick.board.treated ? ' treated' : ''}`, { size: 9 }),
+    svgText(x + 6, y + 61, placeWords(stick), { size: 7.5 }),
+    svgText(x + 6, y + 70, `${date}, ${revision}`, { size: 6.5 }),
+  ].join('')
+}
+
+/** Labels for the pieces of a job, to be cut apart and stapled on; posts have cards of their own. */
+export function labelSheets(of: LabelsOf): CrewBook {
+  const { job, derived, sticks, stage, date, revision } = of
+  const room = roomOn(job.fieldwork.paper)
+  const wide = Math.floor(room.wide / ACROSS)
+  const down = Math.floor((room.high - TITLE_PT) / HIGH)
+  const own = sticks.filter((stick) => isLabelled(stick) && (stage === 'all' || stageOf(stick) === stage))
+  const pages = chunk(own, ACROSS * down)
+  return {
+    job: job.name,
+    date,
+    revision,
+    what: 'piece labels',
+    note: sheetNote(derived),
+    sheets: pages.map((page, i) => {
+      const height = Math.ceil(page.length / ACROSS) * HIGH
+      const drawn = page.map((stick, k) =>
+        label(stick, of, { x: (k % ACROSS) * wide, y: Math.floor(k / ACROSS) * HIGH, wide }),
+      )
+      return {
+        title: `Piece labels, ${i + 1} of ${pages.length}`,
+        sub: 'cut apart and staple on; the code opens the piece on a phone',
+        blocks: [{ kind: 'svg', svg: svgOf(room.wide, height, drawn), width: room.wide, height, alt: 'labels' }],
+      }
+    }),
+  }
+}

@@ -1,0 +1,177 @@
+import { execFileSync } from 'node:child_process'
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { deriveJob, jobSticks } from '@/core/derive'
+import { readJobText } from '@/core/files'
+import { foldBare, measure, tieLevels } from '@/core/field'
+import type { Job } from '@/core/model'
+import { buyingOf, cutGroups, sawnOf } from '@/core/sticks'
+import { parseLength, roundIn } from '@/core/units'
+import { barnJob } from '@/core/testing/barn'
+import { designOf } from '@/formats/design'
+import { bookPdf } from './books'
+import { fieldSheetsPdf } from './fieldSheets'
+
+// What a crew, an office and a saw have in their hands must say the same: the texts of three PDFs, the phone, the design
+// document, the cut list and the order are read and compared number by number.
+
+const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-papers-'))
+afterAll(() => rmSync(folder, { recursive: true }))
+const dated = { date: '2026-11-27', revision: 'revision 1' }
+
+/** The text of a PDF line by line, heads and feet of pages left out. */
+function linesOf(pdf: Uint8Array): readonly string[] {
+  const file = path.join(folder, 'paper.pdf')
+  writeFileSync(file, pdf)
+  const raw = execFileSync('pdftotext', ['-raw', file, '-'], { encoding: 'utf8', maxBuffer: 1 << 27 })
+  return raw
+    .replace(/[\f\u00a0]/g, (sign) => (sign === '\f' ? '' : ' '))
+    .split('\n')
+    .filter((line) => !/2026-11-27 revision 1$|page \d+ of \d+$/.test(line))
+}
+
+async function made(pdf: ReturnType<typeof bookPdf>): Promise<Uint8Array> {
+  const result = await pdf
+  if (!result.ok) throw new Error(JSON.stringify(result.issues))
+  return result.value
+}
+
+const demoJob = (name: string): Job => {
+  const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
+  if (!job.ok) throw new Error(name)
+  return job.value
+}
+/** The building of 96 posts, on paper of the other size. */
+const large = (): Job => {
+  const job = barnJob({
+    lengthIn: 2400,
+    widthIn: 720,
+    bays: { mode: 'count', count: 25 },
+    bracing: { ...barnJob().building.bracing, walls: 'x-boards' },
+    leanTos: [],
+  })
+  return { ...job, fieldwork: { ...job.fieldwork, paper: 'a4' } }
+}
+
+/** A length as it stands in a text, inches. */
+const inchesOf = (text: string): number => {
+  const length = parseLength(text)
+  if (!length.ok) throw new Error(`no length: ${text}`)
+  return length.value
+}
+/** Lengths in a line of text, in their order. */
+const LENGTH = /(?:\d+' )?\d*(?: ?\d+\/\d+)?"/g
+const lengthsIn = (line: string): number[] => (line.match(LENGTH) ?? []).map((text) => inchesOf(text.trim()))
+
+const jobs: readonly (readonly [string, () => Job])[] = [
+  ['Quillback', () => demoJob('quillback-hill')],
+  ['Marl', () => demoJob('marl-road')],
+  ['Tansy', () => demoJob('tansy-hollow')],
+  ['the large building on A4', large],
+]
+
+describe.each(jobs)('%s', (_, jobFor) => {
+  const job = jobFor()
+  const derived = deriveJob(job)
+  if (!derived.ok) throw new Error(JSON.stringify(derived.issues))
+  const { posts, holes } = derived.value
+  const { sticks } = jobSticks(job, derived.value)
+  const design = designOf(job, derived.value)
+  const state = foldBare([])
+  const phone = measure(job, derived.value, state, tieLevels(state)).asBuilt
+  let [book, field, drawings]: (readonly string[])[] = [[], [], []]
+  let pdf: Uint8Array = new Uint8Array()
+  beforeAll(async () => {
+    pdf = await made(bookPdf({ kind: 'crew-book', job, records: [], dated }))
+    book = linesOf(pdf)
+    field = linesOf(await made(fieldSheetsPdf(job, [], { ...dated, page: 'http://127.0.0.1:3000/field/j' })))
+    drawings = linesOf(await made(bookPdf({ kind: 'drawings', job, records: [], dated })))
+  }, 120_000)
+
+  test('the same day makes the same file, to the byte', async () => {
+    expect(Buffer.compare(pdf, await made(bookPdf({ kind: 'crew-book', job, records: [], dated })))).toBe(0)
+  }, 60_000)
+
+  test('a post is cut at one length: card, schedule, phone, design', () => {
+    for (const [i, post] of posts.entries()) {
+      const need = roundIn(phone.find(({ id }) => id === post.id)?.needIn ?? NaN)
+      const start = field.findIndex((line, k) => line === post.name && /^(rod |card )/.test(field[k + 1] ?? ''))
+      const card = field.slice(start, start + 12).find((line) => /^cut |rough length/.test(line)) ?? ''
+      const [said] = lengthsIn(card)
+      const row = book.find((line) => new RegExp(`^${post.name} (corner|eave|gable|jamb|lean-to) `).test(line))
+      // Two of its place, height, in the ground, hole, deep, then its length.
+      expect([post.name, lengthsIn(row ?? '')[6]]).toEqual([post.name, need])
+      // Posts that are cut in place stand longer until then, by what the user allows.
+      const long = card.startsWith('cut ') ? 0 : job.buying.cutInPlaceIn
+      expect([post.name, said]).toEqual([post.name, need + long])
+      expect(roundIn(design.posts[i].totalIn)).toBe(need)
+    }
+  })
+
+  test('a hole is dug as deep on the schedule and on the foundation plan, and as wide', () => {
+    for (const hole of holes) {
+      const words = drawings.filter((line) => /^H\d /.test(line))
+      const own = words.filter((line) => lengthsIn(line)[1] === roundIn(hole.digIn))
+      expect(own.some((line) => lengthsIn(line)[0] === roundIn(hole.diameterIn))).toBe(true)
+      const post = posts.find(({ kind }) => kind === hole.kind)
+      const row = book.find((line) => line.startsWith(`${post?.name ?? ''} `) && line.includes(' , '))
+      expect(lengthsIn(row ?? '').slice(4, 6)).toEqual([roundIn(hole.diameterIn), roundIn(hole.digIn)])
+    }
+  })
+
+  test('pieces to cut are those of the design, board by board and length by length', () => {
+    const groups = cutGroups(sticks, buyingOf(job))
+    for (const group of groups) {
+      const printed = book.filter((line) => line.startsWith(`${group.label} `))
+      for (const piece of group.pieces) {
+        const row = printed.find((line) => {
+          const after = line.slice(group.label.length)
+          const [long] = lengthsIn(after)
+          const count = /" (\d+) /.exec(after)?.[1]
+          return long === piece.lengthIn && Number(count) === piece.count
+        })
+        expect([group.label, piece.lengthIn, piece.count, row !== undefined]).toEqual([
+          group.label,
+          piece.lengthIn,
+          piece.count,
+          true,
+        ])
+      }
+    }
+    const counted = groups.reduce((sum, { pieces }) => sum + pieces.reduce((all, { count }) => all + count, 0), 0)
+    expect(counted).toBe(design.sticks.filter(({ board }) => board.size !== null).length)
+  })
+
+  test('as many boards are ordered as pieces are cut, kind by kind', () => {
+    const ordered = derived.value.takeoff.lumber.reduce((sum, { count }) => sum + count, 0)
+    const rows = book.slice(book.findIndex((line) => line === 'Lumber to order'))
+    for (const line of derived.value.takeoff.lumber) {
+      const row = rows.find(
+        (text) => text.startsWith(`${line.what} `) && lengthsIn(text.slice(line.what.length))[0] === line.stockIn,
+      )
+      if (line.stockIn !== null) expect([line.what, row?.includes(` ${line.count} `)]).toEqual([line.what, true])
+    }
+    expect(ordered).toBe(
+      design.sticks.filter(
+        ({ buyLengthIn, board, kind }) => buyLengthIn !== null || (board.size === null && kind === 'post'),
+      ).length,
+    )
+  })
+
+  test('every brace has one length on its sheet, its drawing and in the design', () => {
+    for (const brace of sticks.filter(({ kind }) => kind === 'brace')) {
+      const edge = roundIn(sawnOf(brace).lowerEdgeIn)
+      const row = book.find(
+        (line) => line.includes(`${brace.name} `) && line.includes(' to ') && lengthsIn(line)[0] === edge,
+      )
+      expect([brace.id, row === undefined]).toEqual([brace.id, false])
+      expect(drawings.some((line) => line.startsWith(brace.name) && lengthsIn(line)[0] === edge)).toBe(true)
+    }
+  })
+
+  test('no number is broken by the end of a line', () => {
+    // Words before it: a number that stands alone is turned along its line.
+    for (const line of [...book, ...field]) expect(line).not.toMatch(/[a-z,;:"] \d+'$|\d+ \d+\/$|No\.$/)
+  })
+})

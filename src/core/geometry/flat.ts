@@ -1,3 +1,5 @@
+import { item } from '../result'
+
 /** A point of a drawing, inches: to the right on it, and up. */
 export type Flat = readonly [right: number, up: number]
 
@@ -8,7 +10,7 @@ const turn = ([ax, ay]: Flat, [bx, by]: Flat, [cx, cy]: Flat): number => (bx - a
 function chain(points: readonly Flat[]): Flat[] {
   const kept: Flat[] = []
   for (const point of points) {
-    while (kept.length > 1 && turn(kept[kept.length - 2], kept[kept.length - 1], point) <= 0) kept.pop()
+    while (kept.length > 1 && turn(item(kept, kept.length - 2), item(kept, kept.length - 1), point) <= 0) kept.pop()
     kept.push(point)
   }
   return kept.slice(0, -1)
@@ -25,7 +27,7 @@ export function hullOf(points: readonly Flat[]): readonly Flat[] {
 function halfOf(points: readonly Flat[], atIn: number, keep: 1 | -1): readonly Flat[] {
   const inside = ([right]: Flat) => (right - atIn) * keep >= 0
   return points.flatMap((point, i): readonly Flat[] => {
-    const before = points[(i + points.length - 1) % points.length]
+    const before = item(points, (i + points.length - 1) % points.length)
     if (inside(point) === inside(before)) return inside(point) ? [point] : []
     const share = (atIn - before[0]) / (point[0] - before[0])
     const crossing: Flat = [atIn, before[1] + (point[1] - before[1]) * share]
@@ -79,11 +81,11 @@ function uncovered(edge: Edge, others: readonly Edge[]): readonly Edge[] {
 }
 
 const edgesOf = (points: readonly Flat[]): readonly Edge[] =>
-  points.map((point, i): Edge => [point, points[(i + 1) % points.length]])
+  points.map((point, i): Edge => [point, item(points, (i + 1) % points.length)])
 
 /** The outer edges of pieces that lie against each other: an edge where two of them meet is none. */
 export function outerEdges(pieces: readonly (readonly Flat[])[]): readonly Edge[] {
-  if (pieces.length === 1) return edgesOf(pieces[0])
+  if (pieces.length === 1) return edgesOf(item(pieces, 0))
   return pieces.flatMap((piece, i) => {
     const others = pieces.flatMap((other, k) => (k === i ? [] : edgesOf(other)))
     return edgesOf(piece).flatMap((edge) => uncovered(edge, others))

@@ -1,5 +1,6 @@
 import { type Edge, type Flat, insideOf, nearestOn, turnOf } from '../geometry'
 import type { Plot } from '../model'
+import { item } from '../result'
 import { IN2_PER_FT2 } from '../units'
 
 /** A rectangle of ground in the axes of the plan, inches. */
@@ -85,7 +86,7 @@ export function lotOf({ corners, things }: Plot, walls: Footprint, eaves: Footpr
   if (corners.length < 3) return null
   const places = corners.map(({ xIn, yIn }): Flat => [xIn, yIn])
   const lines = corners.map(({ id, line, setbackIn }, i): LotLine => {
-    const edge: Edge = [places[i], places[(i + 1) % places.length]]
+    const edge: Edge = [item(places, i), item(places, (i + 1) % places.length)]
     const wall = toLine(walls, edge)
     return {
       id,

@@ -164,7 +164,8 @@ function layers(of: SheetsOf, shown: readonly Seen[], posts: Posts): NonNullable
   return [
     ...note(
       middle('purlin') ?? middle('batten'),
-      `roof skin on ${roof.purlins.style === 'flat' ? 'battens' : 'purlins'} ${timber(roof.purlins.size)}, ${inches(roof.purlins.spaceIn)} apart`,
+      `roof skin on ${roof.purlins.style === 'flat' ? 'battens' : 'purlins'} ${timber(roof.purlins.size)}, ` +
+        `${inches(roof.purlins.spaceIn)} apart`,
     ),
     ...note(
       [of.derived.grid.widthIn / 2, building.heelIn + roof.truss.heelDepthIn],

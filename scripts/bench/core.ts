@@ -4,7 +4,10 @@ import { deriveJob, jobSticks, jobStructure } from '@/core/derive'
 import { foldRecords, measure, tieLevels } from '@/core/field'
 import { parseJob } from '@/core/files'
 import { type Job } from '@/core/model'
-import type { SticksMemory } from '@/core/sticks'
+import { buyingOf, cutGroups, type SticksMemory } from '@/core/sticks'
+import { priceBook } from '@/core/quantities'
+import { KERF_IN } from '@/core/pocket/sticks'
+import { drawingSet } from '@/formats/drawings'
 import { fieldSheets, poleStrips } from '@/formats/fieldsheets'
 import { planCuts } from '@/workers/cutting'
 import { benchLog, oneMore } from './log'
@@ -86,6 +89,7 @@ clock('all field sheets of that job', 5, 1, () =>
     page: 'http://127.0.0.1/field/x',
   }),
 )
+clock('drawings of that building, all sheets', 5, 1, () => drawingSet(job, shown, { date: '', revision: '' }))
 clock('strips at 1:1 of a 16 ft post', 20, 5, () =>
   poleStrips('A1', value.poles[value.posts[0].id], value.columns[value.posts[0].id].topUpIn, {
     job: 'bench',
@@ -107,4 +111,30 @@ async function cutting() {
       `boards, bound ${plan?.lowerBound}, ${plan?.proved ? 'proved' : 'not proved'}`,
   )
 }
-void cutting()
+
+/** Every board of the building, kind by kind as the cut list asks for it. */
+async function cuttingAll() {
+  const buying = buyingOf(job)
+  const prices = priceBook(job.sizing.prices)
+  const start = performance.now()
+  const made: { readonly proved: boolean; readonly pieces: number }[] = []
+  for (const { size, lumber, treated, pieces } of cutGroups(all.sticks, buying)) {
+    const perFt = prices.board(size, lumber, treated)
+    const plan = await planCuts({
+      demands: pieces.map(({ lengthIn, count }) => ({ lengthIn, count })),
+      stock: job.buying.stockIn.map((lengthIn) => ({
+        lengthIn,
+        price: Math.round((lengthIn / 12) * perFt * 100) / 100,
+      })),
+      kerfIn: KERF_IN,
+      spareIn: job.buying.spareIn,
+    })
+    made.push({ proved: plan?.proved ?? false, pieces: pieces.reduce((sum, { count }) => sum + count, 0) })
+  }
+  const total = made.reduce((sum, { pieces }) => sum + pieces, 0)
+  console.log(
+    `cutting plan for every board of that building: ${(performance.now() - start).toFixed(0)} ms, ${total} pieces in ` +
+      `${made.length} kinds, ${made.filter(({ proved }) => proved).length} proved cheapest, the others bounded`,
+  )
+}
+void cutting().then(cuttingAll)

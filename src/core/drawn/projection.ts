@@ -1,6 +1,6 @@
 import { dot, type Flat, hullOf, minus, plus, times, type Vector } from '../geometry'
 import { item } from '../result'
-import { solidOf, type Stick } from '../sticks'
+import { type Piece, solidOf, type Stick } from '../sticks'
 
 /** A sheet of paper in the job's space: its zero, its directions, and the direction to whoever looks at it. */
 export interface View {
@@ -17,6 +17,17 @@ export interface Seen {
   readonly nearIn: number
 }
 
+/** Solids of sticks: one stick shows on many drawings. */
+const solids = new WeakMap<Stick, readonly Piece[]>()
+
+function solidFor(stick: Stick): readonly Piece[] {
+  const has = solids.get(stick)
+  if (has) return has
+  const made = solidOf(stick)
+  solids.set(stick, made)
+  return made
+}
+
 /** The plan: south at the bottom, seen from above. */
 export const PLAN: View = { at: [0, 0, 0], right: [1, 0, 0], up: [0, 1, 0], toward: [0, 0, 1] }
 
@@ -31,7 +42,7 @@ const depthOf = ({ at, toward }: View, place: Vector): number => dot(minus(place
 /** Sticks as they are seen on a view, what is farther away first: drawn in this order, what is nearer covers it. */
 export function seenOn(view: View, sticks: readonly Stick[]): readonly Seen[] {
   const seen = sticks.map((stick): Seen => {
-    const solid = solidOf(stick)
+    const solid = solidFor(stick)
     const corners = solid.flatMap((piece) => piece.corners)
     return {
       stick,
@@ -74,7 +85,7 @@ function cutOf(view: View, corners: readonly Vector[]): readonly Flat[] | null {
 /** What the paper of a view cuts of the sticks that it passes through. */
 export function cutBy(view: View, sticks: readonly Stick[]): readonly Seen[] {
   return sticks.flatMap((stick) => {
-    const pieces = solidOf(stick).flatMap(({ corners }) => {
+    const pieces = solidFor(stick).flatMap(({ corners }) => {
       const cut = cutOf(view, corners)
       return cut ? [cut] : []
     })

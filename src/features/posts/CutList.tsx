@@ -1,6 +1,6 @@
 'use client'
 import { FileSpreadsheet, QrCode } from 'lucide-react'
-import { type RefObject, useEffect, useRef, useState } from 'react'
+import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
 import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
 import { fromOffcuts, type CutPlan, type OffcutUse } from '@/core/columns'
 import { isCut } from '@/core/field'
@@ -38,6 +38,17 @@ export function CutList() {
   const pieces = groups.reduce((sum, group) => sum + group.pieces.reduce((all, piece) => all + piece.count, 0), 0)
   /** The plans on this page, each as its table got it: what is taken along is what is seen. */
   const plans = useRef(new Map<string, Omit<CutOf, 'group'>>())
+  const [planned, setPlanned] = useState<ReadonlySet<string>>(new Set())
+  const tell = useCallback((key: string, fresh: boolean) => {
+    setPlanned((before) => {
+      if (before.has(key) === fresh) return before
+      const next = new Set(before)
+      if (fresh) next.add(key)
+      else next.delete(key)
+      return next
+    })
+  }, [])
+  const done = groups.filter(({ key }) => planned.has(key)).length
   const cuts = (): CutOf[] =>
     groups.map((group) => ({ group, ...(plans.current.get(group.key) ?? { plan: null, lengthsIn: [], uses: [] }) }))
   const ordered = wanted.filter(({ board, kind }) => board.size === null && kind === 'post')
@@ -66,11 +77,19 @@ export function CutList() {
         <Measure inches={job.buying.spareIn} feet={false} /> left at the ends of every board. Posts follow the newest
         readings.
       </p>
+      {done < groups.length && (
+        <div className="paper-note mb-2" role="status">
+          <progress value={done} max={groups.length} aria-label="Boards whose cutting is planned" />
+          <span>
+            {done} of {counted(groups.length, 'board')} planned
+          </span>
+        </div>
+      )}
       {ordered.length > 0 && (
         <p className="note">{counted(ordered.length, 'post')} of one piece: bought to length, trimmed on site.</p>
       )}
       {groups.map((group) => (
-        <Cuts key={group.key} job={job} group={group} plans={plans} />
+        <Cuts key={group.key} job={job} group={group} plans={plans} tell={tell} />
       ))}
     </div>
   )
@@ -153,9 +172,11 @@ function Cuts({
   job,
   group,
   plans,
+  tell,
 }: {
   readonly job: Job
   readonly group: CutGroup
+  readonly tell: (key: string, fresh: boolean) => void
   readonly plans: RefObject<Map<string, Omit<CutOf, 'group'>>>
 }) {
   const { buying } = job
@@ -170,6 +191,8 @@ function Cuts({
   const request = { demands, stock, kerfIn: KERF_IN, spareIn: buying.spareIn }
   const told = useAnswer('cuts', request, JSON.stringify(request))
   const plan = told.fresh ? told.value : null
+  const { fresh } = told
+  useEffect(() => tell(group.key, fresh), [tell, group.key, fresh])
   useEffect(() => {
     plans.current.set(group.key, { plan, uses, lengthsIn: demands.map(({ lengthIn }) => lengthIn) })
   })

@@ -88,15 +88,21 @@ function drawFields(fields: Readonly<Record<string, Schema>>, was: unknown, lot:
   )
 }
 
+/** What only says how sheets are printed is not drawn: it makes no other building. */
+function withoutPaper(schema: Schema | undefined): Schema {
+  const { paper: _paper, ...properties } = schema?.properties ?? {}
+  return { ...schema, properties }
+}
+
 /** A job whose every field with a range or a choice was drawn; what is laid out together is put right afterwards. */
 export function drawFieldsOf(job: Job, chance: Chance, manner: Manner): Job {
   const fields = SCHEMA.properties ?? {}
   const { site, building, fieldwork } = fields
-  const parts = { site, building, fieldwork } as Record<string, Schema>
+  const parts = { site, building, fieldwork: withoutPaper(fieldwork) } as Record<string, Schema>
   const drawn = Object.fromEntries(
     Object.entries(parts).map(([name, schema]) => [
       name,
-      drawFields(schema.properties ?? {}, job[name as 'site'], { chance, manner }),
+      { ...job[name as 'site'], ...drawFields(schema.properties ?? {}, job[name as 'site'], { chance, manner }) },
     ]),
   )
   return { ...job, ...drawn } as Job

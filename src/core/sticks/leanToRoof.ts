@@ -71,12 +71,16 @@ function spacedPlaces(lengthIn: number, spaceIn: number, halfIn: number): readon
 const ledgerThickIn = ({ ledger, rafter }: LeanTo): number => (rafter.spaceIn === null ? 0 : PLY_IN * ledger.plies)
 
 /** What a rafter that meets no wall post hangs on: the header or carrier that reaches there, and where its face is. */
-function beamFor(beams: readonly Beam[], atIn: number, lowUpIn: number, highUpIn: number) {
+function beamFor(roof: Omit<LeanToRoof, 'rafters'>, beams: readonly Beam[], atIn: number) {
+  const wallIn = -roof.leanTo.depthIn
+  const highUpIn = topIn(roof, wallIn)
   return beams
     .filter(({ fromIn, toIn }) => fromIn <= atIn && atIn <= toIn)
-    .find((beam) =>
-      beamRooms(beam).some((room) => room.lowUpIn < highUpIn - SAME_IN && room.highUpIn > lowUpIn + SAME_IN),
-    )
+    .find((beam) => {
+      // A rafter falls away from the wall: what lies under it there may be in its way at the outer face of the beam.
+      const lowUpIn = undersideIn(roof, wallIn + beamOutIn(beam))
+      return beamRooms(beam).some((room) => room.lowUpIn < highUpIn - SAME_IN && room.highUpIn > lowUpIn + SAME_IN)
+    })
 }
 
 /** Least reach of a cleat into the depth of its post, inches. */
@@ -107,9 +111,8 @@ function raftersAt(roof: Omit<LeanToRoof, 'rafters'>, beams: readonly Beam[]): r
       hangs: { id: `ledger-${part}`, kind: 'rafter to ledger' },
       highOutIn: -depthIn + wallOutIn + ledgerThickIn(leanTo),
     }))
-  const [low, high] = [undersideIn(roof, -depthIn), topIn(roof, -depthIn)]
   return outer.map((post, order): RafterAt => {
-    const beam = beamFor(beams, post.atIn, low, high)
+    const beam = beamFor(roof, beams, post.atIn)
     if (beam)
       return {
         ...at(order, post.atIn),
@@ -165,7 +168,8 @@ export function leanToRoof({
     tailOutIn: restOutIn + building.eaveOverhangIn,
   }
   const high = topIn(base, -leanTo.depthIn)
-  const low = high - boardSize(leanTo.ledger.size).dIn
+  // The ledger's top follows the rafters down over its own thickness.
+  const low = high - boardSize(leanTo.ledger.size).dIn - ledgerThickIn(leanTo) * Math.tan(base.angle)
   const wallOutIn =
     leanTo.rafter.spaceIn === null
       ? 0

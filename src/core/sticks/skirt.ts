@@ -82,12 +82,19 @@ const ALL_HEIGHTS = { lowUpIn: -1000, highUpIn: 1000, outFromIn: -1000, outToIn:
 /** Width of a leaf over its opening, both sides together, inches. */
 const LEAF_LAPS_IN = 4
 
+/** Where the track boards of a wall lie: their inner face out from its string, and how deep they are. */
+export function tracksOf({ building, boards, rooms }: Pick<Wall, 'building' | 'boards' | 'rooms'>) {
+  const girtsIn = building.girts.style === 'between' ? 0 : PLY_IN * building.girts.plies
+  const board = boards(building.girts.size, building.girts.lumber)
+  return { board, outIn: rooms.reduce((most, room) => Math.max(most, room.outToIn), girtsIn) }
+}
+
+export const trackId = ({ opening }: Wall['openings'][number]): string => `track-${opening.id}`
+
 /** Track boards over sliding doors: over two leaves, toward the side with more room, on the outside of the girts. */
 export function putTracks(making: Making, wall: Wall): void {
-  const { building, boards, line, side, lengthIn } = wall
-  const girtsIn = building.girts.style === 'between' ? 0 : PLY_IN * building.girts.plies
-  const outIn = wall.rooms.reduce((most, room) => Math.max(most, room.outToIn), girtsIn)
-  const board = boards(building.girts.size, building.girts.lumber)
+  const { building, line, side, lengthIn } = wall
+  const { board, outIn } = tracksOf(wall)
   for (const [order, door] of wall.openings.filter(({ opening }) => opening.kind === 'slider').entries()) {
     const leafIn = door.toIn - door.fromIn + LEAF_LAPS_IN
     const closedIn = door.fromIn - LEAF_LAPS_IN / 2
@@ -96,7 +103,7 @@ export function putTracks(making: Making, wall: Wall): void {
     const toIn = Math.min(lengthIn, toHigh ? closedIn + 2 * leafIn : closedIn + leafIn)
     const upIn = door.headIn + board.depthIn / 2
     const stick = putStick(making, {
-      id: `track-${door.opening.id}`,
+      id: trackId(door),
       name: `track ${order + 1}`,
       kind: 'track board',
       place: { part: 'main', side, row: 'track', order },

@@ -151,7 +151,7 @@ export interface Overlap {
   readonly kind: OverlapKind
   readonly sticks: readonly [string, string]
 }
-type OverlapKind =
+export type OverlapKind =
   | 'end truss and gable wall'
   | 'brace through girts'
   | 'brace across an opening'
@@ -159,3 +159,4 @@ type OverlapKind =
   | 'purlins hang below the rafters'
   | 'girts deeper than posts'
   | 'tails below the heel'
+  | 'track under the roof'

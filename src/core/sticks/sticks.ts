@@ -13,7 +13,7 @@ import { bucksOf, putBlocks, putBucks } from './bucks'
 import type { Buying } from './buy'
 import { type Column, columnsOf } from './column'
 import { overhangOver } from './leanToPurlins'
-import { type LeanToRoof, leanToRoof, leanToRooms } from './leanToRoof'
+import { type LeanToRoof, leanToRoof, leanToRooms, undersideIn } from './leanToRoof'
 import { putLeanTo } from './leanTos'
 import { type Made, startMaking } from './make'
 import { putColumn } from './posts'
@@ -24,7 +24,7 @@ import { mainSlopes, type Slope } from './slope'
 import type { Join, Overlap } from './stick'
 import { type Overhangs, putTrusses, TAIL_IN, trussesAt } from './trusses'
 import { putGirts } from './girts'
-import { putSkirt, putTracks } from './skirt'
+import { putSkirt, putTracks, trackId, tracksOf } from './skirt'
 import { type Wall, wallOf } from './wall'
 
 /** What the sticks of a building are made from: its plan, and how deep its posts stand. */
@@ -188,6 +188,29 @@ function roofGroup(of: SticksOf, { boards, beams, columns, overhangs, slopes }: 
   return making
 }
 
+/** Tracks over sliding doors of an eave wall that reach into the roof in front of them. */
+function tracksUnderRoofs({ building }: SticksOf, { leanTos, walls }: Structure): readonly Overlap[] {
+  const rise = building.pitchPer12 / PITCH_RUN_IN
+  return walls.flatMap((wall): readonly Overlap[] => {
+    if (!isEave(wall.side) || building.openSides.includes(wall.side)) return []
+    const { board, outIn } = tracksOf(wall)
+    const own = leanTos.find(({ leanTo }) => leanTo.side === wall.side)
+    const tailIn = building.heelIn + building.roof.truss.heelDepthIn - TAIL_IN * Math.hypot(1, rise)
+    const underTailsIn = tailIn - (outIn + PLY_IN) * rise
+    const underRaftersIn = own ? undersideIn(own, outIn + PLY_IN - own.leanTo.depthIn) : Infinity
+    return wall.openings
+      .filter(
+        ({ opening, headIn }) =>
+          opening.kind === 'slider' && headIn + board.depthIn > Math.min(underTailsIn, underRaftersIn),
+      )
+      .flatMap((door) =>
+        [own?.part ?? 'trusses', 'trusses', `roof-${wall.side}`, `roof-${own?.part ?? wall.side}`].map(
+          (roof): Overlap => ({ kind: 'track under the roof', sticks: [trackId(door), roof] }),
+        ),
+      )
+  })
+}
+
 /** What the plan gives one place because boards are deeper than what they are set in. */
 function tooDeep({ building }: SticksOf, { leanTos, beams }: Structure): readonly Overlap[] {
   const { girts, roof, post, pitchPer12 } = building
@@ -324,6 +347,6 @@ export function deriveSticks(
       return making
     }),
   )
-  groups.push({ sticks: [], joins: [], overlaps: tooDeep(of, structure) })
+  groups.push({ sticks: [], joins: [], overlaps: [...tooDeep(of, structure), ...tracksUnderRoofs(of, structure)] })
   return joined(groups)
 }

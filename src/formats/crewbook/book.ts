@@ -6,7 +6,7 @@ import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
 import { counted, FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
 import { chunk, plain } from '../plain'
-import { DIG_CAUTION, KIND, RAISE_CAUTION, sheetNote, someNames } from '../words'
+import { DIG_CAUTION, KIND, OVERLAP_WORDS, RAISE_CAUTION, sheetNote, someNames } from '../words'
 import { planSvg } from './drawings'
 import { stickSheets } from './stickSheets'
 import { sheetsFrom, type SheetsOf } from './sheetsOf'
@@ -239,6 +239,19 @@ function roofSheets(job: Job, derived: Derived): Sheet[] {
   ]
 }
 
+/** What stands in one place by the plan: to be settled before anything is cut. */
+function settleSheet({ sticks }: SheetsOf): Sheet[] {
+  const kinds = [...new Set(sticks.overlaps.map(({ kind }) => kind))]
+  if (kinds.length === 0) return []
+  return [
+    {
+      title: 'Settle before cutting',
+      sub: 'where the plan gives two pieces one place',
+      blocks: kinds.map((kind) => ({ kind: 'caution', text: OVERLAP_WORDS[kind] })),
+    },
+  ]
+}
+
 /** Rows of plain size that a sheet takes. */
 const PLAIN_ROWS = 28
 
@@ -370,6 +383,7 @@ export function crewBook(
       ...cardSheets(job, derived, rods ?? derived.rods),
       ...girtSheets(job, derived),
       ...roofSheets(job, derived),
+      ...settleSheet(of),
       ...stickSheets(of),
       ...cutSheets(of),
       ...orderSheets(derived),

@@ -22,6 +22,7 @@ export {
   STANDING_NOTE,
   sheetNote,
   THERMAL,
+  OVERLAP_WORDS,
   PAPER_WORDS,
   STICK_WORDS,
   UNITS,

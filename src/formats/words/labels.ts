@@ -1,7 +1,7 @@
 import { type UnitSystem } from '@/core/units'
 import type { GirtStyle, OpeningKind, FoundationType, PaperName, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
-import type { StickKind } from '@/core/sticks'
+import type { OverlapKind, StickKind } from '@/core/sticks'
 
 export const OPENING: Readonly<Record<OpeningKind, string>> = {
   overhead: 'overhead door',
@@ -125,6 +125,21 @@ export const STICK_WORDS: Readonly<Record<StickKind, string>> = {
   brace: 'braces',
   knee: 'knee braces',
   'temporary brace': 'temporary braces',
+}
+
+/** What the plan gives one place, and what a crew does about it. */
+export const OVERLAP_WORDS: Readonly<Record<OverlapKind, string>> = {
+  'end truss and gable wall':
+    'The end trusses stand where the gable posts, and the girts between them, go above the heel: settle with their maker ' +
+    'on which side of the posts they stand.',
+  'brace through girts': 'Wall braces cross girts: cut the girts round them, and fix both halves to the brace.',
+  'brace across an opening': 'A wall brace crosses an opening: no bay of that wall is free. Choose fewer braced bays.',
+  'purlins hang below the heel':
+    'Purlins between the trusses are deeper than the heel: at the eaves they reach into the wall below.',
+  'purlins hang below the rafters': 'Purlins between the rafters of a lean-to reach below them, into the beam.',
+  'girts deeper than posts': 'Girts are deeper than the posts they are set between: at the corners they meet.',
+  'tails below the heel': 'The tails of the trusses come down to the top of the wall: its boards stop below them.',
+  'track under the roof': 'The track of a sliding door reaches into the roof in front of it: lower the door.',
 }
 
 /** Papers that sheets are printed on. */

@@ -54,21 +54,21 @@ try {
       )
     ).click()
   const wait = (ms) => new Promise((r) => setTimeout(r, ms))
-  const tansy = await (async () => {
-    await driver.get(site.base)
-    return (
-      await driver.wait(until.elementLocated(By.xpath("//article[.//h2[contains(.,'Tansy')]]//a")), 10000)
-    ).getAttribute('href')
-  })()
   for (const [job, stage, view, name] of [
-    [tansy, 'site', 'Ground', 'ground'],
+    [href, 'site', 'Lot', 'lot'],
     [href, 'posts', 'Cut list', 'cut-list'],
     [href, 'posts', 'As built', 'as-built'],
+    [href, 'book', 'Drawings', 'drawings'],
     [href, 'book', 'Field sheets', 'field-sheets'],
   ]) {
     await driver.get(`${job}?stage=${stage}`)
     await press(view)
     await wait(2500)
+    // The section says most about drawings in one picture.
+    if (name === 'drawings')
+      await driver.executeScript(
+        "[...document.querySelectorAll('.sheetpage')].find((page) => /Section/.test(page.ariaLabel))?.scrollIntoView()",
+      )
     await shot(name)
   }
   const figure = async (browser, name) => {
@@ -80,8 +80,6 @@ try {
     await box.sendKeys(await box.getAttribute('value'), ' ')
     await wait(900)
   }
-  await figure(driver, 'stairs')
-  await shot('pocket')
   const phone = await openBrowser({ width: 412, height: 892 })
   try {
     const id = href.split('/').pop()

@@ -71,6 +71,60 @@ const jobs: readonly (readonly [string, () => Job])[] = [
   ['the large building on A4', large],
 ]
 
+/** A bar that goes on from row to row. */
+interface Bar {
+  readonly x: number
+  readonly long: number
+  readonly rows: number
+}
+
+/** Black bars of a page as printed: how long and how thick, inches. */
+function barsOn(file: string, page: number): readonly (readonly [number, number])[] {
+  const dpi = 144
+  const at = ['-r', String(dpi), '-gray', '-f', String(page), '-l', String(page)]
+  const data = execFileSync('pdftoppm', [...at, file], { maxBuffer: 1 << 28 })
+  const [, w, h] = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(data.subarray(0, 40).toString('latin1')) ?? []
+  const [width, height] = [Number(w), Number(h)]
+  const from = data.length - width * height
+  const bars: [number, number][] = []
+  let before: Bar | null = null as Bar | null
+  for (let y = 0; y < height; y++) {
+    let [best, start, run] = [0, 0, 0]
+    for (let x = 0; x <= width; x++) {
+      const dark = x < width && data[from + y * width + x] < 128
+      if (dark) run++
+      else {
+        if (run > best) [best, start] = [run, x - run]
+        run = 0
+      }
+    }
+    const same: boolean = before !== null && Math.abs(before.x - start) < 2 && Math.abs(before.long - best) < 2
+    if (before !== null && !same) bars.push([before.long / dpi, before.rows / dpi])
+    before = same && before !== null ? { ...before, rows: before.rows + 1 } : { x: start, long: best, rows: 1 }
+  }
+  return bars
+}
+
+test.each([
+  ['marl-road', 'letter'],
+  ['marl-road', 'a4'],
+  ['quillback-hill', 'a4'],
+] as const)(
+  'the bird’s mouth of %s is at full size on %s: its two inches are two inches',
+  async (name, paper) => {
+    const job = demoJob(name)
+    const book = { ...job, fieldwork: { ...job.fieldwork, paper } }
+    const file = path.join(folder, 'mouth.pdf')
+    writeFileSync(file, await made(bookPdf({ kind: 'crew-book', job: book, records: [], dated })))
+    const pages = execFileSync('pdftotext', [file, '-'], { encoding: 'utf8', maxBuffer: 1 << 27 }).split('\f')
+    const page = pages.findIndex((text) => text.includes('at full size')) + 1
+    expect(page).toBeGreaterThan(0)
+    const thick = barsOn(file, page).filter(([, rows]) => rows > 0.05 && rows < 0.2)
+    expect(thick.some(([long]) => Math.abs(long - 2) < 0.015)).toBe(true)
+  },
+  60_000,
+)
+
 describe.each(jobs)('%s', (_, jobFor) => {
   const job = jobFor()
   const derived = deriveJob(job)

@@ -198,6 +198,10 @@ function blockPlace(wall: Wall, bucks: Bucks, block: BlockAt) {
   const low = besideOpening(wall, bucks, opening, 'low')
   const high = besideOpening(wall, bucks, opening, 'high')
   if (!low || !high) return null
+  // On a bracket a post begins above the ground: below it nothing holds a block.
+  const { school, bracketIn } = wall.building
+  const onPost = [low, high].some(({ id }) => wall.supports.some((support) => support.id === id))
+  if (school === 'pier' && onPost && lowUpIn < bracketIn - SAME_IN) return null
   const short = bucks.all.some(
     ({ id, highUpIn, lowUpIn: fromUpIn }) =>
       (id === low.id || id === high.id) && (highUpIn < lies.highUpIn || fromUpIn > lowUpIn),

@@ -44,6 +44,8 @@ export interface LeanToRoof {
   readonly tailOutIn: number
   /** How far the wall's own beams stand out where the lean-to meets it. */
   readonly wallOutIn: number
+  /** Carriers and headers of the wall that it leans on. */
+  readonly wallBeams: readonly Beam[]
   readonly rafters: readonly RafterAt[]
 }
 
@@ -177,12 +179,25 @@ export function leanToRoof({
           .flatMap(beamRooms)
           .filter((room) => room.lowUpIn < high && room.highUpIn > low)
           .reduce((most, room) => Math.max(most, room.outToIn), 0)
-  const roof = { ...base, wallOutIn }
+  const roof = { ...base, wallOutIn, wallBeams }
   return { ...roof, rafters: raftersAt(roof, wallBeams) }
 }
 
 /** Length of a cleat past the face of its post, inches. */
 export const CLEAT_IN = 16
+
+/** Sides of a rafter at its post on which a cleat has room: past the corner and in another post it has none. */
+export const cleatSides = (
+  { building, wall, grid }: Pick<LeanToRoof, 'building' | 'wall' | 'grid'>,
+  at: RafterAt,
+): readonly (readonly [order: number, middleIn: number])[] =>
+  ([-1, 1] as const).flatMap((sign, order) => {
+    const middleIn = at.atIn + (sign * (postSize(building.post).widthIn + PLY_IN)) / 2
+    const taken = wall.some(
+      (other) => other.id !== at.post?.id && Math.abs(other.x - middleIn) < other.sizeX / 2 + PLY_IN / 2,
+    )
+    return !at.post || taken || middleIn < 0 || middleIn > grid.lengthIn ? [] : [[order, middleIn] as const]
+  })
 
 /** Room that a lean-to takes up along its wall: its ledger, or its rafters with their cleats. */
 export function leanToRooms(roof: LeanToRoof): readonly Room[] {
@@ -202,12 +217,13 @@ export function leanToRooms(roof: LeanToRoof): readonly Room[] {
       },
     ]
   }
-  const post = postSize(building.post)
   const innerIn = (cleatOutIn(roof) ?? -leanTo.depthIn) + leanTo.depthIn
-  return rafters.flatMap(({ atIn, halfIn, id, post: own, highOutIn }): readonly Room[] => {
+  return rafters.flatMap((rafter): readonly Room[] => {
+    const { atIn, halfIn, id, highOutIn } = rafter
     const fromWallIn = highOutIn + leanTo.depthIn
-    const wideIn = own ? post.widthIn / 2 + PLY_IN : halfIn
-    const place = { of: own ? `${id}-cleats` : id, fromIn: atIn - wideIn, toIn: atIn + wideIn }
+    const cleated = cleatSides(roof, rafter).length > 0
+    const wideIn = cleated ? postSize(building.post).widthIn / 2 + PLY_IN : halfIn
+    const place = { of: cleated ? `${id}-cleats` : id, fromIn: atIn - wideIn, toIn: atIn + wideIn }
     const inside = {
       ...place,
       lowUpIn: undersideIn(roof, -leanTo.depthIn),

@@ -2,14 +2,36 @@ import { minus, plus, times } from '../geometry'
 import { rafterCuts } from '../pocket/rafter'
 import { SAME_IN } from '../units'
 import { PLY_IN, postSize } from '../wood'
+import type { Beam } from './beams'
 import { leanToPurlinPlaces, leanToSlope } from './leanToPurlins'
-import { CLEAT_IN, cleatOutIn, ledgerTopIn, type LeanToRoof, type RafterAt, topIn, undersideIn } from './leanToRoof'
+import {
+  CLEAT_IN,
+  cleatOutIn,
+  cleatSides,
+  ledgerTopIn,
+  type LeanToRoof,
+  type RafterAt,
+  topIn,
+  undersideIn,
+} from './leanToRoof'
 import { placeOn, towards, UP, wallLine } from './line'
 import { type Making, putStick, squareOn } from './make'
 import { purlinBoard, putPurlins } from './purlins'
-import { boltLengthIn } from './putBeams'
+import { beamRooms, boltLengthIn } from './putBeams'
 import { boardAt, boardsBetween, splicesOf } from './splices'
 import type { Cut, End } from './stick'
+
+/** A beam that lies flush with the outside of its posts behind the lower edge of the ledger: the ledger lies on it there. */
+const flushBeam = ({ wallBeams, wallOutIn }: LeanToRoof, atIn: number, lowUpIn: number): Beam | undefined =>
+  wallBeams.find(
+    (beam) =>
+      beam.fromIn - SAME_IN <= atIn &&
+      atIn <= beam.toIn + SAME_IN &&
+      beamRooms(beam).some(
+        (room) =>
+          room.outToIn > wallOutIn - SAME_IN && room.lowUpIn < lowUpIn + SAME_IN && room.highUpIn > lowUpIn + SAME_IN,
+      ),
+  )
 
 /** The ledger, ply by ply, bolted to every post of the wall. */
 function putLedger(making: Making, roof: LeanToRoof): void {
@@ -25,7 +47,11 @@ function putLedger(making: Making, roof: LeanToRoof): void {
     const splices = splicesOf(supportsIn, whole, { reach: 'two', order: ply })
     for (const [order, { fromIn, toIn }] of boardsBetween(whole, splices).entries()) {
       const onPost = (atIn: number): End =>
-        squareOn(wall.find((post) => Math.abs(post.x - atIn) <= post.sizeX / 2 + SAME_IN)?.id ?? null)
+        squareOn(
+          flushBeam(roof, atIn, upIn - board.depthIn / 2)?.id ??
+            wall.find((post) => Math.abs(post.x - atIn) <= post.sizeX / 2 + SAME_IN)?.id ??
+            null,
+        )
       const onOwn = ply > 0 || wallOutIn > 0 || upIn - board.depthIn / 2 >= building.heelIn - SAME_IN
       putStick(making, {
         id: `ledger-${part}-${ply + 1}-${order + 1}`,
@@ -156,18 +182,10 @@ function putRafterJoins(making: Making, roof: LeanToRoof, at: RafterAt, restOn: 
 /** Two cleats beside the high end of a rafter at its post: bolted through the post, nailed to the rafter. */
 function putCleats(making: Making, roof: LeanToRoof, at: RafterAt): void {
   if (!at.post) return
-  const { building, boards, leanTo, part } = roof
-  const post = postSize(building.post)
+  const { boards, leanTo, part } = roof
   const board = boards(leanTo.rafter.size, leanTo.rafter.lumber)
   const innerOutIn = cleatOutIn(roof) ?? at.highOutIn
-  const wideIn = post.widthIn + PLY_IN
-  for (const [order, sign] of [-1, 1].entries()) {
-    const middleIn = at.atIn + (sign * wideIn) / 2
-    const taken = roof.wall.some(
-      (other) => other.id !== at.post?.id && Math.abs(other.x - middleIn) < other.sizeX / 2 + PLY_IN / 2,
-    )
-    // Past the corner it would stand in the boards of the gable; in another post it has no room.
-    if (taken || middleIn < 0 || middleIn > roof.grid.lengthIn) continue
+  for (const [order, middleIn] of cleatSides(roof, at)) {
     const { from, to, up, backIn } = alongSlope(roof, middleIn, [innerOutIn, at.highOutIn + CLEAT_IN])
     const stick = putStick(making, {
       id: `${at.id}-cleats-${order + 1}`,

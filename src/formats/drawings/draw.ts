@@ -13,7 +13,7 @@ import {
 } from '../crewbook/svg'
 import type { Block } from '../crewbook/types'
 import { acrossPt, chainStrokes, type OnPaper, UPRIGHT_PT } from './chains'
-import { type Chain, type Figure, type Look, type Shape, within } from './figure'
+import { bandOf, type Chain, type Figure, type Look, type Shape, within } from './figure'
 import { pointsOf, scaleFor, scaleWords } from './scales'
 
 /** A drawing on its paper. */
@@ -193,28 +193,38 @@ function drawing(figure: Figure, scale: number, room: Room): SvgBlock {
   }
 }
 
-/** The lengths of a long drawing: parted at its stops, none longer than its paper holds. */
-function lengthsOf({ box, stopsIn = [] }: Figure, mostIn: number): readonly (readonly [number, number])[] {
-  const count = Math.ceil((box.x1 - box.x0) / mostIn)
-  const evenly = Array.from({ length: count - 1 }, (_, i) => box.x0 + ((box.x1 - box.x0) * (i + 1)) / count)
+/** A stretch parted near some stops, no part longer than what its paper holds. */
+function partsOf(
+  from: number,
+  to: number,
+  mostIn: number,
+  stopsIn: readonly number[],
+): readonly (readonly [number, number])[] {
+  const count = Math.ceil((to - from) / mostIn)
+  const evenly = Array.from({ length: count - 1 }, (_, i) => from + ((to - from) * (i + 1)) / count)
   const near = evenly.map((wanted) =>
     stopsIn.reduce((best, at) => (Math.abs(at - wanted) < Math.abs(best - wanted) ? at : best), Infinity),
   )
-  const slackIn = mostIn - (box.x1 - box.x0) / count
+  const slackIn = mostIn - (to - from) / count
   const stops = near.map((at, i) => (Math.abs(at - evenly[i]) <= slackIn / 2 ? at : evenly[i]))
-  const all = [box.x0, ...stops, box.x1]
-  return all.slice(1).map((to, i) => [all[i], to] as const)
+  const all = [from, ...stops, to]
+  return all.slice(1).map((end, i) => [all[i], end] as const)
 }
 
-/** A drawing to scale: in one piece where it can be read so, in lengths where it is long. */
+/** A drawing to scale: in one piece where it can be read so, in lengths where it is long, in bands where it is high too. */
 export function drawn(figure: Figure, room: Room): readonly SvgBlock[] {
   const margins = marginsOf(figure)
   const { x0, x1, y0, y1 } = figure.box
   const inside = { wide: room.wide - margins.left - margins.right, high: room.high - margins.top - margins.bottom }
   const whole = scaleFor({ wideIn: x1 - x0, highIn: y1 - y0 }, inside, figure.site)
   if (whole >= figure.leastScale) return [drawing(figure, whole, room)]
-  const scale = Math.min(figure.leastScale, scaleFor({ wideIn: 1, highIn: y1 - y0 }, inside))
-  return lengthsOf(figure, inside.wide / pointsOf(scale)).map(([from, to]) =>
-    drawing(within(figure, from, to), scale, room),
-  )
+  const scale = figure.banded
+    ? figure.leastScale
+    : Math.min(figure.leastScale, scaleFor({ wideIn: 1, highIn: y1 - y0 }, inside))
+  const lengths = partsOf(x0, x1, inside.wide / pointsOf(scale), figure.stopsIn ?? [])
+  const bands = figure.banded ? [...partsOf(y0, y1, inside.high / pointsOf(scale), [])].reverse() : [[y0, y1] as const]
+  return bands.flatMap(([low, high]) => {
+    const band = bands.length > 1 ? bandOf(figure, low, high) : figure
+    return lengths.map(([from, to]) => drawing(within(band, from, to), scale, room))
+  })
 }

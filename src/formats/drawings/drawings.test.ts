@@ -82,6 +82,16 @@ describe.each(jobs)('%s', (_, job) => {
     }
   })
 
+  test('a plan that is parted shows every hole once, or on the edge of two sheets', () => {
+    const circles = drawn(foundationPlan(of), ROOM).reduce(
+      (sum, { svg }) => sum + (svg.match(/<circle/g) ?? []).length,
+      0,
+    )
+    expect(circles).toBeGreaterThanOrEqual(derived.posts.length)
+    expect(circles).toBeLessThan(derived.posts.length * 1.5)
+    for (const { height } of drawn(foundationPlan(of), ROOM)) expect(height).toBeLessThanOrEqual(ROOM.high)
+  })
+
   test('holes on the foundation plan are as far apart as their posts, at the scale that is said', () => {
     const figure = foundationPlan(of)
     const [block] = drawn(figure, { wide: 4000, high: 3000 })

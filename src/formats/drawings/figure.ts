@@ -53,6 +53,8 @@ export interface Figure {
   readonly leastScale: number
   /** Drawn at the scales of site plans: so many feet to an inch. */
   readonly site?: boolean
+  /** A plan may be parted across too, into bands. */
+  readonly banded?: boolean
   /** Places at which a long drawing may be parted into lengths. */
   readonly stopsIn?: readonly number[]
 }
@@ -130,5 +132,43 @@ export function within(figure: Figure, x0: number, x1: number): Figure {
     shapes: figure.shapes.flatMap((shape) => shapeWithin(shape, x0, x1) ?? []),
     chains: figure.chains.map((chain) => chainWithin(chain, x0, x1)),
     ...(figure.notes ? { notes: figure.notes.filter(({ at }) => at[0] >= x0 && at[0] <= x1) } : {}),
+  }
+}
+
+const swap = ([right, up]: Flat): Flat => [up, right]
+
+/** A shape turned over its diagonal: what is parted to the right is parted upward. */
+function turned(shape: Shape): Shape {
+  switch (shape.as) {
+    case 'area':
+      return { ...shape, points: shape.points.map(swap) }
+    case 'solid':
+      return { ...shape, pieces: shape.pieces.map((piece) => piece.map(swap)) }
+    case 'line':
+      return { ...shape, from: swap(shape.from), to: swap(shape.to) }
+    case 'grade':
+      return shape
+    default:
+      return { ...shape, at: swap(shape.at) }
+  }
+}
+
+/** One band of a plan that is too high for its paper; dimensions of the length stay with the lowest and highest one. */
+export function bandOf(figure: Figure, y0: number, y1: number): Figure {
+  const { box } = figure
+  const chains = figure.chains.flatMap((chain): readonly Chain[] => {
+    if (chain.beside === 'below') return y0 <= box.y0 ? [chain] : []
+    if (chain.beside === 'above') return y1 >= box.y1 ? [chain] : []
+    const level = chainWithin({ ...chain, beside: 'below' }, y0, y1)
+    return [{ ...level, beside: chain.beside, ...(chain.hookIn === undefined ? { hookIn: undefined } : {}) }]
+  })
+  return {
+    ...figure,
+    box: { ...box, y0, y1 },
+    shapes: figure.shapes.flatMap((shape) => {
+      const part = shapeWithin(turned(shape), y0, y1)
+      return part ? [turned(part)] : []
+    }),
+    chains,
   }
 }

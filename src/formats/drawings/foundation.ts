@@ -104,7 +104,8 @@ export function foundationPlan(of: SheetsOf): Figure {
       gableChain(of, 'west', low, high),
       gableChain(of, 'east', low, high),
     ],
-    leastScale: 0.09375,
+    leastScale: 0.0625,
+    banded: true,
     stopsIn: derived.posts.map(({ x }) => x),
   }
 }

@@ -46,7 +46,8 @@ export function roofPlan(of: SheetsOf): Figure {
       { beside: 'below', as: 'gaps', placesIn: inOrder([whole.x0, 0, lengthIn, whole.x1]) },
       { beside: 'left', as: 'gaps', placesIn: inOrder([whole.y0, 0, widthIn / 2, widthIn, whole.y1]) },
     ],
-    leastScale: 0.09375,
+    leastScale: 0.0625,
+    banded: true,
     stopsIn: trusses.map(({ xIn }) => xIn),
   }
 }

@@ -153,7 +153,8 @@ export function elevation(of: SheetsOf, side: Side): Figure {
       },
       heightChain(of, side, []),
     ],
-    leastScale: 0.09375,
+    // A gable is high enough to be read smaller, and is not parted then.
+    leastScale: isEave(side) ? 0.09375 : 0.0625,
     stopsIn: wallPosts(derived.posts, side).map((post) => alongOn(of, side, alongWall(post, side).atIn)),
   }
 }
@@ -243,7 +244,7 @@ export function framing(of: SheetsOf, side: Side): Figure {
         ...(job.building.skirt.depthIn > 0 ? [['skirt', job.building.skirt.topIn] as const] : []),
       ]),
     ],
-    leastScale: 0.125,
+    leastScale: isEave(side) ? 0.125 : 0.09375,
     stopsIn: wallPosts(derived.posts, side).map((post) => alongOn(of, side, alongWall(post, side).atIn)),
   }
 }

@@ -104,3 +104,9 @@ export const labelsRoute = paperRoute(
   }),
   (body) => ({ paper: 'piece-labels', ...body }),
 )
+
+/** What is still to be cut of a stage, board by board. */
+export const cutListRoute = paperRoute(
+  z.strictObject({ ...stamp, records: z.unknown(), stage: z.enum(['all', ...CUT_STAGES]) }),
+  (body) => ({ paper: 'cut-list', ...body }),
+)

@@ -1,17 +1,15 @@
 'use client'
-import { FileSpreadsheet, QrCode } from 'lucide-react'
+import { Download, FileSpreadsheet, QrCode } from 'lucide-react'
 import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
-import { counted, dollars, fixed, IN_PER_FT } from '@/core/units'
-import { fromOffcuts, type CutPlan, type OffcutUse } from '@/core/columns'
-import { isCut } from '@/core/field'
-import { priceBook } from '@/core/quantities'
+import { counted, dollars, fixed } from '@/core/units'
+import { type CutPlan, type OffcutUse } from '@/core/columns'
+import { sawingOf, toSaw } from '@/core/derive'
 import type { Job } from '@/core/model'
-import { KERF_IN } from '@/core/pocket/sticks'
-import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf, stageOf } from '@/core/sticks'
+import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf } from '@/core/sticks'
 import { type CutOf, cutXlsx, sawCsv } from '@/formats/cutfiles'
 import { dayWords, Measure } from '@/ui'
 import { download, PaperNote, usePaper } from '../drawing'
-import { useMeasured, usePieces } from '../field'
+import { useLog, useMeasured, usePieces } from '../field'
 import { Awaited, useAnswer, useDoc, useJob } from '../job'
 
 const STAGE_NAMES: Readonly<Record<CutStage | 'all', string>> = {
@@ -30,10 +28,7 @@ export function CutList() {
   const measured = useMeasured(job, derived)
   // What is cut is not sawn again; what no longer serves is.
   const { pieces: built } = usePieces(job, derived, measured)
-  const wanted = built
-    .filter((piece) => !isCut(piece.state) || piece.anewCost > 0)
-    .map(({ stick }) => stick)
-    .filter((stick) => stage === 'all' || stageOf(stick) === stage)
+  const wanted = toSaw(built, stage)
   const groups = cutGroups(wanted, buyingOf(job))
   const pieces = groups.reduce((sum, group) => sum + group.pieces.reduce((all, piece) => all + piece.count, 0), 0)
   /** The plans on this page, each as its table got it: what is taken along is what is seen. */
@@ -54,7 +49,7 @@ export function CutList() {
   const ordered = wanted.filter(({ board, kind }) => board.size === null && kind === 'post')
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
-      <div className="d-flex align-items-center gap-3 mb-1">
+      <div className="d-flex flex-wrap align-items-center gap-2 mb-1">
         <label className="d-flex align-items-center gap-2 text-nowrap">
           Cut for
           <select
@@ -69,7 +64,7 @@ export function CutList() {
             ))}
           </select>
         </label>
-        <Labels stage={stage} />
+        <SawPapers stage={stage} />
         <CutFiles name={`${job.name} cut list, ${STAGE_NAMES[stage].toLowerCase()}`} cuts={cuts} />
       </div>
       <p className="note mb-2">
@@ -101,10 +96,6 @@ function provedWords({ proved, solverAbsent }: { readonly proved: boolean; reado
   const absent = 'The solver could not be loaded, and is asked for again by the next change: '
   return solverAbsent ? `${absent}a good plan, not proved cheapest.` : 'A good plan, not proved cheapest.'
 }
-
-/** Boards that lie there already, of the kind of a group. */
-const offcutsOf = ({ buying }: Job, { size, lumber, treated }: CutGroup) =>
-  buying.offcuts.filter((board) => board.size === size && board.lumber === lumber && board.treated === treated)
 
 /** The cut list to take along: piece by piece as CSV, everything as a workbook. */
 function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => readonly CutOf[] }) {
@@ -141,24 +132,34 @@ function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => 
   )
 }
 
-/** Labels with codes for the pieces of a stage, made by the server. */
-function Labels({ stage }: { readonly stage: CutStage | 'all' }) {
+/** Papers of a stage that the server makes: what is cut from which board, and labels with codes for its pieces. */
+function SawPapers({ stage }: { readonly stage: CutStage | 'all' }) {
   const { job } = useDoc()
   const id = useJob((state) => state.id)
   const revision = useJob((state) => state.revision)
+  const records = useLog((log) => log.state.all)
   const { state, take, stop } = usePaper()
-  const print = () => {
+  const ask = (url: string, more: object, name: string) => {
     const stamp = { date: dayWords(new Date()), revision: `revision ${revision}` }
-    const page = `${location.origin}/field/${id}`
-    void take('/api/piece-labels', { doc: job, ...stamp, stage, page }, `${job.name} labels`)
+    void take(url, { doc: job, ...stamp, stage, ...more }, `${job.name} ${name}`)
   }
+  const working = state.kind === 'working'
   return (
     <>
       <button
         type="button"
         className="btn btn-light btn-sm text-nowrap"
-        disabled={state.kind === 'working' || stage === 'posts'}
-        onClick={print}
+        disabled={working}
+        onClick={() => ask('/api/cut-list', { records }, 'cut list')}
+      >
+        <Download size={16} />
+        Cut list as PDF
+      </button>
+      <button
+        type="button"
+        className="btn btn-light btn-sm text-nowrap"
+        disabled={working || stage === 'posts'}
+        onClick={() => ask('/api/piece-labels', { page: `${location.origin}/field/${id}` }, 'labels')}
       >
         <QrCode size={16} />
         Piece labels
@@ -179,22 +180,13 @@ function Cuts({
   readonly tell: (key: string, fresh: boolean) => void
   readonly plans: RefObject<Map<string, Omit<CutOf, 'group'>>>
 }) {
-  const { buying } = job
-  const perFoot = priceBook(job.sizing.prices).board(group.size, group.lumber, group.treated)
-  const wanted = group.pieces.map(({ lengthIn, count }) => ({ lengthIn, count }))
-  const { uses, left } = fromOffcuts(wanted, offcutsOf(job, group), KERF_IN)
-  const demands = left.filter(({ count }) => count > 0)
-  const stock = buying.stockIn.map((lengthIn) => ({
-    lengthIn,
-    price: Math.round((lengthIn / IN_PER_FT) * perFoot * 100) / 100,
-  }))
-  const request = { demands, stock, kerfIn: KERF_IN, spareIn: buying.spareIn }
+  const { request, uses, lengthsIn } = sawingOf(job, group)
   const told = useAnswer('cuts', request, JSON.stringify(request))
   const plan = told.fresh ? told.value : null
   const { fresh } = told
   useEffect(() => tell(group.key, fresh), [tell, group.key, fresh])
   useEffect(() => {
-    plans.current.set(group.key, { plan, uses, lengthsIn: demands.map(({ lengthIn }) => lengthIn) })
+    plans.current.set(group.key, { plan, uses, lengthsIn })
   })
   return (
     <section className="mb-3" aria-label={group.label}>
@@ -205,7 +197,7 @@ function Cuts({
           A piece is longer than every board of the yard: spliced, or ordered special.
         </div>
       )}
-      {uses.length > 0 && <FromOffcuts uses={uses} wanted={wanted.map(({ lengthIn }) => lengthIn)} />}
+      {uses.length > 0 && <FromOffcuts uses={uses} wanted={group.pieces.map(({ lengthIn }) => lengthIn)} />}
       {plan && (
         <>
           <p className="note">
@@ -213,7 +205,7 @@ function Cuts({
             {provedWords(plan)} No plan costs under {dollars(plan.priceBound)}, and none does with fewer than{' '}
             {counted(plan.lowerBound, 'board')}.
           </p>
-          <BoardsTable plan={plan} lengthsIn={demands.map(({ lengthIn }) => lengthIn)} />
+          <BoardsTable plan={plan} lengthsIn={lengthsIn} />
         </>
       )}
     </section>

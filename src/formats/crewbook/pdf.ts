@@ -93,6 +93,8 @@ const UNWRAPPED_LETTERS = 34
 
 /** Rows of a table that is kept whole under its heading. */
 const SHORT_TABLE = 8
+/** The same of a sheet that follows another on its page. */
+const SHORT_SHEET = 16
 
 /** A named heading stands with what follows it, up to its table, and with the table where that is short. */
 function kept(blocks: readonly Block[], under: string, wide: number): Content[] {
@@ -121,7 +123,7 @@ function togetherAt(blocks: readonly Block[], from: number): number {
 /** A sheet with its name in the outline of the file and in the contents. */
 function sheetContent(sheet: CrewBook['sheets'][number], i: number, wide: number): Content[] {
   const id = `sheet-${i}`
-  return [
+  const content: Content[] = [
     {
       text: inFaces(sheet.title),
       fontSize: 19,
@@ -137,6 +139,10 @@ function sheetContent(sheet: CrewBook['sheets'][number], i: number, wide: number
     { text: inFaces(unbroken(sheet.sub)), fontSize: 10.5, margin: [0, 0, 0, 4] },
     ...kept(sheet.blocks, id, wide),
   ]
+  // What goes on under another keeps its heading on the page of its table.
+  const [first] = sheet.blocks
+  const short = first?.kind === 'table' && first.rows.length <= SHORT_SHEET
+  return sheet.follows && short ? [{ stack: content, unbreakable: true }] : content
 }
 
 /** What the file holds, sheet by sheet with its page. */

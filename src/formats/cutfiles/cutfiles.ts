@@ -88,9 +88,12 @@ function boughtRows({ group, plan, lengthsIn }: CutOf): Row[] {
   }))
 }
 
+/** What is sawn from which board: what lies there first. */
+export const boardRows = (cut: CutOf): Row[] => [...offcutRows(cut), ...boughtRows(cut)]
+
 /** The cut list as tables: what is sawn from which board, how many of each length, every piece by itself. */
 const cutTables = (cuts: readonly CutOf[]): readonly CutTable[] => [
-  { name: 'Boards', rows: cuts.flatMap((cut) => [...offcutRows(cut), ...boughtRows(cut)]) },
+  { name: 'Boards', rows: cuts.flatMap(boardRows) },
   { name: 'Pieces', rows: pieceRows(cuts) },
   { name: 'Saw list', rows: sawRows(cuts) },
 ]

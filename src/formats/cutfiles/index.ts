@@ -1,2 +1,3 @@
+export { cutBook } from './cutBook'
 export { cutXlsx, sawCsv } from './cutfiles'
 export type { CutOf } from './cutfiles'

@@ -11,6 +11,7 @@ import { parseLength, roundIn } from '@/core/units'
 import { barnJob } from '@/core/testing/barn'
 import { designOf } from '@/formats/design'
 import { bookPdf } from './books'
+import { cutListPdf } from './cutList'
 import { fieldSheetsPdf } from './fieldSheets'
 
 // What a crew, an office and a saw have in their hands must say the same: the texts of three PDFs, the phone, the design
@@ -196,6 +197,22 @@ describe.each(jobs)('%s', (_, jobFor) => {
     const counted = groups.reduce((sum, { pieces }) => sum + pieces.reduce((all, { count }) => all + count, 0), 0)
     expect(counted).toBe(design.sticks.filter(({ board }) => board.size !== null).length)
   })
+
+  test('the printed cut list cuts every piece once', async () => {
+    const cuts = linesOf(await made(cutListPdf(job, [], { stage: 'all', ...dated })))
+    const counts = new Map<number, number>()
+    for (const line of cuts)
+      for (const [, many, long] of line.matchAll(/(\d+) x ((?:\d+' )?\d*(?: ?\d+\/\d+)?")/g)) {
+        const boards = Number(/^(\d+) /.exec(line)?.[1] ?? NaN)
+        const lengthIn = inchesOf(long)
+        counts.set(lengthIn, (counts.get(lengthIn) ?? 0) + boards * Number(many))
+      }
+    const wanted = new Map<number, number>()
+    for (const { lengthIn, count } of cutGroups(sticks, buyingOf(job)).flatMap(({ pieces }) => pieces))
+      if (lengthIn + job.buying.spareIn <= Math.max(...job.buying.stockIn))
+        wanted.set(lengthIn, (wanted.get(lengthIn) ?? 0) + count)
+    expect([...counts].sort()).toEqual([...wanted].sort())
+  }, 60_000)
 
   test('as many boards are ordered as pieces are cut, kind by kind', () => {
     const ordered = derived.value.takeoff.lumber.reduce((sum, { count }) => sum + count, 0)

@@ -6,6 +6,7 @@ import type { Result } from '@/core/result'
 import type { CutStage } from '@/core/sticks'
 import type { CardsASheet } from '@/formats/fieldsheets'
 import { bookPdf } from './books'
+import { cutListPdf } from './cutList'
 import { fieldSheetsPdf, labelsPdf, stripsOf } from './fieldSheets'
 import type { Drawn } from './pdf'
 
@@ -24,6 +25,12 @@ export type Task =
       readonly records: unknown
       readonly page: string
       readonly perSheet: CardsASheet
+    } & Dated)
+  | ({
+      readonly paper: 'cut-list'
+      readonly doc: unknown
+      readonly records: unknown
+      readonly stage: CutStage | 'all'
     } & Dated)
   | ({
       readonly paper: 'piece-labels'
@@ -45,6 +52,10 @@ async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8
     case 'field-sheets': {
       const records = parseRecords(task.records)
       return records.ok ? fieldSheetsPdf(job, records.value, task, drawn) : records
+    }
+    case 'cut-list': {
+      const records = parseRecords(task.records)
+      return records.ok ? cutListPdf(job, records.value, task, drawn) : records
     }
     case 'piece-labels':
       return labelsPdf(job, task, drawn)

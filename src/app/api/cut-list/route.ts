@@ -1,0 +1,4 @@
+import { cutListRoute } from '../books'
+
+export const dynamic = 'force-dynamic'
+export const POST = cutListRoute

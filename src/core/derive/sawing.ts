@@ -26,7 +26,7 @@ export const toSaw = (pieces: readonly PieceAsBuilt[], stage: CutStage | 'all'):
     .filter((stick) => stage === 'all' || stageOf(stick) === stage)
 
 /** What is asked of the solver for one kind of board, and what is cut first from boards that lie there. */
-export interface Sawing {
+interface Sawing {
   readonly request: CutRequest
   readonly uses: readonly OffcutUse[]
   /** Lengths that a plan's patterns count, in its order, inches. */

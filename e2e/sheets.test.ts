@@ -11,7 +11,7 @@ import { parseJob } from '@/core/files'
 import { crewBook } from '@/formats/crewbook'
 import { fieldSheets } from '@/formats/fieldsheets'
 import { openBrowser } from '../scripts/lib/browser.mjs'
-import { BASE, desk } from './testing/desk'
+import { anew, BASE, desk } from './testing/desk'
 
 // What the office does with the field's records, and what comes out on paper and in files.
 let driver: WebDriver
@@ -19,7 +19,13 @@ let at: ReturnType<typeof desk>
 let url = ''
 const doc = JSON.parse(readFileSync('demo/quillback-hill.json', 'utf8')) as { name: string }
 const post = (to: string, body: unknown) =>
-  fetch(`${BASE}${to}`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) })
+  anew(() =>
+    fetch(`${BASE}${to}`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(body),
+    }),
+  )
 
 beforeAll(async () => {
   const browser = await openBrowser()

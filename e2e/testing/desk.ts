@@ -6,6 +6,12 @@ export const BASE = process.env.BURDOCK_BASE ?? 'http://127.0.0.1:3000'
 export const PATIENCE = 15000
 const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 
+/**
+ * Asks once more where the line was closed meanwhile: while a test reads a paper by another program it hears nothing, and a
+ * server ends lines that nobody uses.
+ */
+export const anew = (ask: () => Promise<Response>): Promise<Response> => ask().catch(() => ask())
+
 /** The hands and eyes of a test: finds things as a person does, by their names. */
 export function desk(driver: WebDriver, downloads: string) {
   const find = (css: string): Promise<WebElement> =>

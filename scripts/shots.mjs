@@ -12,7 +12,7 @@ const { driver } = await openBrowser()
 try {
   mkdirSync('docs/screenshots', { recursive: true })
   /** What a panel says while a worker is busy for it. */
-  const BUSY = /Working out|Looking for|Asking the server/
+  const BUSY = /Working out|Looking for|Asking the server|Finding the/
   const shot = async (name) => {
     await new Promise((r) => setTimeout(r, 350))
     await driver.wait(async () => !BUSY.test(await driver.findElement(By.css('body')).getText()), 30000)

@@ -89,7 +89,7 @@ clock('all field sheets of that job', 5, 1, () =>
     page: 'http://127.0.0.1/field/x',
   }),
 )
-clock('drawings of that building, all sheets', 5, 1, () => drawingSet(job, shown, { date: '', revision: '' }))
+clock('drawings of that building, all sheets', 5, 1, () => drawingSet(job, shown))
 clock('strips at 1:1 of a 16 ft post', 20, 5, () =>
   poleStrips('A1', value.poles[value.posts[0].id], value.columns[value.posts[0].id].topUpIn, {
     job: 'bench',

@@ -6,21 +6,15 @@ import { crewBook } from '@/formats/crewbook'
 import { drawingSet } from '@/formats/drawings'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
-import { type BookKind, useDoc, useJob } from '../job'
-import { dayWords } from '@/ui'
-import { sameFields } from '@/core/result'
-
-/** Day and revision on every sheet. */
-interface Stamp {
-  readonly date: string
-  readonly revision: string
-}
+import { type BookKind, type Stamp, useDoc, useJob, useStamp } from '../job'
+import { remember, sameFields } from '@/core/result'
 
 /** What a book is made from. */
 interface BookOf {
   readonly job: Job
   readonly jobId: string
   readonly derived: ShownDerived
+  readonly date: string
   readonly revision: string
   readonly kind: BookKind
   readonly perSheet: CardsASheet
@@ -29,21 +23,24 @@ interface BookOf {
   readonly measured: Measured
 }
 
+/** Drawings hang on the plan alone: a reading, a save or a new day makes none anew. */
+const drawingsOf = remember((job: Job, derived: ShownDerived) => drawingSet(job, derived))
+
 /** The sheets of one kind. */
 function sheetsOf({ job, derived, kind, perSheet, state, levels, measured }: BookOf, stamp: Stamp, page: string) {
   switch (kind) {
     case 'crew':
       return crewBook(job, derived, { ...stamp, rods: measured.rods })
     case 'drawings':
-      return drawingSet(job, derived, stamp)
+      return { ...drawingsOf(job, derived), ...stamp }
     case 'field':
       return fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
   }
 }
 
 function makeBook(of: BookOf) {
-  const { job, jobId, derived, revision, kind, perSheet, state, measured } = of
-  const stamp = { date: dayWords(new Date()), revision }
+  const { job, jobId, derived, date, revision, kind, perSheet, state, measured } = of
+  const stamp = { date, revision }
   const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
   const book = sheetsOf(of, stamp, page)
   return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
@@ -65,8 +62,7 @@ function bookOf(of: BookOf) {
 export function useBook() {
   const { job, derived } = useDoc()
   const jobId = useJob((state) => state.id)
-  const revision = useJob((state) => state.revision)
-  const unsaved = useJob((state) => state.history.present !== state.base)
+  const stamp = useStamp()
   const kind = useJob((state) => state.picked.book)
   const perSheet = useJob((state) => state.picked.cards)
   const state = useLog((log) => log.state)
@@ -76,7 +72,7 @@ export function useBook() {
     job,
     jobId,
     derived,
-    revision: `revision ${revision}${unsaved ? ', edits not saved' : ''}`,
+    ...stamp,
     kind,
     perSheet,
     state,

@@ -1,8 +1,8 @@
 'use client'
 import { FileText } from 'lucide-react'
-import { dayWords, Segments } from '@/ui'
+import { Segments } from '@/ui'
 import { PaperNote, usePaper } from '../drawing'
-import { useJob, useView } from '../job'
+import { useJob, useStamp, useView } from '../job'
 import { CheckMain } from './CheckMain'
 import { PricesMain } from './PricesMain'
 import { SizeMain } from './SizeMain'
@@ -14,13 +14,8 @@ export function HoldsMain() {
   const [view, setView] = useView<View>('holds', 'view', ['check', 'size', 'prices'])
   const { state, take, stop } = usePaper()
   const job = useJob((state) => state.history.present)
-  const revision = useJob((state) => state.revision)
-  const sheet = () =>
-    take(
-      '/api/calc-sheet',
-      { doc: job, date: dayWords(new Date()), revision: `revision ${revision}` },
-      `${job.name} calculations`,
-    )
+  const stamp = useStamp()
+  const sheet = () => take('/api/calc-sheet', { doc: job, ...stamp }, `${job.name} calculations`)
   const main = () => {
     if (view === 'check') return <CheckMain />
     if (view === 'size') return <SizeMain />

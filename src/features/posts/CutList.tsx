@@ -7,10 +7,10 @@ import { sawingOf, toSaw } from '@/core/derive'
 import type { Job } from '@/core/model'
 import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf } from '@/core/sticks'
 import { type CutOf, cutXlsx, sawCsv } from '@/formats/cutfiles'
-import { dayWords, Measure } from '@/ui'
+import { Measure } from '@/ui'
 import { download, PaperNote, usePaper } from '../drawing'
 import { useLog, useMeasured, usePieces } from '../field'
-import { Awaited, useAnswer, useDoc, useJob } from '../job'
+import { Awaited, useAnswer, useDoc, useJob, useStamp } from '../job'
 
 const STAGE_NAMES: Readonly<Record<CutStage | 'all', string>> = {
   all: 'Whole job',
@@ -136,11 +136,10 @@ function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => 
 function SawPapers({ stage }: { readonly stage: CutStage | 'all' }) {
   const { job } = useDoc()
   const id = useJob((state) => state.id)
-  const revision = useJob((state) => state.revision)
+  const stamp = useStamp()
   const records = useLog((log) => log.state.all)
   const { state, take, stop } = usePaper()
   const ask = (url: string, more: object, name: string) => {
-    const stamp = { date: dayWords(new Date()), revision: `revision ${revision}` }
     void take(url, { doc: job, ...stamp, stage, ...more }, `${job.name} ${name}`)
   }
   const working = state.kind === 'working'

@@ -354,7 +354,7 @@ function concreteSheet(derived: Derived): Sheet {
   }
 }
 
-/** Posts named as far as a title has room. */
+/** Which checks fail, and that nothing is ordered before they are settled. */
 const failWords = ({ tally, checks }: ShownDerived): string => {
   const titles = checks.filter(fails).map((check) => check.title)
   const say = tally.fails > 1 ? `${tally.fails} checks of this building fail` : '1 check of this building fails'

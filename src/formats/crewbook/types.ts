@@ -32,6 +32,9 @@ export interface Sheet {
   readonly follows?: boolean
 }
 
+/** A book before it is dated: what hangs on the plan alone. */
+export type UndatedBook = Omit<CrewBook, 'date' | 'revision'>
+
 export interface CrewBook {
   /** What it is, for the title of the file: `crew book`. */
   readonly what: string

@@ -2,7 +2,7 @@ import { type Job, type Side, SIDES } from '@/core/model'
 import { roomOn } from '../crewbook/paper'
 import { sheetsFrom, type SheetsOf } from '../crewbook/sheetsOf'
 import { svgOf, svgPart, svgText } from '../crewbook/svg'
-import type { Block, CrewBook, Sheet } from '../crewbook/types'
+import type { Block, Sheet, UndatedBook } from '../crewbook/types'
 import { chunk, linesOf } from '../plain'
 import type { ShownDerived } from '../shown'
 import { sheetNote } from '../words'
@@ -121,19 +121,13 @@ function detailSheets(of: SheetsOf, room: Room): readonly Sheet[] {
 }
 
 /** The drawings of a building, to scale, for a crew, a customer and the building department. */
-export function drawingSet(
-  job: Job,
-  derived: ShownDerived,
-  { date, revision }: { readonly date: string; readonly revision: string },
-): CrewBook {
+export function drawingSet(job: Job, derived: ShownDerived): UndatedBook {
   const of = sheetsFrom(job, derived)
   const whole = roomOn(job.fieldwork.paper, true)
   const room = { wide: whole.wide, high: whole.high - TITLE_PT }
   const braces = SIDES.flatMap((side) => bracing(of, side) ?? [])
   return {
     job: job.name,
-    date,
-    revision,
     what: 'drawings',
     note: sheetNote(derived),
     landscape: true,

@@ -137,7 +137,7 @@ describe.each(jobs)('%s', (_, job) => {
 
   test.each<PaperName>(['letter', 'a4'])('no drawing is larger than its sheet of %s', (paper) => {
     const room = roomOn(paper, true)
-    const set = drawingSet({ ...job, fieldwork: { ...job.fieldwork, paper } }, derived, { date: '', revision: '' })
+    const set = drawingSet({ ...job, fieldwork: { ...job.fieldwork, paper } }, derived)
     expect(set.sheets.length).toBeGreaterThan(12)
     for (const { blocks } of set.sheets) {
       const high = blocks.reduce((sum, block) => sum + (block.kind === 'svg' ? block.height : 0), 0)

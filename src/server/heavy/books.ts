@@ -31,7 +31,8 @@ export async function bookPdf(
   const stamp = { date: dated.date, revision: dated.revision }
   const { paper } = job.fieldwork
   if (kind === 'calc-sheet') return pdfOf(pdfDefinition(calcSheet(job, result.value, stamp), paper), drawn)
-  if (kind === 'drawings') return pdfOf(pdfDefinition(drawingSet(job, shownOf(result.value), stamp), paper), drawn)
+  if (kind === 'drawings')
+    return pdfOf(pdfDefinition({ ...drawingSet(job, shownOf(result.value)), ...stamp }, paper), drawn)
   const state = foldBare(records)
   return pdfOf(
     pdfDefinition(

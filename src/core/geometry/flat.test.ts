@@ -37,8 +37,10 @@ test('two parts of a polygon on both sides of a place are all of it', () =>
     fc.property(flats, fc.integer({ min: -40, max: 40 }), (points, at) => {
       const hull = hullOf(points)
       if (hull.length < 3) return
-      const [left, right] = [clippedTo(hull, -1e4, at), clippedTo(hull, at, 1e4)]
-      expect(turnOf(left) + turnOf(right)).toBeCloseTo(turnOf(hull), 6)
+      for (const axis of [0, 1] as const) {
+        const [before, beyond] = [clippedTo(hull, axis, -1e4, at), clippedTo(hull, axis, at, 1e4)]
+        expect(turnOf(before) + turnOf(beyond)).toBeCloseTo(turnOf(hull), 6)
+      }
     }),
   ))
 

@@ -23,21 +23,29 @@ export function hullOf(points: readonly Flat[]): readonly Flat[] {
   return [...chain(sorted), ...chain([...sorted].reverse())]
 }
 
-/** What of a polygon lies to the right of a place (`keep` 1) or to its left (−1). */
-function halfOf(points: readonly Flat[], atIn: number, keep: 1 | -1): readonly Flat[] {
-  const inside = ([right]: Flat) => (right - atIn) * keep >= 0
+/** Directions of a drawing: to the right, and up. */
+export type Axis = 0 | 1
+
+/** The place of a line that lies at a place of one direction. */
+export function crossingAt([from, to]: Edge, axis: Axis, atIn: number): Flat {
+  const share = (atIn - from[axis]) / (to[axis] - from[axis])
+  return axis === 0 ? [atIn, from[1] + (to[1] - from[1]) * share] : [from[0] + (to[0] - from[0]) * share, atIn]
+}
+
+/** What of a polygon lies beyond a place of one direction (`keep` 1) or before it (−1). */
+function halfOf(points: readonly Flat[], axis: Axis, atIn: number, keep: 1 | -1): readonly Flat[] {
+  const inside = (point: Flat) => (point[axis] - atIn) * keep >= 0
   return points.flatMap((point, i): readonly Flat[] => {
     const before = item(points, (i + points.length - 1) % points.length)
     if (inside(point) === inside(before)) return inside(point) ? [point] : []
-    const share = (atIn - before[0]) / (point[0] - before[0])
-    const crossing: Flat = [atIn, before[1] + (point[1] - before[1]) * share]
+    const crossing = crossingAt([before, point], axis, atIn)
     return inside(point) ? [crossing, point] : [crossing]
   })
 }
 
-/** What of a convex polygon lies between two places to the right, inches; nothing where it lies elsewhere. */
-export const clippedTo = (points: readonly Flat[], fromIn: number, toIn: number): readonly Flat[] =>
-  halfOf(halfOf(points, fromIn, 1), toIn, -1)
+/** What of a convex polygon lies between two places of one direction, inches; nothing where it lies elsewhere. */
+export const clippedTo = (points: readonly Flat[], axis: Axis, fromIn: number, toIn: number): readonly Flat[] =>
+  halfOf(halfOf(points, axis, fromIn, 1), axis, toIn, -1)
 
 /** From one place to another. */
 export type Edge = readonly [Flat, Flat]

@@ -1,6 +1,6 @@
 import { inches, mark } from '../crewbook/paper'
 import { svgLine, svgText, textWide } from '../crewbook/svg'
-import type { Chain } from './figure'
+import { axisOf, type Chain } from './figure'
 
 /** A drawing on its paper: where its inches lie, points. */
 export interface OnPaper {
@@ -14,9 +14,14 @@ export interface OnPaper {
 }
 
 const SIZE = 9.5
-/** Room that one line of dimensions takes beside a drawing, points. */
-export const acrossPt = ({ as, names }: Chain): number => (as === 'running' && names ? 50 : 34)
-export const UPRIGHT_PT = 76
+/** Room that heights take beside a drawing, points. */
+const UPRIGHT_PT = 76
+
+/** Room that a line of dimensions takes beside a drawing, points. */
+export function acrossPt(chain: Chain): number {
+  if (axisOf(chain) === 1) return UPRIGHT_PT
+  return chain.as === 'running' && chain.names ? 50 : 34
+}
 
 /** Spaces under this are said in inches alone. */
 const INCHES_UNDER_IN = 24
@@ -142,10 +147,9 @@ export function chainStrokes(chains: readonly Chain[], on: OnPaper): readonly st
   return chains.flatMap((chain) => {
     if (chain.placesIn.length === 0) return []
     const off = used[chain.beside]
-    const level = chain.beside === 'below' || chain.beside === 'above'
-    used[chain.beside] += level ? acrossPt(chain) : UPRIGHT_PT
+    used[chain.beside] += acrossPt(chain)
     const away = chain.beside === 'below' || chain.beside === 'right' ? 1 : -1
-    if (!level) {
+    if (axisOf(chain) === 1) {
       const edge = chain.beside === 'right' ? on.right : on.left
       return upright(chain, { on, at: edge + away * (14 + off), away, reach: edge })
     }

@@ -1,4 +1,4 @@
-import { clippedTo, type Flat } from '@/core/geometry'
+import type { Flat } from '@/core/geometry'
 import { seenOn, type View } from '@/core/drawn'
 import { alongWall } from '@/core/layout'
 import { type Column, rafterNumbers, sawnOf, type Stick } from '@/core/sticks'
@@ -6,13 +6,17 @@ import { postSize } from '@/core/wood'
 import { counted, fixed } from '@/core/units'
 import { inches, mark } from '../crewbook/paper'
 import type { SheetsOf } from '../crewbook/sheetsOf'
-import { box, type Chain, type Figure, line, type Look, type Shape, solid } from './figure'
+import { box, type Chain, type Figure, line, type Look, type Shape, shapesWithin, solid } from './figure'
 import { alongOn, crossView, inOrder, wallView } from './views'
 
 /** What of a drawing is looked at closely, inches. */
 type Window = Figure['box']
 
-const swapped = (points: readonly Flat[]): readonly Flat[] => points.map(([right, up]): Flat => [up, right])
+/** A body moved to the right. */
+const moved = (shape: Shape, moveIn: number): Shape =>
+  shape.as === 'solid'
+    ? { ...shape, pieces: shape.pieces.map((piece) => piece.map(([right, up]): Flat => [right + moveIn, up])) }
+    : shape
 
 /** Sticks on a view, no more of them than lies in a window, moved to the right. */
 function closeUp(
@@ -21,13 +25,8 @@ function closeUp(
   { x0, x1, y0, y1 }: Window,
   { look, moveIn = 0 }: { readonly look: (stick: Stick) => Look; readonly moveIn?: number },
 ): readonly Shape[] {
-  return seenOn(view, sticks).flatMap(({ stick, pieces }): readonly Shape[] => {
-    const inside = pieces
-      .map((piece) => swapped(clippedTo(swapped(clippedTo(piece, x0, x1)), y0, y1)))
-      .filter((piece) => piece.length > 2)
-      .map((piece) => piece.map(([right, up]): Flat => [right + moveIn, up]))
-    return inside.length === 0 ? [] : [solid(inside, look(stick))]
-  })
+  const whole = seenOn(view, sticks).map(({ stick, pieces }) => solid(pieces, look(stick)))
+  return shapesWithin(shapesWithin(whole, 0, x0, x1), 1, y0, y1).map((shape) => moved(shape, moveIn))
 }
 
 /** Room between two views of one joint, and what is seen of it round its middle, inches. */

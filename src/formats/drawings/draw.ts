@@ -12,8 +12,8 @@ import {
   type AreaKind,
 } from '../crewbook/svg'
 import type { Block } from '../crewbook/types'
-import { acrossPt, chainStrokes, type OnPaper, UPRIGHT_PT } from './chains'
-import { bandOf, type Chain, type Figure, type Look, type Shape, within } from './figure'
+import { acrossPt, chainStrokes, type OnPaper } from './chains'
+import { type Chain, type Figure, type Look, type Shape, within } from './figure'
 import { pointsOf, scaleFor, scaleWords } from './scales'
 
 /** A drawing on its paper. */
@@ -114,9 +114,7 @@ const plateOf = (x: number, y: number, wide: number, high: number): readonly (re
 ]
 
 const sideOf = (chains: readonly Chain[], beside: Chain['beside']): number =>
-  chains
-    .filter((chain) => chain.beside === beside)
-    .reduce((sum, chain) => sum + (beside === 'below' || beside === 'above' ? acrossPt(chain) : UPRIGHT_PT), 0)
+  chains.filter((chain) => chain.beside === beside).reduce((sum, chain) => sum + acrossPt(chain), 0)
 
 /** Room around a drawing for its dimensions and the names of its layers. */
 function marginsOf({ chains, notes }: Figure) {
@@ -224,7 +222,7 @@ export function drawn(figure: Figure, room: Room): readonly SvgBlock[] {
   const lengths = partsOf(x0, x1, inside.wide / pointsOf(scale), figure.stopsIn ?? [])
   const bands = figure.banded ? [...partsOf(y0, y1, inside.high / pointsOf(scale), [])].reverse() : [[y0, y1] as const]
   return bands.flatMap(([low, high]) => {
-    const band = bands.length > 1 ? bandOf(figure, low, high) : figure
-    return lengths.map(([from, to]) => drawing(within(band, from, to), scale, room))
+    const band = bands.length > 1 ? within(figure, 1, low, high) : figure
+    return lengths.map(([from, to]) => drawing(within(band, 0, from, to), scale, room))
   })
 }

@@ -1,4 +1,4 @@
-import { clippedTo, type Flat } from '@/core/geometry'
+import { type Axis, clippedTo, crossingAt, type Edge, type Flat } from '@/core/geometry'
 
 /** How a line or an area is drawn; what lies behind others is drawn lighter. */
 export type Look =
@@ -73,102 +73,85 @@ export const box = ([x0, y0]: Flat, [x1, y1]: Flat, look: Look): Shape =>
     look,
   )
 
-/** What of a line lies between two places. */
-function lineWithin(from: Flat, to: Flat, x0: number, x1: number): readonly [Flat, Flat] | null {
-  const [low, high] = from[0] <= to[0] ? [from, to] : [to, from]
-  if (high[0] < x0 || low[0] > x1) return null
-  const wide = high[0] - low[0]
-  const at = (x: number): Flat => [x, wide === 0 ? low[1] : low[1] + ((high[1] - low[1]) * (x - low[0])) / wide]
-  return [low[0] < x0 ? at(x0) : low, high[0] > x1 ? at(x1) : high]
+/** What of a line lies between two places of one direction. */
+function lineWithin([from, to]: Edge, axis: Axis, low: number, high: number): Edge | null {
+  const [first, last] = from[axis] <= to[axis] ? [from, to] : [to, from]
+  if (last[axis] < low || first[axis] > high) return null
+  return [
+    first[axis] < low ? crossingAt([first, last], axis, low) : first,
+    last[axis] > high ? crossingAt([first, last], axis, high) : last,
+  ]
 }
 
-/** What of a shape lies between two places; null where nothing does. */
-function shapeWithin(shape: Shape, x0: number, x1: number): Shape | null {
+/** What of a shape lies between two places of one direction; null where nothing does. */
+function shapeWithin(shape: Shape, axis: Axis, low: number, high: number): Shape | null {
   switch (shape.as) {
     case 'area': {
-      const points = clippedTo(shape.points, x0, x1)
+      const points = clippedTo(shape.points, axis, low, high)
       return points.length < 3 ? null : { ...shape, points }
     }
     case 'solid': {
-      const pieces = shape.pieces.map((piece) => clippedTo(piece, x0, x1)).filter((piece) => piece.length > 2)
+      const pieces = shape.pieces.map((piece) => clippedTo(piece, axis, low, high)).filter((piece) => piece.length > 2)
       return pieces.length === 0 ? null : { ...shape, pieces }
     }
     case 'line': {
-      const part = lineWithin(shape.from, shape.to, x0, x1)
+      const part = lineWithin([shape.from, shape.to], axis, low, high)
       return part && { ...shape, from: part[0], to: part[1] }
     }
     case 'grade': {
-      const [fromIn, toIn] = [Math.max(x0, shape.fromIn), Math.min(x1, shape.toIn)]
+      if (axis === 1) return shape
+      const [fromIn, toIn] = [Math.max(low, shape.fromIn), Math.min(high, shape.toIn)]
       return toIn > fromIn ? { ...shape, fromIn, toIn } : null
     }
     default:
-      return shape.at[0] >= x0 && shape.at[0] <= x1 ? shape : null
+      return shape.at[axis] >= low && shape.at[axis] <= high ? shape : null
   }
 }
 
-/** The places of a chain within a length; a space that goes on past it is drawn as far as it reaches. */
-function chainWithin(chain: Chain, x0: number, x1: number): Chain {
-  if (chain.beside === 'left' || chain.beside === 'right') return chain
+export const shapesWithin = (shapes: readonly Shape[], axis: Axis, low: number, high: number): readonly Shape[] =>
+  shapes.flatMap((shape) => shapeWithin(shape, axis, low, high) ?? [])
+
+/** Which way the places of a chain go. */
+export const axisOf = ({ beside }: Chain): Axis => (beside === 'below' || beside === 'above' ? 0 : 1)
+
+/** The places of a chain between two; a space that goes on past them is drawn as far as it reaches. */
+function placesWithin(chain: Chain, low: number, high: number): Chain {
   const { placesIn, as } = chain
   const keep = placesIn.map((at, i) => {
-    const inside = at >= x0 && at <= x1
+    const inside = at >= low && at <= high
     if (inside || as === 'running') return inside
     const [before, after] = [placesIn[i - 1] ?? at, placesIn[i + 1] ?? at]
-    return (before > x0 && before < x1) || (after > x0 && after < x1)
+    return (before > low && before < high) || (after > low && after < high)
   })
   return {
     ...chain,
-    hookIn: chain.hookIn ?? placesIn[0],
+    // Marks along the length run on from their hook; heights count from the grade line.
+    ...(axisOf(chain) === 0 ? { hookIn: chain.hookIn ?? placesIn[0] } : {}),
     placesIn: placesIn.filter((_, i) => keep[i]),
     ...(chain.names ? { names: chain.names.filter((_, i) => keep[i]) } : {}),
   }
 }
 
-/** One length of a long drawing. */
-export function within(figure: Figure, x0: number, x1: number): Figure {
-  return {
-    ...figure,
-    box: { ...figure.box, x0, x1 },
-    shapes: figure.shapes.flatMap((shape) => shapeWithin(shape, x0, x1) ?? []),
-    chains: figure.chains.map((chain) => chainWithin(chain, x0, x1)),
-    ...(figure.notes ? { notes: figure.notes.filter(({ at }) => at[0] >= x0 && at[0] <= x1) } : {}),
-  }
+/** A chain beside a part of a drawing: only beside the part at its own edge where the drawing is parted across. */
+function chainWithin(
+  box: Figure['box'],
+  chain: Chain,
+  { axis, low, high }: { readonly axis: Axis; readonly low: number; readonly high: number },
+): readonly Chain[] {
+  if (axisOf(chain) === axis) return [placesWithin(chain, low, high)]
+  if (chain.beside === 'below') return low <= box.y0 ? [chain] : []
+  if (chain.beside === 'above') return high >= box.y1 ? [chain] : []
+  return [chain]
 }
 
-const swap = ([right, up]: Flat): Flat => [up, right]
-
-/** A shape turned over its diagonal: what is parted to the right is parted upward. */
-function turned(shape: Shape): Shape {
-  switch (shape.as) {
-    case 'area':
-      return { ...shape, points: shape.points.map(swap) }
-    case 'solid':
-      return { ...shape, pieces: shape.pieces.map((piece) => piece.map(swap)) }
-    case 'line':
-      return { ...shape, from: swap(shape.from), to: swap(shape.to) }
-    case 'grade':
-      return shape
-    default:
-      return { ...shape, at: swap(shape.at) }
-  }
-}
-
-/** One band of a plan that is too high for its paper; dimensions of the length stay with the lowest and highest one. */
-export function bandOf(figure: Figure, y0: number, y1: number): Figure {
-  const { box } = figure
-  const chains = figure.chains.flatMap((chain): readonly Chain[] => {
-    if (chain.beside === 'below') return y0 <= box.y0 ? [chain] : []
-    if (chain.beside === 'above') return y1 >= box.y1 ? [chain] : []
-    const level = chainWithin({ ...chain, beside: 'below' }, y0, y1)
-    return [{ ...level, beside: chain.beside, ...(chain.hookIn === undefined ? { hookIn: undefined } : {}) }]
-  })
+/** A part of a drawing that is too large for its paper: a length of it, or a band across. */
+export function within(figure: Figure, axis: Axis, low: number, high: number): Figure {
+  const { box, shapes, chains, notes } = figure
   return {
     ...figure,
-    box: { ...box, y0, y1 },
-    shapes: figure.shapes.flatMap((shape) => {
-      const part = shapeWithin(turned(shape), y0, y1)
-      return part ? [turned(part)] : []
-    }),
-    chains,
+    box: axis === 0 ? { ...box, x0: low, x1: high } : { ...box, y0: low, y1: high },
+    shapes: shapesWithin(shapes, axis, low, high),
+    chains: chains.flatMap((chain) => chainWithin(box, chain, { axis, low, high })),
+    ...(notes ? { notes: notes.filter(({ at }) => at[axis] >= low && at[axis] <= high) } : {}),
   }
 }

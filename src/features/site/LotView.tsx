@@ -4,7 +4,7 @@ import { useMemo } from 'react'
 import { jobStructure } from '@/core/derive'
 import type { Plot } from '@/core/model'
 import type { Lot, LotLine, LotThing } from '@/core/terrain'
-import { jobLot, lotDrawing } from '@/formats/drawings'
+import { lotDrawing } from '@/formats/drawings'
 import { FailSign, LengthField, Measure, OptionalLengthField, Quantity, TextField } from '@/ui'
 import { SheetDrawing } from '../drawing'
 import { useDoc } from '../job'
@@ -309,14 +309,15 @@ function LotFields({ lot }: { readonly lot: Lot | null }) {
 /** The building on its lot: the site plan as it is printed, and what it is drawn from. */
 export function LotView() {
   const { job, derived } = useDoc()
-  const { lot, drawing } = useMemo(() => {
-    const of = { job, derived, structure: jobStructure(job, derived) }
-    return { lot: jobLot(of), drawing: lotDrawing(of, ROOM) }
-  }, [job, derived])
+  const drawing = useMemo(
+    () => lotDrawing({ job, derived, structure: jobStructure(job, derived) }, ROOM),
+    [job, derived],
+  )
+  const lot = drawing?.lot ?? null
   return (
     <div className="scroll narrow" style={{ inset: '44px 0 0', padding: '8px 18px 24px' }}>
       {drawing ? (
-        drawing.map((block, i) => (
+        drawing.blocks.map((block, i) => (
           <div key={i} className="onpaper">
             <SheetDrawing block={block} />
           </div>

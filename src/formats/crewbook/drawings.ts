@@ -2,6 +2,7 @@ import type { ShownDerived as Derived } from '../shown'
 import { isEave } from '@/core/layout'
 import type { Job, Side } from '@/core/model'
 import { mark } from './paper'
+import { acrossIn } from './sheetsOf'
 import { svgCircle, svgLine, svgOf, svgRect, svgText } from './svg'
 
 /** A drawing on paper with its size, points. */
@@ -30,10 +31,8 @@ interface PlanOnPaper {
 }
 
 function planOnPaper(job: Job, derived: Derived): PlanOnPaper {
-  const { lengthIn, widthIn } = derived.grid
-  const leanIn = (side: Side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
-  const y0 = -leanIn('south')
-  const y1 = widthIn + leanIn('north')
+  const { lengthIn } = derived.grid
+  const [y0, y1] = acrossIn({ job, derived })
   const past = job.strings.runPastIn
   const [wideIn, highIn] = [lengthIn + 2 * past, y1 - y0 + 2 * past]
   const scale = Math.min((SHEET_WIDTH - 76) / wideIn, PLAN_HEIGHT / highIn)

@@ -1,5 +1,5 @@
 import { jobSticks, jobStructure } from '@/core/derive'
-import type { Job } from '@/core/model'
+import type { Job, Side } from '@/core/model'
 import type { Stick, Sticks, Structure } from '@/core/sticks'
 import { fixed } from '@/core/units'
 import type { ShownDerived as Derived } from '../shown'
@@ -11,6 +11,12 @@ export interface SheetsOf {
   readonly derived: Derived
   readonly sticks: Sticks
   readonly structure: Structure
+}
+
+/** Lowest and highest string across the building, lean-tos included, inches. */
+export function acrossIn({ job, derived }: Pick<SheetsOf, 'job' | 'derived'>): readonly [low: number, high: number] {
+  const depthOf = (side: Side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
+  return [-depthOf('south'), derived.grid.widthIn + depthOf('north')]
 }
 
 /** The sticks of a job with what they are made from, for the sheets of single kinds. */

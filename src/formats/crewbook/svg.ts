@@ -116,9 +116,9 @@ export function svgWave(x1: number, x2: number, y: number): string {
   return `<path d="${path}" fill="none" stroke="#000" stroke-width="1.6"/>`
 }
 
-/** A drawing as part of a larger one, moved to its place. */
-export const svgPart = (svg: string, x: number, y: number): string =>
-  `<g transform="translate(${short(x)} ${short(y)})">${svg.replace(/^<svg[^>]*>/, '').replace(/<\/svg>$/, '')}</g>`
+/** A part of a drawing, moved to its place. */
+export const svgMoved = (strokes: readonly string[], x: number, y: number): string =>
+  `<g transform="translate(${short(x)} ${short(y)})">${strokes.join('')}</g>`
 
 /** Closes a drawing. */
 export const svgOf = (width: number, height: number, body: readonly string[]): string =>

@@ -157,8 +157,15 @@ function scaleBar(scale: number, site: boolean, width: number, y: number): reado
   ]
 }
 
+/** A drawing before it is closed: its strokes, and what it is called. */
+interface Body {
+  readonly strokes: readonly string[]
+  readonly height: number
+  readonly alt: string
+}
+
 /** One drawing at one scale. */
-function drawing(figure: Figure, scale: number, room: Room): SvgBlock {
+function drawing(figure: Figure, scale: number, room: Room): Body {
   const margins = marginsOf(figure)
   const { x0, x1, y0, y1 } = figure.box
   const points = pointsOf(scale)
@@ -178,14 +185,12 @@ function drawing(figure: Figure, scale: number, room: Room): SvgBlock {
     bottom,
   }
   return {
-    kind: 'svg',
-    svg: svgOf(width, height, [
+    strokes: [
       ...figure.shapes.flatMap((shape) => strokesOf(shape, on)),
       ...chainStrokes(figure.chains, on),
       ...noteStrokes(figure, on),
       ...scaleBar(scale, figure.site ?? false, width, height - 12),
-    ]),
-    width,
+    ],
     height,
     alt: `${figure.title}, ${scaleWords(scale, figure.site)}`,
   }
@@ -210,7 +215,7 @@ function partsOf(
 }
 
 /** A drawing to scale: in one piece where it can be read so, in lengths where it is long, in bands where it is high too. */
-export function drawn(figure: Figure, room: Room): readonly SvgBlock[] {
+export function bodiesOf(figure: Figure, room: Room): readonly Body[] {
   const margins = marginsOf(figure)
   const { x0, x1, y0, y1 } = figure.box
   const inside = { wide: room.wide - margins.left - margins.right, high: room.high - margins.top - margins.bottom }
@@ -226,3 +231,13 @@ export function drawn(figure: Figure, room: Room): readonly SvgBlock[] {
     return lengths.map(([from, to]) => drawing(within(band, 0, from, to), scale, room))
   })
 }
+
+/** The same as drawings by themselves. */
+export const drawn = (figure: Figure, room: Room): readonly SvgBlock[] =>
+  bodiesOf(figure, room).map(({ strokes, height, alt }) => ({
+    kind: 'svg',
+    svg: svgOf(room.wide, height, strokes),
+    width: room.wide,
+    height,
+    alt,
+  }))

@@ -1,19 +1,19 @@
 import { type Job, type Side, SIDES } from '@/core/model'
 import { roomOn } from '../crewbook/paper'
 import { sheetsFrom, type SheetsOf } from '../crewbook/sheetsOf'
-import { svgOf, svgPart, svgText } from '../crewbook/svg'
+import { svgMoved, svgOf, svgText } from '../crewbook/svg'
 import type { Block, Sheet, UndatedBook } from '../crewbook/types'
 import { chunk, linesOf } from '../plain'
 import type { ShownDerived } from '../shown'
 import { sheetNote } from '../words'
 import { details } from './details'
-import { drawn, type Room } from './draw'
+import { bodiesOf, drawn, type Room } from './draw'
 import type { Figure } from './figure'
 import { foundationPlan, holeTable } from './foundation'
 import { keyPlan } from './keyPlan'
 import { roofPlan } from './roof'
 import { section } from './section'
-import { jobLot, sitePlan, siteTables } from './sitePlan'
+import { sitePlan, siteTables } from './sitePlan'
 import { bracing, elevation, framing, openingList } from './walls'
 
 /** Room that the title of a sheet takes, with two lines under it, points. */
@@ -68,26 +68,29 @@ const WORDS_PT = 52
 const LINE_LETTERS = 74
 
 /** A detail with its words over it, for half a sheet. */
-function halfSheet(figure: Figure, wide: number, high: number): { readonly svg: string; readonly height: number } {
-  const [block] = drawn(figure, { wide, high: high - WORDS_PT })
+function halfSheet(
+  figure: Figure,
+  wide: number,
+  high: number,
+): { readonly strokes: readonly string[]; readonly height: number } {
+  const [body] = bodiesOf(figure, { wide, high: high - WORDS_PT })
   const words = linesOf(figure.sub, LINE_LETTERS).map((text, i) => svgText(4, 30 + 11 * i, text, { size: 9 }))
   return {
-    svg: [svgText(4, 16, figure.title, { size: 13, bold: true }), ...words, svgPart(block.svg, 0, WORDS_PT)].join(''),
-    height: WORDS_PT + block.height,
+    strokes: [svgText(4, 16, figure.title, { size: 13, bold: true }), ...words, svgMoved(body.strokes, 0, WORDS_PT)],
+    height: WORDS_PT + body.height,
   }
 }
 
 /** The site plan, and its distances on a sheet of their own; without a lot it is said what is missing. */
 function siteSheets(of: SheetsOf, room: Room): readonly Sheet[] {
-  const figure = sitePlan(of)
-  const lot = jobLot(of)
-  if (!figure || !lot) return []
+  const plan = sitePlan(of)
+  if (!plan) return []
   return [
-    ...sheetsOf(figure, room),
+    ...sheetsOf(plan.figure, room),
     {
       title: 'Site plan: distances',
       sub: 'as typed, along the ground plan; a survey decides',
-      blocks: siteTables(lot),
+      blocks: siteTables(plan.lot),
     },
   ]
 }
@@ -102,7 +105,7 @@ function detailSheets(of: SheetsOf, room: Room): readonly Sheet[] {
   return pages.map((own, i): Sheet => {
     const halves = own.map((figure) => halfSheet(figure, wide, room.high - (i === pages.length - 1 ? 30 : 0)))
     const height = Math.max(...halves.map((half) => half.height))
-    const body = halves.map(({ svg }, k) => `<g transform="translate(${k * (wide + 12)} 0)">${svg}</g>`)
+    const body = halves.map(({ strokes }, k) => svgMoved(strokes, k * (wide + 12), 0))
     return {
       title: pages.length > 1 ? `Details, ${i + 1} of ${pages.length}` : 'Details',
       sub: 'joints drawn from the sticks that meet there, skin off',

@@ -155,7 +155,7 @@ test('braces are drawn where walls have them, and are said not to be there where
 })
 test('there is no site plan without a lot', () => {
   expect(sitePlan(ofJob(demo('marl').job))).toBeNull()
-  expect(sitePlan(ofJob(demo('quillback').job))?.title).toBe('Site plan')
+  expect(sitePlan(ofJob(demo('quillback').job))?.figure.title).toBe('Site plan')
 })
 test.each([
   [200, 100, 716, '1/2" = 1\' 0", 1:24'],

@@ -2,19 +2,13 @@ import { alongWall, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
 import { quantity } from '@/core/units'
 import { inches, mark, table } from '../crewbook/paper'
-import type { SheetsOf } from '../crewbook/sheetsOf'
+import { acrossIn, type SheetsOf } from '../crewbook/sheetsOf'
 import type { Block } from '../crewbook/types'
 import { kindName } from '../words/checks'
 import { box, type Chain, type Figure, line, type Shape } from './figure'
 import { inOrder } from './views'
 
 type Posts = SheetsOf['derived']['posts']
-
-/** Lowest and highest string across the building, lean-tos included. */
-export function acrossIn({ job, derived: { grid } }: SheetsOf): readonly [number, number] {
-  const depthOf = (side: Side) => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
-  return [-depthOf('south'), grid.widthIn + depthOf('north')]
-}
 
 /** The strings as lines round the posts. */
 function stringShapes({ derived: { grid } }: SheetsOf, low: number, high: number): readonly Shape[] {

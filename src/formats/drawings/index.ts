@@ -1,2 +1,2 @@
 export { drawingSet } from './drawingSet'
-export { jobLot, lotDrawing } from './sitePlan'
+export { lotDrawing } from './sitePlan'

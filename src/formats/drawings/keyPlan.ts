@@ -1,8 +1,7 @@
 import { type Side, SIDES } from '@/core/model'
 import { mark } from '../crewbook/paper'
-import type { SheetsOf } from '../crewbook/sheetsOf'
+import { acrossIn, type SheetsOf } from '../crewbook/sheetsOf'
 import { box, type Figure, line, type Shape } from './figure'
-import { acrossIn } from './foundation'
 import { sectionAt } from './section'
 
 /** Where a wall's name stands inside it, points. */

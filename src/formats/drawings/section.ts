@@ -5,9 +5,8 @@ import type { Stick, StickKind } from '@/core/sticks'
 import { upTo } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { inches, mark } from '../crewbook/paper'
-import type { SheetsOf } from '../crewbook/sheetsOf'
+import { acrossIn, type SheetsOf } from '../crewbook/sheetsOf'
 import { box, type Figure, line, type Shape, solid } from './figure'
-import { acrossIn } from './foundation'
 import { boxOf, crossView, inOrder, joinBoxes, outlinesOf, shapesOf } from './views'
 
 /** How far behind the cut something is still drawn, inches. */

@@ -3,7 +3,7 @@ import type { Job } from '@/core/model'
 import { type Footprint, type Lot, lotOf } from '@/core/terrain'
 import { fixed, quantity } from '@/core/units'
 import { mark, table } from '../crewbook/paper'
-import type { SheetsOf } from '../crewbook/sheetsOf'
+import { acrossIn, type SheetsOf } from '../crewbook/sheetsOf'
 import type { Block } from '../crewbook/types'
 import { drawn, type Room, type SvgBlock } from './draw'
 import { area, box, type Figure, line, type Shape } from './figure'
@@ -19,14 +19,13 @@ function footprints({ job, derived, structure }: SiteOf): {
 } {
   const { grid, slopes } = derived
   const { building } = job
-  const lean = (side: 'south' | 'north') => structure.leanTos.find(({ leanTo }) => leanTo.side === side)
-  const depthOf = (side: 'south' | 'north') => lean(side)?.leanTo.depthIn ?? 0
   const reach = (side: 'south' | 'north') => {
-    const own = lean(side)
+    const own = structure.leanTos.find(({ leanTo }) => leanTo.side === side)
     return own ? own.leanTo.depthIn + own.tailOutIn : slopes[side].overhangIn
   }
+  const [y0, y1] = acrossIn({ job, derived })
   return {
-    walls: { x0: 0, x1: grid.lengthIn, y0: -depthOf('south'), y1: grid.widthIn + depthOf('north') },
+    walls: { x0: 0, x1: grid.lengthIn, y0, y1 },
     eaves: {
       x0: -building.gableOverhangIn,
       x1: grid.lengthIn + building.gableOverhangIn,
@@ -34,12 +33,6 @@ function footprints({ job, derived, structure }: SiteOf): {
       y1: grid.widthIn + reach('north'),
     },
   }
-}
-
-/** The lot of a job; null while none is typed. */
-export function jobLot(of: SiteOf): Lot | null {
-  const { walls, eaves } = footprints(of)
-  return lotOf(of.job.plot, walls, eaves)
 }
 
 /** An arrow to true north, in a corner of the drawing. */
@@ -111,11 +104,20 @@ function lotShapes(lot: Lot): readonly Shape[] {
   ]
 }
 
+/** A lot with its distances, and the building drawn on it. */
+interface SitePlan {
+  readonly lot: Lot
+  readonly figure: Figure
+}
+
 /** The building on its lot: north, the lines of the lot, how far the walls stay from them. Null while no lot is typed. */
-export function sitePlan(of: SiteOf): Figure | null {
-  const lot = jobLot(of)
-  if (!lot) return null
+export function sitePlan(of: SiteOf): SitePlan | null {
   const { walls, eaves } = footprints(of)
+  const lot = lotOf(of.job.plot, walls, eaves)
+  return lot && { lot, figure: siteFigure(of, lot, { walls, eaves }) }
+}
+
+function siteFigure(of: SiteOf, lot: Lot, { walls, eaves }: ReturnType<typeof footprints>): Figure {
   const { grid } = of.derived
   const whole = joinBoxes([boxOf([lot.corners]), eaves, boxOf([lot.things.map(({ at }) => at).concat(lot.corners)])])
   const [wide, high] = [whole.x1 - whole.x0, whole.y1 - whole.y0]
@@ -191,8 +193,8 @@ export function siteTables(lot: Lot): readonly Block[] {
   ]
 }
 
-/** The site plan for a screen; null while no lot is typed. */
-export function lotDrawing(of: SiteOf, room: Room): readonly SvgBlock[] | null {
-  const figure = sitePlan(of)
-  return figure && drawn(figure, room)
+/** The lot of a job with its site plan for a screen; null while no lot is typed. */
+export function lotDrawing(of: SiteOf, room: Room): { readonly lot: Lot; readonly blocks: readonly SvgBlock[] } | null {
+  const plan = sitePlan(of)
+  return plan && { lot: plan.lot, blocks: drawn(plan.figure, room) }
 }

@@ -36,5 +36,5 @@ export { cardCode, changedSincePrint, judgeStick, measure, plannedFootIn, readCo
 export type { Measured, OfficeReadings, PostAsBuilt } from './readings'
 export { columnGroups } from './columnGroups'
 export type { ColumnGroup } from './columnGroups'
-export { boardOf, isCut, isOfPost, piecesAsBuilt } from './pieces'
+export { boardOf, isCut, piecesAsBuilt } from './pieces'
 export type { PieceAsBuilt, StrayPiece } from './pieces'

@@ -1,10 +1,11 @@
 import type { Prices } from '../quantities'
-import { boughtFt, longerIn, type Stick, type StickKind } from '../sticks'
+import { SAME_IN } from '../units'
+import { boughtFt, isOfPost, longerIn, type Stick } from '../sticks'
 import type { FieldState, PieceCut } from './fold'
 import { PIECE_STATES, type PieceState, type PostState } from './records'
 
 /** A piece that is cut within this of its plan fits, inches: the finest mark a crew reads. */
-const FITS_IN = 1 / 16 + 1e-6
+const FITS_IN = 1 / 16 + SAME_IN
 
 /** Whether a piece that is cut is what the plan now asks for; how much longer it is, inches. */
 type PieceFit =
@@ -39,11 +40,6 @@ const OF_POST: Readonly<Record<PostState, PieceState>> = {
   braced: 'fixed',
   inspected: 'checked',
 }
-const POST_KINDS: readonly StickKind[] = ['ply', 'post']
-
-/** Whether a stick is a board of a post: its state is the post's, and nobody says it twice. */
-export const isOfPost = ({ kind }: Pick<Stick, 'kind'>): boolean => POST_KINDS.includes(kind)
-
 function fitOf(stick: Stick, cut: PieceCut): PieceFit {
   if (cut.board !== boardOf(stick)) return { kind: 'other board' }
   const byIn = longerIn(stick, cut.lengthIn)

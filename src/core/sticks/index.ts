@@ -1,7 +1,7 @@
 export { deriveSticks, structureOf } from './sticks'
 export type { Standing, Sticks, SticksMemory, Structure } from './sticks'
 export { boughtFt, boughtIn, buyingOf, longerIn } from './buy'
-export { STICK_KINDS } from './stick'
+export { isOfPost, STICK_KINDS } from './stick'
 export type { Fastener, Join, OverlapKind, Stick, StickKind } from './stick'
 export type { Column } from './column'
 export { columnCard } from './columnCard'

@@ -24,6 +24,9 @@ export const STICK_KINDS = [
 ] as const
 export type StickKind = (typeof STICK_KINDS)[number]
 
+/** Whether a stick is a board of a post, or all of one: its state is the post's, and nobody says it twice. */
+export const isOfPost = ({ kind }: { readonly kind: StickKind }): boolean => kind === 'ply' || kind === 'post'
+
 /** What a stick is sawn from. Two sticks of one board are bought and cut together. */
 export interface StickBoard {
   /** Across its thickness, and across its depth, which `up` points along, inches. */

@@ -1,7 +1,7 @@
 import { type Edge, type Flat, insideOf, nearestOn, turnOf } from '../geometry'
 import type { Plot } from '../model'
 import { item } from '../result'
-import { IN2_PER_FT2 } from '../units'
+import { HALF_MARK_IN, IN2_PER_FT2 } from '../units'
 
 /** A rectangle of ground in the axes of the plan, inches. */
 export interface Footprint {
@@ -75,7 +75,7 @@ function toLine(footprint: Footprint, edge: Edge): Way {
 }
 
 const holds = (askedIn: number | null, { lengthIn }: Way): boolean | null =>
-  askedIn === null ? null : lengthIn >= askedIn - 1 / 32
+  askedIn === null ? null : lengthIn >= askedIn - HALF_MARK_IN
 
 /**
  * The lot of a job with the distances of its lines and of what stands on it from the walls and from the edge of the roof.

@@ -1,6 +1,6 @@
 'use client'
-import { isOfPost, PIECE_STATES, type PieceAsBuilt } from '@/core/field'
-import { sawnOf } from '@/core/sticks'
+import { PIECE_STATES, type PieceAsBuilt } from '@/core/field'
+import { isOfPost, sawnOf } from '@/core/sticks'
 import { fixed } from '@/core/units'
 import { STICK_WORDS } from '@/formats/words'
 import { Measure } from '@/ui'

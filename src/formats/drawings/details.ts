@@ -1,12 +1,13 @@
 import type { Flat } from '@/core/geometry'
 import { seenOn, type View } from '@/core/drawn'
 import { alongWall } from '@/core/layout'
-import { type Column, rafterNumbers, sawnOf, type Stick } from '@/core/sticks'
+import { type Column, isOfPost, rafterNumbers, sawnOf, type Stick } from '@/core/sticks'
 import { postSize } from '@/core/wood'
-import { counted, fixed } from '@/core/units'
+import { counted, fixed, HALF_MARK_IN } from '@/core/units'
 import { inches, mark } from '../crewbook/paper'
 import type { SheetsOf } from '../crewbook/sheetsOf'
 import { box, type Chain, type Figure, line, type Look, type Shape, shapesWithin, solid } from './figure'
+import { holeParts } from './holes'
 import { alongOn, crossView, inOrder, wallView } from './views'
 
 /** What of a drawing is looked at closely, inches. */
@@ -42,7 +43,7 @@ function typical(of: SheetsOf, fits: (column: Column) => boolean): Column | null
   return own.find(({ post }) => post.kind === 'eave') ?? own[0] ?? null
 }
 
-const lookOf = (stick: Stick): Look => (stick.kind === 'ply' || stick.kind === 'post' ? 'wood' : 'far')
+const lookOf = (stick: Stick): Look => (isOfPost(stick) ? 'wood' : 'far')
 
 /** A post's top as it is seen from outside and, beside it, from the east end: with what is fixed to it. */
 function twoViews(of: SheetsOf, column: Column, partners: readonly Stick[], { y0, y1 }: Pick<Window, 'y0' | 'y1'>) {
@@ -81,7 +82,7 @@ const heightsOf = (column: Column): Chain => ({
   beside: 'left',
   as: 'running',
   placesIn: inOrder([column.seatUpIn, column.topUpIn]),
-  names: column.topUpIn - column.seatUpIn > 1 / 32 ? ['seat', 'top'] : ['seat'],
+  names: column.topUpIn - column.seatUpIn > HALF_MARK_IN ? ['seat', 'top'] : ['seat'],
 })
 /** Bolts above the seat; how many there are at one height. */
 function boltsOf({ bolts, seatUpIn }: Column): Chain {
@@ -235,7 +236,7 @@ function rafterEnds(of: SheetsOf): readonly Figure[] {
 
 /** Heights in order, each with its name; of two that are one the first is said. */
 function heightsNamed(all: readonly (readonly [number, string])[]): Pick<Chain, 'placesIn' | 'names'> {
-  const first = all.filter(([upIn], i) => !all.slice(0, i).some(([other]) => Math.abs(other - upIn) < 1 / 32))
+  const first = all.filter(([upIn], i) => !all.slice(0, i).some(([other]) => Math.abs(other - upIn) < HALF_MARK_IN))
   const sorted = [...first].sort((one, other) => one[0] - other[0])
   return { placesIn: sorted.map(([upIn]) => upIn), names: sorted.map(([, name]) => name) }
 }
@@ -252,24 +253,13 @@ function postFoot(of: SheetsOf): Figure | null {
   const plies = of.sticks.sticks.filter((stick) => stick.of === column.post.id)
   const at = alongOn(of, column.post.side, alongWall(column.post, column.post.side).atIn)
   const window: Window = { x0: at - half - 6, x1: at + half + 6, y0: -hole.digIn, y1: 18 }
-  const concrete =
-    building.school === 'pier'
-      ? [box([at - half, -hole.depthIn], [at + half, building.bracketIn], 'concrete')]
-      : [
-          box([at - half, -hole.depthIn], [at + half, -hole.depthIn + building.padThicknessIn], 'concrete'),
-          ...(building.school === 'collar'
-            ? [box([at - half, -hole.embedIn], [at + half, -hole.embedIn + building.collarHeightIn], 'concrete')]
-            : []),
-        ]
   const bracket = building.school === 'pier' ? bracketShapes(at, footUp, widthIn) : []
   return {
     title: building.school === 'pier' ? 'Bracket on a pier' : 'Post in its hole',
     sub: `${column.post.name}; heights above the grade line, down is minus`,
     box: window,
     shapes: [
-      box([at - half, -hole.digIn], [at + half, 0], 'hidden'),
-      ...(hole.gravelIn > 0 ? [box([at - half, -hole.digIn], [at + half, -hole.depthIn], 'gravel')] : []),
-      ...concrete,
+      ...holeParts(building, hole, at).all,
       ...closeUp(wallView(of, column.post.side), plies, window, { look: () => 'wood' }),
       ...bracket,
       { as: 'grade', fromIn: window.x0, toIn: window.x1, upIn: 0 },

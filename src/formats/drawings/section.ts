@@ -1,17 +1,17 @@
 import { cutBy, type Seen, seenOn } from '@/core/drawn'
 import type { Flat } from '@/core/geometry'
 import { type Building, type Side } from '@/core/model'
-import type { Stick, StickKind } from '@/core/sticks'
+import { isOfPost, type Stick, type StickKind } from '@/core/sticks'
 import { upTo } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { inches, mark } from '../crewbook/paper'
 import { acrossIn, type SheetsOf } from '../crewbook/sheetsOf'
-import { box, type Figure, line, type Shape, solid } from './figure'
+import { type Figure, line, type Shape, solid } from './figure'
+import { holeParts } from './holes'
 import { boxOf, crossView, inOrder, joinBoxes, outlinesOf, shapesOf } from './views'
 
 /** How far behind the cut something is still drawn, inches. */
 const BEHIND_IN = 30
-const POSTS: readonly StickKind[] = ['ply', 'post']
 const CUT: readonly StickKind[] = [
   'purlin',
   'batten',
@@ -67,7 +67,7 @@ function behind(of: SheetsOf, xIn: number): readonly Stick[] {
     return nearestTo(own, ({ at }) => at.from[0], xIn) ?? []
   })
   return [
-    ...sticks.filter((stick) => (POSTS.includes(stick.kind) || stick.kind === 'knee') && near(stick)),
+    ...sticks.filter((stick) => (isOfPost(stick) || stick.kind === 'knee') && near(stick)),
     ...(truss ? [truss] : []),
     ...rafters,
   ]
@@ -82,19 +82,7 @@ const linePosts = ({ derived: { posts } }: SheetsOf, xIn: number): Posts =>
 function holeShapes({ derived, job: { building } }: SheetsOf, posts: Posts): readonly Shape[] {
   return posts.flatMap((post): readonly Shape[] => {
     const hole = derived.holes.find(({ kind }) => kind === post.kind)
-    if (!hole) return []
-    const [low, high] = [post.y - hole.diameterIn / 2, post.y + hole.diameterIn / 2]
-    const foot = -hole.depthIn
-    return [
-      box([low, -hole.digIn], [high, 0], 'hidden'),
-      ...(hole.gravelIn > 0 ? [box([low, -hole.digIn], [high, foot], 'gravel')] : []),
-      ...(building.school === 'pier'
-        ? [box([low, foot], [high, building.bracketIn], 'concrete')]
-        : [box([low, foot], [high, foot + building.padThicknessIn], 'concrete')]),
-      ...(building.school === 'collar'
-        ? [box([low, -hole.embedIn], [high, -hole.embedIn + building.collarHeightIn], 'concrete')]
-        : []),
-    ]
+    return hole ? holeParts(building, hole, post.y).all : []
   })
 }
 

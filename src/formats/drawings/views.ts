@@ -2,7 +2,8 @@ import type { Flat } from '@/core/geometry'
 import type { Seen, View } from '@/core/drawn'
 import { wallLengthIn } from '@/core/layout'
 import type { Side } from '@/core/model'
-import { type StickKind, wallLine } from '@/core/sticks'
+import { isOfPost, wallLine } from '@/core/sticks'
+import { HALF_MARK_IN } from '@/core/units'
 import type { SheetsOf } from '../crewbook/sheetsOf'
 import { type Figure, type Look, type Shape } from './figure'
 
@@ -34,21 +35,19 @@ export const crossView = (xIn: number): View => ({
   toward: [1, 0, 0],
 })
 
-const POST_KINDS: readonly StickKind[] = ['ply', 'post']
-
 /** Sticks drawn one over the other; the plies of one post are one body. */
 export function shapesOf(seen: readonly Seen[], look: (each: Seen) => Look): readonly Shape[] {
   const posts = new Map<string, { pieces: (readonly Flat[])[]; look: Look }>()
   const shapes: Shape[] = []
   for (const each of seen) {
-    const { kind, of } = each.stick
-    const has = POST_KINDS.includes(kind) && of !== null ? posts.get(of) : undefined
+    const of = isOfPost(each.stick) ? each.stick.of : null
+    const has = of === null ? undefined : posts.get(of)
     if (has) {
       has.pieces.push(...each.pieces)
       continue
     }
     const made = { pieces: [...each.pieces], look: look(each) }
-    if (of !== null && POST_KINDS.includes(kind)) posts.set(of, made)
+    if (of !== null) posts.set(of, made)
     shapes.push({ as: 'solid', ...made })
   }
   return shapes
@@ -74,5 +73,5 @@ export const joinBoxes = (boxes: readonly Figure['box'][]): Figure['box'] => ({
 /** Places in order, none twice, inches. */
 export const inOrder = (placesIn: readonly number[]): readonly number[] => {
   const sorted = [...placesIn].sort((one, other) => one - other)
-  return sorted.filter((at, i) => i === 0 || at - sorted[i - 1] > 1 / 32)
+  return sorted.filter((at, i) => i === 0 || at - sorted[i - 1] > HALF_MARK_IN)
 }

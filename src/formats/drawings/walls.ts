@@ -2,12 +2,13 @@ import { type Flat, hullOf } from '@/core/geometry'
 import { type Seen, seenOn } from '@/core/drawn'
 import { alongWall, isEave, wallLengthIn, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
-import { sawnOf, type Stick, type StickKind } from '@/core/sticks'
+import { isOfPost, sawnOf, type Stick, type StickKind } from '@/core/sticks'
 import { mark, table } from '../crewbook/paper'
 import type { SheetsOf } from '../crewbook/sheetsOf'
 import type { Block } from '../crewbook/types'
 import { OPENING } from '../words'
 import { area, box, type Chain, type Figure, line, type Look, type Shape } from './figure'
+import { holeParts } from './holes'
 import { alongOn, boxOf, inOrder, joinBoxes, outlinesOf, runsLeft, shapesOf, wallView } from './views'
 
 /** What covers the building above its walls. */
@@ -81,9 +82,7 @@ function frontPosts(of: SheetsOf, side: Side): readonly Shape[] {
       .concat(open ? wallPosts(of.derived.posts, side) : [])
       .map(({ id }) => id),
   )
-  const own = of.sticks.sticks.filter(
-    ({ kind, of: post }) => (kind === 'ply' || kind === 'post') && ids.has(post ?? ''),
-  )
+  const own = of.sticks.sticks.filter((stick) => isOfPost(stick) && ids.has(stick.of ?? ''))
   return shapesOf(seenOn(view, own), () => 'wood')
 }
 
@@ -177,8 +176,9 @@ function wallSticks(of: SheetsOf, side: Side): readonly Stick[] {
     of.structure.beams.filter(({ posts: on }) => on.every(({ post }) => posts.has(post.id))).map(({ id }) => id),
   )
   const end = side === 'west' ? 'truss-1' : `truss-${of.derived.trusses.trusses.length}`
-  return of.sticks.sticks.filter(({ id, kind, place, of: owner }) => {
-    if (kind === 'ply' || kind === 'post') return posts.has(owner ?? '')
+  return of.sticks.sticks.filter((stick) => {
+    const { id, kind, place, of: owner } = stick
+    if (isOfPost(stick)) return posts.has(owner ?? '')
     if (kind === 'header' || kind === 'carrier') return beams.has(owner ?? '')
     if (kind === 'truss') return !isEave(side) && id === end
     return FRAMING.includes(kind) && place.side === side && place.part === 'main'
@@ -188,17 +188,12 @@ function wallSticks(of: SheetsOf, side: Side): readonly Stick[] {
 /** Holes with their pads under the posts of a wall, dashed: they lie in the ground. */
 function holeShapes(of: SheetsOf, side: Side): readonly Shape[] {
   const { derived, job } = of
-  const { building } = job
   return wallPosts(derived.posts, side).flatMap((post): readonly Shape[] => {
     const hole = derived.holes.find(({ kind }) => kind === post.kind)
     if (!hole) return []
     const at = alongOn(of, side, alongWall(post, side).atIn)
-    const half = hole.diameterIn / 2
-    const castIn = building.school === 'pier' ? hole.depthIn + building.bracketIn : building.padThicknessIn
-    return [
-      box([at - half, -hole.digIn], [at + half, 0], 'hidden'),
-      box([at - half, -hole.depthIn], [at + half, -hole.depthIn + castIn], 'concrete'),
-    ]
+    const { dug, cast } = holeParts(job.building, hole, at)
+    return [dug, cast]
   })
 }
 
@@ -221,8 +216,7 @@ export function framing(of: SheetsOf, side: Side): Figure {
   const own = wallSticks(of, side)
   const seen = seenOn(wallView(of, side), own)
   const holes = holeShapes(of, side)
-  const look = ({ stick }: Seen): Look =>
-    stick.kind === 'ply' || stick.kind === 'post' || stick.kind === 'truss' ? 'far' : 'wood'
+  const look = ({ stick }: Seen): Look => (isOfPost(stick) || stick.kind === 'truss' ? 'far' : 'wood')
   const outlines = [...outlinesOf(seen), ...holes.flatMap((shape) => (shape.as === 'area' ? [shape.points] : []))]
   const whole = boxOf(outlines)
   const rows = job.building.openSides.includes(side) ? [] : derived.walls[side].rows
@@ -249,12 +243,15 @@ export function framing(of: SheetsOf, side: Side): Figure {
   }
 }
 
+/** What a brace is drawn with, besides posts. */
+const BESIDE_BRACES: readonly StickKind[] = ['header', 'carrier', 'skirt']
+
 /** The braces of one wall in its frame: each with its name and the edge it is measured along. Null where it has none. */
 export function bracing(of: SheetsOf, side: Side): Figure | null {
   const braces = of.sticks.sticks.filter(({ kind, place }) => kind === 'brace' && place.side === side)
   if (braces.length === 0) return null
   const view = wallView(of, side)
-  const frame = wallSticks(of, side).filter(({ kind }) => ['ply', 'post', 'header', 'carrier', 'skirt'].includes(kind))
+  const frame = wallSticks(of, side).filter((stick) => isOfPost(stick) || BESIDE_BRACES.includes(stick.kind))
   const back = seenOn(view, frame)
   const front = seenOn(view, braces)
   const posts = wallPosts(of.derived.posts, side)

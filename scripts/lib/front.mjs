@@ -1,5 +1,7 @@
 import { createServer, request as ask } from 'node:http'
 
+const REST_MS = 65_000
+
 /** One address before several servers, which take requests in turn: what a small balancer does, for the tests. */
 export const front = (port, ports) =>
   new Promise((resolve) => {
@@ -18,5 +20,7 @@ export const front = (port, ports) =>
       response.on('close', () => passed.destroy())
       request.pipe(passed)
     })
+    // Longer than a busy test rests between two requests: none is sent into a connection that is just being closed.
+    server.keepAliveTimeout = REST_MS
     server.listen(port, '127.0.0.1', () => resolve(server))
   })

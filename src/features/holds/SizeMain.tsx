@@ -1,12 +1,11 @@
 'use client'
 import { fixed } from '@/core/units'
 import { BOARD_SIZES, type Job, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
-import { type Issue } from '@/core/result'
 import { partWords } from '@/core/sizing'
 import { postSize } from '@/core/wood'
 import { LengthField, OptionalLengthField, ToggleField } from '@/ui'
 import type { ShownDerived, ShownProposal, ShownReport } from '@/formats/shown'
-import { sortChecks, useDoc, useRun } from '../job'
+import { type PutPart, sortChecks, useDoc, useJobPart, useRun } from '../job'
 import { BayCostChart, ProposalTable } from './Proposals'
 
 const LOCKS: readonly (readonly [Sizing['locked'][number], string])[] = [
@@ -119,10 +118,7 @@ function ListsAndLocks({
   job,
 }: {
   readonly sizing: Job['sizing']
-  readonly put: <K extends keyof Sizing>(
-    key: K,
-    label: string,
-  ) => (value: Sizing[K], gesture?: string) => readonly Issue[]
+  readonly put: PutPart<Sizing>
   readonly job: Job
 }) {
   return (
@@ -174,10 +170,7 @@ function BayLimits({
   done,
 }: {
   readonly sizing: Job['sizing']
-  readonly put: <K extends keyof Sizing>(
-    key: K,
-    label: string,
-  ) => (value: Sizing[K], gesture?: string) => readonly Issue[]
+  readonly put: PutPart<Sizing>
   readonly done: () => void
 }) {
   return (
@@ -224,13 +217,9 @@ function BayLimits({
  * old one back.
  */
 export function SizeMain() {
-  const { job, derived, edit, done } = useDoc()
+  const { job, derived, edit } = useDoc()
+  const { part: sizing, put, done } = useJobPart('sizing')
   const run = useRun('size')
-  const sizing = job.sizing
-  const put =
-    <K extends keyof Sizing>(key: K, label: string) =>
-    (value: Sizing[K], gesture?: string) =>
-      edit(label, (job) => ({ ...job, sizing: { ...job.sizing, [key]: value } }), gesture && `sizing-${key}-${gesture}`)
   const value = run.value
   const drawn = partWords(job, new Set(derived.trusses.beams.map((beam) => beam.kind)))
   const [tightest] = sortChecks(derived.checks)

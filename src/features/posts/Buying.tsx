@@ -3,7 +3,7 @@ import { Plus, Trash2 } from 'lucide-react'
 import type { Job } from '@/core/model'
 import { IN_PER_FT } from '@/core/units'
 import { ChoiceField, EntryScope, LengthField, NumberField, ToggleField } from '@/ui'
-import { boardChoices, lumberChoices, useDoc } from '../job'
+import { boardChoices, lumberChoices, useDoc, useJobPart } from '../job'
 
 type Buying = Job['buying']
 type Offcut = Buying['offcuts'][number]
@@ -11,19 +11,10 @@ type Offcut = Buying['offcuts'][number]
 /** Lengths that yards sell, feet. */
 const STOCK_FT = [8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32]
 
-function useBuying() {
-  const { job, edit, done } = useDoc()
-  const put =
-    <K extends keyof Buying>(key: K, label: string) =>
-    (value: Buying[K], gesture?: string) =>
-      edit(label, (job) => ({ ...job, buying: { ...job.buying, [key]: value } }), gesture && `${key}-${gesture}`)
-  return { buying: job.buying, building: job.building, put, done }
-}
-
 /** The yard's lengths: pressed is one that it sells. The last one stays. */
 function Stock() {
-  const { buying, put } = useBuying()
-  const { stockIn } = buying
+  const { part, put } = useJobPart('buying')
+  const { stockIn } = part
   const flip = (lengthIn: number) =>
     put(
       'stockIn',
@@ -61,7 +52,7 @@ function Stock() {
 
 /** What is bought over the cut, and to spare. */
 function Allowances() {
-  const { buying, put, done } = useBuying()
+  const { part: buying, put, done } = useJobPart('buying')
   const { spares } = buying
   const spare = (key: keyof Buying['spares'], percent: boolean) => (value: number, gesture: string) =>
     put('spares', 'what is bought to spare')({ ...spares, [key]: percent ? value / 100 : value }, `${key}-${gesture}`)
@@ -133,14 +124,14 @@ function OffcutFields({
   readonly set: (partial: Partial<Offcut>, gesture?: string) => ReturnType<ReturnType<typeof useDoc>['edit']>
   readonly remove: () => void
 }) {
-  const { building, done } = useBuying()
+  const { job, done } = useDoc()
   return (
     <EntryScope of={offcut.id}>
       <ChoiceField label="Board" value={offcut.size} choices={boardChoices} onChange={(size) => set({ size })} />
       <ChoiceField
         label="Lumber"
         value={offcut.lumber}
-        choices={lumberChoices(building)}
+        choices={lumberChoices(job.building)}
         onChange={(lumber) => set({ lumber })}
       />
       <ToggleField label="Treated" value={offcut.treated} onChange={(treated) => void set({ treated })} />
@@ -167,15 +158,23 @@ function OffcutFields({
 
 /** Boards that lie there already. */
 function Offcuts() {
-  const { buying, building, put } = useBuying()
-  const { offcuts } = buying
+  const { job } = useDoc()
+  const { part, put } = useJobPart('buying')
+  const { offcuts } = part
   const setAll = (list: readonly Offcut[], gesture?: string) =>
     put('offcuts', 'boards that lie there')([...list], gesture)
   const next = Math.max(0, ...offcuts.map(({ id }) => Number(/^oc-(\d+)$/.exec(id)?.[1] ?? 0))) + 1
   const add = () =>
     setAll([
       ...offcuts,
-      { id: `oc-${next}`, size: '2x6', lumber: building.roof.purlins.lumber, treated: false, lengthIn: 96, count: 1 },
+      {
+        id: `oc-${next}`,
+        size: '2x6',
+        lumber: job.building.roof.purlins.lumber,
+        treated: false,
+        lengthIn: 96,
+        count: 1,
+      },
     ])
   return (
     <section className="grp" aria-label="Boards that lie there">

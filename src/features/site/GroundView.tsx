@@ -7,12 +7,11 @@ import { fixed, FT3_PER_YD3 } from '@/core/units'
 import { DataTable, Length, LengthField, Measure, Quantity } from '@/ui'
 import { useMemo } from 'react'
 import { useSize, useViewport, ZoomButtons } from '../drawing'
-import { useDoc, useJob } from '../job'
+import { useDoc, useJob, useJobPart } from '../job'
 import { ContourPlan } from './ContourPlan'
 import { ROUND_IN } from './ground'
 import { Obstructions } from './Obstructions'
 import { Spots } from './Spots'
-import { useGround } from './useGround'
 
 /** Slopes past which the ground needs a look, and past which an engineer's, inches of fall in 12. */
 const STEEP_PER12 = 1
@@ -21,7 +20,7 @@ const TOO_STEEP_PER12 = 4
 /** Cut and fill under the building. */
 function EarthworkTable({ surface }: { readonly surface: Surface }) {
   const { derived } = useDoc()
-  const { ground } = useGround()
+  const { part: ground } = useJobPart('ground')
   const { lengthIn, widthIn } = derived.grid
   const work = useMemo(
     () => earthwork(surface, { x0: 0, y0: 0, x1: lengthIn, y1: widthIn }, ground.padIn),
@@ -119,7 +118,7 @@ function GroundAtHoles({ derived }: { readonly derived: Pick<Derived, 'ground' |
 /** Contours of the ground under the plan. */
 function ContourPane({ surface }: { readonly surface: Surface | null }) {
   const { derived } = useDoc()
-  const { ground } = useGround()
+  const { part: ground } = useJobPart('ground')
   const pickPost = useJob((state) => state.pick)
   const [ref, size] = useSize<SVGSVGElement>()
   const { lengthIn, widthIn } = derived.grid
@@ -153,7 +152,7 @@ function ContourPane({ surface }: { readonly surface: Surface | null }) {
 /** The lie of the land: contours under the plan, spot heights, cut and fill to the pad, what is in the way. */
 export function GroundView() {
   const { job, derived } = useDoc()
-  const { ground, put, done } = useGround()
+  const { part: ground, change: changeGround, done } = useJobPart('ground')
   const surface = useMemo(() => surfaceOfJob({ ...job, ground }), [job, ground])
   return (
     <div className="position-absolute d-flex" style={{ inset: '44px 0 0' }}>
@@ -167,7 +166,7 @@ export function GroundView() {
           name="padIn"
           feet={false}
           value={ground.padIn}
-          onChange={(padIn, gesture) => put('pad level', (ground) => ({ ...ground, padIn }), `pad-${gesture}`)}
+          onChange={(padIn, gesture) => changeGround('pad level', (ground) => ({ ...ground, padIn }), `pad-${gesture}`)}
           onDone={done}
         />
         {surface ? (

@@ -5,9 +5,10 @@ import { jobStructure } from '@/core/derive'
 import type { Plot } from '@/core/model'
 import type { Lot, LotLine, LotThing } from '@/core/terrain'
 import { lotDrawing } from '@/formats/drawings'
-import { FailSign, LengthField, Measure, OptionalLengthField, Quantity, TextField } from '@/ui'
+import { FailSign, Measure, OptionalLengthField, Quantity, TextField } from '@/ui'
 import { SheetDrawing } from '../drawing'
-import { useDoc } from '../job'
+import { changedAt, useDoc, useJobPart } from '../job'
+import { EastNorth } from './EastNorth'
 
 type Corner = Plot['corners'][number]
 type Thing = Plot['things'][number]
@@ -16,14 +17,6 @@ type Thing = Plot['things'][number]
 const START_IN = 600
 /** Room of the drawing, points. */
 const ROOM = { wide: 640, high: 400 }
-
-/** The lot of the open job, and how it is changed. */
-function usePlot() {
-  const { job, edit, done } = useDoc()
-  const put = (name: string, change: (plot: Plot) => Plot, gesture?: string) =>
-    edit(name, (now) => ({ ...now, plot: change(now.plot) }), gesture)
-  return { plot: job.plot, put, done }
-}
 
 const freshId = (all: readonly { readonly id: string }[], of: string): string => {
   let next = all.length + 1
@@ -61,38 +54,16 @@ function CornerRow({
   readonly i: number
   readonly line: LotLine | undefined
 }) {
-  const { put, done } = usePlot()
+  const { change: changePlot, done } = useJobPart('plot')
   const change = (to: Partial<Corner>) =>
-    put('lot', (plot) => ({
-      ...plot,
-      corners: plot.corners.map((each, k) => (k === i ? { ...each, ...to } : each)),
-    }))
+    changePlot('lot', (plot) => ({ ...plot, corners: changedAt(plot.corners, i, to) }))
   const label = `corner ${i + 1}`
   return (
     <tr className={line?.holds === false ? 'warn' : ''}>
       <td>
         <b>{i + 1}</b>
       </td>
-      <td className="n">
-        <LengthField
-          bare
-          label="east"
-          ariaLabel={`${label} east`}
-          value={corner.xIn}
-          onChange={(xIn) => change({ xIn })}
-          onDone={done}
-        />
-      </td>
-      <td className="n">
-        <LengthField
-          bare
-          label="north"
-          ariaLabel={`${label} north`}
-          value={corner.yIn}
-          onChange={(yIn) => change({ yIn })}
-          onDone={done}
-        />
-      </td>
+      <EastNorth label={label} place={corner} onChange={change} onDone={done} />
       <td>
         <TextField
           bare
@@ -121,7 +92,7 @@ function CornerRow({
         <Remove
           label={`take out ${label}`}
           onClick={() =>
-            put('lot corner out', (plot) => ({ ...plot, corners: plot.corners.filter((_, k) => k !== i) }))
+            changePlot('lot corner out', (plot) => ({ ...plot, corners: plot.corners.filter((_, k) => k !== i) }))
           }
         />
       </td>
@@ -138,12 +109,9 @@ function ThingRow({
   readonly i: number
   readonly found: LotThing | undefined
 }) {
-  const { put, done } = usePlot()
+  const { change: changePlot, done } = useJobPart('plot')
   const change = (to: Partial<Thing>) =>
-    put('on the lot', (plot) => ({
-      ...plot,
-      things: plot.things.map((each, k) => (k === i ? { ...each, ...to } : each)),
-    }))
+    changePlot('on the lot', (plot) => ({ ...plot, things: changedAt(plot.things, i, to) }))
   const label = thing.name || `thing ${i + 1}`
   return (
     <tr>
@@ -157,26 +125,7 @@ function ThingRow({
           onDone={done}
         />
       </td>
-      <td className="n">
-        <LengthField
-          bare
-          label="east"
-          ariaLabel={`${label} east`}
-          value={thing.xIn}
-          onChange={(xIn) => change({ xIn })}
-          onDone={done}
-        />
-      </td>
-      <td className="n">
-        <LengthField
-          bare
-          label="north"
-          ariaLabel={`${label} north`}
-          value={thing.yIn}
-          onChange={(yIn) => change({ yIn })}
-          onDone={done}
-        />
-      </td>
+      <EastNorth label={label} place={thing} onChange={change} onDone={done} />
       <td className="n">
         <OptionalLengthField
           bare
@@ -192,7 +141,9 @@ function ThingRow({
       <td>
         <Remove
           label={`take out ${label}`}
-          onClick={() => put('thing out', (plot) => ({ ...plot, things: plot.things.filter((_, k) => k !== i) }))}
+          onClick={() =>
+            changePlot('thing out', (plot) => ({ ...plot, things: plot.things.filter((_, k) => k !== i) }))
+          }
         />
       </td>
     </tr>
@@ -202,7 +153,7 @@ function ThingRow({
 /** Corners of the lot and what stands on it, as they are typed. */
 function LotFields({ lot }: { readonly lot: Lot | null }) {
   const { derived } = useDoc()
-  const { plot, put } = usePlot()
+  const { part: plot, change } = useJobPart('plot')
   const { lengthIn, widthIn } = derived.grid
   const begin = () => {
     const round: readonly (readonly [number, number])[] = [
@@ -211,13 +162,13 @@ function LotFields({ lot }: { readonly lot: Lot | null }) {
       [lengthIn + START_IN, widthIn + START_IN],
       [-START_IN, widthIn + START_IN],
     ]
-    put('lot', (now) => ({
+    change('lot', (now) => ({
       ...now,
       corners: round.map(([xIn, yIn], i) => ({ id: `lot-${i + 1}`, xIn, yIn, line: '', setbackIn: null })),
     }))
   }
   const addCorner = () =>
-    put('lot corner', (now) => {
+    change('lot corner', (now) => {
       const [first, last] = [now.corners[0], now.corners[now.corners.length - 1]]
       const [xIn, yIn] = first && last ? [(first.xIn + last.xIn) / 2, (first.yIn + last.yIn) / 2] : [0, -START_IN]
       return {
@@ -226,7 +177,7 @@ function LotFields({ lot }: { readonly lot: Lot | null }) {
       }
     })
   const addThing = () =>
-    put('on the lot', (now) => ({
+    change('on the lot', (now) => ({
       ...now,
       things: [
         ...now.things,

@@ -1,25 +1,23 @@
 'use client'
-import type { Ground } from '@/core/model'
 import type { Obstruction } from '@/core/sizing'
 import { item } from '@/core/result'
 import { ChoiceField, EntryScope, Length, LengthField } from '@/ui'
-import { useDoc } from '../job'
+import { changedAt, useDoc, useJobPart } from '../job'
 import { KINDS } from './ground'
-import { useGround } from './useGround'
 import { Ways } from './Ways'
 
 /** Distance to keep from a buried line until its owner says otherwise, inches. */
 const CLEAR_OF_LINES_IN = 24
 
-const changed = (ground: Ground, i: number, change: Partial<Obstruction>): Ground => ({
-  ...ground,
-  obstructions: ground.obstructions.map((obstruction, k) => (k === i ? { ...obstruction, ...change } : obstruction)),
-})
-
 /** An obstruction, and the ways round it. */
 function ObstructionFields({ obstruction, i }: { readonly obstruction: Obstruction; readonly i: number }) {
-  const { put, done } = useGround()
-  const change = (to: Partial<Obstruction>) => put('obstruction', (ground) => changed(ground, i, to), `thing-${i}`)
+  const { change: changeGround, done } = useJobPart('ground')
+  const change = (to: Partial<Obstruction>) =>
+    changeGround(
+      'obstruction',
+      (ground) => ({ ...ground, obstructions: changedAt(ground.obstructions, i, to) }),
+      `thing-${i}`,
+    )
   return (
     <section
       aria-label={`${obstruction.kind} ${i + 1}`}
@@ -66,7 +64,7 @@ function ObstructionFields({ obstruction, i }: { readonly obstruction: Obstructi
         type="button"
         className="btn btn-light btn-sm mt-1"
         onClick={() => {
-          put('obstruction taken out', (ground) => ({
+          changeGround('obstruction taken out', (ground) => ({
             ...ground,
             obstructions: ground.obstructions.filter((_, k) => k !== i),
           }))
@@ -81,7 +79,7 @@ function ObstructionFields({ obstruction, i }: { readonly obstruction: Obstructi
 /** What is in the way of holes, and what to do about it. */
 export function Obstructions() {
   const { derived } = useDoc()
-  const { ground, put } = useGround()
+  const { part: ground, change: changeGround } = useJobPart('ground')
   const add = () => {
     // A new one lies at a post, where it is seen and moved.
     const post = item(derived.posts, Math.min(2, derived.posts.length - 1))
@@ -95,7 +93,7 @@ export function Obstructions() {
       decided: '',
       why: '',
     }
-    put('obstruction', (ground) => ({ ...ground, obstructions: [...ground.obstructions, fresh] }))
+    changeGround('obstruction', (ground) => ({ ...ground, obstructions: [...ground.obstructions, fresh] }))
   }
   return (
     <>

@@ -1,10 +1,9 @@
 'use client'
 import type { ShownDerived } from '@/formats/shown'
 import { ENCLOSURES, EXPOSURES, type Job, RISKS, SNOW_EXPOSURES, SOILS, THERMALS } from '@/core/model'
-import type { Issue } from '@/core/result'
 import { ENCLOSURE, SOIL, THERMAL } from '@/formats/words'
 import { ChoiceField, NumberField, OptionalLengthField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
-import { type JobState, useDoc } from '../job'
+import { type JobState, type PutPart, useDoc } from '../job'
 
 /** Snow and wind. */
 export function HazardFields({
@@ -14,10 +13,7 @@ export function HazardFields({
   derived,
 }: {
   readonly site: Job['site']
-  readonly put: <K extends keyof Job['site']>(
-    key: K,
-    label: string,
-  ) => (value: Job['site'][K], gesture?: string) => readonly Issue[]
+  readonly put: PutPart<Job['site']>
   readonly done: () => void
   readonly derived: ShownDerived
 }) {
@@ -123,10 +119,7 @@ export function GroundFields({
   edit,
 }: {
   readonly site: Job['site']
-  readonly put: <K extends keyof Job['site']>(
-    key: K,
-    label: string,
-  ) => (value: Job['site'][K], gesture?: string) => readonly Issue[]
+  readonly put: PutPart<Job['site']>
   readonly done: () => void
   readonly edit: JobState['edit']
 }) {
@@ -198,10 +191,7 @@ export function WeightFields({
   done,
 }: {
   readonly site: Job['site']
-  readonly put: <K extends keyof Job['site']>(
-    key: K,
-    label: string,
-  ) => (value: Job['site'][K], gesture?: string) => readonly Issue[]
+  readonly put: PutPart<Job['site']>
   readonly derived: ShownDerived
   readonly done: () => void
 }) {

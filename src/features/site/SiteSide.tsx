@@ -1,19 +1,14 @@
 'use client'
-import { type Job } from '@/core/model'
 import { UNIT_SYSTEMS } from '@/core/units'
 import { STANDING_NOTE, UNITS } from '@/formats/words'
 import { ChoiceField } from '@/ui'
-import { useDoc } from '../job'
+import { useDoc, useJobPart } from '../job'
 import { GroundFields, HazardFields, WeightFields } from './SiteFields'
 
 /** Site hazards and the ground. Nothing here is ever assumed: an empty field stays empty and says what waits for it. */
 export function SiteSide() {
-  const { job, derived, edit, done } = useDoc()
-  const site = job.site
-  const put =
-    <K extends keyof Job['site']>(key: K, label: string) =>
-    (value: Job['site'][K], gesture?: string) =>
-      edit(`${label}`, (job) => ({ ...job, site: { ...job.site, [key]: value } }), gesture && `${key}-${gesture}`)
+  const { job, derived, edit } = useDoc()
+  const { part: site, put, done } = useJobPart('site')
   return (
     <>
       <h2>Site</h2>

@@ -3,10 +3,10 @@ import { spotOf } from '@/core/field'
 import { useRef, useState } from 'react'
 import type { Ground } from '@/core/model'
 import { spotsFromCsv } from '@/formats/csv'
-import { LengthField, OptionalLengthField } from '@/ui'
+import { OptionalLengthField } from '@/ui'
 import { useLog, useMeasured } from '../field'
-import { useDoc } from '../job'
-import { useGround } from './useGround'
+import { changedAt, useDoc, useJobPart } from '../job'
+import { EastNorth } from './EastNorth'
 
 type Spot = Ground['spots'][number]
 type SpotFile = ReturnType<typeof spotsFromCsv>
@@ -35,9 +35,9 @@ function useReadSpots(): readonly { readonly id: string; readonly heightIn: numb
 
 /** Spots of a file before they are taken. */
 function SpotPreview({ seen, onClose }: { readonly seen: SpotFile; readonly onClose: () => void }) {
-  const { put } = useGround()
+  const { change: changeGround } = useJobPart('ground')
   const take = () => {
-    put('spots from a file', (ground) => ({
+    changeGround('spots from a file', (ground) => ({
       ...ground,
       spots: [...ground.spots.filter((spot) => !seen.rows.some((row) => row.id === spot.id)), ...seen.rows],
     }))
@@ -66,19 +66,19 @@ function SpotPreview({ seen, onClose }: { readonly seen: SpotFile; readonly onCl
 /** New spots, spots from a file, heights from the rod. */
 function SpotSources({ onFile }: { readonly onFile: (seen: SpotFile) => void }) {
   const { derived } = useDoc()
-  const { put } = useGround()
+  const { change: changeGround } = useJobPart('ground')
   const read = useReadSpots()
   const file = useRef<HTMLInputElement>(null)
   const { lengthIn, widthIn } = derived.grid
   const addOne = () => {
-    put('new spot', (ground) => ({
+    changeGround('new spot', (ground) => ({
       ...ground,
       spots: [...ground.spots, { id: nextSpotId(ground.spots), xIn: lengthIn / 2, yIn: widthIn / 2, heightIn: 0 }],
     }))
   }
   const takeReadings = () => {
     const heights = new Map(read.map((spot) => [spot.id, spot.heightIn]))
-    put('spot readings', (ground) => ({
+    changeGround('spot readings', (ground) => ({
       ...ground,
       spots: ground.spots.map((spot) => ({ ...spot, heightIn: heights.get(spot.id) ?? spot.heightIn })),
     }))
@@ -114,38 +114,15 @@ function SpotSources({ onFile }: { readonly onFile: (seen: SpotFile) => void }) 
 
 /** One spot: where it is and how high. */
 function SpotRow({ spot, i }: { readonly spot: Spot; readonly i: number }) {
-  const { put, done } = useGround()
+  const { change: changeGround, done } = useJobPart('ground')
   const change = (to: Partial<Spot>) =>
-    put(
-      'spot height',
-      (ground) => ({ ...ground, spots: ground.spots.map((spot, k) => (k === i ? { ...spot, ...to } : spot)) }),
-      `spot-${i}`,
-    )
+    changeGround('spot height', (ground) => ({ ...ground, spots: changedAt(ground.spots, i, to) }), `spot-${i}`)
   return (
     <tr>
       <td>
         <b>{spot.id}</b>
       </td>
-      <td className="n">
-        <LengthField
-          bare
-          label="east"
-          ariaLabel={`${spot.id} east`}
-          value={spot.xIn}
-          onChange={(xIn) => change({ xIn })}
-          onDone={done}
-        />
-      </td>
-      <td className="n">
-        <LengthField
-          bare
-          label="north"
-          ariaLabel={`${spot.id} north`}
-          value={spot.yIn}
-          onChange={(yIn) => change({ yIn })}
-          onDone={done}
-        />
-      </td>
+      <EastNorth label={spot.id} place={spot} onChange={change} onDone={done} />
       <td className="n">
         <OptionalLengthField
           bare
@@ -164,7 +141,7 @@ function SpotRow({ spot, i }: { readonly spot: Spot; readonly i: number }) {
           style={{ height: 24, padding: '0 6px' }}
           aria-label={`remove ${spot.id}`}
           onClick={() => {
-            put('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
+            changeGround('spot taken out', (ground) => ({ ...ground, spots: ground.spots.filter((_, k) => k !== i) }))
           }}
         >
           ×
@@ -176,7 +153,7 @@ function SpotRow({ spot, i }: { readonly spot: Spot; readonly i: number }) {
 
 /** Spot heights, one a line, and where new ones come from. */
 export function Spots() {
-  const { ground } = useGround()
+  const { part: ground } = useJobPart('ground')
   const [seen, setSeen] = useState<SpotFile | null>(null)
   return (
     <>

@@ -6,6 +6,7 @@ import path from 'node:path'
 import { By, type WebDriver } from 'selenium-webdriver'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { anew, BASE, desk } from './testing/desk'
+import { call } from './testing/office'
 
 // Drawings, the lot, the state of every piece, its label and its page on the phone; what is printed is what the PDF is.
 let driver: WebDriver
@@ -18,14 +19,7 @@ const DEMO = read('demo/quillback-hill.json')
 /** The building of 96 posts. */
 const LARGE = read('scripts/bench/barn-60x200.json')
 
-const post = (to: string, body: unknown) =>
-  anew(() =>
-    fetch(`${BASE}${to}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    }),
-  )
+const post = (to: string, body: unknown) => anew(() => call(to, 'POST', body))
 async function paper(to: string, body: object): Promise<string> {
   const response = await post(to, body)
   expect(response.status).toBe(200)

@@ -12,20 +12,14 @@ import { crewBook } from '@/formats/crewbook'
 import { fieldSheets } from '@/formats/fieldsheets'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { anew, BASE, desk } from './testing/desk'
+import { call } from './testing/office'
 
 // What the office does with the field's records, and what comes out on paper and in files.
 let driver: WebDriver
 let at: ReturnType<typeof desk>
 let url = ''
 const doc = JSON.parse(readFileSync('demo/quillback-hill.json', 'utf8')) as { name: string }
-const post = (to: string, body: unknown) =>
-  anew(() =>
-    fetch(`${BASE}${to}`, {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    }),
-  )
+const post = (to: string, body: unknown) => anew(() => call(to, 'POST', body))
 
 beforeAll(async () => {
   const browser = await openBrowser()
@@ -168,7 +162,7 @@ describe('the office', () => {
   test('boards that lie there are cut first, a length of the yard is left out, and the workbook says what the page does', async () => {
     await press('Add boards')
     await at.waitText('.work', /First from what lies there/)
-    await (await at.find('[aria-label="Lengths that the yard sells"] button:nth-of-type(9)')).click()
+    await (await at.find('[aria-label="Lengths that the yard sells, feet"] button:nth-of-type(9)')).click()
     await at.waitText('.work', /No plan costs under/)
     await driver.wait(async () => !/24′/.test(await at.text('section[aria-label^="2×6 SP-No.2"] table')), 15000)
     const [, boards] = /(\d+) boards, \$/.exec(await at.text('section[aria-label^="2×6 SP-No.2"]')) ?? []

@@ -1,6 +1,6 @@
-// npm run mutants [-- --sample N --seed S --only TEXT --seconds T] : changes one small thing of the core at a time (a comparison, a
-// sign, a number, a branch) and runs the unit tests: a change that no test notices is printed. The sample is drawn by
-// lot with a seed, so that it is the same every time; the changes that once went unnoticed are always in it.
+// npm run mutants [-- --sample N --seed S --only TEXT --seconds T] : changes one small thing of the core at a time (a
+// comparison, a sign, a number, a branch) and runs the unit tests: a change that no test notices is printed. The sample
+// is drawn by lot with a seed, so that it is the same every time; the changes that once went unnoticed are always in it.
 import { spawn } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { cpSync, mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'

@@ -55,7 +55,7 @@ const jest = (name, project, env) => {
       project,
       '--json',
       `--outputFile=${out}`,
-      ...(project === 'e2e' ? ['--runInBand', '--testTimeout=90000'] : ['--testTimeout=30000']),
+      ...(project === 'e2e' ? ['--runInBand', '--testTimeout=90000'] : ['--maxWorkers=2', '--testTimeout=30000']),
     ],
     env,
   )

@@ -15,6 +15,7 @@ export {
   ToggleField,
 } from './fields'
 export { About, Length, Quantity, Stated, UnitsProvider, useUnits, useWriter } from './Units'
+export { PickSome } from './PickSome'
 export { toTenth } from './px'
 export { Tabs } from './Tabs'
 export { EntryHost, EntryScope } from './EntryScope'

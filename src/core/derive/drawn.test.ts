@@ -3,7 +3,7 @@ import { faultsOf } from '../testing/fuzz/faults'
 import { randomJob } from '../testing/fuzz/randomJob'
 
 // Buildings drawn by lot over the whole range of every field; `npm run fuzz` draws two thousand, `npm run mutants` sixty.
-const DRAWN = Number(process.env.BURDOCK_DRAWN ?? 300)
+const DRAWN = Number(process.env.BURDOCK_DRAWN ?? 120)
 const PARTS = 6
 /** Least share of the drawn that must be buildings at all. */
 const LEAST_ACCEPTED = 0.6

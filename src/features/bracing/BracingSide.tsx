@@ -2,7 +2,7 @@
 import { relianceWords } from '@/formats/words/checks'
 import { NAILS } from '@/core/joints'
 import { type Building, TOPS, WALL_BRACES } from '@/core/model'
-import { TOP, WALL_BRACE } from '@/formats/words'
+import { shortWall, TOP, WALL_BRACE } from '@/formats/words'
 import { ChoiceField, LengthField, NumberField, OptionalNumberField, Quantity, ToggleField } from '@/ui'
 import { boardChoices, CheckRow, lumberChoices, PocketLinks, type PutPart, sortChecks, useDoc, usePart } from '../job'
 import type { Issue } from '@/core/result'
@@ -181,7 +181,7 @@ function BraceFields({
             {derived.braces.map((line) => (
               <tr key={line.side}>
                 <td style={{ whiteSpace: 'normal' }}>
-                  {derived.wallNames[line.side].replace(' wall', '')}, {line.between}
+                  {shortWall(derived.wallNames, line.side)}, {line.between}
                 </td>
                 <td className="n">
                   <Quantity value={line.alphaDeg} kind="deg" />

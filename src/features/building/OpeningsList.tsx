@@ -5,7 +5,7 @@ import { checkJob } from '@/core/derive'
 import type { ShownDerived } from '@/formats/shown'
 import { clearPlace, cornersOf, isEave, needsJambs } from '@/core/layout'
 import { type Job, OPENING_KINDS, SIDES, type Corner, type Opening, type OpeningKind, type Side } from '@/core/model'
-import { OPENING } from '@/formats/words'
+import { OPENING, shortWall } from '@/formats/words'
 import { ChoiceField, EntryScope, LengthField, Measure, OptionalNumberField, TextField, useWriter } from '@/ui'
 import { useDoc, useJob, removeOpening } from '../job'
 
@@ -44,7 +44,7 @@ function OpeningsTable({ opening }: { readonly opening: Opening | undefined }) {
                 {each.name || OPENING[each.kind]}
               </button>
             </td>
-            <td>{derived.wallNames[each.side].replace(' wall', '')}</td>
+            <td>{shortWall(derived.wallNames, each.side)}</td>
             <td className="n">
               <Measure inches={each.widthIn} /> × <Measure inches={each.heightIn} />
             </td>

@@ -1,7 +1,7 @@
 'use client'
 import { type Dispatch, type SetStateAction, useState } from 'react'
 import { cardCode, type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
-import { RAISE_CAUTION } from '@/formats/words'
+import { RAISE_CAUTION, shortWall } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
 import { Big } from './Big'
@@ -23,7 +23,7 @@ function OwnMarks({
         <li key={mark.key} className={mark.kind}>
           <span>
             {mark.name}
-            {mark.face ? `, ${wallNames[mark.face].replace(' wall', '').toLowerCase()}` : ''}
+            {mark.face ? `, ${shortWall(wallNames, mark.face).toLowerCase()}` : ''}
           </span>
           <b>
             <Measure inches={mark.fromBottomIn} stacked />

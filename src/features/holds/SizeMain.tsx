@@ -3,7 +3,7 @@ import { fixed } from '@/core/units'
 import { BOARD_SIZES, type Job, merge3, POST_SECTIONS, type Sizing } from '@/core/model'
 import { partWords } from '@/core/sizing'
 import { postSize } from '@/core/wood'
-import { LengthField, OptionalLengthField, ToggleField } from '@/ui'
+import { LengthField, OptionalLengthField, PickSome, ToggleField } from '@/ui'
 import type { ShownDerived, ShownProposal, ShownReport } from '@/formats/shown'
 import { type PutPart, sortChecks, useDoc, useJobPart, useRun } from '../job'
 import { BayCostChart, ProposalTable } from './Proposals'
@@ -30,42 +30,6 @@ const LUMBERS = [
   'DF-L-No.2',
   'HF-No.2',
 ] as const
-const flip = <T extends string>(list: readonly T[], value: T): T[] =>
-  list.includes(value) ? list.filter((each) => each !== value) : [...list, value]
-
-/** What the yard has of one kind of thing: pressed is on its list. */
-function YardList<T extends string>({
-  of,
-  choices,
-  on,
-  onFlip,
-}: {
-  readonly of: string
-  readonly choices: readonly (readonly [T, string])[]
-  readonly on: readonly T[]
-  readonly onFlip: (list: T[]) => void
-}) {
-  return (
-    <>
-      <p className="note mb-1">{of} on the yard’s list:</p>
-      <div className="d-flex flex-wrap gap-1 mb-2">
-        {choices.map(([key, name]) => (
-          <button
-            key={key}
-            type="button"
-            className="btn btn-light btn-sm"
-            aria-pressed={on.includes(key)}
-            style={on.includes(key) ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined}
-            onClick={() => onFlip(flip(on, key))}
-          >
-            {name}
-          </button>
-        ))}
-      </div>
-    </>
-  )
-}
-
 /** Starting, stopping and following the search. */
 function SearchBar({
   run,
@@ -123,41 +87,32 @@ function ListsAndLocks({
 }) {
   return (
     <div style={{ flex: 1 }}>
-      <p className="note mb-1">Leave as they are:</p>
-      <div className="d-flex flex-wrap gap-1 mb-2">
-        {LOCKS.map(([key, name]) => (
-          <button
-            key={key}
-            type="button"
-            className="btn btn-light btn-sm"
-            aria-pressed={sizing.locked.includes(key)}
-            style={sizing.locked.includes(key) ? { background: 'var(--ink)', color: '#fff' } : undefined}
-            onClick={() => put('locked', `leave ${name}`)(flip(sizing.locked, key))}
-          >
-            {name}
-          </button>
-        ))}
-      </div>
-      <YardList
-        of="Posts"
+      <PickSome
+        label="Leave as they are"
+        choices={LOCKS}
+        on={sizing.locked}
+        onChange={(value) => put('locked', 'what is left as it is')(value)}
+      />
+      <PickSome
+        label="Posts on the yard’s list"
         choices={POST_SECTIONS.filter((section) => section !== 'glulam').map((section) => [
           section,
           postSize({ section }).label,
         ])}
         on={sizing.sections}
-        onFlip={(value) => put('sections', 'posts on the list')(value)}
+        onChange={(value) => put('sections', 'posts on the list')(value)}
       />
-      <YardList
-        of="Boards"
+      <PickSome
+        label="Boards on the yard’s list"
         choices={BOARD_SIZES.map((size) => [size, size.replace('x', '×')])}
         on={sizing.boards}
-        onFlip={(value) => put('boards', 'boards on the list')(value)}
+        onChange={(value) => put('boards', 'boards on the list')(value)}
       />
-      <YardList
-        of="Lumber"
+      <PickSome
+        label="Lumber on the yard’s list"
         choices={[...LUMBERS, ...job.building.grades.map((grade) => grade.id)].map((text) => [text, text])}
         on={sizing.lumbers}
-        onFlip={(value) => put('lumbers', 'lumber on the list')(value)}
+        onChange={(value) => put('lumbers', 'lumber on the list')(value)}
       />
     </div>
   )

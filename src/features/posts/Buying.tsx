@@ -1,8 +1,8 @@
 'use client'
 import { Plus, Trash2 } from 'lucide-react'
 import type { Job } from '@/core/model'
-import { IN_PER_FT } from '@/core/units'
-import { ChoiceField, EntryScope, LengthField, NumberField, ToggleField } from '@/ui'
+import { fixed, IN_PER_FT } from '@/core/units'
+import { ChoiceField, EntryScope, LengthField, NumberField, PickSome, ToggleField } from '@/ui'
 import { boardChoices, lumberChoices, useDoc, useJobPart } from '../job'
 
 type Buying = Job['buying']
@@ -15,38 +15,15 @@ const STOCK_FT = [8, 10, 12, 14, 16, 18, 20, 22, 24, 26, 28, 30, 32]
 function Stock() {
   const { part, put } = useJobPart('buying')
   const { stockIn } = part
-  const flip = (lengthIn: number) =>
-    put(
-      'stockIn',
-      'lengths of the yard',
-    )(
-      stockIn.includes(lengthIn)
-        ? stockIn.filter((each) => each !== lengthIn)
-        : [...stockIn, lengthIn].sort((one, other) => one - other),
-    )
   const lengths = [...new Set([...STOCK_FT.map((feet) => feet * IN_PER_FT), ...stockIn])].sort((a, b) => a - b)
   return (
-    <>
-      <p className="note mb-1">Lengths that the yard sells, feet:</p>
-      <div className="d-flex flex-wrap gap-1 mb-2" role="group" aria-label="Lengths that the yard sells">
-        {lengths.map((lengthIn) => {
-          const on = stockIn.includes(lengthIn)
-          return (
-            <button
-              key={lengthIn}
-              type="button"
-              className="btn btn-light btn-sm"
-              aria-pressed={on}
-              disabled={on && stockIn.length === 1}
-              style={on ? { background: 'var(--burr-wash)', borderColor: 'var(--burr)' } : undefined}
-              onClick={() => flip(lengthIn)}
-            >
-              {lengthIn / IN_PER_FT}
-            </button>
-          )
-        })}
-      </div>
-    </>
+    <PickSome
+      label="Lengths that the yard sells, feet"
+      choices={lengths.map((lengthIn) => [lengthIn, fixed(lengthIn / IN_PER_FT)])}
+      on={stockIn}
+      onChange={(list) => put('stockIn', 'lengths of the yard')(list.sort((one, other) => one - other))}
+      least={1}
+    />
   )
 }
 

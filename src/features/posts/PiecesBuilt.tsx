@@ -1,10 +1,9 @@
 'use client'
 import { useMemo, useState } from 'react'
 import { PIECE_STATES, type PieceAsBuilt, type PieceState, type StrayPiece } from '@/core/field'
-import type { Side } from '@/core/model'
 import { isOfPost } from '@/core/sticks'
 import { counted, dollars } from '@/core/units'
-import { STICK_WORDS } from '@/formats/words'
+import { placeWords, STICK_WORDS } from '@/formats/words'
 import type { ShownDerived } from '@/formats/shown'
 import { EntryScope, FailSign, Measure, OptionalLengthField } from '@/ui'
 import { useMeasured, usePieces, usePieceState } from '../field'
@@ -20,18 +19,10 @@ interface Group {
   readonly pieces: readonly PieceAsBuilt[]
 }
 
-/** Where a piece belongs, in words. */
-function placeWords({ stick: { place } }: PieceAsBuilt, { wallNames }: ShownDerived): string {
-  const short = (side: Side) => wallNames[side].replace(' wall', '')
-  if (place.part === 'lean-south' || place.part === 'lean-north')
-    return `${short(place.part === 'lean-south' ? 'south' : 'north')} lean-to`
-  return place.side === null ? '' : short(place.side as Side)
-}
-
 function groupsOf(pieces: readonly PieceAsBuilt[], derived: ShownDerived): readonly Group[] {
   const groups = new Map<string, { label: string; pieces: PieceAsBuilt[] }>()
   for (const piece of pieces) {
-    const place = placeWords(piece, derived)
+    const place = placeWords(piece.stick.place, derived.wallNames)
     const words = STICK_WORDS[piece.stick.kind]
     const label = place ? `${place}: ${words}` : `${words.charAt(0).toUpperCase()}${words.slice(1)}`
     const key = `${piece.stick.kind} ${place}`

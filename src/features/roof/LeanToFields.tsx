@@ -5,6 +5,7 @@ import { birdsMouth, type BirdsMouth } from '@/core/rules/rafter/member'
 import type { BoardName, Building, LeanTo } from '@/core/model'
 import type { Issue } from '@/core/result'
 import { boardSize } from '@/core/wood'
+import { shortWall } from '@/formats/words'
 import { ChoiceField, EntryScope, LengthField, Measure, OptionalLengthField, Quantity } from '@/ui'
 import { boardChoices, lumberChoices, PocketLinks, useDoc } from '../job'
 
@@ -28,7 +29,7 @@ function LeanToSection({
 }) {
   return (
     <section className="grp" aria-label={`${derived.wallNames[leanTo.side]} lean-to`}>
-      <h3>{derived.wallNames[leanTo.side].replace(' wall', '')} lean-to</h3>
+      <h3>{shortWall(derived.wallNames, leanTo.side)} lean-to</h3>
       <ChoiceField
         label="Rafter plies"
         value={String(leanTo.rafter.plies) as '1'}

@@ -1,6 +1,7 @@
 'use client'
 import { isEave, rafterHeightIn, wallLengthIn } from '@/core/layout'
 import { SIDES } from '@/core/model'
+import { shortWall } from '@/formats/words'
 import { Segments } from '@/ui'
 import { Earth, elevationOf, GradeLine, HeelLine, Materials, useSize, useViewport, ZoomButtons } from '../drawing'
 import { useDoc, useJob } from '../job'
@@ -22,7 +23,7 @@ function WallChoice() {
       <Segments
         label="Wall"
         value={side}
-        choices={SIDES.map((side) => ({ value: side, label: derived.wallNames[side].replace(' wall', '') }))}
+        choices={SIDES.map((side) => ({ value: side, label: shortWall(derived.wallNames, side) }))}
         onChange={(side) => pick({ wall: side, row: null, mark: null })}
       />
     </div>

@@ -5,7 +5,7 @@ import { svgOf, svgRect, svgText } from '../crewbook/svg'
 import type { CrewBook } from '../crewbook/types'
 import { chunk } from '../plain'
 import type { ShownDerived } from '../shown'
-import { sheetNote, STICK_WORDS } from '../words'
+import { placeWords, sheetNote, STICK_WORDS } from '../words'
 import { qrSvg } from './cards'
 
 /** Labels across a sheet, and the height of one, points. */
@@ -26,23 +26,21 @@ export interface LabelsOf {
   readonly page: string
 }
 
-/** Where a piece belongs, in words. */
-const placeWords = ({ place, kind }: Stick): string =>
-  [STICK_WORDS[kind], place.side ?? '', place.row ?? ''].filter(Boolean).join(', ')
-
 /** One label: what the piece is, how long, from which board; its code opens the piece on a phone. */
 function label(
   stick: Stick,
-  { page, date, revision }: LabelsOf,
+  { page, date, revision, derived }: LabelsOf,
   { x, y, wide }: { readonly x: number; readonly y: number; readonly wide: number },
 ): string {
+  const { place, kind } = stick
+  const words = [STICK_WORDS[kind], placeWords(place, derived.wallNames), place.row].filter(Boolean).join(', ')
   return [
     svgRect({ x, y, wide, high: HIGH, width: 0.5 }),
     qrSvg(`${page}/piece/${encodeURIComponent(stick.id)}`, x + wide - HIGH + 3, y + 3, HIGH - 6),
     svgText(x + 6, y + 19, stick.name, { size: 15, bold: true }),
     svgText(x + 6, y + 38, mark(stick.cutLengthIn), { size: 15, bold: true }),
     svgText(x + 6, y + 51, `${stick.board.label}${stick.board.treated ? ' treated' : ''}`, { size: 9 }),
-    svgText(x + 6, y + 61, placeWords(stick), { size: 7.5 }),
+    svgText(x + 6, y + 61, words, { size: 7.5 }),
     svgText(x + 6, y + 70, `${date}, ${revision}`, { size: 6.5 }),
   ].join('')
 }

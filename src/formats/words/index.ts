@@ -5,6 +5,7 @@ export { recordText, targetName } from './recordText'
 export type { Names } from './recordText'
 export { HINTS, STAGE_HELP } from './stageHelp'
 export { someNames } from './names'
+export { placeWords, shortWall } from './places'
 export {
   CEILING,
   DIG_CAUTION,

@@ -1,6 +1,6 @@
 import 'server-only'
 import { parseJob } from '@/core/files'
-import { parseRecords } from '@/core/field'
+import { type FieldRecord, parseRecords } from '@/core/field'
 import type { Job } from '@/core/model'
 import type { Result } from '@/core/result'
 import type { CutStage } from '@/core/sticks'
@@ -40,23 +40,26 @@ export type Task =
     } & Dated)
   | ({ readonly paper: 'pole-strips'; readonly doc: unknown; readonly post: string } & Dated)
 
+/** A paper that needs the field's records, or why they are none. */
+async function withRecords(
+  given: unknown,
+  make: (records: readonly FieldRecord[]) => Promise<Result<Uint8Array>>,
+): Promise<Result<Uint8Array>> {
+  const records = parseRecords(given)
+  return records.ok ? make(records.value) : records
+}
+
 async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
   switch (task.paper) {
-    case 'crew-book': {
-      const records = parseRecords(task.records)
-      return records.ok ? bookPdf({ kind: task.paper, job, records: records.value, dated: task }, drawn) : records
-    }
+    case 'crew-book':
+      return withRecords(task.records, (records) => bookPdf({ kind: task.paper, job, records, dated: task }, drawn))
     case 'calc-sheet':
     case 'drawings':
       return bookPdf({ kind: task.paper, job, records: [], dated: task }, drawn)
-    case 'field-sheets': {
-      const records = parseRecords(task.records)
-      return records.ok ? fieldSheetsPdf(job, records.value, task, drawn) : records
-    }
-    case 'cut-list': {
-      const records = parseRecords(task.records)
-      return records.ok ? cutListPdf(job, records.value, task, drawn) : records
-    }
+    case 'field-sheets':
+      return withRecords(task.records, (records) => fieldSheetsPdf(job, records, task, drawn))
+    case 'cut-list':
+      return withRecords(task.records, (records) => cutListPdf(job, records, task, drawn))
     case 'piece-labels':
       return labelsPdf(job, task, drawn)
     case 'pole-strips':

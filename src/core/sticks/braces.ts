@@ -3,7 +3,7 @@ import type { Building, Side } from '../model'
 import { plumbCutBrace } from '../pocket/braceBetween'
 import { kneeCuts, kneeLongEdgeIn } from '../pocket/kneeBrace'
 import { item } from '../result'
-import { HALF_MARK_IN } from '../units'
+import { HALF_MARK_IN, SAME_IN } from '../units'
 import { PLY_IN, postSize } from '../wood'
 import type { Boards } from './board'
 import type { Column } from './column'
@@ -34,10 +34,10 @@ function inward(count: number): readonly number[] {
   return order
 }
 
-/** Underside of what lies over a bay, where a brace would stand. */
+/** Underside of what lies over a bay, where a brace would stand, or in a notch of a post beside it. */
 const underIn = ({ rooms, building }: Wall, fromIn: number, toIn: number): number =>
   rooms
-    .filter((room) => room.fromIn < toIn && room.toIn > fromIn && room.outFromIn < 0)
+    .filter((room) => room.fromIn < toIn + SAME_IN && room.toIn > fromIn - SAME_IN && room.outFromIn < 0)
     .reduce((low, room) => Math.min(low, room.lowUpIn), building.heelIn)
 
 /** The bays of one wall that are braced: those without an opening first. */

@@ -163,3 +163,4 @@ export type OverlapKind =
   | 'girts deeper than posts'
   | 'tails below the heel'
   | 'track under the roof'
+  | 'truss beside its post'

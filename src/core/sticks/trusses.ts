@@ -1,14 +1,14 @@
-import type { Grid, TrussPlan } from '../layout'
+import { type Grid, onWall, type TrussPlan } from '../layout'
 import type { Building } from '../model'
 import { item } from '../result'
-import { PITCH_RUN_IN } from '../units'
-import { PLY_IN, postSize } from '../wood'
+import { HALF_MARK_IN, PITCH_RUN_IN } from '../units'
+import { boardSize, PLY_IN, postSize } from '../wood'
 import type { Beam } from './beams'
 import { type Column, trussOffIn } from './column'
 import type { Support } from './line'
 import { type Making, putStick, squareOn } from './make'
 import { boltLengthIn } from './putBeams'
-import type { Fastener, Quad, StickBoard } from './stick'
+import type { Fastener, Overlap, Quad, StickBoard } from './stick'
 
 /** Weight of a truss for each foot of its span and ply, lb: taken high, for lifting; its maker’s drawing says it (register C40). */
 const TRUSS_PLF = 8
@@ -152,10 +152,33 @@ export function putTrusses(making: Making, of: TrussesOf): void {
     seatJoins(making, of, [stick.id, order], 'south')
     seatJoins(making, of, [stick.id, order], 'north')
   }
-  const { depthIn } = postSize(building.post)
-  for (const { id, atIn, halfIn } of trusses) {
-    if (atIn - halfIn < depthIn) making.overlaps.push({ kind: 'end truss and gable wall', sticks: [id, 'wall-west'] })
-    if (atIn + halfIn > grid.lengthIn - depthIn)
-      making.overlaps.push({ kind: 'end truss and gable wall', sticks: [id, 'wall-east'] })
-  }
+  making.overlaps.push(...inGables(of, trusses), ...besidePosts(of, trusses))
 }
+
+/** How far a gable wall reaches in from its string: as its posts, or as girts between them that are deeper. */
+function gableDeepIn({ building }: TrussesOf, side: 'west' | 'east'): number {
+  const { girts, post } = onWall(building, side)
+  return Math.max(postSize(post).depthIn, girts.style === 'flat' ? 0 : boardSize(girts.size).dIn)
+}
+
+/** Trusses that stand in a gable wall. */
+const inGables = (of: TrussesOf, trusses: readonly TrussAt[]): readonly Overlap[] =>
+  trusses.flatMap(({ id, atIn, halfIn }): readonly Overlap[] => [
+    ...(atIn - halfIn < gableDeepIn(of, 'west')
+      ? [{ kind: 'end truss and gable wall', sticks: [id, 'wall-west'] } as const]
+      : []),
+    ...(atIn + halfIn > of.grid.lengthIn - gableDeepIn(of, 'east')
+      ? [{ kind: 'end truss and gable wall', sticks: [id, 'wall-east'] } as const]
+      : []),
+  ])
+
+/** Trusses whose post stands beside their line, as the jamb of an opening may, so far that they do not meet. */
+const besidePosts = (of: TrussesOf, trusses: readonly TrussAt[]): readonly Overlap[] =>
+  (['south', 'north'] as const).flatMap((side) =>
+    trusses.flatMap(({ id, atIn, halfIn }, order): readonly Overlap[] => {
+      const { post } = item(of.plan.rests[side], order)
+      if (!post || restOn(of, side, order) !== post.id) return []
+      const apartIn = Math.abs(atIn - post.x) - halfIn - post.sizeX / 2
+      return apartIn > HALF_MARK_IN ? [{ kind: 'truss beside its post', sticks: [id, post.id] }] : []
+    }),
+  )

@@ -1,6 +1,6 @@
 import { cross, dot, lengthOf, minus, type Vector } from '../geometry'
 import { addUnder } from '../result'
-import type { Stick, Sticks } from '../sticks'
+import type { OverlapKind, Stick, Sticks } from '../sticks'
 import { type Piece, solidOf } from '../sticks/solids'
 
 /** A convex piece with what tells it apart from others quickly. */
@@ -134,6 +134,8 @@ function keysOf({ id, of, kind, place }: Stick): readonly (string | null)[] {
   ]
 }
 
+/** The one pair that a plan may declare not to meet. */
+const APART: OverlapKind = 'truss beside its post'
 /** Most that two sticks may go into each other, and that an end may miss what carries it, inches. */
 const MOST_IN = 1 / 16
 const MOST_OFF_IN = 1 / 8
@@ -157,6 +159,8 @@ export function geometryFaults(made: Sticks): string[] {
       if (on === null || on === 'footing' || on === 'bracket') return []
       const others = (byName.get(on) ?? []).filter((body) => body.stick !== stick)
       if (others.length === 0) return [`${stick.id} rests on ${on}, which is not there`]
+      if (made.overlaps.some(({ kind, sticks: [id, post] }) => kind === APART && id === stick.id && post === on))
+        return []
       return touches(stick, end, others, MOST_OFF_IN) ? [] : [`end ${end + 1} of ${stick.id} does not touch ${on}`]
     }),
   )

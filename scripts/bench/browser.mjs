@@ -23,7 +23,9 @@ const PAINTED =
   'const painted = () => new Promise((r) => requestAnimationFrame(() => { const c = new MessageChannel(); ' +
   'c.port1.onmessage = r; c.port2.postMessage(0) }));'
 // Each edit is one step of a field, by its arrow key; the time runs until the frame after it has been painted.
-const KEYS = `${PAINTED} const done = arguments[0]; const el = document.querySelector('input[name=heelIn]'); const out = []; const judged = []; new PerformanceObserver((l) => l.getEntriesByName('judged').forEach((e) => judged.push(e.duration))).observe({ entryTypes: ['measure'] }); el.focus();
+const keysIn = (
+  field,
+) => `${PAINTED} const done = arguments[0]; const el = document.querySelector('${field}'); const out = []; const judged = []; new PerformanceObserver((l) => l.getEntriesByName('judged').forEach((e) => judged.push(e.duration))).observe({ entryTypes: ['measure'] }); el.focus();
   (async () => { for (let i = 0; i < 140; i++) { const t = performance.now(); el.dispatchEvent(new KeyboardEvent('keydown', { key: i % 30 < 15 ? 'ArrowUp' : 'ArrowDown', bubbles: true })); await painted(); if (i >= 20) out.push(performance.now() - t); await new Promise((r) => setTimeout(r, 120 + (i * 7) % 40)) } done([out, judged.slice(20)]) })()`
 // The door goes to and fro with every frame the browser can draw: the times are from frame to frame, and how long the
 // page was busy with each, from its
@@ -61,13 +63,16 @@ export async function benchBrowser() {
     )
     console.log(`job page after the first byte: load ${ready.toFixed(0)} ms`)
     await driver.sleep(1000)
-    const [painted, judged] = await driver.executeAsyncScript(KEYS)
+    const [painted, judged] = await driver.executeAsyncScript(keysIn('input[name=heelIn]'))
     const plain = await (
       await post(`${site.base}/api/jobs`, { import: { ...doc, building: { ...doc.building, leanTos: [] } } })
     ).json()
     await open(`/jobs/${plain.id}?stage=building`, '.desk')
     await driver.sleep(1000)
-    const without = await driver.executeAsyncScript(KEYS)
+    const without = await driver.executeAsyncScript(keysIn('input[name=heelIn]'))
+    await open(`/jobs/${plain.id}?stage=posts`, '[aria-label="Rod readings"]')
+    await driver.sleep(1000)
+    const [poles] = await driver.executeAsyncScript(keysIn('input[name^=rod-]'))
     await driver.get('about:blank')
     const idle = stats(await driver.executeAsyncScript(IDLE))
     await open(`/jobs/${id}?stage=building`, '.desk')
@@ -77,6 +82,7 @@ export async function benchBrowser() {
       ['keystroke to the judgement of all members, from the worker', judged],
       ['the same without lean-tos, to painted frame', without[0]],
       ['the same without lean-tos, to the judgement', without[1]],
+      ['a reading to all marks and the post’s card drawn anew', poles],
     ]) {
       const k = stats(times)
       console.log(`${what}: best tenth ${k.tenth}, median ${k.median} ms, 95th percentile ${k.p95} ms`)

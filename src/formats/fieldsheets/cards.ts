@@ -290,7 +290,8 @@ function card(
   const half = tables.length > 1
   const tableWide = look === SMALL_CARD ? CARD_W / 2 : (WIDE - look.table(0).x) / 2
   return [
-    svgRect({ x, y, wide: look.wide, high: CARD_H, fill: 'none', width: 1 }),
+    // Within the card: half of a line on its edge would lie outside the drawing.
+    svgRect({ x: x + 0.5, y: y + 0.5, wide: look.wide - 1, high: CARD_H - 1, fill: 'none', width: 1 }),
     say(look.id, post.name, true),
     ...(pages > 1
       ? [svgText(x + look.id.x, y + look.foot.y + 12, `card ${page} of ${pages}`, { size: 8.5, bold: true })]

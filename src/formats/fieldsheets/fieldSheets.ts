@@ -303,7 +303,7 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
   const measured = sheets.measured ?? measure(sheets.job, sheets.derived, sheets.state, sheets.levels)
   const perSheet = sheets.perSheet ?? 4
   const cards = cardSheets(sheets.job, postsOf(sheets, measured), perSheet).map(({ names, ...drawing }): Sheet => ({
-    title: `Cards ${names[0]} to ${names[names.length - 1]}`,
+    title: names.length > 1 ? `Cards ${names[0]} to ${names[names.length - 1]}` : `Card ${names[0]}`,
     sub: 'cut apart; the code opens the page of the post, which says when a card has grown old',
     blocks: [{ kind: 'svg', ...drawing, alt: `cards of ${names.join(', ')}` }],
   }))

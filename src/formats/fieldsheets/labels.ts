@@ -11,6 +11,8 @@ import { qrSvg } from './cards'
 /** Labels across a sheet, and the height of one, points. */
 const ACROSS = 3
 const HIGH = 74
+/** The lines round the outermost labels lie on the edge of the drawing: half of them outside. */
+const LINE_PT = 1
 /** Room that the title of a sheet takes, points. */
 const TITLE_PT = 58
 
@@ -33,7 +35,9 @@ function label(
   { x, y, wide }: { readonly x: number; readonly y: number; readonly wide: number },
 ): string {
   const { place, kind } = stick
-  const words = [STICK_WORDS[kind], placeWords(place, derived.wallNames), place.row].filter(Boolean).join(', ')
+  const words = [STICK_WORDS[kind], placeWords(place, derived.wallNames).toLowerCase(), place.row]
+    .filter(Boolean)
+    .join(', ')
   return [
     svgRect({ x, y, wide, high: HIGH, width: 0.5 }),
     qrSvg(`${page}/piece/${encodeURIComponent(stick.id)}`, x + wide - HIGH + 3, y + 3, HIGH - 6),
@@ -49,7 +53,7 @@ function label(
 export function labelSheets(of: LabelsOf): CrewBook {
   const { job, derived, sticks, stage, date, revision } = of
   const room = roomOn(job.fieldwork.paper)
-  const wide = Math.floor(room.wide / ACROSS)
+  const wide = Math.floor((room.wide - LINE_PT) / ACROSS)
   const down = Math.floor((room.high - TITLE_PT) / HIGH)
   const own = sticks.filter((stick) => isLabelled(stick) && (stage === 'all' || stageOf(stick) === stage))
   const pages = chunk(own, ACROSS * down)
@@ -60,9 +64,13 @@ export function labelSheets(of: LabelsOf): CrewBook {
     what: 'piece labels',
     note: sheetNote(derived),
     sheets: pages.map((page, i) => {
-      const height = Math.ceil(page.length / ACROSS) * HIGH
+      const height = Math.ceil(page.length / ACROSS) * HIGH + LINE_PT
       const drawn = page.map((stick, k) =>
-        label(stick, of, { x: (k % ACROSS) * wide, y: Math.floor(k / ACROSS) * HIGH, wide }),
+        label(stick, of, {
+          x: LINE_PT / 2 + (k % ACROSS) * wide,
+          y: LINE_PT / 2 + Math.floor(k / ACROSS) * HIGH,
+          wide,
+        }),
       )
       return {
         title: `Piece labels, ${i + 1} of ${pages.length}`,

@@ -59,7 +59,7 @@ describe('cards', () => {
     '%s: every post has its card, four to a sheet, and its page',
     (name) => {
       const { d: derived, book } = sheetsOf(name)
-      const cards = book.sheets.filter((sheet) => sheet.title.startsWith('Cards'))
+      const cards = book.sheets.filter((sheet) => sheet.title.startsWith('Card'))
       expect(cards).toHaveLength(Math.ceil(derived.posts.length / 4))
       for (const post of derived.posts) expect(svgs(book)).toContain(`>${post.name}</text>`)
     },
@@ -181,7 +181,7 @@ describe('two cards to a sheet', () => {
           revision: '',
           page: 'http://127.0.0.1:3000/field/j1',
           perSheet,
-        }).sheets.filter((sheet) => sheet.title.startsWith('Cards')),
+        }).sheets.filter((sheet) => sheet.title.startsWith('Card')),
       )
       expect(both.map((s) => s.length)).toEqual([
         Math.ceil(derived.posts.length / 2),

@@ -111,6 +111,16 @@ export default defineConfig([
     rules: { 'no-restricted-syntax': ['error', ...ONE_WRITER] },
   },
   {
+    // What runs in a browser runs on a yard's plain address too.
+    files: ['src/{features,ui,workers,formats}/**/*.{ts,tsx}'],
+    rules: {
+      'no-restricted-properties': [
+        'error',
+        { object: 'crypto', property: 'randomUUID', message: 'Not there over plain http: newId of formats/ids.' },
+      ],
+    },
+  },
+  {
     // The writer itself.
     files: WRITERS,
     rules: { 'no-restricted-syntax': 'off' },

@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable } from 'dexie'
 import { type FieldRecord, type Stored, upToDate } from '@/core/field'
+import { newId } from '@/formats/ids'
 
 /** A record on this device: waiting for the server, or known to it. */
 interface Kept {
@@ -29,9 +30,6 @@ const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
   receivedAt,
   made: Date.parse(record.at),
 })
-
-/** A name of so many letters that no other device or record will have. */
-export const newId = (letters = 24): string => crypto.randomUUID().replace(/-/g, '').slice(0, letters)
 
 /** Keeps records of a job in this browser. */
 export const keepRecords = (jobId: string, stored: readonly Stored[]): Promise<unknown> =>

@@ -12,7 +12,8 @@ import {
   tieLevels,
 } from '@/core/field'
 import { absorb, type Answer, batchOf, exchange, type NotTaken, RETRY_MS } from './exchange'
-import { keepRecords, keepWho, newId, recall } from './kept'
+import { newId } from '@/formats/ids'
+import { keepRecords, keepWho, recall } from './kept'
 import { listen } from './live'
 
 export { keepJob, keptJob } from './kept'

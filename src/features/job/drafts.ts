@@ -2,6 +2,7 @@ import Dexie, { type EntityTable } from 'dexie'
 import { parseJob } from '@/core/files'
 import type { History, Job } from '@/core/model'
 import { keepSame } from '@/core/result'
+import { newId } from '@/formats/ids'
 import { resumeSave } from './saveId'
 
 /** An edit that the server does not have yet, kept in this browser until it does. One a job and window. */
@@ -39,7 +40,7 @@ const drafts = () => browser().drafts
 function thisTab(): string {
   let tab = sessionStorage.getItem('burdock-tab')
   if (!tab) {
-    tab = crypto.randomUUID()
+    tab = newId(32)
     sessionStorage.setItem('burdock-tab', tab)
   }
   return tab

@@ -1,4 +1,5 @@
 import type { Job } from '@/core/model'
+import { newId } from '@/formats/ids'
 
 /** What a document's save is called, and which saves before it were sent and never answered. */
 export interface SaveName {
@@ -18,7 +19,7 @@ const before = new WeakMap<Job, readonly string[]>()
 export function saveIdOf(doc: Job): string {
   const has = names.get(doc)
   if (has !== undefined) return has
-  const made = crypto.randomUUID().replace(/-/g, '')
+  const made = newId(32)
   names.set(doc, made)
   return made
 }

@@ -18,6 +18,7 @@ const order = [
   'sticks',
   'terrain',
   'field',
+  'people',
   'frame',
   'drawn',
   'rules',

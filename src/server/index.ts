@@ -11,7 +11,7 @@ export {
   renameJob,
   saveJob,
 } from './services/jobService'
-export { answer, fromSave, readBody, refused, tooBusy } from './http/answer'
+export { answer, fromResult, fromSave, readBody, refused, tooBusy } from './http/answer'
 export { dbFault } from './db/faults'
 export { type Made, makePaper } from './heavy/pool'
 export type { Task } from './heavy/tasks'
@@ -22,3 +22,16 @@ export { copyName } from './backup/keep'
 export { backup } from './backup/write'
 export { restoreUpload } from './backup/upload'
 export { isReady } from './services/ready'
+export { DEVICE_COOKIE, SESSION_COOKIE, setCookie } from './auth/cookies'
+export { byOf, fromOf, personOf, visitorOf, whoIs } from './auth/visitor'
+export {
+  type Entered,
+  type From,
+  join,
+  makeOwner,
+  officeIsOpen,
+  readInvitation,
+  signIn,
+  signOut,
+} from './services/signInService'
+export { allPeople, dataOf, erase, happenings, invite, revokeDevice, withdraw } from './services/peopleService'

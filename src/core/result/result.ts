@@ -79,6 +79,19 @@ export type IssueCode =
   | 'unknown-figure'
   | 'too-slender'
   | 'mechanism'
+  | 'password-short'
+  | 'pin-digits'
+  | 'pin-easy'
+  | 'name-taken'
+  | 'sign-in-failed'
+  | 'phone-not-known'
+  | 'too-many-tries'
+  | 'invitation-over'
+  | 'not-your-part'
+  | 'not-yours'
+  | 'owner-there'
+  | 'setup-code'
+  | 'last-owner'
 
 export type Result<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }

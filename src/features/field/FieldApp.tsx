@@ -27,6 +27,7 @@ const LINK: Readonly<Record<FieldLog['link'], { readonly trouble: string | null;
   away: { trouble: 'Offline', well: 'Offline' },
   busy: { trouble: 'Office busy', well: 'Office busy' },
   full: { trouble: 'Office disk full', well: 'Office disk full' },
+  'signed-out': { trouble: 'Signed out', well: '' },
 }
 
 /** Colors of the head and the count of what waits on this phone. */

@@ -1,8 +1,8 @@
 import type { RefusedRecord, Stored } from '@/core/field'
 import type { Issue } from '@/core/result'
 
-/** Why nothing was taken: nobody answers, too much is asked at once, or the office cannot write. */
-export type NotTaken = 'away' | 'busy' | 'full'
+/** Why nothing was taken: nobody answers, too much is asked at once, the office cannot write, or knows nobody here. */
+export type NotTaken = 'away' | 'busy' | 'full' | 'signed-out'
 
 /** What the server says to what was sent: what others have added, and which records it did not take. */
 interface Taken {
@@ -44,7 +44,13 @@ function againInMs(retryAfter: string | null): number {
   return Math.min(60, Math.max(0.25, seconds)) * MS_PER_S
 }
 
-const TROUBLE: Readonly<Record<number, NotTaken>> = { 429: 'busy', 503: 'busy', 507: 'full' }
+const TROUBLE: Readonly<Record<number, NotTaken>> = {
+  401: 'signed-out',
+  403: 'signed-out',
+  429: 'busy',
+  503: 'busy',
+  507: 'full',
+}
 
 /** What an answer that is no 2xx means. */
 async function notTaken(response: Response): Promise<Answer> {

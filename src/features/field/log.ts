@@ -98,6 +98,7 @@ function syncing(log: FieldLogStore, keep: Keep) {
       case 'away':
       case 'busy':
       case 'full':
+      case 'signed-out':
         return log.setState({ link: answer.kind })
       case 'refused':
         return log.setState({ link: 'online', refused: [{ id: '', issues: answer.issues }] })

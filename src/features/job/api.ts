@@ -38,7 +38,7 @@ export interface Edit {
 }
 
 /** Why the server did nothing though it was asked well: it is tried again later. */
-export type Trouble = 'away' | 'busy' | 'full' | 'read-only'
+export type Trouble = 'away' | 'busy' | 'full' | 'read-only' | 'signed-out' | 'not-allowed'
 
 /**
  * What came of a request: the answer, a clash with a newer revision, a refusal, a stored document that does not read,
@@ -51,7 +51,13 @@ export type Reply<T> =
   | { readonly kind: 'gone' }
   | { readonly kind: Trouble }
 
-const TROUBLES: Readonly<Record<string, Trouble>> = { busy: 'busy', 'disk-full': 'full', 'read-only': 'read-only' }
+const TROUBLES: Readonly<Record<string, Trouble>> = {
+  busy: 'busy',
+  'disk-full': 'full',
+  'read-only': 'read-only',
+  'sign-in': 'signed-out',
+  'not-allowed': 'not-allowed',
+}
 const REFUSED = [400, 413, 415, 422]
 /** Times that a busy server is asked, and the longest pause that it is given in between, s. */
 const MOST_TRIES = 5
@@ -71,7 +77,8 @@ async function replyOf<T>(response: Response): Promise<Reply<T>> {
   return { kind: response.status === 429 ? 'busy' : (TROUBLES[said.error ?? ''] ?? 'away') }
 }
 
-async function ask<T>(path: string, method = 'GET', body?: unknown): Promise<Reply<T>> {
+/** Asks the server, and a busy one again. */
+export async function ask<T>(path: string, method = 'GET', body?: unknown): Promise<Reply<T>> {
   for (let tries = 1; ; tries++)
     try {
       const response = await fetch(path, {

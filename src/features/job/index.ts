@@ -1,4 +1,4 @@
-export { api } from './api'
+export { api, ask } from './api'
 export type { Edit, JobSummary, Reply, RestoreReport, StoredJob } from './api'
 export { TROUBLE_WORDS } from './troubleWords'
 export { dropDraft, findDraft, findSteps, holdTab, knownRevision } from './drafts'

@@ -6,4 +6,6 @@ export const TROUBLE_WORDS: Readonly<Record<Trouble, string>> = {
   busy: 'the server has too much to do at once',
   full: 'the disk of the office machine is full',
   'read-only': 'the database of the office machine cannot be written',
+  'signed-out': 'you are signed out here',
+  'not-allowed': 'your role does not do this',
 }

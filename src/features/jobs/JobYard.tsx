@@ -2,7 +2,7 @@
 import { pocketAddress } from '@/formats/pocket/address'
 import { ArchiveRestore, Calculator, Download, Plus, Upload } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { type Dispatch, type RefObject, type SetStateAction, useEffect, useRef, useState } from 'react'
+import { type Dispatch, type ReactNode, type RefObject, type SetStateAction, useEffect, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Dropdown from 'react-bootstrap/Dropdown'
 import Form from 'react-bootstrap/Form'
@@ -69,6 +69,12 @@ function Trouble({ title, issues }: { readonly title: string; readonly issues: r
   )
 }
 
+/** Who looks at the yard: their own corner of its head, and whether everything that is kept is theirs to take along. */
+interface Standing {
+  readonly me: ReactNode
+  readonly owns: boolean
+}
+
 /** The yard's head: new jobs, jobs from files. */
 function YardHead({
   file,
@@ -76,7 +82,9 @@ function YardHead({
   read,
   restore,
   restoring,
-}: {
+  me,
+  owns,
+}: Standing & {
   readonly restore: (file: File) => Promise<void>
   readonly restoring: boolean
   readonly file: RefObject<HTMLInputElement | null>
@@ -102,21 +110,24 @@ function YardHead({
         <Upload size={16} />
         Import a job file
       </Button>
-      <Dropdown align="end">
-        <Dropdown.Toggle variant="light">Backup</Dropdown.Toggle>
-        <Dropdown.Menu>
-          <Dropdown.Item className="d-flex gap-2 align-items-center" href="/api/backup" download>
-            <Download size={16} /> Take a backup of everything
-          </Dropdown.Item>
-          <Dropdown.Item
-            className="d-flex gap-2 align-items-center"
-            onClick={() => zip.current?.click()}
-            disabled={restoring}
-          >
-            <ArchiveRestore size={16} /> {restoring ? 'Restoring' : 'Restore a backup'}
-          </Dropdown.Item>
-        </Dropdown.Menu>
-      </Dropdown>
+      {owns && (
+        <Dropdown align="end">
+          <Dropdown.Toggle variant="light">Backup</Dropdown.Toggle>
+          <Dropdown.Menu>
+            <Dropdown.Item className="d-flex gap-2 align-items-center" href="/api/backup" download>
+              <Download size={16} /> Take a backup of everything
+            </Dropdown.Item>
+            <Dropdown.Item
+              className="d-flex gap-2 align-items-center"
+              onClick={() => zip.current?.click()}
+              disabled={restoring}
+            >
+              <ArchiveRestore size={16} /> {restoring ? 'Restoring' : 'Restore a backup'}
+            </Dropdown.Item>
+          </Dropdown.Menu>
+        </Dropdown>
+      )}
+      {me}
       <Button
         onClick={() => {
           setAsk({ kind: 'new' })
@@ -253,7 +264,7 @@ function Restored({
 const CARDS = 60
 
 /** All jobs: find, open, make, import, rename, copy, put away, throw away and bring back. */
-export function JobYard({ initial }: { readonly initial: readonly JobSummary[] | null }) {
+export function JobYard({ initial, ...standing }: Standing & { readonly initial: readonly JobSummary[] | null }) {
   const router = useRouter()
   const { jobs, refresh } = useJobs(initial)
   const [looking, setLooking] = useState<Looking>({ shelf: 'work', find: '', sort: 'changed' })
@@ -310,7 +321,14 @@ export function JobYard({ initial }: { readonly initial: readonly JobSummary[] |
     looking.find === '' ? SHELVES.find(({ value }) => value === looking.shelf)?.empty : 'No job is called so.'
   return (
     <main className="yard">
-      <YardHead file={file} setAsk={setAsk} read={read} restore={restore} restoring={restored === 'working'} />
+      <YardHead
+        file={file}
+        setAsk={setAsk}
+        read={read}
+        restore={restore}
+        restoring={restored === 'working'}
+        {...standing}
+      />
       {jobs && <YardTools jobs={jobs} looking={looking} onLook={(change) => setLooking({ ...looking, ...change })} />}
       <YardNotes said={said} away={jobs === null} empty={jobs && shown.length === 0 ? (nothing ?? '') : null} />
       <div className="cards">

@@ -31,12 +31,11 @@ export function notOpenOf(reply: Exclude<Reply<StoredJob>, { kind: 'ok' }>): Not
         text: 'What is stored of it does not fit together. Its history or a backup may have it whole; no other job is touched.',
         issues: reply.issues,
       }
-    case 'busy':
-    case 'full':
-    case 'read-only':
-      return trying(TROUBLE_WORDS[reply.kind])
+    case 'signed-out':
+    case 'not-allowed':
+      return { passes: false, title: sentence(TROUBLE_WORDS[reply.kind]), text: 'Nothing is lost here.', issues: [] }
     default:
-      return trying(TROUBLE_WORDS.away)
+      return trying(TROUBLE_WORDS[reply.kind === 'refused' || reply.kind === 'clash' ? 'away' : reply.kind])
   }
 }
 

@@ -86,6 +86,19 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'triangle-cannot-close': () => 'These measures cannot belong to one four-sided figure. Read the longest again.',
   'too-few-measures': (facts) =>
     `${facts.have} of ${facts.need} measures entered: all four sides and a diagonal at least.`,
+  'password-short': (facts) => `${facts.least} letters at least; several words are easier to keep than one.`,
+  'pin-digits': (facts) => `${facts.digits} digits.`,
+  'pin-easy': () => 'That is the first number anybody tries. Take one whose digits do not follow each other.',
+  'name-taken': (facts) => `Somebody is called ${facts.name} here already: add a second name.`,
+  'sign-in-failed': () => 'Name and password do not belong together.',
+  'phone-not-known': () => 'This phone is not known here. Open the invitation on it once more, or ask the office.',
+  'too-many-tries': (facts) => `Too many tries. Wait ${facts.minutes} minutes, or ask the office for a new invitation.`,
+  'invitation-over': () => 'This invitation has been used or is too old. Ask the office for a new one.',
+  'not-your-part': () => 'An inspector says what was looked at; this is for the crew to enter.',
+  'not-yours': () => 'Somebody else entered that: they or a lead can take it back.',
+  'owner-there': () => 'This office has an owner already: sign in.',
+  'setup-code': () => 'The code does not fit. It stands in the window where Burdock was started.',
+  'last-owner': () => 'An office needs one owner: invite another before this one goes.',
 }
 
 /** One plain sentence for a coded issue. */

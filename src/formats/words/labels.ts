@@ -1,3 +1,4 @@
+import type { Role } from '@/core/people'
 import { type UnitSystem } from '@/core/units'
 import type { GirtStyle, OpeningKind, FoundationType, PaperName, SoilClass, Thermal } from '@/core/model'
 import type { PostKind } from '@/core/layout'
@@ -153,4 +154,13 @@ export const UNITS: Readonly<Record<UnitSystem, string>> = {
   us: 'feet and inches',
   mm: 'millimeters',
   m: 'meters',
+}
+
+/** What each role is called, and what it may do. */
+export const ROLE_WORDS: Readonly<Record<Role, { readonly name: string; readonly may: string }>> = {
+  owner: { name: 'owner', may: 'everything, and who else comes in.' },
+  office: { name: 'office', may: 'every job: plans, papers, and what the site sends.' },
+  lead: { name: 'lead', may: 'the field pages and papers, and taking back what others entered.' },
+  crew: { name: 'crew', may: 'the field pages: readings, holes, cuts, states, and taking back your own.' },
+  inspector: { name: 'inspector', may: 'reading the field pages, and saying what was looked at.' },
 }

@@ -10,11 +10,18 @@ export const FILES = ['jobs.jsonl', 'edits.jsonl', 'records.jsonl'] as const
 export type BackupFile = (typeof FILES)[number]
 export const MANIFEST = 'manifest.json'
 /** Tables that the files hold. A test holds that the schema has no other. */
-export const TABLES_KEPT: Readonly<Record<string, BackupFile | 'worked out'>> = {
+export const TABLES_KEPT: Readonly<Record<string, BackupFile | 'worked out' | 'stays here'>> = {
   jobs: 'jobs.jsonl',
   edits: 'edits.jsonl',
   records: 'records.jsonl',
   record_counters: 'worked out',
+  // Secrets do not travel: on another machine accounts are made anew.
+  people: 'stays here',
+  devices: 'stays here',
+  sessions: 'stays here',
+  invitations: 'stays here',
+  happenings: 'stays here',
+  attempts: 'stays here',
 }
 
 export const manifestSchema = z.object({

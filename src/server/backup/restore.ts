@@ -138,7 +138,7 @@ async function addMissing(trx: Knex.Transaction, { job, records }: Kept, now: Da
   const { read, refused } = readRecords(records.map(({ record }) => record))
   const count = async () => Number((await trx('record_counters').where({ job_id: job.id }).first())?.last ?? 0)
   const before = await count()
-  const turned = await appendRecords(trx, job.id, read, now)
+  const turned = await appendRecords(trx, job.id, read, { now, person: null })
   return { added: (await count()) - before, refused: [...refused, ...turned] }
 }
 

@@ -1,3 +1,4 @@
+import type { Role } from '@/core/people'
 import type { RecordColumns } from './recordRow'
 
 export interface JobRow {
@@ -24,6 +25,7 @@ interface EditRow {
   doc: Buffer | null
   /** What the window that made it calls the save; null for those of before. */
   save_id: string | null
+  person_id: string | null
 }
 
 interface RecordRow extends Omit<RecordColumns, 'body'> {
@@ -34,6 +36,60 @@ interface RecordRow extends Omit<RecordColumns, 'body'> {
   readonly post_id: string | null
   readonly setup_id: string | null
   received_at: Date
+  person_id: string | null
+}
+
+interface PersonRow {
+  id: string
+  name: string
+  role: Role
+  /** argon2id; null for somebody who was invited anew and has not chosen one, and for a name that was erased. */
+  secret_hash: string | null
+  made_at: Date
+  withdrawn_at: Date | null
+  erased_at: Date | null
+}
+
+interface DeviceRow {
+  id: string
+  token_hash: string
+  label: string
+  made_at: Date
+  seen_at: Date
+  revoked_at: Date | null
+}
+
+interface SessionRow {
+  id: string
+  person_id: string
+  device_id: string
+  token_hash: string
+  before_hash: string | null
+  made_at: Date
+  turned_at: Date
+  seen_at: Date
+  ends_at: Date
+}
+
+interface InvitationRow {
+  id: string
+  code_hash: string
+  name: string
+  role: Role
+  person_id: string | null
+  made_by: string | null
+  made_at: Date
+  ends_at: Date
+  used_at: Date | null
+}
+
+interface HappeningRow {
+  id: number
+  at: Date
+  what: string
+  person_id: string | null
+  device_id: string | null
+  facts: string
 }
 
 interface CounterRow {
@@ -47,5 +103,10 @@ declare module 'knex/types/tables' {
     edits: EditRow
     records: RecordRow
     record_counters: CounterRow
+    people: PersonRow
+    devices: DeviceRow
+    sessions: SessionRow
+    invitations: InvitationRow
+    happenings: HappeningRow
   }
 }

@@ -1,5 +1,5 @@
 import 'server-only'
-import type { Issue } from '@/core/result'
+import type { Issue, Result } from '@/core/result'
 import { type DbFault, dbFault } from '../db/faults'
 import { UnreadableJob } from '../repositories/jobs'
 import type { SaveResult } from '../services/jobService'
@@ -91,3 +91,7 @@ export function fromSave(saveResult: SaveResult): Response {
 
 /** Refuses a request with coded issues. */
 export const refused = (issues: readonly Issue[]): Response => reply(422, { error: 'refused', issues })
+
+/** Turns what was done, or why it was not, into a response. */
+export const fromResult = (result: Result<unknown>): Response =>
+  result.ok ? Response.json({ ok: true }) : refused(result.issues)

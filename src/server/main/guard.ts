@@ -8,6 +8,12 @@ export interface Addresses {
 
 const LOOPBACK = ['127.0.0.1', 'localhost', '[::1]']
 
+/** Whether a server is asked from beyond its own machine: by the address that it listens on, or by its public one. */
+export function isBeyond(hostname: string, publicUrl: string | undefined): boolean {
+  const names = [hostname, ...(publicUrl ? [new URL(publicUrl).hostname] : [])]
+  return names.some((name) => ![...LOOPBACK, '::1'].includes(name))
+}
+
 /** The addresses of a server on loopback and, where it has one, its public address. */
 export function addressesOf(port: number, publicUrl: string | undefined): Addresses {
   const own = LOOPBACK.map((name) => `${name}:${port}`)

@@ -5,7 +5,8 @@ import next from 'next'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { warmPapers } from '../heavy/pool'
 import { log } from '../http/log'
-import { addressesOf, type Wrong, wrongWith } from './guard'
+import { gate } from './gate'
+import { addressesOf, isBeyond, type Wrong, wrongWith } from './guard'
 import { securityHeaders } from './headers'
 import { metrics } from './metrics'
 import { plainPage } from './plainPage'
@@ -26,6 +27,10 @@ const LAST_MS = 2000
 const REST_MS = 65_000
 
 const addresses = addressesOf(port, process.env.PUBLIC_URL)
+const letIn = gate({
+  beyond: isBeyond(hostname, process.env.PUBLIC_URL),
+  proxied: process.env.BURDOCK_PROXY === '1',
+})
 const limiter = new RateLimiterMemory({ points: RATE, duration: RATE_S })
 const metricsPort = process.env.BURDOCK_METRICS_PORT
 const figures = metrics(metricsPort ? Number(metricsPort) : null)
@@ -130,6 +135,7 @@ async function main(): Promise<void> {
       const wrong = wrongWith(request, addresses)
       if (wrong) return away(wrong)
       if (await overRate(request)) return away('rate')
+      if (!(await letIn(request, response))) return
       await handle(request, response)
     })().catch((error: unknown) => {
       log().error({ request: id, name: error instanceof Error ? error.name : typeof error }, 'not handled')

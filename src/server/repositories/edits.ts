@@ -2,6 +2,7 @@ import type { Knex } from 'knex'
 import type { StoredRevision } from '@/core/files'
 import type { Change, Job } from '@/core/model'
 import { cutText } from '@/core/result'
+import type { By } from '../auth/visitor'
 import { jsonOf } from '../db/json'
 import { pack, unpack } from '../db/packed'
 
@@ -21,7 +22,7 @@ export const appendEdit = async (
   jobId: string,
   edit: {
     readonly revision: number
-    readonly who: string
+    readonly by: By
     readonly label: string
     readonly changes: readonly Change[]
     readonly doc: Job
@@ -32,7 +33,8 @@ export const appendEdit = async (
   await db('edits').insert({
     job_id: jobId,
     revision: edit.revision,
-    who: edit.who,
+    who: edit.by.who,
+    person_id: edit.by.person,
     at: now,
     label: cutText(edit.label, MOST_LABEL),
     changes: JSON.stringify(edit.changes),

@@ -8,6 +8,12 @@ export interface Arrived extends Stored {
   readonly seq: number
 }
 
+/** When records came in, and who had signed in where they came from; null where nobody signs in. */
+interface Arrival {
+  readonly now: Date
+  readonly person: string | null
+}
+
 /** Records written by one statement. */
 const AT_ONCE = 500
 
@@ -46,12 +52,22 @@ const refusal = (record: FieldRecord, code: IssueCode): RefusedRecord => ({
 async function tryInsert(
   trx: Knex.Transaction,
   jobId: string,
-  { records, from, now }: { readonly records: readonly FieldRecord[]; readonly from: number; readonly now: Date },
+  {
+    records,
+    from,
+    arrival,
+  }: { readonly records: readonly FieldRecord[]; readonly from: number; readonly arrival: Arrival },
 ): Promise<boolean> {
   try {
     await trx.transaction((inner) =>
       inner('records').insert(
-        records.map((record, i) => ({ ...columnsOf(record), job_id: jobId, seq: from + i + 1, received_at: now })),
+        records.map((record, i) => ({
+          ...columnsOf(record),
+          job_id: jobId,
+          seq: from + i + 1,
+          received_at: arrival.now,
+          person_id: arrival.person,
+        })),
       ),
     )
     return true
@@ -70,7 +86,7 @@ export async function appendRecords(
   trx: Knex.Transaction,
   jobId: string,
   records: readonly FieldRecord[],
-  now: Date,
+  arrival: Arrival,
 ): Promise<readonly RefusedRecord[]> {
   if (records.length === 0) return []
   let last = await lockedCount(trx, jobId)
@@ -89,14 +105,25 @@ export async function appendRecords(
   }
   for (let from = 0; from < fresh.length; from += AT_ONCE) {
     const some = fresh.slice(from, from + AT_ONCE)
-    if (await tryInsert(trx, jobId, { records: some, from: last, now })) last += some.length
+    if (await tryInsert(trx, jobId, { records: some, from: last, arrival })) last += some.length
     else
       for (const record of some)
-        if (await tryInsert(trx, jobId, { records: [record], from: last, now })) last += 1
+        if (await tryInsert(trx, jobId, { records: [record], from: last, arrival })) last += 1
         else refused.push(refusal(record, 'not-stored'))
   }
   await trx('record_counters').where({ job_id: jobId }).update({ last })
   return refused
+}
+
+/** Who had signed in when each of these records came in; those that the job does not have are left out. */
+export async function sendersOf(
+  db: Knex,
+  jobId: string,
+  ids: readonly string[],
+): Promise<ReadonlyMap<string, string | null>> {
+  if (ids.length === 0) return new Map()
+  const rows = await db('records').where({ job_id: jobId }).whereIn('id', ids).select('id', 'person_id')
+  return new Map(rows.map(({ id, person_id }) => [id, person_id]))
 }
 
 /** A job's records in the order in which they were taken, after one; at most so many. */

@@ -8,6 +8,7 @@ import { bindJob, effectIssue, effectsOn, isBound, standingsOf } from '@/core/la
 import { diffPaths, type Job } from '@/core/model'
 import { cutText, fail, type Issue, type Result } from '@/core/result'
 import { newPostId } from '@/formats/ids'
+import { type By, THIS_COMPUTER } from '../auth/visitor'
 import { db, write } from '../db/client'
 import { appendEdit, listEdits, revisionsFrom, savesAfter, type Edit } from '../repositories/edits'
 import {
@@ -23,9 +24,6 @@ import {
   updateJob,
 } from '../repositories/jobs'
 import { allRecords } from '../repositories/records'
-
-/** Who makes an edit, until people sign in. */
-const THIS_COMPUTER = 'this computer'
 
 export type SaveResult =
   | { readonly kind: 'saved'; readonly job: StoredJob | JobSummary }
@@ -67,7 +65,7 @@ async function recordedTouched(trx: Knex, id: string, before: Job, after: Job): 
 }
 
 /** Adds a job: the document must be without contradictions. */
-export async function createJob(doc: Job, label: string): Promise<SaveResult> {
+export async function createJob(doc: Job, label: string, by: By = THIS_COMPUTER): Promise<SaveResult> {
   const issues = checkJob(doc)
   if (issues.length) return { kind: 'refused', issues }
   const id = nanoid(12)
@@ -75,7 +73,7 @@ export async function createJob(doc: Job, label: string): Promise<SaveResult> {
   return write(async (trx) => {
     const now = new Date()
     await insertJob(trx, id, bound, now)
-    await appendEdit(trx, id, { revision: 1, who: THIS_COMPUTER, label, changes: [], doc: bound, saveId: null }, now)
+    await appendEdit(trx, id, { revision: 1, by, label, changes: [], doc: bound, saveId: null }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }
   })
@@ -107,7 +105,7 @@ async function late(trx: Knex, current: StoredJob, save: Save): Promise<SaveResu
  * Saves an edit made against `baseRevision`. An edit against an older revision is not written: the current one is
  * handed back, unless the edit is the one that came in then and only its answer was lost.
  */
-export async function saveJob(id: string, save: Save): Promise<SaveResult> {
+export async function saveJob(id: string, save: Save, by: By): Promise<SaveResult> {
   const { baseRevision, doc, label, saveId } = save
   const issues = checkJob(doc)
   if (issues.length) return { kind: 'refused', issues }
@@ -123,7 +121,7 @@ export async function saveJob(id: string, save: Save): Promise<SaveResult> {
     const revision = current.revision + 1
     const changes = diffPaths(current.doc, bound)
     await updateJob({ db: trx, id, doc: bound, revision, now })
-    await appendEdit(trx, id, { revision, who: THIS_COMPUTER, label, changes, doc: bound, saveId }, now)
+    await appendEdit(trx, id, { revision, by, label, changes, doc: bound, saveId }, now)
     const job = await findJob(trx, id)
     return job ? { kind: 'saved', job } : { kind: 'gone' }
   })
@@ -133,7 +131,7 @@ export async function saveJob(id: string, save: Save): Promise<SaveResult> {
 const MOST_RENAMES = 5
 
 /** Gives a job another name, whatever its revision: a rename touches nothing else. */
-export async function renameJob(id: string, name: string): Promise<SaveResult> {
+export async function renameJob(id: string, name: string, by: By): Promise<SaveResult> {
   for (let tries = 1; ; tries++) {
     const job = await oneJob(id)
     if (!job) return { kind: 'gone' }
@@ -144,7 +142,7 @@ export async function renameJob(id: string, name: string): Promise<SaveResult> {
       saveId: null,
       unanswered: [],
     }
-    const saved = await saveJob(id, save)
+    const saved = await saveJob(id, save, by)
     if (saved.kind !== 'conflict' || tries >= MOST_RENAMES) return saved
   }
 }
@@ -154,14 +152,18 @@ const MOST_NAME = 120
 const COPY = ' copy'
 
 /** Copies a job under the name “… copy”. */
-export async function duplicateJob(id: string): Promise<SaveResult> {
+export async function duplicateJob(id: string, by: By): Promise<SaveResult> {
   const job = await oneJob(id)
   if (!job) return { kind: 'gone' }
   const { building } = job.doc
   // No record and no paper of the first job is one of the copy.
   const posts = building.posts.map((post) => ({ ...post, keptName: null, formerNames: [] }))
   const name = `${cutText(job.doc.name, MOST_NAME - COPY.length)}${COPY}`
-  return createJob({ ...job.doc, name, building: { ...building, posts, givenUp: [] } }, `copied from ${job.doc.name}`)
+  return createJob(
+    { ...job.doc, name, building: { ...building, posts, givenUp: [] } },
+    `copied from ${job.doc.name}`,
+    by,
+  )
 }
 
 /** Changes where a job lies, not what it says: that works for a document that does not read, too. */

@@ -10,10 +10,11 @@ import {
 } from '@/core/field'
 import { namesOf, standingsOf } from '@/core/layout'
 import type { Job } from '@/core/model'
+import { notTheirs, type Sender } from '@/core/people'
 import { issue } from '@/core/result'
 import { db, write } from '../db/client'
 import { findJob, revisionOf } from '../repositories/jobs'
-import { appendRecords, listRecords, type Arrived } from '../repositories/records'
+import { appendRecords, type Arrived, listRecords, sendersOf } from '../repositories/records'
 
 export type RecordsReply =
   | {
@@ -90,6 +91,22 @@ function bindAll({ known, bearers }: Posts, records: readonly FieldRecord[], now
   return { taken, refused }
 }
 
+/** Records that their sender may add, and those that they may not, with the reason. */
+async function partedBy(jobId: string, records: readonly FieldRecord[], sender: Sender | null) {
+  if (!sender) return { theirs: records, others: [] }
+  const takenBack = records.flatMap(({ body }) => (body.kind === 'void' ? [body.record] : []))
+  // What comes with its own taking back was said by the same phone.
+  const said = await sendersOf(db(), jobId, takenBack)
+  const others: RefusedRecord[] = []
+  const theirs = records.filter((record) => {
+    const saidBy = record.body.kind === 'void' ? said.get(record.body.record) : undefined
+    const why = notTheirs(sender, record, saidBy)
+    if (why) others.push({ id: record.id, issues: [issue(why, ['records', record.id])] })
+    return why === null
+  })
+  return { theirs, others }
+}
+
 /**
  * Records of a job that arrived after one, and the job's revision, so that a phone knows when the office has changed
  * the plan.
@@ -103,12 +120,18 @@ export async function recordsAfter(jobId: string, after: number): Promise<Record
  * Takes records from a device, each by itself. Sent twice they count once; the answer holds what others have added since,
  * and names every record that was not stored.
  */
-export async function addRecords(jobId: string, records: readonly unknown[], after: number): Promise<RecordsReply> {
+export async function addRecords(
+  jobId: string,
+  records: readonly unknown[],
+  after: number,
+  sender: Sender | null = null,
+): Promise<RecordsReply> {
   const job = await postsNow(jobId)
   if (!job) return { kind: 'gone' }
   const now = new Date()
   const { read, refused: unread } = readRecords(records)
   const { taken, refused } = bindAll(job.posts, read, now)
-  const turned = await write((trx) => appendRecords(trx, jobId, taken, now))
-  return reply(jobId, after, job.revision, [...unread, ...refused, ...turned])
+  const { theirs, others } = await partedBy(jobId, taken, sender)
+  const turned = await write((trx) => appendRecords(trx, jobId, theirs, { now, person: sender?.id ?? null }))
+  return reply(jobId, after, job.revision, [...unread, ...refused, ...others, ...turned])
 }

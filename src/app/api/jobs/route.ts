@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { parseJob } from '@/core/files'
 import { newJob } from '@/core/model'
 import { issuesOf } from '@/core/result'
-import { allJobs, answer, createJob, fromSave, readBody, refused } from '@/server'
+import { allJobs, answer, byOf, createJob, fromSave, readBody, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'
 const body = z.union([
@@ -18,7 +18,8 @@ export const POST = (request: Request) =>
     if (!read.ok) return read.response
     const parsed = body.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
-    if ('name' in parsed.data) return fromSave(await createJob(newJob(parsed.data.name), 'made new'))
+    const by = byOf(request.headers)
+    if ('name' in parsed.data) return fromSave(await createJob(newJob(parsed.data.name), 'made new', by))
     const job = parseJob(parsed.data.import)
-    return job.ok ? fromSave(await createJob(job.value, 'imported from a file')) : refused(job.issues)
+    return job.ok ? fromSave(await createJob(job.value, 'imported from a file', by)) : refused(job.issues)
   })

@@ -13,6 +13,9 @@ import * as recordCounters from './011_record_counters'
 import * as countRecords from './012_count_records'
 import * as saveIds from './013_save_ids'
 import * as jobSummaries from './014_job_summaries'
+import * as people from './015_people'
+import * as senders from './016_senders'
+import * as attempts from './017_attempts'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -29,6 +32,9 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '012_count_records': countRecords,
   '013_save_ids': saveIds,
   '014_job_summaries': jobSummaries,
+  '015_people': people,
+  '016_senders': senders,
+  '017_attempts': attempts,
 }
 
 /**

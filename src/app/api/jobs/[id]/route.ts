@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
 import { issuesOf } from '@/core/result'
-import { answer, archiveJob, deleteJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
+import { answer, archiveJob, byOf, deleteJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -36,7 +36,13 @@ export const PUT = (request: Request, { params }: Params) =>
     const { baseRevision, label, saveId = null, unanswered } = parsed.data
     const doc = parseJob(parsed.data.doc)
     return doc.ok
-      ? fromSave(await saveJob((await params).id, { baseRevision, doc: doc.value, label, saveId, unanswered }))
+      ? fromSave(
+          await saveJob(
+            (await params).id,
+            { baseRevision, doc: doc.value, label, saveId, unanswered },
+            byOf(request.headers),
+          ),
+        )
       : refused(doc.issues)
   })
 
@@ -48,7 +54,7 @@ export const PATCH = (request: Request, { params }: Params) =>
     if (!parsed.success) return refused(issuesOf(parsed.error))
     const { id } = await params
     const change = parsed.data
-    if ('name' in change) return fromSave(await renameJob(id, change.name))
+    if ('name' in change) return fromSave(await renameJob(id, change.name, byOf(request.headers)))
     if ('archived' in change) return fromSave(await archiveJob(id, change.archived))
     return fromSave(await deleteJob(id, change.deleted))
   })

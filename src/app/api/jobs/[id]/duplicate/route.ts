@@ -1,5 +1,5 @@
-import { answer, duplicateJob, fromSave } from '@/server'
+import { answer, byOf, duplicateJob, fromSave } from '@/server'
 
 export const dynamic = 'force-dynamic'
 export const POST = (request: Request, { params }: { params: Promise<{ id: string }> }) =>
-  answer(request, async () => fromSave(await duplicateJob((await params).id)))
+  answer(request, async () => fromSave(await duplicateJob((await params).id, byOf(request.headers))))

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { issuesOf } from '@/core/result'
-import { addRecords, answer, fromSave, readBody, recordsAfter, refused, type RecordsReply } from '@/server'
+import { addRecords, answer, fromSave, personOf, readBody, recordsAfter, refused, type RecordsReply } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -20,5 +20,6 @@ export const POST = (request: Request, { params }: Params) =>
     if (!read.ok) return read.response
     const parsed = body.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
-    return send(await addRecords((await params).id, parsed.data.records, parsed.data.after))
+    const { records, after } = parsed.data
+    return send(await addRecords((await params).id, records, after, personOf(request.headers)))
   })

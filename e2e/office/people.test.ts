@@ -1,0 +1,219 @@
+import { type Role, ROLES, secretKindOf } from '@/core/people'
+import { freshSite } from '../../scripts/lib/site.mjs'
+import { note } from '../testing/office'
+
+// An office of its own: once it has an owner, everybody signs in.
+let site: Awaited<ReturnType<typeof freshSite>>
+let job = ''
+beforeAll(async () => {
+  site = await freshSite()
+  job = ((await (await fetch(`${site.base}/api/jobs`)).json()) as { id: string }[])[0].id
+}, 240_000)
+afterAll(() => site.stop())
+
+/** A browser: it keeps its cookies, and says that it takes pages. */
+function browser() {
+  const jar = new Map<string, string>()
+  const ask = async (path: string, method = 'GET', body?: unknown, more: Record<string, string> = {}) => {
+    const response = await fetch(`${site.base}${path}`, {
+      method,
+      redirect: 'manual',
+      headers: {
+        ...(body === undefined ? { accept: 'text/html' } : { 'content-type': 'application/json' }),
+        cookie: [...jar].map(([name, value]) => `${name}=${value}`).join('; '),
+        ...more,
+      },
+      ...(body === undefined ? {} : { body: JSON.stringify(body) }),
+    })
+    for (const line of response.headers.getSetCookie()) {
+      const [, name, value] = /^([^=]+)=([^;]*)/.exec(line) ?? []
+      if (/Max-Age=0/.test(line)) jar.delete(name)
+      else jar.set(name, value)
+    }
+    return response
+  }
+  return { ask, jar }
+}
+type Browser = ReturnType<typeof browser>
+const codesOf = async (response: Response) =>
+  ((await response.json()) as { issues?: { code: string }[] }).issues?.map(({ code }) => code)
+const SECRETS = { password: 'three blue gates', pin: '493817' }
+const owner = browser()
+const at: Partial<Record<Role, Browser>> = { owner }
+const asOf = (role: Role) => at[role] ?? owner
+
+/** Somebody invited by the owner, on a browser of their own. */
+async function invited(name: string, role: Role): Promise<Browser> {
+  const made = (await (await owner.ask('/api/invitations', 'POST', { name, role })).json()) as { code: string }
+  const own = browser()
+  const shown = { code: made.code.toLowerCase(), secret: SECRETS[secretKindOf(role)], label: `phone of ${name}` }
+  expect((await own.ask('/api/join', 'POST', shown)).status).toBe(200)
+  return own
+}
+
+test('until an owner’s account is made nobody signs in; then everybody does, whichever server is asked', async () => {
+  expect((await browser().ask('/')).status).toBe(200)
+  expect(await (await browser().ask('/api/me')).json()).toEqual({ kind: 'open' })
+  const shown = { name: 'Juniper', secret: 'short', code: '', label: 'desk' }
+  expect(await codesOf(await owner.ask('/api/owner', 'POST', shown))).toEqual(['password-short'])
+  const made = await owner.ask('/api/owner', 'POST', { ...shown, secret: SECRETS.password })
+  expect([made.status, await made.json()]).toEqual([200, { home: '/' }])
+  // The other server asks the database now and then whether there is an owner.
+  await new Promise((resolve) => setTimeout(resolve, 2500))
+  for (let i = 0; i < 4; i++) {
+    const page = await browser().ask(`/jobs/${job}`)
+    expect([page.status, page.headers.get('location')]).toEqual([302, `/sign-in?to=%2Fjobs%2F${job}`])
+    expect((await browser().ask('/api/jobs', 'GET')).status).toBe(401)
+    expect((await owner.ask('/api/jobs')).status).toBe(200)
+  }
+  expect(await codesOf(await browser().ask('/api/owner', 'POST', { ...shown, secret: SECRETS.password }))).toEqual([
+    'owner-there',
+  ])
+})
+
+test('cookies that no script reads and no other site sends; the database has no token and no secret', async () => {
+  const made = await browser().ask('/api/sign-in', 'POST', { name: 'Juniper', secret: SECRETS.password, label: 'x' })
+  const lines = made.headers.getSetCookie()
+  expect(lines).toHaveLength(2)
+  for (const line of lines)
+    expect(line).toMatch(/; HttpOnly; SameSite=Lax|; SameSite=Lax; HttpOnly|HttpOnly.*SameSite=Lax/)
+  const { default: knex } = await import('knex')
+  const db = knex({ client: 'mysql2', connection: site.database })
+  try {
+    const tables = ['people', 'sessions', 'devices', 'invitations', 'happenings'] as const
+    const all = JSON.stringify(await Promise.all(tables.map((name) => db.select('*').from(name))))
+    for (const line of lines) expect(all).not.toContain((/=([^;]+)/.exec(line) ?? [])[1])
+    expect(all).not.toContain(SECRETS.password)
+    expect(all).toContain('$argon2id$')
+  } finally {
+    await db.destroy()
+  }
+})
+
+test('people come in by invitation, once, each to the pages of their role', async () => {
+  for (const role of ROLES.filter((each) => each !== 'owner')) at[role] = await invited(`the ${role}`, role)
+  const pages: readonly (readonly [string, readonly Role[]])[] = [
+    ['/people', ['owner']],
+    ['/api/people', ['owner']],
+    ['/api/audit', ['owner']],
+    ['/api/backup', ['owner']],
+    [`/jobs/${job}`, ['owner', 'office']],
+    [`/api/jobs/${job}/history`, ['owner', 'office']],
+    ['/field', ROLES],
+    [`/field/${job}`, ROLES],
+    [`/api/jobs/${job}`, ROLES],
+    ['/pocket', ROLES],
+  ]
+  for (const [page, roles] of pages)
+    for (const role of ROLES) {
+      const { status } = await asOf(role).ask(page)
+      const away = page.startsWith('/api') ? 403 : 302
+      expect([page, role, status]).toEqual([page, role, roles.includes(role) ? 200 : away])
+    }
+})
+
+test('an invitation works once, and a number only on a phone that is known', async () => {
+  const made = (await (await owner.ask('/api/invitations', 'POST', { name: 'Wren', role: 'crew' })).json()) as {
+    code: string
+  }
+  const phone = browser()
+  const join = { code: made.code, label: 'phone' }
+  expect(await codesOf(await phone.ask('/api/join', 'POST', { ...join, secret: '123456' }))).toEqual(['pin-easy'])
+  expect((await phone.ask('/api/join', 'POST', { ...join, secret: SECRETS.pin })).status).toBe(200)
+  expect(await codesOf(await browser().ask('/api/join', 'POST', { ...join, secret: SECRETS.pin }))).toEqual([
+    'invitation-over',
+  ])
+  await phone.ask('/api/sign-out', 'POST', {})
+  expect((await phone.ask('/field')).status).toBe(302)
+  const shown = { name: 'Wren', secret: SECRETS.pin, label: '' }
+  expect((await phone.ask('/api/sign-in', 'POST', shown)).status).toBe(200)
+  expect(await codesOf(await browser().ask('/api/sign-in', 'POST', shown))).toEqual(['phone-not-known'])
+})
+
+test('every edit and record says who; an inspector only looks, and only a lead takes back what others said', async () => {
+  const of = (id: string, body: Parameters<typeof note>[1]) => ({ ...note(id, body, 'd'), who: 'x' })
+  const send = async (role: Role, records: readonly unknown[]) =>
+    (await (await asOf(role).ask(`/api/jobs/${job}/records`, 'POST', { after: 0, records })).json()) as {
+      refused: { id: string; issues: { code: string }[] }[]
+    }
+  const refused = async (role: Role, records: readonly unknown[]) =>
+    (await send(role, records)).refused.map(({ id, issues }) => [id, issues[0].code])
+  expect(await refused('crew', [of('p1', { kind: 'state', post: 'A1', state: 'set' })])).toEqual([])
+  expect(await refused('inspector', [of('p2', { kind: 'state', post: 'A1', state: 'set' })])).toEqual([
+    ['p2', 'not-your-part'],
+  ])
+  expect(await refused('inspector', [of('p3', { kind: 'state', post: 'A1', state: 'inspected' })])).toEqual([])
+  expect(await refused('crew', [of('p4', { kind: 'void', record: 'p3' })])).toEqual([['p4', 'not-yours']])
+  expect(await refused('crew', [of('p5', { kind: 'void', record: 'p1' })])).toEqual([])
+  expect(await refused('lead', [of('p6', { kind: 'void', record: 'p3' })])).toEqual([])
+  const named = await asOf('office').ask(`/api/jobs/${job}`, 'PATCH', { name: 'By the office' })
+  expect(named.status).toBe(200)
+  const history = (await (await owner.ask(`/api/jobs/${job}/history`)).json()) as { who: string }[]
+  expect(history[0].who).toBe('the office')
+})
+
+test('tokens of another’s making, and what a browser says of itself, open nothing', async () => {
+  const forged = Buffer.from(JSON.stringify({ kind: 'person', id: 'x', name: 'x', role: 'owner' })).toString(
+    'base64url',
+  )
+  const tries: readonly Record<string, string>[] = [
+    { 'x-burdock-visitor': forged },
+    { cookie: 'burdock=AAAA' },
+    { cookie: `burdock=${'a'.repeat(43)}` },
+    { cookie: 'burdock=%00; burdock-device=x' },
+    { authorization: 'Bearer x' },
+  ]
+  for (const more of tries) expect((await browser().ask('/api/people', 'GET', undefined, more)).status).toBe(401)
+  // A page of another site, with the cookies of somebody who is signed in.
+  const cross = await owner.ask(
+    '/api/invitations',
+    'POST',
+    { name: 'X', role: 'owner' },
+    { origin: 'https://other.test' },
+  )
+  expect(cross.status).toBe(403)
+})
+
+test('a lost phone is out at once, so is somebody whose access has ended; the last owner stays', async () => {
+  const phone = await invited('Rowan', 'lead')
+  const list = async () =>
+    (await (await owner.ask('/api/people')).json()) as { id: string; name: string; on: { device: string }[] }[]
+  const rowan = (await list()).find(({ name }) => name === 'Rowan')
+  expect((await phone.ask('/field')).status).toBe(200)
+  expect((await owner.ask(`/api/devices/${rowan?.on[0].device}`, 'DELETE', {})).status).toBe(200)
+  expect((await phone.ask('/field')).status).toBe(302)
+  expect(
+    (await phone.ask('/api/sign-in', 'POST', { name: 'Rowan', secret: SECRETS.password, label: 'b' })).status,
+  ).toBe(200)
+  expect((await phone.ask('/field')).status).toBe(200)
+  expect((await owner.ask(`/api/people/${rowan?.id}`, 'DELETE', {})).status).toBe(200)
+  expect((await phone.ask(`/api/jobs/${job}`)).status).toBe(401)
+  const juniper = (await list()).find(({ name }) => name === 'Juniper')
+  expect(await codesOf(await owner.ask(`/api/people/${juniper?.id}`, 'DELETE', {}))).toEqual(['last-owner'])
+})
+
+test('what is held of a person is handed over, and their name is erased; what they did stays', async () => {
+  const people = (await (await owner.ask('/api/people')).json()) as { id: string; name: string }[]
+  const crew = people.find(({ name }) => name === 'the crew')
+  const data = (await (await owner.ask(`/api/people/${crew?.id}/data`)).json()) as { records: { id: string }[] }
+  expect(data.records.map(({ id }) => id).sort()).toEqual(['p1', 'p5'])
+  expect((await owner.ask(`/api/people/${crew?.id}/name`, 'DELETE', {})).status).toBe(200)
+  const told = (await (await owner.ask(`/api/jobs/${job}/records?after=0`)).json()) as {
+    records: { record: { id: string; who: string } }[]
+  }
+  expect(told.records.find(({ record }) => record.id === 'p1')?.record.who).toBe('someone')
+  const audit = await (await owner.ask('/api/audit')).text()
+  expect(audit).not.toContain('the crew')
+})
+
+test('guessing ends after a few tries of one name, and the right password waits with the wrong ones', async () => {
+  const guess = (secret: string) => browser().ask('/api/sign-in', 'POST', { name: 'the lead', secret, label: '' })
+  const codes: (string | undefined)[] = []
+  for (let i = 0; i < 12; i++) codes.push((await codesOf(await guess(`guess number ${i}`)))?.[0])
+  expect(codes.slice(0, 10)).toEqual(Array.from({ length: 10 }, () => 'sign-in-failed'))
+  expect(codes.slice(10)).toEqual(['too-many-tries', 'too-many-tries'])
+  expect(await codesOf(await guess(SECRETS.password))).toEqual(['too-many-tries'])
+  // Somebody else is not kept out by it.
+  const other = await browser().ask('/api/sign-in', 'POST', { name: 'the office', secret: SECRETS.password, label: '' })
+  expect(other.status).toBe(200)
+})

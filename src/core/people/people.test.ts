@@ -1,0 +1,117 @@
+import fc from 'fast-check'
+import { withEnvelope, type RecordBody } from '../field'
+import { homeOf, mayAsk, notTheirs, type Role, ROLES, secretIssue } from './index'
+
+/** Each route with the roles that may ask for it: o owner, f office, l lead, c crew, i inspector, - whoever asks. */
+const ROUTES: readonly (readonly [string, string, string])[] = [
+  ['GET', '/sign-in', '-oflci'],
+  ['GET', '/join', '-oflci'],
+  ['GET', '/join/AB12CD34EF56', '-oflci'],
+  ['GET', '/_next/static/chunks/main.js', '-oflci'],
+  ['GET', '/api/health', '-oflci'],
+  ['GET', '/api/me', '-oflci'],
+  ['POST', '/api/sign-in', '-oflci'],
+  ['POST', '/api/sign-out', '-oflci'],
+  ['POST', '/api/join', '-oflci'],
+  ['POST', '/api/owner', '-oflci'],
+  ['GET', '/api/invitations/AB12CD34EF56', '-oflci'],
+  ['POST', '/api/invitations', 'o'],
+  ['GET', '/people', 'o'],
+  ['GET', '/api/people', 'o'],
+  ['DELETE', '/api/people/x', 'o'],
+  ['DELETE', '/api/people/x/name', 'o'],
+  ['GET', '/api/people/x/data', 'o'],
+  ['DELETE', '/api/devices/x', 'o'],
+  ['GET', '/api/audit', 'o'],
+  ['GET', '/api/backup', 'o'],
+  ['POST', '/api/restore', 'o'],
+  ['GET', '/', 'of'],
+  ['GET', '/jobs/x', 'of'],
+  ['POST', '/api/jobs', 'of'],
+  ['PUT', '/api/jobs/x', 'of'],
+  ['PATCH', '/api/jobs/x', 'of'],
+  ['POST', '/api/jobs/x/duplicate', 'of'],
+  ['GET', '/api/jobs/x/history', 'of'],
+  ['GET', '/api/jobs/x/history/3', 'of'],
+  ['GET', '/something-new', 'of'],
+  ['POST', '/api/crew-book', 'ofl'],
+  ['POST', '/api/field-sheets', 'ofl'],
+  ['POST', '/api/cut-list', 'ofl'],
+  ['GET', '/field', 'oflci'],
+  ['GET', '/field/x/post/A1', 'oflci'],
+  ['GET', '/pocket', 'oflci'],
+  ['GET', '/api/jobs', 'oflci'],
+  ['GET', '/api/jobs/x', 'oflci'],
+  ['GET', '/api/jobs/x/records', 'oflci'],
+  ['GET', '/api/jobs/x/events', 'oflci'],
+  ['POST', '/api/jobs/x/records', 'oflci'],
+]
+const LETTERS: Readonly<Record<Role, string>> = { owner: 'o', office: 'f', lead: 'l', crew: 'c', inspector: 'i' }
+
+test.each(ROUTES)('%s %s: %s', (method, path, letters) => {
+  const may = ROLES.filter((role) => mayAsk(role, { method, path })).map((role) => LETTERS[role])
+  expect(may.join('')).toBe(letters.replace('-', ''))
+  expect(mayAsk(null, { method, path })).toBe(letters.startsWith('-'))
+})
+test.each(ROLES)('the home of %s is one of their own pages', (role) => {
+  expect(mayAsk(role, { method: 'GET', path: homeOf(role) })).toBe(true)
+})
+test('a path that is only like one for everybody is not', () => {
+  for (const path of ['/sign-in/x', '/api/me/x', '/api/healthy', '/_next/staticx', '/api//people', '/API/PEOPLE'])
+    expect([path, mayAsk(null, { method: 'GET', path }), mayAsk('crew', { method: 'GET', path })]).toEqual([
+      path,
+      false,
+      false,
+    ])
+})
+
+test.each([
+  ['crew', '493817', null],
+  ['crew', '12345', 'pin-digits'],
+  ['crew', '1234567', 'pin-digits'],
+  ['crew', '49 817', 'pin-digits'],
+  ['crew', '000000', 'pin-easy'],
+  ['crew', '123456', 'pin-easy'],
+  ['crew', '987654', 'pin-easy'],
+  ['office', 'ninechars', 'password-short'],
+  ['office', 'ten letters', null],
+  ['owner', 'x'.repeat(201), 'too-long'],
+  ['inspector', '493817', 'password-short'],
+] as const)('%s takes %s: %s', (role, secret, code) => {
+  expect(secretIssue(role, secret)?.code ?? null).toBe(code)
+})
+test('of all numbers of six digits, the twenty with one step throughout are refused', () => {
+  let easy = 0
+  for (let n = 0; n < 1_000_000; n++) if (secretIssue('crew', String(n).padStart(6, '0'))) easy++
+  // Ten of one digit; five that count up by one and five down; by two none has room for six digits.
+  expect(easy).toBe(20)
+})
+
+const record = (body: RecordBody) =>
+  withEnvelope({ id: 'r1', at: '2026-05-04T12:00:00Z', device: 'd', who: 'Ash', body })
+const SET = record({ kind: 'state', post: 'A1', state: 'set' })
+const LOOKED = record({ kind: 'state', post: 'A1', state: 'inspected' })
+const BACK = record({ kind: 'void', record: 'r0' })
+test.each([
+  ['crew', SET, undefined, null],
+  ['inspector', SET, undefined, 'not-your-part'],
+  ['inspector', LOOKED, undefined, null],
+  ['inspector', BACK, 'me', null],
+  ['inspector', BACK, 'other', 'not-yours'],
+  ['crew', BACK, 'me', null],
+  ['crew', BACK, 'other', 'not-yours'],
+  ['crew', BACK, null, 'not-yours'],
+  ['crew', BACK, undefined, null],
+  ['lead', BACK, 'other', null],
+  ['office', BACK, 'other', null],
+] as const)('%s with a record said by %s', (role, sent, saidBy, why) => {
+  expect(notTheirs({ id: 'me', role }, sent, saidBy)).toBe(why)
+})
+test('no text is taken for a path of everybody but those named', () => {
+  fc.assert(
+    fc.property(fc.webPath(), (path) => {
+      fc.pre(!/^\/(_next|sign-in|join|trust|icon|favicon|api)/.test(path))
+      return !mayAsk(null, { method: 'GET', path: path || '/' })
+    }),
+  )
+})

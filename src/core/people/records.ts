@@ -1,0 +1,30 @@
+import type { FieldRecord } from '../field'
+import type { Role } from './roles'
+
+/** Whoever sends a record: their role, and who they are. */
+export interface Sender {
+  readonly id: string
+  readonly role: Role
+}
+
+/** Why a record of a person is not taken. */
+export type NotTheirs = 'not-your-part' | 'not-yours'
+
+const LEADING: readonly Role[] = ['owner', 'office', 'lead']
+
+/** What an inspector adds: that something has been looked at. */
+const isInspection = ({ body }: FieldRecord): boolean =>
+  body.kind === 'void' ||
+  (body.kind === 'state' && body.state === 'inspected') ||
+  (body.kind === 'pieces' && body.state === 'checked')
+
+/**
+ * What keeps somebody from adding a record; null where nothing does. An inspector looks at things; only a lead takes
+ * back what somebody else has said. `saidBy` tells who sent the record that is taken back: null where nobody had signed in
+ * then, undefined where it is not known here.
+ */
+export function notTheirs(sender: Sender, record: FieldRecord, saidBy: string | null | undefined): NotTheirs | null {
+  if (sender.role === 'inspector' && !isInspection(record)) return 'not-your-part'
+  if (record.body.kind !== 'void' || LEADING.includes(sender.role)) return null
+  return saidBy === undefined || saidBy === sender.id ? null : 'not-yours'
+}

@@ -1,0 +1,3 @@
+export { FirstOwner, JoinView, SignInView } from './ways'
+export { PeopleView } from './PeopleView'
+export { Me } from './Me'

@@ -114,10 +114,13 @@ export function FieldApp({
   id,
   initial,
   path,
+  signedIn = null,
 }: {
   readonly id: string
   readonly initial: KeptPlan | null
   readonly path: readonly string[]
+  /** Whose session this is: every record says so. Null where nobody signs in: whoever writes says it. */
+  readonly signedIn?: string | null
 }) {
   const [rest, setRest] = useState(path)
   const [plan, setPlan] = useState(initial)
@@ -152,6 +155,9 @@ export function FieldApp({
     return result?.ok ? result.value : null
   }, [plan])
   useEffect(() => log?.getState().setShows(plan?.revision ?? null), [log, plan])
+  useEffect(() => {
+    if (signedIn !== null) log?.getState().setWho(signedIn)
+  }, [log, signedIn])
   const derived = useMemo(() => {
     const result = job && deriveJob(job)
     return result?.ok ? shownOf(result.value) : null
@@ -159,7 +165,7 @@ export function FieldApp({
   if (missing)
     return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>
   if (!job || !derived || !log) return <Plain title="Opening the job">One moment.</Plain>
-  const page: FieldPage = { job, derived, go }
+  const page: FieldPage = { job, derived, go, signedIn }
   const view = rest[0] ?? 'today'
   const found = isPostView(view) ? postAt(rest[1], page) : null
   const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
@@ -185,7 +191,7 @@ export function FieldApp({
 
 function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
   return (
-    <main className="field">
+    <main className="field bare">
       <div className="fmain" style={{ paddingTop: 40 }}>
         <h1 style={{ fontSize: 24 }}>{title}</h1>
         <p>{children}</p>

@@ -75,12 +75,23 @@ function Trouble({ trouble, names }: { readonly trouble: FieldTrouble; readonly 
   )
 }
 
-/** What is next: reading, hole, card; and every post with its state. */
-export function TodayView({ job, derived, go }: FieldPage) {
-  const state = useLog((log) => log.state)
-  const levels = useLog((log) => log.levels)
+/** Who writes: the account that is signed in, or whoever says so where nobody signs in. */
+function WhoWrites({ signedIn }: Pick<FieldPage, 'signedIn'>) {
   const who = useLog((log) => log.who)
   const setWho = useLog((log) => log.setWho)
+  if (signedIn !== null) return <p className="fnote">Written as {signedIn}.</p>
+  return (
+    <label className="who">
+      Who is writing
+      <input value={who} placeholder="your name" onChange={(event) => setWho(cutText(event.target.value, 60))} />
+    </label>
+  )
+}
+
+/** What is next: reading, hole, card; and every post with its state. */
+export function TodayView({ job, derived, go, signedIn }: FieldPage) {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
   const refused = useLog((log) => log.refused)
   const { rods, asBuilt, rows, office } = useMeasured(job, derived)
   const order = derived.posts.map((post) => post.id)
@@ -95,10 +106,7 @@ export function TodayView({ job, derived, go }: FieldPage) {
       <a className="fpocket" href={pocketAddress('')}>
         Pocket: figures by themselves
       </a>
-      <label className="who">
-        Who is writing
-        <input value={who} placeholder="your name" onChange={(event) => setWho(cutText(event.target.value, 60))} />
-      </label>
+      <WhoWrites signedIn={signedIn} />
       {refused.length > 0 && (
         <div className="fwarn" role="alert">
           <b>The server refused {refused.length === 1 ? 'a record' : `${refused.length} records`}.</b>

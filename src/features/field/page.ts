@@ -6,6 +6,8 @@ export interface FieldPage {
   readonly job: Job
   readonly derived: ShownDerived
   readonly go: (path: readonly string[]) => void
+  /** Whose session this is; null where nobody signs in. */
+  readonly signedIn: string | null
 }
 
 /** What the pages of one post are given: its identity, which stands in the plan. */

@@ -26,11 +26,11 @@ const PIN = {
 
 const never = () => () => undefined
 
-/** What this browser calls its machine; empty where it does not say. */
+/** What this machine is called until somebody says it better: by how it is pointed at. */
 const useMachine = (): string =>
   useSyncExternalStore(
     never,
-    () => window.navigator.platform,
+    () => (window.matchMedia('(pointer: coarse)').matches ? 'a phone' : 'a computer'),
     () => '',
   )
 

@@ -17,7 +17,7 @@ interface GateOf {
 }
 
 /** Whether this office has an owner, from the database now and then; null where it was never reached. */
-function ownerWatch(): () => Promise<boolean | null> {
+function ownerWatch(): (now: boolean) => Promise<boolean | null> {
   let known: boolean | null = null
   let askedMs = -Infinity
   let asking: Promise<void> | null = null
@@ -33,8 +33,8 @@ function ownerWatch(): () => Promise<boolean | null> {
     askedMs = performance.now()
     asking = null
   }
-  return async () => {
-    if (known !== true && performance.now() - askedMs > STANDS_MS) {
+  return async (now) => {
+    if (known !== true && (now || performance.now() - askedMs > STANDS_MS)) {
       asking ??= ask()
       // A database that is away is asked beside the requests: it would hold every one of them up.
       if (known === null || !away) await asking
@@ -82,10 +82,11 @@ const NEEDS_NOBODY = /^\/(_next\/static\/|api\/(health|ready)$)/
 export function gate({ beyond, proxied }: GateOf) {
   const owned = ownerWatch()
   const visitorAt = async (request: IncomingMessage, response: ServerResponse): Promise<Visitor | null> => {
-    const has = await owned()
+    const token = cookieOf(request.headers.cookie, SESSION_COOKIE)
+    // A browser with a session is of an office with an owner, made a moment ago perhaps, by another server.
+    const has = await owned(token !== null)
     if (has === null) return null
     if (!has) return beyond ? { kind: 'stranger' } : { kind: 'open' }
-    const token = cookieOf(request.headers.cookie, SESSION_COOKIE)
     if (token === null) return { kind: 'stranger' }
     const now = new Date()
     const found = await sessionOf(db(), token, now)

@@ -1,5 +1,6 @@
+import { headers } from 'next/headers'
 import { FieldApp } from '@/features/field'
-import { dbFault, oneJob } from '@/server'
+import { dbFault, oneJob, personOf } from '@/server'
 
 export const dynamic = 'force-dynamic'
 
@@ -12,5 +13,6 @@ export default async function Page({ params }: { params: Promise<{ id: string; r
     if (!dbFault(error)) throw error
   }
   const plan = job && { doc: job.doc, revision: job.revision }
-  return <FieldApp id={id} initial={plan} path={(rest ?? []).map(decodeURIComponent)} />
+  const signedIn = personOf(await headers())?.name ?? null
+  return <FieldApp id={id} initial={plan} path={(rest ?? []).map(decodeURIComponent)} signedIn={signedIn} />
 }

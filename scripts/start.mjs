@@ -1,5 +1,6 @@
 // npm start : installs what is missing, starts the database, migrates, loads the demo, builds when needed, serves, and
-// keeps both going. npm run dev : the same on the same private database, but serves the sources with fast reload.
+// keeps both going. npm start -- --site : serves phones and other machines too, over TLS. npm run dev : the same on the
+// same private database, but serves the sources with fast reload.
 import path from 'node:path'
 import { build, prepare } from './lib/build.mjs'
 import { claim, openFolder } from './lib/claim.mjs'
@@ -11,6 +12,7 @@ import { freePort, isFree } from './lib/ports.mjs'
 import { say, stop } from './lib/say.mjs'
 import { migrate, serve } from './lib/serve.mjs'
 import { watchServer } from './lib/watch.mjs'
+import { yardOf } from './lib/yard.mjs'
 
 const dev = process.argv.includes('--dev')
 const port = Number(process.env.PORT ?? 3000)
@@ -41,6 +43,9 @@ const end = async (code) => {
 for (const stream of [process.stdout, process.stderr]) stream.on('error', () => undefined)
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => void end(0))
 
+/** Whether somebody has an account here. */
+const hasOwner = async (port) => (await (await fetch(`http://127.0.0.1:${port}/api/me`)).json()).owned
+
 async function start() {
   if (!(await isFree(port))) throw new Error(`port ${port} is in use; set PORT to another one`)
   installPackages()
@@ -63,14 +68,16 @@ async function start() {
   if (dev) await prepare()
   else await build()
   const log = path.join(folder, 'server.log')
+  const yard = await yardOf(folder, process.argv.includes('--site'))
   server = await keep(
     'server',
-    () => serve({ port, url, data, dev, log, ...(dev ? { dist: '.next/dev-server' } : {}) }),
+    () => serve({ port, url, data, dev, log, env: yard?.env, ...(dev ? { dist: '.next/dev-server' } : {}) }),
     (running) => hold.has('server', running.child.pid),
   )
   if (!dev) watch = watchServer(`http://127.0.0.1:${port}`, server)
   night = nightly({ folder, url, data, log })
   hold.serves(`http://127.0.0.1:${port}`, databasePort)
+  yard?.tell(await hasOwner(port))
   say(`ready on http://127.0.0.1:${port}  (Ctrl-C stops it)`)
 }
 try {

@@ -53,7 +53,7 @@ async function invited(name: string, role: Role): Promise<Browser> {
 
 test('until an owner’s account is made nobody signs in; then everybody does, whichever server is asked', async () => {
   expect((await browser().ask('/')).status).toBe(200)
-  expect(await (await browser().ask('/api/me')).json()).toEqual({ kind: 'open' })
+  expect(await (await browser().ask('/api/me')).json()).toEqual({ kind: 'open', owned: false })
   const shown = { name: 'Juniper', secret: 'short', code: '', label: 'desk' }
   expect(await codesOf(await owner.ask('/api/owner', 'POST', shown))).toEqual(['password-short'])
   const made = await owner.ask('/api/owner', 'POST', { ...shown, secret: SECRETS.password })

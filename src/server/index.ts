@@ -23,7 +23,7 @@ export { backup } from './backup/write'
 export { restoreUpload } from './backup/upload'
 export { isReady } from './services/ready'
 export { DEVICE_COOKIE, SESSION_COOKIE, setCookie } from './auth/cookies'
-export { byOf, fromOf, personOf, visitorOf, whoIs } from './auth/visitor'
+export { byOf, fromOf, personOf, overTls, visitorOf, whoIs } from './auth/visitor'
 export {
   type Entered,
   type From,

@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Burdock', description: 'Plans, check
 
 export default function RootLayout({ children }: { readonly children: ReactNode }) {
   return (
-    <html lang="en">
+    <html lang="en" data-address={process.env.PUBLIC_URL}>
       <body>{children}</body>
     </html>
   )

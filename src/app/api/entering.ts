@@ -7,6 +7,7 @@ import {
   type Entered,
   type From,
   fromOf,
+  overTls,
   readBody,
   refused,
   SESSION_COOKIE,
@@ -14,10 +15,10 @@ import {
 } from '@/server'
 
 /** The answer to somebody who has come in: their cookies, and where their work begins. */
-function entered({ session, device, role }: Entered): Response {
+function entered({ session, device, role }: Entered, secure: boolean): Response {
   const headers = new Headers({ 'content-type': 'application/json', 'cache-control': 'no-store' })
-  headers.append('set-cookie', setCookie(SESSION_COOKIE, session))
-  if (device !== null) headers.append('set-cookie', setCookie(DEVICE_COOKIE, device))
+  headers.append('set-cookie', setCookie(SESSION_COOKIE, session, secure))
+  if (device !== null) headers.append('set-cookie', setCookie(DEVICE_COOKIE, device, secure))
   return new Response(JSON.stringify({ home: homeOf(role) }), { headers })
 }
 
@@ -34,5 +35,5 @@ export const wayIn =
       const shown = schema.safeParse(read.value)
       if (!shown.success) return refused(issuesOf(shown.error))
       const result = await enter(shown.data, fromOf(request.headers, shown.data.label))
-      return result.ok ? entered(result.value) : refused(result.issues)
+      return result.ok ? entered(result.value, overTls(request.headers)) : refused(result.issues)
     })

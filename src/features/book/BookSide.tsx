@@ -11,7 +11,7 @@ import { type BookKind, type JobState, type Picked, useDoc, useJob } from '../jo
 import { KeptFigures } from './KeptFigures'
 import { useBook } from './useBook'
 import type { ShownDerived } from '@/formats/shown'
-import type { CardsASheet } from '@/formats/fieldsheets'
+import { type CardsASheet, opensHereOnly } from '@/formats/fieldsheets'
 
 const LEVELING = [
   { value: 'high-pier', label: 'marks from the high point' },
@@ -279,6 +279,12 @@ export function BookSide() {
       />
       <ChoiceField label="Pole of" name="poleOf" value={pole} choices={poles} onChange={setPoleOf} />
       <KeptFigures />
+      {kind === 'field' && opensHereOnly(page) && (
+        <p className="note">
+          The codes on these sheets open on this machine alone. Phones get in when Burdock is started for the site:{' '}
+          <code>npm start -- --site</code>.
+        </p>
+      )}
       {kind === 'field' && <SheetFields perSheet={perSheet} pick={pick} job={job} edit={edit} />}
       {derived.tally.fails > 0 && (
         <div className="caution d-flex gap-2">

@@ -6,7 +6,7 @@ import { crewBook } from '@/formats/crewbook'
 import { drawingSet } from '@/formats/drawings'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
 import { useLog, useMeasured } from '../field'
-import { type BookKind, type Stamp, useDoc, useJob, useStamp } from '../job'
+import { type BookKind, publicAddress, type Stamp, useDoc, useJob, useStamp } from '../job'
 import { remember, sameFields } from '@/core/result'
 
 /** What a book is made from. */
@@ -41,7 +41,7 @@ function sheetsOf({ job, derived, kind, perSheet, state, levels, measured }: Boo
 function makeBook(of: BookOf) {
   const { job, jobId, derived, date, revision, kind, perSheet, state, measured } = of
   const stamp = { date, revision }
-  const page = `${typeof location === 'undefined' ? '' : location.origin}/field/${jobId}`
+  const page = `${publicAddress()}/field/${jobId}`
   const book = sheetsOf(of, stamp, page)
   return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
 }

@@ -6,7 +6,7 @@ import { Button, Form } from 'react-bootstrap'
 import { type Role, ROLES } from '@/core/people'
 import { issueText, ROLE_WORDS } from '@/formats/words'
 import { dayTime } from '@/ui'
-import { type Reply, TROUBLE_WORDS } from '../job'
+import { publicAddress, type Reply, TROUBLE_WORDS } from '../job'
 import { type Happening, type Invited, people, type Person } from './api'
 
 /** What came of something that was asked for, where it was not done. */
@@ -44,7 +44,7 @@ const SPACED = /(.{4})(?=.)/g
 
 /** The code of an invitation, this once. */
 function Code({ made }: { readonly made: Invited }) {
-  const link = `${window.location.origin}/join/${made.code}`
+  const link = `${publicAddress()}/join/${made.code}`
   return (
     <div className="move mt-2" role="status">
       <div className="big">{made.code.replace(SPACED, '$1 ')}</div>

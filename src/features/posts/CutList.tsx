@@ -10,7 +10,7 @@ import { type CutOf, cutXlsx, sawCsv } from '@/formats/cutfiles'
 import { Measure } from '@/ui'
 import { download, PaperNote, usePaper } from '../drawing'
 import { useLog, useMeasured, usePieces } from '../field'
-import { Awaited, useAnswer, useDoc, useJob, useStamp } from '../job'
+import { Awaited, publicAddress, useAnswer, useDoc, useJob, useStamp } from '../job'
 
 const STAGE_NAMES: Readonly<Record<CutStage | 'all', string>> = {
   all: 'Whole job',
@@ -158,7 +158,7 @@ function SawPapers({ stage }: { readonly stage: CutStage | 'all' }) {
         type="button"
         className="btn btn-light btn-sm text-nowrap"
         disabled={working || stage === 'posts'}
-        onClick={() => ask('/api/piece-labels', { page: `${location.origin}/field/${id}` }, 'labels')}
+        onClick={() => ask('/api/piece-labels', { page: `${publicAddress()}/field/${id}` }, 'labels')}
       >
         <QrCode size={16} />
         Piece labels

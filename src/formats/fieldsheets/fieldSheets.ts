@@ -18,6 +18,7 @@ import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
 import { KIND, sheetNote, DIG_CAUTION, someNames } from '../words'
 import { cardSheets, type CardsASheet } from './cards'
+import { codeWords } from './codes'
 import { inches, mark, table } from '../crewbook/paper'
 import { chunk, plain } from '../plain'
 
@@ -304,7 +305,7 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
   const perSheet = sheets.perSheet ?? 4
   const cards = cardSheets(sheets.job, postsOf(sheets, measured), perSheet).map(({ names, ...drawing }): Sheet => ({
     title: names.length > 1 ? `Cards ${names[0]} to ${names[names.length - 1]}` : `Card ${names[0]}`,
-    sub: 'cut apart; the code opens the page of the post, which says when a card has grown old',
+    sub: `cut apart; ${codeWords(sheets.page, 'the code opens the page of the post, which says when a card has grown old')}`,
     blocks: [{ kind: 'svg', ...drawing, alt: `cards of ${names.join(', ')}` }],
   }))
   return {

@@ -5,7 +5,17 @@ import { boundTo, idNamed } from '@/core/testing/named'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
-import { cardSheets, fieldSheets, OVERLAP_IN, poleStrips, printedCards, qrSvg, STRIP_IN, STRIPS_A_PAGE } from '.'
+import {
+  cardSheets,
+  fieldSheets,
+  opensHereOnly,
+  OVERLAP_IN,
+  poleStrips,
+  printedCards,
+  qrSvg,
+  STRIP_IN,
+  STRIPS_A_PAGE,
+} from '.'
 import { measure } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
@@ -471,4 +481,16 @@ describe('other CSV', () => {
     if (says) expect(r.problems.join(' ')).toMatch(says)
     else expect(r.problems).toEqual([])
   })
+})
+
+test.each([
+  ['http://127.0.0.1:3000/field/x', true],
+  ['http://localhost:3000/field/x', true],
+  ['http://[::1]:3000/field/x', true],
+  ['https://yard.test/field/x', false],
+  ['https://10.77.0.1:3443/field/x', false],
+  ['https://127.yard.test/field/x', false],
+  ['https://localhost.test/field/x', false],
+])('codes with %s open on their own machine alone: %s', (page, alone) => {
+  expect(opensHereOnly(page)).toBe(alone)
 })

@@ -7,6 +7,7 @@ import { chunk } from '../plain'
 import type { ShownDerived } from '../shown'
 import { placeWords, sheetNote, STICK_WORDS } from '../words'
 import { qrSvg } from './cards'
+import { codeWords } from './codes'
 
 /** Labels across a sheet, and the height of one, points. */
 const ACROSS = 3
@@ -74,7 +75,7 @@ export function labelSheets(of: LabelsOf): CrewBook {
       )
       return {
         title: `Piece labels, ${i + 1} of ${pages.length}`,
-        sub: 'cut apart and staple on; the code opens the piece on a phone',
+        sub: `cut apart and staple on; ${codeWords(of.page, 'the code opens the piece on a phone')}`,
         blocks: [{ kind: 'svg', svg: svgOf(room.wide, height, drawn), width: room.wide, height, alt: 'labels' }],
       }
     }),

@@ -8,18 +8,15 @@ const DAY_S = 86_400
 /** How long a browser keeps each, s: a session that is not used ends earlier, in the database. */
 const KEPT_S = { [SESSION_COOKIE]: 400 * DAY_S, [DEVICE_COOKIE]: 400 * DAY_S } as const
 
-/** Whether this server is asked over TLS: its cookies then go over nothing else. */
-const overTls = (): boolean => process.env.PUBLIC_URL?.startsWith('https:') ?? false
-
-/** A header that sets a cookie no script can read; `null` takes it away. */
-export const setCookie = (name: keyof typeof KEPT_S, value: string | null): string =>
+/** A header that sets a cookie no script can read; `null` takes it away. One that was set over TLS goes over nothing else. */
+export const setCookie = (name: keyof typeof KEPT_S, value: string | null, secure: boolean): string =>
   stringifySetCookie({
     name,
     value: value ?? '',
     path: '/',
     httpOnly: true,
     sameSite: 'lax',
-    secure: overTls(),
+    secure,
     maxAge: value === null ? 0 : KEPT_S[name],
   })
 

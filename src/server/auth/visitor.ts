@@ -25,6 +25,9 @@ export type PersonVisiting = Extract<Visitor, { kind: 'person' }>
 
 export const VISITOR_HEADER = 'x-burdock-visitor'
 export const ADDRESS_HEADER = 'x-burdock-address'
+/** Whether the request came over TLS: its cookies then go over nothing else. */
+export const TLS_HEADER = 'x-burdock-tls'
+export const overTls = (headers: Headers): boolean => headers.get(TLS_HEADER) === '1'
 
 /** A visitor as a header's text: names are of any letters. */
 export const visitorText = (visitor: Visitor): string => Buffer.from(JSON.stringify(visitor)).toString('base64url')

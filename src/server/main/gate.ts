@@ -1,7 +1,7 @@
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { homeOf, mayAsk, type Role } from '@/core/people'
 import { cookieOf, SESSION_COOKIE, setCookie } from '../auth/cookies'
-import { ADDRESS_HEADER, type Visitor, VISITOR_HEADER, visitorText } from '../auth/visitor'
+import { ADDRESS_HEADER, TLS_HEADER, type Visitor, VISITOR_HEADER, visitorText } from '../auth/visitor'
 import { db } from '../db/client'
 import { hasOwner, sessionOf, turnToken } from '../repositories/people'
 import { plainPage } from './plainPage'
@@ -42,6 +42,10 @@ function ownerWatch(): (now: boolean) => Promise<boolean | null> {
     return known
   }
 }
+
+/** Whether a request came over TLS, to this server or to the proxy before it. */
+const isTls = ({ socket, headers }: IncomingMessage, proxied: boolean): boolean =>
+  ('encrypted' in socket && socket.encrypted === true) || (proxied && headers['x-forwarded-proto'] === 'https')
 
 const isPage = ({ method, headers, url = '/' }: IncomingMessage): boolean =>
   method === 'GET' && !url.startsWith('/api/') && (headers.accept ?? '').includes('text/html')
@@ -93,7 +97,10 @@ export function gate({ beyond, proxied }: GateOf) {
     if (!found) return { kind: 'stranger' }
     const { turn, ...person } = found
     if (turn && isPage(request))
-      response.appendHeader('set-cookie', setCookie(SESSION_COOKIE, await turnToken(db(), person.session, now)))
+      response.appendHeader(
+        'set-cookie',
+        setCookie(SESSION_COOKIE, await turnToken(db(), person.session, now), isTls(request, proxied)),
+      )
     return { kind: 'person', ...person }
   }
   return async (request: IncomingMessage, response: ServerResponse): Promise<boolean> => {
@@ -101,6 +108,7 @@ export function gate({ beyond, proxied }: GateOf) {
     const first = (Array.isArray(forwarded) ? forwarded[0] : forwarded)?.split(',')[0].trim()
     const own = request.socket.remoteAddress ?? 'unknown'
     request.headers[ADDRESS_HEADER] = proxied && first ? first : own
+    request.headers[TLS_HEADER] = isTls(request, proxied) ? '1' : '0'
     Reflect.deleteProperty(request.headers, VISITOR_HEADER)
     const path = (request.url ?? '/').split('?')[0]
     if (NEEDS_NOBODY.test(path)) return true

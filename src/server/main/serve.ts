@@ -1,6 +1,7 @@
 // The application's own server: what comes in is looked at here before Next reads it.
 import { randomBytes } from 'node:crypto'
-import { createServer, type IncomingMessage, type ServerResponse } from 'node:http'
+import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
+import { createServer as createTlsServer } from 'node:https'
 import next from 'next'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import { warmPapers } from '../heavy/pool'
@@ -9,7 +10,9 @@ import { gate } from './gate'
 import { addressesOf, isBeyond, type Wrong, wrongWith } from './guard'
 import { securityHeaders } from './headers'
 import { metrics } from './metrics'
+import { serveHelp } from './helpPage'
 import { plainPage } from './plainPage'
+import { tlsOf } from './tls'
 
 const dev = process.env.NODE_ENV === 'development'
 const hostname = process.env.HOST ?? '127.0.0.1'
@@ -121,11 +124,23 @@ function warm(): void {
   })
 }
 
+/** A server that waits for slow senders so long and no longer. */
+function patient<S extends Server>(server: S): S {
+  server.requestTimeout = REQUEST_MS
+  server.headersTimeout = HEAD_MS
+  // Longer than a proxy keeps its own: it never sends into a connection that is just being closed.
+  server.keepAliveTimeout = REST_MS
+  server.on('clientError', (_, socket) => {
+    if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nconnection: close\r\ncontent-length: 0\r\n\r\n')
+  })
+  return server
+}
+
 async function main(): Promise<void> {
   const app = next({ dev, dir: process.cwd(), hostname, port })
   await app.prepare()
   const handle = app.getRequestHandler()
-  const server = createServer((request, response) => {
+  const serve = (request: IncomingMessage, response: ServerResponse): void => {
     const id = randomBytes(9).toString('base64url')
     const away = watched(request, response, id)
     request.headers['x-request-id'] = id
@@ -142,18 +157,16 @@ async function main(): Promise<void> {
       if (!response.headersSent) response.statusCode = 500
       response.end()
     })
-  })
+  }
+  const tls = tlsOf(process.env)
+  const server = patient(createServer(serve))
+  const yard = tls ? patient(createTlsServer({ cert: tls.cert, key: tls.key, minVersion: 'TLSv1.2' }, serve)) : null
   const upgrade = app.getUpgradeHandler()
   if (dev) server.on('upgrade', (...asked) => void upgrade(...asked))
-  server.requestTimeout = REQUEST_MS
-  server.headersTimeout = HEAD_MS
-  // Longer than a proxy keeps its own: it never sends into a connection that is just being closed.
-  server.keepAliveTimeout = REST_MS
-  server.on('clientError', (_, socket) => {
-    if (socket.writable) socket.end('HTTP/1.1 400 Bad Request\r\nconnection: close\r\ncontent-length: 0\r\n\r\n')
-  })
   // What is being answered is answered; streams of news would never end by themselves.
   const end = () => {
+    yard?.close()
+    yard?.closeIdleConnections()
     server.close(() => process.exit(0))
     server.closeIdleConnections()
     setTimeout(() => process.exit(0), LAST_MS)
@@ -166,6 +179,11 @@ async function main(): Promise<void> {
     log().info({ port, hostname }, 'serving')
     if (!dev) setTimeout(warm, WARM_AFTER_MS).unref()
   })
+  if (yard && tls) {
+    const { BURDOCK_TLS_HOST: host = '0.0.0.0', BURDOCK_AUTHORITY: authority, BURDOCK_HELP_PORT: help } = process.env
+    yard.listen(tls.port, host, () => log().info({ port: tls.port, host }, 'serving the yard'))
+    if (authority && help) serveHelp(Number(help), host, authority, process.env.PUBLIC_URL ?? '')
+  }
 }
 
 main().catch((error: unknown) => {

@@ -1,4 +1,4 @@
-import { answer, personOf, SESSION_COOKIE, setCookie, signOut } from '@/server'
+import { answer, overTls, personOf, SESSION_COOKIE, setCookie, signOut } from '@/server'
 
 export const dynamic = 'force-dynamic'
 
@@ -7,5 +7,8 @@ export const POST = (request: Request) =>
   answer(request, async () => {
     const person = personOf(request.headers)
     if (person) await signOut(person)
-    return Response.json({ ok: true }, { headers: { 'set-cookie': setCookie(SESSION_COOKIE, null) } })
+    return Response.json(
+      { ok: true },
+      { headers: { 'set-cookie': setCookie(SESSION_COOKIE, null, overTls(request.headers)) } },
+    )
   })

@@ -33,5 +33,6 @@ export {
   readInvitation,
   signIn,
   signOut,
+  stillIn,
 } from './services/signInService'
 export { allPeople, dataOf, erase, happenings, invite, revokeDevice, withdraw } from './services/peopleService'

@@ -38,8 +38,10 @@ export function listen(jobId: string, tell: (news: News | null) => void): Live {
     })
     source.addEventListener('error', () => {
       open = false
-      // A server that refuses the stream closes it for good; the page goes on asking by itself.
-      if (source?.readyState === EventSource.CLOSED) close()
+      // A server that refuses the stream closes it for good; the page asks by itself, at once and from now on.
+      if (source?.readyState !== EventSource.CLOSED) return
+      close()
+      tell(null)
     })
     source.addEventListener('news', ({ data }: MessageEvent<string>) => tell(JSON.parse(data) as News))
   }

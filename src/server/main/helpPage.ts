@@ -10,8 +10,7 @@ const page = (address: string): string => `<!doctype html><html lang="en"><meta 
 a.do{display:block;background:#7a2c8b;color:#fff;padding:14px 18px;border-radius:4px;text-decoration:none;font-weight:700}
 li{margin:.5em 0}h1{font-size:26px}h2{font-size:20px}.care{border-left:5px solid #10272b;padding-left:12px}</style>
 <main><h1>This phone, once</h1>
-<p>The office has a certificate of its own. A phone that knows it opens Burdock over a line nobody can read, and works
-without a signal.</p>
+<p>The office has a certificate of its own. A phone that knows it opens Burdock over a line that nobody else reads.</p>
 <ol><li><a class="do" href="${FILE}">Take the certificate</a></li>
 <li>The phone says that it has been loaded, or asks for its lock code. It is not in force yet.</li>
 <li><b>Where the phone speaks of a profile:</b> open Settings, the line about the loaded profile at the top, Install. Then
@@ -22,8 +21,7 @@ certificate, and choose burdock-yard.crt. The phone warns that whoever made it c
 <li><a class="do" href="${address}">Open Burdock</a></li></ol>
 <p class="care">Take it only in the yard’s own network, from a machine you know: its key stays in the data folder of the
 office machine. Take it off the phone in the same place when you leave.</p>
-<p>What a browser keeps for lines it trusts, and Burdock needs it for: working without a signal, keeping the screen on, the
-camera for codes.</p></main></html>`
+</main></html>`
 
 /** Serves nothing but the way to the certificate, over a plain line: before a phone has it, no other line is trusted. */
 export function serveHelp(port: number, host: string, authority: string, address: string): void {

@@ -64,6 +64,10 @@ export async function signIn(name: string, secret: string, from: From): Promise<
 /** Whether nobody signs in here yet. */
 export const officeIsOpen = async (): Promise<boolean> => !(await hasOwner(db()))
 
+/** Whether a session still runs. */
+export const stillIn = async (session: string): Promise<boolean> =>
+  (await db()('sessions').where({ id: session }).andWhere('ends_at', '>', new Date()).first('id')) !== undefined
+
 /** Ends a session on its own device. */
 export async function signOut({ id, session, device }: SignedIn): Promise<void> {
   await endSession(db(), session)

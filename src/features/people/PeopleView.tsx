@@ -149,7 +149,7 @@ function PersonRow({
       <td>
         {stateOf(person) && <div className="note">{stateOf(person)}</div>}
         {person.on.map((on) => (
-          <div key={on.session} className="d-flex gap-2 align-items-center mb-1">
+          <div key={on.session} className="d-flex flex-wrap gap-2 align-items-center mb-1">
             <span>
               {on.label || 'a device without a name'} <span className="note">seen {dayTime(on.seenAt)}</span>
             </span>

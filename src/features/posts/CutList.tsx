@@ -99,12 +99,13 @@ function provedWords({ proved, solverAbsent }: { readonly proved: boolean; reado
 
 /** The cut list to take along: piece by piece as CSV, everything as a workbook. */
 function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => readonly CutOf[] }) {
+  const { wallNames } = useDoc().derived
   const [working, setWorking] = useState(false)
   const workbook = async () => {
     setWorking(true)
     try {
       const type = 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet'
-      download(`${name}.xlsx`, type, await cutXlsx(cuts()))
+      download(`${name}.xlsx`, type, await cutXlsx(cuts(), wallNames))
     } finally {
       setWorking(false)
     }
@@ -123,7 +124,7 @@ function CutFiles({ name, cuts }: { readonly name: string; readonly cuts: () => 
       <button
         type="button"
         className="btn btn-light btn-sm text-nowrap"
-        onClick={() => download(`${name}.csv`, 'text/csv', sawCsv(cuts()))}
+        onClick={() => download(`${name}.csv`, 'text/csv', sawCsv(cuts(), wallNames))}
       >
         <FileSpreadsheet size={16} />
         Saw list as CSV

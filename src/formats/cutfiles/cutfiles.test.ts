@@ -5,6 +5,7 @@ import { fromOffcuts } from '@/core/columns'
 import { jobSticks } from '@/core/derive'
 import { buyingOf, cutGroups } from '@/core/sticks'
 import { planCuts } from '@/workers/cutting'
+import { wallNames } from '@/core/layout'
 import { cutXlsx, type CutOf, sawCsv } from '.'
 
 const { job, d } = demo('quillback')
@@ -25,7 +26,10 @@ async function cutsOf(): Promise<readonly CutOf[]> {
 }
 
 test('a saw list has a line for every stick that is sawn, with its length', async () => {
-  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf()), { header: true, skipEmptyLines: true })
+  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf(), d.wallNames), {
+    header: true,
+    skipEmptyLines: true,
+  })
   expect(data).toHaveLength(sawn.length)
   expect(data.map(({ label }) => label).sort()).toEqual(sawn.map(({ name }) => name).sort())
   for (const { label, length_in } of data) {
@@ -35,8 +39,20 @@ test('a saw list has a line for every stick that is sawn, with its length', asyn
   }
 })
 
+test('places are called as people on the site call them, wherever north lies', async () => {
+  const turned = wallNames(90)
+  const { data } = Papa.parse<Record<string, string>>(sawCsv(await cutsOf(), turned), { header: true })
+  const own = sticks.filter(({ kind, place }) => kind === 'girt' && place.row === 'G1')
+  const named = (names: typeof turned, side: 'south' | 'west') => names[side].replace(' wall', '').toLowerCase()
+  for (const side of ['south', 'west'] as const)
+    expect(data.filter(({ place }) => place === `${named(turned, side)}, G1`)).toHaveLength(
+      own.filter(({ place }) => place.side === side).length,
+    )
+  expect(turned.south).not.toBe(d.wallNames.south)
+})
+
 test('another program reads the workbook: the boards make the pieces, the pieces are the saw list', async () => {
-  const blob = await cutXlsx(await cutsOf())
+  const blob = await cutXlsx(await cutsOf(), d.wallNames)
   const sheets = await readXlsxFile(Buffer.from(await blob.arrayBuffer()))
   expect(sheets.map(({ sheet }) => sheet)).toEqual(['Boards', 'Pieces', 'Saw list'])
   const [boards, pieces, saw] = sheets.map(({ data }) => data.slice(1))

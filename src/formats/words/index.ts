@@ -6,6 +6,7 @@ export type { Names } from './recordText'
 export { HINTS, STAGE_HELP } from './stageHelp'
 export { someNames } from './names'
 export { placeWords, shortWall } from './places'
+export type { WallNames } from './places'
 export {
   CEILING,
   DIG_CAUTION,

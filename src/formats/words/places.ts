@@ -1,7 +1,7 @@
 import type { Side } from '@/core/model'
 import type { Stick } from '@/core/sticks'
 
-type WallNames = Readonly<Record<Side, string>>
+export type WallNames = Readonly<Record<Side, string>>
 
 /** A wall's name without the word: “North-east”. */
 export const shortWall = (wallNames: WallNames, side: Side): string => wallNames[side].replace(' wall', '')

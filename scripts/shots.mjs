@@ -23,6 +23,9 @@ try {
   await driver.wait(until.elementLocated(By.css('.jobcard')), 10000)
   // The pictures show the work, not the hints of a browser's first job.
   await driver.executeScript("localStorage.setItem('burdock-hints', JSON.stringify({ job: '', at: 0 }))")
+  // Plans of the jobs are drawn after the list is there.
+  const count = async (css) => (await driver.findElements(By.css(css))).length
+  await driver.wait(async () => (await count('.jobcard .pic > *')) === (await count('.jobcard')), 30000)
   await shot('jobs')
   const card = await driver.findElement(By.xpath("//article[.//h2[contains(.,'Quillback')]]//a"))
   const href = await card.getAttribute('href')

@@ -6,4 +6,4 @@ export const opensHereOnly = (page: string): boolean => ITSELF.test(page)
 
 /** What a sheet says of its codes: what they open, or that they cannot. */
 export const codeWords = (page: string, opens: string): string =>
-  opensHereOnly(page) ? 'its code opens on the office machine alone: Burdock was not started for the site' : opens
+  opensHereOnly(page) ? 'the code opens on the office machine alone: Burdock was not started for the site' : opens

@@ -1,7 +1,7 @@
 import type { Job } from '@/core/model'
 import { keepSame } from '@/core/result'
-import { api, type Reply, type StoredJob, type Trouble } from './api'
-import { TROUBLE_WORDS } from './troubleWords'
+import { api, type Reply, type StoredJob } from './api'
+import { troubleOf } from './troubleWords'
 import { dropDraft, keepDraft, keepSteps, noteRevision } from './drafts'
 import { saveIdOf, unansweredBefore } from './saveId'
 import type { JobStore, SaveState } from './store'
@@ -16,9 +16,6 @@ const KEEP_AFTER_MS = 60
 
 /** Names of saves that go with an edit. */
 const MOST_UNANSWERED = 50
-
-/** Why an edit waits; a job that is gone or does not read at the server is asked for again like one that is away. */
-const troubleOf = ({ kind }: Reply<unknown>): Trouble => (kind in TROUBLE_WORDS ? (kind as Trouble) : 'away')
 
 /**
  * Saves every edit: into this browser at once, to the server after a short quiet. While the server is away the edit

@@ -1,6 +1,6 @@
 export { api, ask } from './api'
 export type { Edit, JobSummary, Reply, RestoreReport, StoredJob } from './api'
-export { TROUBLE_WORDS } from './troubleWords'
+export { TROUBLE_WORDS, troubleOf } from './troubleWords'
 export { dropDraft, findDraft, findSteps, holdTab, knownRevision } from './drafts'
 export type { Draft } from './drafts'
 export { watchAndSave } from './autosave'

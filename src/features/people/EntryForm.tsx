@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form'
 import type { Issue } from '@/core/result'
 import { issueText } from '@/formats/words'
 import { BurrSign } from '@/ui'
-import { type Reply, TROUBLE_WORDS } from '../job'
+import { type Reply, TROUBLE_WORDS, troubleOf } from '../job'
 
 /** One field of a way in. */
 export interface EntryField<K extends string> {
@@ -23,8 +23,7 @@ export interface EntryField<K extends string> {
 function wrongOf(reply: Exclude<Reply<unknown>, { kind: 'ok' }>): readonly { at: string; text: string }[] {
   if (reply.kind === 'refused')
     return reply.issues.map((issue: Issue) => ({ at: String(issue.path[0] ?? ''), text: issueText(issue) }))
-  const words = reply.kind === 'gone' || reply.kind === 'clash' || reply.kind === 'unreadable' ? 'away' : reply.kind
-  return [{ at: '', text: `Nothing was changed: ${TROUBLE_WORDS[words]}. Try again in a moment.` }]
+  return [{ at: '', text: `Nothing was changed: ${TROUBLE_WORDS[troubleOf(reply)]}. Try again in a moment.` }]
 }
 
 /** A page by which somebody comes in: a few fields, and what is wrong with each under it. */

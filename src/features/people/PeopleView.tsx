@@ -6,14 +6,13 @@ import { Button, Form } from 'react-bootstrap'
 import { type Role, ROLES } from '@/core/people'
 import { issueText, ROLE_WORDS } from '@/formats/words'
 import { dayTime } from '@/ui'
-import { publicAddress, type Reply, TROUBLE_WORDS } from '../job'
+import { publicAddress, type Reply, TROUBLE_WORDS, troubleOf } from '../job'
 import { type Happening, type Invited, people, type Person } from './api'
 
 /** What came of something that was asked for, where it was not done. */
-function troubleOf(reply: Exclude<Reply<unknown>, { kind: 'ok' }>): string {
+function whyNot(reply: Exclude<Reply<unknown>, { kind: 'ok' }>): string {
   if (reply.kind === 'refused') return reply.issues.map(issueText).join(' ')
-  const known = reply.kind === 'gone' || reply.kind === 'clash' || reply.kind === 'unreadable' ? 'away' : reply.kind
-  return `Nothing was changed: ${TROUBLE_WORDS[known]}.`
+  return `Nothing was changed: ${TROUBLE_WORDS[troubleOf(reply)]}.`
 }
 
 /** The people of the office and what happened there, asked for again after each change. */
@@ -24,7 +23,7 @@ function useOffice() {
   const refresh = useCallback(async () => {
     const [list, happened] = await Promise.all([people.all(), people.audit()])
     if (list.kind === 'ok') setAll(list.value)
-    else setTrouble(troubleOf(list))
+    else setTrouble(whyNot(list))
     if (happened.kind === 'ok') setAudit(happened.value)
   }, [])
   useEffect(() => {
@@ -34,7 +33,7 @@ function useOffice() {
   /** Does something and shows what is there then. */
   const change = async (asked: Promise<Reply<unknown>>) => {
     const reply = await asked
-    setTrouble(reply.kind === 'ok' ? null : troubleOf(reply))
+    setTrouble(reply.kind === 'ok' ? null : whyNot(reply))
     await refresh()
   }
   return { all, audit, trouble, setTrouble, refresh, change }
@@ -66,7 +65,7 @@ function Invite({ onDone }: { readonly onDone: () => Promise<void> }) {
   const [trouble, setTrouble] = useState<string | null>(null)
   const send = async () => {
     const reply = await people.invite({ name: name.trim(), role })
-    if (reply.kind !== 'ok') return setTrouble(troubleOf(reply))
+    if (reply.kind !== 'ok') return setTrouble(whyNot(reply))
     setTrouble(null)
     setMade(reply.value)
     setName('')
@@ -138,7 +137,7 @@ function PersonRow({
   const again = async () => {
     const reply = await people.invite({ person: person.id })
     if (reply.kind === 'ok') setMade(reply.value)
-    else setTrouble(troubleOf(reply))
+    else setTrouble(whyNot(reply))
   }
   return (
     <tr>

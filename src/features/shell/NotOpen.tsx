@@ -2,7 +2,7 @@ import Link from 'next/link'
 import type { ReactNode } from 'react'
 import type { Issue } from '@/core/result'
 import { issuePath, issueText } from '@/formats/words'
-import { type Reply, type StoredJob, TROUBLE_WORDS } from '../job'
+import { type Reply, type StoredJob, TROUBLE_WORDS, troubleOf } from '../job'
 
 /** Why a job is not open, and whether that may pass. */
 export interface NotOpen {
@@ -35,7 +35,7 @@ export function notOpenOf(reply: Exclude<Reply<StoredJob>, { kind: 'ok' }>): Not
     case 'not-allowed':
       return { passes: false, title: sentence(TROUBLE_WORDS[reply.kind]), text: 'Nothing is lost here.', issues: [] }
     default:
-      return trying(TROUBLE_WORDS[reply.kind === 'refused' || reply.kind === 'clash' ? 'away' : reply.kind])
+      return trying(TROUBLE_WORDS[troubleOf(reply)])
   }
 }
 

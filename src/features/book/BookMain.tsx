@@ -9,7 +9,11 @@ import { useBook } from './useBook'
 function Part({ block }: { readonly block: Block }) {
   switch (block.kind) {
     case 'text':
-      return <p style={block.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt' }}>{block.text}</p>
+      return (
+        <p style={block.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt', whiteSpace: 'pre-line' }}>
+          {block.text}
+        </p>
+      )
     case 'box':
       return (
         <div style={{ border: '1px solid #000', height: `${block.heightPt}pt`, padding: 4, fontSize: '9.5pt' }}>

@@ -5,7 +5,7 @@ import type { Job, Side } from '@/core/model'
 import { fixed } from '@/core/units'
 import { postSize } from '@/core/wood'
 import type { Column } from '@/core/sticks'
-import { svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
+import { svgLine, svgOf, svgRect, svgText, textWide } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 
@@ -61,8 +61,6 @@ export interface CardFacts {
 // Two cards and their gap under a sheet's title must fit a letter page, or the whole drawing goes to the next one.
 const [CARD_W, CARD_H, GAP] = [258, 310, 12]
 const WIDE = CARD_W * 2 + GAP
-/** Longest name of a mark that fits its column. */
-const NAME_LETTERS = 13
 
 /** A place on a card, points from its corner (or from the corner of its table of marks), and the size of what stands there. */
 interface Place {
@@ -82,8 +80,18 @@ interface CardLook {
   /** The steps of the crew's school: their words, their figures (from the step's own line), and from step to step. */
   readonly steps: { readonly x: number; readonly y: number; readonly size: number; readonly each: number }
   readonly figures: { readonly x: number; readonly down: number; readonly size: number }
-  /** Columns of the table of marks, from its left edge. */
-  readonly columns: { readonly bottom: number; readonly heel: number; readonly name: number; readonly headSize: number }
+  /** Of two tables side by side: where the figures end, from the left edge of each, their size, and how wide each is. */
+  readonly half: { readonly bottom: number; readonly size: number; readonly wide: number }
+  /** What is cut and bored at the head: its size, and how much room it has. */
+  readonly heads: { readonly size: number; readonly room: number }
+  /** Columns of the table of marks, from its left edge; `wide` is all of it. */
+  readonly columns: {
+    readonly bottom: number
+    readonly heel: number
+    readonly name: number
+    readonly wide: number
+    readonly headSize: number
+  }
   readonly rows: { readonly first: number; readonly most: number; readonly room: number }
   readonly sizes: { readonly bottom: number; readonly heel: number; readonly name: number }
   readonly last: Place
@@ -108,7 +116,9 @@ const SMALL_CARD: CardLook = {
   foot: { x: 8, y: 52, size: 9 },
   steps: { x: 8, y: 84, size: 10.5, each: 16 },
   figures: { x: CARD_W - 10, down: 0, size: 14 },
-  columns: { bottom: 92, heel: 156, name: 163, headSize: 9 },
+  heads: { size: 8.5, room: CARD_W - 12 },
+  half: { bottom: 76, size: 10.5, wide: CARD_W / 2 },
+  columns: { bottom: 92, heel: 156, name: 163, wide: CARD_W, headSize: 9 },
   rows: { first: 13, most: 15, room: CARD_H - 20 },
   sizes: { bottom: 12, heel: 10.5, name: 8.5 },
   last: { x: 8, y: CARD_H - 5, size: 8.5 },
@@ -126,7 +136,9 @@ const WIDE_CARD: CardLook = {
   foot: { x: 10, y: 72, size: 12 },
   steps: { x: 10, y: 116, size: 13, each: 44 },
   figures: { x: 230, down: 20, size: 22 },
-  columns: { bottom: 100, heel: 164, name: 171, headSize: 10 },
+  heads: { size: 9.5, room: 230 },
+  half: { bottom: 92, size: 13, wide: (WIDE - 246) / 2 },
+  columns: { bottom: 108, heel: 176, name: 183, wide: WIDE - 246, headSize: 10 },
   rows: { first: 20, most: 21, room: CARD_H - 36 },
   sizes: { bottom: 16, heel: 12, name: 10 },
   last: { x: 10, y: CARD_H - 8, size: 11 },
@@ -140,7 +152,9 @@ const readingWords = ({ readingIn }: PostAsBuilt): string =>
 const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
   upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`
 
-const shortName = (name: string): string => (name.length > NAME_LETTERS ? `${name.slice(0, NAME_LETTERS - 1)}.` : name)
+/** A size at which words stay within their room, points: none of them is cut off. */
+const fitted = (words: string, size: number, room: number): number =>
+  Math.min(size, (size * room) / textWide(words, size))
 
 /** The line at the foot of a card: what was cut and whether it fits, or how its marks are meant. */
 function footWords(job: Job, { cutIn, fit }: PostAsBuilt): string {
@@ -238,19 +252,22 @@ function markTable(
   look: CardLook,
   at: { readonly x: number; readonly y: number; readonly half: boolean; readonly room: number },
 ): string[] {
-  const { columns, rows, sizes } = look
+  const { columns, half, rows, sizes } = look
   const head = { size: columns.headSize }
   const step = Math.min(rows.most, at.room / Math.max(1, table.marks.length))
-  const bottom = at.x + (at.half ? HALF_BOTTOM : columns.bottom)
-  const name = at.x + (at.half ? HALF_BOTTOM + 5 : columns.name)
+  const bottom = at.x + (at.half ? half.bottom : columns.bottom)
+  const name = at.x + (at.half ? half.bottom + 4 : columns.name)
+  const nameRoom = at.x + (at.half ? half.wide : columns.wide) - name - 3
+  const most = at.half ? half.size : sizes.bottom
+  const nameHead = at.half ? 'from bottom' : 'mark, crayon'
   return [
     svgText(bottom, at.y, at.half ? (table.head ?? '') : 'from bottom', { ...head, anchor: 'end' }),
     ...(at.half ? [] : [svgText(at.x + columns.heel, at.y, 'from heel', { ...head, anchor: 'end' as const })]),
-    svgText(name, at.y, at.half ? 'from bottom' : 'mark, crayon', head),
+    svgText(name, at.y, nameHead, { size: fitted(nameHead, head.size, nameRoom) }),
     ...table.marks.flatMap((own, i) => {
       const y = at.y + rows.first + i * step
-      const size = Math.min(sizes.bottom, step * 0.95)
-      const words = at.half ? shortName(own.name) : `${shortName(own.name)}, ${job.fieldwork.crayons[own.kind]}`
+      const size = Math.min(most, step * 0.95)
+      const words = at.half ? own.name : `${own.name}, ${job.fieldwork.crayons[own.kind]}`
       return [
         svgText(bottom, y, mark(own.fromBottomIn), { size, bold: true, anchor: 'end' }),
         ...(at.half
@@ -261,13 +278,11 @@ function markTable(
                 anchor: 'end' as const,
               }),
             ]),
-        svgText(name, y, words, { size: Math.min(sizes.name, step) }),
+        svgText(name, y, words, { size: fitted(words, Math.min(sizes.name, step), nameRoom) }),
       ]
     }),
   ]
 }
-/** Where the figures of one of two tables side by side end, from its left edge. */
-const HALF_BOTTOM = 66
 
 /**
  * One post's own card: id, reading, what to do with it by the crew's way of leveling, what is cut at its head, every mark
@@ -288,7 +303,6 @@ function card(
   const bad = post.fit !== null && post.fit.kind !== 'fits'
   const headsFrom = look === SMALL_CARD ? look.steps.y + (steps.length - 1) * look.steps.each + 11 : WIDE_HEADS_Y
   const half = tables.length > 1
-  const tableWide = look === SMALL_CARD ? CARD_W / 2 : (WIDE - look.table(0).x) / 2
   return [
     // Within the card: half of a line on its edge would lie outside the drawing.
     svgRect({ x: x + 0.5, y: y + 0.5, wide: look.wide - 1, high: CARD_H - 1, fill: 'none', width: 1 }),
@@ -309,12 +323,14 @@ function card(
       ]
     }),
     ...heads.map((words, i) =>
-      svgText(x + look.steps.x, y + headsFrom + i * HEAD_ROW, words, { size: look === SMALL_CARD ? 8.5 : 9.5 }),
+      svgText(x + look.steps.x, y + headsFrom + i * HEAD_ROW, words, {
+        size: fitted(words, look.heads.size, look.heads.room),
+      }),
     ),
     svgLine({ x1: x + rule.x1, y1: y + rule.y1, x2: x + rule.x2, y2: y + rule.y2, kind: 'plain' }),
     ...tables.flatMap((table, i) =>
       markTable(job, table, look, {
-        x: x + from.x + i * tableWide,
+        x: x + from.x + i * look.half.wide,
         y: y + from.y,
         half,
         room: look.rows.room - from.y - look.rows.first + LEAST_ROW,

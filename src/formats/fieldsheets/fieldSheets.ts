@@ -242,7 +242,8 @@ function buildSheet(group: ColumnGroup): Sheet {
           ]
         : []),
       ...card.problems.map((problem): Block => ({ kind: 'caution', text: plain(problem) })),
-      ...card.steps.map((step, i): Block => ({ kind: 'text', text: plain(`${i + 1}. ${step}`) })),
+      // One block: on paper they stand close together, and the sheet stays one page.
+      { kind: 'text', text: card.steps.map((step, i) => plain(`${i + 1}. ${step}`)).join('\n') },
     ],
   }
 }

@@ -4,6 +4,7 @@ import { demo } from '@/core/testing/demos'
 import { boundTo, idNamed } from '@/core/testing/named'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
+import { textWide } from '../crewbook/svg'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
 import {
   cardSheets,
@@ -238,6 +239,42 @@ describe('two cards to a sheet', () => {
       ).map(({ height }) => height)
     expect([heights(1), heights(2), heights(3)]).toEqual([[310], [632], [632, 310]])
   })
+
+  /** Where each text of a drawing begins and ends, as wide as its letters are here. */
+  const reaches = (svg: string) =>
+    [...svg.matchAll(/<text x="([-\d.]+)" y="[-\d.]+" font-size="([\d.]+)"([^>]*)>(.*?)<\/text>/g)].map(
+      ([, x, size, rest, letters]) => {
+        const text = letters.replace(/<[^>]*>/g, '').replace(/&#?\w+;/g, '-')
+        const wide = textWide(text, Number(size))
+        const from = rest.includes('"end"') ? Number(x) - wide : Number(x)
+        return { text, from, to: from + wide }
+      },
+    )
+  test.each([
+    ['quillback', 4],
+    ['quillback', 2],
+    ['tansy', 4],
+    ['marl', 4],
+  ] as const)(
+    '%s, %s to a sheet: nothing on a card runs over its edge, where it would be cut off',
+    (name, perSheet) => {
+      const { job, d: derived } = demo(name)
+      const { state, levels } = said([])
+      const cards = measure(job, derived, state, levels).asBuilt.map((post) => ({
+        post,
+        column: derived.columns[post.id],
+        stringIn: 0,
+        url: 'http://127.0.0.1/x',
+        wallNames: derived.wallNames,
+        printed: 'Nov 28, 2026, 1',
+      }))
+      const edges = perSheet === 2 ? [[0, 528]] : [[0, 258], [270, 528]] // prettier-ignore
+      const over = cardSheets(job, cards, perSheet)
+        .flatMap(({ svg }) => reaches(svg))
+        .filter(({ from, to }) => !edges.some(([left, right]) => left < from && to < right))
+      expect(over).toEqual([])
+    },
+  )
 })
 
 describe('sheets', () => {

@@ -23,30 +23,46 @@ function stringShapes({ derived: { grid } }: SheetsOf, low: number, high: number
 const holeLetters = ({ derived: { holes } }: SheetsOf): ReadonlyMap<string, string> =>
   new Map(holes.map(({ kind }, i) => [kind, `H${i + 1}`]))
 
-/** Where a post's name stands beside it: inside its wall. */
-const NAME_BY: Readonly<
-  Record<Side, { readonly by: readonly [number, number]; readonly anchor: 'start' | 'middle' | 'end' }>
-> = {
-  south: { by: [0, -14], anchor: 'middle' },
-  north: { by: [0, 20], anchor: 'middle' },
-  west: { by: [13, -2], anchor: 'start' },
-  east: { by: [-13, -2], anchor: 'end' },
+type Anchor = 'start' | 'middle' | 'end'
+
+/** Where a post's name stands: inside its wall, past the edge of its hole; `by` is the way from there, points on paper. */
+interface Beside {
+  readonly into: readonly [number, number]
+  readonly by: readonly [number, number]
+  readonly anchor: Anchor
+}
+const NAME_BY: Readonly<Record<Side, Beside>> = {
+  south: { into: [0, 1], by: [0, -14], anchor: 'middle' },
+  north: { into: [0, -1], by: [0, 11], anchor: 'middle' },
+  west: { into: [1, 0], by: [4, -2], anchor: 'start' },
+  east: { into: [-1, 0], by: [-4, -2], anchor: 'end' },
+}
+/** How far a name at the end of a row stands from the string across, points. */
+const CLEAR_OF_STRING = 4
+
+/** Beside a post: one at the end of a row has the string of the wall across in the middle, and its name leaves that free. */
+function besideOf({ side, x }: Posts[number], lengthIn: number, radiusIn: number): Beside {
+  const beside = NAME_BY[side]
+  if (beside.anchor !== 'middle') return beside
+  if (x < radiusIn) return { ...beside, by: [CLEAR_OF_STRING, beside.by[1]], anchor: 'start' }
+  if (x > lengthIn - radiusIn) return { ...beside, by: [-CLEAR_OF_STRING, beside.by[1]], anchor: 'end' }
+  return beside
 }
 
 function postShapes(of: SheetsOf): readonly Shape[] {
   const letters = holeLetters(of)
   const { derived } = of
   return derived.posts.flatMap((post): readonly Shape[] => {
-    const { x, y, sizeX, sizeY, side, name } = post
+    const { x, y, sizeX, sizeY, name } = post
     const hole = derived.holes.find(({ kind }) => kind === post.kind)
-    const { by, anchor } = NAME_BY[side]
+    const radiusIn = (hole?.diameterIn ?? 0) / 2
+    const { into, by, anchor } = besideOf(post, derived.grid.lengthIn, radiusIn)
+    const at = [x + into[0] * radiusIn, y + into[1] * radiusIn] as const
     return [
-      ...(hole
-        ? [{ as: 'circle' as const, at: [x, y] as const, radiusIn: hole.diameterIn / 2, look: 'thin' as const }]
-        : []),
+      ...(hole ? [{ as: 'circle' as const, at: [x, y] as const, radiusIn, look: 'thin' as const }] : []),
       box([x - sizeX / 2, y - sizeY / 2], [x + sizeX / 2, y + sizeY / 2], 'steel'),
-      { as: 'name', at: [x, y], text: name, by, anchor, bold: true },
-      { as: 'name', at: [x, y], text: letters.get(post.kind) ?? '', by: [by[0], by[1] + 9], anchor, size: 7.5 },
+      { as: 'name', at, text: name, by, anchor, bold: true },
+      { as: 'name', at, text: letters.get(post.kind) ?? '', by: [by[0], by[1] + 9], anchor, size: 7.5 },
     ]
   })
 }

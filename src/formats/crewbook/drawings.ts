@@ -3,7 +3,7 @@ import { isEave } from '@/core/layout'
 import type { Job, Side } from '@/core/model'
 import { mark } from './paper'
 import { acrossIn } from './sheetsOf'
-import { svgCircle, svgLine, svgOf, svgRect, svgText } from './svg'
+import { svgCircle, svgLine, svgOf, svgRect, svgText, textWide } from './svg'
 
 /** A drawing on paper with its size, points. */
 interface Drawing {
@@ -98,9 +98,28 @@ const NAME_AT: Readonly<Record<Side, { dx: number; dy: number; anchor: 'start' |
   east: { dx: -9, dy: 4, anchor: 'end' },
 }
 
+const NAME_SIZE = 8.5
+
+/** Posts whose names have no room beside that of the post before them in their row: theirs stand one line further in. */
+function crowded({ derived, xAt }: PlanOnPaper): ReadonlySet<string> {
+  const out = new Set<string>()
+  for (const side of ['south', 'north'] as const) {
+    let end = -Infinity
+    const row = derived.posts.filter((post) => post.side === side && post.kind !== 'lean-to')
+    for (const post of [...row].sort((one, other) => one.x - other.x)) {
+      const half = textWide(post.name, NAME_SIZE) / 2
+      if (xAt(post.x) - half > end) end = xAt(post.x) + half
+      else out.add(post.id)
+    }
+  }
+  return out
+}
+
 /** The posts with their holes and names. */
-const postsInHoles = ({ derived, xAt, yAt, scale }: PlanOnPaper): string[] =>
-  derived.posts.flatMap((post) => {
+function postsInHoles(plan: PlanOnPaper): string[] {
+  const { derived, xAt, yAt, scale } = plan
+  const further = crowded(plan)
+  return derived.posts.flatMap((post) => {
     const [x, y] = [xAt(post.x), yAt(post.y)]
     const hole = derived.holes.find((hole) => hole.kind === post.kind)
     const [wide, high] = [Math.max(4, post.sizeX * scale), Math.max(4, post.sizeY * scale)]
@@ -114,9 +133,13 @@ const postsInHoles = ({ derived, xAt, yAt, scale }: PlanOnPaper): string[] =>
         high,
         fill: '#000',
       }),
-      svgText(x + dx, y + dy, post.name, { size: 8.5, anchor }),
+      svgText(x + dx, y + dy + (further.has(post.id) ? Math.sign(dy) * NAME_SIZE : 0), post.name, {
+        size: NAME_SIZE,
+        anchor,
+      }),
     ]
   })
+}
 
 /** Openings as gaps in the walls, and the names of posts left out. */
 function gapsInWalls({ derived, xAt, yAt, scale }: PlanOnPaper): string[] {

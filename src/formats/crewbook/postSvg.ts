@@ -4,9 +4,9 @@ import type { HoleKind } from '@/core/frame'
 import type { PoleMark } from '@/core/marks'
 import type { Building, Job } from '@/core/model'
 import { cutText } from '@/core/result'
-import { formatLength, HALF_MARK_IN } from '@/core/units'
+import { HALF_MARK_IN } from '@/core/units'
 import { postSize } from '@/core/wood'
-import { mark } from './paper'
+import { inches, mark } from './paper'
 import { svgLine, svgOf, svgRect, svgText, svgWave } from './svg'
 
 /** The hole in section: its sides, its pad or pier, the collar, and how it is dug. */
@@ -63,17 +63,20 @@ function holeStrokes({
         fill: '#ddd',
       }),
     )
-  body.push(
-    svgText(
-      mid + wide + 8,
-      yAt(-depth) - 3,
-      `hole ${formatLength(hole.diameterIn, { feet: false, ascii: true })} across, ${mark(hole.digIn)} ` +
-        ('deep' +
-          `${hole.gravelIn > 0 ? `, ${formatLength(hole.gravelIn, { feet: false, ascii: true })} of it gravel` : ''}`),
-      { size: 11.5, bold: true },
+  const words = [
+    `hole ${inches(hole.diameterIn)} across, ${mark(hole.digIn)} deep`,
+    ...(hole.gravelIn > 0 ? [`${inches(hole.gravelIn)} of it gravel`] : []),
+  ]
+  // The last line stands at the bottom that is dug.
+  words.forEach((line, i) =>
+    body.push(
+      svgText(mid + wide + 8, yAt(-depth) - 3 - (words.length - 1 - i) * HOLE_LINE, line, { size: 11.5, bold: true }),
     ),
   )
 }
+
+/** From line to line of what is said of a hole, points. */
+const HOLE_LINE = 14
 
 /** The strokes of one mark: a wave for the grade line, a double line for the heel, and a leader to its words. */
 function markStrokes(

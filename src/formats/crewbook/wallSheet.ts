@@ -13,8 +13,11 @@ type Post = Derived['posts'][number]
 const LONGEST_PART_IN = 432
 const WIDTH = 519
 /** Room beside a drawing for the heights of its rows. */
-const BESIDE = 78
+const BESIDE = 104
 const HIGHEST = 300
+/** Running marks under a wall: their size, and the row below for one that has no room beside its neighbor, points. */
+const MARK_SIZE = 10.5
+const MARK_ROW = 12
 
 /** A part of a wall, from one place along it to another. */
 interface Part {
@@ -88,11 +91,25 @@ const onWhite = (x: number, y: number, text: string, size: number): string[] => 
   svgText(x, y, text, { size, bold: true, anchor: 'middle' }),
 ]
 
+/** Posts of a part with their places on it, and the row of running marks that each has room in. */
+function postsOn({ derived, side, fromIn, toIn, xAt }: Drawn) {
+  const shown = wallPosts(derived.posts, side)
+    .map((post) => ({ post, ...alongWall(post, side) }))
+    .filter(({ atIn, halfIn }) => atIn >= fromIn - halfIn && atIn <= toIn + halfIn)
+    .map((each) => ({ ...each, x: xAt(Math.min(toIn, Math.max(fromIn, each.atIn))) }))
+    .sort((one, other) => one.x - other.x)
+  let end = -Infinity
+  return shown.map((each) => {
+    const half = textWide(mark(each.atIn), MARK_SIZE) / 2
+    const middle = Math.min(WIDTH - half, each.x)
+    const isClear = middle - half > end + 2
+    end = isClear ? middle + half : end
+    return { ...each, middle, row: isClear ? 0 : 1 }
+  })
+}
+
 const postParts = (drawn: Drawn): string[] =>
-  wallPosts(drawn.derived.posts, drawn.side).flatMap((post) => {
-    const { atIn, halfIn } = alongWall(post, drawn.side)
-    if (atIn < drawn.fromIn - halfIn || atIn > drawn.toIn + halfIn) return []
-    const x = drawn.xAt(Math.min(drawn.toIn, Math.max(drawn.fromIn, atIn)))
+  postsOn(drawn).flatMap(({ post, atIn, halfIn, x, middle, row }) => {
     const base = drawn.yAt(0)
     return [
       ...box(
@@ -101,11 +118,7 @@ const postParts = (drawn: Drawn): string[] =>
         { fill: '#f0f0f0', width: 0.6 },
       ),
       svgText(x, base + 17, post.name, { size: 10, bold: true, anchor: 'middle' }),
-      svgText(Math.min(WIDTH - textWide(mark(atIn), 10.5) / 2, x), base + 33, mark(atIn), {
-        size: 10.5,
-        bold: true,
-        anchor: 'middle',
-      }),
+      svgText(middle, base + 33 + row * MARK_ROW, mark(atIn), { size: MARK_SIZE, bold: true, anchor: 'middle' }),
       svgLine({ x1: x, y1: base + 20, x2: x, y2: base + 23, kind: 'plain' }),
     ]
   })

@@ -16,10 +16,17 @@ export interface OnPaper {
 const SIZE = 9.5
 /** Room that heights take beside a drawing, points. */
 const UPRIGHT_PT = 76
+/** From the drawing to the first letter of such a text, points. */
+const LEADER_PT = 20
+
+/** What stands at each place of a line beside a drawing: its name and its height. */
+const heightWords = ({ placesIn, names, hookIn = 0 }: Chain): readonly string[] =>
+  placesIn.map((at, i) => [names?.[i], mark(at - hookIn)].filter(Boolean).join(' '))
 
 /** Room that a line of dimensions takes beside a drawing, points. */
 export function acrossPt(chain: Chain): number {
-  if (axisOf(chain) === 1) return UPRIGHT_PT
+  if (axisOf(chain) === 1)
+    return Math.max(UPRIGHT_PT, ...heightWords(chain).map((text) => LEADER_PT + textWide(text, SIZE)))
   return chain.as === 'running' && chain.names ? 50 : 34
 }
 
@@ -50,6 +57,9 @@ function rowsFor(texts: readonly { readonly x: number; readonly text: string }[]
   })
 }
 
+/** Rows of texts under a line of spaces: as many as plies and notches of one post ask for. */
+const GAP_ROWS = 5
+
 /** Spaces between places, level. Text that is longer than its space steps out of the line. */
 function levelGaps({ placesIn }: Chain, { on, at: y, away, reach }: Beside): readonly string[] {
   const xs = placesIn.map(on.xAt)
@@ -62,7 +72,7 @@ function levelGaps({ placesIn }: Chain, { on, at: y, away, reach }: Beside): rea
   }))
   const out = rowsFor(
     texts.filter(({ fits }) => !fits),
-    3,
+    GAP_ROWS,
   )
   let k = 0
   return [
@@ -115,7 +125,7 @@ function spread(wanted: readonly number[], apart: number): readonly number[] {
 
 /** Heights beside a drawing: each above the grade line, or from one to the next. */
 function upright(chain: Chain, { on, at: x, away, reach }: Beside): readonly string[] {
-  const { placesIn, as, names } = chain
+  const { placesIn, as } = chain
   const ys = placesIn.map(on.yAt)
   const anchor = away > 0 ? 'start' : 'end'
   if (as === 'gaps') {
@@ -130,14 +140,11 @@ function upright(chain: Chain, { on, at: x, away, reach }: Beside): readonly str
     ]
   }
   const at = spread(ys, 11)
+  const words = heightWords(chain)
   return ys.flatMap((y, i) => [
     leader(reach, y, x - 12 * away, y),
     leader(x - 12 * away, y, x, at[i]),
-    svgText(x + 2 * away, at[i] + 3, [names?.[i], mark(placesIn[i] - (chain.hookIn ?? 0))].filter(Boolean).join(' '), {
-      size: SIZE,
-      bold: true,
-      anchor,
-    }),
+    svgText(x + 2 * away, at[i] + 3, words[i], { size: SIZE, bold: true, anchor }),
   ])
 }
 

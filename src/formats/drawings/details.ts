@@ -61,8 +61,8 @@ function twoViews(of: SheetsOf, column: Column, partners: readonly Stick[], { y0
     shapes: [
       ...closeUp(wallView(of, post.side), all, face, { look: lookOf }),
       ...closeUp(crossView(post.x), all, side, { look: lookOf, moveIn }),
-      { as: 'name', at: [at, y0], text: 'from outside', by: [0, 12] },
-      { as: 'name', at: [post.y + moveIn, y0], text: 'from the east', by: [0, 12] },
+      { as: 'name', at: [at, y0], text: 'from outside', by: [0, 12], size: 8 },
+      { as: 'name', at: [post.y + moveIn, y0], text: 'from the east', by: [0, 12], size: 8 },
     ] as readonly Shape[],
   }
 }

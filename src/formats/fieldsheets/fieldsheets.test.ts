@@ -4,7 +4,7 @@ import { demo } from '@/core/testing/demos'
 import { boundTo, idNamed } from '@/core/testing/named'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
-import { textWide } from '../crewbook/svg'
+import { textsOf } from '../testing/texts'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
 import {
   cardSheets,
@@ -240,16 +240,6 @@ describe('two cards to a sheet', () => {
     expect([heights(1), heights(2), heights(3)]).toEqual([[310], [632], [632, 310]])
   })
 
-  /** Where each text of a drawing begins and ends, as wide as its letters are here. */
-  const reaches = (svg: string) =>
-    [...svg.matchAll(/<text x="([-\d.]+)" y="[-\d.]+" font-size="([\d.]+)"([^>]*)>(.*?)<\/text>/g)].map(
-      ([, x, size, rest, letters]) => {
-        const text = letters.replace(/<[^>]*>/g, '').replace(/&#?\w+;/g, '-')
-        const wide = textWide(text, Number(size))
-        const from = rest.includes('"end"') ? Number(x) - wide : Number(x)
-        return { text, from, to: from + wide }
-      },
-    )
   test.each([
     ['quillback', 4],
     ['quillback', 2],
@@ -270,8 +260,8 @@ describe('two cards to a sheet', () => {
       }))
       const edges = perSheet === 2 ? [[0, 528]] : [[0, 258], [270, 528]] // prettier-ignore
       const over = cardSheets(job, cards, perSheet)
-        .flatMap(({ svg }) => reaches(svg))
-        .filter(({ from, to }) => !edges.some(([left, right]) => left < from && to < right))
+        .flatMap(({ svg }) => textsOf(svg))
+        .filter(({ left, right }) => !edges.some(([from, to]) => from < left && right < to))
       expect(over).toEqual([])
     },
   )

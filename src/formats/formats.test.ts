@@ -2,6 +2,7 @@ import { idNamed } from '@/core/testing/named'
 import { inWords } from '@/core/testing/inWords'
 import { readFileSync } from 'node:fs'
 import { deriveJob } from '@/core/derive'
+import { foldBare, measure, tieLevels } from '@/core/field'
 import { migrate, parseJob, readJobText } from '@/core/files'
 import { newJob } from '@/core/model'
 import { rodLog, type RodLog } from '@/core/marks'
@@ -159,8 +160,10 @@ describe('rod marks in the crew book', () => {
     { coverIn: 1, readingsIn: Object.fromEntries(derived.posts.map((post, i) => [post.id, 50 + i / 16])) },
     Object.fromEntries(derived.posts.map((post) => [post.id, []])),
   )
+  const state = foldBare([])
+  const measured = measure(job, derived, state, tieLevels(state))
   const rows = (rods: RodLog) =>
-    crewBook(job, derived, { date: '', revision: '', rods }).sheets.flatMap((sheet) =>
+    crewBook(job, derived, { date: '', revision: '', measured: { ...measured, rods } }).sheets.flatMap((sheet) =>
       sheet.blocks.flatMap((block) =>
         block.kind === 'table' && block.head.includes('rod reads')
           ? block.rows.map((row) => [sheet.title, ...row])

@@ -5,6 +5,7 @@ import { measure } from '@/core/field'
 import { traceOf } from './words/checks'
 import { calcSheet } from './calcsheet'
 import { crewBook } from './crewbook'
+import { scheduleAsRead } from '@/core/derive'
 import { holesToCsv, readingsToCsv, scheduleCsv } from './csv'
 import { planDxf } from './dxf'
 import { fieldSheets } from './fieldsheets'
@@ -25,7 +26,7 @@ const papers = (name: 'quillback' | 'tansy' | 'marl') => {
   const measured = measure(job, derived, state, levels)
   const stamp = { date: 'today', revision: 'revision 1' }
   return {
-    'crew book': crewBook(job, derived, { ...stamp, rods: measured.rods }),
+    'crew book': crewBook(job, derived, { ...stamp, measured }),
     'field sheets': fieldSheets({ job, derived, state, levels, ...stamp, page: 'http://127.0.0.1/field/j' }),
     'calculation sheet': calcSheet(job, derived, stamp),
     'what checks say': derived.checks.map((check) => [
@@ -35,7 +36,7 @@ const papers = (name: 'quillback' | 'tansy' | 'marl') => {
       traceOf(check, derived.wallNames),
     ]),
     'plan as DXF': planDxf(job, derived, 'in'),
-    'schedule as CSV': scheduleCsv(job.name, derived),
+    'schedule as CSV': scheduleCsv(job.name, scheduleAsRead(job, derived, measured)),
     'holes as CSV': holesToCsv(derived, state, measured.dugIn),
     'readings as CSV': readingsToCsv(state, levels, derived.names),
     'records in words': records.map(({ body }) => recordText(body, derived.names)),

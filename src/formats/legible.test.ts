@@ -17,7 +17,7 @@ const sheetsOf = (name: 'quillback' | 'tansy' | 'marl') => {
   const levels = tieLevels(state)
   const stamp = { date: 'today', revision: '1' }
   return [
-    ...crewBook(job, derived, { ...stamp, rods: measure(job, derived, state, levels).rods }).sheets,
+    ...crewBook(job, derived, { ...stamp, measured: measure(job, derived, state, levels) }).sheets,
     ...drawingSet(job, derived).sheets,
     ...fieldSheets({ job, derived, state, levels, ...stamp, page: 'http://127.0.0.1:3000/field/j1' }).sheets,
   ]

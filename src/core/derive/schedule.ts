@@ -1,10 +1,10 @@
-import { plannedFootIn } from '../field'
+import { type Measured, plannedFootIn } from '../field'
 import type { HoleKind } from '../frame'
 import { named, type Post, type PostKind, type PostName } from '../layout'
 import type { PoleMark } from '../marks'
-import type { Building } from '../model'
+import type { Building, Job } from '../model'
 import { entryOf, item } from '../result'
-import type { Column, Sticks } from '../sticks'
+import { buyingOf, type Column, columnCard, type Sticks } from '../sticks'
 import { toSixteenths } from '../units'
 import { postSize } from '../wood'
 
@@ -108,4 +108,40 @@ export function schedule(
       return [...groups.values()]
     },
   }
+}
+
+/** A line of the schedule from the foot as it was read; as planned where it was not. */
+export interface ScheduleRowAsRead extends ScheduleRow {
+  readonly footRead: boolean
+}
+
+/**
+ * The post schedule with each post from its own foot, as its card, its column sheet and the cut list have it: what was
+ * read at a foot changes the length of that post. Lengths in inches, exact.
+ */
+export function scheduleAsRead(
+  job: Job,
+  {
+    schedule: rows,
+    columns,
+  }: { readonly schedule: readonly ScheduleRow[]; readonly columns: Readonly<Record<string, Column>> },
+  { asBuilt }: Pick<Measured, 'asBuilt'>,
+): readonly ScheduleRowAsRead[] {
+  const buying = buyingOf(job)
+  const built = new Map(asBuilt.map((each) => [each.id, each]))
+  return rows.map((row) => {
+    const own = built.get(row.id)
+    if (!own?.measured) return { ...row, footRead: false }
+    const card = columnCard(job.building, entryOf(columns, row.id), own.footToGradeIn, { posts: [named(row)], buying })
+    const stock = card.plies.flatMap(({ pieces }) => pieces.map(({ stockIn }) => stockIn))
+    return {
+      ...row,
+      // A post on a bracket has nothing in the ground, wherever its foot was found.
+      embedIn: row.embedIn > 0 ? own.footToGradeIn : row.embedIn,
+      seatIn: card.seatIn,
+      totalIn: card.lengthIn,
+      stockIn: stock.includes(null) ? null : Math.max(...stock.map((lengthIn) => lengthIn ?? 0)),
+      footRead: true,
+    }
+  })
 }

@@ -8,6 +8,7 @@ import { ChoiceField, FailSign, LengthField, TextField } from '@/ui'
 import { download, PaperNote, usePaper } from '../drawing'
 import { useLog } from '../field'
 import { type BookKind, type JobState, type Picked, useDoc, useJob } from '../job'
+import { useSchedule } from '../field'
 import { KeptFigures } from './KeptFigures'
 import { useBook } from './useBook'
 import type { ShownDerived } from '@/formats/shown'
@@ -136,6 +137,7 @@ function Papers({
   readonly pole: string
   readonly poles: { value: string; label: string }[]
 }) {
+  const schedule = useSchedule(job, derived)
   return (
     <div className="d-grid gap-2 mb-2">
       <button type="button" className="btn btn-primary" disabled={working} onClick={pdf}>
@@ -149,7 +151,7 @@ function Papers({
       <button
         type="button"
         className="btn btn-light"
-        onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, derived))}
+        onClick={() => download(`${job.name} posts.csv`, 'text/csv', scheduleCsv(job.name, schedule))}
       >
         <FileSpreadsheet size={17} />
         Post schedule as CSV

@@ -30,7 +30,7 @@ const drawingsOf = remember((job: Job, derived: ShownDerived) => drawingSet(job,
 function sheetsOf({ job, derived, kind, perSheet, state, levels, measured }: BookOf, stamp: Stamp, page: string) {
   switch (kind) {
     case 'crew':
-      return crewBook(job, derived, { ...stamp, rods: measured.rods })
+      return crewBook(job, derived, { ...stamp, measured })
     case 'drawings':
       return { ...drawingsOf(job, derived), ...stamp }
     case 'field':

@@ -2,6 +2,7 @@
 import { createContext, useContext, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import type { ShownDerived } from '@/formats/shown'
+import { scheduleAsRead, type ScheduleRowAsRead } from '@/core/derive'
 import { measure, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { remember } from '@/core/result'
@@ -22,6 +23,11 @@ export function useMeasured(job: Job, derived: ShownDerived): Measured {
   const levels = useLog((log) => log.levels)
   return measured(job, derived, state, levels)
 }
+
+const asRead = remember(scheduleAsRead)
+/** The schedule of the posts, each from its own foot where that was read. */
+export const useSchedule = (job: Job, derived: ShownDerived): readonly ScheduleRowAsRead[] =>
+  asRead(job, derived, useMeasured(job, derived))
 
 /** The field log of a job, for as long as the component lives; null until it is open. */
 export function useFieldLog(jobId: string): FieldLogStore | null {

@@ -2,11 +2,11 @@
 import { HALF_MARK_IN } from '@/core/units'
 import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure, Quantity } from '@/ui'
-import { useMeasured } from '../field'
+import { useMeasured, useSchedule } from '../field'
 import { CheckRow, sortChecks, useDoc, useJob, useView } from '../job'
 import { BuyingSide } from './Buying'
 import { POSTS_VIEWS } from './views'
-import type { ScheduleRow } from '@/core/derive'
+import type { ScheduleRowAsRead } from '@/core/derive'
 import type { PostDemand } from '@/core/frame'
 import { isEave, type Post } from '@/core/layout'
 import type { RodMark } from '@/core/marks'
@@ -61,7 +61,7 @@ function PostLines({
   post,
 }: {
   readonly lines: readonly (readonly [string, number])[]
-  readonly row: ScheduleRow
+  readonly row: ScheduleRowAsRead
   readonly post: Post
 }) {
   return (
@@ -95,13 +95,13 @@ function PostLines({
 }
 
 /** The post's lengths, each with what it runs between. */
-function linesOf(post: Post, row: ScheduleRow, southRow: string): readonly (readonly [string, number])[] {
+function linesOf(post: Post, row: ScheduleRowAsRead, southRow: string): readonly (readonly [string, number])[] {
   const top = post.heightIn > 0 && !isEave(post.side) ? 'rafter underside' : 'heel'
   return [
     ['From string 1', post.x],
     [`From string ${southRow}`, post.y],
     [`Grade line to ${top}`, post.heightIn],
-    ['In the ground', row.embedIn],
+    [row.footRead ? 'In the ground, as read' : 'In the ground', row.embedIn],
     ['Foot to seat', row.seatIn],
     ['Foot to its top, cut', row.totalIn],
   ]
@@ -119,7 +119,7 @@ function PickedPost() {
   const { rods } = useMeasured(job, derived)
   const picked = useJob((state) => state.picked.post)
   const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
-  const row = derived.schedule.find((row) => row.id === post.id)
+  const row = useSchedule(job, derived).find((row) => row.id === post.id)
   const mark = rods.offsets[post.id]
   const card = derived.cards.find((card) => card.posts.some(({ id }) => id === post.id))
   const demand = derived.demands?.[post.id]
@@ -132,7 +132,7 @@ function PickedPost() {
       <p className="note mt-1 mb-2">
         {KIND[post.kind]} post, {row.section}
         {card && card.posts.length > 1
-          ? `; cut and marked like ${card.posts
+          ? `; planned like ${card.posts
               .filter(({ id }) => id !== post.id)
               .slice(0, 8)
               .map(({ name }) => name)

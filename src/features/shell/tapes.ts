@@ -1,3 +1,4 @@
+import type { ScheduleRowAsRead } from '@/core/derive'
 import { hookedMarks } from '@/core/layout'
 import type { PoleMark } from '@/core/marks'
 import { toSixteenths } from '@/core/units'
@@ -25,7 +26,10 @@ export interface TapeModel {
 }
 
 const CHALK = 'var(--chalk)'
-type Source = Pick<JobState, 'stage' | 'picked' | 'derived' | 'history'>
+type Source = Pick<JobState, 'stage' | 'picked' | 'derived' | 'history'> & {
+  /** The posts with what was read at their feet. */
+  readonly schedule: readonly ScheduleRowAsRead[]
+}
 
 function stringTape(source: Source): TapeModel | null {
   const { derived, picked, history } = source
@@ -77,16 +81,19 @@ function nameOf({ row, name, face }: PoleMark, wallNames: Source['derived']['wal
 
 /** The selected post's marks from the foot of the post, with grade line and top. */
 function postTape(source: Source): TapeModel | null {
-  const { derived, picked } = source
+  const { derived, picked, schedule } = source
   const id = picked.post ?? derived.posts[0]?.id
-  const row = derived.schedule.find((row) => row.id === id)
+  const row = schedule.find((row) => row.id === id)
   const marks = derived.poles[id ?? '']
   if (!row || !marks) return null
   const foot = row.embedIn
   return {
     title: `post ${row.name}`,
     aligned: false,
-    hook: foot > 0 ? `hook: foot of post ${row.name}` : `hook: grade line on post ${row.name}`,
+    hook:
+      foot > 0
+        ? `hook: foot of post ${row.name}${row.footRead ? ' as read' : ''}`
+        : `hook: grade line on post ${row.name}`,
     // A sill that a girt lands on is one mark on the tape, not two.
     marks: marks
       .filter(

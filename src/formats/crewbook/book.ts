@@ -1,23 +1,20 @@
-import { kindName } from '../words/checks'
 import { fails } from '@/core/rules/check'
 import type { ShownDerived as Derived, ShownDerived } from '../shown'
+import { measuredSticks, scheduleAsRead } from '@/core/derive'
+import type { Measured } from '@/core/field'
 import { hookedMarks } from '@/core/layout'
-import type { RodLog } from '@/core/marks'
 import { type Job, SIDES } from '@/core/model'
 import { counted, FT3_PER_YD3, quantity, roundIn, runningMarks, stated } from '@/core/units'
 import { chunk, plain } from '../plain'
-import { DIG_CAUTION, KIND, OVERLAP_WORDS, RAISE_CAUTION, sheetNote, someNames } from '../words'
+import { DIG_CAUTION, OVERLAP_WORDS, sheetNote, someNames } from '../words'
 import { planSvg } from './drawings'
 import { stickSheets } from './stickSheets'
 import { sheetsFrom, type SheetsOf } from './sheetsOf'
 import { buyingOf, cutGroups, type Stick } from '@/core/sticks'
 import { wallSheets } from './wallSheet'
-import { inches, mark, table } from './paper'
-import { postSvg } from './postSvg'
+import { inches, mark, ROWS, table } from './paper'
+import { cardSheets, scheduleSheets } from './postSheets'
 import type { Block, CrewBook, Sheet } from './types'
-
-/** Most table rows a letter sheet takes at arm's-length size. */
-const ROWS = 30
 
 function stringsSheets(job: Job, derived: Derived): Sheet[] {
   const plan = planSvg(job, derived)
@@ -91,78 +88,6 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
       blocks: sheet.blocks,
     })),
   ]
-}
-
-function scheduleSheets(derived: Derived): Sheet[] {
-  const rows = derived.schedule.map((row) => [
-    row.name,
-    KIND[row.kind],
-    `${mark(row.xIn)} , ${mark(row.yIn)}`,
-    mark(row.heightIn),
-    mark(row.embedIn),
-    inches(row.holeDiameterIn),
-    mark(row.holeIn),
-    mark(row.totalIn),
-    row.stockIn === null ? 'special' : mark(row.stockIn),
-  ])
-  return chunk(rows, ROWS - 4).map((part): Sheet => ({
-    title: 'Post schedule',
-    sub: `${derived.schedule[0]?.section ?? ''}; place from strings 1 and A to the center`,
-    blocks: [
-      table(
-        ['post', 'kind', 'place', 'height', 'in ground', 'hole', 'deep', 'length', 'stock'],
-        part,
-        [2, 3, 4, 5, 6, 7, 8],
-        [0],
-      ),
-      { kind: 'caution', text: plain(RAISE_CAUTION) },
-    ],
-  }))
-}
-
-/** Rows of rod marks that a card has room for under its drawing; more have a sheet of their own behind it. */
-const CARD_RODS = 10
-
-function cardSheets(job: Job, derived: Derived, rods: RodLog): Sheet[] {
-  return derived.cards.flatMap((postCard): Sheet[] => {
-    const up = postCard.posts.flatMap(({ id, name }) =>
-      id in rods.offsets ? [[name, inches(rods.offsets[id].readingIn), inches(rods.offsets[id].upToGradeIn)]] : [],
-    )
-    const marks = (rows: string[][]): Block => table(['post', 'rod reads', 'up to grade line'], rows, [1, 2], [2])
-    const short = up.length <= CARD_RODS
-    const readingBlocks = () => {
-      if (up.length === 0) return []
-      if (short) return [marks(up)]
-      return [
-        {
-          kind: 'text' as const,
-          text: 'What the rod read at each of them, and how far up from there the grade line is: next sheet.',
-        },
-      ]
-    }
-    const card: Sheet = {
-      title: `${kindName(postCard.kind)}: ` + someNames(postCard.posts, 14),
-      sub:
-        `${postCard.row.section}, ${mark(postCard.row.totalIn)} ` +
-        `long${postCard.row.stockIn === null ? '' : `, from ${mark(postCard.row.stockIn)}`}`,
-      blocks: [
-        { kind: 'svg', ...postSvg(job, derived, postCard), alt: `marks of ${postCard.posts[0]?.name}` },
-        ...readingBlocks(),
-        { kind: 'text', text: `Girt marks are the ${job.fieldwork.boardEdge} of the board.` },
-        { kind: 'caution', text: plain(RAISE_CAUTION) },
-      ],
-    }
-    return [
-      card,
-      ...(short
-        ? []
-        : chunk(up, ROWS - 2).map((rows): Sheet => ({
-            title: `${kindName(postCard.kind)}: grade marks`,
-            sub: `${postCard.row.section}; up from where the rod stood, all set-ups in one frame`,
-            blocks: [marks(rows)],
-          }))),
-    ]
-  })
 }
 
 const girtSheets = (job: Job, derived: Derived): Sheet[] =>
@@ -302,8 +227,9 @@ const withSide = ({ name, place: { side } }: Stick) => ({
 })
 
 /** Every length that is sawn, board by board. */
-function cutSheets({ job, sticks }: SheetsOf): Sheet[] {
-  const rows = cutGroups(sticks.sticks, buyingOf(job)).flatMap(({ label, pieces }) =>
+function cutSheets({ job, derived, sticks: planned }: SheetsOf, measured: Measured | null): Sheet[] {
+  const { sticks } = measured ? measuredSticks(job, derived, measured) : planned
+  const rows = cutGroups(sticks, buyingOf(job)).flatMap(({ label, pieces }) =>
     pieces.map(({ lengthIn, count, sticks: own }) => [
       label,
       mark(lengthIn),
@@ -312,7 +238,10 @@ function cutSheets({ job, sticks }: SheetsOf): Sheet[] {
     ]),
   )
   return tableSheets(
-    { title: 'Pieces to cut', sub: 'as planned; the newest readings change the posts on the cut list of the desk' },
+    {
+      title: 'Pieces to cut',
+      sub: `posts ${measured ? 'from their feet as read' : 'as planned'}; what is sawn already is left in`,
+    },
     ['board', 'length', 'pieces', 'which'],
     rows,
     [1, 2],
@@ -361,16 +290,22 @@ const failWords = ({ tally, checks }: ShownDerived): string => {
   return `${say}: do not order before they are settled. ${titles.join('; ')}.`
 }
 
+interface Stamp {
+  readonly date: string
+  readonly revision: string
+}
+
 /**
- * The crew book of a derived job. `date` and `revision` are printed on every sheet; `rods` are the readings of the
- * office and the phones together, the office's alone without them.
+ * The crew book of a derived job. `date` and `revision` are printed on every sheet; `measured` is what was read on site,
+ * by the office and the phones together; without it the book is the plan's, with the office's rods.
  */
 export function crewBook(
   job: Job,
   derived: Derived,
-  { date, revision, rods }: { readonly date: string; readonly revision: string; readonly rods?: RodLog },
+  { date, revision, measured = null }: Stamp & { readonly measured?: Measured | null },
 ): CrewBook {
   const of = sheetsFrom(job, derived)
+  const asRead = scheduleAsRead(job, derived, measured ?? { asBuilt: [] })
   return {
     job: job.name,
     date,
@@ -379,13 +314,13 @@ export function crewBook(
     note: sheetNote(derived),
     sheets: [
       ...stringsSheets(job, derived),
-      ...scheduleSheets(derived),
-      ...cardSheets(job, derived, rods ?? derived.rods),
+      ...scheduleSheets(derived, asRead),
+      ...cardSheets(job, derived, measured?.rods ?? derived.rods, asRead),
       ...girtSheets(job, derived),
       ...roofSheets(job, derived),
       ...settleSheet(of),
       ...stickSheets(of),
-      ...cutSheets(of),
+      ...cutSheets(of, measured),
       ...orderSheets(derived),
       concreteSheet(derived),
     ],

@@ -30,3 +30,6 @@ export function roomOn(paper: PaperName, landscape = false): { readonly wide: nu
   const [wide, high] = landscape ? [longPt, shortPt] : [shortPt, longPt]
   return { wide: Math.floor(wide - 2 * MARGINS.left), high: Math.floor(high - MARGINS.top - MARGINS.bottom) }
 }
+
+/** Most table rows a letter sheet takes at arm's-length size. */
+export const ROWS = 30

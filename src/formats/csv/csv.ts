@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import type { ShownDerived as Derived } from '../shown'
+import type { ScheduleRowAsRead } from '@/core/derive'
 import { formatLength } from '@/core/units'
 import { KIND } from '../words'
 
@@ -21,10 +21,10 @@ const oneLine = (row: Readonly<Record<string, string | number>>) =>
 export const toCsv = (rows: readonly Readonly<Record<string, string | number>>[]): string =>
   `${Papa.unparse(rows.map(oneLine), { escapeFormulae: FORMULA, newline: '\r\n' })}\r\n`
 
-/** The post schedule as CSV. */
-export const scheduleCsv = (jobName: string, derived: Derived): string =>
+/** The post schedule as CSV, each post from its own foot where that was read. */
+export const scheduleCsv = (jobName: string, rows: readonly ScheduleRowAsRead[]): string =>
   toCsv(
-    derived.schedule.map((row) => ({
+    rows.map((row) => ({
       job: jobName,
       post: row.name,
       kind: KIND[row.kind],
@@ -37,6 +37,7 @@ export const scheduleCsv = (jobName: string, derived: Derived): string =>
       hole_depth_in: row.holeIn,
       length_in: round(row.totalIn),
       stock_in: row.stockIn ?? '',
+      foot: row.footRead ? 'read' : 'planned',
     })),
   )
 const round = (value: number): number => Math.round(value * 10000) / 10000

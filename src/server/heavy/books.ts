@@ -38,7 +38,7 @@ export async function bookPdf(
     pdfDefinition(
       crewBook(job, shownOf(result.value), {
         ...stamp,
-        rods: measure(job, result.value, state, tieLevels(state)).rods,
+        measured: measure(job, result.value, state, tieLevels(state)),
       }),
       paper,
     ),

@@ -19,6 +19,12 @@ export const buyingOf = ({ buying, fieldwork }: Pick<Job, 'buying' | 'fieldwork'
   postSpareIn: fieldwork.levelSchool === 'cut-to-laser' ? buying.cutInPlaceIn : buying.spareIn,
 })
 
+/**
+ * How much longer a post is sawn than it will stand, inches: what is cut off where it stands, less what its board has
+ * over anyway for its ends. Nothing where posts are cut to length on the bench.
+ */
+export const sawnLongIn = ({ spareIn, postSpareIn }: Buying): number => Math.max(0, postSpareIn - spareIn)
+
 /** What is bought for a piece, inches: the stock length that it is cut from, or itself where none is long enough. */
 export const boughtIn = (cutIn: number, { spareIn, stockIn }: Buying): number =>
   buyLengthIn(cutIn, spareIn, stockIn) ?? cutIn

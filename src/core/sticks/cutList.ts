@@ -1,7 +1,7 @@
 import { addUnder, firstOf } from '../result'
 import type { BoardName, Lumber } from '../model'
 import { SAME_IN } from '../units'
-import type { Buying } from './buy'
+import { type Buying, sawnLongIn } from './buy'
 import type { Stick, StickKind } from './stick'
 
 /** Pieces of one length out of one board, with the sticks that they are. */
@@ -53,8 +53,8 @@ export const isLabelled = ({ kind, board }: Pick<Stick, 'kind' | 'board'>): bool
 export const stageOf = ({ kind }: Pick<Stick, 'kind'>): CutStage => STAGES[kind]
 
 /** Length that a piece is sawn to from its board, inches: tops of posts that are cut in place stay long until then. */
-const sawnIn = ({ kind, ends, cutLengthIn }: Stick, { spareIn, postSpareIn }: Buying): number =>
-  kind === 'ply' && ends[1].on === null ? cutLengthIn + postSpareIn - spareIn : cutLengthIn
+const sawnIn = ({ kind, ends, cutLengthIn }: Stick, buying: Buying): number =>
+  kind === 'ply' && ends[1].on === null ? cutLengthIn + sawnLongIn(buying) : cutLengthIn
 
 /** Lengths are sawn to the sixteenth above. */
 const toSixteenthUp = (lengthIn: number): number => Math.ceil(lengthIn * 16 - SAME_IN) / 16

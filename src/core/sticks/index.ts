@@ -1,6 +1,6 @@
 export { deriveSticks, structureOf } from './sticks'
 export type { Standing, Sticks, SticksMemory, Structure } from './sticks'
-export { boughtFt, boughtIn, buyingOf, longerIn } from './buy'
+export { boughtFt, boughtIn, buyingOf, longerIn, sawnLongIn } from './buy'
 export { isOfPost, STICK_KINDS } from './stick'
 export type { Fastener, Join, OverlapKind, Stick, StickKind } from './stick'
 export type { Column } from './column'

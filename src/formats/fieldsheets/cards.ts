@@ -4,7 +4,7 @@ import { levelSteps } from '@/core/marks'
 import type { Job, Side } from '@/core/model'
 import { fixed } from '@/core/units'
 import { postSize } from '@/core/wood'
-import type { Column } from '@/core/sticks'
+import { buyingOf, type Column, sawnLongIn } from '@/core/sticks'
 import { svgLine, svgOf, svgRect, svgText, textWide } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
@@ -227,7 +227,7 @@ const stepsOf = (job: Job, { post, column, stringIn }: CardFacts) =>
     footToGradeIn: post.footToGradeIn,
     seatUpIn: column.seatUpIn,
     topUpIn: column.topUpIn,
-    setLongIn: job.buying.cutInPlaceIn,
+    setLongIn: sawnLongIn(buyingOf(job)),
     stringIn,
   })
 

@@ -157,8 +157,8 @@ describe.each(jobs)('%s', (_, jobFor) => {
       const row = book.find((line) => new RegExp(`^${post.name} (corner|eave|gable|jamb|lean-to) `).test(line))
       // Two of its place, height, in the ground, hole, deep, then its length.
       expect([post.name, lengthsIn(row ?? '')[6]]).toEqual([post.name, need])
-      // Posts that are cut in place stand longer until then, by what the user allows.
-      const long = card.startsWith('cut ') ? 0 : job.buying.cutInPlaceIn
+      // Posts that are cut in place stand longer until then, by what the user allows less what a board has for its ends.
+      const long = card.startsWith('cut ') ? 0 : job.buying.cutInPlaceIn - job.buying.spareIn
       expect([post.name, said]).toEqual([post.name, need + long])
       expect(roundIn(design.posts[i].totalIn)).toBe(need)
     }

@@ -1,6 +1,7 @@
 'use client'
 import { type Dispatch, type SetStateAction, useState } from 'react'
 import { cardCode, type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
+import { buyingOf, sawnLongIn } from '@/core/sticks'
 import { RAISE_CAUTION, shortWall } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
@@ -225,6 +226,7 @@ export function PostView({ job, derived, post: id, go }: PostPage) {
   const next = POST_STATES[at + 1]
   const cut = state.cuts[id]
   const value = entryIn(entry)
+  const longIn = sawnLongIn(buyingOf(job))
   const lastState = state.all
     .filter((record) => record.body.kind === 'state' && record.body.post === id && !state.voided.has(record.id))
     .at(-1)
@@ -232,11 +234,17 @@ export function PostView({ job, derived, post: id, go }: PostPage) {
     <>
       <CardAge built={built} />
       <CutPlan built={built} />
-      <p className="fnote">Cut this post</p>
+      <p className="fnote">{built.cutIn === null ? 'Cut this post' : 'This post was cut at'}</p>
       <Big inches={built.cutIn ?? built.needIn} feet words={false} />
       <p className="fnote">
         Its seat is <Measure inches={built.seatIn} /> from the foot.
       </p>
+      {built.cutIn === null && longIn > 0 && (
+        <p className="fnote">
+          Saw it to <Measure inches={built.needIn + longIn} /> and set it long: it is cut to the laser’s line where it
+          stands.
+        </p>
+      )}
       {built.fit && <FitNote built={built} cut={cut} undo={undo} />}
       {built.upFromRodIn !== null && job.building.school !== 'pier' && (
         <p className="fnote">

@@ -92,7 +92,7 @@ export function PieceView({ job, derived, go, id }: FieldPage & { readonly id: s
     <>
       <p className="fnote">
         {STICK_WORDS[stick.kind]}: {stick.board.label} {stick.board.lumber}
-        {stick.board.treated ? ', treated' : ''}
+        {stick.board.treated ? ', treated' : ''}. {piece.cut === null ? 'Cut it to' : 'It was cut at'}
       </p>
       <Big inches={piece.cut?.lengthIn ?? stick.cutLengthIn} feet words={false} />
       <p className="fnote">

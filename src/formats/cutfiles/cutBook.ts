@@ -1,5 +1,5 @@
 import { dollars } from '@/core/units'
-import { table } from '../crewbook/paper'
+import { inches, table } from '../crewbook/paper'
 import type { Block, CrewBook, Sheet } from '../crewbook/types'
 import { chunk } from '../plain'
 import type { ShownDerived } from '../shown'
@@ -22,13 +22,13 @@ function sheetsOf(cut: CutOf): readonly Sheet[] {
     String(row.stock),
     String(row.from),
     String(row['cut into']),
-    String(row['left over, in']),
+    inches(Number(row['left over, in'])),
   ])
   return chunk(rows, ROWS).map((part, i): Sheet => ({
     title: cut.group.label,
     sub: planWords(cut),
     ...(i === 0 ? { follows: true } : {}),
-    blocks: [table(['boards', 'of', 'from', 'cut into', 'left, in.'], part, [0, 1, 4], [0, 1])] as readonly Block[],
+    blocks: [table(['boards', 'of', 'from', 'cut into', 'left over'], part, [0, 1, 4], [0, 1])] as readonly Block[],
   }))
 }
 

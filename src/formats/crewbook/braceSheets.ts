@@ -10,14 +10,18 @@ const SAW_LIMIT_DEG = 50
 const sawWords = (cutDeg: number): string =>
   cutDeg > SAW_LIMIT_DEG ? `past ${SAW_LIMIT_DEG} degrees: mark and cut by hand` : ''
 
+/** A short board is drawn no higher than this, points. */
+const MOST_HIGH = 56
+
 /** A board with both ends sawn, to scale: the edge that is measured along is drawn thick. */
 function sawnSvg(stick: Stick): Block {
-  const [width, height] = [500, 66]
+  const width = 500
   const { lower, upper, lowerEdgeIn, tipToTipIn } = sawnOf(stick)
-  const scale = 470 / tipToTipIn
+  const scale = Math.min(470 / tipToTipIn, MOST_HIGH / stick.board.depthIn)
   const high = Math.max(14, stick.board.depthIn * scale)
-  const [low, top] = [40, 40 - high]
-  const at = (alongIn: number) => 15 + alongIn * scale
+  const [low, top] = [high + 4, 4]
+  const height = low + 24
+  const at = (alongIn: number) => (width - tipToTipIn * scale) / 2 + alongIn * scale
   const outline = `M${at(lower[0])} ${low}L${at(upper[0])} ${top}L${at(upper[1])} ${top}L${at(lower[1])} ${low}Z`
   return {
     kind: 'svg',

@@ -271,6 +271,7 @@ export function bracing(of: SheetsOf, side: Side): Figure | null {
           at: [(x0 + x1) / 2, y0 + (y1 - y0) * share],
           text: `${stick.name}  ${mark(sawnOf(stick).lowerEdgeIn)}`,
           bold: true,
+          plate: true,
         }
       }),
       { as: 'grade', fromIn: whole.x0, toIn: whole.x1, upIn: 0 },

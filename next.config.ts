@@ -8,6 +8,12 @@ const config: NextConfig = {
   serverExternalPackages: ['pdfmake', 'knex', 'mysql2', 'piscina', 'pino', 'prom-client', 'yazl', 'yauzl'],
   // Made before every build by scripts/lib/zodMini.mjs.
   turbopack: { resolveAlias: { 'zod/mini': './.parts/zod-mini.mjs' } },
+  // One page made by the build stands at every address of the field: a phone keeps it, and opens it without a signal.
+  rewrites: () =>
+    Promise.resolve([
+      { source: '/field', destination: '/field-page' },
+      { source: '/field/:path*', destination: '/field-page' },
+    ]),
   // The headers, the limits and the log are those of src/server/main.
   experimental: {
     globalNotFound: true,

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
 import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
-import { buildPocketWorker } from './pocketWorker.mjs'
+import { buildSiteWorker } from './siteWorker.mjs'
 import { say } from './say.mjs'
 import { unpackPaperFonts } from './paperFonts.mjs'
 import { buildServerParts } from './serverParts.mjs'
@@ -34,7 +34,7 @@ const PARTS = [
   'package-lock.json',
   'next.config.ts',
   'tsconfig.json',
-  'scripts/lib/pocketWorker.mjs',
+  'scripts/lib/siteWorker.mjs',
   'scripts/lib/zodMini.mjs',
   'scripts/lib/serverParts.mjs',
   'scripts/lib/paperFonts.mjs',
@@ -54,7 +54,7 @@ export async function build(dist = '.next') {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist },
   })
   if (r.status !== 0) throw new Error(`the build failed:\n${r.stdout}\n${r.stderr}`)
-  buildPocketWorker(dist)
+  buildSiteWorker(dist)
   // Next empties its folder before it builds.
   buildServerParts(dist)
   writeFileSync(mark, key)

@@ -5,6 +5,7 @@ import './pocket.scss'
 export const metadata: Metadata = {
   title: 'Pocket',
   description: 'Every figure of the trade by itself, with no signal',
+  manifest: '/field.webmanifest',
 }
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#10272b' }
 

@@ -24,13 +24,17 @@ const LEADS = ['owner', 'office', 'lead'] as const
 /** Who may ask for what, the first rule that fits; what no rule names is the office's. */
 const RULES: readonly Rule[] = [
   // What a page needs before anybody has signed in: its scripts, styles and pictures say nothing of any job.
-  { methods: READ, path: /^\/(_next\/static\/.*|icon\.svg|favicon\.ico|api\/health|api\/ready)$/, roles: null },
+  {
+    methods: READ,
+    path: /^\/(_next\/static\/.*|icon\.svg|favicon\.ico|field\.webmanifest|field-\d+\.png|api\/health|api\/ready)$/,
+    roles: null,
+  },
   { methods: READ, path: /^\/(sign-in|join(\/[^/]*)?|trust)$/, roles: null },
   { methods: READ, path: /^\/api\/(me|invitations\/[^/]+)$/, roles: null },
   { methods: ['POST'], path: /^\/api\/(sign-in|sign-out|join|owner)$/, roles: null },
   { methods: ANY, path: /^\/people$/, roles: OWNER },
   { methods: ANY, path: /^\/api\/(people|invitations|devices|audit|backup|restore)(\/.*)?$/, roles: OWNER },
-  { methods: READ, path: /^\/(field(\/.*)?|field-sw\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
+  { methods: READ, path: /^\/(field(\/.*)?|field-page|worker\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
   { methods: READ, path: /^\/api\/jobs(\/[^/]+(\/(records|events))?)?$/, roles: ROLES },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },
   {

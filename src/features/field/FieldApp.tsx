@@ -1,23 +1,28 @@
 'use client'
 import { shownOf } from '@/formats/shown'
 import { ChevronLeft } from 'lucide-react'
-import { useCallback, useEffect, useMemo, useState, type ReactNode } from 'react'
+import { useCallback, useEffect, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import { deriveJob } from '@/core/derive'
 import { parseJob } from '@/core/files'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
 import type { KeptPlan } from './kept'
-import { type FieldLog, type FieldLogStore, keepJob, keptJob } from './log'
+import type { FieldLog, FieldLogStore } from './logState'
 import { bearersOf, postOf } from '@/core/field'
 import { ok, type Result } from '@/core/result'
+import { CannotKeep } from './Keeping'
 import { GonePost, UnknownPost } from './GonePost'
 import { HoleView } from './HoleView'
 import { PieceView } from './PieceView'
 import { PostView } from './PostView'
 import { ReadView } from './ReadView'
 import type { FieldPage } from './page'
+import { Plain } from './Plain'
+import { PlanAge } from './PlanLines'
 import { TodayView } from './TodayView'
+import { useMe } from './useMe'
+import { type NoPlan, usePlan } from './usePlan'
 import { FieldContext, useFieldLog } from './useField'
 
 /** How the link to the office is called, in trouble and when all is well. */
@@ -61,9 +66,7 @@ function Head({
       {LINK[link].trouble || waiting > 0 ? (
         <div className="away" role="status">
           <b>{LINK[link].trouble ?? 'Sending'}</b>
-          <span>
-            {waiting} {keeps ? 'kept here' : 'not kept: leave this page open'}
-          </span>
+          {(waiting > 0 || !keeps) && <span>{keeps ? `${waiting} kept here` : 'takes no entries'}</span>}
         </div>
       ) : (
         <div className="ok" role="status">
@@ -109,37 +112,23 @@ function View({
   return view === 'hole' ? <HoleView {...page} post={post} key={post} /> : <PostView {...page} post={post} key={post} />
 }
 
-/** The field pages of one job. They work on from what this device last saw when there is no server. */
-export function FieldApp({
-  id,
-  initial,
-  path,
-  signedIn = null,
-}: {
-  readonly id: string
-  readonly initial: KeptPlan | null
-  readonly path: readonly string[]
-  /** Whose session this is: every record says so. Null where nobody signs in: whoever writes says it. */
-  readonly signedIn?: string | null
-}) {
+/** What a job's document says, worked out; null where there is none or it does not read. */
+function useWorked(plan: KeptPlan | null): Pick<FieldPage, 'job' | 'derived'> | null {
+  const doc = plan?.doc ?? null
+  return useMemo(() => {
+    const job = doc === null ? null : parseJob(doc)
+    if (!job?.ok) return null
+    const derived = deriveJob(job.value)
+    return derived.ok ? { job: job.value, derived: shownOf(derived.value) } : null
+  }, [doc])
+}
+
+/** Where one is within a job, and the way to elsewhere: each step is one of the browser's own. */
+function useRest(id: string, path: readonly string[]) {
   const [rest, setRest] = useState(path)
-  const [plan, setPlan] = useState(initial)
-  const [missing, setMissing] = useState(false)
-  const log = useFieldLog(id)
-  useEffect(() => {
-    if (initial !== null) {
-      void keepJob(id, initial)
-      return
-    }
-    void keptJob(id).then((value) => {
-      if (value) setPlan(value)
-      else setMissing(true)
-    })
-  }, [id, initial])
   useEffect(() => {
     const back = () => setRest(window.location.pathname.split('/').slice(3).map(decodeURIComponent))
     window.addEventListener('popstate', back)
-    void navigator.serviceWorker?.register('/field-sw.js').catch(() => undefined)
     return () => window.removeEventListener('popstate', back)
   }, [])
   const go = useCallback(
@@ -150,22 +139,39 @@ export function FieldApp({
     },
     [id],
   )
-  const job = useMemo(() => {
-    const result = plan && parseJob(plan.doc)
-    return result?.ok ? result.value : null
-  }, [plan])
-  useEffect(() => log?.getState().setShows(plan?.revision ?? null), [log, plan])
+  return { rest, go }
+}
+
+const NO_PLAN: Readonly<Record<NoPlan, readonly [title: string, text: string]>> = {
+  opening: ['Opening the job', 'One moment.'],
+  'not-here': ['This job is not on this phone', 'Open it once with a signal: after that it is kept here.'],
+  gone: ['No such job', 'The office has no job at this address. The code may be of a job that was deleted.'],
+  'signed-out': ['Signed out', 'Sign in with a signal to open this job here.'],
+}
+
+/** The field pages of one job. They work on from what this device last saw when there is no server. */
+export function FieldApp({ id, path }: { readonly id: string; readonly path: readonly string[] }) {
+  const { rest, go } = useRest(id, path)
+  const log = useFieldLog(id)
+  const { plan, none, gone, before, see } = usePlan(id, log)
+  const me = useMe()
+  const signedIn = me?.kind === 'person' ? me.name : null
   useEffect(() => {
     if (signedIn !== null) log?.getState().setWho(signedIn)
   }, [log, signedIn])
-  const derived = useMemo(() => {
-    const result = job && deriveJob(job)
-    return result?.ok ? shownOf(result.value) : null
-  }, [job])
-  if (missing)
-    return <Plain title="This job is not on this phone">Open it once with a signal: after that it is kept here.</Plain>
-  if (!job || !derived || !log) return <Plain title="Opening the job">One moment.</Plain>
-  const page: FieldPage = { job, derived, go, signedIn }
+  const worked = useWorked(plan)
+  const earlier = useWorked(before)
+  if (plan === null) {
+    const [title, text] = NO_PLAN[none]
+    return (
+      <Plain title={title}>
+        {text} {none === 'signed-out' && <SignInLink />}
+      </Plain>
+    )
+  }
+  if (!worked || !log) return <Plain title="Opening the job">One moment.</Plain>
+  const { job, derived } = worked
+  const page: FieldPage = { job, derived, before: earlier, see, go, signedIn, plan }
   const view = rest[0] ?? 'today'
   const found = isPostView(view) ? postAt(rest[1], page) : null
   const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
@@ -181,6 +187,13 @@ export function FieldApp({
           />
           <div className="stick" aria-hidden />
           <main className="fmain">
+            <CannotKeep />
+            {gone && (
+              <div className="fwarn" role="alert">
+                <b>The office no longer has this job: what is kept here is all there is.</b>
+              </div>
+            )}
+            <PlanAge log={log} plan={plan} />
             <View {...page} view={view} found={found} piece={rest[1]} />
           </main>
         </div>
@@ -189,13 +202,4 @@ export function FieldApp({
   )
 }
 
-function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
-  return (
-    <main className="field bare">
-      <div className="fmain" style={{ paddingTop: 40 }}>
-        <h1 style={{ fontSize: 24 }}>{title}</h1>
-        <p>{children}</p>
-      </div>
-    </main>
-  )
-}
+const SignInLink = () => <a href={`/sign-in?to=${encodeURIComponent(window.location.pathname)}`}>Sign in</a>

@@ -30,6 +30,7 @@ import {
 import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage, PostPage } from './page'
 import { useLog, useMeasured } from './useField'
+import { numberOf, useOwnSetup } from './useSetup'
 
 /** What was measured of a hole: a tape's depth, or a rod's reading with its set-up. */
 interface MeasuredHole {
@@ -150,7 +151,8 @@ export function HoleView({ job, derived, post, go }: PostPage) {
   const { rods, dugIn } = useMeasured(job, derived)
   const levels = useLog((log) => log.levels)
   const [rod, setRod] = useState(false)
-  const setup = levels.setups.at(-1)
+  const own = useOwnSetup()
+  const setup = own ? levels.setups.find((each) => each.setup === own.body.setup) : undefined
   const byRod = rod ? rodOf(setup, rods.gradeReadingIn) : null
   const depth = entryIn(entry)
   const kept = dugIn[post] ?? null
@@ -204,7 +206,7 @@ export function HoleView({ job, derived, post, go }: PostPage) {
         post={post}
         name={derived.names[post]}
       />
-      {rod && setup && <ReadIn place={setup.place} number={levels.setups.length} />}
+      {rod && own && <ReadIn place={own.body.place} number={numberOf(state.setups, own)} />}
     </>
   )
 }

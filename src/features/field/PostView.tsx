@@ -7,6 +7,7 @@ import { formatLength } from '@/core/units'
 import { Measure } from '@/ui'
 import { Big } from './Big'
 import type { PostPage } from './page'
+import { CardChanges, useChanges } from './PlanLines'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
 
@@ -212,11 +213,12 @@ function CardAge({ built }: { readonly built: PostAsBuilt }) {
 }
 
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
-export function PostView({ job, derived, post: id, go }: PostPage) {
+export function PostView({ job, derived, post: id, go, before, see }: PostPage) {
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
   const { asBuilt } = useMeasured(job, derived)
+  const changed = useChanges({ before }, asBuilt)
   const [cutting, setCutting] = useState(false)
   const [entry, setEntry] = useState<Entry>({ whole: null, sixteenths: null })
   const [around, setAround] = useState<number | null>(null)
@@ -232,6 +234,7 @@ export function PostView({ job, derived, post: id, go }: PostPage) {
     .at(-1)
   return (
     <>
+      <CardChanges changes={changed.find((each) => each.built.id === id)?.changes ?? []} see={see} />
       <CardAge built={built} />
       <CutPlan built={built} />
       <p className="fnote">{built.cutIn === null ? 'Cut this post' : 'This post was cut at'}</p>

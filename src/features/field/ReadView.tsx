@@ -15,6 +15,8 @@ import { doubtOf, EMPTY, expectedIn, placesOf, type RodOn } from './readings'
 import { KeptReading, Neighbors, PracticeRod, ReadModes, RowChips, SetUpNote } from './ReadParts'
 import { SetUp } from './StartSetUp'
 import { useLog, useMeasured } from './useField'
+import { numberOf, useOwnSetup } from './useSetup'
+import { newId } from '@/formats/ids'
 
 /** A reading far from its neighbors or the plan. */
 function SecondLook({
@@ -150,12 +152,22 @@ export function ReadView({ job, derived }: FieldPage) {
   const [mode, setMode] = useState<'read' | 'setup' | 'check'>('read')
   const [last, setLast] = useState<Said<'reading'>['id'] | null>(null)
   const { rod, practice } = usePracticeRod(setEntry)
-  const setup = state.setups.at(-1)
+  const setup = useOwnSetup()
+  const setSetup = useLog((log) => log.setSetup)
   if (!setup || mode === 'setup')
     return (
       <SetUp
+        standing={state.setups.filter((each) => each.body.setup !== setup?.body.setup)}
         onStart={(place, benchmarkIn) => {
-          add({ kind: 'setup', setup: `s${state.setups.length + 1}-${Date.now().toString(36)}`, place, benchmarkIn })
+          const key = `s${state.setups.length + 1}-${newId(8)}`
+          add({ kind: 'setup', setup: key, place, benchmarkIn })
+          setSetup(key)
+          setMode('read')
+          setEntry(EMPTY)
+          setLast(null)
+        }}
+        onJoin={(key) => {
+          setSetup(key)
           setMode('read')
           setEntry(EMPTY)
           setLast(null)
@@ -234,7 +246,7 @@ export function ReadView({ job, derived }: FieldPage) {
         practice={practiceHere}
       />
       {rod && <PracticeRod rod={rod} practice={practiceHere} />}
-      <SetUpNote setup={setup} levels={levels} number={state.setups.length} />
+      <SetUpNote setup={setup} levels={levels} number={numberOf(state.setups, setup)} />
     </>
   )
 }

@@ -1,13 +1,53 @@
 'use client'
 import { cutText } from '@/core/result'
 import { useState } from 'react'
-import { ROD_MOST_IN } from '@/core/field'
+import { ROD_MOST_IN, type Said } from '@/core/field'
 import { Big } from './Big'
 import { type Entry, entryIn, Keypad } from './Keypad'
 import { EMPTY } from './readings'
 
+/** Lasers that others have set up: a second rod at one of them reads in its set-up. */
+function Standing({
+  standing,
+  onJoin,
+}: {
+  readonly standing: readonly Said<'setup'>[]
+  readonly onJoin: (setup: string) => void
+}) {
+  if (standing.length === 0) return null
+  return (
+    <>
+      <h2>Or read from a laser that stands already</h2>
+      <p className="fnote">Only with your rod at that very laser: another one stands at another height.</p>
+      <ul className="plist">
+        {standing
+          .slice(-4)
+          .reverse()
+          .map(({ body, who, device, at }) => (
+            <li key={body.setup}>
+              <button type="button" onClick={() => onJoin(body.setup)}>
+                <b>{body.place || body.setup}</b>
+                <span>
+                  {who || device}, {at.slice(0, 10)}
+                </span>
+              </button>
+            </li>
+          ))}
+      </ul>
+    </>
+  )
+}
+
 /** Starting a set-up: where the laser stands, and what the rod reads on the benchmark if there is one. */
-export function SetUp({ onStart }: { readonly onStart: (place: string, benchmarkIn: number | null) => void }) {
+export function SetUp({
+  standing,
+  onStart,
+  onJoin,
+}: {
+  readonly standing: readonly Said<'setup'>[]
+  readonly onStart: (place: string, benchmarkIn: number | null) => void
+  readonly onJoin: (setup: string) => void
+}) {
   const [place, setPlace] = useState('')
   const [with_, setWith] = useState(false)
   const [entry, setEntry] = useState<Entry>(EMPTY)
@@ -45,6 +85,7 @@ export function SetUp({ onStart }: { readonly onStart: (place: string, benchmark
           Start this set-up
         </button>
       </div>
+      <Standing standing={standing} onJoin={onJoin} />
     </>
   )
 }

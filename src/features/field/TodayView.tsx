@@ -1,10 +1,12 @@
 'use client'
 import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
-import { issueText, type Names, targetName } from '@/formats/words'
+import { type Names, targetName } from '@/formats/words'
 import { type FieldTrouble, POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
+import { ClockLine, ReadyLine, SetAsideList } from './Keeping'
 import type { FieldPage } from './page'
+import { PlanChanged } from './PlanLines'
 import { useLog, useMeasured } from './useField'
 
 /** Every post with its state and what is known of its foot. */
@@ -89,10 +91,9 @@ function WhoWrites({ signedIn }: Pick<FieldPage, 'signedIn'>) {
 }
 
 /** What is next: reading, hole, card; and every post with its state. */
-export function TodayView({ job, derived, go, signedIn }: FieldPage) {
+export function TodayView({ job, derived, go, signedIn, plan, before, see }: FieldPage) {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
-  const refused = useLog((log) => log.refused)
   const { rods, asBuilt, rows, office } = useMeasured(job, derived)
   const order = derived.posts.map((post) => post.id)
   // Rows are walked one after another, as the page of readings does.
@@ -107,14 +108,10 @@ export function TodayView({ job, derived, go, signedIn }: FieldPage) {
         Pocket: figures by themselves
       </a>
       <WhoWrites signedIn={signedIn} />
-      {refused.length > 0 && (
-        <div className="fwarn" role="alert">
-          <b>The server refused {refused.length === 1 ? 'a record' : `${refused.length} records`}.</b>
-          <p>
-            {refused.length === 1 ? 'It stays' : 'They stay'} on this phone. {issueText(refused[0].issues[0])}
-          </p>
-        </div>
-      )}
+      <ReadyLine plan={plan} />
+      <ClockLine />
+      <PlanChanged before={before} asBuilt={asBuilt} see={see} />
+      <SetAsideList go={go} derived={derived} />
       {state.troubles.map((trouble, i) => (
         <Trouble key={i} trouble={trouble} names={derived.names} />
       ))}

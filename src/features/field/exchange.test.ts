@@ -6,6 +6,7 @@ const stored = (count: number, cards = '') =>
     record: record(0, { kind: 'print', cards: { A1: cards } }, 'phone', `r${k}`),
     receivedAt: null,
   }))
+const PHONE = { device: 'd-1', who: 'Rowan', waiting: 1, shows: 3, clock: 0 }
 const realFetch = globalThis.fetch
 afterEach(() => {
   globalThis.fetch = realFetch
@@ -29,9 +30,9 @@ test.each<[string, number, object, Record<string, string>, object]>([
   ['a body too long', 413, { issues: [{ code: 'file-too-large' }] }, {}, { kind: 'refused' }],
 ])('%s is told apart', async (_, status, body, headers, expected) => {
   globalThis.fetch = () => Promise.resolve(Response.json(body, { status, headers }))
-  expect(await exchange('job', stored(1), 0)).toMatchObject(expected)
+  expect(await exchange('job', stored(1), 0, PHONE)).toMatchObject(expected)
 })
 test('an answer that is no JSON is nobody’s', async () => {
   globalThis.fetch = () => Promise.resolve(new Response('<html>sign in</html>', { status: 200 }))
-  expect(await exchange('job', [], 0)).toMatchObject({ kind: 'away' })
+  expect(await exchange('job', [], 0, PHONE)).toMatchObject({ kind: 'away' })
 })

@@ -15,10 +15,27 @@ interface Taken {
   readonly refused: readonly RefusedRecord[]
 }
 
+/** How far this phone's clock is ahead of the server's, ms; null where the server does not say the time. */
+interface Clocked {
+  readonly aheadMs: number | null
+}
+
 export type Answer =
   | { readonly kind: NotTaken; readonly againInMs: number }
-  | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
-  | ({ readonly kind: 'taken' } & Taken)
+  | ({ readonly kind: 'refused'; readonly issues: readonly Issue[] } & Clocked)
+  | ({ readonly kind: 'taken' } & Taken & Clocked)
+
+/** What the office is told of this phone with every exchange. */
+export interface PhoneSays {
+  readonly device: string
+  readonly who: string
+  readonly waiting: number
+  readonly shows: number | null
+  readonly clock: number
+}
+/** The header that it goes in, as text that headers allow. */
+const PHONE_HEADER = 'x-burdock-phone'
+const phoneText = (phone: PhoneSays): string => encodeURIComponent(JSON.stringify(phone))
 
 /** Time until the next try where the server does not say, ms. */
 export const RETRY_MS = 4000
@@ -52,25 +69,38 @@ const TROUBLE: Readonly<Record<number, NotTaken>> = {
   507: 'full',
 }
 
+/** A server's clock is said to the second. */
+function aheadMs(response: Response): number | null {
+  const said = Date.parse(response.headers.get('date') ?? '')
+  return Number.isNaN(said) ? null : Date.now() - said
+}
+
 /** What an answer that is no 2xx means. */
 async function notTaken(response: Response): Promise<Answer> {
   const said = (await response.json().catch(() => ({}))) as { error?: string; issues?: readonly Issue[] }
-  if ([400, 413, 422].includes(response.status)) return { kind: 'refused', issues: said.issues ?? [] }
+  if ([400, 413, 422].includes(response.status))
+    return { kind: 'refused', issues: said.issues ?? [], aheadMs: aheadMs(response) }
   const kind = said.error === 'database-away' ? 'away' : (TROUBLE[response.status] ?? 'away')
   return { kind, againInMs: againInMs(response.headers.get('retry-after')) }
 }
 
 /** Sends what waits, or asks what is new when nothing does. Every way of not reaching the server is ‘away’. */
-export async function exchange(jobId: string, waiting: readonly Stored[], after: number): Promise<Answer> {
+export async function exchange(
+  jobId: string,
+  waiting: readonly Stored[],
+  after: number,
+  phone: PhoneSays,
+): Promise<Answer> {
+  const says = { [PHONE_HEADER]: phoneText(phone) }
   const url = `/api/jobs/${encodeURIComponent(jobId)}/records`
   try {
     const response = waiting.length
       ? await fetch(url, {
           method: 'POST',
-          headers: { 'content-type': 'application/json' },
+          headers: { 'content-type': 'application/json', ...says },
           body: JSON.stringify({ after, records: waiting.map((stored) => stored.record) }),
         })
-      : await fetch(`${url}?after=${after}`, { cache: 'no-store' })
+      : await fetch(`${url}?after=${after}`, { cache: 'no-store', headers: says })
     if (!response.ok) return await notTaken(response)
     const {
       records,
@@ -79,7 +109,7 @@ export async function exchange(jobId: string, waiting: readonly Stored[], after:
       revision = null,
       refused = [],
     } = (await response.json()) as Pick<Taken, 'records' | 'last'> & Partial<Taken>
-    return { kind: 'taken', records, last, more, revision, refused }
+    return { kind: 'taken', records, last, more, revision, refused, aheadMs: aheadMs(response) }
   } catch {
     return { kind: 'away', againInMs: RETRY_MS }
   }

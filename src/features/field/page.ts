@@ -1,11 +1,16 @@
 import type { ShownDerived } from '@/formats/shown'
 import type { Job } from '@/core/model'
+import type { KeptPlan } from './kept'
 
 /** What every field page is given. */
 export interface FieldPage {
   readonly job: Job
   readonly derived: ShownDerived
   readonly go: (path: readonly string[]) => void
+  readonly plan: KeptPlan
+  /** The plan before this one, until somebody here says that the change was seen; null where nothing has changed. */
+  readonly before: Pick<FieldPage, 'job' | 'derived'> | null
+  readonly see: () => void
   /** Whose session this is; null where nobody signs in. */
   readonly signedIn: string | null
 }

@@ -6,7 +6,8 @@ import { scheduleAsRead, type ScheduleRowAsRead } from '@/core/derive'
 import { measure, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { remember } from '@/core/result'
-import { createFieldLog, type FieldLog, type FieldLogStore } from './log'
+import { createFieldLog } from './log'
+import type { FieldLog, FieldLogStore } from './logState'
 
 export const FieldContext = createContext<FieldLogStore | null>(null)
 /** Reads one part of the field log. */

@@ -29,6 +29,7 @@ const AWAY_WORDS: Readonly<Record<Away, string>> = {
   asking: '',
   fetching: 'being kept for no signal…',
   ready: 'works without a signal',
+  partly: 'not all of it is kept here: open it with a signal',
   never: 'this browser works with a signal only',
 }
 
@@ -49,7 +50,7 @@ function Top({ title, open }: { readonly title: string; readonly open: boolean }
       </div>
       <p className={`away ${away}`} role="status">
         {away === 'ready' && <SavedSign />}
-        {away === 'never' && <SavingSign off />}
+        {(away === 'never' || away === 'partly') && <SavingSign off />}
         {AWAY_WORDS[away]}
       </p>
       <div className="units" role="group" aria-label="Units">

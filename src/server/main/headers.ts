@@ -53,15 +53,18 @@ const PERMISSIONS = 'camera=(self), microphone=(), geolocation=(), payment=(), u
 
 /** Puts the headers of every answer: what browsers must not do with it. Gives the request its nonce for Next to use. */
 export function securityHeaders({ dist, dev }: { readonly dist: string; readonly dev: boolean }) {
-  const pocket = hashesIn(dist, 'pocket')
+  const built: readonly (readonly [RegExp, readonly string[]])[] = [
+    [/^\/pocket$/, hashesIn(dist, 'pocket')],
+    [/^\/field(-page$|\/|$)/, hashesIn(dist, 'field-page')],
+  ]
   // Any address may turn out to be none.
   const notFound = hashesIn(dist, '_not-found')
   return (request: IncomingMessage, response: ServerResponse, nonce: string): void => {
     rest(request, response, () => undefined)
     response.setHeader('permissions-policy', PERMISSIONS)
     const page = (request.url ?? '').split('?')[0]
-    const isBuilt = page === '/pocket' && pocket.length > 0
-    const csp = written(policy(isBuilt ? pocket : [`'nonce-${nonce}'`, ...notFound], dev))
+    const own = built.find(([address]) => address.test(page))?.[1] ?? []
+    const csp = written(policy(own.length > 0 ? own : [`'nonce-${nonce}'`, ...notFound], dev))
     request.headers['content-security-policy'] = csp
     response.setHeader('content-security-policy', csp)
   }

@@ -1,0 +1,42 @@
+'use client'
+import { useSyncExternalStore } from 'react'
+import { useOffline, takeNewer } from '@/devices/offline'
+import { FieldApp } from './FieldApp'
+import { FieldJobs } from './FieldJobs'
+import { Plain } from './Plain'
+
+const never = () => () => undefined
+/** The address that was opened; null while the build makes the page. */
+const usePath = (): string | null =>
+  useSyncExternalStore(
+    never,
+    () => window.location.pathname,
+    () => null,
+  )
+
+/** Says that a newer build lies ready. It is taken when it is asked for: nothing that is half typed is lost. */
+function NewerBuild() {
+  const { newer } = useOffline()
+  if (!newer) return null
+  return (
+    <div className="fnewer" role="status">
+      <span>A newer Burdock is on this phone.</span>
+      <button type="button" onClick={takeNewer}>
+        Load it
+      </button>
+    </div>
+  )
+}
+
+/** Every page of the field: one page made by the build, which reads from its address what it shows. */
+export function FieldSite() {
+  const path = usePath()
+  if (path === null) return <Plain title="Field">One moment.</Plain>
+  const [, , id, ...rest] = path.split('/').map(decodeURIComponent)
+  return (
+    <>
+      <NewerBuild />
+      {id ? <FieldApp id={id} path={rest} /> : <FieldJobs />}
+    </>
+  )
+}

@@ -1,0 +1,101 @@
+'use client'
+import { issueText, recordText } from '@/formats/words'
+import type { FieldPage } from './page'
+import { useLog } from './useField'
+import { type Ready, useReady } from './useReady'
+
+/** Says before anything is typed that this browser keeps nothing: what is tapped then is not taken. */
+export function CannotKeep() {
+  const keeps = useLog((log) => log.keeps)
+  const lost = useLog((log) => log.lost)
+  if (keeps) return null
+  return (
+    <div className="fwarn" role="alert">
+      <div>
+        <b>This browser cannot keep entries: it takes none</b>
+        <p>
+          Its room is full, or its window is a private one. Free some room, or open this page in an ordinary window.
+          {lost > 0 && ` ${lost === 1 ? 'The last entry was' : `The last ${lost} entries were`} not taken.`}
+        </p>
+      </div>
+    </div>
+  )
+}
+
+const READY_WORDS: Readonly<Record<Ready, string>> = {
+  asking: 'Looking whether this phone is ready without a signal',
+  ready: 'Ready without a signal',
+  files: 'Not ready without a signal: some pages are not kept here. Open this page with a signal.',
+  plan: 'Not ready without a signal: the plan is not kept here. Open this page with a signal.',
+  room: 'Not ready without a signal: there is no room to keep entries.',
+  insecure: 'Works with a signal only: this address is not secure (http), and browsers keep no pages from it.',
+  browser: 'Works with a signal only: this browser keeps no pages.',
+}
+
+/** Whether this job works here without a signal, as it was found out. */
+export function ReadyLine({ plan }: Pick<FieldPage, 'plan'>) {
+  const jobId = useLog((log) => log.jobId)
+  const ready = useReady(jobId, plan.revision)
+  return (
+    <p className={ready === 'ready' ? 'fready' : 'fnote'} role="status">
+      {ready === 'ready' && <span aria-hidden>✓ </span>}
+      {READY_WORDS[ready]}
+    </p>
+  )
+}
+
+/** Entries that the office did not take: each with its reason, and a way on. Nothing else waits for them. */
+export function SetAsideList({ go, derived }: Pick<FieldPage, 'go' | 'derived'>) {
+  const refused = useLog((log) => log.refused)
+  const stored = useLog((log) => log.stored)
+  const drop = useLog((log) => log.drop)
+  const entries = refused.flatMap(({ id, issues }) => {
+    const body = stored.find(({ record }) => record.id === id)?.record.body
+    return body ? [{ id, issues, body, post: 'post' in body ? body.post : null }] : []
+  })
+  return entries.map(({ id, issues, post, body }) => (
+    <div className="fwarn" role="alert" key={id}>
+      <div>
+        <b>Set aside: the office did not take this entry</b>
+        <p>
+          {recordText(body, derived.names)}. {issues[0] && issueText(issues[0])} The rest was sent.
+        </p>
+        <button
+          type="button"
+          onClick={() => go(body.kind === 'reading' ? ['read'] : ['post', ...(post ? [post] : [])])}
+        >
+          Enter it again
+        </button>{' '}
+        <button type="button" onClick={() => drop(id)}>
+          Leave it out
+        </button>
+      </div>
+    </div>
+  ))
+}
+
+/** A clock this far from the office's is said, ms. */
+const CLOCK_OFF_MS = 5 * 60_000
+const HOUR_MS = 3_600_000
+
+/** Says that this phone's clock is wrong: entries keep their order by it or not, but their hours would be wrong. */
+export function ClockLine() {
+  const aheadMs = useLog((log) => log.aheadMs)
+  if (aheadMs === null || Math.abs(aheadMs) < CLOCK_OFF_MS) return null
+  const off = Math.abs(aheadMs)
+  const hours = off / HOUR_MS
+  const span =
+    hours >= 1
+      ? `${Math.round(hours)} ${Math.round(hours) === 1 ? 'hour' : 'hours'}`
+      : `${Math.round(off / 60_000)} minutes`
+  return (
+    <div className="fwarn" role="alert">
+      <div>
+        <b>
+          This phone’s clock is {span} {aheadMs > 0 ? 'ahead' : 'behind'}
+        </b>
+        <p>Set it. Entries keep their order all the same; the hours beside them are wrong until then.</p>
+      </div>
+    </div>
+  )
+}

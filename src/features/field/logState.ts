@@ -1,0 +1,63 @@
+import type { StoreApi } from 'zustand'
+import {
+  type FieldRecord,
+  type FieldState,
+  foldRecords,
+  type Levels,
+  type RecordBody,
+  type Stored,
+  tieLevels,
+} from '@/core/field'
+import type { NotTaken } from './exchange'
+import type { SetAside } from './kept'
+
+export interface FieldLog {
+  readonly jobId: string
+  readonly stored: readonly Stored[]
+  readonly state: FieldState
+  readonly levels: Levels
+  /** Records that wait on this device; those set aside are counted apart. */
+  readonly waiting: number
+  readonly link: 'online' | 'starting' | NotTaken
+  readonly lastTouch: string | null
+  /** Records that the server did not take, with its reasons; they stay on this device until they are mended. */
+  readonly refused: readonly SetAside[]
+  /** Whether this browser keeps records over a reload; false once it has refused to, and then it takes none. */
+  readonly keeps: boolean
+  /** Entries that were not taken because they could not be kept. */
+  readonly lost: number
+  /** How far this device's clock is ahead of the office's, ms; null until the office has said the time. */
+  readonly aheadMs: number | null
+  readonly device: string
+  readonly who: string
+  /** The set-up that this device reads from; null where it has not been said. */
+  readonly setup: string | null
+  /** The plan's revision that this page shows; null where that is not known. */
+  readonly shows: number | null
+  /** The plan's newest revision that the server has spoken of. */
+  readonly newest: number | null
+  readonly add: (body: RecordBody, at?: string) => FieldRecord
+  readonly undo: (id: string) => void
+  /** Takes a record that was set aside off this device. */
+  readonly drop: (id: string) => void
+  readonly setWho: (who: string) => void
+  readonly setSetup: (setup: string) => void
+  readonly setShows: (revision: number | null) => void
+  readonly sync: () => Promise<void>
+}
+
+export type FieldLogStore = StoreApi<FieldLog>
+
+/** What is worked out of the records: those that the server has turned away say nothing. */
+export const derivedOf = (stored: readonly Stored[], refused: readonly SetAside[]) => {
+  const turned = new Set(refused.map(({ id }) => id))
+  const standing = turned.size > 0 ? stored.filter(({ record }) => !turned.has(record.id)) : stored
+  const state = foldRecords(standing)
+  return {
+    stored,
+    refused,
+    state,
+    levels: tieLevels(state),
+    waiting: standing.filter(({ receivedAt }) => receivedAt === null).length,
+  }
+}

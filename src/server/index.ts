@@ -12,11 +12,11 @@ export {
   saveJob,
 } from './services/jobService'
 export { answer, fromResult, fromSave, readBody, refused, tooBusy } from './http/answer'
-export { dbFault } from './db/faults'
 export { type Made, makePaper } from './heavy/pool'
 export type { Task } from './heavy/tasks'
 export { addRecords, recordsAfter } from './services/recordService'
 export type { RecordsReply } from './services/recordService'
+export { hearPhone, phonesOn } from './services/phoneService'
 export { listenTo, mayListen } from './services/news'
 export { copyName } from './backup/keep'
 export { backup } from './backup/write'

@@ -37,6 +37,7 @@ const RULES: readonly Rule[] = [
   { methods: READ, path: /^\/(field(\/.*)?|field-page|worker\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
   { methods: READ, path: /^\/api\/jobs(\/[^/]+(\/(records|events))?)?$/, roles: ROLES },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },
+  { methods: READ, path: /^\/api\/jobs\/[^/]+\/phones$/, roles: LEADS },
   {
     methods: ['POST'],
     path: /^\/api\/(crew-book|calc-sheet|drawings|field-sheets|pole-strips|piece-labels|cut-list)$/,

@@ -152,7 +152,7 @@ const NO_PLAN: Readonly<Record<NoPlan, readonly [title: string, text: string]>> 
 /** The field pages of one job. They work on from what this device last saw when there is no server. */
 export function FieldApp({ id, path }: { readonly id: string; readonly path: readonly string[] }) {
   const { rest, go } = useRest(id, path)
-  const log = useFieldLog(id)
+  const log = useFieldLog(id, true)
   const { plan, none, gone, before, see } = usePlan(id, log)
   const me = useMe()
   const signedIn = me?.kind === 'person' ? me.name : null

@@ -1,5 +1,6 @@
 'use client'
 import { useEffect, useMemo, useState } from 'react'
+import { agoWords } from '@/formats/words'
 import { Measure } from '@/ui'
 import { type CardChange, cardChanges, measure, type PostAsBuilt } from '@/core/field'
 import type { KeptPlan } from './kept'
@@ -8,27 +9,13 @@ import type { FieldPage } from './page'
 import { useLog } from './useField'
 import { useAsOf } from './usePlan'
 
-const MINUTE_MS = 60_000
-/** Parts of the past as people say them, the longest first. */
-const SPANS = [
-  ['day', 24 * 60 * MINUTE_MS],
-  ['hour', 60 * MINUTE_MS],
-  ['minute', MINUTE_MS],
-] as const
-
-/** How long ago something was, in words. */
-function agoWords(ms: number): string {
-  const span = SPANS.find(([, lengthMs]) => ms >= lengthMs)
-  if (!span) return 'just now'
-  const count = Math.floor(ms / span[1])
-  return `${count} ${span[0]}${count === 1 ? '' : 's'} ago`
-}
+const HALF_MINUTE_MS = 30_000
 
 /** The time, again every half minute. */
 function useNow(): number {
   const [now, setNow] = useState(() => Date.now())
   useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), MINUTE_MS / 2)
+    const timer = setInterval(() => setNow(Date.now()), HALF_MINUTE_MS)
     return () => clearInterval(timer)
   }, [])
   return now

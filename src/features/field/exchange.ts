@@ -1,4 +1,5 @@
 import type { RefusedRecord, Stored } from '@/core/field'
+import type { PhoneSays } from '@/core/people'
 import type { Issue } from '@/core/result'
 
 /** Why nothing was taken: nobody answers, too much is asked at once, the office cannot write, or knows nobody here. */
@@ -25,14 +26,6 @@ export type Answer =
   | ({ readonly kind: 'refused'; readonly issues: readonly Issue[] } & Clocked)
   | ({ readonly kind: 'taken' } & Taken & Clocked)
 
-/** What the office is told of this phone with every exchange. */
-export interface PhoneSays {
-  readonly device: string
-  readonly who: string
-  readonly waiting: number
-  readonly shows: number | null
-  readonly clock: number
-}
 /** The header that it goes in, as text that headers allow. */
 const PHONE_HEADER = 'x-burdock-phone'
 const phoneText = (phone: PhoneSays): string => encodeURIComponent(JSON.stringify(phone))
@@ -84,14 +77,14 @@ async function notTaken(response: Response): Promise<Answer> {
   return { kind, againInMs: againInMs(response.headers.get('retry-after')) }
 }
 
-/** Sends what waits, or asks what is new when nothing does. Every way of not reaching the server is ‘away’. */
+/** Sends what waits, or asks what is new when nothing does; a phone says how it stands. Every way of not reaching the server is ‘away’. */
 export async function exchange(
   jobId: string,
   waiting: readonly Stored[],
   after: number,
-  phone: PhoneSays,
+  phone: PhoneSays | null,
 ): Promise<Answer> {
-  const says = { [PHONE_HEADER]: phoneText(phone) }
+  const says: Record<string, string> = phone ? { [PHONE_HEADER]: phoneText(phone) } : {}
   const url = `/api/jobs/${encodeURIComponent(jobId)}/records`
   try {
     const response = waiting.length

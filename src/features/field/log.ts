@@ -41,7 +41,10 @@ function sharing(log: FieldLogStore) {
  * The log of one job on this device. A record is shown at once, kept here, and only then sent, in order; while the server
  * is away it waits and is counted. One that cannot be kept is not taken. What others have added comes with each answer.
  */
-export function createFieldLog(jobId: string): { readonly log: FieldLogStore; readonly stop: () => void } {
+export function createFieldLog(
+  jobId: string,
+  isPhone = false,
+): { readonly log: FieldLogStore; readonly stop: () => void } {
   /** Writes to the device's own store. A browser that refuses is said, once and for as long as the page lives. */
   const keep: Keep = (write) => {
     void (async () => {
@@ -74,6 +77,7 @@ export function createFieldLog(jobId: string): { readonly log: FieldLogStore; re
     lost: 0,
     aheadMs: null,
     device: 'device',
+    isPhone,
     who: '',
     setup: null,
     shows: null,

@@ -29,6 +29,8 @@ export interface FieldLog {
   /** How far this device's clock is ahead of the office's, ms; null until the office has said the time. */
   readonly aheadMs: number | null
   readonly device: string
+  /** Whether this is a phone on site, of which the office is told; a desk is none. */
+  readonly isPhone: boolean
   readonly who: string
   /** The set-up that this device reads from; null where it has not been said. */
   readonly setup: string | null

@@ -94,10 +94,11 @@ export function syncing(log: FieldLogStore, keep: Keep) {
     }
     busy = true
     clearTimeout(timer)
-    const { device, who, shows, waiting, ...rest } = log.getState()
+    const { device, who, shows, waiting, isPhone, ...rest } = log.getState()
     const all = waitingOf(rest)
     const sent = single ? all.slice(0, 1) : batchOf(all)
-    const answer = await exchange(jobId, sent, after, { device, who, shows, waiting, clock: Date.now() })
+    const phone = isPhone ? { device, who, shows, waiting, clock: Date.now() } : null
+    const answer = await exchange(jobId, sent, after, phone)
     take(answer, sent)
     busy = false
     if (stopped) return

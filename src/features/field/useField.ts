@@ -31,10 +31,10 @@ export const useSchedule = (job: Job, derived: ShownDerived): readonly ScheduleR
   asRead(job, derived, useMeasured(job, derived))
 
 /** The field log of a job, for as long as the component lives; null until it is open. */
-export function useFieldLog(jobId: string): FieldLogStore | null {
+export function useFieldLog(jobId: string, isPhone = false): FieldLogStore | null {
   const [log, setLog] = useState<FieldLogStore | null>(null)
   useEffect(() => {
-    const made = createFieldLog(jobId)
+    const made = createFieldLog(jobId, isPhone)
     let on = true
     void Promise.resolve().then(() => {
       if (on) setLog(made.log)
@@ -43,6 +43,6 @@ export function useFieldLog(jobId: string): FieldLogStore | null {
       on = false
       made.stop()
     }
-  }, [jobId])
+  }, [jobId, isPhone])
   return log
 }

@@ -7,6 +7,7 @@ import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type Da
 import { download } from '../drawing'
 import { useLog } from '../field'
 import { useDoc, useJob } from '../job'
+import { Phones } from './Phones'
 
 const STATE = {
   open: 'open, not checked back',
@@ -256,6 +257,8 @@ export function SetUps() {
         empty="No set-up from a phone yet. Open the field page on a phone, or type readings here under Readings."
       />
       <Unused />
+      <h3 className="mt-3 mb-1">Phones on site</h3>
+      <Phones />
       <LogFiles />
       <h3 className="mt-3 mb-1">Every value, newest first</h3>
       <History />

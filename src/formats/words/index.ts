@@ -1,3 +1,4 @@
+export { agoWords } from './ago'
 export { changesInWords, keptFigureName } from './changeText'
 export { GLOSSARY } from './glossary'
 export { effectText, issuePath, issueText } from './issueText'

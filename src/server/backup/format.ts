@@ -22,6 +22,7 @@ export const TABLES_KEPT: Readonly<Record<string, BackupFile | 'worked out' | 's
   invitations: 'stays here',
   happenings: 'stays here',
   attempts: 'stays here',
+  phones: 'stays here',
 }
 
 export const manifestSchema = z.object({

@@ -92,6 +92,17 @@ interface HappeningRow {
   facts: string
 }
 
+interface PhoneRow {
+  job_id: string
+  device: string
+  who: string
+  person_id: string | null
+  seen_at: Date
+  waiting: number
+  shows: number | null
+  ahead_ms: number
+}
+
 interface CounterRow {
   job_id: string
   last: number
@@ -108,5 +119,6 @@ declare module 'knex/types/tables' {
     sessions: SessionRow
     invitations: InvitationRow
     happenings: HappeningRow
+    phones: PhoneRow
   }
 }

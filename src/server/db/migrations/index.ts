@@ -16,6 +16,7 @@ import * as jobSummaries from './014_job_summaries'
 import * as people from './015_people'
 import * as senders from './016_senders'
 import * as attempts from './017_attempts'
+import * as phones from './018_phones'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -35,6 +36,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '015_people': people,
   '016_senders': senders,
   '017_attempts': attempts,
+  '018_phones': phones,
 }
 
 /**

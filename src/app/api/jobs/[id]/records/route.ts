@@ -1,6 +1,16 @@
 import { z } from 'zod'
 import { issuesOf } from '@/core/result'
-import { addRecords, answer, fromSave, personOf, readBody, recordsAfter, refused, type RecordsReply } from '@/server'
+import {
+  addRecords,
+  answer,
+  fromSave,
+  hearPhone,
+  personOf,
+  readBody,
+  recordsAfter,
+  refused,
+  type RecordsReply,
+} from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -11,7 +21,9 @@ const send = (recordsReply: RecordsReply) =>
 export const GET = (request: Request, { params }: Params) =>
   answer(request, async () => {
     const after = Number(new URL(request.url).searchParams.get('after') ?? 0)
-    return send(await recordsAfter((await params).id, Number.isSafeInteger(after) && after >= 0 ? after : 0))
+    const { id } = await params
+    await hearPhone(id, request.headers, personOf(request.headers)?.id ?? null)
+    return send(await recordsAfter(id, Number.isSafeInteger(after) && after >= 0 ? after : 0))
   })
 
 export const POST = (request: Request, { params }: Params) =>
@@ -21,5 +33,8 @@ export const POST = (request: Request, { params }: Params) =>
     const parsed = body.safeParse(read.value)
     if (!parsed.success) return refused(issuesOf(parsed.error))
     const { records, after } = parsed.data
-    return send(await addRecords((await params).id, records, after, personOf(request.headers)))
+    const { id } = await params
+    const person = personOf(request.headers)
+    await hearPhone(id, request.headers, person?.id ?? null)
+    return send(await addRecords(id, records, after, person))
   })

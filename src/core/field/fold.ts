@@ -1,6 +1,7 @@
 import { addUnder } from '../result'
 import { byClock } from './clock'
-import type { FieldRecord, PieceState, PostState, RecordBody, RecordOf } from './records'
+import type { FieldRecord, PieceState, PostState, RecordBody, RecordOf, Said } from './records'
+import { type Contest, countedPours, goesOn, judgeEach, sameCut, sameDepth } from './contest'
 import { POST_STATES } from './records'
 
 /** A record as the office holds it: when it arrived besides when its device says it was made. */
@@ -24,15 +25,6 @@ interface PieceSaid {
   readonly cut: PieceCut | null
 }
 
-export interface Said<K extends RecordBody['kind']> {
-  readonly id: string
-  readonly at: string
-  readonly clock: string
-  readonly device: string
-  readonly who: string
-  readonly body: RecordOf<K>
-}
-
 /** What all records of a job say together. The order in which they arrived makes no difference. */
 export interface FieldState {
   readonly setups: readonly Said<'setup'>[]
@@ -54,18 +46,13 @@ export interface FieldState {
 }
 
 export type FieldTrouble =
-  | {
-      readonly kind: 'two-readings'
-      readonly target: string
-      readonly setup: string
-      readonly first: Said<'reading'>
-      readonly second: Said<'reading'>
-    }
+  | ({ readonly kind: 'two-depths' } & Contest<Said<'hole'>>)
+  | ({ readonly kind: 'two-cuts' } & Contest<Said<'cut'>>)
+  | ({ readonly kind: 'two-pours' } & Contest<Said<'pour'>>)
+  | ({ readonly kind: 'state-back' } & Contest<Said<'state'>>)
   | { readonly kind: 'clock'; readonly record: FieldRecord; readonly hours: number }
   | { readonly kind: 'no-setup'; readonly reading: Said<'reading'> }
 
-/** Two phones may differ by this on one rod before someone must choose, inches. */
-const SAME_READING_IN = 1 / 8
 /** A device clock this far from the server's is wrong, hours. */
 const CLOCK_HOURS = 12
 
@@ -78,21 +65,10 @@ function takenBack(all: readonly FieldRecord[]): ReadonlySet<string> {
   return new Set(all.filter((record) => isVoid(record.id)).map((record) => record.id))
 }
 
-/** Readings that belong to no set-up, and places that two devices read differently in one. */
+/** Readings that belong to no set-up. */
 function readingTroubles(setups: readonly Said<'setup'>[], readings: readonly Said<'reading'>[]): FieldTrouble[] {
   const known = new Set(setups.map((setup) => setup.body.setup))
-  const seen = new Map<string, Said<'reading'>>()
-  const troubles: FieldTrouble[] = []
-  for (const reading of readings) {
-    const { setup, target, of, inches } = reading.body
-    if (!known.has(setup)) troubles.push({ kind: 'no-setup', reading })
-    const place = `${setup}|${target}|${of}`
-    const before = seen.get(place)
-    if (before && before.device !== reading.device && Math.abs(before.body.inches - inches) > SAME_READING_IN)
-      troubles.push({ kind: 'two-readings', target, setup, first: before, second: reading })
-    seen.set(place, reading)
-  }
-  return troubles
+  return readings.flatMap((reading) => (known.has(reading.body.setup) ? [] : [{ kind: 'no-setup' as const, reading }]))
 }
 
 const MS_PER_HOUR = 3_600_000
@@ -117,6 +93,18 @@ function piecesSaid(all: readonly Said<'pieces'>[]): Readonly<Record<string, Pie
   return pieces
 }
 
+/** Pours by post, those that count, and posts where two devices poured. */
+function poursOf(all: readonly Said<'pour'>[]) {
+  const counted: Record<string, readonly Said<'pour'>[]> = {}
+  const contests: Contest<Said<'pour'>>[] = []
+  for (const post of new Set(all.map(({ body }) => body.post))) {
+    const own = countedPours(all.filter(({ body }) => body.post === post))
+    counted[post] = own.counted
+    if (own.contest) contests.push(own.contest)
+  }
+  return { counted, contests }
+}
+
 /** Puts records together. Pure: the same records in any order, or any of them twice, give the same state. */
 export function foldRecords(stored: readonly Stored[]): FieldState {
   const byId = new Map<string, Stored>()
@@ -138,29 +126,35 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
         who: record.who,
         body: record.body as RecordOf<K>,
       }))
-  const last = <K extends 'hole' | 'cut'>(list: readonly Said<K>[]): Record<string, Said<K>> =>
-    Object.fromEntries(list.map((said) => [(said.body as { readonly post: string }).post, said]))
   const setups = said('setup')
   const readings = said('reading')
-  const states: Record<string, PostState> = {}
-  for (const stateSaid of said('state')) states[stateSaid.body.post] = stateSaid.body.state
-  const pours: Record<string, Said<'pour'>[]> = {}
-  for (const pour of said('pour')) pours[pour.body.post] = [...(pours[pour.body.post] ?? []), pour]
+  const ofPost = ({ body }: { readonly body: { readonly post: string } }): string => body.post
+  const holes = judgeEach(said('hole'), ofPost, sameDepth)
+  const cuts = judgeEach(said('cut'), ofPost, sameCut)
+  const states = judgeEach(said('state'), ofPost, goesOn)
+  const pours = poursOf(said('pour'))
   return {
     setups,
     checks: said('check'),
     readings,
-    holes: last(said('hole')),
-    pours,
-    states,
-    cuts: Object.fromEntries(Object.entries(last(said('cut'))).filter(([, said]) => said.body.lengthIn !== null)),
+    holes: holes.standing,
+    pours: pours.counted,
+    states: Object.fromEntries(Object.entries(states.standing).map(([post, { body }]) => [post, body.state])),
+    cuts: Object.fromEntries(Object.entries(cuts.standing).filter(([, said]) => said.body.lengthIn !== null)),
     pieces: piecesSaid(said('pieces')),
     gaps: said('gap'),
     gradeLockedIn: said('grade').at(-1)?.body.gradeReadingIn ?? null,
     printed: said('print').at(-1) ?? null,
     voided,
     all,
-    troubles: [...readingTroubles(setups, readings), ...clockTroubles(byId.values())],
+    troubles: [
+      ...readingTroubles(setups, readings),
+      ...holes.contests.map((contest) => ({ kind: 'two-depths' as const, ...contest })),
+      ...cuts.contests.map((contest) => ({ kind: 'two-cuts' as const, ...contest })),
+      ...pours.contests.map((contest) => ({ kind: 'two-pours' as const, ...contest })),
+      ...states.contests.map((contest) => ({ kind: 'state-back' as const, ...contest })),
+      ...clockTroubles(byId.values()),
+    ],
   }
 }
 

@@ -1,6 +1,6 @@
 import { warmHour } from '../pocket/matured'
 import { formatLength, inchesAlone, ROUNDING } from '../units'
-import type { Said } from './fold'
+import type { Said } from './records'
 import type { Levels } from './levels'
 import type { Found } from './records'
 

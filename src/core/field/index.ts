@@ -10,7 +10,7 @@ export {
   upToDate,
   withEnvelope,
 } from './records'
-export type { FieldRecord, Found, PieceState, PostState, RecordBody, RefusedRecord } from './records'
+export type { FieldRecord, Found, PieceState, PostState, RecordBody, RefusedRecord, Said } from './records'
 export {
   bearersOf,
   bindRecord,
@@ -25,9 +25,9 @@ export {
 } from './naming'
 export type { Bearers } from './naming'
 export { foldBare, foldRecords, reached } from './fold'
-export type { FieldState, FieldTrouble, Said, Stored } from './fold'
+export type { FieldState, FieldTrouble, Stored } from './fold'
 export { tieLevels } from './levels'
-export type { Levels, SetupLevels } from './levels'
+export type { Levels, SetupLevels, TiedReading } from './levels'
 export { footDifferences, gapsInSequence, girtFromGap, plannedGapIn } from './asBuilt'
 export type { Difference } from './asBuilt'
 export { cureClock, holeDepthIn, judgeHole } from './holeLog'

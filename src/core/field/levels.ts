@@ -1,6 +1,8 @@
 import { ROUNDING } from '../units'
 import { byClock } from './clock'
-import type { FieldState, Said } from './fold'
+import { type Contest, judgeEach, sameReading } from './contest'
+import type { FieldState } from './fold'
+import type { Said } from './records'
 
 /** Most that a closing check may miss by before its set-up is refused, inches; half of it is spread without a word. */
 const CLOSING_IN = 1 / 8
@@ -21,7 +23,7 @@ export interface SetupLevels {
 }
 
 /** A reading brought into the frame of the first set-up, its share of the closing error taken out. */
-interface TiedReading {
+export interface TiedReading {
   readonly id: string
   readonly target: string
   readonly of: 'foot' | 'footing' | 'ground'
@@ -36,10 +38,15 @@ interface TiedReading {
 
 export interface Levels {
   readonly setups: readonly SetupLevels[]
-  /** The reading that stands for each target: the newest one that was not taken back and whose set-up holds. */
+  /**
+   * The reading that stands for each target, of those that were not taken back and whose set-up holds: the newest, unless
+   * another device read otherwise.
+   */
   readonly current: Readonly<Record<string, TiedReading>>
   readonly footings: Readonly<Record<string, TiedReading>>
   readonly grounds: Readonly<Record<string, TiedReading>>
+  /** Places that two devices read differently, in one frame: the first stands until somebody chooses. */
+  readonly contests: readonly Contest<TiedReading>[]
   readonly unused: readonly { readonly reading: Said<'reading'>; readonly why: 'refused' | 'untied' | 'no-setup' }[]
 }
 
@@ -119,7 +126,19 @@ export function tieLevels(state: FieldState): Levels {
   const names = new Set(setups.map((setup) => setup.setup))
   for (const reading of state.readings) if (!names.has(reading.body.setup)) unused.push({ reading, why: 'no-setup' })
   tied.sort(byClock)
-  const of = (kind: TiedReading['of']) =>
-    Object.fromEntries(tied.filter((reading) => reading.of === kind).map((reading) => [reading.target, reading]))
-  return { setups, current: of('foot'), footings: of('footing'), grounds: of('ground'), unused }
+  const judged = (kind: TiedReading['of']) =>
+    judgeEach(
+      tied.filter((reading) => reading.of === kind),
+      ({ target }) => target,
+      sameReading,
+    )
+  const [feet, footings, grounds] = [judged('foot'), judged('footing'), judged('ground')]
+  return {
+    setups,
+    current: feet.standing,
+    footings: footings.standing,
+    grounds: grounds.standing,
+    unused,
+    contests: [...feet.contests, ...footings.contests, ...grounds.contests],
+  }
 }

@@ -46,5 +46,9 @@ test('the order of what was said is that of the clocks, not of the times that de
     [early, late],
     [late, early],
   ])
-    expect(foldBare(order).cuts.A1.body.lengthIn).toBe(200)
+    // Two phones at odds: the earlier by the clocks stands.
+    expect(foldBare(order)).toMatchObject({
+      cuts: { A1: { body: { lengthIn: 100 } } },
+      troubles: [{ kind: 'two-cuts' }],
+    })
 })

@@ -162,3 +162,13 @@ export function setUpOf(body: RecordBody): string | null {
       return null
   }
 }
+
+/** An entry that stands, with who made it on which device and when. */
+export interface Said<K extends RecordBody['kind']> {
+  readonly id: string
+  readonly at: string
+  readonly clock: string
+  readonly device: string
+  readonly who: string
+  readonly body: RecordOf<K>
+}

@@ -1,8 +1,8 @@
 'use client'
 import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
-import { type Names, targetName } from '@/formats/words'
-import { type FieldTrouble, POST_STATES, type PostAsBuilt, reached } from '@/core/field'
+import { troublesSaid } from '@/formats/words'
+import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
 import { ClockLine, ReadyLine, SetAsideList } from './Keeping'
 import type { FieldPage } from './page'
@@ -45,38 +45,6 @@ function PostList({
   )
 }
 
-/** Something in the records that needs a look. */
-function Trouble({ trouble, names }: { readonly trouble: FieldTrouble; readonly names: Names }) {
-  return (
-    <div className="fwarn" role="alert">
-      {trouble.kind === 'two-readings' && (
-        <>
-          <b>{targetName(trouble.target, names)} was read twice</b>
-          <p>
-            <Measure inches={trouble.first.body.inches} feet={false} /> by {trouble.first.who || trouble.first.device},{' '}
-            <Measure inches={trouble.second.body.inches} feet={false} /> by{' '}
-            {trouble.second.who || trouble.second.device}. Both are kept; the later one stands. Read it again.
-          </p>
-        </>
-      )}
-      {trouble.kind === 'clock' && (
-        <>
-          <b>A phone’s clock is {Math.round(trouble.hours)} hours ahead</b>
-          <p>{trouble.record.who || trouble.record.device}: set its clock. Its records are kept as they came.</p>
-        </>
-      )}
-      {trouble.kind === 'no-setup' && (
-        <>
-          <b>A reading belongs to no set-up</b>
-          <p>
-            {targetName(trouble.reading.body.target, names)}: it is kept but not used. Read it again in this set-up.
-          </p>
-        </>
-      )}
-    </div>
-  )
-}
-
 /** Who writes: the account that is signed in, or whoever says so where nobody signs in. */
 function WhoWrites({ signedIn }: Pick<FieldPage, 'signedIn'>) {
   const who = useLog((log) => log.who)
@@ -112,8 +80,11 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
       <ClockLine />
       <PlanChanged before={before} asBuilt={asBuilt} see={see} />
       <SetAsideList go={go} derived={derived} />
-      {state.troubles.map((trouble, i) => (
-        <Trouble key={i} trouble={trouble} names={derived.names} />
+      {troublesSaid(state, levels, derived.names).map(({ key, title, say }) => (
+        <div className="fwarn" role="alert" key={key}>
+          <b>{title}</b>
+          <p>{say}</p>
+        </div>
       ))}
       {levels.setups
         .filter((setup) => setup.state === 'refused')

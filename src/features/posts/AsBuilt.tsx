@@ -95,13 +95,28 @@ function FitWords({ built, foundation }: { readonly built: PostAsBuilt; readonly
 /** How far a post's work has come. */
 function StateChoice({ built }: { readonly built: PostAsBuilt }) {
   const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
+  const said = useLog((log) => log.state)
+  /** Work goes forward by itself; back it goes by taking back what was said after. */
+  const put = (next: PostState) => {
+    const at = POST_STATES.indexOf(next)
+    for (const { id, body } of said.all)
+      if (
+        body.kind === 'state' &&
+        body.post === built.id &&
+        POST_STATES.indexOf(body.state) > at &&
+        !said.voided.has(id)
+      )
+        undo(id)
+    add({ kind: 'state', post: built.id, state: next })
+  }
   return (
     <select
       className="form-select form-select-sm"
       style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
       aria-label={`state of ${built.name}`}
       value={built.state}
-      onChange={(event) => add({ kind: 'state', post: built.id, state: event.target.value as PostState })}
+      onChange={(event) => put(event.target.value as PostState)}
     >
       {POST_STATES.map((state) => (
         <option key={state}>{state}</option>

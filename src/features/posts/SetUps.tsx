@@ -2,7 +2,7 @@
 import { useRef, useState } from 'react'
 import type { FieldRecord, RecordBody, SetupLevels } from '@/core/field'
 import { readingsFromCsv, readingsToCsv, type ReadingRow } from '@/formats/csv'
-import { recordText, targetName } from '@/formats/words'
+import { recordText, targetName, troublesSaid } from '@/formats/words'
 import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type DataColumn } from '@/ui'
 import { download } from '../drawing'
 import { useLog } from '../field'
@@ -243,6 +243,18 @@ function History() {
   )
 }
 
+/** What two phones say differently, in the words that they show too: who looks at it here can take one back below. */
+function AtOdds() {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  const { names } = useDoc().derived
+  return troublesSaid(state, levels, names).map(({ key, title, say }) => (
+    <div className="caution" role="alert" key={key}>
+      <b>{title}.</b> {say}
+    </div>
+  ))
+}
+
 /** Laser set-ups with their statistics, every reading with who and when, and readings from a CSV file with a preview. */
 export function SetUps() {
   const levels = useLog((log) => log.levels)
@@ -257,6 +269,7 @@ export function SetUps() {
         empty="No set-up from a phone yet. Open the field page on a phone, or type readings here under Readings."
       />
       <Unused />
+      <AtOdds />
       <h3 className="mt-3 mb-1">Phones on site</h3>
       <Phones />
       <LogFiles />

@@ -35,3 +35,5 @@ export {
   TRUSS_SET,
   WALL_BRACE,
 } from './labels'
+export { troublesSaid } from './troubleWords'
+export type { TroubleSaid } from './troubleWords'

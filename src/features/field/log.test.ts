@@ -1,68 +1,186 @@
-import { createFieldLog } from './log'
+import { IDBFactory } from 'fake-indexeddb'
+import 'fake-indexeddb/auto'
+import type { FieldRecord } from '@/core/field'
 
-// A browser that keeps nothing (no IndexedDB here) and no server: nothing said is lost from the page, and it is told.
-const page = globalThis as { window?: unknown }
+// The log of a phone with a store of its own, a network that comes and goes, and an office that takes what it likes.
+
+type Modules = typeof import('./log') & typeof import('./kept')
+const page = globalThis as { window?: unknown; indexedDB?: IDBFactory; navigator?: unknown }
 const realFetch = globalThis.fetch
+/** A page that has just opened: nothing of the one before is left but what the browser keeps. */
+async function opened(): Promise<Modules> {
+  jest.resetModules()
+  return { ...(await import('./log')), ...(await import('./kept')) }
+}
+const stops: (() => void)[] = []
+const closed = () => stops.splice(0).forEach((stop) => stop())
 beforeEach(() => {
   page.window = { addEventListener: () => undefined, removeEventListener: () => undefined }
+  page.navigator ??= {}
+  page.indexedDB = new IDBFactory()
 })
 afterEach(() => {
+  closed()
   delete page.window
   globalThis.fetch = realFetch
 })
-const settled = () => new Promise((resolve) => setTimeout(resolve, 30))
+const settled = (ms = 60) => new Promise((resolve) => setTimeout(resolve, ms))
+/** Waits until something has come about, 8 s at most. */
+async function until(isSo: () => boolean | Promise<boolean>): Promise<void> {
+  for (let i = 0; i < 400 && !(await isSo()); i++) await settled(20)
+}
 
-test('a browser that refuses to keep records is said, and the record waits in the page', async () => {
-  globalThis.fetch = () => Promise.reject(new TypeError('no network'))
-  const { log, stop } = createFieldLog('job')
-  log.getState().add({ kind: 'state', post: 'A1', state: 'cut' })
-  await settled()
-  expect(log.getState()).toMatchObject({ keeps: false, link: 'away', waiting: 1 })
-  expect(log.getState().state.states.A1).toBe('cut')
-  stop()
-})
-test('a server that is not there, one that breaks and one that refuses are told apart', async () => {
-  const answers = [new Response('', { status: 500 }), Response.json({ issues: [] }, { status: 422 })]
-  for (const [answer, link] of [
-    [answers[0], 'away'],
-    [answers[1], 'online'],
-  ] as const) {
-    globalThis.fetch = () => Promise.resolve(answer)
-    const { log, stop } = createFieldLog('job')
-    log.getState().add({ kind: 'state', post: 'A1', state: 'cut' })
-    await settled()
-    expect(log.getState()).toMatchObject({ link, waiting: 1 })
-    stop()
-  }
-})
-test('what the server has taken no longer waits, whatever else its answer says', async () => {
-  globalThis.fetch = () => Promise.resolve(Response.json({ kind: 'ok', records: [], last: 5 }))
-  const { log, stop } = createFieldLog('job')
-  log.getState().add({ kind: 'state', post: 'A1', state: 'cut' })
-  await settled()
-  expect(log.getState()).toMatchObject({ link: 'online', waiting: 0 })
-  stop()
-})
-test('one record that the server turns away stays here with its reason; the others are sent, and it is not sent again', async () => {
-  const bodies: { records: { id: string }[] }[] = []
-  let turned: string | undefined
+/** An office that keeps what it is sent, in the order it comes, but for what it refuses. */
+function office(refuses: (record: FieldRecord) => boolean = () => false) {
+  const taken: FieldRecord[] = []
+  const seen = new Set<string>()
+  const requests: FieldRecord[][] = []
   globalThis.fetch = (_, init) => {
-    const body = init?.body ? (JSON.parse(init.body as string) as { records: { id: string }[] }) : { records: [] }
-    bodies.push(body)
-    turned ??= body.records[0]?.id
-    const refused = body.records
-      .filter(({ id }) => id === turned)
-      .map(({ id }) => ({ id, issues: [{ code: 'name-of-two' }] }))
-    return Promise.resolve(Response.json({ kind: 'ok', records: [], last: 5, refused }))
+    const { records = [] } = init?.body ? (JSON.parse(init.body as string) as { records?: FieldRecord[] }) : {}
+    requests.push(records)
+    const refused = records.filter(refuses)
+    for (const record of records)
+      if (!refuses(record) && !seen.has(record.id)) {
+        seen.add(record.id)
+        taken.push(record)
+      }
+    return Promise.resolve(
+      Response.json({
+        records: [],
+        last: taken.length,
+        revision: 1,
+        refused: refused.map(({ id }) => ({ id, issues: [{ code: 'name-of-two', path: [], facts: {} }] })),
+      }),
+    )
   }
-  const { log, stop } = createFieldLog('job')
-  for (const post of ['J1', 'p-a1']) log.getState().add({ kind: 'state', post, state: 'cut' })
+  return { taken, requests }
+}
+const noSignal = () => {
+  globalThis.fetch = () => Promise.reject(new TypeError('no network'))
+}
+async function logOf({ createFieldLog }: Modules) {
+  const { log, ready, stop } = createFieldLog('job')
+  stops.push(stop)
+  await ready
+  return log
+}
+const cut = (post: string) => ({ kind: 'state' as const, post, state: 'cut' as const })
+const postsOf = (records: readonly FieldRecord[]) => records.map(({ body }) => (body.kind === 'state' ? body.post : ''))
+
+test('500 entries of a day without a signal arrive once each, in the device’s order, after the browser was closed too', async () => {
+  noSignal()
+  const modules = await opened()
+  const first = await logOf(modules)
+  for (let i = 0; i < 250; i++) first.getState().add(cut(`p-${i}`))
+  await until(async () => (await modules.recall('job')).kept.length === 250)
+  expect(first.getState()).toMatchObject({ waiting: 250, link: 'away', keeps: true })
+  closed()
+  const again = await logOf(await opened())
+  expect(again.getState().waiting).toBe(250)
+  for (let i = 250; i < 500; i++) again.getState().add(cut(`p-${i}`))
+  const { taken } = office()
+  await again.getState().sync()
+  await until(() => again.getState().waiting === 0)
+  expect(postsOf(taken)).toEqual(Array.from({ length: 500 }, (_, i) => `p-${i}`))
+  expect(taken.map(({ deviceSeq }) => deviceSeq)).toEqual(Array.from({ length: 500 }, (_, i) => i + 1))
+  expect(new Set(taken.map(({ device }) => device)).size).toBe(1)
+  expect(again.getState().link).toBe('online')
+})
+
+test('one that the office refuses is set aside with its reason, over a reload too; the rest is sent, and it can be left out', async () => {
+  const { taken, requests } = office(({ body }) => body.kind === 'state' && body.post === 'J1')
+  const log = await logOf(await opened())
+  for (const post of ['p-1', 'J1', 'p-2']) log.getState().add(cut(post))
+  await until(() => log.getState().waiting === 0 && log.getState().refused.length > 0)
   await settled()
-  await log.getState().sync()
+  expect(taken).toHaveLength(2)
+  expect(log.getState()).toMatchObject({ waiting: 0, refused: [{ issues: [{ code: 'name-of-two' }] }] })
+  expect(log.getState().state.states).toEqual({ 'p-1': 'cut', 'p-2': 'cut' })
+  closed()
+  const before = requests.flat().length
+  const again = await logOf(await opened())
+  expect(again.getState().refused).toHaveLength(1)
+  again.getState().drop(again.getState().refused[0].id)
   await settled()
-  const sent = bodies.flatMap(({ records }) => records.map(({ id }) => id))
-  expect(new Set(sent).size).toBe(2)
-  expect(sent).toHaveLength(2)
-  expect(log.getState()).toMatchObject({ link: 'online', waiting: 1, refused: [{ issues: [{ code: 'name-of-two' }] }] })
-  stop()
+  expect(again.getState().refused).toEqual([])
+  expect(requests.flat()).toHaveLength(before)
+  closed()
+  expect((await logOf(await opened())).getState().refused).toEqual([])
+})
+
+test('an office that refuses a whole request is sent one by one, and only the one at fault is set aside', async () => {
+  const whole = office()
+  const takes = globalThis.fetch
+  globalThis.fetch = (url, init) => {
+    const text = typeof init?.body === 'string' ? init.body : ''
+    if (text.includes('p-bad'))
+      return Promise.resolve(Response.json({ issues: [{ code: 'missing', path: [], facts: {} }] }, { status: 422 }))
+    return takes(url, init)
+  }
+  const log = await logOf(await opened())
+  for (const post of ['p-1', 'p-bad', 'p-2']) log.getState().add(cut(post))
+  await until(() => log.getState().waiting === 0)
+  expect(postsOf(whole.taken)).toEqual(['p-1', 'p-2'])
+  expect(log.getState()).toMatchObject({ waiting: 0, refused: [{ issues: [{ code: 'missing' }] }] })
+})
+
+test('a browser without a store says so before anything is typed, and takes nothing', async () => {
+  const { taken } = office()
+  page.indexedDB = undefined
+  const log = await logOf(await opened())
+  expect(log.getState().keeps).toBe(false)
+  log.getState().add(cut('p-1'))
+  await settled()
+  expect(log.getState()).toMatchObject({ waiting: 0, lost: 1, stored: [] })
+  expect(taken).toEqual([])
+})
+
+test('a store that fills up while somebody works: the entry that did not fit is not taken, and never “kept here”', async () => {
+  const { taken } = office()
+  const modules = await opened()
+  const log = await logOf(modules)
+  const put = jest.spyOn(IDBObjectStore.prototype, 'put').mockImplementation(() => {
+    throw new DOMException('no room', 'QuotaExceededError')
+  })
+  log.getState().add(cut('p-1'))
+  await until(() => !log.getState().keeps)
+  put.mockRestore()
+  expect(log.getState()).toMatchObject({ keeps: false, waiting: 0, lost: 1, stored: [] })
+  expect(taken).toEqual([])
+})
+
+test.each([
+  ['breaks', () => new Response('', { status: 500 }), 'away'],
+  ['sends another network’s page', () => new Response('<html>sign in</html>', { status: 200 }), 'away'],
+  ['knows nobody here', () => Response.json({ error: 'sign-in' }, { status: 401 }), 'signed-out'],
+  ['is full', () => Response.json({ error: 'disk-full' }, { status: 507 }), 'full'],
+])('an office that %s: the entry waits', async (_, answer, link) => {
+  globalThis.fetch = () => Promise.resolve(answer())
+  const log = await logOf(await opened())
+  log.getState().add(cut('p-1'))
+  await until(() => log.getState().link === link)
+  expect(log.getState()).toMatchObject({ link, waiting: 1, keeps: true })
+})
+
+test.each([
+  ['a day behind', -86_400_000],
+  ['a day ahead', 86_400_000],
+])('a clock %s is noticed by what the office says the time is', async (_, offMs) => {
+  const date = new Date(Date.now() - offMs).toUTCString()
+  globalThis.fetch = () => Promise.resolve(Response.json({ records: [], last: 0 }, { headers: { date } }))
+  const log = await logOf(await opened())
+  await until(() => log.getState().aheadMs !== null)
+  expect(Math.abs((log.getState().aheadMs ?? 0) - offMs)).toBeLessThan(3000)
+})
+
+test('of the plans that are kept an older one never takes the place of a newer one', async () => {
+  const plan = (revision: number, name: string) => ({ doc: { name }, revision, asOf: null })
+  const { keepPlan, keptPlan, keptJobs } = await opened()
+  await keepPlan('job', plan(5, 'five'))
+  await keepPlan('job', plan(4, 'four'))
+  expect((await keptPlan('job'))?.revision).toBe(5)
+  await keepPlan('job', plan(6, 'six'))
+  expect((await keptPlan('job'))?.doc).toEqual({ name: 'six' })
+  expect(await keptJobs()).toEqual([{ id: 'job', name: 'six' }])
+  expect(await keptPlan('another')).toBeNull()
 })

@@ -25,7 +25,8 @@ function envelopeNow({ stored, device }: Pick<FieldLog, 'stored' | 'device'>) {
 /** The same job in other windows of this browser: each hears at once what another made, with or without a server. */
 function sharing(log: FieldLogStore) {
   const { jobId } = log.getState()
-  const windows = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('burdock-field')
+  // None after its end: an entry may still be on its way into the store then.
+  let windows = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('burdock-field')
   windows?.addEventListener('message', ({ data }: MessageEvent<{ jobId: string; record: FieldRecord }>) => {
     const { stored, refused } = log.getState()
     if (data.jobId === jobId && !stored.some(({ record }) => record.id === data.record.id))
@@ -33,18 +34,25 @@ function sharing(log: FieldLogStore) {
   })
   return {
     tell: (record: FieldRecord) => windows?.postMessage({ jobId, record }),
-    stop: () => windows?.close(),
+    stop: () => {
+      windows?.close()
+      windows = null
+    },
   }
+}
+
+interface OpenLog {
+  readonly log: FieldLogStore
+  /** Comes about when the log knows what this device has kept, and by which name the device goes. */
+  readonly ready: Promise<void>
+  readonly stop: () => void
 }
 
 /**
  * The log of one job on this device. A record is shown at once, kept here, and only then sent, in order; while the server
  * is away it waits and is counted. One that cannot be kept is not taken. What others have added comes with each answer.
  */
-export function createFieldLog(
-  jobId: string,
-  isPhone = false,
-): { readonly log: FieldLogStore; readonly stop: () => void } {
+export function createFieldLog(jobId: string, isPhone = false): OpenLog {
   /** Writes to the device's own store. A browser that refuses is said, once and for as long as the page lives. */
   const keep: Keep = (write) => {
     void (async () => {
@@ -120,7 +128,7 @@ export function createFieldLog(
   }))
   const sender = syncing(log, keep)
   const windows = sharing(log)
-  void (async () => {
+  const recalled = async (): Promise<void> => {
     try {
       const { kept, aside, ...own } = await recall(jobId)
       log.setState({ ...derivedOf(withKept(log.getState().stored, kept), aside), ...own })
@@ -129,12 +137,15 @@ export function createFieldLog(
       // No store in this browser: nothing that is typed would be kept, and the page says so before it is.
       log.setState({ keeps: false })
     }
-    if (!sender.stopped()) await sender.sync()
-  })()
+  }
+  const ready = recalled().then(() => {
+    if (!sender.stopped()) void sender.sync()
+  })
   const online = () => void sender.sync()
   window.addEventListener('online', online)
   return {
     log,
+    ready,
     stop: () => {
       sender.stop()
       windows.stop()

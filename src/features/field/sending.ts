@@ -88,6 +88,7 @@ export function syncing(log: FieldLogStore, keep: Keep) {
     }
   }
   const sync = async (): Promise<void> => {
+    if (stopped) return
     if (busy) {
       again = true
       return

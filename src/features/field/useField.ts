@@ -36,7 +36,8 @@ export function useFieldLog(jobId: string, isPhone = false): FieldLogStore | nul
   useEffect(() => {
     const made = createFieldLog(jobId, isPhone)
     let on = true
-    void Promise.resolve().then(() => {
+    // Only then: an entry made before would carry no device's name.
+    void made.ready.then(() => {
       if (on) setLog(made.log)
     })
     return () => {

@@ -123,7 +123,12 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
       set({ setup })
       keep(() => keepSetup(jobId, setup))
     },
-    setShows: (shows) => set({ shows }),
+    setShows: (shows) => {
+      if (shows === get().shows) return
+      set({ shows })
+      // The office is told at once which plan this phone goes by.
+      if (isPhone && shows !== null) void get().sync()
+    },
     sync: () => sender.sync(),
   }))
   const sender = syncing(log, keep)

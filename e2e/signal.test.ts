@@ -1,0 +1,213 @@
+import { readFileSync, writeFileSync } from 'node:fs'
+import path from 'node:path'
+import type { WebDriver } from 'selenium-webdriver'
+import { openBrowser } from '../scripts/lib/browser.mjs'
+import { BASE, desk, PATIENCE } from './testing/desk'
+
+// A phone on a site without a signal: what it says of itself is looked at, not hoped for.
+
+interface Tools {
+  sendDevToolsCommand(name: string, options: object): Promise<void>
+  sendAndGetDevToolsCommand(name: string, options: object): Promise<{ identifier: string }>
+}
+interface StoredJob {
+  readonly id: string
+  readonly revision: number
+  readonly doc: { readonly building: { readonly heelIn: number } }
+}
+
+let driver: WebDriver
+let at: ReturnType<typeof desk>
+let id = ''
+const door = (to: string) => fetch(`${process.env.BURDOCK_DOOR}/${to}`)
+const tools = () => driver as unknown as Tools
+const json = { 'content-type': 'application/json' }
+const job = async () => (await (await fetch(`${BASE}/api/jobs/${id}`)).json()) as StoredJob
+const open = (to = '') => driver.get(`${BASE}/field/${id}${to}`)
+const today = (has: RegExp) => at.waitText('.fmain', has)
+/** The pages look again by themselves when they come to the front. */
+const lookAgain = () => driver.executeScript("document.dispatchEvent(new Event('visibilitychange'))")
+const inStore = (code: string): Promise<unknown> =>
+  driver.executeAsyncScript(`const done = arguments[arguments.length - 1];
+    const asked = indexedDB.open('burdock-field');
+    asked.onsuccess = () => {
+      const meta = asked.result.transaction('meta', 'readwrite').objectStore('meta');
+      const request = ${code};
+      request.onsuccess = () => { asked.result.close(); done(true) };
+    }`)
+
+beforeAll(async () => {
+  const browser = await openBrowser({ width: 412, height: 892 })
+  driver = browser.driver
+  at = desk(driver, browser.downloads)
+  const doc = JSON.parse(readFileSync('demo/tansy-hollow.json', 'utf8')) as object
+  const made = await fetch(`${BASE}/api/jobs`, {
+    method: 'POST',
+    headers: json,
+    body: JSON.stringify({ import: { ...doc, name: 'Tansy without a signal' } }),
+  })
+  id = ((await made.json()) as StoredJob).id
+})
+afterAll(() => driver.quit())
+
+describe('ready without a signal', () => {
+  test('it is said once pages, plan and room were found; a missing file or plan takes the word away', async () => {
+    await open()
+    await today(/Ready without a signal/)
+    await door('stop-server')
+    try {
+      await driver.executeAsyncScript(`const done = arguments[arguments.length - 1];
+        caches.keys().then(async (names) => {
+          const cache = await caches.open(names.find((name) => name.includes('precache')));
+          const keys = await cache.keys();
+          await cache.delete(keys.find(({ url }) => url.endsWith('.css')));
+          done(true);
+        })`)
+      await lookAgain()
+      await today(/Not ready without a signal: some pages are not kept/)
+    } finally {
+      await door('start-server')
+    }
+    // With a signal the phone fetches what is missing by itself.
+    await driver.wait(async () => {
+      await lookAgain()
+      return /✓ Ready without a signal/.test(await at.text('.fmain'))
+    }, PATIENCE)
+    await inStore(`meta.delete('plan:${id}')`)
+    await lookAgain()
+    await today(/Not ready without a signal: the plan is not kept/)
+    await open()
+    await today(/✓ Ready without a signal/)
+  })
+
+  test('after one visit every field page and the pocket open without a server, on the post that the code names', async () => {
+    await door('stop-server')
+    try {
+      for (const [to, has] of [
+        ['/post/B1', /Post card B1[\s\S]*Marks from its own bottom/],
+        ['/hole/A2', /Hole A2[\s\S]*string to bottom/],
+        ['/read', /Laser readings[\s\S]*Where does the laser stand/],
+        ['', /Today[\s\S]*Next hole/],
+      ] as const) {
+        await open(to)
+        await at.waitText('.field', has)
+        await at.waitText('.field', /Plan revision 1, as of/)
+      }
+      await driver.get(`${BASE}/field`)
+      await at.waitText('.fmain', /kept on this phone[\s\S]*Tansy without a signal/)
+      await driver.get(`${BASE}/pocket`)
+      await at.waitText('.index', /Straight runs/)
+    } finally {
+      await door('start-server')
+    }
+  })
+
+  test('another network’s page in between is neither shown over a card nor kept', async () => {
+    const { identifier } = await tools().sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source:
+        "window.fetch = () => Promise.resolve(new Response('<html>Sign in to this network</html>', { status: 200 }))",
+    })
+    await open('/post/B1')
+    await at.waitText('.field', /Post card B1/)
+    await at.waitText('.fhead', /Offline/)
+    await tools().sendDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', { identifier })
+    await open('/post/B1')
+    await at.waitText('.fhead', /Sent/)
+    expect(await at.text('.field')).not.toMatch(/Sign in to this network/)
+  })
+})
+
+describe('the plan', () => {
+  test('a change at the office is taken at once, and the card says what has changed until somebody has seen it', async () => {
+    await open('/post/B1')
+    await at.waitText('.field', /Post card B1/)
+    const { revision, doc } = await job()
+    const building = { ...doc.building, heelIn: doc.building.heelIn + 6 }
+    const saved = await fetch(`${BASE}/api/jobs/${id}`, {
+      method: 'PUT',
+      headers: json,
+      body: JSON.stringify({ baseRevision: revision, label: 'higher', doc: { ...doc, building } }),
+    })
+    expect(saved.status).toBe(200)
+    await at.waitText('.field', /The plan has changed this card[\s\S]*cut: .*→/)
+    await open()
+    await today(/The office has changed the plan/)
+    await (await at.byText('button', 'Seen: on with the new one')).click()
+    await open('/post/B1')
+    await at.waitText('.field', /Post card B1/)
+    expect(await at.text('.field')).not.toMatch(/has changed/)
+  })
+})
+
+describe('room to keep', () => {
+  test('a browser that cannot keep entries says so before anything is tapped, and takes none', async () => {
+    const { identifier } = await tools().sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: "IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError') }",
+    })
+    await open('/post/B1')
+    await at.waitText('.fmain', /cannot keep entries: it takes none/)
+    await (await at.byText('button', 'Now')).click()
+    await at.waitText('.fmain', /The last entry was not taken/)
+    expect(await at.text('.fhead')).not.toMatch(/kept here/)
+    await tools().sendDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', { identifier })
+    const { records } = (await (await fetch(`${BASE}/api/jobs/${id}/records?after=0`)).json()) as { records: object[] }
+    expect(records).toEqual([])
+  })
+})
+
+describe('a new build', () => {
+  test('lies ready beside the old one, and takes over whole when it is asked to', async () => {
+    const file = path.join(process.env.BURDOCK_DIST ?? '.next', 'site-worker.js')
+    const code = readFileSync(file, 'utf8')
+    await open()
+    await today(/✓ Ready without a signal/)
+    writeFileSync(file, `${code}\n// another build\n`)
+    try {
+      await driver.executeScript('navigator.serviceWorker.getRegistration().then((found) => found.update())')
+      await at.waitText('.fnewer', /A newer Burdock is on this phone/)
+      await (await at.byText('button', 'Load it')).click()
+      await driver.wait(
+        async () => !(await driver.executeScript('return document.body.innerText.includes("A newer Burdock")')),
+        PATIENCE,
+      )
+      await today(/✓ Ready without a signal/)
+    } finally {
+      writeFileSync(file, code)
+    }
+  })
+})
+
+describe('two phones and the office', () => {
+  test('what they say differently reads the same on a phone and at the office, where both phones are known', async () => {
+    const entry = (device: string, n: number, depthIn: number) => ({
+      id: `signal-${device}`,
+      at: new Date().toISOString(),
+      device,
+      deviceSeq: 1,
+      who: device,
+      clock: `${String(Date.now() + n).padStart(15, '0')}-0000`,
+      planRevision: null,
+      body: { kind: 'hole', post: 'B1', depthIn, setup: null, bottomReadingIn: null, found: 'nothing', note: '' },
+    })
+    const sent = await fetch(`${BASE}/api/jobs/${id}/records`, {
+      method: 'POST',
+      headers: json,
+      body: JSON.stringify({ after: 0, records: [entry('Ash', 0, 70), entry('Bly', 1, 50)] }),
+    })
+    expect(await sent.json()).toMatchObject({ refused: [] })
+    await open()
+    await today(/The hole of B1 was measured twice[\s\S]*70″ by Ash, 50″ by Bly\. The first stands/)
+    const onPhone = (await at.text('.fmain')).match(/The hole of B1[^\n]*\n+[^\n]*/)?.[0].replace(/\s+/g, ' ')
+    const office = await openBrowser()
+    try {
+      const there = desk(office.driver, office.downloads)
+      await office.driver.get(`${BASE}/jobs/${id}?stage=posts&view=setups`)
+      await there.waitText('[aria-label="Phones on site"]', /the newest[\s\S]*right/)
+      await there.waitText('.scroll', /The hole of B1 was measured twice/)
+      const said = (await there.text('.scroll')).match(/The hole of B1[^\n]*/)?.[0].replace(/\.? +/g, ' ')
+      expect(said).toBe(onPhone?.replace(/\.? +/g, ' '))
+    } finally {
+      await office.driver.quit()
+    }
+  })
+})

@@ -44,7 +44,8 @@ const tap = async (text: string) => {
     await el.click()
   }
 }
-const chip = async () => (await at.text('.chips button[aria-pressed="true"]')).split(/\s/)[0]
+/** The post that is asked for; engines put the space before its sign or not. */
+const chip = async () => /^[A-Z]+\d+/.exec(await at.text('.chips button[aria-pressed="true"]'))?.[0] ?? ''
 const read = async (whole: string, part: string) => {
   await tap(whole)
   await tap(part)
@@ -135,6 +136,7 @@ test('the card gives this post its own cut; cut as said, then set', async () => 
   }
   await tap('Cut as said')
   await main(/A1 fits/)
+  await at.waitText('.fhead', /Sent/)
   const cut = (await sent()).find((record) => record.body.kind === 'cut')
   expect((Number(cut?.body.lengthIn) * 16) % 1).toBe(0)
 })
@@ -186,7 +188,9 @@ test('keys are large enough for a thumb in a glove and nothing runs off the side
         `48 || b.offsetWidth < 44)).map((b) => b.textContent + ' ' + b.offsetWidth + 'x' + b.offsetHeight)`,
     )
     expect(small).toEqual([])
-    expect(await driver.executeScript<number>('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(412)
+    expect(
+      await driver.executeScript<boolean>('return document.documentElement.scrollWidth <= Math.max(412, innerWidth)'),
+    ).toBe(true)
   }
 })
 

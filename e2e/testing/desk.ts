@@ -16,6 +16,11 @@ export const anew = (ask: () => Promise<Response>): Promise<Response> => ask().c
 export function desk(driver: WebDriver, downloads: string) {
   const find = (css: string): Promise<WebElement> =>
     Promise.resolve(driver.wait(until.elementLocated(By.css(css)), PATIENCE))
+  /** What an element says. WebKit's driver leaves words out that stand in the page: there the page itself is asked. */
+  const seen = (element: WebElement): Promise<string> =>
+    process.env.BURDOCK_ENGINE === 'webkit'
+      ? driver.executeScript<string>("return arguments[0].innerText.replaceAll('\\u00a0', ' ')", element)
+      : element.getText()
   const byText = (tag: string, text: string): Promise<WebElement> =>
     Promise.resolve(
       driver.wait(
@@ -40,7 +45,7 @@ export function desk(driver: WebDriver, downloads: string) {
     byText,
     press,
     type,
-    text: async (css: string) => (await find(css)).getText(),
+    text: async (css: string) => seen(await find(css)),
     /** Opens the list of jobs and says where the job of that name is. */
     jobUrl: async (name: string): Promise<string> => {
       await driver.get(BASE)
@@ -61,7 +66,7 @@ export function desk(driver: WebDriver, downloads: string) {
       driver.wait(
         async () => {
           try {
-            return has.test(await (await driver.findElement(By.css(css))).getText())
+            return has.test(await seen(await driver.findElement(By.css(css))))
           } catch {
             return false
           }

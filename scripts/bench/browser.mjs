@@ -1,4 +1,6 @@
+import { benchField } from './field.mjs'
 import { benchPocket } from './pocket.mjs'
+import { emptyPage } from './weight.mjs'
 import { readFileSync } from 'node:fs'
 import { By, until } from 'selenium-webdriver'
 import { tsImport } from 'tsx/esm/api'
@@ -143,7 +145,9 @@ export async function benchBrowser() {
           `${size} bytes`,
       )
     }
-    await benchPocket(driver, site.base, stats)
+    const empty = emptyPage()
+    await benchPocket(driver, site.base, stats, empty)
+    await benchField(site.base, id, stats, empty)
   } finally {
     await driver.quit()
     await site.stop()

@@ -1,45 +1,7 @@
 import { spawnSync } from 'node:child_process'
-import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
-import { gzipSync } from 'node:zlib'
 import { By, until } from 'selenium-webdriver'
-
-const NAMED = /static\/[\w./~-]+\.(?:js|css|woff2)/g
-const kB = (bytes) => (bytes / 1000).toFixed(1)
-
-/** An empty page built with the same Next and React, in a folder of its own; the files that it names. */
-function emptyPage() {
-  const folder = path.resolve('.parts/empty')
-  rmSync(folder, { recursive: true, force: true })
-  mkdirSync(path.join(folder, 'app'), { recursive: true })
-  writeFileSync(
-    path.join(folder, 'app/layout.tsx'),
-    "export default function Layout({ children }) { return <html lang='en'><body>{children}</body></html> }\n",
-  )
-  writeFileSync(path.join(folder, 'app/page.tsx'), 'export default function Page() { return <p>empty</p> }\n')
-  writeFileSync(path.join(folder, 'next.config.mjs'), 'export default { typescript: { ignoreBuildErrors: true } }\n')
-  const built = spawnSync(process.execPath, [path.resolve('node_modules/next/dist/bin/next'), 'build'], {
-    cwd: folder,
-    encoding: 'utf8',
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
-  })
-  if (built.status !== 0) throw new Error(`the empty page could not be built: ${built.stdout}${built.stderr}`)
-  // Browsers of today leave out what is there for those that know no modules.
-  const html = readFileSync(path.join(folder, '.next/server/app/index.html'), 'utf8').replace(
-    /<script[^>]*nomodule[^>]*>/gi,
-    '',
-  )
-  const files = [...new Set([...html.matchAll(NAMED)].map(([name]) => name))]
-  const bytes = files.reduce((sum, name) => sum + sizeOf(path.join(folder, '.next', name)), 0)
-  rmSync(folder, { recursive: true, force: true })
-  return bytes
-}
-
-/** What a file weighs on its way: scripts and styles compressed, fonts as they are. */
-function sizeOf(file) {
-  const bytes = readFileSync(file)
-  return file.endsWith('.woff2') ? bytes.length : gzipSync(bytes).length
-}
+import { kB, NAMED, sizeOf } from './weight.mjs'
 
 const TYPE = `const done = arguments[0]; const box = document.querySelector('.fields input');
   const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set; const times = []; let k = 0;
@@ -47,7 +9,7 @@ const TYPE = `const done = arguments[0]; const box = document.querySelector('.fi
     box.dispatchEvent(new Event('input', { bubbles: true })); requestAnimationFrame(() => { times.push(performance.now() - t); setTimeout(next, 30) }) }; next()`
 
 /** What a page of the pocket weighs beyond an empty one, and how soon a keystroke is answered. */
-export async function benchPocket(driver, base, stats) {
+export async function benchPocket(driver, base, stats, empty) {
   await driver.get(`${base}/pocket#knee-brace`)
   await driver.wait(until.elementLocated(By.css('.shout')), 15000)
   const names = await driver.executeScript(
@@ -55,7 +17,6 @@ export async function benchPocket(driver, base, stats) {
   )
   const files = new Set(names.flatMap((name) => name.match(NAMED) ?? []))
   const own = [...files].reduce((sum, name) => sum + sizeOf(path.join('.next', name)), 0)
-  const empty = emptyPage()
   console.log(
     `a page of the pocket: ${kB(own)} kB of scripts, styles and fonts, an empty page ${kB(empty)} kB: own ` +
       `${kB(own - empty)} kB (60 at most)`,

@@ -17,6 +17,7 @@ const ARGS = [
 
 /** A headless Chromium with a viewport of exactly the wanted size and a download folder of its own. */
 export async function openBrowser({ width = 1280, height = 800 } = {}) {
+  if (process.env.BURDOCK_ENGINE === 'webkit') return (await import('./webkit.mjs')).openWebKit({ width, height })
   const profile = mkdtempSync(path.join(os.tmpdir(), 'burdock-chromium-'))
   const options = new chrome.Options()
     .setChromeBinaryPath(process.env.CHROMIUM ?? '/usr/bin/chromium')

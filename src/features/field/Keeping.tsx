@@ -2,6 +2,7 @@
 import { issueText, recordText } from '@/formats/words'
 import type { FieldPage } from './page'
 import { useLog } from './useField'
+import { useLasting } from './useLasting'
 import { type Ready, useReady } from './useReady'
 
 /** Says before anything is typed that this browser keeps nothing: what is tapped then is not taken. */
@@ -95,6 +96,21 @@ export function ClockLine() {
           This phone’s clock is {span} {aheadMs > 0 ? 'ahead' : 'behind'}
         </b>
         <p>Set it. Entries keep their order all the same; the hours beside them are wrong until then.</p>
+      </div>
+    </div>
+  )
+}
+
+/** Says where entries wait that a browser may clear by itself: some keep only what belongs to an installed page. */
+export function LastingLine() {
+  const lasts = useLasting()
+  const waiting = useLog((log) => log.waiting)
+  if (lasts !== false || waiting === 0) return null
+  return (
+    <div className="fwarn" role="alert">
+      <div>
+        <b>{waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} here, and this browser may clear them</b>
+        <p>Come to a signal soon, or put this page on the home screen: what belongs to it is kept then.</p>
       </div>
     </div>
   )

@@ -4,7 +4,7 @@ import { pocketAddress } from '@/formats/pocket/address'
 import { troublesSaid } from '@/formats/words'
 import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
-import { ClockLine, ReadyLine, SetAsideList } from './Keeping'
+import { ClockLine, LastingLine, ReadyLine, SetAsideList } from './Keeping'
 import type { FieldPage } from './page'
 import { PlanChanged } from './PlanLines'
 import { useLog, useMeasured } from './useField'
@@ -77,6 +77,7 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
       </a>
       <WhoWrites signedIn={signedIn} />
       <ReadyLine plan={plan} />
+      <LastingLine />
       <ClockLine />
       <PlanChanged before={before} asBuilt={asBuilt} see={see} />
       <SetAsideList go={go} derived={derived} />

@@ -1,0 +1,62 @@
+import path from 'node:path'
+import { By, until } from 'selenium-webdriver'
+import { openBrowser } from '../lib/browser.mjs'
+import { kB, NAMED, sizeOf } from './weight.mjs'
+
+/** A phone of the middle on a weak signal: a processor slowed four times, 1.6 Mbit/s. */
+const SLOWED = 4
+const BYTES_PER_S = 1_600_000 / 8
+const LATENCY_MS = 150
+
+// Runs before the page: notes when the first page stands and its buttons can be tapped.
+const WATCH = `addEventListener('DOMContentLoaded', () => new MutationObserver((_, all) => {
+    if (!document.querySelector('.next .do')) return; all.disconnect();
+    requestAnimationFrame(() => setTimeout(() => { window.standsMs = performance.now() }))
+  }).observe(document, { childList: true, subtree: true }))`
+// Each tap opens or leaves a post's card; the time runs until the frame after it has been handed over.
+const TAPS = `const done = arguments[0]; const times = [];
+  const painted = () => new Promise((r) => requestAnimationFrame(() => { const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));
+  (async () => { for (let i = 0; i < 24; i++) {
+    const button = document.querySelector(i % 2 ? '.fhead .back' : '.plist button'); const t = performance.now(); button.click(); await painted();
+    if (i >= 4) times.push(performance.now() - t); await new Promise((r) => setTimeout(r, 150)) } done(times) })()`
+/** What a field page weighs beyond an empty one, and how it stands and answers on a slow phone. */
+export async function benchField(base, id, stats, empty) {
+  const { driver } = await openBrowser({ width: 412, height: 892 })
+  try {
+    await driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: WATCH })
+    await driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate: SLOWED })
+    await driver.sendDevToolsCommand('Network.enable', {})
+    await driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+      offline: false,
+      latency: LATENCY_MS,
+      downloadThroughput: BYTES_PER_S,
+      uploadThroughput: BYTES_PER_S,
+    })
+    const stands = async () => {
+      await driver.wait(async () => driver.executeScript('return window.standsMs > 0'), 60000)
+      return driver.executeScript('return window.standsMs')
+    }
+    await driver.get(`${base}/field/${id}`)
+    const first = await stands()
+    const names = await driver.executeScript(
+      "return performance.getEntriesByType('resource').map((each) => new URL(each.name).pathname)",
+    )
+    const files = new Set(names.flatMap((name) => name.match(NAMED) ?? []))
+    const own = [...files].reduce((sum, name) => sum + sizeOf(path.join('.next', name)), 0)
+    console.log(
+      `a field page: ${kB(own)} kB of scripts, styles and fonts, an empty page ${kB(empty)} kB: own ${kB(own - empty)} kB ` +
+        '(90 at most)',
+    )
+    await driver.wait(until.elementLocated(By.css('.fready')), 60000)
+    await driver.get(`${base}/field/${id}`)
+    const again = await stands()
+    console.log(
+      `a field page on a phone slowed ${SLOWED} times at 1.6 Mbit/s: stands after ${(first / 1000).toFixed(1)} s the first ` +
+        `time, ${(again / 1000).toFixed(1)} s from what it keeps (2 s at most)`,
+    )
+    const taps = stats(await driver.executeAsyncScript(TAPS))
+    console.log(`there a tap to a card or back: median ${taps.median} ms, 95th percentile ${taps.p95} ms (50 at most)`)
+  } finally {
+    await driver.quit()
+  }
+}

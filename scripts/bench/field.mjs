@@ -15,10 +15,14 @@ const WATCH = `addEventListener('DOMContentLoaded', () => new MutationObserver((
   }).observe(document, { childList: true, subtree: true }))`
 // Each tap opens or leaves a post's card; the time runs until the frame after it has been handed over.
 const TAPS = `const done = arguments[0]; const times = [];
-  const painted = () => new Promise((r) => requestAnimationFrame(() => { const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));
+  const painted = () => new Promise((r) => requestAnimationFrame(() => {
+    const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));
   (async () => { for (let i = 0; i < 24; i++) {
-    const button = document.querySelector(i % 2 ? '.fhead .back' : '.plist button'); const t = performance.now(); button.click(); await painted();
-    if (i >= 4) times.push(performance.now() - t); await new Promise((r) => setTimeout(r, 150)) } done(times) })()`
+    const button = document.querySelector(i % 2 ? '.fhead .back' : '.plist button');
+    const t = performance.now(); button.click(); await painted();
+    if (i >= 4) times.push(performance.now() - t);
+    await new Promise((r) => setTimeout(r, 150)) } done(times) })()`
+
 /** What a field page weighs beyond an empty one, and how it stands and answers on a slow phone. */
 export async function benchField(base, id, stats, empty) {
   const { driver } = await openBrowser({ width: 412, height: 892 })

@@ -36,4 +36,3 @@ export {
   WALL_BRACE,
 } from './labels'
 export { troublesSaid } from './troubleWords'
-export type { TroubleSaid } from './troubleWords'

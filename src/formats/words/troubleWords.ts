@@ -3,7 +3,7 @@ import { counted, inchesAlone } from '@/core/units'
 import { type Names, targetName } from './recordText'
 
 /** What is at odds in the records: what it is, and what to do. The same on every phone and in the office. */
-export interface TroubleSaid {
+interface TroubleSaid {
   readonly key: string
   readonly title: string
   readonly say: string

@@ -192,6 +192,40 @@ test('a lost phone is out at once, so is somebody whose access has ended; the la
   expect(await codesOf(await owner.ask(`/api/people/${juniper?.id}`, 'DELETE', {}))).toEqual(['last-owner'])
 })
 
+test('a phone that was signed out leaves its entries, and they count only once the office takes them', async () => {
+  const phone = await invited('Sorrel', 'crew')
+  const list = (await (await owner.ask('/api/people')).json()) as { id: string; name: string }[]
+  await owner.ask(`/api/people/${list.find(({ name }) => name === 'Sorrel')?.id}`, 'DELETE', {})
+  const at = `/api/jobs/${job}/left`
+  const leaves = (who: Browser, id: string) => who.ask(at, 'POST', { records: [note(id)] })
+  expect((await phone.ask(`/api/jobs/${job}/records`, 'POST', { after: 0, records: [note('left-1')] })).status).toBe(
+    401,
+  )
+  expect((await leaves(phone, 'left-1')).status).toBe(201)
+  expect((await leaves(phone, 'left-2')).status).toBe(201)
+  expect((await leaves(browser(), 'left-3')).status).toBe(401)
+  const forged = await phone.ask(at, 'POST', { records: [note('left-3')] }, { cookie: 'burdock-device=guessed' })
+  expect(forged.status).toBe(401)
+  expect((await phone.ask(at)).status).not.toBe(200)
+  const lots = async () => (await (await owner.ask(at)).json()) as { id: string; phone: string; count: number }[]
+  const [first, second] = await lots()
+  expect([first, second]).toMatchObject([
+    { phone: 'phone of Sorrel', count: 1 },
+    { phone: 'phone of Sorrel', count: 1 },
+  ])
+  expect((await asOf('crew').ask(`${at}/${first.id}`, 'POST', { take: true })).status).toBe(403)
+  expect(await (await owner.ask(`${at}/${first.id}`, 'POST', { take: true })).json()).toEqual({ taken: 1 })
+  expect(await (await owner.ask(`${at}/${second.id}`, 'POST', { take: false })).json()).toEqual({ taken: 0 })
+  expect((await owner.ask(`${at}/${second.id}`, 'POST', { take: true })).status).toBe(404)
+  expect(await lots()).toEqual([])
+  const told = await (await owner.ask(`/api/jobs/${job}/records?after=0`)).text()
+  expect([told.includes('left-1'), told.includes('left-2'), told.includes('left-3')]).toEqual([true, false, false])
+  const audit = await (await owner.ask('/api/audit')).text()
+  expect([audit.includes('left entries taken'), audit.includes('left entries refused')]).toEqual([true, true])
+  for (let i = 0; i < 20; i++) expect((await leaves(phone, `many-${i}`)).status).toBe(201)
+  expect((await leaves(phone, 'many-21')).status).toBe(503)
+})
+
 test('what is held of a person is handed over, and their name is erased; what they did stays', async () => {
   const people = (await (await owner.ask('/api/people')).json()) as { id: string; name: string }[]
   const crew = people.find(({ name }) => name === 'the crew')

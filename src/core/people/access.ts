@@ -37,7 +37,10 @@ const RULES: readonly Rule[] = [
   { methods: READ, path: /^\/(field(\/.*)?|field-page|worker\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
   { methods: READ, path: /^\/api\/jobs(\/[^/]+(\/(records|events))?)?$/, roles: ROLES },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },
-  { methods: READ, path: /^\/api\/jobs\/[^/]+\/phones$/, roles: LEADS },
+  // A phone that was signed out leaves what waits on it; it is known by its own cookie.
+  { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/left$/, roles: null },
+  { methods: READ, path: /^\/api\/jobs\/[^/]+\/(phones|left)$/, roles: LEADS },
+  { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/left\/[^/]+$/, roles: LEADS },
   {
     methods: ['POST'],
     path: /^\/api\/(crew-book|calc-sheet|drawings|field-sheets|pole-strips|piece-labels|cut-list)$/,

@@ -3,3 +3,4 @@ export { LEAST_PASSWORD, personName, PIN_DIGITS, type Role, ROLES, secretIssue, 
 export { notTheirs, type Sender } from './records'
 export { phoneSchema } from './phones'
 export type { PhoneOnSite, PhoneSays } from './phones'
+export type { LeftEntries } from './left'

@@ -45,6 +45,13 @@ const ROUTES: readonly (readonly [string, string, string])[] = [
   ['GET', '/api/jobs/x/records', 'oflci'],
   ['GET', '/api/jobs/x/events', 'oflci'],
   ['POST', '/api/jobs/x/records', 'oflci'],
+  ['GET', '/worker.js', 'oflci'],
+  ['GET', '/field-page', 'oflci'],
+  ['GET', '/field.webmanifest', '-oflci'],
+  ['GET', '/api/jobs/x/phones', 'ofl'],
+  ['GET', '/api/jobs/x/left', 'ofl'],
+  ['POST', '/api/jobs/x/left', '-oflci'],
+  ['POST', '/api/jobs/x/left/y', 'ofl'],
 ]
 const LETTERS: Readonly<Record<Role, string>> = { owner: 'o', office: 'f', lead: 'l', crew: 'c', inspector: 'i' }
 

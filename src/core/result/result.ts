@@ -56,6 +56,7 @@ export type IssueCode =
   | 'no-such-revision'
   | 'name-of-two'
   | 'id-taken'
+  | 'left-with-office'
   | 'not-stored'
   | 'clock-far'
   | 'too-large-to-make'

@@ -1,4 +1,5 @@
 'use client'
+import { useState } from 'react'
 import { issueText, recordText } from '@/formats/words'
 import type { FieldPage } from './page'
 import { useLog } from './useField'
@@ -111,6 +112,35 @@ export function LastingLine() {
       <div>
         <b>{waiting === 1 ? 'One entry waits' : `${waiting} entries wait`} here, and this browser may clear them</b>
         <p>Come to a signal soon, or put this page on the home screen: what belongs to it is kept then.</p>
+      </div>
+    </div>
+  )
+}
+
+/** What to do with entries that wait on a phone which was signed out: sign in, or leave them for the office to look at. */
+export function SignedOutLine() {
+  const link = useLog((log) => log.link)
+  const waiting = useLog((log) => log.waiting)
+  const leave = useLog((log) => log.leave)
+  const [failed, setFailed] = useState(false)
+  if (link !== 'signed-out') return null
+  return (
+    <div className="fwarn" role="alert">
+      <div>
+        <b>
+          This phone is signed out
+          {waiting > 0 && `, and ${waiting === 1 ? 'one entry waits' : `${waiting} entries wait`}`}
+        </b>
+        <p>
+          <a href={`/sign-in?to=${encodeURIComponent(window.location.pathname)}`}>Sign in</a> to go on
+          {waiting > 0 && ', or leave what waits with the office, which takes or refuses it'}.
+          {failed && ' It could not be left: this phone is not known there, or the office is away.'}
+        </p>
+        {waiting > 0 && (
+          <button type="button" onClick={() => void leave().then((left) => setFailed(!left))}>
+            Leave it with the office
+          </button>
+        )}
       </div>
     </div>
   )

@@ -4,7 +4,7 @@ import { pocketAddress } from '@/formats/pocket/address'
 import { troublesSaid } from '@/formats/words'
 import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { Measure } from '@/ui'
-import { ClockLine, LastingLine, ReadyLine, SetAsideList } from './Keeping'
+import { ClockLine, LastingLine, ReadyLine, SetAsideList, SignedOutLine } from './Keeping'
 import type { FieldPage } from './page'
 import { PlanChanged } from './PlanLines'
 import { useLog, useMeasured } from './useField'
@@ -76,6 +76,7 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
         Pocket: figures by themselves
       </a>
       <WhoWrites signedIn={signedIn} />
+      <SignedOutLine />
       <ReadyLine plan={plan} />
       <LastingLine />
       <ClockLine />

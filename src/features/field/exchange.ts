@@ -116,3 +116,17 @@ export function absorb(stored: readonly Stored[], sent: readonly Stored[], told:
   for (const { record, receivedAt } of told) now.set(record.id, { record, receivedAt })
   return [...now.values()]
 }
+
+/** Leaves entries with the office, from a device that is signed out; whether it has them. */
+export async function leaveWithOffice(jobId: string, waiting: readonly Stored[]): Promise<boolean> {
+  try {
+    const { ok } = await fetch(`/api/jobs/${encodeURIComponent(jobId)}/left`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ records: waiting.map(({ record }) => record) }),
+    })
+    return ok
+  } catch {
+    return false
+  }
+}

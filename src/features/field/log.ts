@@ -105,6 +105,7 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     undo: (record) => {
       get().add({ kind: 'void', record })
     },
+    leave: () => sender.leave(),
     drop: (id) => {
       const { stored, refused } = get()
       set(

@@ -40,6 +40,8 @@ export interface FieldLog {
   readonly newest: number | null
   readonly add: (body: RecordBody, at?: string) => FieldRecord
   readonly undo: (id: string) => void
+  /** Leaves what waits with the office, where this device may no longer enter it; says whether that came about. */
+  readonly leave: () => Promise<boolean>
   /** Takes a record that was set aside off this device. */
   readonly drop: (id: string) => void
   readonly setWho: (who: string) => void

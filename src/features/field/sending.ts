@@ -1,5 +1,6 @@
 import { byClock, type RefusedRecord, type Stored } from '@/core/field'
-import { absorb, type Answer, batchOf, exchange, RETRY_MS } from './exchange'
+import { issue } from '@/core/result'
+import { absorb, type Answer, batchOf, exchange, leaveWithOffice, RETRY_MS } from './exchange'
 import { keepAside, keepRecords, type SetAside } from './kept'
 import { listen } from './live'
 import { derivedOf, type FieldLog, type FieldLogStore } from './logState'
@@ -12,6 +13,9 @@ export type Keep = (write: () => PromiseLike<unknown>) => void
 
 /** How often is asked though news comes by itself, ms: a stream can die without a word. */
 const LIVE_RETRY_MS = 30_000
+
+/** Why an entry no longer waits that was left with the office. */
+const LEFT = issue('left-with-office', [])
 
 /** What is still to be sent, in the order it was made: what waits, but for what the server has turned away. */
 function waitingOf({ stored, refused }: Pick<FieldLog, 'stored' | 'refused'>): readonly Stored[] {
@@ -121,10 +125,17 @@ export function syncing(log: FieldLogStore, keep: Keep) {
       take({ kind: 'taken', ...news, records: news.records, more: false, refused: [], aheadMs: null }, [])
     else if (!news || news.last !== after || news.revision !== log.getState().newest) void sync()
   })
+  const leave = async (): Promise<boolean> => {
+    const waiting = batchOf(waitingOf(log.getState()))
+    if (!(await leaveWithOffice(jobId, waiting))) return false
+    const told = waiting.map(({ record }) => ({ id: record.id, issues: [LEFT] }))
+    setAside(asideWith(log.getState().refused, told), told)
+    return true
+  }
   const stop = () => {
     stopped = true
     live.stop()
     clearTimeout(timer)
   }
-  return { sync, stop, stopped: () => stopped }
+  return { sync, leave, stop, stopped: () => stopped }
 }

@@ -7,6 +7,7 @@ import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type Da
 import { download } from '../drawing'
 import { useLog } from '../field'
 import { useDoc, useJob } from '../job'
+import { LeftByPhones } from './LeftByPhones'
 import { Phones } from './Phones'
 
 const STATE = {
@@ -271,6 +272,7 @@ export function SetUps() {
       <Unused />
       <AtOdds />
       <h3 className="mt-3 mb-1">Phones on site</h3>
+      <LeftByPhones />
       <Phones />
       <LogFiles />
       <h3 className="mt-3 mb-1">Every value, newest first</h3>

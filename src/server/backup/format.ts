@@ -23,6 +23,7 @@ export const TABLES_KEPT: Readonly<Record<string, BackupFile | 'worked out' | 's
   happenings: 'stays here',
   attempts: 'stays here',
   phones: 'stays here',
+  left_entries: 'stays here',
 }
 
 export const manifestSchema = z.object({

@@ -103,6 +103,16 @@ interface PhoneRow {
   ahead_ms: number
 }
 
+interface LeftRow {
+  id: string
+  job_id: string
+  device_id: string
+  who: string
+  at: Date
+  count: number
+  records: Buffer
+}
+
 interface CounterRow {
   job_id: string
   last: number
@@ -120,5 +130,6 @@ declare module 'knex/types/tables' {
     invitations: InvitationRow
     happenings: HappeningRow
     phones: PhoneRow
+    left_entries: LeftRow
   }
 }

@@ -17,6 +17,7 @@ import * as people from './015_people'
 import * as senders from './016_senders'
 import * as attempts from './017_attempts'
 import * as phones from './018_phones'
+import * as left from './019_left'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -37,6 +38,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '016_senders': senders,
   '017_attempts': attempts,
   '018_phones': phones,
+  '019_left': left,
 }
 
 /**

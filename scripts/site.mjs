@@ -1,0 +1,249 @@
+// npm run site : phones in a network of their own, where the office machine is reached over TLS alone and its loopback not
+// at all. Needs root, for the network; where that is not to be had, it says so and runs nothing.
+import { execFileSync, spawn, spawnSync } from 'node:child_process'
+import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { installPackages, installPrograms } from './lib/install.mjs'
+
+installPackages()
+installPrograms({
+  'mariadb-install-db': 'mariadb-server',
+  chromium: 'chromium',
+  chromedriver: 'chromium-driver',
+  certutil: 'libnss3-tools',
+  ip: 'iproute2',
+  curl: 'curl',
+})
+const { By, Builder } = await import('selenium-webdriver')
+const { default: chrome } = await import('selenium-webdriver/chrome.js')
+const { yardCertificate } = await import('./lib/authority.mjs')
+const { freePort } = await import('./lib/ports.mjs')
+const { freshSite } = await import('./lib/site.mjs')
+
+const YARD = 'burdock-yard'
+const [OFFICE, PHONES] = ['10.77.0.1', '10.77.0.2']
+/** By a cable of its own whoever drives the phones reaches them, with and without a signal. */
+const [HANDS, DRIVEN] = ['10.78.0.1', '10.78.0.2']
+const CODE = 'AB12 CD34 EF56'
+const run = (line) => execFileSync('sh', ['-c', line], { stdio: 'pipe', encoding: 'utf8' })
+const tried = (line) => spawnSync('sh', ['-c', line], { stdio: 'pipe', encoding: 'utf8' })
+const inYard = (line) => tried(`ip netns exec ${YARD} ${line}`)
+
+/** A cable between this machine and the yard. */
+function cable(name, here, there) {
+  run(`ip link add ${name}0 type veth peer name ${name}1`)
+  run(`ip link set ${name}1 netns ${YARD}`)
+  run(`ip addr add ${here}/24 dev ${name}0 && ip link set ${name}0 up`)
+  run(`ip netns exec ${YARD} ip addr add ${there}/24 dev ${name}1`)
+  run(`ip netns exec ${YARD} ip link set ${name}1 up`)
+}
+function makeYard() {
+  dropYard()
+  run(`ip netns add ${YARD}`)
+  run(`ip netns exec ${YARD} ip link set lo up`)
+  cable('yard', OFFICE, PHONES)
+  cable('hand', HANDS, DRIVEN)
+}
+function dropYard() {
+  tried(`ip netns del ${YARD}`)
+  for (const name of ['yard0', 'hand0']) tried(`ip link del ${name}`)
+}
+const signal = (on) => inYard(`ip link set yard1 ${on ? 'up' : 'down'}`)
+
+let [passed, failed] = [0, 0]
+async function check(name, work) {
+  try {
+    await work()
+    passed++
+    console.log(`ok    ${name}`)
+  } catch (error) {
+    failed++
+    console.log(`FAIL  ${name}\n${error instanceof Error ? error.message : error}`)
+  }
+}
+const must = (isSo, what) => {
+  if (!isSo) throw new Error(what)
+}
+
+if (process.getuid?.() !== 0 || tried('ip netns add burdock-probe && ip netns del burdock-probe').status !== 0) {
+  console.log('not run: site (phones in a network of their own need root and network namespaces)')
+  process.exit(0)
+}
+const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-site-'))
+const port = await freePort()
+makeYard()
+const files = await yardCertificate(folder, [OFFICE])
+const address = `https://${OFFICE}:${port}`
+const site = await freshSite({
+  servers: 1,
+  env: {
+    PUBLIC_URL: address,
+    BURDOCK_TLS_PORT: String(port),
+    BURDOCK_TLS_HOST: OFFICE,
+    BURDOCK_TLS_CERT: files.cert,
+    BURDOCK_TLS_KEY: files.key,
+    BURDOCK_AUTHORITY: files.authority,
+    BURDOCK_SETUP_CODE: CODE,
+  },
+})
+
+/** A phone: a browser in the yard, with a profile that outlives it and the office's authority in its own store. */
+async function phone(name, inside = true) {
+  const home = path.join(folder, name)
+  const store = path.join(home, '.pki/nssdb')
+  mkdirSync(store, { recursive: true })
+  tried(`certutil -d sql:${store} -N --empty-password`)
+  run(`certutil -d sql:${store} -A -t C,, -n burdock -i ${files.authority}`)
+  const door = await freePort()
+  // The desk stands at the office: it has its end of the cable whatever becomes of the signal.
+  const within = inside ? ['ip', 'netns', 'exec', YARD] : []
+  const [program, ...args] = [
+    ...within,
+    'chromedriver',
+    `--port=${door}`,
+    `--allowed-ips=${HANDS}`,
+    '--allowed-origins=*',
+  ]
+  const service = spawn(program, args, { stdio: 'ignore', env: { ...process.env, HOME: home } })
+  await new Promise((resolve) => setTimeout(resolve, 1500))
+  const options = new chrome.Options()
+    .setChromeBinaryPath('/usr/bin/chromium')
+    .addArguments(
+      '--headless=new',
+      '--no-sandbox',
+      '--disable-quic',
+      '--no-first-run',
+      '--disable-background-networking',
+      '--disable-component-update',
+      '--disable-sync',
+      `--user-data-dir=${path.join(home, 'profile')}`,
+      '--window-size=412,892',
+    )
+  const driver = await new Builder()
+    .usingServer(`http://${inside ? DRIVEN : HANDS}:${door}`)
+    .forBrowser('chrome')
+    .setChromeOptions(options)
+    .build()
+  const says = async () => driver.executeScript('return document.body.innerText').catch(() => '')
+  return {
+    driver,
+    reads: (has) =>
+      driver
+        .wait(async () => has.test(await says()), 30_000)
+        .catch(async () => {
+          throw new Error(`never read ${has}; it says: ${(await says()).slice(0, 300)}`)
+        }),
+    ask: (to, body) =>
+      driver.executeAsyncScript(
+        `const [to, body, done] = arguments; fetch(to, body ? { method: 'POST',
+          headers: { 'content-type': 'application/json' }, body: JSON.stringify(body) } : {})
+          .then(async (answer) => done({ status: answer.status, body: await answer.json().catch(() => null) }))
+          .catch(() => done({ status: 0, body: null }))`,
+        to,
+        body ?? null,
+      ),
+    tap: async (text) =>
+      (await driver.findElement(By.xpath(`//button[contains(normalize-space(.), "${text}")]`))).click(),
+    close: async () => {
+      await driver.quit().catch(() => undefined)
+      service.kill()
+    },
+  }
+}
+
+let desk = null
+let crew = null
+try {
+  let job = ''
+  await check('from the yard the office’s loopback is out of reach, and no certificate is taken on trust', () => {
+    must(inYard(`curl -s -m 3 ${site.base}/api/health`).status !== 0, 'loopback answers')
+    must(inYard(`curl -s -m 5 ${address}/api/health`).status !== 0, 'a stranger’s certificate is taken')
+    must(
+      inYard(`curl -s -m 5 --cacert ${files.authority} ${address}/api/health`).status === 0,
+      'the yard does not answer',
+    )
+  })
+  await check('nobody without an account comes in; the owner’s needs the code from the office', async () => {
+    desk = await phone('desk', false)
+    await desk.driver.get(`${address}/field`)
+    await desk.reads(/owner|Sign in/i)
+    const owner = { name: 'Juniper', secret: 'three blue gates', label: 'desk' }
+    must((await desk.ask('/api/jobs')).status === 401, 'jobs are told to strangers')
+    must((await desk.ask('/api/owner', { ...owner, code: 'guess' })).status !== 200, 'any code will do')
+    must((await desk.ask('/api/owner', { ...owner, code: CODE })).status === 200, 'the code will not do')
+    job = (await desk.ask('/api/jobs')).body.find(({ name }) => /Quillback/.test(name)).id
+  })
+  await check('a phone comes in by invitation, and is ready without a signal after one visit', async () => {
+    const invited = await desk.ask('/api/invitations', { name: 'Rowan', role: 'lead' })
+    crew = await phone('crew')
+    await crew.driver.get(`${address}/join/${invited.body.code}`)
+    const joined = await crew.ask('/api/join', {
+      code: invited.body.code,
+      secret: 'four red barns',
+      label: 'phone of Rowan',
+    })
+    must(joined.status === 200, `joining was answered ${joined.status}`)
+    await crew.driver.get(`${address}/field/${job}`)
+    await crew.reads(/✓ Ready without a signal/)
+  })
+  const waiting = (count) => new RegExp(`Offline[\\s\\S]*${count} kept here`)
+  await check('no signal: the card that a code names opens, entries are kept', async () => {
+    signal(false)
+    await crew.driver.get(`${address}/field/${job}/post/D5`)
+    await crew.reads(/Post card D5[\s\S]*Plan revision 1, as of/)
+    await crew.tap('Now hole dug')
+    await crew.reads(waiting(1))
+    await crew.tap('Now footing ready')
+    await crew.reads(waiting(2))
+  })
+  await check('the browser is closed and opened again, still without a signal: nothing is lost', async () => {
+    await crew.close()
+    crew = await phone('crew')
+    await crew.driver.get(`${address}/field/${job}/post/D5`)
+    await crew.reads(/Post card D5[\s\S]*footing ready/)
+    await crew.reads(waiting(2))
+  })
+  await check('the signal is back: all arrive once, in the phone’s order, under the name that signed in', async () => {
+    signal(true)
+    await crew.reads(/Post card D5[\s\S]*Sent/)
+    const told = (await desk.ask(`/api/jobs/${job}/records?after=0`)).body.records.map(({ record }) => record)
+    const own = told.filter(({ who }) => who === 'Rowan')
+    must(own.map(({ body }) => body.state).join() === 'hole dug,footing ready', JSON.stringify(own))
+    const on = (await desk.ask(`/api/jobs/${job}/phones`)).body
+    must(
+      on.phones.some(({ who, waiting }) => who === 'Rowan' && waiting >= 0),
+      JSON.stringify(on),
+    )
+  })
+  await check('a phone that was lost is out at once; what waits on it counts once the office takes it', async () => {
+    signal(false)
+    await crew.tap('Cut as said')
+    await crew.reads(waiting(2))
+    const people = (await desk.ask('/api/people')).body
+    const { device } = people.find(({ name }) => name === 'Rowan').on[0]
+    await desk.driver.executeAsyncScript(
+      `const done = arguments[1]; fetch('/api/devices/' + arguments[0], { method: 'DELETE' }).then(() => done())`,
+      device,
+    )
+    signal(true)
+    await crew.driver.get(`${address}/field/${job}`)
+    await crew.reads(/signed out, and 2 entries wait/)
+    await crew.tap('Leave it with the office')
+    await crew.reads(/Left with the office/)
+    const [lot] = (await desk.ask(`/api/jobs/${job}/left`)).body
+    must(lot?.count === 2, JSON.stringify(lot))
+    const before = (await desk.ask(`/api/jobs/${job}/records?after=0`)).body.records.length
+    const { taken } = (await desk.ask(`/api/jobs/${job}/left/${lot.id}`, { take: true })).body
+    const after = (await desk.ask(`/api/jobs/${job}/records?after=0`)).body.records.length
+    must(taken === 2 && after === before + 2, `${taken} taken, ${before} before, ${after} after`)
+  })
+  console.log(`${passed} passed, ${failed} failed`)
+} finally {
+  await desk?.close()
+  await crew?.close()
+  await site.stop()
+  dropYard()
+  rmSync(folder, { recursive: true, force: true })
+}
+process.exit(failed > 0 ? 1 : 0)

@@ -1,7 +1,7 @@
 // npm run site : phones in a network of their own, where the office machine is reached over TLS alone and its loopback not
 // at all. Needs root, for the network; where that is not to be had, it says so and runs nothing.
 import { execFileSync, spawn, spawnSync } from 'node:child_process'
-import { mkdirSync, mkdtempSync, rmSync } from 'node:fs'
+import { existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { installPackages, installPrograms } from './lib/install.mjs'
@@ -92,9 +92,12 @@ const site = await freshSite({
 async function phone(name, inside = true) {
   const home = path.join(folder, name)
   const store = path.join(home, '.pki/nssdb')
-  mkdirSync(store, { recursive: true })
-  tried(`certutil -d sql:${store} -N --empty-password`)
-  run(`certutil -d sql:${store} -A -t C,, -n burdock -i ${files.authority}`)
+  // A phone that is opened again has its store: asked to make it anew, certutil would ask for a password for ever.
+  if (!existsSync(store)) {
+    mkdirSync(store, { recursive: true })
+    run(`certutil -d sql:${store} -N --empty-password`)
+    run(`certutil -d sql:${store} -A -t C,, -n burdock -i ${files.authority}`)
+  }
   const door = await freePort()
   // The desk stands at the office: it has its end of the cable whatever becomes of the signal.
   const within = inside ? ['ip', 'netns', 'exec', YARD] : []

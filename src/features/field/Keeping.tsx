@@ -1,5 +1,6 @@
 'use client'
 import { useState } from 'react'
+import type { Issue } from '@/core/result'
 import { issueText, recordText } from '@/formats/words'
 import type { FieldPage } from './page'
 import { useLog } from './useField'
@@ -46,6 +47,9 @@ export function ReadyLine({ plan }: Pick<FieldPage, 'plan'>) {
   )
 }
 
+/** Whether an entry was not refused, but left for the office to look at. */
+const isLeft = (issues: readonly Issue[]): boolean => issues.at(0)?.code === 'left-with-office'
+
 /** Entries that the office did not take: each with its reason, and a way on. Nothing else waits for them. */
 export function SetAsideList({ go, derived }: Pick<FieldPage, 'go' | 'derived'>) {
   const refused = useLog((log) => log.refused)
@@ -58,18 +62,21 @@ export function SetAsideList({ go, derived }: Pick<FieldPage, 'go' | 'derived'>)
   return entries.map(({ id, issues, post, body }) => (
     <div className="fwarn" role="alert" key={id}>
       <div>
-        <b>Set aside: the office did not take this entry</b>
+        <b>{isLeft(issues) ? 'Left with the office' : 'Set aside: the office did not take this entry'}</b>
         <p>
-          {recordText(body, derived.names)}. {issues[0] && issueText(issues[0])} The rest was sent.
+          {recordText(body, derived.names)}. {issues[0] && issueText(issues[0])}{' '}
+          {!isLeft(issues) && 'The rest was sent.'}
         </p>
-        <button
-          type="button"
-          onClick={() => go(body.kind === 'reading' ? ['read'] : ['post', ...(post ? [post] : [])])}
-        >
-          Enter it again
-        </button>{' '}
+        {!isLeft(issues) && (
+          <button
+            type="button"
+            onClick={() => go(body.kind === 'reading' ? ['read'] : ['post', ...(post ? [post] : [])])}
+          >
+            Enter it again
+          </button>
+        )}{' '}
         <button type="button" onClick={() => drop(id)}>
-          Leave it out
+          {isLeft(issues) ? 'Take it off this phone' : 'Leave it out'}
         </button>
       </div>
     </div>

@@ -58,8 +58,8 @@ function office(refuses: (record: FieldRecord) => boolean = () => false) {
 const noSignal = () => {
   globalThis.fetch = () => Promise.reject(new TypeError('no network'))
 }
-async function logOf({ createFieldLog }: Modules) {
-  const { log, ready, stop } = createFieldLog('job')
+async function logOf({ createFieldLog }: Modules, isPhone = true) {
+  const { log, ready, stop } = createFieldLog('job', isPhone)
   stops.push(stop)
   await ready
   return log
@@ -133,6 +133,16 @@ test('a browser without a store says so before anything is typed, and takes noth
   await settled()
   expect(log.getState()).toMatchObject({ waiting: 0, lost: 1, stored: [] })
   expect(taken).toEqual([])
+})
+
+test('a desk that keeps nothing sends what is entered at once', async () => {
+  const { taken } = office()
+  page.indexedDB = undefined
+  const log = await logOf(await opened(), false)
+  log.getState().add(cut('p-1'))
+  await until(() => log.getState().waiting === 0)
+  expect(log.getState()).toMatchObject({ keeps: false, lost: 0 })
+  expect(postsOf(taken)).toEqual(['p-1'])
 })
 
 test('a store that fills up while somebody works: the entry that did not fit is not taken, and never “kept here”', async () => {

@@ -68,6 +68,11 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     try {
       await keepRecords(jobId, [{ record, receivedAt: null }])
     } catch {
+      // A desk stands beside its server: what it cannot keep it sends at once.
+      if (!isPhone) {
+        log.setState({ keeps: false })
+        return log.getState().sync()
+      }
       const { stored, refused, lost } = log.getState()
       const others = stored.filter((each) => each.record.id !== record.id)
       log.setState({ ...derivedOf(others, refused), keeps: false, lost: lost + 1 })
@@ -94,7 +99,7 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
       const { device, who, stored, refused, shows, keeps, lost } = get()
       const made = { id: newId(), at: at ?? new Date().toISOString(), device, who, planRevision: shows, body }
       const record: FieldRecord = { ...made, ...envelopeNow(get()) }
-      if (!keeps) {
+      if (isPhone && !keeps) {
         set({ lost: lost + 1 })
         return record
       }

@@ -90,6 +90,12 @@ try {
       await phone.driver.get(`${site.base}/field/${id}/${view === 'read' ? 'read' : `${view}/A3`}`)
       await phone.driver.wait(until.elementLocated(By.css('.fhead .ok')), 10000)
       await wait(900)
+      // A phone that has only just come joins a laser that stands.
+      const [laser] = await phone.driver.findElements(By.xpath("//button[contains(., 'gate post')]"))
+      if (laser) {
+        await laser.click()
+        await wait(500)
+      }
       writeFileSync(`docs/screenshots/field-${view}.png`, await phone.driver.takeScreenshot(), 'base64')
       console.log(`docs/screenshots/field-${view}.png`)
     }

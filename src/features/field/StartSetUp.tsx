@@ -19,7 +19,7 @@ function Standing({
     <>
       <h2>Or read from a laser that stands already</h2>
       <p className="fnote">Only with your rod at that very laser: another one stands at another height.</p>
-      <ul className="plist">
+      <ul className="plist standing">
         {standing
           .slice(-4)
           .reverse()

@@ -6,6 +6,11 @@ import os from 'node:os'
 import path from 'node:path'
 import { installPackages, installPrograms } from './lib/install.mjs'
 
+const NOT_RUN = 'not run: site (phones in a network of their own need root and network namespaces)'
+if (process.getuid?.() !== 0) {
+  console.log(NOT_RUN)
+  process.exit(0)
+}
 installPackages()
 installPrograms({
   'mariadb-install-db': 'mariadb-server',
@@ -66,8 +71,8 @@ const must = (isSo, what) => {
   if (!isSo) throw new Error(what)
 }
 
-if (process.getuid?.() !== 0 || tried('ip netns add burdock-probe && ip netns del burdock-probe').status !== 0) {
-  console.log('not run: site (phones in a network of their own need root and network namespaces)')
+if (tried('ip netns add burdock-probe && ip netns del burdock-probe').status !== 0) {
+  console.log(NOT_RUN)
   process.exit(0)
 }
 const folder = mkdtempSync(path.join(os.tmpdir(), 'burdock-site-'))

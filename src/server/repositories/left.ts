@@ -57,10 +57,12 @@ export async function leftAt(db: Knex, job: string): Promise<readonly LeftEntrie
   return rows.map(({ id, who, label, at, count }) => ({ id, who, phone: label ?? '', at: at.toISOString(), count }))
 }
 
-/** Takes one lot out of what waits: its records; null where it is not there any more. */
-export async function takeLeft(trx: Knex, job: string, id: string): Promise<readonly unknown[] | null> {
-  const row = await trx('left_entries').where({ id, job_id: job }).forUpdate().first('records')
-  if (!row) return null
-  await trx('left_entries').where({ id }).delete()
-  return unpack(row.records) as readonly unknown[]
+/** The records of one lot; null where it is not there any more. */
+export async function lotOf(db: Knex, job: string, id: string): Promise<readonly unknown[] | null> {
+  const row = await db('left_entries').where({ id, job_id: job }).first('records')
+  return row ? (unpack(row.records) as readonly unknown[]) : null
 }
+
+/** Takes one lot out of what waits; whether it was there still. */
+export const dropLot = async (db: Knex, id: string): Promise<boolean> =>
+  (await db('left_entries').where({ id }).delete()) > 0

@@ -1,9 +1,9 @@
 import 'server-only'
 import { readRecords } from '@/core/field'
 import type { LeftEntries, Sender } from '@/core/people'
-import { db, write } from '../db/client'
+import { db } from '../db/client'
 import { revisionOf } from '../repositories/jobs'
-import { addLeft, leftAt, lotsOf, onceKnown, takeLeft } from '../repositories/left'
+import { addLeft, leftAt, dropLot, lotOf, lotsOf, onceKnown } from '../repositories/left'
 import { note } from '../repositories/people'
 import { addRecords } from './recordService'
 
@@ -33,12 +33,12 @@ export async function settleLeft(
   id: string,
   { take, by }: { readonly take: boolean; readonly by: Sender | null },
 ): Promise<number | null> {
-  const records = await write((trx) => takeLeft(trx, job, id))
+  const records = await lotOf(db(), job, id)
   if (records === null) return null
+  // Whoever takes them answers for them. They are in before the lot goes: added twice they count once, gone they are lost.
+  const reply = take ? await addRecords(job, records, 0, by) : null
+  if (!(await dropLot(db(), id))) return null
   const facts = { count: records.length, job }
   await note(db(), take ? 'left entries taken' : 'left entries refused', { person: by?.id ?? null, facts }, new Date())
-  if (!take) return 0
-  // Whoever takes them answers for them: they may hold what others had entered and taken back.
-  const reply = await addRecords(job, records, 0, by)
-  return reply.kind === 'ok' ? records.length - reply.refused.length : 0
+  return reply?.kind === 'ok' ? records.length - reply.refused.length : 0
 }

@@ -23,6 +23,7 @@ installPrograms({
 const { By, Builder } = await import('selenium-webdriver')
 const { default: chrome } = await import('selenium-webdriver/chrome.js')
 const { yardCertificate } = await import('./lib/authority.mjs')
+const { ARGS } = await import('./lib/browser.mjs')
 const { freePort } = await import('./lib/ports.mjs')
 const { freshSite } = await import('./lib/site.mjs')
 
@@ -117,17 +118,7 @@ async function phone(name, inside = true) {
   await new Promise((resolve) => setTimeout(resolve, 1500))
   const options = new chrome.Options()
     .setChromeBinaryPath('/usr/bin/chromium')
-    .addArguments(
-      '--headless=new',
-      '--no-sandbox',
-      '--disable-quic',
-      '--no-first-run',
-      '--disable-background-networking',
-      '--disable-component-update',
-      '--disable-sync',
-      `--user-data-dir=${path.join(home, 'profile')}`,
-      '--window-size=412,892',
-    )
+    .addArguments(...ARGS, `--user-data-dir=${path.join(home, 'profile')}`, '--window-size=412,892')
   const driver = await new Builder()
     .usingServer(`http://${inside ? DRIVEN : HANDS}:${door}`)
     .forBrowser('chrome')

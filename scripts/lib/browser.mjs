@@ -4,7 +4,8 @@ import path from 'node:path'
 import { Builder } from 'selenium-webdriver'
 import chrome from 'selenium-webdriver/chrome.js'
 
-const ARGS = [
+/** How every Chromium of ours is started. */
+export const ARGS = [
   '--headless=new',
   '--no-sandbox',
   '--disable-quic',

@@ -1,3 +1,4 @@
+import { addUnder } from '../result'
 import { POST_STATES, type Said } from './records'
 
 /** Two entries of one thing by two devices that do not agree. The first stands until somebody chooses. */
@@ -34,7 +35,7 @@ export function judgeEach<T extends { readonly device: string }>(
   agree: (standing: T, next: T) => boolean,
 ) {
   const things = new Map<string, T[]>()
-  for (const entry of entries) things.set(thingOf(entry), [...(things.get(thingOf(entry)) ?? []), entry])
+  for (const entry of entries) addUnder(things, thingOf(entry), entry)
   const standing: Record<string, T> = {}
   const contests: Contest<T>[] = []
   for (const [thing, own] of things) {

@@ -97,8 +97,10 @@ function piecesSaid(all: readonly Said<'pieces'>[]): Readonly<Record<string, Pie
 function poursOf(all: readonly Said<'pour'>[]) {
   const counted: Record<string, readonly Said<'pour'>[]> = {}
   const contests: Contest<Said<'pour'>>[] = []
-  for (const post of new Set(all.map(({ body }) => body.post))) {
-    const own = countedPours(all.filter(({ body }) => body.post === post))
+  const byPost = new Map<string, Said<'pour'>[]>()
+  for (const pour of all) addUnder(byPost, pour.body.post, pour)
+  for (const [post, pours] of byPost) {
+    const own = countedPours(pours)
     counted[post] = own.counted
     if (own.contest) contests.push(own.contest)
   }

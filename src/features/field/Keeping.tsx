@@ -1,7 +1,7 @@
 'use client'
 import { useState } from 'react'
 import type { Issue } from '@/core/result'
-import { issueText, recordText } from '@/formats/words'
+import { CLOCK_OFF_MS, issueText, recordText } from '@/formats/words'
 import type { FieldPage } from './page'
 import { useLog } from './useField'
 import { useLasting } from './useLasting'
@@ -83,8 +83,6 @@ export function SetAsideList({ go, derived }: Pick<FieldPage, 'go' | 'derived'>)
   ))
 }
 
-/** A clock this far from the office's is said, ms. */
-const CLOCK_OFF_MS = 5 * 60_000
 const HOUR_MS = 3_600_000
 
 /** Says that this phone's clock is wrong: entries keep their order by it or not, but their hours would be wrong. */

@@ -1,5 +1,5 @@
 export { cureOf, tempsSince } from './cure'
 export { FieldSite } from './FieldSite'
 export type { FieldLog, FieldLogStore } from './logState'
-export { FieldContext, useFieldLog, useLog, useMeasured, useSchedule } from './useField'
+export { FieldContext, useFieldLog, useLog, useMeasured, useSchedule, useScheduleAsked } from './useField'
 export { usePieces, usePieceState } from './usePieces'

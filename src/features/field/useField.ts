@@ -1,5 +1,5 @@
 'use client'
-import { createContext, useContext, useEffect, useState } from 'react'
+import { createContext, useCallback, useContext, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import type { ShownDerived } from '@/formats/shown'
 import { scheduleAsRead, type ScheduleRowAsRead } from '@/core/derive'
@@ -29,6 +29,13 @@ const asRead = remember(scheduleAsRead)
 /** The schedule of the posts, each from its own foot where that was read. */
 export const useSchedule = (job: Job, derived: ShownDerived): readonly ScheduleRowAsRead[] =>
   asRead(job, derived, useMeasured(job, derived))
+
+/** The same, worked out only where it is asked for: an edit that shows no post does not wait for it. */
+export function useScheduleAsked(job: Job, derived: ShownDerived): () => readonly ScheduleRowAsRead[] {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  return useCallback(() => asRead(job, derived, measured(job, derived, state, levels)), [job, derived, state, levels])
+}
 
 /** The field log of a job, for as long as the component lives; null until it is open. */
 export function useFieldLog(jobId: string, isPhone = false): FieldLogStore | null {

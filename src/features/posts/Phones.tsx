@@ -1,15 +1,13 @@
 'use client'
 import { useEffect, useState } from 'react'
 import type { PhoneOnSite } from '@/core/people'
-import { agoWords } from '@/formats/words'
+import { agoWords, CLOCK_OFF_MS, spanWords } from '@/formats/words'
 import { DataTable, type DataColumn, FailSign } from '@/ui'
 import { useLog } from '../field'
 import { ask } from '../job'
 
 /** How often the office looks who is on site, ms; at once when something comes in. */
 const LOOK_MS = 5000
-/** A clock this far from the office's is said, ms. */
-const CLOCK_OFF_MS = 5 * 60_000
 
 interface OnSite {
   readonly revision: number
@@ -48,7 +46,7 @@ function Clock({ aheadMs }: PhoneOnSite) {
   if (Math.abs(aheadMs) < CLOCK_OFF_MS) return 'right'
   return (
     <>
-      <FailSign size={12} /> {agoWords(Math.abs(aheadMs)).replace(' ago', '')} {aheadMs > 0 ? 'ahead' : 'behind'}
+      <FailSign size={12} /> {spanWords(Math.abs(aheadMs))} {aheadMs > 0 ? 'ahead' : 'behind'}
     </>
   )
 }

@@ -3,7 +3,7 @@ import { NEGLIGIBLE, type UnitSystem } from '@/core/units'
 import { measureWidth, SvgMeasure, toTenth, useUnits } from '@/ui'
 import { memo, useCallback, useEffect, useMemo, useRef } from 'react'
 import { CrowFoot, Note, useSize, Wax } from '../drawing'
-import { useSchedule } from '../field'
+import { useScheduleAsked } from '../field'
 import { useJob } from '../job'
 import { Case } from './TapeCase'
 import { type TapeMark, type TapeModel, tapeOf } from './tapes'
@@ -372,7 +372,7 @@ export function useTape(): TapeModel | null {
   const picked = useJob((state) => state.picked)
   const derived = useJob((state) => state.derived)
   const history = useJob((state) => state.history)
-  const schedule = useSchedule(history.present, derived)
+  const schedule = useScheduleAsked(history.present, derived)
   return useMemo(
     () => tapeOf({ stage, picked, derived, history, schedule }),
     [stage, picked, derived, history, schedule],

@@ -27,8 +27,8 @@ export interface TapeModel {
 
 const CHALK = 'var(--chalk)'
 type Source = Pick<JobState, 'stage' | 'picked' | 'derived' | 'history'> & {
-  /** The posts with what was read at their feet. */
-  readonly schedule: readonly ScheduleRowAsRead[]
+  /** The posts with what was read at their feet, asked for by the tape of a post alone. */
+  readonly schedule: () => readonly ScheduleRowAsRead[]
 }
 
 function stringTape(source: Source): TapeModel | null {
@@ -83,7 +83,7 @@ function nameOf({ row, name, face }: PoleMark, wallNames: Source['derived']['wal
 function postTape(source: Source): TapeModel | null {
   const { derived, picked, schedule } = source
   const id = picked.post ?? derived.posts[0]?.id
-  const row = schedule.find((row) => row.id === id)
+  const row = schedule().find((row) => row.id === id)
   const marks = derived.poles[id ?? '']
   if (!row || !marks) return null
   const foot = row.embedIn

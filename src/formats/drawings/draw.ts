@@ -9,6 +9,7 @@ import {
   svgText,
   svgWave,
   textWide,
+  fittedSize,
   type AreaKind,
 } from '../crewbook/svg'
 import type { Block } from '../crewbook/types'
@@ -97,7 +98,7 @@ function strokesOf(shape: Shape, on: OnPaper): readonly string[] {
 function nameStrokes(shape: Extract<Shape, { as: 'name' }>, { xAt, yAt, scale }: OnPaper): readonly string[] {
   const { at, text, bold = false, anchor = 'middle', by = [0, 0], turned, fitIn = Infinity, plate } = shape
   const wanted = shape.size ?? 9
-  const size = Math.max(LEAST_SIZE, Math.min(wanted, (wanted * fitIn * scale) / textWide(text, wanted)))
+  const size = Math.max(LEAST_SIZE, fittedSize(text, wanted, fitIn * scale))
   const [x, y] = [xAt(at[0]) + by[0], yAt(at[1]) + by[1]]
   const wide = textWide(text, size) + 3
   return [

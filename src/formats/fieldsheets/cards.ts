@@ -5,7 +5,7 @@ import type { Job, Side } from '@/core/model'
 import { fixed } from '@/core/units'
 import { postSize } from '@/core/wood'
 import { buyingOf, type Column, sawnLongIn } from '@/core/sticks'
-import { svgLine, svgOf, svgRect, svgText, textWide } from '../crewbook/svg'
+import { fittedSize, svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
 
@@ -152,10 +152,6 @@ const readingWords = ({ readingIn }: PostAsBuilt): string =>
 const toGradeWords = ({ upFromRodIn, state }: PostAsBuilt): string =>
   upFromRodIn === null ? state : `${upFromRodIn >= 0 ? 'up' : 'down'} ${inches(Math.abs(upFromRodIn))} to grade`
 
-/** A size at which words stay within their room, points: none of them is cut off. */
-const fitted = (words: string, size: number, room: number): number =>
-  Math.min(size, (size * room) / textWide(words, size))
-
 /** The line at the foot of a card: what was cut and whether it fits, or how its marks are meant. */
 function footWords(job: Job, { cutIn, fit }: PostAsBuilt): string {
   if (cutIn !== null) {
@@ -263,7 +259,7 @@ function markTable(
   return [
     svgText(bottom, at.y, at.half ? (table.head ?? '') : 'from bottom', { ...head, anchor: 'end' }),
     ...(at.half ? [] : [svgText(at.x + columns.heel, at.y, 'from heel', { ...head, anchor: 'end' as const })]),
-    svgText(name, at.y, nameHead, { size: fitted(nameHead, head.size, nameRoom) }),
+    svgText(name, at.y, nameHead, { size: fittedSize(nameHead, head.size, nameRoom) }),
     ...table.marks.flatMap((own, i) => {
       const y = at.y + rows.first + i * step
       const size = Math.min(most, step * 0.95)
@@ -278,7 +274,7 @@ function markTable(
                 anchor: 'end' as const,
               }),
             ]),
-        svgText(name, y, words, { size: fitted(words, Math.min(sizes.name, step), nameRoom) }),
+        svgText(name, y, words, { size: fittedSize(words, Math.min(sizes.name, step), nameRoom) }),
       ]
     }),
   ]
@@ -324,7 +320,7 @@ function card(
     }),
     ...heads.map((words, i) =>
       svgText(x + look.steps.x, y + headsFrom + i * HEAD_ROW, words, {
-        size: fitted(words, look.heads.size, look.heads.room),
+        size: fittedSize(words, look.heads.size, look.heads.room),
       }),
     ),
     svgLine({ x1: x + rule.x1, y1: y + rule.y1, x2: x + rule.x2, y2: y + rule.y2, kind: 'plain' }),

@@ -1,4 +1,4 @@
-export { agoWords } from './ago'
+export { agoWords, CLOCK_OFF_MS, spanWords } from './ago'
 export { changesInWords, keptFigureName } from './changeText'
 export { GLOSSARY } from './glossary'
 export { effectText, issuePath, issueText } from './issueText'

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process'
 import { readFileSync } from 'node:fs'
 import path from 'node:path'
 import { claim, openFolder } from './lib/claim.mjs'
-import { startDatabase } from './lib/database.mjs'
+import { startDatabaseNear } from './lib/database.mjs'
 import { installPackages, installPrograms } from './lib/install.mjs'
 import { freePort } from './lib/ports.mjs'
 import { say, stop } from './lib/say.mjs'
@@ -30,7 +30,7 @@ const hold = await claim(folder, ({ databasePort }) => {
 let code = 1
 try {
   installPrograms({ 'mariadb-install-db': 'mariadb-server' })
-  const database = await startDatabase({ folder, port: await freePort() })
+  const database = await startDatabaseNear(await freePort(), { folder })
   hold.has('database', database.child.pid)
   try {
     // Nothing but what the backup brings: an empty folder gets no demo jobs.

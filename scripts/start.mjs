@@ -4,7 +4,7 @@
 import path from 'node:path'
 import { build, prepare } from './lib/build.mjs'
 import { claim, openFolder } from './lib/claim.mjs'
-import { startDatabase } from './lib/database.mjs'
+import { startDatabase, startDatabaseNear } from './lib/database.mjs'
 import { installPackages, installPrograms } from './lib/install.mjs'
 import { keep } from './lib/keep.mjs'
 import { nightly } from './lib/nightly.mjs'
@@ -14,6 +14,8 @@ import { migrate, serve } from './lib/serve.mjs'
 import { watchServer } from './lib/watch.mjs'
 import { yardOf } from './lib/yard.mjs'
 
+/** Where the database listens, if nobody else does. */
+const DATABASE_PORT = 33306
 const dev = process.argv.includes('--dev')
 const port = Number(process.env.PORT ?? 3000)
 if (!Number.isInteger(port) || port < 1 || port > 65535)
@@ -55,11 +57,17 @@ async function start() {
   if (!url) {
     installPrograms({ 'mariadb-install-db': 'mariadb-server' })
     say('starting the database')
-    databasePort = await freePort(33306)
+    // Once it has a port it keeps it: the server speaks to it there.
     database = await keep(
       'database',
-      () => startDatabase({ folder, port: databasePort }),
-      (running) => hold.has('database', running.child.pid),
+      async () =>
+        databasePort === null
+          ? startDatabaseNear(await freePort(DATABASE_PORT), { folder })
+          : startDatabase({ folder, port: databasePort }),
+      (running) => {
+        databasePort ??= running.port
+        hold.has('database', running.child.pid)
+      },
     )
     ;({ url, data } = database.running())
   }

@@ -2,6 +2,7 @@ import { type ChildProcess, spawn, spawnSync } from 'node:child_process'
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
+import { startDatabaseNear } from '../../scripts/lib/database.mjs'
 import { freePort } from '../../scripts/lib/ports.mjs'
 
 // npm start keeps what it starts, ends what it left, and says in words what stands in its way. Each start here is a real
@@ -245,6 +246,23 @@ describe('what stands in the way is said in words', () => {
       text: expect.stringContaining(`port ${its} is in use`),
     })
     taken.close()
+  })
+  test('a database whose port another program takes meanwhile is started at another', async () => {
+    const other = path.join(folder, 'third')
+    mkdirSync(other)
+    const { createServer } = await import('node:net')
+    const taken = createServer().listen(0, '127.0.0.1')
+    await new Promise((resolve) => taken.on('listening', resolve))
+    const address = taken.address()
+    const its = typeof address === 'object' ? (address?.port ?? 0) : 0
+    const database = await startDatabaseNear(its, { folder: other })
+    try {
+      expect(database.port).not.toBe(its)
+      expect(database.url).toContain(`:${database.port}/burdock`)
+    } finally {
+      await database.stop()
+      taken.close()
+    }
   })
   test('a port that is none', () =>
     expect(tried({ PORT: 'http' })).toEqual({ status: 1, text: expect.stringContaining('PORT should be a number') }))

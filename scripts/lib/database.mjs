@@ -4,6 +4,7 @@ import { chmodSync, chownSync, existsSync, mkdirSync, readFileSync, rmSync, stat
 import { createConnection } from 'node:net'
 import os from 'node:os'
 import path from 'node:path'
+import { freePort } from './ports.mjs'
 import { endProcess, lives, named, wordsOf } from './processes.mjs'
 import { say } from './say.mjs'
 
@@ -93,11 +94,18 @@ async function endOrphan(data) {
   await endProcess(orphan, 30_000)
 }
 
-/** What the server's own log says last. */
+/** What the server's own log says is wrong since its last start: the cause comes first, “Aborting” says nothing. */
 function lastWords(data) {
   try {
-    const lines = readFileSync(path.join(data, 'server.log'), 'utf8').trim().split('\n')
-    return lines.filter((line) => line.includes('[ERROR]')).at(-1) ?? lines.at(-1)
+    const all = readFileSync(path.join(data, 'server.log'), 'utf8').trim().split('\n')
+    const lines = all.slice(
+      Math.max(
+        0,
+        all.findLastIndex((line) => / starting as process /i.test(line)),
+      ),
+    )
+    const faults = lines.filter((line) => line.includes('[ERROR]') && !line.endsWith('Aborting'))
+    return faults.length > 0 ? faults.slice(0, 3).join('; ') : lines.at(-1)
   } catch {
     return 'it left no log'
   }
@@ -188,5 +196,21 @@ export async function startDatabase({ folder, port, database = 'burdock', rights
   } catch (e) {
     await end()
     throw e
+  }
+}
+
+/** Times that a first start is tried: between a look at a port and its use another program may take it. */
+const TRIES = 3
+
+/** The same at `wanted`, or where another program takes that port meanwhile, at another free one. */
+export async function startDatabaseNear(wanted, options) {
+  for (let tried = 1; ; tried++) {
+    const port = tried === 1 ? wanted : await freePort()
+    try {
+      return { ...(await startDatabase({ ...options, port })), port }
+    } catch (e) {
+      if (tried === TRIES) throw e
+      say(`${e instanceof Error ? e.message : e}: tried again`)
+    }
   }
 }

@@ -2,7 +2,7 @@ import { chmodSync, mkdtempSync, rmSync } from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
 import { build } from './build.mjs'
-import { startDatabase } from './database.mjs'
+import { startDatabase, startDatabaseNear } from './database.mjs'
 import { front } from './front.mjs'
 import { freePort } from './ports.mjs'
 import { migrate, serve } from './serve.mjs'
@@ -17,8 +17,8 @@ export async function freshSite({ servers: count = 2, env = {}, within = os.tmpd
   chmodSync(folder, 0o755)
   // Tests make databases of their own beside the application's.
   const rights = ['burdock', '`burdock\\_%`']
-  const databasePort = await freePort()
-  let database = await startDatabase({ folder, port: databasePort, rights })
+  let database = await startDatabaseNear(await freePort(), { folder, rights })
+  const databasePort = database.port
   const { url, data } = database
   migrate({ url, data })
   const port = await freePort()

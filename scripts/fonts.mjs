@@ -4,7 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import subset from 'subset-font'
 
 const PLAIN = Array.from({ length: 95 }, (_, k) => String.fromCharCode(32 + k)).join('')
-/** What stands beside plain letters in words, numbers and arithmetic; src/app/(pocket)/pocket.scss lists the same. */
+/** What stands beside plain letters in words, numbers and arithmetic; src/app/light.scss lists the same. */
 const SIGNS = '\u00a0°²³·×½÷–—‘’‹“”…−'
 const FACE = 'node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin'
 

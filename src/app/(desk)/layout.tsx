@@ -2,7 +2,6 @@ import type { Metadata } from 'next'
 import type { ReactNode } from 'react'
 import '@fontsource-variable/atkinson-hyperlegible-next'
 import './theme.scss'
-import './field.scss'
 
 export const metadata: Metadata = { title: 'Burdock', description: 'Plans, checks and field-runs post-frame buildings' }
 

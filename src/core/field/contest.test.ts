@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { record, said, setUp } from '../testing/records'
 import { judgeEntries } from './contest'
-import type { RecordBody } from './records'
+import type { RecordBody } from './recordShape'
 
 /** What devices say of one thing, oldest first: a1 is device a saying 1. */
 const judged = (...entries: readonly string[]) => {

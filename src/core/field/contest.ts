@@ -1,5 +1,6 @@
 import { addUnder } from '../result'
-import { POST_STATES, type Said } from './records'
+import { POST_STATES } from './kinds'
+import type { Said } from './envelope'
 
 /** Two entries of one thing by two devices that do not agree. The first stands until somebody chooses. */
 export interface Contest<T> {

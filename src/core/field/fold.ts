@@ -1,8 +1,10 @@
 import { addUnder } from '../result'
 import { byClock } from './clock'
-import type { FieldRecord, PieceState, PostState, RecordBody, RecordOf, Said } from './records'
+import type { PieceState, PostState } from './kinds'
+import type { FieldRecord, RecordBody, RecordOf } from './recordShape'
+import type { Said } from './envelope'
 import { type Contest, countedPours, goesOn, judgeEach, sameCut, sameDepth } from './contest'
-import { POST_STATES } from './records'
+import { POST_STATES } from './kinds'
 
 /** A record as the office holds it: when it arrived besides when its device says it was made. */
 export interface Stored {

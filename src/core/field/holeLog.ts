@@ -1,8 +1,8 @@
-import { warmHour } from '../pocket/matured'
+import { warmHour } from '../pocket/warmHour'
 import { formatLength, inchesAlone, ROUNDING } from '../units'
-import type { Said } from './records'
+import type { Said } from './envelope'
 import type { Levels } from './levels'
-import type { Found } from './records'
+import type { Found } from './kinds'
 
 /** What is asked of one hole: depths below grade to the bottom of the concrete, inches. */
 export interface HoleNeed {

@@ -1,16 +1,11 @@
 export { byClock, clockMs, nextClock } from './clock'
-export {
-  FOUND,
-  parseRecords,
-  PIECE_STATES,
-  POST_STATES,
-  readRecords,
-  ROD_MOST_IN,
-  setUpOf,
-  upToDate,
-  withEnvelope,
-} from './records'
-export type { FieldRecord, Found, PieceState, PostState, RecordBody, RefusedRecord, Said } from './records'
+export { FOUND, PIECE_STATES, POST_STATES, ROD_MOST_IN } from './kinds'
+export type { Found, PieceState, PostState } from './kinds'
+export type { FieldRecord, RecordBody } from './recordShape'
+export { setUpOf, upToDate, withEnvelope } from './envelope'
+export type { Said } from './envelope'
+export { parseRecords, readRecords } from './records'
+export type { RefusedRecord } from './records'
 export {
   bearersOf,
   bindRecord,
@@ -33,10 +28,10 @@ export type { Difference } from './asBuilt'
 export { cureClock, holeDepthIn, judgeHole } from './holeLog'
 export type { CureClock, HoleNeed, HoleVerdict, WeatherHour } from './holeLog'
 export { cardCode, changedSincePrint, judgeStick, measure, plannedFootIn, readCount } from './readings'
-export type { Measured, OfficeReadings, PostAsBuilt } from './readings'
+export type { Measured, OfficeReadings, PostAsBuilt, ReadJob, Stood } from './readings'
 export { cardChanges } from './changes'
 export type { CardChange } from './changes'
 export { columnGroups } from './columnGroups'
 export type { ColumnGroup } from './columnGroups'
-export { boardOf, isCut, piecesAsBuilt } from './pieces'
-export type { PieceAsBuilt, StrayPiece } from './pieces'
+export { boardOf, isCut, pieceStanding, piecesAsBuilt, strayPieces } from './pieces'
+export type { PieceAsBuilt, PieceStanding, PlannedPiece, StrayPiece } from './pieces'

@@ -2,7 +2,7 @@ import { ROUNDING } from '../units'
 import { byClock } from './clock'
 import { type Contest, judgeEach, sameReading } from './contest'
 import type { FieldState } from './fold'
-import type { Said } from './records'
+import type { Said } from './envelope'
 
 /** Most that a closing check may miss by before its set-up is refused, inches; half of it is spread without a word. */
 const CLOSING_IN = 1 / 8

@@ -1,7 +1,8 @@
 import type { Building } from '../model'
 import { foldBare } from './fold'
 import { bearersOf, bindRecord, bindWhatCan, postOf, recordedPosts } from './naming'
-import { type FieldRecord, type RecordBody, withEnvelope } from './records'
+import type { FieldRecord, RecordBody } from './recordShape'
+import { withEnvelope } from './envelope'
 
 const names = { 'p-1': 'A1', 'p-2': 'A2', 'p-3': 'J1', 'p-4': 'K1' }
 const identity = (id: string, formerNames: string[]) => ({ id, formerNames }) as Building['posts'][number]

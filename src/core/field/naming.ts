@@ -1,7 +1,7 @@
 import { type Building, isPostId } from '../model'
 import { addUnder, fail, issue, type Issue, ok, type Result } from '../result'
 import type { FieldState } from './fold'
-import type { FieldRecord, RecordBody } from './records'
+import type { FieldRecord, RecordBody } from './recordShape'
 
 /** Which posts a name means or meant: none, one, or more than one. */
 export type Bearers = (name: string) => readonly string[]

@@ -3,8 +3,9 @@ import { priceBook } from '../quantities'
 import { demo } from '../testing/demos'
 import { foldBare } from './fold'
 import { boardOf, isCut, piecesAsBuilt } from './pieces'
-import type { PieceState, RecordBody } from './records'
-import { withEnvelope } from './records'
+import type { PieceState } from './kinds'
+import type { RecordBody } from './recordShape'
+import { withEnvelope } from './envelope'
 
 const job = demo('quillback').job
 const derived = deriveJob(job)

@@ -1,8 +1,8 @@
 import type { Prices } from '../quantities'
 import { SAME_IN } from '../units'
-import { boughtFt, isOfPost, longerIn, type Stick } from '../sticks'
+import { boughtFt, isOfPost, longerIn, type Stick, type StickBoard } from '../sticks'
 import type { FieldState, PieceCut } from './fold'
-import { PIECE_STATES, type PieceState, type PostState } from './records'
+import { PIECE_STATES, type PieceState, type PostState } from './kinds'
 
 /** A piece that is cut within this of its plan fits, inches: the finest mark a crew reads. */
 const FITS_IN = 1 / 16 + SAME_IN
@@ -13,12 +13,21 @@ type PieceFit =
   | { readonly kind: 'long' | 'short'; readonly byIn: number }
   | { readonly kind: 'other board' }
 
-/** A stick as it is planned and as it was built. */
-export interface PieceAsBuilt {
-  readonly stick: Stick
+/** What of a stick its piece is held against. */
+export interface PlannedPiece extends Pick<Stick, 'id' | 'name' | 'kind' | 'of' | 'cutLengthIn'> {
+  readonly board: Pick<StickBoard, 'label' | 'lumber' | 'treated'>
+}
+
+/** How far a piece has come, and whether what was cut for it is what the plan asks for. */
+export interface PieceStanding<S extends PlannedPiece> {
+  readonly stick: S
   readonly state: PieceState
   readonly cut: PieceCut | null
   readonly fit: PieceFit | null
+}
+
+/** A stick as it is planned and as it was built. */
+export interface PieceAsBuilt extends PieceStanding<Stick> {
   /** What a board for it costs anew, dollars; 0 where what was cut serves. */
   readonly anewCost: number
 }
@@ -40,7 +49,7 @@ const OF_POST: Readonly<Record<PostState, PieceState>> = {
   braced: 'fixed',
   inspected: 'checked',
 }
-function fitOf(stick: Stick, cut: PieceCut): PieceFit {
+function fitOf(stick: PlannedPiece, cut: PieceCut): PieceFit {
   if (cut.board !== boardOf(stick)) return { kind: 'other board' }
   const byIn = longerIn(stick, cut.lengthIn)
   if (Math.abs(byIn) <= FITS_IN) return { kind: 'fits' }
@@ -48,7 +57,7 @@ function fitOf(stick: Stick, cut: PieceCut): PieceFit {
 }
 
 /** What a stick is cut from, as it is kept with what was cut. */
-export const boardOf = ({ board }: Pick<Stick, 'board'>): string =>
+export const boardOf = ({ board }: Pick<PlannedPiece, 'board'>): string =>
   `${board.label} ${board.lumber}${board.treated ? ' treated' : ''}`
 
 /** Price of a new board for a stick, dollars; 0 for what is ordered to measure, which has no price by the foot. */
@@ -58,28 +67,40 @@ function boardCost(stick: Stick, prices: Prices): number {
   return boughtFt(stick) * prices.board(size, lumber, treated)
 }
 
+/** How far one piece has come; the boards of a post go with it. */
+export function pieceStanding<S extends PlannedPiece>(
+  stick: S,
+  { pieces, states }: Pick<FieldState, 'pieces' | 'states'>,
+): PieceStanding<S> {
+  if (isOfPost(stick)) return { stick, state: OF_POST[states[stick.of ?? ''] ?? 'planned'], cut: null, fit: null }
+  const { state, cut } = pieces[stick.id] ?? { state: 'planned', cut: null }
+  return { stick, state, cut, fit: cut && fitOf(stick, cut) }
+}
+
+/** Pieces that were cut and have no place in the plan any more. */
+export function strayPieces(
+  planned: ReadonlySet<string>,
+  { pieces }: Pick<FieldState, 'pieces'>,
+): readonly StrayPiece[] {
+  return Object.entries(pieces).flatMap(([id, { state, cut }]) => (cut && !planned.has(id) ? [{ id, state, cut }] : []))
+}
+
 /**
  * Every stick with how far it has come. What is cut is locked: where the plan has changed since, the difference is said, and
  * what a new board costs where the piece does not serve.
  */
 export function piecesAsBuilt(
   sticks: readonly Stick[],
-  { pieces, states }: Pick<FieldState, 'pieces' | 'states'>,
+  state: Pick<FieldState, 'pieces' | 'states'>,
   prices: Prices,
 ): { readonly pieces: readonly PieceAsBuilt[]; readonly strays: readonly StrayPiece[] } {
-  const built = sticks.map((stick): PieceAsBuilt => {
-    if (isOfPost(stick))
-      return { stick, state: OF_POST[states[stick.of ?? ''] ?? 'planned'], cut: null, fit: null, anewCost: 0 }
-    const { state, cut } = pieces[stick.id] ?? { state: 'planned', cut: null }
-    const fit = cut && fitOf(stick, cut)
+  const pieces = sticks.map((stick): PieceAsBuilt => {
+    const standing = pieceStanding(stick, state)
+    const { fit } = standing
     const lost = fit !== null && fit.kind !== 'fits' && fit.kind !== 'long'
-    return { stick, state, cut, fit, anewCost: lost ? boardCost(stick, prices) : 0 }
+    return { ...standing, anewCost: lost ? boardCost(stick, prices) : 0 }
   })
-  const ids = new Set(sticks.map(({ id }) => id))
-  const strays = Object.entries(pieces).flatMap(([id, { state, cut }]): readonly StrayPiece[] =>
-    cut && !ids.has(id) ? [{ id, state, cut }] : [],
-  )
-  return { pieces: built, strays }
+  return { pieces, strays: strayPieces(new Set(sticks.map(({ id }) => id)), state) }
 }
 
 /** Whether a piece is cut, or farther: it is not sawn again, and its length is locked. */

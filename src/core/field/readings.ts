@@ -7,11 +7,14 @@ import { inchesAlone, ROUNDING, toSixteenths } from '../units'
 import { type FieldState, reached } from './fold'
 import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
-import type { PostState } from './records'
+import type { PostState } from './kinds'
 
 // What a reading changes, from top to bottom: which readings count, the grade line that they give, the foot of each
 // post, its marks, whether its stick fits where it is cut, what its card prints, and which cards are to be printed
 // again.
+
+/** What of a job the readings need. */
+export type ReadJob = Pick<Job, 'building' | 'levels' | 'fieldwork'>
 
 /** What of a derived building the readings need. */
 export interface Stood {
@@ -48,7 +51,7 @@ export interface OfficeReadings {
 }
 
 /** How the office's readings stand to the phones': by the benchmark that both have read. */
-function officeOf(job: Job, levels: Levels): OfficeReadings {
+function officeOf(job: ReadJob, levels: Levels): OfficeReadings {
   const count = Object.keys(job.levels.readingsIn).length
   const phones = levels.setups.filter((setup) => setup.count > 0)
   if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
@@ -59,7 +62,7 @@ function officeOf(job: Job, levels: Levels): OfficeReadings {
 }
 
 /** The reading of each post that counts, inches on the first set-up's rod: a phone's before one typed in the office. */
-function readingsOf(job: Job, levels: Levels, office: OfficeReadings): Record<string, number> {
+function readingsOf(job: ReadJob, levels: Levels, office: OfficeReadings): Record<string, number> {
   const readingsIn: Record<string, number> = {}
   if (office.state !== 'untied')
     for (const [postId, inches] of Object.entries(job.levels.readingsIn)) readingsIn[postId] = inches + office.shiftIn
@@ -71,7 +74,7 @@ function readingsOf(job: Job, levels: Levels, office: OfficeReadings): Record<st
  * How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for
  * every step of a drag.
  */
-export function readCount(job: Job, posts: readonly Post[], levels: Levels): number {
+export function readCount(job: ReadJob, posts: readonly Post[], levels: Levels): number {
   const typed = officeOf(job, levels).state === 'untied' ? {} : job.levels.readingsIn
   return posts.reduce((sum, post) => sum + (post.id in levels.current || post.id in typed ? 1 : 0), 0)
 }
@@ -82,7 +85,7 @@ export function readCount(job: Job, posts: readonly Post[], levels: Levels): num
  * Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights;
  * nothing where no spots were taken.
  */
-function plannedUp({ building }: Job, { posts, ground }: Stood): Record<string, number> {
+function plannedUp({ building }: ReadJob, { posts, ground }: Stood): Record<string, number> {
   if (building.school === 'pier') return Object.fromEntries(posts.map((post) => [post.id, -building.bracketIn]))
   return Object.fromEntries(
     posts.flatMap((post) => {
@@ -108,7 +111,7 @@ interface Foot {
  * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake,
  * which is not: there the foot is read on the pad (`footing` readings), and is the plan's until then.
  */
-function footOf(job: Job, stood: Stood, levels: Levels, rods: RodLog): (post: Post) => Foot {
+function footOf(job: ReadJob, stood: Stood, levels: Levels, rods: RodLog): (post: Post) => Foot {
   const readUp = (post: Post): number | null => {
     if (job.building.school === 'pier') return rods.offsets[post.id]?.upToGradeIn ?? null
     const pad = levels.footings[post.id]
@@ -188,7 +191,10 @@ export interface PostAsBuilt extends PostName {
 // 5. What its card prints.
 
 /** What the crew's way of leveling prints besides the marks: a card must be made anew when it changes. */
-function levelingPrints({ fieldwork }: Job, stringIn: Readonly<Record<string, number>>): (postId: string) => string {
+function levelingPrints(
+  { fieldwork }: ReadJob,
+  stringIn: Readonly<Record<string, number>>,
+): (postId: string) => string {
   switch (fieldwork.levelSchool) {
     case 'level-strings':
       return (postId) => `s${toSixteenths(entryOf(stringIn, postId))}`
@@ -255,7 +261,7 @@ interface Standing {
 }
 
 /** The strings of the made-up ground plane, and its height at each post. */
-function stringPlane(job: Job, stood: Stood) {
+function stringPlane(job: ReadJob, stood: Stood) {
   const depthOf = (side: 'south' | 'north') => job.building.leanTos.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
   const places = rowPlaces(stood.posts, stood.grid.widthIn, depthOf)
   const strings = stringRows(job.fieldwork.strings, places)
@@ -267,7 +273,7 @@ function stringPlane(job: Job, stood: Stood) {
 }
 
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs. */
-export function measure(job: Job, stood: Stood, state: FieldState, levels: Levels): Measured {
+export function measure(job: ReadJob, stood: Stood, state: FieldState, levels: Levels): Measured {
   const rows = postRows(stood.posts)
   const office = officeOf(job, levels)
   const read = { coverIn: job.levels.coverIn, readingsIn: readingsOf(job, levels, office) }

@@ -1,6 +1,7 @@
 import { record } from '../testing/records'
 import { foldBare } from './fold'
-import { parseRecords, readRecords, upToDate } from './records'
+import { upToDate } from './envelope'
+import { parseRecords, readRecords } from './records'
 
 const sent = record(0, { kind: 'state', post: 'A1', state: 'set' })
 /** As a phone of before sent it. */

@@ -65,7 +65,7 @@ export type {
   Sizing,
 } from './job'
 export { newJob, newLeanToParts, newBuying, NO_RATINGS } from './newJob'
-export { isPostId } from './posts'
+export { isPostId } from './postId'
 export { buildingSchema, MOST_BAY_BY_HAND_IN } from './building'
 export { siteSchema } from './site'
 export { closeGesture, pushEdit, redo, startHistory, undo } from './history'

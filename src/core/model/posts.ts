@@ -5,9 +5,6 @@ import { id, lengthIn, text } from './zod'
 /** A post's identity. It is made once and never reused; what a post is called (A1, J2) is worked out and may change. */
 export const postId = id
 
-/** Whether a text is an identity that Burdock made, of a post that is or was. */
-export const isPostId = (text: string): boolean => /^p-[a-z0-9-]{3,38}$/.test(text)
-
 /** Names from before posts had identities: printed codes and phones that still send names are read by them. */
 const formerNames = z.array(text(12)).max(40)
 

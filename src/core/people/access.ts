@@ -35,7 +35,7 @@ const RULES: readonly Rule[] = [
   { methods: ANY, path: /^\/people$/, roles: OWNER },
   { methods: ANY, path: /^\/api\/(people|invitations|devices|audit|backup|restore)(\/.*)?$/, roles: OWNER },
   { methods: READ, path: /^\/(field(\/.*)?|field-page|worker\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
-  { methods: READ, path: /^\/api\/jobs(\/[^/]+(\/(records|events))?)?$/, roles: ROLES },
+  { methods: READ, path: /^\/api\/jobs(\/[^/]+(\/(records|events|plan))?)?$/, roles: ROLES },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },
   // A phone that was signed out leaves what waits on it; it is known by its own cookie.
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/left$/, roles: null },

@@ -3,16 +3,11 @@ import { ok } from '../result'
 import { over } from './compare'
 import { anySign, answer } from './fields'
 import { figure, num, step } from './figure'
+import { warmHour } from './warmHour'
 
-/** Temperature at which concrete stops gaining, and the span to the one at which an hour counts as an hour, °F. */
-const STOPS_F = 14
-const SPAN_F = 51
 const FREEZES_F = 32
 /** Hours of maturity under which frost does harm. */
 const TENDER_H = 24
-
-/** What an hour at a temperature counts, hours at 65 °F (ASTM C1074, straight line from 14 °F). */
-export const warmHour = (tempF: number): number => Math.max(0, (tempF - STOPS_F) / SPAN_F)
 
 const meanOf = (tempsF: readonly number[]): number =>
   tempsF.reduce((sum, tempF) => sum + tempF, 0) / Math.max(1, tempsF.length)

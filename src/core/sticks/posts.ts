@@ -46,7 +46,7 @@ export interface PlyPiece {
  */
 export function plyPieces(
   building: Pick<Building, 'post' | 'school'>,
-  { plies }: Pick<Column, 'plies'>,
+  { plies }: { readonly plies: readonly Pick<ColumnPly, 'topUpIn'>[] },
   footUpIn: number,
 ): readonly PlyPiece[] {
   const laminated = postSize(building.post).wood === 'laminated'
@@ -64,6 +64,23 @@ export function plyPieces(
     ]
   })
 }
+
+/** The name of a board of a column: its ply, and whether another lies under it. */
+const plyId = (postId: string, { ply, fromUpIn }: PlyPiece, footUpIn: number): string =>
+  `${postId}/${ply + 1}${fromUpIn === footUpIn ? '' : 'b'}`
+
+/** How long each board of a column is cut whose foot stands `footUpIn` above the grade line, by its stick. Inches. */
+export const plyLengthsIn = (
+  building: Pick<Building, 'post' | 'school'>,
+  column: { readonly plies: readonly Pick<ColumnPly, 'topUpIn'>[] },
+  { postId, footUpIn }: { readonly postId: string; readonly footUpIn: number },
+): ReadonlyMap<string, number> =>
+  new Map(
+    plyPieces(building, column, footUpIn).map((piece) => [
+      plyId(postId, piece, footUpIn),
+      piece.toUpIn - piece.fromUpIn,
+    ]),
+  )
 
 /** What is wrong with the joints of a column; null where they can be made so. */
 export function jointProblem(building: Pick<Building, 'post'>, pieces: readonly PlyPiece[]): JointProblem | null {
@@ -135,7 +152,7 @@ export function putColumn(
     const atFoot = piece.fromUpIn === footUpIn
     const atTop = piece.toUpIn === ply.topUpIn
     putStick(making, {
-      id: `${post.id}/${piece.ply + 1}${atFoot ? '' : 'b'}`,
+      id: plyId(post.id, piece, footUpIn),
       name: laminated ? `${post.name} ply ${piece.ply + 1}${atFoot ? '' : ', upper'}` : post.name,
       kind: laminated ? 'ply' : 'post',
       place: { part, side: post.side, row: null, order },

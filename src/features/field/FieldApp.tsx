@@ -1,20 +1,15 @@
 'use client'
-import { shownOf } from '@/formats/shown'
 import { ChevronLeft } from 'lucide-react'
-import { useCallback, useEffect, useMemo, useState } from 'react'
+import { lazy, Suspense, useCallback, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
-import { deriveJob } from '@/core/derive'
-import { parseJob } from '@/core/files'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
-import type { KeptPlan } from './kept'
 import type { FieldLog, FieldLogStore } from './logState'
 import { bearersOf, postOf } from '@/core/field'
 import { ok, type Result } from '@/core/result'
 import { CannotKeep } from './Keeping'
-import { GonePost, UnknownPost } from './GonePost'
+import { UnknownPost } from './UnknownPost'
 import { HoleView } from './HoleView'
-import { PieceView } from './PieceView'
 import { PostView } from './PostView'
 import { ReadView } from './ReadView'
 import type { FieldPage } from './page'
@@ -92,6 +87,10 @@ function postAt(text: string | undefined, { job, derived }: FieldPage): Result<s
   return postOf(text, new Set(Object.keys(derived.names)), bearersOf(job.building, derived.names))
 }
 
+/** Pages that are opened now and then: kept on the phone like the others, and read when they are asked for. */
+const PieceView = lazy(() => import('./PieceView').then(({ PieceView }) => ({ default: PieceView })))
+const GonePost = lazy(() => import('./GonePost').then(({ GonePost }) => ({ default: GonePost })))
+
 /** The page that the address asks for. A post that is no more, or that nobody can tell, takes no entry. */
 function View({
   view,
@@ -110,17 +109,6 @@ function View({
   const post = found.value
   if (!page.derived.posts.some(({ id }) => id === post)) return <GonePost {...page} post={post} />
   return view === 'hole' ? <HoleView {...page} post={post} key={post} /> : <PostView {...page} post={post} key={post} />
-}
-
-/** What a job's document says, worked out; null where there is none or it does not read. */
-function useWorked(plan: KeptPlan | null): Pick<FieldPage, 'job' | 'derived'> | null {
-  const doc = plan?.doc ?? null
-  return useMemo(() => {
-    const job = doc === null ? null : parseJob(doc)
-    if (!job?.ok) return null
-    const derived = deriveJob(job.value)
-    return derived.ok ? { job: job.value, derived: shownOf(derived.value) } : null
-  }, [doc])
 }
 
 /** Where one is within a job, and the way to elsewhere: each step is one of the browser's own. */
@@ -147,6 +135,8 @@ const NO_PLAN: Readonly<Record<NoPlan, readonly [title: string, text: string]>> 
   'not-here': ['This job is not on this phone', 'Open it once with a signal: after that it is kept here.'],
   gone: ['No such job', 'The office has no job at this address. The code may be of a job that was deleted.'],
   'signed-out': ['Signed out', 'Sign in with a signal to open this job here.'],
+  broken: ['The plan contradicts itself', 'The office must mend it: no card can be worked out until then.'],
+  'other-build': ['This page is of another Burdock', 'The office has a newer one. Load this page again with a signal.'],
 }
 
 /** The field pages of one job. They work on from what this device last saw when there is no server. */
@@ -159,8 +149,6 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
   useEffect(() => {
     if (signedIn !== null) log?.getState().setWho(signedIn)
   }, [log, signedIn])
-  const worked = useWorked(plan)
-  const earlier = useWorked(before)
   if (plan === null) {
     const [title, text] = NO_PLAN[none]
     return (
@@ -169,9 +157,9 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
       </Plain>
     )
   }
-  if (!worked || !log) return <Plain title="Opening the job">One moment.</Plain>
-  const { job, derived } = worked
-  const page: FieldPage = { job, derived, before: earlier, see, go, signedIn, plan }
+  if (!log) return <Plain title="Opening the job">One moment.</Plain>
+  const { job, derived } = plan.plan
+  const page: FieldPage = { job, derived, before: before?.plan ?? null, see, go, signedIn, plan }
   const view = rest[0] ?? 'today'
   const found = isPostView(view) ? postAt(rest[1], page) : null
   const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
@@ -194,7 +182,9 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
               </div>
             )}
             <PlanAge log={log} plan={plan} />
-            <View {...page} view={view} found={found} piece={rest[1]} />
+            <Suspense fallback={<p className="fnote">One moment.</p>}>
+              <View {...page} view={view} found={found} piece={rest[1]} />
+            </Suspense>
           </main>
         </div>
       </FieldContext.Provider>

@@ -33,8 +33,8 @@ export function FieldJobs() {
   return (
     <div className="field bare">
       <main className="fmain" style={{ paddingTop: 24 }}>
-        <div className="d-flex align-items-center gap-2">
-          <h1 style={{ fontSize: 26, flex: 1 }}>Field</h1>
+        <div className="fbar">
+          <h1>Field</h1>
           {me?.kind === 'person' && (
             <button type="button" className="quiet" onClick={() => void leave()}>
               Sign out

@@ -1,37 +1,9 @@
 import { postsOf } from '@/core/field'
-import type { Issue } from '@/core/result'
 import { dayTime } from '@/ui'
-import { issueText, recordText } from '@/formats/words'
+import { recordText } from '@/formats/words'
 import type { FieldPage } from './page'
+import { AllPosts } from './UnknownPost'
 import { useLog } from './useField'
-
-/** The way on from a page that has nothing to enter. */
-function AllPosts({ go }: Pick<FieldPage, 'go'>) {
-  return (
-    <div className="acts">
-      <button type="button" className="main" onClick={() => go([])}>
-        All posts
-      </button>
-    </div>
-  )
-}
-
-/** A code or link that names no post of this job, or more than one. */
-export function UnknownPost({ issues, go }: { readonly issues: readonly Issue[]; readonly go: FieldPage['go'] }) {
-  return (
-    <>
-      <div className="fwarn" role="alert">
-        <div>
-          <b>This page is of no one post</b>
-          {issues.map((issue, i) => (
-            <p key={i}>{issueText(issue)}</p>
-          ))}
-        </div>
-      </div>
-      <AllPosts go={go} />
-    </>
-  )
-}
 
 /** A post that is no more: it takes no entry, and what was recorded of it stays to be read. */
 export function GonePost({ job, derived, post, go }: FieldPage & { readonly post: string }) {

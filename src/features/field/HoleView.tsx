@@ -1,5 +1,4 @@
 'use client'
-import { holeNeed } from '@/core/frame'
 import {
   type FieldState,
   type Found,
@@ -11,7 +10,6 @@ import {
   type Said,
   type SetupLevels,
 } from '@/core/field'
-import { bagsFor } from '@/core/quantities'
 import { DIG_CAUTION } from '@/formats/words'
 import { type Dispatch, type SetStateAction, useState } from 'react'
 import { Big } from './Big'
@@ -72,7 +70,7 @@ function lookAt({
   readonly kept: number | null
   readonly now: string
 }) {
-  const need = holeNeed(derived, job, post)
+  const need = derived.needs[post] ?? null
   const log = state.holes[post] as Said<'hole'> | undefined
   const poured = state.pours[post]?.at(-1)
   const hole = derived.holes.find((each) => each.postIds.includes(post))
@@ -82,7 +80,7 @@ function lookAt({
     poured,
     verdict: log && need ? judgeHole(need, log, kept) : null,
     cure: poured ? cureOf(job, poured.body.poured, now) : null,
-    each: hole ? bagsFor(hole.volumes.concreteFt3, job.fieldwork.concrete.bagLb) : 0,
+    each: hole?.bags ?? 0,
   }
 }
 

@@ -1,16 +1,17 @@
 'use client'
-import { PIECE_STATES, type PieceAsBuilt } from '@/core/field'
-import { isOfPost, sawnOf } from '@/core/sticks'
+import { type FieldPiece, pieceLengthIn } from '@/core/derive'
+import { PIECE_STATES, type PieceStanding, pieceStanding, strayPieces } from '@/core/field'
+import { isOfPost } from '@/core/sticks'
 import { fixed } from '@/core/units'
 import { STICK_WORDS } from '@/formats/words'
 import { Measure } from '@/ui'
 import { Big } from './Big'
 import type { FieldPage } from './page'
 import { useLog, useMeasured } from './useField'
-import { usePieces, usePieceState } from './usePieces'
+import { usePieceState } from './usePieceState'
 
 /** Whether a piece that is cut is what the plan now asks for. */
-function PieceFit({ piece: { fit, stick } }: { readonly piece: PieceAsBuilt }) {
+function PieceFit({ piece: { fit, stick } }: { readonly piece: PieceStanding<FieldPiece> }) {
   if (!fit) return null
   if (fit.kind === 'fits')
     return (
@@ -37,7 +38,7 @@ function PieceFit({ piece: { fit, stick } }: { readonly piece: PieceAsBuilt }) {
 }
 
 /** The next step of a piece, and the way back. */
-function PieceSteps({ piece }: { readonly piece: PieceAsBuilt }) {
+function PieceSteps({ piece }: { readonly piece: PieceStanding<FieldPiece> }) {
   const put = usePieceState()
   const undo = useLog((log) => log.undo)
   const state = useLog((log) => log.state)
@@ -62,12 +63,24 @@ function PieceSteps({ piece }: { readonly piece: PieceAsBuilt }) {
   )
 }
 
+/** A piece as planned, or a board of a post from its foot as read; and how far it has come. */
+function usePiece({ job, derived, plan }: FieldPage, id: string): PieceStanding<FieldPiece> | null {
+  const { asBuilt } = useMeasured(job, derived)
+  const state = useLog((log) => log.state)
+  const planned = plan.plan.pieces.find((piece) => piece.id === id)
+  if (!planned) return null
+  const foot = isOfPost(planned) ? asBuilt.find((built) => built.id === planned.of) : undefined
+  const cutLengthIn = pieceLengthIn(job, derived, planned, foot?.footToGradeIn ?? null)
+  return cutLengthIn === null ? null : pieceStanding({ ...planned, cutLengthIn }, state)
+}
+
 /** One piece of the building on the phone, from the code of its label: what to cut, and how far it has come. */
-export function PieceView({ job, derived, go, id }: FieldPage & { readonly id: string }) {
-  const measured = useMeasured(job, derived)
-  const { pieces, strays } = usePieces(job, derived, measured)
-  const piece = pieces.find(({ stick }) => stick.id === id)
-  const stray = strays.find((each) => each.id === id)
+export function PieceView({ id, ...page }: FieldPage & { readonly id: string }) {
+  const { go, plan } = page
+  const piece = usePiece(page, id)
+  const state = useLog((log) => log.state)
+  const planned = new Set(plan.plan.pieces.map((each) => each.id))
+  const stray = strayPieces(planned, state).find((each) => each.id === id)
   if (!piece)
     return (
       <div className="fwarn" role="alert">
@@ -87,7 +100,6 @@ export function PieceView({ job, derived, go, id }: FieldPage & { readonly id: s
       </div>
     )
   const { stick } = piece
-  const { offSquareDeg } = sawnOf(stick)
   return (
     <>
       <p className="fnote">
@@ -96,11 +108,11 @@ export function PieceView({ job, derived, go, id }: FieldPage & { readonly id: s
       </p>
       <Big inches={piece.cut?.lengthIn ?? stick.cutLengthIn} feet words={false} />
       <p className="fnote">
-        {stick.ends.map(({ cut }, end) => (
+        {stick.ends.map((cut, end) => (
           <span key={end}>
             {end === 0 ? 'first end ' : ', second end '}
             {cut}
-            {offSquareDeg[end] > 0 ? `, ${fixed(offSquareDeg[end], 1)}° off square` : ''}
+            {stick.offSquareDeg[end] > 0 ? `, ${fixed(stick.offSquareDeg[end], 1)}° off square` : ''}
           </span>
         ))}
       </p>

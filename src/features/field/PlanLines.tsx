@@ -29,8 +29,7 @@ export function PlanAge({ log, plan }: { readonly log: FieldLogStore; readonly p
   if (link === 'online' || link === 'starting') return null
   return (
     <p className="fage" role="status">
-      Plan {plan.revision === null ? 'of an unknown revision' : `revision ${plan.revision}`}
-      {asOf === null ? '' : `, as of ${agoWords(now - Date.parse(asOf))}`}. A newer one may be at the office.
+      Plan revision {plan.revision}, as of {agoWords(now - Date.parse(asOf))}. A newer one may be at the office.
     </p>
   )
 }

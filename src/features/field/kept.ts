@@ -1,6 +1,8 @@
-import Dexie, { type EntityTable } from 'dexie'
+import type { DBSchema } from 'idb'
+import { type FieldPlan, isFieldPlan } from '@/core/derive'
 import { type FieldRecord, type Stored, upToDate } from '@/core/field'
 import type { Issue } from '@/core/result'
+import { storeOf } from '@/devices/store'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
 
@@ -18,13 +20,17 @@ interface Meta {
   readonly key: string
   readonly value: unknown
 }
-const open = () => {
-  const db = new Dexie('burdock-field') as Dexie & { records: EntityTable<Kept, 'key'>; meta: EntityTable<Meta, 'key'> }
-  db.version(1).stores({ records: 'key, jobId', meta: 'key' })
-  return db
+interface Store extends DBSchema {
+  records: { key: string; value: Kept; indexes: { jobId: string } }
+  meta: { key: string; value: Meta }
 }
-let made: ReturnType<typeof open> | null = null
-const store = () => (made ??= open())
+
+/** The store's version as browsers count it. */
+const VERSION = 10
+const store = storeOf<Store>('burdock-field', VERSION, (db) => {
+  db.createObjectStore('records', { keyPath: 'key' }).createIndex('jobId', 'jobId')
+  db.createObjectStore('meta', { keyPath: 'key' })
+})
 
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
 const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
@@ -35,9 +41,11 @@ const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
   made: Date.parse(record.at),
 })
 
-/** Keeps records of a job in this browser. */
-export const keepRecords = (jobId: string, stored: readonly Stored[]): Promise<unknown> =>
-  store().records.bulkPut(stored.map((each) => keptOf(jobId, each)))
+/** Keeps records of a job in this browser: all of them or none. */
+export async function keepRecords(jobId: string, stored: readonly Stored[]): Promise<void> {
+  const writing = (await store()).transaction('records', 'readwrite')
+  await Promise.all([...stored.map((each) => writing.store.put(keptOf(jobId, each))), writing.done])
+}
 
 /** A record that the server did not take, and why. */
 export interface SetAside {
@@ -46,16 +54,21 @@ export interface SetAside {
 }
 
 /** Sets records aside, so that they are not sent again and not forgotten either. */
-export const keepAside = (jobId: string, aside: readonly SetAside[]): Promise<unknown> =>
-  store().transaction('rw', store().records, () =>
-    Promise.all(aside.map(({ id, issues }) => store().records.update(keyOf(jobId, id), { refused: issues }))),
-  )
+export async function keepAside(jobId: string, aside: readonly SetAside[]): Promise<void> {
+  const writing = (await store()).transaction('records', 'readwrite')
+  for (const { id, issues } of aside) {
+    const kept = await writing.store.get(keyOf(jobId, id))
+    if (kept) await writing.store.put({ ...kept, refused: issues })
+  }
+  await writing.done
+}
 
 /** Drops a record from this device. */
-export const dropRecord = (jobId: string, id: string): Promise<unknown> => store().records.delete(keyOf(jobId, id))
+export const dropRecord = async (jobId: string, id: string): Promise<void> =>
+  (await store()).delete('records', keyOf(jobId, id))
 
-const keepMeta = (key: string, value: unknown): Promise<unknown> => store().meta.put({ key, value })
-const metaOf = async (key: string): Promise<unknown> => (await store().meta.get(key))?.value
+const keepMeta = async (key: string, value: unknown): Promise<unknown> => (await store()).put('meta', { key, value })
+const metaOf = async (key: string): Promise<unknown> => (await (await store()).get('meta', key))?.value
 
 /** Keeps who works with this device. */
 export const keepWho = (who: string): Promise<unknown> => keepMeta('who', who)
@@ -67,7 +80,7 @@ const textOr = <T>(value: unknown, other: T): string | T => (typeof value === 's
 /** What this browser has kept of a job, its own name, who works with it and the set-up that it reads from. */
 export async function recall(jobId: string) {
   const [kept, device, who, setup] = await Promise.all([
-    store().records.where('jobId').equals(jobId).toArray(),
+    store().then((db) => db.getAllFromIndex('records', 'jobId', jobId)),
     metaOf('device'),
     metaOf('who'),
     metaOf(`setup:${jobId}`),
@@ -85,55 +98,49 @@ export async function recall(jobId: string) {
 
 /** A job's plan as this device last saw it. */
 export interface KeptPlan {
-  readonly doc: unknown
-  /** Null where an older page kept it. */
-  readonly revision: number | null
-  /** When the office last said that it is the newest; null where that is not known. */
-  readonly asOf: string | null
+  readonly plan: FieldPlan
+  readonly revision: number
+  /** When the office last said that it is the newest. */
+  readonly asOf: string
 }
+
+const PLAN = 'field:'
+const SEEN = 'seen-field:'
+/** A plan as it was kept; null where another build kept it in its own form. */
+const readable = (value: unknown): KeptPlan | null =>
+  isFieldPlan((value as KeptPlan | undefined)?.plan) ? (value as KeptPlan) : null
 
 /**
  * Keeps the plan of a job, for days without a signal. An older one never takes the place of a newer one; the same again
  * only says that it still holds.
  */
 export async function keepPlan(jobId: string, plan: KeptPlan): Promise<void> {
-  await store().transaction('rw', store().meta, async () => {
-    const had = await keptPlan(jobId)
-    if (had !== null && (had.revision ?? 0) > (plan.revision ?? 0)) return
-    await keepMeta(`plan:${jobId}`, plan)
-  })
+  const writing = (await store()).transaction('meta', 'readwrite')
+  const had = readable((await writing.store.get(PLAN + jobId))?.value)
+  if (had === null || had.revision <= plan.revision) await writing.store.put({ key: PLAN + jobId, value: plan })
+  await writing.done
 }
 
-/** The plan that was kept; null where none was. */
-export async function keptPlan(jobId: string): Promise<KeptPlan | null> {
-  const plan = await metaOf(`plan:${jobId}`)
-  if (plan) return plan as KeptPlan
-  const [doc, revision] = await Promise.all([metaOf(`job:${jobId}`), metaOf(`revision:${jobId}`)])
-  return doc ? { doc, revision: typeof revision === 'number' ? revision : null, asOf: null } : null
-}
+/** The plan that was kept; null where none was that this build reads. */
+export const keptPlan = async (jobId: string): Promise<KeptPlan | null> => readable(await metaOf(PLAN + jobId))
 
 /** The plan that this device's people last said they have seen: what has changed since is told against it. */
-export const keepSeen = (jobId: string, plan: KeptPlan | null): Promise<unknown> => keepMeta(`seen:${jobId}`, plan)
-export const keptSeen = async (jobId: string): Promise<KeptPlan | null> =>
-  ((await metaOf(`seen:${jobId}`)) as KeptPlan | null | undefined) ?? null
+export const keepSeen = (jobId: string, plan: KeptPlan | null): Promise<unknown> => keepMeta(SEEN + jobId, plan)
+export const keptSeen = async (jobId: string): Promise<KeptPlan | null> => readable(await metaOf(SEEN + jobId))
 
 /** A job that is kept here, by its name. */
 export interface KeptJob {
   readonly id: string
   readonly name: string
 }
-const PLAN = /^(?:plan|job):(.+)$/
 
 /** The jobs whose plans are kept here. */
 export async function keptJobs(): Promise<readonly KeptJob[]> {
-  const found = new Map<string, string>()
-  await store().meta.each(({ key, value }) => {
-    const id = PLAN.exec(key)?.[1]
-    if (id === undefined || typeof value !== 'object' || value === null) return
-    const doc = (key.startsWith('plan:') ? (value as KeptPlan).doc : value) as { readonly name?: unknown } | null
-    found.set(id, textOr(doc?.name, id))
+  const all = await (await store()).getAll('meta', IDBKeyRange.bound(PLAN, `${PLAN}\uffff`))
+  return all.flatMap(({ key, value }): readonly KeptJob[] => {
+    const kept = readable(value)
+    return kept ? [{ id: key.slice(PLAN.length), name: kept.plan.job.name }] : []
   })
-  return [...found].map(([id, name]) => ({ id, name }))
 }
 
 /** Room that must be left for a day's entries, bytes. */
@@ -148,7 +155,7 @@ export async function canKeep(): Promise<boolean> {
     const probe = `probe:${newId(8)}`
     await keepMeta(probe, PROBE)
     if ((await metaOf(probe)) !== PROBE) return false
-    await store().meta.delete(probe)
+    await (await store()).delete('meta', probe)
     const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {}
     return quota === undefined || quota - (usage ?? 0) > LEAST_ROOM
   } catch {

@@ -1,6 +1,7 @@
 import { IDBFactory } from 'fake-indexeddb'
 import 'fake-indexeddb/auto'
 import type { FieldRecord } from '@/core/field'
+import { demoOnPhone } from '@/core/testing/demos'
 
 // The log of a phone with a store of its own, a network that comes and goes, and an office that takes what it likes.
 
@@ -184,13 +185,22 @@ test.each([
 })
 
 test('of the plans that are kept an older one never takes the place of a newer one', async () => {
-  const plan = (revision: number, name: string) => ({ doc: { name }, revision, asOf: null })
+  const whole = demoOnPhone('tansy')
+  const asOf = '2026-05-04T12:00:00.000Z'
+  const plan = (revision: number, name: string) => ({
+    plan: { ...whole, job: { ...whole.job, name } },
+    revision,
+    asOf,
+  })
   const { keepPlan, keptPlan, keptJobs } = await opened()
   await keepPlan('job', plan(5, 'five'))
   await keepPlan('job', plan(4, 'four'))
   expect((await keptPlan('job'))?.revision).toBe(5)
   await keepPlan('job', plan(6, 'six'))
-  expect((await keptPlan('job'))?.doc).toEqual({ name: 'six' })
+  expect((await keptPlan('job'))?.plan.job.name).toBe('six')
   expect(await keptJobs()).toEqual([{ id: 'job', name: 'six' }])
   expect(await keptPlan('another')).toBeNull()
+  // A plan in another build's form is none.
+  await keepPlan('other', { ...plan(1, 'other'), plan: { ...whole, version: 2 as 1 } })
+  expect(await keptPlan('other')).toBeNull()
 })

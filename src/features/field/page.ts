@@ -1,11 +1,10 @@
-import type { ShownDerived } from '@/formats/shown'
-import type { Job } from '@/core/model'
+import type { FieldDerived, FieldJob } from '@/core/derive'
 import type { KeptPlan } from './kept'
 
 /** What every field page is given. */
 export interface FieldPage {
-  readonly job: Job
-  readonly derived: ShownDerived
+  readonly job: FieldJob
+  readonly derived: FieldDerived
   readonly go: (path: readonly string[]) => void
   readonly plan: KeptPlan
   /** The plan before this one, until somebody here says that the change was seen; null where nothing has changed. */

@@ -1,10 +1,7 @@
 'use client'
-import { createContext, useCallback, useContext, useEffect, useState } from 'react'
+import { createContext, useContext, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
-import type { ShownDerived } from '@/formats/shown'
-import { scheduleAsRead, type ScheduleRowAsRead } from '@/core/derive'
-import { measure, type Measured } from '@/core/field'
-import type { Job } from '@/core/model'
+import { measure, type Measured, type ReadJob, type Stood } from '@/core/field'
 import { remember } from '@/core/result'
 import { createFieldLog } from './log'
 import type { FieldLog, FieldLogStore } from './logState'
@@ -17,24 +14,13 @@ export function useLog<T>(select: (log: FieldLog) => T): T {
   return useStore(log, select)
 }
 
-const measured = remember(measure)
 /** Rods and posts as built, remembered while nothing of it changes. */
-export function useMeasured(job: Job, derived: ShownDerived): Measured {
+export const measured = remember(measure)
+/** The same of the log that is open. */
+export function useMeasured(job: ReadJob, derived: Stood): Measured {
   const state = useLog((log) => log.state)
   const levels = useLog((log) => log.levels)
   return measured(job, derived, state, levels)
-}
-
-const asRead = remember(scheduleAsRead)
-/** The schedule of the posts, each from its own foot where that was read. */
-export const useSchedule = (job: Job, derived: ShownDerived): readonly ScheduleRowAsRead[] =>
-  asRead(job, derived, useMeasured(job, derived))
-
-/** The same, worked out only where it is asked for: an edit that shows no post does not wait for it. */
-export function useScheduleAsked(job: Job, derived: ShownDerived): () => readonly ScheduleRowAsRead[] {
-  const state = useLog((log) => log.state)
-  const levels = useLog((log) => log.levels)
-  return useCallback(() => asRead(job, derived, measured(job, derived, state, levels)), [job, derived, state, levels])
 }
 
 /** The field log of a job, for as long as the component lives; null until it is open. */

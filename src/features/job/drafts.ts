@@ -1,7 +1,8 @@
-import Dexie, { type EntityTable } from 'dexie'
+import type { DBSchema } from 'idb'
 import { parseJob } from '@/core/files'
 import type { History, Job } from '@/core/model'
 import { keepSame } from '@/core/result'
+import { storeOf } from '@/devices/store'
 import { newId } from '@/formats/ids'
 import { resumeSave } from './saveId'
 
@@ -26,15 +27,18 @@ interface KeptSteps extends Pick<History<Job>, 'past' | 'present' | 'future'> {
   readonly at: number
 }
 
-const open = () => {
-  const db = new Dexie('burdock') as Dexie & { drafts: EntityTable<Draft, 'key'>; steps: EntityTable<KeptSteps, 'key'> }
-  db.version(1).stores({ drafts: 'key, jobId' })
-  db.version(2).stores({ drafts: 'key, jobId', steps: 'key, at' })
-  return db
+interface Store extends DBSchema {
+  drafts: { key: string; value: Draft; indexes: { jobId: string } }
+  steps: { key: string; value: KeptSteps; indexes: { at: number } }
 }
-let store: ReturnType<typeof open> | null = null
-const browser = () => (store ??= open())
-const drafts = () => browser().drafts
+
+/** The store's version as browsers count it; 10 had no steps yet. */
+const VERSION = 20
+const FIRST_WITH_STEPS = 20
+const store = storeOf<Store>('burdock', VERSION, (db, before) => {
+  if (before === 0) db.createObjectStore('drafts', { keyPath: 'key' }).createIndex('jobId', 'jobId')
+  if (before < FIRST_WITH_STEPS) db.createObjectStore('steps', { keyPath: 'key' }).createIndex('at', 'at')
+})
 
 /** This window's name; it outlives a reload and holds a lock, so that others can see that the window is open. */
 function thisTab(): string {
@@ -52,13 +56,15 @@ export function holdTab(): void {
 }
 
 /** Keeps an edit in this browser; false where the browser refuses to (a private window, a full disk). */
-export const keepDraft = (draft: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> =>
-  drafts()
-    .put({ ...draft, key: `${draft.jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
-    .then(
-      () => true,
-      () => false,
-    )
+export async function keepDraft(draft: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> {
+  try {
+    const db = await store()
+    await db.put('drafts', { ...draft, key: `${draft.jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
+    return true
+  } catch {
+    return false
+  }
+}
 
 /** Steps kept over a reload, the newest; the server's history keeps every revision. */
 const STEPS_KEPT = 40
@@ -66,25 +72,34 @@ const STEPS_KEPT = 40
 const STEPS_LAST_MS = 7 * 24 * 3600 * 1000
 
 /** Keeps the last steps of undo and the next of redo; a browser that refuses to has undo until the page is left. */
-export const keepSteps = (jobId: string, { past, present, future }: History<Job>): Promise<unknown> =>
-  browser()
-    .steps.put({
-      key: `${jobId}:${thisTab()}`,
-      past: past.slice(-STEPS_KEPT),
-      present,
-      future: future.slice(0, STEPS_KEPT),
-      at: Date.now(),
-    })
-    .catch(() => undefined)
+export async function keepSteps(jobId: string, { past, present, future }: History<Job>): Promise<void> {
+  const steps: KeptSteps = {
+    key: `${jobId}:${thisTab()}`,
+    past: past.slice(-STEPS_KEPT),
+    present,
+    future: future.slice(0, STEPS_KEPT),
+    at: Date.now(),
+  }
+  try {
+    const db = await store()
+    await db.put('steps', steps)
+  } catch {
+    /* Undo works until the page is left. */
+  }
+}
+
+/** Forgets the steps of windows that were not seen for long. */
+async function dropOldSteps(): Promise<void> {
+  const old = IDBKeyRange.upperBound(Date.now() - STEPS_LAST_MS, true)
+  const steps = (await store()).transaction('steps', 'readwrite').store
+  for (const key of await steps.index('at').getAllKeys(old)) await steps.delete(key)
+}
 
 /** The steps that this window had of a job whose document is still the same; null where there are none. */
 export async function findSteps(jobId: string, present: Job): Promise<Pick<History<Job>, 'past' | 'future'> | null> {
   try {
-    void browser()
-      .steps.where('at')
-      .below(Date.now() - STEPS_LAST_MS)
-      .delete()
-    const kept = await browser().steps.get(`${jobId}:${thisTab()}`)
+    void dropOldSteps().catch(() => undefined)
+    const kept = await (await store()).get('steps', `${jobId}:${thisTab()}`)
     return kept && keepSame(kept.present, present) === kept.present ? kept : null
   } catch {
     return null
@@ -104,10 +119,13 @@ export const noteRevision = (jobId: string, revision: number): void =>
 export const knownRevision = (jobId: string): number => Number(sessionStorage.getItem(revisionKey(jobId)) ?? 0)
 
 /** Forgets what was kept; where nothing could be kept there is nothing to forget. */
-export const dropDraft = (jobId: string, tab = thisTab()): Promise<unknown> =>
-  drafts()
-    .delete(`${jobId}:${tab}`)
-    .catch(() => undefined)
+export async function dropDraft(jobId: string, tab = thisTab()): Promise<void> {
+  try {
+    await (await store()).delete('drafts', `${jobId}:${tab}`)
+  } catch {
+    /* Nothing was kept. */
+  }
+}
 
 /** A draft kept by an older version, in the form of this one; null where it no longer reads. */
 function upToDate(draft: Draft): Draft | null {
@@ -120,7 +138,7 @@ function upToDate(draft: Draft): Draft | null {
 /** The draft to go on with: this window's own, or one whose window has closed. */
 export async function findDraft(jobId: string): Promise<Draft | null> {
   try {
-    const all = await drafts().where('jobId').equals(jobId).toArray()
+    const all = await (await store()).getAllFromIndex('drafts', 'jobId', jobId)
     const own = all.find((draft) => draft.tab === thisTab())
     if (own) return upToDate(own)
     const held = new Set(((await navigator.locks?.query())?.held ?? []).map((lockInfo) => lockInfo.name))

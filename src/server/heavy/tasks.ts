@@ -1,8 +1,9 @@
 import 'server-only'
+import { deriveJob, fieldPlan } from '@/core/derive'
 import { parseJob } from '@/core/files'
 import { type FieldRecord, parseRecords } from '@/core/field'
 import type { Job } from '@/core/model'
-import type { Result } from '@/core/result'
+import { ok, type Result } from '@/core/result'
 import type { CutStage } from '@/core/sticks'
 import type { CardsASheet } from '@/formats/fieldsheets'
 import { bookPdf } from './books'
@@ -15,7 +16,7 @@ interface Dated {
   readonly revision: string
 }
 
-/** A paper to be made: the document and the records as they came, read where the work is done. */
+/** A paper to be made, or a phone's plan: the document and the records as they came, read where the work is done. */
 export type Task =
   | ({ readonly paper: 'crew-book'; readonly doc: unknown; readonly records: unknown } & Dated)
   | ({ readonly paper: 'calc-sheet' | 'drawings'; readonly doc: unknown } & Dated)
@@ -39,6 +40,7 @@ export type Task =
       readonly page: string
     } & Dated)
   | ({ readonly paper: 'pole-strips'; readonly doc: unknown; readonly post: string } & Dated)
+  | { readonly paper: 'field-plan'; readonly doc: unknown }
 
 /** A paper that needs the field's records, or why they are none. */
 async function withRecords(
@@ -47,6 +49,12 @@ async function withRecords(
 ): Promise<Result<Uint8Array>> {
   const records = parseRecords(given)
   return records.ok ? make(records.value) : records
+}
+
+/** The plan of a job as phones have it, as JSON. */
+function fieldPlanJson(job: Job): Result<Uint8Array> {
+  const derived = deriveJob(job)
+  return derived.ok ? ok(new TextEncoder().encode(JSON.stringify(fieldPlan(job, derived.value)))) : derived
 }
 
 async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
@@ -64,10 +72,12 @@ async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8
       return labelsPdf(job, task, drawn)
     case 'pole-strips':
       return stripsOf(job, task.post, task, drawn)
+    case 'field-plan':
+      return fieldPlanJson(job)
   }
 }
 
-/** Makes a paper as a PDF, or says what is wrong with what it is made of. */
+/** Makes a paper as a PDF, or a phone's plan as JSON, or says what is wrong with what it is made of. */
 export async function runTask(task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
   const job = parseJob(task.doc)
   return job.ok ? paperOf(job.value, task, drawn) : job

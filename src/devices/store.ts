@@ -1,0 +1,34 @@
+import { type DBSchema, type IDBPDatabase, openDB, type OpenDBCallbacks } from 'idb'
+
+/**
+ * A store of this browser, opened when it is first used. One that would not open is tried again at its next use; one that
+ * a newer page needs to change, or that the browser has closed, is let go.
+ */
+export function storeOf<S extends DBSchema>(
+  name: string,
+  version: number,
+  upgrade: NonNullable<OpenDBCallbacks<S>['upgrade']>,
+): () => Promise<IDBPDatabase<S>> {
+  let opened: Promise<IDBPDatabase<S>> | null = null
+  const letGo = () => {
+    opened = null
+  }
+  const open = async (): Promise<IDBPDatabase<S>> => {
+    const db = await openDB<S>(name, version, {
+      upgrade,
+      terminated: letGo,
+      blocking: (_, __, event) => {
+        letGo()
+        ;(event.target as IDBDatabase).close()
+      },
+    })
+    return db
+  }
+  return () => {
+    opened ??= open().catch((error: unknown) => {
+      letGo()
+      throw error
+    })
+    return opened
+  }
+}

@@ -76,7 +76,7 @@ describe('ready without a signal', () => {
       await lookAgain()
       return /✓ Ready without a signal/.test(await at.text('.fmain'))
     }, PATIENCE)
-    await inStore(`meta.delete('plan:${id}')`)
+    await inStore(`meta.delete('field:${id}')`)
     await lookAgain()
     await today(/Not ready without a signal: the plan is not kept/)
     await open()

@@ -1,5 +1,6 @@
 import type { Metadata, Viewport } from 'next'
 import type { ReactNode } from 'react'
+import { ASK_PLAN } from '@/features/field'
 import './field.scss'
 
 export const metadata: Metadata = {
@@ -15,6 +16,9 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1, them
 export default function FieldLayout({ children }: { readonly children: ReactNode }) {
   return (
     <html lang="en">
+      <head>
+        <script dangerouslySetInnerHTML={{ __html: ASK_PLAN }} />
+      </head>
       <body>{children}</body>
     </html>
   )

@@ -139,6 +139,47 @@ const NO_PLAN: Readonly<Record<NoPlan, readonly [title: string, text: string]>> 
   'other-build': ['This page is of another Burdock', 'The office has a newer one. Load this page again with a signal.'],
 }
 
+/** The page that the address asks for, with its head. */
+function Pages({
+  page,
+  log,
+  rest,
+  gone,
+}: {
+  readonly page: FieldPage
+  readonly log: FieldLogStore
+  readonly rest: readonly string[]
+  readonly gone: boolean
+}) {
+  const { job, derived, go, plan } = page
+  const view = rest[0] ?? 'today'
+  const found = isPostView(view) ? postAt(rest[1], page) : null
+  const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
+  return (
+    <div className="field">
+      <Head
+        log={log}
+        title={`${TITLE[view] ?? 'Today'}${name}`}
+        sub={job.name}
+        onBack={view === 'today' ? null : () => go([])}
+      />
+      <div className="stick" aria-hidden />
+      <main className="fmain">
+        <CannotKeep />
+        {gone && (
+          <div className="fwarn" role="alert">
+            <b>The office no longer has this job: what is kept here is all there is.</b>
+          </div>
+        )}
+        <PlanAge log={log} plan={plan} />
+        <Suspense fallback={<p className="fnote">One moment.</p>}>
+          <View {...page} view={view} found={found} piece={rest[1]} />
+        </Suspense>
+      </main>
+    </div>
+  )
+}
+
 /** The field pages of one job. They work on from what this device last saw when there is no server. */
 export function FieldApp({ id, path }: { readonly id: string; readonly path: readonly string[] }) {
   const { rest, go } = useRest(id, path)
@@ -160,33 +201,10 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
   if (!log) return <Plain title="Opening the job">One moment.</Plain>
   const { job, derived } = plan.plan
   const page: FieldPage = { job, derived, before: before?.plan ?? null, see, go, signedIn, plan }
-  const view = rest[0] ?? 'today'
-  const found = isPostView(view) ? postAt(rest[1], page) : null
-  const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
   return (
     <IssueWords.Provider value={issueText}>
       <FieldContext.Provider value={log}>
-        <div className="field">
-          <Head
-            log={log}
-            title={`${TITLE[view] ?? 'Today'}${name}`}
-            sub={job.name}
-            onBack={view === 'today' ? null : () => go([])}
-          />
-          <div className="stick" aria-hidden />
-          <main className="fmain">
-            <CannotKeep />
-            {gone && (
-              <div className="fwarn" role="alert">
-                <b>The office no longer has this job: what is kept here is all there is.</b>
-              </div>
-            )}
-            <PlanAge log={log} plan={plan} />
-            <Suspense fallback={<p className="fnote">One moment.</p>}>
-              <View {...page} view={view} found={found} piece={rest[1]} />
-            </Suspense>
-          </main>
-        </div>
+        <Pages page={page} log={log} rest={rest} gone={gone} />
       </FieldContext.Provider>
     </IssueWords.Provider>
   )

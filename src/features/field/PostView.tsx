@@ -4,7 +4,7 @@ import { cardCode, type FieldRecord, POST_STATES, type PostAsBuilt, type RecordB
 import { buyingOf, sawnLongIn } from '@/core/sticks'
 import { RAISE_CAUTION, shortWall } from '@/formats/words'
 import { formatLength } from '@/core/units'
-import { Measure } from '@/ui'
+import { AfterFrame, Measure } from '@/ui'
 import { Big } from './Big'
 import type { PostPage } from './page'
 import { CardChanges, useChanges } from './PlanLines'
@@ -287,7 +287,9 @@ export function PostView({ job, derived, post: id, go, before, see }: PostPage) 
         />
       )}
       <h2>Marks from its own bottom</h2>
-      <OwnMarks built={built} wallNames={derived.wallNames} />
+      <AfterFrame>
+        <OwnMarks built={built} wallNames={derived.wallNames} />
+      </AfterFrame>
       <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
       <div className="caution">{RAISE_CAUTION}</div>
       <div className="acts small">

@@ -3,7 +3,7 @@ import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
 import { troublesSaid } from '@/formats/words'
 import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
-import { Measure } from '@/ui'
+import { AfterFrame, Measure } from '@/ui'
 import { ClockLine, LastingLine, ReadyLine, SetAsideList, SignedOutLine } from './Keeping'
 import type { FieldPage } from './page'
 import { PlanChanged } from './PlanLines'
@@ -133,7 +133,9 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
         </button>
       </div>
       <h2>Posts</h2>
-      <PostList asBuilt={asBuilt} go={go} />
+      <AfterFrame>
+        <PostList asBuilt={asBuilt} go={go} />
+      </AfterFrame>
     </>
   )
 }

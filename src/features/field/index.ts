@@ -1,5 +1,6 @@
 export { cureOf, tempsSince } from './cure'
 export { FieldSite } from './FieldSite'
+export { ASK_PLAN } from './firstPlan'
 export type { FieldLog, FieldLogStore } from './logState'
 export { FieldContext, useFieldLog, useLog, useMeasured } from './useField'
 export { useSchedule, useScheduleAsked } from './useSchedule'

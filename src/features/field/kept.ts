@@ -5,6 +5,7 @@ import type { Issue } from '@/core/result'
 import { storeOf } from '@/devices/store'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
+import { notePlan } from './firstPlan'
 
 /** A record on this device: waiting for the server, known to it, or set aside because the server did not take it. */
 interface Kept {
@@ -119,6 +120,7 @@ export async function keepPlan(jobId: string, plan: KeptPlan): Promise<void> {
   const had = readable((await writing.store.get(PLAN + jobId))?.value)
   if (had === null || had.revision <= plan.revision) await writing.store.put({ key: PLAN + jobId, value: plan })
   await writing.done
+  notePlan(jobId, Math.max(had?.revision ?? 0, plan.revision))
 }
 
 /** The plan that was kept; null where none was that this build reads. */

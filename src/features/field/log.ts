@@ -143,7 +143,9 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     try {
       const { kept, aside, ...own } = await recall(jobId)
       log.setState({ ...derivedOf(withKept(log.getState().stored, kept), aside), ...own })
-      if (!(await canKeep())) log.setState({ keeps: false })
+      void canKeep().then((keeps) => {
+        if (!keeps) log.setState({ keeps })
+      })
     } catch {
       // No store in this browser: nothing that is typed would be kept, and the page says so before it is.
       log.setState({ keeps: false })

@@ -2,7 +2,8 @@
 import { useCallback, useEffect, useRef, useState } from 'react'
 import { useStore } from 'zustand'
 import { isFieldPlan } from '@/core/derive'
-import { ask } from '../job/api'
+import { ask, type Reply, replyOf } from '../job/api'
+import { earlyPlan, planPath } from './firstPlan'
 import { keepPlan, type KeptPlan, keepSeen, keptPlan, keptSeen } from './kept'
 import type { FieldLogStore } from './logState'
 
@@ -50,25 +51,37 @@ function after({ plan, before }: Shown, next: KeptPlan): Shown {
 function useShown(jobId: string) {
   const [shown, setShown] = useState<Shown>({ plan: null, before: null })
   const now = useRef(shown)
-  const show = useCallback((next: Shown) => {
-    now.current = next
-    setShown(next)
-  }, [])
-  const take = useCallback(
-    (next: KeptPlan) => {
-      const had = now.current
-      show(after(had, next))
-      const { plan, before } = now.current
-      if (before !== had.before) quietly(keepSeen(jobId, before))
-      if (plan !== null) quietly(keepPlan(jobId, plan))
+  const current = useCallback(() => now.current, [])
+  /** `had` is what is known to be kept. */
+  const change = useCallback(
+    (had: Shown, next: Shown) => {
+      now.current = next
+      setShown(next)
+      if (next.before !== had.before) quietly(keepSeen(jobId, next.before))
+      if (next.plan !== null && next.plan !== had.plan) quietly(keepPlan(jobId, next.plan))
     },
-    [jobId, show],
+    [jobId],
   )
-  const see = useCallback(() => {
-    show({ ...now.current, before: null })
-    quietly(keepSeen(jobId, null))
-  }, [jobId, show])
-  return { shown, now, show, take, see }
+  return { shown, current, change }
+}
+
+/** What the office says of a plan: what the head of the page has asked for, else asked now. */
+async function planReply(jobId: string, has: number | undefined): Promise<Reply<PlanTold>> {
+  const early = await earlyPlan()
+  return early ? replyOf(early) : ask(planPath(jobId, has))
+}
+
+const WHY_NONE: Readonly<Record<Exclude<Reply<unknown>['kind'], 'ok'>, NoPlan>> = {
+  gone: 'gone',
+  'signed-out': 'signed-out',
+  refused: 'broken',
+  unreadable: 'broken',
+  clash: 'not-here',
+  away: 'not-here',
+  busy: 'not-here',
+  full: 'not-here',
+  'read-only': 'not-here',
+  'not-allowed': 'not-here',
 }
 
 /**
@@ -76,56 +89,63 @@ function useShown(jobId: string) {
  * of, and an older one never does.
  */
 export function usePlan(jobId: string, log: FieldLogStore | null): JobPlan {
-  const { shown, now, show, take, see } = useShown(jobId)
+  const { shown, current, change } = useShown(jobId)
   const [none, setNone] = useState<NoPlan>('opening')
   const [gone, setGone] = useState(false)
 
+  const take = useCallback((next: KeptPlan) => change(current(), after(current(), next)), [change, current])
+
+  /** Takes what the office says of the plan; false where it takes for granted a plan that is not here any more. */
   const told = useCallback(
-    ({ revision, plan }: PlanTold) => {
+    ({ revision, plan }: PlanTold): boolean => {
       const asOf = new Date().toISOString()
-      const has = now.current.plan
+      const has = current().plan
       if (isFieldPlan(plan)) take({ plan, revision, asOf })
-      else if (plan === undefined && has?.revision === revision) take({ ...has, asOf })
-      else setNone('other-build')
+      else if (plan !== undefined) setNone('other-build')
+      else if (has?.revision !== revision) return false
+      else take({ ...has, asOf })
+      return true
     },
-    [now, take],
+    [current, take],
   )
 
-  const fetchPlan = useCallback(async () => {
-    const has = now.current.plan?.revision
-    const reply = await ask<PlanTold>(planPath(jobId, has))
-    switch (reply.kind) {
-      case 'ok':
-        setGone(false)
-        return told(reply.value)
-      case 'gone':
-        setGone(true)
-        return setNone('gone')
-      case 'signed-out':
-        return setNone('signed-out')
-      case 'refused':
-      case 'unreadable':
-        return setNone('broken')
-      default:
-        return setNone('not-here')
-    }
-  }, [jobId, now, told])
+  /** Takes a reply; where the office takes for granted what is not here, it is asked for the whole. */
+  const taken = useCallback(
+    async (reply: Reply<PlanTold>): Promise<void> => {
+      const whole = reply.kind === 'ok' && !told(reply.value) ? await ask<PlanTold>(planPath(jobId, undefined)) : reply
+      setGone(whole.kind === 'gone')
+      if (whole.kind !== 'ok') setNone(WHY_NONE[whole.kind])
+      else if (whole !== reply) told(whole.value)
+    },
+    [jobId, told],
+  )
+
+  const fetchPlan = useCallback(
+    async () => taken(await ask<PlanTold>(planPath(jobId, current().plan?.revision))),
+    [jobId, current, taken],
+  )
 
   useEffect(() => {
     void (async () => {
-      const [kept, seen] = await Promise.all([keptPlan(jobId).catch(() => null), keptSeen(jobId).catch(() => null)])
-      show({ plan: now.current.plan ?? kept, before: now.current.before ?? seen })
-      await fetchPlan()
+      const kept = Promise.all([keptPlan(jobId).catch(() => null), keptSeen(jobId).catch(() => null)])
+      const reading = kept.then(([plan, before]) => {
+        // The office may have been quicker than this device's own store.
+        const told = current().plan
+        const had = { plan, before }
+        change(had, told ? after(had, told) : had)
+      })
+      const reply = await planReply(jobId, undefined)
+      if (reply.kind !== 'ok' || reply.value.plan === undefined) await reading
+      await taken(reply)
     })()
-  }, [jobId, now, show, fetchPlan])
+  }, [jobId, current, change, taken])
 
   useNewest(log, shown.plan, fetchPlan)
   useStillHolds(log, shown.plan, take)
+
+  const see = useCallback(() => change(current(), { ...current(), before: null }), [change, current])
   return { ...shown, none, gone, see }
 }
-
-const planPath = (jobId: string, has: number | undefined): string =>
-  `/api/jobs/${encodeURIComponent(jobId)}/plan${has === undefined ? '' : `?has=${has}`}`
 
 /** Fetches the plan when the office speaks of a newer one. */
 function useNewest(log: FieldLogStore | null, plan: KeptPlan | null, fetchPlan: () => Promise<void>): void {

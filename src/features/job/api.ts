@@ -63,7 +63,8 @@ const REFUSED = [400, 413, 415, 422]
 const MOST_TRIES = 5
 const LONGEST_PAUSE_S = 5
 
-async function replyOf<T>(response: Response): Promise<Reply<T>> {
+/** What a server's answer says. */
+export async function replyOf<T>(response: Response): Promise<Reply<T>> {
   if (response.ok) return { kind: 'ok', value: (await response.json()) as T }
   const said = (await response.json().catch(() => ({}))) as {
     error?: string

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { type Role, ROLES, secretKindOf } from '@/core/people'
 import { freshSite } from '../../scripts/lib/site.mjs'
 import { note } from '../testing/office'
@@ -190,6 +191,55 @@ test('a lost phone is out at once, so is somebody whose access has ended; the la
   expect((await phone.ask(`/api/jobs/${job}`)).status).toBe(401)
   const juniper = (await list()).find(({ name }) => name === 'Juniper')
   expect(await codesOf(await owner.ask(`/api/people/${juniper?.id}`, 'DELETE', {}))).toEqual(['last-owner'])
+})
+
+test('a guest’s card opens one post to whoever has its address, until its day or until it is taken back', async () => {
+  const doc = (await (await owner.ask(`/api/jobs/${job}`)).json()) as { doc: { building: { posts: { id: string }[] } } }
+  const [post, other] = doc.doc.building.posts
+  const at = `/api/jobs/${job}/guests`
+  const until = (days: number) => new Date(Date.now() + days * 86_400_000).toISOString()
+  const make = (who: Browser, id: string, days: number) => who.ask(at, 'POST', { post: id, until: until(days) })
+  expect((await make(asOf('crew'), post.id, 7)).status).toBe(403)
+  expect(await codesOf(await make(owner, post.id, -1))).toEqual(['guest-until'])
+  expect(await codesOf(await make(owner, post.id, 400))).toEqual(['guest-until'])
+  expect(await codesOf(await make(owner, 'p-nobody-here', 7))).toEqual(['no-such-post'])
+  const made = await make(asOf('lead'), post.id, 7)
+  const { token } = (await made.json()) as { token: string }
+  expect([made.status, token.length]).toEqual([201, 43])
+
+  const guest = browser()
+  const read = async () => (await guest.ask(`/guest/${token}`)).text()
+  const plan = (await (await owner.ask(`/api/jobs/${job}/plan`)).json()) as {
+    plan: { derived: { names: Record<string, string> } }
+  }
+  const names = plan.plan.derived.names
+  const page = await read()
+  expect(page).toContain(`Post ${names[post.id]}`)
+  expect([page.includes(post.id), page.includes(other.id), page.includes(`Post ${names[other.id]}`)]).toEqual([
+    false,
+    false,
+    false,
+  ])
+  // It opens nothing else, and another one opens nothing.
+  for (const path of [`/field/${job}`, `/api/jobs/${job}/plan`, `/api/jobs/${job}/records`, at])
+    expect((await guest.ask(path)).status).not.toBe(200)
+  expect(await (await browser().ask(`/guest/${token.slice(1)}x`)).text()).toContain('This card opens nothing')
+  expect(readFileSync(site.log, 'utf8')).not.toContain(token)
+
+  const [card] = (await (await owner.ask(at)).json()) as { id: string; post: string }[]
+  expect(card.post).toBe(post.id)
+  expect((await asOf('crew').ask(`${at}/${card.id}`, 'DELETE', {})).status).toBe(403)
+  expect((await owner.ask(`${at}/${card.id}`, 'DELETE', {})).status).toBe(200)
+  expect(await read()).toContain('This card opens nothing')
+  expect((await owner.ask(`${at}/${card.id}`, 'DELETE', {})).status).toBe(404)
+  // One whose time runs out.
+  const brief = (await (await owner.ask(at, 'POST', { post: post.id, until: until(2 / 86_400) })).json()) as {
+    token: string
+  }
+  await new Promise((resolve) => setTimeout(resolve, 2200))
+  expect(await (await guest.ask(`/guest/${brief.token}`)).text()).toContain('This card opens nothing')
+  const audit = await (await owner.ask('/api/audit')).text()
+  expect([audit.includes('guest card made'), audit.includes('guest card taken back')]).toEqual([true, true])
 })
 
 test('a phone that was signed out leaves its entries, and they count only once the office takes them', async () => {

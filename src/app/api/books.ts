@@ -1,7 +1,6 @@
 import { z } from 'zod'
-import { issuesOf } from '@/core/result'
 import { CUT_STAGES } from '@/core/sticks'
-import { answer, type Made, makePaper, readBody, refused, type Task, tooBusy } from '@/server'
+import { answer, type Made, makePaper, bodyOf, refused, type Task, tooBusy } from '@/server'
 
 const PDF = 'application/pdf'
 /** Asked for by pages that show how far a paper is: one JSON line a word, the paper itself in the last. */
@@ -55,11 +54,9 @@ const paperRoute =
   <T>(schema: z.ZodType<T>, taskOf: (body: T) => Task) =>
   (request: Request) =>
     answer(request, async () => {
-      const read = await readBody(request)
-      if (!read.ok) return read.response
-      const parsed = schema.safeParse(read.value)
-      if (!parsed.success) return refused(issuesOf(parsed.error))
-      const task = taskOf(parsed.data)
+      const parsed = await bodyOf(request, schema)
+      if (!parsed.ok) return parsed.response
+      const task = taskOf(parsed.value)
       if (request.headers.get('accept') === LINES) return told(task, request.signal)
       return responseOf(await makePaper(task, { signal: request.signal, drawn: () => undefined }))
     })

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { homeOf } from '@/core/people'
-import { issuesOf, type Result } from '@/core/result'
+import { type Result } from '@/core/result'
 import {
   answer,
   DEVICE_COOKIE,
@@ -8,7 +8,7 @@ import {
   type From,
   fromOf,
   overTls,
-  readBody,
+  bodyOf,
   refused,
   SESSION_COOKIE,
   setCookie,
@@ -30,10 +30,8 @@ export const wayIn =
   ) =>
   (request: Request): Promise<Response> =>
     answer(request, async () => {
-      const read = await readBody(request)
-      if (!read.ok) return read.response
-      const shown = schema.safeParse(read.value)
-      if (!shown.success) return refused(issuesOf(shown.error))
-      const result = await enter(shown.data, fromOf(request.headers, shown.data.label))
+      const shown = await bodyOf(request, schema)
+      if (!shown.ok) return shown.response
+      const result = await enter(shown.value, fromOf(request.headers, shown.value.label))
       return result.ok ? entered(result.value, overTls(request.headers)) : refused(result.issues)
     })

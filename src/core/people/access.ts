@@ -30,17 +30,23 @@ const RULES: readonly Rule[] = [
     roles: null,
   },
   { methods: READ, path: /^\/(sign-in|join(\/[^/]*)?|trust)$/, roles: null },
+  // A guest's card lets in whoever has its address, to one page.
+  { methods: READ, path: /^\/guest\/[^/]+$/, roles: null },
   { methods: READ, path: /^\/api\/(me|invitations\/[^/]+)$/, roles: null },
   { methods: ['POST'], path: /^\/api\/(sign-in|sign-out|join|owner)$/, roles: null },
   { methods: ANY, path: /^\/people$/, roles: OWNER },
   { methods: ANY, path: /^\/api\/(people|invitations|devices|audit|backup|restore)(\/.*)?$/, roles: OWNER },
   { methods: READ, path: /^\/(field(\/.*)?|field-page|worker\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
-  { methods: READ, path: /^\/api\/jobs(\/[^/]+(\/(records|events|plan))?)?$/, roles: ROLES },
+  { methods: READ, path: /^\/api\/jobs(\/[^/]+\/(records|events|plan))?$/, roles: ROLES },
+  // The whole document has its customer and its prices: whoever works on site has the plan.
+  { methods: READ, path: /^\/api\/jobs\/[^/]+$/, roles: LEADS },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },
   // A phone that was signed out leaves what waits on it; it is known by its own cookie.
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/left$/, roles: null },
   { methods: READ, path: /^\/api\/jobs\/[^/]+\/(phones|left)$/, roles: LEADS },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/left\/[^/]+$/, roles: LEADS },
+  { methods: ['GET', 'POST'], path: /^\/api\/jobs\/[^/]+\/guests$/, roles: LEADS },
+  { methods: ['DELETE'], path: /^\/api\/jobs\/[^/]+\/guests\/[^/]+$/, roles: LEADS },
   {
     methods: ['POST'],
     path: /^\/api\/(crew-book|calc-sheet|drawings|field-sheets|pole-strips|piece-labels|cut-list)$/,

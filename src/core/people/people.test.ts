@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { withEnvelope, type RecordBody } from '../field'
-import { homeOf, mayAsk, notTheirs, type Role, ROLES, secretIssue } from './index'
+import { homeOf, mayAsk, mayStandUntil, notTheirs, type Role, ROLES, secretIssue } from './index'
 
 /** Each route with the roles that may ask for it: o owner, f office, l lead, c crew, i inspector, - whoever asks. */
 const ROUTES: readonly (readonly [string, string, string])[] = [
@@ -41,7 +41,14 @@ const ROUTES: readonly (readonly [string, string, string])[] = [
   ['GET', '/field/x/post/A1', 'oflci'],
   ['GET', '/pocket', 'oflci'],
   ['GET', '/api/jobs', 'oflci'],
-  ['GET', '/api/jobs/x', 'oflci'],
+  ['GET', '/api/jobs/x', 'ofl'],
+  ['GET', '/api/jobs/x/plan', 'oflci'],
+  ['GET', '/api/jobs/x/guests', 'ofl'],
+  ['POST', '/api/jobs/x/guests', 'ofl'],
+  ['DELETE', '/api/jobs/x/guests/y', 'ofl'],
+  ['GET', '/guest/some-card', '-oflci'],
+  ['POST', '/guest/some-card', 'of'],
+  ['GET', '/guest/some-card/more', 'of'],
   ['GET', '/api/jobs/x/records', 'oflci'],
   ['GET', '/api/jobs/x/events', 'oflci'],
   ['POST', '/api/jobs/x/records', 'oflci'],
@@ -121,4 +128,16 @@ test('no text is taken for a path of everybody but those named', () => {
       return !mayAsk(null, { method: 'GET', path: path || '/' })
     }),
   )
+})
+
+describe('how long a guest’s card stands', () => {
+  const now = new Date('2026-11-28T12:00:00Z')
+  test.each([
+    ['an hour', '2026-11-28T13:00:00Z', true],
+    ['a year and a day', '2027-11-29T12:00:00Z', true],
+    ['more than that', '2027-11-30T12:00:00Z', false],
+    ['until now', '2026-11-28T12:00:00Z', false],
+    ['until yesterday', '2026-11-27T12:00:00Z', false],
+    ['until no date', 'soon', false],
+  ])('%s', (_, until, may) => expect(mayStandUntil(new Date(until), now)).toBe(may))
 })

@@ -57,6 +57,7 @@ export type IssueCode =
   | 'name-of-two'
   | 'id-taken'
   | 'left-with-office'
+  | 'guest-until'
   | 'not-stored'
   | 'clock-far'
   | 'too-large-to-make'

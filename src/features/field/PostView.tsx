@@ -2,42 +2,15 @@
 import { type Dispatch, type SetStateAction, useState } from 'react'
 import { cardCode, type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
 import { buyingOf, sawnLongIn } from '@/core/sticks'
-import { RAISE_CAUTION, shortWall } from '@/formats/words'
+import { RAISE_CAUTION } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { AfterFrame, Measure } from '@/ui'
 import { Big } from './Big'
 import type { PostPage } from './page'
 import { CardChanges, useChanges } from './PlanLines'
+import { CutPlan, OwnMarks } from './PostParts'
 import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
-
-/** Marks from the post's own bottom. */
-function OwnMarks({
-  built,
-  wallNames,
-}: {
-  readonly built: PostAsBuilt
-  readonly wallNames: PostPage['derived']['wallNames']
-}) {
-  return (
-    <ul className="marks">
-      {[...built.marks].reverse().map((mark) => (
-        <li key={mark.key} className={mark.kind}>
-          <span>
-            {mark.name}
-            {mark.face ? `, ${shortWall(wallNames, mark.face).toLowerCase()}` : ''}
-          </span>
-          <b>
-            <Measure inches={mark.fromBottomIn} stacked />
-          </b>
-          <i>
-            <Measure inches={mark.fromHeelIn} /> down
-          </i>
-        </li>
-      ))}
-    </ul>
-  )
-}
 
 /** The next step of the post, and the way back. */
 function StateActions({
@@ -171,28 +144,6 @@ function FitNote({
           Undo
         </button>
       )}
-    </div>
-  )
-}
-
-/** What the post's cut comes from. */
-function CutPlan({ built }: { readonly built: PostAsBuilt }) {
-  return (
-    <div className="plan3">
-      <div>
-        <span>{built.readingIn === null ? 'rod not read' : 'rod reads'}</span>
-        <b>{built.readingIn === null ? '–' : <Measure inches={built.readingIn} feet={false} />}</b>
-      </div>
-      <div>
-        <span>foot to grade line</span>
-        <b>
-          <Measure inches={built.footToGradeIn} feet={false} />
-        </b>
-      </div>
-      <div>
-        <span>state</span>
-        <b style={{ fontSize: 18 }}>{built.state}</b>
-      </div>
     </div>
   )
 }

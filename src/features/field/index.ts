@@ -1,4 +1,6 @@
 export { cureOf, tempsSince } from './cure'
+export { Big } from './Big'
+export { CutPlan, OwnMarks } from './PostParts'
 export { FieldSite } from './FieldSite'
 export { ASK_PLAN } from './firstPlan'
 export type { FieldLog, FieldLogStore } from './logState'

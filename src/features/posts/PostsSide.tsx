@@ -3,6 +3,7 @@ import { HALF_MARK_IN } from '@/core/units'
 import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
 import { Measure, Quantity } from '@/ui'
 import { useMeasured, useSchedule } from '../field'
+import { GuestCards } from './GuestCards'
 import { CheckRow, sortChecks, useDoc, useJob, useView } from '../job'
 import { BuyingSide } from './Buying'
 import { POSTS_VIEWS } from './views'
@@ -161,6 +162,7 @@ function PickedPost() {
       ).map((check) => (
         <CheckRow key={check.id} check={check} />
       ))}
+      <GuestCards post={post} key={post.id} />
     </>
   )
 }

@@ -1,4 +1,3 @@
-import { create } from 'qrcode'
 import type { PostAsBuilt } from '@/core/field'
 import { levelSteps } from '@/core/marks'
 import type { Job, Side } from '@/core/model'
@@ -8,38 +7,14 @@ import { buyingOf, type Column, sawnLongIn } from '@/core/sticks'
 import { fittedSize, svgLine, svgOf, svgRect, svgText } from '../crewbook/svg'
 import { inches, mark } from '../crewbook/paper'
 import { chunk } from '../plain'
-
-/**
- * Dark runs of a code, in whole modules, as strokes through their middles: the same for as long as the address is, so each
- * is worked out once.
- */
-const codes = new Map<string, { readonly modules: number; readonly path: string }>()
-const MOST_CODES = 2000
-
-function codeOf(text: string): { readonly modules: number; readonly path: string } {
-  const has = codes.get(text)
-  if (has) return has
-  const { modules } = create(text, { errorCorrectionLevel: 'M' })
-  let path = ''
-  for (let row = 0; row < modules.size; row++)
-    for (let column = 0; column < modules.size; column++) {
-      if (!modules.get(row, column)) continue
-      const from = column
-      while (column + 1 < modules.size && modules.get(row, column + 1)) column++
-      path += `M${from} ${row}h${column + 1 - from}`
-    }
-  const made = { modules: modules.size, path }
-  if (codes.size >= MOST_CODES) codes.clear()
-  codes.set(text, made)
-  return made
-}
+import { qrCode } from '../qr'
 
 /** Squares of a code must meet: finer than other places of a drawing. */
 const fine = (points: number): number => Math.round(points * 1e5) / 1e5
 
 /** A QR code as SVG squares, `size` points wide at (x, y), with its quiet zone of four modules. */
 export function qrSvg(text: string, x: number, y: number, size: number): string {
-  const { modules, path } = codeOf(text)
+  const { modules, path } = qrCode(text)
   const scale = size / (modules + 8)
   return (
     `<rect x="${x}" y="${y}" width="${size}" height="${size}" fill="#fff"/><path d="${path}" ` +

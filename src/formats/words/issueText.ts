@@ -65,6 +65,7 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'no-such-revision': (facts) => `Revision ${facts.revision} was not kept whole and cannot be brought back.`,
   'name-of-two': (facts) =>
     `Two posts have been called ${facts.post}: open the post from the list of posts and enter it there.`,
+  'guest-until': () => 'A guest’s card ends on a day to come, within a year.',
   'left-with-office': () => 'Left with the office, which takes or refuses it.',
   'id-taken': () => 'Another record has this id already: enter it once more.',
   'not-stored': () => 'The database did not take this record as it is: enter it once more, in other words.',

@@ -24,6 +24,7 @@ export const TABLES_KEPT: Readonly<Record<string, BackupFile | 'worked out' | 's
   attempts: 'stays here',
   phones: 'stays here',
   left_entries: 'stays here',
+  guest_cards: 'stays here',
 }
 
 export const manifestSchema = z.object({

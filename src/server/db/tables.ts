@@ -113,6 +113,15 @@ interface LeftRow {
   records: Buffer
 }
 
+interface GuestCardRow {
+  id: string
+  token_hash: string
+  job_id: string
+  post_id: string
+  made_at: Date
+  until: Date
+}
+
 interface CounterRow {
   job_id: string
   last: number
@@ -131,5 +140,6 @@ declare module 'knex/types/tables' {
     happenings: HappeningRow
     phones: PhoneRow
     left_entries: LeftRow
+    guest_cards: GuestCardRow
   }
 }

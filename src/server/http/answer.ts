@@ -1,5 +1,6 @@
 import 'server-only'
-import type { Issue, Result } from '@/core/result'
+import type { z } from 'zod'
+import { type Issue, issuesOf, type Result } from '@/core/result'
 import { type DbFault, dbFault } from '../db/faults'
 import { UnreadableJob } from '../repositories/jobs'
 import type { SaveResult } from '../services/jobService'
@@ -67,12 +68,21 @@ export async function answer(request: Request, work: () => Promise<Response>): P
 }
 
 /** Reads a request's JSON with a limit on its size, or gives the refusal to send back. */
-export async function readBody(
-  request: Request,
-): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
+async function readBody(request: Request): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
   const read = await readBytes(request)
   if (read.ok) return read
   return { ok: false, response: reply(read.status, { error: 'refused', issues: read.issues }) }
+}
+
+/** Reads a request's JSON in the form that is asked for, or gives the refusal to send back. */
+export async function bodyOf<T>(
+  request: Request,
+  schema: z.ZodType<T>,
+): Promise<{ ok: true; value: T } | { ok: false; response: Response }> {
+  const read = await readBody(request)
+  if (!read.ok) return read
+  const parsed = schema.safeParse(read.value)
+  return parsed.success ? { ok: true, value: parsed.data } : { ok: false, response: refused(issuesOf(parsed.error)) }
 }
 
 /** Turns what a service did into a response. */

@@ -87,6 +87,9 @@ async function overRate(request: IncomingMessage): Promise<boolean> {
   }
 }
 
+/** Addresses that open something by themselves stand in no log. */
+const loggedPath = (url: string): string => url.split('?')[0].replace(/^(\/(?:guest|join|api\/invitations)\/).+/, '$1…')
+
 /** Every request leaves one line: which, how it ended and how long it took; never what it held. */
 function watched(request: IncomingMessage, response: ServerResponse, id: string) {
   const began = performance.now()
@@ -102,7 +105,7 @@ function watched(request: IncomingMessage, response: ServerResponse, id: string)
     log()[level]({
       request: id,
       method,
-      path: url.split('?')[0],
+      path: loggedPath(url),
       status,
       ms: Math.round(tookMs),
       why: why ?? undefined,

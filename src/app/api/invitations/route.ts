@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { personName, ROLES } from '@/core/people'
-import { issuesOf } from '@/core/result'
-import { answer, invite, personOf, readBody, refused } from '@/server'
+import { answer, invite, personOf, bodyOf, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'
 const body = z.union([
@@ -11,10 +10,8 @@ const body = z.union([
 
 export const POST = (request: Request) =>
   answer(request, async () => {
-    const read = await readBody(request)
-    if (!read.ok) return read.response
-    const wanted = body.safeParse(read.value)
-    if (!wanted.success) return refused(issuesOf(wanted.error))
-    const made = await invite(personOf(request.headers), wanted.data)
+    const wanted = await bodyOf(request, body)
+    if (!wanted.ok) return wanted.response
+    const made = await invite(personOf(request.headers), wanted.value)
     return made.ok ? Response.json(made.value) : refused(made.issues)
   })

@@ -1,8 +1,7 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
 import { newJob } from '@/core/model'
-import { issuesOf } from '@/core/result'
-import { allJobs, answer, byOf, createJob, fromSave, readBody, refused } from '@/server'
+import { allJobs, answer, byOf, createJob, fromSave, bodyOf, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'
 const body = z.union([
@@ -14,12 +13,10 @@ export const GET = (request: Request) => answer(request, async () => Response.js
 
 export const POST = (request: Request) =>
   answer(request, async () => {
-    const read = await readBody(request)
-    if (!read.ok) return read.response
-    const parsed = body.safeParse(read.value)
-    if (!parsed.success) return refused(issuesOf(parsed.error))
+    const parsed = await bodyOf(request, body)
+    if (!parsed.ok) return parsed.response
     const by = byOf(request.headers)
-    if ('name' in parsed.data) return fromSave(await createJob(newJob(parsed.data.name), 'made new', by))
-    const job = parseJob(parsed.data.import)
+    if ('name' in parsed.value) return fromSave(await createJob(newJob(parsed.value.name), 'made new', by))
+    const job = parseJob(parsed.value.import)
     return job.ok ? fromSave(await createJob(job.value, 'imported from a file', by)) : refused(job.issues)
   })

@@ -18,6 +18,7 @@ import * as senders from './016_senders'
 import * as attempts from './017_attempts'
 import * as phones from './018_phones'
 import * as left from './019_left'
+import * as guests from './020_guests'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -39,6 +40,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '017_attempts': attempts,
   '018_phones': phones,
   '019_left': left,
+  '020_guests': guests,
 }
 
 /**

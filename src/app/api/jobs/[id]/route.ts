@@ -1,7 +1,6 @@
 import { z } from 'zod'
 import { parseJob } from '@/core/files'
-import { issuesOf } from '@/core/result'
-import { answer, archiveJob, byOf, deleteJob, fromSave, oneJob, readBody, refused, renameJob, saveJob } from '@/server'
+import { answer, archiveJob, byOf, deleteJob, fromSave, oneJob, bodyOf, refused, renameJob, saveJob } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -29,12 +28,10 @@ export const GET = (request: Request, { params }: Params) =>
 
 export const PUT = (request: Request, { params }: Params) =>
   answer(request, async () => {
-    const read = await readBody(request)
-    if (!read.ok) return read.response
-    const parsed = putBody.safeParse(read.value)
-    if (!parsed.success) return refused(issuesOf(parsed.error))
-    const { baseRevision, label, saveId = null, unanswered } = parsed.data
-    const doc = parseJob(parsed.data.doc)
+    const parsed = await bodyOf(request, putBody)
+    if (!parsed.ok) return parsed.response
+    const { baseRevision, label, saveId = null, unanswered } = parsed.value
+    const doc = parseJob(parsed.value.doc)
     return doc.ok
       ? fromSave(
           await saveJob(
@@ -48,12 +45,10 @@ export const PUT = (request: Request, { params }: Params) =>
 
 export const PATCH = (request: Request, { params }: Params) =>
   answer(request, async () => {
-    const read = await readBody(request)
-    if (!read.ok) return read.response
-    const parsed = patchBody.safeParse(read.value)
-    if (!parsed.success) return refused(issuesOf(parsed.error))
+    const parsed = await bodyOf(request, patchBody)
+    if (!parsed.ok) return parsed.response
     const { id } = await params
-    const change = parsed.data
+    const change = parsed.value
     if ('name' in change) return fromSave(await renameJob(id, change.name, byOf(request.headers)))
     if ('archived' in change) return fromSave(await archiveJob(id, change.archived))
     return fromSave(await deleteJob(id, change.deleted))

@@ -1,6 +1,5 @@
 import { z } from 'zod'
-import { issuesOf } from '@/core/result'
-import { answer, cookieOf, DEVICE_COOKIE, fromSave, leave, leftEntries, readBody, refused, tooBusy } from '@/server'
+import { answer, cookieOf, DEVICE_COOKIE, fromSave, leave, leftEntries, bodyOf, tooBusy } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -15,12 +14,10 @@ export const GET = (request: Request, { params }: Params) =>
 /** Leaves the entries of a phone that was signed out: known by its own cookie, and by nothing else. */
 export const POST = (request: Request, { params }: Params) =>
   answer(request, async () => {
-    const read = await readBody(request)
-    if (!read.ok) return read.response
-    const parsed = body.safeParse(read.value)
-    if (!parsed.success) return refused(issuesOf(parsed.error))
+    const parsed = await bodyOf(request, body)
+    if (!parsed.ok) return parsed.response
     const token = cookieOf(request.headers.get('cookie'), DEVICE_COOKIE)
-    switch (await leave((await params).id, parsed.data.records, token)) {
+    switch (await leave((await params).id, parsed.value.records, token)) {
       case 'left':
         return Response.json({}, { status: 201 })
       case 'unknown-phone':

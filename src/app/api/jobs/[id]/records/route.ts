@@ -1,16 +1,5 @@
 import { z } from 'zod'
-import { issuesOf } from '@/core/result'
-import {
-  addRecords,
-  answer,
-  fromSave,
-  hearPhone,
-  personOf,
-  readBody,
-  recordsAfter,
-  refused,
-  type RecordsReply,
-} from '@/server'
+import { addRecords, answer, fromSave, hearPhone, personOf, bodyOf, recordsAfter, type RecordsReply } from '@/server'
 
 export const dynamic = 'force-dynamic'
 type Params = { params: Promise<{ id: string }> }
@@ -28,11 +17,9 @@ export const GET = (request: Request, { params }: Params) =>
 
 export const POST = (request: Request, { params }: Params) =>
   answer(request, async () => {
-    const read = await readBody(request)
-    if (!read.ok) return read.response
-    const parsed = body.safeParse(read.value)
-    if (!parsed.success) return refused(issuesOf(parsed.error))
-    const { records, after } = parsed.data
+    const parsed = await bodyOf(request, body)
+    if (!parsed.ok) return parsed.response
+    const { records, after } = parsed.value
     const { id } = await params
     const person = personOf(request.headers)
     await hearPhone(id, request.headers, person?.id ?? null)

@@ -1,0 +1,1 @@
+export { GuestPost, NoGuest } from './GuestPost'

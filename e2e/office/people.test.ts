@@ -102,7 +102,8 @@ test('people come in by invitation, once, each to the pages of their role', asyn
     [`/api/jobs/${job}/history`, ['owner', 'office']],
     ['/field', ROLES],
     [`/field/${job}`, ROLES],
-    [`/api/jobs/${job}`, ROLES],
+    [`/api/jobs/${job}`, ['owner', 'office', 'lead']],
+    [`/api/jobs/${job}/plan`, ROLES],
     ['/pocket', ROLES],
   ]
   for (const [page, roles] of pages)

@@ -1,7 +1,7 @@
 import knex, { type Knex } from 'knex'
 import { postsOf, setUpOf, type RecordBody } from '@/core/field'
 import { BASE } from '../testing/desk'
-import { call, newJob, note, readAfter, sendRecords, type Told } from '../testing/office'
+import { call, demoDoc, newJob, note, readAfter, sendRecords, type Told } from '../testing/office'
 
 // What the office says it has, it has: each record is stored or turned away by itself, and whoever reads by the cursor
 // misses none, however many write at once, on two servers.
@@ -174,4 +174,50 @@ test('news come by themselves from whichever server took the record', async () =
   await until(() => heard.filter(({ revision }) => revision === 2).length === 2)
   leave.abort()
   await Promise.all(following)
+})
+
+describe('an entry from a plan whose post has been moved since', () => {
+  const doc = demoDoc('quillback-hill') as ReturnType<typeof demoDoc> & { building: { lengthIn: number } }
+  const movedOf = (told: readonly unknown[], id: string) =>
+    (told as { record: { id: string }; moved?: { byIn: number; revision: number } }[]).find(
+      ({ record }) => record.id === id,
+    )?.moved
+  test('it is told with how far, to whoever asks; one from the plan of now is not', async () => {
+    // Posts that the office has read are not moved without a word.
+    const levels = { ...(doc.levels as object), readingsIn: {} }
+    const moving = await newJob('Moving', { ...doc, levels })
+    const stored = (await (await call(`/api/jobs/${moving}`)).json()) as { doc: typeof doc; revision: number }
+    const plan = async () =>
+      (await (await call(`/api/jobs/${moving}/plan`)).json()) as {
+        plan: { derived: { posts: { id: string; name: string; x: number; y: number }[] } }
+      }
+    const before = (await plan()).plan.derived.posts
+    const longer = { ...stored.doc, building: { ...stored.doc.building, lengthIn: stored.doc.building.lengthIn + 84 } }
+    const saved = await call(`/api/jobs/${moving}`, 'PUT', { baseRevision: 1, label: 'longer', doc: longer })
+    expect(saved.status).toBe(200)
+    const after = (await plan()).plan.derived.posts
+    const named = (posts: typeof before, name: string) => {
+      const [found] = posts.filter((post) => post.name === name)
+      if (!found) throw new Error(`no post ${name}`)
+      return found
+    }
+    const [inner, corner] = [named(after, 'A4'), named(after, 'A1')]
+    const [was] = before.filter(({ id }) => id === inner.id)
+    const byIn = Math.hypot(inner.x - was.x, inner.y - was.y)
+    expect(byIn).toBeGreaterThan(12)
+    const from = (id: string, post: string, planRevision: number | null) => ({
+      ...note(id, { kind: 'state', post, state: 'hole dug' }),
+      planRevision,
+    })
+    const told = await sendRecords(moving, [
+      from('old', inner.id, 1),
+      from('now', inner.id, 2),
+      from('unknown', inner.id, null),
+      from('stays', corner.id, 1),
+    ])
+    for (const records of [told.records, await readAfter(moving, 0)]) {
+      expect(movedOf(records, 'old')).toEqual({ byIn: expect.closeTo(byIn, 6), revision: 2 })
+      for (const id of ['now', 'unknown', 'stays']) expect([id, movedOf(records, id)]).toEqual([id, undefined])
+    }
+  })
 })

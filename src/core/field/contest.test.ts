@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { record, said, setUp } from '../testing/records'
 import { judgeEntries } from './contest'
-import type { RecordBody } from './recordShape'
+import { countedRecords, foldRecords } from './fold'
+import type { FieldRecord, RecordBody } from './recordShape'
 
 /** What devices say of one thing, oldest first: a1 is device a saying 1. */
 const judged = (...entries: readonly string[]) => {
@@ -94,5 +95,24 @@ describe('each kind of conflict: what stood stands until somebody chooses', () =
     const { levels } = said(lasers(55.5))
     expect(levels.contests).toMatchObject([{ first: { rawIn: 53 }, second: { rawIn: 55.5 } }])
     expect(levels.current.A1.inches).toBe(53)
+  })
+  test('an entry for a post that has moved since does not count until the same is entered where it stands now', () => {
+    const moved = { byIn: 38, revision: 4 }
+    const stored = (...records: readonly (readonly [FieldRecord, boolean?])[]) =>
+      foldRecords(
+        records.map(([record, isMoved]) => ({ record, receivedAt: record.at, ...(isMoved ? { moved } : {}) })),
+      )
+    const old = by(2, 'b', hole(60))
+    const before = by(1, 'a', hole(42))
+    const first = stored([before], [old, true])
+    expect(first.holes.A1.body.depthIn).toBe(42)
+    expect(first.troubles).toMatchObject([{ kind: 'moved', record: { id: old.id }, moved }])
+    expect([...countedRecords(first)].map(({ id }) => id)).toEqual([before.id])
+    // Somebody enters it again, or takes it back, or something else is entered of the post.
+    const again = stored([old, true], [by(3, 'b', hole(60))])
+    expect([again.holes.A1.body.depthIn, again.troubles]).toEqual([60, []])
+    expect(stored([before], [old, true], [by(3, 'b', { kind: 'void', record: old.id })]).troubles).toEqual([])
+    const other = stored([old, true], [by(3, 'b', { kind: 'state', post: 'A1', state: 'set' })])
+    expect([other.troubles.length, other.states.A1]).toEqual([1, 'set'])
   })
 })

@@ -1,15 +1,24 @@
 import { addUnder } from '../result'
 import { byClock } from './clock'
+import { postsOf } from './naming'
 import type { PieceState, PostState } from './kinds'
 import type { FieldRecord, RecordBody, RecordOf } from './recordShape'
 import type { Said } from './envelope'
 import { type Contest, countedPours, goesOn, judgeEach, sameCut, sameDepth } from './contest'
 import { POST_STATES } from './kinds'
 
+/** How far the office had moved a record's post, inches, since the plan that the record was made from, and as of which revision. */
+export interface Moved {
+  readonly byIn: number
+  readonly revision: number
+}
+
 /** A record as the office holds it: when it arrived besides when its device says it was made. */
 export interface Stored {
   readonly record: FieldRecord
   readonly receivedAt: string | null
+  /** Set where its post stood elsewhere by the time it came in. */
+  readonly moved?: Moved | undefined
 }
 
 /** What a piece was cut to, from which board, and who said so. */
@@ -43,6 +52,8 @@ export interface FieldState {
   readonly gradeLockedIn: number | null
   readonly printed: Said<'print'> | null
   readonly voided: ReadonlySet<string>
+  /** Records that do not count because their post has moved since. */
+  readonly moved: ReadonlySet<string>
   readonly all: readonly FieldRecord[]
   readonly troubles: readonly FieldTrouble[]
 }
@@ -52,6 +63,7 @@ export type FieldTrouble =
   | ({ readonly kind: 'two-cuts' } & Contest<Said<'cut'>>)
   | ({ readonly kind: 'two-pours' } & Contest<Said<'pour'>>)
   | ({ readonly kind: 'state-back' } & Contest<Said<'state'>>)
+  | { readonly kind: 'moved'; readonly record: FieldRecord; readonly moved: Moved }
   | { readonly kind: 'clock'; readonly record: FieldRecord; readonly hours: number }
   | { readonly kind: 'no-setup'; readonly reading: Said<'reading'> }
 
@@ -71,6 +83,21 @@ function takenBack(all: readonly FieldRecord[]): ReadonlySet<string> {
 function readingTroubles(setups: readonly Said<'setup'>[], readings: readonly Said<'reading'>[]): FieldTrouble[] {
   const known = new Set(setups.map((setup) => setup.body.setup))
   return readings.flatMap((reading) => (known.has(reading.body.setup) ? [] : [{ kind: 'no-setup' as const, reading }]))
+}
+
+/** What a record is said of: entries of one kind about one post or spot take each other's place. */
+function thingOf({ body }: FieldRecord): string {
+  if (body.kind === 'reading') return `reading ${body.of} ${body.target}`
+  return 'post' in body ? `${body.kind} ${body.post}` : `${body.kind} ${postsOf(body).join(' ')}`
+}
+
+/** Entries for a post that has moved since, until the same is entered again where it stands now, or they are taken back. */
+function movedTroubles(stored: Iterable<Stored>, standing: readonly FieldRecord[]): FieldTrouble[] {
+  const newest = new Map(standing.map((record) => [thingOf(record), record]))
+  return [...stored].flatMap(({ record, moved }) => {
+    const again = newest.get(thingOf(record))
+    return !moved || (again && byClock(again, record) > 0) ? [] : [{ kind: 'moved' as const, record, moved }]
+  })
 }
 
 const MS_PER_HOUR = 3_600_000
@@ -118,7 +145,8 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
   }
   const all = [...byId.values()].map((stored) => stored.record).sort(byClock)
   const voided = takenBack(all)
-  const standing = all.filter((record) => !voided.has(record.id))
+  const moved = new Set([...byId.values()].flatMap((own) => (own.moved ? [own.record.id] : [])))
+  const standing = all.filter((record) => !voided.has(record.id) && !moved.has(record.id))
   const said = <K extends RecordBody['kind']>(kind: K): Said<K>[] =>
     standing
       .filter((record) => record.body.kind === kind)
@@ -150,6 +178,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     gradeLockedIn: said('grade').at(-1)?.body.gradeReadingIn ?? null,
     printed: said('print').at(-1) ?? null,
     voided,
+    moved,
     all,
     troubles: [
       ...readingTroubles(setups, readings),
@@ -157,10 +186,18 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
       ...cuts.contests.map((contest) => ({ kind: 'two-cuts' as const, ...contest })),
       ...pours.contests.map((contest) => ({ kind: 'two-pours' as const, ...contest })),
       ...states.contests.map((contest) => ({ kind: 'state-back' as const, ...contest })),
+      ...movedTroubles(
+        [...byId.values()].filter(({ record }) => !voided.has(record.id)),
+        standing,
+      ),
       ...clockTroubles(byId.values()),
     ],
   }
 }
+
+/** The records that count for papers made elsewhere: all but those whose posts have moved since. */
+export const countedRecords = ({ all, moved }: Pick<FieldState, 'all' | 'moved'>): readonly FieldRecord[] =>
+  moved.size > 0 ? all.filter(({ id }) => !moved.has(id)) : all
 
 /** Whether a post's state is this far or farther. */
 export const reached = (state: PostState | undefined, at: PostState): boolean =>

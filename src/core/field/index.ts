@@ -6,21 +6,11 @@ export { setUpOf, upToDate, withEnvelope } from './envelope'
 export type { Said } from './envelope'
 export { parseRecords, readRecords } from './records'
 export type { RefusedRecord } from './records'
-export {
-  bearersOf,
-  bindRecord,
-  bindWhatCan,
-  isSpot,
-  postOf,
-  postsOf,
-  recordedPosts,
-  sayingOf,
-  spotOf,
-  spotTarget,
-} from './naming'
+export { bearersOf, bindRecord, bindWhatCan, isSpot, postOf, postsOf, sayingOf, spotOf, spotTarget } from './naming'
 export type { Bearers } from './naming'
-export { foldBare, foldRecords, reached } from './fold'
-export type { FieldState, FieldTrouble, Stored } from './fold'
+export { recordedPosts } from './recordedPosts'
+export { countedRecords, foldBare, foldRecords, reached } from './fold'
+export type { FieldState, FieldTrouble, Moved, Stored } from './fold'
 export { tieLevels } from './levels'
 export type { Levels, SetupLevels, TiedReading } from './levels'
 export { footDifferences, gapsInSequence, girtFromGap, plannedGapIn } from './asBuilt'

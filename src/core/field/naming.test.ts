@@ -1,6 +1,7 @@
 import type { Building } from '../model'
 import { foldBare } from './fold'
-import { bearersOf, bindRecord, bindWhatCan, postOf, recordedPosts } from './naming'
+import { bearersOf, bindRecord, bindWhatCan, postOf } from './naming'
+import { recordedPosts } from './recordedPosts'
 import type { FieldRecord, RecordBody } from './recordShape'
 import { withEnvelope } from './envelope'
 

@@ -1,6 +1,5 @@
 import { type Building, isPostId } from '../model'
 import { addUnder, fail, issue, type Issue, ok, type Result } from '../result'
-import type { FieldState } from './fold'
 import type { FieldRecord, RecordBody } from './recordShape'
 
 /** Which posts a name means or meant: none, one, or more than one. */
@@ -104,16 +103,4 @@ export function bindWhatCan(record: FieldRecord, known: ReadonlySet<string>, bea
     return found.ok ? found.value : text
   }
   return { ...record, body: renamed(record.body, to) }
-}
-
-/**
- * Posts that have a record: any that was not taken back, a printed card, a cut or set state, or a reading typed in the
- * office. A change of the plan asks before it touches them.
- */
-export function recordedPosts(
-  state: Pick<FieldState, 'all' | 'voided'>,
-  officeReadingsIn: Readonly<Record<string, number>>,
-): ReadonlySet<string> {
-  const standing = state.all.filter((record) => !state.voided.has(record.id))
-  return new Set([...standing.flatMap((record) => postsOf(record.body)), ...Object.keys(officeReadingsIn)])
 }

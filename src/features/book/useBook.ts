@@ -1,6 +1,6 @@
 'use client'
 import type { ShownDerived } from '@/formats/shown'
-import type { FieldState, Levels, Measured } from '@/core/field'
+import { countedRecords, type FieldState, type Levels, type Measured } from '@/core/field'
 import type { Job } from '@/core/model'
 import { crewBook } from '@/formats/crewbook'
 import { drawingSet } from '@/formats/drawings'
@@ -43,7 +43,17 @@ function makeBook(of: BookOf) {
   const stamp = { date, revision }
   const page = `${publicAddress()}/field/${jobId}`
   const book = sheetsOf(of, stamp, page)
-  return { job, stamp, derived, book, kind, page, perSheet, cards: printedCards(measured), records: state.all }
+  return {
+    job,
+    stamp,
+    derived,
+    book,
+    kind,
+    page,
+    perSheet,
+    cards: printedCards(measured),
+    records: countedRecords(state),
+  }
 }
 
 /** The last book: both halves of the stage show it, and it is made once for them. */

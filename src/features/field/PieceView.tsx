@@ -102,6 +102,7 @@ export function PieceView({ id, ...page }: FieldPage & { readonly id: string }) 
   const { stick } = piece
   return (
     <>
+      <h2>{stick.name}</h2>
       <p className="fnote">
         {STICK_WORDS[stick.kind]}: {stick.board.label} {stick.board.lumber}
         {stick.board.treated ? ', treated' : ''}. {piece.cut === null ? 'Cut it to' : 'It was cut at'}
@@ -121,9 +122,11 @@ export function PieceView({ id, ...page }: FieldPage & { readonly id: string }) 
         state: <b>{piece.state}</b>
       </p>
       {isOfPost(stick) ? (
-        <button type="button" className="quiet" onClick={() => go(['post', stick.of ?? ''])}>
-          Its post
-        </button>
+        <div className="acts">
+          <button type="button" className="quiet" onClick={() => go(['post', stick.of ?? ''])}>
+            Its post
+          </button>
+        </div>
       ) : (
         <PieceSteps piece={piece} />
       )}

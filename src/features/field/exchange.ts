@@ -113,7 +113,7 @@ export function absorb(stored: readonly Stored[], sent: readonly Stored[], told:
   const now = new Map(stored.map((each) => [each.record.id, each]))
   const receivedAt = new Date().toISOString()
   for (const { record } of sent) now.set(record.id, { record, receivedAt })
-  for (const { record, receivedAt } of told) now.set(record.id, { record, receivedAt })
+  for (const { record, receivedAt, moved } of told) now.set(record.id, { record, receivedAt, moved })
   return [...now.values()]
 }
 

@@ -1,6 +1,6 @@
 import type { DBSchema } from 'idb'
 import { type FieldPlan, isFieldPlan } from '@/core/derive'
-import { type FieldRecord, type Stored, upToDate } from '@/core/field'
+import { type FieldRecord, type Moved, type Stored, upToDate } from '@/core/field'
 import type { Issue } from '@/core/result'
 import { storeOf } from '@/devices/store'
 import { newId } from '@/formats/ids'
@@ -13,6 +13,7 @@ interface Kept {
   readonly jobId: string
   readonly record: FieldRecord
   readonly receivedAt: string | null
+  readonly moved?: Moved | undefined
   readonly made: number
   readonly refused?: readonly Issue[]
 }
@@ -34,11 +35,12 @@ const store = storeOf<Store>('burdock-field', VERSION, (db) => {
 })
 
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
-const keptOf = (jobId: string, { record, receivedAt }: Stored): Kept => ({
+const keptOf = (jobId: string, { record, receivedAt, moved }: Stored): Kept => ({
   key: keyOf(jobId, record.id),
   jobId,
   record,
   receivedAt,
+  moved,
   made: Date.parse(record.at),
 })
 
@@ -89,7 +91,7 @@ export async function recall(jobId: string) {
   const name = textOr(device, `d-${newId(8)}`)
   if (device !== name) await keepMeta('device', name)
   return {
-    kept: kept.map(({ record, receivedAt }): Stored => ({ record: upToDate(record), receivedAt })),
+    kept: kept.map(({ record, receivedAt, moved }): Stored => ({ record: upToDate(record), receivedAt, moved })),
     aside: kept.flatMap(({ record, refused }): SetAside[] => (refused ? [{ id: record.id, issues: refused }] : [])),
     device: name,
     who: textOr(who, ''),

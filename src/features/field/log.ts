@@ -8,7 +8,7 @@ import { type Keep, syncing } from './sending'
 /** Records of this page, with those that the browser had kept before. */
 function withKept(here: readonly Stored[], kept: readonly Stored[]): Stored[] {
   const all = new Map(here.map((stored) => [stored.record.id, stored]))
-  for (const { record, receivedAt } of kept) if (!all.has(record.id)) all.set(record.id, { record, receivedAt })
+  for (const stored of kept) if (!all.has(stored.record.id)) all.set(stored.record.id, stored)
   return [...all.values()]
 }
 

@@ -4,6 +4,7 @@ import { type RefObject, useCallback, useEffect, useRef, useState } from 'react'
 import { counted, dollars, fixed } from '@/core/units'
 import { type CutPlan, type OffcutUse } from '@/core/columns'
 import { sawingOf, toSaw } from '@/core/derive'
+import { countedRecords } from '@/core/field'
 import type { Job } from '@/core/model'
 import { CUT_STAGES, type CutGroup, cutGroups, type CutStage, buyingOf } from '@/core/sticks'
 import { type CutOf, cutXlsx, sawCsv } from '@/formats/cutfiles'
@@ -138,7 +139,7 @@ function SawPapers({ stage }: { readonly stage: CutStage | 'all' }) {
   const { job } = useDoc()
   const id = useJob((state) => state.id)
   const stamp = useStamp()
-  const records = useLog((log) => log.state.all)
+  const records = countedRecords(useLog((log) => log.state))
   const { state, take, stop } = usePaper()
   const ask = (url: string, more: object, name: string) => {
     void take(url, { doc: job, ...stamp, stage, ...more }, `${job.name} ${name}`)

@@ -1,6 +1,6 @@
-import type { FieldState, FieldTrouble, Levels, TiedReading } from '@/core/field'
-import { counted, inchesAlone } from '@/core/units'
-import { type Names, targetName } from './recordText'
+import { type FieldState, type FieldTrouble, type Levels, postsOf, type TiedReading } from '@/core/field'
+import { counted, formatLength, inchesAlone } from '@/core/units'
+import { type Names, recordText, targetName } from './recordText'
 
 /** What is at odds in the records: what it is, and what to do. The same on every phone and in the office. */
 interface TroubleSaid {
@@ -52,6 +52,17 @@ function wordsOf(trouble: FieldTrouble, names: Names): Omit<TroubleSaid, 'key'> 
           `It stays ${first.body.state}. Look at the post, and take back what is wrong.`,
       }
     }
+    case 'moved': {
+      const { record, moved } = trouble
+      const posts = postsOf(record.body).map((post) => targetName(post, names))
+      return {
+        title: `${posts.join(' and ')} has been moved since`,
+        say:
+          `“${recordText(record.body, names)}” was entered by ${by(record)} from plan revision ${record.planRevision ?? '?'}; ` +
+          `the office has moved it ${formatLength(moved.byIn)} since. It does not count. ` +
+          'Look where it stands now, and enter it again or take it back.',
+      }
+    }
     case 'clock':
       return {
         title: `A phone’s clock is ${Math.round(trouble.hours)} hours ahead`,
@@ -67,8 +78,9 @@ function wordsOf(trouble: FieldTrouble, names: Names): Omit<TroubleSaid, 'key'> 
 
 const keyOf = (trouble: FieldTrouble): string => {
   switch (trouble.kind) {
+    case 'moved':
     case 'clock':
-      return `clock ${trouble.record.id}`
+      return `${trouble.kind} ${trouble.record.id}`
     case 'no-setup':
       return `no-setup ${trouble.reading.id}`
     default:

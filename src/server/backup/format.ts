@@ -67,7 +67,14 @@ export const editRow = z.object({
   saveId: id.nullable().default(null),
 })
 /** The record itself is read apart, so that one of an older version finds its envelope. */
-export const recordRow = z.object({ job: id, seq: z.int().min(1), receivedAt: when, record: z.unknown() })
+export const recordRow = z.object({
+  job: id,
+  seq: z.int().min(1),
+  receivedAt: when,
+  record: z.unknown(),
+  /** How far its post had been moved when it came in. */
+  moved: z.object({ byIn: z.number(), revision: z.int() }).optional(),
+})
 export type JobKept = z.infer<typeof jobRow>
 export type EditKept = z.infer<typeof editRow>
 export type RecordKept = z.infer<typeof recordRow>

@@ -2,12 +2,12 @@ import 'server-only'
 import type { Knex } from 'knex'
 import { nanoid } from 'nanoid'
 import { readRecords, type RefusedRecord } from '@/core/field'
-import { cutText, keepSame, ok, type Result } from '@/core/result'
+import { cutText, isRecord, keepSame, ok, type Result } from '@/core/result'
 import { write } from '../db/client'
 import { jsonOf } from '../db/json'
 import { pack } from '../db/packed'
 import { columnsOf } from '../db/recordRow'
-import { appendRecords } from '../repositories/records'
+import { appendRecords, movedColumn } from '../repositories/records'
 import { type EditKept, editRow, type JobKept, jobRow, type RecordKept, recordRow } from './format'
 import { openBackup, type OpenBackup } from './read'
 
@@ -104,6 +104,7 @@ async function addJob(trx: Knex.Transaction, id: string, { job, edits, records }
       job_id: id,
       seq: kept.seq,
       received_at: new Date(kept.receivedAt),
+      moved: movedColumn(kept.moved),
     }))
   })
   for (let from = 0; from < rows.length; from += RECORDS_AT_ONCE)
@@ -133,12 +134,15 @@ async function compared(trx: Knex.Transaction, kept: Kept): Promise<Exclude<Rest
   return here.revision > job.revision ? 'newer-here' : 'brought-forward'
 }
 
+const idOf = (record: unknown): string => (isRecord(record) && typeof record.id === 'string' ? record.id : '')
+
 /** Adds the records of the backup that the job has not. */
 async function addMissing(trx: Knex.Transaction, { job, records }: Kept, now: Date) {
   const { read, refused } = readRecords(records.map(({ record }) => record))
+  const moved = new Map(records.flatMap((kept) => (kept.moved ? [[idOf(kept.record), kept.moved] as const] : [])))
   const count = async () => Number((await trx('record_counters').where({ job_id: job.id }).first())?.last ?? 0)
   const before = await count()
-  const turned = await appendRecords(trx, job.id, read, { now, person: null })
+  const turned = await appendRecords(trx, job.id, read, { now, person: null, moved })
   return { added: (await count()) - before, refused: [...refused, ...turned] }
 }
 

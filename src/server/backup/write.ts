@@ -9,6 +9,7 @@ import { migrations } from '../db/migrations'
 import { jsonOf } from '../db/json'
 import { unpack } from '../db/packed'
 import { recordOfRow } from '../db/recordRow'
+import { movedOf } from '../repositories/records'
 import { BACKUP_FORMAT, BACKUP_VERSION, type BackupFile, FILES, type Manifest, MANIFEST } from './format'
 
 /** Rows read at once. */
@@ -68,7 +69,13 @@ const ROWS: Readonly<Record<BackupFile, (trx: Knex) => AsyncGenerator<object>>> 
     const page = ([job, seq]: readonly [string, number]) =>
       trx('records').whereRaw('(job_id, seq) > (?, ?)', [job, seq]).orderBy(['job_id', 'seq']).limit(AT_ONCE)
     for await (const row of pages(['', 0] as const, page, (last) => [last.job_id, Number(last.seq)] as const))
-      yield { job: row.job_id, seq: Number(row.seq), receivedAt: iso(row.received_at), record: recordOfRow(row) }
+      yield {
+        job: row.job_id,
+        seq: Number(row.seq),
+        receivedAt: iso(row.received_at),
+        record: recordOfRow(row),
+        moved: movedOf(row.moved),
+      }
   },
 }
 

@@ -37,6 +37,7 @@ interface RecordRow extends Omit<RecordColumns, 'body'> {
   readonly setup_id: string | null
   received_at: Date
   person_id: string | null
+  moved: unknown
 }
 
 interface PersonRow {

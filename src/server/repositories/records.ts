@@ -1,7 +1,8 @@
 import type { Knex } from 'knex'
-import { type FieldRecord, type RefusedRecord, sayingOf, type Stored } from '@/core/field'
+import { type FieldRecord, type Moved, type RefusedRecord, sayingOf, type Stored } from '@/core/field'
 import { issue, type IssueCode, keepSame } from '@/core/result'
 import { dbFault, worthAgain } from '../db/faults'
+import { jsonOf } from '../db/json'
 import { columnsOf, recordOfRow } from '../db/recordRow'
 
 export interface Arrived extends Stored {
@@ -12,6 +13,8 @@ export interface Arrived extends Stored {
 interface Arrival {
   readonly now: Date
   readonly person: string | null
+  /** By their ids, those whose posts have been moved since their plan. */
+  readonly moved: ReadonlyMap<string, Moved>
 }
 
 /** Records written by one statement. */
@@ -48,6 +51,11 @@ const refusal = (record: FieldRecord, code: IssueCode): RefusedRecord => ({
   issues: [issue(code, ['records', record.id], { id: record.id })],
 })
 
+/** How a column has what was moved. */
+export const movedColumn = (moved: Moved | undefined): string | null => (moved ? JSON.stringify(moved) : null)
+/** What such a column says. */
+export const movedOf = (column: unknown): Moved | undefined => (jsonOf(column) as Moved | null) ?? undefined
+
 /** Inserts all of these, or says which error was in the way; nothing of them stays then. */
 async function tryInsert(
   trx: Knex.Transaction,
@@ -67,6 +75,7 @@ async function tryInsert(
           seq: from + i + 1,
           received_at: arrival.now,
           person_id: arrival.person,
+          moved: movedColumn(arrival.moved.get(record.id)),
         })),
       ),
     )
@@ -133,6 +142,7 @@ export async function listRecords(db: Knex, jobId: string, after: number, limit:
     seq: Number(row.seq),
     record: recordOfRow(row),
     receivedAt: row.received_at.toISOString(),
+    moved: movedOf(row.moved),
   }))
 }
 

@@ -5,6 +5,8 @@ import {
   bindRecord,
   clockMs,
   type FieldRecord,
+  type Moved,
+  postsOf,
   readRecords,
   type RefusedRecord,
 } from '@/core/field'
@@ -12,8 +14,10 @@ import { namesOf, standingsOf } from '@/core/layout'
 import type { Job } from '@/core/model'
 import { notTheirs, type Sender } from '@/core/people'
 import { issue } from '@/core/result'
+import { HALF_MARK_IN } from '@/core/units'
 import { db, write } from '../db/client'
 import { findJob, revisionOf } from '../repositories/jobs'
+import { jobOfRevision } from './jobService'
 import { appendRecords, type Arrived, listRecords, sendersOf } from '../repositories/records'
 
 export type RecordsReply =
@@ -48,12 +52,20 @@ const reply = async (
 interface Posts {
   readonly known: ReadonlySet<string>
   readonly bearers: Bearers
+  readonly places: Places
+}
+/** Where each post stands, inches in plan. */
+type Places = ReadonlyMap<string, { readonly x: number; readonly y: number }>
+
+function placesIn({ building }: Job): Places {
+  return new Map((standingsOf(building)?.posts ?? []).map(({ id, x, y }) => [id, { x, y }]))
 }
 
-function postsIn({ building }: Job): Posts {
+function postsIn(job: Job): Posts {
+  const { building } = job
   const standings = standingsOf(building)
   const names = standings ? namesOf(standings, building) : {}
-  return { known: new Set(Object.keys(names)), bearers: bearersOf(building, names) }
+  return { known: new Set(Object.keys(names)), bearers: bearersOf(building, names), places: placesIn(job) }
 }
 
 /** Plans whose posts were worked out lately; another server works them out for itself. */
@@ -73,6 +85,39 @@ async function postsNow(jobId: string): Promise<{ readonly revision: number; rea
   for (const oldest of worked.keys()) if (worked.size > MOST_WORKED) worked.delete(oldest)
   return now
 }
+
+/** Places of earlier plans that phones went by lately. */
+const earlier = new Map<string, Places | null>()
+
+/** Where the posts stood at an earlier revision; null where that is not known any more. */
+async function placesAt(jobId: string, revision: number): Promise<Places | null> {
+  const key = `${jobId} ${revision}`
+  if (!earlier.has(key)) {
+    const job = await jobOfRevision(jobId, revision)
+    earlier.set(key, job?.ok ? placesIn(job.value) : null)
+    for (const oldest of earlier.keys()) if (earlier.size > MOST_WORKED) earlier.delete(oldest)
+  }
+  return earlier.get(key) ?? null
+}
+
+/** Of these records those whose posts have been moved since the plan that they were made from. */
+async function movedSince(jobId: string, records: readonly FieldRecord[], now: { revision: number; posts: Posts }) {
+  const moved = new Map<string, Moved>()
+  for (const record of records) {
+    const { planRevision, body } = record
+    const posts = body.kind === 'print' ? [] : postsOf(body)
+    if (planRevision === null || planRevision >= now.revision || posts.length === 0) continue
+    const then = await placesAt(jobId, planRevision)
+    const byIn = Math.max(...posts.map((post) => distanceIn(then?.get(post), now.posts.places.get(post))))
+    if (byIn > HALF_MARK_IN) moved.set(record.id, { byIn, revision: now.revision })
+  }
+  return moved
+}
+
+type Place = { readonly x: number; readonly y: number } | undefined
+/** A post that is not in both plans has not moved: that it is gone is said by itself. */
+const distanceIn = (one: Place, other: Place): number =>
+  one && other ? Math.hypot(one.x - other.x, one.y - other.y) : 0
 
 /** A clock this far ahead of the server's is no clock of a working phone, and would put every later record behind it. */
 const FAR_AHEAD_MS = 400 * 24 * 3_600_000
@@ -132,6 +177,7 @@ export async function addRecords(
   const { read, refused: unread } = readRecords(records)
   const { taken, refused } = bindAll(job.posts, read, now)
   const { theirs, others } = await partedBy(jobId, taken, sender)
-  const turned = await write((trx) => appendRecords(trx, jobId, theirs, { now, person: sender?.id ?? null }))
+  const moved = await movedSince(jobId, theirs, job)
+  const turned = await write((trx) => appendRecords(trx, jobId, theirs, { now, person: sender?.id ?? null, moved }))
   return reply(jobId, after, job.revision, [...unread, ...refused, ...others, ...turned])
 }

@@ -19,6 +19,7 @@ import * as attempts from './017_attempts'
 import * as phones from './018_phones'
 import * as left from './019_left'
 import * as guests from './020_guests'
+import * as moved from './021_moved'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -41,6 +42,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '018_phones': phones,
   '019_left': left,
   '020_guests': guests,
+  '021_moved': moved,
 }
 
 /**

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync } from 'node:fs'
 import path from 'node:path'
-import { Builder, By } from 'selenium-webdriver'
+import { Builder, By, until } from 'selenium-webdriver'
 import chrome from 'selenium-webdriver/chrome.js'
 import { ARGS } from '../lib/browser.mjs'
 import { freePort } from '../lib/ports.mjs'
@@ -56,10 +56,17 @@ export async function openPhone({ home, authority, inYard = true }) {
       driver
         .wait(async () => has.test(await says()), 40_000)
         .catch(async () => {
-          throw new Error(`never read ${has}; it says: ${(await says()).slice(0, 600)}`)
+          const logged = await driver.manage().logs().get('browser')
+          const faults = logged.map(({ message }) => message.slice(0, 400)).slice(-4)
+          throw new Error(`never read ${has}; it says: ${(await says()).slice(0, 400)}\n${faults.join('\n')}`)
         }),
-    tap: async (text) =>
-      (await driver.findElement(By.xpath(`//button[contains(normalize-space(.), "${text}")]`))).click(),
+    tap: async (text) => {
+      const key = By.xpath(`//button[contains(normalize-space(.), "${text}")]`)
+      const found = await driver.wait(until.elementLocated(key), 20_000).catch(async () => {
+        throw new Error(`no key “${text}”; it says: ${(await says()).slice(0, 600)}`)
+      })
+      await found.click()
+    },
     close: async () => {
       await driver.quit().catch(() => undefined)
       service.kill()

@@ -3,7 +3,8 @@ import { execFileSync, spawnSync } from 'node:child_process'
 // Phones in a network of their own: the office is reached over one cable, which is the signal, and its loopback not at all.
 
 const YARD = 'burdock-yard'
-export const [OFFICE, PHONES] = ['10.77.0.1', '10.77.0.2']
+export const OFFICE = '10.77.0.1'
+const PHONES = '10.77.0.2'
 /** By a cable of its own whoever drives the phones reaches them, with and without a signal. */
 export const [HANDS, DRIVEN] = ['10.78.0.1', '10.78.0.2']
 /** What a command that is to run in the yard begins with. */

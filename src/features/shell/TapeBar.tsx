@@ -169,6 +169,9 @@ const Mark = memo(function Mark({
   )
 })
 
+/** The tape runs so far at least: in a narrow window it is cut off, and its marks are stepped through. */
+const LEAST_RUN_PX = 160
+
 /** Where the tape's own scale puts an inch, px; drawn along with the plan where the two lie over each other. */
 function useTapeScale(
   model: TapeModel,
@@ -178,7 +181,7 @@ function useTapeScale(
   const low = Math.min(0, ...model.marks.map((mark) => mark.atIn))
   if (model.aligned && plan) return { pxPerIn: plan.pxPerIn, zero: plan.zeroPx, low }
   const high = Math.max(12, ...model.marks.map((mark) => mark.atIn))
-  const pxPerIn = (end - 110) / (high - low)
+  const pxPerIn = Math.max(LEAST_RUN_PX, end - 110) / (high - low)
   return { pxPerIn, zero: 52 - low * pxPerIn, low }
 }
 

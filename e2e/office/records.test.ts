@@ -204,7 +204,7 @@ describe('an entry from a plan whose post has been moved since', () => {
     const [inner, corner] = [named(after, 'A4'), named(after, 'A1')]
     const [was] = before.filter(({ id }) => id === inner.id)
     const byIn = Math.hypot(inner.x - was.x, inner.y - was.y)
-    expect(byIn).toBeGreaterThan(12)
+    expect(byIn).toBeGreaterThan(6)
     const from = (id: string, post: string, planRevision: number | null) => ({
       ...note(id, { kind: 'state', post, state: 'hole dug' }),
       planRevision,

@@ -1,3 +1,4 @@
+import '@/devices/noEval'
 import { changesOf } from '@/core/result'
 import { handlers } from './inProcess'
 import type { FromWorker, ToWorker } from './protocol'

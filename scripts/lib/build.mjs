@@ -1,7 +1,8 @@
 import { spawnSync } from 'node:child_process'
 import { createHash } from 'node:crypto'
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
+import { brotliCompressSync } from 'node:zlib'
 import { buildSiteWorker } from './siteWorker.mjs'
 import { say } from './say.mjs'
 import { unpackPaperFonts } from './paperFonts.mjs'
@@ -29,8 +30,20 @@ function copySolver() {
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/solver/highs.wasm')
 }
 
+/** Smaller than this a file gains nothing, bytes. */
+const LEAST_BYTES = 1000
+
+/** Compresses scripts and styles once and for good, beside themselves; src/server/main serves them so. */
+function compress(folder) {
+  for (const file of files(folder)) {
+    if (!/\.(js|css)$/.test(file) || statSync(file).size < LEAST_BYTES) continue
+    writeFileSync(`${file}.br`, brotliCompressSync(readFileSync(file)))
+  }
+}
+
 /** What else a build is made from. */
 const PARTS = [
+  'scripts/lib/build.mjs',
   'package-lock.json',
   'next.config.ts',
   'tsconfig.json',
@@ -54,6 +67,7 @@ export async function build(dist = '.next') {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist },
   })
   if (r.status !== 0) throw new Error(`the build failed:\n${r.stdout}\n${r.stderr}`)
+  compress(path.join(dist, 'static'))
   buildSiteWorker(dist)
   // Next empties its folder before it builds.
   buildServerParts(dist)

@@ -113,11 +113,21 @@ const SEEN = 'seen-field:'
 const readable = (value: unknown): KeptPlan | null =>
   isFieldPlan((value as KeptPlan | undefined)?.plan) ? (value as KeptPlan) : null
 
-/**
- * Keeps the plan of a job, for days without a signal. An older one never takes the place of a newer one; the same again
- * only says that it still holds.
- */
-export async function keepPlan(jobId: string, plan: KeptPlan): Promise<void> {
+/** What is being written of plans: it is waited for before one is read. */
+let writingPlan: Promise<void> = Promise.resolve()
+
+/** Longest that a frame is waited for, ms: a page that is not looked at has none. */
+const FRAME_MS = 300
+/** After the frame that shows a plan: writing one takes a slow phone a while. */
+const afterFrame = (): Promise<void> =>
+  typeof requestAnimationFrame === 'undefined'
+    ? Promise.resolve()
+    : new Promise((resolve) => {
+        setTimeout(resolve, FRAME_MS)
+        requestAnimationFrame(() => setTimeout(resolve))
+      })
+
+async function writePlan(jobId: string, plan: KeptPlan): Promise<void> {
   const writing = (await store()).transaction('meta', 'readwrite')
   const had = readable((await writing.store.get(PLAN + jobId))?.value)
   if (had === null || had.revision <= plan.revision) await writing.store.put({ key: PLAN + jobId, value: plan })
@@ -125,8 +135,21 @@ export async function keepPlan(jobId: string, plan: KeptPlan): Promise<void> {
   notePlan(jobId, Math.max(had?.revision ?? 0, plan.revision))
 }
 
+/**
+ * Keeps the plan of a job, for days without a signal. An older one never takes the place of a newer one; the same again
+ * only says that it still holds.
+ */
+export function keepPlan(jobId: string, plan: KeptPlan): Promise<void> {
+  const before = writingPlan.catch(() => undefined)
+  writingPlan = before.then(afterFrame).then(() => writePlan(jobId, plan))
+  return writingPlan
+}
+
 /** The plan that was kept; null where none was that this build reads. */
-export const keptPlan = async (jobId: string): Promise<KeptPlan | null> => readable(await metaOf(PLAN + jobId))
+export async function keptPlan(jobId: string): Promise<KeptPlan | null> {
+  await writingPlan.catch(() => undefined)
+  return readable(await metaOf(PLAN + jobId))
+}
 
 /** The plan that this device's people last said they have seen: what has changed since is told against it. */
 export const keepSeen = (jobId: string, plan: KeptPlan | null): Promise<unknown> => keepMeta(SEEN + jobId, plan)

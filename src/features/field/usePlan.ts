@@ -55,10 +55,11 @@ function useShown(jobId: string) {
   /** `had` is what is known to be kept. */
   const change = useCallback(
     (had: Shown, next: Shown) => {
+      const isNew = next.plan !== had.plan && next.plan !== now.current.plan
       now.current = next
       setShown(next)
       if (next.before !== had.before) quietly(keepSeen(jobId, next.before))
-      if (next.plan !== null && next.plan !== had.plan) quietly(keepPlan(jobId, next.plan))
+      if (next.plan !== null && isNew) quietly(keepPlan(jobId, next.plan))
     },
     [jobId],
   )

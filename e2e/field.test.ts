@@ -179,6 +179,36 @@ test('a hole read with the rod on its bottom: so deep from the string, and the r
   await main(/Deep enough|shallower than planned/)
 })
 
+test('the desk makes a guest’s card: its address opens the one post, until it is taken back', async () => {
+  const [post] = (
+    (await (await fetch(`${BASE}/api/jobs/${id}/plan`)).json()) as {
+      plan: { derived: { posts: { id: string; name: string }[] } }
+    }
+  ).plan.derived.posts
+  const beside = `${BASE}/jobs/${id}?stage=posts&post=${post.id}`
+  const press = async (text: string) => {
+    const key = await at.byText('button', text)
+    await driver.executeScript(
+      'arguments[0].scrollIntoView({block:"center",behavior:"instant"}); arguments[0].click()',
+      key,
+    )
+  }
+  await driver.get(beside)
+  await press('Make a card')
+  const input = await at.find('input[aria-label="Address of the guest’s card"]')
+  const address = (await input.getAttribute('value')) ?? ''
+  expect(address).toMatch(/\/guest\/[A-Za-z0-9_-]{43}$/)
+  await driver.get(address)
+  const said = await at.text('main')
+  expect(said).toMatch(new RegExp(`Post ${post.name}[\\s\\S]*Tansy by phone[\\s\\S]*Marks from its own bottom`))
+  expect(await driver.findElements(By.css('a, button, input'))).toEqual([])
+  await driver.get(beside)
+  await press('Take it back')
+  await driver.wait(async () => !/stands until/.test(await at.text('body')), PATIENCE)
+  await driver.get(address)
+  expect(await at.text('main')).toContain('This card opens nothing')
+})
+
 test('keys are large enough for a thumb in a glove and nothing runs off the side', async () => {
   for (const view of ['', '/read', '/hole/A1', '/post/A1']) {
     await driver.get(`${BASE}/field/${id}${view}`)

@@ -84,9 +84,12 @@ describe('ready without a signal', () => {
   })
 
   test('after one visit every field page and the pocket open without a server, on the post that the code names', async () => {
+    const told = (await (await fetch(`${BASE}/api/jobs/${id}/plan`)).json()) as { plan: { pieces: { id: string }[] } }
+    const [piece] = told.plan.pieces
     await door('stop-server')
     try {
       for (const [to, has] of [
+        [`/piece/${encodeURIComponent(piece.id)}`, /Piece[\s\S]*Cut it to[\s\S]*state: planned/],
         ['/post/B1', /Post card B1[\s\S]*Marks from its own bottom/],
         ['/hole/A2', /Hole A2[\s\S]*string to bottom/],
         ['/read', /Laser readings[\s\S]*Where does the laser stand/],

@@ -69,7 +69,9 @@ function useShown(jobId: string) {
 /** What the office says of a plan: what the head of the page has asked for, else asked now. */
 async function planReply(jobId: string, has: number | undefined): Promise<Reply<PlanTold>> {
   const early = await earlyPlan()
-  return early ? replyOf(early) : ask(planPath(jobId, has))
+  if (!early) return ask(planPath(jobId, has))
+  // Another network may have answered for the office.
+  return replyOf<PlanTold>(early).catch(() => ({ kind: 'away' as const }))
 }
 
 const WHY_NONE: Readonly<Record<Exclude<Reply<unknown>['kind'], 'ok'>, NoPlan>> = {

@@ -144,17 +144,20 @@ function patient<S extends Server>(server: S): S {
 const STATIC = '/_next/static/'
 const YEAR_S = 31_536_000
 
-/** Scripts and styles as the build has compressed them for good: a fifth smaller than what is compressed on the way. */
-function assets(): (request: IncomingMessage, response: ServerResponse, other: () => void) => void {
-  if (dev) return (_, __, other) => other()
+/** Serves scripts and styles as the build has compressed them, smaller than on the way; false for anything else. */
+function assets(): (request: IncomingMessage, response: ServerResponse) => Promise<boolean> {
+  if (dev) return () => Promise.resolve(false)
   const files = sirv(path.resolve(dist, 'static'), { brotli: true, etag: true, immutable: true, maxAge: YEAR_S })
-  return (request, response, other) => {
+  return (request, response) => {
     const { url = '/' } = request
-    if (!url.startsWith(STATIC)) return other()
-    request.url = url.slice(STATIC.length - 1)
-    files(request, response, () => {
-      request.url = url
-      other()
+    if (!url.startsWith(STATIC)) return Promise.resolve(false)
+    return new Promise((resolve) => {
+      response.once('close', () => resolve(true))
+      request.url = url.slice(STATIC.length - 1)
+      files(request, response, () => {
+        request.url = url
+        resolve(false)
+      })
     })
   }
 }
@@ -175,7 +178,7 @@ async function main(): Promise<void> {
       if (wrong) return away(wrong)
       if (await overRate(request)) return away('rate')
       if (!(await letIn(request, response))) return
-      asset(request, response, () => void handle(request, response))
+      if (!(await asset(request, response))) await handle(request, response)
     })().catch((error: unknown) => {
       log().error({ request: id, name: error instanceof Error ? error.name : typeof error }, 'not handled')
       if (!response.headersSent) response.statusCode = 500

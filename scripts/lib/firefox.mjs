@@ -73,7 +73,7 @@ export async function openFirefox({ width = 1280, height = 800 } = {}) {
   const [{ context }] = (await send('browsingContext.getTree')).contexts
   await send('browsingContext.setViewport', { context, viewport: { width, height } })
   await send('session.subscribe', { events: ['log.entryAdded'] })
-  let faults = []
+  const faults = []
   bidi.socket.on('message', (data) => {
     const { method, params } = JSON.parse(data.toString())
     if (method === 'log.entryAdded' && params.level === 'error') faults.push(params.text ?? 'an error without words')

@@ -1,6 +1,6 @@
 import type { z } from 'zod'
 import { homeOf } from '@/core/people'
-import { type Result } from '@/core/result'
+import type { Result } from '@/core/result'
 import {
   answer,
   DEVICE_COOKIE,

@@ -1,5 +1,5 @@
 'use client'
-import { type FormEvent, useCallback, useEffect, useState } from 'react'
+import { type FormEvent, useState } from 'react'
 import type { Post } from '@/core/layout'
 import { GUEST_MOST_DAYS, type GuestCard } from '@/core/people'
 import type { Issue } from '@/core/result'
@@ -8,6 +8,7 @@ import { issueText } from '@/formats/words'
 import { dayWords } from '@/ui'
 import { useLog } from '../field'
 import { ask, publicAddress, TROUBLE_WORDS, troubleOf } from '../job'
+import { useAsked } from './useAsked'
 
 const DAY_MS = 86_400_000
 /** Days that a card stands unless it is said otherwise. */
@@ -57,27 +58,13 @@ function Made({ address, name }: { readonly address: string; readonly name: stri
   )
 }
 
-/** The cards of a job, asked for anew with each `look`. */
-function useCards(path: string) {
-  const [cards, setCards] = useState<readonly GuestCard[]>([])
-  const look = useCallback(async () => {
-    const reply = await ask<readonly GuestCard[]>(path)
-    if (reply.kind === 'ok') setCards(reply.value)
-  }, [path])
-  useEffect(() => {
-    const begin = setTimeout(() => void look())
-    return () => clearTimeout(begin)
-  }, [look])
-  return { cards, look }
-}
-
 const troubleText = (issues: readonly Issue[]): string => issues.map(issueText).join(' ')
 
 /** Cards by which somebody without an account reads this post until a day: made, listed, taken back. */
 export function GuestCards({ post }: { readonly post: Post }) {
   const jobId = useLog((log) => log.jobId)
   const path = `/api/jobs/${encodeURIComponent(jobId)}/guests`
-  const { cards, look } = useCards(path)
+  const { list: cards, look } = useAsked<GuestCard>(path)
   const [now] = useState(() => Date.now())
   const [day, setDay] = useState(() => dayOf(new Date(now + USUAL_DAYS * DAY_MS)))
   const [made, setMade] = useState<string | null>(null)

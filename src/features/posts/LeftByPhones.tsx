@@ -1,10 +1,10 @@
 'use client'
-import { useCallback, useEffect, useState } from 'react'
 import type { LeftEntries } from '@/core/people'
 import { counted } from '@/core/units'
 import { dayTime } from '@/ui'
 import { useLog } from '../field'
 import { ask } from '../job'
+import { useAsked } from './useAsked'
 
 /** How often the office looks, ms. */
 const LOOK_MS = 10_000
@@ -12,20 +12,8 @@ const LOOK_MS = 10_000
 /** Entries of phones that were signed out: they count once somebody here takes them. */
 export function LeftByPhones() {
   const jobId = useLog((log) => log.jobId)
-  const [left, setLeft] = useState<readonly LeftEntries[]>([])
   const path = `/api/jobs/${encodeURIComponent(jobId)}/left`
-  const look = useCallback(async () => {
-    const reply = await ask<readonly LeftEntries[]>(path)
-    if (reply.kind === 'ok') setLeft(reply.value)
-  }, [path])
-  useEffect(() => {
-    const begin = setTimeout(() => void look())
-    const timer = setInterval(() => void look(), LOOK_MS)
-    return () => {
-      clearTimeout(begin)
-      clearInterval(timer)
-    }
-  }, [look])
+  const { list: left, look } = useAsked<LeftEntries>(path, LOOK_MS)
   const settle = async (id: string, take: boolean) => {
     await ask(`${path}/${id}`, 'POST', { take })
     await look()

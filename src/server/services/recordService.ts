@@ -57,15 +57,13 @@ interface Posts {
 /** Where each post stands, inches in plan. */
 type Places = ReadonlyMap<string, { readonly x: number; readonly y: number }>
 
-function placesIn({ building }: Job): Places {
-  return new Map((standingsOf(building)?.posts ?? []).map(({ id, x, y }) => [id, { x, y }]))
-}
+const placesOf = (standings: ReturnType<typeof standingsOf>): Places =>
+  new Map((standings?.posts ?? []).map(({ id, x, y }) => [id, { x, y }]))
 
-function postsIn(job: Job): Posts {
-  const { building } = job
+function postsIn({ building }: Job): Posts {
   const standings = standingsOf(building)
   const names = standings ? namesOf(standings, building) : {}
-  return { known: new Set(Object.keys(names)), bearers: bearersOf(building, names), places: placesIn(job) }
+  return { known: new Set(Object.keys(names)), bearers: bearersOf(building, names), places: placesOf(standings) }
 }
 
 /** Plans whose posts were worked out lately; another server works them out for itself. */
@@ -94,7 +92,7 @@ async function placesAt(jobId: string, revision: number): Promise<Places | null>
   const key = `${jobId} ${revision}`
   if (!earlier.has(key)) {
     const job = await jobOfRevision(jobId, revision)
-    earlier.set(key, job?.ok ? placesIn(job.value) : null)
+    earlier.set(key, job?.ok ? placesOf(standingsOf(job.value.building)) : null)
     for (const oldest of earlier.keys()) if (earlier.size > MOST_WORKED) earlier.delete(oldest)
   }
   return earlier.get(key) ?? null

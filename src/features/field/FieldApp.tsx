@@ -9,9 +9,6 @@ import { bearersOf, postOf } from '@/core/field'
 import { ok, type Result } from '@/core/result'
 import { CannotKeep } from './Keeping'
 import { UnknownPost } from './UnknownPost'
-import { HoleView } from './HoleView'
-import { PostView } from './PostView'
-import { ReadView } from './ReadView'
 import type { FieldPage } from './page'
 import { Plain } from './Plain'
 import { PlanAge } from './PlanLines'
@@ -19,6 +16,7 @@ import { TodayView } from './TodayView'
 import { useMe } from './useMe'
 import { type NoPlan, usePlan } from './usePlan'
 import { FieldContext, useFieldLog } from './useField'
+import { fetchViews, useViews } from './useViews'
 
 /** How the link to the office is called, in trouble and when all is well. */
 const LINK: Readonly<Record<FieldLog['link'], { readonly trouble: string | null; readonly well: string }>> = {
@@ -102,14 +100,20 @@ function View({
   readonly found: Result<string> | null
   readonly piece: string | undefined
 }) {
-  if (view === 'read') return <ReadView {...page} />
+  const views = useViews()
+  if (view === 'read') return views ? <views.ReadView {...page} /> : <Coming />
   if (view === 'piece' && piece !== undefined) return <PieceView {...page} id={piece} key={piece} />
   if (!found) return <TodayView {...page} />
   if (!found.ok) return <UnknownPost issues={found.issues} go={page.go} />
   const post = found.value
   if (!page.derived.posts.some(({ id }) => id === post)) return <GonePost {...page} post={post} />
-  return view === 'hole' ? <HoleView {...page} post={post} key={post} /> : <PostView {...page} post={post} key={post} />
+  if (!views) return <Coming />
+  const Page = view === 'hole' ? views.HoleView : views.PostView
+  return <Page {...page} post={post} key={post} />
 }
+
+/** Stands while a page is still on its way. */
+const Coming = () => <p className="fnote">One moment.</p>
 
 /** Where one is within a job, and the way to elsewhere: each step is one of the browser's own. */
 function useRest(id: string, path: readonly string[]) {
@@ -139,6 +143,9 @@ const NO_PLAN: Readonly<Record<NoPlan, readonly [title: string, text: string]>> 
   'other-build': ['This page is of another Burdock', 'The office has a newer one. Load this page again with a signal.'],
 }
 
+/** When the rest of the pages is fetched after the first one has been made, ms. */
+const AFTER_FIRST_MS = 200
+
 /** The page that the address asks for, with its head. */
 function Pages({
   page,
@@ -155,6 +162,11 @@ function Pages({
   const view = rest[0] ?? 'today'
   const found = isPostView(view) ? postAt(rest[1], page) : null
   const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
+  // The pages that this one leads to come once it stands.
+  useEffect(() => {
+    const later = setTimeout(() => void fetchViews(), AFTER_FIRST_MS)
+    return () => clearTimeout(later)
+  }, [])
   return (
     <div className="field">
       <Head
@@ -172,7 +184,7 @@ function Pages({
           </div>
         )}
         <PlanAge log={log} plan={plan} />
-        <Suspense fallback={<p className="fnote">One moment.</p>}>
+        <Suspense fallback={<Coming />}>
           <View {...page} view={view} found={found} piece={rest[1]} />
         </Suspense>
       </main>
@@ -186,6 +198,10 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
   const log = useFieldLog(id, true)
   const { plan, none, gone, before, see } = usePlan(id, log)
   const me = useMe()
+  const isFirst = rest.length === 0
+  useEffect(() => {
+    if (!isFirst) void fetchViews()
+  }, [isFirst])
   const signedIn = me?.kind === 'person' ? me.name : null
   useEffect(() => {
     if (signedIn !== null) log?.getState().setWho(signedIn)

@@ -1,11 +1,12 @@
-import type { DBSchema } from 'idb'
+import type { DBSchema, IDBPDatabase } from 'idb'
 import { type FieldPlan, isFieldPlan } from '@/core/derive'
 import { type FieldRecord, type Moved, type Stored, upToDate } from '@/core/field'
 import type { Issue } from '@/core/result'
 import { storeOf } from '@/devices/store'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
-import { notePlan } from './firstPlan'
+import { FIELD_STORE } from './fieldStore'
+import { earlyStore, notePlan } from './firstPlan'
 
 /** A record on this device: waiting for the server, known to it, or set aside because the server did not take it. */
 interface Kept {
@@ -27,12 +28,13 @@ interface Store extends DBSchema {
   meta: { key: string; value: Meta }
 }
 
-/** The store's version as browsers count it. */
-const VERSION = 10
-const store = storeOf<Store>('burdock-field', VERSION, (db) => {
-  db.createObjectStore('records', { keyPath: 'key' }).createIndex('jobId', 'jobId')
-  db.createObjectStore('meta', { keyPath: 'key' })
-})
+function makeParts(db: IDBPDatabase<Store>): void {
+  for (const { part, index } of FIELD_STORE.parts) {
+    const made = (db as unknown as IDBPDatabase).createObjectStore(part, { keyPath: 'key' })
+    if (index !== null) made.createIndex(index, index)
+  }
+}
+const store = storeOf<Store>(FIELD_STORE.name, FIELD_STORE.version, makeParts, earlyStore)
 
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
 const keptOf = (jobId: string, { record, receivedAt, moved }: Stored): Kept => ({
@@ -89,7 +91,8 @@ export async function recall(jobId: string) {
     metaOf(`setup:${jobId}`),
   ])
   const name = textOr(device, `d-${newId(8)}`)
-  if (device !== name) await keepMeta('device', name)
+  // Not waited for: what is written after it is kept after it.
+  if (device !== name) void keepMeta('device', name).catch(() => undefined)
   return {
     kept: kept.map(({ record, receivedAt, moved }): Stored => ({ record: upToDate(record), receivedAt, moved })),
     aside: kept.flatMap(({ record, refused }): SetAside[] => (refused ? [{ id: record.id, issues: refused }] : [])),

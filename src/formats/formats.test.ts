@@ -158,7 +158,7 @@ describe('rod marks in the crew book', () => {
   const { job, d: derived } = book('../scripts/bench/barn-60x200')
   const all = rodLog(
     { coverIn: 1, readingsIn: Object.fromEntries(derived.posts.map((post, i) => [post.id, 50 + i / 16])) },
-    Object.fromEntries(derived.posts.map((post) => [post.id, []])),
+    { neighbors: Object.fromEntries(derived.posts.map((post) => [post.id, []])) },
   )
   const state = foldBare([])
   const measured = measure(job, derived, state, tieLevels(state))

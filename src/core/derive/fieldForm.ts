@@ -6,10 +6,10 @@ import type { Job, Side } from '../model'
 import type { Column, ColumnPly, End } from '../sticks'
 
 /** Its form: a phone does not read a plan that was worked out for another one. */
-export const FIELD_PLAN = { format: 'burdock-field', version: 1 } as const
+export const FIELD_PLAN = { format: 'burdock-field', version: 2 } as const
 
 /** What of a job its pages on site read; nothing of its customer, its prices or its loads. */
-export type FieldJob = Pick<Job, 'name' | 'building' | 'levels' | 'fieldwork' | 'ground' | 'buying'>
+export type FieldJob = Pick<Job, 'name' | 'practice' | 'building' | 'levels' | 'fieldwork' | 'ground' | 'buying'>
 
 /** A column as far as its foot does not change it, above the grade line. */
 export interface FieldColumn extends Pick<Column, 'seatUpIn' | 'topUpIn'> {

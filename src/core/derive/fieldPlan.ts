@@ -37,14 +37,14 @@ function pieceOf(stick: Stick): FieldPiece {
 
 /** What a phone is given of a job: the numbers of its posts, holes and pieces, from which readings are worked on. */
 export function fieldPlan(job: Job, derived: Derived): FieldPlan {
-  const { name, building, levels, fieldwork, ground, buying } = job
+  const { name, practice, building, levels, fieldwork, ground, buying } = job
   const needs = derived.posts.flatMap(({ id }) => {
     const need = holeNeed(derived, job, id)
     return need ? [[id, need] as const] : []
   })
   return {
     ...FIELD_PLAN,
-    job: { name, building, levels, fieldwork, ground, buying },
+    job: { name, practice, building, levels, fieldwork, ground, buying },
     derived: {
       grid: derived.grid,
       posts: derived.posts,

@@ -159,6 +159,6 @@ export function planJob(job: Job, memory: PlanMemory = {}): Result<PlannedJob> {
   return ok({
     ...laid,
     square: fitSquare(job.strings.measures, laid.grid.lengthIn, laid.grid.widthIn, job.strings.squareMode),
-    rods: rodLog(job.levels, laid.neighbors),
+    rods: rodLog(job.levels, { neighbors: laid.neighbors }),
   })
 }

@@ -150,7 +150,7 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
           Object.values(levels.current).map((reading) => [reading.target, reading.inches]),
         ),
       },
-      near,
+      { neighbors: near },
     )
     expect(rods.benchmarkPost).toBe('P2')
     expect((rods.gradeReadingIn ?? 0) / 12).toBeCloseTo(4.75, 9)
@@ -173,11 +173,12 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
                 Object.values(levels.current).map((reading) => [reading.target, reading.inches]),
               ),
             },
-            near,
+            { neighbors: near },
           )
         }
         const [a, b] = [marks(0), marks(by)]
-        for (const key of Object.keys(near))
+        expect(Object.keys(b.offsets)).toEqual(Object.keys(a.offsets))
+        for (const key of Object.keys(a.offsets))
           expect(b.offsets[key].upToGradeIn).toBeCloseTo(a.offsets[key].upToGradeIn, 9)
       }),
     )
@@ -200,9 +201,9 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
     [1 / 16, 'closed', 4],
     [1 / 8, 'closed', 4],
     [-1 / 8, 'closed', 4],
-    [3 / 16, 'refused', 0],
-    [-3 / 16, 'refused', 0],
-    [4, 'refused', 0],
+    [3 / 16, 'bumped', 0],
+    [-3 / 16, 'bumped', 0],
+    [4, 'bumped', 0],
   ])('back on the benchmark it misses by %f: %s, %i readings used', (miss, state, used) => {
     const { levels } = said(setUp('s1', 0, 48, { P1: 53, P2: 53, P3: 53, P4: 53 }, 48 + miss))
     expect(levels.setups[0].state).toBe(state)

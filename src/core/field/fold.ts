@@ -42,6 +42,8 @@ export interface FieldState {
   readonly checks: readonly Said<'check'>[]
   /** Every reading that was not taken back, oldest first. */
   readonly readings: readonly Said<'reading'>[]
+  /** Readings that a lead has kept although they do not agree with the others. */
+  readonly kept: ReadonlySet<string>
   readonly holes: Readonly<Record<string, Said<'hole'>>>
   readonly pours: Readonly<Record<string, readonly Said<'pour'>[]>>
   readonly states: Readonly<Record<string, PostState>>
@@ -169,6 +171,7 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     setups,
     checks: said('check'),
     readings,
+    kept: new Set(said('keep').map(({ body }) => body.reading)),
     holes: holes.standing,
     pours: pours.counted,
     states: Object.fromEntries(Object.entries(states.standing).map(([post, { body }]) => [post, body.state])),

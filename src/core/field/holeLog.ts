@@ -37,7 +37,7 @@ const SAY: Readonly<Partial<Record<Found, string>>> = {
 /**
  * Depth of a hole as dug, from the string to its bottom, inches: by tape, or by the rod on its bottom (its reading
  * brought into the frame of the
- * first set-up, less the grade line's). Null where neither is there, or where the set-up is refused, untied or unknown,
+ * first set-up, less the grade line's). Null where neither is there, or where the set-up was bumped, is untied or unknown,
  * or no grade line is known yet.
  */
 export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: number | null): number | null {
@@ -49,7 +49,7 @@ export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: n
     gradeReadingIn === null ||
     !setup ||
     setup.shiftIn === null ||
-    setup.state === 'refused'
+    setup.state === 'bumped'
   )
     return null
   return body.bottomReadingIn + setup.shiftIn - gradeReadingIn

@@ -1,11 +1,9 @@
-import { ROUNDING } from '../units'
+import { type Bump, corrections } from './bumps'
 import { byClock } from './clock'
-import { type Contest, judgeEach, sameReading } from './contest'
+import type { Contest } from './contest'
 import type { FieldState } from './fold'
 import type { Said } from './envelope'
-
-/** Most that a closing check may miss by before its set-up is refused, inches; half of it is spread without a word. */
-const CLOSING_IN = 1 / 8
+import { judgeReadings } from './seconds'
 
 /** One laser set-up with what its readings say: how it ties to the first, whether it closes, and how it spreads. */
 export interface SetupLevels {
@@ -14,8 +12,11 @@ export interface SetupLevels {
   readonly benchmarkIn: number | null
   /** Added to a reading of this set-up to stand in the first one's; null where nothing ties them. */
   readonly shiftIn: number | null
+  /** What the last check missed the benchmark by, over the one before it. */
   readonly closingIn: number | null
-  readonly state: 'open' | 'closed' | 'refused' | 'untied'
+  /** Whether the laser was bumped since it was set up, was checked and stands, or was not checked. */
+  readonly state: 'open' | 'closed' | 'bumped' | 'untied'
+  readonly bumps: readonly Bump[]
   readonly count: number
   readonly lowest: Said<'reading'> | null
   readonly highest: Said<'reading'> | null
@@ -34,111 +35,128 @@ export interface TiedReading {
   readonly clock: string
   readonly who: string
   readonly device: string
+  /** Taken to see whether the first one holds. */
+  readonly second: boolean
 }
+
+/** Two readings of one place that contradict each other. */
+export type Disputes = Readonly<Record<string, Contest<TiedReading>>>
 
 export interface Levels {
   readonly setups: readonly SetupLevels[]
   /**
-   * The reading that stands for each target, of those that were not taken back and whose set-up holds: the newest, unless
-   * another device read otherwise.
+   * The reading that stands for each target, of those that were not taken back and that no bump leaves in doubt: the
+   * newest, unless another device or a second reading says otherwise.
    */
   readonly current: Readonly<Record<string, TiedReading>>
   readonly footings: Readonly<Record<string, TiedReading>>
   readonly grounds: Readonly<Record<string, TiedReading>>
   /** Places that two devices read differently, in one frame: the first stands until somebody chooses. */
   readonly contests: readonly Contest<TiedReading>[]
-  readonly unused: readonly { readonly reading: Said<'reading'>; readonly why: 'refused' | 'untied' | 'no-setup' }[]
+  /** Places that were read twice alike, and those whose second reading contradicts the first. */
+  readonly confirmed: { readonly feet: ReadonlySet<string>; readonly footings: ReadonlySet<string> }
+  readonly disputes: { readonly feet: Disputes; readonly footings: Disputes; readonly grounds: Disputes }
+  readonly unused: readonly Unused[]
+}
+
+/** A reading that is not used: it may be of before or after a bump, nothing ties its set-up, or nobody started that. */
+interface Unused {
+  readonly reading: Said<'reading'>
+  readonly why: 'bumped' | 'untied' | 'no-setup'
+}
+
+/** What is added to a reading of a set-up to stand in the first one's frame: HI = BM + BS. */
+function shiftOf(setup: Said<'setup'>, first: Said<'setup'> | undefined): number | null {
+  if (setup.body.setup === first?.body.setup) return 0
+  const [own, firsts] = [setup.body.benchmarkIn, first?.body.benchmarkIn ?? null]
+  return own === null || firsts === null ? null : firsts - own
+}
+
+/** How a set-up stands. */
+function stateOf(shiftIn: number | null, closingIn: number | null, bumps: readonly Bump[]): SetupLevels['state'] {
+  if (shiftIn === null) return 'untied'
+  if (bumps.length > 0) return 'bumped'
+  return closingIn === null ? 'open' : 'closed'
+}
+
+/** What the last check missed the benchmark by, over the look at it before. */
+function closingOf(checks: readonly Said<'check'>[], benchmarkIn: number | null): number | null {
+  const [before, last] = [checks.at(-2), checks.at(-1)]
+  if (benchmarkIn === null || !last) return null
+  return last.body.benchmarkIn - (before?.body.benchmarkIn ?? benchmarkIn)
+}
+
+/** One reading in the frame of the first set-up. */
+const tiedTo = ({ id, at, clock, who, device, body }: Said<'reading'>, byIn: number): TiedReading => ({
+  id,
+  target: body.target,
+  of: body.of,
+  setup: body.setup,
+  rawIn: body.inches,
+  inches: body.inches + byIn,
+  at,
+  clock,
+  who,
+  device,
+  second: body.second ?? false,
+})
+
+/** A set-up's readings in the frame of the first, and those that are not used. */
+function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state: FieldState) {
+  const { setup: name, place, benchmarkIn } = setup.body
+  const own = state.readings.filter((reading) => reading.body.setup === name)
+  const checks = state.checks.filter((check) => check.body.setup === name)
+  const shiftIn = shiftOf(setup, first)
+  const { by, bumps } = corrections(own, checks, benchmarkIn)
+  const tied: TiedReading[] = []
+  const unused: Unused[] = []
+  own.forEach((reading, k) => {
+    const offIn = by[k] ?? null
+    if (shiftIn === null) unused.push({ reading, why: 'untied' })
+    else if (offIn === null) unused.push({ reading, why: 'bumped' })
+    else tied.push(tiedTo(reading, shiftIn - offIn))
+  })
+  const sorted = [...own].sort((one, other) => other.body.inches - one.body.inches)
+  const [lowest, highest] = [sorted.at(0) ?? null, sorted.at(-1) ?? null]
+  const closingIn = closingOf(checks, benchmarkIn)
+  const levels: SetupLevels = {
+    setup: name,
+    place,
+    benchmarkIn,
+    shiftIn,
+    closingIn,
+    state: stateOf(shiftIn, closingIn, bumps),
+    bumps,
+    count: own.length,
+    lowest,
+    highest,
+    spreadIn: lowest && highest ? lowest.body.inches - highest.body.inches : 0,
+  }
+  return { levels, tied, unused }
 }
 
 /**
  * Brings every reading into one frame. Set-ups are tied by their readings on the one benchmark: HI = BM + BS, so a
- * reading of a later set-up
- * shifts by the difference of the two. A closing check within 1/8 in. is spread evenly over the readings in order; a
- * larger one refuses the set-up.
+ * reading of a later set-up shifts by the difference of the two. What checks back to the benchmark say is in
+ * `corrections`, what second readings say in `judgeReadings`.
  */
 export function tieLevels(state: FieldState): Levels {
   const first = state.setups.find((setup) => setup.body.benchmarkIn !== null) ?? state.setups[0]
-  const unused: { reading: Said<'reading'>; why: 'refused' | 'untied' | 'no-setup' }[] = []
-  const tied: TiedReading[] = []
-  const seen = new Set<string>()
-  const setups = state.setups
-    .filter((setup) => !seen.has(setup.body.setup) && seen.add(setup.body.setup))
-    .map((setup): SetupLevels => {
-      const own = state.readings.filter((reading) => reading.body.setup === setup.body.setup)
-      const check = state.checks.filter((check) => check.body.setup === setup.body.setup).at(-1)
-      const bs = setup.body.benchmarkIn
-      const closingIn = check && bs !== null ? check.body.benchmarkIn - bs : null
-      const shiftOf = () => {
-        if (setup.body.setup === first?.body.setup) return 0
-        if (bs !== null && first?.body.benchmarkIn != null) return first.body.benchmarkIn - bs
-        return null
-      }
-      const shiftIn = shiftOf()
-      const refused = closingIn !== null && Math.abs(closingIn) > CLOSING_IN + ROUNDING
-      const by = (pick: (one: number, other: number) => boolean) =>
-        own.reduce<Said<'reading'> | null>(
-          (best, said) => (!best || pick(said.body.inches, best.body.inches) ? said : best),
-          null,
-        )
-      const [lowest, highest] = [by((one, other) => one > other), by((one, other) => one < other)]
-      own.forEach((said, k) => {
-        if (refused) {
-          unused.push({ reading: said, why: 'refused' })
-          return
-        }
-        if (shiftIn === null) {
-          unused.push({ reading: said, why: 'untied' })
-          return
-        }
-        const share = closingIn === null ? 0 : (closingIn * (k + 1)) / (own.length + 1)
-        tied.push({
-          id: said.id,
-          target: said.body.target,
-          of: said.body.of,
-          setup: said.body.setup,
-          rawIn: said.body.inches,
-          inches: said.body.inches + shiftIn - share,
-          at: said.at,
-          clock: said.clock,
-          who: said.who,
-          device: said.device,
-        })
-      })
-      const stateOf = () => {
-        if (refused) return 'refused'
-        if (shiftIn === null) return 'untied'
-        if (closingIn !== null) return 'closed'
-        return 'open'
-      }
-      return {
-        setup: setup.body.setup,
-        place: setup.body.place,
-        benchmarkIn: bs,
-        shiftIn,
-        closingIn,
-        state: stateOf(),
-        count: own.length,
-        lowest,
-        highest,
-        spreadIn: lowest && highest ? lowest.body.inches - highest.body.inches : 0,
-      }
-    })
-  const names = new Set(setups.map((setup) => setup.setup))
-  for (const reading of state.readings) if (!names.has(reading.body.setup)) unused.push({ reading, why: 'no-setup' })
-  tied.sort(byClock)
-  const judged = (kind: TiedReading['of']) =>
-    judgeEach(
-      tied.filter((reading) => reading.of === kind),
-      ({ target }) => target,
-      sameReading,
-    )
+  const started = new Map<string, Said<'setup'>>()
+  for (const setup of state.setups) if (!started.has(setup.body.setup)) started.set(setup.body.setup, setup)
+  const all = [...started.values()].map((setup) => tieSetup(setup, first, state))
+  const lone = state.readings.filter((reading) => !started.has(reading.body.setup))
+  const tied = all.flatMap((each) => each.tied).sort(byClock)
+  const judged = (kind: TiedReading['of']) => judgeReadings(tied.filter((reading) => reading.of === kind))
   const [feet, footings, grounds] = [judged('foot'), judged('footing'), judged('ground')]
   return {
-    setups,
+    setups: all.map((each) => each.levels),
     current: feet.standing,
     footings: footings.standing,
     grounds: grounds.standing,
-    unused,
+    confirmed: { feet: feet.confirmed, footings: footings.confirmed },
+    disputes: { feet: feet.disputes, footings: footings.disputes, grounds: grounds.disputes },
+    unused: [...all.flatMap((each) => each.unused), ...lone.map((reading) => ({ reading, why: 'no-setup' as const }))],
     contests: [...feet.contests, ...footings.contests, ...grounds.contests],
   }
 }

@@ -1,33 +1,23 @@
-import { type Grid, neighborsIn, type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
-import { type PoleMark, rodLog, type RodLog, stringHeightAt, type StringRow, stringRows } from '../marks'
+import { type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
+import { type PoleMark, type RodLog, stringHeightAt, type StringRow, stringRows, type Suspicion } from '../marks'
 import type { Job } from '../model'
-import type { Column } from '../sticks'
 import { entryOf } from '../result'
 import { inchesAlone, ROUNDING, toSixteenths } from '../units'
 import { type FieldState, reached } from './fold'
 import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
 import type { PostState } from './kinds'
+import type { ReadJob, Stood } from './stood'
+import { type OfficeReadings, readRods } from './trusted'
 
 // What a reading changes, from top to bottom: which readings count, the grade line that they give, the foot of each
 // post, its marks, whether its stick fits where it is cut, what its card prints, and which cards are to be printed
 // again.
 
-/** What of a job the readings need. */
-export type ReadJob = Pick<Job, 'building' | 'levels' | 'fieldwork'>
-
-/** What of a derived building the readings need. */
-export interface Stood {
-  readonly posts: readonly Post[]
-  readonly poles: Readonly<Record<string, readonly PoleMark[]>>
-  readonly columns: Readonly<Record<string, Pick<Column, 'seatUpIn' | 'topUpIn'>>>
-  readonly holes: readonly { readonly kind: PostKind; readonly embedIn: number }[]
-  readonly grid: Grid
-  readonly ground: Readonly<Record<string, { readonly groundIn: number }>> | null
-}
-
 export interface Measured {
   readonly rods: RodLog
+  /** Readings on pads that are not used until they are read again. */
+  readonly padSuspects: Readonly<Record<string, Suspicion>>
   readonly asBuilt: readonly PostAsBuilt[]
   readonly rows: readonly (readonly string[])[]
   /** Strings of the made-up ground plane, and its height at each post. */
@@ -38,64 +28,7 @@ export interface Measured {
   readonly dugIn: Readonly<Record<string, number | null>>
 }
 
-// 1. Which readings count.
-
-/**
- * Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used
- * until they are.
- */
-export interface OfficeReadings {
-  readonly count: number
-  readonly state: 'alone' | 'tied' | 'untied'
-  readonly shiftIn: number
-}
-
-/** How the office's readings stand to the phones': by the benchmark that both have read. */
-function officeOf(job: ReadJob, levels: Levels): OfficeReadings {
-  const count = Object.keys(job.levels.readingsIn).length
-  const phones = levels.setups.filter((setup) => setup.count > 0)
-  if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
-  const first = levels.setups.find((setup) => setup.shiftIn === 0)
-  const own = job.levels.benchmarkIn
-  if (own === null || !first || first.benchmarkIn === null) return { count, state: 'untied', shiftIn: 0 }
-  return { count, state: 'tied', shiftIn: first.benchmarkIn - own }
-}
-
-/** The reading of each post that counts, inches on the first set-up's rod: a phone's before one typed in the office. */
-function readingsOf(job: ReadJob, levels: Levels, office: OfficeReadings): Record<string, number> {
-  const readingsIn: Record<string, number> = {}
-  if (office.state !== 'untied')
-    for (const [postId, inches] of Object.entries(job.levels.readingsIn)) readingsIn[postId] = inches + office.shiftIn
-  for (const { target, inches } of Object.values(levels.current)) readingsIn[target] = inches
-  return readingsIn
-}
-
-/**
- * How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for
- * every step of a drag.
- */
-export function readCount(job: ReadJob, posts: readonly Post[], levels: Levels): number {
-  const typed = officeOf(job, levels).state === 'untied' ? {} : job.levels.readingsIn
-  return posts.reduce((sum, post) => sum + (post.id in levels.current || post.id in typed ? 1 : 0), 0)
-}
-
-// 2. The grade line that they give (marks/rods), with what the plan has there to hold them against.
-
-/**
- * Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights;
- * nothing where no spots were taken.
- */
-function plannedUp({ building }: ReadJob, { posts, ground }: Stood): Record<string, number> {
-  if (building.school === 'pier') return Object.fromEntries(posts.map((post) => [post.id, -building.bracketIn]))
-  return Object.fromEntries(
-    posts.flatMap((post) => {
-      const spot = ground?.[post.id]
-      return spot ? [[post.id, -spot.groundIn]] : []
-    }),
-  )
-}
-
-// 3. The foot of each post.
+// 1. The foot of each post.
 
 /** Planned distance from the foot of a post up to the grade line, inches; negative where a bracket stands above it. */
 export const plannedFootIn = (job: Pick<Job, 'building'>, holes: Stood['holes'], kind: PostKind): number =>
@@ -111,10 +44,16 @@ interface Foot {
  * A rod stands on the bracket of a pier, which is the foot of its post; beside an embedded post it stands on a stake,
  * which is not: there the foot is read on the pad (`footing` readings), and is the plan's until then.
  */
-function footOf(job: ReadJob, stood: Stood, levels: Levels, rods: RodLog): (post: Post) => Foot {
+function footOf(
+  job: ReadJob,
+  stood: Stood,
+  levels: Levels,
+  { rods, padSuspects }: Pick<Measured, 'rods' | 'padSuspects'>,
+): (post: Post) => Foot {
   const readUp = (post: Post): number | null => {
     if (job.building.school === 'pier') return rods.offsets[post.id]?.upToGradeIn ?? null
     const pad = levels.footings[post.id]
+    if (post.id in padSuspects) return null
     return pad && rods.gradeReadingIn !== null ? pad.inches - rods.gradeReadingIn : null
   }
   return (post) => {
@@ -125,7 +64,7 @@ function footOf(job: ReadJob, stood: Stood, levels: Levels, rods: RodLog): (post
   }
 }
 
-// 4. Its marks, and whether its stick fits.
+// 2. Its marks, and whether its stick fits.
 
 /** One mark of one post as it is made on its own stick. */
 interface OwnMark {
@@ -188,7 +127,7 @@ export interface PostAsBuilt extends PostName {
   readonly signature: string
 }
 
-// 5. What its card prints.
+// 3. What its card prints.
 
 /** What the crew's way of leveling prints besides the marks: a card must be made anew when it changes. */
 function levelingPrints(
@@ -274,17 +213,15 @@ function stringPlane(job: ReadJob, stood: Stood) {
 
 /** Rods and posts as built, from the office's readings and what phones have sent. Pure over its inputs. */
 export function measure(job: ReadJob, stood: Stood, state: FieldState, levels: Levels): Measured {
-  const rows = postRows(stood.posts)
-  const office = officeOf(job, levels)
-  const read = { coverIn: job.levels.coverIn, readingsIn: readingsOf(job, levels, office) }
-  const rods = rodLog(read, neighborsIn(rows), state.gradeLockedIn, plannedUp(job, stood))
+  const { office, rods, padSuspects } = readRods(job, stood, { state, levels })
   const { strings, stringIn } = stringPlane(job, stood)
-  const foot = footOf(job, stood, levels, rods)
+  const foot = footOf(job, stood, levels, { rods, padSuspects })
   const standing = { poles: stood.poles, columns: stood.columns, rods, state, besides: levelingPrints(job, stringIn) }
   return {
     rods,
+    padSuspects,
     asBuilt: stood.posts.map((post) => postAsBuilt(post, foot(post), standing)),
-    rows,
+    rows: postRows(stood.posts),
     strings,
     stringIn,
     office,
@@ -301,7 +238,7 @@ export function cardCode(signature: string): string {
   return hash.toString(36)
 }
 
-// 6. Which cards are to be printed again.
+// 4. Which cards are to be printed again.
 
 /**
  * Posts whose card reads otherwise than the one last printed, and those printed never. Null where nothing was printed

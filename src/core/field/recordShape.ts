@@ -11,6 +11,9 @@ const stick = z.string().regex(/^[A-Za-z0-9_./-]{1,100}$/)
 const reading = z.number().min(0).max(ROD_MOST_IN)
 const length = (max: number) => z.number().min(0).max(max)
 
+/** Why a lead goes on where the page would not. */
+const reason = z.string().trim().min(3).max(200)
+
 const kinds = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('setup'), setup: key, place: z.string().max(80), benchmarkIn: reading.nullable() }),
   z.strictObject({ kind: z.literal('check'), setup: key, benchmarkIn: reading }),
@@ -20,6 +23,12 @@ const kinds = z.discriminatedUnion('kind', [
     target: post.describe('A post, or a spot of the ground: spot-3'),
     of: z.enum(['foot', 'footing', 'ground']),
     inches: reading,
+    second: z.literal(true).optional().describe('Taken blind, to see whether the first one holds'),
+  }),
+  z.strictObject({
+    kind: z.literal('keep'),
+    reading: key.describe('A reading that does not agree with the others, kept by a lead'),
+    reason,
   }),
   z.strictObject({ kind: z.literal('grade'), gradeReadingIn: z.number().min(-300).max(ROD_MOST_IN).nullable() }),
   z.strictObject({

@@ -120,6 +120,11 @@ function toVersion12(raw: Raw): Raw {
   }
 }
 
+/** Up to version 12 no job was a practice copy, and only some posts were read twice. */
+function toVersion13(raw: Raw): Raw {
+  return { ...raw, version: 13, practice: false, fieldwork: fill(raw.fieldwork, { secondReadings: 'some' }) }
+}
+
 const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   1: toVersion2,
   2: toVersion3,
@@ -132,6 +137,7 @@ const STEPS: Readonly<Record<number, (raw: Raw) => Raw>> = {
   9: toVersion10,
   10: toVersion11,
   11: toVersion12,
+  12: toVersion13,
 }
 
 /**

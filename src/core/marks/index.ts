@@ -1,6 +1,9 @@
 export { blockNames, storyPole, wallEdges } from './storyPole'
 export type { PoleMark } from './storyPole'
-export { OFF_PLAN_IN, rodLog, SECOND_LOOK_IN } from './rods'
+export { rodLog } from './rods'
+export { FEW_APART_IN, suspectsOf } from './suspects'
+export type { Against, ReadSite, Suspicion } from './suspects'
+export type { Confusion } from './confusions'
 export type { RodLog, RodMark } from './rods'
 export { levelSteps } from './levelSteps'
 

@@ -11,7 +11,7 @@ import { id, lengthIn, lumber, number, text } from './zod'
  * Name and version in every job file. A file with a higher version is refused, one with a lower version is migrated.
  */
 export const JOB_FORMAT = 'burdock-job'
-export const JOB_VERSION = 12
+export const JOB_VERSION = 13
 
 const measuresSchema = z.strictObject({
   southIn: lengthIn(1, 12000, 'South side').nullable(),
@@ -135,6 +135,9 @@ const fieldworkSchema = z.strictObject({
       .describe('How much lower each next row’s string is, for a roof that falls'),
     from: z.enum(['south', 'north']).describe('Side of the first row'),
   }),
+  secondReadings: z
+    .enum(['some', 'all'])
+    .describe('Rod readings that are asked for a second time: the high point, corners and every fifth post, or all'),
   paper: z.enum(c.PAPERS).describe('Paper that the sheets are printed on'),
   crayons: z
     .record(z.enum(['grade', 'skirt', 'girt', 'sill', 'head', 'heel', 'rafter']), z.string().trim().min(1).max(20))
@@ -241,6 +244,7 @@ export const jobSchema = z
     version: z.literal(JOB_VERSION),
     name: z.string().trim().min(1).max(120),
     note: text(2000),
+    practice: z.boolean().describe('A copy to practice on: no building is set out by it'),
     units: z.enum(UNIT_SYSTEMS).describe('How lengths are written: feet and inches, millimeters or meters'),
     site: siteSchema,
     building: buildingSchema,

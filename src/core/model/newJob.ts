@@ -101,6 +101,7 @@ export function newJob(name: string): Job {
     version: JOB_VERSION,
     name,
     note: '',
+    practice: false,
     units: 'us',
     site: {
       edition: 'ASCE 7-16',
@@ -213,6 +214,7 @@ export function newJob(name: string): Job {
       boardEdge: 'top',
       laserLineIn: 48,
       strings: { heightIn: 0, dropPerRowIn: 0, from: 'south' },
+      secondReadings: 'some',
       paper: 'letter',
       crayons: {
         grade: 'green',

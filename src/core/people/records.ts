@@ -8,7 +8,7 @@ export interface Sender {
 }
 
 /** Why a record of a person is not taken. */
-export type NotTheirs = 'not-your-part' | 'not-yours'
+export type NotTheirs = 'not-your-part' | 'not-yours' | 'a-leads-part'
 
 const LEADING: readonly Role[] = ['owner', 'office', 'lead']
 
@@ -18,6 +18,12 @@ const isInspection = ({ body }: FieldRecord): boolean =>
   (body.kind === 'state' && body.state === 'inspected') ||
   (body.kind === 'pieces' && body.state === 'checked')
 
+/** What only a lead says: that a reading is kept although it does not agree. */
+const isLeads = ({ body }: FieldRecord): boolean => body.kind === 'keep'
+
+/** Whether somebody may say what only a lead says. */
+export const leads = (role: Role): boolean => LEADING.includes(role)
+
 /**
  * What keeps somebody from adding a record; null where nothing does. An inspector looks at things; only a lead takes
  * back what somebody else has said. `saidBy` tells who sent the record that is taken back: null where nobody had signed in
@@ -25,6 +31,7 @@ const isInspection = ({ body }: FieldRecord): boolean =>
  */
 export function notTheirs(sender: Sender, record: FieldRecord, saidBy: string | null | undefined): NotTheirs | null {
   if (sender.role === 'inspector' && !isInspection(record)) return 'not-your-part'
-  if (record.body.kind !== 'void' || LEADING.includes(sender.role)) return null
+  if (isLeads(record) && !leads(sender.role)) return 'a-leads-part'
+  if (record.body.kind !== 'void' || leads(sender.role)) return null
   return saidBy === undefined || saidBy === sender.id ? null : 'not-yours'
 }

@@ -90,6 +90,7 @@ export type IssueCode =
   | 'too-many-tries'
   | 'invitation-over'
   | 'not-your-part'
+  | 'a-leads-part'
   | 'not-yours'
   | 'owner-there'
   | 'setup-code'

@@ -29,6 +29,15 @@ export const setUp = (
   ),
   ...(checkIn === undefined ? [] : [record(minute + 90, { kind: 'check', setup, benchmarkIn: checkIn })]),
 ]
+/** The same with every reading taken a second time, an hour later: read twice alike, none is doubted. */
+export const twice = (records: readonly FieldRecord[]): FieldRecord[] => [
+  ...records,
+  ...records.flatMap(({ id, at, body, ...envelope }): FieldRecord[] => {
+    if (body.kind !== 'reading') return []
+    const later = new Date(Date.parse(at) + 3_600_000).toISOString()
+    return [withEnvelope({ ...envelope, id: `${id}-2`, at: later, body: { ...body, second: true } })]
+  }),
+]
 /** What records say together, and their levels. */
 export const said = (records: readonly FieldRecord[]) => {
   const state = foldRecords(records.map((record) => ({ record, receivedAt: record.at })))

@@ -52,6 +52,19 @@ export function inchesInWords(lengthIn: number): string {
   return `${parts.negative ? 'minus ' : ''}${[whole, part].filter(Boolean).join(' and ')}`
 }
 
+/**
+ * A length as it is called across a site: feet, then inches, to the sixteenth.
+ * @example feetInWords(53.375) // 'four foot five and three eighths'
+ */
+export function feetInWords(lengthIn: number): string {
+  const parts = lengthParts(lengthIn, true)
+  if (parts.feet === 0) return inchesInWords(lengthIn)
+  const feet = `${parts.negative ? 'minus ' : ''}${numberInWords(parts.feet)} foot`
+  const rest = parts.inches + (parts.numerator > 0 ? parts.numerator / parts.denominator : 0)
+  if (rest === 0) return feet
+  return parts.inches === 0 ? `${feet} and ${inchesInWords(rest)}` : `${feet} ${inchesInWords(rest)}`
+}
+
 /** The marks of a system's tape by name: the finest, that a length is rounded to, and the one of the longer step. */
 export const tapeMarks = (system: UnitSystem): { readonly small: string; readonly big: string } =>
   system === 'us' ? { small: 'sixteenth', big: 'inch' } : { small: 'millimeter', big: 'centimeter' }

@@ -1,6 +1,6 @@
-import { feetAlone, IN_PER_FT, inchesInWords, lengthParts } from '@/core/units'
+import { feetAlone, feetInWords, IN_PER_FT, lengthParts } from '@/core/units'
 
-/** One number, as large as the screen takes, in figures and words. */
+/** One number, as large as the screen takes, in figures and as it is called across the site. */
 export function Big({
   inches,
   empty,
@@ -17,7 +17,7 @@ export function Big({
   const whole = !(parts.inches === 0 && parts.numerator > 0 && !feet)
   return (
     <div className="bigwrap">
-      <div className="big" role="text" aria-label={inchesInWords(inches)}>
+      <div className="big" role="text" aria-label={feetInWords(inches)}>
         {parts.negative ? '−' : ''}
         {feet ? `${feetAlone(parts.feet * IN_PER_FT)} ` : ''}
         {whole ? parts.inches : ''}
@@ -29,7 +29,7 @@ export function Big({
         )}
         ″
       </div>
-      {words && <div className="words">{inchesInWords(inches)}</div>}
+      {words && <div className="words">{feetInWords(inches)}</div>}
     </div>
   )
 }

@@ -1,14 +1,16 @@
 'use client'
-import { ChevronLeft } from 'lucide-react'
+import { ChevronLeft, MapPin } from 'lucide-react'
 import { lazy, Suspense, useCallback, useEffect, useState } from 'react'
 import { useStore } from 'zustand'
 import { IssueWords } from '@/ui'
 import { issueText } from '@/formats/words'
 import type { FieldLog, FieldLogStore } from './logState'
-import { bearersOf, postOf } from '@/core/field'
+import { bearersOf, postOf, spotTarget } from '@/core/field'
+import { leads } from '@/core/people'
 import { ok, type Result } from '@/core/result'
 import { CannotKeep } from './Keeping'
 import { UnknownPost } from './UnknownPost'
+import { onceOnly } from './onceOnly'
 import type { FieldPage } from './page'
 import { Plain } from './Plain'
 import { PlanAge } from './PlanLines'
@@ -34,11 +36,13 @@ function Head({
   title,
   sub,
   onBack,
+  onPosts,
 }: {
   readonly log: FieldLogStore
   readonly title: string
   readonly sub: string
   readonly onBack: (() => void) | null
+  readonly onPosts: () => void
 }) {
   const link = useStore(log, (log) => log.link)
   const waiting = useStore(log, (log) => log.waiting)
@@ -56,6 +60,9 @@ function Head({
         <b>{title}</b>
         <span>{sub}</span>
       </div>
+      <button type="button" className="back" onClick={onPosts} aria-label="Posts">
+        <MapPin size={27} />
+      </button>
       {LINK[link].trouble || waiting > 0 ? (
         <div className="away" role="status">
           <b>{LINK[link].trouble ?? 'Sending'}</b>
@@ -75,8 +82,14 @@ const TITLE: Readonly<Record<string, string>> = {
   hole: 'Hole',
   post: 'Post card',
   piece: 'Piece',
+  entered: 'What was entered',
 }
 
+const titleOf = (view: string, post: string | null, names: Readonly<Record<string, string>>): string =>
+  [TITLE[view] ?? 'Today', post === null ? '' : (names[post] ?? '')].join(' ').trim()
+
+/** Pages that are of one post, and show another when it is picked. */
+const isPicked = (view: string): view is 'read' | 'hole' | 'post' => view === 'read' || isPostView(view)
 const isPostView = (view: string): boolean => view === 'hole' || view === 'post'
 
 /** The post that the address means: an identity, a name of before, or the first post where it says none. */
@@ -88,6 +101,10 @@ function postAt(text: string | undefined, { job, derived }: FieldPage): Result<s
 /** Pages that are opened now and then: kept on the phone like the others, and read when they are asked for. */
 const PieceView = lazy(() => import('./PieceView').then(({ PieceView }) => ({ default: PieceView })))
 const GonePost = lazy(() => import('./GonePost').then(({ GonePost }) => ({ default: GonePost })))
+
+/** Whether a reading can be of this: a post of the plan, or a spot of its ground. */
+const isPlace = ({ job, derived }: FieldPage, id: string): boolean =>
+  id in derived.names || job.ground.spots.some((spot) => spotTarget(spot.id) === id)
 
 /** The page that the address asks for. A post that is no more, or that nobody can tell, takes no entry. */
 function View({
@@ -101,7 +118,11 @@ function View({
   readonly piece: string | undefined
 }) {
   const views = useViews()
-  if (view === 'read') return views ? <views.ReadView {...page} /> : <Coming />
+  if (view === 'read') {
+    const post = piece !== undefined && isPlace(page, piece) ? piece : null
+    return views ? <views.ReadView {...page} post={post} key={post} /> : <Coming />
+  }
+  if (view === 'entered') return views ? <views.EnteredView {...page} /> : <Coming />
   if (view === 'piece' && piece !== undefined) return <PieceView {...page} id={piece} key={piece} />
   if (!found) return <TodayView {...page} />
   if (!found.ok) return <UnknownPost issues={found.issues} go={page.go} />
@@ -161,22 +182,27 @@ function Pages({
   const { job, derived, go, plan } = page
   const view = rest[0] ?? 'today'
   const found = isPostView(view) ? postAt(rest[1], page) : null
-  const name = found?.ok ? ` ${derived.names[found.value] ?? ''}` : ''
+  const post = found?.ok ? found.value : null
   // The pages that this one leads to come once it stands.
   useEffect(() => {
     const later = setTimeout(() => void fetchViews(), AFTER_FIRST_MS)
     return () => clearTimeout(later)
   }, [])
+  const views = useViews()
+  const [picking, setPicking] = useState(false)
+  const [guard] = useState(onceOnly)
   return (
-    <div className="field">
+    <div className={job.practice ? 'field practice' : 'field'}>
       <Head
         log={log}
-        title={`${TITLE[view] ?? 'Today'}${name}`}
+        title={titleOf(view, post, derived.names)}
         sub={job.name}
         onBack={view === 'today' ? null : () => go([])}
+        onPosts={() => setPicking(true)}
       />
       <div className="stick" aria-hidden />
-      <main className="fmain">
+      <main className="fmain" onClickCapture={guard}>
+        {job.practice && <div className="fpractice">Practice copy: no building is set out by it.</div>}
         <CannotKeep />
         {gone && (
           <div className="fwarn" role="alert">
@@ -187,6 +213,14 @@ function Pages({
         <Suspense fallback={<Coming />}>
           <View {...page} view={view} found={found} piece={rest[1]} />
         </Suspense>
+        {picking && views && (
+          <views.PostPicker
+            page={page}
+            view={isPicked(view) ? view : 'post'}
+            here={post}
+            onClose={() => setPicking(false)}
+          />
+        )}
       </main>
     </div>
   )
@@ -203,6 +237,7 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
     if (!isFirst) void fetchViews()
   }, [isFirst])
   const signedIn = me?.kind === 'person' ? me.name : null
+  const isLead = me?.kind !== 'person' || leads(me.role)
   useEffect(() => {
     if (signedIn !== null) log?.getState().setWho(signedIn)
   }, [log, signedIn])
@@ -216,7 +251,7 @@ export function FieldApp({ id, path }: { readonly id: string; readonly path: rea
   }
   if (!log) return <Plain title="Opening the job">One moment.</Plain>
   const { job, derived } = plan.plan
-  const page: FieldPage = { job, derived, before: before?.plan ?? null, see, go, signedIn, plan }
+  const page: FieldPage = { job, derived, before: before?.plan ?? null, see, go, signedIn, isLead, plan }
   return (
     <IssueWords.Provider value={issueText}>
       <FieldContext.Provider value={log}>

@@ -217,7 +217,7 @@ export function KeepKeys({
   readonly onKeep: () => void
 }) {
   return (
-    <div className="acts">
+    <div className="acts keepkeys">
       <button type="button" className="quiet" onClick={onClear}>
         Clear
       </button>

@@ -117,10 +117,14 @@ function DepthEntry({
   readonly keep: () => void
 }) {
   return (
-    <>
-      <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
-      {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
-      {verdict && log && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
+    <div className="readpage">
+      <div className="readhead">
+        <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
+        <div className="verdict">
+          {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
+          {verdict && log && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
+        </div>
+      </div>
       <Keypad
         entry={entry}
         around={around ?? Math.round((need?.depthIn ?? 48) - (byRod?.offIn ?? 0))}
@@ -134,7 +138,7 @@ function DepthEntry({
         onClear={() => setEntry({ whole: null, sixteenths: null })}
         onKeep={keep}
       />
-    </>
+    </div>
   )
 }
 

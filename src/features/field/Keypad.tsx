@@ -26,7 +26,7 @@ const tick = (sixteenths: number): number => {
 
 /**
  * Keys for a thumb: ten whole inches about the last reading, the ten before and after one tap away, then sixteenths in
- * four rows of a quarter inch each, every key with its own tick.
+ * four rows of a quarter inch each, every key with its own tick. A key that is pressed is let go by a second tap.
  */
 export function Keypad({
   entry,
@@ -63,7 +63,7 @@ export function Keypad({
             type="button"
             aria-pressed={entry.whole === inches}
             disabled={inches > most}
-            onClick={() => onEntry({ ...entry, whole: inches })}
+            onClick={() => onEntry({ ...entry, whole: entry.whole === inches ? null : inches })}
           >
             {inches}
           </button>
@@ -88,7 +88,7 @@ export function Keypad({
                 type="button"
                 aria-pressed={entry.sixteenths === sixteenths}
                 aria-label={sixteenths === 0 ? 'no fraction' : LABEL(sixteenths)}
-                onClick={() => onEntry({ ...entry, sixteenths })}
+                onClick={() => onEntry({ ...entry, sixteenths: entry.sixteenths === sixteenths ? null : sixteenths })}
               >
                 <i style={{ height: tick(sixteenths) }} />
                 {LABEL(sixteenths)}

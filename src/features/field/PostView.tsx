@@ -6,6 +6,7 @@ import { RAISE_CAUTION } from '@/formats/words'
 import { formatLength } from '@/core/units'
 import { AfterFrame, Measure } from '@/ui'
 import { Big } from './Big'
+import { Doubted, WhereToWrite } from './Doubted'
 import type { PostPage } from './page'
 import { CardChanges, useChanges } from './PlanLines'
 import { CutPlan, OwnMarks } from './PostParts'
@@ -86,7 +87,7 @@ function CutEntry({
   readonly id: string
 }) {
   return (
-    <>
+    <div className="readpage">
       <Big inches={value} empty="cut length, inches" words={false} />
       <Keypad
         entry={entry}
@@ -95,7 +96,7 @@ function CutEntry({
         onEntry={setEntry}
         onAround={setAround}
       />
-      <div className="acts">
+      <div className="acts keepkeys">
         <button type="button" className="quiet" onClick={() => setCutting(false)}>
           Back
         </button>
@@ -113,7 +114,7 @@ function CutEntry({
           {value === null ? 'Tap what was cut' : `Cut at ${formatLength(value, { feet: false })}`}
         </button>
       </div>
-    </>
+    </div>
   )
 }
 
@@ -163,8 +164,11 @@ function CardAge({ built }: { readonly built: PostAsBuilt }) {
   )
 }
 
+const readWords = ({ readingIn }: PostAsBuilt): string => (readingIn === null ? 'Read it' : 'Read it again')
+
 /** One post’s card on the phone: its cut, its marks from its own bottom, its state. */
-export function PostView({ job, derived, post: id, go, before, see }: PostPage) {
+export function PostView(page: PostPage) {
+  const { job, derived, post: id, go, before, see } = page
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
@@ -187,6 +191,7 @@ export function PostView({ job, derived, post: id, go, before, see }: PostPage) 
     <>
       <CardChanges changes={changed.find((each) => each.built.id === id)?.changes ?? []} see={see} />
       <CardAge built={built} />
+      <Doubted {...page} />
       <CutPlan built={built} />
       <p className="fnote">{built.cutIn === null ? 'Cut this post' : 'This post was cut at'}</p>
       <Big inches={built.cutIn ?? built.needIn} feet words={false} />
@@ -241,14 +246,15 @@ export function PostView({ job, derived, post: id, go, before, see }: PostPage) 
       <AfterFrame>
         <OwnMarks built={built} wallNames={derived.wallNames} />
       </AfterFrame>
+      <WhereToWrite built={built} />
       <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
       <div className="caution">{RAISE_CAUTION}</div>
       <div className="acts small">
         <button type="button" onClick={() => go(['hole', id])}>
           Hole of {built.name}
         </button>
-        <button type="button" onClick={() => go(['read'])}>
-          Readings
+        <button type="button" onClick={() => go(['read', id])}>
+          {readWords(built)}
         </button>
       </div>
     </>

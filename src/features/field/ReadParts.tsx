@@ -1,220 +1,156 @@
 'use client'
-import type { Dispatch, SetStateAction } from 'react'
-import type { Levels, Said } from '@/core/field'
-import type { Rod } from '@/devices/rod'
+import { useRef, useState } from 'react'
+import { canSpeak, setSpeaks, speaks } from '@/devices/answer'
+import { type Rod, simulatedRod } from '@/devices/rod'
 import { Measure } from '@/ui'
 import type { Entry } from './Keypad'
-import { EMPTY, nextOn, rodWords } from './readings'
+import { nextOn, rodWords } from './readings'
+import type { Reading } from './useReading'
 
-/** A practice rod that is bumped or leans. */
-export function PracticeRod({ rod, practice }: { readonly rod: Rod; readonly practice: (lean?: number) => void }) {
+/** The row’s posts, the target among them. */
+export function RowChips({ r }: { readonly r: Reading }) {
+  const from = Math.max(0, Math.min(r.at - 2, r.row.length - SHOWN))
+  const signOf = (id: string) => {
+    if (r.places.suspect(id)) return 'again'
+    if (r.places.sure(id)) return '✓✓'
+    return r.places.here(id) === null ? '○' : '✓'
+  }
   return (
-    <div className="acts small">
-      <button
-        type="button"
-        onClick={() => {
-          rod.bump(2.25)
-          practice()
-        }}
-      >
-        Practice a bump
-      </button>
-      <button type="button" onClick={() => practice(9)}>
-        Practice a leaning rod
-      </button>
-    </div>
-  )
-}
-
-/** New set-up, checking back, what the rod stands on. */
-export function ReadModes({
-  setMode,
-  setup,
-  mode,
-  setEntry,
-  setAround,
-  embedded,
-  spots,
-  on,
-  setOn,
-  setPicked,
-  practice,
-}: {
-  readonly setMode: Dispatch<SetStateAction<'setup' | 'check' | 'read'>>
-  readonly setup: Said<'setup'>
-  readonly mode: 'check' | 'read'
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
-  readonly setAround: Dispatch<SetStateAction<number | null>>
-  readonly embedded: boolean
-  readonly spots: string[]
-  readonly on: 'foot' | 'footing' | 'ground'
-  readonly setOn: Dispatch<SetStateAction<'foot' | 'footing' | 'ground'>>
-  readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly practice: (lean?: number) => void
-}) {
-  return (
-    <div className="acts small">
-      <button type="button" onClick={() => setMode('setup')}>
-        New set-up
-      </button>
-      {setup.body.benchmarkIn !== null && (
+    <div className="chips" role="group" aria-label="Posts">
+      {r.row.slice(from, from + SHOWN).map((id) => (
         <button
+          key={id}
           type="button"
-          aria-pressed={mode === 'check'}
-          onClick={() => {
-            setMode(mode === 'check' ? 'read' : 'check')
-            setEntry(EMPTY)
-            setAround(Math.round(setup.body.benchmarkIn ?? 52))
-          }}
+          aria-pressed={id === r.target}
+          className={r.places.suspect(id) ? 'odd' : ''}
+          onClick={() => r.pick(id)}
         >
-          Check back
+          {r.nameOf(id)}
+          <small>{signOf(id)}</small>
         </button>
-      )}
-      {(embedded || spots.length > 0) && (
-        <button
-          type="button"
-          aria-pressed={on !== 'foot'}
-          onClick={() => {
-            setOn(nextOn(on, embedded, spots.length > 0))
-            setPicked(null)
-            setEntry(EMPTY)
-            setAround(null)
-          }}
-        >
-          {rodWords(on, embedded)}
-        </button>
-      )}
-      <button type="button" onClick={() => practice()}>
-        Practice rod
-      </button>
+      ))}
     </div>
   )
 }
+/** Posts of a row beside each other. */
+const SHOWN = 6
 
-/** The reading that was just kept, with a way back. */
-export function KeptReading({
-  lastRead,
-  nameOf,
-  undo,
-  setPicked,
-  setLast,
-}: {
-  readonly lastRead: Said<'reading'>
-  readonly nameOf: (target: string) => string
-  readonly undo: (id: string) => void
-  readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly setLast: Dispatch<SetStateAction<string | null>>
-}) {
-  return (
-    <div className="fok" role="status">
-      {nameOf(lastRead.body.target)} kept:{' '}
-      <b>
-        <Measure inches={lastRead.body.inches} feet={false} />
-      </b>
-      <button
-        type="button"
-        onClick={() => {
-          undo(lastRead.id)
-          setPicked(lastRead.body.target)
-          setLast(null)
-        }}
-      >
-        Undo
-      </button>
-    </div>
-  )
-}
-
-/** What the neighbors read. */
-export function Neighbors({
-  near,
-  nameOf,
-  i,
-  here,
-}: {
-  readonly near: string[]
-  readonly nameOf: (target: string) => string
-  readonly i: number
-  readonly here: (id: string) => number | null
-}) {
+/** What the neighbors read; nothing while a second reading is taken blind. */
+export function Neighbors({ r }: { readonly r: Reading }) {
+  if (r.mode !== 'read') return <div className="besides">{r.mode === 'second' && <span>second time, blind</span>}</div>
   return (
     <div className="besides">
-      {near.map((id, k) => (
+      {r.near.map((id, k) => (
         <div key={id}>
           <span>
-            {nameOf(id)}, {k === 0 && i > 0 ? 'before' : 'after'}
+            {r.nameOf(id)}, {k === 0 && r.at > 0 ? 'before' : 'after'}
           </span>
-          <b>{here(id) === null ? 'not read' : <Measure inches={here(id) ?? 0} feet={false} />}</b>
+          <b>{r.places.here(id) === null ? 'not read' : <Measure inches={r.places.here(id) ?? 0} feet={false} />}</b>
         </div>
       ))}
     </div>
   )
 }
 
-/** The row's posts, the target among them. */
-export function RowChips({
-  row,
-  nameOf,
-  i,
-  here,
-  odd,
-  target,
-  setPicked,
-  setEntry,
-  setAround,
+/** New set-up, checking back, reading twice, what the rod stands on. */
+export function ReadModes({
+  r,
+  embedded,
+  onSetUp,
 }: {
-  readonly row: readonly string[]
-  readonly nameOf: (target: string) => string
-  readonly i: number
-  readonly here: (id: string) => number | null
-  readonly odd: (id: string) => boolean
-  readonly target: string
-  readonly setPicked: Dispatch<SetStateAction<string | null>>
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
-  readonly setAround: Dispatch<SetStateAction<number | null>>
+  readonly r: Reading
+  readonly embedded: boolean
+  readonly onSetUp: () => void
 }) {
+  const hasSpots = r.page.job.ground.spots.length > 0
   return (
-    <div className="chips" role="group" aria-label="Posts">
-      {row.slice(Math.max(0, i - 2), i + 4).map((id) => {
-        const readSign = () => {
-          if (here(id) === null) return '○'
-          if (odd(id)) return 'again'
-          return '✓'
-        }
-        return (
-          <button
-            key={id}
-            type="button"
-            aria-pressed={id === target}
-            className={odd(id) ? 'odd' : ''}
-            onClick={() => {
-              setPicked(id)
-              setEntry(EMPTY)
-              setAround(null)
-            }}
-          >
-            {nameOf(id)}
-            <small>{readSign()}</small>
-          </button>
-        )
-      })}
+    <div className="acts small">
+      <button type="button" onClick={onSetUp}>
+        New set-up
+      </button>
+      {r.setup.body.benchmarkIn !== null && (
+        <button
+          type="button"
+          aria-pressed={r.mode === 'check'}
+          onClick={() => r.setMode(r.mode === 'check' ? 'read' : 'check')}
+        >
+          Check back
+        </button>
+      )}
+      {r.on !== 'ground' && (
+        <button
+          type="button"
+          aria-pressed={r.mode === 'second'}
+          onClick={() => r.setMode(r.mode === 'second' ? 'read' : 'second')}
+        >
+          Second reading
+        </button>
+      )}
+      {(embedded || hasSpots) && (
+        <button type="button" aria-pressed={r.on !== 'foot'} onClick={() => r.setOn(nextOn(r.on, embedded, hasSpots))}>
+          {rodWords(r.on, embedded)}
+        </button>
+      )}
+      <SayAloud />
     </div>
   )
 }
 
-export interface SetUpNoteOf {
-  readonly setup: Said<'setup'>
-  readonly levels: Levels
-  readonly number: number
+/** Whether the phone says the numbers aloud. */
+function SayAloud() {
+  const [on, setOn] = useState(speaks)
+  if (!canSpeak()) return null
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={() => {
+        setSpeaks(!on)
+        setOn(!on)
+      }}
+    >
+      Say it aloud
+    </button>
+  )
 }
 
-export function SetUpNote({ setup, levels, number }: SetUpNoteOf) {
-  const level = levels.setups.find((each) => each.setup === setup.body.setup)
+/** A practice rod that reads, is bumped or leans: in a practice copy only. */
+export function PracticeRod({ r }: { readonly r: Reading }) {
+  const [rod, setRod] = useState<Rod | null>(null)
+  const seed = useRef(7)
+  const enter = (inches: number) => {
+    const entry: Entry = { whole: Math.floor(inches), sixteenths: Math.round((inches % 1) * 16) }
+    r.setEntry(entry)
+    r.setAround(Math.floor(inches))
+  }
+  const made = (leanDeg: number) => simulatedRod({ seed: ++seed.current, heightIn: 52, leanDeg })
+  const read = (leanDeg = 0) => {
+    // A leaning rod is a rod of its own: it reads too much once and is held plumb again.
+    const held = leanDeg ? made(leanDeg) : (rod ?? made(0))
+    if (!leanDeg) setRod(held)
+    enter(held.read(((r.order.indexOf(r.target) * 37) % 9) / 4))
+  }
   return (
-    <p className="fnote">
-      Set-up {number}
-      {setup.body.place ? `, ${setup.body.place}` : ''}: {level?.count ?? 0} readings
-      {level?.state === 'closed' ? ', closed' : ''}. Hold the rod plumb: a leaning rod reads too much.
-    </p>
+    <div className="acts small">
+      <button type="button" onClick={() => read()}>
+        Practice rod
+      </button>
+      {rod && (
+        <>
+          <button
+            type="button"
+            onClick={() => {
+              rod.bump(2.25)
+              read()
+            }}
+          >
+            Practice a bump
+          </button>
+          <button type="button" onClick={() => read(9)}>
+            Practice a leaning rod
+          </button>
+        </>
+      )}
+    </div>
   )
 }

@@ -38,6 +38,12 @@ function Standing({
   )
 }
 
+const NO_BENCHMARK = (
+  <p className="fnote">
+    With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.
+  </p>
+)
+
 /** Starting a set-up: where the laser stands, and what the rod reads on the benchmark if there is one. */
 export function SetUp({
   standing,
@@ -54,36 +60,34 @@ export function SetUp({
   const [around, setAround] = useState(52)
   return (
     <>
-      <label className="who">
-        Where does the laser stand
-        <input
-          value={place}
-          placeholder="where the laser stands"
-          onChange={(event) => setPlace(cutText(event.target.value, 80))}
-        />
-      </label>
-      {with_ ? (
-        <>
-          <Big inches={entryIn(entry)} empty="on the benchmark" words={false} />
-          <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />
-        </>
-      ) : (
-        <p className="fnote">
-          With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.
-        </p>
-      )}
-      <div className="acts">
-        <button type="button" className="quiet" onClick={() => setWith(!with_)}>
-          {with_ ? 'No benchmark' : 'Read a benchmark'}
-        </button>
-        <button
-          type="button"
-          className="main"
-          disabled={with_ && entryIn(entry) === null}
-          onClick={() => onStart(place.trim(), with_ ? entryIn(entry) : null)}
-        >
-          Start this set-up
-        </button>
+      <div className="readpage">
+        <div className="readhead">
+          <label className="who">
+            Where does the laser stand
+            <input
+              value={place}
+              placeholder="where the laser stands"
+              onChange={(event) => setPlace(cutText(event.target.value, 80))}
+            />
+          </label>
+
+          {with_ && <Big inches={entryIn(entry)} empty="on the benchmark" words={false} />}
+          {!with_ && NO_BENCHMARK}
+        </div>
+        {with_ && <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />}
+        <div className="acts keepkeys">
+          <button type="button" className="quiet" onClick={() => setWith(!with_)}>
+            {with_ ? 'No benchmark' : 'Read a benchmark'}
+          </button>
+          <button
+            type="button"
+            className="main"
+            disabled={with_ && entryIn(entry) === null}
+            onClick={() => onStart(place.trim(), with_ ? entryIn(entry) : null)}
+          >
+            Start this set-up
+          </button>
+        </div>
       </div>
       <Standing standing={standing} onJoin={onJoin} />
     </>

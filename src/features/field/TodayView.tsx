@@ -1,7 +1,7 @@
 'use client'
 import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
-import { troublesSaid } from '@/formats/words'
+import { bumpsSaid, troublesSaid } from '@/formats/words'
 import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { AfterFrame, Measure } from '@/ui'
 import { ClockLine, LastingLine, ReadyLine, SetAsideList, SignedOutLine } from './Keeping'
@@ -88,17 +88,11 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
           <p>{say}</p>
         </div>
       ))}
-      {levels.setups
-        .filter((setup) => setup.state === 'refused')
-        .map((setup) => (
-          <div className="fwarn" role="alert" key={setup.setup}>
-            <b>Set-up {setup.place || setup.setup} does not close</b>
-            <p>
-              It misses the benchmark by <Measure inches={setup.closingIn ?? 0} feet={false} />: the laser was bumped.
-              None of its {setup.count} readings is used. Set up anew and read again.
-            </p>
-          </div>
-        ))}
+      {levels.setups.flatMap(bumpsSaid).map((said) => (
+        <div className="fwarn" role="alert" key={said}>
+          <b>{said}</b>
+        </div>
+      ))}
       {office.state === 'untied' && office.count > 0 && (
         <div className="fwarn" role="alert">
           <b>{office.count} readings typed in the office are not used</b>
@@ -130,6 +124,11 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
         <button type="button" className="do" onClick={() => go(['post', nextCard ?? order[0]])}>
           <span>Next card</span>
           <b>{nextCard ? derived.names[nextCard] : 'all cut'}</b>
+        </button>
+      </div>
+      <div className="acts small">
+        <button type="button" onClick={() => go(['entered'])}>
+          What was entered, and undo
         </button>
       </div>
       <h2>Posts</h2>

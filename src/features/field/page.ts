@@ -12,6 +12,8 @@ export interface FieldPage {
   readonly see: () => void
   /** Whose session this is; null where nobody signs in. */
   readonly signedIn: string | null
+  /** Whether whoever works here may say what only a lead says; so may anybody where nobody signs in. */
+  readonly isLead: boolean
 }
 
 /** What the pages of one post are given: its identity, which stands in the plan. */

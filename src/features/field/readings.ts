@@ -1,6 +1,5 @@
 import type { Levels } from '@/core/field'
-import { OFF_PLAN_IN, type RodLog, SECOND_LOOK_IN } from '@/core/marks'
-
+import type { RodLog, Suspicion } from '@/core/marks'
 import type { Entry } from './Keypad'
 
 /** What the rod stands on. */
@@ -11,46 +10,45 @@ export interface Places {
   readonly read: (id: string) => boolean
   /** What the rod read there, inches; null where it was not read. */
   readonly here: (id: string) => number | null
-  /** Read, and worth reading again. */
-  readonly odd: (id: string) => boolean
+  /** Why it is worth reading again; null where it is not. */
+  readonly suspect: (id: string) => Suspicion | null
+  /** Whether it was read twice alike. */
+  readonly sure: (id: string) => boolean
+}
+
+/** What is known of the places that a rod may stand on. */
+interface Known {
+  readonly rods: RodLog
+  readonly padSuspects: Readonly<Record<string, Suspicion>>
+  readonly levels: Levels
 }
 
 /** `shiftIn` is what the set-up at work lies under the first one. */
-export function placesOf(on: RodOn, rods: RodLog, levels: Levels, shiftIn: number): Places {
+export function placesOf(on: RodOn, { rods, padSuspects, levels }: Known, shiftIn: number): Places {
+  const suspects = { foot: rods.suspects, footing: padSuspects, ground: {} }[on] as Readonly<
+    Partial<Record<string, Suspicion>>
+  >
   const lengths = {
     foot: (id: string) => rods.offsets[id]?.readingIn,
     footing: (id: string) => levels.footings[id]?.inches,
     ground: (id: string) => levels.grounds[id]?.inches,
   }
-  const readingIn = lengths[on]
+  const readingIn = (id: string) => suspects[id]?.readingIn ?? lengths[on](id)
+  const confirmed = { foot: levels.confirmed.feet, footing: levels.confirmed.footings, ground: new Set<string>() }[on]
   return {
     read: (id) => readingIn(id) !== undefined,
     here: (id) => {
       const inches = readingIn(id)
       return inches === undefined ? null : inches - shiftIn
     },
-    odd: (id) => on === 'foot' && (rods.offsets[id]?.suspect ?? false),
+    suspect: (id) => suspects[id] ?? null,
+    sure: (id) => confirmed.has(id),
   }
 }
 
 /** The mean of what is known near by; null where nothing is. */
 export const expectedIn = (known: readonly number[]): number | null =>
   known.length ? known.reduce((sum, inches) => sum + inches, 0) / known.length : null
-
-/**
- * Whether a reading is worth a second look, by what it is off and by how much: from its neighbors, or else from the
- * plan, which knows where feet lie once some readings have fitted it. Null where it looks right.
- */
-export function doubtOf(
-  readingIn: number,
-  expected: number | null,
-  planned: number | null,
-): { readonly by: 'neighbors' | 'plan'; readonly offIn: number } | null {
-  const off = expected === null ? 0 : readingIn - expected
-  if (Math.abs(off) > SECOND_LOOK_IN) return { by: 'neighbors', offIn: off }
-  const offPlan = planned === null ? 0 : readingIn - planned
-  return Math.abs(offPlan) > OFF_PLAN_IN ? { by: 'plan', offIn: offPlan } : null
-}
 
 /** What the rod goes to next when its button is tapped: the pad of embedded posts, the ground where spots are asked. */
 export function nextOn(on: RodOn, embedded: boolean, hasSpots: boolean): RodOn {

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from 'react'
 
-type Views = typeof import('./views')
+type Views = typeof import('./views').VIEWS
 
 let views: Views | null = null
 let coming: Promise<void> | null = null
@@ -9,8 +9,8 @@ const watchers = new Set<() => void>()
 /** Fetches the pages that the first one leads to; one that would not come is tried again when it is asked for. */
 export function fetchViews(): Promise<void> {
   coming ??= import('./views').then(
-    (come) => {
-      views = come
+    ({ VIEWS }) => {
+      views = VIEWS
       watchers.forEach((changed) => changed())
     },
     () => {

@@ -1,6 +1,6 @@
 'use client'
 import { HALF_MARK_IN } from '@/core/units'
-import { KIND, OFF, RAISE_CAUTION } from '@/formats/words'
+import { KIND, RAISE_CAUTION, suspicionSaid } from '@/formats/words'
 import { Measure, Quantity } from '@/ui'
 import { useMeasured, useSchedule } from '../field'
 import { GuestCards } from './GuestCards'
@@ -122,6 +122,8 @@ function PickedPost() {
   const post = derived.posts.find((post) => post.id === picked) ?? derived.posts[0]
   const row = useSchedule(job, derived).find((row) => row.id === post.id)
   const mark = rods.offsets[post.id]
+  const suspect = rods.suspects[post.id]
+  const doubt = suspect && suspicionSaid(post.id, suspect, derived.names)
   const card = derived.cards.find((card) => card.posts.some(({ id }) => id === post.id))
   const demand = derived.demands?.[post.id]
   const wind = derived.lateral?.windPlf[post.id]
@@ -143,11 +145,9 @@ function PickedPost() {
       </p>
       <PostLines lines={lines} row={row} post={post} />
       {mark && <GradeMove mark={mark} post={post} />}
-      {mark?.off && (
+      {doubt && (
         <div className="caution" role="alert">
-          {post.name} is{' '}
-          <Measure inches={Math.abs(mark.off === 'plan' ? (mark.offPlanIn ?? 0) : mark.offIn)} feet={false} /> off{' '}
-          {OFF[mark.off].from}. {OFF[mark.off].over} is worth a second look: read it again.
+          <b>{doubt.title}.</b> {doubt.say}
         </div>
       )}
       <div className="caution">{RAISE_CAUTION}</div>

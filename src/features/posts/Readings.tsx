@@ -1,9 +1,9 @@
 'use client'
-import { quantity } from '@/core/units'
 import { Flag } from 'lucide-react'
 import { useState } from 'react'
 import { FailSign, HoldSign, LengthField, Measure, OptionalLengthField, Segments, dayTime } from '@/ui'
 import { useLog, useMeasured } from '../field'
+import { suspicionSaid } from '@/formats/words'
 import { type JobState, useDoc, useJob } from '../job'
 import { StoryPole } from './StoryPole'
 import type { FieldRecord, Levels, OfficeReadings, RecordBody } from '@/core/field'
@@ -165,17 +165,29 @@ function GradeBar({
 }
 
 type Offset = RodLog['offsets'][string]
+type Suspect = RodLog['suspects'][string]
 
 /** What a post's reading says: not read, the high point, to be read again, or to mark. */
 function ReadingState({
   offset,
+  suspect,
   high,
   on,
 }: {
   readonly offset: Offset | undefined
+  readonly suspect: Suspect | undefined
   readonly high: boolean
   readonly on: boolean
 }) {
+  if (suspect)
+    return (
+      <b style={{ color: on ? '#fff' : 'var(--keel-ink)' }}>
+        <span className="d-inline-block me-1">
+          <FailSign size={12} />
+        </span>
+        {suspect.kind === 'disputed' ? 'read a third time' : 'read again'}
+      </b>
+    )
   if (!offset) return 'not read'
   if (high)
     return (
@@ -183,15 +195,6 @@ function ReadingState({
         <Flag size={13} className="me-1" />
         high point
       </>
-    )
-  if (offset.suspect)
-    return (
-      <b style={{ color: on ? '#fff' : 'var(--keel-ink)' }}>
-        <span className="d-inline-block me-1">
-          <FailSign size={12} />
-        </span>
-        {offset.off === 'plan' ? 'off the plan' : 'read again'}
-      </b>
     )
   return (
     <>
@@ -203,17 +206,14 @@ function ReadingState({
   )
 }
 
-/** Who read a post and when, or what is wrong with its reading. */
-function readBy(offset: Offset | undefined, reading: Levels['current'][string] | undefined): string {
-  if (offset?.off === 'plan')
-    return `${quantity(Math.abs(offset.offPlanIn ?? 0), 'inches', { decimals: 0 })} from where the plan has it: read it again`
-  if (!reading) return 'typed here'
-  return `read ${dayTime(reading.at)} by ${reading.who || reading.device}`
+/** Who read a post and when. */
+function readBy(reading: Levels['current'][string] | undefined): string {
+  return reading ? `read ${dayTime(reading.at)} by ${reading.who || reading.device}` : 'typed here'
 }
 
-function rowClass(offset: Offset | undefined, high: boolean, on: boolean): string {
+function rowClass(suspect: Suspect | undefined, high: boolean, on: boolean): string {
   if (on) return 'sel'
-  if (offset?.suspect) return 'warn'
+  if (suspect) return 'warn'
   return high ? 'high' : 'pick'
 }
 
@@ -226,13 +226,15 @@ function withReading(job: Job, postId: string, inches: number | null): Job {
 
 /** One post's reading, how far it is up to the grade line, and what to do with it. */
 function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: RodLog; readonly on: boolean }) {
-  const { job, edit, done } = useDoc()
+  const { job, derived, edit, done } = useDoc()
   const pick = useJob((state) => state.pick)
-  const phoned = useLog((log) => log.levels.current[post.id])
+  const phoned = useLog((log) => log.levels.current[post.id] ?? log.levels.disputes.feet[post.id]?.first)
   const offset = rods.offsets[post.id] as Offset | undefined
+  const suspect = rods.suspects[post.id] as Suspect | undefined
+  const doubt = suspect && suspicionSaid(post.id, suspect, derived.names)
   const high = post.id === rods.benchmarkPost
   return (
-    <tr className={rowClass(offset, high, on)} onClick={() => pick({ post: post.id, wall: post.side })}>
+    <tr className={rowClass(suspect, high, on)} onClick={() => pick({ post: post.id, wall: post.side })}>
       <td>
         <button type="button" className="id" aria-pressed={on}>
           {post.name}
@@ -241,7 +243,7 @@ function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: Ro
       <td className="n" style={{ whiteSpace: 'normal', color: 'var(--ink)' }}>
         {phoned ? (
           <span title="Read by phone. Take it back under Set-ups to type another.">
-            <Measure inches={offset?.readingIn ?? 0} feet={false} />
+            <Measure inches={suspect?.readingIn ?? offset?.readingIn ?? 0} feet={false} />
           </span>
         ) : (
           <OptionalLengthField
@@ -261,8 +263,8 @@ function ReadingRow({ post, rods, on }: { readonly post: Post; readonly rods: Ro
       <td className="n" style={{ fontWeight: 700, fontSize: 15 }}>
         {offset ? <Measure inches={offset.upToGradeIn} feet={false} /> : ''}
       </td>
-      <td className="lab" style={{ color: 'inherit' }} title={readBy(offset, phoned)}>
-        <ReadingState offset={offset} high={high} on={on} />
+      <td className="lab" style={{ color: 'inherit' }} title={doubt ? `${doubt.title}. ${doubt.say}` : readBy(phoned)}>
+        <ReadingState offset={offset} suspect={suspect} high={high} on={on} />
       </td>
     </tr>
   )

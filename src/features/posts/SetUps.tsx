@@ -2,7 +2,7 @@
 import { useRef, useState } from 'react'
 import type { FieldRecord, RecordBody, SetupLevels } from '@/core/field'
 import { readingsFromCsv, readingsToCsv, type ReadingRow } from '@/formats/csv'
-import { recordText, targetName, troublesSaid } from '@/formats/words'
+import { recordText, SETUP_STATE, targetName, troublesSaid, WHY_UNUSED } from '@/formats/words'
 import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type DataColumn } from '@/ui'
 import { download } from '../drawing'
 import { useLog } from '../field'
@@ -10,22 +10,11 @@ import { useDoc, useJob } from '../job'
 import { LeftByPhones } from './LeftByPhones'
 import { Phones } from './Phones'
 
-const STATE = {
-  open: 'open, not checked back',
-  closed: 'closed on its benchmark',
-  refused: 'refused: bumped',
-  untied: 'not tied to the first',
-} as const
-const WHY_UNUSED = {
-  refused: 'their set-up does not close',
-  untied: 'their set-up is not tied to the first by a benchmark',
-  'no-setup': 'they belong to no set-up',
-} as const
 const MOST_FILE_BYTES = 1_000_000
 /** Records shown of a long log, the newest. */
 const SHOWN = 120
 
-const isBad = (setup: SetupLevels): boolean => setup.state === 'refused' || setup.state === 'untied'
+const isBad = (setup: SetupLevels): boolean => setup.state === 'bumped' || setup.state === 'untied'
 
 function StateSign({ setup }: { readonly setup: SetupLevels }) {
   if (isBad(setup)) return <FailSign size={12} />
@@ -68,7 +57,7 @@ const SETUP_COLUMNS: readonly DataColumn<SetupLevels>[] = [
         <span className="d-inline-block me-1">
           <StateSign setup={setup} />
         </span>
-        {STATE[setup.state]}
+        {SETUP_STATE[setup.state]}
         {setup.closingIn !== null && (
           <>
             {' '}

@@ -16,7 +16,7 @@ import type { Job } from '@/core/model'
 import { entryOf } from '@/core/result'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
-import { KIND, sheetNote, DIG_CAUTION, someNames } from '../words'
+import { KIND, sheetNote, DIG_CAUTION, SETUP_STATE, someNames } from '../words'
 import { cardSheets, type CardsASheet } from './cards'
 import { codeWords } from './codes'
 import { inches, mark, table } from '../crewbook/paper'
@@ -102,8 +102,11 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
   const rows = sheets.derived.posts.map((post) => {
     const reading = sheets.levels.current[post.id]
     const offset = measured.rods.offsets[post.id]
+    const suspect = measured.rods.suspects[post.id]
+    const leveled = suspect ? 'read again' : ''
     const readingCell = () => {
       if (reading) return inches(reading.rawIn)
+      if (suspect) return inches(suspect.readingIn)
       if (offset) return inches(offset.readingIn)
       return ''
     }
@@ -113,7 +116,7 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
           post.name,
           reading?.setup ?? (offset ? 'office' : ''),
           readingCell(),
-          offset ? inches(offset.readingIn) : '',
+          offset ? inches(offset.readingIn) : leveled,
           offset ? inches(offset.upToGradeIn) : '',
         ]
   })
@@ -133,8 +136,8 @@ function rodSheets(sheets: FieldSheetsOf, measured: Measured, blank: boolean): S
       {
         kind: 'text',
         text:
-          'A higher reading is a lower point. Read the benchmark again before the laser is moved: over 1/8" off, ' +
-          'read all of the set-up again.',
+          'A higher reading is a lower point. Read the benchmark again after every ten posts and before the laser is ' +
+          'moved: over 1/8" off, read again what was read since it was last right.',
       },
     ],
   }))
@@ -155,7 +158,7 @@ function setupSheet(sheets: FieldSheetsOf): Sheet[] {
             String(setup.count),
             setup.benchmarkIn === null ? '' : inches(setup.benchmarkIn),
             setup.closingIn === null ? '' : inches(setup.closingIn),
-            setup.state,
+            SETUP_STATE[setup.state],
           ]),
           [2, 3, 4],
           [0],

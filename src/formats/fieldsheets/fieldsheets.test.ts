@@ -293,7 +293,7 @@ describe('sheets', () => {
       book.sheets
         .find((sheet) => sheet.title === 'Set-ups')
         ?.blocks.flatMap((block) => (block.kind === 'table' ? block.rows : []))[0],
-    ).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed'])
+    ).toEqual(['s1', 'corner', '2', '48 1/2"', '1/16"', 'closed on its benchmark'])
   })
   test('the blank log has every post and no number; the filled one takes the closing error out', () => {
     const rows = (title: string) =>

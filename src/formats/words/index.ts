@@ -15,7 +15,6 @@ export {
   FINISH,
   GIRT_STYLE,
   KIND,
-  OFF,
   OPENING,
   PURLIN_RUN,
   PURLIN_STYLE,
@@ -36,3 +35,4 @@ export {
   WALL_BRACE,
 } from './labels'
 export { troublesSaid } from './troubleWords'
+export { bumpsSaid, SETUP_STATE, suspicionSaid, WHY_UNUSED } from './suspicionWords'

@@ -52,11 +52,6 @@ export const STANDING_NOTE =
   'For planning, by ASCE 7-16, IBC 2021 and NDS 2018. Local code, the building department and a licensed ' +
   'engineer decide.'
 /** Caution that stands with every sheet that sends a crew to dig. */
-/** What a reading is off, and from how much on it is worth a second look (`SECOND_LOOK_IN`, `OFF_PLAN_IN`). */
-export const OFF = {
-  neighbors: { from: 'its neighbors', over: 'Over 3/4″' },
-  plan: { from: 'the plan', over: 'Over 3″' },
-} as const
 /** Foot of every sheet: of a building whose site is not complete it says first that nothing of it is sized. */
 const standingNote = (sized: boolean): string =>
   sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`

@@ -17,6 +17,12 @@ function holeDepth(body: Extract<RecordBody, { kind: 'hole' }>): string {
 const gradeText = ({ gradeReadingIn }: Extract<RecordBody, { kind: 'grade' }>): string =>
   gradeReadingIn === null ? 'grade line unlocked' : `grade line locked at ${inchesAlone(gradeReadingIn)}`
 
+/** A reading, where it was taken and whether it was the second. */
+function readingText({ inches, of, second }: Extract<RecordBody, { kind: 'reading' }>, name: string): string {
+  const where = of === 'footing' ? ' on the pad' : ''
+  return `${name} reads ${inchesAlone(inches)}${where}${second ? ', read a second time' : ''}`
+}
+
 /** Pieces by name as far as a line has room. */
 function piecesText({ pieces, state }: Extract<RecordBody, { kind: 'pieces' }>): string {
   const all = Object.entries(pieces)
@@ -31,7 +37,9 @@ export function recordText(body: RecordBody, names: Names): string {
   const called = (post: string) => targetName(post, names)
   switch (body.kind) {
     case 'reading':
-      return `${called(body.target)} reads ${inchesAlone(body.inches)}${body.of === 'footing' ? ' on the pad' : ''}`
+      return readingText(body, called(body.target))
+    case 'keep':
+      return `a reading kept: ${body.reason}`
     case 'setup':
       return `set-up ${body.place}`
     case 'check':

@@ -1,0 +1,160 @@
+import { neighborsIn, type Post, postRows } from '../layout'
+import { type ReadSite, rodLog, type Suspicion, suspectsOf } from '../marks'
+import { entryOf } from '../result'
+import type { FieldState } from './fold'
+import type { Disputes, Levels, TiedReading } from './levels'
+import type { ReadJob, Stood } from './stood'
+
+// Which readings count, and how far each is trusted.
+
+/**
+ * Readings typed in the office: alone (their own frame), tied to the phones' by the benchmark, or kept but not used
+ * until they are.
+ */
+export interface OfficeReadings {
+  readonly count: number
+  readonly state: 'alone' | 'tied' | 'untied'
+  readonly shiftIn: number
+}
+
+/** How the office's readings stand to the phones': by the benchmark that both have read. */
+function officeOf(job: ReadJob, levels: Levels): OfficeReadings {
+  const count = Object.keys(job.levels.readingsIn).length
+  const phones = levels.setups.filter((setup) => setup.count > 0)
+  if (phones.length === 0) return { count, state: 'alone', shiftIn: 0 }
+  const first = levels.setups.find((setup) => setup.shiftIn === 0)
+  const own = job.levels.benchmarkIn
+  if (own === null || !first || first.benchmarkIn === null) return { count, state: 'untied', shiftIn: 0 }
+  return { count, state: 'tied', shiftIn: first.benchmarkIn - own }
+}
+
+/** The reading of each post that counts, inches on the first set-up's rod: a phone's before one typed in the office. */
+function readingsOf(job: ReadJob, levels: Levels, office: OfficeReadings): Record<string, number> {
+  const readingsIn: Record<string, number> = {}
+  if (office.state !== 'untied')
+    for (const [postId, inches] of Object.entries(job.levels.readingsIn)) readingsIn[postId] = inches + office.shiftIn
+  for (const { target, inches } of Object.values(levels.current)) readingsIn[target] = inches
+  return readingsIn
+}
+
+/**
+ * How many of these posts have been read, in the office or by phone, as `measure` would count them; quick enough for
+ * every step of a drag.
+ */
+export function readCount(job: ReadJob, posts: readonly Post[], levels: Levels): number {
+  const typed = officeOf(job, levels).state === 'untied' ? {} : job.levels.readingsIn
+  return posts.reduce((sum, post) => sum + (post.id in levels.current || post.id in typed ? 1 : 0), 0)
+}
+
+/**
+ * Where the plan has each point that is read, below the grade line: brackets all alike, ground by its spot heights;
+ * nothing where no spots were taken.
+ */
+function plannedUp({ building }: ReadJob, { posts, ground }: Stood): Record<string, number> {
+  if (building.school === 'pier') return Object.fromEntries(posts.map((post) => [post.id, -building.bracketIn]))
+  return Object.fromEntries(
+    posts.flatMap((post) => {
+      const spot = ground?.[post.id]
+      return spot ? [[post.id, -spot.groundIn]] : []
+    }),
+  )
+}
+
+/** Where the plan has the pad of each post below the grade line. */
+const plannedPads = ({ posts, holes }: Stood): Record<string, number> =>
+  Object.fromEntries(
+    posts.flatMap(({ id, kind }) => {
+      const hole = holes.find((each) => each.kind === kind)
+      return hole ? [[id, hole.embedIn]] : []
+    }),
+  )
+
+/** What is known of the places that a rod stands on. */
+const siteOf = (
+  { posts }: Pick<Stood, 'posts'>,
+  rows: readonly (readonly string[])[],
+  plannedUpIn: Record<string, number>,
+): ReadSite => ({
+  neighbors: neighborsIn(rows),
+  plannedUpIn,
+  places: Object.fromEntries(posts.map(({ id, x, y }) => [id, { x, y }])),
+  rows,
+})
+
+/** Readings whose second one contradicts them. */
+const disputed = (disputes: Disputes): Record<string, Suspicion> =>
+  Object.fromEntries(
+    Object.entries(disputes).map(([id, { first, second }]) => [
+      id,
+      { kind: 'disputed', readingIn: first.inches, otherIn: second.inches },
+    ]),
+  )
+
+/** Places whose reading is not doubted: read twice alike, or kept by a lead. */
+const sureOf = (confirmed: ReadonlySet<string>, standing: Readonly<Record<string, TiedReading>>, state: FieldState) =>
+  new Set([...confirmed, ...Object.keys(standing).filter((id) => state.kept.has(entryOf(standing, id).id))])
+
+const setUpsOf = (standing: Readonly<Record<string, TiedReading>>): Record<string, string> =>
+  Object.fromEntries(Object.entries(standing).map(([id, { setup }]) => [id, setup]))
+
+/** What all records say, and the levels that their readings give. */
+export interface FieldSaid {
+  readonly state: FieldState
+  readonly levels: Levels
+}
+
+/** What is known of the places of feet or pads, and how far their readings are trusted. */
+function readOn(of: 'foot' | 'footing', job: ReadJob, stood: Stood, { state, levels }: FieldSaid) {
+  const [standing, confirmed, disputes] =
+    of === 'foot'
+      ? [levels.current, levels.confirmed.feet, levels.disputes.feet]
+      : [levels.footings, levels.confirmed.footings, levels.disputes.footings]
+  return {
+    readingsIn: Object.fromEntries(Object.entries(standing).map(([id, { inches }]) => [id, inches])),
+    site: siteOf(stood, postRows(stood.posts), of === 'foot' ? plannedUp(job, stood) : plannedPads(stood)),
+    trust: { sure: sureOf(confirmed, standing, state), setUps: setUpsOf(standing) },
+    disputed: disputed(disputes),
+  }
+}
+
+/** Rods on brackets and stakes, and what is doubted of those on pads. */
+export function readRods(job: ReadJob, stood: Stood, said: FieldSaid) {
+  const { state, levels } = said
+  const office = officeOf(job, levels)
+  const feet = readOn('foot', job, stood, said)
+  const read = { coverIn: job.levels.coverIn, readingsIn: readingsOf(job, levels, office) }
+  const rods = rodLog(read, feet.site, {
+    ...feet.trust,
+    gradeLockedIn: state.gradeLockedIn,
+    disputed: feet.disputed,
+  })
+  const pads = readOn('footing', job, stood, said)
+  const padSuspects = { ...pads.disputed, ...suspectsOf(pads.readingsIn, pads.site, pads.trust) }
+  return { office, rods, padSuspects }
+}
+
+/** A reading that is about to be kept, inches in the frame of the first set-up. */
+interface NewReading {
+  readonly target: string
+  readonly of: 'foot' | 'footing'
+  readonly inches: number
+  readonly setup: string
+}
+
+/**
+ * What would be doubted of a reading (inches, in the frame of the first set-up), were it kept now; null where it agrees
+ * with the others. The same judgment that `measure` makes of it afterwards.
+ */
+export function doubtOf(
+  { target, of, inches, setup }: NewReading,
+  job: ReadJob,
+  stood: Stood,
+  said: FieldSaid,
+): Suspicion | null {
+  const { levels } = said
+  const { readingsIn, site, trust } = readOn(of, job, stood, said)
+  const others = new Set([...trust.sure].filter((id) => id !== target))
+  const read = of === 'foot' ? readingsOf(job, levels, officeOf(job, levels)) : readingsIn
+  const setUps = { ...trust.setUps, [target]: setup }
+  return suspectsOf({ ...read, [target]: inches }, site, { sure: others, setUps })[target] ?? null
+}

@@ -1,0 +1,272 @@
+import { entryOf } from '../result'
+import { ROUNDING } from '../units'
+import { type Confusion, isUpsideDown, meantFor } from './confusions'
+import { median, planeThrough, spreadOf } from './robust'
+import { type Order, orderDoubts } from './rowOrder'
+
+// Redundancy first, then a test of what does not agree: every reading is held against what the others say there, and
+// one that lies too many spreads away is not used until it has been read again.
+
+/** What is known of the places that are read. */
+export interface ReadSite {
+  /** Who stands beside whom in a row. */
+  readonly neighbors: Readonly<Record<string, readonly string[]>>
+  /** How far below the grade line the plan has each place, inches: a bracket’s height, or the ground’s from spot heights. */
+  readonly plannedUpIn?: Readonly<Record<string, number>>
+  readonly places?: Readonly<Record<string, { readonly x: number; readonly y: number }>>
+  readonly rows?: readonly (readonly string[])[]
+}
+
+/** What a reading is held against. */
+export type Against = 'plan' | 'ground' | 'neighbors'
+
+/** Why a reading is not used until it is read again. */
+export type Suspicion =
+  | {
+      readonly kind: 'off'
+      readonly readingIn: number
+      readonly offIn: number
+      /** How far the others spread, inches; null where they are too few to say. */
+      readonly spreadIn: number | null
+      readonly against: Against
+      /** What it may have been meant as. */
+      readonly confusion: Confusion | null
+      readonly meantIn: number | null
+    }
+  | { readonly kind: Order; readonly readingIn: number; readonly with: string }
+  | { readonly kind: 'next-door'; readonly readingIn: number; readonly with: string }
+  | { readonly kind: 'disputed'; readonly readingIn: number; readonly otherIn: number }
+
+/** Least spread that readings are taken to have, inches: a rod is read to the sixteenth. */
+const LEAST_SPREAD_IN = 1 / 8
+/** A reading is suspect beyond so many spreads, and a named confusion beyond so many. */
+const SUSPECT_SPREADS = 2.5
+const CONFUSED_SPREADS = 1.5
+/** A reading is a named confusion when it is off by that to this, inches. */
+const SAME_IN = 1 / 32
+/** Readings that it takes besides one’s own before a spread can be told, and to lay a plane through. */
+const OTHERS_LEAST = 4
+const PLANE_LEAST = 8
+/** Where too few are read to tell a spread, only a reading this far from both its neighbors is doubted, inches. */
+export const FEW_APART_IN = 12
+
+type Readings = ReadonlyMap<string, number>
+/** How far each reading is off what something says, about the middle of all. */
+type Off = ReadonlyMap<string, number>
+
+function offFrom(readings: Readings, expected: (id: string) => number | null): Off {
+  const off = new Map<string, number>()
+  for (const [id, inches] of readings) {
+    const there = expected(id)
+    if (there !== null) off.set(id, inches - there)
+  }
+  return off
+}
+
+function centered(off: Off): Off {
+  const middle = median([...off.values()])
+  return new Map([...off].map(([id, value]) => [id, value - middle]))
+}
+
+const mean = (list: readonly number[]): number => list.reduce((sum, value) => sum + value, 0) / list.length
+
+/** How far each reading is off the mean of both its neighbors. */
+const offNeighbors = (readings: Readings, { neighbors }: ReadSite): Off =>
+  offFrom(readings, (id) => {
+    const near = (neighbors[id] ?? []).flatMap((other) => readings.get(other) ?? [])
+    return near.length < 2 ? null : mean(near)
+  })
+
+/** How far each is off the plan, once the plan has been moved as a whole to fit them. */
+const offPlan = (readings: Readings, { plannedUpIn = {} }: ReadSite): Off =>
+  centered(offFrom(readings, (id) => plannedUpIn[id] ?? null))
+
+/** How far each is off a plane through all. */
+function offGround(readings: Readings, { places = {} }: ReadSite): Off {
+  const points = [...readings].flatMap(([id, z]) => {
+    const at = places[id]
+    return at ? [{ ...at, z, id }] : []
+  })
+  if (points.length < PLANE_LEAST) return new Map()
+  const plane = planeThrough(points)
+  return centered(new Map(points.map((point) => [point.id, point.z - plane(point)])))
+}
+
+/** What the readings are held against: whatever explains them best, the plan where it does nearly as well. */
+interface Model {
+  readonly against: Against
+  readonly off: Off
+  readonly spreadIn: number
+}
+
+/** Everything that explains at least five of these readings, the best first. */
+function modelsOf(readings: Readings, site: ReadSite): readonly Model[] {
+  const found: readonly (readonly [Against, Off])[] = [
+    ['plan', offPlan(readings, site)],
+    ['ground', offGround(readings, site)],
+    ['neighbors', offNeighbors(readings, site)],
+  ]
+  return found
+    .filter(([, off]) => off.size > OTHERS_LEAST)
+    .map(([against, off]) => ({ against, off, spreadIn: spreadOf([...off.values()]) }))
+    .sort((one, other) => rankOf(one) - rankOf(other))
+}
+/** The plan is held to where it explains the readings nearly as well as the best does, and a plane before neighbors. */
+const PREFERRED: Readonly<Record<Against, number>> = { plan: 2, ground: 1.25, neighbors: 1 }
+const rankOf = ({ against, spreadIn }: Model): number => Math.max(LEAST_SPREAD_IN, spreadIn) / PREFERRED[against]
+
+/** How many numbers each model fits to the readings: what is fitted lies nearer to them than the truth does. */
+const FITTED: Readonly<Record<Against, number>> = { plan: 1, ground: 3, neighbors: 0 }
+
+/** Spread of the other readings of its set-up; of all where those are too few. */
+function spreadOfOthers(id: string, { against, off }: Model, setUpOf: Judged['setUpOf']): number {
+  const others = [...off].filter(([other]) => other !== id)
+  const own = others.filter(([other]) => setUpOf(other) === setUpOf(id))
+  const known = own.length >= OTHERS_LEAST ? own : others
+  const free = known.length / Math.max(1, known.length - FITTED[against])
+  return Math.max(LEAST_SPREAD_IN, free * spreadOf(known.map(([, value]) => value)))
+}
+
+/** A neighbor that reads the very same, where this place should not. */
+function nextDoor(id: string, readingIn: number, { off, spreadIn }: Held, { readings, site }: Judged): string | null {
+  if (Math.abs(off.get(id) ?? 0) <= CONFUSED_SPREADS * spreadIn) return null
+  const same = (site.neighbors[id] ?? []).find((other) => {
+    const there = readings.get(other)
+    return (
+      there !== undefined && Math.abs(there - readingIn) <= SAME_IN && Math.abs(off.get(other) ?? Infinity) <= spreadIn
+    )
+  })
+  return same ?? null
+}
+
+interface Held {
+  readonly against: Against
+  readonly off: Off
+  readonly spreadIn: number
+}
+interface Judged {
+  readonly readings: Readings
+  readonly site: ReadSite
+  readonly setUpOf: (id: string) => string | undefined
+}
+
+/** What a reading that is off by `offIn` may have been meant as, to `withinIn`; the nearest where there are several. */
+function confusionOf(readingIn: number, offIn: number, withinIn: number) {
+  const near = meantFor(readingIn)
+    .map((meant) => ({ ...meant, missIn: Math.abs(offIn - (readingIn - meant.inches)) }))
+    .filter(({ missIn }) => missIn <= withinIn + ROUNDING)
+    .sort((one, other) => one.missIn - other.missIn)
+  const best = near.at(0)
+  if (best) return { confusion: best.confusion, meantIn: best.inches }
+  if (isUpsideDown(readingIn, readingIn - offIn, withinIn))
+    return { confusion: 'upside-down' as const, meantIn: readingIn - offIn }
+  return { confusion: null, meantIn: null }
+}
+
+/** Judges one reading: null where it agrees with the others. */
+function judge(id: string, held: Held, judged: Judged): Suspicion | null {
+  const readingIn = judged.readings.get(id) ?? 0
+  const offIn = held.off.get(id) ?? 0
+  const spreads = Math.abs(offIn) / held.spreadIn
+  if (spreads <= CONFUSED_SPREADS) return null
+  const neighbor = nextDoor(id, readingIn, held, judged)
+  if (neighbor !== null) return { kind: 'next-door', readingIn, with: neighbor }
+  const exact = confusionOf(readingIn, offIn, SAME_IN)
+  if (spreads <= SUSPECT_SPREADS && (exact.confusion === null || exact.confusion === 'upside-down')) return null
+  const named = exact.confusion ? exact : confusionOf(readingIn, offIn, held.spreadIn)
+  return { kind: 'off', readingIn, offIn, spreadIn: held.spreadIn, against: held.against, ...named }
+}
+
+/** By which model each reading is judged, and how far the others spread in it. It is told once, of all. */
+interface Measure {
+  readonly against: Against
+  readonly spreadIn: number
+}
+
+function measuresOf({ readings, site, setUpOf }: Judged): ReadonlyMap<string, Measure> {
+  const models = modelsOf(readings, site)
+  const measures = new Map<string, Measure>()
+  for (const id of readings.keys()) {
+    const model = models.find(({ off }) => off.has(id))
+    if (model) measures.set(id, { against: model.against, spreadIn: spreadOfOthers(id, model, setUpOf) })
+  }
+  return measures
+}
+
+const OFF: Readonly<Record<Against, (readings: Readings, site: ReadSite) => Off>> = {
+  plan: offPlan,
+  ground: offGround,
+  neighbors: offNeighbors,
+}
+
+/** The worst of what is suspect among these readings; null where they agree. */
+function worstOf(
+  judged: Judged,
+  measures: ReadonlyMap<string, Measure>,
+  sure: ReadonlySet<string>,
+): readonly [string, Suspicion] | null {
+  const off = new Map<Against, Off>()
+  for (const { against } of measures.values())
+    if (!off.has(against)) off.set(against, OFF[against](judged.readings, judged.site))
+  let worst: readonly [string, Suspicion] | null = null
+  let most = 0
+  for (const id of judged.readings.keys()) {
+    const measure = measures.get(id)
+    const model = measure && off.get(measure.against)
+    if (!measure || !model?.has(id) || sure.has(id)) continue
+    const spreads = Math.abs(model.get(id) ?? 0) / measure.spreadIn
+    if (spreads <= most) continue
+    const suspicion = judge(id, { ...measure, off: model }, judged)
+    if (suspicion) [worst, most] = [[id, suspicion], spreads]
+  }
+  return worst
+}
+
+/** Where too few are read to tell a spread: a reading far from both its neighbors. */
+function fewSuspects(judged: Judged, sure: ReadonlySet<string>): Record<string, Suspicion> {
+  const suspects: Record<string, Suspicion> = {}
+  for (const [id, offIn] of offNeighbors(judged.readings, judged.site))
+    if (!sure.has(id) && Math.abs(offIn) > FEW_APART_IN) {
+      const readingIn = entryOf(Object.fromEntries(judged.readings), id)
+      const named = confusionOf(readingIn, offIn, LEAST_SPREAD_IN)
+      suspects[id] = { kind: 'off', readingIn, offIn, spreadIn: null, against: 'neighbors', ...named }
+    }
+  return suspects
+}
+
+/** How readings stand besides their numbers. */
+export interface Trust {
+  /** Places whose reading is not doubted: read twice alike, or kept by a lead. */
+  readonly sure?: ReadonlySet<string>
+  /** The set-up that each was taken from: readings of one spread alike. */
+  readonly setUps?: Readonly<Record<string, string>>
+}
+
+/**
+ * Readings that do not agree with the others (inches, in one frame): over 2.5 spreads from what the plan, the ground or
+ * the neighbors say there, or over 1.5 and off by just what a known confusion makes. A spread is
+ * 1.4826 × median |e − median e| of the other readings of its set-up, 1/8 in. at least. The worst is taken out first,
+ * since it pulls at what the rest is held against. With under five readings no
+ * spread can be told: only one that lies a foot off both its neighbors is doubted then.
+ */
+export function suspectsOf(
+  readingsIn: Readonly<Record<string, number>>,
+  site: ReadSite,
+  { sure = new Set(), setUps = {} }: Trust = {},
+): Readonly<Record<string, Suspicion>> {
+  const all = new Map(Object.entries(readingsIn))
+  const setUpOf = (id: string) => setUps[id]
+  const suspects: Record<string, Suspicion> = {}
+  if (all.size <= OTHERS_LEAST) return fewSuspects({ readings: all, site, setUpOf }, sure)
+  for (const [id, { order, with: other }] of orderDoubts(all, site, sure))
+    suspects[id] = { kind: order, readingIn: all.get(id) ?? 0, with: other }
+  const left = new Map([...all].filter(([id]) => !(id in suspects)))
+  const measures = measuresOf({ readings: left, site, setUpOf })
+  while (left.size > OTHERS_LEAST) {
+    const worst = worstOf({ readings: left, site, setUpOf }, measures, sure)
+    if (!worst) break
+    suspects[worst[0]] = worst[1]
+    left.delete(worst[0])
+  }
+  return suspects
+}

@@ -11,12 +11,13 @@ export {
   renameJob,
   saveJob,
 } from './services/jobService'
-export { answer, bodyOf, fromResult, fromSave, refused, tooBusy } from './http/answer'
+export { answer, bodyOf, bytesOf, fromResult, fromSave, refused, tooBusy } from './http/answer'
 export { type Made, makePaper } from './heavy/pool'
 export type { Task } from './heavy/tasks'
 export { addRecords, recordsAfter } from './services/recordService'
 export type { RecordsReply } from './services/recordService'
 export { leave, leftEntries, settleLeft } from './services/leftService'
+export { keepPhoto, readPhoto } from './services/photoService'
 export { guestCards, makeGuestCard, readGuest, takeGuestCard } from './services/guestService'
 export { planForPhone } from './services/fieldPlanService'
 export { hearPhone, phonesOn } from './services/phoneService'

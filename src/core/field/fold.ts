@@ -1,7 +1,7 @@
 import { addUnder } from '../result'
 import { byClock } from './clock'
 import { postsOf } from './naming'
-import type { PieceState, PostState } from './kinds'
+import type { PieceState, PostState, StringSide } from './kinds'
 import type { FieldRecord, RecordBody, RecordOf } from './recordShape'
 import type { Said } from './envelope'
 import { type Contest, countedPours, goesOn, judgeEach, sameCut, sameDepth } from './contest'
@@ -51,6 +51,20 @@ export interface FieldState {
   /** Pieces that are no posts, by the stick that they are. */
   readonly pieces: Readonly<Record<string, PieceSaid>>
   readonly gaps: readonly Said<'gap'>[]
+  /** The newest of each: sides of the strings, posts as they stand. */
+  readonly squares: Readonly<Partial<Record<StringSide, Said<'square'>>>>
+  readonly stands: Readonly<Record<string, Said<'stand'>>>
+  readonly spans: readonly Said<'span'>[]
+  readonly delivered: readonly Said<'delivered'>[]
+  readonly notes: readonly Said<'note'>[]
+  readonly here: readonly Said<'here'>[]
+  readonly short: readonly Said<'short'>[]
+  readonly temps: readonly Said<'temps'>[]
+  /** When the buried lines were last marked, and by which reference. */
+  readonly lines: Said<'lines'> | null
+  /** Steps out of order for which a lead gave a reason, by post and state. */
+  readonly overrides: Readonly<Record<string, Said<'override'>>>
+  readonly signs: readonly Said<'sign'>[]
   readonly gradeLockedIn: number | null
   readonly printed: Said<'print'> | null
   readonly voided: ReadonlySet<string>
@@ -68,6 +82,12 @@ export type FieldTrouble =
   | { readonly kind: 'moved'; readonly record: FieldRecord; readonly moved: Moved }
   | { readonly kind: 'clock'; readonly record: FieldRecord; readonly hours: number }
   | { readonly kind: 'no-setup'; readonly reading: Said<'reading'> }
+
+/** By what an override is found. */
+export const overrideKey = (post: string, state: PostState): string => `${post} ${state}`
+/** The newest entry of each thing. */
+const newest = <T>(entries: readonly T[], thingOf: (entry: T) => string): Record<string, T> =>
+  Object.fromEntries(entries.map((entry) => [thingOf(entry), entry]))
 
 /** A device clock this far from the server's is wrong, hours. */
 const CLOCK_HOURS = 12
@@ -178,6 +198,17 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     cuts: Object.fromEntries(Object.entries(cuts.standing).filter(([, said]) => said.body.lengthIn !== null)),
     pieces: piecesSaid(said('pieces')),
     gaps: said('gap'),
+    squares: newest(said('square'), ({ body }) => body.side),
+    stands: newest(said('stand'), ofPost),
+    spans: said('span'),
+    delivered: said('delivered'),
+    notes: said('note'),
+    here: said('here'),
+    short: said('short'),
+    temps: said('temps'),
+    lines: said('lines').at(-1) ?? null,
+    overrides: newest(said('override'), ({ body }) => overrideKey(body.post, body.state)),
+    signs: said('sign'),
     gradeLockedIn: said('grade').at(-1)?.body.gradeReadingIn ?? null,
     printed: said('print').at(-1) ?? null,
     voided,

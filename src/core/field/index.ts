@@ -1,7 +1,21 @@
 export { byClock, clockMs, nextClock } from './clock'
-export { FOUND, PIECE_STATES, POST_STATES, ROD_MOST_IN } from './kinds'
-export type { Found, PieceState, PostState } from './kinds'
-export type { FieldRecord, RecordBody } from './recordShape'
+export {
+  DELIVERED,
+  FOUND,
+  INSPECTIONS,
+  PHOTO_MOST_BYTES,
+  PIECE_STATES,
+  POST_STATES,
+  ROD_MOST_IN,
+  STRING_SIDES,
+} from './kinds'
+export type { Delivered, Found, Inspection, PieceState, PostState, StringSide } from './kinds'
+export { holdOf, INSPECTED_AT, isPassed } from './holds'
+export type { Footing, Hold } from './holds'
+export { guessedF, hoursOfDays } from './temps'
+export { squaringOf } from './squaring'
+export type { Squaring } from './squaring'
+export type { FieldRecord, RecordBody, RecordOf } from './recordShape'
 export { setUpOf, upToDate, withEnvelope } from './envelope'
 export type { Said } from './envelope'
 export { parseRecords, readRecords } from './records'

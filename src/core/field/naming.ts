@@ -19,13 +19,20 @@ export function postsOf(body: RecordBody): readonly string[] {
     case 'reading':
       return isSpot(body.target) ? [] : [body.target]
     case 'gap':
+    case 'span':
       return [body.from, body.to]
+    case 'sign':
+      return body.posts
+    case 'note':
+      return body.post === null ? [] : [body.post]
     case 'print':
       return Object.keys(body.cards)
     case 'hole':
     case 'pour':
     case 'state':
     case 'cut':
+    case 'stand':
+    case 'override':
       return [body.post]
     default:
       return []
@@ -38,13 +45,20 @@ function renamed(body: RecordBody, to: (post: string) => string): RecordBody {
     case 'reading':
       return isSpot(body.target) ? body : { ...body, target: to(body.target) }
     case 'gap':
+    case 'span':
       return { ...body, from: to(body.from), to: to(body.to) }
+    case 'sign':
+      return { ...body, posts: body.posts.map(to) }
+    case 'note':
+      return { ...body, post: body.post === null ? null : to(body.post) }
     case 'print':
       return { ...body, cards: Object.fromEntries(Object.entries(body.cards).map(([id, card]) => [to(id), card])) }
     case 'hole':
     case 'pour':
     case 'state':
     case 'cut':
+    case 'stand':
+    case 'override':
       return { ...body, post: to(body.post) }
     default:
       return body

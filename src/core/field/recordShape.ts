@@ -1,18 +1,12 @@
 import { z } from 'zod'
 import { CLOCK_PATTERN } from './clock'
 import { FOUND, PIECE_STATES, POST_STATES, ROD_MOST_IN } from './kinds'
+import { HELD_KINDS, MEASURED_KINDS, reason } from './moreKinds'
+import { key, length, post } from './shapes'
 
-/** A name that a device gives to what it makes. */
-export const key = z.string().regex(/^[A-Za-z0-9_-]{1,40}$/)
-/** A post’s identity. Phones and printed codes from before posts had one send its name, which the server reads. */
-const post = key
 /** A stick, as the plan names it. */
 const stick = z.string().regex(/^[A-Za-z0-9_./-]{1,100}$/)
 const reading = z.number().min(0).max(ROD_MOST_IN)
-const length = (max: number) => z.number().min(0).max(max)
-
-/** Why a lead goes on where the page would not. */
-const reason = z.string().trim().min(3).max(200)
 
 const kinds = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('setup'), setup: key, place: z.string().max(80), benchmarkIn: reading.nullable() }),
@@ -65,7 +59,8 @@ const kinds = z.discriminatedUnion('kind', [
       )
       .describe('Sticks that came to this state; what each was cut to, null where that is not said'),
   }),
-  z.strictObject({ kind: z.literal('gap'), from: post, to: post, gapIn: length(480) }),
+  ...MEASURED_KINDS,
+  ...HELD_KINDS,
   z.strictObject({ kind: z.literal('print'), cards: z.record(post, z.string().max(2000)) }),
   z.strictObject({ kind: z.literal('void'), record: key }),
 ])

@@ -1,7 +1,8 @@
 import { z } from 'zod'
 import { type Issue, issuesOf, isRecord, ok, type Result } from '../result'
 import { isBare, withEnvelope } from './envelope'
-import { type FieldRecord, key, recordSchema } from './recordShape'
+import { type FieldRecord, recordSchema } from './recordShape'
+import { key } from './shapes'
 
 const anyRecord = z.preprocess((value) => (isBare(value) ? withEnvelope(value) : value), recordSchema)
 

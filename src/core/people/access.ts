@@ -41,6 +41,7 @@ const RULES: readonly Rule[] = [
   // The whole document has its customer and its prices: whoever works on site has the plan.
   { methods: READ, path: /^\/api\/jobs\/[^/]+$/, roles: LEADS },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },
+  { methods: ['GET', 'PUT'], path: /^\/api\/jobs\/[^/]+\/photos\/[^/]+$/, roles: ROLES },
   // A phone that was signed out leaves what waits on it; it is known by its own cookie.
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/left$/, roles: null },
   { methods: READ, path: /^\/api\/jobs\/[^/]+\/(phones|left)$/, roles: LEADS },

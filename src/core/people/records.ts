@@ -15,11 +15,15 @@ const LEADING: readonly Role[] = ['owner', 'office', 'lead']
 /** What an inspector adds: that something has been looked at. */
 const isInspection = ({ body }: FieldRecord): boolean =>
   body.kind === 'void' ||
+  body.kind === 'sign' ||
+  body.kind === 'note' ||
   (body.kind === 'state' && body.state === 'inspected') ||
   (body.kind === 'pieces' && body.state === 'checked')
 
-/** What only a lead says: that a reading is kept although it does not agree. */
-const isLeads = ({ body }: FieldRecord): boolean => body.kind === 'keep'
+/** What only a lead says: that a reading is kept although it does not agree, that a step comes out of order. */
+const isLeads = ({ body }: FieldRecord): boolean => body.kind === 'keep' || body.kind === 'override'
+/** What an inspector or a lead says: that something was looked at and passed. */
+const isSigned = ({ body }: FieldRecord): boolean => body.kind === 'sign'
 
 /** Whether somebody may say what only a lead says. */
 export const leads = (role: Role): boolean => LEADING.includes(role)
@@ -32,6 +36,7 @@ export const leads = (role: Role): boolean => LEADING.includes(role)
 export function notTheirs(sender: Sender, record: FieldRecord, saidBy: string | null | undefined): NotTheirs | null {
   if (sender.role === 'inspector' && !isInspection(record)) return 'not-your-part'
   if (isLeads(record) && !leads(sender.role)) return 'a-leads-part'
+  if (isSigned(record) && sender.role === 'crew') return 'a-leads-part'
   if (record.body.kind !== 'void' || leads(sender.role)) return null
   return saidBy === undefined || saidBy === sender.id ? null : 'not-yours'
 }

@@ -91,6 +91,7 @@ export type IssueCode =
   | 'invitation-over'
   | 'not-your-part'
   | 'a-leads-part'
+  | 'not-a-picture'
   | 'not-yours'
   | 'owner-there'
   | 'setup-code'

@@ -18,7 +18,7 @@ import { TodayView } from './TodayView'
 import { useMe } from './useMe'
 import { type NoPlan, usePlan } from './usePlan'
 import { FieldContext, useFieldLog } from './useField'
-import { fetchViews, useViews } from './useViews'
+import { fetchViews, useMore, useViews } from './useViews'
 
 /** How the link to the office is called, in trouble and when all is well. */
 const LINK: Readonly<Record<FieldLog['link'], { readonly trouble: string | null; readonly well: string }>> = {
@@ -83,6 +83,19 @@ const TITLE: Readonly<Record<string, string>> = {
   post: 'Post card',
   piece: 'Piece',
   entered: 'What was entered',
+  more: 'More to enter',
+  lines: 'Buried lines',
+  square: 'Strings',
+  inspect: 'Inspections',
+  temps: 'Temperatures',
+  gaps: 'Gaps between posts',
+  span: 'Span at the top',
+  delivered: 'As delivered',
+  short: 'Came short',
+  here: 'Who is here',
+  note: 'Note',
+  stand: 'As it stands',
+  pieces: 'Boards',
 }
 
 const titleOf = (view: string, post: string | null, names: Readonly<Record<string, string>>): string =>
@@ -101,6 +114,45 @@ function postAt(text: string | undefined, { job, derived }: FieldPage): Result<s
 /** Pages that are opened now and then: kept on the phone like the others, and read when they are asked for. */
 const PieceView = lazy(() => import('./PieceView').then(({ PieceView }) => ({ default: PieceView })))
 const GonePost = lazy(() => import('./GonePost').then(({ GonePost }) => ({ default: GonePost })))
+
+const MORE_VIEWS = [
+  'more',
+  'lines',
+  'square',
+  'inspect',
+  'temps',
+  'gaps',
+  'span',
+  'delivered',
+  'short',
+  'here',
+  'note',
+  'stand',
+  'pieces',
+] as const
+type MoreOf = (typeof MORE_VIEWS)[number]
+const isMore = (view: string): view is MoreOf => (MORE_VIEWS as readonly string[]).includes(view)
+
+/** A page on which more is entered than rods, holes and posts. */
+function MorePage({
+  view,
+  post,
+  page,
+}: {
+  readonly view: MoreOf
+  readonly post: string | undefined
+  readonly page: FieldPage
+}) {
+  const more = useMore()
+  if (!more) return <Coming />
+  const known = post !== undefined && post in page.derived.names ? post : null
+  if (view === 'note') return <more.NoteView {...page} post={known} key={known} />
+  if (view === 'pieces') return <more.PiecesView {...page} post={known} key={known} />
+  if (view === 'stand')
+    return known === null ? <TodayView {...page} /> : <more.StandView {...page} post={known} key={known} />
+  const Page = more.OF_JOB[view]
+  return <Page {...page} />
+}
 
 /** Whether a reading can be of this: a post of the plan, or a spot of its ground. */
 const isPlace = ({ job, derived }: FieldPage, id: string): boolean =>
@@ -123,6 +175,7 @@ function View({
     return views ? <views.ReadView {...page} post={post} key={post} /> : <Coming />
   }
   if (view === 'entered') return views ? <views.EnteredView {...page} /> : <Coming />
+  if (isMore(view)) return <MorePage view={view} post={piece} page={page} />
   if (view === 'piece' && piece !== undefined) return <PieceView {...page} id={piece} key={piece} />
   if (!found) return <TodayView {...page} />
   if (!found.ok) return <UnknownPost issues={found.issues} go={page.go} />

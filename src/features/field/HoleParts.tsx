@@ -63,7 +63,7 @@ export function HoleActions({
 }
 
 /** How far the concrete has cured. */
-export function CureNote({ cure }: { readonly cure: CureClock }) {
+export function CureNote({ cure, weather }: { readonly cure: CureClock; readonly weather: string }) {
   return (
     <div className="fok" role="status">
       <div>
@@ -74,7 +74,7 @@ export function CureNote({ cure }: { readonly cure: CureClock }) {
             ? `; ${cure.next.what} in about ` +
               `${Number.isFinite(cure.next.inHours) ? `${Math.ceil(cure.next.inHours)} h` : 'warmer weather'}`
             : ''}
-          . Practice weather.
+          . {weather}
         </p>
         {cure.cautions.map((caution) => (
           <p key={caution}>{caution}</p>

@@ -13,7 +13,7 @@ import {
 import { DIG_CAUTION } from '@/formats/words'
 import { type Dispatch, type SetStateAction, useState } from 'react'
 import { Big } from './Big'
-import { cureOf } from './cure'
+import { cureOf, weatherWords } from './cure'
 import {
   CureNote,
   FoundKeys,
@@ -25,9 +25,11 @@ import {
   RodDepth,
   VerdictNote,
 } from './HoleParts'
+import { HoldNote } from './HoldNote'
 import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage, PostPage } from './page'
 import { useLog, useMeasured } from './useField'
+import { useHold } from './useHold'
 import { numberOf, useOwnSetup } from './useSetup'
 
 /** What was measured of a hole: a tape's depth, or a rod's reading with its set-up. */
@@ -79,7 +81,7 @@ function lookAt({
     log,
     poured,
     verdict: log && need ? judgeHole(need, log, kept) : null,
-    cure: poured ? cureOf(job, poured.body.poured, now) : null,
+    cure: poured ? cureOf(job, state.temps, poured.body.poured, now) : null,
     each: hole?.bags ?? 0,
   }
 }
@@ -142,8 +144,28 @@ function DepthEntry({
   )
 }
 
+/** The pour, or what keeps the concrete out. */
+function Pour({
+  page,
+  each,
+  poured,
+}: {
+  readonly page: PostPage
+  readonly each: number
+  readonly poured: Said<'pour'> | undefined
+}) {
+  const state = useLog((log) => log.state)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
+  const hold = useHold(page, page.post, 'footing ready')
+  if (hold && !poured) return <HoldNote hold={hold} next="footing ready" page={page} />
+  const { bagLb } = page.job.fieldwork.concrete
+  return <PourActions add={add} post={page.post} each={each} bagLb={bagLb} state={state} poured={poured} undo={undo} />
+}
+
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
-export function HoleView({ job, derived, post, go }: PostPage) {
+export function HoleView(page: PostPage) {
+  const { job, derived, post, go } = page
   const state = useLog((log) => log.state)
   const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
@@ -160,6 +182,7 @@ export function HoleView({ job, derived, post, go }: PostPage) {
   const kept = dugIn[post] ?? null
   const { need, log, verdict, poured, cure, each } = lookAt({ job, derived, state, post, kept, now })
   const { bagLb } = job.fieldwork.concrete
+  const digHold = useHold(page, post, 'hole dug')
   /** What was measured stays as it was said: a tape's depth, or a rod's reading with its set-up. */
   const put = (found: Found, measured: MeasuredHole) =>
     add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
@@ -169,11 +192,12 @@ export function HoleView({ job, derived, post, go }: PostPage) {
     const found = log?.body.found ?? 'nothing'
     if (byRod) put(found, { depthIn: null, setup: byRod.setup, bottomReadingIn: depth })
     else put(found, { depthIn: depth, setup: null, bottomReadingIn: null })
-    if (!reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' })
+    if (!digHold && !reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' })
     setEntry({ whole: null, sixteenths: null })
   }
   return (
     <>
+      {digHold && !reached(state.states[post], 'hole dug') && <HoldNote hold={digHold} next="hole dug" page={page} />}
       {need && <HolePlan need={need} bagLb={bagLb} each={each} />}
       <DepthEntry
         depth={depth}
@@ -192,8 +216,8 @@ export function HoleView({ job, derived, post, go }: PostPage) {
         keep={keep}
       />
       <FoundKeys found={log?.body.found} onFound={(found) => put(found, measuredOf(log))} />
-      <PourActions add={add} post={post} each={each} bagLb={bagLb} state={state} poured={poured} undo={undo} />
-      {cure && <CureNote cure={cure} />}
+      <Pour page={page} each={each} poured={poured} />
+      {cure && <CureNote cure={cure} weather={weatherWords(state.temps)} />}
       <div className="caution">
         {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.
       </div>

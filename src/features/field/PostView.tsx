@@ -1,122 +1,16 @@
 'use client'
-import { type Dispatch, type SetStateAction, useState } from 'react'
-import { cardCode, type FieldRecord, POST_STATES, type PostAsBuilt, type RecordBody, type Said } from '@/core/field'
+import { useState } from 'react'
+import { cardCode, type PostAsBuilt, type Said } from '@/core/field'
 import { buyingOf, sawnLongIn } from '@/core/sticks'
 import { RAISE_CAUTION } from '@/formats/words'
-import { formatLength } from '@/core/units'
 import { AfterFrame, Measure } from '@/ui'
 import { Big } from './Big'
 import { Doubted, WhereToWrite } from './Doubted'
+import { PostSteps } from './PostSteps'
 import type { PostPage } from './page'
 import { CardChanges, useChanges } from './PlanLines'
 import { CutPlan, OwnMarks } from './PostParts'
-import { entryIn, Keypad, type Entry } from './Keypad'
 import { useLog, useMeasured } from './useField'
-
-/** The next step of the post, and the way back. */
-function StateActions({
-  lastState,
-  undo,
-  built,
-  next,
-  add,
-  id,
-  setCutting,
-}: {
-  readonly lastState: FieldRecord | undefined
-  readonly undo: (id: string) => void
-  readonly built: PostAsBuilt
-  readonly next: 'set' | 'planned' | 'hole dug' | 'footing ready' | 'cut' | 'braced' | 'inspected'
-  readonly add: (body: RecordBody, at?: string) => FieldRecord
-  readonly id: string
-  readonly setCutting: Dispatch<SetStateAction<boolean>>
-}) {
-  return (
-    <div className="acts">
-      {lastState && (
-        <button type="button" className="quiet" onClick={() => undo(lastState.id)}>
-          Undo {built.state}
-        </button>
-      )}
-      {next === 'cut' && (
-        <button
-          type="button"
-          className="main"
-          onClick={() => {
-            add({ kind: 'cut', post: id, lengthIn: Math.round(built.needIn * 16) / 16 })
-            add({ kind: 'state', post: id, state: 'cut' })
-          }}
-        >
-          Cut as said
-        </button>
-      )}
-      {next && next !== 'cut' && (
-        <button type="button" className="main" onClick={() => add({ kind: 'state', post: id, state: next })}>
-          Now {next}
-        </button>
-      )}
-      {next === 'cut' && (
-        <button type="button" className="quiet" onClick={() => setCutting(true)}>
-          Cut otherwise
-        </button>
-      )}
-    </div>
-  )
-}
-
-/** Another cut length, on the keypad. */
-function CutEntry({
-  value,
-  entry,
-  around,
-  built,
-  setEntry,
-  setAround,
-  setCutting,
-  add,
-  id,
-}: {
-  readonly value: number | null
-  readonly entry: Entry
-  readonly around: number | null
-  readonly built: PostAsBuilt
-  readonly setEntry: Dispatch<SetStateAction<Entry>>
-  readonly setAround: Dispatch<SetStateAction<number | null>>
-  readonly setCutting: Dispatch<SetStateAction<boolean>>
-  readonly add: (body: RecordBody, at?: string) => FieldRecord
-  readonly id: string
-}) {
-  return (
-    <div className="readpage">
-      <Big inches={value} empty="cut length, inches" words={false} />
-      <Keypad
-        entry={entry}
-        around={around ?? Math.round(built.needIn)}
-        most={480}
-        onEntry={setEntry}
-        onAround={setAround}
-      />
-      <div className="acts keepkeys">
-        <button type="button" className="quiet" onClick={() => setCutting(false)}>
-          Back
-        </button>
-        <button
-          type="button"
-          className="main"
-          disabled={value === null}
-          onClick={() => {
-            add({ kind: 'cut', post: id, lengthIn: value })
-            add({ kind: 'state', post: id, state: 'cut' })
-            setCutting(false)
-            setEntry({ whole: null, sixteenths: null })
-          }}
-        >
-          {value === null ? 'Tap what was cut' : `Cut at ${formatLength(value, { feet: false })}`}
-        </button>
-      </div>
-    </div>
-  )
-}
 
 /** Whether what was cut fits. */
 function FitNote({
@@ -170,23 +64,13 @@ const readWords = ({ readingIn }: PostAsBuilt): string => (readingIn === null ? 
 export function PostView(page: PostPage) {
   const { job, derived, post: id, go, before, see } = page
   const state = useLog((log) => log.state)
-  const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
   const { asBuilt } = useMeasured(job, derived)
   const changed = useChanges({ before }, asBuilt)
-  const [cutting, setCutting] = useState(false)
-  const [entry, setEntry] = useState<Entry>({ whole: null, sixteenths: null })
-  const [around, setAround] = useState<number | null>(null)
   const built = asBuilt.find((built) => built.id === id)
   if (!built) return null
-  const at = POST_STATES.indexOf(built.state)
-  const next = POST_STATES[at + 1]
   const cut = state.cuts[id]
-  const value = entryIn(entry)
   const longIn = sawnLongIn(buyingOf(job))
-  const lastState = state.all
-    .filter((record) => record.body.kind === 'state' && record.body.post === id && !state.voided.has(record.id))
-    .at(-1)
   return (
     <>
       <CardChanges changes={changed.find((each) => each.built.id === id)?.changes ?? []} see={see} />
@@ -219,29 +103,7 @@ export function PostView(page: PostPage) {
           {job.building.school === 'pier' ? 'bracket' : 'pad'} before cutting.
         </p>
       )}
-      {cutting ? (
-        <CutEntry
-          value={value}
-          entry={entry}
-          around={around}
-          built={built}
-          setEntry={setEntry}
-          setAround={setAround}
-          setCutting={setCutting}
-          add={add}
-          id={id}
-        />
-      ) : (
-        <StateActions
-          lastState={lastState}
-          undo={undo}
-          built={built}
-          next={next}
-          add={add}
-          id={id}
-          setCutting={setCutting}
-        />
-      )}
+      <PostSteps page={page} built={built} />
       <h2>Marks from its own bottom</h2>
       <AfterFrame>
         <OwnMarks built={built} wallNames={derived.wallNames} />
@@ -252,6 +114,15 @@ export function PostView(page: PostPage) {
       <div className="acts small">
         <button type="button" onClick={() => go(['hole', id])}>
           Hole of {built.name}
+        </button>
+        <button type="button" onClick={() => go(['stand', id])}>
+          As it stands
+        </button>
+        <button type="button" onClick={() => go(['note', id])}>
+          Note
+        </button>
+        <button type="button" onClick={() => go(['pieces', id])}>
+          Its boards
         </button>
         <button type="button" onClick={() => go(['read', id])}>
           {readWords(built)}

@@ -127,6 +127,9 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
         </button>
       </div>
       <div className="acts small">
+        <button type="button" onClick={() => go(['more'])}>
+          More to enter
+        </button>
         <button type="button" onClick={() => go(['entered'])}>
           What was entered, and undo
         </button>

@@ -1,4 +1,4 @@
-export { cureOf, tempsSince } from './cure'
+export { cureOf, tempsSince, weatherWords } from './cure'
 export { Big } from './Big'
 export { CutPlan, OwnMarks } from './PostParts'
 export { FieldSite } from './FieldSite'

@@ -1,34 +1,11 @@
-import { useSyncExternalStore } from 'react'
+import { comesLater } from './comesLater'
 
-type Views = typeof import('./views').VIEWS
+/** The pages that the first one leads to, and those on which more is entered than rods, holes and posts. */
+const views = comesLater(() => import('./views').then(({ VIEWS }) => VIEWS))
+const more = comesLater(() => import('./more').then(({ MORE }) => MORE))
 
-let views: Views | null = null
-let coming: Promise<void> | null = null
-const watchers = new Set<() => void>()
+export const useViews = views.use
+export const useMore = more.use
 
-/** Fetches the pages that the first one leads to; one that would not come is tried again when it is asked for. */
-export function fetchViews(): Promise<void> {
-  coming ??= import('./views').then(
-    ({ VIEWS }) => {
-      views = VIEWS
-      watchers.forEach((changed) => changed())
-    },
-    () => {
-      coming = null
-    },
-  )
-  return coming
-}
-
-const watch = (changed: () => void): (() => void) => {
-  watchers.add(changed)
-  return () => watchers.delete(changed)
-}
-
-/** Those pages; null until they have come. They are there at once from then on, without a frame in between. */
-export const useViews = (): Views | null =>
-  useSyncExternalStore(
-    watch,
-    () => views,
-    () => null,
-  )
+/** Fetches all of them, those first that are opened most. */
+export const fetchViews = (): Promise<void> => views.fetch().then(more.fetch)

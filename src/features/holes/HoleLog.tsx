@@ -17,7 +17,7 @@ import { FailSign, HoldSign, Measure, OptionalLengthField } from '@/ui'
 import { memo, useState } from 'react'
 import { download } from '../drawing'
 import { cureFigure } from '@/formats/pocket/fromJob'
-import { cureOf, tempsSince, useLog, useMeasured, type FieldLog } from '../field'
+import { cureOf, tempsSince, weatherWords, useLog, useMeasured, type FieldLog } from '../field'
 import { FilledLinks, useDoc, useJob, type JobState } from '../job'
 
 interface RowProps {
@@ -28,6 +28,7 @@ interface RowProps {
   readonly log: FieldState['holes'][string] | undefined
   readonly depth: number | null
   readonly pour: FieldState['pours'][string][number] | undefined
+  readonly temps: FieldState['temps']
   readonly stage: PostState
   readonly on: boolean
   readonly now: string
@@ -37,9 +38,9 @@ interface RowProps {
 
 /** One hole of the log. Drawn again only when something is said of it. */
 const Row = memo(
-  function Row({ job, id, name, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
+  function Row({ job, temps, id, name, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
     const verdict = log && need ? judgeHole(need, log, depth) : null
-    const cure = pour ? cureOf(job, pour.body.poured, now) : null
+    const cure = pour ? cureOf(job, temps, pour.body.poured, now) : null
     const put = (depthIn: number | null, found: Found) => {
       add({ kind: 'hole', post: id, depthIn, setup: null, bottomReadingIn: null, found, note: log?.body.note ?? '' })
       if (depthIn !== null && POST_STATES.indexOf(stage) < 1) add({ kind: 'state', post: id, state: 'hole dug' })
@@ -139,7 +140,7 @@ export function HoleLog() {
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">
         {dug} of {derived.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.
-        Temperatures are practice weather.{' '}
+        {weatherWords(state.temps)}{' '}
         <button
           type="button"
           className="btn btn-light btn-sm"
@@ -148,7 +149,7 @@ export function HoleLog() {
           Log as CSV
         </button>
       </p>
-      {lastPour && <FilledLinks figures={[cureFigure(tempsSince(job, lastPour, now))]} />}
+      {lastPour && <FilledLinks figures={[cureFigure(tempsSince(job, state.temps, lastPour, now))]} />}
       <table className="tb" aria-label="Hole log">
         <thead>
           <tr>
@@ -172,6 +173,7 @@ export function HoleLog() {
               log={state.holes[post.id]}
               depth={dugIn[post.id] ?? null}
               pour={state.pours[post.id]?.at(-1)}
+              temps={state.temps}
               stage={state.states[post.id] ?? 'planned'}
               on={post.id === picked}
               now={now}

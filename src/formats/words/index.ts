@@ -36,3 +36,4 @@ export {
 } from './labels'
 export { troublesSaid } from './troubleWords'
 export { bumpsSaid, SETUP_STATE, suspicionSaid, WHY_UNUSED } from './suspicionWords'
+export { holdSaid, INSPECTION_WORDS, SIDE_WORDS, squaringSaid } from './fieldWords'

@@ -96,6 +96,7 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'phone-not-known': () => 'This phone is not known here. Open the invitation on it once more, or ask the office.',
   'too-many-tries': (facts) => `Too many tries. Wait ${facts.minutes} minutes, or ask the office for a new invitation.`,
   'invitation-over': () => 'This invitation has been used or is too old. Ask the office for a new one.',
+  'not-a-picture': () => 'This is no JPEG picture: one is made of what is picked on the page of notes.',
   'a-leads-part': () => 'Only a lead, the office or the owner says that: ask one of them.',
   'not-your-part': () => 'An inspector says what was looked at; this is for the crew to enter.',
   'not-yours': () => 'Somebody else entered that: they or a lead can take it back.',

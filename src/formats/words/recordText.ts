@@ -1,5 +1,6 @@
-import { isSpot, type RecordBody, spotOf } from '@/core/field'
+import { isSpot, type RecordBody, type RecordOf, spotOf } from '@/core/field'
 import { unreachable } from '@/core/result'
+import { SIDE_WORDS } from './fieldWords'
 import { formatLength, inchesAlone } from '@/core/units'
 
 /** What each post is called, by its identity. */
@@ -32,9 +33,61 @@ function piecesText({ pieces, state }: Extract<RecordBody, { kind: 'pieces' }>):
   return all.length === 1 ? `${name} ${state}` : `${name} and ${all.length - 1} more ${state}`
 }
 
-/** One field record in a line of words; a post that is no more goes by its last name. */
-export function recordText(body: RecordBody, names: Names): string {
-  const called = (post: string) => targetName(post, names)
+type Called = (post: string) => string
+/** Of a post as it stands what was measured. */
+function standText({ offStringIn, leanIn, alongIn }: RecordOf<'stand'>): string {
+  const parts = [
+    ['off its string', offStringIn],
+    ['leaning out', leanIn],
+    ['leaning along', alongIn],
+  ] as const
+  const known = parts.flatMap(([what, inches]) => (inches === null ? [] : [`${inchesAlone(inches)} ${what}`]))
+  return known.join(', ') || 'nothing measured'
+}
+
+/** What was measured besides rods and holes. */
+function measuredText(
+  body: RecordOf<'gap' | 'square' | 'stand' | 'span' | 'delivered' | 'temps'>,
+  called: Called,
+): string {
+  switch (body.kind) {
+    case 'gap':
+      return `${called(body.from)} to ${called(body.to)}: ${inchesAlone(body.gapIn)}`
+    case 'square':
+      return `${SIDE_WORDS[body.side]}: ${formatLength(body.inches)}`
+    case 'stand':
+      return `${called(body.post)} stands: ${standText(body)}`
+    case 'span':
+      return `${called(body.from)} to ${called(body.to)} at the top: ${formatLength(body.spanIn)}`
+    case 'delivered':
+      return `${body.item}, ${body.what}: ${formatLength(body.inches)}`
+    case 'temps':
+      return `${body.day}: ${body.lowF} to ${body.highF} °F`
+  }
+}
+
+/** What was said rather than measured. */
+function saidText(body: RecordOf<'note' | 'here' | 'short' | 'lines' | 'override' | 'sign'>, called: Called): string {
+  switch (body.kind) {
+    case 'note':
+      return `${body.post === null ? 'note' : `note on ${called(body.post)}`}: ${body.text}`
+    case 'here':
+      return `here on ${body.day}: ${body.names.join(', ')}`
+    case 'short':
+      return `short: ${body.quantity} ${body.item}`
+    case 'lines':
+      return `buried lines marked ${body.marked}, reference ${body.reference}`
+    case 'override':
+      return `${called(body.post)} may be ${body.state} out of order: ${body.reason}`
+    case 'sign':
+      return `${body.inspection} ${body.passed ? 'passed' : 'not passed'} by ${body.name}: ${body.seen}`
+    default:
+      return unreachable(body)
+  }
+}
+
+/** What was read with a rod, and where its laser stood. */
+function rodText(body: RecordOf<'reading' | 'keep' | 'setup' | 'check' | 'grade'>, called: Called): string {
   switch (body.kind) {
     case 'reading':
       return readingText(body, called(body.target))
@@ -44,6 +97,14 @@ export function recordText(body: RecordBody, names: Names): string {
       return `set-up ${body.place}`
     case 'check':
       return `checked back: ${inchesAlone(body.benchmarkIn)}`
+    case 'grade':
+      return gradeText(body)
+  }
+}
+
+/** What was dug, poured, cut and set. */
+function workText(body: RecordOf<'hole' | 'pour' | 'state' | 'cut' | 'pieces'>, called: Called): string {
+  switch (body.kind) {
     case 'hole':
       return `hole ${called(body.post)}: ${holeDepth(body)}, ${body.found}`
     case 'pour':
@@ -54,15 +115,23 @@ export function recordText(body: RecordBody, names: Names): string {
       return `${called(body.post)} cut at ${body.lengthIn === null ? '–' : formatLength(body.lengthIn)}`
     case 'pieces':
       return piecesText(body)
-    case 'gap':
-      return `${called(body.from)} to ${called(body.to)}: ${inchesAlone(body.gapIn)}`
-    case 'grade':
-      return gradeText(body)
-    case 'print':
-      return 'cards printed'
-    case 'void':
-      return 'undo'
-    default:
-      return unreachable(body)
   }
+}
+
+const isOf =
+  <K extends RecordBody['kind']>(kinds: readonly K[]) =>
+  (body: RecordBody): body is RecordOf<K> =>
+    (kinds as readonly string[]).includes(body.kind)
+const isRod = isOf(['reading', 'keep', 'setup', 'check', 'grade'])
+const isWork = isOf(['hole', 'pour', 'state', 'cut', 'pieces'])
+const isMeasured = isOf(['gap', 'square', 'stand', 'span', 'delivered', 'temps'])
+
+/** One field record in a line of words; a post that is no more goes by its last name. */
+export function recordText(body: RecordBody, names: Names): string {
+  const called = (post: string) => targetName(post, names)
+  if (isRod(body)) return rodText(body, called)
+  if (isWork(body)) return workText(body, called)
+  if (isMeasured(body)) return measuredText(body, called)
+  if (body.kind === 'print') return 'cards printed'
+  return body.kind === 'void' ? 'undo' : saidText(body, called)
 }

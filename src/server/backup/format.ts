@@ -2,18 +2,21 @@ import { z } from 'zod'
 
 /**
  * A backup is a zip of JSON Lines: jobs, their edits and their records, each in the order of the job's id, and a
- * manifest that says what is in them. Keeps all that the database has; of its own it has nothing else.
+ * manifest that says what is in them; pictures in base64. Keeps all that the database has; of its own it has nothing else.
  */
 export const BACKUP_FORMAT = 'burdock-backup'
-export const BACKUP_VERSION = 1
-export const FILES = ['jobs.jsonl', 'edits.jsonl', 'records.jsonl'] as const
+export const BACKUP_VERSION = 2
+export const FILES = ['jobs.jsonl', 'edits.jsonl', 'records.jsonl', 'photos.jsonl'] as const
 export type BackupFile = (typeof FILES)[number]
+/** Files that a backup of before they were kept has not. */
+export const LATER_FILES: readonly BackupFile[] = ['photos.jsonl']
 export const MANIFEST = 'manifest.json'
 /** Tables that the files hold. A test holds that the schema has no other. */
 export const TABLES_KEPT: Readonly<Record<string, BackupFile | 'worked out' | 'stays here'>> = {
   jobs: 'jobs.jsonl',
   edits: 'edits.jsonl',
   records: 'records.jsonl',
+  photos: 'photos.jsonl',
   record_counters: 'worked out',
   // Secrets do not travel: on another machine accounts are made anew.
   people: 'stays here',
@@ -75,6 +78,9 @@ export const recordRow = z.object({
   /** How far its post had been moved when it came in. */
   moved: z.object({ byIn: z.number(), revision: z.int() }).optional(),
 })
+/** A picture of a note, in base64. */
+export const photoRow = z.object({ job: id, photo: id, at: when, jpeg: z.base64() })
 export type JobKept = z.infer<typeof jobRow>
 export type EditKept = z.infer<typeof editRow>
 export type RecordKept = z.infer<typeof recordRow>
+export type PhotoKept = z.infer<typeof photoRow>

@@ -7,7 +7,7 @@ import { type Entry, open, type Options, type ZipFile } from 'yauzl'
 import type { z } from 'zod'
 import { fail, issuesOf, ok, type Result } from '@/core/result'
 import { migrations } from '../db/migrations'
-import { BACKUP_VERSION, type BackupFile, FILES, type Manifest, MANIFEST, manifestSchema } from './format'
+import { BACKUP_VERSION, type BackupFile, FILES, LATER_FILES, type Manifest, MANIFEST, manifestSchema } from './format'
 
 /** A backup that was opened, and found whole. */
 export interface OpenBackup {
@@ -63,7 +63,8 @@ async function isWhole(zip: ZipFile, entry: Entry | undefined, file: Manifest['f
   return bytes === file.bytes && hash.digest('hex') === file.sha256
 }
 
-async function* rowsOf<T>(zip: ZipFile, entry: Entry, schema: z.ZodType<T>): AsyncGenerator<T> {
+async function* rowsOf<T>(zip: ZipFile, entry: Entry | undefined, schema: z.ZodType<T>): AsyncGenerator<T> {
+  if (!entry) return
   for await (const line of createInterface({ input: await streamOf(zip, entry), crlfDelay: Infinity }))
     if (line !== '') yield schema.parse(JSON.parse(line))
 }
@@ -74,13 +75,14 @@ async function opened(zip: ZipFile): Promise<Result<OpenBackup>> {
   if (!manifest.ok) return manifest
   for (const name of FILES) {
     const file = manifest.value.files.find((each) => each.name === name)
+    if (!file && LATER_FILES.includes(name)) continue
     if (!file || !(await isWhole(zip, entries.get(name), file))) return fail('damaged-file', [name])
   }
   return ok({
     manifest: manifest.value,
     rows: (file, schema) => {
       const entry = entries.get(file)
-      if (!entry) throw new Error(`the backup has no ${file}`)
+      if (!entry && !LATER_FILES.includes(file)) throw new Error(`the backup has no ${file}`)
       return rowsOf(zip, entry, schema)
     },
     close: () => zip.close(),

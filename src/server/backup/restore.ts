@@ -8,7 +8,16 @@ import { jsonOf } from '../db/json'
 import { pack } from '../db/packed'
 import { columnsOf } from '../db/recordRow'
 import { appendRecords, movedColumn } from '../repositories/records'
-import { type EditKept, editRow, type JobKept, jobRow, type RecordKept, recordRow } from './format'
+import {
+  type EditKept,
+  editRow,
+  type JobKept,
+  jobRow,
+  type RecordKept,
+  recordRow,
+  type PhotoKept,
+  photoRow,
+} from './format'
 import { openBackup, type OpenBackup } from './read'
 
 /** What became of one job of a backup. */
@@ -38,6 +47,7 @@ interface Kept {
   readonly job: JobKept
   readonly edits: readonly EditKept[]
   readonly records: readonly RecordKept[]
+  readonly photos: readonly PhotoKept[]
 }
 
 /** Takes the rows of one job off a list that is in the order of jobs. */
@@ -83,8 +93,21 @@ async function addEdits(trx: Knex.Transaction, id: string, edits: readonly EditK
     )
 }
 
+/** Adds the pictures of a job that it has not; one at a time, since each is large. */
+async function addPhotos(trx: Knex.Transaction, id: string, photos: readonly PhotoKept[]): Promise<void> {
+  for (const { photo, at, jpeg } of photos)
+    await trx('photos')
+      .insert({ job_id: id, id: photo, at: new Date(at), jpeg: Buffer.from(jpeg, 'base64') })
+      .onConflict(['job_id', 'id'])
+      .ignore()
+}
+
 /** Adds a job whole, its records with the numbers that they had. */
-async function addJob(trx: Knex.Transaction, id: string, { job, edits, records }: Kept): Promise<RefusedRecord[]> {
+async function addJob(
+  trx: Knex.Transaction,
+  id: string,
+  { job, edits, records, photos }: Kept,
+): Promise<RefusedRecord[]> {
   await trx('jobs').insert({
     id,
     doc: JSON.stringify(job.doc),
@@ -110,6 +133,7 @@ async function addJob(trx: Knex.Transaction, id: string, { job, edits, records }
   for (let from = 0; from < rows.length; from += RECORDS_AT_ONCE)
     await trx('records').insert(rows.slice(from, from + RECORDS_AT_ONCE))
   await trx('record_counters').insert({ job_id: id, last: records.at(-1)?.seq ?? 0 })
+  await addPhotos(trx, id, photos)
   return refused
 }
 
@@ -150,7 +174,7 @@ const LABEL_OF_BESIDE = 'as the backup has it'
 const MOST_NAME = 120
 
 /** The backup's job beside another that has its id: under a new id and a name that tells them apart. */
-function besideOf({ job, edits, records }: Kept): { readonly id: string; readonly kept: Kept } {
+function besideOf({ job, edits, records, photos }: Kept): { readonly id: string; readonly kept: Kept } {
   const id = nanoid(12)
   const mark = ` (backup of ${job.updatedAt.slice(0, 10)})`
   const name = cutText(nameOf(job.doc), MOST_NAME - mark.length) + mark
@@ -166,7 +190,7 @@ function besideOf({ job, edits, records }: Kept): { readonly id: string; readonl
     doc,
     saveId: null,
   }
-  return { id, kept: { job: { ...job, doc, revision }, edits: [...edits, renamed], records } }
+  return { id, kept: { job: { ...job, doc, revision }, edits: [...edits, renamed], records, photos } }
 }
 
 async function restoreJob(trx: Knex.Transaction, kept: Kept, now: Date): Promise<Restored> {
@@ -190,15 +214,22 @@ async function restoreJob(trx: Knex.Transaction, kept: Kept, now: Date): Promise
       .update({ doc: JSON.stringify(job.doc), revision: job.revision, updated_at: new Date(job.updatedAt) })
   }
   const { added, refused } = await addMissing(trx, kept, now)
+  await addPhotos(trx, job.id, kept.photos)
   return { name, outcome, recordsAdded: added, refused }
 }
 
 async function restoreAll(backup: OpenBackup, now: Date): Promise<RestoreReport> {
   const editsOf = taker(backup.rows('edits.jsonl', editRow))
   const recordsOf = taker(backup.rows('records.jsonl', recordRow))
+  const photosOf = taker(backup.rows('photos.jsonl', photoRow))
   const jobs: Restored[] = []
   for await (const job of backup.rows('jobs.jsonl', jobRow)) {
-    const kept = { job, edits: await editsOf(job.id), records: await recordsOf(job.id) }
+    const kept = {
+      job,
+      edits: await editsOf(job.id),
+      records: await recordsOf(job.id),
+      photos: await photosOf(job.id),
+    }
     jobs.push(await write((trx) => restoreJob(trx, kept, now)))
   }
   return { made: backup.manifest.made, jobs }

@@ -77,6 +77,12 @@ const ROWS: Readonly<Record<BackupFile, (trx: Knex) => AsyncGenerator<object>>> 
         moved: movedOf(row.moved),
       }
   },
+  'photos.jsonl': async function* (trx) {
+    const page = ([job, photo]: readonly [string, string]) =>
+      trx('photos').whereRaw('(job_id, id) > (?, ?)', [job, photo]).orderBy(['job_id', 'id']).limit(EDITS_AT_ONCE)
+    for await (const row of pages(['', ''] as const, page, (last) => [last.job_id, last.id] as const))
+      yield { job: row.job_id, photo: row.id, at: iso(row.at), jpeg: row.jpeg.toString('base64') }
+  },
 }
 
 /** What was written of one file. */

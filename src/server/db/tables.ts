@@ -114,6 +114,12 @@ interface LeftRow {
   records: Buffer
 }
 
+interface PhotoRow {
+  readonly job_id: string
+  readonly id: string
+  readonly at: Date
+  readonly jpeg: Buffer
+}
 interface GuestCardRow {
   id: string
   token_hash: string
@@ -142,5 +148,6 @@ declare module 'knex/types/tables' {
     phones: PhoneRow
     left_entries: LeftRow
     guest_cards: GuestCardRow
+    photos: PhotoRow
   }
 }

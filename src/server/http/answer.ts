@@ -1,10 +1,11 @@
 import 'server-only'
 import type { z } from 'zod'
+import { PHOTO_MOST_BYTES } from '@/core/field'
 import { type Issue, issuesOf, type Result } from '@/core/result'
 import { type DbFault, dbFault } from '../db/faults'
 import { UnreadableJob } from '../repositories/jobs'
 import type { SaveResult } from '../services/jobService'
-import { readBody as readBytes } from './body'
+import { readBinary, readBody as readBytes } from './body'
 import { faultFacts, log } from './log'
 import { roomToWrite } from './room'
 
@@ -70,6 +71,15 @@ export async function answer(request: Request, work: () => Promise<Response>): P
 /** Reads a request's JSON with a limit on its size, or gives the refusal to send back. */
 async function readBody(request: Request): Promise<{ ok: true; value: unknown } | { ok: false; response: Response }> {
   const read = await readBytes(request)
+  if (read.ok) return read
+  return { ok: false, response: reply(read.status, { error: 'refused', issues: read.issues }) }
+}
+
+/** Reads a picture, or gives the refusal to send back. */
+export async function bytesOf(
+  request: Request,
+): Promise<{ ok: true; value: Buffer } | { ok: false; response: Response }> {
+  const read = await readBinary(request, 'image/jpeg', PHOTO_MOST_BYTES)
   if (read.ok) return read
   return { ok: false, response: reply(read.status, { error: 'refused', issues: read.issues }) }
 }

@@ -4,15 +4,15 @@ import { issue, type Issue, wellFormed } from '@/core/result'
 /** Longest body that is read, bytes. */
 const MOST_BYTES = MAX_FILE_CHARS * 2
 
-type Body =
-  | { readonly ok: true; readonly value: unknown }
+type Read<T> =
+  | { readonly ok: true; readonly value: T }
   | { readonly ok: false; readonly status: number; readonly issues: readonly Issue[] }
 
-const refuse = (status: number, problem: Issue): Body => ({ ok: false, status, issues: [problem] })
+const refuse = (status: number, problem: Issue): Read<never> => ({ ok: false, status, issues: [problem] })
 
 /** The bytes of a body, or null where there are more than are read; whatever it says of its length, no more are taken in. */
-async function bytesOf(request: Request): Promise<Buffer | null> {
-  if (Number(request.headers.get('content-length') ?? 0) > MOST_BYTES) return null
+async function takeBytes(request: Request, most: number): Promise<Buffer | null> {
+  if (Number(request.headers.get('content-length') ?? 0) > most) return null
   const parts: Uint8Array[] = []
   let bytes = 0
   const reader = request.body?.getReader()
@@ -20,7 +20,7 @@ async function bytesOf(request: Request): Promise<Buffer | null> {
     const part = await reader?.read()
     if (!part || part.done) return Buffer.concat(parts)
     bytes += part.value.byteLength
-    if (bytes > MOST_BYTES) {
+    if (bytes > most) {
       await reader?.cancel().catch(() => undefined)
       return null
     }
@@ -38,14 +38,21 @@ const readJson = (text: string): unknown =>
     : JSON.parse(text)
 
 /** Reads a request's JSON with a limit on its size, or says what is wrong with it. */
-export async function readBody(request: Request): Promise<Body> {
+export async function readBody(request: Request): Promise<Read<unknown>> {
   const type = request.headers.get('content-type')?.split(';')[0].trim().toLowerCase()
   if (type !== 'application/json') return refuse(415, issue('not-json'))
-  const bytes = await bytesOf(request)
+  const bytes = await takeBytes(request, MOST_BYTES)
   if (!bytes) return refuse(413, issue('file-too-large', [], { maximum: MOST_BYTES }))
   try {
     return { ok: true, value: readJson(bytes.toString('utf8')) }
   } catch {
     return refuse(400, issue('not-json'))
   }
+}
+
+/** Reads a request's bytes of one type, of so many at most, or says what is wrong with them. */
+export async function readBinary(request: Request, type: string, most: number): Promise<Read<Buffer>> {
+  if (request.headers.get('content-type') !== type) return refuse(415, issue('not-a-picture'))
+  const bytes = await takeBytes(request, most)
+  return bytes ? { ok: true, value: bytes } : refuse(413, issue('file-too-large', [], { maximum: most }))
 }

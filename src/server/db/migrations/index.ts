@@ -20,6 +20,7 @@ import * as phones from './018_phones'
 import * as left from './019_left'
 import * as guests from './020_guests'
 import * as moved from './021_moved'
+import * as photos from './022_photos'
 
 const ALL: Readonly<Record<string, Knex.Migration>> = {
   '001_jobs': jobs,
@@ -43,6 +44,7 @@ const ALL: Readonly<Record<string, Knex.Migration>> = {
   '019_left': left,
   '020_guests': guests,
   '021_moved': moved,
+  '022_photos': photos,
 }
 
 /**

@@ -1,0 +1,60 @@
+'use client'
+import { useState } from 'react'
+import { squaringOf, STRING_SIDES, type StringSide } from '@/core/field'
+import { SIDE_WORDS, squaringSaid } from '@/formats/words'
+import type { FieldPage } from '../page'
+import { useLog } from '../useField'
+import { EntryPage, Picks } from './EntryPage'
+
+const SHORT: Readonly<Record<StringSide, string>> = {
+  southIn: 'S',
+  northIn: 'N',
+  westIn: 'W',
+  eastIn: 'E',
+  risingIn: 'SW–NE',
+  fallingIn: 'SE–NW',
+}
+const MOST_IN = 12_000
+
+/** Sides and diagonals of the strings, and which string to slide how far. */
+export function SquareView({ derived }: FieldPage) {
+  const squares = useLog((log) => log.state.squares)
+  const add = useLog((log) => log.add)
+  const undo = useLog((log) => log.undo)
+  const [picked, setPicked] = useState<StringSide | null>(null)
+  const [last, setLast] = useState<string | null>(null)
+  const side = picked ?? STRING_SIDES.find((each) => !squares[each]) ?? 'risingIn'
+  const squaring = squaringOf(derived.grid, squares)
+  const said = squaringSaid(squaring)
+  const missing = STRING_SIDES.filter((each) => !squares[each])
+  const calm = missing.length > 0 ? `Still to tape: ${missing.map((each) => SHORT[each]).join(', ')}.` : 'It is square.'
+  const lastSide = STRING_SIDES.find((each) => squares[each]?.id === last)
+  return (
+    <EntryPage
+      picks={
+        <Picks
+          label="Sides and diagonals"
+          all={STRING_SIDES.map((each) => [each, SHORT[each], squares[each] ? '✓' : '○'])}
+          picked={side}
+          onPick={setPicked}
+          manner="tight"
+        />
+      }
+      empty={SIDE_WORDS[side]}
+      around={squares[side]?.body.inches ?? squaring.wantedIn[side]}
+      most={MOST_IN}
+      feet
+      told={said.length > 0 ? { look: true, lines: said } : { look: false, lines: [calm] }}
+      keys={[
+        {
+          words: 'Keep',
+          keep: (inches) => {
+            setLast(add({ kind: 'square', side, inches }).id)
+            setPicked(null)
+          },
+        },
+      ]}
+      kept={lastSide && last ? { words: `${SIDE_WORDS[lastSide]} kept`, undo: () => undo(last) } : null}
+    />
+  )
+}

@@ -45,6 +45,7 @@ export function desk(driver: WebDriver, downloads: string) {
     byText,
     press,
     type,
+    seen,
     text: async (css: string) => seen(await find(css)),
     /** Opens the list of jobs and says where the job of that name is. */
     jobUrl: async (name: string): Promise<string> => {

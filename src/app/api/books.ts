@@ -86,6 +86,12 @@ export const fieldSheetsRoute = paperRoute(
   (body) => ({ paper: 'field-sheets', ...body }),
 )
 
+/** The record of a job as it was built. */
+export const siteRecordRoute = paperRoute(z.strictObject({ ...stamp, records: z.unknown() }), (body) => ({
+  paper: 'site-record',
+  ...body,
+}))
+
 /** A story pole at 1:1. */
 export const stripsRoute = paperRoute(z.strictObject({ ...stamp, post: z.string().max(60) }), (body) => ({
   paper: 'pole-strips',

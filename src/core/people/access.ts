@@ -50,7 +50,7 @@ const RULES: readonly Rule[] = [
   { methods: ['DELETE'], path: /^\/api\/jobs\/[^/]+\/guests\/[^/]+$/, roles: LEADS },
   {
     methods: ['POST'],
-    path: /^\/api\/(crew-book|calc-sheet|drawings|field-sheets|pole-strips|piece-labels|cut-list)$/,
+    path: /^\/api\/(crew-book|calc-sheet|drawings|field-sheets|site-record|pole-strips|piece-labels|cut-list)$/,
     roles: LEADS,
   },
 ]

@@ -36,6 +36,7 @@ const ROUTES: readonly (readonly [string, string, string])[] = [
   ['GET', '/something-new', 'of'],
   ['POST', '/api/crew-book', 'ofl'],
   ['POST', '/api/field-sheets', 'ofl'],
+  ['POST', '/api/site-record', 'ofl'],
   ['POST', '/api/cut-list', 'ofl'],
   ['GET', '/field', 'oflci'],
   ['GET', '/field/x/post/A1', 'oflci'],

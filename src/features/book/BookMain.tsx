@@ -56,11 +56,13 @@ const TITLES: Readonly<Record<BookKind, string>> = {
   crew: 'Crew book',
   field: 'Field sheets',
   drawings: 'Drawings',
+  record: 'As built',
 }
 const CHOICES = [
   { value: 'crew', label: TITLES.crew },
   { value: 'drawings', label: TITLES.drawings },
   { value: 'field', label: TITLES.field },
+  { value: 'record', label: TITLES.record },
 ] as const
 
 /** The book on screen, sheet by sheet. */

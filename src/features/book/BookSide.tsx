@@ -247,6 +247,7 @@ export function BookSide() {
     crew: ['/api/crew-book', { records }],
     field: ['/api/field-sheets', { records, page, perSheet }],
     drawings: ['/api/drawings', {}],
+    record: ['/api/site-record', { records }],
   }
   const send = (way: Printing) => {
     const [url, more] = asked[kind]

@@ -5,6 +5,7 @@ import type { Job } from '@/core/model'
 import { crewBook } from '@/formats/crewbook'
 import { drawingSet } from '@/formats/drawings'
 import { fieldSheets, printedCards, type CardsASheet } from '@/formats/fieldsheets'
+import { siteRecord } from '@/formats/siterecord'
 import { useLog, useMeasured } from '../field'
 import { type BookKind, publicAddress, type Stamp, useDoc, useJob, useStamp } from '../job'
 import { remember, sameFields } from '@/core/result'
@@ -35,6 +36,8 @@ function sheetsOf({ job, derived, kind, perSheet, state, levels, measured }: Boo
       return { ...drawingsOf(job, derived), ...stamp }
     case 'field':
       return fieldSheets({ job, derived, state, levels, measured, perSheet, ...stamp, page })
+    case 'record':
+      return siteRecord({ job, derived, state, measured, ...stamp })
   }
 }
 
@@ -66,7 +69,8 @@ function bookOf(of: BookOf) {
 }
 
 /**
- * The crew book, the field sheets or the drawings of the job as it stands, and what is printed on each sheet. A book of unsaved edits
+ * The crew book, the field sheets, the drawings or the record of the job as it stands, and what is printed on each. A
+ * book of unsaved edits
  * says so.
  */
 export function useBook() {

@@ -53,7 +53,7 @@ export function Keypad({
           className="decade"
           onClick={() => step(-KEYS)}
           disabled={from <= 0}
-          aria-label="Lower inches"
+          aria-label={`Lower inches, to ${Math.max(0, from - 1)}`}
         >
           to {Math.max(0, from - 1)}
         </button>
@@ -73,7 +73,7 @@ export function Keypad({
           className="decade"
           onClick={() => step(KEYS)}
           disabled={from >= last}
-          aria-label="Higher inches"
+          aria-label={`Higher inches, ${from + KEYS} on`}
         >
           {from + KEYS} on
         </button>
@@ -87,7 +87,7 @@ export function Keypad({
                 key={sixteenths}
                 type="button"
                 aria-pressed={entry.sixteenths === sixteenths}
-                aria-label={sixteenths === 0 ? 'no fraction' : LABEL(sixteenths)}
+                aria-label={sixteenths === 0 ? '0, no fraction' : LABEL(sixteenths)}
                 onClick={() => onEntry({ ...entry, sixteenths: entry.sixteenths === sixteenths ? null : sixteenths })}
               >
                 <i style={{ height: tick(sixteenths) }} />

@@ -81,7 +81,7 @@ export function ReadModes({
         <button
           type="button"
           aria-pressed={r.mode === 'second'}
-          onClick={() => r.setMode(r.mode === 'second' ? 'read' : 'second')}
+          onClick={() => r.setMode(r.mode === 'second' ? 'read' : 'second', true)}
         >
           Second reading
         </button>

@@ -154,9 +154,10 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
       pick(null)
     },
     mode,
-    setMode: (next: ReadMode) => {
+    /** Reading a second time begins on the way back, or where one stands. */
+    setMode: (next: ReadMode, here = false) => {
       setMode(next)
-      pick(null)
+      pick(here && places.read(target) ? target : null)
       if (next === 'check') setAround(Math.round(setup.body.benchmarkIn ?? ROD_IN))
     },
     places,

@@ -138,7 +138,7 @@ export const api = {
   rename: (id: string, name: string) => ask<StoredJob>(at(id), 'PATCH', { name }),
   archive: (id: string, archived: boolean) => ask<JobSummary>(at(id), 'PATCH', { archived }),
   remove: (id: string, deleted: boolean) => ask<JobSummary>(at(id), 'PATCH', { deleted }),
-  duplicate: (id: string) => ask<StoredJob>(`${at(id)}/duplicate`, 'POST', {}),
+  duplicate: (id: string, practice = false) => ask<StoredJob>(`${at(id)}/duplicate`, 'POST', { practice }),
   revision: (id: string, revision: number) => ask<Job>(`${at(id)}/history/${revision}`),
   restore: sendBackup,
   history: (id: string) => ask<Edit[]>(`${at(id)}/history`),

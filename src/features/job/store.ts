@@ -66,8 +66,8 @@ export type SaveState =
 /** Records of a job, as far as a change of the plan asks about them. */
 type Recorded = Parameters<typeof recordedPosts>[0]
 
-/** Books of a job: for the crew, for the site, its drawings. */
-export const BOOKS = ['crew', 'field', 'drawings'] as const
+/** Books of a job: for the crew, for the site, its drawings, and the record of it as built. */
+export const BOOKS = ['crew', 'field', 'drawings', 'record'] as const
 export type BookKind = (typeof BOOKS)[number]
 
 /** What is picked in drawing, table and tape alike. */

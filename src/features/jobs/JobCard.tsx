@@ -1,4 +1,4 @@
-import { Archive, ArchiveRestore, Copy, Pencil, Trash2, Undo2 } from 'lucide-react'
+import { Archive, ArchiveRestore, Copy, GraduationCap, Pencil, Trash2, Undo2 } from 'lucide-react'
 import Link from 'next/link'
 import type { Dispatch, ReactNode, SetStateAction } from 'react'
 import { formatLength, upTo } from '@/core/units'
@@ -91,6 +91,12 @@ export function JobCard({
               name={name}
               icon={<Copy size={16} />}
               onClick={() => void api.duplicate(stored.id).then((reply) => settle(reply, 'The copy'))}
+            />
+            <CardAct
+              what="Practice copy"
+              name={name}
+              icon={<GraduationCap size={16} />}
+              onClick={() => void api.duplicate(stored.id, true).then((reply) => settle(reply, 'The practice copy'))}
             />
           </>
         )}

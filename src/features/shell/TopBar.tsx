@@ -200,6 +200,7 @@ function NameAndFacts() {
   return (
     <div style={{ minWidth: 0, flex: '0 1 auto' }}>
       <h1 title={job.name}>{job.name}</h1>
+      {job.practice && <b className="practice">Practice copy</b>}
       <div className="sum">
         {factsOf(job, baysIn, units).map(([stage, called, is], i) => (
           <button key={i} type="button" onClick={() => go(stage)}>

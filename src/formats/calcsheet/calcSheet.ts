@@ -97,7 +97,7 @@ export function calcSheet(
     what: 'calculation sheet',
     contents: true,
     ...dated,
-    note: sheetNote(derived),
+    note: sheetNote(derived, job),
     sheets: [
       cover(job, derived),
       ...inputs(job),

@@ -311,7 +311,7 @@ export function crewBook(
     date,
     revision,
     what: 'crew book',
-    note: sheetNote(derived),
+    note: sheetNote(derived, job),
     sheets: [
       ...stringsSheets(job, derived),
       ...scheduleSheets(derived, asRead),

@@ -1,3 +1,4 @@
+import type { Job } from '@/core/model'
 import { dollars } from '@/core/units'
 import { inches, table } from '../crewbook/paper'
 import type { Block, CrewBook, Sheet } from '../crewbook/types'
@@ -34,15 +35,15 @@ function sheetsOf(cut: CutOf): readonly Sheet[] {
 
 /** What is cut from which board, kind by kind, for whoever stands at the saw. */
 export const cutBook = (
-  job: string,
+  job: Pick<Job, 'name' | 'practice'>,
   derived: ShownDerived,
   cuts: readonly CutOf[],
   { date, revision }: { readonly date: string; readonly revision: string },
 ): CrewBook => ({
-  job,
+  job: job.name,
   date,
   revision,
   what: 'cut list',
-  note: sheetNote(derived),
+  note: sheetNote(derived, job),
   sheets: cuts.flatMap(sheetsOf).map((sheet, i) => (i === 0 ? { ...sheet, follows: false } : sheet)),
 })

@@ -132,7 +132,7 @@ export function drawingSet(job: Job, derived: ShownDerived): UndatedBook {
   return {
     job: job.name,
     what: 'drawings',
-    note: sheetNote(derived),
+    note: sheetNote(derived, job),
     landscape: true,
     sheets: [
       ...siteSheets(of, room),

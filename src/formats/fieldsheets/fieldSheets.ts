@@ -317,7 +317,7 @@ export function fieldSheets(sheets: FieldSheetsOf): CrewBook {
     date: sheets.date,
     revision: sheets.revision,
     what: 'field sheets',
-    note: sheetNote(sheets.derived),
+    note: sheetNote(sheets.derived, sheets.job),
     sheets: [
       ...cards,
       ...holeSheets(sheets, measured),

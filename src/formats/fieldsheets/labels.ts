@@ -63,7 +63,7 @@ export function labelSheets(of: LabelsOf): CrewBook {
     date,
     revision,
     what: 'piece labels',
-    note: sheetNote(derived),
+    note: sheetNote(derived, job),
     sheets: pages.map((page, i) => {
       const height = Math.ceil(page.length / ACROSS) * HIGH + LINE_PT
       const drawn = page.map((stick, k) =>

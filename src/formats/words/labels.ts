@@ -55,15 +55,13 @@ export const STANDING_NOTE =
 /** Foot of every sheet: of a building whose site is not complete it says first that nothing of it is sized. */
 const standingNote = (sized: boolean): string =>
   sized ? STANDING_NOTE : `NOT SIZED, the site is not complete: do not dig, cut or order by this. ${STANDING_NOTE}`
+const PRACTICE_NOTE = 'PRACTICE COPY: set out, cut and order nothing by this. '
 /** The note at the foot of every sheet of a job: first what is wrong with it. */
-export function sheetNote({
-  site,
-  tally,
-}: {
-  readonly site: object | null
-  readonly tally: { readonly fails: number }
-}): string {
-  const note = standingNote(site !== null)
+export function sheetNote(
+  { site, tally }: { readonly site: object | null; readonly tally: { readonly fails: number } },
+  { practice }: { readonly practice: boolean },
+): string {
+  const note = (practice ? PRACTICE_NOTE : '') + standingNote(site !== null)
   if (tally.fails === 0) return note
   const checks = tally.fails === 1 ? '1 check' : `${tally.fails} checks`
   return `FAILS: ${checks} of this building: do not cut, dig or order by this. ${note}`

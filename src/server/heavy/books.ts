@@ -7,6 +7,7 @@ import { calcSheet } from '@/formats/calcsheet'
 import { crewBook, pdfDefinition } from '@/formats/crewbook'
 import { drawingSet } from '@/formats/drawings'
 import { shownOf } from '@/formats/shown'
+import { siteRecord } from '@/formats/siterecord'
 import { type Drawn, pdfOf } from './pdf'
 
 /**
@@ -19,7 +20,7 @@ export async function bookPdf(
     records,
     dated,
   }: {
-    readonly kind: 'crew-book' | 'calc-sheet' | 'drawings'
+    readonly kind: 'crew-book' | 'calc-sheet' | 'drawings' | 'site-record'
     readonly job: Job
     readonly records: readonly FieldRecord[]
     readonly dated: { readonly date: string; readonly revision: string }
@@ -34,14 +35,11 @@ export async function bookPdf(
   if (kind === 'drawings')
     return pdfOf(pdfDefinition({ ...drawingSet(job, shownOf(result.value)), ...stamp }, paper), drawn)
   const state = foldBare(records)
-  return pdfOf(
-    pdfDefinition(
-      crewBook(job, shownOf(result.value), {
-        ...stamp,
-        measured: measure(job, result.value, state, tieLevels(state)),
-      }),
-      paper,
-    ),
-    drawn,
-  )
+  const measured = measure(job, result.value, state, tieLevels(state))
+  const derived = shownOf(result.value)
+  const book =
+    kind === 'site-record'
+      ? siteRecord({ job, derived, state, measured, ...stamp })
+      : crewBook(job, derived, { ...stamp, measured })
+  return pdfOf(pdfDefinition(book, paper), drawn)
 }

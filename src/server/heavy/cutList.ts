@@ -28,6 +28,6 @@ export async function cutListPdf(
     const { request, uses, lengthsIn } = sawingOf(job, group)
     cuts.push({ group, uses, lengthsIn, plan: await planCuts(request) })
   }
-  const book = cutBook(job.name, shownOf(result.value), cuts, { date, revision })
+  const book = cutBook(job, shownOf(result.value), cuts, { date, revision })
   return pdfOf(pdfDefinition(book, job.fieldwork.paper), drawn)
 }

@@ -27,6 +27,7 @@ export type Task =
       readonly page: string
       readonly perSheet: CardsASheet
     } & Dated)
+  | ({ readonly paper: 'site-record'; readonly doc: unknown; readonly records: unknown } & Dated)
   | ({
       readonly paper: 'cut-list'
       readonly doc: unknown
@@ -60,6 +61,7 @@ function fieldPlanJson(job: Job): Result<Uint8Array> {
 async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
   switch (task.paper) {
     case 'crew-book':
+    case 'site-record':
       return withRecords(task.records, (records) => bookPdf({ kind: task.paper, job, records, dated: task }, drawn))
     case 'calc-sheet':
     case 'drawings':

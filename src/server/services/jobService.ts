@@ -150,17 +150,19 @@ export async function renameJob(id: string, name: string, by: By): Promise<SaveR
 /** Letters in the name of a job. */
 const MOST_NAME = 120
 const COPY = ' copy'
+const PRACTICE = ' (practice)'
 
-/** Copies a job under the name “… copy”. */
-export async function duplicateJob(id: string, by: By): Promise<SaveResult> {
+/** Copies a job under the name “… copy”, or “… (practice)”: a copy to practice on is marked wherever it is seen. */
+export async function duplicateJob(id: string, practice: boolean, by: By): Promise<SaveResult> {
   const job = await oneJob(id)
   if (!job) return { kind: 'gone' }
   const { building } = job.doc
   // No record and no paper of the first job is one of the copy.
   const posts = building.posts.map((post) => ({ ...post, keptName: null, formerNames: [] }))
-  const name = `${cutText(job.doc.name, MOST_NAME - COPY.length)}${COPY}`
+  const mark = practice ? PRACTICE : COPY
+  const name = `${cutText(job.doc.name, MOST_NAME - mark.length)}${mark}`
   return createJob(
-    { ...job.doc, name, building: { ...building, posts, givenUp: [] } },
+    { ...job.doc, name, practice: practice || job.doc.practice, building: { ...building, posts, givenUp: [] } },
     `copied from ${job.doc.name}`,
     by,
   )

@@ -1,0 +1,1 @@
+export { siteRecord } from './siteRecord'

@@ -59,9 +59,16 @@ describe('into a database that is filled', () => {
     await sendRecords(lost, [note('b-1'), note('b-2')])
     await sendRecords(same, [note('b-3')])
     await save(older, 'the second revision')
+    const picture = await fetch(`${BASE}/api/jobs/${lost}/photos/photo-1`, {
+      method: 'PUT',
+      headers: { 'content-type': 'image/jpeg' },
+      body: JPEG,
+    })
+    expect(picture.status).toBe(204)
     await take('filled.zip')
     // One is lost whole, one goes on, one falls back a revision, and one loses a record.
-    for (const table of ['records', 'record_counters', 'edits']) await db(table).where({ job_id: lost }).delete()
+    for (const table of ['records', 'record_counters', 'edits', 'photos'])
+      await db(table).where({ job_id: lost }).delete()
     await db('jobs').where({ id: lost }).delete()
     await save(newer, 'went on')
     const [first] = await db('edits').where({ job_id: older, revision: 1 })
@@ -77,6 +84,8 @@ describe('into a database that is filled', () => {
     expect(said('Bring older here')).toEqual([['brought-forward', 0]])
     expect(said('Bring newer here')).toEqual([['newer-here', 0]])
     expect((await readAfter(lost, 0)).map(({ record }) => record.id)).toEqual(['b-1', 'b-2'])
+    const back = await call(`/api/jobs/${lost}/photos/photo-1`)
+    expect(Buffer.from(await back.arrayBuffer())).toEqual(JPEG)
     expect(await (await call(`/api/jobs/${older}`)).json()).toMatchObject({
       revision: 2,
       doc: { note: 'the second revision' },
@@ -114,6 +123,9 @@ test.each([
   ])
   expect(await (await call('/api/jobs')).json()).toEqual(before)
 })
+
+/** What every JPEG begins with, and no more. */
+const JPEG = Buffer.from([0xff, 0xd8, 0xff, 0xe0, 1, 2, 3])
 
 /** A backup as it would be written from these rows. */
 async function written(

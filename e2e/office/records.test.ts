@@ -221,3 +221,28 @@ describe('an entry from a plan whose post has been moved since', () => {
     }
   })
 })
+
+describe('pictures of notes', () => {
+  const jpeg = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(1000, 7)])
+  const put = (body: Buffer, name = 'photo-1', type = 'image/jpeg', of = job) =>
+    fetch(`${BASE}/api/jobs/${of}/photos/${name}`, {
+      method: 'PUT',
+      headers: { 'content-type': type },
+      body: new Uint8Array(body),
+    })
+  test('one that is kept is given back to the byte, and sent again it changes nothing', async () => {
+    expect((await put(jpeg)).status).toBe(204)
+    expect((await put(Buffer.concat([jpeg, Buffer.from([1])]))).status).toBe(204)
+    const got = await call(`/api/jobs/${job}/photos/photo-1`)
+    expect(got.headers.get('content-type')).toBe('image/jpeg')
+    expect(Buffer.from(await got.arrayBuffer())).toEqual(jpeg)
+  })
+  test.each<[string, () => Promise<Response>, number]>([
+    ['what is no picture', () => put(Buffer.from('<svg onload=alert(1)>')), 422],
+    ['another type', () => put(jpeg, 'photo-2', 'image/svg+xml'), 415],
+    ['more than a picture may weigh', () => put(Buffer.concat([jpeg, Buffer.alloc(400_000)])), 413],
+    ['a name with dots', () => put(jpeg, 'a.b'), 422],
+    ['a job that is not there', () => put(jpeg, 'photo-3', 'image/jpeg', 'no-such-job'), 404],
+    ['one that nobody kept', () => call(`/api/jobs/${job}/photos/none`), 404],
+  ])('%s is refused', async (_, ask, status) => expect((await ask()).status).toBe(status))
+})

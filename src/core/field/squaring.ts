@@ -2,7 +2,7 @@ import type { FieldState } from './fold'
 import type { StringSide } from './kinds'
 
 /** A side that is not as long as planned. */
-export interface SideOff {
+interface SideOff {
   readonly side: Exclude<StringSide, 'risingIn' | 'fallingIn'>
   readonly byIn: number
 }

@@ -110,6 +110,9 @@ const record = (body: RecordBody) =>
 const SET = record({ kind: 'state', post: 'A1', state: 'set' })
 const LOOKED = record({ kind: 'state', post: 'A1', state: 'inspected' })
 const BACK = record({ kind: 'void', record: 'r0' })
+const KEEP = record({ kind: 'keep', reading: 'r0', reason: 'a stone under it' })
+const GO_ON = record({ kind: 'override', post: 'A1', state: 'set', reason: 'old concrete' })
+const SIGN = record({ kind: 'sign', inspection: 'set', posts: ['A1'], passed: true, seen: 'plumb', name: 'Ash' })
 test.each([
   ['crew', SET, undefined, null],
   ['inspector', SET, undefined, 'not-your-part'],
@@ -121,6 +124,14 @@ test.each([
   ['crew', BACK, null, 'not-yours'],
   ['crew', BACK, undefined, null],
   ['lead', BACK, 'other', null],
+  ['crew', KEEP, undefined, 'a-leads-part'],
+  ['crew', GO_ON, undefined, 'a-leads-part'],
+  ['crew', SIGN, undefined, 'a-leads-part'],
+  ['inspector', SIGN, undefined, null],
+  ['inspector', GO_ON, undefined, 'not-your-part'],
+  ['lead', KEEP, undefined, null],
+  ['lead', GO_ON, undefined, null],
+  ['lead', SIGN, undefined, null],
   ['office', BACK, 'other', null],
 ] as const)('%s with a record said by %s', (role, sent, saidBy, why) => {
   expect(notTheirs({ id: 'me', role }, sent, saidBy)).toBe(why)

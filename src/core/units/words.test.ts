@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { formatLength, inchesInWords, numberInWords, parseLength } from '.'
+import { feetInWords, formatLength, inchesInWords, numberInWords, parseLength } from '.'
 
 test.each<[number, string]>([
   [0, 'zero'],
@@ -40,3 +40,11 @@ test('figures say what words say: every sixteenth comes back from its figures (p
     }),
   )
 })
+test.each([
+  [53.375, 'four foot five and three eighths'],
+  [48, 'four foot'],
+  [48.5, 'four foot and a half'],
+  [11.25, 'eleven and one quarter'],
+  [-13, 'minus one foot one'],
+  [212, 'seventeen foot eight'],
+])('%f in. is called across a site: %s', (v, s) => expect(feetInWords(v)).toBe(s))

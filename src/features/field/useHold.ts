@@ -6,7 +6,7 @@ import type { FieldPage } from './page'
 import { useLog, useMeasured } from './useField'
 
 /** What is known of a post’s footing now. */
-export function useFooting({ job, derived }: FieldPage, post: string): Footing {
+function useFooting({ job, derived }: FieldPage, post: string): Footing {
   const state = useLog((log) => log.state)
   const { dugIn } = useMeasured(job, derived)
   const [now] = useState(() => new Date().toISOString())

@@ -1,7 +1,7 @@
 import { isSpot, type RecordBody, type RecordOf, spotOf } from '@/core/field'
 import { unreachable } from '@/core/result'
 import { SIDE_WORDS } from './fieldWords'
-import { formatLength, inchesAlone } from '@/core/units'
+import { formatLength, IN_PER_FT, inchesAlone } from '@/core/units'
 
 /** What each post is called, by its identity. */
 export type Names = Readonly<Record<string, string>>
@@ -60,7 +60,7 @@ function measuredText(
     case 'span':
       return `${called(body.from)} to ${called(body.to)} at the top: ${formatLength(body.spanIn)}`
     case 'delivered':
-      return `${body.item}, ${body.what}: ${formatLength(body.inches)}`
+      return `${body.item}, ${body.what}: ${formatLength(body.inches, { feet: body.inches >= IN_PER_FT })}`
     case 'temps':
       return `${body.day}: ${body.lowF} to ${body.highF} °F`
   }

@@ -2,7 +2,7 @@
 import { useState } from 'react'
 import { DELIVERED, type Delivered } from '@/core/field'
 import { cutText } from '@/core/result'
-import { formatLength } from '@/core/units'
+import { recordText } from '@/formats/words'
 import type { FieldPage } from '../page'
 import { useLog } from '../useField'
 import { EntryPage, Picks } from './EntryPage'
@@ -40,7 +40,7 @@ export function DeliveredView(page: FieldPage) {
         kept={
           last
             ? {
-                words: `${last.body.item}, ${last.body.what}: ${formatLength(last.body.inches)}`,
+                words: recordText(last.body, page.derived.names),
                 undo: () => undo(last.id),
               }
             : null

@@ -44,7 +44,7 @@ export function Words({
 }
 
 /** This day by this device’s clock, as records have it. */
-export function today(): string {
+function today(): string {
   const now = new Date()
   return new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 10)
 }

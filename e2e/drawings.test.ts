@@ -169,8 +169,11 @@ describe('the office', () => {
     await at.waitText('.fmain', /fascia: 2×6[\s\S]*state: planned/)
     await press('Cut as said')
     await at.waitText('.fmain', /Fits[\s\S]*state: cut/)
+    // A tap that follows at once is the same tap of a stiff glove.
+    await driver.sleep(420)
     await press('Now set')
     await at.waitText('.fmain', /state: set/)
+    await driver.sleep(420)
     await press('Undo set')
     await at.waitText('.fmain', /state: cut/)
     await at.waitText('.fhead', /Sent/)

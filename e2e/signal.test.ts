@@ -150,9 +150,10 @@ describe('room to keep', () => {
     const { identifier } = await tools().sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
       source: "IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError') }",
     })
-    await open('/post/B1')
+    await open('/hole/B1')
     await at.waitText('.fmain', /cannot keep entries: it takes none/)
-    await (await at.byText('button', 'Now')).click()
+    const rock = await at.byText('button', 'Rock')
+    await driver.executeScript('arguments[0].click()', rock)
     await at.waitText('.fmain', /The last entry was not taken/)
     expect(await at.text('.fhead')).not.toMatch(/kept here/)
     await tools().sendDevToolsCommand('Page.removeScriptToEvaluateOnNewDocument', { identifier })

@@ -78,6 +78,8 @@ export async function apart({ check, must, site, desk, crew, phone, files, addre
           .executeScript(`const key = [...document.querySelectorAll('.acts .main')].find((each) =>
           /^(Now|Cut as said)/.test(each.textContent)); key.click(); return key.textContent`)
         wanted.push(said)
+        // Tapped sooner it would be the same tap of a stiff glove.
+        await new Promise((resolve) => setTimeout(resolve, 450))
       }
     }
     await mate.close()

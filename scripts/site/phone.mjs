@@ -66,6 +66,8 @@ export async function openPhone({ home, authority, inYard = true }) {
         throw new Error(`no key “${text}”; it says: ${(await says()).slice(0, 600)}`)
       })
       await found.click()
+      // The next tap, were it sooner, would be the same one of a stiff glove.
+      await new Promise((resolve) => setTimeout(resolve, 420))
     },
     close: async () => {
       await driver.quit().catch(() => undefined)

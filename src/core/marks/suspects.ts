@@ -39,7 +39,7 @@ export type Suspicion =
 
 /** Least spread that readings are taken to have, inches: a rod is read to the sixteenth. */
 const LEAST_SPREAD_IN = 1 / 8
-/** A reading is suspect beyond so many spreads, and a named confusion beyond so many. */
+/** A reading is suspect beyond so many spreads, and a named confusion beyond so many (register C41). */
 const SUSPECT_SPREADS = 2.5
 const CONFUSED_SPREADS = 1.5
 /** A reading is a named confusion when it is off by that to this, inches. */

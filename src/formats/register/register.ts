@@ -301,6 +301,22 @@ export const REGISTER: Readonly<Record<string, RegisterLine>> = {
     direction: 'practice',
     otherwise: 'the maker’s drawing says the weight: rig for that',
   },
+  C41: {
+    what: 'When a rod reading is doubted',
+    used:
+      'beyond 2.5 spreads of its set-up (1.4826 times the median distance, 1/8 in. at least), 1.5 for what a known confusion makes; ' +
+      'a foot off both neighbors while under five are read; a bump from a difference of over 1/8 in. at the benchmark',
+    source: 'practice of surveying',
+    direction: 'practice',
+    otherwise: 'a second reading tells',
+  },
+  C42: {
+    what: 'How far a set post may stand off before the phone says to move it',
+    used: '1/4 in. off its string, the larger of 1/8 in. and 1/960 of the height out of plumb; a gap 1 in., a span 1/2 in. off the plan',
+    source: 'practice',
+    direction: 'practice',
+    otherwise: 'the crew decides; nothing is held by it',
+  },
 }
 
 /** One value of the register in a sentence; a number that is not there says so. */

@@ -19,7 +19,7 @@ const WAYS: Readonly<Record<Part, readonly [plus: string, minus: string]>> = {
 }
 /** What a post is held against: a level of this length, inches. */
 const LEVEL_IN = 96
-/** More than this, or a 960th of the height, is straightened; more than this is off its string. Inches. */
+/** More than this, or a 960th of the height, is straightened; more than this is off its string. Inches (register C42). */
 const PLUMB_IN = 1 / 8
 const PER_HEIGHT = 960
 const STRING_IN = 1 / 4

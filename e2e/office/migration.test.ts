@@ -194,7 +194,9 @@ test('the 96-post building with 1,000 readings: every one bound, and every heigh
   )
   for (const built of measured.asBuilt) {
     const body = newest.get(built.name)
-    expect(built.readingIn).toBeCloseTo((body?.inches ?? NaN) + (shift.get(body?.setup ?? '') ?? NaN), 9)
+    // One that does not agree with the others is bound all the same, and waits to be read again.
+    const readIn = built.readingIn ?? measured.rods.suspects[built.id]?.readingIn
+    expect(readIn).toBeCloseTo((body?.inches ?? NaN) + (shift.get(body?.setup ?? '') ?? NaN), 9)
   }
 })
 test('the envelope of a record of before: its clock is the time it said, what was never told is null', async () => {

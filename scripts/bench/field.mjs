@@ -23,6 +23,39 @@ const TAPS = `const done = arguments[0]; const times = [];
     if (i >= 4) times.push(performance.now() - t);
     await new Promise((r) => setTimeout(r, 150)) } done(times) })()`
 
+// Types a reading and keeps it, again and again; the time runs until the frame after its answer has been handed over.
+const READS = `const done = arguments[0]; const times = [];
+  const painted = () => new Promise((r) => requestAnimationFrame(() => {
+    const c = new MessageChannel(); c.port1.onmessage = r; c.port2.postMessage(0) }));
+  const tap = async (css) => { const t = performance.now(); document.querySelector(css).click(); await painted();
+    return performance.now() - t };
+  (async () => { for (let i = 0; i < 24; i++) {
+    const whole = await tap('.wholes button:nth-child(5)');
+    const part = await tap('.blade button:nth-child(' + (1 + i % 4) + ')');
+    const kept = await tap('.keepkeys .main');
+    if (i >= 4) times.push(Math.max(whole, part, kept));
+    await new Promise((r) => setTimeout(r, 450)) } done(times) })()`
+
+/** A thousand entries of a job, so that the phone has a long log to fold. */
+async function longLog(base, id, count) {
+  const { plan } = await (await fetch(`${base}/api/jobs/${id}/plan`)).json()
+  const posts = Object.keys(plan.derived.names)
+  const at = (k) => new Date(Date.parse('2026-05-04T12:00:00Z') + k * 60_000).toISOString()
+  const record = (k, body) => ({ id: `long-${k}`, at: at(k), device: 'd-long', who: 'mate', body })
+  const records = [record(0, { kind: 'setup', setup: 's-long', place: 'corner', benchmarkIn: 48 })]
+  for (let k = 1; k < count; k++) {
+    const inches = 52 + ((k * 37) % 5) / 16
+    const target = posts[k % posts.length]
+    records.push(record(k, { kind: 'reading', setup: 's-long', target, of: 'foot', inches }))
+  }
+  await fetch(`${base}/api/jobs/${id}/records`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ after: 0, records }),
+  })
+}
+const MANY = 1000
+
 /** What a field page weighs beyond an empty one, and how it stands and answers on a slow phone. */
 export async function benchField(base, id, stats, empty) {
   const { driver } = await openBrowser({ width: 412, height: 892 })
@@ -52,6 +85,14 @@ export async function benchField(base, id, stats, empty) {
         '(90 at most)',
     )
     await driver.wait(until.elementLocated(By.css('.fready')), 60000)
+    const later = await driver.executeScript(
+      "return performance.getEntriesByType('resource').map((each) => new URL(each.name).pathname)",
+    )
+    const more = new Set(later.flatMap((name) => name.match(NAMED) ?? []).filter((name) => !files.has(name)))
+    const rest = [...more].reduce((sum, name) => sum + sizeOf(path.join('.next', name)), 0)
+    console.log(
+      `its other pages, which come once it stands: ${kB(rest)} kB more, own in all ${kB(own - empty + rest)} kB`,
+    )
     await driver.get(`${base}/field/${id}`)
     const again = await stands()
     console.log(
@@ -59,6 +100,17 @@ export async function benchField(base, id, stats, empty) {
         `time, ${(again / 1000).toFixed(1)} s from what it keeps (2 s at most)`,
     )
     const taps = stats(await driver.executeAsyncScript(TAPS))
+    await longLog(base, id, MANY)
+    await driver.get(`${base}/field/${id}/read`)
+    await driver.wait(until.elementLocated(By.css('.standing button')), 60000)
+    await driver.executeScript("document.querySelector('.standing button').click()")
+    await driver.wait(until.elementLocated(By.css('.keepkeys .main')), 60000)
+    await driver.sleep(3000)
+    const reads = stats(await driver.executeAsyncScript(READS))
+    console.log(
+      `there a tap of a reading to its answer with ${MANY} records: median ${reads.median} ms, 95th percentile ` +
+        `${reads.p95} ms (50 at most)`,
+    )
     console.log(`there a tap to a card or back: median ${taps.median} ms, 95th percentile ${taps.p95} ms (50 at most)`)
   } finally {
     await driver.quit()

@@ -18,6 +18,10 @@ const LEVELING = [
   { value: 'cut-to-laser', label: 'set long, cut to a laser line' },
   { value: 'level-strings', label: 'level strings' },
 ] as const
+const SECONDS = [
+  { value: 'some', label: 'at the high point, corners and every fifth post' },
+  { value: 'all', label: 'at every post' },
+] as const
 const EDGES = [
   { value: 'top', label: 'top of the board' },
   { value: 'bottom', label: 'bottom of the board' },
@@ -62,6 +66,14 @@ function SheetFields({
         choices={LEVELING}
         onChange={(value) => {
           edit('way of leveling', (job) => ({ ...job, fieldwork: { ...job.fieldwork, levelSchool: value } }))
+        }}
+      />
+      <ChoiceField
+        label="Rods are read twice"
+        value={job.fieldwork.secondReadings}
+        choices={SECONDS}
+        onChange={(value) => {
+          edit('second readings', (job) => ({ ...job, fieldwork: { ...job.fieldwork, secondReadings: value } }))
         }}
       />
       <ChoiceField

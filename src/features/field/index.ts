@@ -1,4 +1,5 @@
 export { cureOf, tempsSince, weatherWords } from './cure'
+export { footingOf } from './footing'
 export { Big } from './Big'
 export { CutPlan, OwnMarks } from './PostParts'
 export { FieldSite } from './FieldSite'

@@ -29,6 +29,8 @@ interface RowProps {
   readonly depth: number | null
   readonly pour: FieldState['pours'][string][number] | undefined
   readonly temps: FieldState['temps']
+  /** Whether buried lines are marked: no hole counts as dug before. */
+  readonly mayDig: boolean
   readonly stage: PostState
   readonly on: boolean
   readonly now: string
@@ -38,12 +40,13 @@ interface RowProps {
 
 /** One hole of the log. Drawn again only when something is said of it. */
 const Row = memo(
-  function Row({ job, temps, id, name, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
+  function Row({ job, temps, mayDig, id, name, need, log, depth, pour, stage, on, now, pick, add }: RowProps) {
     const verdict = log && need ? judgeHole(need, log, depth) : null
     const cure = pour ? cureOf(job, temps, pour.body.poured, now) : null
     const put = (depthIn: number | null, found: Found) => {
       add({ kind: 'hole', post: id, depthIn, setup: null, bottomReadingIn: null, found, note: log?.body.note ?? '' })
-      if (depthIn !== null && POST_STATES.indexOf(stage) < 1) add({ kind: 'state', post: id, state: 'hole dug' })
+      if (depthIn !== null && mayDig && POST_STATES.indexOf(stage) < 1)
+        add({ kind: 'state', post: id, state: 'hole dug' })
     }
     const rowClass = () => {
       if (on) return 'sel'
@@ -141,6 +144,7 @@ export function HoleLog() {
       <p className="note">
         {dug} of {derived.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.
         {weatherWords(state.temps)}{' '}
+        {state.lines === null && 'No marking of buried lines is entered: no hole counts as dug before it is. '}
         <button
           type="button"
           className="btn btn-light btn-sm"
@@ -174,6 +178,7 @@ export function HoleLog() {
               depth={dugIn[post.id] ?? null}
               pour={state.pours[post.id]?.at(-1)}
               temps={state.temps}
+              mayDig={state.lines !== null}
               stage={state.states[post.id] ?? 'planned'}
               on={post.id === picked}
               now={now}

@@ -1,6 +1,6 @@
 'use client'
 import { type Difference, footDifferences, girtFromGap, plannedFootIn, plannedGapIn } from '@/core/field'
-import { POST_STATES, type PostAsBuilt, type PostState } from '@/core/field'
+import type { PostAsBuilt } from '@/core/field'
 import type { Post } from '@/core/layout'
 import type { FoundationType } from '@/core/model'
 import { FailSign, Measure, OptionalLengthField, Segments } from '@/ui'
@@ -8,6 +8,7 @@ import { Note, useSize, Wax } from '../drawing'
 import { useLog, useMeasured } from '../field'
 import { useDoc, useJob, useView } from '../job'
 import { PiecesBuilt } from './PiecesBuilt'
+import { StateChoice } from './StateChoice'
 
 /** Play left at each end of a girt set between posts, inches in all. */
 const PLAY_IN = 1 / 8
@@ -90,39 +91,6 @@ function FitWords({ built, foundation }: { readonly built: PostAsBuilt; readonly
     )
   if (built.measured) return 'not cut'
   return foundation === 'pier' ? 'bracket not read' : 'pad not read'
-}
-
-/** How far a post's work has come. */
-function StateChoice({ built }: { readonly built: PostAsBuilt }) {
-  const add = useLog((log) => log.add)
-  const undo = useLog((log) => log.undo)
-  const said = useLog((log) => log.state)
-  /** Work goes forward by itself; back it goes by taking back what was said after. */
-  const put = (next: PostState) => {
-    const at = POST_STATES.indexOf(next)
-    for (const { id, body } of said.all)
-      if (
-        body.kind === 'state' &&
-        body.post === built.id &&
-        POST_STATES.indexOf(body.state) > at &&
-        !said.voided.has(id)
-      )
-        undo(id)
-    add({ kind: 'state', post: built.id, state: next })
-  }
-  return (
-    <select
-      className="form-select form-select-sm"
-      style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
-      aria-label={`state of ${built.name}`}
-      value={built.state}
-      onChange={(event) => put(event.target.value as PostState)}
-    >
-      {POST_STATES.map((state) => (
-        <option key={state}>{state}</option>
-      ))}
-    </select>
-  )
 }
 
 /** The gap from a post to the next as measured, and the girt that goes between them. */

@@ -1,11 +1,13 @@
 'use client'
 import { compassOf } from '@/core/layout'
 import type { ShownDerived } from '@/formats/shown'
+import { STRING_SIDES } from '@/core/field'
 import type { Measures } from '@/core/model'
 import { ROUNDING, tapeMarks, toSixteenths } from '@/core/units'
 import { issueText } from '@/formats/words'
 import { ChoiceField, HoldSign, Length, LengthField, Measure, OptionalLengthField, useUnits, useWriter } from '@/ui'
 import type { CornerMove, SquareFit } from '@/core/layout'
+import { useLog } from '../field'
 import { PocketLinks, useDoc } from '../job'
 
 /** The move in large words: none, one string slid along, or corners moved. */
@@ -218,6 +220,35 @@ function SidesTable() {
   )
 }
 
+/** Sides and diagonals that a phone has measured and the plan does not have, and the key that takes them. */
+function FromSite() {
+  const { job, edit } = useDoc()
+  const squares = useLog((log) => log.state.squares)
+  const { measures } = job.strings
+  const told = STRING_SIDES.flatMap((side) => {
+    const inches = squares[side]?.body.inches
+    return inches === undefined || inches === measures[side] ? [] : [[side, inches] as const]
+  })
+  if (told.length === 0) return null
+  return (
+    <div className="caution mt-2" role="status">
+      {told.length} of these were taped on site and read otherwise here.{' '}
+      <button
+        type="button"
+        className="btn btn-light btn-sm"
+        onClick={() =>
+          edit('measured on site', (now) => ({
+            ...now,
+            strings: { ...now.strings, measures: { ...now.strings.measures, ...Object.fromEntries(told) } },
+          }))
+        }
+      >
+        Take them
+      </button>
+    </div>
+  )
+}
+
 /** How corners are moved, and what a tape may be off. */
 function SquareSettings() {
   const { job, derived, edit, done } = useDoc()
@@ -256,6 +287,7 @@ export function SquarePanel() {
     <>
       <p className="note mb-2">Sides first, then diagonals. Hold the tape level.</p>
       <SidesTable />
+      <FromSite />
       {square.ok ? <SquareMoves fit={square.value} /> : <p className="note mt-2">{issueText(square.issues[0])}</p>}
       {leftoverIn !== null && leftoverIn > toleranceIn && (
         <div className="caution" role="alert">

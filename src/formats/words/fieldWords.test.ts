@@ -1,5 +1,5 @@
 import type { Hold, RecordBody } from '@/core/field'
-import { holdSaid, recordText, squaringSaid } from '.'
+import { holdSaid, recordText, sideWords, squaringSaid } from '.'
 
 test.each<[Hold, RegExp]>([
   [{ why: 'lines' }, /buried lines marked first/],
@@ -12,19 +12,25 @@ test.each<[Hold, RegExp]>([
   [{ why: 'order', after: 'set' }, /not set yet/],
 ])('%j is said', (hold, says) => expect(holdSaid(hold)).toMatch(says))
 
+const WALLS = { south: 'South wall', north: 'North wall', west: 'West wall', east: 'East wall' }
+/** A building turned by a quarter. */
+const TURNED = { south: 'East wall', north: 'West wall', west: 'South wall', east: 'North wall' }
 const wantedIn = { southIn: 1, northIn: 1, westIn: 1, eastIn: 1, risingIn: 1, fallingIn: 1 }
 test('a slide is said after the sides, and none where there is nothing to slide', () => {
   const slide = { byIn: 0.875, to: 'west' as const }
-  expect(squaringSaid({ wantedIn, sides: [], slide })).toEqual(['Slide the north string 7/8″ to the west.'])
-  expect(squaringSaid({ wantedIn, sides: [{ side: 'eastIn', byIn: -0.5 }], slide })).toEqual([
+  expect(squaringSaid({ wantedIn, sides: [], slide }, WALLS)).toEqual(['Slide the north string 7/8″ to the west.'])
+  expect(squaringSaid({ wantedIn, sides: [{ side: 'eastIn', byIn: -0.5 }], slide }, WALLS)).toEqual([
     'The east string is 1/2″ too short.',
     'Then slide the north string 7/8″ to the west.',
   ])
-  expect(squaringSaid({ wantedIn, sides: [], slide: { byIn: 1 / 64, to: 'east' } })).toEqual([])
+  expect(squaringSaid({ wantedIn, sides: [], slide: { byIn: 1 / 64, to: 'east' } }, WALLS)).toEqual([])
+  expect(squaringSaid({ wantedIn, sides: [], slide }, TURNED)).toEqual(['Slide the west string 7/8″ to the south.'])
+  expect(sideWords('risingIn', WALLS)).toBe('diagonal south-west to north-east')
+  expect(sideWords('fallingIn', TURNED)).toBe('diagonal east-north to west-south')
 })
 
 test.each<[RecordBody, string]>([
-  [{ kind: 'square', side: 'risingIn', inches: 906.5 }, 'diagonal south-west to north-east: 75′ 6 1/2″'],
+  [{ kind: 'square', side: 'risingIn', inches: 906.5 }, 'diagonal that rises to the right: 75′ 6 1/2″'],
   [
     { kind: 'stand', post: 'p', offStringIn: 0.375, leanIn: null, alongIn: -0.25, overIn: 96 },
     'A1 stands: 3/8″ off its string, −1/4″ leaning along',

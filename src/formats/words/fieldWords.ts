@@ -1,14 +1,27 @@
 import type { Hold, Inspection, Squaring, StringSide } from '@/core/field'
+import type { Side } from '@/core/model'
 import { inchesAlone } from '@/core/units'
+import { shortWall, type WallNames } from './places'
 
-/** Sides and diagonals of the strings. */
+/** Sides and diagonals of the strings as they lie on the plan, for whoever has no names of walls at hand. */
 export const SIDE_WORDS: Readonly<Record<StringSide, string>> = {
-  southIn: 'south string',
-  northIn: 'north string',
-  westIn: 'west string',
-  eastIn: 'east string',
-  risingIn: 'diagonal south-west to north-east',
-  fallingIn: 'diagonal south-east to north-west',
+  southIn: 'string at the foot of the plan',
+  northIn: 'string at the head of the plan',
+  westIn: 'string at the left of the plan',
+  eastIn: 'string at the right of the plan',
+  risingIn: 'diagonal that rises to the right',
+  fallingIn: 'diagonal that falls to the right',
+}
+
+const WALL_OF = { southIn: 'south', northIn: 'north', westIn: 'west', eastIn: 'east' } as const
+const called = (wallNames: WallNames, side: Side): string => shortWall(wallNames, side).toLowerCase()
+
+/** A side or diagonal of the strings, by the walls as they stand on this site. */
+export function sideWords(side: StringSide, wallNames: WallNames): string {
+  if (side !== 'risingIn' && side !== 'fallingIn') return `${called(wallNames, WALL_OF[side])} string`
+  const [from, to] = side === 'risingIn' ? (['west', 'east'] as const) : (['east', 'west'] as const)
+  const corner = (along: 'south' | 'north', end: Side) => `${called(wallNames, along)}-${called(wallNames, end)}`
+  return `diagonal ${corner('south', from)} to ${corner('north', to)}`
 }
 
 /** What an inspection looks at. */
@@ -42,12 +55,17 @@ export function holdSaid(hold: Hold): string {
   }
 }
 
+/** Less than this is not slid, inches. */
+const LEAST_SLIDE_IN = 1 / 32
+
 /** What the tape says of the strings: what to do, the most pressing first; empty where nothing is to be done. */
-export function squaringSaid({ sides, slide }: Squaring): readonly string[] {
+export function squaringSaid({ sides, slide }: Squaring, wallNames: WallNames): readonly string[] {
   const lengths = sides.map(
-    ({ side, byIn }) => `The ${SIDE_WORDS[side]} is ${inchesAlone(Math.abs(byIn))} too ${byIn > 0 ? 'long' : 'short'}.`,
+    ({ side, byIn }) =>
+      `The ${sideWords(side, wallNames)} is ${inchesAlone(Math.abs(byIn))} too ${byIn > 0 ? 'long' : 'short'}.`,
   )
-  const worth = slide !== null && slide.byIn > 1 / 32
+  if (slide === null || slide.byIn <= LEAST_SLIDE_IN) return lengths
   const first = lengths.length > 0 ? 'Then slide' : 'Slide'
-  return worth ? [...lengths, `${first} the north string ${inchesAlone(slide.byIn)} to the ${slide.to}.`] : lengths
+  const to = called(wallNames, slide.to)
+  return [...lengths, `${first} the ${sideWords('northIn', wallNames)} ${inchesAlone(slide.byIn)} to the ${to}.`]
 }

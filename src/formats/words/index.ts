@@ -36,4 +36,4 @@ export {
 } from './labels'
 export { troublesSaid } from './troubleWords'
 export { bumpsSaid, SETUP_STATE, suspicionSaid, WHY_UNUSED } from './suspicionWords'
-export { holdSaid, INSPECTION_WORDS, SIDE_WORDS, squaringSaid } from './fieldWords'
+export { holdSaid, INSPECTION_WORDS, sideWords, squaringSaid } from './fieldWords'

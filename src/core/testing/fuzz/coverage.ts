@@ -6,7 +6,7 @@ export type Coverage = Map<string, Map<string, number>>
 
 /** Fields that a draw does not choose: how paper and screens write, and what is only remembered. */
 const NOT_DRAWN =
-  /^(format|version|name|note|units|levels|sizing|strings|figures|ground|fieldwork)\b|\.(posts|givenUp)\b/
+  /^(format|version|name|note|practice|units|levels|sizing|strings|figures|ground|fieldwork)\b|\.(posts|givenUp)\b/
 
 const optionsOf = ({ anyOf, oneOf }: Schema): readonly Schema[] => anyOf ?? oneOf ?? []
 

@@ -88,9 +88,9 @@ function drawFields(fields: Readonly<Record<string, Schema>>, was: unknown, lot:
   )
 }
 
-/** What only says how sheets are printed is not drawn: it makes no other building. */
+/** What only says how sheets are printed and what is read twice is not drawn: it makes no other building. */
 function withoutPaper(schema: Schema | undefined): Schema {
-  const { paper: _paper, ...properties } = schema?.properties ?? {}
+  const { paper: _paper, secondReadings: _seconds, ...properties } = schema?.properties ?? {}
   return { ...schema, properties }
 }
 

@@ -30,7 +30,15 @@ describe.each(NAMES)('%s on a phone', (name) => {
   })
 
   test('it holds nothing of the customer, the prices or the loads', () =>
-    expect(Object.keys(plan.job).sort()).toEqual(['building', 'buying', 'fieldwork', 'ground', 'levels', 'name', 'practice']))
+    expect(Object.keys(plan.job).sort()).toEqual([
+      'building',
+      'buying',
+      'fieldwork',
+      'ground',
+      'levels',
+      'name',
+      'practice',
+    ]))
 
   test('what is asked of each hole is what the office asks', () =>
     expect(plan.derived.needs).toEqual(

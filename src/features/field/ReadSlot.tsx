@@ -2,7 +2,7 @@
 import type { ReactNode } from 'react'
 import { CHECK_READINGS, type Said } from '@/core/field'
 import { counted, inchesAlone } from '@/core/units'
-import { bumpsSaid, suspicionSaid } from '@/formats/words'
+import { bumpsSaid, spanWords, suspicionSaid } from '@/formats/words'
 import { EMPTY } from './readings'
 import type { Reading } from './useReading'
 
@@ -106,6 +106,7 @@ const MOST_NAMES = 6
 const namesOf = (r: Reading, ids: readonly string[]): string =>
   ids.slice(0, MOST_NAMES).map(r.nameOf).join(', ') + (ids.length > MOST_NAMES ? ' …' : '')
 
+const MS_PER_MINUTE = 60_000
 /** Whether it is time to look back at the benchmark. */
 function dueTold(r: Reading): Told | null {
   if (r.setup.body.benchmarkIn === null)
@@ -118,7 +119,7 @@ function dueTold(r: Reading): Told | null {
   const since =
     r.due.readings >= CHECK_READINGS
       ? `${counted(r.due.readings, 'reading')} since the benchmark.`
-      : `${r.due.minutes} minutes since the benchmark.`
+      : `${spanWords(r.due.minutes * MS_PER_MINUTE) ?? 'A while'} since the benchmark.`
   return {
     tone: 'look',
     title: `${since} Check back to it.`,

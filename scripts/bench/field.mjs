@@ -76,7 +76,8 @@ export async function benchField(base, id, stats, empty) {
     await driver.get(`${base}/field/${id}`)
     const first = await stands()
     const names = await driver.executeScript(
-      "return performance.getEntriesByType('resource').map((each) => new URL(each.name).pathname)",
+      "return performance.getEntriesByType('resource').filter((each) => each.startTime < window.standsMs)" +
+        '.map((each) => new URL(each.name).pathname)',
     )
     const files = new Set(names.flatMap((name) => name.match(NAMED) ?? []))
     const own = [...files].reduce((sum, name) => sum + sizeOf(path.join('.next', name)), 0)

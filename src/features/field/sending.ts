@@ -80,7 +80,10 @@ export function syncing(log: FieldLogStore, keep: Keep) {
         if (answer.records.length > 0 || sent.length > 0) {
           const now = afterTaken(before, answer, sent)
           log.setState(derivedOf(now.stored, now.refused))
-          keep(() => keepRecords(jobId, now.stored).then(() => keepAside(jobId, now.refused)))
+          // Only what this answer has changed: a long log is not written anew for each entry.
+          const had = new Set(before.stored)
+          const changed = now.stored.filter((each) => !had.has(each))
+          keep(() => keepRecords(jobId, changed).then(() => keepAside(jobId, now.refused)))
         }
         log.setState({
           link: 'online',

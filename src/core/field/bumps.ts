@@ -58,6 +58,7 @@ function stretchesOf(
   return stretches
 }
 
+const isDrift = (changeIn: number): boolean => Math.abs(changeIn) <= DRIFT_IN + ROUNDING
 const isNear = (one: number, other: number): boolean => Math.abs(one - other) <= SAME_IN + ROUNDING
 const placeOf = ({ body }: Said<'reading'>): string => `${body.of} ${body.target}`
 
@@ -108,7 +109,7 @@ function placeBump(stretch: Stretch, endIn: number, known: ReadonlyMap<string, n
 function certainOf(stretches: readonly Stretch[]): Map<string, number> {
   const known = new Map<string, number>()
   for (const { readings, startIn, endIn } of stretches)
-    if (endIn === null || Math.abs(endIn - startIn) <= DRIFT_IN + ROUNDING)
+    if (endIn === null || isDrift(endIn - startIn))
       for (const reading of readings) known.set(placeOf(reading), reading.body.inches - startIn)
   return known
 }
@@ -132,7 +133,7 @@ export function corrections(
   for (const stretch of stretches) {
     const { startIn, endIn } = stretch
     const changeIn = endIn === null ? 0 : endIn - startIn
-    if (endIn === null || Math.abs(changeIn) <= DRIFT_IN + ROUNDING) {
+    if (endIn === null || isDrift(changeIn)) {
       const parts = stretch.readings.length + 1
       stretch.readings.forEach((_, k) => by.push(startIn + (changeIn * (k + 1)) / parts))
       continue

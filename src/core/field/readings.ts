@@ -1,4 +1,4 @@
-import { type Post, type PostKind, type PostName, postRows, rowPlaces } from '../layout'
+import { type Post, type PostKind, type PostName, rowPlaces } from '../layout'
 import { type PoleMark, type RodLog, stringHeightAt, type StringRow, stringRows, type Suspicion } from '../marks'
 import type { Job } from '../model'
 import { entryOf } from '../result'
@@ -8,7 +8,7 @@ import { holeDepthIn } from './holeLog'
 import type { Levels } from './levels'
 import type { PostState } from './kinds'
 import type { ReadJob, Stood } from './stood'
-import { type OfficeReadings, readRods } from './trusted'
+import { type OfficeReadings, placesOf, readRods } from './trusted'
 
 // What a reading changes, from top to bottom: which readings count, the grade line that they give, the foot of each
 // post, its marks, whether its stick fits where it is cut, what its card prints, and which cards are to be printed
@@ -221,7 +221,7 @@ export function measure(job: ReadJob, stood: Stood, state: FieldState, levels: L
     rods,
     padSuspects,
     asBuilt: stood.posts.map((post) => postAsBuilt(post, foot(post), standing)),
-    rows: postRows(stood.posts),
+    rows: placesOf(stood.posts).rows,
     strings,
     stringIn,
     office,

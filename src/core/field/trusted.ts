@@ -1,6 +1,6 @@
 import { neighborsIn, type Post, postRows } from '../layout'
-import { type ReadSite, rodLog, type Suspicion, suspectsOf } from '../marks'
-import { entryOf } from '../result'
+import { rodLog, type Suspicion, suspectsOf } from '../marks'
+import { entryOf, remember } from '../result'
 import type { FieldState } from './fold'
 import type { Disputes, Levels, TiedReading } from './levels'
 import type { ReadJob, Stood } from './stood'
@@ -69,16 +69,14 @@ const plannedPads = ({ posts, holes }: Stood): Record<string, number> =>
     }),
   )
 
-/** What is known of the places that a rod stands on. */
-const siteOf = (
-  { posts }: Pick<Stood, 'posts'>,
-  rows: readonly (readonly string[])[],
-  plannedUpIn: Record<string, number>,
-): ReadSite => ({
-  neighbors: neighborsIn(rows),
-  plannedUpIn,
-  places: Object.fromEntries(posts.map(({ id, x, y }) => [id, { x, y }])),
-  rows,
+/** How the places of a plan lie to each other: it changes with the plan, not with a reading. */
+export const placesOf = remember((posts: Stood['posts']) => {
+  const rows = postRows(posts)
+  return {
+    rows,
+    neighbors: neighborsIn(rows),
+    places: Object.fromEntries(posts.map(({ id, x, y }) => [id, { x, y }])),
+  }
 })
 
 /** Readings whose second one contradicts them. */
@@ -111,7 +109,7 @@ function readOn(of: 'foot' | 'footing', job: ReadJob, stood: Stood, { state, lev
       : [levels.footings, levels.confirmed.footings, levels.disputes.footings]
   return {
     readingsIn: Object.fromEntries(Object.entries(standing).map(([id, { inches }]) => [id, inches])),
-    site: siteOf(stood, postRows(stood.posts), of === 'foot' ? plannedUp(job, stood) : plannedPads(stood)),
+    site: { ...placesOf(stood.posts), plannedUpIn: of === 'foot' ? plannedUp(job, stood) : plannedPads(stood) },
     trust: { sure: sureOf(confirmed, standing, state), setUps: setUpsOf(standing) },
     disputed: disputed(disputes),
   }

@@ -124,7 +124,7 @@ test('what the server refuses is said behind the bar, and can be put away', asyn
   await at.saved()
 })
 test('a post that was moved and then read, both before the server heard of it, is taken', async () => {
-  const copy = (await (await call(`/api/jobs/${id}/duplicate`, 'POST')).json()) as Stored
+  const copy = (await (await call(`/api/jobs/${id}/duplicate`, 'POST', {})).json()) as Stored
   const { revision, doc } = (await (await call(`/api/jobs/${copy.id}`)).json()) as Stored
   const posts = doc.building.posts.map((post) => ({ ...post, pinned: null }))
   const building = { ...doc.building, posts }

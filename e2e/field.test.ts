@@ -25,6 +25,8 @@ beforeAll(async () => {
 })
 afterAll(() => driver.quit())
 
+/** A tap that enters is its own only some time after the last: a glove taps twice. */
+const rest = () => driver.sleep(420)
 const tap = async (text: string) => {
   const el = await driver.wait(
     async () => {
@@ -41,6 +43,8 @@ const tap = async (text: string) => {
   )
   if (el) {
     await driver.executeScript('arguments[0].scrollIntoView({block:"center",behavior:"instant"})', el)
+    const enters = 'return arguments[0].closest(".acts, .kept, .slot, .fok, .fwarn, .found") !== null'
+    if (await driver.executeScript(enters, el)) await rest()
     await el.click()
   }
 }
@@ -59,8 +63,6 @@ const sent = async () =>
     }
   ).records.map((record) => record.record)
 
-/** A tap is its own only some time after the last: a glove taps twice. */
-const rest = () => driver.sleep(420)
 const enter = async (part: string) => {
   await read('53', part)
   await keep()

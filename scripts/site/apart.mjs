@@ -153,6 +153,10 @@ export async function apart({ check, must, site, desk, crew, phone, files, addre
     // Posts that the office has read are not moved without a word.
     const bare = { ...doc, name: 'Moved in the yard', levels: { ...doc.levels, readingsIn: {} } }
     const made = (await desk.ask('/api/jobs', { import: bare })).body
+    // A step that was let go for a reason is a record of its post, which then is not moved without a word either.
+    const lines = { kind: 'lines', reference: 'a trial', marked: '2026-05-04' }
+    const marked = { id: 'lines-moved', at: '2026-05-04T12:00:00Z', device: 'office', who: 'Juniper', body: lines }
+    await desk.ask(`/api/jobs/${made.id}/records`, { after: 0, records: [marked] })
     for (const who of [crew, mate]) {
       await who.driver.get(`${address}/field/${made.id}/post/D4`)
       await who.reads(/Post card D4/)

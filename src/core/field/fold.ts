@@ -97,8 +97,8 @@ function takenBack(all: readonly FieldRecord[]): ReadonlySet<string> {
   const undo = new Map<string, string[]>()
   for (const record of all) if (record.body.kind === 'void') addUnder(undo, record.body.record, record.id)
   const isVoid = (id: string, depth = 0): boolean =>
-    depth < 50 && (undo.get(id) ?? []).some((by) => !isVoid(by, depth + 1))
-  return new Set(all.filter((record) => isVoid(record.id)).map((record) => record.id))
+    depth < 50 && (undo.get(id)?.some((by) => !isVoid(by, depth + 1)) ?? false)
+  return new Set([...undo.keys()].filter((id) => isVoid(id)))
 }
 
 /** Readings that belong to no set-up. */
@@ -114,22 +114,30 @@ function thingOf({ body }: FieldRecord): string {
 }
 
 /** Entries for a post that has moved since, until the same is entered again where it stands now, or they are taken back. */
-function movedTroubles(stored: Iterable<Stored>, standing: readonly FieldRecord[]): FieldTrouble[] {
+function movedTroubles(stored: readonly Stored[], standing: readonly FieldRecord[]): FieldTrouble[] {
+  const those = stored.filter(({ moved }) => moved)
+  if (those.length === 0) return []
   const newest = new Map(standing.map((record) => [thingOf(record), record]))
-  return [...stored].flatMap(({ record, moved }) => {
+  return those.flatMap(({ record, moved }) => {
     const again = newest.get(thingOf(record))
     return !moved || (again && byClock(again, record) > 0) ? [] : [{ kind: 'moved' as const, record, moved }]
   })
 }
 
 const MS_PER_HOUR = 3_600_000
+/** How far a record is from the future, hours. Times of one zone, as most are, sort as text and need not be read. */
+function hoursAhead({ record, receivedAt }: Stored): number {
+  if (receivedAt === null) return 0
+  const isOneZone = record.at.endsWith('Z') && receivedAt.endsWith('Z')
+  if (isOneZone && record.at <= receivedAt) return 0
+  return (Date.parse(record.at) - Date.parse(receivedAt)) / MS_PER_HOUR
+}
 
 /** Records from the future: one may wait days for a signal, only one that is ahead proves a wrong clock. */
-function clockTroubles(stored: Iterable<Stored>): FieldTrouble[] {
-  return [...stored].flatMap(({ record, receivedAt }) => {
-    if (receivedAt === null) return []
-    const hours = (Date.parse(record.at) - Date.parse(receivedAt)) / MS_PER_HOUR
-    return hours > CLOCK_HOURS ? [{ kind: 'clock' as const, record, hours }] : []
+function clockTroubles(stored: readonly Stored[]): FieldTrouble[] {
+  return stored.flatMap((own) => {
+    const hours = hoursAhead(own)
+    return hours > CLOCK_HOURS ? [{ kind: 'clock' as const, record: own.record, hours }] : []
   })
 }
 
@@ -165,21 +173,16 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
     const has = byId.get(own.record.id)
     if (!has || (has.receivedAt === null && own.receivedAt !== null)) byId.set(own.record.id, own)
   }
-  const all = [...byId.values()].map((stored) => stored.record).sort(byClock)
+  const known = [...byId.values()]
+  const all = known.map(({ record }) => record).sort(byClock)
   const voided = takenBack(all)
-  const moved = new Set([...byId.values()].flatMap((own) => (own.moved ? [own.record.id] : [])))
+  const moved = new Set(known.flatMap((own) => (own.moved ? [own.record.id] : [])))
   const standing = all.filter((record) => !voided.has(record.id) && !moved.has(record.id))
-  const said = <K extends RecordBody['kind']>(kind: K): Said<K>[] =>
-    standing
-      .filter((record) => record.body.kind === kind)
-      .map((record) => ({
-        id: record.id,
-        at: record.at,
-        clock: record.clock,
-        device: record.device,
-        who: record.who,
-        body: record.body as RecordOf<K>,
-      }))
+  const byKind = new Map<RecordBody['kind'], FieldRecord[]>()
+  for (const record of standing) addUnder(byKind, record.body.kind, record)
+  // A record is what was said, in its envelope: a long log is not copied with every entry.
+  const said = <K extends RecordBody['kind']>(kind: K) =>
+    (byKind.get(kind) ?? []) as (FieldRecord & { readonly body: RecordOf<K> })[]
   const setups = said('setup')
   const readings = said('reading')
   const ofPost = ({ body }: { readonly body: { readonly post: string } }): string => body.post
@@ -221,10 +224,10 @@ export function foldRecords(stored: readonly Stored[]): FieldState {
       ...pours.contests.map((contest) => ({ kind: 'two-pours' as const, ...contest })),
       ...states.contests.map((contest) => ({ kind: 'state-back' as const, ...contest })),
       ...movedTroubles(
-        [...byId.values()].filter(({ record }) => !voided.has(record.id)),
+        known.filter(({ record }) => !voided.has(record.id)),
         standing,
       ),
-      ...clockTroubles(byId.values()),
+      ...clockTroubles(known),
     ],
   }
 }

@@ -23,7 +23,8 @@ export function notePlan(jobId: string, revision: number): void {
 
 /**
  * Runs in a page's head, before any script of ours has come. The plan is on its way while they are, and the stores are
- * opened, and made where there are none: a slow phone takes a quarter of a second for that.
+ * opened, and made where there are none: a slow phone takes a quarter of a second for that. A page that is left before
+ * it stands lets go of them, since a browser may put it aside as it is.
  */
 export const ASK_PLAN = `(() => {
   const id = /^\\/field\\/([^/]+)/.exec(location.pathname)
@@ -39,8 +40,11 @@ export const ASK_PLAN = `(() => {
       const made = opening.result.createObjectStore(part, { keyPath: 'key' })
       if (index) made.createIndex(index, index)
     })
+    let db = null
+    let left = false
+    addEventListener('pagehide', () => { left = true; if (db) db.close() })
     window.burdockStore = new Promise((resolve) => {
-      opening.onsuccess = () => resolve(opening.result)
+      opening.onsuccess = () => { db = opening.result; if (left) db.close(); resolve(left ? null : db) }
       opening.onerror = (event) => { event.preventDefault(); resolve(null) }
     })
   } catch {}

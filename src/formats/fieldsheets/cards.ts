@@ -1,4 +1,4 @@
-import type { PostAsBuilt } from '@/core/field'
+import { type PostAsBuilt, writePlaceIn } from '@/core/field'
 import { levelSteps } from '@/core/marks'
 import type { Job, Side } from '@/core/model'
 import { fixed } from '@/core/units'
@@ -184,6 +184,16 @@ interface CardPage {
   readonly pages: number
 }
 
+/** Where the number of a post is written, so that it can be read until the end. */
+function writeWords({ facts: { post }, page, pages }: CardPage): string {
+  const at = writePlaceIn(post)
+  const where =
+    at === null
+      ? `write ${post.name} on its top: no room between soil and seat`
+      : `write ${post.name} inside, ${mark(at)} from the foot`
+  return pages > 1 ? `card ${page} of ${pages}; ${where}` : where
+}
+
 /** Where the marks of a card begin, after its steps and what is cut at its head. */
 function tableTop(job: Job, facts: CardFacts, look: CardLook) {
   const steps = stepsOf(job, facts)
@@ -259,14 +269,11 @@ function markTable(
  * One post's own card: id, reading, what to do with it by the crew's way of leveling, what is cut at its head, every mark
  * from its own bottom with its crayon, cut line, code of its page, the day and revision that it was printed.
  */
-function card(
-  job: Job,
-  { facts, tables, page, pages }: CardPage,
-  look: CardLook,
-  corner: { readonly x: number; readonly y: number },
-): string {
+function card(job: Job, paper: CardPage, look: CardLook, corner: { readonly x: number; readonly y: number }): string {
   const { x, y } = corner
+  const { facts, tables } = paper
   const { post } = facts
+  const write = writeWords(paper)
   const { steps, heads, from } = tableTop(job, facts, look)
   const say = (place: Place, words: string, bold = false): string =>
     svgText(x + place.x, y + place.y, words, { size: place.size, bold })
@@ -278,13 +285,13 @@ function card(
     // Within the card: half of a line on its edge would lie outside the drawing.
     svgRect({ x: x + 0.5, y: y + 0.5, wide: look.wide - 1, high: CARD_H - 1, fill: 'none', width: 1 }),
     say(look.id, post.name, true),
-    ...(pages > 1
-      ? [svgText(x + look.id.x, y + look.foot.y + 12, `card ${page} of ${pages}`, { size: 8.5, bold: true })]
-      : []),
     qrSvg(facts.url, x + look.code.x, y + look.code.y, look.code.size),
     say(look.reading, readingWords(post), post.readingIn !== null),
     say(look.toGrade, toGradeWords(post), true),
     say(look.foot, post.measured ? 'foot as read' : 'foot as planned, not read', !post.measured),
+    svgText(x + look.id.x, y + look.foot.y + WRITE_ROW, write, {
+      size: fittedSize(write, WRITE_SIZE, look.code.x - look.id.x - 4),
+    }),
     ...steps.flatMap(({ say: words, inches: lengthIn }, i) => {
       const at = y + look.steps.y + i * look.steps.each
       const figures = { size: look.figures.size, bold: true, anchor: 'end' } as const
@@ -311,6 +318,9 @@ function card(
     svgText(x + look.wide - 6, y + look.last.y, facts.printed, { size: 7.5, anchor: 'end' }),
   ].join('')
 }
+/** How far under the foot’s words it stands where the number is written, and how large. */
+const WRITE_ROW = 12
+const WRITE_SIZE = 8.5
 /** Where a wide card says what is cut at its head: under the last of its steps. */
 const WIDE_HEADS_Y = 258
 

@@ -17,7 +17,7 @@ import {
   STRIP_IN,
   STRIPS_A_PAGE,
 } from '.'
-import { measure } from '@/core/field'
+import { measure, writePlaceIn } from '@/core/field'
 
 const sheetsOf = (name: 'quillback' | 'tansy' | 'marl', records: readonly FieldRecord[] = []) => {
   const { job, d: derived } = demo(name)
@@ -98,6 +98,18 @@ describe('cards', () => {
         expect(text).toContain(part)
     },
   )
+  test('every card says where its number is written: clear of the marks, and as the phone says it', () => {
+    const { job, d: derived, state, levels, book } = sheetsOf('quillback')
+    const text = svgs(book)
+    for (const built of measure(job, derived, state, levels).asBuilt) {
+      const said = new RegExp(`write ${built.name} inside, (\\d+)&#39; ?([\\d ]+(?:/\\d+)?)&quot; from the foot`).exec(
+        text,
+      )
+      const at = Number(said?.[1]) * 12 + Number(said?.[2])
+      expect(at).toBe(writePlaceIn(built))
+      for (const mark of built.marks) expect(Math.abs(mark.fromBottomIn - at)).toBeGreaterThan(3)
+    }
+  })
   test('what is printed is kept by post and is the same for the same job', () => {
     const { job, d: derived, state, levels } = sheetsOf('quillback')
     const a = printedCards(measure(job, derived, state, levels))

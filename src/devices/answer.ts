@@ -25,8 +25,14 @@ export function setSpeaks(on: boolean): void {
   }
 }
 
-/** Shakes the phone, and says what was kept where that is wanted. A phone that cannot stays still. */
+/**
+ * Shakes the phone, and says what was kept where that is wanted. A phone that cannot stays still. What stands on the screen
+ * comes first: a slow phone takes some milliseconds to be told to shake.
+ */
 export function answer(shake: Shake, words: string): void {
+  setTimeout(() => answerNow(shake, words))
+}
+function answerNow(shake: Shake, words: string): void {
   if (canShake()) navigator.vibrate(SHAKES[shake])
   if (!speaks()) return
   window.speechSynthesis.cancel()

@@ -124,10 +124,11 @@ export function corrections(
   readings: readonly Said<'reading'>[],
   checks: readonly Said<'check'>[],
   benchmarkIn: number | null,
-): { readonly by: readonly Correction[]; readonly bumps: readonly Bump[] } {
-  if (benchmarkIn === null) return { by: readings.map(() => 0), bumps: [] }
+): { readonly by: readonly Correction[]; readonly bumps: readonly Bump[]; readonly nowIn: number } {
+  if (benchmarkIn === null) return { by: readings.map(() => 0), bumps: [], nowIn: 0 }
   const stretches = stretchesOf(readings, checks, benchmarkIn)
-  const known = certainOf(stretches)
+  const hasBump = stretches.some(({ startIn, endIn }) => endIn !== null && !isDrift(endIn - startIn))
+  const known = hasBump ? certainOf(stretches) : new Map<string, number>()
   const by: Correction[] = []
   const bumps: Bump[] = []
   for (const stretch of stretches) {
@@ -142,7 +143,7 @@ export function corrections(
     by.push(...placed.corrections)
     bumps.push(placed.bump)
   }
-  return { by, bumps }
+  return { by, bumps, nowIn: stretches.at(-1)?.startIn ?? 0 }
 }
 
 /** A laser is checked back to its benchmark after so many readings, or so many minutes. */

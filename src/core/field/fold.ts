@@ -133,13 +133,11 @@ function hoursAhead({ record, receivedAt }: Stored): number {
   return (Date.parse(record.at) - Date.parse(receivedAt)) / MS_PER_HOUR
 }
 
-/** Records from the future: one may wait days for a signal, only one that is ahead proves a wrong clock. */
-function clockTroubles(stored: readonly Stored[]): FieldTrouble[] {
-  return stored.flatMap((own) => {
-    const hours = hoursAhead(own)
-    return hours > CLOCK_HOURS ? [{ kind: 'clock' as const, record: own.record, hours }] : []
-  })
-}
+/** Whether a record came from the future: one may wait days for a signal, only one that is ahead proves a wrong clock. */
+export const isAhead = (stored: Stored): boolean => hoursAhead(stored) > CLOCK_HOURS
+
+const clockTroubles = (stored: readonly Stored[]): FieldTrouble[] =>
+  stored.filter(isAhead).map((own) => ({ kind: 'clock' as const, record: own.record, hours: hoursAhead(own) }))
 
 /** How far each piece has come. One that is planned again is not cut any more; one that is set keeps what it was cut to. */
 function piecesSaid(all: readonly Said<'pieces'>[]): Readonly<Record<string, PieceSaid>> {

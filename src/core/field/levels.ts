@@ -3,7 +3,7 @@ import { byClock } from './clock'
 import type { Contest } from './contest'
 import type { FieldState } from './fold'
 import type { Said } from './envelope'
-import { judgeReadings } from './seconds'
+import { type Judged, judgeReadings } from './seconds'
 
 /** One laser set-up with what its readings say: how it ties to the first, whether it closes, and how it spreads. */
 export interface SetupLevels {
@@ -17,6 +17,8 @@ export interface SetupLevels {
   /** Whether the laser was bumped since it was set up, was checked and stands, or was not checked. */
   readonly state: 'open' | 'closed' | 'bumped' | 'untied'
   readonly bumps: readonly Bump[]
+  /** What is taken off a reading that is made next, inches: what the laser has drifted by. */
+  readonly nowIn: number
   readonly count: number
   readonly lowest: Said<'reading'> | null
   readonly highest: Said<'reading'> | null
@@ -57,7 +59,10 @@ export interface Levels {
   readonly confirmed: { readonly feet: ReadonlySet<string>; readonly footings: ReadonlySet<string> }
   readonly disputes: { readonly feet: Disputes; readonly footings: Disputes; readonly grounds: Disputes }
   readonly unused: readonly Unused[]
+  /** What all of it was told from, by what the rod stood on. */
+  readonly judged: JudgedLevels
 }
+type JudgedLevels = Readonly<Record<TiedReading['of'], Judged<TiedReading>>>
 
 /** A reading that is not used: it may be of before or after a bump, nothing ties its set-up, or nobody started that. */
 interface Unused {
@@ -87,7 +92,7 @@ function closingOf(checks: readonly Said<'check'>[], benchmarkIn: number | null)
 }
 
 /** One reading in the frame of the first set-up. */
-const tiedTo = ({ id, at, clock, who, device, body }: Said<'reading'>, byIn: number): TiedReading => ({
+export const tiedTo = ({ id, at, clock, who, device, body }: Said<'reading'>, byIn: number): TiedReading => ({
   id,
   target: body.target,
   of: body.of,
@@ -101,13 +106,25 @@ const tiedTo = ({ id, at, clock, who, device, body }: Said<'reading'>, byIn: num
   second: body.second ?? false,
 })
 
+/** The readings where the rod stood lowest and highest, and how far they spread: a low place reads much. */
+type Ends = Pick<SetupLevels, 'lowest' | 'highest' | 'spreadIn'>
+export function endsWith({ lowest, highest }: Ends, reading: Said<'reading'>): Ends {
+  const { inches } = reading.body
+  const [low, high] = [
+    !lowest || inches > lowest.body.inches ? reading : lowest,
+    !highest || inches <= highest.body.inches ? reading : highest,
+  ]
+  return { lowest: low, highest: high, spreadIn: low.body.inches - high.body.inches }
+}
+const NO_ENDS: Ends = { lowest: null, highest: null, spreadIn: 0 }
+
 /** A set-up's readings in the frame of the first, and those that are not used. */
 function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state: FieldState) {
   const { setup: name, place, benchmarkIn } = setup.body
   const own = state.readings.filter((reading) => reading.body.setup === name)
   const checks = state.checks.filter((check) => check.body.setup === name)
   const shiftIn = shiftOf(setup, first)
-  const { by, bumps } = corrections(own, checks, benchmarkIn)
+  const { by, bumps, nowIn } = corrections(own, checks, benchmarkIn)
   const tied: TiedReading[] = []
   const unused: Unused[] = []
   own.forEach((reading, k) => {
@@ -116,8 +133,6 @@ function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state:
     else if (offIn === null) unused.push({ reading, why: 'bumped' })
     else tied.push(tiedTo(reading, shiftIn - offIn))
   })
-  const sorted = [...own].sort((one, other) => other.body.inches - one.body.inches)
-  const [lowest, highest] = [sorted.at(0) ?? null, sorted.at(-1) ?? null]
   const closingIn = closingOf(checks, benchmarkIn)
   const levels: SetupLevels = {
     setup: name,
@@ -127,10 +142,9 @@ function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state:
     closingIn,
     state: stateOf(shiftIn, closingIn, bumps),
     bumps,
+    nowIn,
     count: own.length,
-    lowest,
-    highest,
-    spreadIn: lowest && highest ? lowest.body.inches - highest.body.inches : 0,
+    ...own.reduce(endsWith, NO_ENDS),
   }
   return { levels, tied, unused }
 }
@@ -146,17 +160,29 @@ export function tieLevels(state: FieldState): Levels {
   for (const setup of state.setups) if (!started.has(setup.body.setup)) started.set(setup.body.setup, setup)
   const all = [...started.values()].map((setup) => tieSetup(setup, first, state))
   const lone = state.readings.filter((reading) => !started.has(reading.body.setup))
-  const tied = all.flatMap((each) => each.tied).sort(byClock)
+  const read = all.filter((each) => each.tied.length > 0)
+  // Those of one set-up are in order as they are.
+  const tied = read.length > 1 ? read.flatMap((each) => each.tied).sort(byClock) : (read[0]?.tied ?? [])
   const judged = (kind: TiedReading['of']) => judgeReadings(tied.filter((reading) => reading.of === kind))
-  const [feet, footings, grounds] = [judged('foot'), judged('footing'), judged('ground')]
+  return levelsOf(
+    all.map((each) => each.levels),
+    { foot: judged('foot'), footing: judged('footing'), ground: judged('ground') },
+    [...all.flatMap((each) => each.unused), ...lone.map((reading) => ({ reading, why: 'no-setup' as const }))],
+  )
+}
+
+/** Levels, from set-ups and what was judged of each place. */
+export function levelsOf(setups: readonly SetupLevels[], judged: JudgedLevels, unused: readonly Unused[]): Levels {
+  const { foot, footing, ground } = judged
   return {
-    setups: all.map((each) => each.levels),
-    current: feet.standing,
-    footings: footings.standing,
-    grounds: grounds.standing,
-    confirmed: { feet: feet.confirmed, footings: footings.confirmed },
-    disputes: { feet: feet.disputes, footings: footings.disputes, grounds: grounds.disputes },
-    unused: [...all.flatMap((each) => each.unused), ...lone.map((reading) => ({ reading, why: 'no-setup' as const }))],
-    contests: [...feet.contests, ...footings.contests, ...grounds.contests],
+    setups,
+    current: foot.standing,
+    footings: footing.standing,
+    grounds: ground.standing,
+    confirmed: { feet: foot.confirmed, footings: footing.confirmed },
+    disputes: { feet: foot.disputes, footings: footing.disputes, grounds: ground.disputes },
+    unused,
+    contests: [...foot.contests, ...footing.contests, ...ground.contests],
+    judged,
   }
 }

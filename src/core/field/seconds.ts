@@ -43,6 +43,8 @@ function judgePlace<T extends OneReading>(readings: readonly T[]): Standing<T> |
 }
 
 export interface Judged<T> {
+  /** Every reading of each place, oldest first. */
+  readonly places: ReadonlyMap<string, readonly T[]>
   /** The reading that stands for each place; none where a second one contradicts it. */
   readonly standing: Readonly<Record<string, T>>
   readonly contests: readonly Contest<T>[]
@@ -52,6 +54,32 @@ export interface Judged<T> {
   readonly disputes: Readonly<Record<string, Contest<T>>>
 }
 
+/** What stands of lists of readings that were judged before: only the place that is read anew is judged anew. */
+const judgedBefore = new WeakMap<readonly OneReading[], Standing<OneReading> | null>()
+function standingOf<T extends OneReading>(readings: readonly T[]): Standing<T> | null {
+  const had = judgedBefore.get(readings)
+  if (had !== undefined) return had as Standing<T> | null
+  const now = judgePlace(readings)
+  judgedBefore.set(readings, now)
+  return now
+}
+
+function judgePlaces<T extends OneReading>(places: ReadonlyMap<string, readonly T[]>): Judged<T> {
+  const standing: Record<string, T> = {}
+  const contests: Contest<T>[] = []
+  const confirmed = new Set<string>()
+  const disputes: Record<string, Contest<T>> = {}
+  for (const [target, own] of places) {
+    const judged = standingOf(own)
+    if (!judged) continue
+    if (judged.against) disputes[target] = { first: judged.stands, second: judged.against }
+    else standing[target] = judged.stands
+    if (judged.confirmed) confirmed.add(target)
+    if (judged.contest) contests.push(judged.contest)
+  }
+  return { places, standing, contests, confirmed, disputes }
+}
+
 /**
  * Judges the readings of every place (inches, in one frame, oldest first). The first reading stands; one within 1/16 in.
  * of it confirms it; a second one farther off leaves the place without a reading until a third agrees with one of them.
@@ -59,17 +87,10 @@ export interface Judged<T> {
 export function judgeReadings<T extends OneReading>(readings: readonly T[]): Judged<T> {
   const places = new Map<string, T[]>()
   for (const reading of readings) addUnder(places, reading.target, reading)
-  const standing: Record<string, T> = {}
-  const contests: Contest<T>[] = []
-  const confirmed = new Set<string>()
-  const disputes: Record<string, Contest<T>> = {}
-  for (const [target, own] of places) {
-    const judged = judgePlace(own)
-    if (!judged) continue
-    if (judged.against) disputes[target] = { first: judged.stands, second: judged.against }
-    else standing[target] = judged.stands
-    if (judged.confirmed) confirmed.add(target)
-    if (judged.contest) contests.push(judged.contest)
-  }
-  return { standing, contests, confirmed, disputes }
+  return judgePlaces(places)
+}
+
+/** The same with one more reading, newer than all of them. */
+export function judgedWith<T extends OneReading>({ places }: Judged<T>, reading: T): Judged<T> {
+  return judgePlaces(new Map(places).set(reading.target, [...(places.get(reading.target) ?? []), reading]))
 }

@@ -2,7 +2,7 @@ import { createStore } from 'zustand'
 import { type FieldRecord, nextClock, type Stored } from '@/core/field'
 import { newId } from '@/formats/ids'
 import { canKeep, dropRecord, keepRecords, keepSetup, keepWho, recall } from './kept'
-import { derivedOf, type FieldLog, type FieldLogStore } from './logState'
+import { derivedOf, derivedWith, type FieldLog, type FieldLogStore } from './logState'
 import { type Keep, syncing } from './sending'
 
 /** Records of this page, with those that the browser had kept before. */
@@ -28,9 +28,9 @@ function sharing(log: FieldLogStore) {
   // None after its end: an entry may still be on its way into the store then.
   let windows = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('burdock-field')
   windows?.addEventListener('message', ({ data }: MessageEvent<{ jobId: string; record: FieldRecord }>) => {
-    const { stored, refused } = log.getState()
-    if (data.jobId === jobId && !stored.some(({ record }) => record.id === data.record.id))
-      log.setState(derivedOf([...stored, { record: data.record, receivedAt: null }], refused))
+    const now = log.getState()
+    if (data.jobId === jobId && !now.stored.some(({ record }) => record.id === data.record.id))
+      log.setState(derivedWith(now, data.record))
   })
   return {
     tell: (record: FieldRecord) => windows?.postMessage({ jobId, record }),
@@ -96,14 +96,14 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     shows: null,
     newest: null,
     add: (body, at) => {
-      const { device, who, stored, refused, shows, keeps, lost } = get()
+      const { device, who, shows, keeps, lost } = get()
       const made = { id: newId(), at: at ?? new Date().toISOString(), device, who, planRevision: shows, body }
       const record: FieldRecord = { ...made, ...envelopeNow(get()) }
       if (isPhone && !keeps) {
         set({ lost: lost + 1 })
         return record
       }
-      set(derivedOf([...stored, { record, receivedAt: null }], refused))
+      set(derivedWith(get(), record))
       void keepNew(record)
       return record
     },

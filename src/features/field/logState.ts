@@ -1,12 +1,15 @@
+import { dequal } from 'dequal/lite'
 import type { StoreApi } from 'zustand'
 import {
   type FieldRecord,
   type FieldState,
   foldRecords,
+  isAhead,
   type Levels,
   type RecordBody,
   type Stored,
   tieLevels,
+  withReading,
 } from '@/core/field'
 import type { NotTaken } from './exchange'
 import type { SetAside } from './kept'
@@ -64,4 +67,32 @@ export const derivedOf = (stored: readonly Stored[], refused: readonly SetAside[
     levels: tieLevels(state),
     waiting: standing.filter(({ receivedAt }) => receivedAt === null).length,
   }
+}
+
+/** The same with what was just entered. */
+export function derivedWith(log: ReturnType<typeof derivedOf>, record: FieldRecord): ReturnType<typeof derivedOf> {
+  const { refused, waiting } = log
+  const stored = [...log.stored, { record, receivedAt: null }]
+  const said = withReading(log, record)
+  return said ? { stored, refused, ...said, waiting: waiting + 1 } : derivedOf(stored, refused)
+}
+
+/** Whether an entry says what it said before, though the office has it now. */
+const saysTheSame = (before: Stored | undefined, now: Stored): boolean =>
+  before === now ||
+  (before !== undefined && !before.moved && !now.moved && !isAhead(now) && dequal(before.record, now.record))
+
+/** The same after an answer of the office. One that only says what has arrived leaves everything as it stands. */
+export function derivedAfter(
+  log: ReturnType<typeof derivedOf>,
+  stored: readonly Stored[],
+  refused: readonly SetAside[],
+): ReturnType<typeof derivedOf> {
+  const isSame =
+    stored.length === log.stored.length &&
+    refused.length + log.refused.length === 0 &&
+    stored.every((now, k) => saysTheSame(log.stored[k], now))
+  if (!isSame) return derivedOf(stored, refused)
+  const waiting = stored.filter(({ receivedAt }) => receivedAt === null).length
+  return { stored, refused, state: log.state, levels: log.levels, waiting }
 }

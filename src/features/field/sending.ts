@@ -3,7 +3,7 @@ import { issue } from '@/core/result'
 import { absorb, type Answer, batchOf, exchange, leaveWithOffice, RETRY_MS } from './exchange'
 import { keepAside, keepRecords, type SetAside } from './kept'
 import { listen } from './live'
-import { derivedOf, type FieldLog, type FieldLogStore } from './logState'
+import { derivedAfter, derivedOf, type FieldLog, type FieldLogStore } from './logState'
 
 // How what was entered on a phone comes to the office: kept first, sent in the device's order, one exchange at a time;
 // what the office does not take is set aside with its reason, and the rest goes on.
@@ -79,7 +79,7 @@ export function syncing(log: FieldLogStore, keep: Keep) {
         const before = log.getState()
         if (answer.records.length > 0 || sent.length > 0) {
           const now = afterTaken(before, answer, sent)
-          log.setState(derivedOf(now.stored, now.refused))
+          log.setState(derivedAfter(before, now.stored, now.refused))
           // Only what this answer has changed: a long log is not written anew for each entry.
           const had = new Set(before.stored)
           const changed = now.stored.filter((each) => !had.has(each))

@@ -98,6 +98,19 @@ function firstOf(mode: ReadMode, order: readonly string[], wanted: readonly stri
   )
 }
 
+/** What would be doubted of what is being entered (null inches: nothing yet), were it kept now. */
+function useDoubt(
+  { target, of, setup, inches }: { target: string; of: 'foot' | 'footing'; setup: string; inches: number | null },
+  { job, derived }: FieldPage,
+): Suspicion | null {
+  const state = useLog((log) => log.state)
+  const levels = useLog((log) => log.levels)
+  return useMemo(
+    () => (inches === null ? null : doubtOf({ target, of, inches, setup }, job, derived, { state, levels })),
+    [target, of, setup, inches, job, derived, state, levels],
+  )
+}
+
 /** Reading a rod at one set-up, a post a screen. */
 export function useReading(page: FieldPage, setup: Said<'setup'>, first: string | null) {
   const { job, derived } = page
@@ -121,8 +134,8 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
   const beside = besideOf(target, order, { page, on, setup, levels, measured, places, shiftIn })
   const value = entryIn(entry)
   const isWhole = value !== null && entry.sixteenths !== null && mode === 'read' && on !== 'ground'
-  const inFrame = { target, of: on === 'footing' ? ('footing' as const) : ('foot' as const), setup: setup.body.setup }
-  const doubt = isWhole ? doubtOf({ ...inFrame, inches: value + shiftIn }, job, derived, { state, levels }) : null
+  const inches = isWhole ? value + shiftIn : null
+  const doubt = useDoubt({ target, of: on === 'footing' ? 'footing' : 'foot', setup: setup.body.setup, inches }, page)
   const pick = (id: string | null) => {
     setPicked(id)
     setEntry(EMPTY)

@@ -37,7 +37,7 @@ const RULES: readonly Rule[] = [
   { methods: ANY, path: /^\/people$/, roles: OWNER },
   { methods: ANY, path: /^\/api\/(people|invitations|devices|audit|backup|restore)(\/.*)?$/, roles: OWNER },
   { methods: READ, path: /^\/(field(\/.*)?|field-page|worker\.js|pocket(\/.*)?|solver\/.*)$/, roles: ROLES },
-  { methods: READ, path: /^\/api\/jobs(\/[^/]+\/(records|events|plan))?$/, roles: ROLES },
+  { methods: READ, path: /^\/api\/jobs(\/[^/]+\/(records|events|plan|sheets))?$/, roles: ROLES },
   // The whole document has its customer and its prices: whoever works on site has the plan.
   { methods: READ, path: /^\/api\/jobs\/[^/]+$/, roles: LEADS },
   { methods: ['POST'], path: /^\/api\/jobs\/[^/]+\/records$/, roles: ROLES },

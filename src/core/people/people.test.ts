@@ -44,6 +44,7 @@ const ROUTES: readonly (readonly [string, string, string])[] = [
   ['GET', '/api/jobs', 'oflci'],
   ['GET', '/api/jobs/x', 'ofl'],
   ['GET', '/api/jobs/x/plan', 'oflci'],
+  ['GET', '/api/jobs/x/sheets', 'oflci'],
   ['GET', '/api/jobs/x/guests', 'ofl'],
   ['POST', '/api/jobs/x/guests', 'ofl'],
   ['DELETE', '/api/jobs/x/guests/y', 'ofl'],

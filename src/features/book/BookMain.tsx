@@ -1,56 +1,9 @@
 'use client'
-import type { Block } from '@/formats/crewbook'
 import { PAPER_WORDS } from '@/formats/words'
 import { Segments } from '@/ui'
-import { SheetDrawing } from '../drawing'
+import { SheetPart } from '../drawing'
 import { type BookKind, useJob } from '../job'
 import { useBook } from './useBook'
-
-function Part({ block }: { readonly block: Block }) {
-  switch (block.kind) {
-    case 'text':
-      return (
-        <p style={block.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt', whiteSpace: 'pre-line' }}>
-          {block.text}
-        </p>
-      )
-    case 'box':
-      return (
-        <div style={{ border: '1px solid #000', height: `${block.heightPt}pt`, padding: 4, fontSize: '9.5pt' }}>
-          {block.text}
-        </div>
-      )
-    case 'caution':
-      return <div className="warnbox">{block.text}</div>
-    case 'svg':
-      return <SheetDrawing block={block} />
-    case 'table':
-      return (
-        <table>
-          <thead>
-            <tr>
-              {block.head.map((text, i) => (
-                <th key={i} className={block.right.includes(i) ? 'n' : ''}>
-                  {text}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {block.rows.map((row, k) => (
-              <tr key={k}>
-                {row.map((text, i) => (
-                  <td key={i} className={`${block.right.includes(i) ? 'n' : ''} ${block.big.includes(i) ? 'b' : ''}`}>
-                    {text}
-                  </td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      )
-  }
-}
 
 const TITLES: Readonly<Record<BookKind, string>> = {
   crew: 'Crew book',
@@ -96,7 +49,7 @@ export function BookMain() {
             <h2>{sheet.title}</h2>
             <p style={{ fontSize: '11pt' }}>{sheet.sub}</p>
             {sheet.blocks.map((block, k) => (
-              <Part key={k} block={block} />
+              <SheetPart key={k} block={block} />
             ))}
             <div className="foot">
               <span>{book.note}</span>

@@ -18,6 +18,7 @@ import { TodayView } from './TodayView'
 import { useMe } from './useMe'
 import { type NoPlan, usePlan } from './usePlan'
 import { FieldContext, useFieldLog } from './useField'
+import { useSheetsKept } from './useSheets'
 import { fetchViews, useMore, useViews } from './useViews'
 
 /** How the link to the office is called, in trouble and when all is well. */
@@ -96,6 +97,7 @@ const TITLE: Readonly<Record<string, string>> = {
   note: 'Note',
   stand: 'As it stands',
   pieces: 'Boards',
+  sheets: 'Sheets',
 }
 
 const titleOf = (view: string, post: string | null, names: Readonly<Record<string, string>>): string =>
@@ -129,6 +131,7 @@ const MORE_VIEWS = [
   'note',
   'stand',
   'pieces',
+  'sheets',
 ] as const
 type MoreOf = (typeof MORE_VIEWS)[number]
 const isMore = (view: string): view is MoreOf => (MORE_VIEWS as readonly string[]).includes(view)
@@ -147,6 +150,10 @@ function MorePage({
   if (!more) return <Coming />
   const known = post !== undefined && post in page.derived.names ? post : null
   if (view === 'note') return <more.NoteView {...page} post={known} key={known} />
+  if (view === 'sheets') {
+    const at = Number(post ?? Number.NaN)
+    return <more.SheetsView {...page} at={Number.isSafeInteger(at) ? at : null} key={at} />
+  }
   if (view === 'pieces') return <more.PiecesView {...page} post={known} key={known} />
   if (view === 'stand')
     return known === null ? <TodayView {...page} /> : <more.StandView {...page} post={known} key={known} />
@@ -244,6 +251,7 @@ function Pages({
   const views = useViews()
   const [picking, setPicking] = useState(false)
   const [guard] = useState(onceOnly)
+  useSheetsKept(log, plan.revision, views !== null)
   return (
     <div className={job.practice ? 'field practice' : 'field'}>
       <Head

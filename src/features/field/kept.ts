@@ -3,6 +3,7 @@ import { type FieldPlan, isFieldPlan } from '@/core/derive'
 import { type FieldRecord, type Moved, type Stored, upToDate } from '@/core/field'
 import type { Issue } from '@/core/result'
 import { storeOf } from '@/devices/store'
+import type { Sheet } from '@/formats/crewbook'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
 import { FIELD_STORE } from './fieldStore'
@@ -157,6 +158,38 @@ export async function keptPlan(jobId: string): Promise<KeptPlan | null> {
 /** The plan that this device's people last said they have seen: what has changed since is told against it. */
 export const keepSeen = (jobId: string, plan: KeptPlan | null): Promise<unknown> => keepMeta(SEEN + jobId, plan)
 export const keptSeen = async (jobId: string): Promise<KeptPlan | null> => readable(await metaOf(SEEN + jobId))
+
+/** The sheets of a job as the office drew them from one revision of its plan. */
+export interface KeptSheets {
+  readonly revision: number
+  readonly sheets: readonly Sheet[]
+}
+
+const SHEETS = 'sheets:'
+const sheetsKey = (jobId: string, revision: number | ''): string => `${SHEETS}${jobId}:${revision}`
+
+/** Keeps the sheets of a job in the place of those of earlier plans. */
+export async function keepSheets(jobId: string, sheets: KeptSheets): Promise<void> {
+  const writing = (await store()).transaction('meta', 'readwrite')
+  await writing.store.delete(ofSheets(jobId))
+  await writing.store.put({ key: sheetsKey(jobId, sheets.revision), value: sheets })
+  await writing.done
+}
+/** All that is kept of the sheets of a job. */
+const ofSheets = (jobId: string): IDBKeyRange => {
+  const from = sheetsKey(jobId, '')
+  return IDBKeyRange.bound(from, `${from}\uffff`)
+}
+
+/** The sheets that were kept, of whatever revision; null where none were. */
+export async function keptSheets(jobId: string): Promise<KeptSheets | null> {
+  const [kept] = await (await store()).getAll('meta', ofSheets(jobId))
+  return (kept?.value as KeptSheets | undefined) ?? null
+}
+
+/** Whether the sheets of this revision are kept; quicker than reading them. */
+export const hasSheets = async (jobId: string, revision: number): Promise<boolean> =>
+  (await (await store()).getKey('meta', sheetsKey(jobId, revision))) !== undefined
 
 /** A job that is kept here, by its name. */
 export interface KeptJob {

@@ -2,6 +2,7 @@
 import { useEffect, useState } from 'react'
 import { type Offline, useOffline } from '@/devices/offline'
 import { canKeep, keptPlan } from './kept'
+import { fetchSheets } from './useSheets'
 
 /** Whether a job's pages work here without a signal, as it was found out; what is missing where they do not. */
 export type Ready = 'asking' | 'ready' | 'files' | 'plan' | 'room' | 'insecure' | 'browser'
@@ -17,7 +18,10 @@ function readyOf({ files, why }: Offline, hasPlan: boolean | null, hasRoom: bool
   return files === 'kept' && hasPlan === true && hasRoom === true ? 'ready' : 'asking'
 }
 
-/** Whether this job works here without a signal: its pages, its plan of this revision and room to write, each looked at. */
+/**
+ * Whether this job works here without a signal: its pages, its plan and sheets of this revision, and room to write, each
+ * looked at.
+ */
 export function useReady(jobId: string, revision: number | null): Ready {
   const offline = useOffline()
   const [found, setFound] = useState<{ readonly plan: boolean | null; readonly room: boolean | null }>({
@@ -29,7 +33,9 @@ export function useReady(jobId: string, revision: number | null): Ready {
     const look = async () => {
       const kept = await keptPlan(jobId).catch(() => null)
       const room = await canKeep()
-      if (on) setFound({ plan: kept !== null && kept.revision === revision, room })
+      const isNewest = kept !== null && kept.revision === revision
+      const hasAll = isNewest && (await fetchSheets(jobId, kept.revision).catch(() => false))
+      if (on) setFound({ plan: hasAll, room })
     }
     void look()
     const again = () => void look()

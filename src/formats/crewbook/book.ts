@@ -296,6 +296,23 @@ interface Stamp {
 }
 
 /**
+ * Of the crew book what no reading changes, for phones: strings, girts, roof, carriers, rafters and braces. Posts are left
+ * out: their cards on a phone are from their feet as read.
+ */
+export function siteSheets(job: Job, derived: Derived): Sheet[] {
+  const of = sheetsFrom(job, derived)
+  const sheets = [
+    ...stringsSheets(job, derived),
+    ...girtSheets(job, derived),
+    ...roofSheets(job, derived),
+    ...settleSheet(of),
+    ...stickSheets(of),
+  ]
+  return sheets.map((sheet) => ({ ...sheet, blocks: sheet.blocks.filter(isOnScreen) }))
+}
+const isOnScreen = (block: Block): boolean => !('paperOnly' in block && block.paperOnly)
+
+/**
  * The crew book of a derived job. `date` and `revision` are printed on every sheet; `measured` is what was read on site,
  * by the office and the phones together; without it the book is the plan's, with the office's rods.
  */

@@ -1,4 +1,4 @@
-export { crewBook } from './book'
+export { crewBook, siteSheets } from './book'
 export type { PaperFace } from './faces'
 export { dayOf, pdfDefinition } from './pdf'
 export { escapeXml } from './svg'

@@ -45,6 +45,7 @@ function templateSvg(seatIn: number, pitchPer12: number): Block {
     width,
     height: high,
     alt: `bird's mouth at full size, seat ${inches(seatIn)}`,
+    paperOnly: true,
   }
 }
 
@@ -88,7 +89,7 @@ export function rafterSheets({ job, derived, sticks, structure }: SheetsOf): She
           [1],
           [1],
         ),
-        { kind: 'text', strong: true, text: 'Bird’s mouth at full size' },
+        { kind: 'text', strong: true, text: 'Bird’s mouth at full size', paperOnly: true },
         templateSvg(numbers.seatIn, leanTo.pitchPer12),
         ...(kinds.length > 1
           ? [

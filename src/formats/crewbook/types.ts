@@ -4,15 +4,20 @@
  */
 export type Block =
   /** `outline`: named in the outline of the file, under its sheet. */
-  | { readonly kind: 'text'; readonly text: string; readonly strong?: boolean; readonly outline?: boolean }
+  | ({
+      readonly kind: 'text'
+      readonly text: string
+      readonly strong?: boolean
+      readonly outline?: boolean
+    } & PaperOnly)
   | { readonly kind: 'caution'; readonly text: string }
-  | {
+  | ({
       readonly kind: 'svg'
       readonly svg: string
       readonly width: number
       readonly height: number
       readonly alt: string
-    }
+    } & PaperOnly)
   /** An empty frame to be filled by hand: a seal, a measured value. */
   | { readonly kind: 'box'; readonly text: string; readonly heightPt: number }
   | {
@@ -23,6 +28,11 @@ export type Block =
       /** Columns set large. */ readonly big: readonly number[]
       /** No wider than what stands in it, in smaller type. */ readonly tight?: boolean
     }
+
+/** What is true on paper only: a drawing at full size is not traced from a screen. */
+interface PaperOnly {
+  readonly paperOnly?: boolean
+}
 
 export interface Sheet {
   readonly title: string

@@ -5,7 +5,9 @@ import { type FieldRecord, parseRecords } from '@/core/field'
 import type { Job } from '@/core/model'
 import { ok, type Result } from '@/core/result'
 import type { CutStage } from '@/core/sticks'
+import { siteSheets } from '@/formats/crewbook'
 import type { CardsASheet } from '@/formats/fieldsheets'
+import { shownOf } from '@/formats/shown'
 import { bookPdf } from './books'
 import { cutListPdf } from './cutList'
 import { fieldSheetsPdf, labelsPdf, stripsOf } from './fieldSheets'
@@ -15,6 +17,9 @@ interface Dated {
   readonly date: string
   readonly revision: string
 }
+
+/** What phones are given of a job: its plan, and the sheets of the crew book that no reading changes. */
+export type ForPhones = 'field-plan' | 'site-sheets'
 
 /** A paper to be made, or a phone's plan: the document and the records as they came, read where the work is done. */
 export type Task =
@@ -41,7 +46,7 @@ export type Task =
       readonly page: string
     } & Dated)
   | ({ readonly paper: 'pole-strips'; readonly doc: unknown; readonly post: string } & Dated)
-  | { readonly paper: 'field-plan'; readonly doc: unknown }
+  | { readonly paper: ForPhones; readonly doc: unknown }
 
 /** A paper that needs the field's records, or why they are none. */
 async function withRecords(
@@ -52,10 +57,12 @@ async function withRecords(
   return records.ok ? make(records.value) : records
 }
 
-/** The plan of a job as phones have it, as JSON. */
-function fieldPlanJson(job: Job): Result<Uint8Array> {
+/** What phones are given of a job, as JSON. */
+function forPhonesJson(job: Job, paper: ForPhones): Result<Uint8Array> {
   const derived = deriveJob(job)
-  return derived.ok ? ok(new TextEncoder().encode(JSON.stringify(fieldPlan(job, derived.value)))) : derived
+  if (!derived.ok) return derived
+  const given = paper === 'field-plan' ? fieldPlan(job, derived.value) : siteSheets(job, shownOf(derived.value))
+  return ok(new TextEncoder().encode(JSON.stringify(given)))
 }
 
 async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8Array>> {
@@ -75,7 +82,8 @@ async function paperOf(job: Job, task: Task, drawn: Drawn): Promise<Result<Uint8
     case 'pole-strips':
       return stripsOf(job, task.post, task, drawn)
     case 'field-plan':
-      return fieldPlanJson(job)
+    case 'site-sheets':
+      return forPhonesJson(job, task.paper)
   }
 }
 

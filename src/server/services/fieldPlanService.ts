@@ -2,50 +2,57 @@ import 'server-only'
 import type { Issue } from '@/core/result'
 import { db } from '../db/client'
 import { makePaper } from '../heavy/pool'
+import type { ForPhones } from '../heavy/tasks'
 import { findJob, revisionOf } from '../repositories/jobs'
 
-/** What a phone is told when it asks for a job's plan. */
+/** What a phone is told when it asks for a job's plan, or for its sheets. */
 export type PlanReply =
-  /** The newest plan, as JSON. */
-  | { readonly kind: 'plan'; readonly revision: number; readonly json: Uint8Array }
+  /** The newest, as JSON. */
+  | { readonly kind: 'made'; readonly revision: number; readonly json: Uint8Array }
   /** The one that it has is the newest. */
   | { readonly kind: 'same'; readonly revision: number }
   | { readonly kind: 'refused'; readonly issues: readonly Issue[] }
   | { readonly kind: 'gone' | 'busy' }
 
-interface KeptPlan {
+interface Kept {
   readonly revision: number
   readonly json: Uint8Array
 }
 
-/** Plans kept ready: as many jobs as a yard builds at once. */
+/** Plans and sheets kept ready: as many jobs as a yard builds at once. */
 const MOST_KEPT = 24
-const kept = new Map<string, KeptPlan>()
+const kept: Readonly<Record<ForPhones, Map<string, Kept>>> = { 'field-plan': new Map(), 'site-sheets': new Map() }
 
-/** Keeps a plan; the one that was longest not asked for goes. */
-function keep(id: string, plan: KeptPlan): void {
-  kept.delete(id)
-  kept.set(id, plan)
-  const [oldest] = kept.keys()
-  if (kept.size > MOST_KEPT && oldest !== undefined) kept.delete(oldest)
+/** Keeps what was made; what was longest not asked for goes. */
+function keep(paper: ForPhones, id: string, made: Kept): void {
+  const all = kept[paper]
+  all.delete(id)
+  all.set(id, made)
+  const [oldest] = all.keys()
+  if (all.size > MOST_KEPT && oldest !== undefined) all.delete(oldest)
 }
 
-/** The plan of a job for a phone that has the one of revision `has`, or none. */
-export async function planForPhone(id: string, has: number | null, signal: AbortSignal): Promise<PlanReply> {
+/** What phones are given of a job, for one that has that of revision `has`, or none. */
+export async function madeForPhone(
+  paper: ForPhones,
+  id: string,
+  has: number | null,
+  signal: AbortSignal,
+): Promise<PlanReply> {
   const revision = await revisionOf(db(), id)
   if (revision === null) return { kind: 'gone' }
   if (revision === has) return { kind: 'same', revision }
-  const ready = kept.get(id)
+  const ready = kept[paper].get(id)
   if (ready?.revision === revision) {
-    keep(id, ready)
-    return { kind: 'plan', ...ready }
+    keep(paper, id, ready)
+    return { kind: 'made', ...ready }
   }
   const job = await findJob(db(), id)
   if (!job) return { kind: 'gone' }
-  const made = await makePaper({ paper: 'field-plan', doc: job.doc }, { signal, drawn: () => undefined })
+  const made = await makePaper({ paper, doc: job.doc }, { signal, drawn: () => undefined })
   if (made.kind !== 'made') return { kind: 'busy' }
   if (!made.result.ok) return { kind: 'refused', issues: made.result.issues }
-  const plan = { revision: job.revision, json: made.result.value }
-  keep(id, plan)
-  return { kind: 'plan', ...plan }
+  const now = { revision: job.revision, json: made.result.value }
+  keep(paper, id, now)
+  return { kind: 'made', ...now }
 }

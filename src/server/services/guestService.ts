@@ -8,7 +8,7 @@ import { addGuestCard, dropGuestCard, guestCardOf, guestCardsOf } from '../repos
 import { revisionOf } from '../repositories/jobs'
 import { note } from '../repositories/people'
 import { allRecords } from '../repositories/records'
-import { planForPhone } from './fieldPlanService'
+import { madeForPhone } from './fieldPlanService'
 
 /** Makes a card by which a guest reads one post; gives its token, this once. Null where there is no such job. */
 export async function makeGuestCard(
@@ -41,8 +41,8 @@ export async function takeGuestCard(job: string, id: string, by: Sender | null):
 
 /** A job as phones have it, with its revision; null where there is none, or it does not read. */
 async function planOf(job: string): Promise<(FieldPlan & { readonly revision: number }) | null> {
-  const reply = await planForPhone(job, null, new AbortController().signal)
-  if (reply.kind !== 'plan') return null
+  const reply = await madeForPhone('field-plan', job, null, new AbortController().signal)
+  if (reply.kind !== 'made') return null
   const plan: unknown = JSON.parse(new TextDecoder().decode(reply.json))
   return isFieldPlan(plan) ? { ...plan, revision: reply.revision } : null
 }

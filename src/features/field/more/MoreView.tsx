@@ -16,6 +16,7 @@ const WAYS: readonly (readonly [path: string, words: string, say: string])[] = [
   ['short', 'Came short', 'what is missing'],
   ['here', 'Who is here', 'today'],
   ['note', 'Note and pictures', 'of the job'],
+  ['sheets', 'Sheets', 'strings, girts, roof, rafters, braces'],
   ['pieces', 'Boards', 'every one by its kind'],
   ['entered', 'What was entered', 'and undo'],
 ]

@@ -5,6 +5,7 @@ import { InspectView } from './InspectView'
 import { MoreView } from './MoreView'
 import { NoteView } from './NoteView'
 import { PiecesView } from './PiecesView'
+import { SheetsView } from './SheetsView'
 import { SpanView } from './SpanView'
 import { SquareView } from './SquareView'
 import { StandView } from './StandView'
@@ -24,4 +25,4 @@ const OF_JOB = {
 }
 
 /** Pages on which more is entered than rods, holes and posts: they come in one piece, after the rest. */
-export const MORE = { OF_JOB, NoteView, PiecesView, StandView }
+export const MORE = { OF_JOB, NoteView, PiecesView, SheetsView, StandView }

@@ -73,7 +73,7 @@ const chip = async () => (/^[A-Z]+\d+/.exec(await at.text('.chips button[aria-pr
 const places = () =>
   driver.executeScript<string>(
     `return JSON.stringify([...document.querySelectorAll('.keypad button, .keepkeys button, .chips')].map((e) => {
-      const r = e.getBoundingClientRect(); return [Math.round(r.x), Math.round(r.y), Math.round(r.width), Math.round(r.height)] }))`,
+      const r = e.getBoundingClientRect(); return [Math.round(r.x), Math.round(r.y + scrollY), Math.round(r.width), Math.round(r.height)] }))`,
   )
 const inView = () =>
   driver.executeScript<string[]>(
@@ -307,6 +307,8 @@ test.each([
   ['/here', 'Who is here'],
   ['/note', 'Note'],
   ['/pieces', 'Boards'],
+  ['/sheets', 'Sheets'],
+  ['/sheets/4', 'Sheets'],
 ])('the page %s (%s) has nothing that axe finds serious, and its keys are large enough', async (path, title) => {
   const post = /A1$/.test(path) ? path.replace('A1', await idOf('A1')) : path
   await page(post)
@@ -320,3 +322,119 @@ test.each([
     ),
   ).toEqual([])
 })
+
+describe.each([
+  [412, 892],
+  [892, 412],
+  [820, 1180],
+])('at %d by %d', (width, height) => {
+  test.each(['/hole/A1', '/square', '/gaps', '/span', '/delivered', '/stand/A1'])(
+    'every key of %s is in view',
+    async (path) => {
+      await size(width, height)
+      await page(path)
+      await at.find('.keepkeys')
+      await driver.sleep(300)
+      expect(await inView()).toEqual([])
+    },
+  )
+})
+
+test('a hole: its keys stand where they stand, whatever holds it and whatever is said of its depth', async () => {
+  await size(412, 892)
+  await page('/hole/A4')
+  await says('.verdict', /Hold: not hole dug yet/)
+  const first = await places()
+  await click((await driver.findElements(By.css('.wholes button:not(.decade)')))[3])
+  expect(await places()).toBe(first)
+  await click(await at.find('.keepkeys .main'))
+  await rest()
+  expect(await places()).toBe(first)
+  await (await at.find('.reason input')).sendKeys('the lines were seen in the open trench')
+  await click(await key('.reason button', 'Go on all the same'))
+  await says('.verdict', /^(?![\s\S]*Hold)/)
+  expect(await places()).toBe(first)
+})
+
+test('a heel as delivered is held against the plan, and the office takes it', async () => {
+  await page('/delivered')
+  await says('.slot', /As it came/)
+  await click((await driver.findElements(By.css('.wholes button:not(.decade)')))[9])
+  await keep()
+  await says('.slot', /more than planned\. The office takes it into the plan: do not cut a post before/)
+  await says('.fhead', /Sent/)
+  const heel = async () => {
+    const { doc } = (await (await fetch(`${BASE}/api/jobs/${id}`)).json()) as {
+      doc: { building: { roof: { truss: { heelDepthIn: number } } } }
+    }
+    return doc.building.roof.truss.heelDepthIn
+  }
+  const before = await heel()
+  await size(1280, 800)
+  await driver.get(`${BASE}/jobs/${id}?stage=roof&tab=trusses`)
+  await (await at.byText('button', 'Take it into the plan')).click()
+  await driver.wait(async () => (await heel()) !== before, PATIENCE)
+  await driver.wait(
+    async () => (await driver.findElements(By.xpath("//button[.='Take it into the plan']"))).length === 0,
+    PATIENCE,
+  )
+  await size(412, 892)
+})
+
+test('the sheets of the crew book open without a signal, as on paper', async () => {
+  await page('')
+  await says('.field', /✓ Ready without a signal/)
+  await fetch(`${process.env.BURDOCK_DOOR}/stop`)
+  try {
+    await page('/sheets')
+    await click(await key('.next.more .do span', 'East wall: girts'))
+    await at.find('.fsheet img[alt]')
+    await says('.fsheet', /Cut \d+/)
+    await click(await key('.acts button', 'Next'))
+    await says('.fsheet', /boards in order/)
+  } finally {
+    await fetch(`${process.env.BURDOCK_DOOR}/start`)
+  }
+})
+
+test('the building of 96 posts on a phone: picked, read, dug, carded', async () => {
+  const doc = JSON.parse(readFileSync('scripts/bench/barn-60x200.json', 'utf8')) as { name: string }
+  const made = await fetch(`${BASE}/api/jobs`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify({ import: { ...doc, name: 'Ninety-six posts' } }),
+  })
+  id = ((await made.json()) as { id: string }).id
+  await page('')
+  await at.find('.plist')
+  expect(await driver.findElements(By.css('.plist li'))).toHaveLength(96)
+  await page('/read')
+  await click(await key('.acts button', 'Read a benchmark'))
+  await rest()
+  await type(8, '52')
+  await keep()
+  for (const part of [4, 5, 4, 6, 5, 4]) await enter(part)
+  await says('.slot', /6 readings/)
+  await click(await at.find('.fhead button[aria-label="Posts"]'))
+  expect(await driver.findElements(By.css('.picker .plist li'))).toHaveLength(96)
+  await click((await driver.findElements(By.css('.picker .plist button')))[90])
+  const last = await chip()
+  await enter(5)
+  await says('.kept', new RegExp(`${last} kept: 53 5/16`))
+  await page(`/post/${last}`)
+  await says('.field', new RegExp(`Write ${last} on the inside face`))
+  await page(`/hole/${last}`)
+  await says('.verdict', /Hold: not hole dug yet/)
+  await page('/gaps')
+  await at.find('.keepkeys')
+  expect(await inView()).toEqual([])
+  await page('/sheets')
+  await at.find('.next.more .do')
+  await driver.wait(async () => (await sentOf('reading')) === 7, PATIENCE)
+})
+const sentOf = async (kind: string) => {
+  const told = (await (await fetch(`${BASE}/api/jobs/${id}/records?after=0`)).json()) as {
+    records: { record: { body: { kind: string } } }[]
+  }
+  return told.records.filter(({ record }) => record.body.kind === kind).length
+}

@@ -12,6 +12,7 @@ export {
 export type { Delivered, Found, Inspection, PieceState, PostState, StringSide } from './kinds'
 export { holdOf, INSPECTED_AT, isPassed } from './holds'
 export type { Footing, Hold } from './holds'
+export { deliveredOff } from './delivered'
 export { guessedF, hoursOfDays } from './temps'
 export { squaringOf } from './squaring'
 export type { Squaring } from './squaring'

@@ -148,7 +148,8 @@ function MorePage({
 }) {
   const more = useMore()
   if (!more) return <Coming />
-  const known = post !== undefined && post in page.derived.names ? post : null
+  const found = post === undefined ? null : postAt(post, page)
+  const known = found?.ok ? found.value : null
   if (view === 'note') return <more.NoteView {...page} post={known} key={known} />
   if (view === 'sheets') {
     const at = Number(post ?? Number.NaN)

@@ -12,6 +12,18 @@ const WAY: Readonly<Partial<Record<Hold['why'], readonly [words: string, path: s
   cure: ['Enter temperatures', 'temps'],
 }
 
+/** What keeps a post from its next step, in few words: the rest stands under the keys. */
+export function HeldLine({ hold, next }: { readonly hold: Hold; readonly next: PostState }) {
+  return (
+    <div className="fwarn" role="status">
+      <div>
+        <b>Hold: not {next} yet</b>
+        <p>{holdSaid(hold)}</p>
+      </div>
+    </div>
+  )
+}
+
 /** What keeps a post from its next step, the way to what is missing, and the reason for which a lead goes on. */
 export function HoldNote({
   hold,

@@ -2,6 +2,7 @@
 import {
   type FieldState,
   type Found,
+  type Hold,
   type HoleNeed,
   type HoleVerdict,
   judgeHole,
@@ -11,7 +12,7 @@ import {
   type SetupLevels,
 } from '@/core/field'
 import { DIG_CAUTION } from '@/formats/words'
-import { type Dispatch, type SetStateAction, useState } from 'react'
+import { type Dispatch, type ReactNode, type SetStateAction, useState } from 'react'
 import { Big } from './Big'
 import { cureOf, weatherWords } from './cure'
 import {
@@ -25,7 +26,7 @@ import {
   RodDepth,
   VerdictNote,
 } from './HoleParts'
-import { HoldNote } from './HoldNote'
+import { HeldLine, HoldNote } from './HoldNote'
 import { type Entry, entryIn, Keypad } from './Keypad'
 import type { FieldPage, PostPage } from './page'
 import { useLog, useMeasured } from './useField'
@@ -99,10 +100,15 @@ function DepthEntry({
   entry,
   around,
   need,
+  plan,
+  held,
   setEntry,
   setAround,
   keep,
 }: {
+  /** What is planned, and what holds the digging: they stand beside the readout, so that no key moves. */
+  readonly plan: ReactNode
+  readonly held: ReactNode
   readonly depth: number | null
   readonly kept: number | null
   readonly byRod: { setup: string; offIn: number } | null
@@ -121,10 +127,14 @@ function DepthEntry({
   return (
     <div className="readpage">
       <div className="readhead">
-        <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
+        {plan}
+        <div className="readout">
+          <Big inches={depth ?? kept} empty={byRod ? 'rod reads?' : 'how deep?'} words={depth !== null} />
+        </div>
         <div className="verdict">
-          {byRod && depth !== null && <RodDepth absurd={absurd} deep={deep} />}
-          {verdict && log && depth === null && <VerdictNote verdict={verdict} log={log} undo={undo} />}
+          {depth === null
+            ? (held ?? (verdict && log && <VerdictNote verdict={verdict} log={log} undo={undo} />))
+            : byRod && <RodDepth absurd={absurd} deep={deep} />}
         </div>
       </div>
       <Keypad
@@ -163,6 +173,14 @@ function Pour({
   return <PourActions add={add} post={page.post} each={each} bagLb={bagLb} state={state} poured={poured} undo={undo} />
 }
 
+/** Whether a hole is dug, and what holds it where it is not. */
+function useDig(page: PostPage): { readonly isDug: boolean; readonly held: Hold | null } {
+  const state = useLog((log) => log.state.states[page.post])
+  const hold = useHold(page, page.post, 'hole dug')
+  const isDug = reached(state, 'hole dug')
+  return { isDug, held: isDug ? null : hold }
+}
+
 /** One hole: how deep, what was found, does it hold, what went in, and what it may carry by now. */
 export function HoleView(page: PostPage) {
   const { job, derived, post, go } = page
@@ -182,7 +200,7 @@ export function HoleView(page: PostPage) {
   const kept = dugIn[post] ?? null
   const { need, log, verdict, poured, cure, each } = lookAt({ job, derived, state, post, kept, now })
   const { bagLb } = job.fieldwork.concrete
-  const digHold = useHold(page, post, 'hole dug')
+  const { held, isDug } = useDig(page)
   /** What was measured stays as it was said: a tape's depth, or a rod's reading with its set-up. */
   const put = (found: Found, measured: MeasuredHole) =>
     add({ kind: 'hole', post, ...measured, found, note: log?.body.note ?? '' })
@@ -192,14 +210,14 @@ export function HoleView(page: PostPage) {
     const found = log?.body.found ?? 'nothing'
     if (byRod) put(found, { depthIn: null, setup: byRod.setup, bottomReadingIn: depth })
     else put(found, { depthIn: depth, setup: null, bottomReadingIn: null })
-    if (!digHold && !reached(state.states[post], 'hole dug')) add({ kind: 'state', post, state: 'hole dug' })
+    if (!held && !isDug) add({ kind: 'state', post, state: 'hole dug' })
     setEntry({ whole: null, sixteenths: null })
   }
   return (
     <>
-      {digHold && !reached(state.states[post], 'hole dug') && <HoldNote hold={digHold} next="hole dug" page={page} />}
-      {need && <HolePlan need={need} bagLb={bagLb} each={each} />}
       <DepthEntry
+        plan={need && <HolePlan need={need} bagLb={bagLb} each={each} />}
+        held={held && <HeldLine hold={held} next="hole dug" />}
         depth={depth}
         kept={kept}
         byRod={byRod}
@@ -216,7 +234,7 @@ export function HoleView(page: PostPage) {
         keep={keep}
       />
       <FoundKeys found={log?.body.found} onFound={(found) => put(found, measuredOf(log))} />
-      <Pour page={page} each={each} poured={poured} />
+      {held ? <HoldNote hold={held} next="hole dug" page={page} /> : <Pour page={page} each={each} poured={poured} />}
       {cure && <CureNote cure={cure} weather={weatherWords(state.temps)} />}
       <div className="caution">
         {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.

@@ -1,9 +1,29 @@
 'use client'
 import type { ShownDerived } from '@/formats/shown'
+import { deliveredOff } from '@/core/field'
 import { type Building, BUILT_UP_SIDES, TRUSS_SEATS, TRUSS_SETS } from '@/core/model'
 import { TRUSS_SEAT, TRUSS_SET } from '@/formats/words'
-import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
+import { ChoiceField, LengthField, Measure, NumberField, ToggleField } from '@/ui'
+import { useLog } from '../field'
 import { boardChoices, lumberChoices, type PutPart, useDoc, useSubPart } from '../job'
+
+/** A heel that a phone has measured otherwise than planned, and the key that takes it into the plan. */
+function HeelFromSite({ heelIn, onTake }: { readonly heelIn: number; readonly onTake: (inches: number) => void }) {
+  const { derived, job } = useDoc()
+  const delivered = useLog((log) => log.state.delivered)
+  const last = delivered.filter(({ body }) => body.what === 'truss heel').at(-1)
+  const off = last && deliveredOff(last.body, job.building, derived.grid.widthIn)
+  if (!last || !off?.isOff) return null
+  return (
+    <div className="caution mt-1" role="status">
+      The heel came as <Measure inches={last.body.inches} feet={false} />, planned{' '}
+      <Measure inches={heelIn} feet={false} />.{' '}
+      <button type="button" className="btn btn-light btn-sm" onClick={() => onTake(last.body.inches)}>
+        Take it into the plan
+      </button>
+    </div>
+  )
+}
 
 /** Trusses: where they sit, how far apart, their drawing's reactions. */
 function TrussSection({
@@ -51,6 +71,21 @@ function TrussSection({
         value={truss.seat}
         choices={TRUSS_SEATS.map((value) => ({ value, label: TRUSS_SEAT[value] }))}
         onChange={put('seat', 'truss seat')}
+      />
+      <LengthField
+        label="Depth of the heel"
+        name="heelDepthIn"
+        feet={false}
+        value={truss.heelDepthIn}
+        onChange={put('heelDepthIn', 'truss heel')}
+        onDone={done}
+      />
+      <HeelFromSite
+        heelIn={truss.heelDepthIn}
+        onTake={(inches) => {
+          put('heelDepthIn', 'truss heel as delivered')(inches)
+          done()
+        }}
       />
       <ChoiceField
         label="Plies of a truss"

@@ -5,6 +5,7 @@ import { demo } from '@/core/testing/demos'
 import { barnJob } from '@/core/testing/barn'
 import { shownOf } from '../shown'
 import { mark } from './paper'
+import { crewBook, siteSheets } from './book'
 import { stickSheets } from './stickSheets'
 import type { Sheet } from './types'
 import { wallSheets } from './wallSheet'
@@ -123,3 +124,25 @@ test('a wall of 200 ft is drawn in lengths that read, which begin and end on pos
     expect(to === `200' 0"` || posts.has(to)).toBe(true)
   }
 })
+
+test.each(['quillback', 'tansy', 'marl'] as const)(
+  'phones have the sheets of %s that no reading changes: as in the book, but for what is traced from paper',
+  (name) => {
+    const { job } = demo(name)
+    const { shown } = sheetsFor(job)
+    const book = crewBook(job, shown, { date: '', revision: '' })
+    const sheets = siteSheets(job, shown)
+    const ofPosts = /posts: |^Post schedule|^Pieces to cut|to order$|^Concrete/
+    expect(sheets.map(({ title }) => title)).toEqual(
+      book.sheets.map(({ title }) => title).filter((title) => !ofPosts.test(title)),
+    )
+    for (const sheet of sheets) {
+      const printed = book.sheets.find(({ title, sub, blocks }) => {
+        const shared = sheet.blocks.every((block) => JSON.stringify(blocks).includes(JSON.stringify(block)))
+        return title === sheet.title && sub === sheet.sub && shared
+      })
+      expect(printed).toBeDefined()
+    }
+    expect(JSON.stringify(sheets)).not.toMatch(/full size/)
+  },
+)

@@ -18,6 +18,13 @@ interface KeepKey {
   readonly keep: (inches: number) => void
 }
 
+/** How something is measured: a key that goes on to the next way at each tap. */
+interface Way {
+  readonly label: string
+  readonly words: string
+  readonly next: () => void
+}
+
 interface Props {
   /** What is measured, picked among its like. */
   readonly picks: ReactNode
@@ -27,6 +34,7 @@ interface Props {
   readonly feet?: boolean
   readonly told: Told
   readonly keys: readonly KeepKey[]
+  readonly ways?: readonly Way[]
   /** What was kept last, with its way back; null where nothing was. */
   readonly kept: { readonly words: string; readonly undo: () => void } | null
 }
@@ -35,7 +43,7 @@ const shown = (inches: number | null, feet: boolean): string =>
   inches === null ? '' : ` ${formatLength(inches, { feet })}`
 
 /** One length on the keypad, with what it means beside it. Every key has its place, whatever is said. */
-export function EntryPage({ picks, empty, around, most, feet = false, told, keys, kept }: Props) {
+export function EntryPage({ picks, empty, around, most, feet = false, told, keys, ways = [], kept }: Props) {
   const [entry, setEntry] = useState<Entry>(EMPTY)
   const [aroundAt, setAround] = useState<number | null>(null)
   const value = entryIn(entry)
@@ -69,7 +77,12 @@ export function EntryPage({ picks, empty, around, most, feet = false, told, keys
         onEntry={setEntry}
         onAround={setAround}
       />
-      <div className="acts keepkeys">
+      <div className={ways.length > 0 ? 'acts keepkeys ways' : 'acts keepkeys'}>
+        {ways.map(({ label, words, next }) => (
+          <button key={label} type="button" className="quiet" aria-label={`${label}: ${words}`} onClick={next}>
+            {words}
+          </button>
+        ))}
         {keys.length === 1 && (
           <button type="button" className="quiet" onClick={() => setEntry(EMPTY)}>
             Clear

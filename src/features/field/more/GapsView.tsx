@@ -6,11 +6,11 @@ import type { FieldPage } from '../page'
 import { useLog, useMeasured } from '../useField'
 import { EntryPage, Picks, type Told } from './EntryPage'
 
-const PLAYS = [
-  ['0.0625', '1/16 play'],
-  ['0.125', '1/8 play'],
-  ['0.25', '1/4 play'],
-] as const
+/** What a girt is shorter than its gap, inches. */
+const PLAYS = [1 / 8, 1 / 4, 1 / 16] as const
+const WAYS = ['tape', 'laser'] as const
+/** The one that comes after; the first after the last. */
+const after = <T,>(all: readonly T[], now: T): T => all[(all.indexOf(now) + 1) % all.length]
 /** A gap this far from the plan is measured again, inches: a laser may have hit something, or gone past the post. */
 const OFF_PLAN_IN = 1
 const MOST_IN = 480
@@ -54,58 +54,50 @@ export function GapsView(page: FieldPage) {
   const add = useLog((log) => log.add)
   const undo = useLog((log) => log.undo)
   const [picked, setPicked] = useState<string | null>(null)
-  const [play, setPlay] = useState<(typeof PLAYS)[number][0]>('0.125')
-  const [by, setBy] = useState<'tape' | 'laser'>('tape')
+  const [playIn, setPlay] = useState<(typeof PLAYS)[number]>(PLAYS[0])
+  const [by, setBy] = useState<(typeof WAYS)[number]>('tape')
   const of = ({ from, to }: Gap) => state.gaps.filter(({ body }) => body.from === from && body.to === to).at(-1)
   const open = gaps.find((each) => !of(each)) ?? gaps[0]
   const at = gaps.findIndex(({ key }) => key === (picked ?? open?.key))
   const gap = gaps[at]
   if (!gap) return <p className="fnote">There are no two posts beside each other.</p>
-  const { lengthIn } = girtFromGap({ state, ...gap, playIn: Number(play) })
+  const { lengthIn } = girtFromGap({ state, ...gap, playIn })
   const before = gaps[at - 1]
   const last = of(gap) ?? (before && of(before))
   const shownFrom = Math.max(0, Math.min(at - 1, gaps.length - 4))
   const between = ({ from, to }: { readonly from: string; readonly to: string }) => `${names[from]}–${names[to]}`
   return (
-    <>
-      <EntryPage
-        picks={
-          <Picks
-            label="Gaps"
-            all={gaps.slice(shownFrom, shownFrom + 4).map((each) => [each.key, between(each), of(each) ? '✓' : '○'])}
-            picked={gap.key}
-            onPick={setPicked}
-          />
-        }
-        empty={between(gap)}
-        around={gap.plannedIn}
-        most={MOST_IN}
-        told={gapTold(of(gap)?.body.gapIn ?? null, gap.plannedIn, lengthIn)}
-        keys={[
-          {
-            words: 'Keep',
-            keep: (gapIn) => {
-              add({ kind: 'gap', from: gap.from, to: gap.to, gapIn, by })
-              // One that is off the plan stays in sight; else the next one comes.
-              const isOff = Math.abs(gapIn - gap.plannedIn) > OFF_PLAN_IN
-              setPicked((isOff ? gap : (gaps[at + 1] ?? gap)).key)
-            },
+    <EntryPage
+      picks={
+        <Picks
+          label="Gaps"
+          all={gaps.slice(shownFrom, shownFrom + 4).map((each) => [each.key, between(each), of(each) ? '✓' : '○'])}
+          picked={gap.key}
+          onPick={setPicked}
+        />
+      }
+      empty={between(gap)}
+      around={gap.plannedIn}
+      most={MOST_IN}
+      told={gapTold(of(gap)?.body.gapIn ?? null, gap.plannedIn, lengthIn)}
+      keys={[
+        {
+          words: 'Keep',
+          keep: (gapIn) => {
+            add({ kind: 'gap', from: gap.from, to: gap.to, gapIn, by })
+            // One that is off the plan stays in sight; else the next one comes.
+            const isOff = Math.abs(gapIn - gap.plannedIn) > OFF_PLAN_IN
+            setPicked((isOff ? gap : (gaps[at + 1] ?? gap)).key)
           },
-        ]}
-        kept={
-          last ? { words: `${between(last.body)}: ${inchesAlone(last.body.gapIn)}`, undo: () => undo(last.id) } : null
-        }
-      />
-      <Picks label="Play of a girt" all={PLAYS} picked={play} onPick={setPlay} />
-      <Picks
-        label="Measured by"
-        all={[
-          ['tape', 'by tape'],
-          ['laser', 'by laser'],
-        ]}
-        picked={by}
-        onPick={setBy}
-      />
-    </>
+        },
+      ]}
+      ways={[
+        { label: 'Play of a girt', words: `${inchesAlone(playIn)} play`, next: () => setPlay(after(PLAYS, playIn)) },
+        { label: 'Measured by', words: `by ${by}`, next: () => setBy(after(WAYS, by)) },
+      ]}
+      kept={
+        last ? { words: `${between(last.body)}: ${inchesAlone(last.body.gapIn)}`, undo: () => undo(last.id) } : null
+      }
+    />
   )
 }

@@ -59,6 +59,7 @@ export function StandView({ derived, post, go }: PostPage) {
             all={PARTS.map(([each, words]) => [each, words, known[each] === null ? '○' : inchesAlone(known[each])])}
             picked={part}
             onPick={setPart}
+            manner="tight"
           />
         }
         empty={derived.names[post] ?? ''}

@@ -276,17 +276,17 @@ describe('records at the server', () => {
     at: '2026-05-04T12:00:00Z',
     device: 'phone-2',
     who: 'mate',
-    body: { kind: 'state', post: 'A2', state: 'set' },
+    body: { kind: 'state', post: 'A2', state: 'planned' },
   }
   test('sent twice it counts once; with another text it is turned away, and stays as first sent', async () => {
     await post([one])
-    const told = (await (await post([one, { ...one, body: { ...one.body, state: 'planned' } }])).json()) as {
+    const told = (await (await post([one, { ...one, body: { ...one.body, post: 'A3' } }])).json()) as {
       refused: { id: string; issues: { code: string }[] }[]
     }
     expect(told.refused).toMatchObject([{ id: 'twice1', issues: [{ code: 'id-taken' }] }])
     const has = (await sent()).filter((record) => record.id === 'twice1')
     expect(has).toHaveLength(1)
-    expect(has[0].body.state).toBe('set')
+    expect(has[0].body.state).toBe('planned')
   })
   test('an answer holds only what came after', async () => {
     const r = (await (await post([])).json()) as { last: number; records: unknown[] }

@@ -4,7 +4,7 @@ import type { Knex } from 'knex'
 import { parseJob } from '@/core/files'
 import { db } from '@/server/db/client'
 import { createJob } from '@/server/services/jobService'
-import { addRecords } from '@/server/services/recordService'
+import { bringInRecords } from '@/server/services/recordService'
 
 const WAIT_S = 60
 const HELD = 'burdock-migrate'
@@ -40,7 +40,7 @@ async function main() {
       if (made.kind !== 'saved') throw new Error(`demo ${name}: ${JSON.stringify(made)}`)
       const log = `demo/${name}.records.json`
       if (!existsSync(log)) continue
-      const reply = await addRecords(made.job.id, JSON.parse(readFileSync(log, 'utf8')) as unknown[], 0)
+      const reply = await bringInRecords(made.job.id, JSON.parse(readFileSync(log, 'utf8')) as unknown[])
       if (reply.kind !== 'ok' || reply.refused.length > 0) throw new Error(`demo ${name}: ${JSON.stringify(reply)}`)
     }
     console.log('loaded the demo jobs')

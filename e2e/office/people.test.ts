@@ -132,6 +132,7 @@ test('an invitation works once, and a number only on a phone that is known', asy
   expect(await codesOf(await browser().ask('/api/sign-in', 'POST', shown))).toEqual(['phone-not-known'])
 })
 
+const REASONS = ['hole dug', 'footing ready', 'set', 'braced', 'inspected'] as const
 test('every edit and record says who; an inspector only looks, and only a lead takes back what others said', async () => {
   const of = (id: string, body: Parameters<typeof note>[1]) => ({ ...note(id, body, 'd'), who: 'x' })
   const send = async (role: Role, records: readonly unknown[]) =>
@@ -140,10 +141,16 @@ test('every edit and record says who; an inspector only looks, and only a lead t
     }
   const refused = async (role: Role, records: readonly unknown[]) =>
     (await send(role, records)).refused.map(({ id, issues }) => [id, issues[0].code])
-  expect(await refused('crew', [of('p1', { kind: 'state', post: 'A1', state: 'set' })])).toEqual([])
+  expect(await refused('crew', [of('p1', { kind: 'state', post: 'A1', state: 'planned' })])).toEqual([])
   expect(await refused('inspector', [of('p2', { kind: 'state', post: 'A1', state: 'set' })])).toEqual([
     ['p2', 'not-your-part'],
   ])
+  expect(
+    await refused(
+      'lead',
+      REASONS.map((state) => of(`r-${state}`, { kind: 'override', post: 'A1', state, reason: 'a test' })),
+    ),
+  ).toEqual([])
   expect(await refused('inspector', [of('p3', { kind: 'state', post: 'A1', state: 'inspected' })])).toEqual([])
   expect(await refused('crew', [of('p4', { kind: 'void', record: 'p3' })])).toEqual([['p4', 'not-yours']])
   expect(await refused('crew', [of('p5', { kind: 'void', record: 'p1' })])).toEqual([])

@@ -1,5 +1,5 @@
 import knex, { type Knex } from 'knex'
-import { postsOf, setUpOf, type RecordBody } from '@/core/field'
+import { type FieldRecord, postsOf, type PostState, setUpOf, type RecordBody } from '@/core/field'
 import { BASE } from '../testing/desk'
 import { call, demoDoc, newJob, note, readAfter, sendRecords, type Told } from '../testing/office'
 
@@ -128,7 +128,7 @@ test('batches of 2,000 written at once, and three readers by the cursor: each he
   const writers = Array.from({ length: WRITERS }, (_, writer) =>
     sendRecords(
       busy,
-      ids(writer).map((id) => note(id, { kind: 'state', post: 'A1', state: 'set' }, `phone-${writer}`)),
+      ids(writer).map((id) => note(id, undefined, `phone-${writer}`)),
     ),
   )
   const told = await Promise.all(writers)
@@ -209,7 +209,9 @@ describe('an entry from a plan whose post has been moved since', () => {
       ...note(id, { kind: 'state', post, state: 'hole dug' }),
       planRevision,
     })
+    const lines = note('lines', { kind: 'lines', reference: 'ticket', marked: '2026-05-04' })
     const told = await sendRecords(moving, [
+      lines,
       from('old', inner.id, 1),
       from('now', inner.id, 2),
       from('unknown', inner.id, null),
@@ -219,6 +221,58 @@ describe('an entry from a plan whose post has been moved since', () => {
       expect(movedOf(records, 'old')).toEqual({ byIn: expect.closeTo(byIn, 6), revision: 2 })
       for (const id of ['now', 'unknown', 'stays']) expect([id, movedOf(records, id)]).toEqual([id, undefined])
     }
+  })
+})
+
+describe('steps out of order', () => {
+  const step = (id: string, state: PostState, post = 'A1') => note(id, { kind: 'state', post, state })
+  const lines = note('l', { kind: 'lines', reference: 'ticket', marked: '2026-05-04' })
+  const dug = note('h', {
+    kind: 'hole',
+    post: 'A1',
+    depthIn: 96,
+    setup: null,
+    bottomReadingIn: null,
+    found: 'nothing',
+    note: '',
+  })
+  const passed = note('f', {
+    kind: 'sign',
+    inspection: 'footing',
+    posts: ['A1'],
+    name: 'Juniper',
+    seen: 'depth and bottom',
+    passed: true,
+  })
+  const poured = note('p', { kind: 'pour', post: 'A1', poured: '2026-05-04T11:00:00Z', bags: 4, bagLb: 80 })
+  const whyOf = ({ refused }: Told) => refused.map(({ id, issues }) => [id, issues[0].code, issues[0].facts.why])
+  test.each<[string, readonly FieldRecord[], readonly (readonly unknown[])[]]>([
+    ['a hole before the lines are marked', [step('s1', 'hole dug')], [['s1', 'held-step', 'lines']]],
+    ['after it', [lines, step('s2', 'hole dug')], []],
+    ['concrete before depth', [lines, step('s3', 'footing ready')], [['s3', 'held-step', 'depth']]],
+    ['before it was looked at', [lines, dug, step('s4', 'footing ready')], [['s4', 'held-step', 'inspection']]],
+    ['after that', [lines, dug, passed, step('s5', 'footing ready')], []],
+    ['a post an hour after the pour', [lines, dug, passed, poured, step('s6', 'set')], [['s6', 'held-step', 'cure']]],
+    [
+      'for a lead’s reason',
+      [
+        lines,
+        dug,
+        passed,
+        poured,
+        note('o', { kind: 'override', post: 'A1', state: 'set', reason: 'a test' }),
+        step('s7', 'set'),
+      ],
+      [],
+    ],
+    ['work that goes back', [step('s8', 'planned')], []],
+  ])('%s', async (name, records, why) => {
+    const own = await newJob(`Held: ${name}`)
+    const told = await sendRecords(own, records)
+    expect(whyOf(told)).toEqual(why)
+    expect(await readAfter(own, 0)).toHaveLength(records.length - why.length)
+    // Again it is the same: what was taken stays taken, what was held is held.
+    expect(whyOf(await sendRecords(own, records))).toEqual(why)
   })
 })
 

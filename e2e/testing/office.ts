@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { type FieldRecord, withEnvelope, type RecordBody } from '@/core/field'
+import type { Issue } from '@/core/result'
 import { BASE } from './desk'
 
 /** The office by its interface for programs: what a phone or another desk sends. */
@@ -27,7 +28,7 @@ export interface Told {
   readonly last: number
   readonly more: boolean
   readonly revision: number
-  readonly refused: readonly { readonly id: string; readonly issues: readonly { readonly code: string }[] }[]
+  readonly refused: readonly { readonly id: string; readonly issues: readonly Issue[] }[]
 }
 
 /** Sends records as a phone does. */
@@ -45,5 +46,8 @@ export async function readAfter(job: string, from: number): Promise<Told['record
   }
 }
 
-export const note = (id: string, body: RecordBody = { kind: 'state', post: 'A1', state: 'set' }, device = 'phone') =>
-  withEnvelope({ id, at: '2026-05-04T12:00:00Z', device, who: 'mate', body })
+export const note = (
+  id: string,
+  body: RecordBody = { kind: 'state', post: 'A1', state: 'planned' },
+  device = 'phone',
+) => withEnvelope({ id, at: '2026-05-04T12:00:00Z', device, who: 'mate', body })

@@ -34,7 +34,7 @@ export const record = (id, device) => ({
   at: new Date().toISOString(),
   device,
   who: 'mate',
-  body: { kind: 'state', post: 'A1', state: 'set' },
+  body: { kind: 'state', post: 'A1', state: 'planned' },
 })
 /** All records of a job by the cursor. */
 export async function readAll(base, job) {

@@ -1,6 +1,6 @@
 import { record, said } from '../testing/records'
 import type { CureClock } from './holeLog'
-import { type Footing, holdOf, INSPECTIONS, isPassed, POST_STATES, type PostState, type RecordBody } from '.'
+import { type Footing, heldOn, holdOf, INSPECTIONS, isPassed, POST_STATES, type PostState, type RecordBody } from '.'
 
 const cure = (may: readonly string[], next: CureClock['next'] = null): CureClock => ({
   hours: 1,
@@ -75,4 +75,15 @@ test('how long concrete still takes is said where it is known', () => {
   })
   const cold = cure([], { what: 'stand a post on it', inHours: Infinity })
   expect(holdOf('A', 'set', state(...at('A', 'cut')), { ...sound, cure: cold })).toMatchObject({ inHours: null })
+})
+
+test('on the way over several steps each one is asked, but not for the one before it; back it goes by itself', () => {
+  const bare = { hasConcrete: true, verdict: null, isDug: false, cure: null }
+  const held = heldOn({ id: 'A', state: 'planned' }, 'set', state(), bare)
+  expect(held.map(({ state: step, hold }) => [step, hold.why])).toEqual([
+    ['hole dug', 'lines'],
+    ['footing ready', 'depth'],
+    ['set', 'pour'],
+  ])
+  expect(heldOn({ id: 'A', state: 'set' }, 'planned', state(), bare)).toEqual([])
 })

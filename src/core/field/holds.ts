@@ -93,3 +93,26 @@ export const INSPECTED_AT: Readonly<Record<Inspection, PostState>> = {
   braced: 'braced',
   covered: 'inspected',
 }
+
+/** A step that something holds. */
+export interface Held {
+  readonly state: PostState
+  readonly hold: Hold
+}
+
+/**
+ * What holds a post on its way to a state, step by step. A step that is passed over on the way does not hold the next one;
+ * work that goes back is held by nothing.
+ */
+export function heldOn(
+  post: { readonly id: string; readonly state: PostState },
+  next: PostState,
+  state: FieldState,
+  footing: Footing,
+): readonly Held[] {
+  const [from, to] = [POST_STATES.indexOf(post.state), POST_STATES.indexOf(next)]
+  return POST_STATES.slice(from + 1, to + 1).flatMap((each) => {
+    const hold = holdOf(post.id, each, state, footing)
+    return hold && hold.why !== 'order' ? [{ state: each, hold }] : []
+  })
+}

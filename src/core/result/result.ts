@@ -60,6 +60,7 @@ export type IssueCode =
   | 'guest-until'
   | 'not-stored'
   | 'clock-far'
+  | 'held-step'
   | 'too-large-to-make'
   | 'stands-with-door'
   | 'holds-its-place'

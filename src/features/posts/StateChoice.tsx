@@ -1,10 +1,8 @@
 import { useState } from 'react'
 import { holeNeed } from '@/core/frame'
 import {
-  type FieldState,
-  type Footing,
-  type Hold,
-  holdOf,
+  type Held,
+  heldOn,
   POST_STATES,
   type PostAsBuilt,
   type PostState,
@@ -17,22 +15,6 @@ import { useDoc } from '../job'
 /** Letters of a reason, at least and at most. */
 const LEAST_REASON = 3
 const MOST_REASON = 200
-
-/** A step that something holds. */
-interface Held {
-  readonly state: PostState
-  readonly hold: Hold
-}
-
-/** What is held on the way to a state, step by step; work that goes back is held by nothing. */
-function heldOn(built: PostAsBuilt, next: PostState, state: FieldState, footing: Footing): readonly Held[] {
-  const [from, to] = [POST_STATES.indexOf(built.state), POST_STATES.indexOf(next)]
-  return POST_STATES.slice(from + 1, to + 1).flatMap((each) => {
-    const hold = holdOf(built.id, each, state, footing)
-    // A step that is passed over on the way is not what holds the next one.
-    return hold && hold.why !== 'order' ? [{ state: each, hold }] : []
-  })
-}
 
 /** Why a step is held, and the reason for which it is taken all the same. */
 function HeldNote({ held, onGiven }: { readonly held: readonly Held[]; readonly onGiven: (reason: string) => void }) {

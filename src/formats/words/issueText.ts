@@ -1,6 +1,8 @@
+import type { Hold } from '@/core/field'
 import type { Issue } from '@/core/result'
 import { upTo } from '@/core/units'
 import { ENTRY_TEXT, type Facts, inches } from './entryText'
+import { holdSaid } from './fieldWords'
 
 /** What a change would do to a recorded post: `move 3′ 2″`. */
 export function effectText({ effect, byIn, toName }: Facts): string {
@@ -71,6 +73,8 @@ const TEXT: Readonly<Record<Issue['code'], (facts: Facts, issue: Issue) => strin
   'not-stored': () => 'The database did not take this record as it is: enter it once more, in other words.',
   'clock-far': (facts) =>
     `The clock of this device says ${String(facts.at).slice(0, 10)}: set it right and enter this once more.`,
+  'held-step': (facts) =>
+    `Not ${facts.state} yet. ${holdSaid({ inHours: null, ...facts } as unknown as Hold)} Out of order only with a lead’s reason.`,
   'too-large-to-make': () => 'This paper is larger than the server can make at once: print fewer sheets.',
   'not-a-backup': () => 'The file is not a backup of Burdock.',
   'damaged-file': () => 'This file is damaged: what is in it is not what was written.',

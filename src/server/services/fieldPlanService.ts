@@ -1,4 +1,5 @@
 import 'server-only'
+import { type FieldPlan, isFieldPlan } from '@/core/derive'
 import type { Issue } from '@/core/result'
 import { db } from '../db/client'
 import { makePaper } from '../heavy/pool'
@@ -31,6 +32,24 @@ function keep(paper: ForPhones, id: string, made: Kept): void {
   const [oldest] = all.keys()
   if (all.size > MOST_KEPT && oldest !== undefined) all.delete(oldest)
 }
+
+/** A plan that was read of late, with its revision. */
+export type PlanNow = FieldPlan & { readonly revision: number }
+
+/** The plan of a job as phones have it; null where there is none, or it does not read. */
+export async function planNow(id: string): Promise<PlanNow | null> {
+  const reply = await madeForPhone('field-plan', id, null, new AbortController().signal)
+  if (reply.kind !== 'made') return null
+  const had = read.get(reply.json)
+  if (had) return had
+  const plan: unknown = JSON.parse(new TextDecoder().decode(reply.json))
+  if (!isFieldPlan(plan)) return null
+  const now = { ...plan, revision: reply.revision }
+  read.set(reply.json, now)
+  return now
+}
+/** What was read of what is kept ready: it goes with it. */
+const read = new WeakMap<Uint8Array, PlanNow>()
 
 /** What phones are given of a job, for one that has that of revision `has`, or none. */
 export async function madeForPhone(

@@ -1,5 +1,5 @@
 import 'server-only'
-import { type FieldPlan, isFieldPlan } from '@/core/derive'
+import type { FieldPlan } from '@/core/derive'
 import { foldRecords, measure, type PostAsBuilt, tieLevels } from '@/core/field'
 import { type GuestCard, mayStandUntil, type Sender } from '@/core/people'
 import { fail, ok, type Result } from '@/core/result'
@@ -8,7 +8,7 @@ import { addGuestCard, dropGuestCard, guestCardOf, guestCardsOf } from '../repos
 import { revisionOf } from '../repositories/jobs'
 import { note } from '../repositories/people'
 import { allRecords } from '../repositories/records'
-import { madeForPhone } from './fieldPlanService'
+import { planNow } from './fieldPlanService'
 
 /** Makes a card by which a guest reads one post; gives its token, this once. Null where there is no such job. */
 export async function makeGuestCard(
@@ -16,7 +16,7 @@ export async function makeGuestCard(
   { post, until }: { readonly post: string; readonly until: Date },
   by: Sender | null,
 ): Promise<Result<{ readonly token: string }> | null> {
-  const plan = await planOf(job)
+  const plan = await planNow(job)
   if (!plan) return null
   if (!plan.derived.posts.some(({ id }) => id === post)) return fail('no-such-post', ['post'], { post })
   const now = new Date()
@@ -39,14 +39,6 @@ export async function takeGuestCard(job: string, id: string, by: Sender | null):
   return true
 }
 
-/** A job as phones have it, with its revision; null where there is none, or it does not read. */
-async function planOf(job: string): Promise<(FieldPlan & { readonly revision: number }) | null> {
-  const reply = await madeForPhone('field-plan', job, null, new AbortController().signal)
-  if (reply.kind !== 'made') return null
-  const plan: unknown = JSON.parse(new TextDecoder().decode(reply.json))
-  return isFieldPlan(plan) ? { ...plan, revision: reply.revision } : null
-}
-
 /** What a guest reads: one post as it stands now, and nothing of any other. */
 export interface GuestReads {
   readonly job: string
@@ -64,7 +56,7 @@ export interface GuestReads {
 /** What the holder of a token reads; null where it opens nothing. */
 export async function readGuest(token: string): Promise<GuestReads | null> {
   const card = await guestCardOf(db(), token, new Date())
-  const plan = card && (await planOf(card.job))
+  const plan = card && (await planNow(card.job))
   if (!plan) return null
   const { job, derived, revision } = plan
   const state = foldRecords(await allRecords(db(), card.job))

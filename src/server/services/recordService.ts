@@ -17,6 +17,7 @@ import { issue } from '@/core/result'
 import { HALF_MARK_IN } from '@/core/units'
 import { db, write } from '../db/client'
 import { findJob, revisionOf } from '../repositories/jobs'
+import { heldSteps } from './heldService'
 import { jobOfRevision } from './jobService'
 import { appendRecords, type Arrived, listRecords, sendersOf } from '../repositories/records'
 
@@ -159,15 +160,17 @@ export async function recordsAfter(jobId: string, after: number): Promise<Record
   return revision === null ? { kind: 'gone' } : reply(jobId, after, revision)
 }
 
-/**
- * Takes records from a device, each by itself. Sent twice they count once; the answer holds what others have added since,
- * and names every record that was not stored.
- */
-export async function addRecords(
+/** How records are taken: from whom, and which steps of them are held. */
+interface Taking {
+  readonly sender: Sender | null
+  readonly held: (jobId: string, records: readonly FieldRecord[]) => Promise<readonly RefusedRecord[]>
+}
+
+async function take(
   jobId: string,
   records: readonly unknown[],
   after: number,
-  sender: Sender | null = null,
+  { sender, held: heldIn }: Taking,
 ): Promise<RecordsReply> {
   const job = await postsNow(jobId)
   if (!job) return { kind: 'gone' }
@@ -175,7 +178,25 @@ export async function addRecords(
   const { read, refused: unread } = readRecords(records)
   const { taken, refused } = bindAll(job.posts, read, now)
   const { theirs, others } = await partedBy(jobId, taken, sender)
-  const moved = await movedSince(jobId, theirs, job)
-  const turned = await write((trx) => appendRecords(trx, jobId, theirs, { now, person: sender?.id ?? null, moved }))
-  return reply(jobId, after, job.revision, [...unread, ...refused, ...others, ...turned])
+  const held = await heldIn(jobId, theirs)
+  const heldIds = new Set(held.map(({ id }) => id))
+  const free = theirs.filter(({ id }) => !heldIds.has(id))
+  const moved = await movedSince(jobId, free, job)
+  const turned = await write((trx) => appendRecords(trx, jobId, free, { now, person: sender?.id ?? null, moved }))
+  return reply(jobId, after, job.revision, [...unread, ...refused, ...others, ...held, ...turned])
 }
+
+/**
+ * Takes records from a device, each by itself. Sent twice they count once; the answer holds what others have added since,
+ * and names every record that was not stored.
+ */
+export const addRecords = (
+  jobId: string,
+  records: readonly unknown[],
+  after: number,
+  sender: Sender | null = null,
+): Promise<RecordsReply> => take(jobId, records, after, { sender, held: heldSteps })
+
+/** Takes a log that was kept elsewhere as it is, steps out of order and all. */
+export const bringInRecords = (jobId: string, records: readonly unknown[]): Promise<RecordsReply> =>
+  take(jobId, records, 0, { sender: null, held: () => Promise.resolve([]) })

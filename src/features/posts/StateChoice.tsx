@@ -1,12 +1,6 @@
 import { useState } from 'react'
 import { holeNeed } from '@/core/frame'
-import {
-  type Held,
-  heldOn,
-  POST_STATES,
-  type PostAsBuilt,
-  type PostState,
-} from '@/core/field'
+import { type Held, heldOn, POST_STATES, type PostAsBuilt, type PostState } from '@/core/field'
 import { cutText } from '@/core/result'
 import { holdSaid } from '@/formats/words'
 import { footingOf, useLog, useMeasured } from '../field'

@@ -27,9 +27,16 @@ import { type PlanNow, planNow } from './fieldPlanService'
  */
 const WARMEST_F = 95
 
+/** All that the office knows of a job. */
+interface Known {
+  readonly plan: PlanNow
+  readonly state: FieldState
+  readonly measured: Measured
+}
+
 /** What is known of a post’s footing when a step was taken. */
-function footingAt({ derived }: PlanNow, state: FieldState, { dugIn }: Measured, post: string, at: string): Footing {
-  const [log, need, depthIn] = [state.holes[post], derived.needs[post], dugIn[post] ?? null]
+function footingAt({ plan: { derived }, state, measured }: Known, post: string, at: string): Footing {
+  const [log, need, depthIn] = [state.holes[post], derived.needs[post], measured.dugIn[post] ?? null]
   const poured = state.pours[post]?.at(-1)
   return {
     hasConcrete: derived.holes.some(({ postIds, bags }) => bags > 0 && postIds.includes(post)),
@@ -53,12 +60,12 @@ export async function heldSteps(jobId: string, records: readonly FieldRecord[]):
   // What a phone says beside its steps it knew when it took them.
   const beside = records.filter((record) => !isStep(record)).map((record) => ({ record, receivedAt: null }))
   const state = foldRecords([...stored, ...beside])
-  const measured = measure(plan.job, plan.derived, state, tieLevels(state))
+  const known = { plan, state, measured: measure(plan.job, plan.derived, state, tieLevels(state)) }
   const states = new Map(Object.entries(state.states))
   return steps.flatMap(({ id, at, body }): RefusedRecord[] => {
     if (has.has(id)) return []
     const post = { id: body.post, state: states.get(body.post) ?? ('planned' as const) }
-    const [held] = heldOn(post, body.state, state, footingAt(plan, state, measured, body.post, at))
+    const [held] = heldOn(post, body.state, state, footingAt(known, body.post, at))
     if (!held) {
       states.set(body.post, body.state)
       return []

@@ -148,7 +148,7 @@ test('every edit and record says who; an inspector only looks, and only a lead t
   expect(
     await refused(
       'lead',
-      REASONS.map((state) => of(`r-${state}`, { kind: 'override', post: 'A1', state, reason: 'a test' })),
+      REASONS.map((state, k) => of(`r-${k}`, { kind: 'override', post: 'A1', state, reason: 'a test' })),
     ),
   ).toEqual([])
   expect(await refused('inspector', [of('p3', { kind: 'state', post: 'A1', state: 'inspected' })])).toEqual([])

@@ -280,7 +280,8 @@ describe('records at the server', () => {
   }
   test('sent twice it counts once; with another text it is turned away, and stays as first sent', async () => {
     await post([one])
-    const told = (await (await post([one, { ...one, body: { ...one.body, post: 'A3' } }])).json()) as {
+    const other = { ...one, body: { kind: 'cut', post: 'A2', lengthIn: 100 } }
+    const told = (await (await post([one, other])).json()) as {
       refused: { id: string; issues: { code: string }[] }[]
     }
     expect(told.refused).toMatchObject([{ id: 'twice1', issues: [{ code: 'id-taken' }] }])

@@ -1,24 +1,21 @@
-import { type DBSchema, type IDBPDatabase, openDB, type OpenDBCallbacks, wrap } from 'idb'
+import { type DBSchema, type IDBPDatabase, openDB, type OpenDBCallbacks } from 'idb'
 
 /**
  * A store of this browser, opened when it is first used. One that would not open is tried again at its next use; one that
  * a newer page needs to change, or that the browser has closed, is let go. So is that of a page that is left: a browser
- * may put it aside as it is, and what it holds open would keep the next page waiting for ever. `early` hands over what
- * the head of the page has begun to open, once.
+ * may put it aside as it is, and what it holds open would keep the next page waiting for ever.
  */
 export function storeOf<S extends DBSchema>(
   name: string,
   version: number,
   upgrade: NonNullable<OpenDBCallbacks<S>['upgrade']>,
-  early?: () => Promise<IDBDatabase | null>,
 ): () => Promise<IDBPDatabase<S>> {
   let opened: Promise<IDBPDatabase<S>> | null = null
   const letGo = () => {
     opened = null
   }
   const open = async (): Promise<IDBPDatabase<S>> => {
-    const begun = (await early?.()) ?? null
-    const db = begun ? (wrap(begun) as unknown as IDBPDatabase<S>) : await openDB<S>(name, version, { upgrade })
+    const db = await openDB<S>(name, version, { upgrade })
     db.addEventListener('close', letGo)
     db.addEventListener('versionchange', () => {
       letGo()

@@ -1,4 +1,4 @@
-/** The stores of the field in a browser, as data: a page's head opens them before any script of ours has come. */
+/** The stores of the field in a browser. */
 export const FIELD_STORE = {
   name: 'burdock-field',
   /** As browsers count it. */

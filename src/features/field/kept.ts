@@ -7,7 +7,7 @@ import type { Sheet } from '@/formats/crewbook'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
 import { FIELD_STORE } from './fieldStore'
-import { earlyStore, notePlan } from './firstPlan'
+import { notePlan } from './firstPlan'
 
 /** A record on this device: waiting for the server, known to it, or set aside because the server did not take it. */
 interface Kept {
@@ -35,7 +35,7 @@ function makeParts(db: IDBPDatabase<Store>): void {
     if (index !== null) made.createIndex(index, index)
   }
 }
-const store = storeOf<Store>(FIELD_STORE.name, FIELD_STORE.version, makeParts, earlyStore)
+const store = storeOf<Store>(FIELD_STORE.name, FIELD_STORE.version, makeParts)
 
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
 const keptOf = (jobId: string, { record, receivedAt, moved }: Stored): Kept => ({

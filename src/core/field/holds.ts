@@ -1,4 +1,4 @@
-import type { CureClock, HoleVerdict } from './holeLog'
+import { type CureClock, type HoleNeed, type HoleVerdict, judgeHole } from './holeLog'
 import { type FieldState, overrideKey, reached } from './fold'
 import { type Inspection, POST_STATES, type PostState } from './kinds'
 
@@ -22,6 +22,31 @@ export interface Footing {
   readonly verdict: HoleVerdict | null
   readonly isDug: boolean
   readonly cure: CureClock | null
+}
+
+/** What of a post’s hole the plan and the readings say. */
+export interface HoleOf {
+  readonly post: string
+  readonly hasConcrete: boolean
+  readonly need: HoleNeed | null
+  /** As dug, inches; null where that is not known. */
+  readonly depthIn: number | null
+}
+
+/** What is known of a post’s footing; `cureSince` tells how far concrete has cured that was poured then. */
+export function footingOf(
+  state: FieldState,
+  { post, hasConcrete, need, depthIn }: HoleOf,
+  cureSince: (poured: string) => CureClock,
+): Footing {
+  const log = state.holes[post]
+  const poured = state.pours[post]?.at(-1)
+  return {
+    hasConcrete,
+    verdict: log && need ? judgeHole(need, log, depthIn) : null,
+    isDug: depthIn !== null,
+    cure: poured ? cureSince(poured.body.poured) : null,
+  }
 }
 
 /** What concrete must be able to carry before a state, as `cureClock` says it. */

@@ -10,8 +10,8 @@ export {
   STRING_SIDES,
 } from './kinds'
 export type { Delivered, Found, Inspection, PieceState, PostState, StringSide } from './kinds'
-export { heldOn, holdOf, INSPECTED_AT, isPassed } from './holds'
-export type { Footing, Held, Hold } from './holds'
+export { footingOf, heldOn, holdOf, INSPECTED_AT, isPassed } from './holds'
+export type { Footing, Held, Hold, HoleOf } from './holds'
 export { deliveredOff } from './delivered'
 export { guessedF, hoursOfDays } from './temps'
 export { squaringOf } from './squaring'

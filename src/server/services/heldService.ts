@@ -6,8 +6,8 @@ import {
   type FieldState,
   foldRecords,
   type Footing,
+  footingOf,
   heldOn,
-  judgeHole,
   measure,
   type Measured,
   type RefusedRecord,
@@ -36,14 +36,13 @@ interface Known {
 
 /** What is known of a post’s footing when a step was taken. */
 function footingAt({ plan: { derived }, state, measured }: Known, post: string, at: string): Footing {
-  const [log, need, depthIn] = [state.holes[post], derived.needs[post], measured.dugIn[post] ?? null]
-  const poured = state.pours[post]?.at(-1)
-  return {
+  const hole = {
+    post,
     hasConcrete: derived.holes.some(({ postIds, bags }) => bags > 0 && postIds.includes(post)),
-    verdict: log && need ? judgeHole(need, log, depthIn) : null,
-    isDug: depthIn !== null,
-    cure: poured ? cureClock(poured.body.poured, at, [], WARMEST_F) : null,
+    need: derived.needs[post] ?? null,
+    depthIn: measured.dugIn[post] ?? null,
   }
+  return footingOf(state, hole, (poured) => cureClock(poured, at, [], WARMEST_F))
 }
 
 const isStep = (record: FieldRecord): record is FieldRecord & { readonly body: { readonly kind: 'state' } } =>

@@ -4,12 +4,11 @@ import { canSpeak, setSpeaks, speaks } from '@/devices/answer'
 import { type Rod, simulatedRod } from '@/devices/rod'
 import { Measure } from '@/ui'
 import type { Entry } from './Keypad'
-import { nextOn, rodWords } from './readings'
+import { besideEachOther, nextOn, rodWords } from './readings'
 import type { Reading } from './useReading'
 
 /** The row’s posts, the target among them. */
 export function RowChips({ r }: { readonly r: Reading }) {
-  const from = Math.max(0, Math.min(r.at - 2, r.row.length - SHOWN))
   const signOf = (id: string) => {
     if (r.places.suspect(id)) return 'again'
     if (r.places.sure(id)) return '✓✓'
@@ -17,7 +16,7 @@ export function RowChips({ r }: { readonly r: Reading }) {
   }
   return (
     <div className="chips" role="group" aria-label="Posts">
-      {r.row.slice(from, from + SHOWN).map((id) => (
+      {besideEachOther(r.row, r.at, SHOWN, 2).map((id) => (
         <button
           key={id}
           type="button"

@@ -6,7 +6,6 @@ import { storeOf } from '@/devices/store'
 import type { Sheet } from '@/formats/crewbook'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
-import { FIELD_STORE } from './fieldStore'
 import { notePlan } from './firstPlan'
 
 /** A record on this device: waiting for the server, known to it, or set aside because the server did not take it. */
@@ -30,12 +29,12 @@ interface Store extends DBSchema {
 }
 
 function makeParts(db: IDBPDatabase<Store>): void {
-  for (const { part, index } of FIELD_STORE.parts) {
-    const made = (db as unknown as IDBPDatabase).createObjectStore(part, { keyPath: 'key' })
-    if (index !== null) made.createIndex(index, index)
-  }
+  db.createObjectStore('records', { keyPath: 'key' }).createIndex('jobId', 'jobId')
+  db.createObjectStore('meta', { keyPath: 'key' })
 }
-const store = storeOf<Store>(FIELD_STORE.name, FIELD_STORE.version, makeParts)
+/** As browsers count it. */
+const STORE_VERSION = 10
+const store = storeOf<Store>('burdock-field', STORE_VERSION, makeParts)
 
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
 const keptOf = (jobId: string, { record, receivedAt, moved }: Stored): Kept => ({

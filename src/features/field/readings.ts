@@ -68,4 +68,10 @@ export const rodWords = (on: RodOn, embedded: boolean): string => {
   return on === 'footing' ? 'Rod on the pad' : 'Rod on the ground'
 }
 
+/** So many of a row as stand beside each other on a phone, `before` of them before the one at work where there are. */
+export function besideEachOther<T>(row: readonly T[], at: number, shown: number, before: number): readonly T[] {
+  const from = Math.max(0, Math.min(at - before, row.length - shown))
+  return row.slice(from, from + shown)
+}
+
 export const EMPTY: Entry = { whole: null, sixteenths: null }

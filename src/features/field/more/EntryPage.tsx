@@ -111,6 +111,9 @@ export function EntryPage({ picks, empty, around, most, feet = false, told, keys
   )
 }
 
+/** So many keys to pick among stand beside each other. */
+export const SHOWN = 4
+
 /** Keys to pick among a few, as the rows of posts have them. */
 export function Picks<T extends string>({
   label,

@@ -4,7 +4,8 @@ import { girtFromGap, plannedGapIn } from '@/core/field'
 import { formatLength, inchesAlone } from '@/core/units'
 import type { FieldPage } from '../page'
 import { useLog, useMeasured } from '../useField'
-import { EntryPage, Picks, type Told } from './EntryPage'
+import { besideEachOther } from '../readings'
+import { EntryPage, Picks, SHOWN, type Told } from './EntryPage'
 
 /** What a girt is shorter than its gap, inches. */
 const PLAYS = [1 / 8, 1 / 4, 1 / 16] as const
@@ -64,14 +65,13 @@ export function GapsView(page: FieldPage) {
   const { lengthIn } = girtFromGap({ state, ...gap, playIn })
   const before = gaps[at - 1]
   const last = of(gap) ?? (before && of(before))
-  const shownFrom = Math.max(0, Math.min(at - 1, gaps.length - 4))
   const between = ({ from, to }: { readonly from: string; readonly to: string }) => `${names[from]}–${names[to]}`
   return (
     <EntryPage
       picks={
         <Picks
           label="Gaps"
-          all={gaps.slice(shownFrom, shownFrom + 4).map((each) => [each.key, between(each), of(each) ? '✓' : '○'])}
+          all={besideEachOther(gaps, at, SHOWN, 1).map((each) => [each.key, between(each), of(each) ? '✓' : '○'])}
           picked={gap.key}
           onPick={setPicked}
         />

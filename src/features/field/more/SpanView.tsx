@@ -4,7 +4,8 @@ import type { Post } from '@/core/layout'
 import { inchesAlone, formatLength } from '@/core/units'
 import type { FieldPage } from '../page'
 import { useLog } from '../useField'
-import { EntryPage, Picks, type Told } from './EntryPage'
+import { besideEachOther } from '../readings'
+import { EntryPage, Picks, SHOWN, type Told } from './EntryPage'
 
 const MOST_IN = 2400
 /** A truss bears where the posts are this near to its span, inches. */
@@ -57,14 +58,13 @@ export function SpanView({ derived }: FieldPage) {
   const truss = delivered.filter(({ body }) => body.what === 'truss span').at(-1)?.body.inches
   const said = of(line)
   const last = said ?? of(lines[at - 1])
-  const from = Math.max(0, Math.min(at - 1, lines.length - 4))
   const name = (each: Line) => `${each.from.name}–${each.to.name}`
   return (
     <EntryPage
       picks={
         <Picks
           label="Trusses"
-          all={lines.slice(from, from + 4).map((each) => [each.key, name(each), of(each) ? '✓' : '○'])}
+          all={besideEachOther(lines, at, SHOWN, 1).map((each) => [each.key, name(each), of(each) ? '✓' : '○'])}
           picked={line.key}
           onPick={setPicked}
         />

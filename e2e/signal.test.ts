@@ -108,6 +108,16 @@ describe('ready without a signal', () => {
     }
   })
 
+  test('pages that are left before they stand keep no later page waiting', async () => {
+    for (let left = 0; left < 40; left += 1) {
+      await open(['/read', '/post/B1', '/hole/A2', ''][left % 4])
+      await driver.sleep((left * 37) % 300)
+    }
+    await open('/post/B1')
+    await at.waitText('.field', /Post card B1[\s\S]*Marks from its own bottom/)
+    await today(/B1/)
+  })
+
   withTools('another network’s page in between is neither shown over a card nor kept', async () => {
     const { identifier } = await tools().sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
       source:

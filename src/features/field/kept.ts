@@ -2,7 +2,7 @@ import type { DBSchema, IDBPDatabase } from 'idb'
 import { type FieldPlan, isFieldPlan } from '@/core/derive'
 import { type FieldRecord, type Moved, type Stored, upToDate } from '@/core/field'
 import type { Issue } from '@/core/result'
-import { storeOf } from '@/devices/store'
+import { storeOf, write } from '@/devices/store'
 import type { Sheet } from '@/formats/crewbook'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
@@ -47,10 +47,8 @@ const keptOf = (jobId: string, { record, receivedAt, moved }: Stored): Kept => (
 })
 
 /** Keeps records of a job in this browser: all of them or none. */
-export async function keepRecords(jobId: string, stored: readonly Stored[]): Promise<void> {
-  const writing = (await store()).transaction('records', 'readwrite')
-  await Promise.all([...stored.map((each) => writing.store.put(keptOf(jobId, each))), writing.done])
-}
+export const keepRecords = (jobId: string, stored: readonly Stored[]): Promise<void> =>
+  write(store, 'records', (records) => stored.map((each) => records.put(keptOf(jobId, each))))
 
 /** A record that the server did not take, and why. */
 export interface SetAside {
@@ -59,26 +57,24 @@ export interface SetAside {
 }
 
 /** Sets records aside, so that they are not sent again and not forgotten either. */
-export async function keepAside(jobId: string, aside: readonly SetAside[]): Promise<void> {
-  const writing = (await store()).transaction('records', 'readwrite')
-  for (const { id, issues } of aside) {
-    const kept = await writing.store.get(keyOf(jobId, id))
-    if (kept) await writing.store.put({ ...kept, refused: issues })
-  }
-  await writing.done
-}
+export const keepAside = (jobId: string, aside: readonly SetAside[]): Promise<void> =>
+  write(store, 'records', async (records) => {
+    const kept = await Promise.all(aside.map(({ id }) => records.get(keyOf(jobId, id))))
+    return kept.flatMap((each, i) => (each ? [records.put({ ...each, refused: aside[i].issues })] : []))
+  })
 
 /** Drops a record from this device. */
-export const dropRecord = async (jobId: string, id: string): Promise<void> =>
-  (await store()).delete('records', keyOf(jobId, id))
+export const dropRecord = (jobId: string, id: string): Promise<void> =>
+  write(store, 'records', (records) => [records.delete(keyOf(jobId, id))])
 
-const keepMeta = async (key: string, value: unknown): Promise<unknown> => (await store()).put('meta', { key, value })
+const keepMeta = (key: string, value: unknown): Promise<void> =>
+  write(store, 'meta', (meta) => [meta.put({ key, value })])
 const metaOf = async (key: string): Promise<unknown> => (await (await store()).get('meta', key))?.value
 
 /** Keeps who works with this device. */
-export const keepWho = (who: string): Promise<unknown> => keepMeta('who', who)
+export const keepWho = (who: string): Promise<void> => keepMeta('who', who)
 /** Keeps which set-up this device reads from. */
-export const keepSetup = (jobId: string, setup: string): Promise<unknown> => keepMeta(`setup:${jobId}`, setup)
+export const keepSetup = (jobId: string, setup: string): Promise<void> => keepMeta(`setup:${jobId}`, setup)
 
 const textOr = <T>(value: unknown, other: T): string | T => (typeof value === 'string' ? value : other)
 
@@ -131,11 +127,13 @@ const afterFrame = (): Promise<void> =>
       })
 
 async function writePlan(jobId: string, plan: KeptPlan): Promise<void> {
-  const writing = (await store()).transaction('meta', 'readwrite')
-  const had = readable((await writing.store.get(PLAN + jobId))?.value)
-  if (had === null || had.revision <= plan.revision) await writing.store.put({ key: PLAN + jobId, value: plan })
-  await writing.done
-  notePlan(jobId, Math.max(had?.revision ?? 0, plan.revision))
+  let newest = plan.revision
+  await write(store, 'meta', async (meta) => {
+    const had = readable((await meta.get(PLAN + jobId))?.value)
+    newest = Math.max(had?.revision ?? 0, plan.revision)
+    return newest === plan.revision ? [meta.put({ key: PLAN + jobId, value: plan })] : []
+  })
+  notePlan(jobId, newest)
 }
 
 /**
@@ -155,7 +153,7 @@ export async function keptPlan(jobId: string): Promise<KeptPlan | null> {
 }
 
 /** The plan that this device's people last said they have seen: what has changed since is told against it. */
-export const keepSeen = (jobId: string, plan: KeptPlan | null): Promise<unknown> => keepMeta(SEEN + jobId, plan)
+export const keepSeen = (jobId: string, plan: KeptPlan | null): Promise<void> => keepMeta(SEEN + jobId, plan)
 export const keptSeen = async (jobId: string): Promise<KeptPlan | null> => readable(await metaOf(SEEN + jobId))
 
 /** The sheets of a job as the office drew them from one revision of its plan. */
@@ -168,12 +166,11 @@ const SHEETS = 'sheets:'
 const sheetsKey = (jobId: string, revision: number | ''): string => `${SHEETS}${jobId}:${revision}`
 
 /** Keeps the sheets of a job in the place of those of earlier plans. */
-export async function keepSheets(jobId: string, sheets: KeptSheets): Promise<void> {
-  const writing = (await store()).transaction('meta', 'readwrite')
-  await writing.store.delete(ofSheets(jobId))
-  await writing.store.put({ key: sheetsKey(jobId, sheets.revision), value: sheets })
-  await writing.done
-}
+export const keepSheets = (jobId: string, sheets: KeptSheets): Promise<void> =>
+  write(store, 'meta', (meta) => [
+    meta.delete(ofSheets(jobId)),
+    meta.put({ key: sheetsKey(jobId, sheets.revision), value: sheets }),
+  ])
 /** All that is kept of the sheets of a job. */
 const ofSheets = (jobId: string): IDBKeyRange => {
   const from = sheetsKey(jobId, '')
@@ -217,7 +214,7 @@ export async function canKeep(): Promise<boolean> {
     const probe = `probe:${newId(8)}`
     await keepMeta(probe, PROBE)
     if ((await metaOf(probe)) !== PROBE) return false
-    await (await store()).delete('meta', probe)
+    await write(store, 'meta', (meta) => [meta.delete(probe)])
     const { quota, usage } = (await navigator.storage?.estimate?.()) ?? {}
     return quota === undefined || quota - (usage ?? 0) > LEAST_ROOM
   } catch {
@@ -226,5 +223,5 @@ export async function canKeep(): Promise<boolean> {
 }
 
 /** Who was signed in here when the office was last asked. */
-export const keepMe = (me: Asking): Promise<unknown> => keepMeta('me', me)
+export const keepMe = (me: Asking): Promise<void> => keepMeta('me', me)
 export const keptMe = async (): Promise<Asking | null> => ((await metaOf('me')) as Asking | null | undefined) ?? null

@@ -50,11 +50,16 @@ export function listen(jobId: string, tell: (news: News | null) => void): Live {
     else start()
   }
   document.addEventListener('visibilitychange', seen)
+  // A page that a browser puts aside keeps no connection either.
+  addEventListener('pagehide', close)
+  addEventListener('pageshow', seen)
   start()
   return {
     on: () => open,
     stop: () => {
       document.removeEventListener('visibilitychange', seen)
+      removeEventListener('pagehide', close)
+      removeEventListener('pageshow', seen)
       close()
     },
   }

@@ -2,7 +2,7 @@ import type { DBSchema } from 'idb'
 import { parseJob } from '@/core/files'
 import type { History, Job } from '@/core/model'
 import { keepSame } from '@/core/result'
-import { storeOf } from '@/devices/store'
+import { storeOf, write } from '@/devices/store'
 import { newId } from '@/formats/ids'
 import { resumeSave } from './saveId'
 
@@ -58,8 +58,8 @@ export function holdTab(): void {
 /** Keeps an edit in this browser; false where the browser refuses to (a private window, a full disk). */
 export async function keepDraft(draft: Omit<Draft, 'key' | 'tab' | 'at'>): Promise<boolean> {
   try {
-    const db = await store()
-    await db.put('drafts', { ...draft, key: `${draft.jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() })
+    const kept = { ...draft, key: `${draft.jobId}:${thisTab()}`, tab: thisTab(), at: Date.now() }
+    await write(store, 'drafts', (drafts) => [drafts.put(kept)])
     return true
   } catch {
     return false
@@ -81,8 +81,7 @@ export async function keepSteps(jobId: string, { past, present, future }: Histor
     at: Date.now(),
   }
   try {
-    const db = await store()
-    await db.put('steps', steps)
+    await write(store, 'steps', (kept) => [kept.put(steps)])
   } catch {
     /* Undo works until the page is left. */
   }
@@ -91,8 +90,9 @@ export async function keepSteps(jobId: string, { past, present, future }: Histor
 /** Forgets the steps of windows that were not seen for long. */
 async function dropOldSteps(): Promise<void> {
   const old = IDBKeyRange.upperBound(Date.now() - STEPS_LAST_MS, true)
-  const steps = (await store()).transaction('steps', 'readwrite').store
-  for (const key of await steps.index('at').getAllKeys(old)) await steps.delete(key)
+  await write(store, 'steps', async (steps) =>
+    (await steps.index('at').getAllKeys(old)).map((key) => steps.delete(key)),
+  )
 }
 
 /** The steps that this window had of a job whose document is still the same; null where there are none. */
@@ -121,7 +121,7 @@ export const knownRevision = (jobId: string): number => Number(sessionStorage.ge
 /** Forgets what was kept; where nothing could be kept there is nothing to forget. */
 export async function dropDraft(jobId: string, tab = thisTab()): Promise<void> {
   try {
-    await (await store()).delete('drafts', `${jobId}:${tab}`)
+    await write(store, 'drafts', (drafts) => [drafts.delete(`${jobId}:${tab}`)])
   } catch {
     /* Nothing was kept. */
   }

@@ -1,6 +1,6 @@
 import type { DBSchema } from 'idb'
 import { PHOTO_MOST_BYTES } from '@/core/field'
-import { storeOf } from '@/devices/store'
+import { storeOf, write } from '@/devices/store'
 
 // Pictures are no records: a record names them, and they follow it to the office by themselves, when there is a signal.
 
@@ -44,10 +44,12 @@ export async function scaled(file: Blob): Promise<Blob> {
   throw new Error('The picture is too large')
 }
 
+const keep = (photo: KeptPhoto): Promise<void> => write(store, 'photos', (photos) => [photos.put(photo)])
+
 /** Keeps a picture on this device, and sends it. */
 export async function keepPhoto(jobId: string, id: string, photo: Blob): Promise<void> {
   const jpeg = await photo.arrayBuffer()
-  await (await store()).put('photos', { key: keyOf(jobId, id), jobId, id, jpeg, sent: false })
+  await keep({ key: keyOf(jobId, id), jobId, id, jpeg, sent: false })
   void sendPhotos(jobId).catch(() => undefined)
 }
 
@@ -70,7 +72,7 @@ export function sendPhotos(jobId: string): Promise<void> {
           headers: { 'content-type': 'image/jpeg' },
           body: photo.jpeg,
         })
-        if (reply.ok) await (await store()).put('photos', { ...photo, sent: true })
+        if (reply.ok) await keep({ ...photo, sent: true })
       }
     })
   return sending

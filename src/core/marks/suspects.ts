@@ -118,13 +118,35 @@ const rankOf = ({ against, spreadIn }: Model): number => Math.max(LEAST_SPREAD_I
 /** How many numbers each model fits to the readings: what is fitted lies nearer to them than the truth does. */
 const FITTED: Readonly<Record<Against, number>> = { plan: 1, ground: 3, neighbors: 0 }
 
-/** Spread of the other readings of its set-up; of all where those are too few. */
-function spreadOfOthers(id: string, { against, off }: Model, setUpOf: Judged['setUpOf']): number {
-  const others = [...off].filter(([other]) => other !== id)
-  const own = others.filter(([other]) => setUpOf(other) === setUpOf(id))
-  const known = own.length >= OTHERS_LEAST ? own : others
-  const free = known.length / Math.max(1, known.length - FITTED[against])
-  return Math.max(LEAST_SPREAD_IN, free * spreadOf(known.map(([, value]) => value)))
+/** Spread of the other readings of one’s set-up; of all where those are too few. */
+function spreadOfOthers({ against, off }: Model, setUpOf: Judged['setUpOf']): (id: string) => number {
+  const all = spreadWithout([...off.values()], FITTED[against])
+  const ofSetUps = new Map(
+    [...new Set([...off.keys()].map(setUpOf))].map((setUp) => {
+      const own = [...off].flatMap(([id, value]) => (setUpOf(id) === setUp ? [value] : []))
+      return [setUp, own.length > OTHERS_LEAST ? spreadWithout(own, FITTED[against]) : all]
+    }),
+  )
+  return (id) => {
+    const spread = ofSetUps.get(setUpOf(id)) ?? all
+    return spread(off.get(id) ?? 0)
+  }
+}
+
+/** Spread of a list without one of its values; those that are alike leave the same behind. */
+function spreadWithout(list: readonly number[], fitted: number): (value: number) => number {
+  const known = new Map<number, number>()
+  const sorted = [...list].sort((one, other) => one - other)
+  return (value) => {
+    const before = known.get(value)
+    if (before !== undefined) return before
+    const own = sorted.indexOf(value)
+    const others = sorted.filter((_, i) => i !== own)
+    const free = others.length / Math.max(1, others.length - fitted)
+    const spread = Math.max(LEAST_SPREAD_IN, free * spreadOf(others))
+    known.set(value, spread)
+    return spread
+  }
 }
 
 /** A neighbor that reads the very same, where this place should not. */
@@ -183,14 +205,16 @@ interface Measure {
   readonly spreadIn: number
 }
 
-function measuresOf({ readings, site, setUpOf }: Judged): ReadonlyMap<string, Measure> {
-  const models = modelsOf(readings, site)
+type Offs = ReadonlyMap<Against, Off>
+
+function measuresOf({ readings, site, setUpOf }: Judged) {
+  const models = modelsOf(readings, site).map((model) => ({ ...model, spreadOf: spreadOfOthers(model, setUpOf) }))
   const measures = new Map<string, Measure>()
   for (const id of readings.keys()) {
     const model = models.find(({ off }) => off.has(id))
-    if (model) measures.set(id, { against: model.against, spreadIn: spreadOfOthers(id, model, setUpOf) })
+    if (model) measures.set(id, { against: model.against, spreadIn: model.spreadOf(id) })
   }
-  return measures
+  return { measures, offs: new Map(models.map(({ against, off }) => [against, off])) as Offs }
 }
 
 const OFF: Readonly<Record<Against, (readings: Readings, site: ReadSite) => Off>> = {
@@ -199,20 +223,23 @@ const OFF: Readonly<Record<Against, (readings: Readings, site: ReadSite) => Off>
   neighbors: offNeighbors,
 }
 
+/** How far these readings are off what each model says of them. */
+function offsOf(models: Iterable<Against>, { readings, site }: Judged): Offs {
+  return new Map([...models].map((against) => [against, OFF[against](readings, site)]))
+}
+
 /** The worst of what is suspect among these readings; null where they agree. */
 function worstOf(
   judged: Judged,
   measures: ReadonlyMap<string, Measure>,
+  offs: Offs,
   sure: ReadonlySet<string>,
 ): readonly [string, Suspicion] | null {
-  const off = new Map<Against, Off>()
-  for (const { against } of measures.values())
-    if (!off.has(against)) off.set(against, OFF[against](judged.readings, judged.site))
   let worst: readonly [string, Suspicion] | null = null
   let most = 0
   for (const id of judged.readings.keys()) {
     const measure = measures.get(id)
-    const model = measure && off.get(measure.against)
+    const model = measure && offs.get(measure.against)
     if (!measure || !model?.has(id) || sure.has(id)) continue
     const spreads = Math.abs(model.get(id) ?? 0) / measure.spreadIn
     if (spreads <= most) continue
@@ -261,12 +288,15 @@ export function suspectsOf(
   for (const [id, { order, with: other }] of orderDoubts(all, site, sure))
     suspects[id] = { kind: order, readingIn: all.get(id) ?? 0, with: other }
   const left = new Map([...all].filter(([id]) => !(id in suspects)))
-  const measures = measuresOf({ readings: left, site, setUpOf })
+  const judged = { readings: left, site, setUpOf }
+  const { measures, offs } = measuresOf(judged)
+  let now = offs
   while (left.size > OTHERS_LEAST) {
-    const worst = worstOf({ readings: left, site, setUpOf }, measures, sure)
+    const worst = worstOf(judged, measures, now, sure)
     if (!worst) break
     suspects[worst[0]] = worst[1]
     left.delete(worst[0])
+    now = offsOf(offs.keys(), judged)
   }
   return suspects
 }

@@ -3,7 +3,11 @@ import { useSyncExternalStore } from 'react'
 import { useOffline, takeNewer } from '@/devices/offline'
 import { FieldApp } from './FieldApp'
 import { FieldJobs } from './FieldJobs'
+import { openStores } from './kept'
 import { Plain } from './Plain'
+
+// Before React has taken the page over: a slow phone is busy with that for a third of a second, and its store is not.
+if (typeof indexedDB !== 'undefined') openStores()
 
 const never = () => () => undefined
 /** The address that was opened; null while the build makes the page. */

@@ -18,10 +18,7 @@ export function notePlan(jobId: string, revision: number): void {
   }
 }
 
-/**
- * Runs in a page's head, before any script of ours has come: the plan is on its way while they are. The stores are not
- * opened here: a page that one engine puts aside with a store half open kept the next page waiting.
- */
+/** Runs in a page's head, before any script of ours has come: the plan is on its way while they are. */
 export const ASK_PLAN = `(() => {
   const id = /^\\/field\\/([^/]+)/.exec(location.pathname)
   if (!id) return

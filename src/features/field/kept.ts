@@ -36,6 +36,9 @@ function makeParts(db: IDBPDatabase<Store>): void {
 const STORE_VERSION = 10
 const store = storeOf<Store>('burdock-field', STORE_VERSION, makeParts)
 
+/** Has the stores opened, and made where there are none, before they are asked for. */
+export const openStores = (): void => void store().catch(() => undefined)
+
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
 const keptOf = (jobId: string, { record, receivedAt, moved }: Stored): Kept => ({
   key: keyOf(jobId, record.id),
@@ -80,11 +83,12 @@ const textOr = <T>(value: unknown, other: T): string | T => (typeof value === 's
 
 /** What this browser has kept of a job, its own name, who works with it and the set-up that it reads from. */
 export async function recall(jobId: string) {
+  // One transaction for all of it: each costs a slow phone ten milliseconds.
+  const reading = (await store()).transaction(['records', 'meta'])
+  const meta = reading.objectStore('meta')
   const [kept, device, who, setup] = await Promise.all([
-    store().then((db) => db.getAllFromIndex('records', 'jobId', jobId)),
-    metaOf('device'),
-    metaOf('who'),
-    metaOf(`setup:${jobId}`),
+    reading.objectStore('records').index('jobId').getAll(jobId),
+    ...['device', 'who', `setup:${jobId}`].map(async (key) => (await meta.get(key))?.value),
   ])
   const name = textOr(device, `d-${newId(8)}`)
   // Not waited for: what is written after it is kept after it.

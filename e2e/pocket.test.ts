@@ -1,33 +1,21 @@
 import { spawnSync } from 'node:child_process'
-import { By, Key, type WebDriver, type WebElement } from 'selenium-webdriver'
+import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { FIGURE_NAMES } from '@/core/pocket/names'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { BASE, desk, PATIENCE } from './testing/desk'
+import { IS_WEBKIT, resize, toolsOf, withTools } from './testing/screen'
 
 // The pocket: every figure on a desk by keyboard and on a phone by thumb, what was typed last, cards, jobs, and no signal.
 let driver: WebDriver
 let at: ReturnType<typeof desk>
-type Tools = {
-  sendDevToolsCommand: (command: string, given: object) => Promise<void>
-  sendAndGetDevToolsCommand: (command: string, given: object) => Promise<{ data: string }>
-}
-const tools = () => driver as unknown as Tools
 const door = (path: string) => fetch(`${process.env.BURDOCK_DOOR}/${path}`)
-const size = (width: number, height: number, coarse = false) =>
-  Promise.all([
-    tools().sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
-      width,
-      height,
-      deviceScaleFactor: 1,
-      mobile: false,
-    }),
-    tools().sendDevToolsCommand('Emulation.setTouchEmulationEnabled', { enabled: coarse, maxTouchPoints: 1 }),
-  ])
+const size = (width: number, height: number, byFinger = false) => resize(driver, width, height, byFinger)
 /** Opens a figure by its address, as a link does, in a page loaded anew. */
 const open = async (name: string) => {
   await driver.get('about:blank')
   await driver.get(`${BASE}/pocket#${name}`)
-  await at.find('.answer, main.empty')
+  const isFigure = (FIGURE_NAMES as readonly string[]).includes(name)
+  await at.find(isFigure ? '.answer' : 'main.empty')
 }
 const textOf = async (css: string) => (await at.text(css)).replaceAll('\u00a0', ' ')
 const values = () =>
@@ -124,6 +112,7 @@ describe('on a desk, by keyboard', () => {
     await retype(`50'`)
     await open('pitch')
     await open('equal-spaces')
+    await at.find('.fields input')
     expect((await values())[0]).toBe(`50'`)
     expect(await at.text('.index section')).toMatch(/Used last[\s\S]*Equal spaces[\s\S]*Pitch/)
     await (await at.byText(`button`, 'mm')).click()
@@ -150,19 +139,21 @@ describe('on a desk, by keyboard', () => {
     await open('stairs')
     await (await at.byText('a', 'Gate')).click()
     await at.waitText('.named h1', /Gate/)
-    expect(await driver.getTitle()).toBe('Gate · Pocket')
+    await driver.wait(until.titleIs('Gate · Pocket'), PATIENCE)
     await driver.navigate().back()
     await at.waitText('.named h1', /Stairs/)
     await open('spiral')
     await at.waitText('main', /No figure of that name/)
   })
-  test('cards are printed four to a sheet, whole, on one page', async () => {
+  withTools('cards are printed four to a sheet, whole, on one page', async () => {
     for (const name of ['knee-brace', 'rafter', 'stairs']) {
       await open(name)
       await (await at.byText('button', 'Put it on the sheet')).click()
     }
     await open('suppliers')
-    const { data } = await tools().sendAndGetDevToolsCommand('Page.printToPDF', { preferCSSPageSize: true })
+    const { data } = await toolsOf(driver).sendAndGetDevToolsCommand<{ data: string }>('Page.printToPDF', {
+      preferCSSPageSize: true,
+    })
     const text = spawnSync('pdftotext', ['-layout', '-', '-'], { input: Buffer.from(data, 'base64') }).stdout.toString()
     expect(text.split('\f').filter((page) => page.trim() !== '')).toHaveLength(1)
     for (const title of ['Knee brace', 'Rafter', 'Stairs', 'Suppliers']) expect(text).toContain(title)
@@ -237,7 +228,7 @@ describe('on a phone, by thumb', () => {
       await open(name)
       await size(412, 892, true)
       expect(await driver.executeScript('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(412)
-      expect(await driver.executeScript('return matchMedia("(pointer: coarse)").matches')).toBe(true)
+      expect(await driver.executeScript('return matchMedia("(pointer: coarse)").matches')).toBe(!IS_WEBKIT)
       const [box] = await driver.findElements(By.css('.fields input[inputmode=none]'))
       if (box) {
         await box.click()
@@ -257,34 +248,37 @@ describe('on a phone, by thumb', () => {
       expect(await at.faults()).toEqual([])
     },
   )
-  test('a first tap picks the length for the blade, a second brings the keys; the next length has the blade again', async () => {
-    await size(412, 892, true)
-    await open('rod-marks')
-    const [first, second] = await driver.findElements(By.xpath("//label[.='reads']/following-sibling::span/input"))
-    const tap = async (input: WebElement) => {
-      const { x, y, width, height } = await input.getRect()
-      const touchPoints = [{ x: x + width / 2, y: y + height / 2 }]
-      await tools().sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints })
-      await tools().sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
-      await driver.wait(
-        async () => (await driver.switchTo().activeElement().getId()) === (await input.getId()),
-        PATIENCE,
-      )
-    }
-    const keysOf = (input: WebElement | undefined) => input?.getAttribute('inputmode')
-    if (!first || !second) throw new Error('no readings')
-    await tap(first)
-    expect(await keysOf(first)).toBe('none')
-    await at.waitText('.blade', /A1 reads/)
-    await tap(first)
-    await driver.wait(async () => (await keysOf(first)) === 'text', PATIENCE)
-    await tap(second)
-    expect([await keysOf(first), await keysOf(second)]).toEqual(['none', 'none'])
-    const before = await textOf('.shout')
-    await (await at.find('[aria-label*="an inch less"]')).click()
-    expect(await textOf('.shout')).not.toBe(before)
-  })
-  test('the blade slides under the thumb, and the answer with it', async () => {
+  withTools(
+    'a first tap picks the length for the blade, a second brings the keys; the next length has the blade again',
+    async () => {
+      await size(412, 892, true)
+      await open('rod-marks')
+      const [first, second] = await driver.findElements(By.xpath("//label[.='reads']/following-sibling::span/input"))
+      const tap = async (input: WebElement) => {
+        const { x, y, width, height } = await input.getRect()
+        const touchPoints = [{ x: x + width / 2, y: y + height / 2 }]
+        await toolsOf(driver).sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints })
+        await toolsOf(driver).sendDevToolsCommand('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] })
+        await driver.wait(
+          async () => (await driver.switchTo().activeElement().getId()) === (await input.getId()),
+          PATIENCE,
+        )
+      }
+      const keysOf = (input: WebElement | undefined) => input?.getAttribute('inputmode')
+      if (!first || !second) throw new Error('no readings')
+      await tap(first)
+      expect(await keysOf(first)).toBe('none')
+      await at.waitText('.blade', /A1 reads/)
+      await tap(first)
+      await driver.wait(async () => (await keysOf(first)) === 'text', PATIENCE)
+      await tap(second)
+      expect([await keysOf(first), await keysOf(second)]).toEqual(['none', 'none'])
+      const before = await textOf('.shout')
+      await (await at.find('[aria-label*="an inch less"]')).click()
+      expect(await textOf('.shout')).not.toBe(before)
+    },
+  )
+  withTools('the blade slides under the thumb, and the answer with it', async () => {
     await size(412, 892, true)
     await open('girt-cut')
     const input = await at.find('.fields input')
@@ -309,9 +303,8 @@ describe('without a signal', () => {
       await at.waitText('.index', /Straight runs/)
       await open('stairs')
       await at.waitText('.shout', /risers/)
-      const input = await at.find('.fields input')
-      await input.click()
-      await input.sendKeys(Key.chord(Key.CONTROL, 'a'), '60')
+      await (await at.find('.fields input')).click()
+      await retype('60')
       await at.waitText('.shout', /each of 8 risers/)
       for (const name of FIGURE_NAMES) {
         await open(name)

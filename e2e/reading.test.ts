@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs'
 import { By, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { BASE, desk, PATIENCE } from './testing/desk'
+import { resize } from './testing/screen'
 
 // A whole rod log through the real pages, on a phone upright and lying and on a tablet: three errors are planted, the
 // laser is bumped, another person reads a second time. No key moves whatever is said. Then what else a crew measures.
@@ -24,15 +25,7 @@ beforeAll(async () => {
 })
 afterAll(() => driver.quit())
 
-const devtools = (command: string, of: object) =>
-  (driver as unknown as { sendDevToolsCommand: (c: string, p: object) => Promise<void> }).sendDevToolsCommand(
-    command,
-    of,
-  )
-const size = async (width: number, height: number) => {
-  await devtools('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false })
-  await devtools('Emulation.setTouchEmulationEnabled', { enabled: true })
-}
+const size = (width: number, height: number) => resize(driver, width, height, true)
 const page = (path: string) => driver.get(`${BASE}/field/${id}${path}`)
 /** A tap is its own only some time after the last: a glove taps twice. */
 const rest = () => driver.sleep(410)
@@ -197,6 +190,7 @@ const readAgain = async (name: string, sixteenths: number) => {
   await enter(sixteenths % 16, sixteenths < 16 ? '53' : '54')
 }
 const pickChip = async (name: string) => {
+  await at.find('.chips button')
   for (const element of await driver.findElements(By.css('.chips button')))
     if ((await at.seen(element)).startsWith(name)) return click(element)
   throw new Error(`no chip ${name}`)
@@ -217,8 +211,7 @@ test('another person walks back and reads blind: the slip of an eighth is found,
 test('any post is picked from any page, what is to be read again first; what was entered is taken back after a reload', async () => {
   await page('/hole/A1')
   await click(await at.find('.fhead button[aria-label="Posts"]'))
-  const first = await at.text('.picker .plist li')
-  expect(first).toMatch(/read again|not read/)
+  await says('.picker .plist li', /read again|not read/)
   await click(await at.find('.picker .plist button'))
   await says('.fhead', /^[\s\S]*Hole/)
   await page('/entered')
@@ -245,12 +238,13 @@ test('the strings: both diagonals say which one to slide, and how far', async ()
 
 test('gaps: the girt between two posts, and a laser that hit something', async () => {
   await page('/gaps')
+  await at.find('.wholes button')
   const keys = await driver.findElements(By.css('.wholes button:not(.decade)'))
   const whole = await at.seen(keys[4])
   await type(0, whole)
   await keep()
   await page('/gaps')
-  await driver.findElement(By.css('.decade[aria-label^="Lower inches"]')).then(click)
+  await at.find('.decade[aria-label^="Lower inches"]').then(click)
   const low = await at.seen((await driver.findElements(By.css('.wholes button:not(.decade)')))[0])
   await type(0, low)
   await keep()
@@ -392,6 +386,9 @@ test('the sheets of the crew book open without a signal, as on paper', async () 
     await says('.fsheet', /Cut \d+/)
     await click(await key('.acts button', 'Next'))
     await says('.fsheet', /boards in order/)
+    await page('/sheets')
+    await click(await at.byText('button/span', 'Column: '))
+    await says('.fsheet', /As planned[\s\S]*top of the highest ply/)
   } finally {
     await fetch(`${process.env.BURDOCK_DOOR}/start`)
   }

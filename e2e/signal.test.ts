@@ -3,27 +3,21 @@ import path from 'node:path'
 import type { WebDriver } from 'selenium-webdriver'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { BASE, desk, PATIENCE } from './testing/desk'
+import { toolsOf, withTools } from './testing/screen'
 
 // A phone on a site without a signal: what it says of itself is looked at, not hoped for.
 
-interface Tools {
-  sendDevToolsCommand(name: string, options: object): Promise<void>
-  sendAndGetDevToolsCommand(name: string, options: object): Promise<{ identifier: string }>
-}
 interface StoredJob {
   readonly id: string
   readonly revision: number
   readonly doc: { readonly building: { readonly heelIn: number } }
 }
 
-/** What only Chromium's own tools can bring about. */
-const withTools = process.env.BURDOCK_ENGINE === 'webkit' ? test.skip : test
-
 let driver: WebDriver
 let at: ReturnType<typeof desk>
 let id = ''
 const door = (to: string) => fetch(`${process.env.BURDOCK_DOOR}/${to}`)
-const tools = () => driver as unknown as Tools
+const tools = () => toolsOf(driver)
 const json = { 'content-type': 'application/json' }
 const job = async () => (await (await fetch(`${BASE}/api/jobs/${id}`)).json()) as StoredJob
 const open = (to = '') => driver.get(`${BASE}/field/${id}${to}`)
@@ -119,10 +113,13 @@ describe('ready without a signal', () => {
   })
 
   withTools('another network’s page in between is neither shown over a card nor kept', async () => {
-    const { identifier } = await tools().sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-      source:
-        "window.fetch = () => Promise.resolve(new Response('<html>Sign in to this network</html>', { status: 200 }))",
-    })
+    const { identifier } = await tools().sendAndGetDevToolsCommand<{ identifier: string }>(
+      'Page.addScriptToEvaluateOnNewDocument',
+      {
+        source:
+          "window.fetch = () => Promise.resolve(new Response('<html>Sign in to this network</html>', { status: 200 }))",
+      },
+    )
     await open('/post/B1')
     await at.waitText('.field', /Post card B1/)
     await at.waitText('.fhead', /Offline/)
@@ -157,9 +154,12 @@ describe('the plan', () => {
 
 describe('room to keep', () => {
   withTools('a browser that cannot keep entries says so before anything is tapped, and takes none', async () => {
-    const { identifier } = await tools().sendAndGetDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
-      source: "IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError') }",
-    })
+    const { identifier } = await tools().sendAndGetDevToolsCommand<{ identifier: string }>(
+      'Page.addScriptToEvaluateOnNewDocument',
+      {
+        source: "IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError') }",
+      },
+    )
     await open('/hole/B1')
     await at.waitText('.fmain', /cannot keep entries: it takes none/)
     const rock = await at.byText('button', 'Rock')

@@ -1,6 +1,7 @@
 import { By, type WebDriver } from 'selenium-webdriver'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { desk } from './testing/desk'
+import { resize } from './testing/screen'
 
 // The desk on a tablet, lying and standing: nothing is cut off at its edges, what was not checked stays in sight, and the details come and go.
 let driver: WebDriver
@@ -13,11 +14,7 @@ beforeAll(async () => {
   href = await at.jobUrl('Quillback Hill honey house')
 })
 afterAll(() => driver.quit())
-const size = (width: number, height: number) =>
-  (driver as unknown as { sendDevToolsCommand: (c: string, p: object) => Promise<void> }).sendDevToolsCommand(
-    'Emulation.setDeviceMetricsOverride',
-    { width, height, deviceScaleFactor: 1, mobile: false },
-  )
+const size = (width: number, height: number) => resize(driver, width, height)
 
 // What is cut off: in the top bar and in the head of a view, anything past its edge; and the page itself if it scrolls.
 const CUT = `const out = []; const past = (el, right) => { const r = el.getBoundingClientRect(); if (r.width > 0 && r.right > right + 1) out.push(el.tagName + ' ' + el.textContent.slice(0, 30)) };

@@ -15,7 +15,7 @@ const RUNS = [
   { name: 'elements', needS: 240 },
   { name: 'site', needS: 330 },
   { name: 'firefox', needS: 240 },
-  { name: 'webkit', needS: 420 },
+  { name: 'webkit', needS: 840 },
   { name: 'fuzz', needS: 900 },
   { name: 'faults', needS: 750 },
   { name: 'mutants', needS: 1500, told: true },

@@ -11,7 +11,7 @@ import { formatLength } from '@/core/units'
 import { calcSheet } from './calcsheet'
 import { crewBook } from './crewbook'
 import { pricesFromCsv, pricesToCsv } from './csv'
-import { plain } from './plain'
+import { plain, unbroken } from './plain'
 
 const book = (name: string) => {
   const job = readJobText(readFileSync(`demo/${name}.json`, 'utf8'))
@@ -200,4 +200,12 @@ test.each([
     expect(b.note.startsWith('NOT SIZED')).toBe(unsized)
     expect(b.note).toMatch(/licensed engineer decide/)
   }
+})
+
+test.each([
+  [`0' 3 1/2"   1' 0 1/16" and on`, `0'~3~1/2"   1'~0~1/16" and on`],
+  ['19 3/4" of 20', '19~3/4" of 20'],
+  ['162 lb wet, 2 of them', '162~lb wet, 2 of them'],
+])('%s: no number is broken across lines', (text, whole) => {
+  expect(unbroken(text).replaceAll('\u00a0', '~')).toBe(whole)
 })

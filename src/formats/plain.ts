@@ -19,6 +19,12 @@ export const plain = (text: string): string =>
     .replace(/[→]/g, 'to')
     .replace(/…/g, '...')
 
+/** Feet and inches, inches and their fraction, a number and its unit stay on one line. */
+export const unbroken = (text: string): string =>
+  text
+    .replace(/(\d['"]?) (?=\d+(?:"|\/\d+"| \d+\/\d+"))/g, '$1\u00a0')
+    .replace(/(\d) (?=(?:lb|psf|mph|ft|yd|in|degrees)\b)/g, '$1\u00a0')
+
 /** A list in pieces of `n`. */
 export const chunk = <T>(list: readonly T[], size: number): T[][] =>
   Array.from({ length: Math.ceil(list.length / size) }, (_, i) => list.slice(i * size, i * size + size))

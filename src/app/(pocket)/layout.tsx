@@ -3,7 +3,7 @@ import type { ReactNode } from 'react'
 import './pocket.scss'
 
 export const metadata: Metadata = {
-  title: 'Pocket',
+  // Its title is that of the figure that is open: PocketApp says it.
   description: 'Every figure of the trade by itself, with no signal',
   manifest: '/field.webmanifest',
 }

@@ -1,4 +1,5 @@
 'use client'
+import { unbroken } from '@/formats/plain'
 import { PAPER_WORDS } from '@/formats/words'
 import { Segments } from '@/ui'
 import { SheetPart } from '../drawing'
@@ -47,7 +48,7 @@ export function BookMain() {
               </span>
             </div>
             <h2>{sheet.title}</h2>
-            <p style={{ fontSize: '11pt' }}>{sheet.sub}</p>
+            <p style={{ fontSize: '11pt' }}>{unbroken(sheet.sub)}</p>
             {sheet.blocks.map((block, k) => (
               <SheetPart key={k} block={block} />
             ))}

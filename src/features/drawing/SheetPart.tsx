@@ -1,4 +1,5 @@
 import type { Block } from '@/formats/crewbook'
+import { unbroken } from '@/formats/plain'
 import { SheetDrawing } from './SheetDrawing'
 
 /** One part of a sheet of the papers on screen: the same as on paper. */
@@ -7,17 +8,17 @@ export function SheetPart({ block }: { readonly block: Block }) {
     case 'text':
       return (
         <p style={block.strong ? { fontWeight: 700, marginTop: 8 } : { fontSize: '11pt', whiteSpace: 'pre-line' }}>
-          {block.text}
+          {unbroken(block.text)}
         </p>
       )
     case 'box':
       return (
         <div style={{ border: '1px solid #000', height: `${block.heightPt}pt`, padding: 4, fontSize: '9.5pt' }}>
-          {block.text}
+          {unbroken(block.text)}
         </div>
       )
     case 'caution':
-      return <div className="warnbox">{block.text}</div>
+      return <div className="warnbox">{unbroken(block.text)}</div>
     case 'svg':
       return <SheetDrawing block={block} />
     case 'table':
@@ -37,7 +38,7 @@ export function SheetPart({ block }: { readonly block: Block }) {
               <tr key={k}>
                 {row.map((text, i) => (
                   <td key={i} className={`${block.right.includes(i) ? 'n' : ''} ${block.big.includes(i) ? 'b' : ''}`}>
-                    {text}
+                    {unbroken(text)}
                   </td>
                 ))}
               </tr>

@@ -1,6 +1,6 @@
 'use client'
 'use no memo'
-import { useEffect, useSyncExternalStore } from 'react'
+import { useSyncExternalStore } from 'react'
 import type { FigureName } from '@/core/pocket/names'
 import { UNIT_SYSTEMS, type UnitSystem } from '@/core/units'
 import { openedBy, POCKET, pocketAddress } from '@/formats/pocket/address'
@@ -82,11 +82,9 @@ export function PocketApp({ thumbs }: { readonly thumbs: Thumbs }) {
   const { name, given, job, kept } = openedBy(hash)
   const open = isFigure(name) ? name : null
   const title = open ? FIGURE_WORDS[open].title : 'Pocket'
-  useEffect(() => {
-    document.title = open ? `${title} · Pocket` : 'Pocket'
-  }, [open, title])
   return (
     <div className={open ? 'pocket opened' : 'pocket'}>
+      <title>{open ? `${title} · Pocket` : 'Pocket'}</title>
       <a
         className="skip"
         href="#figure"

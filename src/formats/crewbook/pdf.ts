@@ -1,14 +1,9 @@
 import type { Content, TableCell, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { PaperName } from '@/core/model'
+import { unbroken } from '../plain'
 import { runsOf } from './faces'
 import { MARGINS, PAPER_SIZES, roomOn } from './paper'
 import type { Block, CrewBook } from './types'
-
-/** Feet and inches, inches and their fraction, a number and its unit stay on one line. */
-const unbroken = (text: string): string =>
-  text
-    .replace(/(\d['"]?) (?=\d+(?:"|\/\d+"| \d+\/\d+"))/g, '$1\u00a0')
-    .replace(/(\d) (?=(?:lb|psf|mph|ft|yd|in|degrees)\b)/g, '$1\u00a0')
 
 /** A text in the faces that have its letters. */
 function inFaces(text: string): string | { text: string; font: string }[] {

@@ -6,8 +6,10 @@ import {
   cardCode,
   type ColumnGroup,
   columnGroups,
+  foldRecords,
   measure,
   plannedFootIn,
+  tieLevels,
   type FieldState,
   type Levels,
   type Measured,
@@ -251,11 +253,32 @@ function buildSheet(group: ColumnGroup): Sheet {
   }
 }
 
-/** Build sheets: one for each kind of column. */
-function buildSheets({ job, derived }: FieldSheetsOf, measured: Measured): Sheet[] {
+type Planned = Pick<FieldSheetsOf, 'job' | 'derived'>
+/** How far under the grade line the plan has the foot of each post, inches. */
+function plannedFeet({ job, derived }: Planned): (id: string) => number {
   const kinds = new Map(derived.posts.map((post) => [post.id, post.kind]))
-  const footIn = (id: string): number => plannedFootIn(job, derived.holes, kinds.get(id) ?? 'eave')
-  return columnGroups(job, derived.columns, measured, footIn).map(buildSheet)
+  return (id) => plannedFootIn(job, derived.holes, kinds.get(id) ?? 'eave')
+}
+
+/** Build sheets: one for each kind of column. */
+const buildSheets = (of: FieldSheetsOf, measured: Measured): Sheet[] =>
+  columnGroups(of.job, of.derived.columns, measured, plannedFeet(of)).map(buildSheet)
+
+const AS_PLANNED: Block = {
+  kind: 'text',
+  strong: true,
+  text: 'As planned. What each post is cut to from its own foot stands on its card.',
+}
+
+/** The same as the plan has them, for phones: no reading changes these, and a post's card there is from its foot as read. */
+export function plannedBuildSheets(job: Job, derived: Derived): Sheet[] {
+  const footIn = plannedFeet({ job, derived })
+  const unread = foldRecords([])
+  const { asBuilt } = measure(job, derived, unread, tieLevels(unread))
+  const planned = asBuilt.map((built) => ({ ...built, footToGradeIn: footIn(built.id) }))
+  return columnGroups(job, derived.columns, { asBuilt: planned }, footIn)
+    .map((group) => buildSheet({ ...group, alike: true }))
+    .map((sheet) => ({ ...sheet, blocks: [AS_PLANNED, ...sheet.blocks] }))
 }
 
 function concreteSheet(sheets: FieldSheetsOf): Sheet {

@@ -4,6 +4,7 @@ import { demo } from '@/core/testing/demos'
 import { boundTo, idNamed } from '@/core/testing/named'
 import { record, said, setUp } from '@/core/testing/records'
 import { planDxf } from '../dxf'
+import { mark } from '../crewbook/paper'
 import { textsOf } from '../testing/texts'
 import { holesToCsv, readingsFromCsv, readingsToCsv, spotsFromCsv } from '../csv'
 import {
@@ -11,6 +12,7 @@ import {
   fieldSheets,
   opensHereOnly,
   OVERLAP_IN,
+  plannedBuildSheets,
   poleStrips,
   printedCards,
   qrSvg,
@@ -285,7 +287,7 @@ describe('sheets', () => {
     record(100, { kind: 'hole', post: 'A3', depthIn: 50, setup: null, bottomReadingIn: null, found: 'rock', note: '' }),
     record(101, { kind: 'pour', post: 'A3', bags: 8, bagLb: 80, poured: '2026-05-04T14:00:00Z' }),
   ]
-  const { book, d: derived } = sheetsOf('quillback', records)
+  const { book, job, d: derived } = sheetsOf('quillback', records)
   const text = JSON.stringify(book)
   test.each(['Hole schedule', 'Rod log', 'Rod log, to fill in', 'Set-ups', 'Concrete order'])(
     '%s is there',
@@ -326,6 +328,20 @@ describe('sheets', () => {
     const build = book.sheets.filter((sheet) => sheet.title.startsWith('Column:'))
     expect(build.length).toBeLessThan(derived.posts.length)
     expect(text).toMatch(/template stick/i)
+  })
+  test('on phones the columns are as planned whatever the office has read, and say where the cut stands', () => {
+    const all = plannedBuildSheets(job, derived)
+    const unread = plannedBuildSheets({ ...job, levels: { ...job.levels, readingsIn: {} } }, derived)
+    expect(all).toEqual(unread)
+    expect(all.length).toBeGreaterThan(1)
+    for (const sheet of all) expect(JSON.stringify(sheet.blocks[0])).toMatch(/As planned.*stands on its card/)
+    expect(JSON.stringify(all)).not.toMatch(/Each post from its own foot, as it was read/)
+    // The feet of the plan: the lengths are those of the schedule.
+    for (const { title, sub } of all) {
+      const [, first] = /^Column: (\w+)/.exec(title) ?? []
+      const row = derived.schedule.find(({ name }) => name === first)
+      expect(sub).toContain(`cut ${mark(row?.totalIn ?? 0)}`)
+    }
   })
   test('only letters the paper font has; the standing note on every book', () => {
     expect(text).not.toMatch(/[′″−]/)

@@ -1,4 +1,4 @@
-export { fieldSheets, printedCards } from './fieldSheets'
+export { fieldSheets, plannedBuildSheets, printedCards } from './fieldSheets'
 export { cardSheets, qrSvg, type CardsASheet } from './cards'
 export { OVERLAP_IN, poleStrips, STRIP_IN, STRIPS_A_PAGE } from './strips'
 export { stripsPdf } from './stripsPdf'

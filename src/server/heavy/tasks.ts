@@ -5,9 +5,9 @@ import { type FieldRecord, parseRecords } from '@/core/field'
 import type { Job } from '@/core/model'
 import { ok, type Result } from '@/core/result'
 import type { CutStage } from '@/core/sticks'
-import { siteSheets } from '@/formats/crewbook'
-import type { CardsASheet } from '@/formats/fieldsheets'
-import { shownOf } from '@/formats/shown'
+import { type Sheet, siteSheets } from '@/formats/crewbook'
+import { type CardsASheet, plannedBuildSheets } from '@/formats/fieldsheets'
+import { type ShownDerived, shownOf } from '@/formats/shown'
 import { bookPdf } from './books'
 import { cutListPdf } from './cutList'
 import { fieldSheetsPdf, labelsPdf, stripsOf } from './fieldSheets'
@@ -18,7 +18,7 @@ interface Dated {
   readonly revision: string
 }
 
-/** What phones are given of a job: its plan, and the sheets of the crew book that no reading changes. */
+/** What phones are given of a job: its plan, and the sheets that no reading changes. */
 export type ForPhones = 'field-plan' | 'site-sheets'
 
 /** A paper to be made, or a phone's plan: the document and the records as they came, read where the work is done. */
@@ -58,10 +58,15 @@ async function withRecords(
 }
 
 /** What phones are given of a job, as JSON. */
+const sheetsOf = (job: Job, derived: ShownDerived): readonly Sheet[] => [
+  ...siteSheets(job, derived),
+  ...plannedBuildSheets(job, derived),
+]
+
 function forPhonesJson(job: Job, paper: ForPhones): Result<Uint8Array> {
   const derived = deriveJob(job)
   if (!derived.ok) return derived
-  const given = paper === 'field-plan' ? fieldPlan(job, derived.value) : siteSheets(job, shownOf(derived.value))
+  const given = paper === 'field-plan' ? fieldPlan(job, derived.value) : sheetsOf(job, shownOf(derived.value))
   return ok(new TextEncoder().encode(JSON.stringify(given)))
 }
 

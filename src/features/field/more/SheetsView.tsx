@@ -1,3 +1,4 @@
+import { unbroken } from '@/formats/plain'
 import { SheetPart } from '../../drawing/SheetPart'
 import type { FieldPage } from '../page'
 import { useLog } from '../useField'
@@ -37,7 +38,7 @@ export function SheetsView({ at, ...page }: FieldPage & { readonly at: number | 
           {sheets.map(({ title, sub }, k) => (
             <button key={k} type="button" className="do" onClick={() => go(['sheets', String(k)])}>
               <span>{title}</span>
-              <i>{sub}</i>
+              <i>{unbroken(sub)}</i>
             </button>
           ))}
         </div>
@@ -45,7 +46,7 @@ export function SheetsView({ at, ...page }: FieldPage & { readonly at: number | 
         <>
           <article className="fsheet" aria-label={sheet.title}>
             <h2>{sheet.title}</h2>
-            <p className="fnote">{sheet.sub}</p>
+            <p className="fnote">{unbroken(sheet.sub)}</p>
             {sheet.blocks.map((block, k) => (
               <div key={k} className={`part ${block.kind}`} {...(block.kind === 'svg' ? { tabIndex: 0 } : {})}>
                 <SheetPart block={block} />

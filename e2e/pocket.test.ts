@@ -151,6 +151,12 @@ describe('on a desk, by keyboard', () => {
       await (await at.byText('button', 'Put it on the sheet')).click()
     }
     await open('suppliers')
+    // Each card works itself out with its own figure's sheet, which comes a moment later.
+    await driver.wait(
+      async () => (await driver.findElements(By.css('.print-sheet > article'))).length === 4,
+      PATIENCE,
+      'no four cards',
+    )
     const { data } = await toolsOf(driver).sendAndGetDevToolsCommand<{ data: string }>('Page.printToPDF', {
       preferCSSPageSize: true,
     })

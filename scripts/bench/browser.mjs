@@ -146,8 +146,8 @@ export async function benchBrowser() {
       )
     }
     const empty = emptyPage()
-    await benchPocket(driver, site.base, stats, empty)
-    await benchField(site.base, id, stats, empty)
+    await benchPocket(driver, site.base, stats, empty.bytes)
+    await benchField(site.base, id, stats, empty).finally(empty.remove)
   } finally {
     await driver.quit()
     await site.stop()

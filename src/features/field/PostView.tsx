@@ -107,27 +107,35 @@ export function PostView(page: PostPage) {
       <h2>Marks from its own bottom</h2>
       <AfterFrame>
         <OwnMarks built={built} wallNames={derived.wallNames} />
+        <WhereToWrite built={built} />
+        <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
+        <div className="caution">{RAISE_CAUTION}</div>
+        <Elsewhere built={built} go={go} />
       </AfterFrame>
-      <WhereToWrite built={built} />
-      <p className="fnote">Girt marks are the {job.fieldwork.boardEdge} of the board.</p>
-      <div className="caution">{RAISE_CAUTION}</div>
-      <div className="acts small">
-        <button type="button" onClick={() => go(['hole', id])}>
-          Hole of {built.name}
-        </button>
-        <button type="button" onClick={() => go(['stand', id])}>
-          As it stands
-        </button>
-        <button type="button" onClick={() => go(['note', id])}>
-          Note
-        </button>
-        <button type="button" onClick={() => go(['pieces', id])}>
-          Its boards
-        </button>
-        <button type="button" onClick={() => go(['read', id])}>
-          {readWords(built)}
-        </button>
-      </div>
     </>
+  )
+}
+
+/** The other pages of a post. */
+function Elsewhere({ built, go }: { readonly built: PostAsBuilt; readonly go: PostPage['go'] }) {
+  const { id } = built
+  return (
+    <div className="acts small">
+      <button type="button" onClick={() => go(['hole', id])}>
+        Hole of {built.name}
+      </button>
+      <button type="button" onClick={() => go(['stand', id])}>
+        As it stands
+      </button>
+      <button type="button" onClick={() => go(['note', id])}>
+        Note
+      </button>
+      <button type="button" onClick={() => go(['pieces', id])}>
+        Its boards
+      </button>
+      <button type="button" onClick={() => go(['read', id])}>
+        {readWords(built)}
+      </button>
+    </div>
   )
 }

@@ -2,8 +2,8 @@ import { spawnSync } from 'node:child_process'
 import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdriver'
 import { FIGURE_NAMES } from '@/core/pocket/names'
 import { openBrowser } from '../scripts/lib/browser.mjs'
-import { BASE, desk, PATIENCE } from './testing/desk'
-import { IS_WEBKIT, resize, toolsOf, withTools } from './testing/screen'
+import { BASE, desk, IS_WEBKIT, PATIENCE } from './testing/desk'
+import { resize, toolsOf, withTools } from './testing/screen'
 
 // The pocket: every figure on a desk by keyboard and on a phone by thumb, what was typed last, cards, jobs, and no signal.
 let driver: WebDriver

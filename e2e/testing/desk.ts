@@ -4,6 +4,8 @@ import { By, Key, until, type WebDriver, type WebElement } from 'selenium-webdri
 
 export const BASE = process.env.BURDOCK_BASE ?? 'http://127.0.0.1:3000'
 export const PATIENCE = 15000
+/** Whether the journeys run in the other engine that phones have. */
+export const IS_WEBKIT = process.env.BURDOCK_ENGINE === 'webkit'
 const AXE = readFileSync(require.resolve('axe-core/axe.min.js'), 'utf8')
 
 /**
@@ -18,7 +20,7 @@ export function desk(driver: WebDriver, downloads: string) {
     Promise.resolve(driver.wait(until.elementLocated(By.css(css)), PATIENCE))
   /** What an element says. WebKit's driver leaves words out that stand in the page: there the page itself is asked. */
   const seen = (element: WebElement): Promise<string> =>
-    process.env.BURDOCK_ENGINE === 'webkit'
+    IS_WEBKIT
       ? driver.executeScript<string>("return arguments[0].innerText.replaceAll('\\u00a0', ' ')", element)
       : element.getText()
   const byText = (tag: string, text: string): Promise<WebElement> =>

@@ -1,8 +1,6 @@
 import type { WebDriver } from 'selenium-webdriver'
-import { PATIENCE } from './desk'
+import { IS_WEBKIT, PATIENCE } from './desk'
 
-/** Whether the journeys run in the other engine that phones have. */
-export const IS_WEBKIT = process.env.BURDOCK_ENGINE === 'webkit'
 /** What only Chromium's own tools can bring about. */
 export const withTools = IS_WEBKIT ? test.skip : test
 

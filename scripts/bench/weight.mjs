@@ -3,6 +3,7 @@ import { mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { freePort } from '../lib/ports.mjs'
+import { answers } from '../lib/serve.mjs'
 
 export const NAMED = /static\/[\w./~-]+\.(?:js|css|woff2)/g
 export const kB = (bytes) => (bytes / 1000).toFixed(1)
@@ -49,13 +50,7 @@ async function serveFrom(folder) {
   const base = `http://127.0.0.1:${port}`
   for (let tries = 0; tries < 100; tries += 1) {
     await new Promise((resolve) => setTimeout(resolve, 100))
-    if (
-      await fetch(base).then(
-        ({ ok }) => ok,
-        () => false,
-      )
-    )
-      break
+    if (await answers(base)) break
   }
   return { base, stop: () => server.kill() }
 }

@@ -19,7 +19,8 @@ export function migrate({ url, data, demo = true }) {
   return r.stdout.trim()
 }
 
-const answers = async (at) => {
+/** Whether something answers well at an address. */
+export const answers = async (at) => {
   try {
     return (await fetch(at)).ok
   } catch {

@@ -1,4 +1,4 @@
-import { entryOf } from '../result'
+import { addUnder, entryOf } from '../result'
 import { ROUNDING } from '../units'
 import { type Confusion, isUpsideDown, meantFor } from './confusions'
 import { median, planeThrough, spreadOf } from './robust'
@@ -121,16 +121,12 @@ const FITTED: Readonly<Record<Against, number>> = { plan: 1, ground: 3, neighbor
 /** Spread of the other readings of one’s set-up; of all where those are too few. */
 function spreadOfOthers({ against, off }: Model, setUpOf: Judged['setUpOf']): (id: string) => number {
   const all = spreadWithout([...off.values()], FITTED[against])
+  const values = new Map<string | undefined, number[]>()
+  for (const [id, value] of off) addUnder(values, setUpOf(id), value)
   const ofSetUps = new Map(
-    [...new Set([...off.keys()].map(setUpOf))].map((setUp) => {
-      const own = [...off].flatMap(([id, value]) => (setUpOf(id) === setUp ? [value] : []))
-      return [setUp, own.length > OTHERS_LEAST ? spreadWithout(own, FITTED[against]) : all]
-    }),
+    [...values].map(([setUp, own]) => [setUp, own.length > OTHERS_LEAST ? spreadWithout(own, FITTED[against]) : all]),
   )
-  return (id) => {
-    const spread = ofSetUps.get(setUpOf(id)) ?? all
-    return spread(off.get(id) ?? 0)
-  }
+  return (id) => (ofSetUps.get(setUpOf(id)) ?? all)(off.get(id) ?? 0)
 }
 
 /** Spread of a list without one of its values; those that are alike leave the same behind. */

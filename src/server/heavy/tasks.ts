@@ -57,12 +57,12 @@ async function withRecords(
   return records.ok ? make(records.value) : records
 }
 
-/** What phones are given of a job, as JSON. */
 const sheetsOf = (job: Job, derived: ShownDerived): readonly Sheet[] => [
   ...siteSheets(job, derived),
   ...plannedBuildSheets(job, derived),
 ]
 
+/** What phones are given of a job, as JSON. */
 function forPhonesJson(job: Job, paper: ForPhones): Result<Uint8Array> {
   const derived = deriveJob(job)
   if (!derived.ok) return derived

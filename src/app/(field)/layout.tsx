@@ -8,7 +8,7 @@ export const metadata: Metadata = {
   description: 'Marks, readings and states of every post on site, with no signal',
   manifest: '/field.webmanifest',
   appleWebApp: { capable: true, title: 'Burdock' },
-  icons: { icon: '/icon.svg', apple: '/field-192.png' },
+  icons: { icon: '/field-192.png', apple: '/field-192.png' },
 }
 export const viewport: Viewport = { width: 'device-width', initialScale: 1, themeColor: '#10272b' }
 

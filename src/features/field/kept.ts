@@ -2,11 +2,12 @@ import type { DBSchema, IDBPDatabase } from 'idb'
 import { type FieldPlan, isFieldPlan } from '@/core/derive'
 import { type FieldRecord, type Moved, type Stored, upToDate } from '@/core/field'
 import type { Issue } from '@/core/result'
+import { afterFrame } from '@/devices/frame'
 import { storeOf, write } from '@/devices/store'
 import type { Sheet } from '@/formats/crewbook'
 import { newId } from '@/formats/ids'
 import type { Asking } from '../people'
-import { notePlan } from './firstPlan'
+import { isFirstEver, noteKept, notePlan } from './firstPlan'
 
 /** A record on this device: waiting for the server, known to it, or set aside because the server did not take it. */
 interface Kept {
@@ -81,8 +82,19 @@ export const keepSetup = (jobId: string, setup: string): Promise<void> => keepMe
 
 const textOr = <T>(value: unknown, other: T): string | T => (typeof value === 'string' ? value : other)
 
-/** What this browser has kept of a job, its own name, who works with it and the set-up that it reads from. */
-export async function recall(jobId: string) {
+/** What a device knows of itself: its own name, who works with it and the set-up that it reads from. */
+interface Own {
+  readonly device: string
+  readonly who: string
+  readonly setup: string | null
+}
+
+/** What a device that has kept nothing knows of itself; null where something may be kept. */
+export const ownAtFirst = (): Own | null => (isFirstEver() ? { device: newDevice(), who: '', setup: null } : null)
+const newDevice = (): string => `d-${newId(8)}`
+
+/** What this browser has kept of a job, and what it knows of itself; `first` is its name where it has none yet. */
+export async function recall(jobId: string, first = newDevice()) {
   // One transaction for all of it: each costs a slow phone ten milliseconds.
   const reading = (await store()).transaction(['records', 'meta'])
   const meta = reading.objectStore('meta')
@@ -90,9 +102,10 @@ export async function recall(jobId: string) {
     reading.objectStore('records').index('jobId').getAll(jobId),
     ...['device', 'who', `setup:${jobId}`].map(async (key) => (await meta.get(key))?.value),
   ])
-  const name = textOr(device, `d-${newId(8)}`)
+  const name = textOr(device, first)
   // Not waited for: what is written after it is kept after it.
   if (device !== name) void keepMeta('device', name).catch(() => undefined)
+  noteKept()
   return {
     kept: kept.map(({ record, receivedAt, moved }): Stored => ({ record: upToDate(record), receivedAt, moved })),
     aside: kept.flatMap(({ record, refused }): SetAside[] => (refused ? [{ id: record.id, issues: refused }] : [])),
@@ -119,17 +132,6 @@ const readable = (value: unknown): KeptPlan | null =>
 /** What is being written of plans: it is waited for before one is read. */
 let writingPlan: Promise<void> = Promise.resolve()
 
-/** Longest that a frame is waited for, ms: a page that is not looked at has none. */
-const FRAME_MS = 300
-/** After the frame that shows a plan: writing one takes a slow phone a while. */
-const afterFrame = (): Promise<void> =>
-  typeof requestAnimationFrame === 'undefined'
-    ? Promise.resolve()
-    : new Promise((resolve) => {
-        setTimeout(resolve, FRAME_MS)
-        requestAnimationFrame(() => setTimeout(resolve))
-      })
-
 async function writePlan(jobId: string, plan: KeptPlan): Promise<void> {
   let newest = plan.revision
   await write(store, 'meta', async (meta) => {
@@ -146,6 +148,7 @@ async function writePlan(jobId: string, plan: KeptPlan): Promise<void> {
  */
 export function keepPlan(jobId: string, plan: KeptPlan): Promise<void> {
   const before = writingPlan.catch(() => undefined)
+  // Writing one takes a slow phone a while.
   writingPlan = before.then(afterFrame).then(() => writePlan(jobId, plan))
   return writingPlan
 }

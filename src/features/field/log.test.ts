@@ -6,7 +6,7 @@ import { demoOnPhone } from '@/core/testing/demos'
 // The log of a phone with a store of its own, a network that comes and goes, and an office that takes what it likes.
 
 type Modules = typeof import('./log') & typeof import('./kept')
-const page = globalThis as { window?: unknown; indexedDB?: IDBFactory; navigator?: unknown }
+const page = globalThis as { window?: unknown; indexedDB?: IDBFactory; navigator?: unknown; localStorage?: unknown }
 const realFetch = globalThis.fetch
 /** A page that has just opened: nothing of the one before is left but what the browser keeps. */
 async function opened(): Promise<Modules> {
@@ -23,6 +23,7 @@ beforeEach(() => {
 afterEach(() => {
   closed()
   delete page.window
+  delete page.localStorage
   globalThis.fetch = realFetch
 })
 const settled = (ms = 60) => new Promise((resolve) => setTimeout(resolve, ms))
@@ -59,8 +60,22 @@ function office(refuses: (record: FieldRecord) => boolean = () => false) {
 const noSignal = () => {
   globalThis.fetch = () => Promise.reject(new TypeError('no network'))
 }
+/** What a browser notes beside its store. */
+function notes(): Map<string, string> {
+  const kept = new Map<string, string>()
+  const localStorage = {
+    getItem: (key: string) => kept.get(key) ?? null,
+    setItem: (key: string, value: string) => kept.set(key, value),
+  }
+  // As a browser has it: what is kept are its own properties.
+  const ownKeys = () => [...kept.keys()]
+  const getOwnPropertyDescriptor = () => ({ enumerable: true, configurable: true })
+  page.localStorage = new Proxy(localStorage, { ownKeys, getOwnPropertyDescriptor })
+  return kept
+}
 async function logOf({ createFieldLog }: Modules, isPhone = true) {
-  const { log, ready, stop } = createFieldLog('job', isPhone)
+  const { log, start } = createFieldLog('job', isPhone)
+  const { ready, stop } = start()
   stops.push(stop)
   await ready
   return log
@@ -203,4 +218,42 @@ test('of the plans that are kept an older one never takes the place of a newer o
   // A plan in another build's form is none.
   await keepPlan('other', { ...plan(1, 'other'), plan: { ...whole, version: 1 as 2 } })
   expect(await keptPlan('other')).toBeNull()
+})
+
+test('a phone that has kept nothing waits for nothing: what is entered before its store opens is kept and sent', async () => {
+  const { taken } = office()
+  notes()
+  const modules = await opened()
+  const first = modules.createFieldLog('job', true)
+  expect(first.isFirst).toBe(true)
+  const { device } = first.log.getState()
+  first.log.getState().add(cut('p-1'))
+  first.log.getState().setWho('Ida')
+  const { ready, stop } = first.start()
+  stops.push(stop)
+  await ready
+  await until(() => taken.length > 0)
+  expect(taken).toMatchObject([{ device, deviceSeq: 1 }])
+  expect(first.log.getState()).toMatchObject({ device, who: 'Ida', keeps: true, state: { states: { 'p-1': 'cut' } } })
+  closed()
+  const again = (await opened()).createFieldLog('job', true)
+  expect(again.isFirst).toBe(false)
+})
+
+test('where the note of it was lost, what is kept comes with the store, and what was entered meanwhile stands', async () => {
+  noSignal()
+  const kept = notes()
+  const before = await logOf(await opened())
+  before.getState().add(cut('p-1'))
+  await settled()
+  const { device } = before.getState()
+  closed()
+  kept.clear()
+  const { log, isFirst, start } = (await opened()).createFieldLog('job', true)
+  expect(isFirst).toBe(true)
+  log.getState().add(cut('p-2'))
+  const { ready, stop } = start()
+  stops.push(stop)
+  await ready
+  expect(log.getState()).toMatchObject({ device, waiting: 2, state: { states: { 'p-1': 'cut', 'p-2': 'cut' } } })
 })

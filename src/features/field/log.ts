@@ -1,7 +1,7 @@
 import { createStore } from 'zustand'
 import { type FieldRecord, nextClock, type Stored } from '@/core/field'
 import { newId } from '@/formats/ids'
-import { canKeep, dropRecord, keepRecords, keepSetup, keepWho, recall } from './kept'
+import { canKeep, dropRecord, keepRecords, keepSetup, keepWho, ownAtFirst, recall } from './kept'
 import { derivedOf, derivedWith, type FieldLog, type FieldLogStore } from './logState'
 import { type Keep, syncing } from './sending'
 
@@ -41,11 +41,18 @@ function sharing(log: FieldLogStore) {
   }
 }
 
-interface OpenLog {
-  readonly log: FieldLogStore
+/** A log that sends and hears. */
+interface Running {
   /** Comes about when the log knows what this device has kept, and by which name the device goes. */
   readonly ready: Promise<void>
   readonly stop: () => void
+}
+
+export interface OpenLog {
+  readonly log: FieldLogStore
+  /** Whether it may be shown before it is ready: nothing was ever kept here, and the device has its name. */
+  readonly isFirst: boolean
+  readonly start: () => Running
 }
 
 /**
@@ -78,9 +85,12 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
       log.setState({ ...derivedOf(others, refused), keeps: false, lost: lost + 1 })
       return
     }
-    windows.tell(record)
+    windows?.tell(record)
     await log.getState().sync()
   }
+  const first = isPhone ? ownAtFirst() : null
+  let sender: ReturnType<typeof syncing> | null = null
+  let windows: ReturnType<typeof sharing> | null = null
   const log = createStore<FieldLog>((set, get) => ({
     jobId,
     ...derivedOf([], []),
@@ -89,10 +99,8 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     keeps: true,
     lost: 0,
     aheadMs: null,
-    device: 'device',
     isPhone,
-    who: '',
-    setup: null,
+    ...(first ?? { device: 'device', who: '', setup: null }),
     shows: null,
     newest: null,
     add: (body, at) => {
@@ -110,7 +118,7 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
     undo: (record) => {
       get().add({ kind: 'void', record })
     },
-    leave: () => sender.leave(),
+    leave: async () => (await sender?.leave()) ?? false,
     drop: (id) => {
       const { stored, refused } = get()
       set(
@@ -135,14 +143,15 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
       // The office is told at once which plan this phone goes by.
       if (isPhone && shows !== null) void get().sync()
     },
-    sync: () => sender.sync(),
+    sync: async () => sender?.sync(),
   }))
-  const sender = syncing(log, keep)
-  const windows = sharing(log)
   const recalled = async (): Promise<void> => {
     try {
-      const { kept, aside, ...own } = await recall(jobId)
-      log.setState({ ...derivedOf(withKept(log.getState().stored, kept), aside), ...own })
+      const { kept, aside, device, who, setup } = await recall(jobId, first?.device)
+      const now = log.getState()
+      // What was said here meanwhile stands.
+      log.setState({ device, who: now.who || who, setup: now.setup ?? setup })
+      if (kept.length > 0) log.setState(derivedOf(withKept(now.stored, kept), aside))
       void canKeep().then((keeps) => {
         if (!keeps) log.setState({ keeps })
       })
@@ -151,18 +160,19 @@ export function createFieldLog(jobId: string, isPhone = false): OpenLog {
       log.setState({ keeps: false })
     }
   }
-  const ready = recalled().then(() => {
-    if (!sender.stopped()) void sender.sync()
-  })
-  const online = () => void sender.sync()
-  window.addEventListener('online', online)
-  return {
-    log,
-    ready,
-    stop: () => {
-      sender.stop()
-      windows.stop()
-      window.removeEventListener('online', online)
-    },
+  const start = (): Running => {
+    const own = { sender: syncing(log, keep), windows: sharing(log) }
+    ;({ sender, windows } = own)
+    const online = () => void own.sender.sync()
+    window.addEventListener('online', online)
+    return {
+      ready: recalled().then(online),
+      stop: () => {
+        own.sender.stop()
+        own.windows.stop()
+        window.removeEventListener('online', online)
+      },
+    }
   }
+  return { log, isFirst: first !== null, start }
 }

@@ -140,5 +140,5 @@ export function syncing(log: FieldLogStore, keep: Keep) {
     live.stop()
     clearTimeout(timer)
   }
-  return { sync, leave, stop, stopped: () => stopped }
+  return { sync, leave, stop }
 }

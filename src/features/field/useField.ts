@@ -1,9 +1,10 @@
 'use client'
-import { createContext, useContext, useEffect, useState } from 'react'
+import { createContext, useContext, useEffect, useMemo, useState } from 'react'
 import { useStore } from 'zustand'
 import { measure, type Measured, type ReadJob, type Stood } from '@/core/field'
 import { remember } from '@/core/result'
-import { createFieldLog } from './log'
+import { afterFrame } from '@/devices/frame'
+import { createFieldLog, type OpenLog } from './log'
 import type { FieldLog, FieldLogStore } from './logState'
 
 export const FieldContext = createContext<FieldLogStore | null>(null)
@@ -25,18 +26,27 @@ export function useMeasured(job: ReadJob, derived: Stood): Measured {
 
 /** The field log of a job, for as long as the component lives; null until it is open. */
 export function useFieldLog(jobId: string, isPhone = false): FieldLogStore | null {
-  const [log, setLog] = useState<FieldLogStore | null>(null)
+  const opened = useMemo(() => createFieldLog(jobId, isPhone), [jobId, isPhone])
+  const [ready, setReady] = useState<OpenLog | null>(null)
   useEffect(() => {
-    const made = createFieldLog(jobId, isPhone)
+    let stop: (() => void) | null = null
     let on = true
-    // Only then: an entry made before would carry no device's name.
-    void made.ready.then(() => {
-      if (on) setLog(made.log)
-    })
+    const begin = () => {
+      if (!on) return
+      const running = opened.start()
+      ;({ stop } = running)
+      // Only then: an entry made before would carry no device's name.
+      void running.ready.then(() => {
+        if (on) setReady(opened)
+      })
+    }
+    // Nobody waits for what was never kept.
+    if (opened.isFirst) void afterFrame().then(begin)
+    else begin()
     return () => {
       on = false
-      made.stop()
+      stop?.()
     }
-  }, [jobId, isPhone])
-  return log
+  }, [opened])
+  return opened.isFirst || ready === opened ? opened.log : null
 }

@@ -1,9 +1,9 @@
 'use client'
-import { useCallback, useEffect, useRef, useState } from 'react'
+import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react'
 import { useStore } from 'zustand'
 import { isFieldPlan } from '@/core/derive'
-import { ask, type Reply, replyOf } from '../job/api'
-import { earlyPlan, planPath } from './firstPlan'
+import { ask, type Reply, replySaid } from '../job/api'
+import { earlyNow, earlyPlan, planPath } from './firstPlan'
 import { keepPlan, type KeptPlan, keepSeen, keptPlan, keptSeen } from './kept'
 import type { FieldLogStore } from './logState'
 
@@ -47,11 +47,27 @@ function after({ plan, before }: Shown, next: KeptPlan): Shown {
   return { plan: { ...plan, asOf: next.asOf }, before }
 }
 
+/** A plan that the office has told of as its newest; null where it told of none that this build reads. */
+const planTold = ({ revision, plan }: PlanTold): KeptPlan | null =>
+  isFieldPlan(plan) ? { plan, revision, asOf: new Date().toISOString() } : null
+
+/** What stands at once: the plan where it came before the page did. */
+function shownAtFirst(): Shown {
+  const early = earlyNow()
+  const reply = early && replySaid<PlanTold>(early.status, early.said)
+  return { plan: reply?.kind === 'ok' ? planTold(reply.value) : null, before: null }
+}
+
 /** The plan shown, and what changes it; what is to be kept over a reload is kept. */
 function useShown(jobId: string) {
-  const [shown, setShown] = useState<Shown>({ plan: null, before: null })
+  const [shown, setShown] = useState<Shown>(shownAtFirst)
   const now = useRef(shown)
   const current = useCallback(() => now.current, [])
+  // Before any part of the page looks whether it is kept.
+  useLayoutEffect(() => {
+    const { plan } = now.current
+    if (plan) quietly(keepPlan(jobId, plan))
+  }, [jobId])
   /** `had` is what is known to be kept. */
   const change = useCallback(
     (had: Shown, next: Shown) => {
@@ -69,9 +85,7 @@ function useShown(jobId: string) {
 /** What the office says of a plan: what the head of the page has asked for, else asked now. */
 async function planReply(jobId: string, has: number | undefined): Promise<Reply<PlanTold>> {
   const early = await earlyPlan()
-  if (!early) return ask(planPath(jobId, has))
-  // Another network may have answered for the office.
-  return replyOf<PlanTold>(early).catch(() => ({ kind: 'away' as const }))
+  return early ? replySaid(early.status, early.said) : ask(planPath(jobId, has))
 }
 
 const WHY_NONE: Readonly<Record<Exclude<Reply<unknown>['kind'], 'ok'>, NoPlan>> = {
@@ -100,13 +114,14 @@ export function usePlan(jobId: string, log: FieldLogStore | null): JobPlan {
 
   /** Takes what the office says of the plan; false where it takes for granted a plan that is not here any more. */
   const told = useCallback(
-    ({ revision, plan }: PlanTold): boolean => {
-      const asOf = new Date().toISOString()
+    (told: PlanTold): boolean => {
       const has = current().plan
-      if (isFieldPlan(plan)) take({ plan, revision, asOf })
-      else if (plan !== undefined) setNone('other-build')
-      else if (has?.revision !== revision) return false
-      else take({ ...has, asOf })
+      const next = planTold(told)
+      if (next && has?.plan === next.plan) return true
+      if (next) take(next)
+      else if (told.plan !== undefined) setNone('other-build')
+      else if (has?.revision !== told.revision) return false
+      else take({ ...has, asOf: new Date().toISOString() })
       return true
     },
     [current, take],

@@ -66,16 +66,18 @@ const LONGEST_PAUSE_S = 5
 /** What a server's answer says. */
 export async function replyOf<T>(response: Response): Promise<Reply<T>> {
   if (response.ok) return { kind: 'ok', value: (await response.json()) as T }
-  const said = (await response.json().catch(() => ({}))) as {
-    error?: string
-    issues?: readonly Issue[]
-    current?: StoredJob
-  }
-  if (response.status === 404) return { kind: 'gone' }
-  if (response.status === 409 && said.current) return { kind: 'clash', current: said.current }
+  return replySaid(response.status, await response.json().catch(() => ({})))
+}
+
+/** The same of an answer that was read: its status and what it holds. */
+export function replySaid<T>(status: number, answer: unknown): Reply<T> {
+  if (status >= 200 && status < 300) return { kind: 'ok', value: answer as T }
+  const said = answer as { error?: string; issues?: readonly Issue[]; current?: StoredJob }
+  if (status === 404) return { kind: 'gone' }
+  if (status === 409 && said.current) return { kind: 'clash', current: said.current }
   if (said.error === 'unreadable') return { kind: 'unreadable', issues: said.issues ?? [] }
-  if (REFUSED.includes(response.status)) return { kind: 'refused', issues: said.issues ?? [] }
-  return { kind: response.status === 429 ? 'busy' : (TROUBLES[said.error ?? ''] ?? 'away') }
+  if (REFUSED.includes(status)) return { kind: 'refused', issues: said.issues ?? [] }
+  return { kind: status === 429 ? 'busy' : (TROUBLES[said.error ?? ''] ?? 'away') }
 }
 
 /** Asks the server, and a busy one again. */

@@ -105,6 +105,8 @@ export async function benchField(base, id, stats, empty) {
         `time, ${(again / 1000).toFixed(1)} s from what it keeps (2 s at most); the empty page after ` +
         `${(least / 1000).toFixed(1)} s`,
     )
+    // The list of posts comes a frame later than the page.
+    await driver.wait(until.elementLocated(By.css('.plist button')), 60000)
     const taps = stats(await driver.executeAsyncScript(TAPS))
     await longLog(base, id, MANY)
     await driver.get(`${base}/field/${id}/read`)

@@ -237,6 +237,15 @@ test('the desk makes a guest’s card: its address opens the one post, until it 
   const input = await at.find('input[aria-label="Address of the guest’s card"]')
   const address = (await input.getAttribute('value')) ?? ''
   expect(address).toMatch(/\/guest\/[A-Za-z0-9_-]{43}$/)
+  await driver.executeScript('window.print = () => { window.prints = document.body.dataset.prints }')
+  await press('Print it')
+  expect(await driver.executeScript('return [window.prints, document.body.dataset.prints ?? null]')).toEqual([
+    'card',
+    null,
+  ])
+  const paper = await driver.executeScript<string>("return document.querySelector('.guestpaper').textContent")
+  expect(paper).toContain(`Post ${post.name}`)
+  expect(paper).toContain(address)
   await driver.get(address)
   const said = await at.text('main')
   expect(said).toMatch(new RegExp(`Post ${post.name}[\\s\\S]*Tansy by phone[\\s\\S]*Marks from its own bottom`))

@@ -1,13 +1,14 @@
 'use client'
 import { type FormEvent, useState } from 'react'
+import { createPortal } from 'react-dom'
 import type { Post } from '@/core/layout'
 import { GUEST_MOST_DAYS, type GuestCard } from '@/core/people'
 import type { Issue } from '@/core/result'
 import { qrCode } from '@/formats/qr'
-import { issueText } from '@/formats/words'
+import { issueText, STANDING_NOTE } from '@/formats/words'
 import { dayWords } from '@/ui'
 import { useLog } from '../field'
-import { ask, publicAddress, TROUBLE_WORDS, troubleOf } from '../job'
+import { ask, publicAddress, TROUBLE_WORDS, troubleOf, useDoc } from '../job'
 import { useAsked } from './useAsked'
 
 const DAY_MS = 86_400_000
@@ -33,7 +34,41 @@ function Code({ address }: { readonly address: string }) {
 }
 
 /** A card that was just made: its address is told this once. */
-function Made({ address, name }: { readonly address: string; readonly name: string }) {
+interface Fresh {
+  readonly address: string
+  readonly until: string
+}
+
+/** The card as it is handed over: nothing else of the page is printed with it. */
+function CardPaper({ address, until, name }: Fresh & { readonly name: string }) {
+  const { job } = useDoc()
+  return createPortal(
+    <article className="guestpaper" aria-hidden>
+      <h1>Post {name}</h1>
+      <p>{job.name}</p>
+      <Code address={address} />
+      <p>
+        Read this code with a phone: the post’s numbers as they stand then, until {dayWords(until)}. No account is
+        needed, and nothing else can be read.
+      </p>
+      <p className="address">{address}</p>
+      <p>{STANDING_NOTE}</p>
+    </article>,
+    document.body,
+  )
+}
+
+/** Prints the card alone. */
+function printCard(): void {
+  const { dataset } = document.body
+  dataset.prints = 'card'
+  window.print()
+  delete dataset.prints
+}
+
+/** What is done with a card that was just made: read by a phone, copied, printed. */
+function Made({ fresh, name }: { readonly fresh: Fresh; readonly name: string }) {
+  const { address } = fresh
   const [copied, setCopied] = useState(false)
   const loopback = /^https?:\/\/(127\.|localhost|\[::1\])/.test(address)
   return (
@@ -47,13 +82,19 @@ function Made({ address, name }: { readonly address: string; readonly name: stri
         aria-label="Address of the guest’s card"
         className="form-control form-control-sm"
       />
-      <button
-        type="button"
-        className="btn btn-light btn-sm mt-1"
-        onClick={() => void navigator.clipboard.writeText(address).then(() => setCopied(true))}
-      >
-        {copied ? 'Copied' : 'Copy it'}
-      </button>
+      <div className="d-flex gap-2 mt-1">
+        <button
+          type="button"
+          className="btn btn-light btn-sm"
+          onClick={() => void navigator.clipboard.writeText(address).then(() => setCopied(true))}
+        >
+          {copied ? 'Copied' : 'Copy it'}
+        </button>
+        <button type="button" className="btn btn-light btn-sm" onClick={printCard}>
+          Print it
+        </button>
+      </div>
+      <CardPaper {...fresh} name={name} />
     </div>
   )
 }
@@ -67,13 +108,14 @@ export function GuestCards({ post }: { readonly post: Post }) {
   const { list: cards, look } = useAsked<GuestCard>(path)
   const [now] = useState(() => Date.now())
   const [day, setDay] = useState(() => dayOf(new Date(now + USUAL_DAYS * DAY_MS)))
-  const [made, setMade] = useState<string | null>(null)
+  const [made, setMade] = useState<Fresh | null>(null)
   const [trouble, setTrouble] = useState<string | null>(null)
   const make = async (event: FormEvent) => {
     event.preventDefault()
-    const reply = await ask<{ readonly token: string }>(path, 'POST', { post: post.id, until: endOf(day) })
+    const until = endOf(day)
+    const reply = await ask<{ readonly token: string }>(path, 'POST', { post: post.id, until })
     setTrouble(null)
-    if (reply.kind === 'ok') setMade(`${publicAddress()}/guest/${reply.value.token}`)
+    if (reply.kind === 'ok') setMade({ address: `${publicAddress()}/guest/${reply.value.token}`, until })
     else setTrouble(reply.kind === 'refused' ? troubleText(reply.issues) : TROUBLE_WORDS[troubleOf(reply)])
     await look()
   }
@@ -108,7 +150,7 @@ export function GuestCards({ post }: { readonly post: Post }) {
           {trouble}
         </p>
       )}
-      {made !== null && <Made address={made} name={post.name} />}
+      {made && <Made fresh={made} name={post.name} />}
       {own.length > 0 && (
         <ul className="list-unstyled mt-2 mb-0">
           {own.map(({ id, until }) => (

@@ -39,6 +39,12 @@ interface Fresh {
   readonly until: string
 }
 
+/** What is to be known of an address that only this machine opens. */
+const ownMachineOnly = (address: string): string | null =>
+  /^https?:\/\/(127\.|localhost|\[::1\])/.test(address)
+    ? 'It opens on this machine only: phones reach an office that was started with --site.'
+    : null
+
 /** The card as it is handed over: nothing else of the page is printed with it. */
 function CardPaper({ address, until, name }: Fresh & { readonly name: string }) {
   const { job } = useDoc()
@@ -52,6 +58,7 @@ function CardPaper({ address, until, name }: Fresh & { readonly name: string }) 
         needed, and nothing else can be read.
       </p>
       <p className="address">{address}</p>
+      <p>{ownMachineOnly(address)}</p>
       <p>{STANDING_NOTE}</p>
     </article>,
     document.body,
@@ -70,11 +77,10 @@ function printCard(): void {
 function Made({ fresh, name }: { readonly fresh: Fresh; readonly name: string }) {
   const { address } = fresh
   const [copied, setCopied] = useState(false)
-  const loopback = /^https?:\/\/(127\.|localhost|\[::1\])/.test(address)
   return (
     <div className="caution" role="status">
-      <b>Whoever has this address reads post {name}, and nothing else.</b> It is shown this once.
-      {loopback && ' It opens on this machine only: phones reach an office that was started with --site.'}
+      <b>Whoever has this address reads post {name}, and nothing else.</b> It is shown this once.{' '}
+      {ownMachineOnly(address)}
       <Code address={address} />
       <input
         readOnly

@@ -356,6 +356,11 @@ test('a heel as delivered is held against the plan, and the office takes it', as
   await click((await driver.findElements(By.css('.wholes button:not(.decade)')))[9])
   await keep()
   await says('.slot', /more than planned\. The office takes it into the plan: do not cut a post before/)
+  await click(await key('.chips button', 'board wide'))
+  await (await at.find('.who input')).sendKeys('2×12')
+  await click((await driver.findElements(By.css('.wholes button:not(.decade)')))[9])
+  await keep()
+  await says('.slot', /than planned\. Marks are one edge of the board: the other one moves, and a carrier’s seat/)
   await says('.fhead', /Sent/)
   const heel = async () => {
     const { doc } = (await (await fetch(`${BASE}/api/jobs/${id}`)).json()) as {
@@ -366,6 +371,7 @@ test('a heel as delivered is held against the plan, and the office takes it', as
   const before = await heel()
   await size(1280, 800)
   await driver.get(`${BASE}/jobs/${id}?stage=roof&tab=trusses`)
+  await says('[aria-label="Trusses"]', /2×12: board width came as [\s\S]*move its seat by the difference/)
   await (await at.byText('button', 'Take it into the plan')).click()
   await driver.wait(async () => (await heel()) !== before, PATIENCE)
   await driver.wait(

@@ -64,7 +64,7 @@ const MOST_TRIES = 5
 const LONGEST_PAUSE_S = 5
 
 /** What a server's answer says. */
-export async function replyOf<T>(response: Response): Promise<Reply<T>> {
+async function replyOf<T>(response: Response): Promise<Reply<T>> {
   if (response.ok) return { kind: 'ok', value: (await response.json()) as T }
   return replySaid(response.status, await response.json().catch(() => ({})))
 }

@@ -1,29 +1,10 @@
 'use client'
 import type { ShownDerived } from '@/formats/shown'
-import { deliveredOff } from '@/core/field'
 import { type Building, BUILT_UP_SIDES, TRUSS_SEATS, TRUSS_SETS } from '@/core/model'
 import { TRUSS_SEAT, TRUSS_SET } from '@/formats/words'
-import { ChoiceField, LengthField, Measure, NumberField, ToggleField } from '@/ui'
-import { useLog } from '../field'
+import { ChoiceField, LengthField, NumberField, ToggleField } from '@/ui'
 import { boardChoices, lumberChoices, type PutPart, useDoc, useSubPart } from '../job'
-
-/** A heel that a phone has measured otherwise than planned, and the key that takes it into the plan. */
-function HeelFromSite({ heelIn, onTake }: { readonly heelIn: number; readonly onTake: (inches: number) => void }) {
-  const { derived, job } = useDoc()
-  const delivered = useLog((log) => log.state.delivered)
-  const last = delivered.filter(({ body }) => body.what === 'truss heel').at(-1)
-  const off = last && deliveredOff(last.body, job.building, derived.grid.widthIn)
-  if (!last || !off?.isOff) return null
-  return (
-    <div className="caution mt-1" role="status">
-      The heel came as <Measure inches={last.body.inches} feet={false} />, planned{' '}
-      <Measure inches={heelIn} feet={false} />.{' '}
-      <button type="button" className="btn btn-light btn-sm" onClick={() => onTake(last.body.inches)}>
-        Take it into the plan
-      </button>
-    </div>
-  )
-}
+import { BoardsFromSite, HeelFromSite } from './FromSite'
 
 /** Trusses: where they sit, how far apart, their drawing's reactions. */
 function TrussSection({
@@ -87,6 +68,7 @@ function TrussSection({
           done()
         }}
       />
+      <BoardsFromSite />
       <ChoiceField
         label="Plies of a truss"
         value={String(truss.plies) as '1'}

@@ -29,7 +29,7 @@ const SHORT: Readonly<Record<Delivered, string>> = {
 const ACT: Readonly<Record<Delivered, string>> = {
   'truss heel': 'The office takes it into the plan: do not cut a post before.',
   'truss span': 'Set the tops to the truss, under Span at the top.',
-  'board width': 'Marks are one edge of the board: the other one moves.',
+  'board width': 'Marks are one edge of the board: the other one moves, and a carrier’s seat.',
   'board thickness': 'Notches and pockets are cut to the board as it is.',
 }
 

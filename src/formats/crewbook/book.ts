@@ -62,7 +62,7 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
     })
     return { name: stringLine.name, note: run.note, rows }
   })
-  const sheets: { rows: number; blocks: Block[] }[] = []
+  const sheets: { rows: number; names: Set<string>; blocks: Block[] }[] = []
   for (const list of lists) {
     for (const part of chunk(list.rows, ROWS - 2)) {
       const blocks: Block[] = [
@@ -76,15 +76,16 @@ function stringsSheets(job: Job, derived: Derived): Sheet[] {
       const last = sheets.at(-1)
       if (last && last.rows + part.length + 4 <= ROWS) {
         last.blocks.push(...blocks)
+        last.names.add(list.name)
         last.rows += part.length + 4
-      } else sheets.push({ rows: part.length + 4, blocks })
+      } else sheets.push({ rows: part.length + 4, names: new Set([list.name]), blocks })
     }
   }
   return [
     first,
     ...sheets.map((sheet): Sheet => ({
       title: 'Running marks',
-      sub: 'each rounded once from the hook',
+      sub: `${[...sheet.names].join(', ')}: each rounded once from the hook`,
       blocks: sheet.blocks,
     })),
   ]

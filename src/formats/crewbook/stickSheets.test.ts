@@ -146,3 +146,9 @@ test.each(['quillback', 'tansy', 'marl'] as const)(
     expect(JSON.stringify(sheets)).not.toMatch(/full size/)
   },
 )
+
+test.each(['quillback', 'tansy', 'marl', 'barn'] as const)('in a list no two sheets of %s read alike', (which) => {
+  const { job, shown } = sheetsFor(which === 'barn' ? braced() : demo(which).job)
+  const lines = siteSheets(job, shown).map(({ title, sub }) => `${title}: ${sub}`)
+  expect(lines.filter((line, k) => lines.indexOf(line) !== k)).toEqual([])
+})

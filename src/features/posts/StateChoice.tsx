@@ -77,7 +77,7 @@ export function StateChoice({ built }: { readonly built: PostAsBuilt }) {
     <>
       <select
         className="form-select form-select-sm"
-        style={{ height: 24, padding: '0 22px 0 6px', fontSize: 13 }}
+        style={{ height: 24, minWidth: 120, padding: '0 22px 0 6px', fontSize: 13 }}
         aria-label={`state of ${built.name}`}
         value={built.state}
         onChange={(event) => {

@@ -4,6 +4,7 @@ import { createPortal } from 'react-dom'
 import type { Post } from '@/core/layout'
 import { GUEST_MOST_DAYS, type GuestCard } from '@/core/people'
 import type { Issue } from '@/core/result'
+import { opensHereOnly } from '@/formats/fieldsheets'
 import { qrCode } from '@/formats/qr'
 import { issueText, STANDING_NOTE } from '@/formats/words'
 import { dayWords } from '@/ui'
@@ -41,9 +42,7 @@ interface Fresh {
 
 /** What is to be known of an address that only this machine opens. */
 const ownMachineOnly = (address: string): string | null =>
-  /^https?:\/\/(127\.|localhost|\[::1\])/.test(address)
-    ? 'It opens on this machine only: phones reach an office that was started with --site.'
-    : null
+  opensHereOnly(address) ? 'It opens on this machine only: phones reach an office that was started with --site.' : null
 
 /** The card as it is handed over: nothing else of the page is printed with it. */
 function CardPaper({ address, until, name }: Fresh & { readonly name: string }) {

@@ -47,6 +47,17 @@ beforeAll(async () => {
 })
 afterAll(() => driver.quit())
 
+test('what a first visit waits for comes compressed, and is compiled while it comes', async () => {
+  const page = await (await fetch(`${BASE}/field/${id}`)).text()
+  const scripts = [...page.matchAll(/<script src="([^"]+)" async/g)].map(([, address]) => address)
+  expect(scripts.length).toBeGreaterThan(5)
+  for (const script of scripts) {
+    const answer = await fetch(`${BASE}${script}`, { headers: { 'accept-encoding': 'br' } })
+    expect([script, answer.headers.get('content-encoding')]).toEqual([script, 'br'])
+    expect(await answer.text()).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/)
+  }
+})
+
 describe('ready without a signal', () => {
   test('it is said once pages, plan and room were found; a missing file or plan takes the word away', async () => {
     await open()

@@ -15,7 +15,7 @@ const stats = (times) => {
   return {
     tenth: t[Math.floor(t.length * 0.1)].toFixed(1),
     median: t[t.length >> 1].toFixed(1),
-    p95: t[Math.min(t.length - 1, Math.floor(t.length * 0.95))].toFixed(1),
+    p95: t[Math.ceil(t.length * 0.95) - 1].toFixed(1),
     mean: t.reduce((a, b) => a + b, 0) / t.length,
   }
 }

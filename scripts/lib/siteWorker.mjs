@@ -4,7 +4,7 @@ import { createRequire } from 'node:module'
 import path from 'node:path'
 
 /** The pages that are kept, by their addresses; all else is what they need. */
-const PAGES = ['pocket', 'field-page']
+export const PAGES = ['pocket', 'field-page']
 const ASSET = /static\/[\w./~-]+\.(?:js|css|woff2)/g
 const IN_STYLES = /url\(["']?\.\.\/(media\/[\w./~-]+\.woff2)["']?\)/g
 

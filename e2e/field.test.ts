@@ -218,6 +218,33 @@ test('a hole read with the rod on its bottom: so deep from the string, and the r
   await main(/Deep enough|shallower than planned/)
 })
 
+test('what was found in a hole is judged in a place of its own: no key moves, and what helps stands under them', async () => {
+  const places = () =>
+    driver.executeScript<string[]>(`return [...document.querySelectorAll('.field .readpage button, .found button')]
+      .filter((key) => !key.closest('.verdict'))
+      .map((key) => [key.textContent, Math.round(key.offsetTop), Math.round(key.offsetLeft)].join(' '))`)
+  await driver.get(`${BASE}/field/${id}/hole/A2`)
+  await main(/Deep enough|shallower than planned/)
+  const before = await places()
+  for (const [found, said, help] of [
+    ['Frozen', /do not pour on it/, /until it is thawed/],
+    ['Water', /no pad until it is drained/, /Call the engineer/],
+    ['Soft', /dig to firm ground/, /Call the engineer/],
+    ['Clay', /Deep enough|shallower/, /it heaves and holds water/],
+    ['Rock', /Deep enough|shallower/, /a clean level face/],
+  ] as const) {
+    await tap(found)
+    await at.waitText('.verdict', said)
+    await at.waitText('.helps', help)
+    expect(await places()).toEqual(before)
+    expect(
+      await driver.executeScript(
+        "const { scrollHeight, clientHeight } = document.querySelector('.verdict'); return scrollHeight <= clientHeight",
+      ),
+    ).toBe(true)
+  }
+})
+
 test('the desk makes a guest’s card: its address opens the one post, until it is taken back', async () => {
   const [post] = (
     (await (await fetch(`${BASE}/api/jobs/${id}/plan`)).json()) as {

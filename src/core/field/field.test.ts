@@ -331,7 +331,7 @@ describe('holes as dug', () => {
   )('%p in. deep, found %s: %s with %i remedies', (depth, found, state, remedies, say) => {
     const holeVerdict = judgeHole(need, log(found), depth)
     expect([holeVerdict.state, holeVerdict.remedies.length]).toEqual([state, remedies])
-    expect(holeVerdict.say).toMatch(say)
+    expect([holeVerdict.say, holeVerdict.note].join(' ')).toMatch(say)
   })
   test('each cure names what it is for', () => {
     const { remedies } = judgeHole(need, log('nothing'), 40)

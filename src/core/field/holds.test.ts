@@ -32,7 +32,7 @@ test.each<[string, PostState, RecordBody[], Partial<Footing>, string | null]>([
     'concrete on what was found',
     'footing ready',
     [...at('A', 'hole dug'), sign('footing')],
-    { verdict: { state: 'stop', depthIn: 48, say: 'Water', remedies: [] } },
+    { verdict: { state: 'stop', depthIn: 48, say: 'Water', note: null, remedies: [] } },
     'stop',
   ],
   ['concrete before the inspection', 'footing ready', at('A', 'hole dug'), {}, 'inspection'],

@@ -1,5 +1,5 @@
 import { warmHour } from '../pocket/warmHour'
-import { formatLength, inchesAlone, ROUNDING } from '../units'
+import { formatLength, IN_PER_FT, inchesAlone, ROUNDING } from '../units'
 import type { Said } from './envelope'
 import type { Levels } from './levels'
 import type { Found } from './kinds'
@@ -19,14 +19,27 @@ export interface HoleVerdict {
   readonly state: 'holds' | 'shallow' | 'stop'
   readonly depthIn: number | null
   readonly say: string
+  /** What was found means for the pad; null where it is good ground. */
+  readonly note: string | null
   readonly remedies: readonly string[]
 }
 
 const dim = (inches: number) => formatLength(inches)
-const STOP: Readonly<Partial<Record<Found, string>>> = {
-  water: 'Water in the hole: no pad until it is drained and firm. Call the engineer if it stays.',
-  soft: 'Soft bottom: dig to firm ground before the pad. Call the engineer if there is none.',
-  frost: 'Frozen ground: bearing and lateral values do not count until it is thawed and tamped. Do not pour on it.',
+/** A difference of two depths as it is said on site. */
+const by = (inches: number) => (inches < IN_PER_FT ? inchesAlone(inches) : dim(inches))
+const STOP: Readonly<Partial<Record<Found, { readonly say: string; readonly note: string }>>> = {
+  water: {
+    say: 'Water in the hole: no pad until it is drained and firm.',
+    note: 'Call the engineer if it stays.',
+  },
+  soft: {
+    say: 'Soft bottom: dig to firm ground before the pad.',
+    note: 'Call the engineer if there is none.',
+  },
+  frost: {
+    say: 'Frozen ground: do not pour on it.',
+    note: 'Bearing and lateral values do not count until it is thawed and tamped.',
+  },
 }
 const SAY: Readonly<Partial<Record<Found, string>>> = {
   rock: 'Rock: a clean level face may carry the pad; pin it or widen it where the hole is short.',
@@ -62,13 +75,12 @@ export function holeDepthIn(log: Said<'hole'>, levels: Levels, gradeReadingIn: n
 export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | null): HoleVerdict {
   const found = log.body.found
   const stop = STOP[found]
-  if (stop) return { state: 'stop', depthIn, say: stop, remedies: [] }
-  const note = SAY[found] ? ` ${SAY[found]}` : ''
-  if (depthIn === null) return { state: 'holds', depthIn, say: `No depth yet.${note}`, remedies: [] }
+  if (stop) return { state: 'stop', depthIn, ...stop, remedies: [] }
+  const note = SAY[found] ?? null
+  if (depthIn === null) return { state: 'holds', depthIn, say: 'No depth yet.', note, remedies: [] }
   const short = (wantedIn: number) => depthIn < wantedIn - 1 / 16
   const remedies: string[] = []
-  if (short(need.frostIn))
-    remedies.push(`dig ${dim(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
+  if (short(need.frostIn)) remedies.push(`dig ${by(need.frostIn - depthIn)} deeper: frost reaches ${dim(need.frostIn)}`)
   if (short(need.lateralIn))
     remedies.push(
       `sideways it needs ${dim(need.lateralIn)}: fill the hole with concrete to its full width, or tie a slab to ` +
@@ -83,7 +95,8 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
     return {
       state: 'shallow',
       depthIn,
-      say: `${dim(need.depthIn - depthIn)} shallower than planned, and it does not hold.${note}`,
+      say: `${by(need.depthIn - depthIn)} shallower than planned, and it does not hold.`,
+      note,
       remedies,
     }
   return {
@@ -91,8 +104,9 @@ export function judgeHole(need: HoleNeed, log: Said<'hole'>, depthIn: number | n
     depthIn,
     say:
       depthIn < need.depthIn - 1 / 16
-        ? `${dim(need.depthIn - depthIn)} shallower than planned; it still holds for this post.${note}`
-        : `Deep enough.${note}`,
+        ? `${by(need.depthIn - depthIn)} shallower than planned; it still holds for this post.`
+        : 'Deep enough.',
+    note,
     remedies: [],
   }
 }
@@ -168,6 +182,6 @@ export function cureClock(
       ...(cold ? ['Under 40° it hardly gains: cover it and wait at least twice as long.'] : []),
       ...(rain > 0.1 ? ['Rain fell in its first hours: look for washed-out cement.'] : []),
     ],
-    say: may.length ? `You may ${may[may.length - 1]}.` : 'Leave it alone.',
+    say: may.length ? `Old enough to ${may[may.length - 1]}.` : 'Leave it alone.',
   }
 }

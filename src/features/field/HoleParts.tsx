@@ -14,6 +14,7 @@ import {
   type SetupLevels,
 } from '@/core/field'
 import type { RodLog } from '@/core/marks'
+import { FOUND_WORDS } from '@/formats/words'
 import { Measure } from '@/ui'
 import type { Dispatch, SetStateAction } from 'react'
 import type { Entry } from './Keypad'
@@ -98,12 +99,7 @@ export function VerdictNote({
     <div className={verdict.state === 'holds' ? 'fok' : 'fwarn'} role={verdict.state === 'holds' ? 'status' : 'alert'}>
       <div>
         <b>{verdict.say}</b>
-        {verdict.remedies.map((remedy) => (
-          <p key={remedy}>
-            {remedy[0].toUpperCase()}
-            {remedy.slice(1)}.
-          </p>
-        ))}
+        {helps(verdict).length > 0 && <p>What helps: under the keys.</p>}
       </div>
       {log && (
         <button type="button" onClick={() => undo(log.id)}>
@@ -111,6 +107,25 @@ export function VerdictNote({
         </button>
       )}
     </div>
+  )
+}
+
+/** What to do about a hole: what was found in it, and each way to make it hold. */
+const helps = ({ note, remedies }: HoleVerdict): readonly string[] => [
+  ...(note === null ? [] : [note]),
+  ...remedies.map((remedy) => `${remedy[0].toUpperCase()}${remedy.slice(1)}.`),
+]
+
+/** The same in full, under the keys: it takes the room that it needs. */
+export function HoleHelp({ verdict }: { readonly verdict: HoleVerdict | null }) {
+  const all = verdict ? helps(verdict) : []
+  if (!all.length) return null
+  return (
+    <ul className="helps">
+      {all.map((help) => (
+        <li key={help}>{help}</li>
+      ))}
+    </ul>
   )
 }
 
@@ -194,7 +209,7 @@ export function PourActions({
           if (!reached(state.states[post], 'footing ready')) add({ kind: 'state', post, state: 'footing ready' })
         }}
       >
-        Poured now, {each} bags
+        {poured ? 'Poured again' : 'Poured now'}, {each} bags
       </button>
       {poured && (
         <button type="button" className="quiet" onClick={() => undo(poured.id)}>
@@ -240,7 +255,7 @@ export function FoundKeys({
     <div className="found" role="group" aria-label="What was found">
       {FOUND.map((each) => (
         <button key={each} type="button" aria-pressed={found === each} onClick={() => onFound(each)}>
-          {NAMES[each]}
+          {FOUND_WORDS[each]}
         </button>
       ))}
     </div>
@@ -254,13 +269,4 @@ export function ReadIn({ place, number }: { readonly place: string; readonly num
       {place ? `, ${place}` : ''}: start a new one under Readings if the laser has moved.
     </p>
   )
-}
-const NAMES: Readonly<Record<Found, string>> = {
-  nothing: 'Good ground',
-  rock: 'Rock',
-  root: 'Root',
-  water: 'Water',
-  soft: 'Soft',
-  frost: 'Frozen',
-  clay: 'Clay',
 }

@@ -19,6 +19,7 @@ import {
   CureNote,
   FoundKeys,
   HoleActions,
+  HoleHelp,
   HolePlan,
   KeepKeys,
   PourActions,
@@ -235,10 +236,6 @@ export function HoleView(page: PostPage) {
       />
       <FoundKeys found={log?.body.found} onFound={(found) => put(found, measuredOf(log))} />
       {held ? <HoldNote hold={held} next="hole dug" page={page} /> : <Pour page={page} each={each} poured={poured} />}
-      {cure && <CureNote cure={cure} weather={weatherWords(state.temps)} />}
-      <div className="caution">
-        {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.
-      </div>
       <HoleActions
         rod={rod}
         setup={setup}
@@ -250,6 +247,11 @@ export function HoleView(page: PostPage) {
         post={post}
         name={derived.names[post]}
       />
+      <HoleHelp verdict={verdict} />
+      {cure && <CureNote cure={cure} weather={weatherWords(state.temps)} />}
+      <div className="caution">
+        {DIG_CAUTION} Never pour on frozen ground. Measure from the string, not from the lumps.
+      </div>
       {rod && own && <ReadIn place={own.body.place} number={numberOf(state.setups, own)} />}
     </>
   )

@@ -13,6 +13,7 @@ import {
 import type { Job } from '@/core/model'
 import { issue, keepSame } from '@/core/result'
 import { holesToCsv } from '@/formats/csv'
+import { FOUND_WORDS } from '@/formats/words'
 import { FailSign, HoldSign, Measure, OptionalLengthField } from '@/ui'
 import { memo, useState } from 'react'
 import { download } from '../drawing'
@@ -82,13 +83,15 @@ const Row = memo(
         <td>
           <select
             className="form-select form-select-sm"
-            style={{ height: 24, width: 104, padding: '0 22px 0 6px', fontSize: 13 }}
+            style={{ height: 24, width: 130, padding: '0 22px 0 6px', fontSize: 13 }}
             aria-label={`found in ${name}`}
             value={log?.body.found ?? 'nothing'}
             onChange={(event) => put(depth, event.target.value as Found)}
           >
             {FOUND.map((found) => (
-              <option key={found}>{found}</option>
+              <option key={found} value={found}>
+                {FOUND_WORDS[found]}
+              </option>
             ))}
           </select>
         </td>
@@ -103,7 +106,7 @@ const Row = memo(
               <span className="d-inline-block me-1">
                 {verdict.state === 'holds' ? <HoldSign size={12} /> : <FailSign size={12} />}
               </span>
-              {verdict.say}
+              {verdict.say} {verdict.note}
               {verdict.remedies.length > 0 && <div>Or: {verdict.remedies.join('; ')}.</div>}
             </>
           ) : (
@@ -142,7 +145,7 @@ export function HoleLog() {
   return (
     <div className="scroll" style={{ inset: '44px 0 0', padding: '6px 18px 20px' }}>
       <p className="note">
-        {dug} of {derived.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.
+        {dug} of {derived.posts.length} holes dug, {Object.keys(state.pours).length} poured. Depth is from the string.{' '}
         {weatherWords(state.temps)}{' '}
         {state.lines === null && 'No marking of buried lines is entered: no hole counts as dug before it is. '}
         <button

@@ -13,12 +13,13 @@ import {
   type FieldState,
   type Levels,
   type Measured,
+  type Said,
 } from '@/core/field'
 import type { Job } from '@/core/model'
 import { entryOf } from '@/core/result'
 import { concreteOrder } from '@/core/quantities'
 import type { Block, CrewBook, Sheet } from '../crewbook'
-import { KIND, sheetNote, DIG_CAUTION, SETUP_STATE, someNames } from '../words'
+import { FOUND_WORDS, KIND, sheetNote, DIG_CAUTION, SETUP_STATE, someNames } from '../words'
 import { cardSheets, type CardsASheet } from './cards'
 import { codeWords } from './codes'
 import { inches, mark, table } from '../crewbook/paper'
@@ -72,6 +73,9 @@ function inHole(building: Job['building']): string {
   return plain(parts.join(', '))
 }
 
+/** What was found in a hole, where it was looked at. */
+const foundIn = (log: Said<'hole'> | undefined): string => (log ? FOUND_WORDS[log.body.found].toLowerCase() : '')
+
 function holeSheets(sheets: FieldSheetsOf, measured: Measured): Sheet[] {
   const log = sheets.state.holes
   const rows = sheets.derived.schedule.map((row) => [
@@ -82,7 +86,7 @@ function holeSheets(sheets: FieldSheetsOf, measured: Measured): Sheet[] {
     sheets.derived.ground?.[row.id] ? mark(row.holeIn + sheets.derived.ground[row.id].groundIn) : '',
     mark(row.embedIn),
     measured.dugIn[row.id] != null ? mark(measured.dugIn[row.id] ?? 0) : '',
-    log[row.id]?.body.found ?? '',
+    foundIn(log[row.id]),
     sheets.state.pours[row.id]?.at(-1) ? `${sheets.state.pours[row.id].at(-1)?.body.bags} bags` : '',
   ])
   return chunk(rows, ROWS).map((part) => ({

@@ -1,7 +1,18 @@
-import type { Hold, Inspection, Squaring, StringSide } from '@/core/field'
+import type { Found, Hold, Inspection, Squaring, StringSide } from '@/core/field'
 import type { Side } from '@/core/model'
 import { inchesAlone } from '@/core/units'
 import { shortWall, type WallNames } from './places'
+
+/** What was found in a hole. */
+export const FOUND_WORDS: Readonly<Record<Found, string>> = {
+  nothing: 'Good ground',
+  rock: 'Rock',
+  root: 'Root',
+  water: 'Water',
+  soft: 'Soft',
+  frost: 'Frozen',
+  clay: 'Clay',
+}
 
 /** Sides and diagonals of the strings as they lie on the plan, for whoever has no names of walls at hand. */
 export const SIDE_WORDS: Readonly<Record<StringSide, string>> = {

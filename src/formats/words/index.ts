@@ -36,4 +36,4 @@ export {
 } from './labels'
 export { troublesSaid } from './troubleWords'
 export { bumpsSaid, SETUP_STATE, suspicionSaid, WHY_UNUSED } from './suspicionWords'
-export { holdSaid, INSPECTION_WORDS, sideWords, squaringSaid } from './fieldWords'
+export { FOUND_WORDS, holdSaid, INSPECTION_WORDS, sideWords, squaringSaid } from './fieldWords'

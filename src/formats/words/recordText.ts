@@ -1,6 +1,6 @@
 import { isSpot, type RecordBody, type RecordOf, spotOf } from '@/core/field'
 import { unreachable } from '@/core/result'
-import { SIDE_WORDS } from './fieldWords'
+import { FOUND_WORDS, SIDE_WORDS } from './fieldWords'
 import { formatLength, IN_PER_FT, inchesAlone } from '@/core/units'
 
 /** What each post is called, by its identity. */
@@ -106,7 +106,7 @@ function rodText(body: RecordOf<'reading' | 'keep' | 'setup' | 'check' | 'grade'
 function workText(body: RecordOf<'hole' | 'pour' | 'state' | 'cut' | 'pieces'>, called: Called): string {
   switch (body.kind) {
     case 'hole':
-      return `hole ${called(body.post)}: ${holeDepth(body)}, ${body.found}`
+      return `hole ${called(body.post)}: ${holeDepth(body)}, ${FOUND_WORDS[body.found].toLowerCase()}`
     case 'pour':
       return `${called(body.post)} poured, ${body.bags} bags`
     case 'state':

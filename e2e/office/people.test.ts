@@ -183,6 +183,33 @@ test('tokens of another’s making, and what a browser says of itself, open noth
   expect(cross.status).toBe(403)
 })
 
+test('an invitation waits in a list until it is taken; taken back, made anew, or with the access ended it opens nothing', async () => {
+  const invite = async (wanted: object) =>
+    ((await (await owner.ask('/api/invitations', 'POST', wanted)).json()) as { code: string }).code
+  const waiting = async () =>
+    (await (await owner.ask('/api/invitations')).json()) as { id: string; name: string; role: Role }[]
+  const reads = async (code: string) => (await browser().ask(`/api/invitations/${code}`)).status
+  for (const role of ROLES.filter((each) => each !== 'owner'))
+    expect([role, (await asOf(role).ask('/api/invitations')).status]).toEqual([role, 403])
+  const first = await invite({ name: 'Tansy', role: 'lead' })
+  const second = await invite({ name: 'Tansy', role: 'crew' })
+  expect([await reads(first), await reads(second)]).toEqual([422, 200])
+  const [open] = (await waiting()).filter(({ name }) => name === 'Tansy')
+  expect(open).toMatchObject({ role: 'crew' })
+  expect(JSON.stringify(await waiting())).not.toContain(second)
+  expect((await asOf('office').ask(`/api/invitations/${open.id}`, 'DELETE', {})).status).toBe(403)
+  expect((await owner.ask(`/api/invitations/${open.id}`, 'DELETE', {})).status).toBe(200)
+  expect(await reads(second)).toBe(422)
+  expect((await waiting()).filter(({ name }) => name === 'Tansy')).toEqual([])
+  expect(await codesOf(await owner.ask(`/api/invitations/${open.id}`, 'DELETE', {}))).toEqual(['invitation-over'])
+  const phone = await invited('Yarrow', 'crew')
+  const people = (await (await owner.ask('/api/people')).json()) as { id: string; name: string }[]
+  const yarrow = people.find(({ name }) => name === 'Yarrow')
+  const back = await invite({ person: yarrow?.id })
+  expect((await owner.ask(`/api/people/${yarrow?.id}`, 'DELETE', {})).status).toBe(200)
+  expect([(await phone.ask('/field')).status, await reads(back)]).toEqual([302, 422])
+})
+
 test('a lost phone is out at once, so is somebody whose access has ended; the last owner stays', async () => {
   const phone = await invited('Rowan', 'lead')
   const list = async () =>

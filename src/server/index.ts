@@ -39,4 +39,14 @@ export {
   signOut,
   stillIn,
 } from './services/signInService'
-export { allPeople, dataOf, erase, happenings, invite, revokeDevice, withdraw } from './services/peopleService'
+export {
+  allPeople,
+  dataOf,
+  erase,
+  happenings,
+  invite,
+  openInvitations,
+  revokeDevice,
+  takeInvitationBack,
+  withdraw,
+} from './services/peopleService'

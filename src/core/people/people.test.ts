@@ -16,6 +16,8 @@ const ROUTES: readonly (readonly [string, string, string])[] = [
   ['POST', '/api/owner', '-oflci'],
   ['GET', '/api/invitations/AB12CD34EF56', '-oflci'],
   ['POST', '/api/invitations', 'o'],
+  ['GET', '/api/invitations', 'o'],
+  ['DELETE', '/api/invitations/x', 'o'],
   ['GET', '/people', 'o'],
   ['GET', '/api/people', 'o'],
   ['DELETE', '/api/people/x', 'o'],

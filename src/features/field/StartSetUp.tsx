@@ -2,6 +2,7 @@
 import { cutText } from '@/core/result'
 import { useState } from 'react'
 import { ROD_MOST_IN, type Said } from '@/core/field'
+import { dayTime } from '@/ui'
 import { Big } from './Big'
 import { type Entry, entryIn, Keypad } from './Keypad'
 import { EMPTY } from './readings'
@@ -28,7 +29,7 @@ function Standing({
               <button type="button" onClick={() => onJoin(body.setup)}>
                 <b>{body.place || body.setup}</b>
                 <span>
-                  {who || device}, {at.slice(0, 10)}
+                  {who || device}, {dayTime(at)}
                 </span>
               </button>
             </li>

@@ -7,7 +7,7 @@ import { type Role, ROLES } from '@/core/people'
 import { issueText, ROLE_WORDS } from '@/formats/words'
 import { dayTime } from '@/ui'
 import { publicAddress, type Reply, TROUBLE_WORDS, troubleOf } from '../job'
-import { type Happening, type Invited, people, type Person } from './api'
+import { type Happening, type Invited, people, type Person, type Waiting } from './api'
 
 /** What came of something that was asked for, where it was not done. */
 function whyNot(reply: Exclude<Reply<unknown>, { kind: 'ok' }>): string {
@@ -18,12 +18,14 @@ function whyNot(reply: Exclude<Reply<unknown>, { kind: 'ok' }>): string {
 /** The people of the office and what happened there, asked for again after each change. */
 function useOffice() {
   const [all, setAll] = useState<readonly Person[] | null>(null)
+  const [waiting, setWaiting] = useState<readonly Waiting[]>([])
   const [audit, setAudit] = useState<readonly Happening[]>([])
   const [trouble, setTrouble] = useState<string | null>(null)
   const refresh = useCallback(async () => {
-    const [list, happened] = await Promise.all([people.all(), people.audit()])
+    const [list, invited, happened] = await Promise.all([people.all(), people.waiting(), people.audit()])
     if (list.kind === 'ok') setAll(list.value)
     else setTrouble(whyNot(list))
+    if (invited.kind === 'ok') setWaiting(invited.value)
     if (happened.kind === 'ok') setAudit(happened.value)
   }, [])
   useEffect(() => {
@@ -36,7 +38,7 @@ function useOffice() {
     setTrouble(reply.kind === 'ok' ? null : whyNot(reply))
     await refresh()
   }
-  return { all, audit, trouble, setTrouble, refresh, change }
+  return { all, waiting, audit, trouble, setTrouble, refresh, change }
 }
 
 const SPACED = /(.{4})(?=.)/g
@@ -116,9 +118,54 @@ function Invite({ onDone }: { readonly onDone: () => Promise<void> }) {
   )
 }
 
-function stateOf({ joined, withdrawn, on }: Person): string {
+/** Who is invited and has not come yet. */
+function Expected({
+  waiting,
+  change,
+}: {
+  readonly waiting: readonly Waiting[]
+  readonly change: (asked: Promise<Reply<unknown>>) => Promise<void>
+}) {
+  if (waiting.length === 0) return null
+  return (
+    <section aria-label="Invited">
+      <h2>Invited, not here yet</h2>
+      <table className="tb">
+        <thead>
+          <tr>
+            <th>who</th>
+            <th>until</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {waiting.map(({ id, name, role, endsAt }) => (
+            <tr key={id}>
+              <td>
+                <b>{name}</b>
+                <div className="note">{ROLE_WORDS[role].name}</div>
+              </td>
+              <td>{dayTime(endsAt)}</td>
+              <td>
+                <Button
+                  size="sm"
+                  variant="light"
+                  aria-label={`Take back the invitation of ${name}`}
+                  onClick={() => void change(people.takeBack(id))}
+                >
+                  Take it back
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  )
+}
+
+function stateOf({ withdrawn, on }: Person): string {
   if (withdrawn) return 'has no access'
-  if (!joined) return 'not here yet'
   return on.length > 0 ? '' : 'signed out'
 }
 
@@ -220,7 +267,7 @@ const Audit = ({ audit }: { readonly audit: readonly Happening[] }) => (
 
 /** Who comes into this office, from which phones and computers, and what happened. For its owner. */
 export function PeopleView() {
-  const { all, audit, trouble, setTrouble, refresh, change } = useOffice()
+  const { all, waiting, audit, trouble, setTrouble, refresh, change } = useOffice()
   return (
     <main className="yard people">
       <header>
@@ -236,6 +283,7 @@ export function PeopleView() {
         </div>
       )}
       <Invite onDone={refresh} />
+      <Expected waiting={waiting} change={change} />
       <section aria-label="Here">
         <h2>Here</h2>
         {all === null ? (

@@ -6,7 +6,6 @@ export interface Person {
   readonly id: string
   readonly name: string
   readonly role: Role
-  readonly joined: boolean
   readonly withdrawn: boolean
   readonly on: readonly {
     readonly session: string
@@ -26,6 +25,14 @@ export interface Happening {
   readonly facts: { readonly name?: string; readonly role?: string }
 }
 
+/** An invitation that nobody has taken yet. */
+export interface Waiting {
+  readonly id: string
+  readonly name: string
+  readonly role: Role
+  readonly endsAt: string
+}
+
 export interface Invited {
   readonly code: string
   readonly name: string
@@ -39,6 +46,8 @@ export const people = {
   audit: () => ask<readonly Happening[]>('/api/audit'),
   invite: (wanted: { readonly name: string; readonly role: Role } | { readonly person: string }) =>
     ask<Invited>('/api/invitations', 'POST', wanted),
+  waiting: () => ask<readonly Waiting[]>('/api/invitations'),
+  takeBack: (id: string) => ask<unknown>(`/api/invitations/${encodeURIComponent(id)}`, 'DELETE'),
   withdraw: (id: string) => ask<unknown>(at(id), 'DELETE'),
   erase: (id: string) => ask<unknown>(`${at(id)}/name`, 'DELETE'),
   dataAt: (id: string) => `${at(id)}/data`,

@@ -23,7 +23,6 @@ export interface Person {
   readonly id: string
   readonly name: string
   readonly role: Role
-  readonly joined: boolean
   readonly withdrawn: boolean
   readonly on: readonly OnDevice[]
 }
@@ -45,11 +44,10 @@ export async function allPeople(): Promise<readonly Person[]> {
     .where('sessions.ends_at', '>', new Date())
     .orderBy('sessions.seen_at', 'desc')
     .select('sessions.id', 'sessions.person_id', 'sessions.device_id', 'sessions.seen_at', 'devices.label')
-  return people.map(({ id, name, role, secret_hash, withdrawn_at }) => ({
+  return people.map(({ id, name, role, withdrawn_at }) => ({
     id,
     name,
     role,
-    joined: secret_hash !== null,
     withdrawn: withdrawn_at !== null,
     on: sessions
       .filter((session) => session.person_id === id)
@@ -76,7 +74,33 @@ async function invitedAs(wanted: Invited): Promise<Result<{ name: string; role: 
   return taken ? fail('name-taken', ['name'], { name }) : ok({ name, role, person_id: null })
 }
 
-/** Makes an invitation; gives its code, this once. */
+/** An invitation that nobody has taken yet. */
+export interface OpenInvitation {
+  readonly id: string
+  readonly name: string
+  readonly role: Role
+  readonly endsAt: string
+}
+
+const openOnes = (trx: Knex = db()) => trx('invitations').whereNull('used_at').andWhere('ends_at', '>', new Date())
+
+/** The invitations that can still be taken, in the order in which they were made. */
+export async function openInvitations(): Promise<readonly OpenInvitation[]> {
+  const rows = await openOnes().orderBy('made_at').select('id', 'name', 'role', 'ends_at')
+  return rows.map(({ id, name, role, ends_at }) => ({ id, name, role, endsAt: ends_at.toISOString() }))
+}
+
+/** Takes an invitation back: its code opens nothing any more. */
+export const takeInvitationBack = (by: SignedIn | null, id: string): Promise<Result<null>> =>
+  write(async (trx): Promise<Result<null>> => {
+    const open = await openOnes(trx).where({ id }).first('name')
+    if (!open) return fail('invitation-over')
+    await trx('invitations').where({ id }).delete()
+    await note(trx, 'invitation taken back', { person: by?.id, facts: { name: open.name } }, new Date())
+    return ok(null)
+  })
+
+/** Makes an invitation; gives its code, this once. An earlier one of the same name that nobody has taken is over. */
 export async function invite(
   by: SignedIn | null,
   wanted: Invited,
@@ -88,7 +112,10 @@ export async function invite(
   const now = new Date()
   const ends_at = new Date(now.getTime() + INVITATION_MS)
   const row = { id: newRowId(), code_hash: hashOf(code), made_by: by?.id ?? null, made_at: now, ends_at, used_at: null }
-  await db()('invitations').insert({ ...row, ...invited.value })
+  await write(async (trx) => {
+    await openOnes(trx).where({ name }).delete()
+    await trx('invitations').insert({ ...row, ...invited.value })
+  })
   await note(db(), 'invited', { person: by?.id, facts: { name, role } }, now)
   return ok({ code, name, endsAt: ends_at.toISOString() })
 }
@@ -104,7 +131,7 @@ const ownersLeft = async (trx: Knex, without: string): Promise<number> => {
   return Number(n)
 }
 
-/** Ends the access of a person: every session is over at once. An invitation opens it again. */
+/** Ends the access of a person: every session is over at once. A new invitation opens it again, an earlier one does not. */
 export const withdraw = (by: SignedIn | null, id: string): Promise<Result<null>> =>
   write(async (trx): Promise<Result<null>> => {
     const person = await trx('people').where({ id }).whereNull('erased_at').first()
@@ -113,6 +140,7 @@ export const withdraw = (by: SignedIn | null, id: string): Promise<Result<null>>
     const now = new Date()
     await trx('people').where({ id }).update({ withdrawn_at: now })
     await trx('sessions').where({ person_id: id }).delete()
+    await openOnes(trx).where({ person_id: id }).delete()
     await note(trx, 'access withdrawn', { person: by?.id, facts: { of: id, name: person.name } }, now)
     return ok(null)
   })

@@ -1,12 +1,15 @@
 import { z } from 'zod'
 import { personName, ROLES } from '@/core/people'
-import { answer, invite, personOf, bodyOf, refused } from '@/server'
+import { answer, bodyOf, invite, openInvitations, personOf, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'
 const body = z.union([
   z.strictObject({ name: personName, role: z.enum(ROLES) }),
   z.strictObject({ person: z.string().max(24) }),
 ])
+
+/** Those that nobody has taken yet. */
+export const GET = (request: Request) => answer(request, async () => Response.json(await openInvitations()))
 
 export const POST = (request: Request) =>
   answer(request, async () => {

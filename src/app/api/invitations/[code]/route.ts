@@ -1,4 +1,4 @@
-import { answer, fromOf, readInvitation, refused } from '@/server'
+import { answer, fromOf, fromResult, personOf, readInvitation, refused, takeInvitationBack } from '@/server'
 
 export const dynamic = 'force-dynamic'
 
@@ -10,3 +10,7 @@ export const GET = (request: Request, { params }: { params: Promise<{ code: stri
     const { name, role } = found.value
     return Response.json({ name, role })
   })
+
+/** Takes one back, by what the office knows it by: its code is known to nobody but who was given it. */
+export const DELETE = (request: Request, { params }: { params: Promise<{ code: string }> }) =>
+  answer(request, async () => fromResult(await takeInvitationBack(personOf(request.headers), (await params).code)))

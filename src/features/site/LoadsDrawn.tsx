@@ -15,6 +15,9 @@ const snowPx = (psf: number): number => psf * 0.55
 /** Room between the roof and the snow on it, px. */
 const OFF_ROOF_PX = 6
 
+/** From the snow on the roof to words beside it, px. */
+const CLEAR_PX = 8
+
 /** The drift on the lee slope, from the ridge down. */
 function driftPath(
   { building, riseIn, widthIn, xAt, yAt }: SectionPicture,
@@ -106,7 +109,11 @@ function WindDrawn({ picture, site: { wind } }: LoadProps) {
   const heights = [0.2, 0.5, 0.8].map((share) => building.heelIn * share)
   const southLeanTo = leanToDepthIn(building, 'south') > 0
   const northLeanTo = leanToDepthIn(building, 'north') > 0
-  const [middleX, besideX, topY] = [xAt(widthIn / 2), xAt(0) - 112, yAt(building.heelIn)]
+  const middleX = xAt(widthIn / 2)
+  // Beside the roof, or under a lean-to between two arrows.
+  const words = southLeanTo
+    ? { x: xAt(0) - 16, y: yAt(building.heelIn * 0.65) + 13, anchor: 'end' as const, halo: 'var(--paper)' }
+    : { x: xAt(0) - 112, y: yAt(building.heelIn) - 22, anchor: 'start' as const }
   const insideY = yAt(building.heelIn * 0.62)
   return (
     <>
@@ -116,16 +123,10 @@ function WindDrawn({ picture, site: { wind } }: LoadProps) {
           {!northLeanTo && <WindArrow picture={picture} wall="north" heightIn={heightIn} psf={wind.leewardPsf} right />}
         </g>
       ))}
-      <Note
-        x={southLeanTo ? middleX : besideX}
-        y={topY - 40}
-        size={15}
-        weight={700}
-        anchor={southLeanTo ? 'middle' : 'start'}
-      >
+      <Note {...words} y={words.y - 18} size={15} weight={700}>
         wind
       </Note>
-      <Note x={besideX} y={topY - 22} size={12.5} fill="var(--ink-2)">
+      <Note {...words} size={12.5} fill="var(--ink-2)">
         <About value={wind.windwardPsf} kind="psf" /> pushes
       </Note>
       <Note x={middleX} y={insideY} size={15} weight={700} anchor="middle">
@@ -163,7 +164,7 @@ function SoilWords({ picture: { job, soilY, widthIn, xAt }, site: { soil } }: Lo
 
 /** Snow, wind and soil on the section, with what is on each lean-to. */
 export function LoadsDrawn({ picture, site }: LoadProps) {
-  const { building, widthIn, xAt, yAt } = picture
+  const { building, overhangIn, widthIn, xAt, yAt } = picture
   return (
     <g>
       <SnowDrawn picture={picture} site={site} />
@@ -172,10 +173,10 @@ export function LoadsDrawn({ picture, site }: LoadProps) {
       {site.leanTos.map(({ leanTo, governing }) => (
         <Note
           key={leanTo.side}
-          x={xAt(leanTo.side === 'north' ? widthIn + leanTo.depthIn / 2 : -leanTo.depthIn / 2)}
+          x={leanTo.side === 'north' ? xAt(widthIn + overhangIn) + CLEAR_PX : xAt(-overhangIn) - CLEAR_PX}
           y={yAt(building.heelIn) - 22}
           size={12.5}
-          anchor="middle"
+          anchor={leanTo.side === 'north' ? 'start' : 'end'}
           weight={600}
           halo="var(--paper)"
         >

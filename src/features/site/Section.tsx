@@ -1,11 +1,12 @@
 'use client'
+import type { HoleKind } from '@/core/frame'
 import type { LeanTo } from '@/core/model'
 import { PITCH_RUN_IN } from '@/core/units'
 import { SvgMeasure } from '@/ui'
 import { Materials, Note, useSize, Wax } from '../drawing'
 import { useDoc } from '../job'
 import { LoadsDrawn } from './LoadsDrawn'
-import { leanToPlaces, roofLine, type SectionPicture, sectionPicture } from './sectionPicture'
+import { concreteIn, leanToPlaces, roofLine, type SectionPicture, sectionPicture } from './sectionPicture'
 
 /** A part of the cross-section. */
 interface PartProps {
@@ -28,38 +29,47 @@ function FrostLine({ picture: { job, width, yAt } }: PartProps) {
   )
 }
 
-/** An eave post in its hole; `wallX` is the outside of its wall. */
-function EavePost({ picture, wallX }: PartProps & { readonly wallX: number }) {
-  const { building, eaveHole, eavePost, postDepthIn, scale, xAt, yAt, groundY } = picture
-  const left = wallX === 0 ? 0 : -postDepthIn
-  const holeDepthIn = eaveHole?.depthIn ?? 48
-  const across = (eaveHole?.diameterIn ?? 20) * scale
-  const holeX = xAt(wallX + left + postDepthIn / 2) - across / 2
-  const concreteIn = building.school === 'pier' ? holeDepthIn : building.padThicknessIn
+/** A post in its hole; `leftIn` is its left face, `topIn` what it reaches up to. */
+function PostInHole({
+  picture,
+  hole,
+  leftIn,
+  topIn,
+}: PartProps & { readonly hole: HoleKind | undefined; readonly leftIn: number; readonly topIn: number }) {
+  const { building, postDepthIn, scale, xAt, yAt, groundY } = picture
+  const across = (hole?.diameterIn ?? 0) * scale
+  const footIn = building.school === 'pier' ? -building.bracketIn : (hole?.embedIn ?? 0)
+  const holeX = xAt(leftIn + postDepthIn / 2) - across / 2
   return (
     <g>
+      {hole && (
+        <rect
+          x={holeX}
+          y={groundY}
+          width={across}
+          height={hole.depthIn * scale}
+          fill="#EDE4D0"
+          stroke="#A8966F"
+          strokeDasharray="4 3"
+        />
+      )}
+      {hole &&
+        concreteIn(building, hole).map(([fromIn, toIn]) => (
+          <rect
+            key={fromIn}
+            x={holeX}
+            y={yAt(-fromIn)}
+            width={across}
+            height={(toIn - fromIn) * scale}
+            fill="url(#concrete)"
+            stroke="var(--galv-4)"
+          />
+        ))}
       <rect
-        x={holeX}
-        y={groundY}
-        width={across}
-        height={holeDepthIn * scale}
-        fill="#EDE4D0"
-        stroke="#A8966F"
-        strokeDasharray="4 3"
-      />
-      <rect
-        x={holeX}
-        y={yAt(concreteIn - holeDepthIn)}
-        width={across}
-        height={concreteIn * scale}
-        fill="url(#concrete)"
-        stroke="var(--galv-4)"
-      />
-      <rect
-        x={xAt(wallX + left)}
-        y={yAt(building.heelIn)}
+        x={xAt(leftIn)}
+        y={yAt(topIn)}
         width={postDepthIn * scale}
-        height={(building.heelIn + (eavePost?.embedIn ?? 0)) * scale}
+        height={(topIn + footIn) * scale}
         fill="url(#wood)"
         stroke="var(--lumber-4)"
       />
@@ -69,7 +79,7 @@ function EavePost({ picture, wallX }: PartProps & { readonly wallX: number }) {
 
 /** A lean-to in section. */
 function LeanToDrawn({ picture, leanTo }: PartProps & { readonly leanTo: LeanTo }) {
-  const { overhangIn, postDepthIn, scale, xAt, yAt } = picture
+  const { leanToHole, overhangIn, postDepthIn, xAt, yAt } = picture
   const { out, wallIn, topIn, lowIn } = leanToPlaces(picture, leanTo)
   const edgeY = yAt(lowIn - (overhangIn * leanTo.pitchPer12) / PITCH_RUN_IN)
   return (
@@ -80,13 +90,11 @@ function LeanToDrawn({ picture, leanTo }: PartProps & { readonly leanTo: LeanTo 
         strokeWidth={4.5}
         fill="none"
       />
-      <rect
-        x={xAt(wallIn + out * leanTo.depthIn) - (out > 0 ? postDepthIn * scale : 0)}
-        y={yAt(lowIn)}
-        width={postDepthIn * scale}
-        height={(lowIn + 40) * scale}
-        fill="url(#wood)"
-        stroke="var(--lumber-4)"
+      <PostInHole
+        picture={picture}
+        hole={leanToHole}
+        leftIn={wallIn + out * leanTo.depthIn - (out > 0 ? postDepthIn : 0)}
+        topIn={lowIn}
       />
     </g>
   )
@@ -136,7 +144,13 @@ export function Section() {
       <rect x={0} y={groundY} width={width} height={Math.max(0, height - groundY)} fill="url(#earth)" />
       <FrostLine picture={picture} />
       {[0, widthIn].map((wallX) => (
-        <EavePost key={wallX} picture={picture} wallX={wallX} />
+        <PostInHole
+          key={wallX}
+          picture={picture}
+          hole={picture.eaveHole}
+          leftIn={wallX === 0 ? 0 : wallX - picture.postDepthIn}
+          topIn={job.building.heelIn}
+        />
       ))}
       <RoofDrawn picture={picture} />
       {job.building.leanTos.map((leanTo) => (

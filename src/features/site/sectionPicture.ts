@@ -1,4 +1,4 @@
-import type { Derived, ScheduleRow } from '@/core/derive'
+import type { Derived } from '@/core/derive'
 import type { HoleKind } from '@/core/frame'
 import type { Building, Job, LeanTo } from '@/core/model'
 import { PITCH_RUN_IN } from '@/core/units'
@@ -17,16 +17,17 @@ export interface SectionPicture {
   readonly yAt: (y: number) => number
   /** Height of the grade line in the drawing, px. */
   readonly groundY: number
-  /** Where the words about the soil stand, px. */
+  /** Where the words about the soil stand, under the footings, px. */
   readonly soilY: number
   readonly riseIn: number
   readonly overhangIn: number
   /** How far the eave's edge lies below the heel. */
   readonly dropIn: number
   readonly postDepthIn: number
+  /** The hole of a post in the wall, and of one under the edge of a lean-to. */
   readonly eaveHole: HoleKind | undefined
-  readonly eavePost: ScheduleRow | undefined
-  /** Whether there is room for the longer words. */
+  readonly leanToHole: HoleKind | undefined
+  /** Whether there is room for the longer words: where the drawing is small they would lie over it. */
   readonly roomy: boolean
 }
 
@@ -38,14 +39,10 @@ export const leanToDepthIn = (building: Building, side: 'south' | 'north'): numb
 const BESIDE_PX = 300
 const ABOVE_AND_BELOW_PX = 250
 
-/** Two lines of words at `wordsY`, moved below a line at `lineY` that would run through them, px. */
-const clearOf = (lineY: number, wordsY: number): number =>
-  lineY > wordsY - 18 && lineY < wordsY + 24 ? lineY + 22 : wordsY
-
 /** Lays out the cross-section of a building in a drawing of `width` by `height` px. */
 export function sectionPicture(
   job: Job,
-  derived: Pick<Derived, 'grid' | 'holes' | 'schedule'>,
+  derived: Pick<Derived, 'grid' | 'holes'>,
   { width, height }: { readonly width: number; readonly height: number },
 ): SectionPicture {
   const { building } = job
@@ -62,9 +59,6 @@ export function sectionPicture(
   const x0 = (width - span * scale) / 2 + (overhangIn + southIn) * scale
   const groundY = 150 + (building.heelIn + riseIn) * scale
   const yAt = (y: number) => groundY - y * scale
-  // Where the drawing is small the words beside it would lie over it: the shorter ones stay, and the soil's go below
-  // the footings.
-  const roomy = widthIn * scale > 300
   return {
     job,
     building,
@@ -75,15 +69,22 @@ export function sectionPicture(
     xAt: (x) => x0 + x * scale,
     yAt,
     groundY,
-    soilY: roomy ? clearOf(yAt(-(job.site.frostIn ?? 0)), yAt(-deepestIn * 0.35)) : yAt(-deepestIn) + 46,
+    soilY: yAt(-deepestIn) + 46,
     riseIn,
     overhangIn,
     dropIn: (overhangIn * building.pitchPer12) / PITCH_RUN_IN,
     postDepthIn: postSize(building.post).depthIn,
     eaveHole: derived.holes.find((hole) => hole.kind === 'eave') ?? derived.holes[0],
-    eavePost: derived.schedule[0],
-    roomy,
+    leanToHole: derived.holes.find((hole) => hole.kind === 'lean-to'),
+    roomy: widthIn * scale > 300,
   }
+}
+
+/** Concrete in a hole, from and to below the grade line, inches: a pier, or a pad and what is around the post's foot. */
+export function concreteIn(building: Building, { depthIn, embedIn }: HoleKind): readonly (readonly [number, number])[] {
+  if (building.school === 'pier') return [[0, depthIn]]
+  const pad = [depthIn - building.padThicknessIn, depthIn] as const
+  return building.school === 'collar' ? [pad, [embedIn - building.collarHeightIn, embedIn]] : [pad]
 }
 
 /** The roof's outline from eave to eave, with what `up` px lies over it. */

@@ -1,5 +1,5 @@
 import type { Derived } from '@/core/derive'
-import type { FrameRow } from '@/core/frame'
+import type { FrameRow, HoleKind } from '@/core/frame'
 import { isEave, rafterHeightIn, wallLengthIn } from '@/core/layout'
 import { type Job, SIDES, type Side } from '@/core/model'
 import { item, sig } from '@/core/result'
@@ -139,32 +139,34 @@ export function section(job: Job, derived: Derived): Block {
   const { building } = job
   const { grid, holes } = derived
   const eave = holes.find((hole) => hole.kind === 'eave') ?? item(holes, 0)
+  const outer = holes.find((hole) => hole.kind === 'lean-to') ?? eave
+  const deepestIn = Math.max(eave.depthIn, outer.depthIn)
   const ridgeIn = rafterHeightIn(building, grid.widthIn / 2)
   const lean = building.leanTos
   const leanIn = (side: Side) => lean.find((leanTo) => leanTo.side === side)?.depthIn ?? 0
   const allIn = grid.widthIn + leanIn('south') + leanIn('north')
-  const scale = Math.min((WIDTH - 190) / allIn, 150 / (ridgeIn + eave.depthIn))
+  const scale = Math.min((WIDTH - 190) / allIn, 150 / (ridgeIn + deepestIn))
   const left = 70 + (WIDTH - 190 - allIn * scale) / 2 + leanIn('south') * scale
   const xAt = (yIn: number) => left + yIn * scale
   const yAt = (upIn: number) => 14 + (ridgeIn - upIn) * scale
   const line = (x1: number, up1: number, x2: number, up2: number) =>
     svgLine({ x1: xAt(x1), y1: yAt(up1), x2: xAt(x2), y2: yAt(up2) })
   const half = grid.widthIn / 2
-  const post = (yIn: number, topIn: number, diameterIn: number) => [
-    svgRect({ x: xAt(yIn) - 2, y: yAt(topIn), wide: 4, high: (topIn + eave.embedIn) * scale, fill: '#ddd' }),
+  const post = (yIn: number, topIn: number, { depthIn, diameterIn, embedIn }: HoleKind) => [
+    svgRect({ x: xAt(yIn) - 2, y: yAt(topIn), wide: 4, high: (topIn + embedIn) * scale, fill: '#ddd' }),
     svgRect({
       x: xAt(yIn) - (diameterIn / 2) * scale,
-      y: yAt(building.school === 'pier' ? building.bracketIn : -eave.embedIn),
+      y: yAt(building.school === 'pier' ? building.bracketIn : -embedIn),
       wide: diameterIn * scale,
-      high: (eave.depthIn - eave.embedIn + (building.school === 'pier' ? building.bracketIn : 0)) * scale,
+      high: (depthIn - embedIn + (building.school === 'pier' ? building.bracketIn : 0)) * scale,
       fill: '#bbb',
     }),
   ]
   const leanTos = lean.flatMap((leanTo) => {
     const topIn = building.heelIn - leanTo.dropIn
     const outIn = topIn - (leanTo.depthIn * leanTo.pitchPer12) / 12
-    const [wall, outer] = leanTo.side === 'south' ? [0, -leanTo.depthIn] : [grid.widthIn, grid.widthIn + leanTo.depthIn]
-    return [line(wall, topIn, outer, outIn), ...post(outer, outIn, eave.diameterIn)]
+    const [wall, edge] = leanTo.side === 'south' ? [0, -leanTo.depthIn] : [grid.widthIn, grid.widthIn + leanTo.depthIn]
+    return [line(wall, topIn, edge, outIn), ...post(edge, outIn, outer)]
   })
   const heights = [
     ['ridge', ridgeIn],
@@ -172,11 +174,11 @@ export function section(job: Job, derived: Derived): Block {
     ['grade line', 0],
     ['hole bottom', -eave.depthIn],
   ] as const
-  const height = yAt(-eave.depthIn) + 24
+  const height = yAt(-deepestIn) + 24
   const rightmost = xAt(grid.widthIn + leanIn('north'))
   return drawn(height, 'Section across the ridge with its heights', [
-    ...post(0, building.heelIn, eave.diameterIn),
-    ...post(grid.widthIn, building.heelIn, eave.diameterIn),
+    ...post(0, building.heelIn, eave),
+    ...post(grid.widthIn, building.heelIn, eave),
     line(0, building.heelIn, half, ridgeIn),
     line(half, ridgeIn, grid.widthIn, building.heelIn),
     line(0, building.heelIn, grid.widthIn, building.heelIn),

@@ -282,6 +282,40 @@ test('a picture is kept without a signal, made small, and sent when there is one
   expect(jpeg.includes('Exif')).toBe(false)
 })
 
+test('the office sees who is here, what came short, and the note with its picture', async () => {
+  await page('/here')
+  await (await at.find('.who textarea')).sendKeys('Wren, Rowan')
+  await click(await key('.acts button', '2 here'))
+  await rest()
+  await page('/short')
+  await click(await key('.chips button', '2×6'))
+  const many = await at.find('.who input[type="number"]')
+  await many.clear()
+  await many.sendKeys('4')
+  await click(await key('.acts button', 'Tell the office'))
+  await says('.entered', /4 × 2×6|2×6/)
+  await says('.fhead', /Sent/)
+  const office = await openBrowser()
+  try {
+    const there = desk(office.driver, office.downloads)
+    await office.driver.get(`${BASE}/jobs/${id}?stage=posts&view=setups`)
+    await there.waitText('.scroll', /Here on [A-Z][a-z]{2} \d+, \d{4}: Wren, Rowan/)
+    await there.waitText('[aria-label="Notes from the site"]', /bark on the north face/)
+    await office.driver.wait(
+      () =>
+        office.driver.executeScript<boolean>(
+          `const drawn = document.querySelector('[aria-label="Notes from the site"] img'); return drawn?.naturalWidth > 0`,
+        ),
+      PATIENCE,
+    )
+    expect(await there.faults()).toEqual([])
+    await office.driver.get(`${BASE}/jobs/${id}?stage=posts&view=cut`)
+    await there.waitText('[aria-label="Came short"]', /4 × 2×6/)
+  } finally {
+    await office.driver.quit()
+  }
+})
+
 test.each([
   ['', 'Today'],
   ['/read', 'Laser readings'],

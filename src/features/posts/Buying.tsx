@@ -3,6 +3,7 @@ import { Plus, Trash2 } from 'lucide-react'
 import type { Job } from '@/core/model'
 import { fixed, IN_PER_FT } from '@/core/units'
 import { ChoiceField, EntryScope, LengthField, NumberField, PickSome, ToggleField } from '@/ui'
+import { ShortFromSite } from './FromSite'
 import { boardChoices, lumberChoices, useDoc, useJobPart } from '../job'
 
 type Buying = Job['buying']
@@ -187,6 +188,7 @@ export function BuyingSide() {
   return (
     <>
       <h2>Buying</h2>
+      <ShortFromSite />
       <section className="grp" aria-label="Buying">
         <Stock />
         <Allowances />

@@ -3,6 +3,7 @@ import { HALF_MARK_IN } from '@/core/units'
 import { KIND, RAISE_CAUTION, suspicionSaid } from '@/formats/words'
 import { Measure, Quantity } from '@/ui'
 import { useMeasured, useSchedule } from '../field'
+import { NotesFromSite } from './FromSite'
 import { GuestCards } from './GuestCards'
 import { CheckRow, sortChecks, useDoc, useJob, useView } from '../job'
 import { BuyingSide } from './Buying'
@@ -162,6 +163,7 @@ function PickedPost() {
       ).map((check) => (
         <CheckRow key={check.id} check={check} />
       ))}
+      <NotesFromSite post={post.id} />
       <GuestCards post={post} key={post.id} />
     </>
   )

@@ -7,6 +7,7 @@ import { DataTable, dayTime, FailSign, HoldSign, Measure, UncheckedSign, type Da
 import { download } from '../drawing'
 import { useLog } from '../field'
 import { useDoc, useJob } from '../job'
+import { HereFromSite, NotesFromSite } from './FromSite'
 import { LeftByPhones } from './LeftByPhones'
 import { Phones } from './Phones'
 
@@ -263,6 +264,8 @@ export function SetUps() {
       <h3 className="mt-3 mb-1">Phones on site</h3>
       <LeftByPhones />
       <Phones />
+      <HereFromSite />
+      <NotesFromSite post={null} />
       <LogFiles />
       <h3 className="mt-3 mb-1">Every value, newest first</h3>
       <History />

@@ -1,6 +1,7 @@
 import type { DBSchema } from 'idb'
 import { PHOTO_MOST_BYTES } from '@/core/field'
 import { storeOf, write } from '@/devices/store'
+import { photoUrl } from '../photoUrl'
 
 // Pictures are no records: a record names them, and they follow it to the office by themselves, when there is a signal.
 
@@ -19,7 +20,6 @@ const store = storeOf<Store>('burdock-photos', 1, (db) => {
 })
 
 const keyOf = (jobId: string, id: string): string => `${jobId}:${id}`
-const urlOf = (jobId: string, id: string): string => `/api/jobs/${encodeURIComponent(jobId)}/photos/${id}`
 
 /** Longest side of a picture that is kept, and how good it is at first and at least. */
 const LONGEST_PX = 1280
@@ -56,7 +56,7 @@ export async function keepPhoto(jobId: string, id: string, photo: Blob): Promise
 /** A picture that is kept here, or where the office has it. */
 export async function photoAt(jobId: string, id: string): Promise<Blob | string> {
   const kept = await (await store()).get('photos', keyOf(jobId, id)).catch(() => undefined)
-  return kept ? new Blob([kept.jpeg], { type: 'image/jpeg' }) : urlOf(jobId, id)
+  return kept ? new Blob([kept.jpeg], { type: 'image/jpeg' }) : photoUrl(jobId, id)
 }
 
 let sending: Promise<void> = Promise.resolve()
@@ -67,7 +67,7 @@ export function sendPhotos(jobId: string): Promise<void> {
     .then(async () => {
       const kept = await (await store()).getAllFromIndex('photos', 'jobId', jobId)
       for (const photo of kept.filter(({ sent }) => !sent)) {
-        const reply = await fetch(urlOf(jobId, photo.id), {
+        const reply = await fetch(photoUrl(jobId, photo.id), {
           method: 'PUT',
           headers: { 'content-type': 'image/jpeg' },
           body: photo.jpeg,

@@ -74,7 +74,7 @@ function saidText(body: RecordOf<'note' | 'here' | 'short' | 'lines' | 'override
     case 'here':
       return `here on ${body.day}: ${body.names.join(', ')}`
     case 'short':
-      return `short: ${body.quantity} ${body.item}`
+      return `short: ${body.quantity} × ${body.item}`
     case 'lines':
       return `buried lines marked ${body.marked}, reference ${body.reference}`
     case 'override':

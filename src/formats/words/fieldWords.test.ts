@@ -41,7 +41,7 @@ test.each<[RecordBody, string]>([
   [{ kind: 'note', post: 'p', text: 'bark', photos: [] }, 'note on A1: bark'],
   [{ kind: 'note', post: null, text: 'bark', photos: [] }, 'note: bark'],
   [{ kind: 'here', day: '2026-05-04', names: ['one', 'two'] }, 'here on 2026-05-04: one, two'],
-  [{ kind: 'short', item: '2×6', quantity: 3 }, 'short: 3 2×6'],
+  [{ kind: 'short', item: '2×6', quantity: 3 }, 'short: 3 × 2×6'],
   [{ kind: 'lines', reference: '4471', marked: '2026-05-04' }, 'buried lines marked 2026-05-04, reference 4471'],
   [{ kind: 'override', post: 'p', state: 'set', reason: 'old' }, 'A1 may be set out of order: old'],
   [

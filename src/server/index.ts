@@ -45,7 +45,7 @@ export {
   erase,
   happenings,
   invite,
-  openInvitations,
+  invitationsWaiting,
   revokeDevice,
   takeInvitationBack,
   withdraw,

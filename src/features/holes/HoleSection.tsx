@@ -1,5 +1,6 @@
 'use client'
-import type { HoleKind } from '@/core/frame'
+import { plannedFootIn } from '@/core/field'
+import { concreteIn, type HoleKind } from '@/core/frame'
 import type { Post } from '@/core/layout'
 import type { Building } from '@/core/model'
 import { postSize } from '@/core/wood'
@@ -110,15 +111,9 @@ function Gravel({ cut }: { readonly cut: Cut }) {
 /** What the post stands on: a pier, or a pad and, where there is one, a collar around its foot. */
 function Foundation({ cut }: { readonly cut: Cut }) {
   const { building, hole } = cut
-  if (building.school === 'pier') return <Concrete cut={cut} fromIn={-building.bracketIn} toIn={hole.depthIn} />
-  return (
-    <>
-      <Concrete cut={cut} fromIn={hole.depthIn - building.padThicknessIn} toIn={hole.depthIn} />
-      {building.school === 'collar' && (
-        <Concrete cut={cut} fromIn={hole.embedIn - building.collarHeightIn} toIn={hole.embedIn} />
-      )}
-    </>
-  )
+  return concreteIn(building, hole).map(([fromIn, toIn]) => (
+    <Concrete key={fromIn} cut={cut} fromIn={fromIn} toIn={toIn} />
+  ))
 }
 
 /** The post down to its foot; an embedded one shows the seams between its plies. */
@@ -127,7 +122,7 @@ function PostInHole({ cut }: { readonly cut: Cut }) {
   const { widthIn, plies } = postSize(building.post)
   const wide = widthIn * scale
   const pier = building.school === 'pier'
-  const footY = yAt(pier ? -building.bracketIn : hole.embedIn)
+  const footY = yAt(plannedFootIn(cut, [hole], hole.kind))
   const seams = pier ? [] : [1, 2].slice(0, plies - 1)
   return (
     <>

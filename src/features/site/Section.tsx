@@ -1,12 +1,13 @@
 'use client'
-import type { HoleKind } from '@/core/frame'
+import { plannedFootIn } from '@/core/field'
+import { concreteIn, type HoleKind } from '@/core/frame'
 import type { LeanTo } from '@/core/model'
 import { PITCH_RUN_IN } from '@/core/units'
 import { SvgMeasure } from '@/ui'
 import { Materials, Note, useSize, Wax } from '../drawing'
 import { useDoc } from '../job'
 import { LoadsDrawn } from './LoadsDrawn'
-import { concreteIn, leanToPlaces, roofLine, type SectionPicture, sectionPicture } from './sectionPicture'
+import { leanToPlaces, roofLine, type SectionPicture, sectionPicture } from './sectionPicture'
 
 /** A part of the cross-section. */
 interface PartProps {
@@ -38,7 +39,7 @@ function PostInHole({
 }: PartProps & { readonly hole: HoleKind | undefined; readonly leftIn: number; readonly topIn: number }) {
   const { building, postDepthIn, scale, xAt, yAt, groundY } = picture
   const across = (hole?.diameterIn ?? 0) * scale
-  const footIn = building.school === 'pier' ? -building.bracketIn : (hole?.embedIn ?? 0)
+  const footIn = hole ? plannedFootIn(picture, [hole], hole.kind) : 0
   const holeX = xAt(leftIn + postDepthIn / 2) - across / 2
   return (
     <g>

@@ -1,7 +1,7 @@
 import { demo } from '@/core/testing/demos'
 import { expectNear } from '@/core/testing/near'
 import { section } from '@/formats/calcsheet/drawings'
-import { concreteIn, sectionPicture } from './sectionPicture'
+import { sectionPicture } from './sectionPicture'
 
 const { job, d: derived } = demo('marl')
 const size = { width: 820, height: 720 }
@@ -9,22 +9,6 @@ const size = { width: 820, height: 720 }
 test('a post in the wall and one under a lean-to each stand in a hole of their own kind', () => {
   const { eaveHole, leanToHole } = sectionPicture(job, derived, size)
   expect([eaveHole?.kind, leanToHole?.kind]).toEqual(['eave', 'lean-to'])
-})
-
-test.each([
-  ['pad', [[73, 81]]],
-  [
-    'collar',
-    [
-      [73, 81],
-      [55, 73],
-    ],
-  ],
-  ['pier', [[0, 81]]],
-] as const)('%s: the concrete lies under the foot, around it, or is the whole pier', (school, concrete) => {
-  const [hole] = derived.holes.filter(({ kind }) => kind === 'eave')
-  const building = { ...job.building, school, padThicknessIn: 8, collarHeightIn: 18 }
-  expect(concreteIn(building, { ...hole, depthIn: 81, embedIn: 73 })).toEqual(concrete)
 })
 
 test('the calculation sheet draws posts in the wall and under the lean-to as deep as their own holes, to one scale', () => {
@@ -37,4 +21,13 @@ test('the calculation sheet draws posts in the wall and under the lean-to as dee
   expect(highs).toHaveLength(3)
   const wanted = (edgeIn + holeOf('lean-to').embedIn) / (job.building.heelIn + holeOf('eave').embedIn)
   expectNear(Math.min(...highs) / Math.max(...highs), wanted, 0.01)
+})
+
+test.each([
+  ['pad', 1],
+  ['collar', 2],
+  ['pier', 1],
+] as const)('the calculation sheet draws all the concrete around a post: %s', (school, bodies) => {
+  const { svg } = section({ ...job, building: { ...job.building, school } }, derived) as { svg: string }
+  expect([...svg.matchAll(/#bbb/g)]).toHaveLength(3 * bodies)
 })

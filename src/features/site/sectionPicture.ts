@@ -80,13 +80,6 @@ export function sectionPicture(
   }
 }
 
-/** Concrete in a hole, from and to below the grade line, inches: a pier, or a pad and what is around the post's foot. */
-export function concreteIn(building: Building, { depthIn, embedIn }: HoleKind): readonly (readonly [number, number])[] {
-  if (building.school === 'pier') return [[0, depthIn]]
-  const pad = [depthIn - building.padThicknessIn, depthIn] as const
-  return building.school === 'collar' ? [pad, [embedIn - building.collarHeightIn, embedIn]] : [pad]
-}
-
 /** The roof's outline from eave to eave, with what `up` px lies over it. */
 export function roofLine(picture: SectionPicture, up = 0): string {
   const { xAt, yAt, building, dropIn, riseIn, overhangIn, widthIn } = picture

@@ -1,4 +1,6 @@
 'use client'
+import { plannedFootIn } from '@/core/field'
+import { concreteIn } from '@/core/frame'
 import { alongWall, girtFaceIn, type GirtRow, isEave, type Post, wallPosts } from '@/core/layout'
 import type { Side } from '@/core/model'
 import { PITCH_RUN_IN, upTo } from '@/core/units'
@@ -61,10 +63,7 @@ function WallPost({ drawn, side, post }: OnWall & { readonly post: Post }) {
   const { box, yAt, scale } = drawn
   const { atIn, halfIn } = alongWall(post, side)
   const hole = derived.holes.find((hole) => hole.kind === post.kind)
-  const onPier = building.school === 'pier'
-  const footIn = onPier ? building.bracketIn : -(hole?.embedIn ?? 0)
   const holeBox = hole && box(atIn - hole.diameterIn / 2, atIn + hole.diameterIn / 2)
-  const concreteIn = onPier ? (hole?.depthIn ?? 0) + building.bracketIn : building.padThicknessIn
   return (
     <g pointerEvents="none">
       {hole && (
@@ -77,13 +76,22 @@ function WallPost({ drawn, side, post }: OnWall & { readonly post: Post }) {
             stroke="#A8966F"
             strokeDasharray="4 3"
           />
-          <rect {...holeBox} y={yAt(footIn)} height={concreteIn * scale} fill="url(#concrete)" stroke="var(--galv-4)" />
+          {concreteIn(building, hole).map(([fromIn, toIn]) => (
+            <rect
+              key={fromIn}
+              {...holeBox}
+              y={yAt(-fromIn)}
+              height={(toIn - fromIn) * scale}
+              fill="url(#concrete)"
+              stroke="var(--galv-4)"
+            />
+          ))}
         </>
       )}
       <rect
         {...box(atIn - halfIn, atIn + halfIn)}
         y={yAt(post.heightIn)}
-        height={(post.heightIn - footIn) * scale}
+        height={(post.heightIn + plannedFootIn(job, derived.holes, post.kind)) * scale}
         fill={on ? 'var(--burr-wash)' : 'url(#wood)'}
         stroke="var(--lumber-4)"
       />

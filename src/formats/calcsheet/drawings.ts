@@ -1,5 +1,6 @@
 import type { Derived } from '@/core/derive'
-import type { FrameRow, HoleKind } from '@/core/frame'
+import { plannedFootIn } from '@/core/field'
+import { concreteIn, type FrameRow, type HoleKind } from '@/core/frame'
 import { isEave, rafterHeightIn, wallLengthIn } from '@/core/layout'
 import { type Job, SIDES, type Side } from '@/core/model'
 import { item, sig } from '@/core/result'
@@ -152,15 +153,23 @@ export function section(job: Job, derived: Derived): Block {
   const line = (x1: number, up1: number, x2: number, up2: number) =>
     svgLine({ x1: xAt(x1), y1: yAt(up1), x2: xAt(x2), y2: yAt(up2) })
   const half = grid.widthIn / 2
-  const post = (yIn: number, topIn: number, { depthIn, diameterIn, embedIn }: HoleKind) => [
-    svgRect({ x: xAt(yIn) - 2, y: yAt(topIn), wide: 4, high: (topIn + embedIn) * scale, fill: '#ddd' }),
+  const post = (yIn: number, topIn: number, hole: HoleKind) => [
     svgRect({
-      x: xAt(yIn) - (diameterIn / 2) * scale,
-      y: yAt(building.school === 'pier' ? building.bracketIn : -embedIn),
-      wide: diameterIn * scale,
-      high: (depthIn - embedIn + (building.school === 'pier' ? building.bracketIn : 0)) * scale,
-      fill: '#bbb',
+      x: xAt(yIn) - 2,
+      y: yAt(topIn),
+      wide: 4,
+      high: (topIn + plannedFootIn(job, [hole], hole.kind)) * scale,
+      fill: '#ddd',
     }),
+    ...concreteIn(building, hole).map(([fromIn, toIn]) =>
+      svgRect({
+        x: xAt(yIn) - (hole.diameterIn / 2) * scale,
+        y: yAt(-fromIn),
+        wide: hole.diameterIn * scale,
+        high: (toIn - fromIn) * scale,
+        fill: '#bbb',
+      }),
+    ),
   ]
   const leanTos = lean.flatMap((leanTo) => {
     const topIn = building.heelIn - leanTo.dropIn

@@ -1,3 +1,4 @@
+import { concreteIn } from '@/core/frame'
 import type { Building } from '@/core/model'
 import type { SheetsOf } from '../crewbook/sheetsOf'
 import { box, type Shape } from './figure'
@@ -11,23 +12,16 @@ interface HoleParts {
 }
 
 /** The parts of a hole whose middle stands at a place of a drawing. */
-export function holeParts(
-  { school, bracketIn, padThicknessIn, collarHeightIn }: Building,
-  { diameterIn, digIn, depthIn, gravelIn, embedIn }: SheetsOf['derived']['holes'][number],
-  at: number,
-): HoleParts {
+export function holeParts(building: Building, hole: SheetsOf['derived']['holes'][number], at: number): HoleParts {
+  const { diameterIn, digIn, depthIn, gravelIn } = hole
   const [low, high] = [at - diameterIn / 2, at + diameterIn / 2]
-  const castTop = school === 'pier' ? bracketIn : padThicknessIn - depthIn
+  const [cast, ...around] = concreteIn(building, hole).map(([fromIn, toIn]) =>
+    box([low, -toIn], [high, -fromIn], 'concrete'),
+  )
   const dug = box([low, -digIn], [high, 0], 'hidden')
-  const cast = box([low, -depthIn], [high, castTop], 'concrete')
   return {
     dug,
     cast,
-    all: [
-      dug,
-      ...(gravelIn > 0 ? [box([low, -digIn], [high, -depthIn], 'gravel')] : []),
-      cast,
-      ...(school === 'collar' ? [box([low, -embedIn], [high, collarHeightIn - embedIn], 'concrete')] : []),
-    ],
+    all: [dug, ...(gravelIn > 0 ? [box([low, -digIn], [high, -depthIn], 'gravel')] : []), cast, ...around],
   }
 }

@@ -121,6 +121,9 @@ export const endSession = async (db: Knex, id: string): Promise<void> => {
   await db('sessions').where({ id }).delete()
 }
 
+/** The invitations that can still be taken. */
+export const openInvitations = (db: Knex) => db('invitations').whereNull('used_at').andWhere('ends_at', '>', new Date())
+
 /** Notes something that happened, for the audit. */
 export const note = async (
   db: Knex,

@@ -4,7 +4,7 @@ import type { Role } from '@/core/people'
 import { fail, ok, type Result } from '@/core/result'
 import { hashOf, newCode, newRowId } from '../auth/tokens'
 import { db, write } from '../db/client'
-import { note, type SignedIn } from '../repositories/people'
+import { note, openInvitations, type SignedIn } from '../repositories/people'
 
 const DAY_MS = 86_400_000
 /** How long an invitation may wait to be taken. */
@@ -82,18 +82,16 @@ export interface OpenInvitation {
   readonly endsAt: string
 }
 
-const openOnes = (trx: Knex = db()) => trx('invitations').whereNull('used_at').andWhere('ends_at', '>', new Date())
-
 /** The invitations that can still be taken, in the order in which they were made. */
-export async function openInvitations(): Promise<readonly OpenInvitation[]> {
-  const rows = await openOnes().orderBy('made_at').select('id', 'name', 'role', 'ends_at')
+export async function invitationsWaiting(): Promise<readonly OpenInvitation[]> {
+  const rows = await openInvitations(db()).orderBy('made_at').select('id', 'name', 'role', 'ends_at')
   return rows.map(({ id, name, role, ends_at }) => ({ id, name, role, endsAt: ends_at.toISOString() }))
 }
 
 /** Takes an invitation back: its code opens nothing any more. */
 export const takeInvitationBack = (by: SignedIn | null, id: string): Promise<Result<null>> =>
   write(async (trx): Promise<Result<null>> => {
-    const open = await openOnes(trx).where({ id }).first('name')
+    const open = await openInvitations(trx).where({ id }).first('name')
     if (!open) return fail('invitation-over')
     await trx('invitations').where({ id }).delete()
     await note(trx, 'invitation taken back', { person: by?.id, facts: { name: open.name } }, new Date())
@@ -113,10 +111,10 @@ export async function invite(
   const ends_at = new Date(now.getTime() + INVITATION_MS)
   const row = { id: newRowId(), code_hash: hashOf(code), made_by: by?.id ?? null, made_at: now, ends_at, used_at: null }
   await write(async (trx) => {
-    await openOnes(trx).where({ name }).delete()
+    await openInvitations(trx).where({ name }).delete()
     await trx('invitations').insert({ ...row, ...invited.value })
+    await note(trx, 'invited', { person: by?.id, facts: { name, role } }, now)
   })
-  await note(db(), 'invited', { person: by?.id, facts: { name, role } }, now)
   return ok({ code, name, endsAt: ends_at.toISOString() })
 }
 
@@ -140,7 +138,7 @@ export const withdraw = (by: SignedIn | null, id: string): Promise<Result<null>>
     const now = new Date()
     await trx('people').where({ id }).update({ withdrawn_at: now })
     await trx('sessions').where({ person_id: id }).delete()
-    await openOnes(trx).where({ person_id: id }).delete()
+    await openInvitations(trx).where({ person_id: id }).delete()
     await note(trx, 'access withdrawn', { person: by?.id, facts: { of: id, name: person.name } }, now)
     return ok(null)
   })

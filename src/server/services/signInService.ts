@@ -6,7 +6,16 @@ import { forgetTries, tryOnce } from '../auth/attempts'
 import { hashSecret, isSecret } from '../auth/secrets'
 import { hashOf, newRowId, readCode } from '../auth/tokens'
 import { db, write } from '../db/client'
-import { addDevice, addSession, deviceOf, endSession, hasOwner, note, type SignedIn } from '../repositories/people'
+import {
+  addDevice,
+  addSession,
+  deviceOf,
+  endSession,
+  hasOwner,
+  note,
+  openInvitations,
+  type SignedIn,
+} from '../repositories/people'
 
 /** The browser that asks: what it is known by, what it is called, and where it asks from. */
 export interface From {
@@ -119,11 +128,9 @@ export interface Invitation {
 }
 
 /** The invitation of a code; null where there is none, or not any more. */
-async function invitationOf(code: string, trx: Knex = db()): Promise<Invitation | null> {
-  const row = await trx('invitations')
+async function invitationOf(code: string): Promise<Invitation | null> {
+  const row = await openInvitations(db())
     .where({ code_hash: hashOf(readCode(code)) })
-    .whereNull('used_at')
-    .andWhere('ends_at', '>', new Date())
     .first()
   return row ? { id: row.id, name: row.name, role: row.role, person: row.person_id } : null
 }
@@ -146,12 +153,13 @@ export async function join(code: string, secret: string, from: From): Promise<Re
   const secret_hash = await hashSecret(secret)
   return write(async (trx): Promise<Result<Entered>> => {
     const now = new Date()
+    const isNew = read.value.person === null
+    // A name that was given to somebody else meanwhile uses no invitation up.
+    if (isNew && (await trx('people').where({ name }).first('id'))) return fail('name-taken', ['name'], { name })
     const used = await trx('invitations').where({ id: read.value.id }).whereNull('used_at').update({ used_at: now })
     if (used !== 1) return fail('invitation-over')
     const id = read.value.person ?? newRowId()
-    if (read.value.person === null) {
-      const taken = await trx('people').where({ name }).first('id')
-      if (taken) return fail('name-taken', ['name'], { name })
+    if (isNew) {
       await trx('people').insert({ id, name, role, secret_hash, made_at: now, withdrawn_at: null, erased_at: null })
     } else await trx('people').where({ id }).update({ secret_hash, withdrawn_at: null })
     await note(trx, 'joined', { person: id, facts: { role } }, now)

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { personName, ROLES } from '@/core/people'
-import { answer, bodyOf, invite, openInvitations, personOf, refused } from '@/server'
+import { answer, bodyOf, invite, invitationsWaiting, personOf, refused } from '@/server'
 
 export const dynamic = 'force-dynamic'
 const body = z.union([
@@ -9,7 +9,7 @@ const body = z.union([
 ])
 
 /** Those that nobody has taken yet. */
-export const GET = (request: Request) => answer(request, async () => Response.json(await openInvitations()))
+export const GET = (request: Request) => answer(request, async () => Response.json(await invitationsWaiting()))
 
 export const POST = (request: Request) =>
   answer(request, async () => {

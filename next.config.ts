@@ -4,6 +4,8 @@ const config: NextConfig = {
   reactStrictMode: true,
   reactCompiler: true,
   poweredByHeader: false,
+  // src/server/main does it.
+  compress: false,
   distDir: process.env.BURDOCK_DIST ?? '.next',
   serverExternalPackages: ['pdfmake', 'knex', 'mysql2', 'piscina', 'pino', 'prom-client', 'yazl', 'yauzl'],
   // Made before every build by scripts/lib/zodMini.mjs.

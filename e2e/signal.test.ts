@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import type { WebDriver } from 'selenium-webdriver'
+import { readPieces } from '@/core/derive'
 import { openBrowser } from '../scripts/lib/browser.mjs'
 import { BASE, desk, PATIENCE } from './testing/desk'
 import { toolsOf, withTools } from './testing/screen'
@@ -47,15 +48,19 @@ beforeAll(async () => {
 })
 afterAll(() => driver.quit())
 
-test('what a first visit waits for comes compressed, and is compiled while it comes', async () => {
+test('what a first visit waits for comes compressed, the framework before the rest, and is compiled while it comes', async () => {
   const page = await (await fetch(`${BASE}/field/${id}`)).text()
-  const scripts = [...page.matchAll(/<script src="([^"]+)" async/g)].map(([, address]) => address)
-  expect(scripts.length).toBeGreaterThan(5)
-  for (const script of scripts) {
+  const framework = [...page.matchAll(/<script src="([^"]+)" fetchPriority="high" async/g)].map(([, at]) => at)
+  const own = JSON.parse(/\}\)\((\[[^\]]+\]), "/.exec(page)?.[1] ?? '[]') as string[]
+  expect([framework.length > 5, own.length > 3]).toEqual([true, true])
+  expect(own.filter((script) => page.includes(`src="${script}"`))).toEqual([])
+  for (const script of [...framework, ...own]) {
     const answer = await fetch(`${BASE}${script}`, { headers: { 'accept-encoding': 'br' } })
     expect([script, answer.headers.get('content-encoding')]).toEqual([script, 'br'])
     expect(await answer.text()).toMatch(/^\/\/# allFunctionsCalledOnLoad\n/)
   }
+  const plan = await fetch(`${BASE}/api/jobs/${id}/plan`, { headers: { 'accept-encoding': 'gzip, br' } })
+  expect(plan.headers.get('content-encoding')).toBe('br')
 })
 
 describe('ready without a signal', () => {
@@ -89,8 +94,8 @@ describe('ready without a signal', () => {
   })
 
   test('after one visit every field page and the pocket open without a server, on the post that the code names', async () => {
-    const told = (await (await fetch(`${BASE}/api/jobs/${id}/plan`)).json()) as { plan: { pieces: { id: string }[] } }
-    const [piece] = told.plan.pieces
+    const told = (await (await fetch(`${BASE}/api/jobs/${id}/plan`)).json()) as { plan: { pieces: string } }
+    const [piece] = readPieces(told.plan.pieces)
     await door('stop-server')
     try {
       for (const [to, has] of [

@@ -3,8 +3,9 @@ import { createHash } from 'node:crypto'
 import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import path from 'node:path'
 import { brotliCompressSync } from 'node:zlib'
-import { buildSiteWorker, PAGES } from './siteWorker.mjs'
+import { firstPages } from './firstPages.mjs'
 import { say } from './say.mjs'
+import { buildSiteWorker } from './siteWorker.mjs'
 import { unpackPaperFonts } from './paperFonts.mjs'
 import { buildServerParts } from './serverParts.mjs'
 import { bundleZodMini } from './zodMini.mjs'
@@ -30,22 +31,6 @@ function copySolver() {
   copyFileSync('node_modules/highs/build/highs.wasm', 'public/solver/highs.wasm')
 }
 
-// A browser that knows the words compiles all of a script while it comes, aside from the page's own thread; else each
-// part is read twice, the second time when the page should already stand. Other browsers take it for a remark.
-const COMPILE_AT_ONCE = '//# allFunctionsCalledOnLoad\n'
-const FIRST_SCRIPTS = /<script src="\/_next\/(static\/[\w./~-]+\.js)" async/g
-
-/** Has the scripts that a phone's first pages name compiled as they come: those pages wait for nothing else. */
-function compileAtOnce(dist) {
-  const named = PAGES.flatMap((page) => [
-    ...readFileSync(path.join(dist, `server/app/${page}.html`), 'utf8').matchAll(FIRST_SCRIPTS),
-  ])
-  for (const name of new Set(named.map(([, name]) => name))) {
-    const file = path.join(dist, name)
-    writeFileSync(file, COMPILE_AT_ONCE + readFileSync(file, 'utf8'))
-  }
-}
-
 /** Smaller than this a file gains nothing, bytes. */
 const LEAST_BYTES = 1000
 
@@ -64,6 +49,7 @@ const PARTS = [
   'next.config.ts',
   'tsconfig.json',
   'scripts/lib/siteWorker.mjs',
+  'scripts/lib/firstPages.mjs',
   'scripts/lib/zodMini.mjs',
   'scripts/lib/serverParts.mjs',
   'scripts/lib/paperFonts.mjs',
@@ -83,7 +69,7 @@ export async function build(dist = '.next') {
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', BURDOCK_DIST: dist },
   })
   if (r.status !== 0) throw new Error(`the build failed:\n${r.stdout}\n${r.stderr}`)
-  compileAtOnce(dist)
+  firstPages(dist)
   compress(path.join(dist, 'static'))
   buildSiteWorker(dist)
   // Next empties its folder before it builds.

@@ -6,7 +6,7 @@ import type { Job, Side } from '../model'
 import type { Column, ColumnPly, End } from '../sticks'
 
 /** Its form: a phone does not read a plan that was worked out for another one. */
-export const FIELD_PLAN = { format: 'burdock-field', version: 2 } as const
+export const FIELD_PLAN = { format: 'burdock-field', version: 3 } as const
 
 /** What of a job its pages on site read; nothing of its customer, its prices or its loads. */
 export type FieldJob = Pick<Job, 'name' | 'practice' | 'building' | 'levels' | 'fieldwork' | 'ground' | 'buying'>
@@ -48,7 +48,8 @@ export interface FieldPlan {
   readonly version: typeof FIELD_PLAN.version
   readonly job: FieldJob
   readonly derived: FieldDerived
-  readonly pieces: readonly FieldPiece[]
+  /** As `packPieces` wrote them; `readPieces` reads them. */
+  readonly pieces: string
 }
 
 /** Whether what came from the office or from this device's store is a plan that this build reads. */

@@ -3,7 +3,7 @@ import { holeNeed } from '../frame'
 import { isOfPost } from '../sticks'
 import { demo, demoOnPhone } from '../testing/demos'
 import { record, said, setUp } from '../testing/records'
-import { isFieldPlan, measuredSticks, pieceLengthIn } from './index'
+import { isFieldPlan, measuredSticks, pieceLengthIn, readPieces } from './index'
 
 const NAMES = ['quillback', 'marl', 'tansy'] as const
 
@@ -57,7 +57,7 @@ describe.each(NAMES)('%s on a phone', (name) => {
     expect(office.asBuilt.some(({ measured }) => measured)).toBe(read)
 
     const foot = new Map(phone.asBuilt.map((built) => [built.id, built.footToGradeIn]))
-    const lengths = plan.pieces.flatMap((piece) => {
+    const lengths = readPieces(plan.pieces).flatMap((piece) => {
       const at = isOfPost(piece) ? (foot.get(piece.of ?? '') ?? null) : null
       const lengthIn = pieceLengthIn(plan.job, plan.derived, piece, at)
       return lengthIn === null ? [] : [[piece.id, lengthIn] as const]

@@ -5,6 +5,7 @@ import { type Column, sawnOf, type Stick } from '../sticks'
 import type { Derived } from './deriveJob'
 import { FIELD_PLAN, type FieldColumn, type FieldHole, type FieldPiece, type FieldPlan } from './fieldForm'
 import { jobSticks } from './jobSticks'
+import { packPieces } from './packedPieces'
 
 const columnOf = ({ seatUpIn, topUpIn, plies }: Column): FieldColumn => ({
   seatUpIn,
@@ -59,6 +60,6 @@ export function fieldPlan(job: Job, derived: Derived): FieldPlan {
       omitted: derived.omitted,
       wallNames: derived.wallNames,
     },
-    pieces: jobSticks(job, derived).sticks.map(pieceOf),
+    pieces: packPieces(jobSticks(job, derived).sticks.map(pieceOf)),
   }
 }

@@ -1,5 +1,5 @@
 'use client'
-import { type FieldPiece, pieceLengthIn } from '@/core/derive'
+import { type FieldPiece, pieceLengthIn, readPieces } from '@/core/derive'
 import { PIECE_STATES, type PieceStanding, pieceStanding, strayPieces } from '@/core/field'
 import { isOfPost } from '@/core/sticks'
 import { fixed } from '@/core/units'
@@ -67,7 +67,7 @@ function PieceSteps({ piece }: { readonly piece: PieceStanding<FieldPiece> }) {
 function usePiece({ job, derived, plan }: FieldPage, id: string): PieceStanding<FieldPiece> | null {
   const { asBuilt } = useMeasured(job, derived)
   const state = useLog((log) => log.state)
-  const planned = plan.plan.pieces.find((piece) => piece.id === id)
+  const planned = readPieces(plan.plan.pieces).find((piece) => piece.id === id)
   if (!planned) return null
   const foot = isOfPost(planned) ? asBuilt.find((built) => built.id === planned.of) : undefined
   const cutLengthIn = pieceLengthIn(job, derived, planned, foot?.footToGradeIn ?? null)
@@ -79,7 +79,7 @@ export function PieceView({ id, ...page }: FieldPage & { readonly id: string }) 
   const { go, plan } = page
   const piece = usePiece(page, id)
   const state = useLog((log) => log.state)
-  const planned = new Set(plan.plan.pieces.map((each) => each.id))
+  const planned = new Set(readPieces(plan.plan.pieces).map((each) => each.id))
   const stray = strayPieces(planned, state).find((each) => each.id === id)
   if (!piece)
     return (

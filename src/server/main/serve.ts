@@ -3,6 +3,8 @@ import { randomBytes } from 'node:crypto'
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http'
 import { createServer as createTlsServer } from 'node:https'
 import path from 'node:path'
+import { constants } from 'node:zlib'
+import compression from 'compression'
 import next from 'next'
 import { RateLimiterMemory } from 'rate-limiter-flexible'
 import sirv from 'sirv'
@@ -162,6 +164,15 @@ function assets(): (request: IncomingMessage, response: ServerResponse) => Promi
   }
 }
 
+type Middleware = (request: IncomingMessage, response: ServerResponse, next: () => void) => void
+/** Of what is compressed on the way: a third less than gzip of a plan, in as little time. */
+const QUALITY = 5
+
+/** Compresses what Next answers, as the browser takes it. */
+const compressed = compression({
+  brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: QUALITY } },
+}) as unknown as Middleware
+
 async function main(): Promise<void> {
   const app = next({ dev, dir: process.cwd(), hostname, port })
   await app.prepare()
@@ -178,7 +189,9 @@ async function main(): Promise<void> {
       if (wrong) return away(wrong)
       if (await overRate(request)) return away('rate')
       if (!(await letIn(request, response))) return
-      if (!(await asset(request, response))) await handle(request, response)
+      if (await asset(request, response)) return
+      await new Promise<void>((resolve) => compressed(request, response, resolve))
+      await handle(request, response)
     })().catch((error: unknown) => {
       log().error({ request: id, name: error instanceof Error ? error.name : typeof error }, 'not handled')
       if (!response.headersSent) response.statusCode = 500

@@ -1,5 +1,6 @@
 'use client'
 import { useState } from 'react'
+import { readPieces } from '@/core/derive'
 import { answer } from '@/devices/answer'
 import type { FieldPage } from '../page'
 import { useLog } from '../useField'
@@ -73,7 +74,7 @@ export function ShortView(page: FieldPage) {
   const add = useLog((log) => log.add)
   const [item, setItem] = useState('')
   const [quantity, setQuantity] = useState('1')
-  const boards = [...new Set(page.plan.plan.pieces.map(({ board }) => board.label))].slice(0, 12)
+  const boards = [...new Set(readPieces(page.plan.plan.pieces).map(({ board }) => board.label))].slice(0, 12)
   const count = Number(quantity)
   const isGood = item.trim() !== '' && quantity.trim() !== '' && count >= 0 && count <= 100_000
   return (

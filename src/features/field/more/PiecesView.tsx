@@ -1,6 +1,6 @@
 'use client'
 import { useState } from 'react'
-import { pieceLengthIn, type FieldPiece } from '@/core/derive'
+import { type FieldPiece, pieceLengthIn, readPieces } from '@/core/derive'
 import { pieceStanding } from '@/core/field'
 import { isOfPost } from '@/core/sticks'
 import { STICK_WORDS } from '@/formats/words'
@@ -36,7 +36,7 @@ const STEP = 60
 
 /** Every board of the job by its kind, or those of one post: each leads to its card. */
 export function PiecesView({ post, ...page }: FieldPage & { readonly post: string | null }) {
-  const all = page.plan.plan.pieces
+  const all = readPieces(page.plan.plan.pieces)
   const own = post === null ? all : all.filter(({ of }) => of === post)
   const kinds = [...new Set(own.map(({ kind }) => kind))]
   const [picked, setPicked] = useState<FieldPiece['kind'] | null>(null)

@@ -51,7 +51,7 @@ afterAll(() => driver.quit())
 test('what a first visit waits for comes compressed, the framework before the rest, and is compiled while it comes', async () => {
   const page = await (await fetch(`${BASE}/field/${id}`)).text()
   const framework = [...page.matchAll(/<script src="([^"]+)" fetchPriority="high" async/g)].map(([, at]) => at)
-  const own = JSON.parse(/\}\)\((\[[^\]]+\]), "/.exec(page)?.[1] ?? '[]') as string[]
+  const own = JSON.parse(/\}\)\((\[[^\]]+\]), \["/.exec(page)?.[1] ?? '[]') as string[]
   expect([framework.length > 5, own.length > 3]).toEqual([true, true])
   expect(own.filter((script) => page.includes(`src="${script}"`))).toEqual([])
   for (const script of [...framework, ...own]) {

@@ -35,7 +35,12 @@ function NewerBuild() {
 /** Every page of the field: one page made by the build, which reads from its address what it shows. */
 export function FieldSite() {
   const path = usePath()
-  if (path === null) return <Plain title="Field">One moment.</Plain>
+  if (path === null)
+    return (
+      <Plain title="Field" waiting>
+        One moment.
+      </Plain>
+    )
   const [, , id, ...rest] = path.split('/').map(decodeURIComponent)
   return (
     <>

@@ -1,9 +1,17 @@
 import type { ReactNode } from 'react'
 
-/** A page that says one thing. */
-export function Plain({ title, children }: { readonly title: string; readonly children: ReactNode }) {
+/** A page that says one thing; `waiting` before our own letters have come. */
+export function Plain({
+  title,
+  waiting = false,
+  children,
+}: {
+  readonly title: string
+  readonly waiting?: boolean
+  readonly children: ReactNode
+}) {
   return (
-    <main className="field bare">
+    <main className={waiting ? 'field bare waiting' : 'field bare'}>
       <div className="fmain" style={{ paddingTop: 40 }}>
         <h1 style={{ fontSize: 24 }}>{title}</h1>
         <p>{children}</p>

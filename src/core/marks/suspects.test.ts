@@ -50,6 +50,25 @@ describe('what a number may have been meant as', () => {
 describe('spread and plane', () => {
   test('1.4826 times the median distance from the median: of 1 to 9 it is 2 × 1.4826', () =>
     expect(spreadOf([1, 2, 3, 4, 5, 6, 7, 8, 9])).toBeCloseTo(2 * 1.4826, 9))
+  test('it is what sorting every distance gives, or the deviation of the tame where that is larger (property)', () => {
+    const middle = (list: readonly number[]) => {
+      const sorted = [...list].sort((one, other) => one - other)
+      const at = (sorted.length - 1) / 2
+      return (sorted[Math.floor(at)] + sorted[Math.ceil(at)]) / 2
+    }
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: -50, max: 50, noNaN: true }), { minLength: 1, maxLength: 12 }), (list) => {
+        const off = list.map((value) => value - middle(list))
+        let spread = 1.4826 * middle(off.map(Math.abs))
+        for (const _ of [1, 2]) {
+          const tame = off.filter((value) => Math.abs(value) <= 3 * spread)
+          const squares = tame.reduce((sum, value) => sum + value ** 2, 0)
+          if (tame.length > 1) spread = Math.max(spread, Math.sqrt(squares / (tame.length - 1)) / 0.9867)
+        }
+        expect(spreadOf(list)).toBeCloseTo(spread, 6)
+      }),
+    )
+  })
   test('a few wild values do not move it (property)', () => {
     const tame = Array.from({ length: 21 }, (_, i) => (i - 10) / 10)
     fc.assert(

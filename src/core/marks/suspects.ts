@@ -1,7 +1,7 @@
 import { addUnder, entryOf } from '../result'
 import { ROUNDING } from '../units'
 import { type Confusion, isUpsideDown, meantFor } from './confusions'
-import { median, planeThrough, spreadOf } from './robust'
+import { inOrder, median, planeThrough, spreadOf, spreadOfSorted } from './robust'
 import { type Order, orderDoubts } from './rowOrder'
 
 // Redundancy first, then a test of what does not agree: every reading is held against what the others say there, and
@@ -132,14 +132,14 @@ function spreadOfOthers({ against, off }: Model, setUpOf: Judged['setUpOf']): (i
 /** Spread of a list without one of its values; those that are alike leave the same behind. */
 function spreadWithout(list: readonly number[], fitted: number): (value: number) => number {
   const known = new Map<number, number>()
-  const sorted = [...list].sort((one, other) => one - other)
+  const sorted = inOrder(list)
   return (value) => {
     const before = known.get(value)
     if (before !== undefined) return before
     const own = sorted.indexOf(value)
     const others = sorted.filter((_, i) => i !== own)
     const free = others.length / Math.max(1, others.length - fitted)
-    const spread = Math.max(LEAST_SPREAD_IN, free * spreadOf(others))
+    const spread = Math.max(LEAST_SPREAD_IN, free * spreadOfSorted(others))
     known.set(value, spread)
     return spread
   }

@@ -299,6 +299,23 @@ test('keys are large enough for a thumb in a glove and nothing runs off the side
   }
 })
 
+test('a set-up that nothing ties to the others says so before and while it is read; a late look at the benchmark ties it', async () => {
+  await driver.get(`${BASE}/field/${id}/read`)
+  await tap('New set-up')
+  await main(/without it this set-up is not tied to them and moves no mark/)
+  await tap('Start this set-up')
+  await main(/Not tied to the first set-up: what is read here moves no mark/)
+  await rest()
+  await tap('Read it')
+  await rest()
+  await read('53', '1/2')
+  await keep()
+  await main(/Benchmark reads 53 1\/2″: the set-up has it now/)
+  const tied = (await at.text('.field')).includes('Not tied')
+  expect(tied).toBe(false)
+  await main(/Check back/)
+})
+
 describe('records at the server', () => {
   const url = () => `${BASE}/api/jobs/${id}/records`
   const post = (records: unknown, after = 0, to = url()) =>

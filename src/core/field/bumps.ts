@@ -160,8 +160,8 @@ export function checkDue(
   setup: Said<'setup'>,
   nowMs: number,
 ): { readonly readings: number; readonly minutes: number } | null {
-  if (setup.body.benchmarkIn === null) return null
   const isOwn = (said: Said<'reading'> | Said<'check'>) => said.body.setup === setup.body.setup
+  if (setup.body.benchmarkIn === null && !checks.some(isOwn)) return null
   const last = [setup, ...checks.filter(isOwn)].reduce((one, other) => (byClock(one, other) < 0 ? other : one))
   const since = readings.filter((reading) => isOwn(reading) && byClock(reading, last) > 0)
   const minutes = Math.floor((nowMs - Date.parse(last.at)) / MS_PER_MINUTE)

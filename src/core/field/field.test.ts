@@ -223,6 +223,25 @@ describe('levels: HI = BM + BS, higher reading is lower point', () => {
     expect(levels.setups[1].state).toBe(state)
     expect('P2' in levels.current).toBe(state === 'open')
   })
+  test('a set-up that reads its benchmark late is tied by it, and later looks are held against that one', () => {
+    const late = (minute: number, benchmarkIn: number) => record(minute, { kind: 'check', setup: 's2', benchmarkIn })
+    const log = [...setUp('s1', 0, 48.25, { P1: 53 }), ...setUp('s2', 100, null, { P2: 61, P3: 60 })]
+    const { levels } = said([...log, late(120, 56)])
+    expect(levels.setups.map((setup) => [setup.benchmarkIn, setup.shiftIn, setup.state])).toEqual([
+      [48.25, 0, 'open'],
+      [56, -7.75, 'open'],
+    ])
+    expect([levels.current.P2.inches, levels.current.P3.inches]).toEqual([53.25, 52.25])
+    const after = record(121, { kind: 'reading', setup: 's2', target: 'P4', of: 'foot', inches: 60.5 })
+    const bumped = said([...log, late(120, 56), after, late(130, 58)]).levels
+    expect([bumped.setups[1].state, bumped.setups[1].closingIn]).toEqual(['bumped', 2])
+    // What was read before the first look had no bump in it; what came between the looks may be of before or after.
+    expect([Object.keys(bumped.current).sort(), bumped.unused.map(({ why }) => why)]).toEqual([
+      ['P1', 'P2', 'P3'],
+      ['bumped'],
+    ])
+    expect(said([...log, late(120, 56), late(130, 56)]).levels.setups[1].state).toBe('closed')
+  })
   test('a set-up without a benchmark is still good alone; statistics name highest, lowest and spread', () => {
     const { levels } = said(setUp('s1', 0, null, { P1: 53, P2: 51.5, P3: 54.25 }))
     const setup = levels.setups[0]

@@ -70,10 +70,27 @@ interface Unused {
   readonly why: 'bumped' | 'untied' | 'no-setup'
 }
 
+/** A set-up with its looks at the benchmark, in order, and what the first of them read; null where there was none. */
+interface Looked {
+  readonly setup: Said<'setup'>
+  readonly benchmarkIn: number | null
+  readonly looks: readonly Said<'check'>[]
+  /** Those of them that look back to an earlier one. */
+  readonly back: readonly Said<'check'>[]
+}
+
+/** A set-up that read no benchmark when it was started has it from the first look that was made since. */
+function lookedAt(setup: Said<'setup'>, checks: readonly Said<'check'>[]): Looked {
+  const looks = checks.filter((check) => check.body.setup === setup.body.setup).sort(byClock)
+  const { benchmarkIn } = setup.body
+  if (benchmarkIn !== null) return { setup, benchmarkIn, looks, back: looks }
+  return { setup, benchmarkIn: looks[0]?.body.benchmarkIn ?? null, looks, back: looks.slice(1) }
+}
+
 /** What is added to a reading of a set-up to stand in the first one's frame: HI = BM + BS. */
-function shiftOf(setup: Said<'setup'>, first: Said<'setup'> | undefined): number | null {
-  if (setup.body.setup === first?.body.setup) return 0
-  const [own, firsts] = [setup.body.benchmarkIn, first?.body.benchmarkIn ?? null]
+function shiftOf(looked: Looked, first: Looked | undefined): number | null {
+  if (looked === first) return 0
+  const [own, firsts] = [looked.benchmarkIn, first?.benchmarkIn ?? null]
   return own === null || firsts === null ? null : firsts - own
 }
 
@@ -119,12 +136,13 @@ export function endsWith({ lowest, highest }: Ends, reading: Said<'reading'>): E
 const NO_ENDS: Ends = { lowest: null, highest: null, spreadIn: 0 }
 
 /** A set-up's readings in the frame of the first, and those that are not used. */
-function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state: FieldState) {
-  const { setup: name, place, benchmarkIn } = setup.body
+function tieSetup(looked: Looked, first: Looked | undefined, state: FieldState) {
+  const { benchmarkIn } = looked
+  const { setup: name, place } = looked.setup.body
   const own = state.readings.filter((reading) => reading.body.setup === name)
-  const checks = state.checks.filter((check) => check.body.setup === name)
-  const shiftIn = shiftOf(setup, first)
-  const { by, bumps, nowIn } = corrections(own, checks, benchmarkIn)
+  const shiftIn = shiftOf(looked, first)
+  // What was read before a late look counts as read at its height: nothing says otherwise.
+  const { by, bumps, nowIn } = corrections(own, looked.looks, benchmarkIn)
   const tied: TiedReading[] = []
   const unused: Unused[] = []
   own.forEach((reading, k) => {
@@ -133,7 +151,7 @@ function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state:
     else if (offIn === null) unused.push({ reading, why: 'bumped' })
     else tied.push(tiedTo(reading, shiftIn - offIn))
   })
-  const closingIn = closingOf(checks, benchmarkIn)
+  const closingIn = closingOf(looked.back, benchmarkIn)
   const levels: SetupLevels = {
     setup: name,
     place,
@@ -155,10 +173,11 @@ function tieSetup(setup: Said<'setup'>, first: Said<'setup'> | undefined, state:
  * `corrections`, what second readings say in `judgeReadings`.
  */
 export function tieLevels(state: FieldState): Levels {
-  const first = state.setups.find((setup) => setup.body.benchmarkIn !== null) ?? state.setups[0]
   const started = new Map<string, Said<'setup'>>()
   for (const setup of state.setups) if (!started.has(setup.body.setup)) started.set(setup.body.setup, setup)
-  const all = [...started.values()].map((setup) => tieSetup(setup, first, state))
+  const setups = [...started.values()].map((setup) => lookedAt(setup, state.checks))
+  const first = setups.find(({ benchmarkIn }) => benchmarkIn !== null) ?? setups[0]
+  const all = setups.map((looked) => tieSetup(looked, first, state))
   const lone = state.readings.filter((reading) => !started.has(reading.body.setup))
   const read = all.filter((each) => each.tied.length > 0)
   // Those of one set-up are in order as they are.

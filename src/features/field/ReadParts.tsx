@@ -67,7 +67,7 @@ export function ReadModes({
       <button type="button" onClick={onSetUp}>
         New set-up
       </button>
-      {r.setup.body.benchmarkIn !== null && (
+      {r.benchmarkIn !== null && (
         <button
           type="button"
           aria-pressed={r.mode === 'check'}

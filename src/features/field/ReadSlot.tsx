@@ -25,8 +25,9 @@ function keptOf(r: Reading): { readonly title: ReactNode; readonly look: boolean
   if (!last) return null
   if (!isReading(last)) {
     const bump = level ? bumpsSaid(level).at(-1) : undefined
+    const held = r.isFirstLook ? 'the set-up has it now' : 'the laser stood still'
     return {
-      title: bump ?? `Benchmark reads ${inchesAlone(last.body.benchmarkIn)}: the laser stood still.`,
+      title: bump ?? `Benchmark reads ${inchesAlone(last.body.benchmarkIn)}: ${held}.`,
       look: bump !== undefined,
     }
   }
@@ -109,11 +110,20 @@ const namesOf = (r: Reading, ids: readonly string[]): string =>
 const MS_PER_MINUTE = 60_000
 /** Whether it is time to look back at the benchmark. */
 function dueTold(r: Reading): Told | null {
-  if (r.setup.body.benchmarkIn === null)
+  const read = { words: 'Read it', act: () => r.setMode('check') }
+  if (r.level?.state === 'untied')
+    return {
+      tone: 'look',
+      title: 'Not tied to the first set-up: what is read here moves no mark.',
+      say: 'Rod on the benchmark that the first one read.',
+      key: read,
+    }
+  if (r.benchmarkIn === null)
     return {
       tone: 'calm',
       title: 'This set-up has no benchmark: a bump cannot be found.',
-      say: 'Check where you began.',
+      say: 'A stake or a nail in a tree will do.',
+      key: read,
     }
   if (!r.due) return null
   const since =
@@ -131,7 +141,10 @@ function toldOf(r: Reading): Told {
   if (r.mode === 'check')
     return {
       tone: 'calm',
-      title: `Rod on the benchmark: it read ${inchesAlone(r.setup.body.benchmarkIn ?? 0)} at first.`,
+      title:
+        r.benchmarkIn === null
+          ? 'Rod on the benchmark.'
+          : `Rod on the benchmark: it read ${inchesAlone(r.benchmarkIn)} at first.`,
       key: { words: 'Not now', act: () => r.setMode('read') },
     }
   const place = r.setup.body.place ? `, ${r.setup.body.place}` : ''

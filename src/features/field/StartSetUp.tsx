@@ -39,9 +39,12 @@ function Standing({
   )
 }
 
-const NO_BENCHMARK = (
+/** What it means to read no benchmark: where a laser has stood before, what is read from the new one counts for nothing. */
+const noBenchmark = (hasOthers: boolean) => (
   <p className="fnote">
-    With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.
+    {hasOthers
+      ? 'Read the benchmark that the others read: without it this set-up is not tied to them and moves no mark.'
+      : 'With a benchmark reading, set-ups tie together and a bump is found. A stake or a nail in a tree will do.'}
   </p>
 )
 
@@ -73,7 +76,7 @@ export function SetUp({
           </label>
 
           {with_ && <Big inches={entryIn(entry)} empty="on the benchmark" words={false} />}
-          {!with_ && NO_BENCHMARK}
+          {!with_ && noBenchmark(standing.length > 0)}
         </div>
         {with_ && <Keypad entry={entry} around={around} most={ROD_MOST_IN} onEntry={setEntry} onAround={setAround} />}
         <div className="acts keepkeys">

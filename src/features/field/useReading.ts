@@ -126,6 +126,7 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
   const [aroundAt, setAround] = useState<number | null>(null)
   const [last, setLast] = useState<string | null>(null)
   const level = levels.setups.find((each) => each.setup === setup.body.setup)
+  const benchmarkIn = level?.benchmarkIn ?? null
   const shiftIn = level?.shiftIn ?? 0
   const places = placesOf(on, { rods: measured.rods, padSuspects: measured.padSuspects, levels }, shiftIn)
   const { order, wanted } = useOrder({ page, on, measured, levels, places })
@@ -161,6 +162,10 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
     page,
     setup,
     level,
+    /** What the benchmark reads from here; null where nobody looked. */
+    benchmarkIn,
+    /** Whether it was looked at once only, since the set-up was started without. */
+    isFirstLook: setup.body.benchmarkIn === null && level?.closingIn === null,
     on,
     setOn: (next: RodOn) => {
       setOn(next)
@@ -171,7 +176,7 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
     setMode: (next: ReadMode, here = false) => {
       setMode(next)
       pick(here && places.read(target) ? target : null)
-      if (next === 'check') setAround(Math.round(setup.body.benchmarkIn ?? ROD_IN))
+      if (next === 'check') setAround(Math.round(benchmarkIn ?? ROD_IN))
     },
     places,
     order,

@@ -12,7 +12,7 @@ export function RowChips({ r }: { readonly r: Reading }) {
   const signOf = (id: string) => {
     if (r.places.suspect(id)) return 'again'
     if (r.places.sure(id)) return '✓✓'
-    return r.places.here(id) === null ? '○' : '✓'
+    return r.places.read(id) ? '✓' : '○'
   }
   return (
     <div className="chips" role="group" aria-label="Posts">
@@ -34,6 +34,13 @@ export function RowChips({ r }: { readonly r: Reading }) {
 /** Posts of a row beside each other. */
 const SHOWN = 6
 
+/** What the rod reads at a place from here. */
+function ReadThere({ r, id }: { readonly r: Reading; readonly id: string }) {
+  const inches = r.places.here(id)
+  if (inches !== null) return <Measure inches={inches} feet={false} />
+  return r.places.read(id) ? 'not tied' : 'not read'
+}
+
 /** What the neighbors read; nothing while a second reading is taken blind. */
 export function Neighbors({ r }: { readonly r: Reading }) {
   if (r.mode !== 'read') return <div className="besides">{r.mode === 'second' && <span>second time, blind</span>}</div>
@@ -44,7 +51,9 @@ export function Neighbors({ r }: { readonly r: Reading }) {
           <span>
             {r.nameOf(id)}, {k === 0 && r.at > 0 ? 'before' : 'after'}
           </span>
-          <b>{r.places.here(id) === null ? 'not read' : <Measure inches={r.places.here(id) ?? 0} feet={false} />}</b>
+          <b>
+            <ReadThere r={r} id={id} />
+          </b>
         </div>
       ))}
     </div>

@@ -114,14 +114,14 @@ function dueTold(r: Reading): Told | null {
   if (r.level?.state === 'untied')
     return {
       tone: 'look',
-      title: 'Not tied to the first set-up: what is read here moves no mark.',
-      say: 'Rod on the benchmark that the first one read.',
+      title: 'Not tied to the first set-up: this moves no mark.',
+      say: 'Rod on its benchmark.',
       key: read,
     }
   if (r.benchmarkIn === null)
     return {
       tone: 'calm',
-      title: 'This set-up has no benchmark: a bump cannot be found.',
+      title: 'No benchmark: a bump cannot be found.',
       say: 'A stake or a nail in a tree will do.',
       key: read,
     }

@@ -8,7 +8,7 @@ export type RodOn = 'foot' | 'footing' | 'ground'
 /** The readings of one kind of place, as the set-up at work would read them. */
 export interface Places {
   readonly read: (id: string) => boolean
-  /** What the rod read there, inches; null where it was not read. */
+  /** What the rod reads there from the set-up at work, inches; null where it was not read, or nothing ties the two. */
   readonly here: (id: string) => number | null
   /** Why it is worth reading again; null where it is not. */
   readonly suspect: (id: string) => Suspicion | null
@@ -23,8 +23,8 @@ interface Known {
   readonly levels: Levels
 }
 
-/** `shiftIn` is what the set-up at work lies under the first one. */
-export function placesOf(on: RodOn, { rods, padSuspects, levels }: Known, shiftIn: number): Places {
+/** `shiftIn` is what the set-up at work lies under the first one; null where nothing ties it. */
+export function placesOf(on: RodOn, { rods, padSuspects, levels }: Known, shiftIn: number | null): Places {
   const suspects = { foot: rods.suspects, footing: padSuspects, ground: {} }[on] as Readonly<
     Partial<Record<string, Suspicion>>
   >
@@ -39,7 +39,7 @@ export function placesOf(on: RodOn, { rods, padSuspects, levels }: Known, shiftI
     read: (id) => readingIn(id) !== undefined,
     here: (id) => {
       const inches = readingIn(id)
-      return inches === undefined ? null : inches - shiftIn
+      return inches === undefined || shiftIn === null ? null : inches - shiftIn
     },
     suspect: (id) => suspects[id] ?? null,
     sure: (id) => confirmed.has(id),

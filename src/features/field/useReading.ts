@@ -38,8 +38,13 @@ function useNow(): number {
 }
 
 /** What the rod should read on the pad of a post by the plan; null while no grade line is known. */
-function padReadingIn({ derived }: FieldPage, { rods }: Measured, target: string, shiftIn: number): number | null {
-  if (rods.gradeReadingIn === null) return null
+function padReadingIn(
+  { derived }: FieldPage,
+  { rods }: Measured,
+  target: string,
+  shiftIn: number | null,
+): number | null {
+  if (rods.gradeReadingIn === null || shiftIn === null) return null
   const kind = derived.posts.find(({ id }) => id === target)?.kind
   return rods.gradeReadingIn - shiftIn + (derived.holes.find((hole) => hole.kind === kind)?.embedIn ?? 0)
 }
@@ -51,7 +56,7 @@ interface Seen {
   readonly levels: Levels
   readonly measured: Measured
   readonly places: Places
-  readonly shiftIn: number
+  readonly shiftIn: number | null
 }
 
 /** What stands beside the target in its row, and where the keypad opens for it. */
@@ -127,7 +132,8 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
   const [last, setLast] = useState<string | null>(null)
   const level = levels.setups.find((each) => each.setup === setup.body.setup)
   const benchmarkIn = level?.benchmarkIn ?? null
-  const shiftIn = level?.shiftIn ?? 0
+  // A set-up that was just started stands alone until the log has been folded with it.
+  const shiftIn = level ? level.shiftIn : 0
   const places = placesOf(on, { rods: measured.rods, padSuspects: measured.padSuspects, levels }, shiftIn)
   const { order, wanted } = useOrder({ page, on, measured, levels, places })
   const target = picked ?? firstOf(mode, order, wanted, places)
@@ -135,7 +141,7 @@ export function useReading(page: FieldPage, setup: Said<'setup'>, first: string 
   const beside = besideOf(target, order, { page, on, setup, levels, measured, places, shiftIn })
   const value = entryIn(entry)
   const isWhole = value !== null && entry.sixteenths !== null && mode === 'read' && on !== 'ground'
-  const inches = isWhole ? value + shiftIn : null
+  const inches = isWhole && shiftIn !== null ? value + shiftIn : null
   const doubt = useDoubt({ target, of: on === 'footing' ? 'footing' : 'foot', setup: setup.body.setup, inches }, page)
   const pick = (id: string | null) => {
     setPicked(id)

@@ -306,6 +306,11 @@ test('a set-up that nothing ties to the others says so before and while it is re
   await tap('Start this set-up')
   await main(/not tied[\s\S]*Not tied to the first set-up: this moves no mark/)
   await rest()
+  await enter('1/2')
+  await tap('Back')
+  await main(/1 reading from a place without a name moves no mark: nothing ties that set-up to the first/)
+  await (await at.find('.next button')).click()
+  await main(/Not tied to the first set-up/)
   await tap('Read it')
   await rest()
   await read('53', '1/2')
@@ -314,6 +319,9 @@ test('a set-up that nothing ties to the others says so before and while it is re
   const tied = (await at.text('.field')).includes('Not tied')
   expect(tied).toBe(false)
   await main(/Check back/)
+  await tap('Back')
+  await at.find('.next')
+  expect(await at.text('.field')).not.toMatch(/moves no mark/)
 })
 
 describe('records at the server', () => {

@@ -1,7 +1,7 @@
 'use client'
 import { cutText } from '@/core/result'
 import { pocketAddress } from '@/formats/pocket/address'
-import { bumpsSaid, troublesSaid } from '@/formats/words'
+import { bumpsSaid, troublesSaid, untiedSaid } from '@/formats/words'
 import { POST_STATES, type PostAsBuilt, reached } from '@/core/field'
 import { AfterFrame, Measure } from '@/ui'
 import { ClockLine, LastingLine, ReadyLine, SetAsideList, SignedOutLine } from './Keeping'
@@ -88,11 +88,13 @@ export function TodayView({ job, derived, go, signedIn, plan, before, see }: Fie
           <p>{say}</p>
         </div>
       ))}
-      {levels.setups.flatMap(bumpsSaid).map((said) => (
-        <div className="fwarn" role="alert" key={said}>
-          <b>{said}</b>
-        </div>
-      ))}
+      {levels.setups
+        .flatMap((setup) => [...bumpsSaid(setup), ...untiedSaid(setup)])
+        .map((said) => (
+          <div className="fwarn" role="alert" key={said}>
+            <b>{said}</b>
+          </div>
+        ))}
       {office.state === 'untied' && office.count > 0 && (
         <div className="fwarn" role="alert">
           <b>{office.count} readings typed in the office are not used</b>

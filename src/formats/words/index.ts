@@ -35,5 +35,5 @@ export {
   WALL_BRACE,
 } from './labels'
 export { troublesSaid } from './troubleWords'
-export { bumpsSaid, SETUP_STATE, suspicionSaid, WHY_UNUSED } from './suspicionWords'
+export { bumpsSaid, SETUP_STATE, suspicionSaid, untiedSaid, WHY_UNUSED } from './suspicionWords'
 export { FOUND_WORDS, holdSaid, INSPECTION_WORDS, sideWords, squaringSaid } from './fieldWords'

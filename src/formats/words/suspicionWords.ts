@@ -71,11 +71,13 @@ export function suspicionSaid(target: string, suspicion: Suspicion, names: Names
   }
 }
 
+/** Where a laser stands, in words. */
+const whereOf = ({ place }: SetupLevels): string => place || 'a place without a name'
+
 /** What a check back to the benchmark says of a set-up; empty where the laser stood still. */
-export function bumpsSaid({ place, setup, bumps }: SetupLevels): readonly string[] {
-  return bumps.map(({ byIn, corrected, again }) => {
-    const where = place || setup
-    const moved = `The laser at ${where} was bumped by ${inchesAlone(Math.abs(byIn))} before it was checked.`
+export function bumpsSaid(setup: SetupLevels): readonly string[] {
+  return setup.bumps.map(({ byIn, corrected, again }) => {
+    const moved = `The laser at ${whereOf(setup)} was bumped by ${inchesAlone(Math.abs(byIn))} before it was checked.`
     const after =
       corrected > 0 ? ` ${counted(corrected, 'reading')} after it ${corrected === 1 ? 'is' : 'are'} corrected.` : ''
     const doubt =
@@ -84,6 +86,14 @@ export function bumpsSaid({ place, setup, bumps }: SetupLevels): readonly string
         : ''
     return moved + after + doubt
   })
+}
+
+/** What is said of a set-up whose readings count for nothing; empty where they count. */
+export function untiedSaid(setup: SetupLevels): readonly string[] {
+  const { state, count } = setup
+  if (state !== 'untied' || count === 0) return []
+  const readings = `${counted(count, 'reading')} from ${whereOf(setup)}`
+  return [`${readings} ${count === 1 ? 'moves' : 'move'} no mark: nothing ties that set-up to the first.`]
 }
 
 /** How a set-up stands. */

@@ -36,8 +36,7 @@ const ASK_OWN = `((own, letters, after) => {
 
 /**
  * A page that asks for the framework before its own scripts: the framework is made ready while those come. All at once
- * they would share the signal, and be there at the same late moment. Those of its scripts that come before the styles do
- * no longer wait for them.
+ * they would share the signal, and be there at the same late moment. Unmarked, the framework would wait for the styles.
  */
 function frameworkFirst(html, letters, sizeOf) {
   const own = namesIn(html, OWN)

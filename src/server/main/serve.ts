@@ -168,7 +168,7 @@ type Middleware = (request: IncomingMessage, response: ServerResponse, next: () 
 /** Of what is compressed on the way: a third less than gzip of a plan, in as little time. */
 const QUALITY = 5
 
-/** Compresses what Next answers, as the browser takes it. */
+/** Compresses what Next answers, as the browser takes it. Its types are written for Express, and it asks for less. */
 const compressed = compression({
   brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: QUALITY } },
 }) as unknown as Middleware
